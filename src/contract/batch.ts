@@ -1,0 +1,82 @@
+/** Sizing and starting a batch: what is asked for, and what is frozen. */
+import type { BatchPlan, Burner, Mould, Pot, Size, Tray } from '@/core'
+import { z } from 'zod'
+import { shapeSchema } from './formula'
+import { handle, ulid } from './text'
+
+const amount = z.number().positive()
+
+export const sizeSchema: z.ZodType<Size> = z.discriminatedUnion('by', [
+  z.object({ by: z.literal('pieces'), pieces: z.number().int().positive().max(100_000) }),
+  z.object({ by: z.literal('weight'), grams: amount.max(100_000) }),
+  z.object({ by: z.literal('ingredient'), line: z.string().max(40), grams: amount.max(100_000) }),
+])
+
+const gramsByLine = z.record(z.string(), z.number().nonnegative())
+
+export const batchPlanSchema: z.ZodType<BatchPlan> = z.object({
+  factor: amount,
+  grams: gramsByLine,
+  outGrams: amount,
+  shape: shapeSchema,
+  pieceGrams: amount,
+  pieces: z.number().int().nonnegative(),
+  vessels: z.number().int().nonnegative(),
+  boils: z.array(z.string()).min(1),
+})
+
+export const potSchema: z.ZodType<Pot> = z.object({
+  name: z.string(),
+  litres: amount,
+  diameterMm: amount,
+  massKg: amount,
+  metal: z.enum(['copper', 'steel', 'aluminium', 'iron']),
+})
+
+export const burnerSchema: z.ZodType<Burner> = z.object({
+  name: z.string(),
+  watts: amount,
+  efficiency: amount.max(1),
+  responseS: amount,
+})
+
+export const vesselSchema: z.ZodType<Tray | Mould> = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('tray'), name: z.string(), lengthMm: amount, widthMm: amount }),
+  z.object({ kind: z.literal('mould'), name: z.string(), cavities: amount.int(), millilitres: amount }),
+])
+
+/** The kitchen a batch was made in, frozen with it. */
+export const conditionsSchema = z.object({
+  room: z.string(),
+  altitudeM: z.number(),
+  pressurePa: amount,
+  roomC: z.number(),
+  humidity: z.number().min(0).max(1),
+  pot: potSchema,
+  burner: burnerSchema,
+  vessel: vesselSchema.nullable(),
+})
+export type BatchConditions = z.infer<typeof conditionsSchema>
+
+const rate = z.number().min(1).max(60)
+
+export const startBatchSchema = z.object({
+  id: ulid,
+  boilId: ulid,
+  formula: handle,
+  revision: z.number().int().positive(),
+  size: sizeSchema,
+  shape: shapeSchema,
+  room: handle,
+  pot: handle,
+  burner: handle,
+  vessel: handle.nullable(),
+  channel: handle.nullable(),
+  rate,
+})
+export type StartBatch = z.infer<typeof startBatchSchema>
+
+export const startBoilSchema = z.object({ id: ulid, number: z.number().int().positive(), rate })
+export type StartBoil = z.infer<typeof startBoilSchema>
+
+export const noteSchema = z.object({ note: z.string().max(5000) })

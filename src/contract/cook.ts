@@ -1,0 +1,72 @@
+/** What a cook is made of at the boundary: acts, readings, and the picture of a boil that windows and hubs share. */
+import { type CookAct, type StageId, stageTable } from '@/core'
+import { z } from 'zod'
+import { batchPlanSchema, conditionsSchema } from './batch'
+import { formulaSchema } from './formula'
+import { instant, ulid } from './text'
+
+/** Hotter than any sugar work and colder than any freezer is a broken probe, not a reading. */
+const probeCelsius = z.number().min(-50).max(400)
+
+export const readingSchema = z.object({
+  id: z.string().min(8).max(40),
+  at: instant,
+  celsius: probeCelsius,
+})
+export type PushedReading = z.infer<typeof readingSchema>
+
+const rate = z.number().min(1).max(60)
+const id = z.string().min(1).max(40)
+
+export const actSchema: z.ZodType<CookAct> = z.discriminatedUnion('type', [
+  z.object({ type: z.literal('step'), step: id }),
+  z.object({ type: z.literal('pulled'), step: id, celsius: probeCelsius.nullable() }),
+  z.object({ type: z.literal('heat'), dial: z.number().min(0).max(10) }),
+  z.object({ type: z.literal('lid'), on: z.boolean() }),
+  z.object({
+    type: z.literal('test'),
+    test: z.literal('drop'),
+    result: z.enum(stageTable.map((s) => s.id) as [StageId, ...StageId[]]),
+  }),
+  z.object({ type: z.literal('note'), text: z.string().trim().min(1).max(2000) }),
+  z.object({ type: z.literal('clock'), rate, wall: instant }),
+  z.object({ type: z.literal('finished') }),
+])
+
+/** An act as it is logged: who made it (by id), when on the cook's clock, what. */
+export const loggedActSchema = z.object({ id: ulid, at: instant, act: actSchema })
+export type LoggedAct = z.infer<typeof loggedActSchema>
+
+export const boilViewSchema = z.object({
+  id: ulid,
+  batchId: ulid,
+  number: z.number().int(),
+  label: z.string(),
+  channel: z.string().nullable(),
+  startedAt: instant,
+  endedAt: instant.nullable(),
+  formulaId: z.string(),
+  revision: z.number().int(),
+  formula: formulaSchema,
+  plan: batchPlanSchema,
+  conditions: conditionsSchema,
+  probe: z.object({ lagS: z.number(), noiseC: z.number() }),
+})
+/** A boil with all that is frozen about it. */
+export type BoilView = z.infer<typeof boilViewSchema>
+
+/** What has been logged since a cursor, as one frame of a stream. Readings are [milliseconds, °C]. */
+export const frameSchema = z.object({
+  cursor: z.string(),
+  readings: z.array(z.tuple([z.number(), z.number()])),
+  acts: z.array(loggedActSchema),
+})
+export type Frame = z.infer<typeof frameSchema>
+
+/** What a hub is told about its channel: the boil on it, all its acts so far, and the last reading stored. */
+export const channelFrameSchema = z.object({
+  boil: boilViewSchema.nullable(),
+  acts: z.array(loggedActSchema),
+  lastReadingAt: instant.nullable(),
+})
+export type ChannelFrame = z.infer<typeof channelFrameSchema>

@@ -1,0 +1,20 @@
+import { z } from 'zod'
+
+/** A client-made id: ULID, so that a retried write is the same write. */
+export const ulid = z.string().regex(/^[0-9A-HJKMNP-TV-Z]{26}$/, 'must be a ULID')
+
+/** A short handle in an address: letters, digits, hyphens. */
+export const handle = z.string().regex(/^[a-z0-9][a-z0-9-]{0,79}$/, 'must be letters, digits and hyphens')
+
+export const shortText = z.string().trim().min(1).max(200)
+
+/** ISO time in UTC with milliseconds. */
+export const instant = z.iso.datetime()
+
+/** The first thing wrong with a value, in one sentence that names the place. */
+export function firstProblem(error: z.ZodError): string {
+  const issue = error.issues[0]
+  if (!issue) return 'Not valid'
+  const place = issue.path.join('.')
+  return place ? `${place}: ${issue.message}` : issue.message
+}

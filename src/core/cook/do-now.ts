@@ -1,0 +1,83 @@
+/** What to do now: one sentence, its reason, and when. It changes before the moment comes, never after. */
+import type { FormulaDocument, Step } from '../formula/document'
+import type { Forecast } from './forecast'
+import type { CookState } from './log'
+
+export type Mood = 'wait' | 'soon' | 'now' | 'done'
+
+export interface DoNow {
+  readonly mood: Mood
+  readonly say: string
+  /** A second line to get ready for what comes, when it is close. */
+  readonly prepare: string | null
+  readonly why: string
+  /** The step the big button logs; null once all is done. */
+  readonly step: Step | null
+  /** s until it is due, with the range where it is a forecast. */
+  readonly due: { readonly seconds: number; readonly low: number; readonly high: number } | null
+  readonly cautions: readonly string[]
+}
+
+/** Said this long ahead, s: time to put the spoon down and reach. */
+const SOON = 25
+
+export interface Moment {
+  readonly now: number
+  /** Best estimate of the temperature; null without a probe. */
+  readonly celsius: number | null
+  /** Where a `boil` trigger is met. */
+  readonly boilC: number | null
+  /** Forecast to the next step's own temperature, where it has one. */
+  readonly forecast: Forecast | null
+}
+
+function untilDue(step: Step, state: CookState, m: Moment): DoNow['due'] {
+  const { when } = step
+  const exactly = (seconds: number) => ({ seconds, low: seconds, high: seconds })
+  switch (when.on) {
+    case 'ready':
+      return exactly(0)
+    case 'after':
+      return exactly(Math.max(0, state.lastDoneAt + when.seconds - m.now))
+    case 'falls':
+      return m.celsius !== null && m.celsius <= when.celsius ? exactly(0) : null
+    case 'boil':
+      if (m.celsius !== null && m.boilC !== null && m.celsius >= m.boilC - 0.7) return exactly(0)
+      return fromForecast(m.forecast)
+    case 'rises':
+    case 'target':
+      return fromForecast(m.forecast)
+  }
+}
+
+function fromForecast(f: Forecast | null): DoNow['due'] {
+  return f && Number.isFinite(f.eta) ? { seconds: f.eta, low: f.low, high: f.high } : null
+}
+
+/** The do-now panel for a cook in this state at this moment. */
+export function doNow(formula: FormulaDocument, state: CookState, moment: Moment): DoNow {
+  const step = formula.steps[state.next] ?? null
+  if (!step)
+    return {
+      mood: 'done',
+      say: 'Done. Judge it and close the batch',
+      prepare: null,
+      why: 'Bite, colour and grain are easiest to judge today.',
+      step: null,
+      due: null,
+      cautions: [],
+    }
+  const due = untilDue(step, state, moment)
+  const mood: Mood = due === null ? 'wait' : due.seconds <= 0.5 ? 'now' : due.seconds <= SOON ? 'soon' : 'wait'
+  const waits = mood === 'wait' && step.meanwhile !== undefined
+  const close = step.prepare && due !== null && due.seconds <= step.prepare.seconds
+  return {
+    mood,
+    say: waits ? (step.meanwhile?.say ?? step.say) : step.say,
+    prepare: mood === 'wait' && close ? (step.prepare?.say ?? null) : null,
+    why: waits ? (step.meanwhile?.why ?? step.why) : step.why,
+    step,
+    due,
+    cautions: waits ? [] : (step.cautions ?? []),
+  }
+}

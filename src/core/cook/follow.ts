@@ -1,0 +1,150 @@
+/** A cook followed live: the log, the readings and the kitchen together give the forecast and what to do now. */
+import type { Conditions } from '../formula/analyse'
+import type { FormulaDocument, Grams } from '../formula/document'
+import { massOf, type Mix, withWater } from '../matter/mix'
+import { temperatureToday, waterLeftAt } from '../physics/boiling'
+import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
+import { type StageFacts, stageOf } from '../craft/stages'
+import { type DoNow, doNow } from './do-now'
+import { type Forecast, forecast, type ForecastContext, type Reading, type Stretch } from './forecast'
+import { type HeatPath, heatPath } from './heat-path'
+import { type CookEvent, type CookState, readLog } from './log'
+
+export interface Probe {
+  readonly lagS: number
+  readonly noiseC: number
+}
+
+export interface Cook {
+  readonly formula: FormulaDocument
+  readonly grams: Grams
+  readonly conditions: Conditions
+  readonly probe: Probe
+  readonly state: CookState
+  readonly stretches: readonly Stretch[]
+}
+
+/** ◊ How far a burner may be from what it says, before it is measured. */
+const POWER_DOUBT = 0.25
+
+/**
+ * A cook as its log stands. `before` is the cook before the newest event: roads already worked out are kept, which
+ * makes an event cheap.
+ */
+export function openCook(
+  formula: FormulaDocument,
+  grams: Grams,
+  conditions: Conditions,
+  probe: Probe,
+  events: readonly CookEvent[],
+  before?: Cook,
+): Cook {
+  const state = readLog(formula, grams, events)
+  const { baseCapacity } = potThermal(conditions.pot)
+  const known = new Map<number, HeatPath>(before?.stretches.map((s) => [s.from, s.path]))
+  const stretches = state.fillings
+    .filter((f) => massOf(f.mix) > 0)
+    .map((f) => ({
+      from: f.from,
+      lid: f.lid,
+      path: known.get(f.from) ?? heatPath(f.mix, conditions.pressurePa, baseCapacity),
+    }))
+  return { formula, grams, conditions, probe, state, stretches }
+}
+
+/** What went into the pot, with the water it held when the last of it did. */
+export const contents = (cook: Cook): Mix | null => cook.state.fillings.at(-1)?.mix ?? null
+
+/** Temperature in today's air at which step `index` falls due, or null for one that does not wait for heat. */
+export function stepTemperature(cook: Cook, index: number): number | null {
+  const step = cook.formula.steps[index]
+  const mix = contents(cook)
+  if (!step || !mix) return null
+  if (step.when.on === 'boil') return cook.stretches.at(-1)?.path.boilC ?? null
+  if (step.when.on === 'rises') return temperatureToday(mix, step.when.celsius, cook.conditions.pressurePa)
+  if (step.when.on === 'target') return temperatureToday(mix, cook.formula.target.celsius, cook.conditions.pressurePa)
+  return null
+}
+
+function contextFor(cook: Cook, target: number, pulls: boolean, now: number): ForecastContext {
+  const { pot, burner, roomC } = cook.conditions
+  const thermal = potThermal(pot)
+  const watts = burnerPower(burner, DIAL_TOP)
+  return {
+    now,
+    stretches: cook.stretches,
+    dials: cook.state.dials,
+    target,
+    pulls,
+    fullPower: { watts, sd: POWER_DOUBT * watts },
+    base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
+    lossWattsPerDegree: thermal.syrupToRoom,
+    roomC,
+    lagS: cook.probe.lagS,
+    noiseC: cook.probe.noiseC,
+  }
+}
+
+export interface Look {
+  readonly doNow: DoNow
+  /** Forecast to the next step that waits for heat. */
+  readonly forecast: Forecast | null
+  /** Today's temperature of that step. */
+  readonly nextC: number | null
+  /** Best estimate of the temperature, °C, and its climb, °C/min. */
+  readonly celsius: number | null
+  readonly climb: number | null
+  /** Water left, g; null before it boils. */
+  readonly water: number | null
+  /** What a drop would show now. */
+  readonly stage: StageFacts | null
+}
+
+/** Everything the stove shows at `now`, from the readings so far (oldest first, corrected). */
+export function look(cook: Cook, readings: readonly Reading[], now: number): Look {
+  const { state } = cook
+  const nextC = stepTemperature(cook, state.next)
+  const pulls = cook.formula.steps[state.next]?.when.on === 'target'
+  const f = nextC === null || state.pulledAt !== null ? null : forecast(readings, contextFor(cook, nextC, pulls, now))
+  const celsius = readings.at(-1)?.celsius ?? null
+  const mix = contents(cook)
+  const boilC = cook.stretches.at(-1)?.path.boilC ?? null
+  const best = f?.nowC ?? celsius
+  const boiling = best !== null && boilC !== null && best >= boilC - 0.3 && state.pulledAt === null
+  const water = mix && boiling && best !== null ? Math.min(mix.water, waterLeftAt(mix, best, cook.conditions.pressurePa)) : null
+  return {
+    doNow: doNow(cook.formula, state, { now, celsius: best, boilC, forecast: f }),
+    forecast: f,
+    nextC,
+    celsius,
+    climb: climbOf(readings),
+    water,
+    stage: mix && water !== null ? stageOf(withWater(mix, water)) : null,
+  }
+}
+
+const CLIMB_WINDOW = 30
+
+/** Least-squares slope over the last half minute, °C/min; null with too little to go on. */
+export function climbOf(readings: readonly Reading[]): number | null {
+  const last = readings.at(-1)
+  if (!last) return null
+  let n = 0
+  let st = 0
+  let sc = 0
+  let stt = 0
+  let stc = 0
+  for (let i = readings.length - 1; i >= 0; i--) {
+    const r = readings[i] as Reading
+    const t = r.at - last.at
+    if (t < -CLIMB_WINDOW) break
+    const c = r.celsius - last.celsius
+    n++
+    st += t
+    sc += c
+    stt += t * t
+    stc += t * c
+  }
+  const det = n * stt - st * st
+  return n >= 4 && det > 1e-9 ? (60 * (n * stc - st * sc)) / det : null
+}

@@ -1,0 +1,70 @@
+/**
+ * The road a syrup travels: how many joules it takes to bring it from cold to any temperature, water boiled off on the
+ * way. At steady heat the joules rise in a straight line although the temperature does not, which is what makes a
+ * cook foreseeable.
+ */
+import { type Mix, withWater } from '../matter/mix'
+import { boilingPoint, waterLeftAt } from '../physics/boiling'
+import { heatContent, waterHeat } from '../physics/heat'
+import { latentHeat } from '../physics/water'
+
+const STEP = 0.5
+const HOTTEST = 205
+
+export interface HeatPath {
+  /** Where it starts to boil, °C. */
+  readonly boilC: number
+  /** Joules above 0 °C at every half degree from 0 to 205 °C. */
+  readonly joules: readonly number[]
+}
+
+/**
+ * The road of `mix`, holding all its water at the start, under `pressurePa`, in a pot whose base (`baseCapacity`, J/K)
+ * warms along with it. Takes a millisecond or two: keep it while the contents stay the same.
+ */
+export function heatPath(mix: Mix, pressurePa: number, baseCapacity = 0): HeatPath {
+  const boilC = boilingPoint(mix, pressurePa)
+  const joules: number[] = []
+  let water = mix.water
+  let steam = 0
+  for (let i = 0; i * STEP <= HOTTEST; i++) {
+    const t = i * STEP
+    if (t > boilC) {
+      const left = Math.min(water, waterLeftAt(mix, t, pressurePa))
+      // steam leaves between this point and the one before: heat it at the middle
+      const middle = Math.max(boilC, t - STEP / 2)
+      steam += ((water - left) / 1000) * (waterHeat(middle) + latentHeat(middle))
+      water = left
+    }
+    joules.push(heatContent(withWater(mix, water), t) + steam + baseCapacity * t)
+  }
+  return { boilC, joules }
+}
+
+/** Joules to bring it to `tempC` (held at the ends of the table). */
+export function joulesAt(path: HeatPath, tempC: number): number {
+  const x = Math.min(path.joules.length - 1.001, Math.max(0, tempC / STEP))
+  const i = Math.floor(x)
+  const a = path.joules[i] as number
+  return a + ((path.joules[i + 1] as number) - a) * (x - i)
+}
+
+/** Joules for one more degree at `tempC`, J/K. */
+export function joulesPerDegree(path: HeatPath, tempC: number): number {
+  const i = Math.floor(Math.min(path.joules.length - 2, Math.max(0, tempC / STEP)))
+  return ((path.joules[i + 1] as number) - (path.joules[i] as number)) / STEP
+}
+
+/** Temperature once it holds `joules`, °C. */
+export function temperatureAt(path: HeatPath, joules: number): number {
+  let low = 0
+  let high = path.joules.length - 1
+  while (high - low > 1) {
+    const mid = (low + high) >> 1
+    if ((path.joules[mid] as number) <= joules) low = mid
+    else high = mid
+  }
+  const a = path.joules[low] as number
+  const b = path.joules[high] as number
+  return STEP * (low + Math.min(1, Math.max(0, (joules - a) / (b - a))))
+}

@@ -1,0 +1,117 @@
+/** What a formula will be: computed once per size, pot and kitchen, in plain figures for the verdicts and the ladder. */
+import { type Bite, biteOf } from '../craft/bite'
+import { type Stage, type StageFacts, stageOf, stagesOf } from '../craft/stages'
+import { type Allergen, ingredientById } from '../matter/ingredients'
+import { type Mix, massOf, waterShare } from '../matter/mix'
+import { type Burner, burnerPower, type Pot, potThermal } from '../pot/equipment'
+import { boilingPoint, temperatureToday, waterActivity } from '../physics/boiling'
+import { doctorShare } from '../physics/solubility'
+import { type FormulaDocument, type Grams, gramsAsWritten, type Step } from './document'
+import { peakLitres } from './headroom'
+import { finishedMix, type Stop, walk } from './walk'
+
+export interface Conditions {
+  readonly pressurePa: number
+  readonly roomC: number
+  /** Relative humidity of the room, 0 to 1. */
+  readonly humidity: number
+  readonly pot: Pot
+  readonly burner: Burner
+}
+
+export interface Rung {
+  readonly step: Step
+  /** Where it falls due in today's air, °C. */
+  readonly celsius: number
+}
+
+export interface Analysis {
+  /** The target in today's air, °C. */
+  readonly targetC: number
+  /** At the target, before the last additions. */
+  readonly atTarget: Mix
+  /** The finished sweet. */
+  readonly finished: Mix
+  readonly waterShare: number
+  /** g into the pot, g finished, g of steam. */
+  readonly potGrams: number
+  readonly outGrams: number
+  readonly steamGrams: number
+  /** Minutes from first flame to pull with this burner; Infinity where it cannot get there. */
+  readonly minutes: number
+  readonly bite: Bite
+  readonly stage: StageFacts
+  readonly stages: readonly Stage[]
+  /** Volume at its worst, litres, and as a share of the pot. */
+  readonly peakLitres: number
+  readonly fill: number
+  readonly doctors: number
+  /** Room humidity above which it takes up moisture, 0 to 1. */
+  readonly equilibriumHumidity: number
+  readonly allergens: readonly Allergen[]
+  readonly rungs: readonly Rung[]
+}
+
+/**
+ * Analyses `formula` with `grams` in one boil (as written unless told) under `conditions`.
+ * @throws RangeError for an ingredient the pantry lacks or a pressure outside 20 to 200 kPa.
+ */
+export function analyse(formula: FormulaDocument, conditions: Conditions, grams: Grams = gramsAsWritten(formula)): Analysis {
+  const stops = walk(formula, grams, conditions.roomC)
+  const pull = stops.find((s) => s.step.when.on === 'target')
+  if (!pull) throw new RangeError(`"${formula.name}" has no step at its target`)
+  const untilPull = stops.slice(0, stops.indexOf(pull) + 1)
+  const finished = finishedMix(stops)
+  const peak = peakLitres(formula, grams, stops)
+  return {
+    targetC: temperatureToday(pull.before, formula.target.celsius, conditions.pressurePa),
+    atTarget: pull.before,
+    finished,
+    waterShare: waterShare(finished),
+    potGrams: massOf(pull.before) + steamOf(untilPull),
+    outGrams: massOf(finished),
+    steamGrams: steamOf(untilPull),
+    minutes: minutesFor(untilPull, conditions),
+    bite: biteOf(finished, conditions.roomC),
+    stage: stageOf(pull.before),
+    stages: stagesOf(pull.before, conditions.pressurePa),
+    peakLitres: peak,
+    fill: peak / conditions.pot.litres,
+    doctors: doctorShare(finished),
+    equilibriumHumidity: waterActivity(finished, conditions.roomC),
+    allergens: allergensOf(formula),
+    rungs: stops.flatMap((s) => {
+      const celsius = rungAt(s, conditions.pressurePa)
+      return celsius === null ? [] : [{ step: s.step, celsius }]
+    }),
+  }
+}
+
+const steamOf = (stops: readonly Stop[]): number => stops.reduce((sum, s) => sum + s.steam, 0)
+
+function rungAt(stop: Stop, pressurePa: number): number | null {
+  const { when } = stop.step
+  if (when.on === 'boil') return boilingPoint(stop.before, pressurePa)
+  if (when.on === 'falls') return when.celsius
+  return when.on === 'rises' || when.on === 'target' ? temperatureToday(stop.before, stop.beforeC, pressurePa) : null
+}
+
+/** The heat each stretch needs over what the burner gives less what the pot loses. */
+function minutesFor(stops: readonly Stop[], { pot, burner, roomC }: Conditions): number {
+  const { syrupToRoom, baseCapacity } = potThermal(pot)
+  let seconds = 0
+  let from = roomC
+  for (const s of stops) {
+    const need = s.joules + baseCapacity * Math.max(0, s.beforeC - from)
+    from = s.afterC
+    if (need < 1) continue
+    const net = burnerPower(burner, s.dial) - syrupToRoom * (s.beforeC - roomC)
+    if (net <= 0) return Number.POSITIVE_INFINITY
+    seconds += need / net
+  }
+  return seconds / 60
+}
+
+function allergensOf(formula: FormulaDocument): Allergen[] {
+  return [...new Set(formula.lines.flatMap((l) => ingredientById(l.ingredient).allergens))].sort()
+}

@@ -1,0 +1,81 @@
+/** The analysis in plain words, each with the number beneath. One row a verdict. */
+import { formatGrams, formatShare, formatSpan } from '../quantity/format'
+import type { Analysis, Conditions } from './analyse'
+
+export type Tone = 'good' | 'mind' | 'bad'
+
+export interface Verdict {
+  readonly id: string
+  readonly tone: Tone
+  readonly text: string
+  readonly detail: string
+}
+
+type Judge = (a: Analysis, c: Conditions) => Verdict
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1)
+const percent = (share: number): string => `${Math.round(share * 100)} %`
+
+/** ◊ Doctor share of the sweeteners and what it does to grain. */
+const grain: readonly { upTo: number; tone: Tone; text: string }[] = [
+  { upTo: 0.12, tone: 'mind', text: 'Grains readily' },
+  { upTo: 0.22, tone: 'mind', text: 'May grain' },
+  { upTo: 0.3, tone: 'good', text: "Won't grain if left unstirred" },
+  { upTo: Number.POSITIVE_INFINITY, tone: 'good', text: "Won't grain" },
+]
+
+const bite: Judge = (a, c) => ({
+  id: 'bite',
+  tone: 'good',
+  text: capital(a.bite.word),
+  detail: `sets ${Math.abs(Math.round(a.bite.aboveGlass))}° ${a.bite.aboveGlass < 0 ? 'below' : 'above'} its glass point in a ${Math.round(c.roomC)}° room`,
+})
+
+const water: Judge = (a, c) => ({
+  id: 'water',
+  tone: Number.isFinite(a.minutes) ? 'good' : 'bad',
+  text: `${formatShare(a.waterShare)} water, ${formatGrams(a.outGrams)} out of the pot`,
+  detail: Number.isFinite(a.minutes)
+    ? `${formatGrams(a.steamGrams)} boils away; about ${formatSpan(Math.round(a.minutes) * 60)} on the ${c.burner.name}`
+    : `the ${c.burner.name} is too weak to get it there`,
+})
+
+const grainRisk: Judge = (a) => {
+  const row = grain.find((g) => a.doctors < g.upTo) ?? grain[grain.length - 1]
+  return {
+    id: 'grain',
+    tone: row?.tone ?? 'good',
+    text: row?.text ?? '',
+    detail: `glucose, invert and milk sugar are ${percent(a.doctors)} of the sweeteners`,
+  }
+}
+
+const sticky: Judge = (a, c) => {
+  const damp = c.humidity > a.equilibriumHumidity
+  return {
+    id: 'humidity',
+    tone: damp ? 'mind' : 'good',
+    text: `Turns sticky above ${percent(a.equilibriumHumidity)} humidity`,
+    detail: damp ? `the room is at ${percent(c.humidity)}: wrap within the hour` : `the room is at ${percent(c.humidity)}`,
+  }
+}
+
+const fits: Judge = (a, c) => ({
+  id: 'fits',
+  tone: a.fill > 1 ? 'bad' : a.fill > 0.85 ? 'mind' : 'good',
+  text: a.fill > 1 ? `Boils over the ${c.pot.name}` : a.fill > 0.85 ? `Only just fits the ${c.pot.name}` : 'Fits the pot',
+  detail: `rises to ${a.peakLitres.toFixed(1)} l of ${c.pot.litres} l at its worst`,
+})
+
+const allergens: Judge = (a) => ({
+  id: 'allergens',
+  tone: a.allergens.length > 0 ? 'mind' : 'good',
+  text: a.allergens.length > 0 ? `Contains ${a.allergens.join(', ')}` : 'No listed allergen',
+  detail: 'check local labelling rules before selling',
+})
+
+const judges: readonly Judge[] = [bite, water, grainRisk, sticky, fits, allergens]
+
+/** What this batch will be, in words. */
+export const verdictsOf = (analysis: Analysis, conditions: Conditions): Verdict[] =>
+  judges.map((judge) => judge(analysis, conditions))

@@ -1,0 +1,72 @@
+/** A formula followed through the pot on paper: what is in it before and after each step, and the heat that takes. */
+import { addMix, emptyMix, type Mix, massOf, withWater } from '../matter/mix'
+import { boilingPoint, waterLeftAt } from '../physics/boiling'
+import { heatCapacity, heatContent, waterHeat } from '../physics/heat'
+import { latentHeat, STANDARD_PRESSURE } from '../physics/water'
+import { type FormulaDocument, type Grams, groupMix, type Step } from './document'
+
+export interface Stop {
+  readonly step: Step
+  /** Contents and temperature when the step falls due, and right after it. */
+  readonly before: Mix
+  readonly beforeC: number
+  readonly after: Mix
+  readonly afterC: number
+  /** Steam since the step before, g, and heat put in since then, J. */
+  readonly steam: number
+  readonly joules: number
+  /** Dial over that time, 0 to 10. */
+  readonly dial: number
+}
+
+/** Temperature and contents at which a step falls due, at the standard atmosphere. */
+function due(step: Step, contents: Mix, celsius: number, target: number): { mix: Mix; celsius: number } {
+  const { when } = step
+  if (when.on === 'boil') return { mix: contents, celsius: Math.max(celsius, boilingPoint(contents)) }
+  if (when.on === 'falls') return { mix: contents, celsius: when.celsius }
+  if (when.on !== 'rises' && when.on !== 'target') return { mix: contents, celsius }
+  const wanted = when.on === 'rises' ? when.celsius : target
+  const water = Math.min(contents.water, waterLeftAt(contents, wanted, STANDARD_PRESSURE))
+  return { mix: withWater(contents, water), celsius: wanted }
+}
+
+/**
+ * Follows the steps in order at the standard atmosphere, with `grams` in each line. Compositions hold at any pressure.
+ * Cold additions cool the pot; what they would flash off is left to boil away on the way to the next step.
+ */
+export function walk(formula: FormulaDocument, grams: Grams, roomC = 20): Stop[] {
+  let contents = emptyMix
+  let celsius = roomC
+  let dial = 0
+  return formula.steps.map((step) => {
+    const at = due(step, contents, celsius, formula.target.celsius)
+    const steam = contents.water - at.mix.water
+    const middle = Math.max(100, (celsius + at.celsius) / 2)
+    const warming = heatContent(at.mix, at.celsius) - heatContent(withWater(contents, at.mix.water), celsius)
+    const boiling = (steam / 1000) * (latentHeat(middle) + waterHeat(middle) - waterHeat(celsius))
+    const during = dial
+    const group = step.adds ? formula.groups.find((g) => g.id === step.adds) : undefined
+    const added = group ? groupMix(formula, group.id, grams) : emptyMix
+    const after = addMix(at.mix, added)
+    const a = massOf(at.mix) > 0 ? heatCapacity(at.mix, at.celsius) : 0
+    const b = group ? heatCapacity(added, group.celsius) : 0
+    const afterC = a + b > 0 ? (a * at.celsius + b * (group?.celsius ?? 0)) / (a + b) : celsius
+    contents = after
+    celsius = afterC
+    if (step.heat !== undefined) dial = step.heat
+    if (step.offHeat) dial = 0
+    return {
+      step,
+      before: at.mix,
+      beforeC: at.celsius,
+      after,
+      afterC,
+      steam,
+      joules: Math.max(0, warming + boiling),
+      dial: during,
+    }
+  })
+}
+
+/** The finished mix: everything in, boiled to the target. */
+export const finishedMix = (stops: readonly Stop[]): Mix => stops.at(-1)?.after ?? emptyMix

@@ -1,0 +1,145 @@
+/**
+ * Where a syrup boils, and how much water is left when it does: `aw(mix, T) · psat(T) = p`.
+ * Water activity after Starzak & Peacock (1997) for sucrose, other sugars by the Norrish (1966) mixing rule.
+ */
+import { componentFacts, solutes } from '../matter/components'
+import type { Mix } from '../matter/mix'
+import { lnSaturation, R, STANDARD_PRESSURE, ZERO_C } from './water'
+
+const Q = -17638 // J/mol
+const B1 = -1.0038
+const B2 = -0.24653
+const MOLAR_WATER = componentFacts.water.particle
+const NORRISH_SUCROSE = componentFacts.sucrose.norrish
+const COLDEST_K = ZERO_C
+const HOTTEST_K = ZERO_C + 300
+
+/** Moles of solute and their Norrish-weighted sum, the two numbers that stand for everything dissolved. */
+export interface Solution {
+  readonly moles: number
+  readonly strength: number
+}
+
+const value = (f: number | ((de: number) => number), de: number): number => (typeof f === 'function' ? f(de) : f)
+
+interface SoluteRow {
+  particle: number | ((de: number) => number)
+  norrish: number | ((de: number) => number)
+}
+
+const soluteRows = solutes.map((c) => [c, componentFacts[c] as SoluteRow] as const)
+
+/** What is dissolved in a mix, worked out once where many boiling points of it are wanted. */
+export function solutionOf(mix: Mix): Solution {
+  let moles = 0
+  let strength = 0
+  for (const [component, row] of soluteRows) {
+    const grams = mix[component]
+    if (grams <= 0) continue
+    const n = grams / value(row.particle, mix.de)
+    moles += n
+    strength += n * Math.sqrt(value(row.norrish, mix.de) / NORRISH_SUCROSE)
+  }
+  return { moles, strength }
+}
+
+/** The part of ln(aw) that depends on temperature, times T: (Q/R)·(1 + b1·xs + b2·xs²)·s². */
+function excess(xs: number, s: number): number {
+  return (Q / R) * (1 + B1 * xs + B2 * xs * xs) * s * s
+}
+
+/**
+ * Water activity of the syrup phase at `tempC`, 0 to 1. Fat, protein, starch and insolubles do not count.
+ * Range 0 to 200 °C; past about 99 % solids it is an extrapolation. A mix without water gives 0.
+ */
+export function waterActivity(mix: Mix, tempC: number): number {
+  if (mix.water <= 0) return 0
+  const { moles, strength } = solutionOf(mix)
+  const total = moles + mix.water / MOLAR_WATER
+  const xs = moles / total
+  return (1 - xs) * Math.exp(excess(xs, strength / total) / (tempC + ZERO_C))
+}
+
+/**
+ * Boiling point of a mix in °C at `pressurePa` (standard atmosphere unless told).
+ * Without water it never boils: Infinity. Capped at 300 °C, where the equations stop meaning anything.
+ * @throws RangeError for a pressure outside 20 to 200 kPa.
+ */
+export function boilingPoint(mix: Mix, pressurePa = STANDARD_PRESSURE): number {
+  checkPressure(pressurePa)
+  if (mix.water <= 0) return Number.POSITIVE_INFINITY
+  return boilsAt(solutionOf(mix), mix.water, Math.log(pressurePa))
+}
+
+/**
+ * Boiling point, °C, of `water` grams (above 0) holding a solution, at the natural log of the pressure in Pa. A `guess`
+ * near the answer saves half the work in a simulation.
+ */
+export function boilsAt({ moles, strength }: Solution, water: number, lnPressure: number, guess = 112): number {
+  const total = moles + water / MOLAR_WATER
+  const xs = moles / total
+  const fixed = Math.log(1 - xs) - lnPressure
+  const e = excess(xs, strength / total)
+  let k = guess + ZERO_C
+  for (let i = 0; i < 30; i++) {
+    const sat = lnSaturation(k)
+    const next = Math.min(HOTTEST_K, Math.max(COLDEST_K, k - (fixed + e / k + sat.ln) / (sat.slope - e / (k * k))))
+    const moved = Math.abs(next - k)
+    k = next
+    if (moved < 1e-4) break // Newton squares the error: the step after this one would move less than 1e-8
+  }
+  return k - ZERO_C
+}
+
+/**
+ * Grams of water left in `dryMix` (its own water is ignored) once it boils at `tempC` under `pressurePa`.
+ * Infinity at or below the boiling point of pure water, 0 where nothing is dissolved.
+ * @throws RangeError for a pressure outside 20 to 200 kPa.
+ */
+export function waterLeftAt(dryMix: Mix, tempC: number, pressurePa = STANDARD_PRESSURE): number {
+  checkPressure(pressurePa)
+  const { moles, strength } = solutionOf(dryMix)
+  const k = tempC + ZERO_C
+  const lnTarget = Math.log(pressurePa) - lnSaturation(k).ln
+  if (lnTarget >= 0) return Number.POSITIVE_INFINITY
+  if (moles <= 0) return 0
+  const meanStrength = strength / moles
+  // Solved in u = ln(water/solute moles): ln aw is smooth and nearly straight in it.
+  let low = -14
+  let high = 12
+  let u = lnTarget
+  for (let i = 0; i < 80; i++) {
+    const ratio = Math.exp(u)
+    const xs = 1 / (1 + ratio)
+    const s = xs * meanStrength
+    const gap = Math.log(1 - xs) + excess(xs, s) / k - lnTarget
+    if (gap > 0) high = u
+    else low = u
+    const xw = 1 - xs
+    const dxs = -xs * xw // per unit of u
+    const dLnXw = xs
+    const shape = 2 * xs + 3 * B1 * xs * xs + 4 * B2 * xs * xs * xs
+    const slope = dLnXw + ((Q / R) * shape * meanStrength * meanStrength * dxs) / k
+    let next = u - gap / slope
+    if (!(next > low && next < high)) next = (low + high) / 2
+    if (Math.abs(next - u) < 1e-10) return Math.exp(next) * moles * MOLAR_WATER
+    u = next
+  }
+  return Math.exp(u) * moles * MOLAR_WATER
+}
+
+/**
+ * The temperature, °C, at which a syrup with the make-up it has at `standardTempC` and standard pressure boils
+ * under `pressurePa`: a target is a composition, its temperature follows the day. Temperatures that are not those of
+ * a boiling syrup (below water's boiling point) come back unchanged.
+ */
+export function temperatureToday(dryMix: Mix, standardTempC: number, pressurePa: number): number {
+  const water = waterLeftAt(dryMix, standardTempC)
+  if (!Number.isFinite(water) || water <= 0) return standardTempC
+  return boilingPoint({ ...dryMix, water }, pressurePa)
+}
+
+function checkPressure(pressurePa: number): void {
+  if (!(pressurePa >= 20e3 && pressurePa <= 200e3))
+    throw new RangeError(`Air pressure must be between 20 and 200 kPa, not ${pressurePa} Pa`)
+}

@@ -1,0 +1,292 @@
+/**
+ * The pot: a base that takes the burner's power and hands it on, and a syrup that warms, boils its water away along
+ * its own boiling curve, and past the last water heats as dry sugar and browns. Mass and heat are kept in a ledger so
+ * that the books can be checked.
+ */
+import { addMix, emptyMix, type Mix, massOf, withWater } from '../matter/mix'
+import { boilsAt, type Solution, solutionOf } from '../physics/boiling'
+import { browningRate, milkHeadStart } from '../physics/browning'
+import { heatCapacityPoly, heatContent, polyAt, polyHeat, waterCapacity, waterHeat } from '../physics/heat'
+import { latentHeat } from '../physics/water'
+import { type Burner, burnerPower, type Pot, type PotThermal, potThermal } from './equipment'
+
+export interface PotSetup {
+  readonly pot: Pot
+  readonly burner: Burner
+  readonly roomC: number
+  readonly pressurePa: number
+}
+
+/** Something done to the pot at `at` seconds. */
+export type PotEvent = { readonly at: number } & (
+  | { readonly kind: 'heat'; readonly dial: number }
+  | { readonly kind: 'lid'; readonly on: boolean }
+  | { readonly kind: 'add'; readonly mix: Mix; readonly celsius: number }
+  | { readonly kind: 'off' }
+)
+
+export interface PotSample {
+  /** s from the start */
+  readonly at: number
+  /** Syrup and pot base, °C. */
+  readonly celsius: number
+  readonly baseC: number
+  /** Water left and whole contents, g. */
+  readonly water: number
+  readonly grams: number
+  readonly boiling: boolean
+  /** Browning, minutes at 170 °C. */
+  readonly dose: number
+  /** Heat into the syrup, W. */
+  readonly watts: number
+}
+
+/** Heat in J above contents and base at 0 °C; mass in g. */
+export interface PotLedger {
+  burner: number
+  added: number
+  lost: number
+  steam: number
+  gramsAdded: number
+  gramsSteam: number
+}
+
+/** ◊ Share of the steam that a lid sends back. */
+const LID_RETURNS = 0.9
+/** ◊ Water below this share of the sugars is bound and does not boil off. */
+const BOUND = 0.002
+
+/** A pot in the middle of a cook. Advanced in place, because a step has to cost about a microsecond. */
+export interface PotState {
+  readonly setup: PotSetup
+  readonly thermal: PotThermal
+  readonly lnPressure: number
+  at: number
+  contents: Mix
+  water: number
+  celsius: number
+  baseC: number
+  dial: number
+  watts: number
+  lid: boolean
+  onBurner: boolean
+  boiling: boolean
+  dose: number
+  intoSyrup: number
+  ledger: PotLedger
+  /** Derived from `contents` whenever they change. */
+  solution: Solution
+  dryCapacity: readonly [number, number, number]
+  headStart: number
+  bound: number
+  lastSteam: number
+}
+
+/** A clean, empty, cold pot on the burner, heat off. */
+export function startPot(setup: PotSetup): PotState {
+  const state: PotState = {
+    setup,
+    thermal: potThermal(setup.pot),
+    lnPressure: Math.log(setup.pressurePa),
+    at: 0,
+    contents: emptyMix,
+    water: 0,
+    celsius: setup.roomC,
+    baseC: setup.roomC,
+    dial: 0,
+    watts: 0,
+    lid: false,
+    onBurner: true,
+    boiling: false,
+    dose: 0,
+    intoSyrup: 0,
+    ledger: { burner: 0, added: 0, lost: 0, steam: 0, gramsAdded: 0, gramsSteam: 0 },
+    solution: { moles: 0, strength: 0 },
+    dryCapacity: [0, 0, 0],
+    headStart: 0,
+    bound: 0,
+    lastSteam: 0,
+  }
+  return state
+}
+
+/** What the pot holds now. */
+export const contentsOf = (pot: PotState): Mix => withWater(pot.contents, pot.water)
+
+function fill(pot: PotState, contents: Mix): void {
+  pot.contents = contents
+  pot.water = contents.water
+  pot.solution = solutionOf(contents)
+  pot.dryCapacity = heatCapacityPoly(contents, 0)
+  const grams = massOf(contents)
+  pot.headStart = milkHeadStart(contents, grams)
+  pot.bound = BOUND * (contents.sucrose + contents.glucoseSolids + contents.monosaccharide + contents.lactose)
+}
+
+/** J in the syrup above 0 °C with `water` grams at `t`. */
+const heatIn = (pot: PotState, water: number, t: number): number =>
+  polyHeat(pot.dryCapacity, t) + (water / 1000) * waterHeat(t)
+const capacityOf = (pot: PotState, water: number, t: number): number =>
+  polyAt(pot.dryCapacity, t) + (water / 1000) * waterCapacity(t)
+
+/** Temperature at which the contents hold `heat` J, found from a near guess. */
+function temperatureFor(pot: PotState, water: number, heat: number, guess: number): number {
+  let t = guess
+  for (let i = 0; i < 12; i++) {
+    const step = (heat - heatIn(pot, water, t)) / capacityOf(pot, water, t)
+    t += step
+    if (Math.abs(step) < 1e-6) break
+  }
+  return t
+}
+
+/** Does one thing to the pot, now. */
+export function applyToPot(pot: PotState, event: PotEvent): void {
+  switch (event.kind) {
+    case 'heat':
+      pot.dial = event.dial
+      break
+    case 'lid':
+      pot.lid = event.on
+      break
+    case 'off':
+      pot.onBurner = false
+      break
+    case 'add': {
+      const heat = heatIn(pot, pot.water, pot.celsius)
+      const added = heatContent(event.mix, event.celsius)
+      const guess = massOf(pot.contents) > 0 ? pot.celsius : event.celsius
+      fill(pot, addMix(contentsOf(pot), event.mix))
+      pot.celsius = temperatureFor(pot, pot.water, heat + added, guess)
+      pot.ledger.added += added
+      pot.ledger.gramsAdded += massOf(event.mix)
+      break
+    }
+  }
+}
+
+/** Moves the pot on by `dt` seconds (at most about 2). */
+export function advancePot(pot: PotState, dt: number): void {
+  const { thermal, setup, ledger } = pot
+  const wanted = pot.onBurner ? burnerPower(setup.burner, pot.dial) : 0
+  // taken off, the flame's heat is gone at once; turned, it follows the burner's own response
+  pot.watts = pot.onBurner ? wanted + (pot.watts - wanted) * Math.exp(-dt / setup.burner.responseS) : 0
+  pot.at += dt
+  ledger.burner += pot.watts * dt
+  if (massOf(pot.contents) <= 0) return heatEmpty(pot, dt)
+
+  const room = setup.roomC
+  const base =
+    (thermal.baseCapacity * pot.baseC + dt * (pot.watts + thermal.baseToSyrup * pot.celsius + thermal.baseToRoom * room)) /
+    (thermal.baseCapacity + dt * (thermal.baseToSyrup + thermal.baseToRoom))
+  const given = thermal.baseToSyrup * (base - pot.celsius) * dt
+  const lost = thermal.syrupToRoom * (pot.celsius - room) * dt
+  ledger.lost += lost + thermal.baseToRoom * (base - room) * dt
+  pot.baseC = base
+  pot.intoSyrup = given / dt
+
+  const heat = heatIn(pot, pot.water, pot.celsius) + given - lost
+  boil(pot, heat)
+  pot.dose += (browningRate(pot.celsius + pot.headStart) * dt) / 60
+}
+
+function heatEmpty(pot: PotState, dt: number): void {
+  const { thermal, setup } = pot
+  const before = pot.baseC
+  pot.baseC =
+    (thermal.baseCapacity * before + dt * (pot.watts + thermal.baseToRoom * setup.roomC)) /
+    (thermal.baseCapacity + dt * thermal.baseToRoom)
+  pot.ledger.lost += thermal.baseToRoom * (pot.baseC - setup.roomC) * dt
+}
+
+/**
+ * Settles the syrup with `heat` joules in it: below its boiling point it is simply that warm, above it steam leaves
+ * until heat and boiling curve agree. Solved by secant on the steam, then closed exactly on the heat.
+ */
+function boil(pot: PotState, heat: number): void {
+  const from = pot.celsius
+  const unboiled = temperatureFor(pot, pot.water, heat, from)
+  const free = pot.water - pot.bound
+  pot.boiling = free > 1e-6 && unboiled > boilsAt(pot.solution, pot.water, pot.lnPressure, from)
+  if (!pot.boiling) {
+    pot.celsius = unboiled
+    pot.lastSteam = 0
+    return
+  }
+  const back = pot.lid ? LID_RETURNS : 0
+  const lift = latentHeat(from) / 1000
+  const steamHeat = (steam: number): number => steam * (lift + ((1 - back) * waterHeat(from)) / 1000)
+  const excess = (steam: number): number => {
+    const water = pot.water - (1 - back) * steam
+    const t = boilsAt(pot.solution, water, pot.lnPressure, from)
+    return heat - steamHeat(steam) - heatIn(pot, water, t)
+  }
+  // all the free water gone is as far as it goes; the root lies between none and that
+  const most = free / (1 - back)
+  let low = 0
+  let high = most
+  let a = 0
+  let fa = excess(0)
+  let b = Math.min(most, pot.lastSteam > 0 ? pot.lastSteam : fa / lift / 2)
+  for (let i = 0; i < 40; i++) {
+    const fb = excess(b)
+    if (fb > 0) low = b
+    else high = b
+    if (Math.abs(fb) < 0.5 || high - low < 1e-9) break
+    let next = b - (fb * (b - a)) / (fb - fa)
+    if (!(next > low && next < high)) next = (low + high) / 2
+    a = b
+    fa = fb
+    b = next
+  }
+  const before = pot.water
+  pot.water -= (1 - back) * b
+  pot.celsius = temperatureFor(pot, pot.water, heat - steamHeat(b), from)
+  pot.ledger.steam += steamHeat(b)
+  pot.ledger.gramsSteam += before - pot.water
+  pot.lastSteam = b
+}
+
+/** Heat held by contents and base above 0 °C, J: what the ledger must add up to. */
+export const heatHeld = (pot: PotState): number =>
+  heatIn(pot, pot.water, pot.celsius) + pot.thermal.baseCapacity * pot.baseC
+
+const sampleOf = (pot: PotState): PotSample => ({
+  at: pot.at,
+  celsius: pot.celsius,
+  baseC: pot.baseC,
+  water: pot.water,
+  grams: massOf(pot.contents) - pot.contents.water + pot.water,
+  boiling: pot.boiling,
+  dose: pot.dose,
+  watts: pot.intoSyrup,
+})
+
+export interface SimulateOptions {
+  /** Stop at this time, s. */
+  readonly until: number
+  /** Step and time between samples, s; 1 and 1 unless told. */
+  readonly step?: number
+  readonly every?: number
+  /** Stop early, after the sample for which this is true. */
+  readonly stopWhen?: (sample: PotSample) => boolean
+}
+
+/** Cooks a whole batch: `events` in order of time are done to a pot, which is sampled on the way. */
+export function simulatePot(setup: PotSetup, events: readonly PotEvent[], options: SimulateOptions): PotSample[] {
+  const step = options.step ?? 1
+  const every = Math.max(1, Math.round((options.every ?? step) / step))
+  const pot = startPot(setup)
+  const samples: PotSample[] = []
+  let next = 0
+  for (let i = 0; pot.at < options.until - 1e-9; i++) {
+    while (next < events.length && (events[next] as PotEvent).at <= pot.at + 1e-9) applyToPot(pot, events[next++] as PotEvent)
+    advancePot(pot, step)
+    if (i % every === 0) {
+      const sample = sampleOf(pot)
+      samples.push(sample)
+      if (options.stopWhen?.(sample)) break
+    }
+  }
+  return samples
+}

@@ -1,0 +1,45 @@
+/** How figures are said: grams without decimals above 10 g, thin spaces in thousands, minutes and seconds. */
+
+const THIN = ' '
+
+/** 1820 → "1 820" with a non-breaking thin gap. */
+export function formatCount(n: number): string {
+  const rounded = Math.round(n)
+  return Math.abs(rounded)
+    .toString()
+    .replace(/\B(?=(\d{3})+$)/g, THIN)
+    .replace(/^/, rounded < 0 ? '−' : '')
+}
+
+/** "560 g", "8.5 g", "0.4 g". */
+export function formatGrams(grams: number): string {
+  if (Math.abs(grams) >= 9.95) return `${formatCount(grams)} g`
+  return `${(Math.round(grams * 10) / 10).toString().replace('-', '−')} g`
+}
+
+/** "3 min 25", "45 s", "1 h 20". Negative spans read as 0 s. */
+export function formatSpan(seconds: number): string {
+  const s = Math.max(0, Math.round(seconds))
+  if (s < 60) return `${s} s`
+  if (s < 3600) {
+    const rest = s % 60
+    return rest ? `${Math.floor(s / 60)} min ${String(rest).padStart(2, '0')}` : `${s / 60} min`
+  }
+  const m = Math.round(s / 60)
+  return m % 60 ? `${Math.floor(m / 60)} h ${String(m % 60).padStart(2, '0')}` : `${m / 60} h`
+}
+
+/** "3:05", "1:02:10". */
+export function formatClock(seconds: number): string {
+  const s = Math.max(0, Math.round(seconds))
+  const two = (n: number) => String(n).padStart(2, '0')
+  return s < 3600
+    ? `${Math.floor(s / 60)}:${two(s % 60)}`
+    : `${Math.floor(s / 3600)}:${two(Math.floor((s % 3600) / 60))}:${two(s % 60)}`
+}
+
+/** 0.0964 → "9.6 %", 0.5 → "50 %": one decimal below 20 %. */
+export function formatShare(share: number): string {
+  const percent = share * 100
+  return `${percent < 20 ? (Math.round(percent * 10) / 10).toString() : Math.round(percent)} %`
+}

@@ -1,0 +1,76 @@
+/** Numbers as people write them in a kitchen: "1 ¼", "1 1/4", "2⅔", "half a", "1 to 1½", "1,5". */
+
+export interface Range {
+  readonly low: number
+  readonly high: number
+}
+
+const glyphs: Record<string, number> = {
+  '¼': 1 / 4,
+  '½': 1 / 2,
+  '¾': 3 / 4,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '⅕': 1 / 5,
+  '⅖': 2 / 5,
+  '⅗': 3 / 5,
+  '⅘': 4 / 5,
+  '⅙': 1 / 6,
+  '⅚': 5 / 6,
+  '⅛': 1 / 8,
+  '⅜': 3 / 8,
+  '⅝': 5 / 8,
+  '⅞': 7 / 8,
+}
+
+const words: Record<string, number> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+  dozen: 12,
+  half: 1 / 2,
+  third: 1 / 3,
+  quarter: 1 / 4,
+}
+
+const GLYPH = `[${Object.keys(glyphs).join('')}]`
+const WORD = `(?:half an?|half|quarter of an?|a quarter|a dozen|(?:${Object.keys(words).join('|')})(?![a-z]))`
+const PLAIN = `(?:\\d+(?:[.,]\\d+)?)`
+const ONE = `(?:\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s?${GLYPH}|${GLYPH}|${PLAIN}|${WORD})`
+const RANGE = new RegExp(`^\\s*(${ONE})(?:\\s*(?:-|–|to|or)\\s*(${ONE}))?`, 'i')
+
+function one(text: string): number {
+  const t = text.trim().toLowerCase()
+  const parts = t.match(/^(?:(\d+)\s+)?(\d+)\s*[/⁄]\s*(\d+)$/)
+  if (parts) return Number(parts[1] ?? 0) + Number(parts[2]) / Number(parts[3])
+  const glyph = t.match(new RegExp(`^(\\d*)\\s?(${GLYPH})$`))
+  if (glyph) return Number(glyph[1] || 0) + (glyphs[glyph[2] as string] as number)
+  if (/^\d/.test(t)) return Number(t.replace(',', '.'))
+  if (t.startsWith('half')) return 0.5
+  if (t.includes('quarter')) return 0.25
+  if (t.includes('dozen')) return 12
+  return words[t] ?? Number.NaN
+}
+
+/**
+ * Reads a number or a range at the start of `text`. Returns it with the text that follows, or null when there is
+ * none, when a denominator is 0 or when the range runs backwards.
+ */
+export function parseNumber(text: string): { range: Range; rest: string } | null {
+  const found = RANGE.exec(text)
+  if (!found) return null
+  const low = one(found[1] as string)
+  const high = found[2] === undefined ? low : one(found[2])
+  if (!Number.isFinite(low) || !Number.isFinite(high) || high < low) return null
+  return { range: { low, high }, rest: text.slice(found[0].length) }
+}
