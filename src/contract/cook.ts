@@ -31,6 +31,7 @@ export const actSchema: z.ZodType<CookAct> = z.discriminatedUnion('type', [
   z.object({ type: z.literal('note'), text: z.string().trim().min(1).max(2000) }),
   z.object({ type: z.literal('clock'), rate, wall: instant }),
   z.object({ type: z.literal('finished') }),
+  z.object({ type: z.literal('undo'), of: ulid }),
 ])
 
 /** An act as it is logged: who made it (by id), when on the cook's clock, what. */
@@ -58,6 +59,8 @@ export type BoilView = z.infer<typeof boilViewSchema>
 /** What has been logged since a cursor, as one frame of a stream. Readings are [milliseconds, °C]. */
 export const frameSchema = z.object({
   cursor: z.string(),
+  /** The server's clock, ms, so that a window with a wrong clock still shows the cook's time. */
+  wall: z.number(),
   readings: z.array(z.tuple([z.number(), z.number()])),
   acts: z.array(loggedActSchema),
 })

@@ -4,6 +4,7 @@ import type { FormulaDocument, Grams } from '../formula/document'
 import { massOf, type Mix, withWater } from '../matter/mix'
 import { temperatureToday, waterLeftAt } from '../physics/boiling'
 import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
+import { type Bite, biteOf } from '../craft/bite'
 import { type StageFacts, stageOf } from '../craft/stages'
 import { type DoNow, doNow } from './do-now'
 import { type Forecast, forecast, type ForecastContext, type Reading, type Stretch } from './forecast'
@@ -96,8 +97,9 @@ export interface Look {
   readonly climb: number | null
   /** Water left, g; null before it boils. */
   readonly water: number | null
-  /** What a drop would show now. */
+  /** What a drop would show now, and how it would bite cold if it were pulled now. */
   readonly stage: StageFacts | null
+  readonly bite: Bite | null
 }
 
 /** Everything the stove shows at `now`, from the readings so far (oldest first, corrected). */
@@ -112,6 +114,7 @@ export function look(cook: Cook, readings: readonly Reading[], now: number): Loo
   const best = f?.nowC ?? celsius
   const boiling = best !== null && boilC !== null && best >= boilC - 0.3 && state.pulledAt === null
   const water = mix && boiling && best !== null ? Math.min(mix.water, waterLeftAt(mix, best, cook.conditions.pressurePa)) : null
+  const boiled = mix && water !== null ? withWater(mix, water) : null
   return {
     doNow: doNow(cook.formula, state, { now, celsius: best, boilC, forecast: f }),
     forecast: f,
@@ -119,7 +122,8 @@ export function look(cook: Cook, readings: readonly Reading[], now: number): Loo
     celsius,
     climb: climbOf(readings),
     water,
-    stage: mix && water !== null ? stageOf(withWater(mix, water)) : null,
+    stage: boiled ? stageOf(boiled) : null,
+    bite: boiled ? biteOf(boiled, cook.conditions.roomC) : null,
   }
 }
 

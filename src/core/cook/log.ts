@@ -16,6 +16,14 @@ export type CookAct =
   | { readonly type: 'note'; readonly text: string }
   | { readonly type: 'clock'; readonly rate: number; readonly wall: string }
   | { readonly type: 'finished' }
+  /** Takes an earlier event back; both stay in the log. */
+  | { readonly type: 'undo'; readonly of: string }
+
+/** The events that stand, in order of time: those taken back are left out, and so are the takings back. */
+export function standing(events: readonly CookEvent[]): CookEvent[] {
+  const undone = new Set(events.flatMap((e) => (e.type === 'undo' ? [e.of] : [])))
+  return events.filter((e) => e.type !== 'undo' && !undone.has(e.id)).sort((a, b) => a.at - b.at)
+}
 
 export interface Filling {
   readonly from: number
@@ -39,7 +47,7 @@ export interface CookState {
   readonly finishedAt: number | null
 }
 
-/** What a log of events, oldest first, says about a boil of `formula` with `grams` in it. */
+/** What a log of events, in any order, says about a boil of `formula` with `grams` in it. */
 export function readLog(formula: FormulaDocument, grams: Grams, events: readonly CookEvent[]): CookState {
   const stops = walk(formula, grams)
   const done = new Map<string, number>()
@@ -84,7 +92,7 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
     if (step.offHeat) turn(at, 0)
   }
 
-  for (const e of events) {
+  for (const e of standing(events)) {
     if (e.type === 'step') doStep(e.at, e.step)
     else if (e.type === 'pulled') {
       doStep(e.at, e.step)

@@ -1,0 +1,48 @@
+/** Loads the demo workshop: kitchen, formulas and the log of the last months. Does nothing where there is one already. */
+import { createHash } from 'node:crypto'
+import { demoFormulas } from '@/demo/formulas'
+import { demoHistory } from '@/demo/history'
+import { demoBurners, demoChannels, demoPots, demoRooms, demoVessels } from '@/demo/kitchen'
+import {
+  addRevision,
+  appendEvent,
+  appendReadings,
+  type Db,
+  findBatch,
+  findFormula,
+  insertBatch,
+  insertBoil,
+  writeKitchen,
+  writeNote,
+} from '@/db'
+
+export const demoChannelIds = demoChannels.map((c) => c.id)
+
+const EPOCH = new Date('2026-08-01T07:00:00.000Z')
+
+export async function loadDemo(db: Db, hubToken: string): Promise<void> {
+  const tokenHash = createHash('sha256').update(hubToken).digest('hex')
+  await writeKitchen(db, {
+    rooms: demoRooms,
+    pots: demoPots,
+    burners: demoBurners,
+    vessels: demoVessels,
+    channels: demoChannels.map((c) => ({ ...c, tokenHash })),
+  })
+  for (const [id, document] of Object.entries(demoFormulas))
+    if (!(await findFormula(db, id))) await addRevision(db, id, document, EPOCH)
+  const history = demoHistory()
+  // written in order, so the last one being there means all are
+  if (await findBatch(db, history.at(-1)?.batch.id ?? '')) return
+  for (const { batch, boils, note } of history) {
+    const [first, ...others] = boils
+    if (!first) continue
+    await insertBatch(db, batch, first.boil)
+    for (const { boil } of others) await insertBoil(db, boil)
+    for (const { boil, events, readings } of boils) {
+      for (const event of events) await appendEvent(db, boil.id, event, new Date(event.at))
+      await appendReadings(db, boil.id, readings)
+    }
+    await writeNote(db, batch.id, note)
+  }
+}

@@ -1,0 +1,31 @@
+import './globals.css'
+import { Nav } from '@/ui/shell/nav'
+import { PreferencesProvider } from '@/ui/shell/preferences'
+import type { Metadata } from 'next'
+import { cookies } from 'next/headers'
+import type { ReactNode } from 'react'
+import { Toaster } from 'sonner'
+
+export const metadata: Metadata = {
+  title: { default: 'Imbry', template: '%s · Imbry' },
+  description: 'For people who boil sugar: size, cook, pull, record.',
+}
+
+export default async function Layout({ children }: { children: ReactNode }) {
+  const jar = await cookies()
+  const theme = jar.get('theme')?.value === 'dim' ? 'dim' : 'day'
+  const unit = jar.get('unit')?.value === 'F' ? 'F' : 'C'
+  return (
+    <html lang="en" data-theme={theme}>
+      <body>
+        <PreferencesProvider unit={unit} theme={theme}>
+          <div className="flex min-h-dvh flex-col md:flex-row">
+            <Nav />
+            <main className="min-w-0 flex-1">{children}</main>
+          </div>
+          <Toaster position="top-center" />
+        </PreferencesProvider>
+      </body>
+    </html>
+  )
+}

@@ -1,0 +1,12 @@
+import { Problem } from '@/server/problem'
+import { notFound } from 'next/navigation'
+
+/** The value, or the not-found page where the server says there is none. */
+export async function orNotFound<T>(value: Promise<T>): Promise<T> {
+  try {
+    return await value
+  } catch (error) {
+    if (error instanceof Problem && error.status === 404) notFound()
+    throw error
+  }
+}

@@ -1,0 +1,23 @@
+import { type FormulaDocument, type Grams, groupMix, type Step } from '../formula/document'
+import type { PotEvent } from '../pot/simulate'
+import type { CookEvent } from './log'
+
+/** What a log entry does to the pot it was made at: steps add, cover, turn and take off. */
+export function potEventsOf(formula: FormulaDocument, grams: Grams, event: CookEvent): PotEvent[] {
+  const { at } = event
+  if (event.type === 'heat') return [{ at, kind: 'heat', dial: event.dial }]
+  if (event.type === 'lid') return [{ at, kind: 'lid', on: event.on }]
+  if (event.type !== 'step' && event.type !== 'pulled') return []
+  const step = formula.steps.find((s) => s.id === event.step)
+  return step ? stepOnPot(formula, grams, step, at) : []
+}
+
+function stepOnPot(formula: FormulaDocument, grams: Grams, step: Step, at: number): PotEvent[] {
+  const out: PotEvent[] = []
+  const group = formula.groups.find((g) => g.id === step.adds)
+  if (group) out.push({ at, kind: 'add', mix: groupMix(formula, group.id, grams), celsius: group.celsius })
+  if (step.lid !== undefined) out.push({ at, kind: 'lid', on: step.lid })
+  if (step.heat !== undefined) out.push({ at, kind: 'heat', dial: step.heat })
+  if (step.offHeat) out.push({ at, kind: 'off' })
+  return out
+}

@@ -1,0 +1,6 @@
+/** The only room that knows SQL. */
+export * from './batches'
+export { type Db, db, openDb, openPool, ping } from './client'
+export * from './formulas'
+export * from './kitchen'
+export * from './log'

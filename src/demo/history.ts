@@ -1,0 +1,131 @@
+/** Three months of the demo workshop's batches, the same at every start: a seeded maker who gets better. */
+import type { BatchConditions } from '@/contract/batch'
+import type { LoggedAct } from '@/contract/cook'
+import { type BatchPlan, gramsPerBoil, scale, standardPressure } from '@/core'
+import { normal, seeded } from '@/devices/random'
+import { ulid } from 'ulid'
+import { demoFormulas } from './formulas'
+import { demoBurners, demoPots, demoRooms, demoVessels } from './kitchen'
+import { cookBoil } from './maker'
+
+const FIRST_DAY = Date.parse('2026-08-24T06:30:00.000Z')
+const DAY = 86_400_000
+const BATCHES = 42
+const PROBE = { lagS: 4, noiseC: 0.15, offsetC: 0, dropShare: 0.01 }
+const KEEP_EVERY = 5
+
+export interface HistoryBoil {
+  boil: {
+    id: string
+    batchId: string
+    number: number
+    label: string
+    channelId: string
+    startedAt: Date
+    clock: { id: string; rate: number }
+  }
+  events: LoggedAct[]
+  readings: { id: string; at: Date; celsius: number }[]
+}
+
+export interface HistoryBatch {
+  batch: {
+    id: string
+    formulaId: string
+    revision: number
+    plan: BatchPlan
+    conditions: BatchConditions
+    startedAt: Date
+  }
+  boils: HistoryBoil[]
+  note: string
+}
+
+/** What is usual for each formula: pieces, where it sets, which pot. */
+const usual: Record<string, { pieces: number; vessel: string; pot: string }> = {
+  'rhubarb-nettle-elderflower-drops': { pieces: 324, vessel: 'drops-54', pot: 'aluminium-4' },
+  'smoked-salt-tamarind-caramels': { pieces: 144, vessel: 'slab-30', pot: 'copper-9' },
+  'coconut-chip-brittle': { pieces: 60, vessel: 'sheet-40', pot: 'aluminium-4' },
+  'orchard-toffee': { pieces: 80, vessel: 'slab-30', pot: 'copper-9' },
+}
+
+const remarks: readonly { upTo: number; words: readonly string[] }[] = [
+  { upTo: -1.5, words: ['Pulled early: softer than it should be. Trust the line next time.', 'Too soft, still good. Wait for the target.'] },
+  { upTo: 1.5, words: ['Right where it should be.', 'Clean batch, no change.', 'Good bite, good colour.', ''] },
+  { upTo: 3, words: ['A touch far. Pull sooner on this ring.', 'Harder than last time; the pan carried it on.'] },
+  { upTo: Number.POSITIVE_INFINITY, words: ['Went well past. Too dark, sold as seconds.', 'Scorched at the base: heat too high at the end.'] },
+]
+
+const from = <T>(list: readonly T[], random: () => number): T => list[Math.floor(random() * list.length)] as T
+const byId = <T extends { id: string }>(list: readonly T[], id: string): T => list.find((x) => x.id === id) as T
+const without = <T extends { id: string }>({ id: _, ...rest }: T): Omit<T, 'id'> => rest
+
+function conditionsFor(formulaId: string, random: () => number): BatchConditions {
+  const room = random() < 0.7 ? byId(demoRooms, 'quay') : byId(demoRooms, 'hill')
+  const plan = usual[formulaId] as { vessel: string; pot: string }
+  return {
+    room: room.name,
+    altitudeM: room.altitudeM,
+    pressurePa: standardPressure(room.altitudeM),
+    roomC: room.roomC,
+    humidity: Math.round((room.humidity + 0.04 * normal(random)) * 100) / 100,
+    pot: without(byId(demoPots, plan.pot)),
+    burner: without(from(demoBurners, random)),
+    vessel: byId(demoVessels, plan.vessel).facts,
+  }
+}
+
+/** Every batch of the log, oldest first. */
+export function demoHistory(): HistoryBatch[] {
+  const random = seeded(20260824)
+  const ids = Object.keys(demoFormulas)
+  return Array.from({ length: BATCHES }, (_, i) => {
+    const formulaId = ids[(i * 3 + Math.floor(random() * 2)) % ids.length] as string
+    const startedAt = new Date(FIRST_DAY + Math.floor(i * 2.1) * DAY + Math.floor(random() * 7 * 3600) * 1000)
+    return batchOn(formulaId, startedAt, 1 - i / BATCHES, random)
+  })
+}
+
+/** `greenness` runs from 1 for the first batch to 0 for the last: the misses shrink with practice. */
+function batchOn(formulaId: string, startedAt: Date, greenness: number, random: () => number): HistoryBatch {
+  const formula = demoFormulas[formulaId] as (typeof demoFormulas)[string]
+  const conditions = conditionsFor(formulaId, random)
+  const { pieces } = usual[formulaId] as { pieces: number }
+  const plan = scale(formula, {
+    size: { by: 'pieces', pieces },
+    vessel: conditions.vessel ?? undefined,
+    potLitres: conditions.pot.litres,
+  })
+  const grams = gramsPerBoil(plan)
+  const batchId = ulid(startedAt.getTime(), random)
+  let begin = startedAt.getTime()
+  let worst = 0
+  const boils = plan.boils.map((label, n): HistoryBoil => {
+    const misses = 0.8 + (0.5 + 1.6 * greenness) * normal(random) + 0.6 * greenness
+    const cooked = cookBoil(formula, grams, conditions, PROBE, { misses, power: 0.9 + 0.06 * random(), every: KEEP_EVERY }, random)
+    if (Math.abs(cooked.offBy) > Math.abs(worst)) worst = cooked.offBy
+    const at = (seconds: number): Date => new Date(begin + seconds * 1000)
+    const id = ulid(begin, random)
+    const boil: HistoryBoil = {
+      boil: {
+        id,
+        batchId,
+        number: n + 1,
+        label,
+        channelId: 'quick-probe',
+        startedAt: at(0),
+        clock: { id: ulid(begin, random), rate: 1 },
+      },
+      events: cooked.acts.map((a) => ({ id: ulid(at(a.at).getTime(), random), at: at(a.at).toISOString(), act: a.act })),
+      readings: cooked.readings.map((r) => ({ id: ulid(at(r.at).getTime(), random), at: at(r.at), celsius: r.celsius })),
+    }
+    begin += (cooked.readings.at(-1)?.at ?? 0) * 1000 + 600_000
+    return boil
+  })
+  const row = remarks.find((r) => worst < r.upTo) as (typeof remarks)[number]
+  return {
+    batch: { id: batchId, formulaId, revision: 1, plan, conditions, startedAt },
+    boils,
+    note: from(row.words, random),
+  }
+}

@@ -1,0 +1,78 @@
+/** The hub's line to the app: pushes readings, keeping them until they are taken, and listens for what is on a channel. */
+import { type ChannelFrame, channelFrameSchema, type PushedReading } from '@/contract/cook'
+
+export interface LinkFacts {
+  readonly app: string
+  readonly channel: string
+  readonly token: string
+}
+
+const MOST_A_PUSH = 2000
+
+/** Pushes readings in order. What is not acknowledged stays and goes with the next push. */
+export function openPusher({ app, channel, token }: LinkFacts) {
+  const held: PushedReading[] = []
+  let busy = false
+  return {
+    async push(readings: readonly PushedReading[]): Promise<void> {
+      held.push(...readings)
+      if (busy || held.length === 0) return
+      busy = true
+      const batch = held.slice(0, MOST_A_PUSH)
+      try {
+        const response = await fetch(`${app}/api/probes/${channel}/readings`, {
+          method: 'POST',
+          headers: { authorization: `Bearer ${token}`, 'content-type': 'application/x-ndjson' },
+          body: batch.map((r) => JSON.stringify(r)).join('\n'),
+          signal: AbortSignal.timeout(5000),
+        })
+        // refused for what they are: sending them again would not help
+        if (response.ok || response.status === 400) held.splice(0, batch.length)
+        if (!response.ok) console.error(`hub ${channel}: the app answered ${response.status}`)
+        await response.body?.cancel()
+      } catch {
+        // the app is away; the readings wait
+      } finally {
+        busy = false
+      }
+    },
+  }
+}
+
+/** Follows the channel until stopped, reconnecting after `pauseMs` whenever the line drops. */
+export async function listen(
+  { app, channel, token }: LinkFacts,
+  onFrame: (frame: ChannelFrame) => void,
+  signal: AbortSignal,
+  pauseMs = 500,
+): Promise<void> {
+  while (!signal.aborted) {
+    try {
+      const response = await fetch(`${app}/api/probes/${channel}/cook`, {
+        headers: { authorization: `Bearer ${token}` },
+        signal,
+      })
+      if (!response.ok || !response.body) throw new Error(`the app answered ${response.status}`)
+      await readEvents(response.body, (data) => onFrame(channelFrameSchema.parse(JSON.parse(data))))
+    } catch {
+      // away for a moment: try again
+    }
+    await new Promise((resolve) => setTimeout(resolve, pauseMs))
+  }
+}
+
+async function readEvents(body: ReadableStream<Uint8Array>, onData: (data: string) => void): Promise<void> {
+  let text = ''
+  const decoder = new TextDecoder()
+  const reader = body.getReader()
+  for (;;) {
+    const { done, value } = await reader.read()
+    if (done) return
+    text += decoder.decode(value, { stream: true })
+    for (let end = text.indexOf('\n\n'); end >= 0; end = text.indexOf('\n\n')) {
+      const block = text.slice(0, end)
+      text = text.slice(end + 2)
+      if (block.startsWith('data: ')) onData(block.slice(6))
+    }
+  }
+}

@@ -1,0 +1,103 @@
+/** One channel of the stand-in hub: a simulated pot that follows a cook's log, and the probe in it. */
+import type { ChannelFrame, PushedReading } from '@/contract/cook'
+import {
+  advancePot,
+  applyToPot,
+  type CookEvent,
+  cookTime,
+  gramsPerBoil,
+  type PotEvent,
+  type PotState,
+  potEventsOf,
+  standing,
+  startPot,
+} from '@/core'
+import { ulid } from 'ulid'
+import { type ProbeFacts, type ProbeModel, probeModel } from '../probe'
+import { seeded, seedOf } from '../random'
+
+type Boil = NonNullable<ChannelFrame['boil']>
+
+const STEP = 1
+
+export interface Stand {
+  /** Takes in what the app says is on the channel. */
+  follow(frame: ChannelFrame): void
+  /** Cooks up to the wall time and returns the readings since the last call. */
+  run(wall: number): PushedReading[]
+}
+
+interface Cooking {
+  readonly boil: Boil
+  readonly startedAt: number
+  readonly pot: PotState
+  readonly probe: ProbeModel
+  readonly silentUntil: number
+  readonly waiting: PotEvent[]
+  readonly seen: Set<string>
+  events: CookEvent[]
+  emptyAt: number
+}
+
+/** ◊ The stand-in's burner gives a little less than its plate says, as burners do: the forecast has to find out. */
+const TRUE_POWER = 0.92
+
+function begin(frame: ChannelFrame, facts: ProbeFacts): Cooking | null {
+  const { boil } = frame
+  if (!boil) return null
+  const { pot, pressurePa, roomC, burner } = boil.conditions
+  const startedAt = Date.parse(boil.startedAt)
+  return {
+    boil,
+    startedAt,
+    pot: startPot({ pot, pressurePa, roomC, burner: { ...burner, efficiency: burner.efficiency * TRUE_POWER } }),
+    probe: probeModel(facts, roomC, seeded(seedOf(boil.id))),
+    // a restarted hub cooks again what it missed but does not repeat what the app has; so does one told of an undo
+    silentUntil: frame.lastReadingAt ? (Date.parse(frame.lastReadingAt) - startedAt) / 1000 : -1,
+    waiting: [],
+    seen: new Set(),
+    events: [],
+    emptyAt: Number.POSITIVE_INFINITY,
+  }
+}
+
+function takeIn(cook: Cooking, frame: ChannelFrame): void {
+  const grams = gramsPerBoil(cook.boil.plan)
+  cook.events = frame.acts.map(({ id, at, act }) => ({ id, at: (Date.parse(at) - cook.startedAt) / 1000, ...act }))
+  const fresh = new Set(cook.events.filter((e) => !cook.seen.has(e.id)).map((e) => e.id))
+  for (const id of fresh) cook.seen.add(id)
+  for (const event of standing(cook.events)) {
+    if (!fresh.has(event.id)) continue
+    cook.waiting.push(...potEventsOf(cook.boil.formula, grams, event))
+    if (event.type === 'step' && cook.boil.formula.steps.find((s) => s.id === event.step)?.empties)
+      cook.emptyAt = event.at
+  }
+  cook.waiting.sort((a, b) => a.at - b.at)
+}
+
+/** A stand for one channel with a probe of these facts. */
+export function openStand(facts: ProbeFacts): Stand {
+  let cook: Cooking | null = null
+  return {
+    follow(frame) {
+      const takenBack = cook !== null && frame.acts.some((a) => a.act.type === 'undo' && !cook?.seen.has(a.id))
+      if (frame.boil?.id !== cook?.boil.id) cook = begin(frame, facts)
+      else if (cook && takenBack) cook = { ...(begin(frame, facts) as Cooking), silentUntil: cook.pot.at }
+      if (cook) takeIn(cook, frame)
+    },
+    run(wall) {
+      if (!cook) return []
+      const { pot, probe, waiting, startedAt, silentUntil } = cook
+      const until = Math.min(cookTime(cook.events, startedAt, wall), cook.emptyAt)
+      const out: PushedReading[] = []
+      while (pot.at + STEP <= until) {
+        while (waiting[0] && waiting[0].at <= pot.at + STEP) applyToPot(pot, waiting.shift() as PotEvent)
+        advancePot(pot, STEP)
+        const celsius = probe.read(pot.celsius, STEP)
+        if (celsius === null || pot.at <= silentUntil) continue
+        out.push({ id: ulid(), at: new Date(startedAt + pot.at * 1000).toISOString(), celsius })
+      }
+      return out
+    },
+  }
+}

@@ -1,0 +1,100 @@
+/** The edge every route shares: bodies with limits, same-origin writes, and problems as answers. */
+import { firstProblem } from '@/contract/text'
+import type { z } from 'zod'
+import { Problem } from './problem'
+
+/** Runs a route and turns what goes wrong into one clear answer. */
+export async function answer(work: () => Promise<Response>): Promise<Response> {
+  try {
+    return await work()
+  } catch (error) {
+    if (error instanceof Problem)
+      return Response.json({ error: { message: error.message, kept: error.kept } }, { status: error.status })
+    console.error(error)
+    return Response.json(
+      { error: { message: 'Imbry could not reach its database or failed inside. Try again.', kept: 'Nothing was changed.' } },
+      { status: 503 },
+    )
+  }
+}
+
+/** Reads a body of at most `limit` bytes as text. */
+export async function readBody(request: Request, limit: number): Promise<string> {
+  const tooLarge = () => new Problem(413, `The body is larger than ${Math.round(limit / 1024)} kB`)
+  if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge()
+  if (!request.body) return ''
+  const chunks: Uint8Array[] = []
+  let size = 0
+  const reader = request.body.getReader()
+  for (;;) {
+    const { done, value } = await reader.read().catch(() => {
+      throw new Problem(400, 'The body broke off before its end')
+    })
+    if (done) break
+    size += value.byteLength
+    if (size > limit) throw tooLarge()
+    chunks.push(value)
+  }
+  return new TextDecoder().decode(Buffer.concat(chunks))
+}
+
+/** Parses one JSON text against a schema. */
+export function parseJson<T>(text: string, schema: z.ZodType<T>, where = 'The body'): T {
+  let value: unknown
+  try {
+    value = JSON.parse(text)
+  } catch {
+    throw new Problem(400, `${where} is not complete JSON`)
+  }
+  const parsed = schema.safeParse(value)
+  if (!parsed.success) throw new Problem(400, `${where}: ${firstProblem(parsed.error)}`)
+  return parsed.data
+}
+
+/** A JSON write from a browser: same origin only, small, and of the right shape. */
+export async function readWrite<T>(request: Request, schema: z.ZodType<T>): Promise<T> {
+  checkOrigin(request)
+  if (!request.headers.get('content-type')?.startsWith('application/json'))
+    throw new Problem(415, 'Send application/json')
+  return parseJson(await readBody(request, 64 * 1024), schema)
+}
+
+function checkOrigin(request: Request): void {
+  const origin = request.headers.get('origin')
+  const site = request.headers.get('sec-fetch-site')
+  const host = request.headers.get('host')
+  const same = origin ? URL.canParse(origin) && new URL(origin).host === host : site === null || site === 'same-origin'
+  if (!same) throw new Problem(403, 'Writes are taken from Imbry’s own pages only')
+}
+
+const SSE = {
+  'content-type': 'text/event-stream',
+  // no-transform keeps the compressor from holding frames back
+  'cache-control': 'no-cache, no-transform',
+  'x-accel-buffering': 'no',
+}
+
+/** Frames as server-sent events, until the reader goes away. */
+export function eventStream(frames: (signal: AbortSignal) => AsyncGenerator<unknown>, request: Request): Response {
+  const stop = new AbortController()
+  request.signal.addEventListener('abort', () => stop.abort())
+  const encoder = new TextEncoder()
+  const body = new ReadableStream<Uint8Array>({
+    async start(controller) {
+      try {
+        controller.enqueue(encoder.encode('retry: 500\n\n'))
+        for await (const frame of frames(stop.signal))
+          controller.enqueue(encoder.encode(frame === null ? ': still here\n\n' : `data: ${JSON.stringify(frame)}\n\n`))
+      } catch (error) {
+        if (!stop.signal.aborted) console.error('A stream ended:', (error as Error).message)
+      }
+      try {
+        controller.close()
+      } catch {
+        // the reader has gone
+      }
+    },
+    cancel: () => stop.abort(),
+  })
+  return new Response(body, { headers: SSE })
+}

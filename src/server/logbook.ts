@@ -1,0 +1,61 @@
+import type { BatchStory, LogbookEntry } from '@/contract/logbook'
+import { analyse } from '@/core'
+import { type BatchRecord, boilSummaries, boilsOfBatch, db, findBatch, listBatches, thumbnails } from '@/db'
+import { snapshot } from './cook'
+import { Problem } from './problem'
+
+/** Batches, newest first, each with its curves in small and what it reached. */
+export async function logbook(): Promise<LogbookEntry[]> {
+  return entriesFor(await listBatches(db()))
+}
+
+async function entriesFor(batches: readonly BatchRecord[]): Promise<LogbookEntry[]> {
+  const summaries = await boilSummaries(
+    db(),
+    batches.map((b) => b.id),
+  )
+  const curves = await thumbnails(
+    db(),
+    summaries.map((s) => s.boilId),
+  )
+  const targetFor = targets()
+  return batches.map((b) => ({
+    id: b.id,
+    formulaName: b.formula.name,
+    family: b.formula.family,
+    startedAt: b.startedAt.toISOString(),
+    room: b.conditions.room,
+    outGrams: b.plan.outGrams,
+    pieces: b.plan.pieces,
+    target: targetFor(b),
+    within: b.formula.target.within,
+    boils: summaries
+      .filter((s) => s.batchId === b.id)
+      .map((s) => ({ id: s.boilId, reached: s.reached, curve: curves.get(s.boilId) ?? [] })),
+    boilsPlanned: b.plan.boils.length,
+    note: b.note,
+  }))
+}
+
+/** A target depends on the revision and the day's air, not on the size of the batch: worked out once for each. */
+function targets(): (batch: BatchRecord) => number {
+  const known = new Map<string, number>()
+  return (b) => {
+    const key = `${b.formulaId} ${b.revision} ${b.conditions.pressurePa}`
+    const target = known.get(key) ?? analyse(b.formula, b.conditions).targetC
+    known.set(key, target)
+    return target
+  }
+}
+
+/** One batch whole: every boil with its readings and events. */
+export async function batchStory(id: string): Promise<BatchStory> {
+  const batch = await findBatch(db(), id)
+  if (!batch) throw new Problem(404, 'There is no such batch')
+  const [[entry], boils] = await Promise.all([entriesFor([batch]), boilsOfBatch(db(), id)])
+  return {
+    entry: entry as LogbookEntry,
+    conditions: batch.conditions,
+    boils: await Promise.all(boils.map(async (boil) => ({ boil, log: await snapshot(boil.id) }))),
+  }
+}

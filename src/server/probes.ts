@@ -1,0 +1,92 @@
+import { createHash, timingSafeEqual } from 'node:crypto'
+import { type ChannelFrame, type PushedReading, readingSchema } from '@/contract/cook'
+import {
+  appendReadings,
+  type BoilSpan,
+  boilOnChannel,
+  db,
+  eventsAfter,
+  findChannel,
+  lastReadingAt,
+  recentBoilsOnChannel,
+} from '@/db'
+import { parseJson } from './http'
+import { nudge, waitForNews } from './news'
+import { Problem } from './problem'
+
+const MOST_READINGS = 5000
+
+export const hashToken = (token: string): string => createHash('sha256').update(token).digest('hex')
+
+/** Lets a hub in: the channel exists and the bearer token is its own. Compared in constant time. */
+export async function admitHub(channelId: string, authorization: string | null): Promise<void> {
+  const channel = await findChannel(db(), channelId)
+  if (!channel) throw new Problem(404, `There is no probe channel "${channelId}"`)
+  const token = authorization?.startsWith('Bearer ') ? authorization.slice(7) : ''
+  const given = Buffer.from(hashToken(token))
+  if (!timingSafeEqual(given, Buffer.from(channel.tokenHash)))
+    throw new Problem(401, 'The hub’s token is missing or wrong')
+}
+
+/** Newline-delimited JSON readings; all of them are good or none is taken. */
+export function parseReadings(body: string): PushedReading[] {
+  const lines = body.split('\n').filter((l) => l.trim() !== '')
+  if (lines.length === 0) throw new Problem(400, 'There is no reading in the body', 'Nothing was stored.')
+  if (lines.length > MOST_READINGS)
+    throw new Problem(413, `At most ${MOST_READINGS} readings a push, not ${lines.length}`, 'Nothing was stored.')
+  return lines.map((line, i) => parseJson(line, readingSchema, `Reading ${i + 1}`))
+}
+
+const belongs = (at: number, boil: BoilSpan): boolean =>
+  at >= boil.startedAt.getTime() && (boil.endedAt === null || at <= boil.endedAt.getTime())
+
+/**
+ * Stores readings with the boil that was on the channel when they were taken. Readings taken while nothing was
+ * cooking are let go, and counted so the hub knows.
+ */
+export async function storeReadings(
+  channelId: string,
+  pushed: readonly PushedReading[],
+): Promise<{ stored: number; repeated: number; idle: number }> {
+  const boils = await recentBoilsOnChannel(db(), channelId)
+  const byBoil = new Map<string, { id: string; at: Date; celsius: number }[]>()
+  let idle = 0
+  for (const r of pushed) {
+    const at = new Date(r.at)
+    const boil = boils.find((b) => belongs(at.getTime(), b))
+    if (!boil) {
+      idle++
+      continue
+    }
+    const rows = byBoil.get(boil.id) ?? []
+    rows.push({ id: r.id, at, celsius: r.celsius })
+    byBoil.set(boil.id, rows)
+  }
+  let stored = 0
+  for (const [boilId, rows] of byBoil) {
+    stored += await appendReadings(db(), boilId, rows)
+    nudge(boilId)
+  }
+  return { stored, repeated: pushed.length - stored - idle, idle }
+}
+
+/** Tells a hub what is on its channel, whenever that changes: what the maker does on screen, the hub may act on. */
+export async function* followChannel(channelId: string, signal: AbortSignal): AsyncGenerator<ChannelFrame | null> {
+  let last: string | null = null
+  let quietSince = Date.now()
+  while (!signal.aborted) {
+    const boil = await boilOnChannel(db(), channelId)
+    const acts = boil ? await eventsAfter(db(), boil.id, 0) : []
+    const mark = `${boil?.id} ${acts.at(-1)?.seq}`
+    if (mark !== last) {
+      last = mark
+      quietSince = Date.now()
+      const newest = boil ? await lastReadingAt(db(), boil.id) : null
+      yield { boil, acts: acts.map(({ seq: _, ...a }) => a), lastReadingAt: newest?.toISOString() ?? null }
+    } else if (Date.now() - quietSince > 15_000) {
+      quietSince = Date.now()
+      yield null
+    }
+    await waitForNews(boil?.id ?? channelId, signal)
+  }
+}

@@ -1,0 +1,98 @@
+'use client'
+
+import type { Stage } from '@/core'
+import { useSize } from '@/ui/kit/use-size'
+import { useTemperature } from '@/ui/shell/preferences'
+import { bandsOf, ladderScale, spread } from './ladder-scale'
+
+export interface LadderRung {
+  readonly id: string
+  readonly celsius: number
+  readonly text: string
+  readonly detail?: string
+  readonly target?: boolean
+}
+
+interface Props {
+  readonly stages: readonly Stage[]
+  readonly rungs: readonly LadderRung[]
+}
+
+const PAD = 12
+const COLUMN = { x: 92, width: 34 }
+const GAP = 44
+
+/** The ladder as the spine of a method: this formula's stages on one side, its rungs on the other. */
+export function Ladder({ stages, rungs }: Props) {
+  const [ref, size] = useSize<HTMLDivElement>()
+  return (
+    <div ref={ref} className="min-h-[420px] flex-1">
+      {size && <Drawing stages={stages} rungs={rungs} width={size.width} height={size.height} />}
+    </div>
+  )
+}
+
+function Drawing({ stages, rungs, width, height }: Props & { width: number; height: number }) {
+  const { say } = useTemperature()
+  const high = Math.max(162, ...rungs.map((r) => r.celsius + 10))
+  const y = ladderScale(94, high, height - PAD, PAD)
+  const bands = bandsOf(stages, 94, high)
+  const labels = spread(
+    bands.map((b) => (y(b.from) + y(b.to)) / 2),
+    18,
+    PAD + 8,
+    height - PAD - 8,
+  )
+  const shown = rungs.filter((r) => r.celsius > 94)
+  const places = spread(
+    shown.map((r) => y(r.celsius)),
+    GAP,
+    PAD + 16,
+    height - PAD - 18,
+  )
+  const edge = COLUMN.x + COLUMN.width
+  return (
+    <svg width={width} height={height} role="img" aria-label={describe(shown, say)}>
+      {bands.map((b, i) => (
+        <g key={b.label}>
+          <rect x={COLUMN.x} width={COLUMN.width} y={y(b.to)} height={y(b.from) - y(b.to)} fill={b.colour} />
+          <text
+            x={COLUMN.x - 10}
+            y={labels[i]}
+            dy="0.35em"
+            textAnchor="end"
+            className="casual fill-muted text-[13px] font-medium"
+          >
+            {b.label}
+          </text>
+        </g>
+      ))}
+      {shown.map((r, i) => {
+        const at = y(r.celsius)
+        const place = places[i] as number
+        return (
+          <g key={r.id} className={r.target ? 'fill-angelica' : 'fill-ink'}>
+            <path
+              d={`M${COLUMN.x} ${at}H${edge + 8}L${edge + 18} ${place}h4`}
+              fill="none"
+              className={r.target ? 'stroke-angelica' : 'stroke-ink'}
+              strokeWidth={r.target ? 2.5 : 1.5}
+            />
+            <circle cx={edge + 24} cy={place} r={5} />
+            <text x={edge + 36} y={place} dy={r.detail ? '-0.15em' : '0.35em'} className="casual text-[15px] font-bold">
+              {say(r.celsius)} {r.text}
+            </text>
+            {r.detail && (
+              <text x={edge + 36} y={place} dy="1.15em" className="fill-muted text-[13px]">
+                {r.detail}
+              </text>
+            )}
+          </g>
+        )
+      })}
+    </svg>
+  )
+}
+
+const describe = (rungs: readonly LadderRung[], say: (c: number) => string): string =>
+  `Temperature ladder. ${rungs.map((r) => `${say(r.celsius)}: ${r.text}`).join('. ')}`

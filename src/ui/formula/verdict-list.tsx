@@ -1,0 +1,34 @@
+import type { Tone, Verdict } from '@/core'
+import { Check, TriangleAlert, X } from 'lucide-react'
+
+const marks: Record<Tone, { Icon: typeof Check; look: string; word: string }> = {
+  good: { Icon: Check, look: 'bg-angelica text-white', word: 'Good' },
+  mind: { Icon: TriangleAlert, look: 'bg-lemon text-on-lemon', word: 'Mind this' },
+  bad: { Icon: X, look: 'bg-cherry text-white', word: 'Will not do' },
+}
+
+export function VerdictList({ verdicts }: { readonly verdicts: readonly Verdict[] }) {
+  return (
+    <section aria-labelledby="verdicts" className="sheet px-5 py-4">
+      <h2 id="verdicts" className="casual text-[18px] font-bold">
+        What this will be
+      </h2>
+      <ul className="mt-1">
+        {verdicts.map((v) => {
+          const { Icon, look, word } = marks[v.tone]
+          return (
+            <li key={v.id} className="flex gap-4 border-b border-line py-2.5 last:border-0">
+              <span className={`mt-0.5 grid size-7 shrink-0 place-items-center rounded-[9px] ${look}`} title={word}>
+                <Icon size={17} strokeWidth={2.5} aria-label={word} />
+              </span>
+              <div>
+                <p className="casual text-[16px] leading-snug font-semibold">{v.text}</p>
+                <p className="text-[14px] leading-snug text-muted">{v.detail}</p>
+              </div>
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}

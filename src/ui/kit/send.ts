@@ -1,0 +1,35 @@
+/** Sends a JSON write; resolves with the answer, or throws an error whose message can be shown as it is. */
+export async function send<T>(method: 'POST' | 'PUT', path: string, body: unknown): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(path, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    })
+  } catch {
+    throw new SendError('Imbry cannot be reached just now.', null)
+  }
+  const answer = (await response.json().catch(() => null)) as { error?: { message: string; kept: string } } | null
+  if (!response.ok)
+    throw new SendError(
+      answer?.error ? `${answer.error.message}. ${answer.error.kept}` : 'Imbry could not take that.',
+      response.status,
+    )
+  return answer as T
+}
+
+export class SendError extends Error {
+  constructor(
+    message: string,
+    /** HTTP status; null where there was no answer. */
+    readonly status: number | null,
+  ) {
+    super(message)
+  }
+
+  /** Worth trying again unchanged. */
+  get passing(): boolean {
+    return this.status === null || this.status >= 500
+  }
+}

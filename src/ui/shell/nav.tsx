@@ -1,0 +1,57 @@
+'use client'
+
+import { BookOpen, Flame, NotebookPen } from 'lucide-react'
+import Link from 'next/link'
+import { usePathname } from 'next/navigation'
+import { usePreferences } from './preferences'
+
+const places = [
+  { href: '/stove', label: 'Stove', Icon: Flame },
+  { href: '/formulas', label: 'Formulas', Icon: BookOpen },
+  { href: '/logbook', label: 'Logbook', Icon: NotebookPen },
+] as const
+
+export function Nav() {
+  const path = usePathname()
+  const { unit, theme, setUnit, setTheme } = usePreferences()
+  return (
+    <nav
+      aria-label="Places"
+      className="flex shrink-0 flex-row items-center gap-2 bg-bar px-2 py-2 text-bar-muted md:h-dvh md:w-[92px] md:flex-col md:py-5 print:hidden"
+    >
+      <span className="casual px-2 text-[22px] font-extrabold text-on-bar md:mb-4">imbry</span>
+      {places.map(({ href, label, Icon }) => {
+        const here = path.startsWith(href)
+        return (
+          <Link
+            key={href}
+            href={href}
+            aria-current={here ? 'page' : undefined}
+            className={`flex min-h-12 flex-1 items-center justify-center gap-2 rounded-control px-2 text-[14px] font-medium md:min-h-16 md:w-[76px] md:flex-none md:flex-col md:gap-1 ${here ? 'bg-cherry text-white' : 'hover:text-on-bar'}`}
+          >
+            <Icon size={18} aria-hidden />
+            {label}
+          </Link>
+        )
+      })}
+      <div className="flex gap-1 md:mt-auto md:flex-col">
+        <button
+          type="button"
+          className="min-h-12 rounded-control px-3 text-[14px] hover:text-on-bar"
+          aria-label={`Temperatures in °${unit}; switch to °${unit === 'C' ? 'F' : 'C'}`}
+          onClick={() => setUnit(unit === 'C' ? 'F' : 'C')}
+        >
+          °{unit}
+        </button>
+        <button
+          type="button"
+          className="min-h-12 rounded-control px-3 text-[14px] hover:text-on-bar"
+          aria-pressed={theme === 'dim'}
+          onClick={() => setTheme(theme === 'dim' ? 'day' : 'dim')}
+        >
+          Dim
+        </button>
+      </div>
+    </nav>
+  )
+}

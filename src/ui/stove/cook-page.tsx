@@ -1,0 +1,179 @@
+'use client'
+
+import type { BoilView, Frame } from '@/contract/cook'
+import {
+  analyse,
+  type CookAct,
+  DIAL_TOP,
+  formatClock,
+  formatShare,
+  gramsPerBoil,
+  paceOf,
+  projection,
+  type Stage,
+  waterShare,
+} from '@/core'
+import { CookCurve } from '@/ui/chart/cook-curve'
+import { send } from '@/ui/kit/send'
+import { useTemperature } from '@/ui/shell/preferences'
+import { useRouter } from 'next/navigation'
+import { useEffect, useMemo, useState } from 'react'
+import { toast } from 'sonner'
+import { ulid } from 'ulid'
+import { Acts, dropResults, type Panel } from './acts'
+import { DoNowPanel } from './do-now-panel'
+import { marksOf } from './marks'
+import { Pace } from './pace'
+import { Rail } from './rail'
+import { Readout } from './readout'
+import { useCook } from './use-cook'
+import { useKeys } from './use-keys'
+
+interface Props {
+  readonly boil: BoilView
+  readonly first: Frame
+}
+
+const UNDO_MS = 10_000
+
+/** One boil on the stove: everything needed in the next minute, on one screen. */
+export function CookPage({ boil, first }: Props) {
+  const router = useRouter()
+  const { say } = useTemperature()
+  const { log, snapshot, cook, now, view } = useCook(boil, first)
+  const [panel, setPanel] = useState<Panel>('acts')
+  const { formula, plan, conditions } = boil
+  const { state } = cook
+  const analysis = useMemo(() => analyse(formula, conditions, gramsPerBoil(plan)), [formula, conditions, plan])
+  const emptied = formula.steps.find((s) => s.empties && state.done.has(s.id))
+  const emptiedAt = emptied ? (state.done.get(emptied.id) ?? null) : null
+  const over = state.finishedAt !== null
+
+  useEffect(() => {
+    if (snapshot.refused) toast.error(snapshot.refused)
+  }, [snapshot.refused])
+
+  const act = (a: CookAct, said: string): void => {
+    const id = log.log(a)
+    setPanel('acts')
+    toast(said, {
+      duration: UNDO_MS,
+      action: { label: 'Undo', onClick: () => log.log({ type: 'undo', of: id }) },
+    })
+  }
+
+  const { step } = view.doNow
+  const pressPrimary = (): void => {
+    if (!step) return close()
+    if (step.when.on === 'target') act({ type: 'pulled', step: step.id, celsius: view.celsius }, step.act)
+    else act({ type: 'step', step: step.id }, step.act)
+  }
+  const turn = (by: number): void => {
+    const dial = Math.min(DIAL_TOP, Math.max(0, state.dial + by))
+    if (dial !== state.dial) act({ type: 'heat', dial }, `Heat ${dial}`)
+  }
+  function close(): void {
+    log.log({ type: 'finished' })
+    router.push(`/logbook/${boil.batchId}`)
+  }
+
+  const nextLabel = emptiedAt !== null ? plan.boils[boil.number] : undefined
+  const startNext = async (): Promise<void> => {
+    try {
+      const { id } = await send<{ id: string }>('POST', `/api/batches/${boil.batchId}/boils`, {
+        id: ulid(),
+        number: boil.number + 1,
+        rate: paceOf(snapshot.events),
+      })
+      router.push(`/stove/${id}`)
+    } catch (error) {
+      toast.error((error as Error).message)
+    }
+  }
+
+  useKeys({
+    ' ': pressPrimary,
+    d: () => setPanel('drop'),
+    h: () => setPanel('heat'),
+    n: () => setPanel('note'),
+    ArrowUp: () => turn(1),
+    ArrowDown: () => turn(-1),
+    Escape: () => setPanel('acts'),
+    ...(panel === 'drop' && dropKeys(analysis.stages, (a) => act(a, 'Drop logged'))),
+  })
+
+  const path = cook.stretches.at(-1)?.path
+  const ahead = path && view.forecast && emptiedAt === null ? projection(path, view.forecast, now) : []
+  const newest = snapshot.readings.at(-1)
+  const highest = Math.max(...analysis.rungs.map((r) => r.celsius))
+  return (
+    <div className="grid gap-3 p-3 md:h-dvh md:grid-rows-[minmax(158px,auto)_minmax(0,1fr)_auto]">
+      <div className="grid gap-3 md:grid-cols-[minmax(0,1.62fr)_minmax(300px,1fr)]">
+        <DoNowPanel doNow={over ? { ...view.doNow, mood: 'done', say: 'This boil is closed', why: 'Its story is in the logbook.', step: null, due: null } : view.doNow} now={now} />
+        <Readout view={view} age={newest && emptiedAt === null ? Math.max(0, now - newest.at) : null} />
+      </div>
+      <div className="grid min-h-0 gap-3 md:grid-cols-[minmax(0,1fr)_clamp(190px,18.5vw,240px)]">
+        <section aria-label="Cook" className="sheet flex h-[420px] min-h-0 flex-col px-4 pt-3 pb-2 md:h-auto">
+          <header className="flex items-center justify-between gap-4">
+            <h1 className="casual min-w-0 truncate text-[16px] font-bold">
+              <span className="figures mr-3 font-normal text-muted">{formatClock(now)}</span>
+              {plan.boils.length > 1 && `${boil.label}, boil ${boil.number} of ${plan.boils.length} · `}
+              {formula.name}
+            </h1>
+            <Pace
+              rate={paceOf(snapshot.events)}
+              practice={first.acts.some((a) => a.act.type === 'clock' && a.act.rate > 1)}
+              connected={snapshot.connected}
+              waiting={snapshot.waiting}
+              onRate={(rate) => log.log({ type: 'clock', rate, wall: log.wall() })}
+            />
+          </header>
+          <CookCurve
+            stages={analysis.stages}
+            readings={snapshot.readings}
+            marks={marksOf(snapshot.events, formula, newest ? newest.at + 120 : 0)}
+            target={analysis.targetC}
+            within={formula.target.within}
+            targetText={`target ${say(analysis.targetC)} · ${analysis.bite.word}, ${formatShare(waterShare(analysis.atTarget))} water`}
+            now={emptiedAt === null ? now : null}
+            forecast={view.forecast}
+            nextC={state.pulledAt === null ? view.nextC : null}
+            path={ahead}
+            highest={highest}
+          />
+        </section>
+        <Acts
+          panel={panel}
+          primary={
+            over
+              ? { act: 'Open its story', hint: 'in the logbook', due: true, onPress: () => router.push(`/logbook/${boil.batchId}`) }
+              : {
+                  act: step?.act ?? 'Close this boil',
+                  hint: view.doNow.mood === 'wait' ? 'once it is done · Space' : 'tap or Space',
+                  due: view.doNow.mood !== 'wait',
+                  onPress: pressPrimary,
+                }
+          }
+          next={nextLabel === undefined ? null : { label: `Start ${nextLabel}`, onPress: startNext }}
+          dial={state.dial}
+          stages={analysis.stages}
+          onPanel={setPanel}
+          onAct={(a) => (a.type === 'finished' ? close() : act(a, saidFor(a)))}
+        />
+      </div>
+      <Rail formula={formula} state={state} />
+    </div>
+  )
+}
+
+function saidFor(act: CookAct): string {
+  if (act.type === 'heat') return `Heat ${act.dial}`
+  if (act.type === 'note') return act.text
+  return 'Logged'
+}
+
+function dropKeys(stages: readonly Stage[], onAct: (act: CookAct) => void): Record<string, () => void> {
+  return Object.fromEntries(
+    dropResults(stages).map((s, i) => [String(i + 1), () => onAct({ type: 'test', test: 'drop', result: s.id })]),
+  )
+}

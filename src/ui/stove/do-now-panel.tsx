@@ -1,0 +1,41 @@
+'use client'
+
+import { cautions, type DoNow, formatClock, formatSpan } from '@/core'
+
+interface Props {
+  readonly doNow: DoNow
+  /** Cook time, s. */
+  readonly now: number
+}
+
+/** The lemon panel: the next thing to do, why, and when. */
+export function DoNowPanel({ doNow, now }: Props) {
+  const { mood, say, prepare, why, due, step } = doNow
+  const caution = cautions[doNow.cautions[0] ?? '']
+  return (
+    <section
+      aria-label="Do now"
+      className={`flex min-w-0 flex-col justify-between gap-2 rounded-sheet bg-lemon px-6 py-4 text-on-lemon ${mood === 'now' ? 'outline-[6px] -outline-offset-[6px] outline-[#c2124b]' : ''}`}
+      style={mood === 'now' ? { outlineStyle: 'solid' } : undefined}
+    >
+      <p aria-live="polite" className="casual text-[clamp(24px,2.9vw,38px)] leading-[1.12] font-extrabold">
+        {mood === 'soon' && <span className="block text-[0.62em] font-bold">Get ready</span>}
+        {prepare ? `${say}.` : say}
+        {prepare && <span className="block">{prepare}.</span>}
+      </p>
+      <p className="text-[clamp(15px,1.4vw,18px)] leading-snug">
+        {mood === 'now' && <strong className="mr-2 rounded-[8px] bg-[#c2124b] px-2 py-0.5 text-white">Now</strong>}
+        {caution && <strong className="mr-2">{caution.short}.</strong>}
+        {why}
+        {due && due.seconds > 0.5 && (
+          <>
+            {' '}
+            {step?.label} in <strong className="tabular-nums">{formatSpan(due.seconds)}</strong>
+            {due.high - due.low > 4 && `, between ${formatClock(due.low)} and ${formatClock(due.high)}`}.
+          </>
+        )}
+        {mood === 'done' && ` ${formatSpan(now)} from first flame.`}
+      </p>
+    </section>
+  )
+}

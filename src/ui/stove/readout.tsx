@@ -1,0 +1,45 @@
+'use client'
+
+import { formatGrams, type Look } from '@/core'
+import { useTemperature } from '@/ui/shell/preferences'
+
+interface Props {
+  readonly view: Look
+  /** s since the last reading; null before the first. */
+  readonly age: number | null
+}
+
+const STALE_S = 20
+
+/** The temperature, large, with what it means beside it. */
+export function Readout({ view, age }: Props) {
+  const { say, step, unit } = useTemperature()
+  const stale = age !== null && age > STALE_S
+  const facts: readonly (readonly [string, string])[] = [
+    ['climbing', view.climb === null ? '—' : `${step(view.climb)}°/min`],
+    ['water left', view.water === null ? '—' : formatGrams(view.water)],
+    ['would set', view.bite?.word ?? '—'],
+  ]
+  return (
+    <section aria-label="Thermometer" className="sheet flex items-center justify-between gap-4 px-6 py-3">
+      <p
+        data-testid="temperature"
+        className={`casual leading-none font-extrabold ${stale ? 'text-muted' : 'text-cherry'}`}
+      >
+        <span className="text-[clamp(64px,8.2vw,108px)] tracking-tight">
+          {view.celsius === null ? '–' : say(view.celsius).replace('°', '')}
+        </span>
+        <span className="text-[clamp(28px,3.4vw,44px)]">°{unit}</span>
+        {stale && <span className="block text-[14px] font-semibold">no reading for {Math.round(age)} s</span>}
+      </p>
+      <dl className="min-w-[130px] space-y-1">
+        {facts.map(([label, text]) => (
+          <div key={label}>
+            <dt className="text-[14px] leading-tight text-muted">{label}</dt>
+            <dd className="casual text-[20px] leading-tight font-bold">{text}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  )
+}

@@ -1,0 +1,27 @@
+'use client'
+
+import { useEffect, useRef } from 'react'
+
+type Keys = Readonly<Record<string, (() => void) | undefined>>
+
+/** One-key acts. Keys typed into a field, with a modifier, or on a focused button (Space, Enter) are left alone. */
+export function useKeys(keys: Keys): void {
+  const current = useRef(keys)
+  useEffect(() => {
+    current.current = keys
+  })
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return
+      const at = event.target as HTMLElement
+      if (at.closest('input, textarea, select, [contenteditable], [role="dialog"]')) return
+      if (event.key === ' ' && at.closest('button, a')) return
+      const act = current.current[event.key.length === 1 ? event.key.toLowerCase() : event.key]
+      if (!act) return
+      event.preventDefault()
+      act()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [])
+}
