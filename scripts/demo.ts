@@ -21,7 +21,8 @@ async function end(code: number): Promise<void> {
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void end(0))
 
 async function main(): Promise<void> {
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Error(`PORT must be a number from 1 to 65535, not "${process.env.PORT}".`)
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Error(`PORT must be a number from 1 to 65535, not "${process.env.PORT}".`)
   if ((await freePort(port)) === null)
     throw new Error(`Port ${port} is in use. Stop what uses it, or choose another: PORT=${port + 1} npm run demo`)
   mkdirSync(folder, { recursive: true, mode: 0o700 })
@@ -48,7 +49,11 @@ async function main(): Promise<void> {
     { env: { ...process.env, IMBRY_APP: app, IMBRY_HUB_TOKEN: token, IMBRY_CHANNELS: demoChannelIds.join(',') } },
     fallen('The probe hub'),
   )
-  await until(async () => (await fetch(`${app}/api/health`)).ok, 60, () => 'The app did not answer within a minute.')
+  await until(
+    async () => (await fetch(`${app}/api/health`)).ok,
+    60,
+    () => 'The app did not answer within a minute.',
+  )
   console.log(`\n  Imbry is on at ${app}\n  Ctrl-C stops it. Data is kept in ${folder}\n`)
 }
 

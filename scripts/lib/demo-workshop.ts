@@ -1,8 +1,5 @@
 /** Loads the demo workshop: kitchen, formulas and the log of the last months. Does nothing where there is one already. */
 import { createHash } from 'node:crypto'
-import { demoFormulas } from '@/demo/formulas'
-import { demoHistory } from '@/demo/history'
-import { demoBurners, demoChannels, demoPots, demoRooms, demoVessels } from '@/demo/kitchen'
 import {
   addRevision,
   appendEvent,
@@ -15,6 +12,9 @@ import {
   writeKitchen,
   writeNote,
 } from '@/db'
+import { demoFormulas } from '@/demo/formulas'
+import { demoHistory } from '@/demo/history'
+import { demoBurners, demoChannels, demoPots, demoRooms, demoVessels } from '@/demo/kitchen'
 
 export const demoChannelIds = demoChannels.map((c) => c.id)
 

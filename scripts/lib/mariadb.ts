@@ -15,7 +15,10 @@ export function secretIn(file: string): string {
 function tail(file: string): string {
   if (!existsSync(file)) return ''
   const lines = readFileSync(file, 'utf8').split('\n')
-  return lines.filter((l) => l.includes('[ERROR]')).slice(-3).join('\n')
+  return lines
+    .filter((l) => l.includes('[ERROR]'))
+    .slice(-3)
+    .join('\n')
 }
 
 /** Starts the server on the data under `folder` and returns the address of `database`, which is there then. */
@@ -26,9 +29,17 @@ export async function startMariadb(folder: string, database: string): Promise<st
   const asRoot = userInfo().uid === 0 ? ['--user=root'] : []
   if (!existsSync(join(data, 'mysql'))) {
     const out = openSync(log, 'a')
-    const args = ['--no-defaults', `--datadir=${data}`, '--auth-root-authentication-method=normal', '--skip-test-db', ...asRoot]
+    const args = [
+      '--no-defaults',
+      `--datadir=${data}`,
+      '--auth-root-authentication-method=normal',
+      '--skip-test-db',
+      ...asRoot,
+    ]
     if ((await run('mariadb-install-db', args, { stdio: ['ignore', out, out] })) !== 0)
-      throw new Error(`MariaDB could not make its data folder in ${data}. See ${log}, then remove ${data} and run this again.`)
+      throw new Error(
+        `MariaDB could not make its data folder in ${data}. See ${log}, then remove ${data} and run this again.`,
+      )
   }
   const password = secretIn(join(folder, 'database-password'))
   const port = (await freePort()) as number

@@ -1,10 +1,10 @@
 import './globals.css'
-import { Nav } from '@/ui/shell/nav'
-import { PreferencesProvider } from '@/ui/shell/preferences'
 import type { Metadata } from 'next'
 import { cookies } from 'next/headers'
 import type { ReactNode } from 'react'
 import { Toaster } from 'sonner'
+import { Nav } from '@/ui/shell/nav'
+import { PreferencesProvider } from '@/ui/shell/preferences'
 
 export const metadata: Metadata = {
   title: { default: 'Imbry', template: '%s · Imbry' },

@@ -1,5 +1,5 @@
-import { Problem } from '@/server/problem'
 import { notFound } from 'next/navigation'
+import { Problem } from '@/server/problem'
 
 /** The value, or the not-found page where the server says there is none. */
 export async function orNotFound<T>(value: Promise<T>): Promise<T> {

@@ -1,6 +1,7 @@
 /** Sizing and starting a batch: what is asked for, and what is frozen. */
-import type { BatchPlan, Burner, Mould, Pot, Size, Tray } from '@/core'
+
 import { z } from 'zod'
+import type { BatchPlan, Burner, Mould, Pot, Size, Tray } from '@/core'
 import { shapeSchema } from './formula'
 import { handle, ulid } from './text'
 

@@ -1,6 +1,7 @@
 /** What a cook is made of at the boundary: acts, readings, and the picture of a boil that windows and hubs share. */
-import { type CookAct, type StageId, stageTable } from '@/core'
+
 import { z } from 'zod'
+import { type CookAct, type StageId, stageTable } from '@/core'
 import { batchPlanSchema, conditionsSchema } from './batch'
 import { formulaSchema } from './formula'
 import { instant, ulid } from './text'

@@ -1,6 +1,7 @@
 /** The formula document at the boundary: exactly the core's type, with limits. */
-import { type FormulaDocument, familyIds } from '@/core'
+
 import { z } from 'zod'
+import { type FormulaDocument, familyIds } from '@/core'
 import { shortText } from './text'
 
 const celsius = z.number().min(-30).max(250)
@@ -13,7 +14,13 @@ const trigger = z.discriminatedUnion('on', [
   z.object({ on: z.literal('rises'), celsius }),
   z.object({ on: z.literal('falls'), celsius }),
   z.object({ on: z.literal('target') }),
-  z.object({ on: z.literal('after'), seconds: z.number().min(0).max(7 * 86400) }),
+  z.object({
+    on: z.literal('after'),
+    seconds: z
+      .number()
+      .min(0)
+      .max(7 * 86400),
+  }),
 ])
 
 const step = z.object({
@@ -47,10 +54,19 @@ export const formulaSchema: z.ZodType<FormulaDocument> = z.object({
   family: z.enum(familyIds as [FormulaDocument['family'], ...FormulaDocument['family'][]]),
   school: id,
   about: z.string().max(1000),
-  groups: z.array(z.object({ id, label: shortText, celsius })).min(1).max(20),
+  groups: z
+    .array(z.object({ id, label: shortText, celsius }))
+    .min(1)
+    .max(20),
   lines: z
     .array(
-      z.object({ id, group: id, ingredient: id, grams: z.number().positive().max(100_000), note: shortText.optional() }),
+      z.object({
+        id,
+        group: id,
+        ingredient: id,
+        grams: z.number().positive().max(100_000),
+        note: shortText.optional(),
+      }),
     )
     .min(1)
     .max(60),

@@ -1,7 +1,7 @@
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import type { BatchConditions } from '@/contract/batch'
 import type { BoilView } from '@/contract/cook'
 import type { BatchPlan, FormulaDocument } from '@/core'
-import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import type { Db } from './client'
 import { batches, boils, channels, events, formulaRevisions } from './schema'
 
@@ -58,7 +58,10 @@ export async function insertBoil(db: Writer, { clock, ...boil }: NewBoil): Promi
     })
 }
 
-const probeOf = { lagS: sql<number>`coalesce(${channels.lagS}, 0)`, noiseC: sql<number>`coalesce(${channels.noiseC}, 0)` }
+const probeOf = {
+  lagS: sql<number>`coalesce(${channels.lagS}, 0)`,
+  noiseC: sql<number>`coalesce(${channels.noiseC}, 0)`,
+}
 
 const viewColumns = {
   boil: boils,

@@ -6,7 +6,14 @@ export type Db = MySql2Database<typeof schema>
 
 /** A pool over the database at `url`; times go in and come out as UTC text. */
 export function openPool(url: string): Pool {
-  return mysql.createPool({ uri: url, connectionLimit: 12, timezone: 'Z', dateStrings: true, jsonStrings: true, supportBigNumbers: true })
+  return mysql.createPool({
+    uri: url,
+    connectionLimit: 12,
+    timezone: 'Z',
+    dateStrings: true,
+    jsonStrings: true,
+    supportBigNumbers: true,
+  })
 }
 
 // drizzle's planetscale mode avoids LATERAL, which MariaDB lacks

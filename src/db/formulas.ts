@@ -1,5 +1,5 @@
-import type { FormulaDocument } from '@/core'
 import { and, asc, desc, eq, sql } from 'drizzle-orm'
+import type { FormulaDocument } from '@/core'
 import type { Db } from './client'
 import { formulaRevisions, formulas } from './schema'
 
@@ -20,17 +20,17 @@ const columns = {
 /** The newest revision of every formula, by id. */
 export async function listFormulas(db: Db): Promise<FormulaRecord[]> {
   const newest = db
-    .select({ formulaId: formulaRevisions.formulaId, last: sql<number>`max(${formulaRevisions.number})`.as('last_number') })
+    .select({
+      formulaId: formulaRevisions.formulaId,
+      last: sql<number>`max(${formulaRevisions.number})`.as('last_number'),
+    })
     .from(formulaRevisions)
     .groupBy(formulaRevisions.formulaId)
     .as('newest')
   return db
     .select(columns)
     .from(formulaRevisions)
-    .innerJoin(
-      newest,
-      and(eq(newest.formulaId, formulaRevisions.formulaId), eq(newest.last, formulaRevisions.number)),
-    )
+    .innerJoin(newest, and(eq(newest.formulaId, formulaRevisions.formulaId), eq(newest.last, formulaRevisions.number)))
     .orderBy(asc(formulaRevisions.formulaId))
 }
 

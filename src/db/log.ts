@@ -2,8 +2,9 @@
  * Readings and events of a boil. Writers hold the boil's row while they insert, so that sequence numbers of one boil
  * become visible in order and a reader that has seen one has seen all before it.
  */
-import type { LoggedAct } from '@/contract/cook'
+
 import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm'
+import type { LoggedAct } from '@/contract/cook'
 import type { Db } from './client'
 import { boils, events, readings } from './schema'
 
@@ -96,7 +97,9 @@ export async function boilSummaries(db: Db, batchIds: readonly string[]): Promis
     .select({
       boilId: boils.id,
       batchId: boils.batchId,
-      reached: sql<number | null>`(select max(r.celsius) from ${readings} r where r.boil_id = boils.id and r.at >= (${pulled}))`,
+      reached: sql<
+        number | null
+      >`(select max(r.celsius) from ${readings} r where r.boil_id = boils.id and r.at >= (${pulled}))`,
     })
     .from(boils)
     .where(inArray(boils.batchId, [...batchIds]))

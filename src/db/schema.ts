@@ -1,9 +1,21 @@
 /** Tables. Formulas and batches are documents with their own schemas; a boil's readings and events are append-only. */
+
+import {
+  bigint,
+  char,
+  double,
+  foreignKey,
+  index,
+  int,
+  mysqlTable,
+  primaryKey,
+  text,
+  varchar,
+} from 'drizzle-orm/mysql-core'
 import { batchPlanSchema, conditionsSchema, vesselSchema } from '@/contract/batch'
 import { actSchema } from '@/contract/cook'
 import { formulaSchema } from '@/contract/formula'
 import type { Metal } from '@/core'
-import { bigint, char, double, foreignKey, index, int, mysqlTable, primaryKey, text, varchar } from 'drizzle-orm/mysql-core'
 import { instant, json } from './columns'
 
 const handle = (name: string) => varchar(name, { length: 80 })

@@ -1,9 +1,10 @@
 /** Three months of the demo workshop's batches, the same at every start: a seeded maker who gets better. */
+
+import { ulid } from 'ulid'
 import type { BatchConditions } from '@/contract/batch'
 import type { LoggedAct } from '@/contract/cook'
 import { type BatchPlan, gramsPerBoil, scale, standardPressure } from '@/core'
 import { normal, seeded } from '@/devices/random'
-import { ulid } from 'ulid'
 import { demoFormulas } from './formulas'
 import { demoBurners, demoPots, demoRooms, demoVessels } from './kitchen'
 import { cookBoil } from './maker'
@@ -50,10 +51,19 @@ const usual: Record<string, { pieces: number; vessel: string; pot: string }> = {
 }
 
 const remarks: readonly { upTo: number; words: readonly string[] }[] = [
-  { upTo: -1.5, words: ['Pulled early: softer than it should be. Trust the line next time.', 'Too soft, still good. Wait for the target.'] },
+  {
+    upTo: -1.5,
+    words: [
+      'Pulled early: softer than it should be. Trust the line next time.',
+      'Too soft, still good. Wait for the target.',
+    ],
+  },
   { upTo: 1.5, words: ['Right where it should be.', 'Clean batch, no change.', 'Good bite, good colour.', ''] },
   { upTo: 3, words: ['A touch far. Pull sooner on this ring.', 'Harder than last time; the pan carried it on.'] },
-  { upTo: Number.POSITIVE_INFINITY, words: ['Went well past. Too dark, sold as seconds.', 'Scorched at the base: heat too high at the end.'] },
+  {
+    upTo: Number.POSITIVE_INFINITY,
+    words: ['Went well past. Too dark, sold as seconds.', 'Scorched at the base: heat too high at the end.'],
+  },
 ]
 
 const from = <T>(list: readonly T[], random: () => number): T => list[Math.floor(random() * list.length)] as T
@@ -102,7 +112,14 @@ function batchOn(formulaId: string, startedAt: Date, greenness: number, random: 
   let worst = 0
   const boils = plan.boils.map((label, n): HistoryBoil => {
     const misses = 0.8 + (0.5 + 1.6 * greenness) * normal(random) + 0.6 * greenness
-    const cooked = cookBoil(formula, grams, conditions, PROBE, { misses, power: 0.9 + 0.06 * random(), every: KEEP_EVERY }, random)
+    const cooked = cookBoil(
+      formula,
+      grams,
+      conditions,
+      PROBE,
+      { misses, power: 0.9 + 0.06 * random(), every: KEEP_EVERY },
+      random,
+    )
     if (Math.abs(cooked.offBy) > Math.abs(worst)) worst = cooked.offBy
     const at = (seconds: number): Date => new Date(begin + seconds * 1000)
     const id = ulid(begin, random)
@@ -116,8 +133,16 @@ function batchOn(formulaId: string, startedAt: Date, greenness: number, random: 
         startedAt: at(0),
         clock: { id: ulid(begin, random), rate: 1 },
       },
-      events: cooked.acts.map((a) => ({ id: ulid(at(a.at).getTime(), random), at: at(a.at).toISOString(), act: a.act })),
-      readings: cooked.readings.map((r) => ({ id: ulid(at(r.at).getTime(), random), at: at(r.at), celsius: r.celsius })),
+      events: cooked.acts.map((a) => ({
+        id: ulid(at(a.at).getTime(), random),
+        at: at(a.at).toISOString(),
+        act: a.act,
+      })),
+      readings: cooked.readings.map((r) => ({
+        id: ulid(at(r.at).getTime(), random),
+        at: at(r.at),
+        celsius: r.celsius,
+      })),
     }
     begin += (cooked.readings.at(-1)?.at ?? 0) * 1000 + 600_000
     return boil

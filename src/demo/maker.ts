@@ -13,9 +13,9 @@ import {
   type PotState,
   potEventsOf,
   potThermal,
+  type Step,
   stageOf,
   startPot,
-  type Step,
   temperatureToday,
   waterLeftAt,
 } from '@/core'
@@ -107,7 +107,14 @@ const reaction = (random: () => number): number => 4 + Math.abs(normal(random)) 
 const pullNear = (formula: FormulaDocument, pot: PotState, c: Conditions): number =>
   temperatureToday(contentsOf(pot), formula.target.celsius, c.pressurePa)
 
-function isDue(step: Step, pot: PotState, formula: FormulaDocument, c: Conditions, doneAt: number, misses: number): boolean {
+function isDue(
+  step: Step,
+  pot: PotState,
+  formula: FormulaDocument,
+  c: Conditions,
+  doneAt: number,
+  misses: number,
+): boolean {
   switch (step.when.on) {
     case 'ready':
       return true

@@ -1,17 +1,8 @@
+import { ulid } from 'ulid'
 import type { BatchConditions, StartBatch, StartBoil } from '@/contract/batch'
 import type { BoilView } from '@/contract/cook'
 import { scale, standardPressure } from '@/core'
-import {
-  boilsOfBatch,
-  db,
-  findChannel,
-  insertBatch,
-  insertBoil,
-  openBoils,
-  readKitchen,
-  writeNote,
-} from '@/db'
-import { ulid } from 'ulid'
+import { boilsOfBatch, db, findChannel, insertBatch, insertBoil, openBoils, readKitchen, writeNote } from '@/db'
 import { formula } from './formulas'
 import { nudge } from './news'
 import { Problem } from './problem'
@@ -85,7 +76,8 @@ export async function startBoil(batchId: string, request: StartBoil, now: Date):
   const first = boils[0]
   if (!first) throw new Problem(404, 'There is no such batch')
   const label = first.plan.boils[request.number - 1]
-  if (label === undefined) throw new Problem(400, `This batch has ${first.plan.boils.length} boils, not ${request.number}`)
+  if (label === undefined)
+    throw new Problem(400, `This batch has ${first.plan.boils.length} boils, not ${request.number}`)
   const there = boils.find((b) => b.number === request.number)
   if (there && there.id !== request.id) throw new Problem(409, 'That boil has been started already')
   await insertBoil(db(), {

@@ -15,8 +15,7 @@ export async function logAct(boilId: string, logged: LoggedAct, now: Date): Prom
   const { act } = logged
   if ((act.type === 'step' || act.type === 'pulled') && !view.formula.steps.some((s) => s.id === act.step))
     throw new Problem(400, `This formula has no step "${act.step}"`)
-  if (Date.parse(logged.at) < Date.parse(view.startedAt) - 1000)
-    throw new Problem(400, 'That is before the cook began')
+  if (Date.parse(logged.at) < Date.parse(view.startedAt) - 1000) throw new Problem(400, 'That is before the cook began')
   const stored = await appendEvent(db(), boilId, logged, now)
   nudge(boilId)
   return { stored }

@@ -1,6 +1,7 @@
 /** The edge every route shares: bodies with limits, same-origin writes, and problems as answers. */
-import { firstProblem } from '@/contract/text'
+
 import type { z } from 'zod'
+import { firstProblem } from '@/contract/text'
 import { Problem } from './problem'
 
 /** Runs a route and turns what goes wrong into one clear answer. */
@@ -12,7 +13,12 @@ export async function answer(work: () => Promise<Response>): Promise<Response> {
       return Response.json({ error: { message: error.message, kept: error.kept } }, { status: error.status })
     console.error(error)
     return Response.json(
-      { error: { message: 'Imbry could not reach its database or failed inside. Try again.', kept: 'Nothing was changed.' } },
+      {
+        error: {
+          message: 'Imbry could not reach its database or failed inside. Try again.',
+          kept: 'Nothing was changed.',
+        },
+      },
       { status: 503 },
     )
   }

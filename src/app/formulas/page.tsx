@@ -1,6 +1,6 @@
+import type { Metadata } from 'next'
 import { formulaBook } from '@/server/formulas'
 import { Book } from '@/ui/formula/book'
-import type { Metadata } from 'next'
 
 export const metadata: Metadata = { title: 'Formulas' }
 export const dynamic = 'force-dynamic'

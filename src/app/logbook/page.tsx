@@ -1,7 +1,7 @@
+import type { Metadata } from 'next'
 import { logbook } from '@/server/logbook'
 import { Empty } from '@/ui/kit/state'
 import { LogbookList } from '@/ui/logbook/logbook-list'
-import type { Metadata } from 'next'
 
 export const metadata: Metadata = { title: 'Logbook' }
 export const dynamic = 'force-dynamic'
@@ -14,7 +14,12 @@ export default async function LogbookPage() {
       {entries.length > 0 ? (
         <LogbookList entries={entries} />
       ) : (
-        <Empty title="No batch yet" text="Every batch you cook is kept here with its curve." href="/formulas" action="Choose a formula" />
+        <Empty
+          title="No batch yet"
+          text="Every batch you cook is kept here with its curve."
+          href="/formulas"
+          action="Choose a formula"
+        />
       )}
     </div>
   )

@@ -1,9 +1,9 @@
+import type { Metadata } from 'next'
 import { boilsOn } from '@/server/batches'
 import { formulaBook } from '@/server/formulas'
 import { Book } from '@/ui/formula/book'
 import { Empty } from '@/ui/kit/state'
 import { BoilCard } from '@/ui/stove/boil-card'
-import type { Metadata } from 'next'
 
 export const metadata: Metadata = { title: 'Stove' }
 export const dynamic = 'force-dynamic'

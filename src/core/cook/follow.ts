@@ -1,13 +1,14 @@
 /** A cook followed live: the log, the readings and the kitchen together give the forecast and what to do now. */
-import type { Conditions } from '../formula/analyse'
-import type { FormulaDocument, Grams } from '../formula/document'
-import { massOf, type Mix, withWater } from '../matter/mix'
-import { temperatureToday, waterLeftAt } from '../physics/boiling'
-import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
+
 import { type Bite, biteOf } from '../craft/bite'
 import { type StageFacts, stageOf } from '../craft/stages'
+import type { Conditions } from '../formula/analyse'
+import type { FormulaDocument, Grams } from '../formula/document'
+import { type Mix, massOf, withWater } from '../matter/mix'
+import { temperatureToday, waterLeftAt } from '../physics/boiling'
+import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
 import { type DoNow, doNow } from './do-now'
-import { type Forecast, forecast, type ForecastContext, type Reading, type Stretch } from './forecast'
+import { type Forecast, type ForecastContext, forecast, type Reading, type Stretch } from './forecast'
 import { type HeatPath, heatPath } from './heat-path'
 import { type CookEvent, type CookState, readLog } from './log'
 
@@ -113,7 +114,8 @@ export function look(cook: Cook, readings: readonly Reading[], now: number): Loo
   const boilC = cook.stretches.at(-1)?.path.boilC ?? null
   const best = f?.nowC ?? celsius
   const boiling = best !== null && boilC !== null && best >= boilC - 0.3 && state.pulledAt === null
-  const water = mix && boiling && best !== null ? Math.min(mix.water, waterLeftAt(mix, best, cook.conditions.pressurePa)) : null
+  const water =
+    mix && boiling && best !== null ? Math.min(mix.water, waterLeftAt(mix, best, cook.conditions.pressurePa)) : null
   const boiled = mix && water !== null ? withWater(mix, water) : null
   return {
     doNow: doNow(cook.formula, state, { now, celsius: best, boilC, forecast: f }),

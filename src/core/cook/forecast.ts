@@ -280,12 +280,7 @@ export function forecast(readings: readonly Reading[], context: ForecastContext)
 }
 
 /** The temperatures ahead of a forecast as points for a chart: from now to the act, evenly spaced in time. */
-export function projection(
-  path: HeatPath,
-  f: Forecast,
-  now: number,
-  points = 24,
-): { at: number; celsius: number }[] {
+export function projection(path: HeatPath, f: Forecast, now: number, points = 24): { at: number; celsius: number }[] {
   if (!Number.isFinite(f.eta) || f.eta <= 0) return []
   const from = joulesAt(path, f.nowC)
   const to = joulesAt(path, f.pullAt)

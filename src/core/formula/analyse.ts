@@ -3,9 +3,9 @@ import { type Bite, biteOf } from '../craft/bite'
 import { type Stage, type StageFacts, stageOf, stagesOf } from '../craft/stages'
 import { type Allergen, ingredientById } from '../matter/ingredients'
 import { type Mix, massOf, waterShare } from '../matter/mix'
-import { type Burner, burnerPower, type Pot, potThermal } from '../pot/equipment'
 import { boilingPoint, temperatureToday, waterActivity } from '../physics/boiling'
 import { doctorShare } from '../physics/solubility'
+import { type Burner, burnerPower, type Pot, potThermal } from '../pot/equipment'
 import { type FormulaDocument, type Grams, gramsAsWritten, type Step } from './document'
 import { peakLitres } from './headroom'
 import { finishedMix, type Stop, walk } from './walk'
@@ -56,7 +56,11 @@ export interface Analysis {
  * Analyses `formula` with `grams` in one boil (as written unless told) under `conditions`.
  * @throws RangeError for an ingredient the pantry lacks or a pressure outside 20 to 200 kPa.
  */
-export function analyse(formula: FormulaDocument, conditions: Conditions, grams: Grams = gramsAsWritten(formula)): Analysis {
+export function analyse(
+  formula: FormulaDocument,
+  conditions: Conditions,
+  grams: Grams = gramsAsWritten(formula),
+): Analysis {
   const stops = walk(formula, grams, conditions.roomC)
   const pull = stops.find((s) => s.step.when.on === 'target')
   if (!pull) throw new RangeError(`"${formula.name}" has no step at its target`)

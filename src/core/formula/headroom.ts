@@ -1,9 +1,10 @@
 /** How high it rises: boiling dairy three or four times its volume, plain syrup less than twice, soda by its gas. */
+
+import { massOf } from '../matter/mix'
 import { sodaFoamLitres } from '../physics/gas'
 import { volumeOf } from '../physics/heat'
-import { massOf } from '../matter/mix'
-import type { Stop } from './walk'
 import type { FormulaDocument, Grams } from './document'
+import type { Stop } from './walk'
 
 /** ◊ Rise of a boil, and the milk protein share above which it boils as dairy. */
 const RISE = { dairy: 3.5, plain: 1.8, dairyFrom: 0.002 }

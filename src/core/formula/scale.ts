@@ -1,6 +1,7 @@
 /** Sizing a batch: by pieces, by finished weight, or by what one ingredient allows. */
+
+import { type Mix, massOf } from '../matter/mix'
 import { densityOf } from '../physics/heat'
-import { massOf, type Mix } from '../matter/mix'
 import { type FormulaDocument, type Grams, gramsAsWritten, type Shape } from './document'
 import { peakLitres } from './headroom'
 import { finishedMix, walk } from './walk'
@@ -100,7 +101,8 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
   const outGrams = massOf(finished) * factor
   if (!(outGrams <= LARGEST)) throw new RangeError('A batch may weigh at most 100 kg')
   const grams = scaleGrams(written, factor)
-  const pieces = size.by === 'pieces' ? Math.round(size.pieces) : Math.floor((outGrams * (1 - formula.waste)) / each + 1e-6)
+  const pieces =
+    size.by === 'pieces' ? Math.round(size.pieces) : Math.floor((outGrams * (1 - formula.waste)) / each + 1e-6)
   const perVessel = request.vessel ? piecesPerVessel(shape, request.vessel, each, densityOf(finished, 20)) : 0
   return {
     factor,

@@ -56,14 +56,17 @@ const sticky: Judge = (a, c) => {
     id: 'humidity',
     tone: damp ? 'mind' : 'good',
     text: `Turns sticky above ${percent(a.equilibriumHumidity)} humidity`,
-    detail: damp ? `the room is at ${percent(c.humidity)}: wrap within the hour` : `the room is at ${percent(c.humidity)}`,
+    detail: damp
+      ? `the room is at ${percent(c.humidity)}: wrap within the hour`
+      : `the room is at ${percent(c.humidity)}`,
   }
 }
 
 const fits: Judge = (a, c) => ({
   id: 'fits',
   tone: a.fill > 1 ? 'bad' : a.fill > 0.85 ? 'mind' : 'good',
-  text: a.fill > 1 ? `Boils over the ${c.pot.name}` : a.fill > 0.85 ? `Only just fits the ${c.pot.name}` : 'Fits the pot',
+  text:
+    a.fill > 1 ? `Boils over the ${c.pot.name}` : a.fill > 0.85 ? `Only just fits the ${c.pot.name}` : 'Fits the pot',
   detail: `rises to ${a.peakLitres.toFixed(1)} l of ${c.pot.litres} l at its worst`,
 })
 

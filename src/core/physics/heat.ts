@@ -1,4 +1,5 @@
-/** Heat capacity, heat content and density by component: Choi & Okos (1986), published for −40 to 150 °C. */
+/** Heat capacity, heat content and density by component: Choi & Okos (1986), published for −40 to 150 °C,
+ * used to 200 °C and held there. */
 import { type BodyClass, componentFacts, components } from '../matter/components'
 import { type Mix, massOf } from '../matter/mix'
 
@@ -25,8 +26,16 @@ const density: Record<Exclude<BodyClass, 'gas'>, Poly> = {
   fibre: [1311.5, -0.36589, 0],
 }
 
-const at = ([a, b, c]: Poly, t: number): number => a + t * (b + t * c)
-const integral = ([a, b, c]: Poly, t: number): number => t * (a + t * (b / 2 + (t * c) / 3))
+/** °C above which a capacity is held where it is: the published curves bend down past it, and sugar burns there. */
+const HOTTEST = 200
+
+const plain = ([a, b, c]: Poly, t: number): number => a + t * (b + t * c)
+const at = (p: Poly, t: number): number => plain(p, Math.min(t, HOTTEST))
+function integral([a, b, c]: Poly, t: number): number {
+  const low = Math.min(t, HOTTEST)
+  const sum = low * (a + low * (b / 2 + (low * c) / 3))
+  return t > HOTTEST ? sum + (t - HOTTEST) * plain([a, b, c], HOTTEST) : sum
+}
 
 /** Coefficients of the heat capacity of a whole mix, J/K as a + bT + cT² with T in °C. Water can be left out. */
 export function heatCapacityPoly(mix: Mix, water = mix.water): Poly {
@@ -62,7 +71,7 @@ export function volumeOf(mix: Mix, tempC: number): number {
   let litres = 0
   for (const component of components) {
     const { body } = componentFacts[component]
-    if (body !== 'gas') litres += mix[component] / at(density[body], tempC)
+    if (body !== 'gas') litres += mix[component] / plain(density[body], tempC)
   }
   return litres
 }

@@ -25,12 +25,7 @@ export function lnSaturation(kelvin: number): { ln: number; slope: number } {
   const t75 = t4 * t3 * half
   const f = A[0] * t + A[1] * t15 + A[2] * t3 + A[3] * t35 + A[4] * t4 + A[5] * t75
   const df =
-    A[0] +
-    1.5 * A[1] * half +
-    3 * A[2] * t2 +
-    3.5 * A[3] * t2 * half +
-    4 * A[4] * t3 +
-    7.5 * A[5] * t4 * t2 * half
+    A[0] + 1.5 * A[1] * half + 3 * A[2] * t2 + 3.5 * A[3] * t2 * half + 4 * A[4] * t3 + 7.5 * A[5] * t4 * t2 * half
   const ratio = CRITICAL_K / kelvin
   return {
     ln: Math.log(CRITICAL_PA) + ratio * f,

@@ -167,17 +167,22 @@ export function applyToPot(pot: PotState, event: PotEvent): void {
 
 /** Moves the pot on by `dt` seconds (at most about 2). */
 export function advancePot(pot: PotState, dt: number): void {
-  const { thermal, setup, ledger } = pot
+  const { setup, ledger } = pot
   const wanted = pot.onBurner ? burnerPower(setup.burner, pot.dial) : 0
   // taken off, the flame's heat is gone at once; turned, it follows the burner's own response
   pot.watts = pot.onBurner ? wanted + (pot.watts - wanted) * Math.exp(-dt / setup.burner.responseS) : 0
   pot.at += dt
   ledger.burner += pot.watts * dt
-  if (massOf(pot.contents) <= 0) return heatEmpty(pot, dt)
+  if (massOf(pot.contents) <= 0) heatEmpty(pot, dt)
+  else heatFull(pot, dt)
+}
 
+function heatFull(pot: PotState, dt: number): void {
+  const { thermal, setup, ledger } = pot
   const room = setup.roomC
   const base =
-    (thermal.baseCapacity * pot.baseC + dt * (pot.watts + thermal.baseToSyrup * pot.celsius + thermal.baseToRoom * room)) /
+    (thermal.baseCapacity * pot.baseC +
+      dt * (pot.watts + thermal.baseToSyrup * pot.celsius + thermal.baseToRoom * room)) /
     (thermal.baseCapacity + dt * (thermal.baseToSyrup + thermal.baseToRoom))
   const given = thermal.baseToSyrup * (base - pot.celsius) * dt
   const lost = thermal.syrupToRoom * (pot.celsius - room) * dt
@@ -280,7 +285,8 @@ export function simulatePot(setup: PotSetup, events: readonly PotEvent[], option
   const samples: PotSample[] = []
   let next = 0
   for (let i = 0; pot.at < options.until - 1e-9; i++) {
-    while (next < events.length && (events[next] as PotEvent).at <= pot.at + 1e-9) applyToPot(pot, events[next++] as PotEvent)
+    while (next < events.length && (events[next] as PotEvent).at <= pot.at + 1e-9)
+      applyToPot(pot, events[next++] as PotEvent)
     advancePot(pot, step)
     if (i % every === 0) {
       const sample = sampleOf(pot)

@@ -37,7 +37,10 @@ export const hardDrops: FormulaDocument = {
       id: 'glucose',
       label: 'Glucose in',
       when: { on: 'boil' },
-      meanwhile: { say: 'Let it dissolve under the lid', why: 'Swirl the pot if you must; a spoon leaves crystals on the sides.' },
+      meanwhile: {
+        say: 'Let it dissolve under the lid',
+        why: 'Swirl the pot if you must; a spoon leaves crystals on the sides.',
+      },
       say: 'Lid off, glucose in',
       why: 'Glucose keeps the sugar from graining all the way up.',
       act: 'Glucose is in',
@@ -90,7 +93,10 @@ export const hardDrops: FormulaDocument = {
       id: 'set',
       label: 'Set 40 min',
       when: { on: 'after', seconds: 2400 },
-      meanwhile: { say: 'Let the drops set, dry and undisturbed', why: 'A damp draught makes the surface sticky. Keep out of the fridge.' },
+      meanwhile: {
+        say: 'Let the drops set, dry and undisturbed',
+        why: 'A damp draught makes the surface sticky. Keep out of the fridge.',
+      },
       say: 'Unmould and wrap',
       why: 'They take up moisture from now on.',
       act: 'Unmoulded',

@@ -1,4 +1,6 @@
 /** One channel of the stand-in hub: a simulated pot that follows a cook's log, and the probe in it. */
+
+import { ulid } from 'ulid'
 import type { ChannelFrame, PushedReading } from '@/contract/cook'
 import {
   advancePot,
@@ -12,7 +14,6 @@ import {
   standing,
   startPot,
 } from '@/core'
-import { ulid } from 'ulid'
 import { type ProbeFacts, type ProbeModel, probeModel } from '../probe'
 import { seeded, seedOf } from '../random'
 

@@ -1,10 +1,10 @@
 'use client'
 
+import { line, scaleLinear, ticks } from 'd3'
+import { useMemo } from 'react'
 import type { Forecast, Reading, Stage } from '@/core'
 import { useSize } from '@/ui/kit/use-size'
 import { useTemperature } from '@/ui/shell/preferences'
-import { line, scaleLinear, ticks } from 'd3'
-import { useMemo } from 'react'
 import { bandsOf, type LadderScale, ladderScale, spread } from './ladder-scale'
 
 export interface Mark {
@@ -61,10 +61,10 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
   const x = scaleLinear([0, span], [start, end])
   const newest = readings.at(-1)
   return (
-    <svg width={width} height={height} role="img" aria-label={describe(props, say)}>
+    <svg width={width} height={height} role="img" aria-label={inWords(props, say)}>
       <Bands stages={stages} y={y} high={high} start={start} end={end} clearOf={props.target} />
       <TimeAxis x={x} y={height - 12} span={span} />
-      <TargetLine {...props} y={y} start={start} end={end} />
+      <TargetLine {...props} x={x} y={y} start={start} end={end} />
       <Marks marks={marks} x={x} y={y} bottom={bottom} readings={readings} end={end} />
       {now !== null && path.length > 1 && forecast && <Ahead path={path} forecast={forecast} now={now} x={x} y={y} />}
       <Curve readings={readings} x={x} y={y} />
@@ -107,7 +107,8 @@ function Bands({ stages, y, high, start, end, clearOf }: BandsProps) {
     PAD.top + 8,
     y(96),
   )
-  const steps = unit === 'C' ? ticks(20, high, 16).filter((t) => t === 20 || t === 60 || t >= 100) : fahrenheitTicks(high)
+  const steps =
+    unit === 'C' ? ticks(20, high, 16).filter((t) => t === 20 || t === 60 || t >= 100) : fahrenheitTicks(high)
   return (
     <g>
       {bands.map((b, i) => (
@@ -150,12 +151,17 @@ function TimeAxis({ x, y, span }: { x: (s: number) => number; y: number; span: n
 }
 
 interface TargetProps extends CurveProps {
+  readonly x: (s: number) => number
   readonly y: LadderScale
   readonly start: number
   readonly end: number
 }
 
-function TargetLine({ target, within, targetText, forecast, nextC, y, start, end }: TargetProps) {
+function TargetLine({ target, within, targetText, forecast, nextC, readings, x, y, start, end }: TargetProps) {
+  const newest = readings.at(-1)
+  // words stand at the right, or beyond the stage names once the curve has come to where they would be
+  const crowded = newest !== undefined && x(newest.at) > end - 340 && Math.abs(y(newest.celsius) - y(target)) < 60
+  const words = crowded ? ({ x: start + 112, anchor: 'start' } as const) : ({ x: end - 8, anchor: 'end' } as const)
   const heading = nextC !== null && Math.abs(nextC - target) > 0.6
   const pull = forecast && !heading ? forecast.pullAt : null
   return (
@@ -169,20 +175,36 @@ function TargetLine({ target, within, targetText, forecast, nextC, y, start, end
         opacity={0.16}
       />
       <line x1={LEFT} x2={end} y1={y(target)} y2={y(target)} className="stroke-angelica" strokeWidth={3} />
-      <Halo x={end - 8} y={y(target + within) - 8} anchor="end" className="fill-angelica font-bold">
+      <Halo {...words} y={y(target + within) - 8} className="fill-angelica font-bold">
         {targetText}
       </Halo>
       {pull !== null && (
         <g>
-          <line x1={LEFT} x2={end} y1={y(pull)} y2={y(pull)} className="stroke-ink" strokeWidth={1.5} strokeDasharray="2 5" />
-          <Halo x={end - 8} y={Math.max(y(pull), y(target - within)) + 17} anchor="end" className="fill-ink">
+          <line
+            x1={LEFT}
+            x2={end}
+            y1={y(pull)}
+            y2={y(pull)}
+            className="stroke-ink"
+            strokeWidth={1.5}
+            strokeDasharray="2 5"
+          />
+          <Halo {...words} y={Math.max(y(pull), y(target - within)) + 17} className="fill-ink">
             {`pull here: the pan carries ${Math.max(0, target - pull).toFixed(1)}°`}
           </Halo>
         </g>
       )}
       {heading && nextC !== null && (
         <g>
-          <line x1={LEFT} x2={end} y1={y(nextC)} y2={y(nextC)} className="stroke-ink" strokeWidth={1.5} strokeDasharray="6 5" />
+          <line
+            x1={LEFT}
+            x2={end}
+            y1={y(nextC)}
+            y2={y(nextC)}
+            className="stroke-ink"
+            strokeWidth={1.5}
+            strokeDasharray="6 5"
+          />
           <Halo x={end - 8} y={y(nextC) - 7} anchor="end" className="fill-ink">
             next step here
           </Halo>
@@ -253,7 +275,8 @@ function Ahead({ path, forecast, now, x, y }: AheadProps) {
   })
   const early = path.map(stretch(forecast.low))
   const late = path.map(stretch(forecast.high)).reverse()
-  const points = (list: readonly { at: number; celsius: number }[]) => list.map((p) => `${x(p.at)},${y(p.celsius)}`).join(' ')
+  const points = (list: readonly { at: number; celsius: number }[]) =>
+    list.map((p) => `${x(p.at)},${y(p.celsius)}`).join(' ')
   return (
     <g>
       <polygon points={points([...early, ...late])} className="fill-cherry" opacity={0.18} />
@@ -297,7 +320,14 @@ function Marks({ marks, readings, x, y, bottom, end }: MarksProps) {
         const low = bottom + 16 + row * 17
         return (
           <g key={m.id}>
-            <line x1={at} x2={at} y1={celsius === null ? bottom : y(celsius)} y2={low - 10} className="stroke-muted" opacity={0.45} />
+            <line
+              x1={at}
+              x2={at}
+              y1={celsius === null ? bottom : y(celsius)}
+              y2={low - 10}
+              className="stroke-muted"
+              opacity={0.45}
+            />
             <text x={left} y={low} className="fill-ink text-[13px]">
               {m.text}
             </text>
@@ -336,9 +366,10 @@ function nearest(readings: readonly Reading[], at: number): number | null {
   return Math.abs(a.at - at) < Math.abs(b.at - at) ? a.celsius : b.celsius
 }
 
-function describe({ readings, targetText, forecast }: CurveProps, say: (c: number) => string): string {
+function inWords({ readings, targetText, forecast }: CurveProps, say: (c: number) => string): string {
   const last = readings.at(-1)
   const now = last ? `Now ${say(last.celsius)}.` : 'No reading yet.'
-  const eta = forecast && Number.isFinite(forecast.eta) ? ` There in about ${Math.round(forecast.eta / 60)} minutes.` : ''
+  const eta =
+    forecast && Number.isFinite(forecast.eta) ? ` There in about ${Math.round(forecast.eta / 60)} minutes.` : ''
   return `Cook curve. ${now} Target: ${targetText}.${eta}`
 }

@@ -1,6 +1,7 @@
 /** The ladder's scale and paint: one vertical temperature axis, stretched where it matters. */
-import { colourStages, type Stage } from '@/core'
+
 import { interpolateRgbBasis, type ScaleLinear, scaleLinear } from 'd3'
+import { colourStages, type Stage } from '@/core'
 
 /** How much room ten degrees get from each temperature up to the next. */
 const room: readonly (readonly [from: number, perTen: number])[] = [
@@ -52,7 +53,10 @@ const RAMP = [
   '#5b2a17',
   '#2e1510',
 ]
-const RAMP_AT = scaleLinear().domain([100, 116, 132, 150, 165, 178, 195]).range([0, 0.2, 0.4, 0.56, 0.72, 0.86, 1]).clamp(true)
+const RAMP_AT = scaleLinear()
+  .domain([100, 116, 132, 150, 165, 178, 195])
+  .range([0, 0.2, 0.4, 0.56, 0.72, 0.86, 1])
+  .clamp(true)
 const paint = interpolateRgbBasis(RAMP)
 
 /** The colour sugar takes on its way to `celsius`. */

@@ -43,16 +43,15 @@ function Drawing({ stages, rungs, width, height }: Props & { width: number; heig
     PAD + 8,
     height - PAD - 8,
   )
-  const shown = rungs.filter((r) => r.celsius > 94)
   const places = spread(
-    shown.map((r) => y(r.celsius)),
+    rungs.map((r) => y(r.celsius)),
     GAP,
     PAD + 16,
     height - PAD - 18,
   )
   const edge = COLUMN.x + COLUMN.width
   return (
-    <svg width={width} height={height} role="img" aria-label={describe(shown, say)}>
+    <svg width={width} height={height} role="img" aria-label={inWords(rungs, say)}>
       {bands.map((b, i) => (
         <g key={b.label}>
           <rect x={COLUMN.x} width={COLUMN.width} y={y(b.to)} height={y(b.from) - y(b.to)} fill={b.colour} />
@@ -67,7 +66,7 @@ function Drawing({ stages, rungs, width, height }: Props & { width: number; heig
           </text>
         </g>
       ))}
-      {shown.map((r, i) => {
+      {rungs.map((r, i) => {
         const at = y(r.celsius)
         const place = places[i] as number
         return (
@@ -94,5 +93,5 @@ function Drawing({ stages, rungs, width, height }: Props & { width: number; heig
   )
 }
 
-const describe = (rungs: readonly LadderRung[], say: (c: number) => string): string =>
+const inWords = (rungs: readonly LadderRung[], say: (c: number) => string): string =>
   `Temperature ladder. ${rungs.map((r) => `${say(r.celsius)}: ${r.text}`).join('. ')}`

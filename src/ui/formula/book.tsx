@@ -1,6 +1,6 @@
+import Link from 'next/link'
 import { type FormulaDocument, families, formatCount } from '@/core'
 import { sugarColour } from '@/ui/chart/ladder-scale'
-import Link from 'next/link'
 import { TargetText } from './target-text'
 
 interface Props {
@@ -27,8 +27,8 @@ export function Book({ formulas }: Props) {
                 <span className="casual text-[22px] leading-snug font-bold group-hover:underline">{document.name}</span>
                 <span className="text-[15px] text-muted">{document.about}</span>
                 <span className="mt-auto pt-3 text-[14px]">
-                  {families[document.family].schools[document.school] ?? document.school} · {document.lines.length} ingredients ·{' '}
-                  {formatCount(grams)} g as written
+                  {families[document.family].schools[document.school] ?? document.school} · {document.lines.length}{' '}
+                  ingredients · {formatCount(grams)} g as written
                   {document.boils.length > 1 && ` · ${document.boils.length} boils`}
                 </span>
               </span>

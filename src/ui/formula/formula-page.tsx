@@ -1,5 +1,6 @@
 'use client'
 
+import { useMemo, useState } from 'react'
 import {
   type Conditions,
   type FormulaDocument,
@@ -12,7 +13,6 @@ import {
 } from '@/core'
 import { Ladder, type LadderRung } from '@/ui/chart/ladder'
 import { useTemperature } from '@/ui/shell/preferences'
-import { useMemo, useState } from 'react'
 import { type Choice, conditionsOf, type KitchenView, vesselOf } from './kitchen'
 import { Sentence } from './sentence'
 import { type Sized, sizeBatch } from './size-batch'
@@ -44,7 +44,11 @@ function firstChoice(formula: FormulaDocument, kitchen: KitchenView): Choice {
   const choices = kitchen.pots.map((p) => ({ ...rest, pot: p.id }))
   const roomy = choices.find((choice) => {
     const sized = sizeBatch(formula, FIRST_SIZE, formula.shape, conditionsOf(kitchen, choice), null)
-    return !('problem' in sized) && sized.analysis.fill < 0.85 && sized.plan.boils.length <= Math.max(1, formula.boils.length)
+    return (
+      !('problem' in sized) &&
+      sized.analysis.fill < 0.85 &&
+      sized.plan.boils.length <= Math.max(1, formula.boils.length)
+    )
   })
   return roomy ?? choices.at(-1) ?? { ...rest, pot: '' }
 }
@@ -86,7 +90,7 @@ export function FormulaPage({ id, revision, formula, kitchen }: Props) {
           />
         )}
       </header>
-      <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2 rounded-sheet bg-bar px-5 py-3">
+      <div className="rounded-sheet bg-bar px-5 py-3">
         <Sentence
           formula={formula}
           kitchen={kitchen}
@@ -97,10 +101,13 @@ export function FormulaPage({ id, revision, formula, kitchen }: Props) {
           onSize={setSize}
           onShape={setShape}
           onChoice={setChoice}
-        />
-        <p role={sized ? undefined : 'alert'} className="text-[15px] font-medium text-[#f7dc4f]">
-          {sized ? summary(sized) : `${(result as { problem: string }).problem}. The figures wait for a size that works.`}
-        </p>
+        >
+          <p role={sized ? undefined : 'alert'} className="ml-auto text-[15px] font-medium text-[#f7dc4f]">
+            {sized
+              ? summary(sized)
+              : `${(result as { problem: string }).problem}. The figures wait for a size that works.`}
+          </p>
+        </Sentence>
       </div>
       {sized && <Columns formula={formula} conditions={conditions} sized={sized} />}
     </div>
@@ -141,7 +148,7 @@ function Columns({ formula, conditions, sized }: ColumnsProps) {
   return (
     <div className="grid flex-1 gap-4 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)_minmax(0,1.1fr)]">
       <WeighList formula={formula} plan={sized.plan} />
-      <section aria-labelledby="ladder" className="sheet flex flex-col p-5">
+      <section aria-labelledby="ladder" className="sheet flex flex-col px-5 py-4">
         <h2 id="ladder" className="casual text-[18px] font-bold">
           Ladder
         </h2>

@@ -1,5 +1,6 @@
 'use client'
 
+import type { ReactNode } from 'react'
 import {
   type BatchPlan,
   type FormulaDocument,
@@ -22,10 +23,12 @@ interface Props {
   onSize(size: Size): void
   onShape(shape: Shape): void
   onChoice(choice: Choice): void
+  /** What the batch comes to, said after the sentence. */
+  readonly children: ReactNode
 }
 
 /** The batch as a sentence; every word in white can be changed. */
-export function Sentence({ formula, kitchen, size, shape, choice, plan, onSize, onShape, onChoice }: Props) {
+export function Sentence({ formula, kitchen, size, shape, choice, plan, onSize, onShape, onChoice, children }: Props) {
   const pot = kitchen.pots.find((p) => p.id === choice.pot)
   const burner = kitchen.burners.find((b) => b.id === choice.burner)
   const room = kitchen.rooms.find((r) => r.id === choice.room)
@@ -107,6 +110,7 @@ export function Sentence({ formula, kitchen, size, shape, choice, plan, onSize, 
           />
         )}
       </Slot>
+      {children}
     </div>
   )
 }
@@ -185,7 +189,12 @@ function SizeEditor({ formula, size, plan, onSize }: SizeEditorProps) {
         />
       )}
       {size.by === 'weight' && (
-        <Figure label="Finished weight" unit="g" value={size.grams} onChange={(grams) => onSize({ by: 'weight', grams })} />
+        <Figure
+          label="Finished weight"
+          unit="g"
+          value={size.grams}
+          onChange={(grams) => onSize({ by: 'weight', grams })}
+        />
       )}
       {size.by === 'ingredient' && (
         <>
@@ -236,9 +245,19 @@ function ShapeEditor({ shape, onShape }: { readonly shape: Shape; onShape(shape:
     )
   return (
     <>
-      <Figure label="Length" unit="mm" value={shape.lengthMm} onChange={(lengthMm) => onShape({ ...shape, lengthMm })} />
+      <Figure
+        label="Length"
+        unit="mm"
+        value={shape.lengthMm}
+        onChange={(lengthMm) => onShape({ ...shape, lengthMm })}
+      />
       <Figure label="Width" unit="mm" value={shape.widthMm} onChange={(widthMm) => onShape({ ...shape, widthMm })} />
-      <Figure label="Height" unit="mm" value={shape.heightMm} onChange={(heightMm) => onShape({ ...shape, heightMm })} />
+      <Figure
+        label="Height"
+        unit="mm"
+        value={shape.heightMm}
+        onChange={(heightMm) => onShape({ ...shape, heightMm })}
+      />
     </>
   )
 }

@@ -1,13 +1,13 @@
 'use client'
 
-import type { StartBatch } from '@/contract/batch'
-import { type BatchPlan, cautions } from '@/core'
-import { Button } from '@/ui/kit/button'
-import { send } from '@/ui/kit/send'
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useRef, useState } from 'react'
 import { ulid } from 'ulid'
+import type { StartBatch } from '@/contract/batch'
+import { type BatchPlan, cautions } from '@/core'
+import { Button } from '@/ui/kit/button'
+import { send } from '@/ui/kit/send'
 import type { KitchenView } from './kitchen'
 import { ChoiceList } from './slot'
 

@@ -1,5 +1,5 @@
-import type { Tone, Verdict } from '@/core'
 import { Check, TriangleAlert, X } from 'lucide-react'
+import type { Tone, Verdict } from '@/core'
 
 const marks: Record<Tone, { Icon: typeof Check; look: string; word: string }> = {
   good: { Icon: Check, look: 'bg-angelica text-white', word: 'Good' },

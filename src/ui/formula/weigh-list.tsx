@@ -17,7 +17,9 @@ export function WeighList({ formula, plan }: Props) {
       </h2>
       {formula.groups.map((group) => (
         <table key={group.id} className="mt-2.5 w-full border-collapse">
-          <caption className="border-b border-line pb-1.5 text-left text-[13px] font-semibold text-muted">{group.label}</caption>
+          <caption className="border-b border-line pb-1.5 text-left text-[13px] font-semibold text-muted">
+            {group.label}
+          </caption>
           <tbody>
             {formula.lines
               .filter((l) => l.group === group.id)
@@ -29,7 +31,9 @@ export function WeighList({ formula, plan }: Props) {
                       {ingredientById(line.ingredient).name}
                       {line.note && <span className="block text-[13px] text-muted">{line.note}</span>}
                     </th>
-                    <td className="figures py-[7px] pl-2 text-right text-[15px] whitespace-nowrap">{formatGrams(grams / boils)}</td>
+                    <td className="figures py-[7px] pl-2 text-right text-[15px] whitespace-nowrap">
+                      {formatGrams(grams / boils)}
+                    </td>
                     <td className="figures w-[72px] py-2 pl-2 text-right text-[14px] whitespace-nowrap text-muted">
                       {formatShare(grams / total)}
                     </td>

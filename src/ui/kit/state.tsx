@@ -14,7 +14,10 @@ export function Empty({ title, text, href, action }: Props) {
       <h2 className="casual text-[24px] font-bold">{title}</h2>
       <p className="max-w-prose text-[16px] text-muted">{text}</p>
       {href && action && (
-        <Link href={href} className="mt-2 flex min-h-12 items-center rounded-control bg-cherry px-5 font-semibold text-white">
+        <Link
+          href={href}
+          className="mt-2 flex min-h-12 items-center rounded-control bg-cherry px-5 font-semibold text-white"
+        >
           {action}
         </Link>
       )}

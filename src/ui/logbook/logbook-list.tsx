@@ -1,10 +1,10 @@
 'use client'
 
+import { format } from 'date-fns'
+import Link from 'next/link'
 import type { LogbookEntry } from '@/contract/logbook'
 import { formatCount, formatGrams } from '@/core'
 import { useTemperature } from '@/ui/shell/preferences'
-import { format } from 'date-fns'
-import Link from 'next/link'
 import { outcomeOf } from './outcome'
 import { Thumbnail } from './thumbnail'
 
@@ -70,7 +70,9 @@ function Row({ entry }: { readonly entry: LogbookEntry }) {
             {outcome.reached === null ? '—' : say(outcome.reached)}
             <span className="text-[14px] text-muted"> of {say(entry.target)}</span>
           </span>
-          <span className={`mt-1 inline-block rounded-[8px] px-2 py-0.5 text-[13px] font-semibold ${toneLook[outcome.tone]}`}>
+          <span
+            className={`mt-1 inline-block rounded-[8px] px-2 py-0.5 text-[13px] font-semibold ${toneLook[outcome.tone]}`}
+          >
             {outcome.word}
           </span>
         </span>

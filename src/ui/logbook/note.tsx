@@ -1,9 +1,9 @@
 'use client'
 
-import { Button } from '@/ui/kit/button'
-import { send } from '@/ui/kit/send'
 import { useRouter } from 'next/navigation'
 import { type FormEvent, useState } from 'react'
+import { Button } from '@/ui/kit/button'
+import { send } from '@/ui/kit/send'
 
 interface Props {
   readonly batchId: string

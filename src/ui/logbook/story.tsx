@@ -1,5 +1,9 @@
 'use client'
 
+import { format } from 'date-fns'
+import { ArrowLeft } from 'lucide-react'
+import Link from 'next/link'
+import { useState } from 'react'
 import type { BatchStory } from '@/contract/logbook'
 import {
   analyse,
@@ -14,11 +18,8 @@ import {
 } from '@/core'
 import { CookCurve } from '@/ui/chart/cook-curve'
 import { useTemperature } from '@/ui/shell/preferences'
+import { boilName } from '@/ui/stove/boil-name'
 import { marksOf, wordsFor } from '@/ui/stove/marks'
-import { format } from 'date-fns'
-import { ArrowLeft } from 'lucide-react'
-import Link from 'next/link'
-import { useState } from 'react'
 import { BatchNote } from './note'
 import { outcomeOf } from './outcome'
 
@@ -32,7 +33,10 @@ export function Story({ story }: { readonly story: BatchStory }) {
   return (
     <div className="flex min-h-dvh flex-col gap-4 p-4 lg:p-6">
       <header>
-        <Link href="/logbook" className="mb-1 inline-flex min-h-8 items-center gap-1.5 text-[15px] text-muted hover:text-ink">
+        <Link
+          href="/logbook"
+          className="mb-1 inline-flex min-h-8 items-center gap-1.5 text-[15px] text-muted hover:text-ink"
+        >
           <ArrowLeft size={16} aria-hidden />
           Logbook
         </Link>
@@ -44,9 +48,18 @@ export function Story({ story }: { readonly story: BatchStory }) {
       </header>
       <dl className="grid grid-cols-2 gap-3 md:grid-cols-5">
         <Fact label="Target" text={say(entry.target)} />
-        <Fact label="Reached" text={outcome.reached === null ? '—' : say(outcome.reached)} detail={outcome.word} mind={outcome.tone === 'mind'} />
+        <Fact
+          label="Reached"
+          text={outcome.reached === null ? '—' : say(outcome.reached)}
+          detail={outcome.word}
+          mind={outcome.tone === 'mind'}
+        />
         <Fact label="Made" text={`${formatCount(entry.pieces)} pieces`} detail={formatGrams(entry.outGrams)} />
-        <Fact label="Air" text={`${Math.round(conditions.pressurePa / 100)} hPa`} detail={`${formatCount(conditions.altitudeM)} m`} />
+        <Fact
+          label="Air"
+          text={`${Math.round(conditions.pressurePa / 100)} hPa`}
+          detail={`${formatCount(conditions.altitudeM)} m`}
+        />
         <Fact label="Room" text={say(conditions.roomC)} detail={`${formatShare(conditions.humidity)} humidity`} />
       </dl>
       <div className="grid flex-1 gap-4 lg:grid-cols-[minmax(0,1fr)_320px]">
@@ -62,7 +75,7 @@ export function Story({ story }: { readonly story: BatchStory }) {
                   onClick={() => setShown(i)}
                   className={`min-h-11 rounded-control px-4 text-[15px] font-semibold ${i === shown ? 'bg-bar text-on-bar' : 'bg-marble'}`}
                 >
-                  {boil.label}
+                  {boilName(boil)}
                 </button>
               ))}
             </div>
@@ -101,8 +114,12 @@ type Item = BatchStory['boils'][number]
 
 const secondsIn = ({ boil, log }: Item) => {
   const start = Date.parse(boil.startedAt)
-  const readings: Reading[] = log.readings.map(([ms, celsius]) => ({ at: (ms - start) / 1000, celsius })).sort((a, b) => a.at - b.at)
-  const events: CookEvent[] = log.acts.map(({ id, at, act }) => ({ id, at: (Date.parse(at) - start) / 1000, ...act })).sort((a, b) => a.at - b.at)
+  const readings: Reading[] = log.readings
+    .map(([ms, celsius]) => ({ at: (ms - start) / 1000, celsius }))
+    .sort((a, b) => a.at - b.at)
+  const events: CookEvent[] = log.acts
+    .map(({ id, at, act }) => ({ id, at: (Date.parse(at) - start) / 1000, ...act }))
+    .sort((a, b) => a.at - b.at)
   return { readings, events }
 }
 

@@ -1,6 +1,6 @@
+import { line } from 'd3'
 import type { LogbookEntry } from '@/contract/logbook'
 import { ladderScale } from '@/ui/chart/ladder-scale'
-import { line } from 'd3'
 
 const W = 132
 const H = 56
@@ -19,7 +19,15 @@ export function Thumbnail({ entry }: { readonly entry: LogbookEntry }) {
     <svg width={W} height={H} aria-hidden="true" className="shrink-0">
       <line x1={0} x2={W} y1={y(entry.target)} y2={y(entry.target)} className="stroke-angelica" strokeWidth={1.5} />
       {curves.map((c, i) => (
-        <path key={i} d={draw(c) ?? ''} fill="none" className="stroke-cherry" strokeWidth={2} strokeLinejoin="round" opacity={0.85} />
+        <path
+          key={i}
+          d={draw(c) ?? ''}
+          fill="none"
+          className="stroke-cherry"
+          strokeWidth={2}
+          strokeLinejoin="round"
+          opacity={0.85}
+        />
       ))}
     </svg>
   )

@@ -1,7 +1,7 @@
 'use client'
 
-import { formatTemperature, type TemperatureUnit, toFahrenheitStep } from '@/core'
 import { createContext, type ReactNode, useContext, useState } from 'react'
+import { formatTemperature, type TemperatureUnit, toFahrenheitStep } from '@/core'
 
 export type Theme = 'day' | 'dim'
 

@@ -1,9 +1,9 @@
 'use client'
 
-import { type CookAct, DIAL_TOP, firstAid, type Stage, type StageId } from '@/core'
-import { useTemperature } from '@/ui/shell/preferences'
 import { ArrowLeft, Droplet, Flame, NotebookPen } from 'lucide-react'
 import { type FormEvent, type ReactNode, useState } from 'react'
+import { type CookAct, DIAL_TOP, firstAid, type Stage, type StageId } from '@/core'
+import { useTemperature } from '@/ui/shell/preferences'
 
 export type Panel = 'acts' | 'drop' | 'heat' | 'note' | 'aid'
 
@@ -46,9 +46,24 @@ export function Acts(props: Props) {
           <span className="text-[15px]">the pot is free</span>
         </button>
       )}
-      <Tile icon={<Droplet size={20} aria-hidden />} title="Test a drop" hint="in cold water · D" onPress={() => onPanel('drop')} />
-      <Tile icon={<Flame size={20} aria-hidden />} title={`Heat ${dial}`} hint="turn · ↑ ↓ · H" onPress={() => onPanel('heat')} />
-      <Tile icon={<NotebookPen size={20} aria-hidden />} title="Note" hint="or end it here · N" onPress={() => onPanel('note')} />
+      <Tile
+        icon={<Droplet size={20} aria-hidden />}
+        title="Test a drop"
+        hint="in cold water · D"
+        onPress={() => onPanel('drop')}
+      />
+      <Tile
+        icon={<Flame size={20} aria-hidden />}
+        title={`Heat ${dial}`}
+        hint="turn · ↑ ↓ · H"
+        onPress={() => onPanel('heat')}
+      />
+      <Tile
+        icon={<NotebookPen size={20} aria-hidden />}
+        title="Note"
+        hint="or end it here · N"
+        onPress={() => onPanel('note')}
+      />
       <button type="button" onClick={() => onPanel('aid')} className={`${tile} bg-cherry-wash text-cherry-ink`}>
         <span className="text-[17px] leading-snug font-bold">{firstAid.short}</span>
       </button>
@@ -78,7 +93,11 @@ function Tile({ icon, title, hint, onPress }: TileProps) {
 function Sheet({ title, onBack, children }: { title: string; onBack(): void; children: ReactNode }) {
   return (
     <section aria-label={title} className="sheet flex min-h-0 flex-1 flex-col gap-2 overflow-auto p-3">
-      <button type="button" onClick={onBack} className="casual flex min-h-12 items-center gap-2 px-2 text-left text-[18px] font-bold">
+      <button
+        type="button"
+        onClick={onBack}
+        className="casual flex min-h-12 items-center gap-2 px-2 text-left text-[18px] font-bold"
+      >
         <ArrowLeft size={20} aria-hidden />
         {title}
         <span className="sr-only">, back (Escape)</span>

@@ -2,10 +2,11 @@
  * The log of one boil as this window knows it: what the server has sent, and what was done here and is not yet
  * acknowledged. Acts wait in local storage until they are, so that a reload or a server that is away loses none.
  */
+
+import { ulid } from 'ulid'
 import { type BoilView, type Frame, frameSchema, type LoggedAct, loggedActSchema } from '@/contract/cook'
 import { type CookAct, type CookEvent, cookTime, type Reading } from '@/core'
 import { SendError, send } from '@/ui/kit/send'
-import { ulid } from 'ulid'
 
 const RETRY_MS = 700
 

@@ -1,5 +1,9 @@
 'use client'
 
+import { useRouter } from 'next/navigation'
+import { useEffect, useMemo, useState } from 'react'
+import { toast } from 'sonner'
+import { ulid } from 'ulid'
 import type { BoilView, Frame } from '@/contract/cook'
 import {
   analyse,
@@ -16,11 +20,8 @@ import {
 import { CookCurve } from '@/ui/chart/cook-curve'
 import { send } from '@/ui/kit/send'
 import { useTemperature } from '@/ui/shell/preferences'
-import { useRouter } from 'next/navigation'
-import { useEffect, useMemo, useState } from 'react'
-import { toast } from 'sonner'
-import { ulid } from 'ulid'
 import { Acts, dropResults, type Panel } from './acts'
+import { boilName } from './boil-name'
 import { DoNowPanel } from './do-now-panel'
 import { marksOf } from './marks'
 import { Pace } from './pace'
@@ -64,8 +65,8 @@ export function CookPage({ boil, first }: Props) {
 
   const { step } = view.doNow
   const pressPrimary = (): void => {
-    if (!step) return close()
-    if (step.when.on === 'target') act({ type: 'pulled', step: step.id, celsius: view.celsius }, step.act)
+    if (!step) close()
+    else if (step.when.on === 'target') act({ type: 'pulled', step: step.id, celsius: view.celsius }, step.act)
     else act({ type: 'step', step: step.id }, step.act)
   }
   const turn = (by: number): void => {
@@ -96,9 +97,9 @@ export function CookPage({ boil, first }: Props) {
     d: () => setPanel('drop'),
     h: () => setPanel('heat'),
     n: () => setPanel('note'),
-    ArrowUp: () => turn(1),
-    ArrowDown: () => turn(-1),
-    Escape: () => setPanel('acts'),
+    arrowup: () => turn(1),
+    arrowdown: () => turn(-1),
+    escape: () => setPanel('acts'),
     ...(panel === 'drop' && dropKeys(analysis.stages, (a) => act(a, 'Drop logged'))),
   })
 
@@ -109,7 +110,21 @@ export function CookPage({ boil, first }: Props) {
   return (
     <div className="grid gap-3 p-3 md:h-dvh md:grid-rows-[minmax(158px,auto)_minmax(0,1fr)_auto]">
       <div className="grid gap-3 md:grid-cols-[minmax(0,1.62fr)_minmax(300px,1fr)]">
-        <DoNowPanel doNow={over ? { ...view.doNow, mood: 'done', say: 'This boil is closed', why: 'Its story is in the logbook.', step: null, due: null } : view.doNow} now={now} />
+        <DoNowPanel
+          doNow={
+            over
+              ? {
+                  ...view.doNow,
+                  mood: 'done',
+                  say: 'This boil is closed',
+                  why: 'Its story is in the logbook.',
+                  step: null,
+                  due: null,
+                }
+              : view.doNow
+          }
+          now={now}
+        />
         <Readout view={view} age={newest && emptiedAt === null ? Math.max(0, now - newest.at) : null} />
       </div>
       <div className="grid min-h-0 gap-3 md:grid-cols-[minmax(0,1fr)_clamp(190px,18.5vw,240px)]">
@@ -117,8 +132,7 @@ export function CookPage({ boil, first }: Props) {
           <header className="flex items-center justify-between gap-4">
             <h1 className="casual min-w-0 truncate text-[16px] font-bold">
               <span className="figures mr-3 font-normal text-muted">{formatClock(now)}</span>
-              {plan.boils.length > 1 && `${boil.label}, boil ${boil.number} of ${plan.boils.length} · `}
-              {formula.name}
+              {[boilName(boil), formula.name].filter(Boolean).join(' · ')}
             </h1>
             <Pace
               rate={paceOf(snapshot.events)}
@@ -146,7 +160,12 @@ export function CookPage({ boil, first }: Props) {
           panel={panel}
           primary={
             over
-              ? { act: 'Open its story', hint: 'in the logbook', due: true, onPress: () => router.push(`/logbook/${boil.batchId}`) }
+              ? {
+                  act: 'Open its story',
+                  hint: 'in the logbook',
+                  due: true,
+                  onPress: () => router.push(`/logbook/${boil.batchId}`),
+                }
               : {
                   act: step?.act ?? 'Close this boil',
                   hint: view.doNow.mood === 'wait' ? 'once it is done · Space' : 'tap or Space',
@@ -154,7 +173,11 @@ export function CookPage({ boil, first }: Props) {
                   onPress: pressPrimary,
                 }
           }
-          next={nextLabel === undefined ? null : { label: `Start ${nextLabel}`, onPress: startNext }}
+          next={
+            nextLabel === undefined
+              ? null
+              : { label: `Start ${boilName({ label: nextLabel, number: boil.number + 1, plan })}`, onPress: startNext }
+          }
           dial={state.dial}
           stages={analysis.stages}
           onPanel={setPanel}

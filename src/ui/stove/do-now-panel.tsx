@@ -30,7 +30,7 @@ export function DoNowPanel({ doNow, now }: Props) {
         {due && due.seconds > 0.5 && (
           <>
             {' '}
-            {step?.label} in <strong className="tabular-nums">{formatSpan(due.seconds)}</strong>
+            {step?.label}: <strong className="tabular-nums">{formatSpan(due.seconds)}</strong> to go
             {due.high - due.low > 4 && `, between ${formatClock(due.low)} and ${formatClock(due.high)}`}.
           </>
         )}

@@ -23,7 +23,11 @@ export function wordsFor(event: CookEvent, formula: FormulaDocument): string | n
 }
 
 /** The events of a boil as marks on its curve, up to `until` seconds. */
-export function marksOf(events: readonly CookEvent[], formula: FormulaDocument, until = Number.POSITIVE_INFINITY): Mark[] {
+export function marksOf(
+  events: readonly CookEvent[],
+  formula: FormulaDocument,
+  until = Number.POSITIVE_INFINITY,
+): Mark[] {
   return standing(events).flatMap((e) => {
     const text = e.at <= until ? wordsFor(e, formula) : null
     return text === null ? [] : [{ id: e.id, at: e.at, text, test: e.type === 'test' }]

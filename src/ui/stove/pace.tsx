@@ -33,7 +33,13 @@ export function Pace({ rate, connected, waiting, practice, onRate }: Props) {
       )}
       <span role="status" className="flex items-center gap-2">
         <span aria-hidden className={`size-3 ${connected ? 'rounded-full bg-angelica' : 'rotate-45 bg-cherry'}`} />
-        {connected ? (waiting > 0 ? `sending ${waiting}` : 'live') : waiting > 0 ? `offline, ${waiting} kept here` : 'offline'}
+        {connected
+          ? waiting > 0
+            ? `sending ${waiting}`
+            : 'live'
+          : waiting > 0
+            ? `offline, ${waiting} kept here`
+            : 'offline'}
       </span>
     </div>
   )

@@ -1,5 +1,5 @@
-import type { CookState, FormulaDocument } from '@/core'
 import { Check } from 'lucide-react'
+import type { CookState, FormulaDocument } from '@/core'
 
 interface Props {
   readonly formula: FormulaDocument
@@ -14,9 +14,16 @@ export function Rail({ formula, state }: Props) {
         const done = i < state.next
         const here = i === state.next
         return (
-          <li key={step.id} aria-current={here ? 'step' : undefined} className="relative flex min-w-[86px] flex-1 flex-col items-center gap-1.5">
+          <li
+            key={step.id}
+            aria-current={here ? 'step' : undefined}
+            className="relative flex min-w-[86px] flex-1 flex-col items-center gap-1.5"
+          >
             {i > 0 && (
-              <span aria-hidden className={`absolute top-[11px] right-[calc(50%+17px)] left-[calc(-50%+17px)] h-[3px] ${i <= state.next ? 'bg-angelica' : 'bg-line'}`} />
+              <span
+                aria-hidden
+                className={`absolute top-[11px] right-[calc(50%+17px)] left-[calc(-50%+17px)] h-[3px] ${i <= state.next ? 'bg-angelica' : 'bg-line'}`}
+              />
             )}
             <span
               aria-hidden

@@ -26,17 +26,17 @@ export function Readout({ view, age }: Props) {
         data-testid="temperature"
         className={`casual leading-none font-extrabold ${stale ? 'text-muted' : 'text-cherry'}`}
       >
-        <span className="text-[clamp(64px,8.2vw,108px)] tracking-tight">
+        <span className="text-[clamp(64px,7.6vw,98px)] tracking-tight">
           {view.celsius === null ? '–' : say(view.celsius).replace('°', '')}
         </span>
         <span className="text-[clamp(28px,3.4vw,44px)]">°{unit}</span>
         {stale && <span className="block text-[14px] font-semibold">no reading for {Math.round(age)} s</span>}
       </p>
-      <dl className="min-w-[130px] space-y-1">
+      <dl className="w-[148px] shrink-0 space-y-0.5">
         {facts.map(([label, text]) => (
           <div key={label}>
             <dt className="text-[14px] leading-tight text-muted">{label}</dt>
-            <dd className="casual text-[20px] leading-tight font-bold">{text}</dd>
+            <dd className="casual text-[19px] leading-tight font-bold">{text}</dd>
           </div>
         ))}
       </dl>

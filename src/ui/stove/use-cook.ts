@@ -1,8 +1,8 @@
 'use client'
 
+import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react'
 import type { BoilView, Frame } from '@/contract/cook'
 import { type Cook, gramsPerBoil, type Look, look, openCook } from '@/core'
-import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react'
 import { CookLog, type CookSnapshot } from './cook-log'
 
 const TICK_MS = 250

@@ -2,6 +2,7 @@
 
 import { useEffect, useRef } from 'react'
 
+/** By key in lower case: " ", "d", "arrowup". */
 type Keys = Readonly<Record<string, (() => void) | undefined>>
 
 /** One-key acts. Keys typed into a field, with a modifier, or on a focused button (Space, Enter) are left alone. */
@@ -16,7 +17,7 @@ export function useKeys(keys: Keys): void {
       const at = event.target as HTMLElement
       if (at.closest('input, textarea, select, [contenteditable], [role="dialog"]')) return
       if (event.key === ' ' && at.closest('button, a')) return
-      const act = current.current[event.key.length === 1 ? event.key.toLowerCase() : event.key]
+      const act = current.current[event.key.toLowerCase()]
       if (!act) return
       event.preventDefault()
       act()

@@ -1,9 +1,8 @@
+import type { Metadata } from 'next'
 import { orNotFound } from '@/app/or-not-found'
 import { formula } from '@/server/formulas'
 import { kitchen } from '@/server/kitchen'
-
 import { FormulaPage } from '@/ui/formula/formula-page'
-import type { Metadata } from 'next'
 
 export const dynamic = 'force-dynamic'
 

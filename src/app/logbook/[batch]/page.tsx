@@ -1,7 +1,7 @@
+import type { Metadata } from 'next'
 import { orNotFound } from '@/app/or-not-found'
 import { batchStory } from '@/server/logbook'
 import { Story } from '@/ui/logbook/story'
-import type { Metadata } from 'next'
 
 export const metadata: Metadata = { title: 'Batch' }
 export const dynamic = 'force-dynamic'

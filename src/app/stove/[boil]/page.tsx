@@ -1,7 +1,7 @@
+import type { Metadata } from 'next'
 import { orNotFound } from '@/app/or-not-found'
 import { boil, snapshot } from '@/server/cook'
 import { CookPage } from '@/ui/stove/cook-page'
-import type { Metadata } from 'next'
 
 export const metadata: Metadata = { title: 'Cooking' }
 export const dynamic = 'force-dynamic'

@@ -1,0 +1,68 @@
+import { describe, expect, it, test } from 'vitest'
+import { demoFormulas } from '@/demo/formulas'
+import { analyse } from '../formula/analyse'
+import { mix, withWater } from '../matter/mix'
+import { waterLeftAt } from '../physics/boiling'
+import { standardPressure } from '../physics/water'
+import { biteOf } from './bite'
+import { stageOf, stagesOf, stageTable } from './stages'
+
+const sucrose = mix({ sucrose: 100 })
+const boiledTo = (t: number) => withWater(sucrose, waterLeftAt(sucrose, t))
+
+describe('stages', () => {
+  test.each([
+    [105, 'syrup'],
+    [111, 'thread'],
+    [114.5, 'soft-ball'],
+    [119.5, 'firm-ball'],
+    [126, 'hard-ball'],
+    [138, 'soft-crack'],
+    [151, 'hard-crack'],
+  ])('plain sucrose at %d °C is at %s, as the kitchen table has it', (t, id) => {
+    expect(stageOf(boiledTo(t)).id).toBe(id)
+  })
+
+  it('come out where the table says for plain sucrose at sea level', () => {
+    for (const s of stagesOf(sucrose).slice(1)) expect(s.from).toBeCloseTo(s.sucroseFrom, 1)
+  })
+
+  it('all lie lower in thin air and keep their order', () => {
+    const sea = stagesOf(sucrose)
+    const hill = stagesOf(sucrose, standardPressure(1480))
+    for (let i = 1; i < stageTable.length; i++) {
+      expect(hill[i]?.from).toBeLessThan(sea[i]?.from ?? 0)
+      expect(hill[i]?.from).toBeGreaterThan(hill[i - 1]?.from ?? 0)
+    }
+  })
+})
+
+describe('bite', () => {
+  const kitchen = {
+    pressurePa: standardPressure(12),
+    roomC: 21,
+    humidity: 0.5,
+    pot: { name: 'pot', litres: 9, diameterMm: 280, massKg: 3, metal: 'steel' as const },
+    burner: { name: 'ring', watts: 3000, efficiency: 0.55, responseS: 2 },
+  }
+
+  test.each([
+    ['rhubarb-nettle-elderflower-drops', 'snaps clean', 'hard-crack', 0.03],
+    ['orchard-toffee', 'snaps clean', 'hard-crack', 0.03],
+    ['coconut-chip-brittle', 'snaps clean', 'hard-crack', 0.03],
+    ['smoked-salt-tamarind-caramels', 'firm chew', 'firm-ball', 0.1],
+  ])('%s lands on its own word', (id, bite, stage, mostWater) => {
+    const a = analyse(demoFormulas[id] as (typeof demoFormulas)[string], kitchen)
+    expect(a.bite.word).toBe(bite)
+    expect(a.stage.id).toBe(stage)
+    expect(a.waterShare).toBeLessThan(mostWater)
+  })
+
+  it('softens with water and with a warmer room', () => {
+    const words = [1, 5, 9, 12, 16, 22, 35].map(
+      (w) => biteOf(mix({ sucrose: 60, glucoseSolids: 40, water: w }), 20).aboveGlass,
+    )
+    expect([...words].sort((a, b) => a - b)).toEqual(words)
+    expect(biteOf(boiledTo(119), 30).aboveGlass).toBeGreaterThan(biteOf(boiledTo(119), 20).aboveGlass)
+  })
+})

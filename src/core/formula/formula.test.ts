@@ -1,0 +1,145 @@
+import fc from 'fast-check'
+import { describe, expect, it, test } from 'vitest'
+import { demoFormulas } from '@/demo/formulas'
+import { massOf } from '../matter/mix'
+import { boilingPoint } from '../physics/boiling'
+import { standardPressure } from '../physics/water'
+import { analyse } from './analyse'
+import { type FormulaDocument, faultsOf, gramsAsWritten } from './document'
+import { gramsPerBoil, piecesPerVessel, scale } from './scale'
+import { verdictsOf } from './verdicts'
+import { finishedMix, walk } from './walk'
+
+const formula = (id: string) => demoFormulas[id] as FormulaDocument
+const caramels = formula('smoked-salt-tamarind-caramels')
+const drops = formula('rhubarb-nettle-elderflower-drops')
+const kitchen = {
+  pressurePa: standardPressure(12),
+  roomC: 21,
+  humidity: 0.63,
+  pot: { name: '9 l copper', litres: 9, diameterMm: 280, massKg: 3.4, metal: 'copper' as const },
+  burner: { name: 'ring', watts: 3000, efficiency: 0.52, responseS: 2 },
+}
+const every = Object.entries(demoFormulas)
+
+describe('documents', () => {
+  test.each(every)('%s can be cooked', (_, f) => expect(faultsOf(f)).toEqual([]))
+
+  it('names what is wrong', () => {
+    const broken: FormulaDocument = {
+      ...caramels,
+      lines: [...caramels.lines, { id: 'sugar', group: 'nowhere', ingredient: 'unobtainium', grams: 1 }],
+      steps: caramels.steps.filter((s) => s.when.on !== 'target'),
+    }
+    const faults = faultsOf(broken).join('\n')
+    expect(faults).toMatch(/group that does not exist: "nowhere"/)
+    expect(faults).toMatch(/unobtainium/)
+    expect(faults).toMatch(/"sugar" stands twice/)
+    expect(faults).toMatch(/No step takes the pot off/)
+  })
+})
+
+describe('the walk through the pot', () => {
+  test.each(every)('%s: what goes in comes out or leaves as steam', (_, f) => {
+    const grams = gramsAsWritten(f)
+    const stops = walk(f, grams)
+    const poured = Object.values(grams).reduce((a, b) => a + b, 0)
+    const steam = stops.reduce((sum, s) => sum + s.steam, 0)
+    expect(massOf(finishedMix(stops)) + steam).toBeCloseTo(poured, 6)
+  })
+
+  it('holds, at the pull, the water that boils at the target', () => {
+    const pull = walk(caramels, gramsAsWritten(caramels)).find((s) => s.step.id === 'pull')
+    expect(pull && boilingPoint(pull.before)).toBeCloseTo(119, 3)
+  })
+})
+
+describe('analysis', () => {
+  it('keeps the composition and moves the temperature with the air', () => {
+    const sea = analyse(drops, kitchen)
+    const hill = analyse(drops, { ...kitchen, pressurePa: standardPressure(1480) })
+    expect(hill.waterShare).toBeCloseTo(sea.waterShare, 10)
+    expect(sea.targetC - hill.targetC).toBeGreaterThan(5.5)
+    expect(hill.bite.word).toBe(sea.bite.word)
+  })
+
+  it('doubling the batch doubles steam and minutes but not the target', () => {
+    const grams = gramsAsWritten(caramels)
+    const one = analyse(caramels, kitchen, grams)
+    const two = analyse(caramels, kitchen, Object.fromEntries(Object.entries(grams).map(([k, g]) => [k, 2 * g])))
+    expect(two.steamGrams).toBeCloseTo(2 * one.steamGrams, 6)
+    expect(two.minutes / one.minutes).toBeGreaterThan(1.8)
+    expect(two.targetC).toBeCloseTo(one.targetC, 6)
+  })
+
+  it('says when the burner cannot do it', () => {
+    const candle = { ...kitchen, burner: { ...kitchen.burner, watts: 80 } }
+    expect(analyse(caramels, candle).minutes).toBe(Number.POSITIVE_INFINITY)
+    const water = verdictsOf(analyse(caramels, candle), candle).find((v) => v.id === 'water')
+    expect(water?.tone).toBe('bad')
+    expect(water?.detail).toMatch(/too weak/)
+  })
+
+  it('warns of boiling over, damp rooms and allergens', () => {
+    const small = { ...kitchen, pot: { ...kitchen.pot, litres: 3, name: '3 l pan' } }
+    const verdicts = verdictsOf(analyse(caramels, small), small)
+    expect(verdicts.find((v) => v.id === 'fits')?.text).toBe('Boils over the 3 l pan')
+    expect(verdicts.find((v) => v.id === 'humidity')?.detail).toMatch(/63 %: wrap within the hour/)
+    expect(verdicts.find((v) => v.id === 'allergens')?.text).toBe('Contains milk')
+  })
+})
+
+describe('sizing', () => {
+  const amount = fc.double({ min: 50, max: 20_000, noNaN: true })
+
+  it('is linear: every ingredient by one factor', () => {
+    fc.assert(
+      fc.property(amount, (grams) => {
+        const plan = scale(caramels, { size: { by: 'weight', grams } })
+        expect(plan.outGrams).toBeCloseTo(grams, 6)
+        for (const l of caramels.lines) expect(plan.grams[l.id]).toBeCloseTo(l.grams * plan.factor, 9)
+      }),
+    )
+  })
+
+  it('by pieces, by weight and by one ingredient say the same batch', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 4, max: 2000 }), (pieces) => {
+        const byPieces = scale(caramels, { size: { by: 'pieces', pieces } })
+        const byWeight = scale(caramels, { size: { by: 'weight', grams: byPieces.outGrams } })
+        const cream = byPieces.grams.cream as number
+        const byCream = scale(caramels, { size: { by: 'ingredient', line: 'cream', grams: cream } })
+        expect(byWeight.factor).toBeCloseTo(byPieces.factor, 9)
+        expect(byCream.factor).toBeCloseTo(byPieces.factor, 9)
+        expect(byWeight.pieces).toBe(pieces)
+      }),
+    )
+  })
+
+  it('gives a boil to every colour, and splits what would boil over', () => {
+    expect(scale(drops, { size: { by: 'pieces', pieces: 300 } }).boils).toEqual(['Rhubarb', 'Nettle', 'Elderflower'])
+    const big = scale(caramels, { size: { by: 'weight', grams: 6000 }, potLitres: 9 })
+    expect(big.boils.length).toBeGreaterThan(1)
+    const one = gramsPerBoil(big)
+    expect(analyse(caramels, kitchen, one).fill).toBeLessThanOrEqual(0.95)
+    expect((one.cream as number) * big.boils.length).toBeCloseTo(big.grams.cream as number, 6)
+  })
+
+  it('counts trays by whole pieces, the better way round', () => {
+    const tray = { kind: 'tray' as const, name: 'tray', lengthMm: 100, widthMm: 45 }
+    expect(piecesPerVessel({ kind: 'cut', lengthMm: 20, widthMm: 30, heightMm: 10 }, tray, 10, 1.3)).toBe(6)
+    const plan = scale(caramels, {
+      size: { by: 'pieces', pieces: 144 },
+      vessel: { ...tray, lengthMm: 300, widthMm: 200 },
+    })
+    expect(plan.vessels).toBe(2)
+  })
+
+  test.each([
+    [{ by: 'pieces', pieces: 0 } as const, /more than nothing/],
+    [{ by: 'weight', grams: -5 } as const, /more than nothing/],
+    [{ by: 'weight', grams: Number.NaN } as const, /more than nothing/],
+    [{ by: 'weight', grams: 500_000 } as const, /at most 100 kg/],
+    [{ by: 'ingredient', line: 'gold', grams: 5 } as const, /no line "gold"/],
+  ])('refuses %j', (size, message) => expect(() => scale(caramels, { size })).toThrow(message))
+})

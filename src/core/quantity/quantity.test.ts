@@ -1,0 +1,93 @@
+import fc from 'fast-check'
+import { describe, expect, it, test } from 'vitest'
+import { toGrams } from '../matter/convert'
+import { ingredientById } from '../matter/ingredients'
+import { formatClock, formatCount, formatGrams, formatShare, formatSpan } from './format'
+import { parseNumber } from './number'
+import { parseQuantity } from './parse'
+import { formatTemperature, toCelsius, toFahrenheit } from './temperature'
+
+describe('numbers', () => {
+  test.each([
+    ['1 ¼', 1.25, 1.25],
+    ['1 1/4', 1.25, 1.25],
+    ['2⅔', 8 / 3, 8 / 3],
+    ['half a', 0.5, 0.5],
+    ['1 to 1½', 1, 1.5],
+    ['1,5', 1.5, 1.5],
+    ['3-4', 3, 4],
+    ['¾', 0.75, 0.75],
+    ['a dozen', 12, 12],
+    ['two', 2, 2],
+    ['a quarter', 0.25, 0.25],
+    ['1⁄2', 0.5, 0.5],
+  ])('%s', (text, low, high) => {
+    const parsed = parseNumber(text)
+    expect(parsed?.range.low).toBeCloseTo(low)
+    expect(parsed?.range.high).toBeCloseTo(high)
+  })
+
+  test.each(['', 'sugar', '1/0', '4-3', 'another', 'tens'])('is not a number: %s', (text) =>
+    expect(parseNumber(text)).toBeNull(),
+  )
+})
+
+describe('quantities', () => {
+  test.each([
+    ['2⅔ cups light brown sugar', 8 / 3, 'cup', 'light brown sugar'],
+    ['1 to 1½ lb butter', 1, 'lb', 'butter'],
+    ['a 390 g tin of condensed milk', 390, 'g', 'tin of condensed milk'],
+    ['250 ml cream', 250, 'ml', 'cream'],
+    ['2 limes', 2, undefined, 'limes'],
+    ['3 tbsp. of honey', 3, 'tbsp', 'honey'],
+    ['1 metric cup sugar', 1, 'metric cup', 'sugar'],
+    ['8 fl oz water', 8, 'fl oz', 'water'],
+    ['2 g salt', 2, 'g', 'salt'],
+    ['12 grapes', 12, undefined, 'grapes'],
+  ])('%s', (text, low, unit, rest) => {
+    const q = parseQuantity(text)
+    expect(q?.amount.low).toBeCloseTo(low)
+    expect(q?.unit?.id).toBe(unit)
+    expect(q?.rest).toBe(rest)
+  })
+
+  it('asks instead of guessing', () => expect(parseQuantity('some sugar')).toBeNull())
+
+  test.each([
+    ['1 cup', 'sugar', 200],
+    ['2 sticks', 'butter', 226.8],
+    ['1 lb', 'sugar', 453.6],
+    ['100 ml', 'glucose-42', 142],
+    ['1 tbsp', 'butter', 14.2],
+    ['1 to 2 tsp', 'salt', 9],
+  ])('%s of %s is %d g', (text, id, grams) => {
+    const q = parseQuantity(text)
+    expect(q && toGrams(q, ingredientById(id))).toBeCloseTo(grams, 0)
+  })
+
+  it('does not know what a stick of sugar is', () => {
+    const q = parseQuantity('1 stick')
+    expect(q && toGrams(q, ingredientById('sugar'))).toBeNull()
+  })
+})
+
+it('°C and °F undo each other', () => {
+  fc.assert(
+    fc.property(fc.double({ min: -50, max: 400, noNaN: true }), (c) => {
+      expect(toCelsius(toFahrenheit(c))).toBeCloseTo(c, 9)
+    }),
+  )
+})
+
+test('figures as they are said', () => {
+  expect(formatGrams(1820.4)).toBe('1 820 g')
+  expect(formatGrams(8.54)).toBe('8.5 g')
+  expect(formatCount(-1234567)).toBe('−1 234 567')
+  expect(formatSpan(205)).toBe('3 min 25')
+  expect(formatSpan(4800)).toBe('1 h 20')
+  expect(formatSpan(-3)).toBe('0 s')
+  expect(formatClock(3730)).toBe('1:02:10')
+  expect(formatShare(0.0964)).toBe('9.6 %')
+  expect(formatTemperature(119.4)).toBe('119°')
+  expect(formatTemperature(119.4, 'F')).toBe('247°')
+})
