@@ -2,7 +2,6 @@ import './globals.css'
 import type { Metadata } from 'next'
 import { cookies } from 'next/headers'
 import type { ReactNode } from 'react'
-import { Toaster } from 'sonner'
 import { Nav } from '@/ui/shell/nav'
 import { PreferencesProvider } from '@/ui/shell/preferences'
 
@@ -23,7 +22,6 @@ export default async function Layout({ children }: { children: ReactNode }) {
             <Nav />
             <main className="min-w-0 flex-1">{children}</main>
           </div>
-          <Toaster position="top-center" />
         </PreferencesProvider>
       </body>
     </html>

@@ -53,9 +53,12 @@ export async function findFormula(db: Db, id: string, revision?: number): Promis
 /** Adds a revision after the newest and returns its number. Revisions are never changed. */
 export async function addRevision(db: Db, id: string, document: FormulaDocument, at: Date): Promise<number> {
   return db.transaction(async (tx) => {
-    await tx.insert(formulas).ignore().values({ id, createdAt: at })
-    // the row lock keeps two writers from taking the same number
-    await tx.select().from(formulas).where(eq(formulas.id, id)).for('update')
+    // an update that changes nothing still takes the row for writing, so two writers cannot take one number;
+    // "insert ignore" would take it for reading only, and then deadlock
+    await tx
+      .insert(formulas)
+      .values({ id, createdAt: at })
+      .onDuplicateKeyUpdate({ set: { id: sql`id` } })
     const [row] = await tx
       .select({ last: sql<number | null>`max(${formulaRevisions.number})` })
       .from(formulaRevisions)

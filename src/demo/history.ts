@@ -111,7 +111,7 @@ function batchOn(formulaId: string, startedAt: Date, greenness: number, random: 
   let begin = startedAt.getTime()
   let worst = 0
   const boils = plan.boils.map((label, n): HistoryBoil => {
-    const misses = 0.8 + (0.5 + 1.6 * greenness) * normal(random) + 0.6 * greenness
+    const misses = 0.3 + (0.5 + 1.6 * greenness) * normal(random) + 0.6 * greenness
     const cooked = cookBoil(
       formula,
       grams,

@@ -5,6 +5,7 @@ import {
   boilingPoint,
   type Conditions,
   type CookAct,
+  carriedHeat,
   contentsOf,
   type FormulaDocument,
   type Grams,
@@ -134,8 +135,10 @@ function isDue(
 /** A good eye for what the base still holds, °C: its spare heat over what a degree of this syrup costs. */
 function carryOver(pot: PotState): number {
   const now = contentsOf(pot)
-  const { baseCapacity } = potThermal(pot.setup.pot)
-  const spare = (pot.baseC - pot.celsius) * baseCapacity
+  const { baseCapacity, baseToSyrup, syrupToRoom } = potThermal(pot.setup.pot)
+  const given = (pot.baseC - pot.celsius) * baseToSyrup
+  const loss = syrupToRoom * (pot.celsius - pot.setup.roomC)
+  const spare = carriedHeat(given, loss, { capacity: baseCapacity, toSyrup: baseToSyrup })
   const steam = Math.max(0, pot.water - waterLeftAt(now, pot.celsius + 1, pot.setup.pressurePa)) / 1000
   return spare / (baseCapacity + heatCapacity(now, pot.celsius) + steam * latentHeat(pot.celsius))
 }

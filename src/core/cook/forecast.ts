@@ -64,6 +64,8 @@ const HALF_LIFE = 240
 const LOOSENING = 0.05
 const EIGHTY = 1.2816
 const MOST_READINGS = 480
+/** s after its last usable reading that a line no longer says where the syrup is. */
+const STALE = 30
 
 interface Line {
   watts: number
@@ -71,6 +73,7 @@ interface Line {
   /** Joules at `now`, and their sd. */
   joules: number
   joulesSd: number
+  lastAt: number
 }
 
 /** The dial as the syrup feels it, through the heat stored in the base: seconds at full dial since the start. */
@@ -198,6 +201,7 @@ function fitLine(
     sd: Math.sqrt(varW),
     joules: level + watts * ahead - lost - gap,
     joulesSd: Math.sqrt(varL + ahead * ahead * varW),
+    lastAt: last.at,
   }
 }
 
@@ -218,6 +222,16 @@ function secondsFor(need: number, watts: number, loss: number, felt: ReturnType<
     else high = mid
   }
   return (low + high) / 2
+}
+
+/**
+ * Joules the base still gives the syrup once it is off the heat, until what it gives no longer makes up for what the
+ * pot loses: its flow falls off with the base's time constant from `given` watts to `loss`.
+ */
+export function carriedHeat(given: number, loss: number, base: { capacity: number; toSyrup: number }): number {
+  if (given <= loss) return 0
+  const tau = base.capacity / base.toSyrup
+  return tau * (loss > 0 ? given - loss - loss * Math.log(given / loss) : given)
 }
 
 function trustOf(eta: number, sd: number, measured: boolean): Trust {
@@ -246,14 +260,18 @@ export function forecast(readings: readonly Reading[], context: ForecastContext)
   const measured = fitted !== null
   const watts = fitted?.watts ?? power.watts
   const wattsSd = fitted?.sd ?? power.sd
-  const joules = fitted?.joules ?? joulesAt(path, latest.celsius)
-  const joulesSd = fitted?.joulesSd ?? joulesPerDegree(path, latest.celsius) * 2
+  // under a lid at the boil no reading speaks of heat: the line is old, the thermometer is not
+  const fresh = fitted && latest.at - fitted.lastAt < STALE ? fitted : null
+  const joules = fresh?.joules ?? joulesAt(path, latest.celsius)
+  const joulesSd = fresh?.joulesSd ?? joulesPerDegree(path, latest.celsius) * 2
   const nowC = temperatureAt(path, joules)
 
   const dial = (context.dials.at(-1)?.dial ?? 0) / DIAL_TOP
   const loss = context.lossWattsPerDegree * ((nowC + context.target) / 2 - context.roomC)
   const net = Math.max(0, watts * dial - loss)
-  const stored = context.pulls ? (context.base.capacity * net) / context.base.toSyrup : 0
+  // of what the burner gives, the base keeps what it takes to climb along
+  const kept = (context.base.capacity * net) / joulesPerDegree(path, context.target)
+  const stored = context.pulls ? carriedHeat(watts * dial - kept, loss, context.base) : 0
   const pullAt = temperatureAt(path, joulesAt(path, context.target) - stored)
   const need = joulesAt(path, pullAt) - joules
   const underLid = stretch.lid && pullAt > path.boilC + 0.5

@@ -47,9 +47,6 @@ export const units: readonly Unit[] = [
 const byName = new Map(units.flatMap((u) => u.names.map((name) => [name, u] as const)))
 const longestFirst = [...byName.keys()].sort((a, b) => b.length - a.length)
 
-/** The unit of this exact id, or undefined. */
-export const unitById = (id: string): Unit | undefined => units.find((u) => u.id === id)
-
 /** Reads a unit at the start of `text`; returns it and what follows, or null. Longest name wins. */
 export function parseUnit(text: string): { unit: Unit; rest: string } | null {
   const t = text.trimStart()

@@ -62,8 +62,16 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
   const newest = readings.at(-1)
   return (
     <svg width={width} height={height} role="img" aria-label={inWords(props, say)}>
-      <Bands stages={stages} y={y} high={high} start={start} end={end} clearOf={props.target} />
-      <TimeAxis x={x} y={height - 12} span={span} />
+      <Bands
+        stages={stages}
+        y={y}
+        high={high}
+        start={start}
+        end={end}
+        clearOf={props.target}
+        taken={newest && now !== null ? y(newest.celsius) : null}
+      />
+      <TimeAxis x={x} y={height - 12} span={span} count={(end - start) / 110} />
       <TargetLine {...props} x={x} y={y} start={start} end={end} />
       <Marks marks={marks} x={x} y={y} bottom={bottom} readings={readings} end={end} />
       {now !== null && path.length > 1 && forecast && <Ahead path={path} forecast={forecast} now={now} x={x} y={y} />}
@@ -74,7 +82,7 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
             d={`M${LEFT - 70} ${y(newest.celsius) - 9}a7 7 0 0 0 -7 7v4a7 7 0 0 0 7 7h56l12 -9l-12 -9z`}
             className="fill-cherry"
           />
-          <text x={LEFT - 66} y={y(newest.celsius)} dy="0.34em" className="fill-white text-[13px] font-bold">
+          <text x={LEFT - 66} y={y(newest.celsius)} dy="0.34em" className="fill-on-fill text-[13px] font-bold">
             now
           </text>
           <circle cx={x(newest.at)} cy={y(newest.celsius)} r={9} className="fill-sheet" />
@@ -93,9 +101,11 @@ interface BandsProps {
   readonly end: number
   /** A line across, °C, that no label may sit on. */
   readonly clearOf: number
+  /** Where the now tag stands, px; no figure is drawn under it. */
+  readonly taken: number | null
 }
 
-function Bands({ stages, y, high, start, end, clearOf }: BandsProps) {
+function Bands({ stages, y, high, start, end, clearOf, taken }: BandsProps) {
   const { unit, say } = useTemperature()
   const bands = bandsOf(stages, 96, high)
   const labels = spread(
@@ -123,9 +133,11 @@ function Bands({ stages, y, high, start, end, clearOf }: BandsProps) {
       {steps.map((t) => (
         <g key={t}>
           <line x1={LEFT - 6} x2={LEFT} y1={y(t)} y2={y(t)} className="stroke-muted" />
-          <text x={LEFT - 10} y={y(t)} dy="0.35em" textAnchor="end" className="figures fill-muted text-[13px]">
-            {say(t).replace('°', '')}
-          </text>
+          {(taken === null || Math.abs(taken - y(t)) > 14) && (
+            <text x={LEFT - 10} y={y(t)} dy="0.35em" textAnchor="end" className="figures fill-muted text-[13px]">
+              {say(t).replace('°', '')}
+            </text>
+          )}
         </g>
       ))}
     </g>
@@ -137,8 +149,15 @@ const fahrenheitTicks = (highC: number): number[] =>
     .concat(70)
     .map((f) => (f - 32) / 1.8)
 
-function TimeAxis({ x, y, span }: { x: (s: number) => number; y: number; span: number }) {
-  const minutes = ticks(0, span / 60, 6).filter((m) => m > 0)
+interface TimeAxisProps {
+  readonly x: (s: number) => number
+  readonly y: number
+  readonly span: number
+  readonly count: number
+}
+
+function TimeAxis({ x, y, span, count }: TimeAxisProps) {
+  const minutes = ticks(0, span / 60, count).filter((m) => m > 0)
   return (
     <g className="fill-muted text-[13px]">
       {minutes.map((m) => (
@@ -176,7 +195,7 @@ function TargetLine({ target, within, targetText, forecast, nextC, readings, x, 
       />
       <line x1={LEFT} x2={end} y1={y(target)} y2={y(target)} className="stroke-angelica" strokeWidth={3} />
       <Halo {...words} y={y(target + within) - 8} className="fill-angelica font-bold">
-        {targetText}
+        {end - start < 420 ? (targetText.split(' · ')[0] ?? '') : targetText}
       </Halo>
       {pull !== null && (
         <g>

@@ -2,9 +2,9 @@ import { Check, TriangleAlert, X } from 'lucide-react'
 import type { Tone, Verdict } from '@/core'
 
 const marks: Record<Tone, { Icon: typeof Check; look: string; word: string }> = {
-  good: { Icon: Check, look: 'bg-angelica text-white', word: 'Good' },
+  good: { Icon: Check, look: 'bg-angelica text-on-fill', word: 'Good' },
   mind: { Icon: TriangleAlert, look: 'bg-lemon text-on-lemon', word: 'Mind this' },
-  bad: { Icon: X, look: 'bg-cherry text-white', word: 'Will not do' },
+  bad: { Icon: X, look: 'bg-cherry text-on-fill', word: 'Will not do' },
 }
 
 export function VerdictList({ verdicts }: { readonly verdicts: readonly Verdict[] }) {

@@ -1,7 +1,7 @@
 import type { ComponentProps } from 'react'
 
 const looks = {
-  primary: 'bg-cherry text-white hover:brightness-110',
+  primary: 'bg-cherry text-on-fill hover:brightness-110',
   plain: 'bg-sheet text-ink border border-line hover:border-muted',
   bar: 'bg-bar text-on-bar hover:brightness-125',
 } as const

@@ -5,18 +5,21 @@ interface Props {
   readonly text: string
   readonly href?: string
   readonly action?: string
+  /** The page's own heading, where nothing else is. */
+  readonly whole?: boolean
 }
 
 /** Nothing here, or not found: said plainly, with the way on. */
-export function Empty({ title, text, href, action }: Props) {
+export function Empty({ title, text, href, action, whole }: Props) {
+  const Heading = whole ? 'h1' : 'h2'
   return (
     <div className="sheet flex flex-col items-start gap-3 p-8">
-      <h2 className="casual text-[24px] font-bold">{title}</h2>
+      <Heading className="casual text-[24px] font-bold">{title}</Heading>
       <p className="max-w-prose text-[16px] text-muted">{text}</p>
       {href && action && (
         <Link
           href={href}
-          className="mt-2 flex min-h-12 items-center rounded-control bg-cherry px-5 font-semibold text-white"
+          className="mt-2 flex min-h-12 items-center rounded-control bg-cherry px-5 font-semibold text-on-fill"
         >
           {action}
         </Link>

@@ -9,7 +9,7 @@ import { outcomeOf } from './outcome'
 import { Thumbnail } from './thumbnail'
 
 const toneLook = {
-  good: 'bg-angelica text-white',
+  good: 'bg-angelica text-on-fill',
   mind: 'bg-lemon text-on-lemon',
   none: 'bg-marble text-muted',
 } as const

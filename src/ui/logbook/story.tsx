@@ -101,11 +101,11 @@ interface FactProps {
 function Fact({ label, text, detail, mind }: FactProps) {
   return (
     <div className={`rounded-sheet px-5 py-3 ${mind ? 'bg-lemon text-on-lemon' : 'bg-sheet'}`}>
-      <dt className={`text-[14px] ${mind ? '' : 'text-muted'}`}>{label}</dt>
-      <dd className="casual text-[24px] leading-tight font-bold">
-        {text}
-        {detail && <span className={`ml-2 text-[14px] font-medium ${mind ? '' : 'text-muted'}`}>{detail}</span>}
-      </dd>
+      <dt className={`flex justify-between gap-2 text-[14px] ${mind ? '' : 'text-muted'}`}>
+        {label}
+        {detail && <span>{detail}</span>}
+      </dt>
+      <dd className="casual text-[24px] leading-tight font-bold">{text}</dd>
     </div>
   )
 }

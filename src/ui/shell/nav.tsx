@@ -17,9 +17,9 @@ export function Nav() {
   return (
     <nav
       aria-label="Places"
-      className="flex shrink-0 flex-row items-center gap-2 bg-bar px-2 py-2 text-bar-muted md:h-dvh md:w-[92px] md:flex-col md:py-5 print:hidden"
+      className="flex shrink-0 flex-row items-center gap-1 bg-bar px-2 py-2 text-bar-muted md:gap-2 md:h-dvh md:w-[92px] md:flex-col md:py-5 print:hidden"
     >
-      <span className="casual px-2 text-[22px] font-extrabold text-on-bar md:mb-4">imbry</span>
+      <span className="casual px-1 text-[20px] md:px-2 md:text-[22px] font-extrabold text-on-bar md:mb-4">imbry</span>
       {places.map(({ href, label, Icon }) => {
         const here = path.startsWith(href)
         return (
@@ -27,9 +27,9 @@ export function Nav() {
             key={href}
             href={href}
             aria-current={here ? 'page' : undefined}
-            className={`flex min-h-12 flex-1 items-center justify-center gap-2 rounded-control px-2 text-[14px] font-medium md:min-h-16 md:w-[76px] md:flex-none md:flex-col md:gap-1 ${here ? 'bg-cherry text-white' : 'hover:text-on-bar'}`}
+            className={`flex min-h-12 flex-1 items-center justify-center gap-2 rounded-control px-2 text-[14px] font-medium md:min-h-16 md:w-[76px] md:flex-none md:flex-col md:gap-1 ${here ? 'bg-cherry text-on-fill' : 'hover:text-on-bar'}`}
           >
-            <Icon size={18} aria-hidden />
+            <Icon size={18} aria-hidden className="hidden md:block" />
             {label}
           </Link>
         )
@@ -37,7 +37,7 @@ export function Nav() {
       <div className="flex gap-1 md:mt-auto md:flex-col">
         <button
           type="button"
-          className="min-h-12 rounded-control px-3 text-[14px] hover:text-on-bar"
+          className="min-h-12 rounded-control px-2 text-[14px] hover:text-on-bar md:px-3"
           aria-label={`Temperatures in °${unit}; switch to °${unit === 'C' ? 'F' : 'C'}`}
           onClick={() => setUnit(unit === 'C' ? 'F' : 'C')}
         >
@@ -45,7 +45,7 @@ export function Nav() {
         </button>
         <button
           type="button"
-          className="min-h-12 rounded-control px-3 text-[14px] hover:text-on-bar"
+          className="min-h-12 rounded-control px-2 text-[14px] hover:text-on-bar md:px-3"
           aria-pressed={theme === 'dim'}
           onClick={() => setTheme(theme === 'dim' ? 'day' : 'dim')}
         >

@@ -2,14 +2,14 @@
 
 import { ArrowLeft, Droplet, Flame, NotebookPen } from 'lucide-react'
 import { type FormEvent, type ReactNode, useState } from 'react'
-import { type CookAct, DIAL_TOP, firstAid, type Stage, type StageId } from '@/core'
+import { type CookAct, DIAL_TOP, firstAid, type Mood, type Stage, type StageId } from '@/core'
 import { useTemperature } from '@/ui/shell/preferences'
 
 export type Panel = 'acts' | 'drop' | 'heat' | 'note' | 'aid'
 
 interface Props {
   readonly panel: Panel
-  readonly primary: { readonly act: string; readonly hint: string; readonly due: boolean; onPress(): void } | null
+  readonly primary: { readonly act: string; readonly hint: string; readonly mood: Mood; onPress(): void } | null
   readonly next: { readonly label: string; onPress(): void } | null
   readonly dial: number
   readonly stages: readonly Stage[]
@@ -33,15 +33,16 @@ export function Acts(props: Props) {
         <button
           type="button"
           data-testid="primary"
+          data-mood={primary.mood}
           onClick={primary.onPress}
-          className={`${tile} min-h-[88px] flex-[1.5] ${primary.due ? 'bg-bar text-on-bar' : 'border-2 border-bar bg-sheet'}`}
+          className={`${tile} min-h-[88px] flex-[1.5] ${primary.mood !== 'wait' ? 'bg-bar text-on-bar' : 'border-2 border-bar bg-sheet'}`}
         >
           <span className="casual text-[24px] leading-tight font-bold">{primary.act}</span>
           <span className="text-[15px] opacity-80">{primary.hint}</span>
         </button>
       )}
       {next && (
-        <button type="button" onClick={next.onPress} className={`${tile} bg-angelica text-white`}>
+        <button type="button" onClick={next.onPress} className={`${tile} bg-angelica text-on-fill`}>
           <span className="casual text-[20px] leading-tight font-bold">{next.label}</span>
           <span className="text-[15px]">the pot is free</span>
         </button>
@@ -144,7 +145,7 @@ function HeatPanel({ dial, onAct, onPanel }: Props) {
             type="button"
             aria-pressed={d === dial}
             onClick={() => onAct({ type: 'heat', dial: d })}
-            className={`casual min-h-16 rounded-control text-[22px] font-bold ${d === dial ? 'bg-cherry text-white' : 'bg-marble hover:brightness-95'}`}
+            className={`casual min-h-16 rounded-control text-[22px] font-bold ${d === dial ? 'bg-cherry text-on-fill' : 'bg-marble hover:brightness-95'}`}
           >
             {d === 0 ? 'off' : d}
           </button>

@@ -2,7 +2,6 @@
 
 import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState } from 'react'
-import { toast } from 'sonner'
 import { ulid } from 'ulid'
 import type { BoilView, Frame } from '@/contract/cook'
 import {
@@ -23,6 +22,7 @@ import { useTemperature } from '@/ui/shell/preferences'
 import { Acts, dropResults, type Panel } from './acts'
 import { boilName } from './boil-name'
 import { DoNowPanel } from './do-now-panel'
+import { Heading } from './heading'
 import { marksOf } from './marks'
 import { Pace } from './pace'
 import { Rail } from './rail'
@@ -43,6 +43,8 @@ export function CookPage({ boil, first }: Props) {
   const { say } = useTemperature()
   const { log, snapshot, cook, now, view } = useCook(boil, first)
   const [panel, setPanel] = useState<Panel>('acts')
+  const [slip, setSlip] = useState<{ id: string; said: string } | null>(null)
+  const [problem, setProblem] = useState<string | null>(null)
   const { formula, plan, conditions } = boil
   const { state } = cook
   const analysis = useMemo(() => analyse(formula, conditions, gramsPerBoil(plan)), [formula, conditions, plan])
@@ -51,16 +53,18 @@ export function CookPage({ boil, first }: Props) {
   const over = state.finishedAt !== null
 
   useEffect(() => {
-    if (snapshot.refused) toast.error(snapshot.refused)
-  }, [snapshot.refused])
+    if (!slip) return
+    const timer = setTimeout(() => setSlip(null), UNDO_MS)
+    return () => clearTimeout(timer)
+  }, [slip])
+  const undo = (): void => {
+    if (slip) log.log({ type: 'undo', of: slip.id })
+    setSlip(null)
+  }
 
   const act = (a: CookAct, said: string): void => {
-    const id = log.log(a)
+    setSlip({ id: log.log(a), said })
     setPanel('acts')
-    toast(said, {
-      duration: UNDO_MS,
-      action: { label: 'Undo', onClick: () => log.log({ type: 'undo', of: id }) },
-    })
   }
 
   const { step } = view.doNow
@@ -88,7 +92,7 @@ export function CookPage({ boil, first }: Props) {
       })
       router.push(`/stove/${id}`)
     } catch (error) {
-      toast.error((error as Error).message)
+      setProblem((error as Error).message)
     }
   }
 
@@ -97,6 +101,7 @@ export function CookPage({ boil, first }: Props) {
     d: () => setPanel('drop'),
     h: () => setPanel('heat'),
     n: () => setPanel('note'),
+    u: undo,
     arrowup: () => turn(1),
     arrowdown: () => turn(-1),
     escape: () => setPanel('acts'),
@@ -108,8 +113,8 @@ export function CookPage({ boil, first }: Props) {
   const newest = snapshot.readings.at(-1)
   const highest = Math.max(...analysis.rungs.map((r) => r.celsius))
   return (
-    <div className="grid gap-3 p-3 md:h-dvh md:grid-rows-[minmax(158px,auto)_minmax(0,1fr)_auto]">
-      <div className="grid gap-3 md:grid-cols-[minmax(0,1.62fr)_minmax(300px,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-3 p-3 md:h-dvh md:grid-rows-[minmax(158px,auto)_minmax(0,1fr)_auto]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[minmax(0,1.62fr)_minmax(300px,1fr)]">
         <DoNowPanel
           doNow={
             over
@@ -127,13 +132,16 @@ export function CookPage({ boil, first }: Props) {
         />
         <Readout view={view} age={newest && emptiedAt === null ? Math.max(0, now - newest.at) : null} />
       </div>
-      <div className="grid min-h-0 gap-3 md:grid-cols-[minmax(0,1fr)_clamp(190px,18.5vw,240px)]">
-        <section aria-label="Cook" className="sheet flex h-[420px] min-h-0 flex-col px-4 pt-3 pb-2 md:h-auto">
-          <header className="flex items-center justify-between gap-4">
-            <h1 className="casual min-w-0 truncate text-[16px] font-bold">
-              <span className="figures mr-3 font-normal text-muted">{formatClock(now)}</span>
-              {[boilName(boil), formula.name].filter(Boolean).join(' · ')}
-            </h1>
+      <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[minmax(0,1fr)_clamp(190px,18.5vw,240px)]">
+        <section aria-label="Cook" className="sheet flex h-[420px] min-h-0 flex-col px-4 pt-1 pb-2 md:h-auto">
+          <header className="flex min-h-16 flex-wrap items-center justify-between gap-x-4 md:flex-nowrap">
+            <Heading
+              clock={formatClock(now)}
+              title={[boilName(boil), formula.name].filter(Boolean).join(' · ')}
+              said={slip?.said ?? null}
+              problem={problem ?? snapshot.refused}
+              onUndo={undo}
+            />
             <Pace
               rate={paceOf(snapshot.events)}
               practice={first.acts.some((a) => a.act.type === 'clock' && a.act.rate > 1)}
@@ -163,13 +171,13 @@ export function CookPage({ boil, first }: Props) {
               ? {
                   act: 'Open its story',
                   hint: 'in the logbook',
-                  due: true,
+                  mood: 'done',
                   onPress: () => router.push(`/logbook/${boil.batchId}`),
                 }
               : {
                   act: step?.act ?? 'Close this boil',
                   hint: view.doNow.mood === 'wait' ? 'once it is done · Space' : 'tap or Space',
-                  due: view.doNow.mood !== 'wait',
+                  mood: view.doNow.mood,
                   onPress: pressPrimary,
                 }
           }

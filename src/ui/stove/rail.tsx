@@ -27,7 +27,7 @@ export function Rail({ formula, state }: Props) {
             )}
             <span
               aria-hidden
-              className={`relative grid size-[25px] place-items-center rounded-full ${done ? 'bg-angelica text-white' : here ? 'bg-cherry ring-4 ring-cherry/30' : 'border-[3px] border-[#b5b3c2] bg-sheet'}`}
+              className={`relative grid size-[25px] place-items-center rounded-full ${done ? 'bg-angelica text-on-fill' : here ? 'bg-cherry ring-4 ring-cherry/30' : 'border-[3px] border-[#b5b3c2] bg-sheet'}`}
             >
               {done && <Check size={15} strokeWidth={3} />}
             </span>

@@ -1,0 +1,214 @@
+import { ulid } from 'ulid'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { demoFormulas } from '@/demo/formulas'
+import { demoHistory } from '@/demo/history'
+import {
+  boilOnChannel,
+  boilsOfBatch,
+  findBatch,
+  findBoil,
+  insertBatch,
+  insertBoil,
+  listBatches,
+  openBoils,
+  recentBoilsOnChannel,
+  writeNote,
+} from './batches'
+import type { Db } from './client'
+import { addRevision, findFormula, listFormulas } from './formulas'
+import { findChannel, readKitchen, writeKitchen } from './kitchen'
+import {
+  appendEvent,
+  appendReadings,
+  boilSummaries,
+  eventsAfter,
+  lastReadingAt,
+  readingsAfter,
+  thumbnails,
+} from './log'
+import { freshDatabase } from './testing'
+
+let db: Db
+let close: () => Promise<void>
+const caramels = demoFormulas['smoked-salt-tamarind-caramels'] as (typeof demoFormulas)[string]
+const sample = demoHistory().find((h) => h.batch.formulaId === 'smoked-salt-tamarind-caramels')
+if (!sample) throw new Error('the demo log has no caramels')
+
+beforeAll(async () => {
+  const fresh = await freshDatabase()
+  db = fresh.db
+  close = fresh.close
+  await addRevision(db, 'smoked-salt-tamarind-caramels', caramels, new Date('2026-01-01T00:00:00.123Z'))
+  await writeKitchen(db, {
+    rooms: [{ id: 'quay', name: 'Quay kitchen', altitudeM: 12, roomC: 21, humidity: 0.63 }],
+    pots: [],
+    burners: [],
+    vessels: [{ id: 'tray', facts: { kind: 'tray', name: 'slab tray', lengthMm: 300, widthMm: 200 } }],
+    channels: [{ id: 'quick-probe', name: 'Quick probe', tokenHash: 'a'.repeat(64), lagS: 4, noiseC: 0.15 }],
+  })
+})
+
+afterAll(() => close())
+
+/** A batch of the demo log under ids of its own. */
+async function startedBatch(startedAt = new Date()) {
+  const id = ulid()
+  const boilId = ulid()
+  const batch = { ...(sample as NonNullable<typeof sample>).batch, id, startedAt }
+  const boil = {
+    id: boilId,
+    batchId: id,
+    number: 1,
+    label: '',
+    channelId: 'quick-probe',
+    startedAt,
+    clock: { id: ulid(), rate: 1 },
+  }
+  await insertBatch(db, batch, boil)
+  return { batch, boil, id, boilId }
+}
+
+describe('formulas', () => {
+  it('come back as they were written, to the millisecond', async () => {
+    const found = await findFormula(db, 'smoked-salt-tamarind-caramels')
+    expect(found).toMatchObject({ revision: 1, document: caramels })
+    expect(found?.createdAt.toISOString()).toBe('2026-01-01T00:00:00.123Z')
+  })
+
+  it('keep every revision, and list the newest', async () => {
+    const changed = { ...caramels, about: 'second thoughts' }
+    const numbers = await Promise.all([1, 2, 3].map(() => addRevision(db, 'twice', changed, new Date())))
+    expect([...numbers].sort()).toEqual([1, 2, 3])
+    await addRevision(db, 'twice', { ...caramels, about: 'last' }, new Date())
+    expect((await findFormula(db, 'twice', 1))?.document.about).toBe('second thoughts')
+    const listed = (await listFormulas(db)).filter((f) => f.id === 'twice')
+    expect(listed).toMatchObject([{ revision: 4, document: { about: 'last' } }])
+  })
+
+  it('are null when there is none', async () => {
+    expect(await findFormula(db, 'nothing')).toBeNull()
+    expect(await findFormula(db, 'twice', 99)).toBeNull()
+  })
+})
+
+it('the kitchen is read whole, and written over by id', async () => {
+  const kitchen = await readKitchen(db)
+  expect(kitchen.vessels[0]?.facts).toMatchObject({ kind: 'tray', widthMm: 200 })
+  await writeKitchen(db, { ...kitchen, rooms: [{ id: 'quay', name: 'Quay', altitudeM: 14, roomC: 20, humidity: 0.5 }] })
+  expect((await readKitchen(db)).rooms).toMatchObject([{ name: 'Quay', altitudeM: 14 }])
+  expect(await findChannel(db, 'nobody')).toBeNull()
+})
+
+describe('batches and boils', () => {
+  it('freeze plan and conditions, and start the clock', async () => {
+    const { batch, id, boilId } = await startedBatch()
+    const found = await findBatch(db, id)
+    expect(found).toMatchObject({ id, plan: batch.plan, conditions: batch.conditions, note: '' })
+    const boil = await findBoil(db, boilId)
+    expect(boil).toMatchObject({ batchId: id, formula: caramels, probe: { lagS: 4, noiseC: 0.15 }, endedAt: null })
+    expect(await eventsAfter(db, boilId, 0)).toMatchObject([{ act: { type: 'clock', rate: 1 } }])
+  })
+
+  it('are not doubled by a retry', async () => {
+    const { batch, boil, id, boilId } = await startedBatch()
+    await insertBatch(db, batch, boil)
+    expect(await boilsOfBatch(db, id)).toHaveLength(1)
+    expect(await eventsAfter(db, boilId, 0)).toHaveLength(1)
+  })
+
+  it('take a note, and only for a batch that exists', async () => {
+    const { id } = await startedBatch()
+    expect(await writeNote(db, id, 'good chew')).toBe(true)
+    expect((await findBatch(db, id))?.note).toBe('good chew')
+    expect(await writeNote(db, ulid(), 'x')).toBe(false)
+  })
+
+  it('are listed newest first', async () => {
+    await startedBatch(new Date('2020-01-01T00:00:00Z'))
+    const dates = (await listBatches(db)).map((b) => b.startedAt.getTime())
+    expect(dates).toEqual([...dates].sort((a, b) => b - a))
+  })
+
+  it('end when the log says so, and the channel goes to the newest that has not', async () => {
+    const first = await startedBatch()
+    const second = { ...first.boil, id: ulid(), number: 2, label: 'two', clock: { id: ulid(), rate: 1 } }
+    await insertBoil(db, second)
+    expect((await boilOnChannel(db, 'quick-probe'))?.id).toBe(second.id)
+    const finished = { id: ulid(), at: '2026-11-24T12:00:00.000Z', act: { type: 'finished' as const } }
+    await appendEvent(db, second.id, finished, new Date())
+    expect((await boilOnChannel(db, 'quick-probe'))?.id).toBe(first.boilId)
+    expect((await findBoil(db, second.id))?.endedAt).toBe('2026-11-24T12:00:00.000Z')
+    expect((await openBoils(db)).map((b) => b.id)).not.toContain(second.id)
+    expect((await recentBoilsOnChannel(db, 'quick-probe'))[0]?.id).toBe(second.id)
+  })
+})
+
+describe('the log of a boil', () => {
+  const reading = (s: number, celsius: number) => ({ id: ulid(), at: new Date(1_790_000_000_000 + s * 1000), celsius })
+
+  it('stores a reading once, whoever repeats it', async () => {
+    const { boilId } = await startedBatch()
+    const rows = [reading(1, 100.25), reading(2, 101.5)]
+    expect(await appendReadings(db, boilId, rows)).toBe(2)
+    expect(await appendReadings(db, boilId, [...rows, reading(3, 102)])).toBe(1)
+    const stored = await readingsAfter(db, boilId, 0)
+    expect(stored.map((r) => r.celsius)).toEqual([100.25, 101.5, 102])
+    expect(stored[0]?.at.getTime()).toBe(rows[0]?.at.getTime())
+    expect(await lastReadingAt(db, boilId)).toEqual(new Date(1_790_000_003_000))
+  })
+
+  it('goes on from a cursor', async () => {
+    const { boilId } = await startedBatch()
+    await appendReadings(db, boilId, [reading(1, 1), reading(2, 2)])
+    const first = (await readingsAfter(db, boilId, 0)).at(-1)?.seq ?? 0
+    await appendReadings(db, boilId, [reading(3, 3)])
+    expect((await readingsAfter(db, boilId, first)).map((r) => r.celsius)).toEqual([3])
+  })
+
+  it('shows writers in order: whoever has seen a reading has seen all before it', async () => {
+    const { boilId } = await startedBatch()
+    let seen = 0
+    let missed = 0
+    const known = new Set<number>()
+    const writers = Array.from({ length: 8 }, async (_, w) => {
+      for (let i = 0; i < 12; i++) await appendReadings(db, boilId, [reading(w * 100 + i, i)])
+    })
+    let writing = true
+    const done = Promise.all(writers).then(() => {
+      writing = false
+    })
+    while (writing) {
+      for (const r of await readingsAfter(db, boilId, seen)) {
+        known.add(r.seq)
+        seen = r.seq
+      }
+    }
+    await done
+    for (const r of await readingsAfter(db, boilId, seen)) known.add(r.seq)
+    for (const r of await readingsAfter(db, boilId, 0)) if (!known.has(r.seq)) missed++
+    expect(known.size).toBe(96)
+    expect(missed).toBe(0)
+  })
+
+  it('stores an act once', async () => {
+    const { boilId } = await startedBatch()
+    const act = { id: ulid(), at: '2026-11-24T12:00:00.000Z', act: { type: 'heat' as const, dial: 6 } }
+    expect(await appendEvent(db, boilId, act, new Date())).toBe(true)
+    expect(await appendEvent(db, boilId, act, new Date())).toBe(false)
+    expect((await eventsAfter(db, boilId, 0)).filter((e) => e.id === act.id)).toHaveLength(1)
+  })
+
+  it('sums up what was reached after the pull, and draws small', async () => {
+    const { id, boilId } = await startedBatch()
+    await appendReadings(db, boilId, [
+      reading(0, 159),
+      ...Array.from({ length: 40 }, (_, i) => reading(i + 100, 110 + i / 4)),
+    ])
+    expect(await boilSummaries(db, [id])).toEqual([{ boilId, batchId: id, reached: null }])
+    const pulled = { type: 'pulled' as const, step: 'pull', celsius: 119 }
+    await appendEvent(db, boilId, { id: ulid(), at: reading(99, 0).at.toISOString(), act: pulled }, new Date())
+    expect((await boilSummaries(db, [id]))[0]?.reached).toBe(119.75)
+    expect((await thumbnails(db, [boilId])).get(boilId)?.length).toBeGreaterThan(3)
+    expect(await boilSummaries(db, [])).toEqual([])
+  })
+})

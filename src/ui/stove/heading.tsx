@@ -1,0 +1,37 @@
+interface Props {
+  readonly clock: string
+  readonly title: string
+  /** The act just logged, while it can be taken back. */
+  readonly said: string | null
+  readonly problem: string | null
+  onUndo(): void
+}
+
+/** Over the curve: which cook this is; for ten seconds after an act, what was logged and the way back. */
+export function Heading({ clock, title, said, problem, onUndo }: Props) {
+  return (
+    <div className="flex min-w-0 items-center gap-3">
+      <span className="figures text-[16px] text-muted">{clock}</span>
+      <h1 className={said || problem ? 'sr-only' : 'casual truncate text-[16px] font-bold'}>{title}</h1>
+      {problem && (
+        <p role="alert" className="truncate text-[15px] font-semibold text-cherry">
+          {problem}
+        </p>
+      )}
+      {said && !problem && (
+        <>
+          <p role="status" className="truncate text-[16px]">
+            Logged: <strong>{said}</strong>
+          </p>
+          <button
+            type="button"
+            onClick={onUndo}
+            className="min-h-16 shrink-0 rounded-control px-4 text-[16px] font-semibold text-cherry underline"
+          >
+            Undo · U
+          </button>
+        </>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,139 @@
+import { expect, test } from './app'
+import { startPractice, temperature, whenDue } from './stove'
+
+test('from the book to the logbook: size, cook, be told, log, pull, find it again', async ({ page, app }) => {
+  await page.goto(app.url)
+  await expect(page.getByRole('heading', { name: 'The stove is cold' })).toBeVisible()
+  await page.getByRole('link', { name: /hard drops/ }).click()
+
+  // sizing recomputes the weigh list at once, in every way of asking
+  const sugar = page.getByRole('row', { name: /Granulated sugar/ })
+  await expect(sugar).toContainText('140 g')
+  await page.getByRole('button', { name: /^How much/ }).click()
+  await page.getByLabel('Good pieces').fill('288')
+  await expect(sugar).toContainText('280 g')
+  await page.getByRole('button', { name: 'What I have' }).click()
+  await page.getByLabel(/I have this much granulated sugar/).fill('300')
+  await expect(sugar).toContainText('100 g')
+  await expect(page.getByText(/for each of 3 boils/)).toBeVisible()
+  await page.keyboard.press('Escape')
+
+  await startPractice(page, app.url, 'rhubarb-nettle-elderflower-drops', 1200)
+  await expect(page.getByText('Sugar and water on, lid on')).toBeVisible()
+  await whenDue(page, 'Heat is on')
+  await whenDue(page, 'Glucose is in')
+  await whenDue(page, 'Sides brushed')
+
+  // the forecast speaks with a range, the next things are asked for in time
+  await expect(page.getByText(/Pull: .* to go, between/)).toBeVisible()
+  await expect(page.getByText('Moulds and flavour within reach.')).toBeVisible()
+  await page.keyboard.press('d')
+  await page.keyboard.press('4')
+  await expect(page.getByText('drop: hard ball')).toBeVisible()
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByRole('button', { name: /^Heat 7/ })).toBeVisible()
+  await whenDue(page, 'Pulled')
+  await whenDue(page, 'Stirred in')
+  await whenDue(page, 'Moulds filled')
+  await expect(page.getByRole('button', { name: /Start Nettle, boil 2 of 3/ })).toBeVisible()
+  await expect(page.getByTestId('primary')).toContainText('Unmoulded')
+  await page.keyboard.press(' ')
+  await page.getByRole('button', { name: /Close this boil/ }).click()
+
+  await page.waitForURL(/\/logbook\//)
+  await expect(page.getByRole('heading', { name: /hard drops/ })).toBeVisible()
+  await expect(page.getByText('on target')).toBeVisible()
+  for (const entry of [
+    'Heat is on',
+    'Glucose is in',
+    'Sides brushed',
+    'Drop: hard ball',
+    'Heat 7',
+    'Pulled',
+    'Unmoulded',
+  ])
+    await expect(page.getByRole('listitem').filter({ hasText: new RegExp(`${entry}$`, 'i') })).toBeVisible()
+  await page.getByLabel('Note').fill('Clear and dry.')
+  await page.getByRole('button', { name: 'Save the note' }).click()
+  await expect(page.getByRole('button', { name: 'Saved' })).toBeVisible()
+  await page.goto(`${app.url}/logbook`)
+  await expect(page.getByRole('listitem').filter({ hasText: 'Clear and dry.' })).toHaveCount(1)
+})
+
+test('a reload and a dead server in the middle lose nothing, and two windows agree', async ({ page, app, context }) => {
+  await startPractice(page, app.url, 'coconut-chip-brittle', 900)
+  await whenDue(page, 'Heat is on')
+  await expect.poll(() => temperature(page)).toBeGreaterThan(40)
+
+  const second = await context.newPage()
+  await second.goto(page.url())
+  await expect.poll(() => temperature(second)).toBeGreaterThan(40)
+  await page.reload()
+  await expect(page.getByText('live', { exact: true })).toBeVisible()
+  await expect(page.getByTestId('primary')).toContainText('Lid is off')
+  await whenDue(page, 'Lid is off')
+  await expect(second.getByTestId('primary')).toContainText('Coconut is in')
+
+  await app.kill()
+  await expect(page.getByText(/^offline/)).toBeVisible()
+  // what is done while the server is away is kept here, through a reload of nothing but the server
+  await page.keyboard.press('n')
+  await page.getByRole('button', { name: 'Sides brushed' }).click()
+  await expect(page.getByText('offline, 1 kept here')).toBeVisible()
+  await app.start()
+  await expect(page.getByText('live', { exact: true })).toBeVisible()
+  await expect(second.getByText('Sides brushed').first()).toBeAttached()
+
+  // the hub catches up with what it kept: no hole of more than a few seconds in the readings
+  await whenDue(page, 'Coconut is in')
+  const boil = page.url().split('/').pop()
+  const frame = await firstFrame(`${app.url}/api/boils/${boil}/stream`)
+  const times = frame.readings.map(([ms]) => ms).sort((a, b) => a - b)
+  const gaps = times.slice(1).map((t, i) => t - (times[i] as number))
+  expect(Math.max(...gaps)).toBeLessThan(6000)
+  expect(new Set(times).size).toBe(times.length)
+  expect(frame.acts.filter((a) => a.act.type === 'note')).toHaveLength(1)
+  await second.close()
+
+  await page.keyboard.press('n')
+  await page.getByRole('button', { name: 'End this boil here' }).click()
+  await page.waitForURL(/\/logbook\//)
+})
+
+test('a slip is taken back, and the pot with it', async ({ page, app }) => {
+  await startPractice(page, app.url, 'rhubarb-nettle-elderflower-drops', 900, 10)
+  await whenDue(page, 'Heat is on')
+  await expect(page.getByTestId('primary')).toContainText('Glucose is in')
+  await page.keyboard.press(' ')
+  await expect(page.getByTestId('primary')).toContainText('Sides brushed')
+  await page.getByRole('button', { name: /^Undo/ }).click()
+  await expect(page.getByTestId('primary')).toContainText('Glucose is in')
+  await page.reload()
+  await expect(page.getByText('live', { exact: true })).toBeVisible()
+  await expect(page.getByTestId('primary')).toContainText('Glucose is in')
+  await page.keyboard.press('n')
+  await page.getByRole('button', { name: 'End this boil here' }).click()
+  await page.waitForURL(/\/logbook\//)
+})
+
+interface StreamFrame {
+  readings: [number, number][]
+  acts: { act: { type: string } }[]
+}
+
+/** Everything a stream has to say at first. */
+async function firstFrame(url: string): Promise<StreamFrame> {
+  const response = await fetch(url)
+  const decoder = new TextDecoder()
+  let text = ''
+  const reader = (response.body as ReadableStream<Uint8Array>).getReader()
+  for (let part = await reader.read(); !part.done; part = await reader.read()) {
+    text += decoder.decode(part.value, { stream: true })
+    const found = /^data: (.*)\n\n/m.exec(text)
+    if (found) {
+      await reader.cancel()
+      return JSON.parse(found[1] as string) as StreamFrame
+    }
+  }
+  throw new Error('the stream ended without a frame')
+}

@@ -1,0 +1,59 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test } from './app'
+import { startPractice, whenDue } from './stove'
+
+for (const path of ['/formulas', '/formulas/smoked-salt-tamarind-caramels', '/logbook', '/stove', '/nowhere']) {
+  test(`${path} is readable by everyone, in daylight and dimmed`, async ({ page, app }) => {
+    await page.goto(app.url + path)
+    for (const theme of ['day', 'dim']) {
+      await page.evaluate((t) => {
+        document.documentElement.dataset.theme = t
+      }, theme)
+      const { violations } = await new AxeBuilder({ page }).analyze()
+      expect(violations.map((v) => `${theme} ${v.id}: ${v.nodes[0]?.html}`)).toEqual([])
+    }
+  })
+}
+
+test('the stove fits the screens it is used on, and passes axe in every panel', async ({ page, app }) => {
+  await startPractice(page, app.url, 'smoked-salt-tamarind-caramels', 1500)
+  await whenDue(page, 'Heat is on')
+  await expect(page.getByTestId('temperature')).toContainText(/\d/)
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 1024, height: 768 },
+  ]) {
+    await page.setViewportSize(size)
+    const beyond = await page.evaluate(() => ({
+      down: document.documentElement.scrollHeight - innerHeight,
+      across: document.documentElement.scrollWidth - innerWidth,
+    }))
+    expect(beyond).toEqual({ down: 0, across: 0 })
+    for (const button of await page.locator('main button').all()) {
+      const box = await button.boundingBox()
+      const label = await button.textContent()
+      if (box && !/×$/.test(label ?? '')) expect(Math.round(box.height), label ?? '').toBeGreaterThanOrEqual(64)
+    }
+  }
+  for (const key of ['Escape', 'd', 'h', 'n']) {
+    await page.keyboard.press(key)
+    const { violations } = await new AxeBuilder({ page }).analyze()
+    expect(violations.map((v) => `${key} ${v.id}: ${v.nodes[0]?.html}`)).toEqual([])
+    await page.keyboard.press('Escape')
+  }
+  await page.setViewportSize({ width: 390, height: 844 })
+  const across = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
+  expect(across).toBe(0)
+  await page.getByRole('button', { name: /^Note/ }).click()
+  await page.getByRole('button', { name: 'End this boil here' }).click()
+  await page.waitForURL(/\/logbook\//)
+})
+
+test('temperatures follow the unit chosen, everywhere, and stay so', async ({ page, app }) => {
+  await page.goto(`${app.url}/formulas/orchard-toffee`)
+  await expect(page.getByText('148° pull')).toBeVisible()
+  await page.getByRole('button', { name: /switch to °F/ }).click()
+  await expect(page.getByText('298° pull')).toBeVisible()
+  await page.goto(`${app.url}/formulas`)
+  await expect(page.getByText('298°')).toBeVisible()
+})
