@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { chromiumOptions } from './scripts/lib/chromium'
 
 export default defineConfig({
   testDir: 'tests',
@@ -10,16 +11,6 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: chromiumOptions,
   },
 })

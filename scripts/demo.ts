@@ -1,11 +1,11 @@
 /** The second half of `npm run demo`: database, workshop, build, hub and app, and an orderly end. */
 import { mkdirSync } from 'node:fs'
 import { resolve } from 'node:path'
+import { startApp, startHub } from './lib/app'
 import { build } from './lib/build'
 import { prepareDatabase } from './lib/database'
-import { demoChannelIds } from './lib/demo-workshop'
 import { secretIn, startMariadb } from './lib/mariadb'
-import { freePort, start, stopAll, until } from './lib/processes'
+import { freePort, stopAll } from './lib/processes'
 
 const port = Number(process.env.PORT ?? 3210)
 const folder = resolve(process.env.IMBRY_DATA ?? '.imbry')
@@ -37,23 +37,8 @@ async function main(): Promise<void> {
     console.error(`${what} ended by itself (${code}). Stopping; what was logged is kept.`)
     void end(1)
   }
-  start(
-    'node',
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    { env: { ...process.env, DATABASE_URL: url, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' } },
-    fallen('The app'),
-  )
-  start(
-    'node',
-    ['--import', 'tsx', 'src/devices/hub/main.ts'],
-    { env: { ...process.env, IMBRY_APP: app, IMBRY_HUB_TOKEN: token, IMBRY_CHANNELS: demoChannelIds.join(',') } },
-    fallen('The probe hub'),
-  )
-  await until(
-    async () => (await fetch(`${app}/api/health`)).ok,
-    60,
-    () => 'The app did not answer within a minute.',
-  )
+  await startApp(port, url, fallen('The app'))
+  startHub(app, token, fallen('The probe hub'))
   console.log(`\n  Imbry is on at ${app}\n  Ctrl-C stops it. Data is kept in ${folder}\n`)
 }
 

@@ -35,7 +35,7 @@ export function Acts(props: Props) {
           data-testid="primary"
           data-mood={primary.mood}
           onClick={primary.onPress}
-          className={`${tile} min-h-[88px] flex-[1.5] ${primary.mood !== 'wait' ? 'bg-bar text-on-bar' : 'border-2 border-bar bg-sheet'}`}
+          className={`${tile} min-h-[88px] flex-[1.5] ${primary.mood !== 'wait' ? 'bg-bar text-on-bar' : 'border-2 border-ink bg-sheet'}`}
         >
           <span className="casual text-[24px] leading-tight font-bold">{primary.act}</span>
           <span className="text-[15px] opacity-80">{primary.hint}</span>

@@ -114,7 +114,7 @@ export function CookPage({ boil, first }: Props) {
   const highest = Math.max(...analysis.rungs.map((r) => r.celsius))
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-3 p-3 md:h-dvh md:grid-rows-[minmax(158px,auto)_minmax(0,1fr)_auto]">
-      <div className="grid grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[minmax(0,1.62fr)_minmax(300px,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[minmax(0,1.5fr)_minmax(300px,1fr)]">
         <DoNowPanel
           doNow={
             over

@@ -21,7 +21,7 @@ export function Readout({ view, age }: Props) {
     ['would set', view.bite?.word ?? '—'],
   ]
   return (
-    <section aria-label="Thermometer" className="sheet flex items-center justify-between gap-4 px-6 py-3">
+    <section aria-label="Thermometer" className="sheet flex items-center justify-between gap-3 px-5 py-3">
       <p
         data-testid="temperature"
         className={`casual leading-none font-extrabold ${stale ? 'text-muted' : 'text-cherry'}`}
@@ -32,11 +32,11 @@ export function Readout({ view, age }: Props) {
         <span className="text-[clamp(28px,3.4vw,44px)]">°{unit}</span>
         {stale && <span className="block text-[14px] font-semibold">no reading for {Math.round(age)} s</span>}
       </p>
-      <dl className="w-[148px] shrink-0 space-y-0.5">
+      <dl className="w-[140px] shrink-0 space-y-0.5">
         {facts.map(([label, text]) => (
           <div key={label}>
             <dt className="text-[14px] leading-tight text-muted">{label}</dt>
-            <dd className="casual text-[19px] leading-tight font-bold">{text}</dd>
+            <dd className="casual text-[18px] leading-tight font-bold">{text}</dd>
           </div>
         ))}
       </dl>

@@ -1,0 +1,20 @@
+/** Measures what Imbry costs and prints it as tables. Parts: core, app (all unless named). */
+import { benchApp } from './bench/app'
+import { benchCore } from './bench/core'
+import { print, type Row } from './bench/table'
+import { stopAll } from './lib/processes'
+
+const parts: Record<string, () => Row[] | Promise<Row[]>> = { core: benchCore, app: benchApp }
+
+async function main(): Promise<void> {
+  const asked = process.argv.slice(2)
+  for (const [name, part] of Object.entries(parts))
+    if (asked.length === 0 || asked.includes(name)) print(name, await part())
+}
+
+main()
+  .catch((error: Error) => {
+    console.error(error)
+    process.exitCode = 1
+  })
+  .finally(stopAll)
