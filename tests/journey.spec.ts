@@ -27,6 +27,7 @@ test('from the book to the logbook: size, cook, be told, log, pull, find it agai
   // the forecast speaks with a range, the next things are asked for in time
   await expect(page.getByText(/Pull: .* to go, between/)).toBeVisible()
   await expect(page.getByText('Moulds and flavour within reach.')).toBeVisible()
+  await page.getByRole('button', { name: '10×' }).click()
   await page.keyboard.press('d')
   await page.keyboard.press('4')
   await expect(page.getByText('drop: hard ball')).toBeVisible()

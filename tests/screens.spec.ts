@@ -42,8 +42,7 @@ test('the stove fits the screens it is used on, and passes axe in every panel', 
     await page.keyboard.press('Escape')
   }
   await page.setViewportSize({ width: 390, height: 844 })
-  const across = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
-  expect(across).toBe(0)
+  await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0)
   await page.getByRole('button', { name: /^Note/ }).click()
   await page.getByRole('button', { name: 'End this boil here' }).click()
   await page.waitForURL(/\/logbook\//)

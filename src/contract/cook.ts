@@ -13,6 +13,8 @@ export const readingSchema = z.object({
   id: z.string().min(8).max(40),
   at: instant,
   celsius: probeCelsius,
+  /** Which boil it was taken in, from a hub that follows its channel; otherwise its time decides. */
+  boil: ulid.optional(),
 })
 export type PushedReading = z.infer<typeof readingSchema>
 

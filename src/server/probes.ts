@@ -37,8 +37,10 @@ export function parseReadings(body: string): PushedReading[] {
   return lines.map((line, i) => parseJson(line, readingSchema, `Reading ${i + 1}`))
 }
 
-const belongs = (at: number, boil: BoilSpan): boolean =>
-  at >= boil.startedAt.getTime() && (boil.endedAt === null || at <= boil.endedAt.getTime())
+const belongs = (at: number, boil: BoilSpan, named?: string): boolean =>
+  (named === undefined || named === boil.id) &&
+  at >= boil.startedAt.getTime() &&
+  (boil.endedAt === null || at <= boil.endedAt.getTime())
 
 /**
  * Stores readings with the boil that was on the channel when they were taken. Readings taken while nothing was
@@ -53,7 +55,7 @@ export async function storeReadings(
   let idle = 0
   for (const r of pushed) {
     const at = new Date(r.at)
-    const boil = boils.find((b) => belongs(at.getTime(), b))
+    const boil = boils.find((b) => belongs(at.getTime(), b, r.boil))
     if (!boil) {
       idle++
       continue

@@ -96,7 +96,7 @@ export function openStand(facts: ProbeFacts): Stand {
         advancePot(pot, STEP)
         const celsius = probe.read(pot.celsius, STEP)
         if (celsius === null || pot.at <= silentUntil) continue
-        out.push({ id: ulid(), at: new Date(startedAt + pot.at * 1000).toISOString(), celsius })
+        out.push({ id: ulid(), at: new Date(startedAt + pot.at * 1000).toISOString(), celsius, boil: cook.boil.id })
       }
       return out
     },

@@ -41,7 +41,7 @@ const LEAST = 600
 export function CookCurve(props: CurveProps) {
   const [ref, size] = useSize<HTMLDivElement>()
   return (
-    <div ref={ref} className="min-h-0 flex-1">
+    <div ref={ref} className="min-h-0 flex-1 overflow-hidden">
       {size && size.width > 50 && <Drawing {...props} width={size.width} height={size.height} />}
     </div>
   )

@@ -22,7 +22,16 @@ export function useKeys(keys: Keys): void {
       event.preventDefault()
       act()
     }
+    // a button touched keeps the focus, and would take the space bar for itself: let go of it
+    const onClick = (event: MouseEvent): void => {
+      const touched = event.detail > 0 ? (event.target as HTMLElement).closest('button') : null
+      touched?.blur()
+    }
     window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
+    window.addEventListener('click', onClick)
+    return () => {
+      window.removeEventListener('keydown', onKey)
+      window.removeEventListener('click', onClick)
+    }
   }, [])
 }
