@@ -1,10 +1,15 @@
 /** Measures what Imbry costs and prints it as tables. Parts: core, app (all unless named). */
 import { benchApp } from './bench/app'
 import { benchCore } from './bench/core'
+import { benchForecast } from './bench/forecast'
 import { print, type Row } from './bench/table'
 import { stopAll } from './lib/processes'
 
-const parts: Record<string, () => Row[] | Promise<Row[]>> = { core: benchCore, app: benchApp }
+const parts: Record<string, () => Row[] | Promise<Row[]>> = {
+  core: benchCore,
+  forecast: () => benchForecast(),
+  app: benchApp,
+}
 
 async function main(): Promise<void> {
   const asked = process.argv.slice(2)

@@ -8,9 +8,10 @@ import { type Mix, massOf, withWater } from '../matter/mix'
 import { temperatureToday, waterLeftAt } from '../physics/boiling'
 import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
 import { type DoNow, doNow } from './do-now'
-import { type Forecast, type ForecastContext, forecast, type Reading, type Stretch } from './forecast'
+import { type Forecast, type ForecastContext, forecast, type Stretch } from './forecast'
 import { type HeatPath, heatPath } from './heat-path'
 import { type CookEvent, type CookState, readLog } from './log'
+import type { Reading } from './readings'
 
 export interface Probe {
   readonly lagS: number

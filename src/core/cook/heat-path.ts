@@ -15,7 +15,7 @@ export interface HeatPath {
   /** Where it starts to boil, °C. */
   readonly boilC: number
   /** Joules above 0 °C at every half degree from 0 to 205 °C. */
-  readonly joules: readonly number[]
+  readonly joules: Float64Array
 }
 
 /**
@@ -24,7 +24,7 @@ export interface HeatPath {
  */
 export function heatPath(mix: Mix, pressurePa: number, baseCapacity = 0): HeatPath {
   const boilC = boilingPoint(mix, pressurePa)
-  const joules: number[] = []
+  const joules = new Float64Array(HOTTEST / STEP + 1)
   let water = mix.water
   let steam = 0
   for (let i = 0; i * STEP <= HOTTEST; i++) {
@@ -36,7 +36,7 @@ export function heatPath(mix: Mix, pressurePa: number, baseCapacity = 0): HeatPa
       steam += ((water - left) / 1000) * (waterHeat(middle) + latentHeat(middle))
       water = left
     }
-    joules.push(heatContent(withWater(mix, water), t) + steam + baseCapacity * t)
+    joules[i] = heatContent(withWater(mix, water), t) + steam + baseCapacity * t
   }
   return { boilC, joules }
 }

@@ -1,7 +1,8 @@
 /** What a formula will be: computed once per size, pot and kitchen, in plain figures for the verdicts and the ladder. */
 import { type Bite, biteOf } from '../craft/bite'
 import { type Stage, type StageFacts, stageOf, stagesOf } from '../craft/stages'
-import { type Allergen, ingredientById } from '../matter/ingredients'
+import type { Allergen } from '../matter/ingredient'
+import { ingredientById } from '../matter/ingredients'
 import { type Mix, massOf, waterShare } from '../matter/mix'
 import { boilingPoint, temperatureToday, waterActivity } from '../physics/boiling'
 import { doctorShare } from '../physics/solubility'

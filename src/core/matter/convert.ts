@@ -1,5 +1,5 @@
 import type { Quantity } from '../quantity/parse'
-import type { Ingredient } from './ingredients'
+import type { Ingredient } from './ingredient'
 import { addMix, emptyMix, type Mix, mix, scaleMix } from './mix'
 
 export interface Portion {

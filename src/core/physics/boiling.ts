@@ -86,7 +86,7 @@ export function boilsAt({ moles, strength }: Solution, water: number, lnPressure
     const next = Math.min(HOTTEST_K, Math.max(COLDEST_K, k - (fixed + e / k + sat.ln) / (sat.slope - e / (k * k))))
     const moved = Math.abs(next - k)
     k = next
-    if (moved < 1e-4) break // Newton squares the error: the step after this one would move less than 1e-8
+    if (moved < 1e-3) break // Newton squares the error: the step after this one would move less than 1e-7
   }
   return k - ZERO_C
 }

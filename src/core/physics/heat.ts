@@ -29,12 +29,13 @@ const density: Record<Exclude<BodyClass, 'gas'>, Poly> = {
 /** °C above which a capacity is held where it is: the published curves bend down past it, and sugar burns there. */
 const HOTTEST = 200
 
-const plain = ([a, b, c]: Poly, t: number): number => a + t * (b + t * c)
+// read by index, not by destructuring: this is the inside of the pot's loop
+const plain = (p: Poly, t: number): number => p[0] + t * (p[1] + t * p[2])
 const at = (p: Poly, t: number): number => plain(p, Math.min(t, HOTTEST))
-function integral([a, b, c]: Poly, t: number): number {
+function integral(p: Poly, t: number): number {
   const low = Math.min(t, HOTTEST)
-  const sum = low * (a + low * (b / 2 + (low * c) / 3))
-  return t > HOTTEST ? sum + (t - HOTTEST) * plain([a, b, c], HOTTEST) : sum
+  const sum = low * (p[0] + low * (p[1] / 2 + (low * p[2]) / 3))
+  return t > HOTTEST ? sum + (t - HOTTEST) * plain(p, HOTTEST) : sum
 }
 
 /** Coefficients of the heat capacity of a whole mix, J/K as a + bT + cT² with T in °C. Water can be left out. */

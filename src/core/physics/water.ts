@@ -7,7 +7,7 @@ export const R = 8.314462618
 export const STANDARD_PRESSURE = 101325
 
 const CRITICAL_K = 647.096
-const CRITICAL_PA = 22.064e6
+const LN_CRITICAL_PA = Math.log(22.064e6)
 const A = [-7.85951783, 1.84408259, -11.7866497, 22.6807411, -15.9618719, 1.80122502] as const
 
 /**
@@ -28,7 +28,7 @@ export function lnSaturation(kelvin: number): { ln: number; slope: number } {
     A[0] + 1.5 * A[1] * half + 3 * A[2] * t2 + 3.5 * A[3] * t2 * half + 4 * A[4] * t3 + 7.5 * A[5] * t4 * t2 * half
   const ratio = CRITICAL_K / kelvin
   return {
-    ln: Math.log(CRITICAL_PA) + ratio * f,
+    ln: LN_CRITICAL_PA + ratio * f,
     slope: -(ratio / kelvin) * f - (ratio * df) / CRITICAL_K,
   }
 }

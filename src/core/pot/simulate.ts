@@ -56,6 +56,9 @@ const LID_RETURNS = 0.9
 /** ◊ Water below this share of the sugars is bound and does not boil off. */
 const BOUND = 0.002
 
+/** J by which a step's balance may be out before the temperature closes it: about a thousandth of a degree. */
+const CLOSE = 3
+
 /** A pot in the middle of a cook. Advanced in place, because a step has to cost about a microsecond. */
 export interface PotState {
   readonly setup: PotSetup
@@ -63,6 +66,7 @@ export interface PotState {
   readonly lnPressure: number
   at: number
   contents: Mix
+  filled: boolean
   water: number
   celsius: number
   baseC: number
@@ -77,6 +81,7 @@ export interface PotState {
   /** Derived from `contents` whenever they change. */
   solution: Solution
   dryCapacity: readonly [number, number, number]
+  dryGrams: number
   headStart: number
   bound: number
   lastSteam: number
@@ -90,6 +95,7 @@ export function startPot(setup: PotSetup): PotState {
     lnPressure: Math.log(setup.pressurePa),
     at: 0,
     contents: emptyMix,
+    filled: false,
     water: 0,
     celsius: setup.roomC,
     baseC: setup.roomC,
@@ -103,6 +109,7 @@ export function startPot(setup: PotSetup): PotState {
     ledger: { burner: 0, added: 0, lost: 0, steam: 0, gramsAdded: 0, gramsSteam: 0 },
     solution: { moles: 0, strength: 0 },
     dryCapacity: [0, 0, 0],
+    dryGrams: 0,
     headStart: 0,
     bound: 0,
     lastSteam: 0,
@@ -115,10 +122,12 @@ export const contentsOf = (pot: PotState): Mix => withWater(pot.contents, pot.wa
 
 function fill(pot: PotState, contents: Mix): void {
   pot.contents = contents
+  pot.filled = true
   pot.water = contents.water
   pot.solution = solutionOf(contents)
   pot.dryCapacity = heatCapacityPoly(contents, 0)
   const grams = massOf(contents)
+  pot.dryGrams = grams - contents.water
   pot.headStart = milkHeadStart(contents, grams)
   pot.bound = BOUND * (contents.sucrose + contents.glucoseSolids + contents.monosaccharide + contents.lactose)
 }
@@ -155,7 +164,7 @@ export function applyToPot(pot: PotState, event: PotEvent): void {
     case 'add': {
       const heat = heatIn(pot, pot.water, pot.celsius)
       const added = heatContent(event.mix, event.celsius)
-      const guess = massOf(pot.contents) > 0 ? pot.celsius : event.celsius
+      const guess = pot.filled ? pot.celsius : event.celsius
       fill(pot, addMix(contentsOf(pot), event.mix))
       pot.celsius = temperatureFor(pot, pot.water, heat + added, guess)
       pot.ledger.added += added
@@ -173,7 +182,7 @@ export function advancePot(pot: PotState, dt: number): void {
   pot.watts = pot.onBurner ? wanted + (pot.watts - wanted) * Math.exp(-dt / setup.burner.responseS) : 0
   pot.at += dt
   ledger.burner += pot.watts * dt
-  if (massOf(pot.contents) <= 0) heatEmpty(pot, dt)
+  if (!pot.filled) heatEmpty(pot, dt)
   else heatFull(pot, dt)
 }
 
@@ -210,46 +219,42 @@ function heatEmpty(pot: PotState, dt: number): void {
  */
 function boil(pot: PotState, heat: number): void {
   const from = pot.celsius
-  const unboiled = temperatureFor(pot, pot.water, heat, from)
   const free = pot.water - pot.bound
-  pot.boiling = free > 1e-6 && unboiled > boilsAt(pot.solution, pot.water, pot.lnPressure, from)
+  const start = free > 1e-6 ? boilsAt(pot.solution, pot.water, pot.lnPressure, from) : Number.POSITIVE_INFINITY
+  const spare = free > 1e-6 ? heat - heatIn(pot, pot.water, start) : -1
+  pot.boiling = spare > 0
   if (!pot.boiling) {
-    pot.celsius = unboiled
+    pot.celsius = temperatureFor(pot, pot.water, heat, from)
     pot.lastSteam = 0
     return
   }
-  const back = pot.lid ? LID_RETURNS : 0
-  const lift = latentHeat(from) / 1000
-  const steamHeat = (steam: number): number => steam * (lift + ((1 - back) * waterHeat(from)) / 1000)
-  const excess = (steam: number): number => {
-    const water = pot.water - (1 - back) * steam
-    const t = boilsAt(pot.solution, water, pot.lnPressure, from)
-    return heat - steamHeat(steam) - heatIn(pot, water, t)
-  }
+  const gone = pot.lid ? 1 - LID_RETURNS : 1
+  const perGram = (latentHeat(from) + gone * waterHeat(from)) / 1000
   // all the free water gone is as far as it goes; the root lies between none and that
-  const most = free / (1 - back)
   let low = 0
-  let high = most
+  let high = free / gone
   let a = 0
-  let fa = excess(0)
-  let b = Math.min(most, pot.lastSteam > 0 ? pot.lastSteam : fa / lift / 2)
+  let fa = spare
+  let steam = Math.min(high, pot.lastSteam > 0 ? pot.lastSteam : (spare / perGram) * 0.6)
+  let celsius = start
   for (let i = 0; i < 40; i++) {
-    const fb = excess(b)
-    if (fb > 0) low = b
-    else high = b
-    if (Math.abs(fb) < 0.5 || high - low < 1e-9) break
-    let next = b - (fb * (b - a)) / (fb - fa)
+    const water = pot.water - gone * steam
+    celsius = boilsAt(pot.solution, water, pot.lnPressure, celsius)
+    const f = heat - steam * perGram - heatIn(pot, water, celsius)
+    if (f > 0) low = steam
+    else high = steam
+    if (Math.abs(f) < CLOSE || high - low < 1e-9) break
+    let next = steam - (f * (steam - a)) / (f - fa)
     if (!(next > low && next < high)) next = (low + high) / 2
-    a = b
-    fa = fb
-    b = next
+    a = steam
+    fa = f
+    steam = next
   }
-  const before = pot.water
-  pot.water -= (1 - back) * b
-  pot.celsius = temperatureFor(pot, pot.water, heat - steamHeat(b), from)
-  pot.ledger.steam += steamHeat(b)
-  pot.ledger.gramsSteam += before - pot.water
-  pot.lastSteam = b
+  pot.water -= gone * steam
+  pot.celsius = temperatureFor(pot, pot.water, heat - steam * perGram, celsius)
+  pot.ledger.steam += steam * perGram
+  pot.ledger.gramsSteam += gone * steam
+  pot.lastSteam = steam
 }
 
 /** Heat held by contents and base above 0 °C, J: what the ledger must add up to. */
@@ -261,7 +266,7 @@ const sampleOf = (pot: PotState): PotSample => ({
   celsius: pot.celsius,
   baseC: pot.baseC,
   water: pot.water,
-  grams: massOf(pot.contents) - pot.contents.water + pot.water,
+  grams: pot.dryGrams + pot.water,
   boiling: pot.boiling,
   dose: pot.dose,
   watts: pot.intoSyrup,

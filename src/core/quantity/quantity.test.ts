@@ -57,7 +57,7 @@ describe('quantities', () => {
     ['1 cup', 'sugar', 200],
     ['2 sticks', 'butter', 226.8],
     ['1 lb', 'sugar', 453.6],
-    ['100 ml', 'glucose-42', 142],
+    ['100 ml', 'glucose-42', 143.7],
     ['1 tbsp', 'butter', 14.2],
     ['1 to 2 tsp', 'salt', 9],
   ])('%s of %s is %d g', (text, id, grams) => {

@@ -1,0 +1,229 @@
+import { type Allergen, ingredient } from '../ingredient'
+
+const milk: Allergen[] = ['milk']
+const computed = { source: 'computed' } as const
+
+/** A cream by its fat: the rest is skimmed milk. */
+const cream = (percent: number, name: string, synonyms: string[]) => {
+  const skim = (100 - percent) / 100
+  return ingredient(
+    `cream-${percent}`,
+    name,
+    { fat: percent, milkProtein: 3.4 * skim, lactose: 4.9 * skim, ash: 0.75 * skim },
+    { density: 1.03 - percent * 0.0009, units: { cup: 237 }, allergens: milk, synonyms, ...computed },
+  )
+}
+
+const plantMilk = (
+  id: string,
+  name: string,
+  parts: Parameters<typeof ingredient>[2],
+  allergens: Allergen[],
+  synonyms: string[] = [],
+) => ingredient(id, name, parts, { density: 1.03, units: { cup: 240 }, allergens, synonyms })
+
+const butter = { density: 0.95, units: { stick: 113.4, tbsp: 14.2, cup: 227 }, allergens: milk }
+
+/** Creams, milks, butters, other fats and egg. */
+export const dairy = [
+  cream(12, 'Half-and-half, 12 % fat', ['half-and-half', 'half and half']),
+  cream(18, 'Single cream, 18 % fat', ['single cream', 'light cream', 'table cream']),
+  cream(30, 'Whipping cream, 30 % fat', ['light whipping cream']),
+  cream(36, 'Cream, 36 % fat', ['cream', 'whipping cream', 'heavy cream', 'heavy whipping cream', 'thickened cream']),
+  cream(48, 'Double cream, 48 % fat', ['double cream']),
+  ingredient(
+    'creme-fraiche',
+    'Crème fraîche',
+    { fat: 30, milkProtein: 2.4, lactose: 2.4, acid: 0.7, ash: 0.5 },
+    {
+      density: 1.0,
+      units: { cup: 240 },
+      allergens: milk,
+      synonyms: ['sour cream'],
+    },
+  ),
+  ingredient(
+    'milk-whole',
+    'Whole milk',
+    { fat: 3.6, milkProtein: 3.3, lactose: 4.7, ash: 0.7 },
+    {
+      density: 1.03,
+      units: { cup: 244 },
+      allergens: milk,
+      synonyms: ['milk', 'full-fat milk', 'full cream milk'],
+    },
+  ),
+  ingredient(
+    'milk-half',
+    'Semi-skimmed milk',
+    { fat: 1.7, milkProtein: 3.4, lactose: 4.8, ash: 0.7 },
+    {
+      density: 1.03,
+      units: { cup: 244 },
+      allergens: milk,
+      synonyms: ['2% milk', 'low-fat milk'],
+    },
+  ),
+  ingredient(
+    'milk-skimmed',
+    'Skimmed milk',
+    { fat: 0.1, milkProtein: 3.4, lactose: 4.9, ash: 0.75 },
+    {
+      density: 1.035,
+      units: { cup: 245 },
+      allergens: milk,
+      synonyms: ['skim milk', 'fat-free milk'],
+    },
+  ),
+  ingredient(
+    'milk-powder',
+    'Milk powder, skimmed',
+    { fat: 1, milkProtein: 36, lactose: 52, ash: 7.5 },
+    {
+      density: 0.5,
+      units: { cup: 120 },
+      allergens: milk,
+      synonyms: ['dried milk', 'skimmed milk powder'],
+    },
+  ),
+  ingredient(
+    'malted-milk',
+    'Malted milk powder',
+    { fat: 8, milkProtein: 10, lactose: 18, glucoseSolids: 45, starch: 10, ash: 3.5, protein: 2.5, de: 42 },
+    {
+      density: 0.45,
+      units: { cup: 115 },
+      allergens: ['milk', 'gluten'],
+      source: 'trade specification',
+    },
+  ),
+  ingredient(
+    'evaporated-milk',
+    'Evaporated milk',
+    { fat: 7.6, milkProtein: 6.8, lactose: 10, ash: 1.6 },
+    {
+      density: 1.07,
+      units: { cup: 252, tin: 410 },
+      allergens: milk,
+    },
+  ),
+  ingredient(
+    'condensed-milk',
+    'Sweetened condensed milk',
+    { fat: 8.3, milkProtein: 7.9, lactose: 10.8, sucrose: 44.2, ash: 1.8 },
+    {
+      density: 1.3,
+      units: { cup: 306, tin: 397 },
+      allergens: milk,
+      synonyms: ['condensed milk'],
+    },
+  ),
+  ingredient(
+    'buttermilk',
+    'Buttermilk',
+    { fat: 0.9, milkProtein: 3.3, lactose: 4.2, acid: 0.7, ash: 0.75 },
+    {
+      density: 1.03,
+      units: { cup: 245 },
+      allergens: milk,
+    },
+  ),
+  plantMilk(
+    'oat-milk',
+    'Oat drink',
+    { fat: 1.5, protein: 1, monosaccharide: 1, glucoseSolids: 3.5, starch: 2, ash: 0.3, insoluble: 0.8, de: 60 },
+    ['gluten'],
+    ['oat milk'],
+  ),
+  plantMilk(
+    'soya-milk',
+    'Soya drink',
+    { fat: 1.9, protein: 3.4, sucrose: 2.5, ash: 0.6, insoluble: 0.5 },
+    ['soya'],
+    ['soy milk', 'soya milk'],
+  ),
+  plantMilk(
+    'almond-milk',
+    'Almond drink',
+    { fat: 1.1, protein: 0.5, sucrose: 2.4, ash: 0.3, insoluble: 0.3 },
+    ['nuts'],
+    ['almond milk'],
+  ),
+  ingredient(
+    'coconut-milk',
+    'Coconut milk',
+    { fat: 19, protein: 1.8, sucrose: 2.5, ash: 0.8, insoluble: 0.9 },
+    {
+      density: 0.98,
+      units: { cup: 226, tin: 400 },
+      synonyms: ['coconut milk, tinned'],
+    },
+  ),
+  ingredient(
+    'coconut-cream',
+    'Coconut cream',
+    { fat: 28, protein: 2.6, sucrose: 3, ash: 1, insoluble: 1.4 },
+    {
+      density: 0.97,
+      units: { cup: 240, tin: 400 },
+    },
+  ),
+  ingredient(
+    'butter',
+    'Butter, unsalted',
+    { fat: 82, milkProtein: 0.7, lactose: 0.7, ash: 0.1 },
+    {
+      ...butter,
+      synonyms: ['butter', 'unsalted butter', 'sweet butter'],
+    },
+  ),
+  ingredient(
+    'butter-salted',
+    'Butter, salted',
+    { fat: 80.5, milkProtein: 0.7, lactose: 0.7, salt: 1.6, ash: 0.1 },
+    {
+      ...butter,
+      synonyms: ['salted butter'],
+    },
+  ),
+  ingredient(
+    'ghee',
+    'Ghee',
+    { fat: 99.6 },
+    { density: 0.91, units: { cup: 218 }, allergens: milk, synonyms: ['clarified butter'] },
+  ),
+  ingredient(
+    'margarine',
+    'Margarine, hard',
+    { fat: 80, salt: 1.2, lactose: 0.3, ash: 0.1 },
+    { density: 0.95, units: { stick: 113.4 } },
+  ),
+  ingredient('coconut-oil', 'Coconut oil', { fat: 99.9 }, { density: 0.92, units: { cup: 218 } }),
+  ingredient(
+    'vegetable-oil',
+    'Vegetable oil',
+    { fat: 100 },
+    { density: 0.92, units: { cup: 218 }, synonyms: ['sunflower oil', 'neutral oil'] },
+  ),
+  ingredient(
+    'egg-white',
+    'Egg white',
+    { protein: 10.5, monosaccharide: 0.7, ash: 0.7, fat: 0.2 },
+    {
+      density: 1.04,
+      units: { each: 33, cup: 243 },
+      allergens: ['egg'],
+      synonyms: ['egg whites'],
+    },
+  ),
+  ingredient(
+    'egg-white-powder',
+    'Egg white powder',
+    { protein: 81, monosaccharide: 5, ash: 5.5, water: 8.5 },
+    {
+      density: 0.45,
+      allergens: ['egg'],
+      synonyms: ['dried egg white', 'meringue powder'],
+    },
+  ),
+]

@@ -1,0 +1,82 @@
+import { ingredient } from '../ingredient'
+
+const salt = (id: string, name: string, density: number, tsp: number, synonyms: string[] = []) =>
+  ingredient(id, name, { salt: 99.6, water: 0.4 }, { density, units: { tsp, pinch: 0.35 }, synonyms })
+
+/** Alcohol leaves with the first boiling: it counts as gas. */
+const spirit = (id: string, name: string, sucrose: number, synonyms: string[] = []) =>
+  ingredient(id, name, { gas: 33 * (1 - sucrose / 100), sucrose }, { density: 0.95 + sucrose / 400, synonyms })
+
+/** Salts, flavours, colours, spirits and spices. */
+export const flavours = [
+  salt('salt', 'Fine salt', 1.22, 6, ['salt', 'table salt', 'fine sea salt']),
+  salt('flaky-salt', 'Flaky sea salt', 0.55, 2.8, ['sea salt flakes', 'sea salt']),
+  salt('coarse-salt', 'Coarse salt', 0.95, 4.8, ['kosher salt']),
+  salt('smoked-salt', 'Smoked salt', 1.0, 5),
+  ingredient(
+    'vanilla',
+    'Vanilla extract',
+    { gas: 30, monosaccharide: 4 },
+    { density: 0.95, units: { tsp: 4.2 }, synonyms: ['vanilla essence'] },
+  ),
+  ingredient(
+    'vanilla-paste',
+    'Vanilla paste',
+    { monosaccharide: 55, sucrose: 15, insoluble: 2 },
+    { density: 1.25, units: { tsp: 6 } },
+  ),
+  ingredient(
+    'vanilla-pod',
+    'Vanilla pod',
+    { insoluble: 55, monosaccharide: 15, fat: 5 },
+    { density: 0.6, units: { each: 3 }, synonyms: ['vanilla bean'] },
+  ),
+  ingredient(
+    'flavour',
+    'Flavour oil',
+    { fat: 100 },
+    { density: 0.92, units: { drop: 0.03 }, synonyms: ['peppermint oil', 'lemon oil', 'essential oil'] },
+  ),
+  ingredient(
+    'colour',
+    'Food colour, liquid',
+    { water: 98, insoluble: 2 },
+    { density: 1.02, units: { drop: 0.05 }, synonyms: ['food coloring', 'food colouring'] },
+  ),
+  ingredient(
+    'colour-gel',
+    'Food colour, gel',
+    { glucoseSolids: 60, insoluble: 5, de: 42 },
+    { density: 1.25, units: { drop: 0.06 }, synonyms: ['gel color'] },
+  ),
+  ingredient(
+    'rose-water',
+    'Rose water',
+    { water: 100 },
+    { density: 1, synonyms: ['orange flower water', 'orange blossom water'] },
+  ),
+  spirit('rum', 'Rum', 0, ['dark rum', 'whisky', 'bourbon', 'brandy', 'spirit']),
+  spirit('liqueur', 'Liqueur', 30, ['orange liqueur', 'coffee liqueur']),
+  ingredient(
+    'instant-coffee',
+    'Instant coffee',
+    { insoluble: 50, glucoseSolids: 32, protein: 8, ash: 7, water: 3, de: 20 },
+    { density: 0.25, units: { tsp: 1.8 } },
+  ),
+  ingredient(
+    'spice',
+    'Ground spice',
+    { insoluble: 70, starch: 10, fat: 6, ash: 5, water: 9 },
+    {
+      density: 0.5,
+      units: { tsp: 2.4 },
+      synonyms: ['cinnamon', 'ginger', 'ground ginger', 'cardamom', 'ground cardamom', 'black cardamom', 'cayenne'],
+    },
+  ),
+  ingredient(
+    'bay-leaf',
+    'Bay leaf',
+    { insoluble: 84, fat: 8, ash: 3, water: 5 },
+    { density: 0.1, units: { each: 0.2, sheet: 0.2 }, synonyms: ['juniper', 'juniper berries'] },
+  ),
+]

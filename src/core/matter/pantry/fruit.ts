@@ -1,0 +1,70 @@
+import { ingredient } from '../ingredient'
+
+/** A sieved fruit by its sugars, acid and fibre. */
+const puree = (id: string, name: string, monosaccharide: number, sucrose: number, acid: number, insoluble: number) =>
+  ingredient(id, name, { monosaccharide, sucrose, acid, insoluble, ash: 0.5 }, { density: 1.05, units: { cup: 240 } })
+
+const juice = (id: string, name: string, acid: number, monosaccharide: number, each: number, synonyms: string[]) =>
+  ingredient(id, name, { monosaccharide, acid, ash: 0.4 }, { density: 1.03, units: { each, cup: 244 }, synonyms })
+
+const dried = (
+  id: string,
+  name: string,
+  monosaccharide: number,
+  sucrose: number,
+  insoluble: number,
+  sulphites = true,
+) =>
+  ingredient(
+    id,
+    name,
+    { monosaccharide, sucrose, insoluble, acid: 1.2, ash: 2 },
+    {
+      density: 0.6,
+      units: { cup: 150 },
+      whole: true,
+      allergens: sulphites ? ['sulphites'] : [],
+    },
+  )
+
+/** Juices (each: the juice of one fruit), purées and dried fruit. */
+export const fruits = [
+  juice('lemon-juice', 'Lemon juice', 6, 2.4, 45, ['juice of a lemon', 'lemon']),
+  juice('lime-juice', 'Lime juice', 6.2, 1.7, 30, ['juice of a lime', 'lime', 'limes']),
+  juice('orange-juice', 'Orange juice', 1, 8.4, 80, ['orange']),
+  puree('raspberry-puree', 'Raspberry purée', 4.4, 0.2, 1.7, 6),
+  puree('blackcurrant-puree', 'Blackcurrant purée', 7, 0.5, 3.4, 5.5),
+  puree('strawberry-puree', 'Strawberry purée', 4.8, 0.6, 0.9, 2),
+  puree('passionfruit-puree', 'Passion fruit purée', 6.5, 3.5, 3.2, 1),
+  puree('mango-puree', 'Mango purée', 4, 9.5, 0.4, 1.6),
+  puree('apricot-puree', 'Apricot purée', 3.3, 5.8, 1.3, 2),
+  puree('quince-puree', 'Quince purée', 7.5, 0.6, 1, 3.5),
+  puree('rhubarb-puree', 'Rhubarb purée', 1.1, 0, 1.6, 2.4),
+  puree('apple-puree', 'Apple purée', 8.6, 1.8, 0.5, 1.8),
+  puree('pumpkin-puree', 'Pumpkin purée', 3, 1.2, 0.1, 3),
+  ingredient('tamarind', 'Tamarind pulp', { monosaccharide: 30, acid: 9, insoluble: 8, ash: 2 }, { density: 1.15 }),
+  dried('dried-pear', 'Dried pear, diced', 50, 5, 14),
+  dried('dried-apricot', 'Dried apricots', 38, 8, 8),
+  dried('dried-fig', 'Dried figs', 47, 1, 11, false),
+  dried('raisins', 'Raisins', 65, 0.5, 5, false),
+  dried('dried-cranberry', 'Dried cranberries', 62, 5, 5, false),
+  ingredient(
+    'candied-peel',
+    'Candied peel',
+    { sucrose: 30, monosaccharide: 35, glucoseSolids: 10, insoluble: 4, de: 42 },
+    {
+      density: 0.7,
+      whole: true,
+      allergens: ['sulphites'],
+      synonyms: ['mixed peel'],
+    },
+  ),
+  ingredient(
+    'freeze-dried-raspberry',
+    'Raspberries, freeze-dried',
+    { monosaccharide: 38, sucrose: 2, acid: 13, insoluble: 38, ash: 4, water: 5 },
+    {
+      density: 0.2,
+    },
+  ),
+]

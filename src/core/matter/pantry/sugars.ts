@@ -1,0 +1,204 @@
+import { ingredient } from '../ingredient'
+
+const trade = { source: 'trade specification' } as const
+
+/** Sugars, syrups and honeys. */
+export const sugars = [
+  ingredient('water', 'Water', { water: 100 }, { synonyms: ['hot water', 'cold water', 'boiling water'] }),
+  ingredient(
+    'sugar',
+    'Granulated sugar',
+    { sucrose: 99.95, ash: 0.05 },
+    {
+      density: 0.85,
+      units: { cup: 200 },
+      synonyms: ['sugar', 'white sugar', 'table sugar'],
+    },
+  ),
+  ingredient(
+    'caster-sugar',
+    'Caster sugar',
+    { sucrose: 99.95, ash: 0.05 },
+    {
+      density: 0.9,
+      units: { cup: 213 },
+      synonyms: ['superfine sugar', 'castor sugar', 'bar sugar'],
+    },
+  ),
+  ingredient(
+    'icing-sugar',
+    'Icing sugar',
+    { sucrose: 96.7, starch: 3, water: 0.3 },
+    {
+      density: 0.5,
+      units: { cup: 120 },
+      synonyms: ["confectioners' sugar", 'powdered sugar'],
+    },
+  ),
+  ingredient(
+    'demerara',
+    'Demerara sugar',
+    { sucrose: 98.2, monosaccharide: 0.6, ash: 0.6 },
+    {
+      density: 0.92,
+      units: { cup: 220 },
+      synonyms: ['turbinado sugar', 'raw sugar'],
+    },
+  ),
+  ingredient(
+    'light-brown-sugar',
+    'Light brown sugar',
+    { sucrose: 93, monosaccharide: 3.5, ash: 1.2 },
+    {
+      density: 0.93,
+      units: { cup: 213 },
+      synonyms: ['soft light brown sugar', 'brown sugar', 'light brown sugar, packed'],
+    },
+  ),
+  ingredient(
+    'dark-brown-sugar',
+    'Dark brown sugar',
+    { sucrose: 89.5, monosaccharide: 5, ash: 2.2 },
+    {
+      density: 0.95,
+      units: { cup: 220 },
+      synonyms: ['soft dark brown sugar'],
+    },
+  ),
+  ingredient(
+    'light-muscovado',
+    'Light muscovado',
+    { sucrose: 91, monosaccharide: 4, ash: 1.8 },
+    {
+      density: 0.93,
+      units: { cup: 213 },
+    },
+  ),
+  ingredient(
+    'dark-muscovado',
+    'Dark muscovado',
+    { sucrose: 87, monosaccharide: 6, ash: 3.2 },
+    {
+      density: 0.95,
+      units: { cup: 220 },
+      synonyms: ['barbados sugar'],
+    },
+  ),
+  ingredient(
+    'palm-sugar',
+    'Palm sugar',
+    { sucrose: 80, monosaccharide: 8, ash: 2.5, protein: 1 },
+    {
+      density: 0.9,
+      units: { cup: 200 },
+      synonyms: ['jaggery', 'coconut sugar', 'gula melaka'],
+    },
+  ),
+  ingredient('glucose-28', 'Glucose syrup, 28 DE', { glucoseSolids: 79, de: 28 }, { density: 1.42, ...trade }),
+  ingredient('glucose-38', 'Glucose syrup, 38 DE', { glucoseSolids: 80, de: 38 }, { density: 1.42, ...trade }),
+  ingredient(
+    'glucose-42',
+    'Glucose syrup, 42 DE',
+    { glucoseSolids: 80.3, de: 42 },
+    {
+      density: 1.42,
+      units: { cup: 340 },
+      synonyms: ['glucose syrup', 'liquid glucose', 'confectioners glucose'],
+      ...trade,
+    },
+  ),
+  ingredient('glucose-60', 'Glucose syrup, 60 DE', { glucoseSolids: 81.5, de: 60 }, { density: 1.42, ...trade }),
+  ingredient(
+    'corn-syrup',
+    'Light corn syrup',
+    { glucoseSolids: 72, sucrose: 3, salt: 0.3, de: 45 },
+    {
+      density: 1.38,
+      units: { cup: 328 },
+      synonyms: ['corn syrup'],
+      ...trade,
+    },
+  ),
+  ingredient(
+    'dark-corn-syrup',
+    'Dark corn syrup',
+    { glucoseSolids: 68, sucrose: 7, ash: 0.8, salt: 0.4, de: 45 },
+    {
+      density: 1.38,
+      units: { cup: 328 },
+      ...trade,
+    },
+  ),
+  ingredient(
+    'dextrose',
+    'Dextrose powder',
+    { monosaccharide: 91, water: 9 },
+    {
+      density: 0.65,
+      synonyms: ['glucose powder', 'dextrose monohydrate'],
+      ...trade,
+    },
+  ),
+  ingredient(
+    'golden-syrup',
+    'Golden syrup',
+    { sucrose: 33, monosaccharide: 47, ash: 1.2, salt: 0.3 },
+    {
+      density: 1.43,
+      units: { cup: 340, tin: 454 },
+      synonyms: ['light treacle'],
+    },
+  ),
+  ingredient(
+    'invert-syrup',
+    'Invert syrup',
+    { monosaccharide: 72, sucrose: 5, ash: 0.2 },
+    {
+      density: 1.38,
+      synonyms: ['inverted sugar'],
+      ...trade,
+    },
+  ),
+  ingredient(
+    'honey',
+    'Honey',
+    { monosaccharide: 72, sucrose: 6, glucoseSolids: 3.5, acid: 0.5, ash: 0.4, protein: 0.4, de: 42 },
+    {
+      density: 1.42,
+      units: { cup: 340 },
+      synonyms: ['runny honey', 'clear honey'],
+    },
+  ),
+  ingredient(
+    'maple-syrup',
+    'Maple syrup',
+    { sucrose: 63.5, monosaccharide: 2.5, ash: 0.6, acid: 0.1 },
+    {
+      density: 1.33,
+      units: { cup: 322 },
+    },
+  ),
+  ingredient(
+    'treacle',
+    'Black treacle',
+    { sucrose: 36, monosaccharide: 26, ash: 9, protein: 1.5, acid: 1.5 },
+    {
+      density: 1.42,
+      units: { cup: 340, tin: 454 },
+      synonyms: ['molasses', 'dark treacle', 'blackstrap molasses'],
+    },
+  ),
+  ingredient(
+    'date-syrup',
+    'Date syrup',
+    { monosaccharide: 68, sucrose: 2, ash: 1.8, insoluble: 1.2 },
+    { density: 1.38 },
+  ),
+  ingredient(
+    'agave-syrup',
+    'Agave syrup',
+    { monosaccharide: 74, glucoseSolids: 2, ash: 0.3, de: 42 },
+    { density: 1.37 },
+  ),
+  ingredient('rice-syrup', 'Rice syrup', { glucoseSolids: 78, ash: 0.3, protein: 0.3, de: 42 }, { density: 1.4 }),
+]
