@@ -5,6 +5,8 @@ import { mix, withWater } from '../matter/mix'
 import { waterLeftAt } from '../physics/boiling'
 import { standardPressure } from '../physics/water'
 import { biteOf } from './bite'
+import { families } from './families'
+import { landingOf } from './ordinary'
 import { stageOf, stagesOf, stageTable } from './stages'
 
 const sucrose = mix({ sucrose: 100 })
@@ -57,6 +59,19 @@ describe('bite', () => {
     expect(a.stage.id).toBe(stage)
     expect(a.waterShare).toBeLessThan(mostWater)
   })
+
+  test.each(Object.entries(families))(
+    '%s: the ordinary formula at its usual target is what it should be',
+    (_, family) => {
+      const landing = landingOf(family)
+      expect(family.lands.bite).toContain(landing.bite.word)
+      expect(family.lands.stage).toContain(landing.stage.id)
+      expect(landing.water).toBeGreaterThanOrEqual(family.lands.water[0])
+      expect(landing.water).toBeLessThanOrEqual(family.lands.water[1])
+      expect(family.ordinary.target).toBeGreaterThanOrEqual(family.usual.low)
+      expect(family.ordinary.target).toBeLessThanOrEqual(family.usual.high)
+    },
+  )
 
   it('softens with water and with a warmer room', () => {
     const words = [1, 5, 9, 12, 16, 22, 35].map(

@@ -42,10 +42,13 @@ const glassFrom: readonly number[] = stageTable.map((s) =>
   s.id === 'syrup' ? Number.NEGATIVE_INFINITY : sucroseGlassAt(s.sucroseFrom),
 )
 
-/** ◊ Milk solids make a drop feel softer in cold water: degrees of glass point per share of milk protein, dry. */
-const MILK_SOFTENS = 900
+/** ◊ Fat that milk protein holds in emulsion makes a drop feel softer: degrees of glass point per share of fat. */
+const EMULSION = { degrees: 35, proteinForAll: 0.008 }
 
-const softening = (m: Mix): number => (MILK_SOFTENS * m.milkProtein) / dryMassOf(m)
+function softening(m: Mix): number {
+  const dry = dryMassOf(m)
+  return dry > 0 ? EMULSION.degrees * (m.fat / dry) * Math.min(1, m.milkProtein / dry / EMULSION.proteinForAll) : 0
+}
 
 /** The stage table of this very syrup at this pressure, coolest first. Water in `dryMix` is ignored. */
 export function stagesOf(dryMix: Mix, pressurePa = STANDARD_PRESSURE): Stage[] {

@@ -1,11 +1,13 @@
 /** What a formula will be: computed once per size, pot and kitchen, in plain figures for the verdicts and the ladder. */
 import { type Bite, biteOf } from '../craft/bite'
+import { families } from '../craft/families'
 import { type Stage, type StageFacts, stageOf, stagesOf } from '../craft/stages'
 import type { Allergen } from '../matter/ingredient'
 import { ingredientById } from '../matter/ingredients'
 import { type Mix, massOf, waterShare } from '../matter/mix'
-import { boilingPoint, temperatureToday, waterActivity } from '../physics/boiling'
-import { doctorShare } from '../physics/solubility'
+import { boilingPoint, temperatureToday } from '../physics/boiling'
+import { equilibriumHumidity } from '../physics/humidity'
+import { doctorShare, type GrainRisk, grainRisk } from '../physics/solubility'
 import { type Burner, burnerPower, type Pot, potThermal } from '../pot/equipment'
 import { type FormulaDocument, type Grams, gramsAsWritten, type Step } from './document'
 import { peakLitres } from './headroom'
@@ -47,6 +49,8 @@ export interface Analysis {
   readonly peakLitres: number
   readonly fill: number
   readonly doctors: number
+  readonly grain: GrainRisk | 'none'
+  readonly meantToGrain: boolean
   /** Room humidity above which it takes up moisture, 0 to 1. */
   readonly equilibriumHumidity: number
   readonly allergens: readonly Allergen[]
@@ -83,7 +87,9 @@ export function analyse(
     peakLitres: peak,
     fill: peak / conditions.pot.litres,
     doctors: doctorShare(finished),
-    equilibriumHumidity: waterActivity(finished, conditions.roomC),
+    grain: grainRisk(finished, conditions.roomC),
+    meantToGrain: families[formula.family].grains,
+    equilibriumHumidity: equilibriumHumidity(finished, conditions.roomC),
     allergens: allergensOf(formula),
     rungs: stops.flatMap((s) => {
       const celsius = rungAt(s, conditions.pressurePa)

@@ -1,4 +1,6 @@
 /** The analysis in plain words, each with the number beneath. One row a verdict. */
+
+import type { GrainRisk } from '../physics/solubility'
 import { formatGrams, formatShare, formatSpan } from '../quantity/format'
 import type { Analysis, Conditions } from './analyse'
 
@@ -16,13 +18,13 @@ type Judge = (a: Analysis, c: Conditions) => Verdict
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1)
 const percent = (share: number): string => `${Math.round(share * 100)} %`
 
-/** ◊ Doctor share of the sweeteners and what it does to grain. */
-const grain: readonly { upTo: number; tone: Tone; text: string }[] = [
-  { upTo: 0.12, tone: 'mind', text: 'Grains readily' },
-  { upTo: 0.22, tone: 'mind', text: 'May grain' },
-  { upTo: 0.3, tone: 'good', text: "Won't grain if left unstirred" },
-  { upTo: Number.POSITIVE_INFINITY, tone: 'good', text: "Won't grain" },
-]
+const grainWords: Record<GrainRisk | 'none', { tone: Tone; text: string }> = {
+  readily: { tone: 'mind', text: 'Grains readily' },
+  may: { tone: 'mind', text: 'May grain' },
+  'if-stirred': { tone: 'good', text: "Won't grain if left unstirred" },
+  resists: { tone: 'good', text: "Won't grain" },
+  none: { tone: 'good', text: "Won't grain: all dissolved" },
+}
 
 const bite: Judge = (a, c) => ({
   id: 'bite',
@@ -40,15 +42,13 @@ const water: Judge = (a, c) => ({
     : `the ${c.burner.name} is too weak to get it there`,
 })
 
-const grainRisk: Judge = (a) => {
-  const row = grain.find((g) => a.doctors < g.upTo) ?? grain[grain.length - 1]
-  return {
-    id: 'grain',
-    tone: row?.tone ?? 'good',
-    text: row?.text ?? '',
-    detail: `glucose, invert and milk sugar are ${percent(a.doctors)} of the sweeteners`,
-  }
-}
+/** Fudge is meant to grain: there it is no warning. */
+const grain: Judge = (a) => ({
+  id: 'grain',
+  ...grainWords[a.grain],
+  ...(a.meantToGrain && { tone: 'good' as const }),
+  detail: `glucose, invert and milk sugar are ${percent(a.doctors)} of the sweeteners`,
+})
 
 const sticky: Judge = (a, c) => {
   const damp = c.humidity > a.equilibriumHumidity
@@ -77,7 +77,7 @@ const allergens: Judge = (a) => ({
   detail: 'check local labelling rules before selling',
 })
 
-const judges: readonly Judge[] = [bite, water, grainRisk, sticky, fits, allergens]
+const judges: readonly Judge[] = [bite, water, grain, sticky, fits, allergens]
 
 /** What this batch will be, in words. */
 export const verdictsOf = (analysis: Analysis, conditions: Conditions): Verdict[] =>

@@ -22,3 +22,22 @@ export function doctorShare(mix: Mix): number {
   const sweeteners = doctors + mix.sucrose
   return sweeteners > 0 ? doctors / sweeteners : 0
 }
+
+export type GrainRisk = 'readily' | 'may' | 'if-stirred' | 'resists'
+
+/** ◊ Doctor share below which each holds. */
+const grainBelow: readonly (readonly [number, GrainRisk])[] = [
+  [0.12, 'readily'],
+  [0.22, 'may'],
+  [0.3, 'if-stirred'],
+]
+
+/**
+ * Whether a syrup grains at `tempC`: not at all while everything is dissolved, else by the share of doctors.
+ * @throws RangeError outside the range of the solubility, 0 to 140 °C.
+ */
+export function grainRisk(mix: Mix, tempC = 25): GrainRisk | 'none' {
+  if (mix.sucrose <= 0 || supersaturation(mix, tempC) <= 1) return 'none'
+  const share = doctorShare(mix)
+  return grainBelow.find(([below]) => share < below)?.[1] ?? 'resists'
+}

@@ -1,3 +1,15 @@
+import type { StageId } from '../stages'
+
+/** An ordinary formula of the family: what its numbers are checked on. */
+export interface Ordinary {
+  /** Grams by ingredient, all that is in the pot at the target. */
+  readonly pot: Readonly<Record<string, number>>
+  /** Grams by ingredient added after the pull, where that changes the bite. */
+  readonly after?: Readonly<Record<string, number>>
+  /** °C at the standard atmosphere. */
+  readonly target: number
+}
+
 export interface Family {
   readonly label: string
   /** What decides the sweet, in a few words. */
@@ -8,4 +20,16 @@ export interface Family {
   readonly schools: Readonly<Record<string, string>>
   /** A change of this much water, share of the whole, is one the customer notices. */
   readonly waterMatters: number
+  /** Fine grain is what makes it. */
+  readonly grains: boolean
+  readonly ordinary: Ordinary
+  /** What the ordinary formula must come out as. */
+  readonly lands: {
+    /** Words for the bite, any of which is right. */
+    readonly bite: readonly string[]
+    /** Cold-water stage at the target. */
+    readonly stage: readonly StageId[]
+    /** Final water, %, ordinary for this sweet. */
+    readonly water: readonly [low: number, high: number]
+  }
 }

@@ -6,4 +6,15 @@ export const hardCandy: Family = {
   usual: { low: 146, high: 154 },
   schools: { 'boil-per-colour': 'one boil per colour', 'soft-bite': 'softer bite, 135 to 140°' },
   waterMatters: 0.005,
+  grains: false,
+  ordinary: {
+    pot: { sugar: 1000, 'glucose-42': 430, water: 330 },
+    after: { 'citric-acid': 8 },
+    target: 149,
+  },
+  lands: {
+    bite: ['snaps clean'],
+    stage: ['hard-crack'],
+    water: [1.5, 3],
+  },
 }

@@ -4,6 +4,21 @@ export const toffee: Family = {
   label: 'Toffee',
   decidedBy: 'water at or under 3 %, and colour',
   usual: { low: 140, high: 150 },
-  schools: { thermometer: 'by thermometer', colour: 'by colour', stir: 'stirred throughout' },
+  schools: {
+    thermometer: 'by thermometer',
+    colour: 'by colour',
+    stir: 'stirred throughout',
+    'boil-only': 'stirred until the boil',
+  },
   waterMatters: 0.005,
+  grains: false,
+  ordinary: {
+    pot: { 'butter-salted': 450, sugar: 450, 'glucose-42': 60, water: 90 },
+    target: 147,
+  },
+  lands: {
+    bite: ['snaps clean', 'hard'],
+    stage: ['hard-crack'],
+    water: [1, 3],
+  },
 }

@@ -1,0 +1,23 @@
+import type { Family } from './family'
+
+export const caramelSauce: Family = {
+  label: 'Caramel sauce and filling',
+  decidedBy: 'colour, then water',
+  usual: { low: 105, high: 108 },
+  schools: {
+    'stopped-cream': 'stopped with cream',
+    'stopped-water': 'stopped with water and juice',
+    'by-colour': 'by colour only',
+  },
+  waterMatters: 0.02,
+  grains: false,
+  ordinary: {
+    pot: { sugar: 400, 'glucose-42': 150, 'cream-36': 500, butter: 60, salt: 4 },
+    target: 106.5,
+  },
+  lands: {
+    bite: ['spoonable', 'pours'],
+    stage: ['syrup', 'thread'],
+    water: [14, 26],
+  },
+}

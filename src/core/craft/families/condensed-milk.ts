@@ -1,0 +1,19 @@
+import type { Family } from './family'
+
+export const condensedMilk: Family = {
+  label: 'Condensed-milk caramel',
+  decidedBy: 'colour and body',
+  usual: { low: 105, high: 113 },
+  schools: { thermometer: 'by thermometer', 'by-eye': 'by eye: streak and sides' },
+  waterMatters: 0.015,
+  grains: false,
+  ordinary: {
+    pot: { 'condensed-milk': 397, butter: 115, 'light-brown-sugar': 115, 'golden-syrup': 60 },
+    target: 110,
+  },
+  lands: {
+    bite: ['soft chew', 'firm chew'],
+    stage: ['thread', 'soft-ball', 'syrup'],
+    water: [9, 16],
+  },
+}

@@ -1,0 +1,23 @@
+import type { Family } from './family'
+
+export const fudge: Family = {
+  label: 'Fudge',
+  decidedBy: 'fine grain',
+  usual: { low: 112, high: 116 },
+  schools: {
+    'cool-beat': 'cool undisturbed, then beat',
+    'stir-soon': 'stir soon and pour',
+    'no-grain': 'condensed milk, no grain',
+  },
+  waterMatters: 0.01,
+  grains: true,
+  ordinary: {
+    pot: { sugar: 900, 'milk-whole': 300, 'cream-36': 150, butter: 60, 'glucose-42': 40 },
+    target: 114.5,
+  },
+  lands: {
+    bite: ['soft chew', 'firm chew'],
+    stage: ['soft-ball'],
+    water: [7, 13],
+  },
+}

@@ -1,0 +1,20 @@
+import type { Family } from './family'
+
+export const honeycomb: Family = {
+  label: 'Honeycomb',
+  decidedBy: 'glass and gas',
+  usual: { low: 149, high: 152 },
+  schools: { plain: 'sugar and glucose', golden: 'with golden syrup' },
+  waterMatters: 0.005,
+  grains: false,
+  ordinary: {
+    pot: { sugar: 400, 'golden-syrup': 100, 'glucose-42': 100, water: 120 },
+    after: { soda: 18 },
+    target: 150,
+  },
+  lands: {
+    bite: ['snaps clean', 'hard'],
+    stage: ['hard-crack'],
+    water: [1.2, 3.2],
+  },
+}

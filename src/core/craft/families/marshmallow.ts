@@ -1,0 +1,20 @@
+import type { Family } from './family'
+
+export const marshmallow: Family = {
+  label: 'Marshmallow',
+  decidedBy: 'gelatin and air',
+  usual: { low: 112, high: 116 },
+  schools: { gelatin: 'gelatin', 'egg-white': 'with egg white' },
+  waterMatters: 0.02,
+  grains: false,
+  ordinary: {
+    pot: { sugar: 450, 'glucose-42': 250, water: 160 },
+    after: { 'gelatin-powder': 24, water: 110 },
+    target: 114.5,
+  },
+  lands: {
+    bite: ['soft chew'],
+    stage: ['soft-ball', 'firm-ball'],
+    water: [16, 26],
+  },
+}

@@ -1,0 +1,20 @@
+import type { Family } from './family'
+
+export const nougat: Family = {
+  label: 'Nougat',
+  decidedBy: 'the second syrup',
+  usual: { low: 140, high: 155 },
+  schools: { 'two-syrups-soft': 'two syrups, soft', 'two-syrups-hard': 'two syrups, hard', 'one-syrup': 'one syrup' },
+  waterMatters: 0.01,
+  grains: false,
+  ordinary: {
+    pot: { sugar: 450, 'glucose-42': 200, water: 150 },
+    after: { honey: 300, 'egg-white': 60, almonds: 400 },
+    target: 148,
+  },
+  lands: {
+    bite: ['firm chew', 'very firm chew', 'soft chew'],
+    stage: ['hard-crack'],
+    water: [5, 11],
+  },
+}

@@ -1,0 +1,20 @@
+import type { Family } from './family'
+
+export const popcorn: Family = {
+  label: 'Popcorn balls',
+  decidedBy: 'tack',
+  usual: { low: 121, high: 150 },
+  schools: { 'soft-chew': 'soft chew', crisp: 'crisp' },
+  waterMatters: 0.01,
+  grains: false,
+  ordinary: {
+    pot: { sugar: 400, 'glucose-42': 200, water: 100, butter: 40, salt: 4 },
+    after: { popcorn: 160 },
+    target: 138,
+  },
+  lands: {
+    bite: ['hard', 'bends before it breaks', 'snaps clean'],
+    stage: ['soft-crack', 'hard-crack'],
+    water: [2, 5],
+  },
+}
