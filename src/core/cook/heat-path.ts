@@ -5,7 +5,7 @@
  */
 import { type Mix, withWater } from '../matter/mix'
 import { boilingPoint, waterLeftAt } from '../physics/boiling'
-import { heatContent, waterHeat } from '../physics/heat'
+import { heatContent, sucroseMelting, waterHeat } from '../physics/heat'
 import { latentHeat } from '../physics/water'
 
 const STEP = 0.5
@@ -27,6 +27,8 @@ export function heatPath(mix: Mix, pressurePa: number, baseCapacity = 0): HeatPa
   const joules = new Float64Array(HOTTEST / STEP + 1)
   let water = mix.water
   let steam = 0
+  // sugar with no water to dissolve in has to melt on the way
+  const crystals = mix.water > sucroseMelting.dryBelow * mix.sucrose ? 0 : mix.sucrose / 1000
   for (let i = 0; i * STEP <= HOTTEST; i++) {
     const t = i * STEP
     if (t > boilC) {
@@ -36,7 +38,8 @@ export function heatPath(mix: Mix, pressurePa: number, baseCapacity = 0): HeatPa
       steam += ((water - left) / 1000) * (waterHeat(middle) + latentHeat(middle))
       water = left
     }
-    joules[i] = heatContent(withWater(mix, water), t) + steam + baseCapacity * t
+    const melting = t > sucroseMelting.celsius ? crystals * sucroseMelting.joulesPerKg : 0
+    joules[i] = heatContent(withWater(mix, water), t) + steam + melting + baseCapacity * t
   }
   return { boilC, joules }
 }

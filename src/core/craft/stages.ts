@@ -43,7 +43,7 @@ const glassFrom: readonly number[] = stageTable.map((s) =>
 )
 
 /** ◊ Fat that milk protein holds in emulsion makes a drop feel softer: degrees of glass point per share of fat. */
-const EMULSION = { degrees: 35, proteinForAll: 0.008 }
+const EMULSION = { degrees: 42, proteinForAll: 0.008 }
 
 function softening(m: Mix): number {
   const dry = dryMassOf(m)

@@ -79,3 +79,6 @@ export function volumeOf(mix: Mix, tempC: number): number {
 
 /** Density of a mix at `tempC`, g/ml (kg/l), without gas. */
 export const densityOf = (mix: Mix, tempC: number): number => massOf(mix) / 1000 / volumeOf(mix, tempC)
+
+/** ◊ Dry sugar melts here, taking J/kg; with more water than this share of the sucrose it dissolves instead. */
+export const sucroseMelting = { celsius: 186, joulesPerKg: 134e3, dryBelow: 0.01 } as const

@@ -23,6 +23,7 @@ const setup: PotSetup = {
 }
 const portion = (id: string, grams: number) => ({ ingredient: ingredientById(id), grams })
 const syrup = mixOf([portion('sugar', 1000), portion('glucose-42', 300), portion('water', 330)])
+const sugar = mixOf([portion('sugar', 250)])
 const cream = mixOf([portion('cream-36', 400)])
 const lit: PotEvent[] = [
   { at: 0, kind: 'add', mix: syrup, celsius: 20 },
@@ -66,6 +67,20 @@ describe('a kilo of sugar on 1.8 kW', () => {
   })
 })
 
+it('sugar alone waits at its melting point, and a second lot sets it back', () => {
+  const dry = (more: PotEvent[]) =>
+    simulatePot(setup, [{ at: 0, kind: 'add', mix: sugar, celsius: 20 }, { at: 0, kind: 'heat', dial: 5 }, ...more], {
+      until: 900,
+      stopWhen: (s) => s.celsius > 195,
+    })
+  const one = dry([])
+  expect(one.filter((s) => s.celsius > 185 && s.celsius < 187).length).toBeGreaterThan(20)
+  expect(one.at(-1)?.crystals).toBe(0)
+  const two = dry([{ at: 250, kind: 'add', mix: sugar, celsius: 20 }])
+  expect(two.at(-1)?.at).toBeGreaterThan((one.at(-1)?.at ?? 0) + 60)
+  expect(two.at(-1)?.grams).toBeCloseTo(500, -1)
+})
+
 it('a slow plate answers later than gas', () => {
   const slow = { ...setup, burner: { ...setup.burner, responseS: 90 } }
   const at = (s: PotSetup) => simulatePot(s, lit, { until: 900, stopWhen: (x) => x.celsius > 90 }).at(-1)?.at ?? 0
@@ -94,7 +109,7 @@ const anyEvents = fc.array(
     fc.record({
       at: fc.integer({ min: 0, max: 2400 }),
       kind: fc.constant('add' as const),
-      mix: fc.constantFrom(syrup, cream),
+      mix: fc.constantFrom(syrup, cream, sugar),
       celsius: fc.integer({ min: 0, max: 90 }),
     }),
     fc.record({ at: fc.integer({ min: 1200, max: 2400 }), kind: fc.constant('off' as const) }),
@@ -113,9 +128,9 @@ it('keeps its books: heat within 0.1 %, mass exactly, over any cook', () => {
         while (next < all.length && (all[next] as PotEvent).at <= pot.at) applyToPot(pot, all[next++] as PotEvent)
         advancePot(pot, 1)
       }
-      const { burner, added, lost, steam, gramsAdded, gramsSteam } = pot.ledger
+      const { burner, added, lost, steam, melting, gramsAdded, gramsSteam } = pot.ledger
       const put = atStart + burner + added
-      expect(Math.abs(put - lost - steam - heatHeld(pot))).toBeLessThan(0.001 * put)
+      expect(Math.abs(put - lost - steam - melting - heatHeld(pot))).toBeLessThan(0.001 * put)
       expect(massOf(contentsOf(pot))).toBeCloseTo(gramsAdded - gramsSteam, 3)
     }),
     { numRuns: 60 },

@@ -6,7 +6,15 @@
 import { addMix, emptyMix, type Mix, massOf, withWater } from '../matter/mix'
 import { boilsAt, type Solution, solutionOf } from '../physics/boiling'
 import { browningRate, milkHeadStart } from '../physics/browning'
-import { heatCapacityPoly, heatContent, polyAt, polyHeat, waterCapacity, waterHeat } from '../physics/heat'
+import {
+  heatCapacityPoly,
+  heatContent,
+  polyAt,
+  polyHeat,
+  sucroseMelting,
+  waterCapacity,
+  waterHeat,
+} from '../physics/heat'
 import { latentHeat } from '../physics/water'
 import { type Burner, burnerPower, type Pot, type PotThermal, potThermal } from './equipment'
 
@@ -35,6 +43,8 @@ export interface PotSample {
   readonly water: number
   readonly grams: number
   readonly boiling: boolean
+  /** Sugar not melted yet, g. */
+  readonly crystals: number
   /** Browning, minutes at 170 °C. */
   readonly dose: number
   /** Heat into the syrup, W. */
@@ -47,6 +57,7 @@ export interface PotLedger {
   added: number
   lost: number
   steam: number
+  melting: number
   gramsAdded: number
   gramsSteam: number
 }
@@ -75,6 +86,7 @@ export interface PotState {
   lid: boolean
   onBurner: boolean
   boiling: boolean
+  crystals: number
   dose: number
   intoSyrup: number
   ledger: PotLedger
@@ -104,9 +116,10 @@ export function startPot(setup: PotSetup): PotState {
     lid: false,
     onBurner: true,
     boiling: false,
+    crystals: 0,
     dose: 0,
     intoSyrup: 0,
-    ledger: { burner: 0, added: 0, lost: 0, steam: 0, gramsAdded: 0, gramsSteam: 0 },
+    ledger: { burner: 0, added: 0, lost: 0, steam: 0, melting: 0, gramsAdded: 0, gramsSteam: 0 },
     solution: { moles: 0, strength: 0 },
     dryCapacity: [0, 0, 0],
     dryGrams: 0,
@@ -166,6 +179,9 @@ export function applyToPot(pot: PotState, event: PotEvent): void {
       const added = heatContent(event.mix, event.celsius)
       const guess = pot.filled ? pot.celsius : event.celsius
       fill(pot, addMix(contentsOf(pot), event.mix))
+      // sugar into dry or molten sugar stays crystals; where there is water it dissolves, and so do those already there
+      if (pot.water > sucroseMelting.dryBelow * pot.contents.sucrose) pot.crystals = 0
+      else pot.crystals += event.mix.sucrose
       pot.celsius = temperatureFor(pot, pot.water, heat + added, guess)
       pot.ledger.added += added
       pot.ledger.gramsAdded += massOf(event.mix)
@@ -200,7 +216,8 @@ function heatFull(pot: PotState, dt: number): void {
   pot.intoSyrup = given / dt
 
   const heat = heatIn(pot, pot.water, pot.celsius) + given - lost
-  boil(pot, heat)
+  if (pot.crystals > 0) melt(pot, heat)
+  else boil(pot, heat)
   pot.dose += (browningRate(pot.celsius + pot.headStart) * dt) / 60
 }
 
@@ -211,6 +228,16 @@ function heatEmpty(pot: PotState, dt: number): void {
     (thermal.baseCapacity * before + dt * (pot.watts + thermal.baseToRoom * setup.roomC)) /
     (thermal.baseCapacity + dt * thermal.baseToRoom)
   pot.ledger.lost += thermal.baseToRoom * (pot.baseC - setup.roomC) * dt
+}
+
+/** Dry sugar with `heat` joules in it: what goes past the melting point melts crystals before it warms. */
+function melt(pot: PotState, heat: number): void {
+  const spare = heat - heatIn(pot, pot.water, sucroseMelting.celsius)
+  const melted = Math.min(pot.crystals, Math.max(0, spare / (sucroseMelting.joulesPerKg / 1000)))
+  const used = (melted * sucroseMelting.joulesPerKg) / 1000
+  pot.crystals -= melted
+  pot.ledger.melting += used
+  pot.celsius = temperatureFor(pot, pot.water, heat - used, pot.celsius)
 }
 
 /**
@@ -268,6 +295,7 @@ const sampleOf = (pot: PotState): PotSample => ({
   water: pot.water,
   grams: pot.dryGrams + pot.water,
   boiling: pot.boiling,
+  crystals: pot.crystals,
   dose: pot.dose,
   watts: pot.intoSyrup,
 })
