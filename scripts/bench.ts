@@ -2,11 +2,13 @@
 import { benchApp } from './bench/app'
 import { benchCore } from './bench/core'
 import { benchForecast } from './bench/forecast'
+import { benchOde } from './bench/ode'
 import { print, type Row } from './bench/table'
 import { stopAll } from './lib/processes'
 
 const parts: Record<string, () => Row[] | Promise<Row[]>> = {
   core: benchCore,
+  ode: benchOde,
   forecast: () => benchForecast(),
   app: benchApp,
 }

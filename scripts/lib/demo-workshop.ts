@@ -10,7 +10,7 @@ import {
   insertBatch,
   insertBoil,
   writeKitchen,
-  writeNote,
+  writeVerdict,
 } from '@/db'
 import { demoFormulas } from '@/demo/formulas'
 import { demoHistory } from '@/demo/history'
@@ -34,7 +34,7 @@ export async function loadDemo(db: Db, hubToken: string): Promise<void> {
   const history = demoHistory()
   // written in order, so the last one being there means all are
   if (await findBatch(db, history.at(-1)?.batch.id ?? '')) return
-  for (const { batch, boils, note } of history) {
+  for (const { batch, boils, note, score } of history) {
     const [first, ...others] = boils
     if (!first) continue
     await insertBatch(db, batch, first.boil)
@@ -43,6 +43,6 @@ export async function loadDemo(db: Db, hubToken: string): Promise<void> {
       for (const event of events) await appendEvent(db, boil.id, event, new Date(event.at))
       await appendReadings(db, boil.id, readings)
     }
-    await writeNote(db, batch.id, note)
+    await writeVerdict(db, batch.id, { note, score })
   }
 }

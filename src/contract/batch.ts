@@ -80,4 +80,8 @@ export type StartBatch = z.infer<typeof startBatchSchema>
 export const startBoilSchema = z.object({ id: ulid, number: z.number().int().positive(), rate })
 export type StartBoil = z.infer<typeof startBoilSchema>
 
-export const noteSchema = z.object({ note: z.string().max(5000) })
+export const verdictSchema = z.object({
+  note: z.string().max(5000),
+  score: z.number().int().min(1).max(5).nullable(),
+})
+export type BatchVerdict = z.infer<typeof verdictSchema>

@@ -1,7 +1,7 @@
 /** What a cook is made of at the boundary: acts, readings, and the picture of a boil that windows and hubs share. */
 
 import { z } from 'zod'
-import { type CookAct, type StageId, stageTable } from '@/core'
+import { type CookAct, type Sign, type StageId, signs, stageTable } from '@/core'
 import { batchPlanSchema, conditionsSchema } from './batch'
 import { formulaSchema } from './formula'
 import { instant, ulid } from './text'
@@ -26,11 +26,19 @@ export const actSchema: z.ZodType<CookAct> = z.discriminatedUnion('type', [
   z.object({ type: z.literal('pulled'), step: id, celsius: probeCelsius.nullable() }),
   z.object({ type: z.literal('heat'), dial: z.number().min(0).max(10) }),
   z.object({ type: z.literal('lid'), on: z.boolean() }),
-  z.object({
-    type: z.literal('test'),
-    test: z.literal('drop'),
-    result: z.enum(stageTable.map((s) => s.id) as [StageId, ...StageId[]]),
-  }),
+  z.discriminatedUnion('test', [
+    z.object({
+      type: z.literal('test'),
+      test: z.literal('drop'),
+      result: z.enum(stageTable.map((s) => s.id) as [StageId, ...StageId[]]),
+    }),
+    z.object({
+      type: z.literal('test'),
+      test: z.literal('sign'),
+      sign: z.enum(Object.keys(signs) as [Sign, ...Sign[]]),
+    }),
+    z.object({ type: z.literal('test'), test: z.literal('colour'), celsius: probeCelsius }),
+  ]),
   z.object({ type: z.literal('note'), text: z.string().trim().min(1).max(2000) }),
   z.object({ type: z.literal('clock'), rate, wall: instant }),
   z.object({ type: z.literal('finished') }),

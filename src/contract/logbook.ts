@@ -24,6 +24,7 @@ export interface LogbookEntry {
   readonly boils: readonly LogbookBoil[]
   readonly boilsPlanned: number
   readonly note: string
+  readonly score: number | null
 }
 
 export interface BatchStory {

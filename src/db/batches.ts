@@ -27,6 +27,7 @@ export interface NewBoil {
 
 export interface BatchRecord extends NewBatch {
   note: string
+  score: number | null
   formula: FormulaDocument
 }
 
@@ -158,9 +159,12 @@ const records = (db: Db) =>
     )
     .$dynamic()
 
-/** Batches, newest first. */
-export async function listBatches(db: Db, limit = 500): Promise<BatchRecord[]> {
-  const rows = await records(db).orderBy(desc(batches.startedAt)).limit(limit)
+/** Batches, newest first; of one formula, or of all. */
+export async function listBatches(db: Db, formulaId?: string, limit = 500): Promise<BatchRecord[]> {
+  const rows = await records(db)
+    .where(formulaId === undefined ? undefined : eq(batches.formulaId, formulaId))
+    .orderBy(desc(batches.startedAt))
+    .limit(limit)
   return rows.map(({ batch, formula }) => ({ ...batch, formula }))
 }
 
@@ -169,8 +173,12 @@ export async function findBatch(db: Db, id: string): Promise<BatchRecord | null>
   return row ? { ...row.batch, formula: row.formula } : null
 }
 
-/** Writes the batch's note; false when there is no such batch. */
-export async function writeNote(db: Db, id: string, note: string): Promise<boolean> {
-  const [result] = await db.update(batches).set({ note }).where(eq(batches.id, id))
+/** Writes what is thought of a batch; false when there is no such batch. */
+export async function writeVerdict(
+  db: Db,
+  id: string,
+  verdict: { note: string; score: number | null },
+): Promise<boolean> {
+  const [result] = await db.update(batches).set(verdict).where(eq(batches.id, id))
   return result.affectedRows > 0
 }

@@ -12,7 +12,7 @@ import {
   listBatches,
   openBoils,
   recentBoilsOnChannel,
-  writeNote,
+  writeVerdict,
 } from './batches'
 import type { Db } from './client'
 import { addRevision, findFormula, listFormulas } from './formulas'
@@ -116,11 +116,11 @@ describe('batches and boils', () => {
     expect(await eventsAfter(db, boilId, 0)).toHaveLength(1)
   })
 
-  it('take a note, and only for a batch that exists', async () => {
+  it('take a verdict, and only for a batch that exists', async () => {
     const { id } = await startedBatch()
-    expect(await writeNote(db, id, 'good chew')).toBe(true)
-    expect((await findBatch(db, id))?.note).toBe('good chew')
-    expect(await writeNote(db, ulid(), 'x')).toBe(false)
+    expect(await writeVerdict(db, id, { note: 'good chew', score: 4 })).toBe(true)
+    expect(await findBatch(db, id)).toMatchObject({ note: 'good chew', score: 4 })
+    expect(await writeVerdict(db, ulid(), { note: 'x', score: null })).toBe(false)
   })
 
   it('are listed newest first', async () => {

@@ -89,6 +89,8 @@ export const batches = mysqlTable(
     conditions: json('conditions', conditionsSchema).notNull(),
     startedAt: instant('started_at').notNull(),
     note: text('note').notNull(),
+    /** 1 (bin) to 5 (as good as it gets); null until judged. */
+    score: int('score'),
   },
   (t) => [
     foreignKey({

@@ -40,6 +40,7 @@ export interface HistoryBatch {
   }
   boils: HistoryBoil[]
   note: string
+  score: number
 }
 
 /** What is usual for each formula: pieces, where it sets, which pot. */
@@ -94,6 +95,12 @@ export function demoHistory(): HistoryBatch[] {
     const startedAt = new Date(FIRST_DAY + Math.floor(i * 2.1) * DAY + Math.floor(random() * 7 * 3600) * 1000)
     return batchOn(formulaId, startedAt, 1 - i / BATCHES, random)
   })
+}
+
+/** What a batch scores: five at its best a little past the target, less by the square of the miss. */
+function scoreFor(offBy: number, within: number, random: () => number): number {
+  const miss = (offBy - 0.3) / within
+  return Math.max(1, Math.min(5, Math.round(4.9 - 0.9 * miss * miss + 0.5 * normal(random))))
 }
 
 /** `greenness` runs from 1 for the first batch to 0 for the last: the misses shrink with practice. */
@@ -152,5 +159,6 @@ function batchOn(formulaId: string, startedAt: Date, greenness: number, random: 
     batch: { id: batchId, formulaId, revision: 1, plan, conditions, startedAt },
     boils,
     note: from(row.words, random),
+    score: scoreFor(worst, formula.target.within, random),
   }
 }

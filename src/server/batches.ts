@@ -1,8 +1,8 @@
 import { ulid } from 'ulid'
-import type { BatchConditions, StartBatch, StartBoil } from '@/contract/batch'
+import type { BatchConditions, BatchVerdict, StartBatch, StartBoil } from '@/contract/batch'
 import type { BoilView } from '@/contract/cook'
 import { scale, standardPressure } from '@/core'
-import { boilsOfBatch, db, findChannel, insertBatch, insertBoil, openBoils, readKitchen, writeNote } from '@/db'
+import { boilsOfBatch, db, findChannel, insertBatch, insertBoil, openBoils, readKitchen, writeVerdict } from '@/db'
 import { formula } from './formulas'
 import { nudge } from './news'
 import { Problem } from './problem'
@@ -93,8 +93,8 @@ export async function startBoil(batchId: string, request: StartBoil, now: Date):
   return { id: request.id }
 }
 
-export async function setNote(batchId: string, note: string): Promise<void> {
-  if (!(await writeNote(db(), batchId, note))) throw new Problem(404, 'There is no such batch')
+export async function setVerdict(batchId: string, verdict: BatchVerdict): Promise<void> {
+  if (!(await writeVerdict(db(), batchId, verdict))) throw new Problem(404, 'There is no such batch')
 }
 
 export const boilsOn = (): Promise<BoilView[]> => openBoils(db())

@@ -1,5 +1,5 @@
 import type { BatchStory, LogbookEntry } from '@/contract/logbook'
-import { analyse } from '@/core'
+import { type Advice, adviseTarget, analyse, temperatureAtStandard } from '@/core'
 import { type BatchRecord, boilSummaries, boilsOfBatch, db, findBatch, listBatches, thumbnails } from '@/db'
 import { snapshot } from './cook'
 import { Problem } from './problem'
@@ -34,6 +34,7 @@ async function entriesFor(batches: readonly BatchRecord[]): Promise<LogbookEntry
       .map((s) => ({ id: s.boilId, reached: s.reached, curve: curves.get(s.boilId) ?? [] })),
     boilsPlanned: b.plan.boils.length,
     note: b.note,
+    score: b.score,
   }))
 }
 
@@ -58,4 +59,21 @@ export async function batchStory(id: string): Promise<BatchStory> {
     conditions: batch.conditions,
     boils: await Promise.all(boils.map(async (boil) => ({ boil, log: await snapshot(boil.id) }))),
   }
+}
+
+/** What the judged batches of a formula say about its target. Days of different air are compared by composition. */
+export async function adviceFor(formulaId: string, target: number): Promise<Advice> {
+  const judged = (await listBatches(db(), formulaId)).filter((b) => b.score !== null)
+  const summaries = await boilSummaries(
+    db(),
+    judged.map((b) => b.id),
+  )
+  const past = judged.flatMap((b) => {
+    const reached = summaries.flatMap((s) => (s.batchId === b.id && s.reached !== null ? [s.reached] : []))
+    if (reached.length === 0 || b.score === null) return []
+    const mean = reached.reduce((a, c) => a + c, 0) / reached.length
+    const { atTarget } = analyse(b.formula, b.conditions)
+    return [{ reached: temperatureAtStandard(atTarget, mean, b.conditions.pressurePa), score: b.score }]
+  })
+  return adviseTarget(past, target)
 }

@@ -2,20 +2,25 @@
 
 import { type Bite, biteOf } from '../craft/bite'
 import { type StageFacts, stageOf } from '../craft/stages'
+import { noCorrection } from '../craft/thermometer'
 import type { Conditions } from '../formula/analyse'
 import type { FormulaDocument, Grams } from '../formula/document'
 import { type Mix, massOf, withWater } from '../matter/mix'
 import { temperatureToday, waterLeftAt } from '../physics/boiling'
+import { browningRate, milkHeadStart } from '../physics/browning'
 import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
 import { type DoNow, doNow } from './do-now'
+import { type Estimate, type Evidence, fuse } from './evidence'
 import { type Forecast, type ForecastContext, forecast, type Stretch } from './forecast'
 import { type HeatPath, heatPath } from './heat-path'
-import { type CookEvent, type CookState, readLog } from './log'
+import { type CookEvent, type CookState, readLog, standing } from './log'
 import type { Reading } from './readings'
 
 export interface Probe {
   readonly lagS: number
   readonly noiseC: number
+  /** How well its correction is known, °C; as an unchecked thermometer unless told. */
+  readonly sd?: number
 }
 
 export interface Cook {
@@ -86,6 +91,50 @@ function contextFor(cook: Cook, target: number, pulls: boolean, now: number): Fo
     lagS: cook.probe.lagS,
     noiseC: cook.probe.noiseC,
   }
+}
+
+/** What the tests of a log say, each with the reading nearest before it. */
+export function evidenceOf(events: readonly CookEvent[], readings: readonly Reading[]): Evidence[] {
+  return standing(events).flatMap((e): Evidence[] => {
+    if (e.type !== 'test') return []
+    const reads = readings.findLast((r) => r.at <= e.at)?.celsius ?? null
+    if (e.test === 'drop') return [{ at: e.at, reads, kind: 'drop', stage: e.result }]
+    if (e.test === 'sign') return [{ at: e.at, reads, kind: 'sign', sign: e.sign }]
+    return [{ at: e.at, reads, kind: 'colour', celsius: e.celsius }]
+  })
+}
+
+/** Browning collected along the readings, minutes at 170 °C. */
+export function doseOf(readings: readonly Reading[], mix: Mix): number {
+  const head = milkHeadStart(mix, massOf(mix))
+  let dose = 0
+  for (let i = 1; i < readings.length; i++) {
+    const { at, celsius } = readings[i] as Reading
+    dose += (browningRate(celsius + head) * (at - (readings[i - 1] as Reading).at)) / 60
+  }
+  return dose
+}
+
+/** Everything the tests and the thermometer say together, at `now`; null with an empty pot. */
+export function judge(
+  cook: Cook,
+  events: readonly CookEvent[],
+  readings: readonly Reading[],
+  now: number,
+): Estimate | null {
+  const mix = contents(cook)
+  if (!mix) return null
+  return fuse(
+    evidenceOf(events, readings),
+    {
+      dryMix: mix,
+      pressurePa: cook.conditions.pressurePa,
+      reads: readings.at(-1)?.celsius ?? null,
+      thermometerSd: cook.probe.sd ?? noCorrection.sd,
+      dose: doseOf(readings, mix),
+    },
+    now,
+  )
 }
 
 export interface Look {

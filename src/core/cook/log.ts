@@ -3,6 +3,7 @@ import type { StageId } from '../craft/stages'
 import type { FormulaDocument, Grams, Step } from '../formula/document'
 import { walk } from '../formula/walk'
 import { emptyMix, type Mix } from '../matter/mix'
+import type { Sign } from './evidence'
 
 /** Something that happened, `at` seconds on the cook's clock. */
 export type CookEvent = { readonly id: string; readonly at: number } & CookAct
@@ -13,6 +14,8 @@ export type CookAct =
   | { readonly type: 'heat'; readonly dial: number }
   | { readonly type: 'lid'; readonly on: boolean }
   | { readonly type: 'test'; readonly test: 'drop'; readonly result: StageId }
+  | { readonly type: 'test'; readonly test: 'sign'; readonly sign: Sign }
+  | { readonly type: 'test'; readonly test: 'colour'; readonly celsius: number }
   | { readonly type: 'note'; readonly text: string }
   | { readonly type: 'clock'; readonly rate: number; readonly wall: string }
   | { readonly type: 'finished' }

@@ -9,7 +9,7 @@ import { boilingPoint, temperatureToday } from '../physics/boiling'
 import { equilibriumHumidity } from '../physics/humidity'
 import { doctorShare, type GrainRisk, grainRisk } from '../physics/solubility'
 import { type Burner, burnerPower, type Pot, potThermal } from '../pot/equipment'
-import { type FormulaDocument, type Grams, gramsAsWritten, type Step } from './document'
+import { type FormulaDocument, type Grams, gramsAsWritten, type Shape, type Step } from './document'
 import { peakLitres } from './headroom'
 import { finishedMix, type Stop, walk } from './walk'
 
@@ -55,6 +55,7 @@ export interface Analysis {
   readonly equilibriumHumidity: number
   readonly allergens: readonly Allergen[]
   readonly rungs: readonly Rung[]
+  readonly shape: Shape
 }
 
 /**
@@ -91,6 +92,7 @@ export function analyse(
     meantToGrain: families[formula.family].grains,
     equilibriumHumidity: equilibriumHumidity(finished, conditions.roomC),
     allergens: allergensOf(formula),
+    shape: formula.shape,
     rungs: stops.flatMap((s) => {
       const celsius = rungAt(s, conditions.pressurePa)
       return celsius === null ? [] : [{ step: s.step, celsius }]

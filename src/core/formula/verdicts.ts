@@ -1,5 +1,6 @@
 /** The analysis in plain words, each with the number beneath. One row a verdict. */
 
+import { workingWindows } from '../physics/slab'
 import type { GrainRisk } from '../physics/solubility'
 import { formatGrams, formatShare, formatSpan } from '../quantity/format'
 import type { Analysis, Conditions } from './analyse'
@@ -26,11 +27,11 @@ const grainWords: Record<GrainRisk | 'none', { tone: Tone; text: string }> = {
   none: { tone: 'good', text: "Won't grain: all dissolved" },
 }
 
-const bite: Judge = (a, c) => ({
+const bite: Judge = (a) => ({
   id: 'bite',
   tone: 'good',
   text: capital(a.bite.word),
-  detail: `sets ${Math.abs(Math.round(a.bite.aboveGlass))}° ${a.bite.aboveGlass < 0 ? 'below' : 'above'} its glass point in a ${Math.round(c.roomC)}° room`,
+  detail: `${Math.abs(Math.round(a.bite.aboveGlass))}° ${a.bite.aboveGlass < 0 ? 'below' : 'above'} its glass point in this room`,
 })
 
 const water: Judge = (a, c) => ({
@@ -38,7 +39,7 @@ const water: Judge = (a, c) => ({
   tone: Number.isFinite(a.minutes) ? 'good' : 'bad',
   text: `${formatShare(a.waterShare)} water, ${formatGrams(a.outGrams)} out of the pot`,
   detail: Number.isFinite(a.minutes)
-    ? `${formatGrams(a.steamGrams)} boils away; about ${formatSpan(Math.round(a.minutes) * 60)} on the ${c.burner.name}`
+    ? `${formatGrams(a.steamGrams)} boils away in about ${formatSpan(Math.round(a.minutes) * 60)}`
     : `the ${c.burner.name} is too weak to get it there`,
 })
 
@@ -47,7 +48,7 @@ const grain: Judge = (a) => ({
   id: 'grain',
   ...grainWords[a.grain],
   ...(a.meantToGrain && { tone: 'good' as const }),
-  detail: `glucose, invert and milk sugar are ${percent(a.doctors)} of the sweeteners`,
+  detail: `doctors are ${percent(a.doctors)} of the sweeteners`,
 })
 
 const sticky: Judge = (a, c) => {
@@ -70,6 +71,24 @@ const fits: Judge = (a, c) => ({
   detail: `rises to ${a.peakLitres.toFixed(1)} l of ${c.pot.litres} l at its worst`,
 })
 
+/** ◊ How thick a drop lies, for its cooling. */
+const DROP_MM = 8
+
+const minutes = (m: number): string => (m < 1 ? `${Math.round(m * 60)} s` : `${Math.round(m)} min`)
+
+const work: Judge = (a, c) => {
+  const mm = a.shape.kind === 'cut' ? a.shape.heightMm : a.shape.kind === 'broken' ? a.shape.thicknessMm : DROP_MM
+  const w = workingWindows(a.finished, mm, a.targetC, c.roomC)
+  return {
+    id: 'work',
+    tone: w.spreads < 2 ? 'mind' : 'good',
+    text: a.shape.kind === 'mould' ? `Fill within ${minutes(w.flows)}` : `Spread within ${minutes(w.spreads)}`,
+    detail: Number.isFinite(w.scores)
+      ? `takes a score until about ${minutes(w.scores)}`
+      : 'stays soft enough to cut in this room',
+  }
+}
+
 const allergens: Judge = (a) => ({
   id: 'allergens',
   tone: a.allergens.length > 0 ? 'mind' : 'good',
@@ -77,7 +96,7 @@ const allergens: Judge = (a) => ({
   detail: 'check local labelling rules before selling',
 })
 
-const judges: readonly Judge[] = [bite, water, grain, sticky, fits, allergens]
+const judges: readonly Judge[] = [bite, water, grain, sticky, fits, work, allergens]
 
 /** What this batch will be, in words. */
 export const verdictsOf = (analysis: Analysis, conditions: Conditions): Verdict[] =>

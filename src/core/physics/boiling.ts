@@ -139,6 +139,13 @@ export function temperatureToday(dryMix: Mix, standardTempC: number, pressurePa:
   return boilingPoint({ ...dryMix, water }, pressurePa)
 }
 
+/** The other way round: what `tempC` under `pressurePa` would be at the standard atmosphere, so that days compare. */
+export function temperatureAtStandard(dryMix: Mix, tempC: number, pressurePa: number): number {
+  const water = waterLeftAt(dryMix, tempC, pressurePa)
+  if (!Number.isFinite(water) || water <= 0) return tempC
+  return boilingPoint({ ...dryMix, water })
+}
+
 function checkPressure(pressurePa: number): void {
   if (!(pressurePa >= 20e3 && pressurePa <= 200e3))
     throw new RangeError(`Air pressure must be between 20 and 200 kPa, not ${pressurePa} Pa`)

@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react'
 import {
+  type Advice,
   type Conditions,
   type FormulaDocument,
   families,
@@ -13,6 +14,7 @@ import {
 } from '@/core'
 import { Ladder, type LadderRung } from '@/ui/chart/ladder'
 import { useTemperature } from '@/ui/shell/preferences'
+import { adviceWords } from './advice-words'
 import { type Choice, conditionsOf, type KitchenView, vesselOf } from './kitchen'
 import { Sentence } from './sentence'
 import { type Sized, sizeBatch } from './size-batch'
@@ -25,6 +27,7 @@ interface Props {
   readonly revision: number
   readonly formula: FormulaDocument
   readonly kitchen: KitchenView
+  readonly advice: Advice
 }
 
 const FIRST_SIZE: Size = { by: 'pieces', pieces: 144 }
@@ -62,7 +65,7 @@ function spareOf(formula: FormulaDocument, vessel: Vessel): number {
 }
 
 /** One formula, sized for tonight: the sentence, what to weigh, the ladder and what it will be. */
-export function FormulaPage({ id, revision, formula, kitchen }: Props) {
+export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
   const [size, setSize] = useState(FIRST_SIZE)
   const [shape, setShape] = useState<Shape>(formula.shape)
   const [choice, setChoice] = useState(() => firstChoice(formula, kitchen))
@@ -109,7 +112,7 @@ export function FormulaPage({ id, revision, formula, kitchen }: Props) {
           </p>
         </Sentence>
       </div>
-      {sized && <Columns formula={formula} conditions={conditions} sized={sized} />}
+      {sized && <Columns formula={formula} conditions={conditions} sized={sized} advice={advice} />}
     </div>
   )
 }
@@ -128,10 +131,12 @@ interface ColumnsProps {
   readonly formula: FormulaDocument
   readonly conditions: Conditions
   readonly sized: Sized
+  readonly advice: Advice
 }
 
-function Columns({ formula, conditions, sized }: ColumnsProps) {
-  const { say } = useTemperature()
+function Columns({ formula, conditions, sized, advice }: ColumnsProps) {
+  const temperature = useTemperature()
+  const { say } = temperature
   const rungs: LadderRung[] = sized.analysis.rungs.map(({ step, celsius }) => ({
     id: step.id,
     celsius,
@@ -160,7 +165,7 @@ function Columns({ formula, conditions, sized }: ColumnsProps) {
         )}
         <Ladder stages={sized.analysis.stages} rungs={rungs} />
       </section>
-      <VerdictList verdicts={sized.verdicts} />
+      <VerdictList verdicts={sized.verdicts} advice={adviceWords(advice, formula.target.celsius, temperature)} />
     </div>
   )
 }

@@ -29,7 +29,7 @@ export function sizeBatch(
 ): Sized | { readonly problem: string } {
   try {
     const plan = scale(formula, { size, shape, vessel: vessel ?? undefined, potLitres: conditions.pot.litres })
-    const analysis = analyse(formula, conditions, gramsPerBoil(plan))
+    const analysis = analyse({ ...formula, shape }, conditions, gramsPerBoil(plan))
     return { plan, analysis, verdicts: verdictsOf(analysis, conditions) }
   } catch (error) {
     if (error instanceof RangeError) return { problem: error.message }

@@ -1,4 +1,4 @@
-import { Check, TriangleAlert, X } from 'lucide-react'
+import { Check, NotebookPen, TriangleAlert, X } from 'lucide-react'
 import type { Tone, Verdict } from '@/core'
 
 const marks: Record<Tone, { Icon: typeof Check; look: string; word: string }> = {
@@ -7,7 +7,13 @@ const marks: Record<Tone, { Icon: typeof Check; look: string; word: string }> = 
   bad: { Icon: X, look: 'bg-cherry text-on-fill', word: 'Will not do' },
 }
 
-export function VerdictList({ verdicts }: { readonly verdicts: readonly Verdict[] }) {
+interface Props {
+  readonly verdicts: readonly Verdict[]
+  /** What past batches say. */
+  readonly advice: { readonly text: string; readonly detail: string }
+}
+
+export function VerdictList({ verdicts, advice }: Props) {
   return (
     <section aria-labelledby="verdicts" className="sheet px-5 py-4">
       <h2 id="verdicts" className="casual text-[18px] font-bold">
@@ -17,7 +23,7 @@ export function VerdictList({ verdicts }: { readonly verdicts: readonly Verdict[
         {verdicts.map((v) => {
           const { Icon, look, word } = marks[v.tone]
           return (
-            <li key={v.id} className="flex gap-4 border-b border-line py-2.5 last:border-0">
+            <li key={v.id} className="flex gap-4 border-b border-line py-2">
               <span className={`mt-0.5 grid size-7 shrink-0 place-items-center rounded-[9px] ${look}`} title={word}>
                 <Icon size={17} strokeWidth={2.5} aria-label={word} />
               </span>
@@ -28,6 +34,15 @@ export function VerdictList({ verdicts }: { readonly verdicts: readonly Verdict[
             </li>
           )
         })}
+        <li className="flex gap-4 py-2">
+          <span className="mt-0.5 grid size-7 shrink-0 place-items-center rounded-[9px] bg-bar text-on-bar">
+            <NotebookPen size={16} aria-label="From the logbook" />
+          </span>
+          <div>
+            <p className="casual text-[16px] leading-snug font-semibold">{advice.text}</p>
+            <p className="text-[14px] leading-snug text-muted">{advice.detail}</p>
+          </div>
+        </li>
       </ul>
     </section>
   )

@@ -20,8 +20,8 @@ import { CookCurve } from '@/ui/chart/cook-curve'
 import { useTemperature } from '@/ui/shell/preferences'
 import { boilName } from '@/ui/stove/boil-name'
 import { marksOf, wordsFor } from '@/ui/stove/marks'
-import { BatchNote } from './note'
 import { outcomeOf } from './outcome'
+import { BatchVerdictForm } from './verdict-form'
 
 /** One batch, from the first flame to the note. */
 export function Story({ story }: { readonly story: BatchStory }) {
@@ -83,7 +83,7 @@ export function Story({ story }: { readonly story: BatchStory }) {
           {current && <BoilCurve key={current.boil.id} item={current} />}
         </section>
         <div className="flex flex-col gap-4">
-          <BatchNote batchId={entry.id} note={entry.note} />
+          <BatchVerdictForm batchId={entry.id} note={entry.note} score={entry.score} />
           {current && <Events item={current} />}
         </div>
       </div>

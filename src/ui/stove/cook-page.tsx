@@ -19,15 +19,17 @@ import {
 import { CookCurve } from '@/ui/chart/cook-curve'
 import { send } from '@/ui/kit/send'
 import { useTemperature } from '@/ui/shell/preferences'
-import { Acts, dropResults, type Panel } from './acts'
+import { Acts, type Panel } from './acts'
 import { boilName } from './boil-name'
 import { DoNowPanel } from './do-now-panel'
 import { Heading } from './heading'
-import { marksOf } from './marks'
+import { marksOf, testWords } from './marks'
 import { Pace } from './pace'
+import { dropResults } from './panels/tests'
 import { Rail } from './rail'
 import { Readout } from './readout'
 import { useCook } from './use-cook'
+import { useJudgement } from './use-judgement'
 import { useKeys } from './use-keys'
 
 interface Props {
@@ -41,7 +43,8 @@ const UNDO_MS = 10_000
 export function CookPage({ boil, first }: Props) {
   const router = useRouter()
   const { say } = useTemperature()
-  const { log, snapshot, cook, now, view } = useCook(boil, first)
+  const live = useCook(boil, first)
+  const { log, snapshot, cook, now, view } = live
   const [panel, setPanel] = useState<Panel>('acts')
   const [slip, setSlip] = useState<{ id: string; said: string } | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
@@ -67,6 +70,7 @@ export function CookPage({ boil, first }: Props) {
     setPanel('acts')
   }
 
+  const { mind, trouble, rescue } = useJudgement(boil, live, analysis, emptiedAt !== null)
   const { step } = view.doNow
   const pressPrimary = (): void => {
     if (!step) close()
@@ -98,20 +102,20 @@ export function CookPage({ boil, first }: Props) {
 
   useKeys({
     ' ': pressPrimary,
-    d: () => setPanel('drop'),
+    d: () => setPanel('test'),
     h: () => setPanel('heat'),
     n: () => setPanel('note'),
     u: undo,
     arrowup: () => turn(1),
     arrowdown: () => turn(-1),
     escape: () => setPanel('acts'),
-    ...(panel === 'drop' && dropKeys(analysis.stages, (a) => act(a, 'Drop logged'))),
+    ...(panel === 'test' && dropKeys(analysis.stages, (a) => act(a, saidFor(a)))),
   })
 
   const path = cook.stretches.at(-1)?.path
   const ahead = path && view.forecast && emptiedAt === null ? projection(path, view.forecast, now) : []
   const newest = snapshot.readings.at(-1)
-  const highest = Math.max(...analysis.rungs.map((r) => r.celsius))
+  const highest = Math.max(view.celsius ?? 0, ...analysis.rungs.map((r) => r.celsius))
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-3 p-3 md:h-dvh md:grid-rows-[minmax(158px,auto)_minmax(0,1fr)_auto]">
       <div className="grid grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[minmax(0,1.5fr)_minmax(300px,1fr)]">
@@ -129,6 +133,7 @@ export function CookPage({ boil, first }: Props) {
               : view.doNow
           }
           now={now}
+          mind={over ? null : mind}
         />
         <Readout view={view} age={newest && emptiedAt === null ? Math.max(0, now - newest.at) : null} />
       </div>
@@ -187,6 +192,8 @@ export function CookPage({ boil, first }: Props) {
               : { label: `Start ${boilName({ label: nextLabel, number: boil.number + 1, plan })}`, onPress: startNext }
           }
           dial={state.dial}
+          trouble={trouble}
+          rescue={rescue}
           stages={analysis.stages}
           onPanel={setPanel}
           onAct={(a) => (a.type === 'finished' ? close() : act(a, saidFor(a)))}
@@ -200,7 +207,7 @@ export function CookPage({ boil, first }: Props) {
 function saidFor(act: CookAct): string {
   if (act.type === 'heat') return `Heat ${act.dial}`
   if (act.type === 'note') return act.text
-  return 'Logged'
+  return act.type === 'test' ? testWords(act) : act.type
 }
 
 function dropKeys(stages: readonly Stage[], onAct: (act: CookAct) => void): Record<string, () => void> {

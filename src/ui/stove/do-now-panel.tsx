@@ -6,10 +6,12 @@ interface Props {
   readonly doNow: DoNow
   /** Cook time, s. */
   readonly now: number
+  /** What to mind beside it: a doubt, a thermometer that is off. */
+  readonly mind: string | null
 }
 
 /** The lemon panel: the next thing to do, why, and when. */
-export function DoNowPanel({ doNow, now }: Props) {
+export function DoNowPanel({ doNow, now, mind }: Props) {
   const { mood, say, prepare, why, due, step } = doNow
   const caution = cautions[doNow.cautions[0] ?? '']
   return (
@@ -26,7 +28,7 @@ export function DoNowPanel({ doNow, now }: Props) {
       <p className="text-[clamp(15px,1.4vw,18px)] leading-snug">
         {mood === 'now' && <strong className="mr-2 rounded-[8px] bg-[#c2124b] px-2 py-0.5 text-white">Now</strong>}
         {caution && <strong className="mr-2">{caution.short}.</strong>}
-        {why}
+        {mind ? <strong>{mind}</strong> : why}
         {due && due.seconds > 0.5 && (
           <>
             {' '}

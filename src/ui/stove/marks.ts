@@ -1,4 +1,4 @@
-import { type CookEvent, type FormulaDocument, stageTable, standing } from '@/core'
+import { type CookAct, type CookEvent, colourStages, type FormulaDocument, signs, stageTable, standing } from '@/core'
 import type { Mark } from '@/ui/chart/cook-curve'
 
 /** What an event is called on the curve and in the story; null for one that is not worth a mark. */
@@ -12,7 +12,7 @@ export function wordsFor(event: CookEvent, formula: FormulaDocument): string | n
     case 'lid':
       return event.on ? 'lid on' : 'lid off'
     case 'test':
-      return `drop: ${stageTable.find((s) => s.id === event.result)?.label ?? event.result}`
+      return testWords(event)
     case 'note':
       return event.text.length > 28 ? `${event.text.slice(0, 27)}…` : event.text
     case 'clock':
@@ -20,6 +20,13 @@ export function wordsFor(event: CookEvent, formula: FormulaDocument): string | n
     case 'undo':
       return null
   }
+}
+
+/** A test in words. */
+export function testWords(test: Extract<CookAct, { type: 'test' }>): string {
+  if (test.test === 'drop') return `drop: ${stageTable.find((s) => s.id === test.result)?.label ?? test.result}`
+  if (test.test === 'sign') return signs[test.sign].label
+  return `colour: ${colourStages.find((c) => c.celsius === test.celsius)?.label ?? test.celsius}`
 }
 
 /** The events of a boil as marks on its curve, up to `until` seconds. */

@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import { orNotFound } from '@/app/or-not-found'
 import { formula } from '@/server/formulas'
 import { kitchen } from '@/server/kitchen'
+import { adviceFor } from '@/server/logbook'
 import { FormulaPage } from '@/ui/formula/formula-page'
 
 export const dynamic = 'force-dynamic'
@@ -18,5 +19,8 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 export default async function Page({ params }: Props) {
   const { id } = await params
   const [record, equipment] = await Promise.all([orNotFound(formula(id)), kitchen()])
-  return <FormulaPage id={id} revision={record.revision} formula={record.document} kitchen={equipment} />
+  const advice = await adviceFor(id, record.document.target.celsius)
+  return (
+    <FormulaPage id={id} revision={record.revision} formula={record.document} kitchen={equipment} advice={advice} />
+  )
 }

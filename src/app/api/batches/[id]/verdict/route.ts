@@ -1,12 +1,11 @@
-import { noteSchema } from '@/contract/batch'
-import { setNote } from '@/server/batches'
+import { verdictSchema } from '@/contract/batch'
+import { setVerdict } from '@/server/batches'
 import { answer, readWrite } from '@/server/http'
 
 export function PUT(request: Request, { params }: { params: Promise<{ id: string }> }) {
   return answer(async () => {
     const { id } = await params
-    const { note } = await readWrite(request, noteSchema)
-    await setNote(id, note)
+    await setVerdict(id, await readWrite(request, verdictSchema))
     return Response.json({ saved: true })
   })
 }

@@ -1,0 +1,70 @@
+'use client'
+
+import { useState } from 'react'
+import { type CookAct, colourStages, type Sign, type Stage, type StageId, signs } from '@/core'
+import { sugarColour } from '@/ui/chart/ladder-scale'
+import { useTemperature } from '@/ui/shell/preferences'
+import { Choice, Sheet } from './sheet'
+
+const kinds = { drop: 'Drop', sign: 'Signs', colour: 'Colour' } as const
+
+interface Props {
+  readonly stages: readonly Stage[]
+  onBack(): void
+  onAct(act: CookAct): void
+}
+
+/** What a drop can show, softest first. */
+export const dropResults = (stages: readonly Stage[]): { id: StageId; label: string; from: number }[] =>
+  stages.filter((s) => s.id !== 'syrup')
+
+/** A test of doneness: a drop in cold water (keys 1 to 6), a sign in the pan, or the colour. */
+export function TestsPanel({ stages, onBack, onAct }: Props) {
+  const { say } = useTemperature()
+  const [kind, setKind] = useState<keyof typeof kinds>('drop')
+  return (
+    <Sheet
+      title="It shows"
+      onBack={onBack}
+      head={
+        <div className="flex flex-1 gap-0.5 rounded-control bg-marble">
+          {(Object.keys(kinds) as (keyof typeof kinds)[]).map((k) => (
+            <button
+              key={k}
+              type="button"
+              aria-pressed={k === kind}
+              onClick={() => setKind(k)}
+              className={`min-h-16 flex-1 rounded-control text-[14px] font-semibold ${k === kind ? 'bg-bar text-on-bar' : ''}`}
+            >
+              {kinds[k]}
+            </button>
+          ))}
+        </div>
+      }
+    >
+      {kind === 'drop' &&
+        dropResults(stages).map((s, i) => (
+          <Choice
+            key={s.id}
+            mark={String(i + 1)}
+            label={s.label}
+            detail={say(s.from)}
+            onPress={() => onAct({ type: 'test', test: 'drop', result: s.id })}
+          />
+        ))}
+      {kind === 'sign' &&
+        (Object.keys(signs) as Sign[]).map((sign) => (
+          <Choice key={sign} label={signs[sign].label} onPress={() => onAct({ type: 'test', test: 'sign', sign })} />
+        ))}
+      {kind === 'colour' &&
+        colourStages.map((c) => (
+          <Choice
+            key={c.label}
+            swatch={sugarColour(c.celsius)}
+            label={c.label}
+            onPress={() => onAct({ type: 'test', test: 'colour', celsius: c.celsius })}
+          />
+        ))}
+    </Sheet>
+  )
+}
