@@ -9,7 +9,7 @@ const FIRST_SEED = 9_000_000
 const SETTLED = 90
 
 /** Least-squares polynomial of temperature over the last `window` s, read off at `target`; Infinity where it never gets there. */
-function polynomialEta(
+export function polynomialEta(
   readings: readonly Reading[],
   now: number,
   target: number,
@@ -49,7 +49,7 @@ interface Score {
   readonly inside: boolean
 }
 
-export function scoreCook(cook: TrialCook, leads: readonly number[], from: number): Score[] {
+function scoreCook(cook: TrialCook, leads: readonly number[], from: number): Score[] {
   return leads.flatMap((ahead) => {
     const now = Math.round(cook.hit - ahead)
     if (now < from) return []

@@ -5,6 +5,7 @@ import { seeded } from '@/devices/random'
 import { type FormulaDocument, gramsAsWritten } from '../formula/document'
 import { scaleGrams } from '../formula/scale'
 import { standardPressure } from '../physics/water'
+import { testKitchen } from '../testing'
 import { cookTime, paceOf } from './clock'
 import { type Cook, contents, look, openCook, stepTemperature } from './follow'
 import { type CookAct, type CookEvent, readLog, standing } from './log'
@@ -14,9 +15,7 @@ const drops = demoFormulas['rhubarb-nettle-elderflower-drops'] as FormulaDocumen
 const caramels = demoFormulas['smoked-salt-tamarind-caramels'] as FormulaDocument
 const grams = scaleGrams(gramsAsWritten(drops), 0.5)
 const kitchen = {
-  pressurePa: standardPressure(12),
-  roomC: 21,
-  humidity: 0.5,
+  ...testKitchen,
   pot: { name: '4 l', litres: 4, diameterMm: 220, massKg: 1.3, metal: 'aluminium' as const },
   burner: { name: 'ring', watts: 2400, efficiency: 0.55, responseS: 2 },
 }

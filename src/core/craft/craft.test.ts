@@ -4,6 +4,7 @@ import { analyse } from '../formula/analyse'
 import { mix, withWater } from '../matter/mix'
 import { waterLeftAt } from '../physics/boiling'
 import { standardPressure } from '../physics/water'
+import { testKitchen } from '../testing'
 import { biteOf } from './bite'
 import { families } from './families'
 import { landingOf } from './ordinary'
@@ -40,21 +41,13 @@ describe('stages', () => {
 })
 
 describe('bite', () => {
-  const kitchen = {
-    pressurePa: standardPressure(12),
-    roomC: 21,
-    humidity: 0.5,
-    pot: { name: 'pot', litres: 9, diameterMm: 280, massKg: 3, metal: 'steel' as const },
-    burner: { name: 'ring', watts: 3000, efficiency: 0.55, responseS: 2 },
-  }
-
   test.each([
     ['rhubarb-nettle-elderflower-drops', 'snaps clean', 'hard-crack', 0.03],
     ['orchard-toffee', 'snaps clean', 'hard-crack', 0.03],
     ['coconut-chip-brittle', 'snaps clean', 'hard-crack', 0.03],
     ['smoked-salt-tamarind-caramels', 'firm chew', 'firm-ball', 0.1],
   ])('%s lands on its own word', (id, bite, stage, mostWater) => {
-    const a = analyse(demoFormulas[id] as (typeof demoFormulas)[string], kitchen)
+    const a = analyse(demoFormulas[id] as (typeof demoFormulas)[string], testKitchen)
     expect(a.bite.word).toBe(bite)
     expect(a.stage.id).toBe(stage)
     expect(a.waterShare).toBeLessThan(mostWater)

@@ -4,6 +4,7 @@ import { demoFormulas } from '@/demo/formulas'
 import { massOf } from '../matter/mix'
 import { boilingPoint } from '../physics/boiling'
 import { standardPressure } from '../physics/water'
+import { testKitchen } from '../testing'
 import { analyse } from './analyse'
 import { type FormulaDocument, faultsOf, gramsAsWritten } from './document'
 import { gramsPerBoil, piecesPerVessel, scale } from './scale'
@@ -13,13 +14,7 @@ import { finishedMix, walk } from './walk'
 const formula = (id: string) => demoFormulas[id] as FormulaDocument
 const caramels = formula('smoked-salt-tamarind-caramels')
 const drops = formula('rhubarb-nettle-elderflower-drops')
-const kitchen = {
-  pressurePa: standardPressure(12),
-  roomC: 21,
-  humidity: 0.63,
-  pot: { name: '9 l copper', litres: 9, diameterMm: 280, massKg: 3.4, metal: 'copper' as const },
-  burner: { name: 'ring', watts: 3000, efficiency: 0.52, responseS: 2 },
-}
+const kitchen = testKitchen
 const every = Object.entries(demoFormulas)
 
 describe('documents', () => {

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { mix } from '../matter/mix'
 import { boilingPoint, temperatureToday, waterActivity, waterLeftAt } from './boiling'
+import { sucroseBoilingPoints } from './check-values'
 import { saturationPressure, standardPressure } from './water'
 
 const sucrose = (percent: number) => mix({ sucrose: percent, water: 100 - percent })
@@ -9,20 +10,7 @@ const sucrose = (percent: number) => mix({ sucrose: percent, water: 100 - percen
 const seventyThirty = (dry: number) => mix({ sucrose: 70 * dry, glucoseSolids: 30 * dry, water: 100 * (1 - dry) })
 
 describe('published figures', () => {
-  test.each([
-    [50, 101.8],
-    [60, 102.91],
-    [70, 104.96],
-    [75, 106.72],
-    [80, 109.44],
-    [85, 113.99],
-    [87, 116.71],
-    [90, 122.4],
-    [92, 127.78],
-    [95, 139.37],
-    [97, 149.41],
-    [98, 154.18],
-  ])('%d %% sucrose boils at %d °C', (percent, celsius) => {
+  test.each(sucroseBoilingPoints)('%d %% sucrose boils at %d °C', (percent, celsius) => {
     expect(Math.abs(boilingPoint(sucrose(percent)) - celsius)).toBeLessThan(0.05)
   })
 
