@@ -48,9 +48,9 @@ export async function stopAll(): Promise<void> {
   for (const child of [...children].reverse()) await stop(child)
 }
 
-/** Runs a command to its end; its exit code. */
+/** Runs a command to its end; its exit code. It is stopped with the script, like any child. */
 export async function run(command: string, args: readonly string[], options: SpawnOptions = {}): Promise<number> {
-  const child = spawn(command, args, { stdio: 'inherit', ...options })
+  const child = start(command, args, options)
   const [code] = (await once(child, 'exit')) as [number | null]
   return code ?? 1
 }
