@@ -317,7 +317,7 @@ export function simulatePot(setup: PotSetup, events: readonly PotEvent[], option
   const pot = startPot(setup)
   const samples: PotSample[] = []
   let next = 0
-  for (let i = 0; pot.at < options.until - 1e-9; i++) {
+  for (let i = 1; pot.at < options.until - 1e-9; i++) {
     while (next < events.length && (events[next] as PotEvent).at <= pot.at + 1e-9)
       applyToPot(pot, events[next++] as PotEvent)
     advancePot(pot, step)
