@@ -6,6 +6,9 @@ import { batchPlanSchema, conditionsSchema } from './batch'
 import { formulaSchema } from './formula'
 import { instant, ulid } from './text'
 
+/** A cook and its rests are over by then, ms: what is dated later was not taken in it. */
+export const LONGEST_COOK_MS = 7 * 86_400_000
+
 /** Hotter than any sugar work and colder than any freezer is a broken probe, not a reading. */
 const probeCelsius = z.number().min(-50).max(400)
 

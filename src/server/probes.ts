@@ -1,5 +1,5 @@
 import { createHash, timingSafeEqual } from 'node:crypto'
-import { type ChannelFrame, type PushedReading, readingSchema } from '@/contract/cook'
+import { type ChannelFrame, LONGEST_COOK_MS, type PushedReading, readingSchema } from '@/contract/cook'
 import {
   appendReadings,
   type BoilSpan,
@@ -40,6 +40,7 @@ export function parseReadings(body: string): PushedReading[] {
 const belongs = (at: number, boil: BoilSpan, named?: string): boolean =>
   (named === undefined || named === boil.id) &&
   at >= boil.startedAt.getTime() &&
+  at <= boil.startedAt.getTime() + LONGEST_COOK_MS &&
   (boil.endedAt === null || at <= boil.endedAt.getTime())
 
 /**
