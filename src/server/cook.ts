@@ -1,4 +1,4 @@
-import type { BoilView, Frame, LoggedAct } from '@/contract/cook'
+import { type BoilView, type Frame, LONGEST_COOK_MS, type LoggedAct } from '@/contract/cook'
 import { appendEvent, db, eventsAfter, findBoil, readingsAfter } from '@/db'
 import { nudge, waitForNews } from './news'
 import { Problem } from './problem'
@@ -15,7 +15,9 @@ export async function logAct(boilId: string, logged: LoggedAct, now: Date): Prom
   const { act } = logged
   if ((act.type === 'step' || act.type === 'pulled') && !view.formula.steps.some((s) => s.id === act.step))
     throw new Problem(400, `This formula has no step "${act.step}"`)
-  if (Date.parse(logged.at) < Date.parse(view.startedAt) - 1000) throw new Problem(400, 'That is before the cook began')
+  const into = Date.parse(logged.at) - Date.parse(view.startedAt)
+  if (into < -1000) throw new Problem(400, 'That is before the cook began')
+  if (into > LONGEST_COOK_MS) throw new Problem(400, 'That is long after this cook: is the clock right?')
   const stored = await appendEvent(db(), boilId, logged, now)
   nudge(boilId)
   return { stored }

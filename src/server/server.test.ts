@@ -111,6 +111,8 @@ describe('acts', () => {
     expect((await problem(logAct(r.boilId, wrongStep, new Date())))?.message).toMatch(/no step "dance"/)
     const early = { id: ulid(), at: '2001-01-01T00:00:00.000Z', act: { type: 'note' as const, text: 'x' } }
     expect((await problem(logAct(r.boilId, early, new Date())))?.message).toMatch(/before the cook began/)
+    const late = { id: ulid(), at: '2126-01-01T00:00:00.000Z', act: { type: 'note' as const, text: 'x' } }
+    expect((await problem(logAct(r.boilId, late, new Date())))?.message).toMatch(/is the clock right/)
     expect(await eventsAfter(db, r.boilId, 0)).toHaveLength(1)
   })
 
@@ -175,6 +177,8 @@ describe('readings', () => {
     const pushed = parseReadings(body)
     expect(await storeReadings('two', pushed)).toEqual({ stored: 2, repeated: 0, idle: 2 })
     expect(await storeReadings('two', pushed)).toEqual({ stored: 0, repeated: 2, idle: 2 })
+    const nextCentury = parseReadings(line(new Date('2126-01-01T00:00:00.000Z'), 100))
+    expect(await storeReadings('two', nextCentury)).toEqual({ stored: 0, repeated: 0, idle: 1 })
     // two practice clocks can overlap: a hub that names the boil is believed, within that boil's time
     const named = [
       { id: ulid(), at: at(40).toISOString(), celsius: 102, boil: second.boilId },
