@@ -73,6 +73,7 @@ export const formulaSchema: z.ZodType<FormulaDocument> = z.object({
   target: z.object({ celsius, within: z.number().min(0.1).max(20) }),
   steps: z.array(step).min(1).max(40),
   shape: shapeSchema,
+  air: z.number().min(0).max(0.85).optional(),
   waste: z.number().min(0).max(0.5),
   boils: z.array(shortText).max(12),
 })

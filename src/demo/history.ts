@@ -89,7 +89,7 @@ function conditionsFor(formulaId: string, random: () => number): BatchConditions
 /** Every batch of the log, oldest first. */
 export function demoHistory(): HistoryBatch[] {
   const random = seeded(20260824)
-  const ids = Object.keys(demoFormulas)
+  const ids = Object.keys(usual)
   return Array.from({ length: BATCHES }, (_, i) => {
     const formulaId = ids[(i * 3 + Math.floor(random() * 2)) % ids.length] as string
     const startedAt = new Date(FIRST_DAY + Math.floor(i * 2.1) * DAY + Math.floor(random() * 7 * 3600) * 1000)

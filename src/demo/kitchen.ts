@@ -25,6 +25,7 @@ export const demoVessels: { id: string; facts: Vessel }[] = [
   { id: 'slab-30', facts: { kind: 'tray', name: 'slab tray', lengthMm: 300, widthMm: 200 } },
   { id: 'sheet-40', facts: { kind: 'tray', name: 'baking sheet', lengthMm: 400, widthMm: 300 } },
   { id: 'pan-9x13', facts: { kind: 'tray', name: '9 × 13 inch pan', lengthMm: 318, widthMm: 216 } },
+  { id: 'jars', facts: { kind: 'mould', name: 'set of six jars', cavities: 6, millilitres: 190 } },
   { id: 'drops-54', facts: { kind: 'mould', name: '54-cavity mould', cavities: 54, millilitres: 2.6 } },
   { id: 'drops-24', facts: { kind: 'mould', name: '24-cavity mould', cavities: 24, millilitres: 6 } },
 ]

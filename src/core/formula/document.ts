@@ -73,6 +73,8 @@ export interface FormulaDocument {
   readonly target: { readonly celsius: number; readonly within: number }
   readonly steps: readonly Step[]
   readonly shape: Shape
+  /** Share of the finished volume that is air, for whipped and foamed sweets; none unless told. */
+  readonly air?: number
   /** Share lost to edges, crumbs and the pot, 0 to 0.5. */
   readonly waste: number
   /** A boil for each of these colours or flavours; empty for one boil. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { demoFormulas } from '@/demo/formulas'
+import { families } from '../craft/families'
 import { massOf } from '../matter/mix'
 import { boilingPoint } from '../physics/boiling'
 import { standardPressure } from '../physics/water'
@@ -19,6 +20,18 @@ const every = Object.entries(demoFormulas)
 
 describe('documents', () => {
   test.each(every)('%s can be cooked', (_, f) => expect(faultsOf(f)).toEqual([]))
+
+  test.each(every)('%s follows its recipe through the stove without a gap', (_, f) => {
+    const a = analyse(f, kitchen)
+    const family = families[f.family]
+    expect(Object.keys(family.schools)).toContain(f.school)
+    expect(f.target.celsius).toBeGreaterThanOrEqual(family.usual.low - 8)
+    expect(f.target.celsius).toBeLessThanOrEqual(family.usual.high)
+    expect(Number.isFinite(a.minutes)).toBe(true)
+    expect(100 * a.waterShare).toBeGreaterThan(0.5)
+    expect(100 * a.waterShare).toBeLessThan(family.lands.water[1] + 6)
+    expect(f.steps.filter((s) => s.empties)).toHaveLength(1)
+  })
 
   it('names what is wrong', () => {
     const broken: FormulaDocument = {
@@ -75,6 +88,12 @@ describe('analysis', () => {
     expect(water?.detail).toMatch(/too weak/)
   })
 
+  it('never says infinity to anyone', () => {
+    for (const [, f] of every)
+      for (const v of verdictsOf(analyse(f, kitchen), kitchen))
+        expect(`${v.text} ${v.detail}`).not.toMatch(/Infinity|NaN|undefined/)
+  })
+
   it('warns of boiling over, damp rooms and allergens', () => {
     const small = { ...kitchen, pot: { ...kitchen.pot, litres: 3, name: '3 l pan' } }
     const verdicts = verdictsOf(analyse(caramels, small), small)
@@ -118,6 +137,14 @@ describe('sizing', () => {
     const one = gramsPerBoil(big)
     expect(analyse(caramels, kitchen, one).fill).toBeLessThanOrEqual(0.95)
     expect((one.cream as number) * big.boils.length).toBeCloseTo(big.grams.cream as number, 6)
+  })
+
+  it('counts the air in a whipped sweet: lighter pieces, more of them', () => {
+    const marshmallow = formula('blackcurrant-marshmallow')
+    const flat = { ...marshmallow, air: 0 }
+    const size = { by: 'weight' as const, grams: 1000 }
+    expect(scale(marshmallow, { size }).pieceGrams / scale(flat, { size }).pieceGrams).toBeCloseTo(0.38, 6)
+    expect(scale(marshmallow, { size }).pieces).toBeGreaterThan(2.5 * scale(flat, { size }).pieces)
   })
 
   it('counts trays by whole pieces, the better way round', () => {

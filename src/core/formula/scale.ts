@@ -56,9 +56,9 @@ const LARGEST = 100_000
 /** ◊ A boil may fill this share of the pot. */
 const FILL = 0.95
 
-/** Mass of one piece of `finished`, g. */
-export function pieceGrams(shape: Shape, finished: Mix): number {
-  const density = densityOf(finished, 20)
+/** Mass of one piece of `finished`, g, with `air` of its volume as bubbles. */
+export function pieceGrams(shape: Shape, finished: Mix, air = 0): number {
+  const density = densityOf(finished, 20) * (1 - air)
   if (shape.kind === 'broken') return shape.gramsEach
   if (shape.kind === 'mould') return shape.millilitres * density
   return ((shape.lengthMm * shape.widthMm * shape.heightMm) / 1000) * density
@@ -95,7 +95,7 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
   const shape = request.shape ?? formula.shape
   const written = gramsAsWritten(formula)
   const finished = finishedMix(walk(formula, written))
-  const each = pieceGrams(shape, finished)
+  const each = pieceGrams(shape, finished, formula.air)
   if (!(each > 0)) throw new RangeError('A piece must be more than nothing')
   const factor = factorFor(formula, size, massOf(finished), each)
   const outGrams = massOf(finished) * factor
@@ -103,7 +103,9 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
   const grams = scaleGrams(written, factor)
   const pieces =
     size.by === 'pieces' ? Math.round(size.pieces) : Math.floor((outGrams * (1 - formula.waste)) / each + 1e-6)
-  const perVessel = request.vessel ? piecesPerVessel(shape, request.vessel, each, densityOf(finished, 20)) : 0
+  const perVessel = request.vessel
+    ? piecesPerVessel(shape, request.vessel, each, densityOf(finished, 20) * (1 - (formula.air ?? 0)))
+    : 0
   return {
     factor,
     grams,

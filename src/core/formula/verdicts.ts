@@ -76,13 +76,15 @@ const DROP_MM = 8
 
 const minutes = (m: number): string => (m < 1 ? `${Math.round(m * 60)} s` : `${Math.round(m)} min`)
 
+/** How long it can be worked after the pull; a sweet that stays above its glass point by more never hurries anyone. */
 const work: Judge = (a, c) => {
   const mm = a.shape.kind === 'cut' ? a.shape.heightMm : a.shape.kind === 'broken' ? a.shape.thicknessMm : DROP_MM
   const w = workingWindows(a.finished, mm, a.targetC, c.roomC)
+  const [verb, until] = a.shape.kind === 'mould' ? (['Fill', w.flows] as const) : (['Spread', w.spreads] as const)
   return {
     id: 'work',
-    tone: w.spreads < 2 ? 'mind' : 'good',
-    text: a.shape.kind === 'mould' ? `Fill within ${minutes(w.flows)}` : `Spread within ${minutes(w.spreads)}`,
+    tone: until < 2 ? 'mind' : 'good',
+    text: Number.isFinite(until) ? `${verb} within ${minutes(until)}` : 'No hurry to pour it',
     detail: Number.isFinite(w.scores)
       ? `takes a score until about ${minutes(w.scores)}`
       : 'stays soft enough to cut in this room',

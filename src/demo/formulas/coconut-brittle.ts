@@ -1,4 +1,5 @@
 import type { FormulaDocument } from '@/core'
+import { dissolve, lidOff } from './steps'
 
 export const coconutBrittle: FormulaDocument = {
   version: 1,
@@ -22,28 +23,8 @@ export const coconutBrittle: FormulaDocument = {
   ],
   target: { celsius: 150, within: 2 },
   steps: [
-    {
-      id: 'dissolve',
-      label: 'Dissolve, lid on',
-      when: { on: 'ready' },
-      say: 'Sugar, glucose and water on, lid on',
-      why: 'Steam under the lid washes crystals off the sides.',
-      act: 'Heat is on',
-      adds: 'pot',
-      lid: true,
-      heat: 8,
-      cautions: ['hotSugar'],
-    },
-    {
-      id: 'lid',
-      label: 'Lid off',
-      when: { on: 'boil' },
-      meanwhile: { say: 'Let it dissolve under the lid', why: 'No stirring: a spoon leaves crystals on the sides.' },
-      say: 'Lid off, sides brushed',
-      why: 'Water has to leave from here on.',
-      act: 'Lid is off',
-      lid: false,
-    },
+    dissolve(),
+    lidOff(),
     {
       id: 'chips',
       label: 'Coconut in',

@@ -1,4 +1,5 @@
 import type { FormulaDocument } from '@/core'
+import { dissolve } from './steps'
 
 export const hardDrops: FormulaDocument = {
   version: 1,
@@ -21,18 +22,7 @@ export const hardDrops: FormulaDocument = {
   ],
   target: { celsius: 149, within: 2 },
   steps: [
-    {
-      id: 'dissolve',
-      label: 'Dissolve, lid on',
-      when: { on: 'ready' },
-      say: 'Sugar and water on, lid on',
-      why: 'Steam under the lid washes crystals off the sides.',
-      act: 'Heat is on',
-      adds: 'pot',
-      lid: true,
-      heat: 8,
-      cautions: ['hotSugar'],
-    },
+    dissolve('Sugar and water on, lid on'),
     {
       id: 'glucose',
       label: 'Glucose in',

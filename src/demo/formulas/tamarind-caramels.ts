@@ -1,4 +1,5 @@
 import type { FormulaDocument } from '@/core'
+import { dissolve, lidOff, pull, scrapeBase } from './steps'
 
 export const tamarindCaramels: FormulaDocument = {
   version: 1,
@@ -22,28 +23,8 @@ export const tamarindCaramels: FormulaDocument = {
   ],
   target: { celsius: 119, within: 1 },
   steps: [
-    {
-      id: 'dissolve',
-      label: 'Dissolve, lid on',
-      when: { on: 'ready' },
-      say: 'Sugar, glucose and water on, lid on',
-      why: 'Steam under the lid washes crystals off the sides.',
-      act: 'Heat is on',
-      adds: 'pot',
-      lid: true,
-      heat: 8,
-      cautions: ['hotSugar'],
-    },
-    {
-      id: 'lid',
-      label: 'Lid off',
-      when: { on: 'boil' },
-      meanwhile: { say: 'Let it dissolve under the lid', why: 'No stirring: a spoon leaves crystals on the sides.' },
-      say: 'Lid off, sides brushed',
-      why: 'Water has to leave from here on.',
-      act: 'Lid is off',
-      lid: false,
-    },
+    dissolve(),
+    lidOff(),
     {
       id: 'cream',
       label: 'Cream in',
@@ -57,18 +38,11 @@ export const tamarindCaramels: FormulaDocument = {
       heat: 6,
       cautions: ['steam'],
     },
-    {
-      id: 'pull',
-      label: 'Pull',
-      when: { on: 'target' },
-      meanwhile: { say: 'Stir slowly, scrape the base', why: 'Milk catches on the base and scorches.' },
-      prepare: { say: 'Butter, salt and lined tray within reach', seconds: 240 },
-      say: 'Off the heat',
+    pull({
+      meanwhile: scrapeBase,
+      reach: 'Butter, salt and lined tray within reach',
       why: 'A degree too far is a harder chew.',
-      act: 'Pulled',
-      offHeat: true,
-      cautions: ['unattended'],
-    },
+    }),
     {
       id: 'butter',
       label: 'Butter, salt',

@@ -10,21 +10,21 @@ interface Props {
 /** The book: a card a formula, its edge in the colour of its target. */
 export function Book({ formulas }: Props) {
   return (
-    <ul className="grid gap-4 sm:grid-cols-2">
+    <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
       {formulas.map(({ id, document }) => {
         const grams = document.lines.reduce((sum, l) => sum + l.grams, 0)
         return (
           <li key={id}>
             <Link href={`/formulas/${id}`} className="sheet group flex h-full overflow-hidden">
               <span aria-hidden className="w-4 shrink-0" style={{ background: sugarColour(document.target.celsius) }} />
-              <span className="flex flex-1 flex-col gap-2 p-6">
+              <span className="flex flex-1 flex-col gap-2 p-5">
                 <span className="flex items-baseline justify-between gap-4">
                   <span className="text-[14px] font-semibold text-muted">{families[document.family].label}</span>
                   <span className="casual text-[26px] font-extrabold text-angelica">
                     <TargetText celsius={document.target.celsius} />
                   </span>
                 </span>
-                <span className="casual text-[22px] leading-snug font-bold group-hover:underline">{document.name}</span>
+                <span className="casual text-[21px] leading-snug font-bold group-hover:underline">{document.name}</span>
                 <span className="text-[15px] text-muted">{document.about}</span>
                 <span className="mt-auto pt-3 text-[14px]">
                   {families[document.family].schools[document.school] ?? document.school} · {document.lines.length}{' '}

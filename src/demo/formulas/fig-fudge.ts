@@ -1,0 +1,48 @@
+import type { FormulaDocument } from '@/core'
+import { allIn, finish, pour, pull, rest } from './steps'
+
+export const figFudge: FormulaDocument = {
+  version: 1,
+  name: 'Condensed-milk fig fudge',
+  family: 'condensed-milk',
+  school: 'by-eye',
+  about: 'A tin of condensed milk, stirred without pause until it leaves a clean streak; figs folded in.',
+  groups: [
+    { id: 'pot', label: 'In the pot', celsius: 20 },
+    { id: 'finish', label: 'Off the heat', celsius: 20 },
+  ],
+  lines: [
+    { id: 'milk', group: 'pot', ingredient: 'condensed-milk', grams: 397, note: 'one tin' },
+    { id: 'butter', group: 'pot', ingredient: 'butter', grams: 100 },
+    { id: 'sugar', group: 'pot', ingredient: 'light-muscovado', grams: 120 },
+    { id: 'golden', group: 'pot', ingredient: 'golden-syrup', grams: 50 },
+    { id: 'figs', group: 'finish', ingredient: 'dried-fig', grams: 140, note: 'chopped small' },
+  ],
+  target: { celsius: 111, within: 1.5 },
+  steps: [
+    allIn('Everything on, low heat, stir without pause', 'Condensed milk scorches the moment it stands.', 4),
+    pull({
+      meanwhile: {
+        say: 'Stir without pause; look for a clean streak',
+        why: 'It leaves the pan clean behind the spoon when it is done.',
+      },
+      reach: 'Figs and lined tin within reach',
+      why: 'A minute more and it is toffee.',
+    }),
+    finish('Figs', { say: 'Figs in, fold', why: 'Off the heat they stay whole.' }),
+    pour(
+      'Into the tin',
+      { say: 'Into the tin, press it level', why: 'It does not grain: it may be smoothed.' },
+      'In the tin',
+    ),
+    rest(
+      'Set 4 h',
+      240,
+      { say: 'Let it cool, then into the cold for an hour', why: 'It firms slowly.' },
+      { say: 'Cut and wrap', why: 'The cut sides are sticky on a damp day.', act: 'Cut and wrapped' },
+    ),
+  ],
+  shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 18 },
+  waste: 0.05,
+  boils: [],
+}
