@@ -1,6 +1,6 @@
 /** How figures are said: grams without decimals above 10 g, thin spaces in thousands, minutes and seconds. */
 
-const THIN = ' '
+const THIN = '\u202f'
 
 /** 1820 → "1 820" with a non-breaking thin gap. */
 export function formatCount(n: number): string {

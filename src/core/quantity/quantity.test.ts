@@ -80,9 +80,9 @@ it('°C and °F undo each other', () => {
 })
 
 test('figures as they are said', () => {
-  expect(formatGrams(1820.4)).toBe('1 820 g')
+  expect(formatGrams(1820.4)).toBe('1\u202f820 g')
   expect(formatGrams(8.54)).toBe('8.5 g')
-  expect(formatCount(-1234567)).toBe('−1 234 567')
+  expect(formatCount(-1234567)).toBe('−1\u202f234\u202f567')
   expect(formatSpan(205)).toBe('3 min 25')
   expect(formatSpan(4800)).toBe('1 h 20')
   expect(formatSpan(-3)).toBe('0 s')

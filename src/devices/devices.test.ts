@@ -1,0 +1,212 @@
+import { createServer, type Server } from 'node:http'
+import type { AddressInfo } from 'node:net'
+import { ulid } from 'ulid'
+import { afterEach, beforeEach, describe, expect, it } from 'vitest'
+import type { BoilView, ChannelFrame, LoggedAct, PushedReading } from '@/contract/cook'
+import { scale } from '@/core'
+import { testKitchen } from '@/core/testing'
+import { demoFormulas } from '@/demo/formulas'
+import { listen, openPusher } from './hub/link'
+import { openStand } from './hub/stand'
+import { probeModel } from './probe'
+import { normal, seeded, seedOf } from './random'
+
+describe('chance', () => {
+  it('is the same from the same seed, and even', () => {
+    const a = seeded(7)
+    const b = seeded(7)
+    const draws = Array.from({ length: 2000 }, () => a())
+    expect(draws).toEqual(Array.from({ length: 2000 }, () => b()))
+    expect(draws.reduce((x, y) => x + y, 0) / 2000).toBeCloseTo(0.5, 1)
+    expect(seedOf('a')).not.toBe(seedOf('b'))
+  })
+
+  it('has a normal with the mean and spread of one', () => {
+    const random = seeded(3)
+    const draws = Array.from({ length: 4000 }, () => normal(random))
+    const mean = draws.reduce((x, y) => x + y, 0) / draws.length
+    expect(mean).toBeCloseTo(0, 1)
+    expect(Math.sqrt(draws.reduce((s, d) => s + (d - mean) ** 2, 0) / draws.length)).toBeCloseTo(1, 1)
+  })
+})
+
+describe('a probe', () => {
+  const still = { noiseC: 0, offsetC: 0, dropShare: 0 }
+
+  it('comes two thirds of the way in its time constant', () => {
+    const probe = probeModel({ ...still, lagS: 10 }, 20, seeded(1))
+    let shown = 0
+    for (let i = 0; i < 10; i++) shown = probe.read(120, 1) ?? shown
+    expect(shown).toBeCloseTo(20 + 100 * (1 - Math.exp(-1)), 1)
+  })
+
+  it('is off by its offset and silent by its share', () => {
+    const high = probeModel({ ...still, lagS: 0.1, offsetC: 2.4 }, 100, seeded(1))
+    expect(high.read(100, 5)).toBeCloseTo(102.4, 2)
+    const patchy = probeModel({ ...still, lagS: 1, dropShare: 0.3 }, 100, seeded(1))
+    const lost = Array.from({ length: 1000 }, () => patchy.read(100, 1)).filter((r) => r === null).length
+    expect(lost / 1000).toBeCloseTo(0.3, 1)
+  })
+})
+
+const START = Date.parse('2026-11-24T10:00:00.000Z')
+const at = (seconds: number) => new Date(START + seconds * 1000).toISOString()
+const formula = demoFormulas['rhubarb-nettle-elderflower-drops'] as (typeof demoFormulas)[string]
+
+function boilView(): BoilView {
+  return {
+    id: ulid(),
+    batchId: ulid(),
+    number: 1,
+    label: 'Rhubarb',
+    channel: 'one',
+    startedAt: at(0),
+    endedAt: null,
+    formulaId: 'drops',
+    revision: 1,
+    formula,
+    plan: scale(formula, { size: { by: 'weight', grams: 2400 } }),
+    conditions: { ...testKitchen, room: 'Quay', altitudeM: 12, vessel: null },
+    probe: { lagS: 4, noiseC: 0.1 },
+  }
+}
+
+const clock = (rate: number): LoggedAct => ({ id: ulid(), at: at(0), act: { type: 'clock', rate, wall: at(0) } })
+const step = (seconds: number, id: string): LoggedAct => ({
+  id: ulid(),
+  at: at(seconds),
+  act: { type: 'step', step: id },
+})
+const facts = { lagS: 4, noiseC: 0, offsetC: 0, dropShare: 0 }
+const frame = (boil: BoilView | null, acts: LoggedAct[], lastReadingAt: string | null = null): ChannelFrame => ({
+  boil,
+  acts,
+  lastReadingAt,
+})
+
+describe('a stand', () => {
+  it('is quiet with nothing on, and cooks what it is told', () => {
+    const stand = openStand(facts)
+    expect(stand.run(START + 5000)).toEqual([])
+    const boil = boilView()
+    stand.follow(frame(boil, [clock(1), step(1, 'dissolve')]))
+    const first = stand.run(START + 10_000)
+    expect(first).toHaveLength(10)
+    expect(first.every((r) => r.boil === boil.id)).toBe(true)
+    const later = stand.run(START + 120_000)
+    expect(later.at(-1)?.celsius).toBeGreaterThan((first.at(-1)?.celsius ?? 0) + 10)
+    expect(stand.run(START + 120_000)).toEqual([])
+  })
+
+  it('runs at the pace of the practice clock', () => {
+    const stand = openStand(facts)
+    stand.follow(frame(boilView(), [clock(60), step(1, 'dissolve')]))
+    const readings = stand.run(START + 2000)
+    expect(readings).toHaveLength(120)
+    expect(readings.at(-1)?.at).toBe(at(120))
+  })
+
+  it('after a restart goes on where the app left off, in the same pot', () => {
+    const boil = boilView()
+    const acts = [clock(1), step(1, 'dissolve')]
+    const before = openStand(facts)
+    before.follow(frame(boil, acts))
+    const all = before.run(START + 200_000)
+    const after = openStand(facts)
+    after.follow(frame(boil, acts, at(150)))
+    const rest = after.run(START + 200_000)
+    expect(rest).toHaveLength(50)
+    expect(rest.at(-1)?.celsius).toBeCloseTo(all.at(-1)?.celsius ?? 0, 6)
+  })
+
+  it('takes back what was taken back', () => {
+    const boil = boilView()
+    const slip = step(100, 'glucose')
+    const acts = [clock(1), step(1, 'dissolve')]
+    const slipped = openStand(facts)
+    slipped.follow(frame(boil, [...acts, slip]))
+    slipped.run(START + 150_000)
+    slipped.follow(frame(boil, [...acts, slip, { id: ulid(), at: at(151), act: { type: 'undo', of: slip.id } }]))
+    const straight = openStand(facts)
+    straight.follow(frame(boil, acts))
+    straight.run(START + 150_000)
+    const a = slipped.run(START + 220_000)
+    const b = straight.run(START + 220_000)
+    expect(a).toHaveLength(b.length)
+    expect(a.at(-1)?.celsius).toBeCloseTo(b.at(-1)?.celsius ?? 0, 6)
+  })
+
+  it('stops when the pot is empty', () => {
+    const stand = openStand(facts)
+    stand.follow(frame(boilView(), [clock(1), step(1, 'dissolve'), step(30, 'pour')]))
+    expect(stand.run(START + 100_000).at(-1)?.at).toBe(at(30))
+  })
+})
+
+describe('the line to the app', () => {
+  let server: Server
+  let url: string
+  let status = 200
+  let bodies: string[]
+  const reading = (celsius: number): PushedReading => ({ id: ulid(), at: at(1), celsius })
+
+  beforeEach(async () => {
+    status = 200
+    bodies = []
+    server = createServer((request, response) => {
+      if (request.url?.endsWith('/cook')) {
+        response.writeHead(200, { 'content-type': 'text/event-stream' })
+        response.write(`: hello\n\ndata: ${JSON.stringify(frame(null, []))}\n\n`)
+        response.end()
+        return
+      }
+      let body = ''
+      request.on('data', (chunk) => {
+        body += chunk
+      })
+      request.on('end', () => {
+        if (status === 200) bodies.push(body)
+        response.writeHead(status, { 'content-type': 'application/json' }).end('{}')
+      })
+    })
+    await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
+    url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
+  })
+
+  afterEach(() => new Promise((resolve) => server.close(resolve)))
+
+  it('keeps readings until they are taken, and sends them in order', async () => {
+    const pusher = openPusher({ app: url, channel: 'one', token: 't' })
+    status = 503
+    await pusher.push([reading(1)])
+    await pusher.push([reading(2)])
+    expect(bodies).toEqual([])
+    status = 200
+    await pusher.push([reading(3)])
+    const sent = bodies.flatMap((b) => b.split('\n')).map((l) => (JSON.parse(l) as PushedReading).celsius)
+    expect(sent).toEqual([1, 2, 3])
+    await pusher.push([])
+    expect(bodies).toHaveLength(1)
+  })
+
+  it('does not send again what the app will never take', async () => {
+    const pusher = openPusher({ app: url, channel: 'one', token: 't' })
+    status = 400
+    await pusher.push([reading(999)])
+    status = 200
+    await pusher.push([reading(5)])
+    expect(bodies).toHaveLength(1)
+    expect(bodies[0]).not.toMatch(/999/)
+  })
+
+  it('listens, and comes back when the line drops', async () => {
+    const stop = new AbortController()
+    let heard = 0
+    const twice = new Promise<void>((resolve) => {
+      void listen({ app: url, channel: 'one', token: 't' }, () => ++heard === 2 && resolve(), stop.signal, 5)
+    })
+    await twice
+    stop.abort()
+    expect(heard).toBe(2)
+  })
+})

@@ -1,0 +1,181 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { BoilView, Frame, LoggedAct } from '@/contract/cook'
+import { gramsAsWritten, scale } from '@/core'
+import { testKitchen } from '@/core/testing'
+import { demoFormulas } from '@/demo/formulas'
+import { CookLog } from './cook-log'
+
+const START = '2026-11-24T10:00:00.000Z'
+const t0 = Date.parse(START)
+const formula = demoFormulas['orchard-toffee'] as (typeof demoFormulas)[string]
+const boil: BoilView = {
+  id: '01JD3M9Q6S8ZK3V3N8C0A7T4QX',
+  batchId: '01JD3M9Q6S8ZK3V3N8C0A7T4QY',
+  number: 1,
+  label: '',
+  channel: 'quick-probe',
+  startedAt: START,
+  endedAt: null,
+  formulaId: 'orchard-toffee',
+  revision: 1,
+  formula,
+  plan: scale(formula, {
+    size: { by: 'weight', grams: Object.values(gramsAsWritten(formula)).reduce((a, b) => a + b) },
+  }),
+  conditions: { ...testKitchen, room: 'Quay kitchen', altitudeM: 12, vessel: null },
+  probe: { lagS: 4, noiseC: 0.1 },
+}
+const clock = (rate = 1): LoggedAct => ({
+  id: '01JD3M9Q6S8ZK3V3N8C0A7T4QZ',
+  at: START,
+  act: { type: 'clock', rate, wall: START },
+})
+const frame = (change: Partial<Frame> = {}): Frame => ({
+  cursor: '0.1',
+  wall: Date.now(),
+  readings: [],
+  acts: [clock()],
+  ...change,
+})
+
+/** The browser's parts, by hand: a stream that speaks when told, a store, a network that is up or down. */
+class FakeStream {
+  static last: FakeStream
+  onopen: (() => void) | null = null
+  onmessage: ((m: { data: string }) => void) | null = null
+  onerror: (() => void) | null = null
+  closed = false
+  constructor(readonly url: string) {
+    FakeStream.last = this
+  }
+  close() {
+    this.closed = true
+  }
+}
+
+let network: 'up' | 'down' | 'refuses'
+let posted: LoggedAct[]
+const store = new Map<string, string>()
+
+beforeEach(() => {
+  vi.useFakeTimers({ now: t0 })
+  network = 'up'
+  posted = []
+  store.clear()
+  vi.stubGlobal('EventSource', FakeStream)
+  vi.stubGlobal('localStorage', {
+    getItem: (k: string) => store.get(k) ?? null,
+    setItem: (k: string, v: string) => store.set(k, v),
+    removeItem: (k: string) => store.delete(k),
+  })
+  vi.stubGlobal('fetch', async (_: string, init: { body: string }) => {
+    if (network === 'down') throw new TypeError('failed to fetch')
+    if (network === 'refuses')
+      return Response.json({ error: { message: 'No such step', kept: 'Nothing was changed.' } }, { status: 400 })
+    posted.push(JSON.parse(init.body))
+    return Response.json({ stored: true })
+  })
+})
+
+afterEach(() => {
+  vi.useRealTimers()
+  vi.unstubAllGlobals()
+})
+
+const opened = (first = frame()) => {
+  const log = new CookLog(boil, first)
+  const close = log.open()
+  return { log, close }
+}
+
+describe('a window’s log of a boil', () => {
+  it('shows an act at once and sends it once', async () => {
+    const { log } = opened()
+    log.log({ type: 'heat', dial: 5 })
+    expect(log.snapshot().events.some((e) => e.type === 'heat')).toBe(true)
+    expect(log.snapshot().waiting).toBe(1)
+    await vi.advanceTimersByTimeAsync(10)
+    expect(log.snapshot().waiting).toBe(0)
+    FakeStream.last.onmessage?.({ data: JSON.stringify(frame({ cursor: '0.2', acts: posted })) })
+    expect(log.snapshot().events.filter((e) => e.type === 'heat')).toHaveLength(1)
+    expect(posted).toHaveLength(1)
+  })
+
+  it('keeps acts while the server is away and sends them in order when it is back', async () => {
+    network = 'down'
+    const { log } = opened()
+    log.log({ type: 'heat', dial: 5 })
+    log.log({ type: 'note', text: 'still here' })
+    await vi.advanceTimersByTimeAsync(5000)
+    expect(log.snapshot().waiting).toBe(2)
+    expect(store.size).toBe(1)
+    network = 'up'
+    await vi.advanceTimersByTimeAsync(2000)
+    expect(posted.map((p) => p.act.type)).toEqual(['heat', 'note'])
+    expect(store.size).toBe(0)
+  })
+
+  it('takes up what an earlier visit left behind, but not what the server has', async () => {
+    network = 'down'
+    const first = opened()
+    first.log.log({ type: 'note', text: 'one' })
+    first.log.log({ type: 'note', text: 'two' })
+    await vi.advanceTimersByTimeAsync(10)
+    first.close()
+    const [one] = JSON.parse([...store.values()][0] as string) as LoggedAct[]
+    network = 'up'
+    const second = opened(frame({ acts: [clock(), one as LoggedAct] }))
+    await vi.advanceTimersByTimeAsync(2000)
+    expect(second.log.snapshot().events.filter((e) => e.type === 'note')).toHaveLength(2)
+    expect(posted.filter((p) => p.act.type === 'note' && p.act.text === 'two').length).toBeGreaterThan(0)
+  })
+
+  it('says what the server refuses, drops it and goes on', async () => {
+    network = 'refuses'
+    const { log } = opened()
+    log.log({ type: 'step', step: 'dance' })
+    await vi.advanceTimersByTimeAsync(10)
+    expect(log.snapshot().refused).toMatch(/No such step/)
+    expect(log.snapshot().events.some((e) => e.type === 'step')).toBe(false)
+    expect(log.snapshot().waiting).toBe(0)
+  })
+
+  it('opens the stream again from where it stood', async () => {
+    const { log } = opened()
+    FakeStream.last.onopen?.()
+    expect(log.snapshot().connected).toBe(true)
+    FakeStream.last.onmessage?.({
+      data: JSON.stringify(frame({ cursor: '7.3', readings: [[t0 + 1000, 20]], acts: [] })),
+    })
+    const before = FakeStream.last
+    before.onerror?.()
+    expect(before.closed).toBe(true)
+    expect(log.snapshot().connected).toBe(false)
+    await vi.advanceTimersByTimeAsync(1000)
+    expect(FakeStream.last).not.toBe(before)
+    expect(FakeStream.last.url).toMatch(/after=7\.3$/)
+  })
+
+  it('puts late readings where they belong in time', () => {
+    const { log } = opened(
+      frame({
+        readings: [
+          [t0 + 1000, 20],
+          [t0 + 3000, 24],
+        ],
+      }),
+    )
+    FakeStream.last.onmessage?.({
+      data: JSON.stringify(frame({ cursor: '9.1', readings: [[t0 + 2000, 22]], acts: [] })),
+    })
+    expect(log.snapshot().readings.map((r) => r.celsius)).toEqual([20, 22, 24])
+  })
+
+  it('goes by the server’s clock, at the cook’s own pace', () => {
+    const { log } = opened(frame({ wall: t0 + 10_000, acts: [clock(60)] }))
+    expect(log.openedAt).toBe(600)
+    expect(log.now()).toBeCloseTo(600, 6)
+    vi.advanceTimersByTime(1000)
+    expect(log.now()).toBeCloseTo(660, 6)
+  })
+})
