@@ -37,6 +37,16 @@ const check = (what: string, published: string, value: number, digits: number, u
   computed: `${value.toFixed(digits)}${unit}`,
 })
 
+/** The kitchen table: solids of a stage and its band, °C. */
+const kitchenTable = [
+  ['thread', 80, '110–113'],
+  ['soft ball', 85, '113–116'],
+  ['firm ball', 87, '118–121'],
+  ['hard ball', 92, '121–130'],
+  ['soft crack', 95, '132–143'],
+  ['hard crack', 99, '149–154'],
+] as const
+
 export const checks: Record<string, readonly Check[]> = {
   boiling: [
     ...sucroseBoilingPoints.map(([s, t]) =>
@@ -57,6 +67,9 @@ export const checks: Record<string, readonly Check[]> = {
     check('97 % 70/30 syrup, 1 480 m', '138.5 °C', boilingPoint(dry(0.97), standardPressure(1480)), 1, ' °C'),
     check('saturation pressure at 99.974 °C', '101 324 Pa', saturationPressure(99.974), 0, ' Pa'),
   ],
+  kitchen: kitchenTable.map(([stage, s, band]) =>
+    check(`${stage}, ${s} % sucrose`, `${band} °C`, boilingPoint(mix({ sucrose: s, water: 100 - s })), 1, ' °C'),
+  ),
   glass: [
     check('sucrose boiled to 115 °C', '−24 °C', glassTransition(cooked(115)), 1, ' °C'),
     check('to 125 °C', '−0.5 °C', glassTransition(cooked(125)), 1, ' °C'),
