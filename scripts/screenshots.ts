@@ -1,14 +1,10 @@
 /** One current picture of each main view, from the demo workshop. */
-import { mkdirSync, rmSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { type Browser, chromium, type Page } from '@playwright/test'
 import { startPractice, whenDue } from '../tests/stove'
-import { startApp, startHub } from './lib/app'
-import { build } from './lib/build'
+import { startHub, startWorkshop } from './lib/app'
 import { chromiumOptions } from './lib/chromium'
-import { prepareDatabase } from './lib/database'
-import { startMariadb } from './lib/mariadb'
-import { freePort, stopAll } from './lib/processes'
+import { stopAll } from './lib/processes'
 
 const out = (name: string): string => resolve('docs/screenshots', `${name}.png`)
 
@@ -38,15 +34,7 @@ async function stove(browser: Browser, app: string): Promise<void> {
 }
 
 async function main(): Promise<void> {
-  const folder = resolve('.imbry-test/screenshots')
-  rmSync(folder, { recursive: true, force: true })
-  mkdirSync(folder, { recursive: true })
-  const databaseUrl = await startMariadb(folder, 'imbry_pictures')
-  await prepareDatabase(databaseUrl, 'pictures')
-  await build()
-  const port = (await freePort()) as number
-  await startApp(port, databaseUrl)
-  const app = `http://127.0.0.1:${port}`
+  const app = await startWorkshop('pictures', 'pictures')
   startHub(app, 'pictures')
   const browser = await chromium.launch(chromiumOptions)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })

@@ -1,15 +1,9 @@
 /** The running app: readings to screens, readings to the database, and what the stove ships. */
-import { mkdirSync, rmSync } from 'node:fs'
-import { resolve } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { chromium, type Page } from '@playwright/test'
 import { ulid } from 'ulid'
-import { startApp } from '../lib/app'
-import { build } from '../lib/build'
+import { startWorkshop } from '../lib/app'
 import { chromiumOptions } from '../lib/chromium'
-import { prepareDatabase } from '../lib/database'
-import { startMariadb } from '../lib/mariadb'
-import { freePort } from '../lib/processes'
 import { percentile, type Row } from './table'
 
 const TOKEN = 'bench'
@@ -18,15 +12,7 @@ const PUSHES = 120
 const FLOOD = { seconds: 10, perSecond: 500, perPush: 50 }
 
 export async function benchApp(): Promise<Row[]> {
-  const folder = resolve('.imbry-test/bench')
-  rmSync(folder, { recursive: true, force: true })
-  mkdirSync(folder, { recursive: true })
-  const databaseUrl = await startMariadb(folder, 'imbry_bench')
-  await prepareDatabase(databaseUrl, TOKEN)
-  await build()
-  const port = (await freePort()) as number
-  await startApp(port, databaseUrl)
-  const app = `http://127.0.0.1:${port}`
+  const app = await startWorkshop('bench', TOKEN)
   const latencies = await readingToScreen(app)
   const flood = await manyReadings(app)
   return [

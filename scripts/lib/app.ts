@@ -1,7 +1,12 @@
 /** Starts the built app and the stand-in hub as processes of their own. */
 import type { ChildProcess, StdioOptions } from 'node:child_process'
+import { rmSync } from 'node:fs'
+import { resolve } from 'node:path'
+import { build } from './build'
+import { prepareDatabase } from './database'
 import { demoChannelIds } from './demo-workshop'
-import { start, until } from './processes'
+import { startMariadb } from './mariadb'
+import { freePort, start, until } from './processes'
 
 type OnExit = (code: number | null) => void
 
@@ -25,6 +30,18 @@ export async function startApp(port: number, databaseUrl: string, onExit?: OnExi
     () => 'The app did not answer within a minute.',
   )
   return child
+}
+
+/** A workshop of its own under .imbry-test: database, demo, built app. Resolves with its address. */
+export async function startWorkshop(name: string, token: string): Promise<string> {
+  const folder = resolve('.imbry-test', name)
+  rmSync(folder, { recursive: true, force: true })
+  const databaseUrl = await startMariadb(folder, `imbry_${name}`)
+  await prepareDatabase(databaseUrl, token)
+  await build()
+  const port = (await freePort()) as number
+  await startApp(port, databaseUrl)
+  return `http://127.0.0.1:${port}`
 }
 
 export function startHub(app: string, token: string, onExit?: OnExit): ChildProcess {

@@ -1,5 +1,4 @@
 /** Loads the demo workshop: kitchen, formulas and the log of the last months. Does nothing where there is one already. */
-import { createHash } from 'node:crypto'
 import {
   addRevision,
   appendEvent,
@@ -13,15 +12,16 @@ import {
   writeVerdict,
 } from '@/db'
 import { demoFormulas } from '@/demo/formulas'
-import { demoHistory } from '@/demo/history'
+import { demoHistory, lastDemoBatchId } from '@/demo/history'
 import { demoBurners, demoChannels, demoPots, demoRooms, demoVessels } from '@/demo/kitchen'
+import { hashToken } from '@/server/probes'
 
 export const demoChannelIds = demoChannels.map((c) => c.id)
 
 const EPOCH = new Date('2026-08-01T07:00:00.000Z')
 
 export async function loadDemo(db: Db, hubToken: string): Promise<void> {
-  const tokenHash = createHash('sha256').update(hubToken).digest('hex')
+  const tokenHash = hashToken(hubToken)
   await writeKitchen(db, {
     rooms: demoRooms,
     pots: demoPots,
@@ -31,10 +31,9 @@ export async function loadDemo(db: Db, hubToken: string): Promise<void> {
   })
   for (const [id, document] of Object.entries(demoFormulas))
     if (!(await findFormula(db, id))) await addRevision(db, id, document, EPOCH)
-  const history = demoHistory()
   // written in order, so the last one being there means all are
-  if (await findBatch(db, history.at(-1)?.batch.id ?? '')) return
-  for (const { batch, boils, note, score } of history) {
+  if (await findBatch(db, lastDemoBatchId)) return
+  for (const { batch, boils, note, score } of demoHistory()) {
     const [first, ...others] = boils
     if (!first) continue
     await insertBatch(db, batch, first.boil)

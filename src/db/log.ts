@@ -24,14 +24,14 @@ export interface StoredEvent extends LoggedAct {
   seq: number
 }
 
-const holdBoil = (boilId: string) => (tx: Pick<Db, 'select'>) =>
-  tx.select({ id: boils.id, endedAt: boils.endedAt }).from(boils).where(eq(boils.id, boilId)).for('update')
+const holdBoil = (tx: Pick<Db, 'select'>, boilId: string) =>
+  tx.select({ id: boils.id }).from(boils).where(eq(boils.id, boilId)).for('update')
 
 /** Appends readings; those whose id is there already are left alone. Returns how many were new. */
 export async function appendReadings(db: Db, boilId: string, rows: readonly NewReading[]): Promise<number> {
   if (rows.length === 0) return 0
   return db.transaction(async (tx) => {
-    await holdBoil(boilId)(tx)
+    await holdBoil(tx, boilId)
     const [result] = await tx
       .insert(readings)
       .ignore()
@@ -43,7 +43,7 @@ export async function appendReadings(db: Db, boilId: string, rows: readonly NewR
 /** Appends one act; false when its id is there already. Ends the boil when that is what it says. */
 export async function appendEvent(db: Db, boilId: string, logged: LoggedAct, receivedAt: Date): Promise<boolean> {
   return db.transaction(async (tx) => {
-    await holdBoil(boilId)(tx)
+    await holdBoil(tx, boilId)
     const at = new Date(logged.at)
     const [result] = await tx.insert(events).ignore().values({ id: logged.id, boilId, at, act: logged.act, receivedAt })
     if (result.affectedRows === 0) return false

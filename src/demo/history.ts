@@ -43,6 +43,11 @@ export interface HistoryBatch {
   score: number
 }
 
+/** Ids of their own seeds, so that the last can be known without cooking them all. */
+const batchIdOf = (i: number): string => ulid(FIRST_DAY + i * DAY, seeded(i + 1))
+
+export const lastDemoBatchId = batchIdOf(BATCHES - 1)
+
 /** What is usual for each formula: pieces, where it sets, which pot. */
 const usual: Record<string, { pieces: number; vessel: string; pot: string }> = {
   'rhubarb-nettle-elderflower-drops': { pieces: 324, vessel: 'drops-54', pot: 'aluminium-4' },
@@ -93,7 +98,7 @@ export function demoHistory(): HistoryBatch[] {
   return Array.from({ length: BATCHES }, (_, i) => {
     const formulaId = ids[(i * 3 + Math.floor(random() * 2)) % ids.length] as string
     const startedAt = new Date(FIRST_DAY + Math.floor(i * 2.1) * DAY + Math.floor(random() * 7 * 3600) * 1000)
-    return batchOn(formulaId, startedAt, 1 - i / BATCHES, random)
+    return batchOn(batchIdOf(i), formulaId, startedAt, 1 - i / BATCHES, random)
   })
 }
 
@@ -104,7 +109,13 @@ function scoreFor(offBy: number, within: number, random: () => number): number {
 }
 
 /** `greenness` runs from 1 for the first batch to 0 for the last: the misses shrink with practice. */
-function batchOn(formulaId: string, startedAt: Date, greenness: number, random: () => number): HistoryBatch {
+function batchOn(
+  batchId: string,
+  formulaId: string,
+  startedAt: Date,
+  greenness: number,
+  random: () => number,
+): HistoryBatch {
   const formula = demoFormulas[formulaId] as (typeof demoFormulas)[string]
   const conditions = conditionsFor(formulaId, random)
   const { pieces } = usual[formulaId] as { pieces: number }
@@ -114,7 +125,6 @@ function batchOn(formulaId: string, startedAt: Date, greenness: number, random: 
     potLitres: conditions.pot.litres,
   })
   const grams = gramsPerBoil(plan)
-  const batchId = ulid(startedAt.getTime(), random)
   let begin = startedAt.getTime()
   let worst = 0
   const boils = plan.boils.map((label, n): HistoryBoil => {

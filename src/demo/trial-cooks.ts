@@ -13,6 +13,7 @@ import {
   type ForecastContext,
   type HeatPath,
   heatPath,
+  joulesAt,
   type Mix,
   mix,
   type PotState,
@@ -124,8 +125,7 @@ export function trialCook(seed: number, options: TrialOptions = {}): TrialCook {
 /** Roughly how long this pot will still need, s: the simulator knows its own heat. */
 function secondsLeft(pot: PotState, target: number): number {
   const path = roadOf(pot)
-  const i = (t: number): number => path.joules[Math.round(t * 2)] ?? 0
-  return (i(target) - i(pot.celsius)) / Math.max(50, pot.intoSyrup)
+  return (joulesAt(path, target) - joulesAt(path, pot.celsius)) / Math.max(50, pot.intoSyrup)
 }
 
 const roads = new WeakMap<PotState, HeatPath>()

@@ -22,9 +22,13 @@ export type CookAct =
   /** Takes an earlier event back; both stay in the log. */
   | { readonly type: 'undo'; readonly of: string }
 
+/** Ids of the events that later ones take back. */
+export const takenBack = (events: readonly CookEvent[]): ReadonlySet<string> =>
+  new Set(events.flatMap((e) => (e.type === 'undo' ? [e.of] : [])))
+
 /** The events that stand, in order of time: those taken back are left out, and so are the takings back. */
 export function standing(events: readonly CookEvent[]): CookEvent[] {
-  const undone = new Set(events.flatMap((e) => (e.type === 'undo' ? [e.of] : [])))
+  const undone = takenBack(events)
   return events.filter((e) => e.type !== 'undo' && !undone.has(e.id)).sort((a, b) => a.at - b.at)
 }
 

@@ -1,5 +1,5 @@
 import type { FormulaDocument } from '@/core'
-import { dissolve, lidOff } from './steps'
+import { dissolve, lidOff, pour, pull, rest } from './steps'
 
 export const coconutBrittle: FormulaDocument = {
   version: 1,
@@ -37,18 +37,13 @@ export const coconutBrittle: FormulaDocument = {
       adds: 'chips',
       heat: 6,
     },
-    {
-      id: 'pull',
-      label: 'Pull',
-      when: { on: 'target' },
+    pull({
       meanwhile: { say: 'Stir without pause, scrape the base', why: 'The chips catch on the base and scorch.' },
-      prepare: { say: 'Soda, butter, salt and greased tray within reach', seconds: 180 },
+      reach: 'Soda, butter, salt and greased tray within reach',
+      seconds: 180,
       say: 'Off the heat',
       why: 'The base keeps toasting the chips.',
-      act: 'Pulled',
-      offHeat: true,
-      cautions: ['unattended'],
-    },
+    }),
     {
       id: 'soda',
       label: 'Butter, soda',
@@ -59,25 +54,17 @@ export const coconutBrittle: FormulaDocument = {
       adds: 'finish',
       cautions: ['foam'],
     },
-    {
-      id: 'pour',
-      label: 'Pour and stretch',
-      when: { on: 'ready' },
-      say: 'Pour and spread thin',
-      why: 'It stiffens in about two minutes.',
-      act: 'Spread',
-      empties: true,
-      cautions: ['hotSugar'],
-    },
-    {
-      id: 'set',
-      label: 'Set 30 min',
-      when: { on: 'after', seconds: 1800 },
-      meanwhile: { say: 'Let it cool flat', why: 'It snaps cleanly once it is cold through.' },
-      say: 'Break and pack',
-      why: 'Brittle takes up moisture within the hour on a damp day.',
-      act: 'Broken and packed',
-    },
+    pour('Pour and stretch', { say: 'Pour and spread thin', why: 'It stiffens in about two minutes.' }, 'Spread'),
+    rest(
+      'Set 30 min',
+      30,
+      { say: 'Let it cool flat', why: 'It snaps cleanly once it is cold through.' },
+      {
+        say: 'Break and pack',
+        why: 'Brittle takes up moisture within the hour on a damp day.',
+        act: 'Broken and packed',
+      },
+    ),
   ],
   shape: { kind: 'broken', thicknessMm: 6, gramsEach: 25 },
   waste: 0.03,

@@ -1,5 +1,5 @@
 import type { FormulaDocument } from '@/core'
-import { dissolve } from './steps'
+import { dissolve, pour, pull, rest } from './steps'
 
 export const hardDrops: FormulaDocument = {
   version: 1,
@@ -46,18 +46,13 @@ export const hardDrops: FormulaDocument = {
       why: 'One crystal falling back can grain the whole pot.',
       act: 'Sides brushed',
     },
-    {
-      id: 'pull',
-      label: 'Pull',
-      when: { on: 'target' },
+    pull({
       meanwhile: { say: 'Hands off: let it boil', why: 'Stirring now starts grain.' },
-      prepare: { say: 'Moulds and flavour within reach', seconds: 240 },
+      reach: 'Moulds and flavour within reach',
+      seconds: 240,
       say: 'Off the heat, base in cold water',
       why: 'The base keeps heating the syrup.',
-      act: 'Pulled',
-      offHeat: true,
-      cautions: ['unattended'],
-    },
+    }),
     {
       id: 'flavour',
       label: 'Flavour, colour',
@@ -69,28 +64,20 @@ export const hardDrops: FormulaDocument = {
       adds: 'finish',
       cautions: ['steam'],
     },
-    {
-      id: 'pour',
-      label: 'Fill the moulds',
-      when: { on: 'ready' },
-      say: 'Fill the moulds now',
-      why: 'It stops flowing within a few minutes.',
-      act: 'Moulds filled',
-      empties: true,
-      cautions: ['hotSugar'],
-    },
-    {
-      id: 'set',
-      label: 'Set 40 min',
-      when: { on: 'after', seconds: 2400 },
-      meanwhile: {
+    pour(
+      'Fill the moulds',
+      { say: 'Fill the moulds now', why: 'It stops flowing within a few minutes.' },
+      'Moulds filled',
+    ),
+    rest(
+      'Set 40 min',
+      40,
+      {
         say: 'Let the drops set, dry and undisturbed',
         why: 'A damp draught makes the surface sticky. Keep out of the fridge.',
       },
-      say: 'Unmould and wrap',
-      why: 'They take up moisture from now on.',
-      act: 'Unmoulded',
-    },
+      { say: 'Unmould and wrap', why: 'They take up moisture from now on.', act: 'Unmoulded' },
+    ),
   ],
   shape: { kind: 'mould', millilitres: 2.6 },
   waste: 0.04,

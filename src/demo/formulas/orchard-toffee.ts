@@ -1,4 +1,5 @@
 import type { FormulaDocument } from '@/core'
+import { pour, pull, rest } from './steps'
 
 export const orchardToffee: FormulaDocument = {
   version: 1,
@@ -43,18 +44,13 @@ export const orchardToffee: FormulaDocument = {
       adds: 'pot',
       heat: 6,
     },
-    {
-      id: 'pull',
-      label: 'Pull',
-      when: { on: 'target' },
+    pull({
       meanwhile: { say: 'Stir slowly and steadily', why: 'Still butter splits out; fast stirring does the same.' },
-      prepare: { say: 'Pear, vanilla and lined tray within reach', seconds: 240 },
+      reach: 'Pear, vanilla and lined tray within reach',
+      seconds: 240,
       say: 'Off the heat',
       why: 'Butter solids go from brown to burnt in a few degrees.',
-      act: 'Pulled',
-      offHeat: true,
-      cautions: ['unattended'],
-    },
+    }),
     {
       id: 'vanilla',
       label: 'Vanilla, pear',
@@ -65,16 +61,7 @@ export const orchardToffee: FormulaDocument = {
       adds: 'finish',
       cautions: ['steam'],
     },
-    {
-      id: 'pour',
-      label: 'Pour, spread',
-      when: { on: 'ready' },
-      say: 'Pour and spread to the corners',
-      why: 'Once a skin forms it tears.',
-      act: 'Spread',
-      empties: true,
-      cautions: ['hotSugar'],
-    },
+    pour('Pour, spread', { say: 'Pour and spread to the corners', why: 'Once a skin forms it tears.' }, 'Spread'),
     {
       id: 'score',
       label: 'Score',
@@ -84,15 +71,12 @@ export const orchardToffee: FormulaDocument = {
       why: 'The mark stays now and the toffee still gives.',
       act: 'Scored',
     },
-    {
-      id: 'set',
-      label: 'Set 45 min',
-      when: { on: 'after', seconds: 2700 },
-      meanwhile: { say: 'Let it cool flat', why: 'Moved while soft it bends.' },
-      say: 'Break and wrap',
-      why: 'Wrapped the same hour it keeps its snap.',
-      act: 'Broken and wrapped',
-    },
+    rest(
+      'Set 45 min',
+      45,
+      { say: 'Let it cool flat', why: 'Moved while soft it bends.' },
+      { say: 'Break and wrap', why: 'Wrapped the same hour it keeps its snap.', act: 'Broken and wrapped' },
+    ),
   ],
   shape: { kind: 'cut', lengthMm: 40, widthMm: 30, heightMm: 7 },
   waste: 0.05,

@@ -1,5 +1,5 @@
 import type { FormulaDocument } from '@/core'
-import { dissolve, lidOff, pull, scrapeBase } from './steps'
+import { dissolve, lidOff, pour, pull, rest, scrapeBase } from './steps'
 
 export const tamarindCaramels: FormulaDocument = {
   version: 1,
@@ -53,25 +53,17 @@ export const tamarindCaramels: FormulaDocument = {
       adds: 'finish',
       cautions: ['steam'],
     },
-    {
-      id: 'pour',
-      label: 'Pour the slab',
-      when: { on: 'ready' },
-      say: 'Pour, and leave it undisturbed',
-      why: 'Scraping the pot out or spreading again starts grain.',
-      act: 'Poured',
-      empties: true,
-      cautions: ['hotSugar'],
-    },
-    {
-      id: 'set',
-      label: 'Set 5 h',
-      when: { on: 'after', seconds: 18000 },
-      meanwhile: { say: 'Let the slab set at room temperature', why: 'A warm slab smears and will not cut square.' },
-      say: 'Cut and wrap',
-      why: 'The cut sides take up moisture.',
-      act: 'Cut and wrapped',
-    },
+    pour(
+      'Pour the slab',
+      { say: 'Pour, and leave it undisturbed', why: 'Scraping the pot out or spreading again starts grain.' },
+      'Poured',
+    ),
+    rest(
+      'Set 5 h',
+      300,
+      { say: 'Let the slab set at room temperature', why: 'A warm slab smears and will not cut square.' },
+      { say: 'Cut and wrap', why: 'The cut sides take up moisture.', act: 'Cut and wrapped' },
+    ),
   ],
   shape: { kind: 'cut', lengthMm: 22, widthMm: 22, heightMm: 16 },
   waste: 0.05,

@@ -1,7 +1,7 @@
 /** One channel of the stand-in hub: a simulated pot that follows a cook's log, and the probe in it. */
 
 import { ulid } from 'ulid'
-import type { ChannelFrame, PushedReading } from '@/contract/cook'
+import { type ChannelFrame, eventsOf, type PushedReading } from '@/contract/cook'
 import {
   advancePot,
   applyToPot,
@@ -64,7 +64,7 @@ function begin(frame: ChannelFrame, facts: ProbeFacts): Cooking | null {
 
 function takeIn(cook: Cooking, frame: ChannelFrame): void {
   const grams = gramsPerBoil(cook.boil.plan)
-  cook.events = frame.acts.map(({ id, at, act }) => ({ id, at: (Date.parse(at) - cook.startedAt) / 1000, ...act }))
+  cook.events = eventsOf(frame.acts, cook.startedAt)
   const fresh = new Set(cook.events.filter((e) => !cook.seen.has(e.id)).map((e) => e.id))
   for (const id of fresh) cook.seen.add(id)
   for (const event of standing(cook.events)) {

@@ -4,19 +4,20 @@ import { format } from 'date-fns'
 import { ArrowLeft } from 'lucide-react'
 import Link from 'next/link'
 import { useState } from 'react'
+import { eventsOf } from '@/contract/cook'
 import type { BatchStory } from '@/contract/logbook'
 import {
   analyse,
-  type CookEvent,
   formatClock,
   formatCount,
   formatGrams,
   formatShare,
   gramsPerBoil,
   type Reading,
-  waterShare,
+  takenBack,
 } from '@/core'
 import { CookCurve } from '@/ui/chart/cook-curve'
+import { targetWords } from '@/ui/chart/target-words'
 import { useTemperature } from '@/ui/shell/preferences'
 import { boilName } from '@/ui/stove/boil-name'
 import { marksOf, wordsFor } from '@/ui/stove/marks'
@@ -117,10 +118,7 @@ const secondsIn = ({ boil, log }: Item) => {
   const readings: Reading[] = log.readings
     .map(([ms, celsius]) => ({ at: (ms - start) / 1000, celsius }))
     .sort((a, b) => a.at - b.at)
-  const events: CookEvent[] = log.acts
-    .map(({ id, at, act }) => ({ id, at: (Date.parse(at) - start) / 1000, ...act }))
-    .sort((a, b) => a.at - b.at)
-  return { readings, events }
+  return { readings, events: eventsOf(log.acts, start) }
 }
 
 function BoilCurve({ item }: { readonly item: Item }) {
@@ -137,7 +135,7 @@ function BoilCurve({ item }: { readonly item: Item }) {
       marks={marksOf(events, formula, (readings.at(-1)?.at ?? 0) + 120)}
       target={analysis.targetC}
       within={formula.target.within}
-      targetText={`target ${say(analysis.targetC)} · ${analysis.bite.word}, ${formatShare(waterShare(analysis.atTarget))} water`}
+      targetText={targetWords(analysis, say)}
       now={null}
       forecast={null}
       nextC={null}
@@ -149,7 +147,7 @@ function BoilCurve({ item }: { readonly item: Item }) {
 
 function Events({ item }: { readonly item: Item }) {
   const { events } = secondsIn(item)
-  const undone = new Set(events.flatMap((e) => (e.type === 'undo' ? [e.of] : [])))
+  const undone = takenBack(events)
   return (
     <section aria-labelledby="log" className="sheet p-5">
       <h2 id="log" className="casual text-[18px] font-bold">

@@ -4,7 +4,7 @@
  */
 
 import { ulid } from 'ulid'
-import { type BoilView, type Frame, frameSchema, type LoggedAct, loggedActSchema } from '@/contract/cook'
+import { type BoilView, eventsOf, type Frame, frameSchema, type LoggedAct, loggedActSchema } from '@/contract/cook'
 import { type CookAct, type CookEvent, cookTime, type Reading } from '@/core'
 import { SendError, send } from '@/ui/kit/send'
 
@@ -172,9 +172,7 @@ export class CookLog {
   }
 
   private rebuild(): void {
-    this.events = [...this.acts.values()]
-      .map(({ id, at, act }) => ({ id, at: (Date.parse(at) - this.startedAt) / 1000, ...act }))
-      .sort((a, b) => a.at - b.at)
+    this.events = eventsOf(this.acts.values(), this.startedAt)
   }
 
   private picture(version: number): CookSnapshot {

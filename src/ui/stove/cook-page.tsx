@@ -4,19 +4,9 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState } from 'react'
 import { ulid } from 'ulid'
 import type { BoilView, Frame } from '@/contract/cook'
-import {
-  analyse,
-  type CookAct,
-  DIAL_TOP,
-  formatClock,
-  formatShare,
-  gramsPerBoil,
-  paceOf,
-  projection,
-  type Stage,
-  waterShare,
-} from '@/core'
+import { analyse, type CookAct, DIAL_TOP, formatClock, gramsPerBoil, paceOf, projection, type Stage } from '@/core'
 import { CookCurve } from '@/ui/chart/cook-curve'
+import { targetWords } from '@/ui/chart/target-words'
 import { send } from '@/ui/kit/send'
 import { useTemperature } from '@/ui/shell/preferences'
 import { Acts, type Panel } from './acts'
@@ -161,7 +151,7 @@ export function CookPage({ boil, first }: Props) {
             marks={marksOf(snapshot.events, formula, newest ? newest.at + 120 : 0)}
             target={analysis.targetC}
             within={formula.target.within}
-            targetText={`target ${say(analysis.targetC)} · ${analysis.bite.word}, ${formatShare(waterShare(analysis.atTarget))} water`}
+            targetText={targetWords(analysis, say)}
             now={emptiedAt === null ? now : null}
             forecast={view.forecast}
             nextC={state.pulledAt === null ? view.nextC : null}
