@@ -46,7 +46,7 @@ async function main(): Promise<void> {
   await page.goto(`${app}/logbook`)
   await shoot(page, 'logbook')
   await page.locator('main li a').nth(2).click()
-  await page.getByRole('heading', { name: 'Log' }).waitFor()
+  await page.getByRole('heading', { name: 'Log', exact: true }).waitFor()
   await page.locator('svg .stroke-cherry').first().waitFor()
   await shoot(page, 'batch')
   await page.close()
