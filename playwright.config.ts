@@ -4,7 +4,8 @@ import { chromiumOptions } from './scripts/lib/chromium'
 export default defineConfig({
   testDir: 'tests',
   outputDir: '.imbry-test/browser-results',
-  workers: 1,
+  // three, each with an app, a hub and a database server of its own: most of a cook is waiting
+  workers: 3,
   timeout: 120_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json']],

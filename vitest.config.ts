@@ -7,7 +7,10 @@ export default defineConfig({
   resolve: { alias },
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'core', include: ['src/{core,demo,devices,contract,ui}/**/*.test.ts'] } },
+      {
+        resolve: { alias },
+        test: { name: 'core', include: ['{src/{core,demo,devices,contract,ui,workers},scripts}/**/*.test.ts'] },
+      },
       {
         resolve: { alias },
         test: { name: 'db', include: ['src/{db,server}/**/*.test.ts'], fileParallelism: false, testTimeout: 20_000 },

@@ -1,5 +1,6 @@
-/** Measures what Imbry costs and prints it as tables. Parts: core, app (all unless named). */
+/** Measures what Imbry costs and prints it as tables. Parts: core, ode, forecast, app, book (all unless named). */
 import { benchApp } from './bench/app'
+import { benchBook } from './bench/book'
 import { benchCore } from './bench/core'
 import { benchForecast } from './bench/forecast'
 import { benchOde } from './bench/ode'
@@ -11,6 +12,7 @@ const parts: Record<string, () => Row[] | Promise<Row[]>> = {
   ode: benchOde,
   forecast: () => benchForecast(),
   app: benchApp,
+  book: benchBook,
 }
 
 async function main(): Promise<void> {

@@ -1,7 +1,7 @@
 /** The second half of `npm run demo`: database, workshop, build, hub and app, and an orderly end. */
 import { mkdirSync } from 'node:fs'
 import { resolve } from 'node:path'
-import { startApp, startHub } from './lib/app'
+import { startApp, startBarometer, startHub, startScale } from './lib/app'
 import { build } from './lib/build'
 import { prepareDatabase } from './lib/database'
 import { secretIn, startMariadb } from './lib/mariadb'
@@ -39,6 +39,8 @@ async function main(): Promise<void> {
   }
   await startApp(port, url, fallen('The app'))
   startHub(app, token, fallen('The probe hub'))
+  startScale(app, token, fallen('The scale'))
+  startBarometer(app, token, fallen('The barometer'))
   console.log(`\n  Imbry is on at ${app}\n  Ctrl-C stops it. Data is kept in ${folder}\n`)
 }
 

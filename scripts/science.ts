@@ -1,6 +1,6 @@
 /** Makes docs/science's charts anew and fills the tables of docs/science.md, between their marks, from the core. */
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs'
-import { families, landingOf } from '@/core'
+import { boiledFamilies, landingOf } from '@/core'
 import { benchForecast } from './bench/forecast'
 import { drawChart } from './science/chart'
 import { charts } from './science/charts'
@@ -26,7 +26,7 @@ const tables: Record<string, () => string> = {
   families: () =>
     table(
       ['family', 'target', 'bite at 20 °C', 'stage', 'final water', 'ordinary'],
-      Object.values(families).map((f) => {
+      Object.values(boiledFamilies).map((f) => {
         const l = landingOf(f)
         return [
           f.label,

@@ -33,6 +33,52 @@ async function stove(browser: Browser, app: string): Promise<void> {
   await page.close()
 }
 
+/** The editor with a line being typed, and two revisions side by side. */
+async function writing(page: Page, app: string): Promise<void> {
+  const formula = `${app}/formulas/quick-tahini-fudge`
+  await page.goto(`${formula}/edit`)
+  const line = page.getByLabel('Add to In the pot')
+  await line.fill('1⅔ cups light brown sugar, packed')
+  await page.getByText(/355 g light brown sugar/).waitFor()
+  await page.locator('svg .fill-angelica').first().waitFor()
+  await shoot(page, 'edit')
+  await line.fill('')
+  await page.getByRole('textbox', { name: 'Grams of Tahini' }).fill('140')
+  await page.getByRole('combobox', { name: 'School' }).selectOption('cool-beat')
+  await page.getByRole('button', { name: 'Save revision 2' }).click()
+  await page.waitForURL(/quick-tahini-fudge$/)
+  await page.goto(`${formula}/revisions`)
+  await page.getByRole('row', { name: /Tahini/ }).waitFor()
+  await shoot(page, 'revisions')
+}
+
+/** Three pots, the one that calls large. */
+async function pots(browser: Browser, app: string): Promise<void> {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  for (const [formula, probe] of [
+    ['smoked-salt-tamarind-caramels', 'Second probe'],
+    ['malted-milk-fudge', 'Third probe'],
+  ] as const) {
+    await startPractice(page, app, formula, 1200, 60, probe)
+    await whenDue(page, 'Heat is on')
+  }
+  await page.getByText(/to go, between/).waitFor()
+  await page.getByText('Logged:').waitFor({ state: 'hidden' })
+  await page.locator('svg .fill-cherry').first().waitFor()
+  await shoot(page, 'pots')
+  await startPractice(page, app, 'blackcurrant-marshmallow', 900, 1, 'No probe, by hand')
+  const primary = page.getByTestId('primary')
+  while ((await page.locator('main [data-emptied=true] [data-testid=primary]').count()) === 0) {
+    const before = await primary.textContent()
+    await page.keyboard.press(' ')
+    await page.waitForFunction((t) => document.querySelector('[data-testid=primary]')?.textContent !== t, before)
+  }
+  await page.goto(`${app}/stove`)
+  await page.getByText(/^At \d\d:\d\d/).waitFor()
+  await shoot(page, 'resting')
+  await page.close()
+}
+
 async function main(): Promise<void> {
   const app = await startWorkshop('pictures', 'pictures')
   startHub(app, 'pictures')
@@ -43,6 +89,16 @@ async function main(): Promise<void> {
   await page.getByRole('link', { name: /tamarind caramels/ }).click()
   await page.getByText('119° pull').waitFor()
   await shoot(page, 'formula')
+  for (const [view, name] of [
+    ['Lay out', 'layout'],
+    ['Get ready', 'ready'],
+  ] as const) {
+    await page.getByRole('button', { name: view }).click()
+    await shoot(page, name)
+  }
+  await writing(page, app)
+  await page.goto(`${app}/kitchen`)
+  await shoot(page, 'kitchen')
   await page.goto(`${app}/logbook`)
   await shoot(page, 'logbook')
   await page.locator('main li a').nth(2).click()
@@ -51,6 +107,7 @@ async function main(): Promise<void> {
   await shoot(page, 'batch')
   await page.close()
   await stove(browser, app)
+  await pots(browser, app)
   await browser.close()
 }
 

@@ -7,7 +7,7 @@ name=$1
 shift
 case $name in
   demo) [ -n "${DATABASE_URL:-}" ] || need mariadbd mariadb-server ;;
-  science) ;;
+  science | formats) ;;
   *)
     need mariadbd mariadb-server
     need chromium chromium

@@ -35,12 +35,12 @@ async function vitest(project: string, env: Record<string, string> = {}): Promis
   })
 }
 
-async function browser(databaseUrl: string): Promise<Count> {
+async function browser(): Promise<Count> {
   const file = resolve(folder, 'browser.json')
   rmSync(file, { force: true })
   await build()
   const code = await run(bin('playwright'), ['test'], {
-    env: { ...process.env, DATABASE_URL: databaseUrl, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
+    env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
   })
   return report(file, code, (json) => {
     const { stats } = json as { stats: { expected: number; unexpected: number; flaky: number } }
@@ -55,7 +55,7 @@ const parts: Record<string, () => Promise<Count>> = {
   'core types': () => command('tsc', ['--noEmit', '-p', 'src/core']),
   core: () => vitest('core'),
   db: async () => vitest('db', { DATABASE_URL: await startMariadb(resolve(folder, 'db'), 'imbry_test') }),
-  browser: async () => browser(await startMariadb(resolve(folder, 'browser'), 'imbry_test')),
+  browser,
 }
 
 async function main(): Promise<void> {

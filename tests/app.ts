@@ -1,14 +1,18 @@
 /** The app and the stand-in hub as a test runs them: processes of its own, that it may kill and start again. */
 import type { ChildProcess } from 'node:child_process'
 import { randomBytes } from 'node:crypto'
+import { resolve } from 'node:path'
 import { test as base } from '@playwright/test'
 import { startApp, startHub } from '../scripts/lib/app'
 import { prepareDatabase } from '../scripts/lib/database'
+import { type Mariadb, openMariadb } from '../scripts/lib/mariadb'
 import { freePort, stop, stopAll } from '../scripts/lib/processes'
 
 export interface App {
   readonly url: string
   readonly token: string
+  /** Of this worker alone: it may be killed and started again, too. */
+  readonly database: Mariadb
   start(): Promise<void>
   /** As a power cut would. */
   kill(): Promise<void>
@@ -17,20 +21,19 @@ export interface App {
 export const test = base.extend<object, { app: App }>({
   app: [
     // biome-ignore lint/correctness/noEmptyPattern: the runner reads the names of fixtures from the pattern
-    async ({}, use) => {
-      const databaseUrl = process.env.DATABASE_URL
-      if (!databaseUrl)
-        throw new Error('Run browser tests with "npm run test:browser": they need a MariaDB of their own')
+    async ({}, use, worker) => {
+      const database = await openMariadb(resolve('.imbry-test/browser', String(worker.workerIndex)), 'imbry_test')
       const token = randomBytes(12).toString('hex')
-      await prepareDatabase(databaseUrl, token)
+      await prepareDatabase(database.url, token)
       const port = (await freePort()) as number
       const url = `http://127.0.0.1:${port}`
       let server: ChildProcess
       const app: App = {
         url,
         token,
+        database,
         async start() {
-          server = await startApp(port, databaseUrl)
+          server = await startApp(port, database.url)
         },
         kill: () => stop(server, 'SIGKILL'),
       }

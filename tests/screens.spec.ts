@@ -2,7 +2,18 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from './app'
 import { startPractice, whenDue } from './stove'
 
-for (const path of ['/formulas', '/formulas/smoked-salt-tamarind-caramels', '/logbook', '/stove', '/nowhere']) {
+for (const path of [
+  '/formulas',
+  '/formulas/smoked-salt-tamarind-caramels',
+  '/formulas/rye-shortcake-bars',
+  '/formulas/smoked-salt-tamarind-caramels/edit',
+  '/formulas/smoked-salt-tamarind-caramels/revisions',
+  '/formulas/new',
+  '/kitchen',
+  '/logbook',
+  '/stove',
+  '/nowhere',
+]) {
   test(`${path} is readable by everyone, in daylight and dimmed`, async ({ page, app }) => {
     await page.goto(app.url + path)
     for (const theme of ['day', 'dim']) {
@@ -45,6 +56,7 @@ test('the stove fits the screens it is used on, and passes axe in every panel', 
   await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0)
   await page.getByRole('button', { name: /^Note/ }).click()
   await page.getByRole('button', { name: 'End this boil here' }).click()
+  await page.getByRole('button', { name: 'It is done' }).click()
   await page.waitForURL(/\/logbook\//)
 })
 
@@ -54,5 +66,19 @@ test('temperatures follow the unit chosen, everywhere, and stay so', async ({ pa
   await page.getByRole('button', { name: /switch to °F/ }).click()
   await expect(page.getByText('298° pull')).toBeVisible()
   await page.goto(`${app.url}/formulas`)
-  await expect(page.getByText('298°')).toBeVisible()
+  await expect(page.getByText('298°').first()).toBeVisible()
+})
+
+test('the book, the weigh list and getting ready fit a phone', async ({ page, app }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  const beyond = () => page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
+  await page.goto(`${app.url}/formulas`)
+  await expect.poll(beyond).toBe(0)
+  await page.goto(`${app.url}/formulas/smoked-salt-tamarind-caramels`)
+  for (const view of ['Batch', 'Lay out', 'Get ready']) {
+    await page.getByRole('button', { name: view, exact: true }).click()
+    await expect.poll(beyond, view).toBe(0)
+  }
+  await page.goto(`${app.url}/kitchen`)
+  await expect.poll(beyond).toBe(0)
 })

@@ -2,14 +2,22 @@
 import { expect, type Page } from '@playwright/test'
 
 /** Opens a formula, sizes it, and lights the burner at a practice pace. Resolves on the stove. */
-export async function startPractice(page: Page, url: string, formula: string, grams: number, pace = 60): Promise<void> {
+export async function startPractice(
+  page: Page,
+  url: string,
+  formula: string,
+  grams: number,
+  pace = 60,
+  probe?: string | RegExp,
+): Promise<void> {
   await page.goto(`${url}/formulas/${formula}`)
   await page.getByRole('button', { name: /^How much/ }).click()
   await page.getByRole('button', { name: 'Weight', exact: true }).click()
   await page.getByLabel('Finished weight').fill(String(grams))
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Cook this batch' }).click()
-  await page.getByRole('button', { name: new RegExp(`Practice, ${pace}×`) }).click()
+  if (probe) await page.getByRole('button', { name: probe }).click()
+  await page.getByRole('button', { name: pace === 1 ? /^For real/ : new RegExp(`Practice, ${pace}×`) }).click()
   await page.getByRole('button', { name: 'Light the burner' }).click()
   await page.waitForURL(/\/stove\/[0-9A-Z]{26}$/)
 }

@@ -10,12 +10,12 @@ import {
   standardPressure,
   waterLeftAt,
 } from '@/core'
-import { demoFormulas } from '@/demo/formulas'
+import { demoBoil } from '@/demo/formulas'
 import { demoBurners, demoPots } from '@/demo/kitchen'
 import { microseconds, type Row } from './table'
 
 const syrup = mix({ sucrose: 70, glucoseSolids: 30, water: 12 })
-const drops = demoFormulas['rhubarb-nettle-elderflower-drops'] as (typeof demoFormulas)[string]
+const drops = demoBoil('rhubarb-nettle-elderflower-drops')
 const conditions = {
   pressurePa: standardPressure(12),
   roomC: 21,

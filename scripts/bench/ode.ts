@@ -16,11 +16,11 @@ import {
   simulatePot,
   solutionOf,
 } from '@/core'
-import { demoFormulas } from '@/demo/formulas'
+import { demoBoil } from '@/demo/formulas'
 import { demoBurners, demoPots } from '@/demo/kitchen'
 import { microseconds, type Row } from './table'
 
-const drops = demoFormulas['rhubarb-nettle-elderflower-drops'] as (typeof demoFormulas)[string]
+const drops = demoBoil('rhubarb-nettle-elderflower-drops')
 const syrup = groupMix(drops, 'pot', gramsAsWritten(drops))
 const setup = {
   pot: demoPots[1] as (typeof demoPots)[number],

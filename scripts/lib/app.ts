@@ -2,6 +2,7 @@
 import type { ChildProcess, StdioOptions } from 'node:child_process'
 import { rmSync } from 'node:fs'
 import { resolve } from 'node:path'
+import { demoRooms } from '@/demo/kitchen'
 import { build } from './build'
 import { prepareDatabase } from './database'
 import { demoChannelIds } from './demo-workshop'
@@ -52,6 +53,36 @@ export function startHub(app: string, token: string, onExit?: OnExit): ChildProc
       stdio: quiet,
       env: { ...process.env, IMBRY_APP: app, IMBRY_HUB_TOKEN: token, IMBRY_CHANNELS: demoChannelIds.join(',') },
     },
+    onExit,
+  )
+}
+
+const startDevice = (
+  name: 'scale' | 'barometer',
+  app: string,
+  token: string,
+  settings: Record<string, string>,
+  onExit?: OnExit,
+): ChildProcess =>
+  start(
+    'node',
+    ['--import', 'tsx', `src/devices/${name}/main.ts`],
+    { stdio: quiet, env: { ...process.env, IMBRY_APP: app, IMBRY_HUB_TOKEN: token, ...settings } },
+    onExit,
+  )
+
+/** The stand-in kitchen scale. */
+export const startScale = (app: string, token: string, onExit?: OnExit): ChildProcess =>
+  startDevice('scale', app, token, { IMBRY_CHANNEL: 'bench-scale' }, onExit)
+
+/** The stand-in barometer of the Quay kitchen. */
+export function startBarometer(app: string, token: string, onExit?: OnExit): ChildProcess {
+  const altitude = demoRooms.find((r) => r.id === 'quay')?.altitudeM ?? 0
+  return startDevice(
+    'barometer',
+    app,
+    token,
+    { IMBRY_CHANNEL: 'quay-barometer', IMBRY_ALTITUDE: String(altitude) },
     onExit,
   )
 }

@@ -1,7 +1,7 @@
 /** Brings a database up to date and puts the demo workshop in it, once. */
 import { drizzle } from 'drizzle-orm/mysql2'
 import { migrate } from 'drizzle-orm/mysql2/migrator'
-import { openDb, openPool } from '@/db'
+import { indexFormulas, openDb, openPool } from '@/db'
 import { loadDemo } from './demo-workshop'
 
 export async function prepareDatabase(url: string, hubToken: string): Promise<void> {
@@ -12,7 +12,9 @@ export async function prepareDatabase(url: string, hubToken: string): Promise<vo
   const pool = openPool(url)
   try {
     await migrate(drizzle(pool), { migrationsFolder: 'src/db/migrations' })
-    await loadDemo(openDb(pool), hubToken)
+    const db = openDb(pool)
+    await indexFormulas(db)
+    await loadDemo(db, hubToken)
   } catch (error) {
     const cause = (error as { cause?: Error }).cause ?? (error as Error)
     throw new Error(`The database at ${hideSecret(url)} refused: ${cause.message}. Check DATABASE_URL and its rights.`)

@@ -1,4 +1,6 @@
 /** Loads the demo workshop: kitchen, formulas and the log of the last months. Does nothing where there is one already. */
+
+import { kitchenKinds, kitchenSchemas } from '@/contract/kitchen'
 import {
   addRevision,
   appendEvent,
@@ -8,12 +10,14 @@ import {
   findFormula,
   insertBatch,
   insertBoil,
-  writeKitchen,
+  putChannel,
+  putThing,
+  readThings,
   writeVerdict,
 } from '@/db'
 import { demoFormulas } from '@/demo/formulas'
 import { demoHistory, lastDemoBatchId } from '@/demo/history'
-import { demoBurners, demoChannels, demoPots, demoRooms, demoVessels } from '@/demo/kitchen'
+import { demoChannels, demoDevices, demoThings } from '@/demo/kitchen'
 import { hashToken } from '@/server/probes'
 
 export const demoChannelIds = demoChannels.map((c) => c.id)
@@ -22,13 +26,8 @@ const EPOCH = new Date('2026-08-01T07:00:00.000Z')
 
 export async function loadDemo(db: Db, hubToken: string): Promise<void> {
   const tokenHash = hashToken(hubToken)
-  await writeKitchen(db, {
-    rooms: demoRooms,
-    pots: demoPots,
-    burners: demoBurners,
-    vessels: demoVessels,
-    channels: demoChannels.map((c) => ({ ...c, tokenHash })),
-  })
+  for (const channel of [...demoChannels, ...demoDevices]) await putChannel(db, { ...channel, tokenHash })
+  await furnish(db)
   for (const [id, document] of Object.entries(demoFormulas))
     if (!(await findFormula(db, id))) await addRevision(db, id, document, EPOCH)
   // written in order, so the last one being there means all are
@@ -44,4 +43,12 @@ export async function loadDemo(db: Db, hubToken: string): Promise<void> {
     }
     await writeVerdict(db, batch.id, { note, score })
   }
+}
+
+/** The demo's things, into a kitchen that has none: what was changed or thrown out since stays so. */
+export async function furnish(db: Db): Promise<void> {
+  const there = await readThings(db)
+  if (kitchenKinds.some((kind) => there[kind].length > 0)) return
+  for (const kind of kitchenKinds)
+    for (const { id, ...facts } of demoThings[kind]) await putThing(db, kind, id, kitchenSchemas[kind].parse(facts))
 }

@@ -10,7 +10,14 @@ const amount = z.number().positive()
 export const sizeSchema: z.ZodType<Size> = z.discriminatedUnion('by', [
   z.object({ by: z.literal('pieces'), pieces: z.number().int().positive().max(100_000) }),
   z.object({ by: z.literal('weight'), grams: amount.max(100_000) }),
+  z.object({ by: z.literal('vessels'), count: amount.max(1000) }),
   z.object({ by: z.literal('ingredient'), line: z.string().max(40), grams: amount.max(100_000) }),
+  z.object({
+    by: z.literal('packs'),
+    line: z.string().max(40),
+    unit: z.string().max(20),
+    count: amount.max(1000),
+  }),
 ])
 
 const gramsByLine = z.record(z.string(), z.number().nonnegative())
@@ -23,7 +30,7 @@ export const batchPlanSchema: z.ZodType<BatchPlan> = z.object({
   pieceGrams: amount,
   pieces: z.number().int().nonnegative(),
   vessels: z.number().int().nonnegative(),
-  boils: z.array(z.string()).min(1),
+  boils: z.array(z.object({ label: z.string(), part: z.string().nullable(), share: amount.max(1) })).min(1),
 })
 
 export const potSchema: z.ZodType<Pot> = z.object({
@@ -42,11 +49,33 @@ export const burnerSchema: z.ZodType<Burner> = z.object({
 })
 
 export const vesselSchema: z.ZodType<Tray | Mould> = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('tray'), name: z.string(), lengthMm: amount, widthMm: amount }),
-  z.object({ kind: z.literal('mould'), name: z.string(), cavities: amount.int(), millilitres: amount }),
+  z.object({
+    kind: z.literal('tray'),
+    name: z.string(),
+    lengthMm: amount,
+    widthMm: amount,
+    depthMm: amount.optional(),
+  }),
+  z.object({
+    kind: z.literal('mould'),
+    name: z.string(),
+    cavities: amount.int(),
+    millilitres: amount,
+    count: amount.int().optional(),
+  }),
 ])
 
 /** The kitchen a batch was made in, frozen with it. */
+/** A thermometer as its checks had it when the batch was begun; `channel` null for one that is read by eye. */
+export const frozenThermometerSchema = z.object({
+  name: z.string(),
+  channel: handle.nullable(),
+  gain: z.number(),
+  shift: z.number(),
+  sd: z.number(),
+})
+export type FrozenThermometer = z.infer<typeof frozenThermometerSchema>
+
 export const conditionsSchema = z.object({
   room: z.string(),
   altitudeM: z.number(),
@@ -56,6 +85,8 @@ export const conditionsSchema = z.object({
   pot: potSchema,
   burner: burnerSchema,
   vessel: vesselSchema.nullable(),
+  /** Of each probe that has one of its own, and the one read by eye. */
+  thermometers: z.array(frozenThermometerSchema).default([]),
 })
 export type BatchConditions = z.infer<typeof conditionsSchema>
 
@@ -73,6 +104,8 @@ export const startBatchSchema = z.object({
   burner: handle,
   vessel: handle.nullable(),
   channel: handle.nullable(),
+  /** The thermometer that is read by eye, where there is no probe. */
+  thermometer: handle.nullable().default(null),
   rate,
 })
 export type StartBatch = z.infer<typeof startBatchSchema>

@@ -1,9 +1,9 @@
 /** What a cook is made of at the boundary: acts, readings, and the picture of a boil that windows and hubs share. */
 
 import { z } from 'zod'
-import { type CookAct, type CookEvent, type Sign, type StageId, signs, stageTable } from '@/core'
-import { batchPlanSchema, conditionsSchema } from './batch'
-import { formulaSchema } from './formula'
+import { type CookAct, type CookEvent, type Deed, deeds, type Sign, type StageId, signs, stageTable } from '@/core'
+import { batchPlanSchema, conditionsSchema, frozenThermometerSchema } from './batch'
+import { boiledSchema } from './formula'
 import { instant, ulid } from './text'
 
 /** A cook and its rests are over by then, ms: what is dated later was not taken in it. */
@@ -42,9 +42,21 @@ export const actSchema: z.ZodType<CookAct> = z.discriminatedUnion('type', [
     }),
     z.object({ type: z.literal('test'), test: z.literal('colour'), celsius: probeCelsius }),
   ]),
+  z.object({ type: z.literal('reads'), celsius: probeCelsius }),
+  z.object({ type: z.literal('correction'), celsius: z.number().min(-40).max(40) }),
+  z.object({ type: z.literal('did'), what: z.enum(Object.keys(deeds) as [Deed, ...Deed[]]) }),
   z.object({ type: z.literal('note'), text: z.string().trim().min(1).max(2000) }),
   z.object({ type: z.literal('clock'), rate, wall: instant }),
   z.object({ type: z.literal('finished') }),
+  z.object({ type: z.literal('abandoned'), reason: z.string().trim().min(1).max(500) }),
+  z.object({
+    type: z.literal('moved'),
+    of: ulid,
+    to: z
+      .number()
+      .min(0)
+      .max(LONGEST_COOK_MS / 1000),
+  }),
   z.object({ type: z.literal('undo'), of: ulid }),
 ])
 
@@ -68,10 +80,17 @@ export const boilViewSchema = z.object({
   endedAt: instant.nullable(),
   formulaId: z.string(),
   revision: z.number().int(),
-  formula: formulaSchema,
+  /** The part it cooks; null for the formula itself. */
+  part: z.string().nullable(),
+  formula: boiledSchema,
   plan: batchPlanSchema,
   conditions: conditionsSchema,
-  probe: z.object({ lagS: z.number(), noiseC: z.number() }),
+  probe: z.object({
+    lagS: z.number(),
+    noiseC: z.number(),
+    /** What is known of the thermometer in it, or of the one read by eye; null for nothing. */
+    thermometer: frozenThermometerSchema.nullable(),
+  }),
 })
 /** A boil with all that is frozen about it. */
 export type BoilView = z.infer<typeof boilViewSchema>
@@ -85,6 +104,10 @@ export const frameSchema = z.object({
   acts: z.array(loggedActSchema),
 })
 export type Frame = z.infer<typeof frameSchema>
+
+/** What a stream over several boils says at a time. */
+export const boilFramesSchema = z.array(frameSchema.extend({ boil: ulid }))
+export type BoilFrame = z.infer<typeof boilFramesSchema>[number]
 
 /** What a hub is told about its channel: the boil on it, all its acts so far, and the last reading stored. */
 export const channelFrameSchema = z.object({

@@ -1,12 +1,27 @@
 /** The formula document at the boundary: exactly the core's type, with limits. */
 
 import { z } from 'zod'
-import { type FormulaDocument, familyIds } from '@/core'
-import { shortText } from './text'
+import {
+  type Allergen,
+  type BoiledFormula,
+  components,
+  type FormulaDocument,
+  familyIds,
+  type Ingredient,
+  isBoiled,
+  type Mix,
+  massOf,
+  type PartState,
+  partStates,
+  type Sign,
+  signs,
+} from '@/core'
+import { plainText, shortText } from './text'
 
 const celsius = z.number().min(-30).max(250)
 const dial = z.number().min(0).max(10)
 const id = z.string().min(1).max(40)
+const oneOf = <T extends string>(table: Record<T, unknown>) => z.enum(Object.keys(table) as [T, ...T[]])
 
 const trigger = z.discriminatedUnion('on', [
   z.object({ on: z.literal('ready') }),
@@ -21,6 +36,9 @@ const trigger = z.discriminatedUnion('on', [
       .min(0)
       .max(7 * 86400),
   }),
+  z.object({ on: z.literal('colour'), celsius }),
+  z.object({ on: z.literal('sign'), sign: oneOf<Sign>(signs) }),
+  z.object({ on: z.literal('word'), word: shortText }),
 ])
 
 const step = z.object({
@@ -32,7 +50,9 @@ const step = z.object({
   meanwhile: z.object({ say: shortText, why: shortText }).optional(),
   act: shortText,
   prepare: z.object({ say: shortText, seconds: z.number().min(0).max(86400) }).optional(),
+  test: shortText.optional(),
   adds: id.optional(),
+  joins: id.optional(),
   lid: z.boolean().optional(),
   heat: dial.optional(),
   offHeat: z.boolean().optional(),
@@ -43,21 +63,48 @@ const step = z.object({
 const millimetres = z.number().positive().max(2000)
 
 export const shapeSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('cut'), lengthMm: millimetres, widthMm: millimetres, heightMm: millimetres }),
+  z.object({
+    kind: z.literal('cut'),
+    lengthMm: millimetres,
+    widthMm: millimetres,
+    heightMm: millimetres,
+    round: z.boolean().optional(),
+  }),
   z.object({ kind: z.literal('mould'), millilitres: z.number().positive().max(1000) }),
   z.object({ kind: z.literal('broken'), thicknessMm: millimetres, gramsEach: z.number().positive().max(5000) }),
 ])
 
-export const formulaSchema: z.ZodType<FormulaDocument> = z.object({
+const share = z.number().min(0).max(100)
+const grams100 = Object.fromEntries(components.map((c) => [c, share])) as Record<
+  (typeof components)[number],
+  typeof share
+>
+const mix: z.ZodType<Mix> = z
+  .object({ ...grams100, de: z.number().min(1).max(100) })
+  .refine((m) => Math.abs(massOf(m) - 100) < 0.5, 'must add up to 100 g')
+
+export const allergens = ['milk', 'egg', 'nuts', 'peanuts', 'sesame', 'soya', 'gluten', 'gelatin', 'sulphites'] as const
+
+/** An ingredient's make-up, where it is the kitchen's own. */
+export const ingredientSchema: z.ZodType<Ingredient> = z.object({
+  id,
+  name: shortText,
+  per100: mix,
+  density: z.number().min(0.05).max(5),
+  unitGrams: z.record(z.string().max(20), z.number().positive().max(100_000)),
+  whole: z.boolean(),
+  allergens: z.array(z.enum(allergens satisfies readonly Allergen[])).max(allergens.length),
+  synonyms: z.array(shortText).max(20),
+  source: z.enum(['food table', 'trade specification', 'computed']),
+})
+
+const single = z.object({
   version: z.literal(1),
   name: shortText,
   family: z.enum(familyIds as [FormulaDocument['family'], ...FormulaDocument['family'][]]),
   school: id,
-  about: z.string().max(1000),
-  groups: z
-    .array(z.object({ id, label: shortText, celsius }))
-    .min(1)
-    .max(20),
+  about: plainText(1000),
+  groups: z.array(z.object({ id, label: shortText, celsius })).max(20),
   lines: z
     .array(
       z.object({
@@ -66,14 +113,30 @@ export const formulaSchema: z.ZodType<FormulaDocument> = z.object({
         ingredient: id,
         grams: z.number().positive().max(100_000),
         note: shortText.optional(),
+        typed: shortText.optional(),
       }),
     )
-    .min(1)
     .max(60),
-  target: z.object({ celsius, within: z.number().min(0.1).max(20) }),
+  target: z.object({ celsius, within: z.number().min(0.1).max(20) }).nullable(),
   steps: z.array(step).min(1).max(40),
   shape: shapeSchema,
   air: z.number().min(0).max(0.85).optional(),
   waste: z.number().min(0).max(0.5),
   boils: z.array(shortText).max(12),
+  notes: plainText(5000).optional(),
+  source: plainText(500).optional(),
+  own: z.array(ingredientSchema).max(60).optional(),
 })
+
+const part = z.object({
+  id,
+  label: shortText,
+  formula: single,
+  needs: z.array(z.object({ part: id, state: oneOf<PartState>(partStates) })).max(8),
+  celsius,
+})
+
+export const formulaSchema: z.ZodType<FormulaDocument> = single.extend({ parts: z.array(part).max(8).optional() })
+
+/** A formula with a target: what a boil cooks. */
+export const boiledSchema = formulaSchema.refine(isBoiled, 'has no target') as unknown as z.ZodType<BoiledFormula>

@@ -6,7 +6,17 @@ export const ulid = z.string().regex(/^[0-9A-HJKMNP-TV-Z]{26}$/, 'must be a ULID
 /** A short handle in an address: letters, digits, hyphens. */
 export const handle = z.string().regex(/^[a-z0-9][a-z0-9-]{0,79}$/, 'must be letters, digits and hyphens')
 
-export const shortText = z.string().trim().min(1).max(200)
+// tags, and control characters other than tab and new line
+const MARKUP = /<\s*[/!]?\s*[a-z]|(?![\t\n\r])\p{Cc}/iu
+
+/** Words, and nothing that a page could take for markup. */
+export const plainText = (most: number) =>
+  z
+    .string()
+    .max(most)
+    .refine((s) => !MARKUP.test(s), 'must be plain words: markup is not taken')
+
+export const shortText = plainText(200).trim().min(1)
 
 /** ISO time in UTC with milliseconds. */
 export const instant = z.iso.datetime()

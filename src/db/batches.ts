@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import type { BatchConditions } from '@/contract/batch'
 import type { BoilView } from '@/contract/cook'
-import type { BatchPlan, FormulaDocument } from '@/core'
+import { type BatchPlan, type BoiledFormula, boiledIn, type FormulaDocument } from '@/core'
 import type { Db } from './client'
 import { batches, boils, channels, events, formulaRevisions } from './schema'
 
@@ -74,9 +74,21 @@ const viewColumns = {
 type ViewRow = {
   boil: typeof boils.$inferSelect
   batch: typeof batches.$inferSelect
-  formula: BoilView['formula']
+  formula: FormulaDocument
   lagS: number
   noiseC: number
+}
+
+/** What boil `number` of a plan cooks. @throws RangeError for a plan and a formula that do not belong together. */
+function boiledBy(
+  formula: FormulaDocument,
+  plan: BatchPlan,
+  number: number,
+): { part: string | null; formula: BoiledFormula } {
+  const part = plan.boils[number - 1]?.part ?? null
+  const found = boiledIn(formula).find((b) => b.part === part)
+  if (!found) throw new RangeError(`"${formula.name}" has no boil ${number}`)
+  return { part, formula: found.formula }
 }
 
 const toView = ({ boil, batch, formula, lagS, noiseC }: ViewRow): BoilView => ({
@@ -89,10 +101,14 @@ const toView = ({ boil, batch, formula, lagS, noiseC }: ViewRow): BoilView => ({
   endedAt: boil.endedAt?.toISOString() ?? null,
   formulaId: batch.formulaId,
   revision: batch.revision,
-  formula,
+  ...boiledBy(formula, batch.plan, boil.number),
   plan: batch.plan,
   conditions: batch.conditions,
-  probe: { lagS, noiseC },
+  probe: {
+    lagS,
+    noiseC,
+    thermometer: batch.conditions.thermometers.find((t) => t.channel === boil.channelId) ?? null,
+  },
 })
 
 const views = (db: Db) =>
@@ -129,6 +145,21 @@ export async function boilOnChannel(db: Db, channelId: string): Promise<BoilView
     .orderBy(desc(boils.id))
     .limit(1)
   return row ? toView(row) : null
+}
+
+/** Something that differs whenever another boil is on a channel, or something was done to the one that is. */
+export async function headOfChannel(db: Db, channelId: string): Promise<string | null> {
+  const [row] = await db
+    .select({
+      id: boils.id,
+      // drizzle writes a lone table's columns bare, which a subquery would take for its own
+      seq: sql<number | null>`(select max(e.seq) from ${events} e where e.boil_id = boils.id)`,
+    })
+    .from(boils)
+    .where(and(eq(boils.channelId, channelId), isNull(boils.endedAt)))
+    .orderBy(desc(boils.id))
+    .limit(1)
+  return row ? `${row.id} ${row.seq}` : null
 }
 
 export interface BoilSpan {

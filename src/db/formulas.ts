@@ -1,7 +1,19 @@
 import { and, asc, desc, eq, sql } from 'drizzle-orm'
-import type { FormulaDocument } from '@/core'
+import {
+  allergensIn,
+  allLines,
+  boiledIn,
+  type FormulaDocument,
+  finishedMix,
+  gramsAsWritten,
+  ingredientIn,
+  mainBoil,
+  massOf,
+  piecesOf,
+  walk,
+} from '@/core'
 import type { Db } from './client'
-import { formulaRevisions, formulas } from './schema'
+import { formulaIngredients, formulaRevisions, formulas } from './schema'
 
 export interface FormulaRecord {
   id: string
@@ -19,23 +31,19 @@ const columns = {
 
 /** The newest revision of every formula, by id. */
 export async function listFormulas(db: Db): Promise<FormulaRecord[]> {
-  const newest = db
-    .select({
-      formulaId: formulaRevisions.formulaId,
-      last: sql<number>`max(${formulaRevisions.number})`.as('last_number'),
-    })
-    .from(formulaRevisions)
-    .groupBy(formulaRevisions.formulaId)
-    .as('newest')
   return db
     .select(columns)
     .from(formulaRevisions)
-    .innerJoin(newest, and(eq(newest.formulaId, formulaRevisions.formulaId), eq(newest.last, formulaRevisions.number)))
+    .innerJoin(formulas, and(eq(formulas.id, formulaRevisions.formulaId), eq(formulas.latest, formulaRevisions.number)))
     .orderBy(asc(formulaRevisions.formulaId))
 }
 
 /** One revision, the newest unless told; null when there is none. */
-export async function findFormula(db: Db, id: string, revision?: number): Promise<FormulaRecord | null> {
+export async function findFormula(
+  db: Pick<Db, 'select'>,
+  id: string,
+  revision?: number,
+): Promise<FormulaRecord | null> {
   const rows = await db
     .select(columns)
     .from(formulaRevisions)
@@ -50,21 +58,120 @@ export async function findFormula(db: Db, id: string, revision?: number): Promis
   return rows[0] ?? null
 }
 
-/** Adds a revision after the newest and returns its number. Revisions are never changed. */
-export async function addRevision(db: Db, id: string, document: FormulaDocument, at: Date): Promise<number> {
-  return db.transaction(async (tx) => {
-    // an update that changes nothing still takes the row for writing, so two writers cannot take one number;
-    // "insert ignore" would take it for reading only, and then deadlock
-    await tx
-      .insert(formulas)
-      .values({ id, createdAt: at })
-      .onDuplicateKeyUpdate({ set: { id: sql`id` } })
-    const [row] = await tx
-      .select({ last: sql<number | null>`max(${formulaRevisions.number})` })
+/** Every revision of a formula, newest first. */
+export async function listRevisions(db: Db, id: string): Promise<FormulaRecord[]> {
+  return db
+    .select(columns)
+    .from(formulaRevisions)
+    .where(eq(formulaRevisions.formulaId, id))
+    .orderBy(desc(formulaRevisions.number))
+}
+
+export interface RevisionWrite {
+  /** Made by the client; the same write twice is one revision. */
+  writeId?: string
+  /** The newest revision as the writer knew it; null for a formula that must not exist. Unchecked unless given. */
+  from?: number | null
+}
+
+export type RevisionWritten = { readonly revision: number } | { readonly conflict: number }
+
+/**
+ * Adds a revision after the newest, and indexes the formula by it. Revisions are never changed. Where another was
+ * written since `from`, nothing is, and the newest number comes back as a conflict.
+ */
+export const addRevision = (
+  db: Db,
+  id: string,
+  document: FormulaDocument,
+  at: Date,
+  write: RevisionWrite = {},
+): Promise<RevisionWritten> => db.transaction((tx) => addRevisionIn(tx, id, document, at, write))
+
+type Tx = Pick<Db, 'select' | 'insert' | 'update' | 'delete'>
+
+/** As `addRevision`, within a transaction of the caller's. */
+export async function addRevisionIn(
+  tx: Tx,
+  id: string,
+  document: FormulaDocument,
+  at: Date,
+  { writeId, from }: RevisionWrite = {},
+): Promise<RevisionWritten> {
+  // an update that changes nothing still takes the row for writing, so two writers cannot take one number;
+  // "insert ignore" would take it for reading only, and then deadlock
+  await tx
+    .insert(formulas)
+    .values({ id, createdAt: at })
+    .onDuplicateKeyUpdate({ set: { id: sql`id` } })
+  if (writeId) {
+    const [same] = await tx
+      .select({ number: formulaRevisions.number })
       .from(formulaRevisions)
-      .where(eq(formulaRevisions.formulaId, id))
-    const number = Number(row?.last ?? 0) + 1
-    await tx.insert(formulaRevisions).values({ formulaId: id, number, document, createdAt: at })
-    return number
-  })
+      .where(and(eq(formulaRevisions.formulaId, id), eq(formulaRevisions.writeId, writeId)))
+    if (same) return { revision: same.number }
+  }
+  const [row] = await tx
+    .select({ last: sql<number | null>`max(${formulaRevisions.number})` })
+    .from(formulaRevisions)
+    .where(eq(formulaRevisions.formulaId, id))
+  const last = Number(row?.last ?? 0)
+  if (from !== undefined && last !== (from ?? 0)) return { conflict: last }
+  const revision = last + 1
+  await tx
+    .insert(formulaRevisions)
+    .values({ formulaId: id, number: revision, document, createdAt: at, writeId: writeId ?? null })
+  await indexFormula(tx, id, revision, document)
+  return { revision }
+}
+
+/** Writes what lists and searches read of a formula. */
+async function indexFormula(tx: Tx, id: string, revision: number, document: FormulaDocument): Promise<void> {
+  const named = piecesOf(document).flatMap((p) =>
+    p.formula.lines.map((l) => ingredientIn(p.formula, l.ingredient).name),
+  )
+  const amounts = new Map<string, number>()
+  for (const l of allLines(document)) amounts.set(l.ingredient, (amounts.get(l.ingredient) ?? 0) + l.grams)
+  await tx
+    .update(formulas)
+    .set({
+      latest: revision,
+      name: document.name,
+      family: document.family,
+      school: document.school,
+      about: document.about,
+      targetC: mainBoil(document)?.target.celsius ?? null,
+      outGrams: massOf(finishedMix(walk(document, gramsAsWritten(document)))),
+      boils: boiledIn(document).reduce((sum, b) => sum + Math.max(1, b.formula.boils.length), 0),
+      allergens: allergensIn(document).join(','),
+      words: [document.name, document.about, ...new Set(named)].join(' ').toLowerCase(),
+    })
+    .where(eq(formulas.id, id))
+  await tx.delete(formulaIngredients).where(eq(formulaIngredients.formulaId, id))
+  if (amounts.size > 0)
+    await tx
+      .insert(formulaIngredients)
+      .values([...amounts].map(([ingredient, grams]) => ({ formulaId: id, ingredient, grams })))
+}
+
+/** Indexes the formulas written before there was an index. */
+export async function indexFormulas(db: Db): Promise<void> {
+  const missing = await db.select({ id: formulas.id }).from(formulas).where(eq(formulas.latest, 0))
+  for (const { id } of missing) {
+    const newest = await findFormula(db, id)
+    if (newest) await db.transaction((tx) => indexFormula(tx, id, newest.revision, newest.document))
+  }
+}
+
+/** Every address in the book. */
+export const formulaIds = async (db: Db): Promise<string[]> =>
+  (await db.select({ id: formulas.id }).from(formulas)).map((r) => r.id)
+
+/** The revision a client's write made; null when it made none. */
+export async function findWrite(db: Db, writeId: string): Promise<{ id: string; revision: number } | null> {
+  const [row] = await db
+    .select({ id: formulaRevisions.formulaId, revision: formulaRevisions.number })
+    .from(formulaRevisions)
+    .where(eq(formulaRevisions.writeId, writeId))
+  return row ?? null
 }

@@ -1,48 +1,59 @@
-import { asc, eq } from 'drizzle-orm'
+import { and, asc, eq } from 'drizzle-orm'
+import {
+  type KitchenFacts,
+  type KitchenKind,
+  type KitchenThings,
+  kitchenKinds,
+  kitchenSchemas,
+} from '@/contract/kitchen'
 import type { Db } from './client'
-import { burners, channels, pots, rooms, vessels } from './schema'
+import { channels, kitchenThings } from './schema'
 
-export type RoomRecord = typeof rooms.$inferSelect
-export type PotRecord = typeof pots.$inferSelect
-export type BurnerRecord = typeof burners.$inferSelect
-export type VesselRecord = typeof vessels.$inferSelect
 export type ChannelRecord = typeof channels.$inferSelect
 
-export interface KitchenRecord {
-  rooms: RoomRecord[]
-  pots: PotRecord[]
-  burners: BurnerRecord[]
-  vessels: VesselRecord[]
-  channels: ChannelRecord[]
+/** Everything the kitchen owns, by kind, in the order of its ids. */
+export async function readThings(db: Db): Promise<KitchenThings> {
+  const rows = await db.select().from(kitchenThings).orderBy(asc(kitchenThings.id))
+  const ofKind = (kind: KitchenKind) =>
+    rows.filter((r) => r.kind === kind).map((r) => ({ id: r.id, ...(kitchenSchemas[kind].parse(r.facts) as object) }))
+  return Object.fromEntries(kitchenKinds.map((kind) => [kind, ofKind(kind)])) as unknown as KitchenThings
 }
 
-/** Everything the kitchen owns. */
-export async function readKitchen(db: Db): Promise<KitchenRecord> {
-  const [r, p, b, v, c] = await Promise.all([
-    db.select().from(rooms).orderBy(asc(rooms.altitudeM)),
-    db.select().from(pots).orderBy(asc(pots.litres)),
-    db.select().from(burners).orderBy(asc(burners.id)),
-    db.select().from(vessels).orderBy(asc(vessels.id)),
-    db.select().from(channels).orderBy(asc(channels.id)),
-  ])
-  return { rooms: r, pots: p, burners: b, vessels: v, channels: c }
+/** Puts a thing in, or in the place of the one with its id. */
+export async function putThing<K extends KitchenKind>(
+  db: Db,
+  kind: K,
+  id: string,
+  facts: KitchenFacts<K>,
+): Promise<void> {
+  await db.insert(kitchenThings).values({ kind, id, facts }).onDuplicateKeyUpdate({ set: { facts } })
 }
+
+/** Takes a thing out; false when it was not there. */
+export async function removeThing(db: Db, kind: KitchenKind, id: string): Promise<boolean> {
+  const [result] = await db.delete(kitchenThings).where(and(eq(kitchenThings.kind, kind), eq(kitchenThings.id, id)))
+  return result.affectedRows > 0
+}
+
+export const listChannels = (db: Db): Promise<ChannelRecord[]> => db.select().from(channels).orderBy(asc(channels.id))
 
 export async function findChannel(db: Db, id: string): Promise<ChannelRecord | null> {
   const rows = await db.select().from(channels).where(eq(channels.id, id)).limit(1)
   return rows[0] ?? null
 }
 
-/** Puts the kitchen's things in, replacing those of the same id. */
-export async function writeKitchen(db: Db, kitchen: KitchenRecord): Promise<void> {
+export async function putChannel(db: Db, channel: ChannelRecord): Promise<void> {
+  await db.insert(channels).values(channel).onDuplicateKeyUpdate({ set: channel })
+}
+
+/** Puts many things of a kind in, all or none. */
+export async function putThings<K extends KitchenKind>(
+  db: Db,
+  kind: K,
+  things: readonly { readonly id: string; readonly facts: KitchenFacts<K> }[],
+): Promise<void> {
   await db.transaction(async (tx) => {
-    for (const [table, rows] of [
-      [rooms, kitchen.rooms],
-      [pots, kitchen.pots],
-      [burners, kitchen.burners],
-      [vessels, kitchen.vessels],
-      [channels, kitchen.channels],
-    ] as const)
-      for (const row of rows) await tx.insert(table).values(row).onDuplicateKeyUpdate({ set: row })
+    for (const { id, facts } of things)
+      await tx.insert(kitchenThings).values({ kind, id, facts }).onDuplicateKeyUpdate({ set: { facts } })
   })
 }

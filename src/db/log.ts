@@ -3,7 +3,7 @@
  * become visible in order and a reader that has seen one has seen all before it.
  */
 
-import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm'
+import { and, asc, eq, gt, gte, inArray, lt, lte, max, min, type SQL, sql } from 'drizzle-orm'
 import type { LoggedAct } from '@/contract/cook'
 import type { Db } from './client'
 import { boils, events, readings } from './schema'
@@ -47,7 +47,8 @@ export async function appendEvent(db: Db, boilId: string, logged: LoggedAct, rec
     const at = new Date(logged.at)
     const [result] = await tx.insert(events).ignore().values({ id: logged.id, boilId, at, act: logged.act, receivedAt })
     if (result.affectedRows === 0) return false
-    if (logged.act.type === 'finished') await tx.update(boils).set({ endedAt: at }).where(eq(boils.id, boilId))
+    if (logged.act.type === 'finished' || logged.act.type === 'abandoned')
+      await tx.update(boils).set({ endedAt: at }).where(eq(boils.id, boilId))
     return true
   })
 }
@@ -68,6 +69,55 @@ export async function eventsAfter(db: Db, boilId: string, seq: number): Promise<
     .where(and(eq(events.boilId, boilId), gt(events.seq, seq)))
     .orderBy(asc(events.seq))
   return rows.map((r) => ({ seq: r.seq, id: r.id, at: r.at.toISOString(), act: r.act }))
+}
+
+/** Something that differs whenever a boil's log has grown. */
+export async function headOfLog(db: Db, boilId: string): Promise<string> {
+  const [row] = await db
+    .select({
+      readings: sql<number | null>`(select max(r.seq) from ${readings} r where r.boil_id = ${boilId})`,
+      events: sql<number | null>`(select max(e.seq) from ${events} e where e.boil_id = ${boilId})`,
+    })
+    .from(sql`dual`)
+  return `${row?.readings}.${row?.events}`
+}
+
+/** How a boil is thinned for a picture: a reading a second where it is recent, before that so many over the whole. */
+const PICTURE = { recentS: 600, count: 600 }
+
+/**
+ * The readings of a boil as a picture needs them, oldest first, and the newest sequence number they speak for. The
+ * newest of each stretch of time is taken; all of them stay where they are.
+ */
+export async function thinnedReadings(db: Db, boilId: string): Promise<{ seq: number; rows: StoredReading[] }> {
+  const [span] = await db
+    .select({ first: min(readings.at), last: max(readings.at), seq: max(readings.seq) })
+    .from(readings)
+    .where(eq(readings.boilId, boilId))
+  if (!span?.first || !span.last || span.seq === null) return { seq: 0, rows: [] }
+  const recent = new Date(span.last.getTime() - PICTURE.recentS * 1000)
+  const coarse = Math.max(1, Math.ceil((span.last.getTime() - span.first.getTime()) / 1000 / PICTURE.count))
+  const known = and(eq(readings.boilId, boilId), lte(readings.seq, span.seq))
+  const [old, fresh] = await Promise.all([
+    newestOfEach(db, coarse, and(known, lt(readings.at, recent))),
+    newestOfEach(db, 1, and(known, gte(readings.at, recent))),
+  ])
+  return { seq: span.seq, rows: [...old, ...fresh] }
+}
+
+/** Of each stretch of `seconds` the newest reading, oldest stretch first. */
+function newestOfEach(db: Db, seconds: number, which: SQL | undefined): Promise<StoredReading[]> {
+  const kept = db
+    .select({ newest: max(readings.seq).as('newest') })
+    .from(readings)
+    .where(which)
+    .groupBy(sql`to_seconds(${readings.at}) div ${sql.raw(String(seconds))}`)
+    .as('kept')
+  return db
+    .select({ seq: readings.seq, at: readings.at, celsius: readings.celsius })
+    .from(kept)
+    .innerJoin(readings, eq(readings.seq, kept.newest))
+    .orderBy(asc(readings.at))
 }
 
 /** Time of the newest reading of a boil, or null. */

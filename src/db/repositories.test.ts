@@ -1,6 +1,6 @@
 import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { demoFormulas } from '@/demo/formulas'
+import { demoBoil } from '@/demo/formulas'
 import { demoHistory } from '@/demo/history'
 import {
   boilOnChannel,
@@ -16,7 +16,7 @@ import {
 } from './batches'
 import type { Db } from './client'
 import { addRevision, findFormula, listFormulas } from './formulas'
-import { findChannel, readKitchen, writeKitchen } from './kitchen'
+import { findChannel, putChannel, putThing, readThings, removeThing } from './kitchen'
 import {
   appendEvent,
   appendReadings,
@@ -30,7 +30,7 @@ import { freshDatabase } from './testing'
 
 let db: Db
 let close: () => Promise<void>
-const caramels = demoFormulas['smoked-salt-tamarind-caramels'] as (typeof demoFormulas)[string]
+const caramels = demoBoil('smoked-salt-tamarind-caramels')
 const sample = demoHistory().find((h) => h.batch.formulaId === 'smoked-salt-tamarind-caramels')
 if (!sample) throw new Error('the demo log has no caramels')
 
@@ -39,12 +39,15 @@ beforeAll(async () => {
   db = fresh.db
   close = fresh.close
   await addRevision(db, 'smoked-salt-tamarind-caramels', caramels, new Date('2026-01-01T00:00:00.123Z'))
-  await writeKitchen(db, {
-    rooms: [{ id: 'quay', name: 'Quay kitchen', altitudeM: 12, roomC: 21, humidity: 0.63 }],
-    pots: [],
-    burners: [],
-    vessels: [{ id: 'tray', facts: { kind: 'tray', name: 'slab tray', lengthMm: 300, widthMm: 200 } }],
-    channels: [{ id: 'quick-probe', name: 'Quick probe', tokenHash: 'a'.repeat(64), lagS: 4, noiseC: 0.15 }],
+  await putThing(db, 'room', 'quay', quay)
+  await putChannel(db, {
+    id: 'quick-probe',
+    name: 'Quick probe',
+    tokenHash: 'a'.repeat(64),
+    lagS: 4,
+    noiseC: 0.15,
+    kind: 'probe',
+    room: null,
   })
 })
 
@@ -78,7 +81,7 @@ describe('formulas', () => {
   it('keep every revision, and list the newest', async () => {
     const changed = { ...caramels, about: 'second thoughts' }
     const numbers = await Promise.all([1, 2, 3].map(() => addRevision(db, 'twice', changed, new Date())))
-    expect([...numbers].sort()).toEqual([1, 2, 3])
+    expect(numbers.map((n) => ('revision' in n ? n.revision : 0)).sort()).toEqual([1, 2, 3])
     await addRevision(db, 'twice', { ...caramels, about: 'last' }, new Date())
     expect((await findFormula(db, 'twice', 1))?.document.about).toBe('second thoughts')
     const listed = (await listFormulas(db)).filter((f) => f.id === 'twice')
@@ -91,12 +94,27 @@ describe('formulas', () => {
   })
 })
 
-it('the kitchen is read whole, and written over by id', async () => {
-  const kitchen = await readKitchen(db)
-  expect(kitchen.vessels[0]?.facts).toMatchObject({ kind: 'tray', widthMm: 200 })
-  await writeKitchen(db, { ...kitchen, rooms: [{ id: 'quay', name: 'Quay', altitudeM: 14, roomC: 20, humidity: 0.5 }] })
-  expect((await readKitchen(db)).rooms).toMatchObject([{ name: 'Quay', altitudeM: 14 }])
-  expect(await findChannel(db, 'nobody')).toBeNull()
+const quay = { name: 'Quay kitchen', altitudeM: 12, barometerHPa: null, roomC: 21, humidity: 0.63 }
+
+describe('the kitchen', () => {
+  it('is read whole, and written over by kind and id', async () => {
+    const tray = { kind: 'tray', name: 'slab tray', lengthMm: 300, widthMm: 200, depthMm: 30 } as const
+    await putThing(db, 'vessel', 'quay', tray)
+    await putThing(db, 'room', 'quay', { ...quay, altitudeM: 14 })
+    const kitchen = await readThings(db)
+    expect(kitchen.room).toEqual([{ id: 'quay', ...quay, altitudeM: 14 }])
+    expect(kitchen.vessel).toEqual([{ id: 'quay', ...tray }])
+    expect(kitchen.cutter).toEqual([])
+  })
+
+  it('gives up a thing once', async () => {
+    await putThing(db, 'measure', 'glass', { name: 'glass', millilitres: 210 })
+    expect(await removeThing(db, 'measure', 'glass')).toBe(true)
+    expect(await removeThing(db, 'measure', 'glass')).toBe(false)
+    expect((await readThings(db)).measure).toEqual([])
+  })
+
+  it('knows no channel nobody made', async () => expect(await findChannel(db, 'nobody')).toBeNull())
 })
 
 describe('batches and boils', () => {

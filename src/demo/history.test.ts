@@ -42,6 +42,21 @@ describe('the demo log', () => {
     expect(mean(history.slice(-14))).toBeGreaterThan(mean(history.slice(0, 14)))
   })
 
+  it('remembers what went wrong, in the cook as in the note', () => {
+    const told = (words: RegExp) => history.filter((h) => words.test(h.note))
+    const acts = (h: (typeof history)[number]) => h.boils.flatMap((b) => b.events.map((e) => e.act))
+    const [grained] = told(/Grained/)
+    expect(grained?.batch.formulaId).toBe('malted-milk-fudge')
+    expect(grained && acts(grained)).toContainEqual({ type: 'did', what: 'stirred' })
+    const [scorched] = told(/Scorched: full flame/)
+    const hottest = Math.max(...(scorched?.boils.flatMap((b) => b.readings.map((r) => r.celsius)) ?? []))
+    expect(hottest).toBeGreaterThan(154)
+    const [damp] = told(/Never set/)
+    expect(damp?.batch.conditions.humidity).toBeGreaterThan(0.8)
+    expect(damp?.boils.map((b) => b.boil.label)).toHaveLength(2)
+    for (const h of [grained, scorched, damp]) expect(h?.score).toBeLessThan(3)
+  })
+
   it('tells each cook whole: lit, pulled, emptied, closed, with its curve', () => {
     for (const { boil, events, readings } of history.flatMap((h) => h.boils)) {
       const types = events.map((e) => e.act.type)

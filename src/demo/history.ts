@@ -1,13 +1,13 @@
 /** Three months of the demo workshop's batches, the same at every start: a seeded maker who gets better. */
 
 import { ulid } from 'ulid'
-import type { BatchConditions } from '@/contract/batch'
+import { type BatchConditions, vesselSchema } from '@/contract/batch'
 import type { LoggedAct } from '@/contract/cook'
-import { type BatchPlan, gramsPerBoil, scale, standardPressure } from '@/core'
+import { type BatchPlan, boiledIn, type CookAct, gramsOfBoil, scale, standardPressure } from '@/core'
 import { normal, seeded } from '@/devices/random'
-import { demoFormulas } from './formulas'
+import { demoBoil } from './formulas'
 import { demoBurners, demoPots, demoRooms, demoVessels } from './kitchen'
-import { cookBoil } from './maker'
+import { type CookedBoil, cookBoil } from './maker'
 
 const FIRST_DAY = Date.parse('2026-08-24T06:30:00.000Z')
 const DAY = 86_400_000
@@ -54,6 +54,52 @@ const usual: Record<string, { pieces: number; vessel: string; pot: string }> = {
   'smoked-salt-tamarind-caramels': { pieces: 144, vessel: 'slab-30', pot: 'copper-9' },
   'coconut-chip-brittle': { pieces: 60, vessel: 'sheet-40', pot: 'aluminium-4' },
   'orchard-toffee': { pieces: 80, vessel: 'slab-30', pot: 'copper-9' },
+  'malted-milk-fudge': { pieces: 64, vessel: 'tin-20', pot: 'aluminium-4' },
+  'bay-leaf-honey-nougat': { pieces: 50, vessel: 'slab-30', pot: 'aluminium-4' },
+}
+
+/** What is made week by week; the rest now and then. */
+const WEEKLY = Object.keys(usual).slice(0, 4)
+
+interface Mishap {
+  readonly formula: string
+  readonly room: string
+  /** Of the air that day; as the room usually is unless told. */
+  readonly humidity?: number
+  /** °C past the target. */
+  readonly misses: number
+  /** What was done that no step asked for: so many s after a step. */
+  readonly slip?: { readonly after: string; readonly seconds: number; readonly act: CookAct }
+  readonly note: string
+  readonly score: number
+}
+
+/** The batches everybody remembers, by their number. */
+const mishaps: Readonly<Record<number, Mishap>> = {
+  11: {
+    formula: 'malted-milk-fudge',
+    room: 'quay',
+    misses: 0.4,
+    slip: { after: 'pull', seconds: 240, act: { type: 'did', what: 'stirred' } },
+    note: 'Grained: somebody stirred it while it was still hot. Leave it alone until 46°, spoon out of reach.',
+    score: 2,
+  },
+  18: {
+    formula: 'orchard-toffee',
+    room: 'quay',
+    misses: 13,
+    slip: { after: 'pull', seconds: 5, act: { type: 'note', text: 'First smoke' } },
+    note: 'Scorched: full flame to the end, and nobody at the pot for a minute. Binned. Heat down at 130° from now on.',
+    score: 1,
+  },
+  30: {
+    formula: 'bay-leaf-honey-nougat',
+    room: 'quay',
+    humidity: 0.84,
+    misses: -4.5,
+    note: 'Never set: pulled short on a day at 84 % humidity, it was weeping by the evening. Hotter, or another day.',
+    score: 1,
+  },
 }
 
 const remarks: readonly { upTo: number; words: readonly string[] }[] = [
@@ -76,29 +122,30 @@ const from = <T>(list: readonly T[], random: () => number): T => list[Math.floor
 const byId = <T extends { id: string }>(list: readonly T[], id: string): T => list.find((x) => x.id === id) as T
 const without = <T extends { id: string }>({ id: _, ...rest }: T): Omit<T, 'id'> => rest
 
-function conditionsFor(formulaId: string, random: () => number): BatchConditions {
-  const room = random() < 0.7 ? byId(demoRooms, 'quay') : byId(demoRooms, 'hill')
+function conditionsFor(formulaId: string, random: () => number, mishap?: Mishap): BatchConditions {
+  const room = byId(demoRooms, mishap?.room ?? (random() < 0.7 ? 'quay' : 'hill'))
   const plan = usual[formulaId] as { vessel: string; pot: string }
   return {
     room: room.name,
     altitudeM: room.altitudeM,
     pressurePa: standardPressure(room.altitudeM),
     roomC: room.roomC,
-    humidity: Math.round((room.humidity + 0.04 * normal(random)) * 100) / 100,
+    humidity: mishap?.humidity ?? Math.round((room.humidity + 0.04 * normal(random)) * 100) / 100,
     pot: without(byId(demoPots, plan.pot)),
     burner: without(from(demoBurners, random)),
-    vessel: byId(demoVessels, plan.vessel).facts,
+    vessel: vesselSchema.parse(byId(demoVessels, plan.vessel)),
+    thermometers: [],
   }
 }
 
 /** Every batch of the log, oldest first. */
 export function demoHistory(): HistoryBatch[] {
   const random = seeded(20260824)
-  const ids = Object.keys(usual)
   return Array.from({ length: BATCHES }, (_, i) => {
-    const formulaId = ids[(i * 3 + Math.floor(random() * 2)) % ids.length] as string
+    const weekly = WEEKLY[(i * 3 + Math.floor(random() * 2)) % WEEKLY.length] as string
     const startedAt = new Date(FIRST_DAY + Math.floor(i * 2.1) * DAY + Math.floor(random() * 7 * 3600) * 1000)
-    return batchOn(batchIdOf(i), formulaId, startedAt, 1 - i / BATCHES, random)
+    const mishap = mishaps[i]
+    return batchOn(batchIdOf(i), mishap?.formula ?? weekly, startedAt, 1 - i / BATCHES, random, mishap)
   })
 }
 
@@ -108,6 +155,13 @@ function scoreFor(offBy: number, within: number, random: () => number): number {
   return Math.max(1, Math.min(5, Math.round(4.9 - 0.9 * miss * miss + 0.5 * normal(random))))
 }
 
+function withSlip(acts: CookedBoil['acts'], mishap?: Mishap): CookedBoil['acts'] {
+  const slip = mishap?.slip
+  const after = acts.find((a) => 'step' in a.act && a.act.step === slip?.after)
+  if (!slip || !after) return acts
+  return [...acts, { at: after.at + slip.seconds, act: slip.act }].sort((a, b) => a.at - b.at)
+}
+
 /** `greenness` runs from 1 for the first batch to 0 for the last: the misses shrink with practice. */
 function batchOn(
   batchId: string,
@@ -115,23 +169,24 @@ function batchOn(
   startedAt: Date,
   greenness: number,
   random: () => number,
+  mishap?: Mishap,
 ): HistoryBatch {
-  const formula = demoFormulas[formulaId] as (typeof demoFormulas)[string]
-  const conditions = conditionsFor(formulaId, random)
+  const formula = demoBoil(formulaId)
+  const conditions = conditionsFor(formulaId, random, mishap)
   const { pieces } = usual[formulaId] as { pieces: number }
   const plan = scale(formula, {
     size: { by: 'pieces', pieces },
     vessel: conditions.vessel ?? undefined,
     potLitres: conditions.pot.litres,
   })
-  const grams = gramsPerBoil(plan)
   let begin = startedAt.getTime()
   let worst = 0
-  const boils = plan.boils.map((label, n): HistoryBoil => {
-    const misses = 0.3 + (0.5 + 1.6 * greenness) * normal(random) + 0.6 * greenness
+  const boils = plan.boils.map(({ label, part }, n): HistoryBoil => {
+    const usually = 0.3 + (0.5 + 1.6 * greenness) * normal(random) + 0.6 * greenness
+    const misses = part === null && mishap ? mishap.misses : usually
     const cooked = cookBoil(
-      formula,
-      grams,
+      boiledIn(formula).find((b) => b.part === part)?.formula ?? formula,
+      gramsOfBoil(plan, n + 1),
       conditions,
       PROBE,
       { misses, power: 0.9 + 0.06 * random(), every: KEEP_EVERY },
@@ -150,7 +205,7 @@ function batchOn(
         startedAt: at(0),
         clock: { id: ulid(begin, random), rate: 1 },
       },
-      events: cooked.acts.map((a) => ({
+      events: withSlip(cooked.acts, mishap).map((a) => ({
         id: ulid(at(a.at).getTime(), random),
         at: at(a.at).toISOString(),
         act: a.act,
@@ -168,7 +223,7 @@ function batchOn(
   return {
     batch: { id: batchId, formulaId, revision: 1, plan, conditions, startedAt },
     boils,
-    note: from(row.words, random),
-    score: scoreFor(worst, formula.target.within, random),
+    note: mishap?.note ?? from(row.words, random),
+    score: mishap?.score ?? scoreFor(worst, formula.target.within, random),
   }
 }

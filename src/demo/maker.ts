@@ -2,12 +2,12 @@
 import {
   advancePot,
   applyToPot,
+  type BoiledFormula,
   boilingPoint,
   type Conditions,
   type CookAct,
   carriedHeat,
   contentsOf,
-  type FormulaDocument,
   type Grams,
   heatCapacity,
   latentHeat,
@@ -43,7 +43,7 @@ const LONGEST = 3 * 3600
 
 /** Cooks one boil from the first flame to the end of its setting. `random` makes the maker human. */
 export function cookBoil(
-  formula: FormulaDocument,
+  formula: BoiledFormula,
   grams: Grams,
   conditions: Conditions,
   probeFacts: ProbeFacts,
@@ -105,19 +105,21 @@ export function cookBoil(
 
 const reaction = (random: () => number): number => 4 + Math.abs(normal(random)) * 4
 
-const pullNear = (formula: FormulaDocument, pot: PotState, c: Conditions): number =>
+const pullNear = (formula: BoiledFormula, pot: PotState, c: Conditions): number =>
   temperatureToday(contentsOf(pot), formula.target.celsius, c.pressurePa)
 
 function isDue(
   step: Step,
   pot: PotState,
-  formula: FormulaDocument,
+  formula: BoiledFormula,
   c: Conditions,
   doneAt: number,
   misses: number,
 ): boolean {
   switch (step.when.on) {
     case 'ready':
+    case 'word':
+    case 'sign':
       return true
     case 'after':
       return pot.at >= doneAt + step.when.seconds
@@ -126,6 +128,7 @@ function isDue(
     case 'boil':
       return pot.water > 0 && pot.celsius >= boilingPoint(contentsOf(pot), c.pressurePa) - 0.4
     case 'rises':
+    case 'colour':
       return pot.celsius >= temperatureToday(contentsOf(pot), step.when.celsius, c.pressurePa)
     case 'target':
       return pot.celsius + carryOver(pot) >= pullNear(formula, pot, c) + misses

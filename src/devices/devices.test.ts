@@ -1,15 +1,17 @@
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
+import fc from 'fast-check'
 import { ulid } from 'ulid'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import type { BoilView, ChannelFrame, LoggedAct, PushedReading } from '@/contract/cook'
 import { scale } from '@/core'
 import { testKitchen } from '@/core/testing'
-import { demoFormulas } from '@/demo/formulas'
+import { demoBoil } from '@/demo/formulas'
 import { listen, openPusher } from './hub/link'
 import { openStand } from './hub/stand'
 import { probeModel } from './probe'
 import { normal, seeded, seedOf } from './random'
+import { openPan } from './scale/pan'
 
 describe('chance', () => {
   it('is the same from the same seed, and even', () => {
@@ -51,7 +53,7 @@ describe('a probe', () => {
 
 const START = Date.parse('2026-11-24T10:00:00.000Z')
 const at = (seconds: number) => new Date(START + seconds * 1000).toISOString()
-const formula = demoFormulas['rhubarb-nettle-elderflower-drops'] as (typeof demoFormulas)[string]
+const formula = demoBoil('rhubarb-nettle-elderflower-drops')
 
 function boilView(): BoilView {
   return {
@@ -64,10 +66,11 @@ function boilView(): BoilView {
     endedAt: null,
     formulaId: 'drops',
     revision: 1,
+    part: null,
     formula,
     plan: scale(formula, { size: { by: 'weight', grams: 2400 } }),
-    conditions: { ...testKitchen, room: 'Quay', altitudeM: 12, vessel: null },
-    probe: { lagS: 4, noiseC: 0.1 },
+    conditions: { ...testKitchen, room: 'Quay', altitudeM: 12, vessel: null, thermometers: [] },
+    probe: { lagS: 4, noiseC: 0.1, thermometer: null },
   }
 }
 
@@ -208,5 +211,38 @@ describe('the line to the app', () => {
     await twice
     stop.abort()
     expect(heard).toBe(2)
+  })
+})
+
+describe('a pan somebody weighs into', () => {
+  it('comes to what is wanted, stands still there, and is tared for the next', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 2, max: 3000, noNaN: true }), fc.integer({ min: 1, max: 1e6 }), (grams, seed) => {
+        const pan = openPan(seeded(seed))
+        expect(pan.show(1)).toBeLessThan(0.2)
+        pan.want(grams)
+        for (let i = 0; i < 120; i++) pan.show(0.25)
+        const [a, b] = [pan.show(0.25), pan.show(0.25)]
+        expect(Math.abs(a - b)).toBeLessThanOrEqual(0.2)
+        expect(Math.abs(b - grams)).toBeLessThanOrEqual(0.2 + 0.004 * grams)
+        pan.want(null)
+        expect(pan.show(0.25)).toBeLessThan(0.2)
+      }),
+    )
+  })
+})
+
+describe('a probe that touches the base', () => {
+  it('reads the base now and then, and the syrup otherwise', () => {
+    const probe = probeModel(
+      { lagS: 0.1, noiseC: 0, offsetC: 0, dropShare: 0, touches: { perHour: 60, seconds: 20 } },
+      110,
+      seeded(5),
+    )
+    const shown = Array.from({ length: 3600 }, () => probe.read(110, 1, 160) as number)
+    const share = shown.filter((c) => c > 135).length / shown.length
+    expect(share).toBeGreaterThan(0.1)
+    expect(share).toBeLessThan(0.5)
+    expect(shown.some((c) => Math.abs(c - 110) < 0.1)).toBe(true)
   })
 })

@@ -7,18 +7,25 @@ export interface ProbeFacts {
   readonly offsetC: number
   /** Share of readings that never leave the probe, 0 to 1. */
   readonly dropShare: number
+  /** A tip that now and then rests on the base: how often an hour, and for how many s. */
+  readonly touches?: { readonly perHour: number; readonly seconds: number }
 }
 
 export interface ProbeModel {
-  /** Sees `celsius` for `seconds` more; null where a reading is lost. */
-  read(celsius: number, seconds: number): number | null
+  /** Sees `celsius` for `seconds` more, or the base where it touches; null where a reading is lost. */
+  read(celsius: number, seconds: number, baseC?: number): number | null
 }
 
 export function probeModel(facts: ProbeFacts, startC: number, random: () => number): ProbeModel {
   let tip = startC
+  let touching = 0
   return {
-    read(celsius, seconds) {
-      tip += (celsius - tip) * (1 - Math.exp(-seconds / Math.max(0.1, facts.lagS)))
+    read(celsius, seconds, baseC = celsius) {
+      const { perHour, seconds: held } = facts.touches ?? { perHour: 0, seconds: 0 }
+      if (touching > 0) touching -= seconds
+      else if (perHour > 0 && random() < (perHour * seconds) / 3600) touching = held
+      const felt = touching > 0 ? baseC : celsius
+      tip += (felt - tip) * (1 - Math.exp(-seconds / Math.max(0.1, facts.lagS)))
       const shown = tip + facts.offsetC + facts.noiseC * normal(random)
       return random() < facts.dropShare ? null : Math.round(shown * 100) / 100
     },

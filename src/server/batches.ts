@@ -1,8 +1,29 @@
 import { ulid } from 'ulid'
-import type { BatchConditions, BatchVerdict, StartBatch, StartBoil } from '@/contract/batch'
-import type { BoilView } from '@/contract/cook'
-import { scale, standardPressure } from '@/core'
-import { boilsOfBatch, db, findChannel, insertBatch, insertBoil, openBoils, readKitchen, writeVerdict } from '@/db'
+import {
+  type BatchConditions,
+  type BatchVerdict,
+  burnerSchema,
+  type FrozenThermometer,
+  potSchema,
+  type StartBatch,
+  type StartBoil,
+  vesselSchema,
+} from '@/contract/batch'
+import { type BoilView, eventsOf, type Frame } from '@/contract/cook'
+import { correctionOf, type KitchenThings, pressureIn } from '@/contract/kitchen'
+import { scale, standing } from '@/core'
+import {
+  boilsOfBatch,
+  db,
+  findChannel,
+  insertBatch,
+  insertBoil,
+  listChannels,
+  openBoils,
+  readThings,
+  writeVerdict,
+} from '@/db'
+import { boil, snapshot } from './cook'
 import { formula } from './formulas'
 import { nudge } from './news'
 import { Problem } from './problem'
@@ -13,28 +34,38 @@ function pick<T extends { id: string }>(list: readonly T[], id: string, what: st
   return found
 }
 
-async function conditionsOf(request: StartBatch): Promise<BatchConditions> {
-  const kitchen = await readKitchen(db())
-  const room = pick(kitchen.rooms, request.room, 'room')
-  const { id: _pot, ...pot } = pick(kitchen.pots, request.pot, 'pot')
-  const { id: _burner, ...burner } = pick(kitchen.burners, request.burner, 'burner')
+/** The thermometers of the probes, and the one chosen to be read by eye, as their checks have them at `now`. */
+function thermometersOf(things: KitchenThings, byEye: string | null, now: Date): FrozenThermometer[] {
+  const frozen = things.thermometer
+    .filter((t) => t.channel !== null)
+    .concat(byEye === null ? [] : pick(things.thermometer, byEye, 'thermometer'))
+  return frozen.map(({ name, channel, checks }) => {
+    const { gain, shift, sd } = correctionOf(checks, now.getTime())
+    return { name, channel, gain, shift, sd }
+  })
+}
+
+async function conditionsOf(request: StartBatch, now: Date): Promise<BatchConditions> {
+  const kitchen = await readThings(db())
+  const room = pick(kitchen.room, request.room, 'room')
   return {
     room: room.name,
     altitudeM: room.altitudeM,
-    pressurePa: standardPressure(room.altitudeM),
+    pressurePa: pressureIn(room),
     roomC: room.roomC,
     humidity: room.humidity,
-    pot,
-    burner,
-    vessel: request.vessel ? pick(kitchen.vessels, request.vessel, 'tray or mould').facts : null,
+    pot: potSchema.parse(pick(kitchen.pot, request.pot, 'pot')),
+    burner: burnerSchema.parse(pick(kitchen.burner, request.burner, 'burner')),
+    vessel: request.vessel ? vesselSchema.parse(pick(kitchen.vessel, request.vessel, 'tray or mould')) : null,
+    thermometers: thermometersOf(kitchen, request.channel === null ? request.thermometer : null, now),
   }
 }
 
 /** Freezes the revision, the scaled plan and the kitchen, and starts the first boil's clock. Retries are harmless. */
 export async function startBatch(request: StartBatch, now: Date): Promise<{ id: string; boilId: string }> {
   const { document } = await formula(request.formula, request.revision)
-  const conditions = await conditionsOf(request)
-  if (request.channel && !(await findChannel(db(), request.channel)))
+  const conditions = await conditionsOf(request, now)
+  if (request.channel && (await findChannel(db(), request.channel))?.kind !== 'probe')
     throw new Problem(404, `There is no probe channel "${request.channel}"`)
   const plan = planOrProblem(() =>
     scale(document, {
@@ -51,13 +82,13 @@ export async function startBatch(request: StartBatch, now: Date): Promise<{ id: 
       id: request.boilId,
       batchId: request.id,
       number: 1,
-      label: plan.boils[0] ?? '',
+      label: plan.boils[0]?.label ?? '',
       channelId: request.channel,
       startedAt: now,
       clock: { id: ulid(), rate: request.rate },
     },
   )
-  if (request.channel) nudge(request.channel)
+  if (request.channel) nudge(`channel ${request.channel}`)
   return { id: request.id, boilId: request.boilId }
 }
 
@@ -70,26 +101,35 @@ function planOrProblem<T>(work: () => T): T {
   }
 }
 
-/** Starts the next boil of a batch, on the channel of the boil before it. */
+/** The channel of the boil before it where that is free by now, else another free one, else none: by hand. */
+async function freeChannel(wanted: string | null): Promise<string | null> {
+  if (wanted === null) return null
+  const [open, channels] = await Promise.all([openBoils(db()), listChannels(db())])
+  const taken = new Set(open.map((b) => b.channel))
+  if (!taken.has(wanted)) return wanted
+  return channels.find((c) => c.kind === 'probe' && !taken.has(c.id))?.id ?? null
+}
+
+/** Starts the next boil of a batch. */
 export async function startBoil(batchId: string, request: StartBoil, now: Date): Promise<{ id: string }> {
   const boils = await boilsOfBatch(db(), batchId)
   const first = boils[0]
   if (!first) throw new Problem(404, 'There is no such batch')
-  const label = first.plan.boils[request.number - 1]
-  if (label === undefined)
-    throw new Problem(400, `This batch has ${first.plan.boils.length} boils, not ${request.number}`)
+  const planned = first.plan.boils[request.number - 1]
+  if (!planned) throw new Problem(400, `This batch has ${first.plan.boils.length} boils, not ${request.number}`)
   const there = boils.find((b) => b.number === request.number)
   if (there && there.id !== request.id) throw new Problem(409, 'That boil has been started already')
+  const channel = planned.part === null ? first.channel : await freeChannel(first.channel)
   await insertBoil(db(), {
     id: request.id,
     batchId,
     number: request.number,
-    label,
-    channelId: first.channel,
+    label: planned.label,
+    channelId: channel,
     startedAt: now,
     clock: { id: ulid(), rate: request.rate },
   })
-  if (first.channel) nudge(first.channel)
+  if (channel) nudge(`channel ${channel}`)
   return { id: request.id }
 }
 
@@ -97,4 +137,33 @@ export async function setVerdict(batchId: string, verdict: BatchVerdict): Promis
   if (!(await writeVerdict(db(), batchId, verdict))) throw new Problem(404, 'There is no such batch')
 }
 
-export const boilsOn = (): Promise<BoilView[]> => openBoils(db())
+/** A boil and its log so far. */
+export interface BoilOn {
+  readonly boil: BoilView
+  readonly first: Frame
+}
+
+/** ◊ So many unfinished boils are looked after at most: pots, and what rests after them. */
+const MOST_ON = 12
+/** Four fit on a screen, and on a stove. */
+const MOST_POTS = 4
+
+const withLog = async (view: BoilView): Promise<BoilOn> => ({ boil: view, first: await snapshot(view.id) })
+
+/** All that is on the stove or resting after it, the newest first. */
+export const boilsOn = async (): Promise<BoilOn[]> =>
+  Promise.all((await openBoils(db())).slice(0, MOST_ON).map(withLog))
+
+/** The boil asked for, then the other pots, the newest first, then what rests. */
+export async function potsBeside(id: string): Promise<BoilOn[]> {
+  const asked = await withLog(await boil(id))
+  const others = (await boilsOn()).filter((b) => b.boil.id !== id)
+  const [pots, rests] = [others.filter((b) => !isEmptied(b)), others.filter(isEmptied)]
+  return [asked, ...pots.slice(0, MOST_POTS - 1), ...rests]
+}
+
+/** What was in the pot has been poured. */
+function isEmptied({ boil: view, first }: BoilOn): boolean {
+  const done = new Set(standing(eventsOf(first.acts, 0)).map((e) => e.type === 'step' && e.step))
+  return view.formula.steps.some((s) => s.empties && done.has(s.id))
+}

@@ -1,6 +1,16 @@
-import { type BoilView, type Frame, LONGEST_COOK_MS, type LoggedAct } from '@/contract/cook'
-import { appendEvent, db, eventsAfter, findBoil, readingsAfter } from '@/db'
-import { nudge, waitForNews } from './news'
+import { type BoilFrame, type BoilView, type Frame, LONGEST_COOK_MS, type LoggedAct } from '@/contract/cook'
+import {
+  appendEvent,
+  db,
+  eventsAfter,
+  findBoil,
+  headOfLog,
+  readingsAfter,
+  type StoredEvent,
+  type StoredReading,
+  thinnedReadings,
+} from '@/db'
+import { type Fresh, follow, nudge } from './news'
 import { Problem } from './problem'
 
 export async function boil(id: string): Promise<BoilView> {
@@ -19,7 +29,8 @@ export async function logAct(boilId: string, logged: LoggedAct, now: Date): Prom
   if (into < -1000) throw new Problem(400, 'That is before the cook began')
   if (into > LONGEST_COOK_MS) throw new Problem(400, 'That is long after this cook: is the clock right?')
   const stored = await appendEvent(db(), boilId, logged, now)
-  nudge(boilId)
+  nudge(`log ${boilId}`)
+  if (view.channel) nudge(`channel ${view.channel}`)
   return { stored }
 }
 
@@ -30,10 +41,20 @@ interface Cursor {
 
 const cursorText = (c: Cursor): string => `${c.reading}.${c.event}`
 
-export function parseCursor(text: string | null): Cursor {
-  const found = /^(\d{1,15})\.(\d{1,15})$/.exec(text ?? '0.0')
-  if (!found) throw new Problem(400, 'The cursor is not one of ours')
-  return { reading: Number(found[1]), event: Number(found[2]) }
+/** Most boils one stream follows: what a few windows of one browser can have open. */
+const MOST_FOLLOWED = 32
+
+/** Where a stream is to go on: the boil and the cursor, "01J….17.4", for each boil followed. */
+export function parseFollows(texts: readonly string[]): Map<string, Cursor> {
+  if (texts.length === 0 || texts.length > MOST_FOLLOWED)
+    throw new Problem(400, `A stream follows 1 to ${MOST_FOLLOWED} boils, not ${texts.length}`)
+  return new Map(
+    texts.map((text) => {
+      const found = /^([0-9A-HJKMNP-TV-Z]{26})\.(\d{1,15})\.(\d{1,15})$/.exec(text)
+      if (!found) throw new Problem(400, 'The cursor is not one of ours')
+      return [found[1] as string, { reading: Number(found[2]), event: Number(found[3]) }]
+    }),
+  )
 }
 
 /** What a boil's log holds after a cursor. */
@@ -46,37 +67,64 @@ export async function frameAfter(boilId: string, from: Cursor): Promise<{ frame:
     reading: readings.at(-1)?.seq ?? from.reading,
     event: events.at(-1)?.seq ?? from.event,
   }
-  return {
-    cursor,
-    frame: {
-      cursor: cursorText(cursor),
-      wall: Date.now(),
-      readings: readings.map((r) => [r.at.getTime(), r.celsius]),
-      acts: events.map(({ seq: _, ...logged }) => logged),
-    },
-  }
+  return { cursor, frame: frameOf(cursor, readings, events) }
 }
 
-/** Everything logged of a boil so far. */
-export const snapshot = async (boilId: string): Promise<Frame> =>
-  (await frameAfter(boilId, { reading: 0, event: 0 })).frame
+const frameOf = (cursor: Cursor, readings: readonly StoredReading[], events: readonly StoredEvent[]): Frame => ({
+  cursor: cursorText(cursor),
+  wall: Date.now(),
+  readings: readings.map((r) => [r.at.getTime(), r.celsius]),
+  acts: events.map(({ seq: _, ...logged }) => logged),
+})
 
-const HEARTBEAT_MS = 15_000
+/** A boil so far as a picture needs it: all that was done, and readings enough for a curve and a forecast. */
+export async function snapshot(boilId: string): Promise<Frame> {
+  const [{ seq, rows }, events] = await Promise.all([thinnedReadings(db(), boilId), eventsAfter(db(), boilId, 0)])
+  return frameOf({ reading: seq, event: events.at(-1)?.seq ?? 0 }, rows, events)
+}
 
-/** Follows a boil from a cursor: a frame whenever the database holds more, null now and then to say it still listens. */
-export async function* followBoil(boilId: string, from: Cursor, signal: AbortSignal): AsyncGenerator<Frame | null> {
-  let cursor = from
-  let quietSince = Date.now()
-  while (!signal.aborted) {
+/** Everything logged of a boil, however long it has cooked. */
+export async function everything(boilId: string): Promise<Frame> {
+  let { frame, cursor } = await frameAfter(boilId, { reading: 0, event: 0 })
+  for (let more = frame; more.readings.length > 0; ) {
     const next = await frameAfter(boilId, cursor)
+    more = next.frame
     cursor = next.cursor
-    if (next.frame.readings.length > 0 || next.frame.acts.length > 0) {
-      quietSince = Date.now()
-      yield next.frame
-    } else if (Date.now() - quietSince > HEARTBEAT_MS) {
-      quietSince = Date.now()
-      yield null
-    }
-    await waitForNews(boilId, signal)
+    frame = { ...more, readings: [...frame.readings, ...more.readings], acts: [...frame.acts, ...more.acts] }
   }
+  return frame
+}
+
+const asked = new Map<string, ReturnType<typeof frameAfter>>()
+
+/** Streams that stand at the same place of the same log and heard the same news ask the database once. */
+function frameTogether(boilId: string, from: Cursor, version: number): ReturnType<typeof frameAfter> {
+  const key = `${boilId} ${cursorText(from)} ${version}`
+  const frame = asked.get(key) ?? frameAfter(boilId, from).finally(() => asked.delete(key))
+  asked.set(key, frame)
+  return frame
+}
+
+const logTopic = (boilId: string) => ({ name: `log ${boilId}`, head: () => headOfLog(db(), boilId) })
+
+/** Follows boils, each from its cursor: frames whenever the database holds more, null now and then. */
+export async function* followBoils(
+  from: ReadonlyMap<string, Cursor>,
+  signal: AbortSignal,
+): AsyncGenerator<BoilFrame[] | null> {
+  const cursors = new Map(from)
+  const boils = new Map([...from.keys()].map((id) => [logTopic(id).name, id]))
+  // a window sets its clock by the first frame, so there is one, news or none
+  const unheard = new Set(from.keys())
+  const next = async (fresh: readonly Fresh[]): Promise<BoilFrame[] | null> => {
+    const frames: BoilFrame[] = []
+    for (const { name, version } of fresh) {
+      const boil = boils.get(name) as string
+      const { frame, cursor } = await frameTogether(boil, cursors.get(boil) as Cursor, version)
+      cursors.set(boil, cursor)
+      if (unheard.delete(boil) || frame.readings.length > 0 || frame.acts.length > 0) frames.push({ boil, ...frame })
+    }
+    return frames.length > 0 ? frames : null
+  }
+  yield* follow([...from.keys()].map(logTopic), next, signal)
 }

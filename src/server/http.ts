@@ -11,7 +11,7 @@ export async function answer(work: () => Promise<Response>): Promise<Response> {
   } catch (error) {
     if (error instanceof Problem)
       return Response.json({ error: { message: error.message, kept: error.kept } }, { status: error.status })
-    console.error(error)
+    console.error(inOneLine(error))
     return Response.json(
       {
         error: {
@@ -22,6 +22,12 @@ export async function answer(work: () => Promise<Response>): Promise<Response> {
       { status: 503 },
     )
   }
+}
+
+/** What failed, for the log: the cause where there is one, for a query is long and its values are the makers’ own. */
+const inOneLine = (error: unknown): string => {
+  const { cause, message } = error as Error
+  return cause instanceof Error ? cause.message : message
 }
 
 /** Reads a body of at most `limit` bytes as text. */
@@ -57,13 +63,37 @@ export function parseJson<T>(text: string, schema: z.ZodType<T>, where = 'The bo
   return parsed.data
 }
 
+/** The parts of an address, checked: what is not one of ours is not found. */
+export function readPath<T>(params: unknown, schema: z.ZodType<T>): T {
+  const parsed = schema.safeParse(params)
+  if (!parsed.success) throw new Problem(404, `There is no such address: ${firstProblem(parsed.error)}`)
+  return parsed.data
+}
+
+/** A formula with all its parts, at most. */
+export const FORMULA_BYTES = 512 * 1024
+
 /** A JSON write from a browser: same origin only, small, and of the right shape. */
-export async function readWrite<T>(request: Request, schema: z.ZodType<T>): Promise<T> {
+export async function readWrite<T>(request: Request, schema: z.ZodType<T>, limit = 64 * 1024): Promise<T> {
   checkOrigin(request)
   if (!request.headers.get('content-type')?.startsWith('application/json'))
     throw new Problem(415, 'Send application/json')
-  return parseJson(await readBody(request, 64 * 1024), schema)
+  return parseJson(await readBody(request, limit), schema)
 }
+
+/** A text write from a browser: same origin only, of one of the kinds named. */
+export async function readText(request: Request, kinds: readonly string[], limit: number): Promise<string> {
+  checkOrigin(request)
+  const kind = request.headers.get('content-type')?.split(';')[0]
+  if (!kind || !kinds.includes(kind)) throw new Problem(415, `Send ${kinds.join(' or ')}`)
+  return readBody(request, limit)
+}
+
+/** A file for the browser to keep. */
+export const download = (body: string, type: string, name: string): Response =>
+  new Response(body, {
+    headers: { 'content-type': `${type}; charset=utf-8`, 'content-disposition': `attachment; filename="${name}"` },
+  })
 
 function checkOrigin(request: Request): void {
   const origin = request.headers.get('origin')
@@ -92,7 +122,7 @@ export function eventStream(frames: (signal: AbortSignal) => AsyncGenerator<unkn
         for await (const frame of frames(stop.signal))
           controller.enqueue(encoder.encode(frame === null ? ': still here\n\n' : `data: ${JSON.stringify(frame)}\n\n`))
       } catch (error) {
-        if (!stop.signal.aborted) console.error('A stream ended:', (error as Error).message)
+        if (!stop.signal.aborted) console.error('A stream ended:', inOneLine(error))
       }
       try {
         controller.close()

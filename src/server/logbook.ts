@@ -1,5 +1,5 @@
 import type { BatchStory, LogbookEntry } from '@/contract/logbook'
-import { type Advice, adviseTarget, analyse, temperatureAtStandard } from '@/core'
+import { type Advice, adviseTarget, analyse, mainBoil, temperatureAtStandard } from '@/core'
 import { type BatchRecord, boilSummaries, boilsOfBatch, db, findBatch, listBatches, thumbnails } from '@/db'
 import { snapshot } from './cook'
 import { Problem } from './problem'
@@ -28,7 +28,7 @@ async function entriesFor(batches: readonly BatchRecord[]): Promise<LogbookEntry
     outGrams: b.plan.outGrams,
     pieces: b.plan.pieces,
     target: targetFor(b),
-    within: b.formula.target.within,
+    within: mainBoil(b.formula)?.target.within ?? 0,
     boils: summaries
       .filter((s) => s.batchId === b.id)
       .map((s) => ({ id: s.boilId, reached: s.reached, curve: curves.get(s.boilId) ?? [] })),
@@ -43,7 +43,8 @@ function targets(): (batch: BatchRecord) => number {
   const known = new Map<string, number>()
   return (b) => {
     const key = `${b.formulaId} ${b.revision} ${b.conditions.pressurePa}`
-    const target = known.get(key) ?? analyse(b.formula, b.conditions).targetC
+    const boiled = mainBoil(b.formula)
+    const target = known.get(key) ?? (boiled ? analyse(boiled, b.conditions).targetC : Number.NaN)
     known.set(key, target)
     return target
   }
@@ -70,9 +71,10 @@ export async function adviceFor(formulaId: string, target: number): Promise<Advi
   )
   const past = judged.flatMap((b) => {
     const reached = summaries.flatMap((s) => (s.batchId === b.id && s.reached !== null ? [s.reached] : []))
-    if (reached.length === 0 || b.score === null) return []
+    const boiled = mainBoil(b.formula)
+    if (reached.length === 0 || b.score === null || !boiled) return []
     const mean = reached.reduce((a, c) => a + c, 0) / reached.length
-    const { atTarget } = analyse(b.formula, b.conditions)
+    const { atTarget } = analyse(boiled, b.conditions)
     return [{ reached: temperatureAtStandard(atTarget, mean, b.conditions.pressurePa), score: b.score }]
   })
   return adviseTarget(past, target)

@@ -1,25 +1,132 @@
 /**
- * A hint that a boil has changed. It saves a poll when the write came through this copy of the app; the database is
- * still what is read, and polled, so a write through another copy arrives too.
+ * Streams over the database. For each topic that anybody follows, this process looks at its head ten times a second,
+ * and at once when it has written itself; so a write through another copy of the app arrives too, and a hundred windows
+ * cost no more looks than one.
  */
-import { EventEmitter } from 'node:events'
+
+export interface Topic {
+  readonly name: string
+  /** Something that differs whenever there is news: the newest sequence number, say. */
+  head(): Promise<string | number | null>
+}
 
 const POLL_MS = 100
-const emitter = new EventEmitter().setMaxListeners(0)
+/** A quiet stream says now and then that it still listens. */
+const QUIET_MS = 15_000
 
-export const nudge = (topic: string): boolean => emitter.emit(topic)
+interface Watch {
+  readers: number
+  version: number
+  failure: Error | null
+  /** Looks now instead of at the next poll. */
+  hurry: () => void
+  readonly waiting: Set<() => void>
+}
 
-/** Resolves at the next nudge, after the poll interval, or when the reader goes. */
-export function waitForNews(topic: string, signal: AbortSignal): Promise<void> {
+const watches = new Map<string, Watch>()
+
+/** There may be news of a topic. */
+export const nudge = (topic: string): void => watches.get(topic)?.hurry()
+
+function join(topic: Topic): Watch {
+  const there = watches.get(topic.name)
+  if (there) {
+    there.readers++
+    return there
+  }
+  const watch: Watch = { readers: 1, version: 0, failure: null, hurry: () => {}, waiting: new Set() }
+  watches.set(topic.name, watch)
+  void keepLooking(topic, watch)
+  return watch
+}
+
+async function keepLooking(topic: Topic, watch: Watch): Promise<void> {
+  let last: string | number | null | undefined
+  while (watch.readers > 0) {
+    let hurried = false
+    watch.hurry = () => {
+      hurried = true
+    }
+    const before = watch.version
+    try {
+      const head = await topic.head()
+      watch.failure = null
+      if (head !== last) watch.version++
+      last = head
+    } catch (error) {
+      watch.failure = error as Error
+      watch.version++
+    }
+    if (watch.version !== before) for (const tell of [...watch.waiting]) tell()
+    // what was written while it looked may not have been seen
+    if (!hurried)
+      await new Promise<void>((resolve) => {
+        const timer = setTimeout(resolve, POLL_MS)
+        watch.hurry = () => {
+          clearTimeout(timer)
+          resolve()
+        }
+      })
+  }
+  if (watches.get(topic.name) === watch) watches.delete(topic.name)
+}
+
+/** A topic with news, and how often it has had any: what is read for one version holds all that made it. */
+export interface Fresh {
+  readonly name: string
+  readonly version: number
+}
+
+/**
+ * Follows topics until stopped: what `next` makes of those with news, where that is anything, and null now and then.
+ * At first all have news. @throws what looking at a topic threw.
+ */
+export async function* follow<T>(
+  topics: readonly Topic[],
+  next: (fresh: readonly Fresh[]) => Promise<T | null>,
+  signal: AbortSignal,
+): AsyncGenerator<T | null> {
+  const watched = topics.map((topic) => {
+    const watch = join(topic)
+    // what went wrong before it came is not a newcomer's news: the next look is
+    return { name: topic.name, watch, seen: watch.failure ? watch.version : 0 }
+  })
+  let spoke = Date.now()
+  try {
+    while (!signal.aborted) {
+      const fresh = watched.filter((w) => w.seen !== w.watch.version)
+      for (const w of fresh) {
+        if (w.watch.failure) throw w.watch.failure
+        w.seen = w.watch.version
+      }
+      const found = fresh.length > 0 ? await next(fresh.map((w) => ({ name: w.name, version: w.seen }))) : null
+      if (found !== null || Date.now() - spoke > QUIET_MS) {
+        spoke = Date.now()
+        yield found
+      }
+      if (watched.every((w) => w.seen === w.watch.version))
+        await newsOf(
+          watched.map((w) => w.watch),
+          signal,
+        )
+    }
+  } finally {
+    for (const { watch } of watched) watch.readers--
+  }
+}
+
+/** Resolves when any of them has news, when it has been quiet for long, or when the reader goes. */
+function newsOf(watched: readonly Watch[], signal: AbortSignal): Promise<void> {
   return new Promise((resolve) => {
-    const done = () => {
+    const done = (): void => {
       clearTimeout(timer)
-      emitter.off(topic, done)
+      for (const w of watched) w.waiting.delete(done)
       signal.removeEventListener('abort', done)
       resolve()
     }
-    const timer = setTimeout(done, POLL_MS)
-    emitter.once(topic, done)
+    const timer = setTimeout(done, QUIET_MS)
+    for (const w of watched) w.waiting.add(done)
     signal.addEventListener('abort', done, { once: true })
+    if (signal.aborted) done()
   })
 }

@@ -7,11 +7,12 @@ import {
   db,
   eventsAfter,
   findChannel,
+  headOfChannel,
   lastReadingAt,
   recentBoilsOnChannel,
 } from '@/db'
 import { parseJson } from './http'
-import { nudge, waitForNews } from './news'
+import { follow, nudge } from './news'
 import { Problem } from './problem'
 
 const MOST_READINGS = 5000
@@ -68,28 +69,20 @@ export async function storeReadings(
   let stored = 0
   for (const [boilId, rows] of byBoil) {
     stored += await appendReadings(db(), boilId, rows)
-    nudge(boilId)
+    nudge(`log ${boilId}`)
   }
   return { stored, repeated: pushed.length - stored - idle, idle }
 }
 
 /** Tells a hub what is on its channel, whenever that changes: what the maker does on screen, the hub may act on. */
 export async function* followChannel(channelId: string, signal: AbortSignal): AsyncGenerator<ChannelFrame | null> {
-  let last: string | null = null
-  let quietSince = Date.now()
-  while (!signal.aborted) {
-    const boil = await boilOnChannel(db(), channelId)
-    const acts = boil ? await eventsAfter(db(), boil.id, 0) : []
-    const mark = `${boil?.id} ${acts.at(-1)?.seq}`
-    if (mark !== last) {
-      last = mark
-      quietSince = Date.now()
-      const newest = boil ? await lastReadingAt(db(), boil.id) : null
-      yield { boil, acts: acts.map(({ seq: _, ...a }) => a), lastReadingAt: newest?.toISOString() ?? null }
-    } else if (Date.now() - quietSince > 15_000) {
-      quietSince = Date.now()
-      yield null
-    }
-    await waitForNews(boil?.id ?? channelId, signal)
-  }
+  const topic = { name: `channel ${channelId}`, head: () => headOfChannel(db(), channelId) }
+  yield* follow([topic], () => onChannel(channelId), signal)
+}
+
+async function onChannel(channelId: string): Promise<ChannelFrame> {
+  const boil = await boilOnChannel(db(), channelId)
+  if (!boil) return { boil, acts: [], lastReadingAt: null }
+  const [acts, newest] = await Promise.all([eventsAfter(db(), boil.id, 0), lastReadingAt(db(), boil.id)])
+  return { boil, acts: acts.map(({ seq: _, ...act }) => act), lastReadingAt: newest?.toISOString() ?? null }
 }

@@ -2,23 +2,23 @@ import { describe, expect, it, test } from 'vitest'
 import type { LogbookEntry } from '@/contract/logbook'
 import { scale } from '@/core'
 import { testKitchen } from '@/core/testing'
-import { demoFormulas } from '@/demo/formulas'
+import { demoBoil } from '@/demo/formulas'
 import { adviceWords } from './formula/advice-words'
-import { sizeBatch } from './formula/size-batch'
+import { mainPiece, sizeBatch } from './formula/size-batch'
 import { outcomeOf } from './logbook/outcome'
 import { boilName } from './stove/boil-name'
 import { thermometerWords } from './stove/doubts'
 import { marksOf, wordsFor } from './stove/marks'
 
 const celsius = { unit: 'C' as const, say: (c: number) => `${Math.round(c)}°`, step: (c: number) => c.toFixed(1) }
-const drops = demoFormulas['rhubarb-nettle-elderflower-drops'] as (typeof demoFormulas)[string]
+const drops = demoBoil('rhubarb-nettle-elderflower-drops')
 
 describe('boils', () => {
   const plan = scale(drops, { size: { by: 'pieces', pieces: 300 } })
   it('are called by their colour and number', () => {
     expect(boilName({ label: 'Nettle', number: 2, plan })).toBe('Nettle, boil 2 of 3')
     expect(boilName({ label: '2 of 3', number: 2, plan })).toBe('boil 2 of 3')
-    expect(boilName({ label: '', number: 1, plan: { ...plan, boils: [''] } })).toBe('')
+    expect(boilName({ label: '', number: 1, plan: { ...plan, boils: [{ label: '', part: null, share: 1 }] } })).toBe('')
   })
 })
 
@@ -106,5 +106,5 @@ it('a size that cannot be is a sentence, not a crash', () => {
   const bad = sizeBatch(drops, { by: 'weight', grams: 1e9 }, drops.shape, testKitchen, null)
   expect(bad).toEqual({ problem: 'A batch may weigh at most 100 kg' })
   const good = sizeBatch(drops, { by: 'pieces', pieces: 90 }, drops.shape, testKitchen, null)
-  expect('problem' in good ? null : good.verdicts.length).toBeGreaterThan(6)
+  expect('problem' in good ? null : mainPiece(good).verdicts.length).toBeGreaterThan(6)
 })

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { demoFormulas } from '@/demo/formulas'
+import { demoBoil } from '@/demo/formulas'
 import { cookBoil } from '@/demo/maker'
 import { seeded } from '@/devices/random'
-import { type FormulaDocument, gramsAsWritten } from '../formula/document'
+import { gramsAsWritten } from '../formula/document'
 import { scaleGrams } from '../formula/scale'
 import { standardPressure } from '../physics/water'
 import { testKitchen } from '../testing'
@@ -11,8 +11,8 @@ import { type Cook, contents, look, openCook, stepTemperature } from './follow'
 import { type CookAct, type CookEvent, readLog, standing } from './log'
 import { potEventsOf } from './pot-events'
 
-const drops = demoFormulas['rhubarb-nettle-elderflower-drops'] as FormulaDocument
-const caramels = demoFormulas['smoked-salt-tamarind-caramels'] as FormulaDocument
+const drops = demoBoil('rhubarb-nettle-elderflower-drops')
+const caramels = demoBoil('smoked-salt-tamarind-caramels')
 const grams = scaleGrams(gramsAsWritten(drops), 0.5)
 const kitchen = {
   ...testKitchen,

@@ -21,6 +21,11 @@ export interface DoNow {
 /** Said this long ahead, s: time to put the spoon down and reach. */
 const SOON = 25
 
+/** ◊ A shade seen this near the wanted one is it, °C colour-equivalent. */
+const SHADE = 4
+/** ◊ Cooler than this, °C, sugar has no colour that tells. */
+const PALEST = 158
+
 export interface Moment {
   readonly now: number
   /** Best estimate of the temperature; null without a probe. */
@@ -29,7 +34,14 @@ export interface Moment {
   readonly boilC: number | null
   /** Forecast to the next step's own temperature, where it has one. */
   readonly forecast: Forecast | null
+  /** Until it has cooled to the next step's temperature. */
+  readonly cooling?: DoNow['due']
 }
+
+/** Sugar alone that has the colour of a temperature is there: seen since the last step. */
+const sawShade = (state: CookState, celsius: number): boolean =>
+  celsius >= PALEST &&
+  state.seen.some((x) => typeof x.what === 'number' && x.what >= celsius - SHADE && x.at >= state.lastDoneAt)
 
 function untilDue(step: Step, state: CookState, m: Moment): DoNow['due'] {
   const { when } = step
@@ -40,11 +52,18 @@ function untilDue(step: Step, state: CookState, m: Moment): DoNow['due'] {
     case 'after':
       return exactly(Math.max(0, state.lastDoneAt + when.seconds - m.now))
     case 'falls':
-      return m.celsius !== null && m.celsius <= when.celsius ? exactly(0) : null
+      if (m.celsius !== null && m.celsius <= when.celsius) return exactly(0)
+      return m.cooling ?? null
     case 'boil':
       if (m.celsius !== null && m.boilC !== null && m.celsius >= m.boilC - 0.7) return exactly(0)
       return fromForecast(m.forecast)
+    case 'sign':
+      return state.seen.some((x) => x.what === when.sign && x.at >= state.lastDoneAt) ? exactly(0) : null
+    case 'word':
+      return null
+    case 'colour':
     case 'rises':
+      return sawShade(state, when.celsius) ? exactly(0) : fromForecast(m.forecast)
     case 'target':
       return fromForecast(m.forecast)
   }

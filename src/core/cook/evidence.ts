@@ -3,6 +3,7 @@
  * evidence about the same hidden thing, how much water is left; what the thermometer is off by is the unknown that
  * explains a disagreement. Colour is a second hidden thing, the browning. Bayes on a grid.
  */
+import { type Sign, signs } from '../craft/signs'
 import type { StageId } from '../craft/stages'
 import { stagesOf } from '../craft/stages'
 import type { Mix } from '../matter/mix'
@@ -17,18 +18,6 @@ export type Evidence = {
   | { readonly kind: 'sign'; readonly sign: Sign }
   | { readonly kind: 'colour'; readonly celsius: number }
 )
-
-/** Signs that are not a stage: each a stretch of the stage table and a sharpness. */
-export const signs = {
-  'thread-off-spoon': { label: 'a thread off the spoon', from: 'thread', to: 'soft-ball', sd: 3 },
-  'sheet-off-spoon': { label: 'a sheet off the spoon', from: 'soft-ball', to: 'firm-ball', sd: 4 },
-  'clean-streak': { label: 'a clean streak on the pan', from: 'soft-ball', to: 'hard-ball', sd: 5 },
-  'pulls-from-side': { label: 'pulls from the side', from: 'firm-ball', to: 'hard-ball', sd: 5 },
-  'holds-on-spatula': { label: 'holds on the spatula', from: 'firm-ball', to: 'soft-crack', sd: 6 },
-  'slow-bubbles': { label: 'bubbles large and slow', from: 'hard-ball', to: null, sd: 8 },
-} as const satisfies Record<string, { label: string; from: StageId; to: StageId | null; sd: number }>
-
-export type Sign = keyof typeof signs
 
 export interface EvidenceContext {
   /** What is dissolved in the pot; its water is ignored. */
@@ -116,12 +105,26 @@ function moments(values: readonly number[], weights: readonly number[]): { mean:
 const grid = (from: number, to: number): number[] =>
   Array.from({ length: Math.round((to - from) / GRID.step) + 1 }, (_, i) => from + i * GRID.step)
 
+const stagesFor = (dryMix: Mix, pressurePa: number) => {
+  const stages = stagesOf(dryMix, pressurePa)
+  return {
+    starts: new Map(stages.map((s) => [s.id, s.from])),
+    next: new Map(stages.map((s, i) => [s.id, stages[i + 1]?.from ?? Number.POSITIVE_INFINITY])),
+  }
+}
+
+/** The temperature a test speaks for by itself, °C: the middle of its stretch; null for one that is open to one side. */
+export function middleOf(e: Evidence, dryMix: Mix, pressurePa: number): number | null {
+  const { starts, next } = stagesFor(dryMix, pressurePa)
+  const window = windowOf(e, starts, next)
+  const middle = window ? (window.low + window.high) / 2 : Number.NaN
+  return Number.isFinite(middle) ? middle : null
+}
+
 /** Fuses all tests of a boil, as they stand `now` (s on the cook's clock). */
 export function fuse(evidence: readonly Evidence[], context: EvidenceContext, now: number): Estimate {
   const { dryMix, pressurePa, reads, thermometerSd } = context
-  const stages = stagesOf(dryMix, pressurePa)
-  const starts = new Map(stages.map((s) => [s.id, s.from]))
-  const next = new Map(stages.map((s, i) => [s.id, stages[i + 1]?.from ?? Number.POSITIVE_INFINITY]))
+  const { starts, next } = stagesFor(dryMix, pressurePa)
   const tests = evidence.flatMap((e) => {
     const window = windowOf(e, starts, next)
     return window ? [{ e, window }] : []

@@ -4,19 +4,22 @@ import { type Bite, biteOf } from '../craft/bite'
 import { type StageFacts, stageOf } from '../craft/stages'
 import { noCorrection } from '../craft/thermometer'
 import type { Conditions } from '../formula/analyse'
-import type { FormulaDocument, Grams } from '../formula/document'
+import type { BoiledFormula, Grams } from '../formula/document'
 import { type Mix, massOf, withWater } from '../matter/mix'
 import { temperatureToday, waterLeftAt } from '../physics/boiling'
 import { browningRate, milkHeadStart } from '../physics/browning'
 import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
+import { type Cooling, coolingTo } from './cooling'
 import { type DoNow, doNow } from './do-now'
-import { type Estimate, type Evidence, fuse } from './evidence'
+import { type Estimate, type Evidence, fuse, middleOf } from './evidence'
 import { type Forecast, type ForecastContext, forecast, type Stretch } from './forecast'
 import { type HeatPath, heatPath } from './heat-path'
 import { type CookEvent, type CookState, readLog, standing } from './log'
 import type { Reading } from './readings'
 
 export interface Probe {
+  /** No probe at all: temperatures are typed, and told by the log. */
+  readonly byHand?: boolean
   readonly lagS: number
   readonly noiseC: number
   /** How well its correction is known, °C; as an unchecked thermometer unless told. */
@@ -24,7 +27,7 @@ export interface Probe {
 }
 
 export interface Cook {
-  readonly formula: FormulaDocument
+  readonly formula: BoiledFormula
   readonly grams: Grams
   readonly conditions: Conditions
   readonly probe: Probe
@@ -40,7 +43,7 @@ const POWER_DOUBT = 0.25
  * makes an event cheap.
  */
 export function openCook(
-  formula: FormulaDocument,
+  formula: BoiledFormula,
   grams: Grams,
   conditions: Conditions,
   probe: Probe,
@@ -69,7 +72,8 @@ export function stepTemperature(cook: Cook, index: number): number | null {
   const mix = contents(cook)
   if (!step || !mix) return null
   if (step.when.on === 'boil') return cook.stretches.at(-1)?.path.boilC ?? null
-  if (step.when.on === 'rises') return temperatureToday(mix, step.when.celsius, cook.conditions.pressurePa)
+  if (step.when.on === 'rises' || step.when.on === 'colour')
+    return temperatureToday(mix, step.when.celsius, cook.conditions.pressurePa)
   if (step.when.on === 'target') return temperatureToday(mix, cook.formula.target.celsius, cook.conditions.pressurePa)
   return null
 }
@@ -90,6 +94,7 @@ function contextFor(cook: Cook, target: number, pulls: boolean, now: number): Fo
     roomC,
     lagS: cook.probe.lagS,
     noiseC: cook.probe.noiseC,
+    byHand: cook.probe.byHand,
   }
 }
 
@@ -103,6 +108,14 @@ export function evidenceOf(events: readonly CookEvent[], readings: readonly Read
     return [{ at: e.at, reads, kind: 'colour', celsius: e.celsius }]
   })
 }
+
+/** Temperatures the tests of a boil speak for by themselves: what a cook without a thermometer goes by. */
+export const pointsInTests = (cook: Cook, events: readonly CookEvent[]): Reading[] =>
+  evidenceOf(events, []).flatMap((e) => {
+    const mix = cook.state.fillings.findLast((f) => f.from <= e.at)?.mix
+    const celsius = mix && cook.state.pulledAt === null ? middleOf(e, mix, cook.conditions.pressurePa) : null
+    return celsius === null ? [] : [{ at: e.at, celsius }]
+  })
 
 /** Browning collected along the readings, minutes at 170 °C. */
 export function doseOf(readings: readonly Reading[], mix: Mix): number {
@@ -146,11 +159,22 @@ export interface Look {
   /** Best estimate of the temperature, °C, and its climb, °C/min. */
   readonly celsius: number | null
   readonly climb: number | null
+  /** The temperature is reckoned, not measured. */
+  readonly reckoned: boolean
   /** Water left, g; null before it boils. */
   readonly water: number | null
   /** What a drop would show now, and how it would bite cold if it were pulled now. */
   readonly stage: StageFacts | null
   readonly bite: Bite | null
+}
+
+/** How the next step's cooling goes, where it waits for one. */
+function coolingNow(cook: Cook, readings: readonly Reading[], now: number): Cooling | null {
+  const when = cook.formula.steps[cook.state.next]?.when
+  const mix = contents(cook)
+  if (when?.on !== 'falls' || !mix) return null
+  const { pot, roomC } = cook.conditions
+  return coolingTo(when.celsius, readings, { now, mix, pot, roomC, since: cook.state.pulledAt ?? 0 })
 }
 
 /** Everything the stove shows at `now`, from the readings so far (oldest first, corrected). */
@@ -159,7 +183,9 @@ export function look(cook: Cook, readings: readonly Reading[], now: number): Loo
   const nextC = stepTemperature(cook, state.next)
   const pulls = cook.formula.steps[state.next]?.when.on === 'target'
   const f = nextC === null || state.pulledAt !== null ? null : forecast(readings, contextFor(cook, nextC, pulls, now))
-  const celsius = readings.at(-1)?.celsius ?? null
+  const byHand = cook.probe.byHand ?? false
+  const cooling = coolingNow(cook, readings, now)
+  const celsius = (byHand ? (f ?? cooling)?.nowC : readings.at(-1)?.celsius) ?? null
   const mix = contents(cook)
   const boilC = cook.stretches.at(-1)?.path.boilC ?? null
   const best = f?.nowC ?? celsius
@@ -168,11 +194,19 @@ export function look(cook: Cook, readings: readonly Reading[], now: number): Loo
     mix && boiling && best !== null ? Math.min(mix.water, waterLeftAt(mix, best, cook.conditions.pressurePa)) : null
   const boiled = mix && water !== null ? withWater(mix, water) : null
   return {
-    doNow: doNow(cook.formula, state, { now, celsius: best, boilC, forecast: f }),
+    doNow: doNow(cook.formula, state, {
+      now,
+      // an estimate alone says when, not that it is so: the maker's eye decides
+      celsius: byHand ? null : best,
+      boilC,
+      forecast: f,
+      cooling,
+    }),
     forecast: f,
     nextC,
     celsius,
-    climb: climbOf(readings),
+    reckoned: byHand,
+    climb: byHand ? null : climbOf(readings),
     water,
     stage: boiled ? stageOf(boiled) : null,
     bite: boiled ? biteOf(boiled, cook.conditions.roomC) : null,

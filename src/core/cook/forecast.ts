@@ -34,6 +34,8 @@ export interface ForecastContext {
   /** Probe: time constant, s, and scatter, °C. */
   readonly lagS: number
   readonly noiseC: number
+  /** Read by a person: no jump is set aside as the probe's fault. */
+  readonly byHand?: boolean
 }
 
 export type Trust = 'none' | 'rough' | 'fair' | 'good'
@@ -69,6 +71,9 @@ const RECENT = { seconds: 60, halfLife: 60, atLeast: 20, sds: 4, share: 0.15 }
 const STALE = 30
 const EIGHTY = 1.2816
 
+/** Scatter that lets every reading through, °C. */
+const ANY_JUMP = 100
+
 /** Power asked of the burner now, before the base's delay: 0 to 1. */
 const dialNow = (context: ForecastContext): number => (context.dials.at(-1)?.dial ?? 0) / DIAL_TOP
 
@@ -87,7 +92,7 @@ function fitStretches(readings: readonly Reading[], context: ForecastContext, fe
     const until = context.stretches[i + 1]?.from ?? Number.POSITIVE_INFINITY
     // a probe needs about three time constants after cold things go in
     const from = stretch.from + 3 * context.lagS
-    const { bins, doubt } = gather(readings, from, until, context.lagS, context.noiseC)
+    const { bins, doubt } = gather(readings, from, until, context.lagS, context.byHand ? ANY_JUMP : context.noiseC)
     const usable = stretch.lid ? bins.filter((b) => b.celsius < stretch.path.boilC - 1) : bins
     const facts: LineFacts = { ...context, path: stretch.path, felt }
     line = fitLine(usable, facts, power)

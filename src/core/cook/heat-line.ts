@@ -25,6 +25,8 @@ export interface LineFacts {
   readonly lossWattsPerDegree: number
   readonly roomC: number
   readonly noiseC: number
+  /** Read by a person, seldom and with care. */
+  readonly byHand?: boolean
 }
 
 /** ◊ A reading this many s older counts half. */
@@ -34,11 +36,14 @@ const FLOOR_C = 0.04
 const HUBER = 1.5
 const PASSES = 3
 
-/** The line through `bins` (at least four, oldest first), or null. */
+/** A probe's scatter is averaged away by numbers; what a person read or saw was taken with care. */
+const LEAST = { probe: 4, byHand: 1 }
+
+/** The line through `bins` (at least four, or a few taken by hand; oldest first), or null. */
 export function fitLine(bins: readonly Bin[], facts: LineFacts, prior: Power, halfLife = HALF_LIFE): HeatLine | null {
   const n = bins.length
   const last = bins[n - 1]
-  if (!last || n < 4) return null
+  if (!last || n < (facts.byHand ? LEAST.byHand : LEAST.probe)) return null
   const { path, felt, lossWattsPerDegree, roomC, noiseC } = facts
   const origin = felt.until(last.at)
   const x = new Float64Array(n)

@@ -1,9 +1,9 @@
 /** The cook's log, and what it says: state is never kept, it is read off the events. */
+import type { Sign } from '../craft/signs'
 import type { StageId } from '../craft/stages'
 import type { FormulaDocument, Grams, Step } from '../formula/document'
 import { walk } from '../formula/walk'
 import { emptyMix, type Mix } from '../matter/mix'
-import type { Sign } from './evidence'
 
 /** Something that happened, `at` seconds on the cook's clock. */
 export type CookEvent = { readonly id: string; readonly at: number } & CookAct
@@ -16,20 +16,43 @@ export type CookAct =
   | { readonly type: 'test'; readonly test: 'drop'; readonly result: StageId }
   | { readonly type: 'test'; readonly test: 'sign'; readonly sign: Sign }
   | { readonly type: 'test'; readonly test: 'colour'; readonly celsius: number }
+  /** A temperature read off by eye and typed. */
+  | { readonly type: 'reads'; readonly celsius: number }
+  /** What the thermometer shows too much, for the whole of this cook. */
+  | { readonly type: 'correction'; readonly celsius: number }
+  /** Something done to the pot that no step asked for. */
+  | { readonly type: 'did'; readonly what: Deed }
   | { readonly type: 'note'; readonly text: string }
   | { readonly type: 'clock'; readonly rate: number; readonly wall: string }
   | { readonly type: 'finished' }
+  /** Given up, and why. */
+  | { readonly type: 'abandoned'; readonly reason: string }
+  /** An earlier event happened at another time, s on the cook's clock; the time first logged stays in the log. */
+  | { readonly type: 'moved'; readonly of: string; readonly to: number }
   /** Takes an earlier event back; both stay in the log. */
   | { readonly type: 'undo'; readonly of: string }
+
+/** What can be done to a pot in passing. */
+export const deeds = { stirred: 'stirred', brushed: 'sides brushed', swirled: 'swirled' } as const
+export type Deed = keyof typeof deeds
 
 /** Ids of the events that later ones take back. */
 export const takenBack = (events: readonly CookEvent[]): ReadonlySet<string> =>
   new Set(events.flatMap((e) => (e.type === 'undo' ? [e.of] : [])))
 
-/** The events that stand, in order of time: those taken back are left out, and so are the takings back. */
+/** The events that stand, in order of the times they happened: without those taken back, moved where they were moved to. */
 export function standing(events: readonly CookEvent[]): CookEvent[] {
   const undone = takenBack(events)
-  return events.filter((e) => e.type !== 'undo' && !undone.has(e.id)).sort((a, b) => a.at - b.at)
+  const moves = new Map(
+    events
+      .filter((e): e is Extract<CookEvent, { type: 'moved' }> => e.type === 'moved' && !undone.has(e.id))
+      .sort((a, b) => a.at - b.at)
+      .map((e) => [e.of, e.to]),
+  )
+  return events
+    .filter((e) => e.type !== 'undo' && e.type !== 'moved' && !undone.has(e.id))
+    .map((e) => ({ ...e, at: moves.get(e.id) ?? e.at }))
+    .sort((a, b) => a.at - b.at)
 }
 
 export interface Filling {
@@ -52,6 +75,12 @@ export interface CookState {
   readonly pulledAt: number | null
   readonly pulledC: number | null
   readonly finishedAt: number | null
+  /** Why it was given up; null where it was not. */
+  readonly abandoned: string | null
+  /** Signs and colours seen, and when. */
+  readonly seen: readonly { readonly at: number; readonly what: Sign | number }[]
+  /** When it was last stirred against the method. */
+  readonly stirredAt: number | null
 }
 
 /** What a log of events, in any order, says about a boil of `formula` with `grams` in it. */
@@ -68,6 +97,9 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
   let pulledAt: number | null = null
   let pulledC: number | null = null
   let finishedAt: number | null = null
+  let abandoned: string | null = null
+  let stirredAt: number | null = null
+  const seen: { at: number; what: Sign | number }[] = []
 
   const turn = (at: number, to: number): void => {
     dial = to
@@ -86,7 +118,7 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
     lastDoneAt = at
     if (index >= next) {
       // steps passed over count as done: what they add is in the pot
-      const adds = formula.steps.slice(next, index + 1).some((s) => s.adds)
+      const adds = formula.steps.slice(next, index + 1).some((s) => s.adds ?? s.joins)
       next = index + 1
       if (adds) {
         mix = stops[index]?.after ?? mix
@@ -108,6 +140,32 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
     } else if (e.type === 'heat') turn(e.at, e.dial)
     else if (e.type === 'lid') cover(e.at, e.on)
     else if (e.type === 'finished') finishedAt ??= e.at
+    else if (e.type === 'abandoned') {
+      finishedAt ??= e.at
+      abandoned = e.reason
+    } else if (e.type === 'did' && e.what === 'stirred') stirredAt = e.at
+    else if (e.type === 'test' && e.test === 'sign') seen.push({ at: e.at, what: e.sign })
+    else if (e.type === 'test' && e.test === 'colour') seen.push({ at: e.at, what: e.celsius })
   }
-  return { done, next, lastDoneAt, fillings, dials, lid, dial, pulledAt, pulledC, finishedAt }
+  return {
+    done,
+    next,
+    lastDoneAt,
+    fillings,
+    dials,
+    lid,
+    dial,
+    pulledAt,
+    pulledC,
+    finishedAt,
+    abandoned,
+    seen,
+    stirredAt,
+  }
+}
+
+/** When what was in the pot was poured, s; null while it is in it. From then on it rests. */
+export function emptiedAt(formula: FormulaDocument, state: Pick<CookState, 'done'>): number | null {
+  const step = formula.steps.find((s) => s.empties && state.done.has(s.id))
+  return step ? (state.done.get(step.id) ?? null) : null
 }

@@ -1,4 +1,6 @@
-import { type FormulaDocument, type Grams, groupMix, type Step } from '../formula/document'
+import type { FormulaDocument, Grams, Step } from '../formula/document'
+import { additionOf } from '../formula/walk'
+import { massOf } from '../matter/mix'
 import type { PotEvent } from '../pot/simulate'
 import type { CookEvent } from './log'
 
@@ -12,10 +14,13 @@ export function potEventsOf(formula: FormulaDocument, grams: Grams, event: CookE
   return step ? stepOnPot(formula, grams, step, at) : []
 }
 
+/** ◊ What a cold part was kept at, °C. */
+const ROOM_C = 20
+
 function stepOnPot(formula: FormulaDocument, grams: Grams, step: Step, at: number): PotEvent[] {
   const out: PotEvent[] = []
-  const group = formula.groups.find((g) => g.id === step.adds)
-  if (group) out.push({ at, kind: 'add', mix: groupMix(formula, group.id, grams), celsius: group.celsius })
+  const added = additionOf(formula, step, grams, ROOM_C)
+  if (massOf(added.mix) > 0) out.push({ at, kind: 'add', ...added })
   if (step.lid !== undefined) out.push({ at, kind: 'lid', on: step.lid })
   if (step.heat !== undefined) out.push({ at, kind: 'heat', dial: step.heat })
   if (step.offHeat) out.push({ at, kind: 'off' })

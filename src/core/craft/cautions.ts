@@ -14,6 +14,10 @@ export const cautions: Readonly<Record<string, Caution>> = {
     full: 'Long spoon, slow stream, face back. Cream, butter, juice or water into hot sugar throws steam.',
   },
   foam: { short: 'Soda foams up', full: 'Use a pot with plenty of room, stir it in quickly, then stop.' },
+  rawEgg: {
+    short: 'Raw egg white',
+    full: 'The syrup may not heat all of it through. For sale, follow your local food code; pasteurised white is the usual answer.',
+  },
   unattended: {
     short: 'Do not leave the pot',
     full: 'The last degrees take seconds. If it smokes, take it off and stop.',

@@ -1,12 +1,12 @@
 import { describe, expect, it, test } from 'vitest'
-import { demoFormulas } from '@/demo/formulas'
+import { demoBoil } from '@/demo/formulas'
 import { analyse } from '../formula/analyse'
 import { mix, withWater } from '../matter/mix'
 import { waterLeftAt } from '../physics/boiling'
 import { standardPressure } from '../physics/water'
 import { testKitchen } from '../testing'
 import { biteOf } from './bite'
-import { families } from './families'
+import { boiledFamilies } from './families'
 import { landingOf } from './ordinary'
 import { stageOf, stagesOf, stageTable } from './stages'
 
@@ -47,13 +47,13 @@ describe('bite', () => {
     ['coconut-chip-brittle', 'snaps clean', 'hard-crack', 0.03],
     ['smoked-salt-tamarind-caramels', 'firm chew', 'firm-ball', 0.1],
   ])('%s lands on its own word', (id, bite, stage, mostWater) => {
-    const a = analyse(demoFormulas[id] as (typeof demoFormulas)[string], testKitchen)
+    const a = analyse(demoBoil(id), testKitchen)
     expect(a.bite.word).toBe(bite)
     expect(a.stage.id).toBe(stage)
     expect(a.waterShare).toBeLessThan(mostWater)
   })
 
-  test.each(Object.entries(families))(
+  test.each(Object.entries(boiledFamilies))(
     '%s: the ordinary formula at its usual target is what it should be',
     (_, family) => {
       const landing = landingOf(family)

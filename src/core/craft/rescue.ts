@@ -45,6 +45,7 @@ const spoiltAt: Record<FamilyId, number> = {
   fudge: 184,
   nougat: 172,
   marshmallow: 164,
+  layered: 188,
   popcorn: 182,
 }
 /** ◊ A batch that never was brown can be a caramel up to here. */

@@ -12,19 +12,22 @@ export interface ThermometerCheck {
   readonly pressurePa?: number
 }
 
+/** True temperature for what it shows: `gain · shown + shift`. */
 export interface Correction {
-  /** True temperature for what it shows: `gain · shown + shift`. */
   readonly gain: number
   readonly shift: number
-  /** Points it rests on: 0 (none made), 1 (a shift) or 2 (a straight line). */
-  readonly points: 0 | 1 | 2
-  /** °C a 30-day month it moves at each bath; null with checks too close together to tell. */
-  readonly driftPerMonth: number | null
   /** Standard deviation of a corrected temperature near 120 °C. */
   readonly sd: number
 }
 
-export const noCorrection: Correction = { gain: 1, shift: 0, points: 0, driftPerMonth: null, sd: 1.5 }
+export interface CheckedCorrection extends Correction {
+  /** Points it rests on: 0 (none made), 1 (a shift) or 2 (a straight line). */
+  readonly points: 0 | 1 | 2
+  /** °C a 30-day month it moves at each bath; null with checks too close together to tell. */
+  readonly driftPerMonth: number | null
+}
+
+export const noCorrection: Correction = { gain: 1, shift: 0, sd: 1.5 }
 
 /** ◊ How well a bath is read, °C, and days between checks before a drift is believed. */
 const CHECK_SD = 0.3
@@ -60,7 +63,7 @@ function trendOf(checks: readonly ThermometerCheck[], day: number): Trend | null
 }
 
 /** The correction on `day` from the checks made so far, in any order. */
-export function correctionFrom(checks: readonly ThermometerCheck[], day: number): Correction {
+export function correctionFrom(checks: readonly ThermometerCheck[], day: number): CheckedCorrection {
   const past = checks.filter((c) => c.day <= day)
   const ice = trendOf(
     past.filter((c) => c.bath === 'ice'),
@@ -79,13 +82,16 @@ export function correctionFrom(checks: readonly ThermometerCheck[], day: number)
     return { gain, shift: boil.truth - gain * shownBoil, points: 2, driftPerMonth, sd: CHECK_SD }
   }
   const one = boil ?? ice
-  if (!one) return noCorrection
+  if (!one) return { ...noCorrection, points: 0, driftPerMonth: null }
   // an ice check alone says less about 120 °C than a boil check
   return { gain: 1, shift: -one.error, points: 1, driftPerMonth, sd: boil ? 2 * CHECK_SD : 4 * CHECK_SD }
 }
 
 /** What `shown` really is. */
 export const corrected = (c: Correction, shown: number): number => c.gain * shown + c.shift
+
+/** What it shows at a true temperature. */
+export const shownAt = (c: Correction, celsius: number): number => (celsius - c.shift) / c.gain
 
 /**
  * Time constant, s, of a probe put from one bath into another: its readings over time, the first where it went in.

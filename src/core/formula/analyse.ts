@@ -3,14 +3,14 @@ import { type Bite, biteOf } from '../craft/bite'
 import { families } from '../craft/families'
 import { type Stage, type StageFacts, stageOf, stagesOf } from '../craft/stages'
 import type { Allergen } from '../matter/ingredient'
-import { ingredientById } from '../matter/ingredients'
 import { type Mix, massOf, waterShare } from '../matter/mix'
 import { boilingPoint, temperatureToday } from '../physics/boiling'
 import { equilibriumHumidity } from '../physics/humidity'
 import { doctorShare, type GrainRisk, grainRisk } from '../physics/solubility'
 import { type Burner, burnerPower, type Pot, potThermal } from '../pot/equipment'
-import { type FormulaDocument, type Grams, gramsAsWritten, type Shape, type Step } from './document'
+import { type BoiledFormula, type Grams, gramsAsWritten, type Shape, type Step } from './document'
 import { peakLitres } from './headroom'
+import { allergensIn } from './mixes'
 import { finishedMix, type Stop, walk } from './walk'
 
 export interface Conditions {
@@ -63,7 +63,7 @@ export interface Analysis {
  * @throws RangeError for an ingredient the pantry lacks or a pressure outside 20 to 200 kPa.
  */
 export function analyse(
-  formula: FormulaDocument,
+  formula: BoiledFormula,
   conditions: Conditions,
   grams: Grams = gramsAsWritten(formula),
 ): Analysis {
@@ -91,7 +91,7 @@ export function analyse(
     grain: grainRisk(finished, conditions.roomC),
     meantToGrain: families[formula.family].grains,
     equilibriumHumidity: equilibriumHumidity(finished, conditions.roomC),
-    allergens: allergensOf(formula),
+    allergens: allergensIn(formula),
     shape: formula.shape,
     rungs: stops.flatMap((s) => {
       const celsius = rungAt(s, conditions.pressurePa)
@@ -106,7 +106,9 @@ function rungAt(stop: Stop, pressurePa: number): number | null {
   const { when } = stop.step
   if (when.on === 'boil') return boilingPoint(stop.before, pressurePa)
   if (when.on === 'falls') return when.celsius
-  return when.on === 'rises' || when.on === 'target' ? temperatureToday(stop.before, stop.beforeC, pressurePa) : null
+  return when.on === 'rises' || when.on === 'colour' || when.on === 'target'
+    ? temperatureToday(stop.before, stop.beforeC, pressurePa)
+    : null
 }
 
 /** The heat each stretch needs over what the burner gives less what the pot loses. */
@@ -125,6 +127,6 @@ function minutesFor(stops: readonly Stop[], { pot, burner, roomC }: Conditions):
   return seconds / 60
 }
 
-function allergensOf(formula: FormulaDocument): Allergen[] {
-  return [...new Set(formula.lines.flatMap((l) => ingredientById(l.ingredient).allergens))].sort()
-}
+/** The hottest a cook gets, °C: it may be well above the target, where cream is stopped into amber sugar. */
+export const hottestOf = (analysis: Analysis): number =>
+  Math.max(analysis.targetC, ...analysis.rungs.map((r) => r.celsius))

@@ -3,9 +3,8 @@
  * because it stands for a composition and the kitchen's own air pressure is applied when the formula is used.
  */
 import type { FamilyId } from '../craft/families'
-import { mixOf } from '../matter/convert'
-import { ingredientById } from '../matter/ingredients'
-import type { Mix } from '../matter/mix'
+import type { Sign } from '../craft/signs'
+import type { Ingredient } from '../matter/ingredient'
 
 /** When a step falls due, counted from the moment the step before it is done. */
 export type Trigger =
@@ -15,6 +14,12 @@ export type Trigger =
   | { readonly on: 'falls'; readonly celsius: number }
   | { readonly on: 'target' }
   | { readonly on: 'after'; readonly seconds: number }
+  /** A colour on the caramel ramp, by its colour-equivalent temperature. */
+  | { readonly on: 'colour'; readonly celsius: number }
+  /** Something seen in the pot. */
+  | { readonly on: 'sign'; readonly sign: Sign }
+  /** The maker's own word: firm, cold, ready. */
+  | { readonly on: 'word'; readonly word: string }
 
 export interface Step {
   readonly id: string
@@ -30,8 +35,11 @@ export interface Step {
   readonly act: string
   /** Things to have within reach, asked for this long before the step. */
   readonly prepare?: { readonly say: string; readonly seconds: number }
-  /** What doing it changes in the pot. */
+  /** What to test here, and what it should show. */
+  readonly test?: string
+  /** What doing it changes in the pot: a group goes in, or what a part has become. */
   readonly adds?: string
+  readonly joins?: string
   readonly lid?: boolean
   readonly heat?: number
   readonly offHeat?: boolean
@@ -54,12 +62,47 @@ export interface Line {
   readonly ingredient: string
   readonly grams: number
   readonly note?: string
+  /** The words it was written with, where it was typed. */
+  readonly typed?: string
 }
 
 export type Shape =
-  | { readonly kind: 'cut'; readonly lengthMm: number; readonly widthMm: number; readonly heightMm: number }
+  | {
+      readonly kind: 'cut'
+      readonly lengthMm: number
+      readonly widthMm: number
+      readonly heightMm: number
+      /** A round cutter of `lengthMm` across; square-cornered unless told. */
+      readonly round?: boolean
+    }
   | { readonly kind: 'mould'; readonly millilitres: number }
   | { readonly kind: 'broken'; readonly thicknessMm: number; readonly gramsEach: number }
+
+export interface Target {
+  readonly celsius: number
+  /** How far either side is still good, °C. */
+  readonly within: number
+}
+
+/** What one part asks of another before it is begun or put to it. */
+export const partStates = {
+  cold: 'is cold',
+  firm: 'is firm',
+  baked: 'is baked',
+  hot: 'is hot and ready',
+} as const
+export type PartState = keyof typeof partStates
+
+export interface Part {
+  readonly id: string
+  readonly label: string
+  /** A formula of its own; it has no parts. */
+  readonly formula: FormulaDocument
+  /** What other parts must be before this one is made. */
+  readonly needs: readonly { readonly part: string; readonly state: PartState }[]
+  /** How warm it is when it is put to the rest, °C. */
+  readonly celsius: number
+}
 
 export interface FormulaDocument {
   readonly version: 1
@@ -68,9 +111,10 @@ export interface FormulaDocument {
   readonly school: string
   readonly about: string
   readonly groups: readonly Group[]
+  /** Ids are unique over all parts, so that one table of grams holds the whole batch. */
   readonly lines: readonly Line[]
-  /** Where it comes off, °C at the standard atmosphere, and how far either side is still good. */
-  readonly target: { readonly celsius: number; readonly within: number }
+  /** Where it comes off, at the standard atmosphere; null for what is not boiled: a baked base, a whole of parts. */
+  readonly target: Target | null
   readonly steps: readonly Step[]
   readonly shape: Shape
   /** Share of the finished volume that is air, for whipped and foamed sweets; none unless told. */
@@ -79,50 +123,49 @@ export interface FormulaDocument {
   readonly waste: number
   /** A boil for each of these colours or flavours; empty for one boil. */
   readonly boils: readonly string[]
+  readonly parts?: readonly Part[]
+  readonly notes?: string
+  /** What it was adapted from, in the maker's words. */
+  readonly source?: string
+  /** Make-up of ingredients that are not in the pantry: the kitchen's own, frozen with the revision. */
+  readonly own?: readonly Ingredient[]
 }
+
+/** A formula that is boiled to a target. */
+export type BoiledFormula = FormulaDocument & { readonly target: Target }
+
+export const isBoiled = (formula: FormulaDocument): formula is BoiledFormula => formula.target !== null
+
+export interface PlacedFormula {
+  /** Id of the part; null for the formula itself. */
+  readonly part: string | null
+  readonly label: string
+  readonly formula: FormulaDocument
+}
+
+/** The formula and its parts, each with its place: parts in the order they are needed, then the whole. */
+export const piecesOf = (formula: FormulaDocument): PlacedFormula[] => [
+  ...(formula.parts ?? []).map((p) => ({ part: p.id, label: p.label, formula: p.formula })),
+  { part: null, label: formula.name, formula },
+]
+
+/** Every line, those of parts first. */
+export const allLines = (formula: FormulaDocument): Line[] => piecesOf(formula).flatMap((p) => p.formula.lines)
+
+/** What is boiled in it, in order. */
+export const boiledIn = (formula: FormulaDocument): { part: string | null; label: string; formula: BoiledFormula }[] =>
+  piecesOf(formula).flatMap((p) => (isBoiled(p.formula) ? [{ ...p, formula: p.formula }] : []))
+
+/** The boil a formula is known by: its own, or its first part's; null where nothing is boiled. */
+export const mainBoil = (formula: FormulaDocument): BoiledFormula | null =>
+  isBoiled(formula) ? formula : (boiledIn(formula)[0]?.formula ?? null)
 
 /** Grams of a line, by line id; the scaled batch, or the formula as written. */
 export type Grams = Readonly<Record<string, number>>
 
-/** The formula's own grams by line. */
+/** The formula's own grams by line, parts and all. */
 export const gramsAsWritten = (formula: FormulaDocument): Grams =>
-  Object.fromEntries(formula.lines.map((l) => [l.id, l.grams]))
-
-/** The mix of one group at the grams given. */
-export function groupMix(formula: FormulaDocument, group: string, grams: Grams): Mix {
-  return mixOf(
-    formula.lines
-      .filter((l) => l.group === group)
-      .map((l) => ({ ingredient: ingredientById(l.ingredient), grams: grams[l.id] ?? 0 })),
-  )
-}
+  Object.fromEntries(allLines(formula).map((l) => [l.id, l.grams]))
 
 /** Index of the step that takes the pot off at the target, or -1. */
 export const pullIndex = (formula: FormulaDocument): number => formula.steps.findIndex((s) => s.when.on === 'target')
-
-/**
- * What is wrong with a document that has the right shape: ids that point nowhere, no step at the target, an
- * ingredient the pantry lacks. An empty list means it can be cooked.
- */
-export function faultsOf(formula: FormulaDocument): string[] {
-  const faults: string[] = []
-  const groups = new Set(formula.groups.map((g) => g.id))
-  const added = new Set(formula.steps.flatMap((s) => (s.adds ? [s.adds] : [])))
-  for (const line of formula.lines) {
-    if (!groups.has(line.group)) faults.push(`Line "${line.id}" is in a group that does not exist: "${line.group}"`)
-    try {
-      ingredientById(line.ingredient)
-    } catch (e) {
-      faults.push((e as Error).message)
-    }
-  }
-  for (const g of groups) if (!added.has(g)) faults.push(`No step adds the group "${g}"`)
-  for (const g of added) if (!groups.has(g)) faults.push(`A step adds a group that does not exist: "${g}"`)
-  for (const list of [formula.lines, formula.steps, formula.groups]) {
-    const ids = list.map((x) => x.id)
-    const twice = ids.find((id, i) => ids.indexOf(id) !== i)
-    if (twice) faults.push(`"${twice}" stands twice`)
-  }
-  if (pullIndex(formula) < 0) faults.push('No step takes the pot off at the target')
-  return faults
-}

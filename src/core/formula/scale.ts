@@ -1,9 +1,12 @@
-/** Sizing a batch: by pieces, by finished weight, or by what one ingredient allows. */
+/** Sizing a batch: by pieces, weight, trays, mould fillings, or by what one ingredient allows. */
 
 import { type Mix, massOf } from '../matter/mix'
 import { densityOf } from '../physics/heat'
-import { type FormulaDocument, type Grams, gramsAsWritten, type Shape } from './document'
+import { slabThickness } from '../physics/slab'
+import { allLines, boiledIn, type FormulaDocument, type Grams, gramsAsWritten, isBoiled, type Shape } from './document'
 import { peakLitres } from './headroom'
+import { piecesByLength } from './layout'
+import { ingredientIn } from './mixes'
 import { finishedMix, walk } from './walk'
 
 export interface Tray {
@@ -12,6 +15,7 @@ export interface Tray {
   /** Inside. */
   readonly lengthMm: number
   readonly widthMm: number
+  readonly depthMm?: number
 }
 
 export interface Mould {
@@ -19,6 +23,8 @@ export interface Mould {
   readonly name: string
   readonly cavities: number
   readonly millilitres: number
+  /** How many of it the kitchen has; one unless told. */
+  readonly count?: number
 }
 
 export type Vessel = Tray | Mould
@@ -26,7 +32,11 @@ export type Vessel = Tray | Mould
 export type Size =
   | { readonly by: 'pieces'; readonly pieces: number }
   | { readonly by: 'weight'; readonly grams: number }
+  /** As many trays covered, or moulds filled, as this. */
+  | { readonly by: 'vessels'; readonly count: number }
   | { readonly by: 'ingredient'; readonly line: string; readonly grams: number }
+  /** Whole tins, packets or sticks of one ingredient. */
+  | { readonly by: 'packs'; readonly line: string; readonly unit: string; readonly count: number }
 
 export interface ScaleRequest {
   readonly size: Size
@@ -35,6 +45,14 @@ export interface ScaleRequest {
   readonly vessel?: Vessel
   /** Litres of the pot, to split a batch that would boil over. */
   readonly potLitres?: number
+}
+
+export interface PlannedBoil {
+  readonly label: string
+  /** The part it cooks; null for the formula itself. */
+  readonly part: string | null
+  /** Its share of the batch's grams, 0 to 1. */
+  readonly share: number
 }
 
 export interface BatchPlan {
@@ -48,40 +66,133 @@ export interface BatchPlan {
   readonly pieces: number
   /** Trays, or fillings of the mould; 0 without a vessel. */
   readonly vessels: number
-  /** A label for each boil; every boil takes an equal share. */
-  readonly boils: readonly string[]
+  /** In the order they are cooked. */
+  readonly boils: readonly PlannedBoil[]
 }
 
 const LARGEST = 100_000
 /** ◊ A boil may fill this share of the pot. */
-const FILL = 0.95
+export const FILL = 0.95
 
 /** Mass of one piece of `finished`, g, with `air` of its volume as bubbles. */
 export function pieceGrams(shape: Shape, finished: Mix, air = 0): number {
   const density = densityOf(finished, 20) * (1 - air)
   if (shape.kind === 'broken') return shape.gramsEach
   if (shape.kind === 'mould') return shape.millilitres * density
-  return ((shape.lengthMm * shape.widthMm * shape.heightMm) / 1000) * density
+  const area = shape.round ? (Math.PI * shape.lengthMm ** 2) / 4 : shape.lengthMm * shape.widthMm
+  return ((area * shape.heightMm) / 1000) * density
 }
 
-/** How many pieces one vessel gives; for a tray the better of the two ways round, for broken sweets by area. */
+/** How many pieces one vessel gives: by the best layout, by its cavities, or for broken sweets by area. */
 export function piecesPerVessel(shape: Shape, vessel: Vessel, each: number, density: number): number {
   if (vessel.kind === 'mould') return vessel.cavities
-  if (shape.kind === 'cut') {
-    const grid = (a: number, b: number): number => Math.floor(vessel.lengthMm / a) * Math.floor(vessel.widthMm / b)
-    return Math.max(grid(shape.lengthMm, shape.widthMm), grid(shape.widthMm, shape.lengthMm))
-  }
+  if (shape.kind === 'cut') return piecesByLength(shape, vessel)(vessel.lengthMm)
   if (shape.kind === 'mould') return 0
   return Math.floor((vessel.lengthMm * vessel.widthMm * shape.thicknessMm * density) / 1000 / each)
 }
 
-function factorFor(formula: FormulaDocument, size: Size, written: number, each: number): number {
-  if (size.by === 'pieces') return (size.pieces * each) / (1 - formula.waste) / written
-  if (size.by === 'weight') return size.grams / written
-  const line = formula.lines.find((l) => l.id === size.line)
-  if (!line) throw new RangeError(`"${formula.name}" has no line "${size.line}"`)
-  return size.grams / line.grams
+type Cut = Extract<Shape, { kind: 'cut' }>
+
+/** A slab poured over trays to its height: so many full ones, and the rest of it behind a bar in one more. */
+export interface Slab {
+  readonly fullTrays: number
+  /** Where the bar stands in the last tray, mm along its length; null where all trays are full. */
+  readonly barMm: number | null
+  /** What the knife gets out of it, by the best layout. */
+  readonly pieces: number
 }
+
+/** ◊ A last tray covered by less than this share is a spill, one by more is full. */
+const SPILL = 0.01
+
+/** How `grams` of a slab lie on this tray at the height of `shape`, `density` in g/ml with its air. */
+export function slabOn(shape: Cut, tray: Tray, grams: number, density: number): Slab {
+  const trays = (grams * 1000) / (density * shape.heightMm * tray.lengthMm * tray.widthMm)
+  const piecesIn = piecesByLength(shape, tray)
+  const whole = Math.floor(trays + SPILL)
+  const rest = trays - whole
+  const barMm = rest > SPILL ? rest * tray.lengthMm : null
+  return { fullTrays: whole, barMm, pieces: whole * piecesIn(tray.lengthMm) + (barMm === null ? 0 : piecesIn(barMm)) }
+}
+
+/** ◊ Bars are set to the millimetre. */
+const BAR_STEP = 1
+
+/** Grams of slab from which the knife gets `pieces`: full trays, and the shortest stretch of one more. */
+function slabGrams(shape: Cut, tray: Tray, pieces: number, density: number): number {
+  const piecesIn = piecesByLength(shape, tray)
+  const per = piecesIn(tray.lengthMm)
+  if (per === 0) throw new RangeError(`A piece is larger than the ${tray.name}`)
+  const full = Math.floor(pieces / per)
+  const rest = pieces - full * per
+  let low = 0
+  let high = rest > 0 ? Math.ceil(tray.lengthMm / BAR_STEP) : 0
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2)
+    if (piecesIn(middle * BAR_STEP) >= rest) high = middle
+    else low = middle
+  }
+  const length = full * tray.lengthMm + Math.min(high * BAR_STEP, tray.lengthMm)
+  return (length * tray.widthMm * shape.heightMm * density) / 1000
+}
+
+/** What one vessel holds when it is covered or filled to the wanted height, g. */
+function vesselGrams(shape: Shape, vessel: Vessel, density: number): number {
+  if (vessel.kind === 'mould') return vessel.cavities * vessel.millilitres * density
+  const height = shape.kind === 'cut' ? shape.heightMm : shape.kind === 'broken' ? shape.thicknessMm : 0
+  return (vessel.lengthMm * vessel.widthMm * height * density) / 1000
+}
+
+/** ◊ What stays in the pot and on the spoon when a whole tray or mould is filled. */
+const CLINGS = 0.015
+
+interface Made {
+  readonly formula: FormulaDocument
+  readonly shape: Shape
+  /** As written: the finished mix, g of one piece, g/ml with its air. */
+  readonly finished: Mix
+  readonly each: number
+  readonly density: number
+}
+
+function lineGrams(formula: FormulaDocument, id: string): number {
+  const line = allLines(formula).find((l) => l.id === id)
+  if (!line) throw new RangeError(`"${formula.name}" has no line "${id}"`)
+  return line.grams
+}
+
+/** Grams in one tin, packet or other pack of a line's ingredient. @throws RangeError where it is not sold so. */
+export function packGrams(formula: FormulaDocument, line: string, unit: string): number {
+  const found = allLines(formula).find((l) => l.id === line)
+  const grams = found && ingredientIn(formula, found.ingredient).unitGrams[unit]
+  if (!grams) throw new RangeError(`"${line}" is not counted by the ${unit}`)
+  return grams
+}
+
+function factorFor({ formula, shape, finished, each, density }: Made, { size, vessel }: ScaleRequest): number {
+  const written = massOf(finished)
+  switch (size.by) {
+    case 'pieces':
+      // on a tray the edges are counted piece by piece; elsewhere the formula's own word for what is lost has to do
+      return shape.kind === 'cut' && vessel?.kind === 'tray'
+        ? slabGrams(shape, vessel, size.pieces, density) / (1 - CLINGS) / written
+        : (size.pieces * each) / (1 - formula.waste) / written
+    case 'weight':
+      return size.grams / written
+    case 'vessels': {
+      const full = vessel ? vesselGrams(shape, vessel, density) : 0
+      if (!(full > 0)) throw new RangeError('Choose a tray or mould that suits these pieces')
+      return (size.count * full) / (1 - CLINGS) / written
+    }
+    case 'ingredient':
+      return size.grams / lineGrams(formula, size.line)
+    case 'packs':
+      return (size.count * packGrams(formula, size.line, size.unit)) / lineGrams(formula, size.line)
+  }
+}
+
+const askedFor = (size: Size): number =>
+  size.by === 'pieces' ? size.pieces : size.by === 'vessels' || size.by === 'packs' ? size.count : size.grams
 
 /**
  * The batch for a request. Every ingredient scales by one factor; pieces are what is left after waste.
@@ -89,23 +200,29 @@ function factorFor(formula: FormulaDocument, size: Size, written: number, each: 
  * @throws RangeError for a size that is not above zero, a line that is not there, or more than 100 kg.
  */
 export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPlan {
-  const { size } = request
-  const asked = size.by === 'pieces' ? size.pieces : size.grams
-  if (!(asked > 0)) throw new RangeError('A batch must be more than nothing')
+  const { size, vessel } = request
+  if (!(askedFor(size) > 0)) throw new RangeError('A batch must be more than nothing')
   const shape = request.shape ?? formula.shape
   const written = gramsAsWritten(formula)
   const finished = finishedMix(walk(formula, written))
   const each = pieceGrams(shape, finished, formula.air)
   if (!(each > 0)) throw new RangeError('A piece must be more than nothing')
-  const factor = factorFor(formula, size, massOf(finished), each)
+  const density = densityOf(finished, 20) * (1 - (formula.air ?? 0))
+  const factor = factorFor({ formula, shape, finished, each, density }, request)
   const outGrams = massOf(finished) * factor
   if (!(outGrams <= LARGEST)) throw new RangeError('A batch may weigh at most 100 kg')
   const grams = scaleGrams(written, factor)
+  const perVessel = vessel ? piecesPerVessel(shape, vessel, each, density) : 0
+  const slab =
+    shape.kind === 'cut' && vessel?.kind === 'tray' ? slabOn(shape, vessel, outGrams * (1 - CLINGS), density) : null
   const pieces =
-    size.by === 'pieces' ? Math.round(size.pieces) : Math.floor((outGrams * (1 - formula.waste)) / each + 1e-6)
-  const perVessel = request.vessel
-    ? piecesPerVessel(shape, request.vessel, each, densityOf(finished, 20) * (1 - (formula.air ?? 0)))
-    : 0
+    size.by === 'pieces'
+      ? Math.round(size.pieces)
+      : slab
+        ? slab.pieces
+        : size.by === 'vessels'
+          ? Math.round(size.count * perVessel)
+          : Math.floor((outGrams * (1 - formula.waste)) / each + 1e-6)
   return {
     factor,
     grams,
@@ -113,25 +230,59 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
     shape,
     pieceGrams: each,
     pieces,
-    vessels: perVessel > 0 ? Math.ceil(pieces / perVessel) : 0,
+    vessels: slab
+      ? slab.fullTrays + (slab.barMm === null ? 0 : 1)
+      : perVessel > 0
+        ? Math.ceil(pieces / perVessel - 1e-9)
+        : 0,
     boils: boilsFor(formula, grams, request.potLitres),
   }
+}
+
+/** How a planned batch lies on a tray; null where its pieces are not cut from a slab. */
+export function slabOf(formula: FormulaDocument, plan: BatchPlan, tray: Tray): Slab | null {
+  if (plan.shape.kind !== 'cut') return null
+  const finished = finishedMix(walk(formula, plan.grams))
+  const density = densityOf(finished, 20) * (1 - (formula.air ?? 0))
+  return slabOn(plan.shape, tray, massOf(finished) * (1 - CLINGS), density)
+}
+
+/** Thickness, mm, of the whole batch poured over `trays` of this tray. */
+export function liesThick(formula: FormulaDocument, plan: BatchPlan, tray: Tray, trays: number): number {
+  const finished = finishedMix(walk(formula, plan.grams))
+  return slabThickness(finished, massOf(finished) * (1 - CLINGS), tray.lengthMm * tray.widthMm * trays, formula.air)
 }
 
 /** Each gram figure times `factor`. */
 export const scaleGrams = (grams: Grams, factor: number): Grams =>
   Object.fromEntries(Object.entries(grams).map(([id, g]) => [id, g * factor]))
 
-/** Grams of one boil of a plan. */
-export const gramsPerBoil = (plan: BatchPlan): Grams => scaleGrams(plan.grams, 1 / plan.boils.length)
+/** Grams of boil `number`, counted from 1. @throws RangeError when the plan has no such boil. */
+export function gramsOfBoil(plan: BatchPlan, number: number): Grams {
+  const boil = plan.boils[number - 1]
+  if (!boil) throw new RangeError(`This batch has ${plan.boils.length} boils, not ${number}`)
+  return scaleGrams(plan.grams, boil.share)
+}
 
-function boilsFor(formula: FormulaDocument, grams: Grams, potLitres: number | undefined): string[] {
-  const own = Math.max(1, formula.boils.length)
-  const share = scaleGrams(grams, 1 / own)
-  const peak = potLitres ? peakLitres(formula, share, walk(formula, share)) : 0
-  const split = potLitres ? Math.max(1, Math.ceil(peak / (potLitres * FILL))) : 1
-  const labels = formula.boils.length > 0 ? formula.boils : ['']
-  return labels.flatMap((label) =>
-    Array.from({ length: split }, (_, i) => (split > 1 ? `${label} ${i + 1} of ${split}`.trim() : label)),
-  )
+/** How many boils each takes so that none fills the pot beyond what is safe, labelled and in cooking order. */
+function boilsFor(formula: FormulaDocument, grams: Grams, potLitres: number | undefined): PlannedBoil[] {
+  const boiled = boiledIn(formula)
+  // what joins a boil hot is lit beside it, not before it
+  const inOrder = isBoiled(formula)
+    ? [...boiled].sort((a, b) => Number(a.part !== null) - Number(b.part !== null))
+    : boiled
+  return inOrder.flatMap(({ part, label, formula: boiled }) => {
+    const own = Math.max(1, boiled.boils.length)
+    const share = scaleGrams(grams, 1 / own)
+    const peak = potLitres ? peakLitres(boiled, share, walk(boiled, share)) : 0
+    const split = potLitres ? Math.max(1, Math.ceil(peak / (potLitres * FILL))) : 1
+    const plain = part === null ? '' : label
+    return (boiled.boils.length > 0 ? boiled.boils : [plain]).flatMap((name) =>
+      Array.from({ length: split }, (_, i) => ({
+        label: split > 1 ? `${name} ${i + 1} of ${split}`.trim() : name,
+        part,
+        share: 1 / (own * split),
+      })),
+    )
+  })
 }

@@ -1,9 +1,14 @@
 /** The analysis in plain words, each with the number beneath. One row a verdict. */
 
+import type { Allergen } from '../matter/ingredient'
+import { massOf } from '../matter/mix'
 import { workingWindows } from '../physics/slab'
 import type { GrainRisk } from '../physics/solubility'
 import { formatGrams, formatShare, formatSpan } from '../quantity/format'
 import type { Analysis, Conditions } from './analyse'
+import { type FormulaDocument, type Grams, partStates } from './document'
+import { allergensIn } from './mixes'
+import { finishedMix, walk } from './walk'
 
 export type Tone = 'good' | 'mind' | 'bad'
 
@@ -91,15 +96,43 @@ const work: Judge = (a, c) => {
   }
 }
 
-const allergens: Judge = (a) => ({
+const allergenVerdict = (allergens: readonly Allergen[]): Verdict => ({
   id: 'allergens',
-  tone: a.allergens.length > 0 ? 'mind' : 'good',
-  text: a.allergens.length > 0 ? `Contains ${a.allergens.join(', ')}` : 'No listed allergen',
+  tone: allergens.length > 0 ? 'mind' : 'good',
+  text: allergens.length > 0 ? `Contains ${allergens.join(', ')}` : 'No listed allergen',
   detail: 'check local labelling rules before selling',
 })
+
+const allergens: Judge = (a) => allergenVerdict(a.allergens)
 
 const judges: readonly Judge[] = [bite, water, grain, sticky, fits, work, allergens]
 
 /** What this batch will be, in words. */
 export const verdictsOf = (analysis: Analysis, conditions: Conditions): Verdict[] =>
   judges.map((judge) => judge(analysis, conditions))
+
+/** What can be said of a formula that is not boiled itself: its weight, the order of its parts, its allergens. */
+export function wholeVerdicts(formula: FormulaDocument, grams: Grams): Verdict[] {
+  const out = massOf(finishedMix(walk(formula, grams)))
+  const parts = formula.parts ?? []
+  const label = (id: string): string => parts.find((p) => p.id === id)?.label.toLowerCase() ?? id
+  return [
+    {
+      id: 'weight',
+      tone: 'good',
+      text: `${formatGrams(out)} altogether`,
+      detail: parts.length > 0 ? `in ${parts.length} parts` : 'nothing of it is boiled',
+    },
+    ...parts.flatMap((p) =>
+      p.needs.map(
+        (n): Verdict => ({
+          id: `${p.id} after ${n.part}`,
+          tone: 'mind',
+          text: `${p.label} waits until the ${label(n.part)} ${partStates[n.state]}`,
+          detail: p.formula.about,
+        }),
+      ),
+    ),
+    allergenVerdict(allergensIn(formula)),
+  ]
+}

@@ -3,7 +3,8 @@ import { addMix, emptyMix, type Mix, massOf, withWater } from '../matter/mix'
 import { boilingPoint, waterLeftAt } from '../physics/boiling'
 import { heatCapacity, heatContent, waterHeat } from '../physics/heat'
 import { latentHeat, STANDARD_PRESSURE } from '../physics/water'
-import { type FormulaDocument, type Grams, groupMix, type Step } from './document'
+import type { FormulaDocument, Grams, Step } from './document'
+import { groupMix } from './mixes'
 
 export interface Stop {
   readonly step: Step
@@ -20,14 +21,28 @@ export interface Stop {
 }
 
 /** Temperature and contents at which a step falls due, at the standard atmosphere. */
-function due(step: Step, contents: Mix, celsius: number, target: number): { mix: Mix; celsius: number } {
+function due(step: Step, contents: Mix, celsius: number, target: number | undefined): { mix: Mix; celsius: number } {
   const { when } = step
   if (when.on === 'boil') return { mix: contents, celsius: Math.max(celsius, boilingPoint(contents)) }
   if (when.on === 'falls') return { mix: contents, celsius: when.celsius }
-  if (when.on !== 'rises' && when.on !== 'target') return { mix: contents, celsius }
-  const wanted = when.on === 'rises' ? when.celsius : target
+  const wanted = when.on === 'rises' || when.on === 'colour' ? when.celsius : when.on === 'target' ? target : undefined
+  if (wanted === undefined) return { mix: contents, celsius }
   const water = Math.min(contents.water, waterLeftAt(contents, wanted, STANDARD_PRESSURE))
   return { mix: withWater(contents, water), celsius: wanted }
+}
+
+/** What a step puts into the pot: a group, or what a part has become. */
+export function additionOf(
+  formula: FormulaDocument,
+  step: Step,
+  grams: Grams,
+  roomC: number,
+): { mix: Mix; celsius: number } {
+  const group = formula.groups.find((g) => g.id === step.adds)
+  if (group) return { mix: groupMix(formula, group.id, grams), celsius: group.celsius }
+  const part = formula.parts?.find((p) => p.id === step.joins)
+  if (part) return { mix: finishedMix(walk(part.formula, grams, roomC)), celsius: part.celsius }
+  return { mix: emptyMix, celsius: roomC }
 }
 
 /**
@@ -39,18 +54,17 @@ export function walk(formula: FormulaDocument, grams: Grams, roomC = 20): Stop[]
   let celsius = roomC
   let dial = 0
   return formula.steps.map((step) => {
-    const at = due(step, contents, celsius, formula.target.celsius)
+    const at = due(step, contents, celsius, formula.target?.celsius)
     const steam = contents.water - at.mix.water
     const middle = Math.max(100, (celsius + at.celsius) / 2)
     const warming = heatContent(at.mix, at.celsius) - heatContent(withWater(contents, at.mix.water), celsius)
     const boiling = (steam / 1000) * (latentHeat(middle) + waterHeat(middle) - waterHeat(celsius))
     const during = dial
-    const group = step.adds ? formula.groups.find((g) => g.id === step.adds) : undefined
-    const added = group ? groupMix(formula, group.id, grams) : emptyMix
-    const after = addMix(at.mix, added)
+    const added = additionOf(formula, step, grams, roomC)
+    const after = addMix(at.mix, added.mix)
     const a = massOf(at.mix) > 0 ? heatCapacity(at.mix, at.celsius) : 0
-    const b = group ? heatCapacity(added, group.celsius) : 0
-    const afterC = a + b > 0 ? (a * at.celsius + b * (group?.celsius ?? 0)) / (a + b) : celsius
+    const b = massOf(added.mix) > 0 ? heatCapacity(added.mix, added.celsius) : 0
+    const afterC = a + b > 0 ? (a * at.celsius + b * added.celsius) / (a + b) : celsius
     contents = after
     celsius = afterC
     if (step.heat !== undefined) dial = step.heat

@@ -29,8 +29,9 @@ export function toGrams(quantity: Quantity, ingredient: Ingredient): number | nu
   return null
 }
 
-/** g/ml; a measured cup says more than a table density. */
-function packed(ingredient: Ingredient): number {
-  const cup = ingredient.unitGrams.cup
-  return cup === undefined ? ingredient.density : cup / 236.588
+/** g/ml; a measured cup or spoon says more than a table density. */
+function packed({ unitGrams: { cup, tbsp, tsp }, density }: Ingredient): number {
+  if (cup !== undefined) return cup / 236.588
+  if (tbsp !== undefined) return tbsp / 14.787
+  return tsp === undefined ? density : tsp / 4.929
 }

@@ -46,7 +46,7 @@ describe('the pantry', () => {
     ['bicarbonate of soda', 'soda'],
     ['molasses', 'treacle'],
     ['cornstarch', 'cornflour'],
-    ['limes', 'lime-juice'],
+    ['juice of a lime', 'lime-juice'],
   ])('%s is found as %s', (name, id) => expect(ingredientNamed(name)?.id).toBe(id))
 
   it('does not guess', () => {

@@ -44,7 +44,7 @@ const words: Record<string, number> = {
 }
 
 const GLYPH = `[${Object.keys(glyphs).join('')}]`
-const WORD = `(?:half an?|half|quarter of an?|a quarter|a dozen|(?:${Object.keys(words).join('|')})(?![a-z]))`
+const WORD = `(?:half an?|half|quarter of an?|a quarter|a dozen|${Object.keys(words).join('|')})(?![a-z])`
 const PLAIN = `(?:\\d+(?:[.,]\\d+)?)`
 const ONE = `(?:\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s?${GLYPH}|${GLYPH}|${PLAIN}|${WORD})`
 const RANGE = new RegExp(`^\\s*(${ONE})(?:\\s*(?:-|–|to|or)\\s*(${ONE}))?`, 'i')

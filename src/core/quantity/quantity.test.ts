@@ -3,6 +3,7 @@ import { describe, expect, it, test } from 'vitest'
 import { toGrams } from '../matter/convert'
 import { ingredientById } from '../matter/ingredients'
 import { formatClock, formatCount, formatGrams, formatShare, formatSpan } from './format'
+import { parseLength } from './length'
 import { parseNumber } from './number'
 import { parseQuantity } from './parse'
 import { formatTemperature, toCelsius, toFahrenheit } from './temperature'
@@ -90,4 +91,20 @@ test('figures as they are said', () => {
   expect(formatShare(0.0964)).toBe('9.6 %')
   expect(formatTemperature(119.4)).toBe('119°')
   expect(formatTemperature(119.4, 'F')).toBe('247°')
+})
+
+describe('lengths', () => {
+  test.each([
+    ['13 in', 330.2],
+    ['9½"', 241.3],
+    ['9 1/2 inches', 241.3],
+    ['33 cm', 330],
+    ['33,5cm', 335],
+    ['330 mm', 330],
+    ['330', 330],
+    ['8″', 203.2],
+  ])('%s', (text, mm) => expect(parseLength(text)).toBe(mm))
+  test.each(['', 'wide', '13 furlongs', '0 cm', '8 to 9 in'])('"%s" is none', (text) =>
+    expect(parseLength(text)).toBeNull(),
+  )
 })

@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { dissolve, finish, handsOff, lidOff, pour, pull, rest } from './steps'
 
-export const bergamotSauce: FormulaDocument = {
+export const bergamotSauce: BoiledFormula = {
   version: 1,
   name: 'Bergamot pouring caramel',
   family: 'caramel-sauce',
@@ -28,7 +28,7 @@ export const bergamotSauce: FormulaDocument = {
     {
       id: 'cream',
       label: 'Cream at amber',
-      when: { on: 'rises', celsius: 172 },
+      when: { on: 'colour', celsius: 172 },
       meanwhile: {
         say: 'Hands off; watch the colour, not the dial',
         why: 'It carries on for about a minute: stop a shade early.',

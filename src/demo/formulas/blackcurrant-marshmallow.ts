@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { dissolve, finish, handsOff, lidOff, pour, pull, rest } from './steps'
 
-export const blackcurrantMarshmallow: FormulaDocument = {
+export const blackcurrantMarshmallow: BoiledFormula = {
   version: 1,
   name: 'Blackcurrant marshmallow',
   family: 'marshmallow',

@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { allIn, finish, pour, pull, rest } from './steps'
 
-export const butterscotch: FormulaDocument = {
+export const butterscotch: BoiledFormula = {
   version: 1,
   name: 'Treacle-dark butterscotch drops',
   family: 'toffee',

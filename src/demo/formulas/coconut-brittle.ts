@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { dissolve, lidOff, pour, pull, rest } from './steps'
 
-export const coconutBrittle: FormulaDocument = {
+export const coconutBrittle: BoiledFormula = {
   version: 1,
   name: 'Coconut-chip brittle',
   family: 'brittle',

@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { finish, pour, pull, rest, scrapeBase } from './steps'
 
-export const dryCaramels: FormulaDocument = {
+export const dryCaramels: BoiledFormula = {
   version: 1,
   name: 'Black-cardamom dry caramels',
   family: 'caramel',

@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { allIn, finish, pour, pull, rest } from './steps'
 
-export const figFudge: FormulaDocument = {
+export const figFudge: BoiledFormula = {
   version: 1,
   name: 'Condensed-milk fig fudge',
   family: 'condensed-milk',

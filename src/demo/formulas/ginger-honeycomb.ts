@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { dissolve, finish, handsOff, lidOff, pour, pull, rest } from './steps'
 
-export const gingerHoneycomb: FormulaDocument = {
+export const gingerHoneycomb: BoiledFormula = {
   version: 1,
   name: 'Ginger honeycomb',
   family: 'honeycomb',

@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { dissolve, pour, pull, rest } from './steps'
 
-export const hardDrops: FormulaDocument = {
+export const hardDrops: BoiledFormula = {
   version: 1,
   name: 'Rhubarb, nettle and elderflower hard drops',
   family: 'hard-candy',

@@ -1,4 +1,4 @@
-import type { FormulaDocument } from '@/core'
+import { type BoiledFormula, type FormulaDocument, isBoiled } from '@/core'
 import { bergamotSauce } from './bergamot-sauce'
 import { blackcurrantMarshmallow } from './blackcurrant-marshmallow'
 import { butterscotch } from './butterscotch'
@@ -7,11 +7,13 @@ import { dryCaramels } from './dry-caramels'
 import { figFudge } from './fig-fudge'
 import { gingerHoneycomb } from './ginger-honeycomb'
 import { hardDrops } from './hard-drops'
+import { honeyNougat } from './honey-nougat'
 import { juniperPopcorn } from './juniper-popcorn'
 import { maltedFudge } from './malted-fudge'
 import { orchardToffee } from './orchard-toffee'
 import { quinceLollipops } from './quince-lollipops'
 import { sesameBrittle } from './sesame-brittle'
+import { shortcakeBars } from './shortcake-bars'
 import { tahiniFudge } from './tahini-fudge'
 import { tamarindCaramels } from './tamarind-caramels'
 
@@ -32,4 +34,13 @@ export const demoFormulas: Readonly<Record<string, FormulaDocument>> = {
   'condensed-milk-fig-fudge': figFudge,
   'blackcurrant-marshmallow': blackcurrantMarshmallow,
   'juniper-popcorn-clusters': juniperPopcorn,
+  'bay-leaf-honey-nougat': honeyNougat,
+  'rye-shortcake-bars': shortcakeBars,
+}
+
+/** A formula of the book that is boiled by itself. @throws Error when there is none of that name. */
+export function demoBoil(id: string): BoiledFormula {
+  const found = demoFormulas[id]
+  if (!found || !isBoiled(found)) throw new Error(`The demo book boils no "${id}"`)
+  return found
 }

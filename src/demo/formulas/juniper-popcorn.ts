@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { dissolve, finish, handsOff, lidOff, pour, pull, rest } from './steps'
 
-export const juniperPopcorn: FormulaDocument = {
+export const juniperPopcorn: BoiledFormula = {
   version: 1,
   name: 'Juniper popcorn clusters',
   family: 'popcorn',
@@ -17,7 +17,7 @@ export const juniperPopcorn: FormulaDocument = {
     { id: 'butter', group: 'pot', ingredient: 'butter-salted', grams: 50 },
     { id: 'water', group: 'pot', ingredient: 'water', grams: 90 },
     { id: 'popcorn', group: 'finish', ingredient: 'popcorn', grams: 140, note: 'kept warm in a low oven' },
-    { id: 'juniper', group: 'finish', ingredient: 'bay-leaf', grams: 2, note: 'juniper, crushed fine' },
+    { id: 'juniper', group: 'finish', ingredient: 'juniper', grams: 2, note: 'crushed fine' },
   ],
   target: { celsius: 143, within: 2 },
   steps: [

@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { allIn, pour, pull, rest, scrapeBase } from './steps'
 
-export const maltedFudge: FormulaDocument = {
+export const maltedFudge: BoiledFormula = {
   version: 1,
   name: 'Malted-milk fudge',
   family: 'fudge',

@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { pour, pull, rest } from './steps'
 
-export const orchardToffee: FormulaDocument = {
+export const orchardToffee: BoiledFormula = {
   version: 1,
   name: 'Orchard toffee with dried pear',
   family: 'toffee',

@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { dissolve, finish, handsOff, lidOff, pour, pull, rest } from './steps'
 
-export const quinceLollipops: FormulaDocument = {
+export const quinceLollipops: BoiledFormula = {
   version: 1,
   name: 'Quince lollipops',
   family: 'hard-candy',

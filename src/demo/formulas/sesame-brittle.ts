@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { dissolve, finish, handsOff, lidOff, pour, pull, rest } from './steps'
 
-export const sesameBrittle: FormulaDocument = {
+export const sesameBrittle: BoiledFormula = {
   version: 1,
   name: 'Sesame and poppy brittle',
   family: 'brittle',

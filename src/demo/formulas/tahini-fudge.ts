@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { allIn, finish, pour, pull, rest, scrapeBase } from './steps'
 
-export const tahiniFudge: FormulaDocument = {
+export const tahiniFudge: BoiledFormula = {
   version: 1,
   name: 'Quick tahini fudge',
   family: 'fudge',

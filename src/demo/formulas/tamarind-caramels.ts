@@ -1,7 +1,7 @@
-import type { FormulaDocument } from '@/core'
+import type { BoiledFormula } from '@/core'
 import { dissolve, lidOff, pour, pull, rest, scrapeBase } from './steps'
 
-export const tamarindCaramels: FormulaDocument = {
+export const tamarindCaramels: BoiledFormula = {
   version: 1,
   name: 'Smoked-salt tamarind caramels',
   family: 'caramel',

@@ -1,16 +1,11 @@
 /** The hub's line to the app: pushes readings, keeping them until they are taken, and listens for what is on a channel. */
 import { type ChannelFrame, channelFrameSchema, type PushedReading } from '@/contract/cook'
-
-export interface LinkFacts {
-  readonly app: string
-  readonly channel: string
-  readonly token: string
-}
+import { type DeviceFacts, readEvents } from '../link'
 
 const MOST_A_PUSH = 2000
 
 /** Pushes readings in order. What is not acknowledged stays and goes with the next push. */
-export function openPusher({ app, channel, token }: LinkFacts) {
+export function openPusher({ app, channel, token }: DeviceFacts) {
   const held: PushedReading[] = []
   let busy = false
   return {
@@ -41,7 +36,7 @@ export function openPusher({ app, channel, token }: LinkFacts) {
 
 /** Follows the channel until stopped, reconnecting after `pauseMs` whenever the line drops. */
 export async function listen(
-  { app, channel, token }: LinkFacts,
+  { app, channel, token }: DeviceFacts,
   onFrame: (frame: ChannelFrame) => void,
   signal: AbortSignal,
   pauseMs = 500,
@@ -58,21 +53,5 @@ export async function listen(
       // away for a moment: try again
     }
     await new Promise((resolve) => setTimeout(resolve, pauseMs))
-  }
-}
-
-async function readEvents(body: ReadableStream<Uint8Array>, onData: (data: string) => void): Promise<void> {
-  let text = ''
-  const decoder = new TextDecoder()
-  const reader = body.getReader()
-  for (;;) {
-    const { done, value } = await reader.read()
-    if (done) return
-    text += decoder.decode(value, { stream: true })
-    for (let end = text.indexOf('\n\n'); end >= 0; end = text.indexOf('\n\n')) {
-      const block = text.slice(0, end)
-      text = text.slice(end + 2)
-      if (block.startsWith('data: ')) onData(block.slice(6))
-    }
   }
 }

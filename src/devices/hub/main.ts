@@ -1,6 +1,7 @@
 /**
  * The stand-in probe hub: a process of its own. It speaks to the app only through the contract a real hub would use
- * (docs/probe-contract.md). Settings: IMBRY_APP (address), IMBRY_HUB_TOKEN, IMBRY_CHANNELS (ids, comma between).
+ * (docs/probe-contract.md). Settings: IMBRY_APP (address), IMBRY_HUB_TOKEN, IMBRY_CHANNELS (ids, comma between). A
+ * channel called short-… has a probe whose tip now and then rests on the base.
  */
 import { listen, openPusher } from './link'
 import { openStand } from './stand'
@@ -19,7 +20,13 @@ const stop = new AbortController()
 
 for (const channel of channels) {
   const link = { app, channel, token }
-  const stand = openStand({ lagS: 4, noiseC: 0.15, offsetC: 0, dropShare: 0.01 })
+  const stand = openStand({
+    lagS: 4,
+    noiseC: 0.15,
+    offsetC: 0,
+    dropShare: 0.01,
+    ...(channel.startsWith('short') && { touches: { perHour: 12, seconds: 25 } }),
+  })
   const pusher = openPusher(link)
   void listen(link, stand.follow, stop.signal)
   setInterval(() => void pusher.push(stand.run(Date.now())), PUSH_EVERY_MS)

@@ -7,7 +7,7 @@ import {
   applyToPot,
   type CookEvent,
   cookTime,
-  gramsPerBoil,
+  gramsOfBoil,
   type PotEvent,
   type PotState,
   potEventsOf,
@@ -63,12 +63,16 @@ function begin(frame: ChannelFrame, facts: ProbeFacts): Cooking | null {
 }
 
 function takeIn(cook: Cooking, frame: ChannelFrame): void {
-  const grams = gramsPerBoil(cook.boil.plan)
+  const grams = gramsOfBoil(cook.boil.plan, cook.boil.number)
   cook.events = eventsOf(frame.acts, cook.startedAt)
   const fresh = new Set(cook.events.filter((e) => !cook.seen.has(e.id)).map((e) => e.id))
   for (const id of fresh) cook.seen.add(id)
+  const done = new Set<string>()
   for (const event of standing(cook.events)) {
-    if (!fresh.has(event.id)) continue
+    // a step is done once, however often it was pressed
+    const again = (event.type === 'step' || event.type === 'pulled') && done.has(event.step)
+    if (event.type === 'step' || event.type === 'pulled') done.add(event.step)
+    if (again || !fresh.has(event.id)) continue
     cook.waiting.push(...potEventsOf(cook.boil.formula, grams, event))
     if (event.type === 'step' && cook.boil.formula.steps.find((s) => s.id === event.step)?.empties)
       cook.emptyAt = event.at
@@ -94,7 +98,7 @@ export function openStand(facts: ProbeFacts): Stand {
       while (pot.at + STEP <= until) {
         while (waiting[0] && waiting[0].at <= pot.at + STEP) applyToPot(pot, waiting.shift() as PotEvent)
         advancePot(pot, STEP)
-        const celsius = probe.read(pot.celsius, STEP)
+        const celsius = probe.read(pot.celsius, STEP, pot.baseC)
         if (celsius === null || pot.at <= silentUntil) continue
         out.push({ id: ulid(), at: new Date(startedAt + pot.at * 1000).toISOString(), celsius, boil: cook.boil.id })
       }

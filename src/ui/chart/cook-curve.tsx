@@ -5,6 +5,7 @@ import { useMemo } from 'react'
 import type { Forecast, Reading, Stage } from '@/core'
 import { useSize } from '@/ui/kit/use-size'
 import { useTemperature } from '@/ui/shell/preferences'
+import { Ahead, Here } from './ahead'
 import { bandsOf, type LadderScale, ladderScale, spread } from './ladder-scale'
 
 export interface Mark {
@@ -17,12 +18,13 @@ export interface Mark {
 export interface CurveProps {
   readonly stages: readonly Stage[]
   readonly readings: readonly Reading[]
+  /** Where the syrup is now, measured or reckoned; null for a cook that is over. */
+  readonly here: Reading | null
   readonly marks: readonly Mark[]
   /** Target of the batch and how far either side is good, °C. */
   readonly target: number
   readonly within: number
   readonly targetText: string
-  readonly now: number | null
   readonly forecast: Forecast | null
   /** Where the forecast is heading, when that is not the target. */
   readonly nextC: number | null
@@ -36,10 +38,12 @@ const PAD = { top: 16, right: 24, bottom: 76 }
 const MOST_POINTS = 600
 /** s shown at least */
 const LEAST = 600
+/** On a screen of 1280 × 800: the curve is there before the page comes alive. */
+const GUESS = { width: 883, height: 448 }
 
 /** The cook curve on the ladder: time runs right, the ladder is the y axis. */
 export function CookCurve(props: CurveProps) {
-  const [ref, size] = useSize<HTMLDivElement>()
+  const [ref, size] = useSize<HTMLDivElement>(GUESS)
   return (
     <div ref={ref} className="min-h-0 flex-1 overflow-hidden">
       {size && size.width > 50 && <Drawing {...props} width={size.width} height={size.height} />}
@@ -48,7 +52,7 @@ export function CookCurve(props: CurveProps) {
 }
 
 function Drawing(props: CurveProps & { width: number; height: number }) {
-  const { stages, readings, marks, now, forecast, path, width, height, highest } = props
+  const { stages, readings, here, marks, forecast, path, width, height, highest } = props
   const { say } = useTemperature()
   const high = Math.max(165, highest + 12)
   const bottom = height - PAD.bottom
@@ -69,26 +73,14 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
         start={start}
         end={end}
         clearOf={props.target}
-        taken={newest && now !== null ? y(newest.celsius) : null}
+        taken={here && y(here.celsius)}
       />
       <TimeAxis x={x} y={height - 12} span={span} count={(end - start) / 110} />
       <TargetLine {...props} x={x} y={y} start={start} end={end} />
       <Marks marks={marks} x={x} y={y} bottom={bottom} readings={readings} end={end} />
-      {now !== null && path.length > 1 && forecast && <Ahead path={path} forecast={forecast} now={now} x={x} y={y} />}
+      {path.length > 1 && forecast && <Ahead path={path} forecast={forecast} x={x} y={y} end={end} />}
       <Curve readings={readings} x={x} y={y} />
-      {newest && now !== null && (
-        <g>
-          <path
-            d={`M${LEFT - 70} ${y(newest.celsius) - 9}a7 7 0 0 0 -7 7v4a7 7 0 0 0 7 7h56l12 -9l-12 -9z`}
-            className="fill-cherry"
-          />
-          <text x={LEFT - 66} y={y(newest.celsius)} dy="0.34em" className="fill-on-fill text-[13px] font-bold">
-            now
-          </text>
-          <circle cx={x(newest.at)} cy={y(newest.celsius)} r={9} className="fill-sheet" />
-          <circle cx={x(newest.at)} cy={y(newest.celsius)} r={6.5} className="fill-cherry" />
-        </g>
-      )}
+      {here && <Here here={here} newest={newest ?? here} tag={LEFT} x={x} y={y} />}
     </svg>
   )
 }
@@ -278,39 +270,6 @@ function Curve({ readings, x, y }: { readings: readonly Reading[]; x: (s: number
   )
 }
 
-interface AheadProps {
-  readonly path: readonly { readonly at: number; readonly celsius: number }[]
-  readonly forecast: Forecast
-  readonly now: number
-  readonly x: (s: number) => number
-  readonly y: LadderScale
-}
-
-/** What is to come: the road as a dotted line in the fan between the early and the late case. */
-function Ahead({ path, forecast, now, x, y }: AheadProps) {
-  const stretch = (to: number) => (p: { at: number; celsius: number }) => ({
-    at: now + ((p.at - now) * to) / forecast.eta,
-    celsius: p.celsius,
-  })
-  const early = path.map(stretch(forecast.low))
-  const late = path.map(stretch(forecast.high)).reverse()
-  const points = (list: readonly { at: number; celsius: number }[]) =>
-    list.map((p) => `${x(p.at)},${y(p.celsius)}`).join(' ')
-  return (
-    <g>
-      <polygon points={points([...early, ...late])} className="fill-cherry" opacity={0.18} />
-      <polyline
-        points={points(path)}
-        fill="none"
-        className="stroke-cherry"
-        strokeWidth={3}
-        strokeDasharray="1 7"
-        strokeLinecap="round"
-      />
-    </g>
-  )
-}
-
 interface MarksProps {
   readonly marks: readonly Mark[]
   readonly readings: readonly Reading[]
@@ -385,8 +344,8 @@ function nearest(readings: readonly Reading[], at: number): number | null {
   return Math.abs(a.at - at) < Math.abs(b.at - at) ? a.celsius : b.celsius
 }
 
-function inWords({ readings, targetText, forecast }: CurveProps, say: (c: number) => string): string {
-  const last = readings.at(-1)
+function inWords({ readings, here, targetText, forecast }: CurveProps, say: (c: number) => string): string {
+  const last = here ?? readings.at(-1)
   const now = last ? `Now ${say(last.celsius)}.` : 'No reading yet.'
   const eta =
     forecast && Number.isFinite(forecast.eta) ? ` There in about ${Math.round(forecast.eta / 60)} minutes.` : ''

@@ -1,41 +1,274 @@
+'use client'
+
+import { Plus, Search } from 'lucide-react'
 import Link from 'next/link'
-import { type FormulaDocument, families, formatCount } from '@/core'
-import { sugarColour } from '@/ui/chart/ladder-scale'
-import { TargetText } from './target-text'
+import { usePathname, useRouter } from 'next/navigation'
+import { useEffect, useRef, useState, useTransition } from 'react'
+import type { BookPage, BookQuery } from '@/contract/book'
+import { allergens } from '@/contract/formula'
+import { type FamilyId, families, familyIds, formatGrams, schoolLabel, schoolsOf } from '@/core'
+import { useTemperature } from '@/ui/shell/preferences'
+import { BookCards, nameOf } from './book-cards'
+import { ChoiceList, Slot } from './slot'
 
 interface Props {
-  readonly formulas: readonly { readonly id: string; readonly revision: number; readonly document: FormulaDocument }[]
+  readonly query: BookQuery
+  readonly page: BookPage
+  /** Own ingredients, by id, for their names. */
+  readonly own: Readonly<Record<string, string>>
 }
 
-/** The book: a card a formula, its edge in the colour of its target. */
-export function Book({ formulas }: Props) {
+const sorts = [
+  { id: 'name', label: 'by name' },
+  { id: 'cooked', label: 'last cooked first' },
+  { id: 'target', label: 'coolest target first' },
+] as const
+
+/** A query as an address; what is as usual is left out. */
+function addressOf(path: string, q: BookQuery): string {
+  const parts: [string, string | number | undefined][] = [
+    ['q', q.q || undefined],
+    ['family', q.family],
+    ['school', q.school],
+    ['without', q.without.join(',') || undefined],
+    ['from', q.from],
+    ['to', q.to],
+    ['have', q.have],
+    ['grams', q.grams && Math.round(q.grams)],
+    ['sort', q.sort === 'name' ? undefined : q.sort],
+    ['page', q.page === 1 ? undefined : q.page],
+  ]
+  const search = new URLSearchParams(parts.flatMap(([k, v]) => (v === undefined ? [] : [[k, String(v)]])))
+  return search.size > 0 ? `${path}?${search}` : path
+}
+
+/** The book, found in by a sentence: every word in white can be changed. */
+export function Book({ query, page, own }: Props) {
+  const router = useRouter()
+  const path = usePathname()
+  const [busy, start] = useTransition()
+  const ask = (change: Partial<BookQuery>): void =>
+    start(() => router.replace(addressOf(path, { ...query, page: 1, ...change }), { scroll: false }))
+  const last = Math.max(1, Math.ceil(page.total / page.perPage))
   return (
-    <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
-      {formulas.map(({ id, document }) => {
-        const grams = document.lines.reduce((sum, l) => sum + l.grams, 0)
-        return (
-          <li key={id}>
-            <Link href={`/formulas/${id}`} className="sheet group flex h-full overflow-hidden">
-              <span aria-hidden className="w-4 shrink-0" style={{ background: sugarColour(document.target.celsius) }} />
-              <span className="flex flex-1 flex-col gap-2 p-5">
-                <span className="flex items-baseline justify-between gap-4">
-                  <span className="text-[14px] font-semibold text-muted">{families[document.family].label}</span>
-                  <span className="casual text-[26px] font-extrabold text-angelica">
-                    <TargetText celsius={document.target.celsius} />
-                  </span>
-                </span>
-                <span className="casual text-[21px] leading-snug font-bold group-hover:underline">{document.name}</span>
-                <span className="text-[15px] text-muted">{document.about}</span>
-                <span className="mt-auto pt-3 text-[14px]">
-                  {families[document.family].schools[document.school] ?? document.school} · {document.lines.length}{' '}
-                  ingredients · {formatCount(grams)} g as written
-                  {document.boils.length > 1 && ` · ${document.boils.length} boils`}
-                </span>
-              </span>
-            </Link>
-          </li>
-        )
-      })}
-    </ul>
+    <>
+      <div className="rounded-sheet bg-bar px-5 py-3">
+        <BookSentence query={query} own={own} onAsk={ask} />
+      </div>
+      <p className="text-[15px] text-muted" aria-live="polite">
+        {busy ? 'Looking …' : found(page.total, query)}
+      </p>
+      <div className={busy ? 'opacity-60' : ''}>
+        <BookCards entries={page.entries} own={own} />
+      </div>
+      {last > 1 && (
+        <nav aria-label="Pages" className="flex items-center justify-center gap-3 py-2">
+          <PageLink on={query.page > 1} label="Earlier" onGo={() => ask({ page: query.page - 1 })} />
+          <span className="figures text-[15px] text-muted">
+            {query.page} of {last}
+          </span>
+          <PageLink on={query.page < last} label="Later" onGo={() => ask({ page: query.page + 1 })} />
+        </nav>
+      )}
+    </>
+  )
+}
+
+function found(total: number, query: BookQuery): string {
+  const looked = query.q || query.have || query.family || query.without.length > 0 || query.from || query.to
+  if (total === 0) return 'Nothing like that is in the book. Take a word away, or write it down as a new formula.'
+  return `${total} ${total === 1 ? 'formula' : 'formulas'}${looked ? ' like that' : ''}`
+}
+
+function PageLink({ on, label, onGo }: { readonly on: boolean; readonly label: string; onGo(): void }) {
+  return (
+    <button
+      type="button"
+      disabled={!on}
+      onClick={onGo}
+      className="min-h-12 rounded-control bg-sheet px-5 text-[15px] font-semibold disabled:opacity-40"
+    >
+      {label}
+    </button>
+  )
+}
+
+interface SentenceProps {
+  readonly query: BookQuery
+  readonly own: Readonly<Record<string, string>>
+  onAsk(change: Partial<BookQuery>): void
+}
+
+function BookSentence({ query, own, onAsk }: SentenceProps) {
+  const { say } = useTemperature()
+  const family = query.family ? families[query.family] : null
+  const schools = query.family ? schoolsOf(query.family) : {}
+  return (
+    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 text-[18px] text-on-bar">
+      <SearchBox key={query.q} value={query.q} onSearch={(q) => onAsk({ q })} />
+      <span>in</span>
+      <Slot label="Family" text={family ? family.label.toLowerCase() : 'every family'}>
+        {(close) => (
+          <ChoiceList
+            value={query.family ?? ''}
+            options={[{ id: '', label: 'every family' }, ...familyIds.map((id) => ({ id, label: families[id].label }))]}
+            onPick={(id) => {
+              onAsk({ family: (id || undefined) as FamilyId | undefined, school: undefined })
+              close()
+            }}
+          />
+        )}
+      </Slot>
+      {query.family && family && (
+        <Slot label="School" text={query.school ? schoolLabel(query.family, query.school) : 'any school'}>
+          {(close) => (
+            <ChoiceList
+              value={query.school ?? ''}
+              options={[
+                { id: '', label: 'any school' },
+                ...Object.entries(schools).map(([id, label]) => ({ id, label })),
+              ]}
+              onPick={(id) => {
+                onAsk({ school: id || undefined })
+                close()
+              }}
+            />
+          )}
+        </Slot>
+      )}
+      <span>pulled</span>
+      <Slot
+        label="Target"
+        text={
+          query.from === undefined && query.to === undefined
+            ? 'at any heat'
+            : `from ${say(query.from ?? 100)} to ${say(query.to ?? 200)}`
+        }
+      >
+        {(close) => (
+          <ChoiceList
+            value={`${query.from ?? ''}-${query.to ?? ''}`}
+            options={heats.map((h) => ({
+              id: `${h.from ?? ''}-${h.to ?? ''}`,
+              label: h.label,
+              detail: h.from === undefined || h.to === undefined ? undefined : `${say(h.from)}–${say(h.to)}`,
+            }))}
+            onPick={(id) => {
+              const picked = heats.find((h) => `${h.from ?? ''}-${h.to ?? ''}` === id)
+              onAsk({ from: picked?.from, to: picked?.to })
+              close()
+            }}
+          />
+        )}
+      </Slot>
+      <span>without</span>
+      <Slot label="Without" text={query.without.length > 0 ? query.without.join(', ') : 'nothing to avoid'}>
+        {() => (
+          <ul>
+            {allergens.map((a) => (
+              <li key={a}>
+                <label className="flex min-h-11 items-center gap-3 text-[16px]">
+                  <input
+                    type="checkbox"
+                    className="size-5 accent-[#1e7a55]"
+                    checked={query.without.includes(a)}
+                    onChange={() =>
+                      onAsk({
+                        without: query.without.includes(a)
+                          ? query.without.filter((x) => x !== a)
+                          : [...query.without, a],
+                      })
+                    }
+                  />
+                  {a}
+                </label>
+              </li>
+            ))}
+          </ul>
+        )}
+      </Slot>
+      {query.have && (
+        <>
+          <span>with</span>
+          <span className="flex items-center rounded-control bg-white pr-1 pl-3 text-[17px] font-semibold text-[#23152b]">
+            {query.grams !== undefined && `${formatGrams(query.grams)} of `}
+            {nameOf(query.have, own)}
+            <button
+              type="button"
+              aria-label="Forget what I have"
+              className="ml-1 grid size-8 place-items-center rounded-[9px] text-[20px] hover:bg-[#f4ead0]"
+              onClick={() => onAsk({ have: undefined, grams: undefined })}
+            >
+              ×
+            </button>
+          </span>
+        </>
+      )}
+      <span className="ml-auto" />
+      <Slot label="Order" text={sorts.find((s) => s.id === query.sort)?.label ?? ''}>
+        {(close) => (
+          <ChoiceList
+            value={query.sort}
+            options={sorts}
+            onPick={(id) => {
+              onAsk({ sort: id as BookQuery['sort'] })
+              close()
+            }}
+          />
+        )}
+      </Slot>
+    </div>
+  )
+}
+
+/** ◊ Heats as makers group them. */
+const heats: readonly { label: string; from?: number; to?: number }[] = [
+  { label: 'at any heat' },
+  { label: 'to pour or fill', from: 100, to: 111 },
+  { label: 'fudge and marshmallow', from: 111, to: 117 },
+  { label: 'to cut', from: 117, to: 127 },
+  { label: 'nougat and soft crack', from: 127, to: 146 },
+  { label: 'to snap', from: 146, to: 175 },
+]
+
+/** Looks a moment after the last letter; "400 g cream" asks what can be made with it. */
+function SearchBox({ value, onSearch }: { readonly value: string; onSearch(q: string): void }) {
+  const [text, setText] = useState(value)
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
+  useEffect(() => () => clearTimeout(timer.current), [])
+  return (
+    <search className="relative">
+      <Search size={18} aria-hidden className="absolute top-1/2 left-3 -translate-y-1/2 text-[#6b5f72]" />
+      <input
+        type="search"
+        aria-label="Find a formula, or say what you have"
+        placeholder="caramel, or “400 g cream”"
+        value={text}
+        onChange={(e) => {
+          setText(e.target.value)
+          clearTimeout(timer.current)
+          timer.current = setTimeout(() => onSearch(e.target.value.trim()), 220)
+        }}
+        onKeyDown={(e) => {
+          if (e.key !== 'Enter') return
+          clearTimeout(timer.current)
+          onSearch(text.trim())
+        }}
+        className="min-h-11 w-[300px] max-w-full rounded-control bg-white pr-3 pl-9 text-[17px] text-[#23152b] placeholder:text-[#6b5f72]"
+      />
+    </search>
+  )
+}
+
+/** The ways into a new formula. */
+export function NewFormula() {
+  return (
+    <Link
+      href="/formulas/new"
+      className="flex min-h-12 items-center gap-2 rounded-control bg-cherry px-5 text-[16px] font-semibold text-on-fill hover:brightness-110"
+    >
+      <Plus size={19} aria-hidden />
+      New formula
+    </Link>
   )
 }

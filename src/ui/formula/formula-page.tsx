@@ -1,99 +1,92 @@
 'use client'
 
+import { Pencil, Printer } from 'lucide-react'
+import Link from 'next/link'
 import { useMemo, useState } from 'react'
-import {
-  type Advice,
-  type Conditions,
-  type FormulaDocument,
-  families,
-  formatGrams,
-  type Shape,
-  type Size,
-  scale,
-  type Vessel,
-} from '@/core'
-import { Ladder, type LadderRung } from '@/ui/chart/ladder'
-import { useTemperature } from '@/ui/shell/preferences'
-import { adviceWords } from './advice-words'
-import { type Choice, conditionsOf, type KitchenView, vesselOf } from './kitchen'
+import type { KitchenView } from '@/contract/kitchen'
+import { type Advice, type FormulaDocument, families, formatGrams, hottestOf, type Shape, schoolLabel } from '@/core'
+import { Button } from '@/ui/kit/button'
+import { Tabs } from '@/ui/kit/tabs'
+import { BatchView } from './batch-view'
+import { FormulaFiles } from './files-menu'
+import { conditionsOf, FIRST_SIZE, firstChoice, vesselOf } from './kitchen'
+import { LayoutView } from './layout-view'
+import { type Paper, PaperSheet } from './paper'
+import { ReadyView } from './ready-view'
 import { Sentence } from './sentence'
-import { type Sized, sizeBatch } from './size-batch'
+import { mainPiece, type Sized, sizeBatch } from './size-batch'
+import { sizeText } from './size-editor'
 import { StartDialog } from './start-dialog'
-import { VerdictList } from './verdict-list'
-import { WeighList } from './weigh-list'
 
 interface Props {
   readonly id: string
   readonly revision: number
   readonly formula: FormulaDocument
   readonly kitchen: KitchenView
-  readonly advice: Advice
+  readonly advice: Advice | null
 }
 
-const FIRST_SIZE: Size = { by: 'pieces', pieces: 144 }
+const views = [
+  { id: 'batch', label: 'Batch' },
+  { id: 'layout', label: 'Lay out' },
+  { id: 'ready', label: 'Get ready' },
+] as const
+type View = (typeof views)[number]['id']
 
-/** The smallest pot that takes a first batch in one boil with room to spare, and the trays it covers best. */
-function firstChoice(formula: FormulaDocument, kitchen: KitchenView): Choice {
-  const kind = formula.shape.kind === 'mould' ? 'mould' : 'tray'
-  const vessels = kitchen.vessels
-    .filter((v) => v.facts.kind === kind)
-    .map((v) => ({ id: v.id, spare: spareOf(formula, v.facts) }))
-    .sort((a, b) => a.spare - b.spare)
-  const rest = {
-    room: kitchen.rooms[0]?.id ?? '',
-    burner: kitchen.burners[0]?.id ?? '',
-    vessel: vessels[0]?.id ?? null,
-  }
-  const choices = kitchen.pots.map((p) => ({ ...rest, pot: p.id }))
-  const roomy = choices.find((choice) => {
-    const sized = sizeBatch(formula, FIRST_SIZE, formula.shape, conditionsOf(kitchen, choice), null)
-    return (
-      !('problem' in sized) &&
-      sized.analysis.fill < 0.85 &&
-      sized.plan.boils.length <= Math.max(1, formula.boils.length)
-    )
-  })
-  return roomy ?? choices.at(-1) ?? { ...rest, pot: '' }
-}
-
-/** How badly a vessel suits: a mould by its cavity, a tray by the area left over. */
-function spareOf(formula: FormulaDocument, vessel: Vessel): number {
-  if (vessel.kind === 'mould')
-    return formula.shape.kind === 'mould' ? Math.abs(vessel.millilitres - formula.shape.millilitres) : 0
-  const plan = scale(formula, { size: FIRST_SIZE, vessel })
-  return plan.vessels * vessel.lengthMm * vessel.widthMm
-}
-
-/** One formula, sized for tonight: the sentence, what to weigh, the ladder and what it will be. */
+/** One formula, sized for tonight: the sentence, what to weigh, the ladder and what it will be; the layout; getting ready. */
 export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
   const [size, setSize] = useState(FIRST_SIZE)
   const [shape, setShape] = useState<Shape>(formula.shape)
   const [choice, setChoice] = useState(() => firstChoice(formula, kitchen))
+  const [view, setView] = useState<View>('batch')
+  const [part, setPart] = useState<string | null | undefined>(undefined)
+  const [paper, setPaper] = useState<Paper>('a4')
   const conditions = useMemo(() => conditionsOf(kitchen, choice), [kitchen, choice])
+  const vessel = vesselOf(kitchen, choice)
   const result = useMemo(
-    () => sizeBatch(formula, size, shape, conditions, vesselOf(kitchen, choice)),
-    [formula, size, shape, conditions, kitchen, choice],
+    () => sizeBatch(formula, size, shape, conditions, vessel),
+    [formula, size, shape, conditions, vessel],
   )
   const sized = 'problem' in result ? null : result
+  const shown = sized && (sized.pieces.find((p) => p.part === part) ?? mainPiece(sized))
   const family = families[formula.family]
+  const room = kitchen.room.find((r) => r.id === choice.room)?.name ?? ''
   return (
-    <div className="flex min-h-dvh flex-col gap-3 p-4 lg:px-6 lg:py-4">
-      <header className="flex flex-wrap items-start justify-between gap-4">
-        <div className="max-w-[760px]">
-          <h1 className="casual text-[clamp(26px,2.6vw,34px)] leading-tight font-extrabold">{formula.name}</h1>
+    <div className="flex min-h-dvh flex-col gap-3 p-4 lg:px-6 lg:py-4 print:min-h-0 print:p-0">
+      <header className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2 lg:flex-nowrap print:hidden">
+        <div className="min-w-0">
+          <h1 className="casual text-[clamp(23px,2.25vw,29px)] leading-tight font-extrabold">{formula.name}</h1>
           <p className="text-[16px] text-muted">
-            {family.label} · {family.schools[formula.school] ?? formula.school} · revision {revision}
+            {family.label} · {schoolLabel(formula.family, formula.school)} ·{' '}
+            <Link
+              href={`/formulas/${id}/revisions`}
+              className="underline decoration-line underline-offset-4 hover:text-ink"
+            >
+              revision {revision}
+            </Link>
           </p>
         </div>
-        {sized && (
-          <StartDialog
-            kitchen={kitchen}
-            plan={sized.plan}
-            request={{ formula: id, revision, size, shape, ...choice }}
-          />
-        )}
+        <div className="flex flex-wrap items-center gap-2 lg:shrink-0">
+          <Tabs label="View" options={views} value={view} onPick={setView} />
+          <FormulaFiles id={id} />
+          <Link
+            href={`/formulas/${id}/edit`}
+            className="flex min-h-12 items-center gap-2 rounded-control border border-line bg-sheet px-4 text-[16px] font-semibold hover:border-muted"
+          >
+            <Pencil size={17} aria-hidden />
+            Edit
+          </Link>
+          {sized && sized.plan.boils.length > 0 && (
+            <StartDialog
+              kitchen={kitchen}
+              plan={sized.plan}
+              hottestC={Math.max(...sized.pieces.map((p) => (p.boiled ? hottestOf(p.boiled.analysis) : 0)))}
+              request={{ formula: id, revision, size, shape, ...choice }}
+            />
+          )}
+        </div>
       </header>
-      <div className="rounded-sheet bg-bar px-5 py-3">
+      <div className="rounded-sheet bg-bar px-5 py-3 print:hidden">
         <Sentence
           formula={formula}
           kitchen={kitchen}
@@ -112,60 +105,76 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
           </p>
         </Sentence>
       </div>
-      {sized && <Columns formula={formula} conditions={conditions} sized={sized} advice={advice} />}
+      {sized && shown && (
+        <>
+          <div className="flex flex-1 flex-col print:hidden">
+            {view === 'batch' && (
+              <BatchView
+                formula={formula}
+                kitchen={kitchen}
+                conditions={conditions}
+                sized={sized}
+                shown={shown}
+                advice={advice}
+                onShow={setPart}
+              />
+            )}
+            {view === 'layout' && (
+              <LayoutView formula={formula} sized={sized} conditions={conditions} vessel={vessel} />
+            )}
+            {view === 'ready' && (
+              <>
+                <ReadyView
+                  id={id}
+                  formula={formula}
+                  kitchen={kitchen}
+                  sized={sized}
+                  conditions={conditions}
+                  vessel={vessel}
+                />
+                <div className="mt-4 flex items-center justify-end gap-2">
+                  <Tabs
+                    label="Paper"
+                    options={[
+                      { id: 'a4', label: 'A4' },
+                      { id: 'letter', label: 'Letter' },
+                    ]}
+                    value={paper}
+                    onPick={setPaper}
+                  />
+                  <Button className="flex items-center gap-2" onClick={() => window.print()}>
+                    <Printer size={17} aria-hidden />
+                    Print weigh list and batch sheet
+                  </Button>
+                </div>
+              </>
+            )}
+          </div>
+          <PaperSheet
+            formula={formula}
+            revision={revision}
+            sized={sized}
+            conditions={conditions}
+            room={room}
+            sentence={sizeText(formula, size, vessel)}
+            vessel={vessel}
+            paper={paper}
+          />
+        </>
+      )}
     </div>
   )
 }
 
-function summary({ plan, analysis }: Sized): string {
+function summary(sized: Sized): string {
+  const { plan } = sized
+  const { boiled } = mainPiece(sized)
   const boils = plan.boils.length
   return [
-    `${formatGrams(analysis.potGrams)} in the pot`,
-    `rises to ${analysis.peakLitres.toFixed(1)} l`,
+    ...(boiled
+      ? [`${formatGrams(boiled.analysis.potGrams)} in the pot`, `rises to ${boiled.analysis.peakLitres.toFixed(1)} l`]
+      : []),
     boils === 1 ? 'one boil' : `${boils} boils`,
     `${plan.pieces} pieces of ${formatGrams(plan.pieceGrams)}`,
   ].join(' · ')
-}
-
-interface ColumnsProps {
-  readonly formula: FormulaDocument
-  readonly conditions: Conditions
-  readonly sized: Sized
-  readonly advice: Advice
-}
-
-function Columns({ formula, conditions, sized, advice }: ColumnsProps) {
-  const temperature = useTemperature()
-  const { say } = temperature
-  const rungs: LadderRung[] = sized.analysis.rungs.map(({ step, celsius }) => ({
-    id: step.id,
-    celsius,
-    text: step.label.toLowerCase(),
-    target: step.when.on === 'target',
-    detail:
-      step.when.on === 'target'
-        ? `${sized.analysis.stage.label} · ± ${formula.target.within}°`
-        : step.when.on === 'boil'
-          ? 'where it first boils'
-          : undefined,
-  }))
-  const shift = sized.analysis.targetC - formula.target.celsius
-  return (
-    <div className="grid flex-1 gap-4 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)_minmax(0,1.1fr)]">
-      <WeighList formula={formula} plan={sized.plan} />
-      <section aria-labelledby="ladder" className="sheet flex flex-col px-5 py-4">
-        <h2 id="ladder" className="casual text-[18px] font-bold">
-          Ladder
-        </h2>
-        {Math.abs(shift) >= 0.5 && (
-          <p className="mt-1 text-[14px] text-muted">
-            {say(formula.target.celsius)} at sea level is {say(sized.analysis.targetC)} up here:{' '}
-            {Math.round(conditions.pressurePa / 100)} hPa
-          </p>
-        )}
-        <Ladder stages={sized.analysis.stages} rungs={rungs} />
-      </section>
-      <VerdictList verdicts={sized.verdicts} advice={adviceWords(advice, formula.target.celsius, temperature)} />
-    </div>
-  )
 }

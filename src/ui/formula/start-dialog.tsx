@@ -5,10 +5,12 @@ import { Dialog } from 'radix-ui'
 import { useRef, useState } from 'react'
 import { ulid } from 'ulid'
 import type { StartBatch } from '@/contract/batch'
+import type { KitchenView } from '@/contract/kitchen'
 import { type BatchPlan, cautions } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { send } from '@/ui/kit/send'
-import type { KitchenView } from './kitchen'
+import { thermometerSaid } from '@/ui/kitchen/said'
+import { useTemperature } from '@/ui/shell/preferences'
 import { ChoiceList } from './slot'
 
 const paces = [
@@ -20,13 +22,46 @@ const paces = [
 interface Props {
   readonly kitchen: KitchenView
   readonly plan: BatchPlan
-  readonly request: Omit<StartBatch, 'id' | 'boilId' | 'channel' | 'rate'>
+  /** The hottest it gets, °C. */
+  readonly hottestC: number
+  readonly request: Omit<StartBatch, 'id' | 'boilId' | 'channel' | 'thermometer' | 'rate'>
+}
+
+/** What tells the temperature: a probe on a channel, a thermometer read by eye, or nothing. */
+type Teller = Pick<StartBatch, 'channel' | 'thermometer'>
+
+function tellersOf(kitchen: KitchenView, said: (id: string) => string | undefined) {
+  const probes = kitchen.channels.map((c) => {
+    const own = kitchen.thermometer.find((t) => t.channel === c.id)
+    return { id: c.id, label: c.name, detail: own && said(own.id), tells: { channel: c.id, thermometer: null } }
+  })
+  const byEye = kitchen.thermometer
+    .filter((t) => t.channel === null)
+    .map((t) => ({
+      id: `eye ${t.id}`,
+      label: `By eye: ${t.name}`,
+      detail: said(t.id),
+      tells: { channel: null, thermometer: t.id },
+    }))
+  const none = {
+    id: '',
+    label: 'No probe, by hand',
+    detail: 'drops, signs, colour',
+    tells: { channel: null, thermometer: null },
+  }
+  return [...probes, ...byEye, none] satisfies readonly { id: string; tells: Teller }[]
 }
 
 /** The last questions before the flame: which probe, and whether this is practice. */
-export function StartDialog({ kitchen, plan, request }: Props) {
+export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
   const router = useRouter()
-  const [channel, setChannel] = useState(kitchen.channels[0]?.id ?? '')
+  const words = useTemperature()
+  const tellers = tellersOf(kitchen, (id) => {
+    const facts = kitchen.thermometer.find((t) => t.id === id)
+    if (!facts) return undefined
+    return facts.maxC < hottestC ? `stops at ${words.say(facts.maxC)}` : thermometerSaid(facts, words, Date.now())
+  })
+  const [teller, setTeller] = useState(tellers[0]?.id ?? '')
   const [pace, setPace] = useState('1')
   const [problem, setProblem] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
@@ -37,7 +72,8 @@ export function StartDialog({ kitchen, plan, request }: Props) {
     setBusy(true)
     setProblem(null)
     ids.current ??= { id: ulid(), boilId: ulid() }
-    const body: StartBatch = { ...request, ...ids.current, channel: channel || null, rate: Number(pace) }
+    const { tells } = tellers.find((t) => t.id === teller) ?? (tellers.at(-1) as (typeof tellers)[number])
+    const body: StartBatch = { ...request, ...ids.current, ...tells, rate: Number(pace) }
     try {
       const { boilId } = await send<{ boilId: string }>('POST', '/api/batches', body)
       router.push(`/stove/${boilId}`)
@@ -58,19 +94,17 @@ export function StartDialog({ kitchen, plan, request }: Props) {
         <Dialog.Overlay className="fixed inset-0 z-20 bg-[#23152b]/60" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-30 flex max-h-[92dvh] w-[min(640px,94vw)] -translate-x-1/2 -translate-y-1/2 flex-col gap-5 overflow-auto rounded-sheet bg-sheet p-7"
+          className="fixed top-1/2 left-1/2 z-30 flex max-h-[92dvh] w-[min(830px,94vw)] -translate-x-1/2 -translate-y-1/2 flex-col gap-5 overflow-auto rounded-sheet bg-sheet p-7"
         >
           <Dialog.Title className="casual text-[26px] font-bold">
-            {plan.boils.length > 1 ? `First of ${plan.boils.length} boils: ${plan.boils[0] || '1'}` : 'Ready to cook'}
+            {plan.boils.length > 1
+              ? `First of ${plan.boils.length} boils: ${plan.boils[0]?.label || '1'}`
+              : 'Ready to cook'}
           </Dialog.Title>
-          <div className="grid gap-5 sm:grid-cols-2">
+          <div className="grid gap-5 sm:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
             <div>
-              <p className="mb-2 text-[14px] text-muted">Probe in the pot</p>
-              <ChoiceList
-                value={channel}
-                options={kitchen.channels.map((c) => ({ id: c.id, label: c.name }))}
-                onPick={setChannel}
-              />
+              <p className="mb-2 text-[14px] text-muted">What tells the temperature</p>
+              <ChoiceList value={teller} options={tellers} onPick={setTeller} />
             </div>
             <div>
               <p className="mb-2 text-[14px] text-muted">Clock</p>

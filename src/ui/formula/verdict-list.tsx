@@ -9,13 +9,13 @@ const marks: Record<Tone, { Icon: typeof Check; look: string; word: string }> = 
 
 interface Props {
   readonly verdicts: readonly Verdict[]
-  /** What past batches say. */
-  readonly advice: { readonly text: string; readonly detail: string }
+  /** What past batches say, of a formula that has been cooked by itself. */
+  readonly advice: { readonly text: string; readonly detail: string } | null
 }
 
 export function VerdictList({ verdicts, advice }: Props) {
   return (
-    <section aria-labelledby="verdicts" className="sheet px-5 py-4">
+    <section aria-labelledby="verdicts" className="sheet flex-1 px-5 py-4">
       <h2 id="verdicts" className="casual text-[18px] font-bold">
         What this will be
       </h2>
@@ -34,15 +34,17 @@ export function VerdictList({ verdicts, advice }: Props) {
             </li>
           )
         })}
-        <li className="flex gap-4 py-2">
-          <span className="mt-0.5 grid size-7 shrink-0 place-items-center rounded-[9px] bg-bar text-on-bar">
-            <NotebookPen size={16} aria-label="From the logbook" />
-          </span>
-          <div>
-            <p className="casual text-[16px] leading-snug font-semibold">{advice.text}</p>
-            <p className="text-[14px] leading-snug text-muted">{advice.detail}</p>
-          </div>
-        </li>
+        {advice && (
+          <li className="flex gap-4 py-2">
+            <span className="mt-0.5 grid size-7 shrink-0 place-items-center rounded-[9px] bg-bar text-on-bar">
+              <NotebookPen size={16} aria-label="From the logbook" />
+            </span>
+            <div>
+              <p className="casual text-[16px] leading-snug font-semibold">{advice.text}</p>
+              <p className="text-[14px] leading-snug text-muted">{advice.detail}</p>
+            </div>
+          </li>
+        )}
       </ul>
     </section>
   )

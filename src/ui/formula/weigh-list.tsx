@@ -1,48 +1,51 @@
-import { type BatchPlan, type FormulaDocument, formatGrams, formatShare, ingredientById } from '@/core'
+import type { KitchenView } from '@/contract/kitchen'
+import {
+  type BatchPlan,
+  type FormulaDocument,
+  formatGrams,
+  formatShare,
+  type Grams,
+  ingredientIn,
+  piecesOf,
+  scaleGrams,
+} from '@/core'
 
 interface Props {
   readonly formula: FormulaDocument
   readonly plan: BatchPlan
+  readonly priced: KitchenView['ingredient']
 }
 
 /** What to weigh, in the order it goes in; for one boil where there are several. */
-export function WeighList({ formula, plan }: Props) {
-  const boils = plan.boils.length
+export function WeighList({ formula, plan, priced }: Props) {
   const total = Object.values(plan.grams).reduce((a, b) => a + b, 0)
+  const pieces = piecesOf(formula).filter((p) => p.formula.lines.length > 0)
+  const alone = pieces.length === 1
+  const boils = alone ? plan.boils.length : 1
+  const cost = costOf(formula, plan.grams, priced)
   return (
     <section aria-labelledby="weigh" className="sheet flex flex-col px-5 py-4">
       <h2 id="weigh" className="casual flex items-baseline justify-between gap-3 text-[18px] font-bold">
         Weigh
         {boils > 1 && <span className="text-[14px] font-medium text-muted">for each of {boils} boils</span>}
       </h2>
-      {formula.groups.map((group) => (
-        <table key={group.id} className="mt-2.5 w-full border-collapse">
-          <caption className="border-b border-line pb-1.5 text-left text-[13px] font-semibold text-muted">
-            {group.label}
-          </caption>
-          <tbody>
-            {formula.lines
-              .filter((l) => l.group === group.id)
-              .map((line) => {
-                const grams = plan.grams[line.id] ?? 0
-                return (
-                  <tr key={line.id} className="border-b border-line">
-                    <th scope="row" className="py-[7px] text-left text-[15px] font-normal">
-                      {ingredientById(line.ingredient).name}
-                      {line.note && <span className="block text-[13px] text-muted">{line.note}</span>}
-                    </th>
-                    <td className="figures py-[7px] pl-2 text-right text-[15px] whitespace-nowrap">
-                      {formatGrams(grams / boils)}
-                    </td>
-                    <td className="figures w-[72px] py-2 pl-2 text-right text-[14px] whitespace-nowrap text-muted">
-                      {formatShare(grams / total)}
-                    </td>
-                  </tr>
-                )
-              })}
-          </tbody>
-        </table>
-      ))}
+      {pieces.map((piece) => {
+        const own = plan.boils.filter((b) => b.part === piece.part)
+        const each = own[0]?.share ?? 1
+        return (
+          <div key={piece.part ?? 'whole'}>
+            {!alone && (
+              <h3 className="casual mt-4 flex items-baseline justify-between text-[16px] font-bold">
+                {piece.part === null ? 'The rest' : piece.label}
+                {own.length > 1 && (
+                  <span className="text-[13px] font-medium text-muted">for each of {own.length} boils</span>
+                )}
+              </h3>
+            )}
+            <Groups formula={piece.formula} grams={scaleGrams(plan.grams, each)} total={total * each} />
+          </div>
+        )
+      })}
       <p className="mt-auto flex justify-between pt-4 text-[14px] text-muted">
         <span>Altogether</span>
         <span className="figures">
@@ -50,6 +53,59 @@ export function WeighList({ formula, plan }: Props) {
           {boils > 1 && ` × ${boils}`}
         </span>
       </p>
+      {cost && (
+        <p className="flex justify-between pt-1 text-[14px] text-muted">
+          <span>
+            Costs, of {cost.priced} priced in {cost.of}
+          </span>
+          <span className="figures">{cost.sum.toFixed(2)}</span>
+        </p>
+      )}
     </section>
   )
+}
+
+function Groups({ formula, grams, total }: { formula: FormulaDocument; grams: Grams; total: number }) {
+  return formula.groups.map((group) => (
+    <table key={group.id} className="mt-2.5 w-full border-collapse">
+      <caption className="border-b border-line pb-1.5 text-left text-[13px] font-semibold text-muted">
+        {group.label}
+      </caption>
+      <tbody>
+        {formula.lines
+          .filter((l) => l.group === group.id)
+          .map((line) => {
+            const g = grams[line.id] ?? 0
+            return (
+              <tr key={line.id} className="border-b border-line">
+                <th scope="row" className="py-[7px] text-left text-[15px] font-normal">
+                  {ingredientIn(formula, line.ingredient).name}
+                  {line.note && <span className="block text-[13px] text-muted">{line.note}</span>}
+                </th>
+                <td className="figures py-[7px] pl-2 text-right text-[15px] whitespace-nowrap">{formatGrams(g)}</td>
+                <td className="figures w-[72px] py-2 pl-2 text-right text-[14px] whitespace-nowrap text-muted">
+                  {formatShare(g / total)}
+                </td>
+              </tr>
+            )
+          })}
+      </tbody>
+    </table>
+  ))
+}
+
+/** What the ingredients with a price come to; null where none has one. */
+function costOf(
+  formula: FormulaDocument,
+  grams: Grams,
+  priced: KitchenView['ingredient'],
+): { sum: number; priced: number; of: number } | null {
+  const prices = new Map(
+    priced.flatMap((p) => (p.pricePerKg === null ? [] : [[p.ingredient.id, p.pricePerKg] as const])),
+  )
+  const lines = piecesOf(formula).flatMap((p) => p.formula.lines)
+  const known = lines.filter((l) => prices.has(l.ingredient))
+  if (known.length === 0) return null
+  const sum = known.reduce((s, l) => s + ((grams[l.id] ?? 0) / 1000) * (prices.get(l.ingredient) ?? 0), 0)
+  return { sum, priced: known.length, of: lines.length }
 }

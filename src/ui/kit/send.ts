@@ -1,12 +1,23 @@
+/** A line that hangs is as good as none. */
+const PATIENCE_MS = 20_000
+
 /** Sends a JSON write; resolves with the answer, or throws an error whose message can be shown as it is. */
-export async function send<T>(method: 'POST' | 'PUT', path: string, body: unknown): Promise<T> {
+export const send = <T>(method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown = {}): Promise<T> =>
+  ask(path, {
+    method,
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+    signal: AbortSignal.timeout(PATIENCE_MS),
+  })
+
+/** Sends a file as it is, however long that takes; answers as `send` does. */
+export const sendFile = <T>(path: string, type: string, text: string): Promise<T> =>
+  ask(path, { method: 'POST', headers: { 'content-type': type }, body: text })
+
+async function ask<T>(path: string, init: RequestInit): Promise<T> {
   let response: Response
   try {
-    response = await fetch(path, {
-      method,
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    })
+    response = await fetch(path, init)
   } catch {
     throw new SendError('Imbry cannot be reached just now.', null)
   }

@@ -2,10 +2,15 @@
 
 import { type RefObject, useEffect, useRef, useState } from 'react'
 
-/** The size of an element, followed as it changes; null before the first measure. */
-export function useSize<T extends HTMLElement>(): [RefObject<T | null>, { width: number; height: number } | null] {
+interface Size {
+  readonly width: number
+  readonly height: number
+}
+
+/** The size of an element, followed as it changes; `guess` before the first measure, which the server draws with. */
+export function useSize<T extends HTMLElement>(guess: Size | null = null): [RefObject<T | null>, Size | null] {
   const ref = useRef<T>(null)
-  const [size, setSize] = useState<{ width: number; height: number } | null>(null)
+  const [size, setSize] = useState(guess)
   useEffect(() => {
     const element = ref.current
     if (!element) return

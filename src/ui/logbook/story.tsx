@@ -8,11 +8,12 @@ import { eventsOf } from '@/contract/cook'
 import type { BatchStory } from '@/contract/logbook'
 import {
   analyse,
+  believed,
   formatClock,
   formatCount,
   formatGrams,
   formatShare,
-  gramsPerBoil,
+  gramsOfBoil,
   type Reading,
   takenBack,
 } from '@/core'
@@ -21,6 +22,7 @@ import { targetWords } from '@/ui/chart/target-words'
 import { useTemperature } from '@/ui/shell/preferences'
 import { boilName } from '@/ui/stove/boil-name'
 import { marksOf, wordsFor } from '@/ui/stove/marks'
+import { CookFiles } from './cook-files'
 import { outcomeOf } from './outcome'
 import { BatchVerdictForm } from './verdict-form'
 
@@ -85,6 +87,7 @@ export function Story({ story }: { readonly story: BatchStory }) {
         </section>
         <div className="flex flex-col gap-4">
           <BatchVerdictForm batchId={entry.id} note={entry.note} score={entry.score} />
+          {current && <CookFiles boil={current.boil.id} />}
           {current && <Events item={current} />}
         </div>
       </div>
@@ -118,14 +121,15 @@ const secondsIn = ({ boil, log }: Item) => {
   const readings: Reading[] = log.readings
     .map(([ms, celsius]) => ({ at: (ms - start) / 1000, celsius }))
     .sort((a, b) => a.at - b.at)
-  return { readings, events: eventsOf(log.acts, start) }
+  const events = eventsOf(log.acts, start)
+  return { readings: believed(readings, events, boil.probe.thermometer ?? undefined), events }
 }
 
 function BoilCurve({ item }: { readonly item: Item }) {
   const { say } = useTemperature()
   const { formula, plan, conditions } = item.boil
   const { readings, events } = secondsIn(item)
-  const analysis = analyse(formula, conditions, gramsPerBoil(plan))
+  const analysis = analyse(formula, conditions, gramsOfBoil(plan, item.boil.number))
   if (readings.length === 0)
     return <p className="p-6 text-[16px] text-muted">No probe was in this pot: only the log below tells of it.</p>
   return (
@@ -136,7 +140,7 @@ function BoilCurve({ item }: { readonly item: Item }) {
       target={analysis.targetC}
       within={formula.target.within}
       targetText={targetWords(analysis, say)}
-      now={null}
+      here={null}
       forecast={null}
       nextC={null}
       path={[]}

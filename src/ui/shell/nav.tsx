@@ -1,6 +1,6 @@
 'use client'
 
-import { BookOpen, Flame, NotebookPen } from 'lucide-react'
+import { BookOpen, CookingPot, Flame, NotebookPen } from 'lucide-react'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { usePreferences } from './preferences'
@@ -9,6 +9,7 @@ const places = [
   { href: '/stove', label: 'Stove', Icon: Flame },
   { href: '/formulas', label: 'Formulas', Icon: BookOpen },
   { href: '/logbook', label: 'Logbook', Icon: NotebookPen },
+  { href: '/kitchen', label: 'Kitchen', Icon: CookingPot },
 ] as const
 
 export function Nav() {
@@ -17,9 +18,9 @@ export function Nav() {
   return (
     <nav
       aria-label="Places"
-      className="flex shrink-0 flex-row items-center gap-1 bg-bar px-2 py-2 text-bar-muted md:gap-2 md:h-dvh md:w-[92px] md:flex-col md:py-5 print:hidden"
+      className="flex shrink-0 flex-row items-center gap-1 bg-bar px-2 py-2 text-bar-muted md:gap-2 md:sticky md:top-0 md:h-dvh md:w-[92px] md:flex-col md:py-5 print:hidden"
     >
-      <span className="casual px-1 text-[20px] md:px-2 md:text-[22px] font-extrabold text-on-bar md:mb-4">imbry</span>
+      <span className="casual hidden px-2 text-[22px] font-extrabold text-on-bar md:mb-4 md:block">imbry</span>
       {places.map(({ href, label, Icon }) => {
         const here = path.startsWith(href)
         return (

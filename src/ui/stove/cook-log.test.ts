@@ -2,12 +2,13 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { BoilView, Frame, LoggedAct } from '@/contract/cook'
 import { gramsAsWritten, scale } from '@/core'
 import { testKitchen } from '@/core/testing'
-import { demoFormulas } from '@/demo/formulas'
+import { demoBoil } from '@/demo/formulas'
 import { CookLog } from './cook-log'
+import type { Follower, followBoil } from './line'
 
 const START = '2026-11-24T10:00:00.000Z'
 const t0 = Date.parse(START)
-const formula = demoFormulas['orchard-toffee'] as (typeof demoFormulas)[string]
+const formula = demoBoil('orchard-toffee')
 const boil: BoilView = {
   id: '01JD3M9Q6S8ZK3V3N8C0A7T4QX',
   batchId: '01JD3M9Q6S8ZK3V3N8C0A7T4QY',
@@ -18,12 +19,13 @@ const boil: BoilView = {
   endedAt: null,
   formulaId: 'orchard-toffee',
   revision: 1,
+  part: null,
   formula,
   plan: scale(formula, {
     size: { by: 'weight', grams: Object.values(gramsAsWritten(formula)).reduce((a, b) => a + b) },
   }),
-  conditions: { ...testKitchen, room: 'Quay kitchen', altitudeM: 12, vessel: null },
-  probe: { lagS: 4, noiseC: 0.1 },
+  conditions: { ...testKitchen, room: 'Quay kitchen', altitudeM: 12, vessel: null, thermometers: [] },
+  probe: { lagS: 4, noiseC: 0.1, thermometer: null },
 }
 const clock = (rate = 1): LoggedAct => ({
   id: '01JD3M9Q6S8ZK3V3N8C0A7T4QZ',
@@ -38,36 +40,30 @@ const frame = (change: Partial<Frame> = {}): Frame => ({
   ...change,
 })
 
-/** The browser's parts, by hand: a stream that speaks when told, a store, a network that is up or down. */
-class FakeStream {
-  static last: FakeStream
-  onopen: (() => void) | null = null
-  onmessage: ((m: { data: string }) => void) | null = null
-  onerror: (() => void) | null = null
-  closed = false
-  constructor(readonly url: string) {
-    FakeStream.last = this
-  }
-  close() {
-    this.closed = true
-  }
+/** The browser's parts, by hand: a line that speaks when told, a store, a network that is up or down. */
+let line: Follower
+let followedFrom: string
+const follow: typeof followBoil = (_, cursor, follower) => {
+  line = follower
+  followedFrom = cursor
+  return () => {}
 }
+const hear = (change: Partial<Frame>) => line.frame({ boil: boil.id, ...frame(change) })
 
 let network: 'up' | 'down' | 'refuses'
 let posted: LoggedAct[]
-const store = new Map<string, string>()
+const store = new Map<string, LoggedAct>()
+const outbox = {
+  keep: async (a: LoggedAct) => void store.set(a.id, a),
+  drop: async (id: string) => void store.delete(id),
+  left: async () => [...store.values()],
+}
 
 beforeEach(() => {
   vi.useFakeTimers({ now: t0 })
   network = 'up'
   posted = []
   store.clear()
-  vi.stubGlobal('EventSource', FakeStream)
-  vi.stubGlobal('localStorage', {
-    getItem: (k: string) => store.get(k) ?? null,
-    setItem: (k: string, v: string) => store.set(k, v),
-    removeItem: (k: string) => store.delete(k),
-  })
   vi.stubGlobal('fetch', async (_: string, init: { body: string }) => {
     if (network === 'down') throw new TypeError('failed to fetch')
     if (network === 'refuses')
@@ -83,7 +79,7 @@ afterEach(() => {
 })
 
 const opened = (first = frame()) => {
-  const log = new CookLog(boil, first)
+  const log = new CookLog(boil, first, outbox, follow)
   const close = log.open()
   return { log, close }
 }
@@ -96,7 +92,7 @@ describe('a window’s log of a boil', () => {
     expect(log.snapshot().waiting).toBe(1)
     await vi.advanceTimersByTimeAsync(10)
     expect(log.snapshot().waiting).toBe(0)
-    FakeStream.last.onmessage?.({ data: JSON.stringify(frame({ cursor: '0.2', acts: posted })) })
+    hear({ cursor: '0.2', acts: posted })
     expect(log.snapshot().events.filter((e) => e.type === 'heat')).toHaveLength(1)
     expect(posted).toHaveLength(1)
   })
@@ -108,7 +104,7 @@ describe('a window’s log of a boil', () => {
     log.log({ type: 'note', text: 'still here' })
     await vi.advanceTimersByTimeAsync(5000)
     expect(log.snapshot().waiting).toBe(2)
-    expect(store.size).toBe(1)
+    expect(store.size).toBe(2)
     network = 'up'
     await vi.advanceTimersByTimeAsync(2000)
     expect(posted.map((p) => p.act.type)).toEqual(['heat', 'note'])
@@ -122,12 +118,30 @@ describe('a window’s log of a boil', () => {
     first.log.log({ type: 'note', text: 'two' })
     await vi.advanceTimersByTimeAsync(10)
     first.close()
-    const [one] = JSON.parse([...store.values()][0] as string) as LoggedAct[]
+    const [one] = [...store.values()]
     network = 'up'
     const second = opened(frame({ acts: [clock(), one as LoggedAct] }))
     await vi.advanceTimersByTimeAsync(2000)
     expect(second.log.snapshot().events.filter((e) => e.type === 'note')).toHaveLength(2)
     expect(posted.filter((p) => p.act.type === 'note' && p.act.text === 'two').length).toBeGreaterThan(0)
+    expect(store.size).toBe(0)
+  })
+
+  it('tells when the last of it has been heard, and does not wait for ever', async () => {
+    const { log } = opened()
+    log.log({ type: 'note', text: 'last words' })
+    let heard = 0
+    void log.settled(3000).then(() => heard++)
+    await vi.advanceTimersByTimeAsync(50)
+    expect(heard).toBe(1)
+    network = 'down'
+    log.log({ type: 'finished' })
+    void log.settled(3000).then(() => heard++)
+    await vi.advanceTimersByTimeAsync(2900)
+    expect(heard).toBe(1)
+    await vi.advanceTimersByTimeAsync(200)
+    expect(heard).toBe(2)
+    expect(log.snapshot().waiting).toBe(1)
   })
 
   it('says what the server refuses, drops it and goes on', async () => {
@@ -140,20 +154,29 @@ describe('a window’s log of a boil', () => {
     expect(log.snapshot().waiting).toBe(0)
   })
 
-  it('opens the stream again from where it stood', async () => {
-    const { log } = opened()
-    FakeStream.last.onopen?.()
+  it('follows from where its first frame ended, and says whether the line is up', () => {
+    const { log } = opened(frame({ cursor: '7.3' }))
+    expect(followedFrom).toBe('7.3')
+    line.up(true)
     expect(log.snapshot().connected).toBe(true)
-    FakeStream.last.onmessage?.({
-      data: JSON.stringify(frame({ cursor: '7.3', readings: [[t0 + 1000, 20]], acts: [] })),
-    })
-    const before = FakeStream.last
-    before.onerror?.()
-    expect(before.closed).toBe(true)
+    line.up(false)
     expect(log.snapshot().connected).toBe(false)
-    await vi.advanceTimersByTimeAsync(1000)
-    expect(FakeStream.last).not.toBe(before)
-    expect(FakeStream.last.url).toMatch(/after=7\.3$/)
+  })
+
+  it('shows what is said twice once', () => {
+    const { log } = opened()
+    const said = {
+      cursor: '2.1',
+      readings: [
+        [t0 + 1000, 20],
+        [t0 + 1000, 21],
+      ] as [number, number][],
+      acts: [clock()],
+    }
+    hear(said)
+    hear(said)
+    expect(log.snapshot().readings.map((r) => r.celsius)).toEqual([20, 21])
+    expect(log.snapshot().events).toHaveLength(1)
   })
 
   it('puts late readings where they belong in time', () => {
@@ -165,17 +188,23 @@ describe('a window’s log of a boil', () => {
         ],
       }),
     )
-    FakeStream.last.onmessage?.({
-      data: JSON.stringify(frame({ cursor: '9.1', readings: [[t0 + 2000, 22]], acts: [] })),
-    })
+    hear({ cursor: '9.1', readings: [[t0 + 2000, 22]], acts: [] })
     expect(log.snapshot().readings.map((r) => r.celsius)).toEqual([20, 22, 24])
+  })
+
+  it('sets its clock by the frame that was quickest on its way', () => {
+    const { log } = opened(frame({ wall: t0 + 9100 }))
+    hear({ cursor: '0.1', wall: t0 + 9980 })
+    hear({ cursor: '0.1', wall: t0 + 9600 })
+    expect(log.now()).toBeCloseTo(9.98, 6)
   })
 
   it('goes by the server’s clock, at the cook’s own pace', () => {
     const { log } = opened(frame({ wall: t0 + 10_000, acts: [clock(60)] }))
-    expect(log.openedAt).toBe(600)
+    expect(new CookLog(boil, frame({ wall: t0 + 10_000, acts: [clock(60)] }), outbox, follow).paintedFirst()).toBe(600)
     expect(log.now()).toBeCloseTo(600, 6)
     vi.advanceTimersByTime(1000)
     expect(log.now()).toBeCloseTo(660, 6)
+    expect(log.paintedFirst()).toBeCloseTo(660, 6)
   })
 })

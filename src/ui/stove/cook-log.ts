@@ -1,12 +1,14 @@
 /**
  * The log of one boil as this window knows it: what the server has sent, and what was done here and is not yet
- * acknowledged. Acts wait in local storage until they are, so that a reload or a server that is away loses none.
+ * acknowledged. Acts wait in an outbox until they are, so that a reload or a server that is away loses none.
  */
 
 import { ulid } from 'ulid'
-import { type BoilView, eventsOf, type Frame, frameSchema, type LoggedAct, loggedActSchema } from '@/contract/cook'
+import { type BoilView, eventsOf, type Frame, type LoggedAct } from '@/contract/cook'
 import { type CookAct, type CookEvent, cookTime, type Reading } from '@/core'
 import { SendError, send } from '@/ui/kit/send'
+import { followBoil } from './line'
+import { type Outbox, outboxOf } from './outbox'
 
 const RETRY_MS = 700
 
@@ -22,55 +24,64 @@ export interface CookSnapshot {
 }
 
 export class CookLog {
-  /** Cook time of the first frame, s: what the first paint shows, on the server and here. */
-  readonly openedAt: number
+  private readonly firstSeen: number
+  private followed = false
   private readonly startedAt: number
-  private readonly key: string
   private readonly readings: Reading[] = []
   private readonly acts = new Map<string, LoggedAct>()
   private events: CookEvent[] = []
   private outbox: LoggedAct[] = []
   private cursor = '0.0'
-  private skew = 0
+  /** Server's clock less this window's, ms, as nearly as any frame has told: one that was long on its way tells too little. */
+  private skew = Number.NEGATIVE_INFINITY
   private connected = false
   private refused: string | null = null
   private sending = false
-  private source: EventSource | null = null
-  private retry: ReturnType<typeof setTimeout> | undefined
   private readonly listeners = new Set<() => void>()
   private held: CookSnapshot
 
   constructor(
     private readonly boil: BoilView,
     first: Frame,
+    private readonly kept: Outbox = outboxOf(boil.id),
+    private readonly follow: typeof followBoil = followBoil,
   ) {
     this.startedAt = Date.parse(boil.startedAt)
-    this.key = `imbry.outbox.${boil.id}`
     this.take(first)
-    this.openedAt = cookTime(this.events, this.startedAt, first.wall)
+    this.firstSeen = cookTime(this.events, this.startedAt, first.wall)
     this.held = this.picture(0)
   }
 
-  /** Opens the stream and sends what an earlier visit left behind. Returns the way to close it. */
+  /** Follows the boil and sends what an earlier visit left behind. Returns the way to stop. */
   open(): () => void {
-    this.restore()
-    this.listen()
-    void this.flush()
-    return () => {
-      this.source?.close()
-      clearTimeout(this.retry)
-    }
+    this.followed = true
+    const stop = this.follow(this.boil.id, this.cursor, {
+      frame: (frame) => {
+        this.take(frame)
+        this.changed()
+      },
+      up: (up) => {
+        this.connected = up
+        this.changed()
+        if (up) void this.flush()
+      },
+    })
+    void this.restore().then(() => this.flush())
+    return stop
   }
 
   subscribe = (listener: () => void): (() => void) => {
     this.listeners.add(listener)
-    return () => this.listeners.delete(listener)
+    return () => void this.listeners.delete(listener)
   }
 
   snapshot = (): CookSnapshot => this.held
 
   /** Seconds on the cook's clock now. */
   now = (): number => cookTime(this.events, this.startedAt, Date.now() + this.skew)
+
+  /** Cook time to paint first, s: of the first frame, on the server and here, until the boil is followed; then now. */
+  paintedFirst = (): number => (this.followed ? this.now() : this.firstSeen)
 
   /** Wall time as the server has it, ISO. */
   wall = (): string => new Date(Date.now() + this.skew).toISOString()
@@ -79,32 +90,27 @@ export class CookLog {
   log(act: CookAct, at = this.now()): string {
     const logged = { id: ulid(), at: new Date(this.startedAt + at * 1000).toISOString(), act }
     this.outbox.push(logged)
-    this.keep()
+    void this.kept.keep(logged)
     this.add([logged])
     this.changed()
     void this.flush()
     return logged.id
   }
 
-  private listen(): void {
-    const source = new EventSource(`/api/boils/${this.boil.id}/stream?after=${this.cursor}`)
-    this.source = source
-    source.onopen = () => {
-      this.connected = true
-      this.changed()
-      void this.flush()
-    }
-    source.onmessage = (message: MessageEvent<string>) => {
-      this.take(frameSchema.parse(JSON.parse(message.data)))
-      this.changed()
-    }
-    source.onerror = () => {
-      source.close()
-      this.connected = false
-      this.changed()
-      clearTimeout(this.retry)
-      this.retry = setTimeout(() => this.listen(), RETRY_MS)
-    }
+  /** Resolves once everything done here is acknowledged, or after `ms`: what is left then is sent later. */
+  settled(ms: number): Promise<void> {
+    return new Promise((resolve) => {
+      const done = (): void => {
+        clearTimeout(timer)
+        stop()
+        resolve()
+      }
+      const timer = setTimeout(done, ms)
+      const stop = this.subscribe(() => {
+        if (this.outbox.length === 0) done()
+      })
+      if (this.outbox.length === 0) done()
+    })
   }
 
   private async flush(): Promise<void> {
@@ -114,7 +120,7 @@ export class CookLog {
       for (let next = this.outbox[0]; next; next = this.outbox[0]) {
         await send('POST', `/api/boils/${this.boil.id}/acts`, next)
         this.outbox.shift()
-        this.keep()
+        await this.kept.drop(next.id)
         this.changed()
       }
     } catch (error) {
@@ -128,47 +134,48 @@ export class CookLog {
   /** What the server will not take is shown and dropped; what stands behind it goes on. */
   private refuse(message: string): void {
     const act = this.outbox.shift()
-    if (act) this.acts.delete(act.id)
+    if (act) {
+      this.acts.delete(act.id)
+      void this.kept.drop(act.id)
+    }
     this.refused = message
     this.rebuild()
-    this.keep()
     this.changed()
     setTimeout(() => void this.flush(), 0)
   }
 
-  private restore(): void {
-    const saved = localStorage.getItem(this.key)
-    if (!saved) return
-    const parsed = loggedActSchema.array().safeParse(parseOrNull(saved))
-    if (!parsed.success) return
-    this.outbox = parsed.data.filter((a) => !this.acts.has(a.id))
-    this.add(this.outbox)
+  /** What an earlier window left comes before what was done in this one. */
+  private async restore(): Promise<void> {
+    const left = (await this.kept.left()).filter((a) => !this.outbox.some((o) => o.id === a.id))
+    if (left.length === 0) return
+    for (const act of left) if (this.acts.has(act.id)) await this.kept.drop(act.id)
+    const unsent = left.filter((a) => !this.acts.has(a.id))
+    this.outbox = [...unsent, ...this.outbox]
+    this.add(unsent)
     this.changed()
-  }
-
-  private keep(): void {
-    if (this.outbox.length > 0) localStorage.setItem(this.key, JSON.stringify(this.outbox))
-    else localStorage.removeItem(this.key)
   }
 
   private take(frame: Frame): void {
     this.cursor = frame.cursor
-    this.skew = frame.wall - Date.now()
+    this.skew = Math.max(this.skew, frame.wall - Date.now())
     for (const [ms, celsius] of frame.readings) this.insert({ at: (ms - this.startedAt) / 1000, celsius })
     this.add(frame.acts)
   }
 
-  /** Readings come in order but for those a hub kept while it was cut off. */
+  /** Readings come in order but for those a hub kept while it was cut off; one said again is there already. */
   private insert(reading: Reading): void {
     let i = this.readings.length
     while (i > 0 && (this.readings[i - 1] as Reading).at > reading.at) i--
+    for (let k = i - 1; k >= 0 && this.readings[k]?.at === reading.at; k--)
+      if (this.readings[k]?.celsius === reading.celsius) return
     this.readings.splice(i, 0, reading)
   }
 
   private add(acts: readonly LoggedAct[]): void {
     if (acts.length === 0) return
+    const known = this.acts.size
     for (const act of acts) this.acts.set(act.id, act)
-    this.rebuild()
+    if (this.acts.size > known) this.rebuild()
   }
 
   private rebuild(): void {
@@ -189,13 +196,5 @@ export class CookLog {
   private changed(): void {
     this.held = this.picture(this.held.version + 1)
     for (const listener of this.listeners) listener()
-  }
-}
-
-function parseOrNull(text: string): unknown {
-  try {
-    return JSON.parse(text)
-  } catch {
-    return null
   }
 }

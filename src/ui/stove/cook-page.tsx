@@ -3,46 +3,77 @@
 import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState } from 'react'
 import { ulid } from 'ulid'
-import type { BoilView, Frame } from '@/contract/cook'
-import { analyse, type CookAct, DIAL_TOP, formatClock, gramsPerBoil, paceOf, projection, type Stage } from '@/core'
+import type { BoilView } from '@/contract/cook'
+import type { KitchenView } from '@/contract/kitchen'
+import {
+  analyse,
+  type CookAct,
+  type CookEvent,
+  type CookTrouble,
+  correctionIn,
+  DIAL_TOP,
+  type DoNow,
+  deeds,
+  emptiedAt,
+  formatClock,
+  gramsOfBoil,
+  hottestOf,
+  type Look,
+  type Mood,
+  paceOf,
+  projection,
+  type Reading,
+  type Stage,
+  standing,
+} from '@/core'
 import { CookCurve } from '@/ui/chart/cook-curve'
 import { targetWords } from '@/ui/chart/target-words'
 import { send } from '@/ui/kit/send'
 import { useTemperature } from '@/ui/shell/preferences'
 import { Acts, type Panel } from './acts'
 import { boilName } from './boil-name'
+import type { CookLog } from './cook-log'
 import { DoNowPanel } from './do-now-panel'
 import { Heading } from './heading'
 import { marksOf, testWords } from './marks'
+import { nextBoilOf } from './next-boil'
 import { Pace } from './pace'
 import { dropResults } from './panels/tests'
 import { Rail } from './rail'
 import { Readout } from './readout'
+import { type Call, useAlarm, useAwake } from './use-alarm'
 import { useCook } from './use-cook'
 import { useJudgement } from './use-judgement'
 import { useKeys } from './use-keys'
 
 interface Props {
   readonly boil: BoilView
-  readonly first: Frame
+  readonly log: CookLog
+  readonly shades: KitchenView['shade']
+  onMood?(mood: Mood): void
+  /** Keys that make another pot the large one. */
+  readonly potKeys?: Readonly<Record<string, () => void>>
 }
 
 const UNDO_MS = 10_000
+const LAST_WORDS_MS = 3000
 
 /** One boil on the stove: everything needed in the next minute, on one screen. */
-export function CookPage({ boil, first }: Props) {
+export function CookPage({ boil, log, shades, onMood, potKeys }: Props) {
   const router = useRouter()
   const { say } = useTemperature()
-  const live = useCook(boil, first)
-  const { log, snapshot, cook, now, view } = live
+  const live = useCook(boil, log)
+  const { snapshot, cook, now, view, readings } = live
   const [panel, setPanel] = useState<Panel>('acts')
   const [slip, setSlip] = useState<{ id: string; said: string } | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const { formula, plan, conditions } = boil
   const { state } = cook
-  const analysis = useMemo(() => analyse(formula, conditions, gramsPerBoil(plan)), [formula, conditions, plan])
-  const emptied = formula.steps.find((s) => s.empties && state.done.has(s.id))
-  const emptiedAt = emptied ? (state.done.get(emptied.id) ?? null) : null
+  const analysis = useMemo(
+    () => analyse(formula, conditions, gramsOfBoil(plan, boil.number)),
+    [formula, conditions, plan, boil.number],
+  )
+  const pouredAt = emptiedAt(formula, state)
   const over = state.finishedAt !== null
 
   useEffect(() => {
@@ -60,10 +91,18 @@ export function CookPage({ boil, first }: Props) {
     setPanel('acts')
   }
 
-  const { mind, trouble, rescue } = useJudgement(boil, live, analysis, emptiedAt !== null)
+  const { mind, off, alerts, trouble, rescue } = useJudgement(boil, live, analysis, pouredAt !== null)
   const { step } = view.doNow
+  const danger = !over && alerts[0]?.level === 'danger'
+  const call = over ? null : callFor(view.doNow, alerts)
+  const voices = useAlarm(boil.id, call)
+  useAwake(!over)
+  const mood = over ? 'done' : view.doNow.mood
+  useEffect(() => onMood?.(mood), [mood, onMood])
   const pressPrimary = (): void => {
     if (!step) close()
+    // pressed twice before the screen has caught up is pressed once
+    else if (standing(log.snapshot().events).some((e) => 'step' in e && e.step === step.id)) return
     else if (step.when.on === 'target') act({ type: 'pulled', step: step.id, celsius: view.celsius }, step.act)
     else act({ type: 'step', step: step.id }, step.act)
   }
@@ -71,12 +110,14 @@ export function CookPage({ boil, first }: Props) {
     const dial = Math.min(DIAL_TOP, Math.max(0, state.dial + by))
     if (dial !== state.dial) act({ type: 'heat', dial }, `Heat ${dial}`)
   }
-  function close(): void {
-    log.log({ type: 'finished' })
-    router.push(`/logbook/${boil.batchId}`)
+  function close(how: CookAct = { type: 'finished' }): void {
+    log.log(how)
+    // the story is drawn by the server: it should have heard the last of it
+    void log.settled(LAST_WORDS_MS).then(() => router.push(`/logbook/${boil.batchId}`))
   }
 
-  const nextLabel = emptiedAt !== null ? plan.boils[boil.number] : undefined
+  const next = nextBoilOf(boil, analysis, view, now, pouredAt !== null)
+  const lightNext = next !== null && next.startIn <= 0
   const startNext = async (): Promise<void> => {
     try {
       const { id } = await send<{ id: string }>('POST', `/api/batches/${boil.batchId}/boils`, {
@@ -95,19 +136,26 @@ export function CookPage({ boil, first }: Props) {
     d: () => setPanel('test'),
     h: () => setPanel('heat'),
     n: () => setPanel('note'),
+    t: () => setPanel('reading'),
+    l: () => setPanel('log'),
+    m: () => voices.setSound(!voices.sound),
     u: undo,
     arrowup: () => turn(1),
     arrowdown: () => turn(-1),
     escape: () => setPanel('acts'),
+    ...(panel === 'acts' && potKeys),
     ...(panel === 'test' && dropKeys(analysis.stages, (a) => act(a, saidFor(a)))),
   })
 
   const path = cook.stretches.at(-1)?.path
-  const ahead = path && view.forecast && emptiedAt === null ? projection(path, view.forecast, now) : []
-  const newest = snapshot.readings.at(-1)
-  const highest = Math.max(view.celsius ?? 0, ...analysis.rungs.map((r) => r.celsius))
+  const ahead = path && view.forecast && pouredAt === null ? projection(path, view.forecast, now) : []
+  const newest = readings.at(-1)
+  const highest = Math.max(view.celsius ?? 0, hottestOf(analysis))
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-3 p-3 md:h-dvh md:grid-rows-[minmax(158px,auto)_minmax(0,1fr)_auto]">
+    <div
+      data-emptied={pouredAt !== null}
+      className="grid grid-cols-[minmax(0,1fr)] gap-3 p-3 md:h-[calc(100dvh-var(--strip,0px))] md:grid-rows-[minmax(158px,auto)_minmax(0,1fr)_auto]"
+    >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[minmax(0,1.5fr)_minmax(300px,1fr)]">
         <DoNowPanel
           doNow={
@@ -124,35 +172,55 @@ export function CookPage({ boil, first }: Props) {
           }
           now={now}
           mind={over ? null : mind}
+          danger={danger}
+          remedy={
+            off === null || over || alerts.length > 0
+              ? null
+              : {
+                  label: 'Put it right for this cook',
+                  onPress: () =>
+                    act({ type: 'correction', celsius: correctionIn(snapshot.events) + off }, 'thermometer put right'),
+                }
+          }
         />
-        <Readout view={view} age={newest && emptiedAt === null ? Math.max(0, now - newest.at) : null} />
+        <Readout
+          view={view}
+          age={newest && pouredAt === null && boil.channel !== null ? Math.max(0, now - newest.at) : null}
+          byEye={boil.channel === null ? boil.probe.thermometer : null}
+        />
       </div>
       <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[minmax(0,1fr)_clamp(190px,18.5vw,240px)]">
         <section aria-label="Cook" className="sheet flex h-[420px] min-h-0 flex-col px-4 pt-1 pb-2 md:h-auto">
-          <header className="flex min-h-16 flex-wrap items-center justify-between gap-x-4 md:flex-nowrap">
+          <header className="flex min-h-16 min-w-0 flex-wrap items-center justify-between gap-x-4 md:flex-nowrap">
             <Heading
               clock={formatClock(now)}
               title={[boilName(boil), formula.name].filter(Boolean).join(' · ')}
               said={slip?.said ?? null}
               problem={problem ?? snapshot.refused}
               onUndo={undo}
+              onEarlier={() => {
+                if (slip)
+                  log.log({ type: 'moved', of: slip.id, to: Math.max(0, timeOf(snapshot.events, slip.id, now) - 60) })
+                setSlip(null)
+              }}
             />
             <Pace
               rate={paceOf(snapshot.events)}
-              practice={first.acts.some((a) => a.act.type === 'clock' && a.act.rate > 1)}
+              practice={snapshot.events.some((e) => e.type === 'clock' && e.rate > 1)}
               connected={snapshot.connected}
               waiting={snapshot.waiting}
+              voices={voices}
               onRate={(rate) => log.log({ type: 'clock', rate, wall: log.wall() })}
             />
           </header>
           <CookCurve
             stages={analysis.stages}
-            readings={snapshot.readings}
+            readings={readings}
             marks={marksOf(snapshot.events, formula, newest ? newest.at + 120 : 0)}
             target={analysis.targetC}
             within={formula.target.within}
             targetText={targetWords(analysis, say)}
-            now={emptiedAt === null ? now : null}
+            here={pouredAt === null ? hereOf(view, newest, now) : null}
             forecast={view.forecast}
             nextC={state.pulledAt === null ? view.nextC : null}
             path={ahead}
@@ -167,34 +235,80 @@ export function CookPage({ boil, first }: Props) {
                   act: 'Open its story',
                   hint: 'in the logbook',
                   mood: 'done',
+                  when: 'over',
                   onPress: () => router.push(`/logbook/${boil.batchId}`),
                 }
               : {
                   act: step?.act ?? 'Close this boil',
                   hint: view.doNow.mood === 'wait' ? 'once it is done · Space' : 'tap or Space',
                   mood: view.doNow.mood,
+                  when: step?.when.on ?? 'end',
                   onPress: pressPrimary,
                 }
           }
           next={
-            nextLabel === undefined
-              ? null
-              : { label: `Start ${boilName({ label: nextLabel, number: boil.number + 1, plan })}`, onPress: startNext }
+            next !== null && lightNext
+              ? {
+                  label: `Start ${boilName({ label: next.label, number: next.number, plan })}`,
+                  hint: next.together ? 'so that both arrive together' : 'the pot is free',
+                  onPress: startNext,
+                }
+              : null
           }
           dial={state.dial}
           trouble={trouble}
           rescue={rescue}
           stages={analysis.stages}
+          shades={shades}
+          events={snapshot.events}
+          formula={formula}
+          byHand={boil.channel === null}
+          thermometer={boil.probe.thermometer}
           onPanel={setPanel}
-          onAct={(a) => (a.type === 'finished' ? close() : act(a, saidFor(a)))}
+          onAct={(a) => (a.type === 'finished' || a.type === 'abandoned' ? close(a) : act(a, saidFor(a)))}
         />
       </div>
       <Rail formula={formula} state={state} />
+      {voices.edge && call && call.level !== 'soon' && <Edge level={call.level} />}
     </div>
   )
 }
 
+/** What to call out: a danger first, then what is due, then what comes. */
+function callFor(doNow: DoNow, alerts: readonly CookTrouble[]): Call | null {
+  const alert = alerts.find((a) => a.level !== 'soon')
+  if (alert) return { level: alert.level, about: alert.id, words: `${alert.say}. ${alert.act}` }
+  if (doNow.mood === 'now') return { level: 'now', about: doNow.step?.id ?? '', words: doNow.say }
+  if (doNow.mood === 'soon') return { level: 'soon', about: doNow.step?.id ?? '', words: `Get ready. ${doNow.say}` }
+  if (doNow.prepare) return { level: 'soon', about: `reach ${doNow.step?.id}`, words: doNow.prepare }
+  return null
+}
+
+/** The whole screen's edge, seen from across the room. */
+function Edge({ level }: { readonly level: 'now' | 'danger' }) {
+  return (
+    <div
+      aria-hidden
+      data-testid="edge"
+      className={`pointer-events-none fixed inset-0 z-10 border-[10px] ${level === 'danger' ? 'border-cherry motion-safe:animate-pulse' : 'border-lemon'}`}
+    />
+  )
+}
+
+/** Where the syrup is on the curve: at the last reading, or where it is reckoned to be now. */
+function hereOf(view: Look, newest: Reading | undefined, now: number): Reading | null {
+  if (!view.reckoned) return newest ?? null
+  return view.celsius === null ? null : { at: now, celsius: view.celsius }
+}
+
+const timeOf = (events: readonly CookEvent[], id: string, otherwise: number): number =>
+  standing(events).find((e) => e.id === id)?.at ?? otherwise
+
 function saidFor(act: CookAct): string {
+  if (act.type === 'reads') return `${Math.round(act.celsius)}° by eye`
+  if (act.type === 'did') return deeds[act.what]
+  if (act.type === 'moved') return 'moved a minute back'
+  if (act.type === 'undo') return 'taken back'
   if (act.type === 'heat') return `Heat ${act.dial}`
   if (act.type === 'note') return act.text
   return act.type === 'test' ? testWords(act) : act.type

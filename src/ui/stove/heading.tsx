@@ -5,10 +5,12 @@ interface Props {
   readonly said: string | null
   readonly problem: string | null
   onUndo(): void
+  /** It happened a minute before it was logged. */
+  onEarlier(): void
 }
 
 /** Over the curve: which cook this is; for ten seconds after an act, what was logged and the way back. */
-export function Heading({ clock, title, said, problem, onUndo }: Props) {
+export function Heading({ clock, title, said, problem, onUndo, onEarlier }: Props) {
   return (
     <div className="flex min-w-0 items-center gap-3">
       <span className="figures text-[16px] text-muted">{clock}</span>
@@ -29,6 +31,13 @@ export function Heading({ clock, title, said, problem, onUndo }: Props) {
             className="min-h-16 shrink-0 rounded-control px-4 text-[16px] font-semibold text-cherry underline"
           >
             Undo · U
+          </button>
+          <button
+            type="button"
+            onClick={onEarlier}
+            className="hidden min-h-16 shrink-0 rounded-control px-2 text-[16px] font-semibold xl:block"
+          >
+            A minute ago
           </button>
         </>
       )}

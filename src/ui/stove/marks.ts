@@ -1,4 +1,13 @@
-import { type CookAct, type CookEvent, colourStages, type FormulaDocument, signs, stageTable, standing } from '@/core'
+import {
+  type CookAct,
+  type CookEvent,
+  colourStages,
+  deeds,
+  type FormulaDocument,
+  signs,
+  stageTable,
+  standing,
+} from '@/core'
 import type { Mark } from '@/ui/chart/cook-curve'
 
 /** What an event is called on the curve and in the story; null for one that is not worth a mark. */
@@ -13,11 +22,20 @@ export function wordsFor(event: CookEvent, formula: FormulaDocument): string | n
       return event.on ? 'lid on' : 'lid off'
     case 'test':
       return testWords(event)
+    case 'reads':
+      return `${Math.round(event.celsius)}° by eye`
+    case 'correction':
+      return `thermometer put right by ${event.celsius.toFixed(1)}°`
+    case 'did':
+      return deeds[event.what]
+    case 'abandoned':
+      return 'given up'
     case 'note':
       return event.text.length > 28 ? `${event.text.slice(0, 27)}…` : event.text
     case 'clock':
     case 'finished':
     case 'undo':
+    case 'moved':
       return null
   }
 }

@@ -5,12 +5,14 @@ import type { BoilView } from '@/contract/cook'
 import {
   type Analysis,
   burnerPower,
+  type CookTrouble,
   contents,
   type Estimate,
   judge,
   type Reading,
   type RescueContext,
   type Trouble,
+  troublesOf,
   withWater,
 } from '@/core'
 import { useTemperature } from '@/ui/shell/preferences'
@@ -20,6 +22,10 @@ import type { LiveCook } from './use-cook'
 export interface Judgement {
   /** One thing to mind now: a doubt of the forecast, or a thermometer the tests disagree with. */
   readonly mind: string | null
+  /** What the tests say the thermometer is off by, °C, when that is beyond chance. */
+  readonly off: number | null
+  /** What is going wrong or about to, the worst first. */
+  readonly alerts: readonly CookTrouble[]
   readonly trouble: Trouble | null
   readonly rescue: RescueContext | null
 }
@@ -34,18 +40,25 @@ const RESCUE_DIAL = 5
 /** What the tests, the thermometer and the forecast together say of this boil. */
 export function useJudgement(
   boil: BoilView,
-  { cook, snapshot, view, now }: LiveCook,
+  { cook, snapshot, view, now, readings }: LiveCook,
   analysis: Analysis,
   emptied: boolean,
 ): Judgement {
   const { step } = useTemperature()
   const beat = Math.floor(now / BEAT)
   // biome-ignore lint/correctness/useExhaustiveDependencies: readings grow in place; a test, a filling or a few seconds change it
-  const estimate = useMemo(() => judge(cook, snapshot.events, snapshot.readings, now), [cook, beat])
-  const doubt = view.forecast?.doubts[0]
+  const estimate = useMemo(() => judge(cook, snapshot.events, readings, now), [cook, beat])
+  const alerts = emptied ? [] : troublesOf({ cook, look: view, analysis, now })
+  const doubt = view.forecast?.doubts.find((d) => !(boil.channel === null && d === 'silent'))
   return {
-    mind: doubt ? doubtWords[doubt] : thermometerWords(estimate, step),
-    trouble: !emptied && isTooFar(boil, cook, snapshot.readings, view.celsius, analysis) ? 'too-far' : null,
+    alerts,
+    off: estimate?.disagrees && estimate.off ? estimate.off.mean : null,
+    mind: alerts[0]
+      ? `${alerts[0].say}: ${alerts[0].act.charAt(0).toLowerCase()}${alerts[0].act.slice(1)}.`
+      : doubt
+        ? doubtWords[doubt]
+        : thermometerWords(estimate, step),
+    trouble: !emptied && isTooFar(boil, cook, readings, view.celsius, analysis) ? 'too-far' : null,
     rescue: rescueFrom(boil, cook, view, estimate),
   }
 }

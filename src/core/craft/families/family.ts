@@ -10,18 +10,22 @@ export interface Ordinary {
   readonly target: number
 }
 
-export interface Family {
+export interface FamilyFacts {
   readonly label: string
   /** What decides the sweet, in a few words. */
   readonly decidedBy: string
-  /** Usual target at sea level, °C. */
-  readonly usual: { readonly low: number; readonly high: number }
   /** Ways of making it, by id. */
   readonly schools: Readonly<Record<string, string>>
   /** A change of this much water, share of the whole, is one the customer notices. */
   readonly waterMatters: number
   /** Fine grain is what makes it. */
   readonly grains: boolean
+}
+
+/** A family that is boiled to a target. */
+export interface Family extends FamilyFacts {
+  /** Usual target at sea level, °C. */
+  readonly usual: { readonly low: number; readonly high: number }
   readonly ordinary: Ordinary
   /** What the ordinary formula must come out as. */
   readonly lands: {

@@ -4,15 +4,17 @@ import { brittle } from './brittle'
 import { caramel } from './caramel'
 import { caramelSauce } from './caramel-sauce'
 import { condensedMilk } from './condensed-milk'
+import type { Family, FamilyFacts } from './family'
 import { fudge } from './fudge'
 import { hardCandy } from './hard-candy'
 import { honeycomb } from './honeycomb'
+import { layered } from './layered'
 import { marshmallow } from './marshmallow'
 import { nougat } from './nougat'
 import { popcorn } from './popcorn'
 import { toffee } from './toffee'
 
-export const families = {
+export const boiledFamilies = {
   'hard-candy': hardCandy,
   caramel: caramel,
   'caramel-sauce': caramelSauce,
@@ -24,8 +26,17 @@ export const families = {
   nougat: nougat,
   marshmallow: marshmallow,
   popcorn: popcorn,
-} as const
+} as const satisfies Record<string, Family>
+
+export const families = { ...boiledFamilies, layered } satisfies Record<string, FamilyFacts>
 
 export type FamilyId = keyof typeof families
 
 export const familyIds = Object.keys(families) as FamilyId[]
+
+/** A school in words; its id where the family does not know it. */
+export const schoolLabel = (family: FamilyId, school: string): string => schoolsOf(family)[school] ?? school
+
+/** The schools of a family, by id. */
+export const schoolsOf = (family: FamilyId): Readonly<Record<string, string>> =>
+  (families[family] as FamilyFacts).schools

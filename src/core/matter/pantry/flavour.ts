@@ -17,7 +17,7 @@ export const flavours = [
     'vanilla',
     'Vanilla extract',
     { gas: 30, monosaccharide: 4 },
-    { density: 0.95, units: { tsp: 4.2 }, synonyms: ['vanilla essence'] },
+    { density: 0.95, units: { tsp: 4.2 }, synonyms: ['vanilla', 'vanilla essence'] },
   ),
   ingredient(
     'vanilla-paste',
@@ -70,13 +70,27 @@ export const flavours = [
     {
       density: 0.5,
       units: { tsp: 2.4 },
-      synonyms: ['cinnamon', 'ginger', 'ground ginger', 'cardamom', 'ground cardamom', 'black cardamom', 'cayenne'],
+      synonyms: [
+        'cinnamon',
+        'ground cinnamon',
+        'ground ginger',
+        'cardamom',
+        'ground cardamom',
+        'black cardamom',
+        'cayenne',
+      ],
     },
   ),
   ingredient(
     'bay-leaf',
     'Bay leaf',
     { insoluble: 84, fat: 8, ash: 3, water: 5 },
-    { density: 0.1, units: { each: 0.2, sheet: 0.2 }, synonyms: ['juniper', 'juniper berries'] },
+    { density: 0.1, units: { each: 0.2, sheet: 0.2 }, synonyms: ['bay leaves', 'bay'] },
+  ),
+  ingredient(
+    'juniper',
+    'Juniper berries, dried',
+    { insoluble: 70, monosaccharide: 16, fat: 2, ash: 3, water: 9 },
+    { density: 0.4, units: { each: 0.1, tsp: 1.8 }, whole: true, synonyms: ['juniper', 'juniper berries'] },
   ),
 ]

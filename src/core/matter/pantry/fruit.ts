@@ -29,9 +29,9 @@ const dried = (
 
 /** Juices (each: the juice of one fruit), purées and dried fruit. */
 export const fruits = [
-  juice('lemon-juice', 'Lemon juice', 6, 2.4, 45, ['juice of a lemon', 'lemon']),
-  juice('lime-juice', 'Lime juice', 6.2, 1.7, 30, ['juice of a lime', 'lime', 'limes']),
-  juice('orange-juice', 'Orange juice', 1, 8.4, 80, ['orange']),
+  juice('lemon-juice', 'Lemon juice', 6, 2.4, 45, ['juice of a lemon']),
+  juice('lime-juice', 'Lime juice', 6.2, 1.7, 30, ['juice of a lime']),
+  juice('orange-juice', 'Orange juice', 1, 8.4, 80, ['juice of an orange']),
   puree('raspberry-puree', 'Raspberry purée', 4.4, 0.2, 1.7, 6),
   puree('blackcurrant-puree', 'Blackcurrant purée', 7, 0.5, 3.4, 5.5),
   puree('strawberry-puree', 'Strawberry purée', 4.8, 0.6, 0.9, 2),

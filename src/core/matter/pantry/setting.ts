@@ -21,7 +21,7 @@ export const setting = [
     density: 0.7,
     units: { packet: 7, tsp: 3.1, tbsp: 9.3 },
     allergens: gelatinous,
-    synonyms: ['gelatin', 'gelatine', 'powdered gelatin', 'unflavored gelatin'],
+    synonyms: ['gelatin', 'gelatin powder', 'gelatine', 'powdered gelatin', 'unflavored gelatin'],
     ...powder,
   }),
   sheet('bronze', 3.3),
@@ -65,7 +65,7 @@ export const setting = [
   ingredient('citric-acid', 'Citric acid', { acid: 99.5, water: 0.5 }, { density: 0.9, units: { tsp: 4.5 } }),
   ingredient('tartaric-acid', 'Tartaric acid', { acid: 99.5, water: 0.5 }, { density: 0.95, units: { tsp: 4.7 } }),
   ingredient('malic-acid', 'Malic acid', { acid: 99.5, water: 0.5 }, { density: 0.9 }),
-  ingredient('vinegar', 'White vinegar', { acid: 5 }, { density: 1.01, synonyms: ['distilled vinegar'] }),
+  ingredient('vinegar', 'White vinegar', { acid: 5 }, { density: 1.01, synonyms: ['vinegar', 'distilled vinegar'] }),
   ingredient(
     'cornflour',
     'Cornflour',
@@ -107,6 +107,6 @@ export const setting = [
     'rice-paper',
     'Rice paper, edible',
     { starch: 85, protein: 1, water: 14 },
-    { density: 0.3, units: { sheet: 3 }, synonyms: ['wafer paper'] },
+    { density: 0.3, units: { sheet: 3 }, synonyms: ['rice paper', 'wafer paper'] },
   ),
 ]

@@ -72,6 +72,7 @@ export const sugars = [
     {
       density: 0.93,
       units: { cup: 213 },
+      synonyms: ['light muscovado sugar'],
     },
   ),
   ingredient(
@@ -81,7 +82,7 @@ export const sugars = [
     {
       density: 0.95,
       units: { cup: 220 },
-      synonyms: ['barbados sugar'],
+      synonyms: ['dark muscovado sugar', 'barbados sugar'],
     },
   ),
   ingredient(
@@ -135,7 +136,7 @@ export const sugars = [
     { monosaccharide: 91, water: 9 },
     {
       density: 0.65,
-      synonyms: ['glucose powder', 'dextrose monohydrate'],
+      synonyms: ['dextrose', 'glucose powder', 'dextrose monohydrate'],
       ...trade,
     },
   ),

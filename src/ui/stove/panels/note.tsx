@@ -1,18 +1,22 @@
 'use client'
 
 import { type FormEvent, useState } from 'react'
-import type { CookAct } from '@/core'
+import { type CookAct, type Deed, deeds } from '@/core'
 import { Choice, Sheet } from './sheet'
 
-const QUICK_NOTES = ['Sides brushed', 'Stirred it', 'Smells of toast', 'First smoke']
+const QUICK_NOTES = ['Smells of toast', 'First smoke']
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1)
 
 interface Props {
   onBack(): void
   onAct(act: CookAct): void
   onTrouble(): void
+  onLog(): void
+  onEnd(): void
 }
 
-export function NotePanel({ onBack, onAct, onTrouble }: Props) {
+export function NotePanel({ onBack, onAct, onTrouble, onLog, onEnd }: Props) {
   const [text, setText] = useState('')
   const submit = (event: FormEvent): void => {
     event.preventDefault()
@@ -20,6 +24,9 @@ export function NotePanel({ onBack, onAct, onTrouble }: Props) {
   }
   return (
     <Sheet title="Note" onBack={onBack}>
+      {(Object.keys(deeds) as Deed[]).map((what) => (
+        <Choice key={what} label={capital(deeds[what])} onPress={() => onAct({ type: 'did', what })} />
+      ))}
       {QUICK_NOTES.map((n) => (
         <Choice key={n} label={n} onPress={() => onAct({ type: 'note', text: n })} />
       ))}
@@ -45,7 +52,14 @@ export function NotePanel({ onBack, onAct, onTrouble }: Props) {
       </button>
       <button
         type="button"
-        onClick={() => onAct({ type: 'finished' })}
+        onClick={onLog}
+        className="min-h-16 shrink-0 rounded-control bg-marble px-4 text-left text-[17px] font-semibold"
+      >
+        Correct the log
+      </button>
+      <button
+        type="button"
+        onClick={onEnd}
         className="min-h-16 shrink-0 rounded-control border-2 border-cherry px-4 text-left text-[17px] font-semibold text-cherry"
       >
         End this boil here

@@ -34,6 +34,7 @@ interface ChoiceProps {
   readonly label: string
   readonly mark?: string
   readonly detail?: string
+  /** Painted all over in it: to be held against what is in the pot. */
   readonly swatch?: string
   onPress(): void
 }
@@ -45,10 +46,10 @@ export function Choice({ label, mark, detail, swatch, onPress }: ChoiceProps) {
       type="button"
       onClick={onPress}
       className="flex min-h-16 flex-1 items-center gap-2 rounded-control bg-marble px-3 text-left text-[17px] leading-tight font-semibold hover:brightness-95"
+      style={swatch ? { background: swatch } : undefined}
     >
-      {swatch && <span aria-hidden className="size-9 shrink-0 rounded-[9px]" style={{ background: swatch }} />}
       {mark && <span className="figures text-[14px] text-muted">{mark}</span>}
-      <span className="flex-1">{label}</span>
+      <span className={swatch ? 'rounded-[9px] bg-sheet px-2.5 py-1.5' : 'flex-1'}>{label}</span>
       {detail && <span className="figures text-[14px] text-muted">{detail}</span>}
     </button>
   )

@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import type { KitchenView } from '@/contract/kitchen'
 import { type CookAct, colourStages, type Sign, type Stage, type StageId, signs } from '@/core'
 import { sugarColour } from '@/ui/chart/ladder-scale'
 import { useTemperature } from '@/ui/shell/preferences'
@@ -10,6 +11,8 @@ const kinds = { drop: 'Drop', sign: 'Signs', colour: 'Colour' } as const
 
 interface Props {
   readonly stages: readonly Stage[]
+  /** The house's own names for colours. */
+  readonly shades: KitchenView['shade']
   onBack(): void
   onAct(act: CookAct): void
 }
@@ -19,7 +22,7 @@ export const dropResults = (stages: readonly Stage[]): { id: StageId; label: str
   stages.filter((s) => s.id !== 'syrup')
 
 /** A test of doneness: a drop in cold water (keys 1 to 6), a sign in the pan, or the colour. */
-export function TestsPanel({ stages, onBack, onAct }: Props) {
+export function TestsPanel({ stages, shades, onBack, onAct }: Props) {
   const { say } = useTemperature()
   const [kind, setKind] = useState<keyof typeof kinds>('drop')
   return (
@@ -57,14 +60,16 @@ export function TestsPanel({ stages, onBack, onAct }: Props) {
           <Choice key={sign} label={signs[sign].label} onPress={() => onAct({ type: 'test', test: 'sign', sign })} />
         ))}
       {kind === 'colour' &&
-        colourStages.map((c) => (
-          <Choice
-            key={c.label}
-            swatch={sugarColour(c.celsius)}
-            label={c.label}
-            onPress={() => onAct({ type: 'test', test: 'colour', celsius: c.celsius })}
-          />
-        ))}
+        [...colourStages, ...shades.map((s) => ({ label: s.name, celsius: s.celsius }))]
+          .sort((a, b) => a.celsius - b.celsius)
+          .map((c) => (
+            <Choice
+              key={c.label}
+              swatch={sugarColour(c.celsius)}
+              label={c.label}
+              onPress={() => onAct({ type: 'test', test: 'colour', celsius: c.celsius })}
+            />
+          ))}
     </Sheet>
   )
 }

@@ -1,0 +1,94 @@
+/** What a kitchen is made of: one schema a kind of thing. Everything the sentence offers comes from here. */
+
+import { z } from 'zod'
+import { type CheckedCorrection, correctionFrom, type Ingredient, standardPressure } from '@/core'
+import { burnerSchema, potSchema, vesselSchema } from './batch'
+import { ingredientSchema } from './formula'
+import { handle, instant, shortText } from './text'
+
+const above = z.number().positive()
+
+const room = z.object({
+  name: shortText,
+  altitudeM: z.number().min(-430).max(5000),
+  /** What the barometer in the room shows, hPa; null to go by the altitude. */
+  barometerHPa: z.number().min(500).max(1100).nullable(),
+  roomC: z.number().min(0).max(45),
+  humidity: z.number().min(0).max(1),
+})
+
+const waterTest = z.object({
+  at: instant,
+  pot: handle,
+  waterGrams: above.max(50_000),
+  fromC: z.number().min(0).max(90),
+  toC: z.number().min(10).max(95),
+  seconds: above.max(7200),
+  roomC: z.number().min(0).max(45),
+})
+
+const burner = z.intersection(burnerSchema, z.object({ tests: z.array(waterTest).max(50) }))
+
+const check = z.object({
+  at: instant,
+  bath: z.enum(['ice', 'boil']),
+  reads: z.number().min(-20).max(130),
+  pressurePa: z.number().min(50_000).max(110_000),
+})
+
+const thermometer = z.object({
+  name: shortText,
+  maxC: z.number().min(50).max(600),
+  /** The channel it reports on; null for one that is read by eye. */
+  channel: handle.nullable(),
+  checks: z.array(check).max(200),
+})
+
+const cutter = z.object({ name: shortText, round: z.boolean(), lengthMm: above.max(500), widthMm: above.max(500) })
+/** A colour by the house's own name, on the caramel ramp. */
+const shade = z.object({ name: shortText, celsius: z.number().min(140).max(210) })
+const measure = z.object({ name: shortText, millilitres: above.max(20_000) })
+const ownIngredient = z.object({ ingredient: ingredientSchema, pricePerKg: z.number().min(0).max(100_000).nullable() })
+
+export const kitchenSchemas = {
+  room,
+  pot: potSchema,
+  burner,
+  vessel: vesselSchema,
+  thermometer,
+  cutter,
+  measure,
+  shade,
+  ingredient: ownIngredient,
+} as const
+
+export type KitchenKind = keyof typeof kitchenSchemas
+export type KitchenFacts<K extends KitchenKind = KitchenKind> = z.infer<(typeof kitchenSchemas)[K]>
+
+export const kitchenKinds = Object.keys(kitchenSchemas) as KitchenKind[]
+export const kindSchema = z.enum(kitchenKinds as [KitchenKind, ...KitchenKind[]])
+
+/** Everything of each kind, with its id. */
+export type KitchenThings = { readonly [K in KitchenKind]: readonly (KitchenFacts<K> & { readonly id: string })[] }
+
+export interface KitchenView extends KitchenThings {
+  /** Probes, and scales, that report by themselves. */
+  readonly channels: readonly { readonly id: string; readonly name: string }[]
+  readonly scales: readonly { readonly id: string; readonly name: string }[]
+}
+
+const DAY_MS = 86_400_000
+
+/** What a thermometer's checks say of it at `now`, ms. */
+export const correctionOf = (checks: KitchenFacts<'thermometer'>['checks'], now: number): CheckedCorrection =>
+  correctionFrom(
+    checks.map(({ at, ...check }) => ({ ...check, day: Date.parse(at) / DAY_MS })),
+    now / DAY_MS,
+  )
+
+export const ownIngredients = (kitchen: Pick<KitchenThings, 'ingredient'>): Ingredient[] =>
+  kitchen.ingredient.map((i) => i.ingredient)
+
+/** Air pressure in a room, Pa: by its barometer where there is one, else by its altitude. */
+export const pressureIn = ({ barometerHPa, altitudeM }: KitchenFacts<'room'>): number =>
+  barometerHPa === null ? standardPressure(altitudeM) : barometerHPa * 100

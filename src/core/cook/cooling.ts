@@ -1,0 +1,72 @@
+/** When a pot off the heat will have cooled: each reading above the room halves in the same time as the one before. */
+
+import { type Mix, massOf } from '../matter/mix'
+import { heatCapacity } from '../physics/heat'
+import { type Pot, potThermal } from '../pot/equipment'
+import type { Reading } from './readings'
+
+export interface Cooling {
+  /** Where it is reckoned to be now, °C. */
+  readonly nowC: number
+  /** s until it is down to the wanted temperature, and the 80 % range. */
+  readonly seconds: number
+  readonly low: number
+  readonly high: number
+}
+
+/** ◊ Cooling by the book is this uncertain: a draught, a cold bath, a lid. Measured cooling, this much at least. */
+const DOUBT = { byBook: 0.5, measured: 0.06 }
+/** Half-width of an 80 % range in standard deviations. */
+const EIGHTY = 1.2816
+/** ◊ Readings of the last so many s say how it cools now: it may have been moved. */
+const WINDOW = 600
+const LEAST = 8
+
+/** Seconds in which the gap to the room falls by 1/e, by the pot's losses alone. */
+function bookTau(mix: Mix, pot: Pot, celsius: number): number {
+  const { baseCapacity, syrupToRoom, baseToRoom } = potThermal(pot)
+  return (heatCapacity(mix, celsius) + baseCapacity) / (syrupToRoom + baseToRoom)
+}
+
+interface CoolingContext {
+  readonly now: number
+  readonly mix: Mix
+  readonly pot: Pot
+  readonly roomC: number
+  /** When it came off the heat. */
+  readonly since: number
+}
+
+/** Foresees the cooling to `toC` from the readings since it came off; null with nothing to go on or for a warmer room. */
+export function coolingTo(toC: number, readings: readonly Reading[], context: CoolingContext): Cooling | null {
+  const { now, mix, pot, roomC } = context
+  const since = readings.filter((r) => r.at >= context.since && r.at <= now && r.celsius > roomC + 1)
+  const last = since.at(-1)
+  if (!last || toC <= roomC || massOf(mix) <= 0) return null
+  const fitted = fitTau(
+    since.filter((r) => r.at >= now - WINDOW),
+    roomC,
+  )
+  const tau = fitted?.tau ?? bookTau(mix, pot, last.celsius)
+  const share = fitted ? Math.max(DOUBT.measured, fitted.share) : DOUBT.byBook
+  const seconds = Math.max(0, tau * Math.log((last.celsius - roomC) / (toC - roomC)) - (now - last.at))
+  const nowC = roomC + (last.celsius - roomC) * Math.exp(-(now - last.at) / tau)
+  return { nowC, seconds, low: Math.max(0, seconds * (1 - EIGHTY * share)), high: seconds * (1 + EIGHTY * share) }
+}
+
+/** Least squares on the logarithm of what is still above the room; null while it does not fall clearly. */
+function fitTau(readings: readonly Reading[], roomC: number): { tau: number; share: number } | null {
+  const n = readings.length
+  if (n < LEAST) return null
+  const x = readings.map((r) => r.at)
+  const y = readings.map((r) => Math.log(r.celsius - roomC))
+  const mx = x.reduce((a, b) => a + b, 0) / n
+  const my = y.reduce((a, b) => a + b, 0) / n
+  const sxx = x.reduce((s, v) => s + (v - mx) ** 2, 0)
+  const sxy = x.reduce((s, v, i) => s + (v - mx) * ((y[i] as number) - my), 0)
+  const slope = sxy / sxx
+  if (!(slope < 0)) return null
+  const left = y.reduce((s, v, i) => s + (v - my - slope * ((x[i] as number) - mx)) ** 2, 0)
+  const sd = Math.sqrt(left / Math.max(1, n - 2) / sxx)
+  return sd < 0.35 * -slope ? { tau: -1 / slope, share: sd / -slope } : null
+}

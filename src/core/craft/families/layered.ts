@@ -1,0 +1,10 @@
+import type { FamilyFacts } from './family'
+
+/** What is put together from parts, and the parts of it that are not boiled. */
+export const layered: FamilyFacts = {
+  label: 'Layered and baked',
+  decidedBy: 'order and cold',
+  schools: { layered: 'in parts', baked: 'baked', tempered: 'melted and tempered' },
+  waterMatters: 0.01,
+  grains: false,
+}

@@ -1,0 +1,14 @@
+/** Signs of doneness that are not a stage of the cold-water drop. */
+import type { StageId } from './stages'
+
+/** Each a stretch of the stage table and its sharpness, °C. ◊ */
+export const signs = {
+  'thread-off-spoon': { label: 'a thread off the spoon', from: 'thread', to: 'soft-ball', sd: 3 },
+  'sheet-off-spoon': { label: 'a sheet off the spoon', from: 'soft-ball', to: 'firm-ball', sd: 4 },
+  'clean-streak': { label: 'a clean streak on the pan', from: 'soft-ball', to: 'hard-ball', sd: 5 },
+  'pulls-from-side': { label: 'pulls from the side', from: 'firm-ball', to: 'hard-ball', sd: 5 },
+  'holds-on-spatula': { label: 'holds on the spatula', from: 'firm-ball', to: 'soft-crack', sd: 6 },
+  'slow-bubbles': { label: 'bubbles large and slow', from: 'hard-ball', to: null, sd: 8 },
+} as const satisfies Record<string, { label: string; from: StageId; to: StageId | null; sd: number }>
+
+export type Sign = keyof typeof signs

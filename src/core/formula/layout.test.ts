@@ -1,0 +1,121 @@
+import fc from 'fast-check'
+import { describe, expect, it, test } from 'vitest'
+import { layoutOf, type Rect } from './layout'
+
+const cut = (lengthMm: number, widthMm: number, round = false) =>
+  ({ kind: 'cut', lengthMm, widthMm, heightMm: 10, round }) as const
+
+/** Best guillotine cutting by trying every whole-millimetre cut. */
+function bruteForce(a: number, b: number, length: number, width: number): number {
+  const known = new Map<string, number>()
+  const best = (l: number, w: number): number => {
+    const key = `${l} ${w}`
+    const seen = known.get(key)
+    if (seen !== undefined) return seen
+    let most = (l >= a && w >= b) || (l >= b && w >= a) ? 1 : 0
+    for (let x = 1; x <= l / 2; x++) most = Math.max(most, best(x, w) + best(l - x, w))
+    for (let y = 1; y <= w / 2; y++) most = Math.max(most, best(l, y) + best(l, w - y))
+    known.set(key, most)
+    return most
+  }
+  return best(length, width)
+}
+
+const apart = (p: Rect, q: Rect, slack = 1e-6): boolean =>
+  p.x + p.w <= q.x + slack || q.x + q.w <= p.x + slack || p.y + p.h <= q.y + slack || q.y + q.h <= p.y + slack
+
+const centresApart = (p: Rect, q: Rect): number =>
+  Math.hypot(p.x + p.w / 2 - q.x - q.w / 2, p.y + p.h / 2 - q.y - q.h / 2)
+
+describe('knife cuts', () => {
+  test.each([
+    [22, 22, 300, 200, 117],
+    [60, 25, 300, 200, 40],
+    [30, 40, 300, 200, 50],
+    [50, 30, 100, 80, 5],
+    [400, 400, 300, 200, 0],
+  ])('%d × %d mm pieces on %d × %d', (a, b, l, w, count) => {
+    expect(layoutOf(cut(a, b), { lengthMm: l, widthMm: w }).places).toHaveLength(count)
+  })
+
+  it('are as many as trying every cut gives', () => {
+    const side = fc.integer({ min: 3, max: 9 })
+    const tray = fc.integer({ min: 6, max: 34 })
+    fc.assert(
+      fc.property(side, side, tray, tray, (a, b, l, w) => {
+        expect(layoutOf(cut(a, b), { lengthMm: l, widthMm: w }).places.length).toBe(bruteForce(a, b, l, w))
+      }),
+      { numRuns: 200 },
+    )
+  })
+
+  it('lie inside the tray, apart, and are counted in what is used', () => {
+    const measure = fc.double({ min: 8, max: 70, noNaN: true })
+    fc.assert(
+      fc.property(measure, measure, fc.double({ min: 80, max: 420, noNaN: true }), (a, b, l) => {
+        const tray = { lengthMm: l, widthMm: 200 }
+        const { places, used } = layoutOf(cut(a, b), tray)
+        for (const p of places) {
+          expect(p.x + p.w).toBeLessThanOrEqual(l + 1e-6)
+          expect(p.y + p.h).toBeLessThanOrEqual(200 + 1e-6)
+        }
+        for (const [i, p] of places.slice(0, 60).entries())
+          for (const q of places.slice(i + 1, 60)) expect(apart(p, q)).toBe(true)
+        expect(used).toBeCloseTo((places.length * a * b) / (l * 200), 9)
+        expect(used).toBeLessThanOrEqual(1 + 1e-9)
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it('give no fewer for a larger tray', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 10, max: 50 }),
+        fc.integer({ min: 10, max: 50 }),
+        fc.integer({ min: 60, max: 250 }),
+        (a, b, l) => {
+          const small = layoutOf(cut(a, b), { lengthMm: l, widthMm: 150 }).places.length
+          const large = layoutOf(cut(a, b), { lengthMm: l + 7, widthMm: 160 }).places.length
+          expect(large).toBeGreaterThanOrEqual(small)
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+})
+
+describe('round cutters', () => {
+  test.each([
+    [10, 100, 100, 105],
+    [30, 30, 30, 1],
+    [40, 100, 39, 0],
+    [50, 100, 100, 4],
+  ])('%d mm on %d × %d gives %d', (d, l, w, count) => {
+    expect(layoutOf(cut(d, d, true), { lengthMm: l, widthMm: w }).places).toHaveLength(count)
+  })
+
+  it('never overlap, stay inside, and are never fewer than straight rows', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 12, max: 60, noNaN: true }),
+        fc.double({ min: 60, max: 320, noNaN: true }),
+        (d, l) => {
+          const { places } = layoutOf(cut(d, d, true), { lengthMm: l, widthMm: 180 })
+          expect(places.length).toBeGreaterThanOrEqual(Math.floor(l / d) * Math.floor(180 / d))
+          for (const p of places) {
+            expect(p.x + d).toBeLessThanOrEqual(l + 1e-6)
+            expect(p.y + d).toBeLessThanOrEqual(180 + 1e-6)
+          }
+          for (const [i, p] of places.slice(0, 50).entries())
+            for (const q of places.slice(i + 1, 50)) expect(centresApart(p, q)).toBeGreaterThanOrEqual(d - 1e-6)
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+})
+
+it('wants sizes above nothing', () => {
+  expect(() => layoutOf(cut(0, 10), { lengthMm: 100, widthMm: 100 })).toThrow(RangeError)
+})

@@ -1,0 +1,152 @@
+/** Pieces laid out on a tray: straight knife cuts from edge to edge, or a round cutter in rows. */
+import type { Shape } from './document'
+
+export interface Rect {
+  readonly x: number
+  readonly y: number
+  readonly w: number
+  readonly h: number
+}
+
+export interface Layout {
+  /** Where each piece lies, mm from a corner of the tray; a round piece by the square it fits in. */
+  readonly places: readonly Rect[]
+  readonly round: boolean
+  /** Share of the tray that becomes pieces, 0 to 1. */
+  readonly used: number
+}
+
+/** Rounds away what binary fractions add, so that 3 × 100.1 fits 300.3. */
+const SLACK = 1e-6
+const fits = (room: number, each: number): number => Math.floor(room / each + SLACK)
+
+/**
+ * The most pieces of `shape` a tray of `lengthMm` × `widthMm` gives, with where they lie.
+ * Knife cuts run from edge to edge of what is being cut (guillotine cuts); pieces may lie either way round.
+ * @throws RangeError for a tray or piece without size.
+ */
+export function layoutOf(
+  shape: Extract<Shape, { kind: 'cut' }>,
+  { lengthMm, widthMm }: { readonly lengthMm: number; readonly widthMm: number },
+): Layout {
+  if (!(lengthMm > 0 && widthMm > 0 && shape.lengthMm > 0 && shape.widthMm > 0))
+    throw new RangeError('A tray and a piece have a length and a width')
+  const places = shape.round
+    ? roundPlaces(shape.lengthMm, lengthMm, widthMm)
+    : knife(shape.lengthMm, shape.widthMm, Math.max(lengthMm, widthMm)).places(lengthMm, widthMm)
+  const each = shape.round ? (Math.PI * shape.lengthMm ** 2) / 4 : shape.lengthMm * shape.widthMm
+  return { places, round: shape.round ?? false, used: (places.length * each) / (lengthMm * widthMm) }
+}
+
+/** Rows of circles: straight rows, or rows that sit in each other's gaps, along either side. The most wins. */
+function roundPlaces(d: number, length: number, width: number): Rect[] {
+  const flip = (places: readonly Rect[]): Rect[] => places.map((p) => ({ ...p, x: p.y, y: p.x }))
+  const ways = [gridPlaces(d, d, length, width), gappedRows(d, length, width), flip(gappedRows(d, width, length))]
+  return ways.reduce((best, way) => (way.length > best.length ? way : best))
+}
+
+function gappedRows(d: number, length: number, width: number): Rect[] {
+  const step = (d * Math.sqrt(3)) / 2
+  const rows = width + SLACK < d ? 0 : 1 + fits(width - d, step)
+  return Array.from({ length: rows }, (_, row) => {
+    const indent = row % 2 === 1 ? d / 2 : 0
+    return Array.from({ length: fits(length - indent, d) }, (_, i) => ({
+      x: indent + i * d,
+      y: row * step,
+      w: d,
+      h: d,
+    }))
+  }).flat()
+}
+
+function gridPlaces(a: number, b: number, length: number, width: number, x = 0, y = 0): Rect[] {
+  return Array.from({ length: fits(length, a) }, (_, i) =>
+    Array.from({ length: fits(width, b) }, (_, j) => ({ x: x + i * a, y: y + j * b, w: a, h: b })),
+  ).flat()
+}
+
+interface Cut {
+  readonly count: number
+  /** Cut the length at this measure, or the width; neither: a plain grid, as cut or turned. */
+  readonly along?: 'length' | 'width'
+  readonly at?: number
+  readonly turned?: boolean
+}
+
+/** ◊ Distinct cuts looked at along one side; a finer tray is cut as a plain grid with one strip turned. */
+const MOST_CUTS = 90
+
+interface Knife {
+  /** Most pieces out of a slab. */
+  count(length: number, width: number): number
+  places(length: number, width: number): Rect[]
+}
+
+/**
+ * Best guillotine cutting into pieces of `a` × `b` of slabs up to `longest` either way: every cut at a sum of piece
+ * sides is tried, and each remnant remembered for all slabs cut with this knife.
+ */
+function knife(a: number, b: number, longest: number): Knife {
+  const sums = sumsUpTo(a, b, longest)
+  const deep = sums.length <= MOST_CUTS
+  const snap = (room: number): number => sums.findLast((s) => s <= room + SLACK) ?? 0
+  const known = new Map<string, Cut>()
+
+  function best(l: number, w: number, first: boolean): Cut {
+    const key = `${l} ${w} ${first || deep}`
+    const seen = known.get(key)
+    if (seen) return seen
+    const plain = fits(l, a) * fits(w, b)
+    const turned = fits(l, b) * fits(w, a)
+    let found: Cut = turned > plain ? { count: turned, turned: true } : { count: plain }
+    const ceiling = fits(l * w, a * b)
+    const tryCut = (along: 'length' | 'width', at: number): void => {
+      const count =
+        along === 'length'
+          ? best(snap(at), w, false).count + best(snap(l - at), w, false).count
+          : best(l, snap(at), false).count + best(l, snap(w - at), false).count
+      if (count > found.count) found = { count, along, at }
+    }
+    if (deep || first)
+      for (const at of sums) {
+        if (found.count >= ceiling || at > Math.max(l, w) / 2 + SLACK) break
+        if (at > 0 && at <= l / 2 + SLACK) tryCut('length', at)
+        if (at > 0 && at <= w / 2 + SLACK) tryCut('width', at)
+      }
+    known.set(key, found)
+    return found
+  }
+
+  function place(l: number, w: number, x: number, y: number, first: boolean): Rect[] {
+    const cut = best(l, w, first)
+    if (cut.count === 0) return []
+    if (cut.along === 'length' && cut.at !== undefined)
+      return [...place(snap(cut.at), w, x, y, false), ...place(snap(l - cut.at), w, x + cut.at, y, false)]
+    if (cut.along === 'width' && cut.at !== undefined)
+      return [...place(l, snap(cut.at), x, y, false), ...place(l, snap(w - cut.at), x, y + cut.at, false)]
+    return cut.turned ? gridPlaces(b, a, l, w, x, y) : gridPlaces(a, b, l, w, x, y)
+  }
+
+  return {
+    count: (l, w) => best(snap(l), snap(w), true).count,
+    places: (l, w) => place(snap(l), snap(w), 0, 0, true),
+  }
+}
+
+/** How many pieces a slab of any length up to the tray's gives, at the tray's width: for finding where a bar goes. */
+export function piecesByLength(
+  shape: Extract<Shape, { kind: 'cut' }>,
+  { lengthMm, widthMm }: { readonly lengthMm: number; readonly widthMm: number },
+): (length: number) => number {
+  if (shape.round) return (length) => (length > 0 ? roundPlaces(shape.lengthMm, length, widthMm).length : 0)
+  const cutter = knife(shape.lengthMm, shape.widthMm, Math.max(lengthMm, widthMm))
+  return (length) => cutter.count(length, widthMm)
+}
+
+/** Every i·a + j·b up to `most`, rising, with 0. */
+function sumsUpTo(a: number, b: number, most: number): number[] {
+  const sums = new Set<number>()
+  for (let i = 0; i <= fits(most, a); i++)
+    for (let j = 0; j <= fits(most - i * a, b); j++) sums.add(Math.round((i * a + j * b) * 1e6) / 1e6)
+  return [...sums].sort((p, q) => p - q)
+}

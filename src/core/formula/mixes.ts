@@ -1,0 +1,27 @@
+/** What the lines of a formula are made of. */
+
+import { mixOf } from '../matter/convert'
+import type { Allergen, Ingredient } from '../matter/ingredient'
+import { ingredientById } from '../matter/ingredients'
+import type { Mix } from '../matter/mix'
+import { type FormulaDocument, type Grams, piecesOf } from './document'
+
+/** An ingredient as this formula knows it: its own make-up first, then the pantry. @throws RangeError for neither. */
+export const ingredientIn = (formula: Pick<FormulaDocument, 'own'>, id: string): Ingredient =>
+  formula.own?.find((i) => i.id === id) ?? ingredientById(id)
+
+/** The mix of one group at the grams given. */
+export const groupMix = (formula: FormulaDocument, group: string, grams: Grams): Mix =>
+  mixOf(
+    formula.lines
+      .filter((l) => l.group === group)
+      .map((l) => ({ ingredient: ingredientIn(formula, l.ingredient), grams: grams[l.id] ?? 0 })),
+  )
+
+/** Allergens of everything in it, in order of the alphabet. */
+export const allergensIn = (formula: FormulaDocument): Allergen[] =>
+  [
+    ...new Set(
+      piecesOf(formula).flatMap((p) => p.formula.lines.flatMap((l) => ingredientIn(p.formula, l.ingredient).allergens)),
+    ),
+  ].sort()

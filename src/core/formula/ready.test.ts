@@ -1,0 +1,215 @@
+import fc from 'fast-check'
+import { describe, expect, it, test } from 'vitest'
+import { demoBoil, demoFormulas } from '@/demo/formulas'
+import { demoVessels } from '@/demo/kitchen'
+import { testKitchen } from '../testing'
+import { analyse } from './analyse'
+import { boilSlots, boilsNeeded, depthAtPull, largestBoil, PROBE_DEPTH, smallestProbed } from './boils'
+import { boiledIn, gramsAsWritten } from './document'
+import { peakLitres } from './headroom'
+import { equipmentChecks, readyList } from './ready'
+import { type BatchPlan, gramsOfBoil, liesThick, type Mould, scale, slabOf, type Tray, type Vessel } from './scale'
+import { unscaledOf } from './unscaled'
+import { walk } from './walk'
+
+const drops = demoBoil('rhubarb-nettle-elderflower-drops')
+const caramels = demoBoil('smoked-salt-tamarind-caramels')
+const vessel = (id: string) => demoVessels.find((v) => v.id === id) as Vessel
+const tray = vessel('slab-30') as Tray
+const mould = vessel('drops-54') as Mould
+const plain = (c: number) => `${Math.round(c)}°`
+
+describe('sizing by what it is set in', () => {
+  it('covers so many trays to the height asked for', () => {
+    const plan = scale(caramels, { size: { by: 'vessels', count: 2 }, vessel: tray })
+    expect(liesThick(caramels, plan, tray, 2)).toBeCloseTo(16, 1)
+    expect(plan.pieces).toBe(2 * 117)
+    expect(plan.vessels).toBe(2)
+  })
+
+  it('counts the edges of the trays it is really cut on', () => {
+    const kinds = demoVessels.filter((v): v is Tray & { id: string } => v.kind === 'tray')
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 600 }), fc.constantFrom(...kinds), (pieces, on) => {
+        const plan = scale(caramels, { size: { by: 'pieces', pieces }, vessel: on })
+        const slab = slabOf(caramels, plan, on)
+        expect(slab?.pieces).toBeGreaterThanOrEqual(pieces)
+        expect(plan.pieces).toBe(pieces)
+        expect(plan.vessels).toBe((slab?.fullTrays ?? 0) + (slab?.barMm == null ? 0 : 1))
+        // no more than a row of pieces beyond what was asked for
+        expect(plan.outGrams).toBeLessThan(1.35 * pieces * plan.pieceGrams + (on.widthMm * 23 * 16 * 1.4) / 1000)
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it('gets the same pieces out of the same weight, however it was asked for', () => {
+    const plan = scale(caramels, { size: { by: 'pieces', pieces: 144 }, vessel: tray })
+    const again = scale(caramels, { size: { by: 'weight', grams: plan.outGrams }, vessel: tray })
+    expect(again.pieces).toBe(slabOf(caramels, plan, tray)?.pieces)
+    expect(again.vessels).toBe(plan.vessels)
+  })
+
+  it('refuses a piece that is larger than the tray', () => {
+    const shape = { kind: 'cut', lengthMm: 500, widthMm: 30, heightMm: 10 } as const
+    expect(() => scale(caramels, { size: { by: 'pieces', pieces: 3 }, shape, vessel: tray })).toThrow(
+      /larger than the slab tray/,
+    )
+  })
+
+  it('fills so many moulds', () => {
+    const plan = scale(drops, { size: { by: 'vessels', count: 6 }, vessel: mould })
+    expect(plan.pieces).toBe(6 * 54)
+    expect(plan.vessels).toBe(6)
+  })
+
+  it('counts the air of whipped sweets', () => {
+    const marshmallow = demoBoil('blackcurrant-marshmallow')
+    const size = { by: 'vessels', count: 1 } as const
+    const whipped = scale(marshmallow, { size, vessel: tray }).outGrams
+    const flat = scale({ ...marshmallow, air: 0 }, { size, vessel: tray }).outGrams
+    expect(whipped / flat).toBeCloseTo(1 - 0.62, 6)
+  })
+
+  it('asks for a vessel where there is none', () => {
+    expect(() => scale(caramels, { size: { by: 'vessels', count: 1 } })).toThrow(/tray or mould/)
+    expect(() => scale(caramels, { size: { by: 'packs', line: 'sugar', unit: 'tin', count: 1 } })).toThrow(
+      /not counted by the tin/,
+    )
+  })
+})
+
+describe('pots and boils', () => {
+  test.each(Object.entries(demoFormulas))('the largest boil of %s just stays in the pot', (_, f) => {
+    for (const { formula } of boiledIn(f)) {
+      const grams = largestBoil(formula, 9)
+      const plan = scale(formula, { size: { by: 'weight', grams } })
+      expect(peakLitres(formula, plan.grams, walk(formula, plan.grams))).toBeCloseTo(0.95 * 9, 6)
+    }
+  })
+
+  it('splits into as many boils as the largest allows', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 300, max: 30_000, noNaN: true }), (grams) => {
+        const plan = scale(caramels, { size: { by: 'weight', grams }, potLitres: 9 })
+        expect(plan.boils.length).toBe(boilsNeeded(caramels, grams, testKitchen))
+      }),
+      { numRuns: 40 },
+    )
+  })
+
+  it('knows when a probe stands in too little', () => {
+    const little = analyse(caramels, testKitchen, scale(caramels, { size: { by: 'weight', grams: 400 } }).grams)
+    expect(depthAtPull(little, testKitchen.pot)).toBeLessThan(PROBE_DEPTH)
+    const enough = smallestProbed(little, testKitchen.pot)
+    const deep = analyse(caramels, testKitchen, scale(caramels, { size: { by: 'weight', grams: enough } }).grams)
+    expect(depthAtPull(deep, testKitchen.pot)).toBeCloseTo(PROBE_DEPTH, 6)
+  })
+
+  it('lights a boil no sooner than its moulds are free when it comes off', () => {
+    const plan: BatchPlan = scale(drops, { size: { by: 'pieces', pieces: 324 }, vessel: mould })
+    const slots = boilSlots(drops, plan, 20, { ...mould, count: 2 })
+    expect(slots.map((s) => s.label)).toEqual(['Rhubarb', 'Nettle', 'Elderflower'])
+    expect(slots.map((s) => s.fillings)).toEqual([2, 2, 2])
+    // the drops sit 40 minutes: the second boil waits for the first
+    expect(slots[1]?.pulled).toBeCloseTo(slots[0]?.free as number, 6)
+    expect(slots[1]?.waits).toBeGreaterThan(0)
+    const many = boilSlots(drops, plan, 20, { ...mould, count: 12 })
+    expect(many.every((s) => s.waits === 0)).toBe(true)
+  })
+})
+
+describe('getting ready', () => {
+  const all = Object.entries(demoFormulas)
+  const vesselFor = (kind: string) => (kind === 'mould' ? mould : tray)
+
+  test.each(all)('%s: the list runs backwards from the first flame, one pair of hands', (_, f) => {
+    const v = vesselFor(f.shape.kind)
+    const plan = scale(f, { size: { by: 'pieces', pieces: 60 }, vessel: v })
+    const items = readyList(f, plan, v)
+    expect(items.find((i) => i.id === 'weigh')).toBeDefined()
+    for (const [i, item] of items.entries()) {
+      expect(item.begin).toBeGreaterThanOrEqual(item.hands + item.waits)
+      const next = items[i + 1]
+      if (next) expect(item.begin).toBeGreaterThanOrEqual(next.begin + item.hands)
+      expect(item.say).not.toMatch(/undefined|NaN/)
+    }
+  })
+
+  test.each([
+    ['blackcurrant-marshmallow', 'bloom', /Bloom \d+ g gelatin powder/],
+    ['bay-leaf-honey-nougat', 'toast', /Toast \d+ g pistachios/],
+    ['bay-leaf-honey-nougat', 'egg', /egg white out of the fridge/],
+    ['bay-leaf-honey-nougat', 'infuse', /Infuse \d+ g honey/],
+    ['smoked-salt-tamarind-caramels', 'warm', /Warm .*cream/],
+    ['quince-lollipops', 'mould', /sticks in/],
+    ['juniper-popcorn-clusters', 'popcorn', /low oven/],
+    ['ginger-honeycomb', 'sift', /Sift .*soda/],
+    ['malted-milk-fudge', 'bath', /cold water/],
+    ['rye-shortcake-bars', 'chop', /Chop .*chocolate/],
+    ['rye-shortcake-bars', 'chill', /Chill \d+ g butter/],
+  ])('%s asks to %s', (id, task, words) => {
+    const f = demoFormulas[id] as (typeof demoFormulas)[string]
+    const v = vesselFor(f.shape.kind)
+    const items = readyList(f, scale(f, { size: { by: 'pieces', pieces: 60 }, vessel: v }), v)
+    expect(items.find((i) => i.id === task)?.say).toMatch(words)
+  })
+
+  it('does not toast what is meant to be raw', () => {
+    const brittle = demoBoil('coconut-chip-brittle')
+    const items = readyList(brittle, scale(brittle, { size: { by: 'pieces', pieces: 60 }, vessel: tray }), tray)
+    expect(items.find((i) => i.id === 'toast')).toBeUndefined()
+  })
+
+  it('turns away a thermometer that stops short, and a tray that is too shallow', () => {
+    const plan = scale(caramels, { size: { by: 'pieces', pieces: 200 }, vessel: tray })
+    const narrow = { ...testKitchen, pot: { ...testKitchen.pot, diameterMm: 230 } }
+    const analysis = analyse(caramels, narrow, plan.grams)
+    const check = (depthMm: number, maxC: number) =>
+      equipmentChecks(analysis, plan, narrow, { ...tray, depthMm }, [{ name: 'meat thermometer', maxC }], plain)
+    expect(check(40, 110).find((c) => c.id.startsWith('thermometer'))).toMatchObject({
+      tone: 'bad',
+      text: /stops at 110°/,
+    })
+    expect(check(40, 300).every((c) => c.tone === 'good')).toBe(true)
+    expect(check(14, 300).find((c) => c.id === 'tray')).toMatchObject({ tone: 'bad' })
+  })
+
+  it('counts the moulds a boil needs at once', () => {
+    const plan = scale(drops, { size: { by: 'pieces', pieces: 324 }, vessel: mould })
+    const analysis = analyse(drops, testKitchen, gramsOfBoil(plan, 1))
+    const check = (count: number) =>
+      equipmentChecks(analysis, plan, testKitchen, { ...mould, count }, [], plain).find((c) => c.id === 'mould')
+    expect(check(1)).toMatchObject({ tone: 'mind', text: '2 moulds wanted at once, 1 there' })
+    expect(check(2)).toMatchObject({ tone: 'good' })
+  })
+})
+
+describe('what does not scale', () => {
+  const said = (pieces: number) => {
+    const plan = scale(drops, { size: { by: 'pieces', pieces }, vessel: mould })
+    const grams = gramsOfBoil(plan, 1)
+    return unscaledOf({
+      formula: drops,
+      plan,
+      grams,
+      analysis: analyse(drops, testKitchen, grams),
+      written: analyse(drops, testKitchen, gramsAsWritten(drops)),
+      conditions: testKitchen,
+    })
+  }
+  const flavourOf = (pieces: number) => said(pieces).find((u) => u.id === 'flavour')
+
+  it('names time, water, foam and spreading, with figures', () => {
+    const rows = said(600)
+    expect(rows.map((r) => r.id)).toEqual(expect.arrayContaining(['time', 'water', 'foam', 'spreading']))
+    for (const r of rows) expect(`${r.text} ${r.detail}`).not.toMatch(/NaN|undefined|Infinity/)
+  })
+
+  it('begins with less flavour than in proportion for a larger boil, more for a smaller', () => {
+    expect(flavourOf(6000)?.text).toMatch(/begin with/)
+    const grams = (s: string | undefined) => Number(s?.match(/[\d.]+/)?.[0])
+    expect(grams(flavourOf(6000)?.text)).toBeLessThan(grams(flavourOf(6000)?.detail))
+    expect(grams(flavourOf(150)?.text)).toBeGreaterThan(grams(flavourOf(150)?.detail))
+  })
+})

@@ -1,0 +1,95 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { ingredients } from './ingredients'
+import { type LineReading, readLine } from './line'
+import { lines } from './lines.table'
+import { pantryOf } from './names'
+
+const pantry = pantryOf()
+const read = (text: string) => readLine(text, pantry)
+
+const said = (r: LineReading): string =>
+  r.status === 'sure' ? `${r.ingredient.id} ${Math.round(r.grams * 10) / 10}` : `ask: ${r.question}`
+
+const near = (a: number, b: number): boolean => Math.abs(a - b) <= Math.max(0.06, 0.01 * b)
+
+describe('lines of a recipe', () => {
+  const judged = lines.map(({ text, wanted }) => {
+    const r = read(text)
+    const right =
+      wanted === 'ask'
+        ? r.status === 'ask'
+        : r.status === 'sure' && r.ingredient.id === wanted.id && near(r.grams, wanted.grams)
+    return { text, wanted, got: said(r), right, silent: r.status === 'sure' && !right }
+  })
+
+  it('are a table of at least 300 styles', () => expect(lines.length).toBeGreaterThanOrEqual(300))
+
+  it('are never guessed wrongly in silence', () => expect(judged.filter((j) => j.silent)).toEqual([]))
+
+  it('are understood rightly in 97 of 100, and the rest asked about', () => {
+    const wrong = judged.filter((j) => !j.right)
+    expect(wrong.length / judged.length, JSON.stringify(wrong, null, 1)).toBeLessThanOrEqual(0.03)
+  })
+
+  it('keep how it is prepared as a note', () => {
+    expect(read('1⅔ cups light brown sugar, packed')).toMatchObject({ note: 'packed' })
+    expect(read('100 g butter, softened (plus more for the tin)')).toMatchObject({
+      status: 'sure',
+      note: 'softened, plus more for the tin',
+    })
+  })
+
+  it('give both ends of a range', () => {
+    const r = read('1 to 1½ lb sugar')
+    expect(r).toMatchObject({ status: 'sure' })
+    if (r.status === 'sure') {
+      expect(r.between?.low).toBeCloseTo(453.6, 0)
+      expect(r.between?.high).toBeCloseTo(680.4, 0)
+    }
+  })
+
+  it('know the house’s own measures', () => {
+    const house = [{ name: 'glass', millilitres: 210 }]
+    expect(readLine('2 glasses water', pantry, house)).toMatchObject({ status: 'sure', grams: 420 })
+    expect(readLine('a glass of milk', pantry, house)).toMatchObject({ status: 'sure' })
+    expect(readLine('half a glass of water', pantry, house)).toMatchObject({ status: 'sure', grams: 105 })
+  })
+
+  it('know the kitchen’s own ingredients before the pantry’s', () => {
+    const sugar = ingredients.find((i) => i.id === 'sugar') as (typeof ingredients)[number]
+    const own = { ...sugar, id: 'own-beet-sugar', name: 'Beet sugar', synonyms: ['sugar'] }
+    expect(readLine('100 g beet sugar', pantryOf([own]))).toMatchObject({ status: 'sure', ingredient: own })
+    expect(readLine('100 g sugar', pantryOf([own]))).toMatchObject({ status: 'sure', ingredient: own })
+  })
+
+  it('offer what it may be', () => {
+    const r = read('100 g chocolate')
+    expect(r.status === 'ask' && r.candidates.map((c) => c.id)).toContain('milk-chocolate')
+  })
+
+  it('find every ingredient by its own name', () => {
+    for (const i of ingredients) expect(said(read(`100 g ${i.name}`)), i.name).toBe(`${i.id} 100`)
+  })
+
+  it('survive anything', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 200 }), (text) => {
+        const r = read(text)
+        if (r.status === 'sure') expect(r.grams).toBeGreaterThan(0)
+        else expect(r.question).not.toBe('')
+      }),
+      { numRuns: 2000 },
+    )
+  })
+
+  it('read the same in grams whatever they are called', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 5000 }), fc.constantFrom(...ingredients), (grams, i) => {
+        for (const text of [`${grams} g ${i.name}`, `${grams}g ${i.name}`, `${i.name}: ${grams} g`])
+          expect(said(read(text)), text).toBe(`${i.id} ${grams}`)
+      }),
+      { numRuns: 300 },
+    )
+  })
+})

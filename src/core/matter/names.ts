@@ -1,0 +1,140 @@
+/** Finding an ingredient by what people call it. */
+import type { Ingredient } from './ingredient'
+import { ingredients } from './ingredients'
+
+/** Words that say how it is prepared or how good it is, not what it is. */
+const descriptors = new Set(
+  `softened melted soft cold warm hot cool chilled room temperature temp at to in of the a an into
+  chopped finely coarsely roughly diced cubed cut sliced slivered grated broken crushed pieces piece chunks chunk cubes dice
+  sifted packed unpacked firmly lightly loosely level heaped good best quality organic pure plain natural finest fine-quality
+  strained squeezed filtered boiled boiling freshly large medium small extra toasted roasted raw blanched unroasted shelled skinned
+  chips buttons drops block squares callets couverture warmed halved optional additional divided
+  pouring beaten lukewarm lightly-beaten
+  plus more for dusting greasing sweetened unsweetened tinned canned ground`
+    .split(/\s+/)
+    .filter(Boolean)
+    .map(singular),
+)
+
+const strip = (s: string): string =>
+  s
+    .toLowerCase()
+    .replace(/\bhalf[-\s]and[-\s]half\b/g, 'halfandhalf')
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .replace(/[’']s\b/g, '')
+    .replace(/[’']/g, '')
+    .replace(/(\d)\s*%/g, '$1pct')
+    .replace(/[^\p{L}\p{N}.-]+/gu, ' ')
+    .replace(/(?<!\d)\.|\.(?!\d)/g, ' ')
+    .trim()
+
+/** One of a plural word; close enough for kitchen English. */
+function singular(word: string): string {
+  if (word.length < 4 || /(ss|us|is|molasses)$/.test(word)) return word
+  if (/ies$/.test(word)) return `${word.slice(0, -3)}y`
+  if (/(ches|shes|xes|oes)$/.test(word)) return word.slice(0, -2)
+  if (/leaves$/.test(word)) return `${word.slice(0, -6)}leaf`
+  return word.endsWith('s') ? word.slice(0, -1) : word
+}
+
+const spelling: Readonly<Record<string, string>> = {
+  yoghurt: 'yogurt',
+  gelatine: 'gelatin',
+  flavor: 'flavour',
+  flavoring: 'flavouring',
+  color: 'colour',
+  coloring: 'colouring',
+  caster: 'caster',
+  castor: 'caster',
+  pistachioe: 'pistachio',
+  tartare: 'tartar',
+  soy: 'soya',
+  choc: 'chocolate',
+}
+
+const wordsOf = (name: string): string[] =>
+  strip(name)
+    .split(' ')
+    .map(singular)
+    .map((w) => spelling[w] ?? w)
+    .filter(Boolean)
+
+const keyOf = (words: readonly string[]): string => [...words].sort().join(' ')
+
+export interface Found {
+  readonly ingredient: Ingredient | null
+  /** What it may be, best first, where it is not certain. */
+  readonly candidates: readonly Ingredient[]
+}
+
+export interface Pantry {
+  /** The ingredient whose name or synonym is just this, in any order of words. */
+  called(name: string): Ingredient | null
+  /** A cream, chocolate or glucose syrup by the figure in its name. */
+  percent(name: string): Ingredient | null
+  find(name: string): Found
+}
+
+/** An index over the pantry and the kitchen's own ingredients, whose names win. */
+export function pantryOf(own: readonly Ingredient[] = []): Pantry {
+  const all = [...own, ...ingredients.filter((i) => !own.some((o) => o.id === i.id))]
+  const exact = new Map<string, Ingredient>()
+  const bags = all.map((i) => ({ ingredient: i, words: new Set([i.name, ...i.synonyms].flatMap(wordsOf)) }))
+  for (const i of all)
+    for (const name of [i.name, ...i.synonyms]) {
+      const key = keyOf(wordsOf(name))
+      if (!exact.has(key)) exact.set(key, i)
+    }
+  return {
+    called: (name) => exact.get(keyOf(wordsOf(name))) ?? null,
+    percent: (name) => byPercent(wordsOf(name), exact),
+    find: (name) => findIn(name, exact, bags),
+  }
+}
+
+const byPercent = (words: readonly string[], exact: ReadonlyMap<string, Ingredient>): Ingredient | null => {
+  const percent = Number(words.find((w) => /^\d+(\.\d+)?pct$/.test(w))?.replace('pct', ''))
+  const has = (w: string): boolean => words.includes(w)
+  const family = has('cream')
+    ? /^cream-(\d+)$/
+    : has('chocolate') && !has('milk') && !has('white')
+      ? /^dark-chocolate-(\d+)$/
+      : null
+  if (family && percent > 0) return nearest([...exact.values()], family, percent, 5)
+  const de = has('de') || words.some((w) => /^de\d+$/.test(w)) || words.some((w) => /^\d+de$/.test(w))
+  const dextrose = Number(words.find((w) => /^(de)?\d\d(de)?$/.test(w))?.replace('de', ''))
+  return de && has('glucose') && dextrose > 0 ? nearest([...exact.values()], /^glucose-(\d+)$/, dextrose, 4) : null
+}
+
+function nearest(list: readonly Ingredient[], id: RegExp, wanted: number, within: number): Ingredient | null {
+  const rated = [...new Set(list)].flatMap((i) => {
+    const found = id.exec(i.id)
+    return found ? [{ i, off: Math.abs(Number(found[1]) - wanted) }] : []
+  })
+  const best = rated.sort((a, b) => a.off - b.off)[0]
+  return best && best.off <= within ? best.i : null
+}
+
+function findIn(
+  name: string,
+  exact: ReadonlyMap<string, Ingredient>,
+  bags: readonly { ingredient: Ingredient; words: ReadonlySet<string> }[],
+): Found {
+  const words = wordsOf(name)
+  const direct = exact.get(keyOf(words)) ?? byPercent(words, exact)
+  if (direct) return { ingredient: direct, candidates: [] }
+  const plain = words.filter((w) => !descriptors.has(w) && !/^\d+pct$/.test(w))
+  const bare = plain.length > 0 ? exact.get(keyOf(plain)) : undefined
+  if (bare) return { ingredient: bare, candidates: [] }
+  const candidates = bags
+    .map(({ ingredient, words: bag }) => ({
+      ingredient,
+      score: plain.filter((w) => bag.has(w)).length - 0.01 * bag.size,
+    }))
+    .filter((c) => c.score > 0.5)
+    .sort((a, b) => b.score - a.score)
+    .slice(0, 5)
+    .map((c) => c.ingredient)
+  return { ingredient: null, candidates }
+}

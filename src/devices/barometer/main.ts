@@ -1,0 +1,36 @@
+/**
+ * The stand-in barometer: weather that drifts about what the altitude gives, told twice a minute. A process of its own
+ * behind docs/device-contracts.md. Settings: IMBRY_APP, IMBRY_HUB_TOKEN, IMBRY_CHANNEL, IMBRY_ALTITUDE (m).
+ */
+import { standardPressure } from '@/core'
+import { deviceFacts } from '../link'
+import { normal, seeded } from '../random'
+
+const EVERY_MS = 30_000
+/** ◊ Weather in hPa: how far it wanders, and how much of it stays from one telling to the next. */
+const WEATHER = { hPa: 4, stays: 0.995 }
+
+const { app, channel, token } = deviceFacts('quay-barometer')
+const usual = standardPressure(Number(process.env.IMBRY_ALTITUDE ?? 0)) / 100
+const random = seeded(11)
+let weather = 0
+
+async function tell(): Promise<void> {
+  weather = WEATHER.stays * weather + WEATHER.hPa * Math.sqrt(1 - WEATHER.stays ** 2) * normal(random)
+  try {
+    const response = await fetch(`${app}/api/barometers/${channel}/pressure`, {
+      method: 'POST',
+      headers: { authorization: `Bearer ${token}`, 'content-type': 'application/json' },
+      body: JSON.stringify({ at: new Date().toISOString(), hPa: usual + weather }),
+      signal: AbortSignal.timeout(5000),
+    })
+    await response.body?.cancel()
+  } catch {
+    // the app is away: the next telling says it anew
+  }
+}
+
+void tell()
+setInterval(() => void tell(), EVERY_MS)
+
+for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => process.exit(0))

@@ -1,0 +1,181 @@
+'use client'
+
+import { useState } from 'react'
+import type { KitchenView } from '@/contract/kitchen'
+import type { Advice, Conditions, FormulaDocument } from '@/core'
+import { Ladder, type LadderRung } from '@/ui/chart/ladder'
+import { Tabs } from '@/ui/kit/tabs'
+import { type TemperatureWords, useTemperature } from '@/ui/shell/preferences'
+import { adviceWords } from './advice-words'
+import type { Boiled, Sized, SizedPiece } from './size-batch'
+import { triggerWords } from './step-words'
+import { VerdictList } from './verdict-list'
+import { WeighList } from './weigh-list'
+
+interface Props {
+  readonly formula: FormulaDocument
+  readonly kitchen: KitchenView
+  readonly conditions: Conditions
+  readonly sized: Sized
+  readonly shown: SizedPiece
+  readonly advice: Advice | null
+  onShow(part: string | null): void
+}
+
+/** What to weigh, the ladder and what it will be; of a whole of parts, one part at a time. */
+export function BatchView({ formula, kitchen, conditions, sized, shown, advice, onShow }: Props) {
+  const temperature = useTemperature()
+  const target = shown.boiled?.formula.target
+  const [steps, setSteps] = useState(false)
+  const asLadder = shown.boiled !== null && !steps
+  return (
+    <div className="grid flex-1 grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)_minmax(0,1.1fr)]">
+      <WeighList formula={formula} plan={sized.plan} priced={kitchen.ingredient} />
+      <section aria-labelledby="ladder" className="sheet flex flex-col px-5 py-4">
+        <div className="flex flex-wrap items-center justify-between gap-2">
+          <h2 id="ladder" className="casual text-[18px] font-bold">
+            {asLadder ? 'Ladder' : 'Method'}
+          </h2>
+          {shown.boiled && (
+            <Tabs
+              label="How the method is shown"
+              options={[
+                { id: 'ladder', label: 'Ladder' },
+                { id: 'method', label: 'Steps' },
+              ]}
+              value={asLadder ? 'ladder' : 'method'}
+              onPick={(id) => setSteps(id === 'method')}
+            />
+          )}
+          {sized.pieces.length > 1 && <Parts pieces={sized.pieces} shown={shown} onShow={onShow} />}
+        </div>
+        {asLadder && shown.boiled ? (
+          <LadderOf boiled={shown.boiled} conditions={conditions} temperature={temperature} />
+        ) : (
+          <Method formula={shown.formula} boiled={shown.boiled} say={temperature.say} />
+        )}
+      </section>
+      <div className="flex flex-col gap-4">
+        <VerdictList
+          verdicts={shown.verdicts}
+          advice={advice && target && shown.part === null ? adviceWords(advice, target.celsius, temperature) : null}
+        />
+        <Notes formula={formula} />
+      </div>
+    </div>
+  )
+}
+
+interface PartsProps {
+  readonly pieces: readonly SizedPiece[]
+  readonly shown: SizedPiece
+  onShow(part: string | null): void
+}
+
+function Parts({ pieces, shown, onShow }: PartsProps) {
+  return (
+    <fieldset className="flex flex-wrap gap-1 rounded-control bg-marble p-1">
+      <legend className="sr-only">Part</legend>
+      {pieces.map((p) => (
+        <button
+          key={p.part ?? 'whole'}
+          type="button"
+          aria-pressed={p.part === shown.part}
+          onClick={() => onShow(p.part)}
+          className={`min-h-9 rounded-[9px] px-2.5 text-[13.5px] font-semibold ${p.part === shown.part ? 'bg-bar text-on-bar' : ''}`}
+        >
+          {p.part === null ? 'Whole' : p.label}
+        </button>
+      ))}
+    </fieldset>
+  )
+}
+
+interface LadderProps {
+  readonly boiled: Boiled
+  readonly conditions: Conditions
+  readonly temperature: TemperatureWords
+}
+
+export function LadderOf({ boiled: { formula, analysis }, conditions, temperature: { say } }: LadderProps) {
+  const rungs: LadderRung[] = analysis.rungs.map(({ step, celsius }) => ({
+    id: step.id,
+    celsius,
+    text: step.label.toLowerCase(),
+    target: step.when.on === 'target',
+    detail:
+      step.when.on === 'target'
+        ? `${analysis.stage.label} · ± ${formula.target.within}°`
+        : step.when.on === 'boil'
+          ? 'where it first boils'
+          : step.when.on === 'colour'
+            ? 'by its colour'
+            : undefined,
+  }))
+  const shift = analysis.targetC - formula.target.celsius
+  return (
+    <>
+      {Math.abs(shift) >= 0.5 && (
+        <p className="mt-1 text-[14px] text-muted">
+          {say(formula.target.celsius)} at sea level is {say(analysis.targetC)} up here:{' '}
+          {Math.round(conditions.pressurePa / 100)} hPa
+        </p>
+      )}
+      <Ladder stages={analysis.stages} rungs={rungs} />
+    </>
+  )
+}
+
+interface MethodProps {
+  readonly formula: FormulaDocument
+  readonly boiled: Boiled | null
+  say(celsius: number): string
+}
+
+/** The steps in order, each with when it is due in today's air. */
+function Method({ formula, boiled, say }: MethodProps) {
+  const rungs = new Map(boiled?.analysis.rungs.map((r) => [r.step.id, r.celsius]))
+  return (
+    <ol className="mt-2">
+      {formula.steps.map((s, i) => {
+        const celsius = rungs.get(s.id)
+        return (
+          <li key={s.id} className="flex gap-3 border-b border-line py-2 last:border-0">
+            <span className="figures grid size-7 shrink-0 place-items-center rounded-full bg-bar text-[13px] text-on-bar">
+              {i + 1}
+            </span>
+            <div className="min-w-0 flex-1">
+              {s.meanwhile && <p className="text-[14px] leading-snug text-muted">{s.meanwhile.say}, until</p>}
+              <p className="text-[15px] leading-snug font-semibold">{s.say}</p>
+              <p className="text-[14px] leading-snug text-muted">{s.why}</p>
+              {s.test && <p className="text-[14px] leading-snug">Test: {s.test}</p>}
+            </div>
+            <span
+              className={`figures shrink-0 text-right text-[14px] ${s.when.on === 'target' ? 'font-semibold text-angelica' : 'text-muted'}`}
+            >
+              {celsius === undefined
+                ? s.when.on === 'ready'
+                  ? ''
+                  : triggerWords(s.when, say, formula.target?.celsius ?? null)
+                : say(celsius)}
+            </span>
+          </li>
+        )
+      })}
+    </ol>
+  )
+}
+
+/** What the maker wrote beside it. */
+function Notes({ formula }: { readonly formula: FormulaDocument }) {
+  if (!formula.notes && !formula.source) return null
+  return (
+    <section aria-labelledby="notes" className="sheet px-5 py-4">
+      <h2 id="notes" className="casual text-[18px] font-bold">
+        Notes
+      </h2>
+      {formula.notes && <p className="text-[15px] whitespace-pre-line">{formula.notes}</p>}
+      {formula.source && <p className="mt-1 text-[14px] text-muted">Adapted from: {formula.source}</p>}
+    </section>
+  )
+}

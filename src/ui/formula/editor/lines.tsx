@@ -1,0 +1,211 @@
+'use client'
+
+import { Plus, Trash2 } from 'lucide-react'
+import {
+  addGroup,
+  addLine,
+  changeGroup,
+  changeLine,
+  type FormulaDocument,
+  type HouseUnit,
+  type Ingredient,
+  idFor,
+  ingredients,
+  type Line,
+  type LineReading,
+  moveLine,
+  type Pantry,
+  type Question,
+  removeGroup,
+  removeLine,
+  type Step,
+  type Switched,
+} from '@/core'
+import { AddLine } from './add-line'
+import { LineRow } from './line-row'
+import { QuestionRow } from './question-row'
+import { DragArea, DragList, DropPlace } from './sortable'
+
+interface Props {
+  readonly formula: FormulaDocument
+  readonly questions: readonly Question[]
+  readonly pantry: Pantry
+  readonly house: readonly HouseUnit[]
+  readonly takenIds: readonly string[]
+  onFormula(formula: FormulaDocument, box?: string): void
+  onQuestions(questions: readonly Question[]): void
+  /** A line both taken in and struck from the questions is one change. */
+  onBoth(formula: FormulaDocument, questions: readonly Question[]): void
+  onSwitch(switched: Switched): void
+}
+
+const tidy = (grams: number): number => Math.round(grams * 10) / 10
+
+/** What goes in, in its groups. */
+export function Lines({
+  formula,
+  questions,
+  pantry,
+  house,
+  takenIds,
+  onFormula,
+  onQuestions,
+  onBoth,
+  onSwitch,
+}: Props) {
+  const ids = (): string[] => [...takenIds, ...questions.map((q) => q.id)]
+  const lineOf = (group: string, ingredient: Ingredient, grams: number, typed: string, note: string | null): Line => ({
+    id: idFor(ingredient.name, ids()),
+    group,
+    ingredient: ingredient.id,
+    grams: tidy(grams),
+    typed: typed.slice(0, 200),
+    ...(note && { note: note.slice(0, 200) }),
+  })
+  const add = (group: string, text: string, reading: LineReading): void => {
+    if (reading.status === 'sure')
+      onFormula(addLine(formula, lineOf(group, reading.ingredient, reading.grams, text, reading.note)))
+    else onQuestions([...questions, { id: idFor('ask', ids()), group, text, reading }])
+  }
+  const answer = (q: Question, ingredient: Ingredient, grams: number): void =>
+    onBoth(
+      addLine(formula, lineOf(q.group, ingredient, grams, q.text, q.reading.note)),
+      questions.filter((x) => x.id !== q.id),
+    )
+  const drop = (id: string, over: { readonly row: string } | { readonly place: string }): void => {
+    if ('place' in over) {
+      onFormula(moveLine(formula, id, over.place, null))
+      return
+    }
+    const target = formula.lines.find((l) => l.id === over.row)
+    if (!target) return
+    const down = formula.lines.findIndex((l) => l.id === id) < formula.lines.indexOf(target)
+    const after = formula.lines.filter((l) => l.group === target.group)
+    const next = after[after.indexOf(target) + 1]
+    onFormula(moveLine(formula, id, target.group, down ? (next?.id ?? null) : target.id))
+  }
+  const nudge = (line: Line, by: -1 | 1): void => {
+    const own = formula.lines.filter((l) => l.group === line.group)
+    const at = own.findIndex((l) => l.id === line.id)
+    const before = by < 0 ? own[at - 1] : own[at + 2]
+    if (by < 0 && !before) return
+    onFormula(moveLine(formula, line.id, line.group, before?.id ?? null))
+  }
+  const newGroup = (): void => {
+    const id = idFor(
+      'group',
+      formula.groups.map((g) => g.id),
+    )
+    const step: Step = {
+      id: idFor(
+        'add',
+        formula.steps.map((s) => s.id),
+      ),
+      label: 'Goes in',
+      when: { on: 'ready' },
+      say: 'In it goes',
+      why: 'At this moment.',
+      act: 'It is in',
+      adds: id,
+    }
+    onFormula(addGroup(formula, { id, label: 'Later', celsius: 20 }, step))
+  }
+  return (
+    <section aria-labelledby="lines" className="sheet px-4 py-4">
+      <h2 id="lines" className="casual text-[18px] font-bold">
+        What goes in
+      </h2>
+      <datalist id="pantry-names">
+        {ingredients.map((i) => (
+          <option key={i.id} value={i.name} />
+        ))}
+      </datalist>
+      <DragArea onDrop={drop}>
+        {formula.groups.map((group) => {
+          const own = formula.lines.filter((l) => l.group === group.id)
+          return (
+            <div key={group.id} className="mt-3">
+              <div className="flex items-center gap-2">
+                <input
+                  aria-label="Name of the group"
+                  value={group.label}
+                  onChange={(e) =>
+                    onFormula(changeGroup(formula, group.id, { label: e.target.value }), `group ${group.id}`)
+                  }
+                  className="min-w-0 flex-1 border-b border-line bg-transparent pb-0.5 text-[14px] font-semibold text-muted"
+                />
+                <label className="flex items-center gap-1 text-[13px] text-muted">
+                  at
+                  <input
+                    aria-label={`Temperature of ${group.label}, °C`}
+                    inputMode="numeric"
+                    value={group.celsius}
+                    onChange={(e) => {
+                      const celsius = Number(e.target.value)
+                      if (Number.isFinite(celsius) && celsius >= -30 && celsius <= 250)
+                        onFormula(changeGroup(formula, group.id, { celsius }), `warmth ${group.id}`)
+                    }}
+                    className="figures w-10 rounded-[7px] bg-marble px-1 py-0.5 text-right"
+                  />
+                  °C
+                </label>
+                {formula.groups.length > 1 && (
+                  <button
+                    type="button"
+                    aria-label={`Take out the group ${group.label}`}
+                    onClick={() => onFormula(removeGroup(formula, group.id))}
+                    className="grid size-8 place-items-center rounded-[8px] text-muted hover:bg-marble hover:text-cherry"
+                  >
+                    <Trash2 size={15} aria-hidden />
+                  </button>
+                )}
+              </div>
+              <DragList ids={own.map((l) => l.id)}>
+                <DropPlace id={group.id}>
+                  {own.map((line) => (
+                    <LineRow
+                      key={line.id}
+                      formula={formula}
+                      line={line}
+                      onChange={(change, box) => onFormula(changeLine(formula, line.id, change), box)}
+                      onSwitch={onSwitch}
+                      onRemove={() => onFormula(removeLine(formula, line.id))}
+                      onNudge={(by) => nudge(line, by)}
+                    />
+                  ))}
+                  {questions
+                    .filter((q) => q.group === group.id)
+                    .map((q) => (
+                      <QuestionRow
+                        key={q.id}
+                        question={q}
+                        pantry={pantry}
+                        house={house}
+                        onAnswer={(ingredient, grams) => answer(q, ingredient, grams)}
+                        onDrop={() => onQuestions(questions.filter((x) => x.id !== q.id))}
+                      />
+                    ))}
+                </DropPlace>
+              </DragList>
+              <AddLine
+                group={group.label}
+                first={group === formula.groups[0]}
+                pantry={pantry}
+                house={house}
+                onAdd={(text, reading) => add(group.id, text, reading)}
+              />
+            </div>
+          )
+        })}
+      </DragArea>
+      <button
+        type="button"
+        onClick={newGroup}
+        className="mt-3 flex min-h-11 items-center gap-2 rounded-control px-2 text-[15px] font-semibold text-muted hover:bg-marble hover:text-ink"
+      >
+        <Plus size={17} aria-hidden />
+        Something that goes in later
+      </button>
+    </section>
+  )
+}

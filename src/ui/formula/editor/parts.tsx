@@ -1,0 +1,163 @@
+'use client'
+
+import { Plus } from 'lucide-react'
+import {
+  addPart,
+  changePart,
+  type FormulaDocument,
+  idFor,
+  type Part,
+  type PartState,
+  partStates,
+  removePart,
+} from '@/core'
+
+interface Props {
+  readonly formula: FormulaDocument
+  readonly shown: string | null
+  onShow(part: string | null): void
+  onFormula(formula: FormulaDocument): void
+}
+
+const blank = (id: string, formula: FormulaDocument): Part => ({
+  id,
+  label: 'New part',
+  needs: [],
+  celsius: 20,
+  formula: {
+    version: 1,
+    name: 'New part',
+    family: 'layered',
+    school: 'baked',
+    about: '',
+    groups: [{ id: 'all', label: 'All of it', celsius: 20 }],
+    lines: [],
+    target: null,
+    steps: [
+      {
+        id: 'make',
+        label: 'Make',
+        when: { on: 'ready' },
+        say: 'Make it',
+        why: 'The rest waits for it.',
+        act: 'Made',
+        adds: 'all',
+      },
+    ],
+    shape: formula.shape,
+    waste: 0.03,
+    boils: [],
+  },
+})
+
+/** The parts, which one is being written, and what each waits for. */
+export function Parts({ formula, shown, onShow, onFormula }: Props) {
+  const parts = formula.parts ?? []
+  const part = parts.find((p) => p.id === shown)
+  const add = (): void => {
+    const id = idFor(
+      'part',
+      parts.map((p) => p.id),
+    )
+    const step = {
+      id: idFor(
+        `join-${id}`,
+        formula.steps.map((s) => s.id),
+      ),
+      label: 'New part',
+      when: { on: 'word', word: 'it is ready' } as const,
+      say: 'Put the new part to it',
+      why: 'In this order.',
+      act: 'It is on',
+      joins: id,
+    }
+    onFormula(addPart(formula, blank(id, formula), step))
+    onShow(id)
+  }
+  const tab = (id: string | null, label: string) => (
+    <button
+      key={id ?? 'whole'}
+      type="button"
+      aria-pressed={shown === id}
+      onClick={() => onShow(id)}
+      className={`min-h-10 rounded-[9px] px-3.5 text-[15px] font-semibold ${shown === id ? 'bg-bar text-on-bar' : 'hover:bg-marble'}`}
+    >
+      {label}
+    </button>
+  )
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-[15px]">
+      <fieldset className="flex flex-wrap gap-1 rounded-control border border-line bg-sheet p-1">
+        <legend className="sr-only">Part being written</legend>
+        {parts.length > 0 && tab(null, 'Whole')}
+        {parts.map((p) => tab(p.id, p.label))}
+        <button
+          type="button"
+          onClick={add}
+          className="flex min-h-10 items-center gap-1.5 rounded-[9px] px-3 text-[15px] text-muted hover:bg-marble hover:text-ink"
+        >
+          <Plus size={16} aria-hidden />
+          Part
+        </button>
+      </fieldset>
+      {part && (
+        <>
+          <label className="flex items-center gap-2 text-muted">
+            called
+            <input
+              value={part.label}
+              maxLength={60}
+              onChange={(e) => onFormula(changePart(formula, part.id, { label: e.target.value }))}
+              className="min-h-10 w-[150px] rounded-[9px] bg-sheet px-2.5 text-ink"
+            />
+          </label>
+          <span className="flex flex-wrap items-center gap-2 text-muted">
+            waits until
+            {parts
+              .filter((p) => p.id !== part.id)
+              .map((other) => {
+                const need = part.needs.find((n) => n.part === other.id)
+                return (
+                  <label key={other.id} className="flex items-center gap-1.5">
+                    {other.label.toLowerCase()}
+                    <select
+                      value={need?.state ?? ''}
+                      onChange={(e) => {
+                        const rest = part.needs.filter((n) => n.part !== other.id)
+                        onFormula(
+                          changePart(formula, part.id, {
+                            needs: e.target.value
+                              ? [...rest, { part: other.id, state: e.target.value as PartState }]
+                              : rest,
+                          }),
+                        )
+                      }}
+                      className="min-h-10 rounded-[9px] bg-sheet px-2 text-ink"
+                    >
+                      <option value="">does not matter</option>
+                      {Object.entries(partStates).map(([id, label]) => (
+                        <option key={id} value={id}>
+                          {label}
+                        </option>
+                      ))}
+                    </select>
+                  </label>
+                )
+              })}
+            {parts.length === 1 && <span>nothing else</span>}
+          </span>
+          <button
+            type="button"
+            className="text-muted underline underline-offset-4 hover:text-cherry"
+            onClick={() => {
+              onShow(null)
+              onFormula(removePart(formula, part.id))
+            }}
+          >
+            take this part out
+          </button>
+        </>
+      )}
+    </div>
+  )
+}

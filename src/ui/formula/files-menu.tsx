@@ -1,0 +1,66 @@
+'use client'
+
+import { FileDown, FileJson, FileUp, FolderOpen } from 'lucide-react'
+import { useState } from 'react'
+import type { KitchenView } from '@/contract/kitchen'
+import { Menu, menuItem } from '@/ui/kit/menu'
+import { ImportDialog } from './import-dialog'
+
+/** The book as files: out whole, and in. */
+export function BookFiles({ kitchen }: { readonly kitchen: KitchenView }) {
+  const [importing, setImporting] = useState(false)
+  return (
+    <>
+      <Menu
+        name="Files"
+        label={
+          <>
+            <FolderOpen size={17} aria-hidden />
+            Files
+          </>
+        }
+      >
+        {(close) => (
+          <>
+            <a href="/api/book" download className={menuItem} onClick={close}>
+              <FileDown size={18} aria-hidden />
+              Export the whole book
+            </a>
+            <button
+              type="button"
+              className={menuItem}
+              onClick={() => {
+                close()
+                setImporting(true)
+              }}
+            >
+              <FileUp size={18} aria-hidden />
+              Take in a file
+            </button>
+          </>
+        )}
+      </Menu>
+      {importing && <ImportDialog kitchen={kitchen} onClose={() => setImporting(false)} />}
+    </>
+  )
+}
+
+/** One formula as a file. */
+export function FormulaFiles({ id }: { readonly id: string }) {
+  return (
+    <Menu name="Files" label={<FolderOpen size={18} aria-hidden />}>
+      {(close) => (
+        <>
+          <a href={`/api/formulas/${id}/export`} download className={menuItem} onClick={close}>
+            <FileJson size={18} aria-hidden />
+            Export this formula
+          </a>
+          <a href={`/api/formulas/${id}/export?as=recipe`} download className={menuItem} onClick={close}>
+            <FileDown size={18} aria-hidden />
+            Export as a recipe, JSON-LD
+          </a>
+        </>
+      )}
+    </Menu>
+  )
+}

@@ -1,0 +1,121 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { FILE_BYTES, FILE_FORMAT, type Imported } from '@/contract/files'
+import { type KitchenView, ownIngredients } from '@/contract/kitchen'
+import { type FoundRecipe, pantryOf, readRecipe, recipesIn } from '@/core'
+import { Button } from '@/ui/kit/button'
+import { sendFile } from '@/ui/kit/send'
+import { SheetDialog } from '@/ui/kit/sheet-dialog'
+import { keepDraft } from './editor/use-draft'
+
+interface Props {
+  readonly kitchen: KitchenView
+  onClose(): void
+}
+
+type Outcome =
+  | { readonly kind: 'problem'; readonly text: string }
+  | { readonly kind: 'taken'; readonly text: string }
+  | { readonly kind: 'recipes'; readonly recipes: readonly FoundRecipe[] }
+
+const count = (n: number, what: string): string => `${n} ${n === 1 ? what : `${what}s`}`
+
+/** A file taken in: a book whole or not at all; a recipe as a draft to correct. */
+export function ImportDialog({ kitchen, onClose }: Props) {
+  const router = useRouter()
+  const [outcome, setOutcome] = useState<Outcome | null>(null)
+  const [busy, setBusy] = useState(false)
+
+  async function take(file: File): Promise<void> {
+    setBusy(true)
+    setOutcome(await look(file))
+    setBusy(false)
+    router.refresh()
+  }
+
+  function draft(recipe: FoundRecipe): void {
+    keepDraft('draft new', readRecipe(recipe.text, pantryOf(ownIngredients(kitchen)), kitchen.measure))
+    router.push('/formulas/new')
+  }
+
+  return (
+    <SheetDialog
+      title="Take in a file"
+      about="A book or formula exported from Imbry, or a recipe as JSON-LD. Whole or not at all."
+      onClose={onClose}
+    >
+      <label className="flex min-h-28 cursor-pointer flex-col items-center justify-center gap-1 rounded-control border-2 border-dashed border-muted p-4 text-center hover:bg-marble focus-within:outline-3 focus-within:outline-cherry">
+        <span className="casual text-[18px] font-bold">{busy ? 'Reading …' : 'Choose a file'}</span>
+        <span className="text-[14px] text-muted">.json or .jsonld, at most 8 MB</span>
+        <input
+          type="file"
+          accept=".json,.jsonld,application/json,application/ld+json"
+          aria-label="File to take in"
+          className="sr-only"
+          onChange={(e) => {
+            const file = e.target.files?.[0]
+            if (file) void take(file)
+            e.target.value = ''
+          }}
+        />
+      </label>
+      {outcome?.kind === 'problem' && (
+        <p role="alert" className="rounded-control bg-cherry-wash px-4 py-3 text-[15px] text-cherry-ink">
+          {outcome.text}
+        </p>
+      )}
+      {outcome?.kind === 'taken' && (
+        <p role="status" className="rounded-control bg-marble px-4 py-3 text-[15px]">
+          {outcome.text}
+        </p>
+      )}
+      {outcome?.kind === 'recipes' && (
+        <ul className="flex flex-col gap-1">
+          {outcome.recipes.map((r, i) => (
+            <li key={`${r.name}${i}`}>
+              <button
+                type="button"
+                onClick={() => draft(r)}
+                className="min-h-12 w-full rounded-control bg-marble px-4 text-left text-[16px] hover:bg-bar hover:text-on-bar"
+              >
+                Make a draft of <strong>{r.name}</strong>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="flex justify-end">
+        <Button onClick={onClose}>Close</Button>
+      </div>
+    </SheetDialog>
+  )
+}
+
+/** Tells what a file is, and sends a book on to the server, which has the last word. */
+async function look(file: File): Promise<Outcome> {
+  const problem = (text: string): Outcome => ({ kind: 'problem', text })
+  if (file.size > FILE_BYTES)
+    return problem(
+      `“${file.name}” is ${Math.round(file.size / 1024 / 1024)} MB; at most 8 are taken. Nothing was changed.`,
+    )
+  const text = await file.text()
+  let value: unknown
+  try {
+    value = JSON.parse(text)
+  } catch (error) {
+    return problem(`“${file.name}” is not JSON: ${(error as Error).message}. Nothing was changed.`)
+  }
+  const recipes = recipesIn(value)
+  if (recipes.length > 0 && (value as { format?: unknown }).format !== FILE_FORMAT) return { kind: 'recipes', recipes }
+  try {
+    const { added, revised, same } = await sendFile<Imported>('/api/book', 'application/json', text)
+    return {
+      kind: 'taken',
+      text: `${count(added, 'formula')} added, ${revised} revised, ${same} there already as they are.`,
+    }
+  } catch (error) {
+    return problem((error as Error).message)
+  }
+}

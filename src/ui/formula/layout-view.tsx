@@ -1,0 +1,156 @@
+'use client'
+
+import {
+  analyse,
+  type Conditions,
+  type FormulaDocument,
+  gramsAsWritten,
+  gramsOfBoil,
+  liesThick,
+  piecesPerVessel,
+  slabOf,
+  type Tray,
+  unscaledOf,
+  type Vessel,
+} from '@/core'
+import { BoilPlan } from './boil-plan'
+import { MouldDrawing } from './mould-drawing'
+import { countWord } from './sentence'
+import type { Sized } from './size-batch'
+import { mainPiece } from './size-batch'
+import { TrayDrawing } from './tray-drawing'
+
+interface Props {
+  readonly formula: FormulaDocument
+  readonly sized: Sized
+  readonly conditions: Conditions
+  readonly vessel: Vessel | null
+}
+
+/** How it lies in the tray, how the boils follow each other, and what does not grow with the batch. */
+export function LayoutView({ formula, sized, conditions, vessel }: Props) {
+  const { plan } = sized
+  const { boiled, part } = mainPiece(sized)
+  const number = plan.boils.findIndex((b) => b.part === part) + 1
+  const rows = boiled
+    ? unscaledOf({
+        formula: boiled.formula,
+        plan,
+        grams: gramsOfBoil(plan, number),
+        analysis: boiled.analysis,
+        written: analyse(boiled.formula, conditions, gramsAsWritten(boiled.formula)),
+        conditions,
+      })
+    : []
+  return (
+    <div className="grid flex-1 grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+      <section aria-labelledby="lay" className="sheet px-5 py-4">
+        <h2 id="lay" className="casual mb-2 text-[18px] font-bold">
+          {vessel?.kind === 'mould'
+            ? 'In the moulds'
+            : plan.shape.kind === 'cut'
+              ? 'On the tray, to scale'
+              : 'On the tray'}
+        </h2>
+        {vessel ? <Lay formula={formula} sized={sized} vessel={vessel} /> : <p>Choose a tray or mould above.</p>}
+      </section>
+      <div className="flex flex-col gap-4">
+        {boiled && <BoilPlan formula={formula} plan={plan} boiled={boiled} conditions={conditions} vessel={vessel} />}
+        <section aria-labelledby="unscaled" className="sheet px-5 py-4">
+          <h2 id="unscaled" className="casual text-[18px] font-bold">
+            Does not grow with the batch
+          </h2>
+          <ul>
+            {rows.map((r) => (
+              <li key={r.id} className="border-b border-line py-2 last:border-0">
+                <p className="casual text-[16px] leading-snug font-semibold">{r.text}</p>
+                <p className="text-[14px] leading-snug text-muted">{r.detail}</p>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+    </div>
+  )
+}
+
+function Lay({ formula, sized: { plan }, vessel }: { formula: FormulaDocument; sized: Sized; vessel: Vessel }) {
+  if (vessel.kind === 'mould') return <MouldDrawing mould={vessel} fillings={plan.vessels} />
+  const trays = Math.max(1, plan.vessels)
+  const lies = liesThick(formula, plan, vessel, trays)
+  const slab = slabOf(formula, plan, vessel)
+  if (plan.shape.kind === 'cut' && slab)
+    return (
+      <>
+        <div className="flex flex-wrap gap-4">
+          {slab.fullTrays > 0 && <TrayDrawing shape={plan.shape} tray={vessel} barMm={null} count={slab.fullTrays} />}
+          {slab.barMm !== null && <TrayDrawing shape={plan.shape} tray={vessel} barMm={slab.barMm} count={1} />}
+        </div>
+        <p className="mt-2 text-[15px]">
+          {slab.barMm === null
+            ? `Poured to the rim line it lies ${plan.shape.heightMm} mm deep.`
+            : `Behind the bar it lies ${plan.shape.heightMm} mm deep; run over ${trays === 1 ? 'the whole tray' : `all ${countWord(trays)} trays`} it would lie ${lies.toFixed(1)} mm.`}{' '}
+          <span className="text-muted">
+            {slab.pieces > plan.pieces &&
+              `The knife gets ${slab.pieces} out of it, ${slab.pieces - plan.pieces} more than you asked for.`}
+          </span>
+        </p>
+      </>
+    )
+  const wanted = plan.shape.kind === 'broken' ? plan.shape.thicknessMm : lies
+  return (
+    <>
+      <Sheet
+        tray={vessel}
+        covers={Math.min(1, lies / wanted)}
+        pieces={piecesPerVessel(plan.shape, vessel, plan.pieceGrams, 1)}
+      />
+      <p className="mt-2 text-[15px]">
+        Spread to the edges of {trays === 1 ? 'the tray' : `all ${countWord(trays)} trays`} it lies{' '}
+        <strong className="figures">{lies.toFixed(1)} mm</strong> thin; you asked for {wanted} mm.
+      </p>
+    </>
+  )
+}
+
+/** What is broken by hand: the sheet it is spread to. */
+function Sheet({ tray, covers, pieces }: { tray: Tray; covers: number; pieces: number }) {
+  return (
+    <figure>
+      <svg
+        viewBox={`-22 -22 ${tray.lengthMm + 44} ${tray.widthMm + 44}`}
+        className="max-h-[46vh] w-full"
+        role="img"
+        aria-label={`${tray.name}, spread over ${Math.round(100 * covers)} % of it`}
+      >
+        <rect
+          x={-5}
+          y={-5}
+          width={tray.lengthMm + 10}
+          height={tray.widthMm + 10}
+          rx={10}
+          className="fill-none stroke-muted"
+          strokeWidth={2}
+        />
+        <rect
+          x={(tray.lengthMm * (1 - Math.sqrt(covers))) / 2}
+          y={(tray.widthMm * (1 - Math.sqrt(covers))) / 2}
+          width={tray.lengthMm * Math.sqrt(covers)}
+          height={tray.widthMm * Math.sqrt(covers)}
+          rx={18}
+          fill="#e0a447"
+          stroke="#8c4720"
+        />
+        <g className="fill-muted" fontSize={13} textAnchor="middle">
+          <text x={tray.lengthMm / 2} y={-9}>
+            {tray.lengthMm} mm
+          </text>
+          <text transform={`translate(-9 ${tray.widthMm / 2}) rotate(-90)`}>{tray.widthMm} mm</text>
+        </g>
+      </svg>
+      <figcaption className="text-[15px] text-muted">
+        Spread thin and broken by hand; a full tray is about {pieces} pieces.
+      </figcaption>
+    </figure>
+  )
+}

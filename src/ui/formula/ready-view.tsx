@@ -1,0 +1,213 @@
+'use client'
+
+import { Check, TriangleAlert, X } from 'lucide-react'
+import { useEffect, useMemo, useState } from 'react'
+import type { KitchenView } from '@/contract/kitchen'
+import {
+  type Conditions,
+  cautions,
+  type EquipmentCheck,
+  equipmentChecks,
+  type FormulaDocument,
+  firstAid,
+  piecesOf,
+  type ReadyItem,
+  readyList,
+  type Vessel,
+} from '@/core'
+import { useTemperature } from '@/ui/shell/preferences'
+import { mainPiece, type Sized } from './size-batch'
+import { WeighStation } from './weigh-station'
+
+interface Props {
+  readonly id: string
+  readonly formula: FormulaDocument
+  readonly kitchen: KitchenView
+  readonly sized: Sized
+  readonly conditions: Conditions
+  readonly vessel: Vessel | null
+}
+
+const toClock = (minutes: number): string => {
+  const m = ((Math.round(minutes) % 1440) + 1440) % 1440
+  return `${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`
+}
+
+/** Everything before the first flame, what is begun first at the top; ticked by touch or by its number. */
+export function ReadyView({ id, formula, kitchen, sized, conditions, vessel }: Props) {
+  const { say } = useTemperature()
+  const items = useMemo(() => readyList(formula, sized.plan, vessel), [formula, sized.plan, vessel])
+  const [done, toggle] = useTicks(`ready ${id}`)
+  const [flame, setFlame] = useState<string>('')
+  const { boiled } = mainPiece(sized)
+  const checks = boiled
+    ? equipmentChecks(boiled.analysis, sized.plan, conditions, vessel, kitchen.thermometer, say)
+    : []
+  useEffect(() => {
+    const press = (e: KeyboardEvent): void => {
+      if (e.target instanceof HTMLInputElement && e.target.type !== 'checkbox') return
+      if (e.metaKey || e.ctrlKey || e.altKey) return
+      const item = items[e.key === '0' ? 9 : Number(e.key) - 1]
+      if (item) toggle(item.id)
+    }
+    window.addEventListener('keydown', press)
+    return () => window.removeEventListener('keydown', press)
+  }, [items, toggle])
+  const left = items.filter((i) => !done.has(i.id))
+  const minutes = flame ? Number(flame.slice(0, 2)) * 60 + Number(flame.slice(3)) : null
+  return (
+    <div className="grid flex-1 grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
+      <div className="flex flex-col gap-4">
+        <section aria-labelledby="ready" className="sheet px-5 py-4">
+          <div className="mb-2 flex flex-wrap items-center justify-between gap-3">
+            <h2 id="ready" className="casual text-[18px] font-bold">
+              {left.length === 0
+                ? 'All ready: light it'
+                : `${left.length} to do, begin ${Math.round(items[0]?.begin ?? 0)} min before the flame`}
+            </h2>
+            <label className="flex items-center gap-2 text-[14px] text-muted">
+              First flame at
+              <input
+                type="time"
+                value={flame}
+                onChange={(e) => setFlame(e.target.value)}
+                className="figures min-h-11 rounded-control border border-line bg-marble px-2 text-[16px] text-ink"
+              />
+            </label>
+          </div>
+          <ol>
+            {items.map((item, i) => (
+              <Item
+                key={item.id}
+                item={item}
+                number={i + 1}
+                done={done.has(item.id)}
+                at={minutes === null ? null : toClock(minutes - item.begin)}
+                onToggle={() => toggle(item.id)}
+              />
+            ))}
+          </ol>
+        </section>
+        <WeighStation formula={formula} plan={sized.plan} scales={kitchen.scales} />
+      </div>
+      <div className="flex flex-col gap-4">
+        <Checks checks={checks} />
+        <Cautions formula={formula} />
+      </div>
+    </div>
+  )
+}
+
+interface ItemProps {
+  readonly item: ReadyItem
+  readonly number: number
+  readonly done: boolean
+  readonly at: string | null
+  onToggle(): void
+}
+
+function Item({ item, number, done, at, onToggle }: ItemProps) {
+  return (
+    <li className="border-b border-line last:border-0">
+      <label className="flex min-h-16 cursor-pointer items-center gap-4 py-2">
+        <input type="checkbox" checked={done} onChange={onToggle} className="peer sr-only" />
+        <span
+          aria-hidden
+          className="grid size-10 shrink-0 place-items-center rounded-[11px] border-2 border-muted text-[15px] font-semibold text-muted peer-checked:border-angelica peer-checked:bg-angelica peer-checked:text-on-fill peer-focus-visible:outline-3 peer-focus-visible:outline-offset-2 peer-focus-visible:outline-cherry"
+        >
+          {done ? <Check size={22} strokeWidth={3} /> : number}
+        </span>
+        <span className="flex-1">
+          <span
+            className={`casual block text-[17px] leading-snug font-semibold ${done ? 'text-muted line-through' : ''}`}
+          >
+            {item.say}
+          </span>
+          <span className="block text-[14px] leading-snug text-muted">{item.why}</span>
+        </span>
+        <span className="figures shrink-0 text-right text-[15px]">
+          {at ?? `−${Math.round(item.begin)} min`}
+          <span className="block text-[13px] text-muted">
+            {Math.ceil(item.hands)} min{item.waits > 0 && ` + ${item.waits}`}
+          </span>
+        </span>
+      </label>
+    </li>
+  )
+}
+
+const marks = {
+  good: { Icon: Check, look: 'bg-angelica text-on-fill', word: 'Good' },
+  mind: { Icon: TriangleAlert, look: 'bg-lemon text-on-lemon', word: 'Mind this' },
+  bad: { Icon: X, look: 'bg-cherry text-on-fill', word: 'Will not do' },
+}
+
+function Checks({ checks }: { readonly checks: readonly EquipmentCheck[] }) {
+  return (
+    <section aria-labelledby="equipment" className="sheet px-5 py-4">
+      <h2 id="equipment" className="casual text-[18px] font-bold">
+        Equipment
+      </h2>
+      <ul>
+        {checks.map((c) => {
+          const { Icon, look, word } = marks[c.tone]
+          return (
+            <li key={c.id} className="flex gap-3.5 border-b border-line py-2 last:border-0">
+              <span className={`mt-0.5 grid size-7 shrink-0 place-items-center rounded-[9px] ${look}`}>
+                <Icon size={17} strokeWidth={2.5} aria-label={word} />
+              </span>
+              <div>
+                <p className="casual text-[16px] leading-snug font-semibold">{c.text}</p>
+                <p className="text-[14px] leading-snug text-muted">{c.detail}</p>
+              </div>
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}
+
+function Cautions({ formula }: { readonly formula: FormulaDocument }) {
+  const keys = [...new Set(piecesOf(formula).flatMap((p) => p.formula.steps.flatMap((s) => s.cautions ?? [])))]
+  const said = keys.flatMap((key) => (cautions[key] ? [{ key, ...cautions[key] }] : []))
+  return (
+    <section aria-labelledby="cautions" className="rounded-sheet bg-lemon px-5 py-4 text-on-lemon">
+      <h2 id="cautions" className="casual text-[18px] font-bold">
+        Mind
+      </h2>
+      <ul className="text-[14.5px] leading-snug">
+        {said.map((c) => (
+          <li key={c.key} className="py-1.5">
+            <strong className="block text-[15px]">{c.short}</strong>
+            {c.full}
+          </li>
+        ))}
+        <li className="pt-1.5">
+          <strong className="block text-[15px]">{firstAid.short}</strong>
+          {firstAid.full}
+        </li>
+      </ul>
+    </section>
+  )
+}
+
+/** What is ticked, kept in this window until it is closed. */
+function useTicks(key: string): [ReadonlySet<string>, (id: string) => void] {
+  const [done, setDone] = useState<ReadonlySet<string>>(new Set())
+  useEffect(() => {
+    setDone(new Set(JSON.parse(sessionStorage.getItem(key) ?? '[]') as string[]))
+  }, [key])
+  const toggle = useMemo(
+    () =>
+      (id: string): void =>
+        setDone((before) => {
+          const after = new Set(before)
+          if (!after.delete(id)) after.add(id)
+          sessionStorage.setItem(key, JSON.stringify([...after]))
+          return after
+        }),
+    [key],
+  )
+  return [done, toggle]
+}

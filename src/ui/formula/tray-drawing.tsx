@@ -1,0 +1,82 @@
+import { formatCount, layoutOf, type Shape, type Tray } from '@/core'
+
+interface Props {
+  readonly shape: Extract<Shape, { kind: 'cut' }>
+  readonly tray: Tray
+  /** Where a bar holds the slab, mm along the tray; null where it is full. */
+  readonly barMm: number | null
+  /** How many trays are like this one. */
+  readonly count: number
+}
+
+/** A tray from above, to scale, with its cuts. Measures stand along its sides. */
+export function TrayDrawing({ shape, tray, barMm, count }: Props) {
+  const { places, round, used } = layoutOf(shape, { ...tray, lengthMm: barMm ?? tray.lengthMm })
+  const font = tray.lengthMm / 24
+  const pad = font * 1.7
+  return (
+    <figure className="min-w-0 flex-1">
+      <svg
+        viewBox={`${-pad} ${-pad} ${tray.lengthMm + 2 * pad} ${tray.widthMm + 2 * pad}`}
+        className="max-h-[44vh] w-full"
+        role="img"
+        aria-label={`${tray.name}, ${tray.lengthMm} by ${tray.widthMm} mm inside, cut into ${places.length} pieces`}
+      >
+        <rect
+          x={-5}
+          y={-5}
+          width={tray.lengthMm + 10}
+          height={tray.widthMm + 10}
+          rx={10}
+          className="fill-none stroke-muted"
+          strokeWidth={2}
+        />
+        <rect width={barMm ?? tray.lengthMm} height={tray.widthMm} rx={4} fill="#f0d490" opacity={0.55} />
+        {places.map((p) =>
+          round ? (
+            <circle
+              key={`${p.x} ${p.y}`}
+              cx={p.x + p.w / 2}
+              cy={p.y + p.h / 2}
+              r={p.w / 2}
+              fill="#e0a447"
+              stroke="#8c4720"
+              strokeWidth={1}
+            />
+          ) : (
+            <rect
+              key={`${p.x} ${p.y}`}
+              x={p.x}
+              y={p.y}
+              width={p.w}
+              height={p.h}
+              fill="#e0a447"
+              stroke="#8c4720"
+              strokeWidth={1}
+            />
+          ),
+        )}
+        {barMm !== null && (
+          <line x1={barMm} x2={barMm} y1={-12} y2={tray.widthMm + 12} className="stroke-ink" strokeWidth={5} />
+        )}
+        <g className="fill-muted" fontSize={font} textAnchor="middle">
+          <text x={tray.lengthMm / 2} y={-font * 0.7}>
+            {tray.lengthMm} mm
+          </text>
+          <text transform={`translate(${-font * 0.7} ${tray.widthMm / 2}) rotate(-90)`}>{tray.widthMm} mm</text>
+        </g>
+      </svg>
+      <figcaption className="mt-1 text-[15px]">
+        <strong className="casual">
+          {count > 1 && `${formatCount(count)} × `}
+          {formatCount(places.length)} pieces
+        </strong>
+        <span className="text-muted">
+          {' '}
+          · {Math.round(100 * used)} % of the slab
+          {barMm !== null && ` · bar at ${Math.round(barMm)} mm`}
+        </span>
+      </figcaption>
+    </figure>
+  )
+}

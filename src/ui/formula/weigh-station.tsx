@@ -1,0 +1,106 @@
+'use client'
+
+import { Check, Scale } from 'lucide-react'
+import { useEffect, useMemo, useState } from 'react'
+import type { KitchenView } from '@/contract/kitchen'
+import { type BatchPlan, type FormulaDocument, formatGrams, ingredientIn, piecesOf } from '@/core'
+import { useScale } from './use-scale'
+
+interface Props {
+  readonly formula: FormulaDocument
+  readonly plan: BatchPlan
+  readonly scales: KitchenView['scales']
+}
+
+/** ◊ Near enough: a hundredth, at least a gram, and standing still for so many s. */
+const NEAR = { share: 0.01, grams: 1, still: 1.5 }
+
+/** One ingredient after the other, on a scale that ticks the list by itself; or ticked by hand. */
+export function WeighStation({ formula, plan, scales }: Props) {
+  const lines = useMemo(
+    () =>
+      piecesOf(formula).flatMap((p) =>
+        p.formula.lines.map((l) => ({
+          id: l.id,
+          name: ingredientIn(p.formula, l.ingredient).name,
+          grams: (plan.grams[l.id] ?? 0) * (plan.boils.find((b) => b.part === p.part)?.share ?? 1),
+        })),
+      ),
+    [formula, plan],
+  )
+  const [done, setDone] = useState<ReadonlySet<string>>(new Set())
+  const [channel, setChannel] = useState<string | null>(null)
+  const current = lines.find((l) => !done.has(l.id)) ?? null
+  const frame = useScale(channel, channel && current ? Math.round(current.grams * 10) / 10 : null)
+  const [tared, setTared] = useState<string | null>(null)
+  const near =
+    current !== null &&
+    frame !== null &&
+    Math.abs(frame.grams - current.grams) <= Math.max(NEAR.grams, NEAR.share * current.grams)
+  // what lay on the pan for the one before does not count for the next: it has to be tared in between
+  useEffect(() => {
+    if (current && frame && tared !== current.id && frame.grams < 0.5 * current.grams) setTared(current.id)
+  }, [current, frame, tared])
+  useEffect(() => {
+    if (current && frame && near && tared === current.id && frame.still >= NEAR.still)
+      setDone((before) => new Set([...before, current.id]))
+  }, [current, frame, near, tared])
+  const toggle = (id: string): void =>
+    setDone((before) => {
+      const after = new Set(before)
+      if (!after.delete(id)) after.add(id)
+      return after
+    })
+  return (
+    <section aria-labelledby="weighing" className="sheet px-5 py-4">
+      <div className="flex flex-wrap items-center justify-between gap-2">
+        <h2 id="weighing" className="casual text-[18px] font-bold">
+          {current ? `Weigh, ${lines.length - done.size} to go` : 'All weighed'}
+        </h2>
+        {scales.map((s) => (
+          <button
+            key={s.id}
+            type="button"
+            aria-pressed={channel === s.id}
+            onClick={() => setChannel(channel === s.id ? null : s.id)}
+            className={`flex min-h-11 items-center gap-2 rounded-control px-3 text-[14.5px] font-semibold ${channel === s.id ? 'bg-bar text-on-bar' : 'bg-marble'}`}
+          >
+            <Scale size={16} aria-hidden />
+            {channel === s.id ? `Listening to the ${s.name}` : `Listen to the ${s.name}`}
+          </button>
+        ))}
+      </div>
+      {current && channel && (
+        <p className="mt-2 rounded-control bg-lemon px-4 py-2.5 text-on-lemon" role="status">
+          <span className="casual block text-[20px] leading-tight font-bold">
+            {formatGrams(current.grams)} {current.name.toLowerCase()}
+          </span>
+          <span className="figures text-[15px]">
+            {frame ? `on the scale ${formatGrams(frame.grams)}` : 'the scale has not spoken yet'}
+            {frame && !near && frame.grams < current.grams && `, ${formatGrams(current.grams - frame.grams)} to go`}
+            {frame && !near && frame.grams > current.grams && `, ${formatGrams(frame.grams - current.grams)} too much`}
+          </span>
+        </p>
+      )}
+      <ul className="mt-1 grid gap-x-6 sm:grid-cols-2">
+        {lines.map((l) => (
+          <li key={l.id} className="border-b border-line">
+            <label className="flex min-h-12 cursor-pointer items-center gap-3">
+              <input type="checkbox" checked={done.has(l.id)} onChange={() => toggle(l.id)} className="peer sr-only" />
+              <span
+                aria-hidden
+                className="grid size-7 shrink-0 place-items-center rounded-[8px] border-2 border-muted peer-checked:border-angelica peer-checked:bg-angelica peer-checked:text-on-fill peer-focus-visible:outline-3 peer-focus-visible:outline-cherry"
+              >
+                {done.has(l.id) && <Check size={17} strokeWidth={3} />}
+              </span>
+              <span className={`flex-1 text-[15px] leading-tight ${done.has(l.id) ? 'text-muted line-through' : ''}`}>
+                {l.name}
+              </span>
+              <span className="figures text-[15px]">{formatGrams(l.grams)}</span>
+            </label>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,33 @@
+'use client'
+
+import { Dialog } from 'radix-ui'
+import type { ReactNode } from 'react'
+
+interface Props {
+  readonly title: string
+  readonly about?: string
+  readonly wide?: boolean
+  onClose(): void
+  readonly children: ReactNode
+}
+
+/** A sheet over the page for one matter. */
+export function SheetDialog({ title, about, wide, onClose, children }: Props) {
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-[#23152b]/60" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className={`fixed top-1/2 left-1/2 z-30 flex max-h-[94dvh] -translate-x-1/2 -translate-y-1/2 flex-col gap-4 overflow-auto rounded-sheet bg-sheet p-6 ${wide ? 'w-[min(860px,96vw)]' : 'w-[min(560px,96vw)]'}`}
+        >
+          <div>
+            <Dialog.Title className="casual text-[24px] font-bold">{title}</Dialog.Title>
+            {about && <p className="text-[15px] text-muted">{about}</p>}
+          </div>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}

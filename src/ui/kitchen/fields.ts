@@ -1,0 +1,199 @@
+/** What is asked about each kind of thing, and how what is typed becomes a fact. One table a kind. */
+import type { KitchenFacts, KitchenKind } from '@/contract/kitchen'
+import { parseLength, type TemperatureUnit, toCelsius, toFahrenheit } from '@/core'
+
+export interface Field {
+  /** Where the fact stands. */
+  readonly name: string
+  readonly label: string
+  readonly unit?: string
+  readonly hint?: string
+  readonly as: 'text' | 'number' | 'percent' | 'length' | 'temperature' | 'choice' | 'yes'
+  /** May be left empty. */
+  readonly optional?: true
+  readonly options?: readonly { readonly id: string; readonly label: string }[]
+}
+
+type Value = string | number | boolean | null | undefined
+
+const tidy = (n: number): string => String(Math.round(n * 100) / 100)
+
+/** A fact as it stands in its box. */
+export function toText(field: Field, value: Value, unit: TemperatureUnit): string | boolean {
+  if (field.as === 'yes') return value === true
+  if (value === null || value === undefined) return ''
+  if (field.as === 'percent') return tidy(100 * Number(value))
+  if (field.as === 'temperature') return tidy(unit === 'F' ? toFahrenheit(Number(value)) : Number(value))
+  return typeof value === 'number' ? tidy(value) : String(value)
+}
+
+/** What stands in the box as a fact; NaN for what is not a number, which its schema then refuses. */
+export function toFact(field: Field, text: string | boolean, unit: TemperatureUnit): Value {
+  if (typeof text === 'boolean') return text
+  if (field.as === 'text') return text.trim()
+  if (field.optional && text.trim() === '') return field.as === 'length' ? undefined : null
+  if (field.as === 'choice') return text
+  if (field.as === 'length') return parseLength(text) ?? Number.NaN
+  const number = text.trim() === '' ? Number.NaN : Number(text.replace(',', '.'))
+  if (field.as === 'percent') return number / 100
+  return field.as === 'temperature' && unit === 'F' ? toCelsius(number) : number
+}
+
+const name: Field = { name: 'name', label: 'Called', as: 'text' }
+const inside = 'within the rim; the name on the box is the outside. mm, cm or in'
+
+export interface Section<K extends KitchenKind = KitchenKind> {
+  readonly id: string
+  readonly kind: K
+  readonly title: string
+  readonly one: string
+  readonly about: string
+  readonly fields: readonly Field[]
+  readonly fresh: KitchenFacts<K>
+}
+
+const section = <K extends KitchenKind>(s: Section<K>): Section => s as unknown as Section
+
+export const sections: readonly Section[] = [
+  section({
+    id: 'rooms',
+    kind: 'room',
+    title: 'Rooms',
+    one: 'room',
+    about: 'Air pressure moves every temperature; humidity decides what turns sticky.',
+    fields: [
+      name,
+      { name: 'altitudeM', label: 'Above the sea', unit: 'm', as: 'number' },
+      {
+        name: 'barometerHPa',
+        label: 'Barometer shows',
+        unit: 'hPa',
+        as: 'number',
+        optional: true,
+        hint: 'in the room, not reduced to the sea; empty to go by altitude',
+      },
+      { name: 'roomC', label: 'Temperature', as: 'temperature' },
+      { name: 'humidity', label: 'Humidity', unit: '%', as: 'percent' },
+    ],
+    fresh: { name: '', altitudeM: 0, barometerHPa: null, roomC: 20, humidity: 0.5 },
+  }),
+  section({
+    id: 'thermometers',
+    kind: 'thermometer',
+    title: 'Thermometers',
+    one: 'thermometer',
+    about: 'Checked in ice and in boiling water, each knows what it is off by.',
+    fields: [name, { name: 'maxC', label: 'Reads up to', as: 'temperature' }],
+    fresh: { name: '', maxC: 200, channel: null, checks: [] },
+  }),
+  section({
+    id: 'pots',
+    kind: 'pot',
+    title: 'Pots',
+    one: 'pot',
+    about: 'How much it holds to the rim decides the largest boil; its metal, what it carries on.',
+    fields: [
+      name,
+      { name: 'litres', label: 'Holds to the rim', unit: 'l', as: 'number' },
+      { name: 'diameterMm', label: 'Inside across', as: 'length', hint: 'mm, cm or in' },
+      { name: 'massKg', label: 'Weighs empty', unit: 'kg', as: 'number' },
+      {
+        name: 'metal',
+        label: 'Metal',
+        as: 'choice',
+        options: ['copper', 'steel', 'aluminium', 'iron'].map((id) => ({ id, label: id })),
+      },
+    ],
+    fresh: { name: '', litres: 4, diameterMm: 220, massKg: 1.5, metal: 'steel' },
+  }),
+  section({
+    id: 'burners',
+    kind: 'burner',
+    title: 'Burners',
+    one: 'burner',
+    about: 'What reaches the pot is what counts: warm some water by the clock and it is known.',
+    fields: [
+      name,
+      { name: 'watts', label: 'Rated', unit: 'W', as: 'number' },
+      {
+        name: 'efficiency',
+        label: 'Of it into the pot',
+        unit: '%',
+        as: 'percent',
+        hint: 'gas about 50, a coil 70, induction 85; better: measure',
+      },
+      {
+        name: 'responseS',
+        label: 'Slow to change by',
+        unit: 's',
+        as: 'number',
+        hint: 'gas and induction 2, a cast plate 60',
+      },
+    ],
+    fresh: { name: '', watts: 2000, efficiency: 0.5, responseS: 2, tests: [] },
+  }),
+  section({
+    id: 'trays',
+    kind: 'vessel',
+    title: 'Trays',
+    one: 'tray',
+    about: 'By their inside: the slab knows no other size.',
+    fields: [
+      name,
+      { name: 'lengthMm', label: 'Inside length', as: 'length', hint: inside },
+      { name: 'widthMm', label: 'Inside width', as: 'length', hint: inside },
+      { name: 'depthMm', label: 'Depth', as: 'length', optional: true, hint: 'mm, cm or in' },
+    ],
+    fresh: { kind: 'tray', name: '', lengthMm: 300, widthMm: 200 },
+  }),
+  section({
+    id: 'moulds',
+    kind: 'vessel',
+    title: 'Moulds',
+    one: 'mould',
+    about: 'How many there are decides how many boils can set at once.',
+    fields: [
+      name,
+      { name: 'cavities', label: 'Cavities', as: 'number' },
+      { name: 'millilitres', label: 'Each holds', unit: 'ml', as: 'number' },
+      { name: 'count', label: 'You have', as: 'number' },
+    ],
+    fresh: { kind: 'mould', name: '', cavities: 24, millilitres: 4, count: 1 },
+  }),
+  section({
+    id: 'cutters',
+    kind: 'cutter',
+    title: 'Cutters',
+    one: 'cutter',
+    about: 'Round ones leave more edge; the layout counts it.',
+    fields: [
+      name,
+      { name: 'lengthMm', label: 'Length, or across', as: 'length', hint: 'mm, cm or in' },
+      { name: 'widthMm', label: 'Width', as: 'length', hint: 'the same again for round and square' },
+      { name: 'round', label: 'Round', as: 'yes' },
+    ],
+    fresh: { name: '', round: false, lengthMm: 25, widthMm: 25 },
+  }),
+  section({
+    id: 'measures',
+    kind: 'measure',
+    title: 'House measures',
+    one: 'measure',
+    about: 'A glass, a ladle, the blue mug: lines that speak of them are understood.',
+    fields: [name, { name: 'millilitres', label: 'Holds', unit: 'ml', as: 'number' }],
+    fresh: { name: '', millilitres: 200 },
+  }),
+  section({
+    id: 'shades',
+    kind: 'shade',
+    title: 'Shades',
+    one: 'shade',
+    about: 'Colours by your own names, for cooking by eye.',
+    fields: [name, { name: 'celsius', label: 'A syrup heated evenly has it at', as: 'temperature' }],
+    fresh: { name: '', celsius: 175 },
+  }),
+]
+
+/** Of what kind, and for trays and moulds, which. */
+export const belongs = (s: Section, thing: { kind?: string }): boolean =>
+  s.kind !== 'vessel' || thing.kind === (s.fresh as { kind?: string }).kind

@@ -1,0 +1,188 @@
+'use client'
+
+import { Plus } from 'lucide-react'
+import { useState } from 'react'
+import type { KitchenFacts, KitchenKind, KitchenView } from '@/contract/kitchen'
+import { useTemperature } from '@/ui/shell/preferences'
+import { CheckPanel } from './check-panel'
+import { drawingOf } from './drawings'
+import { belongs, type Section, sections } from './fields'
+import { IngredientDialog } from './ingredient-dialog'
+import { IngredientFiles } from './ingredient-files'
+import { PowerPanel } from './power-panel'
+import { saidOf } from './said'
+import { ThingDialog } from './thing-dialog'
+
+interface Props {
+  readonly kitchen: KitchenView
+}
+
+type Open = { readonly section: string; readonly id: string | null }
+
+const OWN = 'ingredients'
+
+/** Everything the sentence chooses from, on its shelves. */
+export function KitchenPage({ kitchen }: Props) {
+  const [open, setOpen] = useState<Open | null>(null)
+  const close = (): void => setOpen(null)
+  const section = sections.find((s) => s.id === open?.section)
+  const things = section ? (kitchen[section.kind] as readonly (KitchenFacts & { id: string })[]) : []
+  const thing = things.find((t) => t.id === open?.id) ?? null
+  return (
+    <div className="flex flex-col gap-4 p-4 lg:p-6">
+      <h1 className="casual text-[36px] leading-none font-extrabold">Kitchen</h1>
+      <div className="gap-4 lg:columns-2 *:mb-4 *:break-inside-avoid">
+        {sections.map((s) => (
+          <Shelf
+            key={s.id}
+            section={s}
+            things={(kitchen[s.kind] as readonly (KitchenFacts & { id: string })[]).filter((t) =>
+              belongs(s, t as { kind?: string }),
+            )}
+            onOpen={(id) => setOpen({ section: s.id, id })}
+          />
+        ))}
+        <OwnShelf kitchen={kitchen} onOpen={(id) => setOpen({ section: OWN, id })} />
+      </div>
+      {section && (
+        <ThingDialog key={open?.id ?? 'new'} section={section} thing={thing} onClose={close}>
+          {section.kind === 'thermometer' && thing && (
+            <CheckPanel
+              id={thing.id}
+              facts={thing as KitchenFacts<'thermometer'>}
+              rooms={kitchen.room}
+              channels={kitchen.channels}
+            />
+          )}
+          {section.kind === 'burner' && thing && (
+            <PowerPanel
+              id={thing.id}
+              facts={thing as KitchenFacts<'burner'>}
+              pots={kitchen.pot}
+              roomC={kitchen.room[0]?.roomC ?? 20}
+            />
+          )}
+        </ThingDialog>
+      )}
+      {open?.section === OWN && (
+        <IngredientDialog
+          key={open.id ?? 'new'}
+          thing={kitchen.ingredient.find((i) => i.id === open.id) ?? null}
+          onClose={close}
+        />
+      )}
+    </div>
+  )
+}
+
+interface ShelfProps {
+  readonly section: Section
+  readonly things: readonly (KitchenFacts & { readonly id: string })[]
+  onOpen(id: string | null): void
+}
+
+function Shelf({ section, things, onOpen }: ShelfProps) {
+  return (
+    <section aria-labelledby={section.id} className="sheet px-5 py-4">
+      <ShelfHead
+        id={section.id}
+        title={section.title}
+        about={section.about}
+        one={section.one}
+        onAdd={() => onOpen(null)}
+      />
+      <ul className="mt-3 flex flex-wrap items-end gap-x-3 gap-y-2">
+        {things.map((t) => (
+          <Item
+            key={t.id}
+            kind={section.kind}
+            facts={t}
+            name={(t as { name: string }).name}
+            onOpen={() => onOpen(t.id)}
+          />
+        ))}
+        {things.length === 0 && <li className="py-3 text-[15px] text-muted">Nothing here yet.</li>}
+      </ul>
+    </section>
+  )
+}
+
+function OwnShelf({ kitchen, onOpen }: { readonly kitchen: KitchenView; onOpen(id: string | null): void }) {
+  return (
+    <section aria-labelledby={OWN} className="sheet px-5 py-4">
+      <ShelfHead
+        id={OWN}
+        title="Ingredients of your own"
+        about="Beyond the pantry’s hundred and fifty: your syrup, your praline, with its price."
+        one="ingredient"
+        onAdd={() => onOpen(null)}
+      />
+      <ul className="mt-3 flex flex-wrap items-end gap-x-3 gap-y-2">
+        {kitchen.ingredient.map((i) => (
+          <Item key={i.id} kind="ingredient" facts={i} name={i.ingredient.name} onOpen={() => onOpen(i.id)} />
+        ))}
+        {kitchen.ingredient.length === 0 && <li className="py-3 text-[15px] text-muted">Nothing here yet.</li>}
+      </ul>
+      <IngredientFiles />
+    </section>
+  )
+}
+
+interface HeadProps {
+  readonly id: string
+  readonly title: string
+  readonly about: string
+  readonly one: string
+  onAdd(): void
+}
+
+function ShelfHead({ id, title, about, one, onAdd }: HeadProps) {
+  return (
+    <div className="flex items-start justify-between gap-3">
+      <div>
+        <h2 id={id} className="casual text-[18px] leading-tight font-bold">
+          {title}
+        </h2>
+        <p className="text-[14px] leading-snug text-muted">{about}</p>
+      </div>
+      <button
+        type="button"
+        onClick={onAdd}
+        aria-label={`Add a ${one}`}
+        className="grid size-11 shrink-0 place-items-center rounded-control bg-marble hover:bg-bar hover:text-on-bar"
+      >
+        <Plus size={20} aria-hidden />
+      </button>
+    </div>
+  )
+}
+
+interface ItemProps {
+  readonly kind: KitchenKind
+  readonly facts: KitchenFacts
+  readonly name: string
+  onOpen(): void
+}
+
+function Item({ kind, facts, name, onOpen }: ItemProps) {
+  const t = useTemperature()
+  return (
+    <li>
+      <button
+        type="button"
+        onClick={onOpen}
+        className="flex min-w-[104px] flex-col items-start gap-1.5 rounded-control px-2.5 py-2 text-left hover:bg-marble"
+      >
+        {drawingOf(kind, facts)}
+        <span>
+          <span className="casual block text-[15.5px] leading-tight font-semibold">{name}</span>
+          {saidOf(kind, facts, t, Date.now()).map((line) => (
+            <span key={line} className="block text-[13px] leading-snug text-muted" suppressHydrationWarning>
+              {line}
+            </span>
+          ))}
+        </span>
+      </button>
+    </li>
+  )
+}

@@ -1,0 +1,233 @@
+/** The plug pulled at random: whatever was acknowledged is stored, and what is sent again is stored once. */
+import type { ChildProcess } from 'node:child_process'
+import { existsSync, mkdtempSync, readFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { type Browser, chromium, type Page } from '@playwright/test'
+import mysql from 'mysql2/promise'
+import { ulid } from 'ulid'
+import { chromiumOptions } from '../scripts/lib/chromium'
+import { start, stop, until } from '../scripts/lib/processes'
+import { seeded } from '../src/devices/random'
+import { type App, expect, test } from './app'
+
+const RUNS = { server: 12, database: 30, browser: 8 } as const
+
+test.describe.configure({ mode: 'parallel' })
+const ACTS = 14
+const PUSHES = 10
+const PER_PUSH = 20
+
+interface Write {
+  readonly path: string
+  readonly headers: Record<string, string>
+  readonly body: string
+  /** Ids that are stored once it is acknowledged. */
+  readonly ids: readonly string[]
+}
+
+async function startBoil(app: App): Promise<string> {
+  const boilId = ulid()
+  const response = await fetch(`${app.url}/api/batches`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({
+      id: ulid(),
+      boilId,
+      formula: 'orchard-toffee',
+      revision: 1,
+      size: { by: 'weight', grams: 900 },
+      shape: { kind: 'cut', lengthMm: 40, widthMm: 30, heightMm: 7 },
+      room: 'quay',
+      pot: 'copper-9',
+      burner: 'induction',
+      vessel: 'slab-30',
+      channel: 'short-probe',
+      rate: 1,
+    }),
+  })
+  if (!response.ok) throw new Error(await response.text())
+  return boilId
+}
+
+function writesFor(app: App, boil: string, random: () => number): Write[] {
+  const now = Date.now()
+  const at = (i: number): string => new Date(now + 100 + i).toISOString()
+  const acts = Array.from({ length: ACTS }, (_, i): Write => {
+    const id = ulid()
+    return {
+      path: `/api/boils/${boil}/acts`,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ id, at: at(i), act: { type: 'note', text: `note ${i}` } }),
+      ids: [id],
+    }
+  })
+  const pushes = Array.from({ length: PUSHES }, (_, p): Write => {
+    const ids = Array.from({ length: PER_PUSH }, () => ulid())
+    return {
+      path: '/api/probes/short-probe/readings',
+      headers: { authorization: `Bearer ${app.token}` },
+      body: ids
+        .map((id, i) => JSON.stringify({ id, at: at(p * PER_PUSH + i), celsius: 20 + random(), boil }))
+        .join('\n'),
+      ids,
+    }
+  })
+  return [...acts, ...pushes].sort(() => random() - 0.5)
+}
+
+/** Sends a write; true once it is acknowledged. */
+async function post(app: App, write: Omit<Write, 'ids'>): Promise<boolean> {
+  try {
+    const response = await fetch(app.url + write.path, { method: 'POST', headers: write.headers, body: write.body })
+    await response.text()
+    return response.ok
+  } catch {
+    return false
+  }
+}
+
+/** Leaves no pot on the stove for the tests that follow. */
+async function giveUp(app: App, boil: string): Promise<void> {
+  const act = { id: ulid(), at: new Date().toISOString(), act: { type: 'abandoned', reason: 'the plug was pulled' } }
+  const write = {
+    path: `/api/boils/${boil}/acts`,
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(act),
+  }
+  await expect.poll(() => post(app, write)).toBe(true)
+}
+
+async function rows<T>(app: App, sql: string, boil: string): Promise<T[]> {
+  const connection = await mysql.createConnection(app.database.url)
+  const [found] = await connection.query(sql, [boil, boil])
+  await connection.end()
+  return found as T[]
+}
+
+const stored = async (app: App, boil: string): Promise<string[]> =>
+  (
+    await rows<{ id: string }>(
+      app,
+      'SELECT id FROM readings WHERE boil_id = ? UNION ALL SELECT id FROM events WHERE boil_id = ?',
+      boil,
+    )
+  ).map((r) => r.id)
+
+for (const plug of ['server', 'database'] as const)
+  test(`nothing acknowledged is lost in ${RUNS[plug]} killings of the ${plug}`, async ({ app }) => {
+    test.setTimeout(300_000)
+    const thing = plug === 'server' ? app : app.database
+    for (let seed = 1; seed <= RUNS[plug]; seed++) {
+      const random = seeded(seed)
+      const boil = await startBoil(app)
+      const writes = writesFor(app, boil, random)
+      const acknowledged = new Set<Write>()
+      const sending = writes.map(async (write, i) => {
+        await new Promise((done) => setImmediate(done))
+        if (i % 3 === 0) await new Promise((done) => setTimeout(done, 20 * random()))
+        if (await post(app, write)) acknowledged.add(write)
+      })
+      const pull = (async () => {
+        await new Promise((done) => setTimeout(done, 5 + 60 * random()))
+        await thing.kill()
+      })()
+      await Promise.all([...sending, pull])
+      await thing.start()
+      const there = new Set(await stored(app, boil))
+      for (const write of acknowledged)
+        for (const id of write.ids) expect(there.has(id), `seed ${seed}: acknowledged and not stored`).toBe(true)
+      // everything else is sent again, as a browser and a hub do with what was not acknowledged
+      await Promise.all(
+        writes
+          .filter((write) => !acknowledged.has(write))
+          .map((write) => expect.poll(() => post(app, write), `seed ${seed}`).toBe(true)),
+      )
+      const ids = (await stored(app, boil)).filter((id) => writes.some((w) => w.ids.includes(id)))
+      expect(new Set(ids).size, `seed ${seed}: stored twice`).toBe(ids.length)
+      expect(ids.length, `seed ${seed}`).toBe(writes.reduce((n, w) => n + w.ids.length, 0))
+      await giveUp(app, boil)
+    }
+  })
+
+interface Tablet {
+  readonly page: Page
+  readonly browser: Browser
+  readonly process: ChildProcess
+}
+
+/** A browser with a profile that outlives it, on a page. */
+async function switchOn(profile: string, url: string): Promise<Tablet> {
+  const portFile = join(profile, 'DevToolsActivePort')
+  const child = start(
+    chromiumOptions.executablePath,
+    [
+      '--headless',
+      ...chromiumOptions.args,
+      '--no-first-run',
+      '--remote-debugging-port=0',
+      `--user-data-dir=${profile}`,
+    ],
+    { stdio: 'ignore' },
+  )
+  let browser: Browser | null = null
+  await until(
+    async () => {
+      if (!existsSync(portFile)) return false
+      browser = await chromium.connectOverCDP(`http://127.0.0.1:${readFileSync(portFile, 'utf8').split('\n')[0]}`)
+      return true
+    },
+    30,
+    () => 'The browser did not start.',
+  )
+  const [context] = (browser as unknown as Browser).contexts()
+  const page = await context?.newPage()
+  if (!page) throw new Error('The browser has no window.')
+  await page.goto(url)
+  return { page, browser: browser as unknown as Browser, process: child }
+}
+
+test(`nothing done is lost in ${RUNS.browser} killings of the browser, with the server there or away`, async ({
+  app,
+}) => {
+  test.setTimeout(300_000)
+  for (let seed = 1; seed <= RUNS.browser; seed++) {
+    const random = seeded(100 + seed)
+    const boil = await startBoil(app)
+    const url = `${app.url}/stove/${boil}`
+    const profile = mkdtempSync(join(tmpdir(), 'imbry-tablet-'))
+    const before = await switchOn(profile, url)
+    await expect(before.page.getByText('live', { exact: true })).toBeVisible()
+    const serverIsAway = seed % 2 === 0
+    if (serverIsAway) {
+      await app.kill()
+      await expect(before.page.getByText('offline', { exact: true })).toBeVisible()
+    }
+    // up from off, by one turn a key: the tile says when each is done
+    const turns = 2 + Math.floor(6 * random())
+    for (let dial = 1; dial <= turns; dial++) {
+      await before.page.keyboard.press('ArrowUp')
+      await expect(before.page.getByRole('button', { name: new RegExp(`^Heat ${dial}\\b`) })).toBeVisible()
+    }
+    await new Promise((done) => setTimeout(done, 40 * random()))
+    await stop(before.process, 'SIGKILL')
+    if (serverIsAway) await app.start()
+
+    const after = await switchOn(profile, url)
+    await expect(after.page.getByText('live', { exact: true })).toBeVisible()
+    const dials = async (): Promise<number[]> =>
+      (
+        await rows<{ dial: number }>(
+          app,
+          `SELECT json_value(act, '$.dial') + 0 AS dial FROM events
+           WHERE boil_id = ? AND boil_id = ? AND json_value(act, '$.type') = 'heat' ORDER BY seq`,
+          boil,
+        )
+      ).map((r) => r.dial)
+    await expect
+      .poll(dials, `seed ${seed}, the server ${serverIsAway ? 'away' : 'there'}`)
+      .toEqual(Array.from({ length: turns }, (_, i) => i + 1))
+    await stop(after.process, 'SIGKILL')
+    await giveUp(app, boil)
+  }
+})

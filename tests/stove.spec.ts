@@ -1,0 +1,252 @@
+import type { Page } from '@playwright/test'
+import { expect, test } from './app'
+import { startPractice } from './stove'
+
+test.describe.configure({ mode: 'parallel' })
+
+/** What a maker with four pots does: to the pot that calls, and what it asks for; until all are in the log. */
+async function tend(page: Page, until: () => Promise<boolean>): Promise<void> {
+  for (let turns = 0; turns < 400; turns++) {
+    if (await until()) return
+    const called = await page.evaluate(() => {
+      const big = document.querySelector<HTMLElement>('[data-testid=primary]')
+      const word = ['word', 'sign'].includes(big?.dataset.when ?? '')
+      if (big && (big.dataset.mood === 'now' || word)) return 'press'
+      const card = document.querySelector<HTMLElement>('nav[aria-label="Other pots"] [data-mood=now]')
+      card?.click()
+      return card ? 'turned' : 'wait'
+    })
+    if (called === 'press') {
+      const before = await page.getByTestId('primary').textContent()
+      await page.keyboard.press(' ')
+      await page
+        .waitForFunction((text) => document.querySelector('[data-testid=primary]')?.textContent !== text, before, {
+          timeout: 2000,
+        })
+        .catch(() => undefined)
+    }
+    if (called === 'wait') await page.waitForFunction(callsOrTime, Date.now() + 1500, { polling: 'raf' })
+  }
+  throw new Error('the pots were never done')
+}
+
+const callsOrTime = (latest: number): boolean =>
+  Date.now() > latest ||
+  document.querySelector('[data-testid=primary][data-mood=now], nav[aria-label="Other pots"] [data-mood=now]') !== null
+
+/** Ends what is on the large pot, and resolves in the logbook. */
+async function endIt(page: Page, why: string): Promise<void> {
+  // keys count once the page listens, which it does before its line is up
+  await expect(page.getByText('live', { exact: true })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('n')
+  await page.getByRole('button', { name: 'End this boil here' }).click()
+  await page.getByRole('button', { name: why }).click()
+  await page.waitForURL(/\/logbook\//)
+}
+
+const probes = ['Quick probe', 'Second probe', 'Third probe', /^Short probe/]
+const byHand = Array(4).fill('No probe, by hand')
+
+/** Of each family at least one, with a probe in the pot and by the log and the eye alone. */
+const rounds: readonly (readonly [how: string, tellers: readonly (string | RegExp)[], formulas: readonly string[]])[] =
+  [
+    [
+      'with probes, round 1',
+      probes,
+      ['smoked-salt-tamarind-caramels', 'rhubarb-nettle-elderflower-drops', 'orchard-toffee', 'coconut-chip-brittle'],
+    ],
+    [
+      'with probes, round 2',
+      probes,
+      ['ginger-honeycomb', 'quick-tahini-fudge', 'blackcurrant-marshmallow', 'juniper-popcorn-clusters'],
+    ],
+    [
+      'with probes, round 3',
+      probes,
+      ['condensed-milk-fig-fudge', 'rye-shortcake-bars', 'sesame-and-poppy-brittle', 'black-cardamom-dry-caramels'],
+    ],
+    [
+      'with probes, cooled and beaten among them',
+      probes,
+      ['malted-milk-fudge', 'bergamot-pouring-caramel', 'quince-lollipops', 'treacle-dark-butterscotch-drops'],
+    ],
+    [
+      'by hand, round 1',
+      byHand,
+      ['black-cardamom-dry-caramels', 'bergamot-pouring-caramel', 'condensed-milk-fig-fudge', 'orchard-toffee'],
+    ],
+    ['by hand, round 2', byHand, ['coconut-chip-brittle', 'ginger-honeycomb', 'quince-lollipops', 'malted-milk-fudge']],
+    [
+      'by hand, round 3',
+      byHand,
+      ['blackcurrant-marshmallow', 'juniper-popcorn-clusters', 'rye-shortcake-bars', 'bay-leaf-honey-nougat'],
+    ],
+  ]
+
+for (const [how, tellers, formulas] of rounds)
+  test(`four families at once, from the first flame to the log, ${how}`, async ({ page, app }) => {
+    test.setTimeout(300_000)
+    const boils: string[] = []
+    for (const [i, formula] of formulas.entries()) {
+      await startPractice(page, app.url, formula, 320, 60, tellers[i])
+      boils.push(page.url())
+    }
+    await expect(page.getByRole('navigation', { name: 'Other pots' }).getByRole('button')).toHaveCount(3)
+    const emptied = page.locator('[data-emptied=true]')
+    await tend(page, async () => (await emptied.count()) === formulas.length)
+    for (const boil of boils) {
+      await page.goto(boil)
+      await endIt(page, 'It is done')
+      await expect(
+        page
+          .getByRole('listitem')
+          .filter({ hasText: /pulled/i })
+          .first(),
+      ).toBeVisible()
+    }
+  })
+
+test('by hand: temperatures are typed, the line says it is reckoned, and a boil can be given up with its reason', async ({
+  page,
+  app,
+}) => {
+  await startPractice(page, app.url, 'quince-lollipops', 500, 60, 'No probe, by hand')
+  await page.keyboard.press(' ')
+  await expect(page.getByText('reckoned, not measured')).toBeVisible()
+  await page.getByRole('button', { name: '10×' }).click()
+  // the log alone foresees the boil, and the maker confirms it
+  await expect(page.getByText(/to go, between/)).toBeVisible()
+  await page.keyboard.press(' ')
+  await page.keyboard.press('t')
+  for (const digit of '118') await page.keyboard.press(digit)
+  await page.keyboard.press('Enter')
+  await expect(page.locator('svg').getByText('118° by eye')).toBeVisible()
+  await expect
+    .poll(async () => Number((await page.getByTestId('temperature').textContent())?.match(/\d+/)?.[0]))
+    .toBeGreaterThan(115)
+  await expect(page.getByText(/Pull: .* to go, between/)).toBeVisible()
+
+  // a minute ago; and taken back out of the log, both kept
+  await page.keyboard.press('l')
+  await page.getByRole('button', { name: '1 min earlier' }).first().click()
+  await page.keyboard.press('l')
+  await page.getByRole('listitem').filter({ hasText: '118° by eye' }).getByRole('button', { name: 'Take back' }).click()
+  await expect(page.locator('svg').getByText('118° by eye')).toHaveCount(0)
+  await endIt(page, 'It burnt')
+  await expect(page.getByRole('listitem').filter({ hasText: /given up/i })).toBeVisible()
+})
+
+for (const [formula, added, shade] of [
+  ['bergamot-pouring-caramel', 'Cream is in', /^amber/],
+  ['black-cardamom-dry-caramels', 'Cream is in', /^deep amber/],
+] as const)
+  test(`by colour and signs, from the first flame to the log: ${formula}`, async ({ page, app }) => {
+    test.setTimeout(120_000)
+    await startPractice(page, app.url, formula, 500, 10, 'No probe, by hand')
+    const primary = page.getByTestId('primary')
+    // what has no colour yet is done as it is seen
+    while (!(await primary.textContent())?.includes(added)) {
+      const before = await primary.textContent()
+      await page.keyboard.press(' ')
+      await expect(primary).not.toHaveText(before ?? '')
+    }
+    await expect(primary).not.toHaveAttribute('data-mood', 'now')
+    await page.keyboard.press('d')
+    await page.getByRole('button', { name: 'Colour', exact: true }).click()
+    await page.getByRole('button', { name: shade }).click()
+    await expect(primary).toHaveAttribute('data-mood', 'now')
+    await page.keyboard.press(' ')
+    await expect(primary).toContainText('Pulled')
+    await page.keyboard.press('d')
+    await page.getByRole('button', { name: 'Signs', exact: true }).click()
+    await page.getByRole('button', { name: 'a clean streak on the pan' }).click()
+    await page.getByRole('button', { name: '60×' }).click()
+    await tend(page, async () => (await page.locator('[data-emptied=true]').count()) === 1)
+    await endIt(page, 'It is done')
+    for (const logged of [/colour: /i, /clean streak/i, /pulled/i])
+      await expect(page.getByRole('listitem').filter({ hasText: logged }).first()).toBeVisible()
+  })
+
+test('two syrups: the second is lit so that both arrive together, on a probe of its own', async ({ page, app }) => {
+  test.setTimeout(180_000)
+  await startPractice(page, app.url, 'bay-leaf-honey-nougat', 900, 60, 'Quick probe')
+  const honey = page.getByRole('button', { name: /Start Honey syrup, boil 2 of 2/ })
+  await tend(page, async () => honey.isVisible())
+  await expect(page.getByText('so that both arrive together')).toBeVisible()
+  await honey.click()
+  await expect(page.getByRole('navigation', { name: 'Other pots' })).toBeVisible()
+  const emptied = page.locator('[data-emptied=true]')
+  await tend(page, async () => (await emptied.count()) === 2)
+  for (let i = 0; i < 2; i++) {
+    await page.goto(`${app.url}/stove`)
+    await page.getByRole('main').getByRole('link').first().click()
+    await page.waitForURL(/\/stove\/[0-9A-Z]{26}$/)
+    await endIt(page, 'It is done')
+  }
+})
+
+test('a cook goes out as CSV and JSON, and takes readings from a file', async ({ page, app, request }) => {
+  await startPractice(page, app.url, 'orchard-toffee', 600, 60, 'No probe, by hand')
+  const id = page.url().split('/').pop()
+  await page.keyboard.press(' ')
+  await endIt(page, 'It is done')
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'probe.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Time,Temperature (°F)\n00:00:00,68\n00:05:00,212\n00:10:00,\n00:15:00,298\n'),
+  })
+  await expect(page.getByText('3 readings taken in, 1 rows skipped.')).toBeVisible()
+  const csv = await (await request.get(`${app.url}/api/boils/${id}/export?as=csv`)).text()
+  expect(csv.split('\n')[0]?.trim()).toBe('time,elapsed_s,celsius_raw,celsius,act')
+  expect(csv).toMatch(/,300\.0,100,100\.00,/)
+  expect(csv).toMatch(/""type"":""step""/)
+  const json = (await (await request.get(`${app.url}/api/boils/${id}/export`)).json()) as {
+    log: { readings: number[][] }
+  }
+  expect(json.log.readings).toHaveLength(3)
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2\n') })
+  await expect(page.getByText(/No column is a time/)).toBeVisible()
+})
+
+test('sound and the edge of the screen call; each is silenced for this cook and stays so', async ({ page, app }) => {
+  await startPractice(page, app.url, 'ginger-honeycomb', 500, 1, 'Quick probe')
+  await expect(page.getByTestId('edge')).toBeVisible()
+  const sound = page.getByRole('button', { name: 'Sound' })
+  await expect(sound).toHaveAttribute('aria-pressed', 'true')
+  await page.keyboard.press('m')
+  await expect(sound).toHaveAttribute('aria-pressed', 'false')
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'Sound' })).toHaveAttribute('aria-pressed', 'false')
+  await expect(page.getByTestId('edge')).toBeVisible()
+  const edge = page.getByRole('button', { name: 'Edge of the screen' })
+  await edge.click()
+  await expect(page.getByTestId('edge')).toHaveCount(0)
+  await edge.click()
+  await expect(page.getByTestId('edge')).toBeVisible()
+  await page.keyboard.press(' ')
+  await expect(page.getByTestId('edge')).toHaveCount(0)
+  await endIt(page, 'It is done')
+})
+
+test('eight windows of one browser follow a cook over one line, and agree', async ({ page, app, context }) => {
+  await startPractice(page, app.url, 'ginger-honeycomb', 500, 1, 'Quick probe')
+  const windows = [page]
+  for (let i = 1; i < 8; i++) {
+    const window = await context.newPage()
+    await window.goto(page.url())
+    windows.push(window)
+  }
+  for (const window of windows) await expect(window.getByText('live', { exact: true })).toBeVisible()
+  const last = windows.at(-1) as Page
+  await last.keyboard.press(' ')
+  for (const window of windows) await expect(window.getByTestId('primary')).toContainText('Lid is off')
+  // one that goes takes nothing with it
+  await last.close()
+  await page.keyboard.press('ArrowUp')
+  for (const window of windows.slice(0, -1)) await expect(window.getByRole('button', { name: /^Heat 9/ })).toBeVisible()
+  for (const window of windows.slice(1, -1)) await window.close()
+  await endIt(page, 'It is done')
+})
