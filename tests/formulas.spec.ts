@@ -227,6 +227,38 @@ test('formulas are found by what is there, what is avoided and how hot', async (
   await expect(page.getByText(/Nothing like that is in the book/)).toBeVisible()
 })
 
+test('a second word is changed, and letters are typed, before the book has answered', async ({ page, app }) => {
+  await page.goto(`${app.url}/formulas`)
+  const search = page.getByRole('searchbox')
+  await search.fill('400 g cream')
+  await expect(page.getByText(/g from what you have/).first()).toBeVisible()
+  await expect(search).toHaveValue('')
+
+  let answer = (): void => {}
+  const held = new Promise<void>((done) => {
+    answer = done
+  })
+  await page.route(/_rsc=/, async (route) => {
+    await held
+    await route.continue()
+  })
+  await page.getByRole('button', { name: 'Forget what I have' }).click()
+  await page.getByRole('button', { name: /^Without/ }).click()
+  await page.getByRole('checkbox', { name: 'milk' }).click()
+  await page.getByRole('checkbox', { name: 'egg' }).click()
+  await page.keyboard.press('Escape')
+  // the pause between the two words is longer than the search waits
+  const asked = page.waitForRequest(/q=hard/)
+  await search.pressSequentially('hard ')
+  await asked
+  await search.pressSequentially('drops')
+  answer()
+  await expect(page).toHaveURL(/q=hard\+drops&without=milk%2Cegg$/)
+  await expect(search).toHaveValue('hard drops')
+  await expect(search).toBeFocused()
+  await expect(page.getByRole('link', { name: /hard drops/ })).toBeVisible()
+})
+
 test('the book goes out as a file and comes back; a broken one changes nothing', async ({ page, app }) => {
   await page.goto(`${app.url}/formulas`)
   const saved = page.waitForEvent('download')

@@ -3,7 +3,7 @@
 import { Plus, Search } from 'lucide-react'
 import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
-import { useEffect, useRef, useState, useTransition } from 'react'
+import { useEffect, useEffectEvent, useOptimistic, useState, useTransition } from 'react'
 import type { BookPage, BookQuery } from '@/contract/book'
 import { allergens } from '@/contract/formula'
 import { type FamilyId, families, familyIds, formatGrams, schoolLabel, schoolsOf } from '@/core'
@@ -47,13 +47,19 @@ export function Book({ query, page, own }: Props) {
   const router = useRouter()
   const path = usePathname()
   const [busy, start] = useTransition()
+  // a second word may be changed before the book has answered the first
+  const [asked, setAsked] = useOptimistic(query)
   const ask = (change: Partial<BookQuery>): void =>
-    start(() => router.replace(addressOf(path, { ...query, page: 1, ...change }), { scroll: false }))
+    start(() => {
+      const next = { ...asked, page: 1, ...change }
+      setAsked(next)
+      router.replace(addressOf(path, next), { scroll: false })
+    })
   const last = Math.max(1, Math.ceil(page.total / page.perPage))
   return (
     <>
       <div className="rounded-sheet bg-bar px-5 py-3">
-        <BookSentence query={query} own={own} onAsk={ask} />
+        <BookSentence query={asked} own={own} onAsk={ask} />
       </div>
       <p className="text-[15px] text-muted" aria-live="polite">
         {busy ? 'Looking …' : found(page.total, query)}
@@ -105,7 +111,7 @@ function BookSentence({ query, own, onAsk }: SentenceProps) {
   const schools = query.family ? schoolsOf(query.family) : {}
   return (
     <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 text-[18px] text-on-bar">
-      <SearchBox key={query.q} value={query.q} onSearch={(q) => onAsk({ q })} />
+      <SearchBox value={query.q} onSearch={(q) => onAsk({ q })} />
       <span>in</span>
       <Slot label="Family" text={family ? family.label.toLowerCase() : 'every family'}>
         {(close) => (
@@ -231,11 +237,25 @@ const heats: readonly { label: string; from?: number; to?: number }[] = [
   { label: 'to snap', from: 146, to: 175 },
 ]
 
+const PAUSE_MS = 220
+
 /** Looks a moment after the last letter; "400 g cream" asks what can be made with it. */
 function SearchBox({ value, onSearch }: { readonly value: string; onSearch(q: string): void }) {
   const [text, setText] = useState(value)
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
-  useEffect(() => () => clearTimeout(timer.current), [])
+  const [seen, setSeen] = useState(value)
+  // the book took the words for something else, or went back to others
+  if (value !== seen) {
+    setSeen(value)
+    setText(text.trim() === value ? text : value)
+  }
+  const look = useEffectEvent(() => {
+    if (text.trim() !== value) onSearch(text.trim())
+  })
+  // biome-ignore lint/correctness/useExhaustiveDependencies: every letter starts the pause anew
+  useEffect(() => {
+    const pause = setTimeout(look, PAUSE_MS)
+    return () => clearTimeout(pause)
+  }, [text])
   return (
     <search className="relative">
       <Search size={18} aria-hidden className="absolute top-1/2 left-3 -translate-y-1/2 text-[#6b5f72]" />
@@ -244,15 +264,10 @@ function SearchBox({ value, onSearch }: { readonly value: string; onSearch(q: st
         aria-label="Find a formula, or say what you have"
         placeholder="caramel, or “400 g cream”"
         value={text}
-        onChange={(e) => {
-          setText(e.target.value)
-          clearTimeout(timer.current)
-          timer.current = setTimeout(() => onSearch(e.target.value.trim()), 220)
-        }}
+        maxLength={100}
+        onChange={(e) => setText(e.target.value)}
         onKeyDown={(e) => {
-          if (e.key !== 'Enter') return
-          clearTimeout(timer.current)
-          onSearch(text.trim())
+          if (e.key === 'Enter') onSearch(text.trim())
         }}
         className="min-h-11 w-[300px] max-w-full rounded-control bg-white pr-3 pl-9 text-[17px] text-[#23152b] placeholder:text-[#6b5f72]"
       />
