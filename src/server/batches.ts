@@ -11,7 +11,7 @@ import {
 } from '@/contract/batch'
 import { type BoilView, eventsOf, type Frame } from '@/contract/cook'
 import { correctionOf, type KitchenThings, pressureIn } from '@/contract/kitchen'
-import { scale, standing } from '@/core'
+import { emptiedAt, gramsOfBoil, readLog, scale } from '@/core'
 import {
   boilsOfBatch,
   db,
@@ -156,14 +156,15 @@ export const boilsOn = async (): Promise<BoilOn[]> =>
 
 /** The boil asked for, then the other pots, the newest first, then what rests. */
 export async function potsBeside(id: string): Promise<BoilOn[]> {
-  const asked = await withLog(await boil(id))
-  const others = (await boilsOn()).filter((b) => b.boil.id !== id)
+  const [asked, open] = await Promise.all([boil(id), openBoils(db())])
+  const beside = open.filter((b) => b.id !== id).slice(0, MOST_ON)
+  const [first, ...others] = await Promise.all([withLog(asked), ...beside.map(withLog)])
   const [pots, rests] = [others.filter((b) => !isEmptied(b)), others.filter(isEmptied)]
-  return [asked, ...pots.slice(0, MOST_POTS - 1), ...rests]
+  return [first, ...pots.slice(0, MOST_POTS - 1), ...rests]
 }
 
 /** What was in the pot has been poured. */
-function isEmptied({ boil: view, first }: BoilOn): boolean {
-  const done = new Set(standing(eventsOf(first.acts, 0)).map((e) => e.type === 'step' && e.step))
-  return view.formula.steps.some((s) => s.empties && done.has(s.id))
+function isEmptied({ boil: { formula, plan, number, startedAt }, first }: BoilOn): boolean {
+  const events = eventsOf(first.acts, Date.parse(startedAt))
+  return emptiedAt(formula, readLog(formula, gramsOfBoil(plan, number), events)) !== null
 }
