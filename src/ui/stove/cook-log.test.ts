@@ -52,9 +52,13 @@ const hear = (change: Partial<Frame>) => line.frame({ boil: boil.id, ...frame(ch
 
 let network: 'up' | 'down' | 'refuses'
 let posted: LoggedAct[]
+let stores: boolean
 const store = new Map<string, LoggedAct>()
 const outbox = {
-  keep: async (a: LoggedAct) => void store.set(a.id, a),
+  keep: async (a: LoggedAct) => {
+    if (stores) store.set(a.id, a)
+    return stores
+  },
   drop: async (id: string) => void store.delete(id),
   left: async () => [...store.values()],
 }
@@ -62,6 +66,7 @@ const outbox = {
 beforeEach(() => {
   vi.useFakeTimers({ now: t0 })
   network = 'up'
+  stores = true
   posted = []
   store.clear()
   vi.stubGlobal('fetch', async (_: string, init: { body: string }) => {
@@ -109,6 +114,23 @@ describe('a window’s log of a boil', () => {
     await vi.advanceTimersByTimeAsync(2000)
     expect(posted.map((p) => p.act.type)).toEqual(['heat', 'note'])
     expect(store.size).toBe(0)
+  })
+
+  it('says an act is kept once it is stored, and not where the browser stores nothing', async () => {
+    network = 'down'
+    const { log } = opened()
+    log.log({ type: 'heat', dial: 5 })
+    expect(log.snapshot()).toMatchObject({ waiting: 1, kept: 0 })
+    await vi.advanceTimersByTimeAsync(10)
+    expect(log.snapshot()).toMatchObject({ waiting: 1, kept: 1 })
+    stores = false
+    log.log({ type: 'heat', dial: 4 })
+    await vi.advanceTimersByTimeAsync(10)
+    expect(log.snapshot()).toMatchObject({ waiting: 2, kept: 1 })
+    network = 'up'
+    await vi.advanceTimersByTimeAsync(2000)
+    expect(log.snapshot()).toMatchObject({ waiting: 0, kept: 0 })
+    expect(posted.map((p) => p.act.type)).toEqual(['heat', 'heat'])
   })
 
   it('takes up what an earlier visit left behind, but not what the server has', async () => {

@@ -20,6 +20,8 @@ export interface CookSnapshot {
   readonly connected: boolean
   /** Acts not yet acknowledged. */
   readonly waiting: number
+  /** Of those, how many are stored here, and so outlive this window. */
+  readonly kept: number
   readonly refused: string | null
 }
 
@@ -31,6 +33,7 @@ export class CookLog {
   private readonly acts = new Map<string, LoggedAct>()
   private events: CookEvent[] = []
   private outbox: LoggedAct[] = []
+  private readonly stored = new Set<string>()
   private cursor = '0.0'
   /** Server's clock less this window's, ms, as nearly as any frame has told: one that was long on its way tells too little. */
   private skew = Number.NEGATIVE_INFINITY
@@ -43,7 +46,7 @@ export class CookLog {
   constructor(
     private readonly boil: BoilView,
     first: Frame,
-    private readonly kept: Outbox = outboxOf(boil.id),
+    private readonly store: Outbox = outboxOf(boil.id),
     private readonly follow: typeof followBoil = followBoil,
   ) {
     this.startedAt = Date.parse(boil.startedAt)
@@ -90,7 +93,11 @@ export class CookLog {
   log(act: CookAct, at = this.now()): string {
     const logged = { id: ulid(), at: new Date(this.startedAt + at * 1000).toISOString(), act }
     this.outbox.push(logged)
-    void this.kept.keep(logged)
+    void this.store.keep(logged).then((kept) => {
+      if (!kept) return
+      this.stored.add(logged.id)
+      this.changed()
+    })
     this.add([logged])
     this.changed()
     void this.flush()
@@ -120,7 +127,7 @@ export class CookLog {
       for (let next = this.outbox[0]; next; next = this.outbox[0]) {
         await send('POST', `/api/boils/${this.boil.id}/acts`, next)
         this.outbox.shift()
-        await this.kept.drop(next.id)
+        await this.store.drop(next.id)
         this.changed()
       }
     } catch (error) {
@@ -136,7 +143,7 @@ export class CookLog {
     const act = this.outbox.shift()
     if (act) {
       this.acts.delete(act.id)
-      void this.kept.drop(act.id)
+      void this.store.drop(act.id)
     }
     this.refused = message
     this.rebuild()
@@ -146,11 +153,12 @@ export class CookLog {
 
   /** What an earlier window left comes before what was done in this one. */
   private async restore(): Promise<void> {
-    const left = (await this.kept.left()).filter((a) => !this.outbox.some((o) => o.id === a.id))
+    const left = (await this.store.left()).filter((a) => !this.outbox.some((o) => o.id === a.id))
     if (left.length === 0) return
-    for (const act of left) if (this.acts.has(act.id)) await this.kept.drop(act.id)
+    for (const act of left) if (this.acts.has(act.id)) await this.store.drop(act.id)
     const unsent = left.filter((a) => !this.acts.has(a.id))
     this.outbox = [...unsent, ...this.outbox]
+    for (const act of unsent) this.stored.add(act.id)
     this.add(unsent)
     this.changed()
   }
@@ -189,6 +197,7 @@ export class CookLog {
       events: this.events,
       connected: this.connected,
       waiting: this.outbox.length,
+      kept: this.outbox.filter((a) => this.stored.has(a.id)).length,
       refused: this.refused,
     }
   }

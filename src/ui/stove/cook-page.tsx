@@ -209,6 +209,7 @@ export function CookPage({ boil, log, shades, onMood, potKeys }: Props) {
               practice={snapshot.events.some((e) => e.type === 'clock' && e.rate > 1)}
               connected={snapshot.connected}
               waiting={snapshot.waiting}
+              kept={snapshot.kept}
               voices={voices}
               onRate={(rate) => log.log({ type: 'clock', rate, wall: log.wall() })}
             />

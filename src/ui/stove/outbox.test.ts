@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
 import { ulid } from 'ulid'
-import { expect, it } from 'vitest'
+import { expect, it, vi } from 'vitest'
 import type { LoggedAct } from '@/contract/cook'
 import { outboxOf } from './outbox'
 
@@ -14,7 +14,7 @@ it('keeps acts of each boil apart and in their order until they are dropped', as
   const [mine, other] = [outboxOf(ulid()), outboxOf(ulid())]
   const first = act('one', '01JD3M9Q6S8ZK3V3N8C0A7T4QX')
   const second = act('two', '01JD3M9Q6S8ZK3V3N8C0A7T4QY')
-  await mine.keep(second)
+  expect(await mine.keep(second)).toBe(true)
   await mine.keep(first)
   await other.keep(act('elsewhere'))
   expect(await mine.left()).toEqual([first, second])
@@ -29,4 +29,19 @@ it('leaves out what it cannot read', async () => {
   const box = outboxOf(ulid())
   await box.keep({ id: ulid(), at: 'yesterday', act: { type: 'dance' } } as unknown as LoggedAct)
   expect(await box.left()).toEqual([])
+})
+
+it('says that nothing is kept where the browser stores nothing', async () => {
+  vi.resetModules()
+  vi.stubGlobal('indexedDB', {
+    open: () => {
+      throw new DOMException('no', 'SecurityError')
+    },
+  })
+  const { outboxOf: without } = await import('./outbox')
+  const box = without(ulid())
+  expect(await box.keep(act('lost'))).toBe(false)
+  await box.drop('lost')
+  expect(await box.left()).toEqual([])
+  vi.unstubAllGlobals()
 })

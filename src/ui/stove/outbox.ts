@@ -1,9 +1,13 @@
-/** Acts not yet acknowledged, in IndexedDB: they outlive a reload, a closed window and a flat battery. */
+/**
+ * Acts not yet acknowledged, in IndexedDB: they outlive a reload, a closed window and a flat battery. A browser that
+ * will not store anything is no error: acts then live as long as the window does, and nothing is said to be kept.
+ */
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
 import { type LoggedAct, loggedActSchema } from '@/contract/cook'
 
 export interface Outbox {
-  keep(act: LoggedAct): Promise<void>
+  /** True once the act is on the disk; false where this browser stores nothing. */
+  keep(act: LoggedAct): Promise<boolean>
   drop(id: string): Promise<void>
   /** What is still there, in the order it was done. */
   left(): Promise<LoggedAct[]>
@@ -19,7 +23,7 @@ interface Stored extends DBSchema {
 
 let opened: Promise<IDBPDatabase<Stored>> | null = null
 
-function database(): Promise<IDBPDatabase<Stored>> {
+async function database(): Promise<IDBPDatabase<Stored>> {
   opened ??= openDB<Stored>('imbry', 1, {
     upgrade(db) {
       db.createObjectStore('acts', { keyPath: 'id' }).createIndex('boil', 'boil')
@@ -31,13 +35,25 @@ function database(): Promise<IDBPDatabase<Stored>> {
 /** The outbox of one boil. Ids are ULIDs, so the order of keys is the order of time. */
 export const outboxOf = (boil: string): Outbox => ({
   async keep(logged) {
-    await (await database()).put('acts', { id: logged.id, boil, logged })
+    try {
+      const tx = (await database()).transaction('acts', 'readwrite', { durability: 'strict' })
+      await tx.store.put({ id: logged.id, boil, logged })
+      await tx.done
+      return true
+    } catch {
+      return false
+    }
   },
   async drop(id) {
-    await (await database()).delete('acts', id)
+    // what cannot be dropped is sent again by a later window, and is one act there
+    await database()
+      .then((db) => db.delete('acts', id))
+      .catch(() => undefined)
   },
   async left() {
-    const rows = await (await database()).getAllFromIndex('acts', 'boil', boil)
+    const rows = await database()
+      .then((db) => db.getAllFromIndex('acts', 'boil', boil))
+      .catch(() => [])
     return rows.flatMap((r) => {
       const parsed = loggedActSchema.safeParse(r.logged)
       return parsed.success ? [parsed.data] : []

@@ -7,6 +7,7 @@ interface Props {
   readonly rate: number
   readonly connected: boolean
   readonly waiting: number
+  readonly kept: number
   readonly practice: boolean
   readonly voices: Voices
   onRate(rate: number): void
@@ -15,7 +16,7 @@ interface Props {
 const RATES = [1, 10, 60]
 
 /** The practice clock and the state of the line, in a corner of the chart. */
-export function Pace({ rate, connected, waiting, practice, voices, onRate }: Props) {
+export function Pace({ rate, connected, waiting, kept, practice, voices, onRate }: Props) {
   return (
     <div className="flex flex-wrap items-center md:shrink-0 gap-x-3 text-[14px] md:flex-nowrap">
       {practice && (
@@ -53,18 +54,22 @@ export function Pace({ rate, connected, waiting, practice, voices, onRate }: Pro
         icon={voices.edge ? Square : SquareDashed}
         onPress={() => voices.setEdge(!voices.edge)}
       />
-      <span role="status" className="flex items-center gap-2">
+      <span
+        role="status"
+        className="flex items-center gap-2"
+        title={kept < waiting ? 'What is not kept is lost if this window is closed before Imbry is back' : undefined}
+      >
         <span aria-hidden className={`size-3 ${connected ? 'rounded-full bg-angelica' : 'rotate-45 bg-cherry'}`} />
-        {connected
-          ? waiting > 0
-            ? `sending ${waiting}`
-            : 'live'
-          : waiting > 0
-            ? `offline, ${waiting} kept here`
-            : 'offline'}
+        {lineWords(connected, waiting, kept)}
       </span>
     </div>
   )
+}
+
+function lineWords(connected: boolean, waiting: number, kept: number): string {
+  if (connected) return waiting > 0 ? `sending ${waiting}` : 'live'
+  if (waiting === 0) return 'offline'
+  return kept === waiting ? `offline, ${kept} kept here` : `offline, ${kept} of ${waiting} kept here`
 }
 
 interface ToggleProps {
