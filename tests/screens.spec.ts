@@ -16,13 +16,14 @@ for (const path of [
 ]) {
   test(`${path} is readable by everyone, in daylight and dimmed`, async ({ page, app }) => {
     await page.goto(app.url + path)
-    for (const theme of ['day', 'dim']) {
-      await page.evaluate((t) => {
-        document.documentElement.dataset.theme = t
-      }, theme)
-      const { violations } = await new AxeBuilder({ page }).analyze()
-      expect(violations.map((v) => `${theme} ${v.id}: ${v.nodes[0]?.html}`)).toEqual([])
-    }
+    const inDaylight = await new AxeBuilder({ page }).analyze()
+    await page.evaluate(() => {
+      document.documentElement.dataset.theme = 'dim'
+    })
+    // the same page in other colours
+    const dimmed = await new AxeBuilder({ page }).withRules('color-contrast').analyze()
+    for (const { violations } of [inDaylight, dimmed])
+      expect(violations.map((v) => `${v.id}: ${v.nodes[0]?.html}`)).toEqual([])
   })
 }
 

@@ -1,5 +1,5 @@
 /**
- * Streams over the database. For each topic that anybody follows, this process looks at its head ten times a second,
+ * Streams over the database. For each topic that anybody follows, this process looks at its head four times a second,
  * and at once when it has written itself; so a write through another copy of the app arrives too, and a hundred windows
  * cost no more looks than one.
  */
@@ -10,7 +10,7 @@ export interface Topic {
   head(): Promise<string | number | null>
 }
 
-const POLL_MS = 100
+const POLL_MS = 250
 /** A quiet stream says now and then that it still listens. */
 const QUIET_MS = 15_000
 
