@@ -231,6 +231,18 @@ test('sound and the edge of the screen call; each is silenced for this cook and 
   await endIt(page, 'It is done')
 })
 
+test('a window whose timers sleep, as a hidden one’s do, is told in time all the same', async ({ page, app }) => {
+  await page.addInitScript(() => {
+    Object.assign(window, { setInterval: () => 0 })
+  })
+  await startPractice(page, app.url, 'ginger-honeycomb', 500, 60, 'No probe, by hand')
+  await page.keyboard.press(' ')
+  const primary = page.getByTestId('primary')
+  await expect(primary).not.toHaveAttribute('data-mood', 'now')
+  await expect(primary).toHaveAttribute('data-mood', 'now', { timeout: 60_000 })
+  await endIt(page, 'It is done')
+})
+
 test('eight windows of one browser follow a cook over one line, and agree', async ({ page, app, context }) => {
   await startPractice(page, app.url, 'ginger-honeycomb', 500, 1, 'Quick probe')
   const windows = [page]

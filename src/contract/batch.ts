@@ -3,7 +3,7 @@
 import { z } from 'zod'
 import type { BatchPlan, Burner, Mould, Pot, Size, Tray } from '@/core'
 import { shapeSchema } from './formula'
-import { handle, ulid } from './text'
+import { handle, shortText, ulid } from './text'
 
 const amount = z.number().positive()
 
@@ -34,7 +34,7 @@ export const batchPlanSchema: z.ZodType<BatchPlan> = z.object({
 })
 
 export const potSchema: z.ZodType<Pot> = z.object({
-  name: z.string(),
+  name: shortText,
   litres: amount,
   diameterMm: amount,
   massKg: amount,
@@ -42,7 +42,7 @@ export const potSchema: z.ZodType<Pot> = z.object({
 })
 
 export const burnerSchema: z.ZodType<Burner> = z.object({
-  name: z.string(),
+  name: shortText,
   watts: amount,
   efficiency: amount.max(1),
   responseS: amount,
@@ -51,14 +51,14 @@ export const burnerSchema: z.ZodType<Burner> = z.object({
 export const vesselSchema: z.ZodType<Tray | Mould> = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('tray'),
-    name: z.string(),
+    name: shortText,
     lengthMm: amount,
     widthMm: amount,
     depthMm: amount.optional(),
   }),
   z.object({
     kind: z.literal('mould'),
-    name: z.string(),
+    name: shortText,
     cavities: amount.int(),
     millilitres: amount,
     count: amount.int().optional(),

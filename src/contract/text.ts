@@ -6,8 +6,8 @@ export const ulid = z.string().regex(/^[0-9A-HJKMNP-TV-Z]{26}$/, 'must be a ULID
 /** A short handle in an address: letters, digits, hyphens. */
 export const handle = z.string().regex(/^[a-z0-9][a-z0-9-]{0,79}$/, 'must be letters, digits and hyphens')
 
-// tags, and control characters other than tab and new line
-const MARKUP = /<\s*[/!]?\s*[a-z]|(?![\t\n\r])\p{Cc}/iu
+// tags, comments, and control characters other than tab and new line
+const MARKUP = /<\s*(?:[/!]?\s*[a-z]|!--)|(?![\t\n\r])\p{Cc}/iu
 
 /** Words, and nothing that a page could take for markup. */
 export const plainText = (most: number) =>

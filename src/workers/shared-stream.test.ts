@@ -55,7 +55,7 @@ describe('the line windows share', () => {
     a.say({ say: 'follow', boil: ONE, cursor: '0.1' })
     b.say({ say: 'follow', boil: ONE, cursor: '0.1' })
     b.say({ say: 'follow', boil: TWO, cursor: '0.1' })
-    vi.runAllTimers()
+    vi.runOnlyPendingTimers()
     expect(FakeSource.all).toHaveLength(1)
     FakeSource.last.onmessage?.({ data: JSON.stringify([frame(ONE, '1.1'), frame(TWO, '1.1')]) })
     expect(frames(a)).toEqual([{ frame: frame(ONE, '1.1') }])
@@ -65,7 +65,7 @@ describe('the line windows share', () => {
   it('tells all whether it is up, and a newcomer at once', () => {
     const a = openWindow('a')
     a.say({ say: 'follow', boil: ONE, cursor: '0.1' })
-    vi.runAllTimers()
+    vi.runOnlyPendingTimers()
     FakeSource.last.onopen?.()
     expect(a.heard.at(-1)).toEqual({ up: true })
     expect(openWindow('late').heard).toEqual([{ up: true }])
@@ -73,19 +73,29 @@ describe('the line windows share', () => {
     expect(a.heard.at(-1)).toEqual({ up: false })
   })
 
+  it('ticks for every window that is there, each second, line or no line', () => {
+    const ticks = (port: FakePort) => port.heard.filter((m) => typeof m === 'object' && m !== null && 'tick' in m)
+    const [a, b] = [openWindow('a'), openWindow('b')]
+    vi.advanceTimersByTime(3000)
+    died.get('b')?.()
+    vi.advanceTimersByTime(2000)
+    expect(ticks(a)).toHaveLength(5)
+    expect(ticks(b)).toHaveLength(3)
+  })
+
   it('goes on for the others when a window dies without a word, and is closed after the last', () => {
     const [a, b] = [openWindow('a'), openWindow('b')]
     a.say({ say: 'follow', boil: ONE, cursor: '0.1' })
     b.say({ say: 'follow', boil: ONE, cursor: '0.1' })
-    vi.runAllTimers()
+    vi.runOnlyPendingTimers()
     died.get('a')?.()
-    vi.runAllTimers()
+    vi.runOnlyPendingTimers()
     expect(FakeSource.last.closed).toBe(false)
     FakeSource.last.onmessage?.({ data: JSON.stringify([frame(ONE, '2.1')]) })
     expect(frames(a)).toHaveLength(0)
     expect(frames(b)).toHaveLength(1)
     b.say({ say: 'leave', boil: ONE })
-    vi.runAllTimers()
+    vi.runOnlyPendingTimers()
     expect(FakeSource.last.closed).toBe(true)
   })
 })

@@ -1,4 +1,8 @@
-/** A shared worker: the windows of one browser follow their boils over one line, for browsers allow few to one host. */
+/**
+ * A shared worker: the windows of one browser follow their boils over one line, for browsers allow few to one host, and
+ * hear a clock tick, for browsers slow the timers of a window that nobody sees down to one a minute.
+ */
+import type { BoilFrame } from '@/contract/cook'
 import { BoilStream } from './boil-stream'
 
 /** What a window says to the worker. `lock` is held by the window for as long as it lives. */
@@ -7,16 +11,23 @@ export type FromWindow =
   | { readonly say: 'follow'; readonly boil: string; readonly cursor: string }
   | { readonly say: 'leave'; readonly boil: string }
 
+/** What the worker says to a window. */
+export type ToWindow = { readonly frame: BoilFrame } | { readonly up: boolean } | { readonly tick: true }
+
+const TICK_MS = 1000
+
 const windows = new Map<MessagePort, Set<string>>()
 let up = false
 
+const tell = (port: MessagePort, message: ToWindow): void => port.postMessage(message)
+
 const stream = new BoilStream({
   frame(frame) {
-    for (const [port, boils] of windows) if (boils.has(frame.boil)) port.postMessage({ frame })
+    for (const [port, boils] of windows) if (boils.has(frame.boil)) tell(port, { frame })
   },
   up(now) {
     up = now
-    for (const port of windows.keys()) port.postMessage({ up })
+    for (const port of windows.keys()) tell(port, { up })
   },
 })
 
@@ -39,10 +50,14 @@ function hear(port: MessagePort, message: FromWindow): void {
   }
 }
 
+setInterval(() => {
+  for (const port of windows.keys()) tell(port, { tick: true })
+}, TICK_MS)
+
 self.addEventListener('connect', (event) => {
   const [port] = (event as MessageEvent).ports
   if (!port) return
   windows.set(port, new Set())
   port.onmessage = (message: MessageEvent<FromWindow>) => hear(port, message.data)
-  port.postMessage({ up })
+  tell(port, { up })
 })

@@ -2,7 +2,7 @@
 import { ulid } from 'ulid'
 import type { BoilFrame } from '@/contract/cook'
 import { BoilStream } from '@/workers/boil-stream'
-import type { FromWindow } from '@/workers/shared-stream'
+import type { FromWindow, ToWindow } from '@/workers/shared-stream'
 
 export interface Follower {
   /** A frame, which may hold what was said before. */
@@ -16,6 +16,7 @@ interface Line {
 }
 
 const followers = new Map<string, Set<Follower>>()
+const ticked = new Set<() => void>()
 let up = false
 let line: Line | null = null
 
@@ -35,8 +36,11 @@ const canShare = (): boolean => typeof SharedWorker !== 'undefined' && navigator
 function sharedLine(): Line {
   const worker = new SharedWorker(new URL('../../workers/shared-stream.ts', import.meta.url), { name: 'imbry' })
   const tell = (message: FromWindow): void => worker.port.postMessage(message)
-  worker.port.onmessage = ({ data }: MessageEvent<{ frame: BoilFrame } | { up: boolean }>) =>
-    'frame' in data ? ears.frame(data.frame) : ears.up(data.up)
+  worker.port.onmessage = ({ data }: MessageEvent<ToWindow>) => {
+    if ('frame' in data) ears.frame(data.frame)
+    else if ('up' in data) ears.up(data.up)
+    else for (const listener of ticked) listener()
+  }
   const lock = `window ${ulid()}`
   void navigator.locks.request(lock, () => {
     tell({ say: 'hello', lock })
@@ -61,4 +65,10 @@ export function followBoil(boil: string, cursor: string, follower: Follower): ()
     followers.delete(boil)
     line?.leave(boil)
   }
+}
+
+/** Every second or so while a boil is followed, in a hidden window too, where this browser shares its line. */
+export function onTick(listener: () => void): () => void {
+  ticked.add(listener)
+  return () => void ticked.delete(listener)
 }

@@ -16,6 +16,7 @@ import {
   typedReadings,
 } from '@/core'
 import type { CookLog, CookSnapshot } from './cook-log'
+import { onTick } from './line'
 
 const TICK_MS = 250
 /** ◊ s on either side of a typed temperature in which the log's own guesses are not asked. */
@@ -39,8 +40,13 @@ export function useCook(boil: BoilView, log: CookLog): LiveCook {
   const snapshot = useSyncExternalStore(log.subscribe, log.snapshot, log.snapshot)
   const [now, setNow] = useState(log.paintedFirst)
   useEffect(() => {
-    const timer = setInterval(() => setNow(log.now()), TICK_MS)
-    return () => clearInterval(timer)
+    const tick = (): void => setNow(log.now())
+    const timer = setInterval(tick, TICK_MS)
+    const stop = onTick(tick)
+    return () => {
+      clearInterval(timer)
+      stop()
+    }
   }, [log])
 
   const probe = useMemo((): Probe => {

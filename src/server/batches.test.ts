@@ -1,0 +1,167 @@
+import { ulid } from 'ulid'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { BoilFrame } from '@/contract/cook'
+import { type Correction, corrected } from '@/core'
+import type { Db } from '@/db'
+import { appendEvent, eventsAfter } from '@/db'
+import { startBatch, startBoil } from './batches'
+import { boil, followBoils, logAct, parseFollows, snapshot } from './cook'
+import { batchStory } from './logbook'
+import { Problem } from './problem'
+import { freshWorkshop, problem, request } from './testing'
+
+let db: Db
+let close: () => Promise<void>
+
+beforeAll(async () => {
+  ;({ db, close } = await freshWorkshop())
+})
+
+afterAll(() => close())
+
+describe('starting a batch', () => {
+  it('freezes the kitchen it is made in, once however often it is asked', async () => {
+    const r = request()
+    const at = new Date()
+    await startBatch(r, at)
+    await startBatch(r, at)
+    const view = await boil(r.boilId)
+    expect(view.conditions).toMatchObject({
+      room: 'Hill kitchen',
+      altitudeM: 1480,
+      vessel: { name: '54-cavity mould' },
+    })
+    expect(view.plan.boils.map((b) => b.label)).toEqual(['Rhubarb', 'Nettle', 'Elderflower'])
+    expect((await batchStory(r.id)).boils).toHaveLength(1)
+  })
+
+  it('freezes what is known of its thermometers: the probe’s own, or the one read by eye', async () => {
+    const byEye = { ...request(null), thermometer: 'clip' }
+    await startBatch(byEye, new Date('2026-11-25T10:00:00.000Z'))
+    const { probe } = await boil(byEye.boilId)
+    expect(probe.thermometer).toMatchObject({ name: 'clip thermometer', channel: null })
+    expect(120 - corrected(probe.thermometer as Correction, 120)).toBeCloseTo(2.4, 0)
+
+    const probed = request('quick-probe')
+    await startBatch(probed, new Date())
+    expect((await boil(probed.boilId)).probe.thermometer?.name).toBe('quick probe')
+    const unknown = request('one')
+    await startBatch(unknown, new Date())
+    expect((await boil(unknown.boilId)).probe.thermometer).toBeNull()
+    expect((await problem(startBatch({ ...request(null), thermometer: 'nose' }, new Date())))?.message).toMatch(
+      /no thermometer "nose"/,
+    )
+  })
+
+  it.each([
+    [{ pot: 'cauldron' }, 404, /no pot "cauldron"/],
+    [{ formula: 'nothing' }, 404, /no formula/],
+    [{ revision: 9 }, 404, /revision 9/],
+    [{ channel: 'nobody' }, 404, /no probe channel/],
+    [{ size: { by: 'weight' as const, grams: 1e9 } }, 400, /at most 100 kg/],
+  ])('refuses %j', async (change, status, message) => {
+    const r = { ...request(), ...change }
+    const p = await problem(startBatch(r, new Date()))
+    expect(p).toBeInstanceOf(Problem)
+    expect(p?.status).toBe(status)
+    expect(p?.message).toMatch(message)
+    expect((await problem(boil(r.boilId)))?.status).toBe(404)
+  })
+
+  it('goes on to the next boil, by its own label', async () => {
+    const r = request()
+    await startBatch(r, new Date())
+    const id = ulid()
+    await startBoil(r.id, { id, number: 2, rate: 1 }, new Date())
+    await startBoil(r.id, { id, number: 2, rate: 1 }, new Date())
+    expect((await boil(id)).label).toBe('Nettle')
+    expect((await problem(startBoil(r.id, { id: ulid(), number: 2, rate: 1 }, new Date())))?.status).toBe(409)
+    expect((await problem(startBoil(r.id, { id: ulid(), number: 7, rate: 1 }, new Date())))?.message).toMatch(/3 boils/)
+    expect((await problem(startBoil(ulid(), { id: ulid(), number: 1, rate: 1 }, new Date())))?.status).toBe(404)
+  })
+})
+
+describe('acts', () => {
+  it('refuse what the formula does not have or the clock does not allow', async () => {
+    const r = request()
+    await startBatch(r, new Date())
+    const at = new Date().toISOString()
+    const wrongStep = { id: ulid(), at, act: { type: 'step' as const, step: 'dance' } }
+    expect((await problem(logAct(r.boilId, wrongStep, new Date())))?.message).toMatch(/no step "dance"/)
+    const early = { id: ulid(), at: '2001-01-01T00:00:00.000Z', act: { type: 'note' as const, text: 'x' } }
+    expect((await problem(logAct(r.boilId, early, new Date())))?.message).toMatch(/before the cook began/)
+    const late = { id: ulid(), at: '2126-01-01T00:00:00.000Z', act: { type: 'note' as const, text: 'x' } }
+    expect((await problem(logAct(r.boilId, late, new Date())))?.message).toMatch(/is the clock right/)
+    expect(await eventsAfter(db, r.boilId, 0)).toHaveLength(1)
+  })
+
+  it('reach every follower, in order, from where each stood', async () => {
+    const r = request()
+    await startBatch(r, new Date())
+    const stop = new AbortController()
+    const from = parseFollows([`${r.boilId}.0.0`])
+    const windows = [followBoils(from, stop.signal), followBoils(from, stop.signal)]
+    for (const frames of windows) expect((await frames.next()).value?.[0]?.acts).toHaveLength(1)
+    const id = ulid()
+    await logAct(r.boilId, { id, at: new Date().toISOString(), act: { type: 'heat', dial: 3 } }, new Date())
+    for (const frames of windows) {
+      const [frame] = (await frames.next()).value ?? []
+      expect(frame?.boil).toBe(r.boilId)
+      expect(frame?.acts.map((a: { id: string }) => a.id)).toEqual([id])
+    }
+    stop.abort()
+    for (const frames of windows) expect((await frames.next()).done).toBe(true)
+    expect((await snapshot(r.boilId)).acts).toHaveLength(2)
+  })
+
+  it('reach a follower although they were written by another copy of the app, boil by boil', async () => {
+    const [one, two] = [request(), request()]
+    await startBatch(one, new Date())
+    await startBatch(two, new Date())
+    const stop = new AbortController()
+    const frames = followBoils(parseFollows([`${one.boilId}.0.0`, `${two.boilId}.0.0`]), stop.signal)
+    const heard: BoilFrame[] = []
+    const until = async (count: number) => {
+      while (heard.length < count) heard.push(...((await frames.next()).value ?? []))
+      return heard.map((f) => [f.boil, f.acts.length])
+    }
+    expect(new Map((await until(2)) as [string, number][])).toEqual(
+      new Map([
+        [one.boilId, 1],
+        [two.boilId, 1],
+      ]),
+    )
+    const act = { id: ulid(), at: new Date().toISOString(), act: { type: 'heat' as const, dial: 3 } }
+    await appendEvent(db, two.boilId, act, new Date())
+    expect((await until(3))[2]).toEqual([two.boilId, 1])
+    stop.abort()
+  })
+
+  it.each([
+    [[]],
+    [['nowhere']],
+    [['01JD3M9Q6S8ZK3V3N8C0A7T4QX.1']],
+    [Array(33).fill('01JD3M9Q6S8ZK3V3N8C0A7T4QX.1.1')],
+  ])('are not followed from a place that is none', (after) => {
+    expect(() => parseFollows(after)).toThrow(Problem)
+  })
+})
+
+describe('two syrups at once', () => {
+  it('the second is lit on a probe that is free', async () => {
+    const r = {
+      ...request('one'),
+      formula: 'bay-leaf-honey-nougat',
+      shape: { kind: 'cut' as const, lengthMm: 40, widthMm: 15, heightMm: 20 },
+      vessel: 'slab-30',
+      pot: 'copper-9',
+    }
+    await startBatch(r, new Date())
+    const id = ulid()
+    await startBoil(r.id, { id, number: 2, rate: 1 }, new Date())
+    const [sugar, honey] = [await boil(r.boilId), await boil(id)]
+    expect([sugar.part, honey.part]).toEqual([null, 'honey'])
+    expect(honey.formula.name).toBe('Honey syrup')
+    expect(honey.channel).not.toBe(sugar.channel)
+  })
+})
