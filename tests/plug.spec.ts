@@ -7,13 +7,14 @@ import { type Browser, chromium, type Page } from '@playwright/test'
 import mysql from 'mysql2/promise'
 import { ulid } from 'ulid'
 import { chromiumOptions } from '../scripts/lib/chromium'
+import { logAct, startBoil } from '../scripts/lib/cook'
 import { start, stop, until } from '../scripts/lib/processes'
 import { seeded } from '../src/devices/random'
 import { type App, expect, test } from './app'
 import { wireTo } from './wire'
 
-/** 52 in all. */
-const RUNS = { server: 8, database: 16, network: 12, screen: 10, browser: 6 } as const
+/** 51 in all. */
+const RUNS = { server: 5, database: 16, network: 16, screen: 10, browser: 4 } as const
 
 test.describe.configure({ mode: 'parallel' })
 const ACTS = 14
@@ -26,30 +27,6 @@ interface Write {
   readonly body: string
   /** Ids that are stored once it is acknowledged. */
   readonly ids: readonly string[]
-}
-
-async function startBoil(app: App): Promise<string> {
-  const boilId = ulid()
-  const response = await fetch(`${app.url}/api/batches`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({
-      id: ulid(),
-      boilId,
-      formula: 'orchard-toffee',
-      revision: 1,
-      size: { by: 'weight', grams: 900 },
-      shape: { kind: 'cut', lengthMm: 40, widthMm: 30, heightMm: 7 },
-      room: 'quay',
-      pot: 'copper-9',
-      burner: 'induction',
-      vessel: 'slab-30',
-      channel: 'short-probe',
-      rate: 1,
-    }),
-  })
-  if (!response.ok) throw new Error(await response.text())
-  return boilId
 }
 
 function writesFor(app: App, boil: string, random: () => number): Write[] {
@@ -90,14 +67,8 @@ async function post(app: App, write: Omit<Write, 'ids'>): Promise<boolean> {
 }
 
 /** Leaves no pot on the stove for the tests that follow. */
-async function giveUp(app: App, boil: string): Promise<void> {
-  const act = { id: ulid(), at: new Date().toISOString(), act: { type: 'abandoned', reason: 'the plug was pulled' } }
-  const write = {
-    path: `/api/boils/${boil}/acts`,
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(act),
-  }
-  await expect.poll(() => post(app, write)).toBe(true)
+async function giveUp(app: Pick<App, 'url'>, boil: string): Promise<void> {
+  await expect.poll(() => logAct(app.url, boil, { type: 'abandoned', reason: 'the plug was pulled' })).toBe(true)
 }
 
 async function rows<T>(app: App, sql: string, boil: string): Promise<T[]> {
@@ -124,7 +95,7 @@ for (const plug of ['server', 'database', 'network'] as const)
     const thing = { server: real, database: real.database, network: wire }[plug]
     for (let seed = 1; seed <= RUNS[plug]; seed++) {
       const random = seeded(seed)
-      const boil = await startBoil(app)
+      const { boil } = await startBoil(app.url, 'orchard-toffee', 'short-probe')
       const writes = writesFor(app, boil, random)
       const acknowledged = new Set<Write>()
       const sending = writes.map(async (write, i) => {
@@ -220,7 +191,7 @@ test(`nothing done at the screen is lost in ${RUNS.screen} cuts of its network`,
   const wire = await wireTo(app.url)
   for (let seed = 1; seed <= RUNS.screen; seed++) {
     const random = seeded(200 + seed)
-    const boil = await startBoil(app)
+    const { boil } = await startBoil(app.url, 'orchard-toffee', 'short-probe')
     const url = `${wire.url}/stove/${boil}`
     await page.goto(url)
     await expect(live(page)).toBeVisible()
@@ -249,7 +220,7 @@ test(`nothing kept is lost in ${RUNS.browser} killings of the browser, with the 
   test.setTimeout(300_000)
   for (let seed = 1; seed <= RUNS.browser; seed++) {
     const random = seeded(100 + seed)
-    const boil = await startBoil(app)
+    const { boil } = await startBoil(app.url, 'orchard-toffee', 'short-probe')
     const url = `${app.url}/stove/${boil}`
     const profile = mkdtempSync(join(tmpdir(), 'imbry-tablet-'))
     const before = await switchOn(profile, url)

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test'
+import { logAct, startBoil } from '../scripts/lib/cook'
 import { expect, test } from './app'
 import { startPractice } from './stove'
 
@@ -45,65 +46,62 @@ async function endIt(page: Page, why: string): Promise<void> {
   await page.waitForURL(/\/logbook\//)
 }
 
-const probes = ['Quick probe', 'Second probe', 'Third probe', /^Short probe/]
-const byHand = Array(4).fill('No probe, by hand')
+const probes = ['quick-probe', 'second-probe', 'third-probe', 'short-probe']
+const byHand = Array(4).fill(null)
 
 /** Of each family at least one, with a probe in the pot and by the log and the eye alone. */
-const rounds: readonly (readonly [how: string, tellers: readonly (string | RegExp)[], formulas: readonly string[]])[] =
+const rounds: readonly (readonly [how: string, channels: readonly (string | null)[], formulas: readonly string[]])[] = [
   [
-    [
-      'with probes, round 1',
-      probes,
-      ['smoked-salt-tamarind-caramels', 'rhubarb-nettle-elderflower-drops', 'orchard-toffee', 'coconut-chip-brittle'],
-    ],
-    [
-      'with probes, round 2',
-      probes,
-      ['ginger-honeycomb', 'quick-tahini-fudge', 'blackcurrant-marshmallow', 'juniper-popcorn-clusters'],
-    ],
-    [
-      'with probes, round 3',
-      probes,
-      ['condensed-milk-fig-fudge', 'rye-shortcake-bars', 'sesame-and-poppy-brittle', 'black-cardamom-dry-caramels'],
-    ],
-    [
-      'with probes, cooled and beaten among them',
-      probes,
-      ['malted-milk-fudge', 'bergamot-pouring-caramel', 'quince-lollipops', 'treacle-dark-butterscotch-drops'],
-    ],
-    [
-      'by hand, round 1',
-      byHand,
-      ['black-cardamom-dry-caramels', 'bergamot-pouring-caramel', 'condensed-milk-fig-fudge', 'orchard-toffee'],
-    ],
-    ['by hand, round 2', byHand, ['coconut-chip-brittle', 'ginger-honeycomb', 'quince-lollipops', 'malted-milk-fudge']],
-    [
-      'by hand, round 3',
-      byHand,
-      ['blackcurrant-marshmallow', 'juniper-popcorn-clusters', 'rye-shortcake-bars', 'bay-leaf-honey-nougat'],
-    ],
-  ]
+    'with probes, round 1',
+    probes,
+    ['smoked-salt-tamarind-caramels', 'rhubarb-nettle-elderflower-drops', 'orchard-toffee', 'coconut-chip-brittle'],
+  ],
+  [
+    'with probes, round 2',
+    probes,
+    ['ginger-honeycomb', 'quick-tahini-fudge', 'blackcurrant-marshmallow', 'juniper-popcorn-clusters'],
+  ],
+  [
+    'with probes, round 3',
+    probes,
+    ['condensed-milk-fig-fudge', 'rye-shortcake-bars', 'sesame-and-poppy-brittle', 'black-cardamom-dry-caramels'],
+  ],
+  [
+    'with probes, cooled and beaten among them',
+    probes,
+    ['malted-milk-fudge', 'bergamot-pouring-caramel', 'quince-lollipops', 'treacle-dark-butterscotch-drops'],
+  ],
+  [
+    'by hand, round 1',
+    byHand,
+    ['black-cardamom-dry-caramels', 'bergamot-pouring-caramel', 'condensed-milk-fig-fudge', 'orchard-toffee'],
+  ],
+  ['by hand, round 2', byHand, ['coconut-chip-brittle', 'ginger-honeycomb', 'quince-lollipops', 'malted-milk-fudge']],
+  [
+    'by hand, round 3',
+    byHand,
+    ['blackcurrant-marshmallow', 'juniper-popcorn-clusters', 'rye-shortcake-bars', 'bay-leaf-honey-nougat'],
+  ],
+]
 
-for (const [how, tellers, formulas] of rounds)
+for (const [how, channels, formulas] of rounds)
   test(`four families at once, from the first flame to the log, ${how}`, async ({ page, app }) => {
     test.setTimeout(300_000)
-    const boils: string[] = []
-    for (const [i, formula] of formulas.entries()) {
-      await startPractice(page, app.url, formula, 320, 60, tellers[i])
-      boils.push(page.url())
-    }
+    const lit: { batch: string; boil: string }[] = []
+    for (const [i, formula] of formulas.entries())
+      lit.push(await startBoil(app.url, formula, channels[i] ?? null, { grams: 320, rate: 60 }))
+    await page.goto(`${app.url}/stove/${lit[0]?.boil}`)
     await expect(page.getByRole('navigation', { name: 'Other pots' }).getByRole('button')).toHaveCount(3)
     const emptied = page.locator('[data-emptied=true]')
     await tend(page, async () => (await emptied.count()) === formulas.length)
-    for (const boil of boils) {
-      await page.goto(boil)
-      await endIt(page, 'It is done')
-      await expect(
-        page
-          .getByRole('listitem')
-          .filter({ hasText: /pulled/i })
-          .first(),
-      ).toBeVisible()
+    await endIt(page, 'It is done')
+    for (const { batch, boil } of lit) {
+      if (!page.url().endsWith(batch)) {
+        await logAct(app.url, boil, { type: 'finished' })
+        await page.goto(`${app.url}/logbook/${batch}`)
+      }
+      const pulled = page.getByRole('listitem').filter({ hasText: /pulled/i })
+      await expect(pulled.first()).toBeVisible()
     }
   })
 

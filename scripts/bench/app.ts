@@ -4,10 +4,12 @@ import { chromium, type Page } from '@playwright/test'
 import { ulid } from 'ulid'
 import { startWorkshop } from '../lib/app'
 import { chromiumOptions } from '../lib/chromium'
+import { logAct, startBoil } from '../lib/cook'
 import { cuesOff } from './cues'
 import { percentile, type Row } from './table'
 
 const TOKEN = 'bench'
+const FORMULA = 'orchard-toffee'
 const WINDOWS = 8
 const CHANNELS = ['quick-probe', 'second-probe', 'third-probe', 'short-probe'] as const
 /** Each probe takes a reading a second, and not in step with the others. */
@@ -19,7 +21,7 @@ const FLOOD = { seconds: 10, perSecond: 500, perPush: 50 }
 export async function benchApp(): Promise<Row[]> {
   const app = await startWorkshop('bench', TOKEN)
   const latencies = await readingToScreen(app)
-  const cues = await cuesOff(app, (formula) => startBoil(app, null, formula))
+  const cues = await cuesOff(app, async (formula) => (await startBoil(app, formula, null)).boil)
   const flood = await manyReadings(app)
   const long = await longCook(app)
   return [
@@ -56,40 +58,6 @@ export async function benchApp(): Promise<Row[]> {
   ]
 }
 
-async function startBoil(app: string, channel: string | null, formula = 'orchard-toffee'): Promise<string> {
-  const boilId = ulid()
-  const response = await fetch(`${app}/api/batches`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({
-      id: ulid(),
-      boilId,
-      formula,
-      revision: 1,
-      size: { by: 'weight', grams: 1000 },
-      shape: { kind: 'cut', lengthMm: 40, widthMm: 30, heightMm: 7 },
-      room: 'quay',
-      pot: 'copper-9',
-      burner: 'induction',
-      vessel: 'slab-30',
-      channel,
-      rate: 1,
-    }),
-  })
-  if (!response.ok) throw new Error(await response.text())
-  return boilId
-}
-
-/** What is on would call from the windows of the next measure. */
-async function end(app: string, boilId: string): Promise<void> {
-  const response = await fetch(`${app}/api/boils/${boilId}/acts`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ id: ulid(), at: new Date().toISOString(), act: { type: 'finished' } }),
-  })
-  if (!response.ok) throw new Error(await response.text())
-}
-
 async function push(app: string, channel: string, lines: readonly string[]): Promise<number> {
   const response = await fetch(`${app}/api/probes/${channel}/readings`, {
     method: 'POST',
@@ -106,8 +74,8 @@ const reading = (celsius: number): string => JSON.stringify({ id: ulid(), at: ne
 
 /** Times, ms, from the moment a reading is sent to the moment each window shows it. */
 async function readingToScreen(app: string): Promise<number[]> {
-  const boils = await Promise.all(CHANNELS.map((channel) => startBoil(app, channel)))
-  const boilId = boils[0] as string
+  const boils = await Promise.all(CHANNELS.map((channel) => startBoil(app, FORMULA, channel)))
+  const first = boils[0]?.boil
   const browser = await chromium.launch(chromiumOptions)
   const seen = new Map<string, number>()
   const pages: Page[] = []
@@ -119,7 +87,7 @@ async function readingToScreen(app: string): Promise<number[]> {
       const key = `${w} ${Number.parseInt(text, 10)}`
       if (!seen.has(key)) seen.set(key, at)
     })
-    await page.goto(`${app}/stove/${boilId}`)
+    await page.goto(`${app}/stove/${first}`)
     await page.getByText('live', { exact: true }).waitFor()
     await page.evaluate(() => {
       const shown = document.querySelector('[data-testid=temperature]') as HTMLElement
@@ -149,24 +117,25 @@ async function readingToScreen(app: string): Promise<number[]> {
     await pause(sent + BETWEEN_MS - Date.now())
   }
   await browser.close()
-  for (const boil of boils) await end(app, boil)
+  // what is on would call from the windows of the next measure
+  for (const { boil } of boils) await logAct(app, boil, { type: 'finished' })
   return latencies
 }
 
 /** A long cook opened, and watched while it grows by a reading a second: ms to open, and ms between frames. */
 async function longCook(app: string): Promise<{ opens: number[]; longest: number; usual: number }> {
-  const boilId = await startBoil(app, 'third-probe')
+  const { boil } = await startBoil(app, FORMULA, 'third-probe')
   const every = (LONG.hours * 3600) / LONG.readings
   const curve = (n: number): string => `${(n * every).toFixed(2)},${(20 + 100 * (1 - Math.exp(-n / 9000))).toFixed(2)}`
   const rows = Array.from({ length: LONG.readings }, (_, n) => curve(n))
-  await importReadings(app, boilId, rows)
+  await importReadings(app, boil, rows)
   const browser = await chromium.launch(chromiumOptions)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   const opens: number[] = []
   for (let i = 0; i < LONG.opened; i++) {
     await page.goto(`${app}/logbook`)
     const started = performance.now()
-    await page.goto(`${app}/stove/${boilId}`, { waitUntil: 'commit' })
+    await page.goto(`${app}/stove/${boil}`, { waitUntil: 'commit' })
     await page.locator('svg .stroke-cherry').first().waitFor()
     opens.push(performance.now() - started)
   }
@@ -184,7 +153,7 @@ async function longCook(app: string): Promise<{ opens: number[]; longest: number
     return gaps
   }, LONG.watchS)
   for (let i = 0; i < LONG.watchS; i++) {
-    await importReadings(app, boilId, [curve(0), curve(LONG.readings + 4 * i)])
+    await importReadings(app, boil, [curve(0), curve(LONG.readings + 4 * i)])
     await pause(900)
   }
   const gaps = (await frames).slice(30)
@@ -202,7 +171,7 @@ async function importReadings(app: string, boil: string, rows: readonly string[]
 }
 
 async function manyReadings(app: string): Promise<{ sent: number; stored: number; seconds: number }> {
-  await startBoil(app, 'second-probe')
+  await startBoil(app, FORMULA, 'second-probe')
   const start = performance.now()
   let sent = 0
   let stored = 0
@@ -224,8 +193,8 @@ async function manyReadings(app: string): Promise<{ sent: number; stored: number
 
 /** Bytes of all scripts the stove page makes a browser of today fetch, each compressed. */
 async function scriptBytes(app: string): Promise<number> {
-  const boilId = await startBoil(app, 'quick-probe')
-  const html = await (await fetch(`${app}/stove/${boilId}`)).text()
+  const { boil } = await startBoil(app, FORMULA, 'quick-probe')
+  const html = await (await fetch(`${app}/stove/${boil}`)).text()
   const tags = [...html.matchAll(/<script[^>]+src="([^"]+)"[^>]*>/g)].filter(([tag]) => !/nomodule/i.test(tag))
   const sources = new Set(tags.map(([, src]) => src as string))
   let bytes = 0
