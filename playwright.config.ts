@@ -3,6 +3,7 @@ import { chromiumOptions } from './scripts/lib/chromium'
 
 export default defineConfig({
   testDir: 'tests',
+  globalSetup: './tests/workshop.ts',
   outputDir: '.imbry-test/browser-results',
   // three, each with an app, a hub and a database server of its own: most of a cook is waiting
   workers: 3,

@@ -9,7 +9,12 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        test: { name: 'core', include: ['{src/{core,demo,devices,contract,ui,workers},scripts}/**/*.test.ts'] },
+        // pure functions need no world of their own
+        test: { name: 'core', include: ['src/{core,demo,contract}/**/*.test.ts'], isolate: false },
+      },
+      {
+        resolve: { alias },
+        test: { name: 'edges', include: ['{src/{devices,ui,workers},scripts}/**/*.test.ts'] },
       },
       {
         resolve: { alias },

@@ -103,7 +103,11 @@ async function main(): Promise<void> {
   await shoot(page, 'logbook')
   await page.locator('main li a').nth(2).click()
   await page.getByRole('heading', { name: 'Log', exact: true }).waitFor()
-  await page.locator('svg .stroke-cherry').first().waitFor()
+  // drawn by the server for another width, then by the page for its own
+  await page.waitForFunction(() => {
+    const drawing = document.querySelector<SVGSVGElement>('main svg[role=img]')
+    return drawing?.viewBox.baseVal.width === drawing?.parentElement?.clientWidth
+  })
   await shoot(page, 'batch')
   await page.close()
   await stove(browser, app)

@@ -24,11 +24,13 @@ function report(file: string, code: number, read: (json: unknown) => Count): Cou
   return code !== 0 && count.failed === 0 ? { ...count, failed: 1 } : count
 }
 
-async function vitest(project: string, env: Record<string, string> = {}): Promise<Count> {
-  const file = resolve(folder, `${project}.json`)
+async function vitest(projects: readonly string[], env: Record<string, string> = {}): Promise<Count> {
+  const file = resolve(folder, `${projects.join('-')}.json`)
   rmSync(file, { force: true })
-  const args = ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
-  const code = await run(bin('vitest'), args, { env: { ...process.env, ...env } })
+  const args = ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
+  const code = await run(bin('vitest'), [...args, ...projects.flatMap((p) => ['--project', p])], {
+    env: { ...process.env, ...env },
+  })
   return report(file, code, (json) => {
     const { numPassedTests, numFailedTests } = json as { numPassedTests: number; numFailedTests: number }
     return { passed: numPassedTests, failed: numFailedTests }
@@ -53,8 +55,8 @@ const parts: Record<string, () => Promise<Count>> = {
   unused: () => command('knip', []),
   types: () => command('tsc', ['--noEmit']),
   'core types': () => command('tsc', ['--noEmit', '-p', 'src/core']),
-  core: () => vitest('core'),
-  db: async () => vitest('db', { DATABASE_URL: await startMariadb(resolve(folder, 'db'), 'imbry_test') }),
+  core: () => vitest(['core', 'edges']),
+  db: async () => vitest(['db'], { DATABASE_URL: await startMariadb(resolve(folder, 'db'), 'imbry_test') }),
   browser,
 }
 

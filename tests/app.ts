@@ -1,12 +1,11 @@
 /** The app and the stand-in hub as a test runs them: processes of its own, that it may kill and start again. */
 import type { ChildProcess } from 'node:child_process'
-import { randomBytes } from 'node:crypto'
 import { resolve } from 'node:path'
 import { test as base } from '@playwright/test'
 import { startApp, startHub } from '../scripts/lib/app'
-import { prepareDatabase } from '../scripts/lib/database'
-import { type Mariadb, openMariadb } from '../scripts/lib/mariadb'
+import type { Mariadb } from '../scripts/lib/mariadb'
 import { freePort, stop, stopAll } from '../scripts/lib/processes'
+import { copyOfWorkshop, HUB_TOKEN } from './workshop'
 
 export interface App {
   readonly url: string
@@ -22,15 +21,13 @@ export const test = base.extend<object, { app: App }>({
   app: [
     // biome-ignore lint/correctness/noEmptyPattern: the runner reads the names of fixtures from the pattern
     async ({}, use, worker) => {
-      const database = await openMariadb(resolve('.imbry-test/browser', String(worker.workerIndex)), 'imbry_test')
-      const token = randomBytes(12).toString('hex')
-      await prepareDatabase(database.url, token)
+      const database = await copyOfWorkshop(resolve('.imbry-test/browser', String(worker.workerIndex)))
       const port = (await freePort()) as number
       const url = `http://127.0.0.1:${port}`
       let server: ChildProcess
       const app: App = {
         url,
-        token,
+        token: HUB_TOKEN,
         database,
         async start() {
           server = await startApp(port, database.url)
@@ -38,7 +35,7 @@ export const test = base.extend<object, { app: App }>({
         kill: () => stop(server, 'SIGKILL'),
       }
       await app.start()
-      startHub(url, token)
+      startHub(url, HUB_TOKEN)
       await use(app)
       await stopAll()
     },

@@ -47,11 +47,13 @@ test('the stove fits the screens it is used on, and passes axe in every panel', 
       across: document.documentElement.scrollWidth - innerWidth,
     }))
     expect(beyond).toEqual({ down: 0, across: 0 })
-    for (const button of await page.locator('main button').all()) {
-      const box = await button.boundingBox()
-      const label = await button.textContent()
-      if (box && !/×$/.test(label ?? '')) expect(Math.round(box.height), label ?? '').toBeGreaterThanOrEqual(64)
-    }
+    const small = await page.locator('main button').evaluateAll((buttons) =>
+      buttons
+        // the practice clock is no part of a cook
+        .filter((b) => !/×$/.test(b.textContent ?? '') && Math.round(b.getBoundingClientRect().height) < 64)
+        .map((b) => b.textContent),
+    )
+    expect(small).toEqual([])
   }
   for (const key of ['Escape', 'd', 'h', 'n']) {
     await page.keyboard.press(key)

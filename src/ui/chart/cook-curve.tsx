@@ -38,14 +38,14 @@ const PAD = { top: 16, right: 24, bottom: 76 }
 const MOST_POINTS = 600
 /** s shown at least */
 const LEAST = 600
-/** On a screen of 1280 × 800: the curve is there before the page comes alive. */
+/** On a screen of 1280 × 800: the curve is there before the page comes alive, to scale elsewhere. */
 const GUESS = { width: 883, height: 448 }
 
 /** The cook curve on the ladder: time runs right, the ladder is the y axis. */
 export function CookCurve(props: CurveProps) {
   const [ref, size] = useSize<HTMLDivElement>(GUESS)
   return (
-    <div ref={ref} className="min-h-0 flex-1 overflow-hidden">
+    <div ref={ref} className="relative min-h-0 flex-1">
       {size && size.width > 50 && <Drawing {...props} width={size.width} height={size.height} />}
     </div>
   )
@@ -65,7 +65,13 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
   const x = scaleLinear([0, span], [start, end])
   const newest = readings.at(-1)
   return (
-    <svg width={width} height={height} role="img" aria-label={inWords(props, say)}>
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      preserveAspectRatio="xMinYMin"
+      className="absolute inset-0 size-full"
+      role="img"
+      aria-label={inWords(props, say)}
+    >
       <Bands
         stages={stages}
         y={y}

@@ -87,7 +87,7 @@ export function Acts(props: Props) {
           className={`${tile} min-h-[88px] flex-[1.5] ${primary.mood !== 'wait' ? 'bg-bar text-on-bar' : 'border-2 border-ink bg-sheet'}`}
         >
           <span className="casual text-[24px] leading-tight font-bold">{primary.act}</span>
-          <span className="truncate text-[15px] opacity-80">{primary.hint}</span>
+          <span className="line-clamp-2 text-[15px] leading-snug opacity-80">{primary.hint}</span>
         </button>
       )}
       {next && (
@@ -154,7 +154,7 @@ function Tile({ icon, title, hint, onPress }: TileProps) {
         {icon}
         {title}
       </span>
-      <span className="truncate text-[15px] text-muted">{hint}</span>
+      <span className="line-clamp-2 text-[15px] leading-snug text-muted">{hint}</span>
     </button>
   )
 }

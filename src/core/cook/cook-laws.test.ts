@@ -1,0 +1,221 @@
+import fc from 'fast-check'
+import { describe, expect, it, test } from 'vitest'
+import { demoBoil } from '@/demo/formulas'
+import { gramsAsWritten } from '../formula/document'
+import { walk } from '../formula/walk'
+import { type Mix, mix } from '../matter/mix'
+import { heatCapacity } from '../physics/heat'
+import { potThermal } from '../pot/equipment'
+import { testKitchen } from '../testing'
+import { coolingTo } from './cooling'
+import { heatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-path'
+import { gather, type Reading } from './readings'
+
+const within = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+const syrup: fc.Arbitrary<Mix> = fc
+  .tuple(within(100, 3000), within(0, 1500), within(0.25, 1.2))
+  .map(([sucrose, glucoseSolids, wet]) => mix({ sucrose, glucoseSolids, water: wet * sucrose }))
+const pressure = within(75_000, 104_000)
+
+describe('the road a syrup travels', () => {
+  it('only ever climbs: every degree costs something', () => {
+    fc.assert(
+      fc.property(syrup, pressure, (m, p) => {
+        const path = heatPath(m, p, 900)
+        for (let t = 0; t < 204; t += 1.5) {
+          expect(joulesPerDegree(path, t)).toBeGreaterThan(0)
+          expect(joulesAt(path, t + 1)).toBeGreaterThan(joulesAt(path, t))
+        }
+      }),
+      { numRuns: 40 },
+    )
+  })
+
+  it('is the same road there and back', () => {
+    fc.assert(
+      fc.property(syrup, pressure, within(1, 200), (m, p, t) => {
+        const path = heatPath(m, p)
+        expect(temperatureAt(path, joulesAt(path, t))).toBeCloseTo(t, 6)
+      }),
+    )
+  })
+
+  it('ends where it is held: nothing is colder than its beginning nor hotter than its end', () => {
+    fc.assert(
+      fc.property(syrup, pressure, within(-1e9, 1e9), (m, p, joules) => {
+        const t = temperatureAt(heatPath(m, p), joules)
+        expect(t).toBeGreaterThanOrEqual(0)
+        expect(t).toBeLessThanOrEqual(205)
+      }),
+    )
+  })
+
+  it('is twice as long for twice the syrup, and boils at the same heat', () => {
+    fc.assert(
+      fc.property(syrup, pressure, within(20, 190), (m, p, t) => {
+        const twice = Object.fromEntries(Object.entries(m).map(([k, v]) => [k, k === 'de' ? v : 2 * v])) as Mix
+        const [one, two] = [heatPath(m, p), heatPath(twice, p)]
+        expect(two.boilC).toBeCloseTo(one.boilC, 9)
+        expect(joulesAt(two, t) / joulesAt(one, t)).toBeCloseTo(2, 9)
+      }),
+    )
+  })
+
+  it('on a hill it boils sooner, and there is more to boil away below any target', () => {
+    fc.assert(
+      fc.property(syrup, (m) => {
+        const [sea, hill] = [heatPath(m, 101_325), heatPath(m, 84_700)]
+        expect(hill.boilC).toBeLessThan(sea.boilC)
+        expect(joulesAt(hill, hill.boilC + 8)).toBeGreaterThan(joulesAt(sea, hill.boilC + 8) - 1e-6)
+      }),
+    )
+  })
+
+  it('water costs most of it: more water, a longer road to the same target', () => {
+    fc.assert(
+      fc.property(syrup, pressure, within(50, 500), (m, p, more) => {
+        const wetter = heatPath({ ...m, water: m.water + more }, p)
+        const path = heatPath(m, p)
+        // boiling off a gram takes more than two kilojoules
+        expect(joulesAt(wetter, 150) - joulesAt(path, 150)).toBeGreaterThan(2000 * more)
+      }),
+    )
+  })
+})
+
+describe('readings made ready', () => {
+  const quiet = (at: number) => 100 + at * 0.05
+  const readings = (to: number, of: (at: number) => number = quiet): Reading[] =>
+    Array.from({ length: to }, (_, i) => ({ at: i, celsius: of(i) }))
+
+  it('lose none that a syrup can give, and come oldest first', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 2, max: 1100 }), within(0, 12), (n, lagS) => {
+        const { bins, doubt } = gather(readings(n), 0, n, lagS, 0.1)
+        expect(doubt).toBeNull()
+        expect(bins.reduce((sum, b) => sum + b.n, 0)).toBe(n)
+        for (let i = 1; i < bins.length; i++)
+          expect((bins[i] as { at: number }).at).toBeGreaterThan((bins[i - 1] as { at: number }).at)
+      }),
+    )
+  })
+
+  it('are the syrup’s, not the probe’s: each as much earlier as the probe is late', () => {
+    fc.assert(
+      fc.property(within(1, 15), (lagS) => {
+        for (const bin of gather(readings(300), 0, 300, lagS, 0.1).bins)
+          expect(bin.celsius).toBeCloseTo(quiet(bin.at + lagS), 6)
+      }),
+    )
+  })
+
+  it('are fine close to now and coarse far back, so that an hour is little work', () => {
+    const { bins } = gather(readings(1200), 0, 1200, 0, 0.1)
+    expect(bins.length).toBeLessThan(120)
+    expect(bins.at(-1)?.n).toBeLessThan((bins[0]?.n ?? 0) / 10)
+  })
+
+  test.each([
+    ['probe-on-metal', 60],
+    ['probe-out', -60],
+  ] as const)('a leap no syrup makes is %s, set aside, and believed when it stays', (doubt, leap) => {
+    const left = (at: number): number => quiet(at) + (at >= 200 ? leap : 0)
+    const soon = gather(readings(230, left), 0, 230, 0, 0.1)
+    expect(soon.doubt).toBe(doubt)
+    for (const bin of soon.bins) expect(bin.celsius).toBeLessThan(quiet(230) + 1)
+    for (const bin of soon.bins) expect(bin.celsius).toBeGreaterThan(quiet(0) - 1)
+    const late = gather(readings(330, left), 0, 330, 0, 0.1)
+    expect(late.doubt).toBe('unexplained')
+    expect(late.bins.at(-1)?.celsius).toBeCloseTo(left(329), 0)
+  })
+
+  it('a probe put back is believed at once', () => {
+    const away = (at: number): number => (at >= 200 && at < 220 ? 25 : quiet(at))
+    const { doubt, bins } = gather(readings(240, away), 0, 240, 0, 0.1)
+    expect(doubt).toBeNull()
+    expect(bins.reduce((sum, b) => sum + b.n, 0)).toBe(220)
+  })
+
+  it('there are none before the first, nor after what was asked', () => {
+    expect(gather([], 0, 100, 0, 0.1)).toEqual({ bins: [], doubt: null })
+    expect(gather(readings(50), 0, 0, 0, 0.1).bins).toEqual([])
+    expect(gather(readings(50), 20, 40, 0, 0.1).bins.reduce((sum, b) => sum + b.n, 0)).toBe(20)
+  })
+})
+
+describe('cooling', () => {
+  const pot = testKitchen.pot
+  const roomC = 21
+  const inIt = mix({ sucrose: 700, water: 90, fat: 60 })
+  const fallen = (tau: number, from: number, n: number, every = 10): Reading[] =>
+    Array.from({ length: n }, (_, i) => ({
+      at: i * every,
+      celsius: roomC + (from - roomC) * Math.exp((-i * every) / tau),
+    }))
+
+  it('that falls as cooling does is foreseen to the second', () => {
+    fc.assert(
+      fc.property(
+        within(600, 6000),
+        within(90, 125),
+        fc.integer({ min: 10, max: 50 }),
+        within(30, 60),
+        (tau, from, n, to) => {
+          const readings = fallen(tau, from, n)
+          const now = (readings.at(-1) as Reading).at
+          const seen = coolingTo(to, readings, { now, mix: inIt, pot, roomC, since: 0 })
+          const truth = Math.max(0, tau * Math.log((from - roomC) / (to - roomC)) - now)
+          expect(seen?.seconds).toBeCloseTo(truth, 0)
+          expect(seen?.low).toBeLessThanOrEqual(truth + 1)
+          expect(seen?.high).toBeGreaterThanOrEqual(truth - 1)
+        },
+      ),
+    )
+  })
+
+  it('is by the book until it has been watched, and less sure', () => {
+    const one = [{ at: 0, celsius: 115 }]
+    const book = coolingTo(50, one, { now: 0, mix: inIt, pot, roomC, since: 0 })
+    const { baseCapacity, syrupToRoom, baseToRoom } = potThermal(pot)
+    const tau = (heatCapacity(inIt, 115) + baseCapacity) / (syrupToRoom + baseToRoom)
+    expect(book?.seconds).toBeCloseTo(tau * Math.log((115 - roomC) / (50 - roomC)), 3)
+    const watched = fallen(tau, 115, 40)
+    const seen = coolingTo(50, watched, { now: 390, mix: inIt, pot, roomC, since: 0 })
+    const share = (c: typeof seen) => ((c?.high ?? 0) - (c?.low ?? 0)) / (c?.seconds ?? 1)
+    expect(share(seen)).toBeLessThan(share(book) / 3)
+  })
+
+  it('goes on between readings: what it is now is reckoned, by the book after a long silence', () => {
+    const readings = fallen(1800, 110, 30)
+    const now = 290 + 120
+    const seen = coolingTo(45, readings, { now, mix: inIt, pot, roomC, since: 0 })
+    expect(seen?.nowC).toBeCloseTo(roomC + 89 * Math.exp(-now / 1800), 1)
+    const later = coolingTo(45, readings, { now: 2000, mix: inIt, pot, roomC, since: 0 })
+    const byTheBook = coolingTo(45, readings.slice(-1), { now: 2000, mix: inIt, pot, roomC, since: 0 })
+    expect(later).toEqual(byTheBook)
+  })
+
+  it('says nothing of a room as warm as that, of readings before it came off, or of an empty pot', () => {
+    const readings = fallen(1800, 110, 30)
+    const context = { now: 290, mix: inIt, pot, roomC, since: 0 }
+    expect(coolingTo(20, readings, context)).toBeNull()
+    expect(coolingTo(45, readings, { ...context, since: 300 })).toBeNull()
+    expect(coolingTo(45, [], context)).toBeNull()
+    expect(coolingTo(45, readings, { ...context, mix: mix({}) })).toBeNull()
+  })
+})
+
+describe('the mix along a method', () => {
+  test.each(['orchard-toffee', 'smoked-salt-tamarind-caramels', 'rhubarb-nettle-elderflower-drops'])(
+    '%s: nothing is lost in the pot but water',
+    (id) => {
+      const formula = demoBoil(id)
+      for (const stop of walk(formula, gramsAsWritten(formula)))
+        for (const [what, grams] of Object.entries(stop.after)) {
+          expect(grams, what).toBeGreaterThanOrEqual(0)
+          if (what !== 'water' && what !== 'de')
+            expect(grams).toBeGreaterThanOrEqual(stop.before[what as 'sucrose'] - 1e-9)
+        }
+    },
+  )
+})
