@@ -3,6 +3,9 @@ import { defineConfig } from 'vitest/config'
 
 const alias = { '@': fileURLToPath(new URL('src', import.meta.url)) }
 
+/** A slow machine is no fault of the code: this only ends what hangs. */
+const testTimeout = 60_000
+
 export default defineConfig({
   resolve: { alias },
   test: {
@@ -10,15 +13,15 @@ export default defineConfig({
       {
         resolve: { alias },
         // pure functions need no world of their own
-        test: { name: 'core', include: ['src/{core,demo,contract}/**/*.test.ts'], isolate: false },
+        test: { name: 'core', include: ['src/{core,demo,contract}/**/*.test.ts'], isolate: false, testTimeout },
       },
       {
         resolve: { alias },
-        test: { name: 'edges', include: ['{src/{devices,ui,workers},scripts}/**/*.test.ts'] },
+        test: { name: 'edges', include: ['{src/{devices,ui,workers},scripts}/**/*.test.ts'], testTimeout },
       },
       {
         resolve: { alias },
-        test: { name: 'db', include: ['src/{db,server}/**/*.test.ts'], fileParallelism: false, testTimeout: 20_000 },
+        test: { name: 'db', include: ['src/{db,server}/**/*.test.ts'], fileParallelism: false, testTimeout },
       },
     ],
   },

@@ -3,7 +3,7 @@ import { FILE_FORMAT, type FormulaFile, formulaFileSchema, type Imported } from 
 import { allergens } from '@/contract/formula'
 import { type KitchenFacts, kitchenSchemas } from '@/contract/kitchen'
 import { firstProblem } from '@/contract/text'
-import { type Component, components, faultsOf, idFor, ingredients, mix } from '@/core'
+import { type Component, components, faultsOf, idFor, ingredients, mix, readNumber } from '@/core'
 import { addRevisionIn, db, findFormula, listFormulas, putThings, readThings } from '@/db'
 import { formula } from './formulas'
 import { Problem } from './problem'
@@ -104,7 +104,7 @@ export async function exportIngredients(): Promise<string> {
 
 const figure = (text: string | undefined, where: string): number => {
   if (text === undefined || text.trim() === '') return 0
-  const n = Number(text.replace(',', '.'))
+  const n = readNumber(text)
   if (!Number.isFinite(n)) throw new Problem(400, `${where}: “${text.slice(0, 40)}” is not a number`, KEPT)
   return n
 }

@@ -74,3 +74,18 @@ export function parseNumber(text: string): { range: Range; rest: string } | null
   if (!Number.isFinite(low) || !Number.isFinite(high) || high < low) return null
   return { range: { low, high }, rest: text.slice(found[0].length) }
 }
+
+/**
+ * A number alone in its box: "1.5", "1,5", "1 480", "½". NaN for anything else, and for "1,480", which is one and a half
+ * to one cook and a thousand and more to another.
+ */
+export function readNumber(text: string): number {
+  const typed = text
+    .trim()
+    .replace(/(?<=\d)[\s\u2009\u202f](?=\d{3}(?!\d))/g, '')
+    .replace(/^([-−]?)(?=[.,])/, '$10')
+  if (/^[-−]?[1-9]\d{0,2},\d{3}$/.test(typed)) return Number.NaN
+  const sign = /^[-−]/.test(typed) ? -1 : 1
+  const found = parseNumber(sign < 0 ? typed.slice(1) : typed)
+  return found && found.rest.trim() === '' && found.range.low === found.range.high ? sign * found.range.low : Number.NaN
+}

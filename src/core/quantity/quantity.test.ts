@@ -4,7 +4,7 @@ import { toGrams } from '../matter/convert'
 import { ingredientById } from '../matter/ingredients'
 import { formatClock, formatCount, formatGrams, formatShare, formatSpan } from './format'
 import { parseLength } from './length'
-import { parseNumber } from './number'
+import { parseNumber, readNumber } from './number'
 import { parseQuantity } from './parse'
 import { formatTemperature, toCelsius, toFahrenheit } from './temperature'
 
@@ -30,6 +30,41 @@ describe('numbers', () => {
 
   test.each(['', 'sugar', '1/0', '4-3', 'another', 'tens'])('is not a number: %s', (text) =>
     expect(parseNumber(text)).toBeNull(),
+  )
+})
+
+describe('a number alone in its box', () => {
+  it('is the same with a point, a comma or thin spaces, and less than nothing too', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -9_999_999, max: 9_999_999 }), fc.integer({ min: 1, max: 2 }), (digits, places) => {
+        const n = digits / 10 ** places
+        const said = n.toFixed(places)
+        for (const text of [said, said.replace('.', ','), `  ${said} `, said.replace('-', '−')])
+          expect(readNumber(text)).toBeCloseTo(n, 9)
+        expect(
+          readNumber(
+            Math.abs(n)
+              .toFixed(places)
+              .replace(/\B(?=(\d{3})+\.)/g, '\u202f'),
+          ),
+        ).toBeCloseTo(Math.abs(n), 9)
+      }),
+    )
+  })
+
+  test.each([
+    ['½', 0.5],
+    ['1 1/4', 1.25],
+    ['.5', 0.5],
+    [',5', 0.5],
+    ['1 480', 1480],
+    ['0,125', 0.125],
+    ['1480,5', 1480.5],
+  ])('“%s” is %d', (text, n) => expect(readNumber(text)).toBeCloseTo(n, 9))
+
+  test.each(['', ' ', 'nine lives', '12 g', '3-4', '1,480', '-12,500', '1.2.3', '1e3', 'Infinity', '0x10'])(
+    '“%s” is none: what could be two things is asked about',
+    (text) => expect(readNumber(text)).toBeNaN(),
   )
 })
 

@@ -11,6 +11,8 @@ export const bergamotSauce: BoiledFormula = {
     { id: 'pot', label: 'In the pot, cold', celsius: 20 },
     { id: 'cream', label: 'Hot, at amber', celsius: 80 },
     { id: 'finish', label: 'Off the heat', celsius: 20 },
+    { id: 'butter', label: 'As it cools', celsius: 20 },
+    { id: 'butter-2', label: 'Cooler still', celsius: 20 },
   ],
   lines: [
     { id: 'sugar', group: 'pot', ingredient: 'caster-sugar', grams: 400 },
@@ -18,8 +20,9 @@ export const bergamotSauce: BoiledFormula = {
     { id: 'water', group: 'pot', ingredient: 'water', grams: 120 },
     { id: 'cream', group: 'cream', ingredient: 'cream-36', grams: 420, note: 'hot' },
     { id: 'juice', group: 'finish', ingredient: 'lemon-juice', grams: 30, note: 'bergamot, strained' },
-    { id: 'butter', group: 'finish', ingredient: 'butter', grams: 50, note: 'in halves' },
     { id: 'salt', group: 'finish', ingredient: 'salt', grams: 3 },
+    { id: 'butter', group: 'butter', ingredient: 'butter', grams: 25, note: 'the first half, in pieces' },
+    { id: 'butter-2', group: 'butter-2', ingredient: 'butter', grams: 25, note: 'the other half' },
   ],
   target: { celsius: 106, within: 1 },
   steps: [
@@ -43,14 +46,34 @@ export const bergamotSauce: BoiledFormula = {
     },
     pull({
       meanwhile: { ...handsOff, say: 'Simmer, stir now and then', why: 'Only until the lumps have gone.' },
-      reach: 'Juice, butter and jars within reach',
+      reach: 'Juice, butter in halves and jars within reach',
       seconds: 60,
       why: 'Thicker hot is stiff cold.',
     }),
-    finish('Juice, butter', {
-      say: 'Juice in, then butter in halves as it cools',
-      why: 'All at once, the butter floats.',
+    finish('Juice, salt', {
+      say: 'Juice and salt in, stir once',
+      why: 'It loosens now and keeps the sauce pourable when cold.',
     }),
+    {
+      id: 'butter',
+      label: 'Half the butter',
+      when: { on: 'falls', celsius: 88 },
+      meanwhile: { say: 'Let it cool; butter cut small beside it', why: 'Butter into a boil floats and splits.' },
+      say: 'The first half of the butter in; stir until it has gone',
+      why: 'Half at a time, each drop of fat is wrapped before the next comes.',
+      act: 'Half is in',
+      adds: 'butter',
+    },
+    {
+      id: 'butter-2',
+      label: 'The other half',
+      when: { on: 'falls', celsius: 76 },
+      meanwhile: { say: 'Stir gently as it cools', why: 'A whisk folds in air, and air comes up as foam in the jar.' },
+      say: 'The other half in; stir until it shines',
+      why: 'A sauce that shines has not split.',
+      act: 'All is in',
+      adds: 'butter-2',
+    },
     pour('Fill the jars', { say: 'Fill warm, dry jars', why: 'A cold jar cracks; a damp one grains.' }, 'Jars filled'),
     rest(
       'Cool 2 h',

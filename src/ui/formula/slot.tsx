@@ -2,6 +2,7 @@
 
 import { Popover } from 'radix-ui'
 import { type ReactNode, useId, useState } from 'react'
+import { readNumber } from '@/core'
 
 interface SlotProps {
   readonly label: string
@@ -71,7 +72,7 @@ interface FigureProps {
 export function Figure({ label, unit, value, onChange }: FigureProps) {
   const id = useId()
   const [text, setText] = useState(String(Math.round(value * 10) / 10))
-  const typed = Number(text.replace(',', '.'))
+  const typed = readNumber(text)
   const bad = !(typed > 0)
   return (
     <div className="mb-2">

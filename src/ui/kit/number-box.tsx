@@ -1,3 +1,4 @@
+import { readNumber } from '@/core'
 import { smallBox } from './labelled'
 
 const shown = (value: number): string => String(Math.round(value * 100) / 100)
@@ -11,8 +12,8 @@ export function NumberBox({ value, onNumber }: { readonly value: number; onNumbe
       inputMode="decimal"
       defaultValue={shown(value)}
       onBlur={(e) => {
-        const typed = Number(e.target.value.replace(',', '.'))
-        if (e.target.value.trim() !== '' && typed >= 0 && typed !== value) onNumber(typed)
+        const typed = readNumber(e.target.value)
+        if (typed >= 0 && typed !== value) onNumber(typed)
         else e.target.value = shown(value)
       }}
       onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}

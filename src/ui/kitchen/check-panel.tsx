@@ -3,7 +3,7 @@
 import { format } from 'date-fns'
 import { useState } from 'react'
 import { type KitchenFacts, type KitchenView, pressureIn } from '@/contract/kitchen'
-import { bathTemperature, type ThermometerCheck, toCelsius } from '@/core'
+import { bathTemperature, readNumber, type ThermometerCheck, toCelsius } from '@/core'
 import { Box } from '@/ui/kit/box'
 import { Button } from '@/ui/kit/button'
 import { Tabs } from '@/ui/kit/tabs'
@@ -30,8 +30,8 @@ export function CheckPanel({ id, facts, rooms, channels }: Props) {
   const pressurePa = chosen ? pressureIn(chosen) : 101_325
   const check: ThermometerCheck = { day: 0, bath, reads: 0, pressurePa }
   const add = async (): Promise<void> => {
-    const typed = Number(reads.replace(',', '.'))
-    if (reads.trim() === '' || !Number.isFinite(typed)) return setProblem('What it shows, as a number')
+    const typed = readNumber(reads)
+    if (!Number.isFinite(typed)) return setProblem('What it shows, as a number')
     const celsius = t.unit === 'F' ? toCelsius(typed) : typed
     if (Math.abs(celsius - bathTemperature(check)) > 15)
       return setProblem('That is more than 15° off: is it in the right bath, and deep enough?')

@@ -1,6 +1,6 @@
 /** What is asked about each kind of thing, and how what is typed becomes a fact. One table a kind. */
 import type { KitchenFacts, KitchenKind } from '@/contract/kitchen'
-import { parseLength, type TemperatureUnit, toCelsius, toFahrenheit } from '@/core'
+import { parseLength, readNumber, type TemperatureUnit, toCelsius, toFahrenheit } from '@/core'
 
 export interface Field {
   /** Where the fact stands. */
@@ -34,7 +34,7 @@ export function toFact(field: Field, text: string | boolean, unit: TemperatureUn
   if (field.optional && text.trim() === '') return field.as === 'length' ? undefined : null
   if (field.as === 'choice') return text
   if (field.as === 'length') return parseLength(text) ?? Number.NaN
-  const number = text.trim() === '' ? Number.NaN : Number(text.replace(',', '.'))
+  const number = readNumber(text)
   if (field.as === 'percent') return number / 100
   return field.as === 'temperature' && unit === 'F' ? toCelsius(number) : number
 }

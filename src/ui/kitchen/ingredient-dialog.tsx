@@ -5,7 +5,16 @@ import { useForm, useWatch } from 'react-hook-form'
 import { ulid } from 'ulid'
 import { allergens } from '@/contract/formula'
 import { type KitchenFacts, kitchenSchemas } from '@/contract/kitchen'
-import { type Allergen, type Component, componentFacts, formatGrams, type Ingredient, ingredients, mix } from '@/core'
+import {
+  type Allergen,
+  type Component,
+  componentFacts,
+  formatGrams,
+  type Ingredient,
+  ingredients,
+  mix,
+  readNumber,
+} from '@/core'
 import { Box } from '@/ui/kit/box'
 import { Button } from '@/ui/kit/button'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
@@ -43,7 +52,7 @@ interface Values {
   allergens: Record<string, boolean>
 }
 
-const number = (text: string | undefined): number => Number((text || '0').replace(',', '.'))
+const number = (text: string | undefined): number => readNumber(text || '0')
 
 const valuesOf = (facts: KitchenFacts<'ingredient'> | null): Values => ({
   name: facts?.ingredient.name ?? '',

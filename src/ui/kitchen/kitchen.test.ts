@@ -66,7 +66,7 @@ describe('what is asked about a thing', () => {
 
   it('what is no number is refused by name, and nothing is written', () => {
     const { id: _, ...pot } = demoThings.pot[0] as KitchenFacts<'pot'> & { id: string }
-    const litres = toFact({ name: 'litres', label: '', as: 'number' }, 'nine', 'C')
+    const litres = toFact({ name: 'litres', label: '', as: 'number' }, 'big', 'C')
     const parsed = kitchenSchemas.pot.safeParse({ ...pot, litres })
     expect(parsed.error?.issues[0]?.path).toEqual(['litres'])
   })

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import type { KitchenFacts, KitchenView } from '@/contract/kitchen'
-import { formatCount, toCelsius, wattsFromWater } from '@/core'
+import { formatCount, readNumber, toCelsius, wattsFromWater } from '@/core'
 import { Box } from '@/ui/kit/box'
 import { Button } from '@/ui/kit/button'
 import { useTemperature } from '@/ui/shell/preferences'
@@ -15,8 +15,6 @@ interface Props {
   readonly roomC: number
 }
 
-const number = (text: string): number => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
-
 /** Water warmed by the clock at full heat, and the watts that come of it. */
 export function PowerPanel({ id, facts, pots, roomC }: Props) {
   const t = useTemperature()
@@ -28,12 +26,12 @@ export function PowerPanel({ id, facts, pots, roomC }: Props) {
   const [minutes, setMinutes] = useState('')
   const [seconds, setSeconds] = useState('0')
   const [problem, setProblem] = useState<string | null>(null)
-  const celsius = (text: string): number => (t.unit === 'F' ? toCelsius(number(text)) : number(text))
+  const celsius = (text: string): number => (t.unit === 'F' ? toCelsius(readNumber(text)) : readNumber(text))
   const test = {
-    waterGrams: number(water),
+    waterGrams: readNumber(water),
     fromC: celsius(from),
     toC: celsius(to),
-    seconds: 60 * number(minutes) + (number(seconds) || 0),
+    seconds: 60 * readNumber(minutes) + (readNumber(seconds) || 0),
     roomC,
   }
   const chosen = pots.find((p) => p.id === pot)

@@ -8,6 +8,7 @@ import {
   formatGrams,
   ingredientIn,
   type Line,
+  readNumber,
   type Switched,
   switchesFor,
   switchIngredient,
@@ -76,10 +77,10 @@ function Grams({
         aria-label={`Grams of ${name}`}
         inputMode="decimal"
         value={text ?? String(Math.round(line.grams * 10) / 10)}
-        aria-invalid={text !== null && !(Number(text.replace(',', '.')) > 0)}
+        aria-invalid={text !== null && !(readNumber(text) > 0)}
         onChange={(e) => {
           setText(e.target.value)
-          const grams = Number(e.target.value.replace(',', '.'))
+          const grams = readNumber(e.target.value)
           if (grams > 0 && grams <= 100_000) onChange(grams)
         }}
         onBlur={() => setText(null)}

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { type HouseUnit, type Ingredient, ingredients, type Pantry, type Question, readLine } from '@/core'
+import { type HouseUnit, type Ingredient, ingredients, type Pantry, type Question, readLine, readNumber } from '@/core'
 
 interface Props {
   readonly question: Question
@@ -83,7 +83,7 @@ export function QuestionRow({ question, pantry, house, onAnswer, onDrop }: Props
 
 /** "120" is grams; "2 tbsp" is read for the ingredient chosen. */
 function gramsOf(text: string, chosen: Ingredient | null, pantry: Pantry, house: readonly HouseUnit[]): number | null {
-  const plain = Number(text.replace(',', '.'))
+  const plain = readNumber(text)
   if (plain > 0) return plain
   if (!chosen) return null
   const reading = readLine(`${text} ${chosen.name}`, pantry, house)
