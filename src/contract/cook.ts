@@ -1,7 +1,7 @@
 /** What a cook is made of at the boundary: acts, readings, and the picture of a boil that windows and hubs share. */
 
 import { z } from 'zod'
-import { type CookAct, type CookEvent, type Deed, deeds, type Sign, type StageId, signs, stageTable } from '@/core'
+import { type CookAct, type Deed, deeds, type Sign, type StageId, signs, stageTable } from '@/core'
 import { batchPlanSchema, conditionsSchema, frozenThermometerSchema } from './batch'
 import { boiledSchema } from './formula'
 import { instant, ulid } from './text'
@@ -63,12 +63,6 @@ export const actSchema: z.ZodType<CookAct> = z.discriminatedUnion('type', [
 /** An act as it is logged: who made it (by id), when on the cook's clock, what. */
 export const loggedActSchema = z.object({ id: ulid, at: instant, act: actSchema })
 export type LoggedAct = z.infer<typeof loggedActSchema>
-
-/** Logged acts as the core reads them: on the clock of a cook that began at `startedAt` ms, oldest first. */
-export const eventsOf = (acts: Iterable<LoggedAct>, startedAt: number): CookEvent[] =>
-  [...acts]
-    .map(({ id, at, act }) => ({ id, at: (Date.parse(at) - startedAt) / 1000, ...act }))
-    .sort((a, b) => a.at - b.at)
 
 export const boilViewSchema = z.object({
   id: ulid,

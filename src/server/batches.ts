@@ -9,7 +9,8 @@ import {
   type StartBoil,
   vesselSchema,
 } from '@/contract/batch'
-import { type BoilView, eventsOf, type Frame } from '@/contract/cook'
+import type { BoilView, Frame } from '@/contract/cook'
+import { eventsOf } from '@/contract/events'
 import { correctionOf, type KitchenThings, pressureIn } from '@/contract/kitchen'
 import { emptiedAt, gramsOfBoil, readLog, scale } from '@/core'
 import {

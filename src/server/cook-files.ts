@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import type { BoilView, Frame } from '@/contract/cook'
-import { eventsOf } from '@/contract/cook'
+import { eventsOf } from '@/contract/events'
 import { believed, importReadings } from '@/core'
 import { appendReadings, db } from '@/db'
 import { boil, everything } from './cook'

@@ -1,7 +1,8 @@
 /** One channel of the stand-in hub: a simulated pot that follows a cook's log, and the probe in it. */
 
 import { ulid } from 'ulid'
-import { type ChannelFrame, eventsOf, type PushedReading } from '@/contract/cook'
+import type { ChannelFrame, PushedReading } from '@/contract/cook'
+import { eventsOf } from '@/contract/events'
 import {
   advancePot,
   applyToPot,

@@ -4,7 +4,7 @@ import { format } from 'date-fns'
 import { ArrowLeft } from 'lucide-react'
 import Link from 'next/link'
 import { useState } from 'react'
-import { eventsOf } from '@/contract/cook'
+import { eventsOf } from '@/contract/events'
 import type { BatchStory } from '@/contract/logbook'
 import {
   analyse,

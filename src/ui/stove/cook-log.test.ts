@@ -149,6 +149,25 @@ describe('a window’s log of a boil', () => {
     expect(store.size).toBe(0)
   })
 
+  it('tries again while what is left behind cannot be read', async () => {
+    const left: LoggedAct = { id: '01JD3M9Q6S8ZK3V3N8C0A7T4QW', at: START, act: { type: 'note', text: 'one' } }
+    store.set(left.id, left)
+    let tries = 0
+    const late = {
+      ...outbox,
+      left: async () => {
+        if (++tries < 3) throw new Error('not yet')
+        return outbox.left()
+      },
+    }
+    const second = new CookLog(boil, frame(), late, follow)
+    second.open()
+    await vi.advanceTimersByTimeAsync(3000)
+    expect(second.snapshot().events.filter((e) => e.type === 'note')).toHaveLength(1)
+    expect(second.snapshot().waiting).toBe(0)
+    expect(posted).toEqual([left])
+  })
+
   it('tells when the last of it has been heard, and does not wait for ever', async () => {
     const { log } = opened()
     log.log({ type: 'note', text: 'last words' })

@@ -4,7 +4,8 @@
  */
 
 import { ulid } from 'ulid'
-import { type BoilView, eventsOf, type Frame, type LoggedAct } from '@/contract/cook'
+import type { BoilView, Frame, LoggedAct } from '@/contract/cook'
+import { eventsOf } from '@/contract/events'
 import { type CookAct, type CookEvent, cookTime, type Reading } from '@/core'
 import { SendError, send } from '@/ui/kit/send'
 import { followBoil } from './line'
@@ -69,7 +70,7 @@ export class CookLog {
         if (up) void this.flush()
       },
     })
-    void this.restore().then(() => this.flush())
+    void this.restore()
     return stop
   }
 
@@ -153,7 +154,9 @@ export class CookLog {
 
   /** What an earlier window left comes before what was done in this one. */
   private async restore(): Promise<void> {
-    const left = (await this.store.left()).filter((a) => !this.outbox.some((o) => o.id === a.id))
+    const all = await this.store.left().catch(() => null)
+    if (all === null) return void setTimeout(() => void this.restore(), RETRY_MS)
+    const left = all.filter((a) => !this.outbox.some((o) => o.id === a.id))
     if (left.length === 0) return
     for (const act of left) if (this.acts.has(act.id)) await this.store.drop(act.id)
     const unsent = left.filter((a) => !this.acts.has(a.id))
@@ -161,6 +164,7 @@ export class CookLog {
     for (const act of unsent) this.stored.add(act.id)
     this.add(unsent)
     this.changed()
+    void this.flush()
   }
 
   private take(frame: Frame): void {

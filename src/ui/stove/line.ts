@@ -1,7 +1,6 @@
 /** How this window follows boils: over the line all windows of the browser share, or one of its own where it cannot. */
 import { ulid } from 'ulid'
 import type { BoilFrame } from '@/contract/cook'
-import { BoilStream } from '@/workers/boil-stream'
 import type { FromWindow, ToWindow } from '@/workers/shared-stream'
 
 export interface Follower {
@@ -52,9 +51,17 @@ function sharedLine(): Line {
   }
 }
 
+function ownLine(): Line {
+  const stream = import('@/workers/boil-stream').then(({ BoilStream }) => new BoilStream(ears))
+  return {
+    follow: (boil, cursor) => void stream.then((s) => s.follow(boil, cursor)),
+    leave: (boil) => void stream.then((s) => s.leave(boil)),
+  }
+}
+
 /** Follows a boil from a cursor on; returns the way to stop. */
 export function followBoil(boil: string, cursor: string, follower: Follower): () => void {
-  line ??= canShare() ? sharedLine() : new BoilStream(ears)
+  line ??= canShare() ? sharedLine() : ownLine()
   const all = followers.get(boil) ?? new Set()
   followers.set(boil, all.add(follower))
   line.follow(boil, cursor)

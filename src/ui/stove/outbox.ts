@@ -3,13 +3,13 @@
  * will not store anything is no error: acts then live as long as the window does, and nothing is said to be kept.
  */
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
-import { type LoggedAct, loggedActSchema } from '@/contract/cook'
+import type { LoggedAct } from '@/contract/cook'
 
 export interface Outbox {
   /** True once the act is on the disk; false where this browser stores nothing. */
   keep(act: LoggedAct): Promise<boolean>
   drop(id: string): Promise<void>
-  /** What is still there, in the order it was done. */
+  /** What is still there, in the order it was done. @throws while it cannot be read. */
   left(): Promise<LoggedAct[]>
 }
 
@@ -54,6 +54,9 @@ export const outboxOf = (boil: string): Outbox => ({
     const rows = await database()
       .then((db) => db.getAllFromIndex('acts', 'boil', boil))
       .catch(() => [])
+    if (rows.length === 0) return []
+    // only the few windows that find something left need the schemas
+    const { loggedActSchema } = await import('@/contract/cook')
     return rows.flatMap((r) => {
       const parsed = loggedActSchema.safeParse(r.logged)
       return parsed.success ? [parsed.data] : []
