@@ -21,7 +21,7 @@ const FLOOD = { seconds: 10, perSecond: 500, perPush: 50 }
 export async function benchApp(): Promise<Row[]> {
   const app = await startWorkshop('bench', TOKEN)
   const latencies = await readingToScreen(app)
-  const cues = await cuesOff(app, async (formula) => (await startBoil(app, formula, null)).boil)
+  const cues = await cuesOff(app)
   const flood = await manyReadings(app)
   const long = await longCook(app)
   return [
@@ -171,7 +171,7 @@ async function importReadings(app: string, boil: string, rows: readonly string[]
 }
 
 async function manyReadings(app: string): Promise<{ sent: number; stored: number; seconds: number }> {
-  await startBoil(app, FORMULA, 'second-probe')
+  const { boil } = await startBoil(app, FORMULA, 'second-probe')
   const start = performance.now()
   let sent = 0
   let stored = 0
@@ -188,7 +188,9 @@ async function manyReadings(app: string): Promise<{ sent: number; stored: number
     await pause(start + (i + 1) * between - performance.now())
   }
   await Promise.all(pushes)
-  return { sent, stored, seconds: (performance.now() - start) / 1000 }
+  const seconds = (performance.now() - start) / 1000
+  await logAct(app, boil, { type: 'finished' })
+  return { sent, stored, seconds }
 }
 
 /** Bytes of all scripts the stove page makes a browser of today fetch, each compressed. */

@@ -3,6 +3,7 @@ import { chromium } from '@playwright/test'
 import { ulid } from 'ulid'
 import { demoBoil } from '@/demo/formulas'
 import { chromiumOptions } from '../lib/chromium'
+import { logAct, startBoil } from '../lib/cook'
 
 const WINDOWS = 4
 /** s from the first act to the next, and how long before it is announced. */
@@ -23,15 +24,15 @@ function timed() {
   return { ...demoBoil('orchard-toffee'), name: 'Timed toffee', steps: [first, wait, ...rest] }
 }
 
-/** Opens a boil of it by `start` and returns the ms each cue was off in each window. */
-export async function cuesOff(app: string, start: (formula: string) => Promise<string>): Promise<number[]> {
+/** Cooks it in a few windows and returns the ms each cue was off in each of them. */
+export async function cuesOff(app: string): Promise<number[]> {
   const response = await fetch(`${app}/api/formulas`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ write: ulid(), document: timed() }),
   })
   if (!response.ok) throw new Error(await response.text())
-  const boil = await start(((await response.json()) as { id: string }).id)
+  const { boil } = await startBoil(app, ((await response.json()) as { id: string }).id, null)
   const browser = await chromium.launch(chromiumOptions)
   const pages = []
   for (let w = 0; w < WINDOWS; w++) {
@@ -66,5 +67,6 @@ export async function cuesOff(app: string, start: (formula: string) => Promise<s
     now - ((pressed ?? 0) + 1000 * AFTER),
   ])
   await browser.close()
+  await logAct(app, boil, { type: 'finished' })
   return off.map(Math.abs)
 }
