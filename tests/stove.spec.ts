@@ -156,13 +156,15 @@ for (const [formula, added, shade] of [
     await expect(primary).toHaveAttribute('data-mood', 'now')
     await page.keyboard.press(' ')
     await expect(primary).toContainText('Pulled')
-    await page.keyboard.press('d')
-    await page.getByRole('button', { name: 'Signs', exact: true }).click()
-    await page.getByRole('button', { name: 'a clean streak on the pan' }).click()
+    for (const seen of ['smells of caramel', 'a clean streak on the pan']) {
+      await page.keyboard.press('d')
+      await page.getByRole('button', { name: 'Signs', exact: true }).click()
+      await page.getByRole('button', { name: seen }).click()
+    }
     await page.getByRole('button', { name: '60×' }).click()
     await tend(page, async () => (await page.locator('[data-emptied=true]').count()) === 1)
     await endIt(page, 'It is done')
-    for (const logged of [/colour: /i, /clean streak/i, /pulled/i])
+    for (const logged of [/colour: /i, /smells of caramel/i, /clean streak/i, /pulled/i])
       await expect(page.getByRole('listitem').filter({ hasText: logged }).first()).toBeVisible()
   })
 

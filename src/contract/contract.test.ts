@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { z } from 'zod'
-import { deeds, type FormulaDocument, signs, stageTable, standardPressure } from '@/core'
+import { deeds, type FormulaDocument, signs, smells, stageTable, standardPressure } from '@/core'
 import { demoFormulas } from '@/demo/formulas'
 import { demoThings } from '@/demo/kitchen'
 import { sizeSchema, startBatchSchema } from './batch'
@@ -38,6 +38,11 @@ const acts = fc.oneof(
     type: fc.constant('test' as const),
     test: fc.constant('sign' as const),
     sign: fc.constantFrom(...(Object.keys(signs) as (keyof typeof signs)[])),
+  }),
+  fc.record({
+    type: fc.constant('test' as const),
+    test: fc.constant('smell' as const),
+    smell: fc.constantFrom(...(Object.keys(smells) as (keyof typeof smells)[])),
   }),
   fc.record({ type: fc.constant('reads' as const), celsius: within(-50, 400) }),
   fc.record({

@@ -1,7 +1,7 @@
 /** What a cook is made of at the boundary: acts, readings, and the picture of a boil that windows and hubs share. */
 
 import { z } from 'zod'
-import { type CookAct, type Deed, deeds, type Sign, type StageId, signs, stageTable } from '@/core'
+import { type CookAct, type Deed, deeds, type Sign, type Smell, type StageId, signs, smells, stageTable } from '@/core'
 import { batchPlanSchema, conditionsSchema, frozenThermometerSchema } from './batch'
 import { boiledSchema } from './formula'
 import { instant, ulid } from './text'
@@ -41,6 +41,11 @@ export const actSchema: z.ZodType<CookAct> = z.discriminatedUnion('type', [
       sign: z.enum(Object.keys(signs) as [Sign, ...Sign[]]),
     }),
     z.object({ type: z.literal('test'), test: z.literal('colour'), celsius: probeCelsius }),
+    z.object({
+      type: z.literal('test'),
+      test: z.literal('smell'),
+      smell: z.enum(Object.keys(smells) as [Smell, ...Smell[]]),
+    }),
   ]),
   z.object({ type: z.literal('reads'), celsius: probeCelsius }),
   z.object({ type: z.literal('correction'), celsius: z.number().min(-40).max(40) }),

@@ -88,7 +88,7 @@ const mishaps: Readonly<Record<number, Mishap>> = {
     formula: 'orchard-toffee',
     room: 'quay',
     misses: 13,
-    slip: { after: 'pull', seconds: 5, act: { type: 'note', text: 'First smoke' } },
+    slip: { after: 'pull', seconds: 5, act: { type: 'test', test: 'smell', smell: 'smoke' } },
     note: 'Scorched: full flame to the end, and nobody at the pot for a minute. Binned. Heat down at 130° from now on.',
     score: 1,
   },

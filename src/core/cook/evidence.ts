@@ -16,7 +16,8 @@ export type Evidence = {
 } & (
   | { readonly kind: 'drop'; readonly stage: StageId }
   | { readonly kind: 'sign'; readonly sign: Sign }
-  | { readonly kind: 'colour'; readonly celsius: number }
+  /** `sd`: how sharply it is judged. */
+  | { readonly kind: 'colour'; readonly celsius: number; readonly sd: number }
 )
 
 export interface EvidenceContext {
@@ -48,7 +49,7 @@ const DROP_SD = 2.5
 /** ◊ Some thermometers are simply wrong: their share, and how wrong, °C. */
 const WRONG = { share: 0.15, sd: 6 }
 /** ◊ The curve's own idea of the colour, and a maker's eye against a swatch, °C. */
-const COLOUR_SD = { curve: 8, eye: 4 }
+export const COLOUR_SD = { curve: 8, eye: 4 }
 /** A test older than this, s, no longer says where the syrup is, though still what the thermometer is off by. */
 const FRESH = 60
 const GRID = { from: -20, to: 20, step: 0.25 }
@@ -178,12 +179,12 @@ function waterAt(dryMix: Mix, { mean, sd }: { mean: number; sd: number }, pressu
   return { mean: water, sd: Math.abs(slope / 0.5) * sd }
 }
 
-/** The newest colour seen, weighed against what the curve makes of it. */
+/** The newest colour seen or smelt, weighed against what the curve makes of it. */
 function colourOf(evidence: readonly Evidence[], dose: number): { mean: number; sd: number } {
   const curve = colourTemperature(dose)
   const seen = evidence.findLast((e) => e.kind === 'colour')
   if (seen?.kind !== 'colour') return { mean: curve, sd: COLOUR_SD.curve }
   const a = 1 / COLOUR_SD.curve ** 2
-  const b = 1 / COLOUR_SD.eye ** 2
+  const b = 1 / seen.sd ** 2
   return { mean: (a * curve + b * seen.celsius) / (a + b), sd: Math.sqrt(1 / (a + b)) }
 }

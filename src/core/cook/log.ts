@@ -1,5 +1,5 @@
 /** The cook's log, and what it says: state is never kept, it is read off the events. */
-import type { Sign } from '../craft/signs'
+import { type Sign, type Smell, smells } from '../craft/signs'
 import type { StageId } from '../craft/stages'
 import type { FormulaDocument, Grams, Step } from '../formula/document'
 import { walk } from '../formula/walk'
@@ -16,6 +16,7 @@ export type CookAct =
   | { readonly type: 'test'; readonly test: 'drop'; readonly result: StageId }
   | { readonly type: 'test'; readonly test: 'sign'; readonly sign: Sign }
   | { readonly type: 'test'; readonly test: 'colour'; readonly celsius: number }
+  | { readonly type: 'test'; readonly test: 'smell'; readonly smell: Smell }
   /** A temperature read off by eye and typed. */
   | { readonly type: 'reads'; readonly celsius: number }
   /** What the thermometer shows too much, for the whole of this cook. */
@@ -79,8 +80,9 @@ export interface CookState {
   readonly abandoned: string | null
   /** Signs and colours seen, and when. */
   readonly seen: readonly { readonly at: number; readonly what: Sign | number }[]
-  /** When it was last stirred against the method. */
+  /** When it was last stirred against the method, and when it smoked. */
   readonly stirredAt: number | null
+  readonly smokedAt: number | null
 }
 
 /** What a log of events, in any order, says about a boil of `formula` with `grams` in it. */
@@ -99,6 +101,7 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
   let finishedAt: number | null = null
   let abandoned: string | null = null
   let stirredAt: number | null = null
+  let smokedAt: number | null = null
   const seen: { at: number; what: Sign | number }[] = []
 
   const turn = (at: number, to: number): void => {
@@ -146,6 +149,11 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
     } else if (e.type === 'did' && e.what === 'stirred') stirredAt = e.at
     else if (e.type === 'test' && e.test === 'sign') seen.push({ at: e.at, what: e.sign })
     else if (e.type === 'test' && e.test === 'colour') seen.push({ at: e.at, what: e.celsius })
+    else if (e.type === 'test' && e.test === 'smell') {
+      // it is at least that dark
+      seen.push({ at: e.at, what: smells[e.smell].celsius - smells[e.smell].sd })
+      if (e.smell === 'smoke') smokedAt = e.at
+    }
   }
   return {
     done,
@@ -161,6 +169,7 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
     abandoned,
     seen,
     stirredAt,
+    smokedAt,
   }
 }
 

@@ -212,6 +212,9 @@ describe('a cook without a probe', () => {
     expect(due(before).mood).toBe('wait')
     expect(due([...before, event(800, { type: 'test', test: 'colour', celsius: 160 })]).mood).toBe('wait')
     expect(due([...before, event(850, { type: 'test', test: 'colour', celsius: 175 })]).mood).toBe('now')
+    // a smell is less sharp than an eye: toast may be early, smoke is late
+    expect(due([...before, event(850, { type: 'test', test: 'smell', smell: 'toast' })]).mood).toBe('wait')
+    expect(due([...before, event(850, { type: 'test', test: 'smell', smell: 'smoke' })]).mood).toBe('now')
   })
 
   it('is foreseen from drops in cold water alone: they find out what the burner really gives', () => {
@@ -297,6 +300,15 @@ describe('trouble', () => {
     expect(heard({}, stirred)).not.toContain('grain')
     expect(heard({}, stirred, { ...analysis, doctors: 0.1 })).toContain('grain')
     expect(heard({}, stirred, { ...analysis, doctors: 0.1, meantToGrain: true })).not.toContain('grain')
+  })
+
+  it('smoke is danger while the pot is on, until it is taken back, dealt with or over', () => {
+    const smoke = event(560, { type: 'test', test: 'smell', smell: 'smoke' })
+    expect(heard({}, [...begun, smoke])[0]).toBe('smoke')
+    expect(heard({}, [...begun, event(560, { type: 'test', test: 'smell', smell: 'toast' })])).not.toContain('smoke')
+    expect(heard({}, [...begun, smoke, event(570, { type: 'undo', of: smoke.id })])).not.toContain('smoke')
+    expect(heard({}, [...begun, smoke, event(570, { type: 'heat', dial: 0 })])).not.toContain('smoke')
+    expect(heard({}, [...begun, { ...smoke, at: 450 }])).not.toContain('smoke')
   })
 
   it('is over once the pot is off the heat', () => {

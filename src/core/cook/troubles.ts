@@ -39,6 +39,7 @@ const LIMITS = {
   /** Doctors below which a stir grains. */
   grains: 0.3,
   stirIsFresh: 120,
+  smokeIsFresh: 120,
 }
 
 const nextIs = ({ cook }: Context, ...on: readonly string[]): boolean =>
@@ -63,6 +64,16 @@ const watches: Readonly<Record<string, Watch>> = {
       say: 'Past the target',
       act: 'Off the heat now, base in cold water',
       why: 'Every few seconds more is a harder, darker sweet; water can bring it back.',
+    }
+  },
+  smoke: (c) => {
+    const { smokedAt } = c.cook.state
+    if (!cooking(c) || smokedAt === null || c.now - smokedAt > LIMITS.smokeIsFresh) return null
+    return {
+      level: 'danger',
+      say: 'It smokes',
+      act: 'Off the heat now; if it smokes on, stop',
+      why: 'What smokes is burning: it is bitter from here, and hot enough to catch.',
     }
   },
   racing: (c) => {

@@ -7,6 +7,7 @@ import { rampDose } from '../physics/browning'
 import { STANDARD_PRESSURE, standardPressure } from '../physics/water'
 import { adviseTarget } from './advice'
 import { rescue } from './rescue'
+import { smells } from './signs'
 import { stageOf } from './stages'
 import { bathTemperature, corrected, correctionFrom, lagFromStep } from './thermometer'
 
@@ -111,13 +112,28 @@ describe('evidence', () => {
     const reckoned = fuse([], { ...context, reads: 165, dose: rampDose(165) }, 1)
     expect(reckoned.colour.mean).toBeCloseTo(165, 0)
     const seen = fuse(
-      [{ at: 0, reads: 165, kind: 'colour', celsius: 178 }],
+      [{ at: 0, reads: 165, kind: 'colour', celsius: 178, sd: 4 }],
       { ...context, reads: 165, dose: rampDose(165) },
       1,
     )
     expect(seen.colour.mean).toBeGreaterThan(172)
     expect(seen.colour.sd).toBeLessThan(reckoned.colour.sd)
   })
+
+  it.each(Object.entries(smells))(
+    'a smell (%s) speaks of colour too, less sharply than the eye',
+    (_, { celsius, sd }) => {
+      const at = (judged: number) =>
+        fuse(
+          [{ at: 0, reads: 165, kind: 'colour', celsius, sd: judged }],
+          { ...context, reads: 165, dose: rampDose(150) },
+          1,
+        ).colour
+      expect(at(sd).mean).toBeGreaterThan(150)
+      expect(at(sd).mean).toBeLessThan(at(4).mean)
+      expect(at(sd).sd).toBeGreaterThan(at(4).sd)
+    },
+  )
 })
 
 describe('rescue', () => {

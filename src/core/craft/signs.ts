@@ -1,4 +1,4 @@
-/** Signs of doneness that are not a stage of the cold-water drop. */
+/** Signs of doneness that are neither a stage of the cold-water drop nor a colour. */
 import type { StageId } from './stages'
 
 /** Each a stretch of the stage table and its sharpness, °C. ◊ */
@@ -12,3 +12,12 @@ export const signs = {
 } as const satisfies Record<string, { label: string; from: StageId; to: StageId | null; sd: number }>
 
 export type Sign = keyof typeof signs
+
+/** Smells, which speak of browning as colour does: where on the colour ramp each comes, and how sharply, °C. ◊ */
+export const smells = {
+  caramel: { label: 'smells of caramel', celsius: 165, sd: 7 },
+  toast: { label: 'smells of toast', celsius: 174, sd: 7 },
+  smoke: { label: 'first smoke', celsius: 192, sd: 5 },
+} as const satisfies Record<string, { label: string; celsius: number; sd: number }>
+
+export type Smell = keyof typeof smells

@@ -5,6 +5,7 @@ import {
   deeds,
   type FormulaDocument,
   signs,
+  smells,
   stageTable,
   standing,
 } from '@/core'
@@ -44,6 +45,7 @@ export function wordsFor(event: CookEvent, formula: FormulaDocument): string | n
 export function testWords(test: Extract<CookAct, { type: 'test' }>): string {
   if (test.test === 'drop') return `drop: ${stageTable.find((s) => s.id === test.result)?.label ?? test.result}`
   if (test.test === 'sign') return signs[test.sign].label
+  if (test.test === 'smell') return smells[test.smell].label
   return `colour: ${colourStages.find((c) => c.celsius === test.celsius)?.label ?? test.celsius}`
 }
 

@@ -4,8 +4,6 @@ import { type FormEvent, useState } from 'react'
 import { type CookAct, type Deed, deeds } from '@/core'
 import { Choice, Sheet } from './sheet'
 
-const QUICK_NOTES = ['Smells of toast', 'First smoke']
-
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1)
 
 interface Props {
@@ -26,9 +24,6 @@ export function NotePanel({ onBack, onAct, onTrouble, onLog, onEnd }: Props) {
     <Sheet title="Note" onBack={onBack}>
       {(Object.keys(deeds) as Deed[]).map((what) => (
         <Choice key={what} label={capital(deeds[what])} onPress={() => onAct({ type: 'did', what })} />
-      ))}
-      {QUICK_NOTES.map((n) => (
-        <Choice key={n} label={n} onPress={() => onAct({ type: 'note', text: n })} />
       ))}
       <form onSubmit={submit} className="flex shrink-0 gap-2">
         <input

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type CookAct, colourStages, type Sign, type Stage, type StageId, signs } from '@/core'
+import { type CookAct, colourStages, type Sign, type Smell, type Stage, type StageId, signs, smells } from '@/core'
 import { sugarColour } from '@/ui/chart/ladder-scale'
 import { useTemperature } from '@/ui/shell/preferences'
 import { Choice, Sheet } from './sheet'
@@ -21,7 +21,7 @@ interface Props {
 export const dropResults = (stages: readonly Stage[]): { id: StageId; label: string; from: number }[] =>
   stages.filter((s) => s.id !== 'syrup')
 
-/** A test of doneness: a drop in cold water (keys 1 to 6), a sign in the pan, or the colour. */
+/** A test of doneness: a drop in cold water (keys 1 to 6), a sign in the pan, a smell, or the colour. */
 export function TestsPanel({ stages, shades, onBack, onAct }: Props) {
   const { say } = useTemperature()
   const [kind, setKind] = useState<keyof typeof kinds>('drop')
@@ -58,6 +58,14 @@ export function TestsPanel({ stages, shades, onBack, onAct }: Props) {
       {kind === 'sign' &&
         (Object.keys(signs) as Sign[]).map((sign) => (
           <Choice key={sign} label={signs[sign].label} onPress={() => onAct({ type: 'test', test: 'sign', sign })} />
+        ))}
+      {kind === 'sign' &&
+        (Object.keys(smells) as Smell[]).map((smell) => (
+          <Choice
+            key={smell}
+            label={smells[smell].label}
+            onPress={() => onAct({ type: 'test', test: 'smell', smell })}
+          />
         ))}
       {kind === 'colour' &&
         [...colourStages, ...shades.map((s) => ({ label: s.name, celsius: s.celsius }))]
