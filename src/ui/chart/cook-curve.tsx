@@ -59,7 +59,7 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
   const y = useMemo(() => ladderScale(15, high, bottom, PAD.top), [high, bottom])
   const start = LEFT + COLUMN
   const end = width - PAD.right
-  const latest = Math.max(readings.at(-1)?.at ?? 0, ...marks.map((m) => m.at))
+  const latest = Math.max(readings.at(-1)?.at ?? 0, here?.at ?? 0, ...marks.map((m) => m.at))
   const ahead = path.at(-1)?.at ?? 0
   const span = Math.max(LEAST, latest * 1.06, ahead * 1.08)
   const x = scaleLinear([0, span], [start, end])

@@ -66,7 +66,10 @@ export function Story({ story }: { readonly story: BatchStory }) {
         <Fact label="Room" text={say(conditions.roomC)} detail={`${formatShare(conditions.humidity)} humidity`} />
       </dl>
       <div className="grid flex-1 gap-4 lg:grid-cols-[minmax(0,1fr)_320px]">
-        <section aria-label="Curve" className="sheet flex min-h-[460px] flex-col p-4">
+        <section
+          aria-label="Curve"
+          className="sheet flex h-[460px] flex-col self-start p-4 lg:sticky lg:top-4 lg:h-[520px]"
+        >
           {boils.length > 1 && (
             <div className="mb-2 flex gap-2" role="tablist" aria-label="Boils">
               {boils.map(({ boil }, i) => (

@@ -113,7 +113,7 @@ export function Acts(props: Props) {
       <Tile
         icon={<Droplet size={20} aria-hidden />}
         title="Test it"
-        hint="drop, signs, colour · D"
+        hint={'drop, signs, colour\u00a0·\u00a0D'}
         onPress={() => onPanel('test')}
       />
       <Tile
@@ -125,7 +125,7 @@ export function Acts(props: Props) {
       <Tile
         icon={<NotebookPen size={20} aria-hidden />}
         title="Note"
-        hint="or end it here · N"
+        hint={'or end it here\u00a0·\u00a0N'}
         onPress={() => onPanel('note')}
       />
       {/* whatever else has to scroll, first aid is in sight */}

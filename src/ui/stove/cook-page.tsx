@@ -241,7 +241,7 @@ export function CookPage({ boil, log, shades, onMood, potKeys }: Props) {
                 }
               : {
                   act: step?.act ?? 'Close this boil',
-                  hint: view.doNow.mood === 'wait' ? 'once it is done · Space' : 'tap or Space',
+                  hint: view.doNow.mood === 'wait' ? 'once it is done\u00a0·\u00a0Space' : 'tap or Space',
                   mood: view.doNow.mood,
                   when: step?.when.on ?? 'end',
                   onPress: pressPrimary,
