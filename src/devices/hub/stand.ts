@@ -11,7 +11,6 @@ import {
   gramsOfBoil,
   type PotEvent,
   type PotState,
-  paceOf,
   potEventsOf,
   standing,
   startPot,
@@ -22,8 +21,6 @@ import { seeded, seedOf } from '../random'
 type Boil = NonNullable<ChannelFrame['boil']>
 
 const STEP = 1
-/** ◊ Readings a real second at most: a practice clock that runs fast makes no faster probe of it. */
-const MOST_A_SECOND = 15
 
 export interface Stand {
   /** Takes in what the app says is on the channel. */
@@ -98,13 +95,12 @@ export function openStand(facts: ProbeFacts): Stand {
       if (!cook) return []
       const { pot, probe, waiting, startedAt, silentUntil } = cook
       const until = Math.min(cookTime(cook.events, startedAt, wall), cook.emptyAt)
-      const every = Math.max(1, Math.round(paceOf(cook.events) / MOST_A_SECOND))
       const out: PushedReading[] = []
       while (pot.at + STEP <= until) {
         while (waiting[0] && waiting[0].at <= pot.at + STEP) applyToPot(pot, waiting.shift() as PotEvent)
         advancePot(pot, STEP)
         const celsius = probe.read(pot.celsius, STEP, pot.baseC)
-        if (celsius === null || pot.at <= silentUntil || Math.round(pot.at) % every !== 0) continue
+        if (celsius === null || pot.at <= silentUntil) continue
         out.push({ id: ulid(), at: new Date(startedAt + pot.at * 1000).toISOString(), celsius, boil: cook.boil.id })
       }
       return out
