@@ -3,7 +3,7 @@ import type { AddressInfo } from 'node:net'
 import fc from 'fast-check'
 import { ulid } from 'ulid'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
-import type { BoilView, ChannelFrame, LoggedAct, PushedReading } from '@/contract/cook'
+import { type BoilView, type ChannelFrame, type LoggedAct, type PushedReading, readingSchema } from '@/contract/cook'
 import { scale } from '@/core'
 import { testKitchen } from '@/core/testing'
 import { demoBoil } from '@/demo/formulas'
@@ -120,6 +120,14 @@ describe('a stand', () => {
     const rest = after.run(START + 200_000)
     expect(rest).toHaveLength(50)
     expect(rest.at(-1)?.celsius).toBeCloseTo(all.at(-1)?.celsius ?? 0, 6)
+  })
+
+  it('says nothing the app would refuse, however long the pot is forgotten on the flame', () => {
+    const stand = openStand(facts)
+    stand.follow(frame(boilView(), [clock(1), step(1, 'dissolve')]))
+    const readings = stand.run(START + 3 * 3_600_000)
+    expect(Math.max(...readings.map((r) => r.celsius))).toBeGreaterThan(300)
+    for (const reading of readings) expect(readingSchema.safeParse(reading).success).toBe(true)
   })
 
   it('takes back what was taken back', () => {

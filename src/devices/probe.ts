@@ -11,8 +11,11 @@ export interface ProbeFacts {
   readonly touches?: { readonly perHour: number; readonly seconds: number }
 }
 
+/** ◊ °C a probe can show: a pot forgotten on the flame is hotter, and it then says nothing. */
+const RANGE = { from: -50, to: 350 }
+
 export interface ProbeModel {
-  /** Sees `celsius` for `seconds` more, or the base where it touches; null where a reading is lost. */
+  /** Sees `celsius` for `seconds` more, or the base where it touches; null where a reading is lost or out of its range. */
   read(celsius: number, seconds: number, baseC?: number): number | null
 }
 
@@ -27,7 +30,8 @@ export function probeModel(facts: ProbeFacts, startC: number, random: () => numb
       const felt = touching > 0 ? baseC : celsius
       tip += (felt - tip) * (1 - Math.exp(-seconds / Math.max(0.1, facts.lagS)))
       const shown = tip + facts.offsetC + facts.noiseC * normal(random)
-      return random() < facts.dropShare ? null : Math.round(shown * 100) / 100
+      const lost = random() < facts.dropShare
+      return lost || shown < RANGE.from || shown > RANGE.to ? null : Math.round(shown * 100) / 100
     },
   }
 }
