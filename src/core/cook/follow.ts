@@ -1,7 +1,7 @@
 /** A cook followed live: the log, the readings and the kitchen together give the forecast and what to do now. */
 
 import { type Bite, biteOf } from '../craft/bite'
-import { type Smell, smells } from '../craft/signs'
+import { smells } from '../craft/signs'
 import { type StageFacts, stageOf } from '../craft/stages'
 import { noCorrection } from '../craft/thermometer'
 import type { Conditions } from '../formula/analyse'
@@ -106,15 +106,10 @@ export function evidenceOf(events: readonly CookEvent[], readings: readonly Read
     const reads = readings.findLast((r) => r.at <= e.at)?.celsius ?? null
     if (e.test === 'drop') return [{ at: e.at, reads, kind: 'drop', stage: e.result }]
     if (e.test === 'sign') return [{ at: e.at, reads, kind: 'sign', sign: e.sign }]
-    if (e.test === 'smell') return [{ at: e.at, reads, kind: 'colour', ...smellAt(e.smell) }]
-    return [{ at: e.at, reads, kind: 'colour', celsius: e.celsius, sd: COLOUR_SD.eye }]
+    const { celsius, sd } = e.test === 'smell' ? smells[e.smell] : { celsius: e.celsius, sd: COLOUR_SD.eye }
+    return [{ at: e.at, reads, kind: 'colour', celsius, sd }]
   })
 }
-
-const smellAt = (smell: Smell): { celsius: number; sd: number } => ({
-  celsius: smells[smell].celsius,
-  sd: smells[smell].sd,
-})
 
 /** Temperatures the tests of a boil speak for by themselves: what a cook without a thermometer goes by. */
 export const pointsInTests = (cook: Cook, events: readonly CookEvent[]): Reading[] =>
