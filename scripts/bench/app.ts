@@ -6,7 +6,7 @@ import { startWorkshop } from '../lib/app'
 import { chromiumOptions } from '../lib/chromium'
 import { logAct, startBoil } from '../lib/cook'
 import { cuesOff } from './cues'
-import { percentile, type Row } from './table'
+import { median, percentile, type Row } from './table'
 
 const TOKEN = 'bench'
 const FORMULA = 'orchard-toffee'
@@ -24,6 +24,8 @@ export async function benchApp(): Promise<Row[]> {
   const cues = await cuesOff(app)
   const flood = await manyReadings(app)
   const long = await longCook(app)
+  const shown = long.opens.map((o) => o.shown)
+  const live = long.opens.map((o) => o.live)
   return [
     {
       what: `reading to screen, ${CHANNELS.length} cooks and ${WINDOWS} windows, 95th percentile`,
@@ -42,7 +44,7 @@ export async function benchApp(): Promise<Row[]> {
     },
     {
       what: `a cook of ${LONG.hours} h and ${LONG.readings} readings opens in`,
-      measured: `median ${Math.round(percentile(long.opens, 0.5))} ms of ${LONG.opened} (slowest ${Math.round(percentile(long.opens, 1))} ms)`,
+      measured: `median ${Math.round(median(shown))} ms of ${LONG.opened} (slowest ${Math.round(Math.max(...shown))} ms; live at ${Math.round(median(live))} ms)`,
       wanted: 'under 500 ms',
     },
     {
@@ -122,8 +124,21 @@ async function readingToScreen(app: string): Promise<number[]> {
   return latencies
 }
 
+/** ms from the navigation until a frame with the curve in it has been painted, and until the page hears of the pot. */
+interface Opened {
+  readonly shown: number
+  readonly live: number
+}
+
+/** Told by the page itself: a question from outside would wait behind the page's own work, and add to it. */
+const MARK_CURVE = `
+  const painted = () => requestAnimationFrame(() => performance.mark('curve'))
+  const look = () => requestAnimationFrame(() => (document.querySelector('svg .stroke-cherry') ? painted() : look()))
+  look()
+`
+
 /** A long cook opened, and watched while it grows by a reading a second: ms to open, and ms between frames. */
-async function longCook(app: string): Promise<{ opens: number[]; longest: number; usual: number }> {
+async function longCook(app: string): Promise<{ opens: Opened[]; longest: number; usual: number }> {
   const { boil } = await startBoil(app, FORMULA, 'third-probe')
   const every = (LONG.hours * 3600) / LONG.readings
   const curve = (n: number): string => `${(n * every).toFixed(2)},${(20 + 100 * (1 - Math.exp(-n / 9000))).toFixed(2)}`
@@ -131,15 +146,21 @@ async function longCook(app: string): Promise<{ opens: number[]; longest: number
   await importReadings(app, boil, rows)
   const browser = await chromium.launch(chromiumOptions)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-  const opens: number[] = []
+  await page.addInitScript(MARK_CURVE)
+  const opens: Opened[] = []
   for (let i = 0; i < LONG.opened; i++) {
     await page.goto(`${app}/logbook`)
-    const started = performance.now()
+    // as for a maker, who looks at the page before touching it
+    await pause(500)
     await page.goto(`${app}/stove/${boil}`, { waitUntil: 'commit' })
-    await page.locator('svg .stroke-cherry').first().waitFor()
-    opens.push(performance.now() - started)
+    await page.getByText('live', { exact: true }).waitFor()
+    opens.push(
+      await page.evaluate(() => ({
+        shown: performance.getEntriesByName('curve')[0]?.startTime ?? Number.NaN,
+        live: performance.now(),
+      })),
+    )
   }
-  await page.getByText('live', { exact: true }).waitFor()
   const frames = page.evaluate(async (seconds) => {
     const gaps: number[] = []
     let before = performance.now()

@@ -24,6 +24,7 @@ import {
   eventsAfter,
   lastReadingAt,
   readingsAfter,
+  thinnedReadings,
   thumbnails,
 } from './log'
 import { freshDatabase } from './testing'
@@ -214,6 +215,23 @@ describe('the log of a boil', () => {
     expect(await appendEvent(db, boilId, act, new Date())).toBe(true)
     expect(await appendEvent(db, boilId, act, new Date())).toBe(false)
     expect((await eventsAfter(db, boilId, 0)).filter((e) => e.id === act.id)).toHaveLength(1)
+  })
+
+  it('is a picture of one size, however long it cooked, and ends at its newest reading', async () => {
+    const { boilId, batch } = await startedBatch()
+    const day = Array.from({ length: 8640 }, (_, i) => ({
+      id: ulid(),
+      at: new Date(batch.startedAt.getTime() + i * 10_000),
+      celsius: 20 + i / 100,
+    }))
+    await appendReadings(db, boilId, day)
+    const { seq, rows } = await thinnedReadings(db, boilId)
+    expect(rows.length).toBeLessThan(700)
+    expect(rows.at(-1)).toMatchObject({ seq, at: day.at(-1)?.at, celsius: day.at(-1)?.celsius })
+    const gaps = rows.slice(1).map((r, i) => r.at.getTime() - (rows[i]?.at.getTime() as number))
+    expect(Math.min(...gaps)).toBeGreaterThan(0)
+    expect(Math.max(...gaps)).toBeLessThan(180_000)
+    expect(await thinnedReadings(db, ulid())).toEqual({ seq: 0, rows: [] })
   })
 
   it('sums up what was reached after the pull, and draws small', async () => {

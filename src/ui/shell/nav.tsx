@@ -27,6 +27,8 @@ export function Nav() {
           <Link
             key={href}
             href={href}
+            // every place is drawn anew when it is opened; what was fetched ahead would only hold up the page at hand
+            prefetch={false}
             aria-current={here ? 'page' : undefined}
             className={`flex min-h-12 flex-1 items-center justify-center gap-2 rounded-control px-2 text-[14px] font-medium md:min-h-16 md:w-[76px] md:flex-none md:flex-col md:gap-1 ${here ? 'bg-cherry text-on-fill' : 'hover:text-on-bar'}`}
           >
