@@ -6,7 +6,8 @@ import { startWorkshop } from '../lib/app'
 import { chromiumOptions } from '../lib/chromium'
 import { logAct, startBoil } from '../lib/cook'
 import { cuesOff } from './cues'
-import { median, percentile, type Row } from './table'
+import { LONG, longCook } from './long'
+import { median, pause, percentile, type Row } from './table'
 
 const TOKEN = 'bench'
 const FORMULA = 'orchard-toffee'
@@ -15,7 +16,6 @@ const CHANNELS = ['quick-probe', 'second-probe', 'third-probe', 'short-probe'] a
 /** Each probe takes a reading a second, and not in step with the others. */
 const PUSHES = 40
 const BETWEEN_MS = 1000
-const LONG = { readings: 30_000, hours: 2, watchS: 10, opened: 9 }
 const FLOOD = { seconds: 10, perSecond: 500, perPush: 50 }
 
 export async function benchApp(): Promise<Row[]> {
@@ -23,7 +23,7 @@ export async function benchApp(): Promise<Row[]> {
   const latencies = await readingToScreen(app)
   const cues = await cuesOff(app)
   const flood = await manyReadings(app)
-  const long = await longCook(app)
+  const long = await longCook(app, FORMULA)
   const shown = long.opens.map((o) => o.shown)
   const live = long.opens.map((o) => o.live)
   return [
@@ -69,8 +69,6 @@ async function push(app: string, channel: string, lines: readonly string[]): Pro
   if (!response.ok) throw new Error(await response.text())
   return ((await response.json()) as { stored: number }).stored
 }
-
-const pause = (ms: number): Promise<void> => new Promise((r) => setTimeout(r, Math.max(0, ms)))
 
 const reading = (celsius: number): string => JSON.stringify({ id: ulid(), at: new Date().toISOString(), celsius })
 
@@ -122,73 +120,6 @@ async function readingToScreen(app: string): Promise<number[]> {
   // what is on would call from the windows of the next measure
   for (const { boil } of boils) await logAct(app, boil, { type: 'finished' })
   return latencies
-}
-
-/** ms from the navigation until a frame with the curve in it has been painted, and until the page hears of the pot. */
-interface Opened {
-  readonly shown: number
-  readonly live: number
-}
-
-/** Told by the page itself: a question from outside would wait behind the page's own work, and add to it. */
-const MARK_CURVE = `
-  const painted = () => requestAnimationFrame(() => performance.mark('curve'))
-  const look = () => requestAnimationFrame(() => (document.querySelector('svg .stroke-cherry') ? painted() : look()))
-  look()
-`
-
-/** A long cook opened, and watched while it grows by a reading a second: ms to open, and ms between frames. */
-async function longCook(app: string): Promise<{ opens: Opened[]; longest: number; usual: number }> {
-  const { boil } = await startBoil(app, FORMULA, 'third-probe')
-  const every = (LONG.hours * 3600) / LONG.readings
-  const curve = (n: number): string => `${(n * every).toFixed(2)},${(20 + 100 * (1 - Math.exp(-n / 9000))).toFixed(2)}`
-  const rows = Array.from({ length: LONG.readings }, (_, n) => curve(n))
-  await importReadings(app, boil, rows)
-  const browser = await chromium.launch(chromiumOptions)
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-  await page.addInitScript(MARK_CURVE)
-  const opens: Opened[] = []
-  for (let i = 0; i < LONG.opened; i++) {
-    await page.goto(`${app}/logbook`)
-    // as for a maker, who looks at the page before touching it
-    await pause(500)
-    await page.goto(`${app}/stove/${boil}`, { waitUntil: 'commit' })
-    await page.getByText('live', { exact: true }).waitFor()
-    opens.push(
-      await page.evaluate(() => ({
-        shown: performance.getEntriesByName('curve')[0]?.startTime ?? Number.NaN,
-        live: performance.now(),
-      })),
-    )
-  }
-  const frames = page.evaluate(async (seconds) => {
-    const gaps: number[] = []
-    let before = performance.now()
-    const end = before + seconds * 1000
-    while (before < end) {
-      await new Promise(requestAnimationFrame)
-      const now = performance.now()
-      gaps.push(now - before)
-      before = now
-    }
-    return gaps
-  }, LONG.watchS)
-  for (let i = 0; i < LONG.watchS; i++) {
-    await importReadings(app, boil, [curve(0), curve(LONG.readings + 4 * i)])
-    await pause(900)
-  }
-  const gaps = (await frames).slice(30)
-  await browser.close()
-  return { opens, longest: Math.max(...gaps), usual: percentile(gaps, 0.95) }
-}
-
-async function importReadings(app: string, boil: string, rows: readonly string[]): Promise<void> {
-  const response = await fetch(`${app}/api/boils/${boil}/readings`, {
-    method: 'POST',
-    headers: { 'content-type': 'text/csv' },
-    body: `seconds,celsius\n${rows.join('\n')}`,
-  })
-  if (!response.ok) throw new Error(await response.text())
 }
 
 async function manyReadings(app: string): Promise<{ sent: number; stored: number; seconds: number }> {

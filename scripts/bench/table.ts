@@ -26,3 +26,6 @@ export function percentile(values: readonly number[], share: number): number {
   const sorted = [...values].sort((a, b) => a - b)
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? Number.NaN
 }
+
+/** Resolves after `ms`; at once where that is over already. */
+export const pause = (ms: number): Promise<void> => new Promise((r) => setTimeout(r, Math.max(0, ms)))
