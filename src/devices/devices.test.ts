@@ -158,11 +158,13 @@ describe('the line to the app', () => {
   let server: Server
   let url: string
   let status = 200
+  let refuse = (_body: string): boolean => false
   let bodies: string[]
   const reading = (celsius: number): PushedReading => ({ id: ulid(), at: at(1), celsius })
 
   beforeEach(async () => {
     status = 200
+    refuse = () => false
     bodies = []
     server = createServer((request, response) => {
       if (request.url?.endsWith('/cook')) {
@@ -176,8 +178,9 @@ describe('the line to the app', () => {
         body += chunk
       })
       request.on('end', () => {
-        if (status === 200) bodies.push(body)
-        response.writeHead(status, { 'content-type': 'application/json' }).end('{}')
+        const said = refuse(body) ? 400 : status
+        if (said === 200) bodies.push(body)
+        response.writeHead(said, { 'content-type': 'application/json' }).end('{}')
       })
     })
     await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
@@ -200,14 +203,16 @@ describe('the line to the app', () => {
     expect(bodies).toHaveLength(1)
   })
 
-  it('does not send again what the app will never take', async () => {
+  it('loses no good reading to a bad one the app will never take', async () => {
     const pusher = openPusher({ app: url, channel: 'one', token: 't' })
-    status = 400
-    await pusher.push([reading(999)])
-    status = 200
-    await pusher.push([reading(5)])
-    expect(bodies).toHaveLength(1)
-    expect(bodies[0]).not.toMatch(/999/)
+    refuse = (body) => body.includes('999')
+    const all = [1, 2, 3, 999, 5, 6, 999, 8, 9].map(reading)
+    await pusher.push(all)
+    const taken = () => bodies.flatMap((b) => b.split('\n')).map((l) => (JSON.parse(l) as PushedReading).celsius)
+    for (let i = 0; i < 40 && taken().length < 7; i++) await pusher.push([])
+    expect(taken()).toEqual([1, 2, 3, 5, 6, 8, 9])
+    await pusher.push([reading(10)])
+    expect(taken().at(-1)).toBe(10)
   })
 
   it('listens, and comes back when the line drops', async () => {

@@ -8,12 +8,13 @@ const MOST_A_PUSH = 2000
 export function openPusher({ app, channel, token }: DeviceFacts) {
   const held: PushedReading[] = []
   let busy = false
+  let most = MOST_A_PUSH
   return {
     async push(readings: readonly PushedReading[]): Promise<void> {
       held.push(...readings)
       if (busy || held.length === 0) return
       busy = true
-      const batch = held.slice(0, MOST_A_PUSH)
+      const batch = held.slice(0, most)
       try {
         const response = await fetch(`${app}/api/probes/${channel}/readings`, {
           method: 'POST',
@@ -21,8 +22,10 @@ export function openPusher({ app, channel, token }: DeviceFacts) {
           body: batch.map((r) => JSON.stringify(r)).join('\n'),
           signal: AbortSignal.timeout(5000),
         })
-        // refused for what they are: sending them again would not help
-        if (response.ok || response.status === 400) held.splice(0, batch.length)
+        const refused = response.status === 400
+        // one bad reading refuses all that came with it: halves find it, and the good ones beside it are taken
+        most = refused ? Math.ceil(batch.length / 2) : MOST_A_PUSH
+        if (response.ok || (refused && batch.length === 1)) held.splice(0, batch.length)
         if (!response.ok) console.error(`hub ${channel}: the app answered ${response.status}`)
         await response.body?.cancel()
       } catch {
