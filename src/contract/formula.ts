@@ -51,6 +51,7 @@ const step = z.object({
   act: shortText,
   prepare: z.object({ say: shortText, seconds: z.number().min(0).max(86400) }).optional(),
   test: shortText.optional(),
+  shows: z.union([oneOf<Sign>(signs), celsius]).optional(),
   adds: id.optional(),
   joins: id.optional(),
   lid: z.boolean().optional(),

@@ -1,4 +1,6 @@
 /** What to do now: one sentence, its reason, and when. It changes before the moment comes, never after. */
+import type { Sign } from '../craft/signs'
+import type { StageId } from '../craft/stages'
 import type { FormulaDocument, Step } from '../formula/document'
 import type { Forecast } from './forecast'
 import type { CookState } from './log'
@@ -34,18 +36,24 @@ export interface Moment {
   readonly boilC: number | null
   /** Forecast to the next step's own temperature, where it has one. */
   readonly forecast: Forecast | null
+  /** Without a probe: a drop since the last step says the target is reached. */
+  readonly dropped?: boolean
   /** Until it has cooled to the next step's temperature. */
   readonly cooling?: DoNow['due']
 }
 
-/** Sugar alone that has the colour of a temperature is there: seen since the last step. */
-const sawShade = (state: CookState, celsius: number): boolean =>
-  celsius >= PALEST &&
-  state.seen.some((x) => typeof x.what === 'number' && x.what >= celsius - SHADE && x.at >= state.lastDoneAt)
+/** Whether it was seen since the last step: a sign or a drop, or a shade as dark. */
+export const saw = (state: CookState, wanted: Sign | StageId | number): boolean =>
+  state.seen.some(
+    ({ at, what }) =>
+      at >= state.lastDoneAt &&
+      (typeof wanted === 'number' ? typeof what === 'number' && what >= wanted - SHADE : what === wanted),
+  )
 
 function untilDue(step: Step, state: CookState, m: Moment): DoNow['due'] {
   const { when } = step
   const exactly = (seconds: number) => ({ seconds, low: seconds, high: seconds })
+  if (step.shows !== undefined && saw(state, step.shows)) return exactly(0)
   switch (when.on) {
     case 'ready':
       return exactly(0)
@@ -58,14 +66,15 @@ function untilDue(step: Step, state: CookState, m: Moment): DoNow['due'] {
       if (m.celsius !== null && m.boilC !== null && m.celsius >= m.boilC - 0.7) return exactly(0)
       return fromForecast(m.forecast)
     case 'sign':
-      return state.seen.some((x) => x.what === when.sign && x.at >= state.lastDoneAt) ? exactly(0) : null
+      return saw(state, when.sign) ? exactly(0) : null
     case 'word':
       return null
     case 'colour':
     case 'rises':
-      return sawShade(state, when.celsius) ? exactly(0) : fromForecast(m.forecast)
+      // sugar alone that has the colour of a temperature is there
+      return when.celsius >= PALEST && saw(state, when.celsius) ? exactly(0) : fromForecast(m.forecast)
     case 'target':
-      return fromForecast(m.forecast)
+      return m.dropped ? exactly(0) : fromForecast(m.forecast)
   }
 }
 

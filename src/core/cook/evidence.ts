@@ -45,7 +45,7 @@ export interface Estimate {
 }
 
 /** ◊ A drop is judged this sharply, °C. */
-const DROP_SD = 2.5
+export const DROP_SD = 2.5
 /** ◊ Some thermometers are simply wrong: their share, and how wrong, °C. */
 const WRONG = { share: 0.15, sd: 6 }
 /** ◊ The curve's own idea of the colour, and a maker's eye against a swatch, °C. */

@@ -2,7 +2,7 @@
 
 import { type Bite, biteOf } from '../craft/bite'
 import { smells } from '../craft/signs'
-import { type StageFacts, stageOf } from '../craft/stages'
+import { type StageFacts, stageOf, stagesOf } from '../craft/stages'
 import { noCorrection } from '../craft/thermometer'
 import type { Conditions } from '../formula/analyse'
 import type { BoiledFormula, Grams } from '../formula/document'
@@ -11,8 +11,8 @@ import { temperatureToday, waterLeftAt } from '../physics/boiling'
 import { browningRate, milkHeadStart } from '../physics/browning'
 import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
 import { type Cooling, coolingTo } from './cooling'
-import { type DoNow, doNow } from './do-now'
-import { COLOUR_SD, type Estimate, type Evidence, fuse, middleOf } from './evidence'
+import { type DoNow, doNow, saw } from './do-now'
+import { COLOUR_SD, DROP_SD, type Estimate, type Evidence, fuse, middleOf } from './evidence'
 import { type Forecast, type ForecastContext, forecast, type Stretch } from './forecast'
 import { type HeatPath, heatPath } from './heat-path'
 import { type CookEvent, type CookState, readLog, standing } from './log'
@@ -115,9 +115,19 @@ export function evidenceOf(events: readonly CookEvent[], readings: readonly Read
 export const pointsInTests = (cook: Cook, events: readonly CookEvent[]): Reading[] =>
   evidenceOf(events, []).flatMap((e) => {
     const mix = cook.state.fillings.findLast((f) => f.from <= e.at)?.mix
-    const celsius = mix && cook.state.pulledAt === null ? middleOf(e, mix, cook.conditions.pressurePa) : null
+    if (!mix || cook.state.pulledAt !== null) return []
+    const { pressurePa } = cook.conditions
+    const celsius = middleOf(e, mix, pressurePa) ?? hardCrackAt(e, cook, mix)
     return celsius === null ? [] : [{ at: e.at, celsius }]
   })
+
+/** Hard crack has no end and so no middle: where the target lies in it, it was tested for that. */
+function hardCrackAt(e: Evidence, { formula, conditions: { pressurePa } }: Cook, mix: Mix): number | null {
+  if (e.kind !== 'drop' || e.stage !== 'hard-crack') return null
+  const from = stagesOf(mix, pressurePa).find((s) => s.id === 'hard-crack')?.from ?? Number.POSITIVE_INFINITY
+  const target = temperatureToday(mix, formula.target.celsius, pressurePa)
+  return target >= from ? target : null
+}
 
 /** Browning collected along the readings, minutes at 170 °C. */
 export function doseOf(readings: readonly Reading[], mix: Mix): number {
@@ -179,6 +189,15 @@ function coolingNow(cook: Cook, readings: readonly Reading[], now: number): Cool
   return coolingTo(when.celsius, readings, { now, mix, pot, roomC, since: cook.state.pulledAt ?? 0 })
 }
 
+/**
+ * A drop says the target is reached when the stage it shows begins about there; and at hard crack, for what lies beyond it
+ * no drop can tell.
+ */
+const droppedThere = ({ state, conditions }: Cook, mix: Mix, targetC: number): boolean =>
+  stagesOf(mix, conditions.pressurePa).some(
+    ({ id, from }) => (id === 'hard-crack' || from >= targetC - DROP_SD) && saw(state, id),
+  )
+
 /** Everything the stove shows at `now`, from the readings so far (oldest first, corrected). */
 export function look(cook: Cook, readings: readonly Reading[], now: number): Look {
   const { state } = cook
@@ -202,6 +221,7 @@ export function look(cook: Cook, readings: readonly Reading[], now: number): Loo
       celsius: byHand ? null : best,
       boilC,
       forecast: f,
+      dropped: byHand && pulls && nextC !== null && mix !== null && droppedThere(cook, mix, nextC),
       cooling,
     }),
     forecast: f,

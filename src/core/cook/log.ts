@@ -63,6 +63,12 @@ export interface Filling {
   readonly lid: boolean
 }
 
+/** A sign or a drop by its name, a shade by its colour-equivalent temperature, °C. */
+interface Sight {
+  readonly at: number
+  readonly what: Sign | StageId | number
+}
+
 export interface CookState {
   /** When each step was done, by id. */
   readonly done: ReadonlyMap<string, number>
@@ -78,8 +84,8 @@ export interface CookState {
   readonly finishedAt: number | null
   /** Why it was given up; null where it was not. */
   readonly abandoned: string | null
-  /** Signs and colours seen, and when. */
-  readonly seen: readonly { readonly at: number; readonly what: Sign | number }[]
+  /** Signs, drops and shades seen, and when. */
+  readonly seen: readonly Sight[]
   /** When it was last stirred against the method, and when it smoked. */
   readonly stirredAt: number | null
   readonly smokedAt: number | null
@@ -102,7 +108,7 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
   let abandoned: string | null = null
   let stirredAt: number | null = null
   let smokedAt: number | null = null
-  const seen: { at: number; what: Sign | number }[] = []
+  const seen: Sight[] = []
 
   const turn = (at: number, to: number): void => {
     dial = to
@@ -148,6 +154,7 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
       abandoned = e.reason
     } else if (e.type === 'did' && e.what === 'stirred') stirredAt = e.at
     else if (e.type === 'test' && e.test === 'sign') seen.push({ at: e.at, what: e.sign })
+    else if (e.type === 'test' && e.test === 'drop') seen.push({ at: e.at, what: e.result })
     else if (e.type === 'test' && e.test === 'colour') seen.push({ at: e.at, what: e.celsius })
     else if (e.type === 'test' && e.test === 'smell') {
       // it is at least that dark

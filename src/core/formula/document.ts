@@ -37,6 +37,8 @@ export interface Step {
   readonly prepare?: { readonly say: string; readonly seconds: number }
   /** What to test here, and what it should show. */
   readonly test?: string
+  /** The sign, or the shade as its colour-equivalent temperature, that makes the step due once it is seen. */
+  readonly shows?: Sign | number
   /** What doing it changes in the pot: a group goes in, or what a part has become. */
   readonly adds?: string
   readonly joins?: string

@@ -3,6 +3,7 @@
  * a school; what a row cannot know (your own wording, your own extras) is left as it stands and said.
  */
 import { type FamilyId, schoolLabel } from '../craft/families'
+import type { Sign } from '../craft/signs'
 import type { FormulaDocument, Group, Line, Step } from './document'
 import { ingredientIn } from './mixes'
 
@@ -26,12 +27,15 @@ const meanwhile =
   (say: string, why: string, said: string): Change =>
   (f) => ({ formula: withPull(f, (p) => ({ ...p, meanwhile: { say, why } })), said: [said] })
 
+/** Colour-equivalent temperature of amber, °C. ◊ */
+const AMBER = 175
+
 const tested =
-  (test: string, said: string): Change =>
-  (f) => ({ formula: withPull(f, (p) => ({ ...p, test })), said: [said] })
+  (test: string, shows: Sign | number, said: string): Change =>
+  (f) => ({ formula: withPull(f, (p) => ({ ...p, test, shows })), said: [said] })
 
 const untested: Change = (f) => ({
-  formula: withPull(f, ({ test: _, ...p }) => p),
+  formula: withPull(f, ({ test: _, shows: __, ...p }) => p),
   said: ['The pull goes by the thermometer alone'],
 })
 
@@ -309,13 +313,17 @@ const table: { readonly [F in FamilyId]?: Readonly<Record<string, Change>> } = {
       'Left alone from the boil on',
     ),
     colour: also(
-      tested('Colour: amber to deep amber beside the swatches', 'The pull is tested by colour'),
+      tested('Colour: amber to deep amber beside the swatches', AMBER, 'The pull goes by colour'),
       meanwhile('Watch the colour, not the dial', 'Staring at the dial burns batches.', 'The eye is on the pot'),
     ),
     thermometer: untested,
   },
   'condensed-milk': {
-    'by-eye': tested('A spoon leaves a clean streak; it pulls from the side', 'The pull is tested by streak and sides'),
+    'by-eye': tested(
+      'A spoon leaves a clean streak; it pulls from the side',
+      'clean-streak',
+      'The pull goes by the clean streak',
+    ),
     thermometer: untested,
   },
   fudge: {

@@ -21,14 +21,18 @@ export const figFudge: BoiledFormula = {
   target: { celsius: 111, within: 1.5 },
   steps: [
     allIn('Everything on, low heat, stir without pause', 'Condensed milk scorches the moment it stands.', 4),
-    pull({
-      meanwhile: {
-        say: 'Stir without pause; look for a clean streak',
-        why: 'It leaves the pan clean behind the spoon when it is done.',
-      },
-      reach: 'Figs and lined tin within reach',
-      why: 'A minute more and it is toffee.',
-    }),
+    {
+      ...pull({
+        meanwhile: {
+          say: 'Stir without pause; look for a clean streak',
+          why: 'It leaves the pan clean behind the spoon when it is done.',
+        },
+        reach: 'Figs and lined tin within reach',
+        why: 'A minute more and it is toffee.',
+      }),
+      test: 'A spoon leaves a clean streak; it pulls from the side',
+      shows: 'clean-streak',
+    },
     finish('Figs', { say: 'Figs in, fold', why: 'Off the heat they stay whole.' }),
     pour(
       'Into the tin',

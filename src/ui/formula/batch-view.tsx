@@ -8,7 +8,7 @@ import { Tabs } from '@/ui/kit/tabs'
 import { type TemperatureWords, useTemperature } from '@/ui/shell/preferences'
 import { adviceWords } from './advice-words'
 import type { Boiled, Sized, SizedPiece } from './size-batch'
-import { triggerWords } from './step-words'
+import { dueWords } from './step-words'
 import { VerdictList } from './verdict-list'
 import { WeighList } from './weigh-list'
 
@@ -156,7 +156,7 @@ function Method({ formula, boiled, say }: MethodProps) {
               {celsius === undefined
                 ? s.when.on === 'ready'
                   ? ''
-                  : triggerWords(s.when, say, formula.target?.celsius ?? null)
+                  : dueWords(s, say, formula.target?.celsius ?? null)
                 : say(celsius)}
             </span>
           </li>

@@ -17,7 +17,7 @@ import {
 } from '@/core'
 import { useTemperature } from '@/ui/shell/preferences'
 import type { Sized, SizedPiece } from './size-batch'
-import { triggerWords } from './step-words'
+import { dueWords } from './step-words'
 
 export type Paper = 'a4' | 'letter'
 
@@ -144,7 +144,7 @@ function Piece({ piece, plan, alone }: { piece: SizedPiece; plan: BatchPlan; alo
 }
 
 /** When a step is due, in today's air; nothing where it follows at once. */
-function onPaper({ when }: Step, celsius: number | undefined, say: (c: number) => string): string {
+function onPaper(step: Step, celsius: number | undefined, say: (c: number) => string): string {
   if (celsius !== undefined) return say(celsius)
-  return when.on === 'ready' ? '' : triggerWords(when, say, null)
+  return step.when.on === 'ready' ? '' : dueWords(step, say, null)
 }

@@ -11,7 +11,7 @@ import { differences, type FormulaDocument, formatGrams, lineChanges, piecesOf, 
 import { send } from '@/ui/kit/send'
 import { useTemperature } from '@/ui/shell/preferences'
 import { conditionsOf, firstChoice } from './kitchen'
-import { triggerWords } from './step-words'
+import { dueWords } from './step-words'
 
 export interface RevisionView {
   readonly revision: number
@@ -170,7 +170,7 @@ function Compare({ a, b, kitchen }: CompareProps) {
   const steps = stepChanges(a.document, b.document)
   const targets = [a, b].map((r) => (r.document.target ? say(r.document.target.celsius) : '—'))
   const when = (step: Step | null, f: FormulaDocument): string =>
-    step ? `${triggerWords(step.when, say, f.target?.celsius ?? null)}: ${step.say}` : '—'
+    step ? `${dueWords(step, say, f.target?.celsius ?? null)}: ${step.say}` : '—'
   return (
     <section aria-label={`Revision ${a.revision} beside ${b.revision}`} className="sheet overflow-x-auto px-5 py-4">
       <table className="w-full min-w-[520px] border-collapse text-[15px]">

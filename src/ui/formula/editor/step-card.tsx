@@ -1,11 +1,11 @@
 'use client'
 
 import { ChevronDown, X } from 'lucide-react'
-import { cautions, type FormulaDocument, type Sign, type Step, signs, type Trigger } from '@/core'
+import { cautions, colourStages, type FormulaDocument, type Sign, type Step, signs, type Trigger } from '@/core'
 import { Labelled, smallBox } from '@/ui/kit/labelled'
 import { NumberBox } from '@/ui/kit/number-box'
 import { useTemperature } from '@/ui/shell/preferences'
-import { triggerWords } from '../step-words'
+import { colourName, dueWords } from '../step-words'
 import { DragRow } from './sortable'
 
 interface Props {
@@ -40,7 +40,7 @@ export function StepCard({ formula, step, number, open, onToggle, onChange, onRe
             <span
               className={`mr-2 inline-block rounded-full px-2 py-0.5 align-middle text-[12.5px] font-semibold ${step.when.on === 'target' ? 'bg-angelica text-on-fill' : 'bg-marble text-muted'}`}
             >
-              {triggerWords(step.when, say, formula.target?.celsius ?? null)}
+              {dueWords(step, say, formula.target?.celsius ?? null)}
             </span>
             <span className="text-[15px] leading-snug font-semibold">{step.say}</span>
           </span>
@@ -142,7 +142,10 @@ function StepForm({ formula, step, onChange }: Pick<Props, 'formula' | 'step' | 
           />
         </Labelled>
       </div>
-      {text('test', 'Test here, and what it should show', true)}
+      <div className="grid grid-cols-[minmax(0,1fr)_190px] gap-2.5">
+        {text('test', 'Test here, and what it should show', true)}
+        <Shows step={step} onChange={onChange} />
+      </div>
       <div className="grid grid-cols-3 gap-2.5">
         <Labelled label="Puts in">
           <select
@@ -229,6 +232,36 @@ function StepForm({ formula, step, onChange }: Pick<Props, 'formula' | 'step' | 
         ))}
       </div>
     </div>
+  )
+}
+
+/** What makes the step due once it is seen, whatever the thermometer says. */
+function Shows({ step, onChange }: Pick<Props, 'step' | 'onChange'>) {
+  const { shows } = step
+  const shades = colourStages.map((c) => c.celsius)
+  if (typeof shows === 'number' && !shades.includes(shows)) shades.push(shows)
+  return (
+    <Labelled label="Due once you see">
+      <select
+        className={smallBox}
+        value={shows ?? ''}
+        onChange={({ target: { value } }) =>
+          onChange({ shows: value === '' ? undefined : value in signs ? (value as Sign) : Number(value) })
+        }
+      >
+        <option value="">nothing: go by the heat</option>
+        {Object.entries(signs).map(([id, s]) => (
+          <option key={id} value={id}>
+            {s.label}
+          </option>
+        ))}
+        {shades.map((celsius) => (
+          <option key={celsius} value={celsius}>
+            {colourName(celsius)}
+          </option>
+        ))}
+      </select>
+    </Labelled>
   )
 }
 
