@@ -135,36 +135,79 @@ test('by hand: temperatures are typed, the line says it is reckoned, and a boil 
   await expect(page.getByRole('listitem').filter({ hasText: /given up/i })).toBeVisible()
 })
 
-for (const [formula, added, shade] of [
-  ['bergamot-pouring-caramel', 'Cream is in', /^amber/],
-  ['black-cardamom-dry-caramels', 'Cream is in', /^deep amber/],
+/** Does as soon as it is asked for whatever comes before the step that `tells`, which it leaves waiting. */
+async function upTo(page: Page, tells: (primary: { when?: string; text: string }) => boolean): Promise<void> {
+  const primary = page.getByTestId('primary')
+  const shown = async () => ({
+    when: (await primary.getAttribute('data-when')) ?? undefined,
+    text: (await primary.textContent()) ?? '',
+  })
+  for (let at = await shown(); !tells(at); at = await shown()) {
+    await page.keyboard.press(' ')
+    await expect(primary).not.toHaveText(at.text)
+  }
+  await expect(primary).not.toHaveAttribute('data-mood', 'now')
+}
+
+/** Two touches: a test and what it showed. */
+async function see(page: Page, kind: string, shown: string | RegExp): Promise<void> {
+  await page.keyboard.press('d')
+  await page.getByRole('button', { name: kind, exact: true }).click()
+  await page.getByRole('button', { name: shown }).first().click()
+}
+
+/** To the end of what is poured, quickly, and into the log. */
+async function toTheLog(page: Page): Promise<void> {
+  await page.getByRole('button', { name: '60×' }).click()
+  await tend(page, async () => (await page.locator('[data-emptied=true]').count()) === 1)
+  await endIt(page, 'It is done')
+}
+
+for (const [formula, shade] of [
+  ['bergamot-pouring-caramel', /^amber/],
+  ['black-cardamom-dry-caramels', /^deep amber/],
 ] as const)
   test(`by colour and signs, from the first flame to the log: ${formula}`, async ({ page, app }) => {
     test.setTimeout(120_000)
     await startPractice(page, app.url, formula, 500, 10, 'No probe, by hand')
     const primary = page.getByTestId('primary')
-    // what has no colour yet is done as it is seen
-    while (!(await primary.textContent())?.includes(added)) {
-      const before = await primary.textContent()
-      await page.keyboard.press(' ')
-      await expect(primary).not.toHaveText(before ?? '')
-    }
-    await expect(primary).not.toHaveAttribute('data-mood', 'now')
-    await page.keyboard.press('d')
-    await page.getByRole('button', { name: 'Colour', exact: true }).click()
-    await page.getByRole('button', { name: shade }).click()
+    await upTo(page, ({ text }) => text.includes('Cream is in'))
+    await see(page, 'Colour', shade)
     await expect(primary).toHaveAttribute('data-mood', 'now')
     await page.keyboard.press(' ')
     await expect(primary).toContainText('Pulled')
-    for (const seen of ['smells of caramel', 'a clean streak on the pan']) {
-      await page.keyboard.press('d')
-      await page.getByRole('button', { name: 'Signs', exact: true }).click()
-      await page.getByRole('button', { name: seen }).click()
-    }
-    await page.getByRole('button', { name: '60×' }).click()
-    await tend(page, async () => (await page.locator('[data-emptied=true]').count()) === 1)
-    await endIt(page, 'It is done')
+    await see(page, 'Signs', 'smells of caramel')
+    await see(page, 'Signs', 'a clean streak on the pan')
+    await toTheLog(page)
     for (const logged of [/colour: /i, /smells of caramel/i, /clean streak/i, /pulled/i])
+      await expect(page.getByRole('listitem').filter({ hasText: logged }).first()).toBeVisible()
+  })
+
+/** The other families, each by the test its makers go by. */
+for (const [formula, kind, shown] of [
+  ['smoked-salt-tamarind-caramels', 'Drop', /hard ball/i],
+  ['condensed-milk-fig-fudge', 'Signs', /a clean streak/i],
+  ['orchard-toffee', 'Drop', /hard crack/i],
+  ['coconut-chip-brittle', 'Drop', /hard crack/i],
+  ['ginger-honeycomb', 'Drop', /hard crack/i],
+  ['quince-lollipops', 'Drop', /hard crack/i],
+  ['malted-milk-fudge', 'Drop', /soft ball/i],
+  ['bay-leaf-honey-nougat', 'Drop', /hard crack/i],
+  ['blackcurrant-marshmallow', 'Drop', /firm ball/i],
+  ['juniper-popcorn-clusters', 'Drop', /hard crack/i],
+  ['rye-shortcake-bars', 'Drop', /soft ball/i],
+] as const)
+  test(`by its test alone, from the first flame to the log: ${formula}`, async ({ page, app }) => {
+    test.setTimeout(120_000)
+    const { boil } = await startBoil(app.url, formula, null, { grams: 320, rate: 10 })
+    await page.goto(`${app.url}/stove/${boil}`)
+    await expect(page.getByText('live', { exact: true })).toBeVisible()
+    await upTo(page, ({ when }) => when === 'target')
+    await see(page, kind, shown)
+    await expect(page.getByTestId('primary')).toHaveAttribute('data-mood', 'now')
+    await page.keyboard.press(' ')
+    await toTheLog(page)
+    for (const logged of [shown, /pulled/i])
       await expect(page.getByRole('listitem').filter({ hasText: logged }).first()).toBeVisible()
   })
 
