@@ -42,13 +42,15 @@ export interface Moment {
   readonly cooling?: DoNow['due']
 }
 
-/** Whether it was seen since the last step: a sign or a drop, or a shade as dark. */
-export const saw = (state: CookState, wanted: Sign | StageId | number): boolean =>
-  state.seen.some(
-    ({ at, what }) =>
-      at >= state.lastDoneAt &&
-      (typeof wanted === 'number' ? typeof what === 'number' && what >= wanted - SHADE : what === wanted),
-  )
+type Seen = Sign | StageId | number
+
+/** What was seen is what was wanted: the same sign or drop, or a shade as dark. */
+export const isAs = (seen: Seen, wanted: Seen): boolean =>
+  typeof seen === 'number' && typeof wanted === 'number' ? seen >= wanted - SHADE : seen === wanted
+
+/** Whether it was seen since the last step. */
+export const saw = (state: CookState, wanted: Seen): boolean =>
+  state.seen.some(({ at, what }) => at >= state.lastDoneAt && isAs(what, wanted))
 
 function untilDue(step: Step, state: CookState, m: Moment): DoNow['due'] {
   const { when } = step

@@ -11,7 +11,7 @@ import { temperatureToday, waterLeftAt } from '../physics/boiling'
 import { browningRate, milkHeadStart } from '../physics/browning'
 import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
 import { type Cooling, coolingTo } from './cooling'
-import { type DoNow, doNow, saw } from './do-now'
+import { type DoNow, doNow, isAs, saw } from './do-now'
 import { COLOUR_SD, DROP_SD, type Estimate, type Evidence, fuse, middleOf } from './evidence'
 import { type Forecast, type ForecastContext, forecast, type Stretch } from './forecast'
 import { type HeatPath, heatPath } from './heat-path'
@@ -26,6 +26,9 @@ export interface Probe {
   /** How well its correction is known, °C; as an unchecked thermometer unless told. */
   readonly sd?: number
 }
+
+/** ◊ How far a temperature that is reckoned may be past something before that is said, °C. */
+export const slackOf = ({ byHand, noiseC }: Probe): number => (byHand ? 2 * noiseC : 0)
 
 export interface Cook {
   readonly formula: BoiledFormula
@@ -117,15 +120,20 @@ export const pointsInTests = (cook: Cook, events: readonly CookEvent[]): Reading
     const mix = cook.state.fillings.findLast((f) => f.from <= e.at)?.mix
     if (!mix || cook.state.pulledAt !== null) return []
     const { pressurePa } = cook.conditions
-    const celsius = middleOf(e, mix, pressurePa) ?? hardCrackAt(e, cook, mix)
+    const celsius = targetIn(e, cook, mix) ?? middleOf(e, mix, pressurePa)
     return celsius === null ? [] : [{ at: e.at, celsius }]
   })
 
-/** Hard crack has no end and so no middle: where the target lies in it, it was tested for that. */
-function hardCrackAt(e: Evidence, { formula, conditions: { pressurePa } }: Cook, mix: Mix): number | null {
+/**
+ * The target, °C, where a test is the one the target is known by: what the step shows, or hard crack where the target lies
+ * in it, for that has no end and so no middle.
+ */
+function targetIn(e: Evidence, { formula, conditions: { pressurePa } }: Cook, mix: Mix): number | null {
+  const target = temperatureToday(mix, formula.target.celsius, pressurePa)
+  const shows = formula.steps.find((s) => s.when.on === 'target')?.shows
+  if (shows !== undefined && e.kind !== 'drop' && isAs(e.kind === 'sign' ? e.sign : e.celsius, shows)) return target
   if (e.kind !== 'drop' || e.stage !== 'hard-crack') return null
   const from = stagesOf(mix, pressurePa).find((s) => s.id === 'hard-crack')?.from ?? Number.POSITIVE_INFINITY
-  const target = temperatureToday(mix, formula.target.celsius, pressurePa)
   return target >= from ? target : null
 }
 

@@ -2,7 +2,7 @@
 import type { Analysis } from '../formula/analyse'
 import { massOf } from '../matter/mix'
 import { burnerPower, DIAL_TOP } from '../pot/equipment'
-import { type Cook, contents, type Look } from './follow'
+import { type Cook, contents, type Look, slackOf } from './follow'
 
 export type Level = 'soon' | 'now' | 'danger'
 
@@ -57,7 +57,7 @@ const lower = ({ cook }: Context): number => Math.max(1, cook.state.dial - 3)
 const watches: Readonly<Record<string, Watch>> = {
   overshoot: (c) => {
     const { celsius } = c.look
-    const target = c.analysis.targetC + c.cook.formula.target.within
+    const target = c.analysis.targetC + c.cook.formula.target.within + slackOf(c.cook.probe)
     if (celsius === null || c.cook.state.pulledAt !== null || !nextIs(c, 'target') || celsius <= target) return null
     return {
       level: 'danger',

@@ -52,12 +52,14 @@ interface Props {
 }
 
 const tile =
-  'flex min-h-16 flex-1 flex-col justify-center rounded-sheet px-5 py-2 text-left hover:brightness-95 focus-visible:outline-offset-[-4px]'
+  'flex min-h-16 flex-1 flex-col justify-center rounded-sheet px-4 py-2 text-left xl:px-5 hover:brightness-95 focus-visible:outline-offset-[-4px]'
 
 /** The column of acts: each one touch or one key. */
 export function Acts(props: Props) {
   const { panel, primary, next, dial, stages, trouble, rescue, byHand, onPanel, onAct } = props
   const onBack = (): void => onPanel('acts')
+  // all of it on one screen: the two that are seldom touched in a hurry share a row
+  const crowded = byHand && (next !== null || (trouble !== null && rescue !== null))
   if (panel === 'test') return <TestsPanel stages={stages} shades={props.shades} onBack={onBack} onAct={onAct} />
   if (panel === 'heat') return <HeatPanel dial={dial} onBack={onBack} onAct={onAct} />
   if (panel === 'note')
@@ -99,7 +101,7 @@ export function Acts(props: Props) {
       {trouble && rescue && (
         <button type="button" onClick={() => onPanel('rescue')} className={`${tile} bg-lemon text-on-lemon`}>
           <span className="casual text-[20px] leading-tight font-bold">Went too far</span>
-          <span className="text-[15px]">how to bring it back</span>
+          <span className="text-[15px]">bring it back</span>
         </button>
       )}
       {byHand && (
@@ -113,28 +115,30 @@ export function Acts(props: Props) {
       <Tile
         icon={<Droplet size={20} aria-hidden />}
         title="Test it"
-        hint={'drop, signs, colour\u00a0·\u00a0D'}
+        hint={crowded ? 'and say · D' : 'drop, signs, colour\u00a0·\u00a0D'}
         onPress={() => onPanel('test')}
       />
-      <Tile
-        icon={<Flame size={20} aria-hidden />}
-        title={`Heat ${dial}`}
-        hint="turn · ↑ ↓ · H"
-        onPress={() => onPanel('heat')}
-      />
-      <Tile
-        icon={<NotebookPen size={20} aria-hidden />}
-        title="Note"
-        hint={'or end it here\u00a0·\u00a0N'}
-        onPress={() => onPanel('note')}
-      />
+      <div className={crowded ? 'flex flex-1 gap-2.5 *:px-3 [&_svg]:hidden' : 'contents'}>
+        <Tile
+          icon={<Flame size={20} aria-hidden />}
+          title={`Heat ${dial}`}
+          hint={crowded ? '↑ ↓ · H' : 'turn · ↑ ↓ · H'}
+          onPress={() => onPanel('heat')}
+        />
+        <Tile
+          icon={<NotebookPen size={20} aria-hidden />}
+          title="Note"
+          hint={crowded ? 'end · N' : 'or end it here\u00a0·\u00a0N'}
+          onPress={() => onPanel('note')}
+        />
+      </div>
       {/* whatever else has to scroll, first aid is in sight */}
       <button
         type="button"
         onClick={() => onPanel('aid')}
         className={`${tile} sticky bottom-0 bg-cherry-wash text-cherry-ink outline-[10px] outline-marble outline-solid`}
       >
-        <span className="text-[16px] leading-tight font-bold">{firstAid.short}</span>
+        <span className="text-[15px] leading-tight font-bold xl:text-[16px]">{firstAid.short}</span>
       </button>
     </div>
   )

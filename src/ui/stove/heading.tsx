@@ -22,8 +22,9 @@ export function Heading({ clock, title, said, problem, onUndo, onEarlier }: Prop
       )}
       {said && !problem && (
         <>
-          <p role="status" className="truncate text-[16px]">
-            Logged: <strong>{said}</strong>
+          <p role="status" className="line-clamp-2 min-w-0 text-[15px] leading-tight">
+            <span className="max-xl:sr-only">Logged: </span>
+            <strong>{said}</strong>
           </p>
           <button
             type="button"

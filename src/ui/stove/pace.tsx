@@ -22,7 +22,7 @@ export function Pace({ rate, connected, waiting, kept, practice, voices, onRate 
       {practice && (
         <fieldset className="flex items-center gap-1 rounded-control bg-marble p-1">
           <legend className="sr-only">Practice clock</legend>
-          <span className="px-2 text-muted">practice</span>
+          <span className="px-2 text-muted max-xl:sr-only">practice</span>
           {RATES.map((r) => (
             <button
               key={r}

@@ -11,6 +11,7 @@ import {
   judge,
   type Reading,
   type RescueContext,
+  slackOf,
   type Trouble,
   troublesOf,
   withWater,
@@ -65,12 +66,12 @@ export function useJudgement(
 
 function isTooFar(
   { formula }: BoilView,
-  { state }: LiveCook['cook'],
+  { state, probe }: LiveCook['cook'],
   readings: readonly Reading[],
   celsius: number | null,
   analysis: Analysis,
 ): boolean {
-  const limit = analysis.targetC + PAST * formula.target.within
+  const limit = analysis.targetC + PAST * formula.target.within + slackOf(probe)
   const { pulledAt } = state
   if (pulledAt !== null) return readings.some((r) => r.at >= pulledAt && r.celsius > limit)
   return formula.steps[state.next]?.when.on === 'target' && celsius !== null && celsius > limit

@@ -38,7 +38,7 @@ export function StepCard({ formula, step, number, open, onToggle, onChange, onRe
         >
           <span className="min-w-0 flex-1">
             <span
-              className={`mr-2 inline-block rounded-full px-2 py-0.5 align-middle text-[12.5px] font-semibold ${step.when.on === 'target' ? 'bg-angelica text-on-fill' : 'bg-marble text-muted'}`}
+              className={`mr-2 inline-block rounded-[10px] px-2 py-0.5 align-middle text-[12.5px] font-semibold ${step.when.on === 'target' ? 'bg-angelica text-on-fill' : 'bg-marble text-muted'}`}
             >
               {dueWords(step, say, formula.target?.celsius ?? null)}
             </span>
@@ -142,10 +142,8 @@ function StepForm({ formula, step, onChange }: Pick<Props, 'formula' | 'step' | 
           />
         </Labelled>
       </div>
-      <div className="grid grid-cols-[minmax(0,1fr)_190px] gap-2.5">
-        {text('test', 'Test here, and what it should show', true)}
-        <Shows step={step} onChange={onChange} />
-      </div>
+      {text('test', 'Test here, and what it should show', true)}
+      <Shows step={step} onChange={onChange} />
       <div className="grid grid-cols-3 gap-2.5">
         <Labelled label="Puts in">
           <select
