@@ -125,6 +125,16 @@ test('by hand: temperatures are typed, the line says it is reckoned, and a boil 
     .toBeGreaterThan(115)
   await expect(page.getByText(/Pull: .* to go, between/)).toBeVisible()
 
+  // read again, and better: the first is kept, the better one stands at its time
+  await page.keyboard.press('l')
+  await page.getByRole('listitem').filter({ hasText: '118° by eye' }).getByRole('button', { name: 'Change' }).click()
+  for (const digit of '116') await page.keyboard.press(digit)
+  await page.keyboard.press('Enter')
+  await expect(page.locator('svg').getByText('116° by eye')).toBeVisible()
+  await expect(page.locator('svg').getByText('118° by eye')).toHaveCount(0)
+  await page.keyboard.press('u')
+  await expect(page.locator('svg').getByText('118° by eye')).toBeVisible()
+
   // a minute ago; and taken back out of the log, both kept
   await page.keyboard.press('l')
   await page.getByRole('button', { name: '1 min earlier' }).first().click()
@@ -191,7 +201,7 @@ for (const [formula, kind, shown] of [
   ['coconut-chip-brittle', 'Drop', /hard crack/i],
   ['ginger-honeycomb', 'Drop', /hard crack/i],
   ['quince-lollipops', 'Drop', /hard crack/i],
-  ['malted-milk-fudge', 'Drop', /soft ball/i],
+  ['quick-tahini-fudge', 'Drop', /soft ball/i],
   ['bay-leaf-honey-nougat', 'Drop', /hard crack/i],
   ['blackcurrant-marshmallow', 'Drop', /firm ball/i],
   ['juniper-popcorn-clusters', 'Drop', /hard crack/i],

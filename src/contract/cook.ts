@@ -24,11 +24,8 @@ export type PushedReading = z.infer<typeof readingSchema>
 const rate = z.number().min(1).max(60)
 const id = z.string().min(1).max(40)
 
-export const actSchema: z.ZodType<CookAct> = z.discriminatedUnion('type', [
-  z.object({ type: z.literal('step'), step: id }),
-  z.object({ type: z.literal('pulled'), step: id, celsius: probeCelsius.nullable() }),
+const valuedAct = z.discriminatedUnion('type', [
   z.object({ type: z.literal('heat'), dial: z.number().min(0).max(10) }),
-  z.object({ type: z.literal('lid'), on: z.boolean() }),
   z.discriminatedUnion('test', [
     z.object({
       type: z.literal('test'),
@@ -48,9 +45,16 @@ export const actSchema: z.ZodType<CookAct> = z.discriminatedUnion('type', [
     }),
   ]),
   z.object({ type: z.literal('reads'), celsius: probeCelsius }),
+  z.object({ type: z.literal('note'), text: z.string().trim().min(1).max(2000) }),
+])
+
+export const actSchema: z.ZodType<CookAct> = z.discriminatedUnion('type', [
+  valuedAct,
+  z.object({ type: z.literal('step'), step: id }),
+  z.object({ type: z.literal('pulled'), step: id, celsius: probeCelsius.nullable() }),
+  z.object({ type: z.literal('lid'), on: z.boolean() }),
   z.object({ type: z.literal('correction'), celsius: z.number().min(-40).max(40) }),
   z.object({ type: z.literal('did'), what: z.enum(Object.keys(deeds) as [Deed, ...Deed[]]) }),
-  z.object({ type: z.literal('note'), text: z.string().trim().min(1).max(2000) }),
   z.object({ type: z.literal('clock'), rate, wall: instant }),
   z.object({ type: z.literal('finished') }),
   z.object({ type: z.literal('abandoned'), reason: z.string().trim().min(1).max(500) }),
@@ -62,6 +66,7 @@ export const actSchema: z.ZodType<CookAct> = z.discriminatedUnion('type', [
       .min(0)
       .max(LONGEST_COOK_MS / 1000),
   }),
+  z.object({ type: z.literal('amended'), of: ulid, act: valuedAct }),
   z.object({ type: z.literal('undo'), of: ulid }),
 ])
 

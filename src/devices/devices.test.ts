@@ -147,6 +147,27 @@ describe('a stand', () => {
     expect(a.at(-1)?.celsius).toBeCloseTo(b.at(-1)?.celsius ?? 0, 6)
   })
 
+  it('puts right what was put right', () => {
+    const boil = boilView()
+    const turned: LoggedAct = { id: ulid(), at: at(100), act: { type: 'heat', dial: 2 } }
+    const better: LoggedAct = {
+      id: ulid(),
+      at: at(150),
+      act: { type: 'amended', of: turned.id, act: { type: 'heat', dial: 9 } },
+    }
+    const acts = [clock(1), step(1, 'dissolve')]
+    const wrong = openStand(facts)
+    wrong.follow(frame(boil, [...acts, turned]))
+    wrong.run(START + 150_000)
+    wrong.follow(frame(boil, [...acts, turned, better]))
+    const right = openStand(facts)
+    right.follow(frame(boil, [...acts, { ...turned, act: { type: 'heat', dial: 9 } }]))
+    right.run(START + 150_000)
+    const [a, b] = [wrong.run(START + 220_000), right.run(START + 220_000)]
+    expect(a).toHaveLength(b.length)
+    expect(a.at(-1)?.celsius).toBeCloseTo(b.at(-1)?.celsius ?? 0, 6)
+  })
+
   it('stops when the pot is empty', () => {
     const stand = openStand(facts)
     stand.follow(frame(boilView(), [clock(1), step(1, 'dissolve'), step(30, 'pour')]))

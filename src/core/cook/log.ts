@@ -8,28 +8,34 @@ import { emptyMix, type Mix } from '../matter/mix'
 /** Something that happened, `at` seconds on the cook's clock. */
 export type CookEvent = { readonly id: string; readonly at: number } & CookAct
 
-export type CookAct =
-  | { readonly type: 'step'; readonly step: string }
-  | { readonly type: 'pulled'; readonly step: string; readonly celsius: number | null }
+/** What was read, seen, set or written: it can be got wrong, and put right later. */
+export type ValuedAct =
   | { readonly type: 'heat'; readonly dial: number }
-  | { readonly type: 'lid'; readonly on: boolean }
   | { readonly type: 'test'; readonly test: 'drop'; readonly result: StageId }
   | { readonly type: 'test'; readonly test: 'sign'; readonly sign: Sign }
   | { readonly type: 'test'; readonly test: 'colour'; readonly celsius: number }
   | { readonly type: 'test'; readonly test: 'smell'; readonly smell: Smell }
   /** A temperature read off by eye and typed. */
   | { readonly type: 'reads'; readonly celsius: number }
+  | { readonly type: 'note'; readonly text: string }
+
+export type CookAct =
+  | ValuedAct
+  | { readonly type: 'step'; readonly step: string }
+  | { readonly type: 'pulled'; readonly step: string; readonly celsius: number | null }
+  | { readonly type: 'lid'; readonly on: boolean }
   /** What the thermometer shows too much, for the whole of this cook. */
   | { readonly type: 'correction'; readonly celsius: number }
   /** Something done to the pot that no step asked for. */
   | { readonly type: 'did'; readonly what: Deed }
-  | { readonly type: 'note'; readonly text: string }
   | { readonly type: 'clock'; readonly rate: number; readonly wall: string }
   | { readonly type: 'finished' }
   /** Given up, and why. */
   | { readonly type: 'abandoned'; readonly reason: string }
   /** An earlier event happened at another time, s on the cook's clock; the time first logged stays in the log. */
   | { readonly type: 'moved'; readonly of: string; readonly to: number }
+  /** An earlier event was something else of its kind, at its time; what was logged first stays in the log. */
+  | { readonly type: 'amended'; readonly of: string; readonly act: ValuedAct }
   /** Takes an earlier event back; both stay in the log. */
   | { readonly type: 'undo'; readonly of: string }
 
@@ -41,18 +47,19 @@ export type Deed = keyof typeof deeds
 export const takenBack = (events: readonly CookEvent[]): ReadonlySet<string> =>
   new Set(events.flatMap((e) => (e.type === 'undo' ? [e.of] : [])))
 
-/** The events that stand, in order of the times they happened: without those taken back, moved where they were moved to. */
+/** The events that stand, in order of the times they happened: without those taken back, and as they were put right. */
 export function standing(events: readonly CookEvent[]): CookEvent[] {
   const undone = takenBack(events)
-  const moves = new Map(
-    events
-      .filter((e): e is Extract<CookEvent, { type: 'moved' }> => e.type === 'moved' && !undone.has(e.id))
-      .sort((a, b) => a.at - b.at)
-      .map((e) => [e.of, e.to]),
-  )
-  return events
-    .filter((e) => e.type !== 'undo' && e.type !== 'moved' && !undone.has(e.id))
-    .map((e) => ({ ...e, at: moves.get(e.id) ?? e.at }))
+  const said = events.filter((e) => !undone.has(e.id)).sort((a, b) => a.at - b.at)
+  const moves = new Map(said.flatMap((e) => (e.type === 'moved' ? [[e.of, e.to]] : [])))
+  const amended = new Map(said.flatMap((e) => (e.type === 'amended' ? [[e.of, e.act]] : [])))
+  return said
+    .filter((e) => e.type !== 'undo' && e.type !== 'moved' && e.type !== 'amended')
+    .map((e) => {
+      const at = moves.get(e.id) ?? e.at
+      const better = amended.get(e.id)
+      return better?.type === e.type ? { id: e.id, at, ...better } : { ...e, at }
+    })
     .sort((a, b) => a.at - b.at)
 }
 

@@ -33,6 +33,33 @@ describe('corrections of the log', () => {
     expect(slip.at).toBe(100)
   })
 
+  it('say what an entry was instead, at its own time, and can be taken back', () => {
+    const misread = event(100, { type: 'reads', celsius: 181 })
+    const right = event(160, { type: 'amended', of: misread.id, act: { type: 'reads', celsius: 118 } })
+    const better = event(170, { type: 'amended', of: misread.id, act: { type: 'reads', celsius: 117 } })
+    const move = event(180, { type: 'moved', of: misread.id, to: 80 })
+    expect(standing([misread, right])).toEqual([{ id: misread.id, at: 100, type: 'reads', celsius: 118 }])
+    expect(standing([better, misread, right, move])).toEqual([{ id: misread.id, at: 80, type: 'reads', celsius: 117 }])
+    expect(typedReadings([misread, right, better, event(190, { type: 'undo', of: better.id })])).toEqual([
+      { at: 100, celsius: 118 },
+    ])
+    // an entry stays what it is: a step is not turned into a note
+    const lit = step(10, 'dissolve')
+    const odd = event(20, { type: 'amended', of: lit.id, act: { type: 'note', text: 'no' } })
+    expect(standing([lit, odd])).toEqual([lit])
+  })
+
+  it('turn the heat that was really turned', () => {
+    const lit = step(10, 'dissolve')
+    const turned = event(50, { type: 'heat', dial: 9 })
+    const amended = event(90, { type: 'amended', of: turned.id, act: { type: 'heat', dial: 5 } })
+    const grams = gramsAsWritten(drops)
+    expect(readLog(drops, grams, [lit, turned]).dial).toBe(9)
+    const state = readLog(drops, grams, [lit, turned, amended])
+    expect(state.dial).toBe(5)
+    expect(state.dials.at(-1)).toEqual({ at: 50, dial: 5 })
+  })
+
   it('change what the log says', () => {
     const first = step(10, 'dissolve')
     const state = readLog(drops, gramsAsWritten(drops), [first, event(50, { type: 'moved', of: first.id, to: 0 })])

@@ -21,6 +21,7 @@ import { seeded, seedOf } from '../random'
 type Boil = NonNullable<ChannelFrame['boil']>
 
 const STEP = 1
+const REWRITES: ReadonlySet<string> = new Set(['undo', 'amended'])
 
 export interface Stand {
   /** Takes in what the app says is on the channel. */
@@ -86,7 +87,8 @@ export function openStand(facts: ProbeFacts): Stand {
   let cook: Cooking | null = null
   return {
     follow(frame) {
-      const takenBack = cook !== null && frame.acts.some((a) => a.act.type === 'undo' && !cook?.seen.has(a.id))
+      // what is taken back or put right never happened as it was logged
+      const takenBack = cook !== null && frame.acts.some((a) => REWRITES.has(a.act.type) && !cook?.seen.has(a.id))
       if (frame.boil?.id !== cook?.boil.id) cook = begin(frame, facts)
       else if (cook && takenBack) cook = { ...(begin(frame, facts) as Cooking), silentUntil: cook.pot.at }
       if (cook) takeIn(cook, frame)

@@ -49,6 +49,7 @@ interface Props {
   readonly rescue: RescueContext | null
   onPanel(panel: Panel): void
   onAct(act: CookAct): void
+  onAmend(event: CookEvent): void
 }
 
 const tile =
@@ -73,7 +74,10 @@ export function Acts(props: Props) {
       />
     )
   if (panel === 'reading') return <ReadingPanel thermometer={props.thermometer} onBack={onBack} onAct={onAct} />
-  if (panel === 'log') return <LogPanel events={props.events} formula={props.formula} onBack={onBack} onAct={onAct} />
+  if (panel === 'log')
+    return (
+      <LogPanel events={props.events} formula={props.formula} onBack={onBack} onAct={onAct} onAmend={props.onAmend} />
+    )
   if (panel === 'end') return <EndPanel onBack={onBack} onAct={onAct} />
   if (panel === 'aid') return <AidPanel onBack={onBack} />
   if (panel === 'rescue' && rescue) return <RescuePanel context={rescue} first={trouble} onBack={onBack} />

@@ -31,11 +31,12 @@ import { targetWords } from '@/ui/chart/target-words'
 import { send } from '@/ui/kit/send'
 import { useTemperature } from '@/ui/shell/preferences'
 import { Acts, type Panel } from './acts'
+import { amendedIn, amending } from './amend'
 import { boilName } from './boil-name'
 import type { CookLog } from './cook-log'
 import { DoNowPanel } from './do-now-panel'
 import { Heading } from './heading'
-import { marksOf, testWords } from './marks'
+import { marksOf, testWords, wordsFor } from './marks'
 import { nextBoilOf } from './next-boil'
 import { Pace } from './pace'
 import { dropResults } from './panels/tests'
@@ -65,6 +66,7 @@ export function CookPage({ boil, log, shades, onMood, potKeys }: Props) {
   const live = useCook(boil, log)
   const { snapshot, cook, now, view, readings } = live
   const [panel, setPanel] = useState<Panel>('acts')
+  const [amended, setAmended] = useState<CookEvent | null>(null)
   const [slip, setSlip] = useState<{ id: string; said: string } | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const { formula, plan, conditions } = boil
@@ -86,9 +88,14 @@ export function CookPage({ boil, log, shades, onMood, potKeys }: Props) {
     setSlip(null)
   }
 
-  const act = (a: CookAct, said: string): void => {
-    setSlip({ id: log.log(a), said })
-    setPanel('acts')
+  const open = (to: Panel, amends: CookEvent | null = null): void => {
+    setPanel(to)
+    setAmended(amends)
+  }
+  const act = (given: CookAct, said: string): void => {
+    const a = amending(amended, given)
+    setSlip({ id: log.log(a), said: a === given ? said : `${said} instead` })
+    open('acts')
   }
 
   const { mind, off, alerts, trouble, rescue } = useJudgement(boil, live, analysis, pouredAt !== null)
@@ -133,16 +140,16 @@ export function CookPage({ boil, log, shades, onMood, potKeys }: Props) {
 
   useKeys({
     ' ': pressPrimary,
-    d: () => setPanel('test'),
-    h: () => setPanel('heat'),
-    n: () => setPanel('note'),
-    t: () => setPanel('reading'),
-    l: () => setPanel('log'),
+    d: () => open('test'),
+    h: () => open('heat'),
+    n: () => open('note'),
+    t: () => open('reading'),
+    l: () => open('log'),
     m: () => voices.setSound(!voices.sound),
     u: undo,
     arrowup: () => turn(1),
     arrowdown: () => turn(-1),
-    escape: () => setPanel('acts'),
+    escape: () => open('acts'),
     ...(panel === 'acts' && potKeys),
     ...(panel === 'test' && dropKeys(analysis.stages, (a) => act(a, saidFor(a)))),
   })
@@ -197,6 +204,7 @@ export function CookPage({ boil, log, shades, onMood, potKeys }: Props) {
               title={[boilName(boil), formula.name].filter(Boolean).join(' · ')}
               said={slip?.said ?? null}
               problem={problem ?? snapshot.refused}
+              amends={amended && wordsFor(amended, formula)}
               onUndo={undo}
               onEarlier={() => {
                 if (slip)
@@ -265,7 +273,8 @@ export function CookPage({ boil, log, shades, onMood, potKeys }: Props) {
           formula={formula}
           byHand={boil.channel === null}
           thermometer={boil.probe.thermometer}
-          onPanel={setPanel}
+          onPanel={open}
+          onAmend={(e) => open(amendedIn(e) ?? 'log', e)}
           onAct={(a) => (a.type === 'finished' || a.type === 'abandoned' ? close(a) : act(a, saidFor(a)))}
         />
       </div>

@@ -4,23 +4,30 @@ interface Props {
   /** The act just logged, while it can be taken back. */
   readonly said: string | null
   readonly problem: string | null
+  /** The entry that is being put right. */
+  readonly amends: string | null
   onUndo(): void
   /** It happened a minute before it was logged. */
   onEarlier(): void
 }
 
 /** Over the curve: which cook this is; for ten seconds after an act, what was logged and the way back. */
-export function Heading({ clock, title, said, problem, onUndo, onEarlier }: Props) {
+export function Heading({ clock, title, said, problem, amends, onUndo, onEarlier }: Props) {
   return (
     <div className="flex min-w-0 items-center gap-3">
       <span className="figures text-[16px] text-muted">{clock}</span>
-      <h1 className={said || problem ? 'sr-only' : 'casual truncate text-[16px] font-bold'}>{title}</h1>
+      <h1 className={said || problem || amends ? 'sr-only' : 'casual truncate text-[16px] font-bold'}>{title}</h1>
       {problem && (
         <p role="alert" className="truncate text-[15px] font-semibold text-cherry">
           {problem}
         </p>
       )}
-      {said && !problem && (
+      {amends && !problem && (
+        <p role="status" className="line-clamp-2 text-[15px] leading-tight">
+          Instead of <strong>{amends}</strong>
+        </p>
+      )}
+      {said && !problem && !amends && (
         <>
           <p role="status" className="line-clamp-2 min-w-0 text-[15px] leading-tight">
             <span className="max-xl:sr-only">Logged: </span>

@@ -37,6 +37,7 @@ export function wordsFor(event: CookEvent, formula: FormulaDocument): string | n
     case 'finished':
     case 'undo':
     case 'moved':
+    case 'amended':
       return null
   }
 }

@@ -1,4 +1,5 @@
 import { type CookAct, type CookEvent, type FormulaDocument, formatClock, standing } from '@/core'
+import { amendedIn } from '../amend'
 import { wordsFor } from '../marks'
 import { Sheet } from './sheet'
 
@@ -7,13 +8,16 @@ interface Props {
   readonly formula: FormulaDocument
   onBack(): void
   onAct(act: CookAct): void
+  /** What it says is to be put right. */
+  onAmend(event: CookEvent): void
 }
 
 const SHOWN = 7
+const put = 'min-h-16 flex-1 rounded-[9px] bg-sheet px-1 text-[14px] leading-tight font-semibold'
 const MINUTE = 60
 
-/** What was logged last: each can be taken back or put a minute earlier; what was logged first stays in the log. */
-export function LogPanel({ events, formula, onBack, onAct }: Props) {
+/** What was logged last: each can be put right, put a minute earlier or taken back; what was logged first stays in the log. */
+export function LogPanel({ events, formula, onBack, onAct, onAmend }: Props) {
   const last = standing(events)
     .filter((e) => wordsFor(e, formula) !== null)
     .slice(-SHOWN)
@@ -31,15 +35,16 @@ export function LogPanel({ events, formula, onBack, onAct }: Props) {
               <button
                 type="button"
                 onClick={() => onAct({ type: 'moved', of: e.id, to: Math.max(0, e.at - MINUTE) })}
-                className="min-h-16 flex-1 rounded-[9px] bg-sheet text-[14px] font-semibold"
+                className={put}
               >
                 1 min earlier
               </button>
-              <button
-                type="button"
-                onClick={() => onAct({ type: 'undo', of: e.id })}
-                className="min-h-16 flex-1 rounded-[9px] bg-sheet text-[14px] font-semibold text-cherry"
-              >
+              {amendedIn(e) && (
+                <button type="button" onClick={() => onAmend(e)} className={put}>
+                  Change
+                </button>
+              )}
+              <button type="button" onClick={() => onAct({ type: 'undo', of: e.id })} className={`${put} text-cherry`}>
                 Take back
               </button>
             </div>
