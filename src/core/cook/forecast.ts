@@ -67,6 +67,8 @@ const MODEL_ERROR = { share: 0.038, seconds: 1.9 }
 const LOOSENING = 0.06
 /** ◊ The newest stretch of time, s, that is looked at alone for a change of heat nobody logged. */
 const RECENT = { seconds: 60, halfLife: 60, atLeast: 20, sds: 4, share: 0.15 }
+/** Time constants after which a probe has forgotten what was in the pot before something went in. */
+const FORGOTTEN = 5
 /** s after its last usable reading that a line no longer says where the syrup is. */
 const STALE = 30
 const EIGHTY = 1.2816
@@ -168,15 +170,25 @@ function trustOf(eta: number, sd: number, measured: boolean, doubts: readonly Do
 }
 
 /** Where the syrup is now: the line while it is fresh, else the thermometer itself. */
-function whereNow(fitted: Fitted, facts: LineFacts, latest: Reading, now: number): { joules: number; sd: number } {
+function whereNow(
+  fitted: Fitted,
+  facts: LineFacts,
+  latest: Reading,
+  { now, lagS, byHand }: ForecastContext,
+  since: number,
+): { joules: number; sd: number } {
   const { line } = fitted
+  const { boilC } = facts.path
   const doubtful = fitted.doubts.some((d) => d === 'probe-out' || d === 'probe-on-metal')
   if (line && (doubtful || latest.at - line.at < STALE)) {
     const carried = carryLine(line, facts, temperatureAt(facts.path, line.joules), now)
     return { joules: carried.joules, sd: carried.joulesSd }
   }
   // under a lid at the boil no reading speaks of heat: the line is old, the thermometer is not
-  return { joules: joulesAt(facts.path, latest.celsius), sd: joulesPerDegree(facts.path, latest.celsius) * 2 }
+  // and right after an addition it still tells of the hotter syrup before: what went in is no hotter than it boils
+  const slow = !byHand && latest.at < since + FORGOTTEN * lagS && Number.isFinite(boilC)
+  const celsius = slow ? Math.min(latest.celsius, boilC) : latest.celsius
+  return { joules: joulesAt(facts.path, celsius), sd: joulesPerDegree(facts.path, celsius) * 2 }
 }
 
 /** Foresees the next act from the readings so far (oldest first), or null before there is a reading or a filling. */
@@ -188,7 +200,7 @@ export function forecast(readings: readonly Reading[], context: ForecastContext)
   const felt = feltDial(context.dials, context.base.capacity / context.base.toSyrup)
   const fitted = fitStretches(readings, context, felt)
   const { watts, sd: wattsSd } = fitted.line ?? fitted.power
-  const here = whereNow(fitted, { ...context, path, felt }, latest, context.now)
+  const here = whereNow(fitted, { ...context, path, felt }, latest, context, stretch.from)
   const nowC = temperatureAt(path, here.joules)
 
   const dial = dialNow(context)

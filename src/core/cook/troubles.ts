@@ -54,9 +54,12 @@ const fluxOf = ({ cook }: Context): number => {
 
 const lower = ({ cook }: Context): number => Math.max(1, cook.state.dial - 3)
 
+/** Where the syrup is: as the forecast has it, for a probe is slow to hear of what has just gone in. */
+const syrupC = ({ forecast, celsius }: Look): number | null => forecast?.nowC ?? celsius
+
 const watches: Readonly<Record<string, Watch>> = {
   overshoot: (c) => {
-    const { celsius } = c.look
+    const celsius = syrupC(c.look)
     const target = c.analysis.targetC + c.cook.formula.target.within + slackOf(c.cook.probe)
     if (celsius === null || c.cook.state.pulledAt !== null || !nextIs(c, 'target') || celsius <= target) return null
     return {

@@ -59,7 +59,8 @@ export function useJudgement(
       : doubt
         ? doubtWords[doubt]
         : thermometerWords(estimate, step),
-    trouble: !emptied && isTooFar(boil, cook, readings, view.celsius, analysis) ? 'too-far' : null,
+    trouble:
+      !emptied && isTooFar(boil, cook, readings, view.forecast?.nowC ?? view.celsius, analysis) ? 'too-far' : null,
     rescue: rescueFrom(boil, cook, view, estimate),
   }
 }

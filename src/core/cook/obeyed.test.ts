@@ -1,0 +1,89 @@
+/** A maker who does nothing but what the do-now panel says, when it says so: every family, in every school, comes out. */
+import { describe, expect, it } from 'vitest'
+import { demoFormulas } from '@/demo/formulas'
+import { probeModel } from '@/devices/probe'
+import { seeded, seedOf } from '@/devices/random'
+import { type FamilyId, families } from '../craft/families'
+import { type BoiledFormula, boiledIn, gramsAsWritten, isBoiled } from '../formula/document'
+import { inSchool } from '../formula/schools'
+import { temperatureToday } from '../physics/boiling'
+import { advancePot, applyToPot, contentsOf, startPot } from '../pot/simulate'
+import { testKitchen } from '../testing'
+import { look, openCook } from './follow'
+import type { CookEvent } from './log'
+import { potEventsOf } from './pot-events'
+
+const LONGEST = 3 * 3600
+/** s between two looks at the panel, and until what only the maker can see is taken as seen. */
+const GLANCE = 2
+const SEEN = 20
+
+interface Obeyed {
+  readonly done: readonly string[]
+  readonly poured: boolean
+  /** How far past the target it got, carried over, °C. */
+  readonly offBy: number
+}
+
+function obey(formula: BoiledFormula, seed: number): Obeyed {
+  const grams = gramsAsWritten(formula)
+  const facts = { lagS: 4, noiseC: 0.15 }
+  const burner = { ...testKitchen.burner, efficiency: testKitchen.burner.efficiency * 0.92 }
+  const pot = startPot({ ...testKitchen, burner })
+  const probe = probeModel({ ...facts, offsetC: 0, dropShare: 0.01 }, testKitchen.roomC, seeded(seed))
+  const events: CookEvent[] = []
+  const readings: { at: number; celsius: number }[] = []
+  let cook = openCook(formula, grams, testKitchen, facts, events)
+  let target = Number.NaN
+  let hottest = Number.NEGATIVE_INFINITY
+  let pulledAt = Number.POSITIVE_INFINITY
+  while (pot.at < LONGEST) {
+    const next = formula.steps[cook.state.next]
+    if (!next || formula.steps.some((s) => s.empties && cook.state.done.has(s.id))) break
+    const { doNow } = look(cook, readings, pot.at)
+    const byEye = next.when.on === 'word' || next.when.on === 'sign'
+    if (doNow.mood === 'now' || (byEye && pot.at > cook.state.lastDoneAt + SEEN)) {
+      const event: CookEvent = { id: `${events.length}`, at: pot.at, type: 'step', step: next.id }
+      if (next.when.on === 'target') {
+        target = temperatureToday(contentsOf(pot), formula.target.celsius, testKitchen.pressurePa)
+        pulledAt = pot.at
+      }
+      events.push(event)
+      for (const e of potEventsOf(formula, grams, event)) applyToPot(pot, e)
+      cook = openCook(formula, grams, testKitchen, facts, events, cook)
+    }
+    for (let i = 0; i < GLANCE; i++) {
+      advancePot(pot, 1)
+      if (pot.at >= pulledAt && pot.at < pulledAt + 10) hottest = Math.max(hottest, pot.celsius)
+      const celsius = probe.read(pot.celsius, 1, pot.baseC)
+      if (celsius !== null) readings.push({ at: pot.at, celsius })
+    }
+  }
+  return {
+    done: [...cook.state.done.keys()],
+    poured: formula.steps.some((s) => s.empties && cook.state.done.has(s.id)),
+    offBy: hottest - target,
+  }
+}
+
+const oneOf = (family: FamilyId): BoiledFormula | undefined =>
+  Object.values(demoFormulas)
+    .flatMap(boiledIn)
+    .find((b) => b.formula.family === family)?.formula
+
+const pairs = (Object.keys(families) as FamilyId[]).flatMap((family) => {
+  const formula = oneOf(family)
+  return formula ? Object.keys(families[family].schools).map((school) => [family, school, formula] as const) : []
+})
+
+describe('obeyed', () => {
+  it.each(pairs)('%s in the school “%s” is cooked to its target and poured', (_, school, written) => {
+    const { formula } = inSchool(written, school)
+    if (!isBoiled(formula)) throw new Error('not boiled any more')
+    const { done, poured, offBy } = obey(formula, seedOf(school))
+    const all = formula.steps.map((s) => s.id)
+    expect(done).toEqual(all.slice(0, done.length))
+    expect(poured).toBe(true)
+    expect(Math.abs(offBy)).toBeLessThan(formula.target.within + 1.5)
+  })
+})
