@@ -65,8 +65,8 @@ export interface Forecast {
 const MODEL_ERROR = { share: 0.038, seconds: 1.9 }
 /** ◊ A new filling, a turn of the dial or a new suspicion loosens the slope by this share. */
 const LOOSENING = 0.06
-/** ◊ The newest stretch of time, s, that is looked at alone for a change of heat nobody logged. */
-const RECENT = { seconds: 60, halfLife: 60, atLeast: 20, sds: 4, share: 0.15 }
+/** ◊ The newest stretch of time, s, that is looked at alone for a change of heat nobody logged; a change of so many °C is plain. */
+const RECENT = { seconds: 60, halfLife: 60, atLeast: 20, sds: 4, share: 0.15, plain: 0.7 }
 /** Time constants after which a probe has forgotten what was in the pot before something went in. */
 const FORGOTTEN = 5
 /** s after its last usable reading that a line no longer says where the syrup is. */
@@ -127,10 +127,23 @@ function unloggedChange(
   const recent = bins.filter((b) => b.at >= since)
   if (recent.length < RECENT.atLeast) return null
   const alone = fitLine(recent, facts, { watts: line.watts, sd: line.watts }, RECENT.halfLife)
-  if (!alone) return null
+  if (!alone || !tells(recent, facts, line)) return null
   const gap = alone.watts - line.watts
   if (Math.abs(gap) < Math.max(RECENT.sds * Math.hypot(alone.sd, line.sd), RECENT.share * line.watts)) return null
   return { line: alone, doubt: alone.watts < 0.25 * line.watts ? 'stall' : gap < 0 ? 'heat-lower' : 'heat-higher' }
+}
+
+/**
+ * Whether these readings can speak of the heat at all: where a syrup sits still while it boils or melts, its temperature
+ * says nothing of the joules that go in, unless it falls.
+ */
+function tells(recent: readonly Bin[], { path, felt }: LineFacts, line: HeatLine): boolean {
+  const [first, last] = [recent[0] as Bin, recent.at(-1) as Bin]
+  const given = line.watts * (felt.until(last.at) - felt.until(first.at))
+  const here = joulesAt(path, last.celsius)
+  const above = joulesAt(path, last.celsius + RECENT.plain) - here
+  const below = here - joulesAt(path, last.celsius - RECENT.plain)
+  return given > Math.max(above, below) || last.celsius - first.celsius < -RECENT.plain
 }
 
 /** Seconds to gather `need` joules from now, with the base's own delay; Infinity where losses win. */

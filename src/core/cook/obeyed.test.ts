@@ -4,6 +4,7 @@ import { demoFormulas } from '@/demo/formulas'
 import { probeModel } from '@/devices/probe'
 import { seeded, seedOf } from '@/devices/random'
 import { type FamilyId, families } from '../craft/families'
+import { analyse } from '../formula/analyse'
 import { type BoiledFormula, boiledIn, gramsAsWritten, isBoiled } from '../formula/document'
 import { inSchool } from '../formula/schools'
 import { temperatureToday } from '../physics/boiling'
@@ -12,6 +13,7 @@ import { testKitchen } from '../testing'
 import { look, openCook } from './follow'
 import type { CookEvent } from './log'
 import { potEventsOf } from './pot-events'
+import { troublesOf } from './troubles'
 
 const LONGEST = 3 * 3600
 /** s between two looks at the panel, and until what only the maker can see is taken as seen. */
@@ -19,6 +21,8 @@ const GLANCE = 2
 const SEEN = 20
 
 interface Obeyed {
+  /** Troubles that were told of on the way. */
+  readonly alarms: readonly string[]
   readonly done: readonly string[]
   readonly poured: boolean
   /** How far past the target it got, carried over, °C. */
@@ -32,6 +36,8 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
   const pot = startPot({ ...testKitchen, burner })
   const probe = probeModel({ ...facts, offsetC: 0, dropShare: 0.01 }, testKitchen.roomC, seeded(seed))
   const events: CookEvent[] = []
+  const alarms = new Set<string>()
+  const analysis = analyse(formula, testKitchen)
   const readings: { at: number; celsius: number }[] = []
   let cook = openCook(formula, grams, testKitchen, facts, events)
   let target = Number.NaN
@@ -40,7 +46,9 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
   while (pot.at < LONGEST) {
     const next = formula.steps[cook.state.next]
     if (!next || formula.steps.some((s) => s.empties && cook.state.done.has(s.id))) break
-    const { doNow } = look(cook, readings, pot.at)
+    const seen = look(cook, readings, pot.at)
+    const { doNow } = seen
+    for (const t of troublesOf({ cook, look: seen, analysis, now: pot.at })) alarms.add(`${t.level} ${t.id}`)
     const byEye = next.when.on === 'word' || next.when.on === 'sign'
     if (doNow.mood === 'now' || (byEye && pot.at > cook.state.lastDoneAt + SEEN)) {
       const event: CookEvent = { id: `${events.length}`, at: pot.at, type: 'step', step: next.id }
@@ -60,6 +68,7 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
     }
   }
   return {
+    alarms: [...alarms],
     done: [...cook.state.done.keys()],
     poured: formula.steps.some((s) => s.empties && cook.state.done.has(s.id)),
     offBy: hottest - target,
@@ -80,10 +89,11 @@ describe('obeyed', () => {
   it.each(pairs)('%s in the school “%s” is cooked to its target and poured', (_, school, written) => {
     const { formula } = inSchool(written, school)
     if (!isBoiled(formula)) throw new Error('not boiled any more')
-    const { done, poured, offBy } = obey(formula, seedOf(school))
+    const { alarms, done, poured, offBy } = obey(formula, seedOf(school))
     const all = formula.steps.map((s) => s.id)
     expect(done).toEqual(all.slice(0, done.length))
     expect(poured).toBe(true)
+    expect(alarms.filter((a) => !a.startsWith('soon'))).toEqual([])
     expect(Math.abs(offBy)).toBeLessThan(formula.target.within + 1.5)
   })
 })

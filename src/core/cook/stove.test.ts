@@ -310,7 +310,7 @@ describe('trouble', () => {
     ['stall', { forecast: forecast({ doubts: ['stall'] }) }, undefined],
     ['metal', { forecast: forecast({ doubts: ['probe-on-metal'] }) }, undefined],
     ['out', { forecast: forecast({ doubts: ['probe-out'] }) }, undefined],
-    ['racing', { forecast: forecast({ eta: 15 }) }, [...begun, event(520, { type: 'heat', dial: 10 })]],
+    ['racing', { climb: 14, forecast: forecast({ eta: 15 }) }, [...begun, event(520, { type: 'heat', dial: 10 })]],
     ['scorch', {}, [...begun, event(520, { type: 'heat', dial: 10 })]],
   ])('%s is told', (id, change, events) => expect(heard(change, events)).toContain(id))
 

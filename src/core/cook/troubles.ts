@@ -1,7 +1,7 @@
 /** What can go wrong in the next minutes, told in time and with what to do. One row a trouble. */
 import type { Analysis } from '../formula/analyse'
 import { massOf } from '../matter/mix'
-import { burnerPower, DIAL_TOP } from '../pot/equipment'
+import { burnerPower } from '../pot/equipment'
 import { type Cook, contents, type Look, slackOf } from './follow'
 
 export type Level = 'soon' | 'now' | 'danger'
@@ -26,10 +26,8 @@ type Watch = (c: Context) => Omit<CookTrouble, 'id'> | null
 
 /** ◊ Where each begins. */
 const LIMITS = {
-  /** °C/min with heat on, below the boil or far from the target. */
-  stalls: 0.15,
-  /** s in which the target comes at this pace, with the pot still on full. */
-  races: 20,
+  /** s to the target in which a race to it is told, and s a hand takes to lift the pot off. */
+  races: { within: 20, hand: 5 },
   /** W a square metre of base that scorches milk, and sugar near its colour. */
   scorches: { milk: 20_000, sugar: 36_000 },
   /** Share of the pot. */
@@ -81,10 +79,12 @@ const watches: Readonly<Record<string, Watch>> = {
   },
   racing: (c) => {
     const due = c.look.forecast?.eta
-    if (!cooking(c) || !nextIs(c, 'target') || due === undefined || due > 3 * LIMITS.races) return null
-    if (c.cook.state.dial < DIAL_TOP * 0.7 || due < 1) return null
+    const { within, hand } = LIMITS.races
+    if (!cooking(c) || !nextIs(c, 'target') || due === undefined || due < 1 || due > 3 * within) return null
+    const late = ((c.look.climb ?? 0) / 60) * hand
+    if (late < c.cook.formula.target.within) return null
     return {
-      level: due < LIMITS.races ? 'now' : 'soon',
+      level: due < within ? 'now' : 'soon',
       say: 'It is racing to the target',
       act: `Heat down to ${lower(c)}`,
       why: 'The last water goes in a rush: at this heat a hand is too slow.',
