@@ -62,6 +62,7 @@ export function openCook(
     .map((f) => ({
       from: f.from,
       lid: f.lid,
+      startC: f.celsius,
       path: known.get(f.from) ?? heatPath(f.mix, conditions.pressurePa, baseCapacity),
     }))
   return { formula, grams, conditions, probe, state, stretches }

@@ -14,6 +14,8 @@ export interface Stretch {
   readonly from: number
   readonly path: HeatPath
   readonly lid: boolean
+  /** What went in made it this warm, °C, where that is known. */
+  readonly startC?: number
 }
 
 export interface ForecastContext {
@@ -188,7 +190,7 @@ function whereNow(
   facts: LineFacts,
   latest: Reading,
   { now, lagS, byHand }: ForecastContext,
-  since: number,
+  { from, startC = Number.POSITIVE_INFINITY }: Stretch,
 ): { joules: number; sd: number } {
   const { line } = fitted
   const { boilC } = facts.path
@@ -198,9 +200,10 @@ function whereNow(
     return { joules: carried.joules, sd: carried.joulesSd }
   }
   // under a lid at the boil no reading speaks of heat: the line is old, the thermometer is not
-  // and right after an addition it still tells of the hotter syrup before: what went in is no hotter than it boils
-  const slow = !byHand && latest.at < since + FORGOTTEN * lagS && Number.isFinite(boilC)
-  const celsius = slow ? Math.min(latest.celsius, boilC) : latest.celsius
+  // and right after an addition it still tells of the hotter syrup before
+  const slow = !byHand && latest.at < from + FORGOTTEN * lagS
+  const mixed = Math.min(startC, Number.isFinite(boilC) ? boilC : Number.POSITIVE_INFINITY)
+  const celsius = slow ? Math.min(latest.celsius, mixed) : latest.celsius
   return { joules: joulesAt(facts.path, celsius), sd: joulesPerDegree(facts.path, celsius) * 2 }
 }
 
@@ -213,7 +216,7 @@ export function forecast(readings: readonly Reading[], context: ForecastContext)
   const felt = feltDial(context.dials, context.base.capacity / context.base.toSyrup)
   const fitted = fitStretches(readings, context, felt)
   const { watts, sd: wattsSd } = fitted.line ?? fitted.power
-  const here = whereNow(fitted, { ...context, path, felt }, latest, context, stretch.from)
+  const here = whereNow(fitted, { ...context, path, felt }, latest, context, stretch)
   const nowC = temperatureAt(path, here.joules)
 
   const dial = dialNow(context)

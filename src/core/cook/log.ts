@@ -1,7 +1,7 @@
 /** The cook's log, and what it says: state is never kept, it is read off the events. */
 import { type Sign, type Smell, smells } from '../craft/signs'
 import type { StageId } from '../craft/stages'
-import type { FormulaDocument, Grams, Step } from '../formula/document'
+import type { FormulaDocument, Grams, Step, Trigger } from '../formula/document'
 import { walk } from '../formula/walk'
 import { emptyMix, type Mix } from '../matter/mix'
 
@@ -68,6 +68,8 @@ export interface Filling {
   /** What is in the pot then, with the water the formula reckons is left at that step. */
   readonly mix: Mix
   readonly lid: boolean
+  /** What mixing made of the temperature, °C, where the step was done at a known one. */
+  readonly celsius?: number
 }
 
 /** A sign or a drop by its name, a shade by its colour-equivalent temperature, °C. */
@@ -97,6 +99,9 @@ export interface CookState {
   readonly stirredAt: number | null
   readonly smokedAt: number | null
 }
+
+/** What falls due at a temperature. */
+const heated: ReadonlySet<Trigger['on']> = new Set(['boil', 'rises', 'colour', 'target'])
 
 /** What a log of events, in any order, says about a boil of `formula` with `grams` in it. */
 export function readLog(formula: FormulaDocument, grams: Grams, events: readonly CookEvent[]): CookState {
@@ -139,7 +144,8 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
       if (adds) {
         mix = stops[index]?.after ?? mix
         if (step.lid !== undefined) lid = step.lid
-        fillings.push({ from: at, mix, lid })
+        const known = heated.has(step.when.on)
+        fillings.push({ from: at, mix, lid, celsius: known ? stops[index]?.afterC : undefined })
       }
     }
     if (step.lid !== undefined) cover(at, step.lid)

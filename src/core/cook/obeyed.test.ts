@@ -5,13 +5,13 @@ import { probeModel } from '@/devices/probe'
 import { seeded, seedOf } from '@/devices/random'
 import { type FamilyId, families } from '../craft/families'
 import { analyse } from '../formula/analyse'
-import { type BoiledFormula, boiledIn, gramsAsWritten, isBoiled } from '../formula/document'
+import { type BoiledFormula, boiledIn, gramsAsWritten, isBoiled, type Step } from '../formula/document'
 import { inSchool } from '../formula/schools'
 import { temperatureToday } from '../physics/boiling'
 import { advancePot, applyToPot, contentsOf, startPot } from '../pot/simulate'
 import { testKitchen } from '../testing'
 import { look, openCook } from './follow'
-import type { CookEvent } from './log'
+import type { CookAct, CookEvent } from './log'
 import { potEventsOf } from './pot-events'
 import { troublesOf } from './troubles'
 
@@ -25,6 +25,8 @@ interface Obeyed {
   readonly alarms: readonly string[]
   readonly done: readonly string[]
   readonly poured: boolean
+  /** How warm the syrup was at each step, °C. */
+  readonly at: ReadonlyMap<string, number>
   /** How far past the target it got, carried over, °C. */
   readonly offBy: number
 }
@@ -37,6 +39,7 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
   const probe = probeModel({ ...facts, offsetC: 0, dropShare: 0.01 }, testKitchen.roomC, seeded(seed))
   const events: CookEvent[] = []
   const alarms = new Set<string>()
+  const at = new Map<string, number>()
   const analysis = analyse(formula, testKitchen)
   const readings: { at: number; celsius: number }[] = []
   let cook = openCook(formula, grams, testKitchen, facts, events)
@@ -51,11 +54,16 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
     for (const t of troublesOf({ cook, look: seen, analysis, now: pot.at })) alarms.add(`${t.level} ${t.id}`)
     const byEye = next.when.on === 'word' || next.when.on === 'sign'
     if (doNow.mood === 'now' || (byEye && pot.at > cook.state.lastDoneAt + SEEN)) {
-      const event: CookEvent = { id: `${events.length}`, at: pot.at, type: 'step', step: next.id }
-      if (next.when.on === 'target') {
+      const pulls = next.when.on === 'target'
+      const act: CookAct = pulls
+        ? { type: 'pulled', step: next.id, celsius: readings.at(-1)?.celsius ?? null }
+        : { type: 'step', step: next.id }
+      const event: CookEvent = { id: `${events.length}`, at: pot.at, ...act }
+      if (pulls) {
         target = temperatureToday(contentsOf(pot), formula.target.celsius, testKitchen.pressurePa)
         pulledAt = pot.at
       }
+      at.set(next.id, pot.celsius)
       events.push(event)
       for (const e of potEventsOf(formula, grams, event)) applyToPot(pot, e)
       cook = openCook(formula, grams, testKitchen, facts, events, cook)
@@ -69,6 +77,7 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
   }
   return {
     alarms: [...alarms],
+    at,
     done: [...cook.state.done.keys()],
     poured: formula.steps.some((s) => s.empties && cook.state.done.has(s.id)),
     offBy: hottest - target,
@@ -85,7 +94,33 @@ const pairs = (Object.keys(families) as FamilyId[]).flatMap((family) => {
   return formula ? Object.keys(families[family].schools).map((school) => [family, school, formula] as const) : []
 })
 
+/** A syrup that is brought back to the boil after hot water went in, which is not boiling. */
+function twiceBoiled(): BoiledFormula {
+  const drops = oneOf('hard-candy') as BoiledFormula
+  const index = drops.steps.findIndex((s) => s.adds && s.when.on === 'boil')
+  const added = drops.steps[index]?.adds
+  const again: Step = {
+    id: 'again',
+    label: 'Back at the boil',
+    when: { on: 'boil' },
+    say: 'Brush the sides',
+    why: 'It has come back to the boil.',
+    act: 'Brushed',
+  }
+  return {
+    ...drops,
+    groups: drops.groups.map((g) => (g.id === added ? { ...g, celsius: 80 } : g)),
+    lines: drops.lines.map((l) => (l.group === added ? { ...l, ingredient: 'water' } : l)),
+    steps: [...drops.steps.slice(0, index + 1), again, ...drops.steps.slice(index + 1)],
+  }
+}
+
 describe('obeyed', () => {
+  it('a syrup is back at the boil when it is, not while the probe still tells of before', () => {
+    const { at } = obey(twiceBoiled(), 5)
+    expect(at.get('again')).toBeGreaterThan(101)
+  })
+
   it.each(pairs)('%s in the school “%s” is cooked to its target and poured', (_, school, written) => {
     const { formula } = inSchool(written, school)
     if (!isBoiled(formula)) throw new Error('not boiled any more')
