@@ -5,7 +5,7 @@ import type { FormulaDocument, Grams } from '../formula/document'
 import { walk } from '../formula/walk'
 import { type Mix, massOf } from '../matter/mix'
 import { boilingPoint } from '../physics/boiling'
-import { type CookEvent, standing } from './log'
+import { type CookEvent, knowsHeat, standing } from './log'
 import type { Reading } from './readings'
 
 /** What the thermometer shows too much in this cook, °C, by the newest word on it. */
@@ -53,9 +53,7 @@ export function pointsInLog(
     if (e.type !== 'step' && e.type !== 'pulled') return []
     const stop = stops.find((s) => s.step.id === e.step)
     if (!stop || massOf(stop.after) === 0) return []
-    const { on } = stop.step.when
-    const known = on !== 'ready' && on !== 'after' && on !== 'word' && on !== 'sign'
-    if (!known && !stop.step.adds) return []
+    if (!knowsHeat(stop.step.when) && !stop.step.adds) return []
     // hotter than it boils is what the addition flashes off in a breath
     return [{ at: e.at, celsius: Math.min(stop.afterC, hottest(stop.after, pressurePa)) }]
   })

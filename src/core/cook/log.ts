@@ -100,8 +100,9 @@ export interface CookState {
   readonly smokedAt: number | null
 }
 
-/** What falls due at a temperature. */
-const heated: ReadonlySet<Trigger['on']> = new Set(['boil', 'rises', 'colour', 'target'])
+/** Whether what falls due so was done at a temperature the formula knows. */
+export const knowsHeat = ({ on }: Trigger): boolean =>
+  on !== 'ready' && on !== 'after' && on !== 'word' && on !== 'sign'
 
 /** What a log of events, in any order, says about a boil of `formula` with `grams` in it. */
 export function readLog(formula: FormulaDocument, grams: Grams, events: readonly CookEvent[]): CookState {
@@ -144,8 +145,7 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
       if (adds) {
         mix = stops[index]?.after ?? mix
         if (step.lid !== undefined) lid = step.lid
-        const known = heated.has(step.when.on)
-        fillings.push({ from: at, mix, lid, celsius: known ? stops[index]?.afterC : undefined })
+        fillings.push({ from: at, mix, lid, celsius: knowsHeat(step.when) ? stops[index]?.afterC : undefined })
       }
     }
     if (step.lid !== undefined) cover(at, step.lid)
