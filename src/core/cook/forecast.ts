@@ -190,21 +190,41 @@ function whereNow(
   facts: LineFacts,
   latest: Reading,
   { now, lagS, byHand }: ForecastContext,
-  { from, startC = Number.POSITIVE_INFINITY }: Stretch,
+  stretch: Stretch,
 ): { joules: number; sd: number } {
   const { line } = fitted
-  const { boilC } = facts.path
   const doubtful = fitted.doubts.some((d) => d === 'probe-out' || d === 'probe-on-metal')
   if (line && (doubtful || latest.at - line.at < STALE)) {
     const carried = carryLine(line, facts, temperatureAt(facts.path, line.joules), now)
     return { joules: carried.joules, sd: carried.joulesSd }
   }
+  if (!byHand && latest.at < stretch.from + FORGOTTEN * lagS)
+    return sinceMixed(fitted.power, facts, latest, now, stretch)
   // under a lid at the boil no reading speaks of heat: the line is old, the thermometer is not
-  // and right after an addition it still tells of the hotter syrup before
-  const slow = !byHand && latest.at < from + FORGOTTEN * lagS
-  const mixed = Math.min(startC, Number.isFinite(boilC) ? boilC : Number.POSITIVE_INFINITY)
-  const celsius = slow ? Math.min(latest.celsius, mixed) : latest.celsius
-  return { joules: joulesAt(facts.path, celsius), sd: joulesPerDegree(facts.path, celsius) * 2 }
+  return { joules: joulesAt(facts.path, latest.celsius), sd: joulesPerDegree(facts.path, latest.celsius) * 2 }
+}
+
+/**
+ * Right after an addition the probe still tells of the hotter syrup before it: the pot is as warm as mixing made it, no
+ * hotter than it boils, and what the burner has given since.
+ */
+function sinceMixed(
+  power: Power,
+  facts: LineFacts,
+  latest: Reading,
+  now: number,
+  { from, lid, startC = Number.POSITIVE_INFINITY }: Stretch,
+): { joules: number; sd: number } {
+  const { path } = facts
+  const boilC = Number.isFinite(path.boilC) ? path.boilC : Number.POSITIVE_INFINITY
+  const mixed = Math.min(startC, boilC)
+  const start = latest.celsius < mixed ? latest : { at: from, celsius: mixed }
+  const joules = joulesAt(path, start.celsius)
+  const known = { ...power, at: start.at, joules, joulesSd: joulesPerDegree(path, start.celsius) * 2 }
+  const carried = carryLine(known, facts, start.celsius, now)
+  // a lid gives its steam back
+  const most = lid && Number.isFinite(boilC) ? joulesAt(path, boilC) : Number.POSITIVE_INFINITY
+  return { joules: Math.min(most, carried.joules), sd: carried.joulesSd }
 }
 
 /** Foresees the next act from the readings so far (oldest first), or null before there is a reading or a filling. */

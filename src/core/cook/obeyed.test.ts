@@ -132,3 +132,24 @@ describe('obeyed', () => {
     expect(Math.abs(offBy)).toBeLessThan(formula.target.within + 1.5)
   })
 })
+
+describe('a probe that falls silent as something goes in', () => {
+  it('stops no forecast: the burner goes on', () => {
+    const drops = oneOf('hard-candy') as BoiledFormula
+    const events: CookEvent[] = ['dissolve', 'glucose'].map((step, i) => ({
+      id: step,
+      at: 300 * i,
+      type: 'step',
+      step,
+    }))
+    // left far too long: the last it said was beyond all sugar
+    const readings = Array.from({ length: 300 }, (_, i) => ({ at: i, celsius: 20 + 1.1 * i }))
+    const cook = openCook(drops, gramsAsWritten(drops), testKitchen, { lagS: 4, noiseC: 0.15 }, events)
+    const etas = [310, 330, 350, 900].map((now) => look(cook, readings, now).forecast?.eta ?? Number.NaN)
+    expect(etas[0]).toBeGreaterThan(20)
+    for (const [i, pause] of [20, 20].entries())
+      expect((etas[i] as number) - (etas[i + 1] as number)).toBeGreaterThan(0.7 * pause)
+    expect(etas.at(-1)).toBe(0)
+    expect(look(cook, readings, 900).doNow.mood).toBe('now')
+  })
+})
