@@ -33,7 +33,11 @@ test('from the book to the logbook: size, cook, be told, log, pull, find it agai
   await expect(page.locator('svg').getByText('drop: hard ball')).toBeVisible()
   await page.keyboard.press('ArrowDown')
   await expect(page.getByRole('button', { name: /^Heat 7/ })).toBeVisible()
+  // at ten times the pace a busy machine's second would be ten of the pot's: the pull is made in earnest
+  await expect(page.getByTestId('primary')).toHaveAttribute('data-mood', 'soon', { timeout: 60_000 })
+  await page.getByRole('button', { name: '1×', exact: true }).click()
   await whenDue(page, 'Pulled')
+  await page.getByRole('button', { name: '10×' }).click()
   await whenDue(page, 'Stirred in')
   await whenDue(page, 'Moulds filled')
   await expect(page.getByRole('button', { name: /Start Nettle, boil 2 of 3/ })).toBeVisible()
