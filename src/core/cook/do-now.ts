@@ -1,9 +1,7 @@
 /** What to do now: one sentence, its reason, and when. It changes before the moment comes, never after. */
-import type { Sign } from '../craft/signs'
-import type { StageId } from '../craft/stages'
 import type { FormulaDocument, Step } from '../formula/document'
 import type { Forecast } from './forecast'
-import type { CookState } from './log'
+import type { CookState, Seen } from './log'
 
 export type Mood = 'wait' | 'soon' | 'now' | 'done'
 
@@ -41,8 +39,6 @@ export interface Moment {
   /** Until it has cooled to the next step's temperature. */
   readonly cooling?: DoNow['due']
 }
-
-type Seen = Sign | StageId | number
 
 /** What was seen is what was wanted: the same sign or drop, or a shade as dark. */
 export const isAs = (seen: Seen, wanted: Seen): boolean =>

@@ -189,6 +189,10 @@ export interface Look {
   readonly bite: Bite | null
 }
 
+/** Where the syrup is, °C: as the forecast has it, for a probe is slow to hear of what has just gone in. */
+export const syrupC = ({ forecast, celsius }: Pick<Look, 'forecast' | 'celsius'>): number | null =>
+  forecast?.nowC ?? celsius
+
 /** How the next step's cooling goes, where it waits for one. */
 function coolingNow(cook: Cook, readings: readonly Reading[], now: number): Cooling | null {
   const when = cook.formula.steps[cook.state.next]?.when
@@ -218,7 +222,7 @@ export function look(cook: Cook, readings: readonly Reading[], now: number): Loo
   const celsius = (byHand ? (f ?? cooling)?.nowC : readings.at(-1)?.celsius) ?? null
   const mix = contents(cook)
   const boilC = cook.stretches.at(-1)?.path.boilC ?? null
-  const best = f?.nowC ?? celsius
+  const best = syrupC({ forecast: f, celsius })
   const boiling = best !== null && boilC !== null && best >= boilC - 0.3 && state.pulledAt === null
   const water =
     mix && boiling && best !== null ? Math.min(mix.water, waterLeftAt(mix, best, cook.conditions.pressurePa)) : null

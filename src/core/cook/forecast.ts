@@ -223,7 +223,7 @@ function sinceMixed(
   const known = { ...power, at: start.at, joules, joulesSd: joulesPerDegree(path, start.celsius) * 2 }
   const carried = carryLine(known, facts, start.celsius, now)
   // a lid gives its steam back
-  const most = lid && Number.isFinite(boilC) ? joulesAt(path, boilC) : Number.POSITIVE_INFINITY
+  const most = lid ? joulesAt(path, boilC) : Number.POSITIVE_INFINITY
   return { joules: Math.min(most, carried.joules), sd: carried.joulesSd }
 }
 

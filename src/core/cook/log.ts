@@ -73,9 +73,11 @@ export interface Filling {
 }
 
 /** A sign or a drop by its name, a shade by its colour-equivalent temperature, °C. */
+export type Seen = Sign | StageId | number
+
 interface Sight {
   readonly at: number
-  readonly what: Sign | StageId | number
+  readonly what: Seen
 }
 
 export interface CookState {

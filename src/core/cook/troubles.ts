@@ -2,7 +2,7 @@
 import type { Analysis } from '../formula/analyse'
 import { massOf } from '../matter/mix'
 import { burnerPower } from '../pot/equipment'
-import { type Cook, contents, type Look, slackOf } from './follow'
+import { type Cook, contents, type Look, slackOf, syrupC } from './follow'
 
 export type Level = 'soon' | 'now' | 'danger'
 
@@ -51,9 +51,6 @@ const fluxOf = ({ cook }: Context): number => {
 }
 
 const lower = ({ cook }: Context): number => Math.max(1, cook.state.dial - 3)
-
-/** Where the syrup is: as the forecast has it, for a probe is slow to hear of what has just gone in. */
-const syrupC = ({ forecast, celsius }: Look): number | null => forecast?.nowC ?? celsius
 
 const watches: Readonly<Record<string, Watch>> = {
   overshoot: (c) => {

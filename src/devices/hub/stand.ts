@@ -88,9 +88,9 @@ export function openStand(facts: ProbeFacts): Stand {
   return {
     follow(frame) {
       // what is taken back or put right never happened as it was logged
-      const takenBack = cook !== null && frame.acts.some((a) => REWRITES.has(a.act.type) && !cook?.seen.has(a.id))
+      const rewritten = cook !== null && frame.acts.some((a) => REWRITES.has(a.act.type) && !cook?.seen.has(a.id))
       if (frame.boil?.id !== cook?.boil.id) cook = begin(frame, facts)
-      else if (cook && takenBack) cook = { ...(begin(frame, facts) as Cooking), silentUntil: cook.pot.at }
+      else if (cook && rewritten) cook = { ...(begin(frame, facts) as Cooking), silentUntil: cook.pot.at }
       if (cook) takeIn(cook, frame)
     },
     run(wall) {

@@ -12,6 +12,7 @@ import {
   type Reading,
   type RescueContext,
   slackOf,
+  syrupC,
   type Trouble,
   troublesOf,
   withWater,
@@ -59,8 +60,7 @@ export function useJudgement(
       : doubt
         ? doubtWords[doubt]
         : thermometerWords(estimate, step),
-    trouble:
-      !emptied && isTooFar(boil, cook, readings, view.forecast?.nowC ?? view.celsius, analysis) ? 'too-far' : null,
+    trouble: !emptied && isTooFar(boil, cook, readings, syrupC(view), analysis) ? 'too-far' : null,
     rescue: rescueFrom(boil, cook, view, estimate),
   }
 }

@@ -233,6 +233,12 @@ function StepForm({ formula, step, onChange }: Pick<Props, 'formula' | 'step' | 
   )
 }
 
+const signOptions = Object.entries(signs).map(([id, s]) => (
+  <option key={id} value={id}>
+    {s.label}
+  </option>
+))
+
 /** What makes the step due once it is seen, whatever the thermometer says. */
 function Shows({ step, onChange }: Pick<Props, 'step' | 'onChange'>) {
   const { shows } = step
@@ -248,11 +254,7 @@ function Shows({ step, onChange }: Pick<Props, 'step' | 'onChange'>) {
         }
       >
         <option value="">nothing: go by the heat</option>
-        {Object.entries(signs).map(([id, s]) => (
-          <option key={id} value={id}>
-            {s.label}
-          </option>
-        ))}
+        {signOptions}
         {shades.map((celsius) => (
           <option key={celsius} value={celsius}>
             {colourName(celsius)}
@@ -321,11 +323,7 @@ function When({ formula, step, onChange }: Pick<Props, 'formula' | 'step' | 'onC
             value={when.sign}
             onChange={(e) => onChange({ when: { on: 'sign', sign: e.target.value as Sign } })}
           >
-            {Object.entries(signs).map(([id, s]) => (
-              <option key={id} value={id}>
-                {s.label}
-              </option>
-            ))}
+            {signOptions}
           </select>
         </Labelled>
       )}
