@@ -3,6 +3,9 @@ import { defineConfig } from 'vitest/config'
 
 const alias = { '@': fileURLToPath(new URL('src', import.meta.url)) }
 
+/** Tests of scripts that start a MariaDB of their own. */
+const BY_DATABASE = ['scripts/lib/backup.test.ts']
+
 /** A slow machine is no fault of the code: this only ends what hangs. */
 const testTimeout = 60_000
 
@@ -13,15 +16,25 @@ export default defineConfig({
       {
         resolve: { alias },
         // pure functions need no world of their own
-        test: { name: 'core', include: ['src/{core,demo,contract}/**/*.test.ts'], isolate: false, testTimeout },
+        test: { name: 'core', include: ['src/{core,demo,contract,words}/**/*.test.ts'], isolate: false, testTimeout },
       },
       {
         resolve: { alias },
-        test: { name: 'edges', include: ['{src/{devices,ui,workers},scripts}/**/*.test.ts'], testTimeout },
+        test: {
+          name: 'edges',
+          include: ['{src/{devices,ui,workers},scripts}/**/*.test.{ts,tsx}'],
+          exclude: BY_DATABASE,
+          testTimeout,
+        },
       },
       {
         resolve: { alias },
-        test: { name: 'db', include: ['src/{db,server}/**/*.test.ts'], fileParallelism: false, testTimeout },
+        test: {
+          name: 'db',
+          include: ['src/{db,server}/**/*.test.ts', ...BY_DATABASE],
+          fileParallelism: false,
+          testTimeout,
+        },
       },
     ],
   },

@@ -1,8 +1,9 @@
-/** Measures what Imbry costs and prints it as tables. Parts: core, ode, forecast, app, book (all unless named). */
+/** Measures what Imbry costs and prints it as tables. Parts: core, ode, forecast, app, book, logbook (all unless named). */
 import { benchApp } from './bench/app'
 import { benchBook } from './bench/book'
 import { benchCore } from './bench/core'
 import { benchForecast } from './bench/forecast'
+import { benchLogbook } from './bench/logbook'
 import { benchOde } from './bench/ode'
 import { print, type Row } from './bench/table'
 import { stopAll } from './lib/processes'
@@ -13,6 +14,7 @@ const parts: Record<string, () => Row[] | Promise<Row[]>> = {
   forecast: () => benchForecast(),
   app: benchApp,
   book: benchBook,
+  logbook: benchLogbook,
 }
 
 async function main(): Promise<void> {

@@ -1,6 +1,7 @@
 /** Makes docs/science's charts anew and fills the tables of docs/science.md, between their marks, from the core. */
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { boiledFamilies, landingOf } from '@/core'
+import { biteNames, stageNames } from '@/words'
 import { benchForecast } from './bench/forecast'
 import { drawChart } from './science/chart'
 import { charts } from './science/charts'
@@ -31,8 +32,8 @@ const tables: Record<string, () => string> = {
         return [
           f.label,
           `${f.ordinary.target} °C`,
-          l.bite.word,
-          l.stage.label,
+          biteNames[l.bite.id],
+          stageNames[l.stage.id],
           `${l.water.toFixed(1)} %`,
           `${f.lands.water[0]}–${f.lands.water[1]} %`,
         ]

@@ -1,10 +1,15 @@
 /** One current picture of each main view, from the demo workshop. */
+import { rmSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { type Browser, chromium, type Page } from '@playwright/test'
+import { demoThings } from '@/demo/kitchen'
 import { startPractice, whenDue } from '../tests/stove'
-import { startHub, startWorkshop } from './lib/app'
+import { startApp, startHub, startWorkshop } from './lib/app'
 import { chromiumOptions } from './lib/chromium'
-import { stopAll } from './lib/processes'
+import { ownDatabase } from './lib/database'
+import { demoChannelIds } from './lib/demo-workshop'
+import { fillOwn } from './lib/own-workshop'
+import { freePort, stopAll } from './lib/processes'
 
 const out = (name: string): string => resolve('docs/screenshots', `${name}.png`)
 
@@ -20,11 +25,11 @@ async function stove(browser: Browser, app: string): Promise<void> {
   await whenDue(page, 'Glucose is in')
   await whenDue(page, 'Sides brushed')
   await page.getByText('Moulds and flavour within reach.').waitFor()
-  await page.getByRole('button', { name: '10×' }).click()
+  await page.getByRole('radio', { name: '10×' }).click()
   await page.keyboard.press('d')
   await page.keyboard.press('3')
   await page.getByText('Logged:').waitFor({ state: 'hidden' })
-  await page.getByRole('button', { name: '1×', exact: true }).click()
+  await page.getByRole('radio', { name: '1×', exact: true }).click()
   await page.locator('svg .fill-cherry').first().waitFor()
   await shoot(page, 'stove')
   await page.setViewportSize({ width: 1024, height: 768 })
@@ -43,8 +48,9 @@ async function writing(page: Page, app: string): Promise<void> {
   await page.locator('svg .fill-angelica').first().waitFor()
   await shoot(page, 'edit')
   await line.fill('')
-  await page.getByRole('textbox', { name: 'Grams of Tahini' }).fill('140')
-  await page.getByRole('combobox', { name: 'School' }).selectOption('cool-beat')
+  await page.getByRole('textbox', { name: 'How much Tahini' }).fill('140')
+  await page.getByRole('combobox', { name: /^School/ }).click()
+  await page.getByRole('option', { name: 'cool undisturbed, then beat' }).click()
   await page.getByRole('button', { name: 'Save revision 2' }).click()
   await page.waitForURL(/quick-tahini-fudge$/)
   await page.goto(`${formula}/revisions`)
@@ -79,12 +85,39 @@ async function pots(browser: Browser, app: string): Promise<void> {
   await page.close()
 }
 
+/** A new workshop, half set up. */
+async function welcome(browser: Browser): Promise<void> {
+  const folder = resolve('.imbry-test/welcome')
+  rmSync(folder, { recursive: true, force: true })
+  const port = (await freePort()) as number
+  await startApp(port, await ownDatabase(folder, 'pictures', fillOwn))
+  const app = `http://127.0.0.1:${port}`
+  for (const [kind, thing] of [
+    ['room', demoThings.room[1]],
+    ['thermometer', demoThings.thermometer[0]],
+    ['pot', demoThings.pot[2]],
+  ] as const) {
+    const { id, ...facts } = thing as { id: string }
+    await fetch(`${app}/api/kitchen/${kind}/${id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(facts),
+    })
+  }
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(`${app}/welcome`)
+  await page.getByRole('button', { name: 'Add a burner' }).waitFor()
+  await shoot(page, 'welcome')
+  await page.close()
+}
+
 async function main(): Promise<void> {
   const app = await startWorkshop('pictures', 'pictures')
-  startHub(app, 'pictures')
+  startHub(app, 'pictures', demoChannelIds)
   const browser = await chromium.launch(chromiumOptions)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto(`${app}/formulas`)
+  await page.getByRole('link', { name: /tamarind caramels/ }).waitFor()
   await shoot(page, 'formulas')
   await page.getByRole('link', { name: /tamarind caramels/ }).click()
   await page.getByText('119° pull').waitFor()
@@ -93,13 +126,15 @@ async function main(): Promise<void> {
     ['Lay out', 'layout'],
     ['Get ready', 'ready'],
   ] as const) {
-    await page.getByRole('button', { name: view }).click()
+    await page.getByRole('tab', { name: view }).click()
     await shoot(page, name)
   }
   await writing(page, app)
   await page.goto(`${app}/kitchen`)
+  await page.getByRole('heading', { name: 'Rooms' }).waitFor()
   await shoot(page, 'kitchen')
   await page.goto(`${app}/logbook`)
+  await page.locator('main li a').first().waitFor()
   await shoot(page, 'logbook')
   await page.locator('main li a').nth(2).click()
   await page.getByRole('heading', { name: 'Log', exact: true }).waitFor()
@@ -112,6 +147,7 @@ async function main(): Promise<void> {
   await page.close()
   await stove(browser, app)
   await pots(browser, app)
+  await welcome(browser)
   await browser.close()
 }
 

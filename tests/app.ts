@@ -1,8 +1,9 @@
 /** The app and the stand-in hub as a test runs them: processes of its own, that it may kill and start again. */
 import type { ChildProcess } from 'node:child_process'
 import { resolve } from 'node:path'
-import { test as base } from '@playwright/test'
+import { type BrowserContext, test as base, expect } from '@playwright/test'
 import { startApp, startHub } from '../scripts/lib/app'
+import { demoChannelIds } from '../scripts/lib/demo-workshop'
 import type { Mariadb } from '../scripts/lib/mariadb'
 import { freePort, stop, stopAll } from '../scripts/lib/processes'
 import { copyOfWorkshop, HUB_TOKEN } from './workshop'
@@ -17,7 +18,25 @@ export interface App {
   kill(): Promise<void>
 }
 
+/** What a browser says when a request did not get through, which a test may have arranged. */
+const ARRANGED = /Failed to load resource|net::ERR_|EventSource/
+
+/** Everything that goes wrong in any page of a context: errors, and what React says of a page it had to draw anew. */
+function faultsIn(context: BrowserContext): string[] {
+  const faults: string[] = []
+  context.on('weberror', (error) => faults.push(error.error().stack ?? error.error().message))
+  context.on('console', (message) => {
+    if (message.type() === 'error' && !ARRANGED.test(message.text())) faults.push(message.text())
+  })
+  return faults
+}
+
 export const test = base.extend<object, { app: App }>({
+  context: async ({ context }, use) => {
+    const faults = faultsIn(context)
+    await use(context)
+    expect(faults, 'errors on the page').toEqual([])
+  },
   app: [
     // biome-ignore lint/correctness/noEmptyPattern: the runner reads the names of fixtures from the pattern
     async ({}, use, worker) => {
@@ -35,7 +54,7 @@ export const test = base.extend<object, { app: App }>({
         kill: () => stop(server, 'SIGKILL'),
       }
       await app.start()
-      startHub(url, HUB_TOKEN)
+      startHub(url, HUB_TOKEN, demoChannelIds)
       await use(app)
       await stopAll()
     },

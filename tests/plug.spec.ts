@@ -1,5 +1,6 @@
 /** The plug pulled at random: whatever was acknowledged is stored, and what is sent again is stored once. */
 import type { ChildProcess } from 'node:child_process'
+import { createHash } from 'node:crypto'
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -25,9 +26,12 @@ interface Write {
   readonly path: string
   readonly headers: Record<string, string>
   readonly body: string
-  /** Ids that are stored once it is acknowledged. */
+  /** Ids of acts, and marks of readings, that are stored once it is acknowledged. */
   readonly ids: readonly string[]
 }
+
+/** What is stored of a reading's id. */
+const markOf = (id: string): string => createHash('sha256').update(id).digest('hex').slice(0, 24)
 
 function writesFor(app: App, boil: string, random: () => number): Write[] {
   const now = Date.now()
@@ -49,7 +53,7 @@ function writesFor(app: App, boil: string, random: () => number): Write[] {
       body: ids
         .map((id, i) => JSON.stringify({ id, at: at(p * PER_PUSH + i), celsius: 20 + random(), boil }))
         .join('\n'),
-      ids,
+      ids: ids.map(markOf),
     }
   })
   return [...acts, ...pushes].sort(() => random() - 0.5)
@@ -82,7 +86,8 @@ const stored = async (app: App, boil: string): Promise<string[]> =>
   (
     await rows<{ id: string }>(
       app,
-      'SELECT id FROM readings WHERE boil_id = ? UNION ALL SELECT id FROM events WHERE boil_id = ?',
+      `SELECT LOWER(HEX(mark)) AS id FROM readings JOIN boils ON boils.key = boil WHERE boils.id = ?
+       UNION ALL SELECT events.id FROM events JOIN boils ON boils.key = boil WHERE boils.id = ?`,
       boil,
     )
   ).map((r) => r.id)
@@ -153,7 +158,7 @@ async function switchOn(profile: string, url: string): Promise<Tablet> {
       browser = await chromium.connectOverCDP(`http://127.0.0.1:${readFileSync(portFile, 'utf8').split('\n')[0]}`)
       return true
     },
-    30,
+    60,
     () => 'The browser did not start.',
   )
   const [context] = (browser as unknown as Browser).contexts()
@@ -168,8 +173,8 @@ const dials = async (app: App, boil: string): Promise<number[]> =>
   (
     await rows<{ dial: number }>(
       app,
-      `SELECT json_value(act, '$.dial') + 0 AS dial FROM events
-       WHERE boil_id = ? AND boil_id = ? AND json_value(act, '$.type') = 'heat' ORDER BY seq`,
+      `SELECT json_value(act, '$.dial') + 0 AS dial FROM events JOIN boils ON boils.key = boil
+       WHERE boils.id = ? AND boils.id = ? AND json_value(act, '$.type') = 'heat' ORDER BY n`,
       boil,
     )
   ).map((r) => r.dial)

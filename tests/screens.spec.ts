@@ -72,7 +72,8 @@ test('the stove fits the screens it is used on, and passes axe in every panel', 
 test('temperatures follow the unit chosen, everywhere, and stay so', async ({ page, app }) => {
   await page.goto(`${app.url}/formulas/orchard-toffee`)
   await expect(page.getByText('148° pull')).toBeVisible()
-  await page.getByRole('button', { name: /switch to °F/ }).click()
+  await page.getByRole('button', { name: /^Units/ }).click()
+  await page.getByRole('button', { name: '°F' }).click()
   await expect(page.getByText('298° pull')).toBeVisible()
   await page.goto(`${app.url}/formulas`)
   await expect(page.getByText('298°').first()).toBeVisible()
@@ -85,7 +86,7 @@ test('the book, the weigh list and getting ready fit a phone', async ({ page, ap
   await expect.poll(beyond).toBe(0)
   await page.goto(`${app.url}/formulas/smoked-salt-tamarind-caramels`)
   for (const view of ['Batch', 'Lay out', 'Get ready']) {
-    await page.getByRole('button', { name: view, exact: true }).click()
+    await page.getByRole('tab', { name: view, exact: true }).click()
     await expect.poll(beyond, view).toBe(0)
   }
   await page.goto(`${app.url}/kitchen`)

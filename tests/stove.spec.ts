@@ -47,63 +47,32 @@ async function endIt(page: Page, why: string): Promise<void> {
 }
 
 const probes = ['quick-probe', 'second-probe', 'third-probe', 'short-probe']
-const byHand = Array(4).fill(null)
-
-/** Of each family at least one, with a probe in the pot and by the log and the eye alone. */
-const rounds: readonly (readonly [how: string, channels: readonly (string | null)[], formulas: readonly string[]])[] = [
-  [
-    'with probes, round 1',
-    probes,
-    ['smoked-salt-tamarind-caramels', 'rhubarb-nettle-elderflower-drops', 'orchard-toffee', 'coconut-chip-brittle'],
-  ],
-  [
-    'with probes, round 2',
-    probes,
-    ['ginger-honeycomb', 'quick-tahini-fudge', 'blackcurrant-marshmallow', 'juniper-popcorn-clusters'],
-  ],
-  [
-    'with probes, round 3',
-    probes,
-    ['condensed-milk-fig-fudge', 'rye-shortcake-bars', 'sesame-and-poppy-brittle', 'black-cardamom-dry-caramels'],
-  ],
-  [
-    'with probes, cooled and beaten among them',
-    probes,
-    ['malted-milk-fudge', 'bergamot-pouring-caramel', 'quince-lollipops', 'treacle-dark-butterscotch-drops'],
-  ],
-  [
-    'by hand, round 1',
-    byHand,
-    ['black-cardamom-dry-caramels', 'bergamot-pouring-caramel', 'condensed-milk-fig-fudge', 'orchard-toffee'],
-  ],
-  ['by hand, round 2', byHand, ['coconut-chip-brittle', 'ginger-honeycomb', 'quince-lollipops', 'malted-milk-fudge']],
-  [
-    'by hand, round 3',
-    byHand,
-    ['blackcurrant-marshmallow', 'juniper-popcorn-clusters', 'rye-shortcake-bars', 'bay-leaf-honey-nougat'],
-  ],
-]
-
-for (const [how, channels, formulas] of rounds)
-  test(`four families at once, from the first flame to the log, ${how}`, async ({ page, app }) => {
-    test.setTimeout(300_000)
-    const lit: { batch: string; boil: string }[] = []
-    for (const [i, formula] of formulas.entries())
-      lit.push(await startBoil(app.url, formula, channels[i] ?? null, { grams: 320, rate: 60 }))
-    await page.goto(`${app.url}/stove/${lit[0]?.boil}`)
-    await expect(page.getByRole('navigation', { name: 'Other pots' }).getByRole('button')).toHaveCount(3)
-    const emptied = page.locator('[data-emptied=true]')
-    await tend(page, async () => (await emptied.count()) === formulas.length)
-    await endIt(page, 'It is done')
-    for (const { batch, boil } of lit) {
-      if (!page.url().endsWith(batch)) {
-        await logAct(app.url, boil, { type: 'finished' })
-        await page.goto(`${app.url}/logbook/${batch}`)
-      }
-      const pulled = page.getByRole('listitem').filter({ hasText: /pulled/i })
-      await expect(pulled.first()).toBeVisible()
+/** Every formula is cooked whole, with a probe and without, in ui/stove/whole-cooks.test.ts. */
+test('four families at once, from the first flame to the log', async ({ page, app }) => {
+  test.setTimeout(240_000)
+  const formulas = [
+    'smoked-salt-tamarind-caramels',
+    'rhubarb-nettle-elderflower-drops',
+    'orchard-toffee',
+    'coconut-chip-brittle',
+  ]
+  const lit: { batch: string; boil: string }[] = []
+  for (const [i, formula] of formulas.entries())
+    lit.push(await startBoil(app.url, formula, probes[i] ?? null, { grams: 320, rate: 60 }))
+  await page.goto(`${app.url}/stove/${lit[0]?.boil}`)
+  await expect(page.getByRole('navigation', { name: 'Other pots' }).getByRole('button')).toHaveCount(3)
+  const emptied = page.locator('[data-emptied=true]')
+  await tend(page, async () => (await emptied.count()) === formulas.length)
+  await endIt(page, 'It is done')
+  for (const { batch, boil } of lit) {
+    if (!page.url().endsWith(batch)) {
+      await logAct(app.url, boil, { type: 'finished' })
+      await page.goto(`${app.url}/logbook/${batch}`)
     }
-  })
+    const pulled = page.getByRole('listitem').filter({ hasText: /pulled/i })
+    await expect(pulled.first()).toBeVisible()
+  }
+})
 
 test('by hand: temperatures are typed, the line says it is reckoned, and a boil can be given up with its reason', async ({
   page,
@@ -112,7 +81,7 @@ test('by hand: temperatures are typed, the line says it is reckoned, and a boil 
   await startPractice(page, app.url, 'quince-lollipops', 500, 60, 'No probe, by hand')
   await page.keyboard.press(' ')
   await expect(page.getByText('reckoned, not measured')).toBeVisible()
-  await page.getByRole('button', { name: '10×' }).click()
+  await page.getByRole('radio', { name: '10×' }).click()
   // the log alone foresees the boil, and the maker confirms it
   await expect(page.getByText(/to go, between/)).toBeVisible()
   await page.keyboard.press(' ')
@@ -162,64 +131,45 @@ async function upTo(page: Page, tells: (primary: { when?: string; text: string }
 /** Two touches: a test and what it showed. */
 async function see(page: Page, kind: string, shown: string | RegExp): Promise<void> {
   await page.keyboard.press('d')
-  await page.getByRole('button', { name: kind, exact: true }).click()
+  await page.getByRole('radio', { name: kind, exact: true }).click()
   await page.getByRole('button', { name: shown }).first().click()
 }
 
 /** To the end of what is poured, quickly, and into the log. */
 async function toTheLog(page: Page): Promise<void> {
-  await page.getByRole('button', { name: '60×' }).click()
+  await page.getByRole('radio', { name: '60×' }).click()
   await tend(page, async () => (await page.locator('[data-emptied=true]').count()) === 1)
   await endIt(page, 'It is done')
 }
 
-for (const [formula, shade] of [
-  ['bergamot-pouring-caramel', /^amber/],
-  ['black-cardamom-dry-caramels', /^deep amber/],
-] as const)
-  test(`by colour and signs, from the first flame to the log: ${formula}`, async ({ page, app }) => {
-    test.setTimeout(120_000)
-    await startPractice(page, app.url, formula, 500, 10, 'No probe, by hand')
-    const primary = page.getByTestId('primary')
-    await upTo(page, ({ text }) => text.includes('Cream is in'))
-    await see(page, 'Colour', shade)
-    await expect(primary).toHaveAttribute('data-mood', 'now')
-    await page.keyboard.press(' ')
-    await expect(primary).toContainText('Pulled')
-    await see(page, 'Signs', 'smells of caramel')
-    await see(page, 'Signs', 'a clean streak on the pan')
-    await toTheLog(page)
-    for (const logged of [/colour: /i, /smells of caramel/i, /clean streak/i, /pulled/i])
-      await expect(page.getByRole('listitem').filter({ hasText: logged }).first()).toBeVisible()
-  })
+test('by colour and signs, from the first flame to the log', async ({ page, app }) => {
+  await startPractice(page, app.url, 'bergamot-pouring-caramel', 500, 10, 'No probe, by hand')
+  const primary = page.getByTestId('primary')
+  await upTo(page, ({ text }) => text.includes('Cream is in'))
+  await see(page, 'Colour', /^amber/)
+  await expect(primary).toHaveAttribute('data-mood', 'now')
+  await page.keyboard.press(' ')
+  await expect(primary).toContainText('Pulled')
+  await see(page, 'Signs', 'smells of caramel')
+  await see(page, 'Signs', 'a clean streak on the pan')
+  await see(page, 'Drop', /thread/i)
+  await toTheLog(page)
+  for (const logged of [/colour: /i, /smells of caramel/i, /clean streak/i, /pulled/i])
+    await expect(page.getByRole('listitem').filter({ hasText: logged }).first()).toBeVisible()
+})
 
-/** The other families, each by the test its makers go by. */
-for (const [formula, kind, shown] of [
-  ['smoked-salt-tamarind-caramels', 'Drop', /hard ball/i],
-  ['condensed-milk-fig-fudge', 'Signs', /a clean streak/i],
-  ['orchard-toffee', 'Drop', /hard crack/i],
-  ['coconut-chip-brittle', 'Drop', /hard crack/i],
-  ['ginger-honeycomb', 'Drop', /hard crack/i],
-  ['quince-lollipops', 'Drop', /hard crack/i],
-  ['quick-tahini-fudge', 'Drop', /soft ball/i],
-  ['bay-leaf-honey-nougat', 'Drop', /hard crack/i],
-  ['blackcurrant-marshmallow', 'Drop', /firm ball/i],
-  ['juniper-popcorn-clusters', 'Drop', /hard crack/i],
-  ['rye-shortcake-bars', 'Drop', /soft ball/i],
-] as const)
-  test(`by its test alone, from the first flame to the log: ${formula}`, async ({ page, app }) => {
-    test.setTimeout(120_000)
-    const { boil } = await startBoil(app.url, formula, null, { grams: 320, rate: 10 })
-    await page.goto(`${app.url}/stove/${boil}`)
-    await expect(page.getByText('live', { exact: true })).toBeVisible()
-    await upTo(page, ({ when }) => when === 'target')
-    await see(page, kind, shown)
-    await expect(page.getByTestId('primary')).toHaveAttribute('data-mood', 'now')
-    await page.keyboard.press(' ')
-    await toTheLog(page)
-    for (const logged of [shown, /pulled/i])
-      await expect(page.getByRole('listitem').filter({ hasText: logged }).first()).toBeVisible()
-  })
+test('by the drop alone, from the first flame to the log', async ({ page, app }) => {
+  const { boil } = await startBoil(app.url, 'orchard-toffee', null, { grams: 320, rate: 10 })
+  await page.goto(`${app.url}/stove/${boil}`)
+  await expect(page.getByText('live', { exact: true })).toBeVisible()
+  await upTo(page, ({ when }) => when === 'target')
+  await see(page, 'Drop', /hard crack/i)
+  await expect(page.getByTestId('primary')).toHaveAttribute('data-mood', 'now')
+  await page.keyboard.press(' ')
+  await toTheLog(page)
+  for (const logged of [/hard crack/i, /pulled/i])
+    await expect(page.getByRole('listitem').filter({ hasText: logged }).first()).toBeVisible()
+})
 
 test('two syrups: the second is lit so that both arrive together, on a probe of its own', async ({ page, app }) => {
   test.setTimeout(180_000)

@@ -12,8 +12,9 @@ export async function startPractice(
 ): Promise<void> {
   await page.goto(`${url}/formulas/${formula}`)
   await page.getByRole('button', { name: /^How much/ }).click()
-  await page.getByRole('button', { name: 'Weight', exact: true }).click()
+  await page.getByRole('radio', { name: 'Weight' }).click()
   await page.getByLabel('Finished weight').fill(String(grams))
+  await page.keyboard.press('Enter')
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Cook this batch' }).click()
   if (probe) await page.getByRole('button', { name: probe }).click()

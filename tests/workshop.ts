@@ -2,6 +2,7 @@
 import { cpSync, rmSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { prepareDatabase } from '../scripts/lib/database'
+import { loadDemo } from '../scripts/lib/demo-workshop'
 import { type Mariadb, openMariadb } from '../scripts/lib/mariadb'
 import { stopAll } from '../scripts/lib/processes'
 
@@ -13,7 +14,7 @@ export const HUB_TOKEN = 'hub-of-the-tests'
 export default async function prepare(): Promise<void> {
   rmSync(TEMPLATE, { recursive: true, force: true })
   const { url } = await openMariadb(TEMPLATE, NAME)
-  await prepareDatabase(url, HUB_TOKEN)
+  await prepareDatabase(url, HUB_TOKEN, loadDemo)
   await stopAll()
 }
 

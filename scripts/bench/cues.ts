@@ -59,7 +59,7 @@ export async function cuesOff(app: string): Promise<number[]> {
     () =>
       new Promise<number>((done) => {
         window.addEventListener('keydown', () => done(Date.now()), { capture: true, once: true })
-        document.body.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }))
+        document.body.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', code: 'Space', bubbles: true }))
       }),
   )
   const off = (await Promise.all(seen)).flatMap(([soon = 0, now = 0]) => [

@@ -5,7 +5,7 @@ import { resolve } from 'node:path'
 import { demoRooms } from '@/demo/kitchen'
 import { build } from './build'
 import { prepareDatabase } from './database'
-import { demoChannelIds } from './demo-workshop'
+import { loadDemo } from './demo-workshop'
 import { startMariadb } from './mariadb'
 import { freePort, start, until } from './processes'
 
@@ -38,20 +38,20 @@ export async function startWorkshop(name: string, token: string): Promise<string
   const folder = resolve('.imbry-test', name)
   rmSync(folder, { recursive: true, force: true })
   const databaseUrl = await startMariadb(folder, `imbry_${name}`)
-  await prepareDatabase(databaseUrl, token)
+  await prepareDatabase(databaseUrl, token, loadDemo)
   await build()
   const port = (await freePort()) as number
   await startApp(port, databaseUrl)
   return `http://127.0.0.1:${port}`
 }
 
-export function startHub(app: string, token: string, onExit?: OnExit): ChildProcess {
+export function startHub(app: string, token: string, channels: readonly string[], onExit?: OnExit): ChildProcess {
   return start(
     'node',
     ['--import', 'tsx', 'src/devices/hub/main.ts'],
     {
       stdio: quiet,
-      env: { ...process.env, IMBRY_APP: app, IMBRY_HUB_TOKEN: token, IMBRY_CHANNELS: demoChannelIds.join(',') },
+      env: { ...process.env, IMBRY_APP: app, IMBRY_HUB_TOKEN: token, IMBRY_CHANNELS: channels.join(',') },
     },
     onExit,
   )

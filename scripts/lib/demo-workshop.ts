@@ -1,16 +1,21 @@
 /** Loads the demo workshop: kitchen, formulas and the log of the last months. Does nothing where there is one already. */
 
+import type { LoggedAct } from '@/contract/cook'
+import { eventsOf } from '@/contract/events'
 import { kitchenKinds, kitchenSchemas } from '@/contract/kitchen'
+import { assessCook, type FormulaDocument, summaryOf } from '@/core'
 import {
   addRevision,
   appendEvent,
   appendReadings,
   type Db,
   findBatch,
+  findBoil,
   findFormula,
   insertBatch,
   insertBoil,
   putChannel,
+  putSummary,
   putThing,
   readThings,
   writeVerdict,
@@ -35,14 +40,32 @@ export async function loadDemo(db: Db, hubToken: string): Promise<void> {
   for (const { batch, boils, note, score } of demoHistory()) {
     const [first, ...others] = boils
     if (!first) continue
-    await insertBatch(db, batch, first.boil)
+    await insertBatch(db, batch, demoFormulas[batch.formulaId] as FormulaDocument, first.boil)
     for (const { boil } of others) await insertBoil(db, boil)
     for (const { boil, events, readings } of boils) {
       for (const event of events) await appendEvent(db, boil.id, event, new Date(event.at))
       await appendReadings(db, boil.id, readings)
+      await sumUp(db, boil, events, readings)
     }
     await writeVerdict(db, batch.id, { note, score })
   }
+}
+
+/** What lists show of a boil, as the server writes it when one ends. */
+async function sumUp(
+  db: Db,
+  { id, startedAt }: { id: string; startedAt: Date },
+  acts: readonly LoggedAct[],
+  readings: readonly { at: Date; celsius: number }[],
+): Promise<void> {
+  const view = await findBoil(db, id)
+  if (!view) return
+  const start = startedAt.getTime()
+  const record = {
+    events: eventsOf(acts, start),
+    readings: readings.map(({ at, celsius }) => ({ at: (at.getTime() - start) / 1000, celsius })),
+  }
+  await putSummary(db, id, summaryOf(assessCook(view, record, 0)))
 }
 
 /** The demo's things, into a kitchen that has none: what was changed or thrown out since stays so. */

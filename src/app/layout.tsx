@@ -2,8 +2,10 @@ import './globals.css'
 import type { Metadata } from 'next'
 import { cookies } from 'next/headers'
 import type { ReactNode } from 'react'
+import { KeysOverlay } from '@/ui/shell/keys-overlay'
 import { Nav } from '@/ui/shell/nav'
 import { PreferencesProvider } from '@/ui/shell/preferences'
+import { unitsFrom } from '@/words'
 
 export const metadata: Metadata = {
   title: { default: 'Imbry', template: '%s · Imbry' },
@@ -13,13 +15,17 @@ export const metadata: Metadata = {
 export default async function Layout({ children }: { children: ReactNode }) {
   const jar = await cookies()
   const theme = jar.get('theme')?.value === 'dim' ? 'dim' : 'day'
-  const unit = jar.get('unit')?.value === 'F' ? 'F' : 'C'
   return (
     <html lang="en" data-theme={theme}>
       <body>
-        <PreferencesProvider unit={unit} theme={theme}>
+        <PreferencesProvider
+          units={unitsFrom(jar.get('units')?.value)}
+          theme={theme}
+          zone={jar.get('zone')?.value ?? 'UTC'}
+        >
           <div className="flex min-h-dvh flex-col md:flex-row">
             <Nav />
+            <KeysOverlay />
             <main className="min-w-0 flex-1">{children}</main>
           </div>
         </PreferencesProvider>

@@ -1,13 +1,14 @@
 /** Sizing and starting a batch: what is asked for, and what is frozen. */
 
 import { z } from 'zod'
-import type { BatchPlan, Burner, Mould, Pot, Size, Tray } from '@/core'
+import type { BatchPlan, Burner, Pot, Size, Vessel } from '@/core'
 import { shapeSchema } from './formula'
+import type { Same } from './same'
 import { handle, shortText, ulid } from './text'
 
 const amount = z.number().positive()
 
-export const sizeSchema: z.ZodType<Size> = z.discriminatedUnion('by', [
+export const sizeSchema = z.discriminatedUnion('by', [
   z.object({ by: z.literal('pieces'), pieces: z.number().int().positive().max(100_000) }),
   z.object({ by: z.literal('weight'), grams: amount.max(100_000) }),
   z.object({ by: z.literal('vessels'), count: amount.max(1000) }),
@@ -22,7 +23,7 @@ export const sizeSchema: z.ZodType<Size> = z.discriminatedUnion('by', [
 
 const gramsByLine = z.record(z.string(), z.number().nonnegative())
 
-export const batchPlanSchema: z.ZodType<BatchPlan> = z.object({
+const batchPlan = z.object({
   factor: amount,
   grams: gramsByLine,
   outGrams: amount,
@@ -33,7 +34,7 @@ export const batchPlanSchema: z.ZodType<BatchPlan> = z.object({
   boils: z.array(z.object({ label: z.string(), part: z.string().nullable(), share: amount.max(1) })).min(1),
 })
 
-export const potSchema: z.ZodType<Pot> = z.object({
+export const potSchema = z.object({
   name: shortText,
   litres: amount,
   diameterMm: amount,
@@ -41,14 +42,14 @@ export const potSchema: z.ZodType<Pot> = z.object({
   metal: z.enum(['copper', 'steel', 'aluminium', 'iron']),
 })
 
-export const burnerSchema: z.ZodType<Burner> = z.object({
+export const burnerSchema = z.object({
   name: shortText,
   watts: amount,
   efficiency: amount.max(1),
   responseS: amount,
 })
 
-export const vesselSchema: z.ZodType<Tray | Mould> = z.discriminatedUnion('kind', [
+export const vesselSchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('tray'),
     name: shortText,
@@ -65,7 +66,6 @@ export const vesselSchema: z.ZodType<Tray | Mould> = z.discriminatedUnion('kind'
   }),
 ])
 
-/** The kitchen a batch was made in, frozen with it. */
 /** A thermometer as its checks had it when the batch was begun; `channel` null for one that is read by eye. */
 export const frozenThermometerSchema = z.object({
   name: z.string(),
@@ -76,6 +76,7 @@ export const frozenThermometerSchema = z.object({
 })
 export type FrozenThermometer = z.infer<typeof frozenThermometerSchema>
 
+/** The kitchen a batch was made in, frozen with it. */
 export const conditionsSchema = z.object({
   room: z.string(),
   altitudeM: z.number(),
@@ -89,6 +90,17 @@ export const conditionsSchema = z.object({
   thermometers: z.array(frozenThermometerSchema).default([]),
 })
 export type BatchConditions = z.infer<typeof conditionsSchema>
+
+const proofs: [
+  Same<z.output<typeof sizeSchema>, Size>,
+  Same<z.output<typeof batchPlan>, BatchPlan>,
+  Same<z.output<typeof potSchema>, Pot>,
+  Same<z.output<typeof burnerSchema>, Burner>,
+  Same<z.output<typeof vesselSchema>, Vessel>,
+] = [true, true, true, true, true]
+void proofs
+
+export const batchPlanSchema: z.ZodType<BatchPlan> = batchPlan
 
 const rate = z.number().min(1).max(60)
 

@@ -1,8 +1,8 @@
 /** The formula book at the boundary: finding, writing, and keeping revisions. */
 
 import { z } from 'zod'
-import { type Allergen, type FamilyId, familyIds } from '@/core'
-import { allergens, formulaSchema } from './formula'
+import { type Allergen, allergens, type FamilyId, familyIds } from '@/core'
+import { formulaSchema } from './formula'
 import { ulid } from './text'
 
 const celsius = z.coerce.number().min(0).max(250)
@@ -12,14 +12,9 @@ const list = <T extends string>(of: z.ZodType<T>) =>
 /** What is looked for. Everything may be left out; what is not understood is left out too. */
 export const bookQuerySchema = z.object({
   q: z.string().trim().max(100).default('').catch(''),
-  family: z
-    .enum(familyIds as [FamilyId, ...FamilyId[]])
-    .optional()
-    .catch(undefined),
+  family: z.enum(familyIds).optional().catch(undefined),
   school: z.string().max(40).optional().catch(undefined),
-  without: list(z.enum(allergens satisfies readonly Allergen[]))
-    .default([])
-    .catch([]),
+  without: list(z.enum(allergens)).default([]).catch([]),
   from: celsius.optional().catch(undefined),
   to: celsius.optional().catch(undefined),
   have: z.string().max(40).optional().catch(undefined),

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { z } from 'zod'
-import { deeds, type FormulaDocument, signs, smells, stageTable, standardPressure } from '@/core'
+import { allergens, deeds, type FormulaDocument, signs, smells, stageTable, standardPressure } from '@/core'
 import { demoFormulas } from '@/demo/formulas'
 import { demoThings } from '@/demo/kitchen'
 import { sizeSchema, startBatchSchema } from './batch'
@@ -9,7 +9,7 @@ import { bookQuerySchema } from './book'
 import { actSchema, LONGEST_COOK_MS, loggedActSchema, readingSchema } from './cook'
 import { pressureSchema, weightSchema } from './devices'
 import { eventsOf } from './events'
-import { allergens, formulaSchema } from './formula'
+import { formulaSchema } from './formula'
 import { correctionOf, kitchenKinds, kitchenSchemas, pressureIn } from './kitchen'
 import { firstProblem, handle, instant, plainText, shortText, ulid } from './text'
 
@@ -47,7 +47,7 @@ const acts = fc.oneof(
   fc.record({ type: fc.constant('reads' as const), celsius: within(-50, 400) }),
   fc.record({
     type: fc.constant('did' as const),
-    what: fc.constantFrom(...(Object.keys(deeds) as (keyof typeof deeds)[])),
+    what: fc.constantFrom(...deeds),
   }),
   fc.record({ type: fc.constant('note' as const), text: words }),
   fc.record({ type: fc.constant('moved' as const), of: fc.constant(ULID), to: within(0, LONGEST_COOK_MS / 1000) }),
@@ -164,6 +164,13 @@ describe('a formula at the boundary', () => {
   ])('%s of %j is refused, and the place named', (path, value) => {
     const problem = wrong(formulaSchema, changed(path, value))
     expect(problem).toContain(path.split('.').at(-1) === 'kind' || path.endsWith('on') ? path.split('.')[0] : path)
+  })
+
+  it('takes parts, but none in a part', () => {
+    const bars = JSON.parse(JSON.stringify(demoFormulas['rye-shortcake-bars'])) as FormulaDocument
+    const deep = { ...bars, parts: bars.parts?.map((p) => ({ ...p, formula: { ...p.formula, parts: [] } })) }
+    expect(wrong(formulaSchema, bars)).toBeNull()
+    expect(wrong(formulaSchema, deep)).toMatch(/parts\.0\.formula.*parts/)
   })
 
   it('keeps a makeshift ingredient only if it adds up', () => {

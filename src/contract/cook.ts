@@ -1,9 +1,10 @@
 /** What a cook is made of at the boundary: acts, readings, and the picture of a boil that windows and hubs share. */
 
 import { z } from 'zod'
-import { type CookAct, type Deed, deeds, type Sign, type Smell, type StageId, signs, smells, stageTable } from '@/core'
+import { type CookAct, deeds, type Sign, type Smell, type StageId, signs, smells, stageTable } from '@/core'
 import { batchPlanSchema, conditionsSchema, frozenThermometerSchema } from './batch'
 import { boiledSchema } from './formula'
+import type { Same } from './same'
 import { instant, ulid } from './text'
 
 /** A cook and its rests are over by then, ms: what is dated later was not taken in it. */
@@ -48,13 +49,13 @@ const valuedAct = z.discriminatedUnion('type', [
   z.object({ type: z.literal('note'), text: z.string().trim().min(1).max(2000) }),
 ])
 
-export const actSchema: z.ZodType<CookAct> = z.discriminatedUnion('type', [
+export const actSchema = z.discriminatedUnion('type', [
   valuedAct,
   z.object({ type: z.literal('step'), step: id }),
   z.object({ type: z.literal('pulled'), step: id, celsius: probeCelsius.nullable() }),
   z.object({ type: z.literal('lid'), on: z.boolean() }),
   z.object({ type: z.literal('correction'), celsius: z.number().min(-40).max(40) }),
-  z.object({ type: z.literal('did'), what: z.enum(Object.keys(deeds) as [Deed, ...Deed[]]) }),
+  z.object({ type: z.literal('did'), what: z.enum(deeds) }),
   z.object({ type: z.literal('clock'), rate, wall: instant }),
   z.object({ type: z.literal('finished') }),
   z.object({ type: z.literal('abandoned'), reason: z.string().trim().min(1).max(500) }),
@@ -69,6 +70,9 @@ export const actSchema: z.ZodType<CookAct> = z.discriminatedUnion('type', [
   z.object({ type: z.literal('amended'), of: ulid, act: valuedAct }),
   z.object({ type: z.literal('undo'), of: ulid }),
 ])
+
+const proof: Same<z.output<typeof actSchema>, CookAct> = true
+void proof
 
 /** An act as it is logged: who made it (by id), when on the cook's clock, what. */
 export const loggedActSchema = z.object({ id: ulid, at: instant, act: actSchema })
@@ -120,3 +124,7 @@ export const channelFrameSchema = z.object({
   lastReadingAt: instant.nullable(),
 })
 export type ChannelFrame = z.infer<typeof channelFrameSchema>
+
+/** A cook whole, as it is exported: the boil with all that is frozen about it, and its log. */
+export const cookFileSchema = z.object({ boil: boilViewSchema, log: frameSchema })
+export type CookFile = z.infer<typeof cookFileSchema>

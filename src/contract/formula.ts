@@ -2,20 +2,22 @@
 
 import { z } from 'zod'
 import {
-  type Allergen,
+  allergens,
   type BoiledFormula,
+  cautionIds,
   components,
   type FormulaDocument,
   familyIds,
   type Ingredient,
   isBoiled,
-  type Mix,
   massOf,
-  type PartState,
   partStates,
+  preparations,
+  type Shape,
   type Sign,
   signs,
 } from '@/core'
+import type { Same } from './same'
 import { plainText, shortText } from './text'
 
 const celsius = z.number().min(-30).max(250)
@@ -57,8 +59,9 @@ const step = z.object({
   lid: z.boolean().optional(),
   heat: dial.optional(),
   offHeat: z.boolean().optional(),
+  bath: z.boolean().optional(),
   empties: z.boolean().optional(),
-  cautions: z.array(id).max(10).optional(),
+  cautions: z.array(z.enum(cautionIds)).max(10).optional(),
 })
 
 const millimetres = z.number().positive().max(2000)
@@ -71,7 +74,11 @@ export const shapeSchema = z.discriminatedUnion('kind', [
     heightMm: millimetres,
     round: z.boolean().optional(),
   }),
-  z.object({ kind: z.literal('mould'), millilitres: z.number().positive().max(1000) }),
+  z.object({
+    kind: z.literal('mould'),
+    millilitres: z.number().positive().max(1000),
+    sticks: z.boolean().optional(),
+  }),
   z.object({ kind: z.literal('broken'), thicknessMm: millimetres, gramsEach: z.number().positive().max(5000) }),
 ])
 
@@ -80,21 +87,22 @@ const grams100 = Object.fromEntries(components.map((c) => [c, share])) as Record
   (typeof components)[number],
   typeof share
 >
-const mix: z.ZodType<Mix> = z
+const mix = z
   .object({ ...grams100, de: z.number().min(1).max(100) })
   .refine((m) => Math.abs(massOf(m) - 100) < 0.5, 'must add up to 100 g')
 
-export const allergens = ['milk', 'egg', 'nuts', 'peanuts', 'sesame', 'soya', 'gluten', 'gelatin', 'sulphites'] as const
+const prepare = z.array(z.enum(preparations)).max(preparations.length)
 
 /** An ingredient's make-up, where it is the kitchen's own. */
-export const ingredientSchema: z.ZodType<Ingredient> = z.object({
+export const ingredientSchema = z.object({
   id,
   name: shortText,
   per100: mix,
   density: z.number().min(0.05).max(5),
   unitGrams: z.record(z.string().max(20), z.number().positive().max(100_000)),
   whole: z.boolean(),
-  allergens: z.array(z.enum(allergens satisfies readonly Allergen[])).max(allergens.length),
+  allergens: z.array(z.enum(allergens)).max(allergens.length),
+  prepare: prepare.default([]),
   synonyms: z.array(shortText).max(20),
   source: z.enum(['food table', 'trade specification', 'computed']),
 })
@@ -102,7 +110,7 @@ export const ingredientSchema: z.ZodType<Ingredient> = z.object({
 const single = z.object({
   version: z.literal(1),
   name: shortText,
-  family: z.enum(familyIds as [FormulaDocument['family'], ...FormulaDocument['family'][]]),
+  family: z.enum(familyIds),
   school: id,
   about: plainText(1000),
   groups: z.array(z.object({ id, label: shortText, celsius })).max(20),
@@ -114,6 +122,7 @@ const single = z.object({
         ingredient: id,
         grams: z.number().positive().max(100_000),
         note: shortText.optional(),
+        prepare: prepare.optional(),
         typed: shortText.optional(),
       }),
     )
@@ -132,12 +141,22 @@ const single = z.object({
 const part = z.object({
   id,
   label: shortText,
-  formula: single,
-  needs: z.array(z.object({ part: id, state: oneOf<PartState>(partStates) })).max(8),
+  // parts go one deep: what is in a part is a part of no part
+  formula: z.strictObject(single.shape),
+  needs: z.array(z.object({ part: id, state: z.enum(partStates) })).max(8),
   celsius,
 })
 
-export const formulaSchema: z.ZodType<FormulaDocument> = single.extend({ parts: z.array(part).max(8).optional() })
+const formula = single.extend({ parts: z.array(part).max(8).optional() })
+
+const proofs: [
+  Same<z.output<typeof ingredientSchema>, Ingredient>,
+  Same<z.output<typeof shapeSchema>, Shape>,
+  Same<z.output<typeof formula>, FormulaDocument>,
+] = [true, true, true]
+void proofs
+
+export const formulaSchema: z.ZodType<FormulaDocument> = formula
 
 /** A formula with a target: what a boil cooks. */
 export const boiledSchema = formulaSchema.refine(isBoiled, 'has no target') as unknown as z.ZodType<BoiledFormula>

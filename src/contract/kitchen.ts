@@ -77,6 +77,11 @@ export interface KitchenView extends KitchenThings {
   readonly scales: readonly { readonly id: string; readonly name: string }[]
 }
 
+/** Without one of each no batch can be sized. */
+export const neededKinds: readonly KitchenKind[] = ['room', 'pot', 'burner']
+
+export const isFurnished = (things: KitchenThings): boolean => neededKinds.every((kind) => things[kind].length > 0)
+
 const DAY_MS = 86_400_000
 
 /** What a thermometer's checks say of it at `now`, ms. */

@@ -28,3 +28,8 @@ export function firstProblem(error: z.ZodError): string {
   const place = issue.path.join('.')
   return place ? `${place}: ${issue.message}` : issue.message
 }
+
+/** Addresses of one thing: by the id its maker's window gave it, by its own name, by its channel. */
+export const ofUlid = z.object({ id: ulid })
+export const ofHandle = z.object({ id: handle })
+export const ofChannel = z.object({ channel: handle })

@@ -2,7 +2,7 @@
 import type { Conditions } from './formula/analyse'
 import { standardPressure } from './physics/water'
 
-export const testKitchen: Conditions = {
+export const testConditions: Conditions = {
   pressurePa: standardPressure(12),
   roomC: 21,
   humidity: 0.63,

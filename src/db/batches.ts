@@ -1,9 +1,18 @@
-import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
 import type { BatchConditions } from '@/contract/batch'
 import type { BoilView } from '@/contract/cook'
-import { type BatchPlan, type BoiledFormula, boiledIn, type FormulaDocument } from '@/core'
+import {
+  analyse,
+  type BatchPlan,
+  type BoiledFormula,
+  boiledIn,
+  type FamilyId,
+  type FormulaDocument,
+  mainBoil,
+} from '@/core'
 import type { Db } from './client'
-import { batches, boils, channels, events, formulaRevisions } from './schema'
+import { appendEventIn } from './log'
+import { batches, boilSummaries, boils, channels, formulaRevisions } from './schema'
 
 export interface NewBatch {
   id: string
@@ -25,38 +34,69 @@ export interface NewBoil {
   clock: { id: string; rate: number }
 }
 
+/** A batch as lists read it: columns, no document. */
+export interface BatchRow {
+  id: string
+  formulaId: string
+  revision: number
+  startedAt: Date
+  name: string
+  family: FamilyId
+  room: string
+  outGrams: number
+  pieces: number
+  boilsPlanned: number
+  targetC: number
+  withinC: number
+  note: string
+  score: number | null
+}
+
 export interface BatchRecord extends NewBatch {
   note: string
   score: number | null
   formula: FormulaDocument
 }
 
-/** A batch with its first boil; a retry with the same ids changes nothing. */
-export async function insertBatch(db: Db, batch: NewBatch, boil: NewBoil): Promise<void> {
+/** What lists read of a batch of `formula`. @throws RangeError where nothing of it is boiled. */
+function listed({ plan, conditions }: NewBatch, formula: FormulaDocument) {
+  const boiled = mainBoil(formula)
+  if (!boiled) throw new RangeError(`Nothing of "${formula.name}" is boiled`)
+  return {
+    name: formula.name,
+    family: formula.family,
+    room: conditions.room,
+    outGrams: plan.outGrams,
+    pieces: plan.pieces,
+    boilsPlanned: plan.boils.length,
+    targetC: analyse(boiled, conditions).targetC,
+    withinC: boiled.target.within,
+  }
+}
+
+/** A batch of a formula with its first boil; a retry with the same ids changes nothing. */
+export async function insertBatch(db: Db, batch: NewBatch, formula: FormulaDocument, boil: NewBoil): Promise<void> {
   await db.transaction(async (tx) => {
     await tx
       .insert(batches)
       .ignore()
-      .values({ ...batch, note: '' })
-    await insertBoil(tx, boil)
+      .values({ ...batch, ...listed(batch, formula), note: '' })
+    await insertBoilIn(tx, boil)
   })
 }
 
-type Writer = Pick<Db, 'insert'>
-
 /** A boil and the clock it starts with; a retry with the same id changes nothing. */
-export async function insertBoil(db: Writer, { clock, ...boil }: NewBoil): Promise<void> {
-  await db.insert(boils).ignore().values(boil)
-  await db
-    .insert(events)
-    .ignore()
-    .values({
-      id: clock.id,
-      boilId: boil.id,
-      at: boil.startedAt,
-      act: { type: 'clock', rate: clock.rate, wall: boil.startedAt.toISOString() },
-      receivedAt: boil.startedAt,
-    })
+export const insertBoil = (db: Db, boil: NewBoil): Promise<void> => db.transaction((tx) => insertBoilIn(tx, boil))
+
+async function insertBoilIn(
+  tx: Pick<Db, 'select' | 'insert' | 'update'>,
+  { clock: { id, rate }, ...boil }: NewBoil,
+): Promise<void> {
+  const [result] = await tx.insert(boils).ignore().values(boil)
+  // tried again, it has a clock already
+  if (result.affectedRows === 0) return
+  const at = boil.startedAt.toISOString()
+  await appendEventIn(tx, boil.id, { id, at, act: { type: 'clock', rate, wall: at } }, boil.startedAt)
 }
 
 const probeOf = {
@@ -150,16 +190,12 @@ export async function boilOnChannel(db: Db, channelId: string): Promise<BoilView
 /** Something that differs whenever another boil is on a channel, or something was done to the one that is. */
 export async function headOfChannel(db: Db, channelId: string): Promise<string | null> {
   const [row] = await db
-    .select({
-      id: boils.id,
-      // drizzle writes a lone table's columns bare, which a subquery would take for its own
-      seq: sql<number | null>`(select max(e.seq) from ${events} e where e.boil_id = boils.id)`,
-    })
+    .select({ id: boils.id, events: boils.events })
     .from(boils)
     .where(and(eq(boils.channelId, channelId), isNull(boils.endedAt)))
     .orderBy(desc(boils.id))
     .limit(1)
-  return row ? `${row.id} ${row.seq}` : null
+  return row ? `${row.id} ${row.events}` : null
 }
 
 export interface BoilSpan {
@@ -190,13 +226,77 @@ const records = (db: Db) =>
     )
     .$dynamic()
 
-/** Batches, newest first; of one formula, or of all. */
-export async function listBatches(db: Db, formulaId?: string, limit = 500): Promise<BatchRecord[]> {
+const rowColumns = {
+  id: batches.id,
+  formulaId: batches.formulaId,
+  revision: batches.revision,
+  startedAt: batches.startedAt,
+  name: batches.name,
+  family: batches.family,
+  room: batches.room,
+  outGrams: batches.outGrams,
+  pieces: batches.pieces,
+  boilsPlanned: batches.boilsPlanned,
+  targetC: batches.targetC,
+  withinC: batches.withinC,
+  note: batches.note,
+  score: batches.score,
+}
+
+/** Where a page of batches begins: after the batch that was started then and has this id. */
+export interface BatchCursor {
+  readonly startedAt: Date
+  readonly id: string
+}
+
+/** A page of batches, newest first. */
+export const pageOfBatches = (db: Db, after: BatchCursor | null, limit: number): Promise<BatchRow[]> =>
+  db
+    .select(rowColumns)
+    .from(batches)
+    .where(
+      after
+        ? or(
+            lt(batches.startedAt, after.startedAt),
+            and(eq(batches.startedAt, after.startedAt), lt(batches.id, after.id)),
+          )
+        : undefined,
+    )
+    .orderBy(desc(batches.startedAt), desc(batches.id))
+    .limit(limit)
+
+/** The newest judged batches of a formula, with what they were made of and what their boils reached, °C. */
+export async function judgedBatches(
+  db: Db,
+  formulaId: string,
+  limit: number,
+): Promise<(BatchRecord & { reached: number[] })[]> {
   const rows = await records(db)
-    .where(formulaId === undefined ? undefined : eq(batches.formulaId, formulaId))
+    .where(and(eq(batches.formulaId, formulaId), isNotNull(batches.score)))
     .orderBy(desc(batches.startedAt))
     .limit(limit)
-  return rows.map(({ batch, formula }) => ({ ...batch, formula }))
+  if (rows.length === 0) return []
+  const reached = await db
+    .select({ batch: boils.batchId, celsius: boilSummaries.reachedC })
+    .from(boils)
+    .innerJoin(boilSummaries, eq(boilSummaries.boil, boils.key))
+    .where(
+      inArray(
+        boils.batchId,
+        rows.map((r) => r.batch.id),
+      ),
+    )
+  return rows.map(({ batch, formula }) => ({
+    ...batch,
+    formula,
+    reached: reached.flatMap((r) => (r.batch === batch.id && r.celsius !== null ? [r.celsius] : [])),
+  }))
+}
+
+/** A batch as lists read it; null for none of that id. */
+export async function findBatchRow(db: Db, id: string): Promise<BatchRow | null> {
+  const [row] = await db.select(rowColumns).from(batches).where(eq(batches.id, id)).limit(1)
+  return row ?? null
 }
 
 export async function findBatch(db: Db, id: string): Promise<BatchRecord | null> {

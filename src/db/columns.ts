@@ -15,3 +15,7 @@ export const instant = customType<{ data: Date; driverData: string }>({
   toDriver: (value) => value.toISOString().slice(0, 23).replace('T', ' '),
   fromDriver: (value) => new Date(`${value.replace(' ', 'T')}Z`),
 })
+
+/** So many bytes, as they are: compared one by one. */
+export const binary = (name: string, { length }: { length: number }) =>
+  customType<{ data: Buffer; driverData: Buffer }>({ dataType: () => `binary(${length})` })(name)

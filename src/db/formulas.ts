@@ -10,7 +10,7 @@ import {
   mainBoil,
   massOf,
   piecesOf,
-  walk,
+  traceSteps,
 } from '@/core'
 import type { Db } from './client'
 import { formulaIngredients, formulaRevisions, formulas } from './schema'
@@ -141,7 +141,7 @@ async function indexFormula(tx: Tx, id: string, revision: number, document: Form
       school: document.school,
       about: document.about,
       targetC: mainBoil(document)?.target.celsius ?? null,
-      outGrams: massOf(finishedMix(walk(document, gramsAsWritten(document)))),
+      outGrams: massOf(finishedMix(traceSteps(document, gramsAsWritten(document)))),
       boils: boiledIn(document).reduce((sum, b) => sum + Math.max(1, b.formula.boils.length), 0),
       allergens: allergensIn(document).join(','),
       words: [document.name, document.about, ...new Set(named)].join(' ').toLowerCase(),
@@ -152,15 +152,6 @@ async function indexFormula(tx: Tx, id: string, revision: number, document: Form
     await tx
       .insert(formulaIngredients)
       .values([...amounts].map(([ingredient, grams]) => ({ formulaId: id, ingredient, grams })))
-}
-
-/** Indexes the formulas written before there was an index. */
-export async function indexFormulas(db: Db): Promise<void> {
-  const missing = await db.select({ id: formulas.id }).from(formulas).where(eq(formulas.latest, 0))
-  for (const { id } of missing) {
-    const newest = await findFormula(db, id)
-    if (newest) await db.transaction((tx) => indexFormula(tx, id, newest.revision, newest.document))
-  }
 }
 
 /** Every address in the book. */

@@ -1,9 +1,10 @@
 /**
- * Readings and events of a boil. Writers hold the boil's row while they insert, so that sequence numbers of one boil
- * become visible in order and a reader that has seen one has seen all before it.
+ * Readings and events of a boil. Each is numbered within its boil by a writer who holds the boil's row, so numbers are
+ * without gaps, become visible in order, and a reader that has seen one has seen all before it.
  */
 
-import { and, asc, eq, gt, gte, inArray, lt, max, type SQL, sql } from 'drizzle-orm'
+import { createHash } from 'node:crypto'
+import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm'
 import type { LoggedAct } from '@/contract/cook'
 import type { Db } from './client'
 import { boils, events, readings } from './schema'
@@ -15,160 +16,173 @@ export interface NewReading {
 }
 
 export interface StoredReading {
-  seq: number
+  /** Its number within the boil, from 1. */
+  n: number
   at: Date
   celsius: number
 }
 
 export interface StoredEvent extends LoggedAct {
-  seq: number
+  n: number
 }
 
-const holdBoil = (tx: Pick<Db, 'select'>, boilId: string) =>
-  tx.select({ id: boils.id }).from(boils).where(eq(boils.id, boilId)).for('update')
+type Tx = Pick<Db, 'select' | 'insert' | 'update'>
+
+/** The boil's row, held until the transaction ends. @throws Error for a boil that is not there. */
+async function holdBoil(tx: Pick<Db, 'select'>, boilId: string) {
+  const [row] = await tx
+    .select({ key: boils.key, readings: boils.readings, events: boils.events, last: boils.lastReadingAt })
+    .from(boils)
+    .where(eq(boils.id, boilId))
+    .for('update')
+  if (!row) throw new Error(`There is no boil ${boilId}`)
+  return row
+}
+
+const MARK_BYTES = 12
+const markOf = (id: string): Buffer => createHash('sha256').update(id).digest().subarray(0, MARK_BYTES)
+
+/** Rows to a statement. */
+const MOST_ROWS = 5000
 
 /** Appends readings; those whose id is there already are left alone. Returns how many were new. */
 export async function appendReadings(db: Db, boilId: string, rows: readonly NewReading[]): Promise<number> {
   if (rows.length === 0) return 0
   return db.transaction(async (tx) => {
-    await holdBoil(tx, boilId)
-    const [result] = await tx
-      .insert(readings)
-      .ignore()
-      .values(rows.map((r) => ({ ...r, boilId })))
-    return result.affectedRows
+    const boil = await holdBoil(tx, boilId)
+    const fresh = await unknownOf(tx, boil.key, rows)
+    if (fresh.length === 0) return 0
+    const numbered = fresh.map((r, i) => ({ boil: boil.key, n: boil.readings + 1 + i, ...r }))
+    for (let i = 0; i < numbered.length; i += MOST_ROWS)
+      await tx.insert(readings).values(numbered.slice(i, i + MOST_ROWS))
+    const newest = fresh.reduce((last, r) => Math.max(last, r.at.getTime()), boil.last?.getTime() ?? 0)
+    await tx
+      .update(boils)
+      .set({ readings: boil.readings + fresh.length, lastReadingAt: new Date(newest) })
+      .where(eq(boils.key, boil.key))
+    return fresh.length
   })
+}
+
+/** Those of `rows` a boil does not have, each once, with their marks. */
+async function unknownOf(
+  tx: Tx,
+  boil: number,
+  rows: readonly NewReading[],
+): Promise<{ mark: Buffer; at: Date; celsius: number }[]> {
+  const byMark = new Map(rows.map(({ id, at, celsius }) => [markOf(id).toString('hex'), { at, celsius }]))
+  const marks = [...byMark.keys()].map((hex) => Buffer.from(hex, 'hex'))
+  for (let i = 0; i < marks.length; i += MOST_ROWS) {
+    const known = await tx
+      .select({ mark: readings.mark })
+      .from(readings)
+      .where(and(eq(readings.boil, boil), inArray(readings.mark, marks.slice(i, i + MOST_ROWS))))
+    for (const { mark } of known) byMark.delete(mark.toString('hex'))
+  }
+  return [...byMark].map(([hex, r]) => ({ mark: Buffer.from(hex, 'hex'), ...r }))
 }
 
 /** Appends one act; false when its id is there already. Ends the boil when that is what it says. */
 export async function appendEvent(db: Db, boilId: string, logged: LoggedAct, receivedAt: Date): Promise<boolean> {
-  return db.transaction(async (tx) => {
-    await holdBoil(tx, boilId)
-    const at = new Date(logged.at)
-    const [result] = await tx.insert(events).ignore().values({ id: logged.id, boilId, at, act: logged.act, receivedAt })
-    if (result.affectedRows === 0) return false
-    if (logged.act.type === 'finished' || logged.act.type === 'abandoned')
-      await tx.update(boils).set({ endedAt: at }).where(eq(boils.id, boilId))
-    return true
-  })
+  return db.transaction((tx) => appendEventIn(tx, boilId, logged, receivedAt))
 }
 
-export async function readingsAfter(db: Db, boilId: string, seq: number, limit = 20_000): Promise<StoredReading[]> {
+/** As `appendEvent`, within a transaction of the caller's. */
+export async function appendEventIn(
+  tx: Tx,
+  boilId: string,
+  { id, at, act }: LoggedAct,
+  receivedAt: Date,
+): Promise<boolean> {
+  const boil = await holdBoil(tx, boilId)
+  const n = boil.events + 1
+  const when = new Date(at)
+  const [result] = await tx.insert(events).ignore().values({ boil: boil.key, n, id, at: when, act, receivedAt })
+  if (result.affectedRows === 0) return false
+  const ends = act.type === 'finished' || act.type === 'abandoned'
+  await tx
+    .update(boils)
+    .set({ events: n, ...(ends && { endedAt: when }) })
+    .where(eq(boils.key, boil.key))
+  return true
+}
+
+const ofBoil = (boilId: string) => sql`(select ${boils.key} from ${boils} where ${boils.id} = ${boilId})`
+
+const readingColumns = { n: readings.n, at: readings.at, celsius: readings.celsius }
+
+export async function readingsAfter(db: Db, boilId: string, n: number, limit = 20_000): Promise<StoredReading[]> {
   return db
-    .select({ seq: readings.seq, at: readings.at, celsius: readings.celsius })
+    .select(readingColumns)
     .from(readings)
-    .where(and(eq(readings.boilId, boilId), gt(readings.seq, seq)))
-    .orderBy(asc(readings.seq))
+    .where(and(eq(readings.boil, ofBoil(boilId)), gt(readings.n, n)))
+    .orderBy(asc(readings.n))
     .limit(limit)
 }
 
-export async function eventsAfter(db: Db, boilId: string, seq: number): Promise<StoredEvent[]> {
+export async function eventsAfter(db: Db, boilId: string, n: number): Promise<StoredEvent[]> {
   const rows = await db
     .select()
     .from(events)
-    .where(and(eq(events.boilId, boilId), gt(events.seq, seq)))
-    .orderBy(asc(events.seq))
-  return rows.map((r) => ({ seq: r.seq, id: r.id, at: r.at.toISOString(), act: r.act }))
+    .where(and(eq(events.boil, ofBoil(boilId)), gt(events.n, n)))
+    .orderBy(asc(events.n))
+  return rows.map((r) => ({ n: r.n, id: r.id, at: r.at.toISOString(), act: r.act }))
 }
 
 /** Something that differs whenever a boil's log has grown. */
-export async function headOfLog(db: Db, boilId: string): Promise<string> {
+export async function headOfLog(db: Db, boilId: string): Promise<string | null> {
   const [row] = await db
-    .select({
-      readings: sql<number | null>`(select max(r.seq) from ${readings} r where r.boil_id = ${boilId})`,
-      events: sql<number | null>`(select max(e.seq) from ${events} e where e.boil_id = ${boilId})`,
-    })
-    .from(sql`dual`)
-  return `${row?.readings}.${row?.events}`
+    .select({ readings: boils.readings, events: boils.events })
+    .from(boils)
+    .where(eq(boils.id, boilId))
+  return row ? `${row.readings}.${row.events}` : null
 }
 
 /** How a boil is thinned for a picture: a reading a second where it is recent, before that so many over the whole. */
-const PICTURE = { recentS: 600, count: 600 }
+const PICTURE = { recentS: 600, mostRecent: 6000, count: 600 }
 
 /**
- * The readings of a boil as a picture needs them, oldest first, and the newest sequence number they are known to speak
- * for. The newest of each stretch of time is taken; all of them stay where they are.
+ * The readings of a boil as a picture needs them, oldest first, and the number of the newest that was there. All of them
+ * stay where they are.
  */
-export async function thinnedReadings(db: Db, boilId: string): Promise<{ seq: number; rows: StoredReading[] }> {
-  const [span] = await db
-    .select({ last: max(readings.at), seq: max(readings.seq) })
+export async function thinnedReadings(db: Db, boilId: string): Promise<{ newest: number; rows: StoredReading[] }> {
+  const [boil] = await db
+    .select({ key: boils.key, newest: boils.readings, last: boils.lastReadingAt })
+    .from(boils)
+    .where(eq(boils.id, boilId))
+  if (!boil?.last || boil.newest === 0) return { newest: 0, rows: [] }
+  const since = new Date(boil.last.getTime() - PICTURE.recentS * 1000)
+  const tail = await db
+    .select(readingColumns)
     .from(readings)
-    .where(eq(readings.boilId, boilId))
-  if (!span?.last || span.seq === null) return { seq: 0, rows: [] }
-  const recent = new Date(span.last.getTime() - PICTURE.recentS * 1000)
-  const [old, fresh] = await Promise.all([
-    newestOfEach(db, boilId, sql`${readings.stretch}`, lt(readings.at, recent)),
-    newestOfEach(db, boilId, sql`to_seconds(${readings.at})`, gte(readings.at, recent)),
-  ])
-  const step = Math.ceil(old.length / PICTURE.count)
-  return { seq: span.seq, rows: [...old.filter((_, i) => (old.length - 1 - i) % step === 0), ...fresh] }
+    .where(and(eq(readings.boil, boil.key), gt(readings.n, boil.newest - PICTURE.mostRecent)))
+    .orderBy(asc(readings.n))
+  const from = tail.findIndex((r) => r.at >= since)
+  const recent = tail.slice(Math.max(0, from))
+  const before = (recent[0]?.n ?? 1) - 1
+  const old = await evenly(db, boil.key, before)
+  return { newest: boil.newest, rows: [...old, ...aSecond(recent)].sort((a, b) => a.at.getTime() - b.at.getTime()) }
 }
 
-/** Of each stretch of time the newest reading, oldest stretch first. */
-function newestOfEach(db: Db, boilId: string, stretch: SQL, when: SQL): Promise<StoredReading[]> {
-  const kept = db
-    .select({ newest: max(readings.at).as('newest') })
-    .from(readings)
-    .where(and(eq(readings.boilId, boilId), when))
-    // named before the stretch, so that MariaDB leaps through the index from stretch to stretch
-    .groupBy(readings.boilId, stretch)
-    .as('kept')
+/** Of the first `upTo` readings some six hundred, evenly by their number, the last among them. */
+async function evenly(db: Db, boil: number, upTo: number, count = PICTURE.count): Promise<StoredReading[]> {
+  if (upTo < 1) return []
+  const step = Math.ceil(upTo / count)
+  const numbers = Array.from({ length: Math.ceil(upTo / step) }, (_, i) => upTo - i * step)
   return db
-    .select({ seq: readings.seq, at: readings.at, celsius: readings.celsius })
-    .from(kept)
-    .innerJoin(readings, and(eq(readings.boilId, boilId), eq(readings.at, kept.newest)))
-    .orderBy(asc(readings.at))
+    .select(readingColumns)
+    .from(readings)
+    .where(and(eq(readings.boil, boil), inArray(readings.n, numbers)))
+    .orderBy(asc(readings.n))
 }
+
+/** The newest of each second. */
+const aSecond = (rows: readonly StoredReading[]): StoredReading[] => [
+  ...new Map(rows.map((r) => [Math.floor(r.at.getTime() / 1000), r])).values(),
+]
 
 /** Time of the newest reading of a boil, or null. */
 export async function lastReadingAt(db: Db, boilId: string): Promise<Date | null> {
-  const [row] = await db
-    .select({ at: readings.at })
-    .from(readings)
-    .where(eq(readings.boilId, boilId))
-    .orderBy(sql`${readings.at} desc`)
-    .limit(1)
+  const [row] = await db.select({ at: boils.lastReadingAt }).from(boils).where(eq(boils.id, boilId))
   return row?.at ?? null
-}
-
-export interface BoilSummary {
-  boilId: string
-  batchId: string
-  /** Hottest reading once it was pulled; null for a boil that never was. */
-  reached: number | null
-}
-
-/** What each boil of these batches reached. */
-export async function boilSummaries(db: Db, batchIds: readonly string[]): Promise<BoilSummary[]> {
-  if (batchIds.length === 0) return []
-  // drizzle writes a lone table's columns bare, which a subquery would take for its own: hence the plain names
-  const pulled = sql`select min(p.at) from ${events} p where p.boil_id = boils.id and json_value(p.act, '$.type') = 'pulled'`
-  return db
-    .select({
-      boilId: boils.id,
-      batchId: boils.batchId,
-      reached: sql<
-        number | null
-      >`(select max(r.celsius) from ${readings} r where r.boil_id = boils.id and r.at >= (${pulled}))`,
-    })
-    .from(boils)
-    .where(inArray(boils.batchId, [...batchIds]))
-    .orderBy(asc(boils.number))
-}
-
-/** A few readings of each boil, evenly picked, for a thumbnail of its curve. Times in ms. */
-export async function thumbnails(db: Db, boilIds: readonly string[]): Promise<Map<string, [number, number][]>> {
-  const out = new Map<string, [number, number][]>()
-  if (boilIds.length === 0) return out
-  const rows = await db
-    .select({ boilId: readings.boilId, at: readings.at, celsius: readings.celsius })
-    .from(readings)
-    .where(and(inArray(readings.boilId, [...boilIds]), sql`${readings.seq} % 8 = 0`))
-    .orderBy(asc(readings.seq))
-  for (const r of rows) {
-    const list = out.get(r.boilId) ?? []
-    list.push([r.at.getTime(), r.celsius])
-    out.set(r.boilId, list)
-  }
-  return out
 }

@@ -9,24 +9,16 @@ import {
   findBoil,
   insertBatch,
   insertBoil,
-  listBatches,
   openBoils,
+  pageOfBatches,
   recentBoilsOnChannel,
   writeVerdict,
 } from './batches'
 import type { Db } from './client'
 import { addRevision, findFormula, listFormulas } from './formulas'
 import { findChannel, putChannel, putThing, readThings, removeThing } from './kitchen'
-import {
-  appendEvent,
-  appendReadings,
-  boilSummaries,
-  eventsAfter,
-  lastReadingAt,
-  readingsAfter,
-  thinnedReadings,
-  thumbnails,
-} from './log'
+import { appendEvent, appendReadings, eventsAfter, lastReadingAt, readingsAfter, thinnedReadings } from './log'
+import { boilsInLists, putSummary } from './summaries'
 import { freshDatabase } from './testing'
 
 let db: Db
@@ -68,7 +60,7 @@ async function startedBatch(startedAt = new Date()) {
     startedAt,
     clock: { id: ulid(), rate: 1 },
   }
-  await insertBatch(db, batch, boil)
+  await insertBatch(db, batch, caramels, boil)
   return { batch, boil, id, boilId }
 }
 
@@ -130,7 +122,7 @@ describe('batches and boils', () => {
 
   it('are not doubled by a retry', async () => {
     const { batch, boil, id, boilId } = await startedBatch()
-    await insertBatch(db, batch, boil)
+    await insertBatch(db, batch, caramels, boil)
     expect(await boilsOfBatch(db, id)).toHaveLength(1)
     expect(await eventsAfter(db, boilId, 0)).toHaveLength(1)
   })
@@ -142,10 +134,25 @@ describe('batches and boils', () => {
     expect(await writeVerdict(db, ulid(), { note: 'x', score: null })).toBe(false)
   })
 
-  it('are listed newest first', async () => {
-    await startedBatch(new Date('2020-01-01T00:00:00Z'))
-    const dates = (await listBatches(db)).map((b) => b.startedAt.getTime())
-    expect(dates).toEqual([...dates].sort((a, b) => b - a))
+  it('are listed newest first, page by page, each once', async () => {
+    const old = [1, 1, 2, 3].map((day) => new Date(`2020-01-0${day}T00:00:00Z`))
+    for (const at of old) await startedBatch(at)
+    const ids: string[] = []
+    let after: { startedAt: Date; id: string } | null = null
+    for (;;) {
+      const page: Awaited<ReturnType<typeof pageOfBatches>> = await pageOfBatches(db, after, 2)
+      ids.push(...page.map((b) => b.id))
+      const last = page.at(-1)
+      if (!last || page.length < 2) break
+      after = last
+    }
+    const whole = await pageOfBatches(db, null, 1000)
+    expect(ids).toEqual(whole.map((b) => b.id))
+    expect(new Set(ids).size).toBe(ids.length)
+    const dates = whole.map((b) => b.startedAt.getTime())
+    expect(dates).toEqual([...dates].sort((x, y) => y - x))
+    expect(whole[0]).toMatchObject({ name: caramels.name, family: 'caramel', boilsPlanned: 1 })
+    expect(whole[0]?.targetC).toBeGreaterThan(110)
   })
 
   it('end when the log says so, and the channel goes to the newest that has not', async () => {
@@ -179,7 +186,7 @@ describe('the log of a boil', () => {
   it('goes on from a cursor', async () => {
     const { boilId } = await startedBatch()
     await appendReadings(db, boilId, [reading(1, 1), reading(2, 2)])
-    const first = (await readingsAfter(db, boilId, 0)).at(-1)?.seq ?? 0
+    const first = (await readingsAfter(db, boilId, 0)).at(-1)?.n ?? 0
     await appendReadings(db, boilId, [reading(3, 3)])
     expect((await readingsAfter(db, boilId, first)).map((r) => r.celsius)).toEqual([3])
   })
@@ -198,13 +205,13 @@ describe('the log of a boil', () => {
     })
     while (writing) {
       for (const r of await readingsAfter(db, boilId, seen)) {
-        known.add(r.seq)
-        seen = r.seq
+        known.add(r.n)
+        seen = r.n
       }
     }
     await done
-    for (const r of await readingsAfter(db, boilId, seen)) known.add(r.seq)
-    for (const r of await readingsAfter(db, boilId, 0)) if (!known.has(r.seq)) missed++
+    for (const r of await readingsAfter(db, boilId, seen)) known.add(r.n)
+    for (const r of await readingsAfter(db, boilId, 0)) if (!known.has(r.n)) missed++
     expect(known.size).toBe(96)
     expect(missed).toBe(0)
   })
@@ -225,26 +232,39 @@ describe('the log of a boil', () => {
       celsius: 20 + i / 100,
     }))
     await appendReadings(db, boilId, day)
-    const { seq, rows } = await thinnedReadings(db, boilId)
+    const { newest, rows } = await thinnedReadings(db, boilId)
     expect(rows.length).toBeLessThan(700)
-    expect(rows.at(-1)).toMatchObject({ seq, at: day.at(-1)?.at, celsius: day.at(-1)?.celsius })
+    expect(rows.at(-1)).toMatchObject({ n: newest, at: day.at(-1)?.at, celsius: day.at(-1)?.celsius })
     const gaps = rows.slice(1).map((r, i) => r.at.getTime() - (rows[i]?.at.getTime() as number))
     expect(Math.min(...gaps)).toBeGreaterThan(0)
     expect(Math.max(...gaps)).toBeLessThan(180_000)
-    expect(await thinnedReadings(db, ulid())).toEqual({ seq: 0, rows: [] })
+    expect(await thinnedReadings(db, ulid())).toEqual({ newest: 0, rows: [] })
   })
 
-  it('sums up what was reached after the pull, and draws small', async () => {
+  it('of each of four boils in turn is drawn alike: none is lost between the others', async () => {
+    const boils = await Promise.all([1, 2, 3, 4].map(() => startedBatch()))
+    for (let i = 0; i < 200; i++)
+      for (const [k, { boilId }] of boils.entries()) await appendReadings(db, boilId, [reading(i, 20 + k)])
+    for (const [k, { boilId }] of boils.entries()) {
+      const { newest, rows } = await thinnedReadings(db, boilId)
+      expect(newest).toBe(200)
+      expect(rows).toHaveLength(200)
+      expect(new Set(rows.map((r) => r.celsius))).toEqual(new Set([20 + k]))
+    }
+  })
+})
+
+describe('what lists show of a boil', () => {
+  it('is kept beside it, and kept anew', async () => {
     const { id, boilId } = await startedBatch()
-    await appendReadings(db, boilId, [
-      reading(0, 159),
-      ...Array.from({ length: 40 }, (_, i) => reading(i + 100, 110 + i / 4)),
-    ])
-    expect(await boilSummaries(db, [id])).toEqual([{ boilId, batchId: id, reached: null }])
-    const pulled = { type: 'pulled' as const, step: 'pull', celsius: 119 }
-    await appendEvent(db, boilId, { id: ulid(), at: reading(99, 0).at.toISOString(), act: pulled }, new Date())
-    expect((await boilSummaries(db, [id]))[0]?.reached).toBe(119.75)
-    expect((await thumbnails(db, [boilId])).get(boilId)?.length).toBeGreaterThan(3)
-    expect(await boilSummaries(db, [])).toEqual([])
+    expect((await boilsInLists(db, [id])).get(id)).toEqual([{ id: boilId, reached: null, curve: [], open: true }])
+    const curve = [
+      [0, 20],
+      [60, 99.5],
+    ] as const
+    await putSummary(db, boilId, { reachedC: 119.5, minutes: 21, curve })
+    await putSummary(db, boilId, { reachedC: 119.75, minutes: 21, curve })
+    expect((await boilsInLists(db, [id])).get(id)).toEqual([{ id: boilId, reached: 119.75, curve, open: true }])
+    expect((await boilsInLists(db, [])).size).toBe(0)
   })
 })

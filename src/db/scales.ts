@@ -1,52 +1,28 @@
-import { asc, desc, eq, max } from 'drizzle-orm'
-import type { PushedWeight } from '@/contract/devices'
+import { eq } from 'drizzle-orm'
 import type { Db } from './client'
-import { scaleWants, weights } from './schema'
+import { scaleStates } from './schema'
 
-/** Appends weights; those whose id is there already are left alone. Returns how many were new. */
-export async function appendWeights(db: Db, channelId: string, pushed: readonly PushedWeight[]): Promise<number> {
-  if (pushed.length === 0) return 0
-  const [result] = await db
-    .insert(weights)
-    .ignore()
-    .values(pushed.map((w) => ({ id: w.id, channelId, at: new Date(w.at), grams: w.grams })))
-  return result.affectedRows
+export type ScaleState = Omit<typeof scaleStates.$inferSelect, 'channelId'>
+
+const unheard: ScaleState = { grams: null, at: null, stillGrams: null, stillSince: null, wanted: null }
+
+/** What a scale shows and what is wanted on it. */
+export async function readScale(db: Db, channelId: string): Promise<ScaleState> {
+  const [row] = await db.select().from(scaleStates).where(eq(scaleStates.channelId, channelId))
+  return row ?? unheard
 }
 
-/** Sequence number of the newest weight of a scale, or null. */
-export async function headOfScale(db: Db, channelId: string): Promise<number | null> {
-  const [row] = await db
-    .select({ seq: max(weights.seq) })
-    .from(weights)
-    .where(eq(weights.channelId, channelId))
-  return row?.seq ?? null
-}
-
-/** The newest weights of a scale, oldest first. */
-export async function lastWeights(
+/** Changes what is known of a scale by what it is now; nobody else changes it meanwhile. */
+export async function changeScale(
   db: Db,
   channelId: string,
-  count: number,
-): Promise<{ seq: number; at: Date; grams: number }[]> {
-  const rows = await db
-    .select({ seq: weights.seq, at: weights.at, grams: weights.grams })
-    .from(weights)
-    .where(eq(weights.channelId, channelId))
-    .orderBy(desc(weights.seq))
-    .limit(count)
-  return rows.reverse()
-}
-
-export async function setWanted(db: Db, channelId: string, grams: number | null): Promise<void> {
-  await db.insert(scaleWants).values({ channelId, grams }).onDuplicateKeyUpdate({ set: { grams } })
-}
-
-/** What is to be weighed next; null for nothing. */
-export async function wantedOn(db: Db, channelId: string): Promise<number | null> {
-  const [row] = await db
-    .select()
-    .from(scaleWants)
-    .where(eq(scaleWants.channelId, channelId))
-    .orderBy(asc(scaleWants.channelId))
-  return row?.grams ?? null
+  change: (state: ScaleState) => Partial<ScaleState>,
+): Promise<void> {
+  await db.transaction(async (tx) => {
+    // an update that changes nothing still takes the row for writing
+    await tx.insert(scaleStates).values({ channelId }).onDuplicateKeyUpdate({ set: { channelId } })
+    const [row] = await tx.select().from(scaleStates).where(eq(scaleStates.channelId, channelId)).for('update')
+    const set = change(row ?? unheard)
+    if (Object.keys(set).length > 0) await tx.update(scaleStates).set(set).where(eq(scaleStates.channelId, channelId))
+  })
 }

@@ -1,8 +1,6 @@
 /** Tables. Formulas and batches are documents with their own schemas; a boil's readings and events are append-only. */
 
-import { sql } from 'drizzle-orm'
 import {
-  bigint,
   char,
   double,
   foreignKey,
@@ -11,6 +9,7 @@ import {
   mysqlTable,
   primaryKey,
   text,
+  uniqueIndex,
   varchar,
 } from 'drizzle-orm/mysql-core'
 import { z } from 'zod'
@@ -19,7 +18,9 @@ import { actSchema } from '@/contract/cook'
 import type { DeviceKind } from '@/contract/devices'
 import { formulaSchema } from '@/contract/formula'
 import type { KitchenKind } from '@/contract/kitchen'
-import { instant, json } from './columns'
+import { curveSchema } from '@/contract/logbook'
+import type { FamilyId } from '@/core'
+import { binary, instant, json } from './columns'
 
 const handle = (name: string) => varchar(name, { length: 80 })
 const ulid = (name: string) => char(name, { length: 26 })
@@ -49,26 +50,18 @@ export const channels = mysqlTable('channels', {
   room: handle('room'),
 })
 
-export const weights = mysqlTable(
-  'weights',
-  {
-    seq: bigint('seq', { mode: 'number' }).autoincrement().primaryKey(),
-    id: varchar('id', { length: 40 }).notNull().unique(),
-    channelId: handle('channel_id')
-      .notNull()
-      .references(() => channels.id),
-    at: instant('at').notNull(),
-    grams: double('grams').notNull(),
-  },
-  (t) => [index('weights_channel').on(t.channelId, t.seq)],
-)
-
-/** What is to be weighed next on each scale. */
-export const scaleWants = mysqlTable('scale_wants', {
+/** What each scale shows, since when it has stood still, and what is to be weighed next on it: one row a scale. */
+export const scaleStates = mysqlTable('scale_states', {
   channelId: handle('channel_id')
     .primaryKey()
     .references(() => channels.id),
+  /** The newest weight and when it was taken; null before the first. */
   grams: double('grams'),
+  at: instant('at'),
+  /** The weight it has stood still at, and since when. */
+  stillGrams: double('still_grams'),
+  stillSince: instant('still_since'),
+  wanted: double('wanted'),
 })
 
 /** One row a formula: what its newest revision says, in columns that lists and searches read. */
@@ -135,6 +128,16 @@ export const batches = mysqlTable(
     conditions: json('conditions', conditionsSchema).notNull(),
     startedAt: instant('started_at').notNull(),
     note: text('note').notNull(),
+    /** What lists read, so that none reads a document: written with the batch. */
+    name: label('name').notNull(),
+    family: varchar('family', { length: 30 }).$type<FamilyId>().notNull(),
+    room: label('room').notNull(),
+    outGrams: double('out_grams').notNull(),
+    pieces: int('pieces').notNull(),
+    boilsPlanned: int('boils_planned').notNull(),
+    /** Target in that day's air and how far either side is good, °C. */
+    targetC: double('target_c').notNull(),
+    withinC: double('within_c').notNull(),
     /** 1 (bin) to 5 (as good as it gets); null until judged. */
     score: int('score'),
   },
@@ -144,7 +147,7 @@ export const batches = mysqlTable(
       columns: [t.formulaId, t.revision],
       foreignColumns: [formulaRevisions.formulaId, formulaRevisions.number],
     }),
-    index('batches_started').on(t.startedAt),
+    index('batches_started').on(t.startedAt, t.id),
     index('batches_formula').on(t.formulaId, t.startedAt),
   ],
 )
@@ -152,7 +155,9 @@ export const batches = mysqlTable(
 export const boils = mysqlTable(
   'boils',
   {
-    id: ulid('id').primaryKey(),
+    /** A short key for the two tables that grow: a reading is a few bytes, a ULID twenty-six. */
+    key: int('key', { unsigned: true }).autoincrement().primaryKey(),
+    id: ulid('id').notNull().unique(),
     batchId: ulid('batch_id')
       .notNull()
       .references(() => batches.id),
@@ -161,41 +166,59 @@ export const boils = mysqlTable(
     channelId: handle('channel_id').references(() => channels.id),
     startedAt: instant('started_at').notNull(),
     endedAt: instant('ended_at'),
+    /** How many readings and events it has, which is the number of the newest of each. */
+    readings: int('readings', { unsigned: true }).notNull().default(0),
+    events: int('events', { unsigned: true }).notNull().default(0),
+    lastReadingAt: instant('last_reading_at'),
   },
-  (t) => [index('boils_channel').on(t.channelId, t.startedAt), index('boils_batch').on(t.batchId)],
+  (t) => [
+    index('boils_channel').on(t.channelId, t.endedAt, t.id),
+    index('boils_batch').on(t.batchId, t.number),
+    index('boils_open').on(t.endedAt, t.id),
+  ],
 )
 
+/** What came of a boil that has ended, for lists: they never read its log. */
+export const boilSummaries = mysqlTable('boil_summaries', {
+  boil: int('boil', { unsigned: true })
+    .primaryKey()
+    .references(() => boils.key),
+  /** Hottest once it was pulled, °C; null for a boil that never was. */
+  reachedC: double('reached_c'),
+  minutes: double('minutes').notNull(),
+  curve: json('curve', curveSchema).notNull(),
+})
+
+/**
+ * Numbered within their boil, in the order they were stored, and kept together in that order: a picture of a boil takes
+ * every so manieth by its number, whatever else was cooking meanwhile.
+ */
 export const readings = mysqlTable(
   'readings',
   {
-    seq: bigint('seq', { mode: 'number' }).autoincrement().primaryKey(),
-    id: varchar('id', { length: 40 }).notNull().unique(),
-    boilId: ulid('boil_id')
+    boil: int('boil', { unsigned: true })
       .notNull()
-      .references(() => boils.id),
+      .references(() => boils.key),
+    n: int('n', { unsigned: true }).notNull(),
+    /** The start of a digest of the id its sender gave it: the same reading sent twice is one. */
+    mark: binary('mark', { length: 12 }).notNull(),
     at: instant('at').notNull(),
     celsius: double('celsius').notNull(),
-    /** Which ten seconds it belongs to: an index finds the last of each without reading what lies between. */
-    stretch: bigint('stretch', { mode: 'number' }).generatedAlwaysAs(sql`to_seconds(\`at\`) div 10`),
   },
-  (t) => [
-    index('readings_boil').on(t.boilId, t.seq),
-    index('readings_time').on(t.boilId, t.at),
-    index('readings_stretch').on(t.boilId, t.stretch, t.at),
-  ],
+  (t) => [primaryKey({ columns: [t.boil, t.n] }), uniqueIndex('readings_mark').on(t.boil, t.mark)],
 )
 
 export const events = mysqlTable(
   'events',
   {
-    seq: bigint('seq', { mode: 'number' }).autoincrement().primaryKey(),
-    id: ulid('id').notNull().unique(),
-    boilId: ulid('boil_id')
+    boil: int('boil', { unsigned: true })
       .notNull()
-      .references(() => boils.id),
+      .references(() => boils.key),
+    n: int('n', { unsigned: true }).notNull(),
+    id: ulid('id').notNull().unique(),
     at: instant('at').notNull(),
     act: json('act', actSchema).notNull(),
     receivedAt: instant('received_at').notNull(),
   },
-  (t) => [index('events_boil').on(t.boilId, t.seq)],
+  (t) => [primaryKey({ columns: [t.boil, t.n] })],
 )

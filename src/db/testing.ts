@@ -1,8 +1,7 @@
 /** A database of its own for a test file, on the server that DATABASE_URL names. */
-import { drizzle } from 'drizzle-orm/mysql2'
-import { migrate } from 'drizzle-orm/mysql2/migrator'
 import type { Pool } from 'mysql2/promise'
 import { openDb, openPool } from './client'
+import { migrate } from './migrate'
 
 /** Migrated and empty. `close` leaves nothing open. */
 export async function freshDatabase() {
@@ -17,6 +16,6 @@ export async function freshDatabase() {
   for (const { name } of tables as { name: string }[]) await connection.query(`DROP TABLE \`${name}\``)
   await connection.query('SET FOREIGN_KEY_CHECKS = 1')
   connection.release()
-  await migrate(drizzle(pool), { migrationsFolder: 'src/db/migrations' })
+  await migrate(pool)
   return { db: openDb(pool), pool, close: () => pool.end() }
 }

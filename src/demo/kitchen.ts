@@ -125,6 +125,7 @@ export const demoIngredients: Named<KitchenFacts<'ingredient'>>[] = [
       unitGrams: {},
       whole: false,
       allergens: [],
+      prepare: [],
       synonyms: ['nettle syrup'],
       source: 'computed',
     },

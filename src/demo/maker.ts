@@ -8,7 +8,7 @@ import {
   type CookAct,
   carriedHeat,
   contentsOf,
-  type Grams,
+  type GramsByLine,
   heatCapacity,
   latentHeat,
   type PotState,
@@ -44,7 +44,7 @@ const LONGEST = 3 * 3600
 /** Cooks one boil from the first flame to the end of its setting. `random` makes the maker human. */
 export function cookBoil(
   formula: BoiledFormula,
-  grams: Grams,
+  grams: GramsByLine,
   conditions: Conditions,
   probeFacts: ProbeFacts,
   habits: Habits,

@@ -5,7 +5,7 @@ import { ulid } from 'ulid'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { type BoilView, type ChannelFrame, type LoggedAct, type PushedReading, readingSchema } from '@/contract/cook'
 import { scale } from '@/core'
-import { testKitchen } from '@/core/testing'
+import { testConditions } from '@/core/testing'
 import { demoBoil } from '@/demo/formulas'
 import { listen, openPusher } from './hub/link'
 import { openStand } from './hub/stand'
@@ -69,7 +69,7 @@ function boilView(): BoilView {
     part: null,
     formula,
     plan: scale(formula, { size: { by: 'weight', grams: 2400 } }),
-    conditions: { ...testKitchen, room: 'Quay', altitudeM: 12, vessel: null, thermometers: [] },
+    conditions: { ...testConditions, room: 'Quay', altitudeM: 12, vessel: null, thermometers: [] },
     probe: { lagS: 4, noiseC: 0.1, thermometer: null },
   }
 }

@@ -26,7 +26,7 @@ import {
 } from '@/db'
 import { boil, snapshot } from './cook'
 import { formula } from './formulas'
-import { nudge } from './news'
+import { nudge } from './log-watch'
 import { Problem } from './problem'
 
 function pick<T extends { id: string }>(list: readonly T[], id: string, what: string): T {
@@ -79,6 +79,7 @@ export async function startBatch(request: StartBatch, now: Date): Promise<{ id: 
   await insertBatch(
     db(),
     { id: request.id, formulaId: request.formula, revision: request.revision, plan, conditions, startedAt: now },
+    document,
     {
       id: request.boilId,
       batchId: request.id,

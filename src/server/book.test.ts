@@ -77,9 +77,11 @@ describe('finding', () => {
   it('puts what was cooked last first', async () => {
     const sample = demoHistory().find((h) => h.batch.formulaId === 'orchard-toffee')
     if (!sample) throw new Error('the demo log has no toffee')
+    const orchard = await findFormula(db, 'orchard-toffee')
+    if (!orchard) throw new Error('the book has no toffee')
     const [boil] = sample.boils
     if (!boil) throw new Error('it has no boil')
-    await insertBatch(db, sample.batch, { ...boil.boil, channelId: null })
+    await insertBatch(db, sample.batch, orchard.document, { ...boil.boil, channelId: null })
     const { page } = await find({ sort: 'cooked' })
     expect(page.entries[0]).toMatchObject({
       id: 'orchard-toffee',

@@ -1,20 +1,20 @@
 import Papa from 'papaparse'
-import type { BoilView, Frame } from '@/contract/cook'
-import { eventsOf } from '@/contract/events'
+import type { CookFile } from '@/contract/cook'
+import { recordOf } from '@/contract/events'
 import { believed, importReadings } from '@/core'
 import { appendReadings, db } from '@/db'
-import { boil, everything } from './cook'
-import { nudge } from './news'
+import { boil, everything, summarise } from './cook'
+import { nudge } from './log-watch'
 import { Problem } from './problem'
 
 /** A cook as CSV: every reading, raw and as it is believed, and what was logged beside it. */
 export async function cookAsCsv(id: string): Promise<string> {
   const [view, log] = await Promise.all([boil(id), everything(id)])
   const start = Date.parse(view.startedAt)
-  const raw = log.readings.map(([ms, celsius]) => ({ at: (ms - start) / 1000, celsius })).sort((a, b) => a.at - b.at)
+  const { events, readings: raw } = recordOf(log, start)
   const put = believed(
     raw,
-    eventsOf(log.acts, start).filter((e) => e.type !== 'reads'),
+    events.filter((e) => e.type !== 'reads'),
     view.probe.thermometer ?? undefined,
   )
   const acts = log.acts.map((a) => [a.at, Date.parse(a.at) - start, '', '', JSON.stringify(a.act)] as const)
@@ -37,7 +37,7 @@ export async function cookAsCsv(id: string): Promise<string> {
 }
 
 /** A cook whole: the boil with all that is frozen about it, and its log. */
-export const cookAsJson = async (id: string): Promise<{ boil: BoilView; log: Frame }> => ({
+export const cookAsJson = async (id: string): Promise<CookFile> => ({
   boil: await boil(id),
   log: await everything(id),
 })
@@ -62,6 +62,7 @@ export async function importCookReadings(id: string, text: string): Promise<{ st
       celsius: r.celsius,
     })),
   )
+  if (stored > 0 && view.endedAt !== null) await summarise(id)
   nudge(`log ${id}`)
   return { stored, skipped: found.skipped }
 }

@@ -1,16 +1,19 @@
 import { type BoilFrame, type BoilView, type Frame, LONGEST_COOK_MS, type LoggedAct } from '@/contract/cook'
+import { recordOf } from '@/contract/events'
+import { assessCook, type CookAct, summaryOf } from '@/core'
 import {
   appendEvent,
   db,
   eventsAfter,
   findBoil,
   headOfLog,
+  putSummary,
   readingsAfter,
   type StoredEvent,
   type StoredReading,
   thinnedReadings,
 } from '@/db'
-import { type Fresh, follow, nudge } from './news'
+import { type Fresh, follow, nudge } from './log-watch'
 import { Problem } from './problem'
 
 export async function boil(id: string): Promise<BoilView> {
@@ -29,9 +32,20 @@ export async function logAct(boilId: string, logged: LoggedAct, now: Date): Prom
   if (into < -1000) throw new Problem(400, 'That is before the cook began')
   if (into > LONGEST_COOK_MS) throw new Problem(400, 'That is long after this cook: is the clock right?')
   const stored = await appendEvent(db(), boilId, logged, now)
+  if (stored && (view.endedAt !== null || ends(act))) await summarise(boilId)
   nudge(`log ${boilId}`)
   if (view.channel) nudge(`channel ${view.channel}`)
   return { stored }
+}
+
+const ends = ({ type }: CookAct): boolean => type === 'finished' || type === 'abandoned'
+
+/** Writes what lists show of a boil: once it has ended, and again whenever its log is put right after that. */
+export async function summarise(boilId: string): Promise<void> {
+  const [view, log] = await Promise.all([boil(boilId), everything(boilId)])
+  const record = recordOf(log, Date.parse(view.startedAt))
+  const now = Math.max(0, ...record.events.map((e) => e.at))
+  await putSummary(db(), boilId, summaryOf(assessCook(view, record, now)))
 }
 
 interface Cursor {
@@ -64,8 +78,8 @@ export async function frameAfter(boilId: string, from: Cursor): Promise<{ frame:
     eventsAfter(db(), boilId, from.event),
   ])
   const cursor = {
-    reading: readings.at(-1)?.seq ?? from.reading,
-    event: events.at(-1)?.seq ?? from.event,
+    reading: readings.at(-1)?.n ?? from.reading,
+    event: events.at(-1)?.n ?? from.event,
   }
   return { cursor, frame: frameOf(cursor, readings, events) }
 }
@@ -74,13 +88,13 @@ const frameOf = (cursor: Cursor, readings: readonly StoredReading[], events: rea
   cursor: cursorText(cursor),
   wall: Date.now(),
   readings: readings.map((r) => [r.at.getTime(), r.celsius]),
-  acts: events.map(({ seq: _, ...logged }) => logged),
+  acts: events.map(({ n: _, ...logged }) => logged),
 })
 
 /** A boil so far as a picture needs it: all that was done, and readings enough for a curve and a forecast. */
 export async function snapshot(boilId: string): Promise<Frame> {
-  const [{ seq, rows }, events] = await Promise.all([thinnedReadings(db(), boilId), eventsAfter(db(), boilId, 0)])
-  return frameOf({ reading: seq, event: events.at(-1)?.seq ?? 0 }, rows, events)
+  const [{ newest, rows }, events] = await Promise.all([thinnedReadings(db(), boilId), eventsAfter(db(), boilId, 0)])
+  return frameOf({ reading: newest, event: events.at(-1)?.n ?? 0 }, rows, events)
 }
 
 /** Everything logged of a boil, however long it has cooked. */

@@ -6,31 +6,24 @@ import {
   type Wanted,
   weightSchema,
 } from '@/contract/devices'
-import {
-  appendWeights,
-  db,
-  findChannel,
-  headOfScale,
-  lastWeights,
-  putThing,
-  readThings,
-  setWanted,
-  wantedOn,
-} from '@/db'
+import { changeScale, db, findChannel, putThing, readScale, readThings, type ScaleState } from '@/db'
 import { parseJson } from './http'
-import { follow, nudge } from './news'
+import { follow, nudge } from './log-watch'
 import { admitHub } from './probes'
 import { Problem } from './problem'
 
 const MOST = 2000
 
 /** Lets a device in by its token, if it is what it says it is. */
-export async function admitDevice(channel: string, kind: DeviceKind, authorization: string | null): Promise<void> {
-  await admitHub(channel, authorization)
-  await knownDevice(channel, kind)
-}
+export const admitDevice =
+  (kind: DeviceKind) =>
+  async (asked: { params: { channel: string }; authorization: string | null }): Promise<void> => {
+    await admitHub(asked)
+    await knownDevice(asked.params.channel, kind)
+  }
 
-async function knownDevice(channel: string, kind: DeviceKind): Promise<{ room: string | null }> {
+/** @throws Problem 404 where there is no such device. */
+export async function knownDevice(channel: string, kind: DeviceKind): Promise<{ room: string | null }> {
   const found = await findChannel(db(), channel)
   if (found?.kind !== kind) throw new Problem(404, `There is no ${kind} "${channel}"`)
   return found
@@ -45,41 +38,53 @@ export function parseWeights(body: string): PushedWeight[] {
   return lines.map((line, i) => parseJson(line, weightSchema, `Weight ${i + 1}`))
 }
 
-export async function storeWeights(channel: string, pushed: readonly PushedWeight[]): Promise<{ stored: number }> {
-  const stored = await appendWeights(db(), channel, pushed)
-  nudge(`scale ${channel}`)
-  return { stored }
+/** ◊ Weights this near each other stand still, g. */
+const STILL = 0.6
+
+/** What a scale is known to show once it has sent `pushed`; a weight that was sent before, or late, changes nothing. */
+export function scaleAfter(state: ScaleState, pushed: readonly PushedWeight[]): ScaleState {
+  const fresh = pushed
+    .map(({ at, grams }) => ({ at: new Date(at), grams }))
+    .filter(({ at }) => state.at === null || at > state.at)
+    .sort((a, b) => a.at.getTime() - b.at.getTime())
+  let after = state
+  for (const { at, grams } of fresh) {
+    const still = after.stillGrams !== null && Math.abs(grams - after.stillGrams) <= STILL
+    after = { ...after, at, grams, ...(!still && { stillGrams: grams, stillSince: at }) }
+  }
+  return after
 }
 
-/** ◊ Weights this near each other stand still, g, and how many are looked at. */
-const STILL = { grams: 0.6, count: 40 }
+export async function storeWeights(channel: string, pushed: readonly PushedWeight[]): Promise<{ stored: number }> {
+  await changeScale(db(), channel, (state) => scaleAfter(state, pushed))
+  nudge(`scale ${channel}`)
+  return { stored: pushed.length }
+}
+
+const headOf = ({ at, grams, wanted }: ScaleState): string => `${at?.getTime()} ${grams} ${wanted}`
 
 /** What a scale shows, whenever that changes; null now and then to say it still listens. */
 export async function* followScale(channel: string, signal: AbortSignal): AsyncGenerator<ScaleFrame | null> {
-  await knownDevice(channel, 'scale')
-  const topic = { name: `scale ${channel}`, head: () => headOfScale(db(), channel) }
+  const topic = { name: `scale ${channel}`, head: async () => headOf(await readScale(db(), channel)) }
   yield* follow([topic], () => shownBy(channel), signal)
 }
 
 async function shownBy(channel: string): Promise<ScaleFrame | null> {
-  const last = await lastWeights(db(), channel, STILL.count)
-  const newest = last.at(-1)
-  if (!newest) return null
-  const moved = last.findLast((w) => Math.abs(w.grams - newest.grams) > STILL.grams)
-  const since = moved ? moved.at : (last[0] as { at: Date }).at
-  return { grams: newest.grams, still: (newest.at.getTime() - since.getTime()) / 1000 }
+  const { grams, at, stillSince } = await readScale(db(), channel)
+  if (grams === null || at === null || stillSince === null) return null
+  return { grams, still: (at.getTime() - stillSince.getTime()) / 1000 }
 }
 
 /** Says what is to be weighed next, so that a scale with a display can show it. */
 export async function wantOn(channel: string, { grams }: Wanted): Promise<void> {
   await knownDevice(channel, 'scale')
-  await setWanted(db(), channel, grams)
+  await changeScale(db(), channel, () => ({ wanted: grams }))
   nudge(`wanted ${channel}`)
 }
 
 /** Tells a scale what is to be weighed next, whenever that changes. */
 export async function* followWanted(channel: string, signal: AbortSignal): AsyncGenerator<Wanted | null> {
-  const wanted = (): Promise<number | null> => wantedOn(db(), channel)
+  const wanted = async (): Promise<number | null> => (await readScale(db(), channel)).wanted
   yield* follow([{ name: `wanted ${channel}`, head: wanted }], async () => ({ grams: await wanted() }), signal)
 }
 

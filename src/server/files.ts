@@ -1,9 +1,8 @@
 import Papa from 'papaparse'
 import { FILE_FORMAT, type FormulaFile, formulaFileSchema, type Imported } from '@/contract/files'
-import { allergens } from '@/contract/formula'
 import { type KitchenFacts, kitchenSchemas } from '@/contract/kitchen'
 import { firstProblem } from '@/contract/text'
-import { type Component, components, faultsOf, idFor, ingredients, mix, readNumber } from '@/core'
+import { allergens, type Component, components, faultsOf, idFor, ingredients, mix, readNumber } from '@/core'
 import { addRevisionIn, db, findFormula, listFormulas, putThings, readThings } from '@/db'
 import { formula } from './formulas'
 import { Problem } from './problem'
@@ -162,6 +161,7 @@ function factsOf(row: Record<string, string>, where: string, taken: ReadonlySet<
       unitGrams: {},
       whole: /^(yes|true|1)$/i.test(row.whole?.trim() ?? ''),
       allergens: listOf(row.allergens),
+      prepare: [],
       synonyms: listOf(row.synonyms),
       source: 'computed',
     },

@@ -1,7 +1,8 @@
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { z } from 'zod'
-import { answer, eventStream, parseJson, readBody, readWrite } from './http'
+import { eventStream, json, parseJson, readBody } from './http'
 import { Problem } from './problem'
+import { route } from './route'
 
 const schema = z.object({ grams: z.number().positive() })
 const post = (body: string, headers: Record<string, string> = {}) =>
@@ -10,6 +11,7 @@ const post = (body: string, headers: Record<string, string> = {}) =>
     body,
     headers: { host: '127.0.0.1:3210', 'content-type': 'application/json', ...headers },
   })
+const write = json(schema)
 const status = (work: Promise<unknown>) =>
   work.then(
     () => 200,
@@ -18,8 +20,8 @@ const status = (work: Promise<unknown>) =>
 
 describe('writes', () => {
   it('are taken from our own pages', async () => {
-    expect(await readWrite(post('{"grams":5}', { origin: 'http://127.0.0.1:3210' }), schema)).toEqual({ grams: 5 })
-    expect(await readWrite(post('{"grams":5}', { 'sec-fetch-site': 'same-origin' }), schema)).toEqual({ grams: 5 })
+    expect(await write(post('{"grams":5}', { origin: 'http://127.0.0.1:3210' }))).toEqual({ grams: 5 })
+    expect(await write(post('{"grams":5}', { 'sec-fetch-site': 'same-origin' }))).toEqual({ grams: 5 })
   })
 
   it.each([
@@ -29,7 +31,7 @@ describe('writes', () => {
     [{ 'sec-fetch-site': 'cross-site' }, 403],
     [{ 'content-type': 'text/plain' }, 415],
   ])('with %j are answered %d', async (headers, wanted) => {
-    expect(await status(readWrite(post('{"grams":5}', headers as Record<string, string>), schema))).toBe(wanted)
+    expect(await status(write(post('{"grams":5}', headers as Record<string, string>)))).toBe(wanted)
   })
 
   it('say where they are wrong', () => {
@@ -46,19 +48,42 @@ describe('writes', () => {
   })
 })
 
+const asked = { params: Promise.resolve({}) }
+const failing = (error: unknown) =>
+  route({}, () => Promise.reject(error))(new Request('http://127.0.0.1/x'), asked) as Promise<Response>
+
 describe('answers', () => {
   it('turn problems into one sentence and what was kept', async () => {
-    const response = await answer(() => Promise.reject(new Problem(404, 'There is no such batch')))
+    const response = await failing(new Problem(404, 'There is no such batch'))
     expect(response.status).toBe(404)
     expect(await response.json()).toEqual({
       error: { message: 'There is no such batch', kept: 'Nothing was changed.' },
     })
   })
 
-  it('show nothing of what failed inside', async () => {
-    const response = await answer(() => Promise.reject(new Error('password=hunter2')))
-    expect(response.status).toBe(503)
-    expect(await response.text()).not.toMatch(/hunter2/)
+  it('say that the database is away only when it is', async () => {
+    const refused = Object.assign(new Error('connect'), { code: 'ECONNREFUSED' })
+    expect((await failing(new Error('query', { cause: refused }))).status).toBe(503)
+  })
+
+  it('give a fault of ours a number, under which the log has where it happened, and show nothing of it', async () => {
+    const log = vi.spyOn(console, 'error').mockImplementation(() => undefined)
+    const response = await failing(new TypeError('password=hunter2'))
+    const text = await response.text()
+    expect(response.status).toBe(500)
+    expect(text).not.toMatch(/hunter2/)
+    const [, fault] = /fault (\w{26})/.exec(text) ?? []
+    expect(fault).toBeDefined()
+    expect(log.mock.calls[0]?.[0]).toMatch(new RegExp(`${fault}[^]*http\\.test`))
+    log.mockRestore()
+  })
+
+  it('check an address before anything is done', async () => {
+    const params = z.object({ id: z.string().length(3) })
+    const answer = route({ params }, ({ params: { id } }) => ({ id }))
+    const get = (id: string) => answer(new Request('http://127.0.0.1/x'), { params: Promise.resolve({ id }) })
+    expect(await (await get('abc')).json()).toEqual({ id: 'abc' })
+    expect((await get('abcd')).status).toBe(404)
   })
 })
 

@@ -4,32 +4,6 @@ import type { z } from 'zod'
 import { firstProblem } from '@/contract/text'
 import { Problem } from './problem'
 
-/** Runs a route and turns what goes wrong into one clear answer. */
-export async function answer(work: () => Promise<Response>): Promise<Response> {
-  try {
-    return await work()
-  } catch (error) {
-    if (error instanceof Problem)
-      return Response.json({ error: { message: error.message, kept: error.kept } }, { status: error.status })
-    console.error(inOneLine(error))
-    return Response.json(
-      {
-        error: {
-          message: 'Imbry could not reach its database or failed inside. Try again.',
-          kept: 'Nothing was changed.',
-        },
-      },
-      { status: 503 },
-    )
-  }
-}
-
-/** What failed, for the log: the cause where there is one, for a query is long and its values are the makers’ own. */
-const inOneLine = (error: unknown): string => {
-  const { cause, message } = error as Error
-  return cause instanceof Error ? cause.message : message
-}
-
 /** Reads a body of at most `limit` bytes as text. */
 export async function readBody(request: Request, limit: number): Promise<string> {
   const tooLarge = () => new Problem(413, `The body is larger than ${Math.round(limit / 1024)} kB`)
@@ -70,24 +44,52 @@ export function readPath<T>(params: unknown, schema: z.ZodType<T>): T {
   return parsed.data
 }
 
+/** What stands behind the `?` of an address, checked; a name that stands there more than once is a list. */
+export function readQuery<T>(request: Request, schema: z.ZodType<T>): T {
+  const { searchParams } = new URL(request.url)
+  const names = [...new Set(searchParams.keys())]
+  const query = Object.fromEntries(
+    names.map((name) => {
+      const all = searchParams.getAll(name)
+      return [name, all.length > 1 ? all : all[0]]
+    }),
+  )
+  const parsed = schema.safeParse(query)
+  if (!parsed.success) throw new Problem(400, `The address: ${firstProblem(parsed.error)}`)
+  return parsed.data
+}
+
+/** Reads and checks the body of a request. */
+export type Body<T> = (request: Request) => Promise<T>
+
 /** A formula with all its parts, at most. */
 export const FORMULA_BYTES = 512 * 1024
 
 /** A JSON write from a browser: same origin only, small, and of the right shape. */
-export async function readWrite<T>(request: Request, schema: z.ZodType<T>, limit = 64 * 1024): Promise<T> {
-  checkOrigin(request)
-  if (!request.headers.get('content-type')?.startsWith('application/json'))
-    throw new Problem(415, 'Send application/json')
-  return parseJson(await readBody(request, limit), schema)
-}
+export const json =
+  <T>(schema: z.ZodType<T>, limit = 64 * 1024): Body<T> =>
+  async (request) => {
+    checkOrigin(request)
+    if (!request.headers.get('content-type')?.startsWith('application/json'))
+      throw new Problem(415, 'Send application/json')
+    return parseJson(await readBody(request, limit), schema)
+  }
 
 /** A text write from a browser: same origin only, of one of the kinds named. */
-export async function readText(request: Request, kinds: readonly string[], limit: number): Promise<string> {
-  checkOrigin(request)
-  const kind = request.headers.get('content-type')?.split(';')[0]
-  if (!kind || !kinds.includes(kind)) throw new Problem(415, `Send ${kinds.join(' or ')}`)
-  return readBody(request, limit)
-}
+export const text =
+  (kinds: readonly string[], limit: number): Body<string> =>
+  (request) => {
+    checkOrigin(request)
+    const kind = request.headers.get('content-type')?.split(';')[0]
+    if (!kind || !kinds.includes(kind)) throw new Problem(415, `Send ${kinds.join(' or ')}`)
+    return readBody(request, limit)
+  }
+
+/** What a device pushes: its token lets it in, wherever it is. */
+export const pushed =
+  (limit: number): Body<string> =>
+  (request) =>
+    readBody(request, limit)
 
 /** A file for the browser to keep. */
 export const download = (body: string, type: string, name: string): Response =>
@@ -122,7 +124,7 @@ export function eventStream(frames: (signal: AbortSignal) => AsyncGenerator<unkn
         for await (const frame of frames(stop.signal))
           controller.enqueue(encoder.encode(frame === null ? ': still here\n\n' : `data: ${JSON.stringify(frame)}\n\n`))
       } catch (error) {
-        if (!stop.signal.aborted) console.error('A stream ended:', inOneLine(error))
+        if (!stop.signal.aborted) console.error('A stream ended:', (error as Error).message)
       }
       try {
         controller.close()

@@ -1,4 +1,4 @@
-import { type KitchenFacts, type KitchenKind, type KitchenView, kitchenSchemas } from '@/contract/kitchen'
+import { type KitchenFacts, type KitchenKind, type KitchenView, kitchenSchemas, neededKinds } from '@/contract/kitchen'
 import { firstProblem } from '@/contract/text'
 import { db, listChannels, putThing, readThings, removeThing } from '@/db'
 import { Problem } from './problem'
@@ -23,12 +23,9 @@ export async function keepThing(kind: KitchenKind, id: string, facts: unknown): 
   return parsed.data
 }
 
-/** Without one of these nothing can be sized. */
-const needed: readonly KitchenKind[] = ['room', 'pot', 'burner']
-
 export async function dropThing(kind: KitchenKind, id: string): Promise<void> {
   const things = await readThings(db())
-  if (needed.includes(kind) && things[kind].length === 1 && things[kind][0]?.id === id)
+  if (neededKinds.includes(kind) && things[kind].length === 1 && things[kind][0]?.id === id)
     throw new Problem(409, `A kitchen needs at least one ${kind}`, 'It is still there.')
   if (!(await removeThing(db(), kind, id))) throw new Problem(404, `The kitchen has no such ${kind}`)
 }

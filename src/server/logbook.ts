@@ -1,60 +1,60 @@
-import type { BatchStory, LogbookEntry } from '@/contract/logbook'
+import type { BatchStory, LogbookEntry, LogbookPage } from '@/contract/logbook'
 import { type Advice, adviseTarget, analyse, mainBoil, temperatureAtStandard } from '@/core'
-import { type BatchRecord, boilSummaries, boilsOfBatch, db, findBatch, listBatches, thumbnails } from '@/db'
+import {
+  type BatchRow,
+  boilsInLists,
+  boilsOfBatch,
+  db,
+  findBatch,
+  findBatchRow,
+  judgedBatches,
+  pageOfBatches,
+} from '@/db'
 import { snapshot } from './cook'
 import { Problem } from './problem'
 
-/** Batches, newest first, each with its curves in small and what it reached. */
-export async function logbook(): Promise<LogbookEntry[]> {
-  return entriesFor(await listBatches(db()))
-}
+/** Batches to a page. */
+const PAGE = 40
 
-async function entriesFor(batches: readonly BatchRecord[]): Promise<LogbookEntry[]> {
-  const summaries = await boilSummaries(
-    db(),
-    batches.map((b) => b.id),
-  )
-  const curves = await thumbnails(
-    db(),
-    summaries.map((s) => s.boilId),
-  )
-  const targetFor = targets()
-  return batches.map((b) => ({
-    id: b.id,
-    formulaName: b.formula.name,
-    family: b.formula.family,
-    startedAt: b.startedAt.toISOString(),
-    room: b.conditions.room,
-    outGrams: b.plan.outGrams,
-    pieces: b.plan.pieces,
-    target: targetFor(b),
-    within: mainBoil(b.formula)?.target.within ?? 0,
-    boils: summaries
-      .filter((s) => s.batchId === b.id)
-      .map((s) => ({ id: s.boilId, reached: s.reached, curve: curves.get(s.boilId) ?? [] })),
-    boilsPlanned: b.plan.boils.length,
-    note: b.note,
-    score: b.score,
-  }))
-}
-
-/** A target depends on the revision and the day's air, not on the size of the batch: worked out once for each. */
-function targets(): (batch: BatchRecord) => number {
-  const known = new Map<string, number>()
-  return (b) => {
-    const key = `${b.formulaId} ${b.revision} ${b.conditions.pressurePa}`
-    const boiled = mainBoil(b.formula)
-    const target = known.get(key) ?? (boiled ? analyse(boiled, b.conditions).targetC : Number.NaN)
-    known.set(key, target)
-    return target
+/** A page of batches, newest first: the first, or the one that begins at `cursor`. */
+export async function logbook(cursor: string | null = null): Promise<LogbookPage> {
+  const [at, id] = cursor?.split(' ') ?? []
+  const rows = await pageOfBatches(db(), at && id ? { startedAt: new Date(at), id } : null, PAGE + 1)
+  const shown = rows.slice(0, PAGE)
+  const last = shown.at(-1)
+  return {
+    entries: await entriesFor(shown),
+    next: rows.length > PAGE && last ? `${last.startedAt.toISOString()} ${last.id}` : null,
   }
+}
+
+async function entriesFor(rows: readonly BatchRow[]): Promise<LogbookEntry[]> {
+  const boils = await boilsInLists(
+    db(),
+    rows.map((r) => r.id),
+  )
+  return rows.map((r) => ({
+    id: r.id,
+    formulaName: r.name,
+    family: r.family,
+    startedAt: r.startedAt.toISOString(),
+    room: r.room,
+    outGrams: r.outGrams,
+    pieces: r.pieces,
+    target: r.targetC,
+    within: r.withinC,
+    boils: boils.get(r.id) ?? [],
+    boilsPlanned: r.boilsPlanned,
+    note: r.note,
+    score: r.score,
+  }))
 }
 
 /** One batch whole: every boil with its readings and events. */
 export async function batchStory(id: string): Promise<BatchStory> {
-  const batch = await findBatch(db(), id)
-  if (!batch) throw new Problem(404, 'There is no such batch')
-  const [[entry], boils] = await Promise.all([entriesFor([batch]), boilsOfBatch(db(), id)])
+  const [batch, row] = await Promise.all([findBatch(db(), id), findBatchRow(db(), id)])
+  if (!batch || !row) throw new Problem(404, 'There is no such batch')
+  const [[entry], boils] = await Promise.all([entriesFor([row]), boilsOfBatch(db(), id)])
   return {
     entry: entry as LogbookEntry,
     conditions: batch.conditions,
@@ -62,20 +62,17 @@ export async function batchStory(id: string): Promise<BatchStory> {
   }
 }
 
+/** ◊ The newest batches say what is to be done next; those of long ago were made by another hand. */
+const ADVISED_BY = 60
+
 /** What the judged batches of a formula say about its target. Days of different air are compared by composition. */
 export async function adviceFor(formulaId: string, target: number): Promise<Advice> {
-  const judged = (await listBatches(db(), formulaId)).filter((b) => b.score !== null)
-  const summaries = await boilSummaries(
-    db(),
-    judged.map((b) => b.id),
-  )
-  const past = judged.flatMap((b) => {
-    const reached = summaries.flatMap((s) => (s.batchId === b.id && s.reached !== null ? [s.reached] : []))
-    const boiled = mainBoil(b.formula)
-    if (reached.length === 0 || b.score === null || !boiled) return []
+  const past = (await judgedBatches(db(), formulaId, ADVISED_BY)).flatMap(({ formula, conditions, score, reached }) => {
+    const boiled = mainBoil(formula)
+    if (reached.length === 0 || score === null || !boiled) return []
     const mean = reached.reduce((a, c) => a + c, 0) / reached.length
-    const { atTarget } = analyse(boiled, b.conditions)
-    return [{ reached: temperatureAtStandard(atTarget, mean, b.conditions.pressurePa), score: b.score }]
+    const { atTarget } = analyse(boiled, conditions)
+    return [{ reached: temperatureAtStandard(atTarget, mean, conditions.pressurePa), score }]
   })
   return adviseTarget(past, target)
 }

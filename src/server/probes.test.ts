@@ -21,10 +21,11 @@ describe('readings', () => {
   const line = (at: Date, celsius: number) => JSON.stringify({ id: ulid(), at: at.toISOString(), celsius })
 
   it('need the channel’s own token', async () => {
-    await expect(admitHub('one', 'Bearer secret')).resolves.toBeUndefined()
+    const admit = (channel: string, authorization: string | null) => admitHub({ params: { channel }, authorization })
+    await expect(admit('one', 'Bearer secret')).resolves.toBeUndefined()
     for (const bad of [null, '', 'secret', 'Bearer', 'Bearer wrong'])
-      expect((await problem(admitHub('one', bad)))?.status).toBe(401)
-    expect((await problem(admitHub('elsewhere', 'Bearer secret')))?.status).toBe(404)
+      expect((await problem(admit('one', bad)))?.status).toBe(401)
+    expect((await problem(admit('elsewhere', 'Bearer secret')))?.status).toBe(404)
   })
 
   it.each([
@@ -98,7 +99,10 @@ it('the logbook tells target against reached', async () => {
   const at = (s: number) => new Date(t0 + s * 1000).toISOString()
   await logAct(r.boilId, { id: ulid(), at: at(10), act: { type: 'pulled', step: 'pull', celsius: 140 } }, new Date())
   await storeReadings('one', [{ id: ulid(), at: at(12), celsius: 141.5 }])
-  const entry = (await logbook()).find((e) => e.id === r.id)
+  const entryNow = async () => (await logbook()).entries.find((e) => e.id === r.id)
+  expect(await entryNow()).toMatchObject({ boils: [{ reached: null }] })
+  await logAct(r.boilId, { id: ulid(), at: at(20), act: { type: 'finished' } }, new Date())
+  const entry = await entryNow()
   expect(entry).toMatchObject({ boilsPlanned: 3, boils: [{ reached: 141.5 }], room: 'Hill kitchen' })
   expect(entry?.target).toBeCloseTo(142.7, 0)
   expect((await problem(batchStory(ulid())))?.status).toBe(404)

@@ -11,8 +11,9 @@ import {
   lastReadingAt,
   recentBoilsOnChannel,
 } from '@/db'
+import { summarise } from './cook'
 import { parseJson } from './http'
-import { follow, nudge } from './news'
+import { follow, nudge } from './log-watch'
 import { Problem } from './problem'
 
 const MOST_READINGS = 5000
@@ -20,9 +21,15 @@ const MOST_READINGS = 5000
 export const hashToken = (token: string): string => createHash('sha256').update(token).digest('hex')
 
 /** Lets a hub in: the channel exists and the bearer token is its own. Compared in constant time. */
-export async function admitHub(channelId: string, authorization: string | null): Promise<void> {
-  const channel = await findChannel(db(), channelId)
-  if (!channel) throw new Problem(404, `There is no probe channel "${channelId}"`)
+export async function admitHub({
+  params,
+  authorization,
+}: {
+  params: { channel: string }
+  authorization: string | null
+}): Promise<void> {
+  const channel = await findChannel(db(), params.channel)
+  if (!channel) throw new Problem(404, `There is no probe channel "${params.channel}"`)
   const token = authorization?.startsWith('Bearer ') ? authorization.slice(7) : ''
   const given = Buffer.from(hashToken(token))
   if (!timingSafeEqual(given, Buffer.from(channel.tokenHash)))
@@ -69,6 +76,7 @@ export async function storeReadings(
   let stored = 0
   for (const [boilId, rows] of byBoil) {
     stored += await appendReadings(db(), boilId, rows)
+    if (boils.some((b) => b.id === boilId && b.endedAt !== null)) await summarise(boilId)
     nudge(`log ${boilId}`)
   }
   return { stored, repeated: pushed.length - stored - idle, idle }
@@ -84,5 +92,5 @@ async function onChannel(channelId: string): Promise<ChannelFrame> {
   const boil = await boilOnChannel(db(), channelId)
   if (!boil) return { boil, acts: [], lastReadingAt: null }
   const [acts, newest] = await Promise.all([eventsAfter(db(), boil.id, 0), lastReadingAt(db(), boil.id)])
-  return { boil, acts: acts.map(({ seq: _, ...act }) => act), lastReadingAt: newest?.toISOString() ?? null }
+  return { boil, acts: acts.map(({ n: _, ...act }) => act), lastReadingAt: newest?.toISOString() ?? null }
 }

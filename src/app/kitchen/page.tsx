@@ -6,5 +6,5 @@ export const metadata: Metadata = { title: 'Kitchen' }
 export const dynamic = 'force-dynamic'
 
 export default async function Page() {
-  return <KitchenPage kitchen={await kitchen()} />
+  return <KitchenPage kitchen={await kitchen()} now={Date.now()} />
 }

@@ -1,8 +1,8 @@
 /** A cook without a probe: what the maker typed, and what the log itself says of the temperature. */
 
 import { type Correction, corrected, noCorrection } from '../craft/thermometer'
-import type { FormulaDocument, Grams } from '../formula/document'
-import { walk } from '../formula/walk'
+import type { FormulaDocument, GramsByLine } from '../formula/document'
+import { traceSteps } from '../formula/trace'
 import { type Mix, massOf } from '../matter/mix'
 import { boilingPoint } from '../physics/boiling'
 import { type CookEvent, knowsHeat, standing } from './log'
@@ -43,12 +43,12 @@ const hottest = (mix: Mix, pressurePa: number): number =>
  */
 export function pointsInLog(
   formula: FormulaDocument,
-  grams: Grams,
+  grams: GramsByLine,
   events: readonly CookEvent[],
   pressurePa: number,
   roomC: number,
 ): Reading[] {
-  const stops = walk(formula, grams, roomC)
+  const stops = traceSteps(formula, grams, roomC)
   return standing(events).flatMap((e) => {
     if (e.type !== 'step' && e.type !== 'pulled') return []
     const stop = stops.find((s) => s.step.id === e.step)

@@ -3,10 +3,12 @@ import { describe, expect, it } from 'vitest'
 import { demoFormulas } from '@/demo/formulas'
 import { type BoiledFormula, boiledIn, gramsAsWritten } from '../formula/document'
 import { inSchool } from '../formula/schools'
-import { testKitchen } from '../testing'
+import { testConditions } from '../testing'
 import { pointsInLog } from './by-hand'
-import { judge, type Look, look, openCook, pointsInTests } from './follow'
+import { openCook } from './cook'
 import type { CookAct, CookEvent } from './log'
+import { type PotNow, potNow } from './pot-now'
+import { estimateOf, pointsInTests } from './tests'
 
 type Test = Extract<CookAct, { type: 'test' }>
 const drop = (result: Extract<Test, { test: 'drop' }>['result']): Test => ({ type: 'test', test: 'drop', result })
@@ -40,7 +42,7 @@ const deciding: readonly (readonly [what: string, formula: BoiledFormula, there:
 ]
 
 /** All that comes before what is tested for, done as soon as it is asked for; then the tests, a minute apart. */
-function cookedTo(formula: BoiledFormula, tests: readonly Test[]): Look {
+function cookedTo(formula: BoiledFormula, tests: readonly Test[]): PotNow {
   const decides = formula.steps.findIndex((s) => s.when.on === 'target' || s.when.on === 'colour')
   const events: CookEvent[] = [
     { id: 'clock', at: 0, type: 'clock', rate: 1, wall: '2026-11-25T10:00:00.000Z' },
@@ -48,10 +50,10 @@ function cookedTo(formula: BoiledFormula, tests: readonly Test[]): Look {
     ...tests.map((t, i): CookEvent => ({ id: `t${i}`, at: 200 + 60 * i, ...t })),
   ]
   const grams = gramsAsWritten(formula)
-  const cook = openCook(formula, grams, testKitchen, BY_TESTS, events)
-  const { pressurePa, roomC } = testKitchen
+  const cook = openCook(formula, grams, testConditions, BY_TESTS, events)
+  const { pressurePa, roomC } = testConditions
   const points = [...pointsInLog(formula, grams, events, pressurePa, roomC), ...pointsInTests(cook, events)]
-  return look(
+  return potNow(
     cook,
     points.sort((a, b) => a.at - b.at),
     200 + 60 * Math.max(0, tests.length - 1) + 1,
@@ -73,8 +75,8 @@ describe('without a thermometer', () => {
       { id: 'a', at: 1, ...drop('hard-crack') },
       ...formula.steps.slice(0, 2).map((s, i): CookEvent => ({ id: s.id, at: 5 + i, type: 'step', step: s.id })),
     ]
-    const cook = openCook(formula, gramsAsWritten(formula), testKitchen, BY_TESTS, early)
-    expect(look(cook, [], 20).doNow.mood).not.toBe('now')
+    const cook = openCook(formula, gramsAsWritten(formula), testConditions, BY_TESTS, early)
+    expect(potNow(cook, [], 20).doNow.mood).not.toBe('now')
   })
 })
 
@@ -88,9 +90,9 @@ describe('with a probe', () => {
       .map((s, i): CookEvent => ({ id: s.id, at: 5 * i, type: 'step', step: s.id }))
       .concat({ id: 'drop', at: 400, ...drop('hard-crack') })
     const readings = Array.from({ length: 400 }, (_, i) => ({ at: i + 1, celsius: Math.min(120, 20 + i / 3) }))
-    const cook = openCook(formula, grams, testKitchen, { lagS: 4, noiseC: 0.15 }, events)
-    expect(look(cook, readings, 401).doNow.mood).not.toBe('now')
-    const estimate = judge(cook, events, readings, 401)
+    const cook = openCook(formula, grams, testConditions, { lagS: 4, noiseC: 0.15 }, events)
+    expect(potNow(cook, readings, 401).doNow.mood).not.toBe('now')
+    const estimate = estimateOf(cook, events, readings, 401)
     expect(estimate?.off?.mean).toBeLessThan(0)
   })
 })

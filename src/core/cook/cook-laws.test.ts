@@ -2,11 +2,11 @@ import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { gramsAsWritten } from '../formula/document'
-import { walk } from '../formula/walk'
+import { traceSteps } from '../formula/trace'
 import { type Mix, mix } from '../matter/mix'
 import { heatCapacity } from '../physics/heat'
 import { potThermal } from '../pot/equipment'
-import { testKitchen } from '../testing'
+import { testConditions } from '../testing'
 import { coolingTo } from './cooling'
 import { heatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-path'
 import { gather, type Reading } from './readings'
@@ -144,7 +144,7 @@ describe('readings made ready', () => {
 })
 
 describe('cooling', () => {
-  const pot = testKitchen.pot
+  const pot = testConditions.pot
   const roomC = 21
   const inIt = mix({ sucrose: 700, water: 90, fat: 60 })
   const fallen = (tau: number, from: number, n: number, every = 10): Reading[] =>
@@ -210,7 +210,7 @@ describe('the mix along a method', () => {
     '%s: nothing is lost in the pot but water',
     (id) => {
       const formula = demoBoil(id)
-      for (const stop of walk(formula, gramsAsWritten(formula)))
+      for (const stop of traceSteps(formula, gramsAsWritten(formula)))
         for (const [what, grams] of Object.entries(stop.after)) {
           expect(grams, what).toBeGreaterThanOrEqual(0)
           if (what !== 'water' && what !== 'de')

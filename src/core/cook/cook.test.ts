@@ -3,19 +3,20 @@ import { demoBoil } from '@/demo/formulas'
 import { cookBoil } from '@/demo/maker'
 import { seeded } from '@/devices/random'
 import { gramsAsWritten } from '../formula/document'
-import { scaleGrams } from '../formula/scale'
+import { scaleGrams } from '../formula/plan'
 import { standardPressure } from '../physics/water'
-import { testKitchen } from '../testing'
+import { testConditions } from '../testing'
 import { cookTime, paceOf } from './clock'
-import { type Cook, contents, look, openCook, stepTemperature } from './follow'
+import { type Cook, contents, openCook, stepTemperature } from './cook'
 import { type CookAct, type CookEvent, readLog, standing } from './log'
 import { potEventsOf } from './pot-events'
+import { potNow } from './pot-now'
 
 const drops = demoBoil('rhubarb-nettle-elderflower-drops')
 const caramels = demoBoil('smoked-salt-tamarind-caramels')
 const grams = scaleGrams(gramsAsWritten(drops), 0.5)
 const kitchen = {
-  ...testKitchen,
+  ...testConditions,
   pot: { name: '4 l', litres: 4, diameterMm: 220, massKg: 1.3, metal: 'aluminium' as const },
   burner: { name: 'ring', watts: 2400, efficiency: 0.55, responseS: 2 },
 }
@@ -113,7 +114,7 @@ function seenAt(events: readonly CookEvent[], readings: readonly { at: number; c
   )
   return {
     cook,
-    view: look(
+    view: potNow(
       cook,
       readings.filter((r) => r.at <= at),
       at,
@@ -137,16 +138,20 @@ describe('following a cook', () => {
 
   it('walks through the script ahead of time', () => {
     const before = seenAt([], [], 0).view.doNow
-    expect(before).toMatchObject({ mood: 'now', say: 'Sugar and water on, lid on' })
-    expect(seenAt(events, cooked.readings, 60).view.doNow.say).toBe('Let it dissolve under the lid')
+    expect(before).toMatchObject({ mood: 'now', step: { id: 'dissolve' }, meanwhile: false })
+    expect(seenAt(events, cooked.readings, 60).view.doNow).toMatchObject({ step: { id: 'glucose' }, meanwhile: true })
     const boiling = seenAt(events, cooked.readings, pulled - 200).view.doNow
     expect(boiling).toMatchObject({
       mood: 'wait',
-      say: 'Hands off: let it boil',
-      prepare: 'Moulds and flavour within reach',
+      step: { id: 'pull' },
+      meanwhile: true,
+      prepare: true,
     })
     expect(seenAt(events, cooked.readings, pulled - 15).view.doNow.mood).toBe('soon')
-    expect(seenAt(events, cooked.readings, pulled + 10).view.doNow.say).toBe('Wait for the bubbles to drop')
+    expect(seenAt(events, cooked.readings, pulled + 10).view.doNow).toMatchObject({
+      step: { id: 'flavour' },
+      meanwhile: true,
+    })
     expect(seenAt(events, cooked.readings, 1e6).view.doNow.mood).toBe('done')
   })
 

@@ -1,4 +1,5 @@
-/** What to do now: one sentence, its reason, and when. It changes before the moment comes, never after. */
+/** What to do now: which step, whether it is its turn yet, and when. It changes before the moment comes, never after. */
+import type { CautionId } from '../craft/cautions'
 import type { FormulaDocument, Step } from '../formula/document'
 import type { Forecast } from './forecast'
 import type { CookState, Seen } from './log'
@@ -7,15 +8,17 @@ export type Mood = 'wait' | 'soon' | 'now' | 'done'
 
 export interface DoNow {
   readonly mood: Mood
-  readonly say: string
-  /** A second line to get ready for what comes, when it is close. */
-  readonly prepare: string | null
-  readonly why: string
   /** The step the big button logs; null once all is done. */
   readonly step: Step | null
+  /** It is not its turn yet: what the step says to do until then holds. */
+  readonly meanwhile: boolean
+  /** It is close: what the step wants within reach is to be got ready. */
+  readonly prepare: boolean
+  /** By the reckoning it may be there, and nothing was read for a while: only a test can tell. */
+  readonly test: boolean
   /** s until it is due, with the range where it is a forecast. */
   readonly due: { readonly seconds: number; readonly low: number; readonly high: number } | null
-  readonly cautions: readonly string[]
+  readonly cautions: readonly CautionId[]
 }
 
 /** Said this long ahead, s: time to put the spoon down and reach. */
@@ -34,6 +37,8 @@ export interface Moment {
   readonly boilC: number | null
   /** Forecast to the next step's own temperature, where it has one. */
   readonly forecast: Forecast | null
+  /** Without a probe, and nothing was read lately: the forecast is a reckoning from the log. */
+  readonly unread?: boolean
   /** Without a probe: a drop since the last step says the target is reached. */
   readonly dropped?: boolean
   /** Until it has cooled to the next step's temperature. */
@@ -48,10 +53,20 @@ export const isAs = (seen: Seen, wanted: Seen): boolean =>
 export const saw = (state: CookState, wanted: Seen): boolean =>
   state.seen.some(({ at, what }) => at >= state.lastDoneAt && isAs(what, wanted))
 
-function untilDue(step: Step, state: CookState, m: Moment): DoNow['due'] {
-  const { when } = step
-  const exactly = (seconds: number) => ({ seconds, low: seconds, high: seconds })
-  if (step.shows !== undefined && saw(state, step.shows)) return exactly(0)
+/** Whether the maker saw what the step waits for. */
+function shown({ when, shows }: Step, state: CookState, m: Moment): boolean {
+  if (shows !== undefined && saw(state, shows)) return true
+  if (when.on === 'sign') return saw(state, when.sign)
+  if (when.on === 'target') return m.dropped ?? false
+  // sugar alone that has the colour of a temperature is there
+  return isTold(when) && saw(state, when.celsius)
+}
+
+/** Whether a test can tell that it is there: a shade, dark enough to be one. */
+const isTold = (when: Step['when']): when is Extract<Step['when'], { celsius: number }> =>
+  (when.on === 'colour' || when.on === 'rises') && when.celsius >= PALEST
+
+function untilDue({ when }: Step, state: CookState, m: Moment): DoNow['due'] {
   switch (when.on) {
     case 'ready':
       return exactly(0)
@@ -64,17 +79,16 @@ function untilDue(step: Step, state: CookState, m: Moment): DoNow['due'] {
       if (m.celsius !== null && m.boilC !== null && m.celsius >= m.boilC - 0.7) return exactly(0)
       return fromForecast(m.forecast)
     case 'sign':
-      return saw(state, when.sign) ? exactly(0) : null
     case 'word':
       return null
     case 'colour':
     case 'rises':
-      // sugar alone that has the colour of a temperature is there
-      return when.celsius >= PALEST && saw(state, when.celsius) ? exactly(0) : fromForecast(m.forecast)
     case 'target':
-      return m.dropped ? exactly(0) : fromForecast(m.forecast)
+      return fromForecast(m.forecast)
   }
 }
+
+const exactly = (seconds: number) => ({ seconds, low: seconds, high: seconds })
 
 function fromForecast(f: Forecast | null): DoNow['due'] {
   return f && Number.isFinite(f.eta) ? { seconds: f.eta, low: f.low, high: f.high } : null
@@ -83,27 +97,20 @@ function fromForecast(f: Forecast | null): DoNow['due'] {
 /** The do-now panel for a cook in this state at this moment. */
 export function doNow(formula: FormulaDocument, state: CookState, moment: Moment): DoNow {
   const step = formula.steps[state.next] ?? null
-  if (!step)
-    return {
-      mood: 'done',
-      say: 'Done. Judge it and close the batch',
-      prepare: null,
-      why: 'Bite, colour and grain are easiest to judge today.',
-      step: null,
-      due: null,
-      cautions: [],
-    }
-  const due = untilDue(step, state, moment)
-  const mood: Mood = due === null ? 'wait' : due.seconds <= 0.5 ? 'now' : due.seconds <= SOON ? 'soon' : 'wait'
-  const waits = mood === 'wait' && step.meanwhile !== undefined
-  const close = step.prepare && due !== null && due.seconds <= step.prepare.seconds
+  if (!step) return { mood: 'done', step: null, meanwhile: false, prepare: false, test: false, due: null, cautions: [] }
+  const seen = shown(step, state, moment)
+  const due = seen ? exactly(0) : untilDue(step, state, moment)
+  const asksTest = !seen && moment.unread === true && (step.when.on === 'target' || isTold(step.when))
+  const mood: Mood = due === null || due.seconds > SOON ? 'wait' : due.seconds > 0.5 || asksTest ? 'soon' : 'now'
+  const meanwhile = mood === 'wait' && step.meanwhile !== undefined
+  const close = step.prepare !== undefined && due !== null && due.seconds <= step.prepare.seconds
   return {
     mood,
-    say: waits ? (step.meanwhile?.say ?? step.say) : step.say,
-    prepare: mood === 'wait' && close ? (step.prepare?.say ?? null) : null,
-    why: waits ? (step.meanwhile?.why ?? step.why) : step.why,
     step,
+    meanwhile,
+    prepare: mood === 'wait' && close,
+    test: mood === 'soon' && asksTest,
     due,
-    cautions: waits ? [] : (step.cautions ?? []),
+    cautions: meanwhile ? [] : (step.cautions ?? []),
   }
 }

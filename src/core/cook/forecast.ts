@@ -5,7 +5,7 @@
  */
 import { DIAL_TOP } from '../pot/equipment'
 import { type DialTurn, type FeltDial, feltDial } from './felt-dial'
-import { carryLine, fitLine, type HeatLine, type LineFacts, type Power } from './heat-line'
+import { carryFit, type FitFacts, fitHeat, type HeatFit, type Power } from './heat-fit'
 import { type HeatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-path'
 import { type Bin, gather, type ProbeDoubt, type Reading } from './readings'
 
@@ -63,7 +63,7 @@ export interface Forecast {
   readonly doubts: readonly Doubt[]
 }
 
-/** ◊ What the line does not know grows with the time ahead. Calibrated on simulated cooks (docs/science.md). */
+/** ◊ What the fit does not know grows with the time ahead. Calibrated on simulated cooks (docs/science.md). */
 const MODEL_ERROR = { share: 0.038, seconds: 1.9 }
 /** ◊ A new filling, a turn of the dial or a new suspicion loosens the slope by this share. */
 const LOOSENING = 0.06
@@ -71,7 +71,7 @@ const LOOSENING = 0.06
 const RECENT = { seconds: 60, halfLife: 60, atLeast: 20, sds: 4, share: 0.15, plain: 0.7 }
 /** Time constants after which a probe has forgotten what was in the pot before something went in. */
 const FORGOTTEN = 5
-/** s after its last usable reading that a line no longer says where the syrup is. */
+/** s after its last usable reading that a fit no longer says where the syrup is. */
 const STALE = 30
 const EIGHTY = 1.2816
 
@@ -82,7 +82,7 @@ const ANY_JUMP = 100
 const dialNow = (context: ForecastContext): number => (context.dials.at(-1)?.dial ?? 0) / DIAL_TOP
 
 interface Fitted {
-  readonly line: HeatLine | null
+  readonly fit: HeatFit | null
   readonly power: Power
   readonly doubts: readonly Doubt[]
 }
@@ -90,7 +90,7 @@ interface Fitted {
 /** Fits stretch after stretch, each starting from what the one before found out about the burner. */
 function fitStretches(readings: readonly Reading[], context: ForecastContext, felt: FeltDial): Fitted {
   let power = context.fullPower
-  let line: HeatLine | null = null
+  let fit: HeatFit | null = null
   let doubts: Doubt[] = []
   context.stretches.forEach((stretch, i) => {
     const until = context.stretches[i + 1]?.from ?? Number.POSITIVE_INFINITY
@@ -98,50 +98,50 @@ function fitStretches(readings: readonly Reading[], context: ForecastContext, fe
     const from = stretch.from + 3 * context.lagS
     const { bins, doubt } = gather(readings, from, until, context.lagS, context.byHand ? ANY_JUMP : context.noiseC)
     const usable = stretch.lid ? bins.filter((b) => b.celsius < stretch.path.boilC - 1) : bins
-    const facts: LineFacts = { ...context, path: stretch.path, felt }
-    line = fitLine(usable, facts, power)
+    const facts: FitFacts = { ...context, path: stretch.path, felt }
+    fit = fitHeat(usable, facts, power)
     doubts = doubt ? [doubt] : []
-    if (line) {
-      const changed = i === context.stretches.length - 1 ? unloggedChange(usable, facts, line, context) : null
+    if (fit) {
+      const changed = i === context.stretches.length - 1 ? unloggedChange(usable, facts, fit, context) : null
       if (changed) {
-        line = changed.line
+        fit = changed.fit
         doubts.push(changed.doubt)
       }
-      power = loosen(line)
+      power = loosen(fit)
     }
   })
-  return { line, power, doubts }
+  return { fit, power, doubts }
 }
 
 const loosen = ({ watts, sd }: Power): Power => ({ watts, sd: Math.hypot(sd, LOOSENING * watts) })
 
-/** The last minute by itself: does it speak of another heat than the line does? Only in a stretch of steady dial. */
+/** The last minute by itself: does it speak of another heat than the fit does? Only in a stretch of steady dial. */
 function unloggedChange(
   bins: readonly Bin[],
-  facts: LineFacts,
-  line: HeatLine,
+  facts: FitFacts,
+  fit: HeatFit,
   context: ForecastContext,
-): { line: HeatLine; doubt: Doubt } | null {
+): { fit: HeatFit; doubt: Doubt } | null {
   const last = bins.at(-1)
   const turned = context.dials.at(-1)
   if (!last || !turned || turned.dial === 0) return null
   const since = Math.max(last.at - RECENT.seconds, turned.at + (3 * context.base.capacity) / context.base.toSyrup)
   const recent = bins.filter((b) => b.at >= since)
   if (recent.length < RECENT.atLeast) return null
-  const alone = fitLine(recent, facts, { watts: line.watts, sd: line.watts }, RECENT.halfLife)
-  if (!alone || !tells(recent, facts, line)) return null
-  const gap = alone.watts - line.watts
-  if (Math.abs(gap) < Math.max(RECENT.sds * Math.hypot(alone.sd, line.sd), RECENT.share * line.watts)) return null
-  return { line: alone, doubt: alone.watts < 0.25 * line.watts ? 'stall' : gap < 0 ? 'heat-lower' : 'heat-higher' }
+  const alone = fitHeat(recent, facts, { watts: fit.watts, sd: fit.watts }, RECENT.halfLife)
+  if (!alone || !tells(recent, facts, fit)) return null
+  const gap = alone.watts - fit.watts
+  if (Math.abs(gap) < Math.max(RECENT.sds * Math.hypot(alone.sd, fit.sd), RECENT.share * fit.watts)) return null
+  return { fit: alone, doubt: alone.watts < 0.25 * fit.watts ? 'stall' : gap < 0 ? 'heat-lower' : 'heat-higher' }
 }
 
 /**
  * Whether these readings can speak of the heat at all: where a syrup sits still while it boils or melts, its temperature
  * says nothing of the joules that go in, unless it falls.
  */
-function tells(recent: readonly Bin[], { path, felt }: LineFacts, line: HeatLine): boolean {
+function tells(recent: readonly Bin[], { path, felt }: FitFacts, fit: HeatFit): boolean {
   const [first, last] = [recent[0] as Bin, recent.at(-1) as Bin]
-  const given = line.watts * (felt.until(last.at) - felt.until(first.at))
+  const given = fit.watts * (felt.until(last.at) - felt.until(first.at))
   const here = joulesAt(path, last.celsius)
   const above = joulesAt(path, last.celsius + RECENT.plain) - here
   const below = here - joulesAt(path, last.celsius - RECENT.plain)
@@ -184,23 +184,23 @@ function trustOf(eta: number, sd: number, measured: boolean, doubts: readonly Do
   return relative < 0.06 ? 'good' : relative < 0.15 ? 'fair' : 'rough'
 }
 
-/** Where the syrup is now: the line while it is fresh, else the thermometer itself. */
+/** Where the syrup is now: the fit while it is fresh, else the thermometer itself. */
 function whereNow(
   fitted: Fitted,
-  facts: LineFacts,
+  facts: FitFacts,
   latest: Reading,
   { now, lagS, byHand }: ForecastContext,
   stretch: Stretch,
 ): { joules: number; sd: number } {
-  const { line } = fitted
+  const { fit } = fitted
   const doubtful = fitted.doubts.some((d) => d === 'probe-out' || d === 'probe-on-metal')
-  if (line && (doubtful || latest.at - line.at < STALE)) {
-    const carried = carryLine(line, facts, temperatureAt(facts.path, line.joules), now)
+  if (fit && (doubtful || latest.at - fit.at < STALE)) {
+    const carried = carryFit(fit, facts, temperatureAt(facts.path, fit.joules), now)
     return { joules: carried.joules, sd: carried.joulesSd }
   }
   if (!byHand && latest.at < stretch.from + FORGOTTEN * lagS)
     return sinceMixed(fitted.power, facts, latest, now, stretch)
-  // under a lid at the boil no reading speaks of heat: the line is old, the thermometer is not
+  // under a lid at the boil no reading speaks of heat: the fit is old, the thermometer is not
   return { joules: joulesAt(facts.path, latest.celsius), sd: joulesPerDegree(facts.path, latest.celsius) * 2 }
 }
 
@@ -210,7 +210,7 @@ function whereNow(
  */
 function sinceMixed(
   power: Power,
-  facts: LineFacts,
+  facts: FitFacts,
   latest: Reading,
   now: number,
   { from, lid, startC = Number.POSITIVE_INFINITY }: Stretch,
@@ -221,7 +221,7 @@ function sinceMixed(
   const start = latest.celsius < mixed ? latest : { at: from, celsius: mixed }
   const joules = joulesAt(path, start.celsius)
   const known = { ...power, at: start.at, joules, joulesSd: joulesPerDegree(path, start.celsius) * 2 }
-  const carried = carryLine(known, facts, start.celsius, now)
+  const carried = carryFit(known, facts, start.celsius, now)
   // a lid gives its steam back
   const most = lid ? joulesAt(path, boilC) : Number.POSITIVE_INFINITY
   return { joules: Math.min(most, carried.joules), sd: carried.joulesSd }
@@ -235,7 +235,7 @@ export function forecast(readings: readonly Reading[], context: ForecastContext)
   const { path } = stretch
   const felt = feltDial(context.dials, context.base.capacity / context.base.toSyrup)
   const fitted = fitStretches(readings, context, felt)
-  const { watts, sd: wattsSd } = fitted.line ?? fitted.power
+  const { watts, sd: wattsSd } = fitted.fit ?? fitted.power
   const here = whereNow(fitted, { ...context, path, felt }, latest, context, stretch)
   const nowC = temperatureAt(path, here.joules)
 
@@ -270,7 +270,7 @@ export function forecast(readings: readonly Reading[], context: ForecastContext)
     powerW: watts * felt.level(context.now),
     nowC,
     nowSd: here.sd / joulesPerDegree(path, nowC),
-    trust: trustOf(eta, sd, fitted.line !== null, doubts),
+    trust: trustOf(eta, sd, fitted.fit !== null, doubts),
     doubts,
   }
 }

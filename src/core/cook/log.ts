@@ -1,8 +1,8 @@
 /** The cook's log, and what it says: state is never kept, it is read off the events. */
 import { type Sign, type Smell, smells } from '../craft/signs'
 import type { StageId } from '../craft/stages'
-import type { FormulaDocument, Grams, Step, Trigger } from '../formula/document'
-import { walk } from '../formula/walk'
+import type { FormulaDocument, GramsByLine, Step, Trigger } from '../formula/document'
+import { traceSteps } from '../formula/trace'
 import { emptyMix, type Mix } from '../matter/mix'
 
 /** Something that happened, `at` seconds on the cook's clock. */
@@ -40,8 +40,8 @@ export type CookAct =
   | { readonly type: 'undo'; readonly of: string }
 
 /** What can be done to a pot in passing. */
-export const deeds = { stirred: 'stirred', brushed: 'sides brushed', swirled: 'swirled' } as const
-export type Deed = keyof typeof deeds
+export const deeds = ['stirred', 'brushed', 'swirled'] as const
+export type Deed = (typeof deeds)[number]
 
 /** Ids of the events that later ones take back. */
 export const takenBack = (events: readonly CookEvent[]): ReadonlySet<string> =>
@@ -95,6 +95,8 @@ export interface CookState {
   readonly finishedAt: number | null
   /** Why it was given up; null where it was not. */
   readonly abandoned: string | null
+  /** When a temperature was last typed; null where none was. */
+  readonly readAt: number | null
   /** Signs, drops and shades seen, and when. */
   readonly seen: readonly Sight[]
   /** When it was last stirred against the method, and when it smoked. */
@@ -107,8 +109,8 @@ export const knowsHeat = ({ on }: Trigger): boolean =>
   on !== 'ready' && on !== 'after' && on !== 'word' && on !== 'sign'
 
 /** What a log of events, in any order, says about a boil of `formula` with `grams` in it. */
-export function readLog(formula: FormulaDocument, grams: Grams, events: readonly CookEvent[]): CookState {
-  const stops = walk(formula, grams)
+export function readLog(formula: FormulaDocument, grams: GramsByLine, events: readonly CookEvent[]): CookState {
+  const stops = traceSteps(formula, grams)
   const done = new Map<string, number>()
   const fillings: Filling[] = []
   const dials: { at: number; dial: number }[] = []
@@ -123,6 +125,7 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
   let abandoned: string | null = null
   let stirredAt: number | null = null
   let smokedAt: number | null = null
+  let readAt: number | null = null
   const seen: Sight[] = []
 
   const turn = (at: number, to: number): void => {
@@ -163,6 +166,7 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
       pulledC ??= e.celsius
     } else if (e.type === 'heat') turn(e.at, e.dial)
     else if (e.type === 'lid') cover(e.at, e.on)
+    else if (e.type === 'reads') readAt = e.at
     else if (e.type === 'finished') finishedAt ??= e.at
     else if (e.type === 'abandoned') {
       finishedAt ??= e.at
@@ -189,11 +193,16 @@ export function readLog(formula: FormulaDocument, grams: Grams, events: readonly
     pulledC,
     finishedAt,
     abandoned,
+    readAt,
     seen,
     stirredAt,
     smokedAt,
   }
 }
+
+/** When something went into the pot, s: a lid put on or taken off begins a filling too, but changes nothing in it. */
+export const fedAt = ({ fillings }: Pick<CookState, 'fillings'>): number[] =>
+  fillings.filter((f, i) => f.mix !== fillings[i - 1]?.mix).map((f) => f.from)
 
 /** When what was in the pot was poured, s; null while it is in it. From then on it rests. */
 export function emptiedAt(formula: FormulaDocument, state: Pick<CookState, 'done'>): number | null {

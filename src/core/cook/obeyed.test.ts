@@ -9,10 +9,12 @@ import { type BoiledFormula, boiledIn, gramsAsWritten, isBoiled, type Step } fro
 import { inSchool } from '../formula/schools'
 import { temperatureToday } from '../physics/boiling'
 import { advancePot, applyToPot, contentsOf, startPot } from '../pot/simulate'
-import { testKitchen } from '../testing'
-import { look, openCook } from './follow'
+import { testConditions } from '../testing'
+import { openCook } from './cook'
 import type { CookAct, CookEvent } from './log'
+import { pastTarget } from './past-target'
 import { potEventsOf } from './pot-events'
+import { potNow, syrupC } from './pot-now'
 import { troublesOf } from './troubles'
 
 const LONGEST = 3 * 3600
@@ -34,24 +36,25 @@ interface Obeyed {
 function obey(formula: BoiledFormula, seed: number): Obeyed {
   const grams = gramsAsWritten(formula)
   const facts = { lagS: 4, noiseC: 0.15 }
-  const burner = { ...testKitchen.burner, efficiency: testKitchen.burner.efficiency * 0.92 }
-  const pot = startPot({ ...testKitchen, burner })
-  const probe = probeModel({ ...facts, offsetC: 0, dropShare: 0.01 }, testKitchen.roomC, seeded(seed))
+  const burner = { ...testConditions.burner, efficiency: testConditions.burner.efficiency * 0.92 }
+  const pot = startPot({ ...testConditions, burner })
+  const probe = probeModel({ ...facts, offsetC: 0, dropShare: 0.01 }, testConditions.roomC, seeded(seed))
   const events: CookEvent[] = []
   const alarms = new Set<string>()
   const at = new Map<string, number>()
-  const analysis = analyse(formula, testKitchen)
+  const analysis = analyse(formula, testConditions)
   const readings: { at: number; celsius: number }[] = []
-  let cook = openCook(formula, grams, testKitchen, facts, events)
+  let cook = openCook(formula, grams, testConditions, facts, events)
   let target = Number.NaN
   let hottest = Number.NEGATIVE_INFINITY
   let pulledAt = Number.POSITIVE_INFINITY
   while (pot.at < LONGEST) {
     const next = formula.steps[cook.state.next]
     if (!next || formula.steps.some((s) => s.empties && cook.state.done.has(s.id))) break
-    const seen = look(cook, readings, pot.at)
+    const seen = potNow(cook, readings, pot.at)
     const { doNow } = seen
-    for (const t of troublesOf({ cook, look: seen, analysis, now: pot.at })) alarms.add(`${t.level} ${t.id}`)
+    const past = pastTarget(cook, readings, syrupC(seen), analysis.targetC)
+    for (const t of troublesOf({ cook, pot: seen, analysis, past, now: pot.at })) alarms.add(`${t.tone} ${t.id}`)
     const byEye = next.when.on === 'word' || next.when.on === 'sign'
     if (doNow.mood === 'now' || (byEye && pot.at > cook.state.lastDoneAt + SEEN)) {
       const pulls = next.when.on === 'target'
@@ -60,13 +63,13 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
         : { type: 'step', step: next.id }
       const event: CookEvent = { id: `${events.length}`, at: pot.at, ...act }
       if (pulls) {
-        target = temperatureToday(contentsOf(pot), formula.target.celsius, testKitchen.pressurePa)
+        target = temperatureToday(contentsOf(pot), formula.target.celsius, testConditions.pressurePa)
         pulledAt = pot.at
       }
       at.set(next.id, pot.celsius)
       events.push(event)
       for (const e of potEventsOf(formula, grams, event)) applyToPot(pot, e)
-      cook = openCook(formula, grams, testKitchen, facts, events, cook)
+      cook = openCook(formula, grams, testConditions, facts, events, cook)
     }
     for (let i = 0; i < GLANCE; i++) {
       advancePot(pot, 1)
@@ -144,12 +147,12 @@ describe('a probe that falls silent as something goes in', () => {
     }))
     // left far too long: the last it said was beyond all sugar
     const readings = Array.from({ length: 300 }, (_, i) => ({ at: i, celsius: 20 + 1.1 * i }))
-    const cook = openCook(drops, gramsAsWritten(drops), testKitchen, { lagS: 4, noiseC: 0.15 }, events)
-    const etas = [310, 330, 350, 900].map((now) => look(cook, readings, now).forecast?.eta ?? Number.NaN)
+    const cook = openCook(drops, gramsAsWritten(drops), testConditions, { lagS: 4, noiseC: 0.15 }, events)
+    const etas = [310, 330, 350, 900].map((now) => potNow(cook, readings, now).forecast?.eta ?? Number.NaN)
     expect(etas[0]).toBeGreaterThan(20)
     for (const [i, pause] of [20, 20].entries())
       expect((etas[i] as number) - (etas[i + 1] as number)).toBeGreaterThan(0.7 * pause)
     expect(etas.at(-1)).toBe(0)
-    expect(look(cook, readings, 900).doNow.mood).toBe('now')
+    expect(potNow(cook, readings, 900).doNow.mood).toBe('now')
   })
 })

@@ -1,11 +1,11 @@
-import type { FormulaDocument, Grams, Step } from '../formula/document'
-import { additionOf } from '../formula/walk'
+import type { FormulaDocument, GramsByLine, Step } from '../formula/document'
+import { additionOf } from '../formula/trace'
 import { massOf } from '../matter/mix'
 import type { PotEvent } from '../pot/simulate'
 import type { CookEvent } from './log'
 
 /** What a log entry does to the pot it was made at: steps add, cover, turn and take off. */
-export function potEventsOf(formula: FormulaDocument, grams: Grams, event: CookEvent): PotEvent[] {
+export function potEventsOf(formula: FormulaDocument, grams: GramsByLine, event: CookEvent): PotEvent[] {
   const { at } = event
   if (event.type === 'heat') return [{ at, kind: 'heat', dial: event.dial }]
   if (event.type === 'lid') return [{ at, kind: 'lid', on: event.on }]
@@ -17,7 +17,7 @@ export function potEventsOf(formula: FormulaDocument, grams: Grams, event: CookE
 /** ◊ What a cold part was kept at, °C. */
 const ROOM_C = 20
 
-function stepOnPot(formula: FormulaDocument, grams: Grams, step: Step, at: number): PotEvent[] {
+function stepOnPot(formula: FormulaDocument, grams: GramsByLine, step: Step, at: number): PotEvent[] {
   const out: PotEvent[] = []
   const added = additionOf(formula, step, grams, ROOM_C)
   if (massOf(added.mix) > 0) out.push({ at, kind: 'add', ...added })

@@ -101,3 +101,9 @@ function lastBefore(readings: readonly Reading[], until: number): number {
   }
   return low - 1
 }
+
+/** At most `most` of the readings, evenly by their number, the last among them. */
+export function thinned(readings: readonly Reading[], most: number): readonly Reading[] {
+  const step = Math.ceil(readings.length / most)
+  return readings.filter((_, i) => (readings.length - 1 - i) % step === 0)
+}

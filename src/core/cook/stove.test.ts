@@ -3,15 +3,18 @@ import { describe, expect, it, test } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { cookBoil } from '@/demo/maker'
 import { normal, seeded } from '@/devices/random'
-import { analyse } from '../formula/analyse'
+import { type Analysis, analyse } from '../formula/analyse'
 import { gramsAsWritten } from '../formula/document'
-import { walk } from '../formula/walk'
-import { testKitchen } from '../testing'
+import { traceSteps } from '../formula/trace'
+import { testConditions } from '../testing'
 import { believed, correctionIn, pointsInLog, typedReadings } from './by-hand'
+import { type Cook, openCook } from './cook'
 import { coolingTo } from './cooling'
-import { type Cook, type Look, look, openCook, pointsInTests } from './follow'
 import { type CookAct, type CookEvent, readLog, standing } from './log'
+import { pastTarget } from './past-target'
+import { type PotNow, potNow, syrupC } from './pot-now'
 import type { Reading } from './readings'
+import { pointsInTests } from './tests'
 import { troublesOf } from './troubles'
 
 const drops = demoBoil('rhubarb-nettle-elderflower-drops')
@@ -98,9 +101,9 @@ describe('readings as they are believed', () => {
 })
 
 describe('cooling', () => {
-  const mix = walk(fudge, gramsAsWritten(fudge)).find((s) => s.step.when.on === 'target')?.before
+  const mix = traceSteps(fudge, gramsAsWritten(fudge)).find((s) => s.step.when.on === 'target')?.before
   if (!mix) throw new Error('fudge has no pull')
-  const context = (now: number) => ({ now, mix, pot: testKitchen.pot, roomC: 21, since: 0 })
+  const context = (now: number) => ({ now, mix, pot: testConditions.pot, roomC: 21, since: 0 })
   const tau = 2400
   const at = (t: number): number => 21 + (114 - 21) * Math.exp(-t / tau)
 
@@ -136,7 +139,7 @@ describe('cooling', () => {
     const cooked = cookBoil(
       fudge,
       gramsAsWritten(fudge),
-      testKitchen,
+      testConditions,
       { lagS: 4, noiseC: 0.15, offsetC: 0, dropShare: 0 },
       { misses: 0, power: 1, every: 2 },
       seeded(4),
@@ -144,10 +147,10 @@ describe('cooling', () => {
     const pulled = cooked.acts.find((a) => a.act.type === 'pulled')
     if (!pulled) throw new Error('never pulled')
     const events = cooked.acts.filter((a) => a.at <= pulled.at).map((a) => event(a.at, a.act))
-    const cook = openCook(fudge, gramsAsWritten(fudge), testKitchen, { lagS: 4, noiseC: 0.15 }, events)
+    const cook = openCook(fudge, gramsAsWritten(fudge), testConditions, { lagS: 4, noiseC: 0.15 }, events)
     const beat = cooked.acts.find((a) => a.act.type === 'step' && a.act.step === 'beat')
     const now = pulled.at + 600
-    const seen = look(
+    const seen = potNow(
       cook,
       cooked.readings.filter((r) => r.at <= now),
       now,
@@ -163,7 +166,7 @@ describe('a cook without a probe', () => {
     cookBoil(
       caramels,
       gramsAsWritten(caramels),
-      testKitchen,
+      testConditions,
       { lagS: 0.1, noiseC: 0, offsetC: 0, dropShare: 0 },
       { misses: 0, power, every: 1 },
       seeded(11),
@@ -181,8 +184,8 @@ describe('a cook without a probe', () => {
       .filter((r) => r.at <= now && r.at % 90 < 1)
       .map((r) => event(r.at, { type: 'reads', celsius: r.celsius + 0.5 * normal(random) }))
     const events = [...eventsUntil(now), ...typed]
-    const cook = openCook(caramels, gramsAsWritten(caramels), testKitchen, probe, events)
-    const seen = look(cook, believed([], events), now)
+    const cook = openCook(caramels, gramsAsWritten(caramels), testConditions, probe, events)
+    const seen = potNow(cook, believed([], events), now)
     expect(seen.reckoned).toBe(true)
     expect(Math.abs((seen.forecast?.eta ?? 0) - 240)).toBeLessThan(90)
     expect(seen.forecast?.high).toBeGreaterThan(240)
@@ -192,10 +195,16 @@ describe('a cook without a probe', () => {
   it('is foreseen, more roughly, from the log alone', () => {
     const now = (pull?.at ?? 0) - 300
     const events = eventsUntil(now)
-    const points = pointsInLog(caramels, gramsAsWritten(caramels), events, testKitchen.pressurePa, testKitchen.roomC)
+    const points = pointsInLog(
+      caramels,
+      gramsAsWritten(caramels),
+      events,
+      testConditions.pressurePa,
+      testConditions.roomC,
+    )
     expect(points.length).toBeGreaterThanOrEqual(3)
-    const cook = openCook(caramels, gramsAsWritten(caramels), testKitchen, probe, events)
-    const seen = look(cook, points, now)
+    const cook = openCook(caramels, gramsAsWritten(caramels), testConditions, probe, events)
+    const seen = potNow(cook, points, now)
     const eta = seen.forecast?.eta ?? Number.NaN
     expect(Math.abs(eta - 300)).toBeLessThan(240)
     expect(seen.doNow.mood).not.toBe('now')
@@ -204,8 +213,8 @@ describe('a cook without a probe', () => {
   it('is followed as it cools, by the book, from where it was pulled until it may be beaten', () => {
     const grams = gramsAsWritten(fudge)
     const events = [step(0, 'start'), event(1500, { type: 'pulled', step: 'pull', celsius: null })]
-    const points = pointsInLog(fudge, grams, events, testKitchen.pressurePa, testKitchen.roomC)
-    const seen = (now: number) => look(openCook(fudge, grams, testKitchen, probe, events), points, now)
+    const points = pointsInLog(fudge, grams, events, testConditions.pressurePa, testConditions.roomC)
+    const seen = (now: number) => potNow(openCook(fudge, grams, testConditions, probe, events), points, now)
     const soon = seen(1800)
     const later = seen(1800 + 1200)
     expect(soon.doNow.step?.id).toBe('beat')
@@ -223,10 +232,10 @@ describe('a cook without a probe', () => {
       step(700, 'cream'),
       event(701, { type: 'test', test: 'sign', sign: 'clean-streak' }),
     ]
-    const cook = openCook(dry, gramsAsWritten(dry), testKitchen, { ...probe, noiseC: 3 }, events)
-    const log = pointsInLog(dry, cook.grams, events, testKitchen.pressurePa, testKitchen.roomC)
+    const cook = openCook(dry, gramsAsWritten(dry), testConditions, { ...probe, noiseC: 3 }, events)
+    const log = pointsInLog(dry, cook.grams, events, testConditions.pressurePa, testConditions.roomC)
     const points = [...log, ...pointsInTests(cook, events)].sort((a, b) => a.at - b.at)
-    const eta = (now: number) => look(cook, points, now).forecast?.eta ?? Number.NaN
+    const eta = (now: number) => potNow(cook, points, now).forecast?.eta ?? Number.NaN
     expect(eta(730)).toBeGreaterThan(0)
     expect(eta(730) - eta(760)).toBeGreaterThan(15)
   })
@@ -235,7 +244,7 @@ describe('a cook without a probe', () => {
     const sauce = demoBoil('bergamot-pouring-caramel')
     const before = [step(0, 'dissolve'), step(300, 'lid')]
     const due = (events: CookEvent[]) =>
-      look(openCook(sauce, gramsAsWritten(sauce), testKitchen, probe, events), [], 900).doNow
+      potNow(openCook(sauce, gramsAsWritten(sauce), testConditions, probe, events), [], 900).doNow
     expect(due(before).mood).toBe('wait')
     expect(due([...before, event(800, { type: 'test', test: 'colour', celsius: 160 })]).mood).toBe('wait')
     expect(due([...before, event(850, { type: 'test', test: 'colour', celsius: 175 })]).mood).toBe('now')
@@ -249,7 +258,7 @@ describe('a cook without a probe', () => {
     const truth = weak.acts.find((a) => a.act.type === 'pulled')?.at ?? 0
     const now = truth - 150
     const acts = weak.acts.filter((a) => a.at <= now).map((a) => event(a.at, a.act))
-    const stages = analyse(caramels, testKitchen).stages
+    const stages = analyse(caramels, testConditions).stages
     const drops = weak.readings
       .filter((r) => r.at <= now && r.at > 300 && Math.round(r.at) % 60 === 0)
       .flatMap((r) => {
@@ -257,10 +266,10 @@ describe('a cook without a probe', () => {
         return shown ? [event(r.at, { type: 'test', test: 'drop', result: shown.id })] : []
       })
     const foreseen = (events: readonly CookEvent[]): number => {
-      const cook = openCook(caramels, gramsAsWritten(caramels), testKitchen, { ...probe, noiseC: 3 }, events)
-      const log = pointsInLog(caramels, cook.grams, events, testKitchen.pressurePa, testKitchen.roomC)
+      const cook = openCook(caramels, gramsAsWritten(caramels), testConditions, { ...probe, noiseC: 3 }, events)
+      const log = pointsInLog(caramels, cook.grams, events, testConditions.pressurePa, testConditions.roomC)
       const points = [...log, ...pointsInTests(cook, events)].sort((a, b) => a.at - b.at)
-      return look(cook, points, now).forecast?.eta ?? Number.NaN
+      return potNow(cook, points, now).forecast?.eta ?? Number.NaN
     }
     expect(drops.length).toBeGreaterThan(2)
     const errors = [acts, [...acts, ...drops]].map((events) => Math.abs(foreseen(events) - 150))
@@ -270,21 +279,21 @@ describe('a cook without a probe', () => {
 })
 
 describe('trouble', () => {
-  const analysis = analyse(caramels, testKitchen)
-  const cookOf = (events: CookEvent[], kitchen = testKitchen): Cook =>
+  const analysis = analyse(caramels, testConditions)
+  const cookOf = (events: CookEvent[], kitchen = testConditions): Cook =>
     openCook(caramels, gramsAsWritten(caramels), kitchen, { lagS: 4, noiseC: 0.15 }, events)
   const begun = [step(0, 'dissolve'), step(200, 'lid'), step(500, 'cream')]
-  const plain: Look = {
-    ...look(cookOf(begun), [], 600),
+  const plain: PotNow = {
+    ...potNow(cookOf(begun), [], 600),
     celsius: 112,
     climb: 2,
     water: 200,
     forecast: null,
   }
-  const heard = (change: Partial<Look>, events = begun, over = analysis, kitchen = testKitchen) =>
-    troublesOf({ cook: cookOf(events, kitchen), look: { ...plain, ...change }, analysis: over, now: 600 }).map(
-      (t) => t.id,
-    )
+  const troublesIn = (cook: Cook, pot: PotNow, over: Analysis) =>
+    troublesOf({ cook, pot, analysis: over, past: pastTarget(cook, [], syrupC(pot), over.targetC), now: 600 })
+  const heard = (change: Partial<PotNow>, events = begun, over = analysis, kitchen = testConditions) =>
+    troublesIn(cookOf(events, kitchen), { ...plain, ...change }, over).map((t) => t.id)
   const forecast = (change: object) =>
     ({
       eta: 400,
@@ -305,21 +314,21 @@ describe('trouble', () => {
     expect(heard({ forecast: forecast({}) }, calm)).toEqual([])
   })
 
-  test.each<[string, Partial<Look>, CookEvent[] | undefined]>([
+  test.each<[string, Partial<PotNow>, CookEvent[] | undefined]>([
     ['overshoot', { celsius: 122 }, undefined],
     ['stall', { forecast: forecast({ doubts: ['stall'] }) }, undefined],
     ['metal', { forecast: forecast({ doubts: ['probe-on-metal'] }) }, undefined],
     ['out', { forecast: forecast({ doubts: ['probe-out'] }) }, undefined],
     ['racing', { climb: 14, forecast: forecast({ eta: 15 }) }, [...begun, event(520, { type: 'heat', dial: 10 })]],
-    ['scorch', {}, [...begun, event(520, { type: 'heat', dial: 10 })]],
+    ['scorch-milk', {}, [...begun, event(520, { type: 'heat', dial: 10 })]],
   ])('%s is told', (id, change, events) => expect(heard(change, events)).toContain(id))
 
   it('foam is told when the pot is nearly too small, and as a danger when it is', () => {
     const full = { ...analysis, fill: 1.1 }
     const hot = [...begun, event(520, { type: 'heat', dial: 9 })]
-    const all = troublesOf({ cook: cookOf(hot), look: { ...plain, forecast: forecast({}) }, analysis: full, now: 600 })
-    expect(all.find((t) => t.id === 'foam')?.level).toBe('danger')
-    expect(all[0]?.level).toBe('danger')
+    const all = troublesIn(cookOf(hot), { ...plain, forecast: forecast({}) }, full)
+    expect(all.find((t) => t.id === 'foam')?.tone).toBe('danger')
+    expect(all[0]?.tone).toBe('danger')
   })
 
   it('a stir grains only what has little to hold it', () => {

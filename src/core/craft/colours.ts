@@ -1,14 +1,15 @@
-/** The names of caramel's colours by colour-equivalent temperature on a standard ramp, °C. ◊ */
-export interface ColourStage {
-  readonly label: string
-  readonly celsius: number
-}
+/** Caramel's colours by colour-equivalent temperature on a standard ramp, °C. ◊ */
+export const colourStages = [
+  { id: 'straw', celsius: 160 },
+  { id: 'pale-amber', celsius: 168 },
+  { id: 'amber', celsius: 175 },
+  { id: 'deep-amber', celsius: 183 },
+  { id: 'mahogany', celsius: 190 },
+  { id: 'burnt', celsius: 196 },
+] as const
 
-export const colourStages: readonly ColourStage[] = [
-  { label: 'straw', celsius: 160 },
-  { label: 'pale amber', celsius: 168 },
-  { label: 'amber', celsius: 175 },
-  { label: 'deep amber', celsius: 183 },
-  { label: 'mahogany', celsius: 190 },
-  { label: 'burnt', celsius: 196 },
-]
+export type ColourId = (typeof colourStages)[number]['id']
+
+/** The colour reached at a colour-equivalent temperature, °C; null where it is still pale. */
+export const colourAt = (celsius: number): ColourId | null =>
+  colourStages.findLast((c) => c.celsius <= celsius)?.id ?? null

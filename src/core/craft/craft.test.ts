@@ -4,7 +4,7 @@ import { analyse } from '../formula/analyse'
 import { mix, withWater } from '../matter/mix'
 import { waterLeftAt } from '../physics/boiling'
 import { standardPressure } from '../physics/water'
-import { testKitchen } from '../testing'
+import { testConditions } from '../testing'
 import { biteOf } from './bite'
 import { boiledFamilies } from './families'
 import { landingOf } from './ordinary'
@@ -42,13 +42,13 @@ describe('stages', () => {
 
 describe('bite', () => {
   test.each([
-    ['rhubarb-nettle-elderflower-drops', 'snaps clean', 'hard-crack', 0.03],
-    ['orchard-toffee', 'snaps clean', 'hard-crack', 0.03],
-    ['coconut-chip-brittle', 'snaps clean', 'hard-crack', 0.03],
-    ['smoked-salt-tamarind-caramels', 'firm chew', 'firm-ball', 0.1],
+    ['rhubarb-nettle-elderflower-drops', 'snaps-clean', 'hard-crack', 0.03],
+    ['orchard-toffee', 'snaps-clean', 'hard-crack', 0.03],
+    ['coconut-chip-brittle', 'snaps-clean', 'hard-crack', 0.03],
+    ['smoked-salt-tamarind-caramels', 'firm-chew', 'firm-ball', 0.1],
   ])('%s lands on its own word', (id, bite, stage, mostWater) => {
-    const a = analyse(demoBoil(id), testKitchen)
-    expect(a.bite.word).toBe(bite)
+    const a = analyse(demoBoil(id), testConditions)
+    expect(a.bite.id).toBe(bite)
     expect(a.stage.id).toBe(stage)
     expect(a.waterShare).toBeLessThan(mostWater)
   })
@@ -57,7 +57,7 @@ describe('bite', () => {
     '%s: the ordinary formula at its usual target is what it should be',
     (_, family) => {
       const landing = landingOf(family)
-      expect(family.lands.bite).toContain(landing.bite.word)
+      expect(family.lands.bite).toContain(landing.bite.id)
       expect(family.lands.stage).toContain(landing.stage.id)
       expect(landing.water).toBeGreaterThanOrEqual(family.lands.water[0])
       expect(landing.water).toBeLessThanOrEqual(family.lands.water[1])

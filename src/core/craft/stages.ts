@@ -9,7 +9,6 @@ import { STANDARD_PRESSURE } from '../physics/water'
 
 export interface StageFacts {
   readonly id: StageId
-  readonly label: string
   /** Where plain sucrose enters the stage at the standard atmosphere, °C: between the bands of the kitchen table. ◊ */
   readonly sucroseFrom: number
 }
@@ -17,13 +16,13 @@ export interface StageFacts {
 export type StageId = 'syrup' | 'thread' | 'soft-ball' | 'firm-ball' | 'hard-ball' | 'soft-crack' | 'hard-crack'
 
 export const stageTable: readonly StageFacts[] = [
-  { id: 'syrup', label: 'syrup', sucroseFrom: 100 },
-  { id: 'thread', label: 'thread', sucroseFrom: 109 },
-  { id: 'soft-ball', label: 'soft ball', sucroseFrom: 112.5 },
-  { id: 'firm-ball', label: 'firm ball', sucroseFrom: 117 },
-  { id: 'hard-ball', label: 'hard ball', sucroseFrom: 122 },
-  { id: 'soft-crack', label: 'soft crack', sucroseFrom: 131 },
-  { id: 'hard-crack', label: 'hard crack', sucroseFrom: 146 },
+  { id: 'syrup', sucroseFrom: 100 },
+  { id: 'thread', sucroseFrom: 109 },
+  { id: 'soft-ball', sucroseFrom: 112.5 },
+  { id: 'firm-ball', sucroseFrom: 117 },
+  { id: 'hard-ball', sucroseFrom: 122 },
+  { id: 'soft-crack', sucroseFrom: 131 },
+  { id: 'hard-crack', sucroseFrom: 146 },
 ]
 
 export interface Stage extends StageFacts {

@@ -8,10 +8,10 @@ import { boilingPoint, temperatureToday } from '../physics/boiling'
 import { equilibriumHumidity } from '../physics/humidity'
 import { doctorShare, type GrainRisk, grainRisk } from '../physics/solubility'
 import { type Burner, burnerPower, type Pot, potThermal } from '../pot/equipment'
-import { type BoiledFormula, type Grams, gramsAsWritten, type Shape, type Step } from './document'
+import { type BoiledFormula, type GramsByLine, gramsAsWritten, type Shape, type Step } from './document'
 import { peakLitres } from './headroom'
 import { allergensIn } from './mixes'
-import { finishedMix, type Stop, walk } from './walk'
+import { finishedMix, type Stop, traceSteps } from './trace'
 
 export interface Conditions {
   readonly pressurePa: number
@@ -65,9 +65,9 @@ export interface Analysis {
 export function analyse(
   formula: BoiledFormula,
   conditions: Conditions,
-  grams: Grams = gramsAsWritten(formula),
+  grams: GramsByLine = gramsAsWritten(formula),
 ): Analysis {
-  const stops = walk(formula, grams, conditions.roomC)
+  const stops = traceSteps(formula, grams, conditions.roomC)
   const pull = stops.find((s) => s.step.when.on === 'target')
   if (!pull) throw new RangeError(`"${formula.name}" has no step at its target`)
   const untilPull = stops.slice(0, stops.indexOf(pull) + 1)

@@ -5,8 +5,9 @@ import type { Pot } from '../pot/equipment'
 import type { Analysis, Conditions } from './analyse'
 import { type BoiledFormula, type FormulaDocument, gramsAsWritten } from './document'
 import { peakLitres } from './headroom'
-import { type BatchPlan, FILL, type Mould } from './scale'
-import { finishedMix, walk } from './walk'
+import type { BatchPlan, Mould } from './plan'
+import { FILL } from './scale'
+import { finishedMix, traceSteps } from './trace'
 
 /** ◊ A probe's tip has to be this deep in the syrup and clear of the base, mm. */
 export const PROBE_DEPTH = 25
@@ -14,7 +15,7 @@ export const PROBE_DEPTH = 25
 /** Finished grams of the largest boil that stays in a pot of `litres`: the rise is in proportion to the batch. */
 export function largestBoil(formula: BoiledFormula, litres: number): number {
   const written = gramsAsWritten(formula)
-  const stops = walk(formula, written)
+  const stops = traceSteps(formula, written)
   return (massOf(finishedMix(stops)) * FILL * litres) / peakLitres(formula, written, stops)
 }
 

@@ -1,6 +1,9 @@
 /** Two formulas side by side: what changed in the list, and in the sweet. */
 
-import { formatGrams, formatShare } from '../quantity/format'
+import type { BiteId } from '../craft/bite'
+import type { Allergen } from '../matter/ingredient'
+import type { GrainRisk } from '../physics/solubility'
+import { type Grams, inGrams } from '../quantity/figures'
 import { type Analysis, analyse, type Conditions } from './analyse'
 import { allLines, type FormulaDocument, mainBoil, piecesOf } from './document'
 import { ingredientIn } from './mixes'
@@ -36,72 +39,71 @@ export function lineChanges(before: FormulaDocument, after: FormulaDocument): Li
   })
 }
 
-export interface Difference {
-  readonly what: string
-  readonly before: string
-  readonly after: string
-  /** Worth a second look. */
-  readonly matters: boolean
+/** The values set side by side, by subject. */
+export interface DifferenceValues {
+  bite: BiteId
+  water: number
+  grain: GrainRisk | 'none'
+  doctors: number
+  humidity: number
+  browning: Browning
+  allergens: readonly Allergen[]
+  out: Grams
 }
 
-interface Row {
-  readonly what: string
-  say(a: Analysis): string
-  /** How far apart two must be to matter. */
-  apart(a: Analysis, b: Analysis): boolean
+export type Difference = {
+  [Id in keyof DifferenceValues]: {
+    readonly id: Id
+    readonly before: DifferenceValues[Id]
+    readonly after: DifferenceValues[Id]
+    /** Worth a second look. */
+    readonly matters: boolean
+  }
+}[keyof DifferenceValues]
+
+interface Row<V> {
+  value(a: Analysis): V
+  /** Whether two are so far apart that it matters. */
+  apart(a: V, b: V): boolean
 }
 
-const grainWords = {
-  none: 'all dissolved',
-  resists: "won't",
-  'if-stirred': 'if stirred',
-  may: 'may',
-  readily: 'readily',
+const unlike = <V>(a: V, b: V): boolean => a !== b
+const furtherThan =
+  (far: number) =>
+  (a: number, b: number): boolean =>
+    Math.abs(a - b) > far
+
+/** ◊ Shares of 1 that a customer notices. */
+const rows: { readonly [Id in keyof DifferenceValues]: Row<DifferenceValues[Id]> } = {
+  bite: { value: (a) => a.bite.id, apart: unlike },
+  water: { value: (a) => a.waterShare, apart: furtherThan(0.003) },
+  grain: { value: (a) => a.grain, apart: unlike },
+  doctors: { value: (a) => a.doctors, apart: furtherThan(0.02) },
+  humidity: { value: (a) => a.equilibriumHumidity, apart: furtherThan(0.02) },
+  browning: { value: browning, apart: unlike },
+  allergens: { value: (a) => a.allergens, apart: (a, b) => a.join() !== b.join() },
+  out: { value: (a) => inGrams(a.outGrams), apart: (a, b) => Math.abs(a / b - 1) > 0.03 },
 }
 
-const rows: readonly Row[] = [
-  { what: 'Bite', say: (a) => a.bite.word, apart: (a, b) => a.bite.word !== b.bite.word },
-  {
-    what: 'Water',
-    say: (a) => formatShare(a.waterShare),
-    apart: (a, b) => Math.abs(a.waterShare - b.waterShare) > 0.003,
-  },
-  { what: 'Grains', say: (a) => grainWords[a.grain], apart: (a, b) => a.grain !== b.grain },
-  {
-    what: 'Doctors',
-    say: (a) => formatShare(a.doctors),
-    apart: (a, b) => Math.abs(a.doctors - b.doctors) > 0.02,
-  },
-  {
-    what: 'Sticky above',
-    say: (a) => `${Math.round(100 * a.equilibriumHumidity)} % humidity`,
-    apart: (a, b) => Math.abs(a.equilibriumHumidity - b.equilibriumHumidity) > 0.02,
-  },
-  { what: 'Browns', say: browning, apart: (a, b) => browning(a) !== browning(b) },
-  {
-    what: 'Allergens',
-    say: (a) => a.allergens.join(', ') || 'none listed',
-    apart: (a, b) => a.allergens.join() !== b.allergens.join(),
-  },
-  {
-    what: 'Out of the pot',
-    say: (a) => formatGrams(a.outGrams),
-    apart: (a, b) => Math.abs(a.outGrams / b.outGrams - 1) > 0.03,
-  },
-]
+export type Browning = 'early-deep' | 'early' | 'rather-early' | 'late'
 
 /** ◊ Reducing sugars and milk protein brown: their share of what is in the pot at the target. */
-function browning({ atTarget }: Analysis): string {
+function browning({ atTarget }: Analysis): Browning {
   const sum = atTarget.sucrose + atTarget.glucoseSolids + atTarget.lactose + atTarget.monosaccharide
   const reducing = (atTarget.monosaccharide + atTarget.lactose) / sum
-  if (atTarget.milkProtein / sum > 0.01) return reducing > 0.15 ? 'early and deep' : 'early'
-  return reducing > 0.15 ? 'rather early' : 'late'
+  if (atTarget.milkProtein / sum > 0.01) return reducing > 0.15 ? 'early-deep' : 'early'
+  return reducing > 0.15 ? 'rather-early' : 'late'
 }
 
-/** What the two come to, line by line, for one boil of each as written; empty where one is not boiled. */
+/** What the two come to, subject by subject, for one boil of each as written; empty where one is not boiled. */
 export function differences(before: FormulaDocument, after: FormulaDocument, conditions: Conditions): Difference[] {
   const [a, b] = [mainBoil(before), mainBoil(after)]
   if (!a || !b) return []
   const [x, y] = [analyse(a, conditions), analyse(b, conditions)]
-  return rows.map((r) => ({ what: r.what, before: r.say(x), after: r.say(y), matters: r.apart(x, y) }))
+  const compare = <Id extends keyof DifferenceValues>(id: Id): Difference => {
+    const row = rows[id] as Row<DifferenceValues[Id]>
+    const [was, is] = [row.value(x), row.value(y)]
+    return { id, before: was, after: is, matters: row.apart(was, is) } as Difference
+  }
+  return (Object.keys(rows) as (keyof DifferenceValues)[]).map(compare)
 }

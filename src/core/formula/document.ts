@@ -2,9 +2,10 @@
  * The formula document: what a maker writes down. Plain data; every temperature in it is at the standard atmosphere,
  * because it stands for a composition and the kitchen's own air pressure is applied when the formula is used.
  */
+import type { CautionId } from '../craft/cautions'
 import type { FamilyId } from '../craft/families'
 import type { Sign } from '../craft/signs'
-import type { Ingredient } from '../matter/ingredient'
+import type { Ingredient, Preparation } from '../matter/ingredient'
 
 /** When a step falls due, counted from the moment the step before it is done. */
 export type Trigger =
@@ -45,10 +46,12 @@ export interface Step {
   readonly lid?: boolean
   readonly heat?: number
   readonly offHeat?: boolean
+  /** The base of the pot goes into cold water. */
+  readonly bath?: boolean
   /** The pot is empty after it, and the probe out. */
   readonly empties?: boolean
-  /** Keys of the caution table. */
-  readonly cautions?: readonly string[]
+  /** What can hurt while it is done. */
+  readonly cautions?: readonly CautionId[]
 }
 
 export interface Group {
@@ -64,6 +67,8 @@ export interface Line {
   readonly ingredient: string
   readonly grams: number
   readonly note?: string
+  /** What is done to it before the heat goes on; as its ingredient asks unless told. */
+  readonly prepare?: readonly Preparation[]
   /** The words it was written with, where it was typed. */
   readonly typed?: string
 }
@@ -77,7 +82,8 @@ export type Shape =
       /** A round cutter of `lengthMm` across; square-cornered unless told. */
       readonly round?: boolean
     }
-  | { readonly kind: 'mould'; readonly millilitres: number }
+  /** `sticks`: stood in the cavities before they are filled. */
+  | { readonly kind: 'mould'; readonly millilitres: number; readonly sticks?: boolean }
   | { readonly kind: 'broken'; readonly thicknessMm: number; readonly gramsEach: number }
 
 export interface Target {
@@ -87,26 +93,21 @@ export interface Target {
 }
 
 /** What one part asks of another before it is begun or put to it. */
-export const partStates = {
-  cold: 'is cold',
-  firm: 'is firm',
-  baked: 'is baked',
-  hot: 'is hot and ready',
-} as const
-export type PartState = keyof typeof partStates
+export const partStates = ['cold', 'firm', 'baked', 'hot'] as const
+export type PartState = (typeof partStates)[number]
 
 export interface Part {
   readonly id: string
   readonly label: string
-  /** A formula of its own; it has no parts. */
-  readonly formula: FormulaDocument
+  readonly formula: SingleFormula
   /** What other parts must be before this one is made. */
   readonly needs: readonly { readonly part: string; readonly state: PartState }[]
   /** How warm it is when it is put to the rest, °C. */
   readonly celsius: number
 }
 
-export interface FormulaDocument {
+/** A formula that is not put together from others. */
+export interface SingleFormula {
   readonly version: 1
   readonly name: string
   readonly family: FamilyId
@@ -125,12 +126,16 @@ export interface FormulaDocument {
   readonly waste: number
   /** A boil for each of these colours or flavours; empty for one boil. */
   readonly boils: readonly string[]
-  readonly parts?: readonly Part[]
   readonly notes?: string
   /** What it was adapted from, in the maker's words. */
   readonly source?: string
   /** Make-up of ingredients that are not in the pantry: the kitchen's own, frozen with the revision. */
   readonly own?: readonly Ingredient[]
+}
+
+export interface FormulaDocument extends SingleFormula {
+  /** Formulas of their own that are put to the rest; they go one deep. */
+  readonly parts?: readonly Part[]
 }
 
 /** A formula that is boiled to a target. */
@@ -163,10 +168,10 @@ export const mainBoil = (formula: FormulaDocument): BoiledFormula | null =>
   isBoiled(formula) ? formula : (boiledIn(formula)[0]?.formula ?? null)
 
 /** Grams of a line, by line id; the scaled batch, or the formula as written. */
-export type Grams = Readonly<Record<string, number>>
+export type GramsByLine = Readonly<Record<string, number>>
 
 /** The formula's own grams by line, parts and all. */
-export const gramsAsWritten = (formula: FormulaDocument): Grams =>
+export const gramsAsWritten = (formula: FormulaDocument): GramsByLine =>
   Object.fromEntries(allLines(formula).map((l) => [l.id, l.grams]))
 
 /** Index of the step that takes the pot off at the target, or -1. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { demoFormulas } from '@/demo/formulas'
-import { testKitchen } from '../testing'
+import { testConditions } from '../testing'
 import { differences, lineChanges } from './differences'
 import { allLines, type FormulaDocument, isBoiled, piecesOf } from './document'
 import * as edit from './edit'
@@ -159,15 +159,15 @@ describe('two formulas side by side', () => {
   const boiled = Object.entries(demoFormulas).filter(([, f]) => isBoiled(f))
   test.each(boiled)('%s does not differ from itself', (_, formula) => {
     expect(lineChanges(formula, formula)).toEqual([])
-    expect(differences(formula, formula, testKitchen).filter((d) => d.matters)).toEqual([])
+    expect(differences(formula, formula, testConditions).filter((d) => d.matters)).toEqual([])
   })
 
   test.each(boiled)('%s and a saltier one differ the same either way round', (_, formula) => {
     const group = formula.groups[0]?.id ?? ''
     const salted = edit.addLine(formula, { id: 'more-salt', group, ingredient: 'salt', grams: 7 })
-    const [there, back] = [differences(formula, salted, testKitchen), differences(salted, formula, testKitchen)]
-    expect(back.map(({ what, before, after }) => ({ what, before: after, after: before }))).toEqual(
-      there.map(({ what, before, after }) => ({ what, before, after })),
+    const [there, back] = [differences(formula, salted, testConditions), differences(salted, formula, testConditions)]
+    expect(back.map(({ id, before, after }) => ({ id, before: after, after: before }))).toEqual(
+      there.map(({ id, before, after }) => ({ id, before, after })),
     )
     expect(lineChanges(formula, salted)).toEqual([expect.objectContaining({ before: null, after: 7 })])
     expect(lineChanges(salted, formula)).toEqual([expect.objectContaining({ before: 7, after: null })])

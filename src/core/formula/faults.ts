@@ -57,7 +57,6 @@ function partFaults(formula: FormulaDocument): string[] {
   const joined = formula.steps.flatMap((s) => (s.joins ? [s.joins] : []))
   const faults: string[] = []
   for (const p of parts) {
-    if (p.formula.parts?.length) faults.push(`Part "${p.id}" has parts of its own; parts go one deep`)
     if (!joined.includes(p.id)) faults.push(`No step puts the part "${p.id}" to the rest`)
     for (const n of p.needs)
       if (!ids.includes(n.part)) faults.push(`Part "${p.id}" needs a part that does not exist: "${n.part}"`)

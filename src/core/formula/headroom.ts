@@ -3,14 +3,14 @@
 import { massOf } from '../matter/mix'
 import { sodaFoamLitres } from '../physics/gas'
 import { volumeOf } from '../physics/heat'
-import type { FormulaDocument, Grams } from './document'
-import type { Stop } from './walk'
+import type { FormulaDocument, GramsByLine } from './document'
+import type { Stop } from './trace'
 
 /** ◊ Rise of a boil, and the milk protein share above which it boils as dairy. */
 const RISE = { dairy: 3.5, plain: 1.8, dairyFrom: 0.002 }
 
 /** Litres at the worst moment: each boil on its way up, and the foam when soda goes in. */
-export function peakLitres(formula: FormulaDocument, grams: Grams, stops: readonly Stop[]): number {
+export function peakLitres(formula: FormulaDocument, grams: GramsByLine, stops: readonly Stop[]): number {
   return stops.reduce((peak, stop, i) => {
     const next = stops[i + 1]?.step.when.on
     const boilsOn = next === 'boil' || next === 'rises' || next === 'target'
@@ -22,5 +22,5 @@ export function peakLitres(formula: FormulaDocument, grams: Grams, stops: readon
   }, 0)
 }
 
-const sodaIn = (formula: FormulaDocument, group: string | undefined, grams: Grams): number =>
+const sodaIn = (formula: FormulaDocument, group: string | undefined, grams: GramsByLine): number =>
   formula.lines.reduce((sum, l) => (l.group === group && l.ingredient === 'soda' ? sum + (grams[l.id] ?? 0) : sum), 0)

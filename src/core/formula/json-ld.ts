@@ -1,10 +1,7 @@
 /** Formulas as schema.org Recipe (https://schema.org/Recipe), out and in. */
 import { families, schoolLabel } from '../craft/families'
-import { formatGrams } from '../quantity/format'
 import { type FormulaDocument, mainBoil, piecesOf } from './document'
 import { ingredientIn } from './mixes'
-
-const plainSpaces = (s: string): string => s.replace(/\u202f/g, ' ')
 
 /** A formula as a Recipe: grams and plain sentences, so that any reader understands it. */
 export function toRecipe(formula: FormulaDocument): Record<string, unknown> {
@@ -19,10 +16,9 @@ export function toRecipe(formula: FormulaDocument): Record<string, unknown> {
     cookingMethod: schoolLabel(formula.family, formula.school),
     ...(formula.source && { isBasedOn: formula.source }),
     recipeIngredient: pieces.flatMap((p) =>
-      p.formula.lines.map((l) =>
-        plainSpaces(
-          `${formatGrams(l.grams)} ${ingredientIn(p.formula, l.ingredient).name}${l.note ? `, ${l.note}` : ''}`,
-        ),
+      p.formula.lines.map(
+        (l) =>
+          `${Math.round(l.grams * 10) / 10} g ${ingredientIn(p.formula, l.ingredient).name}${l.note ? `, ${l.note}` : ''}`,
       ),
     ),
     recipeInstructions: pieces.flatMap((p) =>

@@ -4,14 +4,14 @@ import { mixOf } from '../matter/convert'
 import type { Allergen, Ingredient } from '../matter/ingredient'
 import { ingredientById } from '../matter/ingredients'
 import type { Mix } from '../matter/mix'
-import { type FormulaDocument, type Grams, piecesOf } from './document'
+import { type FormulaDocument, type GramsByLine, piecesOf } from './document'
 
 /** An ingredient as this formula knows it: its own make-up first, then the pantry. @throws RangeError for neither. */
 export const ingredientIn = (formula: Pick<FormulaDocument, 'own'>, id: string): Ingredient =>
   formula.own?.find((i) => i.id === id) ?? ingredientById(id)
 
 /** The mix of one group at the grams given. */
-export const groupMix = (formula: FormulaDocument, group: string, grams: Grams): Mix =>
+export const groupMix = (formula: FormulaDocument, group: string, grams: GramsByLine): Mix =>
   mixOf(
     formula.lines
       .filter((l) => l.group === group)

@@ -1,14 +1,15 @@
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil, demoFormulas } from '@/demo/formulas'
 import { massOf } from '../matter/mix'
-import { testKitchen } from '../testing'
+import { testConditions } from '../testing'
 import { analyse } from './analyse'
 import { allLines, boiledIn, type FormulaDocument, gramsAsWritten, type Part, piecesOf } from './document'
 import { faultsOf } from './faults'
 import { allergensIn, ingredientIn } from './mixes'
-import { gramsOfBoil, scale } from './scale'
+import { gramsOfBoil } from './plan'
+import { scale } from './scale'
+import { finishedMix, traceSteps } from './trace'
 import { wholeVerdicts } from './verdicts'
-import { finishedMix, walk } from './walk'
 
 const bars = demoFormulas['rye-shortcake-bars'] as FormulaDocument
 const nougat = demoBoil('bay-leaf-honey-nougat')
@@ -16,8 +17,8 @@ const nougat = demoBoil('bay-leaf-honey-nougat')
 describe('a whole of parts', () => {
   it('weighs what its parts come to', () => {
     const grams = gramsAsWritten(bars)
-    const parts = (bars.parts ?? []).map((p) => massOf(finishedMix(walk(p.formula, grams))))
-    expect(massOf(finishedMix(walk(bars, grams)))).toBeCloseTo(
+    const parts = (bars.parts ?? []).map((p) => massOf(finishedMix(traceSteps(p.formula, grams))))
+    expect(massOf(finishedMix(traceSteps(bars, grams)))).toBeCloseTo(
       parts.reduce((a, b) => a + b),
       6,
     )
@@ -51,18 +52,18 @@ describe('a whole of parts', () => {
   })
 
   it('says which part waits for which, and every allergen of all', () => {
-    const said = wholeVerdicts(bars, gramsAsWritten(bars)).map((v) => v.text)
-    expect(said).toContain('Caramel waits until the base is cold')
-    expect(said).toContain('Top waits until the caramel is firm')
+    const waits = wholeVerdicts(bars, gramsAsWritten(bars)).flatMap((v) => (v.id === 'part-waits' ? [v.figures] : []))
+    expect(waits).toContainEqual(expect.objectContaining({ part: 'Caramel', waitsFor: 'Base', state: 'cold' }))
+    expect(waits).toContainEqual(expect.objectContaining({ part: 'Top', waitsFor: 'Caramel', state: 'firm' }))
     expect(allergensIn(bars)).toEqual(expect.arrayContaining(['gluten', 'milk', 'soya']))
   })
 
   it('lets the hot honey into the nougat', () => {
     const alone = analyse(
       { ...nougat, steps: nougat.steps.filter((s) => s.joins === undefined), parts: [] },
-      testKitchen,
+      testConditions,
     )
-    const whole = analyse(nougat, testKitchen)
+    const whole = analyse(nougat, testConditions)
     expect(whole.outGrams - alone.outGrams).toBeGreaterThan(250)
     expect(whole.doctors).toBeGreaterThan(alone.doctors)
     expect(whole.allergens).toContain('egg')
@@ -88,7 +89,6 @@ describe('what is wrong with parts', () => {
       { ...bars, steps: bars.steps.filter((s) => s.joins !== 'top') },
       /No step puts the part "top"/,
     ],
-    ['parts in parts', withParts((p) => ({ ...p, formula: { ...p.formula, parts: bars.parts } })), /parts go one deep/],
     ['a fault inside', withParts((p) => ({ ...p, formula: { ...p.formula, groups: [] } })), /Part "base": Line/],
     [
       'one line id in two parts',

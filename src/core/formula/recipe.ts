@@ -1,7 +1,8 @@
 /** A whole recipe pasted as text, made into a draft: what is sure is taken, what is not is asked. */
 import type { FamilyId } from '../craft/families'
 import { boiledFamilies } from '../craft/families'
-import { type HouseUnit, type LineReading, readLine } from '../matter/line'
+import type { Ingredient } from '../matter/ingredient'
+import { type HouseUnit, type LineReading, preparationsIn, readLine } from '../matter/line'
 import type { Pantry } from '../matter/names'
 import { parseNumber } from '../quantity/number'
 import { toCelsius } from '../quantity/temperature'
@@ -172,6 +173,12 @@ function withEnds(steps: readonly Step[]): Step[] {
   return out
 }
 
+/** A line's note, with what it says is done beforehand. */
+function noted(note: string | null, ingredient: Ingredient): Pick<Line, 'note' | 'prepare'> {
+  const prepare = preparationsIn(note, ingredient)
+  return { ...(note && { note: short(note, 190) }), ...(prepare && { prepare }) }
+}
+
 /** ◊ Sugar work is pulled between these, °C. */
 const isTarget = (c: number): boolean => c >= 100 && c <= 180
 
@@ -198,7 +205,7 @@ export function readRecipe(text: string, pantry: Pantry, house: readonly HouseUn
         ingredient: reading.ingredient.id,
         grams: Math.round(reading.grams * 10) / 10,
         typed: short(typed, 190),
-        ...(reading.note && { note: short(reading.note, 190) }),
+        ...noted(reading.note, reading.ingredient),
       })
   }
   return {

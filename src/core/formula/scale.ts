@@ -3,31 +3,20 @@
 import { type Mix, massOf } from '../matter/mix'
 import { densityOf } from '../physics/heat'
 import { slabThickness } from '../physics/slab'
-import { allLines, boiledIn, type FormulaDocument, type Grams, gramsAsWritten, isBoiled, type Shape } from './document'
+import {
+  allLines,
+  boiledIn,
+  type FormulaDocument,
+  type GramsByLine,
+  gramsAsWritten,
+  isBoiled,
+  type Shape,
+} from './document'
 import { peakLitres } from './headroom'
 import { piecesByLength } from './layout'
 import { ingredientIn } from './mixes'
-import { finishedMix, walk } from './walk'
-
-export interface Tray {
-  readonly kind: 'tray'
-  readonly name: string
-  /** Inside. */
-  readonly lengthMm: number
-  readonly widthMm: number
-  readonly depthMm?: number
-}
-
-export interface Mould {
-  readonly kind: 'mould'
-  readonly name: string
-  readonly cavities: number
-  readonly millilitres: number
-  /** How many of it the kitchen has; one unless told. */
-  readonly count?: number
-}
-
-export type Vessel = Tray | Mould
+import { type BatchPlan, type PlannedBoil, scaleGrams, type Tray, type Vessel } from './plan'
+import { finishedMix, traceSteps } from './trace'
 
 export type Size =
   | { readonly by: 'pieces'; readonly pieces: number }
@@ -45,29 +34,6 @@ export interface ScaleRequest {
   readonly vessel?: Vessel
   /** Litres of the pot, to split a batch that would boil over. */
   readonly potLitres?: number
-}
-
-export interface PlannedBoil {
-  readonly label: string
-  /** The part it cooks; null for the formula itself. */
-  readonly part: string | null
-  /** Its share of the batch's grams, 0 to 1. */
-  readonly share: number
-}
-
-export interface BatchPlan {
-  readonly factor: number
-  /** g by line, whole batch. */
-  readonly grams: Grams
-  readonly outGrams: number
-  readonly shape: Shape
-  readonly pieceGrams: number
-  /** Good pieces after waste. */
-  readonly pieces: number
-  /** Trays, or fillings of the mould; 0 without a vessel. */
-  readonly vessels: number
-  /** In the order they are cooked. */
-  readonly boils: readonly PlannedBoil[]
 }
 
 const LARGEST = 100_000
@@ -204,7 +170,7 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
   if (!(askedFor(size) > 0)) throw new RangeError('A batch must be more than nothing')
   const shape = request.shape ?? formula.shape
   const written = gramsAsWritten(formula)
-  const finished = finishedMix(walk(formula, written))
+  const finished = finishedMix(traceSteps(formula, written))
   const each = pieceGrams(shape, finished, formula.air)
   if (!(each > 0)) throw new RangeError('A piece must be more than nothing')
   const density = densityOf(finished, 20) * (1 - (formula.air ?? 0))
@@ -242,30 +208,19 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
 /** How a planned batch lies on a tray; null where its pieces are not cut from a slab. */
 export function slabOf(formula: FormulaDocument, plan: BatchPlan, tray: Tray): Slab | null {
   if (plan.shape.kind !== 'cut') return null
-  const finished = finishedMix(walk(formula, plan.grams))
+  const finished = finishedMix(traceSteps(formula, plan.grams))
   const density = densityOf(finished, 20) * (1 - (formula.air ?? 0))
   return slabOn(plan.shape, tray, massOf(finished) * (1 - CLINGS), density)
 }
 
 /** Thickness, mm, of the whole batch poured over `trays` of this tray. */
 export function liesThick(formula: FormulaDocument, plan: BatchPlan, tray: Tray, trays: number): number {
-  const finished = finishedMix(walk(formula, plan.grams))
+  const finished = finishedMix(traceSteps(formula, plan.grams))
   return slabThickness(finished, massOf(finished) * (1 - CLINGS), tray.lengthMm * tray.widthMm * trays, formula.air)
 }
 
-/** Each gram figure times `factor`. */
-export const scaleGrams = (grams: Grams, factor: number): Grams =>
-  Object.fromEntries(Object.entries(grams).map(([id, g]) => [id, g * factor]))
-
-/** Grams of boil `number`, counted from 1. @throws RangeError when the plan has no such boil. */
-export function gramsOfBoil(plan: BatchPlan, number: number): Grams {
-  const boil = plan.boils[number - 1]
-  if (!boil) throw new RangeError(`This batch has ${plan.boils.length} boils, not ${number}`)
-  return scaleGrams(plan.grams, boil.share)
-}
-
 /** How many boils each takes so that none fills the pot beyond what is safe, labelled and in cooking order. */
-function boilsFor(formula: FormulaDocument, grams: Grams, potLitres: number | undefined): PlannedBoil[] {
+function boilsFor(formula: FormulaDocument, grams: GramsByLine, potLitres: number | undefined): PlannedBoil[] {
   const boiled = boiledIn(formula)
   // what joins a boil hot is lit beside it, not before it
   const inOrder = isBoiled(formula)
@@ -274,7 +229,7 @@ function boilsFor(formula: FormulaDocument, grams: Grams, potLitres: number | un
   return inOrder.flatMap(({ part, label, formula: boiled }) => {
     const own = Math.max(1, boiled.boils.length)
     const share = scaleGrams(grams, 1 / own)
-    const peak = potLitres ? peakLitres(boiled, share, walk(boiled, share)) : 0
+    const peak = potLitres ? peakLitres(boiled, share, traceSteps(boiled, share)) : 0
     const split = potLitres ? Math.max(1, Math.ceil(peak / (potLitres * FILL))) : 1
     const plain = part === null ? '' : label
     return (boiled.boils.length > 0 ? boiled.boils : [plain]).flatMap((name) =>

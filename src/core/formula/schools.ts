@@ -4,13 +4,47 @@
  */
 import { type FamilyId, schoolLabel } from '../craft/families'
 import type { Sign } from '../craft/signs'
+import type { PlainFindingOf } from '../finding'
+import { type Celsius, type Grams, inCelsius, inGrams } from '../quantity/figures'
 import type { FormulaDocument, Group, Line, Step } from './document'
 import { ingredientIn } from './mixes'
 
+export interface SchoolFigures {
+  target: { readonly celsius: Celsius }
+  'dissolves-first': { readonly water: Grams }
+  'cools-then-beaten': { readonly celsius: Celsius }
+  'name-only': { readonly school: string }
+  'by-thermometer': object
+  'no-sugar-dry': object
+  'melts-alone': object
+  'rest-stops-it': object
+  'no-sugar-wet': object
+  empty: object
+  'all-in': object
+  'no-nuts': object
+  'cream-by-colour': object
+  'cream-by-heat': object
+  'stirred-throughout': object
+  'left-alone': object
+  'pull-by-colour': object
+  'eye-on-pot': object
+  'pull-by-streak': object
+  'stirred-hot': object
+  'nuts-early': object
+  'nuts-late': object
+}
+
+export type SchoolNote = PlainFindingOf<SchoolFigures>
+
+/** The notes without figures. */
+type PlainNote = Exclude<keyof SchoolFigures, 'target' | 'dissolves-first' | 'cools-then-beaten' | 'name-only'>
+
+const plain = (id: PlainNote): SchoolNote => ({ id, figures: {} })
+
 export interface Branched {
   readonly formula: FormulaDocument
-  /** What was changed, in words; one line that says so where nothing could be. */
-  readonly said: readonly string[]
+  /** What was changed; one note that says so where nothing could be. */
+  readonly notes: readonly SchoolNote[]
 }
 
 type Change = (f: FormulaDocument) => Branched
@@ -24,37 +58,37 @@ const withPull = (f: FormulaDocument, change: (pull: Step) => Step): FormulaDocu
 })
 
 const meanwhile =
-  (say: string, why: string, said: string): Change =>
-  (f) => ({ formula: withPull(f, (p) => ({ ...p, meanwhile: { say, why } })), said: [said] })
+  (say: string, why: string, note: PlainNote): Change =>
+  (f) => ({ formula: withPull(f, (p) => ({ ...p, meanwhile: { say, why } })), notes: [plain(note)] })
 
 /** Colour-equivalent temperature of amber, °C. ◊ */
 const AMBER = 175
 
 const tested =
-  (test: string, shows: Sign | number, said: string): Change =>
-  (f) => ({ formula: withPull(f, (p) => ({ ...p, test, shows })), said: [said] })
+  (test: string, shows: Sign | number, note: PlainNote): Change =>
+  (f) => ({ formula: withPull(f, (p) => ({ ...p, test, shows })), notes: [plain(note)] })
 
 const untested: Change = (f) => ({
   formula: withPull(f, ({ test: _, shows: __, ...p }) => p),
-  said: ['The pull goes by the thermometer alone'],
+  notes: [plain('by-thermometer')],
 })
 
 const aimed =
-  (celsius: number): Change =>
+  (targetC: number): Change =>
   (f) => ({
-    formula: f.target ? { ...f, target: { ...f.target, celsius } } : f,
-    said: [`The target is ${celsius}° at sea level`],
+    formula: f.target ? { ...f, target: { ...f.target, celsius: targetC } } : f,
+    notes: [{ id: 'target', figures: { celsius: inCelsius(targetC) } }],
   })
 
 const also =
   (...changes: readonly Change[]): Change =>
   (f) =>
     changes.reduce<Branched>(
-      ({ formula, said }, change) => {
+      ({ formula, notes }, change) => {
         const next = change(formula)
-        return { formula: next.formula, said: [...said, ...next.said] }
+        return { formula: next.formula, notes: [...notes, ...next.notes] }
       },
-      { formula: f, said: [] },
+      { formula: f, notes: [] },
     )
 
 /** ◊ Water to dissolve sugar in, share of its weight. */
@@ -72,8 +106,7 @@ const toDry: Change = (f) => {
   const early = goingIn(f)
   const first = early[0]
   const sugars = f.lines.filter((l) => l.group === first && isSugar(f, l))
-  if (!first || sugars.length === 0)
-    return { formula: f, said: ['There is no sugar to begin with: write the dry start yourself'] }
+  if (!first || sugars.length === 0) return { formula: f, notes: [plain('no-sugar-dry')] }
   // what cannot go in dry waits for the next addition, or is one of its own
   const later = early[1] ?? 'stop'
   const groups: Group[] = [
@@ -134,17 +167,14 @@ const toDry: Change = (f) => {
   ]
   return {
     formula: { ...f, groups, lines, steps },
-    said: [
-      'The sugar melts alone, in two lots; its water is left out',
-      'What went in with it now stops the caramel, warm',
-    ],
+    notes: [plain('melts-alone'), plain('rest-stops-it')],
   }
 }
 
 const toWet: Change = (f) => {
   const early = goingIn(f)
   const sugars = f.lines.filter((l) => early.includes(l.group) && isSugar(f, l))
-  if (sugars.length === 0) return { formula: f, said: ['There is no sugar to dissolve: write the wet start yourself'] }
+  if (sugars.length === 0) return { formula: f, notes: [plain('no-sugar-wet')] }
   const from = new Set(sugars.map((l) => l.group))
   const merged = new Map<string, Line>()
   for (const l of sugars) {
@@ -193,14 +223,14 @@ const toWet: Change = (f) => {
         ),
       ],
     },
-    said: [`The sugar dissolves first, in ${round(grams * WATER)} g of water under a lid`],
+    notes: [{ id: 'dissolves-first', figures: { water: inGrams(round(grams * WATER)) } }],
   }
 }
 
 const allIn: Change = (f) => {
   const early = goingIn(f)
   const into = early[0]
-  if (!into) return { formula: f, said: ['Nothing goes into the pot yet'] }
+  if (!into) return { formula: f, notes: [plain('empty')] }
   const first = f.steps.find((s) => s.adds === into)
   return {
     formula: withPull(
@@ -228,27 +258,30 @@ const allIn: Change = (f) => {
         meanwhile: { say: 'Stir slowly, scrape the base', why: 'Milk catches on the base and scorches.' },
       }),
     ),
-    said: ['Everything goes in together and is stirred from the start'],
+    notes: [plain('all-in')],
   }
 }
 
 /** What happens between the pull and the tin, apart from what is put in. */
 const turning =
-  (step: Step, said: string): Change =>
+  (step: Step, note: SchoolNote): Change =>
   (f) => {
     const pull = pullAt(f)
     const empties = f.steps.findIndex((s) => s.empties)
     const between = f.steps.slice(pull + 1, empties).filter((s) => s.adds ?? s.joins)
     return {
       formula: { ...f, steps: [...f.steps.slice(0, pull + 1), ...between, step, ...f.steps.slice(empties)] },
-      said: [said],
+      notes: [note],
     }
   }
+
+/** ◊ Where fudge is beaten, °C. */
+const BEAT_C = 46
 
 const beat: Step = {
   id: 'beat',
   label: 'Beat',
-  when: { on: 'falls', celsius: 46 },
+  when: { on: 'falls', celsius: BEAT_C },
   meanwhile: {
     say: 'Let it cool undisturbed, probe and all',
     why: 'A stir, a knock, a second probe: each starts coarse grain.',
@@ -272,67 +305,61 @@ const nuts = (f: FormulaDocument): Step | undefined =>
 
 /** Nuts and seeds before the pull at soft ball, or after it. */
 const nutsAt =
-  (early: boolean, said: string): Change =>
+  (early: boolean, note: PlainNote): Change =>
   (f) => {
     const step = nuts(f)
-    if (!step) return { formula: f, said: ['There are no nuts or seeds in it'] }
+    if (!step) return { formula: f, notes: [plain('no-nuts')] }
     const moved: Step = { ...step, when: early ? { on: 'rises', celsius: 114 } : { on: 'ready' } }
     const others = f.steps.filter((s) => s !== step)
     const pull = others.findIndex((s) => s.when.on === 'target')
     const at = early ? pull : pull + 1
-    return { formula: { ...f, steps: [...others.slice(0, at), moved, ...others.slice(at)] }, said: [said] }
+    return { formula: { ...f, steps: [...others.slice(0, at), moved, ...others.slice(at)] }, notes: [plain(note)] }
   }
 
 const byColour =
-  (celsius: number, on: 'colour' | 'rises', said: string): Change =>
+  (at: number, on: 'colour' | 'rises', note: PlainNote): Change =>
   (f) => ({
     formula: {
       ...f,
       steps: f.steps.map((s) =>
-        (s.when.on === 'rises' || s.when.on === 'colour') && s.when.celsius > 150 ? { ...s, when: { on, celsius } } : s,
+        (s.when.on === 'rises' || s.when.on === 'colour') && s.when.celsius > 150
+          ? { ...s, when: { on, celsius: at } }
+          : s,
       ),
     },
-    said: [said],
+    notes: [plain(note)],
   })
 
 const table: { readonly [F in FamilyId]?: Readonly<Record<string, Change>> } = {
   caramel: { dry: toDry, wet: toWet, 'all-in': allIn },
   'caramel-sauce': {
-    'by-colour': byColour(172, 'colour', 'The cream goes in by colour: amber'),
-    'stopped-cream': byColour(172, 'rises', 'The cream goes in by the thermometer'),
+    'by-colour': byColour(172, 'colour', 'cream-by-colour'),
+    'stopped-cream': byColour(172, 'rises', 'cream-by-heat'),
   },
   toffee: {
     stir: meanwhile(
       'Stir slowly and steadily',
       'Still butter splits out; fast stirring does the same.',
-      'Stirred throughout',
+      'stirred-throughout',
     ),
-    'boil-only': meanwhile(
-      'Hands off, swirl now and then',
-      'Stirring at the end grains it.',
-      'Left alone from the boil on',
-    ),
+    'boil-only': meanwhile('Hands off, swirl now and then', 'Stirring at the end grains it.', 'left-alone'),
     colour: also(
-      tested('Colour: amber to deep amber beside the swatches', AMBER, 'The pull goes by colour'),
-      meanwhile('Watch the colour, not the dial', 'Staring at the dial burns batches.', 'The eye is on the pot'),
+      tested('Colour: amber to deep amber beside the swatches', AMBER, 'pull-by-colour'),
+      meanwhile('Watch the colour, not the dial', 'Staring at the dial burns batches.', 'eye-on-pot'),
     ),
     thermometer: untested,
   },
   'condensed-milk': {
-    'by-eye': tested(
-      'A spoon leaves a clean streak; it pulls from the side',
-      'clean-streak',
-      'The pull goes by the clean streak',
-    ),
+    'by-eye': tested('A spoon leaves a clean streak; it pulls from the side', 'clean-streak', 'pull-by-streak'),
     thermometer: untested,
   },
   fudge: {
-    'cool-beat': turning(beat, 'It cools undisturbed to 46°, then is beaten'),
-    'stir-soon': turning(stirSoon, 'It is stirred hot and poured'),
+    'cool-beat': turning(beat, { id: 'cools-then-beaten', figures: { celsius: inCelsius(BEAT_C) } }),
+    'stir-soon': turning(stirSoon, plain('stirred-hot')),
   },
   brittle: {
-    raw: nutsAt(true, 'Nuts go in at soft ball and toast in the syrup'),
-    roasted: nutsAt(false, 'Nuts go in roasted, off the heat'),
+    raw: nutsAt(true, 'nuts-early'),
+    roasted: nutsAt(false, 'nuts-late'),
   },
   nougat: { 'two-syrups-soft': aimed(146), 'two-syrups-hard': aimed(153) },
   'hard-candy': { 'soft-bite': aimed(137), 'boil-per-colour': aimed(149) },
@@ -342,8 +369,8 @@ const table: { readonly [F in FamilyId]?: Readonly<Record<string, Change>> } = {
 /** The formula in `school`, with its method, list or target changed as that school asks. */
 export function inSchool(f: FormulaDocument, school: string): Branched {
   const change = table[f.family]?.[school]
-  const { formula, said } = change
+  const { formula, notes } = change
     ? change(f)
-    : { formula: f, said: [`Only the name of the school changed: write what ${schoolLabel(f.family, school)} asks`] }
-  return { formula: { ...formula, school }, said }
+    : { formula: f, notes: [{ id: 'name-only' as const, figures: { school: schoolLabel(f.family, school) } }] }
+  return { formula: { ...formula, school }, notes }
 }

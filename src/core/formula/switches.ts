@@ -3,11 +3,12 @@
  * one (salt, water, fat) is put right in the other lines. What does not work is refused with its reason.
  */
 import type { FamilyId } from '../craft/families'
+import type { PlainFindingOf } from '../finding'
 import type { Ingredient } from '../matter/ingredient'
 import { ingredientById } from '../matter/ingredients'
 import type { Mix } from '../matter/mix'
 import { exchangeGelatin } from '../physics/gelatin'
-import { formatGrams } from '../quantity/format'
+import { type Grams, inGrams } from '../quantity/figures'
 import type { FormulaDocument, Line } from './document'
 import { ingredientIn } from './mixes'
 
@@ -19,39 +20,41 @@ const fat: Keeps = (m) => m.fat
 const weight: Keeps = () => 100
 
 interface Kind {
-  readonly label: string
   readonly members: readonly string[]
   readonly keeps: Keeps
-  readonly keepsWord: string
+  readonly kept: Kept
   /** Lines put right afterwards, by what the new ingredient brings more or less of. */
   readonly corrects: readonly Correction[]
 }
 
-/** `parts`: what is counted; `into`: lines that can take it up, by ingredient, and how much of it they are, share. */
+/** What an exchange keeps the same. */
+export type Kept = 'fat' | 'sugar-solids' | 'sweetener-solids' | 'weight' | 'set'
+/** What is put right in another line. */
+export type Corrected = 'salt' | 'water' | 'fat'
+
+/** `counts`: what is counted; `into`: lines that can take it up, by ingredient, and how much of it they are, share. */
 interface Correction {
-  readonly word: string
+  readonly of: Corrected
   readonly counts: Keeps
   readonly into: Readonly<Record<string, number>>
 }
 
 const salt: Correction = {
-  word: 'salt',
+  of: 'salt',
   counts: (m) => m.salt,
   into: { salt: 1, 'flaky-salt': 1, 'coarse-salt': 1, 'smoked-salt': 1 },
 }
-const water: Correction = { word: 'water', counts: (m) => m.water, into: { water: 1 } }
-const butterfat: Correction = { word: 'fat', counts: fat, into: { butter: 0.81, 'butter-salted': 0.8, ghee: 0.995 } }
+const water: Correction = { of: 'water', counts: (m) => m.water, into: { water: 1 } }
+const butterfat: Correction = { of: 'fat', counts: fat, into: { butter: 0.81, 'butter-salted': 0.8, ghee: 0.995 } }
 
 const kinds: readonly Kind[] = [
   {
-    label: 'butter',
     members: ['butter', 'butter-salted', 'ghee', 'coconut-oil', 'margarine'],
     keeps: fat,
-    keepsWord: 'fat',
+    kept: 'fat',
     corrects: [salt, water],
   },
   {
-    label: 'sugar',
     members: [
       'sugar',
       'caster-sugar',
@@ -64,11 +67,10 @@ const kinds: readonly Kind[] = [
       'icing-sugar',
     ],
     keeps: sweetness,
-    keepsWord: 'sugar solids',
+    kept: 'sugar-solids',
     corrects: [water],
   },
   {
-    label: 'syrup',
     members: [
       'glucose-28',
       'glucose-38',
@@ -86,18 +88,16 @@ const kinds: readonly Kind[] = [
       'date-syrup',
     ],
     keeps: sweetness,
-    keepsWord: 'sweetener solids',
+    kept: 'sweetener-solids',
     corrects: [water],
   },
   {
-    label: 'cream',
     members: ['cream-12', 'cream-18', 'cream-30', 'cream-36', 'cream-48', 'coconut-cream'],
     keeps: weight,
-    keepsWord: 'weight',
+    kept: 'weight',
     corrects: [butterfat, water],
   },
   {
-    label: 'milk',
     members: [
       'milk-whole',
       'milk-half',
@@ -109,11 +109,10 @@ const kinds: readonly Kind[] = [
       'evaporated-milk',
     ],
     keeps: weight,
-    keepsWord: 'weight',
+    kept: 'weight',
     corrects: [butterfat, water],
   },
   {
-    label: 'gelatin',
     members: [
       'gelatin-powder',
       'gelatin-bronze',
@@ -124,7 +123,7 @@ const kinds: readonly Kind[] = [
       'pectin',
     ],
     keeps: weight,
-    keepsWord: 'set',
+    kept: 'set',
     corrects: [],
   },
 ]
@@ -138,10 +137,21 @@ const bloomOf: Readonly<Record<string, number>> = {
   'gelatin-platinum': 250,
 }
 
+/** Why an exchange does not work. */
+export type RefusalId =
+  | 'margarine-splits'
+  | 'nothing-binds'
+  | 'starch-catches'
+  | 'never-dries'
+  | 'breaks-foam'
+  | 'holds-no-air'
+  | 'no-cream'
+  | 'burns-first'
+
 interface Refusal {
   readonly to: readonly string[]
   readonly families: readonly FamilyId[] | 'all'
-  readonly why: string
+  readonly because: RefusalId
 }
 
 const butters: readonly FamilyId[] = ['toffee', 'caramel', 'caramel-sauce', 'brittle', 'fudge', 'condensed-milk']
@@ -150,42 +160,42 @@ const refusals: readonly Refusal[] = [
   {
     to: ['margarine'],
     families: butters,
-    why: 'Margarine has other fats, more water and no milk to brown: the fat splits out on the way up.',
+    because: 'margarine-splits',
   },
   {
     to: ['coconut-oil', 'ghee'],
     families: ['toffee'],
-    why: 'Without the butter’s milk and water there is nothing to hold fat and syrup together: it separates in the pot.',
+    because: 'nothing-binds',
   },
   {
     to: ['icing-sugar'],
     families: 'all',
-    why: 'The starch in icing sugar clouds the syrup, foams and catches.',
+    because: 'starch-catches',
   },
   {
     to: ['honey', 'invert-syrup', 'agave-syrup', 'date-syrup', 'maple-syrup'],
     families: ['hard-candy', 'honeycomb'],
-    why: 'So much fructose never sets to a dry glass: it turns sticky within the hour.',
+    because: 'never-dries',
   },
   {
     to: ['treacle', 'date-syrup'],
     families: ['nougat', 'marshmallow'],
-    why: 'Its acid and minerals break the foam.',
+    because: 'breaks-foam',
   },
   {
     to: ['agar', 'pectin'],
     families: ['marshmallow'],
-    why: 'Agar and pectin set brittle and hold no air: a marshmallow needs gelatin or egg white.',
+    because: 'holds-no-air',
   },
   {
     to: ['oat-milk', 'soya-milk', 'almond-milk'],
     families: ['fudge'],
-    why: 'Plant drinks bring starch or little protein: the fudge neither browns nor creams as it should.',
+    because: 'no-cream',
   },
   {
     to: ['palm-sugar', 'dark-muscovado', 'dark-brown-sugar', 'light-brown-sugar', 'light-muscovado'],
     families: ['hard-candy'],
-    why: 'Brown sugar burns before it is dry enough to snap, and turns sticky.',
+    because: 'burns-first',
   },
 ]
 
@@ -200,7 +210,7 @@ const refusalFor = (to: string, family: FamilyId): Refusal | undefined =>
 export interface SwitchOffer {
   readonly ingredient: Ingredient
   /** Why it is refused here; null where it works. */
-  readonly refused: string | null
+  readonly refused: RefusalId | null
 }
 
 /** What a line could be exchanged for, those that do not work here with their reason; empty for a line with no kin. */
@@ -208,20 +218,41 @@ export function switchesFor(formula: FormulaDocument, line: Line): SwitchOffer[]
   const kind = kindOf(line.ingredient)
   return (kind?.members ?? [])
     .filter((id) => id !== line.ingredient)
-    .map((id) => ({ ingredient: ingredientById(id), refused: refusalFor(id, formula.family)?.why ?? null }))
+    .map((id) => ({ ingredient: ingredientById(id), refused: refusalFor(id, formula.family)?.because ?? null }))
 }
+
+export interface SwitchFigures {
+  becomes: {
+    readonly before: string
+    readonly beforeGrams: Grams
+    readonly after: string
+    readonly afterGrams: Grams
+    readonly kept: Kept
+  }
+  /** `short`: what stays too much, for the line has no more to give. */
+  taken: {
+    readonly line: string
+    readonly from: Grams
+    readonly to: Grams
+    readonly of: Corrected
+    readonly short: Grams
+  }
+  'no-line': { readonly grams: Grams; readonly of: Corrected }
+}
+
+export type SwitchNote = PlainFindingOf<SwitchFigures>
 
 export interface Switched {
   readonly formula: FormulaDocument
-  /** What was done, line by line, in words. */
-  readonly said: readonly string[]
+  /** What was done, line by line. */
+  readonly notes: readonly SwitchNote[]
 }
 
 const round = (grams: number): number => (grams >= 10 ? Math.round(grams) : Math.round(grams * 10) / 10)
 
 /**
  * The formula with `lineId` exchanged for `to`. Amounts are rounded as they are weighed.
- * @throws RangeError when there is no such line, no such exchange, or it is refused here (the message is the reason).
+ * @throws RangeError when there is no such line, no such exchange, or it is refused here (the message names the reason).
  */
 export function switchIngredient(formula: FormulaDocument, lineId: string, to: string): Switched {
   const line = formula.lines.find((l) => l.id === lineId)
@@ -229,12 +260,21 @@ export function switchIngredient(formula: FormulaDocument, lineId: string, to: s
   const offer = switchesFor(formula, line).find((o) => o.ingredient.id === to)
   const kind = kindOf(line.ingredient)
   if (!offer || !kind) throw new RangeError(`There is no exchange of ${line.ingredient} for ${to}`)
-  if (offer.refused) throw new RangeError(offer.refused)
+  if (offer.refused) throw new RangeError(`${line.ingredient} cannot become ${to} here: ${offer.refused}`)
   const before = ingredientIn(formula, line.ingredient)
   const after = offer.ingredient
   const grams = round(exactGrams(line, kind, before, after))
-  const said = [
-    `${formatGrams(line.grams)} ${before.name.toLowerCase()} becomes ${formatGrams(grams)} ${after.name.toLowerCase()}: the same ${kind.keepsWord}`,
+  const notes: SwitchNote[] = [
+    {
+      id: 'becomes',
+      figures: {
+        before: before.name,
+        beforeGrams: inGrams(line.grams),
+        after: after.name,
+        afterGrams: inGrams(grams),
+        kept: kind.kept,
+      },
+    },
   ]
   let lines = formula.lines.map((l): Line => {
     if (l.id !== lineId) return l
@@ -246,9 +286,9 @@ export function switchIngredient(formula: FormulaDocument, lineId: string, to: s
     const brought = (grams * correction.counts(after.per100) - line.grams * correction.counts(before.per100)) / 100
     const done = correct(lines, lineId, correction, brought)
     lines = done.lines
-    if (done.said) said.push(done.said)
+    if (done.note) notes.push(done.note)
   }
-  return { formula: { ...formula, lines }, said }
+  return { formula: { ...formula, lines }, notes }
 }
 
 function exactGrams(line: Line, kind: Kind, before: Ingredient, after: Ingredient): number {
@@ -264,30 +304,31 @@ const TRIFLE = 0.3
 function correct(
   lines: Line[],
   except: string,
-  { word, into }: Correction,
+  { of, into }: Correction,
   brought: number,
-): { lines: Line[]; said: string | null } {
-  if (Math.abs(brought) < TRIFLE) return { lines, said: null }
+): { lines: Line[]; note: SwitchNote | null } {
+  if (Math.abs(brought) < TRIFLE) return { lines, note: null }
   const taker = lines.find((l) => l.id !== except && into[l.ingredient] !== undefined)
-  if (!taker)
-    return {
-      lines,
-      said: `${formatGrams(Math.abs(brought))} ${brought > 0 ? 'more' : 'less'} ${word}, with no line to put it right in`,
-    }
+  if (!taker) return { lines, note: { id: 'no-line', figures: { grams: inGrams(brought), of } } }
   const share = into[taker.ingredient] as number
   const wanted = taker.grams - brought / share
   const left = Math.max(0, round(wanted))
-  const name = ingredientById(taker.ingredient).name.toLowerCase()
-  const short = wanted < 0 ? `, and ${formatGrams(-wanted * share)} of ${word} stays too much` : ''
-  return left > 0
-    ? {
-        lines: lines.map((l) => (l.id === taker.id ? { ...l, grams: left } : l)),
-        said: `${name} ${formatGrams(taker.grams)} → ${formatGrams(left)} for its ${word}${short}`,
-      }
-    : {
-        lines: lines.filter((l) => l.id !== taker.id),
-        said: `${name} is left out: its ${word} is in there already${short}`,
-      }
+  return {
+    lines:
+      left > 0
+        ? lines.map((l) => (l.id === taker.id ? { ...l, grams: left } : l))
+        : lines.filter((l) => l.id !== taker.id),
+    note: {
+      id: 'taken',
+      figures: {
+        line: ingredientById(taker.ingredient).name,
+        from: inGrams(taker.grams),
+        to: inGrams(left),
+        of,
+        short: inGrams(Math.max(0, -wanted * share)),
+      },
+    },
+  }
 }
 
 /** A line's grams made whole tins, packets or sticks, the nearest number of them that is not none. */

@@ -1,30 +1,39 @@
-/** What does not grow with the batch by itself, said with its figures. One row a subject. */
+/** What does not grow with the batch by itself, with its figures. One row a subject. */
 
+import type { PlainFindingOf } from '../finding'
 import { workingWindows } from '../physics/slab'
 import { sucroseSolubility } from '../physics/solubility'
-import { formatGrams, formatSpan } from '../quantity/format'
+import { type Grams, inGrams, inSeconds, type Seconds } from '../quantity/figures'
 import type { Analysis, Conditions } from './analyse'
-import type { BoiledFormula, Grams } from './document'
-import type { BatchPlan } from './scale'
+import type { BoiledFormula, GramsByLine } from './document'
+import type { BatchPlan } from './plan'
+import { depthOf } from './verdicts'
 
-export interface Unscaled {
-  readonly id: string
-  readonly text: string
-  readonly detail: string
+export interface UnscaledFigures {
+  /** From the first flame to the pull: this boil, and the formula as written on the same ring. */
+  time: { readonly time: Seconds; readonly asWritten: Seconds }
+  /** Water in the list, and what dissolves the sugar. */
+  water: { readonly listed: Grams; readonly enough: Grams; readonly tooMuch: boolean }
+  foam: { readonly peakLitres: number; readonly fill: number; readonly pot: string }
+  /** Time to pour it all, and how many trays or moulds each boil fills. */
+  pouring: { readonly until: Seconds; readonly vessels: number }
+  flavour: { readonly begin: Grams; readonly listed: Grams }
+  soda: { readonly soda: Grams }
 }
+
+export type Unscaled = PlainFindingOf<UnscaledFigures>
 
 interface Context {
   readonly formula: BoiledFormula
   readonly plan: BatchPlan
   /** Grams in this boil. */
-  readonly grams: Grams
+  readonly grams: GramsByLine
   readonly analysis: Analysis
   /** The formula as written, in the same pot on the same ring. */
   readonly written: Analysis
   readonly conditions: Conditions
 }
 
-const round = (minutes: number): string => formatSpan(Math.round(minutes) * 60)
 const gramsOf = ({ formula, grams }: Context, ids: readonly string[]): number =>
   formula.lines.reduce((sum, l) => (ids.includes(l.ingredient) ? sum + (grams[l.id] ?? 0) : sum), 0)
 
@@ -42,68 +51,49 @@ const flavours = [
 /** ◊ Taste grows a little slower than the batch: Stevens' exponent for flavours is near 0.9. */
 const TASTE = 0.9
 /** ◊ Water to dissolve in: what saturates at 90 °C, and a third more so that it does so in minutes. */
-const DISSOLVE = { celsius: 90, spare: 1.33 }
+const DISSOLVE = { celsius: 90, spare: 1.33, tooMuch: 1.1 }
 
-const rows: Readonly<Record<string, (c: Context) => Omit<Unscaled, 'id'> | null>> = {
+const rows: { readonly [Id in keyof UnscaledFigures]: (c: Context) => UnscaledFigures[Id] | null } = {
   time: ({ analysis, written }) =>
     Number.isFinite(analysis.minutes)
-      ? {
-          text: `${round(analysis.minutes)} from the first flame to the pull`,
-          detail: `as written it would be ${round(written.minutes)} on this ring: the same ring has all the water to drive off`,
-        }
+      ? { time: inSeconds(analysis.minutes * 60), asWritten: inSeconds(written.minutes * 60) }
       : null,
   water: (c) => {
-    const water = gramsOf(c, ['water'])
-    if (water === 0) return null
+    const listed = gramsOf(c, ['water'])
+    if (listed === 0) return null
     const s = sucroseSolubility(DISSOLVE.celsius)
     const enough = ((gramsOf(c, ['sugar', 'caster-sugar']) * (100 - s)) / s) * DISSOLVE.spare
-    return water > enough * 1.1
-      ? {
-          text: `${formatGrams(enough)} of water would dissolve it`,
-          detail: `${formatGrams(water)} is in the list: less water is less time, not another sweet`,
-        }
-      : { text: 'Water to start with is about right', detail: `${formatGrams(enough)} is what dissolves the sugar` }
+    return { listed: inGrams(listed), enough: inGrams(enough), tooMuch: listed > enough * DISSOLVE.tooMuch }
   },
   foam: ({ analysis, conditions }) => ({
-    text: `Rises to ${analysis.peakLitres.toFixed(1)} l`,
-    detail: `grows with the batch, the pot does not: ${Math.round(100 * analysis.fill)} % of the ${conditions.pot.name}`,
+    peakLitres: analysis.peakLitres,
+    fill: analysis.fill,
+    pot: conditions.pot.name,
   }),
-  spreading: ({ analysis, conditions, plan }) => {
+  pouring: ({ analysis, conditions, plan }) => {
     const { shape } = analysis
-    const mm = shape.kind === 'cut' ? shape.heightMm : shape.kind === 'broken' ? shape.thicknessMm : 8
-    const w = workingWindows(analysis.finished, mm, analysis.targetC, conditions.roomC)
-    const until = shape.kind === 'mould' ? w.flows : w.spreads
-    if (!Number.isFinite(until)) return null
-    const each = Math.max(1, Math.ceil(plan.vessels / plan.boils.length))
-    return {
-      text: `${round(until)} to pour it all, however much there is`,
-      detail: each > 1 ? `${each} to fill from each boil: ${formatSpan((until * 60) / each)} each` : 'one to fill',
-    }
+    const windows = workingWindows(analysis.finished, depthOf(shape), analysis.targetC, conditions.roomC)
+    const until = shape.kind === 'mould' ? windows.flows : windows.spreads
+    return Number.isFinite(until)
+      ? { until: inSeconds(until * 60), vessels: Math.max(1, Math.ceil(plan.vessels / plan.boils.length)) }
+      : null
   },
   flavour: (c) => {
     const grams = gramsOf(c, flavours)
     const own = c.formula.lines.reduce((sum, l) => (flavours.includes(l.ingredient) ? sum + l.grams : sum), 0)
     const times = own > 0 ? grams / own : 1
     if (grams === 0 || Math.abs(Math.log(times)) < 0.2) return null
-    return {
-      text: `Flavour: begin with ${formatGrams(own * times ** TASTE)}`,
-      detail: `the list says ${formatGrams(grams)} in proportion; add the rest by taste of a cooled drop`,
-    }
+    return { begin: inGrams(own * times ** TASTE), listed: inGrams(grams) }
   },
   soda: (c) => {
     const grams = gramsOf(c, ['soda'])
-    return grams > 0
-      ? {
-          text: `Soda: ${formatGrams(grams)}, sifted and stirred in within ten seconds`,
-          detail: 'a large boil loses gas while it is stirred: mix it no longer than a small one',
-        }
-      : null
+    return grams > 0 ? { soda: inGrams(grams) } : null
   },
 }
 
 /** Everything worth saying about how this boil differs from the formula as written beyond the grams. */
 export const unscaledOf = (context: Context): Unscaled[] =>
-  Object.entries(rows).flatMap(([id, row]) => {
-    const said = row(context)
-    return said ? [{ id, ...said }] : []
+  (Object.keys(rows) as (keyof UnscaledFigures)[]).flatMap((id) => {
+    const figures = rows[id](context)
+    return figures ? [{ id, figures } as Unscaled] : []
   })

@@ -3,7 +3,7 @@ import { describe, expect, it, test } from 'vitest'
 import { demoBoil, demoFormulas } from '@/demo/formulas'
 import { families } from '../craft/families'
 import { pantryOf } from '../matter/names'
-import { testKitchen } from '../testing'
+import { testConditions } from '../testing'
 import { analyse } from './analyse'
 import { type FormulaDocument, isBoiled, type Step } from './document'
 import * as edit from './edit'
@@ -103,11 +103,11 @@ describe('schools', () => {
     Object.keys(families[f.family].schools).map((school) => [id, school, f] as const),
   )
   test.each(pairs)('%s in the school “%s” can still be cooked', (_, school, f) => {
-    const { formula, said } = inSchool(f, school)
+    const { formula, notes } = inSchool(f, school)
     expect(faultsOf(formula)).toEqual([])
     expect(formula.school).toBe(school)
-    expect(said.length).toBeGreaterThan(0)
-    if (isBoiled(formula)) expect(Number.isFinite(analyse(formula, testKitchen).minutes)).toBe(true)
+    expect(notes.length).toBeGreaterThan(0)
+    if (isBoiled(formula)) expect(Number.isFinite(analyse(formula, testConditions).minutes)).toBe(true)
   })
 
   it('wet → dry leaves the water out and melts the sugar in two lots', () => {
@@ -118,8 +118,8 @@ describe('schools', () => {
     const back = inSchool(formula, 'wet').formula
     expect(back.lines.find((l) => l.ingredient === 'sugar')?.grams).toBe(560)
     expect(back.lines.some((l) => l.ingredient === 'water')).toBe(true)
-    expect(analyse(back as typeof caramels, testKitchen).waterShare).toBeCloseTo(
-      analyse(caramels, testKitchen).waterShare,
+    expect(analyse(back as typeof caramels, testConditions).waterShare).toBeCloseTo(
+      analyse(caramels, testConditions).waterShare,
       2,
     )
   })

@@ -1,10 +1,26 @@
 import { components } from './components'
 import { type Mix, massOf, mix } from './mix'
 
-export type Allergen = 'milk' | 'egg' | 'nuts' | 'peanuts' | 'sesame' | 'soya' | 'gluten' | 'gelatin' | 'sulphites'
+export const allergens = ['milk', 'egg', 'nuts', 'peanuts', 'sesame', 'soya', 'gluten', 'gelatin', 'sulphites'] as const
+export type Allergen = (typeof allergens)[number]
 
 /** Where a make-up comes from: an ordinary food table, what such a good is sold as, or worked out from its parts. */
 export type Source = 'food table' | 'trade specification' | 'computed'
+
+/** What may have to be done to an ingredient before the heat goes on. */
+export const preparations = [
+  'infuse',
+  'unchill',
+  'chill',
+  'bloom',
+  'soak',
+  'toast',
+  'keep-hot',
+  'cut-up',
+  'chop',
+  'sift',
+] as const
+export type Preparation = (typeof preparations)[number]
 
 export interface Ingredient {
   readonly id: string
@@ -18,6 +34,8 @@ export interface Ingredient {
   /** Goes in as pieces: its own water and sugar stay inside it and do not join the syrup. */
   readonly whole: boolean
   readonly allergens: readonly Allergen[]
+  /** What is done to it before the heat goes on, unless its line says otherwise. */
+  readonly prepare: readonly Preparation[]
   readonly synonyms: readonly string[]
   readonly source: Source
 }
@@ -27,6 +45,7 @@ export interface Facts {
   units?: Record<string, number>
   whole?: true
   allergens?: Allergen[]
+  prepare?: Preparation[]
   synonyms?: string[]
   source?: Source
 }
@@ -48,9 +67,17 @@ export function ingredient(id: string, name: string, parts: Partial<Mix>, facts:
     unitGrams: facts.units ?? {},
     whole: facts.whole ?? false,
     allergens: facts.allergens ?? [],
+    prepare: facts.prepare ?? [],
     synonyms: facts.synonyms ?? [],
     source: facts.source ?? 'food table',
   }
 }
 
 const round = (n: number): number => Math.round(n * 1e6) / 1e6
+
+/** ◊ So much of it in 100 g, salt, acid or gelatin apart, and a little more or less is another sweet. */
+const FINE = { salt: 50, gelatin: 50, acid: 50, ash: 60 }
+
+/** Whether it is weighed finer than the rest: soda, salt, acids, gelatin. */
+export const weighsFine = ({ per100 }: Ingredient): boolean =>
+  per100.salt > FINE.salt || per100.gelatin > FINE.gelatin || per100.acid > FINE.acid || per100.ash > FINE.ash

@@ -1,9 +1,9 @@
 /** A line of a recipe as people write it, read into an ingredient and grams; what is unsure becomes a question. */
-import { formatGrams } from '../quantity/format'
+import type { PlainFindingOf } from '../finding'
 import { parseNumber, type Range } from '../quantity/number'
 import { parseUnit, type Unit } from '../quantity/units'
 import { toGrams } from './convert'
-import type { Ingredient } from './ingredient'
+import type { Ingredient, Preparation } from './ingredient'
 import type { Found, Pantry } from './names'
 
 /** A measure of the house: "our glass is 210 ml". */
@@ -11,6 +11,25 @@ export interface HouseUnit {
   readonly name: string
   readonly millilitres: number
 }
+
+export interface QuestionFigures {
+  empty: object
+  negative: object
+  'of-what': object
+  which: object
+  'which-named': { readonly name: string }
+  several: object
+  unknown: { readonly name: string }
+  vague: { readonly word: string }
+  'how-much': { readonly ingredient: string }
+  /** `amount`: as it is written. */
+  weighs: { readonly amount: string; readonly ingredient: string }
+  'too-little': object
+  'too-much': object
+}
+
+/** What has to be asked about a line. */
+export type LineQuestion = PlainFindingOf<QuestionFigures>
 
 export type LineReading =
   | {
@@ -21,12 +40,12 @@ export type LineReading =
       readonly between: Range | null
       /** Preparation and asides, as written. */
       readonly note: string | null
-      /** How the grams came about: "1⅔ cups at 213 g". */
-      readonly how: string
+      /** The amount as it was understood: "1⅔ cups". */
+      readonly amount: string
     }
   | {
       readonly status: 'ask'
-      readonly question: string
+      readonly question: LineQuestion
       readonly ingredient: Ingredient | null
       readonly grams: number | null
       readonly candidates: readonly Ingredient[]
@@ -332,7 +351,7 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
   const line = inWords(juiceOf(clean(text)))
   const parsed = parse(line, house)
   const { found, note } = foundFor(parsed, pantry)
-  const ask = (question: string, grams: number | null = null): LineReading => ({
+  const ask = (question: LineQuestion, grams: number | null = null): LineReading => ({
     status: 'ask',
     question,
     ingredient: found.ingredient,
@@ -340,30 +359,32 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
     candidates: found.candidates,
     note,
   })
-  if (!line) return ask('Nothing is written here')
-  if (/^[-–−]\s*\d/.test(line)) return ask('An amount cannot be less than nothing')
-  if (!parsed.name) return ask('How much is clear, but of what?')
+  if (!line) return ask({ id: 'empty', figures: {} })
+  if (/^[-–−]\s*\d/.test(line)) return ask({ id: 'negative', figures: {} })
+  if (!parsed.name) return ask({ id: 'of-what', figures: {} })
   const choices = parsed.name.split(/\s+or\s+|\s*\/\s*/i)
   if (choices.length > 1 && !found.ingredient) {
     const each = choices.map((c) => pantry.find(c).ingredient).filter((i): i is Ingredient => i !== null)
     return {
-      ...(ask('Which of them is it?') as Extract<LineReading, { status: 'ask' }>),
+      ...(ask({ id: 'which', figures: {} }) as Extract<LineReading, { status: 'ask' }>),
       candidates: each.length > 0 ? each : found.candidates,
     }
   }
-  if (!found.ingredient && /\band\b|&|\+/.test(parsed.name))
-    return ask('Is this more than one ingredient? Give each a line of its own')
+  if (!found.ingredient && /\band\b|&|\+/.test(parsed.name)) return ask({ id: 'several', figures: {} })
   const grams = found.ingredient && parsed.amount ? parsed.amount.grams(found.ingredient) : null
   if (!found.ingredient) {
-    const question =
-      found.candidates.length > 0 ? `Which of these is “${parsed.name}”?` : `The pantry has no “${parsed.name}”`
-    return ask(question, parsed.amount && found.candidates[0] ? parsed.amount.grams(found.candidates[0]) : null)
+    const id = found.candidates.length > 0 ? 'which-named' : 'unknown'
+    return ask(
+      { id, figures: { name: parsed.name } },
+      parsed.amount && found.candidates[0] ? parsed.amount.grams(found.candidates[0]) : null,
+    )
   }
-  if (parsed.vague && !parsed.amount) return ask(`How many grams is “${parsed.vague}”?`)
-  if (!parsed.amount) return ask(`How much ${found.ingredient.name.toLowerCase()}?`)
-  if (grams === null) return ask(`What does ${parsed.amount.words} of ${found.ingredient.name.toLowerCase()} weigh?`)
-  if (!(grams > 0)) return ask('An amount must be more than nothing')
-  if (grams > 100_000) return ask('That is more than 100 kg: is the unit right?', grams)
+  if (parsed.vague && !parsed.amount) return ask({ id: 'vague', figures: { word: parsed.vague } })
+  if (!parsed.amount) return ask({ id: 'how-much', figures: { ingredient: found.ingredient.name } })
+  if (grams === null)
+    return ask({ id: 'weighs', figures: { amount: parsed.amount.words, ingredient: found.ingredient.name } })
+  if (!(grams > 0)) return ask({ id: 'too-little', figures: {} })
+  if (grams > 100_000) return ask({ id: 'too-much', figures: {} }, grams)
   const { spread } = parsed.amount
   return {
     status: 'sure',
@@ -371,7 +392,7 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
     grams,
     between: spread > 0 ? { low: grams * (1 - spread), high: grams * (1 + spread) } : null,
     note,
-    how: `${parsed.amount.words} = ${formatGrams(grams)}${spread > 0 ? ', the middle of the range' : ''}`,
+    amount: parsed.amount.words,
   }
 }
 
@@ -382,4 +403,23 @@ function foundFor({ name, note }: Parsed, pantry: Pantry): { found: Found; note:
   if (whole && whole !== pantry.called(name))
     return { found: { ingredient: whole, candidates: [] }, note: others.join(', ') || null }
   return { found: pantry.find(name), note }
+}
+
+/** What a note says is done to an ingredient beforehand, read as it is written. */
+const preparationWords: readonly (readonly [RegExp, Preparation])[] = [
+  [/\binfus/i, 'infuse'],
+  [/\b(?:cold|chilled|chill)\b/i, 'chill'],
+]
+const RAW = /\b(?:raw|untoasted|unroasted)\b/i
+
+/**
+ * What is done to an ingredient before the heat goes on, where its note says something else than usual; undefined where
+ * the ingredient's own ways hold.
+ */
+export function preparationsIn(note: string | null | undefined, ingredient: Ingredient): Preparation[] | undefined {
+  if (!note) return undefined
+  const said = preparationWords.flatMap(([words, how]) => (words.test(note) ? [how] : []))
+  const usual = ingredient.prepare.filter((how) => how !== 'toast' || !RAW.test(note))
+  const all = [...new Set([...usual, ...said])]
+  return all.length === ingredient.prepare.length && said.length === 0 ? undefined : all
 }

@@ -1,11 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { mix } from '../matter/mix'
-import { testKitchen } from '../testing'
+import { testConditions } from '../testing'
 import { wattsFromWater } from './power'
 import { simulatePot } from './simulate'
 
-const { pot, burner } = testKitchen
+const { pot, burner } = testConditions
 const plain = { waterGrams: 2000, fromC: 20, toC: 90, seconds: 600, roomC: 20 }
 
 describe('the water test of a burner', () => {

@@ -2,11 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { toGrams } from '../matter/convert'
 import { ingredientById } from '../matter/ingredients'
-import { formatClock, formatCount, formatGrams, formatShare, formatSpan } from './format'
 import { parseLength } from './length'
 import { parseNumber, readNumber } from './number'
 import { parseQuantity } from './parse'
-import { formatTemperature, toCelsius, toFahrenheit } from './temperature'
+import { toCelsius, toFahrenheit } from './temperature'
 
 describe('numbers', () => {
   test.each([
@@ -113,19 +112,6 @@ it('°C and °F undo each other', () => {
       expect(toCelsius(toFahrenheit(c))).toBeCloseTo(c, 9)
     }),
   )
-})
-
-test('figures as they are said', () => {
-  expect(formatGrams(1820.4)).toBe('1\u202f820 g')
-  expect(formatGrams(8.54)).toBe('8.5 g')
-  expect(formatCount(-1234567)).toBe('−1\u202f234\u202f567')
-  expect(formatSpan(205)).toBe('3 min 25')
-  expect(formatSpan(4800)).toBe('1 h 20')
-  expect(formatSpan(-3)).toBe('0 s')
-  expect(formatClock(3730)).toBe('1:02:10')
-  expect(formatShare(0.0964)).toBe('9.6 %')
-  expect(formatTemperature(119.4)).toBe('119°')
-  expect(formatTemperature(119.4, 'F')).toBe('247°')
 })
 
 describe('lengths', () => {

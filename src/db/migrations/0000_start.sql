@@ -6,10 +6,28 @@ CREATE TABLE `batches` (
 	`conditions` json NOT NULL,
 	`started_at` datetime(3) NOT NULL,
 	`note` text NOT NULL,
+	`name` varchar(200) NOT NULL,
+	`family` varchar(30) NOT NULL,
+	`room` varchar(200) NOT NULL,
+	`out_grams` double NOT NULL,
+	`pieces` int NOT NULL,
+	`boils_planned` int NOT NULL,
+	`target_c` double NOT NULL,
+	`within_c` double NOT NULL,
+	`score` int,
 	CONSTRAINT `batches_id` PRIMARY KEY(`id`)
 );
 --> statement-breakpoint
+CREATE TABLE `boil_summaries` (
+	`boil` int unsigned NOT NULL,
+	`reached_c` double,
+	`minutes` double NOT NULL,
+	`curve` json NOT NULL,
+	CONSTRAINT `boil_summaries_boil` PRIMARY KEY(`boil`)
+);
+--> statement-breakpoint
 CREATE TABLE `boils` (
+	`key` int unsigned AUTO_INCREMENT NOT NULL,
 	`id` char(26) NOT NULL,
 	`batch_id` char(26) NOT NULL,
 	`number` int NOT NULL,
@@ -17,16 +35,11 @@ CREATE TABLE `boils` (
 	`channel_id` varchar(80),
 	`started_at` datetime(3) NOT NULL,
 	`ended_at` datetime(3),
-	CONSTRAINT `boils_id` PRIMARY KEY(`id`)
-);
---> statement-breakpoint
-CREATE TABLE `burners` (
-	`id` varchar(80) NOT NULL,
-	`name` varchar(200) NOT NULL,
-	`watts` double NOT NULL,
-	`efficiency` double NOT NULL,
-	`response_s` double NOT NULL,
-	CONSTRAINT `burners_id` PRIMARY KEY(`id`)
+	`readings` int unsigned NOT NULL DEFAULT 0,
+	`events` int unsigned NOT NULL DEFAULT 0,
+	`last_reading_at` datetime(3),
+	CONSTRAINT `boils_key` PRIMARY KEY(`key`),
+	CONSTRAINT `boils_id_unique` UNIQUE(`id`)
 );
 --> statement-breakpoint
 CREATE TABLE `channels` (
@@ -35,18 +48,27 @@ CREATE TABLE `channels` (
 	`token_hash` char(64) NOT NULL,
 	`lag_s` double NOT NULL,
 	`noise_c` double NOT NULL,
+	`kind` varchar(20) NOT NULL DEFAULT 'probe',
+	`room` varchar(80),
 	CONSTRAINT `channels_id` PRIMARY KEY(`id`)
 );
 --> statement-breakpoint
 CREATE TABLE `events` (
-	`seq` bigint AUTO_INCREMENT NOT NULL,
+	`boil` int unsigned NOT NULL,
+	`n` int unsigned NOT NULL,
 	`id` char(26) NOT NULL,
-	`boil_id` char(26) NOT NULL,
 	`at` datetime(3) NOT NULL,
 	`act` json NOT NULL,
 	`received_at` datetime(3) NOT NULL,
-	CONSTRAINT `events_seq` PRIMARY KEY(`seq`),
+	CONSTRAINT `events_boil_n_pk` PRIMARY KEY(`boil`,`n`),
 	CONSTRAINT `events_id_unique` UNIQUE(`id`)
+);
+--> statement-breakpoint
+CREATE TABLE `formula_ingredients` (
+	`formula_id` varchar(80) NOT NULL,
+	`ingredient` varchar(40) NOT NULL,
+	`grams` double NOT NULL,
+	CONSTRAINT `formula_ingredients_formula_id_ingredient_pk` PRIMARY KEY(`formula_id`,`ingredient`)
 );
 --> statement-breakpoint
 CREATE TABLE `formula_revisions` (
@@ -54,59 +76,68 @@ CREATE TABLE `formula_revisions` (
 	`number` int NOT NULL,
 	`document` json NOT NULL,
 	`created_at` datetime(3) NOT NULL,
-	CONSTRAINT `formula_revisions_formula_id_number_pk` PRIMARY KEY(`formula_id`,`number`)
+	`write_id` char(26),
+	CONSTRAINT `formula_revisions_formula_id_number_pk` PRIMARY KEY(`formula_id`,`number`),
+	CONSTRAINT `formula_revisions_write_id_unique` UNIQUE(`write_id`)
 );
 --> statement-breakpoint
 CREATE TABLE `formulas` (
 	`id` varchar(80) NOT NULL,
 	`created_at` datetime(3) NOT NULL,
+	`latest` int NOT NULL DEFAULT 0,
+	`name` varchar(200) NOT NULL DEFAULT '',
+	`family` varchar(30) NOT NULL DEFAULT '',
+	`school` varchar(40) NOT NULL DEFAULT '',
+	`about` text,
+	`target_c` double,
+	`out_grams` double NOT NULL DEFAULT 0,
+	`boils` int NOT NULL DEFAULT 0,
+	`allergens` varchar(200) NOT NULL DEFAULT '',
+	`words` text,
 	CONSTRAINT `formulas_id` PRIMARY KEY(`id`)
 );
 --> statement-breakpoint
-CREATE TABLE `pots` (
+CREATE TABLE `kitchen_things` (
+	`kind` varchar(20) NOT NULL,
 	`id` varchar(80) NOT NULL,
-	`name` varchar(200) NOT NULL,
-	`litres` double NOT NULL,
-	`diameter_mm` double NOT NULL,
-	`mass_kg` double NOT NULL,
-	`metal` varchar(20) NOT NULL,
-	CONSTRAINT `pots_id` PRIMARY KEY(`id`)
+	`facts` json NOT NULL,
+	CONSTRAINT `kitchen_things_kind_id_pk` PRIMARY KEY(`kind`,`id`)
 );
 --> statement-breakpoint
 CREATE TABLE `readings` (
-	`seq` bigint AUTO_INCREMENT NOT NULL,
-	`id` varchar(40) NOT NULL,
-	`boil_id` char(26) NOT NULL,
+	`boil` int unsigned NOT NULL,
+	`n` int unsigned NOT NULL,
+	`mark` binary(12) NOT NULL,
 	`at` datetime(3) NOT NULL,
 	`celsius` double NOT NULL,
-	CONSTRAINT `readings_seq` PRIMARY KEY(`seq`),
-	CONSTRAINT `readings_id_unique` UNIQUE(`id`)
+	CONSTRAINT `readings_boil_n_pk` PRIMARY KEY(`boil`,`n`),
+	CONSTRAINT `readings_mark` UNIQUE(`boil`,`mark`)
 );
 --> statement-breakpoint
-CREATE TABLE `rooms` (
-	`id` varchar(80) NOT NULL,
-	`name` varchar(200) NOT NULL,
-	`altitude_m` int NOT NULL,
-	`room_c` double NOT NULL,
-	`humidity` double NOT NULL,
-	CONSTRAINT `rooms_id` PRIMARY KEY(`id`)
-);
---> statement-breakpoint
-CREATE TABLE `vessels` (
-	`id` varchar(80) NOT NULL,
-	`facts` json NOT NULL,
-	CONSTRAINT `vessels_id` PRIMARY KEY(`id`)
+CREATE TABLE `scale_states` (
+	`channel_id` varchar(80) NOT NULL,
+	`grams` double,
+	`at` datetime(3),
+	`still_grams` double,
+	`still_since` datetime(3),
+	`wanted` double,
+	CONSTRAINT `scale_states_channel_id` PRIMARY KEY(`channel_id`)
 );
 --> statement-breakpoint
 ALTER TABLE `batches` ADD CONSTRAINT `batches_revision_fk` FOREIGN KEY (`formula_id`,`revision`) REFERENCES `formula_revisions`(`formula_id`,`number`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `boil_summaries` ADD CONSTRAINT `boil_summaries_boil_boils_key_fk` FOREIGN KEY (`boil`) REFERENCES `boils`(`key`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE `boils` ADD CONSTRAINT `boils_batch_id_batches_id_fk` FOREIGN KEY (`batch_id`) REFERENCES `batches`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE `boils` ADD CONSTRAINT `boils_channel_id_channels_id_fk` FOREIGN KEY (`channel_id`) REFERENCES `channels`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `events` ADD CONSTRAINT `events_boil_id_boils_id_fk` FOREIGN KEY (`boil_id`) REFERENCES `boils`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `events` ADD CONSTRAINT `events_boil_boils_key_fk` FOREIGN KEY (`boil`) REFERENCES `boils`(`key`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `formula_ingredients` ADD CONSTRAINT `formula_ingredients_formula_id_formulas_id_fk` FOREIGN KEY (`formula_id`) REFERENCES `formulas`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE `formula_revisions` ADD CONSTRAINT `formula_revisions_formula_id_formulas_id_fk` FOREIGN KEY (`formula_id`) REFERENCES `formulas`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `readings` ADD CONSTRAINT `readings_boil_id_boils_id_fk` FOREIGN KEY (`boil_id`) REFERENCES `boils`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
-CREATE INDEX `batches_started` ON `batches` (`started_at`);--> statement-breakpoint
-CREATE INDEX `boils_channel` ON `boils` (`channel_id`,`started_at`);--> statement-breakpoint
-CREATE INDEX `boils_batch` ON `boils` (`batch_id`);--> statement-breakpoint
-CREATE INDEX `events_boil` ON `events` (`boil_id`,`seq`);--> statement-breakpoint
-CREATE INDEX `readings_boil` ON `readings` (`boil_id`,`seq`);--> statement-breakpoint
-CREATE INDEX `readings_time` ON `readings` (`boil_id`,`at`);
+ALTER TABLE `readings` ADD CONSTRAINT `readings_boil_boils_key_fk` FOREIGN KEY (`boil`) REFERENCES `boils`(`key`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `scale_states` ADD CONSTRAINT `scale_states_channel_id_channels_id_fk` FOREIGN KEY (`channel_id`) REFERENCES `channels`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+CREATE INDEX `batches_started` ON `batches` (`started_at`,`id`);--> statement-breakpoint
+CREATE INDEX `batches_formula` ON `batches` (`formula_id`,`started_at`);--> statement-breakpoint
+CREATE INDEX `boils_channel` ON `boils` (`channel_id`,`ended_at`,`id`);--> statement-breakpoint
+CREATE INDEX `boils_batch` ON `boils` (`batch_id`,`number`);--> statement-breakpoint
+CREATE INDEX `boils_open` ON `boils` (`ended_at`,`id`);--> statement-breakpoint
+CREATE INDEX `formula_ingredients_by` ON `formula_ingredients` (`ingredient`,`grams`);--> statement-breakpoint
+CREATE INDEX `formulas_name` ON `formulas` (`name`);--> statement-breakpoint
+CREATE INDEX `formulas_family` ON `formulas` (`family`,`school`);

@@ -20,6 +20,7 @@ export const blackcurrantMarshmallow: BoiledFormula = {
       id: 'currant',
       group: 'finish',
       ingredient: 'blackcurrant-puree',
+      prepare: ['chill'],
       grams: 130,
       note: 'cold, for the gelatin to bloom in',
     },

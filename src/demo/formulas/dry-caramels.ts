@@ -17,7 +17,14 @@ export const dryCaramels: BoiledFormula = {
   lines: [
     { id: 'sugar1', group: 'first', ingredient: 'sugar', grams: 220 },
     { id: 'sugar2', group: 'second', ingredient: 'sugar', grams: 220 },
-    { id: 'cream', group: 'cream', ingredient: 'cream-36', grams: 460, note: 'infused an hour, strained, warm' },
+    {
+      id: 'cream',
+      group: 'cream',
+      ingredient: 'cream-36',
+      grams: 460,
+      note: 'infused an hour, strained, warm',
+      prepare: ['infuse'],
+    },
     { id: 'glucose', group: 'cream', ingredient: 'glucose-42', grams: 260, note: 'warmed with the cream' },
     { id: 'cardamom', group: 'cream', ingredient: 'spice', grams: 4, note: 'black cardamom, crushed' },
     { id: 'butter', group: 'finish', ingredient: 'butter', grams: 70 },

@@ -51,6 +51,7 @@ export const hardDrops: BoiledFormula = {
       reach: 'Moulds and flavour within reach',
       seconds: 240,
       say: 'Off the heat, base in cold water',
+      bath: true,
       why: 'The base keeps heating the syrup.',
     }),
     {

@@ -9,7 +9,14 @@ const honeySyrup: BoiledFormula = {
   about: 'Bay-leaf honey, cooked first and poured onto the egg whites while the sugar syrup climbs.',
   groups: [{ id: 'pot', label: 'In the small pot', celsius: 20 }],
   lines: [
-    { id: 'honey', group: 'pot', ingredient: 'honey', grams: 300, note: 'infused with bay leaf, strained' },
+    {
+      id: 'honey',
+      group: 'pot',
+      ingredient: 'honey',
+      grams: 300,
+      note: 'infused with bay leaf, strained',
+      prepare: ['infuse'],
+    },
     { id: 'honey-water', group: 'pot', ingredient: 'water', grams: 40 },
   ],
   target: { celsius: 122, within: 2 },

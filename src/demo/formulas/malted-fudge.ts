@@ -24,6 +24,7 @@ export const maltedFudge: BoiledFormula = {
       meanwhile: scrapeBase,
       reach: 'Cold bath, paddle and lined tin within reach',
       say: 'Off the heat, base in cold water',
+      bath: true,
       why: 'Half a degree is the difference between soft and crumbly.',
     }),
     {

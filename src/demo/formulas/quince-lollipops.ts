@@ -40,7 +40,7 @@ export const quinceLollipops: BoiledFormula = {
       { say: 'Unmould and bag', why: 'They take up moisture from now on.', act: 'Unmoulded' },
     ),
   ],
-  shape: { kind: 'mould', millilitres: 6 },
+  shape: { kind: 'mould', millilitres: 6, sticks: true },
   waste: 0.04,
   boils: [],
 }

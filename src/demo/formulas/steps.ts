@@ -52,9 +52,11 @@ interface Pull {
   readonly seconds?: number
   readonly say?: string
   readonly why: string
+  /** The base goes into cold water. */
+  readonly bath?: true
 }
 
-export const pull = ({ meanwhile, reach, seconds = 240, say = 'Off the heat', why }: Pull): Step => ({
+export const pull = ({ meanwhile, reach, seconds = 240, say = 'Off the heat', why, bath }: Pull): Step => ({
   id: 'pull',
   label: 'Pull',
   when: { on: 'target' },
@@ -64,6 +66,7 @@ export const pull = ({ meanwhile, reach, seconds = 240, say = 'Off the heat', wh
   why,
   act: 'Pulled',
   offHeat: true,
+  ...(bath && { bath }),
   cautions: ['unattended'],
 })
 

@@ -68,7 +68,7 @@ export function Here({ here, newest, tag, x, y }: HereProps) {
         />
       )}
       <path d={`M${tag - 70} ${level - 9}a7 7 0 0 0 -7 7v4a7 7 0 0 0 7 7h56l12 -9l-12 -9z`} className="fill-cherry" />
-      <text x={tag - 66} y={level} dy="0.34em" className="fill-on-fill text-[13px] font-bold">
+      <text x={tag - 66} y={level} dy="0.34em" className="fill-on-fill text-fine font-bold">
         now
       </text>
       <circle cx={x(here.at)} cy={level} r={9} className="fill-sheet" />

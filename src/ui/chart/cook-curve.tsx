@@ -1,12 +1,15 @@
 'use client'
 
-import { line, scaleLinear, ticks } from 'd3'
+import { scaleLinear, ticks } from 'd3'
 import { useMemo } from 'react'
-import type { Forecast, Reading, Stage } from '@/core'
+import { type Forecast, inCelsius, type Reading, type Stage, thinned } from '@/core'
 import { useSize } from '@/ui/kit/use-size'
-import { useTemperature } from '@/ui/shell/preferences'
+import { useSay } from '@/ui/shell/preferences'
+import type { Say } from '@/words'
 import { Ahead, Here } from './ahead'
-import { bandsOf, type LadderScale, ladderScale, spread } from './ladder-scale'
+import { celsiusAt, labelsOf, nextOf, PILL, type Plot, pullOf } from './curve-labels'
+import { type Band, bandsOf, type LadderScale, ladderScale } from './ladder-scale'
+import type { Placed } from './place-labels'
 
 export interface Mark {
   readonly id: string
@@ -53,7 +56,7 @@ export function CookCurve(props: CurveProps) {
 
 function Drawing(props: CurveProps & { width: number; height: number }) {
   const { stages, readings, here, marks, forecast, path, width, height, highest } = props
-  const { say } = useTemperature()
+  const say = useSay()
   const high = Math.max(165, highest + 12)
   const bottom = height - PAD.bottom
   const y = useMemo(() => ladderScale(15, high, bottom, PAD.top), [high, bottom])
@@ -64,6 +67,11 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
   const span = Math.max(LEAST, latest * 1.06, ahead * 1.08)
   const x = scaleLinear([0, span], [start, end])
   const newest = readings.at(-1)
+  const bands = bandsOf(stages, 96, high)
+  const plot: Plot = { x, y, start, end, top: PAD.top, bottom }
+  // four times a second: an hour has more readings than a screen has pixels
+  const drawn = useMemo(() => thinned(readings, MOST_POINTS), [readings])
+  const labels = labelsOf(props, drawn, bands, plot, say)
   return (
     <svg
       viewBox={`0 0 ${width} ${height}`}
@@ -72,68 +80,68 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
       role="img"
       aria-label={inWords(props, say)}
     >
-      <Bands
-        stages={stages}
-        y={y}
-        high={high}
-        start={start}
-        end={end}
-        clearOf={props.target}
-        taken={here && y(here.celsius)}
-      />
+      <Bands bands={bands} plot={plot} labels={labels} />
+      <Degrees y={y} high={high} taken={here && y(here.celsius)} />
       <TimeAxis x={x} y={height - 12} span={span} count={(end - start) / 110} />
-      <TargetLine {...props} x={x} y={y} start={start} end={end} />
-      <Marks marks={marks} x={x} y={y} bottom={bottom} readings={readings} end={end} />
+      <Lines {...props} plot={plot} labels={labels} />
       {path.length > 1 && forecast && <Ahead path={path} forecast={forecast} x={x} y={y} end={end} />}
-      <Curve readings={readings} x={x} y={y} />
+      <Curve readings={drawn} x={x} y={y} />
+      <Marks marks={marks} readings={readings} plot={plot} labels={labels} />
       {here && <Here here={here} newest={newest ?? here} tag={LEFT} x={x} y={y} />}
     </svg>
   )
 }
 
+type Labels = ReadonlyMap<string, Placed>
+
 interface BandsProps {
-  readonly stages: readonly Stage[]
+  readonly bands: readonly Band[]
+  readonly plot: Plot
+  readonly labels: Labels
+}
+
+function Bands({ bands, plot: { y, start, end }, labels }: BandsProps) {
+  return (
+    <g>
+      {bands.map((b) => (
+        <g key={b.label}>
+          <rect x={start} width={end - start} y={y(b.to)} height={y(b.from) - y(b.to)} fill={b.colour} opacity={0.28} />
+          <rect x={LEFT} width={COLUMN} y={y(b.to)} height={y(b.from) - y(b.to)} fill={b.colour} />
+        </g>
+      ))}
+      {bands.map((b) => (
+        <Words
+          key={b.label}
+          label={labels.get(`stage ${b.label}`)}
+          className="casual fill-ink text-small font-semibold"
+        />
+      ))}
+    </g>
+  )
+}
+
+interface DegreesProps {
   readonly y: LadderScale
   readonly high: number
-  readonly start: number
-  readonly end: number
-  /** A line across, °C, that no label may sit on. */
-  readonly clearOf: number
   /** Where the now tag stands, px; no figure is drawn under it. */
   readonly taken: number | null
 }
 
-function Bands({ stages, y, high, start, end, clearOf, taken }: BandsProps) {
-  const { unit, say } = useTemperature()
-  const bands = bandsOf(stages, 96, high)
-  const labels = spread(
-    bands.map((b) => {
-      const top = b.from < clearOf && clearOf < b.to ? clearOf : b.to
-      return (y(b.from) + y(top)) / 2 + (top === clearOf ? 6 : 0)
-    }),
-    17,
-    PAD.top + 8,
-    y(96),
-  )
+function Degrees({ y, high, taken }: DegreesProps) {
+  const say = useSay()
   const steps =
-    unit === 'C' ? ticks(20, high, 16).filter((t) => t === 20 || t === 60 || t >= 100) : fahrenheitTicks(high)
+    say.units.temperature === 'C'
+      ? ticks(20, high, 16).filter((t) => t === 20 || t === 60 || t >= 100)
+      : fahrenheitTicks(high)
+  const written = apart(steps, y, taken === null ? [] : [taken])
   return (
     <g>
-      {bands.map((b, i) => (
-        <g key={b.label}>
-          <rect x={start} width={end - start} y={y(b.to)} height={y(b.from) - y(b.to)} fill={b.colour} opacity={0.28} />
-          <rect x={LEFT} width={COLUMN} y={y(b.to)} height={y(b.from) - y(b.to)} fill={b.colour} />
-          <text x={start + 10} y={labels[i]} dy="0.35em" className="casual fill-ink text-[14px] font-semibold">
-            {b.label}
-          </text>
-        </g>
-      ))}
       {steps.map((t) => (
         <g key={t}>
           <line x1={LEFT - 6} x2={LEFT} y1={y(t)} y2={y(t)} className="stroke-muted" />
-          {(taken === null || Math.abs(taken - y(t)) > 14) && (
-            <text x={LEFT - 10} y={y(t)} dy="0.35em" textAnchor="end" className="figures fill-muted text-[13px]">
-              {say(t).replace('°', '')}
+          {written.has(t) && (
+            <text x={LEFT - 10} y={y(t)} dy="0.35em" textAnchor="end" className="figures fill-muted text-fine">
+              {say.temperature(inCelsius(t)).replace('°', '')}
             </text>
           )}
         </g>
@@ -141,6 +149,24 @@ function Bands({ stages, y, high, start, end, clearOf, taken }: BandsProps) {
     </g>
   )
 }
+
+/** ◊ px from the middle of one figure to that of the next. */
+const FIGURE = 14
+
+/** Those of `steps` whose figures do not run into one another, or into what stands at `taken`; from the middle outwards. */
+function apart(steps: readonly number[], y: LadderScale, taken: readonly number[]): ReadonlySet<number> {
+  const levels = [...taken]
+  const kept = new Set<number>()
+  for (const t of steps.toSorted((a, b) => Math.abs(a - MIDDLE) - Math.abs(b - MIDDLE))) {
+    if (levels.some((level) => Math.abs(level - y(t)) < FIGURE)) continue
+    levels.push(y(t))
+    kept.add(t)
+  }
+  return kept
+}
+
+/** ◊ °C around which sugar is cooked. */
+const MIDDLE = 120
 
 const fahrenheitTicks = (highC: number): number[] =>
   ticks(200, highC * 1.8 + 32, 14)
@@ -157,7 +183,7 @@ interface TimeAxisProps {
 function TimeAxis({ x, y, span, count }: TimeAxisProps) {
   const minutes = ticks(0, span / 60, count).filter((m) => m > 0)
   return (
-    <g className="fill-muted text-[13px]">
+    <g className="fill-muted text-fine">
       {minutes.map((m) => (
         <text key={m} x={x(m * 60)} y={y} textAnchor="middle">
           {m >= 60 && m % 60 === 0 ? `${m / 60} h` : `${m} min`}
@@ -167,20 +193,17 @@ function TimeAxis({ x, y, span, count }: TimeAxisProps) {
   )
 }
 
-interface TargetProps extends CurveProps {
-  readonly x: (s: number) => number
-  readonly y: LadderScale
-  readonly start: number
-  readonly end: number
+interface LinesProps extends CurveProps {
+  readonly plot: Plot
+  readonly labels: Labels
 }
 
-function TargetLine({ target, within, targetText, forecast, nextC, readings, x, y, start, end }: TargetProps) {
-  const newest = readings.at(-1)
-  // words stand at the right, or beyond the stage names once the curve has come to where they would be
-  const crowded = newest !== undefined && x(newest.at) > end - 340 && Math.abs(y(newest.celsius) - y(target)) < 60
-  const words = crowded ? ({ x: start + 112, anchor: 'start' } as const) : ({ x: end - 8, anchor: 'end' } as const)
-  const heading = nextC !== null && Math.abs(nextC - target) > 0.6
-  const pull = forecast && !heading ? forecast.pullAt : null
+/** The temperatures that matter, each a line across: the target with what is good about it, the pull, the next step. */
+function Lines({ plot, labels, ...props }: LinesProps) {
+  const { target, within } = props
+  const { y, start, end } = plot
+  const across = (celsius: number) => ({ x1: LEFT, x2: end, y1: y(celsius), y2: y(celsius) })
+  const [pull, next] = [pullOf(props), nextOf(props)]
   return (
     <g>
       <rect
@@ -191,82 +214,30 @@ function TargetLine({ target, within, targetText, forecast, nextC, readings, x, 
         className="fill-angelica"
         opacity={0.16}
       />
-      <line x1={LEFT} x2={end} y1={y(target)} y2={y(target)} className="stroke-angelica" strokeWidth={3} />
-      <Halo {...words} y={y(target + within) - 8} className="fill-angelica font-bold">
-        {end - start < 420 ? (targetText.split(' · ')[0] ?? '') : targetText}
-      </Halo>
-      {pull !== null && (
-        <g>
-          <line
-            x1={LEFT}
-            x2={end}
-            y1={y(pull)}
-            y2={y(pull)}
-            className="stroke-ink"
-            strokeWidth={1.5}
-            strokeDasharray="2 5"
-          />
-          <Halo {...words} y={Math.max(y(pull), y(target - within)) + 17} className="fill-ink">
-            {`pull here: the pan carries ${Math.max(0, target - pull).toFixed(1)}°`}
-          </Halo>
-        </g>
-      )}
-      {heading && nextC !== null && (
-        <g>
-          <line
-            x1={LEFT}
-            x2={end}
-            y1={y(nextC)}
-            y2={y(nextC)}
-            className="stroke-ink"
-            strokeWidth={1.5}
-            strokeDasharray="6 5"
-          />
-          <Halo x={end - 8} y={y(nextC) - 7} anchor="end" className="fill-ink">
-            next step here
-          </Halo>
-        </g>
-      )}
+      <line {...across(target)} className="stroke-angelica" strokeWidth={3} />
+      {pull !== null && <line {...across(pull)} className="stroke-ink" strokeWidth={1.5} strokeDasharray="2 5" />}
+      {next !== null && <line {...across(next)} className="stroke-ink" strokeWidth={1.5} strokeDasharray="6 5" />}
+      <Words label={labels.get('target')} className="fill-angelica text-small font-bold" />
+      <Words label={labels.get('pull')} className="fill-ink text-small" />
+      <Words label={labels.get('next')} className="fill-ink text-small" />
     </g>
   )
 }
 
-interface HaloProps {
-  readonly x: number
-  readonly y: number
-  readonly anchor: 'start' | 'middle' | 'end'
-  readonly className: string
-  readonly children: string
-}
-
-/** Text with an edge of the sheet's colour, to be read over lines. */
-function Halo({ x, y, anchor, className, children }: HaloProps) {
+/** Words where they were placed; nothing where there was no room. */
+function Words({ label, className }: { readonly label: Placed | undefined; readonly className: string }) {
+  if (!label) return null
   return (
-    <text
-      x={x}
-      y={y}
-      textAnchor={anchor}
-      className={`text-[14px] ${className}`}
-      paintOrder="stroke"
-      stroke="var(--sheet)"
-      strokeWidth={4}
-      strokeOpacity={0.75}
-    >
-      {children}
+    <text x={label.x} y={label.y + label.height / 2} dy="0.35em" className={className}>
+      {label.text}
     </text>
   )
 }
 
 function Curve({ readings, x, y }: { readings: readonly Reading[]; x: (s: number) => number; y: LadderScale }) {
-  const step = Math.max(1, Math.ceil(readings.length / MOST_POINTS))
-  const shown = readings.filter((_, i) => (readings.length - 1 - i) % step === 0)
-  const draw = line<Reading>(
-    (r) => x(r.at),
-    (r) => y(r.celsius),
-  )
   return (
-    <path
-      d={draw(shown) ?? ''}
+    <polyline
+      points={readings.map((r) => `${x(r.at)},${y(r.celsius)}`).join(' ')}
       fill="none"
       className="stroke-cherry"
       strokeWidth={3.5}
@@ -279,42 +250,22 @@ function Curve({ readings, x, y }: { readings: readonly Reading[]; x: (s: number
 interface MarksProps {
   readonly marks: readonly Mark[]
   readonly readings: readonly Reading[]
-  readonly x: (s: number) => number
-  readonly y: LadderScale
-  readonly bottom: number
-  readonly end: number
+  readonly plot: Plot
+  readonly labels: Labels
 }
 
-const ROWS = 3
-const LETTER = 7.2
-
-function Marks({ marks, readings, x, y, bottom, end }: MarksProps) {
-  const free = new Array<number>(ROWS).fill(Number.NEGATIVE_INFINITY)
+function Marks({ marks, readings, plot: { x, y, bottom }, labels }: MarksProps) {
   return (
     <g>
       {marks.map((m) => {
-        const at = x(m.at)
-        const celsius = nearest(readings, m.at)
-        if (m.test) return <Bubble key={m.id} x={at} y={celsius === null ? bottom : y(celsius)} text={m.text} />
-        const wide = m.text.length * LETTER
-        const left = Math.min(at + 4, end - wide)
-        let row = free.findIndex((f) => f < left)
-        if (row < 0) row = free.indexOf(Math.min(...free))
-        free[row] = left + wide + 6
-        const low = bottom + 16 + row * 17
+        const celsius = celsiusAt(readings, m.at)
+        const [at, point] = [x(m.at), celsius === null ? bottom : y(celsius)]
+        const label = labels.get(`mark ${m.id}`)
+        if (m.test) return <Bubble key={m.id} x={at} y={point} label={label} />
         return (
           <g key={m.id}>
-            <line
-              x1={at}
-              x2={at}
-              y1={celsius === null ? bottom : y(celsius)}
-              y2={low - 10}
-              className="stroke-muted"
-              opacity={0.45}
-            />
-            <text x={left} y={low} className="fill-ink text-[13px]">
-              {m.text}
-            </text>
+            <line x1={at} x2={at} y1={point} y2={bottom + 4} className="stroke-muted" opacity={0.45} />
+            <Words label={label} className="fill-ink text-fine" />
           </g>
         )
       })}
@@ -322,37 +273,42 @@ function Marks({ marks, readings, x, y, bottom, end }: MarksProps) {
   )
 }
 
-function Bubble({ x, y, text }: { x: number; y: number; text: string }) {
-  const wide = text.length * LETTER + 22
+/** A test on the curve: its point, and what it showed where there is room for that. */
+function Bubble({ x, y, label }: { readonly x: number; readonly y: number; readonly label: Placed | undefined }) {
   return (
     <g>
-      <path d={`M${x - 8} ${y - 24}h16l-8 14z`} className="fill-bar" />
-      <rect x={x - wide / 2} y={y - 48} width={wide} height={26} rx={13} className="fill-bar" />
-      <text x={x} y={y - 35} dy="0.35em" textAnchor="middle" className="fill-on-bar text-[13px] font-semibold">
-        {text}
-      </text>
+      {label && (
+        <>
+          <line
+            x1={x}
+            y1={y}
+            x2={label.x + label.width / 2}
+            y2={label.y + label.height / 2}
+            className="stroke-bar"
+            strokeWidth={3}
+          />
+          <rect {...boxOf(label)} rx={PILL.height / 2} className="fill-bar" />
+          <text
+            x={label.x + label.width / 2}
+            y={label.y + label.height / 2}
+            dy="0.35em"
+            textAnchor="middle"
+            className="fill-on-bar text-fine font-semibold"
+          >
+            {label.text}
+          </text>
+        </>
+      )}
+      <circle cx={x} cy={y} r={5} className="fill-bar stroke-sheet" strokeWidth={2} />
     </g>
   )
 }
 
-/** Temperature of the reading nearest in time; null without readings. */
-function nearest(readings: readonly Reading[], at: number): number | null {
-  let low = 0
-  let high = readings.length - 1
-  if (high < 0) return null
-  while (high - low > 1) {
-    const mid = (low + high) >> 1
-    if ((readings[mid] as Reading).at <= at) low = mid
-    else high = mid
-  }
-  const a = readings[low] as Reading
-  const b = readings[high] as Reading
-  return Math.abs(a.at - at) < Math.abs(b.at - at) ? a.celsius : b.celsius
-}
+const boxOf = ({ x, y, width, height }: Placed) => ({ x, y, width, height })
 
-function inWords({ readings, here, targetText, forecast }: CurveProps, say: (c: number) => string): string {
+function inWords({ readings, here, targetText, forecast }: CurveProps, say: Say): string {
   const last = here ?? readings.at(-1)
-  const now = last ? `Now ${say(last.celsius)}.` : 'No reading yet.'
+  const now = last ? `Now ${say.temperature(inCelsius(last.celsius))}.` : 'No reading yet.'
   const eta =
     forecast && Number.isFinite(forecast.eta) ? ` There in about ${Math.round(forecast.eta / 60)} minutes.` : ''
   return `Cook curve. ${now} Target: ${targetText}.${eta}`

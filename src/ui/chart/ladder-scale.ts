@@ -2,6 +2,7 @@
 
 import { interpolateRgbBasis, type ScaleLinear, scaleLinear } from 'd3'
 import { colourStages, type Stage } from '@/core'
+import { colourNames, stageNames } from '@/words'
 
 /** How much room ten degrees get from each temperature up to the next. */
 const room: readonly (readonly [from: number, perTen: number])[] = [
@@ -72,8 +73,8 @@ export interface Band {
 /** The bands of a ladder: this syrup's own cold-water stages, and above them the colours. */
 export function bandsOf(stages: readonly Stage[], low: number, high: number): Band[] {
   const starts = [
-    ...stages.map((s) => ({ label: s.label, from: s.from })),
-    ...colourStages.map((c) => ({ label: c.label, from: c.celsius })),
+    ...stages.map((s) => ({ label: stageNames[s.id], from: s.from })),
+    ...colourStages.map((c) => ({ label: colourNames[c.id], from: c.celsius })),
   ]
   return starts.flatMap(({ label, from }, i) => {
     const a = Math.max(low, from)

@@ -1,8 +1,9 @@
 'use client'
 
-import type { Stage } from '@/core'
+import { inCelsius, type Stage } from '@/core'
 import { useSize } from '@/ui/kit/use-size'
-import { useTemperature } from '@/ui/shell/preferences'
+import { useSay } from '@/ui/shell/preferences'
+import type { Say } from '@/words'
 import { bandsOf, ladderScale, spread } from './ladder-scale'
 
 export interface LadderRung {
@@ -33,7 +34,7 @@ export function Ladder({ stages, rungs }: Props) {
 }
 
 function Drawing({ stages, rungs, width, height }: Props & { width: number; height: number }) {
-  const { say } = useTemperature()
+  const say = useSay()
   const high = Math.max(162, ...rungs.map((r) => r.celsius + 10))
   const y = ladderScale(94, high, height - PAD, PAD)
   const bands = bandsOf(stages, 94, high)
@@ -60,7 +61,7 @@ function Drawing({ stages, rungs, width, height }: Props & { width: number; heig
             y={labels[i]}
             dy="0.35em"
             textAnchor="end"
-            className="casual fill-muted text-[13px] font-medium"
+            className="casual fill-muted text-fine font-medium"
           >
             {b.label}
           </text>
@@ -78,11 +79,11 @@ function Drawing({ stages, rungs, width, height }: Props & { width: number; heig
               strokeWidth={r.target ? 2.5 : 1.5}
             />
             <circle cx={edge + 24} cy={place} r={5} />
-            <text x={edge + 36} y={place} dy={r.detail ? '-0.15em' : '0.35em'} className="casual text-[15px] font-bold">
-              {say(r.celsius)} {r.text}
+            <text x={edge + 36} y={place} dy={r.detail ? '-0.15em' : '0.35em'} className="casual text-body font-bold">
+              {say.temperature(inCelsius(r.celsius))} {r.text}
             </text>
             {r.detail && (
-              <text x={edge + 36} y={place} dy="1.15em" className="fill-muted text-[13px]">
+              <text x={edge + 36} y={place} dy="1.15em" className="fill-muted text-fine">
                 {r.detail}
               </text>
             )}
@@ -93,5 +94,5 @@ function Drawing({ stages, rungs, width, height }: Props & { width: number; heig
   )
 }
 
-const inWords = (rungs: readonly LadderRung[], say: (c: number) => string): string =>
-  `Temperature ladder. ${rungs.map((r) => `${say(r.celsius)}: ${r.text}`).join('. ')}`
+const inWords = (rungs: readonly LadderRung[], say: Say): string =>
+  `Temperature ladder. ${rungs.map((r) => `${say.temperature(inCelsius(r.celsius))}: ${r.text}`).join('. ')}`

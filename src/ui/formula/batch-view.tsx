@@ -2,13 +2,12 @@
 
 import { useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import type { Advice, Conditions, FormulaDocument } from '@/core'
+import { type Advice, type Conditions, type FormulaDocument, inCelsius, inCelsiusStep } from '@/core'
 import { Ladder, type LadderRung } from '@/ui/chart/ladder'
-import { Tabs } from '@/ui/kit/tabs'
-import { type TemperatureWords, useTemperature } from '@/ui/shell/preferences'
-import { adviceWords } from './advice-words'
+import { Segments } from '@/ui/kit/segments'
+import { useSay } from '@/ui/shell/preferences'
+import { proseIn, type Say, sayAdvice, sayDue, stageNames } from '@/words'
 import type { Boiled, Sized, SizedPiece } from './size-batch'
-import { dueWords } from './step-words'
 import { VerdictList } from './verdict-list'
 import { WeighList } from './weigh-list'
 
@@ -24,7 +23,7 @@ interface Props {
 
 /** What to weigh, the ladder and what it will be; of a whole of parts, one part at a time. */
 export function BatchView({ formula, kitchen, conditions, sized, shown, advice, onShow }: Props) {
-  const temperature = useTemperature()
+  const say = useSay()
   const target = shown.boiled?.formula.target
   const [steps, setSteps] = useState(false)
   const asLadder = shown.boiled !== null && !steps
@@ -33,11 +32,11 @@ export function BatchView({ formula, kitchen, conditions, sized, shown, advice, 
       <WeighList formula={formula} plan={sized.plan} priced={kitchen.ingredient} />
       <section aria-labelledby="ladder" className="sheet flex flex-col px-5 py-4">
         <div className="flex flex-wrap items-center justify-between gap-2">
-          <h2 id="ladder" className="casual text-[18px] font-bold">
+          <h2 id="ladder" className="casual text-title font-bold">
             {asLadder ? 'Ladder' : 'Method'}
           </h2>
           {shown.boiled && (
-            <Tabs
+            <Segments
               label="How the method is shown"
               options={[
                 { id: 'ladder', label: 'Ladder' },
@@ -50,15 +49,15 @@ export function BatchView({ formula, kitchen, conditions, sized, shown, advice, 
           {sized.pieces.length > 1 && <Parts pieces={sized.pieces} shown={shown} onShow={onShow} />}
         </div>
         {asLadder && shown.boiled ? (
-          <LadderOf boiled={shown.boiled} conditions={conditions} temperature={temperature} />
+          <LadderOf boiled={shown.boiled} conditions={conditions} say={say} />
         ) : (
-          <Method formula={shown.formula} boiled={shown.boiled} say={temperature.say} />
+          <Method formula={shown.formula} boiled={shown.boiled} say={say} />
         )}
       </section>
       <div className="flex flex-col gap-4">
         <VerdictList
           verdicts={shown.verdicts}
-          advice={advice && target && shown.part === null ? adviceWords(advice, target.celsius, temperature) : null}
+          advice={advice && target && shown.part === null ? sayAdvice(advice, target.celsius, say) : null}
         />
         <Notes formula={formula} />
       </div>
@@ -72,32 +71,29 @@ interface PartsProps {
   onShow(part: string | null): void
 }
 
+/** Stands for the formula itself among its parts. */
+const WHOLE = ' '
+
 function Parts({ pieces, shown, onShow }: PartsProps) {
   return (
-    <fieldset className="flex flex-wrap gap-1 rounded-control bg-marble p-1">
-      <legend className="sr-only">Part</legend>
-      {pieces.map((p) => (
-        <button
-          key={p.part ?? 'whole'}
-          type="button"
-          aria-pressed={p.part === shown.part}
-          onClick={() => onShow(p.part)}
-          className={`min-h-9 rounded-[9px] px-2.5 text-[13.5px] font-semibold ${p.part === shown.part ? 'bg-bar text-on-bar' : ''}`}
-        >
-          {p.part === null ? 'Whole' : p.label}
-        </button>
-      ))}
-    </fieldset>
+    <Segments
+      label="Part"
+      options={pieces.map((p) => ({ id: p.part ?? WHOLE, label: p.part === null ? 'Whole' : p.label }))}
+      value={shown.part ?? WHOLE}
+      onPick={(id) => onShow(id === WHOLE ? null : id)}
+      className="border-0 bg-marble"
+      itemClassName="min-h-9 px-2.5 text-fine"
+    />
   )
 }
 
 interface LadderProps {
   readonly boiled: Boiled
   readonly conditions: Conditions
-  readonly temperature: TemperatureWords
+  readonly say: Say
 }
 
-export function LadderOf({ boiled: { formula, analysis }, conditions, temperature: { say } }: LadderProps) {
+export function LadderOf({ boiled: { formula, analysis }, conditions, say }: LadderProps) {
   const rungs: LadderRung[] = analysis.rungs.map(({ step, celsius }) => ({
     id: step.id,
     celsius,
@@ -105,7 +101,7 @@ export function LadderOf({ boiled: { formula, analysis }, conditions, temperatur
     target: step.when.on === 'target',
     detail:
       step.when.on === 'target'
-        ? `${analysis.stage.label} · ± ${formula.target.within}°`
+        ? `${stageNames[analysis.stage.id]} · ± ${say.step(inCelsiusStep(formula.target.within))}`
         : step.when.on === 'boil'
           ? 'where it first boils'
           : step.when.on === 'colour'
@@ -116,9 +112,9 @@ export function LadderOf({ boiled: { formula, analysis }, conditions, temperatur
   return (
     <>
       {Math.abs(shift) >= 0.5 && (
-        <p className="mt-1 text-[14px] text-muted">
-          {say(formula.target.celsius)} at sea level is {say(analysis.targetC)} up here:{' '}
-          {Math.round(conditions.pressurePa / 100)} hPa
+        <p className="mt-1 text-small text-muted">
+          {say.temperature(inCelsius(formula.target.celsius))} at sea level is{' '}
+          {say.temperature(inCelsius(analysis.targetC))} up here: {Math.round(conditions.pressurePa / 100)} hPa
         </p>
       )}
       <Ladder stages={analysis.stages} rungs={rungs} />
@@ -129,7 +125,7 @@ export function LadderOf({ boiled: { formula, analysis }, conditions, temperatur
 interface MethodProps {
   readonly formula: FormulaDocument
   readonly boiled: Boiled | null
-  say(celsius: number): string
+  readonly say: Say
 }
 
 /** The steps in order, each with when it is due in today's air. */
@@ -141,23 +137,25 @@ function Method({ formula, boiled, say }: MethodProps) {
         const celsius = rungs.get(s.id)
         return (
           <li key={s.id} className="flex gap-3 border-b border-line py-2 last:border-0">
-            <span className="figures grid size-7 shrink-0 place-items-center rounded-full bg-bar text-[13px] text-on-bar">
+            <span className="figures grid size-7 shrink-0 place-items-center rounded-full bg-bar text-fine text-on-bar">
               {i + 1}
             </span>
             <div className="min-w-0 flex-1">
-              {s.meanwhile && <p className="text-[14px] leading-snug text-muted">{s.meanwhile.say}, until</p>}
-              <p className="text-[15px] leading-snug font-semibold">{s.say}</p>
-              <p className="text-[14px] leading-snug text-muted">{s.why}</p>
-              {s.test && <p className="text-[14px] leading-snug">Test: {s.test}</p>}
+              {s.meanwhile && (
+                <p className="text-small leading-snug text-muted">{proseIn(s.meanwhile.say, say)}, until</p>
+              )}
+              <p className="text-body leading-snug font-semibold">{proseIn(s.say, say)}</p>
+              <p className="text-small leading-snug text-muted">{proseIn(s.why, say)}</p>
+              {s.test && <p className="text-small leading-snug">Test: {proseIn(s.test, say)}</p>}
             </div>
             <span
-              className={`figures shrink-0 text-right text-[14px] ${s.when.on === 'target' ? 'font-semibold text-angelica' : 'text-muted'}`}
+              className={`figures shrink-0 text-right text-small ${s.when.on === 'target' ? 'font-semibold text-angelica' : 'text-muted'}`}
             >
               {celsius === undefined
                 ? s.when.on === 'ready'
                   ? ''
-                  : dueWords(s, say, formula.target?.celsius ?? null)
-                : say(celsius)}
+                  : sayDue(s, say, formula.target?.celsius ?? null)
+                : say.temperature(inCelsius(celsius))}
             </span>
           </li>
         )
@@ -171,11 +169,11 @@ function Notes({ formula }: { readonly formula: FormulaDocument }) {
   if (!formula.notes && !formula.source) return null
   return (
     <section aria-labelledby="notes" className="sheet px-5 py-4">
-      <h2 id="notes" className="casual text-[18px] font-bold">
+      <h2 id="notes" className="casual text-title font-bold">
         Notes
       </h2>
-      {formula.notes && <p className="text-[15px] whitespace-pre-line">{formula.notes}</p>}
-      {formula.source && <p className="mt-1 text-[14px] text-muted">Adapted from: {formula.source}</p>}
+      {formula.notes && <p className="text-body whitespace-pre-line">{formula.notes}</p>}
+      {formula.source && <p className="mt-1 text-small text-muted">Adapted from: {formula.source}</p>}
     </section>
   )
 }

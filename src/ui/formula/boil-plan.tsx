@@ -1,16 +1,18 @@
+'use client'
+
 import {
   type BatchPlan,
   type BoilSlot,
   boilSlots,
   type Conditions,
   type FormulaDocument,
-  formatCount,
-  formatGrams,
-  formatSpan,
+  inGrams,
   largestBoil,
   smallestProbed,
   type Vessel,
 } from '@/core'
+import { useSay } from '@/ui/shell/preferences'
+import { formatCount, formatSpan } from '@/words'
 import type { Boiled } from './size-batch'
 
 interface Props {
@@ -25,6 +27,7 @@ const span = (minutes: number): string => formatSpan(Math.round(minutes) * 60)
 
 /** What this pot can take, and how the boils follow each other on one ring and in the moulds there are. */
 export function BoilPlan({ formula, plan, boiled, conditions, vessel }: Props) {
+  const say = useSay()
   const { analysis } = boiled
   const most = largestBoil(boiled.formula, conditions.pot.litres)
   const least = smallestProbed(analysis, conditions.pot)
@@ -34,18 +37,18 @@ export function BoilPlan({ formula, plan, boiled, conditions, vessel }: Props) {
     : []
   return (
     <section aria-labelledby="boils" className="sheet px-5 py-4">
-      <h2 id="boils" className="casual text-[18px] font-bold">
+      <h2 id="boils" className="casual text-title font-bold">
         Pot and boils
       </h2>
-      <dl className="mt-2 grid grid-cols-2 gap-x-4 text-[15px]">
+      <dl className="mt-2 grid grid-cols-2 gap-x-4 text-body">
         <dt className="text-muted">Largest boil in the {conditions.pot.name}</dt>
         <dd className="text-right">
-          <strong className="figures">{formatGrams(most)}</strong>{' '}
+          <strong className="figures">{say.weight(inGrams(most))}</strong>{' '}
           <span className="text-muted">· {pieces(most)} pieces</span>
         </dd>
         <dt className="text-muted">Smallest a probe stands in</dt>
         <dd className="text-right">
-          <strong className="figures">{formatGrams(least)}</strong>{' '}
+          <strong className="figures">{say.weight(inGrams(least))}</strong>{' '}
           <span className="text-muted">· {pieces(least)} pieces</span>
         </dd>
       </dl>
@@ -61,7 +64,7 @@ function Slots({ slots }: { readonly slots: readonly BoilSlot[] }) {
     <ol className="mt-3 flex flex-col gap-2.5" aria-label="Boils, one after the other">
       {slots.map((s, i) => (
         <li key={`${s.label}${i}`}>
-          <p className="flex justify-between gap-3 text-[14px]">
+          <p className="flex justify-between gap-3 text-small">
             <span className="font-semibold">{s.label || 'The boil'}</span>
             <span className="text-muted">
               {span(s.from)} to {span(s.pulled)} from the first flame
@@ -81,7 +84,7 @@ function Slots({ slots }: { readonly slots: readonly BoilSlot[] }) {
           </div>
         </li>
       ))}
-      <li className="flex gap-4 text-[13px] text-muted">
+      <li className="flex gap-4 text-fine text-muted">
         <span>
           <span aria-hidden className="mr-1.5 inline-block h-2.5 w-5 rounded-full bg-cherry" />
           on the heat

@@ -1,11 +1,11 @@
 'use client'
 
-import { formatDistanceToNow } from 'date-fns'
 import Link from 'next/link'
 import type { BookEntry } from '@/contract/book'
-import { families, formatGrams, ingredients, schoolLabel } from '@/core'
+import { families, inCelsius, inGrams, ingredients, schoolLabel } from '@/core'
 import { sugarColour } from '@/ui/chart/ladder-scale'
-import { useTemperature } from '@/ui/shell/preferences'
+import { useSay } from '@/ui/shell/preferences'
+import { sayAgo } from '@/words'
 
 /** Names of own ingredients by their id. */
 export type OwnNames = Readonly<Record<string, string>>
@@ -13,19 +13,26 @@ export type OwnNames = Readonly<Record<string, string>>
 export const nameOf = (id: string, own: OwnNames): string =>
   (own[id] ?? ingredients.find((i) => i.id === id)?.name ?? id).toLowerCase()
 
+interface Props {
+  readonly entries: readonly BookEntry[]
+  readonly own: OwnNames
+  /** Of the server, ms: what is said to have been so long ago is the same there and here. */
+  readonly now: number
+}
+
 /** A card a formula, its edge in the colour of its target. */
-export function BookCards({ entries, own }: { readonly entries: readonly BookEntry[]; readonly own: OwnNames }) {
+export function BookCards({ entries, own, now }: Props) {
   return (
     <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
       {entries.map((entry) => (
-        <Card key={entry.id} entry={entry} own={own} />
+        <Card key={entry.id} entry={entry} own={own} now={now} />
       ))}
     </ul>
   )
 }
 
-function Card({ entry, own }: { readonly entry: BookEntry; readonly own: OwnNames }) {
-  const { say } = useTemperature()
+function Card({ entry, own, now }: Omit<Props, 'entries'> & { readonly entry: BookEntry }) {
+  const say = useSay()
   return (
     <li>
       <Link href={`/formulas/${entry.id}`} className="sheet group flex h-full overflow-hidden">
@@ -36,23 +43,25 @@ function Card({ entry, own }: { readonly entry: BookEntry; readonly own: OwnName
         />
         <span className="flex flex-1 flex-col gap-1.5 p-5">
           <span className="flex items-baseline justify-between gap-4">
-            <span className="text-[14px] font-semibold text-muted">{families[entry.family].label}</span>
+            <span className="text-small font-semibold text-muted">{families[entry.family].label}</span>
             {entry.targetC !== null && (
-              <span className="casual text-[24px] leading-none font-extrabold text-angelica">{say(entry.targetC)}</span>
+              <span className="casual text-large leading-none font-extrabold text-angelica">
+                {say.temperature(inCelsius(entry.targetC))}
+              </span>
             )}
           </span>
-          <span className="casual text-[20px] leading-snug font-bold group-hover:underline">{entry.name}</span>
-          <span className="text-[15px] leading-snug text-muted">{entry.about}</span>
-          <span className="mt-auto pt-2 text-[14px]">
-            {schoolLabel(entry.family, entry.school)} · {formatGrams(entry.outGrams)} as written
+          <span className="casual text-head leading-snug font-bold group-hover:underline">{entry.name}</span>
+          <span className="text-body leading-snug text-muted">{entry.about}</span>
+          <span className="mt-auto pt-2 text-small">
+            {schoolLabel(entry.family, entry.school)} · {say.weight(inGrams(entry.outGrams))} as written
             {entry.boils > 1 && ` · ${entry.boils} boils`}
             {entry.allergens.length > 0 && ` · ${entry.allergens.join(', ')}`}
           </span>
-          <span className="text-[14px] text-muted" suppressHydrationWarning>
+          <span className="text-small text-muted">
             {entry.uses
-              ? `${formatGrams(entry.uses.gives)} from what you have: it takes ${formatGrams(entry.uses.grams)} ${nameOf(entry.uses.ingredient, own)} as written`
+              ? `${say.weight(inGrams(entry.uses.gives))} from what you have: it takes ${say.weight(inGrams(entry.uses.grams))} ${nameOf(entry.uses.ingredient, own)} as written`
               : entry.lastCooked
-                ? `cooked ${formatDistanceToNow(new Date(entry.lastCooked), { addSuffix: true })}`
+                ? `cooked ${sayAgo(entry.lastCooked, now)}`
                 : 'never cooked'}
           </span>
         </span>

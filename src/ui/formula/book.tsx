@@ -5,10 +5,11 @@ import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useEffect, useEffectEvent, useOptimistic, useState, useTransition } from 'react'
 import type { BookPage, BookQuery } from '@/contract/book'
-import { allergens } from '@/contract/formula'
-import { type FamilyId, families, familyIds, formatGrams, schoolLabel, schoolsOf } from '@/core'
-import { useTemperature } from '@/ui/shell/preferences'
+import { allergens, type FamilyId, families, familyIds, inCelsius, inGrams, schoolLabel, schoolsOf } from '@/core'
+import { Checkbox } from '@/ui/kit/checkbox'
+import { useSay } from '@/ui/shell/preferences'
 import { BookCards, nameOf } from './book-cards'
+import { EmptyBook } from './empty-book'
 import { ChoiceList, Slot } from './slot'
 
 interface Props {
@@ -16,6 +17,7 @@ interface Props {
   readonly page: BookPage
   /** Own ingredients, by id, for their names. */
   readonly own: Readonly<Record<string, string>>
+  readonly now: number
 }
 
 const sorts = [
@@ -43,7 +45,7 @@ function addressOf(path: string, q: BookQuery): string {
 }
 
 /** The book, found in by a sentence: every word in white can be changed. */
-export function Book({ query, page, own }: Props) {
+export function Book({ query, page, own, now }: Props) {
   const router = useRouter()
   const path = usePathname()
   const [busy, start] = useTransition()
@@ -55,22 +57,23 @@ export function Book({ query, page, own }: Props) {
       setAsked(next)
       router.replace(addressOf(path, next), { scroll: false })
     })
+  if (page.total === 0 && !isNarrowed(query)) return <EmptyBook />
   const last = Math.max(1, Math.ceil(page.total / page.perPage))
   return (
     <>
       <div className="rounded-sheet bg-bar px-5 py-3">
         <BookSentence query={asked} own={own} onAsk={ask} />
       </div>
-      <p className="text-[15px] text-muted" aria-live="polite">
+      <p className="text-body text-muted" aria-live="polite">
         {busy ? 'Looking …' : found(page.total, query)}
       </p>
       <div className={busy ? 'opacity-60' : ''}>
-        <BookCards entries={page.entries} own={own} />
+        <BookCards entries={page.entries} own={own} now={now} />
       </div>
       {last > 1 && (
         <nav aria-label="Pages" className="flex items-center justify-center gap-3 py-2">
           <PageLink on={query.page > 1} label="Earlier" onGo={() => ask({ page: query.page - 1 })} />
-          <span className="figures text-[15px] text-muted">
+          <span className="figures text-body text-muted">
             {query.page} of {last}
           </span>
           <PageLink on={query.page < last} label="Later" onGo={() => ask({ page: query.page + 1 })} />
@@ -80,10 +83,13 @@ export function Book({ query, page, own }: Props) {
   )
 }
 
+/** Whether something is looked for, so that not all of the book is shown. */
+const isNarrowed = (query: BookQuery): boolean =>
+  Boolean(query.q || query.have || query.family || query.without.length > 0 || query.from || query.to)
+
 function found(total: number, query: BookQuery): string {
-  const looked = query.q || query.have || query.family || query.without.length > 0 || query.from || query.to
   if (total === 0) return 'Nothing like that is in the book. Take a word away, or write it down as a new formula.'
-  return `${total} ${total === 1 ? 'formula' : 'formulas'}${looked ? ' like that' : ''}`
+  return `${total} ${total === 1 ? 'formula' : 'formulas'}${isNarrowed(query) ? ' like that' : ''}`
 }
 
 function PageLink({ on, label, onGo }: { readonly on: boolean; readonly label: string; onGo(): void }) {
@@ -92,7 +98,7 @@ function PageLink({ on, label, onGo }: { readonly on: boolean; readonly label: s
       type="button"
       disabled={!on}
       onClick={onGo}
-      className="min-h-12 rounded-control bg-sheet px-5 text-[15px] font-semibold disabled:opacity-40"
+      className="min-h-12 rounded-control bg-sheet px-5 text-body font-semibold disabled:opacity-40"
     >
       {label}
     </button>
@@ -106,11 +112,11 @@ interface SentenceProps {
 }
 
 function BookSentence({ query, own, onAsk }: SentenceProps) {
-  const { say } = useTemperature()
+  const say = useSay()
   const family = query.family ? families[query.family] : null
   const schools = query.family ? schoolsOf(query.family) : {}
   return (
-    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 text-[18px] text-on-bar">
+    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 text-title text-on-bar">
       <SearchBox value={query.q} onSearch={(q) => onAsk({ q })} />
       <span>in</span>
       <Slot label="Family" text={family ? family.label.toLowerCase() : 'every family'}>
@@ -148,7 +154,7 @@ function BookSentence({ query, own, onAsk }: SentenceProps) {
         text={
           query.from === undefined && query.to === undefined
             ? 'at any heat'
-            : `from ${say(query.from ?? 100)} to ${say(query.to ?? 200)}`
+            : `from ${say.temperature(inCelsius(query.from ?? 100))} to ${say.temperature(inCelsius(query.to ?? 200))}`
         }
       >
         {(close) => (
@@ -157,7 +163,10 @@ function BookSentence({ query, own, onAsk }: SentenceProps) {
             options={heats.map((h) => ({
               id: `${h.from ?? ''}-${h.to ?? ''}`,
               label: h.label,
-              detail: h.from === undefined || h.to === undefined ? undefined : `${say(h.from)}–${say(h.to)}`,
+              detail:
+                h.from === undefined || h.to === undefined
+                  ? undefined
+                  : `${say.temperature(inCelsius(h.from))}–${say.temperature(inCelsius(h.to))}`,
             }))}
             onPick={(id) => {
               const picked = heats.find((h) => `${h.from ?? ''}-${h.to ?? ''}` === id)
@@ -173,21 +182,15 @@ function BookSentence({ query, own, onAsk }: SentenceProps) {
           <ul>
             {allergens.map((a) => (
               <li key={a}>
-                <label className="flex min-h-11 items-center gap-3 text-[16px]">
-                  <input
-                    type="checkbox"
-                    className="size-5 accent-[#1e7a55]"
-                    checked={query.without.includes(a)}
-                    onChange={() =>
-                      onAsk({
-                        without: query.without.includes(a)
-                          ? query.without.filter((x) => x !== a)
-                          : [...query.without, a],
-                      })
-                    }
-                  />
+                <Checkbox
+                  className="text-main"
+                  checked={query.without.includes(a)}
+                  onChange={(on) =>
+                    onAsk({ without: on ? [...query.without, a] : query.without.filter((x) => x !== a) })
+                  }
+                >
                   {a}
-                </label>
+                </Checkbox>
               </li>
             ))}
           </ul>
@@ -196,13 +199,13 @@ function BookSentence({ query, own, onAsk }: SentenceProps) {
       {query.have && (
         <>
           <span>with</span>
-          <span className="flex items-center rounded-control bg-white pr-1 pl-3 text-[17px] font-semibold text-[#23152b]">
-            {query.grams !== undefined && `${formatGrams(query.grams)} of `}
+          <span className="flex items-center rounded-control bg-slot pr-1 pl-3 text-lead font-semibold text-on-slot">
+            {query.grams !== undefined && `${say.weight(inGrams(query.grams))} of `}
             {nameOf(query.have, own)}
             <button
               type="button"
               aria-label="Forget what I have"
-              className="ml-1 grid size-8 place-items-center rounded-[9px] text-[20px] hover:bg-[#f4ead0]"
+              className="ml-1 grid size-8 place-items-center rounded-inner text-head hover:bg-slot-hover"
               onClick={() => onAsk({ have: undefined, grams: undefined })}
             >
               ×
@@ -248,17 +251,16 @@ function SearchBox({ value, onSearch }: { readonly value: string; onSearch(q: st
     setSeen(value)
     setText(text.trim() === value ? text : value)
   }
-  const look = useEffectEvent(() => {
-    if (text.trim() !== value) onSearch(text.trim())
+  const look = useEffectEvent((typed: string) => {
+    if (typed !== value) onSearch(typed)
   })
-  // biome-ignore lint/correctness/useExhaustiveDependencies: every letter starts the pause anew
   useEffect(() => {
-    const pause = setTimeout(look, PAUSE_MS)
+    const pause = setTimeout(() => look(text.trim()), PAUSE_MS)
     return () => clearTimeout(pause)
   }, [text])
   return (
     <search className="relative">
-      <Search size={18} aria-hidden className="absolute top-1/2 left-3 -translate-y-1/2 text-[#6b5f72]" />
+      <Search size={18} aria-hidden className="absolute top-1/2 left-3 -translate-y-1/2 text-slot-muted" />
       <input
         type="search"
         aria-label="Find a formula, or say what you have"
@@ -269,7 +271,7 @@ function SearchBox({ value, onSearch }: { readonly value: string; onSearch(q: st
         onKeyDown={(e) => {
           if (e.key === 'Enter') onSearch(text.trim())
         }}
-        className="min-h-11 w-[300px] max-w-full rounded-control bg-white pr-3 pl-9 text-[17px] text-[#23152b] placeholder:text-[#6b5f72]"
+        className="min-h-11 w-[300px] max-w-full rounded-control bg-slot pr-3 pl-9 text-lead text-on-slot placeholder:text-slot-muted"
       />
     </search>
   )
@@ -280,7 +282,7 @@ export function NewFormula() {
   return (
     <Link
       href="/formulas/new"
-      className="flex min-h-12 items-center gap-2 rounded-control bg-cherry px-5 text-[16px] font-semibold text-on-fill hover:brightness-110"
+      className="flex min-h-12 items-center gap-2 rounded-control bg-cherry px-5 text-main font-semibold text-on-fill hover:brightness-110"
     >
       <Plus size={19} aria-hidden />
       New formula

@@ -3,7 +3,7 @@
 import { FileDown, FileJson, FileUp, FolderOpen } from 'lucide-react'
 import { useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { Menu, menuItem } from '@/ui/kit/menu'
+import { Menu, MenuItem } from '@/ui/kit/menu'
 import { ImportDialog } from './import-dialog'
 
 /** The book as files: out whole, and in. */
@@ -20,25 +20,16 @@ export function BookFiles({ kitchen }: { readonly kitchen: KitchenView }) {
           </>
         }
       >
-        {(close) => (
-          <>
-            <a href="/api/book" download className={menuItem} onClick={close}>
-              <FileDown size={18} aria-hidden />
-              Export the whole book
-            </a>
-            <button
-              type="button"
-              className={menuItem}
-              onClick={() => {
-                close()
-                setImporting(true)
-              }}
-            >
-              <FileUp size={18} aria-hidden />
-              Take in a file
-            </button>
-          </>
-        )}
+        <MenuItem asChild>
+          <a href="/api/book" download>
+            <FileDown size={18} aria-hidden />
+            Export the whole book
+          </a>
+        </MenuItem>
+        <MenuItem onSelect={() => setImporting(true)}>
+          <FileUp size={18} aria-hidden />
+          Take in a file
+        </MenuItem>
       </Menu>
       {importing && <ImportDialog kitchen={kitchen} onClose={() => setImporting(false)} />}
     </>
@@ -49,18 +40,18 @@ export function BookFiles({ kitchen }: { readonly kitchen: KitchenView }) {
 export function FormulaFiles({ id }: { readonly id: string }) {
   return (
     <Menu name="Files" label={<FolderOpen size={18} aria-hidden />}>
-      {(close) => (
-        <>
-          <a href={`/api/formulas/${id}/export`} download className={menuItem} onClick={close}>
-            <FileJson size={18} aria-hidden />
-            Export this formula
-          </a>
-          <a href={`/api/formulas/${id}/export?as=recipe`} download className={menuItem} onClick={close}>
-            <FileDown size={18} aria-hidden />
-            Export as a recipe, JSON-LD
-          </a>
-        </>
-      )}
+      <MenuItem asChild>
+        <a href={`/api/formulas/${id}/export`} download>
+          <FileJson size={18} aria-hidden />
+          Export this formula
+        </a>
+      </MenuItem>
+      <MenuItem asChild>
+        <a href={`/api/formulas/${id}/export?as=recipe`} download>
+          <FileDown size={18} aria-hidden />
+          Export as a recipe, JSON-LD
+        </a>
+      </MenuItem>
     </Menu>
   )
 }

@@ -4,12 +4,15 @@ import { Pencil, Printer } from 'lucide-react'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type Advice, type FormulaDocument, families, formatGrams, hottestOf, type Shape, schoolLabel } from '@/core'
+import { type Advice, type FormulaDocument, families, hottestOf, inGrams, type Shape, schoolLabel } from '@/core'
 import { Button } from '@/ui/kit/button'
-import { Tabs } from '@/ui/kit/tabs'
+import { Segments } from '@/ui/kit/segments'
+import { TabList, TabPanel, Tabs } from '@/ui/kit/tabs'
+import { useSay } from '@/ui/shell/preferences'
+import { formatLitres, type Say } from '@/words'
 import { BatchView } from './batch-view'
+import { conditionsOf, FIRST_SIZE, firstChoice, vesselOf } from './equipment'
 import { FormulaFiles } from './files-menu'
-import { conditionsOf, FIRST_SIZE, firstChoice, vesselOf } from './kitchen'
 import { LayoutView } from './layout-view'
 import { type Paper, PaperSheet } from './paper'
 import { ReadyView } from './ready-view'
@@ -35,6 +38,7 @@ type View = (typeof views)[number]['id']
 
 /** One formula, sized for tonight: the sentence, what to weigh, the ladder and what it will be; the layout; getting ready. */
 export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
+  const say = useSay()
   const [size, setSize] = useState(FIRST_SIZE)
   const [shape, setShape] = useState<Shape>(formula.shape)
   const [choice, setChoice] = useState(() => firstChoice(formula, kitchen))
@@ -52,11 +56,15 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
   const family = families[formula.family]
   const room = kitchen.room.find((r) => r.id === choice.room)?.name ?? ''
   return (
-    <div className="flex min-h-dvh flex-col gap-3 p-4 lg:px-6 lg:py-4 print:min-h-0 print:p-0">
+    <Tabs
+      value={view}
+      onPick={setView}
+      className="flex min-h-dvh flex-col gap-3 p-4 lg:px-6 lg:py-4 print:min-h-0 print:p-0"
+    >
       <header className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2 lg:flex-nowrap print:hidden">
         <div className="min-w-0">
-          <h1 className="casual text-[clamp(23px,2.25vw,29px)] leading-tight font-extrabold">{formula.name}</h1>
-          <p className="text-[16px] text-muted">
+          <h1 className="casual text-name leading-tight font-extrabold">{formula.name}</h1>
+          <p className="text-main text-muted">
             {family.label} · {schoolLabel(formula.family, formula.school)} ·{' '}
             <Link
               href={`/formulas/${id}/revisions`}
@@ -67,11 +75,11 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
           </p>
         </div>
         <div className="flex flex-wrap items-center gap-2 lg:shrink-0">
-          <Tabs label="View" options={views} value={view} onPick={setView} />
+          <TabList label="View" options={views} />
           <FormulaFiles id={id} />
           <Link
             href={`/formulas/${id}/edit`}
-            className="flex min-h-12 items-center gap-2 rounded-control border border-line bg-sheet px-4 text-[16px] font-semibold hover:border-muted"
+            className="flex min-h-12 items-center gap-2 rounded-control border border-line bg-sheet px-4 text-main font-semibold hover:border-muted"
           >
             <Pencil size={17} aria-hidden />
             Edit
@@ -98,9 +106,9 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
           onShape={setShape}
           onChoice={setChoice}
         >
-          <p role={sized ? undefined : 'alert'} className="ml-auto text-[15px] font-medium text-[#f7dc4f]">
+          <p role={sized ? undefined : 'alert'} className="ml-auto text-body font-medium text-lemon">
             {sized
-              ? summary(sized)
+              ? summary(sized, say)
               : `${(result as { problem: string }).problem}. The figures wait for a size that works.`}
           </p>
         </Sentence>
@@ -108,7 +116,7 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
       {sized && shown && (
         <>
           <div className="flex flex-1 flex-col print:hidden">
-            {view === 'batch' && (
+            <TabPanel id="batch" className="flex-1">
               <BatchView
                 formula={formula}
                 kitchen={kitchen}
@@ -118,37 +126,35 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
                 advice={advice}
                 onShow={setPart}
               />
-            )}
-            {view === 'layout' && (
+            </TabPanel>
+            <TabPanel id="layout">
               <LayoutView formula={formula} sized={sized} conditions={conditions} vessel={vessel} />
-            )}
-            {view === 'ready' && (
-              <>
-                <ReadyView
-                  id={id}
-                  formula={formula}
-                  kitchen={kitchen}
-                  sized={sized}
-                  conditions={conditions}
-                  vessel={vessel}
+            </TabPanel>
+            <TabPanel id="ready">
+              <ReadyView
+                id={id}
+                formula={formula}
+                kitchen={kitchen}
+                sized={sized}
+                conditions={conditions}
+                vessel={vessel}
+              />
+              <div className="mt-4 flex items-center justify-end gap-2">
+                <Segments
+                  label="Paper"
+                  options={[
+                    { id: 'a4', label: 'A4' },
+                    { id: 'letter', label: 'Letter' },
+                  ]}
+                  value={paper}
+                  onPick={setPaper}
                 />
-                <div className="mt-4 flex items-center justify-end gap-2">
-                  <Tabs
-                    label="Paper"
-                    options={[
-                      { id: 'a4', label: 'A4' },
-                      { id: 'letter', label: 'Letter' },
-                    ]}
-                    value={paper}
-                    onPick={setPaper}
-                  />
-                  <Button className="flex items-center gap-2" onClick={() => window.print()}>
-                    <Printer size={17} aria-hidden />
-                    Print weigh list and batch sheet
-                  </Button>
-                </div>
-              </>
-            )}
+                <Button className="flex items-center gap-2" onClick={() => window.print()}>
+                  <Printer size={17} aria-hidden />
+                  Print weigh list and batch sheet
+                </Button>
+              </div>
+            </TabPanel>
           </div>
           <PaperSheet
             formula={formula}
@@ -156,25 +162,28 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
             sized={sized}
             conditions={conditions}
             room={room}
-            sentence={sizeText(formula, size, vessel)}
+            sentence={sizeText(formula, size, vessel, say)}
             vessel={vessel}
             paper={paper}
           />
         </>
       )}
-    </div>
+    </Tabs>
   )
 }
 
-function summary(sized: Sized): string {
+function summary(sized: Sized, say: Say): string {
   const { plan } = sized
   const { boiled } = mainPiece(sized)
   const boils = plan.boils.length
   return [
     ...(boiled
-      ? [`${formatGrams(boiled.analysis.potGrams)} in the pot`, `rises to ${boiled.analysis.peakLitres.toFixed(1)} l`]
+      ? [
+          `${say.weight(inGrams(boiled.analysis.potGrams))} in the pot`,
+          `rises to ${formatLitres(boiled.analysis.peakLitres)}`,
+        ]
       : []),
     boils === 1 ? 'one boil' : `${boils} boils`,
-    `${plan.pieces} pieces of ${formatGrams(plan.pieceGrams)}`,
+    `${plan.pieces} pieces of ${say.weight(inGrams(plan.pieceGrams))}`,
   ].join(' · ')
 }

@@ -47,8 +47,8 @@ export function ImportDialog({ kitchen, onClose }: Props) {
       onClose={onClose}
     >
       <label className="flex min-h-28 cursor-pointer flex-col items-center justify-center gap-1 rounded-control border-2 border-dashed border-muted p-4 text-center hover:bg-marble focus-within:outline-3 focus-within:outline-cherry">
-        <span className="casual text-[18px] font-bold">{busy ? 'Reading …' : 'Choose a file'}</span>
-        <span className="text-[14px] text-muted">.json or .jsonld, at most 8 MB</span>
+        <span className="casual text-title font-bold">{busy ? 'Reading …' : 'Choose a file'}</span>
+        <span className="text-small text-muted">.json or .jsonld, at most 8 MB</span>
         <input
           type="file"
           accept=".json,.jsonld,application/json,application/ld+json"
@@ -62,12 +62,12 @@ export function ImportDialog({ kitchen, onClose }: Props) {
         />
       </label>
       {outcome?.kind === 'problem' && (
-        <p role="alert" className="rounded-control bg-cherry-wash px-4 py-3 text-[15px] text-cherry-ink">
+        <p role="alert" className="rounded-control bg-cherry-wash px-4 py-3 text-body text-cherry-ink">
           {outcome.text}
         </p>
       )}
       {outcome?.kind === 'taken' && (
-        <p role="status" className="rounded-control bg-marble px-4 py-3 text-[15px]">
+        <p role="status" className="rounded-control bg-marble px-4 py-3 text-body">
           {outcome.text}
         </p>
       )}
@@ -78,7 +78,7 @@ export function ImportDialog({ kitchen, onClose }: Props) {
               <button
                 type="button"
                 onClick={() => draft(r)}
-                className="min-h-12 w-full rounded-control bg-marble px-4 text-left text-[16px] hover:bg-bar hover:text-on-bar"
+                className="min-h-12 w-full rounded-control bg-marble px-4 text-left text-main hover:bg-bar hover:text-on-bar"
               >
                 Make a draft of <strong>{r.name}</strong>
               </button>

@@ -6,6 +6,7 @@ import {
   type FormulaDocument,
   gramsAsWritten,
   gramsOfBoil,
+  inMillimetres,
   liesThick,
   piecesPerVessel,
   slabOf,
@@ -13,6 +14,8 @@ import {
   unscaledOf,
   type Vessel,
 } from '@/core'
+import { useSay } from '@/ui/shell/preferences'
+import { sayUnscaled } from '@/words'
 import { BoilPlan } from './boil-plan'
 import { MouldDrawing } from './mould-drawing'
 import { countWord } from './sentence'
@@ -29,6 +32,7 @@ interface Props {
 
 /** How it lies in the tray, how the boils follow each other, and what does not grow with the batch. */
 export function LayoutView({ formula, sized, conditions, vessel }: Props) {
+  const say = useSay()
   const { plan } = sized
   const { boiled, part } = mainPiece(sized)
   const number = plan.boils.findIndex((b) => b.part === part) + 1
@@ -45,7 +49,7 @@ export function LayoutView({ formula, sized, conditions, vessel }: Props) {
   return (
     <div className="grid flex-1 grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
       <section aria-labelledby="lay" className="sheet px-5 py-4">
-        <h2 id="lay" className="casual mb-2 text-[18px] font-bold">
+        <h2 id="lay" className="casual mb-2 text-title font-bold">
           {vessel?.kind === 'mould'
             ? 'In the moulds'
             : plan.shape.kind === 'cut'
@@ -57,16 +61,19 @@ export function LayoutView({ formula, sized, conditions, vessel }: Props) {
       <div className="flex flex-col gap-4">
         {boiled && <BoilPlan formula={formula} plan={plan} boiled={boiled} conditions={conditions} vessel={vessel} />}
         <section aria-labelledby="unscaled" className="sheet px-5 py-4">
-          <h2 id="unscaled" className="casual text-[18px] font-bold">
+          <h2 id="unscaled" className="casual text-title font-bold">
             Does not grow with the batch
           </h2>
           <ul>
-            {rows.map((r) => (
-              <li key={r.id} className="border-b border-line py-2 last:border-0">
-                <p className="casual text-[16px] leading-snug font-semibold">{r.text}</p>
-                <p className="text-[14px] leading-snug text-muted">{r.detail}</p>
-              </li>
-            ))}
+            {rows.map((r) => {
+              const said = sayUnscaled(r, say)
+              return (
+                <li key={r.id} className="border-b border-line py-2 last:border-0">
+                  <p className="casual text-main leading-snug font-semibold">{said.text}</p>
+                  <p className="text-small leading-snug text-muted">{said.detail}</p>
+                </li>
+              )
+            })}
           </ul>
         </section>
       </div>
@@ -75,6 +82,7 @@ export function LayoutView({ formula, sized, conditions, vessel }: Props) {
 }
 
 function Lay({ formula, sized: { plan }, vessel }: { formula: FormulaDocument; sized: Sized; vessel: Vessel }) {
+  const say = useSay()
   if (vessel.kind === 'mould') return <MouldDrawing mould={vessel} fillings={plan.vessels} />
   const trays = Math.max(1, plan.vessels)
   const lies = liesThick(formula, plan, vessel, trays)
@@ -86,10 +94,10 @@ function Lay({ formula, sized: { plan }, vessel }: { formula: FormulaDocument; s
           {slab.fullTrays > 0 && <TrayDrawing shape={plan.shape} tray={vessel} barMm={null} count={slab.fullTrays} />}
           {slab.barMm !== null && <TrayDrawing shape={plan.shape} tray={vessel} barMm={slab.barMm} count={1} />}
         </div>
-        <p className="mt-2 text-[15px]">
+        <p className="mt-2 text-body">
           {slab.barMm === null
-            ? `Poured to the rim line it lies ${plan.shape.heightMm} mm deep.`
-            : `Behind the bar it lies ${plan.shape.heightMm} mm deep; run over ${trays === 1 ? 'the whole tray' : `all ${countWord(trays)} trays`} it would lie ${lies.toFixed(1)} mm.`}{' '}
+            ? `Poured to the rim line it lies ${say.length(inMillimetres(plan.shape.heightMm))} deep.`
+            : `Behind the bar it lies ${say.length(inMillimetres(plan.shape.heightMm))} deep; run over ${trays === 1 ? 'the whole tray' : `all ${countWord(trays)} trays`} it would lie ${say.length(inMillimetres(lies))}.`}{' '}
           <span className="text-muted">
             {slab.pieces > plan.pieces &&
               `The knife gets ${slab.pieces} out of it, ${slab.pieces - plan.pieces} more than you asked for.`}
@@ -105,9 +113,10 @@ function Lay({ formula, sized: { plan }, vessel }: { formula: FormulaDocument; s
         covers={Math.min(1, lies / wanted)}
         pieces={piecesPerVessel(plan.shape, vessel, plan.pieceGrams, 1)}
       />
-      <p className="mt-2 text-[15px]">
+      <p className="mt-2 text-body">
         Spread to the edges of {trays === 1 ? 'the tray' : `all ${countWord(trays)} trays`} it lies{' '}
-        <strong className="figures">{lies.toFixed(1)} mm</strong> thin; you asked for {wanted} mm.
+        <strong className="figures">{say.length(inMillimetres(lies))}</strong> thin; you asked for{' '}
+        {say.length(inMillimetres(wanted))}.
       </p>
     </>
   )
@@ -115,6 +124,7 @@ function Lay({ formula, sized: { plan }, vessel }: { formula: FormulaDocument; s
 
 /** What is broken by hand: the sheet it is spread to. */
 function Sheet({ tray, covers, pieces }: { tray: Tray; covers: number; pieces: number }) {
+  const say = useSay()
   return (
     <figure>
       <svg
@@ -138,17 +148,19 @@ function Sheet({ tray, covers, pieces }: { tray: Tray; covers: number; pieces: n
           width={tray.lengthMm * Math.sqrt(covers)}
           height={tray.widthMm * Math.sqrt(covers)}
           rx={18}
-          fill="#e0a447"
-          stroke="#8c4720"
+          fill="var(--color-slab)"
+          stroke="var(--color-slab-edge)"
         />
         <g className="fill-muted" fontSize={13} textAnchor="middle">
           <text x={tray.lengthMm / 2} y={-9}>
-            {tray.lengthMm} mm
+            {say.length(inMillimetres(tray.lengthMm))}
           </text>
-          <text transform={`translate(-9 ${tray.widthMm / 2}) rotate(-90)`}>{tray.widthMm} mm</text>
+          <text transform={`translate(-9 ${tray.widthMm / 2}) rotate(-90)`}>
+            {say.length(inMillimetres(tray.widthMm))}
+          </text>
         </g>
       </svg>
-      <figcaption className="text-[15px] text-muted">
+      <figcaption className="text-body text-muted">
         Spread thin and broken by hand; a full tray is about {pieces} pieces.
       </figcaption>
     </figure>

@@ -1,4 +1,5 @@
-import { formatCount, type Mould } from '@/core'
+import type { Mould } from '@/core'
+import { formatCount } from '@/words'
 
 /** A mould as its cavities, in the rows it most likely has. */
 export function MouldDrawing({ mould, fillings }: { readonly mould: Mould; readonly fillings: number }) {
@@ -26,12 +27,12 @@ export function MouldDrawing({ mould, fillings }: { readonly mould: Mould; reado
             cx={(i % columns) * 20 + 10}
             cy={Math.floor(i / columns) * 20 + 10}
             r={7.5}
-            fill="#e0a447"
-            stroke="#8c4720"
+            fill="var(--color-slab)"
+            stroke="var(--color-slab-edge)"
           />
         ))}
       </svg>
-      <figcaption className="mt-2 text-[15px]">
+      <figcaption className="mt-2 text-body">
         <strong className="casual">{formatCount(mould.cavities)} to a filling</strong>
         <span className="text-muted">
           {' '}

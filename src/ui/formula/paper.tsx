@@ -4,10 +4,10 @@ import {
   allergensIn,
   type BatchPlan,
   type Conditions,
-  cautions,
   type FormulaDocument,
-  formatCount,
-  formatGrams,
+  inCelsius,
+  inCelsiusStep,
+  inGrams,
   ingredientIn,
   isBoiled,
   readyList,
@@ -15,9 +15,10 @@ import {
   scaleGrams,
   type Vessel,
 } from '@/core'
-import { useTemperature } from '@/ui/shell/preferences'
+import { useSay } from '@/ui/shell/preferences'
+import { biteNames, cautions, formatCount, proseIn, type Say, sayDue, sayReady, stageNames } from '@/words'
 import type { Sized, SizedPiece } from './size-batch'
-import { dueWords } from './step-words'
+import { weighed } from './weigh-list'
 
 export type Paper = 'a4' | 'letter'
 
@@ -34,13 +35,14 @@ interface Props {
 
 /** The batch on paper: a weigh list to tick and a sheet to cook by. Shown only in print. */
 export function PaperSheet({ formula, revision, sized, conditions, room, sentence, vessel, paper }: Props) {
+  const say = useSay()
   const { plan, pieces } = sized
   const allergens = allergensIn(formula)
   return (
     <article className={`paper hidden print:block paper-${paper}`} data-testid="paper">
       <header className="mb-3 border-b-2 border-black pb-2">
-        <h1 className="casual text-[26px] leading-tight font-extrabold">{formula.name}</h1>
-        <p className="text-[12px]">
+        <h1 className="casual text-large leading-tight font-extrabold">{formula.name}</h1>
+        <p className="text-fine">
           Revision {revision} · {sentence} · {room}, {Math.round(conditions.pressurePa / 100)} hPa
         </p>
       </header>
@@ -50,27 +52,27 @@ export function PaperSheet({ formula, revision, sized, conditions, room, sentenc
           <Piece key={p.part ?? 'whole'} piece={p} plan={plan} alone={pieces.length === 1} />
         ))}
       <section className="break-inside-avoid">
-        <h2 className="casual mb-1 text-[17px] font-bold">Before the first flame</h2>
-        <ol className="grid grid-cols-2 gap-x-6 text-[13px]">
+        <h2 className="casual mb-1 text-lead font-bold">Before the first flame</h2>
+        <ol className="grid grid-cols-2 gap-x-6 text-fine">
           {readyList(formula, plan, vessel).map((item) => (
             <li key={item.id} className="flex gap-2 border-b border-neutral-300 py-1">
               <span aria-hidden className="mt-0.5 inline-block size-3 shrink-0 border border-black" />
-              <span className="flex-1">{item.say}</span>
+              <span className="flex-1">{sayReady(item, say).text}</span>
               <span className="figures">−{Math.round(item.begin)} min</span>
             </li>
           ))}
         </ol>
       </section>
-      <footer className="mt-4 grid grid-cols-2 gap-4 border-t border-black pt-2 text-[12px]">
+      <footer className="mt-4 grid grid-cols-2 gap-4 border-t border-black pt-2 text-fine">
         <p>
-          <strong>Makes</strong> {formatCount(plan.pieces)} pieces of {formatGrams(plan.pieceGrams)},{' '}
-          {formatGrams(plan.outGrams)} in all.
+          <strong>Makes</strong> {formatCount(plan.pieces)} pieces of {say.weight(inGrams(plan.pieceGrams))},{' '}
+          {say.weight(inGrams(plan.outGrams))} in all.
           <br />
           <strong>Allergens</strong> {allergens.join(', ') || 'none listed'}. Check your local labelling rules before
           selling.
         </p>
         <p>
-          {cautions.hotSugar?.full} Burned: cool running water for 20 minutes, at once.
+          {cautions.hotSugar.full} Burned: cool running water for 20 minutes, at once.
           <br />
           Date __________ Cook __________ Reached ____° Score ___
         </p>
@@ -80,27 +82,27 @@ export function PaperSheet({ formula, revision, sized, conditions, room, sentenc
 }
 
 function Piece({ piece, plan, alone }: { piece: SizedPiece; plan: BatchPlan; alone: boolean }) {
-  const { say } = useTemperature()
+  const say = useSay()
   const { formula, boiled } = piece
   const boils = plan.boils.filter((b) => b.part === piece.part)
   const grams = scaleGrams(plan.grams, boils[0]?.share ?? 1)
   const rungs = new Map(boiled?.analysis.rungs.map((r) => [r.step.id, r.celsius]))
   return (
     <section className="mb-4 break-inside-avoid">
-      {!alone && (
-        <h2 className="casual mb-1 text-[17px] font-bold">{piece.part === null ? 'Together' : piece.label}</h2>
-      )}
+      {!alone && <h2 className="casual mb-1 text-lead font-bold">{piece.part === null ? 'Together' : piece.label}</h2>}
       <div className="grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-6">
         <div>
           {boils.length > 1 && (
-            <p className="mb-1 text-[12px]">
+            <p className="mb-1 text-fine">
               For each of {boils.length} boils
               {boils.some((b) => b.label) && `: ${boils.map((b) => b.label).join(', ')}`}
             </p>
           )}
           {formula.groups.map((g) => (
-            <table key={g.id} className="mb-2 w-full border-collapse text-[15px]">
-              <caption className="border-b border-black pb-0.5 text-left text-[12px] font-semibold">{g.label}</caption>
+            <table key={g.id} className="mb-2 w-full border-collapse text-body">
+              <caption className="border-b border-black pb-0.5 text-left text-fine font-semibold">
+                {proseIn(g.label, say)}
+              </caption>
               <tbody>
                 {formula.lines
                   .filter((l) => l.group === g.id)
@@ -111,30 +113,33 @@ function Piece({ piece, plan, alone }: { piece: SizedPiece; plan: BatchPlan; alo
                       </td>
                       <th scope="row" className="py-1 text-left font-normal">
                         {ingredientIn(formula, l.ingredient).name}
-                        {l.note && <span className="block text-[12px]">{l.note}</span>}
+                        {l.note && <span className="block text-fine">{proseIn(l.note, say)}</span>}
                       </th>
-                      <td className="figures py-1 text-right whitespace-nowrap">{formatGrams(grams[l.id] ?? 0)}</td>
+                      <td className="figures py-1 text-right whitespace-nowrap">
+                        {weighed(formula, l, grams[l.id] ?? 0, say)}
+                      </td>
                     </tr>
                   ))}
               </tbody>
             </table>
           ))}
         </div>
-        <ol className="text-[14px]">
+        <ol className="text-small">
           {formula.steps.map((s, i) => (
             <li key={s.id} className="flex gap-2 border-b border-neutral-300 py-1">
               <span className="figures w-4 shrink-0 text-right">{i + 1}</span>
               <span className="flex-1">
-                {s.meanwhile && <span className="block text-[12px]">{s.meanwhile.say}</span>}
-                <strong>{s.say}</strong>
-                {s.test && <span className="block text-[12px]">Test: {s.test}</span>}
+                {s.meanwhile && <span className="block text-fine">{proseIn(s.meanwhile.say, say)}</span>}
+                <strong>{proseIn(s.say, say)}</strong>
+                {s.test && <span className="block text-fine">Test: {proseIn(s.test, say)}</span>}
               </span>
               <span className="figures shrink-0 text-right">{onPaper(s, rungs.get(s.id), say)}</span>
             </li>
           ))}
           {isBoiled(formula) && (
-            <li className="pt-1 text-[12px]">
-              Target ± {formula.target.within}° · {boiled?.analysis.stage.label} · {boiled?.analysis.bite.word}
+            <li className="pt-1 text-fine">
+              Target ± {say.step(inCelsiusStep(formula.target.within))}
+              {boiled && ` · ${stageNames[boiled.analysis.stage.id]} · ${biteNames[boiled.analysis.bite.id]}`}
             </li>
           )}
         </ol>
@@ -144,7 +149,7 @@ function Piece({ piece, plan, alone }: { piece: SizedPiece; plan: BatchPlan; alo
 }
 
 /** When a step is due, in today's air; nothing where it follows at once. */
-function onPaper(step: Step, celsius: number | undefined, say: (c: number) => string): string {
-  if (celsius !== undefined) return say(celsius)
-  return step.when.on === 'ready' ? '' : dueWords(step, say, null)
+function onPaper(step: Step, celsius: number | undefined, say: Say): string {
+  if (celsius !== undefined) return say.temperature(inCelsius(celsius))
+  return step.when.on === 'ready' ? '' : sayDue(step, say, null)
 }

@@ -5,17 +5,18 @@ import { useEffect, useMemo, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import {
   type Conditions,
-  cautions,
   type EquipmentCheck,
   equipmentChecks,
   type FormulaDocument,
-  firstAid,
   piecesOf,
   type ReadyItem,
   readyList,
   type Vessel,
 } from '@/core'
-import { useTemperature } from '@/ui/shell/preferences'
+import { Checkbox } from '@/ui/kit/checkbox'
+import { useKeys } from '@/ui/kit/keys'
+import { useSay } from '@/ui/shell/preferences'
+import { cautions, firstAid, sayEquipment, sayReady } from '@/words'
 import { mainPiece, type Sized } from './size-batch'
 import { WeighStation } from './weigh-station'
 
@@ -35,24 +36,12 @@ const toClock = (minutes: number): string => {
 
 /** Everything before the first flame, what is begun first at the top; ticked by touch or by its number. */
 export function ReadyView({ id, formula, kitchen, sized, conditions, vessel }: Props) {
-  const { say } = useTemperature()
   const items = useMemo(() => readyList(formula, sized.plan, vessel), [formula, sized.plan, vessel])
   const [done, toggle] = useTicks(`ready ${id}`)
   const [flame, setFlame] = useState<string>('')
   const { boiled } = mainPiece(sized)
-  const checks = boiled
-    ? equipmentChecks(boiled.analysis, sized.plan, conditions, vessel, kitchen.thermometer, say)
-    : []
-  useEffect(() => {
-    const press = (e: KeyboardEvent): void => {
-      if (e.target instanceof HTMLInputElement && e.target.type !== 'checkbox') return
-      if (e.metaKey || e.ctrlKey || e.altKey) return
-      const item = items[e.key === '0' ? 9 : Number(e.key) - 1]
-      if (item) toggle(item.id)
-    }
-    window.addEventListener('keydown', press)
-    return () => window.removeEventListener('keydown', press)
-  }, [items, toggle])
+  const checks = boiled ? equipmentChecks(boiled.analysis, sized.plan, conditions, vessel, kitchen.thermometer) : []
+  useKeys(Object.fromEntries(items.slice(0, 10).map((item, i) => [String((i + 1) % 10), () => toggle(item.id)])))
   const left = items.filter((i) => !done.has(i.id))
   const minutes = flame ? Number(flame.slice(0, 2)) * 60 + Number(flame.slice(3)) : null
   return (
@@ -60,18 +49,18 @@ export function ReadyView({ id, formula, kitchen, sized, conditions, vessel }: P
       <div className="flex flex-col gap-4">
         <section aria-labelledby="ready" className="sheet px-5 py-4">
           <div className="mb-2 flex flex-wrap items-center justify-between gap-3">
-            <h2 id="ready" className="casual text-[18px] font-bold">
+            <h2 id="ready" className="casual text-title font-bold">
               {left.length === 0
                 ? 'All ready: light it'
                 : `${left.length} to do, begin ${Math.round(items[0]?.begin ?? 0)} min before the flame`}
             </h2>
-            <label className="flex items-center gap-2 text-[14px] text-muted">
+            <label className="flex items-center gap-2 text-small text-muted">
               First flame at
               <input
                 type="time"
                 value={flame}
                 onChange={(e) => setFlame(e.target.value)}
-                className="figures min-h-11 rounded-control border border-line bg-marble px-2 text-[16px] text-ink"
+                className="figures min-h-11 rounded-control border border-line bg-marble px-2 text-main text-ink"
               />
             </label>
           </div>
@@ -107,31 +96,25 @@ interface ItemProps {
 }
 
 function Item({ item, number, done, at, onToggle }: ItemProps) {
+  const said = sayReady(item, useSay())
   return (
     <li className="border-b border-line last:border-0">
-      <label className="flex min-h-16 cursor-pointer items-center gap-4 py-2">
-        <input type="checkbox" checked={done} onChange={onToggle} className="peer sr-only" />
-        <span
-          aria-hidden
-          className="grid size-10 shrink-0 place-items-center rounded-[11px] border-2 border-muted text-[15px] font-semibold text-muted peer-checked:border-angelica peer-checked:bg-angelica peer-checked:text-on-fill peer-focus-visible:outline-3 peer-focus-visible:outline-offset-2 peer-focus-visible:outline-cherry"
-        >
-          {done ? <Check size={22} strokeWidth={3} /> : number}
-        </span>
+      <Checkbox checked={done} onChange={onToggle} number={number} className="min-h-16 gap-4 py-2">
         <span className="flex-1">
           <span
-            className={`casual block text-[17px] leading-snug font-semibold ${done ? 'text-muted line-through' : ''}`}
+            className={`casual block text-lead leading-snug font-semibold ${done ? 'text-muted line-through' : ''}`}
           >
-            {item.say}
+            {said.text}
           </span>
-          <span className="block text-[14px] leading-snug text-muted">{item.why}</span>
+          <span className="block text-small leading-snug text-muted">{said.detail}</span>
         </span>
-        <span className="figures shrink-0 text-right text-[15px]">
+        <span className="figures shrink-0 text-right text-body">
           {at ?? `−${Math.round(item.begin)} min`}
-          <span className="block text-[13px] text-muted">
+          <span className="block text-fine text-muted">
             {Math.ceil(item.hands)} min{item.waits > 0 && ` + ${item.waits}`}
           </span>
         </span>
-      </label>
+      </Checkbox>
     </li>
   )
 }
@@ -143,22 +126,24 @@ const marks = {
 }
 
 function Checks({ checks }: { readonly checks: readonly EquipmentCheck[] }) {
+  const say = useSay()
   return (
     <section aria-labelledby="equipment" className="sheet px-5 py-4">
-      <h2 id="equipment" className="casual text-[18px] font-bold">
+      <h2 id="equipment" className="casual text-title font-bold">
         Equipment
       </h2>
       <ul>
-        {checks.map((c) => {
+        {checks.map((c, i) => {
+          const said = sayEquipment(c, say)
           const { Icon, look, word } = marks[c.tone]
           return (
-            <li key={c.id} className="flex gap-3.5 border-b border-line py-2 last:border-0">
-              <span className={`mt-0.5 grid size-7 shrink-0 place-items-center rounded-[9px] ${look}`}>
+            <li key={`${c.id}${i}`} className="flex gap-3.5 border-b border-line py-2 last:border-0">
+              <span className={`mt-0.5 grid size-7 shrink-0 place-items-center rounded-inner ${look}`}>
                 <Icon size={17} strokeWidth={2.5} aria-label={word} />
               </span>
               <div>
-                <p className="casual text-[16px] leading-snug font-semibold">{c.text}</p>
-                <p className="text-[14px] leading-snug text-muted">{c.detail}</p>
+                <p className="casual text-main leading-snug font-semibold">{said.text}</p>
+                <p className="text-small leading-snug text-muted">{said.detail}</p>
               </div>
             </li>
           )
@@ -170,21 +155,20 @@ function Checks({ checks }: { readonly checks: readonly EquipmentCheck[] }) {
 
 function Cautions({ formula }: { readonly formula: FormulaDocument }) {
   const keys = [...new Set(piecesOf(formula).flatMap((p) => p.formula.steps.flatMap((s) => s.cautions ?? [])))]
-  const said = keys.flatMap((key) => (cautions[key] ? [{ key, ...cautions[key] }] : []))
   return (
     <section aria-labelledby="cautions" className="rounded-sheet bg-lemon px-5 py-4 text-on-lemon">
-      <h2 id="cautions" className="casual text-[18px] font-bold">
+      <h2 id="cautions" className="casual text-title font-bold">
         Mind
       </h2>
-      <ul className="text-[14.5px] leading-snug">
-        {said.map((c) => (
-          <li key={c.key} className="py-1.5">
-            <strong className="block text-[15px]">{c.short}</strong>
-            {c.full}
+      <ul className="text-small leading-snug">
+        {keys.map((key) => (
+          <li key={key} className="py-1.5">
+            <strong className="block text-body">{cautions[key].short}</strong>
+            {cautions[key].full}
           </li>
         ))}
         <li className="pt-1.5">
-          <strong className="block text-[15px]">{firstAid.short}</strong>
+          <strong className="block text-body">{firstAid.short}</strong>
           {firstAid.full}
         </li>
       </ul>

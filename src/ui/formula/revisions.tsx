@@ -1,17 +1,25 @@
 'use client'
 
-import { format } from 'date-fns'
 import { ArrowLeft, ArrowRight } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { ulid } from 'ulid'
 import type { KitchenView } from '@/contract/kitchen'
-import { differences, type FormulaDocument, formatGrams, lineChanges, piecesOf, type Step, schoolLabel } from '@/core'
+import {
+  differences,
+  type FormulaDocument,
+  inCelsius,
+  inGrams,
+  lineChanges,
+  piecesOf,
+  type Step,
+  schoolLabel,
+} from '@/core'
 import { send } from '@/ui/kit/send'
-import { useTemperature } from '@/ui/shell/preferences'
-import { conditionsOf, firstChoice } from './kitchen'
-import { dueWords } from './step-words'
+import { useSay, useTime } from '@/ui/shell/preferences'
+import { proseIn, sayDifference, sayDue } from '@/words'
+import { conditionsOf, firstChoice } from './equipment'
 
 export interface RevisionView {
   readonly revision: number
@@ -30,6 +38,7 @@ interface Props {
 export function Revisions({ id, revisions, kitchen }: Props) {
   const newest = revisions[0] as RevisionView
   const router = useRouter()
+  const time = useTime()
   const [left, setLeft] = useState(revisions[1]?.revision ?? newest.revision)
   const [right, setRight] = useState(newest.revision)
   const [problem, setProblem] = useState<string | null>(null)
@@ -55,15 +64,15 @@ export function Revisions({ id, revisions, kitchen }: Props) {
       <header>
         <Link
           href={`/formulas/${id}`}
-          className="mb-1 inline-flex min-h-8 items-center gap-1.5 text-[15px] text-muted hover:text-ink"
+          className="mb-1 inline-flex min-h-8 items-center gap-1.5 text-body text-muted hover:text-ink"
         >
           <ArrowLeft size={16} aria-hidden />
           {newest.document.name}
         </Link>
-        <h1 className="casual text-[32px] leading-tight font-extrabold">Revisions</h1>
+        <h1 className="casual text-page leading-tight font-extrabold">Revisions</h1>
       </header>
       {problem && (
-        <p role="alert" className="rounded-control bg-cherry-wash px-4 py-3 text-[15px] text-cherry-ink">
+        <p role="alert" className="rounded-control bg-cherry-wash px-4 py-3 text-body text-cherry-ink">
           {problem}
         </p>
       )}
@@ -72,15 +81,15 @@ export function Revisions({ id, revisions, kitchen }: Props) {
           {revisions.map((r, i) => (
             <li key={r.revision} className="border-b border-line py-2.5 last:border-0">
               <p className="flex items-baseline justify-between gap-2">
-                <strong className="casual text-[16px]">Revision {r.revision}</strong>
-                <span className="text-[13px] text-muted" suppressHydrationWarning>
-                  {format(new Date(r.createdAt), 'd MMM yyyy, HH:mm')}
+                <strong className="casual text-main">Revision {r.revision}</strong>
+                <span className="text-fine text-muted" suppressHydrationWarning>
+                  {time(r.createdAt, 'date')}, {time(r.createdAt, 'clock')}
                 </span>
               </p>
-              <p className="text-[14px] leading-snug text-muted">
+              <p className="text-small leading-snug text-muted">
                 {whatChanged(revisions[i + 1]?.document, r.document)}
               </p>
-              <div className="mt-1.5 flex flex-wrap gap-1.5 text-[14px]">
+              <div className="mt-1.5 flex flex-wrap gap-1.5 text-small">
                 <Pick on={left === r.revision} label="left" number={r.revision} onPick={() => setLeft(r.revision)} />
                 <Pick on={right === r.revision} label="right" number={r.revision} onPick={() => setRight(r.revision)} />
                 {r !== newest && (
@@ -99,7 +108,7 @@ export function Revisions({ id, revisions, kitchen }: Props) {
         {revisions.length > 1 ? (
           <Compare a={a} b={b} kitchen={kitchen} />
         ) : (
-          <p className="sheet p-6 text-[16px] text-muted">
+          <p className="sheet p-6 text-main text-muted">
             There is one revision so far. Edit the formula, and what changed will stand here side by side.
           </p>
         )}
@@ -122,7 +131,7 @@ function Pick({ on, label, number, onPick }: PickProps) {
       aria-pressed={on}
       aria-label={`Revision ${number} on the ${label}`}
       onClick={onPick}
-      className={`min-h-9 rounded-[9px] px-3 font-semibold ${on ? 'bg-bar text-on-bar' : 'bg-marble'}`}
+      className={`min-h-9 rounded-inner px-3 font-semibold ${on ? 'bg-bar text-on-bar' : 'bg-marble'}`}
     >
       {label}
     </button>
@@ -163,19 +172,19 @@ interface CompareProps {
 }
 
 function Compare({ a, b, kitchen }: CompareProps) {
-  const { say } = useTemperature()
+  const say = useSay()
   const conditions = conditionsOf(kitchen, firstChoice(b.document, kitchen))
   const rows = differences(a.document, b.document, conditions)
   const lines = lineChanges(a.document, b.document)
   const steps = stepChanges(a.document, b.document)
-  const targets = [a, b].map((r) => (r.document.target ? say(r.document.target.celsius) : '—'))
+  const targets = [a, b].map((r) => (r.document.target ? say.temperature(inCelsius(r.document.target.celsius)) : '—'))
   const when = (step: Step | null, f: FormulaDocument): string =>
-    step ? `${dueWords(step, say, f.target?.celsius ?? null)}: ${step.say}` : '—'
+    step ? `${sayDue(step, say, f.target?.celsius ?? null)}: ${proseIn(step.say, say)}` : '—'
   return (
     <section aria-label={`Revision ${a.revision} beside ${b.revision}`} className="sheet overflow-x-auto px-5 py-4">
-      <table className="w-full min-w-[520px] border-collapse text-[15px]">
+      <table className="w-full min-w-[520px] border-collapse text-body">
         <thead>
-          <tr className="casual text-left text-[16px]">
+          <tr className="casual text-left text-main">
             <th className="w-[26%] pb-2" scope="col">
               <span className="sr-only">What</span>
             </th>
@@ -191,7 +200,7 @@ function Compare({ a, b, kitchen }: CompareProps) {
           <Heading text="The sweet" />
           <Pair what="Target" before={targets[0] ?? ''} after={targets[1] ?? ''} matters={targets[0] !== targets[1]} />
           {rows.map((r) => (
-            <Pair key={r.what} {...r} />
+            <Pair key={r.id} {...sayDifference(r, say)} matters={r.matters} />
           ))}
           <Heading text="What goes in" />
           {lines.length === 0 && <Same />}
@@ -199,8 +208,8 @@ function Compare({ a, b, kitchen }: CompareProps) {
             <Pair
               key={`${l.name}${i}`}
               what={l.name}
-              before={l.before === null ? '—' : formatGrams(l.before)}
-              after={l.after === null ? '—' : formatGrams(l.after)}
+              before={l.before === null ? '—' : say.weight(inGrams(l.before))}
+              after={l.after === null ? '—' : say.weight(inGrams(l.after))}
               matters
             />
           ))}
@@ -223,7 +232,7 @@ function Compare({ a, b, kitchen }: CompareProps) {
 
 const Heading = ({ text }: { readonly text: string }) => (
   <tr>
-    <th colSpan={3} scope="rowgroup" className="border-b border-line pt-4 pb-1 text-left text-[13px] text-muted">
+    <th colSpan={3} scope="rowgroup" className="border-b border-line pt-4 pb-1 text-left text-fine text-muted">
       {text}
     </th>
   </tr>

@@ -2,8 +2,10 @@
 
 import type { ReactNode } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type BatchPlan, type FormulaDocument, formatCount, type Shape, type Size } from '@/core'
-import { type Choice, vesselOf } from './kitchen'
+import { type BatchPlan, type FormulaDocument, inMillimetres, type Shape, type Size } from '@/core'
+import { useSay } from '@/ui/shell/preferences'
+import { formatCount } from '@/words'
+import { type Choice, vesselOf } from './equipment'
 import { ShapeEditor, shapeText } from './shape-editor'
 import { SizeEditor, sizeText } from './size-editor'
 import { ChoiceList, Slot } from './slot'
@@ -24,6 +26,7 @@ interface Props {
 
 /** The batch as a sentence; every word in white can be changed. */
 export function Sentence({ formula, kitchen, size, shape, choice, plan, onSize, onShape, onChoice, children }: Props) {
+  const say = useSay()
   const vessel = vesselOf(kitchen, choice)
   const pick =
     (change: (id: string) => Partial<Choice>, close: () => void) =>
@@ -32,13 +35,13 @@ export function Sentence({ formula, kitchen, size, shape, choice, plan, onSize, 
       close()
     }
   return (
-    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 text-[18px] text-on-bar">
+    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 text-title text-on-bar">
       <span>Make</span>
-      <Slot label="How much" text={sizeText(formula, size, vessel)}>
+      <Slot label="How much" text={sizeText(formula, size, vessel, say)}>
         {() => <SizeEditor formula={formula} size={size} plan={plan} vessel={vessel} onSize={onSize} />}
       </Slot>
       <span>{shape.kind === 'broken' ? 'spread' : 'of'}</span>
-      <Slot label={shape.kind === 'broken' ? 'How thick' : 'Size of a piece'} text={shapeText(shape)}>
+      <Slot label={shape.kind === 'broken' ? 'How thick' : 'Size of a piece'} text={shapeText(shape, say)}>
         {() => <ShapeEditor shape={shape} cutters={kitchen.cutter} onShape={onShape} />}
       </Slot>
       <span>in</span>
@@ -51,13 +54,16 @@ export function Sentence({ formula, kitchen, size, shape, choice, plan, onSize, 
               .map((v) => ({
                 id: v.id,
                 label: v.name,
-                detail: v.kind === 'tray' ? `${v.lengthMm} × ${v.widthMm} mm` : `${v.millilitres} ml each`,
+                detail:
+                  v.kind === 'tray'
+                    ? say.size(inMillimetres(v.lengthMm), inMillimetres(v.widthMm))
+                    : `${v.millilitres} ml each`,
               }))}
             onPick={(id) => {
               onChoice({ ...choice, vessel: id })
               const facts = kitchen.vessel.find((v) => v.id === id)
               if (facts?.kind === 'mould' && shape.kind === 'mould')
-                onShape({ kind: 'mould', millilitres: facts.millilitres })
+                onShape({ ...shape, millilitres: facts.millilitres })
               close()
             }}
           />
@@ -68,7 +74,11 @@ export function Sentence({ formula, kitchen, size, shape, choice, plan, onSize, 
         {(close) => (
           <ChoiceList
             value={choice.pot}
-            options={kitchen.pot.map((p) => ({ id: p.id, label: p.name, detail: `${p.diameterMm / 10} cm` }))}
+            options={kitchen.pot.map((p) => ({
+              id: p.id,
+              label: p.name,
+              detail: `${say.length(inMillimetres(p.diameterMm))} across`,
+            }))}
             onPick={pick((pot) => ({ pot }), close)}
           />
         )}

@@ -1,16 +1,21 @@
 'use client'
 
 import type { KitchenView } from '@/contract/kitchen'
-import type { Shape } from '@/core'
-import { ChoiceList, Figure } from './slot'
+import { inMillimetres, type Shape } from '@/core'
+import { NumberField } from '@/ui/kit/number-field'
+import type { Say } from '@/words'
+import { ChoiceList } from './slot'
 
-export function shapeText(shape: Shape): string {
-  if (shape.kind === 'mould') return `${shape.millilitres} ml drops`
-  if (shape.kind === 'broken') return `${shape.thicknessMm} mm thin`
-  return shape.round
-    ? `${shape.lengthMm} mm rounds, ${shape.heightMm} high`
-    : `${shape.lengthMm} × ${shape.widthMm} × ${shape.heightMm} mm`
+export function shapeText(shape: Shape, say: Say): string {
+  if (shape.kind === 'mould') return `${shape.millilitres} ml pieces`
+  if (shape.kind === 'broken') return `${say.length(inMillimetres(shape.thicknessMm))} thin`
+  const [long, wide, high] = [shape.lengthMm, shape.widthMm, shape.heightMm].map(inMillimetres)
+  if (long === undefined || wide === undefined || high === undefined) return ''
+  return shape.round ? `rounds of ${say.length(long)}, ${say.length(high)} high` : say.size(long, wide, high)
 }
+
+/** Lengths of a piece that can be made, mm, and what a cavity or a broken piece can hold. */
+const LENGTH = { as: 'length', least: 2, most: 500 } as const
 
 interface Props {
   readonly shape: Shape
@@ -22,27 +27,31 @@ interface Props {
 export function ShapeEditor({ shape, cutters, onShape }: Props) {
   if (shape.kind === 'mould')
     return (
-      <Figure
+      <NumberField
         label="Cavity"
-        unit="ml"
+        as="millilitres"
+        least={0.2}
+        most={1000}
         value={shape.millilitres}
-        onChange={(millilitres) => onShape({ ...shape, millilitres })}
+        onValue={(millilitres) => onShape({ ...shape, millilitres })}
       />
     )
   if (shape.kind === 'broken')
     return (
       <>
-        <Figure
+        <NumberField
           label="Thickness"
-          unit="mm"
+          {...LENGTH}
           value={shape.thicknessMm}
-          onChange={(thicknessMm) => onShape({ ...shape, thicknessMm })}
+          onValue={(thicknessMm) => onShape({ ...shape, thicknessMm })}
         />
-        <Figure
+        <NumberField
           label="A piece weighs about"
-          unit="g"
+          as="weight"
+          least={0.2}
+          most={5000}
           value={shape.gramsEach}
-          onChange={(gramsEach) => onShape({ ...shape, gramsEach })}
+          onValue={(gramsEach) => onShape({ ...shape, gramsEach })}
         />
       </>
     )
@@ -51,29 +60,27 @@ export function ShapeEditor({ shape, cutters, onShape }: Props) {
   const { round: _, ...square } = shape
   return (
     <>
-      <Figure
-        key={`l${shape.lengthMm}`}
+      <NumberField
         label={shape.round ? 'Across' : 'Length'}
-        unit="mm"
+        {...LENGTH}
         value={shape.lengthMm}
-        onChange={(lengthMm) => onShape({ ...shape, lengthMm, widthMm: shape.round ? lengthMm : shape.widthMm })}
+        onValue={(lengthMm) => onShape({ ...shape, lengthMm, widthMm: shape.round ? lengthMm : shape.widthMm })}
       />
       {!shape.round && (
-        <Figure
-          key={`w${shape.widthMm}`}
+        <NumberField
           label="Width"
-          unit="mm"
+          {...LENGTH}
           value={shape.widthMm}
-          onChange={(widthMm) => onShape({ ...shape, widthMm })}
+          onValue={(widthMm) => onShape({ ...shape, widthMm })}
         />
       )}
-      <Figure
+      <NumberField
         label="Height"
-        unit="mm"
+        {...LENGTH}
         value={shape.heightMm}
-        onChange={(heightMm) => onShape({ ...shape, heightMm })}
+        onValue={(heightMm) => onShape({ ...shape, heightMm })}
       />
-      <p className="mt-3 mb-1 text-[14px] text-muted">Cut with</p>
+      <p className="mt-3 mb-1 text-small text-muted">Cut with</p>
       <ChoiceList
         value={cutters.find((c) => shape.round && fits(c))?.id ?? (shape.round ? '' : 'knife')}
         options={[

@@ -4,14 +4,17 @@ import {
   allLines,
   type BatchPlan,
   type FormulaDocument,
-  formatCount,
-  formatGrams,
+  inGrams,
   ingredientIn,
   piecesOf,
   type Size,
   type Vessel,
 } from '@/core'
-import { ChoiceList, Figure } from './slot'
+import { NumberField } from '@/ui/kit/number-field'
+import { Segments } from '@/ui/kit/segments'
+import { useSay } from '@/ui/shell/preferences'
+import { capital, formatCount, type Say } from '@/words'
+import { ChoiceList } from './slot'
 
 export const lineName = (formula: FormulaDocument, line: string): string => {
   for (const { formula: piece } of piecesOf(formula)) {
@@ -36,18 +39,18 @@ function packsOf(formula: FormulaDocument, line: string): { unit: string; grams:
 
 const packWord = (unit: string, count: number): string => (unit === 'each' ? '' : count === 1 ? unit : `${unit}s`)
 
-export function sizeText(formula: FormulaDocument, size: Size, vessel: Vessel | null): string {
+export function sizeText(formula: FormulaDocument, size: Size, vessel: Vessel | null, say: Say): string {
   switch (size.by) {
     case 'pieces':
       return `${formatCount(size.pieces)} pieces`
     case 'weight':
-      return formatGrams(size.grams)
+      return say.weight(inGrams(size.grams))
     case 'vessels':
       return vessel?.kind === 'mould'
         ? `${size.count} ${size.count === 1 ? 'mould' : 'moulds'} full`
         : `${size.count} ${size.count === 1 ? 'tray' : 'trays'} full`
     case 'ingredient':
-      return `what ${formatGrams(size.grams)} of ${lineName(formula, size.line)} gives`
+      return `what ${say.weight(inGrams(size.grams))} of ${lineName(formula, size.line)} gives`
     case 'packs':
       return `what ${size.count} ${packWord(size.unit, size.count)} of ${lineName(formula, size.line)} gives`.replace(
         '  ',
@@ -64,12 +67,18 @@ interface Props {
   onSize(size: Size): void
 }
 
+/** What the boundary takes at most. */
+const MOST_PIECES = 100_000
+const MOST_GRAMS = 100_000
+const MOST_COUNT = 1000
+
 type Way = 'pieces' | 'weight' | 'vessels' | 'have'
 
 const wayOf = (size: Size): Way => (size.by === 'ingredient' || size.by === 'packs' ? 'have' : size.by)
 
 /** How much to make, asked for in whichever way is nearest. */
 export function SizeEditor({ formula, size, plan, vessel, onSize }: Props) {
+  const say = useSay()
   const lines = allLines(formula)
   const firstLine = lines[0]?.id ?? ''
   const ways: readonly { way: Way; label: string }[] = [
@@ -88,70 +97,73 @@ export function SizeEditor({ formula, size, plan, vessel, onSize }: Props) {
   const line = size.by === 'ingredient' || size.by === 'packs' ? size.line : null
   return (
     <div>
-      <div className="mb-3 flex gap-1 rounded-control bg-marble p-1">
-        {ways.map(({ way, label }) => (
-          <button
-            key={way}
-            type="button"
-            aria-pressed={way === wayOf(size)}
-            onClick={() => switchTo(way)}
-            className={`min-h-11 flex-1 rounded-[9px] px-1.5 text-[13.5px] font-semibold ${way === wayOf(size) ? 'bg-bar text-on-bar' : ''}`}
-          >
-            {label}
-          </button>
-        ))}
-      </div>
+      <Segments
+        label="Sized by"
+        options={ways.map(({ way, label }) => ({ id: way, label }))}
+        value={wayOf(size)}
+        onPick={switchTo}
+        className="mb-3 bg-marble"
+        itemClassName="min-h-11 flex-1 px-1.5 text-small"
+      />
       {size.by === 'pieces' && (
-        <Figure
+        <NumberField
           label="Good pieces"
-          unit="pieces"
+          as="pieces"
           value={size.pieces}
-          onChange={(pieces) => onSize({ by: 'pieces', pieces: Math.max(1, Math.round(pieces)) })}
+          least={1}
+          most={MOST_PIECES}
+          onValue={(pieces) => onSize({ by: 'pieces', pieces: Math.round(pieces) })}
         />
       )}
       {size.by === 'weight' && (
-        <Figure
+        <NumberField
           label="Finished weight"
-          unit="g"
+          as="weight"
           value={size.grams}
-          onChange={(grams) => onSize({ by: 'weight', grams })}
+          least={1}
+          most={MOST_GRAMS}
+          onValue={(grams) => onSize({ by: 'weight', grams })}
         />
       )}
       {size.by === 'vessels' && vessel && (
-        <Figure
-          label={vessel.kind === 'mould' ? `Fillings of the ${vessel.name}` : `${vessel.name}, filled to its edges`}
-          unit={vessel.kind === 'mould' ? 'fillings' : 'trays'}
+        <NumberField
+          label={vessel.kind === 'mould' ? `Fillings of the ${vessel.name}` : `${vessel.name}s, filled to the edges`}
           value={size.count}
-          onChange={(count) => onSize({ by: 'vessels', count })}
+          least={0.1}
+          most={MOST_COUNT}
+          onValue={(count) => onSize({ by: 'vessels', count })}
         />
       )}
       {line !== null && (
         <>
           {size.by === 'ingredient' && (
-            <Figure
+            <NumberField
               key={line}
               label={`I have this much ${lineName(formula, line)}`}
-              unit="g"
+              as="weight"
               value={size.grams}
-              onChange={(grams) => onSize({ by: 'ingredient', line, grams })}
+              least={0.1}
+              most={MOST_GRAMS}
+              onValue={(grams) => onSize({ by: 'ingredient', line, grams })}
             />
           )}
           {packsOf(formula, line).map(({ unit, grams }) => (
-            <Figure
+            <NumberField
               key={`${line} ${unit}`}
-              label={`or whole ${unit === 'each' ? lineName(formula, line) : `${unit}s`} of ${formatGrams(grams)}`}
-              unit={unit === 'each' ? '' : `${unit}s`}
+              label={`or whole ${unit === 'each' ? lineName(formula, line) : `${unit}s`} of ${say.weight(inGrams(grams))}`}
+              least={1}
+              most={MOST_COUNT}
               value={
                 size.by === 'packs' && size.unit === unit
                   ? size.count
                   : Math.max(1, Math.round((plan?.grams[line] ?? grams) / grams))
               }
-              onChange={(count) => onSize({ by: 'packs', line, unit, count: Math.max(1, Math.round(count)) })}
+              onValue={(count) => onSize({ by: 'packs', line, unit, count: Math.round(count) })}
             />
           ))}
           <ChoiceList
             value={line}
-            options={lines.map((l) => ({ id: l.id, label: sentenceCase(lineName(formula, l.id)) }))}
+            options={lines.map((l) => ({ id: l.id, label: capital(lineName(formula, l.id)) }))}
             onPick={(id) => onSize({ by: 'ingredient', line: id, grams: Math.round(plan?.grams[id] ?? 100) })}
           />
         </>
@@ -159,5 +171,3 @@ export function SizeEditor({ formula, size, plan, vessel, onSize }: Props) {
     </div>
   )
 }
-
-const sentenceCase = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1)

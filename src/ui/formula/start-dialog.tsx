@@ -6,11 +6,12 @@ import { useRef, useState } from 'react'
 import { ulid } from 'ulid'
 import type { StartBatch } from '@/contract/batch'
 import type { KitchenView } from '@/contract/kitchen'
-import { type BatchPlan, cautions } from '@/core'
+import { type BatchPlan, inCelsius } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { send } from '@/ui/kit/send'
 import { thermometerSaid } from '@/ui/kitchen/said'
-import { useTemperature } from '@/ui/shell/preferences'
+import { useSay } from '@/ui/shell/preferences'
+import { cautions } from '@/words'
 import { ChoiceList } from './slot'
 
 const paces = [
@@ -55,11 +56,13 @@ function tellersOf(kitchen: KitchenView, said: (id: string) => string | undefine
 /** The last questions before the flame: which probe, and whether this is practice. */
 export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
   const router = useRouter()
-  const words = useTemperature()
+  const say = useSay()
   const tellers = tellersOf(kitchen, (id) => {
     const facts = kitchen.thermometer.find((t) => t.id === id)
     if (!facts) return undefined
-    return facts.maxC < hottestC ? `stops at ${words.say(facts.maxC)}` : thermometerSaid(facts, words, Date.now())
+    return facts.maxC < hottestC
+      ? `stops at ${say.temperature(inCelsius(facts.maxC))}`
+      : thermometerSaid(facts, say, Date.now())
   })
   const [teller, setTeller] = useState(tellers[0]?.id ?? '')
   const [pace, setPace] = useState('1')
@@ -86,37 +89,37 @@ export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
   return (
     <Dialog.Root>
       <Dialog.Trigger asChild>
-        <Button look="primary" className="min-h-14 shrink-0 px-6 text-[18px]">
+        <Button look="primary" className="min-h-14 shrink-0 px-6 text-title">
           Cook this batch
         </Button>
       </Dialog.Trigger>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-[#23152b]/60" />
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-veil" />
         <Dialog.Content
           aria-describedby={undefined}
           className="fixed top-1/2 left-1/2 z-30 flex max-h-[92dvh] w-[min(830px,94vw)] -translate-x-1/2 -translate-y-1/2 flex-col gap-5 overflow-auto rounded-sheet bg-sheet p-7"
         >
-          <Dialog.Title className="casual text-[26px] font-bold">
+          <Dialog.Title className="casual text-large font-bold">
             {plan.boils.length > 1
               ? `First of ${plan.boils.length} boils: ${plan.boils[0]?.label || '1'}`
               : 'Ready to cook'}
           </Dialog.Title>
           <div className="grid gap-5 sm:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
             <div>
-              <p className="mb-2 text-[14px] text-muted">What tells the temperature</p>
+              <p className="mb-2 text-small text-muted">What tells the temperature</p>
               <ChoiceList value={teller} options={tellers} onPick={setTeller} />
             </div>
             <div>
-              <p className="mb-2 text-[14px] text-muted">Clock</p>
+              <p className="mb-2 text-small text-muted">Clock</p>
               <ChoiceList value={pace} options={paces} onPick={setPace} />
             </div>
           </div>
-          <p className="rounded-control bg-lemon p-4 text-[15px] text-on-lemon">
-            <strong className="casual block">{cautions.hotSugar?.short}</strong>
-            {cautions.hotSugar?.full}
+          <p className="rounded-control bg-lemon p-4 text-body text-on-lemon">
+            <strong className="casual block">{cautions.hotSugar.short}</strong>
+            {cautions.hotSugar.full}
           </p>
           {problem && (
-            <p role="alert" className="text-[15px] text-cherry">
+            <p role="alert" className="text-body text-cherry">
               {problem}
             </p>
           )}

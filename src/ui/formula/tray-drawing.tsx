@@ -1,4 +1,8 @@
-import { formatCount, layoutOf, type Shape, type Tray } from '@/core'
+'use client'
+
+import { inMillimetres, layoutOf, type Shape, type Tray } from '@/core'
+import { useSay } from '@/ui/shell/preferences'
+import { formatCount } from '@/words'
 
 interface Props {
   readonly shape: Extract<Shape, { kind: 'cut' }>
@@ -11,6 +15,7 @@ interface Props {
 
 /** A tray from above, to scale, with its cuts. Measures stand along its sides. */
 export function TrayDrawing({ shape, tray, barMm, count }: Props) {
+  const say = useSay()
   const { places, round, used } = layoutOf(shape, { ...tray, lengthMm: barMm ?? tray.lengthMm })
   const font = tray.lengthMm / 24
   const pad = font * 1.7
@@ -20,7 +25,7 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
         viewBox={`${-pad} ${-pad} ${tray.lengthMm + 2 * pad} ${tray.widthMm + 2 * pad}`}
         className="max-h-[44vh] w-full"
         role="img"
-        aria-label={`${tray.name}, ${tray.lengthMm} by ${tray.widthMm} mm inside, cut into ${places.length} pieces`}
+        aria-label={`${tray.name}, ${say.size(inMillimetres(tray.lengthMm), inMillimetres(tray.widthMm))} inside, cut into ${places.length} pieces`}
       >
         <rect
           x={-5}
@@ -31,7 +36,13 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
           className="fill-none stroke-muted"
           strokeWidth={2}
         />
-        <rect width={barMm ?? tray.lengthMm} height={tray.widthMm} rx={4} fill="#f0d490" opacity={0.55} />
+        <rect
+          width={barMm ?? tray.lengthMm}
+          height={tray.widthMm}
+          rx={4}
+          fill="var(--color-slab-wash)"
+          opacity={0.55}
+        />
         {places.map((p) =>
           round ? (
             <circle
@@ -39,8 +50,8 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
               cx={p.x + p.w / 2}
               cy={p.y + p.h / 2}
               r={p.w / 2}
-              fill="#e0a447"
-              stroke="#8c4720"
+              fill="var(--color-slab)"
+              stroke="var(--color-slab-edge)"
               strokeWidth={1}
             />
           ) : (
@@ -50,8 +61,8 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
               y={p.y}
               width={p.w}
               height={p.h}
-              fill="#e0a447"
-              stroke="#8c4720"
+              fill="var(--color-slab)"
+              stroke="var(--color-slab-edge)"
               strokeWidth={1}
             />
           ),
@@ -61,12 +72,14 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
         )}
         <g className="fill-muted" fontSize={font} textAnchor="middle">
           <text x={tray.lengthMm / 2} y={-font * 0.7}>
-            {tray.lengthMm} mm
+            {say.length(inMillimetres(tray.lengthMm))}
           </text>
-          <text transform={`translate(${-font * 0.7} ${tray.widthMm / 2}) rotate(-90)`}>{tray.widthMm} mm</text>
+          <text transform={`translate(${-font * 0.7} ${tray.widthMm / 2}) rotate(-90)`}>
+            {say.length(inMillimetres(tray.widthMm))}
+          </text>
         </g>
       </svg>
-      <figcaption className="mt-1 text-[15px]">
+      <figcaption className="mt-1 text-body">
         <strong className="casual">
           {count > 1 && `${formatCount(count)} × `}
           {formatCount(places.length)} pieces
@@ -74,7 +87,7 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
         <span className="text-muted">
           {' '}
           · {Math.round(100 * used)} % of the slab
-          {barMm !== null && ` · bar at ${Math.round(barMm)} mm`}
+          {barMm !== null && ` · bar at ${say.length(inMillimetres(barMm))}`}
         </span>
       </figcaption>
     </figure>

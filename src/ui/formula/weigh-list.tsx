@@ -1,14 +1,19 @@
+'use client'
+
 import type { KitchenView } from '@/contract/kitchen'
 import {
   type BatchPlan,
   type FormulaDocument,
-  formatGrams,
-  formatShare,
-  type Grams,
+  type GramsByLine,
+  inGrams,
   ingredientIn,
+  type Line,
   piecesOf,
   scaleGrams,
+  weighsFine,
 } from '@/core'
+import { useSay } from '@/ui/shell/preferences'
+import { formatShare, proseIn, type Say } from '@/words'
 
 interface Props {
   readonly formula: FormulaDocument
@@ -18,6 +23,7 @@ interface Props {
 
 /** What to weigh, in the order it goes in; for one boil where there are several. */
 export function WeighList({ formula, plan, priced }: Props) {
+  const say = useSay()
   const total = Object.values(plan.grams).reduce((a, b) => a + b, 0)
   const pieces = piecesOf(formula).filter((p) => p.formula.lines.length > 0)
   const alone = pieces.length === 1
@@ -25,9 +31,9 @@ export function WeighList({ formula, plan, priced }: Props) {
   const cost = costOf(formula, plan.grams, priced)
   return (
     <section aria-labelledby="weigh" className="sheet flex flex-col px-5 py-4">
-      <h2 id="weigh" className="casual flex items-baseline justify-between gap-3 text-[18px] font-bold">
+      <h2 id="weigh" className="casual flex items-baseline justify-between gap-3 text-title font-bold">
         Weigh
-        {boils > 1 && <span className="text-[14px] font-medium text-muted">for each of {boils} boils</span>}
+        {boils > 1 && <span className="text-small font-medium text-muted">for each of {boils} boils</span>}
       </h2>
       {pieces.map((piece) => {
         const own = plan.boils.filter((b) => b.part === piece.part)
@@ -35,10 +41,10 @@ export function WeighList({ formula, plan, priced }: Props) {
         return (
           <div key={piece.part ?? 'whole'}>
             {!alone && (
-              <h3 className="casual mt-4 flex items-baseline justify-between text-[16px] font-bold">
+              <h3 className="casual mt-4 flex items-baseline justify-between text-main font-bold">
                 {piece.part === null ? 'The rest' : piece.label}
                 {own.length > 1 && (
-                  <span className="text-[13px] font-medium text-muted">for each of {own.length} boils</span>
+                  <span className="text-fine font-medium text-muted">for each of {own.length} boils</span>
                 )}
               </h3>
             )}
@@ -46,15 +52,15 @@ export function WeighList({ formula, plan, priced }: Props) {
           </div>
         )
       })}
-      <p className="mt-auto flex justify-between pt-4 text-[14px] text-muted">
+      <p className="mt-auto flex justify-between pt-4 text-small text-muted">
         <span>Altogether</span>
         <span className="figures">
-          {formatGrams(total / boils)}
+          {say.weight(inGrams(total / boils))}
           {boils > 1 && ` × ${boils}`}
         </span>
       </p>
       {cost && (
-        <p className="flex justify-between pt-1 text-[14px] text-muted">
+        <p className="flex justify-between pt-1 text-small text-muted">
           <span>
             Costs, of {cost.priced} priced in {cost.of}
           </span>
@@ -65,11 +71,12 @@ export function WeighList({ formula, plan, priced }: Props) {
   )
 }
 
-function Groups({ formula, grams, total }: { formula: FormulaDocument; grams: Grams; total: number }) {
+function Groups({ formula, grams, total }: { formula: FormulaDocument; grams: GramsByLine; total: number }) {
+  const say = useSay()
   return formula.groups.map((group) => (
     <table key={group.id} className="mt-2.5 w-full border-collapse">
-      <caption className="border-b border-line pb-1.5 text-left text-[13px] font-semibold text-muted">
-        {group.label}
+      <caption className="border-b border-line pb-1.5 text-left text-fine font-semibold text-muted">
+        {proseIn(group.label, say)}
       </caption>
       <tbody>
         {formula.lines
@@ -78,12 +85,14 @@ function Groups({ formula, grams, total }: { formula: FormulaDocument; grams: Gr
             const g = grams[line.id] ?? 0
             return (
               <tr key={line.id} className="border-b border-line">
-                <th scope="row" className="py-[7px] text-left text-[15px] font-normal">
+                <th scope="row" className="py-[7px] text-left text-body font-normal">
                   {ingredientIn(formula, line.ingredient).name}
-                  {line.note && <span className="block text-[13px] text-muted">{line.note}</span>}
+                  {line.note && <span className="block text-fine text-muted">{proseIn(line.note, say)}</span>}
                 </th>
-                <td className="figures py-[7px] pl-2 text-right text-[15px] whitespace-nowrap">{formatGrams(g)}</td>
-                <td className="figures w-[72px] py-2 pl-2 text-right text-[14px] whitespace-nowrap text-muted">
+                <td className="figures py-[7px] pl-2 text-right text-body whitespace-nowrap">
+                  {weighed(formula, line, g, say)}
+                </td>
+                <td className="figures w-[72px] py-2 pl-2 text-right text-small whitespace-nowrap text-muted">
                   {formatShare(g / total)}
                 </td>
               </tr>
@@ -94,10 +103,14 @@ function Groups({ formula, grams, total }: { formula: FormulaDocument; grams: Gr
   ))
 }
 
+/** A line's grams as they are weighed: finer where a little matters. */
+export const weighed = (formula: Pick<FormulaDocument, 'own'>, line: Line, grams: number, say: Say): string =>
+  weighsFine(ingredientIn(formula, line.ingredient)) ? say.fineWeight(inGrams(grams)) : say.weight(inGrams(grams))
+
 /** What the ingredients with a price come to; null where none has one. */
 function costOf(
   formula: FormulaDocument,
-  grams: Grams,
+  grams: GramsByLine,
   priced: KitchenView['ingredient'],
 ): { sum: number; priced: number; of: number } | null {
   const prices = new Map(

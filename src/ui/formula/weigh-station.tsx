@@ -1,9 +1,11 @@
 'use client'
 
-import { Check, Scale } from 'lucide-react'
+import { Scale } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type BatchPlan, type FormulaDocument, formatGrams, ingredientIn, piecesOf } from '@/core'
+import { type BatchPlan, type FormulaDocument, inGrams, ingredientIn, piecesOf, weighsFine } from '@/core'
+import { Checkbox } from '@/ui/kit/checkbox'
+import { useSay } from '@/ui/shell/preferences'
 import { useScale } from './use-scale'
 
 interface Props {
@@ -17,12 +19,14 @@ const NEAR = { share: 0.01, grams: 1, still: 1.5 }
 
 /** One ingredient after the other, on a scale that ticks the list by itself; or ticked by hand. */
 export function WeighStation({ formula, plan, scales }: Props) {
+  const say = useSay()
   const lines = useMemo(
     () =>
       piecesOf(formula).flatMap((p) =>
         p.formula.lines.map((l) => ({
           id: l.id,
           name: ingredientIn(p.formula, l.ingredient).name,
+          fine: weighsFine(ingredientIn(p.formula, l.ingredient)),
           grams: (plan.grams[l.id] ?? 0) * (plan.boils.find((b) => b.part === p.part)?.share ?? 1),
         })),
       ),
@@ -51,10 +55,12 @@ export function WeighStation({ formula, plan, scales }: Props) {
       if (!after.delete(id)) after.add(id)
       return after
     })
+  const weight = (grams: number, fine: boolean): string =>
+    fine ? say.fineWeight(inGrams(grams)) : say.weight(inGrams(grams))
   return (
     <section aria-labelledby="weighing" className="sheet px-5 py-4">
       <div className="flex flex-wrap items-center justify-between gap-2">
-        <h2 id="weighing" className="casual text-[18px] font-bold">
+        <h2 id="weighing" className="casual text-title font-bold">
           {current ? `Weigh, ${lines.length - done.size} to go` : 'All weighed'}
         </h2>
         {scales.map((s) => (
@@ -63,7 +69,7 @@ export function WeighStation({ formula, plan, scales }: Props) {
             type="button"
             aria-pressed={channel === s.id}
             onClick={() => setChannel(channel === s.id ? null : s.id)}
-            className={`flex min-h-11 items-center gap-2 rounded-control px-3 text-[14.5px] font-semibold ${channel === s.id ? 'bg-bar text-on-bar' : 'bg-marble'}`}
+            className={`flex min-h-11 items-center gap-2 rounded-control px-3 text-small font-semibold ${channel === s.id ? 'bg-bar text-on-bar' : 'bg-marble'}`}
           >
             <Scale size={16} aria-hidden />
             {channel === s.id ? `Listening to the ${s.name}` : `Listen to the ${s.name}`}
@@ -72,32 +78,31 @@ export function WeighStation({ formula, plan, scales }: Props) {
       </div>
       {current && channel && (
         <p className="mt-2 rounded-control bg-lemon px-4 py-2.5 text-on-lemon" role="status">
-          <span className="casual block text-[20px] leading-tight font-bold">
-            {formatGrams(current.grams)} {current.name.toLowerCase()}
+          <span className="casual block text-head leading-tight font-bold">
+            {weight(current.grams, current.fine)} {current.name.toLowerCase()}
           </span>
-          <span className="figures text-[15px]">
-            {frame ? `on the scale ${formatGrams(frame.grams)}` : 'the scale has not spoken yet'}
-            {frame && !near && frame.grams < current.grams && `, ${formatGrams(current.grams - frame.grams)} to go`}
-            {frame && !near && frame.grams > current.grams && `, ${formatGrams(frame.grams - current.grams)} too much`}
+          <span className="figures text-body">
+            {frame ? `on the scale ${weight(frame.grams, current.fine)}` : 'the scale has not spoken yet'}
+            {frame &&
+              !near &&
+              frame.grams < current.grams &&
+              `, ${weight(current.grams - frame.grams, current.fine)} to go`}
+            {frame &&
+              !near &&
+              frame.grams > current.grams &&
+              `, ${weight(frame.grams - current.grams, current.fine)} too much`}
           </span>
         </p>
       )}
       <ul className="mt-1 grid gap-x-6 sm:grid-cols-2">
         {lines.map((l) => (
           <li key={l.id} className="border-b border-line">
-            <label className="flex min-h-12 cursor-pointer items-center gap-3">
-              <input type="checkbox" checked={done.has(l.id)} onChange={() => toggle(l.id)} className="peer sr-only" />
-              <span
-                aria-hidden
-                className="grid size-7 shrink-0 place-items-center rounded-[8px] border-2 border-muted peer-checked:border-angelica peer-checked:bg-angelica peer-checked:text-on-fill peer-focus-visible:outline-3 peer-focus-visible:outline-cherry"
-              >
-                {done.has(l.id) && <Check size={17} strokeWidth={3} />}
-              </span>
-              <span className={`flex-1 text-[15px] leading-tight ${done.has(l.id) ? 'text-muted line-through' : ''}`}>
+            <Checkbox checked={done.has(l.id)} onChange={() => toggle(l.id)} className="min-h-12">
+              <span className={`flex-1 leading-tight ${done.has(l.id) ? 'text-muted line-through' : ''}`}>
                 {l.name}
               </span>
-              <span className="figures text-[15px]">{formatGrams(l.grams)}</span>
-            </label>
+              <span className="figures">{weight(l.grams, l.fine)}</span>
+            </Checkbox>
           </li>
         ))}
       </ul>

@@ -14,7 +14,7 @@ export function Box({ label, unit, hint, problem, className = '', ...rest }: Pro
   const id = useId()
   return (
     <div className={className}>
-      <label htmlFor={id} className="mb-1 block text-[14px] text-muted">
+      <label htmlFor={id} className="mb-1 block text-small text-muted">
         {label}
       </label>
       <div className="flex items-center gap-2">
@@ -23,16 +23,16 @@ export function Box({ label, unit, hint, problem, className = '', ...rest }: Pro
           autoComplete="off"
           aria-invalid={problem !== undefined}
           aria-describedby={problem || hint ? `${id}-said` : undefined}
-          className="min-h-12 w-full rounded-control border border-line bg-[var(--box,var(--marble))] px-3 text-[17px] aria-invalid:border-cherry"
+          className="min-h-12 w-full rounded-control border border-line bg-[var(--box,var(--marble))] px-3 text-lead aria-invalid:border-cherry"
           {...rest}
         />
-        {unit && <span className="text-[15px] whitespace-nowrap text-muted">{unit}</span>}
+        {unit && <span className="text-body whitespace-nowrap text-muted">{unit}</span>}
       </div>
       {(problem || hint) && (
         <p
           id={`${id}-said`}
           role={problem ? 'alert' : undefined}
-          className={`mt-1 text-[13px] ${problem ? 'text-cherry' : 'text-muted'}`}
+          className={`mt-1 text-fine ${problem ? 'text-cherry' : 'text-muted'}`}
         >
           {problem ?? hint}
         </p>

@@ -1,21 +1,19 @@
+import { cva, type VariantProps } from 'class-variance-authority'
 import type { ComponentProps } from 'react'
+import { cn } from './cn'
 
-const looks = {
-  primary: 'bg-cherry text-on-fill hover:brightness-110',
-  plain: 'bg-sheet text-ink border border-line hover:border-muted',
-  bar: 'bg-bar text-on-bar hover:brightness-125',
-} as const
+const looks = cva('min-h-12 rounded-control px-5 text-main font-semibold disabled:opacity-50', {
+  variants: {
+    look: {
+      primary: 'bg-cherry text-on-fill hover:brightness-110',
+      plain: 'border border-line bg-sheet text-ink hover:border-muted',
+      bar: 'bg-bar text-on-bar hover:brightness-125',
+      quiet: 'px-3 text-muted hover:bg-marble hover:text-ink',
+    },
+  },
+  defaultVariants: { look: 'plain' },
+})
 
-interface Props extends ComponentProps<'button'> {
-  readonly look?: keyof typeof looks
-}
-
-export function Button({ look = 'plain', className = '', ...rest }: Props) {
-  return (
-    <button
-      type="button"
-      className={`min-h-12 rounded-control px-5 text-[16px] font-semibold disabled:opacity-50 ${looks[look]} ${className}`}
-      {...rest}
-    />
-  )
+export function Button({ look, className, ...rest }: ComponentProps<'button'> & VariantProps<typeof looks>) {
+  return <button type="button" className={cn(looks({ look }), className)} {...rest} />
 }

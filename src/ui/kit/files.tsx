@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { sendFile } from './send'
 
 const link =
-  'inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-control px-3 text-[14.5px] font-semibold hover:bg-marble focus-within:outline-3 focus-within:outline-cherry'
+  'inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-control px-3 text-small font-semibold hover:bg-marble focus-within:outline-3 focus-within:outline-cherry'
 
 interface FilesProps<T> {
   /** What goes out: the words and the address of each file. */
@@ -53,7 +53,7 @@ export function Files<T>({ out, into, className }: FilesProps<T>) {
       {said && (
         <p
           role={said.bad ? 'alert' : 'status'}
-          className={`w-full px-3 pb-1 text-[14px] ${said.bad ? 'text-cherry' : 'text-muted'}`}
+          className={`w-full px-3 pb-1 text-small ${said.bad ? 'text-cherry' : 'text-muted'}`}
         >
           {said.text}
         </p>

@@ -1,38 +1,47 @@
 'use client'
 
-import { Popover } from 'radix-ui'
-import { type ReactNode, useState } from 'react'
+import { DropdownMenu } from 'radix-ui'
+import type { ReactNode } from 'react'
+import { cn } from './cn'
+
+const item =
+  'flex min-h-12 w-full cursor-pointer items-center gap-3 rounded-control px-3 text-left text-body outline-none data-[highlighted]:bg-marble'
 
 interface Props {
   readonly label: ReactNode
   readonly name: string
-  readonly children: (close: () => void) => ReactNode
+  readonly className?: string
+  readonly children: ReactNode
 }
 
-export const menuItem =
-  'flex min-h-12 w-full items-center gap-3 rounded-control px-3 text-left text-[15.5px] hover:bg-marble'
-
 /** A button that opens a few things to do. */
-export function Menu({ label, name, children }: Props) {
-  const [open, setOpen] = useState(false)
+export function Menu({ label, name, className, children }: Props) {
   return (
-    <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger
         aria-label={name}
-        className="flex min-h-12 items-center gap-2 rounded-control border border-line bg-sheet px-4 text-[16px] font-semibold hover:border-muted"
+        className={cn(
+          'flex min-h-12 items-center gap-2 rounded-control border border-line bg-sheet px-4 text-main font-semibold hover:border-muted',
+          className,
+        )}
       >
         {label}
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
           align="end"
           sideOffset={8}
           collisionPadding={16}
           className="z-20 w-[310px] rounded-sheet border border-line bg-sheet p-2 text-ink"
         >
-          {children(() => setOpen(false))}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+          {children}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
   )
 }
+
+/** One thing to do; `asChild` for a link. */
+export const MenuItem = ({ className, ...rest }: React.ComponentProps<typeof DropdownMenu.Item>) => (
+  <DropdownMenu.Item className={cn(item, className)} {...rest} />
+)

@@ -41,17 +41,17 @@ describe('what is sent', () => {
   })
 
   it.each([
-    [400, false],
-    [404, false],
-    [409, false],
-    [413, false],
-    [500, true],
-    [503, true],
-  ])('a %s is worth trying again: %s', async (status, passing) => {
+    [400, false, false],
+    [404, false, false],
+    [409, false, false],
+    [413, false, false],
+    [500, false, true],
+    [503, true, false],
+  ])('a %s is worth trying again as it is: %s, and is a fault of the server: %s', async (status, passing, fault) => {
     answering(() => Response.json({ error: { message: 'No such step', kept: 'Nothing was changed.' } }, { status }))
     const error = await failure(send('POST', '/x'))
     expect(error.message).toBe('No such step. Nothing was changed.')
-    expect(error).toMatchObject({ status, passing })
+    expect(error).toMatchObject({ status, passing, fault })
   })
 
   it('says so when there is no answer, and when the answer is not one of ours', async () => {

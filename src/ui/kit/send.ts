@@ -14,6 +14,9 @@ export const send = <T>(method: 'POST' | 'PUT' | 'DELETE', path: string, body: u
 export const sendFile = <T>(path: string, type: string, text: string): Promise<T> =>
   ask(path, { method: 'POST', headers: { 'content-type': type }, body: text })
 
+/** Reads JSON; answers as `send` does. */
+export const get = <T>(path: string): Promise<T> => ask(path, { signal: AbortSignal.timeout(PATIENCE_MS) })
+
 async function ask<T>(path: string, init: RequestInit): Promise<T> {
   let response: Response
   try {
@@ -39,8 +42,13 @@ export class SendError extends Error {
     super(message)
   }
 
-  /** Worth trying again unchanged. */
+  /** Away for a moment, or busy: worth trying again unchanged, for as long as it takes. */
   get passing(): boolean {
-    return this.status === null || this.status >= 500
+    return this.status === null || [429, 502, 503, 504].includes(this.status)
+  }
+
+  /** A fault of the server's: it may go, but not if it comes again and again. */
+  get fault(): boolean {
+    return !this.passing && this.status !== null && this.status >= 500
   }
 }

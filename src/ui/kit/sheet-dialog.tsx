@@ -16,14 +16,14 @@ export function SheetDialog({ title, about, wide, onClose, children }: Props) {
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-[#23152b]/60" />
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-veil" />
         <Dialog.Content
           aria-describedby={undefined}
           className={`fixed top-1/2 left-1/2 z-30 flex max-h-[94dvh] -translate-x-1/2 -translate-y-1/2 flex-col gap-4 overflow-auto rounded-sheet bg-sheet p-6 ${wide ? 'w-[min(860px,96vw)]' : 'w-[min(560px,96vw)]'}`}
         >
           <div>
-            <Dialog.Title className="casual text-[24px] font-bold">{title}</Dialog.Title>
-            {about && <p className="text-[15px] text-muted">{about}</p>}
+            <Dialog.Title className="casual text-large font-bold">{title}</Dialog.Title>
+            {about && <p className="text-body text-muted">{about}</p>}
           </div>
           {children}
         </Dialog.Content>

@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { wayOn } from './way-on'
 
 interface Props {
   readonly title: string
@@ -14,13 +15,10 @@ export function Empty({ title, text, href, action, whole }: Props) {
   const Heading = whole ? 'h1' : 'h2'
   return (
     <div className="sheet flex flex-col items-start gap-3 p-8">
-      <Heading className="casual text-[24px] font-bold">{title}</Heading>
-      <p className="max-w-prose text-[16px] text-muted">{text}</p>
+      <Heading className="casual text-large font-bold">{title}</Heading>
+      <p className="max-w-prose text-main text-muted">{text}</p>
       {href && action && (
-        <Link
-          href={href}
-          className="mt-2 flex min-h-12 items-center rounded-control bg-cherry px-5 font-semibold text-on-fill"
-        >
+        <Link href={href} className={wayOn}>
           {action}
         </Link>
       )}

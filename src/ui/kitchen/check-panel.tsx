@@ -1,13 +1,13 @@
 'use client'
 
-import { format } from 'date-fns'
 import { useState } from 'react'
 import { type KitchenFacts, type KitchenView, pressureIn } from '@/contract/kitchen'
-import { bathTemperature, readNumber, type ThermometerCheck, toCelsius } from '@/core'
-import { Box } from '@/ui/kit/box'
+import { bathTemperature, inCelsius, inCelsiusStep, type ThermometerCheck } from '@/core'
 import { Button } from '@/ui/kit/button'
-import { Tabs } from '@/ui/kit/tabs'
-import { useTemperature } from '@/ui/shell/preferences'
+import { NumberField } from '@/ui/kit/number-field'
+import { Segments } from '@/ui/kit/segments'
+import { Select } from '@/ui/kit/select'
+import { useSay, useTime } from '@/ui/shell/preferences'
 import { thermometerSaid } from './said'
 import { useThings } from './use-things'
 
@@ -18,47 +18,51 @@ interface Props {
   readonly channels: KitchenView['channels']
 }
 
+/** ◊ Further off than this, °C, it is the wrong bath rather than the thermometer. */
+const FARTHEST = 15
+
 /** Checks of a thermometer in ice and in boiling water, and what they come to. */
 export function CheckPanel({ id, facts, rooms, channels }: Props) {
-  const t = useTemperature()
+  const say = useSay()
+  const time = useTime()
   const { keep } = useThings()
   const [bath, setBath] = useState<'ice' | 'boil'>('boil')
   const [room, setRoom] = useState(rooms[0]?.id ?? '')
-  const [reads, setReads] = useState('')
-  const [problem, setProblem] = useState<string | undefined>()
+  const [reads, setReads] = useState<number | null>(null)
+  const [problem, setProblem] = useState<string | null>(null)
   const chosen = rooms.find((r) => r.id === room)
   const pressurePa = chosen ? pressureIn(chosen) : 101_325
   const check: ThermometerCheck = { day: 0, bath, reads: 0, pressurePa }
   const add = async (): Promise<void> => {
-    const typed = readNumber(reads)
-    if (!Number.isFinite(typed)) return setProblem('What it shows, as a number')
-    const celsius = t.unit === 'F' ? toCelsius(typed) : typed
-    if (Math.abs(celsius - bathTemperature(check)) > 15)
-      return setProblem('That is more than 15° off: is it in the right bath, and deep enough?')
-    setProblem(undefined)
+    if (reads === null) return setProblem('What it shows, as a number')
+    if (Math.abs(reads - bathTemperature(check)) > FARTHEST)
+      return setProblem(
+        `That is more than ${say.step(inCelsiusStep(FARTHEST))} off: is it in the right bath, and deep enough?`,
+      )
+    setProblem(null)
     try {
       await keep('thermometer', id, {
         ...facts,
-        checks: [...facts.checks, { at: new Date().toISOString(), bath, reads: celsius, pressurePa }],
+        checks: [...facts.checks, { at: new Date().toISOString(), bath, reads, pressurePa }],
       })
-      setReads('')
+      setReads(null)
     } catch (error) {
       setProblem((error as Error).message)
     }
   }
   return (
     <section aria-labelledby="checks" className="rounded-control bg-marble p-4 [--box:var(--sheet)]">
-      <h3 id="checks" className="casual text-[18px] font-bold">
-        {thermometerSaid(facts, t, Date.now())}
+      <h3 id="checks" className="casual text-title font-bold">
+        {thermometerSaid(facts, say, Date.now())}
       </h3>
-      <p className="text-[14px] text-muted">
+      <p className="text-small text-muted">
         {facts.channel
           ? `Reports on ${channels.find((c) => c.id === facts.channel)?.name ?? facts.channel}.`
           : 'Read by eye.'}{' '}
         Stir the bath, keep the tip off the pot, wait until it stands still.
       </p>
       <div className="mt-3 flex flex-wrap items-end gap-3">
-        <Tabs
+        <Segments
           label="Bath"
           options={[
             { id: 'boil', label: 'Boiling water' },
@@ -68,44 +72,44 @@ export function CheckPanel({ id, facts, rooms, channels }: Props) {
           onPick={setBath}
         />
         {bath === 'boil' && (
-          <label className="text-[14px] text-muted">
-            <span className="sr-only">Room</span>
-            <select
-              value={room}
-              onChange={(e) => setRoom(e.target.value)}
-              className="min-h-12 rounded-control border border-line bg-sheet px-3 text-[16px] text-ink"
-            >
-              {rooms.map((r) => (
-                <option key={r.id} value={r.id}>
-                  {r.name}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Select
+            hiddenLabel
+            label="Room"
+            value={room}
+            options={rooms.map((r) => ({ id: r.id, label: r.name }))}
+            onPick={setRoom}
+          />
         )}
       </div>
       <div className="mt-3 flex items-end gap-3">
-        <Box
-          label={`The bath is ${t.step(bathTemperature(check))}°. It shows`}
-          unit={`°${t.unit}`}
-          inputMode="decimal"
+        <NumberField
+          label={`The bath is ${say.fine(inCelsius(bathTemperature(check)))}. It shows`}
+          as="temperature"
           value={reads}
-          problem={problem}
-          onChange={(e) => setReads(e.target.value)}
-          className="flex-1"
+          least={-20}
+          most={130}
+          onValue={setReads}
+          onEmpty={() => setReads(null)}
+          onInvalid={() => setReads(null)}
+          className="mb-0 flex-1"
         />
         <Button look="primary" onClick={add}>
           Note this check
         </Button>
       </div>
+      {problem && (
+        <p role="alert" className="mt-2 text-small text-cherry">
+          {problem}
+        </p>
+      )}
       {facts.checks.length > 0 && (
-        <ul className="mt-3 text-[14px] text-muted">
+        <ul className="mt-3 text-small text-muted">
           {facts.checks
             .toSorted((a, b) => b.at.localeCompare(a.at))
             .slice(0, 6)
             .map((c) => (
               <li key={`${c.at}${c.bath}`} className="figures">
-                {format(new Date(c.at), 'd MMM yyyy')} · {c.bath === 'ice' ? 'ice' : 'boil'} · {t.step(c.reads)}°
+                {time(c.at, 'date')} · {c.bath === 'ice' ? 'ice' : 'boil'} · {say.fine(inCelsius(c.reads))}
               </li>
             ))}
         </ul>

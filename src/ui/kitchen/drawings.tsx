@@ -35,7 +35,7 @@ function Vessel({ facts }: { readonly facts: KitchenFacts<'vessel'> }) {
     const pitch = 2 * r + 3
     return (
       <svg width={columns * pitch + 8} height={rows * pitch + 8} aria-hidden>
-        <rect width="100%" height="100%" rx={6} className="fill-[#c2124b]" opacity={0.16} />
+        <rect width="100%" height="100%" rx={6} className="fill-alarm" opacity={0.16} />
         {Array.from({ length: facts.cavities }, (_, i) => (
           <circle
             key={i}
@@ -105,7 +105,7 @@ function Burner({ facts }: { readonly facts: KitchenFacts<'burner'> }) {
 
 function Shade({ facts }: { readonly facts: KitchenFacts<'shade'> }) {
   return (
-    <span aria-hidden className="block h-9 w-20 rounded-[9px]" style={{ background: sugarColour(facts.celsius) }} />
+    <span aria-hidden className="block h-9 w-20 rounded-inner" style={{ background: sugarColour(facts.celsius) }} />
   )
 }
 

@@ -1,42 +1,17 @@
-/** What is asked about each kind of thing, and how what is typed becomes a fact. One table a kind. */
+/** What is asked about each kind of thing. One table a kind. */
 import type { KitchenFacts, KitchenKind } from '@/contract/kitchen'
-import { parseLength, readNumber, type TemperatureUnit, toCelsius, toFahrenheit } from '@/core'
+import type { MeasureId } from '@/words'
 
 export interface Field {
   /** Where the fact stands. */
   readonly name: string
   readonly label: string
-  readonly unit?: string
   readonly hint?: string
-  readonly as: 'text' | 'number' | 'percent' | 'length' | 'temperature' | 'choice' | 'yes'
-  /** May be left empty. */
-  readonly optional?: true
+  readonly as: MeasureId | 'text' | 'choice' | 'yes'
+  /** May be left empty; what stands for nothing then. */
+  readonly optional?: { readonly nothing: null | undefined }
+  readonly least?: number
   readonly options?: readonly { readonly id: string; readonly label: string }[]
-}
-
-type Value = string | number | boolean | null | undefined
-
-const tidy = (n: number): string => String(Math.round(n * 100) / 100)
-
-/** A fact as it stands in its box. */
-export function toText(field: Field, value: Value, unit: TemperatureUnit): string | boolean {
-  if (field.as === 'yes') return value === true
-  if (value === null || value === undefined) return ''
-  if (field.as === 'percent') return tidy(100 * Number(value))
-  if (field.as === 'temperature') return tidy(unit === 'F' ? toFahrenheit(Number(value)) : Number(value))
-  return typeof value === 'number' ? tidy(value) : String(value)
-}
-
-/** What stands in the box as a fact; NaN for what is not a number, which its schema then refuses. */
-export function toFact(field: Field, text: string | boolean, unit: TemperatureUnit): Value {
-  if (typeof text === 'boolean') return text
-  if (field.as === 'text') return text.trim()
-  if (field.optional && text.trim() === '') return field.as === 'length' ? undefined : null
-  if (field.as === 'choice') return text
-  if (field.as === 'length') return parseLength(text) ?? Number.NaN
-  const number = readNumber(text)
-  if (field.as === 'percent') return number / 100
-  return field.as === 'temperature' && unit === 'F' ? toCelsius(number) : number
 }
 
 const name: Field = { name: 'name', label: 'Called', as: 'text' }
@@ -63,17 +38,16 @@ export const sections: readonly Section[] = [
     about: 'Air pressure moves every temperature; humidity decides what turns sticky.',
     fields: [
       name,
-      { name: 'altitudeM', label: 'Above the sea', unit: 'm', as: 'number' },
+      { name: 'altitudeM', label: 'Above the sea', as: 'metres', least: -430 },
       {
         name: 'barometerHPa',
         label: 'Barometer shows',
-        unit: 'hPa',
-        as: 'number',
-        optional: true,
+        as: 'hectopascals',
+        optional: { nothing: null },
         hint: 'in the room, not reduced to the sea; empty to go by altitude',
       },
       { name: 'roomC', label: 'Temperature', as: 'temperature' },
-      { name: 'humidity', label: 'Humidity', unit: '%', as: 'percent' },
+      { name: 'humidity', label: 'Humidity', as: 'percent' },
     ],
     fresh: { name: '', altitudeM: 0, barometerHPa: null, roomC: 20, humidity: 0.5 },
   }),
@@ -94,9 +68,9 @@ export const sections: readonly Section[] = [
     about: 'How much it holds to the rim decides the largest boil; its metal, what it carries on.',
     fields: [
       name,
-      { name: 'litres', label: 'Holds to the rim', unit: 'l', as: 'number' },
+      { name: 'litres', label: 'Holds to the rim', as: 'litres' },
       { name: 'diameterMm', label: 'Inside across', as: 'length', hint: 'mm, cm or in' },
-      { name: 'massKg', label: 'Weighs empty', unit: 'kg', as: 'number' },
+      { name: 'massKg', label: 'Weighs empty', as: 'kilograms' },
       {
         name: 'metal',
         label: 'Metal',
@@ -114,19 +88,17 @@ export const sections: readonly Section[] = [
     about: 'What reaches the pot is what counts: warm some water by the clock and it is known.',
     fields: [
       name,
-      { name: 'watts', label: 'Rated', unit: 'W', as: 'number' },
+      { name: 'watts', label: 'Rated', as: 'watts' },
       {
         name: 'efficiency',
         label: 'Of it into the pot',
-        unit: '%',
         as: 'percent',
         hint: 'gas about 50, a coil 70, induction 85; better: measure',
       },
       {
         name: 'responseS',
         label: 'Slow to change by',
-        unit: 's',
-        as: 'number',
+        as: 'seconds',
         hint: 'gas and induction 2, a cast plate 60',
       },
     ],
@@ -142,7 +114,7 @@ export const sections: readonly Section[] = [
       name,
       { name: 'lengthMm', label: 'Inside length', as: 'length', hint: inside },
       { name: 'widthMm', label: 'Inside width', as: 'length', hint: inside },
-      { name: 'depthMm', label: 'Depth', as: 'length', optional: true, hint: 'mm, cm or in' },
+      { name: 'depthMm', label: 'Depth', as: 'length', optional: { nothing: undefined }, hint: 'mm, cm or in' },
     ],
     fresh: { kind: 'tray', name: '', lengthMm: 300, widthMm: 200 },
   }),
@@ -155,7 +127,7 @@ export const sections: readonly Section[] = [
     fields: [
       name,
       { name: 'cavities', label: 'Cavities', as: 'number' },
-      { name: 'millilitres', label: 'Each holds', unit: 'ml', as: 'number' },
+      { name: 'millilitres', label: 'Each holds', as: 'millilitres' },
       { name: 'count', label: 'You have', as: 'number' },
     ],
     fresh: { kind: 'mould', name: '', cavities: 24, millilitres: 4, count: 1 },
@@ -180,7 +152,7 @@ export const sections: readonly Section[] = [
     title: 'House measures',
     one: 'measure',
     about: 'A glass, a ladle, the blue mug: lines that speak of them are understood.',
-    fields: [name, { name: 'millilitres', label: 'Holds', unit: 'ml', as: 'number' }],
+    fields: [name, { name: 'millilitres', label: 'Holds', as: 'millilitres' }],
     fresh: { name: '', millilitres: 200 },
   }),
   section({

@@ -1,23 +1,27 @@
 'use client'
 
 import { useState } from 'react'
-import { useForm, useWatch } from 'react-hook-form'
+import { Controller, useForm, useWatch } from 'react-hook-form'
 import { ulid } from 'ulid'
-import { allergens } from '@/contract/formula'
 import { type KitchenFacts, kitchenSchemas } from '@/contract/kitchen'
 import {
   type Allergen,
+  allergens,
   type Component,
   componentFacts,
-  formatGrams,
   type Ingredient,
   ingredients,
   mix,
   readNumber,
 } from '@/core'
+import { AlertDialog } from '@/ui/kit/alert-dialog'
 import { Box } from '@/ui/kit/box'
 import { Button } from '@/ui/kit/button'
+import { Checkbox } from '@/ui/kit/checkbox'
+import { Select } from '@/ui/kit/select'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
+import { Switch } from '@/ui/kit/switch'
+import { formatShare } from '@/words'
 import { useThings } from './use-things'
 
 interface Props {
@@ -69,6 +73,7 @@ const valuesOf = (facts: KitchenFacts<'ingredient'> | null): Values => ({
 /** An ingredient of one's own: what is in 100 g of it, what it costs and whom it harms. */
 export function IngredientDialog({ thing, onClose }: Props) {
   const { keep, drop } = useThings()
+  const [like, setLike] = useState('')
   const [trouble, setTrouble] = useState<string | null>(null)
   const { register, handleSubmit, setValue, control, formState } = useForm<Values>({ defaultValues: valuesOf(thing) })
   const parts = useWatch({ control, name: 'parts' })
@@ -92,6 +97,7 @@ export function IngredientDialog({ thing, onClose }: Props) {
         .split(',')
         .map((s) => s.trim())
         .filter(Boolean),
+      prepare: thing?.ingredient.prepare ?? [],
       source: 'computed',
     }
     const parsed = kitchenSchemas.ingredient.safeParse({
@@ -111,19 +117,20 @@ export function IngredientDialog({ thing, onClose }: Props) {
   }
 
   const startFrom = (id: string): void => {
-    const like = ingredients.find((i) => i.id === id)
-    if (!like) return
-    for (const c of asked) setValue(`parts.${c}`, String(Math.round(like.per100[c] * 100) / 100))
-    for (const a of allergens) setValue(`allergens.${a}`, like.allergens.includes(a))
-    setValue('density', String(like.density))
-    setValue('whole', like.whole)
+    setLike(id)
+    const model = ingredients.find((i) => i.id === id)
+    if (!model) return
+    for (const c of asked) setValue(`parts.${c}`, String(Math.round(model.per100[c] * 100) / 100))
+    for (const a of allergens) setValue(`allergens.${a}`, model.allergens.includes(a))
+    setValue('density', String(model.density))
+    setValue('whole', model.whole)
   }
 
   return (
     <SheetDialog
       wide
       title={thing ? thing.ingredient.name : 'An ingredient of your own'}
-      about="Grams in 100 g, as the label says. It goes with every formula that uses it."
+      about="Shares of its weight, as the label says them. It goes with every formula that uses it."
       onClose={onClose}
     >
       <form onSubmit={save} className="flex flex-col gap-4" noValidate>
@@ -132,31 +139,22 @@ export function IngredientDialog({ thing, onClose }: Props) {
           <Box label="Also called" hint="with commas between" {...register('synonyms')} />
         </div>
         {!thing && (
-          <label className="text-[14px] text-muted">
-            <span className="mb-1 block">Begin from something like it</span>
-            <select
-              defaultValue=""
-              onChange={(e) => startFrom(e.target.value)}
-              className="min-h-12 w-full rounded-control border border-line bg-marble px-3 text-[16px] text-ink"
-            >
-              <option value="">nothing</option>
-              {ingredients.map((i) => (
-                <option key={i.id} value={i.id}>
-                  {i.name}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Select
+            label="Begin from something like it"
+            value={like}
+            options={[{ id: '', label: 'nothing' }, ...ingredients.map((i) => ({ id: i.id, label: i.name }))]}
+            onPick={startFrom}
+          />
         )}
         <fieldset>
-          <legend className="casual mb-2 text-[16px] font-bold">In 100 g</legend>
+          <legend className="casual mb-2 text-main font-bold">What it is made of</legend>
           <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
             {asked.map((c) => (
-              <Box key={c} label={componentFacts[c].label} unit="g" inputMode="decimal" {...register(`parts.${c}`)} />
+              <Box key={c} label={componentFacts[c].label} unit="%" inputMode="decimal" {...register(`parts.${c}`)} />
             ))}
           </div>
-          <p className={`mt-2 text-[15px] ${water < 0 ? 'text-cherry' : 'text-muted'}`} aria-live="polite">
-            {water < 0 ? `${formatGrams(-water)} more than 100` : `and ${formatGrams(water)} of water`}
+          <p className={`mt-2 text-body ${water < 0 ? 'text-cherry' : 'text-muted'}`} aria-live="polite">
+            {water < 0 ? `${formatShare(-water / 100)} more than there is` : `and ${formatShare(water / 100)} of water`}
           </p>
         </fieldset>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
@@ -167,32 +165,44 @@ export function IngredientDialog({ thing, onClose }: Props) {
             inputMode="decimal"
             {...register('price')}
           />
-          <label className="flex min-h-12 items-center gap-3 self-center text-[15px]">
-            <input type="checkbox" {...register('whole')} className="size-6 accent-[#1e7a55]" />
-            Goes in as pieces
-          </label>
+          <Controller
+            name="whole"
+            control={control}
+            render={({ field }) => <Switch label="Goes in as pieces" on={field.value} onChange={field.onChange} />}
+          />
         </div>
         <fieldset>
-          <legend className="casual mb-1 text-[16px] font-bold">Allergens</legend>
+          <legend className="casual mb-1 text-main font-bold">Allergens</legend>
           <div className="flex flex-wrap gap-x-5 gap-y-1">
             {allergens.map((a) => (
-              <label key={a} className="flex min-h-11 items-center gap-2 text-[15px]">
-                <input type="checkbox" {...register(`allergens.${a}`)} className="size-5 accent-[#1e7a55]" />
-                {a}
-              </label>
+              <Controller
+                key={a}
+                name={`allergens.${a}`}
+                control={control}
+                render={({ field }) => (
+                  <Checkbox checked={field.value ?? false} onChange={field.onChange}>
+                    {a}
+                  </Checkbox>
+                )}
+              />
             ))}
           </div>
         </fieldset>
         {trouble && (
-          <p role="alert" className="text-[15px] text-cherry">
+          <p role="alert" className="text-body text-cherry">
             {trouble}
           </p>
         )}
         <div className="flex flex-wrap justify-end gap-3">
           {thing && (
-            <Button className="mr-auto" onClick={() => tried(() => drop('ingredient', thing.id))}>
-              Throw out
-            </Button>
+            <AlertDialog
+              title={`Throw out ${thing.ingredient.name}?`}
+              text="Formulas that use it keep what they know of it. It is not offered any more."
+              yes="Throw it out"
+              onYes={() => void tried(() => drop('ingredient', thing.id))}
+            >
+              <Button className="mr-auto">Throw out</Button>
+            </AlertDialog>
           )}
           <Button onClick={onClose}>Leave as it was</Button>
           <Button look="primary" type="submit" disabled={formState.isSubmitting}>
@@ -205,7 +215,7 @@ export function IngredientDialog({ thing, onClose }: Props) {
 }
 
 function troubleWith(path: readonly PropertyKey[], water: number): string {
-  if (water < 0) return 'It adds up to more than 100 g'
+  if (water < 0) return 'It adds up to more than 100 %'
   const where = path.map(String)
   if (where.includes('name')) return 'It needs a name'
   if (where.includes('pricePerKg')) return 'The price is not a figure that can be right'

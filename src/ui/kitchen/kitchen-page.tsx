@@ -3,7 +3,8 @@
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import type { KitchenFacts, KitchenKind, KitchenView } from '@/contract/kitchen'
-import { useTemperature } from '@/ui/shell/preferences'
+import { useToast } from '@/ui/kit/toast'
+import { useSay } from '@/ui/shell/preferences'
 import { CheckPanel } from './check-panel'
 import { drawingOf } from './drawings'
 import { belongs, type Section, sections } from './fields'
@@ -15,6 +16,8 @@ import { ThingDialog } from './thing-dialog'
 
 interface Props {
   readonly kitchen: KitchenView
+  /** Of the server, ms: checks speak for a day, and it is the same there and here. */
+  readonly now: number
 }
 
 type Open = { readonly section: string; readonly id: string | null }
@@ -22,27 +25,32 @@ type Open = { readonly section: string; readonly id: string | null }
 const OWN = 'ingredients'
 
 /** Everything the sentence chooses from, on its shelves. */
-export function KitchenPage({ kitchen }: Props) {
+export function KitchenPage({ kitchen, now }: Props) {
   const [open, setOpen] = useState<Open | null>(null)
-  const close = (): void => setOpen(null)
+  const toast = useToast()
+  const close = (done?: string): void => {
+    setOpen(null)
+    if (done) toast.say(done)
+  }
   const section = sections.find((s) => s.id === open?.section)
   const things = section ? (kitchen[section.kind] as readonly (KitchenFacts & { id: string })[]) : []
   const thing = things.find((t) => t.id === open?.id) ?? null
   return (
     <div className="flex flex-col gap-4 p-4 lg:p-6">
-      <h1 className="casual text-[36px] leading-none font-extrabold">Kitchen</h1>
+      <h1 className="casual text-page leading-none font-extrabold">Kitchen</h1>
       <div className="gap-4 lg:columns-2 *:mb-4 *:break-inside-avoid">
         {sections.map((s) => (
           <Shelf
             key={s.id}
             section={s}
+            now={now}
             things={(kitchen[s.kind] as readonly (KitchenFacts & { id: string })[]).filter((t) =>
               belongs(s, t as { kind?: string }),
             )}
             onOpen={(id) => setOpen({ section: s.id, id })}
           />
         ))}
-        <OwnShelf kitchen={kitchen} onOpen={(id) => setOpen({ section: OWN, id })} />
+        <OwnShelf kitchen={kitchen} now={now} onOpen={(id) => setOpen({ section: OWN, id })} />
       </div>
       {section && (
         <ThingDialog key={open?.id ?? 'new'} section={section} thing={thing} onClose={close}>
@@ -71,17 +79,19 @@ export function KitchenPage({ kitchen }: Props) {
           onClose={close}
         />
       )}
+      {toast.shown}
     </div>
   )
 }
 
 interface ShelfProps {
   readonly section: Section
+  readonly now: number
   readonly things: readonly (KitchenFacts & { readonly id: string })[]
   onOpen(id: string | null): void
 }
 
-function Shelf({ section, things, onOpen }: ShelfProps) {
+function Shelf({ section, things, now, onOpen }: ShelfProps) {
   return (
     <section aria-labelledby={section.id} className="sheet px-5 py-4">
       <ShelfHead
@@ -96,18 +106,19 @@ function Shelf({ section, things, onOpen }: ShelfProps) {
           <Item
             key={t.id}
             kind={section.kind}
+            now={now}
             facts={t}
             name={(t as { name: string }).name}
             onOpen={() => onOpen(t.id)}
           />
         ))}
-        {things.length === 0 && <li className="py-3 text-[15px] text-muted">Nothing here yet.</li>}
+        {things.length === 0 && <li className="py-3 text-body text-muted">Nothing here yet.</li>}
       </ul>
     </section>
   )
 }
 
-function OwnShelf({ kitchen, onOpen }: { readonly kitchen: KitchenView; onOpen(id: string | null): void }) {
+function OwnShelf({ kitchen, now, onOpen }: Props & { onOpen(id: string | null): void }) {
   return (
     <section aria-labelledby={OWN} className="sheet px-5 py-4">
       <ShelfHead
@@ -119,9 +130,9 @@ function OwnShelf({ kitchen, onOpen }: { readonly kitchen: KitchenView; onOpen(i
       />
       <ul className="mt-3 flex flex-wrap items-end gap-x-3 gap-y-2">
         {kitchen.ingredient.map((i) => (
-          <Item key={i.id} kind="ingredient" facts={i} name={i.ingredient.name} onOpen={() => onOpen(i.id)} />
+          <Item key={i.id} kind="ingredient" facts={i} name={i.ingredient.name} now={now} onOpen={() => onOpen(i.id)} />
         ))}
-        {kitchen.ingredient.length === 0 && <li className="py-3 text-[15px] text-muted">Nothing here yet.</li>}
+        {kitchen.ingredient.length === 0 && <li className="py-3 text-body text-muted">Nothing here yet.</li>}
       </ul>
       <IngredientFiles />
     </section>
@@ -140,10 +151,10 @@ function ShelfHead({ id, title, about, one, onAdd }: HeadProps) {
   return (
     <div className="flex items-start justify-between gap-3">
       <div>
-        <h2 id={id} className="casual text-[18px] leading-tight font-bold">
+        <h2 id={id} className="casual text-title leading-tight font-bold">
           {title}
         </h2>
-        <p className="text-[14px] leading-snug text-muted">{about}</p>
+        <p className="text-small leading-snug text-muted">{about}</p>
       </div>
       <button
         type="button"
@@ -161,11 +172,12 @@ interface ItemProps {
   readonly kind: KitchenKind
   readonly facts: KitchenFacts
   readonly name: string
+  readonly now: number
   onOpen(): void
 }
 
-function Item({ kind, facts, name, onOpen }: ItemProps) {
-  const t = useTemperature()
+function Item({ kind, facts, name, now, onOpen }: ItemProps) {
+  const say = useSay()
   return (
     <li>
       <button
@@ -175,9 +187,9 @@ function Item({ kind, facts, name, onOpen }: ItemProps) {
       >
         {drawingOf(kind, facts)}
         <span>
-          <span className="casual block text-[15.5px] leading-tight font-semibold">{name}</span>
-          {saidOf(kind, facts, t, Date.now()).map((line) => (
-            <span key={line} className="block text-[13px] leading-snug text-muted" suppressHydrationWarning>
+          <span className="casual block text-body leading-tight font-semibold">{name}</span>
+          {saidOf(kind, facts, say, now).map((line) => (
+            <span key={line} className="block text-fine leading-snug text-muted">
               {line}
             </span>
           ))}

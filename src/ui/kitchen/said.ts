@@ -1,50 +1,54 @@
 /** A thing of the kitchen in a line or two: what a maker wants to know of it at a glance. */
 import { correctionOf, type KitchenFacts, type KitchenKind, pressureIn } from '@/contract/kitchen'
-import { boilingPoint, formatCount, formatGrams, mix, shownAt } from '@/core'
-import type { TemperatureWords } from '@/ui/shell/preferences'
+import { boilingPoint, inCelsius, inCelsiusStep, inMillimetres, mix, shownAt } from '@/core'
+import { formatCount, formatShare, measureOf, type Say } from '@/words'
+
+const heavy = measureOf('kilograms')
 
 const WATER = mix({ water: 1 })
 
 /** ◊ Where it matters most: the middle of the candy stages. */
 const MIDDLE = 120
 
-export function thermometerSaid(facts: KitchenFacts<'thermometer'>, t: TemperatureWords, now: number): string {
+export function thermometerSaid(facts: KitchenFacts<'thermometer'>, say: Say, now: number): string {
   const c = correctionOf(facts.checks, now)
   if (c.points === 0) return 'never checked'
   const off = shownAt(c, MIDDLE) - MIDDLE
-  if (Math.abs(off) < 0.25) return `true, ± ${t.step(c.sd)}°`
-  return `shows ${t.step(Math.abs(off))}° too ${off > 0 ? 'much' : 'little'}, ± ${t.step(c.sd)}°`
+  if (Math.abs(off) < 0.25) return `true, ± ${say.step(inCelsiusStep(c.sd))}`
+  return `shows ${say.step(inCelsiusStep(Math.abs(off)))} too ${off > 0 ? 'much' : 'little'}, ± ${say.step(inCelsiusStep(c.sd))}`
 }
 
-type Saying<K extends KitchenKind> = (facts: KitchenFacts<K>, t: TemperatureWords, now: number) => string[]
+type Saying<K extends KitchenKind> = (facts: KitchenFacts<K>, say: Say, now: number) => string[]
 
 const sayings: { [K in KitchenKind]: Saying<K> } = {
-  room: (r, t) => [
+  room: (r, say) => [
     `${formatCount(r.altitudeM)} m · ${Math.round(pressureIn(r) / 100)} hPa · ${Math.round(100 * r.humidity)} % damp`,
-    `water boils at ${t.step(boilingPoint(WATER, pressureIn(r)))}${t.unit === 'F' ? '' : '°'}`,
+    `water boils at ${say.fine(inCelsius(boilingPoint(WATER, pressureIn(r))))}`,
   ],
-  thermometer: (x, t, now) => [`reads to ${t.say(x.maxC)}`, thermometerSaid(x, t, now)],
-  pot: (p) => [`${p.diameterMm / 10} cm across, ${p.massKg} kg of ${p.metal}`],
+  thermometer: (x, say, now) => [`reads to ${say.temperature(inCelsius(x.maxC))}`, thermometerSaid(x, say, now)],
+  pot: (p, say) => [
+    `${say.length(inMillimetres(p.diameterMm))} across, ${heavy.show(p.massKg, say.units)} ${heavy.unit(say.units)} of ${p.metal}`,
+  ],
   burner: (b) => [
     `${formatCount(b.watts * b.efficiency)} W into the pot`,
     b.tests.length > 0 ? 'measured' : `of ${formatCount(b.watts)} W, by its plate`,
   ],
-  vessel: (v) =>
+  vessel: (v, say) =>
     v.kind === 'tray'
-      ? [`${v.lengthMm} × ${v.widthMm}${v.depthMm ? ` × ${v.depthMm}` : ''} mm`]
+      ? [say.size(...[v.lengthMm, v.widthMm, ...(v.depthMm ? [v.depthMm] : [])].map(inMillimetres))]
       : [`${v.cavities} of ${v.millilitres} ml`, `you have ${v.count ?? 1}`],
-  cutter: (c) => [c.round ? `${c.lengthMm} mm across` : `${c.lengthMm} × ${c.widthMm} mm`],
+  cutter: (c, say) => [
+    c.round
+      ? `${say.length(inMillimetres(c.lengthMm))} across`
+      : say.size(inMillimetres(c.lengthMm), inMillimetres(c.widthMm)),
+  ],
   measure: (m) => [`${formatCount(m.millilitres)} ml`],
-  shade: (x, t) => [`as at ${t.say(x.celsius)}`],
+  shade: (x, say) => [`as at ${say.temperature(inCelsius(x.celsius))}`],
   ingredient: ({ ingredient, pricePerKg }) => [
-    `${formatGrams(ingredient.per100.water)} water in 100${ingredient.allergens.length > 0 ? ` · ${ingredient.allergens.join(', ')}` : ''}`,
+    `${formatShare(ingredient.per100.water / 100)} water${ingredient.allergens.length > 0 ? ` · ${ingredient.allergens.join(', ')}` : ''}`,
     pricePerKg === null ? 'no price' : `${pricePerKg.toFixed(2)} a kilo`,
   ],
 }
 
-export const saidOf = <K extends KitchenKind>(
-  kind: K,
-  facts: KitchenFacts<K>,
-  t: TemperatureWords,
-  now: number,
-): string[] => (sayings[kind] as Saying<K>)(facts, t, now)
+export const saidOf = <K extends KitchenKind>(kind: K, facts: KitchenFacts<K>, say: Say, now: number): string[] =>
+  (sayings[kind] as Saying<K>)(facts, say, now)

@@ -1,81 +1,73 @@
 'use client'
 
+import { zodResolver } from '@hookform/resolvers/zod'
 import { type ReactNode, useState } from 'react'
-import { useForm } from 'react-hook-form'
+import { type Control, Controller, type FieldValues, useForm } from 'react-hook-form'
 import { type KitchenFacts, kitchenSchemas } from '@/contract/kitchen'
+import { AlertDialog } from '@/ui/kit/alert-dialog'
 import { Box } from '@/ui/kit/box'
 import { Button } from '@/ui/kit/button'
+import { NumberField } from '@/ui/kit/number-field'
+import { Select } from '@/ui/kit/select'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
-import { usePreferences } from '@/ui/shell/preferences'
-import { type Field, type Section, toFact, toText } from './fields'
+import { Switch } from '@/ui/kit/switch'
+import type { Field, Section } from './fields'
 import { useThings } from './use-things'
 
 interface Props {
   readonly section: Section
   /** The thing to change; null for a new one. */
   readonly thing: (KitchenFacts & { readonly id: string }) | null
-  onClose(): void
+  /** With what was done, where something was. */
+  onClose(done?: string): void
   /** What else can be done with it: a check, a test. */
   readonly children?: ReactNode
 }
 
-type Values = Record<string, string | boolean>
-type Facts = Record<string, string | number | boolean | null | undefined>
-
 /** Everything asked about one thing, on a sheet. */
 export function ThingDialog({ section, thing, onClose, children }: Props) {
-  const { unit } = usePreferences()
   const { keep, drop } = useThings()
   const [trouble, setTrouble] = useState<string | null>(null)
-  const facts = { ...section.fresh, ...thing } as Facts
-  const { register, handleSubmit, setError, formState } = useForm<Values>({
+  const name = thing && 'name' in thing ? thing.name : ''
+  const { control, handleSubmit, formState } = useForm<FieldValues>({
     // what a check or a test changes below is in the boxes above at once
-    values: Object.fromEntries(section.fields.map((f) => [f.name, toText(f, facts[f.name], unit)])),
+    values: { ...section.fresh, ...thing },
+    resolver: zodResolver<FieldValues, unknown, FieldValues>(kitchenSchemas[section.kind] as never),
   })
-  const save = handleSubmit(async (values) => {
-    const typed = Object.fromEntries(section.fields.map((f) => [f.name, toFact(f, values[f.name] ?? '', unit)]))
-    const parsed = kitchenSchemas[section.kind].safeParse({ ...facts, ...typed })
-    if (!parsed.success) {
-      for (const issue of parsed.error.issues) {
-        const field = section.fields.find((f) => f.name === String(issue.path[0]))
-        if (field) setError(field.name, { message: wrongWith(field, values[field.name]) })
-      }
-      return
-    }
-    await tried(() => keep(section.kind, thing?.id ?? null, parsed.data))
-  })
-  async function tried(work: () => Promise<void>): Promise<void> {
+  async function tried(work: () => Promise<void>, done: string): Promise<void> {
     try {
       await work()
-      onClose()
+      onClose(done)
     } catch (error) {
       setTrouble((error as Error).message)
     }
   }
+  const save = handleSubmit((facts) =>
+    tried(() => keep(section.kind, thing?.id ?? null, facts as unknown as KitchenFacts), `${facts.name} is kept`),
+  )
   return (
-    <SheetDialog title={thing ? String(facts.name) : `A new ${section.one}`} about={section.about} onClose={onClose}>
+    <SheetDialog title={thing ? name : `A new ${section.one}`} about={section.about} onClose={() => onClose()}>
       <form onSubmit={save} className="grid gap-4 sm:grid-cols-2" noValidate>
         {section.fields.map((f) => (
-          <OneField
-            key={f.name}
-            field={f}
-            unit={unit}
-            problem={formState.errors[f.name]?.message}
-            register={register}
-          />
+          <OneField key={f.name} field={f} control={control} />
         ))}
         {trouble && (
-          <p role="alert" className="text-[15px] text-cherry sm:col-span-2">
+          <p role="alert" className="text-body text-cherry sm:col-span-2">
             {trouble}
           </p>
         )}
         <div className="flex flex-wrap justify-end gap-3 sm:col-span-2">
           {thing && (
-            <Button className="mr-auto" onClick={() => tried(() => drop(section.kind, thing.id))}>
-              Throw out
-            </Button>
+            <AlertDialog
+              title={`Throw out ${name}?`}
+              text="Batches made with it keep what they know of it. It is not offered any more."
+              yes="Throw it out"
+              onYes={() => void tried(() => drop(section.kind, thing.id), `${name} is thrown out`)}
+            >
+              <Button className="mr-auto">Throw out</Button>
+            </AlertDialog>
           )}
-          <Button onClick={onClose}>Leave as it was</Button>
+          <Button onClick={() => onClose()}>Leave as it was</Button>
           <Button look="primary" type="submit" disabled={formState.isSubmitting}>
             {thing ? 'Save' : `Add the ${section.one}`}
           </Button>
@@ -86,54 +78,50 @@ export function ThingDialog({ section, thing, onClose, children }: Props) {
   )
 }
 
-interface OneFieldProps {
-  readonly field: Field
-  readonly unit: 'C' | 'F'
-  readonly problem?: string
-  readonly register: ReturnType<typeof useForm<Values>>['register']
-}
-
-function OneField({ field, unit, problem, register }: OneFieldProps) {
-  if (field.as === 'choice')
-    return (
-      <label className="text-[14px] text-muted">
-        <span className="mb-1 block">{field.label}</span>
-        <select
-          {...register(field.name)}
-          className="min-h-12 w-full rounded-control border border-line bg-marble px-3 text-[17px] text-ink"
-        >
-          {field.options?.map((o) => (
-            <option key={o.id} value={o.id}>
-              {o.label}
-            </option>
-          ))}
-        </select>
-      </label>
-    )
-  if (field.as === 'yes')
-    return (
-      <label className="flex min-h-12 items-center gap-3 self-end text-[16px]">
-        <input type="checkbox" {...register(field.name)} className="size-6 accent-[#1e7a55]" />
-        {field.label}
-      </label>
-    )
+/** One fact, in the control that suits it. */
+function OneField({ field, control }: { readonly field: Field; readonly control: Control }) {
   return (
-    <Box
-      label={field.label}
-      unit={field.as === 'temperature' ? `°${unit}` : field.unit}
-      hint={field.hint}
-      problem={problem}
-      inputMode={field.as === 'text' || field.as === 'length' ? undefined : 'decimal'}
-      {...register(field.name)}
+    <Controller
+      name={field.name}
+      control={control}
+      render={({ field: { value, onChange, onBlur, ref }, fieldState }) => {
+        const problem = fieldState.error ? wrongWith(field) : undefined
+        switch (field.as) {
+          case 'text':
+            return (
+              <Box
+                ref={ref}
+                label={field.label}
+                hint={field.hint}
+                problem={problem}
+                value={value}
+                onChange={onChange}
+                onBlur={onBlur}
+              />
+            )
+          case 'choice':
+            return <Select label={field.label} options={field.options ?? []} value={value} onPick={onChange} />
+          case 'yes':
+            return <Switch label={field.label} on={value} onChange={onChange} />
+          default:
+            return (
+              <NumberField
+                label={field.label}
+                as={field.as}
+                hint={problem ?? field.hint}
+                value={value ?? null}
+                least={field.least}
+                onValue={onChange}
+                onEmpty={field.optional && (() => onChange(field.optional?.nothing))}
+                onInvalid={() => onChange(Number.NaN)}
+              />
+            )
+        }
+      }}
     />
   )
 }
 
 /** What is wrong, in the words of the kitchen. */
-function wrongWith(field: Field, text: string | boolean | undefined): string {
-  if (field.as === 'text') return 'It needs a name'
-  if (text === '') return 'This has to be known'
-  return field.as === 'length'
-    ? `“${text}” is not a length that can be used`
-    : `“${text}” is not a figure that can be right`
-}
+const wrongWith = (field: Field): string =>
+  field.as === 'text' ? 'It needs a name' : 'That is not a figure that can be right'

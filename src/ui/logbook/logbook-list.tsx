@@ -1,11 +1,14 @@
 'use client'
 
-import { format } from 'date-fns'
+import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import Link from 'next/link'
-import type { LogbookEntry } from '@/contract/logbook'
-import { formatCount, formatGrams } from '@/core'
-import { useTemperature } from '@/ui/shell/preferences'
-import { outcomeOf } from './outcome'
+import { useEffect, useRef, useState } from 'react'
+import type { LogbookEntry, LogbookPage } from '@/contract/logbook'
+import { inGrams } from '@/core'
+import { get } from '@/ui/kit/send'
+import { useSay, useTime } from '@/ui/shell/preferences'
+import { formatCount } from '@/words'
+import { outcomeOf, sayReached } from './outcome'
 import { Thumbnail } from './thumbnail'
 
 const toneLook = {
@@ -14,69 +17,126 @@ const toneLook = {
   none: 'bg-marble text-muted',
 } as const
 
-/** Every batch, newest first, by month. */
-export function LogbookList({ entries }: { readonly entries: readonly LogbookEntry[] }) {
-  const months = new Map<string, LogbookEntry[]>()
-  for (const e of entries) {
-    const month = format(new Date(e.startedAt), 'MMMM yyyy')
-    months.set(month, [...(months.get(month) ?? []), e])
-  }
+type Row = { readonly month: string } | { readonly entry: LogbookEntry }
+
+/** Heights to begin with, px; each row is measured once it is drawn. */
+const HEIGHT = { month: 52, entry: 92 }
+/** The next page is fetched so many rows before the end. */
+const AHEAD = 12
+
+/** Every batch, newest first, by month: only what is in sight is drawn, and pages are fetched as they are come to. */
+export function LogbookList({ first }: { readonly first: LogbookPage }) {
+  const time = useTime()
+  const { entries, more, problem } = usePages(first)
+  const rows = entries.flatMap((entry, i): Row[] => {
+    const month = time(entry.startedAt, 'month')
+    const before = entries[i - 1]
+    return before && time(before.startedAt, 'month') === month ? [{ entry }] : [{ month }, { entry }]
+  })
+  const list = useRef<HTMLUListElement>(null)
+  const [top, setTop] = useState(0)
+  useEffect(() => setTop(list.current?.offsetTop ?? 0), [])
+  const virtual = useWindowVirtualizer({
+    count: rows.length,
+    estimateSize: (i) => ('month' in (rows[i] as Row) ? HEIGHT.month : HEIGHT.entry),
+    overscan: 8,
+    scrollMargin: top,
+    // what the server draws, before there is a window to look through
+    initialRect: { width: 1280, height: 800 },
+  })
+  const shown = virtual.getVirtualItems()
+  const last = shown.at(-1)?.index ?? 0
+  useEffect(() => {
+    if (last > rows.length - AHEAD) more()
+  }, [last, rows.length, more])
   return (
-    <div className="flex flex-col gap-6">
-      {[...months].map(([month, list]) => (
-        <section key={month} aria-label={month}>
-          <h2 className="casual mb-2 flex items-baseline gap-3 text-[20px] font-bold">
-            {month}
-            <span className="text-[15px] font-normal text-muted">
-              {list.filter((e) => outcomeOf(e).tone === 'good').length} of {list.length} on target
-            </span>
-          </h2>
-          <ul className="sheet divide-y divide-line overflow-hidden">
-            {list.map((e) => (
-              <Row key={e.id} entry={e} />
-            ))}
-          </ul>
-        </section>
-      ))}
-    </div>
+    <>
+      <ul ref={list} className="relative" style={{ height: virtual.getTotalSize() }}>
+        {shown.map(({ key, index, start }) => {
+          const row = rows[index] as Row
+          return (
+            <li
+              key={key}
+              data-index={index}
+              ref={virtual.measureElement}
+              className="absolute inset-x-0"
+              style={{ transform: `translateY(${start - virtual.options.scrollMargin}px)` }}
+            >
+              {'month' in row ? (
+                <h2 className="casual pt-4 pb-2 text-head font-bold">{row.month}</h2>
+              ) : (
+                <EntryRow entry={row.entry} />
+              )}
+            </li>
+          )
+        })}
+      </ul>
+      {problem && (
+        <p role="alert" className="py-3 text-body text-cherry">
+          {problem}
+        </p>
+      )}
+    </>
   )
 }
 
-function Row({ entry }: { readonly entry: LogbookEntry }) {
-  const { say } = useTemperature()
-  const outcome = outcomeOf(entry)
-  const at = new Date(entry.startedAt)
+/** The pages fetched so far, and the way to the next one. */
+function usePages(first: LogbookPage) {
+  const [pages, setPages] = useState<readonly LogbookPage[]>([first])
+  const [problem, setProblem] = useState<string | null>(null)
+  const fetching = useRef(false)
+  const { next } = pages.at(-1) as LogbookPage
+  const more = (): void => {
+    if (next === null || fetching.current || problem) return
+    fetching.current = true
+    get<LogbookPage>(`/api/logbook?after=${encodeURIComponent(next)}`)
+      .then(
+        (page) => setPages((known) => [...known, page]),
+        (error: Error) => setProblem(`${error.message} What is here so far is all that was fetched.`),
+      )
+      .finally(() => {
+        fetching.current = false
+      })
+  }
+  return { entries: pages.flatMap((p) => p.entries), more, problem }
+}
+
+function EntryRow({ entry }: { readonly entry: LogbookEntry }) {
+  const say = useSay()
+  const time = useTime()
+  const { reached, target, word } = sayReached(entry, say)
   return (
-    <li>
-      <Link href={`/logbook/${entry.id}`} className="flex items-center gap-5 px-5 py-3 hover:bg-marble/60">
-        <span className="w-14 shrink-0 text-center">
-          <span className="casual block text-[24px] leading-none font-extrabold">{format(at, 'd')}</span>
-          <span className="text-[14px] text-muted">{format(at, 'EEE')}</span>
+    <Link
+      href={`/logbook/${entry.id}`}
+      className="sheet mb-1.5 flex min-h-20 items-center gap-3 px-4 py-3 hover:brightness-95 sm:gap-5 sm:px-5"
+    >
+      <span className="w-11 shrink-0 text-center sm:w-14">
+        <span className="casual block text-large leading-none font-extrabold">{time(entry.startedAt, 'day')}</span>
+        <span className="text-small text-muted">{time(entry.startedAt, 'weekday')}</span>
+      </span>
+      <span className="hidden sm:block">
+        <Thumbnail entry={entry} />
+      </span>
+      <span className="min-w-0 flex-1">
+        <span className="casual block text-title leading-tight font-bold">{entry.formulaName}</span>
+        <span className="block text-small text-muted">
+          {formatCount(entry.pieces)} pieces · {say.weight(inGrams(entry.outGrams))} ·{' '}
+          {entry.boilsPlanned > 1 && `${entry.boils.length} of ${entry.boilsPlanned} boils · `}
+          {entry.room}
         </span>
-        <span className="hidden sm:block">
-          <Thumbnail entry={entry} />
+        {entry.note && <span className="line-clamp-2 text-small">{entry.note}</span>}
+      </span>
+      <span className="shrink-0 text-right">
+        <span className="figures block text-title">
+          {reached}
+          <span className="text-small text-muted"> of {target}</span>
         </span>
-        <span className="min-w-0 flex-1">
-          <span className="casual block truncate text-[18px] font-bold">{entry.formulaName}</span>
-          <span className="block truncate text-[14px] text-muted">
-            {formatCount(entry.pieces)} pieces · {formatGrams(entry.outGrams)} ·{' '}
-            {entry.boilsPlanned > 1 && `${entry.boils.length} of ${entry.boilsPlanned} boils · `}
-            {entry.room}
-          </span>
-          {entry.note && <span className="block truncate text-[14px]">{entry.note}</span>}
+        <span
+          className={`mt-1 inline-block rounded-inner px-2 py-0.5 text-fine font-semibold ${toneLook[outcomeOf(entry).tone]}`}
+        >
+          {word}
         </span>
-        <span className="shrink-0 text-right">
-          <span className="figures block text-[18px]">
-            {outcome.reached === null ? '—' : say(outcome.reached)}
-            <span className="text-[14px] text-muted"> of {say(entry.target)}</span>
-          </span>
-          <span
-            className={`mt-1 inline-block rounded-[8px] px-2 py-0.5 text-[13px] font-semibold ${toneLook[outcome.tone]}`}
-          >
-            {outcome.word}
-          </span>
-        </span>
-      </Link>
-    </li>
+      </span>
+    </Link>
   )
 }

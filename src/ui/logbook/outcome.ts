@@ -1,4 +1,6 @@
 import type { LogbookEntry } from '@/contract/logbook'
+import { inCelsius, stepBetween } from '@/core'
+import type { Say } from '@/words'
 
 export interface Outcome {
   readonly word: string
@@ -8,11 +10,29 @@ export interface Outcome {
 }
 
 /** Where a batch ended against its target, by its worst boil. */
-export function outcomeOf({ target, within, boils }: LogbookEntry): Outcome {
+export function outcomeOf({ target, within, boils }: Pick<LogbookEntry, 'target' | 'within' | 'boils'>): Outcome {
   const reached = boils.flatMap((b) => (b.reached === null ? [] : [b.reached]))
   const worst = reached.sort((a, b) => Math.abs(b - target) - Math.abs(a - target))[0]
-  if (worst === undefined) return { word: 'not pulled', tone: 'none', reached: null }
+  if (worst === undefined)
+    return { word: boils.some((b) => b.open) ? 'still on' : 'not pulled', tone: 'none', reached: null }
   const off = worst - target
   if (Math.abs(off) <= within) return { word: 'on target', tone: 'good', reached: worst }
   return { word: off > 0 ? 'too far' : 'short', tone: 'mind', reached: worst }
+}
+
+/** What was reached against what was wanted, with the digit that decides: "118.4° of 119.0°, short by 0.6°". */
+export function sayReached(entry: LogbookEntry, say: Say): { reached: string; target: string; word: string } {
+  const { reached, word, tone } = outcomeOf(entry)
+  if (reached === null) return { reached: '—', target: say.temperature(inCelsius(entry.target)), word }
+  // where whole degrees look alike, or would tell another story than the word does
+  const whole = say.temperature(inCelsius(reached)) !== say.temperature(inCelsius(entry.target))
+  const heat = whole && tone !== 'good' ? say.temperature : say.fine
+  return {
+    reached: heat(inCelsius(reached)),
+    target: heat(inCelsius(entry.target)),
+    word:
+      tone === 'mind'
+        ? `${word} by ${say.step(stepBetween(Math.max(reached, entry.target), Math.min(reached, entry.target)))}`
+        : word,
+  }
 }

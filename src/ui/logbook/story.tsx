@@ -1,69 +1,58 @@
 'use client'
 
-import { format } from 'date-fns'
 import { ArrowLeft } from 'lucide-react'
 import Link from 'next/link'
 import { useState } from 'react'
 import { eventsOf } from '@/contract/events'
 import type { BatchStory } from '@/contract/logbook'
-import {
-  analyse,
-  believed,
-  formatClock,
-  formatCount,
-  formatGrams,
-  formatShare,
-  gramsOfBoil,
-  type Reading,
-  takenBack,
-} from '@/core'
+import { analyse, believed, gramsOfBoil, inCelsius, inGrams, type Reading, takenBack } from '@/core'
 import { CookCurve } from '@/ui/chart/cook-curve'
-import { targetWords } from '@/ui/chart/target-words'
-import { useTemperature } from '@/ui/shell/preferences'
+import { Segments } from '@/ui/kit/segments'
+import { useSay, useTime } from '@/ui/shell/preferences'
 import { boilName } from '@/ui/stove/boil-name'
-import { marksOf, wordsFor } from '@/ui/stove/marks'
+import { marksOf } from '@/ui/stove/marks'
+import { formatClock, formatCount, formatShare, sayEvent, sayTarget } from '@/words'
 import { CookFiles } from './cook-files'
-import { outcomeOf } from './outcome'
+import { outcomeOf, sayReached } from './outcome'
 import { BatchVerdictForm } from './verdict-form'
 
 /** One batch, from the first flame to the note. */
 export function Story({ story }: { readonly story: BatchStory }) {
   const { entry, conditions, boils } = story
-  const { say } = useTemperature()
+  const say = useSay()
+  const time = useTime()
   const [shown, setShown] = useState(0)
-  const outcome = outcomeOf(entry)
+  const said = sayReached(entry, say)
   const current = boils[shown]
   return (
     <div className="flex min-h-dvh flex-col gap-4 p-4 lg:p-6">
       <header>
         <Link
           href="/logbook"
-          className="mb-1 inline-flex min-h-8 items-center gap-1.5 text-[15px] text-muted hover:text-ink"
+          className="mb-1 inline-flex min-h-8 items-center gap-1.5 text-body text-muted hover:text-ink"
         >
           <ArrowLeft size={16} aria-hidden />
           Logbook
         </Link>
-        <h1 className="casual text-[clamp(26px,2.8vw,36px)] leading-tight font-extrabold">{entry.formulaName}</h1>
-        <p className="mt-1 text-[16px] text-muted">
-          {format(new Date(entry.startedAt), 'EEEE d MMMM yyyy, HH:mm')} · {entry.room} · {conditions.pot.name} on the{' '}
-          {conditions.burner.name}
+        <h1 className="casual text-name leading-tight font-extrabold">{entry.formulaName}</h1>
+        <p className="mt-1 text-main text-muted">
+          {time(entry.startedAt, 'long')} · {entry.room} · {conditions.pot.name} on the {conditions.burner.name}
         </p>
       </header>
       <dl className="grid grid-cols-2 gap-3 md:grid-cols-5">
-        <Fact label="Target" text={say(entry.target)} />
-        <Fact
-          label="Reached"
-          text={outcome.reached === null ? '—' : say(outcome.reached)}
-          detail={outcome.word}
-          mind={outcome.tone === 'mind'}
-        />
-        <Fact label="Made" text={`${formatCount(entry.pieces)} pieces`} detail={formatGrams(entry.outGrams)} />
+        <Fact label="Target" text={said.target} />
+        <Fact label="Reached" text={said.reached} detail={said.word} mind={outcomeOf(entry).tone === 'mind'} />
+        <Fact label="Made" text={`${formatCount(entry.pieces)} pieces`} detail={say.weight(inGrams(entry.outGrams))} />
         <Fact
           label="Air"
           text={`${Math.round(conditions.pressurePa / 100)} hPa`}
           detail={`${formatCount(conditions.altitudeM)} m`}
         />
-        <Fact label="Room" text={say(conditions.roomC)} detail={`${formatShare(conditions.humidity)} humidity`} />
+        <Fact
+          label="Room"
+          text={say.temperature(inCelsius(conditions.roomC))}
+          detail={`${formatShare(conditions.humidity)} humidity`}
+        />
       </dl>
       <div className="grid flex-1 gap-4 lg:grid-cols-[minmax(0,1fr)_320px]">
         <section
@@ -71,20 +60,13 @@ export function Story({ story }: { readonly story: BatchStory }) {
           className="sheet flex h-[460px] flex-col self-start p-4 lg:sticky lg:top-4 lg:h-[520px]"
         >
           {boils.length > 1 && (
-            <div className="mb-2 flex gap-2" role="tablist" aria-label="Boils">
-              {boils.map(({ boil }, i) => (
-                <button
-                  key={boil.id}
-                  type="button"
-                  role="tab"
-                  aria-selected={i === shown}
-                  onClick={() => setShown(i)}
-                  className={`min-h-11 rounded-control px-4 text-[15px] font-semibold ${i === shown ? 'bg-bar text-on-bar' : 'bg-marble'}`}
-                >
-                  {boilName(boil)}
-                </button>
-              ))}
-            </div>
+            <Segments
+              label="Boil"
+              options={boils.map(({ boil }, i) => ({ id: String(i), label: boilName(boil) }))}
+              value={String(shown)}
+              onPick={(id) => setShown(Number(id))}
+              className="mb-2 self-start border-0 bg-marble"
+            />
           )}
           {current && <BoilCurve key={current.boil.id} item={current} />}
         </section>
@@ -108,11 +90,11 @@ interface FactProps {
 function Fact({ label, text, detail, mind }: FactProps) {
   return (
     <div className={`rounded-sheet px-5 py-3 ${mind ? 'bg-lemon text-on-lemon' : 'bg-sheet'}`}>
-      <dt className={`flex justify-between gap-2 text-[14px] ${mind ? '' : 'text-muted'}`}>
+      <dt className={`flex justify-between gap-2 text-small ${mind ? '' : 'text-muted'}`}>
         {label}
         {detail && <span>{detail}</span>}
       </dt>
-      <dd className="casual text-[24px] leading-tight font-bold">{text}</dd>
+      <dd className="casual text-large leading-tight font-bold">{text}</dd>
     </div>
   )
 }
@@ -129,20 +111,20 @@ const secondsIn = ({ boil, log }: Item) => {
 }
 
 function BoilCurve({ item }: { readonly item: Item }) {
-  const { say } = useTemperature()
+  const say = useSay()
   const { formula, plan, conditions } = item.boil
   const { readings, events } = secondsIn(item)
   const analysis = analyse(formula, conditions, gramsOfBoil(plan, item.boil.number))
   if (readings.length === 0)
-    return <p className="p-6 text-[16px] text-muted">No probe was in this pot: only the log below tells of it.</p>
+    return <p className="p-6 text-main text-muted">No probe was in this pot: only the log below tells of it.</p>
   return (
     <CookCurve
       stages={analysis.stages}
       readings={readings}
-      marks={marksOf(events, formula, (readings.at(-1)?.at ?? 0) + 120)}
+      marks={marksOf(events, formula, say, (readings.at(-1)?.at ?? 0) + 120)}
       target={analysis.targetC}
       within={formula.target.within}
-      targetText={targetWords(analysis, say)}
+      targetText={sayTarget(analysis, say)}
       here={null}
       forecast={null}
       nextC={null}
@@ -153,19 +135,20 @@ function BoilCurve({ item }: { readonly item: Item }) {
 }
 
 function Events({ item }: { readonly item: Item }) {
+  const say = useSay()
   const { events } = secondsIn(item)
   const undone = takenBack(events)
   return (
     <section aria-labelledby="log" className="sheet p-5">
-      <h2 id="log" className="casual text-[18px] font-bold">
+      <h2 id="log" className="casual text-title font-bold">
         Log
       </h2>
       <ol className="mt-2">
         {events.map((e) => {
-          const words = wordsFor(e, item.boil.formula)
+          const words = sayEvent(e, item.boil.formula, say)
           if (words === null) return null
           return (
-            <li key={e.id} className="flex gap-4 border-b border-line py-1.5 text-[15px] last:border-0">
+            <li key={e.id} className="flex gap-4 border-b border-line py-1.5 text-body last:border-0">
               <span className="figures w-16 shrink-0 text-right text-muted">{formatClock(e.at)}</span>
               <span className={undone.has(e.id) ? 'line-through opacity-60' : 'first-letter:uppercase'}>
                 {e.type === 'note' ? e.text : words}

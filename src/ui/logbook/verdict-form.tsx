@@ -37,20 +37,20 @@ export function BatchVerdictForm({ batchId, note, score }: Props) {
   return (
     <form onSubmit={save} className="sheet flex flex-col gap-3 p-5">
       <fieldset className="flex gap-1">
-        <legend className="casual mb-2 text-[18px] font-bold">How was it?</legend>
+        <legend className="casual mb-2 text-title font-bold">How was it?</legend>
         {SCORES.map((word, i) => (
           <button
             key={word}
             type="button"
             aria-pressed={mark === i + 1}
             onClick={() => setMark(mark === i + 1 ? null : i + 1)}
-            className={`min-h-11 flex-auto rounded-control px-1.5 text-[14px] font-semibold ${mark === i + 1 ? 'bg-bar text-on-bar' : 'bg-marble hover:brightness-95'}`}
+            className={`min-h-11 flex-auto rounded-control px-1.5 text-small font-semibold ${mark === i + 1 ? 'bg-bar text-on-bar' : 'bg-marble hover:brightness-95'}`}
           >
             {word}
           </button>
         ))}
       </fieldset>
-      <label htmlFor="note" className="text-[15px] text-muted">
+      <label htmlFor="note" className="text-body text-muted">
         Note
       </label>
       <textarea
@@ -60,10 +60,10 @@ export function BatchVerdictForm({ batchId, note, score }: Props) {
         value={text}
         placeholder="Bite, colour, what to change tomorrow"
         onChange={(e) => setText(e.target.value)}
-        className="rounded-control border border-line bg-marble/50 p-3 text-[16px]"
+        className="rounded-control border border-line bg-marble/50 p-3 text-main"
       />
       {problem && (
-        <p role="alert" className="text-[14px] text-cherry">
+        <p role="alert" className="text-small text-cherry">
           {problem}
         </p>
       )}

@@ -4,6 +4,7 @@ import { BookOpen, CookingPot, Flame, NotebookPen } from 'lucide-react'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { usePreferences } from './preferences'
+import { UnitsMenu } from './units-menu'
 
 const places = [
   { href: '/stove', label: 'Stove', Icon: Flame },
@@ -14,13 +15,13 @@ const places = [
 
 export function Nav() {
   const path = usePathname()
-  const { unit, theme, setUnit, setTheme } = usePreferences()
+  const { units, theme, setUnits, setTheme } = usePreferences()
   return (
     <nav
       aria-label="Places"
       className="flex shrink-0 flex-row items-center gap-1 bg-bar px-2 py-2 text-bar-muted md:gap-2 md:sticky md:top-0 md:h-dvh md:w-[92px] md:flex-col md:py-5 print:hidden"
     >
-      <span className="casual hidden px-2 text-[22px] font-extrabold text-on-bar md:mb-4 md:block">imbry</span>
+      <span className="casual hidden px-2 text-head font-extrabold text-on-bar md:mb-4 md:block">imbry</span>
       {places.map(({ href, label, Icon }) => {
         const here = path.startsWith(href)
         return (
@@ -30,7 +31,7 @@ export function Nav() {
             // every place is drawn anew when it is opened; what was fetched ahead would only hold up the page at hand
             prefetch={false}
             aria-current={here ? 'page' : undefined}
-            className={`flex min-h-12 flex-1 items-center justify-center gap-2 rounded-control px-2 text-[14px] font-medium md:min-h-16 md:w-[76px] md:flex-none md:flex-col md:gap-1 ${here ? 'bg-cherry text-on-fill' : 'hover:text-on-bar'}`}
+            className={`flex min-h-12 flex-1 items-center justify-center gap-2 rounded-control px-2 text-small font-medium md:min-h-16 md:w-[76px] md:flex-none md:flex-col md:gap-1 ${here ? 'bg-cherry text-on-fill' : 'hover:text-on-bar'}`}
           >
             <Icon size={18} aria-hidden className="hidden md:block" />
             {label}
@@ -38,17 +39,10 @@ export function Nav() {
         )
       })}
       <div className="flex gap-1 md:mt-auto md:flex-col">
+        <UnitsMenu units={units} onUnits={setUnits} />
         <button
           type="button"
-          className="min-h-12 rounded-control px-2 text-[14px] hover:text-on-bar md:px-3"
-          aria-label={`Temperatures in °${unit}; switch to °${unit === 'C' ? 'F' : 'C'}`}
-          onClick={() => setUnit(unit === 'C' ? 'F' : 'C')}
-        >
-          °{unit}
-        </button>
-        <button
-          type="button"
-          className="min-h-12 rounded-control px-2 text-[14px] hover:text-on-bar md:px-3"
+          className="min-h-12 rounded-control px-2 text-small hover:text-on-bar md:px-3"
           aria-pressed={theme === 'dim'}
           onClick={() => setTheme(theme === 'dim' ? 'day' : 'dim')}
         >

@@ -1,14 +1,16 @@
 'use client'
 
-import { createContext, type ReactNode, useContext, useState } from 'react'
-import { formatTemperature, type TemperatureUnit, toFahrenheitStep } from '@/core'
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react'
+import { type Say, type SayTime, sayIn, timeIn, type Units } from '@/words'
 
 export type Theme = 'day' | 'dim'
 
 interface Preferences {
-  readonly unit: TemperatureUnit
+  readonly units: Units
   readonly theme: Theme
-  setUnit(unit: TemperatureUnit): void
+  /** The zone of the wall this window hangs on, as far as it is known. */
+  readonly zone: string
+  setUnits(units: Units): void
   setTheme(theme: Theme): void
 }
 
@@ -22,21 +24,30 @@ const remember = (name: string, value: string): void => {
 }
 
 interface Props {
-  readonly unit: TemperatureUnit
+  readonly units: Units
   readonly theme: Theme
+  readonly zone: string
   readonly children: ReactNode
 }
 
 /** The maker's few choices, kept in cookies so that the first paint has them. */
 export function PreferencesProvider({ children, ...initial }: Props) {
-  const [unit, setUnit] = useState(initial.unit)
+  const [units, setUnits] = useState(initial.units)
   const [theme, setTheme] = useState(initial.theme)
+  const [zone, setZone] = useState(initial.zone)
+  // the first paint is in the zone the server knew, so that both draw the same; from then on in this window's own
+  useEffect(() => {
+    const here = Intl.DateTimeFormat().resolvedOptions().timeZone
+    setZone(here)
+    remember('zone', here)
+  }, [])
   const value: Preferences = {
-    unit,
+    units,
     theme,
-    setUnit(next) {
-      setUnit(next)
-      remember('unit', next)
+    zone,
+    setUnits(next) {
+      setUnits(next)
+      remember('units', Object.values(next).join('-'))
     },
     setTheme(next) {
       setTheme(next)
@@ -53,20 +64,14 @@ export function usePreferences(): Preferences {
   return value
 }
 
-export interface TemperatureWords {
-  readonly unit: TemperatureUnit
-  /** "119°" */
-  say(celsius: number): string
-  /** A difference, "4.9". */
-  step(celsius: number): string
+/** Figures in the maker's units. */
+export function useSay(): Say {
+  const { units } = usePreferences()
+  return useMemo(() => sayIn(units), [units])
 }
 
-/** Temperatures in the maker's unit. */
-export function useTemperature(): TemperatureWords {
-  const { unit } = usePreferences()
-  return {
-    unit,
-    say: (celsius) => formatTemperature(celsius, unit),
-    step: (celsius) => (unit === 'C' ? celsius : toFahrenheitStep(celsius)).toFixed(1).replace('-', '−'),
-  }
+/** Times in the zone of this window. */
+export function useTime(): SayTime {
+  const { zone } = usePreferences()
+  return useMemo(() => timeIn(zone), [zone])
 }

@@ -1,6 +1,6 @@
 /** Which panel puts an entry of the log right. */
 import type { CookAct, ValuedAct } from '@/core'
-import type { Panel } from './acts'
+import type { Panel } from './use-acts'
 
 const panels: Readonly<Record<ValuedAct['type'], Panel>> = {
   heat: 'heat',

@@ -1,54 +1,28 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { BoilView, Frame, LoggedAct } from '@/contract/cook'
-import { gramsAsWritten, scale } from '@/core'
-import { testKitchen } from '@/core/testing'
-import { demoBoil } from '@/demo/formulas'
+import type { Frame, LoggedAct } from '@/contract/cook'
+import type { FeedListener, listenToBoil } from './boil-feed'
 import { CookLog } from './cook-log'
-import type { Follower, followBoil } from './line'
+import { boilOf, clockAct, START } from './testing'
 
-const START = '2026-11-24T10:00:00.000Z'
 const t0 = Date.parse(START)
-const formula = demoBoil('orchard-toffee')
-const boil: BoilView = {
-  id: '01JD3M9Q6S8ZK3V3N8C0A7T4QX',
-  batchId: '01JD3M9Q6S8ZK3V3N8C0A7T4QY',
-  number: 1,
-  label: '',
-  channel: 'quick-probe',
-  startedAt: START,
-  endedAt: null,
-  formulaId: 'orchard-toffee',
-  revision: 1,
-  part: null,
-  formula,
-  plan: scale(formula, {
-    size: { by: 'weight', grams: Object.values(gramsAsWritten(formula)).reduce((a, b) => a + b) },
-  }),
-  conditions: { ...testKitchen, room: 'Quay kitchen', altitudeM: 12, vessel: null, thermometers: [] },
-  probe: { lagS: 4, noiseC: 0.1, thermometer: null },
-}
-const clock = (rate = 1): LoggedAct => ({
-  id: '01JD3M9Q6S8ZK3V3N8C0A7T4QZ',
-  at: START,
-  act: { type: 'clock', rate, wall: START },
-})
+const boil = boilOf('orchard-toffee')
 const frame = (change: Partial<Frame> = {}): Frame => ({
   cursor: '0.1',
   wall: Date.now(),
   readings: [],
-  acts: [clock()],
+  acts: [clockAct()],
   ...change,
 })
 
 /** The browser's parts, by hand: a line that speaks when told, a store, a network that is up or down. */
-let line: Follower
+let feed: FeedListener
 let followedFrom: string
-const follow: typeof followBoil = (_, cursor, follower) => {
-  line = follower
+const listen: typeof listenToBoil = (_, cursor, listener) => {
+  feed = listener
   followedFrom = cursor
   return () => {}
 }
-const hear = (change: Partial<Frame>) => line.frame({ boil: boil.id, ...frame(change) })
+const hear = (change: Partial<Frame>) => feed.frame({ boil: boil.id, ...frame(change) })
 
 let network: 'up' | 'down' | 'refuses'
 let posted: LoggedAct[]
@@ -84,7 +58,7 @@ afterEach(() => {
 })
 
 const opened = (first = frame()) => {
-  const log = new CookLog(boil, first, outbox, follow)
+  const log = new CookLog(boil, first, outbox, listen)
   const close = log.open()
   return { log, close }
 }
@@ -142,7 +116,7 @@ describe('a window’s log of a boil', () => {
     first.close()
     const [one] = [...store.values()]
     network = 'up'
-    const second = opened(frame({ acts: [clock(), one as LoggedAct] }))
+    const second = opened(frame({ acts: [clockAct(), one as LoggedAct] }))
     await vi.advanceTimersByTimeAsync(2000)
     expect(second.log.snapshot().events.filter((e) => e.type === 'note')).toHaveLength(2)
     expect(posted.filter((p) => p.act.type === 'note' && p.act.text === 'two').length).toBeGreaterThan(0)
@@ -160,7 +134,7 @@ describe('a window’s log of a boil', () => {
         return outbox.left()
       },
     }
-    const second = new CookLog(boil, frame(), late, follow)
+    const second = new CookLog(boil, frame(), late, listen)
     second.open()
     await vi.advanceTimersByTimeAsync(3000)
     expect(second.snapshot().events.filter((e) => e.type === 'note')).toHaveLength(1)
@@ -198,9 +172,9 @@ describe('a window’s log of a boil', () => {
   it('follows from where its first frame ended, and says whether the line is up', () => {
     const { log } = opened(frame({ cursor: '7.3' }))
     expect(followedFrom).toBe('7.3')
-    line.up(true)
+    feed.up(true)
     expect(log.snapshot().connected).toBe(true)
-    line.up(false)
+    feed.up(false)
     expect(log.snapshot().connected).toBe(false)
   })
 
@@ -212,7 +186,7 @@ describe('a window’s log of a boil', () => {
         [t0 + 1000, 20],
         [t0 + 1000, 21],
       ] as [number, number][],
-      acts: [clock()],
+      acts: [clockAct()],
     }
     hear(said)
     hear(said)
@@ -241,11 +215,10 @@ describe('a window’s log of a boil', () => {
   })
 
   it('goes by the server’s clock, at the cook’s own pace', () => {
-    const { log } = opened(frame({ wall: t0 + 10_000, acts: [clock(60)] }))
-    expect(new CookLog(boil, frame({ wall: t0 + 10_000, acts: [clock(60)] }), outbox, follow).paintedFirst()).toBe(600)
+    const { log } = opened(frame({ wall: t0 + 10_000, acts: [clockAct(60)] }))
+    expect(new CookLog(boil, frame({ wall: t0 + 10_000, acts: [clockAct(60)] }), outbox, listen).firstSeen).toBe(600)
     expect(log.now()).toBeCloseTo(600, 6)
     vi.advanceTimersByTime(1000)
     expect(log.now()).toBeCloseTo(660, 6)
-    expect(log.paintedFirst()).toBeCloseTo(660, 6)
   })
 })

@@ -8,14 +8,14 @@ import type { BoilView, Frame, LoggedAct } from '@/contract/cook'
 import { eventsOf } from '@/contract/events'
 import { type CookAct, type CookEvent, cookTime, type Reading } from '@/core'
 import { SendError, send } from '@/ui/kit/send'
-import { followBoil } from './line'
+import { listenToBoil } from './boil-feed'
 import { type Outbox, outboxOf } from './outbox'
 
 const RETRY_MS = 700
+/** An act the server fails at so often is not one it can take: what stands behind it goes on. */
+const MOST_FAULTS = 5
 
 export interface CookSnapshot {
-  /** Changes whenever anything does. */
-  readonly version: number
   readonly readings: readonly Reading[]
   readonly events: readonly CookEvent[]
   readonly connected: boolean
@@ -27,10 +27,10 @@ export interface CookSnapshot {
 }
 
 export class CookLog {
-  private readonly firstSeen: number
-  private followed = false
+  /** Cook time of the first frame, s: on the server and here the same. */
+  readonly firstSeen: number
   private readonly startedAt: number
-  private readonly readings: Reading[] = []
+  private readings: readonly Reading[] = []
   private readonly acts = new Map<string, LoggedAct>()
   private events: CookEvent[] = []
   private outbox: LoggedAct[] = []
@@ -41,25 +41,26 @@ export class CookLog {
   private connected = false
   private refused: string | null = null
   private sending = false
+  /** How often in a row the server has failed at the act that is next. */
+  private faults = 0
   private readonly listeners = new Set<() => void>()
   private held: CookSnapshot
 
   constructor(
-    private readonly boil: BoilView,
+    readonly boil: BoilView,
     first: Frame,
     private readonly store: Outbox = outboxOf(boil.id),
-    private readonly follow: typeof followBoil = followBoil,
+    private readonly listen: typeof listenToBoil = listenToBoil,
   ) {
     this.startedAt = Date.parse(boil.startedAt)
     this.take(first)
     this.firstSeen = cookTime(this.events, this.startedAt, first.wall)
-    this.held = this.picture(0)
+    this.held = this.picture()
   }
 
   /** Follows the boil and sends what an earlier visit left behind. Returns the way to stop. */
   open(): () => void {
-    this.followed = true
-    const stop = this.follow(this.boil.id, this.cursor, {
+    const stop = this.listen(this.boil.id, this.cursor, {
       frame: (frame) => {
         this.take(frame)
         this.changed()
@@ -83,9 +84,6 @@ export class CookLog {
 
   /** Seconds on the cook's clock now. */
   now = (): number => cookTime(this.events, this.startedAt, Date.now() + this.skew)
-
-  /** Cook time to paint first, s: of the first frame, on the server and here, until the boil is followed; then now. */
-  paintedFirst = (): number => (this.followed ? this.now() : this.firstSeen)
 
   /** Wall time as the server has it, ISO. */
   wall = (): string => new Date(Date.now() + this.skew).toISOString()
@@ -128,11 +126,15 @@ export class CookLog {
       for (let next = this.outbox[0]; next; next = this.outbox[0]) {
         await send('POST', `/api/boils/${this.boil.id}/acts`, next)
         this.outbox.shift()
+        this.faults = 0
         await this.store.drop(next.id)
         this.changed()
       }
     } catch (error) {
-      if (error instanceof SendError && !error.passing) this.refuse(error.message)
+      const fault = error instanceof SendError && error.fault
+      this.faults = fault ? this.faults + 1 : 0
+      if (error instanceof SendError && !error.passing && (!fault || this.faults >= MOST_FAULTS))
+        this.refuse(error.message)
       else setTimeout(() => void this.flush(), RETRY_MS)
     } finally {
       this.sending = false
@@ -141,6 +143,7 @@ export class CookLog {
 
   /** What the server will not take is shown and dropped; what stands behind it goes on. */
   private refuse(message: string): void {
+    this.faults = 0
     const act = this.outbox.shift()
     if (act) {
       this.acts.delete(act.id)
@@ -170,17 +173,11 @@ export class CookLog {
   private take(frame: Frame): void {
     this.cursor = frame.cursor
     this.skew = Math.max(this.skew, frame.wall - Date.now())
-    for (const [ms, celsius] of frame.readings) this.insert({ at: (ms - this.startedAt) / 1000, celsius })
+    this.readings = withReadings(
+      this.readings,
+      frame.readings.map(([ms, celsius]) => ({ at: (ms - this.startedAt) / 1000, celsius })),
+    )
     this.add(frame.acts)
-  }
-
-  /** Readings come in order but for those a hub kept while it was cut off; one said again is there already. */
-  private insert(reading: Reading): void {
-    let i = this.readings.length
-    while (i > 0 && (this.readings[i - 1] as Reading).at > reading.at) i--
-    for (let k = i - 1; k >= 0 && this.readings[k]?.at === reading.at; k--)
-      if (this.readings[k]?.celsius === reading.celsius) return
-    this.readings.splice(i, 0, reading)
   }
 
   private add(acts: readonly LoggedAct[]): void {
@@ -194,9 +191,8 @@ export class CookLog {
     this.events = eventsOf(this.acts.values(), this.startedAt)
   }
 
-  private picture(version: number): CookSnapshot {
+  private picture(): CookSnapshot {
     return {
-      version,
       readings: this.readings,
       events: this.events,
       connected: this.connected,
@@ -207,7 +203,27 @@ export class CookLog {
   }
 
   private changed(): void {
-    this.held = this.picture(this.held.version + 1)
+    this.held = this.picture()
     for (const listener of this.listeners) listener()
   }
+}
+
+/**
+ * `known` with `more` put where they belong in time, as a new list; the same list where there is nothing new. Readings come
+ * in order but for those a hub kept while it was cut off, and one that is said again is there already.
+ */
+function withReadings(known: readonly Reading[], more: readonly Reading[]): readonly Reading[] {
+  if (more.length === 0) return known
+  const all = [...known]
+  let added = false
+  for (const reading of more) {
+    let i = all.length
+    while (i > 0 && (all[i - 1] as Reading).at > reading.at) i--
+    let said = false
+    for (let k = i - 1; k >= 0 && all[k]?.at === reading.at; k--) said ||= all[k]?.celsius === reading.celsius
+    if (said) continue
+    all.splice(i, 0, reading)
+    added = true
+  }
+  return added ? all : known
 }

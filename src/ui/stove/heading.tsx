@@ -14,36 +14,38 @@ interface Props {
 /** Over the curve: which cook this is; for ten seconds after an act, what was logged and the way back. */
 export function Heading({ clock, title, said, problem, amends, onUndo, onEarlier }: Props) {
   return (
-    <div className="flex min-w-0 items-center gap-3">
-      <span className="figures text-[16px] text-muted">{clock}</span>
-      <h1 className={said || problem || amends ? 'sr-only' : 'casual truncate text-[16px] font-bold'}>{title}</h1>
+    <div className="flex min-w-0 flex-1 basis-[270px] items-center gap-3">
+      <span className="figures text-main text-muted">{clock}</span>
+      <h1 className={said || problem || amends ? 'sr-only' : 'casual text-main leading-tight font-bold text-balance'}>
+        {title}
+      </h1>
       {problem && (
-        <p role="alert" className="truncate text-[15px] font-semibold text-cherry">
+        <p role="alert" className="text-body leading-tight font-semibold text-cherry">
           {problem}
         </p>
       )}
       {amends && !problem && (
-        <p role="status" className="line-clamp-2 text-[15px] leading-tight">
+        <p role="status" className="text-body leading-tight">
           Instead of <strong>{amends}</strong>
         </p>
       )}
       {said && !problem && !amends && (
         <>
-          <p role="status" className="line-clamp-2 min-w-0 text-[15px] leading-tight">
+          <p role="status" className="min-w-0 text-body leading-tight">
             <span className="max-xl:sr-only">Logged: </span>
             <strong>{said}</strong>
           </p>
           <button
             type="button"
             onClick={onUndo}
-            className="min-h-16 shrink-0 rounded-control px-4 text-[16px] font-semibold text-cherry underline"
+            className="min-h-16 shrink-0 rounded-control px-4 text-main font-semibold text-cherry underline"
           >
             Undo · U
           </button>
           <button
             type="button"
             onClick={onEarlier}
-            className="hidden min-h-16 shrink-0 rounded-control px-2 text-[16px] font-semibold xl:block"
+            className="hidden min-h-16 shrink-0 rounded-control px-2 text-main font-semibold xl:block"
           >
             A minute ago
           </button>

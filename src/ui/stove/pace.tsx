@@ -1,40 +1,33 @@
 'use client'
 
 import { type LucideIcon, MessageCircle, MessageCircleOff, Square, SquareDashed, Volume2, VolumeX } from 'lucide-react'
+import { lazy, Suspense, useEffect, useState } from 'react'
+import type { CookSnapshot } from './cook-log'
 import type { Voices } from './use-alarm'
+
+// no real cook has it, and a page does not wait for it
+const PracticeClock = lazy(() => import('./practice-clock'))
 
 interface Props {
   readonly rate: number
-  readonly connected: boolean
-  readonly waiting: number
-  readonly kept: number
+  readonly snapshot: Pick<CookSnapshot, 'connected' | 'waiting' | 'kept'>
   readonly practice: boolean
   readonly voices: Voices
   onRate(rate: number): void
 }
 
-const RATES = [1, 10, 60]
-
 /** The practice clock and the state of the line, in a corner of the chart. */
-export function Pace({ rate, connected, waiting, kept, practice, voices, onRate }: Props) {
+export function Pace({ rate, snapshot, practice, voices, onRate }: Props) {
+  const { connected, waiting, kept } = snapshot
+  // what cannot be touched yet is not shown yet
+  const [alive, setAlive] = useState(false)
+  useEffect(() => setAlive(true), [])
   return (
-    <div className="flex flex-wrap items-center md:shrink-0 gap-x-3 text-[14px] md:flex-nowrap">
-      {practice && (
-        <fieldset className="flex items-center gap-1 rounded-control bg-marble p-1">
-          <legend className="sr-only">Practice clock</legend>
-          <span className="px-2 text-muted max-xl:sr-only">practice</span>
-          {RATES.map((r) => (
-            <button
-              key={r}
-              type="button"
-              aria-pressed={r === rate}
-              onClick={() => onRate(r)}
-              className={`figures min-h-9 min-w-12 rounded-[9px] px-2 font-semibold ${r === rate ? 'bg-bar text-on-bar' : 'hover:bg-sheet'}`}
-            >
-              {r}×
-            </button>
-          ))}
-        </fieldset>
+    <div className="flex flex-wrap items-center md:shrink-0 gap-x-3 text-small md:flex-nowrap">
+      {practice && alive && (
+        <Suspense>
+          <PracticeClock rate={rate} onRate={onRate} />
+        </Suspense>
       )}
       <Toggle
         on={voices.sound}

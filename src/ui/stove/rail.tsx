@@ -9,7 +9,7 @@ interface Props {
 /** The whole method as a line of stops: done, now, to come. */
 export function Rail({ formula, state }: Props) {
   return (
-    <ol aria-label="Method" className="sheet flex overflow-x-auto px-4 py-3">
+    <ol aria-label="Method" data-scrolls className="sheet flex overflow-x-auto px-4 py-3">
       {formula.steps.map((step, i) => {
         const done = i < state.next
         const here = i === state.next
@@ -27,11 +27,11 @@ export function Rail({ formula, state }: Props) {
             )}
             <span
               aria-hidden
-              className={`relative grid size-[25px] place-items-center rounded-full ${done ? 'bg-angelica text-on-fill' : here ? 'bg-cherry ring-4 ring-cherry/30' : 'border-[3px] border-[#b5b3c2] bg-sheet'}`}
+              className={`relative grid size-[25px] place-items-center rounded-full ${done ? 'bg-angelica text-on-fill' : here ? 'bg-cherry ring-4 ring-cherry/30' : 'border-[3px] border-rest bg-sheet'}`}
             >
               {done && <Check size={15} strokeWidth={3} />}
             </span>
-            <span className={`text-center text-[14px] leading-tight ${here ? 'font-bold' : done ? '' : 'text-muted'}`}>
+            <span className={`text-center text-small leading-tight ${here ? 'font-bold' : done ? '' : 'text-muted'}`}>
               {step.label}
               {done && <span className="sr-only"> done</span>}
             </span>

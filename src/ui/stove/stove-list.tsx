@@ -1,63 +1,47 @@
 'use client'
 
-import { format } from 'date-fns'
 import { Hourglass } from 'lucide-react'
 import Link from 'next/link'
-import { useCallback, useEffect, useState } from 'react'
-import { emptiedAt, families, formatClock, formatSpan, paceOf } from '@/core'
+import { useEffect, useState } from 'react'
+import { families, inCelsius, paceOf } from '@/core'
 import { sugarColour } from '@/ui/chart/ladder-scale'
-import { useTemperature } from '@/ui/shell/preferences'
+import { useSay, useTime } from '@/ui/shell/preferences'
+import { formatClock, formatSpan, sayDoNow, sayStep } from '@/words'
 import { boilName } from './boil-name'
-import type { CookLog } from './cook-log'
 import { looks } from './pot-card'
-import { useCook } from './use-cook'
-import { type BoilOn, useLogs } from './use-logs'
+import { type BoilOn, type LiveCook, useStove } from './stove'
 
-/** How soon a boil wants a person, s: 0 for now. */
-type Soon = number
+/** A tenth of a minute is near enough for an order that does not flicker. */
+const COARSE = 6
+
+/** How soon a boil wants a person, s. */
+const wantsIn = ({ pot }: LiveCook): number =>
+  pot.doNow.due === null ? Number.MAX_VALUE : COARSE * Math.round(pot.doNow.due.seconds / COARSE)
 
 /** All that is on the stove, and what rests after it: the one that wants a person next comes first. */
 export function StoveList({ boils }: { readonly boils: readonly BoilOn[] }) {
-  const logs = useLogs(boils)
-  const [soon, setSoon] = useState<ReadonlyMap<string, Soon>>(new Map())
-  const hear = useCallback(
-    (id: string, at: Soon) => setSoon((known) => (known.get(id) === at ? known : new Map(known).set(id, at))),
-    [],
-  )
-  const inOrder = [...boils].sort(
-    (a, b) => (soon.get(a.boil.id) ?? Number.POSITIVE_INFINITY) - (soon.get(b.boil.id) ?? Number.POSITIVE_INFINITY),
-  )
+  const inOrder = [...useStove(boils).values()].sort((a, b) => wantsIn(a) - wantsIn(b))
   return (
     <div className="flex flex-col gap-5 p-4 lg:p-6">
-      <h1 className="casual text-[36px] font-extrabold">On the stove, and resting</h1>
+      <h1 className="casual text-page font-extrabold">On the stove, and resting</h1>
       <ul className="grid gap-4 lg:grid-cols-2">
-        {inOrder.map(({ boil }) => (
-          <BoilCard key={boil.id} boil={boil} log={logs.get(boil.id) as CookLog} onSoon={hear} />
+        {inOrder.map((live) => (
+          <BoilCard key={live.log.boil.id} live={live} />
         ))}
       </ul>
     </div>
   )
 }
 
-interface CardProps {
-  readonly boil: BoilOn['boil']
-  readonly log: CookLog
-  onSoon(id: string, at: Soon): void
-}
-
-/** A tenth of a minute is near enough for an order that does not flicker. */
-const COARSE = 6
-
 /** One boil as it stands; a touch brings it up whole. */
-function BoilCard({ boil, log, onSoon }: CardProps) {
-  const { say } = useTemperature()
-  const { view, cook, now, snapshot } = useCook(boil, log)
-  const { doNow } = view
+function BoilCard({ live }: { readonly live: LiveCook }) {
+  const say = useSay()
+  const { pot, now, snapshot, log } = live
+  const { boil } = log
+  const { doNow } = pot
   const { formula, conditions } = boil
   const left = doNow.due?.seconds ?? null
-  const rests = emptiedAt(formula, cook.state) !== null
-  const at = left === null ? Number.MAX_VALUE : COARSE * Math.round(left / COARSE)
-  useEffect(() => onSoon(boil.id, at), [onSoon, boil.id, at])
+  const rests = live.emptiedAt !== null
   const waits = rests && doNow.mood === 'wait' && left !== null
   return (
     <li>
@@ -69,33 +53,39 @@ function BoilCard({ boil, log, onSoon }: CardProps) {
         <span
           aria-hidden
           className="w-5 shrink-0"
-          style={{ background: sugarColour(view.celsius ?? formula.target.celsius) }}
+          style={{ background: sugarColour(pot.celsius ?? formula.target.celsius) }}
         />
         <span className="flex min-w-0 flex-1 flex-col justify-between gap-2 px-6 py-5">
           <span className="flex items-start justify-between gap-4">
             <span className="min-w-0">
-              <span className="block text-[14px] font-semibold opacity-75">
+              <span className="block text-small font-semibold opacity-75">
                 {[families[formula.family].label, boilName(boil)].filter(Boolean).join(' · ')}
               </span>
-              <span className="casual block text-[24px] leading-snug font-bold">{formula.name}</span>
+              <span className="casual block text-large leading-snug font-bold">{formula.name}</span>
             </span>
-            <span className="casual shrink-0 text-[46px] leading-none font-extrabold text-cherry">
-              {waits ? <Rest seconds={left} /> : view.celsius !== null && !rests ? say(view.celsius) : null}
+            <span className="casual shrink-0 text-figure leading-none font-extrabold text-cherry">
+              {waits ? (
+                <Rest seconds={left} />
+              ) : pot.celsius !== null && !rests ? (
+                say.temperature(inCelsius(pot.celsius))
+              ) : null}
             </span>
           </span>
-          <span className="block text-[19px] leading-snug">
+          <span className="block text-title leading-snug">
             {doNow.mood === 'now' && (
-              <strong className="mr-2 rounded-[8px] bg-[#c2124b] px-2 py-0.5 text-white">Now</strong>
+              <strong className="mr-2 rounded-inner bg-alarm px-2 py-0.5 text-white">Now</strong>
             )}
-            <strong className="casual">{doNow.say}</strong>
+            <strong className="casual">{sayDoNow(doNow, say).say}</strong>
             {doNow.step && !waits && left !== null && left > 0.5 && (
               <>
                 . {doNow.step.label} in <span className="tabular-nums">{formatSpan(left)}</span>
               </>
             )}
-            {waits && <Until seconds={left / paceOf(snapshot.events)} then={doNow.step?.say ?? ''} />}
+            {waits && (
+              <Until seconds={left / paceOf(snapshot.events)} then={doNow.step ? sayStep(doNow.step, say) : ''} />
+            )}
           </span>
-          <span className="flex flex-wrap justify-between gap-x-4 text-[14px] opacity-75">
+          <span className="flex flex-wrap justify-between gap-x-4 text-small opacity-75">
             <span>
               {conditions.pot.name} on the {conditions.burner.name}, {conditions.room}
             </span>
@@ -118,13 +108,14 @@ const Rest = ({ seconds }: { readonly seconds: number }) => (
 
 /** When a rest ends by the clock on this wall, and what is to be done then. */
 function Until({ seconds, then }: { readonly seconds: number; readonly then: string }) {
+  const time = useTime()
   const [here, setHere] = useState(false)
   // only the window knows the hour on its wall
   useEffect(() => setHere(true), [])
   if (!here) return null
   return (
-    <span className="block text-[16px]">
-      At <span className="tabular-nums">{format(Date.now() + seconds * 1000, 'HH:mm')}</span>: {then}
+    <span className="block text-main">
+      At <span className="tabular-nums">{time(Date.now() + seconds * 1000, 'clock')}</span>: {then}
     </span>
   )
 }

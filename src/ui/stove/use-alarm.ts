@@ -1,14 +1,8 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
-import { type AlarmLevel, play, speak, wakeSound } from './alarm'
-
-export interface Call {
-  readonly level: AlarmLevel
-  /** What it is about: the same call is made once. */
-  readonly about: string
-  readonly words: string
-}
+import { play, speak, wakeSound } from './alarm'
+import type { Call } from './call'
 
 export interface Voices {
   readonly sound: boolean

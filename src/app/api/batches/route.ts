@@ -1,7 +1,6 @@
 import { startBatchSchema } from '@/contract/batch'
 import { startBatch } from '@/server/batches'
-import { answer, readWrite } from '@/server/http'
+import { json } from '@/server/http'
+import { route } from '@/server/route'
 
-export function POST(request: Request) {
-  return answer(async () => Response.json(await startBatch(await readWrite(request, startBatchSchema), new Date())))
-}
+export const POST = route({ body: json(startBatchSchema) }, ({ body, now }) => startBatch(body, now))

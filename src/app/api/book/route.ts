@@ -1,11 +1,12 @@
 import { FILE_BYTES } from '@/contract/files'
 import { exportFormulas, importFormulas } from '@/server/files'
-import { answer, download, readText } from '@/server/http'
+import { download, text } from '@/server/http'
+import { route } from '@/server/route'
 
-export const GET = () =>
-  answer(async () => download(JSON.stringify(await exportFormulas(), null, 1), 'application/json', 'imbry-book.json'))
+export const GET = route({}, async () =>
+  download(JSON.stringify(await exportFormulas(), null, 1), 'application/json', 'imbry-book.json'),
+)
 
-export const POST = (request: Request) =>
-  answer(async () =>
-    Response.json(await importFormulas(await readText(request, ['application/json'], FILE_BYTES), new Date())),
-  )
+export const POST = route({ body: text(['application/json'], FILE_BYTES) }, ({ body, now }) =>
+  importFormulas(body, now),
+)

@@ -1,9 +1,9 @@
 import { newFormulaSchema } from '@/contract/book'
 import { addFormula } from '@/server/formulas'
-import { answer, FORMULA_BYTES, readWrite } from '@/server/http'
+import { FORMULA_BYTES, json } from '@/server/http'
+import { route } from '@/server/route'
 
-export const POST = (request: Request) =>
-  answer(async () => {
-    const { document, write } = await readWrite(request, newFormulaSchema, FORMULA_BYTES)
-    return Response.json(await addFormula(document, write, new Date()), { status: 201 })
-  })
+export const POST = route(
+  { body: json(newFormulaSchema, FORMULA_BYTES), status: 201 },
+  ({ body: { document, write }, now }) => addFormula(document, write, now),
+)

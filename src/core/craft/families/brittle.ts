@@ -6,6 +6,7 @@ export const brittle: Family = {
   usual: { low: 148, high: 154 },
   schools: { raw: 'raw, toasted in the syrup', roasted: 'roasted, in at the end' },
   waterMatters: 0.005,
+  spoiltAt: 182,
   grains: false,
   ordinary: {
     pot: { sugar: 500, 'glucose-42': 250, water: 150, peanuts: 300, butter: 30, salt: 4 },
@@ -13,7 +14,7 @@ export const brittle: Family = {
     target: 151,
   },
   lands: {
-    bite: ['snaps clean'],
+    bite: ['snaps-clean'],
     stage: ['hard-crack'],
     water: [1, 3],
   },

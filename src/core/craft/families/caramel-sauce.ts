@@ -10,6 +10,7 @@ export const caramelSauce: Family = {
     'by-colour': 'by colour only',
   },
   waterMatters: 0.02,
+  spoiltAt: 190,
   grains: false,
   ordinary: {
     pot: { sugar: 400, 'glucose-42': 150, 'cream-36': 500, butter: 60, salt: 4 },

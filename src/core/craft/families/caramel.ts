@@ -6,13 +6,14 @@ export const caramel: Family = {
   usual: { low: 118, high: 121 },
   schools: { wet: 'wet method', dry: 'dry method', 'all-in': 'all in the pot' },
   waterMatters: 0.01,
+  spoiltAt: 188,
   grains: false,
   ordinary: {
     pot: { sugar: 500, 'glucose-42': 350, 'cream-36': 500, butter: 80, salt: 6, water: 120 },
     target: 119.5,
   },
   lands: {
-    bite: ['firm chew', 'very firm chew'],
+    bite: ['firm-chew', 'very-firm-chew'],
     stage: ['firm-ball'],
     water: [6.5, 11],
   },

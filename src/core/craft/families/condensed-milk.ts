@@ -6,13 +6,14 @@ export const condensedMilk: Family = {
   usual: { low: 105, high: 113 },
   schools: { thermometer: 'by thermometer', 'by-eye': 'by eye: streak and sides' },
   waterMatters: 0.015,
+  spoiltAt: 188,
   grains: false,
   ordinary: {
     pot: { 'condensed-milk': 397, butter: 115, 'light-brown-sugar': 115, 'golden-syrup': 60 },
     target: 110,
   },
   lands: {
-    bite: ['soft chew', 'firm chew'],
+    bite: ['soft-chew', 'firm-chew'],
     stage: ['thread', 'soft-ball', 'syrup'],
     water: [9, 16],
   },

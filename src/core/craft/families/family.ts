@@ -1,3 +1,4 @@
+import type { BiteId } from '../bite'
 import type { StageId } from '../stages'
 
 /** An ordinary formula of the family: what its numbers are checked on. */
@@ -18,6 +19,10 @@ export interface FamilyFacts {
   readonly schools: Readonly<Record<string, string>>
   /** A change of this much water, share of the whole, is one the customer notices. */
   readonly waterMatters: number
+  /** Its pieces stick to everything until they are dusted. */
+  readonly dusted?: boolean
+  /** ◊ Past this colour it tastes of burnt rather than of itself, °C colour-equivalent. */
+  readonly spoiltAt: number
   /** Fine grain is what makes it. */
   readonly grains: boolean
 }
@@ -29,8 +34,8 @@ export interface Family extends FamilyFacts {
   readonly ordinary: Ordinary
   /** What the ordinary formula must come out as. */
   readonly lands: {
-    /** Words for the bite, any of which is right. */
-    readonly bite: readonly string[]
+    /** Bites, any of which is right. */
+    readonly bite: readonly BiteId[]
     /** Cold-water stage at the target. */
     readonly stage: readonly StageId[]
     /** Final water, %, ordinary for this sweet. */

@@ -10,13 +10,14 @@ export const fudge: Family = {
     'no-grain': 'condensed milk, no grain',
   },
   waterMatters: 0.01,
+  spoiltAt: 184,
   grains: true,
   ordinary: {
     pot: { sugar: 900, 'milk-whole': 300, 'cream-36': 150, butter: 60, 'glucose-42': 40 },
     target: 114.5,
   },
   lands: {
-    bite: ['soft chew', 'firm chew'],
+    bite: ['soft-chew', 'firm-chew'],
     stage: ['soft-ball'],
     water: [7, 13],
   },

@@ -6,6 +6,7 @@ export const hardCandy: Family = {
   usual: { low: 146, high: 154 },
   schools: { 'boil-per-colour': 'one boil per colour', 'soft-bite': 'softer bite, 135 to 140°' },
   waterMatters: 0.005,
+  spoiltAt: 166,
   grains: false,
   ordinary: {
     pot: { sugar: 1000, 'glucose-42': 430, water: 330 },
@@ -13,7 +14,7 @@ export const hardCandy: Family = {
     target: 149,
   },
   lands: {
-    bite: ['snaps clean'],
+    bite: ['snaps-clean'],
     stage: ['hard-crack'],
     water: [1.5, 3],
   },

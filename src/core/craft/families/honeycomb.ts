@@ -6,6 +6,7 @@ export const honeycomb: Family = {
   usual: { low: 149, high: 152 },
   schools: { plain: 'sugar and glucose', golden: 'with golden syrup' },
   waterMatters: 0.005,
+  spoiltAt: 176,
   grains: false,
   ordinary: {
     pot: { sugar: 400, 'golden-syrup': 100, 'glucose-42': 100, water: 120 },
@@ -13,7 +14,7 @@ export const honeycomb: Family = {
     target: 150,
   },
   lands: {
-    bite: ['snaps clean', 'hard'],
+    bite: ['snaps-clean', 'hard'],
     stage: ['hard-crack'],
     water: [1.2, 3.2],
   },

@@ -16,23 +16,23 @@ import { toffee } from './toffee'
 
 export const boiledFamilies = {
   'hard-candy': hardCandy,
-  caramel: caramel,
+  caramel,
   'caramel-sauce': caramelSauce,
   'condensed-milk': condensedMilk,
-  toffee: toffee,
-  brittle: brittle,
-  honeycomb: honeycomb,
-  fudge: fudge,
-  nougat: nougat,
-  marshmallow: marshmallow,
-  popcorn: popcorn,
+  toffee,
+  brittle,
+  honeycomb,
+  fudge,
+  nougat,
+  marshmallow,
+  popcorn,
 } as const satisfies Record<string, Family>
 
 export const families = { ...boiledFamilies, layered } satisfies Record<string, FamilyFacts>
 
 export type FamilyId = keyof typeof families
 
-export const familyIds = Object.keys(families) as FamilyId[]
+export const familyIds = Object.keys(families) as [FamilyId, ...FamilyId[]]
 
 /** A school in words; its id where the family does not know it. */
 export const schoolLabel = (family: FamilyId, school: string): string => schoolsOf(family)[school] ?? school

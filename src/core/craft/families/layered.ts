@@ -6,5 +6,6 @@ export const layered: FamilyFacts = {
   decidedBy: 'order and cold',
   schools: { layered: 'in parts', baked: 'baked', tempered: 'melted and tempered' },
   waterMatters: 0.01,
+  spoiltAt: 188,
   grains: false,
 }

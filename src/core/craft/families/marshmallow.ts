@@ -6,6 +6,8 @@ export const marshmallow: Family = {
   usual: { low: 112, high: 116 },
   schools: { gelatin: 'gelatin', 'egg-white': 'with egg white' },
   waterMatters: 0.02,
+  spoiltAt: 164,
+  dusted: true,
   grains: false,
   ordinary: {
     pot: { sugar: 450, 'glucose-42': 250, water: 160 },
@@ -13,7 +15,7 @@ export const marshmallow: Family = {
     target: 114.5,
   },
   lands: {
-    bite: ['soft chew'],
+    bite: ['soft-chew'],
     stage: ['soft-ball', 'firm-ball'],
     water: [16, 26],
   },

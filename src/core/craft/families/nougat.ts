@@ -6,6 +6,7 @@ export const nougat: Family = {
   usual: { low: 140, high: 155 },
   schools: { 'two-syrups-soft': 'two syrups, soft', 'two-syrups-hard': 'two syrups, hard', 'one-syrup': 'one syrup' },
   waterMatters: 0.01,
+  spoiltAt: 172,
   grains: false,
   ordinary: {
     pot: { sugar: 450, 'glucose-42': 200, water: 150 },
@@ -13,7 +14,7 @@ export const nougat: Family = {
     target: 148,
   },
   lands: {
-    bite: ['firm chew', 'very firm chew', 'soft chew'],
+    bite: ['firm-chew', 'very-firm-chew', 'soft-chew'],
     stage: ['hard-crack'],
     water: [5, 11],
   },

@@ -4,8 +4,9 @@ export const popcorn: Family = {
   label: 'Popcorn balls',
   decidedBy: 'tack',
   usual: { low: 121, high: 150 },
-  schools: { 'soft-chew': 'soft chew', crisp: 'crisp' },
+  schools: { 'soft-chew': 'soft-chew', crisp: 'crisp' },
   waterMatters: 0.01,
+  spoiltAt: 182,
   grains: false,
   ordinary: {
     pot: { sugar: 400, 'glucose-42': 200, water: 100, butter: 40, salt: 4 },
@@ -13,7 +14,7 @@ export const popcorn: Family = {
     target: 138,
   },
   lands: {
-    bite: ['hard', 'bends before it breaks', 'snaps clean'],
+    bite: ['hard', 'bends', 'snaps-clean'],
     stage: ['soft-crack', 'hard-crack'],
     water: [2, 5],
   },

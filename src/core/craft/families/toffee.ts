@@ -11,13 +11,14 @@ export const toffee: Family = {
     'boil-only': 'stirred until the boil',
   },
   waterMatters: 0.005,
+  spoiltAt: 186,
   grains: false,
   ordinary: {
     pot: { 'butter-salted': 450, sugar: 450, 'glucose-42': 60, water: 90 },
     target: 147,
   },
   lands: {
-    bite: ['snaps clean', 'hard'],
+    bite: ['snaps-clean', 'hard'],
     stage: ['hard-crack'],
     water: [1, 3],
   },

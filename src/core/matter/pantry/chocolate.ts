@@ -20,6 +20,7 @@ const dark = (percent: number) =>
     { fat: percent * 0.56, cocoaSolids: percent * 0.44 - 1, sucrose: 99.3 - percent, ash: 1.2, water: 0.5 },
     {
       density: 0.65,
+      prepare: ['chop'],
       units: { cup: 170 },
       allergens: ['soya'],
       synonyms:
@@ -43,6 +44,7 @@ export const chocolates = [
     { fat: 53, cocoaSolids: 42.5, ash: 3, water: 1.5 },
     {
       density: 0.65,
+      prepare: ['chop'],
       synonyms: ['baking chocolate', 'cocoa mass'],
     },
   ),
@@ -52,6 +54,7 @@ export const chocolates = [
     { fat: 31, milkProtein: 6.5, lactose: 9.5, sucrose: 43.5, cocoaSolids: 6.5, ash: 2, water: 1 },
     {
       density: 0.65,
+      prepare: ['chop'],
       units: { cup: 170 },
       allergens: withMilk,
       source: 'trade specification',
@@ -63,6 +66,7 @@ export const chocolates = [
     { fat: 33, milkProtein: 6, lactose: 9, sucrose: 49.5, ash: 1.5, water: 1 },
     {
       density: 0.65,
+      prepare: ['chop'],
       units: { cup: 170 },
       allergens: withMilk,
       source: 'trade specification',

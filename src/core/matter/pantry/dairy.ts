@@ -174,6 +174,7 @@ export const dairy = [
     { fat: 82, milkProtein: 0.7, lactose: 0.7, ash: 0.1 },
     {
       ...butter,
+      prepare: ['cut-up'],
       synonyms: ['butter', 'unsalted butter', 'sweet butter'],
     },
   ),
@@ -183,6 +184,7 @@ export const dairy = [
     { fat: 80.5, milkProtein: 0.7, lactose: 0.7, salt: 1.6, ash: 0.1 },
     {
       ...butter,
+      prepare: ['cut-up'],
       synonyms: ['salted butter'],
     },
   ),
@@ -213,6 +215,7 @@ export const dairy = [
       density: 1.04,
       units: { each: 33, cup: 243 },
       allergens: ['egg'],
+      prepare: ['unchill'],
       synonyms: ['egg whites'],
     },
   ),

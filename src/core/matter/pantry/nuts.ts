@@ -1,4 +1,4 @@
-import { type Allergen, ingredient } from '../ingredient'
+import { type Allergen, ingredient, type Preparation } from '../ingredient'
 
 interface NutFacts {
   fat: number
@@ -7,6 +7,8 @@ interface NutFacts {
   insoluble: number
   cup: number
   allergen?: Allergen | null
+  /** Toasted unless told, where it is an allergen: those are eaten as nuts. */
+  prepare?: Preparation[]
   synonyms?: string[]
 }
 
@@ -20,6 +22,7 @@ const nut = (id: string, name: string, f: NutFacts) =>
       units: { cup: f.cup },
       whole: true,
       allergens: f.allergen === null ? [] : [f.allergen ?? 'nuts'],
+      prepare: f.prepare ?? (f.allergen === null ? [] : ['toast']),
       synonyms: f.synonyms ?? [],
     },
   )
@@ -115,6 +118,7 @@ export const nuts = [
     sucrose: 6,
     insoluble: 19.4,
     cup: 60,
+    prepare: [],
     synonyms: ['coconut flakes'],
   }),
   nut('coconut-desiccated', 'Desiccated coconut', {
@@ -133,6 +137,7 @@ export const nuts = [
       density: 0.035,
       units: { cup: 8 },
       whole: true,
+      prepare: ['keep-hot'],
       synonyms: ['popcorn', 'popped popcorn'],
     },
   ),

@@ -9,6 +9,7 @@ const sheet = (grade: string, grams: number) =>
     density: 0.7,
     units: { sheet: grams, each: grams },
     allergens: gelatinous,
+    prepare: ['soak'],
     synonyms: grade === 'gold' ? ['leaf gelatin', 'gelatine leaves'] : [],
     source: 'trade specification',
   })
@@ -21,6 +22,7 @@ export const setting = [
     density: 0.7,
     units: { packet: 7, tsp: 3.1, tbsp: 9.3 },
     allergens: gelatinous,
+    prepare: ['bloom'],
     synonyms: ['gelatin', 'gelatin powder', 'gelatine', 'powdered gelatin', 'unflavored gelatin'],
     ...powder,
   }),
@@ -47,6 +49,7 @@ export const setting = [
     {
       density: 0.92,
       units: { tsp: 4.6 },
+      prepare: ['sift'],
       synonyms: ['bicarbonate of soda', 'sodium bicarbonate', 'bicarb'],
     },
   ),

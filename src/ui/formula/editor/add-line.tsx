@@ -45,12 +45,12 @@ export function AddLine({ group, first, pantry, house, onAdd }: Props) {
           e.preventDefault()
           for (const line of lines) onAdd(line.trim(), readLine(line, pantry, house))
         }}
-        className="min-h-11 w-full rounded-control border border-dashed border-muted bg-transparent px-3 text-[15.5px] placeholder:text-muted focus:border-solid"
+        className="min-h-11 w-full rounded-control border border-dashed border-muted bg-transparent px-3 text-body placeholder:text-muted focus:border-solid"
       />
       <p
         id={`reading-${group}`}
         aria-live="polite"
-        className={`flex items-center gap-2 rounded-control px-3 text-[14.5px] ${reading ? 'mt-1 min-h-9' : ''} ${reading && !sure ? 'bg-lemon text-on-lemon' : ''}`}
+        className={`flex items-center gap-2 rounded-control px-3 text-small ${reading ? 'mt-1 min-h-9' : ''} ${reading && !sure ? 'bg-lemon text-on-lemon' : ''}`}
       >
         {reading && (
           <>

@@ -1,16 +1,12 @@
 'use client'
 
 import { ClipboardPaste, Redo2, Undo2 } from 'lucide-react'
-import { useRouter } from 'next/navigation'
-import { useEffect, useMemo, useRef, useState } from 'react'
-import { ulid } from 'ulid'
-import type { Written } from '@/contract/book'
+import { useEffect, useMemo, useState } from 'react'
 import { type KitchenView, ownIngredients } from '@/contract/kitchen'
 import {
   allLines,
   type Branched,
   differences,
-  type FamilyId,
   type FormulaDocument,
   families,
   familyIds,
@@ -24,8 +20,12 @@ import {
   withPiece,
 } from '@/core'
 import { Button } from '@/ui/kit/button'
-import { SendError, send } from '@/ui/kit/send'
-import { conditionsOf, firstChoice } from '../kitchen'
+import { useKeys } from '@/ui/kit/keys'
+import { Select } from '@/ui/kit/select'
+import { Tooltip } from '@/ui/kit/tooltip'
+import { useSay } from '@/ui/shell/preferences'
+import { type Say, sayDifference, saySchool } from '@/words'
+import { conditionsOf, firstChoice } from '../equipment'
 import { Facts } from './facts'
 import { Lines } from './lines'
 import { Parts } from './parts'
@@ -33,6 +33,7 @@ import { PasteDialog } from './paste-dialog'
 import { Preview } from './preview'
 import { Steps } from './steps'
 import { type Draft, leftOver, useDraft } from './use-draft'
+import { useSave } from './use-save'
 
 interface Props {
   /** Null for a formula that is not in the book yet. */
@@ -55,14 +56,17 @@ function withOwn(formula: FormulaDocument, own: readonly Ingredient[]): FormulaD
 }
 
 /** What a change does to the sweet: bite, grain, colour, allergens and the rest, where it matters. */
-const becomes = (before: FormulaDocument, after: FormulaDocument, kitchen: KitchenView): string[] =>
+const becomes = (before: FormulaDocument, after: FormulaDocument, kitchen: KitchenView, say: Say): string[] =>
   differences(before, after, conditionsOf(kitchen, firstChoice(before, kitchen)))
     .filter((d) => d.matters)
-    .map((d) => `${d.what}: ${d.before} → ${d.after}`)
+    .map((d) => {
+      const said = sayDifference(d, say)
+      return `${said.what}: ${said.before} → ${said.after}`
+    })
 
 /** Writing a formula: the list, the method, and what they come to, side by side. */
 export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
-  const router = useRouter()
+  const say = useSay()
   const start = useMemo<Draft>(() => ({ formula: first, questions: [] }), [first])
   const key = `draft ${id ?? 'new'}`
   const { draft, change, undo, redo, load, forget } = useDraft(key, start)
@@ -70,58 +74,19 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
   const [said, setSaid] = useState<readonly string[]>([])
   const [pasting, setPasting] = useState(false)
   const [earlier, setEarlier] = useState<Draft | null>(null)
-  const [problem, setProblem] = useState<string | null>(null)
-  const [busy, setBusy] = useState(false)
   const own = useMemo(() => ownIngredients(kitchen), [kitchen])
   const pantry = useMemo(() => pantryOf(own), [own])
   const whole = useMemo(() => withOwn(draft.formula, own), [draft.formula, own])
   const piece = pieceAt(whole, part)
   const faults = faultsOf(whole)
-  const write = useRef<{ document: string; id: string } | null>(null)
+  const { busy, problem, save } = useSave({ id, revision, name: first.name, document: whole }, forget)
 
   useEffect(() => setEarlier(leftOver(key)), [key])
-  useEffect(() => {
-    const press = (e: KeyboardEvent): void => {
-      if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'z') return
-      e.preventDefault()
-      if (e.shiftKey) redo?.()
-      else undo?.()
-    }
-    window.addEventListener('keydown', press)
-    return () => window.removeEventListener('keydown', press)
-  })
+  useKeys({ 'undo-change': undo ?? undefined, 'redo-change': redo ?? undefined }, { typing: true })
 
   const setPiece = (next: FormulaDocument, box?: string): void =>
     change((d) => ({ ...d, formula: withPiece(d.formula, part, next) }), box ?? null)
   const setQuestions = (mine: readonly Question[]): void => change((d) => ({ ...d, questions: mine }))
-
-  async function save(asNew: boolean): Promise<void> {
-    setBusy(true)
-    setProblem(null)
-    const document = JSON.stringify(whole)
-    // the same write for every try of the same words, so that a retry after a lost answer writes once
-    if (write.current?.document !== document + asNew) write.current = { document: document + asNew, id: ulid() }
-    try {
-      const written =
-        id === null || asNew
-          ? await send<Written>('POST', '/api/formulas', {
-              write: write.current.id,
-              document:
-                asNew && id !== null ? { ...whole, source: whole.source ?? `branched from ${first.name}` } : whole,
-            })
-          : await send<Written>('POST', `/api/formulas/${id}/revisions`, {
-              write: write.current.id,
-              from: revision,
-              document: whole,
-            })
-      forget()
-      router.push(`/formulas/${written.id}`)
-      router.refresh()
-    } catch (error) {
-      setProblem(error instanceof SendError ? error.message : (error as Error).message)
-      setBusy(false)
-    }
-  }
 
   const waiting = draft.questions.length
   const blocked = faults.length > 0 || waiting > 0
@@ -135,7 +100,7 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
             value={piece.name}
             maxLength={120}
             onChange={(e) => setPiece({ ...piece, name: e.target.value }, 'name')}
-            className="casual min-w-60 flex-1 rounded-control bg-transparent text-[clamp(24px,2.4vw,32px)] leading-tight font-extrabold hover:bg-sheet"
+            className="casual min-w-60 flex-1 rounded-control bg-transparent text-name leading-tight font-extrabold hover:bg-sheet"
           />
           {id !== null && (
             <Button disabled={busy || blocked} onClick={() => save(true)}>
@@ -146,45 +111,24 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
             {id === null ? 'Save in the book' : `Save revision ${revision + 1}`}
           </Button>
         </div>
-        <div className="mt-1 flex flex-wrap items-center gap-2">
-          <Kind
-            formula={piece}
-            onFormula={setPiece}
-            onBranch={({ formula: next, said: changes }) => {
-              setPiece(next)
-              setSaid([...changes, ...becomes(piece, next, kitchen)])
-            }}
-          />
-          <Button
-            aria-label="Undo"
-            title="Undo, Ctrl+Z"
-            disabled={!undo}
-            onClick={() => undo?.()}
-            className="ml-auto px-3.5"
-          >
-            <Undo2 size={19} aria-hidden />
-          </Button>
-          <Button
-            aria-label="Redo"
-            title="Redo, Ctrl+Shift+Z"
-            disabled={!redo}
-            onClick={() => redo?.()}
-            className="px-3.5"
-          >
-            <Redo2 size={19} aria-hidden />
-          </Button>
-          <Button className="flex items-center gap-2 px-4" onClick={() => setPasting(true)}>
-            <ClipboardPaste size={17} aria-hidden />
-            Paste a recipe
-          </Button>
-        </div>
+        <Tools
+          formula={piece}
+          undo={undo}
+          redo={redo}
+          onFormula={setPiece}
+          onBranch={({ formula: next, notes }) => {
+            setPiece(next)
+            setSaid([...notes.map((n) => saySchool(n, say)), ...becomes(piece, next, kitchen, say)])
+          }}
+          onPaste={() => setPasting(true)}
+        />
         <input
           aria-label="What it is, in a line"
           value={piece.about}
           maxLength={1000}
           placeholder="what it is, in a line"
           onChange={(e) => setPiece({ ...piece, about: e.target.value }, 'about')}
-          className="mt-1 min-h-9 w-full rounded-[9px] bg-transparent text-[16px] text-muted hover:bg-sheet"
+          className="mt-1 min-h-9 w-full rounded-inner bg-transparent text-main text-muted hover:bg-sheet"
         />
       </header>
       {earlier && (
@@ -223,12 +167,12 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
         </Strip>
       )}
       {problem && (
-        <p role="alert" className="rounded-control bg-cherry-wash px-4 py-3 text-[15px] text-cherry-ink">
+        <p role="alert" className="rounded-control bg-cherry-wash px-4 py-3 text-body text-cherry-ink">
           {problem}
         </p>
       )}
       {waiting > 0 && (
-        <p className="text-[15px] text-muted">
+        <p className="text-body text-muted">
           {waiting === 1 ? 'One line waits' : `${waiting} lines wait`} for an answer before this can be saved.
         </p>
       )}
@@ -249,9 +193,9 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
             onFormula={setPiece}
             onQuestions={setQuestions}
             onBoth={(next, questions) => change((d) => ({ formula: withPiece(d.formula, part, next), questions }))}
-            onSwitch={(switched) => {
-              setPiece(switched.formula)
-              setSaid([...switched.said, ...becomes(piece, switched.formula, kitchen)])
+            onSwitch={(next, notes) => {
+              setPiece(next)
+              setSaid([...notes, ...becomes(piece, next, kitchen, say)])
             }}
           />
         </div>
@@ -281,7 +225,7 @@ function Strip({ children }: { readonly children: React.ReactNode }) {
   return (
     <div
       role="status"
-      className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-control bg-lemon px-4 py-2.5 text-[15px] text-on-lemon"
+      className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-control bg-lemon px-4 py-2.5 text-body text-on-lemon"
     >
       {children}
     </div>
@@ -292,6 +236,35 @@ function Act(props: React.ComponentProps<'button'>) {
   return <button type="button" className="min-h-9 font-semibold underline underline-offset-4" {...props} />
 }
 
+interface ToolsProps extends KindProps {
+  readonly undo: (() => void) | null
+  readonly redo: (() => void) | null
+  onPaste(): void
+}
+
+/** What the whole formula is, the way back and forth, and a recipe to begin with. */
+function Tools({ undo, redo, onPaste, ...kind }: ToolsProps) {
+  return (
+    <div className="mt-1 flex flex-wrap items-center gap-2">
+      <Kind {...kind} />
+      <Tooltip text="Undo, Ctrl+Z">
+        <Button aria-label="Undo" disabled={!undo} onClick={() => undo?.()} className="ml-auto px-3.5">
+          <Undo2 size={19} aria-hidden />
+        </Button>
+      </Tooltip>
+      <Tooltip text="Redo, Ctrl+Shift+Z">
+        <Button aria-label="Redo" disabled={!redo} onClick={() => redo?.()} className="px-3.5">
+          <Redo2 size={19} aria-hidden />
+        </Button>
+      </Tooltip>
+      <Button className="flex items-center gap-2 px-4" onClick={onPaste}>
+        <ClipboardPaste size={17} aria-hidden />
+        Paste a recipe
+      </Button>
+    </div>
+  )
+}
+
 interface KindProps {
   readonly formula: FormulaDocument
   onFormula(formula: FormulaDocument): void
@@ -300,42 +273,24 @@ interface KindProps {
 
 /** Family and school. A change of school changes the method too. */
 function Kind({ formula, onFormula, onBranch }: KindProps) {
-  const select = 'min-h-12 rounded-control border border-line bg-sheet px-2.5 text-[15px] text-ink'
   return (
-    <div className="flex flex-wrap items-center gap-2 text-[15px] text-muted">
-      <label>
-        <span className="sr-only">Family</span>
-        <select
-          className={select}
-          value={formula.family}
-          onChange={(e) => {
-            const family = e.target.value as FamilyId
-            onFormula({ ...formula, family, school: Object.keys(schoolsOf(family))[0] ?? '' })
-          }}
-        >
-          {familyIds.map((id) => (
-            <option key={id} value={id}>
-              {families[id].label}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        <span className="sr-only">School</span>
-        <select
-          className={select}
-          value={formula.school}
-          onChange={(e) => {
-            onBranch(inSchool(formula, e.target.value))
-          }}
-        >
-          {Object.entries(schoolsOf(formula.family)).map(([id, label]) => (
-            <option key={id} value={id}>
-              {label}
-            </option>
-          ))}
-        </select>
-      </label>
+    <div className="flex flex-wrap items-center gap-2">
+      <Select
+        hiddenLabel
+        label="Family"
+        value={formula.family}
+        options={familyIds.map((id) => ({ id, label: families[id].label }))}
+        onPick={(family) => onFormula({ ...formula, family, school: Object.keys(schoolsOf(family))[0] ?? '' })}
+        className="[--box:var(--sheet)]"
+      />
+      <Select
+        hiddenLabel
+        label="School"
+        value={formula.school}
+        options={Object.entries(schoolsOf(formula.family)).map(([id, label]) => ({ id, label }))}
+        onPick={(school) => onBranch(inSchool(formula, school))}
+        className="[--box:var(--sheet)]"
+      />
     </div>
   )
 }

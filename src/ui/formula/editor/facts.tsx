@@ -2,7 +2,9 @@
 
 import { type FormulaDocument, isBoiled, type Shape } from '@/core'
 import { Labelled, smallBox } from '@/ui/kit/labelled'
-import { NumberBox } from '@/ui/kit/number-box'
+import { NumberField } from '@/ui/kit/number-field'
+import { Select } from '@/ui/kit/select'
+import type { MeasureId } from '@/words'
 
 interface Props {
   readonly formula: FormulaDocument
@@ -15,91 +17,100 @@ const shapes: Record<Shape['kind'], { label: string; fresh: Shape }> = {
   broken: { label: 'broken by hand', fresh: { kind: 'broken', thicknessMm: 6, gramsEach: 15 } },
 }
 
+const SPAN = { as: 'length', least: 1, most: 500 } as const
+
+interface Dimension {
+  readonly name: string
+  readonly label: string
+  readonly as: MeasureId
+  readonly least: number
+  readonly most: number
+}
+
+/** What is asked about a piece of each shape. */
+const dimensions: Record<Shape['kind'], readonly Dimension[]> = {
+  cut: [
+    { name: 'lengthMm', label: 'Length', ...SPAN },
+    { name: 'widthMm', label: 'Width', ...SPAN },
+    { name: 'heightMm', label: 'Height', ...SPAN },
+  ],
+  mould: [{ name: 'millilitres', label: 'A cavity holds', as: 'millilitres', least: 0.2, most: 1000 }],
+  broken: [
+    { name: 'thicknessMm', label: 'Thickness', ...SPAN },
+    { name: 'gramsEach', label: 'A piece weighs', as: 'weight', least: 0.2, most: 5000 },
+  ],
+}
+
 /** Target, shape, waste, and what else is known of it. */
 export function Facts({ formula, onFormula }: Props) {
   const { shape, target } = formula
   const set = (change: Partial<FormulaDocument>, at?: string): void => onFormula({ ...formula, ...change }, at)
   return (
     <section aria-labelledby="facts" className="sheet px-4 py-4">
-      <h2 id="facts" className="casual text-[18px] font-bold">
+      <h2 id="facts" className="casual text-title font-bold">
         What it becomes
       </h2>
       <div className="mt-2 grid grid-cols-2 gap-2.5">
         {isBoiled(formula) && target && (
           <>
-            <Labelled label="Target, °C at sea level">
-              <NumberBox value={target.celsius} onNumber={(celsius) => set({ target: { ...target, celsius } })} />
-            </Labelled>
-            <Labelled label="Still good, ± °C">
-              <NumberBox
-                value={target.within}
-                onNumber={(within) => set({ target: { ...target, within: Math.max(0.1, within) } })}
-              />
-            </Labelled>
-          </>
-        )}
-        <Labelled label="Pieces are">
-          <select
-            className={smallBox}
-            value={shape.kind}
-            onChange={(e) => set({ shape: shapes[e.target.value as Shape['kind']].fresh })}
-          >
-            {Object.entries(shapes).map(([id, s]) => (
-              <option key={id} value={id}>
-                {s.label}
-              </option>
-            ))}
-          </select>
-        </Labelled>
-        {shape.kind === 'cut' && (
-          <>
-            <Labelled label="Length, mm">
-              <NumberBox value={shape.lengthMm} onNumber={(n) => n > 0 && set({ shape: { ...shape, lengthMm: n } })} />
-            </Labelled>
-            <Labelled label="Width, mm">
-              <NumberBox value={shape.widthMm} onNumber={(n) => n > 0 && set({ shape: { ...shape, widthMm: n } })} />
-            </Labelled>
-            <Labelled label="Height, mm">
-              <NumberBox value={shape.heightMm} onNumber={(n) => n > 0 && set({ shape: { ...shape, heightMm: n } })} />
-            </Labelled>
-          </>
-        )}
-        {shape.kind === 'mould' && (
-          <Labelled label="Cavity, ml">
-            <NumberBox
-              value={shape.millilitres}
-              onNumber={(n) => n > 0 && set({ shape: { kind: 'mould', millilitres: n } })}
+            <NumberField
+              small
+              label="Target, at sea level"
+              as="temperature"
+              value={target.celsius}
+              least={80}
+              most={200}
+              onValue={(celsius) => set({ target: { ...target, celsius } })}
             />
-          </Labelled>
-        )}
-        {shape.kind === 'broken' && (
-          <>
-            <Labelled label="Thickness, mm">
-              <NumberBox
-                value={shape.thicknessMm}
-                onNumber={(n) => n > 0 && set({ shape: { ...shape, thicknessMm: n } })}
-              />
-            </Labelled>
-            <Labelled label="A piece, g">
-              <NumberBox
-                value={shape.gramsEach}
-                onNumber={(n) => n > 0 && set({ shape: { ...shape, gramsEach: n } })}
-              />
-            </Labelled>
+            <NumberField
+              small
+              label="Still good, more or less by"
+              as="step"
+              value={target.within}
+              least={0.1}
+              most={20}
+              onValue={(within) => set({ target: { ...target, within } })}
+            />
           </>
         )}
-        <Labelled label="Lost to edges and pot, %">
-          <NumberBox value={100 * formula.waste} onNumber={(n) => set({ waste: Math.min(0.5, n / 100) })} />
-        </Labelled>
-        <Labelled label="Air in it, % of the volume">
-          <NumberBox
-            value={100 * (formula.air ?? 0)}
-            onNumber={(n) => {
-              const { air: _, ...rest } = formula
-              onFormula(n > 0 ? { ...rest, air: Math.min(0.85, n / 100) } : rest)
-            }}
+        <Select
+          small
+          label="Pieces are"
+          options={Object.entries(shapes).map(([id, s]) => ({ id: id as Shape['kind'], label: s.label }))}
+          value={shape.kind}
+          onPick={(kind) => set({ shape: shapes[kind].fresh })}
+        />
+        {dimensions[shape.kind].map(({ name, label, as, least, most }) => (
+          <NumberField
+            key={name}
+            small
+            label={label}
+            as={as}
+            value={(shape as unknown as Readonly<Record<string, number>>)[name] ?? null}
+            least={least}
+            most={most}
+            onValue={(value) => set({ shape: { ...shape, [name]: value } })}
           />
-        </Labelled>
+        ))}
+        <NumberField
+          small
+          label="Lost to edges and pot"
+          as="percent"
+          value={formula.waste}
+          most={0.5}
+          onValue={(waste) => set({ waste })}
+        />
+        <NumberField
+          small
+          label="Air in it, of the volume"
+          as="percent"
+          value={formula.air ?? 0}
+          most={0.85}
+          onValue={(air) => {
+            const { air: _, ...rest } = formula
+            onFormula(air > 0 ? { ...rest, air } : rest)
+          }}
+        />
         <div className="col-span-2">
           <Labelled label="A boil for each of these colours or flavours">
             <input

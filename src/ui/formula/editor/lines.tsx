@@ -7,6 +7,7 @@ import {
   changeGroup,
   changeLine,
   type FormulaDocument,
+  type Group,
   type HouseUnit,
   type Ingredient,
   idFor,
@@ -15,12 +16,13 @@ import {
   type LineReading,
   moveLine,
   type Pantry,
+  preparationsIn,
   type Question,
   removeGroup,
   removeLine,
   type Step,
-  type Switched,
 } from '@/core'
+import { NumberField } from '@/ui/kit/number-field'
 import { AddLine } from './add-line'
 import { LineRow } from './line-row'
 import { QuestionRow } from './question-row'
@@ -36,7 +38,7 @@ interface Props {
   onQuestions(questions: readonly Question[]): void
   /** A line both taken in and struck from the questions is one change. */
   onBoth(formula: FormulaDocument, questions: readonly Question[]): void
-  onSwitch(switched: Switched): void
+  onSwitch(formula: FormulaDocument, said: readonly string[]): void
 }
 
 const tidy = (grams: number): number => Math.round(grams * 10) / 10
@@ -54,14 +56,18 @@ export function Lines({
   onSwitch,
 }: Props) {
   const ids = (): string[] => [...takenIds, ...questions.map((q) => q.id)]
-  const lineOf = (group: string, ingredient: Ingredient, grams: number, typed: string, note: string | null): Line => ({
-    id: idFor(ingredient.name, ids()),
-    group,
-    ingredient: ingredient.id,
-    grams: tidy(grams),
-    typed: typed.slice(0, 200),
-    ...(note && { note: note.slice(0, 200) }),
-  })
+  const lineOf = (group: string, ingredient: Ingredient, grams: number, typed: string, note: string | null): Line => {
+    const prepare = preparationsIn(note, ingredient)
+    return {
+      id: idFor(ingredient.name, ids()),
+      group,
+      ingredient: ingredient.id,
+      grams: tidy(grams),
+      typed: typed.slice(0, 200),
+      ...(note && { note: note.slice(0, 200) }),
+      ...(prepare && { prepare }),
+    }
+  }
   const add = (group: string, text: string, reading: LineReading): void => {
     if (reading.status === 'sure')
       onFormula(addLine(formula, lineOf(group, reading.ingredient, reading.grams, text, reading.note)))
@@ -112,7 +118,7 @@ export function Lines({
   }
   return (
     <section aria-labelledby="lines" className="sheet px-4 py-4">
-      <h2 id="lines" className="casual text-[18px] font-bold">
+      <h2 id="lines" className="casual text-title font-bold">
         What goes in
       </h2>
       <datalist id="pantry-names">
@@ -125,41 +131,7 @@ export function Lines({
           const own = formula.lines.filter((l) => l.group === group.id)
           return (
             <div key={group.id} className="mt-3">
-              <div className="flex items-center gap-2">
-                <input
-                  aria-label="Name of the group"
-                  value={group.label}
-                  onChange={(e) =>
-                    onFormula(changeGroup(formula, group.id, { label: e.target.value }), `group ${group.id}`)
-                  }
-                  className="min-w-0 flex-1 border-b border-line bg-transparent pb-0.5 text-[14px] font-semibold text-muted"
-                />
-                <label className="flex items-center gap-1 text-[13px] text-muted">
-                  at
-                  <input
-                    aria-label={`Temperature of ${group.label}, °C`}
-                    inputMode="numeric"
-                    value={group.celsius}
-                    onChange={(e) => {
-                      const celsius = Number(e.target.value)
-                      if (Number.isFinite(celsius) && celsius >= -30 && celsius <= 250)
-                        onFormula(changeGroup(formula, group.id, { celsius }), `warmth ${group.id}`)
-                    }}
-                    className="figures w-10 rounded-[7px] bg-marble px-1 py-0.5 text-right"
-                  />
-                  °C
-                </label>
-                {formula.groups.length > 1 && (
-                  <button
-                    type="button"
-                    aria-label={`Take out the group ${group.label}`}
-                    onClick={() => onFormula(removeGroup(formula, group.id))}
-                    className="grid size-8 place-items-center rounded-[8px] text-muted hover:bg-marble hover:text-cherry"
-                  >
-                    <Trash2 size={15} aria-hidden />
-                  </button>
-                )}
-              </div>
+              <GroupHead formula={formula} group={group} onFormula={onFormula} />
               <DragList ids={own.map((l) => l.id)}>
                 <DropPlace id={group.id}>
                   {own.map((line) => (
@@ -201,11 +173,53 @@ export function Lines({
       <button
         type="button"
         onClick={newGroup}
-        className="mt-3 flex min-h-11 items-center gap-2 rounded-control px-2 text-[15px] font-semibold text-muted hover:bg-marble hover:text-ink"
+        className="mt-3 flex min-h-11 items-center gap-2 rounded-control px-2 text-body font-semibold text-muted hover:bg-marble hover:text-ink"
       >
         <Plus size={17} aria-hidden />
         Something that goes in later
       </button>
     </section>
+  )
+}
+
+interface HeadProps {
+  readonly formula: FormulaDocument
+  readonly group: Group
+  onFormula(formula: FormulaDocument, box?: string): void
+}
+
+/** What a group is called, how warm it goes in, and the way to be rid of it. */
+function GroupHead({ formula, group, onFormula }: HeadProps) {
+  const { id, label, celsius } = group
+  return (
+    <div className="flex items-center gap-2">
+      <input
+        aria-label="Name of the group"
+        value={label}
+        onChange={(e) => onFormula(changeGroup(formula, id, { label: e.target.value }), `group ${id}`)}
+        className="min-w-0 flex-1 border-b border-line bg-transparent pb-0.5 text-small font-semibold text-muted"
+      />
+      <NumberField
+        small
+        hiddenLabel
+        label={`Temperature of ${label}`}
+        as="temperature"
+        value={celsius}
+        least={-30}
+        most={250}
+        onValue={(value) => onFormula(changeGroup(formula, id, { celsius: value }), `warmth ${id}`)}
+        className="w-24"
+      />
+      {formula.groups.length > 1 && (
+        <button
+          type="button"
+          aria-label={`Take out the group ${label}`}
+          onClick={() => onFormula(removeGroup(formula, id))}
+          className="grid size-8 place-items-center rounded-inner text-muted hover:bg-marble hover:text-cherry"
+        >
+          <Trash2 size={15} aria-hidden />
+        </button>
+      )}
+    </div>
   )
 }

@@ -11,6 +11,9 @@ import {
   partStates,
   removePart,
 } from '@/core'
+import { Segments } from '@/ui/kit/segments'
+import { Select } from '@/ui/kit/select'
+import { partStateNames } from '@/words'
 
 interface Props {
   readonly formula: FormulaDocument
@@ -18,6 +21,9 @@ interface Props {
   onShow(part: string | null): void
   onFormula(formula: FormulaDocument): void
 }
+
+/** Stands for the formula itself among its parts. */
+const WHOLE = ' '
 
 const blank = (id: string, formula: FormulaDocument): Part => ({
   id,
@@ -66,7 +72,7 @@ export function Parts({ formula, shown, onShow, onFormula }: Props) {
       ),
       label: 'New part',
       when: { on: 'word', word: 'it is ready' } as const,
-      say: 'Put the new part to it',
+      say: 'Add this part to the rest',
       why: 'In this order.',
       act: 'It is on',
       joins: id,
@@ -74,32 +80,27 @@ export function Parts({ formula, shown, onShow, onFormula }: Props) {
     onFormula(addPart(formula, blank(id, formula), step))
     onShow(id)
   }
-  const tab = (id: string | null, label: string) => (
-    <button
-      key={id ?? 'whole'}
-      type="button"
-      aria-pressed={shown === id}
-      onClick={() => onShow(id)}
-      className={`min-h-10 rounded-[9px] px-3.5 text-[15px] font-semibold ${shown === id ? 'bg-bar text-on-bar' : 'hover:bg-marble'}`}
-    >
-      {label}
-    </button>
-  )
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-[15px]">
-      <fieldset className="flex flex-wrap gap-1 rounded-control border border-line bg-sheet p-1">
-        <legend className="sr-only">Part being written</legend>
-        {parts.length > 0 && tab(null, 'Whole')}
-        {parts.map((p) => tab(p.id, p.label))}
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-body">
+      <div className="flex flex-wrap gap-1 rounded-control border border-line bg-sheet p-1">
+        {parts.length > 0 && (
+          <Segments
+            label="Part being written"
+            options={[{ id: WHOLE, label: 'Whole' }, ...parts.map(({ id, label }) => ({ id, label }))]}
+            value={shown ?? WHOLE}
+            onPick={(id) => onShow(id === WHOLE ? null : id)}
+            className="border-0 p-0"
+          />
+        )}
         <button
           type="button"
           onClick={add}
-          className="flex min-h-10 items-center gap-1.5 rounded-[9px] px-3 text-[15px] text-muted hover:bg-marble hover:text-ink"
+          className="flex min-h-10 items-center gap-1.5 rounded-inner px-3 text-body text-muted hover:bg-marble hover:text-ink"
         >
           <Plus size={16} aria-hidden />
           Part
         </button>
-      </fieldset>
+      </div>
       {part && (
         <>
           <label className="flex items-center gap-2 text-muted">
@@ -108,7 +109,7 @@ export function Parts({ formula, shown, onShow, onFormula }: Props) {
               value={part.label}
               maxLength={60}
               onChange={(e) => onFormula(changePart(formula, part.id, { label: e.target.value }))}
-              className="min-h-10 w-[150px] rounded-[9px] bg-sheet px-2.5 text-ink"
+              className="min-h-10 w-[150px] rounded-inner bg-sheet px-2.5 text-ink"
             />
           </label>
           <span className="flex flex-wrap items-center gap-2 text-muted">
@@ -118,30 +119,25 @@ export function Parts({ formula, shown, onShow, onFormula }: Props) {
               .map((other) => {
                 const need = part.needs.find((n) => n.part === other.id)
                 return (
-                  <label key={other.id} className="flex items-center gap-1.5">
-                    {other.label.toLowerCase()}
-                    <select
-                      value={need?.state ?? ''}
-                      onChange={(e) => {
-                        const rest = part.needs.filter((n) => n.part !== other.id)
-                        onFormula(
-                          changePart(formula, part.id, {
-                            needs: e.target.value
-                              ? [...rest, { part: other.id, state: e.target.value as PartState }]
-                              : rest,
-                          }),
-                        )
-                      }}
-                      className="min-h-10 rounded-[9px] bg-sheet px-2 text-ink"
-                    >
-                      <option value="">does not matter</option>
-                      {Object.entries(partStates).map(([id, label]) => (
-                        <option key={id} value={id}>
-                          {label}
-                        </option>
-                      ))}
-                    </select>
-                  </label>
+                  <Select
+                    key={other.id}
+                    small
+                    label={other.label.toLowerCase()}
+                    value={need?.state ?? ''}
+                    options={[
+                      { id: '', label: 'does not matter' },
+                      ...partStates.map((id) => ({ id, label: partStateNames[id] })),
+                    ]}
+                    onPick={(state) => {
+                      const rest = part.needs.filter((n) => n.part !== other.id)
+                      onFormula(
+                        changePart(formula, part.id, {
+                          needs: state ? [...rest, { part: other.id, state: state as PartState }] : rest,
+                        }),
+                      )
+                    }}
+                    className="flex items-center gap-1.5 [--box:var(--sheet)]"
+                  />
                 )
               })}
             {parts.length === 1 && <span>nothing else</span>}

@@ -29,10 +29,10 @@ export function PasteDialog({ pantry, house, onDraft, onClose }: Props) {
         value={text}
         maxLength={20_000}
         onChange={(e) => setText(e.target.value)}
-        className="min-h-[300px] w-full rounded-control border border-line bg-marble p-3 text-[15px]"
+        className="min-h-[300px] w-full rounded-control border border-line bg-marble p-3 text-body"
       />
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <p className="text-[15px] text-muted" aria-live="polite">
+        <p className="text-body text-muted" aria-live="polite">
           {draft
             ? `${draft.formula.lines.length} ${draft.formula.lines.length === 1 ? 'line' : 'lines'} understood, ${draft.questions.length} to ask about, ${draft.formula.steps.length} steps`
             : 'Nothing read yet.'}

@@ -2,10 +2,10 @@
 
 import { useMemo } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type FormulaDocument, faultsOf, finishedMix, gramsAsWritten, massOf, walk } from '@/core'
-import { useTemperature } from '@/ui/shell/preferences'
+import { type FormulaDocument, faultsOf, finishedMix, gramsAsWritten, massOf, traceSteps } from '@/core'
+import { useSay } from '@/ui/shell/preferences'
 import { LadderOf } from '../batch-view'
-import { conditionsOf, firstChoice } from '../kitchen'
+import { conditionsOf, firstChoice } from '../equipment'
 import { sizeBatch } from '../size-batch'
 import { VerdictList } from '../verdict-list'
 
@@ -17,7 +17,7 @@ interface Props {
 
 /** The ladder and the verdicts of what is being written, as written, moving with every letter. */
 export function Preview({ formula, part, kitchen }: Props) {
-  const temperature = useTemperature()
+  const say = useSay()
   const faults = useMemo(() => faultsOf(formula), [formula])
   const looked = useMemo(() => lookAt(formula, kitchen), [formula, kitchen])
   const piece = looked?.sized.pieces.find((p) => p.part === part) ?? null
@@ -25,10 +25,10 @@ export function Preview({ formula, part, kitchen }: Props) {
     <div className="flex flex-col gap-4 lg:sticky lg:top-4">
       {faults.length > 0 && (
         <section aria-labelledby="faults" className="rounded-sheet bg-lemon px-4 py-3 text-on-lemon">
-          <h2 id="faults" className="casual text-[16px] font-bold">
+          <h2 id="faults" className="casual text-main font-bold">
             Before it can be cooked
           </h2>
-          <ul className="text-[14px] leading-snug">
+          <ul className="text-small leading-snug">
             {faults.slice(0, 6).map((f) => (
               <li key={f} className="py-0.5">
                 {f}
@@ -39,10 +39,10 @@ export function Preview({ formula, part, kitchen }: Props) {
       )}
       {looked && piece?.boiled && (
         <section aria-labelledby="edit-ladder" className="sheet flex h-[470px] flex-col px-4 py-4">
-          <h2 id="edit-ladder" className="casual text-[18px] font-bold">
+          <h2 id="edit-ladder" className="casual text-title font-bold">
             Ladder
           </h2>
-          <LadderOf boiled={piece.boiled} conditions={looked.conditions} temperature={temperature} />
+          <LadderOf boiled={piece.boiled} conditions={looked.conditions} say={say} />
         </section>
       )}
       {piece && <VerdictList verdicts={piece.verdicts} advice={null} />}
@@ -52,7 +52,7 @@ export function Preview({ formula, part, kitchen }: Props) {
 
 function lookAt(formula: FormulaDocument, kitchen: KitchenView) {
   try {
-    const grams = massOf(finishedMix(walk(formula, gramsAsWritten(formula))))
+    const grams = massOf(finishedMix(traceSteps(formula, gramsAsWritten(formula))))
     if (!(grams > 0)) return null
     const conditions = conditionsOf(kitchen, firstChoice(formula, kitchen))
     const sized = sizeBatch(formula, { by: 'weight', grams }, formula.shape, conditions, null)

@@ -1,7 +1,9 @@
 'use client'
 
 import { useState } from 'react'
-import { type HouseUnit, type Ingredient, ingredients, type Pantry, type Question, readLine, readNumber } from '@/core'
+import { type HouseUnit, type Ingredient, inGrams, ingredients, type Pantry, type Question, readLine } from '@/core'
+import { useSay } from '@/ui/shell/preferences'
+import { measureOf, sayQuestion, type Units } from '@/words'
 
 interface Props {
   readonly question: Question
@@ -13,11 +15,12 @@ interface Props {
 
 /** A line that is not understood well enough: what is asked, what it may be, and how much. */
 export function QuestionRow({ question, pantry, house, onAnswer, onDrop }: Props) {
+  const say = useSay()
   const { reading } = question
   const [chosen, setChosen] = useState<Ingredient | null>(reading.ingredient)
   const [name, setName] = useState('')
   const [amount, setAmount] = useState('')
-  const typed = amount.trim() === '' ? null : gramsOf(amount, chosen, pantry, house)
+  const typed = amount.trim() === '' ? null : gramsOf(amount, chosen, pantry, house, say.units)
   const grams = amount.trim() === '' ? reading.grams : typed
   const offers = chosen ? [] : reading.candidates
   const find = (text: string): void => {
@@ -30,23 +33,21 @@ export function QuestionRow({ question, pantry, house, onAnswer, onDrop }: Props
   }
   return (
     <li className="my-1.5 rounded-control bg-lemon px-3 py-2.5 text-on-lemon">
-      <p className="text-[15px] font-semibold">“{question.text}”</p>
-      <p className="text-[14px]">{reading.question}</p>
+      <p className="text-body font-semibold">“{question.text}”</p>
+      <p className="text-small">{sayQuestion(reading.question, say)}</p>
       <div className="mt-2 flex flex-wrap items-center gap-2">
         {offers.map((i) => (
           <button
             key={i.id}
             type="button"
             onClick={() => setChosen(i)}
-            className="min-h-10 rounded-[9px] bg-white px-3 text-[14px] font-semibold text-[#23152b] hover:bg-[#f4ead0]"
+            className="min-h-10 rounded-inner bg-slot px-3 text-small font-semibold text-on-slot hover:bg-slot-hover"
           >
             {i.name}
           </button>
         ))}
         {chosen ? (
-          <span className="rounded-[9px] bg-white px-3 py-2 text-[14px] font-semibold text-[#23152b]">
-            {chosen.name}
-          </span>
+          <span className="rounded-inner bg-slot px-3 py-2 text-small font-semibold text-on-slot">{chosen.name}</span>
         ) : (
           <input
             aria-label="It is"
@@ -54,26 +55,26 @@ export function QuestionRow({ question, pantry, house, onAnswer, onDrop }: Props
             placeholder="it is …"
             value={name}
             onChange={(e) => find(e.target.value)}
-            className="min-h-10 w-[150px] rounded-[9px] bg-white px-3 text-[14px] text-[#23152b]"
+            className="min-h-10 w-[150px] rounded-inner bg-slot px-3 text-small text-on-slot"
           />
         )}
         <input
-          aria-label="Grams, or an amount"
-          placeholder={reading.grams ? `${Math.round(reading.grams)} g` : 'grams, or “2 tbsp”'}
+          aria-label="How much"
+          placeholder={reading.grams ? say.weight(inGrams(reading.grams)) : `${say.units.weight}, or “2 tbsp”`}
           value={amount}
           onChange={(e) => setAmount(e.target.value)}
           onKeyDown={(e) => e.key === 'Enter' && take()}
-          className="min-h-10 w-[150px] rounded-[9px] bg-white px-3 text-[14px] text-[#23152b]"
+          className="min-h-10 w-[150px] rounded-inner bg-slot px-3 text-small text-on-slot"
         />
         <button
           type="button"
           disabled={!chosen || !grams}
           onClick={take}
-          className="min-h-10 rounded-[9px] bg-[#23152b] px-3.5 text-[14px] font-semibold text-white disabled:opacity-40"
+          className="min-h-10 rounded-inner bg-on-lemon px-3.5 text-small font-semibold text-white disabled:opacity-40"
         >
-          Take it{grams ? ` at ${Math.round(grams * 10) / 10} g` : ''}
+          Take it{grams ? ` at ${say.weight(inGrams(grams))}` : ''}
         </button>
-        <button type="button" onClick={onDrop} className="min-h-10 px-2 text-[14px] underline underline-offset-4">
+        <button type="button" onClick={onDrop} className="min-h-10 px-2 text-small underline underline-offset-4">
           Leave it out
         </button>
       </div>
@@ -81,9 +82,15 @@ export function QuestionRow({ question, pantry, house, onAnswer, onDrop }: Props
   )
 }
 
-/** "120" is grams; "2 tbsp" is read for the ingredient chosen. */
-function gramsOf(text: string, chosen: Ingredient | null, pantry: Pantry, house: readonly HouseUnit[]): number | null {
-  const plain = readNumber(text)
+/** "120" is in the reader's unit of weight; "2 tbsp" is read for the ingredient chosen. */
+function gramsOf(
+  text: string,
+  chosen: Ingredient | null,
+  pantry: Pantry,
+  house: readonly HouseUnit[],
+  units: Units,
+): number | null {
+  const plain = measureOf('weight').read(text, units)
   if (plain > 0) return plain
   if (!chosen) return null
   const reading = readLine(`${text} ${chosen.name}`, pantry, house)

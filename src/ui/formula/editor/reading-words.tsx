@@ -1,18 +1,17 @@
-import { formatGrams, type LineReading } from '@/core'
+import { inGrams, type LineReading } from '@/core'
+import { useSay } from '@/ui/shell/preferences'
+import { sayQuestion, sayUnderstood } from '@/words'
 
 /** What was understood of a line, or what is asked about it. */
 export function ReadingWords({ reading }: { readonly reading: LineReading }) {
-  if (reading.status === 'ask') return <span>{reading.question}</span>
-  const { ingredient, grams, between, note, how } = reading
+  const say = useSay()
+  if (reading.status === 'ask') return <span>{sayQuestion(reading.question, say)}</span>
+  const { ingredient, grams, note } = reading
   return (
     <span>
-      <strong className="figures">{formatGrams(grams)}</strong> {ingredient.name.toLowerCase()}
+      <strong className="figures">{say.weight(inGrams(grams))}</strong> {ingredient.name.toLowerCase()}
       {note && <span className="text-muted"> · {note}</span>}
-      <span className="text-muted">
-        {' '}
-        ({between ? `${formatGrams(between.low)} to ${formatGrams(between.high)}, ` : ''}
-        {how})
-      </span>
+      <span className="text-muted"> ({sayUnderstood(reading, say)})</span>
     </span>
   )
 }

@@ -102,7 +102,7 @@ export function DragRow({ id, label, className = '', onNudge, children }: DragRo
         {...attributes}
         {...listeners}
         aria-label={`Move ${label}`}
-        className="mt-1 grid size-8 shrink-0 cursor-grab touch-none place-items-center rounded-[8px] text-muted hover:bg-marble"
+        className="mt-1 grid size-8 shrink-0 cursor-grab touch-none place-items-center rounded-inner text-muted hover:bg-marble"
       >
         <GripVertical size={16} aria-hidden />
       </button>

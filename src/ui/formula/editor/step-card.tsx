@@ -1,11 +1,22 @@
 'use client'
 
 import { ChevronDown, X } from 'lucide-react'
-import { cautions, colourStages, type FormulaDocument, type Sign, type Step, signs, type Trigger } from '@/core'
+import {
+  cautionIds,
+  colourStages,
+  DIAL_TOP,
+  type FormulaDocument,
+  type Sign,
+  type Step,
+  signs,
+  type Trigger,
+} from '@/core'
+import { Checkbox } from '@/ui/kit/checkbox'
 import { Labelled, smallBox } from '@/ui/kit/labelled'
-import { NumberBox } from '@/ui/kit/number-box'
-import { useTemperature } from '@/ui/shell/preferences'
-import { colourName, dueWords } from '../step-words'
+import { NumberField } from '@/ui/kit/number-field'
+import { Select } from '@/ui/kit/select'
+import { useSay } from '@/ui/shell/preferences'
+import { cautions, colourName, proseIn, sayDue, signNames } from '@/words'
 import { DragRow } from './sortable'
 
 interface Props {
@@ -21,7 +32,7 @@ interface Props {
 
 /** One step of the method: when, what, why; opened, everything else about it. */
 export function StepCard({ formula, step, number, open, onToggle, onChange, onRemove, onNudge }: Props) {
-  const { say } = useTemperature()
+  const say = useSay()
   return (
     <DragRow
       id={step.id}
@@ -38,11 +49,11 @@ export function StepCard({ formula, step, number, open, onToggle, onChange, onRe
         >
           <span className="min-w-0 flex-1">
             <span
-              className={`mr-2 inline-block rounded-[10px] px-2 py-0.5 align-middle text-[12.5px] font-semibold ${step.when.on === 'target' ? 'bg-angelica text-on-fill' : 'bg-marble text-muted'}`}
+              className={`mr-2 inline-block rounded-inner px-2 py-0.5 align-middle text-fine font-semibold ${step.when.on === 'target' ? 'bg-angelica text-on-fill' : 'bg-marble text-muted'}`}
             >
-              {dueWords(step, say, formula.target?.celsius ?? null)}
+              {sayDue(step, say, formula.target?.celsius ?? null)}
             </span>
-            <span className="text-[15px] leading-snug font-semibold">{step.say}</span>
+            <span className="text-body leading-snug font-semibold">{proseIn(step.say, say)}</span>
           </span>
           <ChevronDown size={17} aria-hidden className={`mt-1 shrink-0 text-muted ${open ? 'rotate-180' : ''}`} />
         </button>
@@ -50,7 +61,7 @@ export function StepCard({ formula, step, number, open, onToggle, onChange, onRe
           type="button"
           aria-label={`Take out step ${number}`}
           onClick={onRemove}
-          className="mt-0.5 grid size-9 shrink-0 place-items-center rounded-[9px] text-muted hover:bg-marble hover:text-cherry"
+          className="mt-0.5 grid size-9 shrink-0 place-items-center rounded-inner text-muted hover:bg-marble hover:text-cherry"
         >
           <X size={16} aria-hidden />
         </button>
@@ -128,140 +139,117 @@ function StepForm({ formula, step, onChange }: Pick<Props, 'formula' | 'step' | 
             }
           />
         </Labelled>
-        <Labelled label="minutes before">
-          <input
-            className={smallBox}
-            inputMode="decimal"
-            disabled={!prepare}
-            value={prepare ? prepare.seconds / 60 : ''}
-            onChange={(e) => {
-              const minutes = Number(e.target.value)
-              if (prepare && minutes >= 0)
-                onChange({ prepare: { ...prepare, seconds: minutes * 60 } }, `reach min ${step.id}`)
-            }}
-          />
-        </Labelled>
+        <NumberField
+          small
+          label="so long before"
+          as="minutes"
+          disabled={!prepare}
+          value={prepare?.seconds ?? 0}
+          most={86_400}
+          onValue={(seconds) => prepare && onChange({ prepare: { ...prepare, seconds } }, `reach min ${step.id}`)}
+        />
       </div>
       {text('test', 'Test here, and what it should show', true)}
       <Shows step={step} onChange={onChange} />
       <div className="grid grid-cols-3 gap-2.5">
-        <Labelled label="Puts in">
-          <select
-            className={smallBox}
-            value={step.adds ?? step.joins ?? ''}
-            onChange={(e) => {
-              const part = formula.parts?.some((p) => p.id === e.target.value)
-              onChange({
-                adds: part ? undefined : e.target.value || undefined,
-                joins: part ? e.target.value : undefined,
-              })
-            }}
-          >
-            <option value="">nothing</option>
-            {formula.groups.map((g) => (
-              <option key={g.id} value={g.id}>
-                {g.label}
-              </option>
-            ))}
-            {formula.parts?.map((p) => (
-              <option key={p.id} value={p.id}>
-                {p.label}
-              </option>
-            ))}
-          </select>
-        </Labelled>
-        <Labelled label="Heat">
-          <select
-            className={smallBox}
-            value={step.offHeat ? 'off' : (step.heat ?? '')}
-            onChange={(e) => {
-              const v = e.target.value
-              onChange({
-                offHeat: v === 'off' ? true : undefined,
-                heat: v === '' || v === 'off' ? undefined : Number(v),
-              })
-            }}
-          >
-            <option value="">as it is</option>
-            <option value="off">off the heat</option>
-            {Array.from({ length: 11 }, (_, i) => (
-              <option key={i} value={i}>
-                {i}
-              </option>
-            ))}
-          </select>
-        </Labelled>
-        <Labelled label="Lid">
-          <select
-            className={smallBox}
-            value={step.lid === undefined ? '' : step.lid ? 'on' : 'off'}
-            onChange={(e) => onChange({ lid: e.target.value === '' ? undefined : e.target.value === 'on' })}
-          >
-            <option value="">as it is</option>
-            <option value="on">on</option>
-            <option value="off">off</option>
-          </select>
-        </Labelled>
+        <Select
+          small
+          label="Puts in"
+          value={step.adds ?? step.joins ?? ''}
+          options={[
+            { id: '', label: 'nothing' },
+            ...[...formula.groups, ...(formula.parts ?? [])].map(({ id, label }) => ({ id, label })),
+          ]}
+          onPick={(id) => {
+            const part = formula.parts?.some((p) => p.id === id)
+            onChange({ adds: part ? undefined : id || undefined, joins: part ? id : undefined })
+          }}
+        />
+        <Select
+          small
+          label="Heat"
+          value={step.offHeat ? 'off' : (step.heat?.toString() ?? '')}
+          options={heats}
+          onPick={(id) =>
+            onChange({
+              offHeat: id === 'off' ? true : undefined,
+              heat: id === '' || id === 'off' ? undefined : Number(id),
+            })
+          }
+        />
+        <Select
+          small
+          label="Lid"
+          value={step.lid === undefined ? '' : step.lid ? 'on' : 'off'}
+          options={lids}
+          onPick={(id) => onChange({ lid: id === '' ? undefined : id === 'on' })}
+        />
       </div>
-      <div className="flex flex-wrap gap-x-4">
-        <label className="flex min-h-10 items-center gap-2 text-[14px]">
-          <input
-            type="checkbox"
-            className="size-5 accent-[#1e7a55]"
-            checked={step.empties ?? false}
-            onChange={(e) => onChange({ empties: e.target.checked || undefined })}
-          />
+      <div className="flex flex-wrap gap-x-4 gap-y-1">
+        <Checkbox
+          className="text-small"
+          checked={step.empties ?? false}
+          onChange={(on) => onChange({ empties: on || undefined })}
+        >
           empties the pot
-        </label>
-        {Object.entries(cautions).map(([key, c]) => (
-          <label key={key} className="flex min-h-10 items-center gap-2 text-[14px]">
-            <input
-              type="checkbox"
-              className="size-5 accent-[#1e7a55]"
-              checked={step.cautions?.includes(key) ?? false}
-              onChange={(e) => {
-                const others = (step.cautions ?? []).filter((k) => k !== key)
-                const next = e.target.checked ? [...others, key] : others
-                onChange({ cautions: next.length > 0 ? next : undefined })
-              }}
-            />
-            {c.short.toLowerCase()}
-          </label>
+        </Checkbox>
+        <Checkbox
+          className="text-small"
+          checked={step.bath ?? false}
+          onChange={(on) => onChange({ bath: on || undefined })}
+        >
+          base in cold water
+        </Checkbox>
+        {cautionIds.map((id) => (
+          <Checkbox
+            key={id}
+            className="text-small"
+            checked={step.cautions?.includes(id) ?? false}
+            onChange={(on) => {
+              const others = (step.cautions ?? []).filter((c) => c !== id)
+              const next = on ? [...others, id] : others
+              onChange({ cautions: next.length > 0 ? next : undefined })
+            }}
+          >
+            {cautions[id].short.toLowerCase()}
+          </Checkbox>
         ))}
       </div>
     </div>
   )
 }
 
-const signOptions = Object.entries(signs).map(([id, s]) => (
-  <option key={id} value={id}>
-    {s.label}
-  </option>
-))
+const heats = [
+  { id: '', label: 'as it is' },
+  { id: 'off', label: 'off the heat' },
+  ...Array.from({ length: DIAL_TOP + 1 }, (_, i) => ({ id: String(i), label: String(i) })),
+]
+
+const lids = [
+  { id: '', label: 'as it is' },
+  { id: 'on', label: 'on' },
+  { id: 'off', label: 'off' },
+]
+
+const signOptions = (Object.keys(signs) as Sign[]).map((id) => ({ id, label: signNames[id] }))
 
 /** What makes the step due once it is seen, whatever the thermometer says. */
 function Shows({ step, onChange }: Pick<Props, 'step' | 'onChange'>) {
   const { shows } = step
-  const shades = colourStages.map((c) => c.celsius)
+  const shades: number[] = colourStages.map((c) => c.celsius)
   if (typeof shows === 'number' && !shades.includes(shows)) shades.push(shows)
   return (
-    <Labelled label="Due once you see">
-      <select
-        className={smallBox}
-        value={shows ?? ''}
-        onChange={({ target: { value } }) =>
-          onChange({ shows: value === '' ? undefined : value in signs ? (value as Sign) : Number(value) })
-        }
-      >
-        <option value="">nothing: go by the heat</option>
-        {signOptions}
-        {shades.map((celsius) => (
-          <option key={celsius} value={celsius}>
-            {colourName(celsius)}
-          </option>
-        ))}
-      </select>
-    </Labelled>
+    <Select
+      small
+      label="Due once you see"
+      value={shows?.toString() ?? ''}
+      options={[
+        { id: '', label: 'nothing: go by the heat' },
+        ...signOptions,
+        ...shades.map((c) => ({ id: String(c), label: colourName(c) })),
+      ]}
+      onPick={(id) => onChange({ shows: id === '' ? undefined : id in signs ? (id as Sign) : Number(id) })}
+    />
   )
 }
 
@@ -282,50 +270,47 @@ function When({ formula, step, onChange }: Pick<Props, 'formula' | 'step' | 'onC
   const taken = formula.steps.some((s) => s.id !== step.id && s.when.on === 'target')
   return (
     <div className="grid grid-cols-2 gap-2.5">
-      <Labelled label="When">
-        <select
-          className={smallBox}
-          value={when.on}
-          onChange={(e) => {
-            const kind = kinds.find((k) => k.on === e.target.value)
-            if (kind) onChange({ when: kind.fresh })
-          }}
-        >
-          {kinds
-            .filter((k) => k.on !== 'target' || (formula.target !== null && !taken) || when.on === 'target')
-            .map((k) => (
-              <option key={k.on} value={k.on}>
-                {k.label}
-              </option>
-            ))}
-        </select>
-      </Labelled>
+      <Select
+        small
+        label="When"
+        value={when.on}
+        options={kinds
+          .filter((k) => k.on !== 'target' || (formula.target !== null && !taken) || when.on === 'target')
+          .map((k) => ({ id: k.on, label: k.label }))}
+        onPick={(on) => {
+          const kind = kinds.find((k) => k.on === on)
+          if (kind) onChange({ when: kind.fresh })
+        }}
+      />
       {(when.on === 'rises' || when.on === 'falls' || when.on === 'colour') && (
-        <Labelled label={when.on === 'colour' ? 'colour of a syrup at, °C' : '°C at sea level'}>
-          <NumberBox
-            value={when.celsius}
-            onNumber={(celsius) => onChange({ when: { ...when, celsius } }, `when ${step.id}`)}
-          />
-        </Labelled>
+        <NumberField
+          small
+          label={when.on === 'colour' ? 'Colour of a syrup heated to' : 'This warm, at sea level'}
+          as="temperature"
+          value={when.celsius}
+          least={-30}
+          most={250}
+          onValue={(celsius) => onChange({ when: { ...when, celsius } }, `when ${step.id}`)}
+        />
       )}
       {when.on === 'after' && (
-        <Labelled label="minutes">
-          <NumberBox
-            value={when.seconds / 60}
-            onNumber={(minutes) => onChange({ when: { on: 'after', seconds: minutes * 60 } }, `when ${step.id}`)}
-          />
-        </Labelled>
+        <NumberField
+          small
+          label="After"
+          as="minutes"
+          value={when.seconds}
+          most={7 * 86_400}
+          onValue={(seconds) => onChange({ when: { on: 'after', seconds } }, `when ${step.id}`)}
+        />
       )}
       {when.on === 'sign' && (
-        <Labelled label="sign">
-          <select
-            className={smallBox}
-            value={when.sign}
-            onChange={(e) => onChange({ when: { on: 'sign', sign: e.target.value as Sign } })}
-          >
-            {signOptions}
-          </select>
-        </Labelled>
+        <Select
+          small
+          label="Sign"
+          value={when.sign}
+          options={signOptions}
+          onPick={(sign) => onChange({ when: { on: 'sign', sign } })}
+        />
       )}
       {when.on === 'word' && (
         <Labelled label="what you say">

@@ -44,7 +44,7 @@ export function Steps({ formula, onFormula }: Props) {
   }
   return (
     <section aria-labelledby="steps" className="sheet px-4 py-4">
-      <h2 id="steps" className="casual text-[18px] font-bold">
+      <h2 id="steps" className="casual text-title font-bold">
         Method
       </h2>
       <DragArea onDrop={drop}>
@@ -69,7 +69,7 @@ export function Steps({ formula, onFormula }: Props) {
       <button
         type="button"
         onClick={add}
-        className="mt-2 flex min-h-11 items-center gap-2 rounded-control px-2 text-[15px] font-semibold text-muted hover:bg-marble hover:text-ink"
+        className="mt-2 flex min-h-11 items-center gap-2 rounded-control px-2 text-body font-semibold text-muted hover:bg-marble hover:text-ink"
       >
         <Plus size={17} aria-hidden />
         Another step

@@ -11,9 +11,9 @@ interface Props {
 /** The end of a boil before its last step: done with, or given up and why. */
 export function EndPanel({ onBack, onAct }: Props) {
   return (
-    <Sheet title="End it" onBack={onBack}>
+    <Sheet title="End it" choices onBack={onBack}>
       <Choice label="It is done" onPress={() => onAct({ type: 'finished' })} />
-      <p className="px-2 pt-1 text-[15px] text-muted">Given up, because</p>
+      <p className="self-end px-2 pt-1 text-body text-muted">Given up, because</p>
       {REASONS.map((r) => (
         <Choice key={r} label={r} onPress={() => onAct({ type: 'abandoned', reason: r })} />
       ))}

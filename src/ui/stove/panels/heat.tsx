@@ -10,14 +10,14 @@ interface Props {
 export function HeatPanel({ dial, onBack, onAct }: Props) {
   return (
     <Sheet title="Heat" onBack={onBack}>
-      <div className="grid flex-1 grid-cols-2 gap-2">
+      <div className="grid flex-1 grid-cols-4 gap-2">
         {Array.from({ length: DIAL_TOP + 1 }, (_, i) => DIAL_TOP - i).map((d) => (
           <button
             key={d}
             type="button"
             aria-pressed={d === dial}
             onClick={() => onAct({ type: 'heat', dial: d })}
-            className={`casual min-h-16 rounded-control text-[22px] font-bold ${d === dial ? 'bg-cherry text-on-fill' : 'bg-marble hover:brightness-95'}`}
+            className={`casual min-h-16 rounded-control text-head font-bold ${d === dial ? 'bg-cherry text-on-fill' : 'bg-marble hover:brightness-95'}`}
           >
             {d === 0 ? 'off' : d}
           </button>

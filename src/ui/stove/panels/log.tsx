@@ -1,6 +1,7 @@
-import { type CookAct, type CookEvent, type FormulaDocument, formatClock, standing } from '@/core'
+import { type CookAct, type CookEvent, type FormulaDocument, standing } from '@/core'
+import { useSay } from '@/ui/shell/preferences'
+import { formatClock, sayEvent } from '@/words'
 import { amendedIn } from '../amend'
-import { wordsFor } from '../marks'
 import { Sheet } from './sheet'
 
 interface Props {
@@ -13,23 +14,24 @@ interface Props {
 }
 
 const SHOWN = 7
-const put = 'min-h-16 flex-1 rounded-[9px] bg-sheet px-1 text-[14px] leading-tight font-semibold'
+const put = 'min-h-16 flex-1 rounded-inner bg-sheet px-1 text-small leading-tight font-semibold'
 const MINUTE = 60
 
 /** What was logged last: each can be put right, put a minute earlier or taken back; what was logged first stays in the log. */
 export function LogPanel({ events, formula, onBack, onAct, onAmend }: Props) {
+  const say = useSay()
   const last = standing(events)
-    .filter((e) => wordsFor(e, formula) !== null)
+    .filter((e) => sayEvent(e, formula, say) !== null)
     .slice(-SHOWN)
     .reverse()
   return (
-    <Sheet title="Logged" onBack={onBack}>
+    <Sheet title="Logged" scrolls onBack={onBack}>
       <ul className="flex flex-col gap-2">
         {last.map((e) => (
           <li key={e.id} className="rounded-control bg-marble p-2">
-            <p className="flex justify-between gap-2 px-1 text-[16px] leading-tight font-semibold">
-              <span className="truncate">{wordsFor(e, formula)}</span>
-              <span className="figures text-[14px] text-muted">{formatClock(e.at)}</span>
+            <p className="flex justify-between gap-2 px-1 text-main leading-tight font-semibold">
+              <span>{sayEvent(e, formula, say)}</span>
+              <span className="figures text-small text-muted">{formatClock(e.at)}</span>
             </p>
             <div className="mt-1 flex gap-1">
               <button
@@ -50,7 +52,7 @@ export function LogPanel({ events, formula, onBack, onAct, onAmend }: Props) {
             </div>
           </li>
         ))}
-        {last.length === 0 && <li className="p-3 text-[15px] text-muted">Nothing yet.</li>}
+        {last.length === 0 && <li className="p-3 text-body text-muted">Nothing yet.</li>}
       </ul>
     </Sheet>
   )

@@ -3,8 +3,8 @@
 import { Delete } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import type { FrozenThermometer } from '@/contract/batch'
-import { type CookAct, corrected, toCelsius } from '@/core'
-import { useTemperature } from '@/ui/shell/preferences'
+import { type CookAct, corrected, inCelsius, toCelsius } from '@/core'
+import { useSay } from '@/ui/shell/preferences'
 import { Sheet } from './sheet'
 
 interface Props {
@@ -21,11 +21,11 @@ const SLIGHT = 0.5
 
 /** A temperature read by eye: tapped, or typed with Enter. */
 export function ReadingPanel({ thermometer, onBack, onAct }: Props) {
-  const { unit, say } = useTemperature()
+  const say = useSay()
   const [text, setText] = useState('')
   const press = (key: string): void => setText((t) => (key === '⌫' ? t.slice(0, -1) : t.length < MOST ? t + key : t))
   const value = Number(text)
-  const celsius = unit === 'F' ? toCelsius(value) : value
+  const celsius = say.units.temperature === 'F' ? toCelsius(value) : value
   const truly = thermometer && text ? corrected(thermometer, celsius) : celsius
   const log = (): void => {
     if (text) onAct({ type: 'reads', celsius })
@@ -52,13 +52,15 @@ export function ReadingPanel({ thermometer, onBack, onAct }: Props) {
       onBack={onBack}
       head={
         <p
-          className="casual flex-1 self-center pr-2 text-right text-[40px] leading-none font-extrabold text-cherry"
+          className="casual flex-1 self-center pr-2 text-right text-figure leading-none font-extrabold text-cherry"
           aria-live="polite"
         >
           {text || '–'}
-          <span className="text-[22px]">°{unit}</span>
+          <span className="text-head">°{say.units.temperature}</span>
           {Math.abs(truly - celsius) >= SLIGHT && (
-            <span className="block text-[15px] font-semibold text-muted">in truth {say(truly)}</span>
+            <span className="block text-body font-semibold text-muted">
+              in truth {say.temperature(inCelsius(truly))}
+            </span>
           )}
         </p>
       }
@@ -71,7 +73,7 @@ export function ReadingPanel({ thermometer, onBack, onAct }: Props) {
               type="button"
               disabled={!text}
               onClick={log}
-              className="casual min-h-16 rounded-control bg-bar text-[18px] font-bold text-on-bar disabled:opacity-40"
+              className="casual min-h-16 rounded-control bg-bar text-title font-bold text-on-bar disabled:opacity-40"
             >
               Log
             </button>
@@ -80,7 +82,7 @@ export function ReadingPanel({ thermometer, onBack, onAct }: Props) {
               key={key}
               type="button"
               onClick={() => press(key)}
-              className="casual grid min-h-16 place-items-center rounded-control bg-marble text-[24px] font-bold hover:brightness-95"
+              className="casual grid min-h-16 place-items-center rounded-control bg-marble text-large font-bold hover:brightness-95"
             >
               {key === '⌫' ? <Delete size={24} aria-label="Take a digit back" /> : key}
             </button>

@@ -1,17 +1,10 @@
 'use client'
 
 import { useState } from 'react'
-import { cautions, formatGrams, formatSpan, type Rescue, type RescueContext, rescue, type Trouble } from '@/core'
-import { useTemperature } from '@/ui/shell/preferences'
+import { type Rescue, type RescueContext, rescue, type Trouble, troubles } from '@/core'
+import { useSay } from '@/ui/shell/preferences'
+import { cautions, formatSpan, sayRescue, troubleNames } from '@/words'
 import { Choice, Sheet } from './sheet'
-
-const troubles: Record<Trouble, string> = {
-  'too-far': 'Went too far',
-  'too-soft': 'Too soft',
-  'too-dark': 'Too dark',
-  grained: 'It grained',
-  split: 'It split',
-}
 
 interface Props {
   readonly context: RescueContext
@@ -25,42 +18,43 @@ export function RescuePanel({ context, first, onBack }: Props) {
   if (trouble === null)
     return (
       <Sheet title="What happened?" onBack={onBack}>
-        {(Object.keys(troubles) as Trouble[]).map((t) => (
-          <Choice key={t} label={troubles[t]} onPress={() => setTrouble(t)} />
+        {troubles.map((t) => (
+          <Choice key={t} label={troubleNames[t]} onPress={() => setTrouble(t)} />
         ))}
       </Sheet>
     )
   return (
-    <Sheet title={troubles[trouble]} onBack={() => (first ? onBack() : setTrouble(null))}>
+    <Sheet title={troubleNames[trouble]} onBack={() => (first ? onBack() : setTrouble(null))}>
       <Advice plan={rescue(trouble, context)} />
     </Sheet>
   )
 }
 
 function Advice({ plan }: { readonly plan: Rescue }) {
-  const { say } = useTemperature()
+  const say = useSay()
+  const said = sayRescue(plan)
   const figures: readonly (readonly [string, string])[] = [
-    ['hot water', formatGrams(plan.waterGrams)],
-    ...(plan.glucoseGrams >= 1 ? ([['glucose syrup', formatGrams(plan.glucoseGrams)]] as const) : []),
-    ['stop again at', say(plan.toCelsius)],
-    ['about', Number.isFinite(plan.minutes) ? formatSpan(Math.ceil(plan.minutes) * 60) : 'once the heat is on'],
+    ['hot water', say.weight(plan.water)],
+    ...(plan.glucose >= 1 ? ([['glucose syrup', say.weight(plan.glucose)]] as const) : []),
+    ['stop again at', say.temperature(plan.until)],
+    ['about', Number.isFinite(plan.time) ? formatSpan(60 * Math.ceil(plan.time / 60)) : 'once the heat is on'],
   ]
   return (
     <div className="flex flex-col gap-3 px-2">
-      <p className="casual text-[20px] leading-snug font-bold">{plan.say}</p>
+      <p className="casual text-head leading-snug font-bold">{said.say}</p>
       {plan.worthIt && (
         <dl className="grid grid-cols-2 gap-x-3 gap-y-1">
           {figures.map(([label, text]) => (
             <div key={label} className="contents">
-              <dt className="text-[15px] text-muted">{label}</dt>
-              <dd className="figures text-right text-[17px] font-semibold">{text}</dd>
+              <dt className="text-body text-muted">{label}</dt>
+              <dd className="figures text-right text-lead font-semibold">{text}</dd>
             </div>
           ))}
         </dl>
       )}
-      <p className="text-[15px]">{plan.worthIt ? plan.why : `Not worth the sugar. ${plan.why}`}</p>
+      <p className="text-body">{plan.worthIt ? said.why : `Not worth the sugar. ${said.why}`}</p>
       {plan.worthIt && (
-        <p className="rounded-control bg-lemon p-3 text-[15px] font-semibold text-on-lemon">{cautions.steam?.short}.</p>
+        <p className="rounded-control bg-lemon p-3 text-body font-semibold text-on-lemon">{cautions.steam.short}.</p>
       )}
     </div>
   )

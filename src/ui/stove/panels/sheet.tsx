@@ -5,19 +5,27 @@ interface SheetProps {
   readonly title: string
   /** In place of the title, where the panel has a choice of its own there. */
   readonly head?: ReactNode
+  /** What is in it is a list of choices, two beside each other where there is room. */
+  readonly choices?: boolean
+  /** It may be longer than the screen. */
+  readonly scrolls?: boolean
   onBack(): void
   readonly children: ReactNode
 }
 
 /** A panel in place of the acts: one decision, and the way back. */
-export function Sheet({ title, head, onBack, children }: SheetProps) {
+export function Sheet({ title, head, choices = false, scrolls, onBack, children }: SheetProps) {
   return (
-    <section aria-label={title} className="sheet flex min-h-0 flex-1 flex-col gap-2 overflow-auto p-3">
+    <section
+      aria-label={title}
+      data-scrolls={scrolls || undefined}
+      className="sheet flex min-h-0 flex-1 flex-col gap-2 overflow-auto p-3"
+    >
       <div className="flex shrink-0 gap-1">
         <button
           type="button"
           onClick={onBack}
-          className="casual flex min-h-16 items-center gap-2 px-2 text-left text-[18px] font-bold"
+          className="casual flex min-h-16 items-center gap-2 px-2 text-left text-title font-bold"
         >
           <ArrowLeft size={20} aria-hidden />
           <span className={head ? 'sr-only' : undefined}>{title}</span>
@@ -25,7 +33,11 @@ export function Sheet({ title, head, onBack, children }: SheetProps) {
         </button>
         {head}
       </div>
-      {children}
+      <div
+        className={choices ? 'grid flex-1 auto-rows-[minmax(64px,1fr)] grid-cols-1 gap-2 sm:grid-cols-2' : 'contents'}
+      >
+        {children}
+      </div>
     </section>
   )
 }
@@ -45,12 +57,12 @@ export function Choice({ label, mark, detail, swatch, onPress }: ChoiceProps) {
     <button
       type="button"
       onClick={onPress}
-      className="flex min-h-16 flex-1 items-center gap-2 rounded-control bg-marble px-3 text-left text-[17px] leading-tight font-semibold hover:brightness-95"
+      className="flex min-h-16 flex-1 items-center gap-2 rounded-control bg-marble px-3 text-left text-lead leading-tight font-semibold hover:brightness-95"
       style={swatch ? { background: swatch } : undefined}
     >
-      {mark && <span className="figures text-[14px] text-muted">{mark}</span>}
-      <span className={swatch ? 'rounded-[9px] bg-sheet px-2.5 py-1.5' : 'flex-1'}>{label}</span>
-      {detail && <span className="figures text-[14px] text-muted">{detail}</span>}
+      {mark && <span className="figures text-small text-muted">{mark}</span>}
+      <span className={swatch ? 'rounded-inner bg-sheet px-2.5 py-1.5' : 'flex-1'}>{label}</span>
+      {detail && <span className="figures text-small text-muted">{detail}</span>}
     </button>
   )
 }

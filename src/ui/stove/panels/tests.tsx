@@ -2,12 +2,19 @@
 
 import { useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type CookAct, colourStages, type Sign, type Smell, type Stage, type StageId, signs, smells } from '@/core'
+import { type CookAct, colourStages, inCelsius, type Sign, type Smell, type Stage, signs, smells } from '@/core'
 import { sugarColour } from '@/ui/chart/ladder-scale'
-import { useTemperature } from '@/ui/shell/preferences'
+import { Segments } from '@/ui/kit/segments'
+import { useSay } from '@/ui/shell/preferences'
+import { colourNames, signNames, smellNames, stageNames } from '@/words'
+import { dropResults } from '../drop-results'
 import { Choice, Sheet } from './sheet'
 
-const kinds = { drop: 'Drop', sign: 'Signs', colour: 'Colour' } as const
+const kinds = [
+  { id: 'drop', label: 'Drop' },
+  { id: 'sign', label: 'Signs' },
+  { id: 'colour', label: 'Colour' },
+] as const
 
 interface Props {
   readonly stages: readonly Stage[]
@@ -17,32 +24,24 @@ interface Props {
   onAct(act: CookAct): void
 }
 
-/** What a drop can show, softest first. */
-export const dropResults = (stages: readonly Stage[]): { id: StageId; label: string; from: number }[] =>
-  stages.filter((s) => s.id !== 'syrup')
-
 /** A test of doneness: a drop in cold water (keys 1 to 6), a sign in the pan, a smell, or the colour. */
 export function TestsPanel({ stages, shades, onBack, onAct }: Props) {
-  const { say } = useTemperature()
-  const [kind, setKind] = useState<keyof typeof kinds>('drop')
+  const say = useSay()
+  const [kind, setKind] = useState<(typeof kinds)[number]['id']>('drop')
   return (
     <Sheet
       title="It shows"
+      choices
       onBack={onBack}
       head={
-        <div className="flex flex-1 gap-0.5 rounded-control bg-marble">
-          {(Object.keys(kinds) as (keyof typeof kinds)[]).map((k) => (
-            <button
-              key={k}
-              type="button"
-              aria-pressed={k === kind}
-              onClick={() => setKind(k)}
-              className={`min-h-16 flex-1 rounded-control text-[14px] font-semibold ${k === kind ? 'bg-bar text-on-bar' : ''}`}
-            >
-              {kinds[k]}
-            </button>
-          ))}
-        </div>
+        <Segments
+          label="Kind of test"
+          options={kinds}
+          value={kind}
+          onPick={setKind}
+          className="flex-1 flex-nowrap gap-0.5 border-0 bg-marble p-0"
+          itemClassName="min-h-16 flex-1 rounded-control px-1 text-small"
+        />
       }
     >
       {kind === 'drop' &&
@@ -50,25 +49,24 @@ export function TestsPanel({ stages, shades, onBack, onAct }: Props) {
           <Choice
             key={s.id}
             mark={String(i + 1)}
-            label={s.label}
-            detail={say(s.from)}
+            label={stageNames[s.id]}
+            detail={say.temperature(inCelsius(s.from))}
             onPress={() => onAct({ type: 'test', test: 'drop', result: s.id })}
           />
         ))}
       {kind === 'sign' &&
         (Object.keys(signs) as Sign[]).map((sign) => (
-          <Choice key={sign} label={signs[sign].label} onPress={() => onAct({ type: 'test', test: 'sign', sign })} />
+          <Choice key={sign} label={signNames[sign]} onPress={() => onAct({ type: 'test', test: 'sign', sign })} />
         ))}
       {kind === 'sign' &&
         (Object.keys(smells) as Smell[]).map((smell) => (
-          <Choice
-            key={smell}
-            label={smells[smell].label}
-            onPress={() => onAct({ type: 'test', test: 'smell', smell })}
-          />
+          <Choice key={smell} label={smellNames[smell]} onPress={() => onAct({ type: 'test', test: 'smell', smell })} />
         ))}
       {kind === 'colour' &&
-        [...colourStages, ...shades.map((s) => ({ label: s.name, celsius: s.celsius }))]
+        [
+          ...colourStages.map((c) => ({ label: colourNames[c.id], celsius: c.celsius })),
+          ...shades.map((s) => ({ label: s.name, celsius: s.celsius })),
+        ]
           .sort((a, b) => a.celsius - b.celsius)
           .map((c) => (
             <Choice

@@ -1,10 +1,11 @@
+import { z } from 'zod'
 import { boil, followBoils, parseFollows } from '@/server/cook'
-import { answer, eventStream } from '@/server/http'
+import { route } from '@/server/route'
 
-export function GET(request: Request) {
-  return answer(async () => {
-    const from = parseFollows(new URL(request.url).searchParams.getAll('after'))
-    await Promise.all([...from.keys()].map(boil))
-    return eventStream((signal) => followBoils(from, signal), request)
-  })
-}
+const query = z.object({ after: z.union([z.string(), z.array(z.string())]) })
+
+export const GET = route({ query }, async ({ query: { after } }) => {
+  const from = parseFollows([after].flat())
+  await Promise.all([...from.keys()].map(boil))
+  return (signal: AbortSignal) => followBoils(from, signal)
+})

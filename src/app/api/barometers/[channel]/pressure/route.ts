@@ -1,9 +1,11 @@
+import { ofChannel } from '@/contract/text'
 import { admitDevice, takePressure } from '@/server/devices'
-import { answer, readBody } from '@/server/http'
+import { pushed } from '@/server/http'
+import { route } from '@/server/route'
 
-export const POST = (request: Request, { params }: { params: Promise<{ channel: string }> }) =>
-  answer(async () => {
-    const { channel } = await params
-    await admitDevice(channel, 'barometer', request.headers.get('authorization'))
-    return Response.json(await takePressure(channel, await readBody(request, 4096)))
-  })
+const LIMIT = 4096
+
+export const POST = route(
+  { params: ofChannel, auth: admitDevice('barometer'), body: pushed(LIMIT) },
+  ({ params, body }) => takePressure(params.channel, body),
+)

@@ -1,10 +1,9 @@
 import { startBoilSchema } from '@/contract/batch'
+import { ofUlid } from '@/contract/text'
 import { startBoil } from '@/server/batches'
-import { answer, readWrite } from '@/server/http'
+import { json } from '@/server/http'
+import { route } from '@/server/route'
 
-export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  return answer(async () => {
-    const { id } = await params
-    return Response.json(await startBoil(id, await readWrite(request, startBoilSchema), new Date()))
-  })
-}
+export const POST = route({ params: ofUlid, body: json(startBoilSchema) }, ({ params, body, now }) =>
+  startBoil(params.id, body, now),
+)

@@ -1,11 +1,10 @@
 import { verdictSchema } from '@/contract/batch'
+import { ofUlid } from '@/contract/text'
 import { setVerdict } from '@/server/batches'
-import { answer, readWrite } from '@/server/http'
+import { json } from '@/server/http'
+import { route } from '@/server/route'
 
-export function PUT(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  return answer(async () => {
-    const { id } = await params
-    await setVerdict(id, await readWrite(request, verdictSchema))
-    return Response.json({ saved: true })
-  })
-}
+export const PUT = route({ params: ofUlid, body: json(verdictSchema) }, async ({ params, body }) => {
+  await setVerdict(params.id, body)
+  return { saved: true }
+})

@@ -1,10 +1,9 @@
 import { loggedActSchema } from '@/contract/cook'
+import { ofUlid } from '@/contract/text'
 import { logAct } from '@/server/cook'
-import { answer, readWrite } from '@/server/http'
+import { json } from '@/server/http'
+import { route } from '@/server/route'
 
-export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  return answer(async () => {
-    const { id } = await params
-    return Response.json(await logAct(id, await readWrite(request, loggedActSchema), new Date()))
-  })
-}
+export const POST = route({ params: ofUlid, body: json(loggedActSchema) }, ({ params, body, now }) =>
+  logAct(params.id, body, now),
+)

@@ -1,11 +1,14 @@
+import { z } from 'zod'
+import { ofUlid } from '@/contract/text'
 import { cookAsCsv, cookAsJson } from '@/server/cook-files'
-import { answer, download } from '@/server/http'
+import { download } from '@/server/http'
+import { route } from '@/server/route'
 
-/** `?as=csv` gives readings and acts as rows, anything else the whole cook as JSON. */
-export const GET = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
-  answer(async () => {
-    const { id } = await params
-    return new URL(request.url).searchParams.get('as') === 'csv'
-      ? download(await cookAsCsv(id), 'text/csv', `cook-${id}.csv`)
-      : download(JSON.stringify(await cookAsJson(id), null, 1), 'application/json', `cook-${id}.json`)
-  })
+/** `?as=csv` gives readings and acts as rows; without it the whole cook is JSON. */
+const query = z.object({ as: z.enum(['csv', 'json']).default('json') })
+
+export const GET = route({ params: ofUlid, query }, async ({ params: { id }, query: { as } }) =>
+  as === 'csv'
+    ? download(await cookAsCsv(id), 'text/csv', `cook-${id}.csv`)
+    : download(JSON.stringify(await cookAsJson(id), null, 1), 'application/json', `cook-${id}.json`),
+)

@@ -1,10 +1,10 @@
+import { ofUlid } from '@/contract/text'
 import { importCookReadings } from '@/server/cook-files'
-import { answer, readText } from '@/server/http'
+import { text } from '@/server/http'
+import { route } from '@/server/route'
 
 const MOST_BYTES = 4 * 1024 * 1024
 
-export const POST = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
-  answer(async () => {
-    const { id } = await params
-    return Response.json(await importCookReadings(id, await readText(request, ['text/csv'], MOST_BYTES)))
-  })
+export const POST = route({ params: ofUlid, body: text(['text/csv'], MOST_BYTES) }, ({ params, body }) =>
+  importCookReadings(params.id, body),
+)

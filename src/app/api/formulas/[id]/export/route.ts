@@ -1,14 +1,17 @@
+import { z } from 'zod'
+import { ofHandle } from '@/contract/text'
 import { toRecipe } from '@/core'
 import { exportFormulas } from '@/server/files'
 import { formula } from '@/server/formulas'
-import { answer, download } from '@/server/http'
+import { download } from '@/server/http'
+import { route } from '@/server/route'
 
-/** `?as=recipe` gives schema.org JSON-LD, anything else the book's own format. */
-export const GET = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
-  answer(async () => {
-    const { id } = await params
-    const { document } = await formula(id)
-    return new URL(request.url).searchParams.get('as') === 'recipe'
-      ? download(JSON.stringify(toRecipe(document), null, 1), 'application/ld+json', `${id}.jsonld`)
-      : download(JSON.stringify(await exportFormulas(id), null, 1), 'application/json', `${id}.json`)
-  })
+/** `?as=recipe` gives schema.org JSON-LD; without it the book's own format. */
+const query = z.object({ as: z.enum(['recipe', 'book']).default('book') })
+
+export const GET = route({ params: ofHandle, query }, async ({ params: { id }, query: { as } }) => {
+  const { document } = await formula(id)
+  return as === 'recipe'
+    ? download(JSON.stringify(toRecipe(document), null, 1), 'application/ld+json', `${id}.jsonld`)
+    : download(JSON.stringify(await exportFormulas(id), null, 1), 'application/json', `${id}.json`)
+})

@@ -1,9 +1,9 @@
 import { newRevisionSchema } from '@/contract/book'
+import { ofHandle } from '@/contract/text'
 import { revise } from '@/server/formulas'
-import { answer, FORMULA_BYTES, readWrite } from '@/server/http'
+import { FORMULA_BYTES, json } from '@/server/http'
+import { route } from '@/server/route'
 
-export const POST = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
-  answer(async () => {
-    const { id } = await params
-    return Response.json(await revise(id, await readWrite(request, newRevisionSchema, FORMULA_BYTES), new Date()))
-  })
+export const POST = route({ params: ofHandle, body: json(newRevisionSchema, FORMULA_BYTES) }, ({ params, body, now }) =>
+  revise(params.id, body, now),
+)

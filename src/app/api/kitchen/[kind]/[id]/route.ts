@@ -1,25 +1,16 @@
 import { z } from 'zod'
 import { kindSchema } from '@/contract/kitchen'
 import { handle } from '@/contract/text'
-import { answer, readPath, readWrite } from '@/server/http'
+import { json } from '@/server/http'
 import { dropThing, keepThing } from '@/server/kitchen'
+import { route } from '@/server/route'
 
-const place = z.object({ kind: kindSchema, id: handle })
+const params = z.object({ kind: kindSchema, id: handle })
+const body = json(z.unknown())
 
-interface Props {
-  params: Promise<unknown>
-}
+export const PUT = route({ params, body }, ({ params: { kind, id }, body: facts }) => keepThing(kind, id, facts))
 
-export const PUT = (request: Request, { params }: Props) =>
-  answer(async () => {
-    const { kind, id } = readPath(await params, place)
-    return Response.json(await keepThing(kind, id, await readWrite(request, z.unknown())))
-  })
-
-export const DELETE = (request: Request, { params }: Props) =>
-  answer(async () => {
-    const { kind, id } = readPath(await params, place)
-    await readWrite(request, z.unknown())
-    await dropThing(kind, id)
-    return Response.json({ gone: true })
-  })
+export const DELETE = route({ params, body }, async ({ params: { kind, id } }) => {
+  await dropThing(kind, id)
+  return { gone: true }
+})

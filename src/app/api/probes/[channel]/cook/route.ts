@@ -1,10 +1,10 @@
-import { answer, eventStream } from '@/server/http'
+import { ofChannel } from '@/contract/text'
 import { admitHub, followChannel } from '@/server/probes'
+import { route } from '@/server/route'
 
-export function GET(request: Request, { params }: { params: Promise<{ channel: string }> }) {
-  return answer(async () => {
-    const { channel } = await params
-    await admitHub(channel, request.headers.get('authorization'))
-    return eventStream((signal) => followChannel(channel, signal), request)
-  })
-}
+export const GET = route(
+  { params: ofChannel, auth: admitHub },
+  ({ params }) =>
+    (signal: AbortSignal) =>
+      followChannel(params.channel, signal),
+)

@@ -1,13 +1,10 @@
-import { answer, readBody } from '@/server/http'
+import { ofChannel } from '@/contract/text'
+import { pushed } from '@/server/http'
 import { admitHub, parseReadings, storeReadings } from '@/server/probes'
+import { route } from '@/server/route'
 
 const LIMIT = 1024 * 1024
 
-export function POST(request: Request, { params }: { params: Promise<{ channel: string }> }) {
-  return answer(async () => {
-    const { channel } = await params
-    await admitHub(channel, request.headers.get('authorization'))
-    const readings = parseReadings(await readBody(request, LIMIT))
-    return Response.json(await storeReadings(channel, readings))
-  })
-}
+export const POST = route({ params: ofChannel, auth: admitHub, body: pushed(LIMIT) }, ({ params, body }) =>
+  storeReadings(params.channel, parseReadings(body)),
+)

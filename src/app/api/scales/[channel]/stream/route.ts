@@ -1,8 +1,8 @@
-import { followScale } from '@/server/devices'
-import { answer, eventStream } from '@/server/http'
+import { ofChannel } from '@/contract/text'
+import { followScale, knownDevice } from '@/server/devices'
+import { route } from '@/server/route'
 
-export const GET = (request: Request, { params }: { params: Promise<{ channel: string }> }) =>
-  answer(async () => {
-    const { channel } = await params
-    return eventStream((signal) => followScale(channel, signal), request)
-  })
+export const GET = route({ params: ofChannel }, async ({ params: { channel } }) => {
+  await knownDevice(channel, 'scale')
+  return (signal: AbortSignal) => followScale(channel, signal)
+})

@@ -1,17 +1,17 @@
 import { wantedSchema } from '@/contract/devices'
+import { ofChannel } from '@/contract/text'
 import { admitDevice, followWanted, wantOn } from '@/server/devices'
-import { answer, eventStream, readWrite } from '@/server/http'
+import { json } from '@/server/http'
+import { route } from '@/server/route'
 
-export const GET = (request: Request, { params }: { params: Promise<{ channel: string }> }) =>
-  answer(async () => {
-    const { channel } = await params
-    await admitDevice(channel, 'scale', request.headers.get('authorization'))
-    return eventStream((signal) => followWanted(channel, signal), request)
-  })
+export const GET = route(
+  { params: ofChannel, auth: admitDevice('scale') },
+  ({ params }) =>
+    (signal: AbortSignal) =>
+      followWanted(params.channel, signal),
+)
 
-export const PUT = (request: Request, { params }: { params: Promise<{ channel: string }> }) =>
-  answer(async () => {
-    const { channel } = await params
-    await wantOn(channel, await readWrite(request, wantedSchema))
-    return Response.json({ kept: true })
-  })
+export const PUT = route({ params: ofChannel, body: json(wantedSchema) }, async ({ params, body }) => {
+  await wantOn(params.channel, body)
+  return { kept: true }
+})

@@ -1,11 +1,10 @@
+import { ofChannel } from '@/contract/text'
 import { admitDevice, parseWeights, storeWeights } from '@/server/devices'
-import { answer, readBody } from '@/server/http'
+import { pushed } from '@/server/http'
+import { route } from '@/server/route'
 
 const LIMIT = 512 * 1024
 
-export const POST = (request: Request, { params }: { params: Promise<{ channel: string }> }) =>
-  answer(async () => {
-    const { channel } = await params
-    await admitDevice(channel, 'scale', request.headers.get('authorization'))
-    return Response.json(await storeWeights(channel, parseWeights(await readBody(request, LIMIT))))
-  })
+export const POST = route({ params: ofChannel, auth: admitDevice('scale'), body: pushed(LIMIT) }, ({ params, body }) =>
+  storeWeights(params.channel, parseWeights(body)),
+)

@@ -1,0 +1,5 @@
+import { Loading } from '@/ui/shell/loading'
+
+export default function LoadingPage() {
+  return <Loading title="Formulas" />
+}

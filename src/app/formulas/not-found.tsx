@@ -1,0 +1,5 @@
+import { Missing } from '@/ui/shell/missing'
+
+export default function NotFound() {
+  return <Missing place="formulas" />
+}

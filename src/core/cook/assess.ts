@@ -1,0 +1,181 @@
+/**
+ * One judgement of a cook. `assessCook` takes what is known of a boil (the plan, the kitchen, the log, the readings) and
+ * the moment, and returns everything that stove, list, alarms and log draw of it. Nothing else decides.
+ */
+
+import type { RescueContext } from '../craft/rescue'
+import { type Correction, noCorrection } from '../craft/thermometer'
+import type { PlainFindingOf } from '../finding'
+import { type Analysis, analyse, type Conditions } from '../formula/analyse'
+import type { BoiledFormula } from '../formula/document'
+import { type BatchPlan, gramsOfBoil } from '../formula/plan'
+import { withWater } from '../matter/mix'
+import { burnerPower } from '../pot/equipment'
+import { type CelsiusStep, inCelsiusStep } from '../quantity/figures'
+import { believed, pointsInLog, typedReadings } from './by-hand'
+import { type Cook, contents, openCook, type Probe } from './cook'
+import type { Estimate } from './evidence'
+import type { Doubt } from './forecast'
+import { type CookEvent, emptiedAt, fedAt } from './log'
+import { type NextBoil, nextBoilOf } from './next-boil'
+import { type PastTarget, pastTarget } from './past-target'
+import { type PotNow, potNow, syrupC } from './pot-now'
+import type { Reading } from './readings'
+import { estimateOf, pointsInTests } from './tests'
+import { type CookTrouble, troublesOf } from './troubles'
+
+/** What is frozen about a boil when it is begun. */
+export interface BoilFacts {
+  readonly formula: BoiledFormula
+  readonly plan: BatchPlan
+  /** Which boil of the plan, from 1, and the part it cooks; null for the formula itself. */
+  readonly number: number
+  readonly part: string | null
+  readonly conditions: Conditions
+  /** Where its probe reports; null where temperatures are read by eye. */
+  readonly channel: string | null
+  readonly probe: {
+    /** Time constant, s, and scatter, °C. */
+    readonly lagS: number
+    readonly noiseC: number
+    /** What is known of the thermometer; null for nothing. */
+    readonly thermometer: Correction | null
+  }
+}
+
+/** What has happened so far: acts in any order, readings as they came, oldest first. Neither is ever changed in place. */
+export interface CookRecord {
+  readonly events: readonly CookEvent[]
+  readonly readings: readonly Reading[]
+}
+
+/** One thing to mind: a doubt of the forecast, or a thermometer that the tests disagree with. */
+export type CookDoubt = PlainFindingOf<
+  { readonly [D in Doubt]: object } & {
+    readonly 'thermometer-off': { readonly off: CelsiusStep; readonly sd: CelsiusStep }
+  }
+>
+
+export interface CookAssessment {
+  /** What it was judged from. */
+  readonly boil: BoilFacts
+  readonly record: CookRecord
+  /** s on the cook's clock. */
+  readonly now: number
+  readonly cook: Cook
+  /** As they are believed: probe and typed together, put right; without a probe, with what the log gives away. */
+  readonly readings: readonly Reading[]
+  readonly analysis: Analysis
+  readonly pot: PotNow
+  readonly estimate: Estimate | null
+  /** When it was poured, s; null while it is in the pot. */
+  readonly emptiedAt: number | null
+  readonly over: boolean
+  /** What is going wrong or about to, the worst first. */
+  readonly troubles: readonly CookTrouble[]
+  readonly doubt: CookDoubt | null
+  readonly past: PastTarget
+  /** Where a rescue would start from; null with nothing to go on. */
+  readonly rescue: RescueContext | null
+  readonly nextBoil: NextBoil | null
+}
+
+/** ◊ s on either side of a typed temperature in which the log's own guesses are not asked. */
+const TYPED_HOLDS = 120
+/** ◊ A thermometer read by eye; and a cook that goes by drops, signs and steps alone. */
+const BY_EYE = { lagS: 0, noiseC: 0.8, byHand: true }
+const BY_TESTS = { lagS: 0, noiseC: 3, byHand: true }
+/** s between two looks at all the evidence: it moves slowly and is the dearest part. */
+const BEAT = 5
+/** ◊ The dial a rescue is cooked at, at least. */
+const RESCUE_DIAL = 5
+
+function probeOf({ channel, probe }: BoilFacts, events: readonly CookEvent[]): Probe {
+  const sd = probe.thermometer?.sd
+  if (channel !== null) return { lagS: probe.lagS, noiseC: probe.noiseC, sd }
+  return { ...(typedReadings(events).length > 0 ? BY_EYE : BY_TESTS), sd }
+}
+
+function readingsOf(boil: BoilFacts, cook: Cook, { events, readings }: CookRecord): readonly Reading[] {
+  const heard = believed(readings, events, boil.probe.thermometer ?? noCorrection)
+  if (boil.channel !== null) return heard
+  const { pressurePa, roomC } = boil.conditions
+  const points = [...pointsInLog(boil.formula, cook.grams, events, pressurePa, roomC), ...pointsInTests(cook, events)]
+  // what was read says more than what a step or a test gives away, for a while; but nothing once more has gone in since
+  const fed = fedAt(cook.state)
+  const alike = (a: number, b: number) => !fed.some((at) => Math.min(a, b) < at && at <= Math.max(a, b))
+  const silent = points.filter((p) => !heard.some((h) => Math.abs(h.at - p.at) < TYPED_HOLDS && alike(h.at, p.at)))
+  return [...heard, ...silent].sort((a, b) => a.at - b.at)
+}
+
+function doubtOf({ channel }: BoilFacts, pot: PotNow, estimate: Estimate | null): CookDoubt | null {
+  const doubt = pot.forecast?.doubts.find((d) => !(channel === null && d === 'silent'))
+  if (doubt) return { id: doubt, figures: {} }
+  if (!estimate?.disagrees || !estimate.off) return null
+  const { mean, sd } = estimate.off
+  return { id: 'thermometer-off', figures: { off: inCelsiusStep(mean), sd: inCelsiusStep(sd) } }
+}
+
+function rescueFrom({ formula, conditions }: BoilFacts, cook: Cook, pot: PotNow, estimate: Estimate | null) {
+  const mix = contents(cook)
+  if (!mix || !estimate?.celsius) return null
+  return {
+    family: formula.family,
+    mix: withWater(mix, pot.water ?? estimate.water?.mean ?? mix.water),
+    celsius: pot.celsius ?? estimate.celsius.mean,
+    target: formula.target.celsius,
+    pressurePa: conditions.pressurePa,
+    colourC: estimate.colour.mean,
+    watts: burnerPower(conditions.burner, Math.max(RESCUE_DIAL, cook.state.dial)),
+  }
+}
+
+/**
+ * Everything there is to say of `boil` at `now` (s on the cook's clock; a newer reading moves it on). `before` is an
+ * earlier assessment of the same boil: what cannot have changed since is taken over from it, and the result is the same
+ * without it.
+ */
+export function assessCook(boil: BoilFacts, record: CookRecord, now: number, before?: CookAssessment): CookAssessment {
+  const same = before?.boil === boil ? before : undefined
+  const { events } = record
+  const sameEvents = same?.record.events === events
+  const cook =
+    same && sameEvents
+      ? same.cook
+      : openCook(
+          boil.formula,
+          gramsOfBoil(boil.plan, boil.number),
+          boil.conditions,
+          probeOf(boil, events),
+          events,
+          same?.cook,
+        )
+  const readings =
+    same && sameEvents && same.record.readings === record.readings ? same.readings : readingsOf(boil, cook, record)
+  const analysis = same?.analysis ?? analyse(boil.formula, boil.conditions, cook.grams)
+  const at = Math.max(now, readings.at(-1)?.at ?? 0)
+  const sameBeat = same !== undefined && Math.floor(same.now / BEAT) === Math.floor(at / BEAT)
+  const estimate = sameEvents && sameBeat ? same.estimate : estimateOf(cook, events, readings, at)
+  const pot = potNow(cook, readings, at)
+  const poured = emptiedAt(boil.formula, cook.state)
+  const over = cook.state.finishedAt !== null
+  const past =
+    poured === null ? pastTarget(cook, readings, syrupC(pot), analysis.targetC) : { beyond: false, trouble: false }
+  return {
+    boil,
+    record,
+    now: at,
+    cook,
+    readings,
+    analysis,
+    pot,
+    estimate,
+    emptiedAt: poured,
+    over,
+    troubles: poured !== null || over ? [] : troublesOf({ cook, pot, analysis, past, now: at }),
+    doubt: over ? null : doubtOf(boil, pot, estimate),
+    past,
+    rescue: rescueFrom(boil, cook, pot, estimate),
+    nextBoil: nextBoilOf(boil, analysis, pot, at, poured !== null),
+  }
+}

@@ -1,0 +1,96 @@
+/** A cook as its log stands: what is in the pot, under which heat, on which road. */
+
+import type { Conditions } from '../formula/analyse'
+import type { BoiledFormula, GramsByLine } from '../formula/document'
+import { type Mix, massOf } from '../matter/mix'
+import { temperatureToday } from '../physics/boiling'
+import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
+import type { ForecastContext, Stretch } from './forecast'
+import { type HeatPath, heatPath } from './heat-path'
+import { type CookEvent, type CookState, readLog } from './log'
+
+export interface Probe {
+  /** No probe at all: temperatures are typed, and told by the log. */
+  readonly byHand?: boolean
+  readonly lagS: number
+  readonly noiseC: number
+  /** How well its correction is known, °C; as an unchecked thermometer unless told. */
+  readonly sd?: number
+}
+
+/** ◊ How far a temperature that is reckoned may be past something before that is said, °C. */
+export const slackOf = ({ byHand, noiseC }: Probe): number => (byHand ? 2 * noiseC : 0)
+
+export interface Cook {
+  readonly formula: BoiledFormula
+  readonly grams: GramsByLine
+  readonly conditions: Conditions
+  readonly probe: Probe
+  readonly state: CookState
+  readonly stretches: readonly Stretch[]
+}
+
+/** ◊ How far a burner may be from what it says, before it is measured. */
+const POWER_DOUBT = 0.25
+
+/**
+ * A cook as its log stands. `before` is the cook before the newest event: roads already worked out are kept, which
+ * makes an event cheap.
+ */
+export function openCook(
+  formula: BoiledFormula,
+  grams: GramsByLine,
+  conditions: Conditions,
+  probe: Probe,
+  events: readonly CookEvent[],
+  before?: Cook,
+): Cook {
+  const state = readLog(formula, grams, events)
+  const { baseCapacity } = potThermal(conditions.pot)
+  const known = new Map<number, HeatPath>(before?.stretches.map((s) => [s.from, s.path]))
+  const stretches = state.fillings
+    .filter((f) => massOf(f.mix) > 0)
+    .map((f) => ({
+      from: f.from,
+      lid: f.lid,
+      startC: f.celsius,
+      path: known.get(f.from) ?? heatPath(f.mix, conditions.pressurePa, baseCapacity),
+    }))
+  return { formula, grams, conditions, probe, state, stretches }
+}
+
+/** What went into the pot, with the water it held when the last of it did. */
+export const contents = (cook: Cook): Mix | null => cook.state.fillings.at(-1)?.mix ?? null
+
+/** Temperature in today's air at which step `index` falls due, or null for one that does not wait for heat. */
+export function stepTemperature(cook: Cook, index: number): number | null {
+  const step = cook.formula.steps[index]
+  const mix = contents(cook)
+  if (!step || !mix) return null
+  if (step.when.on === 'boil') return cook.stretches.at(-1)?.path.boilC ?? null
+  if (step.when.on === 'rises' || step.when.on === 'colour')
+    return temperatureToday(mix, step.when.celsius, cook.conditions.pressurePa)
+  if (step.when.on === 'target') return temperatureToday(mix, cook.formula.target.celsius, cook.conditions.pressurePa)
+  return null
+}
+
+/** What a forecast to `target` °C has to know; `pulls`: the pot comes off there. */
+export function forecastContext(cook: Cook, target: number, pulls: boolean, now: number): ForecastContext {
+  const { pot, burner, roomC } = cook.conditions
+  const thermal = potThermal(pot)
+  const watts = burnerPower(burner, DIAL_TOP)
+  return {
+    now,
+    stretches: cook.stretches,
+    dials: cook.state.dials,
+    target,
+    pulls,
+    fullPower: { watts, sd: POWER_DOUBT * watts },
+    base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
+    lossWattsPerDegree: thermal.syrupToRoom,
+    roomC,
+    lagS: cook.probe.lagS,
+    noiseC: cook.probe.noiseC,
+    byHand: cook.probe.byHand,
+  }
+}

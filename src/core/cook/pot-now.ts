@@ -1,0 +1,133 @@
+/** The pot at one moment: where the syrup is, what is left in it, what comes next and when. */
+
+import { type Bite, biteOf } from '../craft/bite'
+import { type StageFacts, stageOf, stagesOf } from '../craft/stages'
+import { type Mix, withWater } from '../matter/mix'
+import { waterLeftAt } from '../physics/boiling'
+import { type Cook, contents, forecastContext, stepTemperature } from './cook'
+import { type Cooling, coolingTo } from './cooling'
+import { type DoNow, doNow, saw } from './do-now'
+import { DROP_SD } from './evidence'
+import { type Forecast, forecast } from './forecast'
+import { type CookAct, fedAt } from './log'
+import type { Reading } from './readings'
+
+export interface PotNow {
+  readonly doNow: DoNow
+  /** Forecast to the next step that waits for heat. */
+  readonly forecast: Forecast | null
+  /** Today's temperature of that step. */
+  readonly nextC: number | null
+  /** Best estimate of the temperature, °C, and its climb, °C/min. */
+  readonly celsius: number | null
+  readonly climb: number | null
+  /** The temperature is reckoned, not measured. */
+  readonly reckoned: boolean
+  /** Water left, g; null before it boils. */
+  readonly water: number | null
+  /** What a drop would show now, and how it would bite cold if it were pulled now. */
+  readonly stage: StageFacts | null
+  readonly bite: Bite | null
+}
+
+/** Where the syrup is, °C: as the forecast has it, for a probe is slow to hear of what has just gone in. */
+export const syrupC = ({ forecast, celsius }: Pick<PotNow, 'forecast' | 'celsius'>): number | null =>
+  forecast?.nowC ?? celsius
+
+/** How the next step's cooling goes, where it waits for one. */
+function coolingNow(cook: Cook, readings: readonly Reading[], now: number): Cooling | null {
+  const when = cook.formula.steps[cook.state.next]?.when
+  const mix = contents(cook)
+  if (when?.on !== 'falls' || !mix) return null
+  const { pot, roomC } = cook.conditions
+  return coolingTo(when.celsius, readings, { now, mix, pot, roomC, since: cook.state.pulledAt ?? 0 })
+}
+
+/**
+ * A drop says the target is reached when the stage it shows begins about there; and at hard crack, for what lies beyond it
+ * no drop can tell.
+ */
+const droppedThere = ({ state, conditions }: Cook, mix: Mix, targetC: number): boolean =>
+  stagesOf(mix, conditions.pressurePa).some(
+    ({ id, from }) => (id === 'hard-crack' || from >= targetC - DROP_SD) && saw(state, id),
+  )
+
+/** ◊ s for which a typed temperature tells where the syrup is. */
+const TELLS = 180
+
+/** Whether a temperature was typed lately, and nothing has gone in since. */
+function isRead({ state }: Cook, now: number): boolean {
+  const { readAt } = state
+  return readAt !== null && readAt >= (fedAt(state).at(-1) ?? 0) && now - readAt <= TELLS
+}
+
+/** Everything the stove shows at `now`, from the readings so far (oldest first, corrected). */
+export function potNow(cook: Cook, readings: readonly Reading[], now: number): PotNow {
+  const { state } = cook
+  const nextC = stepTemperature(cook, state.next)
+  const pulls = cook.formula.steps[state.next]?.when.on === 'target'
+  const f =
+    nextC === null || state.pulledAt !== null ? null : forecast(readings, forecastContext(cook, nextC, pulls, now))
+  const byHand = cook.probe.byHand ?? false
+  const cooling = coolingNow(cook, readings, now)
+  const celsius = (byHand ? (f ?? cooling)?.nowC : readings.at(-1)?.celsius) ?? null
+  const mix = contents(cook)
+  const boilC = cook.stretches.at(-1)?.path.boilC ?? null
+  const best = syrupC({ forecast: f, celsius })
+  const boiling = best !== null && boilC !== null && best >= boilC - 0.3 && state.pulledAt === null
+  const water =
+    mix && boiling && best !== null ? Math.min(mix.water, waterLeftAt(mix, best, cook.conditions.pressurePa)) : null
+  const boiled = mix && water !== null ? withWater(mix, water) : null
+  return {
+    doNow: doNow(cook.formula, state, {
+      now,
+      // an estimate alone says when, not that it is so: the maker's eye decides
+      celsius: byHand ? null : best,
+      boilC,
+      forecast: f,
+      unread: byHand && !isRead(cook, now),
+      dropped: byHand && pulls && nextC !== null && mix !== null && droppedThere(cook, mix, nextC),
+      cooling,
+    }),
+    forecast: f,
+    nextC,
+    celsius,
+    reckoned: byHand,
+    climb: byHand ? null : climbOf(readings),
+    water,
+    stage: boiled ? stageOf(boiled) : null,
+    bite: boiled ? biteOf(boiled, cook.conditions.roomC) : null,
+  }
+}
+
+const CLIMB_WINDOW = 30
+
+/** Least-squares slope over the last half minute, °C/min; null with too little to go on. */
+export function climbOf(readings: readonly Reading[]): number | null {
+  const last = readings.at(-1)
+  if (!last) return null
+  let n = 0
+  let st = 0
+  let sc = 0
+  let stt = 0
+  let stc = 0
+  for (let i = readings.length - 1; i >= 0; i--) {
+    const r = readings[i] as Reading
+    const t = r.at - last.at
+    if (t < -CLIMB_WINDOW) break
+    const c = r.celsius - last.celsius
+    n++
+    st += t
+    sc += c
+    stt += t * t
+    stc += t * c
+  }
+  const det = n * stt - st * st
+  return n >= 4 && det > 1e-9 ? (60 * (n * stc - st * sc)) / det : null
+}
+
+/** What the big button logs: the step that is next, and once all are done the end. */
+export function nextAct({ doNow: { step }, celsius }: PotNow): CookAct {
+  if (!step) return { type: 'finished' }
+  return step.when.on === 'target' ? { type: 'pulled', step: step.id, celsius } : { type: 'step', step: step.id }
+}

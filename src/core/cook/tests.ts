@@ -1,0 +1,81 @@
+/** What the tests in a log say of a cook: each by itself, and all of them with the thermometer. */
+
+import { smells } from '../craft/signs'
+import { stagesOf } from '../craft/stages'
+import { noCorrection } from '../craft/thermometer'
+import { type Mix, massOf } from '../matter/mix'
+import { temperatureToday } from '../physics/boiling'
+import { browningRate, milkHeadStart } from '../physics/browning'
+import { type Cook, contents } from './cook'
+import { isAs } from './do-now'
+import { COLOUR_SD, type Estimate, type Evidence, fuse, middleOf } from './evidence'
+import { type CookEvent, standing } from './log'
+import type { Reading } from './readings'
+
+/** What the tests of a log say, each with the reading nearest before it. */
+export function evidenceOf(events: readonly CookEvent[], readings: readonly Reading[]): Evidence[] {
+  return standing(events).flatMap((e): Evidence[] => {
+    if (e.type !== 'test') return []
+    const reads = readings.findLast((r) => r.at <= e.at)?.celsius ?? null
+    if (e.test === 'drop') return [{ at: e.at, reads, kind: 'drop', stage: e.result }]
+    if (e.test === 'sign') return [{ at: e.at, reads, kind: 'sign', sign: e.sign }]
+    const { celsius, sd } = e.test === 'smell' ? smells[e.smell] : { celsius: e.celsius, sd: COLOUR_SD.eye }
+    return [{ at: e.at, reads, kind: 'colour', celsius, sd }]
+  })
+}
+
+/** Temperatures the tests of a boil speak for by themselves: what a cook without a thermometer goes by. */
+export const pointsInTests = (cook: Cook, events: readonly CookEvent[]): Reading[] =>
+  evidenceOf(events, []).flatMap((e) => {
+    const mix = cook.state.fillings.findLast((f) => f.from <= e.at)?.mix
+    if (!mix || cook.state.pulledAt !== null) return []
+    const { pressurePa } = cook.conditions
+    const celsius = targetIn(e, cook, mix) ?? middleOf(e, mix, pressurePa)
+    return celsius === null ? [] : [{ at: e.at, celsius }]
+  })
+
+/**
+ * The target, °C, where a test is the one the target is known by: what the step shows, or hard crack where the target lies
+ * in it, for that has no end and so no middle.
+ */
+function targetIn(e: Evidence, { formula, conditions: { pressurePa } }: Cook, mix: Mix): number | null {
+  const target = temperatureToday(mix, formula.target.celsius, pressurePa)
+  const shows = formula.steps.find((s) => s.when.on === 'target')?.shows
+  if (shows !== undefined && e.kind !== 'drop' && isAs(e.kind === 'sign' ? e.sign : e.celsius, shows)) return target
+  if (e.kind !== 'drop' || e.stage !== 'hard-crack') return null
+  const from = stagesOf(mix, pressurePa).find((s) => s.id === 'hard-crack')?.from ?? Number.POSITIVE_INFINITY
+  return target >= from ? target : null
+}
+
+/** Browning collected along the readings, minutes at 170 °C. */
+export function doseOf(readings: readonly Reading[], mix: Mix): number {
+  const head = milkHeadStart(mix, massOf(mix))
+  let dose = 0
+  for (let i = 1; i < readings.length; i++) {
+    const { at, celsius } = readings[i] as Reading
+    dose += (browningRate(celsius + head) * (at - (readings[i - 1] as Reading).at)) / 60
+  }
+  return dose
+}
+
+/** Everything the tests and the thermometer say together, at `now`; null with an empty pot. */
+export function estimateOf(
+  cook: Cook,
+  events: readonly CookEvent[],
+  readings: readonly Reading[],
+  now: number,
+): Estimate | null {
+  const mix = contents(cook)
+  if (!mix) return null
+  return fuse(
+    evidenceOf(events, readings),
+    {
+      dryMix: mix,
+      pressurePa: cook.conditions.pressurePa,
+      reads: readings.at(-1)?.celsius ?? null,
+      thermometerSd: cook.probe.sd ?? noCorrection.sd,
+      dose: doseOf(readings, mix),
+    },
+    now,
+  )
+}

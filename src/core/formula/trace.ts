@@ -1,0 +1,86 @@
+/** A formula followed through the pot on paper: what is in it before and after each step, and the heat that takes. */
+import { addMix, emptyMix, type Mix, massOf, withWater } from '../matter/mix'
+import { boilingPoint, waterLeftAt } from '../physics/boiling'
+import { heatCapacity, heatContent, waterHeat } from '../physics/heat'
+import { latentHeat, STANDARD_PRESSURE } from '../physics/water'
+import type { FormulaDocument, GramsByLine, Step } from './document'
+import { groupMix } from './mixes'
+
+export interface Stop {
+  readonly step: Step
+  /** Contents and temperature when the step falls due, and right after it. */
+  readonly before: Mix
+  readonly beforeC: number
+  readonly after: Mix
+  readonly afterC: number
+  /** Steam since the step before, g, and heat put in since then, J. */
+  readonly steam: number
+  readonly joules: number
+  /** Dial over that time, 0 to 10. */
+  readonly dial: number
+}
+
+/** Temperature and contents at which a step falls due, at the standard atmosphere. */
+function due(step: Step, contents: Mix, celsius: number, target: number | undefined): { mix: Mix; celsius: number } {
+  const { when } = step
+  if (when.on === 'boil') return { mix: contents, celsius: Math.max(celsius, boilingPoint(contents)) }
+  if (when.on === 'falls') return { mix: contents, celsius: when.celsius }
+  const wanted = when.on === 'rises' || when.on === 'colour' ? when.celsius : when.on === 'target' ? target : undefined
+  if (wanted === undefined) return { mix: contents, celsius }
+  const water = Math.min(contents.water, waterLeftAt(contents, wanted, STANDARD_PRESSURE))
+  return { mix: withWater(contents, water), celsius: wanted }
+}
+
+/** What a step puts into the pot: a group, or what a part has become. */
+export function additionOf(
+  formula: FormulaDocument,
+  step: Step,
+  grams: GramsByLine,
+  roomC: number,
+): { mix: Mix; celsius: number } {
+  const group = formula.groups.find((g) => g.id === step.adds)
+  if (group) return { mix: groupMix(formula, group.id, grams), celsius: group.celsius }
+  const part = formula.parts?.find((p) => p.id === step.joins)
+  if (part) return { mix: finishedMix(traceSteps(part.formula, grams, roomC)), celsius: part.celsius }
+  return { mix: emptyMix, celsius: roomC }
+}
+
+/**
+ * Follows the steps in order at the standard atmosphere, with `grams` in each line. Compositions hold at any pressure.
+ * Cold additions cool the pot; what they would flash off is left to boil away on the way to the next step.
+ */
+export function traceSteps(formula: FormulaDocument, grams: GramsByLine, roomC = 20): Stop[] {
+  let contents = emptyMix
+  let celsius = roomC
+  let dial = 0
+  return formula.steps.map((step) => {
+    const at = due(step, contents, celsius, formula.target?.celsius)
+    const steam = contents.water - at.mix.water
+    const middle = Math.max(100, (celsius + at.celsius) / 2)
+    const warming = heatContent(at.mix, at.celsius) - heatContent(withWater(contents, at.mix.water), celsius)
+    const boiling = (steam / 1000) * (latentHeat(middle) + waterHeat(middle) - waterHeat(celsius))
+    const during = dial
+    const added = additionOf(formula, step, grams, roomC)
+    const after = addMix(at.mix, added.mix)
+    const a = massOf(at.mix) > 0 ? heatCapacity(at.mix, at.celsius) : 0
+    const b = massOf(added.mix) > 0 ? heatCapacity(added.mix, added.celsius) : 0
+    const afterC = a + b > 0 ? (a * at.celsius + b * added.celsius) / (a + b) : celsius
+    contents = after
+    celsius = afterC
+    if (step.heat !== undefined) dial = step.heat
+    if (step.offHeat) dial = 0
+    return {
+      step,
+      before: at.mix,
+      beforeC: at.celsius,
+      after,
+      afterC,
+      steam,
+      joules: Math.max(0, warming + boiling),
+      dial: during,
+    }
+  })
+}
+
+/** The finished mix: everything in, boiled to the target. */
+export const finishedMix = (stops: readonly Stop[]): Mix => stops.at(-1)?.after ?? emptyMix

@@ -1,0 +1,73 @@
+import { type KitchenView, pressureIn } from '@/contract/kitchen'
+import { type Conditions, type FormulaDocument, type Size, scale, type Vessel } from '@/core'
+import { mainPiece, sizeBatch } from './size-batch'
+
+/** What the sentence has chosen from the kitchen, by id. */
+export interface Choice {
+  readonly room: string
+  readonly pot: string
+  readonly burner: string
+  readonly vessel: string | null
+}
+
+const find = <T extends { id: string }>(list: readonly T[], id: string): T => {
+  const found = list.find((x) => x.id === id)
+  if (!found) throw new Error(`The kitchen has no "${id}"`)
+  return found
+}
+
+export const vesselOf = (kitchen: KitchenView, choice: Choice): Vessel | null =>
+  choice.vessel === null ? null : find(kitchen.vessel, choice.vessel)
+
+export function conditionsOf(kitchen: KitchenView, choice: Choice): Conditions {
+  const room = find(kitchen.room, choice.room)
+  return {
+    pressurePa: pressureIn(room),
+    roomC: room.roomC,
+    humidity: room.humidity,
+    pot: find(kitchen.pot, choice.pot),
+    burner: find(kitchen.burner, choice.burner),
+  }
+}
+
+export const FIRST_SIZE: Size = { by: 'pieces', pieces: 144 }
+
+/** The smallest pot that takes a first batch in one boil with room to spare, and the trays it covers best. */
+export function firstChoice(formula: FormulaDocument, kitchen: KitchenView): Choice {
+  const kind = formula.shape.kind === 'mould' ? 'mould' : 'tray'
+  const vessels = kitchen.vessel
+    .filter((v) => v.kind === kind)
+    .map((v) => ({ id: v.id, spare: spareOf(formula, v) }))
+    .sort((a, b) => a.spare - b.spare)
+  const rest = {
+    room: kitchen.room[0]?.id ?? '',
+    burner: kitchen.burner[0]?.id ?? '',
+    vessel: vessels[0]?.id ?? null,
+  }
+  const choices = [...kitchen.pot].sort((a, b) => a.litres - b.litres).map((p) => ({ ...rest, pot: p.id }))
+  const roomy = choices.find((choice) => {
+    const sized = sizeBatch(formula, FIRST_SIZE, formula.shape, conditionsOf(kitchen, choice), null)
+    if ('problem' in sized) return false
+    const { boiled } = mainPiece(sized)
+    return boiled === null || (boiled.analysis.fill < 0.85 && sized.plan.boils.every((b) => !/ of /.test(b.label)))
+  })
+  return roomy ?? choices.at(-1) ?? { ...rest, pot: '' }
+}
+
+/** What another tray to line and pour costs, as area, mm². */
+const TRAY = 120_000
+
+/** How badly a vessel suits: a mould by its cavity, a tray by the area left over. */
+function spareOf(formula: FormulaDocument, vessel: Vessel): number {
+  if (vessel.kind === 'mould')
+    return formula.shape.kind === 'mould' ? Math.abs(vessel.millilitres - formula.shape.millilitres) : 0
+  try {
+    const plan = scale(formula, { size: FIRST_SIZE, vessel })
+    // one large tray before several small ones
+    return plan.vessels > 0 ? plan.vessels * (TRAY + vessel.lengthMm * vessel.widthMm) : Number.POSITIVE_INFINITY
+  } catch (error) {
+    // a piece larger than the tray
+    if (error instanceof RangeError) return Number.POSITIVE_INFINITY
+    throw error
+  }
+}

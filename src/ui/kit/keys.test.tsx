@@ -1,0 +1,59 @@
+// @vitest-environment happy-dom
+import { fireEvent, screen } from '@testing-library/react'
+import { describe, expect, it, vi } from 'vitest'
+import { draw } from '@/ui/testing'
+import { keys, numberKeys, useKeys } from './keys'
+
+describe('the table of keys', () => {
+  it('has one meaning for a key in a place', () => {
+    const all = [...Object.values(keys), ...Object.values(numberKeys)].map(({ place, key }) => `${place} ${key}`)
+    expect(new Set(all).size).toBe(all.length)
+  })
+})
+
+function Page({ handlers }: { readonly handlers: Parameters<typeof useKeys>[0] }) {
+  useKeys(handlers)
+  return (
+    <>
+      <button type="button">a button</button>
+      <input aria-label="a box" />
+      <div role="dialog" aria-label="a dialog">
+        <button type="button">inside</button>
+      </div>
+    </>
+  )
+}
+
+describe('a key', () => {
+  const press = (at: Element, key: string, code: string) => fireEvent.keyDown(at, { key, code })
+
+  it('does what the table says, once a press', () => {
+    const [act, test] = [vi.fn(), vi.fn()]
+    draw(<Page handlers={{ act, test }} />)
+    press(document.body, ' ', 'Space')
+    press(document.body, 'd', 'KeyD')
+    fireEvent.keyDown(document.body, { key: 'd', code: 'KeyD', repeat: true })
+    expect(act).toHaveBeenCalledOnce()
+    expect(test).toHaveBeenCalledOnce()
+  })
+
+  it('is left to what has the focus: a box is typed into, a button keeps its Space, a dialog is by itself', () => {
+    const [act, test] = [vi.fn(), vi.fn()]
+    draw(<Page handlers={{ act, test }} />)
+    press(screen.getByLabelText('a box'), 'd', 'KeyD')
+    press(screen.getByText('a button'), ' ', 'Space')
+    press(screen.getByText('inside'), 'd', 'KeyD')
+    expect(act).not.toHaveBeenCalled()
+    expect(test).not.toHaveBeenCalled()
+    press(screen.getByText('a button'), 'd', 'KeyD')
+    expect(test).toHaveBeenCalledOnce()
+  })
+
+  it('means nothing while nothing is bound to it', () => {
+    const undo = vi.fn()
+    draw(<Page handlers={{ act: undefined, undo }} />)
+    press(document.body, ' ', 'Space')
+    press(document.body, 'u', 'KeyU')
+    expect(undo).toHaveBeenCalledOnce()
+  })
+})

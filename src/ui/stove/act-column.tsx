@@ -1,0 +1,152 @@
+'use client'
+
+import { Droplet, Flame, NotebookPen, Thermometer } from 'lucide-react'
+import { type ReactNode, useEffect, useState } from 'react'
+import type { KitchenView } from '@/contract/kitchen'
+import { firstAid } from '@/words'
+import { boilName } from './boil-name'
+import type { LiveCook } from './stove'
+import type { Acts } from './use-acts'
+
+type Panels = typeof import('./panels').OpenPanel
+
+let fetched: Panels | null = null
+
+/** The panels, fetched as soon as the page is alive: no page waits for them, and they are there when the server is not. */
+function usePanels(): Panels | null {
+  const [panels, setPanels] = useState(() => fetched)
+  useEffect(() => {
+    void import('./panels').then(({ OpenPanel }) => {
+      fetched = OpenPanel
+      setPanels(() => OpenPanel)
+    })
+  }, [])
+  return panels
+}
+
+interface Props {
+  readonly live: LiveCook
+  readonly acts: Acts
+  readonly shades: KitchenView['shade']
+}
+
+const tile =
+  'flex min-h-16 min-w-0 flex-col justify-center rounded-sheet px-4 py-2 text-left xl:px-5 hover:brightness-95 focus-visible:outline-offset-[-4px]'
+
+/** The column of acts, each one touch or one key; or the panel that one of them opened. */
+export function ActColumn({ live, acts, shades }: Props) {
+  const OpenPanel = usePanels()
+  if (acts.panel !== 'acts' && !(acts.panel === 'rescue' && live.rescue === null))
+    return OpenPanel ? <OpenPanel live={live} acts={acts} shades={shades} /> : <div className="sheet flex-1" />
+  const { past, rescue, nextBoil, cook, over } = live
+  const byHand = live.log.boil.channel === null
+  const next = nextBoil !== null && nextBoil.startIn <= 0 ? nextBoil : null
+  const wentTooFar = past.trouble && rescue !== null
+  const tiles = 3 + Number(byHand) + Number(next !== null && !over) + Number(wentTooFar)
+  return (
+    <div className="acts flex min-h-0 flex-1 flex-col">
+      <div data-tiles={tiles} className="acts-tiles min-h-0 flex-1 overflow-y-auto">
+        <Primary live={live} acts={acts} />
+        {next && !over && (
+          <button type="button" onClick={acts.startNext} className={`${tile} acts-wide bg-angelica text-on-fill`}>
+            <span className="casual text-lead leading-tight font-bold">
+              Start {boilName({ label: next.label, number: next.number, plan: live.log.boil.plan })}
+            </span>
+            <span className="acts-extra text-body">
+              {next.together ? 'so that both arrive together' : 'the pot is free'}
+            </span>
+          </button>
+        )}
+        {wentTooFar && (
+          <button
+            type="button"
+            onClick={() => acts.open('rescue')}
+            className={`${tile} acts-wide bg-lemon text-on-lemon`}
+          >
+            <span className="acts-title casual leading-tight font-bold">Went too far</span>
+            <span className="acts-extra text-body">bring it back</span>
+          </button>
+        )}
+        {byHand && (
+          <Tile
+            icon={<Thermometer size={20} aria-hidden />}
+            title="It reads"
+            hint="type it · T"
+            onPress={() => acts.open('reading')}
+          />
+        )}
+        <Tile
+          icon={<Droplet size={20} aria-hidden />}
+          title="Test it"
+          hint={'drop, signs, colour\u00a0·\u00a0D'}
+          onPress={() => acts.open('test')}
+        />
+        <Tile
+          icon={<Flame size={20} aria-hidden />}
+          title={`Heat ${cook.state.dial}`}
+          hint="turn · ↑ ↓ · H"
+          onPress={() => acts.open('heat')}
+        />
+        <Tile
+          icon={<NotebookPen size={20} aria-hidden />}
+          title="Note"
+          hint={'or end it here\u00a0·\u00a0N'}
+          onPress={() => acts.open('note')}
+        />
+        {/* whatever else has to scroll, first aid is in sight */}
+        <button
+          type="button"
+          onClick={() => acts.open('aid')}
+          className={`${tile} acts-wide sticky bottom-0 bg-cherry-wash text-cherry-ink outline-[10px] outline-marble outline-solid`}
+        >
+          <span className="text-body leading-tight font-bold xl:text-main">{firstAid.short}</span>
+        </button>
+      </div>
+    </div>
+  )
+}
+
+/** The big button: what the lemon panel asks for; of a closed boil, the way to its story. */
+function Primary({ live: { over, pot }, acts }: Omit<Props, 'shades'>) {
+  const { step, mood } = pot.doNow
+  const shown = over
+    ? { act: 'Open its story', hint: 'in the logbook', mood: 'done', when: 'over' }
+    : {
+        act: step?.act ?? 'Close this boil',
+        hint: mood === 'wait' ? 'once it is done\u00a0·\u00a0Space' : 'tap or Space',
+        mood,
+        when: step?.when.on ?? 'end',
+      }
+  return (
+    <button
+      type="button"
+      data-testid="primary"
+      data-mood={shown.mood}
+      data-when={shown.when}
+      onClick={over ? acts.toStory : acts.primary}
+      className={`${tile} acts-wide min-h-[88px] max-md:fixed max-md:inset-x-3 max-md:bottom-3 max-md:z-10 ${shown.mood !== 'wait' ? 'bg-bar text-on-bar' : 'border-2 border-ink bg-sheet'}`}
+    >
+      <span className="casual text-large leading-tight font-bold">{shown.act}</span>
+      <span className="line-clamp-2 text-body leading-snug opacity-80">{shown.hint}</span>
+    </button>
+  )
+}
+
+interface TileProps {
+  readonly icon: ReactNode
+  readonly title: string
+  readonly hint: string
+  onPress(): void
+}
+
+function Tile({ icon, title, hint, onPress }: TileProps) {
+  return (
+    <button type="button" onClick={onPress} className={`${tile} bg-sheet`}>
+      <span className="acts-title casual flex items-center gap-2 leading-tight font-bold">
+        <span className="acts-extra">{icon}</span>
+        {title}
+      </span>
+      <span className="acts-extra text-body leading-snug text-muted">{hint}</span>
+    </button>
+  )
+}

@@ -1,0 +1,71 @@
+import { hottestOf, paceOf, projection, type Reading } from '@/core'
+import { CookCurve } from '@/ui/chart/cook-curve'
+import { useSay } from '@/ui/shell/preferences'
+import { formatClock, sayEvent, sayTarget } from '@/words'
+import { boilName } from './boil-name'
+import { Heading } from './heading'
+import { marksOf } from './marks'
+import { Pace } from './pace'
+import type { LiveCook } from './stove'
+import type { Acts } from './use-acts'
+import type { Voices } from './use-alarm'
+
+interface Props {
+  readonly live: LiveCook
+  readonly acts: Acts
+  readonly voices: Voices
+}
+
+/** s beyond the newest reading in which an act still has its mark. */
+const MARGIN = 120
+
+/** The curve so far and what is to come, under the cook's name and clock. */
+export function CookChart({ live, acts, voices }: Props) {
+  const say = useSay()
+  const { log, snapshot, cook, pot, readings, analysis, emptiedAt, now } = live
+  const { boil } = log
+  const { slip, amended } = acts
+  const path = cook.stretches.at(-1)?.path
+  const newest = readings.at(-1)
+  return (
+    <section aria-label="Cook" className="sheet flex h-[420px] min-h-0 flex-col px-4 pt-1 pb-2 md:h-auto">
+      <header className="flex min-h-16 min-w-0 flex-wrap items-center justify-between gap-x-4">
+        <Heading
+          clock={formatClock(now)}
+          title={[boilName(boil), boil.formula.name].filter(Boolean).join(' · ')}
+          said={slip?.said ?? null}
+          problem={acts.problem ?? snapshot.refused}
+          amends={amended && sayEvent(amended, boil.formula, say)}
+          onUndo={acts.undo}
+          onEarlier={acts.earlier}
+        />
+        <Pace
+          rate={paceOf(snapshot.events)}
+          practice={snapshot.events.some((e) => e.type === 'clock' && e.rate > 1)}
+          snapshot={snapshot}
+          voices={voices}
+          onRate={acts.setRate}
+        />
+      </header>
+      <CookCurve
+        stages={analysis.stages}
+        readings={readings}
+        marks={marksOf(snapshot.events, boil.formula, say, newest ? newest.at + MARGIN : 0)}
+        target={analysis.targetC}
+        within={boil.formula.target.within}
+        targetText={sayTarget(analysis, say)}
+        here={emptiedAt === null ? hereOf(live) : null}
+        forecast={pot.forecast}
+        nextC={cook.state.pulledAt === null ? pot.nextC : null}
+        path={path && pot.forecast && emptiedAt === null ? projection(path, pot.forecast, now) : []}
+        highest={Math.max(pot.celsius ?? 0, hottestOf(analysis))}
+      />
+    </section>
+  )
+}
+
+/** Where the syrup is on the curve: at the last reading, or where it is reckoned to be now. */
+function hereOf({ pot, readings, now }: LiveCook): Reading | null {
+  if (!pot.reckoned) return readings.at(-1) ?? null
+  return pot.celsius === null ? null : { at: now, celsius: pot.celsius }
+}

@@ -1,0 +1,57 @@
+'use client'
+
+import type { KitchenView } from '@/contract/kitchen'
+import type { LiveCook } from '../stove'
+import type { Acts } from '../use-acts'
+import { AidPanel } from './aid'
+import { EndPanel } from './end'
+import { HeatPanel } from './heat'
+import { LogPanel } from './log'
+import { NotePanel } from './note'
+import { ReadingPanel } from './reading'
+import { RescuePanel } from './rescue'
+import { TestsPanel } from './tests'
+
+interface Props {
+  readonly live: LiveCook
+  readonly acts: Acts
+  /** The house's own names for colours. */
+  readonly shades: KitchenView['shade']
+}
+
+/** The panel that is open in place of the acts; nothing while none is. */
+export function OpenPanel({ live, acts, shades }: Props) {
+  const { boil } = live.log
+  const back = { onBack: () => acts.open('acts'), onAct: acts.act }
+  switch (acts.panel) {
+    case 'test':
+      return <TestsPanel stages={live.analysis.stages} shades={shades} {...back} />
+    case 'heat':
+      return <HeatPanel dial={live.cook.state.dial} {...back} />
+    case 'note':
+      return (
+        <NotePanel
+          onTrouble={() => acts.open('rescue')}
+          onLog={() => acts.open('log')}
+          onEnd={() => acts.open('end')}
+          {...back}
+        />
+      )
+    case 'reading':
+      return <ReadingPanel thermometer={boil.probe.thermometer} {...back} />
+    case 'log':
+      return (
+        <LogPanel events={live.snapshot.events} formula={boil.formula} onAmend={(e) => acts.open('log', e)} {...back} />
+      )
+    case 'end':
+      return <EndPanel {...back} />
+    case 'aid':
+      return <AidPanel onBack={back.onBack} />
+    case 'rescue':
+      return live.rescue ? (
+        <RescuePanel context={live.rescue} first={live.past.trouble ? 'too-far' : null} onBack={back.onBack} />
+      ) : null
+    case 'acts':
+      return null
+  }
+}

@@ -1,0 +1,75 @@
+'use client'
+
+import { useEffect, useState, useSyncExternalStore } from 'react'
+import type { BoilView, Frame } from '@/contract/cook'
+import { assessCook, type CookAssessment } from '@/core'
+import { onTick } from './boil-feed'
+import { CookLog, type CookSnapshot } from './cook-log'
+
+export interface BoilOn {
+  readonly boil: BoilView
+  readonly first: Frame
+}
+
+/** A boil as it stands: its log, and what core makes of it. */
+export interface LiveCook extends CookAssessment {
+  readonly log: CookLog
+  readonly snapshot: CookSnapshot
+}
+
+const TICK_MS = 250
+
+/**
+ * Every boil this page shows, judged anew four times a second and whenever something comes in. The one place a page
+ * subscribes to: what is drawn anywhere on it is drawn from the same judgement.
+ */
+export class Stove {
+  private readonly logs: readonly CookLog[]
+  private held: ReadonlyMap<string, LiveCook>
+  private readonly listeners = new Set<() => void>()
+
+  constructor(boils: readonly BoilOn[]) {
+    this.logs = boils.map((b) => new CookLog(b.boil, b.first))
+    // the first picture is as the server drew it, whatever this window's clock says
+    this.held = new Map(this.logs.map((log) => [log.boil.id, judge(log, log.firstSeen)]))
+  }
+
+  /** Follows the boils and the clock. Returns the way to stop. */
+  open(): () => void {
+    const closing = this.logs.flatMap((log) => [log.open(), log.subscribe(() => this.judge([log]))])
+    const timer = setInterval(() => this.judge(this.logs), TICK_MS)
+    closing.push(
+      () => clearInterval(timer),
+      onTick(() => this.judge(this.logs)),
+    )
+    return () => {
+      for (const close of closing) close()
+    }
+  }
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener)
+    return () => void this.listeners.delete(listener)
+  }
+
+  snapshot = (): ReadonlyMap<string, LiveCook> => this.held
+
+  private judge(logs: readonly CookLog[]): void {
+    const next = new Map(this.held)
+    for (const log of logs) next.set(log.boil.id, judge(log, log.now(), this.held.get(log.boil.id)))
+    this.held = next
+    for (const listener of this.listeners) listener()
+  }
+}
+
+function judge(log: CookLog, now: number, before?: CookAssessment): LiveCook {
+  const snapshot = log.snapshot()
+  return { ...assessCook(log.boil, snapshot, now, before), log, snapshot }
+}
+
+/** The boils of a page, live, by their id. */
+export function useStove(boils: readonly BoilOn[]): ReadonlyMap<string, LiveCook> {
+  const [stove] = useState(() => new Stove(boils))
+  useEffect(() => stove.open(), [stove])
+  return useSyncExternalStore(stove.subscribe, stove.snapshot, stove.snapshot)
+}

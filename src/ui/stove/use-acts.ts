@@ -1,0 +1,126 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useEffect, useState } from 'react'
+import { ulid } from 'ulid'
+import { type CookAct, type CookEvent, correctionIn, DIAL_TOP, nextAct, paceOf, standing } from '@/core'
+import { send } from '@/ui/kit/send'
+import { useSay } from '@/ui/shell/preferences'
+import { capital, sayAct } from '@/words'
+import { amendedIn, amending } from './amend'
+import type { LiveCook } from './stove'
+
+export type Panel = 'acts' | 'test' | 'heat' | 'note' | 'aid' | 'rescue' | 'reading' | 'log' | 'end'
+
+/** What was logged last, while it can be taken back. */
+export interface Slip {
+  readonly id: string
+  readonly said: string
+}
+
+/** What a maker can do to a boil, and where on the screen it is being done. */
+export interface Acts {
+  readonly panel: Panel
+  /** The entry that is being put right. */
+  readonly amended: CookEvent | null
+  readonly slip: Slip | null
+  readonly problem: string | null
+  open(panel: Panel, amends?: CookEvent): void
+  act(act: CookAct): void
+  /** The big button: what the lemon panel asks for. */
+  primary(): void
+  turn(by: number): void
+  undo(): void
+  /** What was logged last happened a minute before. */
+  earlier(): void
+  /** Puts the thermometer right for this cook. */
+  correct(off: number): void
+  setRate(rate: number): void
+  toStory(): void
+  startNext(): void
+}
+
+const UNDO_MS = 10_000
+const LAST_WORDS_MS = 3000
+const MINUTE = 60
+
+export function useActs({ log, cook, pot, snapshot }: LiveCook): Acts {
+  const say = useSay()
+  const router = useRouter()
+  const [panel, setPanel] = useState<Panel>('acts')
+  const [amended, setAmended] = useState<CookEvent | null>(null)
+  const [slip, setSlip] = useState<Slip | null>(null)
+  const [problem, setProblem] = useState<string | null>(null)
+  const { boil } = log
+
+  useEffect(() => {
+    if (!slip) return
+    const timer = setTimeout(() => setSlip(null), UNDO_MS)
+    return () => clearTimeout(timer)
+  }, [slip])
+
+  const open = (to: Panel, amends: CookEvent | null = null): void => {
+    setPanel(amends ? (amendedIn(amends) ?? 'log') : to)
+    setAmended(amends)
+  }
+  const logged = (given: CookAct, said: string): void => {
+    const a = amending(amended, given)
+    setSlip({ id: log.log(a), said: a === given ? said : `${said} instead` })
+    open('acts')
+  }
+  const toStory = (): void => router.push(`/logbook/${boil.batchId}`)
+  const close = (how: CookAct): void => {
+    log.log(how)
+    // the story is drawn by the server: it should have heard the last of it
+    void log.settled(LAST_WORDS_MS).then(toStory)
+  }
+  const last = (act: CookAct): string => {
+    if (act.type === 'moved') return 'moved a minute back'
+    if (act.type === 'undo') return 'taken back'
+    return capital(sayAct(act, say) ?? act.type)
+  }
+
+  return {
+    panel,
+    amended,
+    slip,
+    problem,
+    open,
+    toStory,
+    act: (act) => (act.type === 'finished' || act.type === 'abandoned' ? close(act) : logged(act, last(act))),
+    primary: () => {
+      const { step } = pot.doNow
+      const act = nextAct(pot)
+      if (!step) close(act)
+      // pressed twice before the screen has caught up is pressed once
+      else if (standing(log.snapshot().events).some((e) => 'step' in e && e.step === step.id)) return
+      else logged(act, step.act)
+    },
+    turn: (by) => {
+      const dial = Math.min(DIAL_TOP, Math.max(0, cook.state.dial + by))
+      if (dial !== cook.state.dial) logged({ type: 'heat', dial }, `Heat ${dial}`)
+    },
+    undo: () => {
+      if (slip) log.log({ type: 'undo', of: slip.id })
+      setSlip(null)
+    },
+    earlier: () => {
+      const at = slip && standing(snapshot.events).find((e) => e.id === slip.id)?.at
+      if (slip) log.log({ type: 'moved', of: slip.id, to: Math.max(0, (at ?? log.now()) - MINUTE) })
+      setSlip(null)
+    },
+    correct: (off) =>
+      logged({ type: 'correction', celsius: correctionIn(snapshot.events) + off }, 'Thermometer put right'),
+    setRate: (rate) => void log.log({ type: 'clock', rate, wall: log.wall() }),
+    startNext: () => {
+      send<{ id: string }>('POST', `/api/batches/${boil.batchId}/boils`, {
+        id: ulid(),
+        number: boil.number + 1,
+        rate: paceOf(snapshot.events),
+      }).then(
+        ({ id }) => router.push(`/stove/${id}`),
+        (error: Error) => setProblem(error.message),
+      )
+    },
+  }
+}

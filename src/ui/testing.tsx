@@ -1,0 +1,16 @@
+/** A page for tests of components: the maker's preferences around what is drawn. */
+import { cleanup, render } from '@testing-library/react'
+import type { ReactNode } from 'react'
+import { afterEach } from 'vitest'
+import { PreferencesProvider } from '@/ui/shell/preferences'
+import { unitsFrom } from '@/words'
+
+afterEach(cleanup)
+
+/** Draws it in these units ("C-g-mm"). */
+export const draw = (drawn: ReactNode, units = 'C-g-mm') =>
+  render(
+    <PreferencesProvider units={unitsFrom(units)} theme="day" zone="UTC">
+      {drawn}
+    </PreferencesProvider>,
+  )

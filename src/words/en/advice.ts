@@ -1,0 +1,32 @@
+/** What past batches say of a target. Temperatures are as at sea level, like the formula's. */
+import { type Advice, inCelsius, inCelsiusStep } from '@/core'
+import type { Said } from '../said'
+import type { Say } from '../units'
+
+/** ◊ Two targets this close are told apart by a tenth. */
+const CLOSE = 1.5
+
+export function sayAdvice(advice: Advice, target: number, say: Say): Said {
+  switch (advice.kind) {
+    case 'too-few':
+      return {
+        text: 'Your batches say nothing yet',
+        detail: `${advice.have} judged of the ${advice.need} it takes: score them in the logbook`,
+      }
+    case 'too-alike':
+      return {
+        text: 'Your batches are too alike to learn from',
+        detail: `they lie within ${say.step(inCelsiusStep(advice.spread))} of each other`,
+      }
+    case 'target': {
+      const near = Math.abs(advice.best - target) < CLOSE
+      const heat = (c: number): string => (near ? say.fine(inCelsius(c)) : say.temperature(inCelsius(c)))
+      return {
+        text: advice.worthChanging
+          ? `Try ${heat(advice.best)} instead of ${heat(target)}`
+          : `${say.temperature(inCelsius(target))} has served you well`,
+        detail: `${advice.batches} batches: best at ${say.fine(inCelsius(advice.best))} ± ${say.step(inCelsiusStep(advice.sd))}`,
+      }
+    }
+  }
+}

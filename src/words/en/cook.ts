@@ -1,0 +1,136 @@
+/** What is said at the stove: what to do now, what goes wrong, what is doubtful. */
+import { type CookDoubt, type CookTrouble, type DoNow, inCelsiusStep, type Step, type TroubleFigures } from '@/core'
+import { formatPercent } from '../format'
+import { type Sayings, sayFinding } from '../said'
+import type { Say } from '../units'
+import { lower } from './names'
+import { proseIn } from './prose'
+
+export interface DoNowSaid {
+  readonly say: string
+  /** A second line to get ready for what comes, when it is close. */
+  readonly prepare: string | null
+  readonly why: string
+}
+
+/** The lemon panel in words: the maker's own, out of the formula. */
+export function sayDoNow({ step, meanwhile, prepare, test }: DoNow, say: Say): DoNowSaid {
+  if (!step)
+    return {
+      say: 'Done. Judge it and close the batch',
+      prepare: null,
+      why: 'Bite, colour and grain are easiest to judge today.',
+    }
+  if (test)
+    return {
+      say: `${step.label}: test it now`,
+      prepare: null,
+      why: 'Nothing was read for a while, so the time is only reckoned. Cold water, a sign or the colour decides.',
+    }
+  const words = (meanwhile && step.meanwhile) || step
+  return {
+    say: proseIn(words.say, say),
+    prepare: prepare && step.prepare ? proseIn(step.prepare.say, say) : null,
+    why: proseIn(words.why, say),
+  }
+}
+
+/** A boil that is closed: nothing more to do here. */
+export const closedBoil: DoNowSaid = { say: 'This boil is closed', prepare: null, why: 'Its story is in the logbook.' }
+
+/** What a step asks for, in the reader's units. */
+export const sayStep = (step: Pick<Step, 'say'>, say: Say): string => proseIn(step.say, say)
+
+export interface TroubleSaid {
+  readonly say: string
+  readonly act: string
+  readonly why: string
+}
+
+const troubles: Sayings<TroubleFigures, TroubleSaid> = {
+  overshoot: () => ({
+    say: 'Past the target',
+    act: 'Off the heat now, base in cold water',
+    why: 'Every few seconds more is a harder, darker sweet; water can bring it back.',
+  }),
+  smoke: () => ({
+    say: 'It smokes',
+    act: 'Off the heat now; if it smokes on, stop',
+    why: 'What smokes is burning: it is bitter from here, and hot enough to catch.',
+  }),
+  racing: ({ dial }) => ({
+    say: 'It is racing to the target',
+    act: `Heat down to ${dial}`,
+    why: 'The last water goes in a rush: at this heat a hand is too slow.',
+  }),
+  stall: () => ({
+    say: 'It has stalled',
+    act: 'Look at the flame',
+    why: 'The heat is on and the temperature stands still where it should climb.',
+  }),
+  metal: () => ({
+    say: 'The probe seems to touch metal',
+    act: 'Lift the tip clear of the base',
+    why: 'It reads the pan, not the syrup; the forecast goes on without it.',
+  }),
+  out: () => ({
+    say: 'The probe seems to be out of the syrup',
+    act: 'Put the tip back in, two fingers deep',
+    why: 'It reads air or froth; the forecast goes on without it.',
+  }),
+  foam: ({ dial, fill }) => ({
+    say: 'Foam may reach the rim',
+    act: `Heat down to ${dial}, a spoon across the pot`,
+    why: `It rises to ${formatPercent(fill)} of the pot at its worst.`,
+  }),
+  'scorch-milk': ({ dial }) => ({
+    say: 'Milk can scorch at this heat',
+    act: `Heat down to ${dial}, scrape the base`,
+    why: 'The base is far hotter than the syrup above it.',
+  }),
+  'scorch-sugar': ({ dial }) => ({
+    say: 'Near its colour this heat burns the base',
+    act: `Heat down to ${dial}, scrape the base`,
+    why: 'The base is far hotter than the syrup above it.',
+  }),
+  split: ({ dial }) => ({
+    say: 'The butter may split out',
+    act: `Heat down to ${dial}, stir slowly and steadily`,
+    why: 'So much fat holds together only while it warms gently and evenly.',
+  }),
+  grain: () => ({
+    say: 'A stir at the boil can start grain',
+    act: 'Brush the sides down, lid on for a minute, then leave it',
+    why: 'There is little glucose in it to hold the sugar back; steam washes the crystals off.',
+  }),
+}
+
+export const sayTrouble = (trouble: CookTrouble, say: Say): TroubleSaid => sayFinding(troubles, trouble, say)
+
+type DoubtFigures = { readonly [D in CookDoubt as D['id']]: D['figures'] }
+
+const doubts: Sayings<DoubtFigures, string> = {
+  'probe-out': () => 'The probe seems to be out of the syrup: the forecast goes on without it.',
+  'probe-on-metal': () => 'The probe seems to touch metal: the forecast goes on without it.',
+  unexplained: () => 'The temperature has jumped: log what went in.',
+  silent: () => 'The probe is silent: the forecast goes on from what is known.',
+  stall: () => 'It has stalled: is the flame out?',
+  'heat-lower': () => 'It gets less heat than it did: log a turn of the dial.',
+  'heat-higher': () => 'It gets more heat than it did: log a turn of the dial.',
+  lid: () => 'Not while the lid is on.',
+  never: () => 'At this heat it will not get there.',
+  'thermometer-off': ({ off, sd }, say) =>
+    `The drops say your thermometer reads about ${say.step(inCelsiusStep(Math.abs(off)))} ${off > 0 ? 'high' : 'low'} (give or take ${say.step(sd)}).`,
+}
+
+export const sayDoubt = (doubt: CookDoubt, say: Say): string => sayFinding(doubts, doubt, say)
+
+/** The one thing to mind in the lemon panel: a trouble first, then a doubt. */
+export function sayMind(troubles: readonly CookTrouble[], doubt: CookDoubt | null, say: Say): string | null {
+  const [worst] = troubles
+  if (worst) {
+    const said = sayTrouble(worst, say)
+    return `${said.say}: ${lower(said.act)}.`
+  }
+  return doubt && sayDoubt(doubt, say)
+}

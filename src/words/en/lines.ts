@@ -1,0 +1,27 @@
+/** What is asked about a line of a recipe, and how a sure one was understood. */
+import { inGrams, type LineQuestion, type LineReading, type QuestionFigures } from '@/core'
+import { type Sayings, sayFinding } from '../said'
+import type { Say } from '../units'
+
+const questions: Sayings<QuestionFigures, string> = {
+  empty: () => 'Nothing is written here',
+  negative: () => 'An amount cannot be less than nothing',
+  'of-what': () => 'How much is clear, but of what?',
+  which: () => 'Which of them is it?',
+  'which-named': ({ name }) => `Which of these is “${name}”?`,
+  several: () => 'Is this more than one ingredient? Give each a line of its own',
+  unknown: ({ name }) => `The pantry has no “${name}”`,
+  vague: ({ word }) => `How many grams is “${word}”?`,
+  'how-much': ({ ingredient }) => `How much ${ingredient.toLowerCase()}?`,
+  weighs: ({ amount, ingredient }) => `What does ${amount} of ${ingredient.toLowerCase()} weigh?`,
+  'too-little': () => 'An amount must be more than nothing',
+  'too-much': () => 'That is more than 100 kg: is the unit right?',
+}
+
+export const sayQuestion = (question: LineQuestion, say: Say): string => sayFinding(questions, question, say)
+
+/** How the grams of a sure line came about: "1⅔ cups = 355 g". */
+export function sayUnderstood({ amount, grams, between }: Extract<LineReading, { status: 'sure' }>, say: Say): string {
+  const range = between ? `${say.weight(inGrams(between.low))} to ${say.weight(inGrams(between.high))}, ` : ''
+  return `${range}${amount} = ${say.weight(inGrams(grams))}${between ? ', the middle of the range' : ''}`
+}

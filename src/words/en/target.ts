@@ -1,0 +1,9 @@
+/** The target as it is written on a curve. */
+import { type Analysis, inCelsius, waterShare } from '@/core'
+import { formatShare } from '../format'
+import type { Say } from '../units'
+import { biteNames } from './names'
+
+/** "target 149° · snaps clean, 2.3 % water" */
+export const sayTarget = (a: Analysis, say: Say): string =>
+  `target ${say.temperature(inCelsius(a.targetC))} · ${biteNames[a.bite.id]}, ${formatShare(waterShare(a.atTarget))} water`

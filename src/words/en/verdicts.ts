@@ -1,0 +1,63 @@
+/** What a batch will be. */
+import { inCelsiusStep, type Verdict, type VerdictFigures } from '@/core'
+import { formatLitres, formatPercent, formatShare, formatSpan } from '../format'
+import { type Said, type Sayings, sayFinding } from '../said'
+import type { Say } from '../units'
+import { biteNames, capital, partStateNames } from './names'
+
+const grains: Readonly<Record<VerdictFigures['grain']['risk'], string>> = {
+  readily: 'Grains readily',
+  may: 'May grain',
+  'if-stirred': "Won't grain if left unstirred",
+  resists: "Won't grain",
+  none: "Won't grain: all dissolved",
+}
+
+/** A whole minute is near enough for what is reckoned; under one, seconds. */
+export const aboutSpan = (seconds: number): string =>
+  seconds < 60 ? `${Math.round(seconds)} s` : formatSpan(Math.round(seconds / 60) * 60)
+
+const sayings: Sayings<VerdictFigures> = {
+  bite: ({ bite, aboveGlass }, say) => ({
+    text: capital(biteNames[bite]),
+    detail: `${say.step(inCelsiusStep(Math.abs(aboveGlass)))} ${aboveGlass < 0 ? 'below' : 'above'} its glass point in this room`,
+  }),
+  water: ({ share, out, steam, time, burner }, say) => ({
+    text: `${formatShare(share)} water, ${say.weight(out)} out of the pot`,
+    detail: Number.isFinite(time)
+      ? `${say.weight(steam)} boils away in about ${aboutSpan(time)}`
+      : `the ${burner} is too weak to get it there`,
+  }),
+  grain: ({ risk, doctors }) => ({
+    text: grains[risk],
+    detail: `doctors are ${formatPercent(doctors)} of the sweeteners`,
+  }),
+  humidity: ({ stickyAbove, room }) => ({
+    text: `Turns sticky above ${formatPercent(stickyAbove)} humidity`,
+    detail: `the room is at ${formatPercent(room)}${room > stickyAbove ? ': wrap within the hour' : ''}`,
+  }),
+  fits: ({ fill, peakLitres, potLitres, pot }) => ({
+    text: fill > 1 ? `Boils over the ${pot}` : fill > 0.85 ? `Only just fits the ${pot}` : 'Fits the pot',
+    detail: `rises to ${formatLitres(peakLitres)} of ${potLitres} l at its worst`,
+  }),
+  work: ({ fills, until, scores }) => ({
+    text: Number.isFinite(until) ? `${fills ? 'Fill' : 'Spread'} within ${aboutSpan(until)}` : 'No hurry to pour it',
+    detail: Number.isFinite(scores)
+      ? `takes a score until about ${aboutSpan(scores)}`
+      : 'stays soft enough to cut in this room',
+  }),
+  allergens: ({ allergens }) => ({
+    text: allergens.length > 0 ? `Contains ${allergens.join(', ')}` : 'No listed allergen',
+    detail: 'check local labelling rules before selling',
+  }),
+  weight: ({ out, parts }, say) => ({
+    text: `${say.weight(out)} altogether`,
+    detail: parts > 0 ? `in ${parts} parts` : 'nothing of it is boiled',
+  }),
+  'part-waits': ({ part, waitsFor, state, about }) => ({
+    text: `${part} waits until the ${waitsFor.toLowerCase()} ${partStateNames[state]}`,
+    detail: about,
+  }),
+}
+
+export const sayVerdict = (verdict: Verdict, say: Say): Said => sayFinding(sayings, verdict, say)

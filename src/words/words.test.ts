@@ -1,0 +1,274 @@
+import fc from 'fast-check'
+import { describe, expect, it, test } from 'vitest'
+import {
+  analyse,
+  boiledIn,
+  type CookEvent,
+  differences,
+  equipmentChecks,
+  type FormulaDocument,
+  gramsAsWritten,
+  inCelsius,
+  inCelsiusStep,
+  inGrams,
+  inMillimetres,
+  inSchool,
+  piecesOf,
+  readyList,
+  rescue,
+  scale,
+  schoolsOf,
+  switchesFor,
+  switchIngredient,
+  troubles,
+  unscaledOf,
+  verdictsOf,
+  wholeVerdicts,
+} from '@/core'
+import { testConditions } from '@/core/testing'
+import { demoBoil, demoFormulas } from '@/demo/formulas'
+import { demoVessels } from '@/demo/kitchen'
+import { formatClock, formatCount, formatShare, formatSpan } from './format'
+import {
+  measureOf,
+  metric,
+  proseIn,
+  type Say,
+  sayAdvice,
+  sayDifference,
+  sayDoubt,
+  sayDue,
+  sayEquipment,
+  sayEvent,
+  sayIn,
+  sayReady,
+  sayRescue,
+  saySchool,
+  saySwitch,
+  sayUnscaled,
+  sayVerdict,
+  type Units,
+} from './index'
+
+const american: Units = { temperature: 'F', weight: 'oz', length: 'in' }
+const systems = [metric, american].map(sayIn)
+const say = sayIn(metric)
+const us = sayIn(american)
+const drops = demoBoil('rhubarb-nettle-elderflower-drops')
+
+/** Every sentence the product says of a formula before it is cooked. */
+function everythingSaid(formula: FormulaDocument, words: Say): string[] {
+  const vessel = demoVessels.find((v) => (v.kind === 'mould') === (formula.shape.kind === 'mould')) ?? null
+  const plan = scale(formula, { size: { by: 'pieces', pieces: 60 }, vessel: vessel ?? undefined })
+  const said = [
+    ...readyList(formula, plan, vessel).map((i) => sayReady(i, words)),
+    ...wholeVerdicts(formula, plan.grams).map((v) => sayVerdict(v, words)),
+    ...boiledIn(formula).flatMap(({ formula: f }) => {
+      const analysis = analyse(f, testConditions)
+      const thermometers = [{ name: 'meat thermometer', maxC: 110 }]
+      return [
+        ...verdictsOf(analysis, testConditions).map((v) => sayVerdict(v, words)),
+        ...equipmentChecks(analysis, plan, testConditions, vessel, thermometers).map((c) => sayEquipment(c, words)),
+        ...unscaledOf({
+          formula: f,
+          plan,
+          grams: gramsAsWritten(f),
+          analysis,
+          written: analysis,
+          conditions: testConditions,
+        }).map((u) => sayUnscaled(u, words)),
+      ]
+    }),
+  ].flatMap(({ text, detail }) => [text, detail])
+  const steps = piecesOf(formula).flatMap((p) =>
+    p.formula.steps.flatMap((s) => [
+      sayDue(s, words, p.formula.target?.celsius ?? null),
+      ...[s.say, s.why, s.prepare?.say, s.meanwhile?.say, s.test].flatMap((t) => (t ? [proseIn(t, words)] : [])),
+    ]),
+  )
+  const schools = Object.keys(schoolsOf(formula.family)).flatMap((school) =>
+    inSchool(formula, school).notes.map((n) => saySchool(n, words)),
+  )
+  const switches = formula.lines.flatMap((line) =>
+    switchesFor(formula, line).flatMap(({ ingredient, refused }) =>
+      refused ? [] : switchIngredient(formula, line.id, ingredient.id).notes.map((n) => saySwitch(n, words)),
+    ),
+  )
+  const rows = differences(formula, drops, testConditions).flatMap((d) => Object.values(sayDifference(d, words)))
+  return [...said, ...steps, ...schools, ...switches, ...rows]
+}
+
+/** A temperature in °C where °F is read, a weight in grams, a length in millimetres; and the other way round. */
+const METRIC = /\d\s?(?:g|mm|cm|°C)\b|\b(?:[2-9]\d|1[0-8]\d)°(?!\d)/
+const AMERICAN = /\d\s?(?:oz|lb|in|°F)\b/
+
+describe('every sentence', () => {
+  it.each(Object.entries(demoFormulas))('of %s says something, in either system of units', (_, formula) => {
+    for (const words of systems)
+      for (const sentence of everythingSaid(formula, words)) {
+        expect(sentence).not.toMatch(/undefined|NaN|Infinity|\[object/)
+        expect(sentence.trim()).not.toBe('')
+      }
+  })
+
+  it.each(Object.entries(demoFormulas))('of %s holds no figure of the other system', (_, formula) => {
+    for (const sentence of everythingSaid(formula, say)) expect(sentence).not.toMatch(AMERICAN)
+    for (const sentence of everythingSaid(formula, us)) {
+      expect(sentence).not.toMatch(/\d\s?(?:g|mm|cm)\b/)
+      // hotter than its glass point or boiled: no syrup is at 60 to 180 °F but what is warmed or cooled
+      for (const [, degrees] of sentence.matchAll(/at (\d+)°/g)) expect(Number(degrees)).not.toBeLessThan(60)
+    }
+    expect(METRIC.test('at 119°')).toBe(true)
+  })
+})
+
+describe('figures in the reader’s units', () => {
+  test.each([
+    [say.temperature(inCelsius(119.4)), '119°'],
+    [us.temperature(inCelsius(119.4)), '247°'],
+    [say.fine(inCelsius(118.44)), '118.4°'],
+    [say.step(inCelsiusStep(-2)), '−2.0°'],
+    [us.step(inCelsiusStep(2)), '3.6°'],
+    [say.weight(inGrams(1820.4)), '1\u202f820 g'],
+    [say.weight(inGrams(8.54)), '8.5 g'],
+    [say.weight(inGrams(0)), '0 g'],
+    [say.fineWeight(inGrams(12.36)), '12.4 g'],
+    [us.weight(inGrams(694.6)), '1 lb 8\u202f½ oz'],
+    [us.weight(inGrams(453.59)), '1 lb'],
+    [us.weight(inGrams(113.4)), '4 oz'],
+    [us.fineWeight(inGrams(4.6)), '0.162 oz'],
+    [say.length(inMillimetres(16)), '16 mm'],
+    [us.length(inMillimetres(25.4)), '1 in'],
+    [us.length(inMillimetres(9.525)), '⅜ in'],
+    [say.size(inMillimetres(22), inMillimetres(22), inMillimetres(16)), '22 × 22 × 16 mm'],
+  ])('%s', (said, wanted) => expect(said).toBe(wanted))
+
+  const glyphs: Record<string, number> = {
+    '⅛': 1 / 8,
+    '¼': 1 / 4,
+    '⅜': 3 / 8,
+    '½': 1 / 2,
+    '⅝': 5 / 8,
+    '¾': 3 / 4,
+    '⅞': 7 / 8,
+  }
+  const worth = (text: string): number =>
+    [...text.replace(/\u202f(?=\d)/g, '').matchAll(/(\d+(?:\.\d+)?)?\u202f?([⅛¼⅜½⅝¾⅞])?\s?(lb|oz|g)/g)].reduce(
+      (sum, [, whole, glyph, unit]) =>
+        sum + (Number(whole ?? 0) + (glyphs[glyph ?? ''] ?? 0)) * { g: 1, oz: 28.349523, lb: 453.59237 }[unit as 'g'],
+      0,
+    )
+
+  it('a weight is never shown more than one per cent off', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.2, max: 50_000, noNaN: true }), (g) => {
+        for (const words of systems)
+          for (const said of [words.weight(inGrams(g)), words.fineWeight(inGrams(g))])
+            expect(Math.abs(worth(said) / g - 1), `${g} g said as ${said}`).toBeLessThanOrEqual(0.0101)
+      }),
+    )
+  })
+
+  it('spans, clocks, counts and shares are the same in every system', () => {
+    expect(formatCount(-1234567)).toBe('−1\u202f234\u202f567')
+    expect(formatSpan(205)).toBe('3 min 25')
+    expect(formatSpan(4800)).toBe('1 h 20')
+    expect(formatSpan(-3)).toBe('0 s')
+    expect(formatClock(3730)).toBe('1:02:10')
+    expect(formatShare(0.0964)).toBe('9.6 %')
+  })
+})
+
+describe('figures as they are typed', () => {
+  const read = (as: Parameters<typeof measureOf>[0], text: string, units = metric) => measureOf(as).read(text, units)
+
+  test.each([
+    ['weight', '250', metric, 250],
+    ['weight', '1 480 g', metric, 1480],
+    ['weight', '0,3 kg', metric, 300],
+    ['weight', '8', american, 226.8],
+    ['weight', '1 lb 8 ½ oz', metric, 694.56],
+    ['weight', '1 lb 8½', american, Number.NaN],
+    ['weight', '250 g', american, 250],
+    ['weight', '1,480', metric, Number.NaN],
+    ['weight', '3 spoons', metric, Number.NaN],
+    ['weight', '', metric, Number.NaN],
+    ['temperature', '119,5', metric, 119.5],
+    ['temperature', '246', american, 118.89],
+    ['temperature', '119 °C', american, 119],
+    ['temperature', '246F', metric, 118.89],
+    ['temperature', '-4', metric, -4],
+    ['temperature', 'hot', metric, Number.NaN],
+    ['step', '1.8', american, 1],
+    ['length', '16', metric, 16],
+    ['length', '5/8', american, 15.875],
+    ['length', '9½"', metric, 241.3],
+    ['length', '2 cm', american, 20],
+    ['percent', '4 %', metric, 0.04],
+    ['minutes', '1,5', metric, 90],
+    ['pieces', '144', metric, 144],
+  ] as const)('%s “%s”', (as, text, units, wanted) => {
+    if (Number.isNaN(wanted)) expect(read(as, text, units)).toBeNaN()
+    else expect(read(as, text, units)).toBeCloseTo(wanted, 1)
+  })
+
+  it('what a box shows is read back as what it is', () => {
+    const value = fc.double({ min: 0.5, max: 5000, noNaN: true })
+    fc.assert(
+      fc.property(value, fc.constantFrom('weight', 'temperature', 'step', 'length', 'litres', 'minutes'), (n, as) => {
+        for (const { units } of systems) {
+          const { show, read: readBack } = measureOf(as)
+          expect(Math.abs(readBack(show(n, units), units) - n)).toBeLessThan(0.002 * n + 0.35)
+        }
+      }),
+    )
+  })
+})
+
+describe('sentences with something to decide', () => {
+  it('advice shows the digit that decides', () => {
+    expect(sayAdvice({ kind: 'too-few', have: 2, need: 6 }, 119, say).detail).toMatch(/^2 judged of the 6/)
+    expect(sayAdvice({ kind: 'too-alike', spread: 0.4 }, 119, say).detail).toMatch(/0\.4°/)
+    const better = { kind: 'target' as const, best: 120.6, sd: 0.4, batches: 12, worthChanging: true }
+    expect(sayAdvice(better, 119, say).text).toBe('Try 121° instead of 119°')
+    expect(sayAdvice({ ...better, best: 119.9 }, 119, say).text).toBe('Try 119.9° instead of 119.0°')
+    expect(sayAdvice({ ...better, worthChanging: false }, 119, say).text).toBe('119° has served you well')
+    expect(sayAdvice(better, 119, us).text).toBe('Try 249° instead of 246°')
+  })
+
+  it('a thermometer is off by a step, not by a temperature', () => {
+    const doubt = { id: 'thermometer-off', figures: { off: inCelsiusStep(3.2), sd: inCelsiusStep(1) } } as const
+    expect(sayDoubt(doubt, say)).toMatch(/reads about 3\.2° high \(give or take 1\.0°\)/)
+    expect(sayDoubt(doubt, us)).toMatch(/reads about 5\.8° high \(give or take 1\.8°\)/)
+    expect(sayDoubt({ ...doubt, figures: { off: inCelsiusStep(-2), sd: inCelsiusStep(1) } }, say)).toMatch(/2\.0° low/)
+  })
+
+  it('temperatures in a maker’s own words are read in the reader’s unit', () => {
+    expect(proseIn('Bake at 165°, then cool to 31.5 °C', us)).toBe('Bake at 329°, then cool to 89°')
+    expect(proseIn('Bake at 165°', say)).toBe('Bake at 165°')
+    expect(proseIn('A 30° cone and 2 spoons', say)).toBe('A 30° cone and 2 spoons')
+  })
+
+  it.each(troubles)('a rescue of “%s” says what to do and why', (trouble) => {
+    const { atTarget, targetC } = analyse(drops, testConditions)
+    const facts = { family: 'hard-candy' as const, target: 149, pressurePa: 101_325, watts: 900 }
+    for (const colourC of [120, 200]) {
+      const said = sayRescue(rescue(trouble, { ...facts, mix: atTarget, celsius: targetC + 6, colourC }))
+      expect(said.say.length).toBeGreaterThan(5)
+      expect(said.why).toMatch(/[.]$/)
+    }
+  })
+
+  it('events are called what the formula calls them', () => {
+    const event = { id: 'a', at: 10 }
+    const called = (act: object, words = say) => sayEvent({ ...event, ...act } as CookEvent, drops, words)
+    expect(called({ type: 'step', step: 'glucose' })).toBe('glucose is in')
+    expect(called({ type: 'heat', dial: 0 })).toBe('heat off')
+    expect(called({ type: 'lid', on: true })).toBe('lid on')
+    expect(called({ type: 'test', test: 'sign', sign: 'clean-streak' })).toBe('a clean streak on the pan')
+    expect(called({ type: 'test', test: 'colour', celsius: 175 })).toBe('colour: amber')
+    expect(called({ type: 'reads', celsius: 119 }, us)).toBe('246° by eye')
+    expect(called({ type: 'finished' })).toBeNull()
+    expect(called({ type: 'note', text: 'x'.repeat(60) })?.length).toBeLessThan(30)
+  })
+})
