@@ -7,7 +7,7 @@ const alias = { '@': fileURLToPath(new URL('src', import.meta.url)) }
 const BY_DATABASE = ['scripts/lib/backup.test.ts']
 
 /** A slow machine is no fault of the code: this only ends what hangs. */
-const testTimeout = 60_000
+const patience = { testTimeout: 60_000, hookTimeout: 60_000 }
 
 export default defineConfig({
   resolve: { alias },
@@ -16,15 +16,15 @@ export default defineConfig({
       {
         resolve: { alias },
         // pure functions need no world of their own
-        test: { name: 'core', include: ['src/{core,demo,contract,words}/**/*.test.ts'], isolate: false, testTimeout },
+        test: { name: 'core', include: ['src/{core,demo,contract,words}/**/*.test.ts'], isolate: false, ...patience },
       },
       {
         resolve: { alias },
         test: {
           name: 'edges',
-          include: ['{src/{devices,ui,workers},scripts}/**/*.test.{ts,tsx}'],
+          include: ['{src/{devices,door,ui,workers},scripts}/**/*.test.{ts,tsx}'],
           exclude: BY_DATABASE,
-          testTimeout,
+          ...patience,
         },
       },
       {
@@ -33,7 +33,7 @@ export default defineConfig({
           name: 'db',
           include: ['src/{db,server}/**/*.test.ts', ...BY_DATABASE],
           fileParallelism: false,
-          testTimeout,
+          ...patience,
         },
       },
     ],

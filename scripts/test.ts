@@ -2,7 +2,7 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { build } from './lib/build'
-import { startMariadb } from './lib/mariadb'
+import { openMariadb } from './lib/mariadb'
 import { run, stopAll } from './lib/processes'
 
 interface Count {
@@ -59,15 +59,15 @@ const parts: Record<string, () => Promise<Count>> = {
   types: () => command('tsc', ['--noEmit']),
   'core types': () => command('tsc', ['--noEmit', '-p', 'src/core']),
   core: () => vitest(['core', 'edges']),
-  db: async () => vitest(['db'], { DATABASE_URL: await startMariadb(resolve(folder, 'db'), 'imbry_test') }),
+  db: async () => vitest(['db'], { DATABASE_URL: (await openMariadb(resolve(folder, 'db'), 'imbry_test')).keeperUrl }),
   browser,
 }
 
-const READING = new Set(['lint', 'unused', 'types', 'core types'])
+const READING = ['lint', 'unused', 'types', 'core types']
 
 async function main(): Promise<void> {
-  const asked = process.argv.slice(2)
-  const names = Object.keys(parts).filter((p) => asked.length === 0 || asked.includes(p))
+  const wanted = process.argv.slice(2)
+  const names = Object.keys(parts).filter((p) => wanted.length === 0 || wanted.includes(p))
   // a run of its own: nothing of an earlier one is there
   rmSync(folder, { recursive: true, force: true })
   mkdirSync(folder, { recursive: true })
@@ -81,13 +81,12 @@ async function main(): Promise<void> {
     total.passed += passed
     total.failed += failed
   }
-  // what only reads the code has a core each; what runs it has the machine to itself
-  await Promise.all(names.filter((n) => READING.has(n)).map(runPart))
-  for (const name of names.filter((n) => !READING.has(n))) {
-    // tests of the database wait more than they work: the app is built meanwhile
-    if (name === 'db' && names.includes('browser')) built = build()
-    await runPart(name)
-  }
+  const asked = (all: readonly string[]) => all.filter((n) => names.includes(n))
+  await Promise.all(asked(READING).map(runPart))
+  // tests of the database wait more than they work: others run, and the app is built, meanwhile
+  if (names.includes('browser') && names.includes('db')) built = build()
+  await Promise.all(asked(['core', 'db']).map(runPart))
+  await Promise.all(asked(['browser']).map(runPart))
   await stopAll()
   console.log(`\n${total.passed} passed, ${total.failed} failed`)
   process.exit(total.failed === 0 && total.passed > 0 ? 0 : 1)

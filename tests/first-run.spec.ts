@@ -9,7 +9,7 @@ test('an empty workshop asks for a room, a thermometer, a pot and a ring, and th
   page,
   app,
 }) => {
-  const url = app.database.url.replace('/imbry_test?', '/imbry_test_own?')
+  const url = app.database.keeperUrl.replace('/imbry_test?', '/imbry_test_own?')
   await app.database.create('imbry_test_own')
   await prepareDatabase(url, app.token, fillOwn)
   const port = (await freePort()) as number

@@ -13,8 +13,8 @@ export const HUB_TOKEN = 'hub-of-the-tests'
 
 export default async function prepare(): Promise<void> {
   rmSync(TEMPLATE, { recursive: true, force: true })
-  const { url } = await openMariadb(TEMPLATE, NAME)
-  await prepareDatabase(url, HUB_TOKEN, loadDemo)
+  const { keeperUrl } = await openMariadb(TEMPLATE, NAME)
+  await prepareDatabase(keeperUrl, HUB_TOKEN, loadDemo)
   await stopAll()
 }
 

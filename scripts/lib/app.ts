@@ -6,21 +6,38 @@ import { demoRooms } from '@/demo/kitchen'
 import { build } from './build'
 import { prepareDatabase } from './database'
 import { loadDemo } from './demo-workshop'
-import { startMariadb } from './mariadb'
+import { openMariadb } from './mariadb'
 import { freePort, start, until } from './processes'
 
 type OnExit = (code: number | null) => void
 
 const quiet: StdioOptions = ['ignore', 'ignore', 'inherit']
 
-/** The app on a port of loopback. Resolves once it answers. */
-export async function startApp(port: number, databaseUrl: string, onExit?: OnExit): Promise<ChildProcess> {
+interface AppOptions {
+  /** The data folder, whose disk its health minds. */
+  readonly folder?: string
+  readonly onExit?: OnExit
+}
+
+/** The app on a port. Resolves once it answers. */
+export async function startApp(
+  port: number,
+  databaseUrl: string,
+  { folder, onExit }: AppOptions = {},
+): Promise<ChildProcess> {
   const child = start(
     'node',
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+    ['--import', 'tsx', 'scripts/serve.ts'],
     {
       stdio: quiet,
-      env: { ...process.env, DATABASE_URL: databaseUrl, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
+      env: {
+        ...process.env,
+        DATABASE_URL: databaseUrl,
+        PORT: String(port),
+        ...(folder && { IMBRY_FOLDER: folder }),
+        NODE_ENV: 'production',
+        NEXT_TELEMETRY_DISABLED: '1',
+      },
     },
     onExit,
   )
@@ -37,8 +54,8 @@ export async function startApp(port: number, databaseUrl: string, onExit?: OnExi
 export async function startWorkshop(name: string, token: string): Promise<string> {
   const folder = resolve('.imbry-test', name)
   rmSync(folder, { recursive: true, force: true })
-  const databaseUrl = await startMariadb(folder, `imbry_${name}`)
-  await prepareDatabase(databaseUrl, token, loadDemo)
+  const { url: databaseUrl, keeperUrl } = await openMariadb(folder, `imbry_${name}`)
+  await prepareDatabase(keeperUrl, token, loadDemo)
   await build()
   const port = (await freePort()) as number
   await startApp(port, databaseUrl)

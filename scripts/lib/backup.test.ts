@@ -10,6 +10,7 @@ import { makeDataFolder } from './data-folder'
 import { ownDatabase, prepareDatabase } from './database'
 import { loadDemo } from './demo-workshop'
 import { openMariadb } from './mariadb'
+import { fillOwn } from './own-workshop'
 import { stopAll } from './processes'
 
 const scratch = mkdtempSync(join(tmpdir(), 'imbry-backup-'))
@@ -58,7 +59,7 @@ describe('a backup', () => {
 
     await restore(there, file)
     const mariadb = await openMariadb(there, 'imbry')
-    const after = await contents(mariadb.url)
+    const after = await contents(mariadb.keeperUrl)
     await mariadb.stop()
     const { boils, readings, ...rest } = after
     const { boils: _, readings: known, ...was } = before
@@ -115,13 +116,13 @@ describe('data of an earlier Imbry', () => {
     mkdirSync(folder)
     writeFileSync(join(folder, 'hub-token'), 'known to the hub')
     const mariadb = await openMariadb(folder, 'imbry')
-    await prepareDatabase(mariadb.url, 'known to the hub', async () => undefined)
-    const pool = openPool(mariadb.url)
+    await prepareDatabase(mariadb.keeperUrl, 'known to the hub', async () => undefined)
+    const pool = openPool(mariadb.keeperUrl)
     await pool.query('UPDATE __drizzle_migrations SET created_at = 1')
     await pool.end()
     await mariadb.stop()
-    const url = await ownDatabase(folder, 'known to the hub', loadDemo)
-    expect((await contents(url)).formulas?.length).toBeGreaterThan(0)
+    const url = await ownDatabase(folder, 'known to the hub', fillOwn)
+    expect((await contents(url)).channels?.length).toBeGreaterThan(0)
     expect(readFileSync(join(folder, 'hub-token'), 'utf8')).toBe('known to the hub')
     expect(readdirSync(join(scratch, 'old-earlier'))).toContain('mariadb')
   })

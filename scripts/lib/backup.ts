@@ -9,7 +9,7 @@ import { createGunzip, createGzip } from 'node:zlib'
 import mysql from 'mysql2/promise'
 import { migrate, openPool } from '@/db'
 import { moveAside } from './data-folder'
-import { type Mariadb, openMariadb, secretIn, socketOf } from './mariadb'
+import { type Mariadb, openMariadb, passwordsIn, socketOf } from './mariadb'
 import { start } from './processes'
 
 const DATABASE = 'imbry'
@@ -53,7 +53,7 @@ export async function restore(folder: string, file: string): Promise<void> {
   try {
     const load = client('mariadb', folder, [DATABASE])
     await Promise.all([pipeline(createReadStream(file), createGunzip(), load.in), load.done])
-    const pool = openPool(mariadb.url)
+    const pool = openPool(mariadb.keeperUrl)
     await migrate(pool).finally(() => pool.end())
   } finally {
     await mariadb.stop()
@@ -63,7 +63,7 @@ export async function restore(folder: string, file: string): Promise<void> {
 /** Whether a server answers on the folder's socket. */
 async function isOn(folder: string): Promise<boolean> {
   if (!existsSync(join(folder, 'database-password'))) return false
-  const password = secretIn(join(folder, 'database-password'))
+  const { imbry: password } = passwordsIn(folder)
   return mysql.createConnection({ socketPath: socketOf(folder), user: 'imbry', password }).then(
     async (connection) => {
       await connection.end()
@@ -94,8 +94,10 @@ async function checkBackup(file: string): Promise<void> {
 /** One of MariaDB's own programs on the folder's server. Its password goes by a file, for a command line can be read. */
 function client(program: string, folder: string, args: readonly string[]) {
   const facts = join(folder, 'client.cnf')
-  const password = secretIn(join(folder, 'database-password'))
-  writeFileSync(facts, `[client]\nsocket=${socketOf(folder)}\nuser=imbry\npassword=${password}\n`, { mode: 0o600 })
+  const { imbry_keeper: password } = passwordsIn(folder)
+  writeFileSync(facts, `[client]\nsocket=${socketOf(folder)}\nuser=imbry_keeper\npassword=${password}\n`, {
+    mode: 0o600,
+  })
   let said = ''
   const child = start(program, [`--defaults-file=${facts}`, ...args], { stdio: ['pipe', 'pipe', 'pipe'] })
   child.stderr?.on('data', (text) => {

@@ -1,10 +1,9 @@
 /** Loads the demo workshop: kitchen, formulas and the log of the last months. Does nothing where there is one already. */
 
-import type { LoggedAct } from '@/contract/cook'
-import { eventsOf } from '@/contract/events'
 import { kitchenKinds, kitchenSchemas } from '@/contract/kitchen'
-import { assessCook, type FormulaDocument, summaryOf } from '@/core'
+import type { FormulaDocument } from '@/core'
 import {
+  addChannel,
   addRevision,
   appendEvent,
   appendReadings,
@@ -14,8 +13,6 @@ import {
   findFormula,
   insertBatch,
   insertBoil,
-  putChannel,
-  putSummary,
   putThing,
   readThings,
   writeVerdict,
@@ -23,6 +20,7 @@ import {
 import { demoFormulas } from '@/demo/formulas'
 import { demoHistory, lastDemoBatchId } from '@/demo/history'
 import { demoChannels, demoDevices, demoThings } from '@/demo/kitchen'
+import { sumUp } from '@/server/cook'
 import { hashToken } from '@/server/probes'
 
 export const demoChannelIds = demoChannels.map((c) => c.id)
@@ -31,7 +29,7 @@ const EPOCH = new Date('2026-08-01T07:00:00.000Z')
 
 export async function loadDemo(db: Db, hubToken: string): Promise<void> {
   const tokenHash = hashToken(hubToken)
-  for (const channel of [...demoChannels, ...demoDevices]) await putChannel(db, { ...channel, tokenHash })
+  for (const channel of [...demoChannels, ...demoDevices]) await addChannel(db, { ...channel, tokenHash })
   await furnish(db)
   for (const [id, document] of Object.entries(demoFormulas))
     if (!(await findFormula(db, id))) await addRevision(db, id, document, EPOCH)
@@ -45,27 +43,11 @@ export async function loadDemo(db: Db, hubToken: string): Promise<void> {
     for (const { boil, events, readings } of boils) {
       for (const event of events) await appendEvent(db, boil.id, event, new Date(event.at))
       await appendReadings(db, boil.id, readings)
-      await sumUp(db, boil, events, readings)
+      const view = await findBoil(db, boil.id)
+      if (view) await sumUp(db, view, { acts: events, readings: readings.map((r) => [r.at.getTime(), r.celsius]) })
     }
-    await writeVerdict(db, batch.id, { note, score })
+    await writeVerdict(db, batch.id, { note, score }, { note: '', score: null })
   }
-}
-
-/** What lists show of a boil, as the server writes it when one ends. */
-async function sumUp(
-  db: Db,
-  { id, startedAt }: { id: string; startedAt: Date },
-  acts: readonly LoggedAct[],
-  readings: readonly { at: Date; celsius: number }[],
-): Promise<void> {
-  const view = await findBoil(db, id)
-  if (!view) return
-  const start = startedAt.getTime()
-  const record = {
-    events: eventsOf(acts, start),
-    readings: readings.map(({ at, celsius }) => ({ at: (at.getTime() - start) / 1000, celsius })),
-  }
-  await putSummary(db, id, summaryOf(assessCook(view, record, 0)))
 }
 
 /** The demo's things, into a kitchen that has none: what was changed or thrown out since stays so. */

@@ -3,10 +3,11 @@ import type { ChildProcess } from 'node:child_process'
 import { resolve } from 'node:path'
 import { startApp } from './app'
 import { build } from './build'
+import { claimFolder } from './claim'
 import { dataFolder, makeDataFolder, type WorkshopName } from './data-folder'
-import { type Fill, ownDatabase, prepareDatabase } from './database'
+import { type Fill, knowsToken, ownDatabase, prepareDatabase } from './database'
 import { secretIn } from './mariadb'
-import { freePort, stopAll } from './processes'
+import { freePort, stopAll, until } from './processes'
 
 type OnExit = (code: number | null) => void
 type StartDevice = (app: string, token: string, onExit: OnExit) => ChildProcess
@@ -20,6 +21,9 @@ export interface Workshop {
   readonly devices: Readonly<Record<string, StartDevice>>
 }
 
+/** How long a port may take to become free, s. */
+const PORT_S = 4
+
 let ending = false
 
 async function end(code: number): Promise<void> {
@@ -32,6 +36,11 @@ async function end(code: number): Promise<void> {
 /** Stops when it is asked to, or when a part of it falls. */
 export function openWorkshop(workshop: Workshop): void {
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void end(0))
+  // whoever started it may be killed without a word
+  const parent = process.ppid
+  setInterval(() => {
+    if (process.ppid !== parent) void end(0)
+  }, 1000).unref()
   open(workshop).catch((error: Error) => {
     if (!ending) console.error(`\n${error.message}`)
     void end(1)
@@ -39,13 +48,19 @@ export function openWorkshop(workshop: Workshop): void {
 }
 
 async function open({ name, command, fill, devices }: Workshop): Promise<void> {
-  const port = await wantedPort(command)
   const folder = dataFolder(name)
+  await claimFolder(folder)
+  const port = await wantedPort(command)
   makeDataFolder(folder)
   const token = secretIn(resolve(folder, 'hub-token'))
   const given = process.env.DATABASE_URL
   if (given) await prepareDatabase(given, token, fill)
-  const url = given ?? (await ownDatabase(folder, token, fill))
+  const url =
+    given ??
+    (await ownDatabase(folder, token, fill, (why) => {
+      console.error(`${why} Stopping; what was logged is kept.`)
+      void end(1)
+    }))
   await build()
 
   const app = `http://127.0.0.1:${port}`
@@ -54,14 +69,17 @@ async function open({ name, command, fill, devices }: Workshop): Promise<void> {
     console.error(`${what} ended by itself (${code}). Stopping; what was logged is kept.`)
     void end(1)
   }
-  await startApp(port, url, fallen('The app'))
-  for (const [what, start] of Object.entries(devices)) start(app, token, fallen(what))
+  await startApp(port, url, { folder, onExit: fallen('The app') })
+  const known = !given || (await knowsToken(given, token))
+  if (known) for (const [what, start] of Object.entries(devices)) start(app, token, fallen(what))
   console.log(
     [
       '',
       `  Imbry is on at ${app}`,
       `  Its data is kept in ${given ? 'the database that DATABASE_URL names' : folder}`,
-      `  The token for a probe hub stands in ${resolve(folder, 'hub-token')}`,
+      known
+        ? `  The token for a probe hub stands in ${resolve(folder, 'hub-token')}`
+        : '  Its channels know the token of the folder it was first opened from; no stand-ins are started here.',
       '  Ctrl-C stops it.',
       '',
     ].join('\n'),
@@ -72,7 +90,10 @@ async function wantedPort(command: string): Promise<number> {
   const port = Number(process.env.PORT ?? 3210)
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new Error(`PORT must be a number from 1 to 65535, not "${process.env.PORT}".`)
-  if ((await freePort(port)) === null)
+  // one that was killed gives its port up a moment later
+  const free = async () => (await freePort(port)) !== null
+  await until(free, PORT_S, () => '').catch(() => undefined)
+  if (!(await free()))
     throw new Error(`Port ${port} is in use. Stop what uses it, or choose another: PORT=${port + 1} ${command}`)
   return port
 }

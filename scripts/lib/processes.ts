@@ -1,10 +1,15 @@
 /** Children of a script: started in groups of their own, stopped in the reverse order, politely first. */
 import { type ChildProcess, type SpawnOptions, spawn } from 'node:child_process'
 import { once } from 'node:events'
+import { existsSync } from 'node:fs'
 import { createServer } from 'node:net'
 
 const GRACE_MS = 6000
 const children: ChildProcess[] = []
+
+// where the system can, it ends a child whose script was killed without a word
+const SETPRIV = '/usr/bin/setpriv'
+const withScript = existsSync(SETPRIV) ? [SETPRIV, '--pdeathsig', 'TERM', '--'] : []
 
 /** Starts a child that is stopped with the script. `onExit` hears of an end nobody asked for. */
 export function start(
@@ -13,7 +18,8 @@ export function start(
   options: SpawnOptions,
   onExit: (code: number | null) => void = () => {},
 ): ChildProcess {
-  const child = spawn(command, args, { detached: true, stdio: ['ignore', 'inherit', 'inherit'], ...options })
+  const [file, ...rest] = [...withScript, command, ...args] as [string, ...string[]]
+  const child = spawn(file, rest, { detached: true, stdio: ['ignore', 'inherit', 'inherit'], ...options })
   child.on('exit', (code) => {
     const at = children.indexOf(child)
     if (at < 0) return

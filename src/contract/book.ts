@@ -2,8 +2,9 @@
 
 import { z } from 'zod'
 import { type Allergen, allergens, type FamilyId, familyIds } from '@/core'
+import { within } from './bounds'
 import { formulaSchema } from './formula'
-import { ulid } from './text'
+import { revisionNumber, ulid } from './text'
 
 const celsius = z.coerce.number().min(0).max(250)
 const list = <T extends string>(of: z.ZodType<T>) =>
@@ -18,7 +19,7 @@ export const bookQuerySchema = z.object({
   from: celsius.optional().catch(undefined),
   to: celsius.optional().catch(undefined),
   have: z.string().max(40).optional().catch(undefined),
-  grams: z.coerce.number().positive().max(100_000).optional().catch(undefined),
+  grams: z.coerce.number().pipe(within('grams')).optional().catch(undefined),
   sort: z.enum(['name', 'cooked', 'target']).default('name').catch('name'),
   page: z.coerce.number().int().min(1).max(1000).default(1).catch(1),
 })
@@ -49,7 +50,7 @@ export interface BookPage {
 /** A new formula, or a branch of another. */
 export const newFormulaSchema = z.object({ write: ulid, document: formulaSchema })
 /** A revision, written over the one it began from. */
-export const newRevisionSchema = z.object({ write: ulid, from: z.number().int().positive(), document: formulaSchema })
+export const newRevisionSchema = z.object({ write: ulid, from: revisionNumber, document: formulaSchema })
 
 export interface Written {
   readonly id: string

@@ -5,7 +5,7 @@ import { type CookAct, deeds, type Sign, type Smell, type StageId, signs, smells
 import { batchPlanSchema, conditionsSchema, frozenThermometerSchema } from './batch'
 import { boiledSchema } from './formula'
 import type { Same } from './same'
-import { instant, ulid } from './text'
+import { innerId, instant, ulid } from './text'
 
 /** A cook and its rests are over by then, ms: what is dated later was not taken in it. */
 export const LONGEST_COOK_MS = 7 * 86_400_000
@@ -23,7 +23,7 @@ export const readingSchema = z.object({
 export type PushedReading = z.infer<typeof readingSchema>
 
 const rate = z.number().min(1).max(60)
-const id = z.string().min(1).max(40)
+const id = innerId
 
 const valuedAct = z.discriminatedUnion('type', [
   z.object({ type: z.literal('heat'), dial: z.number().min(0).max(10) }),

@@ -1,6 +1,7 @@
 /** What the devices beside the probe hub say: a kitchen scale and a barometer. Described in docs/device-contracts.md. */
 
 import { z } from 'zod'
+import { within } from './bounds'
 import { instant } from './text'
 
 export type DeviceKind = 'probe' | 'scale' | 'barometer'
@@ -15,7 +16,7 @@ export type PushedWeight = z.infer<typeof weightSchema>
 export const pressureSchema = z.object({ at: instant, hPa: z.number().min(500).max(1100) })
 
 /** What is to be weighed next on a scale; null for nothing. */
-export const wantedSchema = z.object({ grams: z.number().positive().max(200_000).nullable() })
+export const wantedSchema = z.object({ grams: within('grams').nullable() })
 export type Wanted = z.infer<typeof wantedSchema>
 
 /** A scale as a page follows it: what it shows, and since when it has stood still, s. */

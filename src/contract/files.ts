@@ -2,20 +2,21 @@
 
 import { z } from 'zod'
 import { formulaSchema } from './formula'
-import { handle } from './text'
+import { formulaAddress } from './text'
 
 export const FILE_FORMAT = 'imbry-formulas'
 
-/** A file of formulas, at most, bytes. */
-export const FILE_BYTES = 8 * 1024 * 1024
+/** A file of formulas, at most: a book of five thousand is about 18 MB. */
+export const FILE_BYTES = 48 * 1024 * 1024
+export const MOST_FORMULAS = 10_000
+
+/** One formula of a file. */
+export const entrySchema = z.object({ address: formulaAddress, document: formulaSchema })
 
 export const formulaFileSchema = z.object({
   format: z.literal(FILE_FORMAT),
   version: z.literal(1),
-  formulas: z
-    .array(z.object({ address: handle, document: formulaSchema }))
-    .min(1)
-    .max(5000),
+  formulas: z.array(entrySchema).min(1).max(MOST_FORMULAS),
 })
 export type FormulaFile = z.infer<typeof formulaFileSchema>
 

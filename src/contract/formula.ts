@@ -17,12 +17,13 @@ import {
   type Sign,
   signs,
 } from '@/core'
+import { within } from './bounds'
 import type { Same } from './same'
-import { plainText, shortText } from './text'
+import { innerId, plainText, shortText } from './text'
 
 const celsius = z.number().min(-30).max(250)
 const dial = z.number().min(0).max(10)
-const id = z.string().min(1).max(40)
+const id = innerId
 const oneOf = <T extends string>(table: Record<T, unknown>) => z.enum(Object.keys(table) as [T, ...T[]])
 
 const trigger = z.discriminatedUnion('on', [
@@ -64,22 +65,16 @@ const step = z.object({
   cautions: z.array(z.enum(cautionIds)).max(10).optional(),
 })
 
-const millimetres = z.number().positive().max(2000)
-
 export const shapeSchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('cut'),
-    lengthMm: millimetres,
-    widthMm: millimetres,
-    heightMm: millimetres,
+    lengthMm: within('pieceMm'),
+    widthMm: within('pieceMm'),
+    heightMm: within('heightMm'),
     round: z.boolean().optional(),
   }),
-  z.object({
-    kind: z.literal('mould'),
-    millilitres: z.number().positive().max(1000),
-    sticks: z.boolean().optional(),
-  }),
-  z.object({ kind: z.literal('broken'), thicknessMm: millimetres, gramsEach: z.number().positive().max(5000) }),
+  z.object({ kind: z.literal('mould'), millilitres: within('cavityMl'), sticks: z.boolean().optional() }),
+  z.object({ kind: z.literal('broken'), thicknessMm: within('heightMm'), gramsEach: within('pieceGrams') }),
 ])
 
 const share = z.number().min(0).max(100)
@@ -99,7 +94,7 @@ export const ingredientSchema = z.object({
   name: shortText,
   per100: mix,
   density: z.number().min(0.05).max(5),
-  unitGrams: z.record(z.string().max(20), z.number().positive().max(100_000)),
+  unitGrams: z.record(z.string().max(20), within('grams')),
   whole: z.boolean(),
   allergens: z.array(z.enum(allergens)).max(allergens.length),
   prepare: prepare.default([]),
@@ -120,7 +115,7 @@ const single = z.object({
         id,
         group: id,
         ingredient: id,
-        grams: z.number().positive().max(100_000),
+        grams: within('grams'),
         note: shortText.optional(),
         prepare: prepare.optional(),
         typed: shortText.optional(),

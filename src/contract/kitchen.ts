@@ -3,28 +3,27 @@
 import { z } from 'zod'
 import { type CheckedCorrection, correctionFrom, type Ingredient, standardPressure } from '@/core'
 import { burnerSchema, potSchema, vesselSchema } from './batch'
+import { within } from './bounds'
 import { ingredientSchema } from './formula'
 import { handle, instant, shortText } from './text'
 
-const above = z.number().positive()
-
 const room = z.object({
   name: shortText,
-  altitudeM: z.number().min(-430).max(5000),
+  altitudeM: within('altitudeM'),
   /** What the barometer in the room shows, hPa; null to go by the altitude. */
   barometerHPa: z.number().min(500).max(1100).nullable(),
-  roomC: z.number().min(0).max(45),
-  humidity: z.number().min(0).max(1),
+  roomC: within('roomC'),
+  humidity: within('share'),
 })
 
 const waterTest = z.object({
   at: instant,
   pot: handle,
-  waterGrams: above.max(50_000),
+  waterGrams: within('grams'),
   fromC: z.number().min(0).max(90),
   toC: z.number().min(10).max(95),
-  seconds: above.max(7200),
-  roomC: z.number().min(0).max(45),
+  seconds: z.number().min(1).max(7200),
+  roomC: within('roomC'),
 })
 
 const burner = z.intersection(burnerSchema, z.object({ tests: z.array(waterTest).max(50) }))
@@ -33,7 +32,7 @@ const check = z.object({
   at: instant,
   bath: z.enum(['ice', 'boil']),
   reads: z.number().min(-20).max(130),
-  pressurePa: z.number().min(50_000).max(110_000),
+  pressurePa: within('pressurePa'),
 })
 
 const thermometer = z.object({
@@ -44,11 +43,11 @@ const thermometer = z.object({
   checks: z.array(check).max(200),
 })
 
-const cutter = z.object({ name: shortText, round: z.boolean(), lengthMm: above.max(500), widthMm: above.max(500) })
+const cutter = z.object({ name: shortText, round: z.boolean(), lengthMm: within('trayMm'), widthMm: within('trayMm') })
 /** A colour by the house's own name, on the caramel ramp. */
 const shade = z.object({ name: shortText, celsius: z.number().min(140).max(210) })
-const measure = z.object({ name: shortText, millilitres: above.max(20_000) })
-const ownIngredient = z.object({ ingredient: ingredientSchema, pricePerKg: z.number().min(0).max(100_000).nullable() })
+const measure = z.object({ name: shortText, millilitres: within('measureMl') })
+const ownIngredient = z.object({ ingredient: ingredientSchema, pricePerKg: within('price').nullable() })
 
 export const kitchenSchemas = {
   room,
@@ -71,7 +70,14 @@ export const kindSchema = z.enum(kitchenKinds as [KitchenKind, ...KitchenKind[]]
 /** Everything of each kind, with its id. */
 export type KitchenThings = { readonly [K in KitchenKind]: readonly (KitchenFacts<K> & { readonly id: string })[] }
 
+export interface ThingAddress {
+  readonly kind: KitchenKind
+  readonly id: string
+}
+
 export interface KitchenView extends KitchenThings {
+  /** What is there but cannot be read, by this Imbry at least. */
+  readonly unreadable: readonly ThingAddress[]
   /** Probes, and scales, that report by themselves. */
   readonly channels: readonly { readonly id: string; readonly name: string }[]
   readonly scales: readonly { readonly id: string; readonly name: string }[]

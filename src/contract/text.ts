@@ -18,8 +18,18 @@ export const plainText = (most: number) =>
 
 export const shortText = plainText(200).trim().min(1)
 
-/** ISO time in UTC with milliseconds. */
-export const instant = z.iso.datetime()
+/** An id within a document; never a name that every object has, for tables are made of them. */
+export const innerId = z
+  .string()
+  .min(1)
+  .max(40)
+  .refine((id) => !(id in {}), 'is a word that cannot name a thing')
+
+/** ISO time in UTC with milliseconds, of the years a kitchen's clock can show. */
+export const instant = z.iso.datetime().refine((at) => /^2[01]\d\d-/.test(at), 'is not of this century or the next')
+
+/** The number of a revision. */
+export const revisionNumber = z.number().int().min(1).max(1_000_000)
 
 /** The first thing wrong with a value, in one sentence that names the place. */
 export function firstProblem(error: z.ZodError): string {
@@ -31,5 +41,7 @@ export function firstProblem(error: z.ZodError): string {
 
 /** Addresses of one thing: by the id its maker's window gave it, by its own name, by its channel. */
 export const ofUlid = z.object({ id: ulid })
+/** Where a formula is found; "new" is where one is written. */
+export const formulaAddress = handle.refine((id) => id !== 'new', 'cannot be "new"')
 export const ofHandle = z.object({ id: handle })
 export const ofChannel = z.object({ channel: handle })

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util'
 import { and, asc, desc, eq, inArray, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
 import type { BatchConditions } from '@/contract/batch'
 import type { BoilView } from '@/contract/cook'
@@ -11,8 +12,10 @@ import {
   mainBoil,
 } from '@/core'
 import type { Db } from './client'
+import { isReadable, type Unreadable, UnreadableRow, whole } from './columns'
 import { appendEventIn } from './log'
 import { batches, boilSummaries, boils, channels, formulaRevisions } from './schema'
+import { type Tx, transact } from './transaction'
 
 export interface NewBatch {
   id: string
@@ -74,27 +77,48 @@ function listed({ plan, conditions }: NewBatch, formula: FormulaDocument) {
   }
 }
 
-/** A batch of a formula with its first boil; a retry with the same ids changes nothing. */
-export async function insertBatch(db: Db, batch: NewBatch, formula: FormulaDocument, boil: NewBoil): Promise<void> {
-  await db.transaction(async (tx) => {
-    await tx
-      .insert(batches)
-      .ignore()
-      .values({ ...batch, ...listed(batch, formula), note: '' })
-    await insertBoilIn(tx, boil)
+/** What became of something new: stored, there already, or its id taken by something else. */
+export type Inserted = 'stored' | 'repeated' | 'conflict'
+
+/** A batch of a formula with its first boil, once. */
+export const insertBatch = (db: Db, batch: NewBatch, formula: FormulaDocument, boil: NewBoil): Promise<Inserted> =>
+  transact(db, async (tx) => {
+    const [there] = await tx.select().from(batches).where(eq(batches.id, batch.id))
+    if (there) {
+      const { formulaId, revision, plan } = batch
+      const same = isDeepStrictEqual([there.formulaId, there.revision, there.plan], [formulaId, revision, plan])
+      const found = same ? await boilThere(tx, boil) : null
+      return found?.id === boil.id ? 'repeated' : 'conflict'
+    }
+    if (await boilThere(tx, boil)) return 'conflict'
+    await tx.insert(batches).values({ ...batch, ...listed(batch, formula), note: '' })
+    await startBoilIn(tx, boil)
+    return 'stored'
   })
+
+/**
+ * A boil and the clock it starts with, once. Where its batch has a boil of that number already, that one is the boil,
+ * whoever began it; null where the id belongs to another boil.
+ */
+export const insertBoil = (db: Db, boil: NewBoil): Promise<{ readonly id: string } | null> =>
+  transact(db, async (tx) => {
+    const there = await boilThere(tx, boil)
+    if (there) return there.batchId === boil.batchId && there.number === boil.number ? { id: there.id } : null
+    await startBoilIn(tx, boil)
+    return { id: boil.id }
+  })
+
+/** The boil of this id, or of this number in this batch. */
+async function boilThere(tx: Tx, { id, batchId, number }: NewBoil) {
+  const found = await tx
+    .select({ id: boils.id, batchId: boils.batchId, number: boils.number })
+    .from(boils)
+    .where(or(eq(boils.id, id), and(eq(boils.batchId, batchId), eq(boils.number, number))))
+  return found.find((b) => b.id === id) ?? found[0]
 }
 
-/** A boil and the clock it starts with; a retry with the same id changes nothing. */
-export const insertBoil = (db: Db, boil: NewBoil): Promise<void> => db.transaction((tx) => insertBoilIn(tx, boil))
-
-async function insertBoilIn(
-  tx: Pick<Db, 'select' | 'insert' | 'update'>,
-  { clock: { id, rate }, ...boil }: NewBoil,
-): Promise<void> {
-  const [result] = await tx.insert(boils).ignore().values(boil)
-  // tried again, it has a clock already
-  if (result.affectedRows === 0) return
+async function startBoilIn(tx: Tx, { clock: { id, rate }, ...boil }: NewBoil): Promise<void> {
+  await tx.insert(boils).values(boil)
   const at = boil.startedAt.toISOString()
   await appendEventIn(tx, boil.id, { id, at, act: { type: 'clock', rate, wall: at } }, boil.startedAt)
 }
@@ -114,7 +138,7 @@ const viewColumns = {
 type ViewRow = {
   boil: typeof boils.$inferSelect
   batch: typeof batches.$inferSelect
-  formula: FormulaDocument
+  formula: FormulaDocument | Unreadable
   lagS: number
   noiseC: number
 }
@@ -131,25 +155,29 @@ function boiledBy(
   return { part, formula: found.formula }
 }
 
-const toView = ({ boil, batch, formula, lagS, noiseC }: ViewRow): BoilView => ({
-  id: boil.id,
-  batchId: boil.batchId,
-  number: boil.number,
-  label: boil.label,
-  channel: boil.channelId,
-  startedAt: boil.startedAt.toISOString(),
-  endedAt: boil.endedAt?.toISOString() ?? null,
-  formulaId: batch.formulaId,
-  revision: batch.revision,
-  ...boiledBy(formula, batch.plan, boil.number),
-  plan: batch.plan,
-  conditions: batch.conditions,
-  probe: {
-    lagS,
-    noiseC,
-    thermometer: batch.conditions.thermometers.find((t) => t.channel === boil.channelId) ?? null,
-  },
-})
+/** @throws UnreadableRow */
+function toView({ boil, batch, formula, lagS, noiseC }: ViewRow): BoilView {
+  const [plan, conditions] = [whole(batch.plan), whole(batch.conditions)]
+  return {
+    id: boil.id,
+    batchId: boil.batchId,
+    number: boil.number,
+    label: boil.label,
+    channel: boil.channelId,
+    startedAt: boil.startedAt.toISOString(),
+    endedAt: boil.endedAt?.toISOString() ?? null,
+    formulaId: batch.formulaId,
+    revision: batch.revision,
+    ...boiledBy(whole(formula), plan, boil.number),
+    plan,
+    conditions,
+    probe: {
+      lagS,
+      noiseC,
+      thermometer: conditions.thermometers.find((t) => t.channel === boil.channelId) ?? null,
+    },
+  }
+}
 
 const views = (db: Db) =>
   db
@@ -173,9 +201,33 @@ export async function boilsOfBatch(db: Db, batchId: string): Promise<BoilView[]>
   return (await views(db).where(eq(boils.batchId, batchId)).orderBy(asc(boils.number))).map(toView)
 }
 
-/** Boils that have not ended, newest first. */
-export async function openBoils(db: Db): Promise<BoilView[]> {
-  return (await views(db).where(isNull(boils.endedAt)).orderBy(desc(boils.id))).map(toView)
+/** A boil that is there but cannot be read: what its columns say. */
+export interface LostBoil {
+  readonly id: string
+  readonly name: string
+  readonly startedAt: string
+}
+
+/** Boils that have not ended, newest first, and those among them that cannot be read. */
+export async function openBoils(db: Db, limit: number): Promise<{ boils: BoilView[]; lost: LostBoil[] }> {
+  const rows = await views(db).where(isNull(boils.endedAt)).orderBy(desc(boils.id)).limit(limit)
+  const lost: LostBoil[] = []
+  const found = rows.flatMap((row) => {
+    try {
+      return [toView(row)]
+    } catch (error) {
+      if (!(error instanceof UnreadableRow)) throw error
+      lost.push({ id: row.boil.id, name: row.batch.name, startedAt: row.boil.startedAt.toISOString() })
+      return []
+    }
+  })
+  return { boils: found, lost }
+}
+
+/** Channels that have an unfinished boil on them. */
+export async function takenChannels(db: Db): Promise<Set<string>> {
+  const rows = await db.selectDistinct({ channel: boils.channelId }).from(boils).where(isNull(boils.endedAt))
+  return new Set(rows.flatMap((r) => (r.channel === null ? [] : [r.channel])))
 }
 
 /** The newest open boil on a channel. */
@@ -187,15 +239,15 @@ export async function boilOnChannel(db: Db, channelId: string): Promise<BoilView
   return row ? toView(row) : null
 }
 
-/** Something that differs whenever another boil is on a channel, or something was done to the one that is. */
-export async function headOfChannel(db: Db, channelId: string): Promise<string | null> {
-  const [row] = await db
-    .select({ id: boils.id, events: boils.events })
+/** Of each channel with a boil on it something that differs whenever another is, or something was done to the one that is. */
+export async function headsOfChannels(db: Db, channelIds: readonly string[]): Promise<Map<string, string>> {
+  const rows = await db
+    .select({ channel: boils.channelId, id: boils.id, events: boils.events })
     .from(boils)
-    .where(and(eq(boils.channelId, channelId), isNull(boils.endedAt)))
-    .orderBy(desc(boils.id))
-    .limit(1)
-  return row ? `${row.id} ${row.events}` : null
+    .where(and(inArray(boils.channelId, [...channelIds]), isNull(boils.endedAt)))
+    .orderBy(asc(boils.id))
+  // the newest of a channel stands last
+  return new Map(rows.map((r) => [r.channel ?? '', `${r.id} ${r.events}`]))
 }
 
 export interface BoilSpan {
@@ -225,6 +277,15 @@ const records = (db: Db) =>
       and(eq(formulaRevisions.formulaId, batches.formulaId), eq(formulaRevisions.number, batches.revision)),
     )
     .$dynamic()
+
+type RecordRow = { batch: typeof batches.$inferSelect; formula: FormulaDocument | Unreadable }
+
+/** A record of the row; none where it is unreadable. */
+function toRecord({ batch: { plan, conditions, ...batch }, formula }: RecordRow): BatchRecord[] {
+  return isReadable(plan) && isReadable(conditions) && isReadable(formula)
+    ? [{ ...batch, plan, conditions, formula }]
+    : []
+}
 
 const rowColumns = {
   id: batches.id,
@@ -286,9 +347,8 @@ export async function judgedBatches(
         rows.map((r) => r.batch.id),
       ),
     )
-  return rows.map(({ batch, formula }) => ({
+  return rows.flatMap(toRecord).map((batch) => ({
     ...batch,
-    formula,
     reached: reached.flatMap((r) => (r.batch === batch.id && r.celsius !== null ? [r.celsius] : [])),
   }))
 }
@@ -299,17 +359,29 @@ export async function findBatchRow(db: Db, id: string): Promise<BatchRow | null>
   return row ?? null
 }
 
+/** @throws UnreadableRow */
 export async function findBatch(db: Db, id: string): Promise<BatchRecord | null> {
   const [row] = await records(db).where(eq(batches.id, id)).limit(1)
-  return row ? { ...row.batch, formula: row.formula } : null
+  if (!row) return null
+  const [record] = toRecord(row)
+  if (!record) throw new UnreadableRow('This batch is written in a way this Imbry cannot read')
+  return record
 }
 
-/** Writes what is thought of a batch; false when there is no such batch. */
-export async function writeVerdict(
-  db: Db,
-  id: string,
-  verdict: { note: string; score: number | null },
-): Promise<boolean> {
-  const [result] = await db.update(batches).set(verdict).where(eq(batches.id, id))
-  return result.affectedRows > 0
+export interface Verdict {
+  readonly note: string
+  readonly score: number | null
+}
+
+/**
+ * Writes what is thought of a batch where it still says `from`, and returns what it says then: what was given, where
+ * that was written or stood there already, else what another wrote. Null for no such batch.
+ */
+export async function writeVerdict(db: Db, id: string, verdict: Verdict, from: Verdict): Promise<Verdict | null> {
+  await db
+    .update(batches)
+    .set(verdict)
+    .where(and(eq(batches.id, id), eq(batches.note, from.note), sql`${batches.score} <=> ${from.score}`))
+  const [row] = await db.select({ note: batches.note, score: batches.score }).from(batches).where(eq(batches.id, id))
+  return row ?? null
 }

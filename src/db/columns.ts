@@ -1,13 +1,44 @@
 import { customType } from 'drizzle-orm/mysql-core'
 import type { z } from 'zod'
 
-/** A JSON column that comes back as what its schema says; MariaDB hands JSON back as text. */
+/** A document in the database that is not what its schema says: another Imbry wrote it, or a hand did. */
+export class Unreadable {
+  constructor(
+    /** As it stands there. */
+    readonly text: string,
+  ) {}
+}
+
+/** A page asked for one thing, and it is unreadable. */
+export class UnreadableRow extends Error {}
+
+/** The document. @throws UnreadableRow where it is unreadable. */
+export function whole<T>(value: T | Unreadable): T {
+  if (value instanceof Unreadable) throw new UnreadableRow('It is written in a way this Imbry cannot read')
+  return value
+}
+
+export const isReadable = <T>(value: T | Unreadable): value is T => !(value instanceof Unreadable)
+
+/**
+ * A JSON column; MariaDB hands JSON back as text. What is not as its schema says comes back as `Unreadable`, so that
+ * whoever reads many rows must decide what to do about one that is lost.
+ */
 export const json = <T>(name: string, schema: z.ZodType<T>) =>
-  customType<{ data: T; driverData: string }>({
+  customType<{ data: T | Unreadable; driverData: string }>({
     dataType: () => 'json',
     toDriver: (value) => JSON.stringify(value),
-    fromDriver: (value) => schema.parse(JSON.parse(value)),
+    fromDriver: (value) => readAs(value, schema),
   })(name)
+
+function readAs<T>(text: string, schema: z.ZodType<T>): T | Unreadable {
+  try {
+    const parsed = schema.safeParse(JSON.parse(text))
+    return parsed.success ? parsed.data : new Unreadable(text)
+  } catch {
+    return new Unreadable(text)
+  }
+}
 
 /** UTC to the millisecond. */
 export const instant = customType<{ data: Date; driverData: string }>({

@@ -13,7 +13,9 @@ import {
   traceSteps,
 } from '@/core'
 import type { Db } from './client'
+import { isReadable, type Unreadable, whole } from './columns'
 import { formulaIngredients, formulaRevisions, formulas } from './schema'
+import { type Tx, transact } from './transaction'
 
 export interface FormulaRecord {
   id: string
@@ -29,16 +31,22 @@ const columns = {
   createdAt: formulaRevisions.createdAt,
 }
 
-/** The newest revision of every formula, by id. */
+/** The newest revision of every formula that can be read, by id. */
 export async function listFormulas(db: Db): Promise<FormulaRecord[]> {
-  return db
+  const rows = await db
     .select(columns)
     .from(formulaRevisions)
     .innerJoin(formulas, and(eq(formulas.id, formulaRevisions.formulaId), eq(formulas.latest, formulaRevisions.number)))
     .orderBy(asc(formulaRevisions.formulaId))
+  return rows.flatMap(readable)
 }
 
-/** One revision, the newest unless told; null when there is none. */
+type Row = Omit<FormulaRecord, 'document'> & { document: FormulaDocument | Unreadable }
+
+/** A record of the row; none where it is unreadable. */
+const readable = ({ document, ...row }: Row): FormulaRecord[] => (isReadable(document) ? [{ ...row, document }] : [])
+
+/** One revision, the newest unless told; null when there is none. @throws UnreadableRow */
 export async function findFormula(
   db: Pick<Db, 'select'>,
   id: string,
@@ -55,16 +63,18 @@ export async function findFormula(
     )
     .orderBy(desc(formulaRevisions.number))
     .limit(1)
-  return rows[0] ?? null
+  const [row] = rows
+  return row ? { ...row, document: whole(row.document) } : null
 }
 
-/** Every revision of a formula, newest first. */
+/** Every revision of a formula that can be read, newest first. */
 export async function listRevisions(db: Db, id: string): Promise<FormulaRecord[]> {
-  return db
+  const rows = await db
     .select(columns)
     .from(formulaRevisions)
     .where(eq(formulaRevisions.formulaId, id))
     .orderBy(desc(formulaRevisions.number))
+  return rows.flatMap(readable)
 }
 
 export interface RevisionWrite {
@@ -86,9 +96,7 @@ export const addRevision = (
   document: FormulaDocument,
   at: Date,
   write: RevisionWrite = {},
-): Promise<RevisionWritten> => db.transaction((tx) => addRevisionIn(tx, id, document, at, write))
-
-type Tx = Pick<Db, 'select' | 'insert' | 'update' | 'delete'>
+): Promise<RevisionWritten> => transact(db, (tx) => addRevisionIn(tx, id, document, at, write))
 
 /** As `addRevision`, within a transaction of the caller's. */
 export async function addRevisionIn(

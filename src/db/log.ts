@@ -4,10 +4,13 @@
  */
 
 import { createHash } from 'node:crypto'
+import { isDeepStrictEqual } from 'node:util'
 import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm'
 import type { LoggedAct } from '@/contract/cook'
 import type { Db } from './client'
+import { isReadable, type Unreadable } from './columns'
 import { boils, events, readings } from './schema'
+import { type Tx, transact } from './transaction'
 
 export interface NewReading {
   id: string
@@ -26,10 +29,8 @@ export interface StoredEvent extends LoggedAct {
   n: number
 }
 
-type Tx = Pick<Db, 'select' | 'insert' | 'update'>
-
 /** The boil's row, held until the transaction ends. @throws Error for a boil that is not there. */
-async function holdBoil(tx: Pick<Db, 'select'>, boilId: string) {
+async function holdBoil(tx: Tx, boilId: string) {
   const [row] = await tx
     .select({ key: boils.key, readings: boils.readings, events: boils.events, last: boils.lastReadingAt })
     .from(boils)
@@ -48,7 +49,7 @@ const MOST_ROWS = 5000
 /** Appends readings; those whose id is there already are left alone. Returns how many were new. */
 export async function appendReadings(db: Db, boilId: string, rows: readonly NewReading[]): Promise<number> {
   if (rows.length === 0) return 0
-  return db.transaction(async (tx) => {
+  return transact(db, async (tx) => {
     const boil = await holdBoil(tx, boilId)
     const fresh = await unknownOf(tx, boil.key, rows)
     if (fresh.length === 0) return 0
@@ -82,10 +83,15 @@ async function unknownOf(
   return [...byMark].map(([hex, r]) => ({ mark: Buffer.from(hex, 'hex'), ...r }))
 }
 
-/** Appends one act; false when its id is there already. Ends the boil when that is what it says. */
-export async function appendEvent(db: Db, boilId: string, logged: LoggedAct, receivedAt: Date): Promise<boolean> {
-  return db.transaction((tx) => appendEventIn(tx, boilId, logged, receivedAt))
-}
+/** What became of an act: stored, there already word for word, its id taken by another, or a log that is full. */
+export type Appended = 'stored' | 'repeated' | 'conflict' | 'full'
+
+/** ◊ Acts a boil has at most: a cook of a week with one every minute has as many. */
+const MOST_ACTS = 10_000
+
+/** Appends one act, once. Ends the boil when that is what it says. */
+export const appendEvent = (db: Db, boilId: string, logged: LoggedAct, receivedAt: Date): Promise<Appended> =>
+  transact(db, (tx) => appendEventIn(tx, boilId, logged, receivedAt))
 
 /** As `appendEvent`, within a transaction of the caller's. */
 export async function appendEventIn(
@@ -93,19 +99,25 @@ export async function appendEventIn(
   boilId: string,
   { id, at, act }: LoggedAct,
   receivedAt: Date,
-): Promise<boolean> {
+): Promise<Appended> {
   const boil = await holdBoil(tx, boilId)
   const n = boil.events + 1
   const when = new Date(at)
-  const [result] = await tx.insert(events).ignore().values({ boil: boil.key, n, id, at: when, act, receivedAt })
-  if (result.affectedRows === 0) return false
+  const [there] = await tx.select().from(events).where(eq(events.id, id))
+  if (there) return isSame(there, boil.key, when, act) ? 'repeated' : 'conflict'
+  if (n > MOST_ACTS) return 'full'
+  await tx.insert(events).values({ boil: boil.key, n, id, at: when, act, receivedAt })
   const ends = act.type === 'finished' || act.type === 'abandoned'
   await tx
     .update(boils)
     .set({ events: n, ...(ends && { endedAt: when }) })
     .where(eq(boils.key, boil.key))
-  return true
+  return 'stored'
 }
+
+/** Whether an act that is there is the one that came; one of another boil never is. */
+const isSame = (there: typeof events.$inferSelect, boil: number, at: Date, act: LoggedAct['act']): boolean =>
+  there.boil === boil && there.at.getTime() === at.getTime() && isDeepStrictEqual(there.act, act)
 
 const ofBoil = (boilId: string) => sql`(select ${boils.key} from ${boils} where ${boils.id} = ${boilId})`
 
@@ -126,16 +138,19 @@ export async function eventsAfter(db: Db, boilId: string, n: number): Promise<St
     .from(events)
     .where(and(eq(events.boil, ofBoil(boilId)), gt(events.n, n)))
     .orderBy(asc(events.n))
-  return rows.map((r) => ({ n: r.n, id: r.id, at: r.at.toISOString(), act: r.act }))
+  return rows.map((r) => ({ n: r.n, id: r.id, at: r.at.toISOString(), act: isReadable(r.act) ? r.act : lost(r.act) }))
 }
 
-/** Something that differs whenever a boil's log has grown. */
-export async function headOfLog(db: Db, boilId: string): Promise<string | null> {
-  const [row] = await db
-    .select({ readings: boils.readings, events: boils.events })
+/** An entry nobody can read is a note that shows what stands there. */
+const lost = ({ text }: Unreadable): LoggedAct['act'] => ({ type: 'note', text: `? ${text}`.slice(0, 500) })
+
+/** Of each boil something that differs whenever its log has grown. */
+export async function headsOfLogs(db: Db, boilIds: readonly string[]): Promise<Map<string, string>> {
+  const rows = await db
+    .select({ id: boils.id, readings: boils.readings, events: boils.events })
     .from(boils)
-    .where(eq(boils.id, boilId))
-  return row ? `${row.readings}.${row.events}` : null
+    .where(inArray(boils.id, [...boilIds]))
+  return new Map(rows.map((r) => [r.id, `${r.readings}.${r.events}`]))
 }
 
 /** How a boil is thinned for a picture: a reading a second where it is recent, before that so many over the whole. */

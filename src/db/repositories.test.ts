@@ -16,7 +16,7 @@ import {
 } from './batches'
 import type { Db } from './client'
 import { addRevision, findFormula, listFormulas } from './formulas'
-import { findChannel, putChannel, putThing, readThings, removeThing } from './kitchen'
+import { addChannel, findChannel, putThing, readThings, removeThing } from './kitchen'
 import { appendEvent, appendReadings, eventsAfter, lastReadingAt, readingsAfter, thinnedReadings } from './log'
 import { boilsInLists, putSummary } from './summaries'
 import { freshDatabase } from './testing'
@@ -33,7 +33,7 @@ beforeAll(async () => {
   close = fresh.close
   await addRevision(db, 'smoked-salt-tamarind-caramels', caramels, new Date('2026-01-01T00:00:00.123Z'))
   await putThing(db, 'room', 'quay', quay)
-  await putChannel(db, {
+  await addChannel(db, {
     id: 'quick-probe',
     name: 'Quick probe',
     tokenHash: 'a'.repeat(64),
@@ -102,8 +102,8 @@ describe('the kitchen', () => {
 
   it('gives up a thing once', async () => {
     await putThing(db, 'measure', 'glass', { name: 'glass', millilitres: 210 })
-    expect(await removeThing(db, 'measure', 'glass')).toBe(true)
-    expect(await removeThing(db, 'measure', 'glass')).toBe(false)
+    expect(await removeThing(db, 'measure', 'glass')).toBe('removed')
+    expect(await removeThing(db, 'measure', 'glass')).toBe('missing')
     expect((await readThings(db)).measure).toEqual([])
   })
 
@@ -129,9 +129,28 @@ describe('batches and boils', () => {
 
   it('take a verdict, and only for a batch that exists', async () => {
     const { id } = await startedBatch()
-    expect(await writeVerdict(db, id, { note: 'good chew', score: 4 })).toBe(true)
-    expect(await findBatch(db, id)).toMatchObject({ note: 'good chew', score: 4 })
-    expect(await writeVerdict(db, ulid(), { note: 'x', score: null })).toBe(false)
+    const [blank, good] = [
+      { note: '', score: null },
+      { note: 'good chew', score: 4 },
+    ]
+    expect(await writeVerdict(db, id, good, blank)).toEqual(good)
+    expect(await findBatch(db, id)).toMatchObject(good)
+    expect(await writeVerdict(db, ulid(), good, blank)).toBeNull()
+  })
+
+  it('keep the verdict of whoever wrote first, and take the same one twice', async () => {
+    const { id } = await startedBatch()
+    const blank = { note: '', score: null }
+    const [one, two] = [
+      { note: 'short', score: 2 },
+      { note: 'long', score: 5 },
+    ]
+    const both = await Promise.all([writeVerdict(db, id, one, blank), writeVerdict(db, id, two, blank)])
+    const kept = await findBatch(db, id)
+    expect(both).toEqual([expect.objectContaining({ note: kept?.note }), expect.objectContaining({ note: kept?.note })])
+    const mine = kept?.note === 'short' ? one : two
+    expect(await writeVerdict(db, id, mine, blank)).toEqual(mine)
+    expect(await writeVerdict(db, id, { note: 'after', score: 3 }, mine)).toEqual({ note: 'after', score: 3 })
   })
 
   it('are listed newest first, page by page, each once', async () => {
@@ -164,7 +183,7 @@ describe('batches and boils', () => {
     await appendEvent(db, second.id, finished, new Date())
     expect((await boilOnChannel(db, 'quick-probe'))?.id).toBe(first.boilId)
     expect((await findBoil(db, second.id))?.endedAt).toBe('2026-11-24T12:00:00.000Z')
-    expect((await openBoils(db)).map((b) => b.id)).not.toContain(second.id)
+    expect((await openBoils(db, 100)).boils.map((b) => b.id)).not.toContain(second.id)
     expect((await recentBoilsOnChannel(db, 'quick-probe'))[0]?.id).toBe(second.id)
   })
 })
@@ -219,8 +238,12 @@ describe('the log of a boil', () => {
   it('stores an act once', async () => {
     const { boilId } = await startedBatch()
     const act = { id: ulid(), at: '2026-11-24T12:00:00.000Z', act: { type: 'heat' as const, dial: 6 } }
-    expect(await appendEvent(db, boilId, act, new Date())).toBe(true)
-    expect(await appendEvent(db, boilId, act, new Date())).toBe(false)
+    expect(await appendEvent(db, boilId, act, new Date())).toBe('stored')
+    expect(await appendEvent(db, boilId, act, new Date())).toBe('repeated')
+    const other = { ...act, at: '2026-11-24T12:00:01.000Z' }
+    expect(await appendEvent(db, boilId, other, new Date())).toBe('conflict')
+    const elsewhere = (await startedBatch()).boilId
+    expect(await appendEvent(db, elsewhere, act, new Date())).toBe('conflict')
     expect((await eventsAfter(db, boilId, 0)).filter((e) => e.id === act.id)).toHaveLength(1)
   })
 

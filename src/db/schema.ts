@@ -173,7 +173,7 @@ export const boils = mysqlTable(
   },
   (t) => [
     index('boils_channel').on(t.channelId, t.endedAt, t.id),
-    index('boils_batch').on(t.batchId, t.number),
+    uniqueIndex('boils_batch').on(t.batchId, t.number),
     index('boils_open').on(t.endedAt, t.id),
   ],
 )

@@ -2,6 +2,7 @@
 import { asc, eq, inArray } from 'drizzle-orm'
 import type { LogbookBoil, SmallCurve } from '@/contract/logbook'
 import type { Db } from './client'
+import { isReadable } from './columns'
 import { boilSummaries, boils } from './schema'
 
 export interface BoilSummary {
@@ -38,6 +39,9 @@ export async function boilsInLists(db: Db, batchIds: readonly string[]): Promise
     .where(inArray(boils.batchId, [...batchIds]))
     .orderBy(asc(boils.number))
   for (const { id, batch, endedAt, reached, curve } of rows)
-    out.set(batch, [...(out.get(batch) ?? []), { id, reached, curve: curve ?? [], open: endedAt === null }])
+    out.set(batch, [
+      ...(out.get(batch) ?? []),
+      { id, reached, curve: curve && isReadable(curve) ? curve : [], open: endedAt === null },
+    ])
   return out
 }

@@ -75,7 +75,10 @@ describe('starting a batch', () => {
     await startBoil(r.id, { id, number: 2, rate: 1 }, new Date())
     await startBoil(r.id, { id, number: 2, rate: 1 }, new Date())
     expect((await boil(id)).label).toBe('Nettle')
-    expect((await problem(startBoil(r.id, { id: ulid(), number: 2, rate: 1 }, new Date())))?.status).toBe(409)
+    // another window that begins it too is told which boil it is
+    expect(await startBoil(r.id, { id: ulid(), number: 2, rate: 1 }, new Date())).toEqual({ id })
+    const foreign = { id: r.boilId, number: 3, rate: 1 }
+    expect((await problem(startBoil(r.id, foreign, new Date())))?.status).toBe(409)
     expect((await problem(startBoil(r.id, { id: ulid(), number: 7, rate: 1 }, new Date())))?.message).toMatch(/3 boils/)
     expect((await problem(startBoil(ulid(), { id: ulid(), number: 1, rate: 1 }, new Date())))?.status).toBe(404)
   })

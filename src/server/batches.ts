@@ -1,7 +1,6 @@
 import { ulid } from 'ulid'
 import {
   type BatchConditions,
-  type BatchVerdict,
   burnerSchema,
   type FrozenThermometer,
   potSchema,
@@ -12,22 +11,26 @@ import {
 import type { BoilView, Frame } from '@/contract/cook'
 import { eventsOf } from '@/contract/events'
 import { correctionOf, type KitchenThings, pressureIn } from '@/contract/kitchen'
-import { emptiedAt, gramsOfBoil, readLog, scale } from '@/core'
+import type { NewVerdict } from '@/contract/verdict'
+import { emptiedAt, gramsOfBoil, readLog } from '@/core'
 import {
   boilsOfBatch,
   db,
   findChannel,
   insertBatch,
   insertBoil,
+  type LostBoil,
   listChannels,
   openBoils,
   readThings,
+  takenChannels,
   writeVerdict,
 } from '@/db'
 import { boil, snapshot } from './cook'
 import { formula } from './formulas'
 import { nudge } from './log-watch'
 import { Problem } from './problem'
+import { workablePlan } from './workable'
 
 function pick<T extends { id: string }>(list: readonly T[], id: string, what: string): T {
   const found = list.find((x) => x.id === id)
@@ -68,15 +71,13 @@ export async function startBatch(request: StartBatch, now: Date): Promise<{ id: 
   const conditions = await conditionsOf(request, now)
   if (request.channel && (await findChannel(db(), request.channel))?.kind !== 'probe')
     throw new Problem(404, `There is no probe channel "${request.channel}"`)
-  const plan = planOrProblem(() =>
-    scale(document, {
-      size: request.size,
-      shape: request.shape,
-      vessel: conditions.vessel ?? undefined,
-      potLitres: conditions.pot.litres,
-    }),
-  )
-  await insertBatch(
+  const plan = workablePlan(document, conditions, {
+    size: request.size,
+    shape: request.shape,
+    vessel: conditions.vessel ?? undefined,
+    potLitres: conditions.pot.litres,
+  })
+  const inserted = await insertBatch(
     db(),
     { id: request.id, formulaId: request.formula, revision: request.revision, plan, conditions, startedAt: now },
     document,
@@ -90,39 +91,29 @@ export async function startBatch(request: StartBatch, now: Date): Promise<{ id: 
       clock: { id: ulid(), rate: request.rate },
     },
   )
+  if (inserted === 'conflict')
+    throw new Problem(409, 'There is a batch or a boil of that id already, and it is not this one')
   if (request.channel) nudge(`channel ${request.channel}`)
   return { id: request.id, boilId: request.boilId }
-}
-
-function planOrProblem<T>(work: () => T): T {
-  try {
-    return work()
-  } catch (error) {
-    if (error instanceof RangeError) throw new Problem(400, error.message)
-    throw error
-  }
 }
 
 /** The channel of the boil before it where that is free by now, else another free one, else none: by hand. */
 async function freeChannel(wanted: string | null): Promise<string | null> {
   if (wanted === null) return null
-  const [open, channels] = await Promise.all([openBoils(db()), listChannels(db())])
-  const taken = new Set(open.map((b) => b.channel))
+  const [taken, channels] = await Promise.all([takenChannels(db()), listChannels(db())])
   if (!taken.has(wanted)) return wanted
   return channels.find((c) => c.kind === 'probe' && !taken.has(c.id))?.id ?? null
 }
 
-/** Starts the next boil of a batch. */
+/** Starts the next boil of a batch: one, whoever asks first. */
 export async function startBoil(batchId: string, request: StartBoil, now: Date): Promise<{ id: string }> {
   const boils = await boilsOfBatch(db(), batchId)
   const first = boils[0]
   if (!first) throw new Problem(404, 'There is no such batch')
   const planned = first.plan.boils[request.number - 1]
   if (!planned) throw new Problem(400, `This batch has ${first.plan.boils.length} boils, not ${request.number}`)
-  const there = boils.find((b) => b.number === request.number)
-  if (there && there.id !== request.id) throw new Problem(409, 'That boil has been started already')
   const channel = planned.part === null ? first.channel : await freeChannel(first.channel)
-  await insertBoil(db(), {
+  const there = await insertBoil(db(), {
     id: request.id,
     batchId,
     number: request.number,
@@ -131,12 +122,21 @@ export async function startBoil(batchId: string, request: StartBoil, now: Date):
     startedAt: now,
     clock: { id: ulid(), rate: request.rate },
   })
+  if (!there) throw new Problem(409, 'There is a boil of that id already, and it is not this one')
   if (channel) nudge(`channel ${channel}`)
-  return { id: request.id }
+  return there
 }
 
-export async function setVerdict(batchId: string, verdict: BatchVerdict): Promise<void> {
-  if (!(await writeVerdict(db(), batchId, verdict))) throw new Problem(404, 'There is no such batch')
+/** Writes a verdict, unless another was written since its writer looked. */
+export async function setVerdict(batchId: string, { from, ...verdict }: NewVerdict): Promise<void> {
+  const now = await writeVerdict(db(), batchId, verdict, from)
+  if (now === null) throw new Problem(404, 'There is no such batch')
+  if (now.note !== verdict.note || now.score !== verdict.score)
+    throw new Problem(
+      409,
+      'Another screen has written about this batch in the meantime. Load the page again to see it.',
+      'That is kept, and yours is not stored yet.',
+    )
 }
 
 /** A boil and its log so far. */
@@ -152,14 +152,16 @@ const MOST_POTS = 4
 
 const withLog = async (view: BoilView): Promise<BoilOn> => ({ boil: view, first: await snapshot(view.id) })
 
-/** All that is on the stove or resting after it, the newest first. */
-export const boilsOn = async (): Promise<BoilOn[]> =>
-  Promise.all((await openBoils(db())).slice(0, MOST_ON).map(withLog))
+/** All that is on the stove or resting after it, the newest first, and what is there but cannot be read. */
+export async function boilsOn(): Promise<{ boils: BoilOn[]; lost: LostBoil[] }> {
+  const { boils, lost } = await openBoils(db(), MOST_ON)
+  return { boils: await Promise.all(boils.map(withLog)), lost }
+}
 
 /** The boil asked for, then the other pots, the newest first, then what rests. */
 export async function potsBeside(id: string): Promise<BoilOn[]> {
-  const [asked, open] = await Promise.all([boil(id), openBoils(db())])
-  const beside = open.filter((b) => b.id !== id).slice(0, MOST_ON)
+  const [asked, { boils }] = await Promise.all([boil(id), openBoils(db(), MOST_ON + 1)])
+  const beside = boils.filter((b) => b.id !== id).slice(0, MOST_ON)
   const [first, ...others] = await Promise.all([withLog(asked), ...beside.map(withLog)])
   const [pots, rests] = [others.filter((b) => !isEmptied(b)), others.filter(isEmptied)]
   return [first, ...pots.slice(0, MOST_POTS - 1), ...rests]

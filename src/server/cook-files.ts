@@ -1,9 +1,11 @@
+import { createHash } from 'node:crypto'
 import Papa from 'papaparse'
-import type { CookFile } from '@/contract/cook'
+import { type CookFile, LONGEST_COOK_MS } from '@/contract/cook'
 import { recordOf } from '@/contract/events'
 import { believed, importReadings } from '@/core'
 import { appendReadings, db } from '@/db'
 import { boil, everything, summarise } from './cook'
+import { AS_TEXT } from './csv'
 import { nudge } from './log-watch'
 import { Problem } from './problem'
 
@@ -22,18 +24,21 @@ export async function cookAsCsv(id: string): Promise<string> {
     const ms = Math.round(r.at * 1000)
     return [new Date(start + ms).toISOString(), ms, r.celsius, put[i]?.celsius ?? r.celsius, ''] as const
   })
-  return Papa.unparse({
-    fields: ['time', 'elapsed_s', 'celsius_raw', 'celsius', 'act'],
-    data: [...rows, ...acts]
-      .sort((a, b) => a[1] - b[1])
-      .map(([time, ms, c, believedC, act]) => [
-        time,
-        (ms / 1000).toFixed(1),
-        c,
-        typeof believedC === 'number' ? believedC.toFixed(2) : '',
-        act,
-      ]),
-  })
+  return Papa.unparse(
+    {
+      fields: ['time', 'elapsed_s', 'celsius_raw', 'celsius', 'act'],
+      data: [...rows, ...acts]
+        .sort((a, b) => a[1] - b[1])
+        .map(([time, ms, c, believedC, act]) => [
+          time,
+          (ms / 1000).toFixed(1),
+          c,
+          typeof believedC === 'number' ? Math.round(believedC * 100) / 100 : '',
+          act,
+        ]),
+    },
+    AS_TEXT,
+  )
 }
 
 /** A cook whole: the boil with all that is frozen about it, and its log. */
@@ -42,7 +47,8 @@ export const cookAsJson = async (id: string): Promise<CookFile> => ({
   log: await everything(id),
 })
 
-const MOST = 100_000
+/** ◊ A day of a probe that tells twice a second, and what was done beside it. */
+const MOST = 200_000
 
 /** Puts readings of another thermometer on a cook, their first at its first flame. The same file twice is one import. */
 export async function importCookReadings(id: string, text: string): Promise<{ stored: number; skipped: number }> {
@@ -52,12 +58,16 @@ export async function importCookReadings(id: string, text: string): Promise<{ st
   if (data.length > MOST) throw new Problem(413, `At most ${MOST} rows are taken, not ${data.length}`, kept)
   const found = importReadings(data)
   if ('problem' in found) throw new Problem(400, found.problem, kept)
+  if ((found.readings.at(-1)?.at ?? 0) * 1000 > LONGEST_COOK_MS)
+    throw new Problem(400, 'Its times span more than a week: no cook does', kept)
   const start = Date.parse(view.startedAt)
+  // the same file twice is one; another thermometer's is another, though it was read in the same moments
+  const file = createHash('sha256').update(text).digest('hex')
   const stored = await appendReadings(
     db(),
     id,
-    found.readings.map((r) => ({
-      id: `csv-${id}-${Math.round(r.at * 10)}`.slice(0, 40),
+    found.readings.map((r, i) => ({
+      id: `csv ${file} ${i}`,
       at: new Date(start + r.at * 1000),
       celsius: r.celsius,
     })),

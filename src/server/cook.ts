@@ -3,17 +3,18 @@ import { recordOf } from '@/contract/events'
 import { assessCook, type CookAct, summaryOf } from '@/core'
 import {
   appendEvent,
+  type Db,
   db,
   eventsAfter,
   findBoil,
-  headOfLog,
+  headsOfLogs,
   putSummary,
   readingsAfter,
   type StoredEvent,
   type StoredReading,
   thinnedReadings,
 } from '@/db'
-import { type Fresh, follow, nudge } from './log-watch'
+import { type Fresh, nudge, together, watchTopics } from './log-watch'
 import { Problem } from './problem'
 
 export async function boil(id: string): Promise<BoilView> {
@@ -31,7 +32,10 @@ export async function logAct(boilId: string, logged: LoggedAct, now: Date): Prom
   const into = Date.parse(logged.at) - Date.parse(view.startedAt)
   if (into < -1000) throw new Problem(400, 'That is before the cook began')
   if (into > LONGEST_COOK_MS) throw new Problem(400, 'That is long after this cook: is the clock right?')
-  const stored = await appendEvent(db(), boilId, logged, now)
+  const appended = await appendEvent(db(), boilId, logged, now)
+  if (appended === 'conflict') throw new Problem(409, 'Another act has that id already', 'That one stands as it was.')
+  if (appended === 'full') throw new Problem(409, 'The log of this boil is full', 'All that is in it is kept.')
+  const stored = appended === 'stored'
   if (stored && (view.endedAt !== null || ends(act))) await summarise(boilId)
   nudge(`log ${boilId}`)
   if (view.channel) nudge(`channel ${view.channel}`)
@@ -43,9 +47,14 @@ const ends = ({ type }: CookAct): boolean => type === 'finished' || type === 'ab
 /** Writes what lists show of a boil: once it has ended, and again whenever its log is put right after that. */
 export async function summarise(boilId: string): Promise<void> {
   const [view, log] = await Promise.all([boil(boilId), everything(boilId)])
+  await sumUp(db(), view, log)
+}
+
+/** The same, from its whole log. */
+export async function sumUp(to: Db, view: BoilView, log: Pick<Frame, 'acts' | 'readings'>): Promise<void> {
   const record = recordOf(log, Date.parse(view.startedAt))
-  const now = Math.max(0, ...record.events.map((e) => e.at))
-  await putSummary(db(), boilId, summaryOf(assessCook(view, record, now)))
+  const now = Math.max(0, record.events.at(-1)?.at ?? 0)
+  await putSummary(to, view.id, summaryOf(assessCook(view, record, now)))
 }
 
 interface Cursor {
@@ -119,7 +128,8 @@ function frameTogether(boilId: string, from: Cursor, version: number): ReturnTyp
   return frame
 }
 
-const logTopic = (boilId: string) => ({ name: `log ${boilId}`, head: () => headOfLog(db(), boilId) })
+const headOf = together((boilIds) => headsOfLogs(db(), boilIds))
+const logTopic = (boilId: string) => ({ name: `log ${boilId}`, head: () => headOf(boilId) })
 
 /** Follows boils, each from its cursor: frames whenever the database holds more, null now and then. */
 export async function* followBoils(
@@ -140,5 +150,5 @@ export async function* followBoils(
     }
     return frames.length > 0 ? frames : null
   }
-  yield* follow([...from.keys()].map(logTopic), next, signal)
+  yield* watchTopics([...from.keys()].map(logTopic), next, signal)
 }

@@ -1,7 +1,7 @@
 import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Db } from '@/db'
-import { putChannel } from '@/db'
+import { addChannel } from '@/db'
 import { startBatch } from './batches'
 import { admitDevice, followScale, followWanted, parseWeights, storeWeights, takePressure, wantOn } from './devices'
 import { kitchen } from './kitchen'
@@ -19,7 +19,7 @@ afterAll(() => close())
 
 describe('scale and barometer', () => {
   const device = (id: string, kind: 'scale' | 'barometer', room: string | null = null) =>
-    putChannel(db, { id, name: id, tokenHash: hashToken('secret'), lagS: 0, noiseC: 0, kind, room })
+    addChannel(db, { id, name: id, tokenHash: hashToken('secret'), lagS: 0, noiseC: 0, kind, room })
   const t0 = Date.now()
   const weight = (grams: number, ms = 0) => ({ id: ulid(), at: new Date(t0 + ms).toISOString(), grams })
 

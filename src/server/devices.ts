@@ -6,9 +6,9 @@ import {
   type Wanted,
   weightSchema,
 } from '@/contract/devices'
-import { changeScale, db, findChannel, putThing, readScale, readThings, type ScaleState } from '@/db'
+import { changeScale, db, findChannel, putThing, readScales, readThings, type ScaleState } from '@/db'
 import { parseJson } from './http'
-import { follow, nudge } from './log-watch'
+import { nudge, together, watchTopics } from './log-watch'
 import { admitHub } from './probes'
 import { Problem } from './problem'
 
@@ -61,17 +61,22 @@ export async function storeWeights(channel: string, pushed: readonly PushedWeigh
   return { stored: pushed.length }
 }
 
-const headOf = ({ at, grams, wanted }: ScaleState): string => `${at?.getTime()} ${grams} ${wanted}`
+const stateOf = together((channels) => readScales(db(), channels))
+const headOf = (state: ScaleState | null): string => {
+  const { at, grams, wanted } = state ?? {}
+  return `${at?.getTime()} ${grams} ${wanted}`
+}
 
 /** What a scale shows, whenever that changes; null now and then to say it still listens. */
 export async function* followScale(channel: string, signal: AbortSignal): AsyncGenerator<ScaleFrame | null> {
-  const topic = { name: `scale ${channel}`, head: async () => headOf(await readScale(db(), channel)) }
-  yield* follow([topic], () => shownBy(channel), signal)
+  const topic = { name: `scale ${channel}`, head: async () => headOf(await stateOf(channel)) }
+  yield* watchTopics([topic], () => shownBy(channel), signal)
 }
 
 async function shownBy(channel: string): Promise<ScaleFrame | null> {
-  const { grams, at, stillSince } = await readScale(db(), channel)
-  if (grams === null || at === null || stillSince === null) return null
+  const state = await stateOf(channel)
+  if (!state || state.grams === null || state.at === null || state.stillSince === null) return null
+  const { grams, at, stillSince } = state
   return { grams, still: (at.getTime() - stillSince.getTime()) / 1000 }
 }
 
@@ -84,8 +89,8 @@ export async function wantOn(channel: string, { grams }: Wanted): Promise<void> 
 
 /** Tells a scale what is to be weighed next, whenever that changes. */
 export async function* followWanted(channel: string, signal: AbortSignal): AsyncGenerator<Wanted | null> {
-  const wanted = async (): Promise<number | null> => (await readScale(db(), channel)).wanted
-  yield* follow([{ name: `wanted ${channel}`, head: wanted }], async () => ({ grams: await wanted() }), signal)
+  const wanted = async (): Promise<number | null> => (await stateOf(channel))?.wanted ?? null
+  yield* watchTopics([{ name: `wanted ${channel}`, head: wanted }], async () => ({ grams: await wanted() }), signal)
 }
 
 /** Takes a barometer’s word for the pressure in its room. */

@@ -1,11 +1,16 @@
+import { isDeepStrictEqual } from 'node:util'
 import Papa from 'papaparse'
-import { FILE_FORMAT, type FormulaFile, formulaFileSchema, type Imported } from '@/contract/files'
+import { entrySchema, FILE_FORMAT, type FormulaFile, type Imported, MOST_FORMULAS } from '@/contract/files'
 import { type KitchenFacts, kitchenSchemas } from '@/contract/kitchen'
 import { firstProblem } from '@/contract/text'
 import { allergens, type Component, components, faultsOf, idFor, ingredients, mix, readNumber } from '@/core'
-import { addRevisionIn, db, findFormula, listFormulas, putThings, readThings } from '@/db'
+import { addRevisionIn, db, findFormula, listFormulas, putThings, readThings, transact } from '@/db'
+import { AS_TEXT, plainCell } from './csv'
 import { formula } from './formulas'
+import { readJson } from './http'
+import { inTurns } from './in-turns'
 import { Problem } from './problem'
+import { checkWorkable } from './workable'
 
 const KEPT = 'Nothing of it was taken in, and nothing was changed.'
 
@@ -28,48 +33,53 @@ function placeIn(text: string, error: Error): string {
   return `Line ${before.length}, column ${(before.at(-1)?.length ?? 0) + 1}`
 }
 
-/** Checks a file of formulas. @throws Problem 400 that names the place. */
-export function readFile(text: string): FormulaFile {
-  let value: unknown
+/** Checks a file of formulas, letting others have their turn meanwhile. @throws Problem 400 that names the place. */
+export async function readFile(text: string): Promise<FormulaFile> {
   try {
-    value = JSON.parse(text)
+    JSON.parse(text)
   } catch (error) {
     throw new Problem(400, `This is not JSON. ${placeIn(text, error as Error)}`, KEPT)
   }
-  const head = value as { format?: unknown; version?: unknown; formulas?: { document?: { name?: unknown } }[] } | null
+  const value = readJson(text, 'The file')
+  const head = value as { format?: unknown; version?: unknown; formulas?: unknown } | null
   if (head?.format !== FILE_FORMAT)
     throw new Problem(400, `This is not a file of formulas: its format is not "${FILE_FORMAT}"`, KEPT)
   if (head.version !== 1)
     throw new Problem(
       400,
-      `This file is of version ${JSON.stringify(head.version)}; version 1 is understood here`,
+      `This file is of version ${JSON.stringify(head.version)?.slice(0, 20)}; version 1 is understood here`,
       KEPT,
     )
-  const parsed = formulaFileSchema.safeParse(value)
-  if (!parsed.success) {
-    const at = parsed.error.issues[0]?.path ?? []
-    const name = at[0] === 'formulas' ? head.formulas?.[Number(at[1])]?.document?.name : undefined
-    const which = typeof name === 'string' ? ` (formula ${Number(at[1]) + 1}, “${name.slice(0, 60)}”)` : ''
-    throw new Problem(400, `${firstProblem(parsed.error)}${which}`, KEPT)
-  }
+  const { formulas } = head
+  if (!Array.isArray(formulas) || formulas.length === 0)
+    throw new Problem(400, 'formulas: there is none in the file', KEPT)
+  if (formulas.length > MOST_FORMULAS)
+    throw new Problem(413, `At most ${MOST_FORMULAS} formulas are taken at once, not ${formulas.length}`, KEPT)
   const addresses = new Set<string>()
-  for (const [i, { address, document }] of parsed.data.formulas.entries()) {
+  const read = await inTurns(formulas, (one, i) => {
+    const parsed = entrySchema.safeParse(one)
+    const name = (one as { document?: { name?: unknown } } | null)?.document?.name
+    const which = typeof name === 'string' ? ` (formula ${i + 1}, “${name.slice(0, 60)}”)` : ''
+    if (!parsed.success) throw new Problem(400, `formulas.${i}.${firstProblem(parsed.error)}${which}`, KEPT)
+    const { address, document } = parsed.data
     if (addresses.has(address)) throw new Problem(400, `formulas.${i}.address: "${address}" stands twice`, KEPT)
     addresses.add(address)
     const fault = faultsOf(document)[0]
     if (fault) throw new Problem(400, `formulas.${i} (“${document.name}”): ${fault}`, KEPT)
-  }
-  return parsed.data
+    checkWorkable(document, KEPT)
+    return parsed.data
+  })
+  return { format: FILE_FORMAT, version: 1, formulas: read }
 }
 
 /** Takes a file in whole or not at all: new formulas are added, changed ones get a revision. */
 export async function importFormulas(text: string, now: Date): Promise<Imported> {
-  const { formulas } = readFile(text)
-  return db().transaction(async (tx) => {
+  const { formulas } = await readFile(text)
+  return transact(db(), async (tx) => {
     const counts = { added: 0, revised: 0, same: 0 }
     for (const { address, document } of formulas) {
       const newest = await findFormula(tx, address)
-      if (newest && JSON.stringify(newest.document) === JSON.stringify(document)) {
+      if (newest && isDeepStrictEqual(newest.document, document)) {
         counts.same++
         continue
       }
@@ -86,19 +96,22 @@ const plain = ['id', 'name', 'density', 'whole', 'price_per_kg', 'allergens', 's
 /** The kitchen's own ingredients as CSV; make-up in grams per 100 g. */
 export async function exportIngredients(): Promise<string> {
   const { ingredient: own } = await readThings(db())
-  return Papa.unparse({
-    fields: [...plain, ...components],
-    data: own.map(({ ingredient: i, pricePerKg }) => [
-      i.id,
-      i.name,
-      i.density,
-      i.whole ? 'yes' : 'no',
-      pricePerKg ?? '',
-      i.allergens.join(';'),
-      i.synonyms.join(';'),
-      ...components.map((c) => i.per100[c]),
-    ]),
-  })
+  return Papa.unparse(
+    {
+      fields: [...plain, ...components],
+      data: own.map(({ ingredient: i, pricePerKg }) => [
+        i.id,
+        i.name,
+        i.density,
+        i.whole ? 'yes' : 'no',
+        pricePerKg ?? '',
+        i.allergens.join(';'),
+        i.synonyms.join(';'),
+        ...components.map((c) => i.per100[c]),
+      ]),
+    },
+    AS_TEXT,
+  )
 }
 
 const figure = (text: string | undefined, where: string): number => {
@@ -120,6 +133,7 @@ export async function importIngredients(text: string): Promise<{ taken: number }
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (h) => h.trim(),
+    transform: plainCell,
   })
   const broken = errors.find((e) => e.type !== 'Delimiter')
   if (broken) throw new Problem(400, `Row ${(broken.row ?? 0) + 2}: ${broken.message}`, KEPT)

@@ -13,6 +13,7 @@ import {
   searchBook,
 } from '@/db'
 import { Problem } from './problem'
+import { checkWorkable } from './workable'
 
 export type { FormulaRecord } from '@/db'
 
@@ -49,11 +50,16 @@ async function withWhatIsThere(asked: BookQuery): Promise<BookQuery> {
   return reading.status === 'sure' ? { ...asked, q: '', have: reading.ingredient.id, grams: reading.grams } : asked
 }
 
+/** Addresses that are pages of the book. */
+const RESERVED = ['new']
+
+const KEPT = 'The book is as it was; so is what you wrote.'
+
 /** @throws Problem 400 naming everything that keeps the formula from being cooked. */
 export function checked(document: FormulaDocument): FormulaDocument {
   const faults = faultsOf(document)
-  if (faults.length > 0)
-    throw new Problem(400, faults.slice(0, 5).join('. '), 'The book is as it was; so is what you wrote.')
+  if (faults.length > 0) throw new Problem(400, faults.slice(0, 5).join('. '), KEPT)
+  checkWorkable(document, KEPT)
   return document
 }
 
@@ -64,7 +70,7 @@ export async function addFormula(document: FormulaDocument, write: string, now: 
   if (before) return before
   const taken = await formulaIds(db())
   for (let tries = 0; tries < 5; tries++) {
-    const id = idFor(document.name, taken)
+    const id = idFor(document.name, [...taken, ...RESERVED])
     const written = await addRevision(db(), id, document, now, { writeId: write, from: null })
     if ('revision' in written) return { id, revision: written.revision }
     taken.push(id)

@@ -21,21 +21,44 @@ export async function readBody(request: Request, limit: number): Promise<string>
     if (size > limit) throw tooLarge()
     chunks.push(value)
   }
-  return new TextDecoder().decode(Buffer.concat(chunks))
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks))
+  } catch {
+    throw new Problem(400, 'The body is not UTF-8 text')
+  }
 }
 
 /** Parses one JSON text against a schema. */
 export function parseJson<T>(text: string, schema: z.ZodType<T>, where = 'The body'): T {
+  const parsed = schema.safeParse(readJson(text, where))
+  if (!parsed.success) throw new Problem(400, `${where}: ${firstProblem(parsed.error)}`)
+  return parsed.data
+}
+
+/** Deeper than any document of ours. */
+const DEEPEST = 40
+
+/** JSON that is complete, not too deep, and in whole characters, so that whatever is made of it can be stored and shown. */
+export function readJson(text: string, where = 'The body'): unknown {
   let value: unknown
   try {
     value = JSON.parse(text)
   } catch {
     throw new Problem(400, `${where} is not complete JSON`)
   }
-  const parsed = schema.safeParse(value)
-  if (!parsed.success) throw new Problem(400, `${where}: ${firstProblem(parsed.error)}`)
-  return parsed.data
+  const left: [unknown, number][] = [[value, 0]]
+  for (let next = left.pop(); next; next = left.pop()) {
+    const [at, depth] = next
+    if (depth > DEEPEST) throw new Problem(400, `${where} is nested too deep`)
+    if (typeof at === 'string' && !isWhole(at)) throw new Problem(400, `${where} has half a character in it`)
+    if (typeof at === 'object' && at !== null)
+      for (const [key, inner] of Object.entries(at)) left.push([key, depth], [inner, depth + 1])
+  }
+  return value
 }
+
+/** Half of a pair of code units is no character: no page could show it, nor a database give it back. */
+const isWhole = (text: string): boolean => !/\p{Surrogate}/u.test(text)
 
 /** The parts of an address, checked: what is not one of ours is not found. */
 export function readPath<T>(params: unknown, schema: z.ZodType<T>): T {

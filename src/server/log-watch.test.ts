@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest'
-import { type Fresh, follow, nudge, type Topic } from './log-watch'
+import { type Fresh, nudge, type Topic, watchTopics } from './log-watch'
 
 let names = 0
 const stops: AbortController[] = []
@@ -21,7 +21,7 @@ function topicOf(first: number | null) {
 function followed<T>(topics: readonly Topic[], next: (fresh: readonly Fresh[]) => Promise<T | null>) {
   const stop = new AbortController()
   stops.push(stop)
-  return { frames: follow(topics, next, stop.signal), stop }
+  return { frames: watchTopics(topics, next, stop.signal), stop }
 }
 
 afterEach(() => {

@@ -10,7 +10,10 @@ export interface Topic {
   head(): Promise<string | number | null>
 }
 
+/** How often a topic is looked at while there is news of it, and once it has been quiet for so long. */
 const POLL_MS = 250
+const QUIET_POLL_MS = 2000
+const CALM_AFTER_MS = 60_000
 /** A quiet stream says now and then that it still listens. */
 const QUIET_MS = 15_000
 
@@ -42,6 +45,7 @@ function join(topic: Topic): Watch {
 
 async function keepLooking(topic: Topic, watch: Watch): Promise<void> {
   let last: string | number | null | undefined
+  let newsAt = Date.now()
   while (watch.readers > 0) {
     let hurried = false
     watch.hurry = () => {
@@ -57,11 +61,12 @@ async function keepLooking(topic: Topic, watch: Watch): Promise<void> {
       watch.failure = error as Error
       watch.version++
     }
+    if (watch.version !== before) newsAt = Date.now()
     if (watch.version !== before) for (const tell of [...watch.waiting]) tell()
     // what was written while it looked may not have been seen
     if (!hurried)
       await new Promise<void>((resolve) => {
-        const timer = setTimeout(resolve, POLL_MS)
+        const timer = setTimeout(resolve, untilNextLook(Date.now(), newsAt))
         watch.hurry = () => {
           clearTimeout(timer)
           resolve()
@@ -69,6 +74,30 @@ async function keepLooking(topic: Topic, watch: Watch): Promise<void> {
       })
   }
   if (watches.get(topic.name) === watch) watches.delete(topic.name)
+}
+
+/** All topics are looked at in the same moments, so that one query can answer for many. */
+function untilNextLook(now: number, newsAt: number): number {
+  const every = now - newsAt > CALM_AFTER_MS ? QUIET_POLL_MS : POLL_MS
+  return every - (now % every)
+}
+
+/** Loads of the same moment as one: `load` is asked for all keys together. */
+export function together<T>(
+  load: (keys: readonly string[]) => Promise<ReadonlyMap<string, T>>,
+): (key: string) => Promise<T | null> {
+  let waiting: Promise<ReadonlyMap<string, T>> | null = null
+  let keys = new Set<string>()
+  return async (key) => {
+    keys.add(key)
+    waiting ??= new Promise<void>((resolve) => setImmediate(resolve)).then(() => {
+      const asked = [...keys]
+      waiting = null
+      keys = new Set()
+      return load(asked)
+    })
+    return (await waiting).get(key) ?? null
+  }
 }
 
 /** A topic with news, and how often it has had any: what is read for one version holds all that made it. */
@@ -81,7 +110,7 @@ export interface Fresh {
  * Follows topics until stopped: what `next` makes of those with news, where that is anything, and null now and then.
  * At first all have news. @throws what looking at a topic threw.
  */
-export async function* follow<T>(
+export async function* watchTopics<T>(
   topics: readonly Topic[],
   next: (fresh: readonly Fresh[]) => Promise<T | null>,
   signal: AbortSignal,

@@ -7,13 +7,13 @@ import {
   db,
   eventsAfter,
   findChannel,
-  headOfChannel,
+  headsOfChannels,
   lastReadingAt,
   recentBoilsOnChannel,
 } from '@/db'
 import { summarise } from './cook'
 import { parseJson } from './http'
-import { follow, nudge } from './log-watch'
+import { nudge, together, watchTopics } from './log-watch'
 import { Problem } from './problem'
 
 const MOST_READINGS = 5000
@@ -82,10 +82,12 @@ export async function storeReadings(
   return { stored, repeated: pushed.length - stored - idle, idle }
 }
 
+const headOf = together((channels) => headsOfChannels(db(), channels))
+
 /** Tells a hub what is on its channel, whenever that changes: what the maker does on screen, the hub may act on. */
 export async function* followChannel(channelId: string, signal: AbortSignal): AsyncGenerator<ChannelFrame | null> {
-  const topic = { name: `channel ${channelId}`, head: () => headOfChannel(db(), channelId) }
-  yield* follow([topic], () => onChannel(channelId), signal)
+  const topic = { name: `channel ${channelId}`, head: () => headOf(channelId) }
+  yield* watchTopics([topic], () => onChannel(channelId), signal)
 }
 
 async function onChannel(channelId: string): Promise<ChannelFrame> {

@@ -3,7 +3,7 @@
 import { ulid } from 'ulid'
 import type { z } from 'zod'
 import { type Body, eventStream, readPath, readQuery } from './http'
-import { Problem } from './problem'
+import { Problem, UnreadableRow } from './problem'
 
 /** What a route takes. What is left out is not read. */
 interface Takes<P, Q, B> {
@@ -58,9 +58,15 @@ export async function answered(work: () => Promise<Response>): Promise<Response>
     return await work()
   } catch (error) {
     if (error instanceof Problem) return problemAnswer(error)
+    if (error instanceof UnreadableRow)
+      return problemAnswer(new Problem(422, error.message, 'It stands there as it did.'))
     if (databaseIsAway(error))
       return problemAnswer(
         new Problem(503, 'Imbry cannot reach its database just now', 'Nothing was changed. Try again.'),
+      )
+    if (isOutOfRoom(error))
+      return problemAnswer(
+        new Problem(507, 'The disk is full', 'What was stored before is kept; this is not stored yet.'),
       )
     const fault = ulid()
     console.error(`Fault ${fault}: ${stackOf(error)}`)
@@ -95,6 +101,12 @@ export function databaseIsAway(error: unknown): boolean {
   }
   return false
 }
+
+const OUT_OF_ROOM = new Set(['ER_DISK_FULL', 'ER_RECORD_FILE_FULL', 'ENOSPC'])
+
+/** Whether the database has no room to write. */
+const isOutOfRoom = (error: unknown): boolean =>
+  error instanceof Error && (OUT_OF_ROOM.has((error as { code?: string }).code ?? '') || isOutOfRoom(error.cause))
 
 /** What failed, for the log: the innermost cause, for a query is long and its values are the makers' own. */
 function stackOf(error: unknown): string {

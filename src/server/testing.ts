@@ -1,6 +1,6 @@
 /** A workshop of its own for a test of the services: the demo's formulas and kitchen, and four probes. */
 import { ulid } from 'ulid'
-import { addRevision, type Db, putChannel } from '@/db'
+import { addChannel, addRevision, type Db } from '@/db'
 import { freshDatabase } from '@/db/testing'
 import { demoFormulas } from '@/demo/formulas'
 import { furnish } from '../../scripts/lib/demo-workshop'
@@ -14,7 +14,7 @@ export async function freshWorkshop(): Promise<{ db: Db; close: () => Promise<vo
   for (const [id, document] of Object.entries(demoFormulas)) await addRevision(db, id, document, new Date())
   await furnish(db)
   for (const id of ['one', 'two', 'three', 'quick-probe'])
-    await putChannel(db, {
+    await addChannel(db, {
       id,
       name: id,
       tokenHash: hashToken('secret'),

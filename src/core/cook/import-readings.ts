@@ -70,8 +70,7 @@ export function importReadings(rows: readonly (readonly string[])[]): ImportedRe
   const cells = body.map((r) => r[tempAt] ?? '')
   const fahrenheit =
     FAHRENHEIT.test(title) ||
-    (!CELSIUS.test(title) &&
-      (cells.some((c) => /[°º]?\s*F$/i.test(c.trim())) || Math.max(...raw.map((r) => r.shown)) > HOTTEST_C))
+    (!CELSIUS.test(title) && (cells.some((c) => /[°º]?\s*F$/i.test(c.trim())) || raw.some((r) => r.shown > HOTTEST_C)))
   raw.sort((a, b) => a.s - b.s)
   const start = (raw[0] as { s: number }).s
   const readings = raw

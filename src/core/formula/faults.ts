@@ -9,7 +9,7 @@ function ownFaults(formula: FormulaDocument): string[] {
   const faults: string[] = []
   const groups = new Set(formula.groups.map((g) => g.id))
   const added = new Set(formula.steps.flatMap((s) => (s.adds ? [s.adds] : [])))
-  if (!(formula.school in families[formula.family].schools))
+  if (!Object.hasOwn(families[formula.family].schools, formula.school))
     faults.push(`${families[formula.family].label} has no school "${formula.school}"`)
   for (const line of formula.lines) {
     if (!groups.has(line.group)) faults.push(`Line "${line.id}" is in a group that does not exist: "${line.group}"`)

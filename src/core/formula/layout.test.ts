@@ -38,6 +38,33 @@ describe('knife cuts', () => {
     expect(layoutOf(cut(a, b), { lengthMm: l, widthMm: w }).places).toHaveLength(count)
   })
 
+  it('stay within a bounded work, however small the pieces, and lose next to nothing by it', () => {
+    const tray = { lengthMm: 3000, widthMm: 2000 }
+    for (const [a, b] of [
+      [3, 3],
+      [3, 3.7],
+      [5, 200],
+      [12.5, 11],
+    ] as const) {
+      const { count, places, used } = layoutOf(cut(a, b), tray)
+      expect(used).toBeGreaterThan(0.97)
+      expect(used).toBeLessThanOrEqual(1 + 1e-9)
+      expect(places.length).toBe(count > 5000 ? 0 : count)
+    }
+  })
+
+  it('of rows alone lie apart, inside, and are as many as are counted', () => {
+    // so many that rows are cut, so few that each is placed
+    const { count, places } = layoutOf(cut(9, 31), { lengthMm: 900, widthMm: 1200 })
+    expect(places).toHaveLength(count)
+    for (const p of places) {
+      expect(p.x + p.w).toBeLessThanOrEqual(900 + 1e-6)
+      expect(p.y + p.h).toBeLessThanOrEqual(1200 + 1e-6)
+    }
+    const sorted = [...places].sort((p, q) => p.y - q.y)
+    for (const [i, p] of sorted.entries()) for (const q of sorted.slice(i + 1, i + 140)) expect(apart(p, q)).toBe(true)
+  })
+
   it('are as many as trying every cut gives', () => {
     const side = fc.integer({ min: 3, max: 9 })
     const tray = fc.integer({ min: 6, max: 34 })

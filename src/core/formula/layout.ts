@@ -9,7 +9,12 @@ export interface Rect {
 }
 
 export interface Layout {
-  /** Where each piece lies, mm from a corner of the tray; a round piece by the square it fits in. */
+  /** How many pieces there are. */
+  readonly count: number
+  /**
+   * Where each piece lies, mm from a corner of the tray; a round piece by the square it fits in. Empty where there are
+   * more than anybody could tell apart.
+   */
   readonly places: readonly Rect[]
   readonly round: boolean
   /** Share of the tray that becomes pieces, 0 to 1. */
@@ -31,26 +36,57 @@ export function layoutOf(
 ): Layout {
   if (!(lengthMm > 0 && widthMm > 0 && shape.lengthMm > 0 && shape.widthMm > 0))
     throw new RangeError('A tray and a piece have a length and a width')
-  const places = shape.round
-    ? roundPlaces(shape.lengthMm, lengthMm, widthMm)
-    : knife(shape.lengthMm, shape.widthMm, Math.max(lengthMm, widthMm)).places(lengthMm, widthMm)
+  const { count, places } = shape.round
+    ? roundCutter(shape.lengthMm)
+    : knife(shape.lengthMm, shape.widthMm, Math.max(lengthMm, widthMm))
+  const pieces = count(lengthMm, widthMm)
   const each = shape.round ? (Math.PI * shape.lengthMm ** 2) / 4 : shape.lengthMm * shape.widthMm
-  return { places, round: shape.round ?? false, used: (places.length * each) / (lengthMm * widthMm) }
+  return {
+    count: pieces,
+    places: pieces > MOST_PLACES ? [] : places(lengthMm, widthMm),
+    round: shape.round ?? false,
+    used: (pieces * each) / (lengthMm * widthMm),
+  }
+}
+
+/** ◊ More pieces than this on one tray are counted, not placed one by one. */
+const MOST_PLACES = 5000
+
+/** Takes pieces out of a slab. */
+interface Cutter {
+  /** Most pieces out of a slab. */
+  count(length: number, width: number): number
+  places(length: number, width: number): Rect[]
 }
 
 /** Rows of circles: straight rows, or rows that sit in each other's gaps, along either side. The most wins. */
-function roundPlaces(d: number, length: number, width: number): Rect[] {
-  const flip = (places: readonly Rect[]): Rect[] => places.map((p) => ({ ...p, x: p.y, y: p.x }))
-  const ways = [gridPlaces(d, d, length, width), gappedRows(d, length, width), flip(gappedRows(d, width, length))]
-  return ways.reduce((best, way) => (way.length > best.length ? way : best))
+function roundCutter(d: number): Cutter {
+  const ways = (length: number, width: number) => [
+    { count: fits(length, d) * fits(width, d), places: () => gridPlaces(d, d, length, width) },
+    { count: gappedCount(d, length, width), places: () => gappedRows(d, length, width) },
+    {
+      count: gappedCount(d, width, length),
+      places: () => gappedRows(d, width, length).map((p) => ({ ...p, x: p.y, y: p.x })),
+    },
+  ]
+  const best = (length: number, width: number) =>
+    ways(length, width).reduce((most, way) => (way.count > most.count ? way : most))
+  return { count: (l, w) => best(l, w).count, places: (l, w) => best(l, w).places() }
+}
+
+const rowsIn = (d: number, width: number): number =>
+  width + SLACK < d ? 0 : 1 + fits(width - d, (d * Math.sqrt(3)) / 2)
+
+function gappedCount(d: number, length: number, width: number): number {
+  const rows = rowsIn(d, width)
+  return Math.ceil(rows / 2) * fits(length, d) + Math.floor(rows / 2) * Math.max(0, fits(length - d / 2, d))
 }
 
 function gappedRows(d: number, length: number, width: number): Rect[] {
   const step = (d * Math.sqrt(3)) / 2
-  const rows = width + SLACK < d ? 0 : 1 + fits(width - d, step)
-  return Array.from({ length: rows }, (_, row) => {
+  return Array.from({ length: rowsIn(d, width) }, (_, row) => {
     const indent = row % 2 === 1 ? d / 2 : 0
-    return Array.from({ length: fits(length - indent, d) }, (_, i) => ({
+    return Array.from({ length: Math.max(0, fits(length - indent, d)) }, (_, i) => ({
       x: indent + i * d,
       y: row * step,
       w: d,
@@ -76,20 +112,41 @@ interface Cut {
 /** ◊ Distinct cuts looked at along one side; a finer tray is cut as a plain grid with one strip turned. */
 const MOST_CUTS = 90
 
-interface Knife {
-  /** Most pieces out of a slab. */
-  count(length: number, width: number): number
-  places(length: number, width: number): Rect[]
+/** ◊ Places to cut along one side; where there are more, pieces are so small that rows lose next to nothing. */
+const MOST_SUMS = 2000
+
+/** The best way to cut slabs up to `longest` either way into pieces of `a` × `b`. */
+const knife = (a: number, b: number, longest: number): Cutter =>
+  (fits(longest, a) * fits(longest, b)) / 2 > MOST_SUMS ? rowCutter(a, b) : searchCutter(a, b, longest)
+
+/** Rows of pieces one way round, and rows of turned pieces in what is left of the width or of the length. */
+function rowCutter(a: number, b: number): Cutter {
+  /** So many rows as cut, the rest turned, with the most pieces. */
+  const best = (l: number, w: number): { rows: number; count: number } => {
+    let found = { rows: 0, count: -1 }
+    for (let rows = 0; rows <= fits(w, b); rows++) {
+      const count = rows * fits(l, a) + fits(w - rows * b, a) * fits(l, b)
+      if (count > found.count) found = { rows, count }
+    }
+    return found
+  }
+  return {
+    count: (l, w) => best(l, w).count,
+    places(l, w) {
+      const high = best(l, w).rows * b
+      return [...gridPlaces(a, b, l, high), ...gridPlaces(b, a, l, w - high, 0, high)]
+    },
+  }
 }
 
 /**
- * Best guillotine cutting into pieces of `a` × `b` of slabs up to `longest` either way: every cut at a sum of piece
- * sides is tried, and each remnant remembered for all slabs cut with this knife.
+ * Best guillotine cutting: every cut at a sum of piece sides is tried, and each remnant remembered for all slabs cut with
+ * this knife.
  */
-function knife(a: number, b: number, longest: number): Knife {
+function searchCutter(a: number, b: number, longest: number): Cutter {
   const sums = sumsUpTo(a, b, longest)
   const deep = sums.length <= MOST_CUTS
-  const snap = (room: number): number => sums.findLast((s) => s <= room + SLACK) ?? 0
+  const snap = (room: number): number => largestUpTo(sums, room + SLACK)
   const known = new Map<string, Cut>()
 
   function best(l: number, w: number, first: boolean): Cut {
@@ -138,9 +195,22 @@ export function piecesByLength(
   shape: Extract<Shape, { kind: 'cut' }>,
   { lengthMm, widthMm }: { readonly lengthMm: number; readonly widthMm: number },
 ): (length: number) => number {
-  if (shape.round) return (length) => (length > 0 ? roundPlaces(shape.lengthMm, length, widthMm).length : 0)
-  const cutter = knife(shape.lengthMm, shape.widthMm, Math.max(lengthMm, widthMm))
-  return (length) => cutter.count(length, widthMm)
+  const { count } = shape.round
+    ? roundCutter(shape.lengthMm)
+    : knife(shape.lengthMm, shape.widthMm, Math.max(lengthMm, widthMm))
+  return (length) => (length > 0 ? count(length, widthMm) : 0)
+}
+
+/** The largest of `rising` that is not above `most`; 0 for none. */
+function largestUpTo(rising: readonly number[], most: number): number {
+  let low = -1
+  let high = rising.length
+  while (high - low > 1) {
+    const middle = (low + high) >> 1
+    if ((rising[middle] as number) <= most) low = middle
+    else high = middle
+  }
+  return rising[low] ?? 0
 }
 
 /** Every i·a + j·b up to `most`, rising, with 0. */

@@ -39,7 +39,8 @@ CREATE TABLE `boils` (
 	`events` int unsigned NOT NULL DEFAULT 0,
 	`last_reading_at` datetime(3),
 	CONSTRAINT `boils_key` PRIMARY KEY(`key`),
-	CONSTRAINT `boils_id_unique` UNIQUE(`id`)
+	CONSTRAINT `boils_id_unique` UNIQUE(`id`),
+	CONSTRAINT `boils_batch` UNIQUE(`batch_id`,`number`)
 );
 --> statement-breakpoint
 CREATE TABLE `channels` (
@@ -136,7 +137,6 @@ ALTER TABLE `scale_states` ADD CONSTRAINT `scale_states_channel_id_channels_id_f
 CREATE INDEX `batches_started` ON `batches` (`started_at`,`id`);--> statement-breakpoint
 CREATE INDEX `batches_formula` ON `batches` (`formula_id`,`started_at`);--> statement-breakpoint
 CREATE INDEX `boils_channel` ON `boils` (`channel_id`,`ended_at`,`id`);--> statement-breakpoint
-CREATE INDEX `boils_batch` ON `boils` (`batch_id`,`number`);--> statement-breakpoint
 CREATE INDEX `boils_open` ON `boils` (`ended_at`,`id`);--> statement-breakpoint
 CREATE INDEX `formula_ingredients_by` ON `formula_ingredients` (`ingredient`,`grams`);--> statement-breakpoint
 CREATE INDEX `formulas_name` ON `formulas` (`name`);--> statement-breakpoint

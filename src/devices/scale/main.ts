@@ -9,6 +9,9 @@ import { seeded } from '../random'
 import { openPan } from './pan'
 
 const EVERY_MS = 250
+/** A weight that stands still is told once in so long; it trembles by so many grams. */
+const STILL_MS = 1000
+const TREMBLE = 0.3
 const PAUSE_MS = 500
 
 const { app, channel, token } = deviceFacts('bench-scale')
@@ -31,8 +34,13 @@ async function listen(): Promise<never> {
 void listen()
 let held: string[] = []
 let busy = false
+let told = { grams: Number.NaN, at: 0 }
 setInterval(async () => {
-  held.push(JSON.stringify({ id: ulid(), at: new Date().toISOString(), grams: pan.show(EVERY_MS / 1000) }))
+  const grams = pan.show(EVERY_MS / 1000)
+  const now = Date.now()
+  if (Math.abs(grams - told.grams) < TREMBLE && now - told.at < STILL_MS) return
+  told = { grams, at: now }
+  held.push(JSON.stringify({ id: ulid(), at: new Date(now).toISOString(), grams }))
   if (busy) return
   busy = true
   const batch = held.slice(0, 1000)

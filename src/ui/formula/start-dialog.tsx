@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useRef, useState } from 'react'
+import { Controller, useForm } from 'react-hook-form'
 import { ulid } from 'ulid'
 import type { StartBatch } from '@/contract/batch'
 import type { KitchenView } from '@/contract/kitchen'
@@ -64,15 +65,12 @@ export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
       ? `stops at ${say.temperature(inCelsius(facts.maxC))}`
       : thermometerSaid(facts, say, Date.now())
   })
-  const [teller, setTeller] = useState(tellers[0]?.id ?? '')
-  const [pace, setPace] = useState('1')
+  const { control, handleSubmit, formState } = useForm({ defaultValues: { teller: tellers[0]?.id ?? '', pace: '1' } })
   const [problem, setProblem] = useState<string | null>(null)
-  const [busy, setBusy] = useState(false)
   // the same ids for every try, so that a retry after a lost answer starts one batch, not two
   const ids = useRef<{ id: string; boilId: string } | null>(null)
 
-  async function start(): Promise<void> {
-    setBusy(true)
+  const start = handleSubmit(async ({ teller, pace }) => {
     setProblem(null)
     ids.current ??= { id: ulid(), boilId: ulid() }
     const { tells } = tellers.find((t) => t.id === teller) ?? (tellers.at(-1) as (typeof tellers)[number])
@@ -82,9 +80,8 @@ export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
       router.push(`/stove/${boilId}`)
     } catch (error) {
       setProblem((error as Error).message)
-      setBusy(false)
     }
-  }
+  })
 
   return (
     <Dialog.Root>
@@ -107,11 +104,19 @@ export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
           <div className="grid gap-5 sm:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
             <div>
               <p className="mb-2 text-small text-muted">What tells the temperature</p>
-              <ChoiceList value={teller} options={tellers} onPick={setTeller} />
+              <Controller
+                name="teller"
+                control={control}
+                render={({ field }) => <ChoiceList value={field.value} options={tellers} onPick={field.onChange} />}
+              />
             </div>
             <div>
               <p className="mb-2 text-small text-muted">Clock</p>
-              <ChoiceList value={pace} options={paces} onPick={setPace} />
+              <Controller
+                name="pace"
+                control={control}
+                render={({ field }) => <ChoiceList value={field.value} options={paces} onPick={field.onChange} />}
+              />
             </div>
           </div>
           <p className="rounded-control bg-lemon p-4 text-body text-on-lemon">
@@ -127,8 +132,8 @@ export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
             <Dialog.Close asChild>
               <Button>Not yet</Button>
             </Dialog.Close>
-            <Button look="primary" onClick={start} disabled={busy}>
-              {busy ? 'Starting …' : 'Light the burner'}
+            <Button look="primary" onClick={start} disabled={formState.isSubmitting}>
+              {formState.isSubmitting ? 'Starting …' : 'Light the burner'}
             </Button>
           </div>
         </Dialog.Content>

@@ -16,7 +16,7 @@ interface Props {
 /** A tray from above, to scale, with its cuts. Measures stand along its sides. */
 export function TrayDrawing({ shape, tray, barMm, count }: Props) {
   const say = useSay()
-  const { places, round, used } = layoutOf(shape, { ...tray, lengthMm: barMm ?? tray.lengthMm })
+  const { count: pieces, places, round, used } = layoutOf(shape, { ...tray, lengthMm: barMm ?? tray.lengthMm })
   const font = tray.lengthMm / 24
   const pad = font * 1.7
   return (
@@ -25,7 +25,7 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
         viewBox={`${-pad} ${-pad} ${tray.lengthMm + 2 * pad} ${tray.widthMm + 2 * pad}`}
         className="max-h-[44vh] w-full"
         role="img"
-        aria-label={`${tray.name}, ${say.size(inMillimetres(tray.lengthMm), inMillimetres(tray.widthMm))} inside, cut into ${places.length} pieces`}
+        aria-label={`${tray.name}, ${say.size(inMillimetres(tray.lengthMm), inMillimetres(tray.widthMm))} inside, cut into ${pieces} pieces`}
       >
         <rect
           x={-5}
@@ -82,11 +82,12 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
       <figcaption className="mt-1 text-body">
         <strong className="casual">
           {count > 1 && `${formatCount(count)} × `}
-          {formatCount(places.length)} pieces
+          {formatCount(pieces)} pieces
         </strong>
         <span className="text-muted">
           {' '}
           · {Math.round(100 * used)} % of the slab
+          {pieces > places.length && ' · too many to draw one by one'}
           {barMm !== null && ` · bar at ${say.length(inMillimetres(barMm))}`}
         </span>
       </figcaption>

@@ -44,7 +44,7 @@ export class SendError extends Error {
 
   /** Away for a moment, or busy: worth trying again unchanged, for as long as it takes. */
   get passing(): boolean {
-    return this.status === null || [429, 502, 503, 504].includes(this.status)
+    return this.status === null || [429, 502, 503, 504, 507].includes(this.status)
   }
 
   /** A fault of the server's: it may go, but not if it comes again and again. */

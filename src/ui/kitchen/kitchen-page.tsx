@@ -2,7 +2,8 @@
 
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
-import type { KitchenFacts, KitchenKind, KitchenView } from '@/contract/kitchen'
+import type { KitchenFacts, KitchenKind, KitchenView, ThingAddress } from '@/contract/kitchen'
+import { Button } from '@/ui/kit/button'
 import { useToast } from '@/ui/kit/toast'
 import { useSay } from '@/ui/shell/preferences'
 import { CheckPanel } from './check-panel'
@@ -13,6 +14,7 @@ import { IngredientFiles } from './ingredient-files'
 import { PowerPanel } from './power-panel'
 import { saidOf } from './said'
 import { ThingDialog } from './thing-dialog'
+import { useThings } from './use-things'
 
 interface Props {
   readonly kitchen: KitchenView
@@ -52,6 +54,9 @@ export function KitchenPage({ kitchen, now }: Props) {
         ))}
         <OwnShelf kitchen={kitchen} now={now} onOpen={(id) => setOpen({ section: OWN, id })} />
       </div>
+      {kitchen.unreadable.map((t) => (
+        <Unreadable key={`${t.kind} ${t.id}`} thing={t} />
+      ))}
       {section && (
         <ThingDialog key={open?.id ?? 'new'} section={section} thing={thing} onClose={close}>
           {section.kind === 'thermometer' && thing && (
@@ -81,6 +86,17 @@ export function KitchenPage({ kitchen, now }: Props) {
       )}
       {toast.shown}
     </div>
+  )
+}
+
+/** Something that is there but cannot be read: said, and thrown out where the maker says so. */
+function Unreadable({ thing: { kind, id } }: { readonly thing: ThingAddress }) {
+  const { drop } = useThings()
+  return (
+    <p className="flex flex-wrap items-center gap-3 rounded-control bg-lemon px-4 py-2 text-body text-on-lemon">
+      The {kind} “{id}” is written in a way this Imbry cannot read, and is not offered.
+      <Button onClick={() => void drop(kind, id).catch(() => undefined)}>Throw it out</Button>
+    </p>
   )
 }
 

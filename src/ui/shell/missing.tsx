@@ -13,7 +13,7 @@ export const Missing = ({ place }: { readonly place: keyof typeof places }) => (
   <div className="p-4 lg:p-6">
     <Empty
       whole
-      text="The address may have been mistyped. Nothing is lost: everything is where it was."
+      text="The address may have been mistyped, or what is there is written in a way this Imbry cannot read. Nothing is lost: everything is where it was."
       {...places[place]}
     />
   </div>

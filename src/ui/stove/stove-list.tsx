@@ -18,8 +18,16 @@ const COARSE = 6
 const wantsIn = ({ pot }: LiveCook): number =>
   pot.doNow.due === null ? Number.MAX_VALUE : COARSE * Math.round(pot.doNow.due.seconds / COARSE)
 
+/** A boil that is there but cannot be read. */
+export interface LostBoil {
+  readonly id: string
+  readonly name: string
+  readonly startedAt: string
+}
+
 /** All that is on the stove, and what rests after it: the one that wants a person next comes first. */
-export function StoveList({ boils }: { readonly boils: readonly BoilOn[] }) {
+export function StoveList({ boils, lost }: { readonly boils: readonly BoilOn[]; readonly lost: readonly LostBoil[] }) {
+  const time = useTime()
   const inOrder = [...useStove(boils).values()].sort((a, b) => wantsIn(a) - wantsIn(b))
   return (
     <div className="flex flex-col gap-5 p-4 lg:p-6">
@@ -27,6 +35,14 @@ export function StoveList({ boils }: { readonly boils: readonly BoilOn[] }) {
       <ul className="grid gap-4 lg:grid-cols-2">
         {inOrder.map((live) => (
           <BoilCard key={live.log.boil.id} live={live} />
+        ))}
+        {lost.map((b) => (
+          <li key={b.id} className="rounded-sheet bg-sheet px-6 py-5">
+            <span className="casual block text-large leading-snug font-bold">{b.name}</span>
+            <span className="block text-body text-muted">
+              Begun {time(b.startedAt, 'clock')}, and written in a way this Imbry cannot read. What was logged is kept.
+            </span>
+          </li>
         ))}
       </ul>
     </div>

@@ -11,8 +11,8 @@ export const metadata: Metadata = { title: 'Stove' }
 export const dynamic = 'force-dynamic'
 
 export default async function StovePage() {
-  const boils = await boilsOn()
-  if (boils.length > 0) return <StoveList boils={boils} />
+  const { boils, lost } = await boilsOn()
+  if (boils.length + lost.length > 0) return <StoveList boils={boils} lost={lost} />
   await furnishedKitchen()
   const { page } = await search(bookQuerySchema.parse({ sort: 'cooked' }))
   return (

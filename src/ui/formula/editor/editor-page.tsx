@@ -28,6 +28,7 @@ import { type Say, sayDifference, saySchool } from '@/words'
 import { conditionsOf, firstChoice } from '../equipment'
 import { Facts } from './facts'
 import { Lines } from './lines'
+import { Notices } from './notices'
 import { Parts } from './parts'
 import { PasteDialog } from './paste-dialog'
 import { Preview } from './preview'
@@ -88,8 +89,7 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
     change((d) => ({ ...d, formula: withPiece(d.formula, part, next) }), box ?? null)
   const setQuestions = (mine: readonly Question[]): void => change((d) => ({ ...d, questions: mine }))
 
-  const waiting = draft.questions.length
-  const blocked = faults.length > 0 || waiting > 0
+  const blocked = faults.length > 0 || draft.questions.length > 0
   return (
     <div className="flex min-h-dvh flex-col gap-3 p-4 lg:px-6 lg:py-4">
       <h1 className="sr-only">{id === null ? 'Write a new formula' : `Edit ${first.name}`}</h1>
@@ -131,51 +131,21 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
           className="mt-1 min-h-9 w-full rounded-inner bg-transparent text-main text-muted hover:bg-sheet"
         />
       </header>
-      {earlier && (
-        <Strip>
-          There are changes here from an earlier visit that were not saved.
-          <Act
-            onClick={() => {
-              load(earlier)
-              setEarlier(null)
-            }}
-          >
-            Go on with them
-          </Act>
-          <Act
-            onClick={() => {
-              forget()
-              setEarlier(null)
-            }}
-          >
-            Drop them
-          </Act>
-        </Strip>
-      )}
-      {said.length > 0 && (
-        <Strip>
-          <span>{said.join(' · ')}</span>
-          <Act
-            onClick={() => {
-              undo?.()
-              setSaid([])
-            }}
-          >
-            Take it back
-          </Act>
-          <Act onClick={() => setSaid([])}>Right</Act>
-        </Strip>
-      )}
-      {problem && (
-        <p role="alert" className="rounded-control bg-cherry-wash px-4 py-3 text-body text-cherry-ink">
-          {problem}
-        </p>
-      )}
-      {waiting > 0 && (
-        <p className="text-body text-muted">
-          {waiting === 1 ? 'One line waits' : `${waiting} lines wait`} for an answer before this can be saved.
-        </p>
-      )}
+      <Notices
+        earlier={earlier}
+        said={said}
+        problem={problem}
+        waiting={draft.questions.length}
+        onEarlier={(go) => {
+          if (go && earlier) load(earlier)
+          else forget()
+          setEarlier(null)
+        }}
+        onSaid={(right) => {
+          if (!right) undo?.()
+          setSaid([])
+        }}
+      />
       <Parts
         formula={whole}
         shown={part}
@@ -219,21 +189,6 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
       )}
     </div>
   )
-}
-
-function Strip({ children }: { readonly children: React.ReactNode }) {
-  return (
-    <div
-      role="status"
-      className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-control bg-lemon px-4 py-2.5 text-body text-on-lemon"
-    >
-      {children}
-    </div>
-  )
-}
-
-function Act(props: React.ComponentProps<'button'>) {
-  return <button type="button" className="min-h-9 font-semibold underline underline-offset-4" {...props} />
 }
 
 interface ToolsProps extends KindProps {

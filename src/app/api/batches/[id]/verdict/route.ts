@@ -1,10 +1,10 @@
-import { verdictSchema } from '@/contract/batch'
 import { ofUlid } from '@/contract/text'
+import { newVerdictSchema } from '@/contract/verdict'
 import { setVerdict } from '@/server/batches'
 import { json } from '@/server/http'
 import { route } from '@/server/route'
 
-export const PUT = route({ params: ofUlid, body: json(verdictSchema) }, async ({ params, body }) => {
+export const PUT = route({ params: ofUlid, body: json(newVerdictSchema) }, async ({ params, body }) => {
   await setVerdict(params.id, body)
   return { saved: true }
 })
