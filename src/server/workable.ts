@@ -14,11 +14,11 @@ import {
   finishedMix,
   gramsAsWritten,
   gramsOfBoil,
+  massOf,
   type ScaleRequest,
   scale,
   standardPressure,
   traceSteps,
-  waterShare,
 } from '@/core'
 import { Problem } from './problem'
 
@@ -31,8 +31,8 @@ const ANY: Conditions = {
   burner: { name: 'ring', watts: 3000, efficiency: 0.5, responseS: 5 },
 }
 
-/** ◊ What is wetter than this at its target is no syrup. */
-const MOST_WATER = 0.9
+/** ◊ A syrup keeps at least this share of itself to its target; what keeps less was water. */
+const LEAST_LEFT = 0.02
 
 const allFinite = (value: object): boolean =>
   Object.values(value).every((v) => (typeof v === 'number' ? Number.isFinite(v) : true))
@@ -41,7 +41,7 @@ const allFinite = (value: object): boolean =>
 function workedOut(boiled: BoiledFormula, conditions: Conditions, grams = gramsAsWritten(boiled)): void {
   // minutes are endless where a burner cannot get there, which a page says
   const { minutes: _, ...figures } = analyse(boiled, conditions, grams)
-  const something = figures.potGrams > 0 && waterShare(figures.atTarget) < MOST_WATER
+  const something = massOf(figures.atTarget) > LEAST_LEFT * figures.potGrams
   if (!allFinite(figures) || !something)
     throw new RangeError(`“${boiled.name}” is hardly more than water: nothing of it is left at its target`)
 }
