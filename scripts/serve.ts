@@ -2,7 +2,11 @@
 import { readFileSync } from 'node:fs'
 import next from 'next'
 import { closeDoor, openDoor } from '@/door/door'
-import { ownHosts } from '@/door/hosts'
+import { isLoopback, ownHosts } from '@/door/hosts'
+import { asksWho, goneAmong, screenOf } from '@/server/screens'
+
+/** Addresses that stand for all this machine has, loopback among them. */
+const ANY = new Set(['0.0.0.0', '::'])
 
 async function main(): Promise<void> {
   const listen = process.env.IMBRY_LISTEN ?? '127.0.0.1'
@@ -10,17 +14,21 @@ async function main(): Promise<void> {
   const { IMBRY_TLS_CERT: cert, IMBRY_TLS_KEY: key } = process.env
   const app = next({ dev: false, hostname: listen, port })
   await app.prepare()
-  const door = openDoor(app.getRequestHandler(), {
-    hosts: ownHosts(process.env.IMBRY_HOSTS, listen),
-    tls: cert && key ? { cert: readFileSync(cert, 'utf8'), key: readFileSync(key, 'utf8') } : null,
-  })
+  const openOne = () =>
+    openDoor(app.getRequestHandler(), {
+      hosts: ownHosts(process.env.IMBRY_HOSTS, listen),
+      screens: asksWho() ? { screenOf, goneAmong } : null,
+      tls: cert && key ? { cert: readFileSync(cert, 'utf8'), key: readFileSync(key, 'utf8') } : null,
+    })
+  // this machine's own devices speak to it over loopback
+  const addresses = new Set(isLoopback(listen) || ANY.has(listen) ? [listen] : [listen, '127.0.0.1'])
+  const doors = [...addresses].map((address) => openOne().listen(port, address))
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const)
     process.on(signal, () => {
       // whatever runs is not waited for longer than this
       setTimeout(() => process.exit(0), 3000).unref()
-      void closeDoor(door).then(() => process.exit(0))
+      void Promise.all(doors.map((door) => closeDoor(door))).then(() => process.exit(0))
     })
-  door.listen(port, listen)
 }
 
 main().catch((error: Error) => {

@@ -1,6 +1,8 @@
 /** Starts the built app and the stand-in hub as processes of their own. */
 import type { ChildProcess, StdioOptions } from 'node:child_process'
 import { rmSync } from 'node:fs'
+import http from 'node:http'
+import https from 'node:https'
 import { resolve } from 'node:path'
 import { demoRooms } from '@/demo/kitchen'
 import { build } from './build'
@@ -16,6 +18,7 @@ const quiet: StdioOptions = ['ignore', 'ignore', 'inherit']
 interface AppOptions {
   /** The data folder, whose disk its health minds. */
   readonly folder?: string
+  readonly env?: Readonly<Record<string, string>>
   readonly onExit?: OnExit
 }
 
@@ -23,7 +26,7 @@ interface AppOptions {
 export async function startApp(
   port: number,
   databaseUrl: string,
-  { folder, onExit }: AppOptions = {},
+  { folder, env, onExit }: AppOptions = {},
 ): Promise<ChildProcess> {
   const child = start(
     'node',
@@ -34,6 +37,7 @@ export async function startApp(
         ...process.env,
         DATABASE_URL: databaseUrl,
         PORT: String(port),
+        ...env,
         ...(folder && { IMBRY_FOLDER: folder }),
         NODE_ENV: 'production',
         NEXT_TELEMETRY_DISABLED: '1',
@@ -41,14 +45,23 @@ export async function startApp(
     },
     onExit,
   )
-  const url = `http://127.0.0.1:${port}/api/health`
   await until(
-    async () => (await fetch(url)).ok,
+    () => answers(port),
     60,
     () => 'The app did not answer within a minute.',
   )
   return child
 }
+
+/** Whether the app is there, over whatever kind of line: its certificate is for other names. */
+const answers = (port: number): Promise<boolean> =>
+  new Promise((resolve) => {
+    const { get } = process.env.IMBRY_TLS_CERT ? https : http
+    get({ host: '127.0.0.1', port, path: '/api/health', rejectUnauthorized: false }, (response) => {
+      response.resume()
+      resolve(response.statusCode === 200)
+    }).on('error', () => resolve(false))
+  })
 
 /** A workshop of its own under .imbry-test: database, demo, built app. Resolves with its address. */
 export async function startWorkshop(name: string, token: string): Promise<string> {
@@ -62,13 +75,21 @@ export async function startWorkshop(name: string, token: string): Promise<string
   return `http://127.0.0.1:${port}`
 }
 
+/** Over loopback a certificate says nothing: it is for the names others call this machine by. */
+const deviceEnv = (app: string, token: string): NodeJS.ProcessEnv => ({
+  ...process.env,
+  IMBRY_APP: app,
+  IMBRY_HUB_TOKEN: token,
+  ...(app.startsWith('https:') && { NODE_TLS_REJECT_UNAUTHORIZED: '0', NODE_NO_WARNINGS: '1' }),
+})
+
 export function startHub(app: string, token: string, channels: readonly string[], onExit?: OnExit): ChildProcess {
   return start(
     'node',
     ['--import', 'tsx', 'src/devices/hub/main.ts'],
     {
       stdio: quiet,
-      env: { ...process.env, IMBRY_APP: app, IMBRY_HUB_TOKEN: token, IMBRY_CHANNELS: channels.join(',') },
+      env: { ...deviceEnv(app, token), IMBRY_CHANNELS: channels.join(',') },
     },
     onExit,
   )
@@ -84,7 +105,7 @@ const startDevice = (
   start(
     'node',
     ['--import', 'tsx', `src/devices/${name}/main.ts`],
-    { stdio: quiet, env: { ...process.env, IMBRY_APP: app, IMBRY_HUB_TOKEN: token, ...settings } },
+    { stdio: quiet, env: { ...deviceEnv(app, token), ...settings } },
     onExit,
   )
 

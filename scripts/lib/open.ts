@@ -1,6 +1,10 @@
 /** Opens a workshop: its database, the built app and its stand-in devices, until it is told to stop. */
 import type { ChildProcess } from 'node:child_process'
+import { randomInt } from 'node:crypto'
+import { existsSync, readFileSync, writeFileSync } from 'node:fs'
 import { resolve } from 'node:path'
+import { isLoopback } from '@/door/hosts'
+import { originFor } from '@/server/screens'
 import { startApp } from './app'
 import { build } from './build'
 import { claimFolder } from './claim'
@@ -55,6 +59,7 @@ async function open({ name, command, fill, devices }: Workshop): Promise<void> {
   const token = secretIn(resolve(folder, 'hub-token'))
   const given = process.env.DATABASE_URL
   if (given) await prepareDatabase(given, token, fill)
+  const network = await networkOf(folder)
   const url =
     given ??
     (await ownDatabase(folder, token, fill, (why) => {
@@ -63,19 +68,21 @@ async function open({ name, command, fill, devices }: Workshop): Promise<void> {
     }))
   await build()
 
-  const app = `http://127.0.0.1:${port}`
+  // devices of this machine speak to it over loopback, whatever else is listened on
+  const app = `${network.scheme}://127.0.0.1:${port}`
   const fallen = (what: string) => (code: number | null) => {
     if (ending) return
     console.error(`${what} ended by itself (${code}). Stopping; what was logged is kept.`)
     void end(1)
   }
-  await startApp(port, url, { folder, onExit: fallen('The app') })
+  await startApp(port, url, { folder, env: network.env, onExit: fallen('The app') })
   const known = !given || (await knowsToken(given, token))
   if (known) for (const [what, start] of Object.entries(devices)) start(app, token, fallen(what))
   console.log(
     [
       '',
       `  Imbry is on at ${app}`,
+      ...network.said(port),
       `  Its data is kept in ${given ? 'the database that DATABASE_URL names' : folder}`,
       known
         ? `  The token for a probe hub stands in ${resolve(folder, 'hub-token')}`
@@ -84,6 +91,40 @@ async function open({ name, command, fill, devices }: Workshop): Promise<void> {
       '',
     ].join('\n'),
   )
+}
+
+interface Network {
+  readonly scheme: 'http' | 'https'
+  readonly env: Readonly<Record<string, string>>
+  said(port: number): string[]
+}
+
+/** Whether Imbry is opened to the kitchen's network, and what that asks for. */
+async function networkOf(folder: string): Promise<Network> {
+  const { IMBRY_LISTEN: listen = '127.0.0.1', IMBRY_TLS_CERT: cert, IMBRY_TLS_KEY: key } = process.env
+  for (const [name, file] of Object.entries({ IMBRY_TLS_CERT: cert, IMBRY_TLS_KEY: key }))
+    if (file && !existsSync(file)) throw new Error(`${name} names ${file}, and there is no such file.`)
+  if ((cert === undefined) !== (key === undefined))
+    throw new Error('A certificate needs its key: set both IMBRY_TLS_CERT and IMBRY_TLS_KEY, or neither.')
+  const scheme = cert ? 'https' : 'http'
+  if (isLoopback(listen)) return { scheme, env: {}, said: () => [] }
+  // first words of the owner: whoever can read the terminal
+  const code = codeIn(resolve(folder, 'setup-code'))
+  return {
+    scheme,
+    env: { IMBRY_SIGN_IN: '1', IMBRY_SETUP_CODE: code },
+    said: (port) => [
+      `  Other screens find it at ${originFor(`localhost:${port}`, cert !== undefined)}, and sign in`,
+      `  Code for the owner’s first passphrase: ${code}`,
+      ...(cert ? [] : ['  The line is not encrypted: set IMBRY_TLS_CERT and IMBRY_TLS_KEY to mend that.']),
+    ],
+  }
+}
+
+/** Eight digits, the same at every start, in a file only its owner can read. */
+function codeIn(file: string): string {
+  if (!existsSync(file)) writeFileSync(file, String(randomInt(1e8)).padStart(8, '0'), { mode: 0o600 })
+  return readFileSync(file, 'utf8').trim()
 }
 
 async function wantedPort(command: string): Promise<number> {

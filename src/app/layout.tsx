@@ -1,7 +1,8 @@
 import './globals.css'
 import type { Metadata } from 'next'
-import { cookies } from 'next/headers'
+import { cookies, headers } from 'next/headers'
 import type { ReactNode } from 'react'
+import { byIn } from '@/contract/door'
 import { KeysOverlay } from '@/ui/shell/keys-overlay'
 import { Nav } from '@/ui/shell/nav'
 import { PreferencesProvider } from '@/ui/shell/preferences'
@@ -13,7 +14,7 @@ export const metadata: Metadata = {
 }
 
 export default async function Layout({ children }: { children: ReactNode }) {
-  const jar = await cookies()
+  const [jar, head] = await Promise.all([cookies(), headers()])
   const theme = jar.get('theme')?.value === 'dim' ? 'dim' : 'day'
   return (
     <html lang="en" data-theme={theme}>
@@ -21,6 +22,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
         <PreferencesProvider
           units={unitsFrom(jar.get('units')?.value)}
           theme={theme}
+          may={byIn(head)?.role ?? 'owner'}
           zone={jar.get('zone')?.value ?? 'UTC'}
         >
           <div className="flex min-h-dvh flex-col md:flex-row">

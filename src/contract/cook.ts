@@ -75,7 +75,13 @@ const proof: Same<z.output<typeof actSchema>, CookAct> = true
 void proof
 
 /** An act as it is logged: who made it (by id), when on the cook's clock, what. */
-export const loggedActSchema = z.object({ id: ulid, at: instant, act: actSchema })
+export const loggedActSchema = z.object({
+  id: ulid,
+  at: instant,
+  act: actSchema,
+  /** The screen it was done at, as the server knows it. */
+  by: z.string().max(60).optional(),
+})
 export type LoggedAct = z.infer<typeof loggedActSchema>
 
 export const boilViewSchema = z.object({

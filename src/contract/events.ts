@@ -5,7 +5,7 @@ import type { Frame, LoggedAct } from './cook'
 /** Logged acts as the core reads them: on the clock of a cook that began at `startedAt` ms, oldest first. */
 export const eventsOf = (acts: Iterable<LoggedAct>, startedAt: number): CookEvent[] =>
   [...acts]
-    .map(({ id, at, act }) => ({ id, at: (Date.parse(at) - startedAt) / 1000, ...act }))
+    .map(({ id, at, act, by }) => ({ id, at: (Date.parse(at) - startedAt) / 1000, ...(by && { by }), ...act }))
     .sort((a, b) => a.at - b.at)
 
 /** A whole log as the core judges it: acts and readings on the clock of a cook that began at `startedAt` ms, oldest first. */

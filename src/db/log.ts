@@ -97,7 +97,7 @@ export const appendEvent = (db: Db, boilId: string, logged: LoggedAct, receivedA
 export async function appendEventIn(
   tx: Tx,
   boilId: string,
-  { id, at, act }: LoggedAct,
+  { id, at, act, by }: LoggedAct,
   receivedAt: Date,
 ): Promise<Appended> {
   const boil = await holdBoil(tx, boilId)
@@ -106,7 +106,7 @@ export async function appendEventIn(
   const [there] = await tx.select().from(events).where(eq(events.id, id))
   if (there) return isSame(there, boil.key, when, act) ? 'repeated' : 'conflict'
   if (n > MOST_ACTS) return 'full'
-  await tx.insert(events).values({ boil: boil.key, n, id, at: when, act, receivedAt })
+  await tx.insert(events).values({ boil: boil.key, n, id, at: when, act, receivedAt, by: by ?? null })
   const ends = act.type === 'finished' || act.type === 'abandoned'
   await tx
     .update(boils)
@@ -138,7 +138,13 @@ export async function eventsAfter(db: Db, boilId: string, n: number): Promise<St
     .from(events)
     .where(and(eq(events.boil, ofBoil(boilId)), gt(events.n, n)))
     .orderBy(asc(events.n))
-  return rows.map((r) => ({ n: r.n, id: r.id, at: r.at.toISOString(), act: isReadable(r.act) ? r.act : lost(r.act) }))
+  return rows.map((r) => ({
+    n: r.n,
+    id: r.id,
+    at: r.at.toISOString(),
+    act: isReadable(r.act) ? r.act : lost(r.act),
+    ...(r.by !== null && { by: r.by }),
+  }))
 }
 
 /** An entry nobody can read is a note that shows what stands there. */

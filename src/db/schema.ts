@@ -19,6 +19,7 @@ import type { DeviceKind } from '@/contract/devices'
 import { formulaSchema } from '@/contract/formula'
 import type { KitchenKind } from '@/contract/kitchen'
 import { curveSchema } from '@/contract/logbook'
+import type { Role } from '@/contract/rights'
 import type { FamilyId } from '@/core'
 import { binary, instant, json } from './columns'
 
@@ -37,6 +38,40 @@ export const kitchenThings = mysqlTable(
   },
   (t) => [primaryKey({ columns: [t.kind, t.id] })],
 )
+
+/** The owner's passphrase, hashed: one row, once it has been set. */
+export const owners = mysqlTable('owners', {
+  id: int('id').primaryKey(),
+  passphrase: varchar('passphrase', { length: 255 }).notNull(),
+  changedAt: instant('changed_at').notNull(),
+})
+
+/** Screens that have signed in. Of their tokens only hashes are kept; the one before serves a moment longer. */
+export const screens = mysqlTable(
+  'screens',
+  {
+    id: ulid('id').primaryKey(),
+    name: varchar('name', { length: 60 }).notNull(),
+    role: varchar('role', { length: 20 }).$type<Role>().notNull(),
+    tokenHash: char('token_hash', { length: 64 }).notNull().unique(),
+    previousHash: char('previous_hash', { length: 64 }),
+    rotatedAt: instant('rotated_at').notNull(),
+    pairedAt: instant('paired_at').notNull(),
+    lastSeenAt: instant('last_seen_at').notNull(),
+    revokedAt: instant('revoked_at'),
+  },
+  (t) => [index('screens_previous').on(t.previousHash)],
+)
+
+/** Codes by which a screen is let in, once and for a short while. */
+export const pairings = mysqlTable('pairings', {
+  id: ulid('id').primaryKey(),
+  codeHash: char('code_hash', { length: 64 }).notNull(),
+  name: varchar('name', { length: 60 }).notNull(),
+  role: varchar('role', { length: 20 }).$type<Role>().notNull(),
+  expiresAt: instant('expires_at').notNull(),
+  usedAt: instant('used_at'),
+})
 
 /** A place a device reports to: a probe, a scale, a room's barometer. Only the hash of its token is kept. */
 export const channels = mysqlTable('channels', {
@@ -219,6 +254,8 @@ export const events = mysqlTable(
     at: instant('at').notNull(),
     act: json('act', actSchema).notNull(),
     receivedAt: instant('received_at').notNull(),
+    /** Name of the screen it was done at; null where nobody signs in. */
+    by: varchar('by_screen', { length: 60 }),
   },
   (t) => [primaryKey({ columns: [t.boil, t.n] })],
 )

@@ -6,7 +6,8 @@ import type { IncomingMessage, Server, ServerResponse } from 'node:http'
 import { createServer } from 'node:http'
 import { createServer as createTlsServer } from 'node:https'
 import type { Socket } from 'node:net'
-import { CLIENT_HEADER } from '@/contract/door'
+import { BY_HEADER, CLIENT_HEADER, SECURE_HEADER, screenCookie } from '@/contract/door'
+import { admit, openWatch, type Screens } from './admit'
 import { answersTo } from './hosts'
 import { type Limiter, limiter } from './limits'
 
@@ -16,6 +17,8 @@ export interface DoorSettings {
   /** Certificate and key, PEM; null for plain HTTP. */
   readonly tls: { readonly cert: string; readonly key: string } | null
   readonly writes?: Limiter
+  /** Who may come in; null where nothing is asked of anybody. */
+  readonly screens?: Screens | null
   /** An answer that has not begun by then never will, ms. */
   readonly patienceMs?: number
 }
@@ -109,6 +112,29 @@ const PATIENCE_MS = 60_000
 export function openDoor(handler: Handler, settings: DoorSettings): Server {
   const writes = settings.writes ?? limiter()
   const patience = settings.patienceMs ?? PATIENCE_MS
+  const screens = settings.screens ?? null
+  const watch = screens && openWatch(screens)
+  /** Whether a request may go on; one that may not has been answered. */
+  const letIn = async (request: IncomingMessage, response: ServerResponse): Promise<boolean> => {
+    const path = pathOf(request.url ?? '') ?? ''
+    // what every page is drawn with says nothing of anybody
+    if (!screens || path.startsWith('/_next/static/')) return true
+    const admitted = await admit(request, path, screens)
+    if ('status' in admitted) {
+      if (admitted.status === 401 && request.method === 'GET' && !path.startsWith('/api/')) {
+        response.writeHead(303, { location: '/sign-in' })
+        response.end()
+      } else refuse(response, admitted)
+      return false
+    }
+    const { by, token } = admitted
+    if (token !== null) response.setHeader('set-cookie', screenCookie(token, settings.tls !== null))
+    if (by) {
+      request.headers[BY_HEADER] = encodeURIComponent(JSON.stringify(by))
+      watch?.mind(response, by.id)
+    }
+    return !response.destroyed
+  }
   const answer = (request: IncomingMessage, response: ServerResponse): void => {
     for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value)
     const refusal = refusalOf(request, settings, writes)
@@ -120,13 +146,16 @@ export function openDoor(handler: Handler, settings: DoorSettings): Server {
     }
     for (const name of Object.keys(request.headers)) if (INNER.test(name)) delete request.headers[name]
     request.headers[CLIENT_HEADER] = clientOf(request)
+    if (settings.tls) request.headers[SECURE_HEADER] = '1'
     const late = setTimeout(() => {
       if (response.headersSent) return
       console.error(`${request.method} ${pathOf(request.url ?? '')} had no answer after ${patience / 1000} s`)
       refuse(response, { status: 503, message: 'That took too long', headers: { 'retry-after': '5' } })
     }, patience)
     response.once('close', () => clearTimeout(late))
-    handler(request, response).catch((error: Error) => {
+    const passOn = async (): Promise<unknown> =>
+      (await letIn(request, response)) ? handler(request, response) : request.resume()
+    passOn().catch((error: Error) => {
       console.error(`Fault before any route: ${error.stack}`)
       if (response.headersSent) response.destroy()
       else refuse(response, { status: 500, message: 'Imbry failed at this' })
@@ -134,6 +163,7 @@ export function openDoor(handler: Handler, settings: DoorSettings): Server {
   }
   const options = { headersTimeout: 15_000, requestTimeout: 120_000, keepAliveTimeout: 10_000, maxHeaderSize: 16_384 }
   const server = settings.tls ? createTlsServer({ ...options, ...settings.tls }, answer) : createServer(options, answer)
+  server.on('close', () => watch?.close())
   server.on('clientError', (error: NodeJS.ErrnoException, socket: Socket) => {
     if (!socket.writable) return
     const status = error.code === 'HPE_HEADER_OVERFLOW' ? '431 Request Header Fields Too Large' : '400 Bad Request'

@@ -1,5 +1,6 @@
 import { type BoilFrame, type BoilView, type Frame, LONGEST_COOK_MS, type LoggedAct } from '@/contract/cook'
 import { recordOf } from '@/contract/events'
+import type { By } from '@/contract/rights'
 import { assessCook, type CookAct, summaryOf } from '@/core'
 import {
   appendEvent,
@@ -23,9 +24,15 @@ export async function boil(id: string): Promise<BoilView> {
   return found
 }
 
-/** Logs one act of a boil. The same id twice is one act. */
-export async function logAct(boilId: string, logged: LoggedAct, now: Date): Promise<{ stored: boolean }> {
+/** Logs one act of a boil, done at the screen `by`. The same id twice is one act. */
+export async function logAct(
+  boilId: string,
+  { by: _, ...done }: LoggedAct,
+  now: Date,
+  by?: By | null,
+): Promise<{ stored: boolean }> {
   const view = await boil(boilId)
+  const logged = { ...done, ...(by && { by: by.name }) }
   const { act } = logged
   if ((act.type === 'step' || act.type === 'pulled') && !view.formula.steps.some((s) => s.id === act.step))
     throw new Problem(400, `This formula has no step "${act.step}"`)

@@ -106,3 +106,44 @@ it('a stream sends frames as events and stops when the reader goes', async () =>
   await new Promise((resolve) => setImmediate(resolve))
   expect(stopped).toBe(true)
 })
+
+describe('streams', () => {
+  const asking = (method: string, client = 'a tablet') =>
+    new Request('http://127.0.0.1/x', { method, headers: { 'x-imbry-client': client } })
+  async function* quiet(signal: AbortSignal): AsyncGenerator<null> {
+    yield null
+    await new Promise<void>((resolve) => signal.addEventListener('abort', () => resolve()))
+  }
+
+  it('are not opened for whoever asks for the head alone', () => {
+    let opened = 0
+    const frames = (signal: AbortSignal) => {
+      opened++
+      return quiet(signal)
+    }
+    for (let i = 0; i < 30; i++)
+      expect(eventStream(frames, asking('HEAD')).headers.get('content-type')).toMatch(/event/)
+    expect(opened).toBe(0)
+  })
+
+  it('are so many a client, others go on, and one that ends makes room', async () => {
+    const held: Response[] = []
+    const more = () => held.push(eventStream(quiet, asking('GET')))
+    let refused: unknown = null
+    while (refused === null && held.length < 10_000)
+      try {
+        more()
+      } catch (error) {
+        refused = error
+      }
+    expect(refused).toMatchObject({ status: 429 })
+    expect(held.length).toBeGreaterThan(1000)
+    await eventStream(quiet, asking('GET', 'another')).body?.cancel()
+    await held.pop()?.body?.cancel()
+    more()
+    expect(more).toThrow(/too many/)
+    await Promise.all(held.map((r) => r.body?.cancel()))
+    more()
+    await held.pop()?.body?.cancel()
+  })
+})

@@ -1,6 +1,7 @@
 /** The edge every route shares: bodies with limits, same-origin writes, and problems as answers. */
 
 import type { z } from 'zod'
+import { CLIENT_HEADER } from '@/contract/door'
 import { firstProblem } from '@/contract/text'
 import { Problem } from './problem'
 
@@ -135,10 +136,33 @@ const SSE = {
   'x-accel-buffering': 'no',
 }
 
-/** Frames as server-sent events, until the reader goes away. */
+/** ◊ Streams one client may have open, and all together: a kitchen has some tens. */
+const MOST_STREAMS = { client: 1500, all: 4000 }
+const open = new Map<string, number>()
+
+/** Counts a stream of the client's; the way to count it off. @throws Problem 429 where it has its share. */
+function countStream(request: Request): () => void {
+  const client = request.headers.get(CLIENT_HEADER) ?? ''
+  const mine = open.get(client) ?? 0
+  const all = [...open.values()].reduce((a, b) => a + b, 0)
+  if (mine >= MOST_STREAMS.client || all >= MOST_STREAMS.all)
+    throw new Problem(429, 'There are too many streams open', 'Close a window, then try again.')
+  open.set(client, mine + 1)
+  return () => {
+    const left = (open.get(client) ?? 1) - 1
+    if (left > 0) open.set(client, left)
+    else open.delete(client)
+  }
+}
+
+/** Frames as server-sent events, until the reader goes away. Who asks for the head alone gets it, and nothing is opened. */
 export function eventStream(frames: (signal: AbortSignal) => AsyncGenerator<unknown>, request: Request): Response {
+  if (request.method === 'HEAD') return new Response(null, { headers: SSE })
   const stop = new AbortController()
+  const countOff = countStream(request)
   request.signal.addEventListener('abort', () => stop.abort())
+  stop.signal.addEventListener('abort', countOff, { once: true })
+  if (request.signal.aborted) stop.abort()
   const encoder = new TextEncoder()
   const body = new ReadableStream<Uint8Array>({
     async start(controller) {
@@ -149,6 +173,7 @@ export function eventStream(frames: (signal: AbortSignal) => AsyncGenerator<unkn
       } catch (error) {
         if (!stop.signal.aborted) console.error('A stream ended:', (error as Error).message)
       }
+      stop.abort()
       try {
         controller.close()
       } catch {

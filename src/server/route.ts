@@ -2,6 +2,8 @@
 
 import { ulid } from 'ulid'
 import type { z } from 'zod'
+import { byIn } from '@/contract/door'
+import type { By } from '@/contract/rights'
 import { type Body, eventStream, readPath, readQuery } from './http'
 import { Problem, UnreadableRow } from './problem'
 
@@ -21,6 +23,9 @@ export interface Asked<P, Q, B> {
   readonly query: Q
   readonly body: B
   readonly now: Date
+  /** Which screen asks; null where nobody has to say. */
+  readonly by: By | null
+  readonly headers: Headers
 }
 
 /** Frames for a reader that stays, until it goes. */
@@ -46,7 +51,14 @@ export const route =
       const query = takes.query ? readQuery(request, takes.query) : (undefined as Q)
       await takes.auth?.({ params, authorization: request.headers.get('authorization') })
       const body = takes.body ? await takes.body(request) : (undefined as B)
-      const made = await handler({ params, query, body, now: new Date() })
+      const made = await handler({
+        params,
+        query,
+        body,
+        now: new Date(),
+        by: byIn(request.headers),
+        headers: request.headers,
+      })
       if (made instanceof Response) return made
       if (typeof made === 'function') return eventStream(made as Frames, request)
       return Response.json(made, { status: takes.status ?? 200 })
@@ -78,7 +90,7 @@ export async function answered(work: () => Promise<Response>): Promise<Response>
 }
 
 const problemAnswer = ({ message, kept, status }: Problem): Response =>
-  Response.json({ error: { message, kept } }, { status })
+  Response.json({ error: { message, kept } }, { status, ...(status === 429 && { headers: { 'retry-after': '5' } }) })
 
 /** What a driver says when the server is not there, is going, or is full. */
 const AWAY = new Set([

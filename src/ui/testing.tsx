@@ -10,7 +10,7 @@ afterEach(cleanup)
 /** Draws it in these units ("C-g-mm"). */
 export const draw = (drawn: ReactNode, units = 'C-g-mm') =>
   render(
-    <PreferencesProvider units={unitsFrom(units)} theme="day" zone="UTC">
+    <PreferencesProvider may="owner" units={unitsFrom(units)} theme="day" zone="UTC">
       {drawn}
     </PreferencesProvider>,
   )

@@ -6,7 +6,12 @@ import { traceSteps } from '../formula/trace'
 import { emptyMix, type Mix } from '../matter/mix'
 
 /** Something that happened, `at` seconds on the cook's clock. */
-export type CookEvent = { readonly id: string; readonly at: number } & CookAct
+export type CookEvent = {
+  readonly id: string
+  readonly at: number
+  /** The screen it was done at, where screens sign in. */
+  readonly by?: string
+} & CookAct
 
 /** What was read, seen, set or written: it can be got wrong, and put right later. */
 export type ValuedAct =

@@ -61,6 +61,7 @@ CREATE TABLE `events` (
 	`at` datetime(3) NOT NULL,
 	`act` json NOT NULL,
 	`received_at` datetime(3) NOT NULL,
+	`by_screen` varchar(60),
 	CONSTRAINT `events_boil_n_pk` PRIMARY KEY(`boil`,`n`),
 	CONSTRAINT `events_id_unique` UNIQUE(`id`)
 );
@@ -105,6 +106,23 @@ CREATE TABLE `kitchen_things` (
 	CONSTRAINT `kitchen_things_kind_id_pk` PRIMARY KEY(`kind`,`id`)
 );
 --> statement-breakpoint
+CREATE TABLE `owners` (
+	`id` int NOT NULL,
+	`passphrase` varchar(255) NOT NULL,
+	`changed_at` datetime(3) NOT NULL,
+	CONSTRAINT `owners_id` PRIMARY KEY(`id`)
+);
+--> statement-breakpoint
+CREATE TABLE `pairings` (
+	`id` char(26) NOT NULL,
+	`code_hash` char(64) NOT NULL,
+	`name` varchar(60) NOT NULL,
+	`role` varchar(20) NOT NULL,
+	`expires_at` datetime(3) NOT NULL,
+	`used_at` datetime(3),
+	CONSTRAINT `pairings_id` PRIMARY KEY(`id`)
+);
+--> statement-breakpoint
 CREATE TABLE `readings` (
 	`boil` int unsigned NOT NULL,
 	`n` int unsigned NOT NULL,
@@ -125,6 +143,20 @@ CREATE TABLE `scale_states` (
 	CONSTRAINT `scale_states_channel_id` PRIMARY KEY(`channel_id`)
 );
 --> statement-breakpoint
+CREATE TABLE `screens` (
+	`id` char(26) NOT NULL,
+	`name` varchar(60) NOT NULL,
+	`role` varchar(20) NOT NULL,
+	`token_hash` char(64) NOT NULL,
+	`previous_hash` char(64),
+	`rotated_at` datetime(3) NOT NULL,
+	`paired_at` datetime(3) NOT NULL,
+	`last_seen_at` datetime(3) NOT NULL,
+	`revoked_at` datetime(3),
+	CONSTRAINT `screens_id` PRIMARY KEY(`id`),
+	CONSTRAINT `screens_token_hash_unique` UNIQUE(`token_hash`)
+);
+--> statement-breakpoint
 ALTER TABLE `batches` ADD CONSTRAINT `batches_revision_fk` FOREIGN KEY (`formula_id`,`revision`) REFERENCES `formula_revisions`(`formula_id`,`number`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE `boil_summaries` ADD CONSTRAINT `boil_summaries_boil_boils_key_fk` FOREIGN KEY (`boil`) REFERENCES `boils`(`key`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE `boils` ADD CONSTRAINT `boils_batch_id_batches_id_fk` FOREIGN KEY (`batch_id`) REFERENCES `batches`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
@@ -140,4 +172,5 @@ CREATE INDEX `boils_channel` ON `boils` (`channel_id`,`ended_at`,`id`);--> state
 CREATE INDEX `boils_open` ON `boils` (`ended_at`,`id`);--> statement-breakpoint
 CREATE INDEX `formula_ingredients_by` ON `formula_ingredients` (`ingredient`,`grams`);--> statement-breakpoint
 CREATE INDEX `formulas_name` ON `formulas` (`name`);--> statement-breakpoint
-CREATE INDEX `formulas_family` ON `formulas` (`family`,`school`);
+CREATE INDEX `formulas_family` ON `formulas` (`family`,`school`);--> statement-breakpoint
+CREATE INDEX `screens_previous` ON `screens` (`previous_hash`);

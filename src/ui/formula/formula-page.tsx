@@ -8,7 +8,7 @@ import { type Advice, type FormulaDocument, families, hottestOf, inGrams, type S
 import { Button } from '@/ui/kit/button'
 import { Segments } from '@/ui/kit/segments'
 import { TabList, TabPanel, Tabs } from '@/ui/kit/tabs'
-import { useSay } from '@/ui/shell/preferences'
+import { For, useSay } from '@/ui/shell/preferences'
 import { formatLitres, type Say } from '@/words'
 import { BatchView } from './batch-view'
 import { conditionsOf, FIRST_SIZE, firstChoice, vesselOf } from './equipment'
@@ -77,20 +77,24 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
         <div className="flex flex-wrap items-center gap-2 lg:shrink-0">
           <TabList label="View" options={views} />
           <FormulaFiles id={id} />
-          <Link
-            href={`/formulas/${id}/edit`}
-            className="flex min-h-12 items-center gap-2 rounded-control border border-line bg-sheet px-4 text-main font-semibold hover:border-muted"
-          >
-            <Pencil size={17} aria-hidden />
-            Edit
-          </Link>
+          <For may="owner">
+            <Link
+              href={`/formulas/${id}/edit`}
+              className="flex min-h-12 items-center gap-2 rounded-control border border-line bg-sheet px-4 text-main font-semibold hover:border-muted"
+            >
+              <Pencil size={17} aria-hidden />
+              Edit
+            </Link>
+          </For>
           {sized && sized.plan.boils.length > 0 && (
-            <StartDialog
-              kitchen={kitchen}
-              plan={sized.plan}
-              hottestC={Math.max(...sized.pieces.map((p) => (p.boiled ? hottestOf(p.boiled.analysis) : 0)))}
-              request={{ formula: id, revision, size, shape, ...choice }}
-            />
+            <For may="cook">
+              <StartDialog
+                kitchen={kitchen}
+                plan={sized.plan}
+                hottestC={Math.max(...sized.pieces.map((p) => (p.boiled ? hottestOf(p.boiled.analysis) : 0)))}
+                request={{ formula: id, revision, size, shape, ...choice }}
+              />
+            </For>
           )}
         </div>
       </header>

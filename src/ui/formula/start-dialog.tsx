@@ -123,6 +123,12 @@ export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
             <strong className="casual block">{cautions.hotSugar.short}</strong>
             {cautions.hotSugar.full}
           </p>
+          {typeof window !== 'undefined' && !window.isSecureContext && (
+            <p className="text-body text-muted">
+              This screen cannot be kept awake over a line that is not encrypted. Set it to stay on before you light the
+              burner.
+            </p>
+          )}
           {problem && (
             <p role="alert" className="text-body text-cherry">
               {problem}

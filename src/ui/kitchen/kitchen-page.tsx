@@ -1,11 +1,12 @@
 'use client'
 
-import { Plus } from 'lucide-react'
+import { Plus, Tablet } from 'lucide-react'
+import Link from 'next/link'
 import { useState } from 'react'
 import type { KitchenFacts, KitchenKind, KitchenView, ThingAddress } from '@/contract/kitchen'
 import { Button } from '@/ui/kit/button'
 import { useToast } from '@/ui/kit/toast'
-import { useSay } from '@/ui/shell/preferences'
+import { For, useSay } from '@/ui/shell/preferences'
 import { CheckPanel } from './check-panel'
 import { drawingOf } from './drawings'
 import { belongs, type Section, sections } from './fields'
@@ -39,7 +40,18 @@ export function KitchenPage({ kitchen, now }: Props) {
   const thing = things.find((t) => t.id === open?.id) ?? null
   return (
     <div className="flex flex-col gap-4 p-4 lg:p-6">
-      <h1 className="casual text-page leading-none font-extrabold">Kitchen</h1>
+      <header className="flex flex-wrap items-end justify-between gap-3">
+        <h1 className="casual text-page leading-none font-extrabold">Kitchen</h1>
+        <For may="owner">
+          <Link
+            href="/kitchen/screens"
+            className="flex min-h-11 items-center gap-2 rounded-control px-3 text-body font-semibold hover:bg-sheet"
+          >
+            <Tablet size={18} aria-hidden />
+            Screens
+          </Link>
+        </For>
+      </header>
       <div className="gap-4 lg:columns-2 *:mb-4 *:break-inside-avoid">
         {sections.map((s) => (
           <Shelf

@@ -8,7 +8,7 @@ import type { BatchStory } from '@/contract/logbook'
 import { analyse, believed, gramsOfBoil, inCelsius, inGrams, type Reading, takenBack } from '@/core'
 import { CookCurve } from '@/ui/chart/cook-curve'
 import { Segments } from '@/ui/kit/segments'
-import { useSay, useTime } from '@/ui/shell/preferences'
+import { For, useSay, useTime } from '@/ui/shell/preferences'
 import { boilName } from '@/ui/stove/boil-name'
 import { marksOf } from '@/ui/stove/marks'
 import { formatClock, formatCount, formatShare, sayEvent, sayTarget } from '@/words'
@@ -71,7 +71,9 @@ export function Story({ story }: { readonly story: BatchStory }) {
           {current && <BoilCurve key={current.boil.id} item={current} />}
         </section>
         <div className="flex flex-col gap-4">
-          <BatchVerdictForm batchId={entry.id} note={entry.note} score={entry.score} />
+          <For may="cook">
+            <BatchVerdictForm batchId={entry.id} note={entry.note} score={entry.score} />
+          </For>
           {current && <CookFiles boil={current.boil.id} />}
           {current && <Events item={current} />}
         </div>
@@ -153,6 +155,7 @@ function Events({ item }: { readonly item: Item }) {
               <span className={undone.has(e.id) ? 'line-through opacity-60' : 'first-letter:uppercase'}>
                 {e.type === 'note' ? e.text : words}
                 {undone.has(e.id) && <span className="sr-only"> (taken back)</span>}
+                {e.by && <span className="text-muted"> · {e.by}</span>}
               </span>
             </li>
           )

@@ -16,6 +16,8 @@ const places = [
 export function Nav() {
   const path = usePathname()
   const { units, theme, setUnits, setTheme } = usePreferences()
+  // there is nowhere to go for a screen nobody knows
+  if (path === '/sign-in') return null
   return (
     <nav
       aria-label="Places"

@@ -1,11 +1,14 @@
 'use client'
 
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react'
+import { mayDo, type Role } from '@/contract/rights'
 import { type Say, type SayTime, sayIn, timeIn, type Units } from '@/words'
 
 export type Theme = 'day' | 'dim'
 
 interface Preferences {
+  /** What this screen may do; everything where screens do not sign in. */
+  readonly may: Role
   readonly units: Units
   readonly theme: Theme
   /** The zone of the wall this window hangs on, as far as it is known. */
@@ -27,6 +30,7 @@ interface Props {
   readonly units: Units
   readonly theme: Theme
   readonly zone: string
+  readonly may: Role
   readonly children: ReactNode
 }
 
@@ -42,6 +46,7 @@ export function PreferencesProvider({ children, ...initial }: Props) {
     remember('zone', here)
   }, [])
   const value: Preferences = {
+    may: initial.may,
     units,
     theme,
     zone,
@@ -62,6 +67,18 @@ export function usePreferences(): Preferences {
   const value = useContext(Context)
   if (!value) throw new Error('usePreferences needs a PreferencesProvider above it')
   return value
+}
+
+interface ForProps {
+  readonly may: Role
+  readonly children: ReactNode
+  /** What others are shown in its place. */
+  readonly otherwise?: ReactNode
+}
+
+/** What only screens that may do it are shown. The door refuses it to others whatever they are shown. */
+export function For({ may, children, otherwise = null }: ForProps) {
+  return mayDo(usePreferences().may, may) ? children : otherwise
 }
 
 /** Figures in the maker's units. */

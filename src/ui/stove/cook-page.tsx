@@ -3,7 +3,7 @@
 import type { KitchenView } from '@/contract/kitchen'
 import type { Stage } from '@/core'
 import { type KeyId, useKeys, useTouchLetsGo } from '@/ui/kit/keys'
-import { useSay } from '@/ui/shell/preferences'
+import { For, useSay } from '@/ui/shell/preferences'
 import { closedBoil, sayDoNow, sayMind } from '@/words'
 import { ActColumn } from './act-column'
 import { type Call, callOf } from './call'
@@ -59,7 +59,9 @@ export function CookPage({ live, shades, potKeys }: Props) {
         className={`grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 ${acts.panel === 'acts' ? 'md:grid-cols-[minmax(0,1fr)_clamp(208px,18.5vw,240px)]' : 'md:grid-cols-[minmax(0,1fr)_clamp(310px,28vw,380px)]'}`}
       >
         <CookChart live={live} acts={acts} voices={voices} />
-        <ActColumn live={live} acts={acts} shades={shades} />
+        <For may="cook" otherwise={<LooksOn />}>
+          <ActColumn live={live} acts={acts} shades={shades} />
+        </For>
       </div>
       {/* an open panel needs the height more */}
       {acts.panel === 'acts' && <Rail formula={boil.formula} state={cook.state} />}
@@ -113,3 +115,10 @@ function Edge({ level }: { readonly level: Exclude<Call['level'], 'soon'> }) {
     />
   )
 }
+
+/** In the place of the acts, on a screen that may do none. */
+const LooksOn = () => (
+  <p className="sheet flex-1 p-5 text-main text-muted">
+    This screen looks on. The owner can let it cook, under Kitchen, Screens.
+  </p>
+)

@@ -30,7 +30,10 @@ export function LogPanel({ events, formula, onBack, onAct, onAmend }: Props) {
         {last.map((e) => (
           <li key={e.id} className="rounded-control bg-marble p-2">
             <p className="flex justify-between gap-2 px-1 text-main leading-tight font-semibold">
-              <span>{sayEvent(e, formula, say)}</span>
+              <span>
+                {sayEvent(e, formula, say)}
+                {e.by && <span className="block text-fine font-normal text-muted">{e.by}</span>}
+              </span>
               <span className="figures text-small text-muted">{formatClock(e.at)}</span>
             </p>
             <div className="mt-1 flex gap-1">
