@@ -33,15 +33,28 @@ const LONGEST_URL = 8000
 /** Headers that mean something within the house, and must not come in from outside. */
 const INNER = /^(x-imbry-|x-middleware-|x-nextjs-|x-invoke-|x-matched-path|x-forwarded-|next-action)/
 
+/** What pages are drawn with. */
+const STATIC = '/_next/static/'
+
 const HEADERS = {
   'x-content-type-options': 'nosniff',
   'referrer-policy': 'same-origin',
   'x-frame-options': 'DENY',
   'cross-origin-resource-policy': 'same-origin',
-  // of what is not a page; a page has one with a nonce of its own
-  'content-security-policy': "default-src 'none'; frame-ancestors 'none'",
-  'cache-control': 'no-store',
 } as const
+
+/** Of what is not a page: answers need nothing, a worker speaks to us. A page has a policy with a nonce of its own. */
+const policyOf = (url: string): string =>
+  `default-src ${url.startsWith(STATIC) ? "'self'" : "'none'"}; frame-ancestors 'none'`
+
+/** What nobody said how long to keep is not kept. Said last: what is drawn with may be kept for good, a stream untouched. */
+function keepNothing(response: ServerResponse): void {
+  const { writeHead } = response
+  response.writeHead = ((...args: Parameters<typeof writeHead>) => {
+    if (!response.hasHeader('cache-control')) response.setHeader('cache-control', 'no-store')
+    return writeHead.apply(response, args)
+  }) as typeof writeHead
+}
 
 interface Refusal {
   readonly status: number
@@ -67,7 +80,7 @@ function refusalOf(request: IncomingMessage, { hosts }: DoorSettings, writes: Li
     if (wait !== null)
       return { status: 429, message: 'That is too much at once', headers: { 'retry-after': String(wait) } }
   }
-  if (path.startsWith('/_next/') && !path.startsWith('/_next/static/'))
+  if (path.startsWith('/_next/') && !path.startsWith(STATIC))
     return { status: 404, message: 'There is no such address' }
   const tree = request.headers['next-router-state-tree']
   if (tree !== undefined && !isTree(tree)) return { status: 400, message: 'Where the window stands is not readable' }
@@ -118,7 +131,7 @@ export function openDoor(handler: Handler, settings: DoorSettings): Server {
   const letIn = async (request: IncomingMessage, response: ServerResponse): Promise<boolean> => {
     const path = pathOf(request.url ?? '') ?? ''
     // what every page is drawn with says nothing of anybody
-    if (!screens || path.startsWith('/_next/static/')) return true
+    if (!screens || path.startsWith(STATIC)) return true
     const admitted = await admit(request, path, screens)
     if ('status' in admitted) {
       if (admitted.status === 401 && request.method === 'GET' && !path.startsWith('/api/')) {
@@ -137,6 +150,8 @@ export function openDoor(handler: Handler, settings: DoorSettings): Server {
   }
   const answer = (request: IncomingMessage, response: ServerResponse): void => {
     for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value)
+    response.setHeader('content-security-policy', policyOf(request.url ?? ''))
+    keepNothing(response)
     const refusal = refusalOf(request, settings, writes)
     if (refusal) {
       refuse(response, refusal)

@@ -8,6 +8,7 @@ import { MIN_PASSPHRASE } from '@/contract/screens'
 import { Box } from '@/ui/kit/box'
 import { Button } from '@/ui/kit/button'
 import { send } from '@/ui/kit/send'
+import { useAlive } from '@/ui/kit/use-alive'
 
 interface Props {
   /** The owner has set a passphrase. */
@@ -61,12 +62,14 @@ interface FormProps {
 const codeForm = z.object({ code: z.string().regex(/^\d{6}$/, 'It is six digits') })
 
 function ByCode({ code, tried }: FormProps & { readonly code: string }) {
+  const alive = useAlive()
   const { register, handleSubmit, formState } = useForm({
     defaultValues: { code: code.slice(0, 6) },
     resolver: zodResolver(codeForm),
   })
   return (
     <form
+      method="post"
       onSubmit={handleSubmit((v) => tried(() => send('POST', '/api/session', v)))}
       className="sheet flex flex-col gap-4 p-6"
     >
@@ -82,7 +85,7 @@ function ByCode({ code, tried }: FormProps & { readonly code: string }) {
         problem={formState.errors.code?.message}
         {...register('code')}
       />
-      <Button look="primary" type="submit" disabled={formState.isSubmitting}>
+      <Button look="primary" type="submit" disabled={!alive || formState.isSubmitting}>
         Come in
       </Button>
     </form>
@@ -95,12 +98,14 @@ const ownerForm = z.object({
 })
 
 function AsOwner({ tried }: FormProps) {
+  const alive = useAlive()
   const { register, handleSubmit, formState } = useForm({
     defaultValues: { passphrase: '', name: 'owner’s screen' },
     resolver: zodResolver(ownerForm),
   })
   return (
     <form
+      method="post"
       onSubmit={handleSubmit((v) => tried(() => send('POST', '/api/session', v)))}
       className="sheet flex flex-col gap-4 p-6"
     >
@@ -113,7 +118,7 @@ function AsOwner({ tried }: FormProps) {
         {...register('passphrase')}
       />
       <Box label="This screen is called" problem={formState.errors.name?.message} {...register('name')} />
-      <Button type="submit" disabled={formState.isSubmitting}>
+      <Button type="submit" disabled={!alive || formState.isSubmitting}>
         Come in
       </Button>
     </form>
@@ -126,6 +131,7 @@ const firstForm = z.object({
 })
 
 function First({ tried }: FormProps) {
+  const alive = useAlive()
   const { register, handleSubmit, formState } = useForm({
     defaultValues: { proof: '', passphrase: '' },
     resolver: zodResolver(firstForm),
@@ -137,7 +143,7 @@ function First({ tried }: FormProps) {
     }),
   )
   return (
-    <form onSubmit={begin} className="sheet grid gap-4 p-6 md:grid-cols-2">
+    <form method="post" onSubmit={begin} className="sheet grid gap-4 p-6 md:grid-cols-2">
       <p className="text-body text-muted md:col-span-2">
         Imbry is open to this network, so screens have to be known. Choose the owner’s passphrase here, once; then pair
         the tablets under Kitchen, Screens.
@@ -156,7 +162,7 @@ function First({ tried }: FormProps) {
         problem={formState.errors.passphrase?.message}
         {...register('passphrase')}
       />
-      <Button look="primary" type="submit" disabled={formState.isSubmitting} className="md:col-span-2">
+      <Button look="primary" type="submit" disabled={!alive || formState.isSubmitting} className="md:col-span-2">
         Open the kitchen
       </Button>
     </form>

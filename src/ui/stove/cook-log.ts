@@ -182,9 +182,10 @@ export class CookLog {
 
   private add(acts: readonly LoggedAct[]): void {
     if (acts.length === 0) return
-    const known = this.acts.size
+    // the server says of an act of this window's own which screen it is
+    const news = acts.some((act) => this.acts.get(act.id)?.by !== act.by || !this.acts.has(act.id))
     for (const act of acts) this.acts.set(act.id, act)
-    if (this.acts.size > known) this.rebuild()
+    if (news) this.rebuild()
   }
 
   private rebuild(): void {
