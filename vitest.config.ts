@@ -4,7 +4,7 @@ import { defineConfig } from 'vitest/config'
 const alias = { '@': fileURLToPath(new URL('src', import.meta.url)) }
 
 /** Tests of scripts that start a MariaDB of their own. */
-const BY_DATABASE = ['scripts/lib/backup.test.ts']
+const BY_DATABASE = ['scripts/lib/backup.test.ts', 'scripts/lib/mariadb.test.ts']
 
 /** A slow machine is no fault of the code: this only ends what hangs. */
 const patience = { testTimeout: 60_000, hookTimeout: 60_000 }

@@ -26,9 +26,9 @@ interface Props {
 }
 
 const words: Record<Role, { readonly label: string; readonly may: string }> = {
-  'looker-on': { label: 'Looks on', may: 'sees stove, book and log' },
-  cook: { label: 'Cooks', may: 'and starts batches, logs acts, judges' },
-  owner: { label: 'Owns', may: 'and writes the book, the kitchen, and who comes in' },
+  'looker-on': { label: 'Looks on', may: 'sees stove, book and log, and changes nothing' },
+  cook: { label: 'Cooks', may: 'starts batches, logs acts and judges, besides looking' },
+  owner: { label: 'Owns', may: 'writes the book, furnishes the kitchen and says who comes in' },
 }
 
 /** Who may come in from the kitchen's network: paired, seen, and sent away. */
@@ -122,35 +122,43 @@ function PairForm() {
       <h2 id="pair" className="casual text-title leading-tight font-bold">
         Pair a screen
       </h2>
-      <Box
-        label="It is called"
-        hint="by its role: lead cook, packing"
-        maxLength={60}
-        value={name}
-        onChange={(e) => setName(e.target.value)}
-      />
-      <div>
-        <Segments
-          label="It"
-          value={role}
-          onPick={setRole}
-          options={roles.map((id) => ({ id, label: words[id].label }))}
-        />
-        <p className="mt-1 text-small text-muted">{words[role].may}</p>
-      </div>
       {pairing ? (
-        <Code
-          key={pairing.code}
-          pairing={pairing}
-          onDead={() => {
-            setPairing(null)
-            router.refresh()
-          }}
-        />
+        <>
+          <p className="text-body text-muted">
+            <strong className="text-ink">{name}</strong> {words[role].label.toLowerCase()}: {words[role].may}
+          </p>
+          <Code
+            key={pairing.code}
+            pairing={pairing}
+            onDead={() => {
+              setPairing(null)
+              router.refresh()
+            }}
+          />
+          <Button onClick={() => setPairing(null)}>Pair another</Button>
+        </>
       ) : (
-        <Button look="primary" disabled={name.trim() === ''} onClick={() => void make()}>
-          Make a code
-        </Button>
+        <>
+          <Box
+            label="It is called"
+            hint="by its role: lead cook, packing"
+            maxLength={60}
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+          />
+          <div>
+            <Segments
+              label="It"
+              value={role}
+              onPick={setRole}
+              options={roles.map((id) => ({ id, label: words[id].label }))}
+            />
+            <p className="mt-1 text-small text-muted">{words[role].may}</p>
+          </div>
+          <Button look="primary" disabled={name.trim() === ''} onClick={() => void make()}>
+            Make a code
+          </Button>
+        </>
       )}
       {trouble && (
         <p role="alert" className="text-body text-cherry">
@@ -173,12 +181,12 @@ function Code({ pairing, onDead }: { readonly pairing: Pairing; onDead(): void }
     return () => clearInterval(timer)
   }, [pairing, onDead])
   return (
-    <div className="flex flex-wrap items-center gap-5 rounded-control bg-lemon p-4 text-on-lemon">
+    <div className="flex items-center gap-5 rounded-control bg-lemon p-4 text-on-lemon max-sm:flex-wrap">
       {/* biome-ignore lint/performance/noImgElement: a picture drawn just now, of no use to anybody else */}
       <img
         src={pairing.picture}
         alt="The code as a picture, for a tablet’s camera"
-        className="size-36 rounded-inner bg-white"
+        className="size-40 shrink-0 rounded-inner bg-white"
       />
       <div>
         <p className="casual figures text-page leading-none font-extrabold" data-testid="code">

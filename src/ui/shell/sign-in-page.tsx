@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { z } from 'zod'
 import { MIN_PASSPHRASE } from '@/contract/screens'
+import { sugarColour } from '@/ui/chart/ladder-scale'
 import { Box } from '@/ui/kit/box'
 import { Button } from '@/ui/kit/button'
 import { send } from '@/ui/kit/send'
@@ -16,6 +17,9 @@ interface Props {
   /** From the picture a tablet read. */
   readonly code: string
 }
+
+/** From syrup to the last shade before smoke, °C. */
+const RAMP = Array.from({ length: 12 }, (_, i) => 100 + 7 * i)
 
 /** Where a screen that is not known comes in: by a code, or as the owner's. */
 export function SignInPage({ begun, code }: Props) {
@@ -32,6 +36,11 @@ export function SignInPage({ begun, code }: Props) {
   }
   return (
     <div className="mx-auto flex min-h-dvh max-w-[900px] flex-col justify-center gap-5 p-4 lg:p-8">
+      <div aria-hidden className="flex h-4 overflow-hidden rounded-full">
+        {RAMP.map((celsius) => (
+          <span key={celsius} className="flex-1" style={{ background: sugarColour(celsius) }} />
+        ))}
+      </div>
       <div>
         <p className="casual text-title font-extrabold text-cherry">imbry</p>
         <h1 className="casual text-page leading-tight font-extrabold">
@@ -82,6 +91,7 @@ function ByCode({ code, tried }: FormProps & { readonly code: string }) {
         inputMode="numeric"
         maxLength={6}
         autoComplete="one-time-code"
+        style={{ fontSize: '2.25rem', letterSpacing: '0.35em', minHeight: '4.5rem' }}
         problem={formState.errors.code?.message}
         {...register('code')}
       />
