@@ -1,11 +1,16 @@
 /** `npm start`: the maker's own workshop, empty at first, with a channel to practise on. */
-import { startHub } from './lib/app'
-import { openWorkshop } from './lib/open'
-import { fillOwn, PRACTICE } from './lib/own-workshop'
+import { claimed } from './lib/claim'
 
-openWorkshop({
-  name: 'workshop',
-  command: 'npm start',
-  fill: fillOwn,
-  devices: { 'The practice pot': (app, token, onExit) => startHub(app, token, [PRACTICE], onExit) },
+void claimed('workshop', async () => {
+  const [{ startHub }, { openWorkshop }, { fillOwn, PRACTICE }] = await Promise.all([
+    import('./lib/app'),
+    import('./lib/open'),
+    import('./lib/own-workshop'),
+  ])
+  openWorkshop({
+    name: 'workshop',
+    command: 'npm start',
+    fill: fillOwn,
+    devices: { 'The practice pot': (app, token, onExit) => startHub(app, token, [PRACTICE], onExit) },
+  })
 })

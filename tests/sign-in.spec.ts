@@ -24,7 +24,7 @@ async function pair(owner: Page, tablet: Page, url: string, name: string, role: 
     await owner.getByRole('button', { name: 'Make a code' }).click({ timeout: 1000 })
     await expect(owner.getByTestId('code')).toBeVisible({ timeout: 1000 })
   }).toPass()
-  const code = (await owner.getByTestId('code').innerText()).replace(/\D/g, '')
+  const code = ((await owner.getByTestId('code').textContent()) ?? '').replace(/\D/g, '')
   // as the picture says it
   await tablet.goto(`${url}/sign-in?code=${code}`)
   await tablet.getByRole('button', { name: 'Come in' }).first().click()

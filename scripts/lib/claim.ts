@@ -1,7 +1,18 @@
 /** One Imbry a data folder: whoever opens one holds a socket named after it for as long as it lives. */
 import { rmSync } from 'node:fs'
 import { connect, createServer } from 'node:net'
-import { socketOf } from './mariadb'
+import { dataFolder, socketOf, type WorkshopName } from './data-folder'
+
+/** Opens a workshop's folder, then fetches what it takes to open the workshop: a second start is told before that. */
+export async function claimed(name: WorkshopName, open: () => Promise<void>): Promise<void> {
+  try {
+    await claimFolder(dataFolder(name))
+    await open()
+  } catch (error) {
+    console.error(`\n${(error as Error).message}`)
+    process.exit(1)
+  }
+}
 
 /** @throws Error with a sentence, at once, where another Imbry has the folder open. */
 export async function claimFolder(folder: string): Promise<void> {

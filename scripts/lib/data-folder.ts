@@ -1,5 +1,7 @@
 /** Where a workshop's data lives, and what happens to data of an earlier Imbry. */
+import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, renameSync } from 'node:fs'
+import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 
 /** The demo workshop and the maker's own never share data. */
@@ -38,3 +40,7 @@ function freeName(wanted: string): string {
     if (!existsSync(name)) return name
   }
 }
+
+/** The socket of the server on a data folder: short, for a path may not be longer than about 100 letters. */
+export const socketOf = (folder: string): string =>
+  join(tmpdir(), `imbry-${createHash('sha256').update(join(folder, 'mariadb')).digest('hex').slice(0, 12)}.sock`)

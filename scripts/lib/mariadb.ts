@@ -1,10 +1,11 @@
 /** The project's own MariaDB: a data folder and a socket of its own, and no door to any network. */
 import type { ChildProcess } from 'node:child_process'
-import { createHash, randomBytes } from 'node:crypto'
+import { randomBytes } from 'node:crypto'
 import { existsSync, mkdirSync, openSync, readFileSync, renameSync, rmSync, statfsSync, writeFileSync } from 'node:fs'
-import { tmpdir, userInfo } from 'node:os'
+import { userInfo } from 'node:os'
 import { join } from 'node:path'
 import mysql from 'mysql2/promise'
+import { socketOf } from './data-folder'
 import { run, start, stop, until } from './processes'
 
 /** A secret kept in a file only its owner can read, made on first use. */
@@ -141,10 +142,6 @@ export async function openMariadb(folder: string, database: string, onGone = ():
   await mariadb.start()
   return mariadb
 }
-
-/** The socket of the server on a data folder: short, for a path may not be longer than about 100 letters. */
-export const socketOf = (folder: string): string =>
-  join(tmpdir(), `imbry-${createHash('sha256').update(join(folder, 'mariadb')).digest('hex').slice(0, 12)}.sock`)
 
 /** Who may come in: one that reads and writes, one that makes and changes tables. Each has a password of its own. */
 const RIGHTS = { imbry: 'SELECT, INSERT, UPDATE, DELETE', imbry_keeper: 'ALL' } as const

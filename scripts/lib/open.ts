@@ -7,7 +7,6 @@ import { isLoopback } from '@/door/hosts'
 import { originFor } from '@/server/screens'
 import { startApp } from './app'
 import { build } from './build'
-import { claimFolder } from './claim'
 import { dataFolder, makeDataFolder, type WorkshopName } from './data-folder'
 import { type Fill, knowsToken, ownDatabase, prepareDatabase } from './database'
 import { secretIn } from './mariadb'
@@ -53,7 +52,6 @@ export function openWorkshop(workshop: Workshop): void {
 
 async function open({ name, command, fill, devices }: Workshop): Promise<void> {
   const folder = dataFolder(name)
-  await claimFolder(folder)
   const port = await wantedPort(command)
   makeDataFolder(folder)
   const token = secretIn(resolve(folder, 'hub-token'))

@@ -9,21 +9,27 @@ import { seeded } from '../random'
 import { openPan } from './pan'
 
 const EVERY_MS = 250
-/** A weight that stands still is told once in so long; it trembles by so many grams. */
+/** A weight that stands still is told once in so long, less often while nothing is wanted; it trembles by so many grams. */
 const STILL_MS = 1000
+const RESTS_MS = 15_000
 const TREMBLE = 0.3
 const PAUSE_MS = 500
 
 const { app, channel, token } = deviceFacts('bench-scale')
 const headers = { authorization: `Bearer ${token}` }
 const pan = openPan(seeded(7))
+let wanted = false
 
 async function listen(): Promise<never> {
   for (;;) {
     try {
       const response = await fetch(`${app}/api/scales/${channel}/wanted`, { headers })
       if (response.ok && response.body)
-        await readEvents(response.body, (data) => pan.want(wantedSchema.parse(JSON.parse(data)).grams))
+        await readEvents(response.body, (data) => {
+          const { grams } = wantedSchema.parse(JSON.parse(data))
+          wanted = grams !== null
+          pan.want(grams)
+        })
     } catch {
       // away for a moment: try again
     }
@@ -38,7 +44,7 @@ let told = { grams: Number.NaN, at: 0 }
 setInterval(async () => {
   const grams = pan.show(EVERY_MS / 1000)
   const now = Date.now()
-  if (Math.abs(grams - told.grams) < TREMBLE && now - told.at < STILL_MS) return
+  if (Math.abs(grams - told.grams) < TREMBLE && now - told.at < (wanted ? STILL_MS : RESTS_MS)) return
   told = { grams, at: now }
   held.push(JSON.stringify({ id: ulid(), at: new Date(now).toISOString(), grams }))
   if (busy) return
