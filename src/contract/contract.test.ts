@@ -6,9 +6,9 @@ import { demoFormulas } from '@/demo/formulas'
 import { demoThings } from '@/demo/kitchen'
 import { sizeSchema, startBatchSchema } from './batch'
 import { bookQuerySchema } from './book'
-import { actSchema, LONGEST_COOK_MS, loggedActSchema, readingSchema } from './cook'
+import { actSchema, loggedActSchema, readingSchema } from './cook'
 import { pressureSchema, weightSchema } from './devices'
-import { eventsOf } from './events'
+import { eventsOf, LONGEST_COOK_MS } from './events'
 import { formulaSchema } from './formula'
 import { correctionOf, kitchenKinds, kitchenSchemas, pressureIn } from './kitchen'
 import { firstProblem, handle, instant, plainText, shortText, ulid } from './text'
@@ -319,5 +319,32 @@ describe('asking for a batch', () => {
     expect(startBatchSchema.parse(batch).thermometer).toBeNull()
     expect(startBatchSchema.parse({ ...batch, thermometer: 'clip' }).thermometer).toBe('clip')
     expect(wrong(startBatchSchema, { ...batch, room: '../../etc' })).toMatch(/^room: /)
+  })
+})
+
+describe('a clock that is set back in the middle of a cook', () => {
+  const act = (n: number, s: number) => ({
+    id: `${ULID.slice(0, -2)}${String(n).padStart(2, '0')}`,
+    at: new Date(START + s * 1000).toISOString(),
+    act: { type: 'lid' as const, on: n % 2 === 0 },
+  })
+
+  it('loses no act: what it dates before the flame stands where it was logged, and is told apart', () => {
+    const events = eventsOf([act(1, 0), act(2, 300), act(3, -3200), act(4, -3100), act(5, 420)], START)
+    expect(events.map((e) => [e.id.slice(-2), e.at, e.unsure ?? false])).toEqual([
+      ['01', 0, false],
+      ['02', 300, false],
+      ['03', 300, true],
+      ['04', 300, true],
+      ['05', 420, false],
+    ])
+  })
+
+  it('changes nothing for acts that are in time, in whatever order they came', () => {
+    expect(eventsOf([act(2, 300), act(1, -0.5), act(3, 40)], START).map((e) => [e.at, e.unsure])).toEqual([
+      [-0.5, undefined],
+      [40, undefined],
+      [300, undefined],
+    ])
   })
 })

@@ -3,12 +3,10 @@
 import { z } from 'zod'
 import { type CookAct, deeds, type Sign, type Smell, type StageId, signs, smells, stageTable } from '@/core'
 import { batchPlanSchema, conditionsSchema, frozenThermometerSchema } from './batch'
+import { LONGEST_COOK_MS } from './events'
 import { boiledSchema } from './formula'
 import type { Same } from './same'
 import { innerId, instant, ulid } from './text'
-
-/** A cook and its rests are over by then, ms: what is dated later was not taken in it. */
-export const LONGEST_COOK_MS = 7 * 86_400_000
 
 /** Hotter than any sugar work and colder than any freezer is a broken probe, not a reading. */
 const probeCelsius = z.number().min(-50).max(400)

@@ -31,12 +31,15 @@ export const instant = z.iso.datetime().refine((at) => /^2[01]\d\d-/.test(at), '
 /** The number of a revision. */
 export const revisionNumber = z.number().int().min(1).max(1_000_000)
 
+const LONGEST_SAID = 300
+
 /** The first thing wrong with a value, in one sentence that names the place. */
 export function firstProblem(error: z.ZodError): string {
   const issue = error.issues[0]
   if (!issue) return 'Not valid'
   const place = issue.path.join('.')
-  return place ? `${place}: ${issue.message}` : issue.message
+  // what came in may stand in it, and may be long
+  return (place ? `${place}: ${issue.message}` : issue.message).slice(0, LONGEST_SAID)
 }
 
 /** Addresses of one thing: by the id its maker's window gave it, by its own name, by its channel. */

@@ -50,3 +50,9 @@ export const instant = customType<{ data: Date; driverData: string }>({
 /** So many bytes, as they are: compared one by one. */
 export const binary = (name: string, { length }: { length: number }) =>
   customType<{ data: Buffer; driverData: Buffer }>({ dataType: () => `binary(${length})` })(name)
+
+/** Text compared letter by letter: to a name, case, accents and spaces at the end make another. */
+export const exactText = (name: string, { length }: { length: number }) =>
+  customType<{ data: string; driverData: string }>({
+    dataType: () => `varchar(${length}) character set utf8mb4 collate utf8mb4_nopad_bin`,
+  })(name)

@@ -7,6 +7,7 @@ import { createHash } from 'node:crypto'
 import { isDeepStrictEqual } from 'node:util'
 import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm'
 import type { LoggedAct } from '@/contract/cook'
+import { LONGEST_COOK_MS } from '@/contract/events'
 import type { Db } from './client'
 import { isReadable, type Unreadable } from './columns'
 import { boils, events, readings } from './schema'
@@ -32,7 +33,13 @@ export interface StoredEvent extends LoggedAct {
 /** The boil's row, held until the transaction ends. @throws Error for a boil that is not there. */
 async function holdBoil(tx: Tx, boilId: string) {
   const [row] = await tx
-    .select({ key: boils.key, readings: boils.readings, events: boils.events, last: boils.lastReadingAt })
+    .select({
+      key: boils.key,
+      readings: boils.readings,
+      events: boils.events,
+      startedAt: boils.startedAt,
+      last: boils.lastReadingAt,
+    })
     .from(boils)
     .where(eq(boils.id, boilId))
     .for('update')
@@ -110,10 +117,14 @@ export async function appendEventIn(
   const ends = act.type === 'finished' || act.type === 'abandoned'
   await tx
     .update(boils)
-    .set({ events: n, ...(ends && { endedAt: when }) })
+    .set({ events: n, ...(ends && { endedAt: isOfCook(boil, when) ? when : (boil.last ?? boil.startedAt) }) })
     .where(eq(boils.key, boil.key))
   return 'stored'
 }
+
+/** Whether a time can be one of this cook: a clock may be wrong. */
+const isOfCook = ({ startedAt }: { startedAt: Date }, at: Date): boolean =>
+  at >= startedAt && at.getTime() - startedAt.getTime() <= LONGEST_COOK_MS
 
 /** Whether an act that is there is the one that came; one of another boil never is. */
 const isSame = (there: typeof events.$inferSelect, boil: number, at: Date, act: LoggedAct['act']): boolean =>

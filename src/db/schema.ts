@@ -21,10 +21,10 @@ import type { KitchenKind } from '@/contract/kitchen'
 import { curveSchema } from '@/contract/logbook'
 import type { Role } from '@/contract/rights'
 import type { FamilyId } from '@/core'
-import { binary, instant, json } from './columns'
+import { binary, exactText, instant, json } from './columns'
 
-const handle = (name: string) => varchar(name, { length: 80 })
-const ulid = (name: string) => char(name, { length: 26 })
+const handle = (name: string) => exactText(name, { length: 80 })
+const ulid = (name: string) => exactText(name, { length: 26 })
 const label = (name: string) => varchar(name, { length: 200 })
 
 /** Everything the kitchen owns, by kind: rooms, pots, burners, trays and moulds, thermometers and the rest. */

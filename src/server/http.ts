@@ -4,6 +4,7 @@ import type { z } from 'zod'
 import { CLIENT_HEADER } from '@/contract/door'
 import { firstProblem } from '@/contract/text'
 import { Problem } from './problem'
+import { stackOf } from './stack-of'
 
 /** Reads a body of at most `limit` bytes as text. */
 export async function readBody(request: Request, limit: number): Promise<string> {
@@ -171,7 +172,7 @@ export function eventStream(frames: (signal: AbortSignal) => AsyncGenerator<unkn
         for await (const frame of frames(stop.signal))
           controller.enqueue(encoder.encode(frame === null ? ': still here\n\n' : `data: ${JSON.stringify(frame)}\n\n`))
       } catch (error) {
-        if (!stop.signal.aborted) console.error('A stream ended:', (error as Error).message)
+        if (!stop.signal.aborted) console.error(`A stream ended: ${stackOf(error).split('\n', 1)}`)
       }
       stop.abort()
       try {

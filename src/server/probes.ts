@@ -1,5 +1,6 @@
 import { createHash, timingSafeEqual } from 'node:crypto'
-import { type ChannelFrame, LONGEST_COOK_MS, type PushedReading, readingSchema } from '@/contract/cook'
+import { type ChannelFrame, type PushedReading, readingSchema } from '@/contract/cook'
+import { LONGEST_COOK_MS } from '@/contract/events'
 import {
   appendReadings,
   type BoilSpan,

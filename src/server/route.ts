@@ -6,6 +6,7 @@ import { byIn } from '@/contract/door'
 import type { By } from '@/contract/rights'
 import { type Body, eventStream, readPath, readQuery } from './http'
 import { Problem, UnreadableRow } from './problem'
+import { stackOf } from './stack-of'
 
 /** What a route takes. What is left out is not read. */
 interface Takes<P, Q, B> {
@@ -119,10 +120,3 @@ const OUT_OF_ROOM = new Set(['ER_DISK_FULL', 'ER_RECORD_FILE_FULL', 'ENOSPC'])
 /** Whether the database has no room to write. */
 const isOutOfRoom = (error: unknown): boolean =>
   error instanceof Error && (OUT_OF_ROOM.has((error as { code?: string }).code ?? '') || isOutOfRoom(error.cause))
-
-/** What failed, for the log: the innermost cause, for a query is long and its values are the makers' own. */
-function stackOf(error: unknown): string {
-  let at = error
-  while (at instanceof Error && at.cause instanceof Error) at = at.cause
-  return at instanceof Error ? (at.stack ?? at.message) : String(at)
-}

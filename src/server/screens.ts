@@ -30,6 +30,8 @@ const CODE_MS = 2 * 60_000
 const ROTATE_MS = 86_400_000
 const GRACE_MS = 60_000
 const SEEN_MS = 60_000
+/** A screen that has not been seen for so long pairs anew. */
+const FORGOTTEN_MS = 180 * 86_400_000
 /** ◊ So many wrong tries of all together, and no code that is out can be trusted to stay unguessed. */
 const MOST_WRONG = 12
 
@@ -47,6 +49,7 @@ async function slowly<T>(client: string, work: () => Promise<T | null>, message:
   if (wait > 0) throw new Problem(429, `Too many wrong tries. Try again in ${wait} s`)
   const found = await work()
   if (found === null) {
+    console.error(`A wrong try to sign in, from ${client}`)
     if (tries.wrong(client, Date.now()) >= MOST_WRONG) await dropPairings(db())
     throw new Problem(401, message)
   }
@@ -138,7 +141,7 @@ export async function revoke(id: string, now: Date): Promise<void> {
 export async function screenOf(token: string, now = new Date()): Promise<{ by: By; token: string | null } | null> {
   const known = digest(token)
   const row = await findScreen(db(), known, new Date(now.getTime() - GRACE_MS))
-  if (!row) return null
+  if (!row || now.getTime() - row.lastSeenAt.getTime() > FORGOTTEN_MS) return null
   const by = { id: row.id, name: row.name, role: row.role }
   if (row.tokenHash === known && now.getTime() - row.rotatedAt.getTime() > ROTATE_MS) {
     const next = newToken()

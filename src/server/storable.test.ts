@@ -106,6 +106,26 @@ describe('a formula', () => {
   })
 })
 
+describe('an address', () => {
+  it.each([
+    'ORCHARD-TOFFEE',
+    'orchard-tóffee',
+    'orchard-toffee ',
+    'orchard-toffe%',
+    '../orchard-toffee',
+    'constructor',
+  ])('is read letter by letter: %j is another', async (id) => {
+    expect(await formula('orchard-toffee')).toBeDefined()
+    expect(await problem(formula(id))).toMatchObject({ status: 404 })
+  })
+
+  it('of a boil is no other boil’s in small letters', async () => {
+    const r = request(null)
+    await startBatch(r, new Date())
+    expect(await problem(boil(r.boilId.toLowerCase()))).toMatchObject({ status: 404 })
+  })
+})
+
 describe('text', () => {
   it.each([
     ['half an emoji', '{"name":"\\ud83c"}', /half a character/],

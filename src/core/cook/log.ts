@@ -9,6 +9,8 @@ import { emptyMix, type Mix } from '../matter/mix'
 export type CookEvent = {
   readonly id: string
   readonly at: number
+  /** When it was done is not known: the clock that dated it was set back. It stands where it was logged. */
+  readonly unsure?: boolean
   /** The screen it was done at, where screens sign in. */
   readonly by?: string
 } & CookAct

@@ -1,6 +1,6 @@
 CREATE TABLE `batches` (
-	`id` char(26) NOT NULL,
-	`formula_id` varchar(80) NOT NULL,
+	`id` varchar(26) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
+	`formula_id` varchar(80) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
 	`revision` int NOT NULL,
 	`plan` json NOT NULL,
 	`conditions` json NOT NULL,
@@ -28,11 +28,11 @@ CREATE TABLE `boil_summaries` (
 --> statement-breakpoint
 CREATE TABLE `boils` (
 	`key` int unsigned AUTO_INCREMENT NOT NULL,
-	`id` char(26) NOT NULL,
-	`batch_id` char(26) NOT NULL,
+	`id` varchar(26) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
+	`batch_id` varchar(26) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
 	`number` int NOT NULL,
 	`label` varchar(200) NOT NULL,
-	`channel_id` varchar(80),
+	`channel_id` varchar(80) character set utf8mb4 collate utf8mb4_nopad_bin,
 	`started_at` datetime(3) NOT NULL,
 	`ended_at` datetime(3),
 	`readings` int unsigned NOT NULL DEFAULT 0,
@@ -44,20 +44,20 @@ CREATE TABLE `boils` (
 );
 --> statement-breakpoint
 CREATE TABLE `channels` (
-	`id` varchar(80) NOT NULL,
+	`id` varchar(80) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
 	`name` varchar(200) NOT NULL,
 	`token_hash` char(64) NOT NULL,
 	`lag_s` double NOT NULL,
 	`noise_c` double NOT NULL,
 	`kind` varchar(20) NOT NULL DEFAULT 'probe',
-	`room` varchar(80),
+	`room` varchar(80) character set utf8mb4 collate utf8mb4_nopad_bin,
 	CONSTRAINT `channels_id` PRIMARY KEY(`id`)
 );
 --> statement-breakpoint
 CREATE TABLE `events` (
 	`boil` int unsigned NOT NULL,
 	`n` int unsigned NOT NULL,
-	`id` char(26) NOT NULL,
+	`id` varchar(26) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
 	`at` datetime(3) NOT NULL,
 	`act` json NOT NULL,
 	`received_at` datetime(3) NOT NULL,
@@ -67,24 +67,24 @@ CREATE TABLE `events` (
 );
 --> statement-breakpoint
 CREATE TABLE `formula_ingredients` (
-	`formula_id` varchar(80) NOT NULL,
+	`formula_id` varchar(80) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
 	`ingredient` varchar(40) NOT NULL,
 	`grams` double NOT NULL,
 	CONSTRAINT `formula_ingredients_formula_id_ingredient_pk` PRIMARY KEY(`formula_id`,`ingredient`)
 );
 --> statement-breakpoint
 CREATE TABLE `formula_revisions` (
-	`formula_id` varchar(80) NOT NULL,
+	`formula_id` varchar(80) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
 	`number` int NOT NULL,
 	`document` json NOT NULL,
 	`created_at` datetime(3) NOT NULL,
-	`write_id` char(26),
+	`write_id` varchar(26) character set utf8mb4 collate utf8mb4_nopad_bin,
 	CONSTRAINT `formula_revisions_formula_id_number_pk` PRIMARY KEY(`formula_id`,`number`),
 	CONSTRAINT `formula_revisions_write_id_unique` UNIQUE(`write_id`)
 );
 --> statement-breakpoint
 CREATE TABLE `formulas` (
-	`id` varchar(80) NOT NULL,
+	`id` varchar(80) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
 	`created_at` datetime(3) NOT NULL,
 	`latest` int NOT NULL DEFAULT 0,
 	`name` varchar(200) NOT NULL DEFAULT '',
@@ -101,7 +101,7 @@ CREATE TABLE `formulas` (
 --> statement-breakpoint
 CREATE TABLE `kitchen_things` (
 	`kind` varchar(20) NOT NULL,
-	`id` varchar(80) NOT NULL,
+	`id` varchar(80) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
 	`facts` json NOT NULL,
 	CONSTRAINT `kitchen_things_kind_id_pk` PRIMARY KEY(`kind`,`id`)
 );
@@ -114,7 +114,7 @@ CREATE TABLE `owners` (
 );
 --> statement-breakpoint
 CREATE TABLE `pairings` (
-	`id` char(26) NOT NULL,
+	`id` varchar(26) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
 	`code_hash` char(64) NOT NULL,
 	`name` varchar(60) NOT NULL,
 	`role` varchar(20) NOT NULL,
@@ -134,7 +134,7 @@ CREATE TABLE `readings` (
 );
 --> statement-breakpoint
 CREATE TABLE `scale_states` (
-	`channel_id` varchar(80) NOT NULL,
+	`channel_id` varchar(80) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
 	`grams` double,
 	`at` datetime(3),
 	`still_grams` double,
@@ -144,7 +144,7 @@ CREATE TABLE `scale_states` (
 );
 --> statement-breakpoint
 CREATE TABLE `screens` (
-	`id` char(26) NOT NULL,
+	`id` varchar(26) character set utf8mb4 collate utf8mb4_nopad_bin NOT NULL,
 	`name` varchar(60) NOT NULL,
 	`role` varchar(20) NOT NULL,
 	`token_hash` char(64) NOT NULL,

@@ -83,7 +83,13 @@ export class CookLog {
   snapshot = (): CookSnapshot => this.held
 
   /** Seconds on the cook's clock now. */
-  now = (): number => cookTime(this.events, this.startedAt, Date.now() + this.skew)
+  now = (): number => Math.max(this.latest(), cookTime(this.events, this.startedAt, Date.now() + this.skew))
+
+  /** Where the server's clock was set back, time stands still at what is known until it has caught up. */
+  private latest(): number {
+    const last = Math.max(this.events.at(-1)?.at ?? 0, this.readings.at(-1)?.at ?? 0)
+    return cookTime(this.events, this.startedAt, Date.now() + this.skew) < -1 ? last : Number.NEGATIVE_INFINITY
+  }
 
   /** Wall time as the server has it, ISO. */
   wall = (): string => new Date(Date.now() + this.skew).toISOString()

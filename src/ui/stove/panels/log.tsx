@@ -34,7 +34,10 @@ export function LogPanel({ events, formula, onBack, onAct, onAmend }: Props) {
                 {sayEvent(e, formula, say)}
                 {e.by && <span className="block text-fine font-normal text-muted">{e.by}</span>}
               </span>
-              <span className="figures text-small text-muted">{formatClock(e.at)}</span>
+              <span className="figures text-small text-muted">
+                {e.unsure && 'after '}
+                {formatClock(e.at)}
+              </span>
             </p>
             <div className="mt-1 flex gap-1">
               <button

@@ -1,0 +1,11 @@
+/** A short, seeded part of `npm run fuzz`: nothing that comes in is a fault of ours, and every page of what was made opens. */
+import { fuzz } from '../scripts/fuzz/run'
+import { expect, test } from './app'
+
+test('a thousand odd requests are answered without a fault, and what they made can be shown', async ({ app }) => {
+  const { faults, statuses } = await fuzz(app.url, app.token, 2026, 1000)
+  expect(faults.map((f) => `${f.n}: ${f.what}\n${f.asked}`)).toEqual([])
+  // it got in, and was refused, and was not merely turned away at the door
+  for (const status of [200, 400, 404, 405, 421]) expect(statuses[status], `${status}`).toBeGreaterThan(0)
+  expect(statuses[200]).toBeGreaterThan(200)
+})
