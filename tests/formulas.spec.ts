@@ -292,8 +292,8 @@ test('the book goes out as a file and comes back; a broken one changes nothing',
   }
   await take('evil.json', JSON.stringify(evil))
   await expect(page.getByText(/formulas\.0\.document\.name: must be plain words/)).toBeVisible()
-  await take('huge.json', `{"x":"${'x'.repeat(9 * 1024 * 1024)}"}`)
-  await expect(page.getByText(/“huge.json” is 9 MB; at most 8/)).toBeVisible()
+  await take('huge.json', `{"x":"${'x'.repeat(33 * 1024 * 1024)}"}`)
+  await expect(page.getByText(/“huge.json” is 33 MB; at most 32/)).toBeVisible()
   await take('old.json', JSON.stringify({ ...file, version: 9 }))
   await expect(page.getByText(/version 9; version 1 is understood/)).toBeVisible()
 

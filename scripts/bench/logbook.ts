@@ -1,16 +1,16 @@
 /** The logbook after years: how long a page of it takes, and what the log weighs. The data is made once, and used again. */
-import { existsSync } from 'node:fs'
+import { existsSync, readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import type { Pool } from 'mysql2/promise'
 import type { LogbookPage } from '@/contract/logbook'
 import { openPool } from '@/db'
-import { startApp } from '../lib/app'
+import { startApp, startHub } from '../lib/app'
 import { build } from '../lib/build'
 import { ownDatabase } from '../lib/database'
-import { loadDemo } from '../lib/demo-workshop'
-import { freePort } from '../lib/processes'
-import { percentile, type Row } from './table'
+import { demoChannelIds, loadDemo } from '../lib/demo-workshop'
+import { freePort, stop } from '../lib/processes'
+import { pause, percentile, type Row } from './table'
 
 const BATCHES = 10_000
 const READINGS = 2000
@@ -26,7 +26,7 @@ export async function benchLogbook(): Promise<Row[]> {
   await pool.end()
   await build()
   const port = (await freePort()) as number
-  await startApp(port, url)
+  const server = await startApp(port, url)
   const app = `http://127.0.0.1:${port}`
   const pages = await timed(LOOKS, () => fetch(`${app}/logbook`).then((r) => r.text()))
   let after = ''
@@ -42,6 +42,16 @@ export async function benchLogbook(): Promise<Row[]> {
       after = /"next":"([^"]+)"/.exec((await (await fetch(`${app}/logbook`)).text()).replaceAll('\\"', '"'))?.[1] ?? ''
     },
   )
+  const others: Row[] = []
+  for (const [what, path] of await pagesOf(url)) {
+    const { times } = await timed(LOOKS, () => fetch(app + path).then((r) => r.text()))
+    others.push({
+      what: `${what} beside it, 95th percentile`,
+      measured: `${Math.round(percentile(times, 0.95))} ms (median ${Math.round(percentile(times, 0.5))} ms)`,
+      wanted: 'under 150 ms',
+    })
+  }
+  const idle = await idleShare(server.pid as number, app)
   const ms = (times: readonly number[]): string =>
     `${Math.round(percentile(times, 0.95))} ms (median ${Math.round(percentile(times, 0.5))} ms)`
   return [
@@ -56,9 +66,56 @@ export async function benchLogbook(): Promise<Row[]> {
       measured: `${Math.round(gzipSync(pages.last).length / 1024)} kB`,
       wanted: 'under 100 kB',
     },
+    ...others,
+    {
+      what: 'processor time of the app with a probe hub listening and nothing on the stove',
+      measured: `${(100 * idle).toFixed(1)} %`,
+      wanted: 'under 1 %',
+    },
     { what: 'a reading on the disk, with its indexes', measured: `${Math.round(bytes)} bytes`, wanted: '' },
     ...(made === null ? [] : [{ what: 'making the data', measured: `${Math.round(made)} s`, wanted: '' }]),
   ]
+}
+
+/** One of each other kind of page: the stove, a boil, a batch, the book, a formula, the kitchen. */
+async function pagesOf(url: string): Promise<[string, string][]> {
+  const pool = openPool(url)
+  const [[boil]] = (await pool.query(
+    'SELECT id, batch_id AS batch FROM boils WHERE `key` > 100000 LIMIT 1',
+  )) as unknown as [[{ id: string; batch: string }]]
+  const [[batch]] = (await pool.query('SELECT formula_id AS formula FROM batches WHERE id = ?', [
+    boil.batch,
+  ])) as unknown as [[{ formula: string }]]
+  await pool.end()
+  return [
+    ['the stove', '/stove'],
+    ['a boil', `/stove/${boil.id}`],
+    ['a batch', `/logbook/${boil.batch}`],
+    ['the book', '/formulas'],
+    ['the formula of them all', `/formulas/${batch.formula}`],
+    ['the kitchen', '/kitchen'],
+  ]
+}
+
+/** It looks less often once it has been quiet for a minute. */
+const CALM_S = 65
+const IDLE_S = 30
+
+/** Share of a processor the app takes while a hub listens to it and nothing happens. */
+async function idleShare(pid: number, app: string): Promise<number> {
+  const hub = startHub(app, 'bench', demoChannelIds)
+  await pause(CALM_S * 1000)
+  const from = processorS(pid)
+  await pause(IDLE_S * 1000)
+  const used = processorS(pid) - from
+  await stop(hub)
+  return used / IDLE_S
+}
+
+/** Processor time a process has had, s; the system counts hundredths. */
+function processorS(pid: number): number {
+  const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1]?.split(' ') ?? []
+  return (Number(fields[11]) + Number(fields[12])) / 100
 }
 
 async function timed(

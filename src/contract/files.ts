@@ -7,8 +7,8 @@ import { formulaAddress } from './text'
 export const FILE_FORMAT = 'imbry-formulas'
 
 /** A file of formulas, at most: a book of five thousand is about 18 MB. */
-export const FILE_BYTES = 48 * 1024 * 1024
-export const MOST_FORMULAS = 10_000
+export const FILE_BYTES = 32 * 1024 * 1024
+export const MOST_FORMULAS = 5000
 
 /** One formula of a file. */
 export const entrySchema = z.object({ address: formulaAddress, document: formulaSchema })

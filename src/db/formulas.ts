@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gt, sql } from 'drizzle-orm'
 import {
   allergensIn,
   allLines,
@@ -31,14 +31,20 @@ const columns = {
   createdAt: formulaRevisions.createdAt,
 }
 
-/** The newest revision of every formula that can be read, by id. */
-export async function listFormulas(db: Db): Promise<FormulaRecord[]> {
+/** The newest revisions after the formula `after`, by id; those that cannot be read are left out. `last` is null at the end. */
+export async function listFormulas(
+  db: Db,
+  after: string,
+  limit: number,
+): Promise<{ records: FormulaRecord[]; last: string | null }> {
   const rows = await db
     .select(columns)
     .from(formulaRevisions)
     .innerJoin(formulas, and(eq(formulas.id, formulaRevisions.formulaId), eq(formulas.latest, formulaRevisions.number)))
+    .where(gt(formulaRevisions.formulaId, after))
     .orderBy(asc(formulaRevisions.formulaId))
-  return rows.flatMap(readable)
+    .limit(limit)
+  return { records: rows.flatMap(readable), last: rows.length < limit ? null : (rows.at(-1)?.id ?? null) }
 }
 
 type Row = Omit<FormulaRecord, 'document'> & { document: FormulaDocument | Unreadable }

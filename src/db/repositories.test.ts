@@ -77,7 +77,7 @@ describe('formulas', () => {
     expect(numbers.map((n) => ('revision' in n ? n.revision : 0)).sort()).toEqual([1, 2, 3])
     await addRevision(db, 'twice', { ...caramels, about: 'last' }, new Date())
     expect((await findFormula(db, 'twice', 1))?.document.about).toBe('second thoughts')
-    const listed = (await listFormulas(db)).filter((f) => f.id === 'twice')
+    const listed = (await listFormulas(db, '', 100)).records.filter((f) => f.id === 'twice')
     expect(listed).toMatchObject([{ revision: 4, document: { about: 'last' } }])
   })
 

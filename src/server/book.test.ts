@@ -1,14 +1,14 @@
 import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it, test } from 'vitest'
 import { type BookQuery, bookQuerySchema } from '@/contract/book'
-import type { FormulaFile } from '@/contract/files'
+import { FILE_BYTES, type FormulaFile } from '@/contract/files'
 import { type FormulaDocument, inSchool, pantryOf, readRecipe, recipesIn, toRecipe } from '@/core'
 import { addRevision, type Db, findFormula, insertBatch, listFormulas, putThings, readThings } from '@/db'
 import { freshDatabase } from '@/db/testing'
 import { demoFormulas } from '@/demo/formulas'
 import { demoHistory } from '@/demo/history'
 import { demoIngredients } from '@/demo/kitchen'
-import { exportFormulas, exportIngredients, importFormulas, importIngredients } from './files'
+import { exportFormulas, exportIngredients, importFormulas, importIngredients, readFile } from './files'
 import { addFormula, revise, search } from './formulas'
 import { dropThing, keepThing, kitchen } from './kitchen'
 import type { Problem } from './problem'
@@ -143,19 +143,36 @@ describe('writing', () => {
 })
 
 describe('files', () => {
-  const text = (change: (file: FormulaFile) => unknown) => async () => JSON.stringify(change(await exportFormulas()))
+  const exported = async (id?: string) => JSON.parse(await exportFormulas(id)) as FormulaFile
+  const text = (change: (file: FormulaFile) => unknown) => async () => JSON.stringify(change(await exported()))
 
   it('come back as they went out', async () => {
     const file = await exportFormulas()
-    expect(await importFormulas(JSON.stringify(file), new Date())).toEqual({
+    expect(await importFormulas(file, new Date())).toEqual({
       added: 0,
       revised: 0,
-      same: file.formulas.length,
+      same: JSON.parse(file).formulas.length,
     })
   })
 
+  it('of a book of 2 500 formulas are taken, and nobody waits for it', async () => {
+    const { formulas, ...head } = await exported()
+    const many = Array.from({ length: 2500 }, (_, i) => {
+      const { document } = formulas[i % formulas.length] as FormulaFile['formulas'][number]
+      return { address: `of-many-${i}`, document }
+    })
+    const text = JSON.stringify({ ...head, formulas: many }, null, 1)
+    expect(text.length).toBeGreaterThan(8 * 2 ** 20)
+    expect(text.length).toBeLessThan(FILE_BYTES)
+    let turns = 0
+    const others = setInterval(() => turns++, 5)
+    expect((await readFile(text)).formulas).toHaveLength(2500)
+    clearInterval(others)
+    expect(turns).toBeGreaterThan(10)
+  })
+
   it('add what is new and revise what differs', async () => {
-    const file = await exportFormulas('orchard-toffee')
+    const file = await exported('orchard-toffee')
     const [only] = file.formulas
     if (!only) throw new Error('nothing exported')
     const changed = {
@@ -231,11 +248,11 @@ describe('files', () => {
       /address/,
     ],
   ])('%s: is named, and nothing changes', async (_, make, message) => {
-    const before = await listFormulas(db)
+    const before = await listFormulas(db, '', 100)
     const found = await problem(importFormulas(await make(), new Date()))
     expect(found).toMatchObject({ status: 400, message: expect.stringMatching(message) })
     expect(found?.kept).toMatch(/nothing was changed/i)
-    expect(await listFormulas(db)).toEqual(before)
+    expect(await listFormulas(db, '', 100)).toEqual(before)
   })
 
   it('as recipes go out in grams and come back as a draft with nothing lost', () => {

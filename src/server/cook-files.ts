@@ -1,11 +1,10 @@
 import { createHash } from 'node:crypto'
-import Papa from 'papaparse'
 import type { CookFile } from '@/contract/cook'
 import { LONGEST_COOK_MS, recordOf } from '@/contract/events'
 import { believed, importReadings } from '@/core'
 import { appendReadings, db } from '@/db'
 import { boil, everything, summarise } from './cook'
-import { AS_TEXT } from './csv'
+import { readCsv, writeCsv } from './csv'
 import { nudge } from './log-watch'
 import { Problem } from './problem'
 
@@ -24,20 +23,17 @@ export async function cookAsCsv(id: string): Promise<string> {
     const ms = Math.round(r.at * 1000)
     return [new Date(start + ms).toISOString(), ms, r.celsius, put[i]?.celsius ?? r.celsius, ''] as const
   })
-  return Papa.unparse(
-    {
-      fields: ['time', 'elapsed_s', 'celsius_raw', 'celsius', 'act'],
-      data: [...rows, ...acts]
-        .sort((a, b) => a[1] - b[1])
-        .map(([time, ms, c, believedC, act]) => [
-          time,
-          (ms / 1000).toFixed(1),
-          c,
-          typeof believedC === 'number' ? Math.round(believedC * 100) / 100 : '',
-          act,
-        ]),
-    },
-    AS_TEXT,
+  return writeCsv(
+    ['time', 'elapsed_s', 'celsius_raw', 'celsius', 'act'],
+    [...rows, ...acts]
+      .sort((a, b) => a[1] - b[1])
+      .map(([time, ms, c, believedC, act]) => [
+        time,
+        (ms / 1000).toFixed(1),
+        c,
+        typeof believedC === 'number' ? Math.round(believedC * 100) / 100 : '',
+        act,
+      ]),
   )
 }
 
@@ -54,8 +50,8 @@ const MOST = 200_000
 export async function importCookReadings(id: string, text: string): Promise<{ stored: number; skipped: number }> {
   const kept = 'Nothing was stored.'
   const view = await boil(id)
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' })
-  if (data.length > MOST) throw new Problem(413, `At most ${MOST} rows are taken, not ${data.length}`, kept)
+  const data = await readCsv(text, MOST)
+  if (data.length > MOST) throw new Problem(413, `At most ${MOST} rows are taken`, kept)
   const found = importReadings(data)
   if ('problem' in found) throw new Problem(400, found.problem, kept)
   if ((found.readings.at(-1)?.at ?? 0) * 1000 > LONGEST_COOK_MS)

@@ -4,24 +4,35 @@ import { entrySchema, FILE_FORMAT, type FormulaFile, type Imported, MOST_FORMULA
 import { type KitchenFacts, kitchenSchemas } from '@/contract/kitchen'
 import { firstProblem } from '@/contract/text'
 import { allergens, type Component, components, faultsOf, idFor, ingredients, mix, readNumber } from '@/core'
-import { addRevisionIn, db, findFormula, listFormulas, putThings, readThings, transact } from '@/db'
-import { AS_TEXT, plainCell } from './csv'
+import { addRevisionIn, db, type FormulaRecord, findFormula, listFormulas, putThings, readThings, transact } from '@/db'
+import { plainCell, writeCsv } from './csv'
 import { formula } from './formulas'
-import { readJson } from './http'
+import { checkSound } from './http'
 import { inTurns } from './in-turns'
 import { Problem } from './problem'
 import { checkWorkable } from './workable'
 
 const KEPT = 'Nothing of it was taken in, and nothing was changed.'
 
-/** The whole book, or one formula of it, as a file. */
-export async function exportFormulas(id?: string): Promise<FormulaFile> {
-  const records = id === undefined ? await listFormulas(db()) : [await formula(id)]
-  if (records.length === 0) throw new Problem(404, 'The book is empty: there is nothing to export')
-  return {
-    format: FILE_FORMAT,
-    version: 1,
-    formulas: records.map((r) => ({ address: r.id, document: r.document })),
+/** How many formulas are read at once: between them others have their turn. */
+const AT_ONCE = 50
+
+/** The whole book, or one formula of it, as the text of a file. */
+export async function exportFormulas(id?: string): Promise<string> {
+  const entries: string[] = []
+  for await (const { id: address, document } of id === undefined ? wholeBook() : [await formula(id)])
+    entries.push(JSON.stringify({ address, document }, null, 1))
+  if (entries.length === 0) throw new Problem(404, 'The book is empty: there is nothing to export')
+  return `{ "format": "${FILE_FORMAT}", "version": 1, "formulas": [\n${entries.join(',\n')}\n] }\n`
+}
+
+async function* wholeBook(): AsyncGenerator<FormulaRecord> {
+  let after = ''
+  for (;;) {
+    const { records, last } = await listFormulas(db(), after, AT_ONCE)
+    yield* records
+    if (last === null) return
+    after = last
   }
 }
 
@@ -35,12 +46,12 @@ function placeIn(text: string, error: Error): string {
 
 /** Checks a file of formulas, letting others have their turn meanwhile. @throws Problem 400 that names the place. */
 export async function readFile(text: string): Promise<FormulaFile> {
+  let value: unknown
   try {
-    JSON.parse(text)
+    value = JSON.parse(text)
   } catch (error) {
     throw new Problem(400, `This is not JSON. ${placeIn(text, error as Error)}`, KEPT)
   }
-  const value = readJson(text, 'The file')
   const head = value as { format?: unknown; version?: unknown; formulas?: unknown } | null
   if (head?.format !== FILE_FORMAT)
     throw new Problem(400, `This is not a file of formulas: its format is not "${FILE_FORMAT}"`, KEPT)
@@ -57,6 +68,7 @@ export async function readFile(text: string): Promise<FormulaFile> {
     throw new Problem(413, `At most ${MOST_FORMULAS} formulas are taken at once, not ${formulas.length}`, KEPT)
   const addresses = new Set<string>()
   const read = await inTurns(formulas, (one, i) => {
+    checkSound(one, `formulas.${i}`)
     const parsed = entrySchema.safeParse(one)
     const name = (one as { document?: { name?: unknown } } | null)?.document?.name
     const which = typeof name === 'string' ? ` (formula ${i + 1}, “${name.slice(0, 60)}”)` : ''
@@ -96,21 +108,18 @@ const plain = ['id', 'name', 'density', 'whole', 'price_per_kg', 'allergens', 's
 /** The kitchen's own ingredients as CSV; make-up in grams per 100 g. */
 export async function exportIngredients(): Promise<string> {
   const { ingredient: own } = await readThings(db())
-  return Papa.unparse(
-    {
-      fields: [...plain, ...components],
-      data: own.map(({ ingredient: i, pricePerKg }) => [
-        i.id,
-        i.name,
-        i.density,
-        i.whole ? 'yes' : 'no',
-        pricePerKg ?? '',
-        i.allergens.join(';'),
-        i.synonyms.join(';'),
-        ...components.map((c) => i.per100[c]),
-      ]),
-    },
-    AS_TEXT,
+  return writeCsv(
+    [...plain, ...components],
+    own.map(({ ingredient: i, pricePerKg }) => [
+      i.id,
+      i.name,
+      i.density,
+      i.whole ? 'yes' : 'no',
+      pricePerKg ?? '',
+      i.allergens.join(';'),
+      i.synonyms.join(';'),
+      ...components.map((c) => i.per100[c]),
+    ]),
   )
 }
 

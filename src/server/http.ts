@@ -40,14 +40,20 @@ export function parseJson<T>(text: string, schema: z.ZodType<T>, where = 'The bo
 /** Deeper than any document of ours. */
 const DEEPEST = 40
 
-/** JSON that is complete, not too deep, and in whole characters, so that whatever is made of it can be stored and shown. */
-export function readJson(text: string, where = 'The body'): unknown {
+/** JSON that is complete, and sound. */
+function readJson(text: string, where: string): unknown {
   let value: unknown
   try {
     value = JSON.parse(text)
   } catch {
     throw new Problem(400, `${where} is not complete JSON`)
   }
+  checkSound(value, where)
+  return value
+}
+
+/** @throws Problem 400 for what is too deep or has half characters: what is made of it could not be stored or shown. */
+export function checkSound(value: unknown, where: string): void {
   const left: [unknown, number][] = [[value, 0]]
   for (let next = left.pop(); next; next = left.pop()) {
     const [at, depth] = next
@@ -56,7 +62,6 @@ export function readJson(text: string, where = 'The body'): unknown {
     if (typeof at === 'object' && at !== null)
       for (const [key, inner] of Object.entries(at)) left.push([key, depth], [inner, depth + 1])
   }
-  return value
 }
 
 /** Half of a pair of code units is no character: no page could show it, nor a database give it back. */

@@ -4,6 +4,7 @@ import fc from 'fast-check'
 import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { LoggedAct } from '@/contract/cook'
+import type { FormulaFile } from '@/contract/files'
 import { type Db, eventsAfter, findBatch, readingsAfter, readScales } from '@/db'
 import { demoFormulas } from '@/demo/formulas'
 import { setVerdict, startBatch, startBoil } from './batches'
@@ -123,7 +124,7 @@ describe('a write', () => {
     await Promise.all([revise(id, second, new Date()), revise(id, second, new Date())])
     expect(await revisions(id)).toHaveLength(2)
 
-    const book = await exportFormulas()
+    const book = JSON.parse(await exportFormulas()) as FormulaFile
     const file = JSON.stringify({
       ...book,
       formulas: book.formulas.slice(0, 6).map((f) => ({ ...f, document: { ...f.document, about: 'anew' } })),

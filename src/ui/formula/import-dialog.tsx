@@ -10,6 +10,8 @@ import { sendFile } from '@/ui/kit/send'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
 import { keepDraft } from './editor/use-draft'
 
+const MB = 1024 * 1024
+
 interface Props {
   readonly kitchen: KitchenView
   onClose(): void
@@ -48,7 +50,7 @@ export function ImportDialog({ kitchen, onClose }: Props) {
     >
       <label className="flex min-h-28 cursor-pointer flex-col items-center justify-center gap-1 rounded-control border-2 border-dashed border-muted p-4 text-center hover:bg-marble focus-within:outline-3 focus-within:outline-cherry">
         <span className="casual text-title font-bold">{busy ? 'Reading …' : 'Choose a file'}</span>
-        <span className="text-small text-muted">.json or .jsonld, at most 8 MB</span>
+        <span className="text-small text-muted">.json or .jsonld, at most {FILE_BYTES / MB} MB</span>
         <input
           type="file"
           accept=".json,.jsonld,application/json,application/ld+json"
@@ -98,7 +100,7 @@ async function look(file: File): Promise<Outcome> {
   const problem = (text: string): Outcome => ({ kind: 'problem', text })
   if (file.size > FILE_BYTES)
     return problem(
-      `“${file.name}” is ${Math.round(file.size / 1024 / 1024)} MB; at most 8 are taken. Nothing was changed.`,
+      `“${file.name}” is ${Math.round(file.size / MB)} MB; at most ${FILE_BYTES / MB} are taken. Nothing was changed.`,
     )
   const text = await file.text()
   let value: unknown

@@ -12,6 +12,7 @@ import { Box } from '@/ui/kit/box'
 import { Button } from '@/ui/kit/button'
 import { Segments } from '@/ui/kit/segments'
 import { send } from '@/ui/kit/send'
+import { useAlive } from '@/ui/kit/use-alive'
 import { sayAgo } from '@/words'
 
 interface Props {
@@ -104,6 +105,7 @@ function List({ screens, mine, now }: Pick<Props, 'screens' | 'mine' | 'now'>) {
 }
 
 function PairForm() {
+  const alive = useAlive()
   const router = useRouter()
   const [name, setName] = useState('second cook')
   const [role, setRole] = useState<Role>('cook')
@@ -155,7 +157,7 @@ function PairForm() {
             />
             <p className="mt-1 text-small text-muted">{words[role].may}</p>
           </div>
-          <Button look="primary" disabled={name.trim() === ''} onClick={() => void make()}>
+          <Button look="primary" disabled={!alive || name.trim() === ''} onClick={() => void make()}>
             Make a code
           </Button>
         </>

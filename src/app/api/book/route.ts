@@ -3,9 +3,7 @@ import { exportFormulas, importFormulas } from '@/server/files'
 import { download, text } from '@/server/http'
 import { route } from '@/server/route'
 
-export const GET = route({}, async () =>
-  download(JSON.stringify(await exportFormulas(), null, 1), 'application/json', 'imbry-book.json'),
-)
+export const GET = route({}, async () => download(await exportFormulas(), 'application/json', 'imbry-book.json'))
 
 export const POST = route({ body: text(['application/json'], FILE_BYTES) }, ({ body, now }) =>
   importFormulas(body, now),

@@ -13,5 +13,5 @@ export const GET = route({ params: ofHandle, query }, async ({ params: { id }, q
   const { document } = await formula(id)
   return as === 'recipe'
     ? download(JSON.stringify(toRecipe(document), null, 1), 'application/ld+json', `${id}.jsonld`)
-    : download(JSON.stringify(await exportFormulas(id), null, 1), 'application/json', `${id}.json`)
+    : download(await exportFormulas(id), 'application/json', `${id}.json`)
 })
