@@ -6,7 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { demoFormulas } from '@/demo/formulas'
 import type { Db } from './client'
 import { addRevision, findFormula } from './formulas'
-import { ForeignSchema, migrate } from './migrate'
+import { ForeignSchema, migrate, NewerSchema } from './migrate'
 import { freshDatabase } from './testing'
 
 let db: Db
@@ -43,9 +43,38 @@ describe('a database', () => {
     await migrate(pool, later)
     expect((await findFormula(db, id))?.document).toEqual(document)
     expect((await pool.query("SHOW COLUMNS FROM batches LIKE 'weather'"))[0]).toHaveLength(1)
-    // and is not opened by the first version any more
-    await expect(migrate(pool)).rejects.toThrow(ForeignSchema)
+    // and is not opened by the first version any more, which says what to do
+    await expect(migrate(pool)).rejects.toThrow(NewerSchema)
     await pool.query('DELETE FROM __drizzle_migrations ORDER BY created_at DESC LIMIT 1')
+  })
+
+  it('whose change was cut off anywhere goes on from there', async () => {
+    const later = mkdtempSync(join(tmpdir(), 'imbry-migrations-'))
+    cpSync('src/db/migrations', later, { recursive: true })
+    const journal = JSON.parse(readFileSync(join(later, 'meta/_journal.json'), 'utf8'))
+    const last = journal.entries.at(-1)
+    journal.entries.push({ ...last, idx: last.idx + 1, when: last.when + 2000, tag: '9999_cut' })
+    writeFileSync(join(later, 'meta/_journal.json'), JSON.stringify(journal))
+    const statements = [
+      'CREATE TABLE `moods` (`id` int PRIMARY KEY)',
+      'ALTER TABLE `moods` ADD `word` varchar(20)',
+      'CREATE INDEX `moods_word` ON `moods` (`word`)',
+      'ALTER TABLE `moods` DROP COLUMN `id`',
+    ]
+    writeFileSync(join(later, '9999_cut.sql'), statements.join('\n--> statement-breakpoint\n'))
+    for (let done = 0; done <= statements.length; done++)
+      // cut off before it could note what it had just done, and after
+      for (const noted of [done - 1, done].filter((n) => n >= 0)) {
+        await pool.query('DROP TABLE IF EXISTS moods')
+        await pool.query('DELETE FROM __drizzle_migrations WHERE created_at = ?', [last.when + 2000])
+        for (const statement of statements.slice(0, done)) await pool.query(statement)
+        await pool.query('REPLACE INTO migration_steps VALUES (?, ?)', [last.when + 2000, noted])
+        await migrate(pool, later)
+        expect((await pool.query('SHOW COLUMNS FROM moods'))[0]).toMatchObject([{ Field: 'word' }])
+        expect((await pool.query('SHOW INDEX FROM moods'))[0]).toHaveLength(1)
+      }
+    await pool.query('DROP TABLE moods')
+    await pool.query('DELETE FROM __drizzle_migrations WHERE created_at = ?', [last.when + 2000])
   })
 
   it('of another Imbry is not touched', async () => {
