@@ -40,30 +40,27 @@ export type ScreenRow = typeof screens.$inferSelect
 export const listScreens = (db: Db): Promise<ScreenRow[]> =>
   db.select().from(screens).where(isNull(screens.revokedAt)).orderBy(asc(screens.pairedAt))
 
-/** The screen whose token this is, or was until `graceFrom`. */
-export async function findScreen(db: Db, tokenHash: string, graceFrom: Date): Promise<ScreenRow | null> {
+/** The screen whose token this is, or was before the one it has now. */
+export async function findScreen(db: Db, tokenHash: string): Promise<ScreenRow | null> {
   const [row] = await db
     .select()
     .from(screens)
-    .where(
-      and(
-        isNull(screens.revokedAt),
-        or(
-          eq(screens.tokenHash, tokenHash),
-          and(eq(screens.previousHash, tokenHash), gt(screens.rotatedAt, graceFrom)),
-        ),
-      ),
-    )
+    .where(and(isNull(screens.revokedAt), or(eq(screens.tokenHash, tokenHash), eq(screens.previousHash, tokenHash))))
   return row ?? null
 }
 
-/** Gives a screen a new token in the place of `before`; false where that is done already. */
-export async function rotateToken(db: Db, id: string, before: string, tokenHash: string, at: Date): Promise<boolean> {
+/** Gives a screen a new token in the place of the one it has; `known` serves on beside it. False where that is done already. */
+export async function changeToken(db: Db, row: ScreenRow, known: string, next: string, at: Date): Promise<boolean> {
   const [result] = await db
     .update(screens)
-    .set({ tokenHash, previousHash: before, rotatedAt: at, lastSeenAt: at })
-    .where(and(eq(screens.id, id), eq(screens.tokenHash, before)))
+    .set({ tokenHash: next, previousHash: known, rotatedAt: at, lastSeenAt: at })
+    .where(and(eq(screens.id, row.id), eq(screens.tokenHash, row.tokenHash)))
   return result.affectedRows > 0
+}
+
+/** The token before serves no longer: the one that took its place has arrived. */
+export async function forgetToken(db: Db, id: string): Promise<void> {
+  await db.update(screens).set({ previousHash: null }).where(eq(screens.id, id))
 }
 
 export async function sawScreen(db: Db, id: string, at: Date): Promise<void> {

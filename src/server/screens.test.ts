@@ -111,15 +111,25 @@ describe('a code', () => {
 })
 
 describe('a screen’s token', () => {
-  it('is changed once a day, and the one before serves a moment longer', async () => {
+  it('is changed once a day, and the one before serves until the new one has come back', async () => {
     const { by, token } = await owner()
     const day = later(86_400_000 + 1000)
+    const past = (s: number) => new Date(day.getTime() + 1000 * s)
     const turned = await screenOf(token, day)
     expect(turned?.token).toMatch(/^[\w-]{43}$/)
     // requests that were under way
-    expect(await screenOf(token, new Date(day.getTime() + 30_000))).toEqual({ by, token: null })
-    expect(await screenOf(token, new Date(day.getTime() + 61_000))).toBeNull()
-    expect(await screenOf(turned?.token ?? '', new Date(day.getTime() + 61_000))).toEqual({ by, token: null })
+    expect(await screenOf(token, past(30))).toEqual({ by, token: null })
+    // the answer with the new one was lost: there is another
+    const again = await screenOf(token, past(300))
+    expect(again?.token).toMatch(/^[\w-]{43}$/)
+    expect(await screenOf(turned?.token ?? '', past(301))).toBeNull()
+    expect(await screenOf(again?.token ?? '', past(400))).toEqual({ by, token: null })
+    expect(await screenOf(token, past(401))).toBeNull()
+  })
+
+  it('that nobody has come with for half a year is nobody’s', async () => {
+    const { token } = await owner()
+    expect(await screenOf(token, later(181 * 86_400_000))).toBeNull()
   })
 
   it('is worth nothing once it is sent away', async () => {

@@ -9,15 +9,16 @@ import type { NewPairing, Pairing, ScreenView, SignIn } from '@/contract/screens
 import {
   addScreen,
   changePassphrase,
+  changeToken,
   db,
   dropPairings,
   findScreen,
+  forgetToken,
   listScreens,
   putPairing,
   readPassphrase,
   revokeRole,
   revokeScreen,
-  rotateToken,
   sawScreen,
   stillIn,
   usePairing,
@@ -26,7 +27,7 @@ import { Problem } from './problem'
 import { openTries } from './tries'
 
 const CODE_MS = 2 * 60_000
-/** A token is changed once a day, and the one before serves the requests that were under way. */
+/** A token is changed once a day; requests that were under way still come with the one before. */
 const ROTATE_MS = 86_400_000
 const GRACE_MS = 60_000
 const SEEN_MS = 60_000
@@ -137,16 +138,22 @@ export async function revoke(id: string, now: Date): Promise<void> {
   if (!(await revokeScreen(db(), id, now))) throw new Problem(404, 'There is no such screen')
 }
 
-/** Whose token this is, and the token that takes its place where it is a day old; null for nobody's. */
+/**
+ * Whose token this is, and the token that takes its place where it is a day old; null for nobody's. An answer may be lost
+ * with the new token in it: the one before serves until the new one has come back.
+ */
 export async function screenOf(token: string, now = new Date()): Promise<{ by: By; token: string | null } | null> {
   const known = digest(token)
-  const row = await findScreen(db(), known, new Date(now.getTime() - GRACE_MS))
+  const row = await findScreen(db(), known)
   if (!row || now.getTime() - row.lastSeenAt.getTime() > FORGOTTEN_MS) return null
   const by = { id: row.id, name: row.name, role: row.role }
-  if (row.tokenHash === known && now.getTime() - row.rotatedAt.getTime() > ROTATE_MS) {
+  const age = now.getTime() - row.rotatedAt.getTime()
+  const isNew = row.tokenHash === known
+  if (isNew ? age > ROTATE_MS : age > GRACE_MS) {
     const next = newToken()
-    if (await rotateToken(db(), row.id, known, digest(next), now)) return { by, token: next }
-  } else if (now.getTime() - row.lastSeenAt.getTime() > SEEN_MS) await sawScreen(db(), row.id, now)
+    if (await changeToken(db(), row, known, digest(next), now)) return { by, token: next }
+  } else if (isNew && row.previousHash !== null && age > GRACE_MS) await forgetToken(db(), row.id)
+  else if (now.getTime() - row.lastSeenAt.getTime() > SEEN_MS) await sawScreen(db(), row.id, now)
   return { by, token: null }
 }
 

@@ -54,6 +54,18 @@ describe('what is sent', () => {
     expect(error).toMatchObject({ status, passing, fault })
   })
 
+  it('leads to signing in where it is not known any more, and loses nothing by it', async () => {
+    const went: string[] = []
+    vi.stubGlobal('location', { assign: (to: string) => went.push(to) })
+    answering(() => Response.json({ error: { message: 'Not signed in', kept: '' } }, { status: 401 }))
+    expect(await failure(send('POST', '/api/boils/x/acts'))).toMatchObject({ status: 401, passing: true })
+    expect(went).toEqual(['/sign-in'])
+    // a wrong passphrase is said where it was typed
+    await failure(send('POST', '/api/session'))
+    await failure(send('PUT', '/api/owner'))
+    expect(went).toEqual(['/sign-in'])
+  })
+
   it('says so when there is no answer, and when the answer is not one of ours', async () => {
     answering(() => Promise.reject(new TypeError('network')))
     const away = await failure(send('POST', '/x'))

@@ -1,3 +1,6 @@
+/** Where a wrong word is no reason to go anywhere. */
+const SIGNING_IN = new Set(['/api/session', '/api/owner'])
+
 /** A line that hangs is as good as none. */
 const PATIENCE_MS = 20_000
 
@@ -24,6 +27,8 @@ async function ask<T>(path: string, init: RequestInit): Promise<T> {
   } catch {
     throw new SendError('Imbry cannot be reached just now.', null)
   }
+  // whoever is not known any more signs in; what was done is kept, and sent from then on
+  if (response.status === 401 && !SIGNING_IN.has(path)) location.assign('/sign-in')
   const answer = (await response.json().catch(() => null)) as { error?: { message: string; kept: string } } | null
   if (!response.ok)
     throw new SendError(
@@ -42,9 +47,9 @@ export class SendError extends Error {
     super(message)
   }
 
-  /** Away for a moment, or busy: worth trying again unchanged, for as long as it takes. */
+  /** Away for a moment, busy, or not signed in just now: worth trying again unchanged, for as long as it takes. */
   get passing(): boolean {
-    return this.status === null || [429, 502, 503, 504, 507].includes(this.status)
+    return this.status === null || [401, 429, 502, 503, 504, 507].includes(this.status)
   }
 
   /** A fault of the server's: it may go, but not if it comes again and again. */
