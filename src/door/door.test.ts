@@ -122,6 +122,11 @@ describe('the door', () => {
     ['GET', '/a%00b', 404],
     ['GET', '/a%5cb', 404],
     ['GET', '//evil.example/', 404],
+    // what leads past the door by another name
+    ['GET', '/_next/static/../../api/book', 404],
+    ['GET', '/_next/static/%2e%2e/%2e%2e/api/book', 404],
+    ['GET', '/api/./book', 404],
+    ['GET', '/_next/static/..%2f..%2fapi/book', 404],
     ['GET', LONG, 414],
     ['GET', '/_next/image?url=/x', 404],
     ['GET', '/_next/static/x.js', 200],

@@ -87,14 +87,14 @@ function refusalOf(request: IncomingMessage, { hosts }: DoorSettings, writes: Li
   return null
 }
 
-/** The path of an address as we know it; null for one that cannot be read. */
+/** The path of an address as it stands; null for one that cannot be read, or that leads elsewhere than it says. */
 function pathOf(url: string): string | null {
   if (!url.startsWith('/') || url.startsWith('//')) return null
   const path = url.split(/[?#]/, 1)[0] as string
   try {
     const plain = decodeURIComponent(path)
     // biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is looked for
-    return /[\u0000-\u001f\u007f\\]/.test(plain) ? null : path
+    return /[\u0000-\u001f\u007f\\]|(^|\/)\.{1,2}(\/|$)/.test(plain) ? null : path
   } catch {
     return null
   }
@@ -118,6 +118,9 @@ function refuse(response: ServerResponse, { status, message, headers = {} }: Ref
   response.end(response.req.method === 'HEAD' ? undefined : body)
 }
 
+/** Who knows the screens cannot be asked: nobody comes in meanwhile. */
+const NOBODY_TELLS = { status: 503, message: 'Imbry cannot tell who asks just now' } as const
+
 /** ◊ Longer than anything Imbry does. */
 const PATIENCE_MS = 60_000
 
@@ -132,7 +135,7 @@ export function openDoor(handler: Handler, settings: DoorSettings): Server {
     const path = pathOf(request.url ?? '') ?? ''
     // what every page is drawn with says nothing of anybody
     if (!screens || path.startsWith(STATIC)) return true
-    const admitted = await admit(request, path, screens)
+    const admitted = await admit(request, path, screens).catch(() => NOBODY_TELLS)
     if ('status' in admitted) {
       if (admitted.status === 401 && request.method === 'GET' && !path.startsWith('/api/')) {
         response.writeHead(303, { location: '/sign-in' })

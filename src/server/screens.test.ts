@@ -260,6 +260,25 @@ describe('the door, where screens sign in', () => {
     expect(heard).toHaveLength(before)
   })
 
+  it('lets nobody in while those who know the screens cannot be asked', async () => {
+    const away = openDoor(async () => undefined, {
+      hosts: new Set(),
+      tls: null,
+      screens: { screenOf: () => Promise.reject(new Error('away')), goneAmong },
+    })
+    away.listen(0, '127.0.0.1')
+    await once(away, 'listening')
+    const answer = await new Promise<IncomingMessage>((resolve) =>
+      ask(
+        { port: (away.address() as AddressInfo).port, path: '/stove', headers: { cookie: cookieOf('x'.repeat(43)) } },
+        resolve,
+      ).end(),
+    )
+    answer.resume()
+    expect(answer.statusCode).toBe(503)
+    await closeDoor(away, 10)
+  })
+
   it('ends what a screen has open soon after it was sent away', async () => {
     const { by, token } = await owner()
     const stream = await asked('GET', '/api/boils/stream?after=x', cookieOf(token))
