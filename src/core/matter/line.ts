@@ -1,16 +1,19 @@
 /** A line of a recipe as people write it, read into an ingredient and grams; what is unsure becomes a question. */
 import type { PlainFindingOf } from '../finding'
 import { parseNumber, type Range } from '../quantity/number'
-import { parseUnit, type Unit } from '../quantity/units'
-import { toGrams } from './convert'
+import {
+  type Amount,
+  amountOf,
+  disagrees,
+  type HouseUnit,
+  leadingAmount,
+  leftOver,
+  measureAt,
+  takeBrackets,
+  trailingAmount,
+} from './amount'
 import type { Ingredient, Preparation } from './ingredient'
 import type { Found, Pantry } from './names'
-
-/** A measure of the house: "our glass is 210 ml". */
-export interface HouseUnit {
-  readonly name: string
-  readonly millilitres: number
-}
 
 export interface QuestionFigures {
   empty: object
@@ -24,12 +27,18 @@ export interface QuestionFigures {
   'how-much': { readonly ingredient: string }
   /** `amount`: as it is written. */
   weighs: { readonly amount: string; readonly ingredient: string }
+  /** Two amounts stand there and do not say the same. */
+  disagree: { readonly amount: string; readonly other: string }
+  /** A number that is no part of the amount. */
+  'left-over': { readonly number: string }
   'too-little': object
   'too-much': object
 }
 
 /** What has to be asked about a line. */
 export type LineQuestion = PlainFindingOf<QuestionFigures>
+
+export type { HouseUnit } from './amount'
 
 export type LineReading =
   | {
@@ -52,13 +61,6 @@ export type LineReading =
       readonly note: string | null
     }
 
-interface Amount {
-  /** Grams of the ingredient, the middle of a range. Null: not known for it. */
-  grams(ingredient: Ingredient): number | null
-  readonly spread: number
-  readonly words: string
-}
-
 interface Parsed {
   readonly amount: Amount | null
   /** Why an amount that stands there is not one. */
@@ -67,23 +69,13 @@ interface Parsed {
   readonly note: string | null
 }
 
-const ABOUT =
-  /^(?:about\b|around\b|approximately\b|approx\.?|roughly\b|circa\b|ca\b\.?|~|≈|c\.\s(?=\d)|some\s(?=\d))\s*/i
-const SIZED = /^(scant|level|heaped|heaping|rounded|generous|good|big|small|large|medium)\s+/i
-/** ◊ How much more or less a spoon or cup holds so. */
-const sizes: Readonly<Record<string, number>> = {
-  scant: 0.95,
-  heaped: 1.25,
-  heaping: 1.25,
-  rounded: 1.15,
-  generous: 1.1,
-}
 const VAGUE =
   /^(?:a\s+|an\s+|one\s+)?(?:(?:big|small|large|good)\s+)?(handful|knob|splash|glug|drizzle|bit|little|touch|squeeze|few|spoonful|spoon|lump|dollop|scoop|bunch|piece|slice|nut|mug|glass|teacup|some|any)s?\b(?:\s+of)?/i
 const TO_TASTE =
   /\b(to taste|as needed|as required|to your liking|optional|for (?:dusting|greasing|rolling|garnish|the pan|the tin))\b/i
-const PACK =
-  'tins?|cans?|packets?|packages?|pkts?|sachets?|envelopes?|jars?|bags?|bars?|boxes|box|bottles?|tubs?|cartons?|sticks?|sheets?|blocks?|pots?'
+/** "1 250 g": a gap before three figures, with a gap after them too; "1 397g can" is one of them, and is left as it is. */
+const THOUSAND =
+  /\b(\d{1,3}) (?=\d{3}(?: \d{3})* (?!\w+\.? (?:tins?|cans?|packets?|packages?|sachets?|jars?|bags?|bars?|box|bottles?|tubs?|cartons?|blocks?)\b)[a-z])/gi
 
 const clean = (text: string): string =>
   text
@@ -93,7 +85,7 @@ const clean = (text: string): string =>
     .replace(/\s+/g, ' ')
     .trim()
     .replace(/^(?:[-–*•·▢□]|\[[ x]?\])\s+/i, '')
-    .replace(/(\d) (?=\d{3}(?!\d))/g, '$1')
+    .replace(THOUSAND, '$1')
     .replace(/(\d),(?=\d{3}(?!\d)\s*(?:g|ml|grams?|millilit))/gi, '$1')
 
 /** Numbers in words with a half or quarter after them: "one and a half", "2 and a quarter", "three quarters of a". */
@@ -115,197 +107,23 @@ function withFraction(number: string, glyph: string): string | null {
   return found && found.rest === '' && Number.isInteger(found.range.low) ? `${found.range.low}${glyph}` : null
 }
 
-interface Measure {
-  readonly amount: Range
-  readonly unit: Unit | null
-  readonly factor: number
-  readonly rest: string
-  readonly words: string
-}
-
-function houseUnit(text: string, house: readonly HouseUnit[]): { unit: Unit; rest: string } | null {
-  for (const { name, millilitres } of house) {
-    const found = new RegExp(`^${name.replace(/[^\p{L}\p{N} ]/gu, '')}(?:e?s)?\\b`, 'iu').exec(text)
-    if (found)
-      return { unit: { id: name, kind: 'volume', size: millilitres, names: [name] }, rest: text.slice(found[0].length) }
-  }
-  return null
-}
-
-/** A number and its unit at the start of a text, with what says how full the spoon is. */
-function measureAt(text: string, house: readonly HouseUnit[]): Measure | null {
-  const about = text.replace(ABOUT, '')
-  const early = SIZED.exec(about)
-  const number = parseNumber(early ? about.slice(early[0].length) : about)
-  if (!number) {
-    const bare = early ? about.slice(early[0].length) : about
-    const unit = houseUnit(bare, house) ?? parseUnit(bare)
-    // "pinch of salt", "scant cup": one of it
-    if (!unit || unit.unit.kind === 'mass' || unit.unit.id === 'each') return null
-    return {
-      amount: { low: 1, high: 1 },
-      unit: unit.unit,
-      factor: sizes[early?.[1]?.toLowerCase() ?? ''] ?? 1,
-      rest: unit.rest,
-      words: `1 ${unit.unit.id}`,
-    }
-  }
-  let rest = number.rest.replace(/^\s*[-–]\s*(?=[a-z])/i, ' ').trimStart()
-  const late = SIZED.exec(rest)
-  if (late) rest = rest.slice(late[0].length)
-  const again = /^an?\s/i.test(about) && /^\s*\d/.test(number.rest) ? parseNumber(number.rest) : null
-  const range = again?.range ?? number.range
-  if (again) rest = again.rest.replace(/^\s*[-–]\s*(?=[a-z])/i, ' ').trimStart()
-  const unit = houseUnit(rest, house) ?? parseUnit(rest)
-  const size = (late ?? early)?.[1]?.toLowerCase()
-  const after = (unit?.rest ?? rest).trimStart()
-  // "a cup and a half of"
-  const half = unit ? /^and (?:a |one )(half|quarter)\b/i.exec(after) : null
-  const more = half ? (half[1]?.toLowerCase() === 'half' ? 0.5 : 0.25) : 0
-  return {
-    amount: { low: range.low + more, high: range.high + more },
-    unit: unit?.unit ?? null,
-    // a large egg is an egg: sizes speak of spoons and cups
-    factor: unit && size ? (sizes[size] ?? 1) : 1,
-    rest: half ? after.slice(half[0].length).trimStart() : after,
-    words: [size && sizes[size] ? size : '', rangeWords(range, more), unit?.unit.id ?? ''].filter(Boolean).join(' '),
-  }
-}
-
-const figure = (n: number): string => String(Math.round(n * 100) / 100)
-const rangeWords = ({ low, high }: Range, more = 0): string =>
-  low === high ? figure(low + more) : `${figure(low + more)} to ${figure(high + more)}`
-
-const amountOf = (m: Measure): Amount => ({
-  grams: (i) => {
-    const grams = toGrams({ amount: m.amount, unit: m.unit, rest: '' }, i)
-    return grams === null ? null : grams * m.factor
-  },
-  spread: m.amount.high === m.amount.low ? 0 : (m.amount.high - m.amount.low) / (m.amount.high + m.amount.low),
-  words: m.words,
-})
-
-const scaled = (a: Amount, times: number, words: string): Amount => ({
-  grams: (i) => {
-    const g = a.grams(i)
-    return g === null ? null : g * times
-  },
-  spread: a.spread,
-  words,
-})
-
-const joined = (a: Amount, b: Amount, sign: 1 | -1): Amount => ({
-  grams: (i) => {
-    const [x, y] = [a.grams(i), b.grams(i)]
-    return x === null || y === null ? null : x + sign * y
-  },
-  spread: a.spread,
-  words: `${a.words} ${sign > 0 ? 'and' : 'less'} ${b.words}`,
-})
-
-/** Asides in brackets: an amount by weight is believed over cups; the rest is a note. */
-function takeBrackets(
-  text: string,
-  house: readonly HouseUnit[],
-): { text: string; weights: Measure[]; notes: string[]; each: Measure | null } {
-  const weights: Measure[] = []
-  const notes: string[] = []
-  let each: Measure | null = null
-  const out = text.replace(/[([]([^)\]]*)[)\]]/g, (_all, inside: string) => {
-    for (const part of inside.split(/\s*[/;,=]\s*|\sor\s/i)) {
-      const m = measureAt(part.trim(), house)
-      if (m?.unit?.kind === 'mass' || (m?.unit?.kind === 'volume' && /^(?:each)?$/.test(m.rest) && !weights.length)) {
-        if (/^each/i.test(m.rest) || /\beach\b/i.test(part)) each = m
-        else weights.push(m)
-      } else if (part.trim() && !/^\d/.test(part.trim())) notes.push(part.trim())
-    }
-    return ' '
-  })
-  return { text: out.replace(/\s+/g, ' ').trim(), weights, notes, each }
-}
-
-const massFirst = (weights: readonly Measure[]): Measure | undefined =>
-  weights.find((w) => w.unit?.kind === 'mass') ?? weights[0]
-
-/** The amount at the start of a line and what follows it. */
-function leadingAmount(
-  text: string,
-  house: readonly HouseUnit[],
-): { amount: Amount; rest: string; measure: Measure } | null {
-  // "2 x 397 g tins of …"
-  const times = /^(\d+)\s*[x×*]\s*(?=\d)/i.exec(text)
-  const first = measureAt(times ? text.slice(times[0].length) : text, house)
-  if (!first) return null
-  let amount = amountOf(first)
-  let rest = first.rest
-  let sized = first.unit !== null || times !== null
-  if (times) amount = scaled(amount, Number(times[1]), `${times[1]} × ${first.words}`)
-  // "1 14-oz can": a count, then what is in one
-  if (!first.unit && /^\d/.test(rest)) {
-    const inside = measureAt(rest, house)
-    if (inside?.unit?.kind === 'mass' || inside?.unit?.kind === 'volume') {
-      amount = scaled(amountOf(inside), first.amount.low, `${first.words} × ${inside.words}`)
-      rest = inside.rest
-      sized = true
-    }
-  }
-  const pack = new RegExp(`^(?:${PACK})\\b\\.?\\s*`, 'i').exec(rest)
-  if (pack && sized) rest = rest.slice(pack[0].length)
-  // "1 cup plus 2 tablespoons"
-  const link = /^(?:(plus|and|\+|&)|(minus|less))\s+(?!extra\b|more\b)/i.exec(rest)
-  const second = link && first.unit ? measureAt(rest.slice(link[0].length), house) : null
-  if (link && second?.unit) {
-    amount = joined(amount, amountOf(second), link[2] ? -1 : 1)
-    rest = second.rest
-  }
-  return { amount, rest: rest.replace(/^of\s+/i, ''), measure: first }
-}
-
-const BETWEEN = /\s*(?:[:,–=]|\s-|\s)\s*/g
-const AMOUNT = /^(?:about |approx\.? |~)?(?:\d|[¼½¾⅓⅔⅛⅜⅝⅞]|an?\s|one |two |three |four |half |scant |heaped |pinch)/i
-
-/** "sugar 200 g", "salt: a pinch": the first place from which the rest is an amount and nothing else. */
-function trailingAmount(text: string, house: readonly HouseUnit[]): { amount: Amount; name: string } | null {
-  for (const gap of text.matchAll(BETWEEN)) {
-    const tail = text.slice(gap.index + gap[0].length)
-    if (gap.index < 2 || !AMOUNT.test(tail)) continue
-    const lead = leadingAmount(tail, house)
-    if (lead?.measure.unit && !lead.rest.replace(/[.,]/g, '').trim())
-      return { amount: lead.amount, name: text.slice(0, gap.index) }
-  }
-  return null
-}
-
 function parse(text: string, house: readonly HouseUnit[]): Parsed {
-  const { text: bare, weights, notes, each } = takeBrackets(text, house)
-  const taste = TO_TASTE.exec(bare)
-  const said = VAGUE.exec(bare)
+  const brackets = takeBrackets(text, house)
+  const bare = brackets.text
+  const plain = bare.replace(/\s*\( \)\s*/g, ' ').trim()
+  const taste = TO_TASTE.exec(plain)
+  const said = VAGUE.exec(plain)
   const vague = said && !house.some((h) => h.name.toLowerCase() === said[1]?.toLowerCase()) ? said : null
   // "a handful of": the article is no amount
-  const lead = vague ? null : leadingAmount(bare, house)
-  if (lead) {
-    const pack = new RegExp(`^(?:${PACK})\\b\\.?\\s*(?:of\\s+)?`, 'i').exec(lead.rest)
-    const inPack = lead.measure.unit?.kind === 'count' || pack !== null
-    const weight = massFirst(weights)
-    const name = pack && (weight || each) ? lead.rest.slice(pack[0].length) : lead.rest
-    const amount = each
-      ? scaled(amountOf(each), lead.measure.amount.low, `${lead.measure.words} × ${each.words}`)
-      : weight && inPack && /^\S+\s*[([]/.test(text)
-        ? scaled(amountOf(weight), lead.measure.amount.low, `${lead.measure.words} × ${weight.words}`)
-        : weight && lead.measure.unit?.kind !== 'mass'
-          ? { ...amountOf(weight), words: `${weight.words}, as the line says beside ${lead.measure.words}` }
-          : lead.amount
-    const split = splitNote(name)
-    return { amount, vague: null, name: split.name, note: noteOf([split.note, ...notes]) }
+  const lead = vague ? null : leadingAmount(bare, house, brackets)
+  const found = lead ? { amount: lead.amount, name: lead.rest } : trailingAmount(bare, house, brackets)
+  if (found) {
+    const split = splitNote(found.name)
+    return { amount: found.amount, vague: null, name: split.name, note: noteOf([split.note, ...brackets.notes]) }
   }
-  const tail = trailingAmount(bare, house)
-  if (tail) {
-    const split = splitNote(tail.name)
-    return { amount: tail.amount, vague: null, name: split.name, note: noteOf([split.note, ...notes]) }
-  }
-  const weight = massFirst(weights)
+  const weight = brackets.said.find((m) => m.unit?.kind === 'mass') ?? brackets.said[0]
   const split = splitNote(
-    bare
+    plain
       .replace(VAGUE, '')
       .replace(TO_TASTE, '')
       .replace(/^\s*of\s+/i, '')
@@ -315,9 +133,16 @@ function parse(text: string, house: readonly HouseUnit[]): Parsed {
     amount: weight ? amountOf(weight) : null,
     vague: vague?.[1] ?? taste?.[1] ?? null,
     name: split.name,
-    note: noteOf([split.note, ...notes]),
+    note: noteOf([split.note, ...brackets.notes]),
   }
 }
+
+/** Whether something else with an amount of its own stands in the note: "500 g sugar, 200 g glucose". */
+const namesAnother = (note: string | null, pantry: Pantry, house: readonly HouseUnit[]): boolean =>
+  (note ?? '').split(/\s*[,;]\s*|\s+(?:and|plus)\s+/i).some((part) => {
+    const m = measureAt(part, house)
+    return m?.unit && /^\d|^[¼½¾⅓⅔⅛]/.test(part) ? pantry.find(splitNote(m.rest).name).ingredient !== null : false
+  })
 
 const noteOf = (notes: readonly (string | null)[]): string | null =>
   notes.filter((n): n is string => !!n?.trim()).join(', ') || null
@@ -371,6 +196,7 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
     }
   }
   if (!found.ingredient && /\band\b|&|\+/.test(parsed.name)) return ask({ id: 'several', figures: {} })
+  if (namesAnother(parsed.note, pantry, house)) return ask({ id: 'several', figures: {} })
   const grams = found.ingredient && parsed.amount ? parsed.amount.grams(found.ingredient) : null
   if (!found.ingredient) {
     const id = found.candidates.length > 0 ? 'which-named' : 'unknown'
@@ -383,6 +209,10 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
   if (!parsed.amount) return ask({ id: 'how-much', figures: { ingredient: found.ingredient.name } })
   if (grams === null)
     return ask({ id: 'weighs', figures: { amount: parsed.amount.words, ingredient: found.ingredient.name } })
+  const other = disagrees(parsed.amount, found.ingredient)
+  if (other) return ask({ id: 'disagree', figures: { amount: parsed.amount.words, other: other.words } }, grams)
+  const [left] = leftOver(line, parsed.amount.numbers)
+  if (left !== undefined) return ask({ id: 'left-over', figures: { number: left } }, grams)
   if (!(grams > 0)) return ask({ id: 'too-little', figures: {} })
   if (grams > 100_000) return ask({ id: 'too-much', figures: {} }, grams)
   const { spread } = parsed.amount

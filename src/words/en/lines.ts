@@ -14,6 +14,8 @@ const questions: Sayings<QuestionFigures, string> = {
   vague: ({ word }) => `How many grams is “${word}”?`,
   'how-much': ({ ingredient }) => `How much ${ingredient.toLowerCase()}?`,
   weighs: ({ amount, ingredient }) => `What does ${amount} of ${ingredient.toLowerCase()} weigh?`,
+  disagree: ({ amount, other }) => `It says ${amount}, and ${other}: which is it?`,
+  'left-over': ({ number }) => `What is the ${number} in it? Give the amount alone`,
   'too-little': () => 'An amount must be more than nothing',
   'too-much': () => 'That is more than 100 kg: is the unit right?',
 }

@@ -1,0 +1,398 @@
+/** How much: amounts as people write them, each number of them accounted for, and whether what a line says twice agrees. */
+import { parseNumber, type Range } from '../quantity/number'
+import { parseUnit, type Unit } from '../quantity/units'
+import { toGrams } from './convert'
+import type { Ingredient } from './ingredient'
+
+/** A measure of the house: "our glass is 210 ml". */
+export interface HouseUnit {
+  readonly name: string
+  readonly millilitres: number
+}
+
+export interface Amount {
+  /** Grams of the ingredient, the middle of a range. Null: not known for it. */
+  grams(ingredient: Ingredient): number | null
+  /** The same said otherwise in the line, or otherwise understood: it has to agree. */
+  beside(ingredient: Ingredient): readonly Amount[]
+  readonly spread: number
+  readonly words: string
+  /** The numbers it was read from. */
+  readonly numbers: readonly number[]
+}
+
+const NOTHING = (): readonly Amount[] => []
+
+const ABOUT =
+  /^(?:about\b|around\b|approximately\b|approx\.?|roughly\b|circa\b|ca\b\.?|~|≈|c\.\s(?=\d)|some\s(?=\d))\s*/i
+const SIZED = /^(scant|level|heaped|heaping|rounded|generous|good|big|small|large|medium)\s+/i
+/** ◊ How much more or less a spoon or cup holds so. */
+const sizes: Readonly<Record<string, number>> = {
+  scant: 0.95,
+  heaped: 1.25,
+  heaping: 1.25,
+  rounded: 1.15,
+  generous: 1.1,
+}
+const PACK =
+  'tins?|cans?|packets?|packages?|pkts?|sachets?|envelopes?|jars?|bags?|bars?|boxes|box|bottles?|tubs?|cartons?|sticks?|sheets?|blocks?|pots?'
+const PACKED = new RegExp(`^(?:${PACK})\\b\\.?\\s*(?:of\\s+)?`, 'i')
+
+export interface Measure {
+  readonly amount: Range
+  readonly unit: Unit | null
+  readonly factor: number
+  readonly rest: string
+  readonly words: string
+}
+
+function houseUnit(text: string, house: readonly HouseUnit[]): { unit: Unit; rest: string } | null {
+  for (const { name, millilitres } of house) {
+    const found = new RegExp(`^${name.replace(/[^\p{L}\p{N} ]/gu, '')}(?:e?s)?\\b`, 'iu').exec(text)
+    if (found)
+      return { unit: { id: name, kind: 'volume', size: millilitres, names: [name] }, rest: text.slice(found[0].length) }
+  }
+  return null
+}
+
+/** A number and its unit at the start of a text, with what says how full the spoon is. */
+export function measureAt(text: string, house: readonly HouseUnit[]): Measure | null {
+  const about = text.replace(ABOUT, '')
+  const early = SIZED.exec(about)
+  const number = parseNumber(early ? about.slice(early[0].length) : about)
+  if (!number) {
+    const bare = early ? about.slice(early[0].length) : about
+    const unit = houseUnit(bare, house) ?? parseUnit(bare)
+    // "pinch of salt", "scant cup": one of it
+    if (!unit || unit.unit.kind === 'mass' || unit.unit.id === 'each') return null
+    return {
+      amount: { low: 1, high: 1 },
+      unit: unit.unit,
+      factor: sizes[early?.[1]?.toLowerCase() ?? ''] ?? 1,
+      rest: unit.rest,
+      words: `1 ${unit.unit.id}`,
+    }
+  }
+  let rest = number.rest.replace(/^\s*[-–]\s*(?=[a-z])/i, ' ').trimStart()
+  const late = SIZED.exec(rest)
+  if (late) rest = rest.slice(late[0].length)
+  const again = /^an?\s/i.test(about) && /^\s*\d/.test(number.rest) ? parseNumber(number.rest) : null
+  const range = again?.range ?? number.range
+  if (again) rest = again.rest.replace(/^\s*[-–]\s*(?=[a-z])/i, ' ').trimStart()
+  const unit = houseUnit(rest, house) ?? parseUnit(rest)
+  const size = (late ?? early)?.[1]?.toLowerCase()
+  const after = (unit?.rest ?? rest).trimStart()
+  // "a cup and a half of"
+  const half = unit ? /^and (?:a |one )(half|quarter)\b/i.exec(after) : null
+  const more = half ? (half[1]?.toLowerCase() === 'half' ? 0.5 : 0.25) : 0
+  return {
+    amount: { low: range.low + more, high: range.high + more },
+    unit: unit?.unit ?? null,
+    // a large egg is an egg: sizes speak of spoons and cups
+    factor: unit && size ? (sizes[size] ?? 1) : 1,
+    rest: half ? after.slice(half[0].length).trimStart() : after,
+    words: [size && sizes[size] ? size : '', rangeWords(range, more), unit?.unit.id ?? ''].filter(Boolean).join(' '),
+  }
+}
+
+const figure = (n: number): string => String(Math.round(n * 100) / 100)
+const rangeWords = ({ low, high }: Range, more = 0): string =>
+  low === high ? figure(low + more) : `${figure(low + more)} to ${figure(high + more)}`
+
+export const amountOf = (m: Measure): Amount => ({
+  grams: (i) => {
+    const grams = toGrams({ amount: m.amount, unit: m.unit, rest: '' }, i)
+    return grams === null ? null : grams * m.factor
+  },
+  beside: NOTHING,
+  spread: m.amount.high === m.amount.low ? 0 : (m.amount.high - m.amount.low) / (m.amount.high + m.amount.low),
+  words: m.words,
+  numbers: [m.amount.low, m.amount.high],
+})
+
+/** So many of what is in one of them. */
+const times = (count: Measure, one: Amount): Amount => ({
+  grams: (i) => {
+    const g = one.grams(i)
+    return g === null ? null : (g * (count.amount.low + count.amount.high)) / 2
+  },
+  beside: NOTHING,
+  spread: one.spread || amountOf(count).spread,
+  words: `${count.words} × ${one.words}`,
+  numbers: [count.amount.low, count.amount.high, ...one.numbers],
+})
+
+const joined = (a: Amount, b: Amount, sign: 1 | -1): Amount => ({
+  grams: (i) => {
+    const [x, y] = [a.grams(i), b.grams(i)]
+    return x === null || y === null ? null : x + sign * y
+  },
+  beside: NOTHING,
+  spread: a.spread,
+  words: `${a.words} ${sign > 0 ? 'and' : 'less'} ${b.words}`,
+  numbers: [...a.numbers, ...b.numbers],
+})
+
+/** One amount, said another way as well. By weight is believed first; what is not known for an ingredient steps back. */
+function also(first: Amount, others: readonly { readonly amount: Amount; readonly byMass: boolean }[]): Amount {
+  if (others.length === 0) return first
+  const best = others.find((o) => o.byMass) ?? others[0]
+  const all = [first, ...others.map((o) => o.amount)]
+  const chosen = (i: Ingredient): Amount =>
+    [best?.byMass ? best.amount : first, ...all].find((a) => a.grams(i) !== null) ?? first
+  return {
+    grams: (i) => chosen(i).grams(i),
+    beside: (i) => [...first.beside(i), ...all.filter((a) => a !== chosen(i) && a.grams(i) !== null)],
+    spread: (best?.byMass ? best.amount : first).spread,
+    words: best?.byMass ? `${best.amount.words}, as the line says beside ${first.words}` : first.words,
+    numbers: all.flatMap((a) => a.numbers),
+  }
+}
+
+/** ◊ A pack may differ so much from what is usually in one. */
+const USUAL = 0.2
+
+/** One of two ways to understand a pack: what is usually in it decides, and where that is not known both are told. */
+const either = (a: Amount, b: Amount, count: number, unit: Unit | null): Amount => {
+  const usual = (i: Ingredient): Amount | null => {
+    const one = unit ? i.unitGrams[unit.id] : undefined
+    if (one === undefined) return null
+    const near = (x: Amount) => Math.abs((x.grams(i) ?? Number.POSITIVE_INFINITY) / (one * count) - 1)
+    const [best, off] = near(a) <= near(b) ? [a, near(a)] : [b, near(b)]
+    return off <= USUAL ? best : null
+  }
+  return {
+    grams: (i) => (usual(i) ?? a).grams(i),
+    beside: (i) => (usual(i) === null ? [b] : []),
+    spread: a.spread,
+    words: a.words,
+    numbers: [...a.numbers, ...b.numbers],
+  }
+}
+
+/** What stands in brackets: amounts, what is in each, and asides. */
+interface Brackets {
+  readonly text: string
+  readonly said: readonly Measure[]
+  readonly each: Measure | null
+  readonly notes: readonly string[]
+}
+
+/** A stroke between figures is a fraction; between amounts it parts them. */
+const PARTS = /\s*(?:[;,=]|(?<!\d)\/|\/(?!\d))\s*|\sor\s/i
+
+export function takeBrackets(text: string, house: readonly HouseUnit[]): Brackets {
+  const said: Measure[] = []
+  const notes: string[] = []
+  let each: Measure | null = null
+  const out = text.replace(/[([]([^)\]]*)[)\]]/g, (_all, inside: string) => {
+    for (const part of inside.split(PARTS).map((p) => p.trim())) {
+      const m = measureAt(part, house)
+      const isOne = m?.unit && (m.unit.kind === 'mass' || /^(?:each|total|in all)?$/i.test(m.rest))
+      if (m && isOne) {
+        if (/\beach\b/i.test(part)) each = m
+        else said.push(m)
+        const aside = m.rest.replace(/\b(?:each|total|in all)\b/gi, '').trim()
+        if (aside) notes.push(aside)
+      } else if (part) notes.push(part)
+    }
+    return ' ( ) '
+  })
+  return { text: out.replace(/\s+/g, ' ').trim(), said, notes, each }
+}
+
+/** Where brackets stood. */
+const HOLE = /\s*\( \)\s*/
+const withoutHoles = (text: string): string => text.replace(/\s*\( \)\s*/g, ' ').trim()
+
+export interface Lead {
+  readonly amount: Amount
+  readonly rest: string
+  readonly measure: Measure
+}
+
+/** A count and then a figure that may be the rest of it: "1 397g can", "1 1/4-oz envelope". */
+const SPLIT = /^(\d{1,3})\s(\d{3}|\d+\s*[/⁄]\s*\d+)(?=\s*-?\s*[a-z])/i
+
+function splitCount(text: string, house: readonly HouseUnit[]): Lead | null {
+  const found = SPLIT.exec(text)
+  if (!found) return null
+  const size = measureAt(text.slice((found[1] as string).length + 1), house)
+  if (!size?.unit || size.unit.kind === 'count') return null
+  const pack = PACKED.exec(size.rest)
+  const count: Measure = { ...size, amount: one(Number(found[1])), unit: null, words: found[1] as string, factor: 1 }
+  const apart = times(count, amountOf(size))
+  const isThousand = /^\d{3}$/.test(found[2] as string)
+  const whole = measureAt(isThousand ? text.replace(/^(\d+)\s/, '$1') : text, house)
+  if (!whole) return null
+  if (!pack) {
+    // "1 250 g" is a thousand and more; "1 250g" may be one of 250 g
+    if (!isThousand || /^\d+\s\d+\s/.test(text)) return null
+    return { amount: { ...amountOf(whole), beside: () => [apart] }, rest: whole.rest, measure: whole }
+  }
+  const unit = parseUnit(pack[0])?.unit ?? null
+  const rest = size.rest.slice(pack[0].length)
+  const amount = isThousand ? apart : either(apart, amountOf(whole), Number(found[1]), unit)
+  return { amount, rest, measure: { ...count, rest } }
+}
+
+const one = (n: number): Range => ({ low: n, high: n })
+
+/** The amount at the start of a line and what follows it; brackets have been taken, and `said` is what stood in them. */
+export function leadingAmount(text: string, house: readonly HouseUnit[], brackets?: Brackets): Lead | null {
+  const split = splitCount(text, house)
+  if (split) return withBrackets(split, brackets)
+  // "2 x 397 g tins of …"
+  const crossed = /^(\d+)\s*[x×*]\s*(?=\d)/i.exec(text)
+  const first = measureAt(crossed ? text.slice(crossed[0].length) : text, house)
+  if (!first) return null
+  let amount = amountOf(first)
+  let rest = first.rest
+  let sized = first.unit !== null || crossed !== null
+  if (crossed)
+    amount = times({ ...first, amount: one(Number(crossed[1])), unit: null, words: crossed[1] as string }, amount)
+  // "2 (8-ounce) blocks": a count, then what is in one
+  const inside = brackets?.said[0]
+  if (!crossed && !first.unit && inside && HOLE.test(rest) && rest.search(HOLE) === 0) {
+    const others = brackets.said.slice(1).map((m) => times(first, amountOf(m)))
+    const after = rest.replace(HOLE, '')
+    const pack = PACKED.exec(after)
+    return {
+      amount: also(
+        times(first, amountOf(inside)),
+        others.map((a) => ({ amount: a, byMass: false })),
+      ),
+      rest: pack ? after.slice(pack[0].length) : after,
+      measure: first,
+    }
+  }
+  // "1 14-oz can": the same without brackets
+  if (!first.unit && /^\d/.test(rest)) {
+    const next = measureAt(rest, house)
+    if (next?.unit?.kind === 'mass' || next?.unit?.kind === 'volume') {
+      amount = times(first, amountOf(next))
+      rest = next.rest
+      sized = true
+    }
+  }
+  const pack = PACKED.exec(rest)
+  if (pack && sized && first.unit?.kind !== 'count') rest = rest.slice(pack[0].length)
+  // "300 ml/10 fl oz": the same again
+  const again: Amount[] = []
+  for (let found = OR.exec(rest); found; found = OR.exec(rest)) {
+    const other = measureAt(rest.slice(found[0].length), house)
+    if (!other?.unit || !first.unit) break
+    again.push(amountOf(other))
+    rest = other.rest
+  }
+  amount = also(
+    amount,
+    again.map((a) => ({ amount: a, byMass: false })),
+  )
+  // "1 cup plus 2 tablespoons"
+  const link = /^(?:(plus|and|\+|&)|(minus|less))\s+(?!extra\b|more\b)/i.exec(rest)
+  const second = link && first.unit ? measureAt(rest.slice(link[0].length), house) : null
+  if (link && second?.unit) {
+    amount = joined(amount, amountOf(second), link[2] ? -1 : 1)
+    rest = second.rest
+  }
+  return withBrackets({ amount, rest, measure: first }, brackets)
+}
+
+const OR = /^\s*(?:\/|=|\|)\s*(?=[\d¼½¾⅓⅔⅛])/
+
+/** The amount with what brackets say beside it, or what they say is in each. */
+function withBrackets({ amount, rest, measure }: Lead, brackets?: Brackets): Lead {
+  const bare = withoutHoles(rest).replace(/^of\s+/i, '')
+  const pack = PACKED.exec(bare)
+  const known = { rest: bare, measure }
+  if (!brackets) return { amount, ...known }
+  const { each, said } = brackets
+  if (each) {
+    const name = pack ? bare.slice(pack[0].length) : bare
+    return { amount: withNumbers(times(measure, amountOf(each)), amount), rest: name, measure }
+  }
+  if (said.length === 0) return { amount, ...known }
+  const inPack = measure.unit?.kind === 'count' || pack !== null
+  const name = pack ? bare.slice(pack[0].length) : bare
+  const count = measure.amount.low
+  if (inPack && count !== 1) {
+    // "2 cans (14 oz) milk": in each, or in both
+    const [first] = said as [Measure]
+    const unit = measure.unit?.kind === 'count' ? measure.unit : (parseUnit(pack?.[0] ?? '')?.unit ?? null)
+    return {
+      amount: withNumbers(either(times(measure, amountOf(first)), amountOf(first), count, unit), amount),
+      rest: name,
+      measure,
+    }
+  }
+  const others = said.map((m) => ({ amount: amountOf(m), byMass: m.unit?.kind === 'mass' }))
+  const leads = measure.unit?.kind === 'mass' ? others.map((o) => ({ ...o, byMass: false })) : others
+  return { amount: also(amount, leads), rest: inPack ? name : bare, measure }
+}
+
+const withNumbers = (amount: Amount, { numbers }: Amount): Amount => ({
+  ...amount,
+  numbers: [...amount.numbers, ...numbers],
+})
+
+const BETWEEN = /\s*(?:[:,–=]|\s-|\s)\s*/g
+const AMOUNT = /^(?:about |approx\.? |~)?(?:\d|[¼½¾⅓⅔⅛⅜⅝⅞]|an?\s|one |two |three |four |half |scant |heaped |pinch)/i
+
+/** "sugar 200 g", "salt: a pinch": the first place from which the rest is an amount and nothing else. */
+export function trailingAmount(
+  text: string,
+  house: readonly HouseUnit[],
+  brackets: Brackets,
+): { amount: Amount; name: string } | null {
+  for (const gap of text.matchAll(BETWEEN)) {
+    const tail = text.slice(gap.index + gap[0].length)
+    if (gap.index < 2 || !AMOUNT.test(tail)) continue
+    const lead = leadingAmount(tail, house, brackets)
+    if (lead?.measure.unit && !lead.rest.replace(/[.,]/g, '').trim())
+      return { amount: lead.amount, name: withoutHoles(text.slice(0, gap.index)) }
+  }
+  return null
+}
+
+/** ◊ Two ways to say one amount may differ so much. */
+const AGREE = 0.1
+
+/** What the line says beside the amount and does not mean the same; null where all agree. */
+export function disagrees(amount: Amount, ingredient: Ingredient): Amount | null {
+  const grams = amount.grams(ingredient)
+  if (grams === null) return null
+  return (
+    amount.beside(ingredient).find((other) => {
+      const g = other.grams(ingredient)
+      return g !== null && Math.abs(g - grams) > AGREE * Math.max(g, grams)
+    }) ?? null
+  )
+}
+
+/** Figures that say what a thing is, not how much of it: shares, temperatures, lengths, grades. */
+const WHAT_IT_IS =
+  /\b(?:de|no|nr|grade|type)\.?\s*\d+|\d+\s*de\b|\b00\b|\d+(?:[.,]\d+)?\s*(?:[-–x×]\s*\d+(?:[.,]\d+)?\s*)*(?:[-–]\s*)?(?:%|percent|per cent|°|º|degrees?|bloom|cm\b|mm\b|inch(?:es)?\b|in\.|["”′']|proof)/gi
+
+/** Numbers of a text that nothing has accounted for, as they are written. */
+export function leftOver(text: string, numbers: readonly number[]): string[] {
+  const left = [...numbers]
+  const found: string[] = []
+  const plain = text.replace(GLOSS_ANYWHERE, ' ').replace(WHAT_IT_IS, ' ')
+  for (const [written] of plain.matchAll(NUMBER)) {
+    const parsed = parseNumber(written)
+    if (!parsed) continue
+    const at = left.findIndex((n) => Math.abs(n - parsed.range.low) < 1e-9)
+    if (at >= 0) left.splice(at, 1)
+    else found.push(written.trim())
+  }
+  return found
+}
+
+const GLYPHS = '¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞'
+const NUMBER = new RegExp(
+  `\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s?[${GLYPHS}]|[${GLYPHS}]|\\d+(?:[.,]\\d+)?`,
+  'g',
+)
+/** "(about 60 halves)": the same, counted. */
+const GLOSS_ANYWHERE = /\((?:about|approx(?:imately|\.)?|roughly|around|~|≈)\s*\d[\d\s/–-]*\s+[a-z][^)]*\)/gi
