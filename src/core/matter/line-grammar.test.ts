@@ -312,3 +312,39 @@ describe('lines that were once read wrongly', () => {
     }
   })
 })
+
+describe('what a line is of', () => {
+  it.each([
+    ['½ cup popcorn, unpopped', 'popcorn-kernels'],
+    ['1/2 cup unpopped popcorn', 'popcorn-kernels'],
+    ['8 cups popcorn', 'popcorn'],
+    ['1 cup cinnamon chips', null],
+    ['1 tsp cinnamon', 'spice'],
+    ['100 g peanut butter chips', null],
+    ['200 ml chocolate milk', null],
+    ['100 g milk chocolate', 'milk-chocolate'],
+    ['100 g milk chocolate chips', 'milk-chocolate'],
+    ['100 g chocolate, milk', 'milk-chocolate'],
+    ['100 g 100 % cocoa chocolate', 'unsweetened-chocolate'],
+    ['100 g 70 % chocolate', 'dark-chocolate-70'],
+    ['1 tsp vanilla powder', 'vanilla-powder'],
+    ['1 cup white corn syrup', 'corn-syrup'],
+    ['1/4 tsp cream of tartar', 'cream-of-tartar'],
+    ['100 g baking margarine', 'margarine'],
+    ['1 lemon, juice and zest', 'lemon-juice-zest'],
+    ['juice and zest of 2 oranges', 'orange-juice-zest'],
+    ['juice of 2 limes', 'lime-juice'],
+    ['100 g butter milk', null],
+    ['100 g sugar, brown', 'light-brown-sugar'],
+  ])('%s: %s', (text, id) => {
+    const read = readLine(text, pantry)
+    expect(read.status === 'sure' ? read.ingredient.id : null, JSON.stringify(read)).toBe(id)
+  })
+
+  it('brings its allergens: most margarine has milk in it', () => {
+    const read = readLine('100 g baking margarine', pantry)
+    expect(read.status === 'sure' && read.ingredient.allergens).toContain('milk')
+    const both = readLine('2 lemons, juice and zest', pantry)
+    expect(both.status === 'sure' && Math.round(both.grams)).toBe(100)
+  })
+})

@@ -159,17 +159,18 @@ function splitNote(name: string): { name: string; note: string | null } {
 
 const fruits = ['lemon', 'lime', 'orange'] as const
 
-/** "the juice of 2 limes" as an amount of the juice. */
+const JUICE =
+  /^(?:the\s+)?(?:freshly\s+squeezed\s+|fresh\s+|strained\s+|finely\s+grated\s+)?(juice|juice and (?:grated )?zest|(?:grated )?zest and juice) (?:of|from)\s+(.*)$/i
+
+/** "the juice of 2 limes", "juice and zest of a lemon" as an amount of what is taken. */
 const juiceOf = (text: string): string =>
-  text.replace(
-    /^(?:the\s+)?(?:freshly\s+squeezed\s+|fresh\s+|strained\s+)?juice (?:of|from)\s+(.*)$/i,
-    (all, what: string) => {
-      const fruit = fruits.find((f) => new RegExp(`\\b${f}s?\\b`, 'i').test(what))
-      return fruit
-        ? `${what.replace(new RegExp(`(?:large|small|medium)?\\s*\\b${fruit}s?\\b`, 'i'), ` ${fruit} juice`).trim()}`
-        : all
-    },
-  )
+  text.replace(JUICE, (all, taken: string, what: string) => {
+    const fruit = fruits.find((f) => new RegExp(`\\b${f}s?\\b`, 'i').test(what))
+    const name = /zest/i.test(taken) ? 'juice and zest' : 'juice'
+    return fruit
+      ? what.replace(new RegExp(`(?:large|small|medium)?\\s*\\b${fruit}s?\\b`, 'i'), ` ${fruit} ${name}`).trim()
+      : all
+  })
 
 /** Reads a line. `pantry` finds ingredients by name, `house` are the kitchen's own measures. Never throws. */
 export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit[] = []): LineReading {

@@ -116,6 +116,26 @@ function nearest(list: readonly Ingredient[], id: RegExp, wanted: number, within
   return best && best.off <= within ? best.i : null
 }
 
+/** What chocolate is sold as; anything else so called is a thing of its own: cinnamon chips are no cinnamon. */
+const SHAPES = new Set(['chip', 'button', 'drop', 'callet', 'couverture', 'bit', 'morsel'])
+
+/** Words that may stand last without saying what it is. */
+const AFTER = /^(?:\d|extract|essence|powder|syrup)/
+
+const endsAlike = (words: readonly string[], ingredient: Ingredient): boolean => {
+  const last = words.at(-1) ?? ''
+  return (
+    AFTER.test(last) ||
+    [ingredient.name, ...ingredient.synonyms].some(
+      (name) => wordsOf(name).includes(last) && wordsOf(name).at(-1) === last,
+    ) ||
+    !NOUNS.has(last)
+  )
+}
+
+/** Words that, standing last, name the thing whatever stands before them. */
+const NOUNS = new Set(['milk', 'cream', 'water', 'butter', 'sugar', 'flour', 'oil', 'juice', 'cake'])
+
 function findIn(
   name: string,
   exact: ReadonlyMap<string, Ingredient>,
@@ -123,10 +143,13 @@ function findIn(
 ): Found {
   const words = wordsOf(name)
   const direct = exact.get(keyOf(words)) ?? byPercent(words, exact)
-  if (direct) return { ingredient: direct, candidates: [] }
+  // "chocolate milk" is another thing than milk chocolate: the word that stands last says what it is
+  if (direct && endsAlike(words, direct)) return { ingredient: direct, candidates: [] }
   const plain = words.filter((w) => !descriptors.has(w) && !/^\d+pct$/.test(w))
   const bare = plain.length > 0 ? exact.get(keyOf(plain)) : undefined
-  if (bare) return { ingredient: bare, candidates: [] }
+  const shaped = words.some((w) => SHAPES.has(w))
+  if (bare && endsAlike(plain, bare) && (!shaped || /chocolate/.test(bare.id)))
+    return { ingredient: bare, candidates: [] }
   const candidates = bags
     .map(({ ingredient, words: bag }) => ({
       ingredient,

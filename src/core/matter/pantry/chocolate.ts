@@ -45,7 +45,7 @@ export const chocolates = [
     {
       density: 0.65,
       prepare: ['chop'],
-      synonyms: ['baking chocolate', 'cocoa mass'],
+      synonyms: ['baking chocolate', 'cocoa mass', '100% chocolate', '100% cocoa chocolate', '100% dark chocolate'],
     },
   ),
   ingredient(

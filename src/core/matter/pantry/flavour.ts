@@ -26,6 +26,12 @@ export const flavours = [
     { density: 1.25, units: { tsp: 6 } },
   ),
   ingredient(
+    'vanilla-powder',
+    'Vanilla powder',
+    { insoluble: 72, monosaccharide: 15, fat: 5 },
+    { density: 0.45, units: { tsp: 2.2 }, synonyms: ['ground vanilla', 'vanilla bean powder'] },
+  ),
+  ingredient(
     'vanilla-pod',
     'Vanilla pod',
     { insoluble: 55, monosaccharide: 15, fat: 5 },

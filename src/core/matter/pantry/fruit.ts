@@ -32,6 +32,21 @@ export const fruits = [
   juice('lemon-juice', 'Lemon juice', 6, 2.4, 45, ['juice of a lemon']),
   juice('lime-juice', 'Lime juice', 6.2, 1.7, 30, ['juice of a lime']),
   juice('orange-juice', 'Orange juice', 1, 8.4, 80, ['juice of an orange']),
+  // each: the juice of one fruit with its zest, grated
+  ...(
+    [
+      ['lemon', 6, 2.4, 50],
+      ['lime', 6.2, 1.7, 33],
+      ['orange', 1, 8.4, 88],
+    ] as const
+  ).map(([fruit, acid, monosaccharide, each]) =>
+    ingredient(
+      `${fruit}-juice-zest`,
+      `${fruit[0]?.toUpperCase()}${fruit.slice(1)} juice and zest`,
+      { monosaccharide, acid, insoluble: 1.5, ash: 0.4 },
+      { density: 1.03, units: { each, cup: 244 } },
+    ),
+  ),
   puree('raspberry-puree', 'Raspberry purée', 4.4, 0.2, 1.7, 6),
   puree('blackcurrant-puree', 'Blackcurrant purée', 7, 0.5, 3.4, 5.5),
   puree('strawberry-puree', 'Strawberry purée', 4.8, 0.6, 0.9, 2),

@@ -149,7 +149,7 @@ export const nuts = [
       density: 0.8,
       units: { cup: 190 },
       whole: true,
-      synonyms: ['popping corn'],
+      synonyms: ['popping corn', 'unpopped popcorn', 'unpopped corn', 'popcorn kernels unpopped'],
     },
   ),
   ingredient(

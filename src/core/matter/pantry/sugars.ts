@@ -116,7 +116,7 @@ export const sugars = [
     {
       density: 1.38,
       units: { cup: 328 },
-      synonyms: ['corn syrup'],
+      synonyms: ['corn syrup', 'white corn syrup', 'clear corn syrup'],
       ...trade,
     },
   ),
