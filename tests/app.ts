@@ -3,6 +3,7 @@ import type { ChildProcess } from 'node:child_process'
 import { resolve } from 'node:path'
 import { type BrowserContext, test as base, expect } from '@playwright/test'
 import { startApp, startHub } from '../scripts/lib/app'
+import { type Fill, prepareDatabase } from '../scripts/lib/database'
 import { demoChannelIds } from '../scripts/lib/demo-workshop'
 import type { Mariadb } from '../scripts/lib/mariadb'
 import { freePort, stop, stopAll } from '../scripts/lib/processes'
@@ -63,3 +64,18 @@ export const test = base.extend<object, { app: App }>({
 })
 
 export { expect } from '@playwright/test'
+
+/** A workshop of its own on the same database server: what happens in it, the tests that follow do not see. */
+export async function workshopBeside(
+  app: App,
+  name: string,
+  fill: Fill,
+  env: Readonly<Record<string, string>> = {},
+): Promise<{ url: string; stop(): Promise<void> }> {
+  const own = (url: string): string => url.replace('/imbry_test?', `/imbry_test_${name}?`)
+  await app.database.create(`imbry_test_${name}`)
+  await prepareDatabase(own(app.database.keeperUrl), app.token, fill)
+  const port = (await freePort()) as number
+  const server = await startApp(port, own(app.database.url), { env })
+  return { url: `http://127.0.0.1:${port}`, stop: () => stop(server) }
+}

@@ -1,18 +1,13 @@
 /** A short, seeded part of `npm run fuzz`: nothing that comes in is a fault of ours, and every page of what was made opens. */
-import mysql from 'mysql2/promise'
 import { fuzz } from '../scripts/fuzz/run'
-import { type App, expect, test } from './app'
-
-/** Leaves no pot on the stove for the tests that follow. */
-async function clearStove(app: App): Promise<void> {
-  const connection = await mysql.createConnection(app.database.url)
-  await connection.query('UPDATE boils SET ended_at = started_at WHERE ended_at IS NULL')
-  await connection.end()
-}
+import { loadBook } from '../scripts/lib/demo-workshop'
+import { expect, test, workshopBeside } from './app'
 
 test('a thousand odd requests are answered without a fault, and what they made can be shown', async ({ app }) => {
-  const { faults, statuses } = await fuzz(app.url, app.token, 2026, 1000)
-  await clearStove(app)
+  // the book is not the same afterwards
+  const { url, stop } = await workshopBeside(app, 'fuzz', loadBook)
+  const { faults, statuses } = await fuzz(url, app.token, 2026, 1000)
+  await stop()
   expect(faults.map((f) => `${f.n}: ${f.what}\n${f.asked}`)).toEqual([])
   // it got in, and was refused, and was not merely turned away at the door
   for (const status of [200, 400, 404, 405, 421]) expect(statuses[status], `${status}`).toBeGreaterThan(0)

@@ -1,9 +1,8 @@
 /** A kitchen with more than one screen: the owner's, a tablet that cooks, one that looks on, and one that is sent away. */
 import AxeBuilder from '@axe-core/playwright'
 import type { Browser, Page } from '@playwright/test'
-import { startApp } from '../scripts/lib/app'
-import { freePort, stop } from '../scripts/lib/processes'
-import { expect, test } from './app'
+import { loadBook } from '../scripts/lib/demo-workshop'
+import { expect, test, workshopBeside } from './app'
 
 const CODE = '40718523'
 const PASSPHRASE = 'four copper kettles'
@@ -31,9 +30,7 @@ async function pair(owner: Page, tablet: Page, url: string, name: string, role: 
 }
 
 test('screens are paired, each does what it may, and one that is sent away is out', async ({ browser, app }) => {
-  const port = (await freePort()) as number
-  const url = `http://127.0.0.1:${port}`
-  const server = await startApp(port, app.database.url, { env: { IMBRY_SIGN_IN: '1', IMBRY_SETUP_CODE: CODE } })
+  const { url, stop } = await workshopBeside(app, 'screens', loadBook, { IMBRY_SIGN_IN: '1', IMBRY_SETUP_CODE: CODE })
   const [owner, cook, packing] = [await screen(browser), await screen(browser), await screen(browser)]
 
   await owner.goto(`${url}/formulas`)
@@ -85,5 +82,5 @@ test('screens are paired, each does what it may, and one that is sent away is ou
   await cook.goto(`${url}/stove`)
   await expect(cook).toHaveURL(/\/sign-in$/)
   await accessible(cook)
-  await stop(server)
+  await stop()
 })

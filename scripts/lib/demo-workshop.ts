@@ -28,11 +28,20 @@ export const demoChannelIds = demoChannels.map((c) => c.id)
 const EPOCH = new Date('2026-08-01T07:00:00.000Z')
 
 export async function loadDemo(db: Db, hubToken: string): Promise<void> {
+  await loadBook(db, hubToken)
+  await loadLog(db)
+}
+
+/** The demo's channels, kitchen and book, with nothing cooked yet. */
+export async function loadBook(db: Db, hubToken: string): Promise<void> {
   const tokenHash = hashToken(hubToken)
   for (const channel of [...demoChannels, ...demoDevices]) await addChannel(db, { ...channel, tokenHash })
   await furnish(db)
   for (const [id, document] of Object.entries(demoFormulas))
     if (!(await findFormula(db, id))) await addRevision(db, id, document, EPOCH)
+}
+
+async function loadLog(db: Db): Promise<void> {
   // written in order, so the last one being there means all are
   if (await findBatch(db, lastDemoBatchId)) return
   for (const { batch, boils, note, score } of demoHistory()) {

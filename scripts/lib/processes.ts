@@ -9,7 +9,11 @@ const children: ChildProcess[] = []
 
 // where the system can, it ends a child whose script was killed without a word
 const SETPRIV = '/usr/bin/setpriv'
-const withScript = existsSync(SETPRIV) ? [SETPRIV, '--pdeathsig', 'TERM', '--'] : []
+/** Begins nothing where the script has gone before the system could be told to mind it. */
+const IF_THERE = '[ "$PPID" = "$0" ] && exec "$@"'
+const withScript = existsSync(SETPRIV)
+  ? [SETPRIV, '--pdeathsig', 'TERM', '--', 'sh', '-c', IF_THERE, String(process.pid)]
+  : []
 
 /** Starts a child that is stopped with the script. `onExit` hears of an end nobody asked for. */
 export function start(

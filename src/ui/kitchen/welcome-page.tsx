@@ -5,6 +5,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import type { KitchenFacts, KitchenView } from '@/contract/kitchen'
 import { Button } from '@/ui/kit/button'
+import { useAlive } from '@/ui/kit/use-alive'
 import { useSay } from '@/ui/shell/preferences'
 import { drawingOf } from './drawings'
 import { type Section, sections } from './fields'
@@ -112,6 +113,7 @@ interface CardProps {
 
 function NeedCard({ need: { section, why, there }, n, next, now, onOpen }: CardProps) {
   const say = useSay()
+  const alive = useAlive()
   return (
     <li className="sheet flex items-start gap-4 px-5 py-4">
       <span
@@ -137,7 +139,12 @@ function NeedCard({ need: { section, why, there }, n, next, now, onOpen }: CardP
           <p className="text-body leading-snug text-muted">{why}</p>
         )}
         {!there && (
-          <Button look={next ? 'primary' : 'plain'} onClick={() => onOpen(section)} className="flex items-center gap-2">
+          <Button
+            disabled={!alive}
+            look={next ? 'primary' : 'plain'}
+            onClick={() => onOpen(section)}
+            className="flex items-center gap-2"
+          >
             <Plus size={18} aria-hidden />
             Add a {section.one}
           </Button>

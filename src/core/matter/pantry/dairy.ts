@@ -199,7 +199,12 @@ export const dairy = [
     'Margarine, hard',
     { fat: 80, salt: 1.2, lactose: 0.3, ash: 0.1 },
     // whey or milk powder is in most; a pack without is an ingredient of one's own
-    { density: 0.95, units: { stick: 113.4, cup: 227 }, allergens: milk, synonyms: ['hard margarine', 'baking margarine'] },
+    {
+      density: 0.95,
+      units: { stick: 113.4, cup: 227 },
+      allergens: milk,
+      synonyms: ['hard margarine', 'baking margarine'],
+    },
   ),
   ingredient('coconut-oil', 'Coconut oil', { fat: 99.9 }, { density: 0.92, units: { cup: 218 } }),
   ingredient(
