@@ -3,7 +3,6 @@ import { readFileSync } from 'node:fs'
 import next from 'next'
 import { closeDoor, openDoor } from '@/door/door'
 import { isLoopback, ownHosts } from '@/door/hosts'
-import { asksWho, goneAmong, screenOf } from '@/server/screens'
 
 /** Addresses that stand for all this machine has, loopback among them. */
 const ANY = new Set(['0.0.0.0', '::'])
@@ -14,10 +13,12 @@ async function main(): Promise<void> {
   const { IMBRY_TLS_CERT: cert, IMBRY_TLS_KEY: key } = process.env
   const app = next({ dev: false, hostname: listen, port })
   await app.prepare()
+  // who knows the screens is fetched only where somebody has to be asked
+  const screens = process.env.IMBRY_SIGN_IN === '1' ? await import('@/server/screens') : null
   const openOne = () =>
     openDoor(app.getRequestHandler(), {
       hosts: ownHosts(process.env.IMBRY_HOSTS, listen),
-      screens: asksWho() ? { screenOf, goneAmong } : null,
+      screens,
       tls: cert && key ? { cert: readFileSync(cert, 'utf8'), key: readFileSync(key, 'utf8') } : null,
     })
   // this machine's own devices speak to it over loopback

@@ -5,7 +5,7 @@ import http from 'node:http'
 import https from 'node:https'
 import { resolve } from 'node:path'
 import { demoRooms } from '@/demo/kitchen'
-import { build } from './build'
+import { build, SERVER } from './build'
 import { prepareDatabase } from './database'
 import { loadDemo } from './demo-workshop'
 import { openMariadb } from './mariadb'
@@ -30,7 +30,7 @@ export async function startApp(
 ): Promise<ChildProcess> {
   const child = start(
     'node',
-    ['--import', 'tsx', 'scripts/serve.ts'],
+    [SERVER],
     {
       stdio: quiet,
       env: {
