@@ -4,11 +4,11 @@ import { join, resolve } from 'node:path'
 import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { appendReadings, openDb, openPool } from '@/db'
-import { lastDemoBatchId } from '@/demo/history'
+import { demoHistory, lastDemoBatchId } from '@/demo/history'
 import { backup, restore } from './backup'
 import { makeDataFolder } from './data-folder'
 import { ownDatabase, prepareDatabase } from './database'
-import { loadDemo } from './demo-workshop'
+import { loadBook, loadLog } from './demo-workshop'
 import { openMariadb } from './mariadb'
 import { fillOwn } from './own-workshop'
 import { stopAll } from './processes'
@@ -36,7 +36,10 @@ describe('a backup', () => {
 
   beforeAll(async () => {
     mkdirSync(here)
-    url = await ownDatabase(here, 'a token', loadDemo)
+    url = await ownDatabase(here, 'a token', async (db, token) => {
+      await loadBook(db, token)
+      await loadLog(db, demoHistory().slice(-2))
+    })
     before = await contents(url)
   })
 

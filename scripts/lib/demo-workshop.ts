@@ -29,7 +29,8 @@ const EPOCH = new Date('2026-08-01T07:00:00.000Z')
 
 export async function loadDemo(db: Db, hubToken: string): Promise<void> {
   await loadBook(db, hubToken)
-  await loadLog(db)
+  // written in order, so the last one being there means all are
+  if (!(await findBatch(db, lastDemoBatchId))) await loadLog(db, demoHistory())
 }
 
 /** The demo's channels, kitchen and book, with nothing cooked yet. */
@@ -41,10 +42,9 @@ export async function loadBook(db: Db, hubToken: string): Promise<void> {
     if (!(await findFormula(db, id))) await addRevision(db, id, document, EPOCH)
 }
 
-async function loadLog(db: Db): Promise<void> {
-  // written in order, so the last one being there means all are
-  if (await findBatch(db, lastDemoBatchId)) return
-  for (const { batch, boils, note, score } of demoHistory()) {
+/** Batches of the demo's log, with all that was read and done. */
+export async function loadLog(db: Db, history: ReturnType<typeof demoHistory>): Promise<void> {
+  for (const { batch, boils, note, score } of history) {
     const [first, ...others] = boils
     if (!first) continue
     await insertBatch(db, batch, demoFormulas[batch.formulaId] as FormulaDocument, first.boil)
