@@ -7,7 +7,7 @@ import { startPractice, whenDue } from '../tests/stove'
 import { startApp, startHub, startWorkshop } from './lib/app'
 import { chromiumOptions } from './lib/chromium'
 import { ownDatabase } from './lib/database'
-import { demoChannelIds } from './lib/demo-workshop'
+import { demoChannelIds, loadBook } from './lib/demo-workshop'
 import { fillOwn } from './lib/own-workshop'
 import { freePort, stopAll } from './lib/processes'
 
@@ -111,6 +111,46 @@ async function welcome(browser: Browser): Promise<void> {
   await page.close()
 }
 
+/** A kitchen that signs in: the owner pairs a fourth screen, and a tablet is asked which it is. */
+async function screens(browser: Browser): Promise<void> {
+  const folder = resolve('.imbry-test/screens')
+  rmSync(folder, { recursive: true, force: true })
+  const port = (await freePort()) as number
+  const setup = '40718523'
+  const env = { IMBRY_SIGN_IN: '1', IMBRY_SETUP_CODE: setup }
+  await startApp(port, await ownDatabase(folder, 'pictures', loadBook), { env })
+  const app = `http://127.0.0.1:${port}`
+  const owner = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
+  await owner.goto(app)
+  await owner.getByLabel(/Code in the terminal/).fill(setup)
+  await owner.getByLabel('A passphrase for the owner').fill('four copper kettles')
+  await owner.getByRole('button', { name: 'Open the kitchen' }).click()
+  await owner.waitForURL(/stove$/)
+  for (const [name, role] of [
+    ['lead cook', 'Cooks'],
+    ['second cook', 'Cooks'],
+    ['packing', 'Looks on'],
+  ] as const) {
+    await owner.goto(`${app}/kitchen/screens`)
+    await owner.getByLabel('It is called').fill(name)
+    await owner.getByRole('radio', { name: role }).click()
+    await owner.getByRole('button', { name: 'Make a code' }).click()
+    const code = ((await owner.getByTestId('code').textContent()) ?? '').replace(/\D/g, '')
+    // the last is not there yet: its code is what the picture shows
+    if (name === 'packing') break
+    const tablet = await (await browser.newContext()).newPage()
+    await tablet.goto(`${app}/sign-in?code=${code}`)
+    await tablet.getByRole('button', { name: 'Come in' }).first().click()
+    await tablet.waitForURL(/stove$/)
+    await tablet.context().close()
+  }
+  await shoot(owner, 'screens')
+  const stranger = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
+  await stranger.goto(app)
+  await stranger.getByRole('heading', { name: 'Which screen is this?' }).waitFor()
+  await shoot(stranger, 'sign-in')
+}
+
 async function main(): Promise<void> {
   const app = await startWorkshop('pictures', 'pictures')
   startHub(app, 'pictures', demoChannelIds)
@@ -148,6 +188,7 @@ async function main(): Promise<void> {
   await stove(browser, app)
   await pots(browser, app)
   await welcome(browser)
+  await screens(browser)
   await browser.close()
 }
 

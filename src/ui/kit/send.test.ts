@@ -45,6 +45,8 @@ describe('what is sent', () => {
     [404, false, false],
     [409, false, false],
     [413, false, false],
+    [429, true, false],
+    [507, true, false],
     [500, false, true],
     [503, true, false],
   ])('a %s is worth trying again as it is: %s, and is a fault of the server: %s', async (status, passing, fault) => {
