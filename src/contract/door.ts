@@ -1,6 +1,6 @@
 /** What the door tells the routes of a request; it takes these headers from nobody else. */
 import { z } from 'zod'
-import { type By, roles } from './rights'
+import { type By, roles } from './roles'
 
 /** Who asks, for what one client may have of a thing. */
 export const CLIENT_HEADER = 'x-imbry-client'

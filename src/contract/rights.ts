@@ -1,18 +1,5 @@
-/** What each role may do, address by address. Apart from the schemas: windows ask it, and need no Zod for that. */
-
-/** From who may only look to who may do everything; each may do what stands before it, too. */
-export const roles = ['looker-on', 'cook', 'owner'] as const
-export type Role = (typeof roles)[number]
-
-/** Whether somebody of role `has` may do what asks for `asks`. */
-export const mayDo = (has: Role, asks: Role): boolean => roles.indexOf(has) >= roles.indexOf(asks)
-
-/** Who did something, as the log keeps it: the screen's name, and what it may. */
-export interface By {
-  readonly id: string
-  readonly name: string
-  readonly role: Role
-}
+/** What each address asks for. */
+import type { Role } from './roles'
 
 /** Whoever may come in without being known: to sign in, to be told that Imbry is on, and devices, which have tokens. */
 export type Asks = Role | 'anybody' | 'device'

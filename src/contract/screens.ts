@@ -1,6 +1,6 @@
 /** Screens of the kitchen's network: who may come in, and what each may do. */
 import { z } from 'zod'
-import { type Role, roles } from './rights'
+import { type Role, roles } from './roles'
 import { shortText, ulid } from './text'
 
 export const MIN_PASSPHRASE = 10

@@ -19,7 +19,7 @@ import type { DeviceKind } from '@/contract/devices'
 import { formulaSchema } from '@/contract/formula'
 import type { KitchenKind } from '@/contract/kitchen'
 import { curveSchema } from '@/contract/logbook'
-import type { Role } from '@/contract/rights'
+import type { Role } from '@/contract/roles'
 import type { FamilyId } from '@/core'
 import { binary, exactText, instant, json } from './columns'
 

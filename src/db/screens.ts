@@ -1,6 +1,6 @@
 /** Who may come in: the owner's passphrase, paired screens, and codes that are still good. */
 import { and, asc, eq, gt, inArray, isNull, lt, or } from 'drizzle-orm'
-import type { By, Role } from '@/contract/rights'
+import type { By, Role } from '@/contract/roles'
 import type { Db } from './client'
 import { owners, pairings, screens } from './schema'
 

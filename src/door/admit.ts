@@ -1,7 +1,8 @@
 /** Who comes in, where Imbry can be reached from a network: the one place that knows what a request asks for. */
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import { SCREEN_COOKIE } from '@/contract/door'
-import { asksFor, type By, mayDo } from '@/contract/rights'
+import { asksFor } from '@/contract/rights'
+import { type By, mayDo } from '@/contract/roles'
 
 /** What the door asks of those who know the screens. */
 export interface Screens {

@@ -1,6 +1,6 @@
 import type { BoilFrame, BoilView, Frame, LoggedAct } from '@/contract/cook'
 import { recordOf } from '@/contract/events'
-import type { By } from '@/contract/rights'
+import type { By } from '@/contract/roles'
 import { assessCook, type CookAct, summaryOf } from '@/core'
 import {
   appendEvent,

@@ -3,7 +3,7 @@
 import { ulid } from 'ulid'
 import type { z } from 'zod'
 import { byIn } from '@/contract/door'
-import type { By } from '@/contract/rights'
+import type { By } from '@/contract/roles'
 import { type Body, eventStream, readPath, readQuery } from './http'
 import { Problem, UnreadableRow } from './problem'
 import { stackOf } from './stack-of'

@@ -4,7 +4,7 @@ import { networkInterfaces } from 'node:os'
 import { hash, verify } from '@node-rs/argon2'
 import QRCode from 'qrcode'
 import { ulid } from 'ulid'
-import type { By, Role } from '@/contract/rights'
+import type { By, Role } from '@/contract/roles'
 import type { NewPairing, Pairing, ScreenView, SignIn } from '@/contract/screens'
 import {
   addScreen,

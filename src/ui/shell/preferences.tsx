@@ -1,7 +1,7 @@
 'use client'
 
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react'
-import { mayDo, type Role } from '@/contract/rights'
+import { mayDo, type Role } from '@/contract/roles'
 import { type Say, type SayTime, sayIn, timeIn, type Units } from '@/words'
 
 export type Theme = 'day' | 'dim'
