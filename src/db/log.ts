@@ -5,7 +5,7 @@
 
 import { createHash } from 'node:crypto'
 import { isDeepStrictEqual } from 'node:util'
-import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm'
+import { and, asc, eq, gt, gte, inArray, sql } from 'drizzle-orm'
 import type { LoggedAct } from '@/contract/cook'
 import { LONGEST_COOK_MS } from '@/contract/events'
 import type { Db } from './client'
@@ -184,13 +184,11 @@ export async function thinnedReadings(db: Db, boilId: string): Promise<{ newest:
     .where(eq(boils.id, boilId))
   if (!boil?.last || boil.newest === 0) return { newest: 0, rows: [] }
   const since = new Date(boil.last.getTime() - PICTURE.recentS * 1000)
-  const tail = await db
+  const recent = await db
     .select(readingColumns)
     .from(readings)
-    .where(and(eq(readings.boil, boil.key), gt(readings.n, boil.newest - PICTURE.mostRecent)))
+    .where(and(eq(readings.boil, boil.key), gt(readings.n, boil.newest - PICTURE.mostRecent), gte(readings.at, since)))
     .orderBy(asc(readings.n))
-  const from = tail.findIndex((r) => r.at >= since)
-  const recent = tail.slice(Math.max(0, from))
   const before = (recent[0]?.n ?? 1) - 1
   const old = await evenly(db, boil.key, before)
   return { newest: boil.newest, rows: [...old, ...aSecond(recent)].sort((a, b) => a.at.getTime() - b.at.getTime()) }
