@@ -326,31 +326,64 @@ export const pageOfBatches = (db: Db, after: BatchCursor | null, limit: number):
     .orderBy(desc(batches.startedAt), desc(batches.id))
     .limit(limit)
 
-/** The newest judged batches of a formula, with what they were made of and what their boils reached, °C. */
+export interface JudgedBatch {
+  readonly revision: number
+  readonly conditions: BatchConditions
+  readonly score: number
+  /** What its boils reached, °C. */
+  readonly reached: readonly number[]
+}
+
+/** The newest judged batches of a formula that can be read, and the revisions they were made of. */
 export async function judgedBatches(
   db: Db,
   formulaId: string,
   limit: number,
-): Promise<(BatchRecord & { reached: number[] })[]> {
-  const rows = await records(db)
+): Promise<{ batches: JudgedBatch[]; revisions: Map<number, FormulaDocument> }> {
+  // plans are large, and say nothing here
+  const rows = await db
+    .select({ id: batches.id, revision: batches.revision, conditions: batches.conditions, score: batches.score })
+    .from(batches)
     .where(and(eq(batches.formulaId, formulaId), isNotNull(batches.score)))
     .orderBy(desc(batches.startedAt))
     .limit(limit)
-  if (rows.length === 0) return []
-  const reached = await db
-    .select({ batch: boils.batchId, celsius: boilSummaries.reachedC })
-    .from(boils)
-    .innerJoin(boilSummaries, eq(boilSummaries.boil, boils.key))
-    .where(
-      inArray(
-        boils.batchId,
-        rows.map((r) => r.batch.id),
+  if (rows.length === 0) return { batches: [], revisions: new Map() }
+  const [reached, documents] = await Promise.all([
+    db
+      .select({ batch: boils.batchId, celsius: boilSummaries.reachedC })
+      .from(boils)
+      .innerJoin(boilSummaries, eq(boilSummaries.boil, boils.key))
+      .where(
+        inArray(
+          boils.batchId,
+          rows.map((r) => r.id),
+        ),
       ),
-    )
-  return rows.flatMap(toRecord).map((batch) => ({
-    ...batch,
-    reached: reached.flatMap((r) => (r.batch === batch.id && r.celsius !== null ? [r.celsius] : [])),
-  }))
+    db
+      .select({ number: formulaRevisions.number, document: formulaRevisions.document })
+      .from(formulaRevisions)
+      .where(
+        and(
+          eq(formulaRevisions.formulaId, formulaId),
+          inArray(formulaRevisions.number, [...new Set(rows.map((r) => r.revision))]),
+        ),
+      ),
+  ])
+  return {
+    batches: rows.flatMap(({ id, revision, conditions, score }) =>
+      isReadable(conditions) && score !== null
+        ? [
+            {
+              revision,
+              conditions,
+              score,
+              reached: reached.flatMap((r) => (r.batch === id && r.celsius !== null ? [r.celsius] : [])),
+            },
+          ]
+        : [],
+    ),
+    revisions: new Map(documents.flatMap((d) => (isReadable(d.document) ? [[d.number, d.document]] : []))),
+  }
 }
 
 /** A batch as lists read it; null for none of that id. */

@@ -67,12 +67,20 @@ const ADVISED_BY = 60
 
 /** What the judged batches of a formula say about its target. Days of different air are compared by composition. */
 export async function adviceFor(formulaId: string, target: number): Promise<Advice> {
-  const past = (await judgedBatches(db(), formulaId, ADVISED_BY)).flatMap(({ formula, conditions, score, reached }) => {
-    const boiled = mainBoil(formula)
-    if (reached.length === 0 || score === null || !boiled) return []
+  const { batches, revisions } = await judgedBatches(db(), formulaId, ADVISED_BY)
+  // what a revision is at its target is the same on every day
+  const atTarget = new Map(
+    [...revisions].flatMap(([number, document]) => {
+      const boiled = mainBoil(document)
+      const day = batches.find((b) => b.revision === number)
+      return boiled && day ? [[number, analyse(boiled, day.conditions).atTarget] as const] : []
+    }),
+  )
+  const past = batches.flatMap(({ revision, conditions, score, reached }) => {
+    const mix = atTarget.get(revision)
+    if (reached.length === 0 || !mix) return []
     const mean = reached.reduce((a, c) => a + c, 0) / reached.length
-    const { atTarget } = analyse(boiled, conditions)
-    return [{ reached: temperatureAtStandard(atTarget, mean, conditions.pressurePa), score }]
+    return [{ reached: temperatureAtStandard(mix, mean, conditions.pressurePa), score }]
   })
   return adviseTarget(past, target)
 }
