@@ -1,7 +1,7 @@
 /** Brings a database up to date and puts in it what a workshop begins with. */
 import type { Pool } from 'mysql2/promise'
 import { type Db, ForeignSchema, listChannels, migrate, NewerSchema, openDb, openPool, setToken } from '@/db'
-import { hashToken } from '@/server/probes'
+import { hashToken } from '@/server/tokens'
 import { moveAside } from './data-folder'
 import { openMariadb } from './mariadb'
 

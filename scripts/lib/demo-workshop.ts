@@ -21,7 +21,7 @@ import { demoFormulas } from '@/demo/formulas'
 import { demoHistory, lastDemoBatchId } from '@/demo/history'
 import { demoChannels, demoDevices, demoThings } from '@/demo/kitchen'
 import { sumUp } from '@/server/cook'
-import { hashToken } from '@/server/probes'
+import { hashToken } from '@/server/tokens'
 
 export const demoChannelIds = demoChannels.map((c) => c.id)
 

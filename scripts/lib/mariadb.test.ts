@@ -51,11 +51,10 @@ describe('the database', () => {
       'CREATE TABLE x (n INT)',
       'SELECT * FROM mysql.global_priv',
       `SELECT 'x' INTO OUTFILE '${scratch}/out'`,
-      "SELECT LOAD_FILE('/etc/passwd') IS NOT NULL AND 1/0",
       'CREATE DATABASE imbry_other',
       "CREATE USER 'x'@'%'",
       'SHUTDOWN',
-    ].filter((sql) => !sql.includes('LOAD_FILE')))
+    ])
       expect(await refusal(query(url, sql)), sql).toMatch(/denied/i)
     expect(await query(url, "SELECT LOAD_FILE('/etc/passwd') AS text")).toEqual([{ text: null }])
     // the other makes tables, and reads nobody else's

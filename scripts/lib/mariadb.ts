@@ -9,8 +9,8 @@ import { socketOf } from './data-folder'
 import { run, start, stop, until } from './processes'
 
 /** A secret kept in a file only its owner can read, made on first use. */
-export function secretIn(file: string): string {
-  if (!existsSync(file)) writeFileSync(file, randomBytes(24).toString('hex'), { mode: 0o600 })
+export function secretIn(file: string, make = (): string => randomBytes(24).toString('hex')): string {
+  if (!existsSync(file)) writeFileSync(file, make(), { mode: 0o600 })
   return readFileSync(file, 'utf8').trim()
 }
 

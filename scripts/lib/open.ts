@@ -1,7 +1,7 @@
 /** Opens a workshop: its database, the built app and its stand-in devices, until it is told to stop. */
 import type { ChildProcess } from 'node:child_process'
 import { randomInt } from 'node:crypto'
-import { existsSync, readFileSync, writeFileSync } from 'node:fs'
+import { existsSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { isLoopback } from '@/door/hosts'
 import { originFor } from '@/server/screens'
@@ -107,7 +107,7 @@ async function networkOf(folder: string): Promise<Network> {
   const scheme = cert ? 'https' : 'http'
   if (isLoopback(listen)) return { scheme, env: {}, said: () => [] }
   // first words of the owner: whoever can read the terminal
-  const code = codeIn(resolve(folder, 'setup-code'))
+  const code = secretIn(resolve(folder, 'setup-code'), eightDigits)
   return {
     scheme,
     env: { IMBRY_SIGN_IN: '1', IMBRY_SETUP_CODE: code },
@@ -119,20 +119,18 @@ async function networkOf(folder: string): Promise<Network> {
   }
 }
 
-/** Eight digits, the same at every start, in a file only its owner can read. */
-function codeIn(file: string): string {
-  if (!existsSync(file)) writeFileSync(file, String(randomInt(1e8)).padStart(8, '0'), { mode: 0o600 })
-  return readFileSync(file, 'utf8').trim()
-}
+/** Short enough to be typed. */
+const eightDigits = (): string => String(randomInt(1e8)).padStart(8, '0')
 
 async function wantedPort(command: string): Promise<number> {
   const port = Number(process.env.PORT ?? 3210)
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new Error(`PORT must be a number from 1 to 65535, not "${process.env.PORT}".`)
   // one that was killed gives its port up a moment later
-  const free = async () => (await freePort(port)) !== null
-  await until(free, PORT_S, () => '').catch(() => undefined)
-  if (!(await free()))
-    throw new Error(`Port ${port} is in use. Stop what uses it, or choose another: PORT=${port + 1} ${command}`)
+  await until(
+    async () => (await freePort(port)) !== null,
+    PORT_S,
+    () => `Port ${port} is in use. Stop what uses it, or choose another: PORT=${port + 1} ${command}`,
+  )
   return port
 }

@@ -1,6 +1,6 @@
 /** What a maker's own workshop begins with: two channels, one for a probe and one to practise on. Nothing is cooked yet. */
 import { addChannel, type Db } from '@/db'
-import { hashToken } from '@/server/probes'
+import { hashToken } from '@/server/tokens'
 
 /** The stand-in hub speaks on this one: a pot that is not there, to learn on. */
 export const PRACTICE = 'practice'

@@ -35,6 +35,10 @@ const table = {
   responseS: [0.1, 3600],
   altitudeM: [-430, 5000],
   pressurePa: [40_000, 120_000],
+  /** What a barometer shows in a room. */
+  barometerHPa: [500, 1100],
+  /** Colder than any freezer, hotter than any sugar work: a broken probe. */
+  probeC: [-50, 400],
   roomC: [0, 45],
   share: [0, 1],
   /** A unit of the house, ml. */

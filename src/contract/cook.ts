@@ -3,13 +3,13 @@
 import { z } from 'zod'
 import { type CookAct, deeds, type Sign, type Smell, type StageId, signs, smells, stageTable } from '@/core'
 import { batchPlanSchema, conditionsSchema, frozenThermometerSchema } from './batch'
+import { within } from './bounds'
 import { LONGEST_COOK_MS } from './events'
 import { boiledSchema } from './formula'
 import type { Same } from './same'
 import { innerId, instant, ulid } from './text'
 
-/** Hotter than any sugar work and colder than any freezer is a broken probe, not a reading. */
-const probeCelsius = z.number().min(-50).max(400)
+const probeCelsius = within('probeC')
 
 export const readingSchema = z.object({
   id: z.string().min(8).max(40),
@@ -21,7 +21,6 @@ export const readingSchema = z.object({
 export type PushedReading = z.infer<typeof readingSchema>
 
 const rate = z.number().min(1).max(60)
-const id = innerId
 
 const valuedAct = z.discriminatedUnion('type', [
   z.object({ type: z.literal('heat'), dial: z.number().min(0).max(10) }),
@@ -49,8 +48,8 @@ const valuedAct = z.discriminatedUnion('type', [
 
 export const actSchema = z.discriminatedUnion('type', [
   valuedAct,
-  z.object({ type: z.literal('step'), step: id }),
-  z.object({ type: z.literal('pulled'), step: id, celsius: probeCelsius.nullable() }),
+  z.object({ type: z.literal('step'), step: innerId }),
+  z.object({ type: z.literal('pulled'), step: innerId, celsius: probeCelsius.nullable() }),
   z.object({ type: z.literal('lid'), on: z.boolean() }),
   z.object({ type: z.literal('correction'), celsius: z.number().min(-40).max(40) }),
   z.object({ type: z.literal('did'), what: z.enum(deeds) }),

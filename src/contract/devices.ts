@@ -13,7 +13,7 @@ export const weightSchema = z.object({
 })
 export type PushedWeight = z.infer<typeof weightSchema>
 
-export const pressureSchema = z.object({ at: instant, hPa: z.number().min(500).max(1100) })
+export const pressureSchema = z.object({ at: instant, hPa: within('barometerHPa') })
 
 /** What is to be weighed next on a scale; null for nothing. */
 export const wantedSchema = z.object({ grams: within('grams').nullable() })

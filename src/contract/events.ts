@@ -5,8 +5,12 @@ import type { Frame, LoggedAct } from './cook'
 /** A cook and its rests are over by then, ms: what is dated later was not taken in it. */
 export const LONGEST_COOK_MS = 7 * 86_400_000
 
+/** Whether a time, ms, can be one of a cook that began at `startedAt`. */
+export const isWithinCook = (startedAt: number, at: number): boolean =>
+  at >= startedAt && at <= startedAt + LONGEST_COOK_MS
+
 /** An act may be dated so much before the flame, s, by a clock that is a little off. */
-const BEFORE = 1
+export const BEFORE_S = 1
 
 /**
  * Logged acts as the core reads them: on the clock of a cook that began at `startedAt` ms, oldest first. One that is dated
@@ -18,7 +22,7 @@ export const eventsOf = (acts: Iterable<LoggedAct>, startedAt: number): CookEven
   return [...acts]
     .map(({ id, at, act, by }): CookEvent => {
       const said = (Date.parse(at) - startedAt) / 1000
-      const unsure = said < -BEFORE || said * 1000 > LONGEST_COOK_MS
+      const unsure = said < -BEFORE_S || said * 1000 > LONGEST_COOK_MS
       const when = unsure ? latest : said
       latest = Math.max(latest, when)
       return { id, at: when, ...(unsure && { unsure }), ...(by && { by }), ...act }

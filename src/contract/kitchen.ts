@@ -11,7 +11,7 @@ const room = z.object({
   name: shortText,
   altitudeM: within('altitudeM'),
   /** What the barometer in the room shows, hPa; null to go by the altitude. */
-  barometerHPa: z.number().min(500).max(1100).nullable(),
+  barometerHPa: within('barometerHPa').nullable(),
   roomC: within('roomC'),
   humidity: within('share'),
 })

@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util'
-import { and, asc, desc, eq, inArray, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNull, lt, or, sql } from 'drizzle-orm'
 import type { BatchConditions } from '@/contract/batch'
 import type { BoilView } from '@/contract/cook'
 import {
@@ -14,7 +14,7 @@ import {
 import type { Db } from './client'
 import { isReadable, type Unreadable, UnreadableRow, whole } from './columns'
 import { appendEventIn } from './log'
-import { batches, boilSummaries, boils, channels, formulaRevisions } from './schema'
+import { batches, boils, channels, formulaRevisions } from './schema'
 import { type Tx, transact } from './transaction'
 
 export interface NewBatch {
@@ -326,66 +326,6 @@ export const pageOfBatches = (db: Db, after: BatchCursor | null, limit: number):
     .orderBy(desc(batches.startedAt), desc(batches.id))
     .limit(limit)
 
-export interface JudgedBatch {
-  readonly revision: number
-  readonly conditions: BatchConditions
-  readonly score: number
-  /** What its boils reached, °C. */
-  readonly reached: readonly number[]
-}
-
-/** The newest judged batches of a formula that can be read, and the revisions they were made of. */
-export async function judgedBatches(
-  db: Db,
-  formulaId: string,
-  limit: number,
-): Promise<{ batches: JudgedBatch[]; revisions: Map<number, FormulaDocument> }> {
-  // plans are large, and say nothing here
-  const rows = await db
-    .select({ id: batches.id, revision: batches.revision, conditions: batches.conditions, score: batches.score })
-    .from(batches)
-    .where(and(eq(batches.formulaId, formulaId), isNotNull(batches.score)))
-    .orderBy(desc(batches.startedAt))
-    .limit(limit)
-  if (rows.length === 0) return { batches: [], revisions: new Map() }
-  const [reached, documents] = await Promise.all([
-    db
-      .select({ batch: boils.batchId, celsius: boilSummaries.reachedC })
-      .from(boils)
-      .innerJoin(boilSummaries, eq(boilSummaries.boil, boils.key))
-      .where(
-        inArray(
-          boils.batchId,
-          rows.map((r) => r.id),
-        ),
-      ),
-    db
-      .select({ number: formulaRevisions.number, document: formulaRevisions.document })
-      .from(formulaRevisions)
-      .where(
-        and(
-          eq(formulaRevisions.formulaId, formulaId),
-          inArray(formulaRevisions.number, [...new Set(rows.map((r) => r.revision))]),
-        ),
-      ),
-  ])
-  return {
-    batches: rows.flatMap(({ id, revision, conditions, score }) =>
-      isReadable(conditions) && score !== null
-        ? [
-            {
-              revision,
-              conditions,
-              score,
-              reached: reached.flatMap((r) => (r.batch === id && r.celsius !== null ? [r.celsius] : [])),
-            },
-          ]
-        : [],
-    ),
-    revisions: new Map(documents.flatMap((d) => (isReadable(d.document) ? [[d.number, d.document]] : []))),
-  }
-}
-
 /** A batch as lists read it; null for none of that id. */
 export async function findBatchRow(db: Db, id: string): Promise<BatchRow | null> {
   const [row] = await db.select(rowColumns).from(batches).where(eq(batches.id, id)).limit(1)
@@ -399,22 +339,4 @@ export async function findBatch(db: Db, id: string): Promise<BatchRecord | null>
   const [record] = toRecord(row)
   if (!record) throw new UnreadableRow('This batch is written in a way this Imbry cannot read')
   return record
-}
-
-export interface Verdict {
-  readonly note: string
-  readonly score: number | null
-}
-
-/**
- * Writes what is thought of a batch where it still says `from`, and returns what it says then: what was given, where
- * that was written or stood there already, else what another wrote. Null for no such batch.
- */
-export async function writeVerdict(db: Db, id: string, verdict: Verdict, from: Verdict): Promise<Verdict | null> {
-  await db
-    .update(batches)
-    .set(verdict)
-    .where(and(eq(batches.id, id), eq(batches.note, from.note), sql`${batches.score} <=> ${from.score}`))
-  const [row] = await db.select({ note: batches.note, score: batches.score }).from(batches).where(eq(batches.id, id))
-  return row ?? null
 }

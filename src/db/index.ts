@@ -1,6 +1,7 @@
 /** The only room that knows SQL. */
 export * from './batches'
 export * from './book'
+export { causesOf, hasCode } from './causes'
 export { type Db, db, openDb, openPool, ping } from './client'
 export { UnreadableRow } from './columns'
 export * from './formulas'
@@ -11,3 +12,4 @@ export * from './scales'
 export * from './screens'
 export * from './summaries'
 export { transact } from './transaction'
+export * from './verdicts'

@@ -7,7 +7,8 @@ import { createHash } from 'node:crypto'
 import { isDeepStrictEqual } from 'node:util'
 import { and, asc, eq, gt, gte, inArray, sql } from 'drizzle-orm'
 import type { LoggedAct } from '@/contract/cook'
-import { LONGEST_COOK_MS } from '@/contract/events'
+import { isWithinCook } from '@/contract/events'
+import { endsBoil } from '@/core'
 import type { Db } from './client'
 import { isReadable, type Unreadable } from './columns'
 import { boils, events, readings } from './schema'
@@ -114,17 +115,14 @@ export async function appendEventIn(
   if (there) return isSame(there, boil.key, when, act) ? 'repeated' : 'conflict'
   if (n > MOST_ACTS) return 'full'
   await tx.insert(events).values({ boil: boil.key, n, id, at: when, act, receivedAt, by: by ?? null })
-  const ends = act.type === 'finished' || act.type === 'abandoned'
+  // where a clock was wrong, the end is where the boil was last heard of
+  const end = isWithinCook(boil.startedAt.getTime(), when.getTime()) ? when : (boil.last ?? boil.startedAt)
   await tx
     .update(boils)
-    .set({ events: n, ...(ends && { endedAt: isOfCook(boil, when) ? when : (boil.last ?? boil.startedAt) }) })
+    .set({ events: n, ...(endsBoil(act) && { endedAt: end }) })
     .where(eq(boils.key, boil.key))
   return 'stored'
 }
-
-/** Whether a time can be one of this cook: a clock may be wrong. */
-const isOfCook = ({ startedAt }: { startedAt: Date }, at: Date): boolean =>
-  at >= startedAt && at.getTime() - startedAt.getTime() <= LONGEST_COOK_MS
 
 /** Whether an act that is there is the one that came; one of another boil never is. */
 const isSame = (there: typeof events.$inferSelect, boil: number, at: Date, act: LoggedAct['act']): boolean =>

@@ -12,7 +12,6 @@ import {
   openBoils,
   pageOfBatches,
   recentBoilsOnChannel,
-  writeVerdict,
 } from './batches'
 import type { Db } from './client'
 import { addRevision, findFormula, listFormulas } from './formulas'
@@ -20,6 +19,7 @@ import { addChannel, findChannel, putThing, readThings, removeThing } from './ki
 import { appendEvent, appendReadings, eventsAfter, lastReadingAt, readingsAfter, thinnedReadings } from './log'
 import { boilsInLists, putSummary } from './summaries'
 import { freshDatabase } from './testing'
+import { writeVerdict } from './verdicts'
 
 let db: Db
 let close: () => Promise<void>

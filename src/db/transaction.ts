@@ -1,4 +1,5 @@
 /** Work that is done whole or not at all, and again where another's work was in its way. */
+import { hasCode } from './causes'
 import type { Db } from './client'
 
 export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0]
@@ -13,19 +14,13 @@ const GIVEN_UP = new Set([
   'ER_DUP_ENTRY',
 ])
 
-const isGivenUp = (error: unknown): boolean => {
-  for (let at = error; at instanceof Error; at = at.cause)
-    if (GIVEN_UP.has((at as { code?: string }).code ?? '')) return true
-  return false
-}
-
 /** A transaction; `work` may run more than once, and only its last run counts. */
 export async function transact<T>(db: Db, work: (tx: Tx) => Promise<T>): Promise<T> {
   for (let tries = 1; ; tries++)
     try {
       return await db.transaction(work)
     } catch (error) {
-      if (tries === MOST_TRIES || !isGivenUp(error)) throw error
+      if (tries === MOST_TRIES || !hasCode(error, GIVEN_UP)) throw error
       // two that met meet again unless they wait for different times
       await new Promise((resolve) => setTimeout(resolve, Math.random() * 20 * tries))
     }

@@ -62,17 +62,22 @@ interface Refusal {
   readonly headers?: Readonly<Record<string, string>>
 }
 
+const NOWHERE: Refusal = { status: 404, message: 'There is no such address' }
+
 /** Why a request goes no further; null for one that may. */
-function refusalOf(request: IncomingMessage, { hosts }: DoorSettings, writes: Limiter): Refusal | null {
+function refusalOf(
+  request: IncomingMessage,
+  path: string | null,
+  { hosts }: DoorSettings,
+  writes: Limiter,
+): Refusal | null {
   if (!answersTo(request.headers.host, hosts))
     return { status: 421, message: 'Imbry does not answer to that name. Its owner can set names in IMBRY_HOSTS' }
   const method = request.method ?? ''
   if (!METHODS.has(method))
     return { status: 405, message: `${method} means nothing here`, headers: { allow: [...METHODS].join(', ') } }
-  const url = request.url ?? ''
-  if (url.length > LONGEST_URL) return { status: 414, message: 'That address is too long' }
-  const path = pathOf(url)
-  if (path === null) return { status: 404, message: 'There is no such address' }
+  if ((request.url ?? '').length > LONGEST_URL) return { status: 414, message: 'That address is too long' }
+  if (path === null) return NOWHERE
   if (!READS.has(method)) {
     if (!path.startsWith('/api/'))
       return { status: 405, message: 'A page can only be read', headers: { allow: 'GET, HEAD' } }
@@ -80,8 +85,7 @@ function refusalOf(request: IncomingMessage, { hosts }: DoorSettings, writes: Li
     if (wait !== null)
       return { status: 429, message: 'That is too much at once', headers: { 'retry-after': String(wait) } }
   }
-  if (path.startsWith('/_next/') && !path.startsWith(STATIC))
-    return { status: 404, message: 'There is no such address' }
+  if (path.startsWith('/_next/') && !path.startsWith(STATIC)) return NOWHERE
   const tree = request.headers['next-router-state-tree']
   if (tree !== undefined && !isTree(tree)) return { status: 400, message: 'Where the window stands is not readable' }
   return null
@@ -131,8 +135,7 @@ export function openDoor(handler: Handler, settings: DoorSettings): Server {
   const screens = settings.screens ?? null
   const watch = screens && openWatch(screens)
   /** Whether a request may go on; one that may not has been answered. */
-  const letIn = async (request: IncomingMessage, response: ServerResponse): Promise<boolean> => {
-    const path = pathOf(request.url ?? '') ?? ''
+  const letIn = async (request: IncomingMessage, response: ServerResponse, path: string): Promise<boolean> => {
     // what every page is drawn with says nothing of anybody
     if (!screens || path.startsWith(STATIC)) return true
     const admitted = await admit(request, path, screens).catch(() => NOBODY_TELLS)
@@ -155,9 +158,10 @@ export function openDoor(handler: Handler, settings: DoorSettings): Server {
     for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value)
     response.setHeader('content-security-policy', policyOf(request.url ?? ''))
     keepNothing(response)
-    const refusal = refusalOf(request, settings, writes)
-    if (refusal) {
-      refuse(response, refusal)
+    const path = pathOf(request.url ?? '')
+    const refusal = refusalOf(request, path, settings, writes)
+    if (refusal || path === null) {
+      refuse(response, refusal ?? NOWHERE)
       // what it goes on sending is not for us
       request.resume()
       return
@@ -167,12 +171,12 @@ export function openDoor(handler: Handler, settings: DoorSettings): Server {
     if (settings.tls) request.headers[SECURE_HEADER] = '1'
     const late = setTimeout(() => {
       if (response.headersSent) return
-      console.error(`${request.method} ${pathOf(request.url ?? '')} had no answer after ${patience / 1000} s`)
+      console.error(`${request.method} ${path} had no answer after ${patience / 1000} s`)
       refuse(response, { status: 503, message: 'That took too long', headers: { 'retry-after': '5' } })
     }, patience)
     response.once('close', () => clearTimeout(late))
     const passOn = async (): Promise<unknown> =>
-      (await letIn(request, response)) ? handler(request, response) : request.resume()
+      (await letIn(request, response, path)) ? handler(request, response) : request.resume()
     passOn().catch((error: Error) => {
       console.error(`Fault before any route: ${error.stack}`)
       if (response.headersSent) response.destroy()

@@ -1,7 +1,7 @@
 import type { BoilFrame, BoilView, Frame, LoggedAct } from '@/contract/cook'
 import { recordOf } from '@/contract/events'
 import type { By } from '@/contract/roles'
-import { assessCook, type CookAct, summaryOf } from '@/core'
+import { assessCook, endsBoil, summaryOf } from '@/core'
 import {
   appendEvent,
   type Db,
@@ -40,13 +40,11 @@ export async function logAct(
   if (appended === 'conflict') throw new Problem(409, 'Another act has that id already', 'That one stands as it was.')
   if (appended === 'full') throw new Problem(409, 'The log of this boil is full', 'All that is in it is kept.')
   const stored = appended === 'stored'
-  if (stored && (view.endedAt !== null || ends(act))) await summarise(boilId)
+  if (stored && (view.endedAt !== null || endsBoil(act))) await summarise(boilId)
   nudge(`log ${boilId}`)
   if (view.channel) nudge(`channel ${view.channel}`)
   return { stored }
 }
-
-const ends = ({ type }: CookAct): boolean => type === 'finished' || type === 'abandoned'
 
 /** Writes what lists show of a boil: once it has ended, and again whenever its log is put right after that. */
 export async function summarise(boilId: string): Promise<void> {

@@ -1,5 +1,6 @@
 /** CSV that a spreadsheet takes for text and figures, never for something to carry out; read and written in turns. */
 import Papa from 'papaparse'
+import { turn } from './in-turns'
 
 /** What begins like a formula of a spreadsheet gets a mark before it that says it is text. */
 const AS_TEXT = { escapeFormulae: true } as const
@@ -10,8 +11,6 @@ export const plainCell = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ?
 /** Rows, and characters, at once: between them others have their turn. */
 const ROWS = 4000
 const CHARACTERS = 128 * 1024
-
-const turn = (): Promise<void> => new Promise((resolve) => setImmediate(resolve))
 
 /** Rows as text, under their columns' names. */
 export async function writeCsv(fields: readonly string[], data: readonly (readonly unknown[])[]): Promise<string> {

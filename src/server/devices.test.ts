@@ -5,8 +5,8 @@ import { addChannel } from '@/db'
 import { startBatch } from './batches'
 import { admitDevice, followScale, followWanted, parseWeights, storeWeights, takePressure, wantOn } from './devices'
 import { kitchen } from './kitchen'
-import { hashToken } from './probes'
 import { freshWorkshop, problem, request } from './testing'
+import { hashToken } from './tokens'
 
 let db: Db
 let close: () => Promise<void>

@@ -61,8 +61,10 @@ async function keepLooking(topic: Topic, watch: Watch): Promise<void> {
       watch.failure = error as Error
       watch.version++
     }
-    if (watch.version !== before) newsAt = Date.now()
-    if (watch.version !== before) for (const tell of [...watch.waiting]) tell()
+    if (watch.version !== before) {
+      newsAt = Date.now()
+      for (const tell of [...watch.waiting]) tell()
+    }
     // what was written while it looked may not have been seen
     if (!hurried)
       await new Promise<void>((resolve) => {

@@ -1,6 +1,5 @@
-import { createHash, timingSafeEqual } from 'node:crypto'
 import { type ChannelFrame, type PushedReading, readingSchema } from '@/contract/cook'
-import { LONGEST_COOK_MS } from '@/contract/events'
+import { isWithinCook } from '@/contract/events'
 import {
   appendReadings,
   type BoilSpan,
@@ -16,10 +15,9 @@ import { summarise } from './cook'
 import { parseJson } from './http'
 import { nudge, together, watchTopics } from './log-watch'
 import { Problem } from './problem'
+import { isToken } from './tokens'
 
 const MOST_READINGS = 5000
-
-export const hashToken = (token: string): string => createHash('sha256').update(token).digest('hex')
 
 /** Lets a hub in: the channel exists and the bearer token is its own. Compared in constant time. */
 export async function admitHub({
@@ -32,9 +30,7 @@ export async function admitHub({
   const channel = await findChannel(db(), params.channel)
   if (!channel) throw new Problem(404, `There is no probe channel "${params.channel}"`)
   const token = authorization?.startsWith('Bearer ') ? authorization.slice(7) : ''
-  const given = Buffer.from(hashToken(token))
-  if (!timingSafeEqual(given, Buffer.from(channel.tokenHash)))
-    throw new Problem(401, 'The hub’s token is missing or wrong')
+  if (!isToken(token, channel.tokenHash)) throw new Problem(401, 'The hub’s token is missing or wrong')
 }
 
 /** Newline-delimited JSON readings; all of them are good or none is taken. */
@@ -48,8 +44,7 @@ export function parseReadings(body: string): PushedReading[] {
 
 const belongs = (at: number, boil: BoilSpan, named?: string): boolean =>
   (named === undefined || named === boil.id) &&
-  at >= boil.startedAt.getTime() &&
-  at <= boil.startedAt.getTime() + LONGEST_COOK_MS &&
+  isWithinCook(boil.startedAt.getTime(), at) &&
   (boil.endedAt === null || at <= boil.endedAt.getTime())
 
 /**

@@ -4,6 +4,7 @@ import { ulid } from 'ulid'
 import type { z } from 'zod'
 import { byIn } from '@/contract/door'
 import type { By } from '@/contract/roles'
+import { causesOf, hasCode } from '@/db'
 import { type Body, eventStream, readPath, readQuery } from './http'
 import { Problem, UnreadableRow } from './problem'
 import { stackOf } from './stack-of'
@@ -77,7 +78,7 @@ export async function answered(work: () => Promise<Response>): Promise<Response>
       return problemAnswer(
         new Problem(503, 'Imbry cannot reach its database just now', 'Nothing was changed. Try again.'),
       )
-    if (isOutOfRoom(error))
+    if (hasCode(error, OUT_OF_ROOM))
       return problemAnswer(
         new Problem(507, 'The disk is full', 'What was stored before is kept; this is not stored yet.'),
       )
@@ -107,16 +108,8 @@ const AWAY = new Set([
 ])
 
 /** Whether the database, and not our code, is what failed; of a connection that broke the driver says so without a code. */
-export function databaseIsAway(error: unknown): boolean {
-  for (let at = error; at instanceof Error; at = at.cause) {
-    const { code = '', fatal } = at as { code?: string; fatal?: boolean }
-    if (AWAY.has(code) || fatal === true) return true
-  }
-  return false
-}
+export const databaseIsAway = (error: unknown): boolean =>
+  hasCode(error, AWAY) || causesOf(error).some(({ fatal }) => fatal === true)
 
+/** What it says when it has no room to write. */
 const OUT_OF_ROOM = new Set(['ER_DISK_FULL', 'ER_RECORD_FILE_FULL', 'ENOSPC'])
-
-/** Whether the database has no room to write. */
-const isOutOfRoom = (error: unknown): boolean =>
-  error instanceof Error && (OUT_OF_ROOM.has((error as { code?: string }).code ?? '') || isOutOfRoom(error.cause))

@@ -1,5 +1,4 @@
 import { once } from 'node:events'
-import { readdirSync } from 'node:fs'
 import { request as ask, type IncomingMessage, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { ulid } from 'ulid'
@@ -8,6 +7,7 @@ import { byIn, SCREEN_COOKIE } from '@/contract/door'
 import { asksFor, rights } from '@/contract/rights'
 import { mayDo, roles } from '@/contract/roles'
 import { closeDoor, openDoor } from '@/door/door'
+import { doors } from '../../scripts/fuzz/doors'
 import { startBatch } from './batches'
 import { boil, logAct, snapshot } from './cook'
 import { goneAmong, hasPassphrase, originFor, pair, revoke, screenOf, screens, setPassphrase, signIn } from './screens'
@@ -153,10 +153,6 @@ it('what is done at a screen stands in the log by its name, whatever the window 
 })
 
 describe('rights', () => {
-  const doors = (readdirSync('src/app', { recursive: true }) as string[])
-    .filter((f) => /(^|\/)(route\.ts|page\.tsx)$/.test(f))
-    .map((f) => `/${f.replace(/\/?(route\.ts|page\.tsx)$/, '').replace(/\(\w+\)\/?/g, '')}`.replace(/(.)\/$/, '$1'))
-
   it('are said for every address there is, and for none that is not', () => {
     const said = new Set(rights.map((r) => r.path))
     expect(doors.filter((d) => !said.has(d))).toEqual([])

@@ -1,5 +1,5 @@
 /** Signing in: the owner's passphrase, pairing of screens, and who a request comes from. */
-import { createHash, randomBytes, randomInt, timingSafeEqual } from 'node:crypto'
+import { randomBytes, randomInt } from 'node:crypto'
 import { networkInterfaces } from 'node:os'
 import { hash, verify } from '@node-rs/argon2'
 import QRCode from 'qrcode'
@@ -24,6 +24,7 @@ import {
   usePairing,
 } from '@/db'
 import { Problem } from './problem'
+import { hashToken, isToken } from './tokens'
 import { openTries } from './tries'
 
 const CODE_MS = 2 * 60_000
@@ -37,7 +38,6 @@ const FORGOTTEN_MS = 180 * 86_400_000
 const MOST_WRONG = 12
 
 const tries = openTries()
-const digest = (text: string): string => createHash('sha256').update(text).digest('hex')
 const newToken = (): string => randomBytes(32).toString('base64url')
 
 /** Whether screens have to sign in: Imbry can be reached from a network. */
@@ -60,7 +60,7 @@ async function slowly<T>(client: string, work: () => Promise<T | null>, message:
 
 const isSetupCode = (given: string): boolean => {
   const code = process.env.IMBRY_SETUP_CODE
-  return code !== undefined && timingSafeEqual(Buffer.from(digest(given)), Buffer.from(digest(code)))
+  return code !== undefined && isToken(given, hashToken(code))
 }
 
 /**
@@ -87,11 +87,11 @@ export async function setPassphrase(
 export async function signIn(asked: SignIn, client: string, now: Date): Promise<{ by: By; token: string }> {
   const found =
     'code' in asked
-      ? await slowly(client, () => usePairing(db(), digest(asked.code), now), 'That code is not good, or no longer')
+      ? await slowly(client, () => usePairing(db(), hashToken(asked.code), now), 'That code is not good, or no longer')
       : await slowly(client, () => ownerBy(asked), 'That is not the passphrase')
   const token = newToken()
   const by = { id: ulid(), ...found }
-  await addScreen(db(), { ...by, tokenHash: digest(token) }, now)
+  await addScreen(db(), { ...by, tokenHash: hashToken(token) }, now)
   return { by, token }
 }
 
@@ -104,7 +104,7 @@ async function ownerBy({ passphrase, name }: { passphrase: string; name: string 
 export async function pair({ id, name, role }: NewPairing, origin: string, now: Date): Promise<Pairing> {
   const code = String(randomInt(1_000_000)).padStart(6, '0')
   const expiresAt = new Date(now.getTime() + CODE_MS)
-  await putPairing(db(), { id, name, role, codeHash: digest(code), expiresAt }, now)
+  await putPairing(db(), { id, name, role, codeHash: hashToken(code), expiresAt }, now)
   const svg = await QRCode.toString(`${origin}/sign-in?code=${code}`, { type: 'svg', margin: 1 })
   return {
     code,
@@ -143,7 +143,7 @@ export async function revoke(id: string, now: Date): Promise<void> {
  * with the new token in it: the one before serves until the new one has come back.
  */
 export async function screenOf(token: string, now = new Date()): Promise<{ by: By; token: string | null } | null> {
-  const known = digest(token)
+  const known = hashToken(token)
   const row = await findScreen(db(), known)
   if (!row || now.getTime() - row.lastSeenAt.getTime() > FORGOTTEN_MS) return null
   const by = { id: row.id, name: row.name, role: row.role }
@@ -151,7 +151,7 @@ export async function screenOf(token: string, now = new Date()): Promise<{ by: B
   const isNew = row.tokenHash === known
   if (isNew ? age > ROTATE_MS : age > GRACE_MS) {
     const next = newToken()
-    if (await changeToken(db(), row, known, digest(next), now)) return { by, token: next }
+    if (await changeToken(db(), row, known, hashToken(next), now)) return { by, token: next }
   } else if (isNew && row.previousHash !== null && age > GRACE_MS) await forgetToken(db(), row.id)
   else if (now.getTime() - row.lastSeenAt.getTime() > SEEN_MS) await sawScreen(db(), row.id, now)
   return { by, token: null }

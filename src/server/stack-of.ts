@@ -1,8 +1,9 @@
+import { causesOf } from '@/db'
+
 /** What failed, for the log: the innermost cause, for a query is long and its values are the makers' own. */
 export function stackOf(error: unknown): string {
-  let at = error
-  while (at instanceof Error && at.cause instanceof Error) at = at.cause
-  const said = at instanceof Error ? (at.stack ?? at.message) : String(at)
+  const at = causesOf(error).at(-1)
+  const said = at ? (at.stack ?? at.message) : String(error)
   // what came in may stand in it: it begins no line of the log
   return said.replace(/\r?\n|\r/g, '\n    ')
 }

@@ -4,8 +4,8 @@ import { addChannel, addRevision, type Db } from '@/db'
 import { freshDatabase } from '@/db/testing'
 import { demoFormulas } from '@/demo/formulas'
 import { furnish } from '../../scripts/lib/demo-workshop'
-import { hashToken } from './probes'
 import type { Problem } from './problem'
+import { hashToken } from './tokens'
 
 export async function freshWorkshop(): Promise<{ db: Db; close: () => Promise<void> }> {
   const fresh = await freshDatabase()

@@ -6,6 +6,9 @@ import { traceSteps } from '../formula/trace'
 import { emptyMix, type Mix } from '../matter/mix'
 
 /** Something that happened, `at` seconds on the cook's clock. */
+/** Whether an act ends its boil. */
+export const endsBoil = ({ type }: CookAct): boolean => type === 'finished' || type === 'abandoned'
+
 export type CookEvent = {
   readonly id: string
   readonly at: number

@@ -105,19 +105,29 @@ export const amountOf = (m: Measure): Amount => ({
     return grams === null ? null : grams * m.factor
   },
   beside: NOTHING,
-  spread: m.amount.high === m.amount.low ? 0 : (m.amount.high - m.amount.low) / (m.amount.high + m.amount.low),
+  spread: spreadOf(m.amount),
   words: m.words,
   numbers: [m.amount.low, m.amount.high],
 })
 
+/** How far either end of a range is from its middle, as a share of it. */
+const spreadOf = ({ low, high }: Range): number => (high === low ? 0 : (high - low) / (high + low))
+
+/** How many, and how it was written. */
+type Count = Pick<Measure, 'amount' | 'words'>
+const countOf = (written: string): Count => ({
+  amount: { low: Number(written), high: Number(written) },
+  words: written,
+})
+
 /** So many of what is in one of them. */
-const times = (count: Measure, one: Amount): Amount => ({
+const times = (count: Count, one: Amount): Amount => ({
   grams: (i) => {
     const g = one.grams(i)
     return g === null ? null : (g * (count.amount.low + count.amount.high)) / 2
   },
   beside: NOTHING,
-  spread: one.spread || amountOf(count).spread,
+  spread: one.spread || spreadOf(count.amount),
   words: `${count.words} × ${one.words}`,
   numbers: [count.amount.low, count.amount.high, ...one.numbers],
 })
@@ -203,7 +213,7 @@ export function takeBrackets(text: string, house: readonly HouseUnit[]): Bracket
 
 /** Where brackets stood. */
 const HOLE = /\s*\( \)\s*/
-const withoutHoles = (text: string): string => text.replace(/\s*\( \)\s*/g, ' ').trim()
+export const withoutHoles = (text: string): string => text.replace(new RegExp(HOLE, 'g'), ' ').trim()
 
 export interface Lead {
   readonly amount: Amount
@@ -220,7 +230,7 @@ function splitCount(text: string, house: readonly HouseUnit[]): Lead | null {
   const size = measureAt(text.slice((found[1] as string).length + 1), house)
   if (!size?.unit || size.unit.kind === 'count') return null
   const pack = PACKED.exec(size.rest)
-  const count: Measure = { ...size, amount: one(Number(found[1])), unit: null, words: found[1] as string, factor: 1 }
+  const count = countOf(found[1] as string)
   const apart = times(count, amountOf(size))
   const isThousand = /^\d{3}$/.test(found[2] as string)
   const whole = measureAt(isThousand ? text.replace(/^(\d+)\s/, '$1') : text, house)
@@ -233,13 +243,11 @@ function splitCount(text: string, house: readonly HouseUnit[]): Lead | null {
   const unit = parseUnit(pack[0])?.unit ?? null
   const rest = size.rest.slice(pack[0].length)
   const amount = isThousand ? apart : either(apart, amountOf(whole), Number(found[1]), unit)
-  return { amount, rest, measure: { ...count, rest } }
+  return { amount, rest, measure: { ...count, unit: null, factor: 1, rest } }
 }
 
-const one = (n: number): Range => ({ low: n, high: n })
-
 /** The amount at the start of a line and what follows it; brackets have been taken, and `said` is what stood in them. */
-export function leadingAmount(text: string, house: readonly HouseUnit[], brackets?: Brackets): Lead | null {
+export function leadingAmount(text: string, house: readonly HouseUnit[], brackets: Brackets): Lead | null {
   const split = splitCount(text, house)
   if (split) return withBrackets(split, brackets)
   // "2 x 397 g tins of …"
@@ -249,10 +257,9 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
   let amount = amountOf(first)
   let rest = first.rest
   let sized = first.unit !== null || crossed !== null
-  if (crossed)
-    amount = times({ ...first, amount: one(Number(crossed[1])), unit: null, words: crossed[1] as string }, amount)
+  if (crossed) amount = times(countOf(crossed[1] as string), amount)
   // "2 (8-ounce) blocks": a count, then what is in one
-  const inside = brackets?.said[0]
+  const inside = brackets.said[0]
   if (!crossed && !first.unit && inside && HOLE.test(rest) && rest.search(HOLE) === 0) {
     const others = brackets.said.slice(1).map((m) => times(first, amountOf(m)))
     const after = rest.replace(HOLE, '')
@@ -302,19 +309,14 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
 const OR = /^\s*(?:\/|=|\|)\s*(?=[\d¼½¾⅓⅔⅛])/
 
 /** The amount with what brackets say beside it, or what they say is in each. */
-function withBrackets({ amount, rest, measure }: Lead, brackets?: Brackets): Lead {
+function withBrackets({ amount, rest, measure }: Lead, { each, said }: Brackets): Lead {
   const bare = withoutHoles(rest).replace(/^of\s+/i, '')
   const pack = PACKED.exec(bare)
   const known = { rest: bare, measure }
-  if (!brackets) return { amount, ...known }
-  const { each, said } = brackets
-  if (each) {
-    const name = pack ? bare.slice(pack[0].length) : bare
-    return { amount: withNumbers(times(measure, amountOf(each)), amount), rest: name, measure }
-  }
+  const name = pack ? bare.slice(pack[0].length) : bare
+  if (each) return { amount: withNumbers(times(measure, amountOf(each)), amount), rest: name, measure }
   if (said.length === 0) return { amount, ...known }
   const inPack = measure.unit?.kind === 'count' || pack !== null
-  const name = pack ? bare.slice(pack[0].length) : bare
   const count = measure.amount.low
   if (inPack && count !== 1) {
     // "2 cans (14 oz) milk": in each, or in both

@@ -11,6 +11,7 @@ import {
   measureAt,
   takeBrackets,
   trailingAmount,
+  withoutHoles,
 } from './amount'
 import type { Ingredient, Preparation } from './ingredient'
 import type { Found, Pantry } from './names'
@@ -110,7 +111,7 @@ function withFraction(number: string, glyph: string): string | null {
 function parse(text: string, house: readonly HouseUnit[]): Parsed {
   const brackets = takeBrackets(text, house)
   const bare = brackets.text
-  const plain = bare.replace(/\s*\( \)\s*/g, ' ').trim()
+  const plain = withoutHoles(bare)
   const taste = TO_TASTE.exec(plain)
   const said = VAGUE.exec(plain)
   const vague = said && !house.some((h) => h.name.toLowerCase() === said[1]?.toLowerCase()) ? said : null

@@ -5,7 +5,7 @@
 
 import { ulid } from 'ulid'
 import type { BoilView, Frame, LoggedAct } from '@/contract/cook'
-import { eventsOf } from '@/contract/events'
+import { BEFORE_S, eventsOf } from '@/contract/events'
 import { type CookAct, type CookEvent, cookTime, type Reading } from '@/core'
 import { SendError, send } from '@/ui/kit/send'
 import { listenToBoil } from './boil-feed'
@@ -36,7 +36,7 @@ export class CookLog {
   private outbox: LoggedAct[] = []
   private readonly stored = new Set<string>()
   private cursor = '0.0'
-  /** Server's clock less this window's, ms, as nearly as any frame has told: one that was long on its way tells too little. */
+  /** Server's clock minus this window's, ms: the largest any frame has shown, for a frame that was delayed shows too little. */
   private skew = Number.NEGATIVE_INFINITY
   private connected = false
   private refused: string | null = null
@@ -83,12 +83,10 @@ export class CookLog {
   snapshot = (): CookSnapshot => this.held
 
   /** Seconds on the cook's clock now. */
-  now = (): number => Math.max(this.latest(), cookTime(this.events, this.startedAt, Date.now() + this.skew))
-
-  /** Where the server's clock was set back, time stands still at what is known until it has caught up. */
-  private latest(): number {
-    const last = Math.max(this.events.at(-1)?.at ?? 0, this.readings.at(-1)?.at ?? 0)
-    return cookTime(this.events, this.startedAt, Date.now() + this.skew) < -1 ? last : Number.NEGATIVE_INFINITY
+  now = (): number => {
+    const at = cookTime(this.events, this.startedAt, Date.now() + this.skew)
+    // where the server's clock was set back, time stands still at what is known until it has caught up
+    return at < -BEFORE_S ? Math.max(this.events.at(-1)?.at ?? 0, this.readings.at(-1)?.at ?? 0) : at
   }
 
   /** Wall time as the server has it, ISO. */

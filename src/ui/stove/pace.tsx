@@ -1,7 +1,8 @@
 'use client'
 
 import { type LucideIcon, MessageCircle, MessageCircleOff, Square, SquareDashed, Volume2, VolumeX } from 'lucide-react'
-import { lazy, Suspense, useEffect, useState } from 'react'
+import { lazy, Suspense } from 'react'
+import { useAlive } from '@/ui/kit/use-alive'
 import type { CookSnapshot } from './cook-log'
 import type { Voices } from './use-alarm'
 
@@ -20,8 +21,7 @@ interface Props {
 export function Pace({ rate, snapshot, practice, voices, onRate }: Props) {
   const { connected, waiting, kept } = snapshot
   // what cannot be touched yet is not shown yet
-  const [alive, setAlive] = useState(false)
-  useEffect(() => setAlive(true), [])
+  const alive = useAlive()
   return (
     <div className="flex flex-wrap items-center md:shrink-0 gap-x-3 text-small md:flex-nowrap">
       {practice && alive && (

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import { ulid } from 'ulid'
-import { type CookAct, type CookEvent, correctionIn, DIAL_TOP, nextAct, paceOf, standing } from '@/core'
+import { type CookAct, type CookEvent, correctionIn, DIAL_TOP, endsBoil, nextAct, paceOf, standing } from '@/core'
 import { send } from '@/ui/kit/send'
 import { useSay } from '@/ui/shell/preferences'
 import { capital, sayAct } from '@/words'
@@ -87,7 +87,7 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook): Acts {
     problem,
     open,
     toStory,
-    act: (act) => (act.type === 'finished' || act.type === 'abandoned' ? close(act) : logged(act, last(act))),
+    act: (act) => (endsBoil(act) ? close(act) : logged(act, last(act))),
     primary: () => {
       const { step } = pot.doNow
       const act = nextAct(pot)

@@ -9,9 +9,8 @@ import { route } from '@/server/route'
 /** `?as=recipe` gives schema.org JSON-LD; without it the book's own format. */
 const query = z.object({ as: z.enum(['recipe', 'book']).default('book') })
 
-export const GET = route({ params: ofHandle, query }, async ({ params: { id }, query: { as } }) => {
-  const { document } = await formula(id)
-  return as === 'recipe'
-    ? download(JSON.stringify(toRecipe(document), null, 1), 'application/ld+json', `${id}.jsonld`)
-    : download(await exportFormulas(id), 'application/json', `${id}.json`)
-})
+export const GET = route({ params: ofHandle, query }, async ({ params: { id }, query: { as } }) =>
+  as === 'recipe'
+    ? download(JSON.stringify(toRecipe((await formula(id)).document), null, 1), 'application/ld+json', `${id}.jsonld`)
+    : download(await exportFormulas(id), 'application/json', `${id}.json`),
+)
