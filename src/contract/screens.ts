@@ -9,16 +9,15 @@ const passphrase = z.string().min(MIN_PASSPHRASE, `needs at least ${MIN_PASSPHRA
 /** The owner's passphrase: the first by the code that stands in the terminal, a later one by the one before. */
 export const newPassphraseSchema = z.object({ passphrase, proof: z.string().max(200) })
 
-const code = z.string().regex(/^\d{6}$/, 'is six digits')
+const screenName = shortText.max(60)
 
-/** Signing in: with the owner's passphrase, or with the code of a pairing. */
-export const signInSchema = z.union([
-  z.object({ passphrase: z.string().max(200), name: shortText.max(60) }),
-  z.object({ code }),
-])
+/** Signing in with the owner's passphrase, or with the code of a pairing. */
+export const byPassphraseSchema = z.object({ passphrase: z.string().max(200), name: screenName })
+export const byCodeSchema = z.object({ code: z.string().regex(/^\d{6}$/, 'is six digits') })
+export const signInSchema = z.union([byPassphraseSchema, byCodeSchema])
 export type SignIn = z.infer<typeof signInSchema>
 
-export const newPairingSchema = z.object({ id: ulid, name: shortText.max(60), role: z.enum(roles) })
+export const newPairingSchema = z.object({ id: ulid, name: screenName, role: z.enum(roles) })
 export type NewPairing = z.infer<typeof newPairingSchema>
 
 /** A code for one tablet, as a picture too, until it dies. */

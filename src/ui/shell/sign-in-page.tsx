@@ -3,8 +3,7 @@
 import { zodResolver } from '@hookform/resolvers/zod'
 import { useState } from 'react'
 import { useForm } from 'react-hook-form'
-import { z } from 'zod'
-import { MIN_PASSPHRASE } from '@/contract/screens'
+import { byCodeSchema, byPassphraseSchema, MIN_PASSPHRASE, newPassphraseSchema } from '@/contract/screens'
 import { sugarColour } from '@/ui/chart/ladder-scale'
 import { Box } from '@/ui/kit/box'
 import { Button } from '@/ui/kit/button'
@@ -68,13 +67,11 @@ interface FormProps {
   tried(work: () => Promise<unknown>): Promise<void>
 }
 
-const codeForm = z.object({ code: z.string().regex(/^\d{6}$/, 'It is six digits') })
-
 function ByCode({ code, tried }: FormProps & { readonly code: string }) {
   const alive = useAlive()
   const { register, handleSubmit, formState } = useForm({
     defaultValues: { code: code.slice(0, 6) },
-    resolver: zodResolver(codeForm),
+    resolver: zodResolver(byCodeSchema),
   })
   return (
     <form
@@ -92,7 +89,7 @@ function ByCode({ code, tried }: FormProps & { readonly code: string }) {
         maxLength={6}
         autoComplete="one-time-code"
         style={{ fontSize: '2.25rem', letterSpacing: '0.35em', minHeight: '4.5rem' }}
-        problem={formState.errors.code?.message}
+        problem={formState.errors.code && 'It is six digits'}
         {...register('code')}
       />
       <Button look="primary" type="submit" disabled={!alive || formState.isSubmitting}>
@@ -102,10 +99,8 @@ function ByCode({ code, tried }: FormProps & { readonly code: string }) {
   )
 }
 
-const ownerForm = z.object({
-  passphrase: z.string().min(1, 'It needs the passphrase').max(200),
-  name: z.string().trim().min(1, 'It needs a name').max(60),
-})
+/** An empty box is no try. */
+const ownerForm = byPassphraseSchema.extend({ passphrase: byPassphraseSchema.shape.passphrase.min(1) })
 
 function AsOwner({ tried }: FormProps) {
   const alive = useAlive()
@@ -124,10 +119,10 @@ function AsOwner({ tried }: FormProps) {
         label="Passphrase"
         type="password"
         autoComplete="current-password"
-        problem={formState.errors.passphrase?.message}
+        problem={formState.errors.passphrase && 'It needs the passphrase'}
         {...register('passphrase')}
       />
-      <Box label="This screen is called" problem={formState.errors.name?.message} {...register('name')} />
+      <Box label="This screen is called" problem={formState.errors.name && 'It needs a name'} {...register('name')} />
       <Button type="submit" disabled={!alive || formState.isSubmitting}>
         Come in
       </Button>
@@ -135,10 +130,7 @@ function AsOwner({ tried }: FormProps) {
   )
 }
 
-const firstForm = z.object({
-  proof: z.string().min(1, 'It stands in the terminal').max(200),
-  passphrase: z.string().min(MIN_PASSPHRASE, `At least ${MIN_PASSPHRASE} characters`).max(200),
-})
+const firstForm = newPassphraseSchema.extend({ proof: newPassphraseSchema.shape.proof.min(1) })
 
 function First({ tried }: FormProps) {
   const alive = useAlive()
@@ -161,7 +153,7 @@ function First({ tried }: FormProps) {
       <Box
         label="Code in the terminal that npm start runs in"
         inputMode="numeric"
-        problem={formState.errors.proof?.message}
+        problem={formState.errors.proof && 'It stands in the terminal'}
         {...register('proof')}
       />
       <Box
@@ -169,7 +161,7 @@ function First({ tried }: FormProps) {
         type="password"
         autoComplete="new-password"
         hint="a few words nobody would guess"
-        problem={formState.errors.passphrase?.message}
+        problem={formState.errors.passphrase && `At least ${MIN_PASSPHRASE} characters`}
         {...register('passphrase')}
       />
       <Button look="primary" type="submit" disabled={!alive || formState.isSubmitting} className="md:col-span-2">
