@@ -5,6 +5,7 @@ import { benchCore } from './bench/core'
 import { benchForecast } from './bench/forecast'
 import { benchLogbook } from './bench/logbook'
 import { benchOde } from './bench/ode'
+import { benchRough } from './bench/rough'
 import { print, type Row } from './bench/table'
 import { stopAll } from './lib/processes'
 
@@ -12,6 +13,7 @@ const parts: Record<string, () => Row[] | Promise<Row[]>> = {
   core: benchCore,
   ode: benchOde,
   forecast: () => benchForecast(),
+  rough: () => benchRough(),
   app: benchApp,
   book: benchBook,
   logbook: benchLogbook,

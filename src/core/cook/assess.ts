@@ -156,7 +156,7 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
   const at = Math.max(now, readings.at(-1)?.at ?? 0)
   const sameBeat = same !== undefined && Math.floor(same.now / BEAT) === Math.floor(at / BEAT)
   const estimate = sameEvents && sameBeat ? same.estimate : estimateOf(cook, events, readings, at)
-  const pot = potNow(cook, readings, at)
+  const pot = potNow(cook, readings, at, same && sameEvents ? same.pot : undefined)
   const poured = emptiedAt(boil.formula, cook.state)
   const over = cook.state.finishedAt !== null
   const past =

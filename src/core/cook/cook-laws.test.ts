@@ -9,7 +9,7 @@ import { potThermal } from '../pot/equipment'
 import { testConditions } from '../testing'
 import { coolingTo } from './cooling'
 import { heatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-path'
-import { gather, type Reading } from './readings'
+import type { Reading } from './readings'
 
 const within = (min: number, max: number) => fc.double({ min, max, noNaN: true })
 const syrup: fc.Arbitrary<Mix> = fc
@@ -80,66 +80,6 @@ describe('the road a syrup travels', () => {
         expect(joulesAt(wetter, 150) - joulesAt(path, 150)).toBeGreaterThan(2000 * more)
       }),
     )
-  })
-})
-
-describe('readings made ready', () => {
-  const quiet = (at: number) => 100 + at * 0.05
-  const readings = (to: number, of: (at: number) => number = quiet): Reading[] =>
-    Array.from({ length: to }, (_, i) => ({ at: i, celsius: of(i) }))
-
-  it('lose none that a syrup can give, and come oldest first', () => {
-    fc.assert(
-      fc.property(fc.integer({ min: 2, max: 1100 }), within(0, 12), (n, lagS) => {
-        const { bins, doubt } = gather(readings(n), 0, n, lagS, 0.1)
-        expect(doubt).toBeNull()
-        expect(bins.reduce((sum, b) => sum + b.n, 0)).toBe(n)
-        for (let i = 1; i < bins.length; i++)
-          expect((bins[i] as { at: number }).at).toBeGreaterThan((bins[i - 1] as { at: number }).at)
-      }),
-    )
-  })
-
-  it('are the syrup’s, not the probe’s: each as much earlier as the probe is late', () => {
-    fc.assert(
-      fc.property(within(1, 15), (lagS) => {
-        for (const bin of gather(readings(300), 0, 300, lagS, 0.1).bins)
-          expect(bin.celsius).toBeCloseTo(quiet(bin.at + lagS), 6)
-      }),
-    )
-  })
-
-  it('are fine close to now and coarse far back, so that an hour is little work', () => {
-    const { bins } = gather(readings(1200), 0, 1200, 0, 0.1)
-    expect(bins.length).toBeLessThan(120)
-    expect(bins.at(-1)?.n).toBeLessThan((bins[0]?.n ?? 0) / 10)
-  })
-
-  test.each([
-    ['probe-on-metal', 60],
-    ['probe-out', -60],
-  ] as const)('a leap no syrup makes is %s, set aside, and believed when it stays', (doubt, leap) => {
-    const left = (at: number): number => quiet(at) + (at >= 200 ? leap : 0)
-    const soon = gather(readings(230, left), 0, 230, 0, 0.1)
-    expect(soon.doubt).toBe(doubt)
-    for (const bin of soon.bins) expect(bin.celsius).toBeLessThan(quiet(230) + 1)
-    for (const bin of soon.bins) expect(bin.celsius).toBeGreaterThan(quiet(0) - 1)
-    const late = gather(readings(330, left), 0, 330, 0, 0.1)
-    expect(late.doubt).toBe('unexplained')
-    expect(late.bins.at(-1)?.celsius).toBeCloseTo(left(329), 0)
-  })
-
-  it('a probe put back is believed at once', () => {
-    const away = (at: number): number => (at >= 200 && at < 220 ? 25 : quiet(at))
-    const { doubt, bins } = gather(readings(240, away), 0, 240, 0, 0.1)
-    expect(doubt).toBeNull()
-    expect(bins.reduce((sum, b) => sum + b.n, 0)).toBe(220)
-  })
-
-  it('there are none before the first, nor after what was asked', () => {
-    expect(gather([], 0, 100, 0, 0.1)).toEqual({ bins: [], doubt: null })
-    expect(gather(readings(50), 0, 0, 0, 0.1).bins).toEqual([])
-    expect(gather(readings(50), 20, 40, 0, 0.1).bins.reduce((sum, b) => sum + b.n, 0)).toBe(20)
   })
 })
 

@@ -4,10 +4,11 @@ import type { Conditions } from '../formula/analyse'
 import type { BoiledFormula, GramsByLine } from '../formula/document'
 import { type Mix, massOf } from '../matter/mix'
 import { temperatureToday } from '../physics/boiling'
+import { heatContent } from '../physics/heat'
 import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
 import type { ForecastContext, Stretch } from './forecast'
-import { type HeatPath, heatPath } from './heat-path'
-import { type CookEvent, type CookState, readLog } from './log'
+import { type HeatPath, heatPath, isDry } from './heat-path'
+import { type CookEvent, type CookState, type Filling, readLog } from './log'
 
 export interface Probe {
   /** No probe at all: temperatures are typed, and told by the log. */
@@ -48,16 +49,22 @@ export function openCook(
   const state = readLog(formula, grams, events)
   const { baseCapacity } = potThermal(conditions.pot)
   const known = new Map<number, HeatPath>(before?.stretches.map((s) => [s.from, s.path]))
-  const stretches = state.fillings
-    .filter((f) => massOf(f.mix) > 0)
-    .map((f) => ({
-      from: f.from,
-      lid: f.lid,
-      startC: f.celsius,
-      path: known.get(f.from) ?? heatPath(f.mix, conditions.pressurePa, baseCapacity),
-    }))
+  const stretches: Stretch[] = []
+  let last: Filling | null = null
+  for (const f of state.fillings.filter((f) => massOf(f.mix) > 0)) {
+    const same = last?.mix === f.mix ? stretches.at(-1)?.path : known.get(f.from)
+    // what went into molten sugar melts in it; what was there has molten
+    const crystals = f.added && last && isDry(f.mix) ? f.added.mix.sucrose : undefined
+    const path = same ?? heatPath(f.mix, conditions.pressurePa, baseCapacity, crystals)
+    stretches.push({ from: f.from, lid: f.lid, startC: f.celsius, mixed: mixingOf(f), path })
+    last = f
+  }
   return { formula, grams, conditions, probe, state, stretches }
 }
+
+/** What was in the pot before the last addition, and the joules that brought; undefined where that is not known. */
+const mixingOf = ({ before, added }: Filling): Stretch['mixed'] =>
+  before && added ? { before, joules: heatContent(added.mix, added.celsius) } : undefined
 
 /** What went into the pot, with the water it held when the last of it did. */
 export const contents = (cook: Cook): Mix | null => cook.state.fillings.at(-1)?.mix ?? null

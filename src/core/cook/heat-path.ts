@@ -5,7 +5,7 @@
  */
 import { type Mix, withWater } from '../matter/mix'
 import { boilingPoint, waterLeftAt } from '../physics/boiling'
-import { heatContent, sucroseMelting, waterHeat } from '../physics/heat'
+import { heatContent, meltedAt, sucroseMelting, waterHeat } from '../physics/heat'
 import { latentHeat } from '../physics/water'
 
 const STEP = 0.5
@@ -20,15 +20,19 @@ export interface HeatPath {
 
 /**
  * The road of `mix`, holding all its water at the start, under `pressurePa`, in a pot whose base (`baseCapacity`, J/K)
- * warms along with it. Takes a millisecond or two: keep it while the contents stay the same.
+ * warms along with it. `crystals`: g of sugar that have to melt on the way; all of it, where there is no water to dissolve
+ * it in, unless told. Takes a millisecond or two: keep it while the contents stay the same.
  */
-export function heatPath(mix: Mix, pressurePa: number, baseCapacity = 0): HeatPath {
+export function heatPath(
+  mix: Mix,
+  pressurePa: number,
+  baseCapacity = 0,
+  crystals = isDry(mix) ? mix.sucrose : 0,
+): HeatPath {
   const boilC = boilingPoint(mix, pressurePa)
   const joules = new Float64Array(HOTTEST / STEP + 1)
   let water = mix.water
   let steam = 0
-  // sugar with no water to dissolve in has to melt on the way
-  const crystals = mix.water > sucroseMelting.dryBelow * mix.sucrose ? 0 : mix.sucrose / 1000
   for (let i = 0; i * STEP <= HOTTEST; i++) {
     const t = i * STEP
     if (t > boilC) {
@@ -38,11 +42,14 @@ export function heatPath(mix: Mix, pressurePa: number, baseCapacity = 0): HeatPa
       steam += ((water - left) / 1000) * (waterHeat(middle) + latentHeat(middle))
       water = left
     }
-    const melting = t > sucroseMelting.celsius ? crystals * sucroseMelting.joulesPerKg : 0
+    const melting = meltedAt(t) * (crystals / 1000) * sucroseMelting.joulesPerKg
     joules[i] = heatContent(withWater(mix, water), t) + steam + melting + baseCapacity * t
   }
   return { boilC, joules }
 }
+
+/** Whether there is too little water for the sugar to dissolve in: it melts instead. */
+export const isDry = (mix: Mix): boolean => mix.sucrose > 0 && mix.water <= sucroseMelting.dryBelow * mix.sucrose
 
 /** Joules to bring it to `tempC` (held at the ends of the table). */
 export function joulesAt(path: HeatPath, tempC: number): number {

@@ -2,7 +2,7 @@
 import { type Sign, type Smell, smells } from '../craft/signs'
 import type { StageId } from '../craft/stages'
 import type { FormulaDocument, GramsByLine, Step, Trigger } from '../formula/document'
-import { traceSteps } from '../formula/trace'
+import { additionOf, traceSteps } from '../formula/trace'
 import { emptyMix, type Mix } from '../matter/mix'
 
 /** Something that happened, `at` seconds on the cook's clock. */
@@ -80,6 +80,9 @@ export interface Filling {
   readonly lid: boolean
   /** What mixing made of the temperature, °C, where the step was done at a known one. */
   readonly celsius?: number
+  /** What was in the pot just before, and what went in how warm, where one thing did. */
+  readonly before?: Mix
+  readonly added?: { readonly mix: Mix; readonly celsius: number }
 }
 
 /** A sign or a drop by its name, a shade by its colour-equivalent temperature, °C. */
@@ -118,6 +121,9 @@ export interface CookState {
 export const knowsHeat = ({ on }: Trigger): boolean =>
   on !== 'ready' && on !== 'after' && on !== 'word' && on !== 'sign'
 
+/** ◊ What a cold part was kept at, °C. */
+export const ROOM_C = 20
+
 /** What a log of events, in any order, says about a boil of `formula` with `grams` in it. */
 export function readLog(formula: FormulaDocument, grams: GramsByLine, events: readonly CookEvent[]): CookState {
   const stops = traceSteps(formula, grams)
@@ -155,12 +161,20 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
     lastDoneAt = at
     if (index >= next) {
       // steps passed over count as done: what they add is in the pot
-      const adds = formula.steps.slice(next, index + 1).some((s) => s.adds ?? s.joins)
+      const adding = formula.steps.slice(next, index + 1).filter((s) => s.adds ?? s.joins)
       next = index + 1
-      if (adds) {
+      if (adding.length > 0) {
         mix = stops[index]?.after ?? mix
         if (step.lid !== undefined) lid = step.lid
-        fillings.push({ from: at, mix, lid, celsius: knowsHeat(step.when) ? stops[index]?.afterC : undefined })
+        fillings.push({
+          from: at,
+          mix,
+          lid,
+          celsius: knowsHeat(step.when) ? stops[index]?.afterC : undefined,
+          ...(adding.length === 1 && adding[0] === step && fillings.length > 0
+            ? { before: stops[index]?.before, added: additionOf(formula, step, grams, ROOM_C) }
+            : {}),
+        })
       }
     }
     if (step.lid !== undefined) cover(at, step.lid)

@@ -2,7 +2,7 @@ import type { FormulaDocument, GramsByLine, Step } from '../formula/document'
 import { additionOf } from '../formula/trace'
 import { massOf } from '../matter/mix'
 import type { PotEvent } from '../pot/simulate'
-import type { CookEvent } from './log'
+import { type CookEvent, ROOM_C } from './log'
 
 /** What a log entry does to the pot it was made at: steps add, cover, turn and take off. */
 export function potEventsOf(formula: FormulaDocument, grams: GramsByLine, event: CookEvent): PotEvent[] {
@@ -13,9 +13,6 @@ export function potEventsOf(formula: FormulaDocument, grams: GramsByLine, event:
   const step = formula.steps.find((s) => s.id === event.step)
   return step ? stepOnPot(formula, grams, step, at) : []
 }
-
-/** ◊ What a cold part was kept at, °C. */
-const ROOM_C = 20
 
 function stepOnPot(formula: FormulaDocument, grams: GramsByLine, step: Step, at: number): PotEvent[] {
   const out: PotEvent[] = []

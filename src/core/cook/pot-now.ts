@@ -11,8 +11,11 @@ import { DROP_SD } from './evidence'
 import { type Forecast, forecast } from './forecast'
 import { type CookAct, fedAt } from './log'
 import type { Reading } from './readings'
+import { type Track, trackCook, trackFacts } from './track'
 
 export interface PotNow {
+  /** The cook followed up to its last reading; null before there is anything to follow. */
+  readonly track: Track | null
   readonly doNow: DoNow
   /** Forecast to the next step that waits for heat. */
   readonly forecast: Forecast | null
@@ -61,13 +64,17 @@ function isRead({ state }: Cook, now: number): boolean {
   return readAt !== null && readAt >= (fedAt(state).at(-1) ?? 0) && now - readAt <= TELLS
 }
 
-/** Everything the stove shows at `now`, from the readings so far (oldest first, corrected). */
-export function potNow(cook: Cook, readings: readonly Reading[], now: number): PotNow {
+/**
+ * Everything the stove shows at `now`, from the readings so far (oldest first, corrected). `before`: what was shown of the
+ * same cook after fewer readings, from which it is followed on.
+ */
+export function potNow(cook: Cook, readings: readonly Reading[], now: number, before?: PotNow): PotNow {
   const { state } = cook
   const nextC = stepTemperature(cook, state.next)
   const pulls = cook.formula.steps[state.next]?.when.on === 'target'
-  const f =
-    nextC === null || state.pulledAt !== null ? null : forecast(readings, forecastContext(cook, nextC, pulls, now))
+  const wanted = nextC === null || state.pulledAt !== null ? null : forecastContext(cook, nextC, pulls, now)
+  const track = wanted ? trackCook(readings, trackFacts(wanted), before?.track ?? undefined) : null
+  const f = wanted && track ? forecast(readings, wanted, track) : null
   const byHand = cook.probe.byHand ?? false
   const cooling = coolingNow(cook, readings, now)
   const celsius = (byHand ? (f ?? cooling)?.nowC : readings.at(-1)?.celsius) ?? null
@@ -79,6 +86,7 @@ export function potNow(cook: Cook, readings: readonly Reading[], now: number): P
     mix && boiling && best !== null ? Math.min(mix.water, waterLeftAt(mix, best, cook.conditions.pressurePa)) : null
   const boiled = mix && water !== null ? withWater(mix, water) : null
   return {
+    track,
     doNow: doNow(cook.formula, state, {
       now,
       // an estimate alone says when, not that it is so: the maker's eye decides

@@ -80,5 +80,9 @@ export function volumeOf(mix: Mix, tempC: number): number {
 /** Density of a mix at `tempC`, g/ml (kg/l), without gas. */
 export const densityOf = (mix: Mix, tempC: number): number => massOf(mix) / 1000 / volumeOf(mix, tempC)
 
-/** ◊ Dry sugar melts here, taking J/kg; with more water than this share of the sucrose it dissolves instead. */
-export const sucroseMelting = { celsius: 186, joulesPerKg: 134e3, dryBelow: 0.01 } as const
+/** ◊ Dry sugar melts between these, °C, taking J/kg; with more water than this share of the sucrose it dissolves instead. */
+export const sucroseMelting = { from: 160, to: 188, joulesPerKg: 130e3, dryBelow: 0.01 } as const
+
+/** Share of dry sugar that has melted at `tempC`, 0 to 1. */
+export const meltedAt = (tempC: number): number =>
+  Math.min(1, Math.max(0, (tempC - sucroseMelting.from) / (sucroseMelting.to - sucroseMelting.from)))

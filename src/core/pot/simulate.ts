@@ -9,6 +9,7 @@ import { browningRate, milkHeadStart } from '../physics/browning'
 import {
   heatCapacityPoly,
   heatContent,
+  meltedAt,
   polyAt,
   polyHeat,
   sucroseMelting,
@@ -87,6 +88,8 @@ export interface PotState {
   onBurner: boolean
   boiling: boolean
   crystals: number
+  /** Sugar of the lot that melts, as it was when the last of it went in, g. */
+  lot: number
   dose: number
   intoSyrup: number
   ledger: PotLedger
@@ -117,6 +120,7 @@ export function startPot(setup: PotSetup): PotState {
     onBurner: true,
     boiling: false,
     crystals: 0,
+    lot: 0,
     dose: 0,
     intoSyrup: 0,
     ledger: { burner: 0, added: 0, lost: 0, steam: 0, melting: 0, gramsAdded: 0, gramsSteam: 0 },
@@ -182,6 +186,7 @@ export function applyToPot(pot: PotState, event: PotEvent): void {
       // sugar into dry or molten sugar stays crystals; where there is water it dissolves, and so do those already there
       if (pot.water > sucroseMelting.dryBelow * pot.contents.sucrose) pot.crystals = 0
       else pot.crystals += event.mix.sucrose
+      pot.lot = pot.crystals
       pot.celsius = temperatureFor(pot, pot.water, heat + added, guess)
       pot.ledger.added += added
       pot.ledger.gramsAdded += massOf(event.mix)
@@ -230,14 +235,21 @@ function heatEmpty(pot: PotState, dt: number): void {
   pot.ledger.lost += thermal.baseToRoom * (pot.baseC - setup.roomC) * dt
 }
 
-/** Dry sugar with `heat` joules in it: what goes past the melting point melts crystals before it warms. */
+/** Dry sugar with `heat` joules in it: over its melting range each degree melts its share of the lot. */
 function melt(pot: PotState, heat: number): void {
-  const spare = heat - heatIn(pot, pot.water, sucroseMelting.celsius)
-  const melted = Math.min(pot.crystals, Math.max(0, spare / (sucroseMelting.joulesPerKg / 1000)))
-  const used = (melted * sucroseMelting.joulesPerKg) / 1000
-  pot.crystals -= melted
+  const perGram = sucroseMelting.joulesPerKg / 1000
+  const left = (t: number): number => Math.min(pot.crystals, pot.lot * (1 - meltedAt(t)))
+  let low = temperatureFor(pot, pot.water, heat - pot.crystals * perGram, pot.celsius)
+  let high = temperatureFor(pot, pot.water, heat, pot.celsius)
+  for (let i = 0; i < 30 && high - low > 1e-7; i++) {
+    const mid = (low + high) / 2
+    if (heatIn(pot, pot.water, mid) + (pot.crystals - left(mid)) * perGram < heat) low = mid
+    else high = mid
+  }
+  const used = (pot.crystals - left(low)) * perGram
+  pot.crystals = left(low)
   pot.ledger.melting += used
-  pot.celsius = temperatureFor(pot, pot.water, heat - used, pot.celsius)
+  pot.celsius = temperatureFor(pot, pot.water, heat - used, low)
 }
 
 /**

@@ -1,0 +1,59 @@
+import { describe, expect, it, test } from 'vitest'
+import { demoBoil } from '@/demo/formulas'
+import { roughCook } from '../../tests/rough/cook'
+import { caught, judge, roughFamilies } from './rough'
+import { median } from './table'
+
+const FIRST = 8_400_000
+const judged = roughFamilies.map(([family, id], i) => {
+  const cooks = [0, 1, 2].map((s) => judge(roughCook(demoBoil(id), FIRST + 100 * i + s)))
+  return { family, cooks, forecasts: cooks.flatMap((c) => c.forecasts) }
+})
+const forecasts = judged.flatMap((j) => j.forecasts)
+const cooks = judged.flatMap((j) => j.cooks)
+
+describe('in the rough kitchen', () => {
+  test.each(judged)('$family: what is foreseen is of use', ({ forecasts: f }) => {
+    const far = f.filter((x) => x.ahead >= 60)
+    expect(far.length).toBeGreaterThan(10)
+    expect(median(far.map((x) => x.off / x.ahead))).toBeLessThan(0.2)
+  })
+
+  it('the 80 % range holds the truth about as often as it says', () => {
+    const inside = forecasts.filter((f) => f.inside).length / forecasts.length
+    expect(inside).toBeGreaterThan(0.7)
+    expect(inside).toBeLessThan(0.92)
+  })
+
+  it('no pull is said much too early, and a sound cook is hardly ever doubted', () => {
+    expect(cooks.filter((c) => c.pullEarly && c.pullEarly.seconds > 10 && c.pullEarly.celsius > 1)).toEqual([])
+    expect(cooks.filter((c) => c.falseDoubts.length > 0).length).toBeLessThanOrEqual(2)
+  })
+
+  test.each(['out', 'metal'] as const)('a probe really wrong (%s) is said within half a minute', (kind) => {
+    for (const seed of [1, 2, 3]) {
+      const formula = demoBoil('bay-leaf-honey-nougat')
+      const sound = roughCook(formula, seed)
+      const at = (sound.boiledAt + sound.endedAt) / 2
+      const found = caught(formula, seed, { kind, at, by: 0.5 }, sound)
+      expect(found?.after ?? 0).toBeLessThanOrEqual(30)
+    }
+  })
+})
+
+describe('the rough kitchen itself', () => {
+  it('is the same for the same seed, and another for another', () => {
+    const formula = demoBoil('bay-leaf-honey-nougat')
+    expect(roughCook(formula, 5).readings).toEqual(roughCook(formula, 5).readings)
+    expect(roughCook(formula, 5).readings).not.toEqual(roughCook(formula, 6).readings)
+  })
+
+  it('never cools on the heat but where something cold goes in', () => {
+    const cook = roughCook(demoBoil('bay-leaf-honey-nougat'), 7)
+    const fed = cook.events.filter((e) => e.type === 'step').map((e) => e.at)
+    for (const [i, celsius] of cook.truth.entries()) {
+      const near = fed.some((at) => Math.abs(at - i) < 60)
+      if (i > 60 && !near) expect(celsius).toBeGreaterThan((cook.truth[i - 60] as number) - 0.5)
+    }
+  })
+})

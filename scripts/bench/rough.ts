@@ -1,0 +1,169 @@
+/** The forecast and the doubts, judged in the rough kitchen: a simulator that shares no code with core. */
+import { assessCook, type BoiledFormula, type CookAssessment, type Doubt } from '@/core'
+import { demoBoil } from '@/demo/formulas'
+import { type RoughCook, roughCook } from '../../tests/rough/cook'
+import type { Fault } from '../../tests/rough/kitchen'
+import { median, percentile, type Row } from './table'
+
+export const roughFamilies: readonly (readonly [string, string])[] = [
+  ['caramel', 'smoked-salt-tamarind-caramels'],
+  ['dry caramels', 'black-cardamom-dry-caramels'],
+  ['sauce', 'bergamot-pouring-caramel'],
+  ['toffee', 'orchard-toffee'],
+  ['brittle', 'coconut-chip-brittle'],
+  ['fudge', 'malted-milk-fudge'],
+  ['marshmallow', 'blackcurrant-marshmallow'],
+  ['hard candy', 'rhubarb-nettle-elderflower-drops'],
+  ['nougat', 'bay-leaf-honey-nougat'],
+]
+
+/** s after the boil, or after something went in, from which a forecast is judged. */
+const SETTLED = { boil: 90, addition: 60 }
+const HEAT_DOUBTS: readonly Doubt[] = ['stall', 'heat-lower', 'heat-higher']
+const PROBE_DOUBTS: readonly Doubt[] = ['probe-out', 'probe-on-metal', 'unexplained']
+
+interface Forecasted {
+  readonly ahead: number
+  readonly off: number
+  readonly inside: boolean
+}
+
+export interface Judged {
+  readonly forecasts: Forecasted[]
+  /** s and °C before its time that the pull was said; null where it never was. */
+  readonly pullEarly: { readonly seconds: number; readonly celsius: number } | null
+  readonly falseDoubts: readonly Doubt[]
+}
+
+/** Looks at a cook every `beat` seconds, as the stove does, up to `until`. */
+export function* looks(cook: RoughCook, from: number, until: number, beat: number): Generator<CookAssessment> {
+  let before: CookAssessment | undefined
+  let [e, r] = [0, 0]
+  let record = { events: [...cook.events].slice(0, 0), readings: [...cook.readings].slice(0, 0) }
+  for (let now = from; now <= until; now += beat) {
+    const [wasE, wasR] = [e, r]
+    while (e < cook.events.length && (cook.events[e]?.at ?? 0) <= now) e++
+    while (r < cook.readings.length && (cook.readings[r]?.at ?? 0) <= now) r++
+    record = {
+      events: e === wasE ? record.events : cook.events.slice(0, e),
+      readings: r === wasR ? record.readings : cook.readings.slice(0, r),
+    }
+    before = assessCook(cook.boil, record, now, before)
+    yield before
+  }
+}
+
+export function judge(cook: RoughCook): Judged {
+  const forecasts: Forecasted[] = []
+  const falseDoubts = new Set<Doubt>()
+  let pullEarly: Judged['pullEarly'] = null
+  for (const view of looks(cook, 2, cook.endedAt + 30, 2)) {
+    const { now } = view
+    const f = view.pot.forecast
+    const told = cook.untold.some(([a, b]) => now >= a && now <= b)
+    if (now <= cook.endedAt && !told)
+      for (const d of f?.doubts ?? []) if (HEAT_DOUBTS.includes(d) || PROBE_DOUBTS.includes(d)) falseDoubts.add(d)
+    const step = view.pot.doNow.step
+    const aim = cook.aims.find((a) => a.step === step?.id)
+    if (!aim || !f) continue
+    const ahead = aim.at - now
+    const settled = now >= Math.max(cook.boiledAt + SETTLED.boil, aim.from + SETTLED.addition)
+    const asked = (ahead <= 600 && ahead >= 60 && Math.round(ahead) % 15 < 2) || (ahead < 120 && ahead > 8)
+    if (settled && asked && !told)
+      forecasts.push({ ahead, off: Math.abs(f.eta - ahead), inside: ahead >= f.low && ahead <= f.high })
+    if (aim.pulls && pullEarly === null && view.pot.doNow.mood === 'now') {
+      const at = (t: number) => cook.truth[Math.min(cook.truth.length, Math.round(t)) - 1] ?? 0
+      pullEarly = { seconds: ahead, celsius: at(aim.at) - at(now) }
+    }
+  }
+  return { forecasts, pullEarly, falseDoubts: [...falseDoubts] }
+}
+
+export interface Caught {
+  readonly kind: Fault['kind']
+  /** s from when its effect was plain until it was said; Infinity where it never was. */
+  readonly after: number
+}
+
+/** Cooks the same cook with and without a fault; null where its effect never got plain before the end. */
+export function caught(formula: BoiledFormula, seed: number, fault: Fault, sound: RoughCook): Caught | null {
+  const wrong = roughCook(formula, seed, { fault })
+  const n = 30
+  const mean = (tips: readonly number[], t: number) => tips.slice(t - n, t).reduce((a, b) => a + b, 0) / n
+  let plain = Number.NaN
+  for (let t = Math.ceil(fault.at) + 1; t < Math.min(wrong.endedAt, sound.endedAt); t++)
+    if (Math.abs(mean(wrong.tips, t) - mean(sound.tips, t)) > (4 * sound.noiseC) / Math.sqrt(n)) {
+      plain = t
+      break
+    }
+  if (Number.isNaN(plain) || plain + 30 > wrong.endedAt) return null
+  const says = fault.kind === 'heat' ? HEAT_DOUBTS : PROBE_DOUBTS
+  for (const view of looks(wrong, 2, plain + 120, 2))
+    if (view.now > fault.at && view.pot.forecast?.doubts.some((d) => says.includes(d)))
+      return { kind: fault.kind, after: view.now - plain }
+  return { kind: fault.kind, after: Number.POSITIVE_INFINITY }
+}
+
+const percent = (n: number): string => (Number.isFinite(n) ? `${(100 * n).toFixed(1)} %` : '–')
+const share = <T>(items: readonly T[], is: (t: T) => boolean): number => items.filter(is).length / items.length
+
+const wrongs: Record<Fault['kind'], string> = {
+  heat: 'heat changed by a fifth to a half',
+  out: 'probe out of the syrup',
+  metal: 'probe on the metal',
+}
+
+/** One line a family of what the forecast does in the rough kitchen. */
+export function benchRough(first = 7_000_000, cooks = 200): Row[] {
+  const rows: Row[] = []
+  const all: Judged[] = []
+  const faults: Caught[] = []
+  for (const [i, [family, id]] of roughFamilies.entries()) {
+    const formula = demoBoil(id)
+    const judged: Judged[] = []
+    for (let s = 0; s < cooks; s++) {
+      const seed = first + 1000 * i + s
+      const sound = roughCook(formula, seed)
+      judged.push(judge(sound))
+      const last = sound.aims.at(-1)
+      if (!last?.pulls || s % 4 > 2) continue
+      const start = Math.max(sound.boiledAt + 150, last.from + 120)
+      const at = start + (((seed * 7919) % 100) / 100) * (last.at - 75 - start)
+      if (at < start || sound.untold.some(([a, b]) => at > a - 60 && at < b + 60)) continue
+      const kind = (['heat', 'out', 'metal'] as const)[s % 4] as Fault['kind']
+      const by = kind === 'metal' ? 0.5 : ([0.8, 0.65, 0.5, 1.25, 1.4][(seed * 31) % 5] ?? 0.8)
+      const c = caught(formula, seed, { kind, at, by }, sound)
+      if (c) faults.push(c)
+    }
+    all.push(...judged)
+    rows.push({
+      what: family,
+      measured: said(judged),
+      wanted: i === 0 ? '≤ 4 %, ≤ 12 %, 75 to 85 %, ≤ 5 s, ≤ 3 %, < 2 %' : '',
+    })
+  }
+  rows.push({ what: `all ${all.length} cooks`, measured: said(all), wanted: '' })
+  for (const kind of ['heat', 'out', 'metal'] as const) {
+    const found = faults.filter((f) => f.kind === kind).map((f) => f.after)
+    const within = (s: number) => percent(share(found, (after) => after <= s))
+    rows.push({
+      what: `really wrong: ${wrongs[kind]} (${found.length} cooks)`,
+      measured: `said within 30 s of being plain ${within(30)}, within 2 min ${within(120)}`,
+      wanted: '95 % within 30 s',
+    })
+  }
+  return rows
+}
+
+function said(judged: readonly Judged[]): string {
+  const f = judged.flatMap((j) => j.forecasts)
+  const far = f.filter((x) => x.ahead >= 60)
+  const near = f.filter((x) => x.ahead < 120)
+  const relative = far.map((x) => x.off / x.ahead)
+  const pulls = judged.flatMap((j) => j.pullEarly ?? [])
+  const early = share(pulls, (p) => p.seconds > 10 && p.celsius > 1)
+  const kinds = [...new Set(judged.flatMap((j) => j.falseDoubts))].map(
+    (d) => `${d} ${percent(share(judged, (j) => j.falseDoubts.includes(d)))}`,
+  )
+  return `median ${percent(median(relative))}, worst tenth ${percent(percentile(relative, 0.9))}, inside ${percent(share(f, (x) => x.inside))}, last 2 min ${median(near.map((x) => x.off)).toFixed(1)} s; pulls: early ${percent(early)}, median ${median(pulls.map((p) => p.celsius)).toFixed(2)}° short, said ${pulls.length}/${judged.length}; false: ${percent(share(judged, (j) => j.falseDoubts.length > 0))} ${kinds.join(', ')}`
+}

@@ -1,0 +1,88 @@
+/**
+ * Has something changed that nobody logged? For each of a row of moments in the past the filter is asked how much better the
+ * readings since are explained by a step in the heat then, and how much better by a probe that shows something else than
+ * the syrup: the ratio of likelihoods of Willsky & Jones (1976). The better of the two is believed, once it is beyond doubt.
+ */
+import { type HeatState, type Lesson, mean, ROW, type StepWeights } from './heat-state'
+
+export type HeatDoubt = 'stall' | 'heat-lower' | 'heat-higher'
+type Kind = 'heat' | 'probe'
+
+interface Candidate {
+  readonly kind: Kind
+  readonly from: number
+  /** What a watt more, or a degree more shown, since then would have made of the state, corrected as the state was. */
+  readonly effect: Float64Array
+  /** Σ g²/S and Σ gν/S. */
+  weight: number
+  sum: number
+}
+
+/** Changed in place by the functions here. */
+export type HeatWatch = Candidate[]
+
+export const copyWatch = (watch: HeatWatch): HeatWatch => watch.map((c) => ({ ...c, effect: c.effect.slice() }))
+
+export interface Change {
+  readonly kind: Kind
+  /** W at full dial, or °C shown too much. */
+  readonly by: number
+  readonly effect: Float64Array
+}
+
+/**
+ * ◊ A candidate every so many s, kept as long; standard deviations that are beyond doubt, and the least share of power or °C
+ * that matters; what changes usually are; s a change of heat has to have lasted.
+ */
+const LIMITS = { every: 12, kept: 200, sds: 4.2, share: 0.14, celsius: 1.2, usualShare: 0.4, usualC: 6, lasts: 20 }
+
+/** Moves the candidates on by a step of the state. */
+export function watchStep(watch: HeatWatch, w: StepWeights): void {
+  for (const { kind, effect } of watch) {
+    let joules = kind === 'heat' ? w.feltS : 0
+    let tip = 0
+    for (let i = 0; i < effect.length; i++) {
+      joules += (w.joules[i] as number) * (effect[i] as number)
+      tip += (w.tip[i] as number) * (effect[i] as number)
+    }
+    effect[ROW.joules] = joules
+    effect[ROW.tip] = tip
+    effect[ROW.drift] = (effect[ROW.drift] as number) * w.keep
+  }
+}
+
+/** Takes a reading in, and begins new candidates where it is time (`open`: the heat can be judged now). */
+export function watchReading(watch: HeatWatch, lesson: Lesson, now: number, open: boolean): void {
+  const { off, variance, gain } = lesson
+  while (watch[0] && now - watch[0].from > LIMITS.kept) watch.shift()
+  for (const c of watch) {
+    const g = (c.effect[ROW.tip] as number) + (c.kind === 'probe' ? 1 : 0)
+    for (let i = 0; i < gain.length; i++)
+      if (lesson.taught(i)) c.effect[i] = (c.effect[i] as number) - (gain[i] as number) * g
+    c.weight += (g * g) / variance
+    c.sum += (g * off) / variance
+  }
+  if (open && now - (watch.at(-1)?.from ?? Number.NEGATIVE_INFINITY) >= LIMITS.every)
+    for (const kind of ['heat', 'probe'] as const)
+      watch.push({ kind, from: now, effect: new Float64Array(gain.length), weight: 0, sum: 0 })
+}
+
+/** The change the readings speak of, if they do beyond doubt at `now`. */
+export function changeIn(watch: HeatWatch, state: HeatState, now: number): Change | null {
+  const power = mean(state, ROW.watts) + mean(state, ROW.drift)
+  const usual: Record<Kind, number> = { heat: LIMITS.usualShare * power, probe: LIMITS.usualC }
+  let best: Candidate | null = null
+  let most = LIMITS.sds ** 2
+  for (const c of watch) {
+    const ratio = (c.sum * c.sum) / (c.weight + usual[c.kind] ** -2)
+    if (ratio <= most) continue
+    most = ratio
+    best = c
+  }
+  if (!best || (best.kind === 'heat' && now - best.from < LIMITS.lasts)) return null
+  const { kind, effect } = best
+  const by = best.sum / (best.weight + usual[kind] ** -2)
+  if (kind === 'probe') return Math.abs(by) < LIMITS.celsius ? null : { kind, by, effect }
+  const watts = Math.max(-power, by)
+  return Math.abs(watts) < LIMITS.share * power ? null : { kind, by: watts, effect }
+}

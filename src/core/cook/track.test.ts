@@ -1,0 +1,120 @@
+import fc from 'fast-check'
+import { describe, expect, it, test } from 'vitest'
+import { chance } from '../../../tests/rough/chance'
+import { mix } from '../matter/mix'
+import { burnerPower, potThermal } from '../pot/equipment'
+import { advancePot, applyToPot, type PotEvent, startPot } from '../pot/simulate'
+import { testConditions } from '../testing'
+import { heatPath } from './heat-path'
+import { mean, ROW } from './heat-state'
+import type { Reading } from './readings'
+import { doubtsOf, type TrackFacts, trackCook, trackFacts } from './track'
+
+const { pot, burner, pressurePa } = testConditions
+const thermal = potThermal(pot)
+const syrup = mix({ sucrose: 1600, glucoseSolids: 450, water: 600 })
+const watts = burnerPower(burner, 10)
+const facts = (dials: TrackFacts['dials'] = [{ at: 0, dial: 8 }]): TrackFacts =>
+  trackFacts({
+    now: 0,
+    target: 150,
+    pulls: true,
+    stretches: [{ from: 0, path: heatPath(syrup, pressurePa, thermal.baseCapacity), lid: false, startC: 20 }],
+    dials,
+    fullPower: { watts: 0.85 * watts, sd: 0.25 * watts },
+    base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
+    lossWattsPerDegree: thermal.syrupToRoom,
+    roomC: 21,
+    lagS: 4,
+    noiseC: 0.2,
+  })
+
+/** A probe's readings of a steady boil, up to `until` s. */
+function boil(until: number, seed = 1, events: readonly PotEvent[] = []): Reading[] {
+  const state = startPot(testConditions)
+  const c = chance(seed, 9)
+  const all: PotEvent[] = [{ at: 0, kind: 'add', mix: syrup, celsius: 20 }, { at: 0, kind: 'heat', dial: 8 }, ...events]
+  const out: Reading[] = []
+  let tip = 20
+  while (state.at < until) {
+    while (all[0] && all[0].at <= state.at) applyToPot(state, all.shift() as PotEvent)
+    advancePot(state, 1)
+    tip += (state.celsius - tip) * (1 - Math.exp(-1 / 4))
+    out.push({ at: state.at, celsius: tip + 0.2 * c.normal() })
+  }
+  return out
+}
+
+const UNTIL = 1150
+const sound = boil(UNTIL)
+const doubts = (readings: readonly Reading[]) => doubtsOf(trackCook(readings, facts()), readings.at(-1)?.at ?? 0)
+const bent = (by: (r: Reading) => number, from: number, to = UNTIL) =>
+  sound.map((r) => (r.at >= from && r.at < to ? { ...r, celsius: r.celsius + by(r) } : r))
+
+describe('a cook followed reading by reading', () => {
+  it('finds out what the burner gives', () => {
+    const { state } = trackCook(sound, facts())
+    expect(Math.abs(mean(state, ROW.watts) / watts - 1)).toBeLessThan(0.15)
+  })
+
+  it('is the same whether followed at once or bit by bit', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 1, max: UNTIL }), { maxLength: 4 }), (cuts) => {
+        let track = trackCook([], facts())
+        for (const cut of cuts.sort((a, b) => a - b)) track = trackCook(sound.slice(0, cut), facts(), track)
+        expect(trackCook(sound, facts(), track)).toEqual(trackCook(sound, facts()))
+      }),
+      { numRuns: 12 },
+    )
+  })
+
+  it('begins anew where the readings are not those it followed', () => {
+    const other = boil(300, 2)
+    expect(trackCook(other, facts(), trackCook(sound.slice(0, 300), facts()))).toEqual(trackCook(other, facts()))
+  })
+
+  it('no single reading proves anything, wherever it falls and however far off it is', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 30, max: UNTIL - 60 }), fc.double({ min: -60, max: 60, noNaN: true }), (at, by) => {
+        const spattered = bent(() => by, at, at + 1)
+        for (const after of [1, 3, 8, 40]) expect(doubts(spattered.slice(0, at + after))).toEqual([])
+        const clean = trackCook(sound, facts()).state
+        const { state } = trackCook(spattered, facts())
+        expect(Math.abs(mean(state, ROW.watts) / mean(clean, ROW.watts) - 1)).toBeLessThan(0.03)
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  test.each([
+    ['probe-out', -30],
+    ['probe-on-metal', 12],
+  ] as const)('%s is said within half a minute, and forgotten when the probe is back', (doubt, by) => {
+    const wrong = bent(() => by, 800, 860)
+    expect(doubts(wrong.slice(0, 805))).toEqual([])
+    expect(doubts(wrong.slice(0, 830))).toContain(doubt)
+    expect(doubts(wrong.slice(0, 880))).toEqual([])
+  })
+
+  it('what nobody logged is believed in the end, and said', () => {
+    const fed = boil(UNTIL, 4, [{ at: 800, kind: 'add', mix: mix({ water: 300 }), celsius: 10 }])
+    expect(doubts(fed.slice(0, 900))).toContain('unexplained')
+    const { state } = trackCook(fed, facts())
+    expect(Math.abs(mean(state, ROW.tip) - (fed.at(-1)?.celsius ?? 0))).toBeLessThan(1)
+  })
+
+  test.each([
+    [4, 'heat-lower'],
+    [10, 'heat-higher'],
+    [0.5, 'stall'],
+  ] as const)('a dial at %s that nobody logged is a doubt, one that was logged is none', (dial, doubt) => {
+    const changed = boil(1020, 3, [{ at: 900, kind: 'heat', dial }])
+    expect(doubts(changed.slice(0, 890))).toEqual([])
+    expect(doubts(changed)).toContain(doubt)
+    const told = facts([
+      { at: 0, dial: 8 },
+      { at: 900, dial },
+    ])
+    expect(doubtsOf(trackCook(changed, told), 1020)).toEqual([])
+  })
+})

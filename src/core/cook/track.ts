@@ -1,0 +1,360 @@
+/**
+ * A cook followed reading by reading. Whatever is logged moves the state at its moment: a filling begins another road, a turn of the
+ * dial changes the heat; readings that no syrup can show are set aside, and what they say of the probe is kept.
+ */
+import { heatContent } from '../physics/heat'
+import { DIAL_TOP } from '../pot/equipment'
+import { type FeltDial, feltDial } from './felt-dial'
+import type { ForecastContext, Stretch } from './forecast'
+import { joulesAt, joulesPerDegree } from './heat-path'
+import {
+  copyOf,
+  correct,
+  type HeatState,
+  learn,
+  loosen,
+  mean,
+  move,
+  newState,
+  ROW,
+  sdOf,
+  setRow,
+  surprise,
+  syrupOf,
+  WANDERS,
+} from './heat-state'
+import { changeIn, copyWatch, type HeatDoubt, type HeatWatch, watchReading, watchStep } from './heat-watch'
+import type { ProbeDoubt, Reading } from './readings'
+
+/** Readings away from what a syrup can show. */
+interface Away {
+  readonly since: number
+  readonly sign: number
+  readonly count: number
+}
+
+/** A cook as it stands after its last reading. Never changed in place. */
+export interface Track {
+  readonly state: HeatState
+  readonly at: number
+  /** The stretch it is on, -1 before the first, and how many turns of the dial are behind it. */
+  readonly stretch: number
+  readonly turns: number
+  /** Readings taken in, and the last of them. */
+  readonly count: number
+  readonly last: Reading | null
+  readonly watch: HeatWatch
+  readonly away: Away | null
+  /** What was last found out of the probe, and of the heat. */
+  readonly probe: { readonly doubt: ProbeDoubt; readonly at: number } | null
+  readonly heat: { readonly at: number; readonly before: number } | null
+  /** When something last went in, when the dial was last turned, when it came to the boil. */
+  readonly fedAt: number
+  readonly turnedAt: number
+  readonly boiledAt: number | null
+  /** Scatter of the readings as they are, °C², and the step they come in, °C. */
+  readonly scatter: number
+  readonly step: number
+  readonly before: readonly Reading[]
+}
+
+/** ◊ Doubts and their sizes. */
+const PRIOR = {
+  /** Losses are two to three times those of the bare pot; sd as a share of them. */
+  loss: { times: 2.2, sd: 0.8 },
+  offSd: 0.7,
+  /** Probes are slower than their makers say. */
+  lag: { times: 1.25, sd: 0.4 },
+  /** °C by which the start, and what goes in, may be other than written. */
+  startSd: 6,
+  fedSd: 8,
+  unknownSd: 25,
+  /** Share of power a turn of the dial by all of it leaves in doubt, and what coming to the boil does. */
+  turnSd: 0.14,
+  boilSd: 0.07,
+}
+/** ◊ After something went in the syrup is uneven: °C in a second at first, forgotten in so many s. */
+const UNEVEN = { celsius: 1, seconds: 35 }
+/** ◊ Readings this far from what is foreseen are not the syrup's: °C, and standard deviations. */
+const GATE = { celsius: 1.5, sds: 5 }
+/** ◊ s they have to stay away, and how many of them, before the probe is doubted; s after which they are believed. */
+const AWAY = { seconds: 12, count: 4, givesIn: 90 }
+/** ◊ s in which nothing is said of the heat: after something went in, after the boil, after a turn of the dial. */
+const SETTLES = { fed: 150, boil: 100, turn: 40 }
+/** s for which what was found out is told of. */
+const TOLD = 150
+/** ◊ Share of a change of heat that it may be off by. */
+const CHANGED = 0.25
+/** ◊ What went in takes up its heat in so many s, for as long; a hand logs up to so many s after it has put it in. */
+const FED = { memoryS: 45, whileS: 150, loggedLate: 10 }
+const STEP = 4
+
+export interface TrackFacts extends Omit<ForecastContext, 'now' | 'target' | 'pulls'> {
+  readonly felt: FeltDial
+}
+
+export const trackFacts = (context: ForecastContext): TrackFacts => ({
+  ...context,
+  felt: feltDial(context.dials, context.base.capacity / context.base.toSyrup),
+})
+
+function startOf(facts: TrackFacts): Track {
+  const state = newState()
+  const { fullPower, lossWattsPerDegree, lagS } = facts
+  setRow(state, ROW.watts, fullPower.watts, fullPower.sd)
+  setRow(state, ROW.drift, 0, 0)
+  setRow(state, ROW.loss, PRIOR.loss.times * lossWattsPerDegree, PRIOR.loss.sd * lossWattsPerDegree)
+  setRow(state, ROW.off, 0, PRIOR.offSd)
+  setRow(state, ROW.tip, facts.roomC, 10)
+  setRow(state, ROW.lag, Math.log(Math.max(0.05, lagS * PRIOR.lag.times)), facts.byHand ? 0 : PRIOR.lag.sd)
+  return {
+    state,
+    at: Number.NEGATIVE_INFINITY,
+    stretch: -1,
+    turns: 0,
+    count: 0,
+    last: null,
+    watch: [],
+    away: null,
+    probe: null,
+    heat: null,
+    fedAt: Number.NEGATIVE_INFINITY,
+    turnedAt: Number.NEGATIVE_INFINITY,
+    boiledAt: null,
+    scatter: facts.noiseC ** 2,
+    step: 0,
+    before: [],
+  }
+}
+
+type Draft = { -readonly [K in keyof Track]: Track[K] }
+
+/** Moves on to `to` seconds through whatever the log has on the way. */
+function advance(t: Draft, facts: TrackFacts, to: number): void {
+  for (;;) {
+    const stretch = facts.stretches[t.stretch + 1]
+    const turn = facts.dials[t.turns]
+    const next = Math.min(stretch?.from ?? Number.POSITIVE_INFINITY, turn?.at ?? Number.POSITIVE_INFINITY)
+    if (next > to) break
+    flow(t, facts, next)
+    if (stretch && stretch.from === next) fill(t, facts, stretch)
+    else turned(t, facts)
+  }
+  flow(t, facts, to)
+}
+
+function flow(t: Draft, facts: TrackFacts, to: number): void {
+  const stretch = facts.stretches[t.stretch]
+  if (!stretch || t.at === Number.NEGATIVE_INFINITY) {
+    t.at = Math.max(t.at, to)
+    return
+  }
+  while (t.at < to - 1e-9) {
+    const until = Math.min(to, t.at + STEP)
+    const seconds = until - t.at
+    const weights = move(t.state, {
+      path: stretch.path,
+      seconds,
+      feltS: facts.felt.until(until) - facts.felt.until(t.at),
+      roomC: facts.roomC,
+      memoryS: memoryAt(t, t.at),
+      lid: stretch.lid,
+    })
+    const uneven = UNEVEN.celsius * Math.exp(-(t.at - t.fedAt) / UNEVEN.seconds)
+    if (uneven > 0.01 && t.stretch > 0) {
+      const perDegree = joulesPerDegree(stretch.path, syrupOf(t.state, stretch.path))
+      loosen(t.state, ROW.joules, uneven * Math.sqrt(seconds) * Math.min(perDegree, warmth(stretch)))
+    }
+    watchStep(t.watch, weights)
+    t.at = until
+    if (t.boiledAt === null && mean(t.state, ROW.joules) > joulesAt(stretch.path, stretch.path.boilC)) {
+      t.boiledAt = t.at
+      loosen(t.state, ROW.watts, PRIOR.boilSd * mean(t.state, ROW.watts))
+    }
+  }
+}
+
+/** s in which what the heat differs by is forgotten: soon, while what went in still warms up. */
+export const memoryAt = ({ stretch, fedAt }: Pick<Track, 'stretch' | 'fedAt'>, at: number): number =>
+  stretch > 0 && at - fedAt < FED.whileS ? FED.memoryS : WANDERS.memoryS
+
+/** J for a degree of the filling before it boils. */
+const warmth = ({ path }: Pick<Stretch, 'path'>): number => joulesPerDegree(path, Math.min(path.boilC, 150) - 2)
+
+function fill(t: Draft, facts: TrackFacts, stretch: Stretch): void {
+  const before = facts.stretches[t.stretch]
+  t.stretch++
+  t.watch = []
+  if (before?.path === stretch.path) return // a lid went on or off
+  const { state } = t
+  const tip = before ? mean(state, ROW.tip) : (t.last?.celsius ?? facts.roomC)
+  const { joules, sd } = startOfRoad(t, facts, stretch, before)
+  t.heat = null
+  t.fedAt = stretch.from
+  t.boiledAt = null
+  setRow(state, ROW.joules, joules, sd * warmth(stretch))
+  if (before) loosen(state, ROW.drift, (PRIOR.fedSd * warmth(stretch)) / FED.memoryS)
+  // the tip is somewhere between what it was in and what it is in now
+  setRow(state, ROW.tip, tip, before ? 1 + Math.abs(syrupOf(state, stretch.path) - tip) / 2 : 10)
+}
+
+/** Where a filling begins on its road, J, and how sure that is, °C before the boil. */
+function startOfRoad(
+  { state, last }: Draft,
+  { roomC, base }: TrackFacts,
+  { path, mixed, startC }: Stretch,
+  before: Stretch | undefined,
+): { joules: number; sd: number } {
+  if (!before) return { joules: joulesAt(path, startC ?? last?.celsius ?? roomC), sd: PRIOR.startSd }
+  const held = syrupOf(state, before.path)
+  const heldSd = sdOf(state, ROW.joules) / joulesPerDegree(before.path, held)
+  // a pot nobody has read was as warm as the step asks, sooner than as reckoned
+  if (mixed && (heldSd < PRIOR.fedSd || startC === undefined))
+    return {
+      joules: heatContent(mixed.before, held) + base.capacity * held + mixed.joules,
+      sd: Math.hypot(PRIOR.fedSd, heldSd),
+    }
+  if (startC !== undefined) {
+    // what is mixed hotter than it boils has that heat to give to steam
+    const spare = Math.max(0, startC - path.boilC) * warmth({ path })
+    return { joules: joulesAt(path, Math.min(startC, path.boilC)) + spare, sd: PRIOR.fedSd }
+  }
+  return { joules: joulesAt(path, held), sd: PRIOR.unknownSd }
+}
+
+function turned(t: Draft, facts: TrackFacts): void {
+  const [was, is] = [facts.dials[t.turns - 1]?.dial ?? 0, facts.dials[t.turns]?.dial ?? 0]
+  t.turnedAt = facts.dials[t.turns]?.at ?? t.turnedAt
+  t.turns++
+  t.watch = []
+  t.heat = null
+  if (was > 0 && is > 0)
+    loosen(t.state, ROW.watts, PRIOR.turnSd * Math.min(1, Math.abs(Math.log(is / was))) * mean(t.state, ROW.watts))
+}
+
+/** Scatter and step of the readings, from the readings themselves. */
+function scatterOf(t: Draft, r: Reading): void {
+  const [a, b] = t.before
+  if (a && b && r.at - a.at < 12) {
+    const bend = (a.celsius - 2 * b.celsius + r.celsius) ** 2 / 6
+    t.scatter += (Math.min(bend, 9 * t.scatter) - t.scatter) / 50
+  }
+  if (b) {
+    const step = Math.abs(r.celsius - b.celsius)
+    if (step > 0.04 && (t.step === 0 || step < t.step - 0.02)) t.step = step
+  }
+  t.before = b ? [b, r] : [...t.before, r]
+}
+
+function take(t: Draft, facts: TrackFacts, r: Reading): void {
+  advance(t, facts, Math.max(t.at, r.at))
+  t.count++
+  t.last = r
+  const stretch = facts.stretches[t.stretch]
+  if (!stretch) return
+  scatterOf(t, r)
+  const { state } = t
+  const after = facts.stretches[t.stretch + 1]
+  if (after && after.path !== stretch.path && after.from - r.at < FED.loggedLate) return
+  const celsius = syrupOf(state, stretch.path)
+  // a delay that is not quite as reckoned, and rounding, err the same way for a while
+  const late = facts.byHand ? 0 : 0.2 * (celsius - mean(state, ROW.tip))
+  const noise = facts.byHand ? facts.noiseC ** 2 : Math.max(0.01, t.scatter) + rounding(t, facts, r) + late ** 2
+  const lesson = surprise(state, r.celsius, noise)
+  if (!facts.byHand && isAway(t, lesson.off, lesson.variance)) {
+    const sign = Math.sign(lesson.off)
+    t.away = t.away?.sign === sign ? { ...t.away, count: t.away.count + 1 } : { since: r.at, sign, count: 1 }
+    if (r.at - t.away.since < AWAY.givesIn) return
+    setRow(state, ROW.joules, joulesAt(stretch.path, r.celsius), 3 * warmth(stretch))
+    setRow(state, ROW.tip, r.celsius, 1)
+    t.away = null
+    t.probe = { doubt: 'unexplained', at: r.at }
+    t.watch = []
+    return
+  }
+  t.away = null
+  const boiling = stretch.lid && r.celsius > stretch.path.boilC - 1.5
+  if (boiling) {
+    // under a lid the boil says nothing of the heat
+    setRow(state, ROW.tip, r.celsius, 0.5)
+    return
+  }
+  learn(state, lesson)
+  watchReading(t.watch, lesson, r.at, canJudge(t, facts, r.at))
+  const change = changeIn(t.watch, state, r.at)
+  if (!change) return
+  correct(state, change.effect, change.by)
+  t.watch = []
+  if (change.kind === 'probe') {
+    t.probe = { doubt: change.by > 0 ? 'probe-on-metal' : 'probe-out', at: r.at }
+    return
+  }
+  // what is found out bit by bit is one change: it began from the heat there was before the first of them
+  t.heat = { at: r.at, before: t.heat && r.at - t.heat.at < TOLD ? t.heat.before : powerOf(state) }
+  state.x[ROW.watts] = mean(state, ROW.watts) + change.by
+  loosen(state, ROW.watts, CHANGED * Math.abs(change.by))
+}
+
+/**
+ * What rounding adds, °C²: readings in steps all err alike until the next step, unless they scatter over several. An error that
+ * lasts for n readings weighs as n of them.
+ */
+function rounding(t: Draft, facts: TrackFacts, r: Reading): number {
+  const { step } = t
+  if (step < 0.2) return (step * step) / 12
+  const { path } = facts.stretches[t.stretch] as Stretch
+  const climb = Math.abs(mean(t.state, ROW.watts) * facts.felt.level(r.at)) / joulesPerDegree(path, r.celsius)
+  const every = Math.max(0.5, r.at - (t.before[0]?.at ?? r.at - 2)) / 2
+  const dwells = Math.min(120, step / Math.max(0.002, climb)) / every
+  const alike = Math.min(1, Math.max(0, (0.6 - Math.sqrt(t.scatter) / step) / 0.2))
+  return ((step * step) / 12) * Math.max(1, alike * dwells)
+}
+
+const isAway = (_: Draft, off: number, variance: number): boolean =>
+  Math.abs(off) > Math.max(GATE.celsius, GATE.sds * Math.sqrt(variance))
+
+function canJudge(t: Draft, facts: TrackFacts, now: number): boolean {
+  const tau = facts.base.capacity / facts.base.toSyrup
+  const settled = now - t.fedAt > SETTLES.fed && now - t.turnedAt > SETTLES.turn + 2 * tau
+  const boils = t.boiledAt !== null && now - t.boiledAt > SETTLES.boil
+  const on = (facts.dials[t.turns - 1]?.dial ?? 0) / DIAL_TOP > 0
+  return settled && boils && on && (t.heat === null || now - t.heat.at > SETTLES.turn)
+}
+
+/** Follows `readings` (oldest first); `before` is the track of the same cook after fewer of them. */
+export function trackCook(readings: readonly Reading[], facts: TrackFacts, before?: Track): Track {
+  const goesOn = before && before.count > 0 && readings[before.count - 1] === before.last
+  const from = goesOn ? before : startOf(facts)
+  const t: Draft = { ...from, state: copyOf(from.state), watch: copyWatch(from.watch) }
+  for (let i = t.count; i < readings.length; i++) take(t, facts, readings[i] as Reading)
+  return t
+}
+
+/** The same cook carried on to `now`, with nothing read. */
+export function carryTrack(track: Track, facts: TrackFacts, now: number): Track {
+  const t: Draft = { ...track, state: copyOf(track.state), watch: [] }
+  advance(t, facts, Math.max(now, t.at))
+  return t
+}
+
+const powerOf = (state: HeatState): number => mean(state, ROW.watts) + mean(state, ROW.drift)
+
+/** ◊ Share of the heat there was below which it counts as gone. */
+const STALLED = 0.3
+
+function heatDoubt({ heat, state }: Track, now: number): HeatDoubt | null {
+  if (!heat) return null
+  const left = powerOf(state) / heat.before
+  if (left < STALLED) return 'stall'
+  return now - heat.at > TOLD ? null : left < 1 ? 'heat-lower' : 'heat-higher'
+}
+
+/** What the readings make doubtful at `now`. */
+export function doubtsOf(track: Track, now: number): (ProbeDoubt | HeatDoubt)[] {
+  const { away, probe } = track
+  const isAway = away && now - away.since >= AWAY.seconds && away.count >= AWAY.count
+  const found = probe && now - probe.at < TOLD ? probe.doubt : null
+  const ofProbe = isAway ? (away.sign > 0 ? 'probe-on-metal' : 'probe-out') : found
+  const ofHeat = heatDoubt(track, now)
+  return [...(ofProbe ? [ofProbe] : []), ...(ofHeat ? [ofHeat] : [])]
+}

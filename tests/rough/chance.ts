@@ -1,0 +1,39 @@
+/** Seeded chance for the rough kitchen, one stream a subject, so that two runs differ only in what is made to differ. */
+
+export interface Chance {
+  /** Evenly between two bounds. */
+  between(low: number, high: number): number
+  /** Normal with mean 0 and standard deviation 1. */
+  normal(): number
+  /** True with this probability. */
+  happens(share: number): boolean
+  oneOf<T>(items: readonly T[]): T
+}
+
+/** xorshift32, warmed up; `subject` sets streams of one seed apart. */
+export function chance(seed: number, subject: number): Chance {
+  let s = (Math.imul(seed + 1, 0x9e3779b1) ^ Math.imul(subject + 1, 0x85ebca6b)) | 0 || 1
+  const next = (): number => {
+    s ^= s << 13
+    s ^= s >>> 17
+    s ^= s << 5
+    return (s >>> 0) / 4294967296
+  }
+  for (let i = 0; i < 8; i++) next()
+  return {
+    between: (low, high) => low + (high - low) * next(),
+    // twelve uniforms: near enough to normal, and never wild
+    normal: () => Array.from({ length: 12 }, next).reduce((a, b) => a + b, -6),
+    happens: (share) => next() < share,
+    oneOf: (items) => items[Math.floor(next() * items.length)] as (typeof items)[number],
+  }
+}
+
+/** What wanders about 0 with standard deviation `sd` and forgets itself in `memoryS` seconds. */
+export function wandering(sd: number, memoryS: number, c: Chance): (dt: number) => number {
+  let x = sd * c.normal()
+  return (dt) => {
+    x += (-x * dt) / memoryS + sd * Math.sqrt((2 * dt) / memoryS) * c.normal()
+    return x
+  }
+}

@@ -1,0 +1,250 @@
+/** A maker in the rough kitchen cooks one of Imbry's formulas, and what Imbry would be told of it is written down. */
+import {
+  type BoiledFormula,
+  type BoilFacts,
+  type CookEvent,
+  DIAL_TOP,
+  gramsAsWritten,
+  ingredientIn,
+  type Mix,
+  mixOf,
+  type Reading,
+  type Step,
+  scaleGrams,
+  temperatureToday,
+  volumeOf,
+} from '@/core'
+import { demoPots } from '@/demo/kitchen'
+import { type Chance, chance } from './chance'
+import { type Fault, RoughKitchen, RoughProbe, type Stuff } from './kitchen'
+
+/** Something waited for: a step that falls due at a temperature. */
+export interface Aim {
+  readonly step: string
+  readonly pulls: boolean
+  /** When the wait for it began, and when it was time to act, s. */
+  readonly from: number
+  readonly at: number
+}
+
+export interface RoughCook {
+  readonly boil: BoilFacts
+  readonly events: readonly CookEvent[]
+  readonly readings: readonly Reading[]
+  readonly aims: readonly Aim[]
+  /** Syrup and tip, °C, at every whole second. */
+  readonly truth: readonly number[]
+  readonly tips: readonly number[]
+  readonly boiledAt: number
+  /** s between the ends of which the log did not say what was so. */
+  readonly untold: readonly (readonly [number, number])[]
+  readonly noiseC: number
+  readonly endedAt: number
+}
+
+export interface RoughOptions {
+  readonly fault?: Fault
+}
+
+const LONGEST = 2 * 3600
+/** What the maker was told of the probe: not what it is. */
+const TOLD = { lagS: 5, noiseC: 0.3, thermometer: null }
+
+const rings = [
+  { ring: 'gas', burner: { name: 'big ring', watts: 3000, efficiency: 0.52, responseS: 2 } },
+  { ring: 'gas', burner: { name: 'small ring', watts: 1800, efficiency: 0.6, responseS: 2 } },
+  { ring: 'induction', burner: { name: 'induction plate', watts: 2000, efficiency: 0.84, responseS: 1 } },
+  { ring: 'plate', burner: { name: 'hot plate', watts: 2200, efficiency: 0.6, responseS: 45 } },
+] as const
+
+const metals = { copper: 385, steel: 490, aluminium: 897, iron: 460 }
+
+const stuffOf = (m: Mix): Stuff => ({
+  water: m.water,
+  sugar: m.sucrose + m.lactose,
+  syrup: m.glucoseSolids,
+  mono: m.monosaccharide + m.acid,
+  fat: m.fat,
+  protein: m.milkProtein + m.protein + m.gelatin + m.starch + m.ash + m.salt + m.cocoaSolids,
+  nuts: m.insoluble,
+})
+
+/** A group as it was really weighed: each line a little off. */
+function weighed(formula: BoiledFormula, group: string, factor: number, c: Chance): Stuff {
+  const lines = formula.lines.filter((l) => l.group === group)
+  return stuffOf(
+    mixOf(
+      lines.map((l) => ({
+        ingredient: ingredientIn(formula, l.ingredient),
+        grams: Math.max(0, l.grams * factor * (1 + 0.03 * c.normal() * 0.6)),
+      })),
+    ),
+  )
+}
+
+/** A pot, a ring and a batch that suit each other. */
+function sized(formula: BoiledFormula, c: Chance) {
+  const pot = c.oneOf(demoPots)
+  const { ring, burner } = c.oneOf(rings)
+  const all = mixOf(formula.lines.map((l) => ({ ingredient: ingredientIn(formula, l.ingredient), grams: l.grams })))
+  const watts = burner.watts * burner.efficiency
+  const [least, most] = [watts / 1700, watts / 450]
+  const litres = Math.min(most, Math.max(least, pot.litres * c.between(0.12, 0.32)))
+  return { pot, ring, burner, watts, factor: litres / volumeOf(all, 100) }
+}
+
+/** Cooks `formula` by a perfect eye, with hands that take their time, and keeps what a log and a hub would have. */
+export function roughCook(formula: BoiledFormula, seed: number, options: RoughOptions = {}): RoughCook {
+  const c = chance(seed, 0)
+  const { pot, ring, burner, watts, factor } = sized(formula, c)
+  const pascal = c.oneOf([101_325, 101_325, 100_400, 84_764])
+  const room = c.between(16, 27)
+  const boil: BoilFacts = {
+    formula,
+    plan: {
+      factor,
+      grams: scaleGrams(gramsAsWritten(formula), factor),
+      outGrams: 0,
+      shape: formula.shape,
+      pieceGrams: 1,
+      pieces: 1,
+      vessels: 0,
+      boils: [{ label: '', part: null, share: 1 }],
+    },
+    number: 1,
+    part: null,
+    conditions: { pressurePa: pascal, roomC: 21, humidity: 0.6, pot, burner },
+    channel: 'probe',
+    probe: TOLD,
+  }
+  const facts = {
+    watts,
+    diameterM: pot.diameterMm / 1000,
+    heightM: pot.litres / 1000 / ((Math.PI * (pot.diameterMm / 1000) ** 2) / 4),
+    metalJ: pot.massKg * metals[pot.metal],
+    roomC: room,
+    pascal,
+  }
+  const kitchen = new RoughKitchen(facts, seed, ring, options.fault)
+  const probe = new RoughProbe(kitchen, seed, options.fault)
+  const hands = chance(seed, 4)
+  const events: CookEvent[] = []
+  const readings: Reading[] = []
+  const truth: number[] = []
+  const tips: number[] = []
+  const aims: Aim[] = []
+  const untold: [number, number][] = []
+  let boiledAt = 0
+  let next = 0
+  let from = 0
+  let hand = 2
+  let reached: number | null = null
+  let dial = 0
+  const meddles = hands.happens(0.35) ? { after: hands.between(60, 400), by: hands.oneOf([0.65, 0.75, 1.3]) } : null
+  let meddled = false
+
+  const log = (at: number, act: Record<string, unknown>): void => {
+    events.push({ id: `${events.length}`, at: Math.round(at * 10) / 10, ...act } as CookEvent)
+  }
+  const mixIn = (): Mix =>
+    mixOf(
+      formula.steps
+        .slice(0, next)
+        .flatMap((s) =>
+          formula.lines
+            .filter((l) => l.group === s.adds)
+            .map((l) => ({ ingredient: ingredientIn(formula, l.ingredient), grams: l.grams })),
+        ),
+    )
+
+  /** What a step's trigger asks for, °C, in this air; NaN for what is not a temperature. */
+  const wanted = (step: Step): number => {
+    const { when } = step
+    const standard =
+      when.on === 'target'
+        ? formula.target.celsius
+        : when.on === 'rises' || when.on === 'colour'
+          ? when.celsius
+          : Number.NaN
+    return temperatureToday(mixIn(), standard, pascal)
+  }
+
+  while (next < formula.steps.length && kitchen.at < LONGEST) {
+    const step = formula.steps[next] as Step
+    const aim = wanted(step)
+    const pulls = step.when.on === 'target'
+    const ripe =
+      reached !== null ||
+      (step.when.on === 'ready'
+        ? true
+        : step.when.on === 'boil'
+          ? kitchen.boiling
+          : step.when.on === 'after'
+            ? kitchen.at >= from + step.when.seconds
+            : step.when.on === 'word' || step.when.on === 'sign'
+              ? kitchen.at >= from + 25
+              : step.when.on === 'falls'
+                ? kitchen.celsius <= step.when.celsius
+                : kitchen.celsius + (pulls ? carried(kitchen, aim) : 0) >= aim)
+    if (ripe && reached === null) {
+      reached = kitchen.at
+      if (Number.isFinite(aim)) aims.push({ step: step.id, pulls, from, at: kitchen.at })
+    }
+    // past its last forecast there is nothing left to judge
+    if (reached !== null && pulls) break
+    if (reached !== null && kitchen.at >= reached + hand) {
+      const late = hands.between(0, 8)
+      if (step.adds) {
+        const group = formula.groups.find((g) => g.id === step.adds)
+        const cold = kitchen.at > 1 ? hands.between(0, 15) : 0
+        kitchen.add(weighed(formula, step.adds, factor, hands), Math.max(4, (group?.celsius ?? 20) - cold))
+      }
+      if (step.lid !== undefined) kitchen.cover(step.lid)
+      if (step.heat !== undefined) {
+        dial = step.heat
+        kitchen.turn(dial)
+      }
+      if (step.offHeat) kitchen.turn(0)
+      log(kitchen.at + (kitchen.at > 1 ? (step.lid === false && !step.adds && hands.happens(0.3) ? 30 : late) : 0), {
+        type: 'step',
+        step: step.id,
+      })
+      next++
+      from = kitchen.at
+      reached = null
+      hand = hands.between(1, 7)
+    }
+    const waits = formula.steps[next]
+    if (meddles && !meddled && waits?.when.on === 'target' && kitchen.at > from + meddles.after) {
+      meddled = true
+      dial = Math.min(DIAL_TOP, dial * meddles.by)
+      kitchen.turn(dial)
+      const late = hands.between(3, 30)
+      untold.push([kitchen.at, kitchen.at + late + 60])
+      log(kitchen.at + late, { type: 'heat', dial })
+    }
+    kitchen.tick()
+    if (kitchen.boiling && boiledAt === 0) boiledAt = kitchen.at
+    truth.push(kitchen.celsius)
+    const shown = probe.read()
+    tips.push(probe.tip)
+    if (shown !== null) readings.push({ at: kitchen.at, celsius: shown })
+  }
+  return {
+    boil,
+    events,
+    readings,
+    aims,
+    truth,
+    tips,
+    boiledAt,
+    untold,
+    noiseC: Math.hypot(kitchen.probeFacts.noiseC, kitchen.probeFacts.stepC / Math.sqrt(12)),
+    endedAt: kitchen.at,
+  }
+}
+
+/** How far it would still climb if it came off now, °C: tried on a copy, near the target only. */
+function carried(kitchen: RoughKitchen, aim: number): number {
+  return kitchen.celsius > aim - 8 ? kitchen.peakIfLifted() - kitchen.celsius : 0
+}

@@ -1,0 +1,288 @@
+/**
+ * A rough kitchen: a pot on a ring that does what pots do in kitchens and not in books. It is here to judge what Imbry
+ * foresees, so it imports nothing of Imbry's: boiling curve, heat capacities, burner and probe are its own.
+ */
+
+import { type Chance, chance, wandering } from './chance'
+import { boils } from './curve'
+
+/** Grams of what a rough kitchen tells apart. */
+export interface Stuff {
+  readonly water: number
+  /** Sucrose and lactose; glucose syrup's solids; single sugars. */
+  readonly sugar: number
+  readonly syrup: number
+  readonly mono: number
+  readonly fat: number
+  readonly protein: number
+  readonly nuts: number
+}
+
+export interface RoughFacts {
+  /** Rated power times what should reach the pot, W. */
+  readonly watts: number
+  readonly diameterM: number
+  readonly heightM: number
+  readonly metalJ: number
+  readonly roomC: number
+  readonly pascal: number
+}
+
+/** What went wrong, from `at` seconds on. */
+export interface Fault {
+  readonly kind: 'heat' | 'out' | 'metal'
+  readonly at: number
+  /** Heat: times what it was. Metal: how much of the base the tip feels. */
+  readonly by: number
+}
+
+type Ring = 'gas' | 'induction' | 'plate'
+
+/** Everything about one cook that nobody told. */
+interface Hidden {
+  readonly ring: Ring
+  readonly power: number
+  readonly dialBend: number
+  readonly followsS: number
+  readonly cycleS: number
+  readonly toSyrup: number
+  readonly baseShare: number
+  readonly loss: number
+  readonly capacity: number
+  readonly bend: number
+  /** How much more than usual glucose syrup counts as sugar. */
+  readonly syrupCounts: number
+  readonly pascal: number
+  readonly nutsS: number
+  readonly lagS: number
+  readonly noiseC: number
+  readonly stepC: number
+  readonly offC: number
+  readonly every: number
+  readonly dropShare: number
+}
+
+/** J to melt a gram of dry sugar; it melts between these, °C. */
+const MELT = { from: 160, to: 188, joules: 130, seconds: 50 }
+const LID_RETURNS = 0.88
+/** Water that does not leave, share of the sugars. */
+const BOUND = 0.002
+
+function drawHidden(c: Chance, pascal: number, ring: Ring): Hidden {
+  return {
+    ring,
+    power: c.between(0.78, 1.18),
+    dialBend: c.between(0.85, 1.2),
+    followsS: ring === 'plate' ? c.between(30, 70) : c.between(0.5, 3),
+    cycleS: c.between(3, 8),
+    toSyrup: c.between(800, 1900),
+    baseShare: c.between(0.3, 0.6),
+    loss: c.between(8, 17),
+    capacity: c.between(0.9, 1.1),
+    bend: c.between(-1.5, 1.5),
+    syrupCounts: c.between(-0.1, 0.1),
+    pascal: pascal + 100 * c.between(-8, 8),
+    nutsS: c.between(20, 70),
+    lagS: c.between(3, 12),
+    noiseC: c.between(0.1, 0.6),
+    stepC: c.oneOf([0.1, 0.1, 0.5, 1]),
+    offC: c.between(-0.1, 0.1),
+    every: c.oneOf([1, 1, 1, 2]),
+    dropShare: c.between(0, 0.05),
+  }
+}
+
+const nothing: Stuff = { water: 0, sugar: 0, syrup: 0, mono: 0, fat: 0, protein: 0, nuts: 0 }
+
+export class RoughKitchen {
+  at = 0
+  celsius: number
+  baseC: number
+  boiling = false
+  private stuff: { -readonly [K in keyof Stuff]: Stuff[K] } = { ...nothing }
+  private nutsC: number
+  private crystals = 0
+  private dial = 0
+  private watts = 0
+  private lid = false
+  private onRing = true
+  private flame: (dt: number) => number
+  private draught: (dt: number) => number
+  private readonly hidden: Hidden
+
+  constructor(
+    private readonly facts: RoughFacts,
+    seed: number,
+    ring: Ring,
+    private readonly fault?: Fault,
+  ) {
+    this.hidden = drawHidden(chance(seed, 1), facts.pascal, ring)
+    this.celsius = facts.roomC
+    this.baseC = facts.roomC
+    this.nutsC = facts.roomC
+    const c = chance(seed, 2)
+    this.flame = ring === 'gas' ? wandering(0.045, c.between(120, 300), c) : wandering(0.015, 120, c)
+    this.draught = wandering(0.3, 40, c)
+  }
+
+  get probeFacts(): Pick<Hidden, 'lagS' | 'noiseC' | 'stepC' | 'offC' | 'every' | 'dropShare'> {
+    return this.hidden
+  }
+
+  turn(dial: number): void {
+    this.dial = dial
+  }
+  cover(on: boolean): void {
+    this.lid = on
+  }
+  lift(): void {
+    this.onRing = false
+  }
+
+  /** Something goes in at `celsius`. Nuts keep their own warmth for a while. */
+  add(more: Stuff, celsius: number): void {
+    const wasEmpty = this.grams() === 0
+    const before = this.capacity()
+    if (more.nuts > 0) {
+      const [a, b] = [this.stuff.nuts, more.nuts]
+      this.nutsC = (a * this.nutsC + b * celsius) / (a + b)
+    }
+    for (const k of Object.keys(more) as (keyof Stuff)[]) this.stuff[k] += more[k]
+    const after = this.capacity()
+    this.celsius = wasEmpty ? celsius : (before * this.celsius + (after - before) * celsius) / after
+    const dissolves = this.stuff.water > 0.02 * this.stuff.sugar
+    this.crystals = dissolves ? 0 : this.crystals + more.sugar
+  }
+
+  /** How hot it would get if it came off now, °C: tried on a copy, which no draught or flame moves. */
+  peakIfLifted(): number {
+    const copy: RoughKitchen = Object.assign(Object.create(RoughKitchen.prototype), this)
+    copy.stuff = { ...this.stuff }
+    copy.flame = () => 0
+    copy.draught = () => 0
+    copy.lift()
+    let peak = copy.celsius
+    for (let s = 0; s < 120 && copy.celsius > peak - 0.05; s++) {
+      copy.tick()
+      peak = Math.max(peak, copy.celsius)
+    }
+    return peak
+  }
+
+  /** One second goes by. */
+  tick(): void {
+    for (let i = 0; i < 2; i++) this.step(0.5)
+  }
+
+  private grams(): number {
+    return Object.values(this.stuff).reduce((a, b) => a + b, 0)
+  }
+
+  /** J/K of all but the nuts. */
+  private capacity(): number {
+    const { water, sugar, syrup, mono, fat, protein } = this.stuff
+    return this.hidden.capacity * (4.2 * water + 1.72 * (sugar + syrup + mono) + 2.25 * fat + 2.05 * protein)
+  }
+
+  private burner(dt: number): number {
+    const { ring, power, dialBend, followsS, cycleS } = this.hidden
+    const share = this.onRing ? (this.dial / 10) ** dialBend : 0
+    const full = this.facts.watts * power * (1 + this.flame(dt))
+    const cycles = ring === 'induction' && share < 0.7
+    const wanted = cycles ? (this.at % cycleS < cycleS * share ? full : 0) : full * share
+    this.watts = this.onRing ? this.watts + (wanted - this.watts) * (1 - Math.exp(-dt / followsS)) : 0
+    const wrong = this.fault?.kind === 'heat' && this.at >= this.fault.at ? this.fault.by : 1
+    return this.watts * wrong
+  }
+
+  private step(dt: number): void {
+    const { toSyrup, baseShare, loss, nutsS } = this.hidden
+    const { diameterM, heightM, metalJ, roomC } = this.facts
+    const area = (Math.PI * diameterM ** 2) / 4
+    const open = area * (this.lid ? 0.5 : 1) + Math.PI * diameterM * heightM * 0.5
+    const metal = metalJ * baseShare
+    const k = toSyrup * area
+    const given = k * (this.baseC - this.celsius)
+    this.baseC += (dt * (this.burner(dt) - given - 6 * area * (this.baseC - roomC))) / (metal + 0.5 * dt * k)
+    const lost = loss * open * (1 + Math.max(-0.8, this.draught(dt))) * (this.celsius - roomC)
+    const intoNuts = this.stuff.nuts > 0 ? (1.9 * this.stuff.nuts * (this.celsius - this.nutsC)) / nutsS : 0
+    if (this.stuff.nuts > 0) this.nutsC += (dt * (this.celsius - this.nutsC)) / nutsS
+    this.at += dt
+    if (this.grams() === 0) this.celsius = roomC
+    else this.warm((given - lost - intoNuts) * dt, dt)
+  }
+
+  private boilsAt(water: number): number {
+    const { sugar, syrup, mono } = this.stuff
+    const { syrupCounts, bend, pascal } = this.hidden
+    // of two syrups boiling alike, the one of long chains holds less water, the drier the more so
+    const counts = 0.476 - 0.25 * Math.log((sugar + syrup + mono) / Math.max(0.01, water) / 8.96) + syrupCounts
+    const solids = sugar + Math.min(0.8, Math.max(0.05, counts)) * syrup + 1.7 * mono
+    return boils(solids, water, pascal, bend)
+  }
+
+  private warm(joules: number, dt: number): void {
+    const { stuff } = this
+    const capacity = this.capacity()
+    if (this.crystals > 0) {
+      const eager = Math.min(1.5, Math.max(0, (this.celsius - MELT.from) / (MELT.to - MELT.from)))
+      const melted = Math.min(this.crystals, (this.crystals + 20) * eager * (dt / MELT.seconds))
+      this.crystals -= melted
+      this.celsius += (joules - melted * MELT.joules) / capacity
+      return
+    }
+    const free = stuff.water - BOUND * (stuff.sugar + stuff.syrup + stuff.mono)
+    const limit = free > 0.01 ? this.boilsAt(stuff.water) : Number.POSITIVE_INFINITY
+    const spare = joules + capacity * (this.celsius - limit)
+    this.boiling = spare > 0
+    if (!this.boiling) {
+      this.celsius += joules / capacity
+      return
+    }
+    const latent = 2257 - 2.4 * (limit - 100)
+    const gone = this.lid ? 1 - LID_RETURNS : 1
+    const perGram = (this.boilsAt(stuff.water - 0.05) - limit) / 0.05
+    const steam = Math.min(free, spare / (latent + gone * capacity * perGram))
+    stuff.water -= gone * steam
+    this.celsius = limit + (spare - steam * latent) / capacity
+  }
+}
+
+/** The probe in it: late, scattered, rounded, silent now and then, once spattered. */
+export class RoughProbe {
+  /** What the tip is at, before scatter and rounding. */
+  tip: number
+  private readonly c: Chance
+  private readonly spatterAt: number
+  private readonly spatterBy: number
+  private readonly silent: readonly [number, number]
+
+  constructor(
+    private readonly kitchen: RoughKitchen,
+    seed: number,
+    private readonly fault?: Fault,
+  ) {
+    this.c = chance(seed, 3)
+    this.tip = kitchen.celsius
+    this.spatterAt = this.c.happens(0.6) ? Math.round(this.c.between(300, 1800)) : -1
+    this.spatterBy = this.c.between(4, 25) * (this.c.happens(0.5) ? 1 : -1)
+    const from = this.c.happens(0.2) ? this.c.between(200, 1500) : -100
+    this.silent = [from, from + this.c.between(8, 60)]
+  }
+
+  /** What it shows after one more second; null where nothing comes. */
+  read(): number | null {
+    const { lagS, noiseC, stepC, offC, every, dropShare } = this.kitchen.probeFacts
+    const { at, celsius, baseC } = this.kitchen
+    const wrong = this.fault !== undefined && at >= this.fault.at ? this.fault.kind : null
+    const by = this.fault?.by ?? 0
+    const felt = wrong === 'out' ? 70 : wrong === 'metal' ? celsius + by * (baseC - celsius) : celsius
+    this.tip += (felt - this.tip) * (1 - Math.exp(-1 / lagS))
+    const scatter = noiseC * this.c.normal()
+    const lost = this.c.happens(dropShare)
+    const spattered = Math.abs(at - this.spatterAt) < every / 2 ? this.spatterBy : 0
+    if (Math.round(at) % every !== 0 || lost || (at >= this.silent[0] && at <= this.silent[1])) return null
+    const shown = this.tip + offC + scatter + spattered
+    return Math.round(Math.round(shown / stepC) * stepC * 100) / 100
+  }
+}
