@@ -4,7 +4,6 @@ import {
   browningRate,
   colourTemperature,
   doctorShare,
-  equilibriumHumidity,
   forecast,
   glassTransition,
   invertedShare,
@@ -15,6 +14,7 @@ import {
   stagesOf,
   standardPressure,
   sucroseSolubility,
+  waterActivity,
   waterLeftAt,
   workingWindows,
 } from '@/core'
@@ -176,14 +176,14 @@ export const charts: Readonly<Record<string, () => Chart>> = {
     x: { label: 'water, %', range: [1, 25] },
     y: { label: 'equilibrium humidity, %', range: [0, 100] },
     series: [
-      { name: 'sucrose', points: curve(1, 25, 0.25, (w) => 100 * equilibriumHumidity(wetted(sucrose, w))) },
+      { name: 'sucrose', points: curve(1, 25, 0.25, (w) => 100 * waterActivity(wetted(sucrose, w), 25)) },
       {
         name: '70/30 with 42 DE',
-        points: curve(1, 25, 0.25, (w) => 100 * equilibriumHumidity(wetted(seventyThirty, w))),
+        points: curve(1, 25, 0.25, (w) => 100 * waterActivity(wetted(seventyThirty, w), 25)),
       },
       {
         name: 'invert',
-        points: curve(1, 25, 0.25, (w) => 100 * equilibriumHumidity(wetted(mix({ monosaccharide: 100 }), w))),
+        points: curve(1, 25, 0.25, (w) => 100 * waterActivity(wetted(mix({ monosaccharide: 100 }), w), 25)),
       },
     ],
   }),

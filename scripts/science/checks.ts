@@ -3,7 +3,6 @@ import {
   boilingPoint,
   browningRate,
   colourTemperature,
-  equilibriumHumidity,
   glassTransition,
   latentHeat,
   mix,
@@ -12,6 +11,7 @@ import {
   sodaMoles,
   standardPressure,
   sucroseSolubility,
+  waterActivity,
   waterLeftAt,
 } from '@/core'
 
@@ -90,11 +90,11 @@ export const checks: Record<string, readonly Check[]> = {
     check('at 150 °C', '0.207 l', sodaLitres(1, 150), 3, ' l'),
   ],
   humidity: [
-    check('saturated sucrose at 25 °C', '0.85', equilibriumHumidity(mix({ sucrose: 67, water: 33 })), 2, ''),
+    check('saturated sucrose at 25 °C', '0.85', waterActivity(mix({ sucrose: 67, water: 33 }), 25), 2, ''),
     check(
       '70/30 syrup at 10 % water',
       '0.48',
-      equilibriumHumidity(mix({ sucrose: 63, glucoseSolids: 27, water: 10 })),
+      waterActivity(mix({ sucrose: 63, glucoseSolids: 27, water: 10 }), 25),
       2,
       '',
     ),

@@ -158,7 +158,7 @@ async function indexFormula(tx: Tx, id: string, revision: number, document: Form
       outGrams: massOf(finishedMix(traceSteps(document, gramsAsWritten(document)))),
       boils: boiledIn(document).reduce((sum, b) => sum + Math.max(1, b.formula.boils.length), 0),
       allergens: allergensIn(document).join(','),
-      words: [document.name, document.about, ...new Set(named)].join(' ').toLowerCase(),
+      words: [document.name, document.about, ...new Set(named), ...allergensIn(document)].join(' ').toLowerCase(),
     })
     .where(eq(formulas.id, id))
   await tx.delete(formulaIngredients).where(eq(formulaIngredients.formulaId, id))

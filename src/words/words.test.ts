@@ -62,12 +62,12 @@ function everythingSaid(formula: FormulaDocument, words: Say): string[] {
   const plan = scale(formula, { size: { by: 'pieces', pieces: 60 }, vessel: vessel ?? undefined })
   const said = [
     ...readyList(formula, plan, vessel).map((i) => sayReady(i, words)),
-    ...wholeVerdicts(formula, plan.grams).map((v) => sayVerdict(v, words)),
+    ...wholeVerdicts(formula, plan.grams, formula).map((v) => sayVerdict(v, words)),
     ...boiledIn(formula).flatMap(({ formula: f }) => {
       const analysis = analyse(f, testConditions)
       const thermometers = [{ name: 'meat thermometer', maxC: 110 }]
       return [
-        ...verdictsOf(analysis, testConditions).map((v) => sayVerdict(v, words)),
+        ...verdictsOf(analysis, testConditions, formula).map((v) => sayVerdict(v, words)),
         ...equipmentChecks(analysis, plan, testConditions, vessel, thermometers).map((c) => sayEquipment(c, words)),
         ...unscaledOf({
           formula: f,

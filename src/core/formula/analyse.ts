@@ -1,16 +1,15 @@
 /** What a formula will be: computed once per size, pot and kitchen, in plain figures for the verdicts and the ladder. */
 import { type Bite, biteOf } from '../craft/bite'
 import { families } from '../craft/families'
+import type { Work } from '../craft/families/family'
 import { type Stage, type StageFacts, stageOf, stagesOf } from '../craft/stages'
-import type { Allergen } from '../matter/ingredient'
 import { type Mix, massOf, waterShare } from '../matter/mix'
 import { boilingPoint, temperatureToday } from '../physics/boiling'
-import { equilibriumHumidity } from '../physics/humidity'
+import { type Keeps, keeps } from '../physics/humidity'
 import { doctorShare, type GrainRisk, grainRisk } from '../physics/solubility'
 import { type Burner, burnerPower, type Pot, potThermal } from '../pot/equipment'
 import { type BoiledFormula, type GramsByLine, gramsAsWritten, type Shape, type Step } from './document'
 import { peakLitres } from './headroom'
-import { allergensIn } from './mixes'
 import { finishedMix, type Stop, traceSteps } from './trace'
 
 export interface Conditions {
@@ -51,9 +50,8 @@ export interface Analysis {
   readonly doctors: number
   readonly grain: GrainRisk | 'none'
   readonly meantToGrain: boolean
-  /** Room humidity above which it takes up moisture, 0 to 1. */
-  readonly equilibriumHumidity: number
-  readonly allergens: readonly Allergen[]
+  readonly work: Work
+  readonly keeps: Keeps
   readonly rungs: readonly Rung[]
   readonly shape: Shape
 }
@@ -90,8 +88,8 @@ export function analyse(
     doctors: doctorShare(finished),
     grain: grainRisk(finished, conditions.roomC),
     meantToGrain: families[formula.family].grains,
-    equilibriumHumidity: equilibriumHumidity(finished, conditions.roomC),
-    allergens: allergensIn(formula),
+    keeps: keeps(finished, conditions.roomC, families[formula.family].grains),
+    work: families[formula.family].work,
     shape: formula.shape,
     rungs: stops.flatMap((s) => {
       const celsius = rungAt(s, conditions.pressurePa)

@@ -6,7 +6,7 @@ import type { GrainRisk } from '../physics/solubility'
 import { type Grams, inGrams } from '../quantity/figures'
 import { type Analysis, analyse, type Conditions } from './analyse'
 import { allLines, type FormulaDocument, mainBoil, piecesOf } from './document'
-import { ingredientIn } from './mixes'
+import { allergensIn, ingredientIn } from './mixes'
 
 export interface LineChange {
   readonly name: string
@@ -62,7 +62,7 @@ export type Difference = {
 }[keyof DifferenceValues]
 
 interface Row<V> {
-  value(a: Analysis): V
+  value(a: Analysis, whole: FormulaDocument): V
   /** Whether two are so far apart that it matters. */
   apart(a: V, b: V): boolean
 }
@@ -79,9 +79,9 @@ const rows: { readonly [Id in keyof DifferenceValues]: Row<DifferenceValues[Id]>
   water: { value: (a) => a.waterShare, apart: furtherThan(0.003) },
   grain: { value: (a) => a.grain, apart: unlike },
   doctors: { value: (a) => a.doctors, apart: furtherThan(0.02) },
-  humidity: { value: (a) => a.equilibriumHumidity, apart: furtherThan(0.02) },
+  humidity: { value: (a) => a.keeps.own, apart: furtherThan(0.02) },
   browning: { value: browning, apart: unlike },
-  allergens: { value: (a) => a.allergens, apart: (a, b) => a.join() !== b.join() },
+  allergens: { value: (_, f) => allergensIn(f), apart: (a, b) => a.join() !== b.join() },
   out: { value: (a) => inGrams(a.outGrams), apart: (a, b) => Math.abs(a / b - 1) > 0.03 },
 }
 
@@ -102,7 +102,7 @@ export function differences(before: FormulaDocument, after: FormulaDocument, con
   const [x, y] = [analyse(a, conditions), analyse(b, conditions)]
   const compare = <Id extends keyof DifferenceValues>(id: Id): Difference => {
     const row = rows[id] as Row<DifferenceValues[Id]>
-    const [was, is] = [row.value(x), row.value(y)]
+    const [was, is] = [row.value(x, before), row.value(y, after)]
     return { id, before: was, after: is, matters: row.apart(was, is) } as Difference
   }
   return (Object.keys(rows) as (keyof DifferenceValues)[]).map(compare)

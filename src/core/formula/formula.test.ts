@@ -89,14 +89,14 @@ describe('analysis', () => {
   it('says when the burner cannot do it', () => {
     const candle = { ...kitchen, burner: { ...kitchen.burner, watts: 80 } }
     expect(analyse(caramels, candle).minutes).toBe(Number.POSITIVE_INFINITY)
-    const water = verdictsOf(analyse(caramels, candle), candle).find((v) => v.id === 'water')
+    const water = verdictsOf(analyse(caramels, candle), candle, caramels).find((v) => v.id === 'water')
     expect(water?.tone).toBe('bad')
     expect(water?.figures).toMatchObject({ time: Number.POSITIVE_INFINITY, burner: candle.burner.name })
   })
 
   it('warns of boiling over, damp rooms and allergens', () => {
     const small = { ...kitchen, pot: { ...kitchen.pot, litres: 3, name: '3 l pan' } }
-    const verdicts = verdictsOf(analyse(caramels, small), small)
+    const verdicts = verdictsOf(analyse(caramels, small), small, caramels)
     const tones = Object.fromEntries(verdicts.map((v) => [v.id, v.tone]))
     expect(tones).toMatchObject({ fits: 'bad', humidity: 'mind', allergens: 'mind' })
     expect(verdicts.find((v) => v.id === 'allergens')?.figures).toEqual({ allergens: ['milk'] })

@@ -1,17 +1,20 @@
 /** Formulas as schema.org Recipe (https://schema.org/Recipe), out and in. */
 import { families, schoolLabel } from '../craft/families'
 import { type FormulaDocument, mainBoil, piecesOf } from './document'
-import { ingredientIn } from './mixes'
+import { allergensIn, ingredientIn } from './mixes'
 
 /** A formula as a Recipe: grams and plain sentences, so that any reader understands it. */
 export function toRecipe(formula: FormulaDocument): Record<string, unknown> {
   const pieces = piecesOf(formula)
   const boiled = mainBoil(formula)
+  const allergens = allergensIn(formula)
   return {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name: formula.name,
-    description: formula.about,
+    description: [formula.about, allergens.length > 0 ? `Contains ${allergens.join(', ')}.` : '']
+      .filter(Boolean)
+      .join(' '),
     recipeCategory: families[formula.family].label,
     cookingMethod: schoolLabel(formula.family, formula.school),
     ...(formula.source && { isBasedOn: formula.source }),

@@ -1,9 +1,12 @@
 /** What a batch will be: one finding a subject, from the analysis and the kitchen it is made in. */
 
 import type { BiteId } from '../craft/bite'
+import type { Work } from '../craft/families/family'
 import type { Finding, FindingOf, Tone } from '../finding'
 import type { Allergen } from '../matter/ingredient'
 import { massOf } from '../matter/mix'
+import { densityOf } from '../physics/heat'
+import { type Keeping, keepingIn } from '../physics/humidity'
 import { workingWindows } from '../physics/slab'
 import type { GrainRisk } from '../physics/solubility'
 import { type CelsiusStep, type Grams, inGrams, inSeconds, type Seconds } from '../quantity/figures'
@@ -23,9 +26,15 @@ export interface VerdictFigures {
     readonly burner: string
   }
   grain: { readonly risk: GrainRisk | 'none'; readonly doctors: number }
-  humidity: { readonly stickyAbove: number; readonly room: number }
+  humidity: {
+    readonly stickyAbove: number
+    readonly driesBelow: number
+    readonly room: number
+    readonly keeping: Keeping
+  }
   fits: { readonly fill: number; readonly peakLitres: number; readonly potLitres: number; readonly pot: string }
-  work: { readonly fills: boolean; readonly until: Seconds; readonly scores: Seconds }
+  /** `until`: how long it can be poured or spread; `scores`: how long it takes a score. */
+  work: { readonly work: Work; readonly fills: boolean; readonly until: Seconds; readonly scores: Seconds }
   allergens: { readonly allergens: readonly Allergen[] }
   weight: { readonly out: Grams; readonly parts: number }
   'part-waits': {
@@ -87,8 +96,13 @@ const grain = (a: Analysis): VerdictOn<'grain'> => ({
 
 const humidity = (a: Analysis, c: Conditions): VerdictOn<'humidity'> => ({
   id: 'humidity',
-  tone: c.humidity > a.equilibriumHumidity ? 'mind' : 'good',
-  figures: { stickyAbove: a.equilibriumHumidity, room: c.humidity },
+  tone: keepingIn(a.keeps, c.humidity) === 'steady' ? 'good' : 'mind',
+  figures: {
+    stickyAbove: a.keeps.stickyAbove,
+    driesBelow: a.keeps.driesBelow,
+    room: c.humidity,
+    keeping: keepingIn(a.keeps, c.humidity),
+  },
 })
 
 const fits = (a: Analysis, c: Conditions): VerdictOn<'fits'> => ({
@@ -100,15 +114,24 @@ const fits = (a: Analysis, c: Conditions): VerdictOn<'fits'> => ({
 /** ◊ Less time than this to work it, minutes, wants minding. */
 const HURRY = 2
 
-/** How long it can be worked after the pull; a sweet that stays above its glass point by more never hurries anyone. */
+/** How deep it stands in the pot, mm. */
+const depthInPot = (a: Analysis, { pot }: Conditions): number =>
+  ((a.outGrams / densityOf(a.finished, 100)) * 1000) / ((Math.PI * pot.diameterMm ** 2) / 4)
+
+/**
+ * How long it can be worked after the pull, where the family is poured or spread; a sweet that stays above its glass point by
+ * more never hurries anyone. Moulds are filled from the pot, where it keeps its heat; a slab cools where it lies.
+ */
 const work = (a: Analysis, c: Conditions): VerdictOn<'work'> => {
   const fills = a.shape.kind === 'mould'
-  const windows = workingWindows(a.finished, depthOf(a.shape), a.targetC, c.roomC)
-  const until = fills ? windows.flows : windows.spreads
+  const onTray = workingWindows(a.finished, depthOf(a.shape), a.targetC, c.roomC)
+  const spreads = a.work === 'spread' && !fills
+  const minutes = spreads ? onTray.spreads : workingWindows(a.finished, depthInPot(a, c), a.targetC, c.roomC).flows
+  const hurries = (spreads || a.work === 'poured') && minutes < HURRY
   return {
     id: 'work',
-    tone: until < HURRY ? 'mind' : 'good',
-    figures: { fills, until: inSeconds(until * 60), scores: inSeconds(windows.scores * 60) },
+    tone: hurries ? 'mind' : 'good',
+    figures: { work: a.work, fills, until: inSeconds(minutes * 60), scores: inSeconds(onTray.scores * 60) },
   }
 }
 
@@ -118,14 +141,16 @@ const allergenVerdict = (allergens: readonly Allergen[]): VerdictOn<'allergens'>
   figures: { allergens },
 })
 
-const judges = [bite, water, grain, humidity, fits, work, (a: Analysis) => allergenVerdict(a.allergens)]
+const judges = [bite, water, grain, humidity, fits, work]
 
-/** What this batch will be. */
-export const verdictsOf = (analysis: Analysis, conditions: Conditions): Verdict[] =>
-  judges.map((judge) => judge(analysis, conditions))
+/** What this boil of the formula `whole` will be. Allergens are those of the whole sweet: nobody eats a part of it. */
+export const verdictsOf = (analysis: Analysis, conditions: Conditions, whole: FormulaDocument): Verdict[] => [
+  ...judges.map((judge) => judge(analysis, conditions)),
+  allergenVerdict(allergensIn(whole)),
+]
 
-/** What can be said of a formula that is not boiled itself: its weight, the order of its parts, its allergens. */
-export function wholeVerdicts(formula: FormulaDocument, grams: GramsByLine): Verdict[] {
+/** What can be said of what is not boiled itself: its weight, the order of its parts, the allergens of the `whole` sweet. */
+export function wholeVerdicts(formula: FormulaDocument, grams: GramsByLine, whole: FormulaDocument): Verdict[] {
   const parts = formula.parts ?? []
   const labelOf = (id: string): string => parts.find((p) => p.id === id)?.label ?? id
   return [
@@ -143,6 +168,6 @@ export function wholeVerdicts(formula: FormulaDocument, grams: GramsByLine): Ver
         }),
       ),
     ),
-    allergenVerdict(allergensIn(formula)),
+    allergenVerdict(allergensIn(whole)),
   ]
 }

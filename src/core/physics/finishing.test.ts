@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
-import { mix } from '../matter/mix'
+import { type Mix, mix } from '../matter/mix'
 import { exchangeGelatin, exchangeSheets } from './gelatin'
-import { equilibriumHumidity, keepingIn } from './humidity'
+import { keepingIn, keeps } from './humidity'
 import { inversionRate, invertedShare } from './inversion'
 import { coolingMinutes, slabThickness, workingWindows } from './slab'
 import { grainRisk } from './solubility'
@@ -50,16 +50,41 @@ describe('gelatin', () => {
 })
 
 describe('keeping', () => {
-  it('has the published figures', () => {
-    expect(equilibriumHumidity(mix({ sucrose: 67.1, water: 32.9 }))).toBeCloseTo(0.85, 1)
-    expect(equilibriumHumidity(mix({ sucrose: 63, glucoseSolids: 27, water: 10 }))).toBeCloseTo(0.48, 2)
+  const published: [string, Mix, number, number][] = [
+    ['saturated sucrose', mix({ sucrose: 67.1, water: 32.9 }), 0.84, 0.88],
+    ['a 70/30 syrup at 10 % water', mix({ sucrose: 63, glucoseSolids: 27, water: 10 }), 0.47, 0.49],
+  ]
+
+  test.each(published)('%s has the published water activity', (_, m, low, high) => {
+    const { own } = keeps(m, 25, false)
+    expect(own).toBeGreaterThan(low)
+    expect(own).toBeLessThan(high)
   })
 
-  it('turns sticky in damp air and dries in dry air', () => {
-    const chew = mix({ sucrose: 60, glucoseSolids: 30, water: 10 })
-    expect(keepingIn(chew, 21, 0.75)).toBe('sticky')
-    expect(keepingIn(chew, 21, 0.5)).toBe('steady')
-    expect(keepingIn(chew, 21, 0.2)).toBe('dries')
+  it('has two sides: sticky above, dry below', () => {
+    const chew = keeps(mix({ sucrose: 60, glucoseSolids: 30, water: 10 }), 21, false)
+    expect(keepingIn(chew, 0.75)).toBe('sticky')
+    expect(keepingIn(chew, 0.5)).toBe('steady')
+    expect(keepingIn(chew, 0.2)).toBe('dries')
+  })
+
+  it('a glass is not sticky at its own humidity but where its skin flows, and never dries', () => {
+    for (const water of [2, 3, 4]) {
+      const glass = keeps(mix({ sucrose: 70, glucoseSolids: 30, water }), 21, false)
+      expect(glass.own).toBeLessThan(0.26)
+      expect(glass.stickyAbove).toBeGreaterThan(0.29)
+      expect(glass.stickyAbove).toBeLessThan(0.38)
+      expect(keepingIn(glass, 0.05)).toBe('steady')
+    }
+  })
+
+  it('counts grained sucrose as crystal: more sugar in a grained sweet changes nothing', () => {
+    const fudge = (sucrose: number) =>
+      keeps(mix({ sucrose, lactose: 4, glucoseSolids: 4, fat: 10, water: 10 }), 21, true)
+    expect(fudge(72).own).toBeCloseTo(fudge(90).own, 9)
+    expect(fudge(72).own).toBeGreaterThan(0.65)
+    expect(fudge(72).own).toBeLessThan(0.85)
+    expect(keepingIn(fudge(72), 0.63)).toBe('dries')
   })
 })
 

@@ -1,21 +1,56 @@
 /** What the room's air does to a finished sweet. */
-import type { Mix } from '../matter/mix'
+import { type Mix, withWater } from '../matter/mix'
 import { waterActivity } from './boiling'
+import { glassTransition } from './glass'
+import { sucroseSolubility } from './solubility'
 
 /**
- * Equilibrium relative humidity of a sweet at `tempC`, 0 to 1: in damper air it turns sticky, in drier air it dries
- * out. The water activity of its syrup phase; 10 to 40 °C, and an extrapolation for glasses under 3 % water.
+ * The liquid of a sweet that has grained, at `tempC` (0 to 140 °C): sucrose beyond what its water can hold is crystal and
+ * no solute. Solubility after Charles (1960), other sugars beside it not counted ◊.
  */
-export const equilibriumHumidity = (mix: Mix, tempC = 25): number => waterActivity(mix, tempC)
+export function liquidOf(mix: Mix, tempC: number): Mix {
+  const s = sucroseSolubility(tempC)
+  const dissolved = Math.min(mix.sucrose, (mix.water * s) / (100 - s))
+  return { ...mix, sucrose: dissolved, insoluble: mix.insoluble + mix.sucrose - dissolved }
+}
+
+/** The humidities between which a sweet keeps as it is, 0 to 1. */
+export interface Keeps {
+  /** Its own: the water activity of its liquid. */
+  readonly own: number
+  readonly stickyAbove: number
+  /** 0 for a glass: it has nothing to lose. */
+  readonly driesBelow: number
+}
+
+/** ◊ This far from its own humidity a sweet still keeps for weeks. */
+const STEADY = 0.06
+/** ◊ A glass is sticky once the room is this far above the glass point of its skin, °C; it counts as one up to there. */
+const SKIN = 5
+/** The wettest skin that is looked for, g of water over g of the rest. */
+const WETTEST = 0.3
+
+/**
+ * How a sweet keeps at `tempC`; `grained`: its sucrose has come out as fine crystals. A glass (hard candy, brittle, toffee)
+ * is not sticky at its own water activity, but where the air wets its skin until it flows. 10 to 40 °C.
+ */
+export function keeps(mix: Mix, tempC: number, grained: boolean): Keeps {
+  const liquid = grained ? liquidOf(mix, tempC) : mix
+  const own = waterActivity(liquid, tempC)
+  if (grained || glassTransition(mix) + SKIN < tempC)
+    return { own, stickyAbove: own + STEADY, driesBelow: Math.max(0, own - STEADY) }
+  let low = mix.water
+  let high = Math.max(low, WETTEST * (mix.sucrose + mix.glucoseSolids + mix.monosaccharide + mix.lactose))
+  for (let i = 0; i < 40; i++) {
+    const water = (low + high) / 2
+    if (glassTransition(withWater(mix, water)) + SKIN > tempC) low = water
+    else high = water
+  }
+  return { own, stickyAbove: Math.max(own, waterActivity(withWater(mix, low), tempC)), driesBelow: 0 }
+}
 
 export type Keeping = 'sticky' | 'steady' | 'dries'
 
-/** ◊ Closer than this to its own humidity a sweet keeps as it is for weeks. */
-const STEADY = 0.08
-
-/** Which way it goes in a room at `humidity`. A glass that is far drier than any room can only turn sticky. */
-export function keepingIn(mix: Mix, tempC: number, humidity: number): Keeping {
-  const own = equilibriumHumidity(mix, tempC)
-  if (humidity > own + STEADY) return 'sticky'
-  return humidity < own - STEADY ? 'dries' : 'steady'
-}
+/** Which way it goes in a room at `humidity`, 0 to 1. */
+export const keepingIn = ({ stickyAbove, driesBelow }: Keeps, humidity: number): Keeping =>
+  humidity > stickyAbove ? 'sticky' : humidity < driesBelow ? 'dries' : 'steady'

@@ -4,6 +4,7 @@ import { Check, TriangleAlert, X } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import {
+  allergensIn,
   type Conditions,
   type EquipmentCheck,
   equipmentChecks,
@@ -82,6 +83,7 @@ export function ReadyView({ id, formula, kitchen, sized, conditions, vessel }: P
       <div className="flex flex-col gap-4">
         <Checks checks={checks} />
         <Cautions formula={formula} />
+        <Contains formula={formula} />
       </div>
     </div>
   )
@@ -116,6 +118,22 @@ function Item({ item, number, done, at, onToggle }: ItemProps) {
         </span>
       </Checkbox>
     </li>
+  )
+}
+
+/** What is in it that some must not eat: said before anything is opened or weighed. */
+function Contains({ formula }: { readonly formula: FormulaDocument }) {
+  const allergens = allergensIn(formula)
+  return (
+    <section aria-labelledby="contains" className="sheet px-5 py-4">
+      <h2 id="contains" className="casual text-title font-bold">
+        {allergens.length > 0 ? `Contains ${allergens.join(', ')}` : 'No listed allergen'}
+      </h2>
+      <p className="text-small text-muted">
+        Clean hands, boards and scoops for each. The pack in your hand decides; check local labelling rules before
+        selling.
+      </p>
+    </section>
   )
 }
 

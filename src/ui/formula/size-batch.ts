@@ -50,10 +50,14 @@ export function sizeBatch(
     const plan = scale(formula, { size, shape, vessel: vessel ?? undefined, potLitres: conditions.pot.litres })
     const pieces = piecesOf({ ...formula, shape }).map((piece): SizedPiece => {
       if (!isBoiled(piece.formula))
-        return { ...piece, boiled: null, verdicts: wholeVerdicts(piece.formula, plan.grams) }
+        return { ...piece, boiled: null, verdicts: wholeVerdicts(piece.formula, plan.grams, formula) }
       const number = plan.boils.findIndex((b) => b.part === piece.part) + 1
       const analysis = analyse(piece.formula, conditions, gramsOfBoil(plan, number))
-      return { ...piece, boiled: { formula: piece.formula, analysis }, verdicts: verdictsOf(analysis, conditions) }
+      return {
+        ...piece,
+        boiled: { formula: piece.formula, analysis },
+        verdicts: verdictsOf(analysis, conditions, formula),
+      }
     })
     return { plan, pieces }
   } catch (error) {

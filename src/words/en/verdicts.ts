@@ -17,6 +17,35 @@ const grains: Readonly<Record<VerdictFigures['grain']['risk'], string>> = {
 export const aboutSpan = (seconds: number): string =>
   seconds < 60 ? `${Math.round(seconds)} s` : formatSpan(Math.round(seconds / 60) * 60)
 
+const keepings: Readonly<Record<VerdictFigures['humidity']['keeping'], string>> = {
+  sticky: 'it takes up water, wrap it within the hour',
+  dries: 'it dries out, wrap it',
+  steady: 'it keeps as it is',
+}
+
+const untilScored = (scores: number): string =>
+  Number.isFinite(scores) ? `takes a score until about ${aboutSpan(scores)}` : 'stays soft enough to cut in this room'
+
+type WorkFigures = VerdictFigures['work']
+
+/** What each family's own work asks of time. */
+const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures) => Said>> = {
+  poured: ({ fills, until, scores }) => ({
+    text: !Number.isFinite(until)
+      ? 'No hurry to pour it'
+      : `${fills ? 'Fill the moulds' : 'Pour'} within ${aboutSpan(until)}`,
+    detail: fills ? 'it keeps its heat in the pot; back over low heat if it thickens' : untilScored(scores),
+  }),
+  spread: ({ until, scores }) => ({
+    text: Number.isFinite(until) ? `Spread within ${aboutSpan(until)}` : 'No hurry to spread it',
+    detail: untilScored(scores),
+  }),
+  tipped: () => ({ text: 'Tip it out at once', detail: 'never spread or touch it: the foam falls' }),
+  beaten: () => ({ text: 'Beat it once it has cooled, then pour', detail: 'beaten hot it grains coarse' }),
+  whipped: () => ({ text: 'Whip it first, then pour', detail: 'it is worked in the bowl, not on the tray' }),
+  tossed: () => ({ text: 'Toss it at once', detail: 'have what it coats warm and within reach' }),
+}
+
 const sayings: Sayings<VerdictFigures> = {
   bite: ({ bite, aboveGlass }, say) => ({
     text: capital(biteNames[bite]),
@@ -32,20 +61,15 @@ const sayings: Sayings<VerdictFigures> = {
     text: grains[risk],
     detail: `doctors are ${formatPercent(doctors)} of the sweeteners`,
   }),
-  humidity: ({ stickyAbove, room }) => ({
-    text: `Turns sticky above ${formatPercent(stickyAbove)} humidity`,
-    detail: `the room is at ${formatPercent(room)}${room > stickyAbove ? ': wrap within the hour' : ''}`,
+  humidity: ({ stickyAbove, driesBelow, room, keeping }) => ({
+    text: `Sticky above ${formatPercent(stickyAbove)} humidity, ${driesBelow > 0 ? `dries below ${formatPercent(driesBelow)}` : 'never too dry'}`,
+    detail: `the room is at ${formatPercent(room)}: ${keepings[keeping]}`,
   }),
   fits: ({ fill, peakLitres, potLitres, pot }) => ({
     text: fill > 1 ? `Boils over the ${pot}` : fill > 0.85 ? `Only just fits the ${pot}` : 'Fits the pot',
     detail: `rises to ${formatLitres(peakLitres)} of ${potLitres} l at its worst`,
   }),
-  work: ({ fills, until, scores }) => ({
-    text: Number.isFinite(until) ? `${fills ? 'Fill' : 'Spread'} within ${aboutSpan(until)}` : 'No hurry to pour it',
-    detail: Number.isFinite(scores)
-      ? `takes a score until about ${aboutSpan(scores)}`
-      : 'stays soft enough to cut in this room',
-  }),
+  work: (figures) => works[figures.work](figures),
   allergens: ({ allergens }) => ({
     text: allergens.length > 0 ? `Contains ${allergens.join(', ')}` : 'No listed allergen',
     detail: 'check local labelling rules before selling',

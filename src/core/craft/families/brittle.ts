@@ -8,6 +8,7 @@ export const brittle: Family = {
   waterMatters: 0.005,
   spoiltAt: 182,
   grains: false,
+  work: 'spread',
   ordinary: {
     pot: { sugar: 500, 'glucose-42': 250, water: 150, peanuts: 300, butter: 30, salt: 4 },
     after: { soda: 6 },

@@ -12,6 +12,7 @@ export const caramelSauce: Family = {
   waterMatters: 0.02,
   spoiltAt: 190,
   grains: false,
+  work: 'poured',
   ordinary: {
     pot: { sugar: 400, 'glucose-42': 150, 'cream-36': 500, butter: 60, salt: 4 },
     target: 106.5,

@@ -8,6 +8,7 @@ export const caramel: Family = {
   waterMatters: 0.01,
   spoiltAt: 188,
   grains: false,
+  work: 'poured',
   ordinary: {
     pot: { sugar: 500, 'glucose-42': 350, 'cream-36': 500, butter: 80, salt: 6, water: 120 },
     target: 119.5,

@@ -8,6 +8,7 @@ export const condensedMilk: Family = {
   waterMatters: 0.015,
   spoiltAt: 188,
   grains: false,
+  work: 'poured',
   ordinary: {
     pot: { 'condensed-milk': 397, butter: 115, 'light-brown-sugar': 115, 'golden-syrup': 60 },
     target: 110,

@@ -25,7 +25,11 @@ export interface FamilyFacts {
   readonly spoiltAt: number
   /** Fine grain is what makes it. */
   readonly grains: boolean
+  readonly work: Work
 }
+
+/** What is done to it between the pull and the setting. */
+export type Work = 'poured' | 'spread' | 'tipped' | 'beaten' | 'whipped' | 'tossed'
 
 /** A family that is boiled to a target. */
 export interface Family extends FamilyFacts {

@@ -12,6 +12,7 @@ export const fudge: Family = {
   waterMatters: 0.01,
   spoiltAt: 184,
   grains: true,
+  work: 'beaten',
   ordinary: {
     pot: { sugar: 900, 'milk-whole': 300, 'cream-36': 150, butter: 60, 'glucose-42': 40 },
     target: 114.5,

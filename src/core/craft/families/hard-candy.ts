@@ -8,6 +8,7 @@ export const hardCandy: Family = {
   waterMatters: 0.005,
   spoiltAt: 166,
   grains: false,
+  work: 'poured',
   ordinary: {
     pot: { sugar: 1000, 'glucose-42': 430, water: 330 },
     after: { 'citric-acid': 8 },

@@ -8,6 +8,7 @@ export const honeycomb: Family = {
   waterMatters: 0.005,
   spoiltAt: 176,
   grains: false,
+  work: 'tipped',
   ordinary: {
     pot: { sugar: 400, 'golden-syrup': 100, 'glucose-42': 100, water: 120 },
     after: { soda: 18 },

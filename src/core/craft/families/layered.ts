@@ -8,4 +8,5 @@ export const layered: FamilyFacts = {
   waterMatters: 0.01,
   spoiltAt: 188,
   grains: false,
+  work: 'poured',
 }

@@ -9,6 +9,7 @@ export const marshmallow: Family = {
   spoiltAt: 164,
   dusted: true,
   grains: false,
+  work: 'whipped',
   ordinary: {
     pot: { sugar: 450, 'glucose-42': 250, water: 160 },
     after: { 'gelatin-powder': 24, water: 110 },

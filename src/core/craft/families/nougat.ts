@@ -8,6 +8,7 @@ export const nougat: Family = {
   waterMatters: 0.01,
   spoiltAt: 172,
   grains: false,
+  work: 'whipped',
   ordinary: {
     pot: { sugar: 450, 'glucose-42': 200, water: 150 },
     after: { honey: 300, 'egg-white': 60, almonds: 400 },

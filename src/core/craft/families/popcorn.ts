@@ -8,6 +8,7 @@ export const popcorn: Family = {
   waterMatters: 0.01,
   spoiltAt: 182,
   grains: false,
+  work: 'tossed',
   ordinary: {
     pot: { sugar: 400, 'glucose-42': 200, water: 100, butter: 40, salt: 4 },
     after: { popcorn: 160 },

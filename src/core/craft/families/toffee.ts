@@ -13,6 +13,7 @@ export const toffee: Family = {
   waterMatters: 0.005,
   spoiltAt: 186,
   grains: false,
+  work: 'spread',
   ordinary: {
     pot: { 'butter-salted': 450, sugar: 450, 'glucose-42': 60, water: 90 },
     target: 147,
