@@ -64,7 +64,11 @@ test('from the book to the logbook: size, cook, be told, log, pull, find it agai
   await page.getByRole('button', { name: 'good', exact: true }).click()
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByRole('button', { name: 'Saved' })).toBeVisible()
+  // practice is a list of its own
   await page.goto(`${app.url}/logbook`)
+  await expect(page.getByRole('heading', { name: 'Logbook' })).toBeVisible()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Clear and dry.' })).toHaveCount(0)
+  await page.getByRole('link', { name: 'Practice cooks' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'Clear and dry.' })).toHaveCount(1)
 })
 

@@ -12,6 +12,8 @@ export interface LogbookBoil {
   readonly id: string
   /** Hottest once it was pulled, °C; null for a boil that never was, or is still on. */
   readonly reached: number | null
+  /** It was pulled, though nothing may have been read then. */
+  readonly pulled: boolean
   readonly curve: SmallCurve
   readonly open: boolean
 }
@@ -30,6 +32,7 @@ export interface LogbookEntry {
   readonly within: number
   readonly boils: readonly LogbookBoil[]
   readonly boilsPlanned: number
+  readonly practice: boolean
   readonly note: string
   readonly score: number | null
 }

@@ -51,11 +51,13 @@ export interface BatchRow {
   boilsPlanned: number
   targetC: number
   withinC: number
+  practice: boolean
   note: string
   score: number | null
 }
 
 export interface BatchRecord extends NewBatch {
+  practice: boolean
   note: string
   score: number | null
   formula: FormulaDocument
@@ -91,7 +93,8 @@ export const insertBatch = (db: Db, batch: NewBatch, formula: FormulaDocument, b
       return found?.id === boil.id ? 'repeated' : 'conflict'
     }
     if (await boilThere(tx, boil)) return 'conflict'
-    await tx.insert(batches).values({ ...batch, ...listed(batch, formula), note: '' })
+    const practice = boil.clock.rate > 1
+    await tx.insert(batches).values({ ...batch, ...listed(batch, formula), practice, note: '' })
     await startBoilIn(tx, boil)
     return 'stored'
   })
@@ -300,6 +303,7 @@ const rowColumns = {
   boilsPlanned: batches.boilsPlanned,
   targetC: batches.targetC,
   withinC: batches.withinC,
+  practice: batches.practice,
   note: batches.note,
   score: batches.score,
 }
@@ -310,18 +314,26 @@ export interface BatchCursor {
   readonly id: string
 }
 
-/** A page of batches, newest first. */
-export const pageOfBatches = (db: Db, after: BatchCursor | null, limit: number): Promise<BatchRow[]> =>
+/** A page of batches, newest first: those in earnest, or those of practice. */
+export const pageOfBatches = (
+  db: Db,
+  practice: boolean,
+  after: BatchCursor | null,
+  limit: number,
+): Promise<BatchRow[]> =>
   db
     .select(rowColumns)
     .from(batches)
     .where(
-      after
-        ? or(
-            lt(batches.startedAt, after.startedAt),
-            and(eq(batches.startedAt, after.startedAt), lt(batches.id, after.id)),
-          )
-        : undefined,
+      and(
+        eq(batches.practice, practice),
+        after
+          ? or(
+              lt(batches.startedAt, after.startedAt),
+              and(eq(batches.startedAt, after.startedAt), lt(batches.id, after.id)),
+            )
+          : undefined,
+      ),
     )
     .orderBy(desc(batches.startedAt), desc(batches.id))
     .limit(limit)

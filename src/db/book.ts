@@ -11,7 +11,9 @@ export const PER_PAGE = 60
 const containing = (word: string): string => `%${word.toLowerCase().replace(/[\\%_]/g, '\\$&')}%`
 
 // columns in words: in a query of one table the builder would leave the table names out
-const lastCooked = sql<string | null>`(select max(b.started_at) from batches b where b.formula_id = formulas.id)`
+const lastCooked = sql<
+  string | null
+>`(select max(b.started_at) from batches b where b.formula_id = formulas.id and not b.practice)`
 
 /** `have`: ids of ingredients any of which counts as the one that is there. */
 export async function searchBook(db: Db, query: BookQuery, have: readonly string[]): Promise<BookPage> {

@@ -159,13 +159,13 @@ describe('batches and boils', () => {
     const ids: string[] = []
     let after: { startedAt: Date; id: string } | null = null
     for (;;) {
-      const page: Awaited<ReturnType<typeof pageOfBatches>> = await pageOfBatches(db, after, 2)
+      const page: Awaited<ReturnType<typeof pageOfBatches>> = await pageOfBatches(db, false, after, 2)
       ids.push(...page.map((b) => b.id))
       const last = page.at(-1)
       if (!last || page.length < 2) break
       after = last
     }
-    const whole = await pageOfBatches(db, null, 1000)
+    const whole = await pageOfBatches(db, false, null, 1000)
     expect(ids).toEqual(whole.map((b) => b.id))
     expect(new Set(ids).size).toBe(ids.length)
     const dates = whole.map((b) => b.startedAt.getTime())
@@ -281,14 +281,18 @@ describe('the log of a boil', () => {
 describe('what lists show of a boil', () => {
   it('is kept beside it, and kept anew', async () => {
     const { id, boilId } = await startedBatch()
-    expect((await boilsInLists(db, [id])).get(id)).toEqual([{ id: boilId, reached: null, curve: [], open: true }])
+    expect((await boilsInLists(db, [id])).get(id)).toEqual([
+      { id: boilId, reached: null, pulled: false, curve: [], open: true },
+    ])
     const curve = [
       [0, 20],
       [60, 99.5],
     ] as const
-    await putSummary(db, boilId, { reachedC: 119.5, minutes: 21, curve })
-    await putSummary(db, boilId, { reachedC: 119.75, minutes: 21, curve })
-    expect((await boilsInLists(db, [id])).get(id)).toEqual([{ id: boilId, reached: 119.75, curve, open: true }])
+    await putSummary(db, boilId, { reachedC: 119.5, pulled: true, minutes: 21, curve })
+    await putSummary(db, boilId, { reachedC: 119.75, pulled: true, minutes: 21, curve })
+    expect((await boilsInLists(db, [id])).get(id)).toEqual([
+      { id: boilId, reached: 119.75, pulled: true, curve, open: true },
+    ])
     expect((await boilsInLists(db, [])).size).toBe(0)
   })
 })

@@ -1,6 +1,7 @@
 /** Tables. Formulas and batches are documents with their own schemas; a boil's readings and events are append-only. */
 
 import {
+  boolean,
   char,
   double,
   foreignKey,
@@ -173,6 +174,8 @@ export const batches = mysqlTable(
     /** Target in that day's air and how far either side is good, °C. */
     targetC: double('target_c').notNull(),
     withinC: double('within_c').notNull(),
+    /** Cooked on a clock that runs ahead: it teaches the hand and not the log. */
+    practice: boolean('practice').notNull().default(false),
     /** 1 (bin) to 5 (as good as it gets); null until judged. */
     score: int('score'),
   },
@@ -182,7 +185,7 @@ export const batches = mysqlTable(
       columns: [t.formulaId, t.revision],
       foreignColumns: [formulaRevisions.formulaId, formulaRevisions.number],
     }),
-    index('batches_started').on(t.startedAt, t.id),
+    index('batches_started').on(t.practice, t.startedAt, t.id),
     index('batches_formula').on(t.formulaId, t.startedAt),
   ],
 )
@@ -220,6 +223,8 @@ export const boilSummaries = mysqlTable('boil_summaries', {
     .references(() => boils.key),
   /** Hottest once it was pulled, °C; null for a boil that never was. */
   reachedC: double('reached_c'),
+  /** It came off as it should, whether or not anything was read then. */
+  pulled: boolean('pulled').notNull().default(false),
   minutes: double('minutes').notNull(),
   curve: json('curve', curveSchema).notNull(),
 })

@@ -7,6 +7,7 @@ import { boilSummaries, boils } from './schema'
 
 export interface BoilSummary {
   readonly reachedC: number | null
+  readonly pulled: boolean
   readonly minutes: number
   readonly curve: SmallCurve
 }
@@ -32,16 +33,17 @@ export async function boilsInLists(db: Db, batchIds: readonly string[]): Promise
       batch: boils.batchId,
       endedAt: boils.endedAt,
       reached: boilSummaries.reachedC,
+      pulled: boilSummaries.pulled,
       curve: boilSummaries.curve,
     })
     .from(boils)
     .leftJoin(boilSummaries, eq(boilSummaries.boil, boils.key))
     .where(inArray(boils.batchId, [...batchIds]))
     .orderBy(asc(boils.number))
-  for (const { id, batch, endedAt, reached, curve } of rows)
+  for (const { id, batch, endedAt, reached, pulled, curve } of rows)
     out.set(batch, [
       ...(out.get(batch) ?? []),
-      { id, reached, curve: curve && isReadable(curve) ? curve : [], open: endedAt === null },
+      { id, reached, pulled: pulled ?? false, curve: curve && isReadable(curve) ? curve : [], open: endedAt === null },
     ])
   return out
 }

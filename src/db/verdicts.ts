@@ -25,7 +25,7 @@ export async function judgedBatches(
   const rows = await db
     .select({ id: batches.id, revision: batches.revision, conditions: batches.conditions, score: batches.score })
     .from(batches)
-    .where(and(eq(batches.formulaId, formulaId), isNotNull(batches.score)))
+    .where(and(eq(batches.formulaId, formulaId), isNotNull(batches.score), eq(batches.practice, false)))
     .orderBy(desc(batches.startedAt))
     .limit(limit)
   if (rows.length === 0) return { batches: [], revisions: new Map() }

@@ -16,10 +16,10 @@ import { Problem } from './problem'
 /** Batches to a page. */
 const PAGE = 40
 
-/** A page of batches, newest first: the first, or the one that begins at `cursor`. */
-export async function logbook(cursor: string | null = null): Promise<LogbookPage> {
+/** A page of batches, newest first: the first, or the one that begins at `cursor`. Practice is a list of its own. */
+export async function logbook(practice = false, cursor: string | null = null): Promise<LogbookPage> {
   const [at, id] = cursor?.split(' ') ?? []
-  const rows = await pageOfBatches(db(), at && id ? { startedAt: new Date(at), id } : null, PAGE + 1)
+  const rows = await pageOfBatches(db(), practice, at && id ? { startedAt: new Date(at), id } : null, PAGE + 1)
   const shown = rows.slice(0, PAGE)
   const last = shown.at(-1)
   return {
@@ -45,6 +45,7 @@ async function entriesFor(rows: readonly BatchRow[]): Promise<LogbookEntry[]> {
     within: r.withinC,
     boils: boils.get(r.id) ?? [],
     boilsPlanned: r.boilsPlanned,
+    practice: r.practice,
     note: r.note,
     score: r.score,
   }))

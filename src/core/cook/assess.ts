@@ -63,6 +63,8 @@ export interface CookAssessment {
   /** s on the cook's clock. */
   readonly now: number
   readonly cook: Cook
+  /** What thermometers showed, put right. */
+  readonly heard: readonly Reading[]
   /** As they are believed: probe and typed together, put right; without a probe, with what the log gives away. */
   readonly readings: readonly Reading[]
   readonly analysis: Analysis
@@ -96,8 +98,16 @@ function probeOf({ channel, probe }: BoilFacts, events: readonly CookEvent[]): P
   return { ...(typedReadings(events).length > 0 ? BY_EYE : BY_TESTS), sd }
 }
 
-function readingsOf(boil: BoilFacts, cook: Cook, { events, readings }: CookRecord): readonly Reading[] {
-  const heard = believed(readings, events, boil.probe.thermometer ?? noCorrection)
+/** What thermometers showed, put right. */
+const heardIn = (boil: BoilFacts, { events, readings }: CookRecord): readonly Reading[] =>
+  believed(readings, events, boil.probe.thermometer ?? noCorrection)
+
+function readingsOf(
+  boil: BoilFacts,
+  cook: Cook,
+  { events }: CookRecord,
+  heard: readonly Reading[],
+): readonly Reading[] {
   if (boil.channel !== null) return heard
   const { pressurePa, roomC } = boil.conditions
   const points = [...pointsInLog(boil.formula, cook.grams, events, pressurePa, roomC), ...pointsInTests(cook, events)]
@@ -150,12 +160,13 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
           events,
           same?.cook,
         )
-  const readings =
-    same && sameEvents && same.record.readings === record.readings ? same.readings : readingsOf(boil, cook, record)
+  const unchanged = same && sameEvents && same.record.readings === record.readings
+  const heard = unchanged ? same.heard : heardIn(boil, record)
+  const readings = unchanged ? same.readings : readingsOf(boil, cook, record, heard)
   const analysis = same?.analysis ?? analyse(boil.formula, boil.conditions, cook.grams)
   const at = Math.max(now, readings.at(-1)?.at ?? 0)
   const sameBeat = same !== undefined && Math.floor(same.now / BEAT) === Math.floor(at / BEAT)
-  const estimate = sameEvents && sameBeat ? same.estimate : estimateOf(cook, events, readings, at)
+  const estimate = sameEvents && sameBeat ? same.estimate : estimateOf(cook, events, readings, heard, at)
   const pot = potNow(cook, readings, at, same && sameEvents ? same.pot : undefined)
   const poured = emptiedAt(boil.formula, cook.state)
   const over = cook.state.finishedAt !== null
@@ -166,13 +177,17 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
     record,
     now: at,
     cook,
+    heard,
     readings,
     analysis,
     pot,
     estimate,
     emptiedAt: poured,
     over,
-    troubles: poured !== null || over ? [] : troublesOf({ cook, pot, analysis, past, now: at }),
+    troubles:
+      poured !== null || over
+        ? []
+        : troublesOf({ cook, pot, analysis, past, colour: estimate?.colour ?? null, now: at }),
     doubt: over ? null : doubtOf(boil, pot, estimate),
     past,
     rescue: rescueFrom(boil, cook, pot, estimate),

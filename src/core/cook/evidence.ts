@@ -184,7 +184,8 @@ function colourOf(evidence: readonly Evidence[], dose: number): { mean: number; 
   const curve = colourTemperature(dose)
   const seen = evidence.findLast((e) => e.kind === 'colour')
   if (seen?.kind !== 'colour') return { mean: curve, sd: COLOUR_SD.curve }
-  const a = 1 / COLOUR_SD.curve ** 2
+  // a curve that is far off what was seen was not this pot's
+  const a = 1 / Math.max(COLOUR_SD.curve, Math.abs(curve - seen.celsius) / 2) ** 2
   const b = 1 / seen.sd ** 2
   return { mean: (a * curve + b * seen.celsius) / (a + b), sd: Math.sqrt(1 / (a + b)) }
 }

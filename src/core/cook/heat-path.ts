@@ -51,6 +51,9 @@ export function heatPath(
 /** Whether there is too little water for the sugar to dissolve in: it melts instead. */
 export const isDry = (mix: Mix): boolean => mix.sucrose > 0 && mix.water <= sucroseMelting.dryBelow * mix.sucrose
 
+/** Joules at the hottest of the road. */
+export const endOf = (path: HeatPath): number => path.joules[path.joules.length - 1] as number
+
 /** Joules to bring it to `tempC` (held at the ends of the table). */
 export function joulesAt(path: HeatPath, tempC: number): number {
   const x = Math.min(path.joules.length - 1.001, Math.max(0, tempC / STEP))

@@ -3,7 +3,7 @@
  * the pot along the road of its filling, the burner's power and its wandering, the loss to the room, how far this syrup
  * boils off its curve, the probe's tip and its delay.
  */
-import { type HeatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-path'
+import { endOf, type HeatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-path'
 
 export const ROW = {
   /** J along the road. */
@@ -118,7 +118,8 @@ export function move(s: HeatState, m: Moves): StepWeights {
     for (const row of [W, D, L]) joules[row] = LID_LETS_GO * (joules[row] as number)
   }
   x[T] = celsius + (mean(s, T) - celsius) * lasts
-  x[J] = mean(s, J) + gained
+  // past the end of the road it burns: hotter is not told apart
+  x[J] = Math.min(endOf(path), mean(s, J) + gained)
   x[D] = mean(s, D) * keep
 
   mixRows(v, joules, keep, tip)

@@ -8,13 +8,16 @@ import { analyse } from '../formula/analyse'
 import { type BoiledFormula, boiledIn, gramsAsWritten, isBoiled, type Step } from '../formula/document'
 import { inSchool } from '../formula/schools'
 import { temperatureToday } from '../physics/boiling'
+import { colourTemperature } from '../physics/browning'
 import { advancePot, applyToPot, contentsOf, startPot } from '../pot/simulate'
 import { testConditions } from '../testing'
 import { openCook } from './cook'
+import { COLOUR_SD } from './evidence'
 import type { CookAct, CookEvent } from './log'
 import { pastTarget } from './past-target'
 import { potEventsOf } from './pot-events'
 import { type PotNow, potNow, syrupC } from './pot-now'
+import { doseOf } from './tests'
 import { troublesOf } from './troubles'
 
 const LONGEST = 3 * 3600
@@ -46,6 +49,7 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
   const readings: { at: number; celsius: number }[] = []
   let cook = openCook(formula, grams, testConditions, facts, events)
   let before: PotNow | undefined
+  let colour = { mean: 20, sd: COLOUR_SD.curve }
   let fresh = true
   let target = Number.NaN
   let hottest = Number.NEGATIVE_INFINITY
@@ -57,8 +61,11 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
     before = seen
     fresh = false
     const { doNow } = seen
+    if (Math.round(pot.at) % 20 < GLANCE)
+      colour = { mean: colourTemperature(doseOf(readings, cook.state.fillings)), sd: COLOUR_SD.curve }
     const past = pastTarget(cook, readings, syrupC(seen), analysis.targetC)
-    for (const t of troublesOf({ cook, pot: seen, analysis, past, now: pot.at })) alarms.add(`${t.tone} ${t.id}`)
+    for (const t of troublesOf({ cook, pot: seen, analysis, past, colour, now: pot.at }))
+      alarms.add(`${t.tone} ${t.id}`)
     const byEye = next.when.on === 'word' || next.when.on === 'sign'
     if (doNow.mood === 'now' || (byEye && pot.at > cook.state.lastDoneAt + SEEN)) {
       const pulls = next.when.on === 'target'

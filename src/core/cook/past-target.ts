@@ -1,5 +1,6 @@
 /** How far past its target a cook is: the one definition of "too far". */
 import { type Cook, slackOf } from './cook'
+import { saw } from './do-now'
 import type { Reading } from './readings'
 
 /** ◊ A little past the band is a matter of taste; this many times the band is trouble. */
@@ -23,9 +24,13 @@ export function pastTarget(
   targetC: number,
 ): PastTarget {
   const { pulledAt } = state
+  const byEye = probe.byHand ?? false
   const above = (bands: number) => targetC + bands * formula.target.within + slackOf(probe)
   if (pulledAt !== null)
     return { beyond: false, trouble: readings.some((r) => r.at >= pulledAt && r.celsius > above(TROUBLE)) }
-  const waits = formula.steps[state.next]?.when.on === 'target' && celsius !== null
+  const step = formula.steps[state.next]
+  // what is reckoned gives way to what was seen: a sign that it is there says that it is not past it
+  const there = byEye && step?.shows !== undefined && saw(state, step.shows)
+  const waits = step?.when.on === 'target' && celsius !== null && !there
   return { beyond: waits && celsius > above(1), trouble: waits && celsius > above(TROUBLE) }
 }

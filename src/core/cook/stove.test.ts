@@ -291,7 +291,14 @@ describe('trouble', () => {
     forecast: null,
   }
   const troublesIn = (cook: Cook, pot: PotNow, over: Analysis) =>
-    troublesOf({ cook, pot, analysis: over, past: pastTarget(cook, [], syrupC(pot), over.targetC), now: 600 })
+    troublesOf({
+      cook,
+      pot,
+      analysis: over,
+      past: pastTarget(cook, [], syrupC(pot), over.targetC),
+      colour: null,
+      now: 600,
+    })
   const heard = (change: Partial<PotNow>, events = begun, over = analysis, kitchen = testConditions) =>
     troublesIn(cookOf(events, kitchen), { ...plain, ...change }, over).map((t) => t.id)
   const forecast = (change: object) =>

@@ -5,6 +5,7 @@ import { thinned } from './readings'
 export interface CookSummary {
   /** Hottest once it was pulled, °C; null for a boil that never was. */
   readonly reachedC: number | null
+  readonly pulled: boolean
   /** From the first flame to the pull, or to the end where there was none. */
   readonly minutes: number
   /** [s, °C] of the curve, as believed, at most `POINTS` of them. */
@@ -22,6 +23,7 @@ export function summaryOf({ cook, readings }: CookAssessment): CookSummary {
   const end = pulledAt ?? finishedAt ?? readings.at(-1)?.at ?? 0
   return {
     reachedC: Number.isFinite(hottest) ? hottest : null,
+    pulled: pulledAt !== null,
     minutes: end / 60,
     curve: thinned(readings, POINTS).map(({ at, celsius }) => [Math.round(at), Math.round(10 * celsius) / 10] as const),
   }

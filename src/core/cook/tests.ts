@@ -9,7 +9,7 @@ import { browningRate, milkHeadStart } from '../physics/browning'
 import { type Cook, contents } from './cook'
 import { isAs } from './do-now'
 import { COLOUR_SD, type Estimate, type Evidence, fuse, middleOf } from './evidence'
-import { type CookEvent, standing } from './log'
+import { type CookEvent, type Filling, standing } from './log'
 import type { Reading } from './readings'
 
 /** What the tests of a log say, each with the reading nearest before it. */
@@ -30,9 +30,18 @@ export const pointsInTests = (cook: Cook, events: readonly CookEvent[]): Reading
     const mix = cook.state.fillings.findLast((f) => f.from <= e.at)?.mix
     if (!mix || cook.state.pulledAt !== null) return []
     const { pressurePa } = cook.conditions
-    const celsius = targetIn(e, cook, mix) ?? middleOf(e, mix, pressurePa)
+    const celsius = targetIn(e, cook, mix) ?? shadeOf(e, mix) ?? middleOf(e, mix, pressurePa)
     return celsius === null ? [] : [{ at: e.at, celsius }]
   })
+
+/** ◊ Protein of milk above this share of a mix browns before the sugar does: its shade is no temperature. */
+const BROWNS_ITSELF = 0.002
+
+/** The temperature a shade stands for, °C, where only sugar browns: what the ramp of colours is made of. */
+function shadeOf(e: Evidence, mix: Mix): number | null {
+  if (e.kind !== 'colour' || mix.milkProtein > BROWNS_ITSELF * massOf(mix)) return null
+  return e.celsius
+}
 
 /**
  * The target, °C, where a test is the one the target is known by: what the step shows, or hard crack where the target lies
@@ -47,34 +56,43 @@ function targetIn(e: Evidence, { formula, conditions: { pressurePa } }: Cook, mi
   return target >= from ? target : null
 }
 
-/** Browning collected along the readings, minutes at 170 °C. */
-export function doseOf(readings: readonly Reading[], mix: Mix): number {
-  const head = milkHeadStart(mix, massOf(mix))
+/** Browning collected along the readings, minutes at 170 °C: milk hastens it from when it is in the pot, not before. */
+export function doseOf(readings: readonly Reading[], fillings: readonly Filling[]): number {
   let dose = 0
+  let next = 0
+  let head = 0
   for (let i = 1; i < readings.length; i++) {
     const { at, celsius } = readings[i] as Reading
+    while (next < fillings.length && (fillings[next] as Filling).from <= at) {
+      const { mix } = fillings[next++] as Filling
+      head = milkHeadStart(mix, massOf(mix))
+    }
     dose += (browningRate(celsius + head) * (at - (readings[i - 1] as Reading).at)) / 60
   }
   return dose
 }
 
-/** Everything the tests and the thermometer say together, at `now`; null with an empty pot. */
+/**
+ * Everything the tests and the thermometer say together, at `now`; null with an empty pot. `readings` are all there is to
+ * go by, `shown` those of them a thermometer showed: only these can be doubted.
+ */
 export function estimateOf(
   cook: Cook,
   events: readonly CookEvent[],
   readings: readonly Reading[],
+  shown: readonly Reading[],
   now: number,
 ): Estimate | null {
   const mix = contents(cook)
   if (!mix) return null
   return fuse(
-    evidenceOf(events, readings),
+    evidenceOf(events, shown),
     {
       dryMix: mix,
       pressurePa: cook.conditions.pressurePa,
-      reads: readings.at(-1)?.celsius ?? null,
+      reads: shown.at(-1)?.celsius ?? null,
       thermometerSd: cook.probe.sd ?? noCorrection.sd,
-      dose: doseOf(readings, mix),
+      dose: doseOf(readings, cook.state.fillings),
     },
     now,
   )

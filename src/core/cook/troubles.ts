@@ -1,4 +1,6 @@
 /** What can go wrong in the next minutes, told in time. One row a trouble. */
+import { type ColourId, colourAt, nearestColour } from '../craft/colours'
+import { families } from '../craft/families'
 import type { FindingOf } from '../finding'
 import type { Analysis } from '../formula/analyse'
 import { massOf } from '../matter/mix'
@@ -12,6 +14,9 @@ export type Level = 'soon' | 'now' | 'danger'
 /** The figures of each trouble: the dial that would help, 0 to 10; the share of the pot a boil rises to. */
 export interface TroubleFigures {
   overshoot: object
+  /** The shade that was wanted. */
+  'past-shade': { readonly wanted: ColourId }
+  burning: { readonly shade: ColourId; readonly last: ColourId }
   smoke: object
   racing: { readonly dial: number }
   stall: object
@@ -31,6 +36,8 @@ interface Context {
   readonly pot: PotNow
   readonly analysis: Analysis
   readonly past: PastTarget
+  /** Colour-equivalent temperature and its sd, °C; null with nothing in the pot. */
+  readonly colour: { readonly mean: number; readonly sd: number } | null
   readonly now: number
 }
 
@@ -48,6 +55,8 @@ const LIMITS = {
   splits: { fat: 0.28, climb: 9 },
   /** Doctors below which a stir grains. */
   grains: 0.3,
+  /** °C past the wanted shade: the next one down the ramp. */
+  shade: 7,
   stirIsFresh: 120,
   smokeIsFresh: 120,
 }
@@ -66,6 +75,19 @@ const lower = ({ cook }: Context): number => Math.max(1, cook.state.dial - 3)
 
 const watches: readonly Watch[] = [
   (c) => (c.past.beyond ? { id: 'overshoot', tone: 'danger', figures: {} } : null),
+  (c) => {
+    const wanted = wantedShade(c)
+    const seen = c.cook.state.seen.findLast((s) => typeof s.what === 'number' && s.at >= c.cook.state.lastDoneAt)
+    if (!cooking(c) || wanted === null || typeof seen?.what !== 'number') return null
+    if (seen.what < wanted + LIMITS.shade) return null
+    return { id: 'past-shade', tone: 'danger', figures: { wanted: nearestColour(wanted) } }
+  },
+  (c) => {
+    const { spoiltAt } = families[c.cook.formula.family]
+    if (!cooking(c) || !c.colour || c.colour.mean - c.colour.sd < spoiltAt) return null
+    const [shade, last] = [colourAt(c.colour.mean), colourAt(spoiltAt)]
+    return shade && last ? { id: 'burning', tone: 'danger', figures: { shade, last } } : null
+  },
   (c) => {
     const { smokedAt } = c.cook.state
     if (!cooking(c) || smokedAt === null || c.now - smokedAt > LIMITS.smokeIsFresh) return null
@@ -126,6 +148,13 @@ const watches: readonly Watch[] = [
     return { id: 'grain', tone: 'now', figures: {} }
   },
 ]
+
+/** The shade the next step waits for, °C colour-equivalent; null where it waits for something else. */
+function wantedShade({ cook }: Context): number | null {
+  const step = cook.formula.steps[cook.state.next]
+  if (typeof step?.shows === 'number') return step.shows
+  return step?.when.on === 'colour' ? step.when.celsius : null
+}
 
 const order: readonly Level[] = ['danger', 'now', 'soon']
 

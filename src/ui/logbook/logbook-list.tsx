@@ -25,9 +25,9 @@ const HEIGHT = { month: 52, entry: 92 }
 const AHEAD = 12
 
 /** Every batch, newest first, by month: only what is in sight is drawn, and pages are fetched as they are come to. */
-export function LogbookList({ first }: { readonly first: LogbookPage }) {
+export function LogbookList({ first, practice }: { readonly first: LogbookPage; readonly practice: boolean }) {
   const time = useTime()
-  const { entries, more, problem } = usePages(first)
+  const { entries, more, problem } = usePages(first, practice)
   const rows = entries.flatMap((entry, i): Row[] => {
     const month = time(entry.startedAt, 'month')
     const before = entries[i - 1]
@@ -81,7 +81,7 @@ export function LogbookList({ first }: { readonly first: LogbookPage }) {
 }
 
 /** The pages fetched so far, and the way to the next one. */
-function usePages(first: LogbookPage) {
+function usePages(first: LogbookPage, practice: boolean) {
   const [pages, setPages] = useState<readonly LogbookPage[]>([first])
   const [problem, setProblem] = useState<string | null>(null)
   const fetching = useRef(false)
@@ -89,7 +89,7 @@ function usePages(first: LogbookPage) {
   const more = (): void => {
     if (next === null || fetching.current || problem) return
     fetching.current = true
-    get<LogbookPage>(`/api/logbook?after=${encodeURIComponent(next)}`)
+    get<LogbookPage>(`/api/logbook?after=${encodeURIComponent(next)}${practice ? '&practice' : ''}`)
       .then(
         (page) => setPages((known) => [...known, page]),
         (error: Error) => setProblem(`${error.message} What is here so far is all that was fetched.`),

@@ -8,7 +8,16 @@ import { LogbookList } from './logbook-list'
 import { outcomeOf, sayReached } from './outcome'
 
 const boil = (reached: number | null, open = false) =>
-  ({ id: 'b', number: 1, label: '', open, reached, minutes: 30, curve: [] }) as unknown as LogbookEntry['boils'][number]
+  ({
+    id: 'b',
+    number: 1,
+    label: '',
+    open,
+    reached,
+    pulled: reached !== null,
+    minutes: 30,
+    curve: [],
+  }) as unknown as LogbookEntry['boils'][number]
 
 const entry = (change: Partial<LogbookEntry> = {}): LogbookEntry => ({
   id: '01JD3M9Q6S8ZK3V3N8C0A7T4QX',
@@ -22,6 +31,7 @@ const entry = (change: Partial<LogbookEntry> = {}): LogbookEntry => ({
   within: 1,
   boils: [boil(119.2)],
   boilsPlanned: 1,
+  practice: false,
   note: '',
   score: null,
   ...change,
@@ -41,6 +51,8 @@ describe('what came of a batch', () => {
   it('is not told before it is pulled, nor of one that never was', () => {
     expect(outcomeOf(entry({ boils: [boil(null, true)] })).word).toBe('still on')
     expect(outcomeOf(entry({ boils: [boil(null)] })).word).toBe('not pulled')
+    // by drop, sign or colour nothing may have been read
+    expect(outcomeOf(entry({ boils: [{ ...boil(null), pulled: true }] })).word).toBe('pulled by eye')
   })
 
   it('shows the digit that decides, and by how much it is off, in either unit', () => {
@@ -65,6 +77,7 @@ describe('the logbook', () => {
           entry({ id: '01JD3M9Q6S8ZK3V3N8C0A7T4Q1', startedAt: '2026-11-02T09:00:00.000Z' }),
           entry({ id: '01JD3M9Q6S8ZK3V3N8C0A7T4Q2' }),
         ])}
+        practice={false}
       />,
     )
     expect(screen.getAllByRole('heading').map((h) => h.textContent)).toEqual(['November 2026', 'October 2026'])
@@ -77,7 +90,7 @@ describe('the logbook', () => {
         : Response.json(page([entry({ id: '01JD3M9Q6S8ZK3V3N8C0A7T4Q3', formulaName: 'Malted fudge' })], 'second')),
     )
     vi.stubGlobal('fetch', asked)
-    draw(<LogbookList first={page([entry()], 'first')} />)
+    draw(<LogbookList first={page([entry()], 'first')} practice={false} />)
     await waitFor(() => expect(screen.getByText('Malted fudge')).toBeDefined())
     await waitFor(() => expect(screen.getByRole('alert').textContent).toMatch(/Imbry failed at this/))
     expect(screen.getByText('Quince lollipops')).toBeDefined()

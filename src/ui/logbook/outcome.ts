@@ -13,12 +13,15 @@ export interface Outcome {
 export function outcomeOf({ target, within, boils }: Pick<LogbookEntry, 'target' | 'within' | 'boils'>): Outcome {
   const reached = boils.flatMap((b) => (b.reached === null ? [] : [b.reached]))
   const worst = reached.sort((a, b) => Math.abs(b - target) - Math.abs(a - target))[0]
-  if (worst === undefined)
-    return { word: boils.some((b) => b.open) ? 'still on' : 'not pulled', tone: 'none', reached: null }
+  if (worst === undefined) return { word: unread(boils), tone: 'none', reached: null }
   const off = worst - target
   if (Math.abs(off) <= within) return { word: 'on target', tone: 'good', reached: worst }
   return { word: off > 0 ? 'too far' : 'short', tone: 'mind', reached: worst }
 }
+
+/** A cook that nobody read a temperature in: pulled by its drop, its sign or its colour, or never. */
+const unread = (boils: LogbookEntry['boils']): string =>
+  boils.some((b) => b.open) ? 'still on' : boils.some((b) => b.pulled) ? 'pulled by eye' : 'not pulled'
 
 /** What was reached against what was wanted, with the digit that decides: "118.4° of 119.0°, short by 0.6°". */
 export function sayReached(entry: LogbookEntry, say: Say): { reached: string; target: string; word: string } {

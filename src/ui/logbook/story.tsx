@@ -36,6 +36,7 @@ export function Story({ story }: { readonly story: BatchStory }) {
         </Link>
         <h1 className="casual text-name leading-tight font-extrabold">{entry.formulaName}</h1>
         <p className="mt-1 text-main text-muted">
+          {entry.practice && <strong className="text-ink">Practice · </strong>}
           {time(entry.startedAt, 'long')} · {entry.room} · {conditions.pot.name} on the {conditions.burner.name}
         </p>
       </header>

@@ -3,7 +3,7 @@ import { type CookDoubt, type CookTrouble, type DoNow, inCelsiusStep, type Step,
 import { formatPercent } from '../format'
 import { type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
-import { lower } from './names'
+import { colourNames, lower } from './names'
 import { proseIn } from './prose'
 
 export interface DoNowSaid {
@@ -52,6 +52,16 @@ const troubles: Sayings<TroubleFigures, TroubleSaid> = {
     say: 'Past the target',
     act: 'Off the heat now, base in cold water',
     why: 'Every few seconds more is a harder, darker sweet; water can bring it back.',
+  }),
+  'past-shade': ({ wanted }) => ({
+    say: `Past ${colourNames[wanted]}: stop it now`,
+    act: 'In with what stops it, or base in cold water',
+    why: 'At this heat the next shade is seconds away.',
+  }),
+  burning: ({ shade, last }) => ({
+    say: `It is burning: ${colourNames[shade]} by now`,
+    act: 'Off the heat; taste a cold drop before anything goes in',
+    why: `Past ${colourNames[last]} this sweet tastes of burnt sugar, and nothing takes that back.`,
   }),
   smoke: () => ({
     say: 'It smokes',

@@ -1,0 +1,117 @@
+/** What is seen counts: a shade, a sign and a drop weigh against what is reckoned, and convict nothing that nobody read. */
+import { describe, expect, it, test } from 'vitest'
+import { demoBoil } from '@/demo/formulas'
+import { families } from '../craft/families'
+import { stagesOf } from '../craft/stages'
+import { type BoiledFormula, gramsAsWritten } from '../formula/document'
+import { inSchool } from '../formula/schools'
+import { testConditions } from '../testing'
+import { assessCook, type BoilFacts } from './assess'
+import { contents, openCook } from './cook'
+import type { CookAct, CookEvent } from './log'
+import type { Reading } from './readings'
+
+const boilOf = (formula: BoiledFormula, channel: string | null): BoilFacts => ({
+  formula,
+  plan: {
+    factor: 1,
+    grams: gramsAsWritten(formula),
+    outGrams: 1000,
+    shape: formula.shape,
+    pieceGrams: 10,
+    pieces: 100,
+    vessels: 0,
+    boils: [{ label: '', part: null, share: 1 }],
+  },
+  number: 1,
+  part: null,
+  conditions: testConditions,
+  channel,
+  probe: { lagS: 4, noiseC: 0.2, thermometer: null },
+})
+
+let count = 0
+const act = (at: number, a: CookAct): CookEvent => ({ id: `e${count++}`, at, ...a })
+const until = (formula: BoiledFormula, step: string, every: number): CookEvent[] =>
+  formula.steps
+    .slice(
+      0,
+      formula.steps.findIndex((s) => s.id === step),
+    )
+    .map((s, i) => act(every * i, { type: 'step', step: s.id }))
+const shade = (at: number, celsius: number) => act(at, { type: 'test', test: 'colour', celsius })
+const drop = (at: number, result: 'soft-ball' | 'hard-crack') => act(at, { type: 'test', test: 'drop', result })
+
+const sauce = demoBoil('bergamot-pouring-caramel')
+const fudge = demoBoil('malted-milk-fudge')
+
+describe('a shade, by hand', () => {
+  const seen = (celsius: number, after = 1) => {
+    const events = [...until(sauce, 'cream', 300), shade(900, celsius)]
+    return assessCook(boilOf(sauce, null), { events, readings: [] }, 900 + after)
+  }
+
+  test.each([160, 168, 175])('of %d is about that temperature, not what was reckoned', (celsius) => {
+    expect(Math.abs((seen(celsius).pot.celsius ?? 0) - celsius)).toBeLessThan(4)
+    expect(Math.abs((seen(celsius).estimate?.colour.mean ?? 0) - celsius)).toBeLessThan(8)
+  })
+
+  it('past the one that was wanted says stop, at once and above all else', () => {
+    const [first] = seen(190).troubles
+    expect(first).toMatchObject({ id: 'past-shade', tone: 'danger', figures: { wanted: 'amber' } })
+    expect(seen(160).troubles.map((t) => t.id)).not.toContain('past-shade')
+    expect(seen(172).troubles.map((t) => t.id)).not.toContain('past-shade')
+  })
+})
+
+test.each([
+  ['malted-milk-fudge', 'pull'],
+  ['rhubarb-nettle-elderflower-drops', 'glucose'],
+  ['ginger-honeycomb', 'lid'],
+] as const)('burning is told in any step, whatever it waits for: %s before “%s”', (id, step) => {
+  const formula = demoBoil(id)
+  const events = [...until(formula, step, 200), shade(900, families[formula.family].spoiltAt + 12)]
+  const { troubles } = assessCook(boilOf(formula, null), { events, readings: [] }, 901)
+  expect(troubles.map((t) => t.id)).toContain('burning')
+})
+
+describe('drops beside a thermometer', () => {
+  const at = (celsius: number, off: number): Reading[] =>
+    Array.from({ length: 60 }, (_, i) => ({ at: 840 + i, celsius: celsius + off }))
+
+  it('in a syrup with milk are read against this formula’s own stages', () => {
+    const events = [...until(fudge, 'pull', 100), drop(890, 'soft-ball'), drop(898, 'soft-ball')]
+    const mix = contents(openCook(fudge, gramsAsWritten(fudge), testConditions, { lagS: 4, noiseC: 0.2 }, events))
+    const stages = mix ? stagesOf(mix, testConditions.pressurePa) : []
+    const ball = stages.findIndex((s) => s.id === 'soft-ball')
+    const [from, to] = [stages[ball]?.from ?? 0, stages[ball + 1]?.from ?? 0]
+    // a true thermometer anywhere in the stage, and a little before it
+    for (const celsius of [112, from, (from + to) / 2, to]) {
+      const { estimate, doubt } = assessCook(boilOf(fudge, 'probe'), { events, readings: at(celsius, 0) }, 900)
+      expect(estimate?.disagrees, String(celsius)).toBe(false)
+      expect(doubt?.id).not.toBe('thermometer-off')
+    }
+    const wrong = assessCook(boilOf(fudge, 'probe'), { events, readings: at((from + to) / 2, 12) }, 900)
+    expect(wrong.estimate?.disagrees).toBe(true)
+  })
+
+  it('convict no thermometer where none is in use', () => {
+    const events = [...until(fudge, 'pull', 100), drop(300, 'hard-crack'), drop(310, 'hard-crack')]
+    const { estimate, doubt } = assessCook(boilOf(fudge, null), { events, readings: [] }, 320)
+    expect(estimate?.off).toBeNull()
+    expect(estimate?.disagrees).toBe(false)
+    expect(doubt?.id).not.toBe('thermometer-off')
+  })
+})
+
+it('“past the target” by reckoning is lifted by the sign the step asks for', () => {
+  const { formula } = inSchool(demoBoil('orchard-toffee'), 'colour')
+  const toffee = formula as BoiledFormula
+  const wanted = toffee.steps.find((s) => s.when.on === 'target')?.shows as number
+  const before = [...until(toffee, 'pull', 120), act(1500, { type: 'reads', celsius: 165 })]
+  const judged = (events: readonly CookEvent[]) => assessCook(boilOf(toffee, null), { events, readings: [] }, 1530)
+  expect(judged(before).past.beyond).toBe(true)
+  const seen = judged([...before, shade(1520, wanted)])
+  expect(seen.past.beyond).toBe(false)
+  expect(seen.pot.doNow.mood).toBe('now')
+})
