@@ -49,7 +49,8 @@ const step = z.object({
   label: shortText,
   when: trigger,
   say: shortText,
-  why: shortText,
+  // a recipe that gives no reason gets none made up
+  why: plainText(200).trim(),
   meanwhile: z.object({ say: shortText, why: shortText }).optional(),
   act: shortText,
   prepare: z.object({ say: shortText, seconds: z.number().min(0).max(86400) }).optional(),

@@ -2,7 +2,7 @@
  * A cook followed reading by reading. Whatever is logged moves the state at its moment: a filling begins another road, a turn of the
  * dial changes the heat; readings that no syrup can show are set aside, and what they say of the probe is kept.
  */
-import { heatContent } from '../physics/heat'
+import { heatContent, sucroseMelting } from '../physics/heat'
 import { DIAL_TOP } from '../pot/equipment'
 import { type FeltDial, feltDial } from './felt-dial'
 import type { ForecastContext, Stretch } from './forecast'
@@ -87,6 +87,8 @@ const TOLD = 150
 const CHANGED = 0.25
 /** ◊ What went in takes up its heat in so many s, for as long; a hand logs up to so many s after it has put it in. */
 const FED = { memoryS: 45, whileS: 150, loggedLate: 10 }
+/** ◊ From so many °C before it melts, a second of dry sugar is unsure by this, °C. */
+const MELTING = { before: 10, celsius: 0.6 }
 const STEP = 4
 
 export interface TrackFacts extends Omit<ForecastContext, 'now' | 'target' | 'pulls'> {
@@ -165,6 +167,7 @@ function flow(t: Draft, facts: TrackFacts, to: number): void {
       const perDegree = joulesPerDegree(stretch.path, syrupOf(t.state, stretch.path))
       loosen(t.state, ROW.joules, uneven * Math.sqrt(seconds) * Math.min(perDegree, warmth(stretch)))
     }
+    if (!Number.isFinite(stretch.path.boilC)) melts(t, stretch, seconds)
     watchStep(t.watch, weights)
     t.at = until
     if (t.boiledAt === null && mean(t.state, ROW.joules) > joulesAt(stretch.path, stretch.path.boilC)) {
@@ -172,6 +175,13 @@ function flow(t: Draft, facts: TrackFacts, to: number): void {
       loosen(t.state, ROW.watts, PRIOR.boilSd * mean(t.state, ROW.watts))
     }
   }
+}
+
+/** Dry sugar melts as it lies, here sooner and there later: nobody knows how much of it has. */
+function melts(t: Draft, { path }: Stretch, seconds: number): void {
+  const celsius = syrupOf(t.state, path)
+  if (celsius > sucroseMelting.from - MELTING.before)
+    loosen(t.state, ROW.joules, MELTING.celsius * Math.sqrt(seconds) * joulesPerDegree(path, celsius))
 }
 
 /** s in which what the heat differs by is forgotten: soon, while what went in still warms up. */

@@ -1,13 +1,16 @@
 /** A whole recipe pasted as text, made into a draft: what is sure is taken, what is not is asked. */
-import type { FamilyId } from '../craft/families'
-import { boiledFamilies } from '../craft/families'
+import { boiledFamilies, type FamilyId } from '../craft/families'
+import { mixOf } from '../matter/convert'
 import type { Ingredient } from '../matter/ingredient'
 import { type HouseUnit, type LineReading, preparationsIn, readLine } from '../matter/line'
+import { massOf } from '../matter/mix'
 import type { Pantry } from '../matter/names'
 import { parseNumber } from '../quantity/number'
-import { toCelsius } from '../quantity/temperature'
-import type { FormulaDocument, Line, Step, Trigger } from './document'
-import { idFor, plainPour, plainPull } from './edit'
+import type { FormulaDocument, Group, Line } from './document'
+import { idFor } from './edit'
+import { type HeatUnit, heatIn, isGotReady, label, recipeUnit, short, takesOff, unitOf, warmthIn } from './method'
+import { endingOf, targetOf, WITHIN } from './recipe-ending'
+import { stepsFrom } from './recipe-steps'
 
 export interface Question {
   readonly id: string
@@ -20,6 +23,8 @@ export interface Draft {
   readonly formula: FormulaDocument
   /** Lines that are not in the formula yet, because something is unsure. */
   readonly questions: readonly Question[]
+  /** What the method leaves open; empty once it is written. */
+  readonly asks?: readonly Ask[]
 }
 
 const HEAD_LIST = /^(?:ingredients|you(?:'|’)?ll need|you will need|what you need|for the (?!.*\d).*)\s*:?$/i
@@ -78,29 +83,25 @@ const familyWords: readonly (readonly [RegExp, FamilyId])[] = [
   [/caramel/i, 'caramel'],
 ]
 
-const familyOf = (text: string): FamilyId => familyWords.find(([words]) => words.test(text))?.[1] ?? 'caramel'
+/** ◊ What a list says of the family, first match: is one of these in it, and none of those. */
+const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, FamilyId])[] = [
+  [/popcorn|popping/i, null, 'popcorn'],
+  [/gelatin/i, null, 'marshmallow'],
+  [/egg white/i, null, 'nougat'],
+  [/condensed milk/i, null, 'condensed-milk'],
+  [/bicarbonate|baking soda/i, /nut|almond|peanut|pecan|sesame|seed/i, 'honeycomb'],
+  [/nut|almond|pecan|sesame|seed/i, /cream|milk/i, 'brittle'],
+  [/cream|milk/i, null, 'caramel'],
+  [/butter/i, null, 'toffee'],
+  [/sugar/i, null, 'hard-candy'],
+]
 
-const TEMPERATURE =
-  /(\d{2,3})(?:\s*(?:–|-|to)\s*(\d{2,3}))?\s*(?:°|º|degrees?)?\s*(c|f|celsius|fahrenheit)\b|(\d{2,3})\s*[°º]/i
-
-/** The temperature a sentence speaks of, °C; the middle of a range. Without a unit, above 200 is taken as °F. */
-export function temperatureIn(sentence: string): number | null {
-  const found = TEMPERATURE.exec(sentence)
-  if (!found) return null
-  const low = Number(found[1] ?? found[4])
-  const middle = found[2] ? (low + Number(found[2])) / 2 : low
-  const unit = found[3]?.[0]?.toLowerCase() ?? (middle > 200 ? 'f' : 'c')
-  return Math.round(10 * (unit === 'f' ? toCelsius(middle) : middle)) / 10
-}
-
-function secondsIn(sentence: string): number | null {
-  const found =
-    /(?:for|after|about|set|cool|rest|wait)\D{0,25}?(\d+)(?:\s*(?:–|-|to)\s*\d+)?\s*(seconds?|minutes?|mins?|hours?|hrs?)/i.exec(
-      sentence,
-    )
-  if (!found) return null
-  const unit = (found[2] as string)[0]?.toLowerCase()
-  return Number(found[1]) * (unit === 's' ? 1 : unit === 'm' ? 60 : 3600)
+/** The family a recipe belongs to: its name says it, else its make-up, else its method; a guess to confirm. */
+function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {
+  const said = (text: string): FamilyId | undefined => familyWords.find(([words]) => words.test(text))?.[1]
+  const list = lines.map((l) => `${l.ingredient} ${l.typed ?? ''}`).join('; ')
+  const made = familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
+  return said(name) ?? made ?? said(method) ?? 'caramel'
 }
 
 const sentences = (lines: readonly string[]): string[] =>
@@ -109,67 +110,46 @@ const sentences = (lines: readonly string[]): string[] =>
     .map((s) => s.trim().replace(/[.!]$/, ''))
     .filter((s) => s.length > 3)
 
-const short = (text: string, most: number): string =>
-  text.length <= most ? text : `${text.slice(0, most - 1).replace(/\s+\S*$/, '')}…`
-
-const label = (text: string): string => short(text.split(/[,;:]/)[0]?.split(' ').slice(0, 3).join(' ') ?? text, 24)
-
-/** Oven work is not the pot's temperature. */
-const inOven = (s: string): boolean => /\b(oven|bake|preheat)\b/i.test(s)
-
-function stepsFrom(said: readonly string[], target: number): Step[] {
-  const taken = new Set<string>()
-  let pulled = false
-  const steps = said.map((text, i): Step => {
-    const celsius = inOven(text) ? null : temperatureIn(text)
-    const seconds = secondsIn(text)
-    let when: Trigger = { on: 'ready' }
-    if (celsius !== null && Math.abs(celsius - target) < 1 && !pulled) {
-      when = { on: 'target' }
-      pulled = true
-    } else if (celsius !== null && celsius > 60 && !pulled) when = { on: 'rises', celsius }
-    else if (celsius !== null && pulled && celsius < target) when = { on: 'falls', celsius }
-    else if (seconds !== null && i > 0) when = { on: 'after', seconds }
-    else if (i > 0 && !pulled && /\b(comes? to (?:a|the) boil|once (?:it )?boil|when (?:it )?boil)/i.test(text))
-      when = { on: 'boil' }
-    const id = idFor(label(text), taken)
-    taken.add(id)
-    return {
-      id,
-      label: label(text),
-      when,
-      say: short(text, 190),
-      why: 'As the recipe says.',
-      act: 'Done',
-      ...(i === 0 && { adds: 'pot', heat: 6, cautions: ['hotSugar'] }),
-      ...(when.on === 'target' && { offHeat: true, cautions: ['unattended'] }),
-    }
-  })
-  return withEnds(steps)
+/** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
+function namesOf(line: Line, ingredient: Ingredient): string[] {
+  const own = [ingredient.name, ...ingredient.synonyms].map((n) =>
+    n
+      .toLowerCase()
+      .replace(/[^a-z ]/g, ' ')
+      .trim(),
+  )
+  const typed = (line.typed ?? '').toLowerCase().replace(/\(.*?\)|,.*$/g, '')
+  const tails = [...own, typed].flatMap((n) =>
+    n
+      .split(/\s+/)
+      .filter((w) => w.length > 2)
+      .slice(-1),
+  )
+  return [...new Set([...own, ...tails])].filter((n) => n.length > 2)
 }
 
-/** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */
-function withEnds(steps: readonly Step[]): Step[] {
-  const out = [...steps]
-  if (!out.some((s) => s.adds))
-    out.unshift({
-      id: 'start',
-      label: 'All in',
-      when: { on: 'ready' },
-      say: 'Everything on',
-      why: 'As the list says.',
-      act: 'Heat is on',
-      adds: 'pot',
-      heat: 6,
-      cautions: ['hotSugar'],
-    })
-  if (!out.some((s) => s.when.on === 'target')) out.push(plainPull)
-  const pourAt = out.findIndex(
-    (s) =>
-      /\b(pour|spread|turn out|scrape)\b/i.test(s.say) && out.indexOf(s) > out.findIndex((x) => x.when.on === 'target'),
+const mentions = (sentence: string, names: readonly string[]): boolean => {
+  const words = ` ${sentence.toLowerCase().replace(/[^a-z]+/g, ' ')} `
+  return names.some(
+    (n) => words.includes(` ${n} `) || words.includes(` ${n}s `) || words.includes(` ${n.replace(/s$/, '')} `),
   )
-  if (pourAt >= 0) out[pourAt] = { ...(out[pourAt] as Step), empties: true }
-  else out.push(plainPour)
+}
+
+const EVERYTHING = /\b(?:everything|all (?:of )?the (?:other |remaining )?ingredients|the rest)\b/i
+
+/** The sentence each line first goes in with, by line id; a line no sentence mentions is not there. */
+function placesOf(
+  said: readonly string[],
+  lines: readonly Line[],
+  ingredientOf: (l: Line) => Ingredient,
+): Map<string, number> {
+  const out = new Map<string, number>()
+  for (const line of lines) {
+    const names = namesOf(line, ingredientOf(line))
+    // bloomed, toasted or chopped it is not in the pot yet
+    const at = said.findIndex((s) => !isGotReady(s) && (mentions(s, names) || EVERYTHING.test(s)))
+    if (at >= 0) out.set(line.id, at)
+  }
   return out
 }
 
@@ -179,47 +159,97 @@ function noted(note: string | null, ingredient: Ingredient): Pick<Line, 'note' |
   return { ...(note && { note: short(note, 190) }), ...(prepare && { prepare }) }
 }
 
-/** ◊ Sugar work is pulled between these, °C. */
-const isTarget = (c: number): boolean => c >= 100 && c <= 180
+/** What the maker answered to what was asked of a method. */
+export interface Answers {
+  readonly family?: FamilyId
+  readonly unit?: HeatUnit
+  /** Where it comes off, °C, where the text does not say. */
+  readonly target?: number
+  /** The step a line goes in with, by line id: a sentence, counted from 0. */
+  readonly places?: Readonly<Record<string, number>>
+}
 
-/** Reads a recipe. Everything written is either in the draft, among its questions, or in its notes. */
-export function readRecipe(text: string, pantry: Pantry, house: readonly HouseUnit[] = []): Draft {
+/** What a method leaves open, each asked once; a guess where there is one. */
+export type Ask =
+  | { readonly id: 'family'; readonly guess: FamilyId }
+  | { readonly id: 'unit'; readonly text: string }
+  | { readonly id: 'target'; readonly seconds: number | null; readonly guess: number }
+  | {
+      readonly id: 'place'
+      readonly line: string
+      readonly name: string
+      readonly guess: number
+      readonly sentences: readonly string[]
+    }
+
+/** Reads a recipe. Everything written is either in the draft, among what is asked, or in its notes. */
+export function readRecipe(
+  text: string,
+  pantry: Pantry,
+  house: readonly HouseUnit[] = [],
+  answers: Answers = {},
+): Draft {
   const { name, list, method } = split(text)
-  const family = familyOf(`${name} ${method.join(' ')}`)
   const said = sentences(method)
-  const warm = said
-    .flatMap((s) => (inOven(s) ? [] : [temperatureIn(s)]))
-    .filter((c): c is number => c !== null && isTarget(c))
+  const { lines, questions, known } = readLines(list, pantry, house)
+  const ingredientOf = (l: Line): Ingredient => known.get(l.id) as Ingredient
+  const guessed = familyOf(name, lines, said.join(' '))
+  const family = answers.family ?? guessed
   const facts = boiledFamilies[family as keyof typeof boiledFamilies]
-  const target = warm.at(-1) ?? (facts.usual.low + facts.usual.high) / 2
-  const lines: Line[] = []
-  const questions: Question[] = []
-  for (const typed of list) {
-    const reading = readLine(bare(typed), pantry, house)
-    const taken = [...lines, ...questions].map((l) => l.id)
-    if (reading.status === 'ask') questions.push({ id: idFor('ask', taken), group: 'pot', text: typed, reading })
-    else
-      lines.push({
-        id: idFor(reading.ingredient.name, taken),
-        group: 'pot',
-        ingredient: reading.ingredient.id,
-        grams: Math.round(reading.grams * 10) / 10,
-        typed: short(typed, 190),
-        ...noted(reading.note, reading.ingredient),
-      })
-  }
+  const unit = answers.unit ?? recipeUnit(said, list)
+  const unclear = answers.unit ? undefined : said.flatMap((s) => heatIn(s) ?? []).find((h) => unitOf(h, unit) === null)
+
+  const found = placesOf(said, lines, ingredientOf)
+  const first = Math.min(
+    ...found.values(),
+    Math.max(
+      0,
+      said.findIndex((s) => !isGotReady(s)),
+    ),
+  )
+  const placeOf = (l: Line): number => answers.places?.[l.id] ?? found.get(l.id) ?? first
+  const groupAt = new Map(
+    [...new Set(lines.map(placeOf))].sort((a, b) => a - b).map((at) => [at, at === first ? 'pot' : `at-${at + 1}`]),
+  )
+  const placed = lines.map((l) => ({ ...l, group: groupAt.get(placeOf(l)) ?? 'pot' }))
+
+  const done = endingOf(said, unit)
+  const inPot = placed.filter((l) => done === null || placeOf(l) <= done.at)
+  const mix = mixOf(inPot.map((l) => ({ ingredient: ingredientOf(l), grams: l.grams })))
+  const computed = done && (done.ending.by === 'heat' || massOf(mix) > 0) ? targetOf(done.ending, mix) : null
+  const usual = (facts.usual.low + facts.usual.high) / 2
+  const target = computed ?? { celsius: answers.target ?? usual, within: WITHIN.heat }
+  const asks: Ask[] = [
+    { id: 'family', guess: guessed },
+    ...(unclear ? [{ id: 'unit' as const, text: unclear.text }] : []),
+    ...(computed === null && unclear === undefined && said.length > 0
+      ? [{ id: 'target' as const, seconds: done?.ending.by === 'time' ? done.ending.seconds : null, guess: usual }]
+      : []),
+    ...lines.flatMap((l): Ask[] =>
+      found.has(l.id) || said.length === 0
+        ? []
+        : [{ id: 'place', line: l.id, name: ingredientOf(l).name, guess: first, sentences: said }],
+    ),
+  ]
   return {
-    questions,
+    questions: questions.map((q) => ({ ...q, group: 'pot' })),
+    asks,
     formula: {
       version: 1,
       name: short(name || 'A pasted recipe', 120),
       family,
       school: Object.keys(facts.schools)[0] as string,
       about: '',
-      groups: [{ id: 'pot', label: 'In the pot', celsius: 20 }],
-      lines,
-      target: { celsius: target, within: 1.5 },
-      steps: stepsFrom(said, target),
+      groups: groupsFor(groupAt, said, done?.at ?? said.length),
+      lines: placed,
+      target,
+      steps: stepsFrom({
+        said,
+        unit,
+        pullAt: computed ? (done?.at ?? -1) : -1,
+        endings: done ? [done.ending, ...done.others] : [],
+        groupAt,
+      }),
       shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 15 },
       waste: 0.05,
       boils: [],
@@ -227,4 +257,37 @@ export function readRecipe(text: string, pantry: Pantry, house: readonly HouseUn
       source: 'pasted text',
     },
   }
+}
+
+function groupsFor(groupAt: ReadonlyMap<number, string>, said: readonly string[], pullAt: number): Group[] {
+  const groups = [...groupAt].map(([at, id]): Group => {
+    const sentence = said[at] ?? ''
+    const when = id === 'pot' ? 'In the pot' : at > pullAt || takesOff(sentence) ? 'Off the heat' : label(sentence)
+    return { id, label: when, celsius: id === 'pot' ? 20 : warmthIn(sentence) }
+  })
+  return groups.some((g) => g.id === 'pot') ? groups : [{ id: 'pot', label: 'In the pot', celsius: 20 }, ...groups]
+}
+
+function readLines(list: readonly string[], pantry: Pantry, house: readonly HouseUnit[]) {
+  const lines: Line[] = []
+  const questions: Omit<Question, 'group'>[] = []
+  const known = new Map<string, Ingredient>()
+  for (const typed of list) {
+    const reading = readLine(bare(typed), pantry, house)
+    const taken = [...lines, ...questions].map((l) => l.id)
+    if (reading.status === 'ask') questions.push({ id: idFor('ask', taken), text: typed, reading })
+    else {
+      const id = idFor(reading.ingredient.name, taken)
+      known.set(id, reading.ingredient)
+      lines.push({
+        id,
+        group: 'pot',
+        ingredient: reading.ingredient.id,
+        grams: Math.round(reading.grams * 10) / 10,
+        typed: short(typed, 190),
+        ...noted(reading.note, reading.ingredient),
+      })
+    }
+  }
+  return { lines, questions, known }
 }

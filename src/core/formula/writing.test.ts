@@ -8,7 +8,7 @@ import { analyse } from './analyse'
 import { type FormulaDocument, isBoiled, type Step } from './document'
 import * as edit from './edit'
 import { faultsOf } from './faults'
-import { readRecipe, temperatureIn } from './recipe'
+import { readRecipe } from './recipe'
 import { inSchool } from './schools'
 
 const caramels = demoBoil('smoked-salt-tamarind-caramels')
@@ -187,15 +187,6 @@ Method
   })
 
   it('keeps every word as a note', () => expect(draft.formula.notes).toBe(text))
-
-  test.each([
-    ['Cook to 118°C', 118],
-    ['cook to 245 F', 118.3],
-    ['until it reaches 118-120 °C', 119],
-    ['boil to 248°', 120],
-    ['heat to 115 degrees celsius', 115],
-    ['stir for 10 minutes', null],
-  ])('“%s” is at %d', (sentence, celsius) => expect(temperatureIn(sentence)).toBe(celsius))
 
   it('without a list or a method is still a draft that says what lacks', () => {
     const { formula, questions } = readRecipe('Mystery sweets', pantryOf())

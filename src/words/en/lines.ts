@@ -1,5 +1,6 @@
 /** What is asked about a line of a recipe, and how a sure one was understood. */
-import { inGrams, type LineQuestion, type LineReading, type QuestionFigures } from '@/core'
+import { type Ask, inGrams, type LineQuestion, type LineReading, type QuestionFigures } from '@/core'
+import { formatSpan } from '../format'
 import { type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
 
@@ -19,6 +20,19 @@ const questions: Sayings<QuestionFigures, string> = {
   'too-little': () => 'An amount must be more than nothing',
   'too-much': () => 'That is more than 100 kg: is the unit right?',
 }
+
+const asks: { readonly [Id in Ask['id']]: (ask: Extract<Ask, { id: Id }>) => string } = {
+  family: () => 'A guess at what it is, from its name, its list and its method',
+  unit: ({ text }) => `“${text}”: in which unit?`,
+  target: ({ seconds }) =>
+    seconds === null
+      ? 'It does not say when it is done. At what temperature does it come off?'
+      : `It says ${formatSpan(seconds)}; how far that goes depends on the ring. At what temperature does it come off?`,
+  place: ({ name }) => `${name} stands in the list and nowhere in the method. When does it go in?`,
+}
+
+/** What a pasted method leaves open. */
+export const sayAsk = (ask: Ask): string => (asks[ask.id] as (a: Ask) => string)(ask)
 
 export const sayQuestion = (question: LineQuestion, say: Say): string => sayFinding(questions, question, say)
 

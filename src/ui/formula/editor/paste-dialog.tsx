@@ -1,9 +1,10 @@
 'use client'
 
 import { useState } from 'react'
-import { type HouseUnit, type Pantry, readRecipe } from '@/core'
+import { type Answers, type HouseUnit, type Pantry, readRecipe } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
+import { MethodAsks, stillOpen } from './method-asks'
 import type { Draft } from './use-draft'
 
 interface Props {
@@ -16,7 +17,9 @@ interface Props {
 /** A recipe as text, made into a draft to correct. */
 export function PasteDialog({ pantry, house, onDraft, onClose }: Props) {
   const [text, setText] = useState('')
-  const draft = text.trim() ? readRecipe(text, pantry, house) : null
+  const [answers, setAnswers] = useState<Answers>({})
+  const draft = text.trim() ? readRecipe(text, pantry, house, answers) : null
+  const asks = draft?.asks ?? []
   return (
     <SheetDialog
       wide
@@ -29,8 +32,9 @@ export function PasteDialog({ pantry, house, onDraft, onClose }: Props) {
         value={text}
         maxLength={20_000}
         onChange={(e) => setText(e.target.value)}
-        className="min-h-[300px] w-full rounded-control border border-line bg-marble p-3 text-body"
+        className={`${asks.length > 0 ? 'min-h-[160px]' : 'min-h-[300px]'} w-full rounded-control border border-line bg-marble p-3 text-body`}
       />
+      <MethodAsks asks={asks} answers={answers} onAnswers={setAnswers} />
       <div className="flex flex-wrap items-center justify-between gap-3">
         <p className="text-body text-muted" aria-live="polite">
           {draft
@@ -39,7 +43,7 @@ export function PasteDialog({ pantry, house, onDraft, onClose }: Props) {
         </p>
         <div className="flex gap-3">
           <Button onClick={onClose}>Not now</Button>
-          <Button look="primary" disabled={!draft} onClick={() => draft && onDraft(draft)}>
+          <Button look="primary" disabled={!draft || stillOpen(asks, answers)} onClick={() => draft && onDraft(draft)}>
             Make a draft of it
           </Button>
         </div>

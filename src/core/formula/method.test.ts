@@ -1,0 +1,216 @@
+import { describe, expect, it, test } from 'vitest'
+import { pantryOf } from '../matter/names'
+import { faultsOf } from './faults'
+import { endingsIn, heatIn, isGotReady, secondsIn, unitOf } from './method'
+import { readRecipe } from './recipe'
+
+describe('a temperature, as written', () => {
+  test.each([
+    ['Cook to 118°C', 118, 118, 'C'],
+    ['cook to 245 F', 245, 245, 'F'],
+    ['until it reaches 118-120 °C', 118, 120, 'C'],
+    ['boil to 248°', 248, 248, null],
+    ['Boil to 285 degrees', 285, 285, null],
+    ['bring it to 250 to 300 degrees', 250, 300, null],
+    ['heat to 115 degrees celsius', 115, 115, 'C'],
+    ['until the thermometer reads 300', 300, 300, null],
+    ['120°C (248°F)', 120, 120, 'C'],
+  ] as const)('“%s”', (sentence, low, high, unit) => expect(heatIn(sentence)).toMatchObject({ low, high, unit }))
+
+  test.each([
+    'stir for 10 minutes',
+    'boil for 20 minutes, stirring',
+    'cut into 60 pieces',
+    'add 200 g sugar',
+    'whisk 12 eggs',
+  ])('“%s” speaks of none', (sentence) => expect(heatIn(sentence)).toBeNull())
+
+  test.each([
+    ['boil to 285 degrees', null, 'F'],
+    ['boil to 248 degrees', null, 'F'],
+    ['boil to 120 degrees', null, null],
+    ['boil to 120 degrees', 'C', 'C'],
+    ['boil to 120 degrees', 'F', 'F'],
+    ['cool to 110', 'F', 'F'],
+    ['cool to 110', null, null],
+    ['bake at 200', 'F', null],
+    ['bake at 200°C', null, 'C'],
+  ] as const)('“%s” in a recipe of %s is °%s', (sentence, recipe, unit) => {
+    const heat = heatIn(sentence)
+    expect(heat && unitOf(heat, recipe)).toBe(unit)
+  })
+})
+
+test.each([
+  ['for an hour', 3600],
+  ['leave two hours', 7200],
+  ['half an hour', 1800],
+  ['overnight', 28800],
+  ['for 10–15 minutes', 600],
+  ['about 90 seconds', 90],
+  ['boil for twenty minutes', 1200],
+  ['stir it in', null],
+])('“%s” is %s s', (text, seconds) => expect(secondsIn(text)).toBe(seconds))
+
+test.each([
+  ['Cook to hard crack, 300°F', ['heat', 'drop']],
+  ['Cook until a drop in cold water is at the hard-crack stage', ['drop']],
+  ['Cook without stirring until amber', ['colour']],
+  ['Stir until it leaves a streak on the base', ['sign']],
+  ['Boil for 20 minutes, stirring', ['time']],
+  ['Stir in the golden syrup', []],
+  ['Let it cool to 110°F', []],
+  ['Bake at 350°F', []],
+] as const)('“%s” ends by %j', (sentence, by) => expect(endingsIn(sentence, null).map((e) => e.by)).toEqual(by))
+
+test.each(['Bloom the gelatin in cold water', 'Line the tray', 'Toast the almonds', 'Preheat the oven to 180°C'])(
+  '“%s” is got ready',
+  (sentence) => expect(isGotReady(sentence)).toBe(true),
+)
+
+const recipe = (list: string, method: string, name = 'Sweets') =>
+  readRecipe(`${name}\nIngredients\n${list}\nMethod\n${method}`, pantryOf())
+const CARAMEL = '400 g sugar\n200 g glucose syrup\n300 ml double cream\n50 g butter'
+const HARD = '2 cups sugar\n1 cup light corn syrup\n3/4 cup water'
+
+describe('where it comes off', () => {
+  const pullOf = (draft: ReturnType<typeof recipe>) => draft.formula.steps.find((s) => s.when.on === 'target')
+  const asked = (draft: ReturnType<typeof recipe>, id: string) => draft.asks?.filter((a) => a.id === id) ?? []
+
+  it('a figure is that figure, a range keeps both its ends', () => {
+    const one = recipe(HARD, 'Put it all in a pan. Boil to 300°F. Pour it out.')
+    expect(one.formula.target?.celsius).toBeCloseTo(148.9, 1)
+    const range = recipe(HARD, 'Put it all in a pan. Boil to 290 to 300°F. Pour it out.').formula.target
+    expect(range?.celsius).toBeCloseTo(146.1, 1)
+    expect((range?.celsius ?? 0) - (range?.within ?? 0)).toBeLessThan(143.5)
+    expect((range?.celsius ?? 0) + (range?.within ?? 0)).toBeGreaterThan(148.7)
+  })
+
+  it('a drop is where this syrup shows it, and stays the test', () => {
+    const draft = recipe(HARD, 'Put it all in a pan. Boil to the hard crack stage. Pour it out.')
+    expect(draft.formula.target?.celsius).toBeGreaterThan(138)
+    expect(draft.formula.target?.celsius).toBeLessThan(158)
+    expect(pullOf(draft)?.test).toBe('cold water: hard crack')
+    expect(asked(draft, 'target')).toEqual([])
+  })
+
+  it('a colour is a pull by colour, and milk browns sooner', () => {
+    const clear = recipe(HARD, 'Put it all in a pan. Boil until amber. Pour it out.')
+    expect(pullOf(clear)?.shows).toBe(175)
+    expect(clear.formula.target?.celsius).toBe(175)
+    const milky = recipe(CARAMEL, 'Put the sugar, syrup, cream and butter in a pan. Boil until amber. Pour it out.')
+    expect(milky.formula.target?.celsius).toBeLessThan(165)
+  })
+
+  it('a sign is a pull by that sign', () => {
+    const draft = recipe(
+      CARAMEL,
+      'Put everything in a pan. Cook until it leaves a clean streak on the base. Pour it out.',
+    )
+    expect(pullOf(draft)?.shows).toBe('clean-streak')
+    expect(draft.formula.target?.celsius).toBeGreaterThan(108)
+    expect(draft.formula.target?.celsius).toBeLessThan(124)
+  })
+
+  it('a time alone, or nothing, is asked about; no family’s figure is filled in silently', () => {
+    const timed = recipe(CARAMEL, 'Put everything in a pan. Boil for 20 minutes, stirring. Pour it out.')
+    expect(asked(timed, 'target')).toMatchObject([{ seconds: 1200 }])
+    const silent = recipe(CARAMEL, 'Put everything in a pan. Pour it out.')
+    expect(asked(silent, 'target')).toMatchObject([{ seconds: null }])
+    const told = readRecipe(`Sweets\nIngredients\n${CARAMEL}\nMethod\nBoil it. Pour it out.`, pantryOf(), [], {
+      target: 121,
+    })
+    expect(told.formula.target?.celsius).toBe(121)
+  })
+
+  it('a bare figure that could be either is asked about once', () => {
+    const draft = recipe('sugar to taste', 'Put it in a pan. Boil to 120 degrees. Pour it out.')
+    expect(asked(draft, 'unit')).toHaveLength(1)
+    expect(asked(draft, 'target')).toEqual([])
+    const text = 'Sweets\nIngredients\n2 eggs\nMethod\nBoil to 150 degrees. Pour it out.'
+    expect(readRecipe(text, pantryOf(), [], { unit: 'C' }).formula.target?.celsius).toBe(150)
+    expect(readRecipe(text, pantryOf(), [], { unit: 'C' }).asks?.map((a) => a.id)).not.toContain('unit')
+  })
+})
+
+describe('when each goes in', () => {
+  const draft = readRecipe(
+    `Peanut brittle
+Ingredients
+400 g sugar
+200 g glucose syrup
+120 ml water
+250 g peanuts
+1 tsp baking soda
+1 tsp vanilla extract
+100 g dark chocolate chips
+Method
+Line a tray.
+Put the sugar, glucose and water in a pan and bring to the boil.
+At 120°C stir in the peanuts.
+Boil to 150°C.
+Off the heat stir in the soda and vanilla.
+Pour out and spread thinly.
+Sprinkle the chocolate chips over. Leave for an hour, then break.`,
+    pantryOf(),
+  )
+  const { formula } = draft
+  const stepOf = (line: string) => {
+    const group = formula.lines.find((l) => l.ingredient === line)?.group
+    return formula.steps.find((s) => s.adds === group)
+  }
+
+  it('each with the sentence that puts it in', () => {
+    expect(stepOf('sugar')?.id).toBe(stepOf('water')?.id)
+    expect(stepOf('peanuts')?.when).toEqual({ on: 'rises', celsius: 120 })
+    const pull = formula.steps.findIndex((s) => s.when.on === 'target')
+    const soda = formula.steps.findIndex((s) => s.id === stepOf('soda')?.id)
+    expect(soda).toBeGreaterThan(pull)
+    expect(formula.groups.find((g) => g.id === stepOf('soda')?.adds)?.label).toBe('Off the heat')
+    expect(formula.steps.findIndex((s) => /chips/.test(s.say))).toBeGreaterThan(soda)
+  })
+
+  it('what is got ready lights no burner and is no step', () => {
+    expect(formula.steps.some((s) => /line a tray/i.test(s.say))).toBe(false)
+    expect(formula.steps.filter((s) => s.heat !== undefined)).toHaveLength(1)
+    expect(formula.steps.find((s) => s.heat !== undefined)?.adds).toBe('pot')
+  })
+
+  it('a wait is that wait', () =>
+    expect(formula.steps.some((s) => s.when.on === 'after' && s.when.seconds === 3600)).toBe(true))
+
+  it('is a formula that can be cooked, with no button “Done” and no empty reason', () => {
+    expect(faultsOf(formula)).toEqual([])
+    for (const s of formula.steps) {
+      expect(s.act).not.toBe('Done')
+      expect(s.why).not.toMatch(/as the (?:recipe|list) says/i)
+    }
+  })
+
+  it('a line no sentence speaks of is asked about once, with a guess', () => {
+    const more = readRecipe(
+      'Toffee\nIngredients\n200 g sugar\n200 g butter\n50 g flaked almonds\nMethod\nMelt the butter with the sugar. Cook to 150°C. Pour it out.',
+      pantryOf(),
+    )
+    const places = more.asks?.filter((a) => a.id === 'place') ?? []
+    expect(places).toHaveLength(1)
+    expect(places[0]).toMatchObject({ guess: 0 })
+    const line = places[0]?.id === 'place' ? places[0].line : ''
+    const text = more.formula.notes ?? ''
+    const put = readRecipe(text, pantryOf(), [], { places: { [line]: 2 } })
+    expect(put.formula.lines.find((l) => l.id === line)?.group).not.toBe('pot')
+  })
+})
+
+test.each([
+  ['Vanilla marshmallows', '20 g gelatin\n300 g sugar', 'marshmallow'],
+  ['Grandmother’s bars', '20 g gelatin\n300 g sugar\n200 g glucose syrup', 'marshmallow'],
+  ['Sunday sweets', '300 g sugar\n300 g butter', 'toffee'],
+  ['Sunday sweets', '300 g sugar\n200 g peanuts\n100 g glucose syrup', 'brittle'],
+  ['Sunday sweets', '300 g sugar\n1 tsp baking soda\n100 g golden syrup', 'honeycomb'],
+  ['Sunday sweets', '300 g sugar\n100 g glucose syrup', 'hard-candy'],
+])('“%s” with %j is guessed to be %s, and asked', (name, list, family) => {
+  const draft = recipe(list, 'Boil to 150°C. Pour it out.', name)
+  expect(draft.formula.family).toBe(family)
+  expect(draft.asks).toContainEqual({ id: 'family', guess: family })
+})

@@ -1,0 +1,200 @@
+/** What the sentences of a written method say: how warm, how long, how one sees that it is done, what is got ready. */
+import type { Sign } from '../craft/signs'
+import type { StageId } from '../craft/stages'
+import { toCelsius } from '../quantity/temperature'
+
+export type HeatUnit = 'C' | 'F'
+
+/** A temperature as it is written. */
+export interface HeatSaid {
+  readonly low: number
+  readonly high: number
+  /** Null where none stands beside it. */
+  readonly unit: HeatUnit | null
+  readonly oven: boolean
+  /** It is to come down to it. */
+  readonly cools: boolean
+  readonly text: string
+}
+
+/** How one knows that a cook is done. */
+export type Ending =
+  | { readonly by: 'heat'; readonly low: number; readonly high: number }
+  | { readonly by: 'drop'; readonly stage: StageId }
+  | { readonly by: 'colour'; readonly celsius: number; readonly word: string }
+  | { readonly by: 'sign'; readonly sign: Sign; readonly word: string }
+  | { readonly by: 'time'; readonly seconds: number }
+
+const HEAT =
+  /(?<!\d)(\d{2,3})\s*(?:[°º]\s*)?([cf]\b)?(?:\s*(?:–|-|\bto\b|\band\b|\bor\b)\s*(\d{2,3}))?\s*([°º]|degrees?\b)?\s*(celsius|fahrenheit|centigrade|[cf]\b)?(?!\d)/gi
+/** What a bare number counts where it is no temperature. */
+const COUNTS =
+  /^\s*(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|g\b|grams?|kg|ml\b|l\b|litres?|cm\b|mm\b|inch|in\b|pieces?|cups?|tbsp|tsp|oz|lbs?|%|x\b|×)/i
+const TOWARDS =
+  /\b(?:to|at|reach(?:es)?|reads?|hits?|registers?|until|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
+const COOKS = /\b(?:boil|cook|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|reach)/i
+const OVEN = /\b(?:oven|bake|baking|preheat)\b/i
+const COOLS = /\b(?:cool|cooled|cools|drops?|falls?|come down)\b/i
+
+/** The temperature a sentence speaks of, as written; null for none. */
+export function heatIn(sentence: string): HeatSaid | null {
+  for (const found of sentence.matchAll(HEAT)) {
+    const [whole, low = '', unitA, high, sign, unitB] = found
+    const at = found.index ?? 0
+    const before = sentence.slice(0, at)
+    const after = sentence.slice(at + whole.length)
+    const letter = (unitB ?? unitA)?.[0]?.toLowerCase()
+    const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole)
+    if (!marked && !(TOWARDS.test(before) && COOKS.test(sentence) && !COUNTS.test(after))) continue
+    if (COUNTS.test(after)) continue
+    const a = Number(low)
+    const b = high === undefined ? a : Number(high)
+    return {
+      low: Math.min(a, b),
+      high: Math.max(a, b),
+      unit: letter === undefined ? null : letter === 'f' ? 'F' : 'C',
+      oven: OVEN.test(sentence),
+      cools: COOLS.test(before),
+      text: whole.trim(),
+    }
+  }
+  return null
+}
+
+/** ◊ A boil beyond this is nobody's °C. */
+const ONLY_F = 200
+
+/** The unit a temperature is in: its own; °F for a boil beyond 200; else that of the rest of the recipe; null to ask. */
+export const unitOf = (heat: HeatSaid, recipe: HeatUnit | null): HeatUnit | null =>
+  heat.unit ?? (heat.oven ? null : !heat.cools && heat.low > ONLY_F ? 'F' : recipe)
+
+/** °C of a number in a unit, to a tenth. */
+export const inDegrees = (n: number, unit: HeatUnit): number => Math.round(10 * (unit === 'F' ? toCelsius(n) : n)) / 10
+
+/** The unit the rest of a recipe speaks in: that of its temperatures, else of its weights; null where it says neither or both. */
+export function recipeUnit(said: readonly string[], list: readonly string[]): HeatUnit | null {
+  const heats = said.flatMap((s) => heatIn(s) ?? [])
+  const units = new Set(heats.flatMap((h) => h.unit ?? (!h.oven && !h.cools && h.low > ONLY_F ? 'F' : [])))
+  if (units.size > 0) return units.size === 1 ? ([...units][0] as HeatUnit) : null
+  const all = list.join('\n')
+  const american = /\b(?:cups?|oz|ounces?|lbs?|pounds?|sticks?|corn syrup|heavy cream)\b/i.test(all)
+  const metric = /\d\s*(?:g|grams?|kg|ml|millilit\w+)\b/i.test(all)
+  return american === metric ? null : american ? 'F' : 'C'
+}
+
+const STAGES: readonly (readonly [RegExp, StageId])[] = [
+  [/hard[-\s]?crack/i, 'hard-crack'],
+  [/soft[-\s]?crack/i, 'soft-crack'],
+  [/hard[-\s]?ball/i, 'hard-ball'],
+  [/firm[-\s]?ball/i, 'firm-ball'],
+  [/soft[-\s]?ball/i, 'soft-ball'],
+  [/\bthread\b/i, 'thread'],
+]
+
+/** ◊ Words for shades, the more exact first, as colour-equivalent temperatures, °C. */
+const SHADES: readonly (readonly [RegExp, number, string])[] = [
+  [/(?:deep|dark|rich) (?:amber|golden|caramel)/i, 183, 'deep amber'],
+  [/(?:light|pale) (?:amber|golden|gold)/i, 168, 'pale amber'],
+  [/mahogany|dark brown|reddish brown/i, 190, 'mahogany'],
+  [/\bcopper\b|\bchestnut\b/i, 183, 'deep amber'],
+  [/\bamber\b|golden[-\s]?brown|caramel[-\s]?colou?r/i, 175, 'amber'],
+  [/\bgolden\b|\bgold\b/i, 170, 'golden'],
+  [/\bstraw\b/i, 160, 'straw'],
+]
+
+const SIGNS: readonly (readonly [RegExp, Sign, string])[] = [
+  [/leaves? (?:a |the )?(?:clean |clear )?(?:streak|trail|path|track|line)/i, 'clean-streak', 'a clean streak'],
+  [/(?:pulls?|comes?|leaves?) (?:cleanly )?(?:away from )?the sides?/i, 'pulls-from-side', 'it leaves the sides'],
+  [/sheets? off|sheeting/i, 'sheet-off-spoon', 'a sheet off the spoon'],
+  [/holds? (?:its shape )?on (?:the|a) spatula/i, 'holds-on-spatula', 'it holds on the spatula'],
+]
+
+const NUMBERS: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+  fifteen: 15,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+}
+const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600, d: 86400 }
+/** ◊ A night, s. */
+const OVERNIGHT = 8 * 3600
+const TIME = new RegExp(
+  `(?<![\\d.])(half an|\\d+(?:\\.\\d+)?|${Object.keys(NUMBERS).join('|')})(?:\\s*(?:–|-|to|or)\\s*(?:\\d+|${Object.keys(NUMBERS).join('|')}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|days?)\\b`,
+  'i',
+)
+
+/** How long a sentence says, s, the shorter end of a range; null where it says nothing. */
+export function secondsIn(sentence: string): number | null {
+  const found = TIME.exec(sentence)
+  if (!found) return /\bover ?night\b/i.test(sentence) ? OVERNIGHT : null
+  const [, count = '', unit = ''] = found
+  const per = SECONDS[unit[0]?.toLowerCase() ?? ''] ?? 0
+  if (/^half an$/i.test(count)) return per / 2
+  return (NUMBERS[count.toLowerCase()] ?? Number(count)) * per
+}
+
+const BOILS = /\b(?:boil|cook|simmer|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
+/** A look that is asked for, not one that is spoken of. */
+const UNTIL = /\b(?:until|till|to (?:a|an|the)?|turns?|reaches?|when|at the)\b/i
+
+/** Everything in a sentence by which one could tell that the cook is done, the surest first. */
+export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
+  const out: Ending[] = []
+  const heat = heatIn(sentence)
+  const own = heat && unitOf(heat, unit)
+  if (heat && own && !heat.oven && !heat.cools)
+    out.push({ by: 'heat', low: inDegrees(heat.low, own), high: inDegrees(heat.high, own) })
+  const stage = STAGES.find(([words]) => words.test(sentence))
+  if (stage) out.push({ by: 'drop', stage: stage[1] })
+  const sign = SIGNS.find(([words]) => words.test(sentence))
+  if (sign) out.push({ by: 'sign', sign: sign[1], word: sign[2] })
+  const shade =
+    BOILS.test(sentence) && UNTIL.test(sentence) ? SHADES.find(([words]) => words.test(sentence)) : undefined
+  if (shade) out.push({ by: 'colour', celsius: shade[1], word: shade[2] })
+  const seconds = secondsIn(sentence)
+  if (seconds !== null && seconds >= 60 && /\b(?:boil|cook|simmer|bubble)/i.test(sentence))
+    out.push({ by: 'time', seconds })
+  return out
+}
+
+/** What is done before the first flame, and never lights one. */
+export const isGotReady = (sentence: string): boolean =>
+  /^(?:first,?\s+)?(?:bloom|soak|sprinkle the gelatin|line|grease|butter (?:a|the)|oil (?:a|the)|preheat|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out)\b/i.test(
+    sentence,
+  )
+
+/** Whether it comes off the heat, or goes back on, in this sentence. */
+export const takesOff = (sentence: string): boolean =>
+  /\b(?:off (?:of )?the (?:heat|flame|stove)|(?:remove|take|pull|lift)\b.{0,30}\bfrom (?:the )?(?:heat|flame|stove)|turn off the (?:heat|flame))/i.test(
+    sentence,
+  )
+export const putsBack = (sentence: string): boolean =>
+  /\b(?:return|put|set|place)\b.{0,30}\b(?:to|on|over) (?:the |a )?(?:\w+ )?(?:heat|flame|stove)/i.test(sentence)
+
+/** ◊ What is said to go in warm is this warm, °C; what stands about is as warm as the room. */
+export const warmthIn = (sentence: string): number =>
+  /\b(?:boiling|hot)\b/i.test(sentence) ? 85 : /\bwarm(?:ed)?\b/i.test(sentence) ? 50 : 20
+
+/** Cut at a word, with a mark that it was. */
+export const short = (text: string, most: number): string =>
+  text.length <= most ? text : `${text.slice(0, most - 1).replace(/\s+\S*$/, '')}…`
+
+/** A few words for the rail. */
+export const label = (text: string): string =>
+  short(text.split(/[,;:]/)[0]?.split(' ').slice(0, 3).join(' ') ?? text, 24)
+
+/** Oven work is not the pot's temperature. */
+export const inOven = (s: string): boolean => /\b(oven|bake|preheat)\b/i.test(s)

@@ -1,0 +1,136 @@
+/** The sentences of a written recipe as steps. */
+import type { StageId } from '../craft/stages'
+import type { Step, Trigger } from './document'
+import { idFor, plainPour, plainPull } from './edit'
+import {
+  type Ending,
+  endingsIn,
+  type HeatUnit,
+  heatIn,
+  inDegrees,
+  inOven,
+  isGotReady,
+  label,
+  putsBack,
+  secondsIn,
+  short,
+  takesOff,
+  unitOf,
+} from './method'
+
+/** What a step's button says once it is done, by what the sentence does. */
+const ACTS: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:pour|spread|turn (?:it )?out|scrape|tip)\b/i, 'It is out'],
+  [/\b(?:add|stir in|whisk in|put|pour in|fold in|sprinkle|mix in|combine)\b/i, 'It is in'],
+  [/\b(?:beat|whip|whisk)\b/i, 'Beaten'],
+  [/\b(?:cut|break|slice|unmould)\b/i, 'Cut'],
+  [/\b(?:wrap|store|keep|pack)\b/i, 'Put away'],
+  [/\b(?:leave|let|set|rest|cool|chill)\b/i, 'It has rested'],
+  [/\b(?:boil|cook|simmer|heat|bring|melt)\b/i, 'It is there'],
+]
+const actOf = (text: string): string => ACTS.find(([words]) => words.test(text))?.[1] ?? 'Go on'
+
+const stageWords: Readonly<Record<StageId, string>> = {
+  syrup: 'no thread yet',
+  thread: 'a thread',
+  'soft-ball': 'a soft ball',
+  'firm-ball': 'a firm ball',
+  'hard-ball': 'a hard ball',
+  'soft-crack': 'soft crack',
+  'hard-crack': 'hard crack',
+}
+
+/** What the pull shows besides the thermometer, from what the recipe says of it. */
+function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
+  const drop = endings.find((e) => e.by === 'drop')
+  const look = endings.find((e) => e.by === 'sign' || e.by === 'colour')
+  return {
+    ...(drop && { test: `cold water: ${stageWords[drop.stage]}` }),
+    ...(!drop && look && 'word' in look && { test: look.word }),
+    ...(look?.by === 'sign' && { shows: look.sign }),
+    ...(look?.by === 'colour' && { shows: look.celsius }),
+  }
+}
+
+export interface Told {
+  readonly said: readonly string[]
+  readonly unit: HeatUnit | null
+  /** Sentence that ends the cook, and the sentence each group goes in with. */
+  readonly pullAt: number
+  readonly endings: readonly Ending[]
+  readonly groupAt: ReadonlyMap<number, string>
+}
+
+function triggerOf(text: string, i: number, { unit, pullAt }: Told): Trigger {
+  if (i === pullAt) return { on: 'target' }
+  const heat = heatIn(text)
+  const own = heat && !heat.oven ? unitOf(heat, unit) : null
+  const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null
+  const pulled = pullAt >= 0 && i > pullAt
+  if (celsius !== null && !pulled && celsius > 60) return { on: 'rises', celsius }
+  if (celsius !== null && pulled) return { on: 'falls', celsius }
+  const colour = !pulled && endingsIn(text, unit).find((e) => e.by === 'colour')
+  if (colour) return { on: 'colour', celsius: colour.celsius }
+  const seconds = secondsIn(text)
+  if (seconds !== null && i > 0) return { on: 'after', seconds }
+  if (i > 0 && !pulled && /\b(comes? to (?:a|the) boil|once (?:it )?boil|when (?:it )?boil)/i.test(text))
+    return { on: 'boil' }
+  return { on: 'ready' }
+}
+
+/** The steps of a method as it was understood; what it leaves out is put in plainly. */
+export function stepsFrom(told: Told): Step[] {
+  const taken = new Set<string>()
+  const lit = told.said.findIndex((s, i) => told.groupAt.has(i) || (!isGotReady(s) && !inOven(s)))
+  const steps = told.said.flatMap((text, i): Step[] => {
+    if (isGotReady(text)) return []
+    const when = triggerOf(text, i, told)
+    const id = idFor(label(text), taken)
+    taken.add(id)
+    const adds = told.groupAt.get(i)
+    const pulls = when.on === 'target'
+    return [
+      {
+        id,
+        label: label(text),
+        when,
+        say: short(text, 190),
+        why: '',
+        act: pulls ? 'Pulled' : actOf(text),
+        ...(adds && { adds }),
+        ...(i === lit && { heat: 6, cautions: ['hotSugar'] }),
+        ...(i !== lit && !pulls && i < told.pullAt && putsBack(text) && { heat: 6 }),
+        ...(i < told.pullAt && takesOff(text) && { offHeat: true }),
+        ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),
+      },
+    ]
+  })
+  return withEnds(steps, told.pullAt >= 0)
+}
+
+/** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */
+function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
+  const out = [...steps]
+  if (!out.some((s) => s.adds)) {
+    const first = out.findIndex((s) => s.heat !== undefined)
+    if (first >= 0) out[first] = { ...(out[first] as Step), adds: 'pot' }
+    else
+      out.unshift({
+        id: 'start',
+        label: 'All in',
+        when: { on: 'ready' },
+        say: 'Everything on',
+        why: '',
+        act: 'Heat is on',
+        adds: 'pot',
+        heat: 6,
+        cautions: ['hotSugar'],
+      })
+  }
+  if (!pulled) out.push(plainPull)
+  const pullAt = out.findIndex((s) => s.when.on === 'target')
+  const pourAt = out.findIndex((s, i) => i > pullAt && /\b(pour|spread|turn out|scrape)\b/i.test(s.say))
+  if (pourAt >= 0) out[pourAt] = { ...(out[pourAt] as Step), empties: true }
+  else out.push(plainPour)
+  return out
+}
