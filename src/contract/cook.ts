@@ -7,7 +7,7 @@ import { within } from './bounds'
 import { LONGEST_COOK_MS } from './events'
 import { boiledSchema } from './formula'
 import type { Same } from './same'
-import { innerId, instant, ulid } from './text'
+import { innerId, instant, shortText, ulid } from './text'
 
 const probeCelsius = within('probeC')
 
@@ -50,6 +50,14 @@ export const actSchema = z.discriminatedUnion('type', [
   valuedAct,
   z.object({ type: z.literal('step'), step: innerId }),
   z.object({ type: z.literal('pulled'), step: innerId, celsius: probeCelsius.nullable() }),
+  z.object({ type: z.literal('passed'), step: innerId }),
+  z.object({
+    type: z.literal('added'),
+    ingredient: z.string().min(1).max(80),
+    name: shortText,
+    grams: within('grams'),
+    celsius: probeCelsius,
+  }),
   z.object({ type: z.literal('lid'), on: z.boolean() }),
   z.object({ type: z.literal('correction'), celsius: z.number().min(-40).max(40) }),
   z.object({ type: z.literal('did'), what: z.enum(deeds) }),

@@ -1,7 +1,7 @@
 import type { BoilFrame, BoilView, Frame, LoggedAct } from '@/contract/cook'
 import { recordOf } from '@/contract/events'
 import type { By } from '@/contract/roles'
-import { assessCook, endsBoil, summaryOf } from '@/core'
+import { assessCook, endsBoil, type FormulaDocument, ingredients, summaryOf } from '@/core'
 import {
   appendEvent,
   type Db,
@@ -24,6 +24,10 @@ export async function boil(id: string): Promise<BoilView> {
   return found
 }
 
+/** Whether an ingredient is of the formula's own or of the pantry: what a log adds has to have a make-up. */
+const isKnown = (formula: FormulaDocument, id: string): boolean =>
+  [...(formula.own ?? []), ...ingredients].some((i) => i.id === id)
+
 /** Logs one act of a boil, done at the screen `by`. The same id twice is one act. */
 export async function logAct(
   boilId: string,
@@ -34,8 +38,10 @@ export async function logAct(
   const view = await boil(boilId)
   const logged = { ...done, ...(by && { by: by.name }) }
   const { act } = logged
-  if ((act.type === 'step' || act.type === 'pulled') && !view.formula.steps.some((s) => s.id === act.step))
+  if ('step' in act && !view.formula.steps.some((s) => s.id === act.step))
     throw new Problem(400, `This formula has no step "${act.step}"`)
+  if (act.type === 'added' && !isKnown(view.formula, act.ingredient))
+    throw new Problem(400, `The pantry has no "${act.ingredient}"`)
   const appended = await appendEvent(db(), boilId, logged, now)
   if (appended === 'conflict') throw new Problem(409, 'Another act has that id already', 'That one stands as it was.')
   if (appended === 'full') throw new Problem(409, 'The log of this boil is full', 'All that is in it is kept.')

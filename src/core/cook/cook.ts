@@ -56,7 +56,7 @@ export function openCook(
     // what went into molten sugar melts in it; what was there has molten
     const crystals = f.added && last && isDry(f.mix) ? f.added.mix.sucrose : undefined
     const path = same ?? heatPath(f.mix, conditions.pressurePa, baseCapacity, crystals)
-    stretches.push({ from: f.from, lid: f.lid, startC: f.celsius, mixed: mixingOf(f), path })
+    stretches.push({ from: f.from, lid: f.lid, startC: f.celsius, mixed: mixingOf(f), gains: f.gains, path })
     last = f
   }
   return { formula, grams, conditions, probe, state, stretches }

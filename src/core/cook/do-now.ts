@@ -94,6 +94,16 @@ function fromForecast(f: Forecast | null): DoNow['due'] {
   return f && Number.isFinite(f.eta) ? { seconds: f.eta, low: f.low, high: f.high } : null
 }
 
+/** ◊ Logged this long before its moment, s, a step is likely a slip of the hand. */
+const EARLY = 60
+
+/** Whether the step that is next waits for a heat that is still far off: to log it now is to be asked about. */
+export const isEarly = ({ mood, step, due }: DoNow): boolean =>
+  mood === 'wait' &&
+  step !== null &&
+  ['boil', 'rises', 'falls', 'colour', 'target'].includes(step.when.on) &&
+  (due === null || due.seconds > EARLY)
+
 /** The do-now panel for a cook in this state at this moment. */
 export function doNow(formula: FormulaDocument, state: CookState, moment: Moment): DoNow {
   const step = formula.steps[state.next] ?? null

@@ -27,6 +27,8 @@ export interface Stretch {
   readonly startC?: number
   /** What the pot held before, and the joules that went in with the rest, where that is known. */
   readonly mixed?: { readonly before: Mix; readonly joules: number }
+  /** J that came with something put into it; all else stays as it was. */
+  readonly gains?: number
 }
 
 export interface ForecastContext {

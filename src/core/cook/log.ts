@@ -2,8 +2,11 @@
 import { type Sign, type Smell, smells } from '../craft/signs'
 import type { StageId } from '../craft/stages'
 import type { FormulaDocument, GramsByLine, Step, Trigger } from '../formula/document'
+import { ingredientIn } from '../formula/mixes'
 import { additionOf, traceSteps } from '../formula/trace'
-import { emptyMix, type Mix } from '../matter/mix'
+import { mixOf } from '../matter/convert'
+import { addMix, emptyMix, type Mix, withWater } from '../matter/mix'
+import { heatContent } from '../physics/heat'
 
 /** Something that happened, `at` seconds on the cook's clock. */
 /** Whether an act ends its boil. */
@@ -33,6 +36,16 @@ export type CookAct =
   | ValuedAct
   | { readonly type: 'step'; readonly step: string }
   | { readonly type: 'pulled'; readonly step: string; readonly celsius: number | null }
+  /** A step that is left out: what it would have done is not done. */
+  | { readonly type: 'passed'; readonly step: string }
+  /** Something went in that no step asked for: water to bring it back, more of an ingredient. */
+  | {
+      readonly type: 'added'
+      readonly ingredient: string
+      readonly name: string
+      readonly grams: number
+      readonly celsius: number
+    }
   | { readonly type: 'lid'; readonly on: boolean }
   /** What the thermometer shows too much, for the whole of this cook. */
   | { readonly type: 'correction'; readonly celsius: number }
@@ -83,6 +96,8 @@ export interface Filling {
   /** What was in the pot just before, and what went in how warm, where one thing did. */
   readonly before?: Mix
   readonly added?: { readonly mix: Mix; readonly celsius: number }
+  /** J that came with something no step asked for; the rest of the pot is as it was. */
+  readonly gains?: number
 }
 
 /** A sign or a drop by its name, a shade by its colour-equivalent temperature, °C. */
@@ -113,6 +128,8 @@ export interface CookState {
   /** Signs, drops and shades seen, and when. */
   readonly seen: readonly Sight[]
   /** When it was last stirred against the method, and when it smoked. */
+  /** When anything was last logged. */
+  readonly touchedAt: number
   readonly stirredAt: number | null
   readonly smokedAt: number | null
 }
@@ -142,6 +159,9 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
   let stirredAt: number | null = null
   let smokedAt: number | null = null
   let readAt: number | null = null
+  let touchedAt = 0
+  // what no step asked for, without its water: that has boiled off by the next addition
+  let extra = emptyMix
   const seen: Sight[] = []
 
   const turn = (at: number, to: number): void => {
@@ -164,7 +184,7 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
       const adding = formula.steps.slice(next, index + 1).filter((s) => s.adds ?? s.joins)
       next = index + 1
       if (adding.length > 0) {
-        mix = stops[index]?.after ?? mix
+        mix = addMix(stops[index]?.after ?? mix, extra)
         if (step.lid !== undefined) lid = step.lid
         fillings.push({
           from: at,
@@ -172,7 +192,10 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
           lid,
           celsius: knowsHeat(step.when) ? stops[index]?.afterC : undefined,
           ...(adding.length === 1 && adding[0] === step && fillings.length > 0
-            ? { before: stops[index]?.before, added: additionOf(formula, step, grams, ROOM_C) }
+            ? {
+                before: addMix(stops[index]?.before ?? emptyMix, extra),
+                added: additionOf(formula, step, grams, ROOM_C),
+              }
             : {}),
         })
       }
@@ -182,8 +205,24 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
     if (step.offHeat) turn(at, 0)
   }
 
+  const putIn = (at: number, { ingredient, grams, celsius }: Extract<CookAct, { type: 'added' }>): void => {
+    const more = mixOf([{ ingredient: ingredientIn(formula, ingredient), grams }])
+    mix = addMix(mix, more)
+    extra = addMix(extra, withWater(more, 0))
+    fillings.push({ from: at, mix, lid, gains: heatContent(more, celsius) })
+  }
+  const pass = (at: number, id: string): void => {
+    const index = formula.steps.findIndex((s) => s.id === id)
+    if (index < next) return
+    next = index + 1
+    lastDoneAt = at
+  }
+
   for (const e of standing(events)) {
+    touchedAt = Math.max(touchedAt, e.at)
     if (e.type === 'step') doStep(e.at, e.step)
+    else if (e.type === 'passed') pass(e.at, e.step)
+    else if (e.type === 'added') putIn(e.at, e)
     else if (e.type === 'pulled') {
       doStep(e.at, e.step)
       if (pulledAt === null) pulledAt = e.at
@@ -218,6 +257,7 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
     finishedAt,
     abandoned,
     readAt,
+    touchedAt,
     seen,
     stirredAt,
     smokedAt,

@@ -1,5 +1,7 @@
 import type { FormulaDocument, GramsByLine, Step } from '../formula/document'
+import { ingredientIn } from '../formula/mixes'
 import { additionOf } from '../formula/trace'
+import { mixOf } from '../matter/convert'
 import { massOf } from '../matter/mix'
 import type { PotEvent } from '../pot/simulate'
 import { type CookEvent, ROOM_C } from './log'
@@ -9,6 +11,10 @@ export function potEventsOf(formula: FormulaDocument, grams: GramsByLine, event:
   const { at } = event
   if (event.type === 'heat') return [{ at, kind: 'heat', dial: event.dial }]
   if (event.type === 'lid') return [{ at, kind: 'lid', on: event.on }]
+  if (event.type === 'added') {
+    const { ingredient, grams: g, celsius } = event
+    return [{ at, kind: 'add', mix: mixOf([{ ingredient: ingredientIn(formula, ingredient), grams: g }]), celsius }]
+  }
   if (event.type !== 'step' && event.type !== 'pulled') return []
   const step = formula.steps.find((s) => s.id === event.step)
   return step ? stepOnPot(formula, grams, step, at) : []

@@ -9,7 +9,7 @@ import { type Cooling, coolingTo } from './cooling'
 import { type DoNow, doNow, saw } from './do-now'
 import { DROP_SD } from './evidence'
 import { type Forecast, forecast } from './forecast'
-import { type CookAct, fedAt } from './log'
+import { type CookAct, emptiedAt, fedAt } from './log'
 import type { Reading } from './readings'
 import { type Track, trackCook, trackFacts } from './track'
 
@@ -57,6 +57,8 @@ const droppedThere = ({ state, conditions }: Cook, mix: Mix, targetC: number): b
 
 /** ◊ s for which a typed temperature tells where the syrup is. */
 const TELLS = 180
+/** ◊ A temperature that is only reckoned, and may be this far off, °C, is not shown as one. */
+const LOST = 8
 
 /** Whether a temperature was typed lately, and nothing has gone in since. */
 function isRead({ state }: Cook, now: number): boolean {
@@ -77,7 +79,10 @@ export function potNow(cook: Cook, readings: readonly Reading[], now: number, be
   const f = wanted && track ? forecast(readings, wanted, track) : null
   const byHand = cook.probe.byHand ?? false
   const cooling = coolingNow(cook, readings, now)
-  const celsius = (byHand ? (f ?? cooling)?.nowC : readings.at(-1)?.celsius) ?? null
+  // once it is out of the pot, what the probe last said is no news of it
+  const poured = emptiedAt(cook.formula, state) !== null
+  const reckoned = f && f.nowSd > LOST ? null : (f ?? cooling)?.nowC
+  const celsius = poured ? null : ((byHand ? reckoned : readings.at(-1)?.celsius) ?? null)
   const mix = contents(cook)
   const boilC = cook.stretches.at(-1)?.path.boilC ?? null
   const best = syrupC({ forecast: f, celsius })
@@ -101,7 +106,7 @@ export function potNow(cook: Cook, readings: readonly Reading[], now: number, be
     nextC,
     celsius,
     reckoned: byHand,
-    climb: byHand ? null : climbOf(readings),
+    climb: byHand || poured ? null : climbOf(readings),
     water,
     stage: boiled ? stageOf(boiled) : null,
     bite: boiled ? biteOf(boiled, cook.conditions.roomC) : null,

@@ -117,4 +117,14 @@ describe('a cook followed reading by reading', () => {
     ])
     expect(doubtsOf(trackCook(changed, told), 1020)).toEqual([])
   })
+
+  it.each([20, 75, 180])('a flame lit %d s after it was logged spoils nothing for good', (late) => {
+    const shifted = [
+      ...Array.from({ length: late }, (_, i) => ({ at: i + 1, celsius: 20 })),
+      ...sound.map((r) => ({ ...r, at: r.at + late })),
+    ]
+    const { state } = trackCook(shifted, facts())
+    expect(Math.abs(mean(state, ROW.watts) / watts - 1)).toBeLessThan(0.25)
+    expect(doubts(shifted)).toEqual([])
+  })
 })

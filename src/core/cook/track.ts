@@ -83,6 +83,8 @@ const AWAY = { seconds: 12, count: 4, givesIn: 90 }
 const SETTLES = { fed: 150, boil: 100, turn: 40 }
 /** s for which what was found out is told of. */
 const TOLD = 150
+/** A burner that is on gives at least this share of what it should: less is a change of heat, and is found as one. */
+const LEAST = 0.1
 /** ◊ Share of a change of heat that it may be off by. */
 const CHANGED = 0.25
 /** ◊ What went in takes up its heat in so many s, for as long; a hand logs up to so many s after it has put it in. */
@@ -212,10 +214,12 @@ function fill(t: Draft, facts: TrackFacts, stretch: Stretch): void {
 function startOfRoad(
   { state, last }: Draft,
   { roomC, base }: TrackFacts,
-  { path, mixed, startC }: Stretch,
+  { path, mixed, startC, gains }: Stretch,
   before: Stretch | undefined,
 ): { joules: number; sd: number } {
   if (!before) return { joules: joulesAt(path, startC ?? last?.celsius ?? roomC), sd: PRIOR.startSd }
+  // a road counts the joules since it was cold: what goes in brings its own, and nothing else changes
+  if (gains !== undefined) return { joules: mean(state, ROW.joules) + gains, sd: PRIOR.fedSd / 2 }
   const held = syrupOf(state, before.path)
   const heldSd = sdOf(state, ROW.joules) / joulesPerDegree(before.path, held)
   // a pot nobody has read was as warm as the step asks, sooner than as reckoned
@@ -277,6 +281,9 @@ function take(t: Draft, facts: TrackFacts, r: Reading): void {
     if (r.at - t.away.since < AWAY.givesIn) return
     setRow(state, ROW.joules, joulesAt(stretch.path, r.celsius), 3 * warmth(stretch))
     setRow(state, ROW.tip, r.celsius, 1)
+    // what was so wrong about the pot knows nothing of its burner either
+    setRow(state, ROW.watts, facts.fullPower.watts, facts.fullPower.sd)
+    setRow(state, ROW.drift, 0, 0)
     t.away = null
     t.probe = { doubt: 'unexplained', at: r.at }
     t.watch = []
@@ -285,11 +292,14 @@ function take(t: Draft, facts: TrackFacts, r: Reading): void {
   t.away = null
   const boiling = stretch.lid && r.celsius > stretch.path.boilC - 1.5
   if (boiling) {
-    // under a lid the boil says nothing of the heat
+    // under a lid the boil says nothing of the heat, but that it is there
     setRow(state, ROW.tip, r.celsius, 0.5)
+    const least = joulesAt(stretch.path, stretch.path.boilC)
+    if (mean(state, ROW.joules) < least) setRow(state, ROW.joules, least, warmth(stretch))
     return
   }
   learn(state, lesson)
+  state.x[ROW.watts] = Math.max(mean(state, ROW.watts), LEAST * facts.fullPower.watts)
   watchReading(t.watch, lesson, r.at, canJudge(t, facts, r.at))
   const change = changeIn(t.watch, state, r.at)
   if (!change) return

@@ -5,6 +5,7 @@ import type { FindingOf } from '../finding'
 import type { Analysis } from '../formula/analyse'
 import { massOf } from '../matter/mix'
 import { burnerPower } from '../pot/equipment'
+import { inSeconds, type Seconds } from '../quantity/figures'
 import { type Cook, contents } from './cook'
 import type { PastTarget } from './past-target'
 import type { PotNow } from './pot-now'
@@ -27,6 +28,7 @@ export interface TroubleFigures {
   'scorch-sugar': { readonly dial: number }
   split: { readonly dial: number }
   grain: object
+  forgotten: { readonly seconds: Seconds }
 }
 
 export type CookTrouble = FindingOf<TroubleFigures, Level>
@@ -58,6 +60,8 @@ const LIMITS = {
   /** °C past the wanted shade: the next one down the ramp. */
   shade: 7,
   stirIsFresh: 120,
+  /** s without an act after which a pot is asked about. */
+  forgottenAfter: 45 * 60,
   smokeIsFresh: 120,
 }
 
@@ -149,6 +153,14 @@ const watches: readonly Watch[] = [
   },
 ]
 
+/** A pot nobody has touched for long, whose time has come and gone. */
+const forgotten: Watch = ({ cook, pot, now }) => {
+  const still = now - cook.state.touchedAt
+  const waits = (pot.doNow.due?.seconds ?? 0) > 0
+  if (still < LIMITS.forgottenAfter || waits) return null
+  return { id: 'forgotten', tone: 'soon', figures: { seconds: inSeconds(still) } }
+}
+
 /** The shade the next step waits for, °C colour-equivalent; null where it waits for something else. */
 function wantedShade({ cook }: Context): number | null {
   const step = cook.formula.steps[cook.state.next]
@@ -160,4 +172,6 @@ const order: readonly Level[] = ['danger', 'now', 'soon']
 
 /** What is going wrong or about to, the worst first. */
 export const troublesOf = (context: Context): CookTrouble[] =>
-  watches.flatMap((watch) => watch(context) ?? []).sort((a, b) => order.indexOf(a.tone) - order.indexOf(b.tone))
+  [...watches, forgotten]
+    .flatMap((watch) => watch(context) ?? [])
+    .sort((a, b) => order.indexOf(a.tone) - order.indexOf(b.tone))

@@ -45,6 +45,7 @@ export function ActColumn({ live, acts, shades }: Props) {
   const tiles = 3 + Number(byHand) + Number(next !== null && !over) + Number(wentTooFar)
   return (
     <div className="acts flex min-h-0 flex-1 flex-col">
+      <Asked acts={acts} />
       <div data-tiles={tiles} className="acts-tiles min-h-0 flex-1 overflow-y-auto">
         <Primary live={live} acts={acts} />
         {next && !over && (
@@ -103,6 +104,31 @@ export function ActColumn({ live, acts, shades }: Props) {
         </button>
       </div>
     </div>
+  )
+}
+
+/** A step logged far from its moment is taken, and at once asked about: a bumped key is one touch to undo. */
+function Asked({ acts: { slip, undo, meant } }: Pick<Props, 'acts'>) {
+  if (!slip?.early) return null
+  return (
+    <section
+      role="alert"
+      aria-label="Was that meant?"
+      className="mb-2 shrink-0 rounded-sheet bg-lemon p-3 text-on-lemon"
+    >
+      <p className="casual text-title leading-tight font-bold">“{slip.said}” already?</p>
+      <p className="mb-2 text-body leading-snug">{slip.early}</p>
+      <button
+        type="button"
+        onClick={undo}
+        className="mb-1 min-h-16 w-full rounded-control bg-on-lemon px-3 text-lead font-bold text-white"
+      >
+        Take it back · U
+      </button>
+      <button type="button" onClick={meant} className="min-h-12 w-full text-body font-semibold underline">
+        It is so
+      </button>
+    </section>
   )
 }
 

@@ -19,12 +19,14 @@ import { useAlarm, useAwake, type Voices } from './use-alarm'
 interface Props {
   readonly live: LiveCook
   readonly shades: KitchenView['shade']
+  /** The screen has just turned to this pot by itself: nothing is taken for a moment. */
+  readonly deaf: boolean
   /** Keys that make another pot the large one. */
   readonly potKeys: Readonly<Record<string, () => void>>
 }
 
 /** One boil on the stove: everything needed in the next minute, on one screen. */
-export function CookPage({ live, shades, potKeys }: Props) {
+export function CookPage({ live, shades, potKeys, deaf }: Props) {
   const say = useSay()
   const acts = useActs(live)
   const { boil } = live.log
@@ -32,12 +34,14 @@ export function CookPage({ live, shades, potKeys }: Props) {
   const call = over ? null : callOf(pot.doNow, troubles, say)
   const voices = useAlarm(boil.id, call)
   useAwake(!over)
-  useStoveKeys(acts, voices, analysis.stages, potKeys)
+  useStoveKeys(acts, voices, analysis.stages, potKeys, deaf)
   const newest = live.readings.at(-1)
   const off = doubt?.id === 'thermometer-off' && troubles.length === 0 ? doubt.figures.off : null
   return (
     <div
       data-emptied={emptiedAt !== null}
+      data-deaf={deaf || undefined}
+      inert={deaf}
       className="grid grid-cols-[minmax(0,1fr)] gap-3 p-3 max-md:pb-28 min-h-0 md:flex-1 md:grid-rows-[minmax(158px,auto)_minmax(0,1fr)_auto]"
     >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[minmax(0,1.5fr)_minmax(300px,1fr)]">
@@ -65,6 +69,13 @@ export function CookPage({ live, shades, potKeys }: Props) {
       </div>
       {/* an open panel needs the height more */}
       {acts.panel === 'acts' && <Rail formula={boil.formula} state={cook.state} />}
+      {deaf && (
+        <p role="status" className="pointer-events-none fixed inset-x-0 top-1/3 z-20 text-center">
+          <span className="casual rounded-sheet bg-bar px-8 py-5 text-page font-extrabold text-on-bar">
+            {boil.formula.name}
+          </span>
+        </p>
+      )}
       {voices.edge && call && call.level !== 'soon' && <Edge level={call.level} />}
     </div>
   )
@@ -76,6 +87,7 @@ function useStoveKeys(
   voices: Voices,
   stages: readonly Stage[],
   potKeys: Readonly<Record<string, () => void>>,
+  deaf: boolean,
 ): void {
   const bound: Partial<Record<KeyId, () => void>> = {
     act: acts.primary,
@@ -101,7 +113,7 @@ function useStoveKeys(
       : acts.panel === 'acts'
         ? potKeys
         : {}
-  useKeys({ ...bound, ...digits })
+  useKeys(deaf ? {} : { ...bound, ...digits })
   useTouchLetsGo()
 }
 

@@ -18,12 +18,17 @@ const QUIET_MS = 6000
 
 const urgency: Record<Mood, number> = { now: 2, soon: 1, wait: 0, done: 0 }
 
-const moodOf = ({ over, pot }: LiveCook): Mood => (over ? 'done' : pot.doNow.mood)
+/** ms after the screen has turned to another pot by itself in which no touch and no key is taken: it was meant for the one before. */
+const DEAF_MS = 1500
+
+/** A pot that is not lit yet can wait. */
+const moodOf = ({ over, pot, cook }: LiveCook): Mood =>
+  over ? 'done' : cook.state.dials.length === 0 ? 'wait' : pot.doNow.mood
 
 /** Up to four pots: one large, the others as cards over it. The one that needs a person becomes the large one. */
 export function StovePage({ pots, shades }: Props) {
   const cooks = useStove(pots)
-  const { bigId, pick } = useLargePot(cooks, pots[0]?.boil.id ?? '')
+  const { bigId, pick, deaf } = useLargePot(cooks, pots[0]?.boil.id ?? '')
   const big = cooks.get(bigId)
   if (!big) return null
   const others = [...cooks.values()].flatMap((live, i) => (live === big ? [] : [{ live, mark: String(i + 1) }]))
@@ -40,6 +45,7 @@ export function StovePage({ pots, shades }: Props) {
         key={bigId}
         live={big}
         shades={shades}
+        deaf={deaf}
         potKeys={Object.fromEntries(others.map(({ live, mark }) => [mark, () => pick(live.log.boil.id)]))}
       />
     </div>
@@ -47,8 +53,9 @@ export function StovePage({ pots, shades }: Props) {
 }
 
 /** Which pot is the large one: the one picked, until another calls while nobody touches the screen. */
-function useLargePot(cooks: ReadonlyMap<string, LiveCook>, first: string): { bigId: string; pick(id: string): void } {
+function useLargePot(cooks: ReadonlyMap<string, LiveCook>, first: string) {
   const [chosen, setChosen] = useState(first)
+  const [deaf, setDeaf] = useState(false)
   const touched = useRef(0)
   // a boil started here is not among them yet: it is when the server next draws the page
   const bigId = cooks.has(chosen) ? chosen : first
@@ -74,11 +81,14 @@ function useLargePot(cooks: ReadonlyMap<string, LiveCook>, first: string): { big
     const here = cooks.get(bigId)
     if (Date.now() - touched.current < QUIET_MS || (here && urgency[moodOf(here)] > 0)) return
     const calls = [...cooks].find(([id, live]) => id !== bigId && urgency[moodOf(live)] > 0)
-    if (calls) pick(calls[0])
+    if (!calls) return
+    pick(calls[0])
+    setDeaf(true)
+    setTimeout(() => setDeaf(false), DEAF_MS)
   })
   useEffect(() => {
     const timer = setInterval(turn, 500)
     return () => clearInterval(timer)
   }, [])
-  return { bigId, pick }
+  return { bigId, pick, deaf }
 }

@@ -3,19 +3,31 @@
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import { ulid } from 'ulid'
-import { type CookAct, type CookEvent, correctionIn, DIAL_TOP, endsBoil, nextAct, paceOf, standing } from '@/core'
+import {
+  type CookAct,
+  type CookEvent,
+  correctionIn,
+  DIAL_TOP,
+  endsBoil,
+  isEarly,
+  nextAct,
+  paceOf,
+  standing,
+} from '@/core'
 import { send } from '@/ui/kit/send'
 import { useSay } from '@/ui/shell/preferences'
-import { capital, sayAct } from '@/words'
+import { capital, sayAct, sayEarly } from '@/words'
 import { amendedIn, amending } from './amend'
 import type { LiveCook } from './stove'
 
-export type Panel = 'acts' | 'test' | 'heat' | 'note' | 'aid' | 'rescue' | 'reading' | 'log' | 'end'
+export type Panel = 'acts' | 'test' | 'heat' | 'note' | 'added' | 'aid' | 'rescue' | 'reading' | 'log' | 'end'
 
 /** What was logged last, while it can be taken back. */
 export interface Slip {
   readonly id: string
   readonly said: string
+  /** It was logged far from its moment: where that was, in words. */
+  readonly early: string | null
 }
 
 /** What a maker can do to a boil, and where on the screen it is being done. */
@@ -31,6 +43,8 @@ export interface Acts {
   primary(): void
   turn(by: number): void
   undo(): void
+  /** What was logged early was meant so. */
+  meant(): void
   /** What was logged last happened a minute before. */
   earlier(): void
   /** Puts the thermometer right for this cook. */
@@ -41,6 +55,8 @@ export interface Acts {
 }
 
 const UNDO_MS = 10_000
+/** What is asked stays longer than what is only told. */
+const ASKED_MS = 60_000
 const LAST_WORDS_MS = 3000
 const MINUTE = 60
 
@@ -55,7 +71,7 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook): Acts {
 
   useEffect(() => {
     if (!slip) return
-    const timer = setTimeout(() => setSlip(null), UNDO_MS)
+    const timer = setTimeout(() => setSlip(null), slip.early === null ? UNDO_MS : ASKED_MS)
     return () => clearTimeout(timer)
   }, [slip])
 
@@ -63,9 +79,9 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook): Acts {
     setPanel(amends ? (amendedIn(amends) ?? 'log') : to)
     setAmended(amends)
   }
-  const logged = (given: CookAct, said: string): void => {
+  const logged = (given: CookAct, said: string, early: string | null = null): void => {
     const a = amending(amended, given)
-    setSlip({ id: log.log(a), said: a === given ? said : `${said} instead` })
+    setSlip({ id: log.log(a), said: a === given ? said : `${said} instead`, early })
     open('acts')
   }
   const toStory = (): void => router.push(`/logbook/${boil.batchId}`)
@@ -94,7 +110,7 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook): Acts {
       if (!step) close(act)
       // pressed twice before the screen has caught up is pressed once
       else if (standing(log.snapshot().events).some((e) => 'step' in e && e.step === step.id)) return
-      else logged(act, step.act)
+      else logged(act, step.act, isEarly(pot.doNow) ? sayEarly(pot, say) : null)
     },
     turn: (by) => {
       const dial = Math.min(DIAL_TOP, Math.max(0, cook.state.dial + by))
@@ -104,6 +120,7 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook): Acts {
       if (slip) log.log({ type: 'undo', of: slip.id })
       setSlip(null)
     },
+    meant: () => setSlip(null),
     earlier: () => {
       const at = slip && standing(snapshot.events).find((e) => e.id === slip.id)?.at
       if (slip) log.log({ type: 'moved', of: slip.id, to: Math.max(0, (at ?? log.now()) - MINUTE) })

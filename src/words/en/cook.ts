@@ -1,6 +1,15 @@
 /** What is said at the stove: what to do now, what goes wrong, what is doubtful. */
-import { type CookDoubt, type CookTrouble, type DoNow, inCelsiusStep, type Step, type TroubleFigures } from '@/core'
-import { formatPercent } from '../format'
+import {
+  type CookDoubt,
+  type CookTrouble,
+  type DoNow,
+  inCelsius,
+  inCelsiusStep,
+  type PotNow,
+  type Step,
+  type TroubleFigures,
+} from '@/core'
+import { formatPercent, formatSpan } from '../format'
 import { type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
 import { colourNames, lower } from './names'
@@ -37,6 +46,14 @@ export function sayDoNow({ step, meanwhile, prepare, test }: DoNow, say: Say): D
 
 /** A boil that is closed: nothing more to do here. */
 export const closedBoil: DoNowSaid = { say: 'This boil is closed', prepare: null, why: 'Its story is in the logbook.' }
+
+/** What is asked of a step that was logged far from its moment. */
+export function sayEarly({ nextC, celsius, doNow: { due } }: PotNow, say: Say): string {
+  const at = nextC === null ? null : `Its moment is ${say.temperature(inCelsius(nextC))}`
+  const now = celsius === null ? null : `it is at ${say.temperature(inCelsius(celsius))}`
+  const left = due === null ? null : `${formatSpan(60 * Math.max(1, Math.round(due.seconds / 60)))} are left`
+  return `${[at, now ?? left].filter(Boolean).join(', ') || 'Its moment has not come'}.`
+}
 
 /** What a step asks for, in the reader's units. */
 export const sayStep = (step: Pick<Step, 'say'>, say: Say): string => proseIn(step.say, say)
@@ -107,6 +124,11 @@ const troubles: Sayings<TroubleFigures, TroubleSaid> = {
     say: 'The butter may split out',
     act: `Heat down to ${dial}, stir slowly and steadily`,
     why: 'So much fat holds together only while it warms gently and evenly.',
+  }),
+  forgotten: ({ seconds }) => ({
+    say: 'Still on the stove?',
+    act: 'end it, log that it is poured, or go on',
+    why: `Nothing was logged for ${formatSpan(60 * Math.round(seconds / 60))}.`,
   }),
   grain: () => ({
     say: 'A stir at the boil can start grain',

@@ -6,6 +6,7 @@ import {
   type FormulaDocument,
   inCelsius,
   inCelsiusStep,
+  inGrams,
   type Step,
   type Trigger,
 } from '@/core'
@@ -75,6 +76,10 @@ export function sayAct(act: CookAct, say: Say): string | null {
       return `thermometer put right by ${say.step(inCelsiusStep(act.celsius))}`
     case 'did':
       return deedNames[act.what]
+    case 'added':
+      return `${say.weight(inGrams(act.grams))} ${act.name.toLowerCase()} put in`
+    case 'passed':
+      return 'passed over'
     case 'abandoned':
       return 'given up'
     case 'note':

@@ -3,6 +3,7 @@
 import type { KitchenView } from '@/contract/kitchen'
 import type { LiveCook } from '../stove'
 import type { Acts } from '../use-acts'
+import { AddedPanel } from './added'
 import { AidPanel } from './aid'
 import { EndPanel } from './end'
 import { HeatPanel } from './heat'
@@ -34,9 +35,13 @@ export function OpenPanel({ live, acts, shades }: Props) {
           onTrouble={() => acts.open('rescue')}
           onLog={() => acts.open('log')}
           onEnd={() => acts.open('end')}
+          onAdded={() => acts.open('added')}
+          next={live.pot.doNow.step}
           {...back}
         />
       )
+    case 'added':
+      return <AddedPanel formula={boil.formula} {...back} />
     case 'reading':
       return <ReadingPanel thermometer={boil.probe.thermometer} {...back} />
     case 'log':
@@ -49,7 +54,7 @@ export function OpenPanel({ live, acts, shades }: Props) {
       return <AidPanel onBack={back.onBack} />
     case 'rescue':
       return live.rescue ? (
-        <RescuePanel context={live.rescue} first={live.past.trouble ? 'too-far' : null} onBack={back.onBack} />
+        <RescuePanel context={live.rescue} first={live.past.trouble ? 'too-far' : null} {...back} />
       ) : null
     case 'acts':
       return null

@@ -1,7 +1,7 @@
 'use client'
 
 import { type FormEvent, useState } from 'react'
-import { type CookAct, deeds } from '@/core'
+import { type CookAct, deeds, type Step } from '@/core'
 import { capital, deedNames } from '@/words'
 import { Choice, Sheet } from './sheet'
 
@@ -11,9 +11,12 @@ interface Props {
   onTrouble(): void
   onLog(): void
   onEnd(): void
+  onAdded(): void
+  /** The step that is next, which can be left out; null once all are done. */
+  readonly next: Step | null
 }
 
-export function NotePanel({ onBack, onAct, onTrouble, onLog, onEnd }: Props) {
+export function NotePanel({ onBack, onAct, onTrouble, onLog, onEnd, onAdded, next }: Props) {
   const [text, setText] = useState('')
   const submit = (event: FormEvent): void => {
     event.preventDefault()
@@ -37,6 +40,10 @@ export function NotePanel({ onBack, onAct, onTrouble, onLog, onEnd }: Props) {
           Log
         </button>
       </form>
+      <Choice label="Something went in" onPress={onAdded} />
+      {next && next.when.on !== 'target' && (
+        <Choice label={`Leave out: ${next.label}`} onPress={() => onAct({ type: 'passed', step: next.id })} />
+      )}
       <button
         type="button"
         onClick={onTrouble}

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { type Rescue, type RescueContext, rescue, type Trouble, troubles } from '@/core'
+import { type CookAct, type Rescue, type RescueContext, rescue, type Trouble, troubles } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
 import { cautions, formatSpan, sayRescue, troubleNames } from '@/words'
 import { Choice, Sheet } from './sheet'
@@ -10,10 +10,11 @@ interface Props {
   readonly context: RescueContext
   readonly first: Trouble | null
   onBack(): void
+  onAct(act: CookAct): void
 }
 
 /** What to do when it went wrong, in grams and minutes. */
-export function RescuePanel({ context, first, onBack }: Props) {
+export function RescuePanel({ context, first, onBack, onAct }: Props) {
   const [trouble, setTrouble] = useState(first)
   if (trouble === null)
     return (
@@ -25,12 +26,15 @@ export function RescuePanel({ context, first, onBack }: Props) {
     )
   return (
     <Sheet title={troubleNames[trouble]} onBack={() => (first ? onBack() : setTrouble(null))}>
-      <Advice plan={rescue(trouble, context)} />
+      <Advice plan={rescue(trouble, context)} onAct={onAct} />
     </Sheet>
   )
 }
 
-function Advice({ plan }: { readonly plan: Rescue }) {
+/** ◊ Water to bring it back comes from the kettle, °C. */
+const KETTLE = 90
+
+function Advice({ plan, onAct }: { readonly plan: Rescue; onAct(act: CookAct): void }) {
   const say = useSay()
   const said = sayRescue(plan)
   const figures: readonly (readonly [string, string])[] = [
@@ -53,6 +57,17 @@ function Advice({ plan }: { readonly plan: Rescue }) {
         </dl>
       )}
       <p className="text-body">{plan.worthIt ? said.why : `Not worth the sugar. ${said.why}`}</p>
+      {plan.worthIt && plan.water >= 1 && (
+        <button
+          type="button"
+          onClick={() =>
+            onAct({ type: 'added', ingredient: 'water', name: 'Water', grams: plan.water, celsius: KETTLE })
+          }
+          className="casual min-h-16 rounded-control bg-bar px-4 text-title font-bold text-on-bar"
+        >
+          {say.weight(plan.water)} of water are in
+        </button>
+      )}
       {plan.worthIt && (
         <p className="rounded-control bg-lemon p-3 text-body font-semibold text-on-lemon">{cautions.steam.short}.</p>
       )}

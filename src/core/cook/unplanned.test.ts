@@ -1,0 +1,144 @@
+/** What no step asked for: it can be logged, and mix, forecast and practice pot follow. */
+import { describe, expect, it } from 'vitest'
+import { demoBoil } from '@/demo/formulas'
+import { gramsAsWritten } from '../formula/document'
+import { massOf } from '../matter/mix'
+import { advancePot, applyToPot, contentsOf, type PotState, startPot } from '../pot/simulate'
+import { testConditions } from '../testing'
+import { contents, openCook } from './cook'
+import { isEarly } from './do-now'
+import type { CookAct, CookEvent } from './log'
+import { potEventsOf } from './pot-events'
+import { potNow, syrupC } from './pot-now'
+import type { Reading } from './readings'
+import { troublesOf } from './troubles'
+
+const drops = demoBoil('rhubarb-nettle-elderflower-drops')
+const grams = gramsAsWritten(drops)
+const probe = { lagS: 4, noiseC: 0.2 }
+let count = 0
+const event = (at: number, act: CookAct): CookEvent => ({ id: `u${count++}`, at, ...act })
+const water = (at: number, g = 150): CookEvent =>
+  event(at, { type: 'added', ingredient: 'water', name: 'Water', grams: g, celsius: 90 })
+const steps = (until: string, every = 1): CookEvent[] =>
+  drops.steps
+    .slice(
+      0,
+      drops.steps.findIndex((s) => s.id === until),
+    )
+    .map((s, i) => event(every * i, { type: 'step', step: s.id }))
+
+/** A pot that does what the log says, and its readings. */
+function cooked(events: readonly CookEvent[], until: number): { pot: PotState; readings: Reading[] } {
+  const pot = startPot(testConditions)
+  const readings: Reading[] = []
+  const left = [...events].sort((a, b) => a.at - b.at)
+  while (pot.at < until) {
+    while (left[0] && left[0].at <= pot.at)
+      for (const e of potEventsOf(drops, grams, left.shift() as CookEvent)) applyToPot(pot, e)
+    advancePot(pot, 1)
+    readings.push({ at: pot.at, celsius: pot.celsius })
+  }
+  return { pot, readings }
+}
+
+describe('water put back', () => {
+  const before = steps('pull')
+  const events = [...before, water(900)]
+  const seen = (log: readonly CookEvent[], now: number) =>
+    potNow(openCook(drops, grams, testConditions, probe, log), cooked(log, now).readings, now)
+
+  it('is in the mix, and cools the practice pot', () => {
+    const mixOf = (log: readonly CookEvent[]) => contents(openCook(drops, grams, testConditions, probe, log))
+    const [without, with1] = [mixOf(before), mixOf(events)]
+    expect((with1 ? massOf(with1) : 0) - (without ? massOf(without) : 0)).toBeCloseTo(150, 3)
+    const [plain, fed] = [cooked(before, 930).pot, cooked(events, 930).pot]
+    expect(fed.celsius).toBeLessThan(plain.celsius - 2)
+    expect(massOf(contentsOf(fed)) - massOf(contentsOf(plain))).toBeGreaterThan(100)
+  })
+
+  it('is foreseen: the target comes later, by about what it takes to boil it off', () => {
+    const eta = (log: readonly CookEvent[], now: number) => seen(log, now).forecast?.eta ?? Number.NaN
+    const now = 1000
+    const { pot } = cooked(events, now)
+    const aim = seen(events, now).forecast?.pullAt ?? 0
+    for (let s = now; s < 4000 && pot.celsius < aim; s++) advancePot(pot, 1)
+    const truth = pot.at - now
+    expect(Math.abs(eta(events, now) / truth - 1)).toBeLessThan(0.2)
+    expect(eta(events, now)).toBeGreaterThan(eta(before, now) + 100)
+  })
+
+  it('is no fault of the probe: nothing is doubted for it', () => {
+    for (const now of [905, 920, 960, 1020]) expect(seen(events, now).forecast?.doubts).toEqual([])
+    const best = seen(events, 1020)
+    expect(Math.abs((syrupC(best) ?? 0) - cooked(events, 1020).pot.celsius)).toBeLessThan(1)
+  })
+
+  it('can be taken back like anything else', () => {
+    const undone = [...events, event(905, { type: 'undo', of: events.at(-1)?.id ?? '' })]
+    const one = openCook(drops, grams, testConditions, probe, undone)
+    expect(one.stretches).toHaveLength(openCook(drops, grams, testConditions, probe, before).stretches.length)
+  })
+})
+
+it('a step passed over is not done, and the next one is next', () => {
+  const [first, second] = drops.steps
+  const events = [
+    event(0, { type: 'step', step: first?.id ?? '' }),
+    event(60, { type: 'passed', step: second?.id ?? '' }),
+  ]
+  const { state } = openCook(drops, grams, testConditions, probe, events)
+  expect(state.next).toBe(2)
+  expect(state.done.has(second?.id ?? '')).toBe(false)
+  expect(state.fillings).toHaveLength(1)
+})
+
+it('a step logged far from its moment is asked about, one at its moment is not', () => {
+  const log = steps('pull')
+  const early = potNow(openCook(drops, grams, testConditions, probe, log), cooked(log, 700).readings, 700)
+  expect(early.doNow.step?.id).toBe('pull')
+  expect(isEarly(early.doNow)).toBe(true)
+  expect(isEarly({ ...early.doNow, mood: 'now', due: { seconds: 0, low: 0, high: 0 } })).toBe(false)
+})
+
+it('a pot nobody touches is asked about once its time is long gone, and not before', () => {
+  const log = steps('pull', 60)
+  const cook = openCook(drops, grams, testConditions, probe, log)
+  const told = (now: number) => {
+    const pot = potNow(cook, [{ at: now, celsius: 165 }], now)
+    const context = {
+      cook,
+      pot,
+      analysis: { fill: 0.3 } as never,
+      past: { beyond: false, trouble: false },
+      colour: null,
+    }
+    return troublesOf({ ...context, now }).map((t) => t.id)
+  }
+  expect(told(600)).not.toContain('forgotten')
+  expect(told(2 * 3600)).toContain('forgotten')
+})
+
+it('a cook by hand without a reading does not make one up for an hour', () => {
+  const cook = openCook(drops, grams, testConditions, { byHand: true, lagS: 0, noiseC: 3 }, steps('pull'))
+  expect(potNow(cook, [{ at: 0, celsius: 20 }], 3600).celsius).toBeNull()
+})
+
+it('once poured, what the probe last said is no news of it', () => {
+  const all = drops.steps.map((s, i) =>
+    event(60 * i, s.when.on === 'target' ? { type: 'pulled', step: s.id, celsius: 150 } : { type: 'step', step: s.id }),
+  )
+  const poured = drops.steps.findIndex((s) => s.empties)
+  const seen = potNow(
+    openCook(drops, grams, testConditions, probe, all.slice(0, poured + 1)),
+    [
+      { at: 1, celsius: 111 },
+      { at: 5, celsius: 110.9 },
+      { at: 9, celsius: 110.8 },
+      { at: 13, celsius: 110.7 },
+    ],
+    60 * poured + 10,
+  )
+  expect(seen.celsius).toBeNull()
+  expect(seen.climb).toBeNull()
+})

@@ -1,0 +1,50 @@
+'use client'
+
+import { useState } from 'react'
+import { type CookAct, type FormulaDocument, type Ingredient, inGrams, ingredientById, ingredientIn } from '@/core'
+import { NumberField } from '@/ui/kit/number-field'
+import { Select } from '@/ui/kit/select'
+import { useSay } from '@/ui/shell/preferences'
+import { cautions } from '@/words'
+import { Sheet } from './sheet'
+
+interface Props {
+  readonly formula: FormulaDocument
+  onBack(): void
+  onAct(act: CookAct): void
+}
+
+/** ◊ How warm what is put back usually is, °C: water from the kettle, the rest from the shelf. */
+const WARM = { water: 90, other: 20 }
+/** What is reached for when a cook goes wrong. */
+const USUAL = ['water', 'cream-36', 'butter', 'glucose-42', 'sugar']
+
+/** Something went in that no step asked for. */
+export function AddedPanel({ formula, onBack, onAct }: Props) {
+  const say = useSay()
+  const mine = formula.lines.map((l) => ingredientIn(formula, l.ingredient))
+  const choices = [...new Map([...USUAL.map(ingredientById), ...mine].map((i) => [i.id, i])).values()]
+  const [of, setOf] = useState<Ingredient>(choices[0] as Ingredient)
+  const [grams, setGrams] = useState<number | null>(null)
+  const celsius = of.id === 'water' ? WARM.water : WARM.other
+  return (
+    <Sheet title="Something went in" onBack={onBack} scrolls>
+      <Select
+        label="What"
+        options={choices.map((i) => ({ id: i.id, label: i.name }))}
+        value={of.id}
+        onPick={(id) => setOf(choices.find((i) => i.id === id) ?? of)}
+      />
+      <NumberField label="How much" as="weight" value={grams} least={1} most={100_000} onValue={setGrams} />
+      <button
+        type="button"
+        disabled={grams === null}
+        onClick={() => grams !== null && onAct({ type: 'added', ingredient: of.id, name: of.name, grams, celsius })}
+        className="casual min-h-16 rounded-control bg-bar px-4 text-title font-bold text-on-bar disabled:opacity-40"
+      >
+        {grams === null ? 'It is in' : `${say.weight(inGrams(grams))} are in`}
+      </button>
+      <p className="rounded-control bg-lemon p-3 text-body font-semibold text-on-lemon">{cautions.steam.full}</p>
+    </Sheet>
+  )
+}
