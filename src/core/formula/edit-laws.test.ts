@@ -132,7 +132,8 @@ describe('steps and parts', () => {
   it('without the step that puts it in, a group is missed; without the pull, the target is', () => {
     for (const step of formula.steps) {
       const faults = faultsOf(edit.removeStep(formula, step.id))
-      if (step.adds) expect(faults).toContain(`No step adds the group "${step.adds}"`)
+      if (step.adds)
+        expect(faults).toContain(`No step puts “${formula.groups.find((g) => g.id === step.adds)?.label}” in`)
       else if (step.when.on === 'target') expect(faults).toContain('No step takes the pot off at the target')
       else expect(faults).toEqual([])
     }

@@ -19,8 +19,8 @@ function ownFaults(formula: FormulaDocument): string[] {
       faults.push((e as Error).message)
     }
   }
-  for (const g of groups) if (!added.has(g)) faults.push(`No step adds the group "${g}"`)
-  for (const g of added) if (!groups.has(g)) faults.push(`A step adds a group that does not exist: "${g}"`)
+  for (const g of formula.groups) if (!added.has(g.id)) faults.push(`No step puts “${g.label}” in`)
+  for (const g of added) if (!groups.has(g)) faults.push(`A step puts something in that is not in the list: “${g}”`)
   for (const list of [formula.steps, formula.groups]) {
     const again = twice(list.map((x) => x.id))
     if (again) faults.push(`"${again}" stands twice`)

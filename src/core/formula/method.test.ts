@@ -115,8 +115,11 @@ describe('where it comes off', () => {
   it('a time alone, or nothing, is asked about; no family’s figure is filled in silently', () => {
     const timed = recipe(CARAMEL, 'Put everything in a pan. Boil for 20 minutes, stirring. Pour it out.')
     expect(asked(timed, 'target')).toMatchObject([{ seconds: 1200 }])
+    expect(pullOf(timed)?.say).toMatch(/20 minutes/)
     const silent = recipe(CARAMEL, 'Put everything in a pan. Pour it out.')
     expect(asked(silent, 'target')).toMatchObject([{ seconds: null }])
+    const order = silent.formula.steps.map((s) => (s.when.on === 'target' ? 'pull' : s.empties ? 'pour' : ''))
+    expect(order.indexOf('pull')).toBeLessThan(order.indexOf('pour'))
     const told = readRecipe(`Sweets\nIngredients\n${CARAMEL}\nMethod\nBoil it. Pour it out.`, pantryOf(), [], {
       target: 121,
     })

@@ -108,6 +108,8 @@ export function stepsFrom(told: Told): Step[] {
   return withEnds(steps, told.pullAt >= 0)
 }
 
+const POURS = /\b(pour|spread|turn out|scrape)\b/i
+
 /** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */
 function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   const out = [...steps]
@@ -127,9 +129,13 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
         cautions: ['hotSugar'],
       })
   }
-  if (!pulled) out.push(plainPull)
+  if (!pulled) {
+    // where nothing says when, it comes off before what is done off the heat
+    const off = out.findIndex((s) => s.heat === undefined && (takesOff(s.say) || POURS.test(s.say)))
+    out.splice(off < 0 ? out.length : off, 0, plainPull)
+  }
   const pullAt = out.findIndex((s) => s.when.on === 'target')
-  const pourAt = out.findIndex((s, i) => i > pullAt && /\b(pour|spread|turn out|scrape)\b/i.test(s.say))
+  const pourAt = out.findIndex((s, i) => i > pullAt && POURS.test(s.say))
   if (pourAt >= 0) out[pourAt] = { ...(out[pourAt] as Step), empties: true }
   else out.push(plainPour)
   return out

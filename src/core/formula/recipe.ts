@@ -246,7 +246,7 @@ export function readRecipe(
       steps: stepsFrom({
         said,
         unit,
-        pullAt: computed ? (done?.at ?? -1) : -1,
+        pullAt: done?.at ?? -1,
         endings: done ? [done.ending, ...done.others] : [],
         groupAt,
       }),

@@ -1,5 +1,15 @@
 import { type KitchenView, pressureIn } from '@/contract/kitchen'
-import { type Conditions, type FormulaDocument, type Size, scale, type Vessel } from '@/core'
+import {
+  type Conditions,
+  type FormulaDocument,
+  finishedMix,
+  gramsAsWritten,
+  massOf,
+  type Size,
+  scale,
+  traceSteps,
+  type Vessel,
+} from '@/core'
 import { mainPiece, sizeBatch } from './size-batch'
 
 /** What the sentence has chosen from the kitchen, by id. */
@@ -30,7 +40,11 @@ export function conditionsOf(kitchen: KitchenView, choice: Choice): Conditions {
   }
 }
 
-export const FIRST_SIZE: Size = { by: 'pieces', pieces: 144 }
+/** A formula opens as it is written: every line as it stands. */
+export const sizeAsWritten = (formula: FormulaDocument): Size => ({
+  by: 'weight',
+  grams: massOf(finishedMix(traceSteps(formula, gramsAsWritten(formula)))),
+})
 
 /** The smallest pot that takes a first batch in one boil with room to spare, and the trays it covers best. */
 export function firstChoice(formula: FormulaDocument, kitchen: KitchenView): Choice {
@@ -46,7 +60,7 @@ export function firstChoice(formula: FormulaDocument, kitchen: KitchenView): Cho
   }
   const choices = [...kitchen.pot].sort((a, b) => a.litres - b.litres).map((p) => ({ ...rest, pot: p.id }))
   const roomy = choices.find((choice) => {
-    const sized = sizeBatch(formula, FIRST_SIZE, formula.shape, conditionsOf(kitchen, choice), null)
+    const sized = sizeBatch(formula, sizeAsWritten(formula), formula.shape, conditionsOf(kitchen, choice), null)
     if ('problem' in sized) return false
     const { boiled } = mainPiece(sized)
     return boiled === null || (boiled.analysis.fill < 0.85 && sized.plan.boils.every((b) => !/ of /.test(b.label)))
@@ -62,7 +76,7 @@ function spareOf(formula: FormulaDocument, vessel: Vessel): number {
   if (vessel.kind === 'mould')
     return formula.shape.kind === 'mould' ? Math.abs(vessel.millilitres - formula.shape.millilitres) : 0
   try {
-    const plan = scale(formula, { size: FIRST_SIZE, vessel })
+    const plan = scale(formula, { size: sizeAsWritten(formula), vessel })
     // one large tray before several small ones
     return plan.vessels > 0 ? plan.vessels * (TRAY + vessel.lengthMm * vessel.widthMm) : Number.POSITIVE_INFINITY
   } catch (error) {

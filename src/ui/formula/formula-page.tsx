@@ -4,14 +4,14 @@ import { Pencil, Printer } from 'lucide-react'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type Advice, type FormulaDocument, families, hottestOf, inGrams, type Shape, schoolLabel } from '@/core'
+import { type Advice, type FormulaDocument, families, hottestOf, inGrams, schoolLabel } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { Segments } from '@/ui/kit/segments'
 import { TabList, TabPanel, Tabs } from '@/ui/kit/tabs'
 import { For, useSay } from '@/ui/shell/preferences'
 import { formatLitres, type Say } from '@/words'
 import { BatchView } from './batch-view'
-import { conditionsOf, FIRST_SIZE, firstChoice, vesselOf } from './equipment'
+import { conditionsOf, firstChoice, vesselOf } from './equipment'
 import { FormulaFiles } from './files-menu'
 import { LayoutView } from './layout-view'
 import { type Paper, PaperSheet } from './paper'
@@ -20,6 +20,7 @@ import { Sentence } from './sentence'
 import { mainPiece, type Sized, sizeBatch } from './size-batch'
 import { sizeText } from './size-editor'
 import { StartDialog } from './start-dialog'
+import { useSize } from './use-size'
 
 interface Props {
   readonly id: string
@@ -39,8 +40,7 @@ type View = (typeof views)[number]['id']
 /** One formula, sized for tonight: the sentence, what to weigh, the ladder and what it will be; the layout; getting ready. */
 export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
   const say = useSay()
-  const [size, setSize] = useState(FIRST_SIZE)
-  const [shape, setShape] = useState<Shape>(formula.shape)
+  const { size, shape, setSize, setShape } = useSize(id, formula)
   const [choice, setChoice] = useState(() => firstChoice(formula, kitchen))
   const [view, setView] = useState<View>('batch')
   const [part, setPart] = useState<string | null | undefined>(undefined)

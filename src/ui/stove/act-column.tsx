@@ -42,7 +42,9 @@ export function ActColumn({ live, acts, shades }: Props) {
   const byHand = live.log.boil.channel === null
   const next = nextBoil !== null && nextBoil.startIn <= 0 ? nextBoil : null
   const wentTooFar = past.trouble && rescue !== null
-  const tiles = 3 + Number(byHand) + Number(next !== null && !over) + Number(wentTooFar)
+  // what is asked wants the room of what can wait
+  const asked = acts.slip?.early !== null && acts.slip !== null
+  const tiles = (asked ? 0 : 3) + Number(byHand) + Number(next !== null && !over) + Number(wentTooFar)
   return (
     <div className="acts flex min-h-0 flex-1 flex-col">
       <Asked acts={acts} />
@@ -76,24 +78,28 @@ export function ActColumn({ live, acts, shades }: Props) {
             onPress={() => acts.open('reading')}
           />
         )}
-        <Tile
-          icon={<Droplet size={20} aria-hidden />}
-          title="Test it"
-          hint={'drop, signs, colour\u00a0·\u00a0D'}
-          onPress={() => acts.open('test')}
-        />
-        <Tile
-          icon={<Flame size={20} aria-hidden />}
-          title={`Heat ${cook.state.dial}`}
-          hint="turn · ↑ ↓ · H"
-          onPress={() => acts.open('heat')}
-        />
-        <Tile
-          icon={<NotebookPen size={20} aria-hidden />}
-          title="Note"
-          hint={'or end it here\u00a0·\u00a0N'}
-          onPress={() => acts.open('note')}
-        />
+        {!asked && (
+          <>
+            <Tile
+              icon={<Droplet size={20} aria-hidden />}
+              title="Test it"
+              hint={'drop, signs, colour\u00a0·\u00a0D'}
+              onPress={() => acts.open('test')}
+            />
+            <Tile
+              icon={<Flame size={20} aria-hidden />}
+              title={`Heat ${cook.state.dial}`}
+              hint="turn · ↑ ↓ · H"
+              onPress={() => acts.open('heat')}
+            />
+            <Tile
+              icon={<NotebookPen size={20} aria-hidden />}
+              title="Note"
+              hint={'or end it here\u00a0·\u00a0N'}
+              onPress={() => acts.open('note')}
+            />
+          </>
+        )}
         {/* whatever else has to scroll, first aid is in sight */}
         <button
           type="button"

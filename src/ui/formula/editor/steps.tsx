@@ -24,8 +24,8 @@ export function Steps({ formula, onFormula }: Props) {
       label: 'Next',
       when: { on: 'ready' },
       say: 'What to do',
-      why: 'Why it matters.',
-      act: 'Done',
+      why: '',
+      act: 'Go on',
     }
     onFormula(addStep(formula, step, null))
     setOpen(step.id)

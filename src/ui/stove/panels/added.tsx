@@ -28,7 +28,7 @@ export function AddedPanel({ formula, onBack, onAct }: Props) {
   const [grams, setGrams] = useState<number | null>(null)
   const celsius = of.id === 'water' ? WARM.water : WARM.other
   return (
-    <Sheet title="Something went in" onBack={onBack} scrolls>
+    <Sheet title="What went in" onBack={onBack} scrolls>
       <Select
         label="What"
         options={choices.map((i) => ({ id: i.id, label: i.name }))}

@@ -40,7 +40,7 @@ export function NotePanel({ onBack, onAct, onTrouble, onLog, onEnd, onAdded, nex
           Log
         </button>
       </form>
-      <Choice label="Something went in" onPress={onAdded} />
+      <Choice label="More went in" onPress={onAdded} />
       {next && next.when.on !== 'target' && (
         <Choice label={`Leave out: ${next.label}`} onPress={() => onAct({ type: 'passed', step: next.id })} />
       )}
