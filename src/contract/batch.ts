@@ -87,6 +87,10 @@ export const conditionsSchema = z.object({
   pot: potSchema,
   burner: burnerSchema,
   vessel: vesselSchema.nullable(),
+  /** What the ring gave the pot in earlier boils, share of its plate. */
+  gives: z
+    .object({ share: z.number().min(0.05).max(5), sd: z.number().min(0).max(2), boils: z.number().int().min(1) })
+    .optional(),
   /** Of each probe that has one of its own, and the one read by eye. */
   thermometers: z.array(frozenThermometerSchema).default([]),
 })

@@ -17,7 +17,7 @@ import type { Db } from './client'
 import { addRevision, findFormula, listFormulas } from './formulas'
 import { addChannel, findChannel, putThing, readThings, removeThing } from './kitchen'
 import { appendEvent, appendReadings, eventsAfter, lastReadingAt, readingsAfter, thinnedReadings } from './log'
-import { boilsInLists, putSummary } from './summaries'
+import { boilsInLists, powersOf, putSummary } from './summaries'
 import { freshDatabase } from './testing'
 import { writeVerdict } from './verdicts'
 
@@ -288,11 +288,20 @@ describe('what lists show of a boil', () => {
       [0, 20],
       [60, 99.5],
     ] as const
-    await putSummary(db, boilId, { reachedC: 119.5, pulled: true, minutes: 21, curve })
-    await putSummary(db, boilId, { reachedC: 119.75, pulled: true, minutes: 21, curve })
+    await putSummary(db, boilId, { reachedC: 119.5, pulled: true, power: 0.9, minutes: 21, curve })
+    await putSummary(db, boilId, { reachedC: 119.75, pulled: true, power: 0.9, minutes: 21, curve })
     expect((await boilsInLists(db, [id])).get(id)).toEqual([
       { id: boilId, reached: 119.75, pulled: true, curve, open: true },
     ])
     expect((await boilsInLists(db, [])).size).toBe(0)
+  })
+
+  it('says what a ring gave a pot, newest first, and of no other ring', async () => {
+    const { id, boilId } = await startedBatch()
+    await putSummary(db, boilId, { reachedC: 119, pulled: true, power: 0.87, minutes: 20, curve: [] })
+    const { pot, burner } = (await findBatch(db, id))?.conditions ?? { pot: { name: '' }, burner: { name: '' } }
+    const powers = await powersOf(db, pot.name, burner.name, 2)
+    expect(powers[0]).toBeCloseTo(0.87, 9)
+    expect(await powersOf(db, pot.name, 'a ring that is not there', 2)).toEqual([])
   })
 })

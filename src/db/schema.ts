@@ -225,6 +225,8 @@ export const boilSummaries = mysqlTable('boil_summaries', {
   reachedC: double('reached_c'),
   /** It came off as it should, whether or not anything was read then. */
   pulled: boolean('pulled').notNull().default(false),
+  /** Share of its plate that the ring gave the pot; null where it could not be told. */
+  power: double('power'),
   minutes: double('minutes').notNull(),
   curve: json('curve', curveSchema).notNull(),
 })

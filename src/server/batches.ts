@@ -12,7 +12,7 @@ import type { BoilView, Frame } from '@/contract/cook'
 import { eventsOf } from '@/contract/events'
 import { correctionOf, type KitchenThings, pressureIn } from '@/contract/kitchen'
 import type { NewVerdict } from '@/contract/verdict'
-import { emptiedAt, gramsOfBoil, readLog } from '@/core'
+import { emptiedAt, givesFrom, gramsOfBoil, readLog } from '@/core'
 import {
   boilsOfBatch,
   db,
@@ -22,6 +22,7 @@ import {
   type LostBoil,
   listChannels,
   openBoils,
+  powersOf,
   readThings,
   takenChannels,
   writeVerdict,
@@ -49,8 +50,14 @@ function thermometersOf(things: KitchenThings, byEye: string | null, now: Date):
   })
 }
 
+/** ◊ The newest boils on a ring say what it gives. */
+const LEARNS_FROM = 8
+
 async function conditionsOf(request: StartBatch, now: Date): Promise<BatchConditions> {
   const kitchen = await readThings(db())
+  const pot = potSchema.parse(pick(kitchen.pot, request.pot, 'pot'))
+  const burner = burnerSchema.parse(pick(kitchen.burner, request.burner, 'burner'))
+  const gives = givesFrom(await powersOf(db(), pot.name, burner.name, LEARNS_FROM))
   const room = pick(kitchen.room, request.room, 'room')
   return {
     room: room.name,
@@ -58,8 +65,9 @@ async function conditionsOf(request: StartBatch, now: Date): Promise<BatchCondit
     pressurePa: pressureIn(room),
     roomC: room.roomC,
     humidity: room.humidity,
-    pot: potSchema.parse(pick(kitchen.pot, request.pot, 'pot')),
-    burner: burnerSchema.parse(pick(kitchen.burner, request.burner, 'burner')),
+    pot,
+    burner,
+    ...(gives && { gives }),
     vessel: request.vessel ? vesselSchema.parse(pick(kitchen.vessel, request.vessel, 'tray or mould')) : null,
     thermometers: thermometersOf(kitchen, request.channel === null ? request.thermometer : null, now),
   }

@@ -83,16 +83,16 @@ export function stepTemperature(cook: Cook, index: number): number | null {
 
 /** What a forecast to `target` °C has to know; `pulls`: the pot comes off there. */
 export function forecastContext(cook: Cook, target: number, pulls: boolean, now: number): ForecastContext {
-  const { pot, burner, roomC } = cook.conditions
+  const { pot, burner, roomC, gives } = cook.conditions
   const thermal = potThermal(pot)
-  const watts = burnerPower(burner, DIAL_TOP)
+  const watts = burnerPower(burner, DIAL_TOP) * (gives?.share ?? 1)
   return {
     now,
     stretches: cook.stretches,
     dials: cook.state.dials,
     target,
     pulls,
-    fullPower: { watts, sd: POWER_DOUBT * watts },
+    fullPower: { watts, sd: (gives?.sd ?? POWER_DOUBT) * watts },
     base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
     lossWattsPerDegree: thermal.syrupToRoom,
     roomC,

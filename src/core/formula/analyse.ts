@@ -19,6 +19,8 @@ export interface Conditions {
   readonly humidity: number
   readonly pot: Pot
   readonly burner: Burner
+  /** What this ring gave this pot in earlier boils; as its plate says unless known. */
+  readonly gives?: { readonly share: number; readonly sd: number; readonly boils: number }
 }
 
 export interface Rung {
@@ -110,7 +112,7 @@ function rungAt(stop: Stop, pressurePa: number): number | null {
 }
 
 /** The heat each stretch needs over what the burner gives less what the pot loses. */
-function minutesFor(stops: readonly Stop[], { pot, burner, roomC }: Conditions): number {
+function minutesFor(stops: readonly Stop[], { pot, burner, roomC, gives }: Conditions): number {
   const { syrupToRoom, baseCapacity } = potThermal(pot)
   let seconds = 0
   let from = roomC
@@ -118,7 +120,7 @@ function minutesFor(stops: readonly Stop[], { pot, burner, roomC }: Conditions):
     const need = s.joules + baseCapacity * Math.max(0, s.beforeC - from)
     from = s.afterC
     if (need < 1) continue
-    const net = burnerPower(burner, s.dial) - syrupToRoom * (s.beforeC - roomC)
+    const net = burnerPower(burner, s.dial) * (gives?.share ?? 1) - syrupToRoom * (s.beforeC - roomC)
     if (net <= 0) return Number.POSITIVE_INFINITY
     seconds += need / net
   }

@@ -38,7 +38,8 @@ export function ImportDialog({ kitchen, onClose }: Props) {
   }
 
   function draft(recipe: FoundRecipe): void {
-    keepDraft('draft new', readRecipe(recipe.text, pantryOf(ownIngredients(kitchen)), kitchen.measure))
+    const { formula, questions } = readRecipe(recipe.text, pantryOf(ownIngredients(kitchen)), kitchen.measure)
+    keepDraft('draft new', { formula, questions })
     router.push('/formulas/new')
   }
 

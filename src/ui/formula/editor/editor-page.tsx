@@ -173,7 +173,7 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
           <Steps formula={piece} onFormula={setPiece} />
           <Facts key={part ?? 'whole'} formula={piece} onFormula={setPiece} />
         </div>
-        <Preview formula={whole} part={part} kitchen={kitchen} />
+        <Preview formula={whole} part={part} kitchen={kitchen} waiting={draft.questions.length} />
       </div>
       {pasting && (
         <PasteDialog

@@ -43,7 +43,11 @@ export function PasteDialog({ pantry, house, onDraft, onClose }: Props) {
         </p>
         <div className="flex gap-3">
           <Button onClick={onClose}>Not now</Button>
-          <Button look="primary" disabled={!draft || stillOpen(asks, answers)} onClick={() => draft && onDraft(draft)}>
+          <Button
+            look="primary"
+            disabled={!draft || stillOpen(asks, answers)}
+            onClick={() => draft && onDraft({ formula: draft.formula, questions: draft.questions })}
+          >
             Make a draft of it
           </Button>
         </div>

@@ -13,10 +13,12 @@ interface Props {
   readonly formula: FormulaDocument
   readonly part: string | null
   readonly kitchen: KitchenView
+  /** Lines that wait for an answer: without them nothing can be said of the whole. */
+  readonly waiting: number
 }
 
 /** The ladder and the verdicts of what is being written, as written, moving with every letter. */
-export function Preview({ formula, part, kitchen }: Props) {
+export function Preview({ formula, part, kitchen, waiting }: Props) {
   const say = useSay()
   const faults = useMemo(() => faultsOf(formula), [formula])
   const looked = useMemo(() => lookAt(formula, kitchen), [formula, kitchen])
@@ -45,7 +47,18 @@ export function Preview({ formula, part, kitchen }: Props) {
           <LadderOf boiled={piece.boiled} conditions={looked.conditions} say={say} />
         </section>
       )}
-      {piece && <VerdictList verdicts={piece.verdicts} advice={null} />}
+      {piece && waiting === 0 && <VerdictList verdicts={piece.verdicts} advice={null} />}
+      {waiting > 0 && (
+        <section aria-labelledby="not-yet" className="sheet px-5 py-4">
+          <h2 id="not-yet" className="casual text-title font-bold">
+            What this will be
+          </h2>
+          <p className="text-body text-muted">
+            {waiting === 1 ? 'A line waits' : `${waiting} lines wait`} for an answer, on the left. What it will be is
+            told once every gram is known.
+          </p>
+        </section>
+      )}
     </div>
   )
 }
