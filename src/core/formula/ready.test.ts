@@ -20,6 +20,21 @@ const vessel = (id: string) => demoVessels.find((v) => v.id === id) as Vessel
 const tray = vessel('slab-30') as Tray
 const mould = vessel('drops-54') as Mould
 
+test.each(Object.entries(demoFormulas))('%s is got ready in an order one person can do', (_, formula) => {
+  const plan = scale(formula, { size: { by: 'weight', grams: 900 } })
+  const list = readyList(formula, plan, null)
+  const weigh = list.find((i) => i.id === 'weigh')
+  const weighed = (weigh?.begin ?? 0) - (weigh?.hands ?? 0)
+  for (const [i, item] of list.entries()) {
+    // hands do one thing at a time, and what waits is done by the flame
+    const next = list[i + 1]
+    if (next) expect(item.begin - item.hands).toBeGreaterThanOrEqual(next.begin)
+    expect(item.begin - item.hands).toBeGreaterThanOrEqual(item.waits)
+    // only what is weighed can be warmed, bloomed, toasted or chopped
+    if ('things' in item.figures && item.id !== 'unchill') expect(item.begin).toBeLessThanOrEqual(weighed)
+  }
+})
+
 describe('sizing by what it is set in', () => {
   it('covers so many trays to the height asked for', () => {
     const plan = scale(caramels, { size: { by: 'vessels', count: 2 }, vessel: tray })

@@ -128,6 +128,12 @@ const tasks: { readonly [Id in Exclude<keyof ReadyFigures, 'weigh'>]: Task<Id> }
   ice: { hands: 1, waits: 0, figures: boils },
 }
 
+/**
+ * In which order, back from the flame: what stands about the kitchen by how long it waits, before that the weighing, for only
+ * what is weighed can be warmed or bloomed, and first of all what comes out of the fridge.
+ */
+const rank = (id: keyof ReadyFigures): number => (id === 'unchill' ? 2 : id === 'weigh' ? 1 : 0)
+
 /** ◊ Minutes to weigh one ingredient. */
 const WEIGH_EACH = 1.5
 
@@ -158,7 +164,7 @@ export function readyList(formula: FormulaDocument, plan: BatchPlan, vessel: Ves
       const figures = task.figures(context)
       return figures ? [{ id, task, figures }] : []
     })
-    .sort((a, b) => a.task.waits - b.task.waits)
+    .sort((a, b) => rank(a.id) - rank(b.id) || a.task.waits - b.task.waits)
     .map(({ id, task, figures }) => {
       busyFrom = Math.max(busyFrom, task.waits) + task.hands
       return { id, figures, hands: task.hands, waits: task.waits, begin: busyFrom } as ReadyItem
