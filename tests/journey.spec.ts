@@ -6,9 +6,9 @@ test('from the book to the logbook: size, cook, be told, log, pull, find it agai
   await expect(page.getByRole('heading', { name: 'The stove is cold' })).toBeVisible()
   await page.getByRole('link', { name: /hard drops/ }).click()
 
-  // sizing recomputes the weigh list at once, in every way of asking
+  // it opens as it is written; sizing recomputes the weigh list at once, in every way of asking, and is remembered
   const sugar = page.getByRole('row', { name: /Granulated sugar/ })
-  await expect(sugar).toContainText('140 g')
+  await expect(sugar).toContainText('450 g')
   await page.getByRole('button', { name: /^How much/ }).click()
   await page.getByLabel('Good pieces').fill('288')
   await page.keyboard.press('Enter')
@@ -16,6 +16,8 @@ test('from the book to the logbook: size, cook, be told, log, pull, find it agai
   await page.getByRole('radio', { name: 'What I have' }).click()
   await page.getByLabel(/I have this much granulated sugar/).fill('300')
   await page.keyboard.press('Enter')
+  await expect(sugar).toContainText('100 g')
+  await page.reload()
   await expect(sugar).toContainText('100 g')
   await expect(page.getByText(/for each of 3 boils/)).toBeVisible()
   await page.keyboard.press('Escape')

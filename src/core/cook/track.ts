@@ -23,8 +23,9 @@ import {
   syrupOf,
   WANDERS,
 } from './heat-state'
-import { changeIn, copyWatch, type HeatDoubt, type HeatWatch, watchReading, watchStep } from './heat-watch'
+import { type Change, changeIn, copyWatch, type HeatDoubt, type HeatWatch, watchReading, watchStep } from './heat-watch'
 import type { ProbeDoubt, Reading } from './readings'
+import { roundingOf, type Scatter, scatterAfter, scatterBefore } from './scatter'
 
 /** Readings away from what a syrup can show. */
 interface Away {
@@ -52,13 +53,10 @@ export interface Track {
   readonly fedAt: number
   readonly turnedAt: number
   readonly boiledAt: number | null
-  /** Scatter of the readings as they are, °C², and the step they come in, °C. */
-  readonly scatter: number
-  readonly step: number
-  readonly before: readonly Reading[]
+  readonly scatter: Scatter
 }
 
-/** ◊ Doubts and their sizes. */
+/** ◊ What is taken for granted before anything is read. */
 const PRIOR = {
   /** Losses are two to three times those of the bare pot; sd as a share of them. */
   loss: { times: 2.2, sd: 0.8 },
@@ -91,6 +89,12 @@ const CHANGED = 0.25
 const FED = { memoryS: 45, whileS: 150, loggedLate: 10 }
 /** ◊ From so many °C before it melts, a second of dry sugar is unsure by this, °C. */
 const MELTING = { before: 10, celsius: 0.6 }
+/** ◊ °C below the boil from which a reading under a lid is that of the boil. */
+const LID_TELLS = 1.5
+/** ◊ Share of what the tip lags behind that the lag may be off by; no thermometer is quieter than this, °C. */
+const LATE_SHARE = 0.2
+const QUIETEST = 0.1
+/** s of one step of the state, at most. */
 const STEP = 4
 
 export interface TrackFacts extends Omit<ForecastContext, 'now' | 'target' | 'pulls'> {
@@ -125,9 +129,7 @@ function startOf(facts: TrackFacts): Track {
     fedAt: Number.NEGATIVE_INFINITY,
     turnedAt: Number.NEGATIVE_INFINITY,
     boiledAt: null,
-    scatter: facts.noiseC ** 2,
-    step: 0,
-    before: [],
+    scatter: scatterBefore(facts.noiseC),
   }
 }
 
@@ -246,92 +248,79 @@ function turned(t: Draft, facts: TrackFacts): void {
     loosen(t.state, ROW.watts, PRIOR.turnSd * Math.min(1, Math.abs(Math.log(is / was))) * mean(t.state, ROW.watts))
 }
 
-/** Scatter and step of the readings, from the readings themselves. */
-function scatterOf(t: Draft, r: Reading): void {
-  const [a, b] = t.before
-  if (a && b && r.at - a.at < 12) {
-    const bend = (a.celsius - 2 * b.celsius + r.celsius) ** 2 / 6
-    t.scatter += (Math.min(bend, 9 * t.scatter) - t.scatter) / 50
-  }
-  if (b) {
-    const step = Math.abs(r.celsius - b.celsius)
-    if (step > 0.04 && (t.step === 0 || step < t.step - 0.02)) t.step = step
-  }
-  t.before = b ? [b, r] : [...t.before, r]
-}
-
+/** Takes a reading in, where it is one the syrup can have given. */
 function take(t: Draft, facts: TrackFacts, r: Reading): void {
   advance(t, facts, Math.max(t.at, r.at))
   t.count++
   t.last = r
   const stretch = facts.stretches[t.stretch]
   if (!stretch) return
-  scatterOf(t, r)
-  const { state } = t
+  t.scatter = scatterAfter(t.scatter, r)
   const after = facts.stretches[t.stretch + 1]
   if (after && after.path !== stretch.path && after.from - r.at < FED.loggedLate) return
-  const celsius = syrupOf(state, stretch.path)
-  // a delay that is not quite as reckoned, and rounding, err the same way for a while
-  const late = facts.byHand ? 0 : 0.2 * (celsius - mean(state, ROW.tip))
-  const noise = facts.byHand ? facts.noiseC ** 2 : Math.max(0.01, t.scatter) + rounding(t, facts, r) + late ** 2
-  const lesson = surprise(state, r.celsius, noise)
-  if (!facts.byHand && isAway(t, lesson.off, lesson.variance)) {
-    const sign = Math.sign(lesson.off)
-    t.away = t.away?.sign === sign ? { ...t.away, count: t.away.count + 1 } : { since: r.at, sign, count: 1 }
-    if (r.at - t.away.since < AWAY.givesIn) return
-    setRow(state, ROW.joules, joulesAt(stretch.path, r.celsius), 3 * warmth(stretch))
-    setRow(state, ROW.tip, r.celsius, 1)
-    // what was so wrong about the pot knows nothing of its burner either
-    setRow(state, ROW.watts, facts.fullPower.watts, facts.fullPower.sd)
-    setRow(state, ROW.drift, 0, 0)
-    t.away = null
-    t.probe = { doubt: 'unexplained', at: r.at }
-    t.watch = []
+  const lesson = surprise(t.state, r.celsius, noiseOf(t, facts, stretch, r))
+  if (!facts.byHand && Math.abs(lesson.off) > Math.max(GATE.celsius, GATE.sds * Math.sqrt(lesson.variance))) {
+    setAside(t, facts, stretch, r, Math.sign(lesson.off))
     return
   }
   t.away = null
-  const boiling = stretch.lid && r.celsius > stretch.path.boilC - 1.5
-  if (boiling) {
-    // under a lid the boil says nothing of the heat, but that it is there
-    setRow(state, ROW.tip, r.celsius, 0.5)
-    const least = joulesAt(stretch.path, stretch.path.boilC)
-    if (mean(state, ROW.joules) < least) setRow(state, ROW.joules, least, warmth(stretch))
+  if (stretch.lid && r.celsius > stretch.path.boilC - LID_TELLS) {
+    underLid(t.state, stretch, r)
     return
   }
-  learn(state, lesson)
-  state.x[ROW.watts] = Math.max(mean(state, ROW.watts), LEAST * facts.fullPower.watts)
+  learn(t.state, lesson)
+  t.state.x[ROW.watts] = Math.max(mean(t.state, ROW.watts), LEAST * facts.fullPower.watts)
+  // what a person read, seldom and with care, convicts neither the thermometer nor the flame
+  if (facts.byHand) return
   watchReading(t.watch, lesson, r.at, canJudge(t, facts, r.at))
-  const change = changeIn(t.watch, state, r.at)
-  if (!change) return
-  correct(state, change.effect, change.by)
+  const change = changeIn(t.watch, t.state, r.at)
+  if (change) believe(t, change, r.at)
+}
+
+/** Variance of a reading, °C²: its scatter, its rounding, and a delay that is not quite as reckoned. */
+function noiseOf({ state, scatter }: Draft, facts: TrackFacts, { path }: Stretch, r: Reading): number {
+  if (facts.byHand) return facts.noiseC ** 2
+  const climb = (mean(state, ROW.watts) * facts.felt.level(r.at)) / joulesPerDegree(path, r.celsius)
+  const late = LATE_SHARE * (syrupOf(state, path) - mean(state, ROW.tip))
+  return Math.max(QUIETEST ** 2, scatter.variance) + roundingOf(scatter, Math.abs(climb)) + late ** 2
+}
+
+/** A reading no syrup can have given: set aside, until they have stayed away for so long that they are believed. */
+function setAside(t: Draft, facts: TrackFacts, stretch: Stretch, r: Reading, sign: number): void {
+  t.away = t.away?.sign === sign ? { ...t.away, count: t.away.count + 1 } : { since: r.at, sign, count: 1 }
+  if (r.at - t.away.since < AWAY.givesIn) return
+  const { state } = t
+  setRow(state, ROW.joules, joulesAt(stretch.path, r.celsius), 3 * warmth(stretch))
+  setRow(state, ROW.tip, r.celsius, 1)
+  // what was so wrong about the pot knows nothing of its burner either
+  setRow(state, ROW.watts, facts.fullPower.watts, facts.fullPower.sd)
+  setRow(state, ROW.drift, 0, 0)
+  t.away = null
+  t.probe = { doubt: 'unexplained', at: r.at }
   t.watch = []
-  if (change.kind === 'probe') {
-    t.probe = { doubt: change.by > 0 ? 'probe-on-metal' : 'probe-out', at: r.at }
+}
+
+/** Under a lid the boil says nothing of the heat, but that it is there. */
+function underLid(state: HeatState, stretch: Stretch, r: Reading): void {
+  setRow(state, ROW.tip, r.celsius, 0.5)
+  const least = joulesAt(stretch.path, stretch.path.boilC)
+  if (mean(state, ROW.joules) < least) setRow(state, ROW.joules, least, warmth(stretch))
+}
+
+/** Takes a change that was found out into the state. */
+function believe(t: Draft, { kind, by, effect }: Change, now: number): void {
+  const { state } = t
+  correct(state, effect, by)
+  t.watch = []
+  if (kind === 'probe') {
+    t.probe = { doubt: by > 0 ? 'probe-on-metal' : 'probe-out', at: now }
     return
   }
   // what is found out bit by bit is one change: it began from the heat there was before the first of them
-  t.heat = { at: r.at, before: t.heat && r.at - t.heat.at < TOLD ? t.heat.before : powerOf(state) }
-  state.x[ROW.watts] = mean(state, ROW.watts) + change.by
-  loosen(state, ROW.watts, CHANGED * Math.abs(change.by))
+  t.heat = { at: now, before: t.heat && now - t.heat.at < TOLD ? t.heat.before : powerOf(state) }
+  state.x[ROW.watts] = mean(state, ROW.watts) + by
+  loosen(state, ROW.watts, CHANGED * Math.abs(by))
 }
-
-/**
- * What rounding adds, °C²: readings in steps all err alike until the next step, unless they scatter over several. An error that
- * lasts for n readings weighs as n of them.
- */
-function rounding(t: Draft, facts: TrackFacts, r: Reading): number {
-  const { step } = t
-  if (step < 0.2) return (step * step) / 12
-  const { path } = facts.stretches[t.stretch] as Stretch
-  const climb = Math.abs(mean(t.state, ROW.watts) * facts.felt.level(r.at)) / joulesPerDegree(path, r.celsius)
-  const every = Math.max(0.5, r.at - (t.before[0]?.at ?? r.at - 2)) / 2
-  const dwells = Math.min(120, step / Math.max(0.002, climb)) / every
-  const alike = Math.min(1, Math.max(0, (0.6 - Math.sqrt(t.scatter) / step) / 0.2))
-  return ((step * step) / 12) * Math.max(1, alike * dwells)
-}
-
-const isAway = (_: Draft, off: number, variance: number): boolean =>
-  Math.abs(off) > Math.max(GATE.celsius, GATE.sds * Math.sqrt(variance))
 
 function canJudge(t: Draft, facts: TrackFacts, now: number): boolean {
   const tau = facts.base.capacity / facts.base.toSyrup

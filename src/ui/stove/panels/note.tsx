@@ -27,6 +27,7 @@ export function NotePanel({ onBack, onAct, onTrouble, onLog, onEnd, onAdded, nex
       {deeds.map((what) => (
         <Choice key={what} label={capital(deedNames[what])} onPress={() => onAct({ type: 'did', what })} />
       ))}
+      <Choice label="More went in" onPress={onAdded} />
       <form onSubmit={submit} className="col-span-full flex shrink-0 gap-2">
         <input
           aria-label="Something else"
@@ -40,7 +41,6 @@ export function NotePanel({ onBack, onAct, onTrouble, onLog, onEnd, onAdded, nex
           Log
         </button>
       </form>
-      <Choice label="More went in" onPress={onAdded} />
       {next && next.when.on !== 'target' && (
         <Choice label={`Leave out: ${next.label}`} onPress={() => onAct({ type: 'passed', step: next.id })} />
       )}
