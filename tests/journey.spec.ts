@@ -10,6 +10,7 @@ test('from the book to the logbook: size, cook, be told, log, pull, find it agai
   const sugar = page.getByRole('row', { name: /Granulated sugar/ })
   await expect(sugar).toContainText('450 g')
   await page.getByRole('button', { name: /^How much/ }).click()
+  await page.getByRole('radio', { name: 'Pieces' }).click()
   await page.getByLabel('Good pieces').fill('288')
   await page.keyboard.press('Enter')
   await expect(sugar).toContainText('280 g')

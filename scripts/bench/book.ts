@@ -80,6 +80,7 @@ export async function benchBook(): Promise<Row[]> {
 async function sentence(page: Page, url: string): Promise<number[]> {
   await page.goto(url)
   await page.getByRole('button', { name: /^How much/ }).click()
+  await page.getByRole('radio', { name: 'Pieces' }).click()
   const box = page.getByLabel('Good pieces')
   await box.fill('150')
   await box.press('Enter')

@@ -42,15 +42,15 @@ export function ActColumn({ live, acts, shades }: Props) {
   const byHand = live.log.boil.channel === null
   const next = nextBoil !== null && nextBoil.startIn <= 0 ? nextBoil : null
   const wentTooFar = past.trouble && rescue !== null
-  // what is asked wants the room of what can wait
-  const asked = acts.slip?.early !== null && acts.slip !== null
-  const tiles = (asked ? 0 : 3) + Number(byHand) + Number(next !== null && !over) + Number(wentTooFar)
+  // what is asked wants the room of what can wait, and gives way to what cannot
+  const asked = acts.slip !== null && acts.slip.early !== null && !wentTooFar
+  const tiles = asked ? 0 : 3 + Number(byHand) + Number(next !== null && !over) + Number(wentTooFar)
   return (
     <div className="acts flex min-h-0 flex-1 flex-col">
-      <Asked acts={acts} />
+      {asked && <Asked acts={acts} />}
       <div data-tiles={tiles} className="acts-tiles min-h-0 flex-1 overflow-y-auto">
         <Primary live={live} acts={acts} />
-        {next && !over && (
+        {next && !over && !asked && (
           <button type="button" onClick={acts.startNext} className={`${tile} acts-wide bg-angelica text-on-fill`}>
             <span className="casual text-lead leading-tight font-bold">
               Start {boilName({ label: next.label, number: next.number, plan: live.log.boil.plan })}
@@ -70,7 +70,7 @@ export function ActColumn({ live, acts, shades }: Props) {
             <span className="acts-extra text-body">bring it back</span>
           </button>
         )}
-        {byHand && (
+        {byHand && !asked && (
           <Tile
             icon={<Thermometer size={20} aria-hidden />}
             title="It reads"
