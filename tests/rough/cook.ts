@@ -4,7 +4,6 @@ import {
   type BoilFacts,
   type CookEvent,
   DIAL_TOP,
-  gramsAsWritten,
   ingredientIn,
   type Mix,
   mixOf,
@@ -14,6 +13,7 @@ import {
   temperatureToday,
   volumeOf,
 } from '@/core'
+import { testBoil } from '@/core/testing'
 import { demoPots } from '@/demo/kitchen'
 import { type Chance, chance } from './chance'
 import { type Fault, RoughKitchen, RoughProbe, type Stuff } from './kitchen'
@@ -99,24 +99,12 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
   const { pot, ring, burner, watts, factor } = sized(formula, c)
   const pascal = c.oneOf([101_325, 101_325, 100_400, 84_764])
   const room = c.between(16, 27)
-  const boil: BoilFacts = {
-    formula,
-    plan: {
-      factor,
-      grams: scaleGrams(gramsAsWritten(formula), factor),
-      outGrams: 0,
-      shape: formula.shape,
-      pieceGrams: 1,
-      pieces: 1,
-      vessels: 0,
-      boils: [{ label: '', part: null, share: 1 }],
-    },
-    number: 1,
-    part: null,
+  const boil = testBoil(formula, {
     conditions: { pressurePa: pascal, roomC: 21, humidity: 0.6, pot, burner },
-    channel: 'probe',
     probe: TOLD,
-  }
+  })
+  const grams = scaleGrams(boil.plan.grams, factor)
+  const told = { ...boil, plan: { ...boil.plan, factor, grams } }
   const facts = {
     watts,
     diameterM: pot.diameterMm / 1000,
@@ -231,7 +219,7 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
     if (shown !== null) readings.push({ at: kitchen.at, celsius: shown })
   }
   return {
-    boil,
+    boil: told,
     events,
     readings,
     aims,

@@ -2,30 +2,14 @@ import { describe, expect, it } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { cookBoil } from '@/demo/maker'
 import { seeded } from '@/devices/random'
-import { gramsAsWritten } from '../formula/document'
-import { testConditions } from '../testing'
-import { assessCook, type BoilFacts } from './assess'
+import { testBoil, testConditions } from '../testing'
+import { assessCook } from './assess'
 import { givesFrom, powerIn } from './learned'
 
 const formula = demoBoil('blackcurrant-marshmallow')
-const facts: BoilFacts = {
-  formula,
-  plan: {
-    factor: 2,
-    grams: gramsAsWritten(formula),
-    outGrams: 1000,
-    shape: formula.shape,
-    pieceGrams: 10,
-    pieces: 100,
-    vessels: 0,
-    boils: [{ label: '', part: null, share: 1 }],
-  },
-  number: 1,
-  part: null,
+const facts = testBoil(formula, {
   conditions: { ...testConditions, burner: { ...testConditions.burner, watts: 1500 } },
-  channel: 'probe',
-  probe: { lagS: 4, noiseC: 0.2, thermometer: null },
-}
+})
 
 /** A whole boil on a ring that gives `power` of what its plate says. */
 function cooked(power: number, conditions = facts.conditions) {

@@ -5,30 +5,13 @@ import { families } from '../craft/families'
 import { stagesOf } from '../craft/stages'
 import { type BoiledFormula, gramsAsWritten } from '../formula/document'
 import { inSchool } from '../formula/schools'
-import { testConditions } from '../testing'
-import { assessCook, type BoilFacts } from './assess'
+import { testBoil, testConditions } from '../testing'
+import { assessCook } from './assess'
 import { contents, openCook } from './cook'
 import type { CookAct, CookEvent } from './log'
 import type { Reading } from './readings'
 
-const boilOf = (formula: BoiledFormula, channel: string | null): BoilFacts => ({
-  formula,
-  plan: {
-    factor: 1,
-    grams: gramsAsWritten(formula),
-    outGrams: 1000,
-    shape: formula.shape,
-    pieceGrams: 10,
-    pieces: 100,
-    vessels: 0,
-    boils: [{ label: '', part: null, share: 1 }],
-  },
-  number: 1,
-  part: null,
-  conditions: testConditions,
-  channel,
-  probe: { lagS: 4, noiseC: 0.2, thermometer: null },
-})
+const boilOf = (formula: BoiledFormula, channel: string | null) => testBoil(formula, { channel })
 
 let count = 0
 const act = (at: number, a: CookAct): CookEvent => ({ id: `e${count++}`, at, ...a })

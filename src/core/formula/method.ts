@@ -1,6 +1,7 @@
 /** What the sentences of a written method say: how warm, how long, how one sees that it is done, what is got ready. */
 import type { Sign } from '../craft/signs'
 import type { StageId } from '../craft/stages'
+import { numberWords } from '../quantity/number'
 import { toCelsius } from '../quantity/temperature'
 
 export type HeatUnit = 'C' | 'F'
@@ -109,30 +110,12 @@ const SIGNS: readonly (readonly [RegExp, Sign, string])[] = [
   [/holds? (?:its shape )?on (?:the|a) spatula/i, 'holds-on-spatula', 'it holds on the spatula'],
 ]
 
-const NUMBERS: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  twelve: 12,
-  fifteen: 15,
-  twenty: 20,
-  thirty: 30,
-  forty: 40,
-}
+const NUMBERS = Object.keys(numberWords).join('|')
 const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600, d: 86400 }
 /** ◊ A night, s. */
 const OVERNIGHT = 8 * 3600
 const TIME = new RegExp(
-  `(?<![\\d.])(half an|\\d+(?:\\.\\d+)?|${Object.keys(NUMBERS).join('|')})(?:\\s*(?:–|-|to|or)\\s*(?:\\d+|${Object.keys(NUMBERS).join('|')}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|days?)\\b`,
+  `(?<![\\d.])(half an|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d+|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|days?)\\b`,
   'i',
 )
 
@@ -143,7 +126,7 @@ export function secondsIn(sentence: string): number | null {
   const [, count = '', unit = ''] = found
   const per = SECONDS[unit[0]?.toLowerCase() ?? ''] ?? 0
   if (/^half an$/i.test(count)) return per / 2
-  return (NUMBERS[count.toLowerCase()] ?? Number(count)) * per
+  return (numberWords[count.toLowerCase()] ?? Number(count)) * per
 }
 
 const BOILS = /\b(?:boil|cook|simmer|bubble|caramelis|carameliz|melt|heat|continue|stir)/i

@@ -23,7 +23,8 @@ const glyphs: Record<string, number> = {
   '⅞': 7 / 8,
 }
 
-const words: Record<string, number> = {
+/** Whole numbers as words. */
+export const numberWords: Readonly<Record<string, number>> = {
   a: 1,
   an: 1,
   one: 1,
@@ -37,6 +38,14 @@ const words: Record<string, number> = {
   nine: 9,
   ten: 10,
   twelve: 12,
+  fifteen: 15,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+}
+
+const words: Readonly<Record<string, number>> = {
+  ...numberWords,
   dozen: 12,
   half: 1 / 2,
   third: 1 / 3,
