@@ -1,7 +1,6 @@
 /**
- * When it will get there. Each reading is turned into joules along the syrup's own road (water boiled off and
- * warmth together), where steady heat is a straight line; the line is fitted robustly, later readings counting more, and
- * the target is read off it with its uncertainty. The slope is the power this burner really gives this pot.
+ * When it will get there: from where a cook is tracked to be (`track.ts`) along the syrup's own road, where joules go in at
+ * a steady pace although the temperature does not climb so, to what the next step waits for; with what the track leaves in doubt.
  */
 import type { Mix } from '../matter/mix'
 import { DIAL_TOP } from '../pot/equipment'
