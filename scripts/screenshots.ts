@@ -71,6 +71,7 @@ async function pots(browser: Browser, app: string): Promise<void> {
   await page.getByText(/to go, between/).waitFor()
   await page.getByText('Logged:').waitFor({ state: 'hidden' })
   await page.locator('svg .fill-cherry').first().waitFor()
+  await page.locator('[data-deaf]').waitFor({ state: 'detached' })
   await shoot(page, 'pots')
   await startPractice(page, app, 'blackcurrant-marshmallow', 900, 1, 'No probe, by hand')
   const primary = page.getByTestId('primary')

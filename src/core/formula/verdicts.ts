@@ -33,8 +33,8 @@ export interface VerdictFigures {
     readonly keeping: Keeping
   }
   fits: { readonly fill: number; readonly peakLitres: number; readonly potLitres: number; readonly pot: string }
-  /** `until`: how long it can be poured or spread; `scores`: how long it takes a score. */
-  work: { readonly work: Work; readonly fills: boolean; readonly until: Seconds; readonly scores: Seconds }
+  /** `until`: how long it can be poured or spread; `scores`: how long a glass takes a score, null for a chew, which is cut. */
+  work: { readonly work: Work; readonly fills: boolean; readonly until: Seconds; readonly scores: Seconds | null }
   allergens: { readonly allergens: readonly Allergen[] }
   weight: { readonly out: Grams; readonly parts: number }
   'part-waits': {
@@ -131,7 +131,12 @@ const work = (a: Analysis, c: Conditions): VerdictOn<'work'> => {
   return {
     id: 'work',
     tone: hurries ? 'mind' : 'good',
-    figures: { work: a.work, fills, until: inSeconds(minutes * 60), scores: inSeconds(onTray.scores * 60) },
+    figures: {
+      work: a.work,
+      fills,
+      until: inSeconds(minutes * 60),
+      scores: a.keeps.driesBelow > 0 ? null : inSeconds(onTray.scores * 60),
+    },
   }
 }
 

@@ -23,8 +23,12 @@ const keepings: Readonly<Record<VerdictFigures['humidity']['keeping'], string>> 
   steady: 'it keeps as it is',
 }
 
-const untilScored = (scores: number): string =>
-  Number.isFinite(scores) ? `takes a score until about ${aboutSpan(scores)}` : 'stays soft enough to cut in this room'
+const untilScored = (scores: number | null): string =>
+  scores === null
+    ? 'it is cut once its middle is as cool as the room'
+    : Number.isFinite(scores)
+      ? `takes a score until about ${aboutSpan(scores)}`
+      : 'stays soft enough to cut in this room'
 
 type WorkFigures = VerdictFigures['work']
 
