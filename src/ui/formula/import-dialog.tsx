@@ -8,6 +8,8 @@ import { type FoundRecipe, pantryOf, readRecipe, recipesIn } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { sendFile } from '@/ui/kit/send'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
+import { stillOpen } from './editor/method-asks'
+import { keepForPaste } from './editor/paste-dialog'
 import { keepDraft } from './editor/use-draft'
 
 const MB = 1024 * 1024
@@ -38,8 +40,10 @@ export function ImportDialog({ kitchen, onClose }: Props) {
   }
 
   function draft(recipe: FoundRecipe): void {
-    const { formula, questions } = readRecipe(recipe.text, pantryOf(ownIngredients(kitchen)), kitchen.measure)
-    keepDraft('draft new', { formula, questions })
+    const { formula, questions, asks } = readRecipe(recipe.text, pantryOf(ownIngredients(kitchen)), kitchen.measure)
+    // what it does not say is asked, not filled in
+    if (stillOpen(asks ?? [], {})) keepForPaste(recipe.text)
+    else keepDraft('draft new', { formula, questions })
     router.push('/formulas/new')
   }
 

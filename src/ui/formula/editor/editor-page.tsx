@@ -30,7 +30,7 @@ import { Facts } from './facts'
 import { Lines } from './lines'
 import { Notices } from './notices'
 import { Parts } from './parts'
-import { PasteDialog } from './paste-dialog'
+import { PasteDialog, takeForPaste } from './paste-dialog'
 import { Preview } from './preview'
 import { Steps } from './steps'
 import { type Draft, leftOver, useDraft } from './use-draft'
@@ -73,7 +73,8 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
   const { draft, change, undo, redo, load, forget } = useDraft(key, start)
   const [part, setPart] = useState<string | null>(null)
   const [said, setSaid] = useState<readonly string[]>([])
-  const [pasting, setPasting] = useState(false)
+  /** The recipe the dialog opens with, while it is open. */
+  const [pasting, setPasting] = useState<string | null>(null)
   const [earlier, setEarlier] = useState<Draft | null>(null)
   const own = useMemo(() => ownIngredients(kitchen), [kitchen])
   const pantry = useMemo(() => pantryOf(own), [own])
@@ -83,6 +84,10 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
   const { busy, problem, save } = useSave({ id, revision, name: first.name, document: whole }, forget)
 
   useEffect(() => setEarlier(leftOver(key)), [key])
+  useEffect(() => {
+    const kept = takeForPaste()
+    if (kept) setPasting(kept)
+  }, [])
   useKeys({ 'undo-change': undo ?? undefined, 'redo-change': redo ?? undefined }, { typing: true })
 
   const setPiece = (next: FormulaDocument, box?: string): void =>
@@ -120,7 +125,7 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
             setPiece(next)
             setSaid([...notes.map((n) => saySchool(n, say)), ...becomes(piece, next, kitchen, say)])
           }}
-          onPaste={() => setPasting(true)}
+          onPaste={() => setPasting('')}
         />
         <input
           aria-label="What it is, in a line"
@@ -175,13 +180,14 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
         </div>
         <Preview formula={whole} part={part} kitchen={kitchen} waiting={draft.questions.length} />
       </div>
-      {pasting && (
+      {pasting !== null && (
         <PasteDialog
+          first={pasting}
           pantry={pantry}
           house={kitchen.measure}
-          onClose={() => setPasting(false)}
+          onClose={() => setPasting(null)}
           onDraft={(next) => {
-            setPasting(false)
+            setPasting(null)
             setPart(null)
             load(next)
           }}

@@ -1,0 +1,49 @@
+// @vitest-environment happy-dom
+import { fireEvent, screen } from '@testing-library/react'
+import { describe, expect, it, vi } from 'vitest'
+import { pantryOf } from '@/core'
+import { draw } from '@/ui/testing'
+import { keepForPaste, PasteDialog, takeForPaste } from './paste-dialog'
+
+const recipe = (method: string) => `Harbour crunch
+Ingredients
+300 g sugar
+200 g butter
+60 g flaked almonds
+Method
+${method}`
+
+function opened(method: string) {
+  const onDraft = vi.fn()
+  draw(
+    <PasteDialog first={recipe(method)} pantry={pantryOf()} house={[]} onDraft={onDraft} onClose={() => undefined} />,
+  )
+  return { onDraft, make: screen.getByRole('button', { name: 'Make a draft of it' }) as HTMLButtonElement }
+}
+
+describe('a pasted recipe', () => {
+  it('that does not say when it is done is asked, and its answer is the target', () => {
+    const { onDraft, make } = opened('Melt the butter with the sugar. Boil for 20 minutes, stirring. Pour out.')
+    expect(make.disabled).toBe(true)
+    const box = screen.getByLabelText(/It says 20 min; how far that goes depends on the ring/)
+    fireEvent.change(box, { target: { value: '148' } })
+    fireEvent.blur(box)
+    expect(make.disabled).toBe(false)
+    fireEvent.click(make)
+    expect(onDraft.mock.calls[0]?.[0].formula.target.celsius).toBe(148)
+  })
+
+  it('that says everything is asked no more than what it is, and where a line goes that it forgot', () => {
+    const { make } = opened('Melt the butter with the sugar. Boil to 150°C. Pour out.')
+    expect(make.disabled).toBe(false)
+    expect(screen.queryByLabelText(/At what temperature/)).toBeNull()
+    expect(screen.getByText(/A guess at what it is/)).toBeDefined()
+    expect(screen.getByText(/Almonds, flaked stands in the list and nowhere in the method/)).toBeDefined()
+  })
+
+  it('is handed to the next page once', () => {
+    keepForPaste('Toffee')
+    expect(takeForPaste()).toBe('Toffee')
+    expect(takeForPaste()).toBeNull()
+  })
+})
