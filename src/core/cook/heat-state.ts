@@ -69,6 +69,9 @@ export function loosen({ v }: HeatState, row: number, sd: number): void {
 const at = (v: Float64Array, i: number, k: number): number => v[i * N + k] as number
 
 export const mean = ({ x }: HeatState, row: number): number => x[row] as number
+/** W at full dial now, with what it wanders by. */
+export const powerOf = (s: HeatState): number => mean(s, W) + mean(s, D)
+
 /** `g'Vg`: the variance of a weighted sum of the rows. */
 export function varianceOf({ v }: HeatState, g: readonly number[]): number {
   let sum = 0
@@ -94,7 +97,7 @@ export function move(s: HeatState, m: Moves): StepWeights {
   const { path, seconds, feltS, roomC } = m
   const celsius = syrupOf(s, path)
   const perJoule = 1 / joulesPerDegree(path, celsius - mean(s, O))
-  const flow = (mean(s, W) + mean(s, D)) * feltS - mean(s, L) * (celsius - roomC) * seconds
+  const flow = powerOf(s) * feltS - mean(s, L) * (celsius - roomC) * seconds
   const keep = Math.exp(-seconds / m.memoryS)
   const tau = Math.exp(mean(s, G))
   const lasts = Math.exp(-seconds / tau)

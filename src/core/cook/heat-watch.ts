@@ -3,7 +3,7 @@
  * readings since are explained by a step in the heat then, and how much better by a probe that shows something else than
  * the syrup: the ratio of likelihoods of Willsky & Jones (1976). The better of the two is believed, once it is beyond doubt.
  */
-import { type HeatState, type Lesson, mean, ROW, type StepWeights } from './heat-state'
+import { type HeatState, type Lesson, powerOf, ROW, type StepWeights } from './heat-state'
 
 export type HeatDoubt = 'stall' | 'heat-lower' | 'heat-higher'
 type Kind = 'heat' | 'probe'
@@ -69,7 +69,7 @@ export function watchReading(watch: HeatWatch, lesson: Lesson, now: number, open
 
 /** The change the readings speak of, if they do beyond doubt at `now`. */
 export function changeIn(watch: HeatWatch, state: HeatState, now: number): Change | null {
-  const power = mean(state, ROW.watts) + mean(state, ROW.drift)
+  const power = powerOf(state)
   const usual: Record<Kind, number> = { heat: LIMITS.usualShare * power, probe: LIMITS.usualC }
   let best: Candidate | null = null
   let most = LIMITS.sds ** 2

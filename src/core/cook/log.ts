@@ -8,10 +8,14 @@ import { mixOf } from '../matter/convert'
 import { addMix, emptyMix, type Mix, withWater } from '../matter/mix'
 import { heatContent } from '../physics/heat'
 
-/** Something that happened, `at` seconds on the cook's clock. */
 /** Whether an act ends its boil. */
 export const endsBoil = ({ type }: CookAct): boolean => type === 'finished' || type === 'abandoned'
 
+/** What no step asked for, as a mix. */
+export const mixPutIn = (formula: FormulaDocument, { ingredient, grams }: Extract<CookAct, { type: 'added' }>): Mix =>
+  mixOf([{ ingredient: ingredientIn(formula, ingredient), grams }])
+
+/** Something that happened, `at` seconds on the cook's clock. */
 export type CookEvent = {
   readonly id: string
   readonly at: number
@@ -205,11 +209,11 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
     if (step.offHeat) turn(at, 0)
   }
 
-  const putIn = (at: number, { ingredient, grams, celsius }: Extract<CookAct, { type: 'added' }>): void => {
-    const more = mixOf([{ ingredient: ingredientIn(formula, ingredient), grams }])
+  const putIn = (at: number, act: Extract<CookAct, { type: 'added' }>): void => {
+    const more = mixPutIn(formula, act)
     mix = addMix(mix, more)
     extra = addMix(extra, withWater(more, 0))
-    fillings.push({ from: at, mix, lid, gains: heatContent(more, celsius) })
+    fillings.push({ from: at, mix, lid, gains: heatContent(more, act.celsius) })
   }
   const pass = (at: number, id: string): void => {
     const index = formula.steps.findIndex((s) => s.id === id)

@@ -1,20 +1,15 @@
 import type { FormulaDocument, GramsByLine, Step } from '../formula/document'
-import { ingredientIn } from '../formula/mixes'
 import { additionOf } from '../formula/trace'
-import { mixOf } from '../matter/convert'
 import { massOf } from '../matter/mix'
 import type { PotEvent } from '../pot/simulate'
-import { type CookEvent, ROOM_C } from './log'
+import { type CookEvent, mixPutIn, ROOM_C } from './log'
 
 /** What a log entry does to the pot it was made at: steps add, cover, turn and take off. */
 export function potEventsOf(formula: FormulaDocument, grams: GramsByLine, event: CookEvent): PotEvent[] {
   const { at } = event
   if (event.type === 'heat') return [{ at, kind: 'heat', dial: event.dial }]
   if (event.type === 'lid') return [{ at, kind: 'lid', on: event.on }]
-  if (event.type === 'added') {
-    const { ingredient, grams: g, celsius } = event
-    return [{ at, kind: 'add', mix: mixOf([{ ingredient: ingredientIn(formula, ingredient), grams: g }]), celsius }]
-  }
+  if (event.type === 'added') return [{ at, kind: 'add', mix: mixPutIn(formula, event), celsius: event.celsius }]
   if (event.type !== 'step' && event.type !== 'pulled') return []
   const step = formula.steps.find((s) => s.id === event.step)
   return step ? stepOnPot(formula, grams, step, at) : []

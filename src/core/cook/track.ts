@@ -3,7 +3,6 @@
  * dial changes the heat; readings that no syrup can show are set aside, and what they say of the probe is kept.
  */
 import { heatContent, sucroseMelting } from '../physics/heat'
-import { DIAL_TOP } from '../pot/equipment'
 import { type FeltDial, feltDial } from './felt-dial'
 import type { ForecastContext, Stretch } from './forecast'
 import { joulesAt, joulesPerDegree } from './heat-path'
@@ -16,6 +15,7 @@ import {
   mean,
   move,
   newState,
+  powerOf,
   ROW,
   sdOf,
   setRow,
@@ -326,7 +326,7 @@ function canJudge(t: Draft, facts: TrackFacts, now: number): boolean {
   const tau = facts.base.capacity / facts.base.toSyrup
   const settled = now - t.fedAt > SETTLES.fed && now - t.turnedAt > SETTLES.turn + 2 * tau
   const boils = t.boiledAt !== null && now - t.boiledAt > SETTLES.boil
-  const on = (facts.dials[t.turns - 1]?.dial ?? 0) / DIAL_TOP > 0
+  const on = (facts.dials[t.turns - 1]?.dial ?? 0) > 0
   return settled && boils && on && (t.heat === null || now - t.heat.at > SETTLES.turn)
 }
 
@@ -345,8 +345,6 @@ export function carryTrack(track: Track, facts: TrackFacts, now: number): Track 
   advance(t, facts, Math.max(now, t.at))
   return t
 }
-
-const powerOf = (state: HeatState): number => mean(state, ROW.watts) + mean(state, ROW.drift)
 
 /** ◊ Share of the heat there was below which it counts as gone. */
 const STALLED = 0.3

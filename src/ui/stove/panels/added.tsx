@@ -15,7 +15,8 @@ interface Props {
 }
 
 /** ◊ How warm what is put back usually is, °C: water from the kettle, the rest from the shelf. */
-const WARM = { water: 90, other: 20 }
+export const KETTLE = 90
+const SHELF = 20
 /** What is reached for when a cook goes wrong. */
 const USUAL = ['water', 'cream-36', 'butter', 'glucose-42', 'sugar']
 
@@ -26,7 +27,7 @@ export function AddedPanel({ formula, onBack, onAct }: Props) {
   const choices = [...new Map([...USUAL.map(ingredientById), ...mine].map((i) => [i.id, i])).values()]
   const [of, setOf] = useState<Ingredient>(choices[0] as Ingredient)
   const [grams, setGrams] = useState<number | null>(null)
-  const celsius = of.id === 'water' ? WARM.water : WARM.other
+  const celsius = of.id === 'water' ? KETTLE : SHELF
   return (
     <Sheet title="What went in" onBack={onBack} scrolls>
       <Select

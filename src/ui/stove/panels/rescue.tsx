@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { type CookAct, type Rescue, type RescueContext, rescue, type Trouble, troubles } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
 import { cautions, formatSpan, sayRescue, troubleNames } from '@/words'
+import { KETTLE } from './added'
 import { Choice, Sheet } from './sheet'
 
 interface Props {
@@ -30,9 +31,6 @@ export function RescuePanel({ context, first, onBack, onAct }: Props) {
     </Sheet>
   )
 }
-
-/** ◊ Water to bring it back comes from the kettle, °C. */
-const KETTLE = 90
 
 function Advice({ plan, onAct }: { readonly plan: Rescue; onAct(act: CookAct): void }) {
   const say = useSay()
