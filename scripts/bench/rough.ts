@@ -1,5 +1,5 @@
 /** The forecast and the doubts, judged in the rough kitchen: a simulator that shares no code with core. */
-import { assessCook, type BoiledFormula, type CookAssessment, type Doubt } from '@/core'
+import { assessCook, type BoiledFormula, type CookAssessment, type CookRecord, type Doubt } from '@/core'
 import { demoBoil } from '@/demo/formulas'
 import { type RoughCook, roughCook } from '../../tests/rough/cook'
 import type { Fault } from '../../tests/rough/kitchen'
@@ -39,7 +39,7 @@ export interface Judged {
 export function* looks(cook: RoughCook, from: number, until: number, beat: number): Generator<CookAssessment> {
   let before: CookAssessment | undefined
   let [e, r] = [0, 0]
-  let record = { events: [...cook.events].slice(0, 0), readings: [...cook.readings].slice(0, 0) }
+  let record: CookRecord = { events: [], readings: [] }
   for (let now = from; now <= until; now += beat) {
     const [wasE, wasR] = [e, r]
     while (e < cook.events.length && (cook.events[e]?.at ?? 0) <= now) e++

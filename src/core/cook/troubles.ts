@@ -77,6 +77,14 @@ const fluxOf = ({ cook }: Context): number => {
 
 const lower = ({ cook }: Context): number => Math.max(1, cook.state.dial - 3)
 
+/** A pot nobody has touched for long, whose time has come and gone. */
+const forgotten: Watch = ({ cook, pot, now }) => {
+  const still = now - cook.state.touchedAt
+  const waits = (pot.doNow.due?.seconds ?? 0) > 0
+  if (still < LIMITS.forgottenAfter || waits) return null
+  return { id: 'forgotten', tone: 'soon', figures: { seconds: inSeconds(still) } }
+}
+
 const watches: readonly Watch[] = [
   (c) => (c.past.beyond ? { id: 'overshoot', tone: 'danger', figures: {} } : null),
   (c) => {
@@ -151,15 +159,8 @@ const watches: readonly Watch[] = [
     if (!boiling || c.analysis.doctors >= LIMITS.grains || c.analysis.meantToGrain) return null
     return { id: 'grain', tone: 'now', figures: {} }
   },
+  forgotten,
 ]
-
-/** A pot nobody has touched for long, whose time has come and gone. */
-const forgotten: Watch = ({ cook, pot, now }) => {
-  const still = now - cook.state.touchedAt
-  const waits = (pot.doNow.due?.seconds ?? 0) > 0
-  if (still < LIMITS.forgottenAfter || waits) return null
-  return { id: 'forgotten', tone: 'soon', figures: { seconds: inSeconds(still) } }
-}
 
 /** The shade the next step waits for, °C colour-equivalent; null where it waits for something else. */
 function wantedShade({ cook }: Context): number | null {
@@ -172,6 +173,4 @@ const order: readonly Level[] = ['danger', 'now', 'soon']
 
 /** What is going wrong or about to, the worst first. */
 export const troublesOf = (context: Context): CookTrouble[] =>
-  [...watches, forgotten]
-    .flatMap((watch) => watch(context) ?? [])
-    .sort((a, b) => order.indexOf(a.tone) - order.indexOf(b.tone))
+  watches.flatMap((watch) => watch(context) ?? []).sort((a, b) => order.indexOf(a.tone) - order.indexOf(b.tone))
