@@ -1,7 +1,16 @@
 /** Sizing and starting a batch: what is asked for, and what is frozen. */
 
 import { z } from 'zod'
-import type { BatchPlan, Burner, Pot, Size, Vessel } from '@/core'
+import {
+  type BatchPlan,
+  type Burner,
+  type Pot,
+  type Size,
+  type Surface,
+  type SurfaceKind,
+  surfaceKinds,
+  type Vessel,
+} from '@/core'
 import { within } from './bounds'
 import { shapeSchema } from './formula'
 import type { Same } from './same'
@@ -67,6 +76,12 @@ export const vesselSchema = z.discriminatedUnion('kind', [
   }),
 ])
 
+export const surfaceSchema = z.object({
+  name: shortText,
+  kind: z.enum(Object.keys(surfaceKinds) as [SurfaceKind, ...SurfaceKind[]]),
+  thicknessMm: within('surfaceMm'),
+})
+
 /** A thermometer as its checks had it when the batch was begun; `channel` null for one that is read by eye. */
 export const frozenThermometerSchema = z.object({
   name: z.string(),
@@ -87,6 +102,8 @@ export const conditionsSchema = z.object({
   pot: potSchema,
   burner: burnerSchema,
   vessel: vesselSchema.nullable(),
+  /** What a tray can be laid on, the one it is poured onto first. */
+  surfaces: z.array(surfaceSchema).max(20).optional(),
   /** What the ring gave the pot in earlier boils, share of its plate. */
   gives: z
     .object({ share: z.number().min(0.05).max(5), sd: z.number().min(0).max(2), boils: z.number().int().min(1) })
@@ -102,7 +119,8 @@ const proofs: [
   Same<z.output<typeof potSchema>, Pot>,
   Same<z.output<typeof burnerSchema>, Burner>,
   Same<z.output<typeof vesselSchema>, Vessel>,
-] = [true, true, true, true, true]
+  Same<z.output<typeof surfaceSchema>, Surface>,
+] = [true, true, true, true, true, true]
 void proofs
 
 export const batchPlanSchema: z.ZodType<BatchPlan> = batchPlan

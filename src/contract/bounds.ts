@@ -23,6 +23,13 @@ const table = {
   /** A whole batch, g. */
   batchGrams: [1, 100_000],
   pieces: [1, 100_000],
+  /** Pieces and seconds once it is cut; none is a count too. */
+  yield: [0, 100_000],
+  trimGrams: [0, 100_000],
+  /** How many times as high a whipped mass stands as at first. */
+  grown: [0.5, 10],
+  /** How thick a board or a stone is, mm. */
+  surfaceMm: [0, 200],
   /** Trays or moulds filled, tins opened. */
   vessels: [0.01, 1000],
   potLitres: [0.1, 500],

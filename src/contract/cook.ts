@@ -1,8 +1,21 @@
 /** What a cook is made of at the boundary: acts, readings, and the picture of a boil that windows and hubs share. */
 
 import { z } from 'zod'
-import { type CookAct, deeds, type Sign, type Smell, type StageId, signs, smells, stageTable } from '@/core'
-import { batchPlanSchema, conditionsSchema, frozenThermometerSchema } from './batch'
+import {
+  type CookAct,
+  deeds,
+  type Sign,
+  type Smell,
+  type StageId,
+  signs,
+  smells,
+  stageTable,
+  type Texture,
+  type Touch,
+  textures,
+  touches,
+} from '@/core'
+import { batchPlanSchema, conditionsSchema, frozenThermometerSchema, surfaceSchema } from './batch'
 import { within } from './bounds'
 import { LONGEST_COOK_MS } from './events'
 import { boiledSchema } from './formula'
@@ -19,6 +32,8 @@ export const readingSchema = z.object({
   boil: ulid.optional(),
 })
 export type PushedReading = z.infer<typeof readingSchema>
+
+const oneOf = <T extends string>(table: Record<T, unknown>) => z.enum(Object.keys(table) as [T, ...T[]])
 
 const rate = z.number().min(1).max(60)
 
@@ -44,6 +59,17 @@ const valuedAct = z.discriminatedUnion('type', [
   ]),
   z.object({ type: z.literal('reads'), celsius: probeCelsius }),
   z.object({ type: z.literal('note'), text: z.string().trim().min(1).max(2000) }),
+  z.object({ type: z.literal('texture'), texture: oneOf<Texture>(textures) }),
+  z.object({ type: z.literal('measures'), depthMm: within('heightMm') }),
+  z.object({ type: z.literal('feels'), touch: oneOf<Touch>(touches) }),
+  z.object({ type: z.literal('stands'), times: within('grown') }),
+  z.object({ type: z.literal('made'), pieces: within('pieces').int() }),
+  z.object({
+    type: z.literal('yields'),
+    pieces: within('yield').int(),
+    seconds: within('yield').int(),
+    trimGrams: within('trimGrams'),
+  }),
 ])
 
 export const actSchema = z.discriminatedUnion('type', [
@@ -59,6 +85,8 @@ export const actSchema = z.discriminatedUnion('type', [
     celsius: probeCelsius,
   }),
   z.object({ type: z.literal('lid'), on: z.boolean() }),
+  z.object({ type: z.literal('lies'), on: surfaceSchema }),
+  z.object({ type: z.literal('stuck') }),
   z.object({ type: z.literal('correction'), celsius: z.number().min(-40).max(40) }),
   z.object({ type: z.literal('did'), what: z.enum(deeds) }),
   z.object({ type: z.literal('clock'), rate, wall: instant }),

@@ -4,10 +4,19 @@ import { z } from 'zod'
 import {
   allergens,
   type BoiledFormula,
+  type Chocolate,
   cautionIds,
+  chocolates,
   components,
+  cutTools,
+  type Filler,
+  type Film,
+  type Formed,
   type FormulaDocument,
   familyIds,
+  filling,
+  films,
+  forming,
   type Ingredient,
   isBoiled,
   massOf,
@@ -16,6 +25,8 @@ import {
   type Shape,
   type Sign,
   signs,
+  type Texture,
+  textures,
 } from '@/core'
 import { within } from './bounds'
 import type { Same } from './same'
@@ -41,7 +52,42 @@ const trigger = z.discriminatedUnion('on', [
   }),
   z.object({ on: z.literal('colour'), celsius }),
   z.object({ on: z.literal('sign'), sign: oneOf<Sign>(signs) }),
+  z.object({ on: z.literal('window') }),
+  z.object({ on: z.literal('texture'), texture: oneOf<Texture>(textures) }),
+  z.object({ on: z.literal('part'), part: id, state: z.enum(partStates) }),
   z.object({ on: z.literal('word'), word: shortText }),
+])
+
+const plainWork = z.object({
+  kind: z.enum([
+    'lay-under',
+    'spread',
+    'leave',
+    'score',
+    'break',
+    'pull',
+    'unmould',
+    'beat',
+    'fold-in',
+    'pour-over',
+    'cover-chips',
+    'coat',
+    'dust',
+    'sprinkle',
+  ]),
+})
+
+const handwork = z.discriminatedUnion('kind', [
+  plainWork,
+  z.object({ kind: z.literal('cut'), tool: z.enum(cutTools) }),
+  z.object({ kind: z.literal('form'), into: oneOf<Formed>(forming) }),
+  z.object({ kind: z.literal('fill'), by: oneOf<Filler>(filling), level: z.number().min(0.1).max(1) }),
+  z.object({ kind: z.literal('pipe'), depthMm: within('heightMm') }),
+  z.object({ kind: z.literal('whip'), on: z.enum(['gelatin', 'egg']) }),
+  z.object({ kind: z.literal('temper'), chocolate: oneOf<Chocolate>(chocolates) }),
+  z.object({ kind: z.literal('chill'), celsius }),
+  z.object({ kind: z.literal('bake'), celsius }),
+  z.object({ kind: z.literal('wrap'), film: oneOf<Film>(films) }),
 ])
 
 const step = z.object({
@@ -62,6 +108,7 @@ const step = z.object({
   heat: dial.optional(),
   offHeat: z.boolean().optional(),
   bath: z.boolean().optional(),
+  handwork: handwork.optional(),
   empties: z.boolean().optional(),
   cautions: z.array(z.enum(cautionIds)).max(10).optional(),
 })

@@ -2,7 +2,7 @@
 
 import { z } from 'zod'
 import { type CheckedCorrection, correctionFrom, type Ingredient, standardPressure } from '@/core'
-import { burnerSchema, potSchema, vesselSchema } from './batch'
+import { burnerSchema, potSchema, surfaceSchema, vesselSchema } from './batch'
 import { within } from './bounds'
 import { ingredientSchema } from './formula'
 import { handle, instant, shortText } from './text'
@@ -54,6 +54,7 @@ export const kitchenSchemas = {
   pot: potSchema,
   burner,
   vessel: vesselSchema,
+  surface: surfaceSchema,
   thermometer,
   cutter,
   measure,

@@ -83,6 +83,13 @@ export const demoCutters: Named<KitchenFacts<'cutter'>>[] = [
   { id: 'square-25', name: '25 mm square', round: false, lengthMm: 25, widthMm: 25 },
 ]
 
+export const demoSurfaces: Named<KitchenFacts<'surface'>>[] = [
+  { id: 'a-rack', name: 'wire rack', kind: 'rack', thicknessMm: 0 },
+  { id: 'bench', name: 'beech bench', kind: 'wood', thicknessMm: 40 },
+  { id: 'fridge', name: 'fridge shelf', kind: 'fridge', thicknessMm: 0 },
+  { id: 'marble', name: 'marble slab', kind: 'stone', thicknessMm: 30 },
+]
+
 export const demoMeasures: Named<KitchenFacts<'measure'>>[] = [
   { id: 'glass', name: 'glass', millilitres: 210 },
   { id: 'ladle', name: 'ladle', millilitres: 125 },
@@ -140,6 +147,7 @@ export const demoThings = {
   vessel: demoVessels,
   thermometer: demoThermometers,
   cutter: demoCutters,
+  surface: demoSurfaces,
   measure: demoMeasures,
   shade: demoShades,
   ingredient: demoIngredients,

@@ -103,6 +103,9 @@ export function cookBoil(
   return { acts, readings, offBy: hottest - target }
 }
 
+/** s a maker in the history waits for a window: the stand-in kitchen of the log has no slab. */
+const WINDOW_S = 600
+
 const reaction = (random: () => number): number => 4 + Math.abs(normal(random)) * 4
 
 const pullNear = (formula: BoiledFormula, pot: PotState, c: Conditions): number =>
@@ -120,7 +123,11 @@ function isDue(
     case 'ready':
     case 'word':
     case 'sign':
+    case 'texture':
+    case 'part':
       return true
+    case 'window':
+      return pot.at >= doneAt + WINDOW_S
     case 'after':
       return pot.at >= doneAt + step.when.seconds
     case 'falls':

@@ -6,6 +6,7 @@ import {
   potSchema,
   type StartBatch,
   type StartBoil,
+  surfaceSchema,
   vesselSchema,
 } from '@/contract/batch'
 import type { BoilView, Frame } from '@/contract/cook'
@@ -67,6 +68,7 @@ async function conditionsOf(request: StartBatch, now: Date): Promise<BatchCondit
     humidity: room.humidity,
     pot,
     burner,
+    surfaces: kitchen.surface.map((s) => surfaceSchema.parse(s)),
     ...(gives && { gives }),
     vessel: request.vessel ? vesselSchema.parse(pick(kitchen.vessel, request.vessel, 'tray or mould')) : null,
     thermometers: thermometersOf(kitchen, request.channel === null ? request.thermometer : null, now),

@@ -38,6 +38,9 @@ export function formatShare(share: number): string {
   return `${percent < 20 ? (Math.round(percent * 10) / 10).toString() : Math.round(percent)} %`
 }
 
+/** 2.35 → "2.4 ×". */
+export const formatTimes = (times: number): string => `${times.toFixed(1)} ×`
+
 /** 1.84 → "1.8 l". */
 export const formatLitres = (litres: number): string => `${litres.toFixed(1)} l`
 

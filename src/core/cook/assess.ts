@@ -6,6 +6,7 @@
 import type { RescueContext } from '../craft/rescue'
 import { type Correction, noCorrection } from '../craft/thermometer'
 import type { PlainFindingOf } from '../finding'
+import { assessFinish, type FinishAssessment } from '../finish/finish'
 import { type Analysis, analyse, type Conditions } from '../formula/analyse'
 import type { BoiledFormula } from '../formula/document'
 import { type BatchPlan, gramsOfBoil } from '../formula/plan'
@@ -69,6 +70,8 @@ export interface CookAssessment {
   readonly readings: readonly Reading[]
   readonly analysis: Analysis
   readonly pot: PotNow
+  /** The sweet off the heat; null while it is on it. */
+  readonly finish: FinishAssessment | null
   readonly estimate: Estimate | null
   /** When it was poured, s; null while it is in the pot. */
   readonly emptiedAt: number | null
@@ -126,6 +129,10 @@ function doubtOf({ channel }: BoilFacts, pot: PotNow, estimate: Estimate | null)
   return { id: 'thermometer-off', figures: { off: inCelsiusStep(mean), sd: inCelsiusStep(sd) } }
 }
 
+/** Good pieces this boil makes of the batch. */
+const piecesOfBoil = ({ plan, number }: BoilFacts): number =>
+  Math.round(plan.pieces * (plan.boils[number - 1]?.share ?? 1))
+
 function rescueFrom({ formula, conditions }: BoilFacts, cook: Cook, pot: PotNow, estimate: Estimate | null) {
   const mix = contents(cook)
   if (!mix || !estimate?.celsius) return null
@@ -167,7 +174,12 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
   const at = Math.max(now, readings.at(-1)?.at ?? 0)
   const sameBeat = same !== undefined && Math.floor(same.now / BEAT) === Math.floor(at / BEAT)
   const estimate = sameEvents && sameBeat ? same.estimate : estimateOf(cook, events, readings, heard, at)
-  const pot = potNow(cook, readings, at, same && sameEvents ? same.pot : undefined)
+  const finish = assessFinish(
+    { cook, events, readings, pieces: piecesOfBoil(boil) },
+    at,
+    same?.finish ? { finish: same.finish, cook: same.cook, at: same.now } : undefined,
+  )
+  const pot = potNow(cook, readings, at, same && sameEvents ? same.pot : undefined, finish)
   const poured = emptiedAt(boil.formula, cook.state)
   const over = cook.state.finishedAt !== null
   const past =
@@ -181,6 +193,7 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
     readings,
     analysis,
     pot,
+    finish,
     estimate,
     emptiedAt: poured,
     over,

@@ -23,12 +23,12 @@ const WINDOW = 600
 const LEAST = 8
 
 /** Seconds in which the gap to the room falls by 1/e, by the pot's losses alone. */
-function bookTau(mix: Mix, pot: Pot, celsius: number): number {
+export function bookTau(mix: Mix, pot: Pot, celsius: number): number {
   const { baseCapacity, syrupToRoom, baseToRoom } = potThermal(pot)
   return (heatCapacity(mix, celsius) + baseCapacity) / (syrupToRoom + baseToRoom)
 }
 
-interface CoolingContext {
+export interface CoolingContext {
   readonly now: number
   readonly mix: Mix
   readonly pot: Pot
@@ -37,18 +37,29 @@ interface CoolingContext {
   readonly since: number
 }
 
-/** Foresees the cooling to `toC` from the readings since it came off; null with nothing to go on or for a warmer room. */
-export function coolingTo(toC: number, readings: readonly Reading[], context: CoolingContext): Cooling | null {
-  const { now, mix, pot, roomC } = context
-  const since = readings.filter((r) => r.at >= context.since && r.at <= now && r.celsius > roomC + 1)
-  const last = since.at(-1)
-  if (!last || toC <= roomC || massOf(mix) <= 0) return null
+/** How what is off the heat cools by what was read of it; by the book's losses while that tells nothing. Null with nothing to go on. */
+export function coolingOf(
+  readings: readonly Reading[],
+  { now, mix, pot, roomC, since }: CoolingContext,
+): { readonly last: Reading; readonly tau: number; readonly share: number } | null {
+  const heard = readings.filter((r) => r.at >= since && r.at <= now && r.celsius > roomC + 1)
+  const last = heard.at(-1)
+  if (!last || massOf(mix) <= 0) return null
   const fitted = fitTau(
-    since.filter((r) => r.at >= now - WINDOW),
+    heard.filter((r) => r.at >= now - WINDOW),
     roomC,
   )
-  const tau = fitted?.tau ?? bookTau(mix, pot, last.celsius)
-  const share = fitted ? Math.max(DOUBT.measured, fitted.share) : DOUBT.byBook
+  return fitted
+    ? { last, tau: fitted.tau, share: Math.max(DOUBT.measured, fitted.share) }
+    : { last, tau: bookTau(mix, pot, last.celsius), share: DOUBT.byBook }
+}
+
+/** Foresees the cooling to `toC` from the readings since it came off; null with nothing to go on or for a warmer room. */
+export function coolingTo(toC: number, readings: readonly Reading[], context: CoolingContext): Cooling | null {
+  const { now, roomC } = context
+  const cooling = coolingOf(readings, context)
+  if (!cooling || toC <= roomC) return null
+  const { last, tau, share } = cooling
   const seconds = Math.max(0, tau * Math.log((last.celsius - roomC) / (toC - roomC)) - (now - last.at))
   const nowC = roomC + (last.celsius - roomC) * Math.exp(-(now - last.at) / tau)
   return { nowC, seconds, low: Math.max(0, seconds * (1 - EIGHTY * share)), high: seconds * (1 + EIGHTY * share) }

@@ -1,5 +1,6 @@
 /** What to do now: which step, whether it is its turn yet, and when. It changes before the moment comes, never after. */
 import type { CautionId } from '../craft/cautions'
+import { cautionsOf } from '../formula/cautions'
 import type { FormulaDocument, Step } from '../formula/document'
 import type { Forecast } from './forecast'
 import type { CookState, Seen } from './log'
@@ -18,6 +19,8 @@ export interface DoNow {
   readonly test: boolean
   /** s until it is due, with the range where it is a forecast. */
   readonly due: { readonly seconds: number; readonly low: number; readonly high: number } | null
+  /** s until its window closes: 0 once it has; null where it stays open. */
+  readonly until: number | null
   readonly cautions: readonly CautionId[]
 }
 
@@ -43,6 +46,8 @@ export interface Moment {
   readonly dropped?: boolean
   /** Until it has cooled to the next step's temperature. */
   readonly cooling?: DoNow['due']
+  /** When the next step's handwork can be done, s on the cook's clock, and how much of a foreseen time may be wrong. */
+  readonly window?: { readonly opens: number; readonly closes: number; readonly doubt: number } | null
 }
 
 /** What was seen is what was wanted: the same sign or drop, or a shade as dark. */
@@ -57,6 +62,7 @@ export const saw = (state: CookState, wanted: Seen): boolean =>
 function shown({ when, shows }: Step, state: CookState, m: Moment): boolean {
   if (shows !== undefined && saw(state, shows)) return true
   if (when.on === 'sign') return saw(state, when.sign)
+  if (when.on === 'texture') return (state.textures.get(when.texture) ?? Number.NEGATIVE_INFINITY) >= state.lastDoneAt
   if (when.on === 'target') return m.dropped ?? false
   // sugar alone that has the colour of a temperature is there
   return isTold(when) && saw(state, when.celsius)
@@ -78,14 +84,27 @@ function untilDue({ when }: Step, state: CookState, m: Moment): DoNow['due'] {
     case 'boil':
       if (m.celsius !== null && m.boilC !== null && m.celsius >= m.boilC - 0.7) return exactly(0)
       return fromForecast(m.forecast)
+    case 'window':
+      return m.window ? fromWindow(m.window.opens - m.now, m.window.doubt) : null
     case 'sign':
     case 'word':
+    case 'texture':
+    case 'part':
       return null
     case 'colour':
     case 'rises':
     case 'target':
       return fromForecast(m.forecast)
   }
+}
+
+/** Half-width of an 80 % range in standard deviations. */
+const EIGHTY = 1.2816
+
+function fromWindow(opensIn: number, doubt: number): DoNow['due'] {
+  if (!Number.isFinite(opensIn)) return null
+  const seconds = Math.max(0, opensIn)
+  return { seconds, low: seconds * (1 - EIGHTY * doubt), high: seconds * (1 + EIGHTY * doubt) }
 }
 
 const exactly = (seconds: number) => ({ seconds, low: seconds, high: seconds })
@@ -107,12 +126,23 @@ export const isEarly = ({ mood, step, due }: DoNow): boolean =>
 /** The do-now panel for a cook in this state at this moment. */
 export function doNow(formula: FormulaDocument, state: CookState, moment: Moment): DoNow {
   const step = formula.steps[state.next] ?? null
-  if (!step) return { mood: 'done', step: null, meanwhile: false, prepare: false, test: false, due: null, cautions: [] }
+  if (!step)
+    return {
+      mood: 'done',
+      step: null,
+      meanwhile: false,
+      prepare: false,
+      test: false,
+      due: null,
+      until: null,
+      cautions: [],
+    }
   const seen = shown(step, state, moment)
   const due = seen ? exactly(0) : untilDue(step, state, moment)
   const asksTest = !seen && moment.unread === true && (step.when.on === 'target' || isTold(step.when))
   const mood: Mood = due === null || due.seconds > SOON ? 'wait' : due.seconds > 0.5 || asksTest ? 'soon' : 'now'
   const meanwhile = mood === 'wait' && step.meanwhile !== undefined
+  const closes = moment.window?.closes
   const close = step.prepare !== undefined && due !== null && due.seconds <= step.prepare.seconds
   return {
     mood,
@@ -121,6 +151,7 @@ export function doNow(formula: FormulaDocument, state: CookState, moment: Moment
     prepare: mood === 'wait' && close,
     test: mood === 'soon' && asksTest,
     due,
-    cautions: meanwhile ? [] : (step.cautions ?? []),
+    until: closes === undefined || !Number.isFinite(closes) ? null : Math.max(0, closes - moment.now),
+    cautions: meanwhile ? [] : cautionsOf(formula, step),
   }
 }

@@ -1,6 +1,8 @@
 /** The cook's log, and what it says: state is never kept, it is read off the events. */
+import type { Texture, Touch } from '../craft/handwork'
 import { type Sign, type Smell, smells } from '../craft/signs'
 import type { StageId } from '../craft/stages'
+import type { Surface } from '../craft/surfaces'
 import type { FormulaDocument, GramsByLine, Step, Trigger } from '../formula/document'
 import { ingredientIn } from '../formula/mixes'
 import { additionOf, traceSteps } from '../formula/trace'
@@ -32,9 +34,21 @@ export type ValuedAct =
   | { readonly type: 'test'; readonly test: 'sign'; readonly sign: Sign }
   | { readonly type: 'test'; readonly test: 'colour'; readonly celsius: number }
   | { readonly type: 'test'; readonly test: 'smell'; readonly smell: Smell }
+  /** How the mass looks or feels. */
+  | { readonly type: 'texture'; readonly texture: Texture }
   /** A temperature read off by eye and typed. */
   | { readonly type: 'reads'; readonly celsius: number }
   | { readonly type: 'note'; readonly text: string }
+  /** How deep what was poured lies. */
+  | { readonly type: 'measures'; readonly depthMm: number }
+  /** How warm its face is to the hand. */
+  | { readonly type: 'feels'; readonly touch: Touch }
+  /** How high it stands in the bowl, times what it stood at first. */
+  | { readonly type: 'stands'; readonly times: number }
+  /** Pieces made so far in this step. */
+  | { readonly type: 'made'; readonly pieces: number }
+  /** What the whole came to once cut: good pieces, seconds, and the weight of what was trimmed off. */
+  | { readonly type: 'yields'; readonly pieces: number; readonly seconds: number; readonly trimGrams: number }
 
 export type CookAct =
   | ValuedAct
@@ -51,6 +65,10 @@ export type CookAct =
       readonly celsius: number
     }
   | { readonly type: 'lid'; readonly on: boolean }
+  /** What was poured is laid on something else. */
+  | { readonly type: 'lies'; readonly on: Surface }
+  /** The probe stands in what was poured: what it reads from here on is its middle. */
+  | { readonly type: 'stuck' }
   /** What the thermometer shows too much, for the whole of this cook. */
   | { readonly type: 'correction'; readonly celsius: number }
   /** Something done to the pot that no step asked for. */
@@ -131,6 +149,8 @@ export interface CookState {
   readonly readAt: number | null
   /** Signs, drops and shades seen, and when. */
   readonly seen: readonly Sight[]
+  /** When each texture was last seen, s. */
+  readonly textures: ReadonlyMap<Texture, number>
   /** When it was last stirred against the method, and when it smoked. */
   /** When anything was last logged. */
   readonly touchedAt: number
@@ -139,8 +159,9 @@ export interface CookState {
 }
 
 /** Whether what falls due so was done at a temperature the formula knows. */
-export const knowsHeat = ({ on }: Trigger): boolean =>
-  on !== 'ready' && on !== 'after' && on !== 'word' && on !== 'sign'
+export const knowsHeat = ({ on }: Trigger): boolean => !withoutHeat.has(on)
+
+const withoutHeat: ReadonlySet<Trigger['on']> = new Set(['ready', 'after', 'word', 'sign', 'window', 'texture', 'part'])
 
 /** ◊ What a cold part was kept at, °C. */
 export const ROOM_C = 20
@@ -167,6 +188,7 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
   // what no step asked for, without its water: that has boiled off by the next addition
   let extra = emptyMix
   const seen: Sight[] = []
+  const textures = new Map<Texture, number>()
 
   const turn = (at: number, to: number): void => {
     dial = to
@@ -241,6 +263,7 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
     } else if (e.type === 'did' && e.what === 'stirred') stirredAt = e.at
     else if (e.type === 'test' && e.test === 'sign') seen.push({ at: e.at, what: e.sign })
     else if (e.type === 'test' && e.test === 'drop') seen.push({ at: e.at, what: e.result })
+    else if (e.type === 'texture') textures.set(e.texture, e.at)
     else if (e.type === 'test' && e.test === 'colour') seen.push({ at: e.at, what: e.celsius })
     else if (e.type === 'test' && e.test === 'smell') {
       // it is at least that dark
@@ -263,6 +286,7 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
     readAt,
     touchedAt,
     seen,
+    textures,
     stirredAt,
     smokedAt,
   }

@@ -2,6 +2,7 @@
 
 import { type Bite, biteOf } from '../craft/bite'
 import { type StageFacts, stageOf, stagesOf } from '../craft/stages'
+import type { FinishAssessment } from '../finish/finish'
 import { type Mix, withWater } from '../matter/mix'
 import { waterLeftAt } from '../physics/boiling'
 import { type Cook, contents, forecastContext, stepTemperature } from './cook'
@@ -68,9 +69,15 @@ function isRead({ state }: Cook, now: number): boolean {
 
 /**
  * Everything the stove shows at `now`, from the readings so far (oldest first, corrected). `before`: what was shown of the
- * same cook after fewer readings, from which it is followed on.
+ * same cook after fewer readings, from which it is followed on; `finish`: what is known of it off the heat.
  */
-export function potNow(cook: Cook, readings: readonly Reading[], now: number, before?: PotNow): PotNow {
+export function potNow(
+  cook: Cook,
+  readings: readonly Reading[],
+  now: number,
+  before?: PotNow,
+  finish: FinishAssessment | null = null,
+): PotNow {
   const { state } = cook
   const nextC = stepTemperature(cook, state.next)
   const pulls = cook.formula.steps[state.next]?.when.on === 'target'
@@ -80,9 +87,14 @@ export function potNow(cook: Cook, readings: readonly Reading[], now: number, be
   const byHand = cook.probe.byHand ?? false
   const cooling = coolingNow(cook, readings, now)
   // once it is out of the pot, what the probe last said is no news of it
+  const away = finish !== null && finish.place !== 'pot' ? finish : null
   const poured = emptiedAt(cook.formula, state) !== null
   const reckoned = f && f.nowSd > LOST ? null : (f ?? cooling)?.nowC
-  const celsius = poured ? null : ((byHand ? reckoned : readings.at(-1)?.celsius) ?? null)
+  const inPot = poured ? null : ((byHand ? reckoned : readings.at(-1)?.celsius) ?? null)
+  const celsius = away ? away.celsius : inPot
+  const next = finish?.ahead[0]
+  const window =
+    finish && next && next.step === cook.formula.steps[state.next] ? { ...next, doubt: finish.mass.doubt } : null
   const mix = contents(cook)
   const boilC = cook.stretches.at(-1)?.path.boilC ?? null
   const best = syrupC({ forecast: f, celsius })
@@ -101,12 +113,13 @@ export function potNow(cook: Cook, readings: readonly Reading[], now: number, be
       unread: byHand && !isRead(cook, now),
       dropped: byHand && pulls && nextC !== null && mix !== null && droppedThere(cook, mix, nextC),
       cooling,
+      window,
     }),
     forecast: f,
     nextC,
     celsius,
-    reckoned: byHand,
-    climb: byHand || poured ? null : climbOf(readings),
+    reckoned: away ? !away.measured : byHand,
+    climb: away ? -away.falls : byHand || poured ? null : climbOf(readings),
     water,
     stage: boiled ? stageOf(boiled) : null,
     bite: boiled ? biteOf(boiled, cook.conditions.roomC) : null,

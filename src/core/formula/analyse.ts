@@ -3,6 +3,7 @@ import { type Bite, biteOf } from '../craft/bite'
 import { families } from '../craft/families'
 import type { Work } from '../craft/families/family'
 import { type Stage, type StageFacts, stageOf, stagesOf } from '../craft/stages'
+import type { Surface } from '../craft/surfaces'
 import { type Mix, massOf, waterShare } from '../matter/mix'
 import { boilingPoint, temperatureToday } from '../physics/boiling'
 import { type Keeps, keeps } from '../physics/humidity'
@@ -19,6 +20,8 @@ export interface Conditions {
   readonly humidity: number
   readonly pot: Pot
   readonly burner: Burner
+  /** What a tray can be laid on here; it is poured onto the first. */
+  readonly surfaces?: Surface[]
   /** What this ring gave this pot in earlier boils; as its plate says unless known. */
   readonly gives?: { readonly share: number; readonly sd: number; readonly boils: number }
 }

@@ -4,6 +4,7 @@
  */
 import type { CautionId } from '../craft/cautions'
 import type { FamilyId } from '../craft/families'
+import type { Handwork, Texture } from '../craft/handwork'
 import type { Sign } from '../craft/signs'
 import type { Ingredient, Preparation } from '../matter/ingredient'
 
@@ -19,6 +20,12 @@ export type Trigger =
   | { readonly on: 'colour'; readonly celsius: number }
   /** Something seen in the pot. */
   | { readonly on: 'sign'; readonly sign: Sign }
+  /** When the mass is in the window of the step's handwork. */
+  | { readonly on: 'window' }
+  /** The mass looks or feels so. */
+  | { readonly on: 'texture'; readonly texture: Texture }
+  /** Another part has come so far. */
+  | { readonly on: 'part'; readonly part: string; readonly state: PartState }
   /** The maker's own word: firm, cold, ready. */
   | { readonly on: 'word'; readonly word: string }
 
@@ -48,6 +55,8 @@ export interface Step {
   readonly offHeat?: boolean
   /** The base of the pot goes into cold water. */
   readonly bath?: boolean
+  /** What hands do in it, of the works that have a moment, a forecast and a caution of their own. */
+  readonly handwork?: Handwork
   /** The pot is empty after it, and the probe out. */
   readonly empties?: boolean
   /** What can hurt while it is done. */

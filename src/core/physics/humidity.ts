@@ -14,6 +14,19 @@ export function liquidOf(mix: Mix, tempC: number): Mix {
   return { ...mix, sucrose: dissolved, insoluble: mix.insoluble + mix.sucrose - dissolved }
 }
 
+/** Magnus's formula over water, as coefficients for °C (Sonntag 1990). */
+const MAGNUS = { a: 17.62, b: 243.12 } as const
+
+/** Below this, °C, whatever lies in air at `tempC` and `humidity` (0 to 1, not 0) gathers water. 21° at 63 % gives 13.7°. */
+export function dewPoint(tempC: number, humidity: number): number {
+  const g = Math.log(humidity) + (MAGNUS.a * tempC) / (MAGNUS.b + tempC)
+  return (MAGNUS.b * g) / (MAGNUS.a - g)
+}
+
+/** Water that air at `tempC` holds when it holds no more, g/m³. 18.3 at 21°. */
+export const saturatedAir = (tempC: number): number =>
+  (611.2 * Math.exp((MAGNUS.a * tempC) / (MAGNUS.b + tempC)) * 1000) / (461.5 * (tempC + 273.15))
+
 /** The humidities between which a sweet keeps as it is, 0 to 1. */
 export interface Keeps {
   /** Its own: the water activity of its liquid. */

@@ -1,6 +1,7 @@
 /** What is asked about each kind of thing. One table a kind. */
 import type { KitchenFacts, KitchenKind } from '@/contract/kitchen'
-import type { MeasureId } from '@/words'
+import { type SurfaceKind, surfaceKinds } from '@/core'
+import { type MeasureId, surfaceNames } from '@/words'
 
 export interface Field {
   /** Where the fact stands. */
@@ -13,6 +14,8 @@ export interface Field {
   readonly least?: number
   readonly options?: readonly { readonly id: string; readonly label: string }[]
 }
+
+const surfaceOptions = (Object.keys(surfaceKinds) as SurfaceKind[]).map((id) => ({ id, label: surfaceNames[id] }))
 
 const name: Field = { name: 'name', label: 'Called', as: 'text' }
 const inside = 'within the rim; the name on the box is the outside. mm, cm or in'
@@ -131,6 +134,20 @@ export const sections: readonly Section[] = [
       { name: 'count', label: 'You have', as: 'number' },
     ],
     fresh: { kind: 'mould', name: '', cavities: 24, millilitres: 4, count: 1 },
+  }),
+  section({
+    id: 'surfaces',
+    kind: 'surface',
+    title: 'Places to cool',
+    one: 'place',
+    about:
+      'What a tray is laid on decides when it can be scored and cut. The first is where it goes unless you say so.',
+    fields: [
+      name,
+      { name: 'kind', label: 'It is', as: 'choice', options: surfaceOptions },
+      { name: 'thicknessMm', label: 'How thick', as: 'length', hint: 'nothing for a rack or a shelf' },
+    ],
+    fresh: { name: '', kind: 'wood', thicknessMm: 30 },
   }),
   section({
     id: 'cutters',

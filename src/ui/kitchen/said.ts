@@ -1,7 +1,7 @@
 /** A thing of the kitchen in a line or two: what a maker wants to know of it at a glance. */
 import { correctionOf, type KitchenFacts, type KitchenKind, pressureIn } from '@/contract/kitchen'
 import { boilingPoint, inCelsius, inCelsiusStep, inMillimetres, mix, shownAt } from '@/core'
-import { formatCount, formatShare, measureOf, type Say } from '@/words'
+import { formatCount, formatShare, measureOf, type Say, surfaceNames } from '@/words'
 
 const heavy = measureOf('kilograms')
 
@@ -37,6 +37,10 @@ const sayings: { [K in KitchenKind]: Saying<K> } = {
     v.kind === 'tray'
       ? [say.size(...[v.lengthMm, v.widthMm, ...(v.depthMm ? [v.depthMm] : [])].map(inMillimetres))]
       : [`${v.cavities} of ${v.millilitres} ml`, `you have ${v.count ?? 1}`],
+  surface: (x, say) => [
+    surfaceNames[x.kind],
+    ...(x.thicknessMm > 0 ? [`${say.length(inMillimetres(x.thicknessMm))} thick`] : []),
+  ],
   cutter: (c, say) => [
     c.round
       ? `${say.length(inMillimetres(c.lengthMm))} across`

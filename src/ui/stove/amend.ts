@@ -7,6 +7,12 @@ const panels: Readonly<Record<ValuedAct['type'], Panel>> = {
   test: 'test',
   reads: 'reading',
   note: 'note',
+  texture: 'touch',
+  measures: 'depth',
+  feels: 'touch',
+  stands: 'depth',
+  made: 'count',
+  yields: 'count',
 }
 
 /** The panel in which an act's value is given; null for an act without one. */

@@ -20,7 +20,21 @@ import { capital, sayAct, sayEarly } from '@/words'
 import { amendedIn, amending } from './amend'
 import type { LiveCook } from './stove'
 
-export type Panel = 'acts' | 'test' | 'heat' | 'note' | 'added' | 'aid' | 'rescue' | 'reading' | 'log' | 'end'
+/** What is opened of a sweet off the heat. */
+export type FinishPanel = 'touch' | 'depth' | 'lay' | 'count' | 'keep'
+
+export type Panel =
+  | 'acts'
+  | 'test'
+  | 'heat'
+  | 'note'
+  | 'added'
+  | 'aid'
+  | 'rescue'
+  | 'reading'
+  | 'log'
+  | 'end'
+  | FinishPanel
 
 /** What was logged last, while it can be taken back. */
 export interface Slip {

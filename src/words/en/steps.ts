@@ -7,12 +7,23 @@ import {
   inCelsius,
   inCelsiusStep,
   inGrams,
+  inMillimetres,
   type Step,
   type Trigger,
 } from '@/core'
-import { formatSpan } from '../format'
+import { formatCount, formatSpan, formatTimes } from '../format'
 import type { Say } from '../units'
-import { colourName, colourNames, deedNames, seenName, signNames, smellNames, stageNames } from './names'
+import { textureNames, touchNames } from './finish'
+import {
+  colourName,
+  colourNames,
+  deedNames,
+  partStateNames,
+  seenName,
+  signNames,
+  smellNames,
+  stageNames,
+} from './names'
 
 /** When a step falls due, in a few words; `target`: today's, °C, where there is one. */
 export function sayDue({ when, shows }: Pick<Step, 'when' | 'shows'>, say: Say, target: number | null): string {
@@ -38,6 +49,12 @@ function sayTrigger(when: Trigger, say: Say, target: number | null): string {
       return `at ${colourName(when.celsius)}`
     case 'sign':
       return signNames[when.sign]
+    case 'window':
+      return 'in its window'
+    case 'texture':
+      return textureNames[when.texture]
+    case 'part':
+      return `once it ${partStateNames[when.state]}`
     case 'word':
       return when.word
   }
@@ -78,6 +95,22 @@ export function sayAct(act: CookAct, say: Say): string | null {
       return deedNames[act.what]
     case 'added':
       return `${say.weight(inGrams(act.grams))} ${act.name.toLowerCase()} put in`
+    case 'lies':
+      return `on the ${act.on.name}`
+    case 'stuck':
+      return 'probe in it'
+    case 'texture':
+      return textureNames[act.texture]
+    case 'measures':
+      return `${say.length(inMillimetres(act.depthMm))} deep`
+    case 'feels':
+      return `feels ${touchNames[act.touch]}`
+    case 'stands':
+      return `stands ${formatTimes(act.times)} as high`
+    case 'made':
+      return `${formatCount(act.pieces)} made`
+    case 'yields':
+      return `${formatCount(act.pieces)} good, ${formatCount(act.seconds)} seconds`
     case 'passed':
       return 'passed over'
     case 'abandoned':

@@ -9,6 +9,12 @@ export const brittle: Family = {
   spoiltAt: 182,
   grains: false,
   work: 'spread',
+  windows: {
+    spread: { above: [75, null] },
+    pull: { above: [60, 95] },
+    score: { above: [42, 75] },
+    break: { nearRoom: 8 },
+  },
   ordinary: {
     pot: { sugar: 500, 'glucose-42': 250, water: 150, peanuts: 300, butter: 30, salt: 4 },
     after: { soda: 6 },

@@ -13,6 +13,7 @@ export const caramelSauce: Family = {
   spoiltAt: 190,
   grains: false,
   work: 'poured',
+  windows: { fill: { celsius: [55, 95] } },
   ordinary: {
     pot: { sugar: 400, 'glucose-42': 150, 'cream-36': 500, butter: 60, salt: 4 },
     target: 106.5,

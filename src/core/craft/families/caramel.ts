@@ -9,6 +9,7 @@ export const caramel: Family = {
   spoiltAt: 188,
   grains: false,
   work: 'poured',
+  windows: { score: { above: [42, 75] }, cut: { nearRoom: 4 } },
   ordinary: {
     pot: { sugar: 500, 'glucose-42': 350, 'cream-36': 500, butter: 80, salt: 6, water: 120 },
     target: 119.5,

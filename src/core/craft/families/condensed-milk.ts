@@ -9,6 +9,7 @@ export const condensedMilk: Family = {
   spoiltAt: 188,
   grains: false,
   work: 'poured',
+  windows: { spread: { celsius: [60, null] }, 'pour-over': { celsius: [60, null] }, cut: { nearRoom: 4 } },
   ordinary: {
     pot: { 'condensed-milk': 397, butter: 115, 'light-brown-sugar': 115, 'golden-syrup': 60 },
     target: 110,

@@ -1,4 +1,5 @@
 import type { BiteId } from '../bite'
+import type { HandworkKind, WorkWindow } from '../handwork'
 import type { StageId } from '../stages'
 
 /** An ordinary formula of the family: what its numbers are checked on. */
@@ -26,6 +27,8 @@ export interface FamilyFacts {
   /** Fine grain is what makes it. */
   readonly grains: boolean
   readonly work: Work
+  /** When each work it asks for can be done. Work that is not here is not done to it at a moment of its own. ◊ */
+  readonly windows: Readonly<Partial<Record<HandworkKind, WorkWindow>>>
 }
 
 /** What is done to it between the pull and the setting. */

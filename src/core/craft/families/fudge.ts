@@ -13,6 +13,7 @@ export const fudge: Family = {
   spoiltAt: 184,
   grains: true,
   work: 'beaten',
+  windows: { beat: { celsius: [43, 50] }, cut: { nearRoom: 4 } },
   ordinary: {
     pot: { sugar: 900, 'milk-whole': 300, 'cream-36': 150, butter: 60, 'glucose-42': 40 },
     target: 114.5,

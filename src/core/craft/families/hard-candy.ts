@@ -9,6 +9,14 @@ export const hardCandy: Family = {
   spoiltAt: 166,
   grains: false,
   work: 'poured',
+  windows: {
+    fill: { above: [95, null] },
+    form: { above: [45, 85] },
+    pull: { above: [45, 80] },
+    score: { above: [42, 75] },
+    unmould: { nearRoom: 12 },
+    break: { nearRoom: 8 },
+  },
   ordinary: {
     pot: { sugar: 1000, 'glucose-42': 430, water: 330 },
     after: { 'citric-acid': 8 },

@@ -9,6 +9,7 @@ export const honeycomb: Family = {
   spoiltAt: 176,
   grains: false,
   work: 'tipped',
+  windows: { break: { nearRoom: 6 } },
   ordinary: {
     pot: { sugar: 400, 'golden-syrup': 100, 'glucose-42': 100, water: 120 },
     after: { soda: 18 },

@@ -9,4 +9,5 @@ export const layered: FamilyFacts = {
   spoiltAt: 188,
   grains: false,
   work: 'poured',
+  windows: { cut: { nearRoom: 4 } },
 }

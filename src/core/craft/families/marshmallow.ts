@@ -10,6 +10,12 @@ export const marshmallow: Family = {
   dusted: true,
   grains: false,
   work: 'whipped',
+  windows: {
+    whip: { celsius: [38, 45] },
+    spread: { celsius: [34, 48] },
+    pipe: { celsius: [34, 45] },
+    cut: { nearRoom: 3 },
+  },
   ordinary: {
     pot: { sugar: 450, 'glucose-42': 250, water: 160 },
     after: { 'gelatin-powder': 24, water: 110 },

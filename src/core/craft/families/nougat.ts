@@ -9,6 +9,12 @@ export const nougat: Family = {
   spoiltAt: 172,
   grains: false,
   work: 'whipped',
+  windows: {
+    whip: { celsius: [45, 62] },
+    'fold-in': { celsius: [42, null] },
+    spread: { celsius: [40, null] },
+    cut: { nearRoom: 4 },
+  },
   ordinary: {
     pot: { sugar: 450, 'glucose-42': 200, water: 150 },
     after: { honey: 300, 'egg-white': 60, almonds: 400 },

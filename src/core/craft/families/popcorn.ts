@@ -9,6 +9,7 @@ export const popcorn: Family = {
   spoiltAt: 182,
   grains: false,
   work: 'tossed',
+  windows: { form: { above: [45, 100] } },
   ordinary: {
     pot: { sugar: 400, 'glucose-42': 200, water: 100, butter: 40, salt: 4 },
     after: { popcorn: 160 },

@@ -14,6 +14,12 @@ export const toffee: Family = {
   spoiltAt: 186,
   grains: false,
   work: 'spread',
+  windows: {
+    spread: { above: [75, null] },
+    'cover-chips': { celsius: [60, 125] },
+    score: { above: [42, 75] },
+    break: { nearRoom: 6 },
+  },
   ordinary: {
     pot: { 'butter-salted': 450, sugar: 450, 'glucose-42': 60, water: 90 },
     target: 147,

@@ -1,0 +1,87 @@
+/** How long a sweet keeps in a room: bare, wrapped in a film, in the fridge. */
+import { type Film, films } from '../craft/handwork'
+import { type Mix, massOf, withWater } from '../matter/mix'
+import { waterActivity } from '../physics/boiling'
+import { densityOf } from '../physics/heat'
+import { dewPoint, type Keeps, keepingIn, saturatedAir } from '../physics/humidity'
+
+/** ◊ How fast still air brings or takes water, m/s, and how deep the skin is that a finger feels, mm. */
+const TRANSFER = 0.0035
+const SKIN_MM = 0.5
+
+export interface Piece {
+  readonly mix: Mix
+  readonly keeps: Keeps
+  /** cm² of bare face and g of one piece. */
+  readonly areaCm2: number
+  readonly grams: number
+}
+
+export interface Room {
+  readonly roomC: number
+  readonly humidity: number
+}
+
+export interface WrapBy {
+  readonly goes: 'sticky' | 'steady' | 'dries'
+  /** Hours until the skin of a bare piece is sticky or dry; Infinity where it keeps. */
+  readonly bareHours: number
+  /** Days wrapped until the whole piece has gone that far, by film. */
+  readonly days: readonly { readonly film: Film; readonly days: number }[]
+  readonly fridge: 'weeps' | 'keeps'
+  readonly dewC: number
+  /** By its water activity: nothing grows, some yeasts and moulds may, or a chilled food. */
+  readonly spoils: 'nothing' | 'some' | 'chilled'
+}
+
+/** Grams of water between the sweet as it is and where it turns sticky (or dry), of 100 g. */
+function roomForWater({ mix, keeps }: Piece, limit: number, roomC: number): number {
+  const grams = massOf(mix)
+  if (keeps.own === 0) return Number.POSITIVE_INFINITY
+  let low = 0
+  let high = mix.water + 0.3 * grams
+  for (let i = 0; i < 40; i++) {
+    const mid = (low + high) / 2
+    if (waterActivity(withWater(mix, mid), roomC) < limit) low = mid
+    else high = mid
+  }
+  return (Math.abs(low - mix.water) / grams) * 100
+}
+
+/** What the room does to a bare piece and to a wrapped one; wrap it before `bareHours` have passed. */
+export function wrapBy(piece: Piece, { roomC, humidity }: Room): WrapBy {
+  const { mix, keeps, areaCm2, grams } = piece
+  const goes = keepingIn(keeps, humidity)
+  const limit = goes === 'sticky' ? keeps.stickyAbove : keeps.driesBelow
+  // the skin has taken up half of what drives it when it is at its limit
+  const drive = Math.abs(humidity - (keeps.own + limit) / 2) * saturatedAir(roomC)
+  const per100 = goes === 'steady' ? Number.POSITIVE_INFINITY : roomForWater(piece, limit, roomC)
+  const skinGrams = (areaCm2 * SKIN_MM * densityOf(mix, roomC)) / 10
+  const perHour = TRANSFER * drive * areaCm2 * 1e-4 * 3600
+  const bareHours = goes === 'steady' || perHour === 0 ? Number.POSITIVE_INFINITY : (skinGrams * per100) / 100 / perHour
+  const difference = Math.abs(humidity - (keeps.own + limit) / 2)
+  const days = (Object.entries(films) as [Film, number | null][]).flatMap(([film, passes]) =>
+    passes === null
+      ? []
+      : [
+          {
+            film,
+            days:
+              goes === 'steady'
+                ? Number.POSITIVE_INFINITY
+                : (grams * per100) / 100 / (passes * difference * areaCm2 * 1e-4),
+          },
+        ],
+  )
+  const dewC = dewPoint(roomC, humidity)
+  return {
+    goes,
+    bareHours,
+    days,
+    fridge: dewC > FRIDGE_C ? 'weeps' : 'keeps',
+    dewC,
+    spoils: keeps.own < 0.6 ? 'nothing' : keeps.own <= 0.85 ? 'some' : 'chilled',
+  }
+}
+
+const FRIDGE_C = 4

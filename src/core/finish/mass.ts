@@ -1,0 +1,160 @@
+/** Where the mass is once it has left the heat, and how it cools there. */
+
+import type { Cook } from '../cook/cook'
+import { bookTau, coolingOf } from '../cook/cooling'
+import { emptiedAt } from '../cook/log'
+import type { Reading } from '../cook/readings'
+import { handworkFacts, type Place } from '../craft/handwork'
+import { onARack, type Surface } from '../craft/surfaces'
+import type { Shape, Step } from '../formula/document'
+import { traceSteps } from '../formula/trace'
+import { type Mix, massOf } from '../matter/mix'
+import { layerOf } from '../physics/conduction'
+import { bowlCourse, type Foam, foamOf } from './bowl'
+import { type Course, celsiusAt, lumpCourse } from './course'
+import type { FinishLog, Sighting } from './log'
+import { type PouredSlab, SLAB_SLICES, slabCourse } from './slab'
+
+export interface Mass {
+  readonly place: Place
+  readonly mix: Mix
+  /** When it came there, s, and how it cools there. */
+  readonly since: number
+  readonly course: Course
+  /** The whipping, where it was or is whipped. */
+  readonly foam: Foam | null
+  /** Where it lies as a slab, piece or mould; null in a pot or a bowl. */
+  readonly slab: PouredSlab | null
+  readonly on: Surface
+  readonly depthMeasured: boolean
+  /** How much of a time that is foreseen may be wrong, share. */
+  readonly doubt: number
+}
+
+/** ◊ Cooling by the book, and once a reading or a touch has put it right, share. */
+const DOUBT = { reckoned: 0.18, sighted: 0.08 }
+/** ◊ A reading this long before the pour still says how warm it was poured, s. */
+const FRESH = 120
+/** ◊ How deep a mould's piece lies for its volume. */
+const DEPTH_OF_CUBE = 0.8
+
+/** How deep a sweet of this shape lies, mm. */
+export const depthFor = (shape: Shape): number =>
+  shape.kind === 'cut'
+    ? shape.heightMm
+    : shape.kind === 'broken'
+      ? shape.thicknessMm
+      : DEPTH_OF_CUBE * Math.cbrt(shape.millilitres * 1000)
+
+const indexOfWhip = (steps: readonly Step[]): number => steps.findIndex((s) => s.handwork?.kind === 'whip')
+
+/** The mass at `now`, s on the cook's clock; null before the pull, and for what was never in a pot. */
+export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[], now: number): Mass | null {
+  const { formula, state, conditions } = cook
+  if (state.pulledAt === null) return null
+  const stops = traceSteps(formula, cook.grams, conditions.roomC)
+  const mix = stops[state.next - 1]?.after
+  if (!mix || massOf(mix) <= 0) return null
+  const { roomC } = conditions
+  const emptied = emptiedAt(formula, state)
+  const whip = indexOfWhip(formula.steps)
+  const before = formula.steps[whip - 1]
+  const whippedFrom = before ? (state.done.get(before.id) ?? null) : null
+  const base = { on: log.stays[0]?.on ?? onARack, depthMeasured: false, slab: null, foam: null }
+
+  if (whippedFrom !== null && state.next >= whip) {
+    const step = formula.steps[whip] as Step
+    const startC = stops[whip - 1]?.afterC ?? roomC
+    const warm = log.sightings.filter((s) => s.at > whippedFrom && (emptied === null || s.at <= emptied))
+    const pace = paceFor((p) => bowlCourse(mix, whippedFrom, startC, roomC, p), warm)
+    const course = bowlCourse(mix, whippedFrom, startC, roomC, pace)
+    const ended = state.done.get(step.id) ?? emptied ?? now
+    const on = step.handwork?.kind === 'whip' ? step.handwork.on : 'gelatin'
+    const stood = log.stands && log.stands.at > whippedFrom ? log.stands : null
+    const foam = foamOf(
+      mix,
+      on,
+      Math.min(now, ended) - whippedFrom,
+      stood && { times: stood.times, seconds: stood.at - whippedFrom },
+    )
+    const bowl = { ...base, place: 'bowl', mix, since: whippedFrom, course, foam, doubt: doubtAfter(warm) } as const
+    return emptied === null ? bowl : lying(cook, log, mix, emptied, celsiusAt(course, emptied), foam)
+  }
+  const { pulledAt } = state
+  if (emptied !== null) {
+    const read = readings.findLast((r) => r.at <= emptied && r.at >= Math.max(emptied - FRESH, pulledAt))
+    const lastDone = formula.steps.findLastIndex((s) => (state.done.get(s.id) ?? Number.POSITIVE_INFINITY) <= emptied)
+    return lying(cook, log, mix, emptied, read?.celsius ?? stops[lastDone]?.afterC ?? formula.target.celsius, null)
+  }
+  const cooling = coolingOf(readings, { now, mix, pot: conditions.pot, roomC, since: pulledAt })
+  const from = cooling?.last.at ?? pulledAt
+  const startC =
+    cooling?.last.celsius ?? state.pulledC ?? stops.find((s) => s.step.when.on === 'target')?.beforeC ?? roomC
+  const tau = cooling?.tau ?? bookTau(mix, conditions.pot, startC)
+  return {
+    ...base,
+    place: 'pot',
+    mix,
+    since: pulledAt,
+    course: lumpCourse(from, startC, roomC, tau),
+    doubt: cooling?.share ?? DOUBT.reckoned,
+  }
+}
+
+/** What was poured: a slab on its tray, or what lies in moulds or in pieces. */
+function lying(cook: Cook, log: FinishLog, mix: Mix, from: number, startC: number, foam: Foam | null): Mass {
+  const { formula, state, conditions } = cook
+  const air = foam?.air ?? formula.air ?? 0
+  const { k, holds } = layerOf(mix, 1, (startC + conditions.roomC) / 2, 1, air)
+  const slab: PouredSlab = {
+    mass: { k, holds },
+    depthMm: log.depthMm ?? depthFor(formula.shape),
+    into: formula.shape.kind === 'mould' ? 'mould' : 'tray',
+    roomC: conditions.roomC,
+  }
+  const sightings = log.sightings.filter((s) => s.at > from)
+  const pace = paceFor((p) => slabCourse(slab, startC, log.stays, p), sightings)
+  const last = formula.steps.findLast((s) => state.done.has(s.id) && s.handwork && handworkFacts(s.handwork.kind).into)
+  return {
+    place: (last?.handwork && handworkFacts(last.handwork.kind).into) ?? (slab.into === 'mould' ? 'moulds' : 'slab'),
+    mix,
+    since: from,
+    course: slabCourse(slab, startC, log.stays, pace),
+    foam,
+    slab,
+    on: log.stays.at(-1)?.on ?? onARack,
+    depthMeasured: log.depthMm !== null,
+    doubt: doubtAfter(sightings),
+  }
+}
+
+const doubtAfter = (sightings: readonly Sighting[]): number => (sightings.length > 0 ? DOUBT.sighted : DOUBT.reckoned)
+
+/** ◊ How far cooling by the book may be off before anything is known of it, as a logarithm. */
+const PACE_SD = 0.25
+const PACES = Array.from({ length: 21 }, (_, i) => Math.exp((i - 10) * 0.07))
+
+/** How many times as fast as the book it cools, by what was read and touched: the likeliest pace, weighed with what is usual. */
+function paceFor(courseAt: (pace: number) => Course, sightings: readonly Sighting[]): number {
+  if (sightings.length === 0) return 1
+  let best = { pace: 1, cost: Number.POSITIVE_INFINITY }
+  for (const pace of PACES) {
+    const course = courseAt(pace)
+    let cost = (Math.log(pace) / PACE_SD) ** 2
+    for (const s of sightings)
+      cost += ((celsiusAt(course, s.at, s.of === 'face' ? 'top' : 'middle') - s.celsius) / s.sd) ** 2
+    if (cost < best.cost) best = { pace, cost }
+  }
+  return best.pace
+}
+
+/** The profile through a slab at `at`, top first, °C: a parabola through its faces and its middle. */
+export function profileAt(course: Course, at: number, slices = SLAB_SLICES): number[] {
+  const top = celsiusAt(course, at, 'top')
+  const middle = celsiusAt(course, at)
+  const bottom = celsiusAt(course, at, 'bottom')
+  return Array.from({ length: slices }, (_, i) => {
+    const x = slices === 1 ? 0.5 : i / (slices - 1)
+    return top * (1 - x) * (1 - 2 * x) + middle * 4 * x * (1 - x) + bottom * x * (2 * x - 1)
+  })
+}

@@ -1,0 +1,222 @@
+/** What is said of a sweet once it has left the heat. */
+import {
+  type CutTool,
+  type Film,
+  type FinishFigures,
+  type FinishFinding,
+  type HandworkKind,
+  type Instead,
+  inCelsius,
+  type MassState,
+  type Move,
+  type SurfaceKind,
+  type Texture,
+  type Touch,
+  type WorkAhead,
+  type WrapBy,
+} from '@/core'
+import { formatSpan } from '../format'
+import { type Said, type Sayings, sayFinding } from '../said'
+import type { Say } from '../units'
+
+interface WorkName {
+  /** As a plan says it: "cut". */
+  readonly name: string
+  /** As it is offered in a list: "Cut it". */
+  readonly label: string
+  /** What can no longer be done: "be cut". */
+  readonly done: string
+}
+
+export const handworkNames: Readonly<Record<HandworkKind, WorkName>> = {
+  'lay-under': { name: 'lay under', label: 'Lay something under it', done: 'be laid on' },
+  spread: { name: 'spread', label: 'Spread it', done: 'be spread' },
+  leave: { name: 'leave it', label: 'Leave it alone', done: 'be left' },
+  score: { name: 'score', label: 'Score it', done: 'be scored' },
+  cut: { name: 'cut', label: 'Cut it', done: 'be cut' },
+  break: { name: 'break', label: 'Break it', done: 'be broken' },
+  pull: { name: 'pull', label: 'Pull it', done: 'be pulled' },
+  form: { name: 'form', label: 'Form it by hand', done: 'be formed' },
+  fill: { name: 'fill', label: 'Fill moulds or jars', done: 'be filled in' },
+  pipe: { name: 'pipe', label: 'Pipe it', done: 'be piped' },
+  unmould: { name: 'unmould', label: 'Turn out of the moulds', done: 'be turned out' },
+  beat: { name: 'beat', label: 'Beat it', done: 'be beaten' },
+  whip: { name: 'whip', label: 'Whip it', done: 'be whipped' },
+  'fold-in': { name: 'fold in', label: 'Fold something in', done: 'take anything folded in' },
+  'pour-over': { name: 'pour over', label: 'Pour it over something', done: 'be poured' },
+  'cover-chips': { name: 'chips on', label: 'Cover with chips', done: 'melt the chips' },
+  temper: { name: 'temper', label: 'Temper chocolate', done: 'be tempered' },
+  coat: { name: 'coat', label: 'Dip or coat', done: 'be coated' },
+  dust: { name: 'dust', label: 'Dust and sift off', done: 'be dusted' },
+  sprinkle: { name: 'sprinkle', label: 'Sprinkle while it is wet', done: 'hold a sprinkling' },
+  chill: { name: 'chill', label: 'Chill it', done: 'be chilled' },
+  bake: { name: 'bake', label: 'Bake it', done: 'be baked' },
+  wrap: { name: 'wrap', label: 'Wrap it', done: 'be wrapped' },
+}
+
+export const surfaceNames: Readonly<Record<SurfaceKind, string>> = {
+  rack: 'a rack, air all round',
+  stone: 'stone',
+  wood: 'wood',
+  cloth: 'cloth on wood',
+  silicone: 'silicone on wood',
+  fridge: 'a fridge shelf',
+}
+
+export const toolNames: Readonly<Record<CutTool, string>> = {
+  knife: 'a knife',
+  'oiled-knife': 'an oiled knife',
+  'hot-knife': 'a hot, dry knife',
+  'wet-knife': 'a wet knife',
+  cutter: 'a cutter',
+  wheel: 'a wheel',
+  scissors: 'greased scissors',
+}
+
+export const filmNames: Readonly<Record<Film, string>> = {
+  none: 'bare',
+  'waxed-paper': 'waxed paper',
+  cellulose: 'cellulose film',
+  polypropylene: 'polypropylene',
+  foil: 'foil',
+  jar: 'a closed jar',
+}
+
+export const textureNames: Readonly<Record<Texture, string>> = {
+  'gloss-gone': 'the gloss is gone',
+  ribbon: 'falls in a ribbon',
+  'just-warm': 'just warm',
+  'holds-line': 'holds a line',
+  'off-paper': 'comes off the paper',
+  'no-mark': 'a finger leaves no mark',
+}
+
+export const touchNames: Readonly<Record<Touch, string>> = {
+  hot: 'hot',
+  warm: 'warm',
+  barely: 'barely warm',
+  cool: 'cool',
+}
+
+/** What it can do now, on the ladder. */
+export const massNames: Readonly<Record<MassState, string>> = {
+  runs: 'runs',
+  levels: 'levels',
+  scores: 'takes a score',
+  cuts: 'cuts clean',
+  snaps: 'hard',
+  'too-hot': 'too hot to beat',
+  beats: 'beats to fine grain',
+  'too-stiff': 'too stiff to beat',
+  slack: 'slack and hot',
+  pours: 'pours and holds',
+  sets: 'sets where it is',
+}
+
+/** A moment after the pour as a maker says it: "27 min", "1 h 18". */
+export const sayMoment = (seconds: number): string =>
+  formatSpan(seconds < 600 ? seconds : 60 * Math.round(seconds / 60))
+
+/** A window on the curve: "score 17 to 41 min", from the moment it was poured. */
+export function sayWindow(
+  { kind, opens, closes }: Pick<WorkAhead, 'kind' | 'opens' | 'closes'>,
+  since: number,
+): string {
+  const { name } = handworkNames[kind]
+  if (!Number.isFinite(opens)) return `${name}: not in this room`
+  const from = sayMoment(Math.max(0, opens - since))
+  if (!Number.isFinite(closes)) return opens <= since ? `${name} at any time` : `${name} from ${from}`
+  const until = sayMoment(closes - since)
+  return opens <= since ? `${name} until ${until}` : `${name} ${from} to ${until}`
+}
+
+const insteads: Readonly<Record<Instead, string>> = {
+  'warm-it': 'Warm it until it gives',
+  'break-it': 'Break it along no line, under paper',
+  'back-on-heat': 'Back over low heat',
+  'press-it': 'Press it level between two sheets',
+  'stir-it': 'Warm the bowl and work it on: the grain will be coarser',
+}
+
+const findings: Sayings<FinishFigures> = {
+  missed: ({ kind, warmTo, warmFor, instead }, say) => ({
+    text: `Too late to ${handworkNames[kind].name}`,
+    detail:
+      warmTo === null
+        ? `${insteads[instead]}.`
+        : `${insteads[instead]}, or warm it to ${say.temperature(warmTo)}${warmFor !== null && Number.isFinite(warmFor) ? `: some ${sayMoment(warmFor)} in a low oven` : ''}.`,
+  }),
+  closing: ({ kind, left }) => ({
+    text: `${formatSpan(left)} left to ${handworkNames[kind].name}`,
+    detail: 'It stiffens quickly from here.',
+  }),
+  dew: ({ dew }, say) => ({
+    text: 'It will weep when it comes out',
+    detail: `It is below ${say.temperature(dew)}, where this room's air turns to drops. Leave it wrapped until it is warmer than that.`,
+  }),
+  'short-of-pieces': ({ left, wanted, warmTo }, say) => ({
+    text: `About ${left} of ${wanted} before it stiffens`,
+    detail: `Then back over low heat to ${say.temperature(warmTo)}, no higher. Two pours next time.`,
+  }),
+  'whipped-short': ({ gPerMl, least }) => ({
+    text: 'Not light enough yet',
+    detail: `${gPerMl.toFixed(2)} g/ml; it holds from ${least.toFixed(2)}. Poured now it sets dense and weeps.`,
+  }),
+  'whipped-over': ({ gPerMl, most }) => ({
+    text: 'Whipped past its best',
+    detail: `${gPerMl.toFixed(2)} g/ml, under ${most.toFixed(2)}: spread it at once, it tears and dries early.`,
+  }),
+}
+
+export const sayFinish = (finding: FinishFinding, say: Say): Said => sayFinding(findings, finding, say)
+
+/** What a move would change: "cut in 22 min instead of 41; weeps after 14". */
+export function sayMove({ next, sweats }: Move, now: WorkAhead | null, at: number): string {
+  const said: string[] = []
+  if (next && now) {
+    const { name } = handworkNames[next.kind]
+    const then = Math.max(0, next.opens - at)
+    const today = Math.max(0, now.opens - at)
+    if (!Number.isFinite(then)) said.push(`${name}: never there`)
+    else if (today <= 0 && then <= 0)
+      said.push(
+        Number.isFinite(next.closes) ? `${name} until ${sayMoment(next.closes - at)} from now` : `${name} as now`,
+      )
+    else said.push(`${name} in ${sayMoment(then)}${Number.isFinite(today) ? ` instead of ${sayMoment(today)}` : ''}`)
+  }
+  if (Number.isFinite(sweats)) said.push(`weeps after ${sayMoment(sweats - at)}`)
+  return said.join('; ') || 'nothing changes'
+}
+
+/** The clock of this sweet in this room. */
+export function sayKeeping({ goes, bareHours, fridge, dewC, spoils }: WrapBy, say: Say): Said[] {
+  const bare: Said =
+    goes === 'steady'
+      ? { text: 'Bare, it keeps as it is in this room', detail: 'The air here is as damp as the sweet itself.' }
+      : {
+          text: `Bare, it is ${goes === 'sticky' ? 'sticky' : 'dry'} in ${sayMoment(bareHours * 3600)}`,
+          detail:
+            goes === 'sticky'
+              ? 'Its skin takes up damp from the first minute.'
+              : 'Its skin gives its water to the air.',
+        }
+  const cold: Said =
+    fridge === 'weeps'
+      ? {
+          text: 'Out of the fridge it weeps',
+          detail: `Below ${say.temperature(inCelsius(dewC))} the air settles on it. Only well wrapped, and left wrapped until it is warm.`,
+        }
+      : { text: 'The fridge does it no harm', detail: 'The air here is dry enough.' }
+  const food: Said = {
+    nothing: { text: 'Too dry for anything to grow', detail: 'Your local food code decides what goes on the label.' },
+    some: {
+      text: 'Some yeasts and moulds may grow',
+      detail: 'Damp enough for the hardy ones: clean hands, a date on it, and your local food code.',
+    },
+    chilled: {
+      text: 'A chilled food',
+      detail: 'So damp that it spoils: keep it cold and follow your local food code.',
+    },
+  }[spoils]
+  return [bare, cold, food]
+}
