@@ -4,6 +4,7 @@ import { demoFormulas } from '@/demo/formulas'
 import { probeModel } from '@/devices/probe'
 import { seeded, seedOf } from '@/devices/random'
 import { type FamilyId, families } from '../craft/families'
+import { assessFinish } from '../finish/finish'
 import { analyse } from '../formula/analyse'
 import { type BoiledFormula, boiledIn, gramsAsWritten, isBoiled, type Step } from '../formula/document'
 import { inSchool } from '../formula/schools'
@@ -57,7 +58,8 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
   while (pot.at < LONGEST) {
     const next = formula.steps[cook.state.next]
     if (!next || formula.steps.some((s) => s.empties && cook.state.done.has(s.id))) break
-    const seen: PotNow = potNow(cook, readings, pot.at, fresh ? undefined : before)
+    const finish = assessFinish({ cook, events, readings, pieces: 50 }, pot.at)
+    const seen: PotNow = potNow(cook, readings, pot.at, fresh ? undefined : before, finish)
     before = seen
     fresh = false
     const { doNow } = seen

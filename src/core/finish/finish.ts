@@ -94,8 +94,6 @@ const CLOSING = 120
 /** ◊ An oven to warm a slab in is so much hotter than it is to become, °C. */
 const OVEN_ABOVE = 15
 
-const probeMayStand = (events: readonly CookEvent[]): boolean => events.some((e) => e.type === 'stuck')
-
 /** s between two looks at a probe that stands in a slab: cooling is slow. */
 const BEAT = 30
 
@@ -115,14 +113,20 @@ export function assessFinish(
 ): FinishAssessment | null {
   const { state, conditions, formula } = cook
   if (state.pulledAt === null || state.finishedAt !== null) return null
+  // looked at anew every so often, as it was then: the same whoever looked before
+  const beat = BEAT * Math.floor(at / BEAT)
+  const still = before?.finish.mass.slab != null && !events.some((e) => e.type === 'stuck')
   const kept =
-    before?.cook === cook &&
-    (Math.floor(before.at / BEAT) === Math.floor(at / BEAT) ||
-      (before.finish.mass.slab !== null && !probeMayStand(events)))
-      ? before.finish
-      : null
-  const log = kept?.log ?? finishLogOf(events, readings, state.pulledAt, conditions.surfaces?.[0] ?? onARack)
-  const mass = kept?.mass ?? massNow(cook, log, readings, at)
+    before?.cook === cook && (still || Math.floor(before.at / BEAT) === Math.floor(at / BEAT)) ? before.finish : null
+  const log =
+    kept?.log ??
+    finishLogOf(
+      events,
+      readings.filter((r) => r.at <= beat),
+      state.pulledAt,
+      conditions.surfaces?.[0] ?? onARack,
+    )
+  const mass = kept?.mass ?? massNow(cook, log, readings, Math.max(beat, state.pulledAt))
   if (!mass) return null
   const { course } = mass
   const glassC = glassTransition(mass.mix)
@@ -145,7 +149,7 @@ export function assessFinish(
       bandsOf(
         formula.family,
         mass.mix,
-        Math.max(celsiusAt(course, 0), celsius) + 8,
+        (course.middle[0] as number) + 8,
         Math.min(conditions.roomC, course.middle.at(-1) as number) - 4,
       ),
     ahead,

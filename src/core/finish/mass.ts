@@ -35,8 +35,8 @@ export interface Mass {
 const DOUBT = { reckoned: 0.18, sighted: 0.08 }
 /** ◊ A reading this long before the pour still says how warm it was poured, s. */
 const FRESH = 120
-/** ◊ How deep a mould's piece lies for its volume. */
-const DEPTH_OF_CUBE = 0.8
+/** ◊ A piece in a mould gives heat by its sides too: it cools as a sheet of this share of the side of a cube does. */
+const DEPTH_OF_CUBE = 0.55
 
 /** How deep a sweet of this shape lies, mm. */
 export const depthFor = (shape: Shape): number =>
@@ -113,13 +113,16 @@ function lying(cook: Cook, log: FinishLog, mix: Mix, from: number, startC: numbe
     roomC: conditions.roomC,
   }
   const sightings = log.sightings.filter((s) => s.at > from)
-  const pace = paceFor((p) => slabCourse(slab, startC, log.stays, p), sightings)
+  const stays = log.stays
+    .map((s) => ({ ...s, from: Math.max(from, s.from) }))
+    .filter((s, i, all) => all[i + 1]?.from !== s.from)
+  const pace = paceFor((p) => slabCourse(slab, startC, stays, p), sightings)
   const last = formula.steps.findLast((s) => state.done.has(s.id) && s.handwork && handworkFacts(s.handwork.kind).into)
   return {
     place: (last?.handwork && handworkFacts(last.handwork.kind).into) ?? (slab.into === 'mould' ? 'moulds' : 'slab'),
     mix,
     since: from,
-    course: slabCourse(slab, startC, log.stays, pace),
+    course: slabCourse(slab, startC, stays, pace),
     foam,
     slab,
     on: log.stays.at(-1)?.on ?? onARack,

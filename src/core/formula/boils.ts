@@ -3,7 +3,7 @@ import { massOf } from '../matter/mix'
 import { volumeOf } from '../physics/heat'
 import type { Pot } from '../pot/equipment'
 import type { Analysis, Conditions } from './analyse'
-import { type BoiledFormula, type FormulaDocument, gramsAsWritten } from './document'
+import { type BoiledFormula, gramsAsWritten } from './document'
 import { peakLitres } from './headroom'
 import type { BatchPlan, Mould } from './plan'
 import { FILL } from './scale'
@@ -44,19 +44,13 @@ export interface BoilSlot {
   readonly fillings: number
 }
 
-/** Minutes the sweet sits in its mould, by the steps after the pot is empty. */
-function settingMinutes(formula: FormulaDocument): number {
-  const empties = formula.steps.findIndex((s) => s.empties)
-  return formula.steps.slice(empties + 1).reduce((sum, s) => sum + (s.when.on === 'after' ? s.when.seconds / 60 : 0), 0)
-}
-
 /**
- * When each boil of a plan can be cooked by one person on one ring, each `minutes` long. With moulds, a boil is lit so
+ * When each boil of a plan can be cooked by one person on one ring, each `minutes` long and then
+ * `setting` minutes in its mould or tray. With moulds, a boil is lit so
  * that it comes off no sooner than enough moulds are free; a boil that needs more than there are is poured into all of
  * them and says so by its `fillings`.
  */
-export function boilSlots(formula: FormulaDocument, plan: BatchPlan, minutes: number, mould: Mould | null): BoilSlot[] {
-  const setting = settingMinutes(formula)
+export function boilSlots(plan: BatchPlan, minutes: number, setting: number, mould: Mould | null): BoilSlot[] {
   const owned = mould?.count ?? 1
   // when each mould is free again
   const moulds = Array.from({ length: mould ? owned : 0 }, () => 0)

@@ -124,13 +124,13 @@ describe('pots and boils', () => {
 
   it('lights a boil no sooner than its moulds are free when it comes off', () => {
     const plan: BatchPlan = scale(drops, { size: { by: 'pieces', pieces: 324 }, vessel: mould })
-    const slots = boilSlots(drops, plan, 20, { ...mould, count: 2 })
+    const slots = boilSlots(plan, 20, 40, { ...mould, count: 2 })
     expect(slots.map((s) => s.label)).toEqual(['Rhubarb', 'Nettle', 'Elderflower'])
     expect(slots.map((s) => s.fillings)).toEqual([2, 2, 2])
     // the drops sit 40 minutes: the second boil waits for the first
     expect(slots[1]?.pulled).toBeCloseTo(slots[0]?.free as number, 6)
     expect(slots[1]?.waits).toBeGreaterThan(0)
-    const many = boilSlots(drops, plan, 20, { ...mould, count: 12 })
+    const many = boilSlots(plan, 20, 40, { ...mould, count: 12 })
     expect(many.every((s) => s.waits === 0)).toBe(true)
   })
 })

@@ -74,12 +74,17 @@ export const bergamotSauce: BoiledFormula = {
       act: 'All is in',
       adds: 'butter-2',
     },
-    pour('Fill the jars', { say: 'Fill warm, dry jars', why: 'A cold jar cracks; a damp one grains.' }, 'Jars filled'),
+    pour('Fill the jars', { say: 'Fill warm, dry jars', why: 'A cold jar cracks; a damp one grains.' }, 'Jars filled', {
+      kind: 'fill',
+      by: 'funnel',
+      level: 0.95,
+    }),
     rest(
-      'Cool 2 h',
       120,
-      { say: 'Let it cool with the lids off', why: 'Steam under a lid weeps back.' },
+      { kind: 'wrap', film: 'jar' },
       {
+        label: 'Cool 2 h',
+        meanwhile: { say: 'Let it cool with the lids off', why: 'Steam under a lid weeps back.' },
         say: 'Lids on, label, keep cold',
         why: 'With cream in it, it keeps a fortnight in the fridge.',
         act: 'Put away',

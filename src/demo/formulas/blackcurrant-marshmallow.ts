@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { dissolve, finish, handsOff, lidOff, pour, pull, rest } from './steps'
+import { dissolve, finish, handsOff, lidOff, pour, pull, rest, work, wrap } from './steps'
 
 export const blackcurrantMarshmallow: BoiledFormula = {
   version: 1,
@@ -38,26 +38,45 @@ export const blackcurrantMarshmallow: BoiledFormula = {
       say: 'Syrup onto the gelatin in a thin stream, whisk running',
       why: 'Down the side of the bowl, clear of the whisk.',
     }),
-    {
-      id: 'whip',
-      label: 'Whip',
-      when: { on: 'after', seconds: 540 },
-      meanwhile: { say: 'Whip on high', why: 'It trebles, and cools as it does.' },
-      say: 'Stop when the bowl is just warm',
-      why: 'Hot it collapses, cold it will not spread.',
-      act: 'Whipped',
-    },
+    work(
+      { kind: 'whip', on: 'gelatin' },
+      {
+        label: 'Whip',
+        meanwhile: { say: 'Whip on high', why: 'It trebles, and cools as it does.' },
+        say: 'Stop: the bowl is just warm',
+        why: 'Hot it collapses, cold it will not spread.',
+        act: 'Whipped',
+        test: 'The side of the bowl is just warm; it falls in a thick ribbon',
+      },
+    ),
     pour(
       'Spread',
       { say: 'Into the dusted tray, smooth with a wet blade', why: 'It sets from the edges at once.' },
       'In the tray',
+      { kind: 'spread' },
     ),
     rest(
-      'Set 6 h',
       360,
-      { say: 'Let it set uncovered', why: 'The skin has to dry before it is cut.' },
-      { say: 'Turn out, cut, dust and sift off', why: 'Bare sides stick to each other.', act: 'Cut and dusted' },
+      { kind: 'cut', tool: 'oiled-knife' },
+      {
+        label: 'Set 6 h, cut',
+        meanwhile: { say: 'Let it set uncovered', why: 'The skin has to dry before it is cut.' },
+        say: 'Turn out and cut',
+        why: 'The gelatin holds now; a day later it cuts cleaner still.',
+        act: 'Cut',
+      },
     ),
+    work(
+      { kind: 'dust' },
+      {
+        label: 'Dust',
+        when: { on: 'ready' },
+        say: 'Roll in starch and icing sugar, sift off',
+        why: 'Bare sides stick to each other.',
+        act: 'Dusted',
+      },
+    ),
+    wrap('polypropylene', 'Bag', 'Bag them', 'Dry air makes a crust of them, damp air glue.', 'Bagged'),
   ],
   shape: { kind: 'cut', lengthMm: 30, widthMm: 30, heightMm: 25 },
   air: 0.62,

@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { allIn, finish, pour, pull, rest } from './steps'
+import { allIn, finish, pour, pull, work, wrap } from './steps'
 
 export const butterscotch: BoiledFormula = {
   version: 1,
@@ -34,13 +34,23 @@ export const butterscotch: BoiledFormula = {
       say: 'Vanilla in, one turn of the spoon',
       why: 'It spits; more stirring splits the butter out.',
     }),
-    pour('Drop', { say: 'Drop on the mat by the spoon', why: 'It runs for about three minutes.' }, 'All dropped'),
-    rest(
-      'Set 30 min',
-      30,
-      { say: 'Let the drops cool', why: 'Moved while soft they bend.' },
-      { say: 'Wrap in twists', why: 'Brown sugar draws water faster than white.', act: 'Wrapped' },
+    pour('Drop', { say: 'Drop on the mat by the spoon', why: 'It runs for about three minutes.' }, 'All dropped', {
+      kind: 'fill',
+      by: 'spoon',
+      level: 1,
+    }),
+    work(
+      { kind: 'unmould' },
+      {
+        label: 'Off the mat',
+        meanwhile: { say: 'Let the drops cool', why: 'Moved while soft they bend.' },
+        say: 'Lift them off the mat',
+        why: 'They are hard through.',
+        act: 'Lifted',
+        when: { on: 'falls', celsius: 33 },
+      },
     ),
+    wrap('cellulose', 'Wrap', 'Wrap in twists', 'Brown sugar draws water faster than white.'),
   ],
   shape: { kind: 'broken', thicknessMm: 7, gramsEach: 8 },
   waste: 0.04,

@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { dissolve, lidOff, pour, pull, rest } from './steps'
+import { dissolve, lidOff, pour, pull, work, wrap } from './steps'
 
 export const coconutBrittle: BoiledFormula = {
   version: 1,
@@ -54,17 +54,20 @@ export const coconutBrittle: BoiledFormula = {
       adds: 'finish',
       cautions: ['foam'],
     },
-    pour('Pour and stretch', { say: 'Pour and spread thin', why: 'It stiffens in about two minutes.' }, 'Spread'),
-    rest(
-      'Set 30 min',
-      30,
-      { say: 'Let it cool flat', why: 'It snaps cleanly once it is cold through.' },
+    pour('Pour and stretch', { say: 'Pour and spread thin', why: 'It stiffens in about two minutes.' }, 'Spread', {
+      kind: 'spread',
+    }),
+    work(
+      { kind: 'break' },
       {
-        say: 'Break and pack',
-        why: 'Brittle takes up moisture within the hour on a damp day.',
-        act: 'Broken and packed',
+        label: 'Break',
+        meanwhile: { say: 'Let it cool flat', why: 'It snaps cleanly once it is cold through.' },
+        say: 'Break it under paper',
+        why: 'It is cold through: it snaps clean.',
+        act: 'Broken',
       },
     ),
+    wrap('polypropylene', 'Pack', 'Pack it', 'Brittle takes up moisture within the hour on a damp day.', 'Packed'),
   ],
   shape: { kind: 'broken', thicknessMm: 6, gramsEach: 25 },
   waste: 0.03,

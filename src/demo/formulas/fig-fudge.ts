@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { allIn, finish, pour, pull, rest } from './steps'
+import { allIn, finish, pour, pull, work, wrap } from './steps'
 
 export const figFudge: BoiledFormula = {
   version: 1,
@@ -38,13 +38,19 @@ export const figFudge: BoiledFormula = {
       'Into the tin',
       { say: 'Into the tin, press it level', why: 'It does not grain: it may be smoothed.' },
       'In the tin',
+      { kind: 'spread' },
     ),
-    rest(
-      'Set 4 h',
-      240,
-      { say: 'Let it cool, then into the cold for an hour', why: 'It firms slowly.' },
-      { say: 'Cut and wrap', why: 'The cut sides are sticky on a damp day.', act: 'Cut and wrapped' },
+    work(
+      { kind: 'cut', tool: 'knife' },
+      {
+        label: 'Cut',
+        meanwhile: { say: 'Let it cool; the cold is welcome later', why: 'It firms slowly.' },
+        say: 'Cut it',
+        why: 'It is as cool as the room through and through.',
+        act: 'Cut',
+      },
     ),
+    wrap('waxed-paper', 'Wrap', 'Wrap the pieces', 'The cut sides are sticky on a damp day.'),
   ],
   shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 18 },
   waste: 0.05,

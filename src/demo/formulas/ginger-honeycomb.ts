@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { dissolve, finish, handsOff, lidOff, pour, pull, rest } from './steps'
+import { dissolve, finish, handsOff, lidOff, pour, pull, work, wrap } from './steps'
 
 export const gingerHoneycomb: BoiledFormula = {
   version: 1,
@@ -34,12 +34,17 @@ export const gingerHoneycomb: BoiledFormula = {
       'foam',
     ),
     pour('Pour', { say: 'Pour at once and never touch it', why: 'A knock or a spoon and it falls.' }),
-    rest(
-      'Set 1 h',
-      60,
-      { say: 'Leave it where it stands', why: 'The middle is still soft and will sink.' },
-      { say: 'Break, and seal from the air', why: 'It takes up damp within minutes.', act: 'Broken and sealed' },
+    work(
+      { kind: 'break' },
+      {
+        label: 'Break',
+        meanwhile: { say: 'Leave it where it stands', why: 'The middle is still soft and will sink.' },
+        say: 'Break it',
+        why: 'The middle has set: it will not sink any more.',
+        act: 'Broken',
+      },
     ),
+    wrap('jar', 'Seal', 'Seal it from the air', 'It takes up damp within minutes.', 'Sealed'),
   ],
   shape: { kind: 'broken', thicknessMm: 30, gramsEach: 18 },
   air: 0.7,

@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { dissolve, pour, pull, rest } from './steps'
+import { dissolve, pour, pull, work, wrap } from './steps'
 
 export const hardDrops: BoiledFormula = {
   version: 1,
@@ -69,16 +69,22 @@ export const hardDrops: BoiledFormula = {
       'Fill the moulds',
       { say: 'Fill the moulds now', why: 'It stops flowing within a few minutes.' },
       'Moulds filled',
+      { kind: 'fill', by: 'jug', level: 1 },
     ),
-    rest(
-      'Set 40 min',
-      40,
+    work(
+      { kind: 'unmould' },
       {
-        say: 'Let the drops set, dry and undisturbed',
-        why: 'A damp draught makes the surface sticky. Keep out of the fridge.',
+        label: 'Unmould',
+        meanwhile: {
+          say: 'Let them set, dry and undisturbed',
+          why: 'A damp draught makes the surface sticky. Keep out of the fridge.',
+        },
+        say: 'Turn them out',
+        why: 'They are hard through and let go of the mould.',
+        act: 'Unmoulded',
       },
-      { say: 'Unmould and wrap', why: 'They take up moisture from now on.', act: 'Unmoulded' },
     ),
+    wrap('cellulose', 'Wrap', 'Wrap the drops', 'They take up moisture from now on.'),
   ],
   shape: { kind: 'mould', millilitres: 2.6 },
   waste: 0.04,

@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { allIn, dissolve, handsOff, lidOff, pour, pull, rest } from './steps'
+import { allIn, dissolve, handsOff, lidOff, pour, pull, rest, wrap } from './steps'
 
 const honeySyrup: BoiledFormula = {
   version: 1,
@@ -101,6 +101,7 @@ export const honeyNougat: BoiledFormula = {
       say: 'Stop when a cooled bit does not stick to the fingers',
       why: 'On a damp day go on a little longer, or it never sets.',
       act: 'It holds',
+      handwork: { kind: 'whip', on: 'egg' },
     },
     {
       id: 'nuts',
@@ -109,19 +110,30 @@ export const honeyNougat: BoiledFormula = {
       say: 'Fold the warm nuts and salt in',
       why: 'Cold nuts set it before it is level.',
       act: 'Folded in',
+      handwork: { kind: 'fold-in' },
       adds: 'finish',
     },
     pour(
       'Press the slab',
       { say: 'Between rice paper, rolled level', why: 'Press while it still gives: it will not flow by itself.' },
       'Pressed',
+      { kind: 'spread' },
     ),
     rest(
-      'Set 12 h',
       720,
-      { say: 'Let it set, wrapped, away from damp', why: 'Honey takes up water from the air within the hour.' },
-      { say: 'Cut with an oiled knife and wrap', why: 'Bare sides weep.', act: 'Cut and wrapped' },
+      { kind: 'cut', tool: 'oiled-knife' },
+      {
+        label: 'Set 12 h, cut',
+        meanwhile: {
+          say: 'Let it set, wrapped, away from damp',
+          why: 'Honey takes up water from the air within the hour.',
+        },
+        say: 'Cut with an oiled knife',
+        why: 'It has firmed to the middle.',
+        act: 'Cut',
+      },
     ),
+    wrap('waxed-paper', 'Wrap', 'Wrap at once', 'Bare sides weep.'),
   ],
   shape: { kind: 'cut', lengthMm: 40, widthMm: 15, heightMm: 20 },
   air: 0.3,

@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { allIn, pour, pull, rest, scrapeBase } from './steps'
+import { allIn, pour, pull, rest, scrapeBase, work, wrap } from './steps'
 
 export const maltedFudge: BoiledFormula = {
   version: 1,
@@ -27,29 +27,39 @@ export const maltedFudge: BoiledFormula = {
       bath: true,
       why: 'Half a degree is the difference between soft and crumbly.',
     }),
-    {
-      id: 'beat',
-      label: 'Beat',
-      when: { on: 'falls', celsius: 46 },
-      meanwhile: {
-        say: 'Let it cool undisturbed, probe and all',
-        why: 'A stir, a knock, a second probe: each starts coarse grain.',
+    work(
+      { kind: 'beat' },
+      {
+        label: 'Beat',
+        when: { on: 'falls', celsius: 46 },
+        meanwhile: {
+          say: 'Let it cool undisturbed, probe and all',
+          why: 'A stir, a knock, a second probe: each starts coarse grain.',
+        },
+        say: 'Beat until it turns matt and thickens',
+        why: 'Cool and fast makes many small crystals.',
+        act: 'It has turned',
+        test: 'The gloss is gone',
       },
-      say: 'Beat until it turns matt and thickens',
-      why: 'Cool and fast makes many small crystals.',
-      act: 'It has turned',
-    },
+    ),
     pour(
       'Into the tin',
       { say: 'Into the tin at once, level it once', why: 'Spreading it again makes grain.' },
       'In the tin',
+      { kind: 'spread' },
     ),
     rest(
-      'Overnight',
       600,
-      { say: 'Cover it and leave it overnight', why: 'The grain settles and it cuts clean.' },
-      { say: 'Cut and wrap', why: 'It dries from the cut sides.', act: 'Cut and wrapped' },
+      { kind: 'cut', tool: 'knife' },
+      {
+        label: 'Overnight, cut',
+        meanwhile: { say: 'Cover it and leave it overnight', why: 'The grain settles and it cuts clean.' },
+        say: 'Cut it',
+        why: 'It dries from the cut sides.',
+        act: 'Cut',
+      },
     ),
+    wrap('waxed-paper', 'Wrap', 'Wrap the pieces', 'It dries from the cut sides.'),
   ],
   shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 20 },
   waste: 0.05,

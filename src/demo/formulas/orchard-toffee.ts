@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { pour, pull, rest } from './steps'
+import { pour, pull, work, wrap } from './steps'
 
 export const orchardToffee: BoiledFormula = {
   version: 1,
@@ -61,22 +61,31 @@ export const orchardToffee: BoiledFormula = {
       adds: 'finish',
       cautions: ['steam'],
     },
-    pour('Pour, spread', { say: 'Pour and spread to the corners', why: 'Once a skin forms it tears.' }, 'Spread'),
-    {
-      id: 'score',
-      label: 'Score',
-      when: { on: 'after', seconds: 420 },
-      meanwhile: { say: 'Wait until a knife mark stays', why: 'Too soon it closes up, too late it shatters.' },
-      say: 'Score the pieces',
-      why: 'The mark stays now and the toffee still gives.',
-      act: 'Scored',
-    },
-    rest(
-      'Set 45 min',
-      45,
-      { say: 'Let it cool flat', why: 'Moved while soft it bends.' },
-      { say: 'Break and wrap', why: 'Wrapped the same hour it keeps its snap.', act: 'Broken and wrapped' },
+    pour('Pour, spread', { say: 'Pour and spread to the corners', why: 'Once a skin forms it tears.' }, 'Spread', {
+      kind: 'spread',
+    }),
+    work(
+      { kind: 'score' },
+      {
+        label: 'Score',
+        meanwhile: { say: 'Wait until a knife mark stays', why: 'Too soon it closes up, too late it shatters.' },
+        say: 'Score the pieces',
+        why: 'The mark stays now and the toffee still gives.',
+        act: 'Scored',
+        test: 'A line drawn at the edge stays open',
+      },
     ),
+    work(
+      { kind: 'break' },
+      {
+        label: 'Break',
+        meanwhile: { say: 'Let it cool flat', why: 'Moved while soft it bends.' },
+        say: 'Break along the marks',
+        why: 'Cold through, it snaps where it is marked.',
+        act: 'Broken',
+      },
+    ),
+    wrap('polypropylene', 'Wrap', 'Wrap the pieces', 'Wrapped the same hour it keeps its snap.'),
   ],
   shape: { kind: 'cut', lengthMm: 40, widthMm: 30, heightMm: 7 },
   waste: 0.05,

@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { dissolve, finish, handsOff, lidOff, pour, pull, rest } from './steps'
+import { dissolve, finish, handsOff, lidOff, pour, pull, work, wrap } from './steps'
 
 export const quinceLollipops: BoiledFormula = {
   version: 1,
@@ -28,17 +28,29 @@ export const quinceLollipops: BoiledFormula = {
       why: 'Quince browns a little below plain sugar.',
     }),
     finish('Acid', { say: 'Acid in, fold gently', why: 'Before the pull it makes sticky lollipops.' }),
-    pour(
-      'Fill the moulds',
-      { say: 'Fill over the sticks, two thirds up', why: 'It stops flowing within a few minutes.' },
-      'Moulds filled',
+    {
+      ...pour(
+        'Fill the moulds',
+        { say: 'Fill over the sticks, two thirds up', why: 'It stops flowing within a few minutes.' },
+        'Moulds filled',
+        { kind: 'fill', by: 'jug', level: 0.66 },
+      ),
+      cautions: ['hotSugar', 'sticks'],
+    },
+    work(
+      { kind: 'unmould' },
+      {
+        label: 'Unmould',
+        meanwhile: {
+          say: 'Let them set, dry and undisturbed',
+          why: 'A damp draught makes the surface sticky. The fridge makes them weep.',
+        },
+        say: 'Turn them out',
+        why: 'They are hard through and let go of the mould.',
+        act: 'Unmoulded',
+      },
     ),
-    rest(
-      'Set 45 min',
-      45,
-      { say: 'Let them set, dry and undisturbed', why: 'The fridge makes them weep.' },
-      { say: 'Unmould and bag', why: 'They take up moisture from now on.', act: 'Unmoulded' },
-    ),
+    wrap('polypropylene', 'Bag', 'Bag them', 'They take up moisture from now on.', 'Bagged'),
   ],
   shape: { kind: 'mould', millilitres: 6, sticks: true },
   waste: 0.04,

@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { dissolve, finish, handsOff, lidOff, pour, pull, rest } from './steps'
+import { dissolve, finish, handsOff, lidOff, pour, pull, work, wrap } from './steps'
 
 export const sesameBrittle: BoiledFormula = {
   version: 1,
@@ -34,13 +34,19 @@ export const sesameBrittle: BoiledFormula = {
       'Roll thin',
       { say: 'Turn out and roll thin between sheets', why: 'It stiffens in about two minutes.' },
       'Rolled',
+      { kind: 'spread' },
     ),
-    rest(
-      'Set 20 min',
-      20,
-      { say: 'Let it cool flat', why: 'It snaps cleanly once it is cold through.' },
-      { say: 'Break and pack', why: 'Honey draws damp: within the hour.', act: 'Broken and packed' },
+    work(
+      { kind: 'break' },
+      {
+        label: 'Break',
+        meanwhile: { say: 'Let it cool flat', why: 'It snaps cleanly once it is cold through.' },
+        say: 'Break it under paper',
+        why: 'It is cold through: it snaps clean.',
+        act: 'Broken',
+      },
     ),
+    wrap('polypropylene', 'Pack', 'Pack it', 'Honey draws damp: within the hour.', 'Packed'),
   ],
   shape: { kind: 'broken', thicknessMm: 4, gramsEach: 20 },
   waste: 0.03,

@@ -33,6 +33,7 @@ const base: FormulaDocument = {
       say: 'Rub to crumbs, press level into the lined tin, prick it',
       why: 'Warm butter makes a hard base: stop while it is still sandy.',
       act: 'In the tin',
+      handwork: { kind: 'lay-under' },
       adds: 'base',
     },
     {
@@ -43,6 +44,7 @@ const base: FormulaDocument = {
       say: 'Out of the oven, left in the tin',
       why: 'The caramel wants a base that is cold and firm.',
       act: 'Baked',
+      handwork: { kind: 'bake', celsius: 165 },
     },
     {
       id: 'cool',
@@ -86,6 +88,7 @@ const filling: BoiledFormula = {
       'Over the base',
       { say: 'Pour over the cold base, level it once', why: 'It films over at once.' },
       'On the base',
+      { kind: 'pour-over' },
     ),
     {
       id: 'firm',
@@ -135,6 +138,7 @@ const top: FormulaDocument = {
       why: 'The seed teaches it the crystal that snaps and shines.',
       test: 'A smear on a knife sets with a gloss within five minutes',
       act: 'In temper',
+      handwork: { kind: 'temper', chocolate: 'dark' },
       adds: 'seed',
     },
     {
@@ -144,6 +148,7 @@ const top: FormulaDocument = {
       say: 'Spread over the firm caramel, mark the cuts as it turns matt',
       why: 'Fully set it splinters under the knife.',
       act: 'Spread and marked',
+      handwork: { kind: 'coat' },
     },
   ],
   shape: { ...slab, heightMm: 3 },
@@ -196,6 +201,7 @@ export const shortcakeBars: FormulaDocument = {
       say: 'Cut along the marks with a warm knife',
       why: 'Wipe it between cuts.',
       act: 'Cut',
+      handwork: { kind: 'cut', tool: 'hot-knife' },
       empties: true,
     },
   ],

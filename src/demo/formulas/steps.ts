@@ -1,5 +1,5 @@
 /** Steps that many formulas share, said once. */
-import type { Step } from '@/core'
+import type { Film, Handwork, Step, Trigger } from '@/core'
 
 type Words = Pick<Step, 'say' | 'why'>
 
@@ -81,21 +81,39 @@ export const finish = (label: string, words: Words, caution: 'steam' | 'foam' = 
   cautions: [caution],
 })
 
-export const pour = (label: string, words: Words, act = 'Poured'): Step => ({
+export const pour = (label: string, words: Words, act = 'Poured', handwork?: Handwork): Step => ({
   id: 'pour',
   label,
   when: { on: 'ready' },
   ...words,
   act,
+  ...(handwork && { handwork }),
   empties: true,
   cautions: ['hotSugar'],
 })
 
-/** A timed rest, and what is done after it. */
-export const rest = (label: string, minutes: number, meanwhile: Words, then: Words & { act: string }): Step => ({
-  id: 'set',
-  label,
-  when: { on: 'after', seconds: minutes * 60 },
-  meanwhile,
-  ...then,
+interface Work extends Words {
+  readonly id?: string
+  readonly label: string
+  readonly act: string
+  readonly when?: Trigger
+  /** Until its moment. */
+  readonly meanwhile?: Words
+  readonly test?: string
+}
+
+/** Work at its own moment, in the window of its family unless told; called after its kind. */
+export const work = (handwork: Handwork, { id = handwork.kind, when = { on: 'window' }, ...words }: Work): Step => ({
+  id,
+  when,
+  ...words,
+  handwork,
 })
+
+/** Wrapped as soon as it has bare sides. */
+export const wrap = (film: Film, label: string, say: string, why: string, act = 'Wrapped'): Step =>
+  work({ kind: 'wrap', film }, { label, when: { on: 'ready' }, say, why, act })
+
+/** A timed rest, and the work that ends it. */
+export const rest = (minutes: number, handwork: Handwork, words: Omit<Work, 'when'>): Step =>
+  work(handwork, { ...words, when: { on: 'after', seconds: minutes * 60 } })

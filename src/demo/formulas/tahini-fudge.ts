@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { allIn, finish, pour, pull, rest, scrapeBase } from './steps'
+import { allIn, finish, pour, pull, scrapeBase, work, wrap } from './steps'
 
 export const tahiniFudge: BoiledFormula = {
   version: 1,
@@ -30,13 +30,20 @@ export const tahiniFudge: BoiledFormula = {
       say: 'Tahini and salt in, stir until it just dulls',
       why: 'Stirring hot grains it quickly: that is meant.',
     }),
-    pour('Into the tin', { say: 'Pour while it still runs', why: 'A minute later it is in lumps.' }),
-    rest(
-      'Set 3 h',
-      180,
-      { say: 'Let it set', why: 'Cut warm it crumbles.' },
-      { say: 'Cut and wrap', why: 'Sesame oil comes out on a warm day.', act: 'Cut and wrapped' },
+    pour('Into the tin', { say: 'Pour while it still runs', why: 'A minute later it is in lumps.' }, 'Poured', {
+      kind: 'spread',
+    }),
+    work(
+      { kind: 'cut', tool: 'knife' },
+      {
+        label: 'Cut',
+        meanwhile: { say: 'Let it set', why: 'Cut warm it crumbles.' },
+        say: 'Cut it',
+        why: 'It is as cool as the room, and firm.',
+        act: 'Cut',
+      },
     ),
+    wrap('foil', 'Wrap', 'Wrap the pieces', 'Sesame oil comes out on a warm day.'),
   ],
   shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 20 },
   waste: 0.05,

@@ -8,6 +8,7 @@ import {
   type FormulaDocument,
   inGrams,
   largestBoil,
+  settingMinutes,
   smallestProbed,
   type Vessel,
 } from '@/core'
@@ -33,7 +34,12 @@ export function BoilPlan({ formula, plan, boiled, conditions, vessel }: Props) {
   const least = smallestProbed(analysis, conditions.pot)
   const pieces = (grams: number): string => formatCount(Math.floor((grams * (1 - formula.waste)) / plan.pieceGrams))
   const slots = Number.isFinite(analysis.minutes)
-    ? boilSlots(formula, plan, analysis.minutes, vessel?.kind === 'mould' ? vessel : null)
+    ? boilSlots(
+        plan,
+        analysis.minutes,
+        settingMinutes(boiled.formula, analysis, conditions),
+        vessel?.kind === 'mould' ? vessel : null,
+      )
     : []
   return (
     <section aria-labelledby="boils" className="sheet px-5 py-4">
