@@ -84,6 +84,8 @@ export interface FinishAssessment {
   readonly glassC: number
   readonly ahead: readonly WorkAhead[]
   readonly forming: Forming | null
+  /** What each other place of the kitchen would do to it. */
+  readonly moves: readonly Move[]
   readonly findings: readonly FinishFinding[]
 }
 
@@ -116,8 +118,8 @@ export function assessFinish(
   // looked at anew every so often, as it was then: the same whoever looked before
   const beat = BEAT * Math.floor(at / BEAT)
   const still = before?.finish.mass.slab != null && !events.some((e) => e.type === 'stuck')
-  const kept =
-    before?.cook === cook && (still || Math.floor(before.at / BEAT) === Math.floor(at / BEAT)) ? before.finish : null
+  const sameBeat = before !== undefined && Math.floor(before.at / BEAT) === Math.floor(at / BEAT)
+  const kept = before?.cook === cook && (still || sameBeat) ? before.finish : null
   const log =
     kept?.log ??
     finishLogOf(
@@ -154,6 +156,7 @@ export function assessFinish(
       ),
     ahead,
     forming: formed,
+    moves: kept && sameBeat ? kept.moves : movesOf(mass, ahead, cook, Math.max(beat, mass.since)),
     findings: findingsOf(cook, mass, ahead[0] ?? null, formed, celsius, at),
   }
 }
@@ -254,11 +257,10 @@ export interface Move {
 }
 
 /** What each other place of the kitchen would do to what lies there now. */
-export function movesOf(finish: FinishAssessment, { conditions }: Cook, at: number): Move[] {
-  const { slab, on, course } = finish.mass
+function movesOf({ slab, on, course }: Mass, ahead: readonly WorkAhead[], { conditions }: Cook, at: number): Move[] {
   if (!slab) return []
   const profile = profileAt(course, at)
-  const work = finish.ahead.find((w) => w.state !== 'missed') ?? null
+  const work = ahead.find((w) => w.closes > at) ?? null
   const dew = dewPoint(conditions.roomC, conditions.humidity)
   return (conditions.surfaces ?? [])
     .filter((s) => s.name !== on.name)

@@ -1,5 +1,8 @@
 /** How long a sweet keeps in a room: bare, wrapped in a film, in the fridge. */
+
 import { type Film, films } from '../craft/handwork'
+import type { Analysis } from '../formula/analyse'
+import type { FormulaDocument, Shape } from '../formula/document'
 import { type Mix, massOf, withWater } from '../matter/mix'
 import { waterActivity } from '../physics/boiling'
 import { densityOf } from '../physics/heat'
@@ -15,6 +18,23 @@ export interface Piece {
   /** cm² of bare face and g of one piece. */
   readonly areaCm2: number
   readonly grams: number
+}
+
+/** One piece of a batch as it comes out of the cut: its faces by its shape. */
+export function pieceOf({ shape, air = 0 }: FormulaDocument, analysis: Analysis, grams: number): Piece {
+  return { mix: analysis.finished, keeps: analysis.keeps, grams, areaCm2: areaOf(shape, grams, analysis.finished, air) }
+}
+
+/** cm² of a piece of so many grams. */
+function areaOf(shape: Shape, grams: number, mix: Mix, air: number): number {
+  if (shape.kind === 'cut') {
+    const { lengthMm: l, widthMm: w, heightMm: h, round } = shape
+    return (round ? (Math.PI * l * l) / 2 + Math.PI * l * h : 2 * (l * w + l * h + w * h)) / 100
+  }
+  const cm3 = grams / densityOf(mix, 21) / (1 - air)
+  if (shape.kind === 'mould') return 6 * cm3 ** (2 / 3)
+  const side = Math.sqrt((cm3 * 10) / shape.thicknessMm)
+  return 2 * side * side + (4 * side * shape.thicknessMm) / 10
 }
 
 export interface Room {

@@ -7,6 +7,7 @@ import { useSize } from '@/ui/kit/use-size'
 import { useSay } from '@/ui/shell/preferences'
 import type { Say } from '@/words'
 import { Ahead, Here } from './ahead'
+import { TimeAxis, Words } from './axes'
 import { celsiusAt, labelsOf, nextOf, PILL, type Plot, pullOf } from './curve-labels'
 import { type Band, bandsOf, type LadderScale, ladderScale } from './ladder-scale'
 import type { Placed } from './place-labels'
@@ -173,26 +174,6 @@ const fahrenheitTicks = (highC: number): number[] =>
     .concat(70)
     .map((f) => (f - 32) / 1.8)
 
-interface TimeAxisProps {
-  readonly x: (s: number) => number
-  readonly y: number
-  readonly span: number
-  readonly count: number
-}
-
-function TimeAxis({ x, y, span, count }: TimeAxisProps) {
-  const minutes = ticks(0, span / 60, count).filter((m) => m > 0)
-  return (
-    <g className="fill-muted text-fine">
-      {minutes.map((m) => (
-        <text key={m} x={x(m * 60)} y={y} textAnchor="middle">
-          {m >= 60 && m % 60 === 0 ? `${m / 60} h` : `${m} min`}
-        </text>
-      ))}
-    </g>
-  )
-}
-
 interface LinesProps extends CurveProps {
   readonly plot: Plot
   readonly labels: Labels
@@ -221,16 +202,6 @@ function Lines({ plot, labels, ...props }: LinesProps) {
       <Words label={labels.get('pull')} className="fill-ink text-small" />
       <Words label={labels.get('next')} className="fill-ink text-small" />
     </g>
-  )
-}
-
-/** Words where they were placed; nothing where there was no room. */
-function Words({ label, className }: { readonly label: Placed | undefined; readonly className: string }) {
-  if (!label) return null
-  return (
-    <text x={label.x} y={label.y + label.height / 2} dy="0.35em" className={className}>
-      {label.text}
-    </text>
   )
 }
 

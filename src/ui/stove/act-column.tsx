@@ -13,7 +13,7 @@ type Panels = typeof import('./panels').OpenPanel
 let fetched: Panels | null = null
 
 /** The panels, fetched as soon as the page is alive: no page waits for them, and they are there when the server is not. */
-function usePanels(): Panels | null {
+export function usePanels(): Panels | null {
   const [panels, setPanels] = useState(() => fetched)
   useEffect(() => {
     void import('./panels').then(({ OpenPanel }) => {
@@ -30,7 +30,7 @@ interface Props {
   readonly shades: KitchenView['shade']
 }
 
-const tile =
+export const tile =
   'flex min-h-16 min-w-0 flex-col justify-center rounded-sheet px-4 py-2 text-left xl:px-5 hover:brightness-95 focus-visible:outline-offset-[-4px]'
 
 /** The column of acts, each one touch or one key; or the panel that one of them opened. */
@@ -139,7 +139,7 @@ function Asked({ acts: { slip, undo, meant } }: Pick<Props, 'acts'>) {
 }
 
 /** The big button: what the lemon panel asks for; of a closed boil, the way to its story. */
-function Primary({ live: { over, pot }, acts }: Omit<Props, 'shades'>) {
+export function Primary({ live: { over, pot }, acts }: Omit<Props, 'shades'>) {
   const { step, mood } = pot.doNow
   const shown = over
     ? { act: 'Open its story', hint: 'in the logbook', mood: 'done', when: 'over' }
@@ -171,7 +171,7 @@ interface TileProps {
   onPress(): void
 }
 
-function Tile({ icon, title, hint, onPress }: TileProps) {
+export function Tile({ icon, title, hint, onPress }: TileProps) {
   return (
     <button type="button" onClick={onPress} className={`${tile} bg-sheet`}>
       <span className="acts-title casual flex items-center gap-2 leading-tight font-bold">

@@ -4,15 +4,17 @@ import type { KitchenView } from '@/contract/kitchen'
 import type { Stage } from '@/core'
 import { type KeyId, useKeys, useTouchLetsGo } from '@/ui/kit/keys'
 import { For, useSay } from '@/ui/shell/preferences'
-import { closedBoil, sayDoNow, sayMind } from '@/words'
+import { closedBoil, sayDoNow, sayFinish, sayMind } from '@/words'
 import { ActColumn } from './act-column'
 import { type Call, callOf } from './call'
 import { CookChart } from './cook-chart'
 import { DoNowPanel } from './do-now-panel'
 import { dropResults } from './drop-results'
+import { FinishChart } from './finish/finish-chart'
+import { FinishColumn } from './finish/finish-column'
 import { Rail } from './rail'
 import { Readout } from './readout'
-import type { LiveCook } from './stove'
+import { isFinishing, type LiveCook } from './stove'
 import { type Acts, useActs } from './use-acts'
 import { useAlarm, useAwake, type Voices } from './use-alarm'
 
@@ -34,7 +36,7 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
   const call = over ? null : callOf(pot.doNow, troubles, say)
   const voices = useAlarm(boil.id, call)
   useAwake(!over)
-  useStoveKeys(acts, voices, analysis.stages, potKeys, deaf)
+  useStoveKeys(acts, voices, analysis.stages, potKeys, deaf, isFinishing(live))
   const newest = live.readings.at(-1)
   const off = doubt?.id === 'thermometer-off' && troubles.length === 0 ? doubt.figures.off : null
   return (
@@ -49,7 +51,12 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
           doNow={over ? { ...pot.doNow, mood: 'done', step: null, due: null, cautions: [] } : pot.doNow}
           said={over ? closedBoil : sayDoNow(pot.doNow, say)}
           now={now}
-          mind={over ? null : sayMind(troubles, doubt, say)}
+          mind={
+            over
+              ? null
+              : (sayMind(troubles, doubt, say) ??
+                (live.finish?.findings[0] ? sayFinish(live.finish.findings[0], say).text : null))
+          }
           danger={troubles[0]?.tone === 'danger'}
           remedy={off === null ? null : { label: 'Put it right for this cook', onPress: () => acts.correct(off) }}
         />
@@ -60,11 +67,19 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
         />
       </div>
       <div
-        className={`grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 ${acts.panel === 'acts' ? 'md:grid-cols-[minmax(0,1fr)_clamp(208px,18.5vw,240px)]' : 'md:grid-cols-[minmax(0,1fr)_clamp(310px,28vw,380px)]'}`}
+        className={`grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 ${acts.panel === 'acts' && !isFinishing(live) ? 'md:grid-cols-[minmax(0,1fr)_clamp(208px,18.5vw,240px)]' : 'md:grid-cols-[minmax(0,1fr)_clamp(310px,28vw,380px)]'}`}
       >
-        <CookChart live={live} acts={acts} voices={voices} />
+        {isFinishing(live) ? (
+          <FinishChart live={live} acts={acts} voices={voices} />
+        ) : (
+          <CookChart live={live} acts={acts} voices={voices} />
+        )}
         <For may="cook" otherwise={<LooksOn />}>
-          <ActColumn live={live} acts={acts} shades={shades} />
+          {isFinishing(live) ? (
+            <FinishColumn live={live} acts={acts} shades={shades} />
+          ) : (
+            <ActColumn live={live} acts={acts} shades={shades} />
+          )}
         </For>
       </div>
       {/* an open panel needs the height more */}
@@ -88,13 +103,19 @@ function useStoveKeys(
   stages: readonly Stage[],
   potKeys: Readonly<Record<string, () => void>>,
   deaf: boolean,
+  finishing: boolean,
 ): void {
   const bound: Partial<Record<KeyId, () => void>> = {
     act: acts.primary,
     test: () => acts.open('test'),
     heat: () => acts.open('heat'),
     note: () => acts.open('note'),
-    reading: () => acts.open('reading'),
+    ...(finishing && {
+      lay: () => acts.open('lay'),
+      keep: () => acts.open('keep'),
+      count: () => acts.open('count'),
+    }),
+    reading: () => acts.open(finishing ? 'touch' : 'reading'),
     log: () => acts.open('log'),
     mute: () => voices.setSound(!voices.sound),
     undo: acts.undo,

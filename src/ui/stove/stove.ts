@@ -2,7 +2,7 @@
 
 import { useEffect, useState, useSyncExternalStore } from 'react'
 import type { BoilView, Frame } from '@/contract/cook'
-import { assessCook, type CookAssessment } from '@/core'
+import { assessCook, type CookAssessment, type FinishAssessment } from '@/core'
 import { onTick } from './boil-feed'
 import { CookLog, type CookSnapshot } from './cook-log'
 
@@ -16,6 +16,13 @@ export interface LiveCook extends CookAssessment {
   readonly log: CookLog
   readonly snapshot: CookSnapshot
 }
+
+/** A boil whose sweet has left the pot. */
+export type FinishingCook = LiveCook & { readonly finish: FinishAssessment }
+
+/** Whether it is drawn as a finish: it lies, hangs or is whipped somewhere, and is no pot any more. */
+export const isFinishing = (live: LiveCook): live is FinishingCook =>
+  live.finish !== null && live.finish.place !== 'pot' && !live.over
 
 const TICK_MS = 250
 

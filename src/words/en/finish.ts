@@ -2,8 +2,11 @@
 import {
   type CutTool,
   type Film,
+  type FinishAssessment,
   type FinishFigures,
   type FinishFinding,
+  type Foam,
+  type Forming,
   type HandworkKind,
   type Instead,
   inCelsius,
@@ -15,7 +18,7 @@ import {
   type WorkAhead,
   type WrapBy,
 } from '@/core'
-import { formatSpan } from '../format'
+import { formatCount, formatLitres, formatSpan, formatTimes } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
 
@@ -186,6 +189,32 @@ export function sayMove({ next, sweats }: Move, now: WorkAhead | null, at: numbe
   }
   if (Number.isFinite(sweats)) said.push(`weeps after ${sayMoment(sweats - at)}`)
   return said.join('; ') || 'nothing changes'
+}
+
+/** Where it is: "12 min on the marble slab". */
+export const sayPlace = ({ place, mass }: FinishAssessment): string =>
+  ({
+    pot: 'off the heat',
+    bowl: 'in the bowl',
+    slab: `on the ${mass.on.name}`,
+    moulds: `in its moulds, on the ${mass.on.name}`,
+    pieces: `in pieces, on the ${mass.on.name}`,
+  })[place]
+
+/** How far it is whipped. */
+export const sayFoam = ({ times, gPerMl, litres, measured }: Foam): string =>
+  `${formatTimes(times)} what it was, ${gPerMl.toFixed(2)} g/ml, ${formatLitres(litres)}: ${measured ? 'by its height' : 'by the clock'}.`
+
+/** How many can still be made. */
+export const sayForming = ({ left, wanted, secondsEach, own }: Forming): string =>
+  `${left >= wanted ? `All ${formatCount(wanted)}` : `About ${formatCount(left)} of ${formatCount(wanted)}`} before it stiffens, at ${secondsEach.toFixed(0)} s each, ${own ? 'your pace' : 'an ordinary pace'}.`
+
+/** How long something keeps: "3 weeks", "over a year". */
+export function sayDays(days: number): string {
+  if (!Number.isFinite(days) || days > 365) return 'over a year'
+  if (days < 1) return formatSpan(Math.round(days * 24) * 3600)
+  if (days < 14) return `${Math.round(days)} days`
+  return days < 90 ? `${Math.round(days / 7)} weeks` : `${Math.round(days / 30)} months`
 }
 
 /** The clock of this sweet in this room. */

@@ -5,13 +5,18 @@ import type { LiveCook } from '../stove'
 import type { Acts } from '../use-acts'
 import { AddedPanel } from './added'
 import { AidPanel } from './aid'
+import { CountPanel } from './count'
+import { DepthPanel } from './depth'
 import { EndPanel } from './end'
 import { HeatPanel } from './heat'
+import { KeepPanel } from './keep'
+import { LayPanel } from './lay'
 import { LogPanel } from './log'
 import { NotePanel } from './note'
 import { ReadingPanel } from './reading'
 import { RescuePanel } from './rescue'
 import { TestsPanel } from './tests'
+import { TouchPanel } from './touch'
 
 interface Props {
   readonly live: LiveCook
@@ -36,6 +41,7 @@ export function OpenPanel({ live, acts, shades }: Props) {
           onLog={() => acts.open('log')}
           onEnd={() => acts.open('end')}
           onAdded={() => acts.open('added')}
+          onCount={live.finish ? () => acts.open('count') : null}
           next={live.pot.doNow.step}
           {...back}
         />
@@ -44,6 +50,32 @@ export function OpenPanel({ live, acts, shades }: Props) {
       return <AddedPanel formula={boil.formula} {...back} />
     case 'reading':
       return <ReadingPanel thermometer={boil.probe.thermometer} {...back} />
+    case 'touch':
+      return live.finish ? (
+        <TouchPanel
+          finish={live.finish}
+          probed={boil.channel !== null}
+          onDepth={() => acts.open('depth')}
+          onReading={() => acts.open('reading')}
+          {...back}
+        />
+      ) : null
+    case 'depth':
+      return live.finish ? <DepthPanel finish={live.finish} {...back} /> : null
+    case 'lay':
+      return live.finish ? <LayPanel finish={live.finish} now={live.now} {...back} /> : null
+    case 'count':
+      return <CountPanel planned={boil.plan.pieces} forming={live.finish?.forming != null} {...back} />
+    case 'keep':
+      return (
+        <KeepPanel
+          formula={boil.formula}
+          analysis={live.analysis}
+          conditions={boil.conditions}
+          pieceGrams={boil.plan.pieceGrams}
+          onBack={back.onBack}
+        />
+      )
     case 'log':
       return (
         <LogPanel events={live.snapshot.events} formula={boil.formula} onAmend={(e) => acts.open('log', e)} {...back} />

@@ -12,11 +12,13 @@ interface Props {
   onLog(): void
   onEnd(): void
   onAdded(): void
+  /** Counts the pieces; null while there are none. */
+  readonly onCount: (() => void) | null
   /** The step that is next, which can be left out; null once all are done. */
   readonly next: Step | null
 }
 
-export function NotePanel({ onBack, onAct, onTrouble, onLog, onEnd, onAdded, next }: Props) {
+export function NotePanel({ onBack, onAct, onTrouble, onLog, onEnd, onAdded, onCount, next }: Props) {
   const [text, setText] = useState('')
   const submit = (event: FormEvent): void => {
     event.preventDefault()
@@ -27,7 +29,11 @@ export function NotePanel({ onBack, onAct, onTrouble, onLog, onEnd, onAdded, nex
       {deeds.map((what) => (
         <Choice key={what} label={capital(deedNames[what])} onPress={() => onAct({ type: 'did', what })} />
       ))}
-      <Choice label="More went in" onPress={onAdded} />
+      {onCount ? (
+        <Choice label="Count the pieces" onPress={onCount} />
+      ) : (
+        <Choice label="More went in" onPress={onAdded} />
+      )}
       <form onSubmit={submit} className="col-span-full flex shrink-0 gap-2">
         <input
           aria-label="Something else"

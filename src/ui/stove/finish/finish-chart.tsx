@@ -1,0 +1,47 @@
+import { paceOf } from '@/core'
+import { FinishCurve } from '@/ui/chart/finish-curve'
+import { useSay } from '@/ui/shell/preferences'
+import { formatClock, sayEvent, sayPlace } from '@/words'
+import { boilName } from '../boil-name'
+import { Heading } from '../heading'
+import { Pace } from '../pace'
+import type { FinishingCook } from '../stove'
+import type { Acts } from '../use-acts'
+import type { Voices } from '../use-alarm'
+
+interface Props {
+  readonly live: FinishingCook
+  readonly acts: Acts
+  readonly voices: Voices
+}
+
+/** The sweet off the heat: how it cools and what it can do, under its name and its clock. */
+export function FinishChart({ live, acts, voices }: Props) {
+  const say = useSay()
+  const { log, snapshot, finish, now } = live
+  const { boil } = log
+  const { slip, amended } = acts
+  return (
+    <section aria-label="Finish" className="sheet flex h-[420px] min-h-0 flex-col px-4 pt-1 pb-2 md:h-auto">
+      <header className="flex min-h-16 min-w-0 flex-wrap items-center justify-between gap-x-4">
+        <Heading
+          clock={formatClock(now - finish.mass.since)}
+          title={`${[boilName(boil), boil.formula.name].filter(Boolean).join(' · ')}, ${sayPlace(finish)}`}
+          said={slip?.said ?? null}
+          problem={acts.problem ?? snapshot.refused}
+          amends={amended && sayEvent(amended, boil.formula, say)}
+          onUndo={acts.undo}
+          onEarlier={acts.earlier}
+        />
+        <Pace
+          rate={paceOf(snapshot.events)}
+          practice={snapshot.events.some((e) => e.type === 'clock' && e.rate > 1)}
+          snapshot={snapshot}
+          voices={voices}
+          onRate={acts.setRate}
+        />
+      </header>
+      <FinishCurve finish={finish} now={now} />
+    </section>
+  )
+}
