@@ -175,7 +175,7 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
   const sameBeat = same !== undefined && Math.floor(same.now / BEAT) === Math.floor(at / BEAT)
   const estimate = sameEvents && sameBeat ? same.estimate : estimateOf(cook, events, readings, heard, at)
   const finish = assessFinish(
-    { cook, events, readings, pieces: piecesOfBoil(boil) },
+    { cook, events, readings, analysis, pieces: piecesOfBoil(boil), pieceGrams: boil.plan.pieceGrams },
     at,
     same?.finish ? { finish: same.finish, cook: same.cook, at: same.now } : undefined,
   )

@@ -58,7 +58,7 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
   while (pot.at < LONGEST) {
     const next = formula.steps[cook.state.next]
     if (!next || formula.steps.some((s) => s.empties && cook.state.done.has(s.id))) break
-    const finish = assessFinish({ cook, events, readings, pieces: 50 }, pot.at)
+    const finish = assessFinish({ cook, events, readings, analysis, pieces: 50, pieceGrams: 10 }, pot.at)
     const seen: PotNow = potNow(cook, readings, pot.at, fresh ? undefined : before, finish)
     before = seen
     fresh = false

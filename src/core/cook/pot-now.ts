@@ -90,7 +90,7 @@ export function potNow(
   const away = finish !== null && finish.place !== 'pot' ? finish : null
   const poured = emptiedAt(cook.formula, state) !== null
   const reckoned = f && f.nowSd > LOST ? null : (f ?? cooling)?.nowC
-  const inPot = poured ? null : ((byHand ? reckoned : readings.at(-1)?.celsius) ?? null)
+  const inPot = poured ? null : ((byHand ? (reckoned ?? finish?.celsius) : readings.at(-1)?.celsius) ?? null)
   const celsius = away ? away.celsius : inPot
   const next = finish?.ahead[0]
   const window =

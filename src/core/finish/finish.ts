@@ -9,11 +9,13 @@ import type { Reading } from '../cook/readings'
 import { filling, forming, type HandworkKind, handworkFacts, type Place } from '../craft/handwork'
 import { onARack, type Surface } from '../craft/surfaces'
 import type { PlainFindingOf } from '../finding'
+import type { Analysis } from '../formula/analyse'
 import type { Step } from '../formula/document'
 import { glassTransition } from '../physics/glass'
 import { dewPoint } from '../physics/humidity'
 import { type Celsius, inCelsius, inSeconds, type Seconds } from '../quantity/figures'
 import { type Course, celsiusAt, fallsAt } from './course'
+import { pieceOf, type WrapBy, wrapBy } from './keeping'
 import { type FinishLog, finishLogOf } from './log'
 import { type Mass, massNow, profileAt } from './mass'
 import { slabCourse, warmingSeconds } from './slab'
@@ -82,6 +84,9 @@ export interface FinishAssessment {
   readonly falls: number
   readonly bands: readonly Band[]
   readonly glassC: number
+  readonly roomC: number
+  /** The clock of this sweet in this room, once it has bare sides. */
+  readonly keeping: WrapBy
   readonly ahead: readonly WorkAhead[]
   readonly forming: Forming | null
   /** What each other place of the kitchen would do to it. */
@@ -105,11 +110,13 @@ export interface FinishInput {
   /** As they are believed, oldest first. */
   readonly readings: readonly Reading[]
   readonly pieces: number
+  readonly pieceGrams: number
+  readonly analysis: Analysis
 }
 
 /** Everything there is to say of the finish at `at`, s; null while it is on the heat and once nothing is left to do. */
 export function assessFinish(
-  { cook, events, readings, pieces }: FinishInput,
+  { cook, events, readings, pieces, pieceGrams, analysis }: FinishInput,
   at: number,
   before?: { readonly finish: FinishAssessment; readonly cook: Cook; readonly at: number },
 ): FinishAssessment | null {
@@ -132,7 +139,10 @@ export function assessFinish(
   if (!mass) return null
   const { course } = mass
   const glassC = glassTransition(mass.mix)
-  const ahead = kept ? kept.ahead.map((w) => ({ ...w, state: stateOf(w, at) })) : worksAhead(cook, mass, glassC, at)
+  const keeping = kept?.keeping ?? wrapBy(pieceOf(formula, analysis, pieceGrams), conditions)
+  const ahead = kept
+    ? kept.ahead.map((w) => ({ ...w, state: stateOf(w, at) }))
+    : worksAhead(cook, mass, glassC, keeping, at)
   const celsius = celsiusAt(course, at)
   const formed = formingOf(cook, log, pieces, ahead[0] ?? null, at)
   return {
@@ -146,6 +156,8 @@ export function assessFinish(
     measured: log.sightings.some((s) => s.at <= at && s.at > at - SPEAKS),
     falls: fallsAt(course, at),
     glassC,
+    roomC: conditions.roomC,
+    keeping,
     bands:
       kept?.bands ??
       bandsOf(
@@ -164,16 +176,32 @@ export function assessFinish(
 const stateOf = ({ opens, closes }: Span, at: number): WorkAhead['state'] =>
   at < opens ? 'ahead' : at < closes ? 'open' : 'missed'
 
+/** At any warmth. */
+const ANY: HeatRange = { high: Number.POSITIVE_INFINITY, low: Number.NEGATIVE_INFINITY }
+
 /** Works whose moment can be foreseen from where the mass is now: up to the one that takes it somewhere else. */
-function worksAhead({ formula, state, conditions }: Cook, mass: Mass, glassC: number, at: number): WorkAhead[] {
+function worksAhead(
+  { formula, state, conditions }: Cook,
+  mass: Mass,
+  glassC: number,
+  keeping: WrapBy,
+  at: number,
+): WorkAhead[] {
   const out: WorkAhead[] = []
   for (const step of formula.steps.slice(state.next)) {
     const kind = step.handwork?.kind
     const window = kind ? windowFor(formula.family, kind) : null
     if (kind && window) {
       const range = heatRangeOf(window, glassC, conditions.roomC)
-      const span = spanOf(mass.course, range)
+      const own = spanOf(mass.course, range)
+      // nothing is done before what stands before it
+      const opens = Math.max(own.opens, out.at(-1)?.opens ?? Number.NEGATIVE_INFINITY)
+      const span = { opens, closes: own.closes }
       out.push({ step, kind, range, ...span, state: stateOf(span, at) })
+    }
+    if (kind === 'wrap' && mass.place === 'pieces' && Number.isFinite(keeping.bareHours)) {
+      const span = { opens: state.lastDoneAt, closes: state.lastDoneAt + 3600 * keeping.bareHours }
+      out.push({ step, kind, range: ANY, ...span, state: stateOf(span, at) })
     }
     const moved = kind && handworkFacts(kind).into
     if (step.empties || (moved !== undefined && moved !== mass.place)) break

@@ -1,5 +1,6 @@
 /** What every curve has: its minutes, and words where they were placed. */
 import { ticks } from 'd3'
+import { formatSpan } from '@/words'
 import type { Placed } from './place-labels'
 
 interface TimeAxisProps {
@@ -15,18 +16,31 @@ export function TimeAxis({ x, y, span, count }: TimeAxisProps) {
     <g className="fill-muted text-fine">
       {minutes.map((m) => (
         <text key={m} x={x(m * 60)} y={y} textAnchor="middle">
-          {m >= 60 && m % 60 === 0 ? `${m / 60} h` : `${m} min`}
+          {m < 60 ? `${m} min` : formatSpan(m * 60)}
         </text>
       ))}
     </g>
   )
 }
 
+interface WordsProps {
+  readonly label: Placed | undefined
+  readonly className: string
+  /** They end where their place does: names that stand under one another on the right. */
+  readonly flush?: boolean
+}
+
 /** Words where they were placed; nothing where there was no room. */
-export function Words({ label, className }: { readonly label: Placed | undefined; readonly className: string }) {
+export function Words({ label, className, flush = false }: WordsProps) {
   if (!label) return null
   return (
-    <text x={label.x} y={label.y + label.height / 2} dy="0.35em" className={className}>
+    <text
+      x={flush ? label.x + label.width : label.x}
+      textAnchor={flush ? 'end' : 'start'}
+      y={label.y + label.height / 2}
+      dy="0.35em"
+      className={className}
+    >
       {label.text}
     </text>
   )

@@ -1,7 +1,15 @@
 'use client'
 
 import { scaleLinear, ticks } from 'd3'
-import { celsiusAt, type FinishAssessment, inCelsius, type MassState, type WorkAhead } from '@/core'
+import {
+  celsiusAt,
+  type FinishAssessment,
+  inCelsius,
+  type MassState,
+  type Reading,
+  thinned,
+  type WorkAhead,
+} from '@/core'
 import { useSize } from '@/ui/kit/use-size'
 import { useSay } from '@/ui/shell/preferences'
 import { massNames, type Say, sayWindow } from '@/words'
@@ -13,6 +21,8 @@ interface Props {
   readonly finish: FinishAssessment
   /** s on the cook's clock. */
   readonly now: number
+  /** What a probe in it read, oldest first; none where there is none. */
+  readonly readings: readonly Reading[]
 }
 
 const LEFT = 86
@@ -44,7 +54,7 @@ function spanOf({ ahead, mass }: FinishAssessment, now: number): number {
   return Math.max(LEAST, 1.06 * (now - mass.since), ...ends.map((at) => 1.1 * (at - mass.since)))
 }
 
-function Drawing({ finish, now, width, height }: Props & { width: number; height: number }) {
+function Drawing({ finish, now, readings, width, height }: Props & { width: number; height: number }) {
   const say = useSay()
   const { mass, bands, ahead } = finish
   const hottest = bands[0]?.from ?? finish.celsius
@@ -58,7 +68,13 @@ function Drawing({ finish, now, width, height }: Props & { width: number; height
   const x = scaleLinear([mass.since, mass.since + span], [start, end])
   const y = scaleLinear([coldest, hottest], [floor, PAD.top])
   const point = (at: number): string => `${x(at)},${y(celsiusAt(mass.course, at))}`
-  const past = sample(mass.since, now).map(point).join(' ')
+  const read = readings.filter((r) => r.at >= mass.since)
+  const measured = read.length > 1
+  const past = measured
+    ? thinned(read, SAMPLES)
+        .map((r) => `${x(r.at)},${y(r.celsius)}`)
+        .join(' ')
+    : sample(mass.since, now).map(point).join(' ')
   const future = sample(now, mass.since + span)
     .map(point)
     .join(' ')
@@ -89,7 +105,7 @@ function Drawing({ finish, now, width, height }: Props & { width: number; height
             className={tints[b.state].fill}
             opacity={tints[b.state].depth}
           />
-          <Words label={labels.get(b.state)} className="casual fill-ink text-small font-semibold" />
+          <Words flush label={labels.get(b.state)} className="casual fill-ink text-small font-semibold" />
         </g>
       ))}
       {ticks(coldest, hottest, 6).map((t) => (
@@ -97,7 +113,14 @@ function Drawing({ finish, now, width, height }: Props & { width: number; height
           {Math.abs(y(t) - y(finish.celsius)) > 14 && say.temperature(inCelsius(t)).replace('°', '')}
         </text>
       ))}
-      <polyline points={past} fill="none" className="stroke-cherry" strokeWidth={3.5} strokeLinecap="round" />
+      <polyline
+        points={past}
+        fill="none"
+        className="stroke-cherry"
+        strokeWidth={3.5}
+        strokeDasharray={measured ? undefined : '9 6'}
+        strokeLinecap={measured ? 'round' : 'butt'}
+      />
       <polyline
         points={future}
         fill="none"

@@ -4,7 +4,7 @@ import type { KitchenView } from '@/contract/kitchen'
 import type { Stage } from '@/core'
 import { type KeyId, useKeys, useTouchLetsGo } from '@/ui/kit/keys'
 import { For, useSay } from '@/ui/shell/preferences'
-import { closedBoil, sayDoNow, sayFinish, sayMind } from '@/words'
+import { closedBoil, sayDoNow, sayFinishing, sayMind } from '@/words'
 import { ActColumn } from './act-column'
 import { type Call, callOf } from './call'
 import { CookChart } from './cook-chart'
@@ -51,17 +51,13 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
           doNow={over ? { ...pot.doNow, mood: 'done', step: null, due: null, cautions: [] } : pot.doNow}
           said={over ? closedBoil : sayDoNow(pot.doNow, say)}
           now={now}
-          mind={
-            over
-              ? null
-              : (sayMind(troubles, doubt, say) ??
-                (live.finish?.findings[0] ? sayFinish(live.finish.findings[0], say).text : null))
-          }
+          mind={over ? null : (sayMind(troubles, doubt, say) ?? sayFinishing(live.finish, say))}
           danger={troubles[0]?.tone === 'danger'}
           remedy={off === null ? null : { label: 'Put it right for this cook', onPress: () => acts.correct(off) }}
         />
         <Readout
           view={pot}
+          finish={isFinishing(live) ? live.finish : null}
           age={newest && emptiedAt === null && boil.channel !== null ? Math.max(0, now - newest.at) : null}
           byEye={boil.channel === null ? boil.probe.thermometer : null}
         />

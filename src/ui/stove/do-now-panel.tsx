@@ -18,7 +18,7 @@ interface Props {
 /** The lemon panel: the next thing to do, why, and when. */
 export function DoNowPanel({ doNow, said, now, mind, remedy, danger }: Props) {
   const { mood, due, step } = doNow
-  const { say, prepare, why } = said
+  const { say, prepare, why, ahead } = said
   const [first] = doNow.cautions
   const caution = first && cautions[first]
   return (
@@ -29,8 +29,9 @@ export function DoNowPanel({ doNow, said, now, mind, remedy, danger }: Props) {
     >
       <p aria-live="polite" className="casual text-now leading-[1.12] font-extrabold">
         {mood === 'soon' && !doNow.test && <span className="block text-[0.62em] font-bold">Get ready</span>}
-        {prepare ? `${say}.` : say}
+        {prepare || ahead ? `${say}.` : say}
         {prepare && <span className="block">{prepare}.</span>}
+        {ahead && <span className="block">{ahead}.</span>}
       </p>
       <p className="text-reason leading-snug">
         {mood === 'now' && <strong className="mr-2 rounded-inner bg-alarm px-2 py-0.5 text-white">Now</strong>}
@@ -45,13 +46,14 @@ export function DoNowPanel({ doNow, said, now, mind, remedy, danger }: Props) {
             {remedy.label}
           </button>
         )}
-        {due && due.seconds > 0.5 && (
+        {due && due.seconds > 0.5 && !ahead && (
           <>
             {' '}
             {step?.label}: <strong className="tabular-nums">{formatSpan(due.seconds)}</strong> to go
             {due.high - due.low > 4 && `, between ${formatClock(due.low)} and ${formatClock(due.high)}`}.
           </>
         )}
+        {said.window && <strong> {said.window}</strong>}
         {mood === 'done' && ` ${formatSpan(now)} from first flame.`}
       </p>
     </section>

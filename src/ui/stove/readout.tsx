@@ -1,12 +1,14 @@
 'use client'
 
 import type { FrozenThermometer } from '@/contract/batch'
-import { inCelsius, inCelsiusStep, inGrams, type PotNow, shownAt } from '@/core'
+import { type FinishAssessment, inCelsius, inCelsiusStep, inGrams, type PotNow, shownAt } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
-import { biteNames } from '@/words'
+import { biteNames, formatTimes } from '@/words'
 
 interface Props {
   readonly view: PotNow
+  /** The sweet off the heat, out of its pot. */
+  readonly finish?: FinishAssessment | null
   /** s since the last reading; null before the first. */
   readonly age: number | null
   /** The thermometer read by eye; null with a probe in the pot, and without any. */
@@ -16,16 +18,25 @@ interface Props {
 const STALE_S = 20
 
 /** The temperature, large, with what it means beside it. */
-export function Readout({ view, age, byEye }: Props) {
+export function Readout({ view, age, byEye, finish = null }: Props) {
   const say = useSay()
   const stale = age !== null && age > STALE_S
-  const facts: readonly (readonly [string, string])[] = [
-    byEye && view.forecast
-      ? ['shows at the pull', say.temperature(inCelsius(shownAt(byEye, view.forecast.pullAt)))]
-      : ['climbing', view.climb === null ? '—' : `${say.step(inCelsiusStep(view.climb))}/min`],
-    ['water left', view.water === null ? '—' : say.weight(inGrams(view.water))],
-    ['would set', view.bite ? biteNames[view.bite.id] : '—'],
-  ]
+  const degrees = (c: number): string => say.temperature(inCelsius(c))
+  const facts: readonly (readonly [string, string])[] = finish
+    ? [
+        ['falls', `${say.step(inCelsiusStep(Math.max(0, finish.falls)))}/min`],
+        finish.place === 'bowl'
+          ? ['stands', formatTimes(finish.mass.foam?.times ?? 1)]
+          : ['its face', degrees(finish.top)],
+        ['the room', degrees(finish.roomC)],
+      ]
+    : [
+        byEye && view.forecast
+          ? ['shows at the pull', say.temperature(inCelsius(shownAt(byEye, view.forecast.pullAt)))]
+          : ['climbing', view.climb === null ? '—' : `${say.step(inCelsiusStep(view.climb))}/min`],
+        ['water left', view.water === null ? '—' : say.weight(inGrams(view.water))],
+        ['would set', view.bite ? biteNames[view.bite.id] : '—'],
+      ]
   return (
     <section aria-label="Thermometer" className="sheet flex items-center justify-between gap-3 px-5 py-3">
       <p
@@ -36,7 +47,11 @@ export function Readout({ view, age, byEye }: Props) {
           {view.celsius === null ? '–' : say.temperature(inCelsius(view.celsius)).replace('°', '')}
         </span>
         <span className="text-unit">°{say.units.temperature}</span>
-        {view.reckoned && <span className="block text-small font-semibold text-muted">reckoned, not measured</span>}
+        {view.reckoned && (
+          <span className="block text-small font-semibold text-muted">
+            {finish && finish.place !== 'bowl' ? 'in the middle, reckoned' : 'reckoned, not measured'}
+          </span>
+        )}
         {stale && <span className="block text-small font-semibold">no reading for {Math.round(age)} s</span>}
       </p>
       <dl className="w-[140px] shrink-0 space-y-0.5">

@@ -20,9 +20,11 @@ export interface LiveCook extends CookAssessment {
 /** A boil whose sweet has left the pot. */
 export type FinishingCook = LiveCook & { readonly finish: FinishAssessment }
 
-/** Whether it is drawn as a finish: it lies, hangs or is whipped somewhere, and is no pot any more. */
+/** Whether it is drawn as a finish: it is out of its pot, or what is next has a window that opens and closes as it cools there. */
 export const isFinishing = (live: LiveCook): live is FinishingCook =>
-  live.finish !== null && live.finish.place !== 'pot' && !live.over
+  live.finish !== null &&
+  !live.over &&
+  (live.finish.place !== 'pot' || live.finish.ahead[0]?.step.id === live.pot.doNow.step?.id)
 
 const TICK_MS = 250
 

@@ -12,7 +12,8 @@ import {
 import { formatPercent, formatSpan } from '../format'
 import { type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
-import { colourNames, lower } from './names'
+import { handworkNames, sayMoment } from './finish'
+import { capital, colourNames, lower } from './names'
 import { proseIn } from './prose'
 
 export interface DoNowSaid {
@@ -20,32 +21,63 @@ export interface DoNowSaid {
   /** A second line to get ready for what comes, when it is close. */
   readonly prepare: string | null
   readonly why: string
+  /** When the next work can be done, where that is foreseen. */
+  readonly ahead: string | null
+  /** How long it stays so. */
+  readonly window: string | null
 }
 
 /** The lemon panel in words: the maker's own, out of the formula. */
-export function sayDoNow({ step, meanwhile, prepare, test }: DoNow, say: Say): DoNowSaid {
+export function sayDoNow(doNow: DoNow, say: Say): DoNowSaid {
+  const { step, meanwhile, prepare, test } = doNow
   if (!step)
     return {
       say: 'Done. Judge it and close the batch',
       prepare: null,
       why: 'Bite, colour and grain are easiest to judge today.',
+      ahead: null,
+      window: null,
     }
   if (test)
     return {
       say: `${step.label}: test it now`,
       prepare: null,
       why: 'Nothing was read for a while, so the time is only reckoned. Cold water, a sign or the colour decides.',
+      ahead: null,
+      window: null,
     }
   const words = (meanwhile && step.meanwhile) || step
   return {
     say: proseIn(words.say, say),
     prepare: prepare && step.prepare ? proseIn(step.prepare.say, say) : null,
     why: proseIn(words.why, say),
+    ...sayOpening(doNow),
   }
 }
 
+/** When a work of the finish opens, and how long it stays open. */
+function sayOpening({ step, meanwhile, mood, due, until }: DoNow): Pick<DoNowSaid, 'ahead' | 'window'> {
+  const work = step?.handwork
+  if (!work) return { ahead: null, window: null }
+  const opens = due && due.seconds > 0.5 ? due.seconds : 0
+  const ahead = meanwhile && opens > 0 ? `${capital(handworkNames[work.kind].name)} in ${sayMoment(opens)}` : null
+  if (until === null) return { ahead, window: ahead && due && due.high > due.low ? `Some ${sayRange(due)}.` : null }
+  if (mood === 'wait')
+    return { ahead, window: opens > 0 ? `It holds from ${sayMoment(opens)} to ${sayMoment(until)} from now.` : null }
+  return { ahead, window: until > 0 ? `For another ${sayMoment(until)}.` : null }
+}
+
+const sayRange = ({ low, high }: { readonly low: number; readonly high: number }): string =>
+  `${sayMoment(low)} to ${sayMoment(high)} by what is known`
+
 /** A boil that is closed: nothing more to do here. */
-export const closedBoil: DoNowSaid = { say: 'This boil is closed', prepare: null, why: 'Its story is in the logbook.' }
+export const closedBoil: DoNowSaid = {
+  say: 'This boil is closed',
+  prepare: null,
+  why: 'Its story is in the logbook.',
+  ahead: null,
+  window: null,
+}
 
 /** What is asked of a step that was logged far from its moment. */
 export function sayEarly({ nextC, celsius, doNow: { due } }: PotNow, say: Say): string {

@@ -44,7 +44,7 @@ export const handworkNames: Readonly<Record<HandworkKind, WorkName>> = {
   pipe: { name: 'pipe', label: 'Pipe it', done: 'be piped' },
   unmould: { name: 'unmould', label: 'Turn out of the moulds', done: 'be turned out' },
   beat: { name: 'beat', label: 'Beat it', done: 'be beaten' },
-  whip: { name: 'whip', label: 'Whip it', done: 'be whipped' },
+  whip: { name: 'stop whipping', label: 'Whip it', done: 'be whipped' },
   'fold-in': { name: 'fold in', label: 'Fold something in', done: 'take anything folded in' },
   'pour-over': { name: 'pour over', label: 'Pour it over something', done: 'be poured' },
   'cover-chips': { name: 'chips on', label: 'Cover with chips', done: 'melt the chips' },
@@ -173,6 +173,14 @@ const findings: Sayings<FinishFigures> = {
 
 export const sayFinish = (finding: FinishFinding, say: Say): Said => sayFinding(findings, finding, say)
 
+/** The one thing to mind of a finish; null for nothing. */
+export function sayFinishing(finish: FinishAssessment | null, say: Say): string | null {
+  const [first] = finish?.findings ?? []
+  if (!first) return null
+  const { text, detail } = sayFinish(first, say)
+  return `${text}. ${detail}`
+}
+
 /** What a move would change: "cut in 22 min instead of 41; weeps after 14". */
 export function sayMove({ next, sweats }: Move, now: WorkAhead | null, at: number): string {
   const said: string[] = []
@@ -216,6 +224,12 @@ export function sayDays(days: number): string {
   if (days < 14) return `${Math.round(days)} days`
   return days < 90 ? `${Math.round(days / 7)} weeks` : `${Math.round(days / 30)} months`
 }
+
+/** How long it may lie bare, in a few words. */
+export const sayBare = ({ goes, bareHours }: WrapBy): string =>
+  goes === 'steady'
+    ? 'bare, as it is'
+    : `bare, ${goes === 'sticky' ? 'sticky' : 'dry'} in ${sayMoment(bareHours * 3600)}`
 
 /** The clock of this sweet in this room. */
 export function sayKeeping({ goes, bareHours, fridge, dewC, spoils }: WrapBy, say: Say): Said[] {

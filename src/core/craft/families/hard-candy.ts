@@ -10,7 +10,7 @@ export const hardCandy: Family = {
   grains: false,
   work: 'poured',
   windows: {
-    fill: { above: [95, null] },
+    fill: { above: [78, null] },
     form: { above: [45, 85] },
     pull: { above: [45, 80] },
     score: { above: [42, 75] },

@@ -8,9 +8,12 @@ interface Props {
 }
 
 const LAYERS = 9
+/** Shades of the coolest and the warmest layer, on the caramel ramp, °C. */
+const DARK = 178
+const PALE = 164
 const WIDTH = 190
-const HEIGHT = 92
-const BASE = 24
+const HEIGHT = 60
+const BASE = 20
 
 /** What lies there cut through: how warm each layer is, and what it lies on. */
 export function CrossSection({ finish, now }: Props) {
@@ -19,31 +22,27 @@ export function CrossSection({ finish, now }: Props) {
   if (!mass.slab) return null
   const layers = profileAt(mass.course, now, LAYERS)
   const each = HEIGHT / LAYERS
-  const warmest = Math.max(...layers)
+  const [coolest, warmest] = [Math.min(...layers), Math.max(...layers)]
+  // the warmer, the paler: as sugar is the darker the more heat it has had, and gives it up from its faces
+  const shade = (c: number): number => DARK - ((DARK - PALE) * (c - coolest)) / Math.max(4, warmest - coolest)
   const degrees = (c: number): string => say.temperature(inCelsius(c))
   return (
     <figure aria-label="Through its depth" className="min-w-0">
       <figcaption className="mb-1 text-small text-muted">
         {say.length(inMillimetres(mass.slab.depthMm))} deep, {mass.depthMeasured ? 'measured' : 'as planned'}
       </figcaption>
-      <svg viewBox={`0 0 ${WIDTH + 44} ${HEIGHT + BASE}`} className="w-full max-w-[260px]" aria-hidden>
+      <svg viewBox={`0 0 ${WIDTH + 44} ${HEIGHT + BASE}`} className="w-full max-w-[230px]" aria-hidden>
         {layers.map((c, i) => (
-          <rect
-            key={i}
-            y={i * each}
-            width={WIDTH}
-            height={each + 0.5}
-            fill={sugarColour(150 + 30 * ((c - 20) / Math.max(30, warmest - 20)))}
-          />
+          <rect key={i} y={i * each} width={WIDTH} height={each + 0.5} fill={sugarColour(shade(c))} />
         ))}
         <rect y={HEIGHT} width={WIDTH} height={BASE} className="fill-line" />
         <text x={8} y={HEIGHT + BASE / 2} dy="0.35em" className="fill-ink text-[12px]">
           {mass.on.name}, {degrees(under)}
         </text>
         {[
-          { at: 8, c: top },
+          { at: 7, c: top },
           { at: HEIGHT / 2, c: celsius },
-          { at: HEIGHT - 8, c: bottom },
+          { at: HEIGHT - 6, c: bottom },
         ].map(({ at, c }, i) => (
           <text
             key={at}

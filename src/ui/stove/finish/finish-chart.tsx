@@ -41,7 +41,11 @@ export function FinishChart({ live, acts, voices }: Props) {
           onRate={acts.setRate}
         />
       </header>
-      <FinishCurve finish={finish} now={now} />
+      <FinishCurve
+        finish={finish}
+        now={now}
+        readings={finish.place === 'pot' && boil.channel !== null ? live.readings : []}
+      />
     </section>
   )
 }

@@ -1,11 +1,13 @@
 'use client'
 
-import { Hand, Layers, NotebookPen, PackageCheck } from 'lucide-react'
+import { Flame, Grid3x3, Hand, Layers, NotebookPen, PackageCheck } from 'lucide-react'
 import type { KitchenView } from '@/contract/kitchen'
-import { firstAid, sayFoam, sayForming, sayMove } from '@/words'
+import type { Place } from '@/core'
+import { firstAid, sayBare, sayForming, sayMove } from '@/words'
 import { Primary, Tile, tile, usePanels } from '../act-column'
 import type { FinishingCook } from '../stove'
 import type { Acts } from '../use-acts'
+import { Bowl } from './bowl'
 import { CrossSection } from './cross-section'
 
 interface Props {
@@ -14,57 +16,88 @@ interface Props {
   readonly shades: KitchenView['shade']
 }
 
+const titles: Readonly<Record<Place, string>> = {
+  pot: 'It reads',
+  bowl: 'It stands',
+  slab: 'It feels',
+  moulds: 'It feels',
+  pieces: 'It feels',
+}
+
+/** A move that brings the next work so much sooner, s, is worth its place on the screen. */
+const WORTH = 60
+
 /** The acts of a sweet off the heat: what is next, what it measures, where it could lie, how it keeps. */
 export function FinishColumn({ live, acts, shades }: Props) {
   const OpenPanel = usePanels()
-  const { finish, now } = live
+  const { finish, cook, now } = live
   if (acts.panel !== 'acts')
     return OpenPanel ? <OpenPanel live={live} acts={acts} shades={shades} /> : <div className="sheet flex-1" />
   const { mass, forming } = finish
   const work = finish.ahead.find((w) => w.state !== 'missed') ?? null
-  const best = finish.moves.toSorted((a, b) => (a.next?.opens ?? 0) - (b.next?.opens ?? 0))[0]
+  const sooner = finish.moves
+    .filter((m) => m.next && work && work.state === 'ahead' && m.next.opens < work.opens - WORTH)
+    .sort((a, b) => (a.next?.opens ?? 0) - (b.next?.opens ?? 0))[0]
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2.5">
       <Primary live={live} acts={acts} />
-      <div className="grid min-h-0 auto-rows-[minmax(64px,auto)] grid-cols-1 gap-2.5 overflow-y-auto">
-        <Tile
-          icon={<Hand size={20} aria-hidden />}
-          title={mass.place === 'bowl' ? 'It stands …' : 'It feels …'}
-          hint={mass.place === 'bowl' ? 'height, warmth, look · T' : 'touch, look, depth · T'}
-          onPress={() => acts.open('touch')}
-        />
-        {best && (
+      <div className="grid min-h-0 shrink-0 auto-rows-[minmax(64px,auto)] grid-cols-1 gap-2.5">
+        <div className="grid grid-cols-2 gap-2.5 [--acts-title:var(--text-lead)]">
+          <Tile
+            icon={<Hand size={18} aria-hidden />}
+            title={titles[mass.place]}
+            hint={`${mass.slab ? 'touch, depth' : 'warm, look'} · T`}
+            onPress={() => acts.open('touch')}
+          />
+          <Tile
+            icon={<NotebookPen size={18} aria-hidden />}
+            title="Note"
+            hint={'count, end · N'}
+            onPress={() => acts.open('note')}
+          />
+        </div>
+        {mass.slab && (
           <Tile
             icon={<Layers size={20} aria-hidden />}
-            title={`Onto the ${best.on.name}`}
-            hint={`${sayMove(best, work, now)} · F`}
+            title={sooner ? `Onto the ${sooner.on.name}` : 'Lay it elsewhere'}
+            hint={`${sooner ? sayMove(sooner, work, now) : 'see what each place would change'} · F`}
             onPress={() => acts.open('lay')}
           />
         )}
-        {mass.place !== 'bowl' && (
+        {mass.place === 'pot' && (
+          <Tile
+            icon={<Flame size={20} aria-hidden />}
+            title={`Heat ${cook.state.dial}`}
+            hint={'warm it again\u00a0·\u00a0H'}
+            onPress={() => acts.open('heat')}
+          />
+        )}
+        {forming && (
+          <Tile
+            icon={<Grid3x3 size={20} aria-hidden />}
+            title="Made so far"
+            hint={'count, and the pace is yours\u00a0·\u00a0C'}
+            onPress={() => acts.open('count')}
+          />
+        )}
+        {mass.slab && (
           <Tile
             icon={<PackageCheck size={20} aria-hidden />}
             title="Keeps"
-            hint="bare, wrapped, in the cold · K"
+            hint={`${sayBare(finish.keeping)} · K`}
             onPress={() => acts.open('keep')}
           />
         )}
-        <Tile
-          icon={<NotebookPen size={20} aria-hidden />}
-          title="Note"
-          hint={'count, or end it here\u00a0·\u00a0N'}
-          onPress={() => acts.open('note')}
-        />
       </div>
       <div className="sheet min-h-0 flex-1 overflow-hidden px-4 py-3 max-md:hidden">
         {forming && <p className="mb-2 text-body font-semibold">{sayForming(forming)}</p>}
-        {mass.foam && mass.place === 'bowl' && <p className="text-body">{sayFoam(mass.foam)}</p>}
+        {mass.foam && mass.place === 'bowl' && <Bowl foam={mass.foam} />}
         <CrossSection finish={finish} now={now} />
       </div>
       <button
         type="button"
         onClick={() => acts.open('aid')}
-        className={`${tile} shrink-0 bg-cherry-wash text-cherry-ink`}
+        className={`${tile} min-h-14! shrink-0 bg-cherry-wash text-cherry-ink`}
       >
         <span className="text-body leading-tight font-bold">{firstAid.short}</span>
       </button>

@@ -1,0 +1,214 @@
+import fc from 'fast-check'
+import { describe, expect, it, test } from 'vitest'
+import { demoBoil, demoFormulas } from '@/demo/formulas'
+import { assessCook, type CookAssessment } from '../cook/assess'
+import type { CookAct, CookEvent } from '../cook/log'
+import { families } from '../craft/families'
+import { handworkKinds } from '../craft/handwork'
+import type { Surface } from '../craft/surfaces'
+import { analyse } from '../formula/analyse'
+import { cautionsOf } from '../formula/cautions'
+import { boiledIn } from '../formula/document'
+import { testBoil, testConditions } from '../testing'
+import { celsiusAt, whenDownTo } from './course'
+import { foreseeFinish, settingMinutes } from './foresee'
+import { slabCourse, warmingSeconds } from './slab'
+
+const rack: Surface = { name: 'rack', kind: 'rack', thicknessMm: 0 }
+const marble: Surface = { name: 'marble', kind: 'stone', thicknessMm: 30 }
+const fridge: Surface = { name: 'fridge', kind: 'fridge', thicknessMm: 0 }
+const conditions = { ...testConditions, surfaces: [rack, marble, fridge] }
+
+/** A boil by hand, every step logged in its turn up to `upTo`; then `more`, so many s after it. */
+function cooked(id: string, upTo: string, seconds: number, more: readonly (readonly [number, CookAct])[] = []) {
+  const formula = demoBoil(id)
+  const boil = testBoil(formula, { conditions, channel: null })
+  const events: CookEvent[] = []
+  let at = 0
+  for (const step of formula.steps) {
+    at += step.when.on === 'target' ? 1500 : 40
+    const act: CookAct =
+      step.when.on === 'target'
+        ? { type: 'pulled', step: step.id, celsius: formula.target.celsius }
+        : { type: 'step', step: step.id }
+    events.push({ id: step.id, at, ...act })
+    if (step.id === upTo) break
+  }
+  more.forEach(([after, act], i) => {
+    events.push({ id: `more ${i}`, at: at + after, ...act })
+  })
+  const judge = (now: number, before?: CookAssessment) => assessCook(boil, { events, readings: [] }, now, before)
+  return { at, judge, seen: judge(at + seconds) }
+}
+
+const finishOf = (a: CookAssessment) => {
+  if (!a.finish) throw new Error('There is no finish')
+  return a.finish
+}
+
+describe('a slab that was poured', () => {
+  it('is left alone until it takes a score, is scored in its window, and is cut once it is as cool as the room', () => {
+    const { at, judge } = cooked('smoked-salt-tamarind-caramels', 'pour', 0)
+    const early = judge(at + 60)
+    expect(early.pot.doNow).toMatchObject({ mood: 'wait', meanwhile: true, step: { id: 'score' } })
+    const [score, cut] = finishOf(early).ahead
+    expect(score?.kind).toBe('score')
+    expect(cut?.kind).toBe('cut')
+    expect(judge((score?.opens ?? 0) + 1).pot.doNow.mood).toBe('now')
+    expect(judge((score?.closes ?? 0) + 1).finish?.findings[0]).toMatchObject({
+      id: 'missed',
+      figures: { kind: 'score', instead: 'break-it' },
+    })
+    expect(celsiusAt(finishOf(early).mass.course, cut?.opens ?? 0)).toBeCloseTo(testConditions.roomC + 4, 1)
+  })
+
+  it('says what each place would do to it before it is moved there, and then does so', () => {
+    const { seen, at } = cooked('smoked-salt-tamarind-caramels', 'pour', 300)
+    const { moves } = finishOf(seen)
+    const there = moves.find((m) => m.on.name === 'marble')
+    expect(there?.next?.opens).toBeLessThan(finishOf(seen).ahead[0]?.opens ?? 0)
+    expect(moves.find((m) => m.on.name === 'fridge')?.sweats).toBeLessThan(at + 4 * 3600)
+    const moved = cooked('smoked-salt-tamarind-caramels', 'pour', 301, [[300, { type: 'lies', on: marble }]])
+    expect(Math.abs((finishOf(moved.seen).ahead[0]?.opens ?? 0) - (there?.next?.opens ?? 0))).toBeLessThan(30)
+    expect(finishOf(moved.seen).mass.on).toEqual(marble)
+  })
+
+  it('follows what is measured of it: a thinner slab, a touch, a thermometer in its middle', () => {
+    const plain = cooked('smoked-salt-tamarind-caramels', 'pour', 900).seen
+    const opens = (a: CookAssessment) => finishOf(a).ahead[0]?.opens ?? 0
+    const told = (act: CookAct) => cooked('smoked-salt-tamarind-caramels', 'pour', 900, [[800, act]]).seen
+    expect(opens(told({ type: 'measures', depthMm: 12 }))).toBeLessThan(opens(plain) - 60)
+    expect(opens(told({ type: 'feels', touch: 'warm' }))).toBeLessThan(opens(plain))
+    const hot = told({ type: 'reads', celsius: 90 })
+    expect(opens(hot)).toBeGreaterThan(opens(plain))
+    expect(finishOf(hot).measured).toBe(true)
+    expect(finishOf(plain).measured).toBe(false)
+    expect(hot.pot.reckoned).toBe(false)
+  })
+
+  it('is foreseen better once it was read: a kitchen that cools a quarter faster or slower', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.75, max: 1.3, noNaN: true }), (pace) => {
+        const { seen, at } = cooked('smoked-salt-tamarind-caramels', 'pour', 1)
+        const { mass } = finishOf(seen)
+        if (!mass.slab) throw new Error('no slab')
+        const truth = slabCourse(mass.slab, celsiusAt(mass.course, at), [{ from: at, on: rack }], pace)
+        const read = [600, 1200].map((s) => [s, { type: 'reads', celsius: celsiusAt(truth, at + s) }] as const)
+        const wanted = whenDownTo(truth, 60)
+        const error = (a: CookAssessment) => Math.abs(whenDownTo(finishOf(a).mass.course, 60) - wanted)
+        const told = cooked('smoked-salt-tamarind-caramels', 'pour', 1300, read).seen
+        expect(error(told)).toBeLessThan(Math.max(90, 0.6 * error(seen)))
+      }),
+      { numRuns: 15 },
+    )
+  })
+
+  it('that is colder than the dew point is said to weep when it comes out', () => {
+    const cold = cooked('condensed-milk-fig-fudge', 'pour', 6 * 3600, [[60, { type: 'lies', on: fridge }]]).seen
+    expect(finishOf(cold).findings.map((f) => f.id)).toContain('dew')
+  })
+
+  it('is the same whether it was looked at before or not', () => {
+    const { at, judge } = cooked('orchard-toffee', 'pour', 0)
+    let before: CookAssessment | undefined
+    for (let s = 5; s < 900; s += 37) {
+      before = judge(at + s, before)
+      expect(before.finish).toEqual(judge(at + s).finish)
+    }
+  })
+
+  it('wrapped by: once it is cut its sides have so long, and less in a damper room', () => {
+    const { seen } = cooked('smoked-salt-tamarind-caramels', 'cut', 10)
+    const [wrap] = finishOf(seen).ahead
+    expect(wrap?.kind).toBe('wrap')
+    expect((wrap?.closes ?? 0) - (wrap?.opens ?? 0)).toBeCloseTo(3600 * finishOf(seen).keeping.bareHours, 3)
+  })
+})
+
+describe('moulds', () => {
+  it('counts how many can still be filled, at the maker’s own pace once it is known', () => {
+    const { at, judge } = cooked('rhubarb-nettle-elderflower-drops', 'flavour', 0)
+    const first = finishOf(judge(at + 5)).forming
+    expect(first).toMatchObject({ own: false, made: 0 })
+    const slow = cooked('rhubarb-nettle-elderflower-drops', 'flavour', 40, [[40, { type: 'made', pieces: 4 }]])
+    expect(finishOf(slow.seen).forming).toMatchObject({ own: true, made: 4, secondsEach: 10 })
+    const short = finishOf(slow.seen).findings.find((f) => f.id === 'short-of-pieces')
+    expect(short).toBeDefined()
+  })
+})
+
+describe('a mass under the whisk', () => {
+  it('is stopped just warm, and is by then light enough', () => {
+    const { at, judge } = cooked('blackcurrant-marshmallow', 'finish', 0)
+    const soon = judge(at + 60)
+    expect(finishOf(soon).place).toBe('bowl')
+    expect(finishOf(soon).mass.foam?.state).toBe('short')
+    const stop = finishOf(soon).ahead[0]
+    expect((stop?.opens ?? 0) - at).toBeGreaterThan(5 * 60)
+    expect((stop?.opens ?? 0) - at).toBeLessThan(14 * 60)
+    const then = judge((stop?.opens ?? 0) + 1)
+    expect(then.pot.doNow.mood).toBe('now')
+    expect(finishOf(then).mass.foam?.state).toBe('there')
+  })
+
+  it('that stands too low is said to be dense, and by its height there is more or less of it', () => {
+    const low = cooked('blackcurrant-marshmallow', 'finish', 700, [[600, { type: 'stands', times: 1.6 }]]).seen
+    expect(finishOf(low).findings.map((f) => f.id)).toContain('whipped-short')
+    const high = cooked('blackcurrant-marshmallow', 'finish', 700, [[600, { type: 'stands', times: 3 }]]).seen
+    expect(finishOf(high).mass.foam?.litres).toBeGreaterThan(1.5 * (finishOf(low).mass.foam?.litres ?? 0))
+    expect(finishOf(high).mass.foam?.measured).toBe(true)
+  })
+
+  it('that is touched and found just warm is taken for just warm', () => {
+    const told = cooked('blackcurrant-marshmallow', 'finish', 310, [[300, { type: 'texture', texture: 'just-warm' }]])
+    const untold = cooked('blackcurrant-marshmallow', 'finish', 310)
+    expect(finishOf(told.seen).celsius).toBeLessThan(finishOf(untold.seen).celsius - 5)
+  })
+})
+
+describe('the finish on paper', () => {
+  const boiled = Object.values(demoFormulas).flatMap(boiledIn)
+
+  test.each(boiled.map((b) => [b.label, b.formula] as const))('%s: every work opens in its order', (_, formula) => {
+    const works = foreseeFinish(formula, analyse(formula, conditions), conditions)
+    for (const [i, w] of works.entries()) {
+      expect(w.at).toBeGreaterThanOrEqual(works[i - 1]?.at ?? 0)
+      expect(Number.isFinite(w.at)).toBe(true)
+    }
+  })
+
+  it('a drop leaves its mould sooner on stone, in minutes', () => {
+    const drops = demoBoil('rhubarb-nettle-elderflower-drops')
+    const on = (surface: Surface) =>
+      settingMinutes(drops, analyse(drops, conditions), { ...conditions, surfaces: [surface] })
+    expect(on(rack)).toBeGreaterThan(15)
+    expect(on(rack)).toBeLessThan(90)
+    expect(on(fridge)).toBeLessThan(on(rack))
+  })
+})
+
+describe('a window that was missed', () => {
+  it('is warmed for the longer the thicker the slab', () => {
+    const slab = (depthMm: number) => ({ mass: { k: 0.3, holds: 2.7e6 }, depthMm, into: 'tray' as const, roomC: 21 })
+    expect(warmingSeconds(slab(20), 21, 60, 80)).toBeGreaterThan(2 * warmingSeconds(slab(8), 21, 60, 80))
+    expect(warmingSeconds(slab(8), 21, 90, 80)).toBe(Number.POSITIVE_INFINITY)
+  })
+})
+
+describe('cautions of handwork', () => {
+  it('a shared board is spoken of only where there are nuts', () => {
+    const nougat = demoBoil('bay-leaf-honey-nougat')
+    const fold = nougat.steps.find((s) => s.handwork?.kind === 'fold-in')
+    if (!fold) throw new Error('no fold')
+    expect(cautionsOf(nougat, fold)).toContain('sharedBoards')
+    const drops = demoBoil('rhubarb-nettle-elderflower-drops')
+    expect(cautionsOf(drops, fold)).not.toContain('sharedBoards')
+  })
+})
+
+describe('families', () => {
+  it('say a window only for work that is known', () => {
+    for (const facts of Object.values(families))
+      for (const kind of Object.keys(facts.windows)) expect(handworkKinds).toContain(kind)
+  })
+})
