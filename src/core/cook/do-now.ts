@@ -85,7 +85,8 @@ function untilDue({ when }: Step, state: CookState, m: Moment): DoNow['due'] {
       if (m.celsius !== null && m.boilC !== null && m.celsius >= m.boilC - 0.7) return exactly(0)
       return fromForecast(m.forecast)
     case 'window':
-      return m.window ? fromWindow(m.window.opens - m.now, m.window.doubt) : null
+      // work that has no window of its own in this family can be done at once
+      return m.window ? fromWindow(m.window.opens - m.now, m.window.doubt) : exactly(0)
     case 'sign':
     case 'word':
     case 'texture':

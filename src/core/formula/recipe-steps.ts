@@ -1,7 +1,9 @@
 /** The sentences of a written recipe as steps. */
+import type { HandworkKind } from '../craft/handwork'
 import type { StageId } from '../craft/stages'
 import type { Step, Trigger } from './document'
 import { idFor, plainPour, plainPull } from './edit'
+import { handworkSaid } from './handwork-said'
 import {
   type Ending,
   endingsIn,
@@ -52,6 +54,9 @@ function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
   }
 }
 
+/** Work that has to wait for its moment where the recipe gives none. */
+const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'beat'])
+
 export interface Told {
   readonly said: readonly string[]
   readonly unit: HeatUnit | null
@@ -89,15 +94,17 @@ export function stepsFrom(told: Told): Step[] {
     taken.add(id)
     const adds = told.groupAt.get(i)
     const pulls = when.on === 'target'
+    const handwork = i > told.pullAt && told.pullAt >= 0 ? handworkSaid(text) : null
     return [
       {
         id,
         label: label(text),
-        when,
+        when: handwork && when.on === 'ready' && WAITS.has(handwork.kind) ? { on: 'window' } : when,
         say: short(text, 190),
         why: '',
         act: pulls ? 'Pulled' : actOf(text),
         ...(adds && { adds }),
+        ...(handwork && { handwork }),
         ...(i === lit && { heat: 6, cautions: ['hotSugar'] }),
         ...(i !== lit && !pulls && i < told.pullAt && putsBack(text) && { heat: 6 }),
         ...(i < told.pullAt && takesOff(text) && { offHeat: true }),

@@ -1,11 +1,14 @@
 /** What is said of a sweet once it has left the heat. */
 import {
+  type Chocolate,
   type CutTool,
+  type Filler,
   type Film,
   type FinishAssessment,
   type FinishFigures,
   type FinishFinding,
   type Foam,
+  type Formed,
   type Forming,
   type HandworkKind,
   type Instead,
@@ -84,6 +87,17 @@ export const filmNames: Readonly<Record<Film, string>> = {
   foil: 'foil',
   jar: 'a closed jar',
 }
+
+export const formedNames: Readonly<Record<Formed, string>> = {
+  drops: 'drops',
+  balls: 'balls',
+  clusters: 'clusters',
+  sticks: 'sticks',
+}
+
+export const fillerNames: Readonly<Record<Filler, string>> = { jug: 'jug', spoon: 'spoon', funnel: 'funnel' }
+
+export const chocolateNames: Readonly<Record<Chocolate, string>> = { dark: 'dark', milk: 'milk', white: 'white' }
 
 export const textureNames: Readonly<Record<Texture, string>> = {
   'gloss-gone': 'the gloss is gone',

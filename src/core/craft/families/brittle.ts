@@ -15,6 +15,13 @@ export const brittle: Family = {
     score: { above: [42, 75] },
     break: { nearRoom: 8 },
   },
+  finish: {
+    usual: [
+      { work: { kind: 'spread' }, pours: true },
+      { work: { kind: 'break' } },
+      { work: { kind: 'wrap', film: 'polypropylene' } },
+    ],
+  },
   ordinary: {
     pot: { sugar: 500, 'glucose-42': 250, water: 150, peanuts: 300, butter: 30, salt: 4 },
     after: { soda: 6 },

@@ -14,6 +14,12 @@ export const caramelSauce: Family = {
   grains: false,
   work: 'poured',
   windows: { fill: { celsius: [55, 95] } },
+  finish: {
+    usual: [
+      { work: { kind: 'fill', by: 'funnel', level: 0.95 }, pours: true },
+      { work: { kind: 'wrap', film: 'jar' }, minutes: 120 },
+    ],
+  },
   ordinary: {
     pot: { sugar: 400, 'glucose-42': 150, 'cream-36': 500, butter: 60, salt: 4 },
     target: 106.5,

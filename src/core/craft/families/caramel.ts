@@ -10,6 +10,14 @@ export const caramel: Family = {
   grains: false,
   work: 'poured',
   windows: { score: { above: [42, 75] }, cut: { nearRoom: 4 } },
+  finish: {
+    usual: [
+      { work: { kind: 'leave' }, pours: true },
+      { work: { kind: 'score' } },
+      { work: { kind: 'cut', tool: 'oiled-knife' } },
+      { work: { kind: 'wrap', film: 'cellulose' } },
+    ],
+  },
   ordinary: {
     pot: { sugar: 500, 'glucose-42': 350, 'cream-36': 500, butter: 80, salt: 6, water: 120 },
     target: 119.5,

@@ -10,6 +10,13 @@ export const condensedMilk: Family = {
   grains: false,
   work: 'poured',
   windows: { spread: { celsius: [60, null] }, 'pour-over': { celsius: [60, null] }, cut: { nearRoom: 4 } },
+  finish: {
+    usual: [
+      { work: { kind: 'spread' }, pours: true },
+      { work: { kind: 'cut', tool: 'knife' } },
+      { work: { kind: 'wrap', film: 'waxed-paper' } },
+    ],
+  },
   ordinary: {
     pot: { 'condensed-milk': 397, butter: 115, 'light-brown-sugar': 115, 'golden-syrup': 60 },
     target: 110,

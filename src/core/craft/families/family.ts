@@ -1,5 +1,5 @@
 import type { BiteId } from '../bite'
-import type { HandworkKind, WorkWindow } from '../handwork'
+import type { Handwork, HandworkKind, WorkWindow } from '../handwork'
 import type { StageId } from '../stages'
 
 /** An ordinary formula of the family: what its numbers are checked on. */
@@ -29,6 +29,16 @@ export interface FamilyFacts {
   readonly work: Work
   /** When each work it asks for can be done. Work that is not here is not done to it at a moment of its own. ◊ */
   readonly windows: Readonly<Partial<Record<HandworkKind, WorkWindow>>>
+  /** What is done to it from the pour on, the pour itself first; a school that is not here has the finish of its family. */
+  readonly finish: { readonly usual: readonly UsualWork[] } & { readonly [school: string]: readonly UsualWork[] }
+}
+
+/** A work of the usual finish: in its window, or so many minutes after the one before. */
+export interface UsualWork {
+  readonly work: Handwork
+  readonly minutes?: number
+  /** The pot is empty after it. */
+  readonly pours?: true
 }
 
 /** What is done to it between the pull and the setting. */

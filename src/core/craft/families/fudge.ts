@@ -14,6 +14,19 @@ export const fudge: Family = {
   grains: true,
   work: 'beaten',
   windows: { beat: { celsius: [43, 50] }, cut: { nearRoom: 4 } },
+  finish: {
+    usual: [
+      { work: { kind: 'beat' } },
+      { work: { kind: 'spread' }, pours: true },
+      { work: { kind: 'cut', tool: 'knife' }, minutes: 600 },
+      { work: { kind: 'wrap', film: 'waxed-paper' } },
+    ],
+    'stir-soon': [
+      { work: { kind: 'spread' }, pours: true },
+      { work: { kind: 'cut', tool: 'knife' } },
+      { work: { kind: 'wrap', film: 'waxed-paper' } },
+    ],
+  },
   ordinary: {
     pot: { sugar: 900, 'milk-whole': 300, 'cream-36': 150, butter: 60, 'glucose-42': 40 },
     target: 114.5,

@@ -17,6 +17,13 @@ export const hardCandy: Family = {
     unmould: { nearRoom: 12 },
     break: { nearRoom: 8 },
   },
+  finish: {
+    usual: [
+      { work: { kind: 'fill', by: 'jug', level: 1 }, pours: true },
+      { work: { kind: 'unmould' } },
+      { work: { kind: 'wrap', film: 'cellulose' } },
+    ],
+  },
   ordinary: {
     pot: { sugar: 1000, 'glucose-42': 430, water: 330 },
     after: { 'citric-acid': 8 },

@@ -10,6 +10,13 @@ export const honeycomb: Family = {
   grains: false,
   work: 'tipped',
   windows: { break: { nearRoom: 6 } },
+  finish: {
+    usual: [
+      { work: { kind: 'leave' }, pours: true },
+      { work: { kind: 'break' } },
+      { work: { kind: 'wrap', film: 'jar' } },
+    ],
+  },
   ordinary: {
     pot: { sugar: 400, 'golden-syrup': 100, 'glucose-42': 100, water: 120 },
     after: { soda: 18 },

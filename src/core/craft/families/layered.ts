@@ -10,4 +10,10 @@ export const layered: FamilyFacts = {
   grains: false,
   work: 'poured',
   windows: { cut: { nearRoom: 4 } },
+  finish: {
+    usual: [
+      { work: { kind: 'cut', tool: 'hot-knife' }, minutes: 60, pours: true },
+      { work: { kind: 'wrap', film: 'waxed-paper' } },
+    ],
+  },
 }

@@ -16,6 +16,22 @@ export const marshmallow: Family = {
     pipe: { celsius: [34, 45] },
     cut: { nearRoom: 3 },
   },
+  finish: {
+    usual: [
+      { work: { kind: 'whip', on: 'gelatin' } },
+      { work: { kind: 'spread' }, pours: true },
+      { work: { kind: 'cut', tool: 'oiled-knife' }, minutes: 360 },
+      { work: { kind: 'dust' } },
+      { work: { kind: 'wrap', film: 'polypropylene' } },
+    ],
+    'egg-white': [
+      { work: { kind: 'whip', on: 'egg' } },
+      { work: { kind: 'spread' }, pours: true },
+      { work: { kind: 'cut', tool: 'oiled-knife' }, minutes: 360 },
+      { work: { kind: 'dust' } },
+      { work: { kind: 'wrap', film: 'polypropylene' } },
+    ],
+  },
   ordinary: {
     pot: { sugar: 450, 'glucose-42': 250, water: 160 },
     after: { 'gelatin-powder': 24, water: 110 },

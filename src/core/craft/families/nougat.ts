@@ -15,6 +15,14 @@ export const nougat: Family = {
     spread: { celsius: [40, null] },
     cut: { nearRoom: 4 },
   },
+  finish: {
+    usual: [
+      { work: { kind: 'whip', on: 'egg' } },
+      { work: { kind: 'spread' }, pours: true },
+      { work: { kind: 'cut', tool: 'oiled-knife' }, minutes: 720 },
+      { work: { kind: 'wrap', film: 'waxed-paper' } },
+    ],
+  },
   ordinary: {
     pot: { sugar: 450, 'glucose-42': 200, water: 150 },
     after: { honey: 300, 'egg-white': 60, almonds: 400 },

@@ -10,6 +10,12 @@ export const popcorn: Family = {
   grains: false,
   work: 'tossed',
   windows: { form: { above: [45, 100] } },
+  finish: {
+    usual: [
+      { work: { kind: 'form', into: 'clusters' }, pours: true },
+      { work: { kind: 'wrap', film: 'polypropylene' }, minutes: 20 },
+    ],
+  },
   ordinary: {
     pot: { sugar: 400, 'glucose-42': 200, water: 100, butter: 40, salt: 4 },
     after: { popcorn: 160 },

@@ -20,6 +20,14 @@ export const toffee: Family = {
     score: { above: [42, 75] },
     break: { nearRoom: 6 },
   },
+  finish: {
+    usual: [
+      { work: { kind: 'spread' }, pours: true },
+      { work: { kind: 'score' } },
+      { work: { kind: 'break' } },
+      { work: { kind: 'wrap', film: 'polypropylene' } },
+    ],
+  },
   ordinary: {
     pot: { 'butter-salted': 450, sugar: 450, 'glucose-42': 60, water: 90 },
     target: 147,

@@ -1,16 +1,7 @@
 'use client'
 
 import { ChevronDown, X } from 'lucide-react'
-import {
-  cautionIds,
-  colourStages,
-  DIAL_TOP,
-  type FormulaDocument,
-  type Sign,
-  type Step,
-  signs,
-  type Trigger,
-} from '@/core'
+import { cautionIds, colourStages, DIAL_TOP, type FormulaDocument, type Sign, type Step, signs } from '@/core'
 import { Checkbox } from '@/ui/kit/checkbox'
 import { Labelled, smallBox } from '@/ui/kit/labelled'
 import { NumberField } from '@/ui/kit/number-field'
@@ -18,8 +9,10 @@ import { Select } from '@/ui/kit/select'
 import { useSay } from '@/ui/shell/preferences'
 import { cautions, colourName, proseIn, sayDue, signNames } from '@/words'
 import { DragRow } from './sortable'
+import { StepHandwork } from './step-handwork'
+import { When } from './step-when'
 
-interface Props {
+export interface StepProps {
   readonly formula: FormulaDocument
   readonly step: Step
   readonly number: number
@@ -31,7 +24,7 @@ interface Props {
 }
 
 /** One step of the method: when, what, why; opened, everything else about it. */
-export function StepCard({ formula, step, number, open, onToggle, onChange, onRemove, onNudge }: Props) {
+export function StepCard({ formula, step, number, open, onToggle, onChange, onRemove, onNudge }: StepProps) {
   const say = useSay()
   return (
     <DragRow
@@ -71,7 +64,7 @@ export function StepCard({ formula, step, number, open, onToggle, onChange, onRe
   )
 }
 
-function StepForm({ formula, step, onChange }: Pick<Props, 'formula' | 'step' | 'onChange'>) {
+function StepForm({ formula, step, onChange }: Pick<StepProps, 'formula' | 'step' | 'onChange'>) {
   const text = (name: 'label' | 'say' | 'why' | 'act' | 'test', label: string, optional = false) => (
     <Labelled label={label}>
       <input
@@ -151,6 +144,7 @@ function StepForm({ formula, step, onChange }: Pick<Props, 'formula' | 'step' | 
       </div>
       {text('test', 'Test here, and what it should show', true)}
       <Shows step={step} onChange={onChange} />
+      <StepHandwork step={step} onChange={onChange} />
       <div className="grid grid-cols-3 gap-2.5">
         <Select
           small
@@ -231,10 +225,10 @@ const lids = [
   { id: 'off', label: 'off' },
 ]
 
-const signOptions = (Object.keys(signs) as Sign[]).map((id) => ({ id, label: signNames[id] }))
+export const signOptions = (Object.keys(signs) as Sign[]).map((id) => ({ id, label: signNames[id] }))
 
 /** What makes the step due once it is seen, whatever the thermometer says. */
-function Shows({ step, onChange }: Pick<Props, 'step' | 'onChange'>) {
+function Shows({ step, onChange }: Pick<StepProps, 'step' | 'onChange'>) {
   const { shows } = step
   const shades: number[] = colourStages.map((c) => c.celsius)
   if (typeof shows === 'number' && !shades.includes(shows)) shades.push(shows)
@@ -250,78 +244,5 @@ function Shows({ step, onChange }: Pick<Props, 'step' | 'onChange'>) {
       ]}
       onPick={(id) => onChange({ shows: id === '' ? undefined : id in signs ? (id as Sign) : Number(id) })}
     />
-  )
-}
-
-const kinds: readonly { on: Trigger['on']; label: string; fresh: Trigger }[] = [
-  { on: 'ready', label: 'at once', fresh: { on: 'ready' } },
-  { on: 'boil', label: 'when it boils', fresh: { on: 'boil' } },
-  { on: 'rises', label: 'when it reaches', fresh: { on: 'rises', celsius: 110 } },
-  { on: 'target', label: 'at the target', fresh: { on: 'target' } },
-  { on: 'falls', label: 'when it has cooled to', fresh: { on: 'falls', celsius: 45 } },
-  { on: 'after', label: 'after a time', fresh: { on: 'after', seconds: 300 } },
-  { on: 'colour', label: 'by its colour', fresh: { on: 'colour', celsius: 172 } },
-  { on: 'sign', label: 'by a sign', fresh: { on: 'sign', sign: 'clean-streak' } },
-  { on: 'word', label: 'when you say so', fresh: { on: 'word', word: 'ready' } },
-]
-
-function When({ formula, step, onChange }: Pick<Props, 'formula' | 'step' | 'onChange'>) {
-  const { when } = step
-  const taken = formula.steps.some((s) => s.id !== step.id && s.when.on === 'target')
-  return (
-    <div className="grid grid-cols-2 gap-2.5">
-      <Select
-        small
-        label="When"
-        value={when.on}
-        options={kinds
-          .filter((k) => k.on !== 'target' || (formula.target !== null && !taken) || when.on === 'target')
-          .map((k) => ({ id: k.on, label: k.label }))}
-        onPick={(on) => {
-          const kind = kinds.find((k) => k.on === on)
-          if (kind) onChange({ when: kind.fresh })
-        }}
-      />
-      {(when.on === 'rises' || when.on === 'falls' || when.on === 'colour') && (
-        <NumberField
-          small
-          label={when.on === 'colour' ? 'Colour of a syrup heated to' : 'This warm, at sea level'}
-          as="temperature"
-          value={when.celsius}
-          least={-30}
-          most={250}
-          onValue={(celsius) => onChange({ when: { ...when, celsius } }, `when ${step.id}`)}
-        />
-      )}
-      {when.on === 'after' && (
-        <NumberField
-          small
-          label="After"
-          as="minutes"
-          value={when.seconds}
-          most={7 * 86_400}
-          onValue={(seconds) => onChange({ when: { on: 'after', seconds } }, `when ${step.id}`)}
-        />
-      )}
-      {when.on === 'sign' && (
-        <Select
-          small
-          label="Sign"
-          value={when.sign}
-          options={signOptions}
-          onPick={(sign) => onChange({ when: { on: 'sign', sign } })}
-        />
-      )}
-      {when.on === 'word' && (
-        <Labelled label="what you say">
-          <input
-            className={smallBox}
-            value={when.word}
-            maxLength={200}
-            onChange={(e) => onChange({ when: { on: 'word', word: e.target.value } }, `when ${step.id}`)}
-          />
-        </Labelled>
-      )}
-    </div>
   )
 }

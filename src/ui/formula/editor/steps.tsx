@@ -2,7 +2,19 @@
 
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
-import { addStep, changeStep, type FormulaDocument, idFor, moveStep, removeStep, type Step } from '@/core'
+import {
+  addStep,
+  changeStep,
+  type FormulaDocument,
+  families,
+  hasFinish,
+  idFor,
+  moveStep,
+  removeStep,
+  type Step,
+  withUsualFinish,
+} from '@/core'
+import { lower } from '@/words'
 import { DragArea, DragList } from './sortable'
 import { StepCard } from './step-card'
 
@@ -74,6 +86,16 @@ export function Steps({ formula, onFormula }: Props) {
         <Plus size={17} aria-hidden />
         Another step
       </button>
+      {!hasFinish(formula) && (
+        <button
+          type="button"
+          onClick={() => onFormula(withUsualFinish(formula))}
+          className="flex min-h-11 items-center gap-2 rounded-control px-2 text-body font-semibold text-muted hover:bg-marble hover:text-ink"
+        >
+          <Plus size={17} aria-hidden />
+          The usual finish of {lower(families[formula.family].label)}
+        </button>
+      )}
     </section>
   )
 }

@@ -1,0 +1,45 @@
+/** Which work a sentence of a written recipe asks for, once it is off the heat. */
+import type { Handwork } from '../craft/handwork'
+
+/** The more exact first. */
+const SAID: readonly (readonly [RegExp, Handwork])[] = [
+  [/\b(?:temper)\b/i, { kind: 'temper', chocolate: 'dark' }],
+  [/\bmilk chocolate\b.*\btemper/i, { kind: 'temper', chocolate: 'milk' }],
+  [/\b(?:bake)\b/i, { kind: 'bake', celsius: 170 }],
+  [/\bscor(?:e|ing)\b|\bmark (?:it )?(?:into|the)\b/i, { kind: 'score' }],
+  [
+    /\bchips\b.*\b(?:over|top|sprinkle|scatter|cover)\b|\b(?:sprinkle|scatter|cover)\b.*\bchips\b/i,
+    { kind: 'cover-chips' },
+  ],
+  [/\b(?:whip|whisk on high|beat on high)\b/i, { kind: 'whip', on: 'gelatin' }],
+  [/\bbeat\b.*\b(?:gloss|dull|matt|thick)/i, { kind: 'beat' }],
+  [/\bpull (?:it |the (?:candy|sugar|toffee|taffy) )?(?:until|and fold|for)\b/i, { kind: 'pull' }],
+  [/\b(?:form|shape|roll|press)\b.*\bballs?\b/i, { kind: 'form', into: 'balls' }],
+  [/\b(?:form|shape)\b.*\bclusters?\b/i, { kind: 'form', into: 'clusters' }],
+  [/\bsticks?\b.*\bmou?lds?\b|\b(?:pour|fill|spoon)\b.*\bmou?lds?\b/i, { kind: 'fill', by: 'jug', level: 1 }],
+  [/\b(?:pour|fill|spoon)\b.*\b(?:jars?|bottles?)\b/i, { kind: 'fill', by: 'funnel', level: 0.95 }],
+  [/\bpipe\b/i, { kind: 'pipe', depthMm: 15 }],
+  [/\bunmou?ld\b|\bturn (?:them |it )?out of the mou?lds?\b/i, { kind: 'unmould' }],
+  [/\b(?:dip|coat|enrobe)\b.*\bchocolate\b/i, { kind: 'coat' }],
+  [
+    /\b(?:dust|toss|roll)\b.*\b(?:starch|icing sugar|powdered sugar|confectioners|cornflour|cornstarch|cocoa)\b/i,
+    { kind: 'dust' },
+  ],
+  [/\bsprinkle\b/i, { kind: 'sprinkle' }],
+  [/\b(?:refrigerate|chill|in(?:to)? the (?:fridge|refrigerator|freezer))\b/i, { kind: 'chill', celsius: 4 }],
+  [/\bwith scissors\b/i, { kind: 'cut', tool: 'scissors' }],
+  [/\b(?:hot|warm) knife\b/i, { kind: 'cut', tool: 'hot-knife' }],
+  [/\b(?:oiled|greased|buttered) knife\b/i, { kind: 'cut', tool: 'oiled-knife' }],
+  [/\b(?:cut|slice)\b/i, { kind: 'cut', tool: 'knife' }],
+  [/\b(?:break|crack|snap)\b.*\b(?:pieces|shards|apart|up|it)\b/i, { kind: 'break' }],
+  [/\bwrap\b.*\bwax/i, { kind: 'wrap', film: 'waxed-paper' }],
+  [/\b(?:airtight|sealed|lidded) (?:jar|tin|container|box)\b/i, { kind: 'wrap', film: 'jar' }],
+  [/\bwrap\b/i, { kind: 'wrap', film: 'cellulose' }],
+  [/\bpour\b.*\bover the (?:base|crust|shortbread|nuts|biscuit)/i, { kind: 'pour-over' }],
+  [/\bspread\b|\bsmooth\b|\broll (?:it )?(?:out|thin)\b/i, { kind: 'spread' }],
+  [/\bfold\b/i, { kind: 'fold-in' }],
+]
+
+/** The work of a sentence; null where it names none. */
+export const handworkSaid = (sentence: string): Handwork | null =>
+  SAID.find(([words]) => words.test(sentence))?.[1] ?? null
