@@ -20,7 +20,8 @@ const DOUBT = { byBook: 0.5, measured: 0.06 }
 const EIGHTY = 1.2816
 /** ◊ Readings of the last so many s say how it cools now: it may have been moved. */
 const WINDOW = 600
-const LEAST = 8
+/** Readings that tell: so many of a probe, or so few by hand over so many seconds. */
+const LEAST = { probe: 8, byHand: 3, span: 240 }
 
 /** Seconds in which the gap to the room falls by 1/e, by the pot's losses alone. */
 export function bookTau(mix: Mix, pot: Pot, celsius: number): number {
@@ -68,7 +69,8 @@ export function coolingTo(toC: number, readings: readonly Reading[], context: Co
 /** Least squares on the logarithm of what is still above the room; null while it does not fall clearly. */
 function fitTau(readings: readonly Reading[], roomC: number): { tau: number; share: number } | null {
   const n = readings.length
-  if (n < LEAST) return null
+  const span = (readings.at(-1)?.at ?? 0) - (readings[0]?.at ?? 0)
+  if (n < LEAST.byHand || (n < LEAST.probe && span < LEAST.span)) return null
   const x = readings.map((r) => r.at)
   const y = readings.map((r) => Math.log(r.celsius - roomC))
   const mx = x.reduce((a, b) => a + b, 0) / n

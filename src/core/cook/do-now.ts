@@ -121,7 +121,7 @@ const EARLY = 60
 export const isEarly = ({ mood, step, due }: DoNow): boolean =>
   mood === 'wait' &&
   step !== null &&
-  ['boil', 'rises', 'falls', 'colour', 'target'].includes(step.when.on) &&
+  ['boil', 'rises', 'falls', 'colour', 'target', 'window'].includes(step.when.on) &&
   (due === null || due.seconds > EARLY)
 
 /** The do-now panel for a cook in this state at this moment. */
