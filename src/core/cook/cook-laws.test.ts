@@ -4,10 +4,8 @@ import { demoBoil } from '@/demo/formulas'
 import { gramsAsWritten } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { type Mix, mix } from '../matter/mix'
-import { heatCapacity } from '../physics/heat'
-import { potThermal } from '../pot/equipment'
 import { testConditions } from '../testing'
-import { coolingTo } from './cooling'
+import { bookTau, coolingTo } from './cooling'
 import { heatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-path'
 import type { Reading } from './readings'
 
@@ -116,8 +114,10 @@ describe('cooling', () => {
   it('is by the book until it has been watched, and less sure', () => {
     const one = [{ at: 0, celsius: 115 }]
     const book = coolingTo(50, one, { now: 0, mix: inIt, pot, roomC, since: 0 })
-    const { baseCapacity, syrupToRoom, baseToRoom } = potThermal(pot)
-    const tau = (heatCapacity(inIt, 115) + baseCapacity) / (syrupToRoom + baseToRoom)
+    const tau = bookTau(inIt, pot, 115)
+    expect(tau).toBeGreaterThan(600)
+    // cold water at its base takes most of it
+    expect(bookTau(inIt, pot, 115, true)).toBeLessThan(0.6 * tau)
     expect(book?.seconds).toBeCloseTo(tau * Math.log((115 - roomC) / (50 - roomC)), 3)
     const watched = fallen(tau, 115, 40)
     const seen = coolingTo(50, watched, { now: 390, mix: inIt, pot, roomC, since: 0 })

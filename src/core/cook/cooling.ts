@@ -1,6 +1,7 @@
 /** When a pot off the heat will have cooled: each reading above the room halves in the same time as the one before. */
 
 import { type Mix, massOf } from '../matter/mix'
+import { openFace } from '../physics/conduction'
 import { heatCapacity } from '../physics/heat'
 import { type Pot, potThermal } from '../pot/equipment'
 import type { Reading } from './readings'
@@ -23,10 +24,14 @@ const WINDOW = 600
 /** Readings that tell: so many of a probe, or so few by hand over so many seconds. */
 const LEAST = { probe: 8, byHand: 3, span: 240 }
 
-/** Seconds in which the gap to the room falls by 1/e, by the pot's losses alone. */
-export function bookTau(mix: Mix, pot: Pot, celsius: number): number {
-  const { baseCapacity, syrupToRoom, baseToRoom } = potThermal(pot)
-  return (heatCapacity(mix, celsius) + baseCapacity) / (syrupToRoom + baseToRoom)
+/** ◊ W/(m²·K) that a base in cold water gives off, through syrup that stands still. */
+const BATH = 80
+
+/** Seconds in which the gap to the room falls by 1/e, by the pot's faces alone; `bath`: its base stands in cold water. */
+export function bookTau(mix: Mix, pot: Pot, celsius: number, bath = false): number {
+  const { baseCapacity, wallM2, baseM2 } = potThermal(pot)
+  const gives = openFace(celsius)
+  return (heatCapacity(mix, celsius) + baseCapacity) / (gives * (baseM2 + wallM2) + (bath ? BATH : gives) * baseM2)
 }
 
 export interface CoolingContext {
@@ -34,6 +39,8 @@ export interface CoolingContext {
   readonly mix: Mix
   readonly pot: Pot
   readonly roomC: number
+  /** Its base stands in cold water. */
+  readonly bath?: boolean
   /** When it came off the heat. */
   readonly since: number
 }
@@ -41,7 +48,7 @@ export interface CoolingContext {
 /** How what is off the heat cools by what was read of it; by the book's losses while that tells nothing. Null with nothing to go on. */
 export function coolingOf(
   readings: readonly Reading[],
-  { now, mix, pot, roomC, since }: CoolingContext,
+  { now, mix, pot, roomC, bath, since }: CoolingContext,
 ): { readonly last: Reading; readonly tau: number; readonly share: number } | null {
   const heard = readings.filter((r) => r.at >= since && r.at <= now && r.celsius > roomC + 1)
   const last = heard.at(-1)
@@ -52,7 +59,7 @@ export function coolingOf(
   )
   return fitted
     ? { last, tau: fitted.tau, share: Math.max(DOUBT.measured, fitted.share) }
-    : { last, tau: bookTau(mix, pot, last.celsius), share: DOUBT.byBook }
+    : { last, tau: bookTau(mix, pot, last.celsius, bath), share: DOUBT.byBook }
 }
 
 /** Foresees the cooling to `toC` from the readings since it came off; null with nothing to go on or for a warmer room. */

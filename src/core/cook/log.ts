@@ -301,3 +301,7 @@ export function emptiedAt(formula: FormulaDocument, state: Pick<CookState, 'done
   const step = formula.steps.find((s) => s.empties && state.done.has(s.id))
   return step ? (state.done.get(step.id) ?? null) : null
 }
+
+/** Whether its base was put into cold water when it came off. */
+export const standsInWater = (formula: FormulaDocument, { done }: Pick<CookState, 'done'>): boolean =>
+  formula.steps.some((s) => s.bath && done.has(s.id))

@@ -10,7 +10,7 @@ import { type Cooling, coolingTo } from './cooling'
 import { type DoNow, doNow, saw } from './do-now'
 import { DROP_SD } from './evidence'
 import { type Forecast, forecast } from './forecast'
-import { type CookAct, emptiedAt, fedAt } from './log'
+import { type CookAct, emptiedAt, fedAt, standsInWater } from './log'
 import type { Reading } from './readings'
 import { type Track, trackCook, trackFacts } from './track'
 
@@ -44,7 +44,14 @@ function coolingNow(cook: Cook, readings: readonly Reading[], now: number): Cool
   const mix = contents(cook)
   if (when?.on !== 'falls' || !mix) return null
   const { pot, roomC } = cook.conditions
-  return coolingTo(when.celsius, readings, { now, mix, pot, roomC, since: cook.state.pulledAt ?? 0 })
+  return coolingTo(when.celsius, readings, {
+    now,
+    mix,
+    pot,
+    roomC,
+    bath: standsInWater(cook.formula, cook.state),
+    since: cook.state.pulledAt ?? 0,
+  })
 }
 
 /**

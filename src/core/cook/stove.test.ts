@@ -216,11 +216,11 @@ describe('a cook without a probe', () => {
     const points = pointsInLog(fudge, grams, events, testConditions.pressurePa, testConditions.roomC)
     const seen = (now: number) => potNow(openCook(fudge, grams, testConditions, probe, events), points, now)
     const soon = seen(1800)
-    const later = seen(1800 + 1200)
+    const later = seen(1800 + 200)
     expect(soon.doNow.step?.id).toBe('beat')
     expect(soon.celsius).toBeLessThan(114)
     expect(later.celsius).toBeLessThan((soon.celsius as number) - 5)
-    expect((soon.doNow.due?.seconds ?? 0) - (later.doNow.due?.seconds ?? 0)).toBeCloseTo(1200, 0)
+    expect((soon.doNow.due?.seconds ?? 0) - (later.doNow.due?.seconds ?? 0)).toBeCloseTo(200, 0)
     expect(seen(1800 + (soon.doNow.due?.seconds ?? 0) + 1).doNow.mood).toBe('now')
   })
 

@@ -2,7 +2,7 @@
 
 import type { Cook } from '../cook/cook'
 import { bookTau, coolingOf } from '../cook/cooling'
-import { emptiedAt } from '../cook/log'
+import { emptiedAt, standsInWater } from '../cook/log'
 import type { Reading } from '../cook/readings'
 import { handworkFacts, type Place } from '../craft/handwork'
 import { onARack, type Surface } from '../craft/surfaces'
@@ -86,11 +86,12 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
     const lastDone = formula.steps.findLastIndex((s) => (state.done.get(s.id) ?? Number.POSITIVE_INFINITY) <= emptied)
     return lying(cook, log, mix, emptied, read?.celsius ?? stops[lastDone]?.afterC ?? formula.target.celsius, null)
   }
-  const cooling = coolingOf(readings, { now, mix, pot: conditions.pot, roomC, since: pulledAt })
+  const bath = standsInWater(formula, state)
+  const cooling = coolingOf(readings, { now, mix, pot: conditions.pot, roomC, bath, since: pulledAt })
   const from = cooling?.last.at ?? pulledAt
   const startC =
     cooling?.last.celsius ?? state.pulledC ?? stops.find((s) => s.step.when.on === 'target')?.beforeC ?? roomC
-  const tau = cooling?.tau ?? bookTau(mix, conditions.pot, startC)
+  const tau = cooling?.tau ?? bookTau(mix, conditions.pot, startC, bath)
   return {
     ...base,
     place: 'pot',

@@ -35,6 +35,9 @@ export interface PotThermal {
   readonly syrupToRoom: number
   /** Base to room, W/K. */
   readonly baseToRoom: number
+  /** m² of its base, and of its wall as far as the syrup stands. */
+  readonly baseM2: number
+  readonly wallM2: number
 }
 
 /** Thermal constants of a pot. */
@@ -47,6 +50,8 @@ export function potThermal(pot: Pot): PotThermal {
     baseToSyrup: transfer.toSyrup * base,
     syrupToRoom: transfer.toRoom * (base + wall),
     baseToRoom: transfer.toRoom * base,
+    baseM2: base,
+    wallM2: wall,
   }
 }
 
