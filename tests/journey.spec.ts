@@ -46,8 +46,14 @@ test('from the book to the logbook: size, cook, be told, log, pull, find it agai
   await whenDue(page, 'Stirred in')
   await whenDue(page, 'Moulds filled')
   await expect(page.getByRole('button', { name: /Start Nettle, boil 2 of 3/ })).toBeVisible()
+  // what lies in the moulds is followed to the moment it lets go of them, and asked about when it is touched before
   await expect(page.getByTestId('primary')).toContainText('Unmoulded')
   await page.keyboard.press(' ')
+  await expect(page.getByRole('alert', { name: 'Was that meant?' })).toBeVisible()
+  await page.keyboard.press('u')
+  await page.getByRole('button', { name: 'On to its moment' }).click()
+  await whenDue(page, 'Unmoulded')
+  await whenDue(page, 'Wrapped')
   await page.getByRole('button', { name: /Close this boil/ }).click()
 
   await page.waitForURL(/\/logbook\//)

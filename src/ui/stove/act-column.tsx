@@ -38,28 +38,18 @@ export function ActColumn({ live, acts, shades }: Props) {
   const OpenPanel = usePanels()
   if (acts.panel !== 'acts' && !(acts.panel === 'rescue' && live.rescue === null))
     return OpenPanel ? <OpenPanel live={live} acts={acts} shades={shades} /> : <div className="sheet flex-1" />
-  const { past, rescue, nextBoil, cook, over } = live
+  const { past, rescue, cook } = live
   const byHand = live.log.boil.channel === null
-  const next = nextBoil !== null && nextBoil.startIn <= 0 ? nextBoil : null
   const wentTooFar = past.trouble && rescue !== null
   // what is asked wants the room of what can wait, and gives way to what cannot
   const asked = acts.slip !== null && acts.slip.early !== null && !wentTooFar
-  const tiles = asked ? 0 : 3 + Number(byHand) + Number(next !== null && !over) + Number(wentTooFar)
+  const tiles = asked ? 0 : 3 + Number(byHand) + Number(isNextDue(live)) + Number(wentTooFar)
   return (
     <div className="acts flex min-h-0 flex-1 flex-col">
       {asked && <Asked acts={acts} />}
       <div data-tiles={tiles} className="acts-tiles min-h-0 flex-1 overflow-y-auto">
         <Primary live={live} acts={acts} />
-        {next && !over && !asked && (
-          <button type="button" onClick={acts.startNext} className={`${tile} acts-wide bg-angelica text-on-fill`}>
-            <span className="casual text-lead leading-tight font-bold">
-              Start {boilName({ label: next.label, number: next.number, plan: live.log.boil.plan })}
-            </span>
-            <span className="acts-extra text-body">
-              {next.together ? 'so that both arrive together' : 'the pot is free'}
-            </span>
-          </button>
-        )}
+        {!asked && <NextBoil live={live} acts={acts} />}
         {wentTooFar && (
           <button
             type="button"
@@ -113,8 +103,24 @@ export function ActColumn({ live, acts, shades }: Props) {
   )
 }
 
+const isNextDue = ({ nextBoil, over }: LiveCook): boolean => nextBoil !== null && nextBoil.startIn <= 0 && !over
+
+/** The next boil of the batch, once it is its turn. */
+export function NextBoil({ live, acts }: Omit<Props, 'shades'>) {
+  const { nextBoil: next } = live
+  if (!next || !isNextDue(live)) return null
+  return (
+    <button type="button" onClick={acts.startNext} className={`${tile} acts-wide bg-angelica text-on-fill`}>
+      <span className="casual text-lead leading-tight font-bold">
+        Start {boilName({ label: next.label, number: next.number, plan: live.log.boil.plan })}
+      </span>
+      <span className="acts-extra text-body">{next.together ? 'so that both arrive together' : 'the pot is free'}</span>
+    </button>
+  )
+}
+
 /** A step logged far from its moment is taken, and at once asked about: a bumped key is one touch to undo. */
-function Asked({ acts: { slip, undo, meant } }: Pick<Props, 'acts'>) {
+export function Asked({ acts: { slip, undo, meant } }: Pick<Props, 'acts'>) {
   if (!slip?.early) return null
   return (
     <section

@@ -15,10 +15,11 @@ interface Props {
   readonly practice: boolean
   readonly voices: Voices
   onRate(rate: number): void
+  readonly onJump?: (() => void) | null
 }
 
 /** The practice clock and the state of the line, in a corner of the chart. */
-export function Pace({ rate, snapshot, practice, voices, onRate }: Props) {
+export function Pace({ rate, snapshot, practice, voices, onRate, onJump = null }: Props) {
   const { connected, waiting, kept } = snapshot
   // what cannot be touched yet is not shown yet
   const alive = useAlive()
@@ -26,7 +27,7 @@ export function Pace({ rate, snapshot, practice, voices, onRate }: Props) {
     <div className="flex flex-wrap items-center md:shrink-0 gap-x-3 text-small md:flex-nowrap">
       {practice && alive && (
         <Suspense>
-          <PracticeClock rate={rate} onRate={onRate} />
+          <PracticeClock rate={rate} onRate={onRate} onJump={onJump} />
         </Suspense>
       )}
       <Toggle

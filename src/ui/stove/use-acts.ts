@@ -64,6 +64,8 @@ export interface Acts {
   /** Puts the thermometer right for this cook. */
   correct(off: number): void
   setRate(rate: number): void
+  /** The practice clock goes on to the moment of the next step. */
+  jump(): void
   toStory(): void
   startNext(): void
 }
@@ -143,6 +145,10 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook): Acts {
     correct: (off) =>
       logged({ type: 'correction', celsius: correctionIn(snapshot.events) + off }, 'Thermometer put right'),
     setRate: (rate) => void log.log({ type: 'clock', rate, wall: log.wall() }),
+    jump: () => {
+      const to = log.now() + (pot.doNow.due?.seconds ?? 0)
+      log.log({ type: 'clock', rate: paceOf(snapshot.events), wall: log.wall() }, to)
+    },
     startNext: () => {
       send<{ id: string }>('POST', `/api/batches/${boil.batchId}/boils`, {
         id: ulid(),

@@ -15,12 +15,18 @@ interface Props {
   readonly voices: Voices
 }
 
+/** A wait of so many s is worth a leap of the practice clock. */
+const JUMPS = 60
+
 /** The sweet off the heat: how it cools and what it can do, under its name and its clock. */
 export function FinishChart({ live, acts, voices }: Props) {
   const say = useSay()
   const { log, snapshot, finish, now } = live
   const { boil } = log
   const { slip, amended } = acts
+  const practice = snapshot.events.some((e) => e.type === 'clock' && e.rate > 1)
+  // what stands in the pot is the hub's to cool; what lies on a tray cools by its clock
+  const waits = finish.place === 'pot' ? 0 : (live.pot.doNow.due?.seconds ?? 0)
   return (
     <section aria-label="Finish" className="sheet flex h-[420px] min-h-0 flex-col px-4 pt-1 pb-2 md:h-auto">
       <header className="flex min-h-16 min-w-0 flex-wrap items-center justify-between gap-x-4">
@@ -35,10 +41,11 @@ export function FinishChart({ live, acts, voices }: Props) {
         />
         <Pace
           rate={paceOf(snapshot.events)}
-          practice={snapshot.events.some((e) => e.type === 'clock' && e.rate > 1)}
+          practice={practice}
           snapshot={snapshot}
           voices={voices}
           onRate={acts.setRate}
+          onJump={waits > JUMPS ? acts.jump : null}
         />
       </header>
       <FinishCurve

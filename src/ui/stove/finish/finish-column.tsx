@@ -4,7 +4,7 @@ import { Flame, Grid3x3, Hand, Layers, NotebookPen, PackageCheck } from 'lucide-
 import type { KitchenView } from '@/contract/kitchen'
 import type { Place } from '@/core'
 import { firstAid, sayBare, sayForming, sayMove } from '@/words'
-import { Primary, Tile, tile, usePanels } from '../act-column'
+import { Asked, NextBoil, Primary, Tile, tile, usePanels } from '../act-column'
 import type { FinishingCook } from '../stove'
 import type { Acts } from '../use-acts'
 import { Bowl } from './bowl'
@@ -40,55 +40,60 @@ export function FinishColumn({ live, acts, shades }: Props) {
     .sort((a, b) => (a.next?.opens ?? 0) - (b.next?.opens ?? 0))[0]
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2.5">
+      {acts.slip?.early && <Asked acts={acts} />}
       <Primary live={live} acts={acts} />
-      <div className="grid min-h-0 shrink-0 auto-rows-[minmax(64px,auto)] grid-cols-1 gap-2.5">
-        <div className="grid grid-cols-2 gap-2.5 [--acts-title:var(--text-lead)]">
-          <Tile
-            icon={<Hand size={18} aria-hidden />}
-            title={titles[mass.place]}
-            hint={`${mass.slab ? 'touch, depth' : 'warm, look'} · T`}
-            onPress={() => acts.open('touch')}
-          />
-          <Tile
-            icon={<NotebookPen size={18} aria-hidden />}
-            title="Note"
-            hint={'count, end · N'}
-            onPress={() => acts.open('note')}
-          />
+      <NextBoil live={live} acts={acts} />
+      {/* what is asked wants the room of what can wait */}
+      {acts.slip?.early ? null : (
+        <div className="grid min-h-0 shrink-0 auto-rows-[minmax(64px,auto)] grid-cols-1 gap-2.5">
+          <div className="grid grid-cols-2 gap-2.5 [--acts-title:var(--text-lead)]">
+            <Tile
+              icon={<Hand size={18} aria-hidden />}
+              title={titles[mass.place]}
+              hint={`${mass.slab ? 'touch, depth' : 'warm, look'} · T`}
+              onPress={() => acts.open('touch')}
+            />
+            <Tile
+              icon={<NotebookPen size={18} aria-hidden />}
+              title="Note"
+              hint={'count, end · N'}
+              onPress={() => acts.open('note')}
+            />
+          </div>
+          {mass.slab && (
+            <Tile
+              icon={<Layers size={20} aria-hidden />}
+              title={sooner ? `Onto the ${sooner.on.name}` : 'Lay it elsewhere'}
+              hint={`${sooner ? sayMove(sooner, work, now) : 'see what each place would change'} · F`}
+              onPress={() => acts.open('lay')}
+            />
+          )}
+          {mass.place === 'pot' && (
+            <Tile
+              icon={<Flame size={20} aria-hidden />}
+              title={`Heat ${cook.state.dial}`}
+              hint={'warm it again\u00a0·\u00a0H'}
+              onPress={() => acts.open('heat')}
+            />
+          )}
+          {forming && (
+            <Tile
+              icon={<Grid3x3 size={20} aria-hidden />}
+              title="Made so far"
+              hint={'count, and the pace is yours\u00a0·\u00a0C'}
+              onPress={() => acts.open('count')}
+            />
+          )}
+          {mass.slab && (
+            <Tile
+              icon={<PackageCheck size={20} aria-hidden />}
+              title="Keeps"
+              hint={`${sayBare(finish.keeping)} · K`}
+              onPress={() => acts.open('keep')}
+            />
+          )}
         </div>
-        {mass.slab && (
-          <Tile
-            icon={<Layers size={20} aria-hidden />}
-            title={sooner ? `Onto the ${sooner.on.name}` : 'Lay it elsewhere'}
-            hint={`${sooner ? sayMove(sooner, work, now) : 'see what each place would change'} · F`}
-            onPress={() => acts.open('lay')}
-          />
-        )}
-        {mass.place === 'pot' && (
-          <Tile
-            icon={<Flame size={20} aria-hidden />}
-            title={`Heat ${cook.state.dial}`}
-            hint={'warm it again\u00a0·\u00a0H'}
-            onPress={() => acts.open('heat')}
-          />
-        )}
-        {forming && (
-          <Tile
-            icon={<Grid3x3 size={20} aria-hidden />}
-            title="Made so far"
-            hint={'count, and the pace is yours\u00a0·\u00a0C'}
-            onPress={() => acts.open('count')}
-          />
-        )}
-        {mass.slab && (
-          <Tile
-            icon={<PackageCheck size={20} aria-hidden />}
-            title="Keeps"
-            hint={`${sayBare(finish.keeping)} · K`}
-            onPress={() => acts.open('keep')}
-          />
-        )}
-      </div>
+      )}
       <div className="sheet min-h-0 flex-1 overflow-hidden px-4 py-3 max-md:hidden">
         {forming && <p className="mb-2 text-body font-semibold">{sayForming(forming)}</p>}
         {mass.foam && mass.place === 'bowl' && <Bowl foam={mass.foam} />}
