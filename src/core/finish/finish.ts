@@ -195,7 +195,9 @@ function worksAhead(
       const range = heatRangeOf(window, glassC, conditions.roomC)
       const own = spanOf(mass.course, range)
       // nothing is done before what stands before it
-      const opens = Math.max(own.opens, out.at(-1)?.opens ?? Number.NEGATIVE_INFINITY)
+      const before = out.at(-1)?.opens
+      const rests = step.when.on === 'after' ? (before ?? state.lastDoneAt) + step.when.seconds : own.opens
+      const opens = Math.max(own.opens, rests, before ?? Number.NEGATIVE_INFINITY)
       const span = { opens, closes: own.closes }
       out.push({ step, kind, range, ...span, state: stateOf(span, at) })
     }

@@ -37,6 +37,7 @@ export function conditionsOf(kitchen: KitchenView, choice: Choice): Conditions {
     humidity: room.humidity,
     pot: find(kitchen.pot, choice.pot),
     burner: find(kitchen.burner, choice.burner),
+    surfaces: kitchen.surface.map(({ name, kind, thicknessMm }) => ({ name, kind, thicknessMm })),
   }
 }
 

@@ -10,6 +10,7 @@ import { Segments } from '@/ui/kit/segments'
 import { TabList, TabPanel, Tabs } from '@/ui/kit/tabs'
 import { For, useSay } from '@/ui/shell/preferences'
 import { formatLitres, type Say } from '@/words'
+import { AfterView } from './after-view'
 import { BatchView } from './batch-view'
 import { conditionsOf, firstChoice, vesselOf } from './equipment'
 import { FormulaFiles } from './files-menu'
@@ -34,6 +35,7 @@ const views = [
   { id: 'batch', label: 'Batch' },
   { id: 'layout', label: 'Lay out' },
   { id: 'ready', label: 'Get ready' },
+  { id: 'after', label: 'Finish' },
 ] as const
 type View = (typeof views)[number]['id']
 
@@ -61,7 +63,7 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
       onPick={setView}
       className="flex min-h-dvh flex-col gap-3 p-4 lg:px-6 lg:py-4 print:min-h-0 print:p-0"
     >
-      <header className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2 lg:flex-nowrap print:hidden">
+      <header className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2 xl:flex-nowrap print:hidden">
         <div className="min-w-0">
           <h1 className="casual text-name leading-tight font-extrabold">{formula.name}</h1>
           <p className="text-main text-muted">
@@ -133,6 +135,9 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
             </TabPanel>
             <TabPanel id="layout">
               <LayoutView formula={formula} sized={sized} conditions={conditions} vessel={vessel} />
+            </TabPanel>
+            <TabPanel id="after">
+              <AfterView sized={sized} conditions={conditions} />
             </TabPanel>
             <TabPanel id="ready">
               <ReadyView

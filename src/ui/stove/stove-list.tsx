@@ -6,10 +6,13 @@ import { useEffect, useState } from 'react'
 import { families, inCelsius, paceOf } from '@/core'
 import { sugarColour } from '@/ui/chart/ladder-scale'
 import { useSay, useTime } from '@/ui/shell/preferences'
-import { formatClock, formatSpan, sayDoNow, sayStep } from '@/words'
+import { formatClock, formatSpan, sayDoNow, sayPlace, sayStep } from '@/words'
 import { boilName } from './boil-name'
+import { callOf } from './call'
+import { WindowStrip } from './finish/window-strip'
 import { looks } from './pot-card'
-import { type BoilOn, type LiveCook, useStove } from './stove'
+import { type BoilOn, isFinishing, type LiveCook, useStove } from './stove'
+import { useAlarm, useAwake } from './use-alarm'
 
 /** A tenth of a minute is near enough for an order that does not flicker. */
 const COARSE = 6
@@ -28,6 +31,7 @@ export interface LostBoil {
 /** All that is on the stove, and what rests after it: the one that wants a person next comes first. */
 export function StoveList({ boils, lost }: { readonly boils: readonly BoilOn[]; readonly lost: readonly LostBoil[] }) {
   const time = useTime()
+  useAwake(boils.length > 0)
   const inOrder = [...useStove(boils).values()].sort((a, b) => wantsIn(a) - wantsIn(b))
   return (
     <div className="flex flex-col gap-5 p-4 lg:p-6">
@@ -59,6 +63,9 @@ function BoilCard({ live }: { readonly live: LiveCook }) {
   const left = doNow.due?.seconds ?? null
   const rests = live.emptiedAt !== null
   const waits = rests && doNow.mood === 'wait' && left !== null
+  const said = sayDoNow(doNow, say)
+  // from afar, too: whoever looks at the list is called by any of them
+  useAlarm(boil.id, live.over ? null : callOf(doNow, live.troubles, say))
   return (
     <li>
       <Link
@@ -91,7 +98,8 @@ function BoilCard({ live }: { readonly live: LiveCook }) {
             {doNow.mood === 'now' && (
               <strong className="mr-2 rounded-inner bg-alarm px-2 py-0.5 text-white">Now</strong>
             )}
-            <strong className="casual">{sayDoNow(doNow, say).say}</strong>
+            <strong className="casual">{said.say}</strong>
+            {doNow.mood === 'now' && said.window && <span className="block text-main">{said.window}</span>}
             {doNow.step && !waits && left !== null && left > 0.5 && (
               <>
                 . {doNow.step.label} in <span className="tabular-nums">{formatSpan(left)}</span>
@@ -101,12 +109,25 @@ function BoilCard({ live }: { readonly live: LiveCook }) {
               <Until seconds={left / paceOf(snapshot.events)} then={doNow.step ? sayStep(doNow.step, say) : ''} />
             )}
           </span>
-          <span className="flex flex-wrap justify-between gap-x-4 text-small opacity-75">
-            <span>
-              {conditions.pot.name} on the {conditions.burner.name}, {conditions.room}
+          {isFinishing(live) ? (
+            <>
+              <WindowStrip finish={live.finish} now={now} />
+              <span className="flex flex-wrap justify-between gap-x-4 text-small opacity-75">
+                <span>
+                  {sayPlace(live.finish)}, {say.temperature(inCelsius(live.finish.celsius))}{' '}
+                  {live.finish.measured ? 'measured' : 'reckoned'}
+                </span>
+                <span className="figures">{formatSpan(60 * Math.floor((now - live.finish.mass.since) / 60))}</span>
+              </span>
+            </>
+          ) : (
+            <span className="flex flex-wrap justify-between gap-x-4 text-small opacity-75">
+              <span>
+                {conditions.pot.name} on the {conditions.burner.name}, {conditions.room}
+              </span>
+              <span className="figures">{formatClock(now)} from first flame</span>
             </span>
-            <span className="figures">{formatClock(now)} from first flame</span>
-          </span>
+          )}
         </span>
       </Link>
     </li>

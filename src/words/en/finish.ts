@@ -18,10 +18,12 @@ import {
   type SurfaceKind,
   type Texture,
   type Touch,
+  type Want,
+  type WantFigures,
   type WorkAhead,
   type WrapBy,
 } from '@/core'
-import { formatCount, formatLitres, formatSpan, formatTimes } from '../format'
+import { formatCount, formatLitres, formatPercent, formatSpan, formatTimes } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
 
@@ -212,6 +214,26 @@ export function sayMove({ next, sweats }: Move, now: WorkAhead | null, at: numbe
   if (Number.isFinite(sweats)) said.push(`weeps after ${sayMoment(sweats - at)}`)
   return said.join('; ') || 'nothing changes'
 }
+
+const wants: Sayings<WantFigures, string> = {
+  dust: ({ grams, starch }, say) =>
+    `${say.weight(grams)} to dust with: ${say.weight(starch)} starch, the rest icing sugar.`,
+  coat: ({ grams, staysOn }, say) => `${say.weight(grams)} to dip in; ${say.weight(staysOn)} of it stays on them.`,
+  temper: ({ chocolate, melt, seed, meltTo, workAt, tooWarm }, say) =>
+    `Melt ${say.weight(melt)} of the ${chocolateNames[chocolate]} to ${say.temperature(meltTo)}, hold back ${say.weight(seed)} as seed, and stir that in to ${say.fine(workAt)}.${tooWarm ? ' This room is too warm for it to set with a gloss.' : ''}`,
+  chips: ({ grams, melts, share, spreadBelow }, say) =>
+    `${melts ? `The slab has heat enough to melt ${say.weight(grams)}.` : `Its heat melts only ${formatPercent(share)} of them.`} Spread once the topmost shine and it is below ${say.temperature(spreadBelow)}. Melted so they bloom within days: eat soon, or temper and spread instead.`,
+  wrap: ({ film, days, bareHours }) =>
+    `Keeps ${sayDays(days)} in ${filmNames[film]}${Number.isFinite(bareHours) ? `; bare no longer than ${sayMoment(bareHours * 3600)}` : ''}.`,
+  chill: ({ dew, weeps }, say) =>
+    weeps
+      ? `It comes out below ${say.temperature(dew)} and weeps: wrap it first.`
+      : 'The air is dry enough: it does not weep.',
+  cut: ({ tool }) => `With ${toolNames[tool]}, straight down, wiped between cuts.`,
+}
+
+/** What a work wants for this batch. */
+export const sayWant = (want: Want, say: Say): string => sayFinding(wants, want, say)
 
 /** Where it is: "12 min on the marble slab". */
 export const sayPlace = ({ place, mass }: FinishAssessment): string =>

@@ -1,0 +1,110 @@
+/** What a work wants, in grams and degrees for this batch: said on the formula's page before anything is cooked. */
+import { type Chocolate, type CutTool, chocolates, type Film } from '../craft/handwork'
+import type { PlainFindingOf } from '../finding'
+import type { Analysis, Conditions } from '../formula/analyse'
+import type { FormulaDocument, GramsByLine, Step } from '../formula/document'
+import { ingredientIn } from '../formula/mixes'
+import type { BatchPlan } from '../formula/plan'
+import { massOf } from '../matter/mix'
+import { heatCapacity } from '../physics/heat'
+import { dewPoint } from '../physics/humidity'
+import { type Celsius, type Grams, inCelsius, inGrams } from '../quantity/figures'
+import { chipsOn, coatGrams, dustGrams, meltsAt, seedShare, worksAt } from './chocolate'
+import { pieceOf, wrapBy } from './keeping'
+
+export interface WantFigures {
+  dust: { readonly grams: Grams; readonly starch: Grams }
+  coat: { readonly grams: Grams; readonly staysOn: Grams }
+  temper: {
+    readonly chocolate: Chocolate
+    readonly melt: Grams
+    readonly seed: Grams
+    readonly meltTo: Celsius
+    readonly workAt: Celsius
+    readonly tooWarm: boolean
+  }
+  chips: { readonly grams: Grams; readonly melts: boolean; readonly share: number; readonly spreadBelow: Celsius }
+  wrap: { readonly film: Film; readonly days: number; readonly bareHours: number }
+  chill: { readonly dew: Celsius; readonly weeps: boolean }
+  cut: { readonly tool: CutTool }
+}
+export type Want = PlainFindingOf<WantFigures>
+
+interface WantContext {
+  readonly formula: FormulaDocument
+  /** Null for what is not boiled. */
+  readonly analysis: Analysis | null
+  readonly plan: BatchPlan
+  readonly conditions: Conditions
+}
+
+/** g of what goes in with a step. */
+const gramsIn = (formula: FormulaDocument, group: string | undefined, grams: GramsByLine): number =>
+  formula.lines.filter((l) => l.group === group).reduce((sum, l) => sum + (grams[l.id] ?? 0), 0)
+
+/** g of what is tempered, and how much of it is fat: all that is in such a formula. */
+function chocolateIn(formula: FormulaDocument, grams: GramsByLine, kind: Chocolate): { grams: number; fat: number } {
+  const lines = formula.lines.map((l) => ({ g: grams[l.id] ?? 0, ingredient: ingredientIn(formula, l.ingredient) }))
+  const all = lines.reduce((sum, l) => sum + l.g, 0)
+  const fat = lines.reduce((sum, l) => sum + (l.g * l.ingredient.per100.fat) / 100, 0)
+  return { grams: all, fat: all > 0 ? fat / all : chocolates[kind].fat }
+}
+
+/** What the work of a step wants; null where it wants nothing but hands. */
+export function wantOf(step: Step, { formula, analysis, plan, conditions }: WantContext): Want | null {
+  const work = step.handwork
+  const piece = analysis && pieceOf(formula, analysis, plan.pieceGrams)
+  switch (work?.kind) {
+    case 'dust': {
+      if (!piece) return null
+      const grams = dustGrams(plan.pieces, piece.areaCm2)
+      return { id: 'dust', figures: { grams: inGrams(grams), starch: inGrams(grams / 2) } }
+    }
+    case 'coat': {
+      if (!piece) return null
+      const { grams, staysOn } = coatGrams(plan.pieces, piece.areaCm2)
+      return { id: 'coat', figures: { grams: inGrams(grams), staysOn: inGrams(staysOn) } }
+    }
+    case 'temper': {
+      const { grams, fat } = chocolateIn(formula, plan.grams, work.chocolate)
+      if (grams <= 0) return null
+      const share = seedShare(fat, meltsAt(work.chocolate), worksAt(work.chocolate), conditions.roomC)
+      return {
+        id: 'temper',
+        figures: {
+          chocolate: work.chocolate,
+          melt: inGrams(grams * (1 - share)),
+          seed: inGrams(grams * share),
+          meltTo: inCelsius(meltsAt(work.chocolate)),
+          workAt: inCelsius(worksAt(work.chocolate)),
+          tooWarm: conditions.roomC > WARMEST,
+        },
+      }
+    }
+    case 'cover-chips': {
+      const grams = gramsIn(formula, step.adds, plan.grams)
+      if (!analysis || grams <= 0) return null
+      const perK = heatCapacity(analysis.finished, 80) * (plan.outGrams / massOf(analysis.finished))
+      const { melts, share, spreadBelow } = chipsOn(grams, 0.3, conditions.roomC, CHIPS_ON, perK)
+      return { id: 'chips', figures: { grams: inGrams(grams), melts, share, spreadBelow: inCelsius(spreadBelow) } }
+    }
+    case 'wrap': {
+      if (!piece) return null
+      const kept = wrapBy(piece, conditions)
+      const days = kept.days.find((d) => d.film === work.film)?.days ?? 0
+      return { id: 'wrap', figures: { film: work.film, days, bareHours: kept.bareHours } }
+    }
+    case 'chill': {
+      const dew = dewPoint(conditions.roomC, conditions.humidity)
+      return { id: 'chill', figures: { dew: inCelsius(dew), weeps: dew > work.celsius } }
+    }
+    case 'cut':
+      return { id: 'cut', figures: { tool: work.tool } }
+    default:
+      return null
+  }
+}
+
+/** ◊ A room warmer than this does not let chocolate set, °C; and how hot a slab is when the chips go on. */
+const WARMEST = 24
+const CHIPS_ON = 95
