@@ -18,6 +18,7 @@ import { type Course, celsiusAt, fallsAt } from './course'
 import { pieceOf, type WrapBy, wrapBy } from './keeping'
 import { type FinishLog, finishLogOf } from './log'
 import { type Mass, massNow, profileAt } from './mass'
+import { outcomesOf, type WorkOutcome } from './outcomes'
 import { slabCourse, warmingSeconds } from './slab'
 import { type Band, bandsOf, type HeatRange, heatRangeOf, type Span, spanOf, windowFor } from './windows'
 
@@ -47,6 +48,8 @@ export interface FinishFigures {
     readonly warmFor: Seconds | null
     readonly instead: Instead
   }
+  /** A work has just been done too early or too late. */
+  came: { readonly kind: HandworkKind; readonly came: 'early' | 'late'; readonly celsius: Celsius }
   closing: { readonly kind: HandworkKind; readonly left: Seconds }
   dew: { readonly dew: Celsius }
   'short-of-pieces': { readonly left: number; readonly wanted: number; readonly warmTo: Celsius }
@@ -91,6 +94,8 @@ export interface FinishAssessment {
   readonly forming: Forming | null
   /** What each other place of the kitchen would do to it. */
   readonly moves: readonly Move[]
+  /** What came of the works that are done. */
+  readonly outcomes: readonly WorkOutcome[]
   readonly findings: readonly FinishFinding[]
 }
 
@@ -112,6 +117,15 @@ export interface FinishInput {
   readonly pieces: number
   readonly pieceGrams: number
   readonly analysis: Analysis
+}
+
+/** What came of the works of a boil, closed or not; none where nothing was poured. */
+export function finishedWorks(cook: Cook, events: readonly CookEvent[], readings: readonly Reading[]): WorkOutcome[] {
+  const { state, conditions } = cook
+  if (state.pulledAt === null) return []
+  const log = finishLogOf(events, readings, state.pulledAt, conditions.surfaces?.[0] ?? onARack)
+  const mass = massNow(cook, log, readings, state.touchedAt)
+  return mass ? outcomesOf(cook, mass) : []
 }
 
 /** Everything there is to say of the finish at `at`, s; null while it is on the heat and once nothing is left to do. */
@@ -144,6 +158,7 @@ export function assessFinish(
     ? kept.ahead.map((w) => ({ ...w, state: stateOf(w, at) }))
     : worksAhead(cook, mass, glassC, keeping, at)
   const celsius = celsiusAt(course, at)
+  const outcomes = kept?.outcomes ?? outcomesOf(cook, mass)
   const formed = formingOf(cook, log, pieces, ahead[0] ?? null, at)
   return {
     log,
@@ -169,8 +184,18 @@ export function assessFinish(
     ahead,
     forming: formed,
     moves: kept && sameBeat ? kept.moves : movesOf(mass, ahead, cook, Math.max(beat, mass.since)),
-    findings: findingsOf(cook, mass, ahead[0] ?? null, formed, celsius, at),
+    outcomes,
+    findings: [...cameWrong(outcomes, at), ...findingsOf(cook, mass, ahead[0] ?? null, formed, celsius, at)],
   }
+}
+
+/** ◊ What came of a work is said for so long, s. */
+const TOLD = 180
+
+function cameWrong(outcomes: readonly WorkOutcome[], at: number): FinishFinding[] {
+  const last = outcomes.at(-1)
+  if (!last || last.came === 'right' || at - last.at > TOLD) return []
+  return [{ id: 'came', figures: { kind: last.kind, came: last.came, celsius: last.celsius } }]
 }
 
 const stateOf = ({ opens, closes }: Span, at: number): WorkAhead['state'] =>

@@ -13,6 +13,13 @@ export interface Sighting {
   readonly of: 'middle' | 'face'
 }
 
+/** What the whole came to once it was cut. */
+export interface Yield {
+  readonly pieces: number
+  readonly seconds: number
+  readonly trimGrams: number
+}
+
 export interface FinishLog {
   /** Where it lay, from when on; at least one. */
   readonly stays: readonly { readonly from: number; readonly on: Surface }[]
@@ -25,7 +32,7 @@ export interface FinishLog {
   readonly stands: { readonly at: number; readonly times: number } | null
   /** Pieces made, newest last. */
   readonly made: readonly { readonly at: number; readonly pieces: number }[]
-  readonly yields: { readonly pieces: number; readonly seconds: number; readonly trimGrams: number } | null
+  readonly yields: Yield | null
 }
 
 /** ◊ A thermometer stuck into a slab by hand: its tip is not quite in the middle. */
@@ -81,3 +88,7 @@ export function finishLogOf(
     yields,
   }
 }
+
+/** The last count of a log; null where nobody counted. */
+export const yieldsIn = (events: readonly CookEvent[]): Yield | null =>
+  standing(events).findLast((e): e is Extract<CookEvent, { type: 'yields' }> => e.type === 'yields') ?? null

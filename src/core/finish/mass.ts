@@ -21,6 +21,8 @@ export interface Mass {
   /** When it came there, s, and how it cools there. */
   readonly since: number
   readonly course: Course
+  /** How it cooled where it was before, each until it left there. */
+  readonly before: readonly { readonly until: number; readonly course: Course }[]
   /** The whipping, where it was or is whipped. */
   readonly foam: Foam | null
   /** Where it lies as a slab, piece or mould; null in a pot or a bowl. */
@@ -60,7 +62,7 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
   const whip = indexOfWhip(formula.steps)
   const before = formula.steps[whip - 1]
   const whippedFrom = before ? (state.done.get(before.id) ?? null) : null
-  const base = { on: log.stays[0]?.on ?? onARack, depthMeasured: false, slab: null, foam: null }
+  const base = { on: log.stays[0]?.on ?? onARack, depthMeasured: false, slab: null, foam: null, before: [] }
 
   if (whippedFrom !== null && state.next >= whip) {
     const step = formula.steps[whip] as Step
@@ -78,32 +80,36 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
       stood && { times: stood.times, seconds: stood.at - whippedFrom },
     )
     const bowl = { ...base, place: 'bowl', mix, since: whippedFrom, course, foam, doubt: doubtAfter(warm) } as const
-    return emptied === null ? bowl : lying(cook, log, mix, emptied, celsiusAt(course, emptied), foam)
+    return emptied === null ? bowl : lying(cook, log, mix, emptied, celsiusAt(course, emptied), foam, course)
   }
   const { pulledAt } = state
-  if (emptied !== null) {
-    const read = readings.findLast((r) => r.at <= emptied && r.at >= Math.max(emptied - FRESH, pulledAt))
-    const lastDone = formula.steps.findLastIndex((s) => (state.done.get(s.id) ?? Number.POSITIVE_INFINITY) <= emptied)
-    return lying(cook, log, mix, emptied, read?.celsius ?? stops[lastDone]?.afterC ?? formula.target.celsius, null)
-  }
   const bath = standsInWater(formula, state)
-  const cooling = coolingOf(readings, { now, mix, pot: conditions.pot, roomC, bath, since: pulledAt })
+  const still = emptied ?? now
+  const cooling = coolingOf(readings, { now: still, mix, pot: conditions.pot, roomC, bath, since: pulledAt })
   const from = cooling?.last.at ?? pulledAt
   const startC =
     cooling?.last.celsius ?? state.pulledC ?? stops.find((s) => s.step.when.on === 'target')?.beforeC ?? roomC
   const tau = cooling?.tau ?? bookTau(mix, conditions.pot, startC, bath)
-  return {
-    ...base,
-    place: 'pot',
-    mix,
-    since: pulledAt,
-    course: lumpCourse(from, startC, roomC, tau),
-    doubt: cooling?.share ?? DOUBT.reckoned,
+  const course = lumpCourse(from, startC, roomC, tau)
+  if (emptied !== null) {
+    const read = readings.findLast((r) => r.at <= emptied && r.at >= Math.max(emptied - FRESH, pulledAt))
+    const lastDone = formula.steps.findLastIndex((s) => (state.done.get(s.id) ?? Number.POSITIVE_INFINITY) <= emptied)
+    const poured = read?.celsius ?? stops[lastDone]?.afterC ?? formula.target.celsius
+    return lying(cook, log, mix, emptied, poured, null, course)
   }
+  return { ...base, place: 'pot', mix, since: pulledAt, course, doubt: cooling?.share ?? DOUBT.reckoned }
 }
 
 /** What was poured: a slab on its tray, or what lies in moulds or in pieces. */
-function lying(cook: Cook, log: FinishLog, mix: Mix, from: number, startC: number, foam: Foam | null): Mass {
+function lying(
+  cook: Cook,
+  log: FinishLog,
+  mix: Mix,
+  from: number,
+  startC: number,
+  foam: Foam | null,
+  earlier: Course,
+): Mass {
   const { formula, state, conditions } = cook
   const air = foam?.air ?? formula.air ?? 0
   const { k, holds } = layerOf(mix, 1, (startC + conditions.roomC) / 2, 1, air)
@@ -124,6 +130,7 @@ function lying(cook: Cook, log: FinishLog, mix: Mix, from: number, startC: numbe
     mix,
     since: from,
     course: slabCourse(slab, startC, stays, pace),
+    before: [{ until: from, course: earlier }],
     foam,
     slab,
     on: log.stays.at(-1)?.on ?? onARack,

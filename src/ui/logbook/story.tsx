@@ -5,13 +5,24 @@ import Link from 'next/link'
 import { useState } from 'react'
 import { eventsOf } from '@/contract/events'
 import type { BatchStory } from '@/contract/logbook'
-import { analyse, believed, gramsOfBoil, inCelsius, inGrams, type Reading, takenBack } from '@/core'
+import {
+  analyse,
+  believed,
+  finishedWorks,
+  gramsOfBoil,
+  inCelsius,
+  inGrams,
+  openCook,
+  type Reading,
+  takenBack,
+  yieldsIn,
+} from '@/core'
 import { CookCurve } from '@/ui/chart/cook-curve'
 import { Segments } from '@/ui/kit/segments'
 import { For, useSay, useTime } from '@/ui/shell/preferences'
 import { boilName } from '@/ui/stove/boil-name'
 import { marksOf } from '@/ui/stove/marks'
-import { formatClock, formatCount, formatShare, sayEvent, sayTarget } from '@/words'
+import { formatClock, formatCount, formatShare, sayEvent, sayOutcome, sayTarget, sayYield } from '@/words'
 import { CookFiles } from './cook-files'
 import { outcomeOf, sayReached } from './outcome'
 import { BatchVerdictForm } from './verdict-form'
@@ -24,6 +35,7 @@ export function Story({ story }: { readonly story: BatchStory }) {
   const [shown, setShown] = useState(0)
   const said = sayReached(entry, say)
   const current = boils[shown]
+  const made = madeIn(boils)
   return (
     <div className="flex min-h-dvh flex-col gap-4 p-4 lg:p-6">
       <header>
@@ -43,7 +55,11 @@ export function Story({ story }: { readonly story: BatchStory }) {
       <dl className="grid grid-cols-2 gap-3 md:grid-cols-5">
         <Fact label="Target" text={said.target} />
         <Fact label="Reached" text={said.reached} detail={said.word} mind={outcomeOf(entry).tone === 'mind'} />
-        <Fact label="Made" text={`${formatCount(entry.pieces)} pieces`} detail={say.weight(inGrams(entry.outGrams))} />
+        <Fact
+          label={made === null ? 'Planned' : 'Made'}
+          text={`${formatCount(made ?? entry.pieces)} pieces`}
+          detail={made === null ? say.weight(inGrams(entry.outGrams)) : `of ${formatCount(entry.pieces)} planned`}
+        />
         <Fact
           label="Air"
           text={`${Math.round(conditions.pressurePa / 100)} hPa`}
@@ -76,6 +92,7 @@ export function Story({ story }: { readonly story: BatchStory }) {
             <BatchVerdictForm batchId={entry.id} note={entry.note} score={entry.score} />
           </For>
           {current && <CookFiles boil={current.boil.id} />}
+          {current && <Finished item={current} />}
           {current && <Events item={current} />}
         </div>
       </div>
@@ -134,6 +151,42 @@ function BoilCurve({ item }: { readonly item: Item }) {
       path={[]}
       highest={Math.max(...analysis.rungs.map((r) => r.celsius), ...readings.map((r) => r.celsius - 6))}
     />
+  )
+}
+
+/** Good pieces counted over all boils; null while nobody counted. */
+function madeIn(boils: readonly Item[]): number | null {
+  const counted = boils.flatMap((item) => yieldsIn(secondsIn(item).events) ?? [])
+  return counted.length > 0 ? counted.reduce((sum, y) => sum + y.pieces, 0) : null
+}
+
+/** What came of the works after the pour, and of the cut; nothing where the log tells of neither. */
+function Finished({ item }: { readonly item: Item }) {
+  const say = useSay()
+  const { formula, plan, conditions, number } = item.boil
+  const { readings, events } = secondsIn(item)
+  const probe = { lagS: item.boil.probe.lagS, noiseC: item.boil.probe.noiseC }
+  const cook = openCook(formula, gramsOfBoil(plan, number), conditions, probe, events)
+  const works = finishedWorks(cook, events, readings)
+  const counted = yieldsIn(events)
+  if (works.length === 0 && !counted) return null
+  return (
+    <section aria-labelledby="finish" className="sheet p-5">
+      <h2 id="finish" className="casual text-title font-bold">
+        After the pour
+      </h2>
+      <ul className="mt-1">
+        {works.map((w) => (
+          <li
+            key={w.step}
+            className={`border-b border-line py-1.5 text-body leading-snug last:border-0 ${w.came === 'right' ? '' : 'font-semibold text-cherry'}`}
+          >
+            {sayOutcome(w, say)}
+          </li>
+        ))}
+        {counted && <li className="py-1.5 text-body leading-snug">{sayYield(counted, say)}</li>}
+      </ul>
+    </section>
   )
 }
 

@@ -13,6 +13,7 @@ import {
   type HandworkKind,
   type Instead,
   inCelsius,
+  inGrams,
   type MassState,
   type Move,
   type SurfaceKind,
@@ -21,11 +22,14 @@ import {
   type Want,
   type WantFigures,
   type WorkAhead,
+  type WorkOutcome,
   type WrapBy,
+  type Yield,
 } from '@/core'
 import { formatCount, formatLitres, formatPercent, formatSpan, formatTimes } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
+import { capital } from './names'
 
 interface WorkName {
   /** As a plan says it: "cut". */
@@ -157,6 +161,37 @@ const insteads: Readonly<Record<Instead, string>> = {
   'stir-it': 'Warm the bowl and work it on: the grain will be coarser',
 }
 
+/** What comes of a work done before its window or after it. */
+const outcomes: Readonly<Partial<Record<HandworkKind, { readonly early: string; readonly late: string }>>> = {
+  score: {
+    early: 'the line closes again; score it once more later',
+    late: 'it splinters under the blade; break it instead',
+  },
+  cut: { early: 'it smears and runs together again', late: 'it is hard to cut; warm the knife' },
+  break: { early: 'it bends before it breaks', late: 'it breaks as it likes' },
+  unmould: { early: 'they bend, and stick to the mould', late: 'they hold on to the mould' },
+  beat: { early: 'beaten hot it grains coarse', late: 'it stiffens in the bowl and crumbles' },
+  whip: { early: 'slack: it sets dense and weeps', late: 'it tears and will not level' },
+  spread: { early: 'it runs further than you spread it', late: 'it tears, and lies in ridges' },
+  fill: { early: 'bubbles stay in the pieces', late: 'it strings, and sets in the jug' },
+  form: { early: 'it slumps flat again, and burns', late: 'it cracks instead of closing' },
+  pull: { early: 'it runs through the hands, and burns', late: 'it cracks instead of stretching' },
+  'cover-chips': { early: 'the chocolate scorches', late: 'the chips do not melt' },
+  pipe: { early: 'it runs flat', late: 'it breaks off in the nozzle' },
+  'pour-over': { early: 'it soaks into what is below', late: 'it does not level' },
+  'fold-in': { early: 'what is folded in melts or sinks', late: 'it will not take it up evenly' },
+}
+
+/** What was counted once it was cut. */
+export const sayYield = ({ pieces, seconds, trimGrams }: Yield, say: Say): string =>
+  `${formatCount(pieces)} good, ${formatCount(seconds)} imperfect${trimGrams > 0 ? `, ${say.weight(inGrams(trimGrams))} trimmed off` : ''}`
+
+/** What came of a work, in a line of the story. */
+export const sayOutcome = ({ kind, came, celsius }: WorkOutcome, say: Say): string =>
+  came === 'right'
+    ? `${capital(handworkNames[kind].name)} in its window, at ${say.temperature(celsius)} reckoned`
+    : `${capital(handworkNames[kind].name)} too ${came}, at ${say.temperature(celsius)} reckoned: ${outcomes[kind]?.[came] ?? 'look at it again'}`
+
 const findings: Sayings<FinishFigures> = {
   missed: ({ kind, warmTo, warmFor, instead }, say) => ({
     text: `Too late to ${handworkNames[kind].name}`,
@@ -164,6 +199,10 @@ const findings: Sayings<FinishFigures> = {
       warmTo === null
         ? `${insteads[instead]}.`
         : `${insteads[instead]}, or warm it to ${say.temperature(warmTo)}${warmFor !== null && Number.isFinite(warmFor) ? `: some ${sayMoment(warmFor)} in a low oven` : ''}.`,
+  }),
+  came: ({ kind, came, celsius }, say) => ({
+    text: `${capital(handworkNames[kind].name)} too ${came}`,
+    detail: `At ${say.temperature(celsius)}: ${outcomes[kind]?.[came] ?? 'it may not come out as it should'}.`,
   }),
   closing: ({ kind, left }) => ({
     text: `${formatSpan(left)} left to ${handworkNames[kind].name}`,
@@ -251,7 +290,7 @@ export const sayFoam = ({ times, gPerMl, litres, measured }: Foam): string =>
 
 /** How many can still be made. */
 export const sayForming = ({ left, wanted, secondsEach, own }: Forming): string =>
-  `${left >= wanted ? `All ${formatCount(wanted)}` : `About ${formatCount(left)} of ${formatCount(wanted)}`} before it stiffens, at ${secondsEach.toFixed(0)} s each, ${own ? 'your pace' : 'an ordinary pace'}.`
+  `${left >= wanted ? `time for all ${formatCount(wanted)}` : `time for ${formatCount(left)} of ${formatCount(wanted)}`} at ${secondsEach.toFixed(0)} s each${own ? ', your pace' : ''}`
 
 /** How long something keeps: "3 weeks", "over a year". */
 export function sayDays(days: number): string {

@@ -110,7 +110,7 @@ export function sayAct(act: CookAct, say: Say): string | null {
     case 'made':
       return `${formatCount(act.pieces)} made`
     case 'yields':
-      return `${formatCount(act.pieces)} good, ${formatCount(act.seconds)} seconds`
+      return `${formatCount(act.pieces)} good, ${formatCount(act.seconds)} imperfect`
     case 'passed':
       return 'passed over'
     case 'abandoned':

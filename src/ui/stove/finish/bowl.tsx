@@ -12,7 +12,7 @@ export function Bowl({ foam }: { readonly foam: Foam }) {
   const level = (times: number): number => HEIGHT - 8 - FIRST * Math.min(MOST, times)
   const there = foam.times * (foam.gPerMl / foam.within[1])
   return (
-    <figure aria-label="In the bowl" className="min-w-0">
+    <figure aria-label="In the bowl" data-needs="high" className="sheet min-w-0 px-4 py-3">
       <figcaption className="mb-2 text-body leading-snug">{sayFoam(foam)}</figcaption>
       <svg viewBox={`0 0 ${WIDTH + 90} ${HEIGHT}`} className="w-full max-w-[290px]" aria-hidden>
         <clipPath id="bowl">

@@ -12,8 +12,8 @@ const LAYERS = 9
 const DARK = 178
 const PALE = 164
 const WIDTH = 190
-const HEIGHT = 60
-const BASE = 20
+const HEIGHT = 48
+const BASE = 19
 
 /** What lies there cut through: how warm each layer is, and what it lies on. */
 export function CrossSection({ finish, now }: Props) {
@@ -27,8 +27,8 @@ export function CrossSection({ finish, now }: Props) {
   const shade = (c: number): number => DARK - ((DARK - PALE) * (c - coolest)) / Math.max(4, warmest - coolest)
   const degrees = (c: number): string => say.temperature(inCelsius(c))
   return (
-    <figure aria-label="Through its depth" className="min-w-0">
-      <figcaption className="mb-1 text-small text-muted">
+    <figure aria-label="Through its depth" data-needs="low" className="sheet min-w-0 px-4 py-2">
+      <figcaption className="mb-0.5 text-small leading-tight text-muted">
         {say.length(inMillimetres(mass.slab.depthMm))} deep, {mass.depthMeasured ? 'measured' : 'as planned'}
       </figcaption>
       <svg viewBox={`0 0 ${WIDTH + 44} ${HEIGHT + BASE}`} className="w-full max-w-[230px]" aria-hidden>

@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** A wait of so many s is worth a leap of the practice clock. */
-const JUMPS = 60
+const JUMPS = 10
 
 /** The sweet off the heat: how it cools and what it can do, under its name and its clock. */
 export function FinishChart({ live, acts, voices }: Props) {

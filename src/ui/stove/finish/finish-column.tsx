@@ -80,7 +80,7 @@ export function FinishColumn({ live, acts, shades }: Props) {
             <Tile
               icon={<Grid3x3 size={20} aria-hidden />}
               title="Made so far"
-              hint={'count, and the pace is yours\u00a0·\u00a0C'}
+              hint={`${sayForming(forming)} · C`}
               onPress={() => acts.open('count')}
             />
           )}
@@ -94,15 +94,14 @@ export function FinishColumn({ live, acts, shades }: Props) {
           )}
         </div>
       )}
-      <div className="sheet min-h-0 flex-1 overflow-hidden px-4 py-3 max-md:hidden">
-        {forming && <p className="mb-2 text-body font-semibold">{sayForming(forming)}</p>}
-        {mass.foam && mass.place === 'bowl' && <Bowl foam={mass.foam} />}
-        <CrossSection finish={finish} now={now} />
+      {/* a picture is there where it has the room; what it says in words stands elsewhere too */}
+      <div className="finish-picture min-h-0 flex-1 max-md:hidden">
+        {mass.foam && mass.place === 'bowl' ? <Bowl foam={mass.foam} /> : <CrossSection finish={finish} now={now} />}
       </div>
       <button
         type="button"
         onClick={() => acts.open('aid')}
-        className={`${tile} min-h-14! shrink-0 bg-cherry-wash text-cherry-ink`}
+        className={`${tile} shrink-0 bg-cherry-wash text-cherry-ink`}
       >
         <span className="text-body leading-tight font-bold">{firstAid.short}</span>
       </button>

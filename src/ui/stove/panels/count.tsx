@@ -32,7 +32,7 @@ export function CountPanel({ planned, forming, onBack, onAct }: Props) {
       {!forming && (
         <>
           <Stepper
-            label="Seconds: broken, crooked"
+            label="Imperfect: broken, crooked"
             shown={formatCount(seconds)}
             onLess={() => setSeconds((n) => at(n - 1))}
             onMore={() => setSeconds((n) => n + 1)}

@@ -1,0 +1,113 @@
+/** After the pour, at the screen: a slab scored in its window and cut, a marshmallow whipped, set, cut and dusted. */
+import type { Page } from '@playwright/test'
+import { logAct, startBoil } from '../scripts/lib/cook'
+import { type CookAct, isBoiled } from '../src/core'
+import { demoFormulas } from '../src/demo/formulas'
+import { expect, test } from './app'
+import { whenDue } from './stove'
+
+test.use({ viewport: { width: 1280, height: 800 } })
+
+/** A practice boil by hand, every step logged in its turn up to and with `upTo`, and its clock set a moment after. */
+async function cooked(app: string, id: string, upTo: string): Promise<string> {
+  const formula = demoFormulas[id]
+  if (!formula || !isBoiled(formula)) throw new Error(`${id} is not boiled`)
+  const { boil } = await startBoil(app, id, null, { grams: 1200, rate: 60 })
+  const start = Date.now()
+  let at = 0
+  const log = (act: CookAct) => logAct(app, boil, act, new Date(start + at * 1000))
+  for (const step of formula.steps) {
+    at += step.when.on === 'target' ? 1500 : 30
+    await log(
+      step.when.on === 'target'
+        ? { type: 'pulled', step: step.id, celsius: formula.target.celsius }
+        : { type: 'step', step: step.id },
+    )
+    if (step.id === upTo) break
+  }
+  at += 20
+  await log({ type: 'clock', rate: 1, wall: new Date().toISOString() })
+  return boil
+}
+
+/** On to the moment the panel waits for, and then what it asks. */
+async function inItsTime(page: Page, act: string): Promise<void> {
+  await page.getByRole('button', { name: 'On to its moment' }).click()
+  await whenDue(page, act)
+}
+
+test('a caramel slab: left alone, moved, scored in its window, cut, counted, wrapped', async ({ page, app }) => {
+  const boil = await cooked(app.url, 'smoked-salt-tamarind-caramels', 'pour')
+  await page.goto(`${app.url}/stove/${boil}`)
+  const panel = page.getByRole('region', { name: 'Do now' })
+  await expect(panel).toContainText('Leave the slab alone')
+  await expect(panel).toContainText(/Score in \d+ min/)
+  // scored now it would close: it is asked about, and taken back
+  await page.keyboard.press(' ')
+  await expect(page.getByRole('alert', { name: 'Was that meant?' })).toBeVisible()
+  await page.keyboard.press('u')
+  // each place says what it would change, before it is moved there
+  await page.keyboard.press('f')
+  await expect(page.getByRole('button', { name: /marble slab.*score in \d+ min/ })).toBeVisible()
+  await page.getByRole('button', { name: /marble slab/ }).click()
+  await expect(page.getByRole('heading', { name: /on the marble slab/ })).toBeVisible()
+  await page.keyboard.press('t')
+  await page.getByRole('button', { name: 'How deep it lies' }).click()
+  await page.getByRole('button', { name: 'Deep, in the middle: less' }).click()
+  await page.getByRole('button', { name: 'Log', exact: true }).click()
+  await expect(page.getByText('15 mm deep, measured')).toBeVisible()
+  await inItsTime(page, 'Scored')
+  // a reload, as on another tablet, finds it as it is
+  await page.reload()
+  await inItsTime(page, 'Cut')
+  await page.keyboard.press('c')
+  await page.getByRole('button', { name: 'Imperfect: broken, crooked: more' }).click()
+  await page.getByRole('button', { name: 'Log', exact: true }).click()
+  await whenDue(page, 'Wrapped')
+  await page.getByRole('button', { name: /Close this boil/ }).click()
+  await page.waitForURL(/\/logbook\//)
+  await expect(page.getByText(/^Score in its window/)).toBeVisible()
+  await expect(page.getByText(/^Cut in its window/)).toBeVisible()
+  await expect(page.getByText(/good, 1 imperfect/).first()).toBeVisible()
+})
+
+test('a marshmallow: whipped until just warm, spread, set, cut and dusted', async ({ page, app }) => {
+  const boil = await cooked(app.url, 'blackcurrant-marshmallow', 'finish')
+  await page.goto(`${app.url}/stove/${boil}`)
+  const panel = page.getByRole('region', { name: 'Do now' })
+  await expect(panel).toContainText(/Stop whipping in \d+ min/)
+  await expect(page.getByText('by the clock')).toBeVisible()
+  await page.keyboard.press('t')
+  await page.getByRole('radio', { name: 'By hand' }).click()
+  await page.getByRole('button', { name: 'How high it stands' }).click()
+  await page.getByRole('button', { name: 'As high as at first: more' }).click()
+  await page.getByRole('button', { name: 'Log', exact: true }).click()
+  await expect(page.getByText('by its height')).toBeVisible()
+  await inItsTime(page, 'Whipped')
+  await whenDue(page, 'In the tray')
+  await expect(page.getByRole('heading', { name: /on the wire rack/ })).toBeVisible()
+  await inItsTime(page, 'Cut')
+  await page.keyboard.press('k')
+  await expect(page.getByText('polypropylene')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await whenDue(page, 'Dusted')
+  await whenDue(page, 'Bagged')
+  await page.getByRole('button', { name: /Close this boil/ }).click()
+  await page.waitForURL(/\/logbook\//)
+  await expect(page.getByText(/^Stop whipping in its window/)).toBeVisible()
+})
+
+test('what was done too early or too late is said, at the stove and in the story', async ({ page, app }) => {
+  const boil = await cooked(app.url, 'orchard-toffee', 'pour')
+  await page.goto(`${app.url}/stove/${boil}`)
+  await inItsTime(page, 'Scored')
+  // broken while it still bends
+  await page.keyboard.press(' ')
+  await page.getByRole('button', { name: 'It is so' }).click()
+  await expect(page.getByRole('region', { name: 'Do now' })).toContainText(/Break too early.*it bends before it breaks/)
+  await page.keyboard.press('n')
+  await page.getByRole('button', { name: 'End this boil here' }).click()
+  await page.getByRole('button', { name: 'It is done' }).click()
+  await page.waitForURL(/\/logbook\//)
+  await expect(page.getByText(/^Break too early/)).toBeVisible()
+})
