@@ -5,6 +5,7 @@ import { type StageFacts, stageOf, stagesOf } from '../craft/stages'
 import type { FinishAssessment } from '../finish/finish'
 import { type Mix, withWater } from '../matter/mix'
 import { waterLeftAt } from '../physics/boiling'
+import { STANDARD_PRESSURE } from '../physics/water'
 import { type Cook, contents, forecastContext, stepTemperature } from './cook'
 import { type Cooling, coolingTo } from './cooling'
 import { type DoNow, doNow, saw } from './do-now'
@@ -41,8 +42,11 @@ export const syrupC = ({ forecast, celsius }: Pick<PotNow, 'forecast' | 'celsius
 /** How the next step's cooling goes, where it waits for one. */
 function coolingNow(cook: Cook, readings: readonly Reading[], now: number): Cooling | null {
   const when = cook.formula.steps[cook.state.next]?.when
-  const mix = contents(cook)
-  if (when?.on !== 'falls' || !mix) return null
+  const inIt = contents(cook)
+  if (when?.on !== 'falls' || !inIt) return null
+  // what boiled off on the way to the target is gone
+  const left = waterLeftAt(inIt, cook.formula.target.celsius, STANDARD_PRESSURE)
+  const mix = withWater(inIt, Math.min(inIt.water, left))
   const { pot, roomC } = cook.conditions
   return coolingTo(when.celsius, readings, {
     now,

@@ -4,6 +4,7 @@ import type { Cook } from '../cook/cook'
 import { bookTau, coolingOf } from '../cook/cooling'
 import { emptiedAt, standsInWater } from '../cook/log'
 import type { Reading } from '../cook/readings'
+import { families } from '../craft/families'
 import { handworkFacts, type Place } from '../craft/handwork'
 import { onARack, type Surface } from '../craft/surfaces'
 import type { Shape, Step } from '../formula/document'
@@ -35,6 +36,8 @@ export interface Mass {
 
 /** ◊ Cooling by the book, and once a reading or a touch has put it right, share. */
 const DOUBT = { reckoned: 0.18, sighted: 0.08 }
+/** ◊ Popcorn that is turned over lies loose: it cools so many times as fast as a syrup in its pot. */
+const LOOSE = 3
 /** ◊ A reading this long before the pour still says how warm it was poured, s. */
 const FRESH = 120
 /** ◊ A piece in a mould gives heat by its sides too: it cools as a sheet of this share of the side of a cube does. */
@@ -89,7 +92,8 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
   const from = cooling?.last.at ?? pulledAt
   const startC =
     cooling?.last.celsius ?? state.pulledC ?? stops.find((s) => s.step.when.on === 'target')?.beforeC ?? roomC
-  const tau = cooling?.tau ?? bookTau(mix, conditions.pot, startC, bath)
+  const loose = families[formula.family].work === 'tossed' ? LOOSE : 1
+  const tau = cooling?.tau ?? bookTau(mix, conditions.pot, startC, bath) / loose
   const course = lumpCourse(from, startC, roomC, tau)
   if (emptied !== null) {
     const read = readings.findLast((r) => r.at <= emptied && r.at >= Math.max(emptied - FRESH, pulledAt))

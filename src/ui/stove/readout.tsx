@@ -25,9 +25,8 @@ export function Readout({ view, age, byEye, finish = null }: Props) {
   const facts: readonly (readonly [string, string])[] = finish
     ? [
         ['falls', `${say.step(inCelsiusStep(Math.max(0, finish.falls)))}/min`],
-        finish.place === 'bowl'
-          ? ['stands', formatTimes(finish.mass.foam?.times ?? 1)]
-          : ['its face', degrees(finish.top)],
+        ...(finish.place === 'bowl' ? [['stands', formatTimes(finish.mass.foam?.times ?? 1)] as const] : []),
+        ...(finish.mass.slab ? [['its face', degrees(finish.top)] as const] : []),
         ['the room', degrees(finish.roomC)],
       ]
     : [
@@ -49,7 +48,7 @@ export function Readout({ view, age, byEye, finish = null }: Props) {
         <span className="text-unit">°{say.units.temperature}</span>
         {view.reckoned && (
           <span className="block text-small font-semibold text-muted">
-            {finish && finish.place !== 'bowl' ? 'in the middle, reckoned' : 'reckoned, not measured'}
+            {finish?.mass.slab ? 'in the middle, reckoned' : 'reckoned, not measured'}
           </span>
         )}
         {stale && <span className="block text-small font-semibold">no reading for {Math.round(age)} s</span>}
