@@ -1,7 +1,8 @@
-/** Measures what Imbry costs and prints it as tables. Parts: core, ode, forecast, app, book, logbook (all unless named). */
+/** Measures what Imbry costs and prints it as tables. Parts: core, finish, ode, forecast, app, book, logbook (all unless named). */
 import { benchApp } from './bench/app'
 import { benchBook } from './bench/book'
 import { benchCore } from './bench/core'
+import { benchFinish } from './bench/finish'
 import { benchForecast } from './bench/forecast'
 import { benchLogbook } from './bench/logbook'
 import { benchOde } from './bench/ode'
@@ -11,6 +12,7 @@ import { stopAll } from './lib/processes'
 
 const parts: Record<string, () => Row[] | Promise<Row[]>> = {
   core: benchCore,
+  finish: benchFinish,
   ode: benchOde,
   forecast: () => benchForecast(),
   rough: () => benchRough(),
