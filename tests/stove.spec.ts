@@ -11,7 +11,7 @@ async function tend(page: Page, until: () => Promise<boolean>): Promise<void> {
     if (await until()) return
     const called = await page.evaluate(() => {
       const big = document.querySelector<HTMLElement>('[data-testid=primary]')
-      const word = ['word', 'sign'].includes(big?.dataset.when ?? '')
+      const word = ['word', 'sign', 'texture'].includes(big?.dataset.when ?? '')
       if (big && (big.dataset.mood === 'now' || word)) return 'press'
       const card = document.querySelector<HTMLElement>('nav[aria-label="Other pots"] [data-mood=now]')
       card?.click()

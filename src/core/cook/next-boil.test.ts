@@ -55,6 +55,17 @@ describe('the next boil', () => {
   })
 })
 
+describe('a top that waits for the layer below', () => {
+  const caramel = boilOf('rye-shortcake-bars', 33, 1)
+  const done = { doNow: { step: null }, forecast: null } as unknown as PotNow
+
+  it('is begun once that is poured and firm, not as soon as the pot is free', () => {
+    const analysis = analysisOf(caramel)
+    expect(nextBoilOf(caramel, analysis, seeing(null), 0, true)?.startIn).toBe(Number.POSITIVE_INFINITY)
+    expect(nextBoilOf(caramel, analysis, done, 0, true)).toMatchObject({ label: 'Top', startIn: 0 })
+  })
+})
+
 describe('two syrups', () => {
   const sugar = boilOf('bay-leaf-honey-nougat', 60, 1)
   const analysis = analysisOf(sugar)

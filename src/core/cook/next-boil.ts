@@ -30,7 +30,9 @@ export function nextBoilOf(
   const number = boil.number + 1
   const part = boil.formula.parts?.find((p) => p.id === planned.part)?.formula
   const joined = part !== undefined && boil.part === null && isBoiled(part)
-  if (!joined) return { number, label: planned.label, startIn: emptied ? 0 : Number.POSITIVE_INFINITY, together: false }
+  // another part waits until this one is all it has to be: firm, cold
+  const free = emptied && (planned.part === boil.part || pot.doNow.step === null)
+  if (!joined) return { number, label: planned.label, startIn: free ? 0 : Number.POSITIVE_INFINITY, together: false }
   const other = analyse(part, boil.conditions, gramsOfBoil(boil.plan, number)).minutes * 60
   const eta = pot.doNow.step?.when.on === 'target' ? pot.forecast?.eta : undefined
   const left = eta !== undefined && Number.isFinite(eta) ? eta : analysis.minutes * 60 - now

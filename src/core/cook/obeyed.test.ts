@@ -68,7 +68,7 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
     const past = pastTarget(cook, readings, syrupC(seen), analysis.targetC)
     for (const t of troublesOf({ cook, pot: seen, analysis, past, colour, now: pot.at }))
       alarms.add(`${t.tone} ${t.id}`)
-    const byEye = next.when.on === 'word' || next.when.on === 'sign'
+    const byEye = ['word', 'sign', 'texture'].includes(next.when.on)
     if (doNow.mood === 'now' || (byEye && pot.at > cook.state.lastDoneAt + SEEN)) {
       const pulls = next.when.on === 'target'
       const act: CookAct = pulls

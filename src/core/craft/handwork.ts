@@ -131,6 +131,8 @@ export const textures = {
   'holds-line': null,
   'off-paper': null,
   'no-mark': null,
+  'sets-glossy': null,
+  'sets-dull': null,
 } as const satisfies Record<string, { readonly celsius: number; readonly sd: number } | null>
 export type Texture = keyof typeof textures
 

@@ -8,7 +8,8 @@ import { handworkKinds } from '../craft/handwork'
 import type { Surface } from '../craft/surfaces'
 import { analyse } from '../formula/analyse'
 import { cautionsOf } from '../formula/cautions'
-import { boiledIn } from '../formula/document'
+import { boiledIn, gramsAsWritten } from '../formula/document'
+import { traceSteps } from '../formula/trace'
 import { testBoil, testConditions } from '../testing'
 import { celsiusAt, whenDownTo } from './course'
 import { foreseeFinish, settingMinutes } from './foresee'
@@ -163,6 +164,36 @@ describe('a mass under the whisk', () => {
     const told = cooked('blackcurrant-marshmallow', 'finish', 310, [[300, { type: 'texture', texture: 'just-warm' }]])
     const untold = cooked('blackcurrant-marshmallow', 'finish', 310)
     expect(finishOf(told.seen).celsius).toBeLessThan(finishOf(untold.seen).celsius - 5)
+  })
+})
+
+describe('chocolate', () => {
+  const bowl = (after: readonly (readonly [number, CookAct])[], seconds: number) =>
+    cooked('harbour-dark-dipping-chocolate', 'seed', seconds, after)
+
+  it('cools on its own ladder to where it works, by what is read of it', () => {
+    const { seen } = bowl([[60, { type: 'reads', celsius: 34 }]], 70)
+    expect(finishOf(seen).bands.map((b) => b.state)).toContain('in-temper')
+    expect(seen.pot.doNow).toMatchObject({ mood: 'wait', step: { id: 'temper' } })
+    const there = bowl([[60, { type: 'reads', celsius: 31.6 }]], 70).seen
+    expect(there.pot.doNow.mood).toBe('now')
+    expect(there.pot.doNow.until).toBeGreaterThan(0)
+  })
+
+  it('that has become too cold is said to be, with what to do', () => {
+    const cold = bowl([[60, { type: 'reads', celsius: 28 }]], 70).seen
+    expect(finishOf(cold).findings[0]).toMatchObject({ id: 'missed', figures: { kind: 'temper', instead: 'warm-it' } })
+  })
+
+  it('the seed takes the heat that enthalpy says: it brings the melt near to where it works', () => {
+    const stops = traceSteps(
+      demoBoil('harbour-dark-dipping-chocolate'),
+      gramsAsWritten(demoBoil('harbour-dark-dipping-chocolate')),
+      21,
+    )
+    const seeded = stops.find((s) => s.step.id === 'seed')?.afterC ?? Number.NaN
+    expect(seeded).toBeGreaterThan(28)
+    expect(seeded).toBeLessThan(34)
   })
 })
 

@@ -20,7 +20,7 @@ import { type FinishLog, finishLogOf } from './log'
 import { type Mass, massNow, profileAt } from './mass'
 import { outcomesOf, type WorkOutcome } from './outcomes'
 import { slabCourse, warmingSeconds } from './slab'
-import { type Band, bandsOf, type HeatRange, heatRangeOf, type Span, spanOf, windowFor } from './windows'
+import { type Band, bandsOf, type HeatRange, heatRangeOf, type Span, spanOf, windowOf } from './windows'
 
 /** A work that is to come, and when it can be done. */
 export interface WorkAhead extends Span {
@@ -70,6 +70,8 @@ const insteads: Readonly<Partial<Record<HandworkKind, Instead>>> = {
   fill: 'back-on-heat',
   beat: 'stir-it',
   whip: 'press-it',
+  temper: 'warm-it',
+  coat: 'warm-it',
   pipe: 'warm-it',
 }
 
@@ -176,7 +178,7 @@ export function assessFinish(
     bands:
       kept?.bands ??
       bandsOf(
-        formula.family,
+        formula,
         mass.mix,
         (course.middle[0] as number) + 8,
         Math.min(conditions.roomC, course.middle.at(-1) as number) - 4,
@@ -215,7 +217,7 @@ function worksAhead(
   const out: WorkAhead[] = []
   for (const step of formula.steps.slice(state.next)) {
     const kind = step.handwork?.kind
-    const window = kind ? windowFor(formula.family, kind) : null
+    const window = kind ? windowOf(formula, step) : null
     if (kind && window) {
       const range = heatRangeOf(window, glassC, conditions.roomC)
       const own = spanOf(mass.course, range)

@@ -8,7 +8,7 @@ import { glassTransition } from '../physics/glass'
 import { type Course, whenDownTo } from './course'
 import { depthFor } from './mass'
 import { type PouredSlab, slabCourse } from './slab'
-import { heatRangeOf, type Span, spanOf, windowFor } from './windows'
+import { heatRangeOf, type Span, spanOf, windowOf } from './windows'
 
 /** A step after the pour, s from the pour on. */
 export interface ForeseenWork extends Span {
@@ -48,7 +48,7 @@ export function foreseeFinish(
   const glassC = glassTransition(analysis.finished)
   let now = 0
   return formula.steps.slice(formula.steps.findIndex((s) => s.empties) + 1).map((step) => {
-    const window = step.handwork ? windowFor(formula.family, step.handwork.kind) : null
+    const window = windowOf(formula, step)
     const span = window
       ? spanOf(course, heatRangeOf(window, glassC, conditions.roomC))
       : { opens: now, closes: Number.POSITIVE_INFINITY }

@@ -6,7 +6,7 @@ import { glassTransition } from '../physics/glass'
 import { type Celsius, inCelsius } from '../quantity/figures'
 import { celsiusAt } from './course'
 import type { Mass } from './mass'
-import { heatRangeOf, windowFor } from './windows'
+import { heatRangeOf, windowOf } from './windows'
 
 export interface WorkOutcome {
   /** Id of the step, and when it was done, s. */
@@ -28,7 +28,7 @@ export function outcomesOf({ formula, state, conditions }: Cook, mass: Mass): Wo
   return formula.steps.flatMap((step): WorkOutcome[] => {
     const kind = step.handwork?.kind
     const at = state.done.get(step.id)
-    const window = kind ? windowFor(formula.family, kind) : null
+    const window = windowOf(formula, step)
     if (!kind || !window || at === undefined || pulledAt === null || at < pulledAt) return []
     const { high, low } = heatRangeOf(window, glassC, conditions.roomC)
     const course = mass.before.find((b) => at <= b.until)?.course ?? mass.course

@@ -1,7 +1,8 @@
 /** Which temperatures a work can be done at, and what a mass can do at each. */
-import { type FamilyId, families } from '../craft/families'
-import type { FamilyFacts } from '../craft/families/family'
-import { type HandworkKind, heights, type WorkWindow } from '../craft/handwork'
+import { families } from '../craft/families'
+import type { FamilyFacts, Work } from '../craft/families/family'
+import { chocolates, type HandworkKind, heights, type WorkWindow } from '../craft/handwork'
+import type { FormulaDocument, Step } from '../formula/document'
 import type { Mix } from '../matter/mix'
 import { glassTransition } from '../physics/glass'
 import { type Course, whenDownTo } from './course'
@@ -23,8 +24,22 @@ export function heatRangeOf(window: WorkWindow, glassC: number, roomC: number): 
   }
 }
 
-export const windowFor = (family: FamilyId, kind: HandworkKind): WorkWindow | null =>
-  (families[family] as FamilyFacts).windows[kind] ?? null
+/** Work that is done to chocolate in temper, at the heat it works at. */
+const IN_TEMPER: ReadonlySet<HandworkKind> = new Set(['temper', 'coat', 'spread', 'pipe', 'fill'])
+
+/** ◊ In temper it is still worked so much below its range, °C, thicker. */
+const THICKER = 1.5
+
+/** The window of a step's work in its formula: the family's, and for chocolate that of its kind; null for work without one. */
+export function windowOf({ family, steps }: FormulaDocument, step: Step): WorkWindow | null {
+  const kind = step.handwork?.kind
+  if (!kind) return null
+  const { work, windows } = families[family] as FamilyFacts
+  if (work !== 'tempered' || !IN_TEMPER.has(kind)) return windows[kind] ?? null
+  const tempered = steps.map((s) => s.handwork).find((w) => w?.kind === 'temper')
+  const [low, high] = chocolates[tempered?.kind === 'temper' ? tempered.chocolate : 'dark'].works
+  return { celsius: [kind === 'temper' ? low : low - THICKER, high + 0.5] }
+}
 
 /** When a range of temperature is passed through, s on the cook's clock. */
 export interface Span {
@@ -42,6 +57,7 @@ export const masses = {
   glass: ['runs', 'levels', 'scores', 'cuts', 'snaps'],
   grained: ['too-hot', 'beats', 'too-stiff'],
   foam: ['slack', 'pours', 'sets'],
+  chocolate: ['molten', 'seeding', 'in-temper', 'thick'],
 } as const
 export type MassState = (typeof masses)[keyof typeof masses][number]
 
@@ -53,25 +69,40 @@ export interface Band {
 }
 
 /** What the mass can do at each temperature, from `hottest` down to `coldest` °C. */
-export function bandsOf(family: FamilyId, mix: Mix, hottest: number, coldest: number): Band[] {
-  const { work, windows } = families[family] as FamilyFacts
+export function bandsOf(formula: FormulaDocument, mix: Mix, hottest: number, coldest: number): Band[] {
+  const { work, windows } = families[formula.family] as FamilyFacts
   const glass = glassTransition(mix)
-  const edges: readonly number[] =
-    work === 'beaten'
-      ? edgesOf(windows.beat)
-      : work === 'whipped'
-        ? edgesOf(windows.whip)
-        : [heights.runs, heights.levels, heights.scores, heights.cuts].map((h) => h + glass)
-  const states: readonly MassState[] =
-    work === 'beaten' ? masses.grained : work === 'whipped' ? masses.foam : masses.glass
+  const ladder = ladders[work] ?? 'glass'
+  const edges: Readonly<Record<keyof typeof masses, readonly number[]>> = {
+    glass: [heights.runs, heights.levels, heights.scores, heights.cuts].map((h) => h + glass),
+    grained: edgesOf(windows.beat),
+    foam: edgesOf(windows.whip),
+    chocolate: chocolateEdges(formula),
+  }
+  const states: readonly MassState[] = masses[ladder]
+  const at = edges[ladder]
   const clip = (c: number): number => Math.min(hottest, Math.max(coldest, c))
   return states
     .map((state, i) => ({
       state,
-      from: clip(edges[i - 1] ?? Number.POSITIVE_INFINITY),
-      to: clip(edges[i] ?? Number.NEGATIVE_INFINITY),
+      from: clip(at[i - 1] ?? Number.POSITIVE_INFINITY),
+      to: clip(at[i] ?? Number.NEGATIVE_INFINITY),
     }))
     .filter((b) => b.from > b.to)
+}
+
+/** Which ladder a mass has, by how its family is worked; that of the glass point unless told. */
+const ladders: Readonly<Partial<Record<Work, keyof typeof masses>>> = {
+  beaten: 'grained',
+  whipped: 'foam',
+  tempered: 'chocolate',
+}
+
+/** Where chocolate is molten, where it comes into temper, and where it thickens, °C. */
+function chocolateEdges({ steps }: FormulaDocument): readonly number[] {
+  const work = steps.map((s) => s.handwork).find((w) => w?.kind === 'temper')
+  const { melts, works } = chocolates[work?.kind === 'temper' ? work.chocolate : 'dark']
+  return [melts[0], works[1] + 0.5, works[0] - THICKER]
 }
 
 function edgesOf(window: WorkWindow | undefined): number[] {

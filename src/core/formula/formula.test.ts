@@ -26,18 +26,21 @@ const everyBoil = every.flatMap(([id, f]) =>
 describe('documents', () => {
   test.each(every)('%s can be cooked', (_, f) => expect(faultsOf(f)).toEqual([]))
 
-  test.each(everyBoil)('%s follows its recipe through the stove without a gap', (_, f) => {
-    const a = analyse(f, kitchen)
-    const family = boiledFamilies[f.family as keyof typeof boiledFamilies]
-    const parted = f.school.startsWith('two-syrups') && f.parts === undefined
-    if (parted) return expect(f.target.celsius).toBe(122)
-    expect(f.target.celsius).toBeGreaterThanOrEqual(family.usual.low - 8)
-    expect(f.target.celsius).toBeLessThanOrEqual(family.usual.high)
-    expect(Number.isFinite(a.minutes)).toBe(true)
-    expect(100 * a.waterShare).toBeGreaterThan(0.5)
-    expect(100 * a.waterShare).toBeLessThan(family.lands.water[1] + 6)
-    expect(f.steps.filter((s) => s.empties)).toHaveLength(1)
-  })
+  test.each(everyBoil.filter(([, f]) => f.family in boiledFamilies))(
+    '%s follows its recipe through the stove without a gap',
+    (_, f) => {
+      const a = analyse(f, kitchen)
+      const family = boiledFamilies[f.family as keyof typeof boiledFamilies]
+      const parted = f.school.startsWith('two-syrups') && f.parts === undefined
+      if (parted) return expect(f.target.celsius).toBe(122)
+      expect(f.target.celsius).toBeGreaterThanOrEqual(family.usual.low - 8)
+      expect(f.target.celsius).toBeLessThanOrEqual(family.usual.high)
+      expect(Number.isFinite(a.minutes)).toBe(true)
+      expect(100 * a.waterShare).toBeGreaterThan(0.5)
+      expect(100 * a.waterShare).toBeLessThan(family.lands.water[1] + 6)
+      expect(f.steps.filter((s) => s.empties)).toHaveLength(1)
+    },
+  )
 
   it('names what is wrong', () => {
     const broken: FormulaDocument = {

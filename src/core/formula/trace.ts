@@ -1,4 +1,5 @@
 /** A formula followed through the pot on paper: what is in it before and after each step, and the heat that takes. */
+import { families } from '../craft/families'
 import { addMix, emptyMix, type Mix, massOf, withWater } from '../matter/mix'
 import { boilingPoint, waterLeftAt } from '../physics/boiling'
 import { heatCapacity, heatContent, waterHeat } from '../physics/heat'
@@ -31,6 +32,16 @@ function due(step: Step, contents: Mix, celsius: number, target: number | undefi
   return { mix: withWater(contents, water), celsius: wanted }
 }
 
+/** ◊ Solid chocolate stirred into molten takes so much to melt, J/g of its fat, beside its own warming. */
+const SEED_MELTS = 0.8 * 157
+
+/** Whether a step stirs solid chocolate into molten. */
+const isSeed = (formula: FormulaDocument, { id }: Step): boolean =>
+  families[formula.family].work === 'tempered' && formula.steps.find((s) => s.adds)?.id !== id
+
+/** By how many degrees seed counts as colder than it is, for what its melting takes. */
+const seedTakes = (mix: Mix, celsius: number): number => (SEED_MELTS * mix.fat) / heatCapacity(mix, celsius)
+
 /** What a step puts into the pot: a group, or what a part has become. */
 export function additionOf(
   formula: FormulaDocument,
@@ -39,7 +50,10 @@ export function additionOf(
   roomC: number,
 ): { mix: Mix; celsius: number } {
   const group = formula.groups.find((g) => g.id === step.adds)
-  if (group) return { mix: groupMix(formula, group.id, grams), celsius: group.celsius }
+  if (group) {
+    const mix = groupMix(formula, group.id, grams)
+    return { mix, celsius: group.celsius - (isSeed(formula, step) ? seedTakes(mix, group.celsius) : 0) }
+  }
   const part = formula.parts?.find((p) => p.id === step.joins)
   if (part) return { mix: finishedMix(traceSteps(part.formula, grams, roomC)), celsius: part.celsius }
   return { mix: emptyMix, celsius: roomC }

@@ -2,7 +2,7 @@ import { describe, expect, it, test } from 'vitest'
 import { demoFormulas } from '@/demo/formulas'
 import { type FamilyId, families, schoolsOf } from '../craft/families'
 import type { Handwork } from '../craft/handwork'
-import { windowFor } from '../finish/windows'
+import { windowOf } from '../finish/windows'
 import { pantryOf } from '../matter/names'
 import { boiledIn } from './document'
 import { blankFormula } from './edit'
@@ -18,10 +18,10 @@ describe('the usual finish', () => {
   test.each(schools)('of %s, %s: pours once, and ends wrapped', (family, school) => {
     const steps = usualFinish(family, school)
     expect(steps.filter((s) => s.empties)).toHaveLength(1)
-    expect(steps.at(-1)?.handwork?.kind).toBe('wrap')
+    expect(['wrap', 'coat']).toContain(steps.at(-1)?.handwork?.kind)
     expect(new Set(steps.map((s) => s.id)).size).toBe(steps.length)
     for (const s of steps)
-      if (s.when.on === 'window') expect(windowFor(family, s.handwork?.kind ?? 'leave'), s.id).not.toBeNull()
+      if (s.when.on === 'window') expect(windowOf({ ...blankFormula, family, steps }, s), s.id).not.toBeNull()
   })
 
   it('is given to a formula that stops at its pour, whose own words stay', () => {
@@ -61,8 +61,7 @@ describe('the demo formulas', () => {
   )('%s: has a finish of its own, and asks for no window its family does not know', (label, formula) => {
     // the honey of a nougat is poured onto its whites, and done with
     if (label !== 'Honey syrup') expect(hasFinish(formula)).toBe(true)
-    for (const s of formula.steps)
-      if (s.when.on === 'window') expect(windowFor(formula.family, s.handwork?.kind ?? 'leave')).not.toBeNull()
+    for (const s of formula.steps) if (s.when.on === 'window') expect(windowOf(formula, s)).not.toBeNull()
   })
 })
 

@@ -84,7 +84,8 @@ export const plainWork: Readonly<Record<HandworkKind, Words>> = {
 
 /** The step of a usual work. */
 function stepOf({ work, minutes, pours }: UsualWork, family: FamilyId, taken: ReadonlySet<string>): Step {
-  const windowed = (families[family] as FamilyFacts).windows[work.kind] !== undefined
+  const { windows, work: worked } = families[family] as FamilyFacts
+  const windowed = windows[work.kind] !== undefined || worked === 'tempered'
   return {
     id: idFor(work.kind, taken),
     when:

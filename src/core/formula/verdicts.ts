@@ -147,10 +147,12 @@ const allergenVerdict = (allergens: readonly Allergen[]): VerdictOn<'allergens'>
 })
 
 const judges = [bite, water, grain, humidity, fits, work]
+/** Chocolate is no syrup: it has no water to lose and no sugar to grain. */
+const ofChocolate = [fits, work]
 
 /** What this boil of the formula `whole` will be. Allergens are those of the whole sweet: nobody eats a part of it. */
 export const verdictsOf = (analysis: Analysis, conditions: Conditions, whole: FormulaDocument): Verdict[] => [
-  ...judges.map((judge) => judge(analysis, conditions)),
+  ...(analysis.work === 'tempered' ? ofChocolate : judges).map((judge) => judge(analysis, conditions)),
   allergenVerdict(allergensIn(whole)),
 ]
 

@@ -3,6 +3,7 @@ import { bergamotSauce } from './bergamot-sauce'
 import { blackcurrantMarshmallow } from './blackcurrant-marshmallow'
 import { butterscotch } from './butterscotch'
 import { coconutBrittle } from './coconut-brittle'
+import { dippingChocolate } from './dipping-chocolate'
 import { dryCaramels } from './dry-caramels'
 import { figFudge } from './fig-fudge'
 import { gingerHoneycomb } from './ginger-honeycomb'
@@ -36,6 +37,7 @@ export const demoFormulas: Readonly<Record<string, FormulaDocument>> = {
   'juniper-popcorn-clusters': juniperPopcorn,
   'bay-leaf-honey-nougat': honeyNougat,
   'rye-shortcake-bars': shortcakeBars,
+  'harbour-dark-dipping-chocolate': dippingChocolate,
 }
 
 /** A formula of the book that is boiled by itself. @throws Error when there is none of that name. */

@@ -1,5 +1,5 @@
 import type { BoiledFormula, FormulaDocument } from '@/core'
-import { allIn, pour, pull, scrapeBase } from './steps'
+import { allIn, pour, pull, scrapeBase, work } from './steps'
 
 const slab = { kind: 'cut', lengthMm: 60, widthMm: 25 } as const
 
@@ -105,51 +105,68 @@ const filling: BoiledFormula = {
   boils: [],
 }
 
-const top: FormulaDocument = {
+const top: BoiledFormula = {
   version: 1,
   name: 'Tempered top',
-  family: 'layered',
-  school: 'tempered',
-  about: 'Two thirds melted, the rest stirred in as seed.',
+  family: 'chocolate',
+  school: 'seeded',
+  about: 'Seven tenths melted, the rest stirred in as seed.',
   groups: [
-    { id: 'melt', label: 'Melted to 46°', celsius: 46 },
+    { id: 'melt', label: 'Melted over water', celsius: 20 },
     { id: 'seed', label: 'Seed, chopped', celsius: 20 },
   ],
   lines: [
-    { id: 'top-melt', group: 'melt', ingredient: 'dark-chocolate-54', grams: 160 },
-    { id: 'top-seed', group: 'seed', ingredient: 'dark-chocolate-54', grams: 80 },
+    { id: 'top-melt', group: 'melt', ingredient: 'dark-chocolate-54', grams: 168 },
+    { id: 'top-seed', group: 'seed', ingredient: 'dark-chocolate-54', grams: 72 },
   ],
-  target: null,
+  target: { celsius: 47, within: 2.5 },
   steps: [
     {
       id: 'melt',
       label: 'Melt',
       when: { on: 'ready' },
-      say: 'Melt two thirds over barely steaming water, to 46°',
+      say: 'Seven tenths over barely steaming water, heat low',
       why: 'A drop of water seizes it; past 50° it thickens.',
-      act: 'Melted',
+      act: 'It is on',
       adds: 'melt',
+      heat: 1,
     },
+    pull({
+      meanwhile: { say: 'Stir now and then; the bowl touches no water', why: 'The rim overheats first.' },
+      reach: 'Seed, spatula, paper for a smear',
+      seconds: 60,
+      say: 'Off the water, bowl dried underneath',
+      why: 'No crystal of the old kind may be left.',
+    }),
     {
       id: 'seed',
       label: 'Seed',
       when: { on: 'ready' },
-      say: 'Off the water, stir the seed in until it reads 31.5°',
+      say: 'The seed in, stir without pause',
       why: 'The seed teaches it the crystal that snaps and shines.',
-      test: 'A smear on a knife sets with a gloss within five minutes',
-      act: 'In temper',
-      handwork: { kind: 'temper', chocolate: 'dark' },
+      act: 'Seed is in',
       adds: 'seed',
     },
-    {
-      id: 'spread',
-      label: 'Spread',
-      when: { on: 'ready' },
-      say: 'Spread over the firm caramel, mark the cuts as it turns matt',
-      why: 'Fully set it splinters under the knife.',
-      act: 'Spread and marked',
-      handwork: { kind: 'coat' },
-    },
+    work(
+      { kind: 'temper', chocolate: 'dark' },
+      {
+        label: 'In temper',
+        meanwhile: { say: 'Stir on as it cools', why: 'Stirring spreads the crystal.' },
+        say: 'It works now: a smear on paper',
+        why: 'Set firm and glossy in 3 to 5 minutes, it is in temper.',
+        test: 'A smear on a knife sets with a gloss within five minutes',
+        act: 'In temper',
+      },
+    ),
+    pour(
+      'Spread',
+      {
+        say: 'Spread over the firm caramel, mark the cuts as it turns matt',
+        why: 'Set hard it splinters under the knife.',
+      },
+      'Spread and marked',
+      { kind: 'spread' },
+    ),
   ],
   shape: { ...slab, heightMm: 3 },
   waste: 0.02,

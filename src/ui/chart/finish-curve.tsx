@@ -163,6 +163,10 @@ const tints: Readonly<Record<MassState, { readonly fill: string; readonly depth:
   slack: { fill: 'fill-slab', depth: 0.55 },
   pours: { fill: 'fill-angelica', depth: 0.5 },
   sets: { fill: 'fill-rest', depth: 0.7 },
+  molten: { fill: 'fill-slab-edge', depth: 0.6 },
+  seeding: { fill: 'fill-slab', depth: 0.55 },
+  'in-temper': { fill: 'fill-angelica', depth: 0.5 },
+  thick: { fill: 'fill-rest', depth: 0.7 },
 }
 /** The plot beside the ladder is as much paler. */
 const WASH = 0.4

@@ -118,7 +118,7 @@ async function cookWhole(id: string, how: How): Promise<Cooked> {
       log.log(seen)
       continue
     }
-    const byEye = ['word', 'sign'].includes(doNow.step?.when.on ?? '')
+    const byEye = ['word', 'sign', 'texture'].includes(doNow.step?.when.on ?? '')
     if (doNow.mood !== 'now' && !(byEye && live.now > live.cook.state.lastDoneAt + SEEN)) continue
     const act = nextAct(live.pot)
     // off the heat it carries on a little: the panel says so early enough
@@ -146,7 +146,9 @@ describe.each([
   // cold water cannot tell how far past hard crack it is
   { how: 'tests', within: 8 },
 ] as const)('a maker who does as told, with a $how', ({ how, within }) => {
-  it.each(whole)('has %s out of the pot, near its target, each step asked for once and in order', async (id) => {
+  // cold water says nothing of chocolate
+  const told = whole.filter((id) => how !== 'tests' || demoFormulas[id]?.family !== 'chocolate')
+  it.each(told)('has %s out of the pot, near its target, each step asked for once and in order', async (id) => {
     const { live, pulledAtC, asked, said, alarms } = await cookWhole(id, how)
     expect(live.over && live.emptiedAt !== null).toBe(true)
     expect(asked).toEqual(live.boil.formula.steps.map((s) => s.id).slice(0, asked.length))

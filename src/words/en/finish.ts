@@ -112,6 +112,8 @@ export const textureNames: Readonly<Record<Texture, string>> = {
   'holds-line': 'holds a line',
   'off-paper': 'comes off the paper',
   'no-mark': 'a finger leaves no mark',
+  'sets-glossy': 'a smear sets glossy',
+  'sets-dull': 'a smear stays dull',
 }
 
 export const touchNames: Readonly<Record<Touch, string>> = {
@@ -134,6 +136,10 @@ export const massNames: Readonly<Record<MassState, string>> = {
   slack: 'slack and hot',
   pours: 'pours and holds',
   sets: 'sets where it is',
+  molten: 'molten',
+  seeding: 'on its way down',
+  'in-temper': 'in temper',
+  thick: 'too thick to work',
 }
 
 /** A moment after the pour as a maker says it: "27 min", "1 h 18". */
@@ -179,6 +185,8 @@ const outcomes: Readonly<Partial<Record<HandworkKind, { readonly early: string; 
   'cover-chips': { early: 'the chocolate scorches', late: 'the chips do not melt' },
   pipe: { early: 'it runs flat', late: 'it breaks off in the nozzle' },
   'pour-over': { early: 'it soaks into what is below', late: 'it does not level' },
+  temper: { early: 'too warm yet, the seed melts out again', late: 'it thickens; warm it by a degree or two' },
+  coat: { early: 'too warm it runs thin and dulls', late: 'it lies thick and in ridges' },
   'fold-in': { early: 'what is folded in melts or sinks', late: 'it will not take it up evenly' },
 }
 

@@ -47,6 +47,10 @@ const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures) => Said>> = {
   tipped: () => ({ text: 'Tip it out at once', detail: 'never spread or touch it: the foam falls' }),
   beaten: () => ({ text: 'Beat it once it has cooled, then pour', detail: 'beaten hot it grains coarse' }),
   whipped: () => ({ text: 'Whip it first, then pour', detail: 'it is worked in the bowl, not on the tray' }),
+  tempered: () => ({
+    text: 'Seed it, then work it while it holds',
+    detail: 'a smear on paper tells: firm and glossy in 3 to 5 min',
+  }),
   tossed: () => ({ text: 'Toss it at once', detail: 'have what it coats warm and within reach' }),
 }
 

@@ -42,7 +42,7 @@ export interface UsualWork {
 }
 
 /** What is done to it between the pull and the setting. */
-export type Work = 'poured' | 'spread' | 'tipped' | 'beaten' | 'whipped' | 'tossed'
+export type Work = 'poured' | 'spread' | 'tipped' | 'beaten' | 'whipped' | 'tossed' | 'tempered'
 
 /** A family that is boiled to a target. */
 export interface Family extends FamilyFacts {

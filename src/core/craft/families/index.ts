@@ -3,6 +3,7 @@
 import { brittle } from './brittle'
 import { caramel } from './caramel'
 import { caramelSauce } from './caramel-sauce'
+import { chocolate } from './chocolate'
 import { condensedMilk } from './condensed-milk'
 import type { Family, FamilyFacts } from './family'
 import { fudge } from './fudge'
@@ -28,7 +29,7 @@ export const boiledFamilies = {
   popcorn,
 } as const satisfies Record<string, Family>
 
-export const families = { ...boiledFamilies, layered } satisfies Record<string, FamilyFacts>
+export const families = { ...boiledFamilies, chocolate, layered } satisfies Record<string, FamilyFacts>
 
 export type FamilyId = keyof typeof families
 

@@ -1,0 +1,17 @@
+import type { FamilyFacts } from './family'
+
+/** Chocolate melted and brought into temper: no syrup, but a pot that is warmed to a figure, pulled and worked all the same. */
+export const chocolate: FamilyFacts = {
+  label: 'Tempered chocolate',
+  decidedBy: 'its crystal',
+  schools: { seeded: 'melted, and seeded' },
+  waterMatters: 0.002,
+  spoiltAt: 140,
+  grains: false,
+  work: 'tempered',
+  // its heat is that of the chocolate: see windowOf
+  windows: {},
+  finish: {
+    usual: [{ work: { kind: 'temper', chocolate: 'dark' } }, { work: { kind: 'coat' }, pours: true }],
+  },
+}
