@@ -111,3 +111,43 @@ test('what was done too early or too late is said, at the stove and in the story
   await page.waitForURL(/\/logbook\//)
   await expect(page.getByText(/^Break too early/)).toBeVisible()
 })
+
+test('a temper run: melted, seeded by what is read, worked while it holds', async ({ page, app }) => {
+  const boil = await cooked(app.url, 'harbour-dark-dipping-chocolate', 'seed')
+  await page.goto(`${app.url}/stove/${boil}`)
+  const panel = page.getByRole('region', { name: 'Do now' })
+  const reads = async (celsius: string): Promise<void> => {
+    await page.keyboard.press('t')
+    await page.getByRole('radio', { name: 'By hand' }).click()
+    await page.getByRole('button', { name: 'A thermometer in its middle' }).click()
+    await page.keyboard.type(celsius)
+    await page.keyboard.press('Enter')
+  }
+  await reads('36')
+  await expect(panel).toContainText(/Temper in/)
+  await expect(page.getByText('in temper', { exact: true })).toBeVisible()
+  await reads('28')
+  await expect(panel).toContainText(/Too late to temper.*Warm it to 32/)
+  await reads('32')
+  await whenDue(page, 'Smear is made')
+  await page.keyboard.press('t')
+  await page.getByRole('radio', { name: 'It looks' }).click()
+  await page.getByRole('button', { name: 'a smear sets glossy' }).click()
+  await whenDue(page, 'It shines')
+  await whenDue(page, 'All coated')
+  await page.getByRole('button', { name: /Close this boil/ }).click()
+  await page.waitForURL(/\/logbook\//)
+  await expect(page.getByText(/^Temper in its window/)).toBeVisible()
+})
+
+test('three moulds over three boils: each waits for its own, and says when', async ({ page, app }) => {
+  const boils = []
+  for (const last of ['pour', 'flavour']) boils.push(await cooked(app.url, 'rhubarb-nettle-elderflower-drops', last))
+  await page.goto(`${app.url}/stove`)
+  // what wants a person first stands first: moulds to fill before moulds that rest
+  const cards = page.getByRole('listitem').filter({ hasText: 'hard drops' })
+  await expect(cards.first()).toContainText('Fill the moulds now')
+  await expect(cards.last()).toContainText(/in its moulds, on the wire rack, \d+° reckoned/)
+  await expect(cards.last()).toContainText(/Turn them out/)
+  for (const boil of boils) await logAct(app.url, boil, { type: 'abandoned', reason: 'only looked at' })
+})

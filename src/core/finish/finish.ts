@@ -140,6 +140,8 @@ export function assessFinish(
   if (state.pulledAt === null || state.finishedAt !== null) return null
   // looked at anew every so often, as it was then: the same whoever looked before
   const beat = BEAT * Math.floor(at / BEAT)
+  // what has just been logged counts at once
+  const look = Math.max(beat, state.pulledAt, Math.min(at, state.touchedAt))
   const still = before?.finish.mass.slab != null && !events.some((e) => e.type === 'stuck')
   const sameBeat = before !== undefined && Math.floor(before.at / BEAT) === Math.floor(at / BEAT)
   const kept = before?.cook === cook && (still || sameBeat) ? before.finish : null
@@ -147,11 +149,11 @@ export function assessFinish(
     kept?.log ??
     finishLogOf(
       events,
-      readings.filter((r) => r.at <= beat),
+      readings.filter((r) => r.at <= look),
       state.pulledAt,
       conditions.surfaces?.[0] ?? onARack,
     )
-  const mass = kept?.mass ?? massNow(cook, log, readings, Math.max(beat, state.pulledAt))
+  const mass = kept?.mass ?? massNow(cook, log, readings, look)
   if (!mass) return null
   const { course } = mass
   const glassC = glassTransition(mass.mix)

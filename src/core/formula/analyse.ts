@@ -87,7 +87,8 @@ export function analyse(
     minutes: minutesFor(untilPull, conditions),
     bite: biteOf(finished, conditions.roomC),
     stage: stageOf(pull.before),
-    stages: stagesOf(pull.before, conditions.pressurePa),
+    // chocolate is no syrup: no drop of it tells anything
+    stages: families[formula.family].work === 'tempered' ? [] : stagesOf(pull.before, conditions.pressurePa),
     peakLitres: peak,
     fill: peak / conditions.pot.litres,
     doctors: doctorShare(finished),

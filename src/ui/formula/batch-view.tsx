@@ -26,7 +26,9 @@ export function BatchView({ formula, kitchen, conditions, sized, shown, advice, 
   const say = useSay()
   const target = shown.boiled?.formula.target
   const [steps, setSteps] = useState(false)
-  const asLadder = shown.boiled !== null && !steps
+  // the ladder is one of sugar: chocolate has its steps
+  const laddered = shown.boiled !== null && shown.boiled.analysis.work !== 'tempered'
+  const asLadder = laddered && !steps
   return (
     <div className="grid flex-1 grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)_minmax(0,1.1fr)]">
       <WeighList formula={formula} plan={sized.plan} priced={kitchen.ingredient} />
@@ -35,7 +37,7 @@ export function BatchView({ formula, kitchen, conditions, sized, shown, advice, 
           <h2 id="ladder" className="casual text-title font-bold">
             {asLadder ? 'Ladder' : 'Method'}
           </h2>
-          {shown.boiled && (
+          {laddered && (
             <Segments
               label="How the method is shown"
               options={[

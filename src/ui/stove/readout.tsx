@@ -21,6 +21,8 @@ const STALE_S = 20
 export function Readout({ view, age, byEye, finish = null }: Props) {
   const say = useSay()
   const stale = age !== null && age > STALE_S
+  // where a degree decides, its tenths are shown
+  const shown = finish?.bands.some((b) => b.state === 'in-temper') ? say.fine : say.temperature
   const degrees = (c: number): string => say.temperature(inCelsius(c))
   const facts: readonly (readonly [string, string])[] = finish
     ? [
@@ -43,7 +45,7 @@ export function Readout({ view, age, byEye, finish = null }: Props) {
         className={`casual leading-none font-extrabold ${stale ? 'text-muted' : 'text-cherry'}`}
       >
         <span className="text-reading tracking-tight">
-          {view.celsius === null ? '–' : say.temperature(inCelsius(view.celsius)).replace('°', '')}
+          {view.celsius === null ? '–' : shown(inCelsius(view.celsius)).replace('°', '')}
         </span>
         <span className="text-unit">°{say.units.temperature}</span>
         {view.reckoned && (

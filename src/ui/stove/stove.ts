@@ -24,7 +24,9 @@ export type FinishingCook = LiveCook & { readonly finish: FinishAssessment }
 export const isFinishing = (live: LiveCook): live is FinishingCook =>
   live.finish !== null &&
   !live.over &&
-  (live.finish.place !== 'pot' || live.finish.ahead[0]?.step.id === live.pot.doNow.step?.id)
+  (live.finish.place !== 'pot' ||
+    live.pot.doNow.step?.when.on === 'texture' ||
+    live.finish.ahead[0]?.step.id === live.pot.doNow.step?.id)
 
 const TICK_MS = 250
 

@@ -206,7 +206,7 @@ const findings: Sayings<FinishFigures> = {
     detail:
       warmTo === null
         ? `${insteads[instead]}.`
-        : `${insteads[instead]}, or warm it to ${say.temperature(warmTo)}${warmFor !== null && Number.isFinite(warmFor) ? `: some ${sayMoment(warmFor)} in a low oven` : ''}.`,
+        : `${instead === 'warm-it' ? 'Warm it to' : `${insteads[instead]}, or warm it to`} ${say.temperature(warmTo)}${warmFor !== null && Number.isFinite(warmFor) ? `: some ${sayMoment(warmFor)} in a low oven` : ''}.`,
   }),
   came: ({ kind, came, celsius }, say) => ({
     text: `${capital(handworkNames[kind].name)} too ${came}`,

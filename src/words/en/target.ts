@@ -4,6 +4,8 @@ import { formatShare } from '../format'
 import type { Say } from '../units'
 import { biteNames } from './names'
 
-/** "target 149° · snaps clean, 2.3 % water" */
+/** "target 149° · snaps clean, 2.3 % water"; of chocolate, that it is molten there. */
 export const sayTarget = (a: Analysis, say: Say): string =>
-  `target ${say.temperature(inCelsius(a.targetC))} · ${biteNames[a.bite.id]}, ${formatShare(waterShare(a.atTarget))} water`
+  a.work === 'tempered'
+    ? `molten at ${say.temperature(inCelsius(a.targetC))}`
+    : `target ${say.temperature(inCelsius(a.targetC))} · ${biteNames[a.bite.id]}, ${formatShare(waterShare(a.atTarget))} water`
