@@ -1,4 +1,4 @@
-/** Measures what Imbry costs and prints it as tables. Parts: core, finish, ode, forecast, app, book, logbook (all unless named). */
+/** Measures what Imbry costs and prints it as tables. Parts: core, finish, rough-finish, ode, forecast, app, book, logbook (all unless named). */
 import { benchApp } from './bench/app'
 import { benchBook } from './bench/book'
 import { benchCore } from './bench/core'
@@ -7,12 +7,14 @@ import { benchForecast } from './bench/forecast'
 import { benchLogbook } from './bench/logbook'
 import { benchOde } from './bench/ode'
 import { benchRough } from './bench/rough'
+import { benchRoughFinish } from './bench/rough-finish'
 import { print, type Row } from './bench/table'
 import { stopAll } from './lib/processes'
 
 const parts: Record<string, () => Row[] | Promise<Row[]>> = {
   core: benchCore,
   finish: benchFinish,
+  'rough-finish': () => benchRoughFinish(),
   ode: benchOde,
   forecast: () => benchForecast(),
   rough: () => benchRough(),

@@ -3,9 +3,10 @@ import { rmSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { type Browser, chromium, type Page } from '@playwright/test'
 import { demoThings } from '@/demo/kitchen'
-import { startPractice, whenDue } from '../tests/stove'
+import { cooked, startPractice, whenDue } from '../tests/stove'
 import { startApp, startHub, startWorkshop } from './lib/app'
 import { chromiumOptions } from './lib/chromium'
+import { logAct } from './lib/cook'
 import { ownDatabase } from './lib/database'
 import { demoChannelIds, loadBook } from './lib/demo-workshop'
 import { fillOwn } from './lib/own-workshop'
@@ -35,6 +36,23 @@ async function stove(browser: Browser, app: string): Promise<void> {
   await page.setViewportSize({ width: 1024, height: 768 })
   await page.getByRole('button', { name: 'Dim' }).click()
   await shoot(page, 'stove-dim-1024')
+  await page.close()
+}
+
+/** A slab that is left alone until it takes a score, and a marshmallow under the whisk. */
+async function afterThePour(browser: Browser, app: string): Promise<void> {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  for (const [formula, upTo, seconds, name] of [
+    ['smoked-salt-tamarind-caramels', 'pour', 480, 'after-the-pour'],
+    ['blackcurrant-marshmallow', 'finish', 240, 'whipping'],
+  ] as const) {
+    const boil = await cooked(app, formula, upTo, seconds)
+    await page.goto(`${app}/stove/${boil}`)
+    await page.getByText('live', { exact: true }).waitFor()
+    await page.locator('svg .stroke-cherry').first().waitFor()
+    await shoot(page, name)
+    await logAct(app, boil, { type: 'abandoned', reason: 'a picture' })
+  }
   await page.close()
 }
 
@@ -166,6 +184,7 @@ async function main(): Promise<void> {
   for (const [view, name] of [
     ['Lay out', 'layout'],
     ['Get ready', 'ready'],
+    ['Finish', 'finish'],
   ] as const) {
     await page.getByRole('tab', { name: view }).click()
     await shoot(page, name)
@@ -187,6 +206,7 @@ async function main(): Promise<void> {
   await shoot(page, 'batch')
   await page.close()
   await stove(browser, app)
+  await afterThePour(browser, app)
   await pots(browser, app)
   await welcome(browser)
   await screens(browser)

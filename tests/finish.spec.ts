@@ -1,34 +1,10 @@
 /** After the pour, at the screen: a slab scored in its window and cut, a marshmallow whipped, set, cut and dusted. */
 import type { Page } from '@playwright/test'
-import { logAct, startBoil } from '../scripts/lib/cook'
-import { type CookAct, isBoiled } from '../src/core'
-import { demoFormulas } from '../src/demo/formulas'
+import { logAct } from '../scripts/lib/cook'
 import { expect, test } from './app'
-import { whenDue } from './stove'
+import { cooked, whenDue } from './stove'
 
 test.use({ viewport: { width: 1280, height: 800 } })
-
-/** A practice boil by hand, every step logged in its turn up to and with `upTo`, and its clock set a moment after. */
-async function cooked(app: string, id: string, upTo: string): Promise<string> {
-  const formula = demoFormulas[id]
-  if (!formula || !isBoiled(formula)) throw new Error(`${id} is not boiled`)
-  const { boil } = await startBoil(app, id, null, { grams: 1200, rate: 60 })
-  const start = Date.now()
-  let at = 0
-  const log = (act: CookAct) => logAct(app, boil, act, new Date(start + at * 1000))
-  for (const step of formula.steps) {
-    at += step.when.on === 'target' ? 1500 : 30
-    await log(
-      step.when.on === 'target'
-        ? { type: 'pulled', step: step.id, celsius: formula.target.celsius }
-        : { type: 'step', step: step.id },
-    )
-    if (step.id === upTo) break
-  }
-  at += 20
-  await log({ type: 'clock', rate: 1, wall: new Date().toISOString() })
-  return boil
-}
 
 /** On to the moment the panel waits for, and then what it asks. */
 async function inItsTime(page: Page, act: string): Promise<void> {

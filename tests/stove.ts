@@ -1,5 +1,8 @@
 /** What a maker does at the screen, for journeys. */
 import { expect, type Page } from '@playwright/test'
+import { logAct, startBoil } from '../scripts/lib/cook'
+import { type CookAct, isBoiled } from '../src/core'
+import { demoFormulas } from '../src/demo/formulas'
 
 /** Opens a formula, sizes it, and lights the burner at a practice pace. Resolves on the stove. */
 export async function startPractice(
@@ -45,4 +48,26 @@ export async function whenDue(page: Page, act: string): Promise<void> {
 /** The temperature on the screen, °C. */
 export async function temperature(page: Page): Promise<number> {
   return Number((await page.getByTestId('temperature').textContent())?.match(/-?\d+/)?.[0])
+}
+
+/** A practice boil by hand, every step logged in its turn up to and with `upTo`, and its clock set so many s after. */
+export async function cooked(app: string, id: string, upTo: string, after = 20): Promise<string> {
+  const formula = demoFormulas[id]
+  if (!formula || !isBoiled(formula)) throw new Error(`${id} is not boiled`)
+  const { boil } = await startBoil(app, id, null, { grams: 1200, rate: 60 })
+  const start = Date.now()
+  let at = 0
+  const log = (act: CookAct) => logAct(app, boil, act, new Date(start + at * 1000))
+  for (const step of formula.steps) {
+    at += step.when.on === 'target' ? 1500 : 30
+    await log(
+      step.when.on === 'target'
+        ? { type: 'pulled', step: step.id, celsius: formula.target.celsius }
+        : { type: 'step', step: step.id },
+    )
+    if (step.id === upTo) break
+  }
+  at += after
+  await log({ type: 'clock', rate: 1, wall: new Date().toISOString() })
+  return boil
 }

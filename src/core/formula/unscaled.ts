@@ -1,7 +1,7 @@
 /** What does not grow with the batch by itself, with its figures. One row a subject. */
 
 import type { PlainFindingOf } from '../finding'
-import { workingWindows } from '../physics/slab'
+import { workingWindows } from '../finish/working'
 import { sucroseSolubility } from '../physics/solubility'
 import { type Grams, inGrams, inSeconds, type Seconds } from '../quantity/figures'
 import type { Analysis, Conditions } from './analyse'

@@ -1,10 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
+import { workingWindows } from '../finish/working'
 import { type Mix, mix } from '../matter/mix'
 import { exchangeGelatin, exchangeSheets } from './gelatin'
 import { keepingIn, keeps } from './humidity'
 import { inversionRate, invertedShare } from './inversion'
-import { coolingMinutes, slabThickness, workingWindows } from './slab'
+import { slabThickness } from './slab'
 import { grainRisk } from './solubility'
 
 describe('inversion', () => {
@@ -106,10 +107,11 @@ describe('a slab', () => {
     expect(() => slabThickness(candy, 900, 100, 0.95)).toThrow(/Air/)
   })
 
-  it('cools slower when thicker, and never below the room', () => {
-    expect(coolingMinutes(candy, 10, 150, 60, 21)).toBeGreaterThan(1.9 * coolingMinutes(candy, 5, 150, 60, 21))
-    expect(coolingMinutes(candy, 10, 150, 20, 21)).toBe(Number.POSITIVE_INFINITY)
-    expect(coolingMinutes(candy, 10, 100, 120, 21)).toBe(0)
+  it('is worked longer when thicker, and in a warm room some of it never comes', () => {
+    expect(workingWindows(candy, 10, 150, 21).scores).toBeGreaterThan(1.6 * workingWindows(candy, 5, 150, 21).scores)
+    const soft = mix({ sucrose: 400, glucoseSolids: 300, water: 90 })
+    expect(workingWindows(soft, 10, 118, 35).set).toBe(Number.POSITIVE_INFINITY)
+    expect(workingWindows(candy, 10, 100, 21).flows).toBe(0)
   })
 
   it('stops flowing, then spreading, then taking a score, in minutes a maker knows', () => {
