@@ -13,7 +13,12 @@ export const weightSchema = z.object({
 })
 export type PushedWeight = z.infer<typeof weightSchema>
 
-export const pressureSchema = z.object({ at: instant, hPa: within('barometerHPa') })
+/** What hangs in a room says of its air; a hygrometer in the same case is welcome and not asked for. */
+export const pressureSchema = z.object({
+  at: instant,
+  hPa: within('barometerHPa'),
+  humidity: within('share').optional(),
+})
 
 /** What is to be weighed next on a scale; null for nothing. */
 export const wantedSchema = z.object({ grams: within('grams').nullable() })

@@ -160,21 +160,27 @@ const MOST_ON = 12
 /** Four fit on a screen, and on a stove. */
 const MOST_POTS = 4
 
-const withLog = async (view: BoilView): Promise<BoilOn> => ({ boil: view, first: await snapshot(view.id) })
+/** A boil with its log, in the air its room has now: a batch keeps its pressure, but what rests keeps by today's humidity. */
+const withLog =
+  (rooms: KitchenThings['room']) =>
+  async (view: BoilView): Promise<BoilOn> => {
+    const humidity = rooms.find((r) => r.name === view.conditions.room)?.humidity ?? view.conditions.humidity
+    return { boil: { ...view, conditions: { ...view.conditions, humidity } }, first: await snapshot(view.id) }
+  }
 
 /** All that is on the stove or resting after it, the newest first, and what is there but cannot be read. */
 export async function boilsOn(): Promise<{ boils: BoilOn[]; lost: LostBoil[] }> {
-  const { boils, lost } = await openBoils(db(), MOST_ON)
-  return { boils: await Promise.all(boils.map(withLog)), lost }
+  const [{ room }, { boils, lost }] = await Promise.all([readThings(db()), openBoils(db(), MOST_ON)])
+  return { boils: await Promise.all(boils.map(withLog(room))), lost }
 }
 
 /** The boil asked for, then the other pots, the newest first, then what rests. */
 export async function potsBeside(id: string): Promise<BoilOn[]> {
-  const [asked, { boils }] = await Promise.all([boil(id), openBoils(db(), MOST_ON + 1)])
+  const [asked, { room }, { boils }] = await Promise.all([boil(id), readThings(db()), openBoils(db(), MOST_ON + 1)])
   const beside = boils.filter((b) => b.id !== id).slice(0, MOST_ON)
-  const [first, ...others] = await Promise.all([withLog(asked), ...beside.map(withLog)])
+  const [first, ...others] = await Promise.all([asked, ...beside].map(withLog(room)))
   const [pots, rests] = [others.filter((b) => !isEmptied(b)), others.filter(isEmptied)]
-  return [first, ...pots.slice(0, MOST_POTS - 1), ...rests]
+  return [first as BoilOn, ...pots.slice(0, MOST_POTS - 1), ...rests]
 }
 
 /** What was in the pot has been poured. */

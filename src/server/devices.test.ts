@@ -50,7 +50,14 @@ describe('scale and barometer', () => {
   it('a barometer moves its room, and only with its own token', async () => {
     await device('glass', 'barometer', 'hill')
     await takePressure('glass', JSON.stringify({ at: new Date().toISOString(), hPa: 851.26 }))
-    expect((await kitchen()).room.find((r) => r.id === 'hill')?.barometerHPa).toBe(851.3)
+    const hill = async () => (await kitchen()).room.find((r) => r.id === 'hill')
+    const before = await hill()
+    expect(before?.barometerHPa).toBe(851.3)
+    await takePressure('glass', JSON.stringify({ at: new Date().toISOString(), hPa: 851.26, humidity: 0.4123 }))
+    expect((await hill())?.humidity).toBe(0.412)
+    // one that tells no humidity leaves it as it is
+    await takePressure('glass', JSON.stringify({ at: new Date().toISOString(), hPa: 851.26 }))
+    expect((await hill())?.humidity).toBe(0.412)
     const asked = (authorization: string) => ({ params: { channel: 'glass' }, authorization })
     expect((await problem(admitDevice('barometer')(asked('Bearer wrong'))))?.status).toBe(401)
     expect((await problem(admitDevice('scale')(asked('Bearer secret'))))?.status).toBe(404)

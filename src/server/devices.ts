@@ -93,13 +93,17 @@ export async function* followWanted(channel: string, signal: AbortSignal): Async
   yield* watchTopics([{ name: `wanted ${channel}`, head: wanted }], async () => ({ grams: await wanted() }), signal)
 }
 
-/** Takes a barometer’s word for the pressure in its room. */
+/** Takes a barometer’s word for the air in its room: its pressure, and its humidity where it tells that. */
 export async function takePressure(channel: string, body: string): Promise<{ room: string; hPa: number }> {
-  const { hPa } = parseJson(body, pressureSchema)
+  const { hPa, humidity } = parseJson(body, pressureSchema)
   const { room: id } = await knownDevice(channel, 'barometer')
   const room = (await readThings(db())).room.find((r) => r.id === id)
   if (!room || id === null) throw new Problem(404, `The kitchen has no room "${id}"`)
   const { id: _, ...facts } = room
-  await putThing(db(), 'room', id, { ...facts, barometerHPa: Math.round(hPa * 10) / 10 })
+  await putThing(db(), 'room', id, {
+    ...facts,
+    barometerHPa: Math.round(hPa * 10) / 10,
+    humidity: humidity === undefined ? facts.humidity : Math.round(humidity * 1000) / 1000,
+  })
   return { room: id, hPa }
 }

@@ -62,16 +62,3 @@ export function foamOf(
     measured: measured !== null,
   }
 }
-
-/** Seconds under the whisk until it first is light enough. */
-export function whippedAfter(mix: Mix, on: Whipped): number {
-  const { within } = whipped[on]
-  let low = 0
-  let high = 3600
-  for (let i = 0; i < 40; i++) {
-    const mid = (low + high) / 2
-    if (foamOf(mix, on, mid).gPerMl > within[1]) low = mid
-    else high = mid
-  }
-  return high
-}

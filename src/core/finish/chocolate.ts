@@ -105,9 +105,6 @@ export type GanacheUse = 'firm' | 'filling' | 'pours'
 export const ganacheShare = (chocolate: Chocolate, use: GanacheUse): number =>
   ({ firm: 2, filling: 1, pours: 0.5 })[use] * { dark: 1, milk: 1.25, white: 1.5 }[chocolate]
 
-/** ◊ Warmth of a ganache by what is done with it, °C. */
-export const ganacheWarmth = { pours: [30, 35], pipes: [22, 26], sets: [16, 18] } as const
-
 /** ◊ A coat is 1.2 mm of 1.3 g/ml and a quarter more to work in; dust is 0.03 g/cm², half starch, half icing sugar. */
 const COAT = { mm: 1.2, gPerMl: 1.3, spare: 1.25 } as const
 const DUST = 0.03
