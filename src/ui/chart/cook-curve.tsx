@@ -1,6 +1,6 @@
 'use client'
 
-import { scaleLinear, ticks } from 'd3'
+import { ticks } from 'd3'
 import { useMemo } from 'react'
 import { type Forecast, inCelsius, type Reading, type Stage, thinned } from '@/core'
 import { useSize } from '@/ui/kit/use-size'
@@ -11,6 +11,7 @@ import { TimeAxis, Words } from './axes'
 import { celsiusAt, labelsOf, nextOf, PILL, type Plot, pullOf } from './curve-labels'
 import { type Band, bandsOf, type LadderScale, ladderScale } from './ladder-scale'
 import type { Placed } from './place-labels'
+import { linear } from './scale'
 
 export interface Mark {
   readonly id: string
@@ -66,7 +67,7 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
   const latest = Math.max(readings.at(-1)?.at ?? 0, here?.at ?? 0, ...marks.map((m) => m.at))
   const ahead = path.at(-1)?.at ?? 0
   const span = Math.max(LEAST, latest * 1.06, ahead * 1.08)
-  const x = scaleLinear([0, span], [start, end])
+  const x = linear([0, span], [start, end])
   const newest = readings.at(-1)
   const bands = bandsOf(stages, 96, high)
   const plot: Plot = { x, y, start, end, top: PAD.top, bottom }

@@ -1,6 +1,6 @@
 'use client'
 
-import { scaleLinear, ticks } from 'd3'
+import { ticks } from 'd3'
 import {
   celsiusAt,
   type FinishAssessment,
@@ -16,6 +16,7 @@ import { massNames, type Say, sayWindow } from '@/words'
 import { Here } from './ahead'
 import { TimeAxis, Words } from './axes'
 import { type Box, type Label, placeLabels, textWidth } from './place-labels'
+import { linear } from './scale'
 
 interface Props {
   readonly finish: FinishAssessment
@@ -65,8 +66,8 @@ function Drawing({ finish, now, readings, width, height }: Props & { width: numb
   const start = LEFT + COLUMN
   const end = width - PAD.right
   const span = spanOf(finish, now)
-  const x = scaleLinear([mass.since, mass.since + span], [start, end])
-  const y = scaleLinear([coldest, hottest], [floor, PAD.top])
+  const x = linear([mass.since, mass.since + span], [start, end])
+  const y = linear([coldest, hottest], [floor, PAD.top])
   const point = (at: number): string => `${x(at)},${y(celsiusAt(mass.course, at))}`
   const read = readings.filter((r) => r.at >= mass.since)
   const measured = read.length > 1

@@ -1,8 +1,8 @@
 /** The ladder's scale and paint: one vertical temperature axis, stretched where it matters. */
 
-import { interpolateRgbBasis, type ScaleLinear, scaleLinear } from 'd3'
 import { colourStages, type Stage } from '@/core'
 import { colourNames, stageNames } from '@/words'
+import { alongRamp, linear, throughKnots } from './scale'
 
 /** How much room ten degrees get from each temperature up to the next. */
 const room: readonly (readonly [from: number, perTen: number])[] = [
@@ -29,16 +29,12 @@ function height(celsius: number): number {
   return sum
 }
 
-export type LadderScale = ScaleLinear<number, number>
+export type LadderScale = (celsius: number) => number
 
 /** Maps °C to pixels from `bottom` (at `low`) up to `top` (at `high`). */
 export function ladderScale(low: number, high: number, bottom: number, top: number): LadderScale {
-  const knots = [low, ...room.map(([from]) => from).filter((t) => t > low && t < high), high]
-  const span = height(high) - height(low)
-  return scaleLinear<number, number>()
-    .domain(knots)
-    .range(knots.map((t) => bottom + ((top - bottom) * (height(t) - height(low))) / span))
-    .clamp(true)
+  const y = linear([height(low), height(high)], [bottom, top])
+  return (celsius) => y(height(Math.min(high, Math.max(low, celsius))))
 }
 
 const RAMP = [
@@ -54,11 +50,8 @@ const RAMP = [
   '#5b2a17',
   '#2e1510',
 ]
-const RAMP_AT = scaleLinear()
-  .domain([100, 116, 132, 150, 165, 178, 195])
-  .range([0, 0.2, 0.4, 0.56, 0.72, 0.86, 1])
-  .clamp(true)
-const paint = interpolateRgbBasis(RAMP)
+const RAMP_AT = throughKnots([100, 116, 132, 150, 165, 178, 195], [0, 0.2, 0.4, 0.56, 0.72, 0.86, 1])
+const paint = alongRamp(RAMP)
 
 /** The colour sugar takes on its way to `celsius`. */
 export const sugarColour = (celsius: number): string => paint(RAMP_AT(celsius))

@@ -1,6 +1,6 @@
 'use client'
 
-import { scaleLinear, ticks } from 'd3'
+import { ticks } from 'd3'
 import {
   type Conditions,
   cautionsOf,
@@ -12,6 +12,7 @@ import {
   type Surface,
   wantOf,
 } from '@/core'
+import { throughKnots } from '@/ui/chart/scale'
 import { useSay } from '@/ui/shell/preferences'
 import { cautions, formatSpan, handworkNames, proseIn, sayDue, sayMoment, sayWant, surfaceNames } from '@/words'
 
@@ -120,7 +121,7 @@ function Timeline({ label, boiled, conditions }: TimelineProps) {
   }))
   const lasts = rows.flatMap(({ works }) => works.map((w) => w.at))
   const span = Math.min(LONGEST, Math.max(600, 1.2 * Math.max(...lasts)))
-  const x = scaleLinear([0, span], [LEFT, WIDTH - 12]).clamp(true)
+  const x = throughKnots([0, span], [LEFT, WIDTH - 12])
   const most = Math.max(1, ...rows.map((r) => r.works.length))
   const rowHeight = ROW.head + most * (ROW.bar + ROW.gap)
   return (

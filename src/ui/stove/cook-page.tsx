@@ -1,5 +1,6 @@
 'use client'
 
+import { lazy, Suspense, useEffect } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import type { Stage } from '@/core'
 import { type KeyId, useKeys, useTouchLetsGo } from '@/ui/kit/keys'
@@ -10,13 +11,16 @@ import { type Call, callOf } from './call'
 import { CookChart } from './cook-chart'
 import { DoNowPanel } from './do-now-panel'
 import { dropResults } from './drop-results'
-import { FinishChart } from './finish/finish-chart'
-import { FinishColumn } from './finish/finish-column'
 import { Rail } from './rail'
 import { Readout } from './readout'
 import { isFinishing, type LiveCook } from './stove'
 import { type Acts, useActs } from './use-acts'
 import { useAlarm, useAwake, type Voices } from './use-alarm'
+
+/** What is drawn off the heat: no pot waits for it, and it is there before it is wanted, whatever becomes of the server. */
+const finish = () => import('./finish')
+const FinishChart = lazy(async () => ({ default: (await finish()).FinishChart }))
+const FinishColumn = lazy(async () => ({ default: (await finish()).FinishColumn }))
 
 interface Props {
   readonly live: LiveCook
@@ -36,6 +40,7 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
   const call = over ? null : callOf(pot.doNow, troubles, say)
   const voices = useAlarm(boil.id, call)
   useAwake(!over)
+  useEffect(() => void finish(), [])
   useStoveKeys(acts, voices, analysis.stages, potKeys, deaf, isFinishing(live))
   const newest = live.readings.at(-1)
   const off = doubt?.id === 'thermometer-off' && troubles.length === 0 ? doubt.figures.off : null
@@ -66,13 +71,17 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
         className={`grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 ${acts.panel === 'acts' && !isFinishing(live) ? 'md:grid-cols-[minmax(0,1fr)_clamp(208px,18.5vw,240px)]' : 'md:grid-cols-[minmax(0,1fr)_clamp(310px,28vw,380px)]'}`}
       >
         {isFinishing(live) ? (
-          <FinishChart live={live} acts={acts} voices={voices} />
+          <Suspense fallback={<div className="sheet" />}>
+            <FinishChart live={live} acts={acts} voices={voices} />
+          </Suspense>
         ) : (
           <CookChart live={live} acts={acts} voices={voices} />
         )}
         <For may="cook" otherwise={<LooksOn />}>
           {isFinishing(live) ? (
-            <FinishColumn live={live} acts={acts} shades={shades} />
+            <Suspense fallback={<div className="sheet flex-1" />}>
+              <FinishColumn live={live} acts={acts} shades={shades} />
+            </Suspense>
           ) : (
             <ActColumn live={live} acts={acts} shades={shades} />
           )}

@@ -1,4 +1,5 @@
 export * from './advice'
+export * from './after'
 export * from './cautions'
 export * from './changes'
 export * from './cook'

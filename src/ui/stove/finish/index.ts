@@ -1,0 +1,2 @@
+export { FinishChart } from './finish-chart'
+export { FinishColumn } from './finish-column'

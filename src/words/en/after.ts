@@ -1,0 +1,200 @@
+/** What is said of a finish at leisure: on paper, in panels, in the story. What no pot needs at once stands here. */
+import {
+  type Chocolate,
+  type CutTool,
+  type Filler,
+  type Film,
+  type Foam,
+  type Formed,
+  type Forming,
+  inCelsius,
+  inGrams,
+  type MassState,
+  type Move,
+  type SurfaceKind,
+  type Want,
+  type WantFigures,
+  type WorkAhead,
+  type WorkOutcome,
+  type WrapBy,
+  type Yield,
+} from '@/core'
+import { formatCount, formatLitres, formatPercent, formatSpan, formatTimes } from '../format'
+import { type Said, type Sayings, sayFinding } from '../said'
+import type { Say } from '../units'
+import { handworkNames, outcomeWords, sayMoment } from './finish'
+import { capital } from './names'
+
+export const surfaceNames: Readonly<Record<SurfaceKind, string>> = {
+  rack: 'a rack, air all round',
+  stone: 'stone',
+  wood: 'wood',
+  cloth: 'cloth on wood',
+  silicone: 'silicone on wood',
+  fridge: 'a fridge shelf',
+}
+
+export const toolNames: Readonly<Record<CutTool, string>> = {
+  knife: 'a knife',
+  'oiled-knife': 'an oiled knife',
+  'hot-knife': 'a hot, dry knife',
+  'wet-knife': 'a wet knife',
+  cutter: 'a cutter',
+  wheel: 'a wheel',
+  scissors: 'greased scissors',
+}
+
+export const filmNames: Readonly<Record<Film, string>> = {
+  none: 'bare',
+  'waxed-paper': 'waxed paper',
+  cellulose: 'cellulose film',
+  polypropylene: 'polypropylene',
+  foil: 'foil',
+  jar: 'a closed jar',
+}
+
+export const formedNames: Readonly<Record<Formed, string>> = {
+  drops: 'drops',
+  balls: 'balls',
+  clusters: 'clusters',
+  sticks: 'sticks',
+}
+
+export const fillerNames: Readonly<Record<Filler, string>> = { jug: 'jug', spoon: 'spoon', funnel: 'funnel' }
+
+export const chocolateNames: Readonly<Record<Chocolate, string>> = { dark: 'dark', milk: 'milk', white: 'white' }
+
+/** What it can do now, on the ladder. */
+export const massNames: Readonly<Record<MassState, string>> = {
+  runs: 'runs',
+  levels: 'levels',
+  scores: 'takes a score',
+  cuts: 'cuts clean',
+  snaps: 'hard',
+  'too-hot': 'too hot to beat',
+  beats: 'beats to fine grain',
+  'too-stiff': 'too stiff to beat',
+  slack: 'slack and hot',
+  pours: 'pours and holds',
+  sets: 'sets where it is',
+  molten: 'molten',
+  seeding: 'on its way down',
+  'in-temper': 'in temper',
+  thick: 'too thick to work',
+}
+
+/** A window on the curve: "score 17 to 41 min", from the moment it was poured. */
+export function sayWindow(
+  { kind, opens, closes }: Pick<WorkAhead, 'kind' | 'opens' | 'closes'>,
+  since: number,
+): string {
+  const { name } = handworkNames[kind]
+  if (!Number.isFinite(opens)) return `${name}: not in this room`
+  const from = sayMoment(Math.max(0, opens - since))
+  if (!Number.isFinite(closes)) return opens <= since ? `${name} at any time` : `${name} from ${from}`
+  const until = sayMoment(closes - since)
+  return opens <= since ? `${name} until ${until}` : `${name} ${from} to ${until}`
+}
+
+/** What was counted once it was cut. */
+export const sayYield = ({ pieces, seconds, trimGrams }: Yield, say: Say): string =>
+  `${formatCount(pieces)} good, ${formatCount(seconds)} imperfect${trimGrams > 0 ? `, ${say.weight(inGrams(trimGrams))} trimmed off` : ''}`
+
+/** What came of a work, in a line of the story. */
+export const sayOutcome = ({ kind, came, celsius }: WorkOutcome, say: Say): string =>
+  came === 'right'
+    ? `${capital(handworkNames[kind].name)} in its window, at ${say.temperature(celsius)} reckoned`
+    : `${capital(handworkNames[kind].name)} too ${came}, at ${say.temperature(celsius)} reckoned: ${outcomeWords[kind]?.[came] ?? 'look at it again'}`
+
+/** What a move would change: "cut in 22 min instead of 41; weeps after 14". */
+export function sayMove({ next, sweats }: Move, now: WorkAhead | null, at: number): string {
+  const said: string[] = []
+  if (next && now) {
+    const { name } = handworkNames[next.kind]
+    const then = Math.max(0, next.opens - at)
+    const today = Math.max(0, now.opens - at)
+    if (!Number.isFinite(then)) said.push(`${name}: never there`)
+    else if (today <= 0 && then <= 0)
+      said.push(
+        Number.isFinite(next.closes) ? `${name} until ${sayMoment(next.closes - at)} from now` : `${name} as now`,
+      )
+    else said.push(`${name} in ${sayMoment(then)}${Number.isFinite(today) ? ` instead of ${sayMoment(today)}` : ''}`)
+  }
+  if (Number.isFinite(sweats)) said.push(`weeps after ${sayMoment(sweats - at)}`)
+  return said.join('; ') || 'nothing changes'
+}
+
+const wants: Sayings<WantFigures, string> = {
+  dust: ({ grams, starch }, say) =>
+    `${say.weight(grams)} to dust with: ${say.weight(starch)} starch, the rest icing sugar.`,
+  coat: ({ grams, staysOn }, say) => `${say.weight(grams)} to dip in; ${say.weight(staysOn)} of it stays on them.`,
+  temper: ({ chocolate, melt, seed, meltTo, workAt, tooWarm }, say) =>
+    `Melt ${say.weight(melt)} of the ${chocolateNames[chocolate]} to ${say.temperature(meltTo)}, hold back ${say.weight(seed)} as seed, and stir that in to ${say.fine(workAt)}.${tooWarm ? ' This room is too warm for it to set with a gloss.' : ''}`,
+  chips: ({ grams, melts, share, spreadBelow }, say) =>
+    `${melts ? `The slab has heat enough to melt ${say.weight(grams)}.` : `Its heat melts only ${formatPercent(share)} of them.`} Spread once the topmost shine and it is below ${say.temperature(spreadBelow)}. Melted so they bloom within days: eat soon, or temper and spread instead.`,
+  wrap: ({ film, days, bareHours }) =>
+    `Keeps ${sayDays(days)} in ${filmNames[film]}${Number.isFinite(bareHours) ? `; bare no longer than ${sayMoment(bareHours * 3600)}` : ''}.`,
+  chill: ({ dew, weeps }, say) =>
+    weeps
+      ? `It comes out below ${say.temperature(dew)} and weeps: wrap it first.`
+      : 'The air is dry enough: it does not weep.',
+  cut: ({ tool }) => `With ${toolNames[tool]}, straight down, wiped between cuts.`,
+}
+
+/** What a work wants for this batch. */
+export const sayWant = (want: Want, say: Say): string => sayFinding(wants, want, say)
+
+/** How far it is whipped. */
+export const sayFoam = ({ times, gPerMl, litres, measured }: Foam): string =>
+  `${formatTimes(times)} what it was, ${gPerMl.toFixed(2)} g/ml, ${formatLitres(litres)}: ${measured ? 'by its height' : 'by the clock'}.`
+
+/** How many can still be made. */
+export const sayForming = ({ left, wanted, secondsEach, own }: Forming): string =>
+  `${left >= wanted ? `time for all ${formatCount(wanted)}` : `time for ${formatCount(left)} of ${formatCount(wanted)}`} at ${secondsEach.toFixed(0)} s each${own ? ', your pace' : ''}`
+
+/** How long something keeps: "3 weeks", "over a year". */
+export function sayDays(days: number): string {
+  if (!Number.isFinite(days) || days > 365) return 'over a year'
+  if (days < 1) return formatSpan(Math.round(days * 24) * 3600)
+  if (days < 14) return `${Math.round(days)} days`
+  return days < 90 ? `${Math.round(days / 7)} weeks` : `${Math.round(days / 30)} months`
+}
+
+/** How long it may lie bare, in a few words. */
+export const sayBare = ({ goes, bareHours }: WrapBy): string =>
+  goes === 'steady'
+    ? 'bare, as it is'
+    : `bare, ${goes === 'sticky' ? 'sticky' : 'dry'} in ${sayMoment(bareHours * 3600)}`
+
+/** The clock of this sweet in this room. */
+export function sayKeeping({ goes, bareHours, fridge, dewC, spoils }: WrapBy, say: Say): Said[] {
+  const bare: Said =
+    goes === 'steady'
+      ? { text: 'Bare, it keeps as it is in this room', detail: 'The air here is as damp as the sweet itself.' }
+      : {
+          text: `Bare, it is ${goes === 'sticky' ? 'sticky' : 'dry'} in ${sayMoment(bareHours * 3600)}`,
+          detail:
+            goes === 'sticky'
+              ? 'Its skin takes up damp from the first minute.'
+              : 'Its skin gives its water to the air.',
+        }
+  const cold: Said =
+    fridge === 'weeps'
+      ? {
+          text: 'Out of the fridge it weeps',
+          detail: `Below ${say.temperature(inCelsius(dewC))} the air settles on it. Only well wrapped, and left wrapped until it is warm.`,
+        }
+      : { text: 'The fridge does it no harm', detail: 'The air here is dry enough.' }
+  const food: Said = {
+    nothing: { text: 'Too dry for anything to grow', detail: 'Your local food code decides what goes on the label.' },
+    some: {
+      text: 'Some yeasts and moulds may grow',
+      detail: 'Damp enough for the hardy ones: clean hands, a date on it, and your local food code.',
+    },
+    chilled: {
+      text: 'A chilled food',
+      detail: 'So damp that it spoils: keep it cold and follow your local food code.',
+    },
+  }[spoils]
+  return [bare, cold, food]
+}
