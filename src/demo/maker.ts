@@ -1,6 +1,7 @@
 /** A simulated maker at a simulated pot: does each step when it falls due, late or early by a habit, and logs it. */
 import {
   advancePot,
+  analyse,
   applyToPot,
   type BoiledFormula,
   boilingPoint,
@@ -8,6 +9,7 @@ import {
   type CookAct,
   carriedHeat,
   contentsOf,
+  foreseeFinish,
   type GramsByLine,
   heatCapacity,
   latentHeat,
@@ -93,17 +95,17 @@ export function cookBoil(
       log(pot.at, { type: 'test', test: 'drop', result: stageOf(contentsOf(pot)).id })
     }
   }
-  // what is left is waiting: setting, scoring, cutting
+  // what is left is waiting: setting, scoring, cutting, each at its moment on a rack
   let at = pot.at
-  for (const step of formula.steps.slice(next)) {
-    at += (step.when.on === 'after' ? step.when.seconds : 0) + reaction(random)
+  for (const { step, at: opens } of foreseeFinish(formula, analyse(formula, conditions, grams), conditions)) {
+    at = Math.max(at, pot.at + opens) + reaction(random)
     acts.push({ at: Math.round(at), act: { type: 'step', step: step.id } })
   }
   acts.push({ at: Math.round(at + 30), act: { type: 'finished' } })
   return { acts, readings, offBy: hottest - target }
 }
 
-/** s a maker in the history waits for a window: the stand-in kitchen of the log has no slab. */
+/** s a maker in the history waits for a window in the pot or the bowl: the stand-in kitchen of the log has no whisk. */
 const WINDOW_S = 600
 
 const reaction = (random: () => number): number => 4 + Math.abs(normal(random)) * 4
