@@ -175,6 +175,36 @@ describe('a stand', () => {
   })
 })
 
+describe('a probe that was stuck into what was poured', () => {
+  const poured = (boil: BoilView): LoggedAct[] => {
+    const all = boil.formula.steps
+    const acts = all.slice(0, all.findIndex((s) => s.empties) + 1).map((s, i): LoggedAct => {
+      const act = s.when.on === 'target' ? { type: 'pulled' as const, step: s.id, celsius: 149 } : null
+      return act ? { id: ulid(), at: at(30 * i + 1), act } : step(30 * i + 1, s.id)
+    })
+    return [clock(1), ...acts]
+  }
+
+  it('reads its middle, coming down, a reading every ten seconds; one left beside it says nothing', () => {
+    const boil = boilView()
+    const acts = poured(boil)
+    const left = openStand(facts)
+    left.follow(frame(boil, acts))
+    const last = Date.parse(acts.at(-1)?.at ?? '')
+    left.run(last + 1000)
+    expect(left.run(last + 600_000)).toEqual([])
+    const stand = openStand(facts)
+    stand.follow(
+      frame(boil, [...acts, { id: ulid(), at: new Date(last + 60_000).toISOString(), act: { type: 'stuck' } }]),
+    )
+    stand.run(last + 61_000)
+    const readings = stand.run(last + 661_000)
+    expect(readings.length).toBe(60)
+    expect(readings.at(-1)?.celsius).toBeLessThan((readings[10]?.celsius ?? 0) - 10)
+    expect(stand.run(last + 661_000)).toEqual([])
+  })
+})
+
 describe('the line to the app', () => {
   let server: Server
   let url: string

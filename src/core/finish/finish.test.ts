@@ -118,6 +118,12 @@ describe('a slab that was poured', () => {
     }
   })
 
+  it('that lies bare for longer than its sides bear is said to', () => {
+    const late = cooked('smoked-salt-tamarind-caramels', 'cut', 3 * 3600).seen
+    expect(finishOf(late).findings).toContainEqual({ id: 'bare', figures: { goes: 'sticky' } })
+    expect(late.pot.doNow).toMatchObject({ mood: 'now', until: 0 })
+  })
+
   it('wrapped by: once it is cut its sides have so long, and less in a damper room', () => {
     const { seen } = cooked('smoked-salt-tamarind-caramels', 'cut', 10)
     const [wrap] = finishOf(seen).ahead

@@ -6,74 +6,19 @@
 import type { Cook } from '../cook/cook'
 import type { CookEvent } from '../cook/log'
 import type { Reading } from '../cook/readings'
-import { filling, forming, type HandworkKind, handworkFacts, type Place } from '../craft/handwork'
-import { onARack, type Surface } from '../craft/surfaces'
-import type { PlainFindingOf } from '../finding'
+import { filling, forming, handworkFacts, type Place } from '../craft/handwork'
+import { onARack } from '../craft/surfaces'
 import type { Analysis } from '../formula/analyse'
-import type { Step } from '../formula/document'
 import { glassTransition } from '../physics/glass'
-import { dewPoint } from '../physics/humidity'
-import { type Celsius, inCelsius, inSeconds, type Seconds } from '../quantity/figures'
-import { type Course, celsiusAt, fallsAt } from './course'
+import { celsiusAt, fallsAt } from './course'
+import { cameWrong, type FinishFinding, findingsOf } from './findings'
 import { pieceOf, type WrapBy, wrapBy } from './keeping'
 import { type FinishLog, finishLogOf } from './log'
-import { type Mass, massNow, profileAt } from './mass'
+import { type Mass, massNow } from './mass'
+import { type Move, movesOf } from './moves'
 import { outcomesOf, type WorkOutcome } from './outcomes'
-import { slabCourse, warmingSeconds } from './slab'
 import { type Band, bandsOf, type HeatRange, heatRangeOf, type Span, spanOf, windowOf } from './windows'
-
-/** A work that is to come, and when it can be done. */
-export interface WorkAhead extends Span {
-  readonly step: Step
-  readonly kind: HandworkKind
-  readonly range: HeatRange
-  readonly state: 'ahead' | 'open' | 'missed'
-}
-
-/** How many more pieces can be made before it stiffens, at the maker's pace. */
-export interface Forming {
-  readonly secondsEach: number
-  /** Whether the pace is the maker's own. */
-  readonly own: boolean
-  readonly made: number
-  readonly left: number
-  readonly wanted: number
-}
-
-export interface FinishFigures {
-  /** The window of a work has closed: to what it could be warmed, in what time, and what else can be done. */
-  missed: {
-    readonly kind: HandworkKind
-    readonly warmTo: Celsius | null
-    readonly warmFor: Seconds | null
-    readonly instead: Instead
-  }
-  /** A work has just been done too early or too late. */
-  came: { readonly kind: HandworkKind; readonly came: 'early' | 'late'; readonly celsius: Celsius }
-  closing: { readonly kind: HandworkKind; readonly left: Seconds }
-  dew: { readonly dew: Celsius }
-  'short-of-pieces': { readonly left: number; readonly wanted: number; readonly warmTo: Celsius }
-  'whipped-short': { readonly gPerMl: number; readonly least: number }
-  'whipped-over': { readonly gPerMl: number; readonly most: number }
-}
-export type FinishFinding = PlainFindingOf<FinishFigures>
-
-/** What is still possible once a window has closed. */
-export type Instead = 'warm-it' | 'break-it' | 'back-on-heat' | 'press-it' | 'stir-it'
-
-const insteads: Readonly<Partial<Record<HandworkKind, Instead>>> = {
-  score: 'break-it',
-  spread: 'press-it',
-  'cover-chips': 'warm-it',
-  form: 'back-on-heat',
-  pull: 'back-on-heat',
-  fill: 'back-on-heat',
-  beat: 'stir-it',
-  whip: 'press-it',
-  temper: 'warm-it',
-  coat: 'warm-it',
-  pipe: 'warm-it',
-}
+import type { Forming, WorkAhead } from './works-ahead'
 
 export interface FinishAssessment {
   readonly log: FinishLog
@@ -103,11 +48,6 @@ export interface FinishAssessment {
 
 /** ◊ A reading or a touch speaks for so long, s. */
 const SPEAKS = 600
-/** ◊ A window that closes in less is said, s. */
-const CLOSING = 120
-/** ◊ An oven to warm a slab in is so much hotter than it is to become, °C. */
-const OVEN_ABOVE = 15
-
 /** s between two looks at a probe that stands in a slab: cooling is slow. */
 const BEAT = 30
 
@@ -189,17 +129,8 @@ export function assessFinish(
     forming: formed,
     moves: kept && sameBeat ? kept.moves : movesOf(mass, ahead, cook, Math.max(beat, mass.since)),
     outcomes,
-    findings: [...cameWrong(outcomes, at), ...findingsOf(cook, mass, ahead[0] ?? null, formed, celsius, at)],
+    findings: [...cameWrong(outcomes, at), ...findingsOf(cook, mass, keeping, ahead[0] ?? null, formed, celsius, at)],
   }
-}
-
-/** ◊ What came of a work is said for so long, s. */
-const TOLD = 180
-
-function cameWrong(outcomes: readonly WorkOutcome[], at: number): FinishFinding[] {
-  const last = outcomes.at(-1)
-  if (!last || last.came === 'right' || at - last.at > TOLD) return []
-  return [{ id: 'came', figures: { kind: last.kind, came: last.came, celsius: last.celsius } }]
 }
 
 const stateOf = ({ opens, closes }: Span, at: number): WorkAhead['state'] =>
@@ -260,77 +191,4 @@ function formingOf(
   return formula.shape.kind === 'cut'
     ? null
     : { secondsEach, own, made: done, left, wanted: Math.max(0, wanted - done) }
-}
-
-function findingsOf(
-  { conditions }: Cook,
-  mass: Mass,
-  next: WorkAhead | null,
-  formed: Forming | null,
-  celsius: number,
-  at: number,
-): FinishFinding[] {
-  const found: FinishFinding[] = []
-  if (next?.state === 'missed') found.push({ id: 'missed', figures: missedFigures(mass, next, celsius) })
-  if (formed && next?.state === 'open' && formed.left < formed.wanted)
-    found.push({
-      id: 'short-of-pieces',
-      figures: { left: formed.left, wanted: formed.wanted, warmTo: inCelsius(warmest(next.range, celsius)) },
-    })
-  else if (next?.state === 'open' && next.closes - at < CLOSING)
-    found.push({ id: 'closing', figures: { kind: next.kind, left: inSeconds(next.closes - at) } })
-  const { foam } = mass
-  if (foam && mass.place === 'bowl' && next?.state !== 'ahead') {
-    if (foam.state === 'short')
-      found.push({ id: 'whipped-short', figures: { gPerMl: foam.gPerMl, least: foam.within[1] } })
-    else if (foam.state === 'over')
-      found.push({ id: 'whipped-over', figures: { gPerMl: foam.gPerMl, most: foam.within[0] } })
-  }
-  const dew = dewPoint(conditions.roomC, conditions.humidity)
-  if (mass.slab && celsius < dew) found.push({ id: 'dew', figures: { dew: inCelsius(dew) } })
-  return found
-}
-
-/** ◊ To where a mass is warmed again: the middle of its window, or so far above its lower end. */
-const warmest = ({ high, low }: HeatRange, celsius: number): number =>
-  Number.isFinite(high) && Number.isFinite(low) ? (high + low) / 2 : Number.isFinite(low) ? low + 8 : celsius
-
-function missedFigures({ slab, place }: Mass, { kind, range }: WorkAhead, celsius: number): FinishFigures['missed'] {
-  const warmTo = warmest(range, celsius)
-  const warmed = slab !== null && place === 'slab'
-  return {
-    kind,
-    warmTo: inCelsius(warmTo),
-    warmFor: warmed ? inSeconds(warmingSeconds(slab, celsius, warmTo, warmTo + OVEN_ABOVE)) : null,
-    instead: insteads[kind] ?? 'warm-it',
-  }
-}
-
-/** What laying it somewhere else would change: when the next work would open and close, and whether it would sweat. */
-export interface Move {
-  readonly on: Surface
-  readonly next: (Span & { readonly kind: HandworkKind }) | null
-  /** When it would be colder than the dew point of the room; Infinity where it never is. */
-  readonly sweats: number
-  readonly course: Course
-}
-
-/** What each other place of the kitchen would do to what lies there now. */
-function movesOf({ slab, on, course }: Mass, ahead: readonly WorkAhead[], { conditions }: Cook, at: number): Move[] {
-  if (!slab) return []
-  const profile = profileAt(course, at)
-  const work = ahead.find((w) => w.closes > at) ?? null
-  const dew = dewPoint(conditions.roomC, conditions.humidity)
-  return (conditions.surfaces ?? [])
-    .filter((s) => s.name !== on.name)
-    .map((surface) => {
-      const there = slabCourse(slab, profile, [{ from: at, on: surface }])
-      const sweats = spanOf(there, { high: dew, low: Number.NEGATIVE_INFINITY }).opens
-      return {
-        on: surface,
-        next: work && { kind: work.kind, ...spanOf(there, work.range) },
-        sweats,
-        course: there,
-      }
-    })
 }

@@ -17,6 +17,7 @@ import {
 } from '@/core'
 import { type ProbeFacts, type ProbeModel, probeModel } from '../probe'
 import { seeded, seedOf } from '../random'
+import { slabReadings } from './slab-probe'
 
 type Boil = NonNullable<ChannelFrame['boil']>
 
@@ -40,6 +41,8 @@ interface Cooking {
   readonly seen: Set<string>
   events: CookEvent[]
   emptyAt: number
+  /** Up to when what was poured has been told of. */
+  slabTold: number
 }
 
 /** ◊ The stand-in's burner gives a little less than its plate says, as burners do: the forecast has to find out. */
@@ -61,6 +64,7 @@ function begin(frame: ChannelFrame, facts: ProbeFacts): Cooking | null {
     seen: new Set(),
     events: [],
     emptyAt: Number.POSITIVE_INFINITY,
+    slabTold: frame.lastReadingAt ? (Date.parse(frame.lastReadingAt) - startedAt) / 1000 : 0,
   }
 }
 
@@ -96,7 +100,8 @@ export function openStand(facts: ProbeFacts): Stand {
     run(wall) {
       if (!cook) return []
       const { pot, probe, waiting, startedAt, silentUntil } = cook
-      const until = Math.min(cookTime(cook.events, startedAt, wall), cook.emptyAt)
+      const now = cookTime(cook.events, startedAt, wall)
+      const until = Math.min(now, cook.emptyAt)
       const out: PushedReading[] = []
       while (pot.at + STEP <= until) {
         while (waiting[0] && waiting[0].at <= pot.at + STEP) applyToPot(pot, waiting.shift() as PotEvent)
@@ -104,6 +109,12 @@ export function openStand(facts: ProbeFacts): Stand {
         const celsius = probe.read(pot.celsius, STEP, pot.baseC)
         if (celsius === null || pot.at <= silentUntil) continue
         out.push({ id: ulid(), at: new Date(startedAt + pot.at * 1000).toISOString(), celsius, boil: cook.boil.id })
+      }
+      if (now > cook.emptyAt) {
+        const told = slabReadings(cook.boil, cook.events, probe, cook.slabTold, now)
+        const last = told.at(-1)
+        if (last) cook.slabTold = (Date.parse(last.at) - startedAt) / 1000
+        out.push(...told)
       }
       return out
     },

@@ -2,7 +2,7 @@
 
 import { lazy, Suspense, useEffect } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import type { Stage } from '@/core'
+import { paceOf, type Stage } from '@/core'
 import { type KeyId, useKeys, useTouchLetsGo } from '@/ui/kit/keys'
 import { For, useSay } from '@/ui/shell/preferences'
 import { closedBoil, sayDoNow, sayFinishing, sayMind } from '@/words'
@@ -58,6 +58,7 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
           now={now}
           mind={over ? null : (sayMind(troubles, doubt, say) ?? sayFinishing(live.finish, say))}
           danger={troubles[0]?.tone === 'danger'}
+          rate={paceOf(live.snapshot.events)}
           remedy={off === null ? null : { label: 'Put it right for this cook', onPress: () => acts.correct(off) }}
         />
         <Readout

@@ -1,6 +1,8 @@
 'use client'
 
+import { useEffect, useState } from 'react'
 import type { DoNow } from '@/core'
+import { useTime } from '@/ui/shell/preferences'
 import { cautions, type DoNowSaid, formatClock, formatSpan } from '@/words'
 
 interface Props {
@@ -13,10 +15,20 @@ interface Props {
   /** One tap that puts right what is minded. */
   readonly remedy: { readonly label: string; onPress(): void } | null
   readonly danger: boolean
+  /** How fast the cook's clock runs; in earnest unless told. */
+  readonly rate?: number
+}
+
+/** A moment by the clock on this wall, which only the window knows. */
+function By({ seconds }: { readonly seconds: number }) {
+  const time = useTime()
+  const [here, setHere] = useState(false)
+  useEffect(() => setHere(true), [])
+  return here ? <strong> By {time(Date.now() + seconds * 1000, 'clock')}.</strong> : null
 }
 
 /** The lemon panel: the next thing to do, why, and when. */
-export function DoNowPanel({ doNow, said, now, mind, remedy, danger }: Props) {
+export function DoNowPanel({ doNow, said, now, mind, remedy, danger, rate = 1 }: Props) {
   const { mood, due, step } = doNow
   const { say, prepare, why, ahead } = said
   const [first] = doNow.cautions
@@ -54,6 +66,7 @@ export function DoNowPanel({ doNow, said, now, mind, remedy, danger }: Props) {
           </>
         )}
         {said.window && <strong> {said.window}</strong>}
+        {step?.handwork?.kind === 'wrap' && doNow.until !== null && <By seconds={doNow.until / rate} />}
         {mood === 'done' && ` ${formatSpan(now)} from first flame.`}
       </p>
     </section>

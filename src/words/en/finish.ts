@@ -106,6 +106,10 @@ const findings: Sayings<FinishFigures> = {
     text: `${capital(handworkNames[kind].name)} too ${came}`,
     detail: `At ${say.temperature(celsius)}: ${outcomeWords[kind]?.[came] ?? 'it may not come out as it should'}.`,
   }),
+  bare: ({ goes }) => ({
+    text: 'It has lain bare too long',
+    detail: `Its sides are ${goes === 'sticky' ? 'sticky' : 'dry'} by now: wrap it at once, or dust it first.`,
+  }),
   closing: ({ kind, left }) => ({
     text: `${formatSpan(left)} left to ${handworkNames[kind].name}`,
     detail: 'It stiffens quickly from here.',

@@ -1,0 +1,112 @@
+/** What there is to mind of a finish: a window that closes or has closed, a mass too dense, dew, a work that came wrong. */
+import type { Cook } from '../cook/cook'
+import type { HandworkKind } from '../craft/handwork'
+import type { PlainFindingOf } from '../finding'
+import { dewPoint } from '../physics/humidity'
+import { type Celsius, inCelsius, inSeconds, type Seconds } from '../quantity/figures'
+import type { WrapBy } from './keeping'
+import type { Mass } from './mass'
+import type { WorkOutcome } from './outcomes'
+import { warmingSeconds } from './slab'
+import type { HeatRange } from './windows'
+import type { Forming, WorkAhead } from './works-ahead'
+
+export interface FinishFigures {
+  /** The window of a work has closed: to what it could be warmed, in what time, and what else can be done. */
+  missed: {
+    readonly kind: HandworkKind
+    readonly warmTo: Celsius | null
+    readonly warmFor: Seconds | null
+    readonly instead: Instead
+  }
+  /** A work has just been done too early or too late. */
+  came: { readonly kind: HandworkKind; readonly came: 'early' | 'late'; readonly celsius: Celsius }
+  /** It lies bare for longer than its sides bear. */
+  bare: { readonly goes: 'sticky' | 'dries' }
+  closing: { readonly kind: HandworkKind; readonly left: Seconds }
+  dew: { readonly dew: Celsius }
+  'short-of-pieces': { readonly left: number; readonly wanted: number; readonly warmTo: Celsius }
+  'whipped-short': { readonly gPerMl: number; readonly least: number }
+  'whipped-over': { readonly gPerMl: number; readonly most: number }
+}
+export type FinishFinding = PlainFindingOf<FinishFigures>
+
+/** What is still possible once a window has closed. */
+export type Instead = 'warm-it' | 'break-it' | 'back-on-heat' | 'press-it' | 'stir-it'
+
+const insteads: Readonly<Partial<Record<HandworkKind, Instead>>> = {
+  score: 'break-it',
+  spread: 'press-it',
+  'cover-chips': 'warm-it',
+  form: 'back-on-heat',
+  pull: 'back-on-heat',
+  fill: 'back-on-heat',
+  beat: 'stir-it',
+  whip: 'press-it',
+  temper: 'warm-it',
+  coat: 'warm-it',
+  pipe: 'warm-it',
+}
+
+/** ◊ A window that closes in less is said, s. */
+const CLOSING = 120
+/** ◊ An oven to warm a slab in is so much hotter than it is to become, °C. */
+const OVEN_ABOVE = 15
+
+/** ◊ What came of a work is said for so long, s. */
+const TOLD = 180
+
+/** That the last work was done too early or too late, for as long as it is news. */
+export function cameWrong(outcomes: readonly WorkOutcome[], at: number): FinishFinding[] {
+  const last = outcomes.at(-1)
+  if (!last || last.came === 'right' || at - last.at > TOLD) return []
+  return [{ id: 'came', figures: { kind: last.kind, came: last.came, celsius: last.celsius } }]
+}
+
+/** What there is to mind of a finish at `at`, the most pressing first. */
+export function findingsOf(
+  { conditions }: Cook,
+  mass: Mass,
+  keeping: WrapBy,
+  next: WorkAhead | null,
+  formed: Forming | null,
+  celsius: number,
+  at: number,
+): FinishFinding[] {
+  const found: FinishFinding[] = []
+  if (next?.state === 'missed' && next.kind === 'wrap') {
+    if (keeping.goes !== 'steady') found.push({ id: 'bare', figures: { goes: keeping.goes } })
+  } else if (next?.state === 'missed') found.push({ id: 'missed', figures: missedFigures(mass, next, celsius) })
+  if (formed && next?.state === 'open' && formed.left < formed.wanted)
+    found.push({
+      id: 'short-of-pieces',
+      figures: { left: formed.left, wanted: formed.wanted, warmTo: inCelsius(warmest(next.range, celsius)) },
+    })
+  else if (next?.state === 'open' && next.closes - at < CLOSING)
+    found.push({ id: 'closing', figures: { kind: next.kind, left: inSeconds(next.closes - at) } })
+  const { foam } = mass
+  if (foam && mass.place === 'bowl' && next?.state !== 'ahead') {
+    if (foam.state === 'short')
+      found.push({ id: 'whipped-short', figures: { gPerMl: foam.gPerMl, least: foam.within[1] } })
+    else if (foam.state === 'over')
+      found.push({ id: 'whipped-over', figures: { gPerMl: foam.gPerMl, most: foam.within[0] } })
+  }
+  const dew = dewPoint(conditions.roomC, conditions.humidity)
+  if (mass.slab && celsius < dew) found.push({ id: 'dew', figures: { dew: inCelsius(dew) } })
+  return found
+}
+
+/** ◊ To where a mass is warmed again: the middle of its window, or so far above its lower end. */
+const warmest = ({ high, low }: HeatRange, celsius: number): number =>
+  Number.isFinite(high) && Number.isFinite(low) ? (high + low) / 2 : Number.isFinite(low) ? low + 8 : celsius
+
+function missedFigures({ slab, place }: Mass, { kind, range }: WorkAhead, celsius: number): FinishFigures['missed'] {
+  const warmTo = warmest(range, celsius)
+  const warmed = slab !== null && place === 'slab'
+  return {
+    kind,
+    warmTo: inCelsius(warmTo),
+    warmFor: warmed ? inSeconds(warmingSeconds(slab, celsius, warmTo, warmTo + OVEN_ABOVE)) : null,
+    instead: insteads[kind] ?? 'warm-it',
+  }
+}

@@ -1,0 +1,44 @@
+/** What each other place of the kitchen would do to what lies there now. */
+import type { Cook } from '../cook/cook'
+import type { HandworkKind } from '../craft/handwork'
+import type { Surface } from '../craft/surfaces'
+import { dewPoint } from '../physics/humidity'
+import type { Course } from './course'
+import { type Mass, profileAt } from './mass'
+import { slabCourse } from './slab'
+import { type Span, spanOf } from './windows'
+import type { WorkAhead } from './works-ahead'
+
+/** What laying it somewhere else would change: when the next work would open and close, and whether it would sweat. */
+export interface Move {
+  readonly on: Surface
+  readonly next: (Span & { readonly kind: HandworkKind }) | null
+  /** When it would be colder than the dew point of the room; Infinity where it never is. */
+  readonly sweats: number
+  readonly course: Course
+}
+
+/** What each other place of the kitchen would do to what lies there now. */
+export function movesOf(
+  { slab, on, course }: Mass,
+  ahead: readonly WorkAhead[],
+  { conditions }: Cook,
+  at: number,
+): Move[] {
+  if (!slab) return []
+  const profile = profileAt(course, at)
+  const work = ahead.find((w) => w.closes > at) ?? null
+  const dew = dewPoint(conditions.roomC, conditions.humidity)
+  return (conditions.surfaces ?? [])
+    .filter((s) => s.name !== on.name)
+    .map((surface) => {
+      const there = slabCourse(slab, profile, [{ from: at, on: surface }])
+      const sweats = spanOf(there, { high: dew, low: Number.NEGATIVE_INFINITY }).opens
+      return {
+        on: surface,
+        next: work && { kind: work.kind, ...spanOf(there, work.range) },
+        sweats,
+        course: there,
+      }
+    })
+}

@@ -1,0 +1,22 @@
+/** Works that are to come, and how many pieces can still be made. */
+import type { HandworkKind } from '../craft/handwork'
+import type { Step } from '../formula/document'
+import type { HeatRange, Span } from './windows'
+
+/** A work that is to come, and when it can be done. */
+export interface WorkAhead extends Span {
+  readonly step: Step
+  readonly kind: HandworkKind
+  readonly range: HeatRange
+  readonly state: 'ahead' | 'open' | 'missed'
+}
+
+/** How many more pieces can be made before it stiffens, at the maker's pace. */
+export interface Forming {
+  readonly secondsEach: number
+  /** Whether the pace is the maker's own. */
+  readonly own: boolean
+  readonly made: number
+  readonly left: number
+  readonly wanted: number
+}
