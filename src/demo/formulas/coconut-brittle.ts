@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { dissolve, lidOff, pour, pull, work, wrap } from './steps'
+import { brokenCold, dissolve, lidOff, pour, pull, wrap } from './steps'
 
 export const coconutBrittle: BoiledFormula = {
   version: 1,
@@ -57,16 +57,7 @@ export const coconutBrittle: BoiledFormula = {
     pour('Pour and stretch', { say: 'Pour and spread thin', why: 'It stiffens in about two minutes.' }, 'Spread', {
       kind: 'spread',
     }),
-    work(
-      { kind: 'break' },
-      {
-        label: 'Break',
-        meanwhile: { say: 'Let it cool flat', why: 'It snaps cleanly once it is cold through.' },
-        say: 'Break it under paper',
-        why: 'It is cold through: it snaps clean.',
-        act: 'Broken',
-      },
-    ),
+    brokenCold,
     wrap('polypropylene', 'Pack', 'Pack it', 'Brittle takes up moisture within the hour on a damp day.', 'Packed'),
   ],
   shape: { kind: 'broken', thicknessMm: 6, gramsEach: 25 },

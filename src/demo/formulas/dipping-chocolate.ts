@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { pull, work } from './steps'
+import { seeded, work } from './steps'
 
 export const dippingChocolate: BoiledFormula = {
   version: 1,
@@ -27,22 +27,7 @@ export const dippingChocolate: BoiledFormula = {
       adds: 'melt',
       heat: 1,
     },
-    pull({
-      meanwhile: { say: 'Stir now and then; the bowl touches no water', why: 'The rim overheats first.' },
-      reach: 'Seed, spatula, paper for a smear',
-      seconds: 60,
-      say: 'Off the water, bowl dried underneath',
-      why: 'Past fifty it thickens, and no crystal of the old kind may be left.',
-    }),
-    {
-      id: 'seed',
-      label: 'Seed in',
-      when: { on: 'ready' },
-      say: 'The seed in, stir without pause',
-      why: 'It teaches the rest the crystal that snaps and shines.',
-      act: 'Seed is in',
-      adds: 'seed',
-    },
+    ...seeded,
     work(
       { kind: 'temper', chocolate: 'dark' },
       {

@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { dissolve, finish, handsOff, lidOff, pour, pull, work, wrap } from './steps'
+import { brokenCold, dissolve, finish, handsOff, lidOff, pour, pull, wrap } from './steps'
 
 export const sesameBrittle: BoiledFormula = {
   version: 1,
@@ -36,16 +36,7 @@ export const sesameBrittle: BoiledFormula = {
       'Rolled',
       { kind: 'spread' },
     ),
-    work(
-      { kind: 'break' },
-      {
-        label: 'Break',
-        meanwhile: { say: 'Let it cool flat', why: 'It snaps cleanly once it is cold through.' },
-        say: 'Break it under paper',
-        why: 'It is cold through: it snaps clean.',
-        act: 'Broken',
-      },
-    ),
+    brokenCold,
     wrap('polypropylene', 'Pack', 'Pack it', 'Honey draws damp: within the hour.', 'Packed'),
   ],
   shape: { kind: 'broken', thicknessMm: 4, gramsEach: 20 },

@@ -1,5 +1,5 @@
 import type { BoiledFormula, FormulaDocument } from '@/core'
-import { allIn, pour, pull, scrapeBase, work } from './steps'
+import { allIn, pour, pull, scrapeBase, seeded, work } from './steps'
 
 const slab = { kind: 'cut', lengthMm: 60, widthMm: 25 } as const
 
@@ -131,22 +131,7 @@ const top: BoiledFormula = {
       adds: 'melt',
       heat: 1,
     },
-    pull({
-      meanwhile: { say: 'Stir now and then; the bowl touches no water', why: 'The rim overheats first.' },
-      reach: 'Seed, spatula, paper for a smear',
-      seconds: 60,
-      say: 'Off the water, bowl dried underneath',
-      why: 'No crystal of the old kind may be left.',
-    }),
-    {
-      id: 'seed',
-      label: 'Seed',
-      when: { on: 'ready' },
-      say: 'The seed in, stir without pause',
-      why: 'The seed teaches it the crystal that snaps and shines.',
-      act: 'Seed is in',
-      adds: 'seed',
-    },
+    ...seeded,
     work(
       { kind: 'temper', chocolate: 'dark' },
       {

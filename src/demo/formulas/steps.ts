@@ -117,3 +117,60 @@ export const wrap = (film: Film, label: string, say: string, why: string, act = 
 /** A timed rest, and the work that ends it. */
 export const rest = (minutes: number, handwork: Handwork, words: Omit<Work, 'when'>): Step =>
   work(handwork, { ...words, when: { on: 'after', seconds: minutes * 60 } })
+
+/** A slab of caramel: scored once a line stays, cut once it is as cool as the room. */
+export const scoredAndCut: readonly Step[] = [
+  work(
+    { kind: 'score' },
+    {
+      label: 'Score',
+      meanwhile: { say: 'Leave the slab alone', why: 'A line drawn now closes again; a knock starts grain.' },
+      say: 'Mark the cuts with a greased blade',
+      why: 'The line stays now, and the cuts come out straight.',
+      act: 'Scored',
+      test: 'A line drawn at the edge stays open',
+    },
+  ),
+  work(
+    { kind: 'cut', tool: 'oiled-knife' },
+    {
+      label: 'Cut',
+      meanwhile: { say: 'Let the slab set where it lies', why: 'A warm slab smears and will not cut square.' },
+      say: 'Cut along the marks, straight down',
+      why: 'Its middle is as cool as the room: it cuts square now.',
+      act: 'Cut',
+    },
+  ),
+]
+
+/** What is spread thin and broken. */
+export const brokenCold: Step = work(
+  { kind: 'break' },
+  {
+    label: 'Break',
+    meanwhile: { say: 'Let it cool flat', why: 'It snaps cleanly once it is cold through.' },
+    say: 'Break it under paper',
+    why: 'It is cold through: it snaps clean.',
+    act: 'Broken',
+  },
+)
+
+/** Chocolate off the water, and its seed in. */
+export const seeded: readonly Step[] = [
+  pull({
+    meanwhile: { say: 'Stir now and then; the bowl touches no water', why: 'The rim overheats first.' },
+    reach: 'Seed, spatula, paper for a smear',
+    seconds: 60,
+    say: 'Off the water, bowl dried underneath',
+    why: 'No crystal of the old kind may be left.',
+  }),
+  {
+    id: 'seed',
+    label: 'Seed',
+    when: { on: 'ready' },
+    say: 'The seed in, stir without pause',
+    why: 'The seed teaches it the crystal that snaps and shines.',
+    act: 'Seed is in',
+    adds: 'seed',
+  },
+]

@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { dissolve, lidOff, pour, pull, scrapeBase, work, wrap } from './steps'
+import { dissolve, lidOff, pour, pull, scoredAndCut, scrapeBase, wrap } from './steps'
 
 export const tamarindCaramels: BoiledFormula = {
   version: 1,
@@ -57,27 +57,7 @@ export const tamarindCaramels: BoiledFormula = {
       say: 'Pour, and leave it undisturbed',
       why: 'Scraping the pot out or spreading again starts grain.',
     }),
-    work(
-      { kind: 'score' },
-      {
-        label: 'Score',
-        meanwhile: { say: 'Leave the slab alone', why: 'A line drawn now closes again; a knock starts grain.' },
-        say: 'Mark the cuts with a greased blade',
-        why: 'The line stays now, and the cuts come out straight.',
-        act: 'Scored',
-        test: 'A line drawn at the edge stays open',
-      },
-    ),
-    work(
-      { kind: 'cut', tool: 'oiled-knife' },
-      {
-        label: 'Cut',
-        meanwhile: { say: 'Let the slab set where it lies', why: 'A warm slab smears and will not cut square.' },
-        say: 'Cut along the marks, straight down',
-        why: 'Its middle is as cool as the room: it cuts square now.',
-        act: 'Cut',
-      },
-    ),
+    ...scoredAndCut,
     wrap('cellulose', 'Wrap', 'Wrap the pieces', 'The cut sides take up moisture.'),
   ],
   shape: { kind: 'cut', lengthMm: 22, widthMm: 22, heightMm: 16 },
