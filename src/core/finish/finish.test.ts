@@ -5,7 +5,7 @@ import { assessCook, type CookAssessment } from '../cook/assess'
 import type { CookAct, CookEvent } from '../cook/log'
 import { families } from '../craft/families'
 import { handworkKinds } from '../craft/handwork'
-import type { Surface } from '../craft/surfaces'
+import { type Surface, type SurfaceKind, surfaceKinds } from '../craft/surfaces'
 import { analyse } from '../formula/analyse'
 import { cautionsOf } from '../formula/cautions'
 import { boiledIn, gramsAsWritten } from '../formula/document'
@@ -240,6 +240,52 @@ describe('cautions of handwork', () => {
     expect(cautionsOf(nougat, fold)).toContain('sharedBoards')
     const drops = demoBoil('rhubarb-nettle-elderflower-drops')
     expect(cautionsOf(drops, fold)).not.toContain('sharedBoards')
+  })
+})
+
+describe('whatever is logged', () => {
+  const act = fc.oneof(
+    fc.record({
+      type: fc.constant('lies' as const),
+      on: fc.record({
+        name: fc.constant('there'),
+        kind: fc.constantFrom(...(Object.keys(surfaceKinds) as SurfaceKind[])),
+        thicknessMm: fc.double({ min: 0, max: 200, noNaN: true }),
+      }),
+    }),
+    fc.record({ type: fc.constant('measures' as const), depthMm: fc.double({ min: 0.5, max: 300, noNaN: true }) }),
+    fc.record({ type: fc.constant('feels' as const), touch: fc.constantFrom('hot', 'cool') }),
+    fc.record({ type: fc.constant('stands' as const), times: fc.double({ min: 0.5, max: 10, noNaN: true }) }),
+    fc.record({ type: fc.constant('made' as const), pieces: fc.integer({ min: 1, max: 100_000 }) }),
+    fc.record({ type: fc.constant('texture' as const), texture: fc.constantFrom('just-warm', 'ribbon') }),
+    fc.record({ type: fc.constant('reads' as const), celsius: fc.double({ min: -50, max: 400, noNaN: true }) }),
+    fc.constant({ type: 'stuck' as const }),
+  )
+  const boils = [
+    'smoked-salt-tamarind-caramels',
+    'quince-lollipops',
+    'ginger-honeycomb',
+    'harbour-dark-dipping-chocolate',
+  ]
+
+  it('its finish is figures', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...boils),
+        fc.constantFrom('pull', 'pour'),
+        fc.array(fc.tuple(fc.integer({ min: 0, max: 20_000 }), act), { maxLength: 8 }),
+        fc.integer({ min: 0, max: 90_000 }),
+        (id, upTo, acts, seconds) => {
+          const { seen } = cooked(id, upTo, seconds, acts as readonly (readonly [number, CookAct])[])
+          const finish = finishOf(seen)
+          for (const n of [finish.celsius, finish.top, finish.bottom, finish.under, finish.falls])
+            expect(Number.isFinite(n)).toBe(true)
+          for (const w of finish.ahead) expect(Number.isNaN(w.opens + w.closes)).toBe(false)
+          for (const m of finish.moves) expect(Number.isNaN(m.sweats)).toBe(false)
+        },
+      ),
+      { numRuns: 60 },
+    )
   })
 })
 

@@ -20,6 +20,8 @@ export interface Stay {
 /** In how many slices a slab is reckoned, and a surface under it. */
 export const SLAB_SLICES = 40
 const BODY_SLICES = 14
+/** mm under which something beneath a tray is nothing. */
+const THINNEST = 0.5
 
 /** ◊ A tray of 1 mm of metal under paper, and a mould of 2 mm of silicone: m²K/W between it and the mass. */
 const vessels = {
@@ -46,7 +48,10 @@ function layOn(surface: Surface, { mass, depthMm, into, roomC }: PouredSlab): Sl
     layers: [
       { ...mass, mm: depthMm, slices: SLAB_SLICES, under: lining },
       { ...layer, under },
-      ...bodies.map(({ k, holds, mm }): Layer => ({ k, holds, mm: mm ?? surface.thicknessMm, slices: BODY_SLICES })),
+      ...bodies
+        .map(({ k, holds, mm }): Layer => ({ k, holds, mm: mm ?? surface.thicknessMm, slices: BODY_SLICES }))
+        // a board of no thickness is none
+        .filter(({ mm }) => mm >= THINNEST),
     ],
     top: face,
     beneath: face,
