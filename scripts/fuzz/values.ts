@@ -102,7 +102,7 @@ function mutatedOnce(value: unknown, random: Random): unknown {
   const turn = random()
   if (turn < 0.08) delete holder[key]
   else if (turn < 0.14) holder[pick(random, NASTY_TEXTS.slice(10, 20))] = anything(random)
-  else if (turn < 0.2 && Array.isArray(value)) value.push(structuredClone(pick(random, value)))
+  else if (turn < 0.2 && Array.isArray(value)) Array.prototype.push.call(value, structuredClone(pick(random, value)))
   else holder[key] = mutatedOnce(holder[key], random)
   return value
 }
