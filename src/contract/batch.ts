@@ -14,7 +14,7 @@ import {
 import { within } from './bounds'
 import { shapeSchema } from './formula'
 import type { Same } from './same'
-import { handle, revisionNumber, shortText, ulid } from './text'
+import { handle, oneOf, revisionNumber, shortText, ulid } from './text'
 
 const lineId = z.string().max(40)
 
@@ -78,7 +78,7 @@ export const vesselSchema = z.discriminatedUnion('kind', [
 
 export const surfaceSchema = z.object({
   name: shortText,
-  kind: z.enum(Object.keys(surfaceKinds) as [SurfaceKind, ...SurfaceKind[]]),
+  kind: oneOf<SurfaceKind>(surfaceKinds),
   thicknessMm: within('surfaceMm'),
 })
 

@@ -20,7 +20,7 @@ import { within } from './bounds'
 import { LONGEST_COOK_MS } from './events'
 import { boiledSchema } from './formula'
 import type { Same } from './same'
-import { innerId, instant, shortText, ulid } from './text'
+import { innerId, instant, oneOf, shortText, ulid } from './text'
 
 const probeCelsius = within('probeC')
 
@@ -32,8 +32,6 @@ export const readingSchema = z.object({
   boil: ulid.optional(),
 })
 export type PushedReading = z.infer<typeof readingSchema>
-
-const oneOf = <T extends string>(table: Record<T, unknown>) => z.enum(Object.keys(table) as [T, ...T[]])
 
 const rate = z.number().min(1).max(60)
 

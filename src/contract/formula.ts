@@ -30,12 +30,11 @@ import {
 } from '@/core'
 import { within } from './bounds'
 import type { Same } from './same'
-import { innerId, plainText, shortText } from './text'
+import { innerId, oneOf, plainText, shortText } from './text'
 
 const celsius = z.number().min(-30).max(250)
 const dial = z.number().min(0).max(10)
 const id = innerId
-const oneOf = <T extends string>(table: Record<T, unknown>) => z.enum(Object.keys(table) as [T, ...T[]])
 
 const trigger = z.discriminatedUnion('on', [
   z.object({ on: z.literal('ready') }),

@@ -48,3 +48,6 @@ export const ofUlid = z.object({ id: ulid })
 export const formulaAddress = handle.refine((id) => id !== 'new', 'cannot be "new"')
 export const ofHandle = z.object({ id: handle })
 export const ofChannel = z.object({ channel: handle })
+
+/** One of the rows of a table, by its name. */
+export const oneOf = <T extends string>(table: Record<T, unknown>) => z.enum(Object.keys(table) as [T, ...T[]])

@@ -5,6 +5,7 @@ import { openFace } from '../physics/conduction'
 import { heatCapacity } from '../physics/heat'
 import { type Pot, potThermal } from '../pot/equipment'
 import type { Reading } from './readings'
+import { EIGHTY } from './scatter'
 
 export interface Cooling {
   /** Where it is reckoned to be now, °C. */
@@ -17,8 +18,6 @@ export interface Cooling {
 
 /** ◊ Cooling by the book is this uncertain: a draught, a cold bath, a lid. Measured cooling, this much at least. */
 const DOUBT = { byBook: 0.5, measured: 0.06 }
-/** Half-width of an 80 % range in standard deviations. */
-const EIGHTY = 1.2816
 /** ◊ Readings of the last so many s say how it cools now: it may have been moved. */
 const WINDOW = 600
 /** Readings that tell: so many of a probe, or so few by hand over so many seconds. */

@@ -4,6 +4,7 @@ import { cautionsOf } from '../formula/cautions'
 import type { FormulaDocument, Step } from '../formula/document'
 import type { Forecast } from './forecast'
 import type { CookState, Seen } from './log'
+import { EIGHTY } from './scatter'
 
 export type Mood = 'wait' | 'soon' | 'now' | 'done'
 
@@ -98,9 +99,6 @@ function untilDue({ when }: Step, state: CookState, m: Moment): DoNow['due'] {
       return fromForecast(m.forecast)
   }
 }
-
-/** Half-width of an 80 % range in standard deviations. */
-const EIGHTY = 1.2816
 
 function fromWindow(opensIn: number, doubt: number): DoNow['due'] {
   if (!Number.isFinite(opensIn)) return null

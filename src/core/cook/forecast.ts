@@ -9,6 +9,7 @@ import { type HeatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-
 import { ASTRAY, type HeatState, mean, ROW, syrupOf, varianceOf, WANDERS } from './heat-state'
 import type { HeatDoubt } from './heat-watch'
 import type { ProbeDoubt, Reading } from './readings'
+import { EIGHTY } from './scatter'
 import { carryTrack, doubtsOf, memoryAt, type TrackFacts, trackCook, trackFacts } from './track'
 
 export interface Power {
@@ -79,7 +80,6 @@ export interface Forecast {
 const MODEL_ERROR = { share: 0.03, seconds: 1.5 }
 /** s after its last reading that a probe counts as silent. */
 const SILENT = 30
-const EIGHTY = 1.2816
 /** Readings before which a forecast goes by what the burner should give. */
 const LEARNING = 20
 

@@ -46,3 +46,6 @@ export function roundingOf({ variance, step, last }: Scatter, climb: number): nu
   const alike = Math.min(1, Math.max(0, (0.6 - Math.sqrt(variance) / step) / 0.2))
   return plain * Math.max(1, alike * dwells)
 }
+
+/** Half-width of an 80 % range in standard deviations. */
+export const EIGHTY = 1.2816

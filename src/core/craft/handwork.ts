@@ -11,24 +11,20 @@ export interface HandworkFacts {
   readonly cautions: readonly CautionId[]
   /** Where it lies once this is done; where it was unless told. */
   readonly into?: Place
-  /** It must not be hurried, and nothing may touch it: the work is to wait. */
-  readonly waits?: true
-  /** What was whole is pieces, with cut sides that take up or lose water. */
-  readonly bares?: true
 }
 
 export const handworks = {
   'lay-under': { cautions: ['sharedBoards'] },
   spread: { cautions: ['hotForming'], into: 'slab' },
-  leave: { cautions: [], waits: true },
+  leave: { cautions: [] },
   score: { cautions: ['hotKnife'] },
-  cut: { cautions: ['hotKnife'], into: 'pieces', bares: true },
-  break: { cautions: ['shards'], into: 'pieces', bares: true },
+  cut: { cautions: ['hotKnife'], into: 'pieces' },
+  break: { cautions: ['shards'], into: 'pieces' },
   pull: { cautions: ['hotForming'] },
   form: { cautions: ['hotForming'], into: 'pieces' },
   fill: { cautions: ['hotSugar'], into: 'moulds' },
   pipe: { cautions: ['hotForming'], into: 'moulds' },
-  unmould: { cautions: [], into: 'pieces', bares: true },
+  unmould: { cautions: [], into: 'pieces' },
   beat: { cautions: ['mixer'] },
   whip: { cautions: ['mixer'], into: 'bowl' },
   'fold-in': { cautions: ['sharedBoards'] },
@@ -38,8 +34,8 @@ export const handworks = {
   coat: { cautions: [] },
   dust: { cautions: [] },
   sprinkle: { cautions: ['sharedBoards'] },
-  chill: { cautions: [], waits: true },
-  bake: { cautions: ['oven'], waits: true },
+  chill: { cautions: [] },
+  bake: { cautions: ['oven'] },
   wrap: { cautions: [] },
 } as const satisfies Record<string, HandworkFacts>
 
@@ -72,6 +68,9 @@ export const chocolates = {
   }
 >
 export type Chocolate = keyof typeof chocolates
+
+/** J/g that cocoa butter takes to melt, and ◊ how much of it does in seed that is stirred into molten chocolate. */
+export const cocoaButter = { melts: 157, share: 0.8 } as const
 
 /** ◊ Water vapour a wrapping lets through in a room at 21°, g/(m²·day) at full difference of humidity. */
 export const films = { none: null, 'waxed-paper': 60, cellulose: 25, polypropylene: 5, foil: 0.5, jar: 0.2 } as const

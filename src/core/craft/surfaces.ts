@@ -49,3 +49,7 @@ export const surfaceFacts = (kind: SurfaceKind): SurfaceFacts => surfaceKinds[ki
 
 /** Where a tray lies while nobody has said where. */
 export const onARack: Surface = { name: 'Rack', kind: 'rack', thicknessMm: 0 }
+
+/** What it is poured onto where nobody says otherwise: the first place of the kitchen. */
+export const firstPlace = ({ surfaces }: { readonly surfaces?: readonly Surface[] }): Surface =>
+  surfaces?.[0] ?? onARack

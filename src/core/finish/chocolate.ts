@@ -1,8 +1,8 @@
 /** Chocolate beside a sweet: tempering by seed, chips on a hot slab, ganache, a coat and a dusting in grams. */
-import { type Chocolate, chocolates } from '../craft/handwork'
+import { type Chocolate, chocolates, cocoaButter } from '../craft/handwork'
 
-/** J/(g·K) molten and solid, J/g of cocoa butter that melts, and how much of it does ◊. */
-const heat = { liquid: 1.7, solid: 1.6, butter: 157, melting: 0.8 } as const
+/** J/(g·K) molten and solid, and J/g of fat for what of it melts. */
+const heat = { liquid: 1.7, solid: 1.6, melting: cocoaButter.share * cocoaButter.melts } as const
 
 /** Middle of what a chocolate works at, °C. */
 export const worksAt = (kind: Chocolate): number => (chocolates[kind].works[0] + chocolates[kind].works[1]) / 2
@@ -14,7 +14,7 @@ export const meltsAt = (kind: Chocolate): number => (chocolates[kind].melts[0] +
  */
 export function seedShare(fat: number, fromC: number, toC: number, seedC: number): number {
   const gives = heat.liquid * Math.max(0, fromC - toC)
-  const takes = heat.solid * Math.max(0, toC - seedC) + heat.melting * heat.butter * fat
+  const takes = heat.solid * Math.max(0, toC - seedC) + heat.melting * fat
   return gives / (gives + takes)
 }
 
@@ -46,7 +46,7 @@ export interface Temper {
 }
 
 /** ◊ A room warmer than this does not let chocolate set, °C. */
-const WARMEST_ROOM = 24
+export const WARMEST_ROOM = 24
 
 export interface TemperFacts {
   readonly chocolate: Chocolate
@@ -95,7 +95,7 @@ export interface Chips {
  */
 export function chipsOn(grams: number, fat: number, roomC: number, slabC: number, slabJoulesPerK: number): Chips {
   const has = slabJoulesPerK * Math.max(0, slabC - 40)
-  const wants = grams * (heat.solid * (SPREADS.chip - roomC) + heat.melting * heat.butter * fat)
+  const wants = grams * (heat.solid * (SPREADS.chip - roomC) + heat.melting * fat)
   return { melts: has > wants, share: wants > 0 ? Math.min(1, has / wants) : 1, spreadBelow: SPREADS.slab }
 }
 

@@ -7,7 +7,7 @@ import type { Cook } from '../cook/cook'
 import type { CookEvent } from '../cook/log'
 import type { Reading } from '../cook/readings'
 import { filling, forming, handworkFacts, type Place } from '../craft/handwork'
-import { onARack } from '../craft/surfaces'
+import { firstPlace } from '../craft/surfaces'
 import type { Analysis } from '../formula/analyse'
 import { glassTransition } from '../physics/glass'
 import { celsiusAt, fallsAt } from './course'
@@ -65,7 +65,7 @@ export interface FinishInput {
 export function finishedWorks(cook: Cook, events: readonly CookEvent[], readings: readonly Reading[]): WorkOutcome[] {
   const { state, conditions } = cook
   if (state.pulledAt === null) return []
-  const log = finishLogOf(events, readings, state.pulledAt, conditions.surfaces?.[0] ?? onARack)
+  const log = finishLogOf(events, readings, state.pulledAt, firstPlace(conditions))
   const mass = massNow(cook, log, readings, state.touchedAt)
   return mass ? outcomesOf(cook, mass) : []
 }
@@ -91,7 +91,7 @@ export function assessFinish(
       events,
       readings.filter((r) => r.at <= look),
       state.pulledAt,
-      conditions.surfaces?.[0] ?? onARack,
+      firstPlace(conditions),
     )
   const mass = kept?.mass ?? massNow(cook, log, readings, look)
   if (!mass) return null

@@ -1,13 +1,12 @@
 /** The finish on paper: when each work after the pour will open and close, before anything is cooked. */
 import { handworkFacts } from '../craft/handwork'
-import { onARack, type Surface } from '../craft/surfaces'
+import { firstPlace, type Surface } from '../craft/surfaces'
 import type { Analysis, Conditions } from '../formula/analyse'
 import type { FormulaDocument, Step } from '../formula/document'
-import { layerOf } from '../physics/conduction'
 import { glassTransition } from '../physics/glass'
 import { type Course, whenDownTo } from './course'
 import { depthFor } from './mass'
-import { type PouredSlab, slabCourse } from './slab'
+import { pouredSlab, slabCourse } from './slab'
 import { heatRangeOf, type Span, spanOf, windowOf } from './windows'
 
 /** A step after the pour, s from the pour on. */
@@ -24,13 +23,11 @@ export function foreseenCourse(
   { roomC }: Conditions,
   on: Surface,
 ): Course {
-  const { k, holds } = layerOf(finished, 1, (targetC + roomC) / 2, 1, formula.air ?? 0)
-  const slab: PouredSlab = {
-    mass: { k, holds },
+  const slab = pouredSlab(finished, targetC, roomC, {
+    air: formula.air,
     depthMm: depthFor(formula.shape),
     into: formula.shape.kind === 'mould' ? 'mould' : 'tray',
-    roomC,
-  }
+  })
   return slabCourse(slab, startsAt[work] ?? targetC, [{ from: 0, on }])
 }
 
@@ -42,7 +39,7 @@ export function foreseeFinish(
   formula: FormulaDocument,
   analysis: Analysis,
   conditions: Conditions,
-  on: Surface = conditions.surfaces?.[0] ?? onARack,
+  on: Surface = firstPlace(conditions),
 ): ForeseenWork[] {
   const course = foreseenCourse(formula, analysis, conditions, on)
   const glassC = glassTransition(analysis.finished)

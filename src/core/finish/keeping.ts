@@ -1,6 +1,7 @@
 /** How long a sweet keeps in a room: bare, wrapped in a film, in the fridge. */
 
 import { type Film, films } from '../craft/handwork'
+import { surfaceKinds } from '../craft/surfaces'
 import type { Analysis } from '../formula/analyse'
 import type { FormulaDocument, Shape } from '../formula/document'
 import { type Mix, massOf, withWater } from '../matter/mix'
@@ -74,12 +75,11 @@ export function wrapBy(piece: Piece, { roomC, humidity }: Room): WrapBy {
   const goes = keepingIn(keeps, humidity)
   const limit = goes === 'sticky' ? keeps.stickyAbove : keeps.driesBelow
   // the skin has taken up half of what drives it when it is at its limit
-  const drive = Math.abs(humidity - (keeps.own + limit) / 2) * saturatedAir(roomC)
+  const difference = Math.abs(humidity - (keeps.own + limit) / 2)
   const per100 = goes === 'steady' ? Number.POSITIVE_INFINITY : roomForWater(piece, limit, roomC)
   const skinGrams = (areaCm2 * SKIN_MM * densityOf(mix, roomC)) / 10
-  const perHour = TRANSFER * drive * areaCm2 * 1e-4 * 3600
+  const perHour = TRANSFER * difference * saturatedAir(roomC) * areaCm2 * 1e-4 * 3600
   const bareHours = goes === 'steady' || perHour === 0 ? Number.POSITIVE_INFINITY : (skinGrams * per100) / 100 / perHour
-  const difference = Math.abs(humidity - (keeps.own + limit) / 2)
   const days = (Object.entries(films) as [Film, number | null][]).flatMap(([film, passes]) =>
     passes === null
       ? []
@@ -98,10 +98,8 @@ export function wrapBy(piece: Piece, { roomC, humidity }: Room): WrapBy {
     goes,
     bareHours,
     days,
-    fridge: dewC > FRIDGE_C ? 'weeps' : 'keeps',
+    fridge: dewC > surfaceKinds.fridge.cold.celsius ? 'weeps' : 'keeps',
     dewC,
     spoils: keeps.own < 0.6 ? 'nothing' : keeps.own <= 0.85 ? 'some' : 'chilled',
   }
 }
-
-const FRIDGE_C = 4

@@ -2,8 +2,9 @@
 
 import { type CookEvent, standing } from '../cook/log'
 import type { Reading } from '../cook/readings'
-import { type Texture, textures, touches } from '../craft/handwork'
+import { textures, touches } from '../craft/handwork'
 import { onARack, type Surface } from '../craft/surfaces'
+import type { Stay } from './slab'
 
 /** A temperature that is known of it: of its middle or its face, °C, and how sharply. */
 export interface Sighting {
@@ -22,12 +23,10 @@ export interface Yield {
 
 export interface FinishLog {
   /** Where it lay, from when on; at least one. */
-  readonly stays: readonly { readonly from: number; readonly on: Surface }[]
+  readonly stays: readonly Stay[]
   /** Measured depth, mm; null while nobody measured. */
   readonly depthMm: number | null
   readonly sightings: readonly Sighting[]
-  /** When each texture was last seen. */
-  readonly textures: ReadonlyMap<Texture, number>
   /** How high it last stood in the bowl, and when. */
   readonly stands: { readonly at: number; readonly times: number } | null
   /** Pieces made, newest last. */
@@ -49,7 +48,6 @@ export function finishLogOf(
 ): FinishLog {
   const stays = [{ from, on }]
   const sightings: Sighting[] = []
-  const seen = new Map<Texture, number>()
   const made: { at: number; pieces: number }[] = []
   let depthMm: number | null = null
   let stands: FinishLog['stands'] = null
@@ -67,10 +65,7 @@ export function finishLogOf(
     else if (e.type === 'stuck') stuckAt = e.at
     else if (e.type === 'feels') see(e.at, 'face', touches[e.touch])
     else if (e.type === 'reads') see(e.at, 'middle', { celsius: e.celsius, sd: STUCK_SD })
-    else if (e.type === 'texture') {
-      seen.set(e.texture, e.at)
-      see(e.at, 'middle', textures[e.texture])
-    }
+    else if (e.type === 'texture') see(e.at, 'middle', textures[e.texture])
   }
   let last = Number.NEGATIVE_INFINITY
   for (const r of probed)
@@ -82,7 +77,6 @@ export function finishLogOf(
     stays: stays.filter((s, i) => stays[i + 1]?.from !== s.from).sort((a, b) => a.from - b.from),
     depthMm,
     sightings: sightings.sort((a, b) => a.at - b.at),
-    textures: seen,
     stands,
     made,
     yields,

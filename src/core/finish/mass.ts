@@ -10,11 +10,10 @@ import { onARack, type Surface } from '../craft/surfaces'
 import type { Shape, Step } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { type Mix, massOf } from '../matter/mix'
-import { layerOf } from '../physics/conduction'
 import { bowlCourse, type Foam, foamOf } from './bowl'
 import { type Course, celsiusAt, lumpCourse } from './course'
 import type { FinishLog, Sighting } from './log'
-import { type PouredSlab, SLAB_SLICES, slabCourse } from './slab'
+import { type PouredSlab, pouredSlab, SLAB_SLICES, slabCourse } from './slab'
 
 export interface Mass {
   readonly place: Place
@@ -115,14 +114,11 @@ function lying(
   earlier: Course,
 ): Mass {
   const { formula, state, conditions } = cook
-  const air = foam?.air ?? formula.air ?? 0
-  const { k, holds } = layerOf(mix, 1, (startC + conditions.roomC) / 2, 1, air)
-  const slab: PouredSlab = {
-    mass: { k, holds },
+  const slab = pouredSlab(mix, startC, conditions.roomC, {
+    air: foam?.air ?? formula.air,
     depthMm: log.depthMm ?? depthFor(formula.shape),
     into: formula.shape.kind === 'mould' ? 'mould' : 'tray',
-    roomC: conditions.roomC,
-  }
+  })
   const sightings = log.sightings.filter((s) => s.at > from)
   const stays = log.stays
     .map((s) => ({ ...s, from: Math.max(from, s.from) }))

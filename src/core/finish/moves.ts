@@ -3,7 +3,6 @@ import type { Cook } from '../cook/cook'
 import type { HandworkKind } from '../craft/handwork'
 import type { Surface } from '../craft/surfaces'
 import { dewPoint } from '../physics/humidity'
-import type { Course } from './course'
 import { type Mass, profileAt } from './mass'
 import { slabCourse } from './slab'
 import { type Span, spanOf } from './windows'
@@ -15,7 +14,6 @@ export interface Move {
   readonly next: (Span & { readonly kind: HandworkKind }) | null
   /** When it would be colder than the dew point of the room; Infinity where it never is. */
   readonly sweats: number
-  readonly course: Course
 }
 
 /** What each other place of the kitchen would do to what lies there now. */
@@ -38,7 +36,6 @@ export function movesOf(
         on: surface,
         next: work && { kind: work.kind, ...spanOf(there, work.range) },
         sweats,
-        course: there,
       }
     })
 }

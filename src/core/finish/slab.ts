@@ -1,6 +1,7 @@
 /** What has been poured, cooling through its depth on what it lies on. */
 import { type Surface, surfaceFacts } from '../craft/surfaces'
-import { atDepth, conduct, type Face, type Layer, openFace, type Slices, sliced } from '../physics/conduction'
+import type { Mix } from '../matter/mix'
+import { atDepth, conduct, type Face, type Layer, layerOf, openFace, type Slices, sliced } from '../physics/conduction'
 import type { Course } from './course'
 
 export interface PouredSlab {
@@ -10,6 +11,17 @@ export interface PouredSlab {
   /** What it is poured into: a lined metal tray, a mould of silicone. */
   readonly into: 'tray' | 'mould'
   readonly roomC: number
+}
+
+interface Poured extends Pick<PouredSlab, 'depthMm' | 'into'> {
+  /** Share of its volume that is air; none unless told. */
+  readonly air?: number
+}
+
+/** A mix poured at `startC` as a slab: its conductivity and capacity are those half-way down to the room. */
+export function pouredSlab(mix: Mix, startC: number, roomC: number, { air, depthMm, into }: Poured): PouredSlab {
+  const { k, holds } = layerOf(mix, 1, (startC + roomC) / 2, 1, air)
+  return { mass: { k, holds }, depthMm, into, roomC }
 }
 
 export interface Stay {

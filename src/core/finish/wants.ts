@@ -9,7 +9,7 @@ import { massOf } from '../matter/mix'
 import { heatCapacity } from '../physics/heat'
 import { dewPoint } from '../physics/humidity'
 import { type Celsius, type Grams, inCelsius, inGrams } from '../quantity/figures'
-import { chipsOn, coatGrams, dustGrams, meltsAt, seedShare, worksAt } from './chocolate'
+import { chipsOn, coatGrams, dustGrams, meltsAt, seedShare, WARMEST_ROOM, worksAt } from './chocolate'
 import { pieceOf, wrapBy } from './keeping'
 
 export interface WantFigures {
@@ -77,7 +77,7 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
           seed: inGrams(grams * share),
           meltTo: inCelsius(meltsAt(work.chocolate)),
           workAt: inCelsius(worksAt(work.chocolate)),
-          tooWarm: conditions.roomC > WARMEST,
+          tooWarm: conditions.roomC > WARMEST_ROOM,
         },
       }
     }
@@ -105,6 +105,5 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
   }
 }
 
-/** ◊ A room warmer than this does not let chocolate set, °C; and how hot a slab is when the chips go on. */
-const WARMEST = 24
+/** ◊ How hot a slab is when the chips go on, °C. */
 const CHIPS_ON = 95

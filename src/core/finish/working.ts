@@ -2,10 +2,9 @@
 import { heights } from '../craft/handwork'
 import { onARack } from '../craft/surfaces'
 import type { Mix } from '../matter/mix'
-import { layerOf } from '../physics/conduction'
 import { glassTransition } from '../physics/glass'
 import { whenDownTo } from './course'
-import { slabCourse } from './slab'
+import { pouredSlab, slabCourse } from './slab'
 
 export interface WorkingWindows {
   /** Minutes from pouring until it no longer flows, spreads, takes a score; and until it is set. Infinity: never in this room. */
@@ -17,8 +16,7 @@ export interface WorkingWindows {
 
 /** The working windows of a slab `thicknessMm` deep in a lined tray on a rack, poured at `pouredC` in a room at `roomC`. */
 export function workingWindows(mix: Mix, thicknessMm: number, pouredC: number, roomC: number): WorkingWindows {
-  const { k, holds } = layerOf(mix, thicknessMm, (pouredC + roomC) / 2, 1)
-  const slab = { mass: { k, holds }, depthMm: thicknessMm, into: 'tray' as const, roomC }
+  const slab = pouredSlab(mix, pouredC, roomC, { depthMm: thicknessMm, into: 'tray' })
   const course = slabCourse(slab, pouredC, [{ from: 0, on: onARack }])
   const glass = glassTransition(mix)
   const until = (above: number): number => whenDownTo(course, glass + above) / 60

@@ -1,5 +1,6 @@
 /** A formula followed through the pot on paper: what is in it before and after each step, and the heat that takes. */
 import { families } from '../craft/families'
+import { cocoaButter } from '../craft/handwork'
 import { addMix, emptyMix, type Mix, massOf, withWater } from '../matter/mix'
 import { boilingPoint, waterLeftAt } from '../physics/boiling'
 import { heatCapacity, heatContent, waterHeat } from '../physics/heat'
@@ -33,7 +34,7 @@ function due(step: Step, contents: Mix, celsius: number, target: number | undefi
 }
 
 /** ◊ Solid chocolate stirred into molten takes so much to melt, J/g of its fat, beside its own warming. */
-const SEED_MELTS = 0.8 * 157
+const SEED_MELTS = cocoaButter.share * cocoaButter.melts
 
 /** Whether a step stirs solid chocolate into molten. */
 const isSeed = (formula: FormulaDocument, { id }: Step): boolean =>

@@ -6,9 +6,9 @@ import {
   celsiusAt,
   emptiedAt,
   finishLogOf,
+  firstPlace,
   gramsOfBoil,
   massNow,
-  onARack,
   openCook,
   standing,
 } from '@/core'
@@ -37,7 +37,7 @@ export function slabReadings(
   const { pulledAt } = cook.state
   if (emptied === null || pulledAt === null) return []
   // what a hand or an eye says of it changes nothing in it
-  const log = { ...finishLogOf(events, [], pulledAt, boil.conditions.surfaces?.[0] ?? onARack), sightings: [] }
+  const log = { ...finishLogOf(events, [], pulledAt, firstPlace(boil.conditions)), sightings: [] }
   const mass = massNow(cook, log, [], now)
   if (!mass?.slab) return []
   const startedAt = Date.parse(boil.startedAt)

@@ -1,11 +1,9 @@
-import { hottestOf, paceOf, projection, type Reading } from '@/core'
+import { hottestOf, projection, type Reading } from '@/core'
 import { CookCurve } from '@/ui/chart/cook-curve'
 import { useSay } from '@/ui/shell/preferences'
-import { formatClock, sayEvent, sayTarget } from '@/words'
-import { boilName } from './boil-name'
-import { Heading } from './heading'
+import { sayTarget } from '@/words'
+import { CookHeader } from './cook-header'
 import { marksOf } from './marks'
-import { Pace } from './pace'
 import type { LiveCook } from './stove'
 import type { Acts } from './use-acts'
 import type { Voices } from './use-alarm'
@@ -24,29 +22,11 @@ export function CookChart({ live, acts, voices }: Props) {
   const say = useSay()
   const { log, snapshot, cook, pot, readings, analysis, emptiedAt, now } = live
   const { boil } = log
-  const { slip, amended } = acts
   const path = cook.stretches.at(-1)?.path
   const newest = readings.at(-1)
   return (
     <section aria-label="Cook" className="sheet flex h-[420px] min-h-0 flex-col px-4 pt-1 pb-2 md:h-auto">
-      <header className="flex min-h-16 min-w-0 flex-wrap items-center justify-between gap-x-4">
-        <Heading
-          clock={formatClock(now)}
-          title={[boilName(boil), boil.formula.name].filter(Boolean).join(' · ')}
-          said={slip?.said ?? null}
-          problem={acts.problem ?? snapshot.refused}
-          amends={amended && sayEvent(amended, boil.formula, say)}
-          onUndo={acts.undo}
-          onEarlier={acts.earlier}
-        />
-        <Pace
-          rate={paceOf(snapshot.events)}
-          practice={snapshot.events.some((e) => e.type === 'clock' && e.rate > 1)}
-          snapshot={snapshot}
-          voices={voices}
-          onRate={acts.setRate}
-        />
-      </header>
+      <CookHeader live={live} acts={acts} voices={voices} seconds={now} />
       <CookCurve
         stages={analysis.stages}
         readings={readings}

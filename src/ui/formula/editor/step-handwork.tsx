@@ -1,26 +1,27 @@
-import {
-  type Chocolate,
-  type CutTool,
-  chocolates,
-  cutTools,
-  type Filler,
-  type Film,
-  type Formed,
-  filling,
-  films,
-  forming,
-  type Handwork,
-  type HandworkKind,
-  handworkKinds,
-  usualHandwork,
-} from '@/core'
+import { type Handwork, type HandworkKind, handworkKinds, usualHandwork } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
 import { Select } from '@/ui/kit/select'
 import { chocolateNames, fillerNames, filmNames, formedNames, handworkNames, toolNames } from '@/words'
 import type { StepProps } from './step-card'
 
-const choices = <T extends string>(ids: readonly T[], names: Readonly<Record<T, string>>) =>
-  ids.map((id) => ({ id, label: names[id] }))
+interface OneOfProps<T extends string> {
+  readonly label: string
+  readonly value: T
+  /** What each is called, in the order they are offered. */
+  readonly names: Readonly<Record<T, string>>
+  onPick(value: T): void
+}
+
+/** A choice among the rows of a table of names. */
+const OneOf = <T extends string>({ label, value, names, onPick }: OneOfProps<T>) => (
+  <Select
+    small
+    label={label}
+    value={value}
+    options={(Object.keys(names) as T[]).map((id) => ({ id, label: names[id] }))}
+    onPick={onPick}
+  />
+)
 
 /** What hands do in a step, and what belongs to that: its moment, its forecast and its cautions follow from it. */
 export function StepHandwork({ step, onChange }: Pick<StepProps, 'step' | 'onChange'>) {
@@ -53,34 +54,24 @@ function Facts({ handwork, onChange }: FactsProps) {
   switch (handwork.kind) {
     case 'cut':
       return (
-        <Select
-          small
+        <OneOf
           label="With"
           value={handwork.tool}
-          options={choices<CutTool>(cutTools, toolNames)}
-          onPick={(tool) => onChange({ ...handwork, tool: tool as CutTool })}
+          names={toolNames}
+          onPick={(tool) => onChange({ ...handwork, tool })}
         />
       )
     case 'form':
       return (
-        <Select
-          small
+        <OneOf
           label="Into"
           value={handwork.into}
-          options={choices(Object.keys(forming) as Formed[], formedNames)}
-          onPick={(into) => onChange({ ...handwork, into: into as Formed })}
+          names={formedNames}
+          onPick={(into) => onChange({ ...handwork, into })}
         />
       )
     case 'fill':
-      return (
-        <Select
-          small
-          label="By"
-          value={handwork.by}
-          options={choices(Object.keys(filling) as Filler[], fillerNames)}
-          onPick={(by) => onChange({ ...handwork, by: by as Filler })}
-        />
-      )
+      return <OneOf label="By" value={handwork.by} names={fillerNames} onPick={(by) => onChange({ ...handwork, by })} />
     case 'pipe':
       return (
         <NumberField
@@ -108,12 +99,11 @@ function Facts({ handwork, onChange }: FactsProps) {
       )
     case 'temper':
       return (
-        <Select
-          small
+        <OneOf
           label="Chocolate"
           value={handwork.chocolate}
-          options={choices(Object.keys(chocolates) as Chocolate[], chocolateNames)}
-          onPick={(chocolate) => onChange({ ...handwork, chocolate: chocolate as Chocolate })}
+          names={chocolateNames}
+          onPick={(chocolate) => onChange({ ...handwork, chocolate })}
         />
       )
     case 'chill':
@@ -131,13 +121,7 @@ function Facts({ handwork, onChange }: FactsProps) {
       )
     case 'wrap':
       return (
-        <Select
-          small
-          label="In"
-          value={handwork.film}
-          options={choices(Object.keys(films) as Film[], filmNames)}
-          onPick={(film) => onChange({ ...handwork, film: film as Film })}
-        />
+        <OneOf label="In" value={handwork.film} names={filmNames} onPick={(film) => onChange({ ...handwork, film })} />
       )
     default:
       return null

@@ -4,10 +4,10 @@ import { useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import { type CookAct, colourStages, inCelsius, type Sign, type Smell, type Stage, signs, smells } from '@/core'
 import { sugarColour } from '@/ui/chart/ladder-scale'
-import { Segments } from '@/ui/kit/segments'
 import { useSay } from '@/ui/shell/preferences'
 import { colourNames, signNames, smellNames, stageNames } from '@/words'
 import { dropResults } from '../drop-results'
+import { KindOfTest } from './kind-of-test'
 import { Choice, Sheet } from './sheet'
 
 const kinds = [
@@ -29,21 +29,7 @@ export function TestsPanel({ stages, shades, onBack, onAct }: Props) {
   const say = useSay()
   const [kind, setKind] = useState<(typeof kinds)[number]['id']>('drop')
   return (
-    <Sheet
-      title="It shows"
-      choices
-      onBack={onBack}
-      head={
-        <Segments
-          label="Kind of test"
-          options={kinds}
-          value={kind}
-          onPick={setKind}
-          className="flex-1 flex-nowrap gap-0.5 border-0 bg-marble p-0"
-          itemClassName="min-h-16 flex-1 rounded-control px-1 text-small"
-        />
-      }
-    >
+    <Sheet title="It shows" choices onBack={onBack} head={<KindOfTest kinds={kinds} kind={kind} onPick={setKind} />}>
       {kind === 'drop' &&
         dropResults(stages).map((s, i) => (
           <Choice

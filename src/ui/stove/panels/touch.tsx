@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import { type CookAct, type FinishAssessment, type Texture, type Touch, textures, touches } from '@/core'
-import { Segments } from '@/ui/kit/segments'
 import { textureNames, touchNames } from '@/words'
+import { KindOfTest } from './kind-of-test'
 import { Choice, Sheet } from './sheet'
 
 const kinds = [
@@ -25,21 +25,7 @@ interface Props {
 export function TouchPanel({ finish, probed, onDepth, onReading, onBack, onAct }: Props) {
   const [kind, setKind] = useState<(typeof kinds)[number]['id']>(finish.place === 'bowl' ? 'look' : 'hand')
   return (
-    <Sheet
-      title="It feels"
-      choices
-      onBack={onBack}
-      head={
-        <Segments
-          label="Kind of test"
-          options={kinds}
-          value={kind}
-          onPick={setKind}
-          className="flex-1 flex-nowrap gap-0.5 border-0 bg-marble p-0"
-          itemClassName="min-h-16 flex-1 rounded-control px-1 text-small"
-        />
-      }
-    >
+    <Sheet title="It feels" choices onBack={onBack} head={<KindOfTest kinds={kinds} kind={kind} onPick={setKind} />}>
       {kind === 'hand' ? (
         <>
           {(Object.keys(touches) as Touch[]).map((touch) => (
