@@ -1,7 +1,8 @@
-/** Measures what Imbry costs and prints it as tables. Parts: core, finish, rough-finish, ode, forecast, app, book, logbook (all unless named). */
+/** Measures what Imbry costs and prints it as tables. Parts: core, finish, rough-finish, ode, forecast, rough, why, day, app, book, logbook (all unless named). */
 import { benchApp } from './bench/app'
 import { benchBook } from './bench/book'
 import { benchCore } from './bench/core'
+import { benchDay } from './bench/day'
 import { benchFinish } from './bench/finish'
 import { benchForecast } from './bench/forecast'
 import { benchLogbook } from './bench/logbook'
@@ -9,6 +10,7 @@ import { benchOde } from './bench/ode'
 import { benchRough } from './bench/rough'
 import { benchRoughFinish } from './bench/rough-finish'
 import { print, type Row } from './bench/table'
+import { benchWhy } from './bench/why'
 import { stopAll } from './lib/processes'
 
 const parts: Record<string, () => Row[] | Promise<Row[]>> = {
@@ -18,6 +20,8 @@ const parts: Record<string, () => Row[] | Promise<Row[]>> = {
   ode: benchOde,
   forecast: () => benchForecast(),
   rough: () => benchRough(),
+  why: () => benchWhy(),
+  day: benchDay,
   app: benchApp,
   book: benchBook,
   logbook: benchLogbook,

@@ -72,6 +72,7 @@ test('lines are dragged by pointer and by keys', async ({ page, app }) => {
   await page.keyboard.press('ArrowUp')
   await expect(heard).toContainText('over droppable area sugar')
   await page.keyboard.press('Space')
+  await expect(heard).toContainText('was dropped')
   await expect(names.first()).toHaveAccessibleName('How much Water')
   const from = await page.getByRole('button', { name: 'Move Smoked salt' }).boundingBox()
   const to = await page.getByRole('button', { name: 'Move Cream, 36 % fat' }).boundingBox()
@@ -79,6 +80,8 @@ test('lines are dragged by pointer and by keys', async ({ page, app }) => {
   await page.mouse.move(from.x + 10, from.y + 10)
   await page.mouse.down()
   await page.mouse.move(to.x + 10, to.y + 30, { steps: 12 })
+  // let go only once the list has seen where it is
+  await expect(heard).toContainText('over droppable area cream')
   await page.mouse.up()
   await expect(names.nth(3)).toHaveAccessibleName('How much Smoked salt')
 })

@@ -194,7 +194,8 @@ test('a cook goes out as CSV and JSON, and takes readings from a file', async ({
   const id = page.url().split('/').pop()
   await page.keyboard.press(' ')
   await endIt(page, 'It is done')
-  await page.locator('input[type=file]').setInputFiles({
+  const file = page.getByLabel('Readings from a file')
+  await file.setInputFiles({
     name: 'probe.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from('Time,Temperature (°F)\n00:00:00,68\n00:05:00,212\n00:10:00,\n00:15:00,298\n'),
@@ -208,9 +209,7 @@ test('a cook goes out as CSV and JSON, and takes readings from a file', async ({
     log: { readings: number[][] }
   }
   expect(json.log.readings).toHaveLength(3)
-  await page
-    .locator('input[type=file]')
-    .setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2\n') })
+  await file.setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2\n') })
   await expect(page.getByText(/No column is a time/)).toBeVisible()
 })
 

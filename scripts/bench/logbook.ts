@@ -86,6 +86,9 @@ async function pagesOf(url: string): Promise<[string, string][]> {
   const [[batch]] = (await pool.query('SELECT formula_id AS formula FROM batches WHERE id = ?', [
     boil.batch,
   ])) as unknown as [[{ formula: string }]]
+  const [twelve] = (await pool.query("SELECT id FROM batches WHERE id LIKE '00%' ORDER BY id LIMIT 12")) as unknown as [
+    { id: string }[],
+  ]
   await pool.end()
   return [
     ['the stove', '/stove'],
@@ -94,6 +97,9 @@ async function pagesOf(url: string): Promise<[string, string][]> {
     ['the book', '/formulas'],
     ['the formula of them all', `/formulas/${batch.formula}`],
     ['the kitchen', '/kitchen'],
+    ['what it has taught', '/kitchen/taught'],
+    ['the log, found by a sentence', '/logbook?q=wait&score=poor&pulled=late&flaw=grained'],
+    ['twelve batches side by side', `/logbook/beside?ids=${twelve.map((b) => b.id).join(',')}`],
   ]
 }
 
@@ -142,7 +148,18 @@ async function years(pool: Pool): Promise<number | null> {
   if (n >= BATCHES) return null
   const began = performance.now()
   await pool.query(
-    copy('batches', { id: "CONCAT('00', LPAD(seq, 24, '0'))", started_at: ago('seq') }, 'ORDER BY id LIMIT 1', BATCHES),
+    copy(
+      'batches',
+      {
+        id: "CONCAT('00', LPAD(seq, 24, '0'))",
+        started_at: ago('seq'),
+        score: '1 + seq % 5',
+        off_c: '(seq * 37 % 80) / 10 - 4',
+        flaws: "IF(seq % 41 = 0, 'grained', '')",
+      },
+      'ORDER BY id LIMIT 1',
+      BATCHES,
+    ),
   )
   const first = "(SELECT MIN(id) FROM batches WHERE id NOT LIKE '00%')"
   const boil = `WHERE batch_id = ${first} ORDER BY number LIMIT 1`
@@ -163,7 +180,19 @@ async function years(pool: Pool): Promise<number | null> {
     ),
   )
   const ofIt = `WHERE boil = (SELECT MIN(\`key\`) FROM boils WHERE batch_id = ${first})`
-  await pool.query(copy('boil_summaries', { boil: '100000 + seq' }, ofIt, BATCHES))
+  await pool.query(
+    copy(
+      'boil_summaries',
+      {
+        boil: '100000 + seq',
+        reached_c: 'one.reached_c + (seq * 37 % 80) / 10 - 4',
+        // each batch a little otherwise than the one before, so that there is something to compare
+        traits: "JSON_SET(one.traits, '$.power', (seq * 53 % 100) / 1000 - 0.05, '$.missed', (seq * 37 % 80) / 10 - 4)",
+      },
+      ofIt,
+      BATCHES,
+    ),
+  )
   // a thousand boils at a time: a statement is a transaction, and one of twenty million rows is none
   for (let from = 1; from <= BATCHES; from += 500)
     await pool.query(
@@ -202,10 +231,13 @@ const KEPT: Readonly<Record<string, readonly string[]>> = {
     'boils_planned',
     'target_c',
     'within_c',
-    'score',
+    'code',
+    'burner',
+    'pot',
+    'judged',
   ],
   boils: ['number', 'label', 'events', 'last_reading_at'],
-  boil_summaries: ['reached_c', 'minutes', 'curve'],
+  boil_summaries: ['minutes', 'curve', 'pulled', 'power'],
 }
 
 async function bytesPerReading(pool: Pool): Promise<number> {

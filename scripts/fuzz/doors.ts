@@ -94,6 +94,13 @@ const lines = (make: () => object, random: Random): string =>
 
 const mutatedSometimes = (value: unknown, random: Random): unknown => (random() < 0.3 ? value : mutated(value, random))
 
+const judged = (random: Random) => ({
+  tasting: pick(random, [null, { scales: { bite: 3, grain: 1 }, pieceGrams: 9 }, { scales: { bite: 9 } }]),
+  flaws: pick(random, [[], ['grained'], ['no such flaw']]),
+  binned: pick(random, [null, { pieces: 3, reason: 'sticky' }]),
+  kept: pick(random, [[], [{ days: 7, stick: 2, note: '' }], [{ days: 8, note: '' }]]),
+})
+
 /** Bodies by address: JSON to be changed a little, or a text as it is. */
 const bodies: Record<string, Make> = {
   '/api/batches': batch,
@@ -101,7 +108,29 @@ const bodies: Record<string, Make> = {
   '/api/batches/[id]/verdict': (random) => ({
     note: 'fine',
     score: pick(random, [1, 3, 5, null]),
-    from: { note: pick(random, ['', 'fine']), score: pick(random, [null, 1, 3, 5]) },
+    judged: judged(random),
+    from: {
+      note: pick(random, ['', 'fine']),
+      score: pick(random, [null, 1, 3, 5]),
+      judged: { tasting: null, flaws: [], binned: null, kept: [] },
+    },
+  }),
+  '/api/batches/[id]/lots': (random) => ({
+    uses: pick(random, [[], [{ lot: 'sugar-a', grams: 100 }], [{ lot: 'no-such', grams: -1 }]]),
+  }),
+  '/api/days/[date]': (random) => ({
+    day: {
+      from: '08:00',
+      by: pick(random, ['16:30', '24:10']),
+      room: 'quay',
+      cooks: pick(random, [1, 2, 9]),
+      items: pick(random, [[], [{ id: 'a', formula: 'orchard-toffee', pieces: pick(random, [80, 1e9]) }]]),
+      began: {},
+      ended: {},
+      who: {},
+      boils: {},
+    },
+    version: pick(random, [0, 1, 2]),
   }),
   '/api/boils/[id]/acts': act,
   '/api/boils/[id]/readings': (random) =>
@@ -159,6 +188,8 @@ function part(name: string, random: Random, known: Known): string {
         random,
         {
           '[kind]': KINDS,
+          '[date]': ['2026-11-26', '2026-13-40', 'today'],
+          '[picture]': ['01JD3M9Q6S8ZK3V3N8C0A7T4QX'],
           '[channel]': CHANNELS,
           '[batch]': [...known.batches, ulid()],
           '[boil]': [...known.boils, ulid()],
@@ -225,7 +256,7 @@ export function askedOf(random: Random, known: Known, token: string): Asked {
   const text = made === undefined ? '' : isText ? made : JSON.stringify(mutatedSometimes(made, random))
   const method =
     body && random() < 0.85
-      ? /kitchen|verdict|wanted/.test(door)
+      ? /kitchen|verdict|wanted|lots|days/.test(door)
         ? pick(random, ['PUT', 'PUT', 'PUT', 'DELETE'])
         : 'POST'
       : random() < 0.75

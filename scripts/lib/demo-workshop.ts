@@ -1,7 +1,11 @@
 /** Loads the demo workshop: kitchen, formulas and the log of the last months. Does nothing where there is one already. */
 
+import sharp from 'sharp'
+import { ulid } from 'ulid'
+import type { Day } from '@/contract/day'
 import { kitchenKinds, kitchenSchemas } from '@/contract/kitchen'
-import type { FormulaDocument } from '@/core'
+import { nothingJudged } from '@/contract/verdict'
+import { type FormulaDocument, planInOrder } from '@/core'
 import {
   addChannel,
   addRevision,
@@ -10,18 +14,25 @@ import {
   type Db,
   findBatch,
   findBoil,
+  findDay,
   findFormula,
   insertBatch,
   insertBoil,
   putThing,
   readThings,
+  writeDay,
   writeVerdict,
 } from '@/db'
 import { demoFormulas } from '@/demo/formulas'
 import { demoHistory, lastDemoBatchId } from '@/demo/history'
 import { demoChannels, demoDevices, demoThings } from '@/demo/kitchen'
+import { demoPicture } from '@/demo/pictures'
+import { seeded } from '@/devices/random'
 import { sumUp } from '@/server/cook'
+import { keepPicture } from '@/server/pictures'
+import { takeDown } from '@/server/stock'
 import { hashToken } from '@/server/tokens'
+import { compileDay } from '@/workers/day-task'
 
 export const demoChannelIds = demoChannels.map((c) => c.id)
 
@@ -30,7 +41,10 @@ const EPOCH = new Date('2026-08-01T07:00:00.000Z')
 export async function loadDemo(db: Db, hubToken: string): Promise<void> {
   await loadBook(db, hubToken)
   // written in order, so the last one being there means all are
-  if (!(await findBatch(db, lastDemoBatchId))) await loadLog(db, demoHistory())
+  if (!(await findBatch(db, lastDemoBatchId))) {
+    await loadLog(db, demoHistory())
+    await loadDay(db, new Date())
+  }
 }
 
 /** The demo's channels, kitchen and book, with nothing cooked yet. */
@@ -44,10 +58,12 @@ export async function loadBook(db: Db, hubToken: string): Promise<void> {
 
 /** Batches of the demo's log, with all that was read and done. */
 export async function loadLog(db: Db, history: ReturnType<typeof demoHistory>): Promise<void> {
-  for (const { batch, boils, note, score } of history) {
+  for (const whole of history) {
+    const { batch, boils, note, score, judged } = whole
     const [first, ...others] = boils
     if (!first) continue
     await insertBatch(db, batch, demoFormulas[batch.formulaId] as FormulaDocument, first.boil)
+    await takeDown(db, batch.id)
     for (const { boil } of others) await insertBoil(db, boil)
     for (const { boil, events, readings } of boils) {
       for (const event of events) await appendEvent(db, boil.id, event, new Date(event.at))
@@ -55,9 +71,20 @@ export async function loadLog(db: Db, history: ReturnType<typeof demoHistory>): 
       const view = await findBoil(db, boil.id)
       if (view) await sumUp(db, view, { acts: events, readings: readings.map((r) => [r.at.getTime(), r.celsius]) })
     }
-    await writeVerdict(db, batch.id, { note, score }, { note: '', score: null })
+    if (pictured(whole)) {
+      const drawing = await sharp(Buffer.from(demoPicture(whole, 0)))
+        .png()
+        .toBuffer()
+      await keepPicture(batch.id, ulid(batch.startedAt.getTime(), seeded(7)), drawing, batch.startedAt, db)
+    }
+    await writeVerdict(db, batch.id, { note, score, judged }, { note: '', score: null, judged: nothingJudged })
   }
 }
+
+/** What the demo's cooks took a picture of: what went wrong, what went best, and what went into the last weeks. */
+const pictured = ({ score, judged, batch }: ReturnType<typeof demoHistory>[number]): boolean =>
+  judged.flaws.length > 0 || score === 5 || batch.startedAt.getTime() > PICTURES_FROM
+const PICTURES_FROM = Date.parse('2026-11-01')
 
 /** The demo's things, into a kitchen that has none: what was changed or thrown out since stays so. */
 export async function furnish(db: Db): Promise<void> {
@@ -65,4 +92,38 @@ export async function furnish(db: Db): Promise<void> {
   if (kitchenKinds.some((kind) => there[kind].length > 0)) return
   for (const kind of kitchenKinds)
     for (const { id, ...facts } of demoThings[kind]) await putThing(db, kind, id, kitchenSchemas[kind].parse(facts))
+}
+
+/** Hours of the demo's planned day, and what is made. */
+const PLANNED: readonly (readonly [string, number])[] = [
+  ['orchard-toffee', 80],
+  ['smoked-salt-tamarind-caramels', 144],
+  ['rhubarb-nettle-elderflower-drops', 162],
+  ['blackcurrant-marshmallow', 64],
+]
+
+/** A day of four products for two cooks, with what should be done by `now` of it done as planned; one that is there stays. */
+export async function loadDay(db: Db, now: Date): Promise<void> {
+  const date = now.toISOString().slice(0, 10)
+  if (await findDay(db, date)) return
+  const blank: Day = {
+    from: '08:00',
+    by: '16:30',
+    room: 'quay',
+    cooks: 2,
+    items: PLANNED.map(([formula, pieces]) => ({ id: formula.slice(0, 12), formula, pieces })),
+    began: {},
+    ended: {},
+    who: {},
+    boils: {},
+  }
+  const formulas = PLANNED.map(([id]) => ({ id, revision: 1, document: demoFormulas[id] as FormulaDocument }))
+  const kitchen = { ...(await readThings(db)), unreadable: [], channels: [], scales: [] }
+  const { task } = compileDay({ day: blank, formulas, kitchen, gives: {}, bySeconds: 8.5 * 3600 })
+  const plan = planInOrder(task, [])
+  const seconds = (now.getTime() - Date.parse(`${date}T08:00:00Z`)) / 1000
+  const done = plan.placed.filter((p) => p.end <= seconds)
+  const by = (value: (p: (typeof done)[number]) => number) => Object.fromEntries(done.map((p) => [p.task.id, value(p)]))
+  const who = Object.fromEntries(done.flatMap((p) => (p.person ? [[p.task.id, p.person]] : []))) as Day['who']
+  await writeDay(db, date, { ...blank, began: by((p) => p.start), ended: by((p) => p.end), who }, 0)
 }

@@ -106,7 +106,12 @@ export const conditionsSchema = z.object({
   surfaces: z.array(surfaceSchema).max(20).optional(),
   /** What the ring gave the pot in earlier boils, share of its plate. */
   gives: z
-    .object({ share: z.number().min(0.05).max(5), sd: z.number().min(0).max(2), boils: z.number().int().min(1) })
+    .object({
+      share: z.number().min(0.05).max(5),
+      sd: z.number().min(0).max(2),
+      boils: z.number().int().min(1),
+      pace: z.number().min(0.1).max(10).optional(),
+    })
     .optional(),
   /** Of each probe that has one of its own, and the one read by eye. */
   thermometers: z.array(frozenThermometerSchema).default([]),

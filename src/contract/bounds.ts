@@ -51,6 +51,8 @@ const table = {
   /** A unit of the house, ml. */
   measureMl: [0.01, 20_000],
   price: [0, 100_000],
+  /** A lot as it was bought: up to a truckload. */
+  stockGrams: [1, 10_000_000],
 } as const satisfies Record<string, readonly [number, number]>
 
 /** A number within its bounds. */

@@ -5,7 +5,7 @@ import { type CheckedCorrection, correctionFrom, type Ingredient, standardPressu
 import { burnerSchema, potSchema, surfaceSchema, vesselSchema } from './batch'
 import { within } from './bounds'
 import { ingredientSchema } from './formula'
-import { handle, instant, shortText } from './text'
+import { day, handle, instant, plainText, shortText } from './text'
 
 const room = z.object({
   name: shortText,
@@ -26,7 +26,14 @@ const waterTest = z.object({
   roomC: within('roomC'),
 })
 
-const burner = z.intersection(burnerSchema, z.object({ tests: z.array(waterTest).max(50) }))
+const burner = z.intersection(
+  burnerSchema,
+  z.object({
+    tests: z.array(waterTest).max(50),
+    /** What batches before this have taught of it is forgotten. */
+    learnsFrom: instant.optional(),
+  }),
+)
 
 const check = z.object({
   at: instant,
@@ -47,6 +54,29 @@ const cutter = z.object({ name: shortText, round: z.boolean(), lengthMm: within(
 /** A colour by the house's own name, on the caramel ramp. */
 const shade = z.object({ name: shortText, celsius: z.number().min(140).max(210) })
 const measure = z.object({ name: shortText, millilitres: within('measureMl') })
+/** What was bought at once: it runs out, and can be called back. */
+const lot = z.object({
+  name: shortText,
+  ingredient: z.string().min(1).max(80),
+  /** As it stands on the pack. */
+  code: shortText,
+  grams: within('stockGrams'),
+  /** For all of it, in the house's own money. */
+  price: within('price').nullable(),
+  got: day,
+  bestBefore: day.nullable(),
+})
+
+/** The house that sells: one of them. */
+const house = z.object({
+  name: shortText,
+  address: plainText(300).trim(),
+  /** As it stands before a price. */
+  currency: plainText(8).trim(),
+  perKwh: within('price').nullable(),
+  perWrap: within('price').nullable(),
+  perHour: within('price').nullable(),
+})
 const ownIngredient = z.object({ ingredient: ingredientSchema, pricePerKg: within('price').nullable() })
 
 export const kitchenSchemas = {
@@ -60,6 +90,8 @@ export const kitchenSchemas = {
   measure,
   shade,
   ingredient: ownIngredient,
+  lot,
+  house,
 } as const
 
 export type KitchenKind = keyof typeof kitchenSchemas

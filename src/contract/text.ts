@@ -28,6 +28,9 @@ export const innerId = z
 /** ISO time in UTC with milliseconds, of the years a kitchen's clock can show. */
 export const instant = z.iso.datetime().refine((at) => /^2[01]\d\d-/.test(at), 'is not of this century or the next')
 
+/** A day of the calendar: "2026-11-26". */
+export const day = z.iso.date().refine((at) => /^2[01]\d\d-/.test(at), 'is not of this century or the next')
+
 /** The number of a revision. */
 export const revisionNumber = z.number().int().min(1).max(1_000_000)
 

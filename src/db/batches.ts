@@ -1,14 +1,17 @@
 import { isDeepStrictEqual } from 'node:util'
-import { and, asc, desc, eq, inArray, isNull, lt, or, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNull, or, sql } from 'drizzle-orm'
 import type { BatchConditions } from '@/contract/batch'
 import type { BoilView } from '@/contract/cook'
+import { type Judged, nothingJudged } from '@/contract/verdict'
 import {
   analyse,
   type BatchPlan,
   type BoiledFormula,
   boiledIn,
   type FamilyId,
+  type FlawId,
   type FormulaDocument,
+  flaws,
   mainBoil,
 } from '@/core'
 import type { Db } from './client'
@@ -54,23 +57,35 @@ export interface BatchRow {
   practice: boolean
   note: string
   score: number | null
+  code: string
+  flaws: FlawId[]
 }
 
 export interface BatchRecord extends NewBatch {
   practice: boolean
   note: string
   score: number | null
+  code: string
+  judged: Judged
   formula: FormulaDocument
 }
 
+/** What stands on a batch's label: its day and the end of its id. */
+export const codeOf = ({ id, startedAt }: Pick<NewBatch, 'id' | 'startedAt'>): string =>
+  `${startedAt.toISOString().slice(2, 10).replaceAll('-', '')}-${id.slice(-3)}`
+
 /** What lists read of a batch of `formula`. @throws RangeError where nothing of it is boiled. */
-function listed({ plan, conditions }: NewBatch, formula: FormulaDocument) {
+function listed(batch: NewBatch, formula: FormulaDocument) {
+  const { plan, conditions } = batch
   const boiled = mainBoil(formula)
   if (!boiled) throw new RangeError(`Nothing of "${formula.name}" is boiled`)
   return {
     name: formula.name,
     family: formula.family,
     room: conditions.room,
+    code: codeOf(batch),
+    burner: conditions.burner.name,
+    pot: conditions.pot.name,
     outGrams: plan.outGrams,
     pieces: plan.pieces,
     boilsPlanned: plan.boils.length,
@@ -284,13 +299,13 @@ const records = (db: Db) =>
 type RecordRow = { batch: typeof batches.$inferSelect; formula: FormulaDocument | Unreadable }
 
 /** A record of the row; none where it is unreadable. */
-function toRecord({ batch: { plan, conditions, ...batch }, formula }: RecordRow): BatchRecord[] {
+function toRecord({ batch: { plan, conditions, judged, ...batch }, formula }: RecordRow): BatchRecord[] {
   return isReadable(plan) && isReadable(conditions) && isReadable(formula)
-    ? [{ ...batch, plan, conditions, formula }]
+    ? [{ ...batch, plan, conditions, formula, judged: judged && isReadable(judged) ? judged : nothingJudged }]
     : []
 }
 
-const rowColumns = {
+export const rowColumns = {
   id: batches.id,
   formulaId: batches.formulaId,
   revision: batches.revision,
@@ -306,42 +321,30 @@ const rowColumns = {
   practice: batches.practice,
   note: batches.note,
   score: batches.score,
+  code: batches.code,
+  flaws: batches.flaws,
 }
 
-/** Where a page of batches begins: after the batch that was started then and has this id. */
-export interface BatchCursor {
-  readonly startedAt: Date
-  readonly id: string
-}
+/** A row of a list; a flaw no Imbry knows any more is left out. */
+export const listedRow = <R extends { flaws: string }>(row: R): Omit<R, 'flaws'> & { flaws: FlawId[] } => ({
+  ...row,
+  flaws: row.flaws.split(',').filter((f): f is FlawId => Object.hasOwn(flaws, f)),
+})
 
-/** A page of batches, newest first: those in earnest, or those of practice. */
-export const pageOfBatches = (
-  db: Db,
-  practice: boolean,
-  after: BatchCursor | null,
-  limit: number,
-): Promise<BatchRow[]> =>
-  db
+/** Batches as lists read them. */
+export async function findBatchRows(db: Db, ids: readonly string[]): Promise<BatchRow[]> {
+  if (ids.length === 0) return []
+  const rows = await db
     .select(rowColumns)
     .from(batches)
-    .where(
-      and(
-        eq(batches.practice, practice),
-        after
-          ? or(
-              lt(batches.startedAt, after.startedAt),
-              and(eq(batches.startedAt, after.startedAt), lt(batches.id, after.id)),
-            )
-          : undefined,
-      ),
-    )
-    .orderBy(desc(batches.startedAt), desc(batches.id))
-    .limit(limit)
+    .where(inArray(batches.id, [...ids]))
+  return rows.map(listedRow)
+}
 
 /** A batch as lists read it; null for none of that id. */
 export async function findBatchRow(db: Db, id: string): Promise<BatchRow | null> {
   const [row] = await db.select(rowColumns).from(batches).where(eq(batches.id, id)).limit(1)
-  return row ?? null
+  return row ? listedRow(row) : null
 }
 
 /** @throws UnreadableRow */

@@ -3,12 +3,10 @@ import { and, asc, desc, eq, gt, gte, inArray, like, lte, type SQL, sql } from '
 import type { BookEntry, BookPage, BookQuery } from '@/contract/book'
 import type { Allergen, FamilyId } from '@/core'
 import type { Db } from './client'
+import { containing } from './columns'
 import { formulaIngredients, formulas } from './schema'
 
 export const PER_PAGE = 60
-
-/** % and _ are letters here, not patterns. */
-const containing = (word: string): string => `%${word.toLowerCase().replace(/[\\%_]/g, '\\$&')}%`
 
 // columns in words: in a query of one table the builder would leave the table names out
 const lastCooked = sql<

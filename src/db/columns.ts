@@ -51,8 +51,14 @@ export const instant = customType<{ data: Date; driverData: string }>({
 export const binary = (name: string, { length }: { length: number }) =>
   customType<{ data: Buffer; driverData: Buffer }>({ dataType: () => `binary(${length})` })(name)
 
+/** Bytes of any number, up to 16 MB. */
+export const blob = customType<{ data: Buffer; driverData: Buffer }>({ dataType: () => 'mediumblob' })
+
 /** Text compared letter by letter: to a name, case, accents and spaces at the end make another. */
 export const exactText = (name: string, { length }: { length: number }) =>
   customType<{ data: string; driverData: string }>({
     dataType: () => `varchar(${length}) character set utf8mb4 collate utf8mb4_nopad_bin`,
   })(name)
+
+/** A pattern for what has `word` in it: % and _ are letters here. */
+export const containing = (word: string): string => `%${word.toLowerCase().replace(/[\\%_]/g, '\\$&')}%`

@@ -180,3 +180,12 @@ export async function findWrite(db: Db, writeId: string): Promise<{ id: string; 
     .where(eq(formulaRevisions.writeId, writeId))
   return row ?? null
 }
+
+/** Every formula of the book by its name, at most as many as a list shows. */
+export const formulaNames = (db: Db): Promise<{ id: string; name: string }[]> =>
+  db
+    .select({ id: formulas.id, name: formulas.name })
+    .from(formulas)
+    .where(gt(formulas.latest, 0))
+    .orderBy(formulas.name)
+    .limit(500)

@@ -1,5 +1,7 @@
 import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { anything } from '@/contract/logbook'
+import { nothingJudged } from '@/contract/verdict'
 import { demoBoil } from '@/demo/formulas'
 import { demoHistory } from '@/demo/history'
 import {
@@ -10,14 +12,14 @@ import {
   insertBatch,
   insertBoil,
   openBoils,
-  pageOfBatches,
   recentBoilsOnChannel,
 } from './batches'
 import type { Db } from './client'
+import { pageOfBatches } from './find'
 import { addRevision, findFormula, listFormulas } from './formulas'
 import { addChannel, findChannel, putThing, readThings, removeThing } from './kitchen'
 import { appendEvent, appendReadings, eventsAfter, lastReadingAt, readingsAfter, thinnedReadings } from './log'
-import { boilsInLists, powersOf, putSummary } from './summaries'
+import { boilsInLists, putSummary, taughtOf } from './summaries'
 import { freshDatabase } from './testing'
 import { writeVerdict } from './verdicts'
 
@@ -130,8 +132,8 @@ describe('batches and boils', () => {
   it('take a verdict, and only for a batch that exists', async () => {
     const { id } = await startedBatch()
     const [blank, good] = [
-      { note: '', score: null },
-      { note: 'good chew', score: 4 },
+      { note: '', score: null, judged: nothingJudged },
+      { note: 'good chew', score: 4, judged: nothingJudged },
     ]
     expect(await writeVerdict(db, id, good, blank)).toEqual(good)
     expect(await findBatch(db, id)).toMatchObject(good)
@@ -140,17 +142,17 @@ describe('batches and boils', () => {
 
   it('keep the verdict of whoever wrote first, and take the same one twice', async () => {
     const { id } = await startedBatch()
-    const blank = { note: '', score: null }
+    const blank = { note: '', score: null, judged: nothingJudged }
     const [one, two] = [
-      { note: 'short', score: 2 },
-      { note: 'long', score: 5 },
+      { note: 'short', score: 2, judged: { ...nothingJudged, flaws: ['grained' as const] } },
+      { note: 'long', score: 5, judged: nothingJudged },
     ]
     const both = await Promise.all([writeVerdict(db, id, one, blank), writeVerdict(db, id, two, blank)])
     const kept = await findBatch(db, id)
     expect(both).toEqual([expect.objectContaining({ note: kept?.note }), expect.objectContaining({ note: kept?.note })])
     const mine = kept?.note === 'short' ? one : two
     expect(await writeVerdict(db, id, mine, blank)).toEqual(mine)
-    expect(await writeVerdict(db, id, { note: 'after', score: 3 }, mine)).toEqual({ note: 'after', score: 3 })
+    expect(await writeVerdict(db, id, { ...mine, note: 'after' }, mine)).toEqual({ ...mine, note: 'after' })
   })
 
   it('are listed newest first, page by page, each once', async () => {
@@ -159,13 +161,13 @@ describe('batches and boils', () => {
     const ids: string[] = []
     let after: { startedAt: Date; id: string } | null = null
     for (;;) {
-      const page: Awaited<ReturnType<typeof pageOfBatches>> = await pageOfBatches(db, false, after, 2)
+      const page: Awaited<ReturnType<typeof pageOfBatches>> = await pageOfBatches(db, 'log', anything, after, 2)
       ids.push(...page.map((b) => b.id))
       const last = page.at(-1)
       if (!last || page.length < 2) break
       after = last
     }
-    const whole = await pageOfBatches(db, false, null, 1000)
+    const whole = await pageOfBatches(db, 'log', anything, null, 1000)
     expect(ids).toEqual(whole.map((b) => b.id))
     expect(new Set(ids).size).toBe(ids.length)
     const dates = whole.map((b) => b.startedAt.getTime())
@@ -288,8 +290,8 @@ describe('what lists show of a boil', () => {
       [0, 20],
       [60, 99.5],
     ] as const
-    await putSummary(db, boilId, { reachedC: 119.5, pulled: true, power: 0.9, minutes: 21, curve })
-    await putSummary(db, boilId, { reachedC: 119.75, pulled: true, power: 0.9, minutes: 21, curve })
+    await putSummary(db, boilId, { reachedC: 119.5, pulled: true, power: 0.9, minutes: 21, curve, traits: {} })
+    await putSummary(db, boilId, { reachedC: 119.75, pulled: true, power: 0.9, minutes: 21, curve, traits: {} })
     expect((await boilsInLists(db, [id])).get(id)).toEqual([
       { id: boilId, reached: 119.75, pulled: true, curve, open: true },
     ])
@@ -298,10 +300,10 @@ describe('what lists show of a boil', () => {
 
   it('says what a ring gave a pot, newest first, and of no other ring', async () => {
     const { id, boilId } = await startedBatch()
-    await putSummary(db, boilId, { reachedC: 119, pulled: true, power: 0.87, minutes: 20, curve: [] })
+    await putSummary(db, boilId, { reachedC: 119, pulled: true, power: 0.87, minutes: 20, curve: [], traits: {} })
     const { pot, burner } = (await findBatch(db, id))?.conditions ?? { pot: { name: '' }, burner: { name: '' } }
-    const powers = await powersOf(db, pot.name, burner.name, 2)
+    const { powers } = await taughtOf(db, pot.name, burner.name, 2)
     expect(powers[0]).toBeCloseTo(0.87, 9)
-    expect(await powersOf(db, pot.name, 'a ring that is not there', 2)).toEqual([])
+    expect(await taughtOf(db, pot.name, 'a ring that is not there', 2)).toEqual({ powers: [], paces: [] })
   })
 })

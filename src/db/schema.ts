@@ -16,13 +16,15 @@ import {
 import { z } from 'zod'
 import { batchPlanSchema, conditionsSchema } from '@/contract/batch'
 import { actSchema } from '@/contract/cook'
+import { daySchema } from '@/contract/day'
 import type { DeviceKind } from '@/contract/devices'
 import { formulaSchema } from '@/contract/formula'
 import type { KitchenKind } from '@/contract/kitchen'
-import { curveSchema } from '@/contract/logbook'
+import { curveSchema, traitsSchema } from '@/contract/logbook'
 import type { Role } from '@/contract/roles'
+import { judgedSchema } from '@/contract/verdict'
 import type { FamilyId } from '@/core'
-import { binary, exactText, instant, json } from './columns'
+import { binary, blob, exactText, instant, json } from './columns'
 
 const handle = (name: string) => exactText(name, { length: 80 })
 const ulid = (name: string) => exactText(name, { length: 26 })
@@ -178,8 +180,19 @@ export const batches = mysqlTable(
     practice: boolean('practice').notNull().default(false),
     /** 1 (bin) to 5 (as good as it gets); null until judged. */
     score: int('score'),
+    /** What stands on its label: the day it was begun and the end of its id, "261126-7QK". */
+    code: varchar('code', { length: 16 }).notNull().default(''),
+    burner: label('burner').notNull().default(''),
+    pot: label('pot').notNull().default(''),
+    /** °C past the target of the boil furthest off; null where nothing was read. */
+    offC: double('off_c'),
+    /** What was tasted, named and found again later; null until somebody says. */
+    judged: json('judged', judgedSchema),
+    /** The flaws it has, with commas between, for FIND_IN_SET. */
+    flaws: varchar('flaws', { length: 200 }).notNull().default(''),
   },
   (t) => [
+    index('batches_code').on(t.code),
     foreignKey({
       name: 'batches_revision_fk',
       columns: [t.formulaId, t.revision],
@@ -229,7 +242,49 @@ export const boilSummaries = mysqlTable('boil_summaries', {
   power: double('power'),
   minutes: double('minutes').notNull(),
   curve: json('curve', curveSchema).notNull(),
+  /** What it can be compared by; null for a boil summed up before there were any. */
+  traits: json('traits', traitsSchema),
 })
+
+/** Days that are planned: what is wanted, and what has been done of it. */
+export const days = mysqlTable('days', {
+  date: char('date', { length: 10 }).primaryKey(),
+  day: json('day', daySchema).notNull(),
+  version: int('version').notNull(),
+})
+
+/** Pictures of batches, small for lists and large to look at, each made anew from what came in. */
+export const pictures = mysqlTable(
+  'pictures',
+  {
+    id: ulid('id').primaryKey(),
+    batchId: ulid('batch_id')
+      .notNull()
+      .references(() => batches.id),
+    at: instant('at').notNull(),
+    width: int('width').notNull(),
+    height: int('height').notNull(),
+    small: blob('small').notNull(),
+    large: blob('large').notNull(),
+  },
+  (t) => [index('pictures_batch').on(t.batchId, t.id)],
+)
+
+/** What went into batches of which lot: once a batch and a lot. */
+export const lotUses = mysqlTable(
+  'lot_uses',
+  {
+    batchId: ulid('batch_id')
+      .notNull()
+      .references(() => batches.id),
+    /** Of a kitchen thing that may be gone by now: what it was stands here. */
+    lotId: handle('lot_id').notNull(),
+    ingredient: varchar('ingredient', { length: 40 }).notNull(),
+    lotCode: label('lot_code').notNull(),
+    grams: double('grams').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.batchId, t.lotId] }), index('lot_uses_lot').on(t.lotId)],
+)
 
 /**
  * Numbered within their boil, in the order they were stored, and kept together in that order: a picture of a boil takes

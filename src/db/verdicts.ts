@@ -1,8 +1,8 @@
 /** What is thought of batches, and what those that were judged came to. */
-import { and, desc, eq, inArray, isNotNull, sql } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNotNull, isNull, or, sql } from 'drizzle-orm'
 import type { BatchConditions } from '@/contract/batch'
-import type { BatchVerdict } from '@/contract/verdict'
-import type { FormulaDocument } from '@/core'
+import { type BatchVerdict, nothingJudged } from '@/contract/verdict'
+import { type FormulaDocument, flawsIn } from '@/core'
 import type { Db } from './client'
 import { isReadable } from './columns'
 import { batches, boilSummaries, boils, formulaRevisions } from './schema'
@@ -77,10 +77,23 @@ export async function writeVerdict(
   verdict: BatchVerdict,
   from: BatchVerdict,
 ): Promise<BatchVerdict | null> {
+  const { tasting, flaws } = verdict.judged
+  const was = JSON.stringify(from.judged)
+  const nothing = was === JSON.stringify(nothingJudged)
   await db
     .update(batches)
-    .set(verdict)
-    .where(and(eq(batches.id, id), eq(batches.note, from.note), sql`${batches.score} <=> ${from.score}`))
-  const [row] = await db.select({ note: batches.note, score: batches.score }).from(batches).where(eq(batches.id, id))
-  return row ?? null
+    .set({ ...verdict, flaws: flawsIn(tasting, flaws).join(',') })
+    .where(
+      and(
+        eq(batches.id, id),
+        eq(batches.note, from.note),
+        sql`${batches.score} <=> ${from.score}`,
+        or(nothing ? isNull(batches.judged) : undefined, sql`json_equals(${batches.judged}, ${was})`),
+      ),
+    )
+  const [row] = await db
+    .select({ note: batches.note, score: batches.score, judged: batches.judged })
+    .from(batches)
+    .where(eq(batches.id, id))
+  return row ? { ...row, judged: row.judged && isReadable(row.judged) ? row.judged : nothingJudged } : null
 }

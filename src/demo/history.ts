@@ -3,17 +3,20 @@
 import { ulid } from 'ulid'
 import { type BatchConditions, vesselSchema } from '@/contract/batch'
 import type { LoggedAct } from '@/contract/cook'
-import { type BatchPlan, boiledIn, type CookAct, gramsOfBoil, scale, standardPressure } from '@/core'
+import type { Judged } from '@/contract/verdict'
+import { type BatchPlan, boiledIn, type CookAct, type FlawId, gramsOfBoil, scale, standardPressure } from '@/core'
 import { normal, seeded } from '@/devices/random'
 import { demoBoil } from './formulas'
 import { demoBurners, demoPots, demoRooms, demoVessels } from './kitchen'
 import { type CookedBoil, cookBoil } from './maker'
+import { judgedOf, leftRing, lessons, noteFor } from './tasting'
 
 const FIRST_DAY = Date.parse('2026-08-24T06:30:00.000Z')
 const DAY = 86_400_000
 const BATCHES = 42
 const PROBE = { lagS: 4, noiseC: 0.15, offsetC: 0, dropShare: 0.01 }
 const KEEP_EVERY = 5
+const LEFT_RING = 'left gas ring'
 
 export interface HistoryBoil {
   boil: {
@@ -41,6 +44,7 @@ export interface HistoryBatch {
   boils: HistoryBoil[]
   note: string
   score: number
+  judged: Judged
 }
 
 /** Ids of their own seeds, so that the last can be known without cooking them all. */
@@ -72,6 +76,7 @@ interface Mishap {
   readonly slip?: { readonly after: string; readonly seconds: number; readonly act: CookAct }
   readonly note: string
   readonly score: number
+  readonly flaws: readonly FlawId[]
 }
 
 /** The batches everybody remembers, by their number. */
@@ -83,6 +88,7 @@ const mishaps: Readonly<Record<number, Mishap>> = {
     slip: { after: 'pull', seconds: 240, act: { type: 'did', what: 'stirred' } },
     note: 'Grained: somebody stirred it while it was still hot. Leave it alone until 46°, spoon out of reach.',
     score: 2,
+    flaws: ['grained'],
   },
   18: {
     formula: 'orchard-toffee',
@@ -91,6 +97,7 @@ const mishaps: Readonly<Record<number, Mishap>> = {
     slip: { after: 'pull', seconds: 5, act: { type: 'test', test: 'smell', smell: 'smoke' } },
     note: 'Scorched: full flame to the end, and nobody at the pot for a minute. Binned. Heat down at 130° from now on.',
     score: 1,
+    flaws: ['scorched'],
   },
   30: {
     formula: 'bay-leaf-honey-nougat',
@@ -99,24 +106,9 @@ const mishaps: Readonly<Record<number, Mishap>> = {
     misses: -4.5,
     note: 'Never set: pulled short on a day at 84 % humidity, it was weeping by the evening. Hotter, or another day.',
     score: 1,
+    flaws: ['would-not-set', 'weeps'],
   },
 }
-
-const remarks: readonly { upTo: number; words: readonly string[] }[] = [
-  {
-    upTo: -1.5,
-    words: [
-      'Pulled early: softer than it should be. Trust the line next time.',
-      'Too soft, still good. Wait for the target.',
-    ],
-  },
-  { upTo: 1.5, words: ['Right where it should be.', 'Clean batch, no change.', 'Good bite, good colour.', ''] },
-  { upTo: 3, words: ['A touch far. Pull sooner on this ring.', 'Harder than last time; the pan carried it on.'] },
-  {
-    upTo: Number.POSITIVE_INFINITY,
-    words: ['Went well past. Too dark, sold as seconds.', 'Scorched at the base: heat too high at the end.'],
-  },
-]
 
 const from = <T>(list: readonly T[], random: () => number): T => list[Math.floor(random() * list.length)] as T
 const byId = <T extends { id: string }>(list: readonly T[], id: string): T => list.find((x) => x.id === id) as T
@@ -141,12 +133,16 @@ function conditionsFor(formulaId: string, random: () => number, mishap?: Mishap)
 /** Every batch of the log, oldest first. */
 export function demoHistory(): HistoryBatch[] {
   const random = seeded(20260824)
-  return Array.from({ length: BATCHES }, (_, i) => {
+  const history = Array.from({ length: BATCHES }, (_, i) => {
     const weekly = WEEKLY[(i * 3 + Math.floor(random() * 2)) % WEEKLY.length] as string
     const startedAt = new Date(FIRST_DAY + Math.floor(i * 2.1) * DAY + Math.floor(random() * 7 * 3600) * 1000)
     const mishap = mishaps[i]
-    return batchOn(batchIdOf(i), mishap?.formula ?? weekly, startedAt, 1 - i / BATCHES, random, mishap)
+    return batchOn(batchIdOf(i), mishap?.formula ?? weekly, startedAt, 1 - i / BATCHES, random, i, mishap)
   })
+  // what a formula has taught stands in the last batch of it
+  const last = new Map(history.map((h) => [h.batch.formulaId, h]))
+  for (const [formula, batch] of last) batch.note = lessons[formula] ?? batch.note
+  return history
 }
 
 /** What a batch scores: five at its best a little past the target, less by the square of the miss. */
@@ -169,6 +165,7 @@ function batchOn(
   startedAt: Date,
   greenness: number,
   random: () => number,
+  nth: number,
   mishap?: Mishap,
 ): HistoryBatch {
   const formula = demoBoil(formulaId)
@@ -189,7 +186,7 @@ function batchOn(
       gramsOfBoil(plan, n + 1),
       conditions,
       PROBE,
-      { misses, power: 0.9 + 0.06 * random(), every: KEEP_EVERY },
+      { misses, power: (0.9 + 0.06 * random()) * ringNow(conditions, begin), every: KEEP_EVERY },
       random,
     )
     if (Math.abs(cooked.offBy) > Math.abs(worst)) worst = cooked.offBy
@@ -219,11 +216,25 @@ function batchOn(
     begin += (cooked.readings.at(-1)?.at ?? 0) * 1000 + 600_000
     return boil
   })
-  const row = remarks.find((r) => worst < r.upTo) as (typeof remarks)[number]
+  const score = mishap?.score ?? scoreFor(worst, formula.target.within, random)
   return {
     batch: { id: batchId, formulaId, revision: 1, plan, conditions, startedAt },
     boils,
-    note: mishap?.note ?? from(row.words, random),
-    score: mishap?.score ?? scoreFor(worst, formula.target.within, random),
+    note: mishap?.note ?? noteFor(worst, nth),
+    score,
+    judged: judgedOf(
+      {
+        formulaId,
+        offBy: worst,
+        humidity: conditions.humidity,
+        score,
+        pieceGrams: plan.pieceGrams,
+        flaws: mishap?.flaws ?? [],
+        pieces: plan.pieces,
+      },
+      random,
+    ),
   }
 }
+
+const ringNow = ({ burner }: BatchConditions, at: number): number => (burner.name === LEFT_RING ? leftRing(at) : 1)

@@ -1,6 +1,7 @@
 /** The demo workshop's rooms and equipment. */
 import type { KitchenFacts } from '@/contract/kitchen'
 import { type Burner, bathTemperature, type Pot, type Vessel } from '@/core'
+import { demoHouse, demoLots } from './lots'
 
 type Named<T> = T & { id: string }
 
@@ -151,4 +152,6 @@ export const demoThings = {
   measure: demoMeasures,
   shade: demoShades,
   ingredient: demoIngredients,
+  lot: demoLots,
+  house: demoHouse,
 }

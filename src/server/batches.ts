@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util'
 import { ulid } from 'ulid'
 import {
   type BatchConditions,
@@ -23,15 +24,16 @@ import {
   type LostBoil,
   listChannels,
   openBoils,
-  powersOf,
   readThings,
   takenChannels,
+  taughtOf,
   writeVerdict,
 } from '@/db'
 import { boil, snapshot } from './cook'
 import { formula } from './formulas'
 import { nudge } from './log-watch'
 import { Problem } from './problem'
+import { takeDown } from './stock'
 import { workablePlan } from './workable'
 
 function pick<T extends { id: string }>(list: readonly T[], id: string, what: string): T {
@@ -57,8 +59,11 @@ const LEARNS_FROM = 8
 async function conditionsOf(request: StartBatch, now: Date): Promise<BatchConditions> {
   const kitchen = await readThings(db())
   const pot = potSchema.parse(pick(kitchen.pot, request.pot, 'pot'))
-  const burner = burnerSchema.parse(pick(kitchen.burner, request.burner, 'burner'))
-  const gives = givesFrom(await powersOf(db(), pot.name, burner.name, LEARNS_FROM))
+  const chosen = pick(kitchen.burner, request.burner, 'burner')
+  const burner = burnerSchema.parse(chosen)
+  const since = chosen.learnsFrom ? new Date(chosen.learnsFrom) : undefined
+  const { powers, paces } = await taughtOf(db(), pot.name, burner.name, LEARNS_FROM, since)
+  const gives = givesFrom(powers, paces)
   const room = pick(kitchen.room, request.room, 'room')
   return {
     room: room.name,
@@ -103,6 +108,7 @@ export async function startBatch(request: StartBatch, now: Date): Promise<{ id: 
   )
   if (inserted === 'conflict')
     throw new Problem(409, 'There is a batch or a boil of that id already, and it is not this one')
+  if (inserted === 'stored') await takeDown(db(), request.id)
   if (request.channel) nudge(`channel ${request.channel}`)
   return { id: request.id, boilId: request.boilId }
 }
@@ -141,7 +147,7 @@ export async function startBoil(batchId: string, request: StartBoil, now: Date):
 export async function setVerdict(batchId: string, { from, ...verdict }: NewVerdict): Promise<void> {
   const now = await writeVerdict(db(), batchId, verdict, from)
   if (now === null) throw new Problem(404, 'There is no such batch')
-  if (now.note !== verdict.note || now.score !== verdict.score)
+  if (!isDeepStrictEqual(now, verdict))
     throw new Problem(
       409,
       'Another screen has written about this batch in the meantime. Load the page again to see it.',

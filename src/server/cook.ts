@@ -1,7 +1,7 @@
 import type { BoilFrame, BoilView, Frame, LoggedAct } from '@/contract/cook'
 import { recordOf } from '@/contract/events'
 import type { By } from '@/contract/roles'
-import { assessCook, endsBoil, type FormulaDocument, ingredients, summaryOf } from '@/core'
+import { assessCook, endsBoil, type FormulaDocument, ingredients, summaryOf, traitsOf } from '@/core'
 import {
   appendEvent,
   type Db,
@@ -62,7 +62,8 @@ export async function summarise(boilId: string): Promise<void> {
 export async function sumUp(to: Db, view: BoilView, log: Pick<Frame, 'acts' | 'readings'>): Promise<void> {
   const record = recordOf(log, Date.parse(view.startedAt))
   const now = Math.max(0, record.events.at(-1)?.at ?? 0)
-  await putSummary(to, view.id, summaryOf(assessCook(view, record, now)))
+  const assessment = assessCook(view, record, now)
+  await putSummary(to, view.id, { ...summaryOf(assessment), traits: traitsOf(assessment) })
 }
 
 interface Cursor {

@@ -6,11 +6,11 @@ import { firstProblem } from '@/contract/text'
 import { Problem } from './problem'
 import { stackOf } from './stack-of'
 
-/** Reads a body of at most `limit` bytes as text. */
-export async function readBody(request: Request, limit: number): Promise<string> {
+/** Reads a body of at most `limit` bytes. */
+async function readBytes(request: Request, limit: number): Promise<Buffer> {
   const tooLarge = () => new Problem(413, `The body is larger than ${Math.round(limit / 1024)} kB`)
   if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge()
-  if (!request.body) return ''
+  if (!request.body) return Buffer.alloc(0)
   const chunks: Uint8Array[] = []
   let size = 0
   const reader = request.body.getReader()
@@ -23,9 +23,15 @@ export async function readBody(request: Request, limit: number): Promise<string>
     if (size > limit) throw tooLarge()
     chunks.push(value)
   }
+  return Buffer.concat(chunks)
+}
+
+/** The same as text. */
+export async function readBody(request: Request, limit: number): Promise<string> {
   try {
-    return new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks))
-  } catch {
+    return new TextDecoder('utf-8', { fatal: true }).decode(await readBytes(request, limit))
+  } catch (error) {
+    if (error instanceof Problem) throw error
     throw new Problem(400, 'The body is not UTF-8 text')
   }
 }
@@ -109,11 +115,23 @@ export const json =
 export const text =
   (kinds: readonly string[], limit: number): Body<string> =>
   (request) => {
-    checkOrigin(request)
-    const kind = request.headers.get('content-type')?.split(';')[0]
-    if (!kind || !kinds.includes(kind)) throw new Problem(415, `Send ${kinds.join(' or ')}`)
+    checkKind(request, kinds)
     return readBody(request, limit)
   }
+
+/** A file from a browser: same origin only, of one of the kinds named. */
+export const bytes =
+  (kinds: readonly string[], limit: number): Body<Buffer> =>
+  (request) => {
+    checkKind(request, kinds)
+    return readBytes(request, limit)
+  }
+
+function checkKind(request: Request, kinds: readonly string[]): void {
+  checkOrigin(request)
+  const kind = request.headers.get('content-type')?.split(';')[0]
+  if (!kind || !kinds.includes(kind)) throw new Problem(415, `Send ${kinds.join(' or ')}`)
+}
 
 /** What a device pushes: its token lets it in, wherever it is. */
 export const pushed =

@@ -21,7 +21,7 @@ export async function kitchen(): Promise<KitchenView> {
 export async function keepThing(kind: KitchenKind, id: string, facts: unknown): Promise<KitchenFacts> {
   const parsed = kitchenSchemas[kind].safeParse(facts)
   if (!parsed.success) throw new Problem(400, firstProblem(parsed.error), 'The kitchen is as it was.')
-  if ('ingredient' in parsed.data) checkOwn(id, parsed.data.ingredient.id)
+  if ('pricePerKg' in parsed.data) checkOwn(id, parsed.data.ingredient.id)
   await putThing(db(), kind, id, parsed.data)
   return parsed.data
 }

@@ -1,31 +1,72 @@
-import type { BatchStory, LogbookEntry, LogbookPage } from '@/contract/logbook'
-import { type Advice, adviseTarget, analyse, mainBoil, temperatureAtStandard } from '@/core'
 import {
+  anything,
+  type BatchStory,
+  type Find,
+  type FormulaAdvice,
+  type LogbookEntry,
+  type LogbookFacets,
+  type LogbookPage,
+} from '@/contract/logbook'
+import { adviseTarget, analyse, helped, mainBoil, temperatureAtStandard } from '@/core'
+import {
+  type BatchCursor,
   type BatchRow,
   boilsInLists,
   boilsOfBatch,
+  countsOfBatches,
   db,
   findBatch,
   findBatchRow,
+  findBatchRows,
+  formulasInLog,
   judgedBatches,
   pageOfBatches,
+  picturesOf,
+  ringsInLog,
+  type Shelf,
 } from '@/db'
 import { snapshot } from './cook'
+import { explained } from './explain'
 import { Problem } from './problem'
+import { batchStock } from './stock'
 
 /** Batches to a page. */
 const PAGE = 40
 
-/** A page of batches, newest first: the first, or the one that begins at `cursor`. Practice is a list of its own. */
-export async function logbook(practice = false, cursor: string | null = null): Promise<LogbookPage> {
+const splitCursor = (cursor: string | null): BatchCursor | null => {
   const [at, id] = cursor?.split(' ') ?? []
-  const rows = await pageOfBatches(db(), practice, at && id ? { startedAt: new Date(at), id } : null, PAGE + 1)
+  return at && id ? { startedAt: new Date(at), id } : null
+}
+
+/** A page of batches, newest first: the first, or the one that begins at `cursor`. Practice is a shelf of its own. */
+export async function logbook(
+  shelf: Shelf = 'log',
+  find: Find = anything,
+  cursor: string | null = null,
+): Promise<LogbookPage> {
+  const rows = await pageOfBatches(db(), shelf, find, splitCursor(cursor), PAGE + 1)
   const shown = rows.slice(0, PAGE)
   const last = shown.at(-1)
   return {
     entries: await entriesFor(shown),
     next: rows.length > PAGE && last ? `${last.startedAt.toISOString()} ${last.id}` : null,
   }
+}
+
+/** What the log can be asked for beside its words: how many there are by month, the formulas and rings it knows. */
+export async function logbookFacets(shelf: Shelf, find: Find): Promise<LogbookFacets> {
+  const [months, rings, formulas] = await Promise.all([
+    countsOfBatches(db(), shelf, find),
+    ringsInLog(db()),
+    formulasInLog(db()),
+  ])
+  return { months, rings, formulas }
+}
+
+/** Batches as a list shows them, by id. */
+export async function entriesOf(ids: readonly string[]): Promise<ReadonlyMap<string, LogbookEntry>> {
+  const rows = await findBatchRows(db(), ids)
+  return new Map((await entriesFor(rows)).map((e) => [e.id, e]))
 }
 
 async function entriesFor(rows: readonly BatchRow[]): Promise<LogbookEntry[]> {
@@ -48,6 +89,8 @@ async function entriesFor(rows: readonly BatchRow[]): Promise<LogbookEntry[]> {
     practice: r.practice,
     note: r.note,
     score: r.score,
+    flaws: r.flaws,
+    code: r.code,
   }))
 }
 
@@ -55,9 +98,21 @@ async function entriesFor(rows: readonly BatchRow[]): Promise<LogbookEntry[]> {
 export async function batchStory(id: string): Promise<BatchStory> {
   const [batch, row] = await Promise.all([findBatch(db(), id), findBatchRow(db(), id)])
   if (!batch || !row) throw new Problem(404, 'There is no such batch')
-  const [[entry], boils] = await Promise.all([entriesFor([row]), boilsOfBatch(db(), id)])
+  const [[entry], boils, why, stock, pictures] = await Promise.all([
+    entriesFor([row]),
+    boilsOfBatch(db(), id),
+    explained(batch),
+    batchStock(id),
+    picturesOf(db(), id),
+  ])
   return {
     entry: entry as LogbookEntry,
+    formulaId: batch.formulaId,
+    revision: batch.revision,
+    judged: batch.judged,
+    why,
+    stock,
+    pictures,
     conditions: batch.conditions,
     boils: await Promise.all(boils.map(async (boil) => ({ boil, log: await snapshot(boil.id) }))),
   }
@@ -67,7 +122,7 @@ export async function batchStory(id: string): Promise<BatchStory> {
 const ADVISED_BY = 60
 
 /** What the judged batches of a formula say about its target. Days of different air are compared by composition. */
-export async function adviceFor(formulaId: string, target: number): Promise<Advice> {
+export async function adviceFor(formulaId: string, target: number): Promise<FormulaAdvice> {
   const { batches, revisions } = await judgedBatches(db(), formulaId, ADVISED_BY)
   // what a revision is at its target is the same on every day
   const atTarget = new Map(
@@ -83,5 +138,5 @@ export async function adviceFor(formulaId: string, target: number): Promise<Advi
     const mean = reached.reduce((a, c) => a + c, 0) / reached.length
     return [{ reached: temperatureAtStandard(mix, mean, conditions.pressurePa), score }]
   })
-  return adviseTarget(past, target)
+  return { ...adviseTarget(past, target), helped: helped(batches) }
 }

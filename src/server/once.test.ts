@@ -4,6 +4,7 @@ import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { LoggedAct } from '@/contract/cook'
 import type { FormulaFile } from '@/contract/files'
+import { nothingJudged } from '@/contract/verdict'
 import { type Db, eventsAfter, findBatch, readingsAfter, readScales } from '@/db'
 import { demoFormulas } from '@/demo/formulas'
 import { setVerdict, startBatch, startBoil } from './batches'
@@ -134,10 +135,10 @@ describe('a write', () => {
 
   it('of a verdict is kept for whoever wrote first; the other is told', async () => {
     const { id } = await started()
-    const from = { note: '', score: null }
+    const from = { note: '', score: null, judged: nothingJudged }
     const [one, two] = [
-      { note: 'grainy', score: 2, from },
-      { note: 'fine', score: 5, from },
+      { note: 'grainy', score: 2, judged: nothingJudged, from },
+      { note: 'fine', score: 5, judged: nothingJudged, from },
     ]
     const failed = (await Promise.all([setVerdict(id, one), setVerdict(id, two)].map(problem))).filter(
       (p) => p !== null,

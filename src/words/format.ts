@@ -46,3 +46,7 @@ export const formatLitres = (litres: number): string => `${litres.toFixed(1)} l`
 
 /** 0.634 → "63 %": whole per cents, for humidity and the like. */
 export const formatPercent = (share: number): string => `${Math.round(share * 100)} %`
+
+/** Minutes, as finely as they matter: "2.4 min", "38 min". */
+export const formatMinutes = (minutes: number): string =>
+  `${minutes < 10 ? minutes.toFixed(1) : Math.round(minutes)} min`

@@ -11,6 +11,8 @@ const shapes = {
   weekday: { weekday: 'short' },
   /** "24 Nov 2026" */
   date: { day: 'numeric', month: 'short', year: 'numeric' },
+  /** "24 Nov" */
+  brief: { day: 'numeric', month: 'short' },
   /** "November 2026" */
   month: { month: 'long', year: 'numeric' },
   /** "Tuesday 24 November 2026 at 16:30" */
@@ -66,4 +68,36 @@ export function sayAgo(at: Date | number | string, now: number): string {
   ] as const
   const [unit, size] = steps.find(([, , below]) => Math.abs(minutes) < below) ?? steps[4]
   return relative.format(Math.round(minutes / size), unit)
+}
+
+/** The date in a zone, "2026-11-26". */
+export function dateIn(zone: string, at: number): string {
+  const parts = new Intl.DateTimeFormat('en-CA', {
+    timeZone: isZone(zone) ? zone : 'UTC',
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+  })
+  return parts.format(at)
+}
+
+/** The moment, ms, at which a clock in `zone` shows `clock` ("08:00") on `date`; of an hour that clocks skip, the one after. */
+export function momentIn(zone: string, date: string, clock: string): number {
+  const wanted = Date.parse(`${date}T${clock}:00Z`)
+  const shown = (at: number): number => {
+    const parts = new Intl.DateTimeFormat('en-CA', {
+      timeZone: isZone(zone) ? zone : 'UTC',
+      year: 'numeric',
+      month: '2-digit',
+      day: '2-digit',
+      hour: '2-digit',
+      minute: '2-digit',
+      hourCycle: 'h23',
+    }).formatToParts(at)
+    const of = (type: string): string => parts.find((p) => p.type === type)?.value ?? '00'
+    return Date.parse(`${of('year')}-${of('month')}-${of('day')}T${of('hour')}:${of('minute')}:00Z`)
+  }
+  // twice, for the offset may be another where the first guess falls
+  const first = wanted - (shown(wanted) - wanted)
+  return first - (shown(first) - wanted)
 }

@@ -16,7 +16,7 @@ import {
 import { testBoil } from '@/core/testing'
 import { demoPots } from '@/demo/kitchen'
 import { type Chance, chance } from './chance'
-import { type Fault, RoughKitchen, RoughProbe, type Stuff } from './kitchen'
+import { type Amiss, type Fault, RoughKitchen, RoughProbe, type Stuff } from './kitchen'
 
 /** Something waited for: a step that falls due at a temperature. */
 export interface Aim {
@@ -40,13 +40,26 @@ export interface RoughCook {
   readonly untold: readonly (readonly [number, number])[]
   readonly noiseC: number
   readonly endedAt: number
+  readonly poured: Poured | null
 }
 
 export interface RoughOptions {
   readonly fault?: Fault
+  /** A kitchen that is met again: pot, ring, probe and batch are those of this seed. */
+  readonly kitchen?: number
+  readonly amiss?: Amiss
+  /** The maker goes by what is shown, takes it off and lets it carry on, instead of stopping at the true moment. */
+  readonly byReading?: boolean
+}
+
+/** What came out of the pot, where it was taken off. */
+export interface Poured {
+  readonly peakC: number
+  readonly stuff: Stuff
 }
 
 const LONGEST = 2 * 3600
+const TIP_SETTLES_S = 60
 /** What the maker was told of the probe: not what it is. */
 const TOLD = { lagS: 5, noiseC: 0.3, thermometer: null }
 
@@ -70,14 +83,15 @@ const stuffOf = (m: Mix): Stuff => ({
 })
 
 /** A group as it was really weighed: each line a little off. */
-function weighed(formula: BoiledFormula, group: string, factor: number, c: Chance): Stuff {
+function weighed(formula: BoiledFormula, group: string, factor: number, c: Chance, sugar = 1): Stuff {
   const lines = formula.lines.filter((l) => l.group === group)
   return stuffOf(
     mixOf(
-      lines.map((l) => ({
-        ingredient: ingredientIn(formula, l.ingredient),
-        grams: Math.max(0, l.grams * factor * (1 + 0.03 * c.normal() * 0.6)),
-      })),
+      lines.map((l) => {
+        const ingredient = ingredientIn(formula, l.ingredient)
+        const meant = ingredient.per100.sucrose > 90 ? sugar : 1
+        return { ingredient, grams: Math.max(0, l.grams * factor * meant * (1 + 0.03 * c.normal() * 0.6)) }
+      }),
     ),
   )
 }
@@ -95,7 +109,8 @@ function sized(formula: BoiledFormula, c: Chance) {
 
 /** Cooks `formula` by a perfect eye, with hands that take their time, and keeps what a log and a hub would have. */
 export function roughCook(formula: BoiledFormula, seed: number, options: RoughOptions = {}): RoughCook {
-  const c = chance(seed, 0)
+  const { kitchen: place = seed, amiss, byReading = false } = options
+  const c = chance(place, 0)
   const { pot, ring, burner, watts, factor } = sized(formula, c)
   const pascal = c.oneOf([101_325, 101_325, 100_400, 84_764])
   const room = c.between(16, 27)
@@ -113,7 +128,7 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
     roomC: room,
     pascal,
   }
-  const kitchen = new RoughKitchen(facts, seed, ring, options.fault)
+  const kitchen = new RoughKitchen(facts, seed, ring, options.fault, { kitchen: place, amiss })
   const probe = new RoughProbe(kitchen, seed, options.fault)
   const hands = chance(seed, 4)
   const events: CookEvent[] = []
@@ -130,6 +145,7 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
   let dial = 0
   const meddles = hands.happens(0.35) ? { after: hands.between(60, 400), by: hands.oneOf([0.65, 0.75, 1.3]) } : null
   let meddled = false
+  let poured: Poured | null = null
 
   const log = (at: number, act: Record<string, unknown>): void => {
     events.push({ id: `${events.length}`, at: Math.round(at * 10) / 10, ...act } as CookEvent)
@@ -173,19 +189,37 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
               ? kitchen.at >= from + 25
               : step.when.on === 'falls'
                 ? kitchen.celsius <= step.when.celsius
-                : kitchen.celsius + (pulls ? carried(kitchen, aim) : 0) >= aim)
+                : (pulls && byReading
+                    ? // right after something cold went in the tip still shows what it was in before
+                      kitchen.at > from + TIP_SETTLES_S
+                      ? probe.tip + kitchen.probeFacts.offC
+                      : Number.NEGATIVE_INFINITY
+                    : kitchen.celsius) +
+                    (pulls ? carried(kitchen, aim) : 0) >=
+                  aim)
     if (ripe && reached === null) {
       reached = kitchen.at
       if (Number.isFinite(aim)) aims.push({ step: step.id, pulls, from, at: kitchen.at })
     }
-    // past its last forecast there is nothing left to judge
-    if (reached !== null && pulls) break
-    if (reached !== null && kitchen.at >= reached + hand) {
+    if (reached !== null && pulls) {
+      // past its last forecast there is nothing left to judge
+      if (!byReading) break
+      if (kitchen.at >= reached + hand) {
+        log(kitchen.at, { type: 'pulled', step: step.id, celsius: readings.at(-1)?.celsius ?? null })
+        poured = carriesOn(kitchen, probe, readings)
+        log(kitchen.at, { type: 'finished' })
+        break
+      }
+    }
+    if (reached !== null && !pulls && kitchen.at >= reached + hand) {
       const late = hands.between(0, 8)
       if (step.adds) {
         const group = formula.groups.find((g) => g.id === step.adds)
         const cold = kitchen.at > 1 ? hands.between(0, 15) : 0
-        kitchen.add(weighed(formula, step.adds, factor, hands), Math.max(4, (group?.celsius ?? 20) - cold))
+        kitchen.add(
+          weighed(formula, step.adds, factor, hands, amiss?.sugar),
+          Math.max(4, (group?.celsius ?? 20) - cold),
+        )
       }
       if (step.lid !== undefined) kitchen.cover(step.lid)
       if (step.heat !== undefined) {
@@ -229,7 +263,24 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
     untold,
     noiseC: Math.hypot(kitchen.probeFacts.noiseC, kitchen.probeFacts.stepC / Math.sqrt(12)),
     endedAt: kitchen.at,
+    poured,
   }
+}
+
+/** s in which a pot off the heat has carried on. */
+const CARRIES_S = 90
+
+/** Off the heat: what it still climbs is read until it is poured. */
+function carriesOn(kitchen: RoughKitchen, probe: RoughProbe, readings: Reading[]): Poured {
+  kitchen.lift()
+  let peakC = kitchen.celsius
+  for (let s = 0; s < CARRIES_S; s++) {
+    kitchen.tick()
+    peakC = Math.max(peakC, kitchen.celsius)
+    const shown = probe.read()
+    if (shown !== null) readings.push({ at: kitchen.at, celsius: shown })
+  }
+  return { peakC, stuff: kitchen.holds }
 }
 
 /** How far it would still climb if it came off now, °C: tried on a copy, near the target only. */

@@ -36,7 +36,14 @@ export interface Fault {
   readonly by: number
 }
 
-type Ring = 'gas' | 'induction' | 'plate'
+export type Ring = 'gas' | 'induction' | 'plate'
+
+/** What is not as it was: times its power, °C its probe reads too much, times the sugar that was meant. */
+export interface Amiss {
+  readonly power?: number
+  readonly readsMore?: number
+  readonly sugar?: number
+}
 
 /** Everything about one cook that nobody told. */
 interface Hidden {
@@ -115,8 +122,15 @@ export class RoughKitchen {
     seed: number,
     ring: Ring,
     private readonly fault?: Fault,
+    /** The kitchen it stands in, where that is met again on another day; and what is not as it was there. */
+    { kitchen = seed, amiss = {} }: { readonly kitchen?: number; readonly amiss?: Amiss } = {},
   ) {
-    this.hidden = drawHidden(chance(seed, 1), facts.pascal, ring)
+    const drawn = drawHidden(chance(kitchen, 1), facts.pascal, ring)
+    this.hidden = {
+      ...drawn,
+      power: drawn.power * (amiss.power ?? 1),
+      offC: drawn.offC + (amiss.readsMore ?? 0),
+    }
     this.celsius = facts.roomC
     this.baseC = facts.roomC
     this.nutsC = facts.roomC
@@ -127,6 +141,11 @@ export class RoughKitchen {
 
   get probeFacts(): Pick<Hidden, 'lagS' | 'noiseC' | 'stepC' | 'offC' | 'every' | 'dropShare'> {
     return this.hidden
+  }
+
+  /** What is in it now. */
+  get holds(): Stuff {
+    return { ...this.stuff }
   }
 
   turn(dial: number): void {

@@ -14,3 +14,18 @@ export function thinned(readings: readonly Reading[], most: number): readonly Re
   const step = Math.ceil(readings.length / most)
   return readings.filter((_, i) => (readings.length - 1 - i) % step === 0)
 }
+
+/** Readings in a row of which the middle one counts: a splash on the probe is no temperature of the syrup. */
+const IN_A_ROW = 5
+
+/** The hottest it was read at, °C, without what one splash showed; null for no readings. */
+export function hottestIn(readings: readonly Reading[]): number | null {
+  if (readings.length === 0) return null
+  const row = Math.min(IN_A_ROW, readings.length)
+  let most = Number.NEGATIVE_INFINITY
+  for (let i = 0; i + row <= readings.length; i++) {
+    const some = readings.slice(i, i + row).map((r) => r.celsius)
+    most = Math.max(most, some.sort((a, b) => a - b)[row >> 1] as number)
+  }
+  return most
+}

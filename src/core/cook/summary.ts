@@ -1,7 +1,7 @@
 /** What came of a boil, in a few figures: what lists show of it. */
 import type { CookAssessment } from './assess'
 import { powerIn } from './learned'
-import { thinned } from './readings'
+import { hottestIn, thinned } from './readings'
 
 export interface CookSummary {
   /** Hottest once it was pulled, °C; null for a boil that never was. */
@@ -17,16 +17,18 @@ export interface CookSummary {
 
 const POINTS = 40
 
+/** The greater of two figures either of which may not be known. */
+const most = (a: number | null, b: number | null): number | null => (a === null ? b : b === null ? a : Math.max(a, b))
+
 /** Sums a finished cook up. */
 export function summaryOf(assessment: CookAssessment): CookSummary {
   const { cook, readings } = assessment
   const { pulledAt, pulledC, finishedAt } = cook.state
-  const since = pulledAt === null ? [] : readings.filter((r) => r.at >= pulledAt)
   // by hand nothing may be read until it has cooled again: what was believed at the pull counts too
-  const hottest = since.reduce((most, r) => Math.max(most, r.celsius), pulledC ?? Number.NEGATIVE_INFINITY)
+  const hottest = pulledAt === null ? null : hottestIn(readings.filter((r) => r.at >= pulledAt))
   const end = pulledAt ?? finishedAt ?? readings.at(-1)?.at ?? 0
   return {
-    reachedC: Number.isFinite(hottest) ? hottest : null,
+    reachedC: pulledAt === null ? null : most(hottest, pulledC),
     pulled: pulledAt !== null,
     power: powerIn(assessment),
     minutes: end / 60,

@@ -23,7 +23,7 @@ export interface Conditions {
   /** What a tray can be laid on here; it is poured onto the first. */
   readonly surfaces?: Surface[]
   /** What this ring gave this pot in earlier boils; as its plate says unless known. */
-  readonly gives?: { readonly share: number; readonly sd: number; readonly boils: number }
+  readonly gives?: { readonly share: number; readonly sd: number; readonly boils: number; readonly pace?: number }
 }
 
 export interface Rung {
@@ -84,7 +84,7 @@ export function analyse(
     potGrams: massOf(pull.before) + steamOf(untilPull),
     outGrams: massOf(finished),
     steamGrams: steamOf(untilPull),
-    minutes: minutesFor(untilPull, conditions),
+    minutes: foreseenMinutes(untilPull, conditions),
     bite: biteOf(finished, conditions.roomC),
     stage: stageOf(pull.before),
     // chocolate is no syrup: no drop of it tells anything
@@ -113,6 +113,12 @@ function rungAt(stop: Stop, pressurePa: number): number | null {
   return when.on === 'rises' || when.on === 'colour' || when.on === 'target'
     ? temperatureToday(stop.before, stop.beforeC, pressurePa)
     : null
+}
+
+/** By how long cooks have really taken on this ring, where that is known; else by what it gives. */
+function foreseenMinutes(stops: readonly Stop[], conditions: Conditions): number {
+  const { gives, ...plain } = conditions
+  return gives?.pace === undefined ? minutesFor(stops, conditions) : gives.pace * minutesFor(stops, plain)
 }
 
 /** The heat each stretch needs over what the burner gives less what the pot loses. */

@@ -1,6 +1,7 @@
 /** What every curve has: its minutes, and words where they were placed. */
 import { ticks } from 'd3'
 import { formatSpan } from '@/words'
+import type { Band } from './ladder-scale'
 import type { Placed } from './place-labels'
 
 interface TimeAxisProps {
@@ -43,5 +44,39 @@ export function Words({ label, className, flush = false }: WordsProps) {
     >
       {label.text}
     </text>
+  )
+}
+
+interface BandsProps {
+  readonly bands: readonly Band[]
+  readonly y: (celsius: number) => number
+  /** px: of the painted column, and of the curves beside it. */
+  readonly column: readonly [number, number]
+  readonly field: readonly [number, number]
+}
+
+/** The bands of a ladder: painted in its column, and faintly behind the curves. */
+export function BandFill({ bands, y, column, field }: BandsProps) {
+  return (
+    <g>
+      {bands.map((b) =>
+        (
+          [
+            [field, 0.28],
+            [column, 1],
+          ] as const
+        ).map(([[from, to], opacity]) => (
+          <rect
+            key={`${b.label} ${opacity}`}
+            x={from}
+            width={to - from}
+            y={y(b.to)}
+            height={y(b.from) - y(b.to)}
+            fill={b.colour}
+            opacity={opacity}
+          />
+        )),
+      )}
+    </g>
   )
 }

@@ -7,7 +7,7 @@ import { useSize } from '@/ui/kit/use-size'
 import { useSay } from '@/ui/shell/preferences'
 import type { Say } from '@/words'
 import { Ahead, Here } from './ahead'
-import { TimeAxis, Words } from './axes'
+import { BandFill, TimeAxis, Words } from './axes'
 import { celsiusAt, labelsOf, nextOf, PILL, type Plot, pullOf } from './curve-labels'
 import { type Band, bandsOf, type LadderScale, ladderScale } from './ladder-scale'
 import type { Placed } from './place-labels'
@@ -105,12 +105,7 @@ interface BandsProps {
 function Bands({ bands, plot: { y, start, end }, labels }: BandsProps) {
   return (
     <g>
-      {bands.map((b) => (
-        <g key={b.label}>
-          <rect x={start} width={end - start} y={y(b.to)} height={y(b.from) - y(b.to)} fill={b.colour} opacity={0.28} />
-          <rect x={LEFT} width={COLUMN} y={y(b.to)} height={y(b.from) - y(b.to)} fill={b.colour} />
-        </g>
-      ))}
+      <BandFill bands={bands} y={y} column={[LEFT, LEFT + COLUMN]} field={[start, end]} />
       {bands.map((b) => (
         <Words
           key={b.label}

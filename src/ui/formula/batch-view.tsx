@@ -2,27 +2,30 @@
 
 import { useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type Advice, type Conditions, type FormulaDocument, inCelsius, inCelsiusStep } from '@/core'
+import type { FormulaAdvice } from '@/contract/logbook'
+import { type Conditions, type FormulaDocument, inCelsius, inCelsiusStep, isBoiled } from '@/core'
 import { Ladder, type LadderRung } from '@/ui/chart/ladder'
 import { Segments } from '@/ui/kit/segments'
 import { useSay } from '@/ui/shell/preferences'
-import { proseIn, type Say, sayAdvice, sayDue, stageNames } from '@/words'
+import { proseIn, type Say, sayDue, stageNames } from '@/words'
+import { FromTheLog } from './from-the-log'
 import type { Boiled, Sized, SizedPiece } from './size-batch'
 import { VerdictList } from './verdict-list'
 import { WeighList } from './weigh-list'
 
 interface Props {
+  readonly id: string
   readonly formula: FormulaDocument
   readonly kitchen: KitchenView
   readonly conditions: Conditions
   readonly sized: Sized
   readonly shown: SizedPiece
-  readonly advice: Advice | null
+  readonly advice: FormulaAdvice | null
   onShow(part: string | null): void
 }
 
 /** What to weigh, the ladder and what it will be; of a whole of parts, one part at a time. */
-export function BatchView({ formula, kitchen, conditions, sized, shown, advice, onShow }: Props) {
+export function BatchView({ id, formula, kitchen, conditions, sized, shown, advice, onShow }: Props) {
   const say = useSay()
   const target = shown.boiled?.formula.target
   const [steps, setSteps] = useState(false)
@@ -57,10 +60,9 @@ export function BatchView({ formula, kitchen, conditions, sized, shown, advice, 
         )}
       </section>
       <div className="flex flex-col gap-4">
-        <VerdictList
-          verdicts={shown.verdicts}
-          advice={advice && target && shown.part === null ? sayAdvice(advice, target.celsius, say) : null}
-        />
+        <VerdictList verdicts={shown.verdicts} balance={isBoiled(formula) ? `/formulas/${id}/balance` : null}>
+          {advice && target && shown.part === null && <FromTheLog id={id} formula={formula} advice={advice} />}
+        </VerdictList>
         <Notes formula={formula} />
       </div>
     </div>

@@ -7,10 +7,10 @@ import { useEffect, useEffectEvent, useOptimistic, useState, useTransition } fro
 import type { BookPage, BookQuery } from '@/contract/book'
 import { allergens, type FamilyId, families, familyIds, inCelsius, inGrams, schoolLabel, schoolsOf } from '@/core'
 import { Checkbox } from '@/ui/kit/checkbox'
+import { ChoiceList, Slot } from '@/ui/kit/slot'
 import { useSay } from '@/ui/shell/preferences'
 import { BookCards, nameOf } from './book-cards'
 import { EmptyBook } from './empty-book'
-import { ChoiceList, Slot } from './slot'
 
 interface Props {
   readonly query: BookQuery

@@ -4,7 +4,8 @@ import { Pencil, Printer } from 'lucide-react'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type Advice, type FormulaDocument, families, hottestOf, inGrams, schoolLabel } from '@/core'
+import type { FormulaAdvice } from '@/contract/logbook'
+import { type FormulaDocument, families, hottestOf, inGrams, schoolLabel } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { Segments } from '@/ui/kit/segments'
 import { TabList, TabPanel, Tabs } from '@/ui/kit/tabs'
@@ -28,7 +29,7 @@ interface Props {
   readonly revision: number
   readonly formula: FormulaDocument
   readonly kitchen: KitchenView
-  readonly advice: Advice | null
+  readonly advice: FormulaAdvice | null
 }
 
 const views = [
@@ -124,6 +125,7 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
           <div className="flex flex-1 flex-col print:hidden">
             <TabPanel id="batch" className="flex-1">
               <BatchView
+                id={id}
                 formula={formula}
                 kitchen={kitchen}
                 conditions={conditions}

@@ -10,7 +10,7 @@ import { sendFile } from '@/ui/kit/send'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
 import { stillOpen } from './editor/method-asks'
 import { keepForPaste } from './editor/paste-dialog'
-import { keepDraft } from './editor/use-draft'
+import { draftKey, keepDraft } from './editor/use-draft'
 
 const MB = 1024 * 1024
 
@@ -43,7 +43,7 @@ export function ImportDialog({ kitchen, onClose }: Props) {
     const { formula, questions, asks } = readRecipe(recipe.text, pantryOf(ownIngredients(kitchen)), kitchen.measure)
     // what it does not say is asked, not filled in
     if (stillOpen(asks ?? [], {})) keepForPaste(recipe.text)
-    else keepDraft('draft new', { formula, questions })
+    else keepDraft(draftKey(null), { formula, questions })
     router.push('/formulas/new')
   }
 

@@ -1,7 +1,6 @@
 'use client'
 
-import { ArrowLeft, ArrowRight } from 'lucide-react'
-import Link from 'next/link'
+import { ArrowRight } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { ulid } from 'ulid'
@@ -16,6 +15,7 @@ import {
   type Step,
   schoolLabel,
 } from '@/core'
+import { BackLink } from '@/ui/kit/back-link'
 import { send } from '@/ui/kit/send'
 import { useSay, useTime } from '@/ui/shell/preferences'
 import { proseIn, sayDifference, sayDue } from '@/words'
@@ -62,13 +62,9 @@ export function Revisions({ id, revisions, kitchen }: Props) {
   return (
     <div className="flex flex-col gap-4 p-4 lg:p-6">
       <header>
-        <Link
-          href={`/formulas/${id}`}
-          className="mb-1 inline-flex min-h-8 items-center gap-1.5 text-body text-muted hover:text-ink"
-        >
-          <ArrowLeft size={16} aria-hidden />
+        <BackLink href={`/formulas/${id}`} className="mb-1">
           {newest.document.name}
-        </Link>
+        </BackLink>
         <h1 className="casual text-page leading-tight font-extrabold">Revisions</h1>
       </header>
       {problem && (

@@ -3,12 +3,12 @@
 import type { ReactNode } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import { type BatchPlan, type FormulaDocument, inMillimetres, type Shape, type Size } from '@/core'
+import { ChoiceList, Slot } from '@/ui/kit/slot'
 import { useSay } from '@/ui/shell/preferences'
 import { formatCount } from '@/words'
 import { type Choice, vesselOf } from './equipment'
 import { ShapeEditor, shapeText } from './shape-editor'
 import { SizeEditor, sizeText } from './size-editor'
-import { ChoiceList, Slot } from './slot'
 
 interface Props {
   readonly formula: FormulaDocument

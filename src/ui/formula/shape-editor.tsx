@@ -3,8 +3,8 @@
 import type { KitchenView } from '@/contract/kitchen'
 import { inMillimetres, type Shape } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
+import { ChoiceList } from '@/ui/kit/slot'
 import type { Say } from '@/words'
-import { ChoiceList } from './slot'
 
 export function shapeText(shape: Shape, say: Say): string {
   if (shape.kind === 'mould') return `${shape.millilitres} ml pieces`

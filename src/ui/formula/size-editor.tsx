@@ -12,9 +12,9 @@ import {
 } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
 import { Segments } from '@/ui/kit/segments'
+import { ChoiceList } from '@/ui/kit/slot'
 import { useSay } from '@/ui/shell/preferences'
 import { capital, formatCount, type Say } from '@/words'
-import { ChoiceList } from './slot'
 
 export const lineName = (formula: FormulaDocument, line: string): string => {
   for (const { formula: piece } of piecesOf(formula)) {

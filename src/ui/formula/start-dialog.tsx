@@ -10,10 +10,10 @@ import type { KitchenView } from '@/contract/kitchen'
 import { type BatchPlan, inCelsius } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { send } from '@/ui/kit/send'
+import { ChoiceList } from '@/ui/kit/slot'
 import { thermometerSaid } from '@/ui/kitchen/said'
 import { useSay } from '@/ui/shell/preferences'
 import { cautions } from '@/words'
-import { ChoiceList } from './slot'
 
 const paces = [
   { id: '1', label: 'For real', detail: 'the clock on the wall' },

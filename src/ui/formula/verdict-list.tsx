@@ -1,10 +1,11 @@
 'use client'
 
-import { Check, NotebookPen, TriangleAlert, X } from 'lucide-react'
+import { Check, TriangleAlert, X } from 'lucide-react'
+import Link from 'next/link'
+import type { ReactNode } from 'react'
 import type { Tone, Verdict } from '@/core'
-import { useSay } from '@/ui/shell/preferences'
+import { For, useSay } from '@/ui/shell/preferences'
 import { sayVerdict } from '@/words'
-import type { Said } from '@/words/said'
 
 const marks: Record<Tone, { Icon: typeof Check; look: string; word: string }> = {
   good: { Icon: Check, look: 'bg-angelica text-on-fill', word: 'Good' },
@@ -14,17 +15,28 @@ const marks: Record<Tone, { Icon: typeof Check; look: string; word: string }> = 
 
 interface Props {
   readonly verdicts: readonly Verdict[]
+  /** Where it can be turned round; null for what is not boiled as a whole. */
+  readonly balance: string | null
   /** What past batches say, of a formula that has been cooked by itself. */
-  readonly advice: Said | null
+  readonly children?: ReactNode
 }
 
-export function VerdictList({ verdicts, advice }: Props) {
+export function VerdictList({ verdicts, balance, children }: Props) {
   const say = useSay()
   return (
     <section aria-labelledby="verdicts" className="sheet flex-1 px-5 py-4">
-      <h2 id="verdicts" className="casual text-title font-bold">
-        What this will be
-      </h2>
+      <div className="flex items-baseline justify-between gap-3">
+        <h2 id="verdicts" className="casual text-title font-bold">
+          What this will be
+        </h2>
+        {balance && (
+          <For may="owner">
+            <Link href={balance} className="text-body underline underline-offset-4">
+              Balance it
+            </Link>
+          </For>
+        )}
+      </div>
       <ul className="mt-1">
         {verdicts.map((v, i) => {
           const said = sayVerdict(v, say)
@@ -41,17 +53,7 @@ export function VerdictList({ verdicts, advice }: Props) {
             </li>
           )
         })}
-        {advice && (
-          <li className="flex gap-4 py-2">
-            <span className="mt-0.5 grid size-7 shrink-0 place-items-center rounded-inner bg-bar text-on-bar">
-              <NotebookPen size={16} aria-label="From the logbook" />
-            </span>
-            <div>
-              <p className="casual text-main leading-snug font-semibold">{advice.text}</p>
-              <p className="text-small leading-snug text-muted">{advice.detail}</p>
-            </div>
-          </li>
-        )}
+        {children}
       </ul>
     </section>
   )

@@ -14,8 +14,8 @@ export const send = <T>(method: 'POST' | 'PUT' | 'DELETE', path: string, body: u
   })
 
 /** Sends a file as it is, however long that takes; answers as `send` does. */
-export const sendFile = <T>(path: string, type: string, text: string): Promise<T> =>
-  ask(path, { method: 'POST', headers: { 'content-type': type }, body: text })
+export const sendFile = <T>(path: string, type: string, body: string | File): Promise<T> =>
+  ask(path, { method: 'POST', headers: { 'content-type': type }, body })
 
 /** Reads JSON; answers as `send` does. */
 export const get = <T>(path: string): Promise<T> => ask(path, { signal: AbortSignal.timeout(PATIENCE_MS) })

@@ -1,6 +1,6 @@
 /** What is asked about each kind of thing. One table a kind. */
 import type { KitchenFacts, KitchenKind } from '@/contract/kitchen'
-import { type SurfaceKind, surfaceKinds } from '@/core'
+import { ingredients, type SurfaceKind, surfaceKinds } from '@/core'
 import { type MeasureId, surfaceNames } from '@/words'
 
 export interface Field {
@@ -8,7 +8,7 @@ export interface Field {
   readonly name: string
   readonly label: string
   readonly hint?: string
-  readonly as: MeasureId | 'text' | 'choice' | 'yes'
+  readonly as: MeasureId | 'text' | 'choice' | 'yes' | 'date'
   /** May be left empty; what stands for nothing then. */
   readonly optional?: { readonly nothing: null | undefined }
   readonly least?: number
@@ -180,6 +180,44 @@ export const sections: readonly Section[] = [
     about: 'Colours by your own names, for cooking by eye.',
     fields: [name, { name: 'celsius', label: 'A syrup heated evenly has it at', as: 'temperature' }],
     fresh: { name: '', celsius: 175 },
+  }),
+  section({
+    id: 'lots',
+    kind: 'lot',
+    title: 'Lots',
+    one: 'lot',
+    about: 'What was bought, with its code: batches take it down, and it can be called back.',
+    fields: [
+      name,
+      {
+        name: 'ingredient',
+        label: 'It is',
+        as: 'choice',
+        options: ingredients.map((i) => ({ id: i.id, label: i.name })),
+      },
+      { name: 'code', label: 'Code on the pack', as: 'text' },
+      { name: 'grams', label: 'How much', as: 'weight' },
+      { name: 'price', label: 'Paid for it', as: 'number', optional: { nothing: null } },
+      { name: 'got', label: 'Came in', as: 'date' },
+      { name: 'bestBefore', label: 'Best before', as: 'date', optional: { nothing: null } },
+    ],
+    fresh: { name: '', ingredient: 'sugar', code: '', grams: 1000, price: null, got: '2026-01-01', bestBefore: null },
+  }),
+  section({
+    id: 'house',
+    kind: 'house',
+    title: 'The house',
+    one: 'house',
+    about: 'What stands on a label, and what energy, wrapping and an hour cost.',
+    fields: [
+      name,
+      { name: 'address', label: 'Address on labels', as: 'text' },
+      { name: 'currency', label: 'Money', as: 'text', hint: 'as it stands before a price' },
+      { name: 'perKwh', label: 'A kilowatt-hour', as: 'number', optional: { nothing: null } },
+      { name: 'perWrap', label: 'A wrapper', as: 'number', optional: { nothing: null } },
+      { name: 'perHour', label: 'An hour of work', as: 'number', optional: { nothing: null } },
+    ],
+    fresh: { name: '', address: '', currency: '', perKwh: null, perWrap: null, perHour: null },
   }),
 ]
 

@@ -1,6 +1,6 @@
 'use client'
 
-import { Plus, Tablet } from 'lucide-react'
+import { NotebookPen, Plus, Tablet } from 'lucide-react'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { KitchenFacts, KitchenKind, KitchenView, ThingAddress } from '@/contract/kitchen'
@@ -42,15 +42,24 @@ export function KitchenPage({ kitchen, now }: Props) {
     <div className="flex flex-col gap-4 p-4 lg:p-6">
       <header className="flex flex-wrap items-end justify-between gap-3">
         <h1 className="casual text-page leading-none font-extrabold">Kitchen</h1>
-        <For may="owner">
+        <div className="flex flex-wrap gap-2">
           <Link
-            href="/kitchen/screens"
+            href="/kitchen/taught"
             className="flex min-h-11 items-center gap-2 rounded-control px-3 text-body font-semibold hover:bg-sheet"
           >
-            <Tablet size={18} aria-hidden />
-            Screens
+            <NotebookPen size={18} aria-hidden />
+            What it has taught
           </Link>
-        </For>
+          <For may="owner">
+            <Link
+              href="/kitchen/screens"
+              className="flex min-h-11 items-center gap-2 rounded-control px-3 text-body font-semibold hover:bg-sheet"
+            >
+              <Tablet size={18} aria-hidden />
+              Screens
+            </Link>
+          </For>
+        </div>
       </header>
       <div className="gap-4 lg:columns-2 *:mb-4 *:break-inside-avoid">
         {sections.map((s) => (

@@ -1,6 +1,6 @@
 /** A thing of the kitchen in a line or two: what a maker wants to know of it at a glance. */
 import { correctionOf, type KitchenFacts, type KitchenKind, pressureIn } from '@/contract/kitchen'
-import { boilingPoint, inCelsius, inCelsiusStep, inMillimetres, mix, shownAt } from '@/core'
+import { boilingPoint, inCelsius, inCelsiusStep, inGrams, inMillimetres, mix, shownAt } from '@/core'
 import { formatCount, formatShare, measureOf, type Say, surfaceNames } from '@/words'
 
 const heavy = measureOf('kilograms')
@@ -52,6 +52,11 @@ const sayings: { [K in KitchenKind]: Saying<K> } = {
     `${formatShare(ingredient.per100.water / 100)} water${ingredient.allergens.length > 0 ? ` · ${ingredient.allergens.join(', ')}` : ''}`,
     pricePerKg === null ? 'no price' : `${pricePerKg.toFixed(2)} a kilo`,
   ],
+  lot: (l, say) => [
+    `${say.weight(inGrams(l.grams))}, code ${l.code}`,
+    l.bestBefore === null ? 'no date' : `best before ${l.bestBefore}`,
+  ],
+  house: (h) => [h.address || 'no address', h.perHour === null ? 'no prices' : `${h.currency} ${h.perHour} an hour`],
 }
 
 export const saidOf = <K extends KitchenKind>(kind: K, facts: KitchenFacts<K>, say: Say, now: number): string[] =>

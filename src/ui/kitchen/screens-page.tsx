@@ -1,13 +1,13 @@
 'use client'
 
-import { ArrowLeft, Tablet } from 'lucide-react'
-import Link from 'next/link'
+import { Tablet } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import { ulid } from 'ulid'
 import { type Role, roles } from '@/contract/roles'
 import type { Pairing, ScreenView } from '@/contract/screens'
 import { AlertDialog } from '@/ui/kit/alert-dialog'
+import { BackLink } from '@/ui/kit/back-link'
 import { Box } from '@/ui/kit/box'
 import { Button } from '@/ui/kit/button'
 import { Segments } from '@/ui/kit/segments'
@@ -37,13 +37,9 @@ export function ScreensPage({ open, begun, secure, mine, screens, now }: Props) 
   return (
     <div className="flex flex-col gap-4 p-4 lg:p-6">
       <header>
-        <Link
-          href="/kitchen"
-          className="mb-1 inline-flex min-h-8 items-center gap-1.5 text-body text-muted hover:text-ink"
-        >
-          <ArrowLeft size={16} aria-hidden />
+        <BackLink href="/kitchen" className="mb-1">
           Kitchen
-        </Link>
+        </BackLink>
         <h1 className="casual text-page leading-none font-extrabold">Screens</h1>
         <p className="mt-2 max-w-prose text-main text-muted">
           {open

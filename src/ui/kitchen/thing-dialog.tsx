@@ -99,6 +99,18 @@ function OneField({ field, control }: { readonly field: Field; readonly control:
                 onBlur={onBlur}
               />
             )
+          case 'date':
+            return (
+              <Box
+                ref={ref}
+                type="date"
+                label={field.label}
+                problem={problem}
+                value={value ?? ''}
+                onChange={(e) => onChange(e.target.value || (field.optional ? field.optional.nothing : ''))}
+                onBlur={onBlur}
+              />
+            )
           case 'choice':
             return <Select label={field.label} options={field.options ?? []} value={value} onPick={onChange} />
           case 'yes':

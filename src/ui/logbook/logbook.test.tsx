@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { screen, waitFor } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
-import type { LogbookEntry, LogbookPage } from '@/contract/logbook'
+import { anything, type LogbookEntry, type LogbookPage } from '@/contract/logbook'
 import { draw } from '@/ui/testing'
 import { metric, sayIn, unitsFrom } from '@/words'
 import { LogbookList } from './logbook-list'
@@ -34,6 +34,8 @@ const entry = (change: Partial<LogbookEntry> = {}): LogbookEntry => ({
   practice: false,
   note: '',
   score: null,
+  flaws: [],
+  code: '261031-4QX',
   ...change,
 })
 
@@ -78,6 +80,9 @@ describe('the logbook', () => {
           entry({ id: '01JD3M9Q6S8ZK3V3N8C0A7T4Q2' }),
         ])}
         practice={false}
+        find={anything}
+        beside={new Set()}
+        onBeside={() => undefined}
       />,
     )
     expect(screen.getAllByRole('heading').map((h) => h.textContent)).toEqual(['November 2026', 'October 2026'])
@@ -90,7 +95,15 @@ describe('the logbook', () => {
         : Response.json(page([entry({ id: '01JD3M9Q6S8ZK3V3N8C0A7T4Q3', formulaName: 'Malted fudge' })], 'second')),
     )
     vi.stubGlobal('fetch', asked)
-    draw(<LogbookList first={page([entry()], 'first')} practice={false} />)
+    draw(
+      <LogbookList
+        first={page([entry()], 'first')}
+        practice={false}
+        find={anything}
+        beside={new Set()}
+        onBeside={() => undefined}
+      />,
+    )
     await waitFor(() => expect(screen.getByText('Malted fudge')).toBeDefined())
     await waitFor(() => expect(screen.getByRole('alert').textContent).toMatch(/Imbry failed at this/))
     expect(screen.getByText('Quince lollipops')).toBeDefined()

@@ -1,6 +1,6 @@
 'use client'
 
-import { ArrowLeft } from 'lucide-react'
+import { Columns2 } from 'lucide-react'
 import Link from 'next/link'
 import { useState } from 'react'
 import { eventsOf } from '@/contract/events'
@@ -18,6 +18,7 @@ import {
   yieldsIn,
 } from '@/core'
 import { CookCurve } from '@/ui/chart/cook-curve'
+import { BackLink } from '@/ui/kit/back-link'
 import { Segments } from '@/ui/kit/segments'
 import { For, useSay, useTime } from '@/ui/shell/preferences'
 import { boilName } from '@/ui/stove/boil-name'
@@ -25,7 +26,10 @@ import { marksOf } from '@/ui/stove/marks'
 import { formatClock, formatCount, formatShare, sayEvent, sayOutcome, sayTarget, sayYield } from '@/words'
 import { CookFiles } from './cook-files'
 import { outcomeOf, sayReached } from './outcome'
+import { Pictures } from './pictures/pictures'
+import { Stock } from './stock'
 import { BatchVerdictForm } from './verdict-form'
+import { Why } from './why'
 
 /** One batch, from the first flame to the note. */
 export function Story({ story }: { readonly story: BatchStory }) {
@@ -39,17 +43,23 @@ export function Story({ story }: { readonly story: BatchStory }) {
   return (
     <div className="flex min-h-dvh flex-col gap-4 p-4 lg:p-6">
       <header>
-        <Link
-          href="/logbook"
-          className="mb-1 inline-flex min-h-8 items-center gap-1.5 text-body text-muted hover:text-ink"
-        >
-          <ArrowLeft size={16} aria-hidden />
+        <BackLink href="/logbook" className="mb-1">
           Logbook
-        </Link>
-        <h1 className="casual text-name leading-tight font-extrabold">{entry.formulaName}</h1>
+        </BackLink>
+        <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+          <h1 className="casual text-name leading-tight font-extrabold">{entry.formulaName}</h1>
+          <Link
+            href={`/logbook/beside?ids=${entry.id}`}
+            className="inline-flex min-h-11 items-center gap-2 rounded-control bg-sheet px-4 text-body font-semibold hover:brightness-95"
+          >
+            <Columns2 size={17} aria-hidden />
+            Beside the ones before it
+          </Link>
+        </div>
         <p className="mt-1 text-main text-muted">
           {entry.practice && <strong className="text-ink">Practice · </strong>}
-          {time(entry.startedAt, 'long')} · {entry.room} · {conditions.pot.name} on the {conditions.burner.name}
+          {time(entry.startedAt, 'long')} · code {entry.code} · {entry.room} · {conditions.pot.name} on the{' '}
+          {conditions.burner.name}
         </p>
       </header>
       <dl className="grid grid-cols-2 gap-3 md:grid-cols-5">
@@ -71,29 +81,39 @@ export function Story({ story }: { readonly story: BatchStory }) {
           detail={`${formatShare(conditions.humidity)} humidity`}
         />
       </dl>
-      <div className="grid flex-1 gap-4 lg:grid-cols-[minmax(0,1fr)_320px]">
-        <section
-          aria-label="Curve"
-          className="sheet flex h-[460px] flex-col self-start p-4 lg:sticky lg:top-4 lg:h-[520px]"
-        >
-          {boils.length > 1 && (
-            <Segments
-              label="Boil"
-              options={boils.map(({ boil }, i) => ({ id: String(i), label: boilName(boil) }))}
-              value={String(shown)}
-              onPick={(id) => setShown(Number(id))}
-              className="mb-2 self-start border-0 bg-marble"
-            />
-          )}
-          {current && <BoilCurve key={current.boil.id} item={current} />}
-        </section>
+      <div className="grid flex-1 gap-4 lg:grid-cols-[minmax(0,1fr)_340px]">
+        <div className="flex min-w-0 flex-col gap-4">
+          <section aria-label="Curve" className="sheet flex h-[420px] flex-col p-4 lg:h-[480px]">
+            {boils.length > 1 && (
+              <Segments
+                label="Boil"
+                options={boils.map(({ boil }, i) => ({ id: String(i), label: boilName(boil) }))}
+                value={String(shown)}
+                onPick={(id) => setShown(Number(id))}
+                className="mb-2 self-start border-0 bg-marble"
+              />
+            )}
+            {current && <BoilCurve key={current.boil.id} item={current} />}
+          </section>
+          <div className="grid items-start gap-4 md:grid-cols-2">
+            {story.why && <Why why={story.why} />}
+            <div className="flex flex-col gap-4">
+              <Pictures batch={entry.id} name={entry.formulaName} pictures={story.pictures} />
+              {current && <Finished item={current} />}
+              {current && <Events item={current} />}
+            </div>
+          </div>
+        </div>
         <div className="flex flex-col gap-4">
           <For may="cook">
-            <BatchVerdictForm batchId={entry.id} note={entry.note} score={entry.score} />
+            <BatchVerdictForm
+              batchId={entry.id}
+              family={entry.family}
+              verdict={{ note: entry.note, score: entry.score, judged: story.judged }}
+            />
           </For>
+          <Stock batch={entry.id} stock={story.stock} />
           {current && <CookFiles boil={current.boil.id} />}
-          {current && <Finished item={current} />}
-          {current && <Events item={current} />}
         </div>
       </div>
     </div>

@@ -24,7 +24,7 @@ export function UnitsMenu({ units, onUnits }: Props) {
         aria-expanded={open}
         aria-label={`Units: °${units.temperature}, ${units.weight}, ${units.length}`}
         onClick={() => setOpen(!open)}
-        className="min-h-12 rounded-control px-2 text-small leading-tight whitespace-nowrap hover:text-on-bar md:px-3"
+        className="min-h-12 rounded-control px-1 text-fine leading-tight whitespace-nowrap hover:text-on-bar md:px-3 md:text-small"
       >
         °{units.temperature}
         <span className="max-md:hidden"> · {units.weight}</span>

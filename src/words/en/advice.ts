@@ -1,5 +1,5 @@
 /** What past batches say of a target. Temperatures are as at sea level, like the formula's. */
-import { type Advice, inCelsius, inCelsiusStep } from '@/core'
+import { type Advice, type Helped, inCelsius, inCelsiusStep } from '@/core'
 import type { Said } from '../said'
 import type { Say } from '../units'
 
@@ -30,3 +30,11 @@ export function sayAdvice(advice: Advice, target: number, say: Say): Said {
     }
   }
 }
+
+const came = { better: 'helped', worse: 'did not help', even: 'made no difference that shows' } as const
+
+/** Whether a revision helped, by what its batches scored. */
+export const sayHelped = ({ revision, before, after, came: how }: Helped): Said => ({
+  text: `Revision ${revision} ${came[how]}`,
+  detail: `${after.batches} batches score ${after.score.toFixed(1)}; ${before.batches} of revision ${before.revision} scored ${before.score.toFixed(1)}`,
+})

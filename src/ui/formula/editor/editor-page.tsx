@@ -33,7 +33,7 @@ import { Parts } from './parts'
 import { PasteDialog, takeForPaste } from './paste-dialog'
 import { Preview } from './preview'
 import { Steps } from './steps'
-import { type Draft, leftOver, useDraft } from './use-draft'
+import { type Draft, draftKey, leftOver, useDraft } from './use-draft'
 import { useSave } from './use-save'
 
 interface Props {
@@ -69,7 +69,7 @@ const becomes = (before: FormulaDocument, after: FormulaDocument, kitchen: Kitch
 export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
   const say = useSay()
   const start = useMemo<Draft>(() => ({ formula: first, questions: [] }), [first])
-  const key = `draft ${id ?? 'new'}`
+  const key = draftKey(id)
   const { draft, change, undo, redo, load, forget } = useDraft(key, start)
   const [part, setPart] = useState<string | null>(null)
   const [said, setSaid] = useState<readonly string[]>([])

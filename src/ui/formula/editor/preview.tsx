@@ -47,7 +47,7 @@ export function Preview({ formula, part, kitchen, waiting }: Props) {
           <LadderOf boiled={piece.boiled} conditions={looked.conditions} say={say} />
         </section>
       )}
-      {piece && waiting === 0 && <VerdictList verdicts={piece.verdicts} advice={null} />}
+      {piece && waiting === 0 && <VerdictList verdicts={piece.verdicts} balance={null} />}
       {waiting > 0 && (
         <section aria-labelledby="not-yet" className="sheet px-5 py-4">
           <h2 id="not-yet" className="casual text-title font-bold">

@@ -64,5 +64,8 @@ export function leftOver(key: string): Draft | null {
   return text ? (JSON.parse(text) as Draft) : null
 }
 
+/** Where the draft of a formula lies; null for one that is not in the book yet. */
+export const draftKey = (id: string | null): string => `draft ${id ?? 'new'}`
+
 /** Leaves a draft for the editor of that key to go on with. */
 export const keepDraft = (key: string, draft: Draft): void => localStorage.setItem(key, JSON.stringify(draft))

@@ -6,17 +6,19 @@ import { type ReactNode, useState } from 'react'
 interface SlotProps {
   readonly label: string
   readonly text: string
+  /** It narrows nothing: said, but not pressed upon anyone. */
+  readonly quiet?: boolean
   readonly children: (close: () => void) => ReactNode
 }
 
 /** A word of the sentence that opens to be changed. */
-export function Slot({ label, text, children }: SlotProps) {
+export function Slot({ label, text, quiet = false, children }: SlotProps) {
   const [open, setOpen] = useState(false)
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
         aria-label={`${label}: ${text}`}
-        className="rounded-control bg-slot px-3 py-1.5 text-lead leading-tight font-semibold text-on-slot hover:bg-slot-hover"
+        className={`rounded-control px-3 py-1.5 text-lead leading-tight ${quiet ? 'border border-on-bar/35 text-on-bar hover:bg-slot-hover hover:text-on-slot' : 'bg-slot font-semibold text-on-slot hover:bg-slot-hover'}`}
       >
         {text}
       </Popover.Trigger>

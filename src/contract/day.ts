@@ -1,0 +1,59 @@
+/** A day of several products, as it is kept: what is wanted, and what has been done of it. Its plan is computed, never kept. */
+import { z } from 'zod'
+import type { FormulaDocument, Gives } from '@/core'
+import { within } from './bounds'
+import type { KitchenView } from './kitchen'
+import { day, handle, innerId, ulid } from './text'
+
+/** "08:00", in the kitchen's own time. */
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'is not a time of day')
+
+/** ◊ More is no day of one kitchen. */
+export const MOST_ITEMS = 12
+export const cooks = ['lead', 'second', 'third'] as const
+
+/** s since the first hour of the day, by task; two days at most. */
+const moments = z.record(z.string().max(120), z.number().min(-86_400).max(172_800))
+
+export const daySchema = z.object({
+  from: clock,
+  by: clock,
+  room: handle,
+  cooks: z.number().int().min(1).max(cooks.length),
+  items: z
+    .array(z.object({ id: innerId, formula: handle, pieces: within('pieces').int() }))
+    .max(MOST_ITEMS)
+    .refine((items) => new Set(items.map((i) => i.id)).size === items.length, 'names an item twice'),
+  began: moments,
+  ended: moments,
+  who: z.record(z.string().max(120), z.enum(cooks)),
+  /** The boil each block was begun as, by block. */
+  boils: z.record(z.string().max(80), ulid),
+})
+export type Day = z.infer<typeof daySchema>
+
+export const ofDay = z.object({ date: day })
+
+/** A day, and the version its writer saw; 0 for one nobody has written yet. */
+export const newDaySchema = z.object({ day: daySchema, version: z.number().int().min(0).max(1_000_000) })
+
+/** A formula a day can be made of. */
+export interface DayFormula {
+  readonly id: string
+  readonly revision: number
+  readonly document: FormulaDocument
+}
+
+export interface DayView {
+  readonly date: string
+  readonly day: Day
+  readonly version: number
+  /** Of the items, and all the book's by name. */
+  readonly formulas: readonly DayFormula[]
+  readonly book: readonly { readonly id: string; readonly name: string }[]
+  readonly kitchen: KitchenView
+  /** What each ring has been found to give each pot, by "pot burner". */
+  readonly gives: Readonly<Record<string, Gives>>
+  /** When the boils that were begun were lit and pulled, by block. */
+  readonly cooked: Readonly<Record<string, { readonly startedAt: string; readonly pulledAt: string | null }>>
+}

@@ -1,0 +1,43 @@
+/** What the log has taught about the kitchen, as its page reads it. */
+import type { Gives, Suspect } from '@/core'
+import type { KitchenFacts } from './kitchen'
+
+/** One batch's value in a run, oldest first. */
+export interface TaughtPoint {
+  readonly batch: string
+  readonly at: string
+  readonly value: number
+}
+
+export interface TaughtRing {
+  /** The kitchen's thing; null for one that is gone. */
+  readonly thing: (KitchenFacts<'burner'> & { readonly id: string }) | null
+  readonly name: string
+  readonly pot: string
+  /** W of its plate that would reach a pot at full dial. */
+  readonly watts: number
+  /** What the next plan reckons with. */
+  readonly gives: Gives | null
+  /** Shares of its plate, by batch. */
+  readonly run: readonly TaughtPoint[]
+  /** °C this pot climbs after the pull on it: mean and scatter. */
+  readonly carries: { readonly mean: number; readonly sd: number; readonly batches: number } | null
+  /** What has crept in over its last batches. */
+  readonly creeps: Suspect | null
+}
+
+export interface TaughtFormula {
+  readonly id: string
+  readonly name: string
+  /** °C past the target: mean and scatter of the last batches. */
+  readonly missed: { readonly mean: number; readonly sd: number; readonly batches: number }
+  /** Share lost to edges; null where nobody weighed them. */
+  readonly lost: number | null
+}
+
+export interface Taught {
+  readonly rings: readonly TaughtRing[]
+  readonly formulas: readonly TaughtFormula[]
+  /** °C the drops and signs say the thermometers show too much. */
+  readonly tests: { readonly mean: number; readonly sd: number; readonly batches: number } | null
+}

@@ -1,0 +1,299 @@
+/**
+ * The plan that comes of an order: blocks are given their place one after the other, each in the way that ends soonest (a serial
+ * schedule, Kolisch 1996). And the plan made again once some of it has begun.
+ */
+import { Busy, type Span } from './busy'
+import { type Block, type DayPlan, type DayTask, type Held, halves, type Placed, type Task, type Way } from './task'
+
+/** Nothing is looked for later than this, s: two days. */
+const HORIZON = 2 * 86_400
+/** Moments tried for a block before it is given up. */
+const MOST_TRIES = 4000
+
+/** What the plan holds so far: who and what is taken, and where each task lies. */
+class Board {
+  readonly people: ReadonlyMap<string, Busy>
+  readonly things: ReadonlyMap<string, Busy>
+  readonly placed = new Map<string, Placed>()
+  readonly held: Held[] = []
+
+  constructor(
+    readonly day: DayTask,
+    /** s a task is put off, though it could be begun sooner. */
+    readonly delays: Readonly<Record<string, number>>,
+  ) {
+    this.people = new Map(
+      day.people.map((p) => {
+        const busy = new Busy(2)
+        let free = Number.NEGATIVE_INFINITY
+        for (const [from, to] of [...p.hours, [Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY]] as const) {
+          busy.add({ start: free, end: from, count: 2 })
+          free = to
+        }
+        return [p.id, busy]
+      }),
+    )
+    this.things = new Map(Object.entries(day.things).map(([id, n]) => [id, new Busy(n)]))
+  }
+
+  /** Tasks under way or over: whoever does them is taken, before anything else is given a place. */
+  readonly begun = new Set<string>()
+
+  /** Takes the people of what has begun of a block. */
+  begin(way: Way, { now, began, ended, by }: SoFar): void {
+    for (const t of way.tasks) {
+      const start = began[t.id]
+      if (start === undefined) continue
+      this.begun.add(t.id)
+      const end = ended[t.id] ?? Math.max(start + t.seconds, now)
+      this.people.get(by[t.id] ?? '')?.add({ start, end, count: halves[t.attention] })
+    }
+  }
+
+  commit(block: Block, found: Found): void {
+    for (const p of found.placed) {
+      this.placed.set(p.task.id, p)
+      if (p.person !== null && !this.begun.has(p.task.id))
+        this.people.get(p.person)?.add({ start: p.start, end: p.end, count: halves[p.task.attention] })
+    }
+    for (const h of found.held) {
+      this.held.push({ ...h, block: block.id })
+      this.things.get(h.thing)?.add(h)
+    }
+  }
+}
+
+interface Found {
+  readonly way: Way
+  readonly placed: readonly Placed[]
+  readonly held: readonly Omit<Held, 'block'>[]
+  readonly end: number
+}
+
+/** The soonest place of a block in one way, its first task no sooner than `from`; null where there is none. */
+function placeWay(board: Board, block: Block, way: Way, from: number): Found | null {
+  let start = from
+  for (let i = 0; i < MOST_TRIES && start < HORIZON; i++) {
+    const tried = tryAt(board, block, way, start)
+    if (typeof tried !== 'number') return tried
+    // a fraction of a second is no difference to anybody, and may be one that never ends
+    start = Math.max(start + 1, Math.ceil(start + tried))
+  }
+  return null
+}
+
+/** Places a block with its first task at `start`; else by how many s it has to be moved on at least. */
+function tryAt(board: Board, block: Block, way: Way, start: number): Found | number {
+  const mine = new Map<string, Placed>()
+  const taken: [Busy, Span][] = []
+  const undo = (): void => {
+    for (const [busy, span] of taken) busy.remove(span)
+  }
+  const at = (id: string): Placed | undefined => mine.get(id) ?? board.placed.get(id)
+  for (const [i, task] of way.tasks.entries()) {
+    const { earliest, latest } = windowOf(task, at, i === 0 ? start : Number.NEGATIVE_INFINITY)
+    const late = i === 0 ? 0 : (board.delays[task.id] ?? 0)
+    const who = personFor(board, task, mine, Math.max(earliest, Math.min(latest, earliest + late)))
+    if (who.start > latest) {
+      undo()
+      return who.start - latest
+    }
+    const placed: Placed = { task, block: block.id, start: who.start, end: who.start + task.seconds, person: who.id }
+    if (i === 0 && placed.start > start) {
+      undo()
+      return placed.start - start
+    }
+    mine.set(task.id, placed)
+    const busy = who.id === null ? undefined : board.people.get(who.id)
+    if (busy) {
+      const span = { start: placed.start, end: placed.end, count: halves[task.attention] }
+      busy.add(span)
+      taken.push([busy, span])
+    }
+  }
+  undo()
+  const held: Omit<Held, 'block'>[] = []
+  for (const h of way.holds) {
+    const span = { start: mine.get(h.from)?.start ?? start, end: mine.get(h.to)?.end ?? start, count: h.count }
+    const busy = board.things.get(h.thing)
+    const free = busy ? busy.freeFrom(span.start, span.end - span.start, h.count) : Number.POSITIVE_INFINITY
+    if (free > span.start) return free - span.start
+    held.push({ thing: h.thing, ...span })
+  }
+  const placed = [...mine.values()]
+  return { way, placed, held, end: Math.max(...placed.map((p) => p.end)) }
+}
+
+/** Between which moments a task may be begun, by what came before it. */
+function windowOf(
+  { after }: Task,
+  at: (id: string) => Placed | undefined,
+  from: number,
+): { earliest: number; latest: number } {
+  let earliest = from
+  let latest = Number.POSITIVE_INFINITY
+  for (const { task, least, most } of after) {
+    const before = at(task)
+    if (!before) continue
+    earliest = Math.max(earliest, before.end + least)
+    latest = Math.min(latest, before.end + most)
+  }
+  return { earliest, latest }
+}
+
+/** Who can do it soonest, and when; with the person of the task it belongs to where it says so. */
+function personFor(
+  board: Board,
+  task: Task,
+  mine: ReadonlyMap<string, Placed>,
+  from: number,
+): { id: string | null; start: number } {
+  const count = halves[task.attention]
+  if (count === 0) return { id: null, start: from }
+  const same = task.with && (mine.get(task.with) ?? board.placed.get(task.with))?.person
+  let best: { id: string | null; start: number } = { id: null, start: Number.POSITIVE_INFINITY }
+  for (const [id, busy] of board.people) {
+    if (same && id !== same) continue
+    const start = busy.freeFrom(from, task.seconds, count)
+    if (start < best.start) best = { id, start }
+  }
+  return best
+}
+
+/** The plan that comes of giving blocks their place in this order; what a block needs goes before it whatever the order says. */
+export function planInOrder(
+  day: DayTask,
+  order: readonly string[],
+  delays: DayPlan['delays'] = {},
+  fixed: readonly Fixed[] = [],
+): DayPlan {
+  const board = new Board(day, delays)
+  const blocks = new Map(day.blocks.map((b) => [b.id, b]))
+  const ways: Record<string, string> = {}
+  const missing: string[] = []
+  const done = new Set<string>()
+  const give = (id: string): void => {
+    const block = blocks.get(id)
+    if (!block || done.has(id)) return
+    done.add(id)
+    for (const need of block.needs) give(need)
+    const known = fixed.find((f) => f.block === id)
+    const found = known ? fixedPlace(board, block, known) : soonest(board, block)
+    if (!found) {
+      missing.push(id)
+      return
+    }
+    ways[id] = found.way.name
+    board.commit(block, found)
+  }
+  // what has begun keeps its place, whatever else there is
+  for (const f of fixed) {
+    const way = blocks.get(f.block)?.ways.find((w) => w.name === f.way)
+    if (way) board.begin(way, f.soFar)
+  }
+  for (const f of fixed) give(f.block)
+  for (const id of order) give(id)
+  for (const b of day.blocks) give(b.id)
+  const placed = [...board.placed.values()].sort((a, b) => a.start - b.start)
+  const ends = new Map(day.blocks.map((b) => [b.id, blockEnd(placed, b.id)]))
+  const late = day.blocks.flatMap((b) => ((ends.get(b.id) ?? 0) > day.by ? [b.id] : []))
+  const inTime = [...ends].filter(([id]) => !late.includes(id)).map(([, end]) => end)
+  const end = Math.max(day.from, ...(inTime.some((e) => e > 0) ? inTime : ends.values()))
+  return { placed, held: board.held, ways, order, delays, late, missing, end }
+}
+
+export const blockEnd = (placed: readonly Placed[], block: string): number =>
+  placed.reduce((end, p) => (p.block === block ? Math.max(end, p.end) : end), 0)
+
+function soonest(board: Board, block: Block): Found | null {
+  const ready = Math.max(
+    board.day.from,
+    ...block.needs.flatMap((n) => [...board.placed.values()].filter((p) => p.block === n).map((p) => p.end)),
+  )
+  let best: Found | null = null
+  for (const way of block.ways) {
+    const late = board.delays[way.tasks[0]?.id ?? ''] ?? 0
+    const found = placeWay(board, block, way, ready + late)
+    if (found && (!best || found.end < best.end)) best = found
+  }
+  return best
+}
+
+/** What has been done of a day so far: when tasks began and ended, and by whom, by task. */
+export interface SoFar {
+  readonly now: number
+  readonly began: Readonly<Record<string, number>>
+  readonly ended: Readonly<Record<string, number>>
+  readonly by: Readonly<Record<string, string>>
+}
+
+/** A block that has begun, in its way. */
+interface Fixed {
+  readonly block: string
+  readonly way: string
+  readonly soFar: SoFar
+}
+
+/**
+ * The plan made again at a moment of the day: what has begun stays with whom it is and goes on from there, the rest is given its
+ * place anew in the order it had, so that as little as can be changes.
+ */
+export function replan(day: DayTask, before: DayPlan, soFar: SoFar): DayPlan {
+  const fixed = day.blocks.flatMap((b): Fixed[] =>
+    b.ways[0].tasks.some((t) => soFar.began[t.id] !== undefined)
+      ? [{ block: b.id, way: before.ways[b.id] ?? b.ways[0].name, soFar }]
+      : [],
+  )
+  // what is on a ring already goes before what is only got ready
+  const onHeat = (f: Fixed): number => {
+    const way = day.blocks.find((b) => b.id === f.block)?.ways.find((w) => w.name === f.way)
+    return way?.holds.filter((h) => soFar.began[h.from] !== undefined).length ?? 0
+  }
+  const inUseFirst = fixed.toSorted((a, b) => onHeat(b) - onHeat(a))
+  return planInOrder({ ...day, from: Math.max(day.from, soFar.now) }, before.order, before.delays, inUseFirst)
+}
+
+/** Where a block that has begun goes on: what is over lies where it lay, the rest as soon as it can, late or not. */
+function fixedPlace(board: Board, block: Block, fixed: Fixed): Found | null {
+  const way = block.ways.find((w) => w.name === fixed.way) ?? block.ways[0]
+  let shift = 0
+  for (let i = 0; i < MOST_TRIES && shift < HORIZON; i++) {
+    const tried = goOn(board, block, way, fixed.soFar, shift)
+    if (typeof tried !== 'number') return tried
+    shift = Math.max(shift + 1, Math.ceil(shift + tried))
+  }
+  return null
+}
+
+/** Goes on with what has not begun, its first task `shift` s later than it could be; else by how many s more. */
+function goOn(board: Board, block: Block, way: Way, { now, began, ended, by }: SoFar, shift: number): Found | number {
+  const mine = new Map<string, Placed>()
+  const taken: [Busy, Span][] = []
+  const at = (id: string): Placed | undefined => mine.get(id) ?? board.placed.get(id)
+  const next = way.tasks.find((t) => began[t.id] === undefined)
+  for (const task of way.tasks) {
+    const from = began[task.id]
+    const { earliest } = windowOf(task, at, now)
+    const soonest = earliest + (task === next ? shift : 0)
+    const who = from === undefined ? personFor(board, task, mine, soonest) : { id: by[task.id] ?? null, start: from }
+    const end = ended[task.id] ?? Math.max(who.start + task.seconds, from === undefined ? 0 : now)
+    mine.set(task.id, { task, block: block.id, start: who.start, end, person: who.id })
+    const busy = who.id === null || from !== undefined ? undefined : board.people.get(who.id)
+    if (busy && Number.isFinite(who.start)) {
+      const span = { start: who.start, end, count: halves[task.attention] }
+      busy.add(span)
+      taken.push([busy, span])
+    }
+  }
+  for (const [busy, span] of taken) busy.remove(span)
+  const held: Omit<Held, 'block'>[] = []
+  for (const h of way.holds) {
+    const span = { start: mine.get(h.from)?.start ?? now, end: mine.get(h.to)?.end ?? now, count: h.count }
+    const free = board.things.get(h.thing)?.freeFrom(span.start, span.end - span.start, h.count) ?? span.start
+    // what is in use is in use, whatever else was meant to be on it
+    if (began[h.from] === undefined && free > span.start) return free - span.start
+    held.push({ thing: h.thing, ...span })
+  }
+  const placed = [...mine.values()]
+  return { way, placed, held, end: Math.max(...placed.map((p) => p.end)) }
+}

@@ -1,0 +1,93 @@
+/** Batches set beside each other: their curves, and what was different about the first of them. */
+import { eventsOf } from '@/contract/events'
+import type { Beside, BesideBatch, LogbookEntry } from '@/contract/logbook'
+import { analyse, believed, gramsOfBoil, ingredientIn, mainBoil, thinned, unusualIn, whatDiffered } from '@/core'
+import { type BatchRecord, batchesBefore, boilsOfBatch, comparedBatches, db, findBatch, pullsOf } from '@/db'
+import { snapshot } from './cook'
+import { entriesOf } from './logbook'
+import { Problem } from './problem'
+
+/** ◊ One alone is set beside so many before it. */
+const BEFORE = 3
+/** ◊ Points of a curve that a screen can show, and batches in the run of pulls. */
+const POINTS = 700
+const PULLS = 40
+/** ◊ Targets no further apart, °C, are those of one kitchen; from here on it is the air that decides where it boils. */
+const SAME_AIR = 1
+const BOILS = 90
+/** ◊ Share by which a line has to differ to be said. */
+const APART = 0.01
+
+/** @throws Problem 404 where one of them is not there. */
+export async function beside(asked: readonly string[]): Promise<Beside> {
+  const first = await findBatch(db(), asked[0] as string)
+  if (!first) throw new Problem(404, 'There is no such batch')
+  const ids =
+    asked.length > 1 ? asked : [first.id, ...(await batchesBefore(db(), first.formulaId, first.startedAt, BEFORE))]
+  const records = await Promise.all(ids.map((id) => findBatch(db(), id)))
+  const found = records.filter((r): r is BatchRecord => r !== null)
+  const entries = await entriesOf(found.map((r) => r.id))
+  const boiled = mainBoil(first.formula)
+  const [batches, compared, pulls] = await Promise.all([
+    Promise.all(found.map((r) => besideBatch(r, entries, first))),
+    comparedBatches(db(), { ids }),
+    pullsOf(db(), first.formulaId, first.startedAt, PULLS),
+  ])
+  const me = compared.find((b) => b.id === first.id)
+  const others = compared.filter((b) => b !== me)
+  return {
+    batches,
+    stages: boiled ? analyse(boiled, first.conditions).stages : [],
+    different: me ? whatDiffered(unusualIn([me], others)) : [],
+    lines: linesApart(first, found.slice(1)),
+    pulls,
+  }
+}
+
+async function besideBatch(
+  record: BatchRecord,
+  entries: ReadonlyMap<string, LogbookEntry>,
+  first: BatchRecord,
+): Promise<BesideBatch> {
+  const entry = entries.get(record.id) as LogbookEntry
+  // in other air the same syrup boils at another temperature: what is alike has to lie on one line
+  const moved =
+    record.formulaId === first.formulaId ? (entries.get(first.id)?.target ?? entry.target) - entry.target : 0
+  const movedC = Math.abs(moved) < SAME_AIR ? 0 : moved
+  const [boil] = await boilsOfBatch(db(), record.id)
+  if (!boil) return { entry, revision: record.revision, curve: [], movedC, boiledAt: null, pulledAt: null, turns: [] }
+  const log = await snapshot(boil.id)
+  const start = Date.parse(boil.startedAt)
+  const events = eventsOf(log.acts, start)
+  const readings = log.readings.map(([ms, celsius]) => ({ at: (ms - start) / 1000, celsius }))
+  const right = believed(readings, events, boil.probe.thermometer ?? undefined)
+  const steps = new Map(boil.formula.steps.map((s) => [s.id, s]))
+  const pulled = events.find((e) => e.type === 'pulled')?.at ?? null
+  const boils = events.find((e) => e.type === 'step' && steps.get(e.step)?.when.on === 'boil')?.at
+  return {
+    entry,
+    revision: record.revision,
+    curve: thinned(right, POINTS)
+      .filter((r) => pulled === null || r.at < pulled + 600)
+      .map((r) => [Math.round(r.at), Math.round(10 * (r.celsius + (r.celsius > BOILS ? movedC : 0))) / 10] as const),
+    movedC,
+    boiledAt: boils ?? null,
+    pulledAt: pulled,
+    turns: events.flatMap((e) => (e.type === 'heat' ? [{ at: e.at, dial: e.dial }] : [])),
+  }
+}
+
+/** Grams a kilo of finished sweet, by line, where the first differs from the mean of the others. */
+function linesApart(first: BatchRecord, others: readonly BatchRecord[]): Beside['lines'] {
+  const alike = others.filter((o) => o.formulaId === first.formulaId)
+  const boiled = mainBoil(first.formula)
+  if (alike.length === 0 || !boiled) return []
+  const share = (r: BatchRecord, line: string): number =>
+    (1000 * (gramsOfBoil(r.plan, 1)[line] ?? 0)) / (r.plan.outGrams * (r.plan.boils[0]?.share ?? 1))
+  return boiled.lines.flatMap(({ id, ingredient }) => {
+    const here = share(first, id)
+    const there = alike.reduce((sum, r) => sum + share(r, id), 0) / alike.length
+    if (Math.abs(here - there) <= APART * Math.max(here, there)) return []
+    return [{ name: ingredientIn(first.formula, ingredient).name, here, there }]
+  })
+}

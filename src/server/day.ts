@@ -1,0 +1,89 @@
+/** The day of a date: what is wanted of it, with the formulas and the kitchen a plan is computed from. */
+import type { Day, DayView } from '@/contract/day'
+import { givesFrom } from '@/core'
+import { dayBefore, db, eventsAfter, findBoil, findDay, findFormula, formulaNames, taughtOf, writeDay } from '@/db'
+import { kitchen } from './kitchen'
+import { Problem } from './problem'
+
+const blank = (room: string): Day => ({
+  from: '08:00',
+  by: '16:30',
+  room,
+  cooks: 2,
+  items: [],
+  began: {},
+  ended: {},
+  who: {},
+  boils: {},
+})
+
+/** A day that was written, or a blank one in the hours of the one before it. */
+export async function dayOf(date: string): Promise<DayView> {
+  const [found, earlier, things, book] = await Promise.all([
+    findDay(db(), date),
+    dayBefore(db(), date),
+    kitchen(),
+    formulaNames(db()),
+  ])
+  const room = things.room[0]?.id ?? ''
+  const day = found?.day ?? {
+    ...blank(room),
+    ...(earlier && { from: earlier.day.from, by: earlier.day.by, room: earlier.day.room, cooks: earlier.day.cooks }),
+  }
+  const records = await Promise.all([...new Set(day.items.map((i) => i.formula))].map((id) => findFormula(db(), id)))
+  return {
+    date,
+    day,
+    version: found?.version ?? 0,
+    formulas: records.flatMap((r) => (r ? [{ id: r.id, revision: r.revision, document: r.document }] : [])),
+    book,
+    kitchen: things,
+    gives: await givesIn(things),
+    cooked: Object.fromEntries(
+      (
+        await Promise.all(Object.entries(day.boils).map(async ([block, id]) => [block, await cookedBoil(id)] as const))
+      ).flatMap(([block, cooked]) => (cooked ? [[block, cooked]] : [])),
+    ),
+  }
+}
+
+/** ◊ The newest boils say what a ring gives; pots and rings beyond so many are planned by their plates. */
+const LEARNS_FROM = 8
+const MOST_STANDS = 24
+
+/** What each ring has been found to give each pot. */
+async function givesIn({ pot, burner }: DayView['kitchen']): Promise<DayView['gives']> {
+  const stands = pot.flatMap((p) => burner.map((b) => ({ p, b }))).slice(0, MOST_STANDS)
+  const found = await Promise.all(
+    stands.map(async ({ p, b }) => {
+      const since = b.learnsFrom ? new Date(b.learnsFrom) : undefined
+      const { powers, paces } = await taughtOf(db(), p.name, b.name, LEARNS_FROM, since)
+      const gives = givesFrom(powers, paces)
+      return gives ? [[`${p.id} ${b.id}`, gives] as const] : []
+    }),
+  )
+  return Object.fromEntries(found.flat())
+}
+
+/** When a boil was lit and pulled; null for one that is gone. */
+async function cookedBoil(id: string): Promise<DayView['cooked'][string] | null> {
+  const boil = await findBoil(db(), id)
+  if (!boil) return null
+  const pulled = (await eventsAfter(db(), id, 0)).findLast((e) => e.act.type === 'pulled')
+  return { startedAt: boil.startedAt, pulledAt: pulled?.at ?? null }
+}
+
+/** Writes a day, unless another was written since its writer looked. */
+export async function setDay(date: string, day: Day, version: number): Promise<{ version: number }> {
+  for (const { formula } of day.items)
+    if (!(await findFormula(db(), formula)))
+      throw new Problem(404, `There is no formula "${formula}"`, 'The day is as it was.')
+  const written = await writeDay(db(), date, day, version)
+  if (written === null)
+    throw new Problem(
+      409,
+      'Another screen has changed this day in the meantime. Load the page again to see it.',
+      'That is kept.',
+    )
+  return { version: written }
+}

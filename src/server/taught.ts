@@ -1,0 +1,79 @@
+/** What three months of batches know that three days do not: rings, pots, hands. */
+import type { Taught, TaughtFormula, TaughtRing } from '@/contract/taught'
+import { burnerPower, DIAL_TOP, givesFrom, type TraitId } from '@/core'
+import { type ComparedBatch, comparedBatches, db, findBatch, readThings } from '@/db'
+import { explained } from './explain'
+
+/** ◊ Batches looked back on, rings and formulas shown, and points of a run. */
+const LOOKS_BACK = 240
+const MOST = { rings: 8, formulas: 12, points: 30 }
+/** ◊ Fewer batches teach nothing. */
+const LEAST = 3
+
+export async function taught(now: Date): Promise<Taught> {
+  const [all, { burner }] = await Promise.all([
+    comparedBatches(db(), { before: now, limit: LOOKS_BACK }),
+    readThings(db()),
+  ])
+  const rings: TaughtRing[] = []
+  for (const batches of groups(all, (b) => b.ring).slice(0, MOST.rings)) {
+    const [newest] = batches as [ComparedBatch, ...ComparedBatch[]]
+    const thing = burner.find((b) => b.name === newest.burner) ?? null
+    const since = thing?.learnsFrom ? Date.parse(thing.learnsFrom) : 0
+    const counted = batches.filter((b) => b.startedAt.getTime() >= since)
+    const powers = counted.flatMap((b) => (b.traits.power === undefined ? [] : [Math.exp(b.traits.power)]))
+    const record = counted.length >= LEAST ? await findBatch(db(), newest.id) : null
+    rings.push({
+      thing,
+      name: newest.burner,
+      pot: newest.pot,
+      watts: thing ? burnerPower(thing, DIAL_TOP) : 0,
+      gives: givesFrom(
+        powers,
+        counted.flatMap((b) => b.traits.pace ?? []),
+      ),
+      run: counted
+        .slice(0, MOST.points)
+        .flatMap((b) =>
+          b.traits.power === undefined
+            ? []
+            : [{ batch: b.id, at: b.startedAt.toISOString(), value: Math.exp(b.traits.power) }],
+        )
+        .reverse(),
+      carries: spread(counted, 'carried'),
+      creeps: record ? ((await explained(record))?.creeps ?? null) : null,
+    })
+  }
+  return {
+    rings,
+    formulas: groups(all, (b) => b.formula)
+      .slice(0, MOST.formulas)
+      .flatMap(taughtFormula),
+    tests: spread(all, 'tests'),
+  }
+}
+
+function taughtFormula(batches: readonly ComparedBatch[]): TaughtFormula[] {
+  const missed = spread(batches, 'missed')
+  const [newest] = batches
+  if (!missed || !newest) return []
+  return [{ id: newest.formula, name: newest.name, missed, lost: spread(batches, 'lost')?.mean ?? null }]
+}
+
+/** Batches by what they have in common, the largest group first, newest first within. */
+function groups(all: readonly ComparedBatch[], by: (b: ComparedBatch) => string): ComparedBatch[][] {
+  const found = new Map<string, ComparedBatch[]>()
+  for (const b of all) found.set(by(b), [...(found.get(by(b)) ?? []), b])
+  return [...found.values()].sort((a, b) => b.length - a.length)
+}
+
+function spread(
+  batches: readonly ComparedBatch[],
+  trait: TraitId,
+): { mean: number; sd: number; batches: number } | null {
+  const values = batches.flatMap((b) => b.traits[trait] ?? [])
+  if (values.length < LEAST) return null
+  const mean = values.reduce((a, b) => a + b, 0) / values.length
+  const sd = Math.sqrt(values.reduce((sum, v) => sum + (v - mean) ** 2, 0) / (values.length - 1))
+  return { mean, sd, batches: values.length }
+}

@@ -1,0 +1,78 @@
+'use client'
+
+import { CalendarClock, FileDown, FileUp } from 'lucide-react'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import type { TakenIn } from '@/contract/log-file'
+import { send } from '@/ui/kit/send'
+import { For } from '@/ui/shell/preferences'
+import { formatCount } from '@/words'
+
+const link =
+  'inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-control px-3 text-body font-semibold hover:bg-sheet focus-within:outline-3 focus-within:outline-cherry'
+
+/** The log out as a zip, back in batch by batch, and what is to be looked at again as a calendar. */
+export function LogFiles() {
+  const router = useRouter()
+  const [said, setSaid] = useState<{ readonly text: string; readonly bad?: true } | null>(null)
+  const take = async (file: File): Promise<void> => {
+    const counts = { new: 0, same: 0 }
+    try {
+      const lines = await linesOf(file)
+      for (const [i, line] of lines.entries()) {
+        setSaid({ text: `${i} of ${lines.length} batches` })
+        const { came } = await send<TakenIn>('POST', '/api/logbook', JSON.parse(line))
+        counts[came]++
+      }
+      setSaid({ text: `${formatCount(counts.new)} taken in, ${formatCount(counts.same)} there already.` })
+    } catch (error) {
+      setSaid({
+        text: `${(error as Error).message} ${formatCount(counts.new)} had been taken in before that, and stay; the same file can be tried again.`,
+        bad: true,
+      })
+    }
+    router.refresh()
+  }
+  return (
+    <div className="flex flex-wrap items-center gap-x-1">
+      <a href="/api/logbook/reminders" download className={link}>
+        <CalendarClock size={17} aria-hidden />
+        Look again, as a calendar
+      </a>
+      <For may="owner">
+        <a href="/api/logbook/export" download className={link}>
+          <FileDown size={17} aria-hidden />
+          The log as a zip
+        </a>
+        <label className={link}>
+          <FileUp size={17} aria-hidden />A log back in
+          <input
+            type="file"
+            accept=".zip,.jsonl"
+            className="sr-only"
+            onChange={(e) => {
+              const file = e.target.files?.[0]
+              if (file) void take(file)
+              e.target.value = ''
+            }}
+          />
+        </label>
+      </For>
+      {said && (
+        <p role={said.bad ? 'alert' : 'status'} className={`text-small ${said.bad ? 'text-cherry' : 'text-muted'}`}>
+          {said.text}
+        </p>
+      )}
+    </div>
+  )
+}
+
+/** The batches of a file, one a line: of a zip, those of its log. */
+async function linesOf(file: File): Promise<string[]> {
+  const bytes = new Uint8Array(await file.arrayBuffer())
+  const zipped = bytes[0] === 0x50 && bytes[1] === 0x4b
+  const { unzipSync } = await import('fflate')
+  const log = zipped ? unzipSync(bytes, { filter: (f) => f.name === 'log.jsonl' })['log.jsonl'] : bytes
+  if (!log) throw new Error('There is no log.jsonl in this file.')
+  return new TextDecoder().decode(log).split('\n').filter(Boolean)
+}

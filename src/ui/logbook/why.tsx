@@ -1,0 +1,82 @@
+'use client'
+
+import type { BatchStory } from '@/contract/logbook'
+import type { Suspect } from '@/core'
+import { useSay } from '@/ui/shell/preferences'
+import { causeWords, flawNames, lower, sayChance, sayEvidence, sayUnusual } from '@/words'
+
+interface Props {
+  readonly why: NonNullable<BatchStory['why']>
+}
+
+/** What was different, and what was behind it: by this batch's own log, never a list out of a book. */
+export function Why({ why }: Props) {
+  const { flaws, suspects, found, different, creeps } = why
+  const asked = flaws.length > 0
+  return (
+    <section aria-labelledby="why" className="sheet flex flex-col gap-3 p-5">
+      <h2 id="why" className="casual text-title font-bold">
+        {asked ? `Why is it ${flaws.map((f) => flawNames[f]).join(' and ')}?` : 'What was different'}
+      </h2>
+      {asked && suspects.length === 0 && (
+        <p className="text-body">
+          Nothing in the log speaks for any cause, and none is common. It may have been chance.
+        </p>
+      )}
+      {(asked ? suspects : found ? [found] : []).map((s, i) => (
+        <Cause key={s.cause} suspect={s} first={i === 0} />
+      ))}
+      {creeps && creeps.cause !== found?.cause && (
+        <div className="rounded-control bg-lemon px-4 py-3 text-body text-on-lemon">
+          <p className="font-semibold">Three batches in a row: {lower(causeWords[creeps.cause].was)}.</p>
+          <p>{causeWords[creeps.cause].tell}</p>
+        </div>
+      )}
+      <Different different={different} asked={asked} />
+    </section>
+  )
+}
+
+function Cause({ suspect, first }: { readonly suspect: Suspect; readonly first: boolean }) {
+  const say = useSay()
+  const { was, tell, now, next } = causeWords[suspect.cause]
+  return (
+    <div className={first ? '' : 'border-t border-line pt-2'}>
+      <p className={first ? 'text-main font-semibold' : 'text-body font-semibold'}>
+        {was}
+        <span className="ml-2 text-small font-normal text-muted">
+          {sayChance(suspect.chance)}, {Math.min(99, Math.round(100 * suspect.chance))} in a hundred
+        </span>
+      </p>
+      <p className="text-body">{sayEvidence(suspect, say)}</p>
+      {first && (
+        <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-small">
+          <dt className="text-muted">To be sure</dt>
+          <dd>{tell}</dd>
+          <dt className="text-muted">This batch</dt>
+          <dd>{now}</dd>
+          <dt className="text-muted">Next time</dt>
+          <dd>{next}</dd>
+        </dl>
+      )}
+    </div>
+  )
+}
+
+function Different({ different, asked }: { readonly different: Props['why']['different']; readonly asked: boolean }) {
+  const say = useSay()
+  if (different.length === 0)
+    return <p className="text-body text-muted">Nothing else about it was out of the ordinary.</p>
+  return (
+    <div>
+      {asked && <h3 className="text-small text-muted">What was different about it</h3>}
+      <ul className="text-body leading-snug">
+        {different.map((u) => (
+          <li key={u.trait} className="border-b border-line py-1 last:border-0">
+            {sayUnusual(u, say)}
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}

@@ -1,0 +1,24 @@
+/** A worker: balances a formula and says on the way how far it has come. Whoever wants it to stop ends the worker. */
+import { type Balanced, type BalanceProgress, type BalanceTask, balancing, inTheWay, type MeasureOf } from '@/core'
+import { solveLinear } from './linear'
+
+export type FromBalance =
+  | { readonly progress: BalanceProgress }
+  | { readonly done: Balanced; readonly inTheWay: readonly MeasureOf[] }
+  | { readonly failed: string }
+
+const tell = (message: FromBalance): void => self.postMessage(message)
+
+self.onmessage = ({ data }: MessageEvent<BalanceTask>) => {
+  try {
+    const steps = balancing(data, solveLinear)
+    let step = steps.next()
+    while (!step.done) {
+      tell({ progress: step.value })
+      step = steps.next()
+    }
+    tell({ done: step.value, inTheWay: step.value.short.length > 0 ? inTheWay(data, solveLinear) : [] })
+  } catch (error) {
+    tell({ failed: (error as Error).message })
+  }
+}
