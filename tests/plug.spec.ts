@@ -10,7 +10,7 @@ import { ulid } from 'ulid'
 import { chromiumOptions } from '../scripts/lib/chromium'
 import { logAct, startBoil } from '../scripts/lib/cook'
 import { start, stop, until } from '../scripts/lib/processes'
-import { seeded } from '../src/devices/random'
+import { seeded } from '../src/core/quantity/seeded'
 import { type App, expect, test } from './app'
 import { wireTo } from './wire'
 

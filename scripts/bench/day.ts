@@ -1,12 +1,14 @@
 /** The planner of a day: how soon, how good against an exact solver, how much better than the rule a kitchen goes by. */
 import loadHighs from 'highs'
 import {
+  asPlanned,
   type DayPlan,
   type DayTask,
   longestSettingFirst,
   planInOrder,
   planning,
   replan,
+  runOut,
   triesFor,
   worthOf,
 } from '@/core'
@@ -24,12 +26,7 @@ const randomOf = (seed: number) => {
   return () => c.between(0, 1)
 }
 
-function planned(day: DayTask, seed: number): DayPlan {
-  const steps = planning(day, randomOf(seed), triesFor(day))
-  let step = steps.next()
-  while (!step.done) step = steps.next()
-  return step.value
-}
+const planned = (day: DayTask, seed: number): DayPlan => runOut(planning(day, randomOf(seed), triesFor(day)))
 
 /** A day of at most a dozen tasks in one way each, every task with a whole person: what an exact solver can prove. */
 function smallDay(seed: number): DayTask {
@@ -63,29 +60,20 @@ function provedEnd(highs: Awaited<ReturnType<typeof loadHighs>>, day: DayTask): 
       if (Number.isFinite(l.most)) rows.push(`s${i} - s${k} <= ${l.most + before.seconds}`)
     }
   }
-  const apart = (a: string, aLong: number, b: string, bLong: number): void => {
+  // from the begin of one task to the end of another, the other stretch comes before or after
+  const apart = (a: readonly [number, number], b: readonly [number, number]): void => {
     const y = `y${binaries.length}`
     binaries.push(y)
-    // long: what is added to the start on the left so that it is an end
-    rows.push(`${b} - ${a} + ${BIG} ${y} >= ${aLong}`)
-    rows.push(`${a} - ${b} - ${BIG} ${y} >= ${bLong - BIG}`)
+    rows.push(`s${b[0]} - s${a[1]} + ${BIG} ${y} >= ${tasks[a[1]]?.seconds}`)
+    rows.push(`s${a[0]} - s${b[1]} - ${BIG} ${y} >= ${(tasks[b[1]]?.seconds ?? 0) - BIG}`)
   }
-  for (const [i, a] of tasks.entries())
-    for (const [k, b] of tasks.entries()) if (k > i) apart(`s${i}`, a.seconds, `s${k}`, b.seconds)
+  for (const i of tasks.keys()) for (let k = i + 1; k < tasks.length; k++) apart([i, i], [k, k])
   const holds = day.blocks.flatMap((b) => b.ways[0].holds.map((h) => ({ ...h, block: b.id })))
   for (const [i, a] of holds.entries())
     for (const [k, b] of holds.entries()) {
       if (k <= i || a.thing !== b.thing || a.block === b.block || (day.things[a.thing] ?? 0) > 1) continue
-      const y = `y${binaries.length}`
-      binaries.push(y)
-      const [af, at2, bf, bt] = [a.from, a.to, b.from, b.to].map((id) => at.get(id) ?? 0) as [
-        number,
-        number,
-        number,
-        number,
-      ]
-      rows.push(`s${bf} - s${at2} + ${BIG} ${y} >= ${tasks[at2]?.seconds ?? 0}`)
-      rows.push(`s${af} - s${bt} - ${BIG} ${y} >= ${(tasks[bt]?.seconds ?? 0) - BIG}`)
+      const ends = (h: typeof a): [number, number] => [at.get(h.from) ?? 0, at.get(h.to) ?? 0]
+      apart(ends(a), ends(b))
     }
   const model = `Minimize\n obj: last\nSubject To\n${rows.map((r, i) => ` c${i}: ${r}`).join('\n')}\nBinaries\n ${binaries.join(' ')}\nEnd`
   const found = highs.solve(model, { time_limit: LIMIT_S })
@@ -120,21 +108,14 @@ export async function benchDay(): Promise<Row[]> {
   for (const [i, day] of large.entries()) {
     const start = performance.now()
     const steps = planning(day, randomOf(i), triesFor(day))
-    let step = steps.next()
+    steps.next()
     firsts.push(performance.now() - start)
-    while (!step.done) step = steps.next()
+    const plan = runOut(steps)
     times.push(performance.now() - start)
-    const plan = step.value
     const rule = longestSettingFirst(day)
     gains.push(1 - worthOf(plan, day) / worthOf(rule, day))
     const now = plan.end / 3
-    const begun = plan.placed.filter((p) => p.start <= now)
-    const soFar = {
-      now,
-      began: Object.fromEntries(begun.map((p) => [p.task.id, p.start])),
-      ended: Object.fromEntries(begun.filter((p) => p.end <= now).map((p) => [p.task.id, p.end])),
-      by: Object.fromEntries(begun.flatMap((p) => (p.person ? [[p.task.id, p.person]] : []))),
-    }
+    const soFar = asPlanned(plan, now)
     const from = performance.now()
     replan(day, plan, soFar)
     again.push(performance.now() - from)

@@ -1,6 +1,6 @@
 /** Sends what a seed makes, and looks at what came of it: no answer of ours may be a fault, hang or break off. */
 import { Agent, request as ask } from 'node:http'
-import { seeded } from '@/devices/random'
+import { seeded } from '@/core/quantity/seeded'
 import { type Asked, askedOf, type Known } from './doors'
 
 export interface Fault {

@@ -5,7 +5,8 @@ import { ulid } from 'ulid'
 import type { Day } from '@/contract/day'
 import { kitchenKinds, kitchenSchemas } from '@/contract/kitchen'
 import { nothingJudged } from '@/contract/verdict'
-import { type FormulaDocument, planInOrder } from '@/core'
+import { asPlanned, type FormulaDocument, planInOrder } from '@/core'
+import { seeded } from '@/core/quantity/seeded'
 import {
   addChannel,
   addRevision,
@@ -27,7 +28,6 @@ import { demoFormulas } from '@/demo/formulas'
 import { demoHistory, lastDemoBatchId } from '@/demo/history'
 import { demoChannels, demoDevices, demoThings } from '@/demo/kitchen'
 import { demoPicture } from '@/demo/pictures'
-import { seeded } from '@/devices/random'
 import { sumUp } from '@/server/cook'
 import { keepPicture } from '@/server/pictures'
 import { takeDown } from '@/server/stock'
@@ -115,15 +115,19 @@ export async function loadDay(db: Db, now: Date): Promise<void> {
     began: {},
     ended: {},
     who: {},
+    pins: {},
+    meant: {},
+    away: {},
     boils: {},
   }
   const formulas = PLANNED.map(([id]) => ({ id, revision: 1, document: demoFormulas[id] as FormulaDocument }))
   const kitchen = { ...(await readThings(db)), unreadable: [], channels: [], scales: [] }
-  const { task } = compileDay({ day: blank, formulas, kitchen, gives: {}, bySeconds: 8.5 * 3600 })
+  const { task } = compileDay({ day: blank, formulas, kitchen, gives: {}, paces: {}, bySeconds: 8.5 * 3600 })
   const plan = planInOrder(task, [])
   const seconds = (now.getTime() - Date.parse(`${date}T08:00:00Z`)) / 1000
-  const done = plan.placed.filter((p) => p.end <= seconds)
-  const by = (value: (p: (typeof done)[number]) => number) => Object.fromEntries(done.map((p) => [p.task.id, value(p)]))
-  const who = Object.fromEntries(done.flatMap((p) => (p.person ? [[p.task.id, p.person]] : []))) as Day['who']
-  await writeDay(db, date, { ...blank, began: by((p) => p.start), ended: by((p) => p.end), who }, 0)
+  const { began, ended, by } = asPlanned(plan, seconds)
+  // what is under way is begun by whoever opens the demo
+  const over = Object.fromEntries(Object.entries(began).filter(([id]) => ended[id] !== undefined))
+  const who = by as Day['who']
+  await writeDay(db, date, { ...blank, began: over, ended, who }, 0)
 }

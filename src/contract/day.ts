@@ -11,9 +11,14 @@ const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'is not a time of da
 /** ◊ More is no day of one kitchen. */
 export const MOST_ITEMS = 12
 export const cooks = ['lead', 'second', 'third'] as const
+export type Cook = (typeof cooks)[number]
 
 /** s since the first hour of the day, by task; two days at most. */
-const moments = z.record(z.string().max(120), z.number().min(-86_400).max(172_800))
+const moment = z.number().min(-86_400).max(172_800)
+const moments = z.record(z.string().max(120), moment)
+
+/** ◊ Breaks of one cook in a day. */
+export const MOST_BREAKS = 4
 
 export const daySchema = z.object({
   from: clock,
@@ -27,6 +32,12 @@ export const daySchema = z.object({
   began: moments,
   ended: moments,
   who: z.record(z.string().max(120), z.enum(cooks)),
+  /** Where somebody has put a task, s. */
+  pins: moments,
+  /** What was planned when the day began: begin, end and work of each task, to hold against what happened. */
+  meant: z.record(z.string().max(120), z.tuple([moment, moment, z.string().max(30)])),
+  /** When each cook is not there: breaks, a late start, an early end. */
+  away: z.partialRecord(z.enum(cooks), z.array(z.tuple([clock, clock])).max(MOST_BREAKS)),
   /** The boil each block was begun as, by block. */
   boils: z.record(z.string().max(80), ulid),
 })
@@ -54,6 +65,12 @@ export interface DayView {
   readonly kitchen: KitchenView
   /** What each ring has been found to give each pot, by "pot burner". */
   readonly gives: Readonly<Record<string, Gives>>
+  /** How many times as long as usual the hands here take, by work. */
+  readonly paces: Readonly<Record<string, number>>
+  /** Earlier days something was planned for, the newest first, to be made from again. */
+  readonly earlier: readonly { readonly date: string; readonly items: Day['items'] }[]
+  /** Grams there are of what the kitchen keeps in lots, by ingredient. */
+  readonly stock: Readonly<Record<string, number>>
   /** When the boils that were begun were lit and pulled, by block. */
   readonly cooked: Readonly<Record<string, { readonly startedAt: string; readonly pulledAt: string | null }>>
 }

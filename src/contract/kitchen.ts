@@ -51,6 +51,8 @@ const thermometer = z.object({
 })
 
 const cutter = z.object({ name: shortText, round: z.boolean(), lengthMm: within('trayMm'), widthMm: within('trayMm') })
+/** What is shared in a day: mixers to whip and beat in, ovens to bake in. */
+const machine = z.object({ name: shortText, kind: z.enum(['mixer', 'oven']), count: within('owned').int() })
 /** A colour by the house's own name, on the caramel ramp. */
 const shade = z.object({ name: shortText, celsius: z.number().min(140).max(210) })
 const measure = z.object({ name: shortText, millilitres: within('measureMl') })
@@ -85,6 +87,7 @@ export const kitchenSchemas = {
   burner,
   vessel: vesselSchema,
   surface: surfaceSchema,
+  machine,
   thermometer,
   cutter,
   measure,

@@ -18,10 +18,10 @@ export async function findDay(db: Db, date: string): Promise<DayRecord | null> {
   return row && isReadable(row.day) ? { ...row, day: row.day } : null
 }
 
-/** The newest day before a date. */
-export async function dayBefore(db: Db, date: string): Promise<DayRecord | null> {
-  const [row] = await db.select().from(days).where(lt(days.date, date)).orderBy(desc(days.date)).limit(1)
-  return row && isReadable(row.day) ? { ...row, day: row.day } : null
+/** The newest days before a date, the newest first. */
+export async function daysBefore(db: Db, date: string, limit: number): Promise<DayRecord[]> {
+  const rows = await db.select().from(days).where(lt(days.date, date)).orderBy(desc(days.date)).limit(limit)
+  return rows.flatMap((row) => (isReadable(row.day) ? [{ ...row, day: row.day }] : []))
 }
 
 /** Writes a day over the version its writer saw; the version there is now, or null where another was written since. */

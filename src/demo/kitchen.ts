@@ -91,6 +91,11 @@ export const demoSurfaces: Named<KitchenFacts<'surface'>>[] = [
   { id: 'marble', name: 'marble slab', kind: 'stone', thicknessMm: 30 },
 ]
 
+export const demoMachines: Named<KitchenFacts<'machine'>>[] = [
+  { id: 'deck-oven', name: 'deck oven', kind: 'oven', count: 1 },
+  { id: 'stand-mixer', name: 'stand mixer', kind: 'mixer', count: 1 },
+]
+
 export const demoMeasures: Named<KitchenFacts<'measure'>>[] = [
   { id: 'glass', name: 'glass', millilitres: 210 },
   { id: 'ladle', name: 'ladle', millilitres: 125 },
@@ -149,6 +154,7 @@ export const demoThings = {
   thermometer: demoThermometers,
   cutter: demoCutters,
   surface: demoSurfaces,
+  machine: demoMachines,
   measure: demoMeasures,
   shade: demoShades,
   ingredient: demoIngredients,

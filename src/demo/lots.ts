@@ -1,7 +1,7 @@
 /** What the demo workshop bought, in lots with their codes, and what the house pays for the rest. */
 import type { KitchenFacts } from '@/contract/kitchen'
 import { allLines, ingredientIn } from '@/core'
-import { seeded } from '@/devices/random'
+import { seeded } from '@/core/quantity/seeded'
 import { demoFormulas } from './formulas'
 
 type Named<T> = T & { id: string }

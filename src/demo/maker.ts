@@ -22,8 +22,8 @@ import {
   temperatureToday,
   waterLeftAt,
 } from '@/core'
+import { normal } from '@/core/quantity/seeded'
 import { type ProbeFacts, probeModel } from '@/devices/probe'
-import { normal } from '@/devices/random'
 
 export interface Habits {
   /** °C past (or short of) the target at which the pot really comes off, carry-over included. */

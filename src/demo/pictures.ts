@@ -1,5 +1,5 @@
 /** Pictures of the demo's sweets, drawn by code: pieces in their shade on white paper. */
-import { normal, seeded } from '@/devices/random'
+import { normal, seeded } from '@/core/quantity/seeded'
 import type { HistoryBatch } from './history'
 
 /** Fill and edge of pieces, by formula; darker past the target. */

@@ -1,7 +1,7 @@
 /** What the demo's cooks said of their batches: marks that follow from what happened, notes that differ. */
 import { type Judged, nothingJudged } from '@/contract/verdict'
 import type { FlawId } from '@/core'
-import { normal } from '@/devices/random'
+import { normal } from '@/core/quantity/seeded'
 
 const mark = (x: number): number => Math.round(Math.min(5, Math.max(1, x)))
 

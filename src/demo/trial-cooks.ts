@@ -21,8 +21,8 @@ import {
   type Reading,
   startPot,
 } from '@/core'
+import { normal, seeded } from '@/core/quantity/seeded'
 import { probeModel } from '@/devices/probe'
-import { normal, seeded } from '@/devices/random'
 import { demoPots } from './kitchen'
 
 export interface TrialCook {

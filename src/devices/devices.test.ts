@@ -5,12 +5,12 @@ import { ulid } from 'ulid'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { type BoilView, type ChannelFrame, type LoggedAct, type PushedReading, readingSchema } from '@/contract/cook'
 import { scale } from '@/core'
+import { normal, seeded, seedOf } from '@/core/quantity/seeded'
 import { testConditions } from '@/core/testing'
 import { demoBoil } from '@/demo/formulas'
 import { listen, openPusher } from './hub/link'
 import { openStand } from './hub/stand'
 import { probeModel } from './probe'
-import { normal, seeded, seedOf } from './random'
 import { openPan } from './scale/pan'
 
 describe('chance', () => {

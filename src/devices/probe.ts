@@ -1,5 +1,5 @@
 /** A thermometer in a pot: late by its lag, scattered by its noise, off by its offset, and now and then silent. */
-import { normal } from './random'
+import { normal } from '@/core/quantity/seeded'
 
 export interface ProbeFacts {
   readonly lagS: number

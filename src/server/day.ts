@@ -1,7 +1,18 @@
 /** The day of a date: what is wanted of it, with the formulas and the kitchen a plan is computed from. */
 import type { Day, DayView } from '@/contract/day'
-import { givesFrom } from '@/core'
-import { dayBefore, db, eventsAfter, findBoil, findDay, findFormula, formulaNames, taughtOf, writeDay } from '@/db'
+import { givesFrom, pacesFrom } from '@/core'
+import {
+  daysBefore,
+  db,
+  eventsAfter,
+  findBoil,
+  findDay,
+  findFormula,
+  formulaNames,
+  takenOfLots,
+  taughtOf,
+  writeDay,
+} from '@/db'
 import { kitchen } from './kitchen'
 import { Problem } from './problem'
 
@@ -14,17 +25,22 @@ const blank = (room: string): Day => ({
   began: {},
   ended: {},
   who: {},
+  pins: {},
+  meant: {},
+  away: {},
   boils: {},
 })
 
 /** A day that was written, or a blank one in the hours of the one before it. */
 export async function dayOf(date: string): Promise<DayView> {
-  const [found, earlier, things, book] = await Promise.all([
+  const [found, before, things, book, taken] = await Promise.all([
     findDay(db(), date),
-    dayBefore(db(), date),
+    daysBefore(db(), date, MOST_EARLIER),
     kitchen(),
     formulaNames(db()),
+    takenOfLots(db()),
   ])
+  const [earlier] = before
   const room = things.room[0]?.id ?? ''
   const day = found?.day ?? {
     ...blank(room),
@@ -39,12 +55,34 @@ export async function dayOf(date: string): Promise<DayView> {
     book,
     kitchen: things,
     gives: await givesIn(things),
+    paces: pacesFrom(before.flatMap(({ day: d }) => timedIn(d))),
+    earlier: before.flatMap(({ date: on, day: { items } }) => (items.length > 0 ? [{ date: on, items }] : [])),
+    stock: stockOf(things.lot, taken),
     cooked: Object.fromEntries(
       (
         await Promise.all(Object.entries(day.boils).map(async ([block, id]) => [block, await cookedBoil(id)] as const))
       ).flatMap(([block, cooked]) => (cooked ? [[block, cooked]] : [])),
     ),
   }
+}
+
+/** ◊ Days that are looked back on: some to be made from again, all to learn a pace from. */
+const MOST_EARLIER = 20
+
+/** How long works of a day took against their plan. */
+const timedIn = ({ meant, began, ended }: Day): { what: string; share: number }[] =>
+  Object.entries(meant).flatMap(([task, [from, to, what]]) => {
+    const [start, end] = [began[task], ended[task]]
+    return start === undefined || end === undefined || to <= from || end <= start
+      ? []
+      : [{ what, share: (end - start) / (to - from) }]
+  })
+
+/** Grams left of each ingredient that is kept in lots. */
+function stockOf(lots: DayView['kitchen']['lot'], taken: ReadonlyMap<string, number>): Record<string, number> {
+  const stock: Record<string, number> = {}
+  for (const l of lots) stock[l.ingredient] = (stock[l.ingredient] ?? 0) + Math.max(0, l.grams - (taken.get(l.id) ?? 0))
+  return stock
 }
 
 /** ◊ The newest boils say what a ring gives; pots and rings beyond so many are planned by their plates. */

@@ -10,6 +10,7 @@ import {
   inTheWay,
   measured,
   missOf,
+  runOut,
   type Wish,
 } from '@/core'
 import { testConditions } from '@/core/testing'
@@ -28,12 +29,7 @@ const task = (wishes: readonly Wish[], keep: readonly string[] = [], formula = c
   perKg,
 })
 
-function solved(t: BalanceTask): Balanced {
-  const steps = balancing(t, solveLinear)
-  let step = steps.next()
-  while (!step.done) step = steps.next()
-  return step.value
-}
+const solved = (t: BalanceTask): Balanced => runOut(balancing(t, solveLinear))
 
 /** Every make-up on a grid, the cheapest change that has all wishes; null where none has. */
 function byForce(t: BalanceTask, shares: readonly number[], degrees: readonly number[]): number | null {

@@ -1,5 +1,13 @@
 /** A worker: balances a formula and says on the way how far it has come. Whoever wants it to stop ends the worker. */
-import { type Balanced, type BalanceProgress, type BalanceTask, balancing, inTheWay, type MeasureOf } from '@/core'
+import {
+  type Balanced,
+  type BalanceProgress,
+  type BalanceTask,
+  balancing,
+  inTheWay,
+  type MeasureOf,
+  runOut,
+} from '@/core'
 import { solveLinear } from './linear'
 
 export type FromBalance =
@@ -11,13 +19,8 @@ const tell = (message: FromBalance): void => self.postMessage(message)
 
 self.onmessage = ({ data }: MessageEvent<BalanceTask>) => {
   try {
-    const steps = balancing(data, solveLinear)
-    let step = steps.next()
-    while (!step.done) {
-      tell({ progress: step.value })
-      step = steps.next()
-    }
-    tell({ done: step.value, inTheWay: step.value.short.length > 0 ? inTheWay(data, solveLinear) : [] })
+    const done = runOut(balancing(data, solveLinear), (progress) => tell({ progress }))
+    tell({ done, inTheWay: done.short.length > 0 ? inTheWay(data, solveLinear) : [] })
   } catch (error) {
     tell({ failed: (error as Error).message })
   }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Day } from '@/contract/day'
 import type { KitchenView } from '@/contract/kitchen'
-import { planInOrder, planning } from '@/core'
+import { planInOrder, planning, runOut } from '@/core'
 import { demoFormulas } from '@/demo/formulas'
 import { demoThings } from '@/demo/kitchen'
 import { chance } from '../../tests/rough/chance'
@@ -18,10 +18,13 @@ const day = (...items: readonly (readonly [string, number])[]): Day => ({
   began: {},
   ended: {},
   who: {},
+  pins: {},
+  meant: {},
+  away: {},
   boils: {},
 })
 const formulas = Object.entries(demoFormulas).map(([id, document]) => ({ id, revision: 1, document }))
-const compiled = (d: Day) => compileDay({ day: d, formulas, kitchen, gives: {}, bySeconds: 8.5 * 3600 })
+const compiled = (d: Day) => compileDay({ day: d, formulas, kitchen, gives: {}, paces: {}, bySeconds: 8.5 * 3600 })
 
 describe('a day made into tasks of the demo kitchen', () => {
   const four = compiled(
@@ -49,12 +52,10 @@ describe('a day made into tasks of the demo kitchen', () => {
 
   it('is planned within its hours, breaking no rule', () => {
     const c = chance(1, 10)
-    const steps = planning(four.task, () => c.between(0, 1), 40)
-    let step = steps.next()
-    while (!step.done) step = steps.next()
-    expect(step.value.missing).toEqual([])
-    expect(step.value.late).toEqual([])
-    expect(brokenRules(four.task, step.value)).toEqual([])
+    const plan = runOut(planning(four.task, () => c.between(0, 1), 40))
+    expect(plan.missing).toEqual([])
+    expect(plan.late).toEqual([])
+    expect(brokenRules(four.task, plan)).toEqual([])
   })
 
   it('sends what sets overnight into the next morning, and the rest is in time', () => {

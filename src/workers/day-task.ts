@@ -8,8 +8,16 @@ import {
   type DayTask,
   gramsByIngredient,
   ingredientIn,
+  planning,
+  type ReadyItem,
+  readyList,
+  runOut,
   type Shape,
+  type Station,
   scale,
+  seeded,
+  stations,
+  stationThing,
   type Vessel,
 } from '@/core'
 
@@ -18,8 +26,16 @@ export interface DayWanted {
   readonly formulas: readonly DayFormula[]
   readonly kitchen: KitchenView
   readonly gives: DayView['gives']
+  readonly paces: DayView['paces']
   /** s from the first hour to the one asked for. */
   readonly bySeconds: number
+}
+
+/** So much of an ingredient the day wants. */
+export interface Weighed {
+  readonly ingredient: string
+  readonly name: string
+  readonly grams: number
 }
 
 export interface Compiled {
@@ -30,7 +46,9 @@ export interface Compiled {
   readonly stands: Readonly<Record<string, { readonly pot: string; readonly burner: string }>>
   readonly vessels: Readonly<Record<string, string | null>>
   /** Grams of each ingredient over the whole day, by name, the most first. */
-  readonly weigh: readonly { readonly name: string; readonly grams: number }[]
+  readonly weigh: readonly Weighed[]
+  /** What has to be got ready of each item before its first flame. */
+  readonly ready: Readonly<Record<string, readonly ReadyItem[]>>
 }
 
 const DAY_S = 86_400
@@ -39,9 +57,10 @@ const OVERTIME_S = 2 * 3600
 /** ◊ Alike pots that are tried for a product: more make the search longer and nothing better. */
 const MOST_POTS = 3
 
-export function compileDay({ day, formulas, kitchen, gives, bySeconds }: DayWanted): Compiled {
+export function compileDay({ day, formulas, kitchen, gives, paces, bySeconds }: DayWanted): Compiled {
   const room = kitchen.room.find((r) => r.id === day.room) ?? kitchen.room[0]
   if (!room) throw new Error('The kitchen has no room')
+  const has = stationsOf(kitchen)
   const problems: { item: string; why: string }[] = []
   const stands: Record<string, { pot: string; burner: string }> = {}
   const vessels: Record<string, string | null> = {}
@@ -70,6 +89,8 @@ export function compileDay({ day, formulas, kitchen, gives, bySeconds }: DayWant
           id: wanted.id,
           formula: document,
           plan,
+          stations: new Set(stations.filter((t) => (has[t] ?? 0) > 0)),
+          paces,
           vessel: vessel && {
             thing: `vessel ${vessel.id}`,
             vessel,
@@ -98,11 +119,11 @@ export function compileDay({ day, formulas, kitchen, gives, bySeconds }: DayWant
       return []
     }
   })
-  const grams = new Map<string, number>()
+  const weighed = new Map<string, Weighed>()
   for (const { formula, plan } of items)
     for (const [id, g] of gramsByIngredient(formula, plan)) {
       const { name } = ingredientIn(formula, id)
-      grams.set(name, (grams.get(name) ?? 0) + g)
+      weighed.set(name, { ingredient: id, name, grams: (weighed.get(name)?.grams ?? 0) + g })
     }
   const blocks = items.flatMap((item) => {
     const made = blocksOf(item)
@@ -114,21 +135,27 @@ export function compileDay({ day, formulas, kitchen, gives, bySeconds }: DayWant
     problems,
     stands,
     vessels,
-    weigh: [...grams].map(([name, g]) => ({ name, grams: g })).sort((a, b) => b.grams - a.grams),
+    ready: Object.fromEntries(items.map((i) => [i.id, readyList(i.formula, i.plan, i.vessel?.vessel ?? null)])),
+    weigh: [...weighed.values()].sort((a, b) => b.grams - a.grams),
     task: {
       blocks,
       from: 0,
       by: bySeconds,
+      pins: day.pins,
       people: cooks.slice(0, day.cooks).map((id) => ({
         id,
         hours: [
-          [0, until],
+          ...hoursBetween(
+            until,
+            (day.away[id] ?? []).map(([a, b]) => [after(day.from, a), after(day.from, b)]),
+          ),
           [DAY_S, DAY_S + until],
         ],
       })),
       things: Object.fromEntries([
         ...kitchen.pot.map((p) => [`pot ${p.id}`, 1] as const),
         ...kitchen.burner.map((b) => [`ring ${b.id}`, 1] as const),
+        ...stations.map((t) => [stationThing(t), has[t]] as const),
         ...kitchen.vessel.map((v) => [`vessel ${v.id}`, v.kind === 'mould' ? (v.count ?? 1) : TRAYS] as const),
       ]),
     },
@@ -137,6 +164,41 @@ export function compileDay({ day, formulas, kitchen, gives, bySeconds }: DayWant
 
 /** ◊ Trays of a kind a kitchen has. */
 const TRAYS = 2
+
+/** ◊ Trays a fridge has room for. */
+const FRIDGE_TRAYS = 3
+
+/** How many of each station there are. */
+function stationsOf({ machine, surface }: KitchenView): Record<Station, number> {
+  const machines = (kind: 'mixer' | 'oven'): number =>
+    machine.reduce((sum, m) => sum + (m.kind === kind ? m.count : 0), 0)
+  const places = (kind: 'stone' | 'fridge'): number => surface.filter((x) => x.kind === kind).length
+  return {
+    mixer: machines('mixer'),
+    oven: machines('oven'),
+    stone: places('stone'),
+    fridge: FRIDGE_TRAYS * places('fridge'),
+  }
+}
+
+/** s from one time of the day to another, past midnight where it is earlier. */
+function after(from: string, to: string): number {
+  const minutes = (clock: string): number => 60 * Number(clock.slice(0, 2)) + Number(clock.slice(3))
+  return 60 * ((minutes(to) - minutes(from) + 1440) % 1440)
+}
+
+/** Stretches from the first hour to `until` without the breaks, s. */
+function hoursBetween(until: number, breaks: readonly (readonly [number, number])[]): [number, number][] {
+  const hours: [number, number][] = []
+  let from = 0
+  for (const [a, b] of breaks.toSorted((x, y) => x[0] - y[0])) {
+    if (a >= until || b <= from) continue
+    if (a > from) hours.push([from, a])
+    from = b
+  }
+  if (from < until) hours.push([from, until])
+  return hours
+}
 
 /** A tray or mould for a shape: moulds by their cavity, trays the first there is. */
 function vesselFor(shape: Shape, kitchen: KitchenView): (Vessel & { readonly id: string }) | null {
@@ -147,4 +209,32 @@ function vesselFor(shape: Shape, kitchen: KitchenView): (Vessel & { readonly id:
       .filter((v) => v.kind === 'mould')
       .toSorted((a, b) => Math.abs(a.millilitres - millilitres) - Math.abs(b.millilitres - millilitres))[0] ?? null
   )
+}
+
+/** ◊ Pieces beyond which no more are tried, and how near the most is looked for. */
+const MOST_PIECES = 4000
+const NEAR = 0.02
+const FEW_TRIES = 60
+
+/** The most pieces of an item that are ready in time beside the rest of the day; 0 where not even a few are. */
+export function mostThatFit(wanted: DayWanted, item: string): number {
+  const fits = (pieces: number): boolean => {
+    const items = wanted.day.items.map((i) => (i.id === item ? { ...i, pieces } : i))
+    const { task, problems } = compileDay({ ...wanted, day: { ...wanted.day, items } })
+    if (problems.length > 0) return false
+    const { late, missing } = runOut(planning(task, seeded(pieces), FEW_TRIES))
+    return late.length === 0 && missing.length === 0
+  }
+  let low = 0
+  let high = 20
+  while (high <= MOST_PIECES && fits(high)) {
+    low = high
+    high *= 2
+  }
+  while (high - low > Math.max(1, NEAR * high)) {
+    const middle = Math.round((low + high) / 2)
+    if (fits(middle)) low = middle
+    else high = middle
+  }
+  return low
 }

@@ -1,11 +1,6 @@
 /** A worker: plans a day, better and better, then what it would be with one thing more. Whoever wants it to stop ends it. */
-import { chainOf, type DayPlan, type DayTask, type Link, planning, replan, type SoFar, triesFor } from '@/core'
-import { type Compiled, compileDay, type DayWanted } from './day-task'
-
-export interface DayAsked extends DayWanted {
-  /** What has been done; null before anything has. */
-  readonly soFar: SoFar | null
-}
+import { type DayPlan, type DayTask, type PlanProgress, planning, runOut, seeded, triesFor } from '@/core'
+import { type Compiled, compileDay, type DayWanted, mostThatFit } from './day-task'
 
 /** What the day would be with one thing changed. */
 export interface WhatIf {
@@ -16,8 +11,9 @@ export interface WhatIf {
 }
 
 export type FromDay =
-  | { readonly compiled: Compiled; readonly plan: DayPlan; readonly chain: readonly Link[]; readonly share: number }
+  | { readonly compiled: Compiled; readonly plan: DayPlan; readonly share: number }
   | { readonly whatIfs: readonly WhatIf[] }
+  | { readonly most: number }
   | { readonly failed: string }
 
 const tell = (message: FromDay): void => self.postMessage(message)
@@ -26,26 +22,8 @@ const tell = (message: FromDay): void => self.postMessage(message)
 const WHAT_IF = 0.1
 const SEED = 20261126
 
-/** Mulberry32: the same numbers for the same day. */
-function randomFrom(seed: number): () => number {
-  let s = seed
-  return () => {
-    s = (s + 0x6d2b79f5) | 0
-    let t = Math.imul(s ^ (s >>> 15), 1 | s)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
-  }
-}
-
-function best(task: DayTask, tries: number, shown: (plan: DayPlan, share: number) => void = () => undefined): DayPlan {
-  const steps = planning(task, randomFrom(SEED), tries)
-  let step = steps.next()
-  while (!step.done) {
-    shown(step.value.plan, step.value.tries / tries)
-    step = steps.next()
-  }
-  return step.value
-}
+const best = (task: DayTask, tries: number, each?: (step: PlanProgress) => void): DayPlan =>
+  runOut(planning(task, seeded(SEED), tries), each)
 
 /** One more of what there are such things of. */
 const oneMore = (task: DayTask, kind: string): DayTask => ({
@@ -53,14 +31,20 @@ const oneMore = (task: DayTask, kind: string): DayTask => ({
   things: Object.fromEntries(Object.entries(task.things).map(([t, n]) => [t, t.startsWith(`${kind} `) ? n + 1 : n])),
 })
 
-self.onmessage = ({ data }: MessageEvent<DayAsked>) => {
+/** A day to plan, or one of its items of which as many are wanted as fit. */
+type ToDay = DayWanted & { readonly most?: string }
+
+self.onmessage = ({ data }: MessageEvent<ToDay>) => {
   try {
+    if (data.most !== undefined) {
+      tell({ most: mostThatFit(data, data.most) })
+      return
+    }
     const compiled = compileDay(data)
     const { task } = compiled
-    const said = (plan: DayPlan, share: number): void => tell({ compiled, plan, chain: chainOf(plan, task), share })
-    const whole = best(task, triesFor(task), data.soFar ? undefined : said)
-    const plan = data.soFar ? replan(task, whole, data.soFar) : whole
-    said(plan, 1)
+    const tries = triesFor(task)
+    const plan = best(task, tries, (step) => tell({ compiled, plan: step.plan, share: step.tries / tries }))
+    tell({ compiled, plan, share: 1 })
     const third = { id: 'one more', hours: task.people[0]?.hours ?? [] }
     const variants = [
       ['cook', { ...task, people: [...task.people, third] }],

@@ -25,6 +25,7 @@ export function brokenRules(day: DayTask, plan: DayPlan, begun: ReadonlySet<stri
         continue
       }
       if (!fixed && Math.abs(p.end - p.start - t.seconds) > near) broken.push(`${t.id} is not as long as it is`)
+      if (!fixed && p.start < (day.pins[t.id] ?? 0) - near) broken.push(`${t.id} begins before it was put`)
       if (!fixed && p.start < day.from - near) broken.push(`${t.id} begins before the day`)
       if ((t.attention === 'none') !== (p.person === null)) broken.push(`${t.id} has the wrong number of people`)
       for (const { task, least, most } of t.after) {
@@ -100,6 +101,7 @@ export function roughDay(seed: number, products = 6): DayTask {
     things,
     from: 0,
     by: 8 * hour,
+    pins: {},
   }
 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { cookBoil } from '@/demo/maker'
-import { seeded } from '@/devices/random'
+import { seeded } from '../quantity/seeded'
 import { testBoil, testConditions } from '../testing'
 import { assessCook } from './assess'
 import { givesFrom, powerIn } from './learned'

@@ -11,7 +11,13 @@ export interface HandworkFacts {
   readonly cautions: readonly CautionId[]
   /** Where it lies once this is done; where it was unless told. */
   readonly into?: Place
+  /** What of the kitchen it takes up, where the kitchen has such a thing. */
+  readonly on?: Station
 }
+
+/** What work after the pour is done on or in, of which a kitchen has so many. */
+export const stations = ['mixer', 'oven', 'stone', 'fridge'] as const
+export type Station = (typeof stations)[number]
 
 export const handworks = {
   'lay-under': { cautions: ['sharedBoards'] },
@@ -20,22 +26,22 @@ export const handworks = {
   score: { cautions: ['hotKnife'] },
   cut: { cautions: ['hotKnife'], into: 'pieces' },
   break: { cautions: ['shards'], into: 'pieces' },
-  pull: { cautions: ['hotForming'] },
+  pull: { cautions: ['hotForming'], on: 'stone' },
   form: { cautions: ['hotForming'], into: 'pieces' },
   fill: { cautions: ['hotSugar'], into: 'moulds' },
   pipe: { cautions: ['hotForming'], into: 'moulds' },
   unmould: { cautions: [], into: 'pieces' },
-  beat: { cautions: ['mixer'] },
-  whip: { cautions: ['mixer'], into: 'bowl' },
+  beat: { cautions: ['mixer'], on: 'mixer' },
+  whip: { cautions: ['mixer'], into: 'bowl', on: 'mixer' },
   'fold-in': { cautions: ['sharedBoards'] },
   'pour-over': { cautions: ['hotSugar'], into: 'slab' },
   'cover-chips': { cautions: [] },
-  temper: { cautions: [] },
+  temper: { cautions: [], on: 'stone' },
   coat: { cautions: [] },
   dust: { cautions: [] },
   sprinkle: { cautions: ['sharedBoards'] },
-  chill: { cautions: [] },
-  bake: { cautions: ['oven'] },
+  chill: { cautions: [], on: 'fridge' },
+  bake: { cautions: ['oven'], on: 'oven' },
   wrap: { cautions: [] },
 } as const satisfies Record<string, HandworkFacts>
 

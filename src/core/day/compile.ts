@@ -1,6 +1,6 @@
 /** A formula of a size as the blocks of a day: one a boil, each from getting ready to wrapping, in the ways the kitchen has. */
 import type { HandworkKind } from '../craft/handwork'
-import { handworkFacts } from '../craft/handwork'
+import { handworkFacts, type Station } from '../craft/handwork'
 import { foreseeFinish } from '../finish/foresee'
 import { pieceOf, wrapBy } from '../finish/keeping'
 import { type Analysis, analyse, type Conditions } from '../formula/analyse'
@@ -24,7 +24,14 @@ export interface DayItem {
   readonly stands: readonly Stand[]
   /** The tray or mould and its thing; null where none is chosen. */
   readonly vessel: { readonly thing: string; readonly vessel: Vessel; readonly owned: number } | null
+  /** Tools the kitchen has: only those can be taken. */
+  readonly stations: ReadonlySet<Station>
+  /** How many times as long as usual the hands here take, by work, as earlier days showed. */
+  readonly paces: Readonly<Record<string, number>>
 }
+
+/** The stations of one kind as one thing of a day: any of them will do. */
+export const stationThing = (station: Station): string => `station ${station}`
 
 /** °C from which on nobody leaves a pot. */
 const LEFT_BELOW = 110
@@ -169,7 +176,7 @@ function worksAfter(
       id: id(work.step.id),
       kind: 'work',
       what: kind,
-      seconds: Math.round(60 * hands.minutes + (hands.piece ?? 0) * pieces),
+      seconds: Math.round((60 * hands.minutes + (hands.piece ?? 0) * pieces) * (item.paces[kind] ?? 1)),
       attention: 'whole',
       after,
     })
@@ -178,7 +185,7 @@ function worksAfter(
   return tasks
 }
 
-/** The ring until the pour, the pot until it is washed, the tray or moulds until the sweet has left them. */
+/** The ring until the pour, the pot until it is washed, the tray or moulds until the sweet has left them, and each station while it is worked with. */
 function holdsOf(item: DayItem, tasks: readonly Task[], id: (what: string) => string, stand: Stand): Hold[] {
   const leaves = tasks.find((t) => t.kind === 'work' && handworkFacts(t.what as HandworkKind).into === 'pieces')
   const last = leaves ?? tasks.findLast((t) => t.kind === 'work') ?? tasks.find((t) => t.kind === 'pull')
@@ -199,5 +206,13 @@ function holdsOf(item: DayItem, tasks: readonly Task[], id: (what: string) => st
           },
         ]
       : []),
+    ...tasks.flatMap((task, i): Hold[] => {
+      if (task.kind !== 'work') return []
+      const { on } = handworkFacts(task.what as HandworkKind)
+      if (!on || !item.stations.has(on)) return []
+      // what is put into the cold stays there until it is worked on
+      const to = task.what === 'chill' ? (tasks[i + 1] ?? task) : task
+      return [{ thing: stationThing(on), count: 1, from: task.id, to: to.kind === 'work' ? to.id : task.id }]
+    }),
   ]
 }

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { chance } from '../../../tests/rough/chance'
 import { brokenRules, roughDay } from '../../../tests/rough/day'
+import { runOut } from '../quantity/run-out'
 import { chainOf } from './hold-up'
-import { planInOrder, replan } from './plan'
+import { asPlanned, planInOrder, replan } from './plan'
 import { longestSettingFirst, planning, worthOf } from './search'
 import type { DayPlan, DayTask } from './task'
+import { tighten } from './tighten'
 
 const randomOf = (seed: number) => {
   const c = chance(seed, 10)
@@ -12,10 +14,7 @@ const randomOf = (seed: number) => {
 }
 
 function planned(day: DayTask, seed: number, budget = 60): DayPlan {
-  const steps = planning(day, randomOf(seed), budget)
-  let step = steps.next()
-  while (!step.done) step = steps.next()
-  return step.value
+  return runOut(planning(day, randomOf(seed), budget))
 }
 
 const DAYS = 250
@@ -54,6 +53,41 @@ describe('a planned day', () => {
     }
   })
 
+  it('drawn together ends no later, and breaks no rule', () => {
+    let moved = 0
+    for (let seed = 1; seed <= 60; seed++) {
+      const rough = roughDay(seed)
+      // of one way and one person, so that the blocks find the places they are told
+      const blocks = rough.blocks.map((b) => ({ ...b, ways: [b.ways[0]] as const }))
+      const day = { ...rough, blocks, people: rough.people.slice(0, 1) }
+      // somebody put a task off by an hour for nothing
+      const first = planInOrder(day, [])
+      const loose = planInOrder(day, [], { [first.placed[2]?.task.id ?? '']: 3600 })
+      const delays = tighten(loose, day)
+      if (!delays) continue
+      moved++
+      const tight = planInOrder(day, loose.order, delays)
+      expect(brokenRules(day, tight), `day ${seed}`).toEqual([])
+      expect(tight.end).toBeLessThanOrEqual(loose.end + 1)
+    }
+    expect(moved).toBeGreaterThan(20)
+  })
+
+  it('begins nothing before the moment it was put at, and keeps every other rule', () => {
+    for (let seed = 1; seed <= 60; seed++) {
+      const day = roughDay(seed)
+      const plan = planned(day, seed, 10)
+      const c = chance(seed, 13)
+      const one = c.oneOf(plan.placed)
+      const pinned = { ...day, pins: { [one.task.id]: one.start + Math.round(c.between(60, 5400)) } }
+      const again = planned(pinned, seed, 10)
+      expect(brokenRules(pinned, again), `day ${seed}`).toEqual([])
+      if (again.missing.length > 0) continue
+      const moved = again.placed.find((p) => p.task.id === one.task.id)
+      expect(moved?.start).toBeGreaterThanOrEqual((pinned.pins[one.task.id] ?? 0) - 1e-6)
+    }
+  })
+
   it('leaves out what never fits, and says so', () => {
     const day = roughDay(5)
     const none = { ...day, people: [] }
@@ -70,12 +104,7 @@ describe('a day planned again', () => {
       const now = Math.round(c.between(0.1, 0.9) * plan.end)
       const late = Math.round(c.between(0, 900))
       const begun = plan.placed.filter((p) => p.start <= now)
-      const soFar = {
-        now: now + late,
-        began: Object.fromEntries(begun.map((p) => [p.task.id, p.start])),
-        ended: Object.fromEntries(begun.filter((p) => p.end <= now).map((p) => [p.task.id, p.end])),
-        by: Object.fromEntries(begun.flatMap((p) => (p.person ? [[p.task.id, p.person]] : []))),
-      }
+      const soFar = { ...asPlanned(plan, now), now: now + late }
       const again = replan(day, plan, soFar)
       expect(brokenRules({ ...day, from: 0 }, again, new Set(Object.keys(soFar.began))), `day ${seed}`).toEqual([])
       for (const p of begun) expect(again.placed.find((x) => x.task.id === p.task.id)?.start).toBe(p.start)

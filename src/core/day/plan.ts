@@ -91,7 +91,7 @@ function tryAt(board: Board, block: Block, way: Way, start: number): Found | num
   }
   const at = (id: string): Placed | undefined => mine.get(id) ?? board.placed.get(id)
   for (const [i, task] of way.tasks.entries()) {
-    const { earliest, latest } = windowOf(task, at, i === 0 ? start : Number.NEGATIVE_INFINITY)
+    const { earliest, latest } = windowOf(board.day, task, at, i === 0 ? start : Number.NEGATIVE_INFINITY)
     const late = i === 0 ? 0 : (board.delays[task.id] ?? 0)
     const who = personFor(board, task, mine, Math.max(earliest, Math.min(latest, earliest + late)))
     if (who.start > latest) {
@@ -124,13 +124,14 @@ function tryAt(board: Board, block: Block, way: Way, start: number): Found | num
   return { way, placed, held, end: Math.max(...placed.map((p) => p.end)) }
 }
 
-/** Between which moments a task may be begun, by what came before it. */
+/** Between which moments a task may be begun, by what came before it and where it was put. */
 function windowOf(
-  { after }: Task,
+  { pins }: DayTask,
+  { id, after }: Task,
   at: (id: string) => Placed | undefined,
   from: number,
 ): { earliest: number; latest: number } {
-  let earliest = from
+  let earliest = Math.max(from, pins[id] ?? Number.NEGATIVE_INFINITY)
   let latest = Number.POSITIVE_INFINITY
   for (const { task, least, most } of after) {
     const before = at(task)
@@ -227,6 +228,17 @@ export interface SoFar {
   readonly by: Readonly<Record<string, string>>
 }
 
+/** What has been done by a moment of a day that went as planned. */
+export function asPlanned(plan: DayPlan, now: number): SoFar {
+  const begun = plan.placed.filter((p) => p.start <= now)
+  return {
+    now,
+    began: Object.fromEntries(begun.map((p) => [p.task.id, p.start])),
+    ended: Object.fromEntries(begun.flatMap((p) => (p.end <= now ? [[p.task.id, p.end]] : []))),
+    by: Object.fromEntries(begun.flatMap((p) => (p.person ? [[p.task.id, p.person]] : []))),
+  }
+}
+
 /** A block that has begun, in its way. */
 interface Fixed {
   readonly block: string
@@ -273,7 +285,7 @@ function goOn(board: Board, block: Block, way: Way, { now, began, ended, by }: S
   const next = way.tasks.find((t) => began[t.id] === undefined)
   for (const task of way.tasks) {
     const from = began[task.id]
-    const { earliest } = windowOf(task, at, now)
+    const { earliest } = windowOf(board.day, task, at, now)
     const soonest = earliest + (task === next ? shift : 0)
     const who = from === undefined ? personFor(board, task, mine, soonest) : { id: by[task.id] ?? null, start: from }
     const end = ended[task.id] ?? Math.max(who.start + task.seconds, from === undefined ? 0 : now)

@@ -2,8 +2,14 @@
  * Looks for better plans of a day: another order of its blocks, and tasks put off to make room, by small changes and simulated
  * annealing (Kirkpatrick and others 1983). Pure: chance is handed in, and the budget is a number of tries.
  */
+import { chainOf } from './hold-up'
 import { blockEnd, planInOrder } from './plan'
+import { togetherIn } from './running'
 import type { Block, DayPlan, DayTask } from './task'
+import { tighten } from './tighten'
+
+/** ◊ s of a later end that two pots are worth that do not come off in the same minute. */
+const TOGETHER = 30
 
 /** What a plan is worth, less being better: what is left out, then what is late, then its end, then people waiting. */
 export function worthOf(plan: DayPlan, day: DayTask): number {
@@ -14,7 +20,7 @@ export function worthOf(plan: DayPlan, day: DayTask): number {
     const span = Math.max(...mine.map((p) => p.end)) - Math.min(...mine.map((p) => p.start))
     return sum + Math.max(0, span - mine.reduce((s, p) => s + p.task.seconds, 0))
   }, 0)
-  return plan.missing.length * 1e9 + late * 1e3 + plan.end + idle * 1e-3
+  return plan.missing.length * 1e9 + late * 1e3 + TOGETHER * togetherIn(plan) + plan.end + idle * 1e-3
 }
 
 /** Orders worth trying first: as written, the longest chain first, the longest wait first. */
@@ -33,9 +39,9 @@ export const longestSettingFirst = (day: DayTask): DayPlan => planInOrder(day, f
 /** ◊ Tries that take about two seconds on a small machine: a day of few tasks is tried more often. */
 export const triesFor = (day: DayTask): number =>
   Math.min(
-    14_000,
+    7000,
     Math.round(
-      110_000 /
+      60_000 /
         Math.max(
           1,
           day.blocks.reduce((n, b) => n + b.ways[0].tasks.length, 0),
@@ -56,7 +62,11 @@ export interface PlanProgress {
 export function* planning(day: DayTask, random: () => number, budget: number): Generator<PlanProgress, DayPlan> {
   const tried = (order: readonly string[], delays: DayPlan['delays']): Tried => {
     const plan = planInOrder(day, order, delays)
-    return { plan, worth: worthOf(plan, day) }
+    const drawn = tighten(plan, day)
+    const tight = drawn && planInOrder(day, order, drawn)
+    const worth = worthOf(plan, day)
+    const other = tight ? worthOf(tight, day) : worth
+    return tight && other < worth ? { plan: tight, worth: other } : { plan, worth }
   }
   const [first, ...others] = firstOrders(day) as [string[], ...string[][]]
   let best = tried(first, {})
@@ -70,10 +80,18 @@ export function* planning(day: DayTask, random: () => number, budget: number): G
   let here = best
   while (tries < budget) {
     const { order, delays } = here.plan
+    const kind = random()
     const next =
-      random() < PUT_OFF ? tried(order, putOff(here.plan, delays, random)) : tried(changed(order, random), delays)
+      kind < MAKE_WAY
+        ? tried(order, makeWay(here.plan, day, random))
+        : kind < PUT_OFF
+          ? tried(order, putOff(here.plan, delays, random))
+          : tried(changed(order, random), delays)
     tries++
     const into = ((tries / budget) * HEAT.times) % 1
+    // heated again, it goes on from the best there is, or begins anew
+    if (into < HEAT.times / budget)
+      here = Math.round((tries / budget) * HEAT.times) % 2 === 0 ? best : tried(shuffled(order, random), {})
     const heat = HEAT.first * HEAT.last ** into
     // a little worse is gone along with at first, so that a dead end is left again
     if (next.worth <= here.worth || random() < Math.exp((here.worth - next.worth) / (heat * here.worth))) here = next
@@ -90,10 +108,11 @@ interface Tried {
 }
 
 /** ◊ How much worse, as a share, is gone along with at first, what is left of that at the end, and how often it begins anew. */
-const HEAT = { first: 0.05, last: 0.004, times: 3 }
+const HEAT = { first: 0.06, last: 0.002, times: 8 }
 const SHOWN_EVERY = 50
-/** ◊ Share of changes that put a task off, or no longer, instead of changing the order. */
-const PUT_OFF = 0.6
+/** ◊ Shares of changes, summed up: one that makes way for what the end hangs on, then one that puts any task off or no longer; the rest change the order. */
+const MAKE_WAY = 0.3
+const PUT_OFF = 0.7
 
 /**
  * Delays with one more task put off, so that it begins where another ends or makes room for one that could not begin before
@@ -114,6 +133,32 @@ function putOff(plan: DayPlan, delays: DayPlan['delays'], random: () => number):
   const by = other.end > one.start ? other.end - one.start : other.task.seconds
   next[one.task.id] = (next[one.task.id] ?? 0) + by
   return next
+}
+
+/**
+ * Delays by which something makes way for a task that the end of the day hangs on and that waits for it: the two change places
+ * (a reversed arc of the critical path, van Laarhoven, Aarts and Lenstra 1992).
+ */
+function makeWay(plan: DayPlan, day: DayTask, random: () => number): Record<string, number> {
+  const chain = chainOf(plan, day)
+  const waiting = chain.flatMap(({ task, waitsFor }, i) => {
+    const other = chain[i + 1]?.task
+    return other && (waitsFor === 'person' || waitsFor === 'thing') ? [{ task, other }] : []
+  })
+  const found = waiting[Math.floor(random() * waiting.length)]
+  if (!found) return putOff(plan, plan.delays, random)
+  // the one in the way, or something it hangs on: a window may not let it wait by itself
+  const before = plan.placed.filter((p) => p.block === found.other.block && p.start <= found.other.start)
+  const one = random() < 0.5 ? found.other : (before[Math.floor(random() * before.length)] ?? found.other)
+  const { [found.task.task.id]: _, ...delays } = plan.delays
+  return { ...delays, [one.task.id]: (delays[one.task.id] ?? 0) + found.task.task.seconds }
+}
+
+function shuffled(order: readonly string[], random: () => number): string[] {
+  return order
+    .map((id) => [random(), id] as const)
+    .sort((a, b) => a[0] - b[0])
+    .map(([, id]) => id)
 }
 
 /** An order with one block moved to another place, or two swapped. */

@@ -71,6 +71,8 @@ export interface DayTask {
   /** When the first thing may be done, and when all should be, s. */
   readonly from: number
   readonly by: number
+  /** Tasks somebody has put at a moment, s: they begin no sooner, and everything else makes room. */
+  readonly pins: Readonly<Record<string, number>>
 }
 
 /** A task with its moment and its person; null where it takes nobody. */

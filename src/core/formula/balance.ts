@@ -3,6 +3,7 @@
  * linear programmes in a row (Griffith & Stewart 1961): near a make-up each measure is nearly straight in its grams, so
  * within a step that is trusted a linear programme finds the best change; a step that does not help is halved.
  */
+import { runOut } from '../quantity/run-out'
 import type { Conditions } from './analyse'
 import { type Measured, type MeasureOf, measured, stepOf } from './balance-measures'
 import type { BoiledFormula } from './document'
@@ -188,9 +189,7 @@ function stepFrom(
 export function inTheWay(task: BalanceTask, solve: SolveLinear): MeasureOf[] {
   return task.wishes.flatMap((w) => {
     const others = task.wishes.filter((o) => o !== w)
-    const steps = balancing({ ...task, wishes: others }, solve)
-    let step = steps.next()
-    while (!step.done) step = steps.next()
-    return step.value.short.length === 0 ? [w.measure] : []
+    const { short } = runOut(balancing({ ...task, wishes: others }, solve))
+    return short.length === 0 ? [w.measure] : []
   })
 }

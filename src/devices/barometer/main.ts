@@ -3,8 +3,8 @@
  * behind docs/device-contracts.md. Settings: IMBRY_APP, IMBRY_HUB_TOKEN, IMBRY_CHANNEL, IMBRY_ALTITUDE (m), IMBRY_HUMIDITY (0 to 1).
  */
 import { standardPressure } from '@/core'
+import { normal, seeded } from '@/core/quantity/seeded'
 import { deviceFacts } from '../link'
-import { normal, seeded } from '../random'
 
 const EVERY_MS = 30_000
 /** ◊ Weather in hPa: how far it wanders, and how much of it stays from one telling to the next. */

@@ -15,8 +15,8 @@ import {
   standing,
   startPot,
 } from '@/core'
+import { seeded, seedOf } from '@/core/quantity/seeded'
 import { type ProbeFacts, type ProbeModel, probeModel } from '../probe'
-import { seeded, seedOf } from '../random'
 import { slabReadings } from './slab-probe'
 
 type Boil = NonNullable<ChannelFrame['boil']>

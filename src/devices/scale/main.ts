@@ -4,8 +4,8 @@
  */
 import { ulid } from 'ulid'
 import { wantedSchema } from '@/contract/devices'
+import { seeded } from '@/core/quantity/seeded'
 import { deviceFacts, readEvents } from '../link'
-import { seeded } from '../random'
 import { openPan } from './pan'
 
 const EVERY_MS = 250

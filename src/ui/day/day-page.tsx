@@ -1,53 +1,34 @@
 'use client'
 
-import { CalendarDays, Printer } from 'lucide-react'
+import { ChevronLeft, ChevronRight } from 'lucide-react'
+import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useEffect, useState } from 'react'
-import { cooks, type Day, type DayView } from '@/contract/day'
-import { inGrams } from '@/core'
+import { useState } from 'react'
+import type { Day, DayView } from '@/contract/day'
 import { Button } from '@/ui/kit/button'
-import { saveFile } from '@/ui/kit/save-file'
+import { useKeys } from '@/ui/kit/keys'
 import { send } from '@/ui/kit/send'
 import { ChoiceList, Slot } from '@/ui/kit/slot'
-import { usePreferences, useSay, useTime } from '@/ui/shell/preferences'
-import { cookNames, formatSpan } from '@/words'
-import { calendarOf } from './calendar'
-import { HoldUp } from './hold-up'
-import { Items, type ItemsProps } from './items'
-import { Lanes } from './lanes'
-import { NextTasks } from './next-tasks'
-import { hoursOf, type Planned, soFarOf, usePlan } from './use-day'
+import { usePreferences, useTime } from '@/ui/shell/preferences'
+import { formatSpan } from '@/words'
+import { Cooks, HOURS } from './cooks'
+import { Items } from './items'
+import { Plan } from './plan'
+import { hoursOf, type Planned, usePlan } from './use-day'
 
-const HOURS = Array.from({ length: 36 }, (_, i) => {
-  const half = i + 10
-  return `${String(Math.floor(half / 2)).padStart(2, '0')}:${half % 2 ? '30' : '00'}`
-})
 const COUNTS = ['one cook', 'two cooks', 'three cooks']
+/** ◊ Changes that can be taken back. */
+const MOST_BACK = 50
 
-interface Mine {
-  readonly day: Day
-  readonly version: number
-}
-
-/** A day of several products: asked for in a sentence, planned over people, rings, pots and moulds. */
-export function DayPage({ view }: { readonly view: DayView }) {
+/** A day as it is being changed here: as it stands, and as it stood before. */
+function useEdited(view: DayView) {
   const router = useRouter()
-  const time = useTime()
-  const { zone } = usePreferences()
-  const [{ day, version }, setMine] = useState<Mine>(view)
+  const [{ day, version }, setMine] = useState<{ readonly day: Day; readonly version: number }>(view)
+  const [past, setPast] = useState<readonly Day[]>([])
+  const [problem, setProblem] = useState<string | null>(null)
   // what another screen, or the stove, has made of it since
   if (view.version > version) setMine(view)
-  const [problem, setProblem] = useState<string | null>(null)
-  const [now, setNow] = useState<number | null>(null)
-  useEffect(() => {
-    setNow(Date.now())
-    const tick = setInterval(() => setNow(Date.now()), 30_000)
-    return () => clearInterval(tick)
-  }, [])
-  const { planned, whatIfs, problem: unplanned } = usePlan(view, day, zone)
-  const { first, by } = hoursOf({ date: view.date, day }, zone)
-  const clock = (s: number): string => time(first + 1000 * s, 'clock')
-  const change = async (next: Day): Promise<void> => {
+  const write = async (next: Day): Promise<void> => {
     setMine({ day: next, version })
     try {
       const written = await send<{ version: number }>('PUT', `/api/days/${view.date}`, { day: next, version })
@@ -58,35 +39,72 @@ export function DayPage({ view }: { readonly view: DayView }) {
       setProblem((error as Error).message)
     }
   }
-  const names = Object.fromEntries(
-    day.items.map((i) => [i.id, view.book.find((b) => b.id === i.formula)?.name ?? i.formula]),
+  const undo = (): void => {
+    const before = past.at(-1)
+    if (!before) return
+    setPast(past.slice(0, -1))
+    // what was done meanwhile was done: only what is wanted goes back
+    const { began, ended, who, boils, meant } = day
+    void write({ ...before, began, ended, who, boils, meant })
+  }
+  return {
+    day,
+    problem,
+    undo: past.length > 0 ? undo : undefined,
+    /** Writes what was done: nobody takes that back. */
+    log: write,
+    change: (next: Day): Promise<void> => {
+      setPast([...past, day].slice(-MOST_BACK))
+      return write(next)
+    },
+  }
+}
+
+/** The date so many days on. */
+const dateAfter = (date: string, days: number): string =>
+  new Date(Date.parse(`${date}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
+
+/** A day of several products: asked for in a sentence, planned over people, rings, pots and moulds, and run. */
+export function DayPage({ view }: { readonly view: DayView }) {
+  const time = useTime()
+  const { zone } = usePreferences()
+  const { day, problem, undo, log, change } = useEdited(view)
+  const [running, setRunning] = useState<Planned | null>(null)
+  const { first, by } = hoursOf({ date: view.date, day }, zone)
+  const search = usePlan(view, day, by)
+  useKeys({ 'undo-change': undo })
+  const clock = (s: number): string => time(first + 1000 * s, 'clock')
+  const said = search.problem ?? problem
+  const hour = (label: string, key: 'from' | 'by') => (
+    <Slot label={label} text={day[key]}>
+      {(close) => (
+        <ChoiceList
+          value={day[key]}
+          options={HOURS.map((h) => ({ id: h, label: h }))}
+          onPick={(next) => {
+            void change({ ...day, [key]: next })
+            close()
+          }}
+        />
+      )}
+    </Slot>
   )
-  const said = unplanned ?? problem
   return (
     <div className="flex flex-col gap-3 p-4 lg:p-5">
       <h1 className="sr-only">Day, {time(first, 'date')}</h1>
       <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 rounded-sheet bg-bar px-5 py-3 text-title text-on-bar print:hidden">
         <span>Make</span>
         <Slot label="Things" text={day.items.length === 1 ? '1 thing' : `${day.items.length} things`}>
-          {() => <Items view={view} day={day} onDay={(next) => void change(next)} />}
+          {() => <Items view={view} day={day} by={by} onDay={(next) => void change(next)} />}
         </Slot>
         <span>by</span>
-        <Hour label="By" value={day.by} onPick={(next) => change({ ...day, by: next })} />
+        {hour('By', 'by')}
         <span>with</span>
         <Slot label="Cooks" text={COUNTS[day.cooks - 1] ?? ''}>
-          {(close) => (
-            <ChoiceList
-              value={String(day.cooks)}
-              options={cooks.map((_, i) => ({ id: String(i + 1), label: COUNTS[i] ?? '' }))}
-              onPick={(id) => {
-                void change({ ...day, cooks: Number(id) })
-                close()
-              }}
-            />
-          )}
+          {() => <Cooks day={day} onDay={(next) => void change(next)} />}
         </Slot>
         <span>from</span>
-        <Hour label="From" value={day.from} onPick={(next) => change({ ...day, from: next })} />
+        {hour('From', 'from')}
         <span>in</span>
         <Slot label="Room" text={view.kitchen.room.find((r) => r.id === day.room)?.name ?? 'the kitchen'}>
           {(close) => (
@@ -101,32 +119,54 @@ export function DayPage({ view }: { readonly view: DayView }) {
           )}
         </Slot>
         <span className="ml-auto text-right text-main text-lemon" aria-live="polite">
-          {planned && day.items.length > 0 && sayEnd(planned, by, clock)}
+          {running && day.items.length > 0 && sayEnd(running, by, clock)}
         </span>
+        {search.found && search.found.share < 1 && (
+          <Button look="quiet" className="min-h-9 text-small text-on-bar hover:text-ink" onClick={search.stop}>
+            Good enough
+          </Button>
+        )}
       </div>
       {said && (
         <p role="alert" className="text-main text-cherry">
           {said}
         </p>
       )}
+      <nav aria-label="Days" className="flex items-center gap-1 text-body print:hidden">
+        <Link
+          aria-label="The day before"
+          href={`/day?date=${dateAfter(view.date, -1)}`}
+          className="grid size-10 place-items-center rounded-control hover:bg-sheet"
+        >
+          <ChevronLeft size={18} aria-hidden />
+        </Link>
+        <span className="casual font-bold">{time(first, 'date')}</span>
+        <Link
+          aria-label="The day after"
+          href={`/day?date=${dateAfter(view.date, 1)}`}
+          className="grid size-10 place-items-center rounded-control hover:bg-sheet"
+        >
+          <ChevronRight size={18} aria-hidden />
+        </Link>
+      </nav>
       {day.items.length === 0 ? (
         <p className="rounded-sheet bg-sheet p-8 text-main">
           Nothing is planned for {time(first, 'date')}. Touch <strong>0 things</strong> above and say what is to be
-          made.
+          made, or take it from an earlier day.
         </p>
       ) : (
-        planned && (
+        search.found && (
           <Plan
             view={view}
             day={day}
-            planned={planned}
-            whatIfs={whatIfs}
-            names={names}
+            found={search.found}
+            whatIfs={search.whatIfs}
             first={first}
             by={by}
-            now={now}
-            version={version}
+            undo={undo}
+            onRunning={setRunning}
             onDay={change}
+            onLog={log}
           />
         )
       )}
@@ -139,165 +179,5 @@ function sayEnd({ plan, share }: Planned, by: number, clock: (s: number) => stri
   if (plan.missing.length > 0) return `not all of it fits${looking}`
   const spare = by - plan.end
   if (plan.late.length > 0) return `ready ${clock(plan.end)}, ${plan.late.length} later${looking}`
-  return `ready ${clock(plan.end)}, ${formatSpan(spare)} to spare${looking}`
-}
-
-function Hour({
-  label,
-  value,
-  onPick,
-}: {
-  readonly label: string
-  readonly value: string
-  onPick(next: string): void
-}) {
-  return (
-    <Slot label={label} text={value}>
-      {(close) => (
-        <ChoiceList
-          value={value}
-          options={HOURS.map((h) => ({ id: h, label: h }))}
-          onPick={(next) => {
-            onPick(next)
-            close()
-          }}
-        />
-      )}
-    </Slot>
-  )
-}
-
-interface PlanProps extends ItemsProps {
-  readonly version: number
-  readonly planned: Planned
-  readonly whatIfs: ReturnType<typeof usePlan>['whatIfs']
-  readonly names: Readonly<Record<string, string>>
-  readonly first: number
-  readonly by: number
-  readonly now: number | null
-}
-
-function Plan({ view, day, version, planned, whatIfs, names, first, by, now, onDay }: PlanProps) {
-  const say = useSay()
-  const { plan, compiled } = planned
-  const { kitchen } = view
-  const seconds = now === null ? -1 : (now - first) / 1000
-  const soFar = soFarOf({ ...view, day }, first, now ?? first)
-  const ended = new Set(Object.keys(soFar?.ended ?? {}))
-  const thingName = (id: string): string => {
-    const [kind, ...rest] = id.split(' ')
-    const key = rest.join(' ')
-    const list = kind === 'pot' ? kitchen.pot : kind === 'ring' ? kitchen.burner : kitchen.vessel
-    return list.find((t) => t.id === key)?.name ?? key
-  }
-  const used = [...new Set(plan.held.map((h) => h.thing))].sort()
-  const order = ['ring', 'pot', 'vessel']
-  const things = used
-    .toSorted((a, b) => order.indexOf(a.split(' ')[0] ?? '') - order.indexOf(b.split(' ')[0] ?? ''))
-    .map((id) => ({ id, name: thingName(id) }))
-  return (
-    <>
-      <section aria-label="Lanes" className="sheet p-4">
-        <Lanes
-          plan={plan}
-          people={cooks.slice(0, day.cooks).map((id) => ({ id, name: cookNames[id] ?? id }))}
-          things={things}
-          names={names}
-          first={first}
-          by={by}
-          now={seconds}
-          done={ended}
-        />
-      </section>
-      <div className="grid items-start gap-3 lg:grid-cols-3">
-        <NextTasks
-          view={view}
-          day={day}
-          version={version}
-          planned={planned}
-          names={names}
-          first={first}
-          ended={ended}
-          now={now}
-          onDay={onDay}
-        />
-        <HoldUp planned={planned} whatIfs={whatIfs} names={names} thing={thingName} first={first} by={by} />
-        <section aria-labelledby="made" className="sheet p-5">
-          <div className="flex items-baseline justify-between">
-            <h2 id="made" className="casual text-title font-bold">
-              What is made
-            </h2>
-            <span className="flex gap-2 print:hidden">
-              <Button
-                onClick={() =>
-                  void calendarOf(view.date, plan, first, names).then((text) =>
-                    saveFile(text, `day-${view.date}.ics`, 'text/calendar'),
-                  )
-                }
-              >
-                <CalendarDays size={16} aria-label="As a calendar" />
-              </Button>
-              <Button onClick={() => window.print()}>
-                <Printer size={16} aria-label="Print" />
-              </Button>
-            </span>
-          </div>
-          <ul className="mt-1 text-body">
-            {day.items.map((i) => (
-              <Made
-                key={i.id}
-                item={i}
-                name={names[i.id] ?? ''}
-                planned={planned}
-                why={compiled.problems.find((p) => p.item === i.id)?.why}
-                first={first}
-              />
-            ))}
-          </ul>
-          <details className="mt-2 text-body">
-            <summary className="min-h-9 cursor-pointer content-center font-semibold">
-              To weigh, over the whole day
-            </summary>
-            <ul>
-              {compiled.weigh.map((w) => (
-                <li key={w.name} className="flex justify-between gap-4 border-b border-line py-1 last:border-0">
-                  {w.name}
-                  <span className="figures">{say.weight(inGrams(w.grams))}</span>
-                </li>
-              ))}
-            </ul>
-          </details>
-        </section>
-      </div>
-    </>
-  )
-}
-
-interface MadeProps {
-  readonly item: Day['items'][number]
-  readonly name: string
-  readonly planned: Planned
-  readonly why: string | undefined
-  readonly first: number
-}
-
-/** One product: when it is ready, or why it is not. */
-function Made({ item, name, planned: { plan }, why, first }: MadeProps) {
-  const time = useTime()
-  const mine = plan.placed.filter((p) => p.task.item === item.id)
-  const end = Math.max(...mine.map((p) => p.end))
-  const lost = plan.missing.some((b) => b.startsWith(`${item.id} `))
-  const tomorrow = end > 86_400
-  return (
-    <li className="border-b border-line py-1.5 last:border-0">
-      <span className="font-semibold">{name}</span>, {item.pieces} pieces:{' '}
-      {why ? (
-        <span className="text-cherry">{why}</span>
-      ) : lost || mine.length === 0 ? (
-        <span className="text-cherry">does not fit into these hours</span>
-      ) : (
-        `ready ${tomorrow ? 'the day after, ' : ''}${time(first + 1000 * end, 'clock')}`
-      )}
-    </li>
-  )
+  return `ready ${clock(plan.end)}, ${formatSpan(60 * Math.floor(spare / 60))} to spare${looking}`
 }

@@ -1,79 +1,185 @@
 'use client'
 
-import { Plus, X } from 'lucide-react'
-import { useState } from 'react'
+import { CalendarClock, FileUp, Plus, X } from 'lucide-react'
+import { type ReactNode, useState } from 'react'
 import { ulid } from 'ulid'
 import { type Day, type DayView, MOST_ITEMS } from '@/contract/day'
 import { NumberField } from '@/ui/kit/number-field'
 import { ChoiceList } from '@/ui/kit/slot'
+import { useTime } from '@/ui/shell/preferences'
+import { ordersIn } from './orders'
+import { mostOf } from './use-day'
 
 /** ◊ Pieces a product is added with. */
 const USUAL_PIECES = 80
 
-export interface ItemsProps {
+interface ItemsProps {
   readonly view: DayView
   readonly day: Day
+  /** s from the first hour to the one asked for. */
+  readonly by: number
   onDay(next: Day): void
 }
 
-/** What is to be made, and how much of each. */
-export function Items({ view, day, onDay }: ItemsProps) {
-  const [adding, setAdding] = useState(false)
-  if (adding)
+const fresh = (formula: string, pieces: number): Day['items'][number] => ({ id: ulid().slice(-10), formula, pieces })
+
+/** What is to be made, and how much of each: one by one, from a file of orders, or as on an earlier day. */
+export function Items({ view, day, by, onDay }: ItemsProps) {
+  const time = useTime()
+  const [picking, setPicking] = useState<'formula' | 'day' | null>(null)
+  const [said, setSaid] = useState<string | null>(null)
+  const put = (items: Day['items']): void => onDay({ ...day, items: items.slice(0, MOST_ITEMS) })
+  if (picking === 'formula')
     return (
       <ChoiceList
         value=""
         options={view.book.map((b) => ({ id: b.id, label: b.name }))}
         onPick={(formula) => {
-          onDay({ ...day, items: [...day.items, { id: ulid().slice(-10), formula, pieces: USUAL_PIECES }] })
-          setAdding(false)
+          put([...day.items, fresh(formula, USUAL_PIECES)])
+          setPicking(null)
         }}
       />
     )
+  if (picking === 'day')
+    return (
+      <ChoiceList
+        value=""
+        options={view.earlier.map((e) => ({
+          id: e.date,
+          label: time(Date.parse(`${e.date}T12:00:00Z`), 'date'),
+          detail: e.items.length === 1 ? '1 thing' : `${e.items.length} things`,
+        }))}
+        onPick={(date) => {
+          const items = view.earlier.find((e) => e.date === date)?.items ?? []
+          put(items.map((i) => fresh(i.formula, i.pieces)))
+          setPicking(null)
+        }}
+      />
+    )
+  const take = async (file: File): Promise<void> => {
+    const { orders, unread } = ordersIn(await file.text(), view.book)
+    const items = [...day.items]
+    for (const { formula, pieces } of orders) {
+      const at = items.findIndex((i) => i.formula === formula)
+      if (at < 0) items.push(fresh(formula, pieces))
+      else items[at] = { ...(items[at] as Day['items'][number]), pieces }
+    }
+    if (orders.length > 0) put(items)
+    const left = Math.max(0, items.length - MOST_ITEMS)
+    setSaid(
+      [
+        orders.length === 0
+          ? 'No order was found in it; the day is as it was.'
+          : `${orders.length} products were taken.`,
+        unread.length > 0 ? `Not understood, and left out: ${unread.slice(0, 3).join(' · ')}.` : '',
+        left > 0 ? `${left} more than a day takes were left out.` : '',
+      ]
+        .filter(Boolean)
+        .join(' '),
+    )
+  }
   return (
     <>
       <ul className="flex flex-col gap-2">
-        {day.items.map((item) => {
-          const name = view.book.find((b) => b.id === item.formula)?.name ?? item.formula
-          return (
-            <li key={item.id} className="grid grid-cols-[1fr_84px_44px] items-center gap-2 text-body">
-              <span className="font-semibold">{name}</span>
-              <NumberField
-                label={`Pieces of ${name}`}
-                hiddenLabel
-                small
-                value={item.pieces}
-                least={1}
-                most={100_000}
-                onValue={(pieces) =>
-                  onDay({
-                    ...day,
-                    items: day.items.map((i) => (i.id === item.id ? { ...i, pieces: Math.round(pieces) } : i)),
-                  })
-                }
-              />
-              <button
-                type="button"
-                aria-label={`Leave ${name} out`}
-                onClick={() => onDay({ ...day, items: day.items.filter((i) => i.id !== item.id) })}
-                className="grid size-11 place-items-center rounded-control hover:bg-marble"
-              >
-                <X size={18} aria-hidden />
-              </button>
-            </li>
-          )
-        })}
+        {day.items.map((item) => (
+          <Item key={item.id} view={view} day={day} by={by} item={item} onDay={onDay} />
+        ))}
       </ul>
       {day.items.length < MOST_ITEMS && (
-        <button
-          type="button"
-          onClick={() => setAdding(true)}
-          className="mt-2 flex min-h-11 w-full items-center gap-2 rounded-control px-2 text-main font-semibold hover:bg-marble"
-        >
-          <Plus size={18} aria-hidden />
+        <Row icon={<Plus size={18} aria-hidden />} onPick={() => setPicking('formula')}>
           Something more
-        </button>
+        </Row>
+      )}
+      {view.earlier.length > 0 && (
+        <Row icon={<CalendarClock size={18} aria-hidden />} onPick={() => setPicking('day')}>
+          The same as on an earlier day
+        </Row>
+      )}
+      <label className="flex min-h-11 w-full cursor-pointer items-center gap-2 rounded-control px-2 text-main font-semibold focus-within:outline-3 focus-within:outline-cherry hover:bg-marble">
+        <FileUp size={18} aria-hidden />
+        Orders from a CSV file
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          className="sr-only"
+          onChange={(e) => {
+            const file = e.target.files?.[0]
+            if (file) void take(file)
+            e.target.value = ''
+          }}
+        />
+      </label>
+      {said && (
+        <p role="status" className="mt-1 px-2 text-small text-muted">
+          {said}
+        </p>
       )}
     </>
+  )
+}
+
+function Row({ icon, children, onPick }: { readonly icon: ReactNode; readonly children: ReactNode; onPick(): void }) {
+  return (
+    <button
+      type="button"
+      onClick={onPick}
+      className="flex min-h-11 w-full items-center gap-2 rounded-control px-2 text-left text-main font-semibold hover:bg-marble"
+    >
+      {icon}
+      {children}
+    </button>
+  )
+}
+
+/** One product and its pieces; as many as fit beside the rest, if that is what is wanted. */
+function Item({ view, day, by, item, onDay }: ItemsProps & { readonly item: Day['items'][number] }) {
+  const [looking, setLooking] = useState(false)
+  const [problem, setProblem] = useState<string | null>(null)
+  const name = view.book.find((b) => b.id === item.formula)?.name ?? item.formula
+  const size = (pieces: number): void =>
+    onDay({ ...day, items: day.items.map((i) => (i.id === item.id ? { ...i, pieces } : i)) })
+  const most = async (): Promise<void> => {
+    setLooking(true)
+    setProblem(null)
+    try {
+      const pieces = await mostOf(view, day, by, item.id)
+      if (pieces > 0) size(pieces)
+      else setProblem('None fit beside the rest')
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+    setLooking(false)
+  }
+  return (
+    <li className="grid grid-cols-[1fr_84px_44px] items-center gap-x-2 text-body">
+      <span>
+        <span className="font-semibold">{name}</span>
+        <button
+          type="button"
+          disabled={looking}
+          onClick={() => void most()}
+          className="block min-h-7 text-left text-small text-muted underline underline-offset-4 hover:text-ink"
+        >
+          {looking ? 'looking …' : (problem ?? 'as many as fit')}
+        </button>
+      </span>
+      <NumberField
+        label={`Pieces of ${name}`}
+        hiddenLabel
+        small
+        value={item.pieces}
+        least={1}
+        most={100_000}
+        onValue={(pieces) => size(Math.round(pieces))}
+      />
+      <button
+        type="button"
+        aria-label={`Leave ${name} out`}
+        onClick={() => onDay({ ...day, items: day.items.filter((i) => i.id !== item.id) })}
+        className="grid size-11 place-items-center rounded-control hover:bg-marble"
+      >
+        <X size={18} aria-hidden />
+      </button>
+    </li>
   )
 }

@@ -1,11 +1,14 @@
 'use client'
 
+import { useRef, useState } from 'react'
 import type { DayPlan, Placed } from '@/core'
 import { linear } from '@/ui/chart/scale'
+import { useSize } from '@/ui/kit/use-size'
 import { useTime } from '@/ui/shell/preferences'
-import { taskName } from '@/words'
+import { formatSpan, taskName } from '@/words'
+import { LaneBars, LaneThings, ROW } from './lane-rows'
 
-interface Props {
+export interface LanesProps {
   readonly plan: DayPlan
   readonly people: readonly { readonly id: string; readonly name: string }[]
   readonly things: readonly { readonly id: string; readonly name: string }[]
@@ -14,159 +17,170 @@ interface Props {
   readonly first: number
   readonly by: number
   readonly now: number
-  /** Tasks that are under way or over. */
+  /** Tasks that are under way or over, and those put at a moment by hand. */
+  readonly begun: ReadonlySet<string>
   readonly done: ReadonlySet<string>
+  readonly pins: Readonly<Record<string, number>>
+  /** Times as wide as the page. */
+  readonly zoom: number
+  /** A task is held over a moment, s, not let go yet; null once it is nowhere. */
+  onHold(at: Pin | null): void
+  /** A task is put at a moment; null: it is put nowhere any more. */
+  onPut(id: string, at: number | null): void
 }
 
-const ROW = 30
-const LEFT = 148
-const TOP = 34
-const WIDTH = 1100
+export interface Pin {
+  readonly id: string
+  readonly at: number
+}
+
+const TOP = 44
 const HOUR = 3600
-/** Hours that have room to be named. */
-const MOST_HOURS = 14
-/** px below which a bar has no room for its word. */
-const ROOM = 46
+/** px an hour's name needs. */
+const HOUR_ROOM = 74
+/** s a task is moved by at least: nobody plans to the minute. */
+export const STEP = 300
 
-/** What a bar is, by shape, colour and word: on the heat, hands, waiting. */
-const looks: Readonly<
-  Record<Placed['task']['kind'], { readonly fill: string; readonly text: string; readonly radius: number }>
-> = {
-  ready: { fill: 'fill-line', text: 'fill-ink', radius: 12 },
-  cook: { fill: 'fill-cherry/70', text: 'fill-on-fill', radius: 3 },
-  pull: { fill: 'fill-cherry', text: 'fill-on-fill', radius: 3 },
-  work: { fill: 'fill-bar', text: 'fill-on-bar', radius: 8 },
-  wash: { fill: 'fill-muted', text: 'fill-on-bar', radius: 12 },
-}
-
-/** The day in lanes: people above, things below; the hour asked for, the hour it is ready, and now. */
-export function Lanes({ plan, people, things, names, first, by, now, done }: Props) {
+/** The day in lanes: people above, things below; the hour asked for, the hour it is ready, and now. A task is dragged, or moved by the arrow keys. */
+export function Lanes(props: LanesProps) {
+  const { plan, people, things, first, by, now, zoom, onHold, onPut } = props
   const time = useTime()
+  const [box, size] = useSize<HTMLDivElement>({ width: 960, height: 0 })
+  const [held, setHeld] = useState<string | null>(null)
+  const drag = useRef<{ readonly p: Placed; readonly x: number } | null>(null)
   const rows = [...people, ...things]
   const last = Math.max(by, plan.end, ...plan.placed.filter((p) => !plan.late.includes(p.block)).map((p) => p.end))
-  const height = TOP + rows.length * ROW + 8
-  const x = linear([0, last + HOUR / 3], [LEFT, WIDTH - 8])
-  const row = (i: number): number => TOP + i * ROW
-  const apart = Math.max(1, Math.ceil(last / HOUR / MOST_HOURS))
-  const hours = Array.from({ length: Math.floor(last / HOUR / apart) + 1 }, (_, i) => i * apart * HOUR)
+  const width = Math.max(620, size?.width ?? 0) * zoom
+  const height = TOP + rows.length * ROW + 4
+  const x = linear([0, last + HOUR / 2], [6, width - 6])
+  const apart = [0.25, 0.5, 1, 2, 4, 8].find((h) => x(h * HOUR) - x(0) >= HOUR_ROOM) ?? 12
+  const marks = Array.from({ length: Math.floor(last / HOUR / apart) + 1 }, (_, i) => i * apart * HOUR)
   const clock = (s: number): string => time(first + 1000 * s, 'clock')
-  const nameOf = (p: Placed): string => `${names[p.task.item] ?? p.task.item}: ${taskName(p.task)}`
+  const movedTo = (p: Placed, px: number): number =>
+    Math.max(0, Math.round((p.start + (px * (last + HOUR / 2)) / (width - 12)) / STEP) * STEP)
+  const letGo = (): void => {
+    drag.current = null
+    setHeld(null)
+    onHold(null)
+  }
+  const lines = [
+    { at: by, word: `wanted by ${clock(by)}`, look: 'stroke-angelica', text: 'fill-angelica', dash: '5 4' },
+    { at: plan.end, word: `ready ${clock(plan.end)}`, look: 'stroke-ink', text: 'fill-ink', dash: undefined },
+  ].sort((a, b) => a.at - b.at)
   return (
-    <div className="overflow-x-auto" data-scrolls>
-      <svg
-        viewBox={`0 0 ${WIDTH} ${height}`}
-        className="min-w-[900px]"
-        role="img"
-        aria-label={`The day in lanes. Ready ${clock(plan.end)}, wanted by ${clock(by)}.`}
-      >
-        {hours.map((at) => (
-          <g key={at}>
-            <line x1={x(at)} x2={x(at)} y1={TOP - 6} y2={height} className="stroke-line" />
-            <text x={x(at)} y={18} textAnchor="middle" className="figures fill-muted text-fine">
-              {clock(at)}
-            </text>
-          </g>
-        ))}
+    <div className="flex">
+      <ul className="w-[124px] shrink-0 text-small" style={{ paddingTop: TOP }} aria-hidden>
         {rows.map((r, i) => (
-          <g key={r.id}>
-            <line x1={LEFT} x2={WIDTH - 8} y1={row(i) + ROW} y2={row(i) + ROW} className="stroke-line" />
-            <text
-              x={0}
-              y={row(i) + ROW / 2}
-              dy="0.35em"
-              className={`text-small ${i < people.length ? 'fill-ink font-semibold' : 'fill-muted'}`}
-            >
-              {r.name}
-            </text>
-          </g>
+          <li
+            key={r.id}
+            style={{ height: ROW }}
+            className={`content-center truncate pr-2 ${i < people.length ? 'font-semibold' : 'text-muted'}`}
+          >
+            {r.name}
+          </li>
         ))}
-        {plan.placed.map((p) => {
-          const i = people.findIndex((r) => r.id === p.person)
-          if (i < 0 || p.start > last) return null
-          const { fill, text, radius } = looks[p.task.kind]
-          const width = Math.max(4, x(p.end) - x(p.start) - 2)
-          // of two pots minded at once each takes half of the lane
-          const half = p.task.attention === 'half'
-          const beside = plan.placed.some(
-            (o) => o !== p && o.person === p.person && o.start < p.end && o.end > p.start && o.start <= p.start,
-          )
-          const top = row(i) + 5 + (half && beside ? (ROW - 10) / 2 : 0)
-          const tall = half ? (ROW - 12) / 2 : ROW - 10
-          const word = taskName(p.task)
-          return (
-            <g key={p.task.id} opacity={done.has(p.task.id) ? 0.45 : 1}>
-              <title>{`${nameOf(p)}, ${clock(p.start)} to ${clock(p.end)}`}</title>
-              <rect
-                x={x(p.start)}
-                y={top}
-                width={width}
-                height={tall}
-                rx={Math.min(radius, width / 4)}
-                className={fill}
-              />
-              {!half && width > ROOM + word.length * 2 && (
-                <text x={x(p.start) + 7} y={top + tall / 2} dy="0.35em" className={`text-fine font-semibold ${text}`}>
-                  {word.length * 7.4 < width - 10
-                    ? word
-                    : `${word.slice(0, Math.max(3, Math.floor(width / 7.4) - 2))}…`}
-                </text>
-              )}
+      </ul>
+      <div ref={box} className="min-w-0 flex-1 overflow-x-auto" data-scrolls>
+        {/* biome-ignore lint/a11y/useSemanticElements: a group within a drawing has no element of its own */}
+        <svg
+          width={width}
+          height={height}
+          role="group"
+          aria-label={`The day in lanes. Ready ${clock(plan.end)}, wanted by ${clock(by)}.`}
+          className="block touch-pan-x select-none"
+          onPointerMove={(e) => {
+            const d = drag.current
+            if (!d || Math.abs(e.clientX - d.x) < 4) return
+            setHeld(d.p.task.id)
+            onHold({ id: d.p.task.id, at: movedTo(d.p, e.clientX - d.x) })
+          }}
+          onPointerUp={(e) => {
+            const d = drag.current
+            if (d && held) onPut(d.p.task.id, movedTo(d.p, e.clientX - d.x))
+            letGo()
+          }}
+          onPointerCancel={letGo}
+        >
+          {marks.map((at) => (
+            <g key={at}>
+              <line x1={x(at)} x2={x(at)} y1={TOP - 4} y2={height} className="stroke-line" />
+              <text
+                x={x(at)}
+                y={14}
+                textAnchor={at === 0 ? 'start' : 'middle'}
+                className="figures fill-muted text-fine"
+              >
+                {clock(at)}
+              </text>
             </g>
-          )
-        })}
-        {plan.held.map((h) => {
-          const i = things.findIndex((r) => r.id === h.thing)
-          if (i < 0 || h.start > last) return null
-          const ring = h.thing.startsWith('ring')
-          // of several alike each lies on a line of its own
-          const alike = plan.held.filter((o) => o.thing === h.thing && o.start < h.end && o.end > h.start)
-          const slots = Math.max(
-            1,
-            ...alike.map((a) => alike.filter((o) => o.start <= a.start && o.end > a.start).length),
-          )
-          const slot = alike.filter((o) => o !== h && o.start <= h.start && o.end > h.start).length % slots
-          const tall = (ROW - 8) / slots
-          const y = row(people.length + i) + 4 + slot * tall
-          const width = Math.max(4, x(Math.min(h.end, last)) - x(h.start) - 2)
-          const name = names[h.block.split(' ')[0] ?? ''] ?? ''
-          return (
-            <g key={`${h.block} ${h.thing}`}>
-              <title>{`${name} on the ${things[i]?.name}, ${clock(h.start)} to ${clock(h.end)}`}</title>
-              <rect
-                x={x(h.start)}
-                y={y}
-                width={width}
-                height={tall - 1}
-                rx={Math.min(ring ? 3 : 10, width / 4, tall / 2)}
-                className={ring ? 'fill-cherry' : h.thing.startsWith('pot') ? 'fill-muted/50' : 'fill-lemon'}
-              />
-              {width > 60 && slots === 1 && (
-                <text
-                  x={x(h.start) + 8}
-                  y={y + tall / 2}
-                  dy="0.35em"
-                  className={`text-fine font-semibold ${ring ? 'fill-on-fill' : h.thing.startsWith('pot') ? 'fill-ink' : 'fill-on-lemon'}`}
-                >
-                  {name.length * 7.6 < width ? name : `${name.slice(0, Math.floor(width / 7.6) - 2)}…`}
-                </text>
-              )}
+          ))}
+          {rows.map((r, i) => (
+            <line
+              key={r.id}
+              x1={0}
+              x2={width}
+              y1={TOP + (i + 1) * ROW}
+              y2={TOP + (i + 1) * ROW}
+              className="stroke-line"
+            />
+          ))}
+          <g transform={`translate(0 ${TOP})`}>
+            <LaneBars
+              {...props}
+              x={x}
+              last={last}
+              clock={clock}
+              held={held}
+              onGrab={(p, at) => {
+                drag.current = { p, x: at }
+              }}
+            />
+            <g transform={`translate(0 ${people.length * ROW})`}>
+              <LaneThings {...props} x={x} last={last} clock={clock} />
             </g>
-          )
-        })}
-        <line
-          x1={x(by)}
-          x2={x(by)}
-          y1={TOP - 8}
-          y2={height}
-          className="stroke-angelica"
-          strokeWidth={3}
-          strokeDasharray="5 4"
-        />
-        <line x1={x(plan.end)} x2={x(plan.end)} y1={TOP - 8} y2={height} className="stroke-ink" strokeWidth={2} />
-        {now > 0 && now < last && (
-          <line x1={x(now)} x2={x(now)} y1={TOP - 8} y2={height} className="stroke-cherry" strokeWidth={2} />
-        )}
-      </svg>
+          </g>
+          {lines.map(({ at, word, look, text, dash }, i) => (
+            <g key={word}>
+              <line
+                x1={x(at)}
+                x2={x(at)}
+                y1={TOP - 8}
+                y2={height}
+                className={look}
+                strokeWidth={2.5}
+                strokeDasharray={dash}
+              />
+              {/* the earlier one's word lies to its left, so that the two never meet */}
+              <text
+                x={x(at) + (i === 0 ? 4 : at > 0.85 * last ? 4 : -4)}
+                y={TOP - 13}
+                textAnchor={i === 0 || at > 0.85 * last ? 'end' : 'start'}
+                className={`text-fine font-semibold ${text}`}
+              >
+                {i === 1 && x(at) - x(lines[0]?.at ?? 0) < 130 ? '' : word}
+              </text>
+            </g>
+          ))}
+          {now > 0 && now < last && (
+            <g>
+              <line x1={x(now)} x2={x(now)} y1={18} y2={height} className="stroke-cherry" strokeWidth={2} />
+              <rect x={x(now) - 24} y={0} width={48} height={20} rx={10} className="fill-cherry" />
+              <text x={x(now)} y={14} textAnchor="middle" className="figures fill-on-fill text-fine font-semibold">
+                {clock(now)}
+              </text>
+            </g>
+          )}
+        </svg>
+      </div>
     </div>
   )
 }
+
+/** What a bar says when it is pointed at or read out. */
+export const sayBar = (
+  p: Placed,
+  names: LanesProps['names'],
+  clock: (s: number) => string,
+  pinned: number | undefined,
+): string =>
+  `${names[p.task.item] ?? p.task.item}: ${taskName(p.task)}, ${clock(p.start)} to ${clock(p.end)}, ${formatSpan(p.end - p.start)}${pinned === undefined ? '' : `, put at ${clock(pinned)} by hand`}`

@@ -1,88 +1,51 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
-import { useState } from 'react'
-import { ulid } from 'ulid'
-import type { Day } from '@/contract/day'
+import Link from 'next/link'
+import { useEffect, useState } from 'react'
+import { type Cook, cooks, type Day } from '@/contract/day'
 import type { Placed } from '@/core'
 import { Button } from '@/ui/kit/button'
-import { send } from '@/ui/kit/send'
+import { Segments } from '@/ui/kit/segments'
 import { For, useTime } from '@/ui/shell/preferences'
 import { cookNames, taskName } from '@/words'
-import type { ItemsProps } from './items'
 import type { Planned } from './use-day'
 
 /** Things to do next that are named. */
 const MOST_NEXT = 4
 
-interface NextProps extends ItemsProps {
-  readonly version: number
+/** What can be done of a task: lit on the stove, begun, or said to be over. */
+export interface Acts {
+  light(p: Placed): void
+  begin(p: Placed): void
+  /** Not where things end by themselves, as in practice. */
+  readonly done?: (p: Placed) => void
+}
+
+interface NextProps {
+  readonly day: Day
   readonly planned: Planned
   readonly names: Readonly<Record<string, string>>
   readonly first: number
-  readonly ended: ReadonlySet<string>
-  readonly now: number | null
+  readonly acts: Acts
+  readonly problem: string | null
 }
 
-/** What is to be done next, by whom; a boil is lit from here, the rest is ticked off. */
-export function NextTasks({ view, day, version, planned, names, first, ended, now, onDay }: NextProps) {
+/** What is to be done next, for everyone or for the role this screen hangs beside; a boil is lit from here, the rest is begun and ticked off. */
+export function NextTasks({ day, planned, names, first, acts, problem }: NextProps) {
   const time = useTime()
-  const router = useRouter()
-  const [problem, setProblem] = useState<string | null>(null)
-  const { plan, compiled } = planned
-  const next = plan.placed
-    .filter((p) => !ended.has(p.task.id) && !(p.task.kind === 'cook' && day.boils[p.block]))
+  const [role, setRole] = useRole()
+  const { began, ended } = planned.soFar
+  const mine = role === 'all' || !cooks.slice(0, day.cooks).includes(role) ? null : role
+  const left = planned.plan.placed.filter((p) => ended[p.task.id] === undefined && (mine === null || p.person === mine))
+  // what is under way comes first, then what is next
+  const next = left
+    .toSorted((a, b) => Number(!(a.task.id in began)) - Number(!(b.task.id in began)))
     .slice(0, MOST_NEXT)
-  const seconds = now === null ? 0 : (now - first) / 1000
-  const tick = (p: Placed): void => {
-    // of another day than this one it counts as done when it was planned
-    const over = seconds > 0 && seconds < 2 * 86_400 ? seconds : p.end
-    onDay({
-      ...day,
-      began: { ...day.began, [p.task.id]: Math.min(p.start, over - p.task.seconds) },
-      ended: { ...day.ended, [p.task.id]: over },
-      who: p.person ? { ...day.who, [p.task.id]: p.person as Day['who'][string] } : day.who,
-    })
-  }
-  const light = async (p: Placed): Promise<void> => {
-    const item = day.items.find((i) => i.id === p.task.item)
-    const formula = view.formulas.find((f) => f.id === item?.formula)
-    const stand = compiled.stands[plan.ways[p.block] ?? '']
-    if (!item || !formula || !stand) return
-    const boilId = ulid()
-    try {
-      await send('POST', '/api/batches', {
-        id: ulid(),
-        boilId,
-        formula: formula.id,
-        revision: formula.revision,
-        size: { by: 'pieces', pieces: item.pieces },
-        shape: formula.document.shape,
-        room: day.room,
-        pot: stand.pot,
-        burner: stand.burner,
-        vessel: compiled.vessels[item.id] ?? null,
-        channel: view.kitchen.channels[0]?.id ?? null,
-        thermometer: null,
-        rate: 1,
-      })
-      await send('PUT', `/api/days/${view.date}`, {
-        day: {
-          ...day,
-          boils: { ...day.boils, [p.block]: boilId },
-          who: { ...day.who, [p.task.id]: p.person ?? 'lead' },
-        },
-        version,
-      })
-      router.push(`/stove/${boilId}`)
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
+  const head = next.find((p) => !(p.task.id in began)) ?? next[0]
   return (
     <section aria-labelledby="next" className="rounded-sheet bg-lemon p-5 text-on-lemon">
       <h2 id="next" className="casual text-head leading-tight font-extrabold">
-        {next[0] ? `${names[next[0].task.item]}: ${taskName(next[0].task)}` : 'All of it is done'}
+        {head ? `${names[head.task.item]}: ${taskName(head.task)}` : 'All of it is done'}
       </h2>
       <ul className="mt-2 text-body">
         {next.map((p) => (
@@ -93,22 +56,27 @@ export function NextTasks({ view, day, version, planned, names, first, ended, no
             <span className="figures w-12 shrink-0">{time(first + 1000 * p.start, 'clock')}</span>
             <span className="min-w-0 flex-1 leading-snug">
               {names[p.task.item]}: {taskName(p.task)}
-              {p.person && <span className="block text-small">{cookNames[p.person] ?? p.person}</span>}
+              {p.person && mine === null && <span className="block text-small">{cookNames[p.person] ?? p.person}</span>}
             </span>
             <For may="cook">
-              {p.task.kind === 'cook' && p.task.boil === 1 ? (
-                <Button look="primary" className="print:hidden" onClick={() => void light(p)}>
-                  Light it
-                </Button>
-              ) : (
-                <Button className="print:hidden" onClick={() => tick(p)}>
-                  Done
-                </Button>
-              )}
+              <Act p={p} boil={day.boils[p.block]} begun={p.task.id in began} acts={acts} />
             </For>
           </li>
         ))}
       </ul>
+      {day.cooks > 1 && (
+        <Segments
+          label="Whose tasks this screen shows"
+          className="mt-3 border-on-lemon/25 bg-transparent print:hidden"
+          itemClassName="min-h-9 px-2.5 text-small hover:bg-on-lemon/10"
+          options={[
+            { id: 'all', label: 'Everyone' },
+            ...cooks.slice(0, day.cooks).map((id) => ({ id, label: cookNames[id] ?? id })),
+          ]}
+          value={mine ?? 'all'}
+          onPick={(id) => setRole(id as Cook | 'all')}
+        />
+      )}
       {problem && (
         <p role="alert" className="mt-2 text-small">
           {problem}
@@ -116,4 +84,57 @@ export function NextTasks({ view, day, version, planned, names, first, ended, no
       )}
     </section>
   )
+}
+
+interface ActProps {
+  readonly p: Placed
+  readonly boil: string | undefined
+  readonly begun: boolean
+  readonly acts: Acts
+}
+
+/** The one thing that can be done of a task now. */
+function Act({ p, boil, begun, acts: { light, begin, done } }: ActProps) {
+  const { kind, boil: number } = p.task
+  if (boil && (kind === 'cook' || kind === 'pull'))
+    return (
+      <Link href={`/stove/${boil}`} className="font-semibold underline underline-offset-4 print:hidden">
+        On the stove
+      </Link>
+    )
+  if (kind === 'cook' && number === 1 && !begun)
+    return (
+      <Button look="primary" className="print:hidden" onClick={() => light(p)}>
+        Light it
+      </Button>
+    )
+  if (!begun)
+    return (
+      <Button className="print:hidden" onClick={() => begin(p)}>
+        Begin
+      </Button>
+    )
+  return done ? (
+    <Button look="bar" className="print:hidden" onClick={() => done(p)}>
+      Done
+    </Button>
+  ) : (
+    <span className="text-small">under way</span>
+  )
+}
+
+/** Whose screen this is, kept in it. */
+function useRole(): [Cook | 'all', (role: Cook | 'all') => void] {
+  const [role, setRole] = useState<Cook | 'all'>('all')
+  useEffect(() => {
+    const kept = localStorage.getItem('day role')
+    if (cooks.some((c) => c === kept)) setRole(kept as Cook)
+  }, [])
+  return [
+    role,
+    (next) => {
+      localStorage.setItem('day role', next)
+      setRole(next)
+    },
+  ]
 }

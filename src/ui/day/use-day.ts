@@ -1,18 +1,26 @@
 'use client'
 
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useRouter } from 'next/navigation'
+import { useEffect, useMemo, useState } from 'react'
 import type { Day, DayView } from '@/contract/day'
-import type { DayPlan, Link, SoFar } from '@/core'
+import { chainOf, type DayNews, type DayPlan, type Link, newsOf, replan, type SoFar } from '@/core'
 import { momentIn } from '@/words'
 import type { FromDay, WhatIf } from '@/workers/day'
 import type { Compiled } from '@/workers/day-task'
 
-export interface Planned {
+/** A plan as the worker found it, for a day nothing has been done of. */
+export interface Found {
   readonly compiled: Compiled
   readonly plan: DayPlan
-  readonly chain: readonly Link[]
   /** How far the search has come, 0 to 1. */
   readonly share: number
+}
+
+/** The plan as it is now, made again from what has been done. */
+export interface Planned extends Found {
+  readonly chain: readonly Link[]
+  readonly soFar: SoFar
+  readonly news: DayNews
 }
 
 /** The moment of the first hour, ms, and s from it to the hour asked for; past midnight where that is earlier. */
@@ -23,10 +31,9 @@ export function hoursOf({ date, day }: Pick<DayView, 'date' | 'day'>, zone: stri
 }
 
 /** What has been done of a day, s since its first hour: what was ticked, and what the stove says of its boils. */
-export function soFarOf({ day, cooked }: DayView, first: number, now: number): SoFar | null {
+export function soFarOf({ day, cooked }: Pick<DayView, 'day' | 'cooked'>, first: number, now: number): SoFar {
   const began = { ...day.began }
   const ended = { ...day.ended }
-  const by: Record<string, string> = { ...day.who }
   for (const [block, { startedAt, pulledAt }] of Object.entries(cooked)) {
     const seconds = (at: string): number => (Date.parse(at) - first) / 1000
     began[`${block} cook`] = seconds(startedAt)
@@ -40,41 +47,88 @@ export function soFarOf({ day, cooked }: DayView, first: number, now: number): S
   // a day that is not today is planned as it was meant
   const seconds = (now - first) / 1000
   const today = seconds > 0 && seconds < 2 * 86_400
-  return Object.keys(began).length > 0 ? { now: today ? seconds : 0, began, ended, by } : null
+  return { now: today ? seconds : 0, began, ended, by: { ...day.who } }
 }
 
+/** What the search is about: what is wanted and with what, not what has been done of it. */
+const wantedOf = ({ formulas, kitchen, gives, paces }: DayView, day: Day, by: number) => ({
+  day: { ...day, began: {}, ended: {}, who: {}, boils: {}, meant: {} },
+  formulas,
+  kitchen,
+  gives,
+  paces,
+  bySeconds: by,
+})
+
 /** The plan of a day as it is wanted, made in a worker: the first at once, better ones as they are found. */
-export function usePlan(view: DayView, day: Day, zone: string) {
-  const [planned, setPlanned] = useState<Planned | null>(null)
+export function usePlan(view: DayView, day: Day, by: number) {
+  const [found, setFound] = useState<Found | null>(null)
   const [whatIfs, setWhatIfs] = useState<readonly WhatIf[] | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
-  const worker = useRef<Worker | null>(null)
-  const asked = useMemo(() => JSON.stringify(day), [day])
+  const [stopped, setStopped] = useState<() => void>(() => () => undefined)
+  // the same wish is not looked at twice, however often the page is fetched again
+  const asked = useMemo(() => JSON.stringify(wantedOf(view, day, by)), [view, day, by])
   useEffect(() => {
-    const wanted = { ...view, day: JSON.parse(asked) as Day }
-    const { first, by } = hoursOf(wanted, zone)
     const made = new Worker(new URL('../../workers/day.ts', import.meta.url))
-    worker.current = made
     setWhatIfs(null)
+    setStopped(() => () => {
+      made.terminate()
+      setFound((f) => f && { ...f, share: 1 })
+      setWhatIfs([])
+    })
     made.onmessage = ({ data }: MessageEvent<FromDay>) => {
       if ('failed' in data) setProblem(data.failed)
       else if ('whatIfs' in data) setWhatIfs(data.whatIfs)
-      else {
+      else if ('compiled' in data) {
         setProblem(null)
-        setPlanned(data)
+        setFound(data)
       }
     }
     made.onerror = () => setProblem('The plan could not be reckoned in this browser')
-    const { formulas, kitchen, gives } = view
-    made.postMessage({
-      day: wanted.day,
-      formulas,
-      kitchen,
-      gives,
-      bySeconds: by,
-      soFar: soFarOf(wanted, first, Date.now()),
-    })
+    made.postMessage(JSON.parse(asked))
     return () => made.terminate()
-  }, [asked, view, zone])
-  return { planned, whatIfs, problem }
+  }, [asked])
+  return { found, whatIfs, problem, stop: stopped }
+}
+
+/** The plan made again from what has been done by now. */
+export function useRunning(found: Found | null, day: Day, soFar: SoFar): Planned | null {
+  return useMemo(() => {
+    if (!found) return null
+    const { task } = found.compiled
+    const plan = Object.keys(soFar.began).length > 0 ? replan(task, found.plan, soFar) : found.plan
+    return { ...found, plan, chain: chainOf(plan, task), soFar, news: newsOf(task, day.meant, plan, soFar) }
+  }, [found, day.meant, soFar])
+}
+
+/** How many pieces of an item fit into the day beside the rest; looked for in a worker. */
+export const mostOf = (view: DayView, day: Day, by: number, item: string): Promise<number> =>
+  new Promise((resolve, reject) => {
+    const made = new Worker(new URL('../../workers/day.ts', import.meta.url))
+    const end = (act: () => void): void => {
+      made.terminate()
+      act()
+    }
+    made.onmessage = ({ data }: MessageEvent<FromDay>) =>
+      end(() => ('most' in data ? resolve(data.most) : reject(new Error('failed' in data ? data.failed : ''))))
+    made.onerror = () => end(() => reject(new Error('It could not be reckoned in this browser')))
+    made.postMessage({ ...wantedOf(view, day, by), most: item })
+  })
+
+/** ◊ ms after which a page that stays open looks at what the stove and other screens have done. */
+const LOOKS_EVERY = 15_000
+
+/** The moment, ms; null until the page is in a window. The page is fetched again every so often while it is seen. */
+export function useNow(): number | null {
+  const router = useRouter()
+  const [now, setNow] = useState<number | null>(null)
+  useEffect(() => {
+    setNow(Date.now())
+    const tick = setInterval(() => {
+      setNow(Date.now())
+      if (document.visibilityState === 'visible') router.refresh()
+    }, LOOKS_EVERY)
+    return () => clearInterval(tick)
+  }, [router])
+  return now
 }

@@ -164,6 +164,27 @@ export const sections: readonly Section[] = [
     fresh: { name: '', round: false, lengthMm: 25, widthMm: 25 },
   }),
   section({
+    id: 'machines',
+    kind: 'machine',
+    title: 'Mixers and ovens',
+    one: 'machine',
+    about: 'A day is planned so that no two sweets want the same one at once.',
+    fields: [
+      name,
+      {
+        name: 'kind',
+        label: 'Is',
+        as: 'choice',
+        options: [
+          { id: 'mixer', label: 'a mixer' },
+          { id: 'oven', label: 'an oven' },
+        ],
+      },
+      { name: 'count', label: 'You have', as: 'number', least: 1 },
+    ],
+    fresh: { name: '', kind: 'mixer', count: 1 },
+  }),
+  section({
     id: 'measures',
     kind: 'measure',
     title: 'House measures',

@@ -41,6 +41,7 @@ const sayings: { [K in KitchenKind]: Saying<K> } = {
     surfaceNames[x.kind],
     ...(x.thicknessMm > 0 ? [`${say.length(inMillimetres(x.thicknessMm))} thick`] : []),
   ],
+  machine: (m) => [m.kind, `you have ${m.count}`],
   cutter: (c, say) => [
     c.round
       ? `${say.length(inMillimetres(c.lengthMm))} across`

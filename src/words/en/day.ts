@@ -1,5 +1,6 @@
 /** What a day's tasks, people and things are called. */
-import type { HandworkKind, Link, Task } from '@/core'
+import type { DayNews, HandworkKind, Link, Placed, Station, Task } from '@/core'
+import { formatSpan } from '../format'
 import { handworkNames } from './finish'
 
 /** A task in a word or two: "get ready", "cook", "score". */
@@ -17,6 +18,13 @@ export const cookNames: Readonly<Record<string, string>> = {
   third: 'Third cook',
 }
 
+export const stationNames: Readonly<Record<Station, string>> = {
+  mixer: 'Mixer',
+  oven: 'Oven',
+  stone: 'Marble',
+  fridge: 'Fridge',
+}
+
 export const whatIfWords = {
   cook: 'With one more cook',
   ring: 'With another ring of each kind',
@@ -29,4 +37,30 @@ export function sayLink({ task, waitsFor, name }: Link, product: string, thing: 
   if (waitsFor === 'person') return `${what}, once ${(cookNames[name ?? ''] ?? name ?? '').toLowerCase()} is free`
   if (waitsFor === 'thing') return `${what}, once the ${thing(name ?? '')} is free`
   return what
+}
+
+/** What has moved since the day was planned, in a sentence or two; `clock`: a moment of the day as the wall shows it. */
+export function sayNews(
+  { off, endMoved, late, overdue, together }: DayNews,
+  product: (item: string) => string,
+  clock: (s: number) => string,
+): string[] {
+  const said: string[] = []
+  const of = ({ task }: Placed): string => `${product(task.item)}: ${taskName(task)}`
+  if (off) {
+    const by = formatSpan(60 * Math.round(Math.abs(off.seconds) / 60))
+    const end =
+      late.length > 0
+        ? `${late.length === 1 ? 'one thing is' : `${late.length} things are`} late now`
+        : Math.abs(endMoved) < 60
+          ? 'the end stays where it was'
+          : `all of it ends ${formatSpan(60 * Math.round(Math.abs(endMoved) / 60))} ${endMoved > 0 ? 'later' : 'sooner'}, still in time`
+    said.push(`${of(off.task)} was over ${by} ${off.seconds > 0 ? 'late' : 'early'}; ${end}.`)
+  }
+  if (overdue) said.push(`${of(overdue)} should have begun: everything after it has moved.`)
+  if (together)
+    said.push(
+      `${product(together[0].task.item)} and ${product(together[1].task.item)} both come off at ${clock(together[0].start)}: turn one down a little, or have two people there.`,
+    )
+  return said
 }

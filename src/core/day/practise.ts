@@ -1,0 +1,118 @@
+/**
+ * A day practised: the plan against hours that do not go as planned. Chance is handed in, so the same seed is the same day;
+ * whoever practises says when each thing is begun, and what ends by itself ends when it does.
+ */
+import { replan, type SoFar } from './plan'
+import type { DayPlan, DayTask, Placed, Task } from './task'
+
+/** ◊ How far durations stray, as standard deviations of their logarithm; a cook is planned as long as four in five take. */
+const STRAYS = { cook: 0.1, hands: 0.15 }
+const COOK_MIDDLE = 1 / 1.08
+/** ◊ s a window is over before what was in it counts as spoiled: hands are not clocks. */
+const GRACE = 120
+
+export interface PracticeDay {
+  readonly soFar: SoFar
+  /** How many times as long as planned each task takes, by its id; unknown to whoever practises. */
+  readonly takes: Readonly<Record<string, number>>
+  /** Tasks whose window went by. */
+  readonly spoiled: readonly string[]
+}
+
+/** A day that has not begun yet. `random`: 0 to 1, of a seed. */
+export function practiceDay(day: DayTask, random: () => number): PracticeDay {
+  const takes: Record<string, number> = {}
+  for (const b of day.blocks)
+    for (const t of b.ways[0].tasks) {
+      const cook = t.kind === 'cook' || t.kind === 'pull'
+      const normal = Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
+      takes[t.id] = (cook ? COOK_MIDDLE : 1) * Math.exp((cook ? STRAYS.cook : STRAYS.hands) * normal)
+    }
+  return { soFar: { now: day.from, began: {}, ended: {}, by: {} }, takes, spoiled: [] }
+}
+
+/** Whether a task goes on by itself from what came before it: a pot that passes 110° is watched from then on. */
+const byItself = (t: Task): boolean => t.kind === 'pull'
+
+/** The practice at a later moment: what was due to end by then has ended. */
+export function practisedUntil(practice: PracticeDay, plan: DayPlan, now: number): PracticeDay {
+  const began = { ...practice.soFar.began }
+  const ended = { ...practice.soFar.ended }
+  const by = { ...practice.soFar.by }
+  for (const { task } of plan.placed) {
+    if (byItself(task) && began[task.id] === undefined) {
+      const before = task.after[0] && ended[task.after[0].task]
+      if (before !== undefined && task.after[0]) {
+        began[task.id] = before
+        by[task.id] = by[task.after[0].task] ?? ''
+      }
+    }
+    const from = began[task.id]
+    if (from === undefined || ended[task.id] !== undefined) continue
+    const end = from + task.seconds * (practice.takes[task.id] ?? 1)
+    if (end <= now) ended[task.id] = end
+  }
+  const next = { ...practice, soFar: { now, began, ended, by } }
+  const gone = plan.placed.filter(({ task }) => began[task.id] === undefined && now > latestOf(task, ended) + GRACE)
+  return { ...next, spoiled: [...new Set([...practice.spoiled, ...gone.map((p) => p.task.id)])] }
+}
+
+/** The last moment a task may be begun, by what of it is over. */
+const latestOf = (task: Task, ended: SoFar['ended']): number =>
+  Math.min(Number.POSITIVE_INFINITY, ...task.after.map((l) => (ended[l.task] ?? Number.POSITIVE_INFINITY) + l.most))
+
+/** The practice with a task begun now by whom it is planned for. */
+export const begun = (practice: PracticeDay, { task, person }: Placed): PracticeDay => {
+  const { soFar } = practice
+  return {
+    ...practice,
+    soFar: {
+      ...soFar,
+      began: { ...soFar.began, [task.id]: soFar.now },
+      by: person === null ? soFar.by : { ...soFar.by, [task.id]: person },
+    },
+  }
+}
+
+/** The next moment at which something ends or is due; null once all of it is over. */
+export function nextMoment({ soFar: { now, began, ended }, takes }: PracticeDay, plan: DayPlan): number | null {
+  const moments = plan.placed.flatMap(({ task, start }) => {
+    if (ended[task.id] !== undefined) return []
+    const from = began[task.id]
+    return [from === undefined ? start : from + task.seconds * (takes[task.id] ?? 1)]
+  })
+  const ahead = moments.filter((m) => m > now)
+  if (ahead.length > 0) return Math.min(...ahead)
+  return moments.length > 0 ? now + 60 : null
+}
+
+/** What is due: planned to have begun by now, with all before it over. */
+export const dueIn = (plan: DayPlan, { now, began, ended }: SoFar): Placed[] =>
+  plan.placed.filter(
+    ({ task, start }) =>
+      began[task.id] === undefined &&
+      !byItself(task) &&
+      start <= now + 1 &&
+      task.after.every((l) => ended[l.task] !== undefined),
+  )
+
+/** Steps of a practice after which it is given up. */
+const MOST_STEPS = 5000
+
+/** A whole day of somebody who begins everything when the plan, made again at each moment, says so. */
+export function obeyedDay(day: DayTask, plan: DayPlan, random: () => number): { practice: PracticeDay; plan: DayPlan } {
+  let practice = practiceDay(day, random)
+  let at = plan
+  for (let i = 0; i < MOST_STEPS; i++) {
+    at = replan(day, plan, practice.soFar)
+    const due = dueIn(at, practice.soFar)[0]
+    if (due) {
+      practice = begun(practice, due)
+      continue
+    }
+    const next = nextMoment(practice, at)
+    if (next === null) break
+    practice = practisedUntil(practice, at, next)
+  }
+  return { practice, plan: at }
+}

@@ -1,0 +1,85 @@
+/**
+ * A plan drawn together: who comes after whom stays as it is, and everything begins as soon as that lets it (the longest path
+ * through lags and orders; semi-active schedules, Sprecher, Kolisch and Drexl 1995).
+ */
+import { type DayPlan, type DayTask, halves, type Placed } from './task'
+
+/** `to` begins no sooner than `seconds` after `from` begins. */
+interface Arc {
+  readonly from: number
+  readonly to: number
+  readonly seconds: number
+}
+
+/** Delays by task with which the blocks, given their place in the plan's order, lie where they would if the plan were drawn together; null where nothing moves, or what moves would leave its people's hours. */
+export function tighten(plan: DayPlan, day: DayTask): Record<string, number> | null {
+  const { placed } = plan
+  const at = new Map(placed.map((p, i) => [p.task.id, i]))
+  const arcs = arcsOf(plan, day, at)
+  const start = placed.map((p) => Math.max(day.from, day.pins[p.task.id] ?? day.from))
+  for (let moved = true, turn = 0; moved && turn <= placed.length; turn++) {
+    moved = false
+    for (const { from, to, seconds } of arcs) {
+      const soonest = (start[from] as number) + seconds
+      if (soonest <= (start[to] as number) + 1e-9) continue
+      start[to] = soonest
+      moved = true
+    }
+  }
+  if (placed.every((p, i) => (start[i] as number) > p.start - 1)) return null
+  const hours = new Map(day.people.map((p) => [p.id, p.hours]))
+  const delays: Record<string, number> = {}
+  for (const [i, p] of placed.entries()) {
+    const begins = start[i] as number
+    const there = p.person === null ? [] : (hours.get(p.person) ?? [])
+    if (p.person !== null && !there.some(([from, to]) => begins >= from && begins + p.task.seconds <= to)) return null
+    const soonest = Math.max(
+      day.from,
+      day.pins[p.task.id] ?? day.from,
+      ...p.task.after.flatMap(({ task, least }) => {
+        const before = at.get(task)
+        return before === undefined ? [] : [(start[before] as number) + (placed[before] as Placed).task.seconds + least]
+      }),
+    )
+    if (begins > soonest + 1e-9) delays[p.task.id] = begins - soonest
+  }
+  return delays
+}
+
+function arcsOf(plan: DayPlan, day: DayTask, at: ReadonlyMap<string, number>): Arc[] {
+  const { placed } = plan
+  const long = (i: number): number => (placed[i] as Placed).task.seconds
+  const arcs: Arc[] = []
+  for (const [to, { task }] of placed.entries())
+    for (const { task: before, least, most } of task.after) {
+      const from = at.get(before)
+      if (from === undefined) continue
+      arcs.push({ from, to, seconds: long(from) + least })
+      if (Number.isFinite(most)) arcs.push({ from: to, to: from, seconds: -long(from) - most })
+    }
+  // one after the other with the same person, unless both can be minded at once
+  for (const [to, p] of placed.entries())
+    for (let from = 0; from < to; from++) {
+      const before = placed[from] as Placed
+      if (p.person === null || before.person !== p.person || before.end > p.start + 1e-6) continue
+      if (halves[before.task.attention] > 0) arcs.push({ from, to, seconds: long(from) })
+    }
+  const ways = new Map(day.blocks.map((b) => [b.id, b.ways.find((w) => w.name === plan.ways[b.id])]))
+  const holds = plan.held.flatMap((h) => {
+    const hold = ways.get(h.block)?.holds.find((x) => x.thing === h.thing)
+    const from = at.get(hold?.from ?? '')
+    const to = at.get(hold?.to ?? '')
+    return from === undefined || to === undefined ? [] : [{ ...h, from, to }]
+  })
+  for (const a of holds)
+    for (const b of holds)
+      if (a.thing === b.thing && a.block !== b.block && a.end <= b.start + 1e-6)
+        arcs.push({ from: a.to, to: b.from, seconds: long(a.to) })
+  for (const b of day.blocks)
+    for (const need of b.needs) {
+      const mine = placed.flatMap((p, i) => (p.block === b.id ? [i] : []))
+      for (const [from, p] of placed.entries())
+        if (p.block === need) for (const to of mine) arcs.push({ from, to, seconds: long(from) })
+    }
+  return arcs
+}

@@ -1,0 +1,108 @@
+'use client'
+
+import type { Day, DayView } from '@/contract/day'
+import { inGrams } from '@/core'
+import { useSay, useTime } from '@/ui/shell/preferences'
+import { sayReady } from '@/words'
+import type { Planned } from './use-day'
+
+interface MadeProps {
+  readonly view: DayView
+  readonly day: Day
+  readonly planned: Planned
+  readonly names: Readonly<Record<string, string>>
+  readonly first: number
+}
+
+/** What is made, and when each is ready, or why it is not. */
+export function Made({ day, planned, names, first }: MadeProps) {
+  return (
+    <ul className="mt-1 text-body">
+      {day.items.map((i) => (
+        <Product
+          key={i.id}
+          item={i}
+          name={names[i.id] ?? ''}
+          planned={planned}
+          why={planned.compiled.problems.find((p) => p.item === i.id)?.why}
+          first={first}
+        />
+      ))}
+    </ul>
+  )
+}
+
+interface ProductProps {
+  readonly item: Day['items'][number]
+  readonly name: string
+  readonly planned: Planned
+  readonly why: string | undefined
+  readonly first: number
+}
+
+function Product({ item, name, planned: { plan }, why, first }: ProductProps) {
+  const time = useTime()
+  const mine = plan.placed.filter((p) => p.task.item === item.id)
+  const end = Math.max(...mine.map((p) => p.end))
+  const lost = plan.missing.some((b) => b.startsWith(`${item.id} `))
+  const tomorrow = end > 86_400
+  return (
+    <li className="border-b border-line py-1.5 last:border-0">
+      <span className="font-semibold">{name}</span>, {item.pieces} pieces:{' '}
+      {why ? (
+        <span className="text-cherry">{why}</span>
+      ) : lost || mine.length === 0 ? (
+        <span className="text-cherry">does not fit into these hours</span>
+      ) : (
+        `ready ${tomorrow ? 'the day after, ' : ''}${time(first + 1000 * end, 'clock')}`
+      )}
+    </li>
+  )
+}
+
+/** Getting in: the same ingredient once, against what there is; and what is got ready, as one walk through the day. */
+export function GettingIn({ view, planned: { compiled, plan }, names, first }: MadeProps) {
+  const say = useSay()
+  const time = useTime()
+  const walk = Object.entries(compiled.ready)
+    .flatMap(([item, list]) => {
+      const flame = plan.placed.find((p) => p.task.item === item && p.task.kind === 'cook')
+      return flame ? list.map((r) => ({ item, ready: r, at: flame.start - 60 * r.begin })) : []
+    })
+    .sort((a, b) => a.at - b.at)
+  return (
+    <>
+      <details className="text-body" open>
+        <summary className="min-h-9 cursor-pointer content-center font-semibold">To weigh, over the whole day</summary>
+        <ul>
+          {compiled.weigh.map((w) => {
+            const there = view.stock[w.ingredient]
+            const short = there === undefined ? 0 : w.grams - there
+            return (
+              <li key={w.name} className="flex justify-between gap-4 border-b border-line py-1 last:border-0">
+                {w.name}
+                <span className="figures text-right">
+                  {say.weight(inGrams(w.grams))}
+                  {short > 0.5 && <span className="block text-cherry">{say.weight(inGrams(short))} short</span>}
+                </span>
+              </li>
+            )
+          })}
+        </ul>
+      </details>
+      <details className="text-body">
+        <summary className="min-h-9 cursor-pointer content-center font-semibold">Get ready, as one walk</summary>
+        <ol>
+          {walk.map(({ item, ready, at }) => (
+            <li key={`${item} ${ready.id}`} className="flex gap-3 border-b border-line py-1 last:border-0">
+              <span className="figures w-12 shrink-0 text-muted">{time(first + 1000 * at, 'clock')}</span>
+              <span>
+                {sayReady(ready, say).text} <span className="text-muted">{names[item]}</span>
+              </span>
+            </li>
+          ))}
+        </ol>
+      </details>
+    </>
+  )
+}

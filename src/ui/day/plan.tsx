@@ -1,0 +1,282 @@
+'use client'
+
+import { CalendarDays, FileJson, Play, Printer, Sheet, Undo2, ZoomIn, ZoomOut } from 'lucide-react'
+import { useRouter } from 'next/navigation'
+import { useEffect, useMemo, useState } from 'react'
+import { ulid } from 'ulid'
+import { cooks, type Day, type DayView } from '@/contract/day'
+import { meantOf, type Placed, planInOrder, replan, type Station } from '@/core'
+import { Button } from '@/ui/kit/button'
+import { Menu, MenuItem } from '@/ui/kit/menu'
+import { saveFile } from '@/ui/kit/save-file'
+import { send } from '@/ui/kit/send'
+import { useTime } from '@/ui/shell/preferences'
+import { cookNames, stationNames } from '@/words'
+import { dayFile } from './files'
+import { HoldUp } from './hold-up'
+import { Lanes, type Pin } from './lanes'
+import { GettingIn, Made } from './made'
+import { type Acts, NextTasks } from './next-tasks'
+import { PracticeBar, Running } from './running'
+import { type Found, type Planned, soFarOf, useNow, type usePlan, useRunning } from './use-day'
+import { usePractice } from './use-practice'
+
+interface PlanProps {
+  readonly view: DayView
+  readonly day: Day
+  readonly found: Found
+  readonly whatIfs: ReturnType<typeof usePlan>['whatIfs']
+  readonly first: number
+  readonly by: number
+  readonly undo: (() => void) | undefined
+  onRunning(planned: Planned | null): void
+  /** What is wanted is changed; what was done is logged. */
+  onDay(next: Day): Promise<void>
+  onLog(next: Day): Promise<void>
+}
+
+const ZOOMS = [1, 2, 4]
+
+/** A planned day: its lanes, what is next, what holds it up, how it runs, what goes in and out. */
+export function Plan(props: PlanProps) {
+  const { view, day, found, whatIfs, first, by, undo, onRunning, onDay } = props
+  const time = useTime()
+  const now = useNow()
+  const practising = usePractice()
+  const { practice } = practising
+  const [zoom, setZoom] = useState(1)
+  const [held, setHeld] = useState<Pin | null>(null)
+  const real = useMemo(() => soFarOf({ day, cooked: view.cooked }, first, now ?? first), [day, view.cooked, first, now])
+  const running = useRunning(found, practice ? { ...day, meant: meantOf(found.plan) } : day, practice?.soFar ?? real)
+  useEffect(() => onRunning(running), [running, onRunning])
+  const { acts, problem } = useActs(props, running, practice ? practising : null)
+  // what a task that is held over a moment would do to all the others
+  const shown = useMemo(() => {
+    if (!running || !held) return running
+    const { task } = running.compiled
+    const day_ = { ...task, pins: { ...task.pins, [held.id]: held.at } }
+    const plan =
+      Object.keys(running.soFar.began).length > 0
+        ? replan(day_, found.plan, running.soFar)
+        : planInOrder(day_, found.plan.order, found.plan.delays)
+    return { ...running, plan }
+  }, [running, held, found.plan])
+  if (!running || !shown) return null
+  const names = Object.fromEntries(
+    day.items.map((i) => [i.id, view.book.find((b) => b.id === i.formula)?.name ?? i.formula]),
+  )
+  const clock = (s: number): string => time(first + 1000 * s, 'clock')
+  const seconds = practice ? practice.soFar.now : now === null ? -1 : (now - first) / 1000
+  const put = (id: string, at: number | null): void => {
+    const { [id]: _, ...others } = day.pins
+    void onDay({ ...day, pins: at === null ? others : { ...others, [id]: at } })
+  }
+  return (
+    <>
+      {practice && (
+        <PracticeBar
+          practising={practising}
+          planned={running}
+          clock={clock(practice.soFar.now)}
+          lost={running.news.endMoved}
+        />
+      )}
+      <section aria-label="Lanes" className="sheet px-4 pt-3 pb-4">
+        <div className="mb-1 flex flex-wrap items-center gap-2 text-small text-muted print:hidden">
+          <p className="mr-auto" aria-live="polite">
+            {held
+              ? sayHeld(shown, running, by, clock, held.at)
+              : 'Drag a task, or move it with ← and →: it is put there, and the rest makes room. Delete lets it go.'}
+          </p>
+          <Button look="quiet" className="min-h-9" disabled={!undo} onClick={undo}>
+            <Undo2 size={17} aria-label="Take the last change back" />
+          </Button>
+          <Button
+            look="quiet"
+            className="min-h-9"
+            disabled={zoom === 1}
+            onClick={() => setZoom(ZOOMS[ZOOMS.indexOf(zoom) - 1] ?? 1)}
+          >
+            <ZoomOut size={17} aria-label="Wider" />
+          </Button>
+          <Button
+            look="quiet"
+            className="min-h-9"
+            disabled={zoom === 4}
+            onClick={() => setZoom(ZOOMS[ZOOMS.indexOf(zoom) + 1] ?? 4)}
+          >
+            <ZoomIn size={17} aria-label="Closer" />
+          </Button>
+        </div>
+        <Lanes
+          plan={shown.plan}
+          people={cooks.slice(0, day.cooks).map((id) => ({ id, name: cookNames[id] ?? id }))}
+          things={thingsIn(running, view)}
+          names={names}
+          first={first}
+          by={by}
+          now={seconds}
+          begun={new Set(Object.keys(running.soFar.began))}
+          done={new Set(Object.keys(running.soFar.ended))}
+          pins={day.pins}
+          zoom={zoom}
+          onHold={setHeld}
+          onPut={put}
+        />
+      </section>
+      <div className="grid items-start gap-3 lg:grid-cols-[1.25fr_1fr_1fr]">
+        <NextTasks day={day} planned={running} names={names} first={first} acts={acts} problem={problem} />
+        <HoldUp
+          planned={running}
+          whatIfs={whatIfs}
+          names={names}
+          thing={(id) => thingName(id, view)}
+          first={first}
+          by={by}
+        />
+        <Running planned={running} meant={practice ? meantOf(found.plan) : day.meant} names={names} first={first} />
+      </div>
+      <div className="grid items-start gap-3 lg:grid-cols-[1.25fr_2fr]">
+        <section aria-labelledby="made" className="sheet p-5">
+          <div className="flex flex-wrap items-center justify-between gap-2">
+            <h2 id="made" className="casual text-title font-bold">
+              What is made
+            </h2>
+            <span className="flex gap-2 print:hidden">
+              <Out view={view} planned={running} names={names} first={first} />
+              {!practice && (
+                <Button
+                  className="flex items-center gap-2"
+                  onClick={() => practising.start(found, Date.parse(view.date) / 86_400_000)}
+                >
+                  <Play size={16} aria-hidden /> Practise it
+                </Button>
+              )}
+            </span>
+          </div>
+          <Made view={view} day={day} planned={running} names={names} first={first} />
+        </section>
+        <section aria-labelledby="getting-in" className="sheet p-5">
+          <h2 id="getting-in" className="casual text-title font-bold">
+            Getting in
+          </h2>
+          <GettingIn view={view} day={day} planned={running} names={names} first={first} />
+        </section>
+      </div>
+    </>
+  )
+}
+
+/** What putting a task there would do, before it is let go. */
+function sayHeld(shown: Planned, before: Planned, by: number, clock: (s: number) => string, at: number): string {
+  const { plan } = shown
+  if (plan.missing.length > 0) return `At ${clock(at)}: not all of it would fit.`
+  const late = plan.late.length - before.plan.late.length
+  const moved = Math.round((plan.end - before.plan.end) / 60)
+  const end = `ready ${clock(plan.end)}${moved === 0 ? '' : `, ${Math.abs(moved)} min ${moved > 0 ? 'later' : 'sooner'}`}`
+  return `At ${clock(at)}: ${end}${late > 0 ? `; ${late} more would be late` : plan.end > by ? '; after the hour asked for' : ''}.`
+}
+
+function thingName(id: string, { kitchen }: DayView): string {
+  const [kind, ...rest] = id.split(' ')
+  const key = rest.join(' ')
+  if (kind === 'station') return stationNames[key as Station] ?? key
+  const list = kind === 'pot' ? kitchen.pot : kind === 'ring' ? kitchen.burner : kitchen.vessel
+  return list.find((t) => t.id === key)?.name ?? key
+}
+
+const ORDER = ['ring', 'pot', 'station', 'vessel']
+const kindOf = (id: string): number => ORDER.indexOf(id.split(' ')[0] ?? '')
+
+/** The things a plan uses, rings first. */
+const thingsIn = ({ plan }: Planned, view: DayView) =>
+  [...new Set(plan.held.map((h) => h.thing))]
+    .sort((a, b) => kindOf(a) - kindOf(b) || a.localeCompare(b))
+    .map((id) => ({ id, name: thingName(id, view) }))
+
+interface OutProps {
+  readonly view: DayView
+  readonly planned: Planned
+  readonly names: Readonly<Record<string, string>>
+  readonly first: number
+}
+
+/** The day on the wall, in a calendar, in a spreadsheet. */
+function Out({ view, planned: { plan }, names, first }: OutProps) {
+  const save = async (kind: 'calendar' | 'csv' | 'json'): Promise<void> => {
+    const { text, name, type } = await dayFile(kind, view.date, plan, first, names)
+    saveFile(text, name, type)
+  }
+  return (
+    <Menu name="The day as a file or on paper" label={<Printer size={16} aria-hidden />}>
+      <MenuItem onSelect={() => setTimeout(() => window.print())}>
+        <Printer size={16} aria-hidden /> On paper, for the wall
+      </MenuItem>
+      <MenuItem onSelect={() => void save('calendar')}>
+        <CalendarDays size={16} aria-hidden /> As a calendar
+      </MenuItem>
+      <MenuItem onSelect={() => void save('csv')}>
+        <Sheet size={16} aria-hidden /> As CSV
+      </MenuItem>
+      <MenuItem onSelect={() => void save('json')}>
+        <FileJson size={16} aria-hidden /> As JSON
+      </MenuItem>
+    </Menu>
+  )
+}
+
+/** What is done of a day: on the stove and in the log, or in a practice that keeps nothing. */
+function useActs(
+  { view, day, found, onLog }: PlanProps,
+  running: Planned | null,
+  practising: ReturnType<typeof usePractice> | null,
+): { acts: Acts; problem: string | null } {
+  const router = useRouter()
+  const [problem, setProblem] = useState<string | null>(null)
+  if (practising) return { acts: { light: practising.begin, begin: practising.begin }, problem: null }
+  const now = running?.soFar.now ?? 0
+  /** The day with something done; what was planned is kept once the first thing is. */
+  const logged = (p: Placed, more: Partial<Day>): Day => ({
+    ...day,
+    meant: Object.keys(day.meant).length > 0 ? day.meant : meantOf(found.plan),
+    who: p.person ? { ...day.who, [p.task.id]: p.person as Day['who'][string] } : day.who,
+    ...more,
+  })
+  const light = async (p: Placed): Promise<void> => {
+    const item = day.items.find((i) => i.id === p.task.item)
+    const formula = view.formulas.find((f) => f.id === item?.formula)
+    const stand = found.compiled.stands[running?.plan.ways[p.block] ?? '']
+    if (!item || !formula || !stand) return
+    const boilId = ulid()
+    try {
+      await send('POST', '/api/batches', {
+        id: ulid(),
+        boilId,
+        formula: formula.id,
+        revision: formula.revision,
+        size: { by: 'pieces', pieces: item.pieces },
+        shape: formula.document.shape,
+        room: day.room,
+        pot: stand.pot,
+        burner: stand.burner,
+        vessel: found.compiled.vessels[item.id] ?? null,
+        channel: view.kitchen.channels[0]?.id ?? null,
+        thermometer: null,
+        rate: 1,
+      })
+      await onLog(logged(p, { boils: { ...day.boils, [p.block]: boilId } }))
+      router.push(`/stove/${boilId}`)
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+  }
+  return {
+    problem,
+    acts: {
+      light: (p) => void light(p),
+      // of another day than this one it counts as begun and done when it was planned
+      begin: (p) => void onLog(logged(p, { began: { ...day.began, [p.task.id]: now > 0 ? now : p.start } })),
+      done: (p) => void onLog(logged(p, { ended: { ...day.ended, [p.task.id]: now > 0 ? now : p.end } })),
+    },
+  }
+}

@@ -1,0 +1,133 @@
+'use client'
+
+import { Pause, Play, SkipForward } from 'lucide-react'
+import type { DayView } from '@/contract/day'
+import { afterwards, whereTimeWent } from '@/core'
+import { Button } from '@/ui/kit/button'
+import { useTime } from '@/ui/shell/preferences'
+import { formatSpan, sayNews, taskName } from '@/words'
+import type { Planned } from './use-day'
+import type { usePractice } from './use-practice'
+
+interface RunningProps {
+  readonly planned: Planned
+  readonly meant: DayView['day']['meant']
+  readonly names: Readonly<Record<string, string>>
+  readonly first: number
+}
+
+/** What has moved since the day was planned; once things are over, the plan beside what happened. */
+export function Running({ planned, meant, names, first }: RunningProps) {
+  const time = useTime()
+  const clock = (s: number): string => time(first + 1000 * s, 'clock')
+  const { plan, soFar, news } = planned
+  const after = afterwards(meant, plan, soFar)
+  const said = sayNews(news, (item) => names[item] ?? item, clock)
+  const went = whereTimeWent(after)
+  const begun = Object.keys(soFar.began).length > 0
+  return (
+    <section aria-labelledby="running" className="sheet p-5">
+      <h2 id="running" className="casual text-title font-bold">
+        Running
+      </h2>
+      <div aria-live="polite" className="mt-1 text-body leading-snug">
+        {said.length > 0 ? (
+          said.map((s) => <p key={s}>{s}</p>)
+        ) : (
+          <p>{begun ? 'All as planned so far.' : 'Nothing has begun. What begins moves the rest by itself.'}</p>
+        )}
+        {begun && soFar.now > 0 && <p className="text-muted">The plan was made again at {clock(soFar.now)}.</p>}
+      </div>
+      {after.length > 0 && (
+        <details className="mt-2 text-small">
+          <summary className="min-h-9 cursor-pointer content-center text-body font-semibold">
+            Plan and what happened
+          </summary>
+          {went.length > 0 && (
+            <p className="mb-1">
+              More time than planned went into{' '}
+              {went
+                .slice(0, 3)
+                .map(
+                  (w) =>
+                    `${taskName({ kind: kindOf(w.what), what: w.what })} (${formatSpan(60 * Math.round(w.seconds / 60))})`,
+                )
+                .join(', ')}
+              .
+            </p>
+          )}
+          <table className="w-full">
+            <thead className="text-left text-muted">
+              <tr>
+                <th className="font-normal">Task</th>
+                <th className="font-normal">Planned</th>
+                <th className="font-normal">Was</th>
+              </tr>
+            </thead>
+            <tbody>
+              {after.map(({ task, meant: m, was }) => (
+                <tr key={task.task.id} className="border-t border-line align-top">
+                  <td className="py-1 pr-2">
+                    {names[task.task.item]}: {taskName(task.task)}
+                  </td>
+                  <td className="figures py-1 pr-2 whitespace-nowrap">
+                    {clock(m[0])}–{clock(m[1])}
+                  </td>
+                  <td className="figures py-1 whitespace-nowrap">
+                    {clock(was[0])}–{clock(was[1])}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </details>
+      )}
+    </section>
+  )
+}
+
+const kindOf = (what: string) =>
+  what === 'ready' || what === 'cook' || what === 'pull' || what === 'wash' ? what : ('work' as const)
+
+interface BarProps {
+  readonly practising: ReturnType<typeof usePractice>
+  readonly planned: Planned
+  readonly clock: string
+  /** s later than planned it ends. */
+  readonly lost: number
+}
+
+/** The clock of a practised day: at sixty times, or from one moment to the next; and what has been spoiled. */
+export function PracticeBar({ practising, planned, clock, lost }: BarProps) {
+  const { practice, running, setRunning, jump, stop } = practising
+  if (!practice) return null
+  const over = planned.plan.placed.every((p) => planned.soFar.ended[p.task.id] !== undefined)
+  const spoiled = practice.spoiled.length
+  return (
+    <section
+      aria-label="Practice"
+      className="flex flex-wrap items-center gap-3 rounded-sheet bg-cherry-wash px-5 py-3 text-main text-cherry-ink"
+    >
+      <strong className="casual">Practice</strong>
+      <span className="figures">{clock}</span>
+      <Button onClick={() => setRunning(!running)} className="min-h-10 text-ink">
+        {running ? (
+          <Pause size={16} aria-label="Stop the clock" />
+        ) : (
+          <Play size={16} aria-label="Let it run, sixty times" />
+        )}
+      </Button>
+      <Button onClick={jump} className="flex min-h-10 items-center gap-2 text-ink">
+        <SkipForward size={16} aria-hidden /> To the next moment
+      </Button>
+      <span aria-live="polite">
+        {over ? 'All of it is over: ' : ''}
+        {spoiled === 0 ? 'nothing spoiled' : `${spoiled} ${spoiled === 1 ? 'window' : 'windows'} missed`}
+        {lost > 60 ? `, ${formatSpan(60 * Math.round(lost / 60))} lost` : ', no time lost'}
+      </span>
+      <Button look="quiet" onClick={stop} className="ml-auto min-h-10 text-cherry-ink">
+        End practice
+      </Button>
+    </section>
+  )
+}
