@@ -130,6 +130,8 @@ const bodies: Record<string, Make> = {
       who: {},
       pins: {},
       meant: {},
+      ways: {},
+      lost: [],
       away: {},
       boils: {},
     },

@@ -5,7 +5,7 @@ import { ulid } from 'ulid'
 import type { Day } from '@/contract/day'
 import { kitchenKinds, kitchenSchemas } from '@/contract/kitchen'
 import { nothingJudged } from '@/contract/verdict'
-import { asPlanned, type FormulaDocument, planInOrder } from '@/core'
+import { asPlanned, type FormulaDocument, meantOf, planInOrder } from '@/core'
 import { seeded } from '@/core/quantity/seeded'
 import {
   addChannel,
@@ -117,6 +117,8 @@ export async function loadDay(db: Db, now: Date): Promise<void> {
     who: {},
     pins: {},
     meant: {},
+    ways: {},
+    lost: [],
     away: {},
     boils: {},
   }
@@ -129,5 +131,5 @@ export async function loadDay(db: Db, now: Date): Promise<void> {
   // what is under way is begun by whoever opens the demo
   const over = Object.fromEntries(Object.entries(began).filter(([id]) => ended[id] !== undefined))
   const who = by as Day['who']
-  await writeDay(db, date, { ...blank, began: over, ended, who }, 0)
+  await writeDay(db, date, { ...blank, began: over, ended, who, meant: meantOf(plan), ways: plan.ways }, 0)
 }

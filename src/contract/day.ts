@@ -17,6 +17,8 @@ export type Cook = (typeof cooks)[number]
 const moment = z.number().min(-86_400).max(172_800)
 const moments = z.record(z.string().max(120), moment)
 
+/** ◊ Things that may be out of use in one day. */
+const MOST_LOST = 24
 /** ◊ Breaks of one cook in a day. */
 export const MOST_BREAKS = 4
 
@@ -36,6 +38,10 @@ export const daySchema = z.object({
   pins: moments,
   /** What was planned when the day began: begin, end and work of each task, to hold against what happened. */
   meant: z.record(z.string().max(120), z.tuple([moment, moment, z.string().max(30)])),
+  /** In which pot on which ring each block was begun, by the name of its way. */
+  ways: z.record(z.string().max(80), z.string().max(160)),
+  /** Rings, pots and stations that are out of use, as the day's tasks name them. */
+  lost: z.array(z.string().max(80)).max(MOST_LOST),
   /** When each cook is not there: breaks, a late start, an early end. */
   away: z.partialRecord(z.enum(cooks), z.array(z.tuple([clock, clock])).max(MOST_BREAKS)),
   /** The boil each block was begun as, by block. */

@@ -27,6 +27,8 @@ const blank = (room: string): Day => ({
   who: {},
   pins: {},
   meant: {},
+  ways: {},
+  lost: [],
   away: {},
   boils: {},
 })

@@ -20,6 +20,8 @@ const day = (...items: readonly (readonly [string, number])[]): Day => ({
   who: {},
   pins: {},
   meant: {},
+  ways: {},
+  lost: [],
   away: {},
   boils: {},
 })

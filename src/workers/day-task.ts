@@ -152,12 +152,14 @@ export function compileDay({ day, formulas, kitchen, gives, paces, bySeconds }: 
           [DAY_S, DAY_S + until],
         ],
       })),
-      things: Object.fromEntries([
-        ...kitchen.pot.map((p) => [`pot ${p.id}`, 1] as const),
-        ...kitchen.burner.map((b) => [`ring ${b.id}`, 1] as const),
-        ...stations.map((t) => [stationThing(t), has[t]] as const),
-        ...kitchen.vessel.map((v) => [`vessel ${v.id}`, v.kind === 'mould' ? (v.count ?? 1) : TRAYS] as const),
-      ]),
+      things: Object.fromEntries(
+        [
+          ...kitchen.pot.map((p) => [`pot ${p.id}`, 1] as const),
+          ...kitchen.burner.map((b) => [`ring ${b.id}`, 1] as const),
+          ...stations.map((t) => [stationThing(t), has[t]] as const),
+          ...kitchen.vessel.map((v) => [`vessel ${v.id}`, v.kind === 'mould' ? (v.count ?? 1) : TRAYS] as const),
+        ].map(([thing, count]) => [thing, day.lost.includes(thing) ? 0 : count]),
+      ),
     },
   }
 }

@@ -226,6 +226,8 @@ export interface SoFar {
   readonly began: Readonly<Record<string, number>>
   readonly ended: Readonly<Record<string, number>>
   readonly by: Readonly<Record<string, string>>
+  /** In which of its ways each block was begun; as planned where that is not said. */
+  readonly ways: Readonly<Record<string, string>>
 }
 
 /** What has been done by a moment of a day that went as planned. */
@@ -236,6 +238,7 @@ export function asPlanned(plan: DayPlan, now: number): SoFar {
     began: Object.fromEntries(begun.map((p) => [p.task.id, p.start])),
     ended: Object.fromEntries(begun.flatMap((p) => (p.end <= now ? [[p.task.id, p.end]] : []))),
     by: Object.fromEntries(begun.flatMap((p) => (p.person ? [[p.task.id, p.person]] : []))),
+    ways: plan.ways,
   }
 }
 
@@ -253,7 +256,7 @@ interface Fixed {
 export function replan(day: DayTask, before: DayPlan, soFar: SoFar): DayPlan {
   const fixed = day.blocks.flatMap((b): Fixed[] =>
     b.ways[0].tasks.some((t) => soFar.began[t.id] !== undefined)
-      ? [{ block: b.id, way: before.ways[b.id] ?? b.ways[0].name, soFar }]
+      ? [{ block: b.id, way: soFar.ways[b.id] ?? before.ways[b.id] ?? b.ways[0].name, soFar }]
       : [],
   )
   // what is on a ring already goes before what is only got ready
@@ -268,11 +271,15 @@ export function replan(day: DayTask, before: DayPlan, soFar: SoFar): DayPlan {
 /** Where a block that has begun goes on: what is over lies where it lay, the rest as soon as it can, late or not. */
 function fixedPlace(board: Board, block: Block, fixed: Fixed): Found | null {
   const way = block.ways.find((w) => w.name === fixed.way) ?? block.ways[0]
-  let shift = 0
-  for (let i = 0; i < MOST_TRIES && shift < HORIZON; i++) {
-    const tried = goOn(board, block, way, fixed.soFar, shift)
-    if (typeof tried !== 'number') return tried
-    shift = Math.max(shift + 1, Math.ceil(shift + tried))
+  const onHeat = way.holds.some((h) => fixed.soFar.began[h.from] !== undefined)
+  // what is only got ready may go onto another ring, where its own is out of use
+  for (const one of onHeat ? [way] : [way, ...block.ways.filter((w) => w !== way)]) {
+    let shift = 0
+    for (let i = 0; i < MOST_TRIES && shift < HORIZON; i++) {
+      const tried = goOn(board, block, one, fixed.soFar, shift)
+      if (typeof tried !== 'number') return tried
+      shift = Math.max(shift + 1, Math.ceil(shift + tried))
+    }
   }
   return null
 }

@@ -28,7 +28,7 @@ export function practiceDay(day: DayTask, random: () => number): PracticeDay {
       const normal = Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
       takes[t.id] = (cook ? COOK_MIDDLE : 1) * Math.exp((cook ? STRAYS.cook : STRAYS.hands) * normal)
     }
-  return { soFar: { now: day.from, began: {}, ended: {}, by: {} }, takes, spoiled: [] }
+  return { soFar: { now: day.from, began: {}, ended: {}, by: {}, ways: {} }, takes, spoiled: [] }
 }
 
 /** Whether a task goes on by itself from what came before it: a pot that passes 110° is watched from then on. */
@@ -52,7 +52,7 @@ export function practisedUntil(practice: PracticeDay, plan: DayPlan, now: number
     const end = from + task.seconds * (practice.takes[task.id] ?? 1)
     if (end <= now) ended[task.id] = end
   }
-  const next = { ...practice, soFar: { now, began, ended, by } }
+  const next = { ...practice, soFar: { ...practice.soFar, now, began, ended, by } }
   const gone = plan.placed.filter(({ task }) => began[task.id] === undefined && now > latestOf(task, ended) + GRACE)
   return { ...next, spoiled: [...new Set([...practice.spoiled, ...gone.map((p) => p.task.id)])] }
 }

@@ -15,6 +15,7 @@ import { Cooks, HOURS } from './cooks'
 import { Items } from './items'
 import { Plan } from './plan'
 import { hoursOf, type Planned, usePlan } from './use-day'
+import { usePractice } from './use-practice'
 
 const COUNTS = ['one cook', 'two cooks', 'three cooks']
 /** ◊ Changes that can be taken back. */
@@ -44,8 +45,8 @@ function useEdited(view: DayView) {
     if (!before) return
     setPast(past.slice(0, -1))
     // what was done meanwhile was done: only what is wanted goes back
-    const { began, ended, who, boils, meant } = day
-    void write({ ...before, began, ended, who, boils, meant })
+    const { began, ended, who, boils, meant, ways } = day
+    void write({ ...before, began, ended, who, boils, meant, ways })
   }
   return {
     day,
@@ -68,13 +69,18 @@ const dateAfter = (date: string, days: number): string =>
 export function DayPage({ view }: { readonly view: DayView }) {
   const time = useTime()
   const { zone } = usePreferences()
-  const { day, problem, undo, log, change } = useEdited(view)
+  const kept = useEdited(view)
+  const practising = usePractice()
+  // a practised day is changed in this window alone
+  const day = practising.day ?? kept.day
+  const undo = practising.day ? undefined : kept.undo
+  const change = async (next: Day): Promise<void> => (practising.day ? practising.setDay(next) : kept.change(next))
   const [running, setRunning] = useState<Planned | null>(null)
   const { first, by } = hoursOf({ date: view.date, day }, zone)
   const search = usePlan(view, day, by)
   useKeys({ 'undo-change': undo })
   const clock = (s: number): string => time(first + 1000 * s, 'clock')
-  const said = search.problem ?? problem
+  const said = search.problem ?? kept.problem
   const hour = (label: string, key: 'from' | 'by') => (
     <Slot label={label} text={day[key]}>
       {(close) => (
@@ -121,11 +127,6 @@ export function DayPage({ view }: { readonly view: DayView }) {
         <span className="ml-auto text-right text-main text-lemon" aria-live="polite">
           {running && day.items.length > 0 && sayEnd(running, by, clock)}
         </span>
-        {search.found && search.found.share < 1 && (
-          <Button look="quiet" className="min-h-9 text-small text-on-bar hover:text-ink" onClick={search.stop}>
-            Good enough
-          </Button>
-        )}
       </div>
       {said && (
         <p role="alert" className="text-main text-cherry">
@@ -148,6 +149,11 @@ export function DayPage({ view }: { readonly view: DayView }) {
         >
           <ChevronRight size={18} aria-hidden />
         </Link>
+        {search.found && search.found.share < 1 && (
+          <Button look="quiet" className="min-h-9 text-small" onClick={search.stop}>
+            Good enough: stop looking
+          </Button>
+        )}
       </nav>
       {day.items.length === 0 ? (
         <p className="rounded-sheet bg-sheet p-8 text-main">
@@ -166,7 +172,8 @@ export function DayPage({ view }: { readonly view: DayView }) {
             undo={undo}
             onRunning={setRunning}
             onDay={change}
-            onLog={log}
+            onLog={kept.log}
+            practising={practising}
           />
         )
       )}
@@ -179,5 +186,5 @@ function sayEnd({ plan, share }: Planned, by: number, clock: (s: number) => stri
   if (plan.missing.length > 0) return `not all of it fits${looking}`
   const spare = by - plan.end
   if (plan.late.length > 0) return `ready ${clock(plan.end)}, ${plan.late.length} later${looking}`
-  return `ready ${clock(plan.end)}, ${formatSpan(60 * Math.floor(spare / 60))} to spare${looking}`
+  return `ready ${clock(plan.end)}, ${spare < 60 ? 'just in time' : `${formatSpan(60 * Math.floor(spare / 60))} to spare`}${looking}`
 }

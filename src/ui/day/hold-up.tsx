@@ -23,7 +23,7 @@ export function HoldUp({ planned: { plan, chain }, whatIfs, names, first, by, th
   const late = plan.late.length + plan.missing.length
   const gains = (whatIfs ?? []).filter((w) => w.late < late || (w.late === late && plan.end - w.end > WORTH))
   return (
-    <section aria-labelledby="hold" className="sheet p-5">
+    <section aria-labelledby="hold" className="sheet p-5 max-lg:order-3">
       <h2 id="hold" className="casual text-title font-bold">
         What holds it up
       </h2>

@@ -79,7 +79,7 @@ export function LaneBars(props: BarsProps) {
         onKeyDown={movable ? onKey : undefined}
       >
         <title>{sayBar(p, names, clock, pinned)}</title>
-        <WindowOf p={p} {...props} top={i * ROW} />
+        {movable && <WindowOf p={p} {...props} top={i * ROW} />}
         <rect
           x={x(p.start)}
           y={top}
@@ -118,7 +118,7 @@ function WindowOf({ p, plan, x, top }: RowProps & { readonly p: Placed; readonly
       width={Math.max(2, to - from - 4 * i)}
       height={4}
       rx={2}
-      className="fill-slab/50"
+      className="fill-slab/40"
     />
   ))
 }

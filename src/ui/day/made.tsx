@@ -74,12 +74,12 @@ export function GettingIn({ view, planned: { compiled, plan }, names, first }: M
     <>
       <details className="text-body" open>
         <summary className="min-h-9 cursor-pointer content-center font-semibold">To weigh, over the whole day</summary>
-        <ul>
+        <ul className="gap-x-8 lg:columns-2">
           {compiled.weigh.map((w) => {
             const there = view.stock[w.ingredient]
             const short = there === undefined ? 0 : w.grams - there
             return (
-              <li key={w.name} className="flex justify-between gap-4 border-b border-line py-1 last:border-0">
+              <li key={w.name} className="flex break-inside-avoid justify-between gap-4 border-b border-line py-1">
                 {w.name}
                 <span className="figures text-right">
                   {say.weight(inGrams(w.grams))}
@@ -92,9 +92,9 @@ export function GettingIn({ view, planned: { compiled, plan }, names, first }: M
       </details>
       <details className="text-body">
         <summary className="min-h-9 cursor-pointer content-center font-semibold">Get ready, as one walk</summary>
-        <ol>
+        <ol className="gap-x-8 lg:columns-2">
           {walk.map(({ item, ready, at }) => (
-            <li key={`${item} ${ready.id}`} className="flex gap-3 border-b border-line py-1 last:border-0">
+            <li key={`${item} ${ready.id}`} className="flex break-inside-avoid gap-3 border-b border-line py-1">
               <span className="figures w-12 shrink-0 text-muted">{time(first + 1000 * at, 'clock')}</span>
               <span>
                 {sayReady(ready, say).text} <span className="text-muted">{names[item]}</span>

@@ -12,6 +12,8 @@ import type { Planned } from './use-day'
 
 /** Things to do next that are named. */
 const MOST_NEXT = 4
+/** s from the first hour on that are the day after. */
+const TOMORROW = 86_400
 
 /** What can be done of a task: lit on the stove, begun, or said to be over. */
 export interface Acts {
@@ -43,7 +45,7 @@ export function NextTasks({ day, planned, names, first, acts, problem }: NextPro
     .slice(0, MOST_NEXT)
   const head = next.find((p) => !(p.task.id in began)) ?? next[0]
   return (
-    <section aria-labelledby="next" className="rounded-sheet bg-lemon p-5 text-on-lemon">
+    <section aria-labelledby="next" className="rounded-sheet bg-lemon p-5 text-on-lemon max-lg:order-1">
       <h2 id="next" className="casual text-head leading-tight font-extrabold">
         {head ? `${names[head.task.item]}: ${taskName(head.task)}` : 'All of it is done'}
       </h2>
@@ -53,13 +55,21 @@ export function NextTasks({ day, planned, names, first, acts, problem }: NextPro
             key={p.task.id}
             className="flex min-h-11 items-center gap-3 border-b border-on-lemon/20 py-1 last:border-0"
           >
-            <span className="figures w-12 shrink-0">{time(first + 1000 * p.start, 'clock')}</span>
+            <span className="figures w-12 shrink-0">
+              {time(first + 1000 * p.start, 'clock')}
+              {p.start >= TOMORROW && <span className="block text-fine">next day</span>}
+            </span>
             <span className="min-w-0 flex-1 leading-snug">
               {names[p.task.item]}: {taskName(p.task)}
               {p.person && mine === null && <span className="block text-small">{cookNames[p.person] ?? p.person}</span>}
             </span>
             <For may="cook">
-              <Act p={p} boil={day.boils[p.block]} begun={p.task.id in began} acts={acts} />
+              <Act
+                p={p}
+                boil={day.boils[p.block]}
+                state={p.task.id in began ? 'begun' : p.task.after.every((l) => l.task in ended) ? 'free' : 'waits'}
+                acts={acts}
+              />
             </For>
           </li>
         ))}
@@ -89,12 +99,13 @@ export function NextTasks({ day, planned, names, first, acts, problem }: NextPro
 interface ActProps {
   readonly p: Placed
   readonly boil: string | undefined
-  readonly begun: boolean
+  /** Under way; free to be begun; or what comes before it is not over. */
+  readonly state: 'begun' | 'free' | 'waits'
   readonly acts: Acts
 }
 
 /** The one thing that can be done of a task now. */
-function Act({ p, boil, begun, acts: { light, begin, done } }: ActProps) {
+function Act({ p, boil, state, acts: { light, begin, done } }: ActProps) {
   const { kind, boil: number } = p.task
   if (boil && (kind === 'cook' || kind === 'pull'))
     return (
@@ -102,13 +113,14 @@ function Act({ p, boil, begun, acts: { light, begin, done } }: ActProps) {
         On the stove
       </Link>
     )
-  if (kind === 'cook' && number === 1 && !begun)
+  if (state === 'waits') return null
+  if (kind === 'cook' && number === 1 && state === 'free')
     return (
       <Button look="primary" className="print:hidden" onClick={() => light(p)}>
         Light it
       </Button>
     )
-  if (!begun)
+  if (state === 'free')
     return (
       <Button className="print:hidden" onClick={() => begin(p)}>
         Begin

@@ -1,25 +1,21 @@
 'use client'
 
-import { CalendarDays, FileJson, Play, Printer, Sheet, Undo2, ZoomIn, ZoomOut } from 'lucide-react'
-import { useRouter } from 'next/navigation'
+import { Play, Undo2, ZoomIn, ZoomOut } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
-import { ulid } from 'ulid'
 import { cooks, type Day, type DayView } from '@/contract/day'
-import { meantOf, type Placed, planInOrder, replan, type Station } from '@/core'
+import { meantOf, planInOrder, replan, type Station } from '@/core'
 import { Button } from '@/ui/kit/button'
-import { Menu, MenuItem } from '@/ui/kit/menu'
-import { saveFile } from '@/ui/kit/save-file'
-import { send } from '@/ui/kit/send'
 import { useTime } from '@/ui/shell/preferences'
 import { cookNames, stationNames } from '@/words'
-import { dayFile } from './files'
 import { HoldUp } from './hold-up'
 import { Lanes, type Pin } from './lanes'
 import { GettingIn, Made } from './made'
-import { type Acts, NextTasks } from './next-tasks'
+import { NextTasks } from './next-tasks'
+import { Out } from './out'
 import { PracticeBar, Running } from './running'
+import { useActs } from './use-acts'
 import { type Found, type Planned, soFarOf, useNow, type usePlan, useRunning } from './use-day'
-import { usePractice } from './use-practice'
+import type { usePractice } from './use-practice'
 
 interface PlanProps {
   readonly view: DayView
@@ -29,6 +25,7 @@ interface PlanProps {
   readonly first: number
   readonly by: number
   readonly undo: (() => void) | undefined
+  readonly practising: ReturnType<typeof usePractice>
   onRunning(planned: Planned | null): void
   /** What is wanted is changed; what was done is logged. */
   onDay(next: Day): Promise<void>
@@ -39,16 +36,20 @@ const ZOOMS = [1, 2, 4]
 
 /** A planned day: its lanes, what is next, what holds it up, how it runs, what goes in and out. */
 export function Plan(props: PlanProps) {
-  const { view, day, found, whatIfs, first, by, undo, onRunning, onDay } = props
+  const { view, day, found, whatIfs, first, by, undo, practising, onRunning, onDay } = props
   const time = useTime()
   const now = useNow()
-  const practising = usePractice()
-  const { practice } = practising
+  const { practice, setPlan } = practising
   const [zoom, setZoom] = useState(1)
   const [held, setHeld] = useState<Pin | null>(null)
   const real = useMemo(() => soFarOf({ day, cooked: view.cooked }, first, now ?? first), [day, view.cooked, first, now])
-  const running = useRunning(found, practice ? { ...day, meant: meantOf(found.plan) } : day, practice?.soFar ?? real)
-  useEffect(() => onRunning(running), [running, onRunning])
+  const planned = useMemo(() => meantOf(found.plan), [found.plan])
+  const meant = practice ? planned : day.meant
+  const running = useRunning(found, meant, practice?.soFar ?? real)
+  useEffect(() => {
+    onRunning(running)
+    setPlan(running?.plan ?? null)
+  }, [running, onRunning, setPlan])
   const { acts, problem } = useActs(props, running, practice ? practising : null)
   // what a task that is held over a moment would do to all the others
   const shown = useMemo(() => {
@@ -81,7 +82,7 @@ export function Plan(props: PlanProps) {
           lost={running.news.endMoved}
         />
       )}
-      <section aria-label="Lanes" className="sheet px-4 pt-3 pb-4">
+      <section aria-label="Lanes" className="sheet px-4 pt-3 pb-4 max-lg:order-2">
         <div className="mb-1 flex flex-wrap items-center gap-2 text-small text-muted print:hidden">
           <p className="mr-auto" aria-live="polite">
             {held
@@ -124,7 +125,7 @@ export function Plan(props: PlanProps) {
           onPut={put}
         />
       </section>
-      <div className="grid items-start gap-3 lg:grid-cols-[1.25fr_1fr_1fr]">
+      <div className="items-start gap-3 max-lg:contents lg:grid lg:grid-cols-[1.25fr_1fr_1fr]">
         <NextTasks day={day} planned={running} names={names} first={first} acts={acts} problem={problem} />
         <HoldUp
           planned={running}
@@ -134,10 +135,18 @@ export function Plan(props: PlanProps) {
           first={first}
           by={by}
         />
-        <Running planned={running} meant={practice ? meantOf(found.plan) : day.meant} names={names} first={first} />
+        <Running
+          planned={running}
+          meant={meant}
+          names={names}
+          first={first}
+          lost={day.lost}
+          things={outOfUse(found, view)}
+          onLost={(lost) => void onDay({ ...day, lost: [...lost] })}
+        />
       </div>
-      <div className="grid items-start gap-3 lg:grid-cols-[1.25fr_2fr]">
-        <section aria-labelledby="made" className="sheet p-5">
+      <div className="items-start gap-3 max-lg:contents lg:grid lg:grid-cols-[1.25fr_2fr]">
+        <section aria-labelledby="made" className="sheet p-5 max-lg:order-3">
           <div className="flex flex-wrap items-center justify-between gap-2">
             <h2 id="made" className="casual text-title font-bold">
               What is made
@@ -147,7 +156,7 @@ export function Plan(props: PlanProps) {
               {!practice && (
                 <Button
                   className="flex items-center gap-2"
-                  onClick={() => practising.start(found, Date.parse(view.date) / 86_400_000)}
+                  onClick={() => practising.start(day, found, Date.parse(view.date) / 86_400_000)}
                 >
                   <Play size={16} aria-hidden /> Practise it
                 </Button>
@@ -156,7 +165,7 @@ export function Plan(props: PlanProps) {
           </div>
           <Made view={view} day={day} planned={running} names={names} first={first} />
         </section>
-        <section aria-labelledby="getting-in" className="sheet p-5">
+        <section aria-labelledby="getting-in" className="sheet p-5 max-lg:order-3">
           <h2 id="getting-in" className="casual text-title font-bold">
             Getting in
           </h2>
@@ -194,89 +203,8 @@ const thingsIn = ({ plan }: Planned, view: DayView) =>
     .sort((a, b) => kindOf(a) - kindOf(b) || a.localeCompare(b))
     .map((id) => ({ id, name: thingName(id, view) }))
 
-interface OutProps {
-  readonly view: DayView
-  readonly planned: Planned
-  readonly names: Readonly<Record<string, string>>
-  readonly first: number
-}
-
-/** The day on the wall, in a calendar, in a spreadsheet. */
-function Out({ view, planned: { plan }, names, first }: OutProps) {
-  const save = async (kind: 'calendar' | 'csv' | 'json'): Promise<void> => {
-    const { text, name, type } = await dayFile(kind, view.date, plan, first, names)
-    saveFile(text, name, type)
-  }
-  return (
-    <Menu name="The day as a file or on paper" label={<Printer size={16} aria-hidden />}>
-      <MenuItem onSelect={() => setTimeout(() => window.print())}>
-        <Printer size={16} aria-hidden /> On paper, for the wall
-      </MenuItem>
-      <MenuItem onSelect={() => void save('calendar')}>
-        <CalendarDays size={16} aria-hidden /> As a calendar
-      </MenuItem>
-      <MenuItem onSelect={() => void save('csv')}>
-        <Sheet size={16} aria-hidden /> As CSV
-      </MenuItem>
-      <MenuItem onSelect={() => void save('json')}>
-        <FileJson size={16} aria-hidden /> As JSON
-      </MenuItem>
-    </Menu>
-  )
-}
-
-/** What is done of a day: on the stove and in the log, or in a practice that keeps nothing. */
-function useActs(
-  { view, day, found, onLog }: PlanProps,
-  running: Planned | null,
-  practising: ReturnType<typeof usePractice> | null,
-): { acts: Acts; problem: string | null } {
-  const router = useRouter()
-  const [problem, setProblem] = useState<string | null>(null)
-  if (practising) return { acts: { light: practising.begin, begin: practising.begin }, problem: null }
-  const now = running?.soFar.now ?? 0
-  /** The day with something done; what was planned is kept once the first thing is. */
-  const logged = (p: Placed, more: Partial<Day>): Day => ({
-    ...day,
-    meant: Object.keys(day.meant).length > 0 ? day.meant : meantOf(found.plan),
-    who: p.person ? { ...day.who, [p.task.id]: p.person as Day['who'][string] } : day.who,
-    ...more,
-  })
-  const light = async (p: Placed): Promise<void> => {
-    const item = day.items.find((i) => i.id === p.task.item)
-    const formula = view.formulas.find((f) => f.id === item?.formula)
-    const stand = found.compiled.stands[running?.plan.ways[p.block] ?? '']
-    if (!item || !formula || !stand) return
-    const boilId = ulid()
-    try {
-      await send('POST', '/api/batches', {
-        id: ulid(),
-        boilId,
-        formula: formula.id,
-        revision: formula.revision,
-        size: { by: 'pieces', pieces: item.pieces },
-        shape: formula.document.shape,
-        room: day.room,
-        pot: stand.pot,
-        burner: stand.burner,
-        vessel: found.compiled.vessels[item.id] ?? null,
-        channel: view.kitchen.channels[0]?.id ?? null,
-        thermometer: null,
-        rate: 1,
-      })
-      await onLog(logged(p, { boils: { ...day.boils, [p.block]: boilId } }))
-      router.push(`/stove/${boilId}`)
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
-  return {
-    problem,
-    acts: {
-      light: (p) => void light(p),
-      // of another day than this one it counts as begun and done when it was planned
-      begin: (p) => void onLog(logged(p, { began: { ...day.began, [p.task.id]: now > 0 ? now : p.start } })),
-      done: (p) => void onLog(logged(p, { ended: { ...day.ended, [p.task.id]: now > 0 ? now : p.end } })),
-    },
-  }
-}
+/** What can be out of use: rings, pots and stations. */
+const outOfUse = ({ compiled }: Found, view: DayView) =>
+  Object.keys(compiled.task.things)
+    .filter((id) => !id.startsWith('vessel') && thingName(id, view) !== '')
+    .map((id) => ({ id, name: thingName(id, view) }))

@@ -4,6 +4,7 @@ import { Pause, Play, SkipForward } from 'lucide-react'
 import type { DayView } from '@/contract/day'
 import { afterwards, whereTimeWent } from '@/core'
 import { Button } from '@/ui/kit/button'
+import { Checkbox } from '@/ui/kit/checkbox'
 import { useTime } from '@/ui/shell/preferences'
 import { formatSpan, sayNews, taskName } from '@/words'
 import type { Planned } from './use-day'
@@ -14,10 +15,14 @@ interface RunningProps {
   readonly meant: DayView['day']['meant']
   readonly names: Readonly<Record<string, string>>
   readonly first: number
+  /** What is out of use, of what could be. */
+  readonly lost: readonly string[]
+  readonly things: readonly { readonly id: string; readonly name: string }[]
+  onLost(lost: readonly string[]): void
 }
 
 /** What has moved since the day was planned; once things are over, the plan beside what happened. */
-export function Running({ planned, meant, names, first }: RunningProps) {
+export function Running({ planned, meant, names, first, lost, things, onLost }: RunningProps) {
   const time = useTime()
   const clock = (s: number): string => time(first + 1000 * s, 'clock')
   const { plan, soFar, news } = planned
@@ -26,7 +31,7 @@ export function Running({ planned, meant, names, first }: RunningProps) {
   const went = whereTimeWent(after)
   const begun = Object.keys(soFar.began).length > 0
   return (
-    <section aria-labelledby="running" className="sheet p-5">
+    <section aria-labelledby="running" className="sheet p-5 max-lg:order-3">
       <h2 id="running" className="casual text-title font-bold">
         Running
       </h2>
@@ -38,6 +43,20 @@ export function Running({ planned, meant, names, first }: RunningProps) {
         )}
         {begun && soFar.now > 0 && <p className="text-muted">The plan was made again at {clock(soFar.now)}.</p>}
       </div>
+      <details className="mt-2 text-body print:hidden">
+        <summary className="min-h-9 cursor-pointer content-center font-semibold">
+          {lost.length === 0 ? 'Something is out of use' : `Out of use: ${lost.length}`}
+        </summary>
+        {things.map(({ id, name }) => (
+          <Checkbox
+            key={id}
+            checked={lost.includes(id)}
+            onChange={(on) => onLost(on ? [...lost, id] : lost.filter((l) => l !== id))}
+          >
+            {name}
+          </Checkbox>
+        ))}
+      </details>
       {after.length > 0 && (
         <details className="mt-2 text-small">
           <summary className="min-h-9 cursor-pointer content-center text-body font-semibold">

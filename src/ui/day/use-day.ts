@@ -47,12 +47,12 @@ export function soFarOf({ day, cooked }: Pick<DayView, 'day' | 'cooked'>, first:
   // a day that is not today is planned as it was meant
   const seconds = (now - first) / 1000
   const today = seconds > 0 && seconds < 2 * 86_400
-  return { now: today ? seconds : 0, began, ended, by: { ...day.who } }
+  return { now: today ? seconds : 0, began, ended, by: day.who, ways: day.ways }
 }
 
 /** What the search is about: what is wanted and with what, not what has been done of it. */
 const wantedOf = ({ formulas, kitchen, gives, paces }: DayView, day: Day, by: number) => ({
-  day: { ...day, began: {}, ended: {}, who: {}, boils: {}, meant: {} },
+  day: { ...day, began: {}, ended: {}, who: {}, boils: {}, meant: {}, ways: {} },
   formulas,
   kitchen,
   gives,
@@ -92,13 +92,13 @@ export function usePlan(view: DayView, day: Day, by: number) {
 }
 
 /** The plan made again from what has been done by now. */
-export function useRunning(found: Found | null, day: Day, soFar: SoFar): Planned | null {
+export function useRunning(found: Found | null, meant: Day['meant'], soFar: SoFar): Planned | null {
   return useMemo(() => {
     if (!found) return null
     const { task } = found.compiled
     const plan = Object.keys(soFar.began).length > 0 ? replan(task, found.plan, soFar) : found.plan
-    return { ...found, plan, chain: chainOf(plan, task), soFar, news: newsOf(task, day.meant, plan, soFar) }
-  }, [found, day.meant, soFar])
+    return { ...found, plan, chain: chainOf(plan, task), soFar, news: newsOf(task, meant, plan, soFar) }
+  }, [found, meant, soFar])
 }
 
 /** How many pieces of an item fit into the day beside the rest; looked for in a worker. */

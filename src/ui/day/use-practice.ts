@@ -1,16 +1,15 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import type { Day } from '@/contract/day'
 import {
   begun,
   type DayPlan,
-  type DayTask,
   nextMoment,
   type Placed,
   type PracticeDay,
   practiceDay,
   practisedUntil,
-  replan,
   seeded,
 } from '@/core'
 import type { Found } from './use-day'
@@ -21,36 +20,41 @@ const TICK = 250
 
 interface Practising {
   readonly practice: PracticeDay
-  readonly task: DayTask
-  readonly plan: DayPlan
+  /** The day as it is wanted in this practice. */
+  readonly day: Day
   readonly running: boolean
 }
 
-/** A day practised in this window alone: nothing of it is kept. */
+/** A day practised in this window alone: nothing of it is kept. `plan`: as it was made again for the practice's moment. */
 export function usePractice() {
   const [state, setState] = useState<Practising | null>(null)
-  const change = (act: (p: Practising) => PracticeDay): void => setState((s) => s && { ...s, practice: act(s) })
+  const [plan, setPlan] = useState<DayPlan | null>(null)
+  const change = (act: (p: PracticeDay) => PracticeDay): void =>
+    setState((s) => s && { ...s, practice: act(s.practice) })
   const running = state?.running ?? false
   useEffect(() => {
-    if (!running) return
+    if (!running || !plan) return
     const tick = setInterval(
-      () => setState((s) => s && { ...s, practice: until(s, s.practice.soFar.now + (PACE * TICK) / 1000) }),
+      () =>
+        setState(
+          (s) => s && { ...s, practice: practisedUntil(s.practice, plan, s.practice.soFar.now + (PACE * TICK) / 1000) },
+        ),
       TICK,
     )
     return () => clearInterval(tick)
-  }, [running])
+  }, [running, plan])
   return {
     practice: state?.practice ?? null,
+    day: state?.day ?? null,
     running,
-    start: ({ compiled: { task }, plan }: Found, seed: number): void =>
-      setState({ practice: practiceDay(task, seeded(seed)), task, plan, running: false }),
+    setPlan,
+    setDay: (day: Day): void => setState((s) => s && { ...s, day }),
+    start: (day: Day, { compiled: { task } }: Found, seed: number): void =>
+      setState({ practice: practiceDay(task, seeded(seed)), day, running: false }),
     stop: (): void => setState(null),
     setRunning: (on: boolean): void => setState((s) => s && { ...s, running: on }),
-    begin: (placed: Placed): void => change((s) => begun(s.practice, placed)),
+    begin: (placed: Placed): void => change((p) => begun(p, placed)),
     /** On to the next moment at which something ends or is due. */
-    jump: (): void => change((s) => until(s, nextMoment(s.practice, now(s)) ?? s.practice.soFar.now)),
+    jump: (): void => change((p) => (plan ? practisedUntil(p, plan, nextMoment(p, plan) ?? p.soFar.now) : p)),
   }
 }
-
-const now = ({ task, plan, practice }: Practising): DayPlan => replan(task, plan, practice.soFar)
-const until = (s: Practising, at: number): PracticeDay => practisedUntil(s.practice, now(s), at)
