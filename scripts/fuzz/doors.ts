@@ -76,6 +76,7 @@ const act: Make = (random) => ({
     { type: 'made', pieces: 12 },
     { type: 'texture', texture: 'ribbon' },
     { type: 'stuck' },
+    { type: 'weighed', grams: { sugar: 401 } },
     { type: 'yields', pieces: 40, seconds: 3, trimGrams: 25 },
     { type: 'moved', of: ulid(), to: 40 },
     { type: 'amended', of: ulid(), act: { type: 'reads', celsius: 90 } },

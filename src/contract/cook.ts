@@ -35,6 +35,9 @@ export type PushedReading = z.infer<typeof readingSchema>
 
 const rate = z.number().min(1).max(60)
 
+/** ◊ Lines that can be weighed at once: no formula has so many. */
+const MOST_LINES = 120
+
 const valuedAct = z.discriminatedUnion('type', [
   z.object({ type: z.literal('heat'), dial: z.number().min(0).max(10) }),
   z.discriminatedUnion('test', [
@@ -81,6 +84,12 @@ export const actSchema = z.discriminatedUnion('type', [
     name: shortText,
     grams: within('grams'),
     celsius: probeCelsius,
+  }),
+  z.object({
+    type: z.literal('weighed'),
+    grams: z
+      .record(innerId, within('grams'))
+      .refine((g) => Object.keys(g).length <= MOST_LINES, 'names too many lines'),
   }),
   z.object({ type: z.literal('lid'), on: z.boolean() }),
   z.object({ type: z.literal('lies'), on: surfaceSchema }),

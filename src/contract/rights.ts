@@ -43,6 +43,7 @@ export const rights: readonly { readonly path: string; readonly read?: Asks; rea
   { path: '/api/scales/[channel]/stream', read: 'looker-on' },
   { path: '/api/logbook', read: 'looker-on', write: 'owner' },
   { path: '/api/logbook/export', read: 'owner' },
+  { path: '/api/backup', read: 'owner' },
   { path: '/api/logbook/reminders', read: 'looker-on' },
   { path: '/api/boils/[id]/export', read: 'looker-on' },
   { path: '/api/formulas/[id]/export', read: 'looker-on' },

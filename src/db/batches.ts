@@ -219,6 +219,17 @@ export async function boilsOfBatch(db: Db, batchId: string): Promise<BoilView[]>
   return (await views(db).where(eq(boils.batchId, batchId)).orderBy(asc(boils.number))).map(toView)
 }
 
+/** The first boil of each of some batches, without the documents it was begun from. */
+export async function firstBoils(db: Db, batchIds: readonly string[]) {
+  const { id, key, batchId, startedAt, channelId, readings } = boils
+  return batchIds.length === 0
+    ? []
+    : db
+        .select({ id, key, batchId, startedAt, channelId, readings })
+        .from(boils)
+        .where(and(inArray(boils.batchId, [...batchIds]), eq(boils.number, 1)))
+}
+
 /** A boil that is there but cannot be read: what its columns say. */
 export interface LostBoil {
   readonly id: string

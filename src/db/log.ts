@@ -192,6 +192,12 @@ export async function thinnedReadings(db: Db, boilId: string): Promise<{ newest:
   return { newest: boil.newest, rows: [...old, ...aSecond(recent)].sort((a, b) => a.at.getTime() - b.at.getTime()) }
 }
 
+/** So many readings of a boil evenly over the whole of it, oldest first. */
+export async function evenReadings(db: Db, boilKey: number, upTo: number, count: number): Promise<StoredReading[]> {
+  const rows = await evenly(db, boilKey, upTo, count)
+  return rows.sort((a, b) => a.at.getTime() - b.at.getTime())
+}
+
 /** Of the first `upTo` readings some six hundred, evenly by their number, the last among them. */
 async function evenly(db: Db, boil: number, upTo: number, count = PICTURE.count): Promise<StoredReading[]> {
   if (upTo < 1) return []

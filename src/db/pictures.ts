@@ -1,5 +1,5 @@
 /** Pictures of batches. Lists read what they are, never the pictures themselves. */
-import { and, asc, count, eq } from 'drizzle-orm'
+import { and, asc, count, eq, gt } from 'drizzle-orm'
 import type { PictureInfo } from '@/contract/pictures'
 import type { Db } from './client'
 import { batches, pictures } from './schema'
@@ -36,6 +36,15 @@ export const putPicture = (
     await tx.insert(pictures).values(picture)
     return 'stored'
   })
+
+/** Pictures of all batches that go out, after one: their ids and their batches'. */
+export const picturesAfter = (db: Db, after: string, limit: number): Promise<{ id: string; batchId: string }[]> =>
+  db
+    .select({ id: pictures.id, batchId: pictures.batchId })
+    .from(pictures)
+    .where(gt(pictures.id, after))
+    .orderBy(asc(pictures.id))
+    .limit(limit)
 
 /** What pictures a batch has, oldest first. */
 export async function picturesOf(db: Db, batch: string): Promise<PictureInfo[]> {

@@ -4,13 +4,25 @@ import { ulid } from 'ulid'
 import { type BatchConditions, vesselSchema } from '@/contract/batch'
 import type { LoggedAct } from '@/contract/cook'
 import type { Judged } from '@/contract/verdict'
-import { type BatchPlan, boiledIn, type CookAct, type FlawId, gramsOfBoil, scale, standardPressure } from '@/core'
+import {
+  type BatchPlan,
+  type BoiledFormula,
+  boiledIn,
+  type CookAct,
+  type FlawId,
+  type GramsByLine,
+  gramsOfBoil,
+  scale,
+  standardPressure,
+} from '@/core'
 import { normal, seeded } from '@/core/quantity/seeded'
 import { demoBoil } from './formulas'
 import { demoBurners, demoPots, demoRooms, demoVessels } from './kitchen'
 import { type CookedBoil, cookBoil } from './maker'
 import { judgedOf, leftRing, lessons, noteFor } from './tasting'
 
+/** g below which nobody listens to the bench scale. */
+const WEIGHED_FROM = 15
 const FIRST_DAY = Date.parse('2026-08-24T06:30:00.000Z')
 const DAY = 86_400_000
 const BATCHES = 42
@@ -158,6 +170,16 @@ function withSlip(acts: CookedBoil['acts'], mishap?: Mishap): CookedBoil['acts']
   return [...acts, { at: after.at + slip.seconds, act: slip.act }].sort((a, b) => a.at - b.at)
 }
 
+/** What the bench scale said of each line, to its half gram: a hand strays by a few in a thousand. */
+function weighedFor(formula: BoiledFormula, grams: GramsByLine, nth: number): CookedBoil['acts'][number] {
+  const random = seeded(4000 + nth)
+  const onScale = formula.lines.flatMap(({ id }) => {
+    const wanted = grams[id] ?? 0
+    return wanted < WEIGHED_FROM ? [] : [[id, Math.round(2 * wanted * (1 + 0.004 * normal(random))) / 2] as const]
+  })
+  return { at: 0, act: { type: 'weighed', grams: Object.fromEntries(onScale) } }
+}
+
 /** `greenness` runs from 1 for the first batch to 0 for the last: the misses shrink with practice. */
 function batchOn(
   batchId: string,
@@ -181,8 +203,9 @@ function batchOn(
   const boils = plan.boils.map(({ label, part }, n): HistoryBoil => {
     const usually = 0.3 + (0.5 + 1.6 * greenness) * normal(random) + 0.6 * greenness
     const misses = part === null && mishap ? mishap.misses : usually
+    const boiled = boiledIn(formula).find((b) => b.part === part)?.formula ?? formula
     const cooked = cookBoil(
-      boiledIn(formula).find((b) => b.part === part)?.formula ?? formula,
+      boiled,
       gramsOfBoil(plan, n + 1),
       conditions,
       PROBE,
@@ -202,7 +225,7 @@ function batchOn(
         startedAt: at(0),
         clock: { id: ulid(begin, random), rate: 1 },
       },
-      events: withSlip(cooked.acts, mishap).map((a) => ({
+      events: [weighedFor(boiled, gramsOfBoil(plan, n + 1), nth), ...withSlip(cooked.acts, mishap)].map((a) => ({
         id: ulid(at(a.at).getTime(), random),
         at: at(a.at).toISOString(),
         act: a.act,

@@ -1,15 +1,24 @@
 /** Batches set beside each other: their curves, and what was different about the first of them. */
 import { eventsOf } from '@/contract/events'
 import type { Beside, BesideBatch, LogbookEntry } from '@/contract/logbook'
-import { analyse, believed, gramsOfBoil, ingredientIn, mainBoil, thinned, unusualIn, whatDiffered } from '@/core'
-import { type BatchRecord, batchesBefore, boilsOfBatch, comparedBatches, db, findBatch, pullsOf } from '@/db'
-import { snapshot } from './cook'
+import { analyse, believed, boiledIn, gramsOfBoil, ingredientIn, mainBoil, unusualIn, whatDiffered } from '@/core'
+import {
+  type BatchRecord,
+  batchesBefore,
+  comparedBatches,
+  db,
+  evenReadings,
+  eventsAfter,
+  findBatch,
+  firstBoils,
+  pullsOf,
+} from '@/db'
 import { entriesOf } from './logbook'
 import { Problem } from './problem'
 
 /** ◊ One alone is set beside so many before it. */
 const BEFORE = 3
-/** ◊ Points of a curve that a screen can show, and batches in the run of pulls. */
+/** ◊ Points of one curve that a screen can show, fewer where there are several; and batches in the run of pulls. */
 const POINTS = 700
 const PULLS = 40
 /** ◊ Targets no further apart, °C, are those of one kitchen; from here on it is the air that decides where it boils. */
@@ -26,10 +35,21 @@ export async function beside(asked: readonly string[]): Promise<Beside> {
     asked.length > 1 ? asked : [first.id, ...(await batchesBefore(db(), first.formulaId, first.startedAt, BEFORE))]
   const records = await Promise.all(ids.map((id) => findBatch(db(), id)))
   const found = records.filter((r): r is BatchRecord => r !== null)
-  const entries = await entriesOf(found.map((r) => r.id))
+  const ours = found.map((r) => r.id)
+  const [entries, boils] = await Promise.all([entriesOf(ours), firstBoils(db(), ours)])
   const boiled = mainBoil(first.formula)
   const [batches, compared, pulls] = await Promise.all([
-    Promise.all(found.map((r) => besideBatch(r, entries, first))),
+    Promise.all(
+      found.map((r) =>
+        besideBatch(
+          r,
+          entries,
+          first,
+          boils.find((b) => b.batchId === r.id),
+          Math.ceil(POINTS / Math.sqrt(found.length)),
+        ),
+      ),
+    ),
     comparedBatches(db(), { ids }),
     pullsOf(db(), first.formulaId, first.startedAt, PULLS),
   ])
@@ -48,26 +68,33 @@ async function besideBatch(
   record: BatchRecord,
   entries: ReadonlyMap<string, LogbookEntry>,
   first: BatchRecord,
+  boil: Awaited<ReturnType<typeof firstBoils>>[number] | undefined,
+  points: number,
 ): Promise<BesideBatch> {
   const entry = entries.get(record.id) as LogbookEntry
   // in other air the same syrup boils at another temperature: what is alike has to lie on one line
   const moved =
     record.formulaId === first.formulaId ? (entries.get(first.id)?.target ?? entry.target) - entry.target : 0
   const movedC = Math.abs(moved) < SAME_AIR ? 0 : moved
-  const [boil] = await boilsOfBatch(db(), record.id)
   if (!boil) return { entry, revision: record.revision, curve: [], movedC, boiledAt: null, pulledAt: null, turns: [] }
-  const log = await snapshot(boil.id)
-  const start = Date.parse(boil.startedAt)
-  const events = eventsOf(log.acts, start)
-  const readings = log.readings.map(([ms, celsius]) => ({ at: (ms - start) / 1000, celsius }))
-  const right = believed(readings, events, boil.probe.thermometer ?? undefined)
-  const steps = new Map(boil.formula.steps.map((s) => [s.id, s]))
+  const start = boil.startedAt.getTime()
+  const [rows, acts] = await Promise.all([
+    evenReadings(db(), boil.key, boil.readings, points),
+    eventsAfter(db(), boil.id, 0),
+  ])
+  const events = eventsOf(acts, start)
+  const readings = rows.map((r) => ({ at: (r.at.getTime() - start) / 1000, celsius: r.celsius }))
+  const thermometer = record.conditions.thermometers.find((t) => t.channel === boil.channelId)
+  const right = believed(readings, events, thermometer)
+  const part = record.plan.boils[0]?.part ?? null
+  const boiled = boiledIn(record.formula).find((b) => b.part === part)?.formula
+  const steps = new Map(boiled?.steps.map((s) => [s.id, s]))
   const pulled = events.find((e) => e.type === 'pulled')?.at ?? null
   const boils = events.find((e) => e.type === 'step' && steps.get(e.step)?.when.on === 'boil')?.at
   return {
     entry,
     revision: record.revision,
-    curve: thinned(right, POINTS)
+    curve: right
       .filter((r) => pulled === null || r.at < pulled + 600)
       .map((r) => [Math.round(r.at), Math.round(10 * (r.celsius + (r.celsius > BOILS ? movedC : 0))) / 10] as const),
     movedC,

@@ -42,6 +42,8 @@ export async function logAct(
     throw new Problem(400, `This formula has no step "${act.step}"`)
   if (act.type === 'added' && !isKnown(view.formula, act.ingredient))
     throw new Problem(400, `The pantry has no "${act.ingredient}"`)
+  if (act.type === 'weighed' && Object.keys(act.grams).some((line) => view.plan.grams[line] === undefined))
+    throw new Problem(400, 'A line was weighed that this batch does not have')
   const appended = await appendEvent(db(), boilId, logged, now)
   if (appended === 'conflict') throw new Problem(409, 'Another act has that id already', 'That one stands as it was.')
   if (appended === 'full') throw new Problem(409, 'The log of this boil is full', 'All that is in it is kept.')

@@ -1,6 +1,7 @@
 /** The whole log out and back in, on a real database. */
 import { unzipSync } from 'fflate'
 import ical from 'ical.js'
+import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { type BatchFile, batchFileSchema } from '@/contract/log-file'
 import { findBatch } from '@/db'
@@ -9,17 +10,22 @@ import { loadLog } from '../../scripts/lib/demo-workshop'
 import { setVerdict } from './batches'
 import { batchFile, exportLog, importBatch } from './log-files'
 import { logbook } from './logbook'
+import { keepPicture } from './pictures'
 import { dueNow, reminderCalendar } from './reminders'
 import { freshWorkshop } from './testing'
 
 let close: () => Promise<void>
 const history = demoHistory().slice(0, 5)
 
-async function exported(): Promise<{ batches: BatchFile[]; table: string }> {
+async function exported(): Promise<{ batches: BatchFile[]; table: string; pictures: string[] }> {
   const files = unzipSync(new Uint8Array(await new Response(exportLog()).arrayBuffer()))
   const text = (name: string): string => new TextDecoder().decode(files[name])
   const lines = text('log.jsonl').split('\n').filter(Boolean)
-  return { batches: lines.map((l) => batchFileSchema.parse(JSON.parse(l))), table: text('batches.csv') }
+  return {
+    batches: lines.map((l) => batchFileSchema.parse(JSON.parse(l))),
+    table: text('batches.csv'),
+    pictures: Object.keys(files).filter((f) => f.startsWith('pictures/')),
+  }
 }
 
 beforeAll(async () => {
@@ -31,7 +37,13 @@ afterAll(() => close())
 
 describe('the log as files', () => {
   it('goes out whole, and comes back in another workshop as it was, once', async () => {
+    const batch = history[1]?.batch.id as string
+    const jpeg = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#a05a20' } })
+      .jpeg()
+      .toBuffer()
+    await keepPicture(batch, '01K0000000000000000000PCTR', jpeg, new Date())
     const out = await exported()
+    expect(out.pictures).toContain(`pictures/${batch}/01K0000000000000000000PCTR.jpg`)
     expect(out.batches.map((b) => b.id)).toEqual(history.map((h) => h.batch.id))
     expect(out.table.split('\r\n')).toHaveLength(history.length + 1)
     for (const [i, b] of out.batches.entries())

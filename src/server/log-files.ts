@@ -1,6 +1,6 @@
 /** The whole log out, and back in without doubles. */
 import { isDeepStrictEqual } from 'node:util'
-import { Zip, ZipDeflate } from 'fflate'
+import { Zip, ZipDeflate, ZipPassThrough } from 'fflate'
 import { type BatchFile, LOG_FORMAT, type TakenIn } from '@/contract/log-file'
 import { nothingJudged } from '@/contract/verdict'
 import {
@@ -19,6 +19,8 @@ import {
   insertBatch,
   insertBoil,
   lotsOfBatch,
+  pictureBytes,
+  picturesAfter,
   putLotUses,
   UnreadableRow,
   writeVerdict,
@@ -127,11 +129,26 @@ async function* zipped(): AsyncGenerator<Uint8Array> {
   const table = new ZipDeflate('batches.csv', { level: 6 })
   zip.add(table)
   table.push(text.encode(await writeCsv(COLUMNS, rows)), true)
+  yield* made.splice(0)
+  for (let after = ''; ; ) {
+    const some = await picturesAfter(db(), after, AT_ONCE)
+    for (const { id, batchId } of some) {
+      const bytes = await pictureBytes(db(), id, 'large')
+      if (!bytes) continue
+      // a JPEG has nothing left to press out of it
+      const entry = new ZipPassThrough(`pictures/${batchId}/${id}.jpg`)
+      zip.add(entry)
+      entry.push(new Uint8Array(bytes), true)
+      yield* made.splice(0)
+    }
+    if (some.length < AT_ONCE) break
+    after = (some.at(-1) as { id: string }).id
+  }
   zip.end()
   yield* made.splice(0)
 }
 
-/** The log as a zip, made as fast as it is fetched: `log.jsonl`, one batch a line, and `batches.csv` for a spreadsheet. */
+/** The log as a zip, made as fast as it is fetched: `log.jsonl`, one batch a line, `batches.csv` for a spreadsheet, and the pictures. */
 export function exportLog(): ReadableStream<Uint8Array> {
   const pieces = zipped()
   return new ReadableStream({

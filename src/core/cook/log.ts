@@ -64,6 +64,8 @@ export type CookAct =
       readonly grams: number
       readonly celsius: number
     }
+  /** What a scale said of lines that were weighed before the flame, g. */
+  | { readonly type: 'weighed'; readonly grams: Readonly<Record<string, number>> }
   | { readonly type: 'lid'; readonly on: boolean }
   /** What was poured is laid on something else. */
   | { readonly type: 'lies'; readonly on: Surface }

@@ -13,6 +13,7 @@ import { analyse } from '../formula/analyse'
 import { depthOf } from '../formula/verdicts'
 import { DIAL_TOP } from '../pot/equipment'
 import type { Tasting } from './tasting'
+import { sugarOff } from './weighed'
 
 interface TraitFacts {
   /** ◊ Standard deviation from batch to batch with nothing the matter. */
@@ -62,6 +63,10 @@ export const traits = {
   weight: { scatter: 0.016, usual: { mean: 0, sd: 0.04 }, matters: 0.6 },
   /** Share of it lost to edges, as it was weighed. */
   lost: { scatter: 0.03, usual: { mean: 0.05, sd: 0.05 }, matters: 0.1 },
+  /** ln of the sugar a scale weighed over what was wanted. */
+  sugar: { scatter: 0.01, usual: { mean: 0, sd: 0.02 }, matters: 0.15 },
+  /** °C past its own moment that something went in, of what was furthest off. */
+  added: { scatter: 1.5, usual: { mean: 0.5, sd: 1.5 }, matters: 0.4 },
   /** Marks on the scales. */
   bite: { scatter: 0.55, usual: { mean: 3, sd: 0.4 }, matters: 0 },
   grain: { scatter: 0.5, usual: { mean: 1.2, sd: 0.4 }, matters: 0 },
@@ -113,6 +118,8 @@ export function traitsOf(assessment: CookAssessment): Traits {
     lid: lidMinutes(cook.state.fillings, pulledAt),
     tests: stands.some((e) => e.type === 'test') ? estimate?.off?.mean : undefined,
     colour: estimate?.colour.mean,
+    sugar: sugarOff(boil.formula, cook.grams, record.events) ?? undefined,
+    added: addedOff(assessment, seen),
   })
 }
 
@@ -128,6 +135,18 @@ export function tastedTraits(tasting: Tasting | null, plannedPieceGrams: number)
     thick,
     weight: pieceGrams !== undefined && plannedPieceGrams > 0 ? Math.log(pieceGrams / plannedPieceGrams) : undefined,
   })
+}
+
+/** How far from its own temperature the step was taken that was furthest off, °C late; undefined where none waits for one. */
+function addedOff({ boil, record }: CookAssessment, seen: readonly Reading[]): number | undefined {
+  const steps = new Map(boil.formula.steps.map((s) => [s.id, s]))
+  const offs = standing(record.events).flatMap((e) => {
+    const when = e.type === 'step' ? steps.get(e.step)?.when : undefined
+    const reading = when && seen.findLast((r) => r.at <= e.at)
+    if (!reading || (when?.on !== 'rises' && when?.on !== 'falls')) return []
+    return [when.on === 'rises' ? reading.celsius - when.celsius : when.celsius - reading.celsius]
+  })
+  return offs.sort((a, b) => Math.abs(b) - Math.abs(a))[0]
 }
 
 const log = (minutes: number): number | undefined => (minutes > 0 ? Math.log(minutes) : undefined)

@@ -14,6 +14,7 @@ import { ChoiceList } from '@/ui/kit/slot'
 import { thermometerSaid } from '@/ui/kitchen/said'
 import { useSay } from '@/ui/shell/preferences'
 import { cautions } from '@/words'
+import { forgetWeighed, weighedOf } from './weighed'
 
 const paces = [
   { id: '1', label: 'For real', detail: 'the clock on the wall' },
@@ -77,6 +78,12 @@ export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
     const body: StartBatch = { ...request, ...ids.current, ...tells, rate: Number(pace) }
     try {
       const { boilId } = await send<{ boilId: string }>('POST', '/api/batches', body)
+      const grams = weighedOf(request.formula, plan.outGrams)
+      if (grams) {
+        const act = { id: ulid(), at: new Date().toISOString(), act: { type: 'weighed', grams } }
+        await send('POST', `/api/boils/${boilId}/acts`, act)
+        forgetWeighed(request.formula)
+      }
       router.push(`/stove/${boilId}`)
     } catch (error) {
       setProblem((error as Error).message)

@@ -7,8 +7,10 @@ import { type BatchPlan, type FormulaDocument, inGrams, ingredientIn, piecesOf, 
 import { Checkbox } from '@/ui/kit/checkbox'
 import { useSay } from '@/ui/shell/preferences'
 import { useScale } from './use-scale'
+import { keepWeighed } from './weighed'
 
 interface Props {
+  readonly id: string
   readonly formula: FormulaDocument
   readonly plan: BatchPlan
   readonly scales: KitchenView['scales']
@@ -18,7 +20,7 @@ interface Props {
 const NEAR = { share: 0.01, grams: 1, still: 1.5 }
 
 /** One ingredient after the other, on a scale that ticks the list by itself; or ticked by hand. */
-export function WeighStation({ formula, plan, scales }: Props) {
+export function WeighStation({ id, formula, plan, scales }: Props) {
   const say = useSay()
   const lines = useMemo(
     () =>
@@ -46,13 +48,14 @@ export function WeighStation({ formula, plan, scales }: Props) {
     if (current && frame && tared !== current.id && frame.grams < 0.5 * current.grams) setTared(current.id)
   }, [current, frame, tared])
   useEffect(() => {
-    if (current && frame && near && tared === current.id && frame.still >= NEAR.still)
-      setDone((before) => new Set([...before, current.id]))
-  }, [current, frame, near, tared])
-  const toggle = (id: string): void =>
+    if (!current || !frame || !near || tared !== current.id || frame.still < NEAR.still) return
+    keepWeighed(id, plan.outGrams, current.id, frame.grams)
+    setDone((before) => new Set([...before, current.id]))
+  }, [id, plan.outGrams, current, frame, near, tared])
+  const toggle = (line: string): void =>
     setDone((before) => {
       const after = new Set(before)
-      if (!after.delete(id)) after.add(id)
+      if (!after.delete(line)) after.add(line)
       return after
     })
   const weight = (grams: number, fine: boolean): string =>

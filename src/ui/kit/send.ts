@@ -14,7 +14,7 @@ export const send = <T>(method: 'POST' | 'PUT' | 'DELETE', path: string, body: u
   })
 
 /** Sends a file as it is, however long that takes; answers as `send` does. */
-export const sendFile = <T>(path: string, type: string, body: string | File): Promise<T> =>
+export const sendFile = <T>(path: string, type: string, body: string | Blob): Promise<T> =>
   ask(path, { method: 'POST', headers: { 'content-type': type }, body })
 
 /** Reads JSON; answers as `send` does. */

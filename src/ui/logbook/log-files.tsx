@@ -1,10 +1,10 @@
 'use client'
 
-import { CalendarClock, FileDown, FileUp } from 'lucide-react'
+import { Archive, CalendarClock, FileDown, FileUp } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { TakenIn } from '@/contract/log-file'
-import { send } from '@/ui/kit/send'
+import { send, sendFile } from '@/ui/kit/send'
 import { For } from '@/ui/shell/preferences'
 import { formatCount } from '@/words'
 
@@ -18,11 +18,16 @@ export function LogFiles() {
   const take = async (file: File): Promise<void> => {
     const counts = { new: 0, same: 0 }
     try {
-      const lines = await linesOf(file)
+      const { lines, pictures } = await readLog(file)
       for (const [i, line] of lines.entries()) {
         setSaid({ text: `${i} of ${lines.length} batches` })
         const { came } = await send<TakenIn>('POST', '/api/logbook', JSON.parse(line))
         counts[came]++
+      }
+      // a picture that is there already stays the one it is
+      for (const [i, p] of pictures.entries()) {
+        setSaid({ text: `${i} of ${pictures.length} pictures` })
+        await sendFile(`/api/batches/${p.batch}/pictures?id=${p.id}`, 'image/jpeg', new Blob([p.bytes]))
       }
       setSaid({ text: `${formatCount(counts.new)} taken in, ${formatCount(counts.same)} there already.` })
     } catch (error) {
@@ -43,6 +48,9 @@ export function LogFiles() {
         <a href="/api/logbook/export" download className={link}>
           <FileDown size={17} aria-hidden />
           The log as a zip
+        </a>
+        <a href="/api/backup" download className={link}>
+          <Archive size={17} aria-hidden />A backup of everything
         </a>
         <label className={link}>
           <FileUp size={17} aria-hidden />A log back in
@@ -67,12 +75,27 @@ export function LogFiles() {
   )
 }
 
-/** The batches of a file, one a line: of a zip, those of its log. */
-async function linesOf(file: File): Promise<string[]> {
+interface LogFile {
+  /** One batch each. */
+  readonly lines: readonly string[]
+  readonly pictures: readonly { readonly batch: string; readonly id: string; readonly bytes: Uint8Array<ArrayBuffer> }[]
+}
+
+const PICTURE = /^pictures\/([0-9A-Z]{26})\/([0-9A-Z]{26})\.jpg$/
+
+/** What is in a file: a zip of the whole log, or its lines alone. */
+async function readLog(file: File): Promise<LogFile> {
   const bytes = new Uint8Array(await file.arrayBuffer())
   const zipped = bytes[0] === 0x50 && bytes[1] === 0x4b
   const { unzipSync } = await import('fflate')
-  const log = zipped ? unzipSync(bytes, { filter: (f) => f.name === 'log.jsonl' })['log.jsonl'] : bytes
+  const files = zipped ? unzipSync(bytes, { filter: (f) => f.name === 'log.jsonl' || PICTURE.test(f.name) }) : {}
+  const log = zipped ? files['log.jsonl'] : bytes
   if (!log) throw new Error('There is no log.jsonl in this file.')
-  return new TextDecoder().decode(log).split('\n').filter(Boolean)
+  return {
+    lines: new TextDecoder().decode(log).split('\n').filter(Boolean),
+    pictures: Object.entries(files).flatMap(([name, data]) => {
+      const [, batch, id] = PICTURE.exec(name) ?? []
+      return batch && id ? [{ batch, id, bytes: new Uint8Array(data) }] : []
+    }),
+  }
 }

@@ -15,6 +15,7 @@ import {
   openCook,
   type Reading,
   takenBack,
+  weighedLines,
   yieldsIn,
 } from '@/core'
 import { CookCurve } from '@/ui/chart/cook-curve'
@@ -30,6 +31,9 @@ import { Pictures } from './pictures/pictures'
 import { Stock } from './stock'
 import { BatchVerdictForm } from './verdict-form'
 import { Why } from './why'
+
+/** ◊ Share of a line that may be missing before it is worth a look. */
+const WELL_WEIGHED = 0.02
 
 /** One batch, from the first flame to the note. */
 export function Story({ story }: { readonly story: BatchStory }) {
@@ -99,6 +103,7 @@ export function Story({ story }: { readonly story: BatchStory }) {
             {story.why && <Why why={story.why} />}
             <div className="flex flex-col gap-4">
               <Pictures batch={entry.id} name={entry.formulaName} pictures={story.pictures} />
+              {current && <Weighed item={current} />}
               {current && <Finished item={current} />}
               {current && <Events item={current} />}
             </div>
@@ -178,6 +183,42 @@ function BoilCurve({ item }: { readonly item: Item }) {
 function madeIn(boils: readonly Item[]): number | null {
   const counted = boils.flatMap((item) => yieldsIn(secondsIn(item).events) ?? [])
   return counted.length > 0 ? counted.reduce((sum, y) => sum + y.pieces, 0) : null
+}
+
+/** What the scale said of each line against what was wanted; nothing where none told. */
+function Weighed({ item }: { readonly item: Item }) {
+  const say = useSay()
+  const { formula, plan, number } = item.boil
+  const lines = weighedLines(formula, gramsOfBoil(plan, number), secondsIn(item).events)
+  if (lines.length === 0) return null
+  return (
+    <section aria-labelledby="weighed" className="sheet p-5">
+      <h2 id="weighed" className="casual text-title font-bold">
+        Weighed
+      </h2>
+      <table className="mt-1 w-full text-body">
+        <thead className="text-left text-small text-muted">
+          <tr>
+            <th className="font-normal">Line</th>
+            <th className="text-right font-normal">Wanted</th>
+            <th className="text-right font-normal">On the scale</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((l) => (
+            <tr
+              key={l.line}
+              className={`border-t border-line ${Math.abs(l.weighed / l.wanted - 1) > WELL_WEIGHED ? 'font-semibold text-cherry' : ''}`}
+            >
+              <td className="py-1">{l.name}</td>
+              <td className="figures py-1 text-right">{say.weight(inGrams(l.wanted))}</td>
+              <td className="figures py-1 text-right">{say.weight(inGrams(l.weighed))}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  )
 }
 
 /** What came of the works after the pour, and of the cut; nothing where the log tells of neither. */

@@ -302,6 +302,10 @@ const traitWords: Readonly<Record<TraitId, (here: number, usual: number, say: Sa
   depth: (h) => `Measured ${h > 0 ? 'deeper' : 'shallower'} than planned by ${formatShare(Math.abs(Math.expm1(h)))}`,
   weight: (h, u) =>
     `A piece weighs ${formatShare(Math.abs(Math.expm1(h - u)))} ${more(h, u, 'more', 'less')} than usual`,
+  sugar: (h) =>
+    `The scale had ${formatShare(Math.abs(Math.expm1(h)))} ${h > 0 ? 'more' : 'less'} sugar than the formula wants`,
+  added: (h, _, say) =>
+    `Something went in ${say.step(inCelsiusStep(Math.abs(h)))} ${h > 0 ? 'after' : 'before'} its temperature`,
   lost: (h, u) => `${formatShare(h)} of it went to edges, usually ${formatShare(u)}`,
   bite: (h, u) => `Bite ${more(h, u, 'harder', 'softer')} than usual`,
   grain: (h, u) => `${more(h, u, 'More', 'Less')} grain than usual`,

@@ -95,6 +95,8 @@ export function sayAct(act: CookAct, say: Say): string | null {
       return deedNames[act.what]
     case 'added':
       return `${say.weight(inGrams(act.grams))} ${act.name.toLowerCase()} put in`
+    case 'weighed':
+      return Object.keys(act.grams).length === 1 ? 'one line weighed' : `${Object.keys(act.grams).length} lines weighed`
     case 'lies':
       return `on the ${act.on.name}`
     case 'stuck':
