@@ -37,6 +37,7 @@ export async function startBoil(
     vessel: null,
     channel,
     thermometer: null,
+    lots: [],
     rate,
   }
   if (!(await write(`${app}/api/batches`, batch))) throw new Error('The app could not start a batch.')

@@ -147,6 +147,8 @@ export const startBatchSchema = z.object({
   /** The thermometer that is read by eye, where there is no probe. */
   thermometer: handle.nullable().default(null),
   rate,
+  /** Lots chosen while it was weighed: they are taken down first. */
+  lots: z.array(handle).max(60).default([]),
 })
 export type StartBatch = z.infer<typeof startBatchSchema>
 

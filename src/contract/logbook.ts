@@ -132,6 +132,11 @@ export const besideSchema = z.object({
     .string()
     .transform((text) => [...new Set(text.split(','))])
     .pipe(z.array(ulid).min(1).max(MOST_BESIDE)),
+  /** How they cooled after the pour, beside how they cooked. */
+  after: z
+    .literal('1')
+    .optional()
+    .transform((said) => said === '1'),
 })
 
 /** A batch as it is drawn beside others. */
@@ -140,6 +145,8 @@ export interface BesideBatch {
   readonly revision: number
   /** Of its first boil: s since the flame, °C, put right. */
   readonly curve: SmallCurve
+  /** How it cooled after the pour, s since the flame, °C in its middle; nothing unless it was asked for. */
+  readonly cools: SmallCurve
   /** °C its curve was moved by into the air of the first. */
   readonly movedC: number
   readonly boiledAt: number | null

@@ -108,7 +108,7 @@ export async function startBatch(request: StartBatch, now: Date): Promise<{ id: 
   )
   if (inserted === 'conflict')
     throw new Problem(409, 'There is a batch or a boil of that id already, and it is not this one')
-  if (inserted === 'stored') await takeDown(db(), request.id)
+  if (inserted === 'stored') await takeDown(db(), request.id, request.lots)
   if (request.channel) nudge(`channel ${request.channel}`)
   return { id: request.id, boilId: request.boilId }
 }

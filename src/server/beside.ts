@@ -1,7 +1,21 @@
 /** Batches set beside each other: their curves, and what was different about the first of them. */
 import { eventsOf } from '@/contract/events'
 import type { Beside, BesideBatch, LogbookEntry } from '@/contract/logbook'
-import { analyse, believed, boiledIn, gramsOfBoil, ingredientIn, mainBoil, unusualIn, whatDiffered } from '@/core'
+import {
+  analyse,
+  type BoiledFormula,
+  believed,
+  boiledIn,
+  type CookEvent,
+  cooledAs,
+  gramsOfBoil,
+  ingredientIn,
+  mainBoil,
+  openCook,
+  type Reading,
+  unusualIn,
+  whatDiffered,
+} from '@/core'
 import {
   type BatchRecord,
   batchesBefore,
@@ -27,8 +41,8 @@ const BOILS = 90
 /** ◊ Share by which a line has to differ to be said. */
 const APART = 0.01
 
-/** @throws Problem 404 where one of them is not there. */
-export async function beside(asked: readonly string[]): Promise<Beside> {
+/** With `after` also how each cooled once it was poured. @throws Problem 404 where one of them is not there. */
+export async function beside(asked: readonly string[], after = false): Promise<Beside> {
   const first = await findBatch(db(), asked[0] as string)
   if (!first) throw new Problem(404, 'There is no such batch')
   const ids =
@@ -46,7 +60,7 @@ export async function beside(asked: readonly string[]): Promise<Beside> {
           entries,
           first,
           boils.find((b) => b.batchId === r.id),
-          Math.ceil(POINTS / Math.sqrt(found.length)),
+          { points: Math.ceil(POINTS / Math.sqrt(found.length)), after },
         ),
       ),
     ),
@@ -69,14 +83,15 @@ async function besideBatch(
   entries: ReadonlyMap<string, LogbookEntry>,
   first: BatchRecord,
   boil: Awaited<ReturnType<typeof firstBoils>>[number] | undefined,
-  points: number,
+  { points, after }: { readonly points: number; readonly after: boolean },
 ): Promise<BesideBatch> {
   const entry = entries.get(record.id) as LogbookEntry
   // in other air the same syrup boils at another temperature: what is alike has to lie on one line
   const moved =
     record.formulaId === first.formulaId ? (entries.get(first.id)?.target ?? entry.target) - entry.target : 0
   const movedC = Math.abs(moved) < SAME_AIR ? 0 : moved
-  if (!boil) return { entry, revision: record.revision, curve: [], movedC, boiledAt: null, pulledAt: null, turns: [] }
+  if (!boil)
+    return { entry, revision: record.revision, curve: [], cools: [], movedC, boiledAt: null, pulledAt: null, turns: [] }
   const start = boil.startedAt.getTime()
   const [rows, acts] = await Promise.all([
     evenReadings(db(), boil.key, boil.readings, points),
@@ -97,11 +112,31 @@ async function besideBatch(
     curve: right
       .filter((r) => pulled === null || r.at < pulled + 600)
       .map((r) => [Math.round(r.at), Math.round(10 * (r.celsius + (r.celsius > BOILS ? movedC : 0))) / 10] as const),
+    cools: after && boiled ? coolsOf(record, boiled, events, right) : [],
     movedC,
     boiledAt: boils ?? null,
     pulledAt: pulled,
     turns: events.flatMap((e) => (e.type === 'heat' ? [{ at: e.at, dial: e.dial }] : [])),
   }
+}
+
+/** ◊ Points of a curve after the pour, and s after which it is as warm as the room for all that matters. */
+const COOL_POINTS = 120
+const COOLED = 4 * 3600
+
+function coolsOf(
+  { plan, conditions }: BatchRecord,
+  formula: BoiledFormula,
+  events: readonly CookEvent[],
+  readings: readonly Reading[],
+): BesideBatch['cools'] {
+  const cook = openCook(formula, gramsOfBoil(plan, 1), conditions, { lagS: 0, noiseC: 0 }, events)
+  const cooled = cooledAs(cook, events, readings)
+  if (!cooled) return []
+  return Array.from({ length: COOL_POINTS + 1 }, (_, i) => {
+    const at = cooled.from + (COOLED * i) / COOL_POINTS
+    return [Math.round(at), Math.round(10 * cooled.celsiusAt(at)) / 10] as const
+  })
 }
 
 /** Grams a kilo of finished sweet, by line, where the first differs from the mean of the others. */

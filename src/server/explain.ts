@@ -20,9 +20,18 @@ export async function comparedUntil(formula: string, until: Date): Promise<Compa
   )
 }
 
-/** What was different about a batch, what is likely behind what is wrong with it, and what has crept in of late; null while its boil is on. */
-export async function explained(batch: BatchRecord): Promise<BatchStory['why']> {
-  const all = await comparedUntil(batch.formulaId, batch.startedAt)
+/** Of batches read already, newest first, those that one is compared with, itself among them. */
+export function among(all: readonly ComparedBatch[], { formula, startedAt }: ComparedBatch): ComparedBatch[] {
+  const before = all.filter((b) => b.startedAt <= startedAt)
+  const own = new Set(before.filter((b) => b.formula === formula).slice(0, LOOKS_BACK.formula))
+  return before.filter((b, i) => i < LOOKS_BACK.any || own.has(b))
+}
+
+export const explained = async (batch: BatchRecord): Promise<BatchStory['why']> =>
+  explainedAmong(batch, await comparedUntil(batch.formulaId, batch.startedAt))
+
+/** What was different about a batch, what is likely behind what is wrong with it, and what has crept in of late; null while its boil is on. `all`: it and those before it, newest first. */
+export function explainedAmong(batch: BatchRecord, all: readonly ComparedBatch[]): BatchStory['why'] {
   const me = all.find((b) => b.id === batch.id)
   const boiled = mainBoil(batch.formula)
   if (!me || !boiled) return null

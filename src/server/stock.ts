@@ -98,13 +98,13 @@ const looseIn = (formula: FormulaDocument, known: ReadonlySet<string>): string[]
   ),
 ]
 
-/** Takes down what a batch of `plan` wants, the lots to be used first, first. Nothing where the kitchen keeps no lots. */
-export async function takeDown(to: Db, id: string): Promise<void> {
+/** Takes down what a batch of `plan` wants, the lots that were `chosen` first, then what is to be used first. Nothing where the kitchen keeps no lots. */
+export async function takeDown(to: Db, id: string, chosen: readonly string[] = []): Promise<void> {
   const [batch, { lot }, taken] = await Promise.all([batchRecord(id, to), readThings(to), takenOfLots(to)])
   if (batch.practice || lot.length === 0) return
   const stock = lot.map((l): LotStock => ({ ...l, left: l.grams - (taken.get(l.id) ?? 0) }))
   const code = new Map(lot.map((l) => [l.id, l.code]))
-  const uses = takeLots(gramsByIngredient(batch.formula, batch.plan), stock)
+  const uses = takeLots(gramsByIngredient(batch.formula, batch.plan), stock, new Set(chosen))
   await putLotUses(
     to,
     id,

@@ -1,8 +1,8 @@
 /** What three months of batches know that three days do not: rings, pots, hands. */
 import type { Taught, TaughtFormula, TaughtRing } from '@/contract/taught'
-import { burnerPower, DIAL_TOP, givesFrom, type TraitId } from '@/core'
+import { burnerPower, DIAL_TOP, deviationOf, givesFrom, meanOf, type TraitId } from '@/core'
 import { type ComparedBatch, comparedBatches, db, findBatch, readThings } from '@/db'
-import { explained } from './explain'
+import { among, explainedAmong } from './explain'
 
 /** ◊ Batches looked back on, rings and formulas shown, and points of a run. */
 const LOOKS_BACK = 240
@@ -41,7 +41,7 @@ export async function taught(now: Date): Promise<Taught> {
         )
         .reverse(),
       carries: spread(counted, 'carried'),
-      creeps: record ? ((await explained(record))?.creeps ?? null) : null,
+      creeps: record ? (explainedAmong(record, among(all, newest))?.creeps ?? null) : null,
     })
   }
   return {
@@ -73,7 +73,5 @@ function spread(
 ): { mean: number; sd: number; batches: number } | null {
   const values = batches.flatMap((b) => b.traits[trait] ?? [])
   if (values.length < LEAST) return null
-  const mean = values.reduce((a, b) => a + b, 0) / values.length
-  const sd = Math.sqrt(values.reduce((sum, v) => sum + (v - mean) ** 2, 0) / (values.length - 1))
-  return { mean, sd, batches: values.length }
+  return { mean: meanOf(values), sd: deviationOf(values), batches: values.length }
 }

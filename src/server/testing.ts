@@ -41,6 +41,7 @@ export const request = (channel: string | null = 'one') => ({
   channel,
   thermometer: null as string | null,
   rate: 1,
+  lots: [],
 })
 
 /** What went wrong with some work, or null. */

@@ -1,4 +1,5 @@
 /** A day that runs: what has moved since it was planned, what is overdue, which calls come together, and afterwards where the time went. */
+import { medianOf } from '../quantity/statistics'
 import type { SoFar } from './plan'
 import type { DayPlan, DayTask, Placed } from './task'
 
@@ -110,9 +111,7 @@ export function pacesFrom(timed: readonly { readonly what: string; readonly shar
   return Object.fromEntries(
     [...by].flatMap(([what, shares]) => {
       if (shares.length < PACE.least) return []
-      const sorted = shares.toSorted((a, b) => a - b)
-      const middle = sorted[Math.floor(sorted.length / 2)] as number
-      return [[what, Math.min(PACE.most, Math.max(1 / PACE.most, middle))]]
+      return [[what, Math.min(PACE.most, Math.max(1 / PACE.most, medianOf(shares)))]]
     }),
   )
 }

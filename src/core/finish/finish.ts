@@ -70,6 +70,26 @@ export function finishedWorks(cook: Cook, events: readonly CookEvent[], readings
   return mass ? outcomesOf(cook, mass) : []
 }
 
+/** How warm the middle of a boil was at a moment after its pour, °C, as its log has it; and when it was poured. */
+export interface Cooled {
+  readonly from: number
+  celsiusAt(at: number): number
+}
+
+/** How a boil cooled once it was poured, wherever it lay; null where nothing was poured. */
+export function cooledAs(cook: Cook, events: readonly CookEvent[], readings: readonly Reading[]): Cooled | null {
+  const { state, conditions } = cook
+  if (state.pulledAt === null) return null
+  const log = finishLogOf(events, readings, state.pulledAt, firstPlace(conditions))
+  const mass = massNow(cook, log, readings, state.touchedAt)
+  if (!mass) return null
+  const courses = [...mass.before, { until: Number.POSITIVE_INFINITY, course: mass.course }]
+  return {
+    from: courses[0]?.course.at[0] ?? state.pulledAt,
+    celsiusAt: (at) => celsiusAt(courses.find((c) => at < c.until)?.course ?? mass.course, at),
+  }
+}
+
 /** Everything there is to say of the finish at `at`, s; null while it is on the heat and once nothing is left to do. */
 export function assessFinish(
   { cook, events, readings, pieces, pieceGrams, analysis }: FinishInput,

@@ -58,4 +58,14 @@ describe('lots', () => {
       { lot: 'late', ingredient: 'sugar', grams: 200 },
     ])
   })
+
+  it('are the chosen ones where somebody chose, whatever they should be used by, and even beyond what is left', () => {
+    const lots = [
+      { id: 'late', ingredient: 'sugar', left: 100, bestBefore: '2027-01-01', got: '2026-08-01' },
+      { id: 'soon', ingredient: 'sugar', left: 300, bestBefore: '2026-12-01', got: '2026-09-01' },
+    ]
+    expect(takeLots(new Map([['sugar', 500]]), lots, new Set(['late']))).toEqual([
+      { lot: 'late', ingredient: 'sugar', grams: 500 },
+    ])
+  })
 })

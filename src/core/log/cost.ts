@@ -95,19 +95,24 @@ export interface LotUse {
 }
 
 /**
- * Which lots a batch takes: those to be used first, first; of the last one whatever is still wanted, even below nothing,
- * for the batch was made. What has no lot is left out.
+ * Which lots a batch takes: those that were `chosen`, else those to be used first, first; of the last one whatever is
+ * still wanted, even below nothing, for the batch was made. What has no lot is left out.
  */
-export function takeLots(wanted: ReadonlyMap<string, number>, lots: readonly LotStock[]): LotUse[] {
+export function takeLots(
+  wanted: ReadonlyMap<string, number>,
+  lots: readonly LotStock[],
+  chosen: ReadonlySet<string> = new Set(),
+): LotUse[] {
   return [...wanted].flatMap(([ingredient, grams]) => {
     const mine = lots
       .filter((l) => l.ingredient === ingredient)
       .sort((a, b) => (a.bestBefore ?? '9').localeCompare(b.bestBefore ?? '9') || a.got.localeCompare(b.got))
     const full = mine.filter((l) => l.left > 0)
-    const from = full.length > 0 ? full : mine.slice(-1)
+    const said = mine.filter((l) => chosen.has(l.id))
+    const from = said.length > 0 ? said : full.length > 0 ? full : mine.slice(-1)
     let still = grams
     const uses = from.flatMap((l, i): LotUse[] => {
-      const taken = i === from.length - 1 ? still : Math.min(still, l.left)
+      const taken = i === from.length - 1 ? still : Math.min(still, Math.max(0, l.left))
       still -= taken
       return taken > 0 ? [{ lot: l.id, ingredient, grams: taken }] : []
     })

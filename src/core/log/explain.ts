@@ -3,11 +3,13 @@
  * much better that explains what is unusual about this one than chance does (the Bayes factor of a linear model with
  * normal errors), with what was said of the sweet, ranks the causes. Nothing may be behind it, and then that is said.
  */
+
 import { type Analysis, analyse, type Conditions } from '../formula/analyse'
 import { type BoiledFormula, gramsAsWritten } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { massOf } from '../matter/mix'
 import { boilingPoint } from '../physics/boiling'
+import { meanOf, medianOf } from '../quantity/statistics'
 import { type CauseId, causeFacts, causeIds, type Effects, type Sensitivity } from './causes'
 import { type FlawFacts, type FlawId, flaws } from './flaws'
 import { type TraitId, type Traits, traitFacts, traitIds } from './traits'
@@ -80,12 +82,12 @@ export function unusualIn(batches: readonly [Compared, ...Compared[]], past: rea
     const seen = alike.flatMap((p) => p.traits[trait] ?? []).slice(0, LOOKS_BACK)
     const own = scatterOf(seen, scatter)
     // one bad batch among those before must not become what is usual
-    const middle = seen.length >= 3 ? median(seen) : seen.length > 0 ? mean(seen) : 0
+    const middle = seen.length >= 3 ? medianOf(seen) : seen.length > 0 ? meanOf(seen) : 0
     const weight = 1 / usual.sd ** 2 + seen.length / own ** 2
     return [
       {
         trait,
-        here: mean(known),
+        here: meanOf(known),
         usual: (usual.mean / usual.sd ** 2 + (seen.length / own ** 2) * middle) / weight,
         sd: Math.sqrt(own ** 2 / known.length + 1 / weight),
         batches: seen.length,
@@ -166,16 +168,6 @@ function weigh(cause: CauseId, unusual: readonly Unusual[], said: readonly FlawI
   }
 }
 
-const mean = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0) / list.length
-
-const median = (list: readonly number[]): number => {
-  const sorted = list.toSorted((a, b) => a - b)
-  const half = sorted.length >> 1
-  return sorted.length % 2 === 1
-    ? (sorted[half] as number)
-    : ((sorted[half - 1] as number) + (sorted[half] as number)) / 2
-}
-
 /** How much a trait differs from batch to batch: what is usual, and this maker's own. */
 const scatterOf = (seen: readonly number[], usual: number): number =>
   seen.length < OWN_SCATTER
@@ -187,8 +179,8 @@ const scatterOf = (seen: readonly number[], usual: number): number =>
 
 /** Standard deviation by the median of what lies off the middle: one bad batch does not widen it. */
 function robustSd(list: readonly number[]): number {
-  const middle = median(list)
-  return 1.4826 * median(list.map((x) => Math.abs(x - middle)))
+  const middle = medianOf(list)
+  return 1.4826 * medianOf(list.map((x) => Math.abs(x - middle)))
 }
 
 /** ◊ Degrees above the glass point that make a step of bite. */

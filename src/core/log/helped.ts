@@ -1,4 +1,5 @@
 /** Whether a revision helped: the scores of its batches against those of the one before. */
+import { meanOf } from '../quantity/statistics'
 
 export interface Helped {
   readonly revision: number
@@ -20,13 +21,12 @@ export function helped(judged: readonly { readonly revision: number; readonly sc
   for (const { revision, score } of judged) by.set(revision, [...(by.get(revision) ?? []), score])
   const [after, before] = [...by].filter(([, s]) => s.length >= LEAST).sort(([a], [b]) => b - a)
   if (!after || !before) return null
-  const mean = (s: readonly number[]): number => s.reduce((a, b) => a + b, 0) / s.length
-  const gain = mean(after[1]) - mean(before[1])
+  const gain = meanOf(after[1]) - meanOf(before[1])
   const sd = SCORE_SD * Math.sqrt(1 / after[1].length + 1 / before[1].length)
   return {
     revision: after[0],
-    before: { revision: before[0], score: mean(before[1]), batches: before[1].length },
-    after: { score: mean(after[1]), batches: after[1].length },
+    before: { revision: before[0], score: meanOf(before[1]), batches: before[1].length },
+    after: { score: meanOf(after[1]), batches: after[1].length },
     came: gain > SURE * sd ? 'better' : gain < -SURE * sd ? 'worse' : 'even',
   }
 }

@@ -78,7 +78,7 @@ export function ReadyView({ id, formula, kitchen, sized, conditions, vessel }: P
             ))}
           </ol>
         </section>
-        <WeighStation id={id} formula={formula} plan={sized.plan} scales={kitchen.scales} />
+        <WeighStation id={id} formula={formula} plan={sized.plan} kitchen={kitchen} />
       </div>
       <div className="flex flex-col gap-4">
         <Checks checks={checks} />

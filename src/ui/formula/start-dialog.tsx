@@ -27,7 +27,7 @@ interface Props {
   readonly plan: BatchPlan
   /** The hottest it gets, °C. */
   readonly hottestC: number
-  readonly request: Omit<StartBatch, 'id' | 'boilId' | 'channel' | 'thermometer' | 'rate'>
+  readonly request: Omit<StartBatch, 'id' | 'boilId' | 'channel' | 'thermometer' | 'rate' | 'lots'>
 }
 
 /** What tells the temperature: a probe on a channel, a thermometer read by eye, or nothing. */
@@ -75,15 +75,15 @@ export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
     setProblem(null)
     ids.current ??= { id: ulid(), boilId: ulid() }
     const { tells } = tellers.find((t) => t.id === teller) ?? (tellers.at(-1) as (typeof tellers)[number])
-    const body: StartBatch = { ...request, ...ids.current, ...tells, rate: Number(pace) }
+    const { grams, lots } = weighedOf(request.formula, plan.outGrams)
+    const body: StartBatch = { ...request, ...ids.current, ...tells, rate: Number(pace), lots: Object.values(lots) }
     try {
       const { boilId } = await send<{ boilId: string }>('POST', '/api/batches', body)
-      const grams = weighedOf(request.formula, plan.outGrams)
-      if (grams) {
+      if (Object.keys(grams).length > 0) {
         const act = { id: ulid(), at: new Date().toISOString(), act: { type: 'weighed', grams } }
         await send('POST', `/api/boils/${boilId}/acts`, act)
-        forgetWeighed(request.formula)
       }
+      forgetWeighed(request.formula)
       router.push(`/stove/${boilId}`)
     } catch (error) {
       setProblem((error as Error).message)

@@ -5,28 +5,30 @@ import { useEffect, useMemo, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import { type BatchPlan, type FormulaDocument, inGrams, ingredientIn, piecesOf, weighsFine } from '@/core'
 import { Checkbox } from '@/ui/kit/checkbox'
+import { Select } from '@/ui/kit/select'
 import { useSay } from '@/ui/shell/preferences'
 import { useScale } from './use-scale'
-import { keepWeighed } from './weighed'
+import { keepWeighed, weighedOf } from './weighed'
 
 interface Props {
   readonly id: string
   readonly formula: FormulaDocument
   readonly plan: BatchPlan
-  readonly scales: KitchenView['scales']
+  readonly kitchen: Pick<KitchenView, 'scales' | 'lot'>
 }
 
 /** ◊ Near enough: a hundredth, at least a gram, and standing still for so many s. */
 const NEAR = { share: 0.01, grams: 1, still: 1.5 }
 
 /** One ingredient after the other, on a scale that ticks the list by itself; or ticked by hand. */
-export function WeighStation({ id, formula, plan, scales }: Props) {
+export function WeighStation({ id, formula, plan, kitchen }: Props) {
   const say = useSay()
   const lines = useMemo(
     () =>
       piecesOf(formula).flatMap((p) =>
         p.formula.lines.map((l) => ({
           id: l.id,
+          ingredient: l.ingredient,
           name: ingredientIn(p.formula, l.ingredient).name,
           fine: weighsFine(ingredientIn(p.formula, l.ingredient)),
           grams: (plan.grams[l.id] ?? 0) * (plan.boils.find((b) => b.part === p.part)?.share ?? 1),
@@ -49,7 +51,8 @@ export function WeighStation({ id, formula, plan, scales }: Props) {
   }, [current, frame, tared])
   useEffect(() => {
     if (!current || !frame || !near || tared !== current.id || frame.still < NEAR.still) return
-    keepWeighed(id, plan.outGrams, current.id, frame.grams)
+    const before = weighedOf(id, plan.outGrams)
+    keepWeighed(id, { ...before, grams: { ...before.grams, [current.id]: frame.grams } })
     setDone((before) => new Set([...before, current.id]))
   }, [id, plan.outGrams, current, frame, near, tared])
   const toggle = (line: string): void =>
@@ -66,7 +69,7 @@ export function WeighStation({ id, formula, plan, scales }: Props) {
         <h2 id="weighing" className="casual text-title font-bold">
           {current ? `Weigh, ${lines.length - done.size} to go` : 'All weighed'}
         </h2>
-        {scales.map((s) => (
+        {kitchen.scales.map((s) => (
           <button
             key={s.id}
             type="button"
@@ -106,9 +109,44 @@ export function WeighStation({ id, formula, plan, scales }: Props) {
               </span>
               <span className="figures">{weight(l.grams, l.fine)}</span>
             </Checkbox>
+            <LotOf id={id} of={plan.outGrams} ingredient={l.ingredient} name={l.name} lots={kitchen.lot} />
           </li>
         ))}
       </ul>
     </section>
+  )
+}
+
+interface LotProps {
+  readonly id: string
+  readonly of: number
+  readonly ingredient: string
+  readonly name: string
+  readonly lots: KitchenView['lot']
+}
+
+/** Out of which lot an ingredient is taken, where there are several; what is to be used first, unless told. */
+function LotOf({ id, of, ingredient, name, lots }: LotProps) {
+  const [chosen, setChosen] = useState('')
+  useEffect(() => setChosen(weighedOf(id, of).lots[ingredient] ?? ''), [id, of, ingredient])
+  const mine = lots.filter((l) => l.ingredient === ingredient)
+  if (mine.length < 2) return null
+  return (
+    <Select
+      label={`Lot of ${name}`}
+      hiddenLabel
+      small
+      className="mb-1.5"
+      value={chosen}
+      options={[
+        { id: '', label: 'the lot to be used first' },
+        ...mine.map((l) => ({ id: l.id, label: `${l.code}${l.bestBefore ? `, by ${l.bestBefore}` : ''}` })),
+      ]}
+      onPick={(lot) => {
+        const { [ingredient]: _, ...others } = weighedOf(id, of).lots
+        keepWeighed(id, { ...weighedOf(id, of), lots: lot === '' ? others : { ...others, [ingredient]: lot } })
+        setChosen(lot)
+      }}
+    />
   )
 }

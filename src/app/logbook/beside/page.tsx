@@ -11,5 +11,5 @@ export const dynamic = 'force-dynamic'
 export default async function Page({ searchParams }: { searchParams: Promise<Record<string, unknown>> }) {
   const asked = besideSchema.safeParse(await searchParams)
   if (!asked.success) notFound()
-  return <BesidePage data={await orNotFound(beside(asked.data.ids))} />
+  return <BesidePage data={await orNotFound(beside(asked.data.ids, asked.data.after))} after={asked.data.after} />
 }

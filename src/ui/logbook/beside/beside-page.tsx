@@ -2,10 +2,12 @@
 
 import { ArrowLeft } from 'lucide-react'
 import Link from 'next/link'
+import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import type { Beside, BesideBatch } from '@/contract/logbook'
 import { inCelsius, inCelsiusStep, inGrams } from '@/core'
+import { Segments } from '@/ui/kit/segments'
 import { ChoiceList, Slot } from '@/ui/kit/slot'
 import { useSay, useTime } from '@/ui/shell/preferences'
 import { flawNames, sayUnusual, scoreNames } from '@/words'
@@ -20,12 +22,14 @@ const STEP = 0.2
 const CLOSER = 0.6
 
 /** Batches side by side on the ladder, and what was different about the first. */
-export function BesidePage({ data }: { readonly data: Beside }) {
+export function BesidePage({ data: cooked, after }: { readonly data: Beside; readonly after: boolean }) {
+  const router = useRouter()
+  const data = after ? { ...cooked, batches: cooked.batches.map((b) => ({ ...b, curve: b.cools })) } : cooked
   const [at, setAt] = useState<LinedUp>('pull')
   const [zoom, setZoom] = useState<readonly [number, number] | null>(null)
   const first = data.batches[0] as BesideBatch
   const change = (next: (from: number, to: number) => readonly [number, number]): void =>
-    setZoom((z) => next(...((z ?? spanOf(data.batches, at)) as [number, number])))
+    setZoom((z) => next(...((z ?? spanOf(data.batches, at, after)) as [number, number])))
   useHotkeys('left', () => change((a, b) => [a - STEP * (b - a), b - STEP * (b - a)]))
   useHotkeys('right', () => change((a, b) => [a + STEP * (b - a), b + STEP * (b - a)]))
   useHotkeys(['plus', 'equal'], () => change((a, b) => [b - CLOSER * (b - a), b]), { useKey: false })
@@ -40,7 +44,22 @@ export function BesidePage({ data }: { readonly data: Beside }) {
       <Sentence data={data} at={at} onLine={line} />
       <div className="grid min-h-0 flex-1 gap-3 lg:grid-cols-[minmax(0,1fr)_400px]">
         <section aria-label="Curves" className="sheet flex min-h-[420px] flex-col p-3">
-          <Curves data={data} at={at} zoom={zoom} onZoom={setZoom} />
+          <Segments
+            label="Which curves"
+            className="mb-1 self-start"
+            itemClassName="min-h-9 text-small"
+            options={[
+              { id: 'cook', label: 'The cook' },
+              { id: 'after', label: 'After the pour' },
+            ]}
+            value={after ? 'after' : 'cook'}
+            onPick={(id) => {
+              const ids = data.batches.map((b) => b.entry.id).join(',')
+              setZoom(null)
+              router.replace(`/logbook/beside?ids=${ids}${id === 'after' ? '&after=1' : ''}`)
+            }}
+          />
+          <Curves data={data} at={after ? 'pull' : at} after={after} zoom={zoom} onZoom={setZoom} />
           <p className="flex items-center justify-between px-2 text-fine text-muted">
             Drag over a stretch to look closer; arrows move it, + and − change it.
             {zoom && (

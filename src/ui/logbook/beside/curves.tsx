@@ -25,8 +25,8 @@ export function zeroOf({ boiledAt, pulledAt, curve }: BesideBatch, at: LinedUp):
 
 const PAD = { left: 76, top: 14, right: 20, bottom: 40 }
 const COLUMN = 30
-/** °C the picture begins at where nobody looks closer. */
-const LOW = 96
+/** °C the picture of a cook, and of what came after its pour, begins at. */
+const LOW = { cook: 96, after: 16 }
 const GUESS = { width: 700, height: 520 }
 /** px a drag has to be long to be one. */
 const DRAG = 12
@@ -34,6 +34,8 @@ const DRAG = 12
 interface Props {
   readonly data: Beside
   readonly at: LinedUp
+  /** How they cooled after the pour, instead of how they cooked. */
+  readonly after: boolean
   /** s shown, from and to; null for all of it. */
   readonly zoom: readonly [number, number] | null
   onZoom(zoom: readonly [number, number] | null): void
@@ -50,32 +52,34 @@ export function Curves(props: Props) {
 }
 
 /** From the first of them at the low end to the last after the pull, s. */
-export function spanOf(batches: readonly BesideBatch[], at: LinedUp): [number, number] {
+export function spanOf(batches: readonly BesideBatch[], at: LinedUp, after = false): [number, number] {
   const shown = batches.flatMap((b) => {
     const zero = zeroOf(b, at)
-    const from = b.curve.find(([, c]) => c >= LOW)?.[0]
+    const from = b.curve.find(([, c]) => c >= (after ? LOW.after : LOW.cook))?.[0]
+    const until = b.curve.at(-1)?.[0] ?? 0
     return zero === null || from === undefined
       ? []
-      : [[from - zero, (b.pulledAt ?? b.curve.at(-1)?.[0] ?? 0) + 120 - zero]]
+      : [[from - zero, (after ? until : (b.pulledAt ?? until)) + 120 - zero]]
   })
   return [Math.min(0, ...shown.map((s) => s[0] as number)), Math.max(60, ...shown.map((s) => s[1] as number))]
 }
 
-function Drawing({ data, at, zoom, onZoom, width, height }: Props & { width: number; height: number }) {
+function Drawing({ data, at, after, zoom, onZoom, width, height }: Props & { width: number; height: number }) {
   const say = useSay()
   const { batches, stages } = data
   const [drag, setDrag] = useState<readonly [number, number] | null>(null)
   const from = useRef<number | null>(null)
   const first = batches[0] as BesideBatch
-  const high = Math.max(first.entry.target + 8, ...batches.flatMap((b) => b.curve.map(([, c]) => c + 3)))
+  const coldest = after ? LOW.after : LOW.cook
+  const high = Math.max(after ? 0 : first.entry.target + 8, ...batches.flatMap((b) => b.curve.map(([, c]) => c + 3)))
   const bottom = height - PAD.bottom
-  const y = ladderScale(LOW, high, bottom, PAD.top)
+  const y = after ? linear([coldest, high], [bottom, PAD.top]) : ladderScale(coldest, high, bottom, PAD.top)
   const start = PAD.left + COLUMN
   const end = width - PAD.right
-  const [low, top] = zoom ?? spanOf(batches, at)
+  const [low, top] = zoom ?? spanOf(batches, at, after)
   const x = linear([low, top], [start, end])
   const back = linear([start, end], [low, top])
-  const bands = bandsOf(stages, LOW, high)
+  const bands = after ? [] : bandsOf(stages, coldest, high)
   const { target, within } = first.entry
   const labels = placeLabels(
     bands.map((b) => ({ id: b.label, forms: [nameOf(b, y, start, end)] })),
@@ -112,19 +116,23 @@ function Drawing({ data, at, zoom, onZoom, width, height }: Props & { width: num
         <rect x={start} y={PAD.top} width={end - start} height={bottom - PAD.top} />
       </clipPath>
       <BandFill bands={bands} y={y} column={[PAD.left, start]} field={[start, end]} />
-      <rect
-        x={start}
-        width={end - start}
-        y={y(target + within)}
-        height={y(target - within) - y(target + within)}
-        className="fill-angelica"
-        opacity={0.16}
-      />
-      <line x1={start} x2={end} y1={y(target)} y2={y(target)} className="stroke-angelica" strokeWidth={2.5} />
+      {!after && (
+        <>
+          <rect
+            x={start}
+            width={end - start}
+            y={y(target + within)}
+            height={y(target - within) - y(target + within)}
+            className="fill-angelica"
+            opacity={0.16}
+          />
+          <line x1={start} x2={end} y1={y(target)} y2={y(target)} className="stroke-angelica" strokeWidth={2.5} />
+        </>
+      )}
       {bands.map((b) => (
         <Words key={b.label} label={labels.get(b.label)} className="casual fill-ink text-small font-semibold" />
       ))}
-      {ticks(100, high, 8).map((t) => (
+      {ticks(after ? coldest : 100, high, 8).map((t) => (
         <text key={t} x={PAD.left - 8} y={y(t)} dy="0.35em" textAnchor="end" className="figures fill-muted text-fine">
           {say.temperature(inCelsius(t)).replace('°', '')}
         </text>
@@ -155,7 +163,7 @@ function Drawing({ data, at, zoom, onZoom, width, height }: Props & { width: num
             )
           )
         })}
-        {first.turns.map((t) => {
+        {(after ? [] : first.turns).map((t) => {
           const zero = zeroOf(first, at)
           return (
             zero !== null && (
