@@ -6,7 +6,7 @@ import { demoFormulas } from '@/demo/formulas'
 import { demoThings } from '@/demo/kitchen'
 import { chance } from '../../tests/rough/chance'
 import { brokenRules } from '../../tests/rough/day'
-import { compileDay } from './day-task'
+import { compileDay, mostThatFit } from './day-task'
 
 const kitchen = { ...demoThings, unreadable: [], channels: [], scales: [] } as unknown as KitchenView
 const day = (...items: readonly (readonly [string, number])[]): Day => ({
@@ -44,7 +44,7 @@ describe('a day made into tasks of the demo kitchen', () => {
     for (const block of four.task.blocks)
       for (const way of block.ways) {
         const kinds = way.tasks.map((t) => t.kind)
-        expect(kinds.slice(0, 3)).toEqual(['ready', 'cook', 'pull'])
+        expect(kinds.filter((k, i) => k !== kinds[i - 1]).slice(0, 3)).toEqual(['ready', 'cook', 'pull'])
         expect(kinds).toContain('wash')
         expect(way.tasks.some((t) => t.what === 'wrap')).toBe(true)
         expect(four.stands[way.name]).toBeDefined()
@@ -80,5 +80,41 @@ describe('a day made into tasks of the demo kitchen', () => {
   it('says of what no pot takes that none does', () => {
     const { problems, task } = compiled(day(['orchard-toffee', 100_000]))
     expect(task.blocks.length === 0 ? problems.length : 1).toBeGreaterThan(0)
+  })
+
+  it('bakes a base before what is poured on it, in an oven that is one oven', () => {
+    const { task } = compiled(day(['rye-shortcake-bars', 24], ['rye-shortcake-bars', 24]))
+    const base = task.blocks.filter((b) => b.id.endsWith(' base'))
+    expect(base).toHaveLength(2)
+    expect(base[0]?.ways[0].holds).toContainEqual(expect.objectContaining({ thing: 'station oven' }))
+    const plan = planInOrder(task, [])
+    expect(brokenRules(task, plan)).toEqual([])
+    for (const b of task.blocks.filter((x) => x.needs.includes('i0 base'))) {
+      const starts = plan.placed.filter((p) => p.block === b.id).map((p) => p.start)
+      const ends = plan.placed.filter((p) => p.block === 'i0 base').map((p) => p.end)
+      expect(Math.min(...starts)).toBeGreaterThanOrEqual(Math.max(...ends))
+    }
+    const oven = plan.held.filter((h) => h.thing === 'station oven').toSorted((a, b) => a.start - b.start)
+    for (const [i, h] of oven.entries()) if (i > 0) expect(h.start).toBeGreaterThanOrEqual(oven[i - 1]?.end ?? 0)
+  })
+
+  it('leaves nobody anything to do in a break, and nothing on a ring that is out of use', () => {
+    const wanted = { ...day(['orchard-toffee', 80], ['coconut-chip-brittle', 60]), lost: ['ring induction'] }
+    const { task } = compiled({ ...wanted, away: { lead: [['09:00', '10:00']] } })
+    const plan = planInOrder(task, [])
+    expect(plan.missing).toEqual([])
+    const inBreak = plan.placed.filter((p) => p.person === 'lead' && p.start < 7200 && p.end > 3600)
+    expect(inBreak).toEqual([])
+    expect(plan.held.some((h) => h.thing === 'ring induction')).toBe(false)
+  })
+
+  it('finds the most of one thing that fits beside the rest', () => {
+    const wanted = day(['orchard-toffee', 80], ['rhubarb-nettle-elderflower-drops', 54])
+    const all = { day: wanted, formulas, kitchen, gives: {}, paces: {}, bySeconds: 4 * 3600 }
+    const most = mostThatFit(all, 'i1')
+    expect(most).toBeGreaterThan(54)
+    const more = { ...wanted, items: wanted.items.map((i) => (i.id === 'i1' ? { ...i, pieces: 2 * most } : i)) }
+    const { task } = compileDay({ ...all, day: more })
+    expect(planInOrder(task, []).late.length + planInOrder(task, []).missing.length).toBeGreaterThan(0)
   })
 })

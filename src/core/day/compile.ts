@@ -4,9 +4,9 @@ import { handworkFacts, type Station } from '../craft/handwork'
 import { foreseeFinish } from '../finish/foresee'
 import { pieceOf, wrapBy } from '../finish/keeping'
 import { type Analysis, analyse, type Conditions } from '../formula/analyse'
-import { type BoiledFormula, boiledIn, type FormulaDocument } from '../formula/document'
+import { type BoiledFormula, boiledIn, type FormulaDocument, isBoiled, type Part } from '../formula/document'
 import { type BatchPlan, gramsOfBoil, type Vessel } from '../formula/plan'
-import { readyList } from '../formula/ready'
+import { type ReadyItem, readyList } from '../formula/ready'
 import type { Block, Hold, Lag, Task, Way } from './task'
 
 /** A pot on a ring, as the kitchen has them. */
@@ -62,11 +62,23 @@ const OTHER_MIN = 3
 /** Works that are nothing but waiting. */
 const WAITING: ReadonlySet<HandworkKind> = new Set(['leave'])
 
-/** The blocks of an item: one a boil, in the order of its boils; a part that another needs goes before it. */
+/** The blocks of an item: one a boil and one a part made by hand or baked; what another needs goes before it. */
 export function blocksOf(item: DayItem): Block[] {
   const { formula, plan } = item
   const named = (n: number): string => `${item.id} ${n}`
-  return plan.boils.flatMap(({ part, share }, i): Block[] => {
+  const ofPart = (part: string): string[] => {
+    const boils = plan.boils.flatMap((b, i) => (b.part === part ? [named(i + 1)] : []))
+    return boils.length > 0 ? boils : [partBlockId(item, part)]
+  }
+  const parts = formula.parts ?? []
+  const byHand = parts.filter((p) => !isBoiled(p.formula) && p.formula.steps.length > 0)
+  const blockIds = new Set([...plan.boils.map((_, i) => named(i + 1)), ...byHand.map((p) => partBlockId(item, p.id))])
+  const needsOf = (part: string | null): string[] =>
+    (part === null ? parts.map((p) => p.id) : (parts.find((p) => p.id === part)?.needs.map((n) => n.part) ?? []))
+      .flatMap(ofPart)
+      .filter((id) => blockIds.has(id))
+  const made = byHand.map((p): Block => ({ ...partBlock(item, p), needs: needsOf(p.id) }))
+  const boiled = plan.boils.flatMap(({ part, share }, i): Block[] => {
     const boiled = boiledIn(formula).find((b) => b.part === part)?.formula
     if (!boiled) return []
     const number = i + 1
@@ -74,9 +86,49 @@ export function blocksOf(item: DayItem): Block[] {
     const ways = item.stands.flatMap((stand) => wayOf(item, boiled, number, pieces, stand) ?? [])
     const [first, ...others] = ways
     if (!first) return []
-    const needs = part === null ? plan.boils.flatMap((b, k) => (b.part !== null && k < i ? [named(k + 1)] : [])) : []
-    return [{ id: named(number), ways: [first, ...others], needs }]
+    return [{ id: named(number), ways: [first, ...others], needs: needsOf(part) }]
   })
+  return [...made, ...boiled]
+}
+
+const partBlockId = (item: DayItem, part: string): string => `${item.id} ${part}`
+
+/** ◊ Minutes to weigh and make what is made by hand, before its first step. */
+const BY_HAND_MIN = 15
+
+/** A part that is not boiled: made by hand, baked, left to get cold, step by step. */
+function partBlock(item: DayItem, { id: part, formula }: Part): Pick<Block, 'id' | 'ways'> {
+  const base = { item: item.id, boil: 0 }
+  const id = (what: string): string => `${item.id} ${part} ${what}`
+  const tasks: Task[] = [
+    {
+      ...base,
+      id: id('ready'),
+      kind: 'ready',
+      what: 'ready',
+      seconds: 60 * BY_HAND_MIN,
+      attention: 'whole',
+      after: [],
+    },
+  ]
+  for (const { id: step, when, handwork } of formula.steps) {
+    const before = (tasks.at(-1) as Task).id
+    const waits = when.on === 'after' ? when.seconds : 0
+    const kind = handwork?.kind ?? 'leave'
+    const alone = kind === 'bake' || WAITING.has(kind)
+    const hands = 60 * (HANDS[kind]?.minutes ?? OTHER_MIN)
+    tasks.push({
+      ...base,
+      id: id(step),
+      kind: 'work',
+      what: kind,
+      // what bakes or cools takes its time by itself; anything else waits for its moment, and takes hands
+      seconds: alone ? Math.max(60, waits) : hands,
+      attention: alone ? 'none' : 'whole',
+      after: [{ task: before, least: alone ? 0 : waits, most: Number.POSITIVE_INFINITY }],
+    })
+  }
+  return { id: partBlockId(item, part), ways: [{ name: 'by hand', tasks, holds: stationsIn(item, tasks) }] }
 }
 
 /** One boil on one stand; null where it never gets there, or boils over. */
@@ -89,18 +141,9 @@ function wayOf(item: DayItem, formula: BoiledFormula, boil: number, pieces: numb
   const base = { item: item.id, boil }
   const minutes = analysis.minutes * (1 + LONGER.sds * (conditions.gives ? conditions.gives.sd : LONGER.share))
   const low = minutes * lowShare(formula, conditions, grams, analysis)
-  const ready = readyList(item.formula, item.plan, item.vessel?.vessel ?? null).reduce((sum, r) => sum + r.hands, 0)
+  const before = readyTasks(item, boil)
   const tasks: Task[] = [
-    {
-      ...base,
-      id: id('ready'),
-      kind: 'ready',
-      what: 'ready',
-      // of several boils the first is got ready for all
-      seconds: 60 * (boil === 1 ? Math.max(READY.least, ready) : READY.least),
-      attention: 'whole',
-      after: [],
-    },
+    ...before.tasks,
     {
       ...base,
       id: id('cook'),
@@ -108,7 +151,7 @@ function wayOf(item: DayItem, formula: BoiledFormula, boil: number, pieces: numb
       what: 'cook',
       seconds: Math.round(60 * low),
       attention: 'half',
-      after: [{ task: id('ready'), least: 0, most: 60 * READY.ahead }],
+      after: before.ends.map((task) => ({ ...task, most: task.least + 60 * READY.ahead })),
     },
     {
       ...base,
@@ -133,6 +176,49 @@ function wayOf(item: DayItem, formula: BoiledFormula, boil: number, pieces: numb
   })
   return { name: `${stand.pot} on ${stand.ring}`, tasks, holds: holdsOf(item, tasks, id, stand) }
 }
+
+/** ◊ Minutes that something got ready has to wait from which on it is a task of its own. */
+const WORTH_WAITING = 6
+
+/** What is done before the flame: of several boils the first is got ready for all. `ends`: what the flame waits for, and how long after it. */
+function readyTasks(item: DayItem, boil: number): { tasks: Task[]; ends: Omit<Lag, 'most'>[] } {
+  const id = (what: string): string => `${item.id} ${boil} ${what}`
+  const base = { item: item.id, boil, kind: 'ready' as const, attention: 'whole' as const }
+  const list = boil === 1 ? readyList(item.formula, item.plan, item.vessel?.vessel ?? null) : []
+  const apart = list.filter((r) => r.waits >= WORTH_WAITING && r.id !== 'thermometer')
+  const hands = list.reduce((sum, r) => sum + (apart.includes(r) ? 0 : r.hands), 0)
+  const ready: Task = {
+    ...base,
+    id: id('ready'),
+    what: 'ready',
+    seconds: 60 * Math.max(READY.least, hands),
+    after: apart.flatMap((r) => (isFirst(r) ? [{ task: id(r.id), least: 0, most: 60 * READY.ahead }] : [])),
+  }
+  const later = apart.flatMap((r): Task[] => {
+    // what comes out of the fridge comes first; the rest is weighed before it is warmed, bloomed or toasted
+    const after = isFirst(r) ? [] : [{ task: id('ready'), least: 0, most: 60 * READY.ahead }]
+    const task: Task = { ...base, id: id(r.id), what: r.id, seconds: 60 * r.hands, after }
+    if (r.id !== 'toast') return [task]
+    const toasting: Task = {
+      ...base,
+      id: id('toasting'),
+      what: 'toasting',
+      attention: 'none',
+      seconds: 60 * r.waits,
+      after: [{ task: task.id, least: 0, most: 0 }],
+    }
+    return [task, toasting]
+  })
+  const waits = new Map(apart.map((r) => [id(r.id), 60 * r.waits]))
+  const ends = [ready, ...later].map((t) => ({ task: t.id, least: t.what === 'toast' ? 0 : (waits.get(t.id) ?? 0) }))
+  return {
+    tasks: [...later.filter((t) => t.after.length === 0), ready, ...later.filter((t) => t.after.length > 0)],
+    ends,
+  }
+}
+
+/** What comes out of the fridge comes out before anything is weighed. */
+const isFirst = (r: ReadyItem): boolean => r.id === 'unchill'
 
 /** Share of a cook that is below the heat at which nobody may leave it. */
 function lowShare(
@@ -206,13 +292,17 @@ function holdsOf(item: DayItem, tasks: readonly Task[], id: (what: string) => st
           },
         ]
       : []),
-    ...tasks.flatMap((task, i): Hold[] => {
-      if (task.kind !== 'work') return []
-      const { on } = handworkFacts(task.what as HandworkKind)
-      if (!on || !item.stations.has(on)) return []
-      // what is put into the cold stays there until it is worked on
-      const to = task.what === 'chill' ? (tasks[i + 1] ?? task) : task
-      return [{ thing: stationThing(on), count: 1, from: task.id, to: to.kind === 'work' ? to.id : task.id }]
-    }),
+    ...stationsIn(item, tasks),
   ]
 }
+
+/** Each station while it is worked at. */
+const stationsIn = (item: DayItem, tasks: readonly Task[]): Hold[] =>
+  tasks.flatMap((task, i): Hold[] => {
+    const on =
+      task.kind === 'work' ? handworkFacts(task.what as HandworkKind).on : task.what === 'toasting' ? 'oven' : undefined
+    if (!on || !item.stations.has(on)) return []
+    // what is put into the cold stays there until it is worked on
+    const to = task.what === 'chill' ? (tasks[i + 1] ?? task) : task
+    return [{ thing: stationThing(on), count: 1, from: task.id, to: to.kind === 'work' ? to.id : task.id }]
+  })

@@ -3,9 +3,18 @@ import type { DayNews, HandworkKind, Link, Placed, Station, Task } from '@/core'
 import { formatSpan } from '../format'
 import { handworkNames } from './finish'
 
+/** Getting ready, by what waits by itself once it is done. */
+const readyWords: Readonly<Record<string, string>> = {
+  ready: 'get ready',
+  unchill: 'out of the fridge',
+  'keep-hot': 'heat and keep hot',
+  warm: 'warm it',
+  toasting: 'in the oven',
+}
+
 /** A task in a word or two: "get ready", "cook", "score". */
 export function taskName({ kind, what }: Pick<Task, 'kind' | 'what'>): string {
-  if (kind === 'ready') return 'get ready'
+  if (kind === 'ready') return readyWords[what] ?? what
   if (kind === 'cook') return 'cook'
   if (kind === 'pull') return 'watch, pull, pour'
   if (kind === 'wash') return 'wash the pot'
