@@ -171,13 +171,17 @@ function withSlip(acts: CookedBoil['acts'], mishap?: Mishap): CookedBoil['acts']
 }
 
 /** What the bench scale said of each line, to its half gram: a hand strays by a few in a thousand. */
-function weighedFor(formula: BoiledFormula, grams: GramsByLine, nth: number): CookedBoil['acts'][number] {
+function weighedFor(formula: BoiledFormula, grams: GramsByLine, at: Date, nth: number): LoggedAct {
   const random = seeded(4000 + nth)
   const onScale = formula.lines.flatMap(({ id }) => {
     const wanted = grams[id] ?? 0
     return wanted < WEIGHED_FROM ? [] : [[id, Math.round(2 * wanted * (1 + 0.004 * normal(random))) / 2] as const]
   })
-  return { at: 0, act: { type: 'weighed', grams: Object.fromEntries(onScale) } }
+  return {
+    id: ulid(at.getTime(), random),
+    at: at.toISOString(),
+    act: { type: 'weighed', grams: Object.fromEntries(onScale) },
+  }
 }
 
 /** `greenness` runs from 1 for the first batch to 0 for the last: the misses shrink with practice. */
@@ -225,11 +229,14 @@ function batchOn(
         startedAt: at(0),
         clock: { id: ulid(begin, random), rate: 1 },
       },
-      events: [weighedFor(boiled, gramsOfBoil(plan, n + 1), nth), ...withSlip(cooked.acts, mishap)].map((a) => ({
-        id: ulid(at(a.at).getTime(), random),
-        at: at(a.at).toISOString(),
-        act: a.act,
-      })),
+      events: [
+        weighedFor(boiled, gramsOfBoil(plan, n + 1), at(0), nth),
+        ...withSlip(cooked.acts, mishap).map((a) => ({
+          id: ulid(at(a.at).getTime(), random),
+          at: at(a.at).toISOString(),
+          act: a.act,
+        })),
+      ],
       readings: cooked.readings.map((r) => ({
         id: ulid(at(r.at).getTime(), random),
         at: at(r.at),
