@@ -69,7 +69,7 @@ export const causes = {
     leads: softer,
   },
   'reads-low': {
-    does: (a) => ({ boilsAt: -1, tests: -0.5, bite: a.bitePerDegree, colour: -0.5 }),
+    does: (a) => ({ boilsAt: -1, tests: -0.5, bite: a.bitePerDegree, colour: -0.5, shade: -0.5 }),
     size: 1.6,
     rare: 0.02,
     creeps: true,
@@ -113,7 +113,7 @@ export const causes = {
   },
   /** °C past, or short of, the target. */
   'pulled-late': {
-    does: (a) => ({ missed: 1, bite: a.bitePerDegree, ...(a.browns && { over140: 0.12, colour: 0.5 }) }),
+    does: (a) => ({ missed: 1, bite: a.bitePerDegree, ...(a.browns && { over140: 0.12, colour: 0.5, shade: 0.5 }) }),
     size: 3,
     rare: 0.02,
     leads: { ...harder, scorched: 0.3 },
@@ -132,7 +132,7 @@ export const causes = {
   },
   /** Minutes too many above 140°. */
   'long-in-the-heat': {
-    does: () => ({ over140: 1, colour: 1.5 }),
+    does: () => ({ over140: 1, colour: 1.5, shade: 1.5 }),
     size: 2.5,
     rare: 0.01,
     asked: true,

@@ -53,6 +53,8 @@ export const traits = {
   tests: { scatter: 1.5, usual: { mean: 0, sd: 0.8 }, matters: 0.8 },
   /** Colour-equivalent temperature of the syrup when it was poured, °C. */
   colour: { scatter: 2, usual: { mean: 160, sd: 20 }, matters: 0.6 },
+  /** The shade it has, measured beside white paper, as the temperature caramel has it at, °C. */
+  shade: { scatter: 3, usual: { mean: 160, sd: 20 }, matters: 0.6 },
   /** Relative humidity of the room, 0 to 1, and how warm it was, °C. */
   humidity: { scatter: 0.05, usual: { mean: 0.55, sd: 0.15 }, matters: 0.8 },
   room: { scatter: 1.5, usual: { mean: 21, sd: 3 }, matters: 0.3 },
@@ -127,12 +129,13 @@ export function traitsOf(assessment: CookAssessment): Traits {
 export function tastedTraits(tasting: Tasting | null, plannedPieceGrams: number): Traits {
   if (!tasting) return {}
   const { bite, grain, stick, thick } = tasting.scales
-  const { pieceGrams } = tasting
+  const { pieceGrams, colourC } = tasting
   return dropUnknown({
     bite,
     grain,
     stick,
     thick,
+    shade: colourC,
     weight: pieceGrams !== undefined && plannedPieceGrams > 0 ? Math.log(pieceGrams / plannedPieceGrams) : undefined,
   })
 }

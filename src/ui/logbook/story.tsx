@@ -102,7 +102,12 @@ export function Story({ story }: { readonly story: BatchStory }) {
           <div className="grid items-start gap-4 md:grid-cols-2">
             {story.why && <Why why={story.why} />}
             <div className="flex flex-col gap-4">
-              <Pictures batch={entry.id} name={entry.formulaName} pictures={story.pictures} />
+              <Pictures
+                batch={entry.id}
+                name={entry.formulaName}
+                pictures={story.pictures}
+                verdict={{ note: entry.note, score: entry.score, judged: story.judged }}
+              />
               {current && <Weighed item={current} />}
               {current && <Finished item={current} />}
               {current && <Events item={current} />}
@@ -112,6 +117,7 @@ export function Story({ story }: { readonly story: BatchStory }) {
         <div className="flex flex-col gap-4">
           <For may="cook">
             <BatchVerdictForm
+              key={story.judged.tasting?.colourC}
               batchId={entry.id}
               family={entry.family}
               verdict={{ note: entry.note, score: entry.score, judged: story.judged }}

@@ -107,7 +107,11 @@ function Tastes({ control, family }: Controlled & { readonly family: FamilyId })
       control={control}
       render={({ field: { value, onChange } }) => {
         const keep = (next: Tasting): void =>
-          onChange(Object.keys(next.scales).length > 0 || next.pieceGrams !== undefined ? next : null)
+          onChange(
+            Object.keys(next.scales).length > 0 || next.pieceGrams !== undefined || next.colourC !== undefined
+              ? next
+              : null,
+          )
         const taste: Tasting = value ?? { scales: {} }
         return (
           <div className="flex flex-col gap-1.5">

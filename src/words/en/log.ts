@@ -296,6 +296,8 @@ const traitWords: Readonly<Record<TraitId, (here: number, usual: number, say: Sa
     `Its tests say the thermometer shows ${say.step(inCelsiusStep(Math.abs(h)))} too ${h > 0 ? 'much' : 'little'}`,
   colour: (h, u, say) =>
     `Reckoned ${more(h, u, 'darker', 'paler')}: as at ${say.temperature(inCelsius(h))}, usually ${say.temperature(inCelsius(u))}`,
+  shade: (h, u, say) =>
+    `Measured ${more(h, u, 'darker', 'paler')}: as at ${say.temperature(inCelsius(h))}, usually ${say.temperature(inCelsius(u))}`,
   humidity: (h, u) => `The room was at ${formatShare(h)} humidity, usually ${formatShare(u)}`,
   room: (h, u, say) => `The room was at ${say.temperature(inCelsius(h))}, usually ${say.temperature(inCelsius(u))}`,
   worked: (h) => `A work after the pour came ${h > 0 ? 'after' : 'before'} its window`,

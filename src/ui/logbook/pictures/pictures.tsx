@@ -5,8 +5,10 @@ import { useRouter } from 'next/navigation'
 import { type MouseEvent, useRef, useState } from 'react'
 import { ulid } from 'ulid'
 import { MOST_PICTURES, type PictureInfo, pictureKinds } from '@/contract/pictures'
+import type { BatchVerdict } from '@/contract/verdict'
 import { inCelsius, inCelsiusStep, nearestColour } from '@/core'
 import { AlertDialog } from '@/ui/kit/alert-dialog'
+import { Button } from '@/ui/kit/button'
 import { send, sendFile } from '@/ui/kit/send'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
 import { For, useSay, useTime } from '@/ui/shell/preferences'
@@ -17,10 +19,12 @@ interface Props {
   readonly batch: string
   readonly name: string
   readonly pictures: readonly PictureInfo[]
+  /** As it stands: a measured shade is put down in it. */
+  readonly verdict: BatchVerdict
 }
 
 /** Pictures of a batch: taken here, looked at large, and a shade read off one that has white paper in it. */
-export function Pictures({ batch, name, pictures }: Props) {
+export function Pictures({ batch, name, pictures, verdict }: Props) {
   const router = useRouter()
   const time = useTime()
   const [open, setOpen] = useState<PictureInfo | null>(null)
@@ -30,6 +34,18 @@ export function Pictures({ batch, name, pictures }: Props) {
   const take = async (files: FileList): Promise<void> => {
     try {
       for (const file of files) await sendFile(`/api/batches/${batch}/pictures?id=${ulid()}`, file.type, file)
+      setProblem(null)
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+    router.refresh()
+  }
+  const shade = async (celsius: number): Promise<void> => {
+    const { tasting } = verdict.judged
+    const judged = { ...verdict.judged, tasting: { ...(tasting ?? { scales: {} }), colourC: Math.round(Math.min(SHADES.most, Math.max(SHADES.least, celsius))) } }
+    setOpen(null)
+    try {
+      await send('PUT', `/api/batches/${batch}/verdict`, { ...verdict, judged, from: verdict })
       setProblem(null)
     } catch (error) {
       setProblem((error as Error).message)
@@ -88,7 +104,14 @@ export function Pictures({ batch, name, pictures }: Props) {
         </p>
       )}
       {open && (
-        <Large batch={batch} name={name} picture={open} src={address(open, 'large')} onClose={() => setOpen(null)} />
+        <Large
+          batch={batch}
+          name={name}
+          picture={open}
+          src={address(open, 'large')}
+          onShade={(celsius) => void shade(celsius)}
+          onClose={() => setOpen(null)}
+        />
       )}
     </section>
   )
@@ -99,13 +122,17 @@ interface LargeProps {
   readonly name: string
   readonly picture: PictureInfo
   readonly src: string
+  onShade(celsius: number): void
   onClose(): void
 }
+
+/** °C of caramel that a verdict can say. */
+const SHADES = { least: 140, most: 210 }
 
 /** Looks through this many pixels at most to find the paper. */
 const LOOK_AT = 240
 
-function Large({ batch, name, picture, src, onClose }: LargeProps) {
+function Large({ batch, name, picture, src, onShade, onClose }: LargeProps) {
   const router = useRouter()
   const say = useSay()
   const image = useRef<HTMLImageElement>(null)
@@ -155,6 +182,9 @@ function Large({ batch, name, picture, src, onClose }: LargeProps) {
               `${colourNames[nearestColour(found.celsius)]}: as at ${say.temperature(inCelsius(found.celsius))}, ± ${say.step(inCelsiusStep(found.sd))}`}
         </p>
         <For may="cook">
+          {found !== null && found !== 'no-paper' && (
+            <Button onClick={() => onShade(found.celsius)}>Keep it as this batch’s shade</Button>
+          )}
           <AlertDialog
             title="Take this picture away?"
             text="It is not kept anywhere else."
