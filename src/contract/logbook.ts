@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import {
   type Advice,
+  type AdvisedBy,
   type Explanation,
   type FamilyId,
   type FlawId,
@@ -176,4 +177,8 @@ export interface Beside {
 }
 
 /** What past batches say of a formula's target, and whether its newest revision helped; null where that cannot be told. */
-export type FormulaAdvice = Advice & { readonly helped: Helped | null }
+export type FormulaAdvice = Advice & {
+  readonly helped: Helped | null
+  /** The newest batches, by which the method is advised. */
+  readonly recent: readonly AdvisedBy[]
+}

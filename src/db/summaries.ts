@@ -1,7 +1,7 @@
 /** What came of boils, for lists: written when a boil ends, read instead of its log. */
 import { and, asc, desc, eq, gte, inArray, isNotNull, lt, sql } from 'drizzle-orm'
 import type { LogbookBoil, SmallCurve } from '@/contract/logbook'
-import { type Compared, type Traits, tastedTraits } from '@/core'
+import { type Compared, type FlawId, type Traits, tastedTraits } from '@/core'
 import type { Db } from './client'
 import { isReadable } from './columns'
 import { batches, boilSummaries, boils } from './schema'
@@ -101,6 +101,7 @@ export interface ComparedBatch extends Compared {
   readonly startedAt: Date
   readonly revision: number
   readonly score: number | null
+  readonly flaws: readonly FlawId[]
   readonly name: string
   readonly burner: string
   readonly pot: string
@@ -152,6 +153,7 @@ export async function comparedBatches(db: Db, which: WhichCompared): Promise<Com
             burner,
             pot,
             ring: `${burner} ${pot}`,
+            flaws: judged && isReadable(judged) ? judged.flaws : [],
             traits: {
               ...traits,
               ...tastedTraits(judged && isReadable(judged) ? judged.tasting : null, Number(pieceGrams)),

@@ -13,6 +13,7 @@ import {
   type BatchRow,
   boilsInLists,
   boilsOfBatch,
+  comparedBatches,
   countsOfBatches,
   db,
   findBatch,
@@ -120,6 +121,7 @@ export async function batchStory(id: string): Promise<BatchStory> {
 
 /** ◊ The newest batches say what is to be done next; those of long ago were made by another hand. */
 const ADVISED_BY = 60
+const METHOD_BY = 8
 
 /** What the judged batches of a formula say about its target. Days of different air are compared by composition. */
 export async function adviceFor(formulaId: string, target: number): Promise<FormulaAdvice> {
@@ -138,5 +140,7 @@ export async function adviceFor(formulaId: string, target: number): Promise<Form
     const mean = reached.reduce((a, c) => a + c, 0) / reached.length
     return [{ reached: temperatureAtStandard(mix, mean, conditions.pressurePa), score }]
   })
-  return { ...adviseTarget(past, target), helped: helped(batches) }
+  const newest = await comparedBatches(db(), { formula: formulaId, before: new Date(), limit: METHOD_BY })
+  const recent = newest.map(({ traits, flaws }) => ({ traits, flaws }))
+  return { ...adviseTarget(past, target), helped: helped(batches), recent }
 }

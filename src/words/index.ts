@@ -5,5 +5,6 @@
 export * from './en'
 export * from './format'
 export * from './read'
+export type { Said } from './said'
 export * from './time'
 export * from './units'

@@ -61,7 +61,9 @@ export function BatchView({ id, formula, kitchen, conditions, sized, shown, advi
       </section>
       <div className="flex flex-col gap-4">
         <VerdictList verdicts={shown.verdicts} balance={isBoiled(formula) ? `/formulas/${id}/balance` : null}>
-          {advice && target && shown.part === null && <FromTheLog id={id} formula={formula} advice={advice} />}
+          {advice && target && shown.part === null && (
+            <FromTheLog id={id} formula={formula} conditions={conditions} advice={advice} />
+          )}
         </VerdictList>
         <Notes formula={formula} />
       </div>

@@ -1,5 +1,6 @@
 /** What past batches say of a target. Temperatures are as at sea level, like the formula's. */
-import { type Advice, type Helped, inCelsius, inCelsiusStep } from '@/core'
+import { type Advice, type Helped, inCelsius, inCelsiusStep, inGrams, type MethodAdvice } from '@/core'
+import { formatSpan } from '../format'
 import type { Said } from '../said'
 import type { Say } from '../units'
 
@@ -38,3 +39,31 @@ export const sayHelped = ({ revision, before, after, came: how }: Helped): Said 
   text: `Revision ${revision} ${came[how]}`,
   detail: `${after.batches} batches score ${after.score.toFixed(1)}; ${before.batches} of revision ${before.revision} scored ${before.score.toFixed(1)}`,
 })
+
+/** What the log says of the method, and what it goes by. */
+export function sayMethodAdvice(advice: MethodAdvice, say: Say): Said {
+  const { batches, of } = advice
+  const by = `${batches} of the last ${of} batches`
+  switch (advice.kind) {
+    case 'doctor':
+      return {
+        text: `More ${advice.name.toLowerCase()}: ${say.weight(inGrams(advice.toGrams))} instead of ${say.weight(inGrams(advice.fromGrams))}`,
+        detail: `${by} grained; as much sugar comes off as it brings`,
+      }
+    case 'heat':
+      return {
+        text: `Heat ${advice.toDial} instead of ${advice.fromDial} from “${advice.step}” on`,
+        detail: `${by} scorched, parted or foamed over`,
+      }
+    case 'water':
+      return {
+        text: `Begin with ${say.weight(inGrams(advice.toGrams))} of water instead of ${say.weight(inGrams(advice.fromGrams))}`,
+        detail: `some ${Math.round(advice.savedMinutes)} min sooner at your pace, and the same sweet; the sugar still dissolves`,
+      }
+    case 'time':
+      return {
+        text: `“${advice.step}” after ${formatSpan(advice.toS)} instead of ${formatSpan(advice.fromS)}`,
+        detail: `${by} were worked ${advice.toS < advice.fromS ? 'after' : 'before'} their window`,
+      }
+  }
+}

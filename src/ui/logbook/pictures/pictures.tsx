@@ -42,7 +42,13 @@ export function Pictures({ batch, name, pictures, verdict }: Props) {
   }
   const shade = async (celsius: number): Promise<void> => {
     const { tasting } = verdict.judged
-    const judged = { ...verdict.judged, tasting: { ...(tasting ?? { scales: {} }), colourC: Math.round(Math.min(SHADES.most, Math.max(SHADES.least, celsius))) } }
+    const judged = {
+      ...verdict.judged,
+      tasting: {
+        ...(tasting ?? { scales: {} }),
+        colourC: Math.round(Math.min(SHADES.most, Math.max(SHADES.least, celsius))),
+      },
+    }
     setOpen(null)
     try {
       await send('PUT', `/api/batches/${batch}/verdict`, { ...verdict, judged, from: verdict })
