@@ -5,7 +5,7 @@ import { ulid } from 'ulid'
 import type { Day } from '@/contract/day'
 import { kitchenKinds, kitchenSchemas } from '@/contract/kitchen'
 import { nothingJudged } from '@/contract/verdict'
-import { asPlanned, type FormulaDocument, meantOf, planInOrder } from '@/core'
+import { asPlanned, type FormulaDocument, meantOf, obeyedDay, planning, runOut } from '@/core'
 import { seeded } from '@/core/quantity/seeded'
 import {
   addChannel,
@@ -102,34 +102,57 @@ const PLANNED: readonly (readonly [string, number])[] = [
   ['blackcurrant-marshmallow', 64],
 ]
 
-/** A day of four products for two cooks, with what should be done by `now` of it done as planned; one that is there stays. */
+/** Plans of a day that are tried: a good one, and no start is the longer for it. */
+const DAY_TRIES = 300
+
+/** Days before it that were worked through, how long ago, and what was made. */
+const WORKED: readonly { readonly ago: number; readonly made: typeof PLANNED }[] = [
+  { ago: 1, made: PLANNED.slice(0, 3) },
+  { ago: 2, made: [PLANNED[3], PLANNED[0]] as typeof PLANNED },
+  { ago: 7, made: PLANNED },
+]
+
+/** The day of `now` with what should be done of it done as planned, and days before it as they went; one that is there stays. */
 export async function loadDay(db: Db, now: Date): Promise<void> {
-  const date = now.toISOString().slice(0, 10)
-  if (await findDay(db, date)) return
-  const blank: Day = {
-    from: '08:00',
-    by: '16:30',
-    room: 'quay',
-    cooks: 2,
-    items: PLANNED.map(([formula, pieces]) => ({ id: formula.slice(0, 12), formula, pieces })),
-    began: {},
-    ended: {},
-    who: {},
-    pins: {},
-    meant: {},
-    ways: {},
-    lost: [],
-    away: {},
-    boils: {},
-  }
-  const formulas = PLANNED.map(([id]) => ({ id, revision: 1, document: demoFormulas[id] as FormulaDocument }))
+  const dateOf = (ago: number): string => new Date(now.getTime() - ago * 86_400_000).toISOString().slice(0, 10)
+  if (await findDay(db, dateOf(0))) return
   const kitchen = { ...(await readThings(db)), unreadable: [], channels: [], scales: [] }
-  const { task } = compileDay({ day: blank, formulas, kitchen, gives: {}, paces: {}, bySeconds: 8.5 * 3600 })
-  const plan = planInOrder(task, [])
-  const seconds = (now.getTime() - Date.parse(`${date}T08:00:00Z`)) / 1000
+  const planned = (made: typeof PLANNED) => {
+    const day: Day = {
+      ...BLANK,
+      items: made.map(([formula, pieces]) => ({ id: formula.slice(0, 12), formula, pieces })),
+    }
+    const formulas = made.map(([id]) => ({ id, revision: 1, document: demoFormulas[id] as FormulaDocument }))
+    const { task } = compileDay({ day, formulas, kitchen, gives: {}, paces: {}, bySeconds: 8.5 * 3600 })
+    const plan = runOut(planning(task, seeded(made.length), DAY_TRIES))
+    return { day: { ...day, meant: meantOf(plan), ways: plan.ways }, task, plan }
+  }
+  for (const { ago, made } of WORKED) {
+    const { day, task, plan } = planned(made)
+    const { began, ended, by } = obeyedDay(task, plan, seeded(90 + ago)).practice.soFar
+    await writeDay(db, dateOf(ago), { ...day, began, ended, who: by as Day['who'] }, 0)
+  }
+  const { day, plan } = planned(PLANNED)
+  const seconds = (now.getTime() - Date.parse(`${dateOf(0)}T08:00:00Z`)) / 1000
   const { began, ended, by } = asPlanned(plan, seconds)
   // what is under way is begun by whoever opens the demo
   const over = Object.fromEntries(Object.entries(began).filter(([id]) => ended[id] !== undefined))
-  const who = by as Day['who']
-  await writeDay(db, date, { ...blank, began: over, ended, who, meant: meantOf(plan), ways: plan.ways }, 0)
+  await writeDay(db, dateOf(0), { ...day, began: over, ended, who: by as Day['who'] }, 0)
+}
+
+const BLANK: Day = {
+  from: '08:00',
+  by: '16:30',
+  room: 'quay',
+  cooks: 2,
+  items: [],
+  began: {},
+  ended: {},
+  who: {},
+  pins: {},
+  meant: {},
+  ways: {},
+  lost: [],
+  away: {},
+  boils: {},
 }

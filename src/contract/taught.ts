@@ -1,5 +1,6 @@
 /** What the log has taught about the kitchen, as its page reads it. */
 import type { Gives, Suspect } from '@/core'
+import type { Cook } from './day'
 import type { KitchenFacts } from './kitchen'
 
 /** One batch's value in a run, oldest first. */
@@ -35,7 +36,23 @@ export interface TaughtFormula {
   readonly lost: number | null
 }
 
+/** How long a work really takes here: times as long as planned, in the middle of so many. */
+export interface TaughtWork {
+  readonly what: string
+  readonly share: number
+  readonly times: number
+}
+
+/** How late a role begins what is planned for it, s, in the mean of so many tasks. */
+export interface TaughtRole {
+  readonly cook: Cook
+  readonly lateS: number
+  readonly tasks: number
+}
+
 export interface Taught {
+  readonly works: readonly TaughtWork[]
+  readonly roles: readonly TaughtRole[]
   readonly rings: readonly TaughtRing[]
   readonly formulas: readonly TaughtFormula[]
   /** °C the drops and signs say the thermometers show too much. */

@@ -69,10 +69,10 @@ export async function dayOf(date: string): Promise<DayView> {
 }
 
 /** ◊ Days that are looked back on: some to be made from again, all to learn a pace from. */
-const MOST_EARLIER = 20
+export const MOST_EARLIER = 20
 
 /** How long works of a day took against their plan. */
-const timedIn = ({ meant, began, ended }: Day): { what: string; share: number }[] =>
+export const timedIn = ({ meant, began, ended }: Day): { what: string; share: number }[] =>
   Object.entries(meant).flatMap(([task, [from, to, what]]) => {
     const [start, end] = [began[task], ended[task]]
     return start === undefined || end === undefined || to <= from || end <= start

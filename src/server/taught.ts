@@ -1,7 +1,9 @@
 /** What three months of batches know that three days do not: rings, pots, hands. */
+import { type Cook, cooks, type Day } from '@/contract/day'
 import type { Taught, TaughtFormula, TaughtRing } from '@/contract/taught'
-import { burnerPower, DIAL_TOP, deviationOf, givesFrom, meanOf, type TraitId } from '@/core'
-import { type ComparedBatch, comparedBatches, db, findBatch, readThings } from '@/db'
+import { burnerPower, DIAL_TOP, deviationOf, givesFrom, meanOf, pacesFrom, type TraitId } from '@/core'
+import { type ComparedBatch, comparedBatches, daysBefore, db, findBatch, readThings } from '@/db'
+import { MOST_EARLIER, timedIn } from './day'
 import { among, explainedAmong } from './explain'
 
 /** ◊ Batches looked back on, rings and formulas shown, and points of a run. */
@@ -11,9 +13,10 @@ const MOST = { rings: 8, formulas: 12, points: 30 }
 const LEAST = 3
 
 export async function taught(now: Date): Promise<Taught> {
-  const [all, { burner }] = await Promise.all([
+  const [all, { burner }, days] = await Promise.all([
     comparedBatches(db(), { before: now, limit: LOOKS_BACK }),
     readThings(db()),
+    daysBefore(db(), now.toISOString().slice(0, 10), MOST_EARLIER),
   ])
   const rings: TaughtRing[] = []
   for (const batches of groups(all, (b) => b.ring).slice(0, MOST.rings)) {
@@ -50,6 +53,29 @@ export async function taught(now: Date): Promise<Taught> {
       .slice(0, MOST.formulas)
       .flatMap(taughtFormula),
     tests: spread(all, 'tests'),
+    ...taughtHands(days.map((d) => d.day)),
+  }
+}
+
+/** Paces and lateness of hands, from the days that were worked. */
+function taughtHands(days: readonly Day[]): Pick<Taught, 'works' | 'roles'> {
+  const timed = days.flatMap(timedIn)
+  const paces = pacesFrom(timed)
+  const late = (cook: Cook): number[] =>
+    days.flatMap(({ meant, began, who }) =>
+      Object.entries(meant).flatMap(([task, [from]]) => {
+        const start = began[task]
+        return who[task] === cook && start !== undefined ? [start - from] : []
+      }),
+    )
+  return {
+    works: Object.entries(paces)
+      .map(([what, share]) => ({ what, share, times: timed.filter((t) => t.what === what).length }))
+      .sort((a, b) => Math.abs(Math.log(b.share)) - Math.abs(Math.log(a.share))),
+    roles: cooks.flatMap((cook) => {
+      const all = late(cook)
+      return all.length >= LEAST ? [{ cook, lateS: meanOf(all), tasks: all.length }] : []
+    }),
   }
 }
 

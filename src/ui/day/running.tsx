@@ -6,7 +6,7 @@ import { afterwards, whereTimeWent } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { Checkbox } from '@/ui/kit/checkbox'
 import { useTime } from '@/ui/shell/preferences'
-import { formatSpan, sayNews, taskName } from '@/words'
+import { formatSpan, kindOfWork, sayNews, taskName } from '@/words'
 import type { Planned } from './use-day'
 import type { usePractice } from './use-practice'
 
@@ -69,7 +69,7 @@ export function Running({ planned, meant, names, first, lost, things, onLost }: 
                 .slice(0, 3)
                 .map(
                   (w) =>
-                    `${taskName({ kind: kindOf(w.what), what: w.what })} (${formatSpan(60 * Math.round(w.seconds / 60))})`,
+                    `${taskName({ kind: kindOfWork(w.what), what: w.what })} (${formatSpan(60 * Math.round(w.seconds / 60))})`,
                 )
                 .join(', ')}
               .
@@ -104,9 +104,6 @@ export function Running({ planned, meant, names, first, lost, things, onLost }: 
     </section>
   )
 }
-
-const kindOf = (what: string) =>
-  what === 'ready' || what === 'cook' || what === 'pull' || what === 'wash' ? what : ('work' as const)
 
 interface BarProps {
   readonly practising: ReturnType<typeof usePractice>

@@ -9,12 +9,22 @@ import { AlertDialog } from '@/ui/kit/alert-dialog'
 import { BackLink } from '@/ui/kit/back-link'
 import { Button } from '@/ui/kit/button'
 import { For, useSay, useTime } from '@/ui/shell/preferences'
-import { causeWords, formatPercent, formatShare, lower } from '@/words'
+import {
+  causeWords,
+  cookNames,
+  formatPercent,
+  formatShare,
+  formatSpan,
+  formatTimes,
+  kindOfWork,
+  lower,
+  taskName,
+} from '@/words'
 import { useThings } from './use-things'
 
 /** What the log has taught about rings, pots and hands; it goes into the next plan, and can be forgotten. */
 export function TaughtPage({ taught }: { readonly taught: Taught }) {
-  const { rings, formulas, tests } = taught
+  const { rings, formulas, tests, works, roles } = taught
   const say = useSay()
   return (
     <div className="flex flex-col gap-4 p-4 lg:p-6">
@@ -34,6 +44,7 @@ export function TaughtPage({ taught }: { readonly taught: Taught }) {
         ))}
       </ul>
       {formulas.length > 0 && <Hands formulas={formulas} />}
+      {(works.length > 0 || roles.length > 0) && <Days works={works} roles={roles} />}
       {tests && (
         <p className="text-body text-muted">
           Over {tests.batches} batches the drops say the thermometers show{' '}
@@ -44,6 +55,40 @@ export function TaughtPage({ taught }: { readonly taught: Taught }) {
     </div>
   )
 }
+
+/** How long works take here, and how late each role begins, from the days that were planned and worked. */
+function Days({ works, roles }: Pick<Taught, 'works' | 'roles'>) {
+  return (
+    <section aria-labelledby="days" className="sheet p-5">
+      <h2 id="days" className="casual text-title font-bold">
+        Hands, from the days that were worked
+      </h2>
+      <ul className="mt-1 grid gap-x-8 text-body md:grid-cols-2">
+        {works.slice(0, MOST_WORKS).map((w) => (
+          <li key={w.what} className="flex justify-between gap-4 border-b border-line py-1.5">
+            <span className="first-letter:uppercase">{taskName({ kind: kindOfWork(w.what), what: w.what })}</span>
+            <span className="figures text-right">
+              {formatTimes(w.share)} as long as planned, of {w.times}
+            </span>
+          </li>
+        ))}
+        {roles.map((r) => (
+          <li key={r.cook} className="flex justify-between gap-4 border-b border-line py-1.5">
+            <span>{cookNames[r.cook]}</span>
+            <span className="figures text-right">
+              {Math.abs(r.lateS) < 60
+                ? 'begins on time'
+                : `begins ${formatSpan(60 * Math.round(Math.abs(r.lateS) / 60))} ${r.lateS > 0 ? 'late' : 'early'}`}
+              , in {r.tasks} tasks
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+const MOST_WORKS = 8
 
 function Ring({ ring }: { readonly ring: TaughtRing }) {
   const say = useSay()

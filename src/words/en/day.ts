@@ -21,6 +21,10 @@ export function taskName({ kind, what }: Pick<Task, 'kind' | 'what'>): string {
   return handworkNames[what as HandworkKind]?.name ?? what
 }
 
+/** Of what kind a task is that does so. */
+export const kindOfWork = (what: string): Task['kind'] =>
+  what === 'cook' || what === 'pull' || what === 'wash' ? what : what in readyWords ? 'ready' : 'work'
+
 export const cookNames: Readonly<Record<string, string>> = {
   lead: 'Lead cook',
   second: 'Second cook',
