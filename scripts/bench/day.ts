@@ -101,7 +101,7 @@ export async function benchDay(): Promise<Row[]> {
     ...roughDay(9000 + i, 8),
     people: roughDay(9001, 8)
       .people.slice(0, 1)
-      .concat({ id: 'second', hours: roughDay(9001, 8).people[0]?.hours ?? [] }),
+      .concat({ id: 'second', hours: roughDay(9001, 8).people[0]?.hours ?? [], spared: [] }),
   }))
   const firsts: number[] = []
   const times: number[] = []

@@ -125,7 +125,20 @@ const bodies: Record<string, Make> = {
       by: pick(random, ['16:30', '24:10']),
       room: 'quay',
       cooks: pick(random, [1, 2, 9]),
-      items: pick(random, [[], [{ id: 'a', formula: 'orchard-toffee', pieces: pick(random, [80, 1e9]) }]]),
+      items: pick(random, [
+        [],
+        [
+          {
+            id: 'a',
+            formula: 'orchard-toffee',
+            size: pick(random, [
+              { by: 'pieces', pieces: 80 },
+              { by: 'weight', grams: 900 },
+              { by: 'pieces', pieces: 1e9 },
+            ]),
+          },
+        ],
+      ]),
       began: {},
       ended: {},
       who: {},
@@ -133,6 +146,7 @@ const bodies: Record<string, Make> = {
       meant: {},
       ways: {},
       lost: [],
+      spared: {},
       away: {},
       boils: {},
     },

@@ -120,7 +120,11 @@ export async function loadDay(db: Db, now: Date): Promise<void> {
   const planned = (made: typeof PLANNED) => {
     const day: Day = {
       ...BLANK,
-      items: made.map(([formula, pieces]) => ({ id: formula.slice(0, 12), formula, pieces })),
+      items: made.map(([formula, pieces]) => ({
+        id: formula.slice(0, 12),
+        formula,
+        size: { by: 'pieces' as const, pieces },
+      })),
     }
     const formulas = made.map(([id]) => ({ id, revision: 1, document: demoFormulas[id] as FormulaDocument }))
     const { task } = compileDay({ day, formulas, kitchen, gives: {}, paces: {}, bySeconds: 8.5 * 3600 })
@@ -153,6 +157,7 @@ const BLANK: Day = {
   meant: {},
   ways: {},
   lost: [],
+  spared: {},
   away: {},
   boils: {},
 }

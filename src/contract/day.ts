@@ -22,13 +22,19 @@ const MOST_LOST = 24
 /** ◊ Breaks of one cook in a day. */
 export const MOST_BREAKS = 4
 
+/** How much of a thing: so many pieces, or so much of it. */
+const itemSize = z.discriminatedUnion('by', [
+  z.object({ by: z.literal('pieces'), pieces: within('pieces').int() }),
+  z.object({ by: z.literal('weight'), grams: within('batchGrams') }),
+])
+
 export const daySchema = z.object({
   from: clock,
   by: clock,
   room: handle,
   cooks: z.number().int().min(1).max(cooks.length),
   items: z
-    .array(z.object({ id: innerId, formula: handle, pieces: within('pieces').int() }))
+    .array(z.object({ id: innerId, formula: handle, size: itemSize }))
     .max(MOST_ITEMS)
     .refine((items) => new Set(items.map((i) => i.id)).size === items.length, 'names an item twice'),
   began: moments,
@@ -42,6 +48,8 @@ export const daySchema = z.object({
   ways: z.record(z.string().max(80), z.string().max(160)),
   /** Rings, pots and stations that are out of use, as the day's tasks name them. */
   lost: z.array(z.string().max(80)).max(MOST_LOST),
+  /** Kinds of tasks each cook does not do. */
+  spared: z.partialRecord(z.enum(cooks), z.array(z.enum(['ready', 'cook', 'work', 'wash'])).max(4)),
   /** When each cook is not there: breaks, a late start, an early end. */
   away: z.partialRecord(z.enum(cooks), z.array(z.tuple([clock, clock])).max(MOST_BREAKS)),
   /** The boil each block was begun as, by block. */

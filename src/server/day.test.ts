@@ -15,7 +15,7 @@ afterAll(() => close())
 
 const wanted = async (date: string, change: Partial<Day> = {}): Promise<Day> => ({
   ...(await dayOf(date)).day,
-  items: [{ id: 'a', formula: 'orchard-toffee', pieces: 80 }],
+  items: [{ id: 'a', formula: 'orchard-toffee', size: { by: 'pieces', pieces: 80 } }],
   ...change,
 })
 
@@ -37,7 +37,9 @@ describe('a day', () => {
     ])
     expect(both.filter((p) => p !== null)).toMatchObject([{ status: 409 }])
     expect(
-      await problem(setDay('2026-12-02', { ...day, items: [{ id: 'x', formula: 'none', pieces: 1 }] }, 0)),
+      await problem(
+        setDay('2026-12-02', { ...day, items: [{ id: 'x', formula: 'none', size: { by: 'pieces', pieces: 1 } }] }, 0),
+      ),
     ).toMatchObject({
       status: 404,
     })

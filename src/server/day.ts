@@ -29,6 +29,7 @@ const blank = (room: string): Day => ({
   meant: {},
   ways: {},
   lost: [],
+  spared: {},
   away: {},
   boils: {},
 })

@@ -14,7 +14,7 @@ const day = (...items: readonly (readonly [string, number])[]): Day => ({
   by: '16:30',
   room: 'quay',
   cooks: 2,
-  items: items.map(([formula, pieces], i) => ({ id: `i${i}`, formula, pieces })),
+  items: items.map(([formula, pieces], i) => ({ id: `i${i}`, formula, size: { by: 'pieces', pieces } })),
   began: {},
   ended: {},
   who: {},
@@ -22,6 +22,7 @@ const day = (...items: readonly (readonly [string, number])[]): Day => ({
   meant: {},
   ways: {},
   lost: [],
+  spared: {},
   away: {},
   boils: {},
 })
@@ -113,7 +114,10 @@ describe('a day made into tasks of the demo kitchen', () => {
     const all = { day: wanted, formulas, kitchen, gives: {}, paces: {}, bySeconds: 4 * 3600 }
     const most = mostThatFit(all, 'i1')
     expect(most).toBeGreaterThan(54)
-    const more = { ...wanted, items: wanted.items.map((i) => (i.id === 'i1' ? { ...i, pieces: 2 * most } : i)) }
+    const more = {
+      ...wanted,
+      items: wanted.items.map((i) => (i.id === 'i1' ? { ...i, size: { by: 'pieces' as const, pieces: 2 * most } } : i)),
+    }
     const { task } = compileDay({ ...all, day: more })
     expect(planInOrder(task, []).late.length + planInOrder(task, []).missing.length).toBeGreaterThan(0)
   })

@@ -73,7 +73,7 @@ export function compileDay({ day, formulas, kitchen, gives, paces, bySeconds }: 
       const pots = kitchen.pot.toSorted((a, b) => b.litres - a.litres)
       const plans = pots.map((pot) =>
         scale(document, {
-          size: { by: 'pieces', pieces: wanted.pieces },
+          size: wanted.size,
           vessel: vessel ?? undefined,
           potLitres: pot.litres,
         }),
@@ -144,6 +144,7 @@ export function compileDay({ day, formulas, kitchen, gives, paces, bySeconds }: 
       pins: day.pins,
       people: cooks.slice(0, day.cooks).map((id) => ({
         id,
+        spared: (day.spared[id] ?? []).flatMap((k) => (k === 'cook' ? (['cook', 'pull'] as const) : [k])),
         hours: [
           ...hoursBetween(
             until,
@@ -221,7 +222,7 @@ const FEW_TRIES = 60
 /** The most pieces of an item that are ready in time beside the rest of the day; 0 where not even a few are. */
 export function mostThatFit(wanted: DayWanted, item: string): number {
   const fits = (pieces: number): boolean => {
-    const items = wanted.day.items.map((i) => (i.id === item ? { ...i, pieces } : i))
+    const items = wanted.day.items.map((i) => (i.id === item ? { ...i, size: { by: 'pieces' as const, pieces } } : i))
     const { task, problems } = compileDay({ ...wanted, day: { ...wanted.day, items } })
     if (problems.length > 0) return false
     const { late, missing } = runOut(planning(task, seeded(pieces), FEW_TRIES))

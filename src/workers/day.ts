@@ -4,7 +4,9 @@ import { type Compiled, compileDay, type DayWanted, mostThatFit } from './day-ta
 
 /** What the day would be with one thing changed. */
 export interface WhatIf {
-  readonly what: 'cook' | 'ring' | 'pot'
+  readonly what: 'cook' | 'ring' | 'pot' | 'half'
+  /** The item there is half of. */
+  readonly item?: string
   /** Ready in time then, and how many more. */
   readonly end: number
   readonly late: number
@@ -34,6 +36,21 @@ const oneMore = (task: DayTask, kind: string): DayTask => ({
 /** A day to plan, or one of its items of which as many are wanted as fit. */
 type ToDay = DayWanted & { readonly most?: string }
 
+/** The day with half of one item. */
+const halved = (wanted: DayWanted, item: string): DayWanted => ({
+  ...wanted,
+  day: {
+    ...wanted.day,
+    items: wanted.day.items.map((i) => {
+      if (i.id !== item) return i
+      const { size } = i
+      return size.by === 'pieces'
+        ? { ...i, size: { ...size, pieces: Math.ceil(size.pieces / 2) } }
+        : { ...i, size: { ...size, grams: size.grams / 2 } }
+    }),
+  },
+})
+
 self.onmessage = ({ data }: MessageEvent<ToDay>) => {
   try {
     if (data.most !== undefined) {
@@ -45,17 +62,22 @@ self.onmessage = ({ data }: MessageEvent<ToDay>) => {
     const tries = triesFor(task)
     const plan = best(task, tries, (step) => tell({ compiled, plan: step.plan, share: step.tries / tries }))
     tell({ compiled, plan, share: 1 })
-    const third = { id: 'one more', hours: task.people[0]?.hours ?? [] }
+    const third = { id: 'one more', hours: task.people[0]?.hours ?? [], spared: [] }
     const variants = [
       ['cook', { ...task, people: [...task.people, third] }],
       ['ring', oneMore(task, 'ring')],
       ['pot', oneMore(task, 'pot')],
     ] as const
+    const tried = (what: WhatIf['what'], other: DayTask, item?: string): WhatIf => {
+      const then = best(other, Math.ceil(WHAT_IF * triesFor(other)))
+      return { what, end: then.end, late: then.late.length + then.missing.length, ...(item && { item }) }
+    }
+    const last = plan.placed.toSorted((a, b) => b.end - a.end)[0]?.task.item
     tell({
-      whatIfs: variants.map(([what, other]) => {
-        const then = best(other, Math.ceil(WHAT_IF * triesFor(other)))
-        return { what, end: then.end, late: then.late.length + then.missing.length }
-      }),
+      whatIfs: [
+        ...variants.map(([what, other]) => tried(what, other)),
+        ...(last ? [tried('half', compileDay(halved(data, last)).task, last)] : []),
+      ],
     })
   } catch (error) {
     tell({ failed: (error as Error).message })

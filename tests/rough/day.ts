@@ -56,8 +56,10 @@ export function brokenRules(day: DayTask, plan: DayPlan, begun: ReadonlySet<stri
       if (!held) broken.push(`${block.id} does not hold ${h.thing} as long as it needs it`)
     }
   }
-  for (const { id, hours } of day.people) {
+  for (const { id, hours, spared } of day.people) {
     const mine = plan.placed.filter((p) => p.person === id)
+    for (const p of mine)
+      if (spared.includes(p.task.kind) && !begun.has(p.task.id)) broken.push(`${p.task.id} is not done by ${id}`)
     for (const p of mine) {
       const there = hours.some(([from, to]) => p.start >= from - near && p.end <= to + near)
       if (!there && !begun.has(p.task.id)) broken.push(`${p.task.id} is outside the hours of ${id}`)
@@ -97,6 +99,7 @@ export function roughDay(seed: number, products = 6): DayTask {
         [0, 10 * hour],
         [24 * hour, 34 * hour],
       ] as const,
+      spared: c.happens(0.2) && id === 'second' ? ['work' as const] : [],
     })),
     things,
     from: 0,

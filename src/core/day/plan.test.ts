@@ -40,7 +40,7 @@ describe('a planned day', () => {
     for (let seed = 1; seed <= 10; seed++) {
       const day = roughDay(seed)
       const plan = planned(day, seed, 200)
-      const people = [...day.people, { id: 'third', hours: day.people[0]?.hours ?? [] }]
+      const people = [...day.people, { id: 'third', hours: day.people[0]?.hours ?? [], spared: [] }]
       const richer = {
         ...day,
         people,

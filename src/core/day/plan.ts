@@ -3,7 +3,17 @@
  * schedule, Kolisch 1996). And the plan made again once some of it has begun.
  */
 import { Busy, type Span } from './busy'
-import { type Block, type DayPlan, type DayTask, type Held, halves, type Placed, type Task, type Way } from './task'
+import {
+  type Block,
+  type DayPlan,
+  type DayTask,
+  type Held,
+  halves,
+  type Placed,
+  type Task,
+  type TaskKind,
+  type Way,
+} from './task'
 
 /** Nothing is looked for later than this, s: two days. */
 const HORIZON = 2 * 86_400
@@ -14,6 +24,7 @@ const MOST_TRIES = 4000
 class Board {
   readonly people: ReadonlyMap<string, Busy>
   readonly things: ReadonlyMap<string, Busy>
+  readonly spared: ReadonlyMap<string, readonly TaskKind[]>
   readonly placed = new Map<string, Placed>()
   readonly held: Held[] = []
 
@@ -33,6 +44,7 @@ class Board {
         return [p.id, busy]
       }),
     )
+    this.spared = new Map(day.people.map((p) => [p.id, p.spared]))
     this.things = new Map(Object.entries(day.things).map(([id, n]) => [id, new Busy(n)]))
   }
 
@@ -155,6 +167,7 @@ function personFor(
   let best: { id: string | null; start: number } = { id: null, start: Number.POSITIVE_INFINITY }
   for (const [id, busy] of board.people) {
     if (same && id !== same) continue
+    if (board.spared.get(id)?.includes(task.kind)) continue
     const start = busy.freeFrom(from, task.seconds, count)
     if (start < best.start) best = { id, start }
   }
@@ -295,10 +308,14 @@ function goOn(board: Board, block: Block, way: Way, { now, began, ended, by }: S
     const { earliest } = windowOf(board.day, task, at, now)
     const soonest = earliest + (task === next ? shift : 0)
     const who = from === undefined ? personFor(board, task, mine, soonest) : { id: by[task.id] ?? null, start: from }
+    if (!Number.isFinite(who.start)) {
+      for (const [busy, span] of taken) busy.remove(span)
+      return who.start
+    }
     const end = ended[task.id] ?? Math.max(who.start + task.seconds, from === undefined ? 0 : now)
     mine.set(task.id, { task, block: block.id, start: who.start, end, person: who.id })
     const busy = who.id === null || from !== undefined ? undefined : board.people.get(who.id)
-    if (busy && Number.isFinite(who.start)) {
+    if (busy) {
       const span = { start: who.start, end, count: halves[task.attention] }
       busy.add(span)
       taken.push([busy, span])

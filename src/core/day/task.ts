@@ -62,10 +62,17 @@ export interface Block {
   readonly needs: readonly string[]
 }
 
+export interface Person {
+  readonly id: string
+  readonly hours: readonly (readonly [number, number])[]
+  /** Kinds of tasks this one does not do. */
+  readonly spared: readonly TaskKind[]
+}
+
 export interface DayTask {
   readonly blocks: readonly Block[]
   /** Persons, by role; each with the stretches they are there, s, in order: today's, and tomorrow's for what sets overnight. */
-  readonly people: readonly { readonly id: string; readonly hours: readonly (readonly [number, number])[] }[]
+  readonly people: readonly Person[]
   /** How many there are of each thing. */
   readonly things: Readonly<Record<string, number>>
   /** When the first thing may be done, and when all should be, s. */

@@ -2,6 +2,7 @@
 
 import { X } from 'lucide-react'
 import { type Cook, cooks, type Day, MOST_BREAKS } from '@/contract/day'
+import { Checkbox } from '@/ui/kit/checkbox'
 import { Segments } from '@/ui/kit/segments'
 import { Select } from '@/ui/kit/select'
 import { cookNames } from '@/words'
@@ -12,12 +13,20 @@ export const HOURS = Array.from({ length: 38 }, (_, i) => {
   return `${String(Math.floor(half / 2)).padStart(2, '0')}:${half % 2 ? '30' : '00'}`
 })
 
+/** What a cook may do. */
+const SKILLS = [
+  { id: 'ready', label: 'gets ready' },
+  { id: 'cook', label: 'at the pot' },
+  { id: 'work', label: 'after the pour' },
+  { id: 'wash', label: 'washes' },
+] as const
+
 interface Props {
   readonly day: Day
   onDay(next: Day): void
 }
 
-/** Who is there, and when each is not: a break, a late start, an early end. Half an hour a break. */
+/** Who is there, what each does, and when each is not there: a break, a late start, an early end. Half an hour a break. */
 export function Cooks({ day, onDay }: Props) {
   const set = (cook: Cook, breaks: [string, string][]): void => onDay({ ...day, away: { ...day.away, [cook]: breaks } })
   return (
@@ -33,6 +42,26 @@ export function Cooks({ day, onDay }: Props) {
         return (
           <section key={cook} aria-label={cookNames[cook]} className="border-t border-line pt-2">
             <h3 className="text-body font-semibold">{cookNames[cook]}</h3>
+            <div className="flex flex-wrap gap-x-4">
+              {SKILLS.map(({ id, label }) => {
+                const spared = day.spared[cook] ?? []
+                return (
+                  <Checkbox
+                    key={id}
+                    checked={!spared.includes(id)}
+                    className="min-h-10"
+                    onChange={(on) =>
+                      onDay({
+                        ...day,
+                        spared: { ...day.spared, [cook]: on ? spared.filter((k) => k !== id) : [...spared, id] },
+                      })
+                    }
+                  >
+                    {label}
+                  </Checkbox>
+                )
+              })}
+            </div>
             <ul className="text-body">
               {breaks.map((b, i) => (
                 <li key={b[0]} className="flex items-center justify-between">

@@ -46,7 +46,7 @@ export function HoldUp({ planned: { plan, chain }, whatIfs, names, first, by, th
             : gains
                 .map(
                   (w) =>
-                    `${whatIfWords[w.what]}: ready ${clock(w.end)}${w.late < late ? `, ${late - w.late} more in time` : ''}.`,
+                    `${whatIfWords[w.what]}${w.item ? ` (${names[w.item]})` : ''}: ready ${clock(w.end)}${w.late < late ? `, ${late - w.late} more in time` : ''}.`,
                 )
                 .join(' ')}
         {plan.end > by && ' What is asked for by then cannot be had with what there is.'}

@@ -10,8 +10,9 @@ import { useTime } from '@/ui/shell/preferences'
 import { ordersIn } from './orders'
 import { mostOf } from './use-day'
 
-/** ◊ Pieces a product is added with. */
+/** ◊ Pieces a product is added with, and g where it is asked for by weight. */
 const USUAL_PIECES = 80
+const USUAL_GRAMS = 1000
 
 interface ItemsProps {
   readonly view: DayView
@@ -21,7 +22,11 @@ interface ItemsProps {
   onDay(next: Day): void
 }
 
-const fresh = (formula: string, pieces: number): Day['items'][number] => ({ id: ulid().slice(-10), formula, pieces })
+const fresh = (formula: string, pieces: number): Day['items'][number] => ({
+  id: ulid().slice(-10),
+  formula,
+  size: { by: 'pieces', pieces },
+})
 
 /** What is to be made, and how much of each: one by one, from a file of orders, or as on an earlier day. */
 export function Items({ view, day, by, onDay }: ItemsProps) {
@@ -51,7 +56,7 @@ export function Items({ view, day, by, onDay }: ItemsProps) {
         }))}
         onPick={(date) => {
           const items = view.earlier.find((e) => e.date === date)?.items ?? []
-          put(items.map((i) => fresh(i.formula, i.pieces)))
+          put(items.map((i) => ({ ...fresh(i.formula, 1), size: i.size })))
           setPicking(null)
         }}
       />
@@ -62,7 +67,7 @@ export function Items({ view, day, by, onDay }: ItemsProps) {
     for (const { formula, pieces } of orders) {
       const at = items.findIndex((i) => i.formula === formula)
       if (at < 0) items.push(fresh(formula, pieces))
-      else items[at] = { ...(items[at] as Day['items'][number]), pieces }
+      else items[at] = { ...(items[at] as Day['items'][number]), size: { by: 'pieces', pieces } }
     }
     if (orders.length > 0) put(items)
     const left = Math.max(0, items.length - MOST_ITEMS)
@@ -136,14 +141,15 @@ function Item({ view, day, by, item, onDay }: ItemsProps & { readonly item: Day[
   const [looking, setLooking] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
   const name = view.book.find((b) => b.id === item.formula)?.name ?? item.formula
-  const size = (pieces: number): void =>
-    onDay({ ...day, items: day.items.map((i) => (i.id === item.id ? { ...i, pieces } : i)) })
+  const resize = (size: typeof item.size): void =>
+    onDay({ ...day, items: day.items.map((i) => (i.id === item.id ? { ...i, size } : i)) })
+  const { size } = item
   const most = async (): Promise<void> => {
     setLooking(true)
     setProblem(null)
     try {
       const pieces = await mostOf(view, day, by, item.id)
-      if (pieces > 0) size(pieces)
+      if (pieces > 0) resize({ by: 'pieces', pieces })
       else setProblem('None fit beside the rest')
     } catch (error) {
       setProblem((error as Error).message)
@@ -162,16 +168,38 @@ function Item({ view, day, by, item, onDay }: ItemsProps & { readonly item: Day[
         >
           {looking ? 'looking …' : (problem ?? 'as many as fit')}
         </button>
+        <button
+          type="button"
+          onClick={() =>
+            resize(size.by === 'pieces' ? { by: 'weight', grams: USUAL_GRAMS } : { by: 'pieces', pieces: USUAL_PIECES })
+          }
+          className="block min-h-7 text-left text-small text-muted underline underline-offset-4 hover:text-ink"
+        >
+          {size.by === 'pieces' ? 'by weight instead' : 'by pieces instead'}
+        </button>
       </span>
-      <NumberField
-        label={`Pieces of ${name}`}
-        hiddenLabel
-        small
-        value={item.pieces}
-        least={1}
-        most={100_000}
-        onValue={(pieces) => size(Math.round(pieces))}
-      />
+      {size.by === 'pieces' ? (
+        <NumberField
+          label={`Pieces of ${name}`}
+          hiddenLabel
+          small
+          value={size.pieces}
+          least={1}
+          most={100_000}
+          onValue={(pieces) => resize({ by: 'pieces', pieces: Math.round(pieces) })}
+        />
+      ) : (
+        <NumberField
+          label={`Weight of ${name}`}
+          hiddenLabel
+          small
+          as="weight"
+          value={size.grams}
+          least={1}
+          most={100_000}
+          onValue={(grams) => resize({ by: 'weight', grams })}
+        />
+      )}
       <button
         type="button"
         aria-label={`Leave ${name} out`}

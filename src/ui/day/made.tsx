@@ -3,7 +3,7 @@
 import type { Day, DayView } from '@/contract/day'
 import { inGrams } from '@/core'
 import { useSay, useTime } from '@/ui/shell/preferences'
-import { sayReady } from '@/words'
+import { formatCount, type Say, sayReady } from '@/words'
 import type { Planned } from './use-day'
 
 interface MadeProps {
@@ -32,6 +32,9 @@ export function Made({ day, planned, names, first }: MadeProps) {
   )
 }
 
+const sayAmount = (size: Day['items'][number]['size'], say: Say): string =>
+  size.by === 'pieces' ? `${formatCount(size.pieces)} pieces` : say.weight(inGrams(size.grams))
+
 interface ProductProps {
   readonly item: Day['items'][number]
   readonly name: string
@@ -41,6 +44,7 @@ interface ProductProps {
 }
 
 function Product({ item, name, planned: { plan }, why, first }: ProductProps) {
+  const say = useSay()
   const time = useTime()
   const mine = plan.placed.filter((p) => p.task.item === item.id)
   const end = Math.max(...mine.map((p) => p.end))
@@ -48,7 +52,7 @@ function Product({ item, name, planned: { plan }, why, first }: ProductProps) {
   const tomorrow = end > 86_400
   return (
     <li className="border-b border-line py-1.5 last:border-0">
-      <span className="font-semibold">{name}</span>, {item.pieces} pieces:{' '}
+      <span className="font-semibold">{name}</span>, {sayAmount(item.size, say)}:{' '}
       {why ? (
         <span className="text-cherry">{why}</span>
       ) : lost || mine.length === 0 ? (

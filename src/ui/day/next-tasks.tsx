@@ -1,5 +1,6 @@
 'use client'
 
+import { Bell, BellOff } from 'lucide-react'
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import { type Cook, cooks, type Day } from '@/contract/day'
@@ -7,6 +8,7 @@ import type { Placed } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { Segments } from '@/ui/kit/segments'
 import { For, useTime } from '@/ui/shell/preferences'
+import { play, wakeSound } from '@/ui/stove/alarm'
 import { cookNames, taskName } from '@/words'
 import type { Planned } from './use-day'
 
@@ -44,6 +46,14 @@ export function NextTasks({ day, planned, names, first, acts, problem }: NextPro
     .toSorted((a, b) => Number(!(a.task.id in began)) - Number(!(b.task.id in began)))
     .slice(0, MOST_NEXT)
   const head = next.find((p) => !(p.task.id in began)) ?? next[0]
+  const due = left.find(
+    (p) =>
+      planned.soFar.now > 0 &&
+      !(p.task.id in began) &&
+      p.start <= planned.soFar.now &&
+      p.task.after.every((l) => l.task in ended),
+  )
+  const [sound, setSound] = useCalls(due?.task.id ?? null)
   return (
     <section aria-labelledby="next" className="rounded-sheet bg-lemon p-5 text-on-lemon max-lg:order-1">
       <h2 id="next" className="casual text-head leading-tight font-extrabold">
@@ -74,19 +84,30 @@ export function NextTasks({ day, planned, names, first, acts, problem }: NextPro
           </li>
         ))}
       </ul>
-      {day.cooks > 1 && (
-        <Segments
-          label="Whose tasks this screen shows"
-          className="mt-3 border-on-lemon/25 bg-transparent print:hidden"
-          itemClassName="min-h-9 px-2.5 text-small hover:bg-on-lemon/10"
-          options={[
-            { id: 'all', label: 'Everyone' },
-            ...cooks.slice(0, day.cooks).map((id) => ({ id, label: cookNames[id] ?? id })),
-          ]}
-          value={mine ?? 'all'}
-          onPick={(id) => setRole(id as Cook | 'all')}
-        />
-      )}
+      <div className="mt-3 flex flex-wrap items-center gap-2 print:hidden">
+        {day.cooks > 1 && (
+          <Segments
+            label="Whose tasks this screen shows"
+            className="border-on-lemon/25 bg-transparent"
+            itemClassName="min-h-9 px-2.5 text-small hover:bg-on-lemon/10"
+            options={[
+              { id: 'all', label: 'Everyone' },
+              ...cooks.slice(0, day.cooks).map((id) => ({ id, label: cookNames[id] ?? id })),
+            ]}
+            value={mine ?? 'all'}
+            onPick={(id) => setRole(id as Cook | 'all')}
+          />
+        )}
+        <button
+          type="button"
+          aria-pressed={sound}
+          onClick={() => setSound(!sound)}
+          className="flex min-h-10 items-center gap-2 rounded-control px-3 text-small font-semibold hover:bg-on-lemon/10"
+        >
+          {sound ? <Bell size={16} aria-hidden /> : <BellOff size={16} aria-hidden />}
+          {sound ? 'Calls out' : 'Silent'}
+        </button>
+      </div>
       {problem && (
         <p role="alert" className="mt-2 text-small">
           {problem}
@@ -133,6 +154,24 @@ function Act({ p, boil, state, acts: { light, begin, done } }: ActProps) {
   ) : (
     <span className="text-small">under way</span>
   )
+}
+
+/** Calls out once for each task that has come due, until it is silenced on this screen; its window may be behind others. */
+function useCalls(due: string | null): [boolean, (on: boolean) => void] {
+  const [sound, setSound] = useState(false)
+  useEffect(() => setSound(localStorage.getItem('day sound') === 'yes'), [])
+  useEffect(() => {
+    if (due !== null && sound) play('now')
+  }, [due, sound])
+  return [
+    sound,
+    (on) => {
+      // a page may sound only once it has been touched: this is the touch
+      if (on) wakeSound()
+      localStorage.setItem('day sound', on ? 'yes' : 'no')
+      setSound(on)
+    },
+  ]
 }
 
 /** Whose screen this is, kept in it. */

@@ -47,7 +47,7 @@ export function useActs(
         boilId,
         formula: formula.id,
         revision: formula.revision,
-        size: { by: 'pieces', pieces: item.pieces },
+        size: item.size,
         shape: formula.document.shape,
         room: day.room,
         pot: stand.pot,

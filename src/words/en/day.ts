@@ -42,6 +42,7 @@ export const whatIfWords = {
   cook: 'With one more cook',
   ring: 'With another ring of each kind',
   pot: 'With another pot of each size',
+  half: 'With half of it',
 } as const
 
 /** One link of the chain that decides the end, in words. */
