@@ -32,6 +32,8 @@ class Board {
     readonly day: DayTask,
     /** s a task is put off, though it could be begun sooner. */
     readonly delays: Readonly<Record<string, number>>,
+    /** Nothing that has not begun begins sooner, s. */
+    readonly now: number,
   ) {
     this.people = new Map(
       day.people.map((p) => {
@@ -180,8 +182,9 @@ export function planInOrder(
   order: readonly string[],
   delays: DayPlan['delays'] = {},
   fixed: readonly Fixed[] = [],
+  now: number = day.from,
 ): DayPlan {
-  const board = new Board(day, delays)
+  const board = new Board(day, delays, now)
   const blocks = new Map(day.blocks.map((b) => [b.id, b]))
   const ways: Record<string, string> = {}
   const missing: string[] = []
@@ -227,7 +230,8 @@ function soonest(board: Board, block: Block): Found | null {
   let best: Found | null = null
   for (const way of block.ways) {
     const late = board.delays[way.tasks[0]?.id ?? ''] ?? 0
-    const found = placeWay(board, block, way, ready + late)
+    // what is put off is put off from when it could have been begun, not from now: else it never would be
+    const found = placeWay(board, block, way, Math.max(board.now, ready + late))
     if (found && (!best || found.end < best.end)) best = found
   }
   return best
@@ -278,7 +282,7 @@ export function replan(day: DayTask, before: DayPlan, soFar: SoFar): DayPlan {
     return way?.holds.filter((h) => soFar.began[h.from] !== undefined).length ?? 0
   }
   const inUseFirst = fixed.toSorted((a, b) => onHeat(b) - onHeat(a))
-  return planInOrder({ ...day, from: Math.max(day.from, soFar.now) }, before.order, before.delays, inUseFirst)
+  return planInOrder(day, before.order, before.delays, inUseFirst, Math.max(day.from, soFar.now))
 }
 
 /** Where a block that has begun goes on: what is over lies where it lay, the rest as soon as it can, late or not. */

@@ -29,6 +29,12 @@ export function tighten(plan: DayPlan, day: DayTask): Record<string, number> | n
   if (placed.every((p, i) => (start[i] as number) > p.start - 1)) return null
   const hours = new Map(day.people.map((p) => [p.id, p.hours]))
   const delays: Record<string, number> = {}
+  const blocks = new Map(day.blocks.map((b) => [b.id, b]))
+  const firsts = new Set(day.blocks.flatMap((b) => b.ways.flatMap((w) => w.tasks.slice(0, 1).map((t) => t.id))))
+  const needed = (block: string): number[] =>
+    placed.flatMap((o, k) =>
+      blocks.get(block)?.needs.includes(o.block) ? [(start[k] as number) + o.task.seconds] : [],
+    )
   for (const [i, p] of placed.entries()) {
     const begins = start[i] as number
     const there = p.person === null ? [] : (hours.get(p.person) ?? [])
@@ -36,6 +42,7 @@ export function tighten(plan: DayPlan, day: DayTask): Record<string, number> | n
     const soonest = Math.max(
       day.from,
       day.pins[p.task.id] ?? day.from,
+      ...(firsts.has(p.task.id) ? needed(p.block) : []),
       ...p.task.after.flatMap(({ task, least }) => {
         const before = at.get(task)
         return before === undefined ? [] : [(start[before] as number) + (placed[before] as Placed).task.seconds + least]
