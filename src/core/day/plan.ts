@@ -59,7 +59,7 @@ class Board {
       const start = began[t.id]
       if (start === undefined) continue
       this.begun.add(t.id)
-      const end = ended[t.id] ?? Math.max(start + t.seconds, now)
+      const end = ended[t.id] ?? endOf(start, t, now)
       this.people.get(by[t.id] ?? '')?.add({ start, end, count: halves[t.attention] })
     }
   }
@@ -259,6 +259,13 @@ export function asPlanned(plan: DayPlan, now: number): SoFar {
   }
 }
 
+/** ◊ s that what takes longer than planned is given, again and again: what waits for it is not called before it is over. */
+const OVERRUN = 60
+
+/** When a task under way ends, as far as it is known. */
+const endOf = (start: number, { seconds }: Task, now: number): number =>
+  start + seconds > now ? start + seconds : now + OVERRUN
+
 /** A block that has begun, in its way. */
 interface Fixed {
   readonly block: string
@@ -316,7 +323,7 @@ function goOn(board: Board, block: Block, way: Way, { now, began, ended, by }: S
       for (const [busy, span] of taken) busy.remove(span)
       return who.start
     }
-    const end = ended[task.id] ?? Math.max(who.start + task.seconds, from === undefined ? 0 : now)
+    const end = ended[task.id] ?? (from === undefined ? who.start + task.seconds : endOf(who.start, task, now))
     mine.set(task.id, { task, block: block.id, start: who.start, end, person: who.id })
     const busy = who.id === null || from !== undefined ? undefined : board.people.get(who.id)
     if (busy) {

@@ -12,7 +12,7 @@ import { Lanes, type Pin } from './lanes'
 import { GettingIn, Made } from './made'
 import { NextTasks } from './next-tasks'
 import { Out } from './out'
-import { PracticeBar, Running } from './running'
+import { Afterwards, PracticeBar, Running } from './running'
 import { useActs } from './use-acts'
 import { type Found, type Planned, soFarOf, useNow, type usePlan, useRunning } from './use-day'
 import type { usePractice } from './use-practice'
@@ -137,7 +137,6 @@ export function Plan(props: PlanProps) {
         />
         <Running
           planned={running}
-          meant={meant}
           names={names}
           first={first}
           lost={day.lost}
@@ -172,6 +171,7 @@ export function Plan(props: PlanProps) {
           <GettingIn view={view} day={day} planned={running} names={names} first={first} />
         </section>
       </div>
+      <Afterwards planned={running} meant={meant} names={names} first={first} />
     </>
   )
 }

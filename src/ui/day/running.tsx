@@ -12,7 +12,6 @@ import type { usePractice } from './use-practice'
 
 interface RunningProps {
   readonly planned: Planned
-  readonly meant: DayView['day']['meant']
   readonly names: Readonly<Record<string, string>>
   readonly first: number
   /** What is out of use, of what could be. */
@@ -21,14 +20,12 @@ interface RunningProps {
   onLost(lost: readonly string[]): void
 }
 
-/** What has moved since the day was planned; once things are over, the plan beside what happened. */
-export function Running({ planned, meant, names, first, lost, things, onLost }: RunningProps) {
+/** What has moved since the day was planned, and what is out of use. */
+export function Running({ planned, names, first, lost, things, onLost }: RunningProps) {
   const time = useTime()
   const clock = (s: number): string => time(first + 1000 * s, 'clock')
-  const { plan, soFar, news } = planned
-  const after = afterwards(meant, plan, soFar)
+  const { soFar, news } = planned
   const said = sayNews(news, (item) => names[item] ?? item, clock)
-  const went = whereTimeWent(after)
   const begun = Object.keys(soFar.began).length > 0
   return (
     <section aria-labelledby="running" className="sheet p-5 max-lg:order-3">
@@ -57,51 +54,73 @@ export function Running({ planned, meant, names, first, lost, things, onLost }: 
           </Checkbox>
         ))}
       </details>
-      {after.length > 0 && (
-        <details className="mt-2 text-small">
-          <summary className="min-h-9 cursor-pointer content-center text-body font-semibold">
-            Plan and what happened
-          </summary>
-          {went.length > 0 && (
-            <p className="mb-1">
-              More time than planned went into{' '}
-              {went
-                .slice(0, 3)
-                .map(
-                  (w) =>
-                    `${taskName({ kind: kindOfWork(w.what), what: w.what })} (${formatSpan(60 * Math.round(w.seconds / 60))})`,
-                )
-                .join(', ')}
-              .
-            </p>
-          )}
-          <table className="w-full">
-            <thead className="text-left text-muted">
-              <tr>
-                <th className="font-normal">Task</th>
-                <th className="font-normal">Planned</th>
-                <th className="font-normal">Was</th>
-              </tr>
-            </thead>
-            <tbody>
-              {after.map(({ task, meant: m, was }) => (
-                <tr key={task.task.id} className="border-t border-line align-top">
-                  <td className="py-1 pr-2">
-                    {names[task.task.item]}: {taskName(task.task)}
-                  </td>
-                  <td className="figures py-1 pr-2 whitespace-nowrap">
-                    {clock(m[0])}–{clock(m[1])}
-                  </td>
-                  <td className="figures py-1 whitespace-nowrap">
-                    {clock(was[0])}–{clock(was[1])}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </details>
-      )}
     </section>
+  )
+}
+
+interface AfterwardsProps {
+  readonly planned: Planned
+  readonly meant: DayView['day']['meant']
+  readonly names: Readonly<Record<string, string>>
+  readonly first: number
+}
+
+/** The plan beside what happened, task by task, and where the time went; nothing before anything is over. */
+export function Afterwards({ planned: { plan, soFar }, meant, names, first }: AfterwardsProps) {
+  const time = useTime()
+  const clock = (s: number): string => time(first + 1000 * s, 'clock')
+  const after = afterwards(meant, plan, soFar)
+  const went = whereTimeWent(after)
+  if (after.length === 0) return null
+  return (
+    <details className="sheet p-5 text-body max-lg:order-3">
+      <summary className="casual min-h-9 cursor-pointer content-center text-title font-bold">
+        Plan and what happened
+      </summary>
+      {went.length > 0 && (
+        <p className="mb-2">
+          More time than planned went into{' '}
+          {went
+            .slice(0, 3)
+            .map(
+              (w) =>
+                `${taskName({ kind: kindOfWork(w.what), what: w.what })} (${formatSpan(60 * Math.round(w.seconds / 60))})`,
+            )
+            .join(', ')}
+          .
+        </p>
+      )}
+      <table className="w-full">
+        <thead className="text-left text-small text-muted">
+          <tr>
+            <th className="font-normal">Task</th>
+            <th className="font-normal">Planned</th>
+            <th className="font-normal">Was</th>
+            <th className="text-right font-normal">Longer by</th>
+          </tr>
+        </thead>
+        <tbody>
+          {after.map(({ task, meant: [from, to], was, longer }) => (
+            <tr key={task.task.id} className="border-t border-line">
+              <td className="py-1 pr-3">
+                {names[task.task.item]}: {taskName(task.task)}
+              </td>
+              <td className="figures py-1 pr-3 whitespace-nowrap">
+                {clock(from)}–{clock(to)}
+              </td>
+              <td className="figures py-1 pr-3 whitespace-nowrap">
+                {clock(was[0])}–{clock(was[1])}
+              </td>
+              <td className="figures py-1 text-right whitespace-nowrap">
+                {Math.abs(longer) < 60
+                  ? ''
+                  : `${longer > 0 ? '' : '−'}${formatSpan(60 * Math.round(Math.abs(longer) / 60))}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
   )
 }
 

@@ -67,7 +67,7 @@ function Days({ works, roles }: Pick<Taught, 'works' | 'roles'>) {
         {works.slice(0, MOST_WORKS).map((w) => (
           <li key={w.what} className="flex justify-between gap-4 border-b border-line py-1.5">
             <span className="first-letter:uppercase">{taskName({ kind: kindOfWork(w.what), what: w.what })}</span>
-            <span className="figures text-right">
+            <span className="text-right text-muted">
               {formatTimes(w.share)} as long as planned, of {w.times}
             </span>
           </li>
@@ -75,7 +75,7 @@ function Days({ works, roles }: Pick<Taught, 'works' | 'roles'>) {
         {roles.map((r) => (
           <li key={r.cook} className="flex justify-between gap-4 border-b border-line py-1.5">
             <span>{cookNames[r.cook]}</span>
-            <span className="figures text-right">
+            <span className="text-right text-muted">
               {Math.abs(r.lateS) < 60
                 ? 'begins on time'
                 : `begins ${formatSpan(60 * Math.round(Math.abs(r.lateS) / 60))} ${r.lateS > 0 ? 'late' : 'early'}`}
