@@ -2,13 +2,14 @@
 import { rmSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { type Browser, chromium, type Page } from '@playwright/test'
+import type { KitchenView } from '@/contract/kitchen'
 import { demoThings } from '@/demo/kitchen'
 import { cooked, startPractice, whenDue } from '../tests/stove'
 import { startApp, startHub, startWorkshop } from './lib/app'
 import { chromiumOptions } from './lib/chromium'
 import { logAct } from './lib/cook'
 import { ownDatabase } from './lib/database'
-import { demoChannelIds } from './lib/demo-workshop'
+import { demoChannelIds, halfRun } from './lib/demo-workshop'
 import { fillOwn } from './lib/own-workshop'
 import { freePort, stopAll } from './lib/processes'
 
@@ -156,14 +157,24 @@ async function log(page: Page, app: string): Promise<void> {
   await shoot(page, 'balance')
 }
 
-/** The demo's planned day, once all that could be better has been tried. */
-async function day(page: Page, app: string): Promise<void> {
+/** The demo's planned day at eight past ten, once all that could be better has been tried. */
+async function day(browser: Browser, app: string): Promise<void> {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const date = new Date().toISOString().slice(0, 10)
+  const kitchen = { ...demoThings, unreadable: [], channels: [], scales: [] } as unknown as KitchenView
+  await fetch(`${app}/api/days/${date}`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json', origin: app },
+    body: JSON.stringify({ day: halfRun(kitchen, 2.13 * 3600), version: 1 }),
+  })
+  await page.clock.install({ time: new Date(`${date}T10:08:00Z`) })
   await page.goto(`${app}/day`)
   await page
-    .getByText(/One more cook, ring or pot|With one more|With another/)
+    .getByText(/One more cook, ring or pot|With (one more|another|half)/)
     .first()
     .waitFor({ timeout: 60_000 })
   await shoot(page, 'day')
+  await page.close()
 }
 
 async function main(): Promise<void> {
@@ -196,7 +207,7 @@ async function main(): Promise<void> {
   })
   await shoot(page, 'batch')
   await log(page, app)
-  await day(page, app)
+  await day(browser, app)
   await page.close()
   await afterThePour(browser, app)
   await stove(browser, app)

@@ -3,6 +3,7 @@
 import sharp from 'sharp'
 import { ulid } from 'ulid'
 import type { Day } from '@/contract/day'
+import type { KitchenView } from '@/contract/kitchen'
 import { kitchenKinds, kitchenSchemas } from '@/contract/kitchen'
 import { nothingJudged } from '@/contract/verdict'
 import { asPlanned, type FormulaDocument, meantOf, obeyedDay, planning, runOut } from '@/core'
@@ -112,36 +113,41 @@ const WORKED: readonly { readonly ago: number; readonly made: typeof PLANNED }[]
   { ago: 7, made: PLANNED },
 ]
 
-/** The day of `now` with what should be done of it done as planned, and days before it as they went; one that is there stays. */
-export async function loadDay(db: Db, now: Date): Promise<void> {
-  const dateOf = (ago: number): string => new Date(now.getTime() - ago * 86_400_000).toISOString().slice(0, 10)
-  if (await findDay(db, dateOf(0))) return
-  const kitchen = { ...(await readThings(db)), unreadable: [], channels: [], scales: [] }
-  const planned = (made: typeof PLANNED) => {
-    const day: Day = {
-      ...BLANK,
-      items: made.map(([formula, pieces]) => ({
-        id: formula.slice(0, 12),
-        formula,
-        size: { by: 'pieces' as const, pieces },
-      })),
-    }
-    const formulas = made.map(([id]) => ({ id, revision: 1, document: demoFormulas[id] as FormulaDocument }))
-    const { task } = compileDay({ day, formulas, kitchen, gives: {}, paces: {}, bySeconds: 8.5 * 3600 })
-    const plan = runOut(planning(task, seeded(made.length), DAY_TRIES))
-    return { day: { ...day, meant: meantOf(plan), ways: plan.ways }, task, plan }
-  }
-  for (const { ago, made } of WORKED) {
-    const { day, task, plan } = planned(made)
-    const { began, ended, by } = obeyedDay(task, plan, seeded(90 + ago)).practice.soFar
-    await writeDay(db, dateOf(ago), { ...day, began, ended, who: by as Day['who'] }, 0)
-  }
-  const { day, plan } = planned(PLANNED)
-  const seconds = (now.getTime() - Date.parse(`${dateOf(0)}T08:00:00Z`)) / 1000
+/** A day of the demo as it is wanted, with its tasks and a plan of them. */
+function planned(made: typeof PLANNED, kitchen: KitchenView) {
+  const items = made.map(([formula, pieces]) => ({
+    id: formula.slice(0, 12),
+    formula,
+    size: { by: 'pieces' as const, pieces },
+  }))
+  const day: Day = { ...BLANK, items }
+  const formulas = made.map(([id]) => ({ id, revision: 1, document: demoFormulas[id] as FormulaDocument }))
+  const { task } = compileDay({ day, formulas, kitchen, gives: {}, paces: {}, bySeconds: 8.5 * 3600 })
+  const plan = runOut(planning(task, seeded(made.length), DAY_TRIES))
+  return { day: { ...day, meant: meantOf(plan), ways: plan.ways }, task, plan }
+}
+
+/** The demo's day with what should be over `seconds` after its first hour done as planned. */
+export function halfRun(kitchen: KitchenView, seconds: number): Day {
+  const { day, plan } = planned(PLANNED, kitchen)
   const { began, ended, by } = asPlanned(plan, seconds)
   // what is under way is begun by whoever opens the demo
   const over = Object.fromEntries(Object.entries(began).filter(([id]) => ended[id] !== undefined))
-  await writeDay(db, dateOf(0), { ...day, began: over, ended, who: by as Day['who'] }, 0)
+  return { ...day, began: over, ended, who: by as Day['who'] }
+}
+
+/** The day of `now` as far as it should be, and days before it as they went; one that is there stays. */
+export async function loadDay(db: Db, now: Date): Promise<void> {
+  const dateOf = (ago: number): string => new Date(now.getTime() - ago * 86_400_000).toISOString().slice(0, 10)
+  if (await findDay(db, dateOf(0))) return
+  const kitchen: KitchenView = { ...(await readThings(db)), unreadable: [], channels: [], scales: [] }
+  for (const { ago, made } of WORKED) {
+    const { day, task, plan } = planned(made, kitchen)
+    const { began, ended, by } = obeyedDay(task, plan, seeded(90 + ago)).practice.soFar
+    await writeDay(db, dateOf(ago), { ...day, began, ended, who: by as Day['who'] }, 0)
+  }
+  const seconds = (now.getTime() - Date.parse(`${dateOf(0)}T08:00:00Z`)) / 1000
+  await writeDay(db, dateOf(0), halfRun(kitchen, seconds), 0)
 }
 
 const BLANK: Day = {
