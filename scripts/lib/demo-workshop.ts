@@ -127,13 +127,11 @@ function planned(made: typeof PLANNED, kitchen: KitchenView) {
   return { day: { ...day, meant: meantOf(plan), ways: plan.ways }, task, plan }
 }
 
-/** The demo's day with what should be over `seconds` after its first hour done as planned. */
+/** The demo's day, `seconds` after its first hour, gone as planned so far. */
 export function halfRun(kitchen: KitchenView, seconds: number): Day {
   const { day, plan } = planned(PLANNED, kitchen)
   const { began, ended, by } = asPlanned(plan, seconds)
-  // what is under way is begun by whoever opens the demo
-  const over = Object.fromEntries(Object.entries(began).filter(([id]) => ended[id] !== undefined))
-  return { ...day, began: over, ended, who: by as Day['who'] }
+  return { ...day, began, ended, who: by as Day['who'] }
 }
 
 /** The day of `now` as far as it should be, and days before it as they went; one that is there stays. */

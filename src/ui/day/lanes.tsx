@@ -38,6 +38,8 @@ const TOP = 44
 const HOUR = 3600
 /** px an hour's name needs. */
 const HOUR_ROOM = 74
+/** px between two lines at least, so that the words at both are told. */
+const WORD_ROOM = 118
 /** s a task is moved by at least: nobody plans to the minute. */
 export const STEP = 300
 
@@ -157,7 +159,7 @@ export function Lanes(props: LanesProps) {
                 textAnchor={i === 0 || at > 0.85 * last ? 'end' : 'start'}
                 className={`text-fine font-semibold ${text}`}
               >
-                {i === 1 && x(at) - x(lines[0]?.at ?? 0) < 130 ? '' : word}
+                {i === 1 && x(at) - x(lines[0]?.at ?? 0) < WORD_ROOM ? '' : word}
               </text>
             </g>
           ))}
