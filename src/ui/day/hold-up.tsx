@@ -34,7 +34,7 @@ export function HoldUp({ planned: { plan, chain }, whatIfs, names, first, by, th
           .map((l) => (
             <li key={l.task.task.id} className="flex gap-3 border-b border-line py-1 last:border-0">
               <span className="figures w-12 shrink-0 text-muted">{clock(l.task.start)}</span>
-              <span>{sayLink(l, names[l.task.task.item] ?? '', thing)}</span>
+              <span>{sayLink(l, names[l.task.block] ?? '', thing)}</span>
             </li>
           ))}
       </ol>

@@ -132,7 +132,7 @@ export function LaneThings({ plan, things, names, last, x, clock }: RowProps) {
     const tall = (ROW - 8) / slots
     const y = i * ROW + 4 + slot * tall
     const width = Math.max(4, x(Math.min(h.end, last)) - x(h.start) - 2)
-    const name = names[h.block.split(' ')[0] ?? ''] ?? ''
+    const name = names[h.block] ?? ''
     const look = lookOf(h.thing)
     const word = look.waits ? `${name} ${formatSpan(h.end - h.start)}` : name
     return (

@@ -185,4 +185,4 @@ export const sayBar = (
   clock: (s: number) => string,
   pinned: number | undefined,
 ): string =>
-  `${names[p.task.item] ?? p.task.item}: ${taskName(p.task)}, ${clock(p.start)} to ${clock(p.end)}, ${formatSpan(p.end - p.start)}${pinned === undefined ? '' : `, put at ${clock(pinned)} by hand`}`
+  `${names[p.block] ?? p.task.item}: ${taskName(p.task)}, ${clock(p.start)} to ${clock(p.end)}, ${formatSpan(p.end - p.start)}${pinned === undefined ? '' : `, put at ${clock(pinned)} by hand`}`

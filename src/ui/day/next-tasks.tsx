@@ -57,7 +57,7 @@ export function NextTasks({ day, planned, names, first, acts, problem }: NextPro
   return (
     <section aria-labelledby="next" className="rounded-sheet bg-lemon p-5 text-on-lemon max-lg:order-1">
       <h2 id="next" className="casual text-head leading-tight font-extrabold">
-        {head ? `${names[head.task.item]}: ${taskName(head.task)}` : 'All of it is done'}
+        {head ? `${names[head.block]}: ${taskName(head.task)}` : 'All of it is done'}
       </h2>
       <ul className="mt-2 text-body">
         {next.map((p) => (
@@ -70,7 +70,7 @@ export function NextTasks({ day, planned, names, first, acts, problem }: NextPro
               {p.start >= TOMORROW && <span className="block text-fine">next day</span>}
             </span>
             <span className="min-w-0 flex-1 leading-snug">
-              {names[p.task.item]}: {taskName(p.task)}
+              {names[p.block]}: {taskName(p.task)}
               {p.person && mine === null && <span className="block text-small">{cookNames[p.person] ?? p.person}</span>}
             </span>
             <For may="cook">

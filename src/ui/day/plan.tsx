@@ -63,9 +63,7 @@ export function Plan(props: PlanProps) {
     return { ...running, plan }
   }, [running, held, found.plan])
   if (!running || !shown) return null
-  const names = Object.fromEntries(
-    day.items.map((i) => [i.id, view.book.find((b) => b.id === i.formula)?.name ?? i.formula]),
-  )
+  const names = namesIn(view, day, found)
   const clock = (s: number): string => time(first + 1000 * s, 'clock')
   const seconds = practice ? practice.soFar.now : now === null ? -1 : (now - first) / 1000
   const put = (id: string, at: number | null): void => {
@@ -174,6 +172,16 @@ export function Plan(props: PlanProps) {
       <Afterwards planned={running} meant={meant} names={names} first={first} />
     </>
   )
+}
+
+/** What items and their blocks are called: of several boils each by its number, a part by its own name. */
+function namesIn(view: DayView, day: Day, { compiled }: Found): Record<string, string> {
+  const items = day.items.map((i) => [i.id, view.book.find((b) => b.id === i.formula)?.name ?? i.formula] as const)
+  const blocks = items.flatMap(([id, name]) => {
+    const mine = compiled.task.blocks.filter((b) => b.id.startsWith(`${id} `))
+    return mine.map((b) => [b.id, mine.length === 1 ? name : `${name}, ${b.id.slice(id.length + 1)}`] as const)
+  })
+  return Object.fromEntries([...items, ...blocks])
 }
 
 /** What putting a task there would do, before it is let go. */

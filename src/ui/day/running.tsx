@@ -25,7 +25,7 @@ export function Running({ planned, names, first, lost, things, onLost }: Running
   const time = useTime()
   const clock = (s: number): string => time(first + 1000 * s, 'clock')
   const { soFar, news } = planned
-  const said = sayNews(news, (item) => names[item] ?? item, clock)
+  const said = sayNews(news, (block) => names[block] ?? block, clock)
   const begun = Object.keys(soFar.began).length > 0
   return (
     <section aria-labelledby="running" className="sheet p-5 max-lg:order-3">
@@ -103,7 +103,7 @@ export function Afterwards({ planned: { plan, soFar }, meant, names, first }: Af
           {after.map(({ task, meant: [from, to], was, longer }) => (
             <tr key={task.task.id} className="border-t border-line">
               <td className="py-1 pr-3">
-                {names[task.task.item]}: {taskName(task.task)}
+                {names[task.block]}: {taskName(task.task)}
               </td>
               <td className="figures py-1 pr-3 whitespace-nowrap">
                 {clock(from)}–{clock(to)}

@@ -56,11 +56,11 @@ export function sayLink({ task, waitsFor, name }: Link, product: string, thing: 
 /** What has moved since the day was planned, in a sentence or two; `clock`: a moment of the day as the wall shows it. */
 export function sayNews(
   { off, endMoved, late, overdue, together }: DayNews,
-  product: (item: string) => string,
+  product: (block: string) => string,
   clock: (s: number) => string,
 ): string[] {
   const said: string[] = []
-  const of = ({ task }: Placed): string => `${product(task.item)}: ${taskName(task)}`
+  const of = ({ task, block }: Placed): string => `${product(block)}: ${taskName(task)}`
   if (off) {
     const by = formatSpan(60 * Math.round(Math.abs(off.seconds) / 60))
     const end =
@@ -74,7 +74,7 @@ export function sayNews(
   if (overdue) said.push(`${of(overdue)} should have begun: everything after it has moved.`)
   if (together)
     said.push(
-      `${product(together[0].task.item)} and ${product(together[1].task.item)} both come off at ${clock(together[0].start)}: turn one down a little, or have two people there.`,
+      `${product(together[0].block)} and ${product(together[1].block)} both come off at ${clock(together[0].start)}: turn one down a little, or have two people there.`,
     )
   return said
 }
