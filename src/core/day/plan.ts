@@ -259,6 +259,20 @@ export function asPlanned(plan: DayPlan, now: number): SoFar {
   }
 }
 
+/** ◊ s that two calls lie apart at least. */
+export const CALLS_APART = 60
+
+/** The cook, not lit yet, of a pot that would come off within a minute of another; null where there is none. */
+function unlitOfTwo(plan: DayPlan, { began }: SoFar): string | null {
+  const pulls = plan.placed.filter((p) => p.task.kind === 'pull' && began[p.task.id] === undefined)
+  for (const [i, b] of pulls.entries()) {
+    const a = pulls[i - 1]
+    const cook = b.task.with
+    if (a && cook && b.start - a.start < CALLS_APART && began[cook] === undefined) return cook
+  }
+  return null
+}
+
 /** ◊ s that what takes longer than planned is given, again and again: what waits for it is not called before it is over. */
 const OVERRUN = 60
 
@@ -289,7 +303,14 @@ export function replan(day: DayTask, before: DayPlan, soFar: SoFar): DayPlan {
     return way?.holds.filter((h) => soFar.began[h.from] !== undefined).length ?? 0
   }
   const inUseFirst = fixed.toSorted((a, b) => onHeat(b) - onHeat(a))
-  return planInOrder(day, before.order, before.delays, inUseFirst, Math.max(day.from, soFar.now))
+  const now = Math.max(day.from, soFar.now)
+  const again = planInOrder(day, before.order, before.delays, inUseFirst, now)
+  // two pots that would come off together: the one that is not lit yet is lit a little later
+  const unlit = soFar.now > day.from ? unlitOfTwo(again, soFar) : null
+  if (!unlit) return again
+  const delays = { ...before.delays, [unlit]: (before.delays[unlit] ?? 0) + 2 * CALLS_APART }
+  const apart = planInOrder(day, before.order, delays, inUseFirst, now)
+  return apart.late.length > again.late.length || apart.missing.length > again.missing.length ? again : apart
 }
 
 /** Where a block that has begun goes on: what is over lies where it lay, the rest as soon as it can, late or not. */

@@ -1,6 +1,6 @@
 /** A day that runs: what has moved since it was planned, what is overdue, which calls come together, and afterwards where the time went. */
 import { medianOf } from '../quantity/statistics'
-import type { SoFar } from './plan'
+import { CALLS_APART, type SoFar } from './plan'
 import type { DayPlan, DayTask, Placed } from './task'
 
 /** Begin and end, s, and the work of each task as it was planned when the day began. */
@@ -9,9 +9,8 @@ export type Meant = Readonly<Record<string, readonly [number, number, string]>>
 export const meantOf = (plan: DayPlan): Record<string, [number, number, string]> =>
   Object.fromEntries(plan.placed.map((p) => [p.task.id, [p.start, p.end, p.task.what]]))
 
-/** ◊ s off its plan from which on a task is worth a word; s two calls lie apart at least; s ahead they are looked for. */
+/** ◊ s off its plan from which on a task is worth a word; s ahead that calls are looked for. */
 const WORTH = 120
-const APART = 60
 const AHEAD = 3600
 
 export interface DayNews {
@@ -59,14 +58,14 @@ function callsTogether(plan: DayPlan, began: SoFar['began'], now: number): reado
     (p) => p.task.kind === 'pull' && began[p.task.id] === undefined && p.start >= now && p.start <= now + AHEAD,
   )
   for (const [i, a] of calls.entries())
-    for (const b of calls.slice(i + 1)) if (Math.abs(a.start - b.start) < APART) return [a, b]
+    for (const b of calls.slice(i + 1)) if (Math.abs(a.start - b.start) < CALLS_APART) return [a, b]
   return null
 }
 
 /** How many pairs of pots of a plan come off within a minute of each other: each wants eyes of its own. */
 export function togetherIn(plan: DayPlan): number {
   const pulls = plan.placed.filter((p) => p.task.kind === 'pull').map((p) => p.start)
-  return pulls.filter((at, i) => i > 0 && at - (pulls[i - 1] as number) < APART).length
+  return pulls.filter((at, i) => i > 0 && at - (pulls[i - 1] as number) < CALLS_APART).length
 }
 
 export interface TaskAfter {

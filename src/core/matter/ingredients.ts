@@ -8,15 +8,18 @@ import { nuts } from './pantry/nuts'
 import { setting } from './pantry/setting'
 import { sugars } from './pantry/sugars'
 
-export const ingredients: readonly Ingredient[] = [
-  ...sugars,
-  ...dairy,
-  ...chocolates,
-  ...setting,
-  ...fruits,
-  ...nuts,
-  ...flavours,
-]
+/** The pantry by where it stands in a kitchen. */
+const shelves = { sugars, dairy, chocolate: chocolates, setting, fruit: fruits, nuts, flavours } as const
+export type Shelf = keyof typeof shelves | 'own'
+
+export const ingredients: readonly Ingredient[] = Object.values(shelves).flat()
+
+const shelfById = new Map(
+  Object.entries(shelves).flatMap(([shelf, list]) => list.map((i) => [i.id, shelf as Shelf] as const)),
+)
+
+/** Where an ingredient stands; the kitchen's own have a shelf of their own. */
+export const shelfOf = (id: string): Shelf => shelfById.get(id) ?? 'own'
 
 const byId = new Map(ingredients.map((i) => [i.id, i]))
 

@@ -1,9 +1,9 @@
 'use client'
 
 import type { Day, DayView } from '@/contract/day'
-import { inGrams } from '@/core'
+import { inGrams, shelfOf } from '@/core'
 import { useSay, useTime } from '@/ui/shell/preferences'
-import { formatCount, type Say, sayReady } from '@/words'
+import { formatCount, type Say, sayReady, shelfNames } from '@/words'
 import type { Planned } from './use-day'
 
 interface MadeProps {
@@ -64,6 +64,18 @@ function Product({ item, name, planned: { plan }, why, first }: ProductProps) {
   )
 }
 
+/** Shelf by shelf, the most first on each; `shelf` at the first of each. */
+function byShelf(weigh: Planned['compiled']['weigh']) {
+  const sorted = weigh.toSorted(
+    (a, b) => shelfOf(a.ingredient).localeCompare(shelfOf(b.ingredient)) || b.grams - a.grams,
+  )
+  return sorted.map((w, i) => {
+    const shelf = shelfOf(w.ingredient)
+    const before = sorted[i - 1]
+    return { w, shelf: before && shelfOf(before.ingredient) === shelf ? null : shelf }
+  })
+}
+
 /** Getting in: the same ingredient once, against what there is; and what is got ready, as one walk through the day. */
 export function GettingIn({ view, planned: { compiled, plan }, names, first }: MadeProps) {
   const say = useSay()
@@ -79,12 +91,15 @@ export function GettingIn({ view, planned: { compiled, plan }, names, first }: M
       <details className="text-body" open>
         <summary className="min-h-9 cursor-pointer content-center font-semibold">To weigh, over the whole day</summary>
         <ul className="gap-x-8 lg:columns-2">
-          {compiled.weigh.map((w) => {
+          {byShelf(compiled.weigh).map(({ shelf, w }) => {
             const there = view.stock[w.ingredient]
             const short = there === undefined ? 0 : w.grams - there
             return (
               <li key={w.name} className="flex break-inside-avoid justify-between gap-4 border-b border-line py-1">
-                {w.name}
+                <span>
+                  {shelf && <span className="block text-small text-muted">{shelfNames[shelf]}</span>}
+                  {w.name}
+                </span>
                 <span className="figures text-right">
                   {say.weight(inGrams(w.grams))}
                   {short > 0.5 && <span className="block text-cherry">{say.weight(inGrams(short))} short</span>}

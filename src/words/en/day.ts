@@ -1,5 +1,5 @@
 /** What a day's tasks, people and things are called. */
-import type { DayNews, HandworkKind, Link, Placed, Station, Task } from '@/core'
+import type { DayNews, HandworkKind, Link, Placed, Shelf, Station, Task } from '@/core'
 import { formatSpan } from '../format'
 import { handworkNames } from './finish'
 
@@ -29,6 +29,17 @@ export const cookNames: Readonly<Record<string, string>> = {
   lead: 'Lead cook',
   second: 'Second cook',
   third: 'Third cook',
+}
+
+export const shelfNames: Readonly<Record<Shelf, string>> = {
+  sugars: 'Sugars, syrups, water',
+  dairy: 'From the fridge',
+  chocolate: 'Chocolate',
+  setting: 'What sets and lifts',
+  fruit: 'Fruit',
+  nuts: 'Nuts and seeds',
+  flavours: 'Flavours and colours',
+  own: 'The kitchen’s own',
 }
 
 export const stationNames: Readonly<Record<Station, string>> = {
