@@ -3,7 +3,7 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { Day, DayView } from '@/contract/day'
 import { Button } from '@/ui/kit/button'
 import { useKeys } from '@/ui/kit/keys'
@@ -27,18 +27,32 @@ function useEdited(view: DayView) {
   const [{ day, version }, setMine] = useState<{ readonly day: Day; readonly version: number }>(view)
   const [past, setPast] = useState<readonly Day[]>([])
   const [problem, setProblem] = useState<string | null>(null)
+  const [unsent, setUnsent] = useState(0)
+  // one write after the other, each over the version the one before it made
+  const written = useRef(Promise.resolve(view.version))
   // what another screen, or the stove, has made of it since
-  if (view.version > version) setMine(view)
-  const write = async (next: Day): Promise<void> => {
-    setMine({ day: next, version })
-    try {
-      const written = await send<{ version: number }>('PUT', `/api/days/${view.date}`, { day: next, version })
-      setMine({ day: next, version: written.version })
-      setProblem(null)
-      router.refresh()
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
+  if (view.version > version && unsent === 0) setMine(view)
+  useEffect(() => {
+    if (unsent === 0) written.current = Promise.resolve(version)
+  }, [version, unsent])
+  const write = (next: Day): Promise<void> => {
+    setMine((mine) => ({ ...mine, day: next }))
+    setUnsent((n) => n + 1)
+    written.current = written.current.then(async (over) => {
+      try {
+        const made = await send<{ version: number }>('PUT', `/api/days/${view.date}`, { day: next, version: over })
+        setMine((mine) => ({ ...mine, version: made.version }))
+        setProblem(null)
+        router.refresh()
+        return made.version
+      } catch (error) {
+        setProblem((error as Error).message)
+        return over
+      } finally {
+        setUnsent((n) => n - 1)
+      }
+    })
+    return written.current.then(() => undefined)
   }
   const undo = (): void => {
     const before = past.at(-1)
