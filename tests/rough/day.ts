@@ -108,6 +108,8 @@ export function roughDay(seed: number, products = 6): DayTask {
   }
 }
 
+const KINDS = ['ready', 'cook', 'pull'] as const
+
 function roughBlock(
   c: Chance,
   int: (a: number, b: number) => number,
@@ -119,7 +121,7 @@ function roughBlock(
     id: `${id} ${what}`,
     item: id,
     boil: 1,
-    kind: 'work' as const,
+    kind: KINDS.find((k) => k === what) ?? ('work' as const),
     what,
     seconds: 60 * minutes,
     attention,

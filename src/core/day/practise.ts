@@ -61,14 +61,15 @@ export function practisedUntil(practice: PracticeDay, plan: DayPlan, now: number
 const latestOf = (task: Task, ended: SoFar['ended']): number =>
   Math.min(Number.POSITIVE_INFINITY, ...task.after.map((l) => (ended[l.task] ?? Number.POSITIVE_INFINITY) + l.most))
 
-/** The practice with a task begun now by whom it is planned for. */
-export const begun = (practice: PracticeDay, { task, person }: Placed): PracticeDay => {
+/** The practice with a task begun now by whom it is planned for, in the way its block then has. */
+export const begun = (practice: PracticeDay, { task, block, person }: Placed, plan: DayPlan): PracticeDay => {
   const { soFar } = practice
   return {
     ...practice,
     soFar: {
       ...soFar,
       began: { ...soFar.began, [task.id]: soFar.now },
+      ways: { ...soFar.ways, [block]: soFar.ways[block] ?? plan.ways[block] ?? '' },
       by: person === null ? soFar.by : { ...soFar.by, [task.id]: person },
     },
   }
@@ -107,7 +108,7 @@ export function obeyedDay(day: DayTask, plan: DayPlan, random: () => number): { 
     at = replan(day, plan, practice.soFar)
     const due = dueIn(at, practice.soFar)[0]
     if (due) {
-      practice = begun(practice, due)
+      practice = begun(practice, due, at)
       continue
     }
     const next = nextMoment(practice, at)

@@ -6,7 +6,7 @@ import { chainOf } from './hold-up'
 import { blockEnd, planInOrder } from './plan'
 import { togetherIn } from './running'
 import type { Block, DayPlan, DayTask } from './task'
-import { tighten } from './tighten'
+import { lateStarts, tighten } from './tighten'
 
 /** ◊ s of a later end that two pots are worth that do not come off in the same minute. */
 const TOGETHER = 30
@@ -99,7 +99,9 @@ export function* planning(day: DayTask, random: () => number, budget: number): G
     if (better) best = next
     if (better || tries % SHOWN_EVERY === 0) yield { ...best, tries }
   }
-  return best.plan
+  // all else being equal nobody comes in sooner than the day wants them
+  const later = planInOrder(day, best.plan.order, lateStarts(best.plan, day))
+  return worthOf(later, day) <= best.worth + LATE_START ? later : best.plan
 }
 
 interface Tried {
@@ -110,6 +112,8 @@ interface Tried {
 /** ◊ How much worse, as a share, is gone along with at first, what is left of that at the end, and how often it begins anew. */
 const HEAT = { first: 0.06, last: 0.002, times: 8 }
 const SHOWN_EVERY = 50
+/** s of the end that a later start may cost: a rounding, no more. */
+const LATE_START = 2
 /** ◊ Shares of changes, summed up: one that makes way for what the end hangs on, then one that puts any task off or no longer; the rest change the order. */
 const MAKE_WAY = 0.3
 const PUT_OFF = 0.7

@@ -28,17 +28,47 @@ export function tighten(plan: DayPlan, day: DayTask): Record<string, number> | n
   }
   if (placed.every((p, i) => (start[i] as number) > p.start - 1)) return null
   const hours = new Map(day.people.map((p) => [p.id, p.hours]))
-  const delays: Record<string, number> = {}
+  const within = placed.every((p, i) => {
+    const begins = start[i] as number
+    const there = hours.get(p.person ?? '') ?? []
+    return p.person === null || there.some(([from, to]) => begins >= from && begins + p.task.seconds <= to)
+  })
+  return within ? delaysFor(plan, day, start) : null
+}
+
+/**
+ * Delays by task with which what is only got ready begins as late as everything after it lets it: nobody comes in sooner than the
+ * day wants them. Everything else lies where it lay.
+ */
+export function lateStarts(plan: DayPlan, day: DayTask): Record<string, number> {
+  const { placed } = plan
+  const at = new Map(placed.map((p, i) => [p.task.id, i]))
+  const arcs = arcsOf(plan, day, at)
+  const start = placed.map((p) => p.start)
+  const hours = new Map(day.people.map((p) => [p.id, p.hours]))
+  // backwards, so that what comes after has moved before what it waits for
+  for (let i = placed.length - 1; i >= 0; i--) {
+    const { task, person } = placed[i] as Placed
+    if (task.kind !== 'ready') continue
+    const latest = Math.min(...arcs.flatMap((a) => (a.from === i ? [(start[a.to] as number) - a.seconds] : [])))
+    const there = (hours.get(person ?? '') ?? []).some(([from, to]) => latest >= from && latest + task.seconds <= to)
+    if (Number.isFinite(latest) && latest > (start[i] as number) && (person === null || there)) start[i] = latest
+  }
+  return delaysFor(plan, day, start)
+}
+
+/** The delays that put each task where it begins at `start`, by its place in the plan. */
+function delaysFor({ placed }: DayPlan, day: DayTask, start: readonly number[]): Record<string, number> {
+  const at = new Map(placed.map((p, i) => [p.task.id, i]))
   const blocks = new Map(day.blocks.map((b) => [b.id, b]))
   const firsts = new Set(day.blocks.flatMap((b) => b.ways.flatMap((w) => w.tasks.slice(0, 1).map((t) => t.id))))
   const needed = (block: string): number[] =>
     placed.flatMap((o, k) =>
       blocks.get(block)?.needs.includes(o.block) ? [(start[k] as number) + o.task.seconds] : [],
     )
+  const delays: Record<string, number> = {}
   for (const [i, p] of placed.entries()) {
     const begins = start[i] as number
-    const there = p.person === null ? [] : (hours.get(p.person) ?? [])
-    if (p.person !== null && !there.some(([from, to]) => begins >= from && begins + p.task.seconds <= to)) return null
     const soonest = Math.max(
       day.from,
       day.pins[p.task.id] ?? day.from,

@@ -53,7 +53,7 @@ export function usePractice() {
       setState({ practice: practiceDay(task, seeded(seed)), day, running: false }),
     stop: (): void => setState(null),
     setRunning: (on: boolean): void => setState((s) => s && { ...s, running: on }),
-    begin: (placed: Placed): void => change((p) => begun(p, placed)),
+    begin: (placed: Placed): void => change((p) => (plan ? begun(p, placed, plan) : p)),
     /** On to the next moment at which something ends or is due. */
     jump: (): void => change((p) => (plan ? practisedUntil(p, plan, nextMoment(p, plan) ?? p.soFar.now) : p)),
   }
