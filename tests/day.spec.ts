@@ -95,6 +95,7 @@ test('a day of four things is practised from moment to moment, with a ring lost,
     else await practice.getByRole('button', { name: 'To the next moment' }).click()
   }
   await expect(due).toBeVisible()
+  await expect(page.getByText('does not fit')).toHaveCount(0)
   await expect(practice).toContainText('nothing spoiled')
   await practice.getByRole('button', { name: 'End practice' }).click()
   await expect(page.getByText('Nothing has begun.')).toBeVisible()

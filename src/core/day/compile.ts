@@ -233,6 +233,9 @@ function lowShare(
   return Math.min(0.95, Math.max(0.05, below / minutes))
 }
 
+/** ◊ s that wrapping may wait once it can be done, whatever the room. */
+const WRAP_SLACK = 900
+
 /** What comes after the pour, each in its window. */
 function worksAfter(
   item: DayItem,
@@ -250,10 +253,10 @@ function worksAfter(
     const kind = work.step.handwork?.kind
     if (!kind || WAITING.has(kind)) continue
     const hands = HANDS[kind] ?? { minutes: OTHER_MIN }
-    // bare pieces are wrapped before the room spoils them; in its tray a slab keeps
-    const most = kind === 'wrap' ? 3600 * keeps.bareHours : Number.POSITIVE_INFINITY
-    const after: Lag[] = [{ task: last, least: 0, most }]
     const opens = Math.max(0, Number.isFinite(work.opens) ? work.opens : 0, work.at)
+    // bare pieces are wrapped before the room spoils them, though never sooner than they can be; in its tray a slab keeps
+    const most = kind === 'wrap' ? Math.max(3600 * keeps.bareHours, opens + WRAP_SLACK) : Number.POSITIVE_INFINITY
+    const after: Lag[] = [{ task: last, least: 0, most }]
     const closes = Math.max(opens, work.closes)
     after.push({ task: id('pull'), least: opens, most: closes })
     tasks.push({
