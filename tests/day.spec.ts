@@ -77,6 +77,7 @@ test('a day of four things is practised from moment to moment, with a ring lost,
   ).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.getByText(/to spare$/)).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('button', { name: /: wrap, / })).toHaveCount(4)
   await page.getByRole('button', { name: 'Practise it' }).click()
   const practice = page.getByRole('region', { name: 'Practice' })
   const free = page.getByRole('button', { name: /^(Begin|Light it)$/ })

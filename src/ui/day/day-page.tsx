@@ -139,7 +139,7 @@ export function DayPage({ view }: { readonly view: DayView }) {
           )}
         </Slot>
         <span className="ml-auto text-right text-main text-lemon" aria-live="polite">
-          {running && day.items.length > 0 && sayEnd(running, by, clock)}
+          {search.found && running && day.items.length > 0 && sayEnd(running, by, clock)}
         </span>
       </div>
       {said && (

@@ -14,6 +14,8 @@ export interface Found {
   readonly plan: DayPlan
   /** How far the search has come, 0 to 1. */
   readonly share: number
+  /** What it is a plan of. */
+  readonly of: string
 }
 
 /** The plan as it is now, made again from what has been done. */
@@ -60,9 +62,11 @@ const wantedOf = ({ formulas, kitchen, gives, paces }: DayView, day: Day, by: nu
   bySeconds: by,
 })
 
+const itemsIn = ({ day }: { readonly day: Day }): string => JSON.stringify(day.items)
+
 /** The plan of a day as it is wanted, made in a worker: the first at once, better ones as they are found. */
 export function usePlan(view: DayView, day: Day, by: number) {
-  const [found, setFound] = useState<Found | null>(null)
+  const [last, setFound] = useState<Found | null>(null)
   const [whatIfs, setWhatIfs] = useState<readonly WhatIf[] | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const [stopped, setStopped] = useState<() => void>(() => () => undefined)
@@ -81,13 +85,16 @@ export function usePlan(view: DayView, day: Day, by: number) {
       else if ('whatIfs' in data) setWhatIfs(data.whatIfs)
       else if ('compiled' in data) {
         setProblem(null)
-        setFound(data)
+        setFound({ ...data, of: itemsIn(JSON.parse(asked)) })
       }
     }
     made.onerror = () => setProblem('The plan could not be reckoned in this browser')
     made.postMessage(JSON.parse(asked))
     return () => made.terminate()
   }, [asked])
+  // a plan of other things says nothing of these; formulas come with the page, a moment after they were named
+  const known = day.items.every((i) => view.formulas.some((f) => f.id === i.formula))
+  const found = known && last?.of === itemsIn({ day }) ? last : null
   return { found, whatIfs, problem, stop: stopped }
 }
 
