@@ -2,7 +2,7 @@
 
 import sharp from 'sharp'
 import { ulid } from 'ulid'
-import type { Day } from '@/contract/day'
+import { blankDay, type Day } from '@/contract/day'
 import type { KitchenView } from '@/contract/kitchen'
 import { kitchenKinds, kitchenSchemas } from '@/contract/kitchen'
 import { nothingJudged } from '@/contract/verdict'
@@ -120,7 +120,7 @@ function planned(made: typeof PLANNED, kitchen: KitchenView) {
     formula,
     size: { by: 'pieces' as const, pieces },
   }))
-  const day: Day = { ...BLANK, items }
+  const day: Day = { ...blankDay('quay'), items }
   const formulas = made.map(([id]) => ({ id, revision: 1, document: demoFormulas[id] as FormulaDocument }))
   const { task } = compileDay({ day, formulas, kitchen, gives: {}, paces: {}, bySeconds: 8.5 * 3600 })
   const plan = runOut(planning(task, seeded(made.length), DAY_TRIES))
@@ -146,22 +146,4 @@ export async function loadDay(db: Db, now: Date): Promise<void> {
   }
   const seconds = (now.getTime() - Date.parse(`${dateOf(0)}T08:00:00Z`)) / 1000
   await writeDay(db, dateOf(0), halfRun(kitchen, seconds), 0)
-}
-
-const BLANK: Day = {
-  from: '08:00',
-  by: '16:30',
-  room: 'quay',
-  cooks: 2,
-  items: [],
-  began: {},
-  ended: {},
-  who: {},
-  pins: {},
-  meant: {},
-  ways: {},
-  lost: [],
-  spared: {},
-  away: {},
-  boils: {},
 }

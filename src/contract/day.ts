@@ -57,6 +57,25 @@ export const daySchema = z.object({
 })
 export type Day = z.infer<typeof daySchema>
 
+/** A day in `room` that nothing is wanted of yet. */
+export const blankDay = (room: string): Day => ({
+  from: '08:00',
+  by: '16:30',
+  room,
+  cooks: 2,
+  items: [],
+  began: {},
+  ended: {},
+  who: {},
+  pins: {},
+  meant: {},
+  ways: {},
+  lost: [],
+  spared: {},
+  away: {},
+  boils: {},
+})
+
 export const ofDay = z.object({ date: day })
 
 /** A day, and the version its writer saw; 0 for one nobody has written yet. */

@@ -1,5 +1,5 @@
 /** The day of a date: what is wanted of it, with the formulas and the kitchen a plan is computed from. */
-import type { Day, DayView } from '@/contract/day'
+import { blankDay, type Day, type DayView } from '@/contract/day'
 import { givesFrom, pacesFrom } from '@/core'
 import {
   daysBefore,
@@ -16,24 +16,6 @@ import {
 import { kitchen } from './kitchen'
 import { Problem } from './problem'
 
-const blank = (room: string): Day => ({
-  from: '08:00',
-  by: '16:30',
-  room,
-  cooks: 2,
-  items: [],
-  began: {},
-  ended: {},
-  who: {},
-  pins: {},
-  meant: {},
-  ways: {},
-  lost: [],
-  spared: {},
-  away: {},
-  boils: {},
-})
-
 /** A day that was written, or a blank one in the hours of the one before it. */
 export async function dayOf(date: string): Promise<DayView> {
   const [found, before, things, book, taken] = await Promise.all([
@@ -46,7 +28,7 @@ export async function dayOf(date: string): Promise<DayView> {
   const [earlier] = before
   const room = things.room[0]?.id ?? ''
   const day = found?.day ?? {
-    ...blank(room),
+    ...blankDay(room),
     ...(earlier && { from: earlier.day.from, by: earlier.day.by, room: earlier.day.room, cooks: earlier.day.cooks }),
   }
   const records = await Promise.all([...new Set(day.items.map((i) => i.formula))].map((id) => findFormula(db(), id)))

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Day } from '@/contract/day'
+import { blankDay, type Day } from '@/contract/day'
 import type { KitchenView } from '@/contract/kitchen'
 import { planInOrder, planning, runOut } from '@/core'
 import { demoFormulas } from '@/demo/formulas'
@@ -10,21 +10,8 @@ import { compileDay, mostThatFit } from './day-task'
 
 const kitchen = { ...demoThings, unreadable: [], channels: [], scales: [] } as unknown as KitchenView
 const day = (...items: readonly (readonly [string, number])[]): Day => ({
-  from: '08:00',
-  by: '16:30',
-  room: 'quay',
-  cooks: 2,
+  ...blankDay('quay'),
   items: items.map(([formula, pieces], i) => ({ id: `i${i}`, formula, size: { by: 'pieces', pieces } })),
-  began: {},
-  ended: {},
-  who: {},
-  pins: {},
-  meant: {},
-  ways: {},
-  lost: [],
-  spared: {},
-  away: {},
-  boils: {},
 })
 const formulas = Object.entries(demoFormulas).map(([id, document]) => ({ id, revision: 1, document }))
 const compiled = (d: Day) => compileDay({ day: d, formulas, kitchen, gives: {}, paces: {}, bySeconds: 8.5 * 3600 })

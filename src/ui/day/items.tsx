@@ -4,6 +4,7 @@ import { CalendarClock, FileUp, Plus, X } from 'lucide-react'
 import { type ReactNode, useState } from 'react'
 import { ulid } from 'ulid'
 import { type Day, type DayView, MOST_ITEMS } from '@/contract/day'
+import { FileLabel } from '@/ui/kit/file-label'
 import { NumberField } from '@/ui/kit/number-field'
 import { ChoiceList } from '@/ui/kit/slot'
 import { useTime } from '@/ui/shell/preferences'
@@ -100,20 +101,14 @@ export function Items({ view, day, by, onDay }: ItemsProps) {
           The same as on an earlier day
         </Row>
       )}
-      <label className="flex min-h-11 w-full cursor-pointer items-center gap-2 rounded-control px-2 text-main font-semibold focus-within:outline-3 focus-within:outline-cherry hover:bg-marble">
+      <FileLabel
+        className="flex min-h-11 w-full items-center gap-2 rounded-control px-2 text-main font-semibold hover:bg-marble"
+        accept=".csv,text/csv"
+        onFiles={([file]) => void take(file)}
+      >
         <FileUp size={18} aria-hidden />
         Orders from a CSV file
-        <input
-          type="file"
-          accept=".csv,text/csv"
-          className="sr-only"
-          onChange={(e) => {
-            const file = e.target.files?.[0]
-            if (file) void take(file)
-            e.target.value = ''
-          }}
-        />
-      </label>
+      </FileLabel>
       {said && (
         <p role="status" className="mt-1 px-2 text-small text-muted">
           {said}

@@ -6,6 +6,7 @@ import { FILE_BYTES, FILE_FORMAT, type Imported } from '@/contract/files'
 import { type KitchenView, ownIngredients } from '@/contract/kitchen'
 import { type FoundRecipe, pantryOf, readRecipe, recipesIn } from '@/core'
 import { Button } from '@/ui/kit/button'
+import { FileLabel } from '@/ui/kit/file-label'
 import { sendFile } from '@/ui/kit/send'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
 import { stillOpen } from './editor/method-asks'
@@ -53,21 +54,15 @@ export function ImportDialog({ kitchen, onClose }: Props) {
       about="A book or formula exported from Imbry, or a recipe as JSON-LD. Whole or not at all."
       onClose={onClose}
     >
-      <label className="flex min-h-28 cursor-pointer flex-col items-center justify-center gap-1 rounded-control border-2 border-dashed border-muted p-4 text-center hover:bg-marble focus-within:outline-3 focus-within:outline-cherry">
+      <FileLabel
+        className="flex min-h-28 flex-col items-center justify-center gap-1 rounded-control border-2 border-dashed border-muted p-4 text-center hover:bg-marble"
+        accept=".json,.jsonld,application/json,application/ld+json"
+        label="File to take in"
+        onFiles={([file]) => void take(file)}
+      >
         <span className="casual text-title font-bold">{busy ? 'Reading …' : 'Choose a file'}</span>
         <span className="text-small text-muted">.json or .jsonld, at most {FILE_BYTES / MB} MB</span>
-        <input
-          type="file"
-          accept=".json,.jsonld,application/json,application/ld+json"
-          aria-label="File to take in"
-          className="sr-only"
-          onChange={(e) => {
-            const file = e.target.files?.[0]
-            if (file) void take(file)
-            e.target.value = ''
-          }}
-        />
-      </label>
+      </FileLabel>
       {outcome?.kind === 'problem' && (
         <p role="alert" className="rounded-control bg-cherry-wash px-4 py-3 text-body text-cherry-ink">
           {outcome.text}

@@ -3,6 +3,7 @@
 import { FileDown, FileUp } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
+import { FileLabel } from './file-label'
 import { sendFile } from './send'
 
 const link =
@@ -36,20 +37,10 @@ export function Files<T>({ out, into, className }: FilesProps<T>) {
           {label}
         </a>
       ))}
-      <label className={link}>
+      <FileLabel className={link} accept=".csv,text/csv" onFiles={([file]) => void take(file)}>
         <FileUp size={16} aria-hidden />
         {into.label}
-        <input
-          type="file"
-          accept=".csv,text/csv"
-          className="sr-only"
-          onChange={(e) => {
-            const file = e.target.files?.[0]
-            if (file) void take(file)
-            e.target.value = ''
-          }}
-        />
-      </label>
+      </FileLabel>
       {said && (
         <p
           role={said.bad ? 'alert' : 'status'}

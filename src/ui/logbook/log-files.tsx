@@ -4,6 +4,7 @@ import { Archive, CalendarClock, FileDown, FileUp } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { TakenIn } from '@/contract/log-file'
+import { FileLabel } from '@/ui/kit/file-label'
 import { send, sendFile } from '@/ui/kit/send'
 import { For } from '@/ui/shell/preferences'
 import { formatCount } from '@/words'
@@ -52,19 +53,9 @@ export function LogFiles() {
         <a href="/api/backup" download className={link}>
           <Archive size={17} aria-hidden />A backup of everything
         </a>
-        <label className={link}>
+        <FileLabel className={link} accept=".zip,.jsonl" onFiles={([file]) => void take(file)}>
           <FileUp size={17} aria-hidden />A log back in
-          <input
-            type="file"
-            accept=".zip,.jsonl"
-            className="sr-only"
-            onChange={(e) => {
-              const file = e.target.files?.[0]
-              if (file) void take(file)
-              e.target.value = ''
-            }}
-          />
-        </label>
+        </FileLabel>
       </For>
       {said && (
         <p role={said.bad ? 'alert' : 'status'} className={`text-small ${said.bad ? 'text-cherry' : 'text-muted'}`}>

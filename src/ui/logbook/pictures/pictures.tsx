@@ -9,6 +9,7 @@ import type { BatchVerdict } from '@/contract/verdict'
 import { inCelsius, inCelsiusStep, nearestColour } from '@/core'
 import { AlertDialog } from '@/ui/kit/alert-dialog'
 import { Button } from '@/ui/kit/button'
+import { FileLabel } from '@/ui/kit/file-label'
 import { send, sendFile } from '@/ui/kit/send'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
 import { For, useSay, useTime } from '@/ui/shell/preferences'
@@ -31,7 +32,7 @@ export function Pictures({ batch, name, pictures, verdict }: Props) {
   const [problem, setProblem] = useState<string | null>(null)
   const address = (p: PictureInfo, size: 'small' | 'large'): string =>
     `/api/batches/${batch}/pictures/${p.id}?size=${size}`
-  const take = async (files: FileList): Promise<void> => {
+  const take = async (files: readonly File[]): Promise<void> => {
     try {
       for (const file of files) await sendFile(`/api/batches/${batch}/pictures?id=${ulid()}`, file.type, file)
       setProblem(null)
@@ -66,21 +67,15 @@ export function Pictures({ batch, name, pictures, verdict }: Props) {
         </h2>
         {pictures.length < MOST_PICTURES && (
           <For may="cook">
-            <label className="inline-flex min-h-10 cursor-pointer items-center gap-2 rounded-control bg-marble px-3 text-body font-semibold focus-within:outline-3 focus-within:outline-cherry hover:brightness-95">
+            <FileLabel
+              className="inline-flex min-h-10 items-center gap-2 rounded-control bg-marble px-3 text-body font-semibold hover:brightness-95"
+              accept={pictureKinds.join(',')}
+              camera
+              onFiles={(files) => void take(files)}
+            >
               <Camera size={17} aria-hidden />
               Take one
-              <input
-                type="file"
-                accept={pictureKinds.join(',')}
-                capture="environment"
-                multiple
-                className="sr-only"
-                onChange={(e) => {
-                  if (e.target.files) void take(e.target.files)
-                  e.target.value = ''
-                }}
-              />
-            </label>
+            </FileLabel>
           </For>
         )}
       </div>
