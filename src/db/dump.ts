@@ -7,7 +7,7 @@ import { join } from 'node:path'
 import type { Readable } from 'node:stream'
 
 /** How a backup is written: of one moment, though others go on writing. */
-export const DUMP_OPTIONS = ['--single-transaction', '--skip-lock-tables', '--no-tablespaces', '--hex-blob']
+const DUMP_OPTIONS = ['--single-transaction', '--skip-lock-tables', '--no-tablespaces', '--hex-blob']
 
 /** What a dump reads, and how it ended: it rejects with the program's own words. */
 export interface Dump {

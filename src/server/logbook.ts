@@ -125,7 +125,10 @@ const METHOD_BY = 8
 
 /** What the judged batches of a formula say about its target. Days of different air are compared by composition. */
 export async function adviceFor(formulaId: string, target: number): Promise<FormulaAdvice> {
-  const { batches, revisions } = await judgedBatches(db(), formulaId, ADVISED_BY)
+  const [{ batches, revisions }, newest] = await Promise.all([
+    judgedBatches(db(), formulaId, ADVISED_BY),
+    comparedBatches(db(), { formula: formulaId, before: new Date(), limit: METHOD_BY }),
+  ])
   // what a revision is at its target is the same on every day
   const atTarget = new Map(
     [...revisions].flatMap(([number, document]) => {
@@ -140,7 +143,6 @@ export async function adviceFor(formulaId: string, target: number): Promise<Form
     const mean = reached.reduce((a, c) => a + c, 0) / reached.length
     return [{ reached: temperatureAtStandard(mix, mean, conditions.pressurePa), score }]
   })
-  const newest = await comparedBatches(db(), { formula: formulaId, before: new Date(), limit: METHOD_BY })
   const recent = newest.map(({ traits, flaws }) => ({ traits, flaws }))
   return { ...adviseTarget(past, target), helped: helped(batches), recent }
 }

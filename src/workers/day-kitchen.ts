@@ -8,7 +8,7 @@ const DAY_S = 86_400
 const TRAYS = 2
 
 /** How many of a vessel one boil takes at most: all moulds of a kind, and of trays one; what has no room in it goes into another kind. */
-export const mostOf = (vessel: Vessel): number => (vessel.kind === 'mould' ? (vessel.count ?? 1) : 1)
+export const mostAtOnce = (vessel: Vessel): number => (vessel.kind === 'mould' ? (vessel.count ?? 1) : 1)
 
 /** Who is there, from the first hour to `until`, s, without breaks, and again the day after for what sets overnight. */
 export const peopleOf = (day: Day, until: number): Person[] =>
@@ -32,7 +32,7 @@ export function thingsOf(kitchen: KitchenView, lost: Day['lost']): DayTask['thin
     ...kitchen.pot.map((p) => [`pot ${p.id}`, 1] as const),
     ...kitchen.burner.map((b) => [`ring ${b.id}`, 1] as const),
     ...stations.map((s) => [stationThing(s), has[s]] as const),
-    ...kitchen.vessel.map((v) => [`vessel ${v.id}`, v.kind === 'mould' ? mostOf(v) : TRAYS] as const),
+    ...kitchen.vessel.map((v) => [`vessel ${v.id}`, v.kind === 'mould' ? mostAtOnce(v) : TRAYS] as const),
   ]
   return Object.fromEntries(all.map(([thing, count]) => [thing, lost.includes(thing) ? 0 : count]))
 }

@@ -16,7 +16,7 @@ import {
   seeded,
   stations,
 } from '@/core'
-import { mostOf, peopleOf, stationsOf, thingsOf, vesselFor } from './day-kitchen'
+import { mostAtOnce, peopleOf, stationsOf, thingsOf, vesselFor } from './day-kitchen'
 
 export interface DayWanted {
   readonly day: Day
@@ -119,7 +119,7 @@ function itemOf(wanted: DayWanted, { id, formula, size }: Day['items'][number]):
     plan,
     paces,
     stations: new Set(stations.filter((t) => has[t] > 0)),
-    vessel: vessel && { thing: `vessel ${vessel.id}`, vessel, owned: mostOf(vessel) },
+    vessel: vessel && { thing: `vessel ${vessel.id}`, vessel, owned: mostAtOnce(vessel) },
     stands: fitting.flatMap((pot) =>
       kitchen.burner.map((burner) => ({
         pot: `pot ${pot.id}`,

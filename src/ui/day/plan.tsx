@@ -55,11 +55,11 @@ export function Plan(props: PlanProps) {
   const shown = useMemo(() => {
     if (!running || !held) return running
     const { task } = running.compiled
-    const day_ = { ...task, pins: { ...task.pins, [held.id]: held.at } }
+    const pinned = { ...task, pins: { ...task.pins, [held.id]: held.at } }
     const plan =
       Object.keys(running.soFar.began).length > 0
-        ? replan(day_, found.plan, running.soFar)
-        : planInOrder(day_, found.plan.order, found.plan.delays)
+        ? replan(pinned, found.plan, running.soFar)
+        : planInOrder(pinned, found.plan.order, found.plan.delays)
     return { ...running, plan }
   }, [running, held, found.plan])
   if (!running || !shown) return null

@@ -152,12 +152,16 @@ function Fact({ label, text, detail, mind }: FactProps) {
 
 type Item = BatchStory['boils'][number]
 
-const secondsIn = ({ boil, log }: Item) => {
+/** The log alone: most of a story needs no reading. */
+const eventsIn = ({ boil, log }: Item) => eventsOf(log.acts, Date.parse(boil.startedAt))
+
+const secondsIn = (item: Item) => {
+  const { boil, log } = item
   const start = Date.parse(boil.startedAt)
   const readings: Reading[] = log.readings
     .map(([ms, celsius]) => ({ at: (ms - start) / 1000, celsius }))
     .sort((a, b) => a.at - b.at)
-  const events = eventsOf(log.acts, start)
+  const events = eventsIn(item)
   return { readings: believed(readings, events, boil.probe.thermometer ?? undefined), events }
 }
 
@@ -187,7 +191,7 @@ function BoilCurve({ item }: { readonly item: Item }) {
 
 /** Good pieces counted over all boils; null while nobody counted. */
 function madeIn(boils: readonly Item[]): number | null {
-  const counted = boils.flatMap((item) => yieldsIn(secondsIn(item).events) ?? [])
+  const counted = boils.flatMap((item) => yieldsIn(eventsIn(item)) ?? [])
   return counted.length > 0 ? counted.reduce((sum, y) => sum + y.pieces, 0) : null
 }
 
@@ -195,7 +199,7 @@ function madeIn(boils: readonly Item[]): number | null {
 function Weighed({ item }: { readonly item: Item }) {
   const say = useSay()
   const { formula, plan, number } = item.boil
-  const lines = weighedLines(formula, gramsOfBoil(plan, number), secondsIn(item).events)
+  const lines = weighedLines(formula, gramsOfBoil(plan, number), eventsIn(item))
   if (lines.length === 0) return null
   return (
     <section aria-labelledby="weighed" className="sheet p-5">
@@ -259,7 +263,7 @@ function Finished({ item }: { readonly item: Item }) {
 
 function Events({ item }: { readonly item: Item }) {
   const say = useSay()
-  const { events } = secondsIn(item)
+  const events = eventsIn(item)
   const undone = takenBack(events)
   return (
     <section aria-labelledby="log" className="sheet p-5">
