@@ -60,13 +60,19 @@ export const burnerSchema = z.object({
 })
 
 export const vesselSchema = z.discriminatedUnion('kind', [
-  z.object({
-    kind: z.literal('tray'),
-    name: shortText,
-    lengthMm: within('trayMm'),
-    widthMm: within('trayMm'),
-    depthMm: within('heightMm').optional(),
-  }),
+  z
+    .object({
+      kind: z.literal('tray'),
+      name: shortText,
+      lengthMm: within('trayMm'),
+      widthMm: within('trayMm'),
+      depthMm: within('heightMm').optional(),
+      round: z.boolean().optional(),
+    })
+    .refine((t) => !t.round || t.widthMm === t.lengthMm, {
+      path: ['widthMm'],
+      error: 'A round pan is as wide as long',
+    }),
   z.object({
     kind: z.literal('mould'),
     name: shortText,

@@ -27,6 +27,7 @@ export const demoVessels: Named<Vessel>[] = [
   { id: 'slab-30', kind: 'tray', name: 'slab tray', lengthMm: 300, widthMm: 200, depthMm: 30 },
   { id: 'sheet-40', kind: 'tray', name: 'baking sheet', lengthMm: 400, widthMm: 300, depthMm: 20 },
   { id: 'tin-20', kind: 'tray', name: '20 cm square tin', lengthMm: 196, widthMm: 196, depthMm: 48 },
+  { id: 'ring-24', kind: 'tray', name: '24 cm ring', lengthMm: 238, widthMm: 238, depthMm: 45, round: true },
   { id: 'pan-9x13', kind: 'tray', name: '9 × 13 inch pan', lengthMm: 318, widthMm: 216, depthMm: 50 },
   { id: 'jars', kind: 'mould', name: 'set of six jars', cavities: 6, millilitres: 190, count: 2 },
   { id: 'drops-54', kind: 'mould', name: '54-cavity mould', cavities: 54, millilitres: 2.6, count: 4 },

@@ -9,8 +9,9 @@ import { testConditions } from '../testing'
 import { analyse } from './analyse'
 import { boiledIn, type FormulaDocument, gramsAsWritten } from './document'
 import { faultsOf } from './faults'
+import { layoutOf } from './layout'
 import { gramsOfBoil } from './plan'
-import { piecesPerVessel, scale } from './scale'
+import { liesThick, piecesPerVessel, scale, slabOf } from './scale'
 import { finishedMix, traceSteps } from './trace'
 import { verdictsOf } from './verdicts'
 
@@ -162,6 +163,20 @@ describe('sizing', () => {
       vessel: { ...tray, lengthMm: 300, widthMm: 200 },
     })
     expect(plan.vessels).toBe(2)
+  })
+
+  test.each([
+    { kind: 'tray' as const, name: 'tin', lengthMm: 196, widthMm: 196 },
+    { kind: 'tray' as const, name: 'ring', lengthMm: 238, widthMm: 238, round: true },
+  ])('pours all of a batch into one $name at the depth that is said, and fills as much of it by that depth', (tin) => {
+    const plan = scale(caramels, { size: { by: 'weight', grams: 900 }, vessel: tin })
+    const heightMm = liesThick(caramels, plan, tin, 1)
+    const shape = { ...caramels.shape, heightMm } as typeof caramels.shape
+    const poured = scale(caramels, { size: { by: 'weight', grams: 900 }, shape, vessel: tin })
+    expect(poured.vessels).toBe(1)
+    expect(slabOf(caramels, poured, tin)).toMatchObject({ fullTrays: 1, barMm: null })
+    expect(scale(caramels, { size: { by: 'vessels', count: 1 }, shape, vessel: tin }).outGrams / 900).toBeCloseTo(1, 2)
+    expect(poured.pieces).toBe(layoutOf(shape as Extract<typeof shape, { kind: 'cut' }>, tin).count)
   })
 
   test.each([

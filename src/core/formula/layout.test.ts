@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { layoutOf, type Rect } from './layout'
+import { barAt, trayArea } from './tray'
 
 const cut = (lengthMm: number, widthMm: number, round = false) =>
   ({ kind: 'cut', lengthMm, widthMm, heightMm: 10, round }) as const
@@ -24,8 +25,26 @@ function bruteForce(a: number, b: number, length: number, width: number): number
 const apart = (p: Rect, q: Rect, slack = 1e-6): boolean =>
   p.x + p.w <= q.x + slack || q.x + q.w <= p.x + slack || p.y + p.h <= q.y + slack || q.y + q.h <= p.y + slack
 
+const outside = (places: readonly Rect[], length: number, width: number): Rect[] =>
+  places.filter((p) => p.x < -1e-6 || p.y < -1e-6 || p.x + p.w > length + 1e-6 || p.y + p.h > width + 1e-6)
+
 const centresApart = (p: Rect, q: Rect): number =>
   Math.hypot(p.x + p.w / 2 - q.x - q.w / 2, p.y + p.h / 2 - q.y - q.h / 2)
+
+/** Pairs among `places` of which `clash` is so, each with the `near` after it; one expectation a tray, for each takes its time. */
+const pairsThat = (clash: (p: Rect, q: Rect) => boolean, places: readonly Rect[], near = places.length): Rect[][] =>
+  places.flatMap((p, i) =>
+    places
+      .slice(i + 1, i + 1 + near)
+      .filter((q) => clash(p, q))
+      .map((q) => [p, q]),
+  )
+const overlap = (p: Rect, q: Rect): boolean => !apart(p, q)
+/** Rounds of `d` across that lie closer than they can. */
+const closerThan =
+  (d: number) =>
+  (p: Rect, q: Rect): boolean =>
+    centresApart(p, q) < d - 1e-6
 
 describe('knife cuts', () => {
   test.each([
@@ -57,12 +76,9 @@ describe('knife cuts', () => {
     // so many that rows are cut, so few that each is placed
     const { count, places } = layoutOf(cut(9, 31), { lengthMm: 900, widthMm: 1200 })
     expect(places).toHaveLength(count)
-    for (const p of places) {
-      expect(p.x + p.w).toBeLessThanOrEqual(900 + 1e-6)
-      expect(p.y + p.h).toBeLessThanOrEqual(1200 + 1e-6)
-    }
+    expect(outside(places, 900, 1200)).toEqual([])
     const sorted = [...places].sort((p, q) => p.y - q.y)
-    for (const [i, p] of sorted.entries()) for (const q of sorted.slice(i + 1, i + 140)) expect(apart(p, q)).toBe(true)
+    expect(pairsThat(overlap, sorted, 140)).toEqual([])
   })
 
   it('are as many as trying every cut gives', () => {
@@ -82,12 +98,8 @@ describe('knife cuts', () => {
       fc.property(measure, measure, fc.double({ min: 80, max: 420, noNaN: true }), (a, b, l) => {
         const tray = { lengthMm: l, widthMm: 200 }
         const { places, used } = layoutOf(cut(a, b), tray)
-        for (const p of places) {
-          expect(p.x + p.w).toBeLessThanOrEqual(l + 1e-6)
-          expect(p.y + p.h).toBeLessThanOrEqual(200 + 1e-6)
-        }
-        for (const [i, p] of places.slice(0, 60).entries())
-          for (const q of places.slice(i + 1, 60)) expect(apart(p, q)).toBe(true)
+        expect(outside(places, l, 200)).toEqual([])
+        expect(pairsThat(overlap, places.slice(0, 60))).toEqual([])
         expect(used).toBeCloseTo((places.length * a * b) / (l * 200), 9)
         expect(used).toBeLessThanOrEqual(1 + 1e-9)
       }),
@@ -130,12 +142,8 @@ describe('round cutters', () => {
         (d, l) => {
           const { places } = layoutOf(cut(d, d, true), { lengthMm: l, widthMm: 180 })
           expect(places.length).toBeGreaterThanOrEqual(Math.floor(l / d) * Math.floor(180 / d))
-          for (const p of places) {
-            expect(p.x + d).toBeLessThanOrEqual(l + 1e-6)
-            expect(p.y + d).toBeLessThanOrEqual(180 + 1e-6)
-          }
-          for (const [i, p] of places.slice(0, 50).entries())
-            for (const q of places.slice(i + 1, 50)) expect(centresApart(p, q)).toBeGreaterThanOrEqual(d - 1e-6)
+          expect(outside(places, l, 180)).toEqual([])
+          expect(pairsThat(closerThan(d), places.slice(0, 50))).toEqual([])
         },
       ),
       { numRuns: 60 },
@@ -145,4 +153,55 @@ describe('round cutters', () => {
 
 it('wants sizes above nothing', () => {
   expect(() => layoutOf(cut(0, 10), { lengthMm: 100, widthMm: 100 })).toThrow(RangeError)
+})
+
+describe('a round pan', () => {
+  const pan = (d: number) => ({ lengthMm: d, widthMm: d, round: true })
+  const span = fc.double({ min: 8, max: 60, noNaN: true })
+  const across = fc.double({ min: 40, max: 320, noNaN: true })
+
+  it('gives pieces that lie apart, inside its rim and before the bar, as many as are counted', () => {
+    fc.assert(
+      fc.property(
+        span,
+        span,
+        across,
+        fc.double({ min: 0.05, max: 1, noNaN: true }),
+        fc.boolean(),
+        (a, b, d, share, round) => {
+          const bar = barAt(pan(d), share)
+          const { places, count, used } = layoutOf(cut(a, round ? a : b, round), pan(d), bar)
+          expect(places).toHaveLength(count)
+          expect(used).toBeLessThanOrEqual(1 + 1e-9)
+          const beyondRim = places.filter((p) => {
+            const [cx, cy] = [Math.abs(p.x + p.w / 2 - d / 2), Math.abs(p.y + p.h / 2 - d / 2)]
+            const furthest = round ? Math.hypot(cx, cy) + p.w / 2 : Math.hypot(cx + p.w / 2, cy + p.h / 2)
+            return furthest > d / 2 + 1e-3
+          })
+          expect(beyondRim).toEqual([])
+          expect(outside(places, bar + 1e-3, d)).toEqual([])
+          expect(pairsThat(round ? closerThan(a) : overlap, places)).toEqual([])
+        },
+      ),
+      { numRuns: 150 },
+    )
+  })
+
+  test.each([
+    // one piece as large as fits, four about the middle, a flower of seven
+    [cut(70, 70), 100, 1],
+    [cut(50, 50), 142, 4],
+    [cut(40, 40, true), 120.1, 7],
+  ])('of %o, %d mm across, gives %d', (shape, d, count) => {
+    expect(layoutOf(shape, pan(d)).count).toBe(count)
+  })
+
+  it('holds less than the square it stands in, and its bar leaves the share asked for', () => {
+    fc.assert(
+      fc.property(across, fc.double({ min: 0, max: 1, noNaN: true }), (d, share) => {
+        expect(trayArea(pan(d))).toBeCloseTo((Math.PI * d * d) / 4, 6)
+        expect(trayArea(pan(d), barAt(pan(d), share)) / trayArea(pan(d))).toBeCloseTo(share, 4)
+      }),
+    )
+  })
 })

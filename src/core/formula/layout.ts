@@ -1,5 +1,7 @@
 /** Pieces laid out on a tray: straight knife cuts from edge to edge, or a round cutter in rows. */
 import type { Shape } from './document'
+import { roundPan } from './round-pan'
+import { type TrayMeasures, trayArea } from './tray'
 
 export interface Rect {
   readonly x: number
@@ -25,35 +27,40 @@ export interface Layout {
 const SLACK = 1e-6
 const fits = (room: number, each: number): number => Math.floor(room / each + SLACK)
 
+/** What cuts these pieces out of this tray. @throws RangeError for a tray or piece without size. */
+function cutterFor(shape: Extract<Shape, { kind: 'cut' }>, { lengthMm, widthMm, round }: TrayMeasures): Cutter {
+  if (!(lengthMm > 0 && widthMm > 0 && shape.lengthMm > 0 && shape.widthMm > 0))
+    throw new RangeError('A tray and a piece have a length and a width')
+  if (round) return roundPan(lengthMm, shape.lengthMm, shape.widthMm, shape.round ?? false)
+  return shape.round ? roundCutter(shape.lengthMm) : knife(shape.lengthMm, shape.widthMm, Math.max(lengthMm, widthMm))
+}
+
 /**
- * The most pieces of `shape` a tray of `lengthMm` × `widthMm` gives, with where they lie.
+ * The most pieces of `shape` a tray gives up to a bar `upTo` mm along it, with where they lie.
  * Knife cuts run from edge to edge of what is being cut (guillotine cuts); pieces may lie either way round.
  * @throws RangeError for a tray or piece without size.
  */
 export function layoutOf(
   shape: Extract<Shape, { kind: 'cut' }>,
-  { lengthMm, widthMm }: { readonly lengthMm: number; readonly widthMm: number },
+  tray: TrayMeasures,
+  upTo: number = tray.lengthMm,
 ): Layout {
-  if (!(lengthMm > 0 && widthMm > 0 && shape.lengthMm > 0 && shape.widthMm > 0))
-    throw new RangeError('A tray and a piece have a length and a width')
-  const { count, places } = shape.round
-    ? roundCutter(shape.lengthMm)
-    : knife(shape.lengthMm, shape.widthMm, Math.max(lengthMm, widthMm))
-  const pieces = count(lengthMm, widthMm)
+  const { count, places } = cutterFor(shape, tray)
+  const pieces = count(upTo, tray.widthMm)
   const each = shape.round ? (Math.PI * shape.lengthMm ** 2) / 4 : shape.lengthMm * shape.widthMm
   return {
     count: pieces,
-    places: pieces > MOST_PLACES ? [] : places(lengthMm, widthMm),
+    places: pieces > MOST_PLACES ? [] : places(upTo, tray.widthMm),
     round: shape.round ?? false,
-    used: (pieces * each) / (lengthMm * widthMm),
+    used: (pieces * each) / trayArea(tray, upTo),
   }
 }
 
 /** ◊ More pieces than this on one tray are counted, not placed one by one. */
 const MOST_PLACES = 5000
 
-/** Takes pieces out of a slab. */
-interface Cutter {
+/** Takes pieces out of a slab of a length, and of the width of its tray. */
+export interface Cutter {
   /** Most pieces out of a slab. */
   count(length: number, width: number): number
   places(length: number, width: number): Rect[]
@@ -191,14 +198,9 @@ function searchCutter(a: number, b: number, longest: number): Cutter {
 }
 
 /** How many pieces a slab of any length up to the tray's gives, at the tray's width: for finding where a bar goes. */
-export function piecesByLength(
-  shape: Extract<Shape, { kind: 'cut' }>,
-  { lengthMm, widthMm }: { readonly lengthMm: number; readonly widthMm: number },
-): (length: number) => number {
-  const { count } = shape.round
-    ? roundCutter(shape.lengthMm)
-    : knife(shape.lengthMm, shape.widthMm, Math.max(lengthMm, widthMm))
-  return (length) => (length > 0 ? count(length, widthMm) : 0)
+export function piecesByLength(shape: Extract<Shape, { kind: 'cut' }>, tray: TrayMeasures): (length: number) => number {
+  const { count } = cutterFor(shape, tray)
+  return (length) => (length > 0 ? count(length, tray.widthMm) : 0)
 }
 
 /** The largest of `rising` that is not above `most`; 0 for none. */

@@ -5,10 +5,11 @@ import type { GramsByLine, Shape } from './document'
 export interface Tray {
   readonly kind: 'tray'
   readonly name: string
-  /** Inside. */
+  /** Inside; both are the diameter of a round pan or ring. */
   readonly lengthMm: number
   readonly widthMm: number
   readonly depthMm?: number
+  readonly round?: boolean
 }
 
 export interface Mould {

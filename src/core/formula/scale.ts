@@ -17,6 +17,7 @@ import { piecesByLength } from './layout'
 import { ingredientIn } from './mixes'
 import { type BatchPlan, type PlannedBoil, scaleGrams, type Tray, type Vessel } from './plan'
 import { finishedMix, traceSteps } from './trace'
+import { barAt, trayArea } from './tray'
 
 export type Size =
   | { readonly by: 'pieces'; readonly pieces: number }
@@ -54,7 +55,7 @@ export function piecesPerVessel(shape: Shape, vessel: Vessel, each: number, dens
   if (vessel.kind === 'mould') return vessel.cavities
   if (shape.kind === 'cut') return piecesByLength(shape, vessel)(vessel.lengthMm)
   if (shape.kind === 'mould') return 0
-  return Math.floor((vessel.lengthMm * vessel.widthMm * shape.thicknessMm * density) / 1000 / each)
+  return Math.floor((trayArea(vessel) * shape.thicknessMm * density) / 1000 / each)
 }
 
 type Cut = Extract<Shape, { kind: 'cut' }>
@@ -73,11 +74,11 @@ const SPILL = 0.01
 
 /** How `grams` of a slab lie on this tray at the height of `shape`, `density` in g/ml with its air. */
 export function slabOn(shape: Cut, tray: Tray, grams: number, density: number): Slab {
-  const trays = (grams * 1000) / (density * shape.heightMm * tray.lengthMm * tray.widthMm)
+  const trays = (grams * 1000) / (density * shape.heightMm * trayArea(tray))
   const piecesIn = piecesByLength(shape, tray)
   const whole = Math.floor(trays + SPILL)
   const rest = trays - whole
-  const barMm = rest > SPILL ? rest * tray.lengthMm : null
+  const barMm = rest > SPILL ? barAt(tray, rest) : null
   return { fullTrays: whole, barMm, pieces: whole * piecesIn(tray.lengthMm) + (barMm === null ? 0 : piecesIn(barMm)) }
 }
 
@@ -98,15 +99,15 @@ function slabGrams(shape: Cut, tray: Tray, pieces: number, density: number): num
     if (piecesIn(middle * BAR_STEP) >= rest) high = middle
     else low = middle
   }
-  const length = full * tray.lengthMm + Math.min(high * BAR_STEP, tray.lengthMm)
-  return (length * tray.widthMm * shape.heightMm * density) / 1000
+  const area = full * trayArea(tray) + trayArea(tray, Math.min(high * BAR_STEP, tray.lengthMm))
+  return (area * shape.heightMm * density) / 1000
 }
 
 /** What one vessel holds when it is covered or filled to the wanted height, g. */
 function vesselGrams(shape: Shape, vessel: Vessel, density: number): number {
   if (vessel.kind === 'mould') return vessel.cavities * vessel.millilitres * density
   const height = shape.kind === 'cut' ? shape.heightMm : shape.kind === 'broken' ? shape.thicknessMm : 0
-  return (vessel.lengthMm * vessel.widthMm * height * density) / 1000
+  return (trayArea(vessel) * height * density) / 1000
 }
 
 /** ◊ What stays in the pot and on the spoon when a whole tray or mould is filled. */
@@ -216,7 +217,7 @@ export function slabOf(formula: FormulaDocument, plan: BatchPlan, tray: Tray): S
 /** Thickness, mm, of the whole batch poured over `trays` of this tray. */
 export function liesThick(formula: FormulaDocument, plan: BatchPlan, tray: Tray, trays: number): number {
   const finished = finishedMix(traceSteps(formula, plan.grams))
-  return slabThickness(finished, massOf(finished) * (1 - CLINGS), tray.lengthMm * tray.widthMm * trays, formula.air)
+  return slabThickness(finished, massOf(finished) * (1 - CLINGS), trayArea(tray) * trays, formula.air)
 }
 
 /** How many boils each takes so that none fills the pot beyond what is safe, labelled and in cooking order. */

@@ -8,6 +8,7 @@ import {
   type Size,
   scale,
   traceSteps,
+  trayArea,
   type Vessel,
 } from '@/core'
 import { mainPiece, sizeBatch } from './size-batch'
@@ -79,7 +80,7 @@ function spareOf(formula: FormulaDocument, vessel: Vessel): number {
   try {
     const plan = scale(formula, { size: sizeAsWritten(formula), vessel })
     // one large tray before several small ones
-    return plan.vessels > 0 ? plan.vessels * (TRAY + vessel.lengthMm * vessel.widthMm) : Number.POSITIVE_INFINITY
+    return plan.vessels > 0 ? plan.vessels * (TRAY + trayArea(vessel)) : Number.POSITIVE_INFINITY
   } catch (error) {
     // a piece larger than the tray
     if (error instanceof RangeError) return Number.POSITIVE_INFINITY

@@ -22,7 +22,7 @@ import { Sentence } from './sentence'
 import { mainPiece, type Sized, sizeBatch } from './size-batch'
 import { sizeText } from './size-editor'
 import { StartDialog } from './start-dialog'
-import { useSize } from './use-size'
+import { useSizing } from './use-sizing'
 
 interface Props {
   readonly id: string
@@ -43,7 +43,7 @@ type View = (typeof views)[number]['id']
 /** One formula, sized for tonight: the sentence, what to weigh, the ladder and what it will be; the layout; getting ready. */
 export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
   const say = useSay()
-  const { size, shape, setSize, setShape } = useSize(id, formula)
+  const { size, shape, onSizing } = useSizing(id, formula)
   const [choice, setChoice] = useState(() => firstChoice(formula, kitchen))
   const [view, setView] = useState<View>('batch')
   const [part, setPart] = useState<string | null | undefined>(undefined)
@@ -109,8 +109,7 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
           shape={shape}
           choice={choice}
           plan={sized?.plan ?? null}
-          onSize={setSize}
-          onShape={setShape}
+          onSizing={onSizing}
           onChoice={setChoice}
         >
           <p role={sized ? undefined : 'alert'} className="ml-auto text-body font-medium text-lemon">

@@ -21,7 +21,7 @@ import { MouldDrawing } from './mould-drawing'
 import { countWord } from './sentence'
 import type { Sized } from './size-batch'
 import { mainPiece } from './size-batch'
-import { TrayDrawing } from './tray-drawing'
+import { rimOf, TrayDrawing } from './tray-drawing'
 
 interface Props {
   readonly formula: FormulaDocument
@@ -138,7 +138,7 @@ function Sheet({ tray, covers, pieces }: { tray: Tray; covers: number; pieces: n
           y={-5}
           width={tray.lengthMm + 10}
           height={tray.widthMm + 10}
-          rx={10}
+          rx={rimOf(tray, 10)}
           className="fill-none stroke-muted"
           strokeWidth={2}
         />
@@ -147,7 +147,7 @@ function Sheet({ tray, covers, pieces }: { tray: Tray; covers: number; pieces: n
           y={(tray.widthMm * (1 - Math.sqrt(covers))) / 2}
           width={tray.lengthMm * Math.sqrt(covers)}
           height={tray.widthMm * Math.sqrt(covers)}
-          rx={18}
+          rx={tray.round ? tray.lengthMm / 2 : 18}
           fill="var(--color-slab)"
           stroke="var(--color-slab-edge)"
         />
@@ -155,9 +155,11 @@ function Sheet({ tray, covers, pieces }: { tray: Tray; covers: number; pieces: n
           <text x={tray.lengthMm / 2} y={-9}>
             {say.length(inMillimetres(tray.lengthMm))}
           </text>
-          <text transform={`translate(-9 ${tray.widthMm / 2}) rotate(-90)`}>
-            {say.length(inMillimetres(tray.widthMm))}
-          </text>
+          {!tray.round && (
+            <text transform={`translate(-9 ${tray.widthMm / 2}) rotate(-90)`}>
+              {say.length(inMillimetres(tray.widthMm))}
+            </text>
+          )}
         </g>
       </svg>
       <figcaption className="text-body text-muted">

@@ -4,11 +4,13 @@ import type { ReactNode } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import { type BatchPlan, type FormulaDocument, inMillimetres, type Shape, type Size } from '@/core'
 import { ChoiceList, Slot } from '@/ui/kit/slot'
+import { traySaid } from '@/ui/kitchen/said'
 import { useSay } from '@/ui/shell/preferences'
 import { formatCount } from '@/words'
 import { type Choice, vesselOf } from './equipment'
-import { ShapeEditor, shapeText } from './shape-editor'
+import { AllOfIt, ShapeEditor, shapeText } from './shape-editor'
 import { SizeEditor, sizeText } from './size-editor'
+import type { Sizing } from './use-sizing'
 
 interface Props {
   readonly formula: FormulaDocument
@@ -17,17 +19,17 @@ interface Props {
   readonly shape: Shape
   readonly choice: Choice
   readonly plan: BatchPlan | null
-  onSize(size: Size): void
-  onShape(shape: Shape): void
+  onSizing(to: Partial<Sizing>): void
   onChoice(choice: Choice): void
   /** What the batch comes to, said after the sentence. */
   readonly children: ReactNode
 }
 
 /** The batch as a sentence; every word in white can be changed. */
-export function Sentence({ formula, kitchen, size, shape, choice, plan, onSize, onShape, onChoice, children }: Props) {
+export function Sentence({ formula, kitchen, size, shape, choice, plan, onSizing, onChoice, children }: Props) {
   const say = useSay()
   const vessel = vesselOf(kitchen, choice)
+  const onShape = (shape: Shape): void => onSizing({ shape })
   const pick =
     (change: (id: string) => Partial<Choice>, close: () => void) =>
     (id: string): void => {
@@ -38,11 +40,28 @@ export function Sentence({ formula, kitchen, size, shape, choice, plan, onSize, 
     <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 text-title text-on-bar">
       <span>Make</span>
       <Slot label="How much" text={sizeText(formula, size, vessel, say)}>
-        {() => <SizeEditor formula={formula} size={size} plan={plan} vessel={vessel} onSize={onSize} />}
+        {() => (
+          <SizeEditor formula={formula} size={size} plan={plan} vessel={vessel} onSize={(size) => onSizing({ size })} />
+        )}
       </Slot>
       <span>{shape.kind === 'broken' ? 'spread' : 'of'}</span>
       <Slot label={shape.kind === 'broken' ? 'How thick' : 'Size of a piece'} text={shapeText(shape, say)}>
-        {() => <ShapeEditor shape={shape} cutters={kitchen.cutter} onShape={onShape} />}
+        {(close) => (
+          <>
+            <ShapeEditor shape={shape} cutters={kitchen.cutter} onShape={onShape} />
+            {plan && vessel?.kind === 'tray' && (
+              <AllOfIt
+                formula={formula}
+                plan={plan}
+                tray={vessel}
+                onSizing={(to) => {
+                  onSizing(to)
+                  close()
+                }}
+              />
+            )}
+          </>
+        )}
       </Slot>
       <span>in</span>
       <Slot label="Set in" text={vesselText(kitchen, choice, plan)}>
@@ -54,10 +73,7 @@ export function Sentence({ formula, kitchen, size, shape, choice, plan, onSize, 
               .map((v) => ({
                 id: v.id,
                 label: v.name,
-                detail:
-                  v.kind === 'tray'
-                    ? say.size(inMillimetres(v.lengthMm), inMillimetres(v.widthMm))
-                    : `${v.millilitres} ml each`,
+                detail: v.kind === 'tray' ? traySaid(v, say) : `${v.millilitres} ml each`,
               }))}
             onPick={(id) => {
               onChoice({ ...choice, vessel: id })

@@ -1,10 +1,13 @@
 'use client'
 
 import type { KitchenView } from '@/contract/kitchen'
-import { inMillimetres, type Shape } from '@/core'
+import { type BatchPlan, type FormulaDocument, inMillimetres, liesThick, type Shape, type Tray } from '@/core'
+import { Button } from '@/ui/kit/button'
 import { NumberField } from '@/ui/kit/number-field'
 import { ChoiceList } from '@/ui/kit/slot'
+import { useSay } from '@/ui/shell/preferences'
 import type { Say } from '@/words'
+import type { Sizing } from './use-sizing'
 
 export function shapeText(shape: Shape, say: Say): string {
   if (shape.kind === 'mould') return `${shape.millilitres} ml pieces`
@@ -100,5 +103,31 @@ export function ShapeEditor({ shape, cutters, onShape }: Props) {
         }}
       />
     </>
+  )
+}
+
+interface AllOfItProps {
+  readonly formula: FormulaDocument
+  readonly plan: BatchPlan
+  readonly tray: Tray
+  onSizing(to: Sizing): void
+}
+
+/** How deep the batch lies when all of it goes into one tray, and the way to have it so. */
+export function AllOfIt({ formula, plan, tray, onSizing }: AllOfItProps) {
+  const say = useSay()
+  const { shape, outGrams } = plan
+  const deep = liesThick(formula, plan, tray, 1)
+  if (shape.kind === 'mould' || deep < LENGTH.least / 2 || deep > LENGTH.most) return null
+  const depth = Math.round(deep * 10) / 10
+  const sized: Shape = shape.kind === 'cut' ? { ...shape, heightMm: depth } : { ...shape, thicknessMm: depth }
+  return (
+    <Button
+      className="mt-4 min-h-11 w-full px-3 text-left text-body"
+      onClick={() => onSizing({ size: { by: 'weight', grams: Math.round(outGrams) }, shape: sized })}
+    >
+      All of it into one {tray.name}: <strong className="figures">{say.length(inMillimetres(depth))}</strong>{' '}
+      {shape.kind === 'cut' ? 'deep' : 'thin'}
+    </Button>
   )
 }

@@ -1,6 +1,8 @@
 'use client'
 
+import { useId } from 'react'
 import { inMillimetres, layoutOf, type Shape, type Tray } from '@/core'
+import { traySaid } from '@/ui/kitchen/said'
 import { useSay } from '@/ui/shell/preferences'
 import { formatCount } from '@/words'
 
@@ -13,10 +15,14 @@ interface Props {
   readonly count: number
 }
 
+/** How round the corners of a tray are drawn, mm. */
+export const rimOf = (tray: Tray, corner: number): number => (tray.round ? tray.lengthMm / 2 + corner / 2 : corner)
+
 /** A tray from above, to scale, with its cuts. Measures stand along its sides. */
 export function TrayDrawing({ shape, tray, barMm, count }: Props) {
   const say = useSay()
-  const { count: pieces, places, round, used } = layoutOf(shape, { ...tray, lengthMm: barMm ?? tray.lengthMm })
+  const clip = useId()
+  const { count: pieces, places, round, used } = layoutOf(shape, tray, barMm ?? tray.lengthMm)
   const font = tray.lengthMm / 24
   const pad = font * 1.7
   return (
@@ -25,21 +31,25 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
         viewBox={`${-pad} ${-pad} ${tray.lengthMm + 2 * pad} ${tray.widthMm + 2 * pad}`}
         className="max-h-[44vh] w-full"
         role="img"
-        aria-label={`${tray.name}, ${say.size(inMillimetres(tray.lengthMm), inMillimetres(tray.widthMm))} inside, cut into ${pieces} pieces`}
+        aria-label={`${tray.name}, ${traySaid(tray, say)} inside, cut into ${pieces} pieces`}
       >
         <rect
           x={-5}
           y={-5}
           width={tray.lengthMm + 10}
           height={tray.widthMm + 10}
-          rx={10}
+          rx={rimOf(tray, 10)}
           className="fill-none stroke-muted"
           strokeWidth={2}
         />
+        <clipPath id={clip}>
+          <rect width={barMm ?? tray.lengthMm} height={tray.widthMm} />
+        </clipPath>
         <rect
-          width={barMm ?? tray.lengthMm}
+          width={tray.lengthMm}
           height={tray.widthMm}
-          rx={4}
+          rx={rimOf(tray, 4)}
+          clipPath={`url(#${clip})`}
           fill="var(--color-slab-wash)"
           opacity={0.55}
         />
@@ -74,9 +84,11 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
           <text x={tray.lengthMm / 2} y={-font * 0.7}>
             {say.length(inMillimetres(tray.lengthMm))}
           </text>
-          <text transform={`translate(${-font * 0.7} ${tray.widthMm / 2}) rotate(-90)`}>
-            {say.length(inMillimetres(tray.widthMm))}
-          </text>
+          {!tray.round && (
+            <text transform={`translate(${-font * 0.7} ${tray.widthMm / 2}) rotate(-90)`}>
+              {say.length(inMillimetres(tray.widthMm))}
+            </text>
+          )}
         </g>
       </svg>
       <figcaption className="mt-1 text-body">

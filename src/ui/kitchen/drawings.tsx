@@ -50,6 +50,13 @@ function Vessel({ facts }: { readonly facts: KitchenFacts<'vessel'> }) {
     )
   }
   const scale = 0.28
+  if (facts.round)
+    return (
+      <svg width={facts.lengthMm * scale + 8} height={facts.lengthMm * scale + 8} aria-hidden>
+        <circle cx="50%" cy="50%" r={(facts.lengthMm * scale) / 2 + 3} fill="#98a1ad" />
+        <circle cx="50%" cy="50%" r={(facts.lengthMm * scale) / 2} fill="#d9dee5" />
+      </svg>
+    )
   return (
     <svg width={facts.lengthMm * scale + 8} height={facts.widthMm * scale + 8} aria-hidden>
       <rect x={1} y={1} width={facts.lengthMm * scale + 6} height={facts.widthMm * scale + 6} rx={7} fill="#98a1ad" />

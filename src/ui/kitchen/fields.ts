@@ -115,8 +115,9 @@ export const sections: readonly Section[] = [
     about: 'By their inside: the slab knows no other size.',
     fields: [
       name,
+      { name: 'round', label: 'Round: a pan or a ring', as: 'yes' },
       { name: 'lengthMm', label: 'Inside length', as: 'length', hint: inside },
-      { name: 'widthMm', label: 'Inside width', as: 'length', hint: inside },
+      { name: 'widthMm', label: 'Inside width', as: 'length', hint: 'of a round one the same again' },
       { name: 'depthMm', label: 'Depth', as: 'length', optional: { nothing: undefined }, hint: 'mm, cm or in' },
     ],
     fresh: { kind: 'tray', name: '', lengthMm: 300, widthMm: 200 },

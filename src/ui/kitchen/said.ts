@@ -1,6 +1,6 @@
 /** A thing of the kitchen in a line or two: what a maker wants to know of it at a glance. */
 import { correctionOf, type KitchenFacts, type KitchenKind, pressureIn } from '@/contract/kitchen'
-import { boilingPoint, inCelsius, inCelsiusStep, inGrams, inMillimetres, mix, shownAt } from '@/core'
+import { boilingPoint, inCelsius, inCelsiusStep, inGrams, inMillimetres, mix, shownAt, type TrayMeasures } from '@/core'
 import { formatCount, formatShare, measureOf, type Say, surfaceNames } from '@/words'
 
 const heavy = measureOf('kilograms')
@@ -17,6 +17,10 @@ export function thermometerSaid(facts: KitchenFacts<'thermometer'>, say: Say, no
   if (Math.abs(off) < 0.25) return `true, ± ${say.step(inCelsiusStep(c.sd))}`
   return `shows ${say.step(inCelsiusStep(Math.abs(off)))} too ${off > 0 ? 'much' : 'little'}, ± ${say.step(inCelsiusStep(c.sd))}`
 }
+
+/** A tray by its inside: its sides, or how far across it is. */
+export const traySaid = ({ lengthMm, widthMm, round }: TrayMeasures, say: Say): string =>
+  round ? `${say.length(inMillimetres(lengthMm))} across` : say.size(inMillimetres(lengthMm), inMillimetres(widthMm))
 
 type Saying<K extends KitchenKind> = (facts: KitchenFacts<K>, say: Say, now: number) => string[]
 
@@ -35,7 +39,7 @@ const sayings: { [K in KitchenKind]: Saying<K> } = {
   ],
   vessel: (v, say) =>
     v.kind === 'tray'
-      ? [say.size(...[v.lengthMm, v.widthMm, ...(v.depthMm ? [v.depthMm] : [])].map(inMillimetres))]
+      ? [traySaid(v, say), ...(v.depthMm ? [`${say.length(inMillimetres(v.depthMm))} deep`] : [])]
       : [`${v.cavities} of ${v.millilitres} ml`, `you have ${v.count ?? 1}`],
   surface: (x, say) => [
     surfaceNames[x.kind],

@@ -2,7 +2,8 @@ import { useEffect, useState } from 'react'
 import { type FormulaDocument, type Shape, type Size, scale } from '@/core'
 import { sizeAsWritten } from './equipment'
 
-interface Sizing {
+/** How much is made, and of what size a piece is. */
+export interface Sizing {
   readonly size: Size
   readonly shape: Shape
 }
@@ -19,7 +20,7 @@ function keptIn(key: string, formula: FormulaDocument): Sizing | null {
 }
 
 /** The size of a batch: as the formula is written, or as it was last sized on this screen. */
-export function useSize(id: string, formula: FormulaDocument) {
+export function useSizing(id: string, formula: FormulaDocument) {
   const key = `size ${id}`
   const [sizing, setSizing] = useState<Sizing>(() => ({ size: sizeAsWritten(formula), shape: formula.shape }))
   // the server knows nothing of it: it is read once the page is there
@@ -33,5 +34,5 @@ export function useSize(id: string, formula: FormulaDocument) {
       localStorage.setItem(key, JSON.stringify(next))
       return next
     })
-  return { ...sizing, setSize: (size: Size) => change({ size }), setShape: (shape: Shape) => change({ shape }) }
+  return { ...sizing, onSizing: change }
 }
