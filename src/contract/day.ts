@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import type { FormulaDocument, Gives } from '@/core'
 import { within } from './bounds'
+import type { BoilView } from './cook'
 import type { KitchenView } from './kitchen'
 import { day, handle, innerId, ulid } from './text'
 
@@ -88,6 +89,12 @@ export interface DayFormula {
   readonly document: FormulaDocument
 }
 
+export interface Cooked {
+  readonly startedAt: string
+  readonly watchedAt: string | null
+  readonly pulledAt: string | null
+}
+
 export interface DayView {
   readonly date: string
   readonly day: Day
@@ -104,6 +111,8 @@ export interface DayView {
   readonly earlier: readonly { readonly date: string; readonly items: Day['items'] }[]
   /** Grams there are of what the kitchen keeps in lots, by ingredient. */
   readonly stock: Readonly<Record<string, number>>
-  /** When the boils that were begun were lit and pulled, by block. */
-  readonly cooked: Readonly<Record<string, { readonly startedAt: string; readonly pulledAt: string | null }>>
+  /** When the boils that were begun were lit, read at the heat at which nobody leaves a pot, and pulled, by block. */
+  readonly cooked: Readonly<Record<string, Cooked>>
+  /** Of those the boils that are on the stove, by block: the page follows them. */
+  readonly onStove: Readonly<Record<string, BoilView>>
 }

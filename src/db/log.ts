@@ -215,6 +215,17 @@ const aSecond = (rows: readonly StoredReading[]): StoredReading[] => [
   ...new Map(rows.map((r) => [Math.floor(r.at.getTime() / 1000), r])).values(),
 ]
 
+/** When a boil was first read at `celsius` or above, as its thermometer showed it; null where it never was. */
+export async function firstReadAt(db: Db, boilId: string, celsius: number): Promise<Date | null> {
+  const [row] = await db
+    .select({ at: readings.at })
+    .from(readings)
+    .where(and(eq(readings.boil, ofBoil(boilId)), gte(readings.celsius, celsius)))
+    .orderBy(asc(readings.n))
+    .limit(1)
+  return row?.at ?? null
+}
+
 /** Time of the newest reading of a boil, or null. */
 export async function lastReadingAt(db: Db, boilId: string): Promise<Date | null> {
   const [row] = await db.select({ at: boils.lastReadingAt }).from(boils).where(eq(boils.id, boilId))

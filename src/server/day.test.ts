@@ -52,8 +52,10 @@ describe('a day', () => {
     await logAct(r.boilId, { id: ulid(), at, act: { type: 'pulled', step: 'pull', celsius: null } }, new Date())
     const day = await wanted('2026-12-03', { boils: { 'a 1': r.boilId, 'b 1': ulid() } })
     await setDay('2026-12-03', day, 0)
-    const { cooked } = await dayOf('2026-12-03')
+    const { cooked, onStove } = await dayOf('2026-12-03')
     expect(Object.keys(cooked)).toEqual(['a 1'])
     expect(cooked['a 1']?.pulledAt).toBe(at)
+    // what has been pulled is on the stove no more
+    expect(onStove).toEqual({})
   })
 })

@@ -1,6 +1,7 @@
 /** The day of a date: what is wanted of it, with the formulas and the kitchen a plan is computed from. */
-import { blankDay, type Day, type DayView } from '@/contract/day'
-import { givesFrom, pacesFrom } from '@/core'
+import type { BoilView } from '@/contract/cook'
+import { blankDay, type Cooked, type Day, type DayView } from '@/contract/day'
+import { givesFrom, LEFT_BELOW, pacesFrom } from '@/core'
 import {
   daysBefore,
   db,
@@ -8,6 +9,7 @@ import {
   findBoil,
   findDay,
   findFormula,
+  firstReadAt,
   formulaNames,
   takenOfLots,
   taughtOf,
@@ -31,6 +33,7 @@ export async function dayOf(date: string): Promise<DayView> {
     ...blankDay(room),
     ...(earlier && { from: earlier.day.from, by: earlier.day.by, room: earlier.day.room, cooks: earlier.day.cooks }),
   }
+  const lit = (await Promise.all(Object.entries(day.boils).map(litBoil))).flat()
   const records = await Promise.all([...new Set(day.items.map((i) => i.formula))].map((id) => findFormula(db(), id)))
   return {
     date,
@@ -43,10 +46,9 @@ export async function dayOf(date: string): Promise<DayView> {
     paces: pacesFrom(before.flatMap(({ day: d }) => timedIn(d))),
     earlier: before.flatMap(({ date: on, day: { items } }) => (items.length > 0 ? [{ date: on, items }] : [])),
     stock: stockOf(things.lot, taken),
-    cooked: Object.fromEntries(
-      (
-        await Promise.all(Object.entries(day.boils).map(async ([block, id]) => [block, await cookedBoil(id)] as const))
-      ).flatMap(([block, cooked]) => (cooked ? [[block, cooked]] : [])),
+    cooked: Object.fromEntries(lit.map(({ block, cooked }) => [block, cooked])),
+    onStove: Object.fromEntries(
+      lit.flatMap(({ block, boil, cooked }) => (cooked.pulledAt === null && !boil.endedAt ? [[block, boil]] : [])),
     ),
   }
 }
@@ -88,12 +90,13 @@ async function givesIn({ pot, burner }: DayView['kitchen']): Promise<DayView['gi
   return Object.fromEntries(found.flat())
 }
 
-/** When a boil was lit and pulled; null for one that is gone. */
-async function cookedBoil(id: string): Promise<DayView['cooked'][string] | null> {
+/** A boil of a block, and when it was lit, watched and pulled; nothing for one that is gone. */
+async function litBoil([block, id]: [string, string]): Promise<{ block: string; boil: BoilView; cooked: Cooked }[]> {
   const boil = await findBoil(db(), id)
-  if (!boil) return null
-  const pulled = (await eventsAfter(db(), id, 0)).findLast((e) => e.act.type === 'pulled')
-  return { startedAt: boil.startedAt, pulledAt: pulled?.at ?? null }
+  if (!boil) return []
+  const [events, watched] = await Promise.all([eventsAfter(db(), id, 0), firstReadAt(db(), id, LEFT_BELOW)])
+  const pulledAt = events.findLast((e) => e.act.type === 'pulled')?.at ?? null
+  return [{ block, boil, cooked: { startedAt: boil.startedAt, watchedAt: watched?.toISOString() ?? null, pulledAt } }]
 }
 
 /** Writes a day, unless another was written since its writer looked. */

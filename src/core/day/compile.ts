@@ -34,7 +34,7 @@ export interface DayItem {
 export const stationThing = (station: Station): string => `station ${station}`
 
 /** °C from which on nobody leaves a pot. */
-const LEFT_BELOW = 110
+export const LEFT_BELOW = 110
 /** ◊ The heat is planned as long as four cooks in five take: standard deviations of its share of doubt. */
 const LONGER = { sds: 0.84, share: 0.1 }
 /** ◊ Minutes at least and most: a pull and a pour; washing a pot, and how long it may stand; getting ready before the flame. */

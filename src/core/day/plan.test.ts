@@ -125,7 +125,7 @@ describe('a day planned again', () => {
     }
     const day = roughDay(7)
     const plan = planned(day, 7)
-    const same = replan(day, plan, { now: 0, began: {}, ended: {}, by: {}, ways: {} })
+    const same = replan(day, plan, { now: 0, began: {}, ended: {}, expected: {}, by: {}, ways: {} })
     expect(same.placed).toEqual(plan.placed)
   })
 })

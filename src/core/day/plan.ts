@@ -54,13 +54,13 @@ class Board {
   readonly begun = new Set<string>()
 
   /** Takes the people of what has begun of a block. */
-  begin(way: Way, { now, began, ended, by }: SoFar): void {
+  begin(way: Way, soFar: SoFar): void {
     for (const t of way.tasks) {
-      const start = began[t.id]
+      const start = soFar.began[t.id]
       if (start === undefined) continue
       this.begun.add(t.id)
-      const end = ended[t.id] ?? endOf(start, t, now)
-      this.people.get(by[t.id] ?? '')?.add({ start, end, count: halves[t.attention] })
+      const end = endOf(start, t, soFar)
+      this.people.get(soFar.by[t.id] ?? '')?.add({ start, end, count: halves[t.attention] })
     }
   }
 
@@ -242,6 +242,8 @@ export interface SoFar {
   readonly now: number
   readonly began: Readonly<Record<string, number>>
   readonly ended: Readonly<Record<string, number>>
+  /** When tasks under way are foreseen to end, of those that are followed. */
+  readonly expected: Readonly<Record<string, number>>
   readonly by: Readonly<Record<string, string>>
   /** In which of its ways each block was begun; as planned where that is not said. */
   readonly ways: Readonly<Record<string, string>>
@@ -254,6 +256,7 @@ export function asPlanned(plan: DayPlan, now: number): SoFar {
     now,
     began: Object.fromEntries(begun.map((p) => [p.task.id, p.start])),
     ended: Object.fromEntries(begun.flatMap((p) => (p.end <= now ? [[p.task.id, p.end]] : []))),
+    expected: {},
     by: Object.fromEntries(begun.flatMap((p) => (p.person ? [[p.task.id, p.person]] : []))),
     ways: plan.ways,
   }
@@ -276,9 +279,11 @@ function unlitOfTwo(plan: DayPlan, { began }: SoFar): string | null {
 /** ◊ s that what takes longer than planned is given, again and again: what waits for it is not called before it is over. */
 const OVERRUN = 60
 
-/** When a task under way ends, as far as it is known. */
-const endOf = (start: number, { seconds }: Task, now: number): number =>
-  start + seconds > now ? start + seconds : now + OVERRUN
+/** When a task under way ends, as far as it is known: as its pot is followed, else as long as it was planned. */
+function endOf(start: number, { id, seconds }: Task, { now, ended, expected }: SoFar): number {
+  const foreseen = expected[id] ?? start + seconds
+  return ended[id] ?? (foreseen > now ? foreseen : now + OVERRUN)
+}
 
 /** A block that has begun, in its way. */
 interface Fixed {
@@ -330,7 +335,8 @@ function fixedPlace(board: Board, block: Block, fixed: Fixed): Found | null {
 }
 
 /** Goes on with what has not begun, its first task `shift` s later than it could be; else by how many s more. */
-function goOn(board: Board, block: Block, way: Way, { now, began, ended, by }: SoFar, shift: number): Found | number {
+function goOn(board: Board, block: Block, way: Way, soFar: SoFar, shift: number): Found | number {
+  const { now, began, by } = soFar
   const mine = new Map<string, Placed>()
   const taken: [Busy, Span][] = []
   const at = (id: string): Placed | undefined => mine.get(id) ?? board.placed.get(id)
@@ -344,7 +350,7 @@ function goOn(board: Board, block: Block, way: Way, { now, began, ended, by }: S
       for (const [busy, span] of taken) busy.remove(span)
       return who.start
     }
-    const end = ended[task.id] ?? (from === undefined ? who.start + task.seconds : endOf(who.start, task, now))
+    const end = from === undefined ? who.start + task.seconds : endOf(who.start, task, soFar)
     mine.set(task.id, { task, block: block.id, start: who.start, end, person: who.id })
     const busy = who.id === null || from !== undefined ? undefined : board.people.get(who.id)
     if (busy) {

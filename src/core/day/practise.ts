@@ -1,15 +1,17 @@
 /**
  * A day practised: the plan against hours that do not go as planned. Chance is handed in, so the same seed is the same day;
- * whoever practises says when each thing is begun, and what ends by itself ends when it does.
+ * whoever practises says when each thing is begun and takes each pot off, and what ends by itself ends when it does.
  */
+import { normal } from '../quantity/seeded'
 import { replan, type SoFar } from './plan'
 import type { DayPlan, DayTask, Placed, Task } from './task'
 
 /** ◊ How far durations stray, as standard deviations of their logarithm; a cook is planned as long as four in five take. */
 const STRAYS = { cook: 0.1, hands: 0.15 }
 const COOK_MIDDLE = 1 / 1.08
-/** ◊ s a window is over before what was in it counts as spoiled: hands are not clocks. */
+/** ◊ s a window is over before what was in it counts as spoiled: hands are not clocks. A pot past its moment waits less. */
 const GRACE = 120
+const PULL_GRACE = 60
 
 export interface PracticeDay {
   readonly soFar: SoFar
@@ -17,6 +19,8 @@ export interface PracticeDay {
   readonly takes: Readonly<Record<string, number>>
   /** Tasks whose window went by. */
   readonly spoiled: readonly string[]
+  /** Pots that were left on the heat past their moment. */
+  readonly pulledLate: readonly string[]
 }
 
 /** A day that has not begun yet. `random`: 0 to 1, of a seed. */
@@ -25,14 +29,18 @@ export function practiceDay(day: DayTask, random: () => number): PracticeDay {
   for (const b of day.blocks)
     for (const t of b.ways[0].tasks) {
       const cook = t.kind === 'cook' || t.kind === 'pull'
-      const normal = Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
-      takes[t.id] = (cook ? COOK_MIDDLE : 1) * Math.exp((cook ? STRAYS.cook : STRAYS.hands) * normal)
+      takes[t.id] = (cook ? COOK_MIDDLE : 1) * Math.exp((cook ? STRAYS.cook : STRAYS.hands) * normal(random))
     }
-  return { soFar: { now: day.from, began: {}, ended: {}, by: {}, ways: {} }, takes, spoiled: [] }
+  const soFar = { now: day.from, began: {}, ended: {}, expected: {}, by: {}, ways: {} }
+  return { soFar, takes, spoiled: [], pulledLate: [] }
 }
 
-/** Whether a task goes on by itself from what came before it: a pot that passes 110° is watched from then on. */
-const byItself = (t: Task): boolean => t.kind === 'pull'
+/** A pot that passes 110° is watched from then on, without anybody's saying so, and until somebody takes it off. */
+const isPull = (t: Task): boolean => t.kind === 'pull'
+
+/** When a task under way is over, or has to be ended. */
+const overAt = ({ takes, soFar }: PracticeDay, { id, seconds }: Task): number =>
+  (soFar.began[id] ?? Number.POSITIVE_INFINITY) + seconds * (takes[id] ?? 1)
 
 /** The practice at a later moment: what was due to end by then has ended. */
 export function practisedUntil(practice: PracticeDay, plan: DayPlan, now: number): PracticeDay {
@@ -40,7 +48,7 @@ export function practisedUntil(practice: PracticeDay, plan: DayPlan, now: number
   const ended = { ...practice.soFar.ended }
   const by = { ...practice.soFar.by }
   for (const { task } of plan.placed) {
-    if (byItself(task) && began[task.id] === undefined) {
+    if (isPull(task) && began[task.id] === undefined) {
       const before = task.after[0] && ended[task.after[0].task]
       if (before !== undefined && task.after[0]) {
         began[task.id] = before
@@ -48,7 +56,7 @@ export function practisedUntil(practice: PracticeDay, plan: DayPlan, now: number
       }
     }
     const from = began[task.id]
-    if (from === undefined || ended[task.id] !== undefined) continue
+    if (from === undefined || ended[task.id] !== undefined || isPull(task)) continue
     const end = from + task.seconds * (practice.takes[task.id] ?? 1)
     if (end <= now) ended[task.id] = end
   }
@@ -75,12 +83,30 @@ export const begun = (practice: PracticeDay, { task, block, person }: Placed, pl
   }
 }
 
+/** Pots that are there and want somebody to take them off. */
+export const pullsDue = (practice: PracticeDay, plan: DayPlan): Placed[] =>
+  plan.placed.filter(
+    ({ task }) =>
+      isPull(task) && practice.soFar.ended[task.id] === undefined && overAt(practice, task) <= practice.soFar.now,
+  )
+
+/** The practice with a pot taken off now, late or not. */
+export function pulled(practice: PracticeDay, { task }: Placed): PracticeDay {
+  const { soFar, pulledLate } = practice
+  const late = soFar.now > overAt(practice, task) + PULL_GRACE
+  return {
+    ...practice,
+    soFar: { ...soFar, ended: { ...soFar.ended, [task.id]: soFar.now } },
+    pulledLate: late ? [...pulledLate, task.id] : pulledLate,
+  }
+}
+
 /** The next moment at which something ends or is due; null once all of it is over. */
-export function nextMoment({ soFar: { now, began, ended }, takes }: PracticeDay, plan: DayPlan): number | null {
+export function nextMoment(practice: PracticeDay, plan: DayPlan): number | null {
+  const { now, began, ended } = practice.soFar
   const moments = plan.placed.flatMap(({ task, start }) => {
     if (ended[task.id] !== undefined) return []
-    const from = began[task.id]
-    return [from === undefined ? start : from + task.seconds * (takes[task.id] ?? 1)]
+    return [began[task.id] === undefined ? start : overAt(practice, task)]
   })
   const ahead = moments.filter((m) => m > now)
   if (ahead.length > 0) return Math.min(...ahead)
@@ -92,7 +118,7 @@ export const dueIn = (plan: DayPlan, { now, began, ended }: SoFar): Placed[] =>
   plan.placed.filter(
     ({ task, start }) =>
       began[task.id] === undefined &&
-      !byItself(task) &&
+      !isPull(task) &&
       start <= now + 1 &&
       task.after.every((l) => ended[l.task] !== undefined),
   )
@@ -106,6 +132,11 @@ export function obeyedDay(day: DayTask, plan: DayPlan, random: () => number): { 
   let at = plan
   for (let i = 0; i < MOST_STEPS; i++) {
     at = replan(day, plan, practice.soFar)
+    const off = pullsDue(practice, at)[0]
+    if (off) {
+      practice = pulled(practice, off)
+      continue
+    }
     const due = dueIn(at, practice.soFar)[0]
     if (due) {
       practice = begun(practice, due, at)

@@ -3,7 +3,7 @@ import { chance } from '../../../tests/rough/chance'
 import { brokenRules, roughDay } from '../../../tests/rough/day'
 import { runOut } from '../quantity/run-out'
 import { asPlanned, planInOrder, replan } from './plan'
-import { obeyedDay } from './practise'
+import { begun, dueIn, nextMoment, obeyedDay, practiceDay, practisedUntil, pulled, pullsDue } from './practise'
 import { afterwards, meantOf, newsOf, pacesFrom, togetherIn, whereTimeWent } from './running'
 import { planning } from './search'
 
@@ -32,6 +32,24 @@ describe('what has moved', () => {
       expect(off?.task.task.id).toBe(id)
       expect(off?.seconds).toBe(seconds)
     }
+  })
+
+  it('is a pot that is foreseen to come off late or soon, and all that waits for it moves with it', () => {
+    const pull = plan.placed.find((p) => p.task.kind === 'pull')
+    if (!pull) throw new Error('nothing is pulled on this day')
+    for (const seconds of [420, -180]) {
+      const at = asPlanned(plan, pull.start + 1)
+      const soFar = { ...at, expected: { [pull.task.id]: pull.end + seconds } }
+      const again = replan(day, plan, soFar)
+      expect(newsOf(day, meant, again, soFar).foreseen).toMatchObject({ task: { task: { id: pull.task.id } }, seconds })
+      expect(again.placed.find((p) => p.task.id === pull.task.id)?.end).toBe(pull.end + seconds)
+      expect(brokenRules({ ...day, from: 0 }, again, new Set(Object.keys(soFar.began)))).toEqual([])
+      const next = (of: typeof plan) => of.placed.find((p) => p.task.after.some((l) => l.task === pull.task.id))
+      if (seconds > 0) expect(next(again)?.start).toBeGreaterThanOrEqual(pull.end + seconds)
+      else expect(next(again)?.start).toBeLessThanOrEqual(next(plan)?.start ?? 0)
+    }
+    const over = asPlanned(plan, pull.end + 1)
+    expect(newsOf(day, meant, plan, { ...over, expected: { [pull.task.id]: pull.end + 900 } }).foreseen).toBeNull()
   })
 
   it('is what should have begun and has not', () => {
@@ -84,6 +102,28 @@ describe('a practised day', () => {
       const { practice, plan: at } = obeyedDay(d, p, random(seed))
       expect(at.placed.filter((x) => practice.soFar.ended[x.task.id] === undefined).map((x) => x.task.id)).toEqual([])
       expect(obeyedDay(d, p, random(seed)).practice).toEqual(practice)
+    }
+  })
+
+  it('leaves a pot on the heat until somebody takes it off, and says when that was late', () => {
+    const d = roughDay(3, 4)
+    const p = planInOrder(d, [])
+    for (const [waits, late] of [
+      [20, 0],
+      [300, 1],
+    ] as const) {
+      let practice = practiceDay(d, () => 0)
+      for (let i = 0; i < 1000 && pullsDue(practice, p).length === 0; i++) {
+        const due = dueIn(p, practice.soFar)[0]
+        practice = due ? begun(practice, due, p) : practisedUntil(practice, p, nextMoment(practice, p) ?? 0)
+      }
+      const [off] = pullsDue(practice, p)
+      if (!off) throw new Error('nothing is pulled on this day')
+      const left = practisedUntil(practice, p, practice.soFar.now + waits)
+      expect(left.soFar.ended[off.task.id]).toBeUndefined()
+      const taken = pulled(left, off)
+      expect(taken.soFar.ended[off.task.id]).toBe(practice.soFar.now + waits)
+      expect(taken.pulledLate).toHaveLength(late)
     }
   })
 

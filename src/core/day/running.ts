@@ -16,6 +16,8 @@ const AHEAD = 3600
 export interface DayNews {
   /** What ended last off its plan, and by how many s: late above nothing, soon below. */
   readonly off: { readonly task: Placed; readonly seconds: number } | null
+  /** A pot on the stove that is foreseen to come off elsewhere than planned, and by how many s. */
+  readonly foreseen: { readonly task: Placed; readonly seconds: number } | null
   /** By how many s the end has moved, and the blocks late now that were meant to be in time. */
   readonly endMoved: number
   readonly late: readonly string[]
@@ -26,7 +28,8 @@ export interface DayNews {
 }
 
 /** What is to be said of a day at a moment; `plan` as it was made again then. */
-export function newsOf(day: DayTask, meant: Meant, plan: DayPlan, { now, began, ended }: SoFar): DayNews {
+export function newsOf(day: DayTask, meant: Meant, plan: DayPlan, soFar: SoFar): DayNews {
+  const { now, began, ended, expected } = soFar
   const off = plan.placed
     .flatMap((task) => {
       const end = ended[task.task.id]
@@ -36,6 +39,15 @@ export function newsOf(day: DayTask, meant: Meant, plan: DayPlan, { now, began, 
       return Math.abs(end - wanted) >= WORTH ? [{ task, seconds: end - wanted, end }] : []
     })
     .sort((a, b) => b.end - a.end)[0]
+  const foreseen = plan.placed
+    .flatMap((task) => {
+      const [end, wanted] = [expected[task.task.id], meant[task.task.id]?.[1]]
+      if (end === undefined || wanted === undefined || task.task.kind !== 'pull') return []
+      return ended[task.task.id] === undefined && Math.abs(end - wanted) >= WORTH
+        ? [{ task, seconds: end - wanted }]
+        : []
+    })
+    .sort((a, b) => Math.abs(b.seconds) - Math.abs(a.seconds))[0]
   const overdue = plan.placed.find((p) => {
     const start = meant[p.task.id]?.[0]
     return began[p.task.id] === undefined && start !== undefined && start < now - WORTH
@@ -46,6 +58,7 @@ export function newsOf(day: DayTask, meant: Meant, plan: DayPlan, { now, began, 
   const before = Math.max(0, ...inTime.map(meantEnd))
   return {
     off: off ? { task: off.task, seconds: off.seconds } : null,
+    foreseen: foreseen ?? null,
     endMoved: before > 0 ? plan.end - before : 0,
     late: plan.late.filter((b) => meantEnd(b) > 0 && meantEnd(b) <= day.by),
     overdue: overdue ?? null,

@@ -1,19 +1,19 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
-import type { Day } from '@/contract/day'
+import type { Cooked, Day } from '@/contract/day'
 import { asPlanned, type DayPlan, meantOf, newsOf, planInOrder, replan, type SoFar } from '@/core'
 import { draw } from '@/ui/testing'
 import { sayNews } from '@/words'
 import { roughDay } from '../../../tests/rough/day'
 import { Lanes, STEP } from './lanes'
 import { NextTasks } from './next-tasks'
-import type { Planned } from './use-day'
+import { type Planned, soFarOf } from './use-day'
 
 const task = roughDay(7, 3)
 const plan = planInOrder(task, [])
 const names = Object.fromEntries(task.blocks.map((b) => [b.id, `Sweet ${b.id}`]))
-const nothing: SoFar = { now: 0, began: {}, ended: {}, by: {}, ways: {} }
+const nothing: SoFar = { now: 0, began: {}, ended: {}, expected: {}, by: {}, ways: {} }
 
 function lanes(begun: ReadonlySet<string> = new Set(), pins: Readonly<Record<string, number>> = {}) {
   const [onHold, onPut] = [vi.fn(), vi.fn()]
@@ -92,7 +92,7 @@ const planned = (soFar: SoFar, at: DayPlan = plan): Planned =>
   ({ plan: at, soFar, chain: [], share: 1, news: newsOf(task, {}, at, soFar), compiled: {} }) as unknown as Planned
 
 function next(soFar: SoFar, boils: Day['boils'] = {}) {
-  const acts = { light: vi.fn(), begin: vi.fn(), done: vi.fn() }
+  const acts = { light: vi.fn(), begin: vi.fn(), done: vi.fn(), ends: () => true }
   const day = { cooks: 2, boils } as unknown as Day
   draw(<NextTasks day={day} planned={planned(soFar)} names={names} first={0} acts={acts} problem={null} />)
   return acts
@@ -121,6 +121,39 @@ describe('what is next', () => {
   it('says that all is done once it is', () => {
     next(asPlanned(plan, 10 * 86_400))
     expect(screen.getByRole('heading').textContent).toBe('All of it is done')
+  })
+})
+
+describe('what the stove says of a day', () => {
+  const first = Date.parse('2026-11-26T08:00:00Z')
+  const at = (minutes: number): string => new Date(first + 60_000 * minutes).toISOString()
+  const day = { began: {}, ended: {}, who: {}, ways: {} } as unknown as Day
+  const so = (cooked: Cooked, off?: number) =>
+    soFarOf(
+      { day, cooked: { 'a 1': cooked } },
+      [],
+      first,
+      first + 40 * 60_000,
+      off ? { 'a 1': first + 60_000 * off } : {},
+    )
+  const lit = { startedAt: at(10), watchedAt: null, pulledAt: null }
+
+  it('begins the watch when the pot was read so hot, and ends it with the pull', () => {
+    expect(so({ ...lit, watchedAt: at(22), pulledAt: at(31) })).toMatchObject({
+      began: { 'a 1 cook': 600, 'a 1 pull': 1320 },
+      ended: { 'a 1 cook': 1320, 'a 1 pull': 1860 },
+      expected: {},
+    })
+    expect(so(lit).began).toEqual({ 'a 1 cook': 600 })
+  })
+
+  it('takes half way for the watch where nobody read it', () => {
+    expect(so({ ...lit, pulledAt: at(30) }).began['a 1 pull']).toBe(1200)
+  })
+
+  it('foresees the pull of a pot that is followed, and of no other', () => {
+    expect(so(lit, 45).expected['a 1 pull']).toBe(2700)
+    expect(so({ ...lit, pulledAt: at(31) }, 45).expected).toEqual({})
   })
 })
 

@@ -21,8 +21,9 @@ const TOMORROW = 86_400
 export interface Acts {
   light(p: Placed): void
   begin(p: Placed): void
-  /** Not where things end by themselves, as in practice. */
-  readonly done?: (p: Placed) => void
+  done(p: Placed): void
+  /** Whether it is for somebody to say that a task under way is over; in practice most end by themselves. */
+  ends(p: Placed): boolean
 }
 
 interface NextProps {
@@ -45,7 +46,11 @@ export function NextTasks({ day, planned, names, first, acts, problem }: NextPro
   const next = left
     .toSorted((a, b) => Number(!(a.task.id in began)) - Number(!(b.task.id in began)))
     .slice(0, MOST_NEXT)
-  const head = next.find((p) => !(p.task.id in began)) ?? next[0]
+  // a pot that is there comes before anything that could be begun
+  const head =
+    next.find((p) => p.task.kind === 'pull' && p.task.id in began && acts.ends(p)) ??
+    next.find((p) => !(p.task.id in began)) ??
+    next[0]
   const due = left.find(
     (p) =>
       planned.soFar.now > 0 &&
@@ -126,7 +131,7 @@ interface ActProps {
 }
 
 /** The one thing that can be done of a task now. */
-function Act({ p, boil, state, acts: { light, begin, done } }: ActProps) {
+function Act({ p, boil, state, acts: { light, begin, done, ends } }: ActProps) {
   const { kind, boil: number } = p.task
   if (boil && (kind === 'cook' || kind === 'pull'))
     return (
@@ -147,12 +152,12 @@ function Act({ p, boil, state, acts: { light, begin, done } }: ActProps) {
         Begin
       </Button>
     )
-  return done ? (
+  return ends(p) ? (
     <Button look="bar" className="print:hidden" onClick={() => done(p)}>
-      Done
+      {kind === 'pull' ? 'Take it off' : 'Done'}
     </Button>
   ) : (
-    <span className="text-small">under way</span>
+    <span className="text-small">{kind === 'cook' ? 'look every 2 min' : 'under way'}</span>
   )
 }
 

@@ -11,6 +11,7 @@ import { HoldUp } from './hold-up'
 import { Lanes, type Pin } from './lanes'
 import { GettingIn, Made } from './made'
 import { NextTasks } from './next-tasks'
+import { type ComesOff, OnStove } from './on-stove'
 import { Out } from './out'
 import { Afterwards, PracticeBar, Running } from './running'
 import { useActs } from './use-acts'
@@ -42,7 +43,12 @@ export function Plan(props: PlanProps) {
   const { practice, setPlan } = practising
   const [zoom, setZoom] = useState(1)
   const [held, setHeld] = useState<Pin | null>(null)
-  const real = useMemo(() => soFarOf({ day, cooked: view.cooked }, first, now ?? first), [day, view.cooked, first, now])
+  const [comesOff, setComesOff] = useState<ComesOff>({})
+  const { blocks } = found.compiled.task
+  const real = useMemo(
+    () => soFarOf({ day, cooked: view.cooked }, blocks, first, now ?? first, comesOff),
+    [day, view.cooked, blocks, first, now, comesOff],
+  )
   const planned = useMemo(() => meantOf(found.plan), [found.plan])
   const meant = practice ? planned : day.meant
   const running = useRunning(found, meant, practice?.soFar ?? real)
@@ -78,6 +84,16 @@ export function Plan(props: PlanProps) {
           planned={running}
           clock={clock(practice.soFar.now)}
           lost={running.news.endMoved}
+        />
+      )}
+      {!practice && now !== null && Object.keys(view.onStove).length > 0 && (
+        <OnStove
+          key={Object.values(view.onStove)
+            .map((b) => b.id)
+            .join()}
+          boils={view.onStove}
+          names={names}
+          onComesOff={setComesOff}
         />
       )}
       <section aria-label="Lanes" className="sheet px-4 pt-3 pb-4 max-lg:order-2">

@@ -138,6 +138,7 @@ export function PracticeBar({ practising, planned, clock, lost }: BarProps) {
   if (!practice) return null
   const over = planned.plan.placed.every((p) => planned.soFar.ended[p.task.id] !== undefined)
   const spoiled = practice.spoiled.length
+  const late = practice.pulledLate.length
   return (
     <section
       aria-label="Practice"
@@ -158,6 +159,7 @@ export function PracticeBar({ practising, planned, clock, lost }: BarProps) {
       <span aria-live="polite">
         {over ? 'All of it is over: ' : ''}
         {spoiled === 0 ? 'nothing spoiled' : `${spoiled} ${spoiled === 1 ? 'window' : 'windows'} missed`}
+        {late > 0 && `, ${late} ${late === 1 ? 'pot' : 'pots'} taken off late`}
         {lost > 60 ? `, ${formatSpan(60 * Math.round(lost / 60))} lost` : ', no time lost'}
       </span>
       <Button look="quiet" onClick={stop} className="ml-auto min-h-10 text-cherry-ink">

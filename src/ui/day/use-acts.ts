@@ -25,7 +25,10 @@ export function useActs(
 ): { acts: Acts; problem: string | null } {
   const router = useRouter()
   const [problem, setProblem] = useState<string | null>(null)
-  if (practising) return { acts: { light: practising.begin, begin: practising.begin }, problem: null }
+  if (practising) {
+    const { begin, pull, off } = practising
+    return { acts: { light: begin, begin, done: pull, ends: (p) => off.has(p.task.id) }, problem: null }
+  }
   const now = running?.soFar.now ?? 0
   /** The day with something done; what was planned is kept once the first thing is. */
   const logged = (p: Placed, more: Partial<Day>): Day => ({
@@ -69,6 +72,7 @@ export function useActs(
       light: (p) => void light(p),
       // of another day than this one it counts as begun and done when it was planned
       begin: (p) => void onLog(logged(p, { began: { ...day.began, [p.task.id]: now > 0 ? now : p.start } })),
+      ends: () => true,
       done: (p) => void onLog(logged(p, { ended: { ...day.ended, [p.task.id]: now > 0 ? now : p.end } })),
     },
   }

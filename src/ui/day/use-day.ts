@@ -3,10 +3,12 @@
 import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState } from 'react'
 import type { Day, DayView } from '@/contract/day'
-import { chainOf, type DayNews, type DayPlan, type Link, newsOf, replan, type SoFar } from '@/core'
+import { type Block, chainOf, type DayNews, type DayPlan, type Link, newsOf, replan, type SoFar } from '@/core'
+import { onTick } from '@/ui/stove/boil-feed'
 import { momentIn } from '@/words'
 import type { FromDay, WhatIf } from '@/workers/day'
 import type { Compiled } from '@/workers/day-task'
+import type { ComesOff } from './on-stove'
 
 /** A plan as the worker found it, for a day nothing has been done of. */
 export interface Found {
@@ -32,24 +34,42 @@ export function hoursOf({ date, day }: Pick<DayView, 'date' | 'day'>, zone: stri
   return { first, by: by > 0 ? by : by + 86_400 }
 }
 
-/** What has been done of a day, s since its first hour: what was ticked, and what the stove says of its boils. */
-export function soFarOf({ day, cooked }: Pick<DayView, 'day' | 'cooked'>, first: number, now: number): SoFar {
+/**
+ * What has been done of a day, s since its first hour: what was ticked, what the stove says of its boils, and when those on it
+ * are foreseen to come off, ms.
+ */
+export function soFarOf(
+  { day, cooked }: Pick<DayView, 'day' | 'cooked'>,
+  blocks: readonly Block[],
+  first: number,
+  now: number,
+  comesOff: ComesOff = {},
+): SoFar {
   const began = { ...day.began }
   const ended = { ...day.ended }
-  for (const [block, { startedAt, pulledAt }] of Object.entries(cooked)) {
-    const seconds = (at: string): number => (Date.parse(at) - first) / 1000
-    began[`${block} cook`] = seconds(startedAt)
-    if (pulledAt === null) continue
-    // where the pot passed the heat at which nobody leaves it is not known: half way will do
-    const pulled = seconds(pulledAt)
-    ended[`${block} cook`] = (seconds(startedAt) + pulled) / 2
-    began[`${block} pull`] = (seconds(startedAt) + pulled) / 2
-    ended[`${block} pull`] = pulled
+  const expected: Record<string, number> = {}
+  const seconds = (at: string): number => (Date.parse(at) - first) / 1000
+  for (const [block, { startedAt, watchedAt, pulledAt }] of Object.entries(cooked)) {
+    const [cook, pull] = [`${block} cook`, `${block} pull`]
+    began[cook] = seconds(startedAt)
+    const off = pulledAt === null ? null : seconds(pulledAt)
+    // by hand nobody read when it passed the heat at which nobody leaves a pot: half way will do
+    const watched = watchedAt !== null ? seconds(watchedAt) : off !== null ? (seconds(startedAt) + off) / 2 : null
+    if (watched !== null) {
+      ended[cook] = watched
+      began[pull] = watched
+    }
+    if (off !== null) ended[pull] = off
+    else if (comesOff[block] !== undefined) {
+      expected[pull] = (comesOff[block] - first) / 1000
+      const takes = blocks.find((b) => b.id === block)?.ways[0].tasks.find((t) => t.id === pull)?.seconds ?? 0
+      expected[cook] = expected[pull] - takes
+    }
   }
   // a day that is not today is planned as it was meant
-  const seconds = (now - first) / 1000
-  const today = seconds > 0 && seconds < 2 * 86_400
-  return { now: today ? seconds : 0, began, ended, by: day.who, ways: day.ways }
+  const at = (now - first) / 1000
+  const today = at > 0 && at < 2 * 86_400
+  return { now: today ? at : 0, began, ended, expected, by: day.who, ways: day.ways }
 }
 
 /** What the search is about: what is wanted and with what, not what has been done of it. */
@@ -122,20 +142,35 @@ export const mostOf = (view: DayView, day: Day, by: number, item: string): Promi
     made.postMessage({ ...wantedOf(view, day, by), most: item })
   })
 
-/** ◊ ms after which a page that stays open looks at what the stove and other screens have done. */
+/** ◊ ms after which a page plans again, and after which it looks at what other screens have done. */
+const PLANS_EVERY = 5000
 const LOOKS_EVERY = 15_000
 
-/** The moment, ms; null until the page is in a window. The page is fetched again every so often while it is seen. */
+/**
+ * The moment, ms; null until the page is in a window. The page is fetched again every so often. A window nobody sees hears the
+ * clock of the worker, for its own timers are slowed: its calls are heard from behind others.
+ */
 export function useNow(): number | null {
   const router = useRouter()
   const [now, setNow] = useState<number | null>(null)
   useEffect(() => {
-    setNow(Date.now())
-    const tick = setInterval(() => {
-      setNow(Date.now())
-      if (document.visibilityState === 'visible') router.refresh()
-    }, LOOKS_EVERY)
-    return () => clearInterval(tick)
+    let [planned, looked] = [0, Date.now()]
+    const tick = (): void => {
+      const at = Date.now()
+      if (at - planned < PLANS_EVERY) return
+      planned = at
+      setNow(at)
+      if (at - looked < LOOKS_EVERY) return
+      looked = at
+      router.refresh()
+    }
+    tick()
+    const own = setInterval(tick, PLANS_EVERY)
+    const stop = onTick(tick)
+    return () => {
+      clearInterval(own)
+      stop()
+    }
   }, [router])
   return now
 }

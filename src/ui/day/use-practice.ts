@@ -10,6 +10,8 @@ import {
   type PracticeDay,
   practiceDay,
   practisedUntil,
+  pulled,
+  pullsDue,
   seeded,
 } from '@/core'
 import type { Found } from './use-day'
@@ -54,6 +56,10 @@ export function usePractice() {
     stop: (): void => setState(null),
     setRunning: (on: boolean): void => setState((s) => s && { ...s, running: on }),
     begin: (placed: Placed): void => change((p) => (plan ? begun(p, placed, plan) : p)),
+    /** Takes a pot off now. */
+    pull: (placed: Placed): void => change((p) => pulled(p, placed)),
+    /** Pots that want to be taken off. */
+    off: state && plan ? new Set(pullsDue(state.practice, plan).map((p) => p.task.id)) : new Set<string>(),
     /** On to the next moment at which something ends or is due. */
     jump: (): void => change((p) => (plan ? practisedUntil(p, plan, nextMoment(p, plan) ?? p.soFar.now) : p)),
   }

@@ -74,8 +74,9 @@ export function listenToBoil(boil: string, cursor: string, listener: FeedListene
   }
 }
 
-/** Every second or so while a boil is followed, in a hidden window too, where this browser shares its connection. */
+/** Every second or so, in a hidden window too, where this browser shares its connection. */
 export function onTick(listener: () => void): () => void {
+  feed ??= canShare() ? sharedFeed() : ownFeed()
   ticked.add(listener)
   return () => void ticked.delete(listener)
 }

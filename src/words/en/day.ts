@@ -66,21 +66,25 @@ export function sayLink({ task, waitsFor, name }: Link, product: string, thing: 
 
 /** What has moved since the day was planned, in a sentence or two; `clock`: a moment of the day as the wall shows it. */
 export function sayNews(
-  { off, endMoved, late, overdue, together }: DayNews,
+  { off, foreseen, endMoved, late, overdue, together }: DayNews,
   product: (block: string) => string,
   clock: (s: number) => string,
 ): string[] {
   const said: string[] = []
   const of = ({ task, block }: Placed): string => `${product(block)}: ${taskName(task)}`
-  if (off) {
-    const by = formatSpan(60 * Math.round(Math.abs(off.seconds) / 60))
+  const by = (seconds: number): string => formatSpan(60 * Math.round(Math.abs(seconds) / 60))
+  if (off ?? foreseen) {
     const end =
       late.length > 0
         ? `${late.length === 1 ? 'one thing is' : `${late.length} things are`} late now`
         : Math.abs(endMoved) < 60
           ? 'the end stays where it was'
-          : `all of it ends ${formatSpan(60 * Math.round(Math.abs(endMoved) / 60))} ${endMoved > 0 ? 'later' : 'sooner'}, still in time`
-    said.push(`${of(off.task)} was over ${by} ${off.seconds > 0 ? 'late' : 'early'}; ${end}.`)
+          : `all of it ends ${by(endMoved)} ${endMoved > 0 ? 'later' : 'sooner'}, still in time`
+    if (off) said.push(`${of(off.task)} was over ${by(off.seconds)} ${off.seconds > 0 ? 'late' : 'early'}; ${end}.`)
+    if (foreseen)
+      said.push(
+        `${product(foreseen.task.block)} will come off about ${by(foreseen.seconds)} ${foreseen.seconds > 0 ? 'later' : 'sooner'} than planned${off ? '' : `; ${end}`}.`,
+      )
   }
   if (overdue) said.push(`${of(overdue)} should have begun: everything after it has moved.`)
   if (together)
