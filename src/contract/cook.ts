@@ -141,6 +141,7 @@ export const boilViewSchema = z.object({
   conditions: conditionsSchema,
   probe: z.object({
     lagS: z.number(),
+    lagsSeen: z.array(z.number()).optional(),
     noiseC: z.number(),
     /** What is known of the thermometer in it, or of the one read by eye; null for nothing. */
     thermometer: frozenThermometerSchema.nullable(),

@@ -50,11 +50,20 @@ export interface TaughtRole {
   readonly tasks: number
 }
 
+/** A probe, or the thermometer read by eye: what the logs say it is off by, and how slow it is. */
+export interface TaughtProbe {
+  /** Null for what is read by eye. */
+  readonly name: string | null
+  /** °C the drops and signs say it shows too much; null where too few tell. */
+  readonly off: { readonly mean: number; readonly sd: number; readonly batches: number } | null
+  /** Time constant, s, with the standard deviation of its logarithm; null where no log has shown it. */
+  readonly lag: { readonly seconds: number; readonly sd: number; readonly batches: number } | null
+}
+
 export interface Taught {
   readonly works: readonly TaughtWork[]
   readonly roles: readonly TaughtRole[]
   readonly rings: readonly TaughtRing[]
   readonly formulas: readonly TaughtFormula[]
-  /** °C the drops and signs say the thermometers show too much. */
-  readonly tests: { readonly mean: number; readonly sd: number; readonly batches: number } | null
+  readonly probes: readonly TaughtProbe[]
 }

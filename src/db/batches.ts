@@ -191,6 +191,7 @@ function toView({ boil, batch, formula, lagS, noiseC }: ViewRow): BoilView {
     conditions,
     probe: {
       lagS,
+      ...(conditions.lagsSeen?.channel === boil.channelId && { lagsSeen: conditions.lagsSeen.seconds }),
       noiseC,
       thermometer: conditions.thermometers.find((t) => t.channel === boil.channelId) ?? null,
     },

@@ -70,6 +70,26 @@ export async function taughtOf(
   }
 }
 
+/** Time constants that the newest logs of a probe have shown, s, newest first; practice teaches nothing. */
+export async function lagsSeen(db: Db, channel: string, limit: number): Promise<number[]> {
+  const rows = await db
+    .select({ lag: sql<string>`json_value(${boilSummaries.traits}, '$.lag')` })
+    .from(boilSummaries)
+    .innerJoin(boils, eq(boils.key, boilSummaries.boil))
+    .innerJoin(batches, eq(batches.id, boils.batchId))
+    .where(
+      and(
+        sql`${boilSummaries.boil} > (select greatest(max(boil), ${LOOKS_BACK}) - ${LOOKS_BACK} from boil_summaries)`,
+        eq(boils.channelId, channel),
+        eq(batches.practice, false),
+        sql`json_value(${boilSummaries.traits}, '$.lag') is not null`,
+      ),
+    )
+    .orderBy(desc(boilSummaries.boil))
+    .limit(limit)
+  return rows.map((r) => Number(r.lag))
+}
+
 /** The boils of these batches as a list shows them, in their order, by batch. */
 export async function boilsInLists(db: Db, batchIds: readonly string[]): Promise<Map<string, LogbookBoil[]>> {
   const out = new Map<string, LogbookBoil[]>()
@@ -105,6 +125,8 @@ export interface ComparedBatch extends Compared {
   readonly name: string
   readonly burner: string
   readonly pot: string
+  /** The channel its first boil was read on; null by eye. */
+  readonly channel: string | null
 }
 
 /** Which batches are compared: these, or the newest so many begun before a day, of one formula or of any. */
@@ -124,6 +146,7 @@ export async function comparedBatches(db: Db, which: WhichCompared): Promise<Com
       name: batches.name,
       burner: batches.burner,
       pot: batches.pot,
+      channel: boils.channelId,
       judged: batches.judged,
       pieceGrams: sql<number>`coalesce(json_value(${batches.plan}, '$.pieceGrams'), 0)`,
       traits: boilSummaries.traits,

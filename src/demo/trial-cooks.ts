@@ -21,6 +21,7 @@ import {
   type Reading,
   startPot,
 } from '@/core'
+import { probeLag } from '@/core/cook/probe-slow'
 import { normal, seeded } from '@/core/quantity/seeded'
 import { probeModel } from '@/devices/probe'
 import { demoPots } from './kitchen'
@@ -117,7 +118,8 @@ export function trialCook(seed: number, options: TrialOptions = {}): TrialCook {
       base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
       lossWattsPerDegree: thermal.syrupToRoom,
       roomC: ROOM,
-      ...PROBE,
+      lag: probeLag(PROBE.lagS),
+      noiseC: PROBE.noiseC,
     }),
   }
 }

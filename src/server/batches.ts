@@ -22,6 +22,7 @@ import {
   insertBatch,
   insertBoil,
   type LostBoil,
+  lagsSeen,
   listChannels,
   openBoils,
   readThings,
@@ -64,6 +65,7 @@ async function conditionsOf(request: StartBatch, now: Date): Promise<BatchCondit
   const since = chosen.learnsFrom ? new Date(chosen.learnsFrom) : undefined
   const { powers, paces } = await taughtOf(db(), pot.name, burner.name, LEARNS_FROM, since)
   const gives = givesFrom(powers, paces)
+  const lags = request.channel === null ? [] : await lagsSeen(db(), request.channel, LEARNS_FROM)
   const room = pick(kitchen.room, request.room, 'room')
   return {
     room: room.name,
@@ -75,6 +77,7 @@ async function conditionsOf(request: StartBatch, now: Date): Promise<BatchCondit
     burner,
     surfaces: kitchen.surface.map((s) => surfaceSchema.parse(s)),
     ...(gives && { gives }),
+    ...(request.channel && lags.length > 0 && { lagsSeen: { channel: request.channel, seconds: lags } }),
     vessel: request.vessel ? vesselSchema.parse(pick(kitchen.vessel, request.vessel, 'tray or mould')) : null,
     thermometers: thermometersOf(kitchen, request.channel === null ? request.thermometer : null, now),
   }

@@ -1,8 +1,17 @@
 /** What three months of batches know that three days do not: rings, pots, hands. */
 import { type Cook, cooks, type Day } from '@/contract/day'
-import type { Taught, TaughtFormula, TaughtRing } from '@/contract/taught'
-import { burnerPower, DIAL_TOP, deviationOf, givesFrom, meanOf, pacesFrom, type TraitId } from '@/core'
-import { type ComparedBatch, comparedBatches, daysBefore, db, findBatch, readThings } from '@/db'
+import type { Taught, TaughtFormula, TaughtProbe, TaughtRing } from '@/contract/taught'
+import { burnerPower, DIAL_TOP, deviationOf, givesFrom, meanOf, pacesFrom, probeLag, type TraitId } from '@/core'
+import {
+  type ChannelRecord,
+  type ComparedBatch,
+  comparedBatches,
+  daysBefore,
+  db,
+  findBatch,
+  listChannels,
+  readThings,
+} from '@/db'
 import { MOST_EARLIER, timedIn } from './day'
 import { among, explainedAmong } from './explain'
 
@@ -13,10 +22,11 @@ const MOST = { rings: 8, formulas: 12, points: 30 }
 const LEAST = 3
 
 export async function taught(now: Date): Promise<Taught> {
-  const [all, { burner }, days] = await Promise.all([
+  const [all, { burner }, days, channels] = await Promise.all([
     comparedBatches(db(), { before: now, limit: LOOKS_BACK }),
     readThings(db()),
     daysBefore(db(), now.toISOString().slice(0, 10), MOST_EARLIER),
+    listChannels(db()),
   ])
   const rings: TaughtRing[] = []
   for (const batches of groups(all, (b) => b.ring).slice(0, MOST.rings)) {
@@ -52,7 +62,7 @@ export async function taught(now: Date): Promise<Taught> {
     formulas: groups(all, (b) => b.formula)
       .slice(0, MOST.formulas)
       .flatMap(taughtFormula),
-    tests: spread(all, 'tests'),
+    probes: groups(all, (b) => b.channel ?? '').flatMap(taughtProbe(channels)),
     ...taughtHands(days.map((d) => d.day)),
   }
 }
@@ -78,6 +88,16 @@ function taughtHands(days: readonly Day[]): Pick<Taught, 'works' | 'roles'> {
     }),
   }
 }
+
+const taughtProbe =
+  (channels: readonly ChannelRecord[]) =>
+  (batches: readonly ComparedBatch[]): TaughtProbe[] => {
+    const channel = channels.find((c) => c.id === batches[0]?.channel)
+    const off = spread(batches, 'tests')
+    const seen = batches.flatMap((b) => b.traits.lag ?? []).slice(0, MOST.points)
+    const lag = channel && seen.length > 0 ? { ...probeLag(channel.lagS, seen), batches: seen.length } : null
+    return off || lag ? [{ name: channel?.name ?? null, off, lag }] : []
+  }
 
 function taughtFormula(batches: readonly ComparedBatch[]): TaughtFormula[] {
   const missed = spread(batches, 'missed')

@@ -38,6 +38,8 @@ export interface BoilFacts {
   readonly probe: {
     /** Time constant, s, and scatter, °C. */
     readonly lagS: number
+    /** Time constants that earlier logs of it have shown, s. */
+    readonly lagsSeen?: readonly number[]
     readonly noiseC: number
     /** What is known of the thermometer; null for nothing. */
     readonly thermometer: Correction | null
@@ -97,7 +99,7 @@ const RESCUE_DIAL = 5
 
 function probeOf({ channel, probe }: BoilFacts, events: readonly CookEvent[]): Probe {
   const sd = probe.thermometer?.sd
-  if (channel !== null) return { lagS: probe.lagS, noiseC: probe.noiseC, sd }
+  if (channel !== null) return { lagS: probe.lagS, lagsSeen: probe.lagsSeen, noiseC: probe.noiseC, sd }
   return { ...(typedReadings(events).length > 0 ? BY_EYE : BY_TESTS), sd }
 }
 

@@ -9,11 +9,15 @@ import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
 import type { ForecastContext, Stretch } from './forecast'
 import { type HeatPath, heatPath, isDry } from './heat-path'
 import { type CookEvent, type CookState, type Filling, readLog } from './log'
+import { probeLag } from './probe-slow'
 
 export interface Probe {
   /** No probe at all: temperatures are typed, and told by the log. */
   readonly byHand?: boolean
+  /** Time constant as its maker says, s. */
   readonly lagS: number
+  /** Time constants that earlier logs have shown, s. */
+  readonly lagsSeen?: readonly number[]
   readonly noiseC: number
   /** How well its correction is known, °C; as an unchecked thermometer unless told. */
   readonly sd?: number
@@ -96,7 +100,7 @@ export function forecastContext(cook: Cook, target: number, pulls: boolean, now:
     base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
     lossWattsPerDegree: thermal.syrupToRoom,
     roomC,
-    lagS: cook.probe.lagS,
+    lag: probeLag(cook.probe.lagS, cook.probe.lagsSeen),
     noiseC: cook.probe.noiseC,
     byHand: cook.probe.byHand,
   }

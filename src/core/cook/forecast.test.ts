@@ -6,6 +6,7 @@ import { advancePot, applyToPot, type PotEvent, startPot } from '../pot/simulate
 import { seeded } from '../quantity/seeded'
 import { type ForecastContext, forecast } from './forecast'
 import { heatPath, joulesAt, temperatureAt } from './heat-path'
+import { probeLag } from './probe-slow'
 import type { Reading } from './readings'
 
 const pot = { name: '4 l', litres: 4, diameterMm: 220, massKg: 1.8, metal: 'steel' as const }
@@ -59,7 +60,7 @@ const contextAt = (now: number, change: Partial<ForecastContext> = {}): Forecast
     base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
     lossWattsPerDegree: thermal.syrupToRoom,
     roomC: 21,
-    lagS: 5,
+    lag: probeLag(5),
     noiseC: 0.3,
     ...change,
   }

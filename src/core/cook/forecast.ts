@@ -8,6 +8,7 @@ import type { DialTurn, FeltDial } from './felt-dial'
 import { type HeatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-path'
 import { ASTRAY, type HeatState, mean, ROW, syrupOf, varianceOf, WANDERS } from './heat-state'
 import type { HeatDoubt } from './heat-watch'
+import type { ProbeLag } from './probe-slow'
 import type { ProbeDoubt, Reading } from './readings'
 import { EIGHTY } from './scatter'
 import { carryTrack, doubtsOf, memoryAt, type TrackFacts, trackCook, trackFacts } from './track'
@@ -47,7 +48,7 @@ export interface ForecastContext {
   readonly lossWattsPerDegree: number
   readonly roomC: number
   /** Probe: time constant, s, and scatter, °C. */
-  readonly lagS: number
+  readonly lag: ProbeLag
   readonly noiseC: number
   /** Read by a person: no jump is set aside as the probe's fault. */
   readonly byHand?: boolean

@@ -7,6 +7,7 @@ import { advancePot, applyToPot, type PotEvent, startPot } from '../pot/simulate
 import { testConditions } from '../testing'
 import { heatPath } from './heat-path'
 import { mean, ROW } from './heat-state'
+import { probeLag } from './probe-slow'
 import type { Reading } from './readings'
 import { doubtsOf, type TrackFacts, trackCook, trackFacts } from './track'
 
@@ -25,7 +26,7 @@ const facts = (dials: TrackFacts['dials'] = [{ at: 0, dial: 8 }]): TrackFacts =>
     base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
     lossWattsPerDegree: thermal.syrupToRoom,
     roomC: 21,
-    lagS: 4,
+    lag: probeLag(4),
     noiseC: 0.2,
   })
 

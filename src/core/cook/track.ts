@@ -61,8 +61,6 @@ const PRIOR = {
   /** Losses are two to three times those of the bare pot; sd as a share of them. */
   loss: { times: 2.2, sd: 0.8 },
   offSd: 0.7,
-  /** Probes are slower than their makers say. */
-  lag: { times: 1.25, sd: 0.4 },
   /** °C by which the start, and what goes in, may be other than written. */
   startSd: 6,
   fedSd: 8,
@@ -108,13 +106,13 @@ export const trackFacts = (context: ForecastContext): TrackFacts => ({
 
 function startOf(facts: TrackFacts): Track {
   const state = newState()
-  const { fullPower, lossWattsPerDegree, lagS } = facts
+  const { fullPower, lossWattsPerDegree, lag } = facts
   setRow(state, ROW.watts, fullPower.watts, fullPower.sd)
   setRow(state, ROW.drift, 0, 0)
   setRow(state, ROW.loss, PRIOR.loss.times * lossWattsPerDegree, PRIOR.loss.sd * lossWattsPerDegree)
   setRow(state, ROW.off, 0, PRIOR.offSd)
   setRow(state, ROW.tip, facts.roomC, 10)
-  setRow(state, ROW.lag, Math.log(Math.max(0.05, lagS * PRIOR.lag.times)), facts.byHand ? 0 : PRIOR.lag.sd)
+  setRow(state, ROW.lag, Math.log(lag.seconds), facts.byHand ? 0 : lag.sd)
   return {
     state,
     at: Number.NEGATIVE_INFINITY,

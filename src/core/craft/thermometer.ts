@@ -2,6 +2,7 @@
 import { mix } from '../matter/mix'
 import { boilingPoint } from '../physics/boiling'
 import { STANDARD_PRESSURE } from '../physics/water'
+import { meanOf } from '../quantity/statistics'
 
 export interface ThermometerCheck {
   /** When, in days on any clock. */
@@ -95,7 +96,8 @@ export const shownAt = (c: Correction, celsius: number): number => (celsius - c.
 
 /**
  * Time constant, s, of a probe put from one bath into another: its readings over time, the first where it went in.
- * The slope of the logarithm of what is still to go, from 5 to 90 % of the step. Null where there is no step to see.
+ * The slope of the logarithm of what is still to go, from 5 to 90 % of the step, whenever between two readings it went in. Null
+ * where there is no step to see.
  */
 export function lagFromStep(
   readings: readonly { readonly at: number; readonly celsius: number }[],
@@ -108,8 +110,9 @@ export function lagFromStep(
     return left > 0.1 && left < 0.95 ? [[r.at - first.at, Math.log(left)] as const] : []
   })
   if (points.length < 3) return null
-  const sxx = points.reduce((s, [t]) => s + t * t, 0)
-  const sxy = points.reduce((s, [t, l]) => s + t * l, 0)
+  const [meanT, meanL] = [meanOf(points.map(([t]) => t)), meanOf(points.map(([, l]) => l))]
+  const sxx = points.reduce((s, [t]) => s + (t - meanT) ** 2, 0)
+  const sxy = points.reduce((s, [t, l]) => s + (t - meanT) * (l - meanL), 0)
   const lag = -sxx / sxy
   return lag > 0 ? lag : null
 }

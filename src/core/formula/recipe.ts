@@ -5,6 +5,7 @@ import type { Ingredient } from '../matter/ingredient'
 import { type HouseUnit, type LineReading, preparationsIn, readLine } from '../matter/line'
 import { massOf } from '../matter/mix'
 import type { Pantry } from '../matter/names'
+import { everyNameOf } from '../matter/synonyms'
 import { parseNumber } from '../quantity/number'
 import type { FormulaDocument, Group, Line } from './document'
 import { idFor } from './edit'
@@ -112,7 +113,7 @@ const sentences = (lines: readonly string[]): string[] =>
 
 /** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
 function namesOf(line: Line, ingredient: Ingredient): string[] {
-  const own = [ingredient.name, ...ingredient.synonyms].map((n) =>
+  const own = everyNameOf(ingredient).map((n) =>
     n
       .toLowerCase()
       .replace(/[^a-z ]/g, ' ')

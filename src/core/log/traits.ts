@@ -6,6 +6,7 @@ import type { CookAssessment } from '../cook/assess'
 import { forecastContext } from '../cook/cook'
 import { mean, ROW } from '../cook/heat-state'
 import { standing } from '../cook/log'
+import { lagIn } from '../cook/probe-slow'
 import type { Reading } from '../cook/readings'
 import { summaryOf } from '../cook/summary'
 import { type Track, trackCook, trackFacts } from '../cook/track'
@@ -49,6 +50,8 @@ export const traits = {
   dial: { scatter: 0.5, usual: { mean: 8, sd: 3 }, matters: 0.4 },
   /** Minutes under the lid. */
   lid: { scatter: 0.7, usual: { mean: 2, sd: 3 }, matters: 0.3 },
+  /** Time constant of its probe, s, where it was out of the pot and came back. */
+  lag: { scatter: 1.5, usual: { mean: 5, sd: 3 }, matters: 0 },
   /** °C the drops say the thermometer shows too much. */
   tests: { scatter: 1.5, usual: { mean: 0, sd: 0.8 }, matters: 0.8 },
   /** Colour-equivalent temperature of the syrup when it was poured, °C. */
@@ -118,6 +121,7 @@ export function traitsOf(assessment: CookAssessment): Traits {
     turns: Math.max(0, dials.filter((d) => d.at < pulledAt).length - asked),
     dial,
     lid: lidMinutes(cook.state.fillings, pulledAt),
+    lag: lagIn(record.readings) ?? undefined,
     tests: stands.some((e) => e.type === 'test') ? estimate?.off?.mean : undefined,
     colour: estimate?.colour.mean,
     sugar: sugarOff(boil.formula, cook.grams, record.events) ?? undefined,

@@ -36,6 +36,7 @@ export interface Ingredient {
   readonly allergens: readonly Allergen[]
   /** What is done to it before the heat goes on, unless its line says otherwise. */
   readonly prepare: readonly Preparation[]
+  /** What else the house calls an ingredient of its own; the pantry's are in `synonyms.ts`. */
   readonly synonyms: readonly string[]
   readonly source: Source
 }
@@ -46,7 +47,6 @@ export interface Facts {
   whole?: true
   allergens?: Allergen[]
   prepare?: Preparation[]
-  synonyms?: string[]
   source?: Source
 }
 
@@ -68,7 +68,7 @@ export function ingredient(id: string, name: string, parts: Partial<Mix>, facts:
     whole: facts.whole ?? false,
     allergens: facts.allergens ?? [],
     prepare: facts.prepare ?? [],
-    synonyms: facts.synonyms ?? [],
+    synonyms: [],
     source: facts.source ?? 'food table',
   }
 }

@@ -29,8 +29,3 @@ export function ingredientById(id: string): Ingredient {
   if (!found) throw new RangeError(`No ingredient called "${id}"`)
   return found
 }
-
-const byName = new Map(ingredients.flatMap((i) => [i.name, ...i.synonyms].map((n) => [n.toLowerCase(), i] as const)))
-
-/** The ingredient of this name or synonym, whatever its case; null where none is called so. */
-export const ingredientNamed = (name: string): Ingredient | null => byName.get(name.trim().toLowerCase()) ?? null

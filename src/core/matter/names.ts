@@ -1,6 +1,7 @@
 /** Finding an ingredient by what people call it. */
 import type { Ingredient } from './ingredient'
 import { ingredients } from './ingredients'
+import { everyNameOf } from './synonyms'
 
 /** Words that say how it is prepared or how good it is, not what it is. */
 const descriptors = new Set(
@@ -80,9 +81,9 @@ export interface Pantry {
 export function pantryOf(own: readonly Ingredient[] = []): Pantry {
   const all = [...own, ...ingredients.filter((i) => !own.some((o) => o.id === i.id))]
   const exact = new Map<string, Ingredient>()
-  const bags = all.map((i) => ({ ingredient: i, words: new Set([i.name, ...i.synonyms].flatMap(wordsOf)) }))
+  const bags = all.map((i) => ({ ingredient: i, words: new Set(everyNameOf(i).flatMap(wordsOf)) }))
   for (const i of all)
-    for (const name of [i.name, ...i.synonyms]) {
+    for (const name of everyNameOf(i)) {
       const key = keyOf(wordsOf(name))
       if (!exact.has(key)) exact.set(key, i)
     }
@@ -126,9 +127,7 @@ const endsAlike = (words: readonly string[], ingredient: Ingredient): boolean =>
   const last = words.at(-1) ?? ''
   return (
     AFTER.test(last) ||
-    [ingredient.name, ...ingredient.synonyms].some(
-      (name) => wordsOf(name).includes(last) && wordsOf(name).at(-1) === last,
-    ) ||
+    everyNameOf(ingredient).some((name) => wordsOf(name).includes(last) && wordsOf(name).at(-1) === last) ||
     !NOUNS.has(last)
   )
 }

@@ -1,10 +1,12 @@
 'use client'
 
+import { zodResolver } from '@hookform/resolvers/zod'
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useRef, useState } from 'react'
 import { Controller, useForm } from 'react-hook-form'
 import { ulid } from 'ulid'
+import { z } from 'zod'
 import type { StartBatch } from '@/contract/batch'
 import type { KitchenView } from '@/contract/kitchen'
 import { type BatchPlan, inCelsius } from '@/core'
@@ -21,6 +23,9 @@ const paces = [
   { id: '10', label: 'Practice, 10×', detail: 'ten times faster' },
   { id: '60', label: 'Practice, 60×', detail: 'a minute a second' },
 ] as const
+
+/** What is asked: one of the tellers, and a pace by its name. */
+const formSchema = z.object({ teller: z.string(), pace: z.enum(paces.map((p) => p.id)) })
 
 interface Props {
   readonly kitchen: KitchenView
@@ -66,7 +71,10 @@ export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
       ? `stops at ${say.temperature(inCelsius(facts.maxC))}`
       : thermometerSaid(facts, say, Date.now())
   })
-  const { control, handleSubmit, formState } = useForm({ defaultValues: { teller: tellers[0]?.id ?? '', pace: '1' } })
+  const { control, handleSubmit, formState } = useForm({
+    defaultValues: { teller: tellers[0]?.id ?? '', pace: '1' as const },
+    resolver: zodResolver(formSchema),
+  })
   const [problem, setProblem] = useState<string | null>(null)
   // the same ids for every try, so that a retry after a lost answer starts one batch, not two
   const ids = useRef<{ id: string; boilId: string } | null>(null)

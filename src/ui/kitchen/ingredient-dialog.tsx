@@ -1,8 +1,10 @@
 'use client'
 
-import { useState } from 'react'
-import { Controller, useForm, useWatch } from 'react-hook-form'
+import { zodResolver } from '@hookform/resolvers/zod'
+import { useMemo, useState } from 'react'
+import { Controller, type FieldErrors, useForm, useWatch } from 'react-hook-form'
 import { ulid } from 'ulid'
+import { z } from 'zod'
 import { type KitchenFacts, kitchenSchemas } from '@/contract/kitchen'
 import {
   type Allergen,
@@ -70,43 +72,59 @@ const valuesOf = (facts: KitchenFacts<'ingredient'> | null): Values => ({
   allergens: Object.fromEntries(allergens.map((a) => [a, facts?.ingredient.allergens.includes(a) ?? false])),
 })
 
+type Written = z.input<typeof kitchenSchemas.ingredient>
+
+const waterIn = (parts: Values['parts']): number => 100 - asked.reduce((sum, c) => sum + number(parts[c]), 0)
+
+/** What was typed as an ingredient; what the dialog does not ask about stays as it was. */
+const ingredientOf = (v: Values, was: Ingredient | null, id: string): Written['ingredient'] => ({
+  id,
+  name: v.name.trim(),
+  per100: mix({
+    ...Object.fromEntries(asked.map((c) => [c, number(v.parts[c])])),
+    water: waterIn(v.parts),
+    de: was?.per100.de ?? 42,
+  }),
+  density: number(v.density),
+  unitGrams: { ...was?.unitGrams },
+  whole: v.whole,
+  allergens: allergens.filter((a): a is Allergen => v.allergens[a] === true),
+  synonyms: v.synonyms
+    .split(',')
+    .map((s) => s.trim())
+    .filter(Boolean),
+  prepare: [...(was?.prepare ?? [])],
+  source: 'computed',
+})
+
+/** The form as the kitchen's own schema takes it. */
+const formSchema = (was: Ingredient | null, id: string) =>
+  z
+    .custom<Values>()
+    .transform(
+      (v): Written => ({
+        ingredient: ingredientOf(v, was, id),
+        pricePerKg: v.price.trim() === '' ? null : number(v.price),
+      }),
+    )
+    .pipe(kitchenSchemas.ingredient)
+
 /** An ingredient of one's own: what is in 100 g of it, what it costs and whom it harms. */
 export function IngredientDialog({ thing, onClose }: Props) {
   const { keep, drop } = useThings()
   const [like, setLike] = useState('')
   const [trouble, setTrouble] = useState<string | null>(null)
-  const { register, handleSubmit, setValue, control, formState } = useForm<Values>({ defaultValues: valuesOf(thing) })
-  const parts = useWatch({ control, name: 'parts' })
-  const water = 100 - asked.reduce((sum, c) => sum + number(parts[c]), 0)
+  const [id] = useState(() => thing?.id ?? `own-${ulid().toLowerCase()}`)
+  const resolver = useMemo(() => zodResolver(formSchema(thing?.ingredient ?? null, id)), [thing, id])
+  const { register, handleSubmit, setValue, control, formState } = useForm<Values, unknown, KitchenFacts<'ingredient'>>(
+    { defaultValues: valuesOf(thing), resolver },
+  )
+  const water = waterIn(useWatch({ control, name: 'parts' }))
 
-  const save = handleSubmit(async (v) => {
-    const id = thing?.id ?? `own-${ulid().toLowerCase()}`
-    const ingredient: Ingredient = {
-      id,
-      name: v.name.trim(),
-      per100: mix({
-        ...Object.fromEntries(asked.map((c) => [c, number(v.parts[c])])),
-        water,
-        de: thing?.ingredient.per100.de ?? 42,
-      }),
-      density: number(v.density),
-      unitGrams: thing?.ingredient.unitGrams ?? {},
-      whole: v.whole,
-      allergens: allergens.filter((a): a is Allergen => v.allergens[a] === true),
-      synonyms: v.synonyms
-        .split(',')
-        .map((s) => s.trim())
-        .filter(Boolean),
-      prepare: thing?.ingredient.prepare ?? [],
-      source: 'computed',
-    }
-    const parsed = kitchenSchemas.ingredient.safeParse({
-      ingredient,
-      pricePerKg: v.price.trim() === '' ? null : number(v.price),
-    })
-    if (!parsed.success) return setTrouble(troubleWith(parsed.error.issues[0]?.path ?? [], water))
-    await tried(() => keep('ingredient', id, parsed.data))
-  })
+  const save = handleSubmit(
+    (facts) => tried(() => keep('ingredient', id, facts)),
+    (errors) => setTrouble(troubleWith(errors, water)),
+  )
   async function tried(work: () => Promise<void>): Promise<void> {
     try {
       await work()
@@ -214,9 +232,9 @@ export function IngredientDialog({ thing, onClose }: Props) {
   )
 }
 
-function troubleWith(path: readonly PropertyKey[], water: number): string {
+function troubleWith(errors: FieldErrors, water: number): string {
   if (water < 0) return 'It adds up to more than 100 %'
-  const where = path.map(String)
+  const where = Object.keys(errors).concat(Object.keys(errors.ingredient ?? {}))
   if (where.includes('name')) return 'It needs a name'
   if (where.includes('pricePerKg')) return 'The price is not a figure that can be right'
   if (where.includes('density')) return 'The weight of a millilitre is not a figure that can be right'

@@ -24,8 +24,7 @@ import { useThings } from './use-things'
 
 /** What the log has taught about rings, pots and hands; it goes into the next plan, and can be forgotten. */
 export function TaughtPage({ taught }: { readonly taught: Taught }) {
-  const { rings, formulas, tests, works, roles } = taught
-  const say = useSay()
+  const { rings, formulas, probes, works, roles } = taught
   return (
     <div className="flex flex-col gap-4 p-4 lg:p-6">
       <header>
@@ -45,14 +44,33 @@ export function TaughtPage({ taught }: { readonly taught: Taught }) {
       </ul>
       {formulas.length > 0 && <Hands formulas={formulas} />}
       {(works.length > 0 || roles.length > 0) && <Days works={works} roles={roles} />}
-      {tests && (
-        <p className="text-body text-muted">
-          Over {tests.batches} batches the drops say the thermometers show{' '}
-          {say.step(inCelsiusStep(Math.abs(tests.mean)))} too {tests.mean > 0 ? 'much' : 'little'}, give or take{' '}
-          {say.step(inCelsiusStep(tests.sd))}.
-        </p>
-      )}
+      {probes.length > 0 && <Probes probes={probes} />}
     </div>
+  )
+}
+
+/** What the logs say of each thermometer: by its drops and signs, and by how it came back into a hot pot. */
+function Probes({ probes }: Pick<Taught, 'probes'>) {
+  const say = useSay()
+  return (
+    <section aria-labelledby="probes" className="sheet p-5">
+      <h2 id="probes" className="casual text-title font-bold">
+        Thermometers
+      </h2>
+      <ul className="mt-1 text-body">
+        {probes.map(({ name, off, lag }) => (
+          <li key={name} className="flex flex-wrap justify-between gap-x-6 border-b border-line py-1.5 last:border-0">
+            <span>{name ?? 'Read by eye'}</span>
+            <span className="text-muted">
+              {off &&
+                `by ${off.batches} batches of drops ${say.step(inCelsiusStep(Math.abs(off.mean)))} too ${off.mean > 0 ? 'much' : 'little'}, ± ${say.step(inCelsiusStep(off.sd))}`}
+              {off && lag && ' · '}
+              {lag && `follows in ${lag.seconds.toFixed(1)} s, ± ${formatPercent(lag.sd)}, of ${lag.batches}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }
 

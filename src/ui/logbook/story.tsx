@@ -236,8 +236,7 @@ function Finished({ item }: { readonly item: Item }) {
   const say = useSay()
   const { formula, plan, conditions, number } = item.boil
   const { readings, events } = secondsIn(item)
-  const probe = { lagS: item.boil.probe.lagS, noiseC: item.boil.probe.noiseC }
-  const cook = openCook(formula, gramsOfBoil(plan, number), conditions, probe, events)
+  const cook = openCook(formula, gramsOfBoil(plan, number), conditions, item.boil.probe, events)
   const works = finishedWorks(cook, events, readings)
   const counted = yieldsIn(events)
   if (works.length === 0 && !counted) return null

@@ -8,7 +8,6 @@ const cocoa = (percent: number) =>
     {
       density: 0.45,
       units: { cup: 85 },
-      synonyms: percent === 22 ? ['cocoa', 'cocoa powder', 'dutch cocoa'] : [],
     },
   )
 
@@ -23,8 +22,6 @@ const dark = (percent: number) =>
       prepare: ['chop'],
       units: { cup: 170 },
       allergens: ['soya'],
-      synonyms:
-        percent === 70 ? ['dark chocolate', 'bittersweet chocolate'] : percent === 54 ? ['semisweet chocolate'] : [],
       source: 'trade specification',
     },
   )
@@ -45,7 +42,6 @@ export const chocolates = [
     {
       density: 0.65,
       prepare: ['chop'],
-      synonyms: ['baking chocolate', 'cocoa mass', '100% chocolate', '100% cocoa chocolate', '100% dark chocolate'],
     },
   ),
   ingredient(

@@ -4,33 +4,28 @@ const milk: Allergen[] = ['milk']
 const computed = { source: 'computed' } as const
 
 /** A cream by its fat: the rest is skimmed milk. */
-const cream = (percent: number, name: string, synonyms: string[]) => {
+const cream = (percent: number, name: string) => {
   const skim = (100 - percent) / 100
   return ingredient(
     `cream-${percent}`,
     name,
     { fat: percent, milkProtein: 3.4 * skim, lactose: 4.9 * skim, ash: 0.75 * skim },
-    { density: 1.03 - percent * 0.0009, units: { cup: 237 }, allergens: milk, synonyms, ...computed },
+    { density: 1.03 - percent * 0.0009, units: { cup: 237 }, allergens: milk, ...computed },
   )
 }
 
-const plantMilk = (
-  id: string,
-  name: string,
-  parts: Parameters<typeof ingredient>[2],
-  allergens: Allergen[],
-  synonyms: string[] = [],
-) => ingredient(id, name, parts, { density: 1.03, units: { cup: 240 }, allergens, synonyms })
+const plantMilk = (id: string, name: string, parts: Parameters<typeof ingredient>[2], allergens: Allergen[]) =>
+  ingredient(id, name, parts, { density: 1.03, units: { cup: 240 }, allergens })
 
 const butter = { density: 0.95, units: { stick: 113.4, tbsp: 14.2, cup: 227 }, allergens: milk }
 
 /** Creams, milks, butters, other fats and egg. */
 export const dairy = [
-  cream(12, 'Half-and-half, 12 % fat', ['half-and-half', 'half and half']),
-  cream(18, 'Single cream, 18 % fat', ['single cream', 'light cream', 'table cream']),
-  cream(30, 'Whipping cream, 30 % fat', ['light whipping cream']),
-  cream(36, 'Cream, 36 % fat', ['cream', 'whipping cream', 'heavy cream', 'heavy whipping cream', 'thickened cream']),
-  cream(48, 'Double cream, 48 % fat', ['double cream']),
+  cream(12, 'Half-and-half, 12 % fat'),
+  cream(18, 'Single cream, 18 % fat'),
+  cream(30, 'Whipping cream, 30 % fat'),
+  cream(36, 'Cream, 36 % fat'),
+  cream(48, 'Double cream, 48 % fat'),
   ingredient(
     'creme-fraiche',
     'Crème fraîche',
@@ -39,7 +34,6 @@ export const dairy = [
       density: 1.0,
       units: { cup: 240 },
       allergens: milk,
-      synonyms: ['sour cream'],
     },
   ),
   ingredient(
@@ -50,7 +44,6 @@ export const dairy = [
       density: 1.03,
       units: { cup: 244 },
       allergens: milk,
-      synonyms: ['milk', 'full-fat milk', 'full cream milk'],
     },
   ),
   ingredient(
@@ -61,7 +54,6 @@ export const dairy = [
       density: 1.03,
       units: { cup: 244 },
       allergens: milk,
-      synonyms: ['2% milk', 'low-fat milk'],
     },
   ),
   ingredient(
@@ -72,7 +64,6 @@ export const dairy = [
       density: 1.035,
       units: { cup: 245 },
       allergens: milk,
-      synonyms: ['skim milk', 'fat-free milk'],
     },
   ),
   ingredient(
@@ -83,7 +74,6 @@ export const dairy = [
       density: 0.5,
       units: { cup: 120 },
       allergens: milk,
-      synonyms: ['dried milk', 'skimmed milk powder'],
     },
   ),
   ingredient(
@@ -115,7 +105,6 @@ export const dairy = [
       density: 1.3,
       units: { cup: 306, tin: 397 },
       allergens: milk,
-      synonyms: ['condensed milk'],
     },
   ),
   ingredient(
@@ -133,22 +122,11 @@ export const dairy = [
     'Oat drink',
     { fat: 1.5, protein: 1, monosaccharide: 1, glucoseSolids: 3.5, starch: 2, ash: 0.3, insoluble: 0.8, de: 60 },
     ['gluten'],
-    ['oat milk'],
   ),
-  plantMilk(
-    'soya-milk',
-    'Soya drink',
-    { fat: 1.9, protein: 3.4, sucrose: 2.5, ash: 0.6, insoluble: 0.5 },
-    ['soya'],
-    ['soy milk', 'soya milk'],
-  ),
-  plantMilk(
-    'almond-milk',
-    'Almond drink',
-    { fat: 1.1, protein: 0.5, sucrose: 2.4, ash: 0.3, insoluble: 0.3 },
-    ['nuts'],
-    ['almond milk'],
-  ),
+  plantMilk('soya-milk', 'Soya drink', { fat: 1.9, protein: 3.4, sucrose: 2.5, ash: 0.6, insoluble: 0.5 }, ['soya']),
+  plantMilk('almond-milk', 'Almond drink', { fat: 1.1, protein: 0.5, sucrose: 2.4, ash: 0.3, insoluble: 0.3 }, [
+    'nuts',
+  ]),
   ingredient(
     'coconut-milk',
     'Coconut milk',
@@ -156,7 +134,6 @@ export const dairy = [
     {
       density: 0.98,
       units: { cup: 226, tin: 400 },
-      synonyms: ['coconut milk, tinned'],
     },
   ),
   ingredient(
@@ -175,7 +152,6 @@ export const dairy = [
     {
       ...butter,
       prepare: ['cut-up'],
-      synonyms: ['butter', 'unsalted butter', 'sweet butter'],
     },
   ),
   ingredient(
@@ -185,15 +161,9 @@ export const dairy = [
     {
       ...butter,
       prepare: ['cut-up'],
-      synonyms: ['salted butter'],
     },
   ),
-  ingredient(
-    'ghee',
-    'Ghee',
-    { fat: 99.6 },
-    { density: 0.91, units: { cup: 218 }, allergens: milk, synonyms: ['clarified butter'] },
-  ),
+  ingredient('ghee', 'Ghee', { fat: 99.6 }, { density: 0.91, units: { cup: 218 }, allergens: milk }),
   ingredient(
     'margarine',
     'Margarine, hard',
@@ -203,16 +173,10 @@ export const dairy = [
       density: 0.95,
       units: { stick: 113.4, cup: 227 },
       allergens: milk,
-      synonyms: ['hard margarine', 'baking margarine'],
     },
   ),
   ingredient('coconut-oil', 'Coconut oil', { fat: 99.9 }, { density: 0.92, units: { cup: 218 } }),
-  ingredient(
-    'vegetable-oil',
-    'Vegetable oil',
-    { fat: 100 },
-    { density: 0.92, units: { cup: 218 }, synonyms: ['sunflower oil', 'neutral oil'] },
-  ),
+  ingredient('vegetable-oil', 'Vegetable oil', { fat: 100 }, { density: 0.92, units: { cup: 218 } }),
   ingredient(
     'egg-white',
     'Egg white',
@@ -222,7 +186,6 @@ export const dairy = [
       units: { each: 33, cup: 243 },
       allergens: ['egg'],
       prepare: ['unchill'],
-      synonyms: ['egg whites'],
     },
   ),
   ingredient(
@@ -232,7 +195,6 @@ export const dairy = [
     {
       density: 0.45,
       allergens: ['egg'],
-      synonyms: ['dried egg white', 'meringue powder'],
     },
   ),
 ]

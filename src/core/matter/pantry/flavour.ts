@@ -1,24 +1,19 @@
 import { ingredient } from '../ingredient'
 
-const salt = (id: string, name: string, density: number, tsp: number, synonyms: string[] = []) =>
-  ingredient(id, name, { salt: 99.6, water: 0.4 }, { density, units: { tsp, pinch: 0.35 }, synonyms })
+const salt = (id: string, name: string, density: number, tsp: number) =>
+  ingredient(id, name, { salt: 99.6, water: 0.4 }, { density, units: { tsp, pinch: 0.35 } })
 
 /** Alcohol leaves with the first boiling: it counts as gas. */
-const spirit = (id: string, name: string, sucrose: number, synonyms: string[] = []) =>
-  ingredient(id, name, { gas: 33 * (1 - sucrose / 100), sucrose }, { density: 0.95 + sucrose / 400, synonyms })
+const spirit = (id: string, name: string, sucrose: number) =>
+  ingredient(id, name, { gas: 33 * (1 - sucrose / 100), sucrose }, { density: 0.95 + sucrose / 400 })
 
 /** Salts, flavours, colours, spirits and spices. */
 export const flavours = [
-  salt('salt', 'Fine salt', 1.22, 6, ['salt', 'table salt', 'fine sea salt']),
-  salt('flaky-salt', 'Flaky sea salt', 0.55, 2.8, ['sea salt flakes', 'sea salt']),
-  salt('coarse-salt', 'Coarse salt', 0.95, 4.8, ['kosher salt']),
+  salt('salt', 'Fine salt', 1.22, 6),
+  salt('flaky-salt', 'Flaky sea salt', 0.55, 2.8),
+  salt('coarse-salt', 'Coarse salt', 0.95, 4.8),
   salt('smoked-salt', 'Smoked salt', 1.0, 5),
-  ingredient(
-    'vanilla',
-    'Vanilla extract',
-    { gas: 30, monosaccharide: 4 },
-    { density: 0.95, units: { tsp: 4.2 }, synonyms: ['vanilla', 'vanilla essence'] },
-  ),
+  ingredient('vanilla', 'Vanilla extract', { gas: 30, monosaccharide: 4 }, { density: 0.95, units: { tsp: 4.2 } }),
   ingredient(
     'vanilla-paste',
     'Vanilla paste',
@@ -29,40 +24,25 @@ export const flavours = [
     'vanilla-powder',
     'Vanilla powder',
     { insoluble: 72, monosaccharide: 15, fat: 5 },
-    { density: 0.45, units: { tsp: 2.2 }, synonyms: ['ground vanilla', 'vanilla bean powder'] },
+    { density: 0.45, units: { tsp: 2.2 } },
   ),
   ingredient(
     'vanilla-pod',
     'Vanilla pod',
     { insoluble: 55, monosaccharide: 15, fat: 5 },
-    { density: 0.6, units: { each: 3 }, synonyms: ['vanilla bean'] },
+    { density: 0.6, units: { each: 3 } },
   ),
-  ingredient(
-    'flavour',
-    'Flavour oil',
-    { fat: 100 },
-    { density: 0.92, units: { drop: 0.03 }, synonyms: ['peppermint oil', 'lemon oil', 'essential oil'] },
-  ),
-  ingredient(
-    'colour',
-    'Food colour, liquid',
-    { water: 98, insoluble: 2 },
-    { density: 1.02, units: { drop: 0.05 }, synonyms: ['food coloring', 'food colouring'] },
-  ),
+  ingredient('flavour', 'Flavour oil', { fat: 100 }, { density: 0.92, units: { drop: 0.03 } }),
+  ingredient('colour', 'Food colour, liquid', { water: 98, insoluble: 2 }, { density: 1.02, units: { drop: 0.05 } }),
   ingredient(
     'colour-gel',
     'Food colour, gel',
     { glucoseSolids: 60, insoluble: 5, de: 42 },
-    { density: 1.25, units: { drop: 0.06 }, synonyms: ['gel color'] },
+    { density: 1.25, units: { drop: 0.06 } },
   ),
-  ingredient(
-    'rose-water',
-    'Rose water',
-    { water: 100 },
-    { density: 1, synonyms: ['orange flower water', 'orange blossom water'] },
-  ),
-  spirit('rum', 'Rum', 0, ['dark rum', 'whisky', 'bourbon', 'brandy', 'spirit']),
-  spirit('liqueur', 'Liqueur', 30, ['orange liqueur', 'coffee liqueur']),
+  ingredient('rose-water', 'Rose water', { water: 100 }, { density: 1 }),
+  spirit('rum', 'Rum', 0),
+  spirit('liqueur', 'Liqueur', 30),
   ingredient(
     'instant-coffee',
     'Instant coffee',
@@ -76,27 +56,18 @@ export const flavours = [
     {
       density: 0.5,
       units: { tsp: 2.4 },
-      synonyms: [
-        'cinnamon',
-        'ground cinnamon',
-        'ground ginger',
-        'cardamom',
-        'ground cardamom',
-        'black cardamom',
-        'cayenne',
-      ],
     },
   ),
   ingredient(
     'bay-leaf',
     'Bay leaf',
     { insoluble: 84, fat: 8, ash: 3, water: 5 },
-    { density: 0.1, units: { each: 0.2, sheet: 0.2 }, synonyms: ['bay leaves', 'bay'] },
+    { density: 0.1, units: { each: 0.2, sheet: 0.2 } },
   ),
   ingredient(
     'juniper',
     'Juniper berries, dried',
     { insoluble: 70, monosaccharide: 16, fat: 2, ash: 3, water: 9 },
-    { density: 0.4, units: { each: 0.1, tsp: 1.8 }, whole: true, synonyms: ['juniper', 'juniper berries'] },
+    { density: 0.4, units: { each: 0.1, tsp: 1.8 }, whole: true },
   ),
 ]

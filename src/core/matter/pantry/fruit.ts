@@ -4,8 +4,8 @@ import { ingredient } from '../ingredient'
 const puree = (id: string, name: string, monosaccharide: number, sucrose: number, acid: number, insoluble: number) =>
   ingredient(id, name, { monosaccharide, sucrose, acid, insoluble, ash: 0.5 }, { density: 1.05, units: { cup: 240 } })
 
-const juice = (id: string, name: string, acid: number, monosaccharide: number, each: number, synonyms: string[]) =>
-  ingredient(id, name, { monosaccharide, acid, ash: 0.4 }, { density: 1.03, units: { each, cup: 244 }, synonyms })
+const juice = (id: string, name: string, acid: number, monosaccharide: number, each: number) =>
+  ingredient(id, name, { monosaccharide, acid, ash: 0.4 }, { density: 1.03, units: { each, cup: 244 } })
 
 const dried = (
   id: string,
@@ -29,9 +29,9 @@ const dried = (
 
 /** Juices (each: the juice of one fruit), purées and dried fruit. */
 export const fruits = [
-  juice('lemon-juice', 'Lemon juice', 6, 2.4, 45, ['juice of a lemon']),
-  juice('lime-juice', 'Lime juice', 6.2, 1.7, 30, ['juice of a lime']),
-  juice('orange-juice', 'Orange juice', 1, 8.4, 80, ['juice of an orange']),
+  juice('lemon-juice', 'Lemon juice', 6, 2.4, 45),
+  juice('lime-juice', 'Lime juice', 6.2, 1.7, 30),
+  juice('orange-juice', 'Orange juice', 1, 8.4, 80),
   // each: the juice of one fruit with its zest, grated
   ...(
     [
@@ -71,7 +71,6 @@ export const fruits = [
       density: 0.7,
       whole: true,
       allergens: ['sulphites'],
-      synonyms: ['mixed peel'],
     },
   ),
   ingredient(

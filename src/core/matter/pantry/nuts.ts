@@ -9,7 +9,6 @@ interface NutFacts {
   allergen?: Allergen | null
   /** Toasted unless told, where it is an allergen: those are eaten as nuts. */
   prepare?: Preparation[]
-  synonyms?: string[]
 }
 
 const nut = (id: string, name: string, f: NutFacts) =>
@@ -23,25 +22,11 @@ const nut = (id: string, name: string, f: NutFacts) =>
       whole: true,
       allergens: f.allergen === null ? [] : [f.allergen ?? 'nuts'],
       prepare: f.prepare ?? (f.allergen === null ? [] : ['toast']),
-      synonyms: f.synonyms ?? [],
     },
   )
 
-const paste = (
-  id: string,
-  name: string,
-  fat: number,
-  protein: number,
-  insoluble: number,
-  allergens: Allergen[],
-  synonyms: string[] = [],
-) =>
-  ingredient(
-    id,
-    name,
-    { fat, protein, insoluble, ash: 3, water: 1 },
-    { density: 1.08, units: { cup: 256 }, allergens, synonyms },
-  )
+const paste = (id: string, name: string, fat: number, protein: number, insoluble: number, allergens: Allergen[]) =>
+  ingredient(id, name, { fat, protein, insoluble, ash: 3, water: 1 }, { density: 1.08, units: { cup: 256 }, allergens })
 
 /** Nuts, seeds, coconut, popcorn and their pastes. */
 export const nuts = [
@@ -52,7 +37,6 @@ export const nuts = [
     sucrose: 4.5,
     insoluble: 16.5,
     cup: 92,
-    synonyms: ['sliced almonds'],
   }),
   nut('hazelnuts', 'Hazelnuts', {
     fat: 61,
@@ -60,7 +44,6 @@ export const nuts = [
     sucrose: 4.3,
     insoluble: 12,
     cup: 135,
-    synonyms: ['filberts'],
   }),
   nut('pistachios', 'Pistachios', { fat: 46, protein: 20.5, sucrose: 7.5, insoluble: 19.5, cup: 123 }),
   nut('walnuts', 'Walnuts', { fat: 65, protein: 15, sucrose: 2.6, insoluble: 11, cup: 117 }),
@@ -74,7 +57,6 @@ export const nuts = [
     insoluble: 12.5,
     cup: 146,
     allergen: 'peanuts',
-    synonyms: ['groundnuts'],
   }),
   nut('sesame', 'Sesame seeds', {
     fat: 50,
@@ -83,7 +65,6 @@ export const nuts = [
     insoluble: 25,
     cup: 144,
     allergen: 'sesame',
-    synonyms: ['sesame seeds, roasted'],
   }),
   nut('poppy-seed', 'Poppy seed', { fat: 42, protein: 18, sucrose: 2.5, insoluble: 26, cup: 141, allergen: null }),
   nut('pumpkin-seed', 'Pumpkin seeds', {
@@ -93,7 +74,6 @@ export const nuts = [
     insoluble: 12,
     cup: 129,
     allergen: null,
-    synonyms: ['pepitas'],
   }),
   nut('sunflower-seed', 'Sunflower seeds', {
     fat: 51,
@@ -110,7 +90,6 @@ export const nuts = [
     insoluble: 29,
     cup: 168,
     allergen: null,
-    synonyms: ['flaxseed'],
   }),
   nut('coconut-chips', 'Coconut chips, raw', {
     fat: 62,
@@ -119,7 +98,6 @@ export const nuts = [
     insoluble: 19.4,
     cup: 60,
     prepare: [],
-    synonyms: ['coconut flakes'],
   }),
   nut('coconut-desiccated', 'Desiccated coconut', {
     fat: 64,
@@ -127,7 +105,6 @@ export const nuts = [
     sucrose: 6,
     insoluble: 18,
     cup: 85,
-    synonyms: ['shredded coconut'],
   }),
   ingredient(
     'popcorn',
@@ -138,7 +115,6 @@ export const nuts = [
       units: { cup: 8 },
       whole: true,
       prepare: ['keep-hot'],
-      synonyms: ['popcorn', 'popped popcorn'],
     },
   ),
   ingredient(
@@ -149,7 +125,6 @@ export const nuts = [
       density: 0.8,
       units: { cup: 190 },
       whole: true,
-      synonyms: ['popping corn', 'unpopped popcorn', 'unpopped corn', 'popcorn kernels unpopped'],
     },
   ),
   ingredient(
@@ -162,7 +137,7 @@ export const nuts = [
       whole: true,
     },
   ),
-  paste('tahini', 'Tahini', 55, 18, 23, ['sesame'], ['sesame paste']),
+  paste('tahini', 'Tahini', 55, 18, 23, ['sesame']),
   paste('peanut-butter', 'Peanut butter', 50, 25, 21, ['peanuts']),
   paste('hazelnut-paste', 'Hazelnut paste', 62, 15, 19, ['nuts']),
   ingredient(

@@ -10,7 +10,6 @@ const sheet = (grade: string, grams: number) =>
     units: { sheet: grams, each: grams },
     allergens: gelatinous,
     prepare: ['soak'],
-    synonyms: grade === 'gold' ? ['leaf gelatin', 'gelatine leaves'] : [],
     source: 'trade specification',
   })
 
@@ -23,7 +22,6 @@ export const setting = [
     units: { packet: 7, tsp: 3.1, tbsp: 9.3 },
     allergens: gelatinous,
     prepare: ['bloom'],
-    synonyms: ['gelatin', 'gelatin powder', 'gelatine', 'powdered gelatin', 'unflavored gelatin'],
     ...powder,
   }),
   sheet('bronze', 3.3),
@@ -36,12 +34,7 @@ export const setting = [
     { insoluble: 60, sucrose: 28, ash: 4, water: 8 },
     { density: 0.6, units: { packet: 50 }, ...powder },
   ),
-  ingredient(
-    'agar',
-    'Agar powder',
-    { insoluble: 86, ash: 3.5, water: 10.5 },
-    { density: 0.6, synonyms: ['agar-agar'], ...powder },
-  ),
+  ingredient('agar', 'Agar powder', { insoluble: 86, ash: 3.5, water: 10.5 }, { density: 0.6, ...powder }),
   ingredient(
     'soda',
     'Baking soda',
@@ -50,7 +43,6 @@ export const setting = [
       density: 0.92,
       units: { tsp: 4.6 },
       prepare: ['sift'],
-      synonyms: ['bicarbonate of soda', 'sodium bicarbonate', 'bicarb'],
     },
   ),
   ingredient(
@@ -68,7 +60,7 @@ export const setting = [
   ingredient('citric-acid', 'Citric acid', { acid: 99.5, water: 0.5 }, { density: 0.9, units: { tsp: 4.5 } }),
   ingredient('tartaric-acid', 'Tartaric acid', { acid: 99.5, water: 0.5 }, { density: 0.95, units: { tsp: 4.7 } }),
   ingredient('malic-acid', 'Malic acid', { acid: 99.5, water: 0.5 }, { density: 0.9 }),
-  ingredient('vinegar', 'White vinegar', { acid: 5 }, { density: 1.01, synonyms: ['vinegar', 'distilled vinegar'] }),
+  ingredient('vinegar', 'White vinegar', { acid: 5 }, { density: 1.01 }),
   ingredient(
     'cornflour',
     'Cornflour',
@@ -76,7 +68,6 @@ export const setting = [
     {
       density: 0.55,
       units: { cup: 125 },
-      synonyms: ['cornstarch', 'corn starch'],
     },
   ),
   ingredient(
@@ -87,7 +78,6 @@ export const setting = [
       density: 0.55,
       units: { cup: 125 },
       allergens: ['gluten'],
-      synonyms: ['all-purpose flour', 'flour', 'white flour'],
     },
   ),
   ingredient(
@@ -110,6 +100,6 @@ export const setting = [
     'rice-paper',
     'Rice paper, edible',
     { starch: 85, protein: 1, water: 14 },
-    { density: 0.3, units: { sheet: 3 }, synonyms: ['rice paper', 'wafer paper'] },
+    { density: 0.3, units: { sheet: 3 } },
   ),
 ]

@@ -4,7 +4,7 @@ const trade = { source: 'trade specification' } as const
 
 /** Sugars, syrups and honeys. */
 export const sugars = [
-  ingredient('water', 'Water', { water: 100 }, { synonyms: ['hot water', 'cold water', 'boiling water'] }),
+  ingredient('water', 'Water', { water: 100 }),
   ingredient(
     'sugar',
     'Granulated sugar',
@@ -12,7 +12,6 @@ export const sugars = [
     {
       density: 0.85,
       units: { cup: 200 },
-      synonyms: ['sugar', 'white sugar', 'table sugar'],
     },
   ),
   ingredient(
@@ -22,7 +21,6 @@ export const sugars = [
     {
       density: 0.9,
       units: { cup: 213 },
-      synonyms: ['superfine sugar', 'castor sugar', 'bar sugar'],
     },
   ),
   ingredient(
@@ -32,7 +30,6 @@ export const sugars = [
     {
       density: 0.5,
       units: { cup: 120 },
-      synonyms: ["confectioners' sugar", 'powdered sugar'],
     },
   ),
   ingredient(
@@ -42,7 +39,6 @@ export const sugars = [
     {
       density: 0.92,
       units: { cup: 220 },
-      synonyms: ['turbinado sugar', 'raw sugar'],
     },
   ),
   ingredient(
@@ -52,7 +48,6 @@ export const sugars = [
     {
       density: 0.93,
       units: { cup: 213 },
-      synonyms: ['soft light brown sugar', 'brown sugar', 'light brown sugar, packed'],
     },
   ),
   ingredient(
@@ -62,7 +57,6 @@ export const sugars = [
     {
       density: 0.95,
       units: { cup: 220 },
-      synonyms: ['soft dark brown sugar'],
     },
   ),
   ingredient(
@@ -72,7 +66,6 @@ export const sugars = [
     {
       density: 0.93,
       units: { cup: 213 },
-      synonyms: ['light muscovado sugar'],
     },
   ),
   ingredient(
@@ -82,7 +75,6 @@ export const sugars = [
     {
       density: 0.95,
       units: { cup: 220 },
-      synonyms: ['dark muscovado sugar', 'barbados sugar'],
     },
   ),
   ingredient(
@@ -92,7 +84,6 @@ export const sugars = [
     {
       density: 0.9,
       units: { cup: 200 },
-      synonyms: ['jaggery', 'coconut sugar', 'gula melaka'],
     },
   ),
   ingredient('glucose-28', 'Glucose syrup, 28 DE', { glucoseSolids: 79, de: 28 }, { density: 1.42, ...trade }),
@@ -104,7 +95,6 @@ export const sugars = [
     {
       density: 1.42,
       units: { cup: 340 },
-      synonyms: ['glucose syrup', 'liquid glucose', 'confectioners glucose'],
       ...trade,
     },
   ),
@@ -116,7 +106,6 @@ export const sugars = [
     {
       density: 1.38,
       units: { cup: 328 },
-      synonyms: ['corn syrup', 'white corn syrup', 'clear corn syrup'],
       ...trade,
     },
   ),
@@ -136,7 +125,6 @@ export const sugars = [
     { monosaccharide: 91, water: 9 },
     {
       density: 0.65,
-      synonyms: ['dextrose', 'glucose powder', 'dextrose monohydrate'],
       ...trade,
     },
   ),
@@ -147,7 +135,6 @@ export const sugars = [
     {
       density: 1.43,
       units: { cup: 340, tin: 454 },
-      synonyms: ['light treacle'],
     },
   ),
   ingredient(
@@ -156,7 +143,6 @@ export const sugars = [
     { monosaccharide: 72, sucrose: 5, ash: 0.2 },
     {
       density: 1.38,
-      synonyms: ['inverted sugar'],
       ...trade,
     },
   ),
@@ -167,7 +153,6 @@ export const sugars = [
     {
       density: 1.42,
       units: { cup: 340 },
-      synonyms: ['runny honey', 'clear honey'],
     },
   ),
   ingredient(
@@ -186,7 +171,6 @@ export const sugars = [
     {
       density: 1.42,
       units: { cup: 340, tin: 454 },
-      synonyms: ['molasses', 'dark treacle', 'blackstrap molasses'],
     },
   ),
   ingredient(
