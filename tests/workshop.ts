@@ -20,6 +20,7 @@ export default async function prepare(): Promise<void> {
 
 /** A database server of its own, on a copy of the workshop in `folder`. */
 export async function copyOfWorkshop(folder: string): Promise<Mariadb> {
+  rmSync(folder, { recursive: true, force: true })
   cpSync(TEMPLATE, folder, { recursive: true })
   return openMariadb(folder, NAME)
 }

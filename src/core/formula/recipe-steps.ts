@@ -115,6 +115,34 @@ export function stepsFrom(told: Told): Step[] {
   return withEnds(steps, told.pullAt >= 0)
 }
 
+/** The sentences of what is not boiled as steps, each after its time where it says one; the first takes everything in. */
+export function plainSteps(said: readonly string[], name: string): Step[] {
+  const taken = new Set<string>()
+  const done = said.filter((s) => !isGotReady(s))
+  const told = done.length > 0 ? done : [`Make the ${name.toLowerCase()}`]
+  return told.map((text, i): Step => {
+    const id = idFor(label(text), taken)
+    taken.add(id)
+    const [seconds, handwork, heat] = [secondsIn(text), handworkSaid(text), heatIn(text)]
+    const unit = heat && (heat.unit ?? (heat.low > HOTTEST_OVEN_C ? 'F' : 'C'))
+    const bakes =
+      handwork?.kind === 'bake' && heat && unit ? { ...handwork, celsius: inDegrees(heat.low, unit) } : handwork
+    return {
+      id,
+      label: label(text),
+      when: seconds !== null ? { on: 'after', seconds } : { on: 'ready' },
+      say: short(text, 190),
+      why: '',
+      act: actOf(text),
+      ...(i === 0 && { adds: 'pot' }),
+      ...(bakes && { handwork: bakes }),
+    }
+  })
+}
+
+/** ◊ °C beyond which no oven goes: a bare figure above it is °F. */
+const HOTTEST_OVEN_C = 250
+
 const POURS = /\b(pour|spread|turn out|scrape)\b/i
 
 /** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */

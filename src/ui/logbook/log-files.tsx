@@ -1,20 +1,18 @@
 'use client'
 
-import { Archive, CalendarClock, FileDown, FileUp } from 'lucide-react'
+import { Archive, CalendarClock, FileDown, FileUp, FolderOpen } from 'lucide-react'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import type { TakenIn } from '@/contract/log-file'
-import { FileLabel } from '@/ui/kit/file-label'
+import { Menu, MenuItem } from '@/ui/kit/menu'
 import { send, sendFile } from '@/ui/kit/send'
 import { For } from '@/ui/shell/preferences'
 import { formatCount } from '@/words'
 
-const link =
-  'inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-control px-3 text-body font-semibold hover:bg-sheet focus-within:outline-3 focus-within:outline-cherry'
-
 /** The log out as a zip, back in batch by batch, and what is to be looked at again as a calendar. */
 export function LogFiles() {
   const router = useRouter()
+  const chosen = useRef<HTMLInputElement>(null)
   const [said, setSaid] = useState<{ readonly text: string; readonly bad?: true } | null>(null)
   const take = async (file: File): Promise<void> => {
     const counts = { new: 0, same: 0 }
@@ -40,23 +38,51 @@ export function LogFiles() {
     router.refresh()
   }
   return (
-    <div className="flex flex-wrap items-center gap-x-1">
-      <a href="/api/logbook/reminders" download className={link}>
-        <CalendarClock size={17} aria-hidden />
-        Look again, as a calendar
-      </a>
-      <For may="owner">
-        <a href="/api/logbook/export" download className={link}>
-          <FileDown size={17} aria-hidden />
-          The log as a zip
-        </a>
-        <a href="/api/backup" download className={link}>
-          <Archive size={17} aria-hidden />A backup of everything
-        </a>
-        <FileLabel className={link} accept=".zip,.jsonl" onFiles={([file]) => void take(file)}>
-          <FileUp size={17} aria-hidden />A log back in
-        </FileLabel>
-      </For>
+    <div className="flex flex-wrap items-center gap-x-3">
+      <Menu
+        name="Files"
+        label={
+          <>
+            <FolderOpen size={17} aria-hidden />
+            Files
+          </>
+        }
+      >
+        <MenuItem asChild>
+          <a href="/api/logbook/reminders" download>
+            <CalendarClock size={18} aria-hidden />
+            Look again, as a calendar
+          </a>
+        </MenuItem>
+        <For may="owner">
+          <MenuItem asChild>
+            <a href="/api/logbook/export" download>
+              <FileDown size={18} aria-hidden />
+              The log as a zip
+            </a>
+          </MenuItem>
+          <MenuItem asChild>
+            <a href="/api/backup" download>
+              <Archive size={18} aria-hidden />A backup of everything
+            </a>
+          </MenuItem>
+          <MenuItem onSelect={() => chosen.current?.click()}>
+            <FileUp size={18} aria-hidden />A log back in
+          </MenuItem>
+        </For>
+      </Menu>
+      <input
+        ref={chosen}
+        hidden
+        type="file"
+        accept=".zip,.jsonl"
+        aria-label="A log back in"
+        onChange={({ target }) => {
+          const [file] = target.files ?? []
+          if (file) void take(file)
+          target.value = ''
+        }}
+      />
       {said && (
         <p role={said.bad ? 'alert' : 'status'} className={`text-small ${said.bad ? 'text-cherry' : 'text-muted'}`}>
           {said.text}

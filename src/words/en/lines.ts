@@ -22,6 +22,7 @@ const questions: Sayings<QuestionFigures, string> = {
 }
 
 const asks: { readonly [Id in Ask['id']]: (ask: Extract<Ask, { id: Id }>) => string } = {
+  layered: ({ labels }) => `Made in parts, one on the other: ${labels.join(', ')}?`,
   family: () => 'A guess at what it is, from its name, its list and its method',
   unit: ({ text }) => `“${text}”: in which unit?`,
   target: ({ seconds }) =>
@@ -32,7 +33,8 @@ const asks: { readonly [Id in Ask['id']]: (ask: Extract<Ask, { id: Id }>) => str
 }
 
 /** What a pasted method leaves open. */
-export const sayAsk = (ask: Ask): string => (asks[ask.id] as (a: Ask) => string)(ask)
+export const sayAsk = (ask: Ask): string =>
+  `${ask.part ? `${ask.part.label}: ` : ''}${(asks[ask.id] as (a: Ask) => string)(ask)}`
 
 export const sayQuestion = (question: LineQuestion, say: Say): string => sayFinding(questions, question, say)
 

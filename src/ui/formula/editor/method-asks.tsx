@@ -20,69 +20,107 @@ const families = (Object.keys(boiledFamilies) as (keyof typeof boiledFamilies)[]
 
 const short = (text: string): string => (text.length > 60 ? `${text.slice(0, 58)}…` : text)
 
+/** What was answered of the piece an ask is about: the whole, or one of its parts. */
+const answersTo = ({ part }: Ask, answers: Answers): Answers => (part ? (answers.parts?.[part.id] ?? {}) : answers)
+
 /** Whether there is something asked that cannot be guessed, and no answer yet. */
 export const stillOpen = (asks: readonly Ask[], answers: Answers): boolean =>
-  asks.some((a) => (a.id === 'unit' && !answers.unit) || (a.id === 'target' && answers.target === undefined))
+  asks.some((ask) => {
+    const { unit, target } = answersTo(ask, answers)
+    return (ask.id === 'unit' && !unit) || (ask.id === 'target' && target === undefined)
+  })
 
 /** What a method leaves open, asked once; a guess stands where there is one. */
 export function MethodAsks({ asks, answers, onAnswers }: Props) {
-  const say = useSay()
   return (
     <section aria-label="To confirm" className="grid gap-3 sm:grid-cols-2">
-      {asks.map((ask) => {
-        switch (ask.id) {
-          case 'family':
-            return (
-              <Select
-                key="family"
-                label={sayAsk(ask)}
-                options={families}
-                value={answers.family ?? ask.guess}
-                onPick={(family) => onAnswers({ ...answers, family })}
-              />
+      {asks.map((ask) => (
+        <OneAsk
+          key={`${ask.part?.id ?? ''} ${ask.id} ${ask.id === 'place' ? ask.line : ''}`}
+          ask={ask}
+          answers={answersTo(ask, answers)}
+          onAnswer={(answer) =>
+            onAnswers(
+              ask.part
+                ? { ...answers, parts: { ...answers.parts, [ask.part.id]: { ...answersTo(ask, answers), ...answer } } }
+                : { ...answers, ...answer },
             )
-          case 'unit':
-            return (
-              <div key="unit">
-                <p className="mb-0.5 text-fine text-muted">{sayAsk(ask)}</p>
-                <Segments
-                  label={sayAsk(ask)}
-                  options={[
-                    { id: 'C', label: '°C' },
-                    { id: 'F', label: '°F' },
-                  ]}
-                  value={answers.unit ?? ''}
-                  onPick={(unit) => onAnswers({ ...answers, unit: unit === 'F' ? 'F' : 'C' })}
-                />
-              </div>
-            )
-          case 'target':
-            return (
-              <NumberField
-                key="target"
-                label={sayAsk(ask)}
-                as="temperature"
-                value={answers.target ?? null}
-                least={100}
-                most={190}
-                hint={`usual for its kind is about ${say.temperature(inCelsius(ask.guess))}`}
-                onValue={(target) => onAnswers({ ...answers, target })}
-              />
-            )
-          case 'place':
-            return (
-              <Select
-                key={ask.line}
-                label={sayAsk(ask)}
-                options={ask.sentences.map((sentence, i) => ({ id: String(i), label: short(sentence) }))}
-                value={String(answers.places?.[ask.line] ?? ask.guess)}
-                onPick={(at) => onAnswers({ ...answers, places: { ...answers.places, [ask.line]: Number(at) } })}
-              />
-            )
-          default:
-            return null
-        }
-      })}
+          }
+        />
+      ))}
     </section>
   )
+}
+
+interface OneProps {
+  readonly ask: Ask
+  readonly answers: Answers
+  onAnswer(answer: Partial<Answers>): void
+}
+
+/** One thing that is asked, in the control that suits it. */
+function OneAsk({ ask, answers, onAnswer }: OneProps) {
+  const say = useSay()
+  switch (ask.id) {
+    case 'layered':
+      return (
+        <div>
+          <p className="mb-0.5 text-fine text-muted">{sayAsk(ask)}</p>
+          <Segments
+            label={sayAsk(ask)}
+            options={[
+              { id: 'yes', label: 'In parts' },
+              { id: 'no', label: 'All in one pot' },
+            ]}
+            value={answers.layered === false ? 'no' : 'yes'}
+            onPick={(id) => onAnswer({ layered: id === 'yes' })}
+          />
+        </div>
+      )
+    case 'family':
+      return (
+        <Select
+          label={sayAsk(ask)}
+          options={families}
+          value={answers.family ?? ask.guess}
+          onPick={(family) => onAnswer({ family })}
+        />
+      )
+    case 'unit':
+      return (
+        <div>
+          <p className="mb-0.5 text-fine text-muted">{sayAsk(ask)}</p>
+          <Segments
+            label={sayAsk(ask)}
+            options={[
+              { id: 'C', label: '°C' },
+              { id: 'F', label: '°F' },
+            ]}
+            value={answers.unit ?? ''}
+            onPick={(unit) => onAnswer({ unit: unit === 'F' ? 'F' : 'C' })}
+          />
+        </div>
+      )
+    case 'target':
+      return (
+        <NumberField
+          label={sayAsk(ask)}
+          as="temperature"
+          value={answers.target ?? null}
+          least={100}
+          most={190}
+          hint={`usual for its kind is about ${say.temperature(inCelsius(ask.guess))}`}
+          onValue={(target) => onAnswer({ target })}
+        />
+      )
+    case 'place':
+      return (
+        <Select
+          label={sayAsk(ask)}
+          options={ask.sentences.map((sentence, i) => ({ id: String(i), label: short(sentence) }))}
+          value={String(answers.places?.[ask.line] ?? ask.guess)}
+          onPick={(at) => onAnswer({ places: { ...answers.places, [ask.line]: Number(at) } })}
+        />
+      )
+  }
 }

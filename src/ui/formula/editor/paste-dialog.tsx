@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { type Answers, type HouseUnit, type Pantry, readRecipe } from '@/core'
+import { type Answers, allLines, type HouseUnit, type Pantry, piecesOf, readRecipe } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
 import { MethodAsks, stillOpen } from './method-asks'
@@ -34,6 +34,8 @@ export function PasteDialog({ first = '', pantry, house, onDraft, onClose }: Pro
   const [answers, setAnswers] = useState<Answers>({})
   const draft = text.trim() ? readRecipe(text, pantry, house, answers) : null
   const asks = draft?.asks ?? []
+  const lines = draft ? allLines(draft.formula) : []
+  const steps = draft ? piecesOf(draft.formula).reduce((sum, p) => sum + p.formula.steps.length, 0) : 0
   return (
     <SheetDialog
       wide
@@ -52,7 +54,7 @@ export function PasteDialog({ first = '', pantry, house, onDraft, onClose }: Pro
       <div className="flex flex-wrap items-center justify-between gap-3">
         <p className="text-body text-muted" aria-live="polite">
           {draft
-            ? `${draft.formula.lines.length} ${draft.formula.lines.length === 1 ? 'line' : 'lines'} understood, ${draft.questions.length} to ask about, ${draft.formula.steps.length} steps`
+            ? `${lines.length} ${lines.length === 1 ? 'line' : 'lines'} understood, ${draft.questions.length} to ask about, ${steps} steps`
             : 'Nothing read yet.'}
         </p>
         <div className="flex gap-3">

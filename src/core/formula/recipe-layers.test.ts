@@ -1,0 +1,156 @@
+/** Recipes whose lists stand under headings, read as parts; invented, like all others here. */
+import { describe, expect, it } from 'vitest'
+import { pantryOf } from '../matter/names'
+import { type FormulaDocument, piecesOf } from './document'
+import { faultsOf } from './faults'
+import { readRecipe } from './recipe'
+import { splitRecipe } from './recipe-split'
+
+const pantry = pantryOf()
+
+const BARS = `Quay bars
+
+For the base:
+200 g flour
+50 g caster sugar
+125 g butter
+
+For the caramel:
+1 tin condensed milk
+100 g butter
+100 g light brown sugar
+2 tbsp golden syrup
+
+For the topping
+150 g dark chocolate
+
+Method
+Line the tin with paper.
+Rub the flour, sugar and butter to crumbs and press into the tin.
+Bake at 170 C for 25 minutes until pale gold.
+Leave to cool for an hour.
+Put the condensed milk, brown sugar and golden syrup in a pan with the butter.
+Boil, stirring, to 112 C.
+Pour over the base and leave for two hours.
+Melt the chocolate and spread it over the caramel.
+Cut into bars with a hot knife.`
+
+const partsOf = (f: FormulaDocument) => f.parts ?? []
+const read = (text: string, answers = {}) => readRecipe(text, pantry, [], answers)
+
+describe('a recipe under headings', () => {
+  const { formula, questions, asks } = read(BARS)
+
+  it('is a whole of parts, each waiting for the one below it, that can be cooked as it stands', () => {
+    expect(faultsOf(formula)).toEqual([])
+    expect(questions).toEqual([])
+    expect(partsOf(formula).map((p) => [p.id, p.needs])).toEqual([
+      ['base', []],
+      ['caramel', [{ part: 'base', state: 'cold' }]],
+      ['topping', [{ part: 'caramel', state: 'firm' }]],
+    ])
+    expect(formula.target).toBeNull()
+    expect(formula.steps.map((s) => s.joins ?? s.handwork?.kind)).toEqual(['base', 'caramel', 'topping', 'cut'])
+  })
+
+  it('has every line in the part it stands under, once', () => {
+    const grams = (id: string) =>
+      partsOf(formula)
+        .find((p) => p.id === id)
+        ?.formula.lines.map((l) => l.grams)
+    expect(grams('base')).toEqual([200, 50, 125])
+    expect(grams('caramel')).toEqual([397, 100, 100, expect.closeTo(42, -1)])
+    expect(grams('topping')).toEqual([150])
+    const ids = piecesOf(formula).flatMap((p) => p.formula.lines.map((l) => l.id))
+    expect(new Set(ids).size).toBe(ids.length)
+  })
+
+  it('boils only what is boiled, to what it says, and bakes what is baked', () => {
+    const [base, caramel, topping] = partsOf(formula).map((p) => p.formula)
+    expect(base?.target).toBeNull()
+    expect(topping?.target).toBeNull()
+    expect(caramel?.target).toMatchObject({ celsius: 112 })
+    expect(base?.steps.find((s) => s.handwork?.kind === 'bake')).toMatchObject({
+      when: { on: 'after', seconds: 1500 },
+      handwork: { celsius: 170 },
+    })
+    expect(base?.steps.some((s) => s.heat !== undefined)).toBe(false)
+    // lining the tin is got ready, and no step
+    expect(base?.steps[0]?.say).toMatch(/^Rub the flour/)
+  })
+
+  it('asks whether it is so, and what each part leaves open under its name', () => {
+    expect(asks?.[0]).toEqual({ id: 'layered', labels: ['base', 'caramel', 'topping'] })
+    expect(asks?.slice(1).map((a) => [a.id, a.part?.id])).toEqual([['family', 'caramel']])
+    const one = read(BARS, { layered: false })
+    expect(partsOf(one.formula)).toEqual([])
+    expect(one.formula.lines).toHaveLength(8)
+    expect(one.asks?.[0]?.id).toBe('layered')
+    const fudge = read(BARS, { parts: { caramel: { family: 'fudge' } } })
+    expect(partsOf(fudge.formula)[1]?.formula.family).toBe('fudge')
+  })
+
+  it('takes a method under the same headings by them, whatever its sentences name', () => {
+    const headed = read(`Two-storey slab
+
+Ingredients
+For the base
+150 g flour
+80 g butter
+
+For the filling
+200 g sugar
+50 g honey
+100 g cream
+
+Make the base
+Mix with the cream-coloured flour and bake at 180 C for 20 minutes.
+
+Make the filling:
+Boil everything to 118 C.
+Pour over.`)
+    const [base, filling] = partsOf(headed.formula)
+    expect(base?.formula.steps.map((s) => s.handwork?.kind)).toContain('bake')
+    expect(filling?.formula.target).toMatchObject({ celsius: 118 })
+    expect(faultsOf(headed.formula)).toEqual([])
+  })
+
+  it('asks about a line nobody knows in the part it stands in', () => {
+    const { questions: asked, formula: f } = read(BARS.replace('50 g caster sugar', '50 g moon dust'))
+    expect(asked.map((q) => [q.text, q.group])).toEqual([['50 g moon dust', 'base-pot']])
+    expect(piecesOf(f).some((p) => p.formula.groups.some((g) => g.id === 'base-pot'))).toBe(true)
+  })
+})
+
+describe('headings that are no layers', () => {
+  it('stay groups of one pot: a syrup poured into whites is one sweet', () => {
+    const { formula, asks } = read(`Marshmallow
+
+For the bloom:
+20 g gelatin powder
+100 g water
+
+For the syrup:
+300 g sugar
+150 g glucose syrup
+80 g water
+
+Bloom the gelatin in the water.
+Boil the sugar, glucose and water to 115 C.
+Whisk the syrup into the gelatin.`)
+    expect(partsOf(formula)).toEqual([])
+    expect(asks?.some((a) => a.id === 'layered')).toBe(false)
+    expect(formula.lines).toHaveLength(5)
+  })
+
+  it('lose no line: each is in the name, a list or the method', () => {
+    const { name, list, method } = splitRecipe(BARS)
+    expect(name).toBe('Quay bars')
+    expect(list.map((s) => [s.heading, s.lines.length])).toEqual([
+      ['base', 3],
+      ['caramel', 4],
+      ['topping', 1],
+    ])
+    expect(method.flatMap((s) => s.lines)).toHaveLength(9)
+  })
+})

@@ -1,0 +1,179 @@
+/** A recipe whose list stands under headings, "for the base", "for the caramel", made into a whole of parts. */
+import type { FormulaDocument, Part, PartState, SingleFormula, Step } from './document'
+import { idFor } from './edit'
+import { handworkSaid } from './handwork-said'
+import { inOven } from './method'
+import { endingOf } from './recipe-ending'
+import {
+  type Answers,
+  type Ask,
+  type Draft,
+  type Lexicon,
+  mentions,
+  namesOf,
+  type Question,
+  readLines,
+  readPiece,
+  sentences,
+  type WrittenPiece,
+} from './recipe-piece'
+import { alike, type Headed, type SplitRecipe } from './recipe-split'
+import { plainSteps } from './recipe-steps'
+
+type Layer = Headed & { readonly heading: string }
+
+/** ◊ What only layers are called, and what only bases are made of. */
+const LAYER =
+  /\b(?:base|crust|shortbread|shortcake|biscuit|topping|filling|glaze|coating|ganache|layer|icing|frosting)\b/i
+const BAKED = /\b(?:flour|oats|crumbs|biscuits?|crackers?|cookies)\b/i
+
+/** The headed lists of a recipe that are parts of their own; null where they are only groups of one pot. */
+export function layersIn({ list }: Pick<SplitRecipe, 'list'>): readonly Layer[] | null {
+  const layers = list.filter((s): s is Layer => s.heading !== null)
+  if (layers.length < 2 || layers.length < list.length) return null
+  return layers.some((l) => LAYER.test(l.heading) || l.lines.some((line) => BAKED.test(line))) ? layers : null
+}
+
+const capital = (text: string): string => `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`
+
+/** Works that end a whole, once all of its parts lie on each other. */
+const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])
+
+/** The sentences each layer is made by, and those that end the whole. */
+function sharedOut(
+  layers: readonly Layer[],
+  method: readonly Headed[],
+  lexicon: Lexicon,
+): { of: string[][]; ends: string[] } {
+  const names = layers.map(({ lines }) => {
+    const read = readLines(lines, lexicon)
+    return read.lines.flatMap((l) => {
+      const ingredient = read.known.get(l.id)
+      return ingredient ? [namesOf(l, ingredient)] : []
+    })
+  })
+  const of: string[][] = layers.map(() => [])
+  let at = 0
+  for (const { heading, lines } of method) {
+    const headed = layers.findIndex((l) => alike(l.heading, heading))
+    for (const sentence of sentences(lines)) {
+      const named = layers.findIndex((l) => new RegExp(`^(?:for|make|to make) the ${l.heading}\\b`, 'i').test(sentence))
+      const spoken = names.map((of) => of.filter((n) => mentions(sentence, n)).length)
+      const most = Math.max(...spoken)
+      const clear = most > 0 && spoken.filter((n) => n === most).length === 1 ? spoken.indexOf(most) : -1
+      at = headed >= 0 ? headed : named >= 0 ? named : clear >= 0 ? clear : at
+      of[at]?.push(sentence)
+    }
+  }
+  // what is cut or wrapped last is the whole
+  const last = of.findLast((s) => s.length > 0) ?? []
+  const from = last.findLastIndex((s) => !ENDS.has(handworkSaid(s)?.kind ?? '')) + 1
+  return { of, ends: last.splice(from) }
+}
+
+/** Whether something is boiled in it: it says how far, or speaks of a boil. */
+const isBoiledBy = (said: readonly string[]): boolean =>
+  endingOf(said, null) !== null || said.some((s) => /\b(?:boil|simmer|thermometer)/i.test(s) && !inOven(s))
+
+/** A part made by hand or baked, in the words it was written in. */
+function unboiled(
+  { name, list, said }: WrittenPiece,
+  lexicon: Lexicon,
+): { formula: SingleFormula; questions: Question[] } {
+  const { lines, questions } = readLines(list, lexicon)
+  return {
+    questions: questions.map((q) => ({ ...q, group: 'pot' })),
+    formula: {
+      version: 1,
+      name,
+      family: 'layered',
+      school: 'baked',
+      about: '',
+      groups: [{ id: 'pot', label: 'All of it', celsius: 20 }],
+      lines,
+      target: null,
+      steps: plainSteps(said, name),
+      shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: LAYER_MM },
+      waste: 0.03,
+      boils: [],
+    },
+  }
+}
+
+/** ◊ How thick a layer is until somebody says. */
+const LAYER_MM = 8
+
+/** A formula with its groups and lines named after its part: ids are unique over the whole. */
+const under = (part: string, f: SingleFormula): SingleFormula => ({
+  ...f,
+  groups: f.groups.map((g) => ({ ...g, id: `${part}-${g.id}` })),
+  lines: f.lines.map((l) => ({ ...l, id: `${part}-${l.id}`, group: `${part}-${l.group}` })),
+  steps: f.steps.map((s) => (s.adds === undefined ? s : { ...s, adds: `${part}-${s.adds}` })),
+})
+
+/** Reads layers, each as a part that waits for the one below it. */
+export function readLayers(
+  name: string,
+  layers: readonly Layer[],
+  method: readonly Headed[],
+  lexicon: Lexicon,
+  answers: Answers,
+): Draft {
+  const { of, ends } = sharedOut(layers, method, lexicon)
+  const taken: string[] = []
+  const questions: Question[] = []
+  const asks: Ask[] = []
+  const parts: Part[] = []
+  for (const [i, { heading, lines }] of layers.entries()) {
+    const id = idFor(heading, taken)
+    taken.push(id)
+    const label = capital(heading)
+    const said = of[i] ?? []
+    const piece = { name: label, list: lines, said }
+    const read: Draft = isBoiledBy(said) ? readPiece(piece, lexicon, answers.parts?.[id]) : unboiled(piece, lexicon)
+    questions.push(...read.questions.map((q) => ({ ...q, id: `${id}-${q.id}`, group: `${id}-${q.group}` })))
+    asks.push(...(read.asks ?? []).map((a) => ({ ...a, part: { id, label } })))
+    const below = parts.at(-1)
+    const state: PartState = below && below.formula.target === null ? 'cold' : 'firm'
+    parts.push({
+      id,
+      label,
+      formula: under(id, read.formula),
+      needs: below ? [{ part: below.id, state }] : [],
+      celsius: 20,
+    })
+  }
+  return { questions, asks, formula: wholeOf(name, parts, ends) }
+}
+
+function wholeOf(name: string, parts: readonly Part[], ends: readonly string[]): FormulaDocument {
+  const joins = parts.map(({ id, label }, i): Step => {
+    const what = label.toLowerCase()
+    return {
+      id: `join-${id}`,
+      label,
+      when: { on: 'word', word: 'it is ready' },
+      say: i === 0 ? `Make the ${what}` : `Make the ${what}, and put it to the rest`,
+      why: '',
+      act: 'It is on',
+      joins: id,
+    }
+  })
+  const last = plainSteps(ends.length > 0 ? ends : ['Cut it'], name).map(({ adds: _, ...step }) => step)
+  const steps = [...joins, ...last]
+  return {
+    version: 1,
+    name: name || 'A pasted recipe',
+    family: 'layered',
+    school: 'layered',
+    about: '',
+    groups: [],
+    lines: [],
+    target: null,
+    steps: steps.map((s, i) => (i === steps.length - 1 ? { ...s, empties: true } : s)),
+    shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: LAYER_MM * parts.length },
+    waste: 0.05,
+    boils: [],
+    parts: [...parts],
+  }
+}

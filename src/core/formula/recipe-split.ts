@@ -1,0 +1,89 @@
+/** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
+import { parseNumber } from '../quantity/number'
+
+/** Lines under a heading; those under none come first. */
+export interface Headed {
+  /** What is made of them, as it is written without its "for the"; null where nothing stands above them. */
+  readonly heading: string | null
+  readonly lines: readonly string[]
+}
+
+export interface SplitRecipe {
+  readonly name: string
+  readonly list: readonly Headed[]
+  readonly method: readonly Headed[]
+}
+
+const HEAD_LIST = /^(?:ingredients|you(?:'|’)?ll need|you will need|what you need)\s*:?$/i
+const HEAD_METHOD = /^(?:method|directions?|instructions?|preparation|steps?|how to make(?: it)?|to make.*)\s*:?$/i
+/** "For the base", "Make the caramel:", "Topping:" */
+const HEAD_PART = /^(?:(?:for|make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
+const NOTHING = /^(?:serves|makes|yield|prep(?:aration)? time|cook(?:ing)? time|total time|notes?)\b.*$/i
+
+export const bare = (line: string): string => line.replace(/^\s*(?:[-–*•·▢□]|\d+[.)])\s+/, '').trim()
+
+/** "Two-storey slab" is a name, though it begins with a number. */
+const beginsWithAmount = (line: string): boolean =>
+  (parseNumber(bare(line)) !== null && !/^\p{L}+-\p{L}/u.test(bare(line))) ||
+  /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b/i.test(bare(line))
+
+/** ◊ A sentence of method is longer than a line of the list, or ends as sentences do. */
+const looksLikeMethod = (line: string): boolean =>
+  line.length > 90 || (/[.!]$/.test(line) && line.split(' ').length > 5)
+
+/** What a heading says is made; null for a line that is none. */
+function partHeading(line: string): string | null {
+  const found = HEAD_PART.exec(line)
+  return found ? ((found[1] ?? found[2]) as string).trim() : null
+}
+
+/** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or says how many it serves. */
+export function splitRecipe(text: string): SplitRecipe {
+  const lines = text
+    .split(/\r?\n/)
+    .map((l) => l.trim())
+    .filter((l) => l && !NOTHING.test(l))
+  let name = ''
+  const list: { heading: string | null; lines: string[] }[] = [{ heading: null, lines: [] }]
+  const method: typeof list = [{ heading: null, lines: [] }]
+  let mode: 'start' | 'list' | 'method' = 'start'
+  const put = (where: typeof list, line: string): void => void where.at(-1)?.lines.push(line)
+  for (const line of lines) {
+    const named = partHeading(line)
+    const known = named !== null && list.some((s) => alike(s.heading, named))
+    if (HEAD_LIST.test(line)) mode = 'list'
+    else if (HEAD_METHOD.test(line) && !known) mode = 'method'
+    else if (known) {
+      // what is made already stands over its list: a second time it stands over its method
+      mode = 'method'
+      method.push({ heading: named, lines: [] })
+    } else if (named !== null && mode !== 'method' && (name || mode === 'list' || /^for the/i.test(line))) {
+      mode = 'list'
+      list.push({ heading: named, lines: [] })
+    } else if (mode === 'method') put(method, line)
+    else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line))) {
+      mode = 'method'
+      put(method, line)
+    } else if (!name && mode === 'start' && !beginsWithAmount(line)) name = line
+    else {
+      mode = 'list'
+      put(list, line)
+    }
+  }
+  return { name, list: list.filter((s) => s.lines.length > 0), method: method.filter((s) => s.lines.length > 0) }
+}
+
+/** Whether two headings mean the same thing: "Caramel" and "caramel layer". */
+export function alike(a: string | null, b: string | null): boolean {
+  if (a === null || b === null) return false
+  const words = (text: string): string[] =>
+    text
+      .toLowerCase()
+      .split(/[^\p{L}]+/u)
+      .filter((w) => w.length > 2 && !EMPTY.has(w))
+  const [mine, theirs] = [words(a), words(b)]
+  return mine.some((w) => theirs.includes(w))
+}
+
+/** Words of a heading that do not tell parts apart. */
+const EMPTY = new Set(['the', 'and', 'layer', 'for', 'ingredients'])
