@@ -29,15 +29,19 @@ export const isFinishing = (live: LiveCook): live is FinishingCook =>
     live.finish.ahead[0]?.step.id === live.pot.doNow.step?.id)
 
 const TICK_MS = 250
+/** ◊ A boil judged more lately than this, ms, is not judged again because the clock ticked. */
+const FRESH_MS = 200
 
 /**
- * Every boil this page shows, judged anew four times a second and whenever something comes in. The one place a page
+ * Every boil this page shows, judged anew some four times a second and whenever something comes in. The one place a page
  * subscribes to: what is drawn anywhere on it is drawn from the same judgement.
  */
 export class Stove {
   private readonly logs: readonly CookLog[]
   private held: ReadonlyMap<string, LiveCook>
   private readonly listeners = new Set<() => void>()
+  /** When each was judged last, ms. */
+  private readonly judgedAt = new Map<CookLog, number>()
 
   constructor(boils: readonly BoilOn[]) {
     this.logs = boils.map((b) => new CookLog(b.boil, b.first))
@@ -48,11 +52,9 @@ export class Stove {
   /** Follows the boils and the clock. Returns the way to stop. */
   open(): () => void {
     const closing = this.logs.flatMap((log) => [log.open(), log.subscribe(() => this.judge([log]))])
-    const timer = setInterval(() => this.judge(this.logs), TICK_MS)
-    closing.push(
-      () => clearInterval(timer),
-      onTick(() => this.judge(this.logs)),
-    )
+    const tick = (): void => this.judge(this.logs.filter((l) => Date.now() - (this.judgedAt.get(l) ?? 0) >= FRESH_MS))
+    const timer = setInterval(tick, TICK_MS)
+    closing.push(() => clearInterval(timer), onTick(tick))
     return () => {
       for (const close of closing) close()
     }
@@ -66,8 +68,12 @@ export class Stove {
   snapshot = (): ReadonlyMap<string, LiveCook> => this.held
 
   private judge(logs: readonly CookLog[]): void {
+    if (logs.length === 0) return
     const next = new Map(this.held)
-    for (const log of logs) next.set(log.boil.id, judge(log, log.now(), this.held.get(log.boil.id)))
+    for (const log of logs) {
+      next.set(log.boil.id, judge(log, log.now(), this.held.get(log.boil.id)))
+      this.judgedAt.set(log, Date.now())
+    }
     this.held = next
     for (const listener of this.listeners) listener()
   }
