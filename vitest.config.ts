@@ -12,6 +12,8 @@ const patience = { testTimeout: 60_000, hookTimeout: 60_000 }
 export default defineConfig({
   resolve: { alias },
   test: {
+    // both cores: what runs beside it waits more than it works
+    maxWorkers: 2,
     projects: [
       {
         resolve: { alias },
@@ -22,10 +24,16 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'edges',
-          include: ['{src/{devices,door,ui,workers},scripts}/**/*.test.{ts,tsx}'],
+          include: ['{src/{devices,door,ui,workers},scripts}/**/*.test.ts'],
           exclude: BY_DATABASE,
+          isolate: false,
           ...patience,
         },
+      },
+      {
+        resolve: { alias },
+        // a window each: what one test leaves in it is nothing to the next file
+        test: { name: 'windows', include: ['src/ui/**/*.test.tsx'], ...patience },
       },
       {
         resolve: { alias },

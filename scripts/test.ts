@@ -58,7 +58,7 @@ const parts: Record<string, () => Promise<Count>> = {
   unused: () => command('knip', []),
   types: () => command('tsc', ['--noEmit']),
   'core types': () => command('tsc', ['--noEmit', '-p', 'src/core']),
-  core: () => vitest(['core', 'edges']),
+  core: () => vitest(['core', 'edges', 'windows']),
   db: async () => vitest(['db'], { DATABASE_URL: (await openMariadb(resolve(folder, 'db'), 'imbry_test')).keeperUrl }),
   browser,
 }
