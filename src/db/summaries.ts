@@ -70,24 +70,30 @@ export async function taughtOf(
   }
 }
 
-/** Time constants that the newest logs of a probe have shown, s, newest first; practice teaches nothing. */
-export async function lagsSeen(db: Db, channel: string, limit: number): Promise<number[]> {
+/** What the newest boils of a probe, or of a formula, showed of one trait, newest first; practice teaches nothing. */
+export async function traitSeen(
+  db: Db,
+  trait: 'lag' | 'each',
+  of: { readonly channel: string } | { readonly formula: string },
+  limit: number,
+): Promise<number[]> {
+  const value = sql<string>`json_value(${boilSummaries.traits}, ${`$.${trait}`})`
   const rows = await db
-    .select({ lag: sql<string>`json_value(${boilSummaries.traits}, '$.lag')` })
+    .select({ value })
     .from(boilSummaries)
     .innerJoin(boils, eq(boils.key, boilSummaries.boil))
     .innerJoin(batches, eq(batches.id, boils.batchId))
     .where(
       and(
         sql`${boilSummaries.boil} > (select greatest(max(boil), ${LOOKS_BACK}) - ${LOOKS_BACK} from boil_summaries)`,
-        eq(boils.channelId, channel),
+        'channel' in of ? eq(boils.channelId, of.channel) : eq(batches.formulaId, of.formula),
         eq(batches.practice, false),
-        sql`json_value(${boilSummaries.traits}, '$.lag') is not null`,
+        sql`${value} is not null`,
       ),
     )
     .orderBy(desc(boilSummaries.boil))
     .limit(limit)
-  return rows.map((r) => Number(r.lag))
+  return rows.map((r) => Number(r.value))
 }
 
 /** The boils of these batches as a list shows them, in their order, by batch. */

@@ -1,9 +1,9 @@
 import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { BoilFrame } from '@/contract/cook'
-import { type Correction, corrected } from '@/core'
+import { type CookAct, type Correction, corrected } from '@/core'
 import type { Db } from '@/db'
-import { appendEvent, eventsAfter } from '@/db'
+import { appendEvent, appendReadings, eventsAfter } from '@/db'
 import { startBatch, startBoil } from './batches'
 import { boil, followBoils, logAct, parseFollows, snapshot } from './cook'
 import { batchStory } from './logbook'
@@ -20,6 +20,56 @@ beforeAll(async () => {
 afterAll(() => close())
 
 describe('starting a batch', () => {
+  it('begins from the pace of the hands and the slowness of the probe that earlier boils showed; practice shows nothing', async () => {
+    const lit = Date.now() - 3_600_000
+    const cookedWith = async (r: ReturnType<typeof request>, each: number) => {
+      await startBatch(r, new Date(lit))
+      // the probe is out of the pot from 300 to 330 s, and follows in six seconds
+      const readings = Array.from({ length: 500 }, (_, s) => {
+        const out = s >= 300 && s < 330
+        const since = s < 300 ? 1e9 : out ? s - 300 : s - 330
+        const [from, to] = out ? [110, 30] : [30, 110]
+        return {
+          id: `r${String(s).padStart(4, '0')}`,
+          at: new Date(lit + 1000 * s),
+          celsius: to + (from - to) * Math.exp(-since / 6),
+        }
+      })
+      await appendReadings(db, r.boilId, readings)
+      const acts: [number, CookAct][] = [
+        [520, { type: 'pulled', step: 'pull', celsius: 150 }],
+        [560, { type: 'step', step: 'flavour' }],
+        [560 + 20 * each, { type: 'made', pieces: 20 }],
+        [2000, { type: 'finished' }],
+      ]
+      for (const [s, act] of acts)
+        await logAct(
+          r.boilId,
+          { id: ulid(), at: new Date(lit + 1000 * s).toISOString(), act },
+          new Date(lit + 1000 * s),
+        )
+    }
+    await cookedWith(request('two'), 7)
+    await cookedWith({ ...request('two'), rate: 60 }, 2)
+    const next = request('two')
+    await startBatch(next, new Date())
+    const { conditions, probe } = await boil(next.boilId)
+    expect(conditions.secondsEach).toBeCloseTo(7, 6)
+    expect(probe.lagsSeen).toHaveLength(1)
+    expect(Math.abs(Math.log((probe.lagsSeen?.[0] ?? 0) / 6))).toBeLessThan(0.15)
+    // another probe is as its maker says, another formula's pieces take what a table says
+    const other = {
+      ...request('three'),
+      formula: 'orchard-toffee',
+      shape: { kind: 'broken' as const, thicknessMm: 6, gramsEach: 12 },
+      vessel: 'slab-30',
+      size: { by: 'weight' as const, grams: 400 },
+    }
+    await startBatch(other, new Date())
+    expect((await boil(other.boilId)).conditions).not.toHaveProperty('secondsEach')
+    expect((await boil(other.boilId)).probe).not.toHaveProperty('lagsSeen')
+  })
+
   it('freezes the kitchen it is made in, once however often it is asked', async () => {
     const r = request()
     const at = new Date()

@@ -14,7 +14,7 @@ import type { BoilView, Frame } from '@/contract/cook'
 import { eventsOf } from '@/contract/events'
 import { correctionOf, type KitchenThings, pressureIn } from '@/contract/kitchen'
 import type { NewVerdict } from '@/contract/verdict'
-import { emptiedAt, givesFrom, gramsOfBoil, readLog } from '@/core'
+import { emptiedAt, givesFrom, gramsOfBoil, medianOf, readLog } from '@/core'
 import {
   boilsOfBatch,
   db,
@@ -22,12 +22,12 @@ import {
   insertBatch,
   insertBoil,
   type LostBoil,
-  lagsSeen,
   listChannels,
   openBoils,
   readThings,
   takenChannels,
   taughtOf,
+  traitSeen,
   writeVerdict,
 } from '@/db'
 import { boil, snapshot } from './cook'
@@ -65,7 +65,11 @@ async function conditionsOf(request: StartBatch, now: Date): Promise<BatchCondit
   const since = chosen.learnsFrom ? new Date(chosen.learnsFrom) : undefined
   const { powers, paces } = await taughtOf(db(), pot.name, burner.name, LEARNS_FROM, since)
   const gives = givesFrom(powers, paces)
-  const lags = request.channel === null ? [] : await lagsSeen(db(), request.channel, LEARNS_FROM)
+  const { channel } = request
+  const [lags, each] = await Promise.all([
+    channel === null ? [] : traitSeen(db(), 'lag', { channel }, LEARNS_FROM),
+    traitSeen(db(), 'each', { formula: request.formula }, LEARNS_FROM),
+  ])
   const room = pick(kitchen.room, request.room, 'room')
   return {
     room: room.name,
@@ -77,7 +81,8 @@ async function conditionsOf(request: StartBatch, now: Date): Promise<BatchCondit
     burner,
     surfaces: kitchen.surface.map((s) => surfaceSchema.parse(s)),
     ...(gives && { gives }),
-    ...(request.channel && lags.length > 0 && { lagsSeen: { channel: request.channel, seconds: lags } }),
+    ...(channel && lags.length > 0 && { lagsSeen: { channel, seconds: lags } }),
+    ...(each.length > 0 && { secondsEach: Math.exp(medianOf(each)) }),
     vessel: request.vessel ? vesselSchema.parse(pick(kitchen.vessel, request.vessel, 'tray or mould')) : null,
     thermometers: thermometersOf(kitchen, request.channel === null ? request.thermometer : null, now),
   }

@@ -1,5 +1,5 @@
 /** The cook's log, and what it says: state is never kept, it is read off the events. */
-import type { Texture, Touch } from '../craft/handwork'
+import type { OffCuts, Texture, Touch } from '../craft/handwork'
 import { type Sign, type Smell, smells } from '../craft/signs'
 import type { StageId } from '../craft/stages'
 import type { Surface } from '../craft/surfaces'
@@ -48,7 +48,13 @@ export type ValuedAct =
   /** Pieces made so far in this step. */
   | { readonly type: 'made'; readonly pieces: number }
   /** What the whole came to once cut: good pieces, seconds, and the weight of what was trimmed off. */
-  | { readonly type: 'yields'; readonly pieces: number; readonly seconds: number; readonly trimGrams: number }
+  | {
+      readonly type: 'yields'
+      readonly pieces: number
+      readonly seconds: number
+      readonly trimGrams: number
+      readonly offCuts?: OffCuts
+    }
 
 export type CookAct =
   | ValuedAct

@@ -59,6 +59,10 @@ export type Filler = keyof typeof filling
 export const cutTools = ['knife', 'oiled-knife', 'hot-knife', 'wet-knife', 'cutter', 'wheel', 'scissors'] as const
 export type CutTool = (typeof cutTools)[number]
 
+/** What becomes of what is trimmed off. */
+export const offCuts = ['eaten', 'rolled', 'melted', 'binned'] as const
+export type OffCuts = (typeof offCuts)[number]
+
 /** Chocolate by kind: melt, cool and work, °C, the middle of the usual ranges; and how much of it is fat, usually. */
 export const chocolates = {
   dark: { melts: [45, 50], cools: [27, 28], works: [31, 32], fat: 0.36 },

@@ -136,9 +136,9 @@ describe('moulds', () => {
   it('counts how many can still be filled, at the maker’s own pace once it is known', () => {
     const { at, judge } = cooked('rhubarb-nettle-elderflower-drops', 'flavour', 0)
     const first = finishOf(judge(at + 5)).forming
-    expect(first).toMatchObject({ own: false, made: 0 })
+    expect(first).toMatchObject({ pace: 'usual', made: 0 })
     const slow = cooked('rhubarb-nettle-elderflower-drops', 'flavour', 40, [[40, { type: 'made', pieces: 4 }]])
-    expect(finishOf(slow.seen).forming).toMatchObject({ own: true, made: 4, secondsEach: 10 })
+    expect(finishOf(slow.seen).forming).toMatchObject({ pace: 'now', made: 4, secondsEach: 10 })
     const short = finishOf(slow.seen).findings.find((f) => f.id === 'short-of-pieces')
     expect(short).toBeDefined()
   })

@@ -192,7 +192,7 @@ function worksAhead(
 }
 
 function formingOf(
-  { formula, state }: Cook,
+  { formula, state, conditions }: Cook,
   log: FinishLog,
   wanted: number,
   next: WorkAhead | null,
@@ -201,14 +201,21 @@ function formingOf(
   const work = next?.step.handwork
   if (!next || (work?.kind !== 'form' && work?.kind !== 'fill')) return null
   const usual = work.kind === 'form' ? forming[work.into] : filling[work.by]
+  const { secondsEach: earlier } = conditions
   const made = log.made.filter((m) => m.at >= state.lastDoneAt)
   const last = made.at(-1)
-  const own = last !== undefined && last.pieces > 0
-  const secondsEach = own ? (last.at - state.lastDoneAt) / last.pieces : usual
+  const now = last !== undefined && last.pieces > 0 ? (last.at - state.lastDoneAt) / last.pieces : undefined
+  const secondsEach = now ?? earlier ?? usual
   const done = last?.pieces ?? 0
   const until = Number.isFinite(next.closes) ? next.closes : at
   const left = Math.max(0, Math.floor((until - Math.max(at, next.opens)) / Math.max(0.2, secondsEach)))
   return formula.shape.kind === 'cut'
     ? null
-    : { secondsEach, own, made: done, left, wanted: Math.max(0, wanted - done) }
+    : {
+        secondsEach,
+        pace: now ? 'now' : earlier ? 'earlier' : 'usual',
+        made: done,
+        left,
+        wanted: Math.max(0, wanted - done),
+      }
 }

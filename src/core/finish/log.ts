@@ -2,7 +2,7 @@
 
 import { type CookEvent, standing } from '../cook/log'
 import type { Reading } from '../cook/readings'
-import { textures, touches } from '../craft/handwork'
+import { type OffCuts, textures, touches } from '../craft/handwork'
 import { onARack, type Surface } from '../craft/surfaces'
 import type { Stay } from './slab'
 
@@ -19,6 +19,8 @@ export interface Yield {
   readonly pieces: number
   readonly seconds: number
   readonly trimGrams: number
+  /** What became of what was trimmed off. */
+  readonly offCuts?: OffCuts
 }
 
 export interface FinishLog {

@@ -14,8 +14,8 @@ export interface WorkAhead extends Span {
 /** How many more pieces can be made before it stiffens, at the maker's pace. */
 export interface Forming {
   readonly secondsEach: number
-  /** Whether the pace is the maker's own. */
-  readonly own: boolean
+  /** Whether that is how it goes now, how it went in earlier batches of these hands, or a table's word. */
+  readonly pace: 'now' | 'earlier' | 'usual'
   readonly made: number
   readonly left: number
   readonly wanted: number

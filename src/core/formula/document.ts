@@ -90,6 +90,8 @@ export type Shape =
       readonly heightMm: number
       /** A round cutter of `lengthMm` across; square-cornered unless told. */
       readonly round?: boolean
+      /** Trimmed off every edge before it is cut. */
+      readonly trimMm?: number
     }
   /** `sticks`: stood in the cavities before they are filled. */
   | { readonly kind: 'mould'; readonly millilitres: number; readonly sticks?: boolean }

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
-import { layoutOf, type Rect } from './layout'
+import { layoutOf, type Rect, stripsOf } from './layout'
 import { barAt, trayArea } from './tray'
 
 const cut = (lengthMm: number, widthMm: number, round = false) =>
@@ -204,4 +204,34 @@ describe('a round pan', () => {
       }),
     )
   })
+})
+
+describe('trimmed edges', () => {
+  it('are lost all round: the rest is cut as a smaller tray would be', () => {
+    const side = fc.integer({ min: 8, max: 60 })
+    fc.assert(
+      fc.property(side, side, fc.integer({ min: 1, max: 20 }), fc.boolean(), (a, b, trimMm, round) => {
+        const tray = { lengthMm: 300, widthMm: 200 }
+        const inner = { lengthMm: 300 - 2 * trimMm, widthMm: 200 - 2 * trimMm }
+        const shape = { ...cut(a, round ? a : b, round), trimMm }
+        const { count, places } = layoutOf(shape, tray)
+        expect(count).toBe(layoutOf(cut(a, round ? a : b, round), inner).count)
+        expect(outside(places, 300 - trimMm, 200 - trimMm)).toEqual([])
+        expect(places.filter((p) => p.x < trimMm - 1e-6 || p.y < trimMm - 1e-6)).toEqual([])
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it('that leave nothing leave no piece', () => {
+    expect(layoutOf({ ...cut(10, 10), trimMm: 60 }, { lengthMm: 100, widthMm: 100 }).count).toBe(0)
+  })
+})
+
+describe('strips', () => {
+  test.each([
+    [cut(50, 20), { lengthMm: 300, widthMm: 200 }, { strips: 10, each: 6 }],
+    [cut(60, 25), { lengthMm: 196, widthMm: 196 }, null],
+    [cut(40, 40, true), { lengthMm: 300, widthMm: 200 }, null],
+  ])('%o on %o', (shape, tray, strips) => expect(stripsOf(layoutOf(shape, tray))).toEqual(strips))
 })

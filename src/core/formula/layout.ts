@@ -31,8 +31,33 @@ const fits = (room: number, each: number): number => Math.floor(room / each + SL
 function cutterFor(shape: Extract<Shape, { kind: 'cut' }>, { lengthMm, widthMm, round }: TrayMeasures): Cutter {
   if (!(lengthMm > 0 && widthMm > 0 && shape.lengthMm > 0 && shape.widthMm > 0))
     throw new RangeError('A tray and a piece have a length and a width')
-  if (round) return roundPan(lengthMm, shape.lengthMm, shape.widthMm, shape.round ?? false)
-  return shape.round ? roundCutter(shape.lengthMm) : knife(shape.lengthMm, shape.widthMm, Math.max(lengthMm, widthMm))
+  const trim = 2 * (shape.trimMm ?? 0)
+  const [long, wide] = [lengthMm - trim, widthMm - trim]
+  if (long <= 0 || wide <= 0) return NOTHING
+  const cutter = round
+    ? roundPan(long, shape.lengthMm, shape.widthMm, shape.round ?? false)
+    : shape.round
+      ? roundCutter(shape.lengthMm)
+      : knife(shape.lengthMm, shape.widthMm, Math.max(long, wide))
+  if (trim === 0) return cutter
+  // the edge by the bar is trimmed like the others
+  const moved = (p: Rect): Rect => ({ ...p, x: p.x + trim / 2, y: p.y + trim / 2 })
+  return {
+    count: (l, w) => (l > trim ? cutter.count(l - trim, w - trim) : 0),
+    places: (l, w) => (l > trim ? cutter.places(l - trim, w - trim).map(moved) : []),
+  }
+}
+
+const NOTHING: Cutter = { count: () => 0, places: () => [] }
+
+/** How a layout is cut that is nothing but strips, each into as many pieces; null where it is not. */
+export function stripsOf({ places, round }: Layout): { readonly strips: number; readonly each: number } | null {
+  const strips = new Map<number, number>()
+  for (const p of places) strips.set(Math.round(10 * p.y), (strips.get(Math.round(10 * p.y)) ?? 0) + 1)
+  const each = [...strips.values()]
+  const [first] = places
+  const alike = places.every((p) => p.w === first?.w && p.h === first.h) && each.every((n) => n === each[0])
+  return alike && !round && each[0] !== undefined ? { strips: strips.size, each: each[0] } : null
 }
 
 /**

@@ -66,6 +66,8 @@ export const traits = {
   /** mm of the slab as it was measured over what was reckoned, ln; and g of a piece likewise. */
   depth: { scatter: 0.05, usual: { mean: 0, sd: 0.05 }, matters: 0.6 },
   weight: { scatter: 0.016, usual: { mean: 0, sd: 0.04 }, matters: 0.6 },
+  /** ln of the s a piece took the hands that formed or filled it. */
+  each: { scatter: 0.3, usual: { mean: 1.6, sd: 0.8 }, matters: 0 },
   /** Share of it lost to edges, as it was weighed. */
   lost: { scatter: 0.03, usual: { mean: 0.05, sd: 0.05 }, matters: 0.1 },
   /** ln of the sugar a scale weighed over what was wanted. */
@@ -215,14 +217,27 @@ const lidMinutes = (fillings: readonly { readonly from: number; readonly lid: bo
   ) / 60
 
 /** What was seen of it after the pour. */
-function made({ finish, analysis }: CookAssessment): Traits {
+function made({ finish, analysis, record }: CookAssessment): Traits {
   const came = finish?.outcomes.map((o): number => LATENESS[o.came]) ?? []
   const depthMm = finish?.log.depthMm ?? null
   return dropUnknown({
+    each: log(secondsEach(record.events) ?? 0),
     worked: came.length > 0 ? (came.find((c) => c !== 0) ?? 0) : undefined,
     lost: finish?.log.yields ? finish.log.yields.trimGrams / analysis.outGrams : undefined,
     depth: depthMm === null ? undefined : Math.log(depthMm / depthOf(analysis.shape)),
   })
 }
+
+/** s a piece took, from the step before the making to the last count; null where nobody counted. */
+function secondsEach(events: CookAssessment['record']['events']): number | null {
+  const all = standing(events)
+  const last = all.findLast((e) => e.type === 'made')
+  if (last?.type !== 'made' || last.pieces < LEAST_MADE) return null
+  const from = all.findLast((e) => e.type === 'step' && e.at < last.at)
+  return from ? (last.at - from.at) / last.pieces : null
+}
+
+/** ◊ Fewer pieces are no pace. */
+const LEAST_MADE = 5
 
 const LATENESS = { early: -1, right: 0, late: 1 }

@@ -83,6 +83,17 @@ export function ShapeEditor({ shape, cutters, onShape }: Props) {
         value={shape.heightMm}
         onValue={(heightMm) => onShape({ ...shape, heightMm })}
       />
+      <NumberField
+        label="Trim each edge by"
+        {...LENGTH}
+        least={0}
+        most={50}
+        value={shape.trimMm ?? 0}
+        onValue={(trimMm) => {
+          const { trimMm: _, ...whole } = shape
+          onShape(trimMm > 0 ? { ...whole, trimMm } : whole)
+        }}
+      />
       <p className="mt-3 mb-1 text-small text-muted">Cut with</p>
       <ChoiceList
         value={cutters.find((c) => shape.round && fits(c))?.id ?? (shape.round ? '' : 'knife')}

@@ -1,7 +1,7 @@
 'use client'
 
 import { useId } from 'react'
-import { inMillimetres, layoutOf, type Shape, type Tray } from '@/core'
+import { inMillimetres, layoutOf, type Shape, stripsOf, type Tray } from '@/core'
 import { traySaid } from '@/ui/kitchen/said'
 import { useSay } from '@/ui/shell/preferences'
 import { formatCount } from '@/words'
@@ -22,7 +22,9 @@ export const rimOf = (tray: Tray, corner: number): number => (tray.round ? tray.
 export function TrayDrawing({ shape, tray, barMm, count }: Props) {
   const say = useSay()
   const clip = useId()
-  const { count: pieces, places, round, used } = layoutOf(shape, tray, barMm ?? tray.lengthMm)
+  const layout = layoutOf(shape, tray, barMm ?? tray.lengthMm)
+  const { count: pieces, places, round, used } = layout
+  const strips = stripsOf(layout)
   const font = tray.lengthMm / 24
   const pad = font * 1.7
   return (
@@ -94,11 +96,12 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
       <figcaption className="mt-1 text-body">
         <strong className="casual">
           {count > 1 && `${formatCount(count)} × `}
-          {formatCount(pieces)} pieces
+          {formatCount(pieces)} {round ? 'discs' : 'pieces'}
         </strong>
         <span className="text-muted">
           {' '}
-          · {Math.round(100 * used)} % of the slab
+          {strips && strips.strips > 1 && ` · ${strips.strips} strips of ${strips.each}`} · {Math.round(100 * used)} %
+          of the slab
           {pieces > places.length && ' · too many to draw one by one'}
           {barMm !== null && ` · bar at ${say.length(inMillimetres(barMm))}`}
         </span>

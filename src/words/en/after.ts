@@ -11,6 +11,7 @@ import {
   inGrams,
   type MassState,
   type Move,
+  type OffCuts,
   type SurfaceKind,
   type Want,
   type WantFigures,
@@ -97,8 +98,15 @@ export function sayWindow(
 }
 
 /** What was counted once it was cut. */
-export const sayYield = ({ pieces, seconds, trimGrams }: Yield, say: Say): string =>
-  `${formatCount(pieces)} good, ${formatCount(seconds)} imperfect${trimGrams > 0 ? `, ${say.weight(inGrams(trimGrams))} trimmed off` : ''}`
+export const offCutNames: Readonly<Record<OffCuts, string>> = {
+  eaten: 'eaten',
+  rolled: 'rolled again',
+  melted: 'melted back',
+  binned: 'thrown away',
+}
+
+export const sayYield = ({ pieces, seconds, trimGrams, offCuts }: Yield, say: Say): string =>
+  `${formatCount(pieces)} good, ${formatCount(seconds)} imperfect${trimGrams > 0 ? `, ${say.weight(inGrams(trimGrams))} trimmed off${offCuts ? ` and ${offCutNames[offCuts]}` : ''}` : ''}`
 
 /** What came of a work, in a line of the story. */
 export const sayOutcome = ({ kind, came, celsius }: WorkOutcome, say: Say): string =>
@@ -149,8 +157,14 @@ export const sayFoam = ({ times, gPerMl, litres, measured }: Foam): string =>
   `${formatTimes(times)} what it was, ${gPerMl.toFixed(2)} g/ml, ${formatLitres(litres)}: ${measured ? 'by its height' : 'by the clock'}.`
 
 /** How many can still be made. */
-export const sayForming = ({ left, wanted, secondsEach, own }: Forming): string =>
-  `${left >= wanted ? `time for all ${formatCount(wanted)}` : `time for ${formatCount(left)} of ${formatCount(wanted)}`} at ${secondsEach.toFixed(0)} s each${own ? ', your pace' : ''}`
+const paceWords: Readonly<Record<Forming['pace'], string>> = {
+  now: ', your pace now',
+  earlier: ', your pace in earlier batches',
+  usual: '',
+}
+
+export const sayForming = ({ left, wanted, secondsEach, pace }: Forming): string =>
+  `${left >= wanted ? `time for all ${formatCount(wanted)}` : `time for ${formatCount(left)} of ${formatCount(wanted)}`} at ${secondsEach.toFixed(0)} s each${paceWords[pace]}`
 
 /** How long something keeps: "3 weeks", "over a year". */
 export function sayDays(days: number): string {

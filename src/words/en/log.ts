@@ -292,6 +292,7 @@ const traitWords: Readonly<Record<TraitId, (here: number, usual: number, say: Sa
       : 'The dial was left alone',
   dial: (h, u) => `Heat ${h.toFixed(1)} from the boil on, usually ${u.toFixed(1)}`,
   lid: (h, u) => `${formatMinutes(h)} under the lid, usually ${formatMinutes(u)}`,
+  each: (h, u) => `${Math.exp(h).toFixed(1)} s a piece, usually ${Math.exp(u).toFixed(1)}`,
   lag: (h, u) => `The probe took ${h.toFixed(1)} s to show two thirds of a step, usually ${u.toFixed(1)}`,
   tests: (h, _, say) =>
     `Its tests say the thermometer shows ${say.step(inCelsiusStep(Math.abs(h)))} too ${h > 0 ? 'much' : 'little'}`,

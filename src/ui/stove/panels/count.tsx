@@ -1,8 +1,9 @@
 'use client'
 
 import { useState } from 'react'
-import type { CookAct } from '@/core'
-import { formatCount } from '@/words'
+import { type CookAct, type OffCuts, offCuts } from '@/core'
+import { Segments } from '@/ui/kit/segments'
+import { formatCount, offCutNames } from '@/words'
 import { Sheet } from './sheet'
 import { LogIt, Stepper } from './steps'
 
@@ -20,6 +21,7 @@ export function CountPanel({ planned, forming, onBack, onAct }: Props) {
   const [pieces, setPieces] = useState(forming ? 10 : planned)
   const [seconds, setSeconds] = useState(0)
   const [trim, setTrim] = useState(0)
+  const [became, setBecame] = useState<OffCuts>('eaten')
   const at = (n: number): number => Math.max(0, n)
   return (
     <Sheet title="Count" onBack={onBack} scrolls>
@@ -43,6 +45,15 @@ export function CountPanel({ planned, forming, onBack, onAct }: Props) {
             onLess={() => setTrim((n) => at(n - 10))}
             onMore={() => setTrim((n) => n + 10)}
           />
+          {trim > 0 && (
+            <Segments
+              label="What becomes of it"
+              options={offCuts.map((id) => ({ id, label: offCutNames[id] }))}
+              value={became}
+              onPick={setBecame}
+              itemClassName="min-h-12 flex-1 px-1 text-small"
+            />
+          )}
         </>
       )}
       <LogIt
@@ -50,7 +61,7 @@ export function CountPanel({ planned, forming, onBack, onAct }: Props) {
           onAct(
             forming
               ? { type: 'made', pieces: Math.max(1, pieces) }
-              : { type: 'yields', pieces, seconds, trimGrams: trim },
+              : { type: 'yields', pieces, seconds, trimGrams: trim, ...(trim > 0 && { offCuts: became }) },
           )
         }
       />
