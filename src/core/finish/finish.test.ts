@@ -13,6 +13,7 @@ import { traceSteps } from '../formula/trace'
 import { testBoil, testConditions } from '../testing'
 import { celsiusAt, whenDownTo } from './course'
 import { foreseeFinish, settingMinutes } from './foresee'
+import { mouldsNow } from './moulds'
 import { slabCourse, warmingSeconds } from './slab'
 
 const rack: Surface = { name: 'rack', kind: 'rack', thicknessMm: 0 }
@@ -141,6 +142,25 @@ describe('moulds', () => {
     expect(finishOf(slow.seen).forming).toMatchObject({ pace: 'now', made: 4, secondsEach: 10 })
     const short = finishOf(slow.seen).findings.find((f) => f.id === 'short-of-pieces')
     expect(short).toBeDefined()
+  })
+
+  it('are full from the pour until they are turned out, and say when they let go', () => {
+    const vessel = { kind: 'mould', name: '54-cavity mould', cavities: 54, millilitres: 2.6, count: 6 } as const
+    const seen = (upTo: string, seconds = 20) => {
+      const { seen: cook } = cooked('rhubarb-nettle-elderflower-drops', upTo, seconds)
+      return { of: upTo, cook, vessel }
+    }
+    const none = mouldsNow([seen('flavour')])
+    expect(none).toMatchObject([{ owned: 6, free: 6, full: [] }])
+    const formula = demoBoil('rhubarb-nettle-elderflower-drops')
+    const [fill, unmould] = ['fill', 'unmould'].map((k) => formula.steps.find((s) => s.handwork?.kind === k)?.id ?? '')
+    const [kind] = mouldsNow([seen(fill ?? ''), seen(fill ?? '', 400)])
+    expect(kind?.free).toBeLessThan(6)
+    expect(kind?.full.map((f) => f.freeIn)).toEqual(kind?.full.map((f) => f.freeIn).toSorted((a, b) => a - b))
+    // the one that was filled first lets go first, by as much
+    const [first, second] = kind?.full ?? []
+    expect((second?.freeIn ?? 0) - (first?.freeIn ?? 0)).toBeCloseTo(Math.min(380, second?.freeIn ?? 0), -2)
+    expect(mouldsNow([seen(unmould ?? '')])).toMatchObject([{ free: 6 }])
   })
 })
 

@@ -3,10 +3,10 @@
 import { Hourglass } from 'lucide-react'
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
-import { families, inCelsius, paceOf } from '@/core'
+import { families, inCelsius, mouldsNow, paceOf } from '@/core'
 import { sugarColour } from '@/ui/chart/ladder-scale'
 import { useSay, useTime } from '@/ui/shell/preferences'
-import { formatClock, formatSpan, sayDoNow, sayPlace, sayStep } from '@/words'
+import { formatClock, formatCount, formatSpan, lower, sayDoNow, sayPlace, sayStep } from '@/words'
 import { boilName } from './boil-name'
 import { callOf } from './call'
 import { WindowStrip } from './finish/window-strip'
@@ -32,7 +32,8 @@ export interface LostBoil {
 export function StoveList({ boils, lost }: { readonly boils: readonly BoilOn[]; readonly lost: readonly LostBoil[] }) {
   const time = useTime()
   useAwake(boils.length > 0)
-  const inOrder = [...useStove(boils).values()].sort((a, b) => wantsIn(a) - wantsIn(b))
+  const all = useStove(boils)
+  const inOrder = [...all.values()].sort((a, b) => wantsIn(a) - wantsIn(b))
   return (
     <div className="flex flex-col gap-5 p-4 lg:p-6">
       <h1 className="casual text-page font-extrabold">On the stove, and resting</h1>
@@ -49,9 +50,50 @@ export function StoveList({ boils, lost }: { readonly boils: readonly BoilOn[]; 
           </li>
         ))}
       </ul>
+      <Moulds all={inOrder} />
     </div>
   )
 }
+
+/** Which moulds are free, and when the others will be: what the next boil waits for. */
+function Moulds({ all }: { readonly all: readonly LiveCook[] }) {
+  const kinds = mouldsNow(all.map((cook) => ({ of: cook, cook, vessel: cook.log.boil.conditions.vessel })))
+  if (kinds.every((k) => k.full.length === 0)) return null
+  return (
+    <section aria-labelledby="moulds" className="sheet px-6 py-4 text-main">
+      <h2 id="moulds" className="casual text-title font-bold">
+        Moulds
+      </h2>
+      <ul>
+        {kinds.map(({ name, owned, free, full }) => (
+          <li key={name} className="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
+            <span className="flex items-center gap-1.5" aria-hidden>
+              {Array.from({ length: Math.min(owned, MOST_DRAWN) }, (_, i) => (
+                <span
+                  key={i}
+                  className={`size-5 rounded-inner ${i < owned - free ? 'bg-cherry' : 'border-2 border-line'}`}
+                />
+              ))}
+            </span>
+            <strong>{name}</strong>
+            <span className="text-muted">
+              {formatCount(free)} of {formatCount(owned)} free
+            </span>
+            {full.map(({ of, count, freeIn }) => (
+              <span key={of.log.boil.id}>
+                {formatCount(count)} with {lower(boilName(of.log.boil) || of.log.boil.formula.name)}
+                {freeIn > 0 ? `, ${formatSpan(60 * Math.ceil(freeIn / 60))} more` : ': it lets go now'}
+              </span>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+/** ◊ Moulds of a kind that are drawn one by one. */
+const MOST_DRAWN = 12
 
 /** One boil as it stands; a touch brings it up whole. */
 function BoilCard({ live }: { readonly live: LiveCook }) {
