@@ -12,6 +12,7 @@ import type { GrainRisk } from '../physics/solubility'
 import { type CelsiusStep, type Grams, inGrams, inSeconds, type Seconds } from '../quantity/figures'
 import type { Analysis, Conditions } from './analyse'
 import type { FormulaDocument, GramsByLine, PartState, Shape } from './document'
+import { ganacheHolds } from './ganache'
 import { allergensIn } from './mixes'
 import { finishedMix, traceSteps } from './trace'
 
@@ -26,6 +27,8 @@ export interface VerdictFigures {
     readonly burner: string
   }
   grain: { readonly risk: GrainRisk | 'none'; readonly doctors: number }
+  /** Chocolate and cream: shares of fat and of water in it. */
+  ganache: { readonly fat: number; readonly water: number; readonly splits: boolean }
   humidity: {
     readonly stickyAbove: number
     readonly driesBelow: number
@@ -156,6 +159,11 @@ export const verdictsOf = (analysis: Analysis, conditions: Conditions, whole: Fo
   allergenVerdict(allergensIn(whole)),
 ]
 
+function ganacheVerdict(formula: FormulaDocument): Verdict[] {
+  const holds = ganacheHolds(formula)
+  return holds ? [{ id: 'ganache', tone: holds.splits ? 'bad' : 'good', figures: holds }] : []
+}
+
 /** What can be said of what is not boiled itself: its weight, the order of its parts, the allergens of the `whole` sweet. */
 export function wholeVerdicts(formula: FormulaDocument, grams: GramsByLine, whole: FormulaDocument): Verdict[] {
   const parts = formula.parts ?? []
@@ -166,6 +174,7 @@ export function wholeVerdicts(formula: FormulaDocument, grams: GramsByLine, whol
       tone: 'good',
       figures: { out: inGrams(massOf(finishedMix(traceSteps(formula, grams)))), parts: parts.length },
     },
+    ...ganacheVerdict(formula),
     ...parts.flatMap((p) =>
       p.needs.map(
         (n): Verdict => ({

@@ -7,6 +7,7 @@ import {
   type Foam,
   type Formed,
   type Forming,
+  type GanacheUse,
   inCelsius,
   inGrams,
   type MassState,
@@ -98,6 +99,13 @@ export function sayWindow(
 }
 
 /** What was counted once it was cut. */
+/** What a ganache is for. */
+export const ganacheNames: Readonly<Record<GanacheUse, string>> = {
+  firm: 'firm, to roll or cut',
+  filling: 'as a filling',
+  pours: 'to pour over',
+}
+
 export const offCutNames: Readonly<Record<OffCuts, string>> = {
   eaten: 'eaten',
   rolled: 'rolled again',

@@ -73,6 +73,10 @@ const sayings: Sayings<VerdictFigures> = {
     text: `Sticky above ${formatPercent(stickyAbove)} humidity, ${driesBelow > 0 ? `dries below ${formatPercent(driesBelow)}` : 'never too dry'}`,
     detail: `the room is at ${formatPercent(room)}: ${keepings[keeping]}`,
   }),
+  ganache: ({ fat, water, splits }) => ({
+    text: splits ? 'A ganache that splits easily' : 'A ganache that holds',
+    detail: `${formatPercent(fat)} fat, ${formatPercent(water)} water${splits ? ': more cream, or a spoon of it warm once it breaks' : ''}`,
+  }),
   fits: ({ fill, peakLitres, potLitres, pot }) => ({
     text: fill > 1 ? `Boils over the ${pot}` : fill > 0.85 ? `Only just fits the ${pot}` : 'Fits the pot',
     detail: `rises to ${formatLitres(peakLitres)} of ${potLitres} l at its worst`,

@@ -5,15 +5,18 @@ import {
   addPart,
   changePart,
   type FormulaDocument,
+  ganachePart,
+  ganacheUses,
   idFor,
   type Part,
   type PartState,
   partStates,
   removePart,
 } from '@/core'
+import { Menu, MenuItem } from '@/ui/kit/menu'
 import { Segments } from '@/ui/kit/segments'
 import { Select } from '@/ui/kit/select'
-import { partStateNames } from '@/words'
+import { ganacheNames, partStateNames } from '@/words'
 
 interface Props {
   readonly formula: FormulaDocument
@@ -21,6 +24,9 @@ interface Props {
   onShow(part: string | null): void
   onFormula(formula: FormulaDocument): void
 }
+
+/** ◊ What a ganache begins with, until somebody changes it. */
+const GANACHE_GRAMS = 300
 
 /** Stands for the formula itself among its parts. */
 const WHOLE = ' '
@@ -60,7 +66,7 @@ const blank = (id: string, formula: FormulaDocument): Part => ({
 export function Parts({ formula, shown, onShow, onFormula }: Props) {
   const parts = formula.parts ?? []
   const part = parts.find((p) => p.id === shown)
-  const add = (): void => {
+  const add = (label: string, made: (id: string) => Part): void => {
     const id = idFor(
       'part',
       parts.map((p) => p.id),
@@ -70,14 +76,14 @@ export function Parts({ formula, shown, onShow, onFormula }: Props) {
         `join-${id}`,
         formula.steps.map((s) => s.id),
       ),
-      label: 'New part',
+      label,
       when: { on: 'word', word: 'it is ready' } as const,
       say: 'Add this part to the rest',
       why: 'In this order.',
       act: 'It is on',
       joins: id,
     }
-    onFormula(addPart(formula, blank(id, formula), step))
+    onFormula(addPart(formula, made(id), step))
     onShow(id)
   }
   return (
@@ -92,14 +98,26 @@ export function Parts({ formula, shown, onShow, onFormula }: Props) {
             className="border-0 p-0"
           />
         )}
-        <button
-          type="button"
-          onClick={add}
-          className="flex min-h-10 items-center gap-1.5 rounded-inner px-3 text-body text-muted hover:bg-marble hover:text-ink"
+        <Menu
+          name="Add a part"
+          className="min-h-10 gap-1.5 rounded-inner border-0 px-3 text-body font-normal text-muted hover:bg-marble hover:text-ink"
+          label={
+            <>
+              <Plus size={16} aria-hidden />
+              Part
+            </>
+          }
         >
-          <Plus size={16} aria-hidden />
-          Part
-        </button>
+          <MenuItem onSelect={() => add('New part', (id) => blank(id, formula))}>An empty part</MenuItem>
+          {ganacheUses.map((use) => (
+            <MenuItem
+              key={use}
+              onSelect={() => add('Ganache', (id) => ganachePart(id, 'dark', use, GANACHE_GRAMS, formula.shape))}
+            >
+              A dark ganache, {ganacheNames[use]}
+            </MenuItem>
+          ))}
+        </Menu>
       </div>
       {part && (
         <>
