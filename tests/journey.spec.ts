@@ -33,6 +33,8 @@ test('from the book to the logbook: size, cook, be told, log, pull, find it agai
   await expect(page.getByText(/Pull: .* to go, between/)).toBeVisible()
   await expect(page.getByText('Moulds and flavour within reach.')).toBeVisible()
   await page.getByRole('radio', { name: '10×' }).click()
+  // a drop that agrees with the thermometer: one that does not would move the pull
+  await expect.poll(() => temperature(page), { timeout: 60_000 }).toBeGreaterThan(122)
   await page.keyboard.press('d')
   await page.keyboard.press('4')
   await expect(page.locator('svg').getByText('drop: hard ball')).toBeVisible()

@@ -13,7 +13,9 @@ import {
   trailingAmount,
   withoutHoles,
 } from './amount'
+import { inclusion } from './inclusion'
 import type { Ingredient, Preparation } from './ingredient'
+import { ingredientById } from './ingredients'
 import type { Found, Pantry } from './names'
 
 export interface QuestionFigures {
@@ -173,6 +175,15 @@ const juiceOf = (text: string): string =>
       : all
   })
 
+/** Two goods that a cup weighs differently of. */
+const [HEAVY, LIGHT] = [ingredientById('honey'), inclusion('own', 'Crumbs', [])]
+
+/** Grams of an amount that is a weight, whatever it is of; null for a volume or a count. */
+function weightOf(amount: Amount): number | null {
+  const grams = amount.grams(HEAVY)
+  return grams !== null && grams === amount.grams(LIGHT) ? grams : null
+}
+
 /** Reads a line. `pantry` finds ingredients by name, `house` are the kitchen's own measures. Never throws. */
 export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit[] = []): LineReading {
   const line = inWords(juiceOf(clean(text)))
@@ -204,7 +215,7 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
     const id = found.candidates.length > 0 ? 'which-named' : 'unknown'
     return ask(
       { id, figures: { name: parsed.name } },
-      parsed.amount && found.candidates[0] ? parsed.amount.grams(found.candidates[0]) : null,
+      parsed.amount && (found.candidates[0] ? parsed.amount.grams(found.candidates[0]) : weightOf(parsed.amount)),
     )
   }
   if (parsed.vague && !parsed.amount) return ask({ id: 'vague', figures: { word: parsed.vague } })

@@ -73,9 +73,16 @@ export function Lines({
       onFormula(addLine(formula, lineOf(group, reading.ingredient, reading.grams, text, reading.note)))
     else onQuestions([...questions, { id: idFor('ask', ids()), group, text, reading }])
   }
+  /** With what was made on the spot, which nobody else knows. */
+  const knowing = (ingredient: Ingredient): FormulaDocument => {
+    const own = formula.own ?? []
+    const known =
+      [...own, ...ingredients].some((i) => i.id === ingredient.id) || pantry.called(ingredient.name) !== null
+    return known ? formula : { ...formula, own: [...own, ingredient] }
+  }
   const answer = (q: Question, ingredient: Ingredient, grams: number): void =>
     onBoth(
-      addLine(formula, lineOf(q.group, ingredient, grams, q.text, q.reading.note)),
+      addLine(knowing(ingredient), lineOf(q.group, ingredient, grams, q.text, q.reading.note)),
       questions.filter((x) => x.id !== q.id),
     )
   const drop = (id: string, over: { readonly row: string } | { readonly place: string }): void => {

@@ -1,9 +1,21 @@
 'use client'
 
 import { useState } from 'react'
-import { type HouseUnit, type Ingredient, inGrams, ingredients, type Pantry, type Question, readLine } from '@/core'
+import {
+  type Allergen,
+  type HouseUnit,
+  type Ingredient,
+  idFor,
+  inclusion,
+  inGrams,
+  ingredients,
+  type Pantry,
+  type Question,
+  readLine,
+} from '@/core'
 import { useSay } from '@/ui/shell/preferences'
-import { measureOf, sayQuestion, type Units } from '@/words'
+import { capital, measureOf, sayQuestion, type Units } from '@/words'
+import { WholeThing } from './whole-thing'
 
 interface Props {
   readonly question: Question
@@ -20,6 +32,11 @@ export function QuestionRow({ question, pantry, house, onAnswer, onDrop }: Props
   const [chosen, setChosen] = useState<Ingredient | null>(reading.ingredient)
   const [name, setName] = useState('')
   const [amount, setAmount] = useState('')
+  const unknown = reading.question.id === 'unknown' ? capital(reading.question.figures.name) : null
+  /** Allergens of what goes in whole; null for what is in the pantry. */
+  const [harms, setHarms] = useState<readonly Allergen[] | null>(null)
+  const own = harms && unknown ? inclusion(idFor(`own ${unknown}`, []), unknown, harms) : null
+  const is = own ?? chosen
   const typed = amount.trim() === '' ? null : gramsOf(amount, chosen, pantry, house, say.units)
   const grams = amount.trim() === '' ? reading.grams : typed
   const offers = chosen ? [] : reading.candidates
@@ -29,7 +46,7 @@ export function QuestionRow({ question, pantry, house, onAnswer, onDrop }: Props
     if (found) setChosen(found)
   }
   const take = (): void => {
-    if (chosen && grams) onAnswer(chosen, grams)
+    if (is && grams) onAnswer(is, grams)
   }
   return (
     <li className="my-1.5 rounded-control bg-lemon px-3 py-2.5 text-on-lemon">
@@ -46,8 +63,8 @@ export function QuestionRow({ question, pantry, house, onAnswer, onDrop }: Props
             {i.name}
           </button>
         ))}
-        {chosen ? (
-          <span className="rounded-inner bg-slot px-3 py-2 text-small font-semibold text-on-slot">{chosen.name}</span>
+        {is ? (
+          <span className="rounded-inner bg-slot px-3 py-2 text-small font-semibold text-on-slot">{is.name}</span>
         ) : (
           <input
             aria-label="It is"
@@ -68,7 +85,7 @@ export function QuestionRow({ question, pantry, house, onAnswer, onDrop }: Props
         />
         <button
           type="button"
-          disabled={!chosen || !grams}
+          disabled={!is || !grams}
           onClick={take}
           className="min-h-10 rounded-inner bg-on-lemon px-3.5 text-small font-semibold text-white disabled:opacity-40"
         >
@@ -78,6 +95,7 @@ export function QuestionRow({ question, pantry, house, onAnswer, onDrop }: Props
           Leave it out
         </button>
       </div>
+      {unknown && !chosen && <WholeThing harms={harms} onHarms={setHarms} />}
     </li>
   )
 }
