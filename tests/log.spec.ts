@@ -106,8 +106,8 @@ test('a label is made of a batch, and a code leads both ways', async ({ page, ap
 test('what the kitchen has taught is shown, and forgotten when asked', async ({ page, app }) => {
   await page.goto(`${app.url}/kitchen/taught`)
   const cards = page.getByRole('listitem').filter({ has: page.getByText(/Gives/) })
+  await expect(cards.nth(2)).toBeVisible()
   const before = await cards.count()
-  expect(before).toBeGreaterThan(2)
   await sound(page)
   await page.getByRole('button', { name: 'Forget it' }).first().click()
   await page.getByRole('alertdialog').getByRole('button', { name: 'Forget it' }).click()
@@ -118,7 +118,8 @@ test('the log fits a phone', async ({ page, app }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto(`${app.url}/logbook`)
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
-  await rows(page).first().click()
+  // by its key: rows take their true height in the moment the page comes alive, and a pointer would miss
+  await rows(page).first().press('Enter')
   await page.waitForURL(/\/logbook\/0/)
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
 })

@@ -123,7 +123,11 @@ export function traitsOf(assessment: CookAssessment): Traits {
     turns: Math.max(0, dials.filter((d) => d.at < pulledAt).length - asked),
     dial,
     lid: lidMinutes(cook.state.fillings, pulledAt),
-    lag: lagIn(record.readings) ?? undefined,
+    lag:
+      lagIn(
+        record.readings,
+        cook.stretches.map((s) => s.from),
+      ) ?? undefined,
     tests: stands.some((e) => e.type === 'test') ? estimate?.off?.mean : undefined,
     colour: estimate?.colour.mean,
     sugar: sugarOff(boil.formula, cook.grams, record.events) ?? undefined,

@@ -128,6 +128,8 @@ function EntryRow({ entry, beside, onBeside }: RowProps) {
   return (
     <div className={`sheet relative mb-1.5 flex items-stretch ${beside ? 'outline-3 outline-cherry' : ''}`}>
       <Link
+        // a list that scrolls would fetch and give up every story it passes
+        prefetch={false}
         href={`/logbook/${entry.id}`}
         className="flex min-h-20 min-w-0 flex-1 items-center gap-3 rounded-sheet px-4 py-3 hover:brightness-95 sm:gap-5 sm:px-5"
       >

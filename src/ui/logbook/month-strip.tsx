@@ -32,6 +32,7 @@ export function MonthStrip({ months, find, practice }: Props) {
         return (
           <li key={m.month}>
             <Link
+              prefetch={false}
               href={addressOf('/logbook', { ...find, month: on ? undefined : m.month }, practice)}
               aria-label={inWords(m)}
               aria-current={on || undefined}
