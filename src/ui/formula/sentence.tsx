@@ -48,7 +48,6 @@ export function Sentence({ formula, kitchen, size, shape, choice, plan, onSizing
       <Slot label={shape.kind === 'broken' ? 'How thick' : 'Size of a piece'} text={shapeText(shape, say)}>
         {(close) => (
           <>
-            <ShapeEditor shape={shape} cutters={kitchen.cutter} onShape={onShape} />
             {plan && vessel?.kind === 'tray' && (
               <AllOfIt
                 formula={formula}
@@ -60,6 +59,7 @@ export function Sentence({ formula, kitchen, size, shape, choice, plan, onSizing
                 }}
               />
             )}
+            <ShapeEditor shape={shape} cutters={kitchen.cutter} onShape={onShape} />
           </>
         )}
       </Slot>

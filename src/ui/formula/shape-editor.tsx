@@ -134,7 +134,7 @@ export function AllOfIt({ formula, plan, tray, onSizing }: AllOfItProps) {
   const sized: Shape = shape.kind === 'cut' ? { ...shape, heightMm: depth } : { ...shape, thicknessMm: depth }
   return (
     <Button
-      className="mt-4 min-h-11 w-full px-3 text-left text-body"
+      className="mb-3 min-h-11 w-full px-3 text-left text-body"
       onClick={() => onSizing({ size: { by: 'weight', grams: Math.round(outGrams) }, shape: sized })}
     >
       All of it into one {tray.name}: <strong className="figures">{say.length(inMillimetres(depth))}</strong>{' '}

@@ -83,7 +83,8 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
           <line x1={barMm} x2={barMm} y1={-12} y2={tray.widthMm + 12} className="stroke-ink" strokeWidth={5} />
         )}
         <g className="fill-muted" fontSize={font} textAnchor="middle">
-          <text x={tray.lengthMm / 2} y={-font * 0.7}>
+          {/* a bar may stand in the middle: what is round has its measure beside it */}
+          <text x={tray.round ? font * 2 : tray.lengthMm / 2} y={-font * 0.7}>
             {say.length(inMillimetres(tray.lengthMm))}
           </text>
           {!tray.round && (
