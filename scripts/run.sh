@@ -12,6 +12,7 @@ case $name in
   *)
     need mariadbd mariadb-server
     need chromium chromium
+    need openssl openssl
     ;;
 esac
 packages

@@ -1,7 +1,13 @@
+import { execFileSync } from 'node:child_process'
 import { once } from 'node:events'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { request as ask, type IncomingMessage, type Server, type ServerResponse } from 'node:http'
+import { request as askSecurely } from 'node:https'
 import { type AddressInfo, connect } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { afterEach, describe, expect, it } from 'vitest'
+import { SECURE_HEADER } from '@/contract/door'
 import { closeDoor, type DoorSettings, openDoor } from './door'
 import { answersTo, isLoopback, nameIn, ownHosts } from './hosts'
 import { limiter } from './limits'
@@ -232,5 +238,52 @@ describe('how much a client may write', () => {
     const writes = limiter({ burst: 1, perSecond: 1 })
     expect(writes.take('a', 5000)).toBeNull()
     expect(writes.take('a', 0)).toBe(1)
+  })
+})
+
+/** A certificate for this machine, made for one test and forgotten. */
+function certificate(): { cert: string; key: string } {
+  const folder = mkdtempSync(join(tmpdir(), 'imbry-tls-'))
+  const [key, cert] = ['key.pem', 'cert.pem'].map((name) => join(folder, name)) as [string, string]
+  try {
+    const subject = ['-subj', '/CN=localhost', '-addext', 'subjectAltName=IP:127.0.0.1', '-days', '2']
+    execFileSync(
+      'openssl',
+      ['req', '-x509', '-newkey', 'rsa:2048', '-nodes', '-keyout', key, '-out', cert, ...subject],
+      {
+        stdio: 'ignore',
+      },
+    )
+    return { cert: readFileSync(cert, 'utf8'), key: readFileSync(key, 'utf8') }
+  } finally {
+    rmSync(folder, { recursive: true })
+  }
+}
+
+describe('a door with a certificate', () => {
+  it('speaks over an encrypted line to who trusts it, tells the house so, and to nobody in the clear', async () => {
+    const tls = certificate()
+    const port = await open({ tls })
+    const answer = await new Promise<{ status: number; body: string }>((resolve, reject) => {
+      askSecurely({ host: '127.0.0.1', port, path: '/', ca: tls.cert }, (response) => {
+        let body = ''
+        response.on('data', (d) => {
+          body += d
+        })
+        response.on('end', () => resolve({ status: response.statusCode ?? 0, body }))
+      })
+        .on('error', reject)
+        .end()
+    })
+    expect(answer).toEqual({ status: 200, body: 'well' })
+    expect(heard[0]?.headers[SECURE_HEADER]).toBe('1')
+    // who sends no hello of that line hears nothing of ours
+    await expect(asked(port, {})).rejects.toThrow()
+    expect(heard).toHaveLength(1)
+    // in the clear the house is not told it were encrypted, whatever a header says
+    await closeDoor(door as Server, 50)
+    const plain = await open()
+    await asked(plain, { headers: { [SECURE_HEADER]: '1' } })
+    expect(heard.at(-1)?.headers[SECURE_HEADER]).toBeUndefined()
   })
 })

@@ -18,7 +18,7 @@ import {
 import { useSay } from '@/ui/shell/preferences'
 import { biteNames, cautions, formatCount, proseIn, type Say, sayDue, sayReady, stageNames } from '@/words'
 import type { Sized, SizedPiece } from './size-batch'
-import { weighed } from './weigh-list'
+import { noteOf, weighed } from './weigh-list'
 
 export type Paper = 'a4' | 'letter'
 
@@ -113,7 +113,7 @@ function Piece({ piece, plan, alone }: { piece: SizedPiece; plan: BatchPlan; alo
                       </td>
                       <th scope="row" className="py-1 text-left font-normal">
                         {ingredientIn(formula, l.ingredient).name}
-                        {l.note && <span className="block text-fine">{proseIn(l.note, say)}</span>}
+                        {l.note && <span className="block text-fine">{noteOf(formula, l, grams[l.id] ?? 0, say)}</span>}
                       </th>
                       <td className="figures py-1 text-right whitespace-nowrap">
                         {weighed(formula, l, grams[l.id] ?? 0, say)}

@@ -8,12 +8,13 @@ import {
   inGrams,
   ingredientIn,
   type Line,
+  packsIn,
   piecesOf,
   scaleGrams,
   weighsFine,
 } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
-import { formatShare, proseIn, type Say } from '@/words'
+import { formatShare, proseIn, type Say, sayPacks } from '@/words'
 
 interface Props {
   readonly formula: FormulaDocument
@@ -87,7 +88,7 @@ function Groups({ formula, grams, total }: { formula: FormulaDocument; grams: Gr
               <tr key={line.id} className="border-b border-line">
                 <th scope="row" className="py-[7px] text-left text-body font-normal">
                   {ingredientIn(formula, line.ingredient).name}
-                  {line.note && <span className="block text-fine text-muted">{proseIn(line.note, say)}</span>}
+                  {line.note && <span className="block text-fine text-muted">{noteOf(formula, line, g, say)}</span>}
                 </th>
                 <td className="figures py-[7px] pl-2 text-right text-body whitespace-nowrap">
                   {weighed(formula, line, g, say)}
@@ -101,6 +102,12 @@ function Groups({ formula, grams, total }: { formula: FormulaDocument; grams: Gr
       </tbody>
     </table>
   ))
+}
+
+/** A line's note in the reader's units; packs it counts are those of this batch. */
+export function noteOf(formula: Pick<FormulaDocument, 'own'>, line: Line, grams: number, say: Say): string {
+  const packs = packsIn(line.note ?? '', ingredientIn(formula, line.ingredient), line.grams, grams)
+  return packs ? sayPacks(packs) : proseIn(line.note ?? '', say)
 }
 
 /** A line's grams as they are weighed: finer where a little matters. */
