@@ -12,6 +12,9 @@ const whipped = {
 } as const
 export type Whipped = keyof typeof whipped
 
+/** Where whipping ends, g/ml. */
+export const whippedTo = (on: Whipped): number => whipped[on].gPerMl
+
 /** How the mass in the bowl cools from `from`, s, where it was at `startC`; `pace` times as fast as the book says. */
 export function bowlCourse(mix: Mix, from: number, startC: number, roomC: number, pace = 1): Course {
   const kg = massOf(mix) / 1000

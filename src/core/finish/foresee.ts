@@ -1,6 +1,8 @@
 /** The finish on paper: when each work after the pour will open and close, before anything is cooked. */
+
 import { handworkFacts } from '../craft/handwork'
 import { firstPlace, type Surface } from '../craft/surfaces'
+import { airOf } from '../formula/air'
 import type { Analysis, Conditions } from '../formula/analyse'
 import type { FormulaDocument, Step } from '../formula/document'
 import { glassTransition } from '../physics/glass'
@@ -24,7 +26,7 @@ export function foreseenCourse(
   on: Surface,
 ): Course {
   const slab = pouredSlab(finished, targetC, roomC, {
-    air: formula.air,
+    air: airOf(formula),
     depthMm: depthFor(formula.shape),
     into: formula.shape.kind === 'mould' ? 'mould' : 'tray',
   })

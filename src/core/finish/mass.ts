@@ -7,6 +7,7 @@ import type { Reading } from '../cook/readings'
 import { families } from '../craft/families'
 import { handworkFacts, type Place } from '../craft/handwork'
 import { onARack, type Surface } from '../craft/surfaces'
+import { airOf } from '../formula/air'
 import type { Shape, Step } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { type Mix, massOf } from '../matter/mix'
@@ -115,7 +116,7 @@ function lying(
 ): Mass {
   const { formula, state, conditions } = cook
   const slab = pouredSlab(mix, startC, conditions.roomC, {
-    air: foam?.air ?? formula.air,
+    air: foam?.air ?? airOf(formula),
     depthMm: log.depthMm ?? depthFor(formula.shape),
     into: formula.shape.kind === 'mould' ? 'mould' : 'tray',
   })

@@ -3,6 +3,7 @@
 import { massOf } from '../matter/mix'
 import { sodaFoamLitres } from '../physics/gas'
 import { volumeOf } from '../physics/heat'
+import { sodaIn } from './air'
 import type { FormulaDocument, GramsByLine } from './document'
 import type { Stop } from './trace'
 
@@ -16,11 +17,8 @@ export function peakLitres(formula: FormulaDocument, grams: GramsByLine, stops: 
     const boilsOn = next === 'boil' || next === 'rises' || next === 'target'
     const dairy = stop.after.milkProtein / massOf(stop.after) > RISE.dairyFrom
     const boiling = boilsOn ? volumeOf(stop.after, 100) * (dairy ? RISE.dairy : RISE.plain) : 0
-    const soda = sodaIn(formula, stop.step.adds, grams)
+    const soda = stop.step.adds === undefined ? 0 : sodaIn(formula, grams, stop.step.adds)
     const foaming = soda > 0 ? volumeOf(stop.after, stop.afterC) + sodaFoamLitres(soda, stop.afterC) : 0
     return Math.max(peak, boiling, foaming)
   }, 0)
 }
-
-const sodaIn = (formula: FormulaDocument, group: string | undefined, grams: GramsByLine): number =>
-  formula.lines.reduce((sum, l) => (l.group === group && l.ingredient === 'soda' ? sum + (grams[l.id] ?? 0) : sum), 0)

@@ -3,6 +3,7 @@
 import { type Mix, massOf } from '../matter/mix'
 import { densityOf } from '../physics/heat'
 import { slabThickness } from '../physics/slab'
+import { airOf } from './air'
 import {
   allLines,
   boiledIn,
@@ -172,9 +173,9 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
   const shape = request.shape ?? formula.shape
   const written = gramsAsWritten(formula)
   const finished = finishedMix(traceSteps(formula, written))
-  const each = pieceGrams(shape, finished, formula.air)
+  const each = pieceGrams(shape, finished, airOf(formula))
   if (!(each > 0)) throw new RangeError('A piece must be more than nothing')
-  const density = densityOf(finished, 20) * (1 - (formula.air ?? 0))
+  const density = densityOf(finished, 20) * (1 - airOf(formula))
   const factor = factorFor({ formula, shape, finished, each, density }, request)
   const outGrams = massOf(finished) * factor
   if (!(outGrams <= LARGEST)) throw new RangeError('A batch may weigh at most 100 kg')
@@ -210,14 +211,14 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
 export function slabOf(formula: FormulaDocument, plan: BatchPlan, tray: Tray): Slab | null {
   if (plan.shape.kind !== 'cut') return null
   const finished = finishedMix(traceSteps(formula, plan.grams))
-  const density = densityOf(finished, 20) * (1 - (formula.air ?? 0))
+  const density = densityOf(finished, 20) * (1 - airOf(formula))
   return slabOn(plan.shape, tray, massOf(finished) * (1 - CLINGS), density)
 }
 
 /** Thickness, mm, of the whole batch poured over `trays` of this tray. */
 export function liesThick(formula: FormulaDocument, plan: BatchPlan, tray: Tray, trays: number): number {
   const finished = finishedMix(traceSteps(formula, plan.grams))
-  return slabThickness(finished, massOf(finished) * (1 - CLINGS), trayArea(tray) * trays, formula.air)
+  return slabThickness(finished, massOf(finished) * (1 - CLINGS), trayArea(tray) * trays, airOf(formula))
 }
 
 /** How many boils each takes so that none fills the pot beyond what is safe, labelled and in cooking order. */

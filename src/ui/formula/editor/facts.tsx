@@ -1,10 +1,10 @@
 'use client'
 
-import { type FormulaDocument, isBoiled, type Shape } from '@/core'
+import { airOf, type FormulaDocument, isBoiled, type Shape } from '@/core'
 import { Labelled, smallBox } from '@/ui/kit/labelled'
 import { NumberField } from '@/ui/kit/number-field'
 import { Select } from '@/ui/kit/select'
-import type { MeasureId } from '@/words'
+import { formatPercent, type MeasureId } from '@/words'
 
 interface Props {
   readonly formula: FormulaDocument
@@ -104,11 +104,15 @@ export function Facts({ formula, onFormula }: Props) {
           small
           label="Air in it, of the volume"
           as="percent"
-          value={formula.air ?? 0}
+          value={formula.air ?? null}
           most={0.85}
-          onValue={(air) => {
+          hint={
+            formula.air === undefined ? `reckoned ${formatPercent(airOf(formula))}, until you measure it` : undefined
+          }
+          onValue={(air) => onFormula({ ...formula, air })}
+          onEmpty={() => {
             const { air: _, ...rest } = formula
-            onFormula(air > 0 ? { ...rest, air } : rest)
+            onFormula(rest)
           }}
         />
         <div className="col-span-2">
