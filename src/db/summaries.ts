@@ -38,6 +38,11 @@ const furthestOff = (batch: string) => sql`
 
 /** Boils back that are looked through, so that it costs the same after years. */
 const LOOKS_BACK = 500
+/** Of the newest boils, and none of practice: that teaches nothing. */
+const teaches = and(
+  sql`${boilSummaries.boil} > (select greatest(max(boil), ${LOOKS_BACK}) - ${LOOKS_BACK} from boil_summaries)`,
+  eq(batches.practice, false),
+)
 
 /** What boils in this pot on this ring have taught, newest first: shares of its plate, and ln of how much longer than it says they took; practice teaches nothing. */
 export async function taughtOf(
@@ -54,9 +59,8 @@ export async function taughtOf(
     .innerJoin(batches, eq(batches.id, boils.batchId))
     .where(
       and(
-        sql`${boilSummaries.boil} > (select greatest(max(boil), ${LOOKS_BACK}) - ${LOOKS_BACK} from boil_summaries)`,
+        teaches,
         isNotNull(boilSummaries.power),
-        eq(batches.practice, false),
         eq(batches.pot, pot),
         eq(batches.burner, burner),
         gte(batches.startedAt, since),
@@ -85,9 +89,8 @@ export async function traitSeen(
     .innerJoin(batches, eq(batches.id, boils.batchId))
     .where(
       and(
-        sql`${boilSummaries.boil} > (select greatest(max(boil), ${LOOKS_BACK}) - ${LOOKS_BACK} from boil_summaries)`,
+        teaches,
         'channel' in of ? eq(boils.channelId, of.channel) : eq(batches.formulaId, of.formula),
-        eq(batches.practice, false),
         sql`${value} is not null`,
       ),
     )

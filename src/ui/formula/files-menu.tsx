@@ -3,7 +3,7 @@
 import { FileDown, FileJson, FileUp, FolderOpen } from 'lucide-react'
 import { useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { Menu, MenuItem } from '@/ui/kit/menu'
+import { FilesMenu, Menu, MenuItem } from '@/ui/kit/menu'
 import { ImportDialog } from './import-dialog'
 
 /** The book as files: out whole, and in. */
@@ -11,15 +11,7 @@ export function BookFiles({ kitchen }: { readonly kitchen: KitchenView }) {
   const [importing, setImporting] = useState(false)
   return (
     <>
-      <Menu
-        name="Files"
-        label={
-          <>
-            <FolderOpen size={17} aria-hidden />
-            Files
-          </>
-        }
-      >
+      <FilesMenu>
         <MenuItem asChild>
           <a href="/api/book" download>
             <FileDown size={18} aria-hidden />
@@ -30,7 +22,7 @@ export function BookFiles({ kitchen }: { readonly kitchen: KitchenView }) {
           <FileUp size={18} aria-hidden />
           Take in a file
         </MenuItem>
-      </Menu>
+      </FilesMenu>
       {importing && <ImportDialog kitchen={kitchen} onClose={() => setImporting(false)} />}
     </>
   )

@@ -1,5 +1,6 @@
 'use client'
 
+import { FolderOpen } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import type { ReactNode } from 'react'
 import { cn } from './cn'
@@ -40,6 +41,21 @@ export function Menu({ label, name, className, children }: Props) {
     </DropdownMenu.Root>
   )
 }
+
+/** What can be had as a file, and taken in from one. */
+export const FilesMenu = ({ children }: { readonly children: ReactNode }) => (
+  <Menu
+    name="Files"
+    label={
+      <>
+        <FolderOpen size={17} aria-hidden />
+        Files
+      </>
+    }
+  >
+    {children}
+  </Menu>
+)
 
 /** One thing to do; `asChild` for a link. */
 export const MenuItem = ({ className, ...rest }: React.ComponentProps<typeof DropdownMenu.Item>) => (

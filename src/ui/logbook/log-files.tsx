@@ -1,10 +1,10 @@
 'use client'
 
-import { Archive, CalendarClock, FileDown, FileUp, FolderOpen } from 'lucide-react'
+import { Archive, CalendarClock, FileDown, FileUp } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import type { TakenIn } from '@/contract/log-file'
-import { Menu, MenuItem } from '@/ui/kit/menu'
+import { FilesMenu, MenuItem } from '@/ui/kit/menu'
 import { send, sendFile } from '@/ui/kit/send'
 import { For } from '@/ui/shell/preferences'
 import { formatCount } from '@/words'
@@ -39,15 +39,7 @@ export function LogFiles() {
   }
   return (
     <div className="flex flex-wrap items-center gap-x-3">
-      <Menu
-        name="Files"
-        label={
-          <>
-            <FolderOpen size={17} aria-hidden />
-            Files
-          </>
-        }
-      >
+      <FilesMenu>
         <MenuItem asChild>
           <a href="/api/logbook/reminders" download>
             <CalendarClock size={18} aria-hidden />
@@ -70,7 +62,7 @@ export function LogFiles() {
             <FileUp size={18} aria-hidden />A log back in
           </MenuItem>
         </For>
-      </Menu>
+      </FilesMenu>
       <input
         ref={chosen}
         hidden

@@ -1,5 +1,6 @@
 'use client'
 
+import type { ComponentProps } from 'react'
 import { type Answers, type Ask, boiledFamilies, type FamilyId, inCelsius } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
 import { Segments } from '@/ui/kit/segments'
@@ -64,18 +65,15 @@ function OneAsk({ ask, answers, onAnswer }: OneProps) {
   switch (ask.id) {
     case 'layered':
       return (
-        <div>
-          <p className="mb-0.5 text-fine text-muted">{sayAsk(ask)}</p>
-          <Segments
-            label={sayAsk(ask)}
-            options={[
-              { id: 'yes', label: 'In parts' },
-              { id: 'no', label: 'All in one pot' },
-            ]}
-            value={answers.layered === false ? 'no' : 'yes'}
-            onPick={(id) => onAnswer({ layered: id === 'yes' })}
-          />
-        </div>
+        <EitherOr
+          label={sayAsk(ask)}
+          options={[
+            { id: 'yes', label: 'In parts' },
+            { id: 'no', label: 'All in one pot' },
+          ]}
+          value={answers.layered === false ? 'no' : 'yes'}
+          onPick={(id) => onAnswer({ layered: id === 'yes' })}
+        />
       )
     case 'family':
       return (
@@ -88,18 +86,15 @@ function OneAsk({ ask, answers, onAnswer }: OneProps) {
       )
     case 'unit':
       return (
-        <div>
-          <p className="mb-0.5 text-fine text-muted">{sayAsk(ask)}</p>
-          <Segments
-            label={sayAsk(ask)}
-            options={[
-              { id: 'C', label: '°C' },
-              { id: 'F', label: '°F' },
-            ]}
-            value={answers.unit ?? ''}
-            onPick={(unit) => onAnswer({ unit: unit === 'F' ? 'F' : 'C' })}
-          />
-        </div>
+        <EitherOr
+          label={sayAsk(ask)}
+          options={[
+            { id: 'C', label: '°C' },
+            { id: 'F', label: '°F' },
+          ]}
+          value={answers.unit ?? ''}
+          onPick={(unit) => onAnswer({ unit: unit === 'F' ? 'F' : 'C' })}
+        />
       )
     case 'target':
       return (
@@ -124,3 +119,11 @@ function OneAsk({ ask, answers, onAnswer }: OneProps) {
       )
   }
 }
+
+/** A question with its few answers under it. */
+const EitherOr = (props: ComponentProps<typeof Segments<string>>) => (
+  <div>
+    <p className="mb-0.5 text-fine text-muted">{props.label}</p>
+    <Segments {...props} />
+  </div>
+)

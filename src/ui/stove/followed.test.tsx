@@ -1,0 +1,116 @@
+// @vitest-environment happy-dom
+/** Pages that follow boils they are not the stove of: the list of all pots with its moulds, and the day. */
+import { screen, waitFor } from '@testing-library/react'
+import { act } from 'react'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { BoilView, LoggedAct } from '@/contract/cook'
+import { gramsOfBoil } from '@/core'
+import { seeded } from '@/core/quantity/seeded'
+import { cookBoil } from '@/demo/maker'
+import { OnStove } from '@/ui/day/on-stove'
+import { draw } from '@/ui/testing'
+import type { FeedListener } from './boil-feed'
+import { StoveList } from './stove-list'
+import { boilOf } from './testing'
+
+const lines = new Map<string, FeedListener>()
+vi.mock('./boil-feed', () => ({
+  listenToBoil: (boil: string, _: string, listener: FeedListener) => {
+    lines.set(boil, listener)
+    return () => lines.delete(boil)
+  },
+  onTick: () => () => undefined,
+}))
+vi.mock('@/ui/stove/boil-feed', () => ({
+  listenToBoil: (boil: string, _: string, listener: FeedListener) => {
+    lines.set(boil, listener)
+    return () => lines.delete(boil)
+  },
+  onTick: () => () => undefined,
+}))
+vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined, refresh: () => undefined }) }))
+
+beforeEach(() => lines.clear())
+
+const PROBE = { lagS: 4, noiseC: 0.1, offsetC: 0, dropShare: 0 }
+
+/** A boil lit so many s before the end of its cook: `before` the pull it makes, or so long after it. */
+function lit(formula: string, before: number, change: Partial<BoilView> = {}) {
+  const boil = { ...boilOf(formula), ...change }
+  const cooked = cookBoil(
+    boil.formula,
+    gramsOfBoil(boil.plan, 1),
+    boil.conditions,
+    PROBE,
+    { misses: 0, power: 1, every: 1 },
+    seeded(3),
+  )
+  const pulledAt = cooked.acts.find((a) => a.act.type === 'pulled')?.at ?? 0
+  const now = pulledAt - before
+  const startedAt = new Date(Date.now() - 1000 * now).toISOString()
+  const at = (s: number): string => new Date(Date.parse(startedAt) + 1000 * s).toISOString()
+  const acts: LoggedAct[] = [
+    { id: '01JD3M9Q6S8ZK3V3N8C0A7T4A0', at: startedAt, act: { type: 'clock', rate: 1, wall: startedAt } },
+    ...cooked.acts
+      .filter((a) => a.at <= now)
+      .map((a, i) => ({ id: `01JD3M9Q6S8ZK3V3N8C0A7T4B${i}`, at: at(a.at), act: a.act })),
+  ]
+  const readings = cooked.readings
+    .filter((r) => r.at <= now)
+    .map((r): [number, number] => [Date.parse(at(r.at)), r.celsius])
+  const frame = { boil: boil.id, cursor: '9.9', wall: Date.now(), readings, acts }
+  return { boil: { ...boil, startedAt }, frame, pullsAt: Date.now() + 1000 * before }
+}
+
+const tell = (frame: Parameters<FeedListener['frame']>[0]): void => act(() => lines.get(frame.boil)?.frame(frame))
+
+describe('the day', () => {
+  it('shows each pot as warm as it is with what it wants, and foresees when it comes off', async () => {
+    const { boil, frame, pullsAt } = lit('quince-lollipops', 100)
+    const onComesOff = vi.fn()
+    draw(<OnStove boils={{ 'a 1': boil }} names={{ 'a 1': 'Lollipops' }} onComesOff={onComesOff} />)
+    tell(frame)
+    const link = screen.getByRole('link')
+    await waitFor(() => expect(link.textContent).toMatch(/Lollipops\d\d\d°/))
+    expect(link.getAttribute('href')).toBe(`/stove/${boil.id}`)
+    const at = onComesOff.mock.lastCall?.[0]['a 1'] as number
+    expect(Math.abs(at - pullsAt)).toBeLessThan(60_000)
+  })
+
+  it('foresees nothing of a pot that has other steps before it', async () => {
+    const { boil, frame } = lit('smoked-salt-tamarind-caramels', 1e5)
+    const onComesOff = vi.fn()
+    draw(<OnStove boils={{ 'a 1': boil }} names={{ 'a 1': 'Caramels' }} onComesOff={onComesOff} />)
+    tell(frame)
+    await waitFor(() => expect(onComesOff).toHaveBeenCalled())
+    expect(onComesOff.mock.lastCall?.[0]).toEqual({})
+  })
+})
+
+describe('the stove as a list', () => {
+  const vessel = { kind: 'mould', name: 'drop mould', cavities: 54, millilitres: 2.6, count: 6 } as const
+  const first = { cursor: '0.0', wall: Date.now(), readings: [], acts: [] }
+
+  it('says which moulds are full, of what, and how long yet', async () => {
+    const drops = boilOf('rhubarb-nettle-elderflower-drops')
+    const { boil, frame } = lit('rhubarb-nettle-elderflower-drops', -75, {
+      conditions: { ...drops.conditions, vessel },
+    })
+    draw(<StoveList boils={[{ boil, first }]} lost={[]} />)
+    tell(frame)
+    const moulds = await screen.findByRole('region', { name: 'Moulds' })
+    expect(moulds.textContent).toMatch(/drop mould\d of 6 free\d with .*(min|s) more/)
+  })
+
+  it('says nothing of moulds that nothing lies in, and names what it cannot read', () => {
+    const { boil } = lit('quince-lollipops', 60)
+    draw(
+      <StoveList
+        boils={[{ boil: { ...boil, conditions: { ...boil.conditions, vessel } }, first }]}
+        lost={[{ id: 'x', name: 'An old boil', startedAt: boil.startedAt }]}
+      />,
+    )
+    expect(screen.queryByRole('region', { name: 'Moulds' })).toBeNull()
+    expect(screen.getByText('An old boil').parentElement?.textContent).toMatch(/cannot read. What was logged is kept/)
+  })
+})
