@@ -87,6 +87,7 @@ function Lots({ batch, stock: { lots, loose } }: Props) {
   const say = useSay()
   const router = useRouter()
   const [problem, setProblem] = useState<string | null>(null)
+  const taken = lots.filter((l) => l.taken > 0).length
   if (lots.length === 0) return <p className="text-small text-muted">The kitchen keeps no lots of what is in it.</p>
   const set = async (lot: LotChoice, grams: number): Promise<void> => {
     const uses = lots
@@ -103,7 +104,7 @@ function Lots({ batch, stock: { lots, loose } }: Props) {
   return (
     <details className="text-small">
       <summary className="min-h-9 cursor-pointer content-center text-body">
-        {lots.filter((l) => l.taken > 0).length} lots taken down
+        {taken} {taken === 1 ? 'lot' : 'lots'} taken down
         {loose.length > 0 && `, ${loose.length} of no lot`}
       </summary>
       <ul>
