@@ -127,7 +127,7 @@ describe('the size of a piece', () => {
     const plan = scale(caramels, { size: { by: 'weight', grams: 700 }, vessel: tin })
     draw(<AllOfIt formula={caramels} plan={plan} tray={tin} onSizing={onSizing} />)
     fireEvent.click(screen.getByRole('button', { name: /All of it into one square tin: .* deep/ }))
-    const { size, shape } = onSizing.mock.calls[0]?.[0] as { size: Size; shape: typeof cut }
+    const [[{ size, shape }]] = onSizing.mock.calls as [[{ size: Size; shape: typeof cut }]]
     expect(size).toEqual({ by: 'weight', grams: 700 })
     expect(scale(caramels, { size, shape, vessel: tin }).vessels).toBe(1)
     expect(shape.heightMm).toBeGreaterThan(10)
