@@ -4,23 +4,17 @@ import {
   analyse,
   applyToPot,
   type BoiledFormula,
-  boilingPoint,
   type Conditions,
   type CookAct,
-  carriedHeat,
   contentsOf,
   foreseeFinish,
   type GramsByLine,
-  heatCapacity,
-  latentHeat,
-  type PotState,
+  isDue,
   potEventsOf,
-  potThermal,
+  pullNear,
   type Step,
   stageOf,
   startPot,
-  temperatureToday,
-  waterLeftAt,
 } from '@/core'
 import { normal } from '@/core/quantity/seeded'
 import { type ProbeFacts, probeModel } from '@/devices/probe'
@@ -105,52 +99,4 @@ export function cookBoil(
   return { acts, readings, offBy: hottest - target }
 }
 
-/** s a maker in the history waits for a window in the pot or the bowl: the stand-in kitchen of the log has no whisk. */
-const WINDOW_S = 600
-
 const reaction = (random: () => number): number => 4 + Math.abs(normal(random)) * 4
-
-const pullNear = (formula: BoiledFormula, pot: PotState, c: Conditions): number =>
-  temperatureToday(contentsOf(pot), formula.target.celsius, c.pressurePa)
-
-function isDue(
-  step: Step,
-  pot: PotState,
-  formula: BoiledFormula,
-  c: Conditions,
-  doneAt: number,
-  misses: number,
-): boolean {
-  switch (step.when.on) {
-    case 'ready':
-    case 'word':
-    case 'sign':
-    case 'texture':
-    case 'part':
-      return true
-    case 'window':
-      return pot.at >= doneAt + WINDOW_S
-    case 'after':
-      return pot.at >= doneAt + step.when.seconds
-    case 'falls':
-      return pot.celsius <= step.when.celsius
-    case 'boil':
-      return pot.water > 0 && pot.celsius >= boilingPoint(contentsOf(pot), c.pressurePa) - 0.4
-    case 'rises':
-    case 'colour':
-      return pot.celsius >= temperatureToday(contentsOf(pot), step.when.celsius, c.pressurePa)
-    case 'target':
-      return pot.celsius + carryOver(pot) >= pullNear(formula, pot, c) + misses
-  }
-}
-
-/** A good eye for what the base still holds, °C: its spare heat over what a degree of this syrup costs. */
-function carryOver(pot: PotState): number {
-  const now = contentsOf(pot)
-  const { baseCapacity, baseToSyrup, syrupToRoom } = potThermal(pot.setup.pot)
-  const given = (pot.baseC - pot.celsius) * baseToSyrup
-  const loss = syrupToRoom * (pot.celsius - pot.setup.roomC)
-  const spare = carriedHeat(given, loss, { capacity: baseCapacity, toSyrup: baseToSyrup })
-  const steam = Math.max(0, pot.water - waterLeftAt(now, pot.celsius + 1, pot.setup.pressurePa)) / 1000
-  return spare / (baseCapacity + heatCapacity(now, pot.celsius) + steam * latentHeat(pot.celsius))
-}

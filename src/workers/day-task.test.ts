@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { blankDay, type Day } from '@/contract/day'
 import type { KitchenView } from '@/contract/kitchen'
-import { planInOrder, planning, runOut } from '@/core'
+import { obeyedDay, planInOrder, planning, practiceDay, runOut, seeded } from '@/core'
 import { demoFormulas } from '@/demo/formulas'
 import { demoThings } from '@/demo/kitchen'
 import { chance } from '../../tests/rough/chance'
 import { brokenRules } from '../../tests/rough/day'
-import { compileDay, mostThatFit } from './day-task'
+import { compileDay, mostThatFit, standInsOf } from './day-task'
 
 const kitchen = { ...demoThings, unreadable: [], channels: [], scales: [] } as unknown as KitchenView
 const day = (...items: readonly (readonly [string, number])[]): Day => ({
@@ -109,5 +109,41 @@ describe('a day made into tasks of the demo kitchen', () => {
     }
     const { task } = compileDay({ ...all, day: more })
     expect(planInOrder(task, []).late.length + planInOrder(task, []).missing.length).toBeGreaterThan(0)
+  })
+})
+
+describe('a day cooked in stand-in pots', () => {
+  const wanted = {
+    day: day(['orchard-toffee', 80], ['rhubarb-nettle-elderflower-drops', 162], ['rye-shortcake-bars', 24]),
+    formulas,
+    kitchen,
+    gives: {},
+    paces: {},
+    bySeconds: 8.5 * 3600,
+  }
+  const { task } = compileDay(wanted)
+  const cooks = task.blocks.flatMap((b) => b.ways[0].tasks.filter((t) => t.kind === 'cook' || t.kind === 'pull'))
+
+  it('has a share of its planned time for every cook and pull, the same for the same seed and another for another', () => {
+    const takes = standInsOf(wanted, 7)
+    expect(Object.keys(takes).sort()).toEqual(cooks.map((t) => t.id).sort())
+    for (const share of Object.values(takes)) {
+      expect(share).toBeGreaterThan(0.2)
+      expect(share).toBeLessThan(3)
+    }
+    expect(standInsOf(wanted, 7)).toEqual(takes)
+    expect(standInsOf(wanted, 8)).not.toEqual(takes)
+  })
+
+  it('is practised by them: nothing else tells how long a boil takes', () => {
+    const takes = standInsOf(wanted, 7)
+    const practice = practiceDay(task, seeded(1), takes)
+    for (const t of cooks) expect(practice.takes[t.id]).toBe(takes[t.id])
+    const { practice: over, plan } = obeyedDay(task, runOut(planning(task, seeded(2), 40)), seeded(1), takes)
+    // in whatever pot it was put: the share holds there too
+    const first = plan.placed.find((p) => p.task.kind === 'cook')?.task
+    if (!first) throw new Error('nothing is cooked')
+    const { began, ended } = over.soFar
+    expect((ended[first.id] ?? 0) - (began[first.id] ?? 0)).toBeCloseTo(first.seconds * (takes[first.id] ?? 0), 0)
   })
 })

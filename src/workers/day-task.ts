@@ -14,6 +14,7 @@ import {
   runOut,
   scale,
   seeded,
+  standInCooks,
   stations,
 } from '@/core'
 import { mostAtOnce, peopleOf, stationsOf, thingsOf, vesselFor } from './day-kitchen'
@@ -56,16 +57,7 @@ const MOST_POTS = 3
 /** A day made into tasks. @throws Error for a kitchen without a room. */
 export function compileDay(wanted: DayWanted): Compiled {
   const { day, kitchen, bySeconds } = wanted
-  const problems: { item: string; why: string }[] = []
-  const items = day.items.flatMap((item): DayItem[] => {
-    try {
-      const found = itemOf(wanted, item)
-      return found ? [found] : []
-    } catch (error) {
-      problems.push({ item: item.id, why: (error as Error).message })
-      return []
-    }
-  })
+  const { items, problems } = itemsOf(wanted)
   const blocks = items.flatMap((item) => {
     const made = blocksOf(item)
     if (made.length === 0) problems.push({ item: item.id, why: 'No pot of this kitchen takes it' })
@@ -87,6 +79,25 @@ export function compileDay(wanted: DayWanted): Compiled {
     },
   }
 }
+
+/** The items of a day that can be made here, and why the others cannot. */
+function itemsOf(wanted: DayWanted): { items: DayItem[]; problems: { item: string; why: string }[] } {
+  const problems: { item: string; why: string }[] = []
+  const items = wanted.day.items.flatMap((item): DayItem[] => {
+    try {
+      const found = itemOf(wanted, item)
+      return found ? [found] : []
+    } catch (error) {
+      problems.push({ item: item.id, why: (error as Error).message })
+      return []
+    }
+  })
+  return { items, problems }
+}
+
+/** How long the boils of a day take in stand-in pots, as many times as planned, by task; the same for the same seed. */
+export const standInsOf = (wanted: DayWanted, seed: number): Record<string, number> =>
+  standInCooks(itemsOf(wanted).items, seeded(seed))
 
 const documentOf = ({ formulas }: DayWanted, formula: string) => formulas.find((f) => f.id === formula)?.document
 

@@ -1,6 +1,6 @@
 /** A worker: plans a day, better and better, then what it would be with one thing more. Whoever wants it to stop ends it. */
 import { type DayPlan, type DayTask, type PlanProgress, planning, runOut, seeded, triesFor } from '@/core'
-import { type Compiled, compileDay, type DayWanted, mostThatFit } from './day-task'
+import { type Compiled, compileDay, type DayWanted, mostThatFit, standInsOf } from './day-task'
 
 /** What the day would be with one thing changed. */
 export interface WhatIf {
@@ -16,6 +16,7 @@ export type FromDay =
   | { readonly compiled: Compiled; readonly plan: DayPlan; readonly share: number }
   | { readonly whatIfs: readonly WhatIf[] }
   | { readonly most: number }
+  | { readonly standIns: Readonly<Record<string, number>> }
   | { readonly failed: string }
 
 const tell = (message: FromDay): void => self.postMessage(message)
@@ -33,8 +34,8 @@ const oneMore = (task: DayTask, kind: string): DayTask => ({
   things: Object.fromEntries(Object.entries(task.things).map(([t, n]) => [t, t.startsWith(`${kind} `) ? n + 1 : n])),
 })
 
-/** A day to plan, or one of its items of which as many are wanted as fit. */
-type ToDay = DayWanted & { readonly most?: string }
+/** A day to plan, one of its items of which as many are wanted as fit, or one to be practised, of this seed. */
+type ToDay = DayWanted & { readonly most?: string; readonly practise?: number }
 
 /** The day with half of one item. */
 const halved = (wanted: DayWanted, item: string): DayWanted => ({
@@ -55,6 +56,10 @@ self.onmessage = ({ data }: MessageEvent<ToDay>) => {
   try {
     if (data.most !== undefined) {
       tell({ most: mostThatFit(data, data.most) })
+      return
+    }
+    if (data.practise !== undefined) {
+      tell({ standIns: standInsOf(data, data.practise) })
       return
     }
     const compiled = compileDay(data)

@@ -38,7 +38,7 @@ export const LEFT_BELOW = 110
 /** ◊ The heat is planned as long as four cooks in five take: standard deviations of its share of doubt. */
 const LONGER = { sds: 0.84, share: 0.1 }
 /** ◊ Minutes at least and most: a pull and a pour; washing a pot, and how long it may stand; getting ready before the flame. */
-const POUR_MIN = 3
+export const POUR_MIN = 3
 const WASH = { minutes: 5, waits: 240 }
 const READY = { least: 5, ahead: 150 }
 /** ◊ Minutes of hands each work takes, and seconds more a piece. */

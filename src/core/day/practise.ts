@@ -23,13 +23,21 @@ export interface PracticeDay {
   readonly pulledLate: readonly string[]
 }
 
-/** A day that has not begun yet. `random`: 0 to 1, of a seed. */
-export function practiceDay(day: DayTask, random: () => number): PracticeDay {
+/**
+ * A day that has not begun yet. `random`: 0 to 1, of a seed; `cooked`: how many times as long as planned a task takes, where a
+ * stand-in was asked.
+ */
+export function practiceDay(
+  day: DayTask,
+  random: () => number,
+  cooked: Readonly<Record<string, number>> = {},
+): PracticeDay {
   const takes: Record<string, number> = {}
   for (const b of day.blocks)
     for (const t of b.ways[0].tasks) {
       const cook = t.kind === 'cook' || t.kind === 'pull'
-      takes[t.id] = (cook ? COOK_MIDDLE : 1) * Math.exp((cook ? STRAYS.cook : STRAYS.hands) * normal(random))
+      const strayed = (cook ? COOK_MIDDLE : 1) * Math.exp((cook ? STRAYS.cook : STRAYS.hands) * normal(random))
+      takes[t.id] = cooked[t.id] ?? strayed
     }
   const soFar = { now: day.from, began: {}, ended: {}, expected: {}, by: {}, ways: {} }
   return { soFar, takes, spoiled: [], pulledLate: [] }
@@ -127,8 +135,13 @@ export const dueIn = (plan: DayPlan, { now, began, ended }: SoFar): Placed[] =>
 const MOST_STEPS = 5000
 
 /** A whole day of somebody who begins everything when the plan, made again at each moment, says so. */
-export function obeyedDay(day: DayTask, plan: DayPlan, random: () => number): { practice: PracticeDay; plan: DayPlan } {
-  let practice = practiceDay(day, random)
+export function obeyedDay(
+  day: DayTask,
+  plan: DayPlan,
+  random: () => number,
+  cooked: Readonly<Record<string, number>> = {},
+): { practice: PracticeDay; plan: DayPlan } {
+  let practice = practiceDay(day, random, cooked)
   let at = plan
   for (let i = 0; i < MOST_STEPS; i++) {
     at = replan(day, plan, practice.soFar)

@@ -15,7 +15,7 @@ import { type ComesOff, OnStove } from './on-stove'
 import { Out } from './out'
 import { Afterwards, PracticeBar, Running } from './running'
 import { useActs } from './use-acts'
-import { type Found, type Planned, soFarOf, useNow, type usePlan, useRunning } from './use-day'
+import { type Found, type Planned, soFarOf, standInsFor, useNow, type usePlan, useRunning } from './use-day'
 import type { usePractice } from './use-practice'
 
 interface PlanProps {
@@ -72,6 +72,11 @@ export function Plan(props: PlanProps) {
   const names = namesIn(view, day, found)
   const clock = (s: number): string => time(first + 1000 * s, 'clock')
   const seconds = practice ? practice.soFar.now : now === null ? -1 : (now - first) / 1000
+  const practise = async (): Promise<void> => {
+    const seed = Date.parse(view.date) / 86_400_000
+    // a browser that cannot ask the stand-ins practises by chance
+    practising.start(day, found, seed, await standInsFor(view, day, by, seed).catch(() => ({})))
+  }
   const put = (id: string, at: number | null): void => {
     const { [id]: _, ...others } = day.pins
     void onDay({ ...day, pins: at === null ? others : { ...others, [id]: at } })
@@ -167,10 +172,7 @@ export function Plan(props: PlanProps) {
             <span className="flex gap-2 print:hidden">
               <Out view={view} planned={running} names={names} first={first} />
               {!practice && (
-                <Button
-                  className="flex items-center gap-2"
-                  onClick={() => practising.start(day, found, Date.parse(view.date) / 86_400_000)}
-                >
+                <Button className="flex items-center gap-2" onClick={() => void practise()}>
                   <Play size={16} aria-hidden /> Practise it
                 </Button>
               )}

@@ -128,8 +128,14 @@ export function useRunning(found: Found | null, meant: Day['meant'], soFar: SoFa
   }, [found, meant, soFar])
 }
 
-/** How many pieces of an item fit into the day beside the rest; looked for in a worker. */
-export const mostOf = (view: DayView, day: Day, by: number, item: string): Promise<number> =>
+/** One answer of a worker about a day as it is wanted. */
+const asked = <T>(
+  view: DayView,
+  day: Day,
+  by: number,
+  what: { readonly most: string } | { readonly practise: number },
+  read: (answer: FromDay) => T | undefined,
+): Promise<T> =>
   new Promise((resolve, reject) => {
     const made = new Worker(new URL('../../workers/day.ts', import.meta.url))
     const end = (act: () => void): void => {
@@ -137,10 +143,22 @@ export const mostOf = (view: DayView, day: Day, by: number, item: string): Promi
       act()
     }
     made.onmessage = ({ data }: MessageEvent<FromDay>) =>
-      end(() => ('most' in data ? resolve(data.most) : reject(new Error('failed' in data ? data.failed : ''))))
+      end(() => {
+        const found = read(data)
+        if (found === undefined) reject(new Error('failed' in data ? data.failed : ''))
+        else resolve(found)
+      })
     made.onerror = () => end(() => reject(new Error('It could not be reckoned in this browser')))
-    made.postMessage({ ...wantedOf(view, day, by), most: item })
+    made.postMessage({ ...wantedOf(view, day, by), ...what })
   })
+
+/** How many pieces of an item fit into the day beside the rest. */
+export const mostOf = (view: DayView, day: Day, by: number, item: string): Promise<number> =>
+  asked(view, day, by, { most: item }, (answer) => ('most' in answer ? answer.most : undefined))
+
+/** How many times as long as planned the boils of a day take in stand-in pots, by task. */
+export const standInsFor = (view: DayView, day: Day, by: number, seed: number): Promise<Record<string, number>> =>
+  asked(view, day, by, { practise: seed }, (answer) => ('standIns' in answer ? answer.standIns : undefined))
 
 /** ◊ ms after which a page plans again, and after which it looks at what other screens have done. */
 const PLANS_EVERY = 5000

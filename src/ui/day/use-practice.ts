@@ -51,8 +51,13 @@ export function usePractice() {
     running,
     setPlan,
     setDay: (day: Day): void => setState((s) => s && { ...s, day }),
-    start: (day: Day, { compiled: { task } }: Found, seed: number): void =>
-      setState({ practice: practiceDay(task, seeded(seed)), day, running: false }),
+    /** `cooked`: how long the boils take in stand-in pots. */
+    start: (
+      day: Day,
+      { compiled: { task } }: Found,
+      seed: number,
+      cooked: Readonly<Record<string, number>> = {},
+    ): void => setState({ practice: practiceDay(task, seeded(seed), cooked), day, running: false }),
     stop: (): void => setState(null),
     setRunning: (on: boolean): void => setState((s) => s && { ...s, running: on }),
     begin: (placed: Placed): void => change((p) => (plan ? begun(p, placed, plan) : p)),
