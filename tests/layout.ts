@@ -83,7 +83,12 @@ function findFaults(): string[] {
     if (w.rect.right > innerWidth + SLACK && !w.element.closest('[data-scrolls]'))
       faults.push(`"${w.text}" runs off the screen`)
   }
-  const still = words.filter((w) => !isFixed(w.element))
+  /** Whether these words wait to be scrolled to. */
+  const scrolledAway = ({ element, rect }: Words): boolean => {
+    const box = element.closest('[data-scrolls]')?.getBoundingClientRect()
+    return box !== undefined && (rect.top > box.bottom - SLACK || rect.bottom < box.top + SLACK)
+  }
+  const still = words.filter((w) => !isFixed(w.element) && !scrolledAway(w))
   for (const [i, a] of still.entries())
     for (const b of still.slice(i + 1))
       if (a.element !== b.element && meet(a.rect, b.rect)) faults.push(`"${a.text}" lies on "${b.text}"`)

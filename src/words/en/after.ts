@@ -166,8 +166,8 @@ export const sayFoam = ({ times, gPerMl, litres, measured }: Foam): string =>
 
 /** How many can still be made. */
 const paceWords: Readonly<Record<Forming['pace'], string>> = {
-  now: ', your pace now',
-  earlier: ', your pace in earlier batches',
+  now: ', your pace',
+  earlier: ', as you did',
   usual: '',
 }
 

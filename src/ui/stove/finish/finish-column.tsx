@@ -45,7 +45,8 @@ export function FinishColumn({ live, acts, shades }: Props) {
       <NextBoil live={live} acts={acts} />
       {/* what is asked wants the room of what can wait */}
       {acts.slip?.early ? null : (
-        <div className="grid min-h-0 shrink-0 auto-rows-[minmax(64px,auto)] grid-cols-1 gap-2.5">
+        // where the screen is short of room the tiles scroll: what to do for a burn is never covered
+        <div data-scrolls className="grid min-h-0 auto-rows-[minmax(64px,auto)] grid-cols-1 gap-2.5 overflow-y-auto">
           <div className="grid grid-cols-2 gap-2.5 [--acts-title:var(--text-lead)]">
             <Tile
               icon={<Hand size={18} aria-hidden />}
@@ -64,7 +65,7 @@ export function FinishColumn({ live, acts, shades }: Props) {
             <Tile
               icon={<Layers size={20} aria-hidden />}
               title={sooner ? `Onto the ${sooner.on.name}` : 'Lay it elsewhere'}
-              hint={`${sooner ? sayMove(sooner, work, now) : 'see what each place would change'} · F`}
+              hint={`${sooner ? sayMove(sooner, work, now) : 'what each place changes'} · F`}
               onPress={() => acts.open('lay')}
             />
           )}
