@@ -46,7 +46,7 @@ export function practiceDay(
 /** A pot that passes 110° is watched from then on, without anybody's saying so, and until somebody takes it off. */
 const isPull = (t: Task): boolean => t.kind === 'pull'
 
-/** When a task under way is over, or has to be ended. */
+/** When a task under way is over, or has to be ended; never, before it has begun. */
 const overAt = ({ takes, soFar }: PracticeDay, { id, seconds }: Task): number =>
   (soFar.began[id] ?? Number.POSITIVE_INFINITY) + seconds * (takes[id] ?? 1)
 
@@ -63,9 +63,8 @@ export function practisedUntil(practice: PracticeDay, plan: DayPlan, now: number
         by[task.id] = by[task.after[0].task] ?? ''
       }
     }
-    const from = began[task.id]
-    if (from === undefined || ended[task.id] !== undefined || isPull(task)) continue
-    const end = from + task.seconds * (practice.takes[task.id] ?? 1)
+    if (isPull(task) || ended[task.id] !== undefined) continue
+    const end = overAt(practice, task)
     if (end <= now) ended[task.id] = end
   }
   const next = { ...practice, soFar: { ...practice.soFar, now, began, ended, by } }

@@ -18,8 +18,8 @@ const CREAM = 'cream-36'
 export const chocolateKinds = Object.keys(chocolates) as Chocolate[]
 export const ganacheUses = ['firm', 'filling', 'pours'] as const satisfies readonly GanacheUse[]
 
-/** ◊ °C: the cream is poured on hot, it pours and pipes between these, and is not worked above or below. */
-export const ganacheHeat = { cream: 80, pours: [30, 35], pipes: [22, 26], least: 28, most: 45 } as const
+/** ◊ °C it is used at. */
+const USED_AT: Readonly<Record<GanacheUse, number>> = { firm: 22, filling: 22, pours: 35 }
 
 /** How it is used once it is made. */
 const USES: Readonly<Record<GanacheUse, Pick<Step, 'label' | 'say' | 'why' | 'act'>>> = {
@@ -60,7 +60,7 @@ export function ganachePart(
     id,
     label: 'Ganache',
     needs: [],
-    celsius: use === 'pours' ? ganacheHeat.pours[1] : ganacheHeat.pipes[0],
+    celsius: USED_AT[use],
     formula: {
       version: 1,
       name: 'Ganache',
