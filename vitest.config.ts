@@ -39,6 +39,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'db',
+          globalSetup: 'scripts/lib/bundle.ts',
           include: ['src/{db,server}/**/*.test.ts', ...BY_DATABASE],
           fileParallelism: false,
           ...patience,

@@ -2,7 +2,7 @@
 import { createHash } from 'node:crypto'
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { build as bundle } from 'esbuild'
+import { bundle, bundleThread } from './bundle'
 import { run } from './processes'
 
 /** What serves the app once it is built. */
@@ -39,15 +39,7 @@ export async function build(): Promise<void> {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
   })
   if (code !== 0) throw new Error('The app did not build: see above.')
-  // plain script, for the app starts in half the time where nothing has to be translated first
-  await bundle({
-    entryPoints: ['scripts/serve.ts'],
-    outfile: SERVER,
-    bundle: true,
-    packages: 'external',
-    platform: 'node',
-    format: 'esm',
-    splitting: false,
-  })
+  await bundle('scripts/serve.ts', SERVER)
+  await bundleThread()
   writeFileSync(MARK, mark)
 }

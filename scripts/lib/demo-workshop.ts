@@ -20,6 +20,7 @@ import {
   findFormula,
   insertBatch,
   insertBoil,
+  putSummary,
   putThing,
   readThings,
   writeDay,
@@ -29,7 +30,8 @@ import { demoFormulas } from '@/demo/formulas'
 import { demoHistory, lastDemoBatchId } from '@/demo/history'
 import { demoChannels, demoDevices, demoThings } from '@/demo/kitchen'
 import { demoPicture } from '@/demo/pictures'
-import { sumUp } from '@/server/cook'
+import { sumUpLog } from '@/server/long/cook'
+import { packed } from '@/server/long/packed'
 import { keepPicture } from '@/server/pictures'
 import { takeDown } from '@/server/stock'
 import { hashToken } from '@/server/tokens'
@@ -70,7 +72,8 @@ export async function loadLog(db: Db, history: ReturnType<typeof demoHistory>): 
       for (const event of events) await appendEvent(db, boil.id, event, new Date(event.at))
       await appendReadings(db, boil.id, readings)
       const view = await findBoil(db, boil.id)
-      if (view) await sumUp(db, view, { acts: events, readings: readings.map((r) => [r.at.getTime(), r.celsius]) })
+      const log = { acts: events, readings: packed(readings.map((r) => [r.at.getTime(), r.celsius])) }
+      if (view) await putSummary(db, view.id, sumUpLog(view, log))
     }
     if (pictured(whole)) {
       const drawing = await sharp(Buffer.from(demoPicture(whole, 0)))

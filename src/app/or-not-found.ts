@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation'
-import { Problem, UnreadableRow } from '@/server/problem'
+import { Problem } from '@/server/problem'
+import { UnreadableRow } from '@/server/unreadable'
 
 /** The value, or the not-found page where the server says there is none, or none that can be read. */
 export async function orNotFound<T>(value: Promise<T>): Promise<T> {

@@ -8,9 +8,10 @@ import { freshDatabase } from '@/db/testing'
 import { demoFormulas } from '@/demo/formulas'
 import { demoHistory } from '@/demo/history'
 import { demoIngredients } from '@/demo/kitchen'
-import { exportFormulas, exportIngredients, importFormulas, importIngredients, readFile } from './files'
+import { exportFormulas, exportIngredients, importFormulas, importIngredients } from './files'
 import { addFormula, revise, search } from './formulas'
 import { dropThing, keepThing, kitchen } from './kitchen'
+import { offThread } from './long/off-thread'
 import type { Problem } from './problem'
 
 let db: Db
@@ -166,7 +167,7 @@ describe('files', () => {
     expect(text.length).toBeLessThan(FILE_BYTES)
     let turns = 0
     const others = setInterval(() => turns++, 5)
-    expect((await readFile(text)).formulas).toHaveLength(2500)
+    expect(await offThread('readBook', text)).toHaveLength(2500)
     clearInterval(others)
     expect(turns).toBeGreaterThan(10)
   })

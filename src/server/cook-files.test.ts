@@ -1,6 +1,6 @@
 import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { BoilFrame } from '@/contract/cook'
+import type { BoilFrame, CookFile } from '@/contract/cook'
 import type { Db } from '@/db'
 import { appendReadings } from '@/db'
 import { startBatch } from './batches'
@@ -46,7 +46,7 @@ describe('cooks as files', () => {
     expect(rows[0]).toBe('time,elapsed_s,celsius_raw,celsius,act')
     expect(rows).toContainEqual(expect.stringMatching(/^2026-11-25T10:05:00\.000Z,300\.0,100,98,$/))
     expect(rows).toContainEqual(expect.stringMatching(/,360\.0,,,"\{""type"":""correction"",""celsius"":2\}"/))
-    expect((await cookAsJson(r.boilId)).log.readings).toHaveLength(3)
+    expect((JSON.parse(await cookAsJson(r.boilId)) as CookFile).log.readings).toHaveLength(3)
   })
 
   it.each([

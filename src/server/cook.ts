@@ -1,10 +1,8 @@
 import type { BoilFrame, BoilView, Frame, LoggedAct } from '@/contract/cook'
-import { recordOf } from '@/contract/events'
 import type { By } from '@/contract/roles'
-import { assessCook, endsBoil, type FormulaDocument, ingredients, summaryOf, traitsOf } from '@/core'
+import { endsBoil, type FormulaDocument, ingredients } from '@/core'
 import {
   appendEvent,
-  type Db,
   db,
   eventsAfter,
   findBoil,
@@ -16,6 +14,9 @@ import {
   thinnedReadings,
 } from '@/db'
 import { type Fresh, nudge, together, watchTopics } from './log-watch'
+import type { WholeLog } from './long/cook'
+import { offThread } from './long/off-thread'
+import { packed } from './long/packed'
 import { Problem } from './problem'
 
 export async function boil(id: string): Promise<BoilView> {
@@ -56,16 +57,8 @@ export async function logAct(
 
 /** Writes what lists show of a boil: once it has ended, and again whenever its log is put right after that. */
 export async function summarise(boilId: string): Promise<void> {
-  const [view, log] = await Promise.all([boil(boilId), everything(boilId)])
-  await sumUp(db(), view, log)
-}
-
-/** The same, from its whole log. */
-export async function sumUp(to: Db, view: BoilView, log: Pick<Frame, 'acts' | 'readings'>): Promise<void> {
-  const record = recordOf(log, Date.parse(view.startedAt))
-  const now = Math.max(0, record.events.at(-1)?.at ?? 0)
-  const assessment = assessCook(view, record, now)
-  await putSummary(to, view.id, { ...summaryOf(assessment), traits: traitsOf(assessment) })
+  const [view, log] = await Promise.all([boil(boilId), whole(boilId)])
+  await putSummary(db(), view.id, await offThread('sumUpLog', view, log))
 }
 
 interface Cursor {
@@ -127,6 +120,12 @@ export async function everything(boilId: string): Promise<Frame> {
     frame = { ...more, readings: [...frame.readings, ...more.readings], acts: [...frame.acts, ...more.acts] }
   }
   return frame
+}
+
+/** The same, to be handed to another thread. */
+export async function whole(boilId: string): Promise<WholeLog> {
+  const { readings, ...log } = await everything(boilId)
+  return { ...log, readings: packed(readings) }
 }
 
 const asked = new Map<string, ReturnType<typeof frameAfter>>()

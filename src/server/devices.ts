@@ -7,7 +7,7 @@ import {
   weightSchema,
 } from '@/contract/devices'
 import { changeScale, db, findChannel, putThing, readScales, readThings, type ScaleState } from '@/db'
-import { parseJson } from './http'
+import { parseJson } from './json'
 import { nudge, together, watchTopics } from './log-watch'
 import { admitHub } from './probes'
 import { Problem } from './problem'

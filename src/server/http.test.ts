@@ -1,6 +1,7 @@
 import { describe, expect, it, vi } from 'vitest'
 import { z } from 'zod'
-import { eventStream, json, parseJson, readBody } from './http'
+import { eventStream, json, readBody } from './http'
+import { parseJson } from './json'
 import { Problem } from './problem'
 import { route } from './route'
 

@@ -10,6 +10,7 @@ import { loadLog } from '../../scripts/lib/demo-workshop'
 import { setVerdict } from './batches'
 import { batchFile, exportLog, importBatch } from './log-files'
 import { logbook } from './logbook'
+import { writeBatch } from './long/batch-file'
 import { keepPicture } from './pictures'
 import { dueNow, reminderCalendar } from './reminders'
 import { freshWorkshop } from './testing'
@@ -51,8 +52,8 @@ describe('the log as files', () => {
     await close()
     const fresh = await freshWorkshop()
     close = fresh.close
-    for (const b of out.batches) expect(await importBatch(b, new Date())).toEqual({ came: 'new' })
-    for (const b of out.batches) expect(await importBatch(b, new Date())).toEqual({ came: 'same' })
+    for (const b of out.batches) expect(await importBatch(JSON.stringify(b), new Date())).toEqual({ came: 'new' })
+    for (const b of out.batches) expect(await importBatch(JSON.stringify(b), new Date())).toEqual({ came: 'same' })
     const back = await exported()
     expect(back.batches).toEqual(out.batches)
     const { entries } = await logbook()
@@ -63,7 +64,7 @@ describe('the log as files', () => {
   it('gives a batch of a formula the book has otherwise a revision of its own', async () => {
     const record = await findBatch(fresh(), history[0]?.batch.id ?? '')
     if (!record) throw new Error('not there')
-    const file = await batchFile(record)
+    const file = JSON.parse(new TextDecoder().decode(writeBatch(await batchFile(record)))) as BatchFile
     const other = { ...file.formula.document, about: 'Written otherwise in the kitchen it came from.' }
     const id = `${file.id.slice(0, -1)}${file.id.endsWith('A') ? 'B' : 'A'}`
     const boils = file.boils.map((b) => ({
@@ -71,7 +72,7 @@ describe('the log as files', () => {
       id: `${b.id.slice(0, -1)}${b.id.endsWith('A') ? 'B' : 'A'}`,
       acts: b.acts.map((a) => ({ ...a, id: `${a.id.slice(0, -1)}${a.id.endsWith('A') ? 'B' : 'A'}` })),
     }))
-    await importBatch({ ...file, id, boils, formula: { ...file.formula, document: other } }, new Date())
+    await importBatch(JSON.stringify({ ...file, id, boils, formula: { ...file.formula, document: other } }), new Date())
     expect((await findBatch(fresh(), id))?.revision).toBe(record.revision + 1)
   })
 })

@@ -1,7 +1,8 @@
 /** The whole log out, and back in without doubles. */
+import { setImmediate } from 'node:timers/promises'
 import { isDeepStrictEqual } from 'node:util'
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate'
-import { type BatchFile, LOG_FORMAT, type TakenIn } from '@/contract/log-file'
+import { LOG_FORMAT, type TakenIn } from '@/contract/log-file'
 import { nothingJudged } from '@/contract/verdict'
 import {
   addChannel,
@@ -13,7 +14,6 @@ import {
   boilsOfBatch,
   db,
   findBatch,
-  findBoil,
   findChannel,
   findFormula,
   insertBatch,
@@ -25,14 +25,16 @@ import {
   UnreadableRow,
   writeVerdict,
 } from '@/db'
-import { everything, sumUp } from './cook'
-import { writeCsv } from './csv'
+import { everything, summarise } from './cook'
+import type { ReadBatch } from './long/batch-file'
+import { offThread } from './long/off-thread'
+import { packed, unpacked } from './long/packed'
 import { Problem } from './problem'
 import { hashToken } from './tokens'
 import { checkWorkable } from './workable'
 
 /** One batch, whole. */
-export async function batchFile(record: BatchRecord): Promise<BatchFile> {
+export async function batchFile(record: BatchRecord): Promise<ReadBatch> {
   const [boils, lots] = await Promise.all([boilsOfBatch(db(), record.id), lotsOfBatch(db(), record.id)])
   return {
     format: LOG_FORMAT,
@@ -51,7 +53,7 @@ export async function batchFile(record: BatchRecord): Promise<BatchFile> {
       boils.map(async ({ id, number, label, channel, startedAt }) => {
         const log = await everything(id)
         const start = Date.parse(startedAt)
-        const readings = log.readings.map(([ms, celsius]): [number, number] => [ms - start, celsius])
+        const readings = packed(log.readings.map(([ms, celsius]): [number, number] => [ms - start, celsius]))
         return { id, number, label, channel, startedAt, acts: log.acts, readings }
       }),
     ),
@@ -109,6 +111,9 @@ const rowOf = (r: BatchRecord): readonly unknown[] => [
   r.note,
 ]
 
+/** ◊ Bytes pressed in one go: a few milliseconds. */
+const PRESSED_AT_ONCE = 128 * 1024
+
 /** The pieces of the zip, each batch read only once the one before it has been taken. */
 async function* zipped(): AsyncGenerator<Uint8Array> {
   const text = new TextEncoder()
@@ -121,14 +126,19 @@ async function* zipped(): AsyncGenerator<Uint8Array> {
   zip.add(lines)
   const rows: (readonly unknown[])[] = []
   for await (const record of wholeLog()) {
-    lines.push(text.encode(`${JSON.stringify(await batchFile(record))}\n`))
+    const line = await offThread('writeBatch', await batchFile(record))
     rows.push(rowOf(record))
-    yield* made.splice(0)
+    for (let at = 0; at < line.length; at += PRESSED_AT_ONCE) {
+      lines.push(line.subarray(at, at + PRESSED_AT_ONCE))
+      yield* made.splice(0)
+      // a long log is pressed bit by bit, and between them others have their turn
+      await setImmediate()
+    }
   }
   lines.push(new Uint8Array(), true)
   const table = new ZipDeflate('batches.csv', { level: 6 })
   zip.add(table)
-  table.push(text.encode(await writeCsv(COLUMNS, rows)), true)
+  table.push(text.encode(await offThread('writeCsv', COLUMNS, rows)), true)
   yield* made.splice(0)
   for (let after = ''; ; ) {
     const some = await picturesAfter(db(), after, AT_ONCE)
@@ -164,7 +174,7 @@ export function exportLog(): ReadableStream<Uint8Array> {
 }
 
 /** The revision of the book that is word for word `document`: the newest where it is that, else one more. */
-async function revisionOf({ address, document }: BatchFile['formula'], now: Date): Promise<number> {
+async function revisionOf({ address, document }: ReadBatch['formula'], now: Date): Promise<number> {
   const newest = await findFormula(db(), address)
   for (let n = newest?.revision ?? 0; n > 0; n--) {
     const found = n === newest?.revision ? newest : await findFormula(db(), address, n)
@@ -178,7 +188,8 @@ async function revisionOf({ address, document }: BatchFile['formula'], now: Date
 }
 
 /** Takes one batch in, once: one whose id is there already stays as it is. */
-export async function importBatch(file: BatchFile, now: Date): Promise<TakenIn> {
+export async function importBatch(text: string, now: Date): Promise<TakenIn> {
+  const file = await offThread('readBatch', text)
   const [first, ...others] = file.boils
   if (!first) throw new Problem(400, 'It has no boil')
   if (await findBatch(db(), file.id)) return { came: 'same' }
@@ -195,7 +206,7 @@ export async function importBatch(file: BatchFile, now: Date): Promise<TakenIn> 
         kind: 'probe',
         room: null,
       })
-  const boilOf = (b: BatchFile['boils'][number]) => ({
+  const boilOf = (b: ReadBatch['boils'][number]) => ({
     id: b.id,
     batchId: file.id,
     number: b.number,
@@ -227,15 +238,14 @@ export async function importBatch(file: BatchFile, now: Date): Promise<TakenIn> 
   for (const b of file.boils) {
     for (const act of b.acts) await appendEvent(db(), b.id, act, new Date(act.at))
     const start = Date.parse(b.startedAt)
-    const readings = b.readings.map(([ms, celsius], n) => ({
+    const readings = unpacked(b.readings).map(([ms, celsius], n) => ({
       id: `log ${b.id} ${n}`,
       at: new Date(start + ms),
       celsius,
     }))
     for (let i = 0; i < readings.length; i += READINGS_AT_ONCE)
       await appendReadings(db(), b.id, readings.slice(i, i + READINGS_AT_ONCE))
-    const view = await findBoil(db(), b.id)
-    if (view) await sumUp(db(), view, await everything(b.id))
+    await summarise(b.id)
   }
   await putLotUses(
     db(),
@@ -250,7 +260,7 @@ export async function importBatch(file: BatchFile, now: Date): Promise<TakenIn> 
 const READINGS_AT_ONCE = 5000
 
 /** The clock a boil was started with: the first act of its log. */
-function clockIn(acts: BatchFile['boils'][number]['acts']): { id: string; rate: number } {
+function clockIn(acts: ReadBatch['boils'][number]['acts']): { id: string; rate: number } {
   const first = acts.find((a) => a.act.type === 'clock')
   if (first?.act.type !== 'clock')
     throw new Problem(400, 'A boil has no clock in its log', 'Nothing of it was taken in.')

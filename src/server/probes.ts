@@ -12,7 +12,7 @@ import {
   recentBoilsOnChannel,
 } from '@/db'
 import { summarise } from './cook'
-import { parseJson } from './http'
+import { parseJson } from './json'
 import { nudge, together, watchTopics } from './log-watch'
 import { Problem } from './problem'
 import { isToken } from './tokens'

@@ -1,5 +1,3 @@
-export { UnreadableRow } from '@/db'
-
 /** Something a caller did that cannot be done: a status, one clear sentence, and what was kept. */
 export class Problem extends Error {
   constructor(

@@ -4,9 +4,9 @@ import { ulid } from 'ulid'
 import type { z } from 'zod'
 import { byIn } from '@/contract/door'
 import type { By } from '@/contract/roles'
-import { causesOf, hasCode } from '@/db'
+import { causesOf, hasCode, UnreadableRow } from '@/db'
 import { type Body, eventStream, readPath, readQuery } from './http'
-import { Problem, UnreadableRow } from './problem'
+import { Problem } from './problem'
 import { stackOf } from './stack-of'
 
 /** What a route takes. What is left out is not read. */

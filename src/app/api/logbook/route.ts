@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { BATCH_BYTES, batchFileSchema } from '@/contract/log-file'
+import { BATCH_BYTES } from '@/contract/log-file'
 import { cursorSchema, findSchema } from '@/contract/logbook'
-import { json } from '@/server/http'
+import { text } from '@/server/http'
 import { importBatch } from '@/server/log-files'
 import { logbook } from '@/server/logbook'
 import { route } from '@/server/route'
@@ -14,4 +14,4 @@ export const GET = route(
 )
 
 /** Takes one batch of a log in, once. */
-export const POST = route({ body: json(batchFileSchema, BATCH_BYTES) }, ({ body, now }) => importBatch(body, now))
+export const POST = route({ body: text(['application/json'], BATCH_BYTES) }, ({ body, now }) => importBatch(body, now))

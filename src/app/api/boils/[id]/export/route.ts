@@ -10,5 +10,5 @@ const query = z.object({ as: z.enum(['csv', 'json']).default('json') })
 export const GET = route({ params: ofUlid, query }, async ({ params: { id }, query: { as } }) =>
   as === 'csv'
     ? download(await cookAsCsv(id), 'text/csv', `cook-${id}.csv`)
-    : download(JSON.stringify(await cookAsJson(id), null, 1), 'application/json', `cook-${id}.json`),
+    : download(await cookAsJson(id), 'application/json', `cook-${id}.json`),
 )

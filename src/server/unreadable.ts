@@ -1,0 +1,2 @@
+/** For pages, which know no database. */
+export { UnreadableRow } from '@/db'
