@@ -73,6 +73,8 @@ const plainWork = z.object({
     'coat',
     'dust',
     'sprinkle',
+    'table',
+    'gather',
   ]),
 })
 

@@ -5,7 +5,7 @@
 import type { CautionId } from './cautions'
 
 /** Where the mass is while it waits for the next thing. */
-export type Place = 'pot' | 'bowl' | 'slab' | 'moulds' | 'pieces'
+export type Place = 'pot' | 'bowl' | 'slab' | 'rope' | 'moulds' | 'pieces'
 
 export interface HandworkFacts {
   readonly cautions: readonly CautionId[]
@@ -26,7 +26,7 @@ export const handworks = {
   score: { cautions: ['hotKnife'] },
   cut: { cautions: ['hotKnife'], into: 'pieces' },
   break: { cautions: ['shards'], into: 'pieces' },
-  pull: { cautions: ['hotForming'], on: 'stone' },
+  pull: { cautions: ['hotForming'], into: 'rope', on: 'stone' },
   form: { cautions: ['hotForming'], into: 'pieces' },
   fill: { cautions: ['hotSugar'], into: 'moulds' },
   pipe: { cautions: ['hotForming'], into: 'moulds' },
@@ -36,7 +36,9 @@ export const handworks = {
   'fold-in': { cautions: ['sharedBoards'] },
   'pour-over': { cautions: ['hotSugar'], into: 'slab' },
   'cover-chips': { cautions: [] },
-  temper: { cautions: [], on: 'stone' },
+  table: { cautions: [], into: 'slab', on: 'stone' },
+  gather: { cautions: [], into: 'pot', on: 'stone' },
+  temper: { cautions: [] },
   coat: { cautions: [] },
   dust: { cautions: [] },
   sprinkle: { cautions: ['sharedBoards'] },
@@ -52,6 +54,8 @@ export const handworkFacts = (kind: HandworkKind): HandworkFacts => handworks[ki
 
 /** How a piece is given its form by hand, and how moulds are filled: ◊ seconds for one, until the log knows the maker's own. */
 export const forming = { drops: 4, balls: 12, clusters: 8, sticks: 15 } as const
+/** ◊ s for a piece cut off a rope with scissors. */
+export const SNIP_S = 1.5
 export const filling = { jug: 3, spoon: 6, funnel: 2.5 } as const
 export type Formed = keyof typeof forming
 export type Filler = keyof typeof filling
@@ -137,6 +141,8 @@ export const textures = {
   'gloss-gone': null,
   ribbon: null,
   'just-warm': { celsius: 38, sd: 4 },
+  satin: null,
+  chalky: null,
   'holds-line': null,
   'off-paper': null,
   'no-mark': null,

@@ -53,6 +53,8 @@ const HANDS: Partial<Record<HandworkKind, { readonly minutes: number; readonly p
   dust: { minutes: 6, piece: 0.5 },
   coat: { minutes: 10, piece: 7 },
   temper: { minutes: 20 },
+  table: { minutes: 6 },
+  gather: { minutes: 2 },
   form: { minutes: 8, piece: 3 },
   pull: { minutes: 15 },
   spread: { minutes: 2 },

@@ -3,7 +3,7 @@ import { demoBoil } from '@/demo/formulas'
 import { analyse } from '../formula/analyse'
 import { dewPoint, saturatedAir } from '../physics/humidity'
 import { testConditions } from '../testing'
-import { bowlHolds, bowlHoldsFor, chipsOn, coatGrams, dustGrams, ganacheShare, seedShare, temperNow } from './chocolate'
+import { chipsOn, coatGrams, dustGrams, ganacheShare, seedShare, stoneShare } from './chocolate'
 import { pieceOf, wrapBy } from './keeping'
 
 describe('tempering', () => {
@@ -16,26 +16,11 @@ describe('tempering', () => {
     expect(Math.abs(seedShare(fat, from, to, 21) - share)).toBeLessThan(0.012)
   })
 
-  const bowl = { chocolate: 'dark', grams: 500, roomC: 21, melted: false, seeded: false } as const
-
-  it('goes from melting through seeding into temper, and says when it is over or under', () => {
-    expect(temperNow(bowl, 38).stage).toBe('melting')
-    expect(temperNow(bowl, 47).stage).toBe('melted')
-    const melted = { ...bowl, melted: true }
-    expect(temperNow(melted, 46)).toMatchObject({ stage: 'seeding', toC: 31.5 })
-    expect(temperNow(melted, 46).seedGrams).toBeGreaterThan(125)
-    const seeded = { ...melted, seeded: true }
-    expect(temperNow(seeded, 31.4).stage).toBe('in-temper')
-    expect(temperNow(seeded, 36).stage).toBe('over')
-    expect(temperNow(seeded, 29).stage).toBe('under')
-    expect(temperNow({ ...seeded, roomC: 26 }, 31.4).roomSpoils).toBe(true)
-  })
-
-  it('the bowl holds for as long as it takes to cool that far, longer the more there is', () => {
-    const seconds = bowlHoldsFor(500, 31.8, 31, 21)
-    expect(bowlHolds(500, 31.8, 21, seconds)).toBeCloseTo(31, 6)
-    expect(bowlHoldsFor(2000, 31.8, 31, 21)).toBeGreaterThan(1.4 * seconds)
-    expect(bowlHoldsFor(500, 31.8, 31, 32)).toBe(Number.POSITIVE_INFINITY)
+  it('on a stone takes as much as brings the rest to where it works', () => {
+    const share = stoneShare(44, 27.5, 31.5)
+    expect(share * 27.5 + (1 - share) * 44).toBeCloseTo(31.5, 9)
+    expect(stoneShare(31, 27.5, 31.5)).toBe(0)
+    expect(stoneShare(50, 27.5, 20)).toBe(1)
   })
 })
 

@@ -6,6 +6,8 @@ const heat = { liquid: 1.7, solid: 1.6, melting: cocoaButter.share * cocoaButter
 
 /** Middle of what a chocolate works at, °C. */
 export const worksAt = (kind: Chocolate): number => (chocolates[kind].works[0] + chocolates[kind].works[1]) / 2
+/** Middle of where its crystals form, °C. */
+export const coolsTo = (kind: Chocolate): number => (chocolates[kind].cools[0] + chocolates[kind].cools[1]) / 2
 export const meltsAt = (kind: Chocolate): number => (chocolates[kind].melts[0] + chocolates[kind].melts[1]) / 2
 
 /**
@@ -18,66 +20,15 @@ export function seedShare(fat: number, fromC: number, toC: number, seedC: number
   return gives / (gives + takes)
 }
 
-/** Where a bowl of `grams` stands after `seconds` beside the work, °C: ◊ it loses 1.1 W/K a kilogram^⅔. */
-export function bowlHolds(grams: number, fromC: number, roomC: number, seconds: number): number {
-  const kg = grams / 1000
-  const tau = (kg * heat.liquid * 1000) / (1.1 * kg ** (2 / 3))
-  return roomC + (fromC - roomC) * Math.exp(-seconds / tau)
-}
-
-/** Seconds until a bowl of chocolate is down from `fromC` to `toC`; Infinity for a warmer room. */
-export function bowlHoldsFor(grams: number, fromC: number, toC: number, roomC: number): number {
-  if (toC <= roomC) return Number.POSITIVE_INFINITY
-  const kg = grams / 1000
-  return ((kg * heat.liquid * 1000) / (1.1 * kg ** (2 / 3))) * Math.log(Math.max(1, (fromC - roomC) / (toC - roomC)))
-}
-
-export type TemperStage = 'melting' | 'melted' | 'seeding' | 'in-temper' | 'over' | 'under'
-
-export interface Temper {
-  readonly stage: TemperStage
-  /** °C it is to be brought to next. */
-  readonly toC: number
-  /** g of seed for what is molten, and s the bowl stays workable; null while it is not. */
-  readonly seedGrams: number
-  readonly holdsFor: number | null
-  /** The room is too warm for it to set with a gloss. */
-  readonly roomSpoils: boolean
-}
+/**
+ * Share of molten chocolate to work on a stone, so that down at `coolC` and stirred back into the rest, by then at `bowlC`, it comes to
+ * `toC`; none is too little, all of it too much.
+ */
+export const stoneShare = (bowlC: number, coolC: number, toC: number): number =>
+  Math.min(1, Math.max(0, (bowlC - toC) / Math.max(0.1, bowlC - coolC)))
 
 /** ◊ A room warmer than this does not let chocolate set, °C. */
 export const WARMEST_ROOM = 24
-
-export interface TemperFacts {
-  readonly chocolate: Chocolate
-  /** Share of fat; the usual unless the pack says. */
-  readonly fat?: number
-  readonly grams: number
-  readonly roomC: number
-  /** It has been at its melting heat, and seed is in. */
-  readonly melted: boolean
-  readonly seeded: boolean
-}
-
-/** What to do with a bowl of chocolate that reads `celsius`. */
-export function temperNow(facts: TemperFacts, celsius: number): Temper {
-  const { chocolate, grams, roomC, melted, seeded } = facts
-  const { melts, works, fat: usual } = chocolates[chocolate]
-  const fat = facts.fat ?? usual
-  const share = seedShare(fat, melted ? celsius : meltsAt(chocolate), worksAt(chocolate), roomC)
-  const common = { seedGrams: grams * share, roomSpoils: roomC > WARMEST_ROOM, holdsFor: null }
-  if (!melted) return { ...common, stage: celsius < melts[0] ? 'melting' : 'melted', toC: meltsAt(chocolate) }
-  if (!seeded) return { ...common, stage: 'seeding', toC: worksAt(chocolate) }
-  if (celsius > works[1] + 0.5)
-    return { ...common, stage: celsius > works[1] + 3 ? 'over' : 'seeding', toC: worksAt(chocolate) }
-  if (celsius < works[0] - 0.5) return { ...common, stage: 'under', toC: worksAt(chocolate) }
-  return {
-    ...common,
-    stage: 'in-temper',
-    toC: worksAt(chocolate),
-    holdsFor: bowlHoldsFor(grams, celsius, works[0], roomC),
-  }
-}
 
 /** ◊ Above this the topmost chip is soft enough to spread, and a slab below this no longer burns it, °C. */
 const SPREADS = { chip: 33, slab: 60 } as const

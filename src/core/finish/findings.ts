@@ -32,17 +32,18 @@ export interface FinishFigures {
 export type FinishFinding = PlainFindingOf<FinishFigures>
 
 /** What is still possible once a window has closed. */
-export type Instead = 'warm-it' | 'break-it' | 'back-on-heat' | 'press-it' | 'stir-it'
+export type Instead = 'warm-it' | 'break-it' | 'back-on-heat' | 'under-lamp' | 'press-it' | 'stir-it'
 
 const insteads: Readonly<Partial<Record<HandworkKind, Instead>>> = {
   score: 'break-it',
   spread: 'press-it',
   'cover-chips': 'warm-it',
   form: 'back-on-heat',
-  pull: 'back-on-heat',
+  pull: 'under-lamp',
   fill: 'back-on-heat',
   beat: 'stir-it',
   whip: 'press-it',
+  gather: 'warm-it',
   temper: 'warm-it',
   coat: 'warm-it',
   pipe: 'warm-it',

@@ -223,6 +223,65 @@ describe('chocolate', () => {
   })
 })
 
+describe('sugar that is pulled', () => {
+  const poured = cooked('water-mint-pillows', 'pour', 1)
+  const pulls = finishOf(poured.seen).ahead[0]
+  const pulled = (after: number, now: number) =>
+    cooked('water-mint-pillows', 'pour', now, [[after, { type: 'step', step: 'satin' }]]).seen
+  const opens = (pulls?.opens ?? 0) - poured.at
+
+  it('waits until it no longer runs; what comes after is foreseen once it is a rope', () => {
+    expect(poured.seen.pot.doNow).toMatchObject({ mood: 'wait', step: { id: 'satin' } })
+    expect(finishOf(poured.seen).ahead.map((w) => w.kind)).toEqual(['pull'])
+    expect(opens).toBeGreaterThan(60)
+  })
+
+  it('is a rope then, that bends for minutes, and is counted as it is snipped', () => {
+    const rope = finishOf(pulled(opens + 60, opens + 90))
+    expect(rope.place).toBe('rope')
+    expect(rope.ahead[0]).toMatchObject({ kind: 'cut', state: 'open' })
+    expect(rope.forming?.left).toBeGreaterThan(20)
+    const later = finishOf(pulled(opens + 60, opens + 300))
+    expect(later.celsius).toBeLessThan(rope.celsius)
+    expect(later.forming?.left).toBeLessThan(rope.forming?.left ?? 0)
+    const stiff = finishOf(pulled(opens + 60, opens + 3600))
+    expect(stiff.findings[0]).toMatchObject({ id: 'missed', figures: { kind: 'cut' } })
+  })
+
+  it('is said to have been pulled too hot, and goes under a lamp where it was left too long', () => {
+    expect(finishOf(pulled(2, 3)).findings[0]).toMatchObject({ id: 'came', figures: { kind: 'pull', came: 'early' } })
+    expect(finishOf(poured.judge(poured.at + 3600)).findings[0]).toMatchObject({
+      id: 'missed',
+      figures: { kind: 'pull', instead: 'under-lamp' },
+    })
+  })
+})
+
+describe('chocolate on a stone', () => {
+  const spread = cooked('pilot-house-milk-chocolate', 'table', 1)
+  const down = (finishOf(spread.seen).ahead[0]?.opens ?? 0) - spread.at
+  const back = (after: number, now: number) =>
+    finishOf(cooked('pilot-house-milk-chocolate', 'table', now, [[after, { type: 'step', step: 'gather' }]]).seen)
+
+  it('is worked down to where its crystals form, and is in temper once it is back in its bowl', () => {
+    expect(finishOf(spread.seen)).toMatchObject({ place: 'slab', ahead: [{ kind: 'gather', state: 'ahead' }] })
+    expect(down).toBeGreaterThan(60)
+    expect(down).toBeLessThan(900)
+    const bowl = back(down + 10, down + 20)
+    expect(bowl.place).toBe('pot')
+    expect(Math.abs(bowl.celsius - 29.5)).toBeLessThan(1)
+    expect(bowl.ahead[0]).toMatchObject({ kind: 'temper', state: 'open' })
+  })
+
+  it('is told of crystals that have not formed, and of lumps', () => {
+    expect(back(20, 25).findings[0]).toMatchObject({ id: 'came', figures: { kind: 'gather', came: 'early' } })
+    expect(back(20, 25).ahead[0]).toMatchObject({ kind: 'temper', state: 'ahead' })
+    const late = back(down + 3600, down + 3610)
+    expect(late.outcomes).toMatchObject([{ kind: 'gather', came: 'late' }])
+    expect(late.findings.map((f) => f.id)).toContain('missed')
+  })
+})
+
 describe('the finish on paper', () => {
   const boiled = Object.values(demoFormulas).flatMap(boiledIn)
 

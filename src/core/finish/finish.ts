@@ -6,7 +6,7 @@
 import type { Cook } from '../cook/cook'
 import type { CookEvent } from '../cook/log'
 import type { Reading } from '../cook/readings'
-import { filling, forming, handworkFacts, type Place } from '../craft/handwork'
+import { filling, forming, type Handwork, handworkFacts, type Place, SNIP_S } from '../craft/handwork'
 import { firstPlace } from '../craft/surfaces'
 import type { Analysis } from '../formula/analyse'
 import { glassTransition } from '../physics/glass'
@@ -191,6 +191,13 @@ function worksAhead(
   return out
 }
 
+/** ◊ s a piece takes, where pieces are made one by one; null for work on the whole. */
+function secondsFor(work: Handwork): number | null {
+  if (work.kind === 'form') return forming[work.into]
+  if (work.kind === 'fill') return filling[work.by]
+  return work.kind === 'cut' && work.tool === 'scissors' ? SNIP_S : null
+}
+
 function formingOf(
   { formula, state, conditions }: Cook,
   log: FinishLog,
@@ -199,8 +206,8 @@ function formingOf(
   at: number,
 ): Forming | null {
   const work = next?.step.handwork
-  if (!next || (work?.kind !== 'form' && work?.kind !== 'fill')) return null
-  const usual = work.kind === 'form' ? forming[work.into] : filling[work.by]
+  const usual = work ? secondsFor(work) : null
+  if (!next || usual === null) return null
   const { secondsEach: earlier } = conditions
   const made = log.made.filter((m) => m.at >= state.lastDoneAt)
   const last = made.at(-1)

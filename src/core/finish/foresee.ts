@@ -1,13 +1,14 @@
 /** The finish on paper: when each work after the pour will open and close, before anything is cooked. */
 
 import { handworkFacts } from '../craft/handwork'
-import { firstPlace, type Surface } from '../craft/surfaces'
+import { firstPlace, onARack, type Surface } from '../craft/surfaces'
 import { airOf } from '../formula/air'
 import type { Analysis, Conditions } from '../formula/analyse'
 import type { FormulaDocument, Step } from '../formula/document'
 import { glassTransition } from '../physics/glass'
 import { type Course, whenDownTo } from './course'
 import { depthFor } from './mass'
+import { ropeFrom } from './pulled'
 import { pouredSlab, slabCourse } from './slab'
 import { heatRangeOf, type Span, spanOf, windowOf } from './windows'
 
@@ -43,7 +44,7 @@ export function foreseeFinish(
   conditions: Conditions,
   on: Surface = firstPlace(conditions),
 ): ForeseenWork[] {
-  const course = foreseenCourse(formula, analysis, conditions, on)
+  let course = foreseenCourse(formula, analysis, conditions, on)
   const glassC = glassTransition(analysis.finished)
   let now = 0
   return formula.steps.slice(formula.steps.findIndex((s) => s.empties) + 1).map((step) => {
@@ -53,6 +54,10 @@ export function foreseeFinish(
       : { opens: now, closes: Number.POSITIVE_INFINITY }
     const own = ownMoment(step, course, now, span)
     now = Math.max(now, own)
+    if (step.handwork?.kind === 'pull') {
+      const { slab, startC } = ropeFrom(analysis.finished, course, now, conditions.roomC)
+      course = slabCourse(slab, startC, [{ from: now, on: onARack }])
+    }
     return { step, ...span, at: now }
   })
 }

@@ -5,7 +5,7 @@ import { bookTau, coolingOf } from '../cook/cooling'
 import { emptiedAt, standsInWater } from '../cook/log'
 import type { Reading } from '../cook/readings'
 import { families } from '../craft/families'
-import { handworkFacts, type Place } from '../craft/handwork'
+import { type HandworkKind, handworkFacts, type Place } from '../craft/handwork'
 import { onARack, type Surface } from '../craft/surfaces'
 import { airOf } from '../formula/air'
 import type { Shape, Step } from '../formula/document'
@@ -14,7 +14,10 @@ import { type Mix, massOf } from '../matter/mix'
 import { bowlCourse, type Foam, foamOf } from './bowl'
 import { type Course, celsiusAt, lumpCourse } from './course'
 import type { FinishLog, Sighting } from './log'
+import { ropeFrom } from './pulled'
 import { type PouredSlab, pouredSlab, SLAB_SLICES, slabCourse } from './slab'
+import { gatheredAt, tabledFrom } from './tabled'
+import { chocolateOf } from './windows'
 
 export interface Mass {
   readonly place: Place
@@ -95,6 +98,8 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
   const loose = families[formula.family].work === 'tossed' ? LOOSE : 1
   const tau = cooling?.tau ?? bookTau(mix, conditions.pot, startC, bath) / loose
   const course = lumpCourse(from, startC, roomC, tau)
+  const tabled = onStone(cook, mix, course, readings, now)
+  if (tabled) return { ...base, mix, doubt: cooling?.share ?? DOUBT.reckoned, ...tabled }
   if (emptied !== null) {
     const read = readings.findLast((r) => r.at <= emptied && r.at >= Math.max(emptied - FRESH, pulledAt))
     const lastDone = formula.steps.findLastIndex((s) => (state.done.get(s.id) ?? Number.POSITIVE_INFINITY) <= emptied)
@@ -102,6 +107,31 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
     return lying(cook, log, mix, emptied, poured, null, course)
   }
   return { ...base, place: 'pot', mix, since: pulledAt, course, doubt: cooling?.share ?? DOUBT.reckoned }
+}
+
+/** Chocolate that is or was worked on a stone; null for any other, and before. */
+function onStone(
+  { formula, state, conditions }: Cook,
+  mix: Mix,
+  melted: Course,
+  readings: readonly Reading[],
+  now: number,
+): Pick<Mass, 'place' | 'since' | 'course' | 'before' | 'on'> | null {
+  const doneAt = (kind: HandworkKind): number | undefined =>
+    state.done.get(formula.steps.find((s) => s.handwork?.kind === kind)?.id ?? '')
+  const spread = doneAt('table')
+  if (spread === undefined) return null
+  const chocolate = chocolateOf(formula.steps)
+  const tabled = tabledFrom({ ...conditions, mix, chocolate }, spread, celsiusAt(melted, spread))
+  const on = tabled.stone
+  const before = [{ until: spread, course: melted }]
+  const gathered = doneAt('gather')
+  if (gathered === undefined) return { place: 'slab', since: spread, course: tabled.onStone, before, on }
+  const { pot, roomC } = conditions
+  const read = coolingOf(readings, { now, mix, pot, roomC, since: gathered })
+  const [from, startC] = read ? [read.last.at, read.last.celsius] : [gathered, gatheredAt(tabled, gathered)]
+  const course = lumpCourse(from, startC, roomC, read?.tau ?? bookTau(mix, pot, startC))
+  return { place: 'pot', since: gathered, course, before: [...before, { until: gathered, course: tabled.onStone }], on }
 }
 
 /** What was poured: a slab on its tray, or what lies in moulds or in pieces. */
@@ -124,13 +154,39 @@ function lying(
   const stays = log.stays
     .map((s) => ({ ...s, from: Math.max(from, s.from) }))
     .filter((s, i, all) => all[i + 1]?.from !== s.from)
-  const pace = paceFor((p) => slabCourse(slab, startC, stays, p), sightings)
   const last = formula.steps.findLast((s) => state.done.has(s.id) && s.handwork && handworkFacts(s.handwork.kind).into)
+  const into = last?.handwork && handworkFacts(last.handwork.kind).into
+  const pulledOut = state.done.get(formula.steps.find((s) => s.handwork?.kind === 'pull')?.id ?? '')
+  const flat = sightings.filter((s) => pulledOut === undefined || s.at <= pulledOut)
+  const pace = paceFor((p) => slabCourse(slab, startC, stays, p), flat)
+  const lain = slabCourse(slab, startC, stays, pace)
+  if (pulledOut !== undefined && pulledOut >= from) {
+    const seen = sightings.filter((s) => s.at > pulledOut)
+    const rope = ropeFrom(mix, lain, pulledOut, conditions.roomC)
+    const hangs = [{ from: pulledOut, on: onARack }, ...stays.filter((s) => s.from > pulledOut)]
+    const ropeAt = (p: number): Course => slabCourse(rope.slab, rope.startC, hangs, p)
+    return {
+      place: into ?? 'rope',
+      mix,
+      since: pulledOut,
+      course: ropeAt(paceFor(ropeAt, seen)),
+      before: [
+        { until: from, course: earlier },
+        { until: pulledOut, course: lain },
+      ],
+      foam,
+      // what hangs from the hands has no depth to measure
+      slab: into === 'pieces' ? rope.slab : null,
+      on: hangs.at(-1)?.on ?? onARack,
+      depthMeasured: false,
+      doubt: doubtAfter(seen),
+    }
+  }
   return {
-    place: (last?.handwork && handworkFacts(last.handwork.kind).into) ?? (slab.into === 'mould' ? 'moulds' : 'slab'),
+    place: into ?? (slab.into === 'mould' ? 'moulds' : 'slab'),
     mix,
     since: from,
-    course: slabCourse(slab, startC, stays, pace),
+    course: lain,
     before: [{ until: from, course: earlier }],
     foam,
     slab,

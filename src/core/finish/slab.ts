@@ -8,8 +8,8 @@ export interface PouredSlab {
   /** The mass as one layer, W/(m·K) and J/(m³·K). */
   readonly mass: Pick<Layer, 'k' | 'holds'>
   readonly depthMm: number
-  /** What it is poured into: a lined metal tray, a mould of silicone. */
-  readonly into: 'tray' | 'mould'
+  /** What it is poured into: a lined metal tray, a mould of silicone; bare on what it lies on. */
+  readonly into: 'tray' | 'mould' | 'bare'
   readonly roomC: number
 }
 
@@ -39,6 +39,7 @@ const THINNEST = 0.5
 const vessels = {
   tray: { layer: { mm: 1, k: 50, holds: 3.6e6, slices: 1 }, lining: 0.001 },
   mould: { layer: { mm: 2, k: 0.2, holds: 1.44e6, slices: 2 }, lining: 0 },
+  bare: { layer: null, lining: 0 },
 } as const
 
 /** s: the first step, and by what share of the time that has passed later ones grow. */
@@ -58,8 +59,8 @@ function layOn(surface: Surface, { mass, depthMm, into, roomC }: PouredSlab): Sl
   const face = faceOn(surface, roomC)
   return sliced({
     layers: [
-      { ...mass, mm: depthMm, slices: SLAB_SLICES, under: lining },
-      { ...layer, under },
+      { ...mass, mm: depthMm, slices: SLAB_SLICES, under: layer ? lining : 0 },
+      ...(layer ? [{ ...layer, under }] : []),
       ...bodies
         .map(({ k, holds, mm }): Layer => ({ k, holds, mm: mm ?? surface.thicknessMm, slices: BODY_SLICES }))
         // a board of no thickness is none

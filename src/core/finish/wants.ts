@@ -1,16 +1,24 @@
 /** What a work wants, in grams and degrees for this batch: said on the formula's page before anything is cooked. */
 import { type Chocolate, type CutTool, chocolates, type Film } from '../craft/handwork'
+import { firstPlace, onARack } from '../craft/surfaces'
 import type { PlainFindingOf } from '../finding'
 import type { Analysis, Conditions } from '../formula/analyse'
 import type { FormulaDocument, GramsByLine, Step } from '../formula/document'
 import { ingredientIn } from '../formula/mixes'
 import type { BatchPlan } from '../formula/plan'
 import { massOf } from '../matter/mix'
+import { glassTransition } from '../physics/glass'
 import { heatCapacity } from '../physics/heat'
 import { dewPoint } from '../physics/humidity'
-import { type Celsius, type Grams, inCelsius, inGrams } from '../quantity/figures'
-import { chipsOn, coatGrams, dustGrams, meltsAt, seedShare, WARMEST_ROOM, worksAt } from './chocolate'
+import { type Celsius, type Grams, inCelsius, inGrams, inSeconds, type Seconds } from '../quantity/figures'
+import { chipsOn, coatGrams, coolsTo, dustGrams, meltsAt, seedShare, WARMEST_ROOM, worksAt } from './chocolate'
+import { whenDownTo } from './course'
+import { foreseenCourse } from './foresee'
 import { pieceOf, wrapBy } from './keeping'
+import { ropeFrom, SATIN } from './pulled'
+import { slabCourse } from './slab'
+import { tabledFrom } from './tabled'
+import { chocolateOf, heatRangeOf, windowOf } from './windows'
 
 export interface WantFigures {
   dust: { readonly grams: Grams; readonly starch: Grams }
@@ -23,6 +31,8 @@ export interface WantFigures {
     readonly workAt: Celsius
     readonly tooWarm: boolean
   }
+  table: { readonly grams: Grams; readonly downTo: Celsius; readonly takes: Seconds; readonly workAt: Celsius }
+  pull: { readonly pulls: number; readonly takes: Seconds; readonly bends: Seconds; readonly grows: number }
   chips: { readonly grams: Grams; readonly melts: boolean; readonly share: number; readonly spreadBelow: Celsius }
   wrap: { readonly film: Film; readonly days: number; readonly bareHours: number }
   chill: { readonly dew: Celsius; readonly weeps: boolean }
@@ -67,7 +77,9 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
     }
     case 'temper': {
       const { grams, fat } = chocolateIn(formula, plan.grams, work.chocolate)
-      if (grams <= 0) return null
+      // worked on a stone it makes its own crystal
+      const tabled = formula.steps.some((s) => s.handwork?.kind === 'table')
+      if (grams <= 0 || tabled) return null
       const share = seedShare(fat, meltsAt(work.chocolate), worksAt(work.chocolate), conditions.roomC)
       return {
         id: 'temper',
@@ -78,6 +90,42 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
           meltTo: inCelsius(meltsAt(work.chocolate)),
           workAt: inCelsius(worksAt(work.chocolate)),
           tooWarm: conditions.roomC > WARMEST_ROOM,
+        },
+      }
+    }
+    case 'table': {
+      const chocolate = chocolateOf(formula.steps)
+      const { grams } = chocolateIn(formula, plan.grams, chocolate)
+      if (!analysis || grams <= 0) return null
+      const { roomC, pot, surfaces } = conditions
+      const spread = { mix: analysis.atTarget, chocolate, roomC, pot, surfaces }
+      const { share, seconds } = tabledFrom(spread, 0, analysis.targetC)
+      return {
+        id: 'table',
+        figures: {
+          grams: inGrams(grams * share),
+          downTo: inCelsius(coolsTo(chocolate)),
+          takes: inSeconds(seconds),
+          workAt: inCelsius(worksAt(chocolate)),
+        },
+      }
+    }
+    case 'pull': {
+      const window = windowOf(formula, step)
+      if (!analysis || !window) return null
+      const { roomC } = conditions
+      const poured = foreseenCourse(formula, analysis, conditions, firstPlace(conditions))
+      const { high, low } = heatRangeOf(window, glassTransition(analysis.finished), roomC)
+      const opens = whenDownTo(poured, high)
+      const { slab, startC } = ropeFrom(analysis.finished, poured, opens, roomC)
+      const rope = slabCourse(slab, startC, [{ from: opens, on: onARack }])
+      return {
+        id: 'pull',
+        figures: {
+          pulls: SATIN.pulls,
+          takes: inSeconds(SATIN.pulls * SATIN.secondsEach),
+          bends: inSeconds(whenDownTo(rope, low) - opens),
+          grows: 1 / (1 - SATIN.air),
         },
       }
     }

@@ -1,7 +1,7 @@
 /** Which temperatures a work can be done at, and what a mass can do at each. */
 import { families } from '../craft/families'
 import type { FamilyFacts, Work } from '../craft/families/family'
-import { chocolates, type HandworkKind, heights, type WorkWindow } from '../craft/handwork'
+import { type Chocolate, chocolates, type HandworkKind, heights, type WorkWindow } from '../craft/handwork'
 import type { FormulaDocument, Step } from '../formula/document'
 import type { Mix } from '../matter/mix'
 import { glassTransition } from '../physics/glass'
@@ -25,7 +25,7 @@ export function heatRangeOf(window: WorkWindow, glassC: number, roomC: number): 
 }
 
 /** Work that is done to chocolate in temper, at the heat it works at. */
-const IN_TEMPER: ReadonlySet<HandworkKind> = new Set(['temper', 'coat', 'spread', 'pipe', 'fill'])
+const IN_TEMPER: ReadonlySet<HandworkKind> = new Set(['temper', 'gather', 'coat', 'spread', 'pipe', 'fill'])
 
 /** ◊ In temper it is still worked so much below its range, °C, thicker. */
 const THICKER = 1.5
@@ -36,9 +36,16 @@ export function windowOf({ family, steps }: FormulaDocument, step: Step): WorkWi
   if (!kind) return null
   const { work, windows } = families[family] as FamilyFacts
   if (work !== 'tempered' || !IN_TEMPER.has(kind)) return windows[kind] ?? null
+  const { works, cools } = chocolates[chocolateOf(steps)]
+  // on the stone it is worked down to where its crystals form, and no further
+  if (kind === 'gather') return { celsius: [cools[0] - THICKER, cools[1] + 0.5] }
+  return { celsius: [kind === 'temper' ? works[0] : works[0] - THICKER, works[1] + 0.5] }
+}
+
+/** Which chocolate is tempered; dark where no step says. */
+export function chocolateOf(steps: readonly Step[]): Chocolate {
   const tempered = steps.map((s) => s.handwork).find((w) => w?.kind === 'temper')
-  const [low, high] = chocolates[tempered?.kind === 'temper' ? tempered.chocolate : 'dark'].works
-  return { celsius: [kind === 'temper' ? low : low - THICKER, high + 0.5] }
+  return tempered?.kind === 'temper' ? tempered.chocolate : 'dark'
 }
 
 /** When a range of temperature is passed through, s on the cook's clock. */
@@ -100,8 +107,7 @@ const ladders: Readonly<Partial<Record<Work, keyof typeof masses>>> = {
 
 /** Where chocolate is molten, where it comes into temper, and where it thickens, °C. */
 function chocolateEdges({ steps }: FormulaDocument): readonly number[] {
-  const work = steps.map((s) => s.handwork).find((w) => w?.kind === 'temper')
-  const { melts, works } = chocolates[work?.kind === 'temper' ? work.chocolate : 'dark']
+  const { melts, works } = chocolates[chocolateOf(steps)]
   return [melts[0], works[1] + 0.5, works[0] - THICKER]
 }
 

@@ -3,6 +3,8 @@ import type { Handwork } from '../craft/handwork'
 
 /** The more exact first. */
 const SAID: readonly (readonly [RegExp, Handwork])[] = [
+  [/\bscrape\b.*\bback\b.*\b(?:bowl|rest|remaining)\b/i, { kind: 'gather' }],
+  [/\bchocolate\b.*\bon(?:to)? (?:a|the) (?:cold )?(?:marble|stone|slab|granite)\b/i, { kind: 'table' }],
   [/\b(?:temper)\b/i, { kind: 'temper', chocolate: 'dark' }],
   [/\bmilk chocolate\b.*\btemper/i, { kind: 'temper', chocolate: 'milk' }],
   [/\b(?:bake)\b/i, { kind: 'bake', celsius: 170 }],

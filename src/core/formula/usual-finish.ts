@@ -42,8 +42,24 @@ export const plainWork: Readonly<Record<HandworkKind, Words>> = {
   pull: {
     label: 'Pull',
     say: 'Pull it, fold it, pull again',
-    why: 'Air makes it pale and light.',
-    act: 'Pulled light',
+    why: 'Air makes it pale and light; once it shines like satin it is enough.',
+    act: 'It shines like satin',
+    meanwhile: { say: 'Fold the edges in as they firm', why: 'The rim sets first; hot it runs through the hands.' },
+    test: 'A strand shines like satin',
+  },
+  table: {
+    label: 'On the stone',
+    say: 'Spread it on the stone, and keep the rest warm in its bowl',
+    why: 'The stone brings it down to where its crystals form.',
+    act: 'It is on the stone',
+  },
+  gather: {
+    label: 'Back in',
+    say: 'Scrape it up, back into the bowl, stir',
+    why: 'It thickens: its crystals are there, and the warm rest brings it to where it works.',
+    act: 'Back in the bowl',
+    meanwhile: { say: 'Spread it out and scrape it together, without pause', why: 'What lies still sets in lumps.' },
+    test: 'It thickens and loses its shine',
   },
   form: { label: 'Form', say: 'Form it with greased hands', why: 'It stiffens within minutes.', act: 'All formed' },
   fill: { label: 'Fill', say: 'Fill them now', why: 'It stops flowing within minutes.', act: 'Filled' },
@@ -83,7 +99,7 @@ export const plainWork: Readonly<Record<HandworkKind, Words>> = {
 }
 
 /** The step of a usual work. */
-function stepOf({ work, minutes, pours }: UsualWork, family: FamilyId, taken: ReadonlySet<string>): Step {
+function stepOf({ work, minutes, now, pours }: UsualWork, family: FamilyId, taken: ReadonlySet<string>): Step {
   const { windows, work: worked } = families[family] as FamilyFacts
   const windowed = windows[work.kind] !== undefined || worked === 'tempered'
   return {
@@ -91,7 +107,7 @@ function stepOf({ work, minutes, pours }: UsualWork, family: FamilyId, taken: Re
     when:
       minutes !== undefined
         ? { on: 'after', seconds: 60 * minutes }
-        : windowed && !pours
+        : windowed && !pours && !now
           ? { on: 'window' }
           : { on: 'ready' },
     ...plainWork[work.kind],

@@ -11,6 +11,8 @@ import { hardDrops } from './hard-drops'
 import { honeyNougat } from './honey-nougat'
 import { juniperPopcorn } from './juniper-popcorn'
 import { maltedFudge } from './malted-fudge'
+import { milkChocolate } from './milk-chocolate'
+import { mintPillows } from './mint-pillows'
 import { orchardToffee } from './orchard-toffee'
 import { quinceLollipops } from './quince-lollipops'
 import { sesameBrittle } from './sesame-brittle'
@@ -38,6 +40,8 @@ export const demoFormulas: Readonly<Record<string, FormulaDocument>> = {
   'bay-leaf-honey-nougat': honeyNougat,
   'rye-shortcake-bars': shortcakeBars,
   'harbour-dark-dipping-chocolate': dippingChocolate,
+  'water-mint-pillows': mintPillows,
+  'pilot-house-milk-chocolate': milkChocolate,
 }
 
 /** A formula of the book that is boiled by itself. @throws Error when there is none of that name. */

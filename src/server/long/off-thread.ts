@@ -1,4 +1,5 @@
 /** Long work beside the request's thread: one thread, begun when it is first needed, that does one job after the other. */
+import { pathToFileURL } from 'node:url'
 import { Worker } from 'node:worker_threads'
 import { Problem } from '../problem'
 import type { Answered, JobName, Jobs } from './jobs'
@@ -10,7 +11,7 @@ const LONGEST_S = 60
 const MOST = 50
 
 /** The thread's script as `scripts/lib/bundle.ts` makes it: a thread has no compiler of its own. */
-const SCRIPT = './.next/imbry-thread.mjs'
+const script = (): URL => pathToFileURL('.next/imbry-thread.mjs')
 
 interface Waiting {
   readonly resolve: (made: never) => void
@@ -27,7 +28,7 @@ let thread: Thread | null = null
 let asked = 0
 
 function begin(): Thread {
-  const worker = new Worker(/* turbopackIgnore: true */ SCRIPT, { execArgv: [] })
+  const worker = new Worker(script(), { execArgv: [] })
   const waiting = new Map<number, Waiting>()
   // nobody waits for it to end
   worker.unref()

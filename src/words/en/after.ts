@@ -98,7 +98,6 @@ export function sayWindow(
   return opens <= since ? `${name} until ${until}` : `${name} ${from} to ${until}`
 }
 
-/** What was counted once it was cut. */
 /** What a ganache is for. */
 export const ganacheNames: Readonly<Record<GanacheUse, string>> = {
   firm: 'firm, to roll or cut',
@@ -113,6 +112,7 @@ export const offCutNames: Readonly<Record<OffCuts, string>> = {
   binned: 'thrown away',
 }
 
+/** What was counted once it was cut. */
 export const sayYield = ({ pieces, seconds, trimGrams, offCuts }: Yield, say: Say): string =>
   `${formatCount(pieces)} good, ${formatCount(seconds)} imperfect${trimGrams > 0 ? `, ${say.weight(inGrams(trimGrams))} trimmed off${offCuts ? ` and ${offCutNames[offCuts]}` : ''}` : ''}`
 
@@ -146,6 +146,10 @@ const wants: Sayings<WantFigures, string> = {
   coat: ({ grams, staysOn }, say) => `${say.weight(grams)} to dip in; ${say.weight(staysOn)} of it stays on them.`,
   temper: ({ chocolate, melt, seed, meltTo, workAt, tooWarm }, say) =>
     `Melt ${say.weight(melt)} of the ${chocolateNames[chocolate]} to ${say.temperature(meltTo)}, hold back ${say.weight(seed)} as seed, and stir that in to ${say.fine(workAt)}.${tooWarm ? ' This room is too warm for it to set with a gloss.' : ''}`,
+  table: ({ grams, downTo, takes, workAt }, say) =>
+    `${say.weight(grams)} of it onto the stone, worked down to ${say.fine(downTo)}: some ${sayMoment(takes)}. Back in the bowl all of it stands at ${say.fine(workAt)}.`,
+  pull: ({ pulls, takes, bends, grows }) =>
+    `Some ${formatCount(pulls)} pulls, ${sayMoment(takes)} with quick hands; drawn out it bends for ${sayMoment(bends)} in this room, and is ${formatTimes(grows)} as big. Gloves, and a helper for what firms first.`,
   chips: ({ grams, melts, share, spreadBelow }, say) =>
     `${melts ? `The slab has heat enough to melt ${say.weight(grams)}.` : `Its heat melts only ${formatPercent(share)} of them.`} Spread once the topmost shine and it is below ${say.temperature(spreadBelow)}. Melted so they bloom within days: eat soon, or temper and spread instead.`,
   wrap: ({ film, days, bareHours }) =>

@@ -31,6 +31,8 @@ export const handworkNames: Readonly<Record<HandworkKind, WorkName>> = {
   'fold-in': { name: 'fold in', label: 'Fold something in', done: 'take anything folded in' },
   'pour-over': { name: 'pour over', label: 'Pour it over something', done: 'be poured' },
   'cover-chips': { name: 'chips on', label: 'Cover with chips', done: 'melt the chips' },
+  table: { name: 'spread on the stone', label: 'Work it on a stone', done: 'be worked on the stone' },
+  gather: { name: 'scrape together', label: 'Back into the bowl', done: 'be scraped together' },
   temper: { name: 'temper', label: 'Temper chocolate', done: 'be tempered' },
   coat: { name: 'coat', label: 'Dip or coat', done: 'be coated' },
   dust: { name: 'dust', label: 'Dust and sift off', done: 'be dusted' },
@@ -44,6 +46,8 @@ export const textureNames: Readonly<Record<Texture, string>> = {
   'gloss-gone': 'the gloss is gone',
   ribbon: 'falls in a ribbon',
   'just-warm': 'just warm',
+  satin: 'shines like satin',
+  chalky: 'the shine goes, it turns chalky',
   'holds-line': 'holds a line',
   'off-paper': 'comes off the paper',
   'no-mark': 'a finger leaves no mark',
@@ -67,6 +71,7 @@ const insteads: Readonly<Record<Instead, string>> = {
   'break-it': 'Break it along no line, under paper',
   'back-on-heat': 'Back over low heat',
   'press-it': 'Press it level between two sheets',
+  'under-lamp': 'Under a lamp or in a warm oven, turned now and then',
   'stir-it': 'Warm the bowl and work it on: the grain will be coarser',
 }
 
@@ -89,6 +94,10 @@ export const outcomeWords: Readonly<Partial<Record<HandworkKind, { readonly earl
     'cover-chips': { early: 'the chocolate scorches', late: 'the chips do not melt' },
     pipe: { early: 'it runs flat', late: 'it breaks off in the nozzle' },
     'pour-over': { early: 'it soaks into what is below', late: 'it does not level' },
+    gather: {
+      early: 'no crystal has formed yet, and it sets dull',
+      late: 'it has set in lumps; warm the bowl until they melt',
+    },
     temper: { early: 'too warm yet, the seed melts out again', late: 'it thickens; warm it by a degree or two' },
     coat: { early: 'too warm it runs thin and dulls', late: 'it lies thick and in ridges' },
     'fold-in': { early: 'what is folded in melts or sinks', late: 'it will not take it up evenly' },
@@ -148,6 +157,7 @@ export const sayPlace = ({ place, mass }: FinishAssessment): string =>
     pot: 'off the heat',
     bowl: 'in the bowl',
     slab: `on the ${mass.on.name}`,
+    rope: 'in a rope',
     moulds: `in its moulds, on the ${mass.on.name}`,
     pieces: `in pieces, on the ${mass.on.name}`,
   })[place]

@@ -4,7 +4,7 @@ import type { FamilyFacts } from './family'
 export const chocolate: FamilyFacts = {
   label: 'Tempered chocolate',
   decidedBy: 'its crystal',
-  schools: { seeded: 'melted, and seeded' },
+  schools: { seeded: 'melted, and seeded', tabled: 'melted, and worked on a stone' },
   waterMatters: 0.002,
   spoiltAt: 140,
   grains: false,
@@ -13,5 +13,11 @@ export const chocolate: FamilyFacts = {
   windows: {},
   finish: {
     usual: [{ work: { kind: 'temper', chocolate: 'dark' } }, { work: { kind: 'coat' }, pours: true }],
+    tabled: [
+      { work: { kind: 'table' }, now: true },
+      { work: { kind: 'gather' } },
+      { work: { kind: 'temper', chocolate: 'dark' } },
+      { work: { kind: 'coat' }, pours: true },
+    ],
   },
 }

@@ -37,6 +37,8 @@ export interface FamilyFacts {
 export interface UsualWork {
   readonly work: Handwork
   readonly minutes?: number
+  /** At once, whatever its window elsewhere. */
+  readonly now?: true
   /** The pot is empty after it. */
   readonly pours?: true
 }

@@ -4,7 +4,11 @@ export const hardCandy: Family = {
   label: 'Hard candy',
   decidedBy: 'water at or under 3 %',
   usual: { low: 146, high: 154 },
-  schools: { 'boil-per-colour': 'one boil per colour', 'soft-bite': 'softer bite, 135 to 140°' },
+  schools: {
+    'boil-per-colour': 'one boil per colour',
+    'soft-bite': 'softer bite, 135 to 140°',
+    pulled: 'pulled until it shines',
+  },
   waterMatters: 0.005,
   spoiltAt: 166,
   grains: false,
@@ -14,6 +18,8 @@ export const hardCandy: Family = {
     form: { above: [45, 85] },
     pull: { above: [45, 80] },
     score: { above: [42, 75] },
+    // what was pulled is cut while the rope still bends
+    cut: { above: [42, 80] },
     unmould: { nearRoom: 12 },
     break: { nearRoom: 8 },
   },
@@ -21,6 +27,12 @@ export const hardCandy: Family = {
     usual: [
       { work: { kind: 'fill', by: 'jug', level: 1 }, pours: true },
       { work: { kind: 'unmould' } },
+      { work: { kind: 'wrap', film: 'cellulose' } },
+    ],
+    pulled: [
+      { work: { kind: 'leave' }, pours: true },
+      { work: { kind: 'pull' } },
+      { work: { kind: 'cut', tool: 'scissors' } },
       { work: { kind: 'wrap', film: 'cellulose' } },
     ],
   },

@@ -20,6 +20,7 @@ const titles: Readonly<Record<Place, string>> = {
   pot: 'It reads',
   bowl: 'It stands',
   slab: 'It feels',
+  rope: 'It feels',
   moulds: 'It feels',
   pieces: 'It feels',
 }
