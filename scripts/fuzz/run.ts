@@ -15,7 +15,8 @@ export interface FuzzResult {
   readonly faults: readonly Fault[]
   readonly statuses: Readonly<Record<string, number>>
   readonly pages: number
-  readonly slowestMs: number
+  /** The slowest answer, and what was asked. */
+  readonly slowest: { readonly ms: number; readonly asked: string }
 }
 
 interface Answer {
@@ -95,7 +96,7 @@ export async function fuzz(url: string, token: string, seed: number, count: numb
   const known: Known = { batches: [], boils: [], formulas: [] }
   const faults: Fault[] = []
   const statuses: Record<string, number> = {}
-  let slowestMs = 0
+  let slowest: FuzzResult['slowest'] = { ms: 0, asked: '' }
   const tell = (n: number, what: string, { method, path, headers, body }: Asked): void => {
     faults.push({ n, what, asked: `${method} ${path} ${JSON.stringify(headers)} ${body.slice(0, 1500)}` })
   }
@@ -109,7 +110,8 @@ export async function fuzz(url: string, token: string, seed: number, count: numb
     } catch (error) {
       tell(n, (error as Error).message, asked)
     }
-    slowestMs = Math.max(slowestMs, performance.now() - from)
+    const ms = performance.now() - from
+    if (ms > slowest.ms) slowest = { ms, asked: `${asked.method} ${asked.path} ${asked.body.slice(0, 200)}` }
   }
   let n = 0
   const walk = async (): Promise<void> => {
@@ -130,5 +132,5 @@ export async function fuzz(url: string, token: string, seed: number, count: numb
       .flatMap((id) => [`/formulas/${id}`, `/formulas/${id}/edit`, `/formulas/${id}/revisions`]),
   ]
   for (const path of pages) await one(-1, { method: 'GET', path, headers: {}, body: '' })
-  return { requests: count, faults, statuses, pages: pages.length, slowestMs }
+  return { requests: count, faults, statuses, pages: pages.length, slowest }
 }
