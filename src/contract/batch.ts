@@ -123,6 +123,8 @@ export const conditionsSchema = z.object({
   secondsEach: z.number().min(0.1).max(3600).optional(),
   /** Time constants the logs of its probe have shown, s, newest first. */
   lagsSeen: z.object({ channel: handle, seconds: z.array(z.number().min(0.1).max(120)).max(24) }).optional(),
+  /** The probe it was begun with: what is baked or mixed by hand takes none, and leaves it to the first that is boiled. */
+  probe: handle.optional(),
   /** Of each probe that has one of its own, and the one read by eye. */
   thermometers: z.array(frozenThermometerSchema).default([]),
 })

@@ -19,7 +19,7 @@ import {
 import { batchPlanSchema, conditionsSchema, frozenThermometerSchema, surfaceSchema } from './batch'
 import { within } from './bounds'
 import { LONGEST_COOK_MS } from './events'
-import { boiledSchema } from './formula'
+import { formulaSchema } from './formula'
 import type { Same } from './same'
 import { innerId, instant, oneOf, shortText, ulid } from './text'
 
@@ -138,7 +138,7 @@ export const boilViewSchema = z.object({
   revision: z.number().int(),
   /** The part it cooks; null for the formula itself. */
   part: z.string().nullable(),
-  formula: boiledSchema,
+  formula: formulaSchema,
   plan: batchPlanSchema,
   conditions: conditionsSchema,
   probe: z.object({

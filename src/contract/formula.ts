@@ -3,7 +3,6 @@
 import { z } from 'zod'
 import {
   allergens,
-  type BoiledFormula,
   type Chocolate,
   cautionIds,
   chocolates,
@@ -18,7 +17,6 @@ import {
   films,
   forming,
   type Ingredient,
-  isBoiled,
   massOf,
   partStates,
   preparations,
@@ -75,6 +73,7 @@ const plainWork = z.object({
     'sprinkle',
     'table',
     'gather',
+    'cool',
   ]),
 })
 
@@ -202,6 +201,3 @@ const proofs: [
 void proofs
 
 export const formulaSchema: z.ZodType<FormulaDocument> = formula
-
-/** A formula with a target: what a boil cooks. */
-export const boiledSchema = formulaSchema.refine(isBoiled, 'has no target') as unknown as z.ZodType<BoiledFormula>

@@ -6,12 +6,11 @@ import { type Judged, nothingJudged } from '@/contract/verdict'
 import {
   analyse,
   type BatchPlan,
-  type BoiledFormula,
-  boiledIn,
   type FamilyId,
   type FlawId,
   type FormulaDocument,
   flaws,
+  madeIn,
   mainBoil,
 } from '@/core'
 import type { Db } from './client'
@@ -161,14 +160,14 @@ type ViewRow = {
   noiseC: number
 }
 
-/** What boil `number` of a plan cooks. @throws RangeError for a plan and a formula that do not belong together. */
-function boiledBy(
+/** What boil `number` of a plan makes. @throws RangeError for a plan and a formula that do not belong together. */
+function madeBy(
   formula: FormulaDocument,
   plan: BatchPlan,
   number: number,
-): { part: string | null; formula: BoiledFormula } {
+): { part: string | null; formula: FormulaDocument } {
   const part = plan.boils[number - 1]?.part ?? null
-  const found = boiledIn(formula).find((b) => b.part === part)
+  const found = madeIn(formula).find((b) => b.part === part)
   if (!found) throw new RangeError(`"${formula.name}" has no boil ${number}`)
   return { part, formula: found.formula }
 }
@@ -186,7 +185,7 @@ function toView({ boil, batch, formula, lagS, noiseC }: ViewRow): BoilView {
     endedAt: boil.endedAt?.toISOString() ?? null,
     formulaId: batch.formulaId,
     revision: batch.revision,
-    ...boiledBy(whole(formula), plan, boil.number),
+    ...madeBy(whole(formula), plan, boil.number),
     plan,
     conditions,
     probe: {

@@ -14,10 +14,21 @@ import type { BoilView, Frame } from '@/contract/cook'
 import { eventsOf } from '@/contract/events'
 import { correctionOf, type KitchenThings, pressureIn } from '@/contract/kitchen'
 import type { NewVerdict } from '@/contract/verdict'
-import { emptiedAt, givesFrom, gramsOfBoil, medianOf, readLog } from '@/core'
+import {
+  type BatchPlan,
+  emptiedAt,
+  type FormulaDocument,
+  givesFrom,
+  gramsOfBoil,
+  isBoiled,
+  madeIn,
+  medianOf,
+  readLog,
+} from '@/core'
 import {
   boilsOfBatch,
   db,
+  findBatch,
   findChannel,
   insertBatch,
   insertBoil,
@@ -83,6 +94,7 @@ async function conditionsOf(request: StartBatch, now: Date): Promise<BatchCondit
     ...(gives && { gives }),
     ...(channel && lags.length > 0 && { lagsSeen: { channel, seconds: lags } }),
     ...(each.length > 0 && { secondsEach: Math.exp(medianOf(each)) }),
+    ...(channel && { probe: channel }),
     vessel: request.vessel ? vesselSchema.parse(pick(kitchen.vessel, request.vessel, 'tray or mould')) : null,
     thermometers: thermometersOf(kitchen, request.channel === null ? request.thermometer : null, now),
   }
@@ -109,7 +121,7 @@ export async function startBatch(request: StartBatch, now: Date): Promise<{ id: 
       batchId: request.id,
       number: 1,
       label: plan.boils[0]?.label ?? '',
-      channelId: request.channel,
+      channelId: channelFor(document, plan, 1, request.channel),
       startedAt: now,
       clock: { id: ulid(), rate: request.rate },
     },
@@ -119,6 +131,12 @@ export async function startBatch(request: StartBatch, now: Date): Promise<{ id: 
   if (inserted === 'stored') await takeDown(db(), request.id, request.lots)
   if (request.channel) nudge(`channel ${request.channel}`)
   return { id: request.id, boilId: request.boilId }
+}
+
+/** The probe of a boil: none for what is baked or mixed by hand. */
+function channelFor(formula: FormulaDocument, plan: BatchPlan, number: number, wanted: string | null): string | null {
+  const part = plan.boils[number - 1]?.part ?? null
+  return madeIn(formula).some((m) => m.part === part && isBoiled(m.formula)) ? wanted : null
 }
 
 /** The channel of the boil before it where that is free by now, else another free one, else none: by hand. */
@@ -136,7 +154,9 @@ export async function startBoil(batchId: string, request: StartBoil, now: Date):
   if (!first) throw new Problem(404, 'There is no such batch')
   const planned = first.plan.boils[request.number - 1]
   if (!planned) throw new Problem(400, `This batch has ${first.plan.boils.length} boils, not ${request.number}`)
-  const channel = planned.part === null ? first.channel : await freeChannel(first.channel)
+  const begun = await findBatch(db(), batchId)
+  const wanted = begun && channelFor(begun.formula, first.plan, request.number, begun.conditions.probe ?? first.channel)
+  const channel = planned.part === null ? wanted : await freeChannel(wanted)
   const there = await insertBoil(db(), {
     id: request.id,
     batchId,

@@ -8,7 +8,7 @@ import { type Correction, noCorrection } from '../craft/thermometer'
 import type { PlainFindingOf } from '../finding'
 import { assessFinish, type FinishAssessment } from '../finish/finish'
 import { type Analysis, analyse, type Conditions } from '../formula/analyse'
-import type { BoiledFormula } from '../formula/document'
+import { type FormulaDocument, isBoiled } from '../formula/document'
 import { type BatchPlan, gramsOfBoil } from '../formula/plan'
 import { withWater } from '../matter/mix'
 import { burnerPower } from '../pot/equipment'
@@ -27,7 +27,7 @@ import { type CookTrouble, troublesOf } from './troubles'
 
 /** What is frozen about a boil when it is begun. */
 export interface BoilFacts {
-  readonly formula: BoiledFormula
+  readonly formula: FormulaDocument
   readonly plan: BatchPlan
   /** Which boil of the plan, from 1, and the part it cooks; null for the formula itself. */
   readonly number: number
@@ -113,7 +113,7 @@ function readingsOf(
   { events }: CookRecord,
   heard: readonly Reading[],
 ): readonly Reading[] {
-  if (boil.channel !== null) return heard
+  if (boil.channel !== null || !isBoiled(boil.formula)) return heard
   const { pressurePa, roomC } = boil.conditions
   const points = [...pointsInLog(boil.formula, cook.grams, events, pressurePa, roomC), ...pointsInTests(cook, events)]
   // what was read says more than what a step or a test gives away, for a while; but nothing once more has gone in since
@@ -137,7 +137,7 @@ const piecesOfBoil = ({ plan, number }: BoilFacts): number =>
 
 function rescueFrom({ formula, conditions }: BoilFacts, cook: Cook, pot: PotNow, estimate: Estimate | null) {
   const mix = contents(cook)
-  if (!mix || !estimate?.celsius) return null
+  if (!mix || !estimate?.celsius || !isBoiled(formula)) return null
   return {
     family: formula.family,
     mix: withWater(mix, pot.water ?? estimate.water?.mean ?? mix.water),
@@ -175,7 +175,9 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
   const analysis = same?.analysis ?? analyse(boil.formula, boil.conditions, cook.grams)
   const at = Math.max(now, readings.at(-1)?.at ?? 0)
   const sameBeat = same !== undefined && Math.floor(same.now / BEAT) === Math.floor(at / BEAT)
-  const estimate = sameEvents && sameBeat ? same.estimate : estimateOf(cook, events, readings, heard, at)
+  const boiled = isBoiled(boil.formula)
+  const fresh = () => (boiled ? estimateOf(cook, events, readings, heard, at) : null)
+  const estimate = sameEvents && sameBeat ? same.estimate : fresh()
   const finish = assessFinish(
     { cook, events, readings, analysis, pieces: piecesOfBoil(boil), pieceGrams: boil.plan.pieceGrams },
     at,
@@ -200,7 +202,7 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
     emptiedAt: poured,
     over,
     troubles:
-      poured !== null || over
+      poured !== null || over || !boiled
         ? []
         : troublesOf({ cook, pot, analysis, past, colour: estimate?.colour ?? null, now: at }),
     doubt: over ? null : doubtOf(boil, pot, estimate),

@@ -1,7 +1,7 @@
 /** A cook as its log stands: what is in the pot, under which heat, on which road. */
 
 import type { Conditions } from '../formula/analyse'
-import type { BoiledFormula, GramsByLine } from '../formula/document'
+import { type FormulaDocument, type GramsByLine, isBoiled } from '../formula/document'
 import { type Mix, massOf } from '../matter/mix'
 import { temperatureToday } from '../physics/boiling'
 import { heatContent } from '../physics/heat'
@@ -27,7 +27,7 @@ export interface Probe {
 export const slackOf = ({ byHand, noiseC }: Probe): number => (byHand ? 2 * noiseC : 0)
 
 export interface Cook {
-  readonly formula: BoiledFormula
+  readonly formula: FormulaDocument
   readonly grams: GramsByLine
   readonly conditions: Conditions
   readonly probe: Probe
@@ -43,7 +43,7 @@ const POWER_DOUBT = 0.25
  * makes an event cheap.
  */
 export function openCook(
-  formula: BoiledFormula,
+  formula: FormulaDocument,
   grams: GramsByLine,
   conditions: Conditions,
   probe: Probe,
@@ -55,7 +55,8 @@ export function openCook(
   const known = new Map<number, HeatPath>(before?.stretches.map((s) => [s.from, s.path]))
   const stretches: Stretch[] = []
   let last: Filling | null = null
-  for (const f of state.fillings.filter((f) => massOf(f.mix) > 0)) {
+  // what is baked or mixed by hand boils along no road
+  for (const f of isBoiled(formula) ? state.fillings.filter((f) => massOf(f.mix) > 0) : []) {
     const same = last?.mix === f.mix ? stretches.at(-1)?.path : known.get(f.from)
     // what went into molten sugar melts in it; what was there has molten
     const crystals = f.added && last && isDry(f.mix) ? f.added.mix.sucrose : undefined
@@ -81,7 +82,8 @@ export function stepTemperature(cook: Cook, index: number): number | null {
   if (step.when.on === 'boil') return cook.stretches.at(-1)?.path.boilC ?? null
   if (step.when.on === 'rises' || step.when.on === 'colour')
     return temperatureToday(mix, step.when.celsius, cook.conditions.pressurePa)
-  if (step.when.on === 'target') return temperatureToday(mix, cook.formula.target.celsius, cook.conditions.pressurePa)
+  const { target } = cook.formula
+  if (step.when.on === 'target' && target) return temperatureToday(mix, target.celsius, cook.conditions.pressurePa)
   return null
 }
 

@@ -3,7 +3,14 @@ import type { OffCuts, Texture, Touch } from '../craft/handwork'
 import { type Sign, type Smell, smells } from '../craft/signs'
 import type { StageId } from '../craft/stages'
 import type { Surface } from '../craft/surfaces'
-import type { FormulaDocument, GramsByLine, Step, Trigger } from '../formula/document'
+import {
+  beginsAt,
+  type FormulaDocument,
+  type GramsByLine,
+  isBoiled,
+  type Step,
+  type Trigger,
+} from '../formula/document'
 import { ingredientIn } from '../formula/mixes'
 import { additionOf, traceSteps } from '../formula/trace'
 import { mixOf } from '../matter/convert'
@@ -174,17 +181,20 @@ const withoutHeat: ReadonlySet<Trigger['on']> = new Set(['ready', 'after', 'word
 /** ◊ What a cold part was kept at, °C. */
 export const ROOM_C = 20
 
+/** ◊ What is baked through is as warm in its middle as this when it comes out, °C. */
+export const BAKED_C = 96
+
 /** What a log of events, in any order, says about a boil of `formula` with `grams` in it. */
 export function readLog(formula: FormulaDocument, grams: GramsByLine, events: readonly CookEvent[]): CookState {
   const stops = traceSteps(formula, grams)
   const done = new Map<string, number>()
   const fillings: Filling[] = []
   const dials: { at: number; dial: number }[] = []
-  let next = 0
+  let next = beginsAt(formula)
   let lastDoneAt = 0
   let lid = false
   let dial = 0
-  let mix = emptyMix
+  let mix = stops[next - 1]?.after ?? emptyMix
   let pulledAt: number | null = null
   let pulledC: number | null = null
   let finishedAt: number | null = null
@@ -237,6 +247,11 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
     if (step.lid !== undefined) cover(at, step.lid)
     if (step.heat !== undefined) turn(at, step.heat)
     if (step.offHeat) turn(at, 0)
+    // out of the oven it is off the heat, as a pot is that was pulled
+    if (step.handwork?.kind === 'bake' && !isBoiled(formula) && pulledAt === null) {
+      pulledAt = at
+      pulledC = BAKED_C
+    }
   }
 
   const putIn = (at: number, act: Extract<CookAct, { type: 'added' }>): void => {

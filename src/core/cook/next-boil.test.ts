@@ -56,7 +56,7 @@ describe('the next boil', () => {
 })
 
 describe('a top that waits for the layer below', () => {
-  const caramel = boilOf('rye-shortcake-bars', 33, 1)
+  const caramel = boilOf('rye-shortcake-bars', 33, 2)
   const done = { doNow: { step: null }, forecast: null } as unknown as PotNow
 
   it('is begun once that is poured and firm, not as soon as the pot is free', () => {

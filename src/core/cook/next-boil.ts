@@ -31,7 +31,7 @@ export function nextBoilOf(
   const part = boil.formula.parts?.find((p) => p.id === planned.part)?.formula
   const joined = part !== undefined && boil.part === null && isBoiled(part)
   // another part waits until this one is all it has to be: firm, cold
-  const free = emptied && (planned.part === boil.part || pot.doNow.step === null)
+  const free = pot.doNow.step === null || (emptied && planned.part === boil.part)
   if (!joined) return { number, label: planned.label, startIn: free ? 0 : Number.POSITIVE_INFINITY, together: false }
   const other = analyse(part, boil.conditions, gramsOfBoil(boil.plan, number)).minutes * 60
   const eta = pot.doNow.step?.when.on === 'target' ? pot.forecast?.eta : undefined

@@ -1,4 +1,5 @@
 /** How far past its target a cook is: the one definition of "too far". */
+import { isBoiled } from '../formula/document'
 import { type Cook, slackOf } from './cook'
 import { saw } from './do-now'
 import type { Reading } from './readings'
@@ -24,6 +25,7 @@ export function pastTarget(
   targetC: number,
 ): PastTarget {
   const { pulledAt } = state
+  if (!isBoiled(formula)) return { beyond: false, trouble: false }
   const byEye = probe.byHand ?? false
   const above = (bands: number) => targetC + bands * formula.target.within + slackOf(probe)
   if (pulledAt !== null)

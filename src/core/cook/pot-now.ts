@@ -45,7 +45,8 @@ function coolingNow(cook: Cook, readings: readonly Reading[], now: number): Cool
   const inIt = contents(cook)
   if (when?.on !== 'falls' || !inIt) return null
   // what boiled off on the way to the target is gone
-  const left = waterLeftAt(inIt, cook.formula.target.celsius, STANDARD_PRESSURE)
+  const { target } = cook.formula
+  const left = target ? waterLeftAt(inIt, target.celsius, STANDARD_PRESSURE) : inIt.water
   const mix = withWater(inIt, Math.min(inIt.water, left))
   const { pot, roomC } = cook.conditions
   return coolingTo(when.celsius, readings, {

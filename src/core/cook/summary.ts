@@ -1,4 +1,5 @@
 /** What came of a boil, in a few figures: what lists show of it. */
+import { isBoiled } from '../formula/document'
 import type { CookAssessment } from './assess'
 import { powerIn } from './learned'
 import { hottestIn, thinned } from './readings'
@@ -25,10 +26,12 @@ export function summaryOf(assessment: CookAssessment): CookSummary {
   const { cook, readings } = assessment
   const { pulledAt, pulledC, finishedAt } = cook.state
   // by hand nothing may be read until it has cooled again: what was believed at the pull counts too
+  // what was baked was never read
+  const boiled = isBoiled(assessment.boil.formula)
   const hottest = pulledAt === null ? null : hottestIn(readings.filter((r) => r.at >= pulledAt))
   const end = pulledAt ?? finishedAt ?? readings.at(-1)?.at ?? 0
   return {
-    reachedC: pulledAt === null ? null : most(hottest, pulledC),
+    reachedC: pulledAt === null || !boiled ? null : most(hottest, pulledC),
     pulled: pulledAt !== null,
     power: powerIn(assessment),
     minutes: end / 60,

@@ -48,6 +48,7 @@ function shadeOf(e: Evidence, mix: Mix): number | null {
  * in it, for that has no end and so no middle.
  */
 function targetIn(e: Evidence, { formula, conditions: { pressurePa } }: Cook, mix: Mix): number | null {
+  if (!formula.target) return null
   const target = temperatureToday(mix, formula.target.celsius, pressurePa)
   const shows = formula.steps.find((s) => s.when.on === 'target')?.shows
   if (shows !== undefined && e.kind !== 'drop' && isAs(e.kind === 'sign' ? e.sign : e.celsius, shows)) return target

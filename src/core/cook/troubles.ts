@@ -110,7 +110,7 @@ const watches: readonly Watch[] = [
     const { within, hand } = LIMITS.races
     if (!cooking(c) || !nextIs(c, 'target') || due === undefined || due < 1 || due > 3 * within) return null
     const late = ((c.pot.climb ?? 0) / 60) * hand
-    if (late < c.cook.formula.target.within) return null
+    if (late < (c.cook.formula.target?.within ?? 0)) return null
     return { id: 'racing', tone: due < within ? 'now' : 'soon', figures: { dial: lower(c) } }
   },
   (c) => {

@@ -43,7 +43,8 @@ export const handworks = {
   dust: { cautions: [] },
   sprinkle: { cautions: ['sharedBoards'] },
   chill: { cautions: [], on: 'fridge' },
-  bake: { cautions: ['oven'], on: 'oven' },
+  bake: { cautions: ['oven'], into: 'slab', on: 'oven' },
+  cool: { cautions: [] },
   wrap: { cautions: [] },
 } as const satisfies Record<string, HandworkFacts>
 

@@ -1,10 +1,21 @@
 /** A formula of a size as the blocks of a day: one a boil, each from getting ready to wrapping, in the ways the kitchen has. */
+
+import { ROOM_C } from '../cook/log'
 import type { HandworkKind } from '../craft/handwork'
 import { handworkFacts, type Station } from '../craft/handwork'
+import { coolsIn } from '../finish/baked'
 import { foreseeFinish } from '../finish/foresee'
 import { pieceOf, wrapBy } from '../finish/keeping'
 import { type Analysis, analyse, type Conditions } from '../formula/analyse'
-import { type BoiledFormula, boiledIn, type FormulaDocument, isBoiled, type Part } from '../formula/document'
+import {
+  type BoiledFormula,
+  beginsAt,
+  boiledIn,
+  type FormulaDocument,
+  isBoiled,
+  madeIn,
+  type PlacedFormula,
+} from '../formula/document'
 import { type BatchPlan, gramsOfBoil, type Vessel } from '../formula/plan'
 import { type ReadyItem, readyList } from '../formula/ready'
 import type { Block, Hold, Lag, Task, Way } from './task'
@@ -56,36 +67,41 @@ const HANDS: Partial<Record<HandworkKind, { readonly minutes: number; readonly p
   table: { minutes: 6 },
   gather: { minutes: 2 },
   form: { minutes: 8, piece: 3 },
-  pull: { minutes: 15 },
+  pull: { minutes: 4 },
   spread: { minutes: 2 },
   chill: { minutes: 1 },
 }
 const OTHER_MIN = 3
 /** Works that are nothing but waiting. */
-const WAITING: ReadonlySet<HandworkKind> = new Set(['leave'])
+const WAITING: ReadonlySet<HandworkKind> = new Set(['leave', 'cool'])
 
 /** The blocks of an item: one a boil and one a part made by hand or baked; what another needs goes before it. */
 export function blocksOf(item: DayItem): Block[] {
   const { formula, plan } = item
+  const boiledBy = (part: string | null): BoiledFormula | undefined =>
+    boiledIn(formula).find((b) => b.part === part)?.formula
   const named = (n: number): string => `${item.id} ${n}`
   const ofPart = (part: string): string[] => {
-    const boils = plan.boils.flatMap((b, i) => (b.part === part ? [named(i + 1)] : []))
+    const boils = plan.boils.flatMap((b, i) => (b.part === part && boiledBy(b.part) ? [named(i + 1)] : []))
     return boils.length > 0 ? boils : [partBlockId(item, part)]
   }
   const parts = formula.parts ?? []
-  const byHand = parts.filter((p) => !isBoiled(p.formula) && p.formula.steps.length > 0)
-  const blockIds = new Set([...plan.boils.map((_, i) => named(i + 1)), ...byHand.map((p) => partBlockId(item, p.id))])
+  const byHand = madeIn(formula).filter((m) => !isBoiled(m.formula))
+  const blockIds = new Set([...plan.boils.map((_, i) => named(i + 1)), ...byHand.map((p) => partBlockId(item, p.part))])
   const needsOf = (part: string | null): string[] =>
     (part === null ? parts.map((p) => p.id) : (parts.find((p) => p.id === part)?.needs.map((n) => n.part) ?? []))
       .flatMap(ofPart)
       .filter((id) => blockIds.has(id))
-  const made = byHand.map((p): Block => ({ ...partBlock(item, p), needs: needsOf(p.id) }))
+  const made = byHand.map((p): Block => ({ ...partBlock(item, p), needs: needsOf(p.part) }))
+  const firstBoiled = plan.boils.findIndex((b) => boiledBy(b.part)) + 1
   const boiled = plan.boils.flatMap(({ part, share }, i): Block[] => {
-    const boiled = boiledIn(formula).find((b) => b.part === part)?.formula
+    const boiled = boiledBy(part)
     if (!boiled) return []
     const number = i + 1
     const pieces = Math.round(plan.pieces * (part === null ? share : 1))
-    const ways = item.stands.flatMap((stand) => wayOf(item, boiled, number, pieces, stand) ?? [])
+    const ways = item.stands.flatMap(
+      (stand) => wayOf(item, boiled, number, number === firstBoiled, pieces, stand) ?? [],
+    )
     const [first, ...others] = ways
     if (!first) return []
     return [{ id: named(number), ways: [first, ...others], needs: needsOf(part) }]
@@ -93,29 +109,33 @@ export function blocksOf(item: DayItem): Block[] {
   return [...made, ...boiled]
 }
 
-const partBlockId = (item: DayItem, part: string): string => `${item.id} ${part}`
+const partBlockId = (item: DayItem, part: string | null): string => `${item.id} ${part ?? WHOLE}`
+/** The block in which a whole is put together, cut and finished. */
+const WHOLE = 'whole'
 
 /** ◊ Minutes to weigh and make what is made by hand, before its first step. */
 const BY_HAND_MIN = 15
 
 /** A part that is not boiled: made by hand, baked, left to get cold, step by step. */
-function partBlock(item: DayItem, { id: part, formula }: Part): Pick<Block, 'id' | 'ways'> {
+function partBlock(item: DayItem, { part, formula }: PlacedFormula): Pick<Block, 'id' | 'ways'> {
   const base = { item: item.id, boil: 0 }
-  const id = (what: string): string => `${item.id} ${part} ${what}`
+  const id = (what: string): string => `${partBlockId(item, part)} ${what}`
   const tasks: Task[] = [
     {
       ...base,
       id: id('ready'),
       kind: 'ready',
       what: 'ready',
-      seconds: 60 * BY_HAND_MIN,
+      // what is put together was weighed with its parts
+      seconds: 60 * (beginsAt(formula) > 0 ? 1 : BY_HAND_MIN),
       attention: 'whole',
       after: [],
     },
   ]
-  for (const { id: step, when, handwork } of formula.steps) {
+  const cools = coolsIn(formula, item.plan.grams, item.stands[0]?.conditions.roomC ?? ROOM_C)
+  for (const { id: step, when, handwork } of formula.steps.slice(beginsAt(formula))) {
     const before = (tasks.at(-1) as Task).id
-    const waits = when.on === 'after' ? when.seconds : 0
+    const waits = when.on === 'after' ? when.seconds : handwork?.kind === 'cool' ? Math.round(cools) : 0
     const kind = handwork?.kind ?? 'leave'
     const alone = kind === 'bake' || WAITING.has(kind)
     const hands = 60 * (HANDS[kind]?.minutes ?? OTHER_MIN)
@@ -134,7 +154,14 @@ function partBlock(item: DayItem, { id: part, formula }: Part): Pick<Block, 'id'
 }
 
 /** One boil on one stand; null where it never gets there, or boils over. */
-function wayOf(item: DayItem, formula: BoiledFormula, boil: number, pieces: number, stand: Stand): Way | null {
+function wayOf(
+  item: DayItem,
+  formula: BoiledFormula,
+  boil: number,
+  first: boolean,
+  pieces: number,
+  stand: Stand,
+): Way | null {
   const { conditions } = stand
   const grams = gramsOfBoil(item.plan, boil)
   const analysis = analyse(formula, conditions, grams)
@@ -143,7 +170,7 @@ function wayOf(item: DayItem, formula: BoiledFormula, boil: number, pieces: numb
   const base = { item: item.id, boil }
   const minutes = analysis.minutes * (1 + LONGER.sds * (conditions.gives ? conditions.gives.sd : LONGER.share))
   const low = minutes * lowShare(formula, conditions, grams, analysis)
-  const before = readyTasks(item, boil)
+  const before = readyTasks(item, boil, first)
   const tasks: Task[] = [
     ...before.tasks,
     {
@@ -183,10 +210,10 @@ function wayOf(item: DayItem, formula: BoiledFormula, boil: number, pieces: numb
 const WORTH_WAITING = 6
 
 /** What is done before the flame: of several boils the first is got ready for all. `ends`: what the flame waits for, and how long after it. */
-function readyTasks(item: DayItem, boil: number): { tasks: Task[]; ends: Omit<Lag, 'most'>[] } {
+function readyTasks(item: DayItem, boil: number, first: boolean): { tasks: Task[]; ends: Omit<Lag, 'most'>[] } {
   const id = (what: string): string => `${item.id} ${boil} ${what}`
   const base = { item: item.id, boil, kind: 'ready' as const, attention: 'whole' as const }
-  const list = boil === 1 ? readyList(item.formula, item.plan, item.vessel?.vessel ?? null) : []
+  const list = first ? readyList(item.formula, item.plan, item.vessel?.vessel ?? null) : []
   const apart = list.filter((r) => r.waits >= WORTH_WAITING && r.id !== 'thermometer')
   const hands = list.reduce((sum, r) => sum + (apart.includes(r) ? 0 : r.hands), 0)
   const ready: Task = {

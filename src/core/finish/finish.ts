@@ -144,6 +144,7 @@ export function assessFinish(
         mass.mix,
         (course.middle[0] as number) + 8,
         Math.min(conditions.roomC, course.middle.at(-1) as number) - 4,
+        conditions.roomC,
       ),
     ahead,
     forming: formed,

@@ -2,13 +2,13 @@
 
 import type { Cook } from '../cook/cook'
 import { bookTau, coolingOf } from '../cook/cooling'
-import { emptiedAt, standsInWater } from '../cook/log'
+import { BAKED_C, emptiedAt, standsInWater } from '../cook/log'
 import type { Reading } from '../cook/readings'
 import { families } from '../craft/families'
 import { type HandworkKind, handworkFacts, type Place } from '../craft/handwork'
 import { onARack, type Surface } from '../craft/surfaces'
 import { airOf } from '../formula/air'
-import type { Shape, Step } from '../formula/document'
+import { isBoiled, type Shape, type Step } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { type Mix, massOf } from '../matter/mix'
 import { bowlCourse, type Foam, foamOf } from './bowl'
@@ -59,12 +59,15 @@ const indexOfWhip = (steps: readonly Step[]): number => steps.findIndex((s) => s
 /** The mass at `now`, s on the cook's clock; null before the pull, and for what was never in a pot. */
 export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[], now: number): Mass | null {
   const { formula, state, conditions } = cook
-  if (state.pulledAt === null) return null
+  const { pulledAt } = state
+  if (pulledAt === null) return null
   const stops = traceSteps(formula, cook.grams, conditions.roomC)
   const mix = stops[state.next - 1]?.after
   if (!mix || massOf(mix) <= 0) return null
   const { roomC } = conditions
   const emptied = emptiedAt(formula, state)
+  // what was baked lies in its tin from the oven on
+  if (!isBoiled(formula)) return lying(cook, log, mix, pulledAt, BAKED_C, null, lumpCourse(pulledAt, BAKED_C, roomC, 1))
   const whip = indexOfWhip(formula.steps)
   const before = formula.steps[whip - 1]
   const whippedFrom = before ? (state.done.get(before.id) ?? null) : null
@@ -88,7 +91,6 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
     const bowl = { ...base, place: 'bowl', mix, since: whippedFrom, course, foam, doubt: doubtAfter(warm) } as const
     return emptied === null ? bowl : lying(cook, log, mix, emptied, celsiusAt(course, emptied), foam, course)
   }
-  const { pulledAt } = state
   const bath = standsInWater(formula, state)
   const still = emptied ?? now
   const cooling = coolingOf(readings, { now: still, mix, pot: conditions.pot, roomC, bath, since: pulledAt })

@@ -1,4 +1,6 @@
 /** What a work wants, in grams and degrees for this batch: said on the formula's page before anything is cooked. */
+
+import { BAKED_C } from '../cook/log'
 import { type Chocolate, type CutTool, chocolates, type Film } from '../craft/handwork'
 import { firstPlace, onARack } from '../craft/surfaces'
 import type { PlainFindingOf } from '../finding'
@@ -11,6 +13,7 @@ import { glassTransition } from '../physics/glass'
 import { heatCapacity } from '../physics/heat'
 import { dewPoint } from '../physics/humidity'
 import { type Celsius, type Grams, inCelsius, inGrams, inSeconds, type Seconds } from '../quantity/figures'
+import { bakesIn } from './baked'
 import { chipsOn, coatGrams, coolsTo, dustGrams, meltsAt, seedShare, WARMEST_ROOM, worksAt } from './chocolate'
 import { whenDownTo } from './course'
 import { foreseenCourse } from './foresee'
@@ -32,6 +35,7 @@ export interface WantFigures {
     readonly tooWarm: boolean
   }
   table: { readonly grams: Grams; readonly downTo: Celsius; readonly takes: Seconds; readonly workAt: Celsius }
+  bake: { readonly at: Celsius; readonly takes: Seconds; readonly inside: Celsius }
   pull: { readonly pulls: number; readonly takes: Seconds; readonly bends: Seconds; readonly grows: number }
   chips: { readonly grams: Grams; readonly melts: boolean; readonly share: number; readonly spreadBelow: Celsius }
   wrap: { readonly film: Film; readonly days: number; readonly bareHours: number }
@@ -108,6 +112,14 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
           takes: inSeconds(seconds),
           workAt: inCelsius(worksAt(chocolate)),
         },
+      }
+    }
+    case 'bake': {
+      const takes = bakesIn(formula, plan.grams, conditions.roomC, work.celsius)
+      if (takes === null) return null
+      return {
+        id: 'bake',
+        figures: { at: inCelsius(work.celsius), takes: inSeconds(takes), inside: inCelsius(BAKED_C) },
       }
     }
     case 'pull': {

@@ -2,7 +2,7 @@
 import { families } from '../craft/families'
 import type { FamilyFacts, Work } from '../craft/families/family'
 import { type Chocolate, chocolates, type HandworkKind, heights, type WorkWindow } from '../craft/handwork'
-import type { FormulaDocument, Step } from '../formula/document'
+import { type FormulaDocument, isBoiled, type Step } from '../formula/document'
 import type { Mix } from '../matter/mix'
 import { glassTransition } from '../physics/glass'
 import { type Course, whenDownTo } from './course'
@@ -65,6 +65,7 @@ export const masses = {
   grained: ['too-hot', 'beats', 'too-stiff'],
   foam: ['slack', 'pours', 'sets'],
   chocolate: ['molten', 'seeding', 'in-temper', 'thick'],
+  baked: ['warm', 'cold'],
 } as const
 export type MassState = (typeof masses)[keyof typeof masses][number]
 
@@ -76,15 +77,16 @@ export interface Band {
 }
 
 /** What the mass can do at each temperature, from `hottest` down to `coldest` °C. */
-export function bandsOf(formula: FormulaDocument, mix: Mix, hottest: number, coldest: number): Band[] {
+export function bandsOf(formula: FormulaDocument, mix: Mix, hottest: number, coldest: number, roomC: number): Band[] {
   const { work, windows } = families[formula.family] as FamilyFacts
   const glass = glassTransition(mix)
-  const ladder = ladders[work] ?? 'glass'
+  const ladder = isBoiled(formula) ? (ladders[work] ?? 'glass') : 'baked'
   const edges: Readonly<Record<keyof typeof masses, readonly number[]>> = {
     glass: [heights.runs, heights.levels, heights.scores, heights.cuts].map((h) => h + glass),
     grained: edgesOf(windows.beat),
     foam: edgesOf(windows.whip),
     chocolate: chocolateEdges(formula),
+    baked: [roomC + (windows.cool && 'nearRoom' in windows.cool ? windows.cool.nearRoom : 0)],
   }
   const states: readonly MassState[] = masses[ladder]
   const at = edges[ladder]

@@ -9,7 +9,7 @@ import { boilingPoint, temperatureToday } from '../physics/boiling'
 import { type Keeps, keeps } from '../physics/humidity'
 import { doctorShare, type GrainRisk, grainRisk } from '../physics/solubility'
 import { type Burner, burnerPower, type Pot, potThermal } from '../pot/equipment'
-import { type BoiledFormula, type GramsByLine, gramsAsWritten, type Shape, type Step } from './document'
+import { type FormulaDocument, type GramsByLine, gramsAsWritten, isBoiled, type Shape, type Step } from './document'
 import { peakLitres } from './headroom'
 import { finishedMix, type Stop, traceSteps } from './trace'
 
@@ -64,33 +64,39 @@ export interface Analysis {
 }
 
 /**
- * Analyses `formula` with `grams` in one boil (as written unless told) under `conditions`.
+ * Analyses `formula` with `grams` in one boil (as written unless told) under `conditions`. What is baked or mixed by hand has no
+ * stages, comes to nothing hotter than it is, and takes as long as its waits.
  * @throws RangeError for an ingredient the pantry lacks or a pressure outside 20 to 200 kPa.
  */
 export function analyse(
-  formula: BoiledFormula,
+  formula: FormulaDocument,
   conditions: Conditions,
   grams: GramsByLine = gramsAsWritten(formula),
 ): Analysis {
   const stops = traceSteps(formula, grams, conditions.roomC)
-  const pull = stops.find((s) => s.step.when.on === 'target')
+  const pull = isBoiled(formula) ? stops.find((s) => s.step.when.on === 'target') : stops.at(-1)
   if (!pull) throw new RangeError(`"${formula.name}" has no step at its target`)
   const untilPull = stops.slice(0, stops.indexOf(pull) + 1)
   const finished = finishedMix(stops)
   const peak = peakLitres(formula, grams, stops)
   return {
-    targetC: temperatureToday(pull.before, formula.target.celsius, conditions.pressurePa),
+    targetC: isBoiled(formula)
+      ? temperatureToday(pull.before, formula.target.celsius, conditions.pressurePa)
+      : pull.beforeC,
     atTarget: pull.before,
     finished,
     waterShare: waterShare(finished),
     potGrams: massOf(pull.before) + steamOf(untilPull),
     outGrams: massOf(finished),
     steamGrams: steamOf(untilPull),
-    minutes: foreseenMinutes(untilPull, conditions),
+    minutes: isBoiled(formula) ? foreseenMinutes(untilPull, conditions) : waitedMinutes(formula),
     bite: biteOf(finished, conditions.roomC),
     stage: stageOf(pull.before),
     // chocolate is no syrup: no drop of it tells anything
-    stages: families[formula.family].work === 'tempered' ? [] : stagesOf(pull.before, conditions.pressurePa),
+    stages:
+      !isBoiled(formula) || families[formula.family].work === 'tempered'
+        ? []
+        : stagesOf(pull.before, conditions.pressurePa),
     peakLitres: peak,
     fill: peak / conditions.pot.litres,
     doctors: doctorShare(finished),
@@ -116,6 +122,9 @@ function rungAt(stop: Stop, pressurePa: number): number | null {
     ? temperatureToday(stop.before, stop.beforeC, pressurePa)
     : null
 }
+
+const waitedMinutes = ({ steps }: FormulaDocument): number =>
+  steps.reduce((sum, { when }) => sum + (when.on === 'after' ? when.seconds : 0), 0) / 60
 
 /** By how long cooks have really taken on this ring, where that is known; else by what it gives. */
 function foreseenMinutes(stops: readonly Stop[], conditions: Conditions): number {

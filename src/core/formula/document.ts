@@ -174,6 +174,19 @@ export const allLines = (formula: FormulaDocument): Line[] => piecesOf(formula).
 export const boiledIn = (formula: FormulaDocument): { part: string | null; label: string; formula: BoiledFormula }[] =>
   piecesOf(formula).flatMap((p) => (isBoiled(p.formula) ? [{ ...p, formula: p.formula }] : []))
 
+/** Index of the first step a run of its own begins with: what is put together of parts was made in runs before it. */
+export const beginsAt = (formula: FormulaDocument): number =>
+  isBoiled(formula) ? 0 : formula.steps.findLastIndex((s) => s.joins !== undefined) + 1
+
+/** What is made in a run of its own, in order: what is boiled, what is baked or mixed by hand, and what is left to do to the whole. */
+export function madeIn(formula: FormulaDocument): PlacedFormula[] {
+  const made = piecesOf(formula).filter((p) => beginsAt(p.formula) < p.formula.steps.length)
+  if (!isBoiled(formula)) return made
+  // what joins a boil hot is lit beside it, not before it; what is made by hand is there by then
+  const rank = (p: PlacedFormula): number => (!isBoiled(p.formula) ? 0 : p.part === null ? 1 : 2)
+  return made.sort((a, b) => rank(a) - rank(b))
+}
+
 /** The boil a formula is known by: its own, or its first part's; null where nothing is boiled. */
 export const mainBoil = (formula: FormulaDocument): BoiledFormula | null =>
   isBoiled(formula) ? formula : (boiledIn(formula)[0]?.formula ?? null)

@@ -28,6 +28,10 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'dust' },
   ],
   [/\bsprinkle\b/i, { kind: 'sprinkle' }],
+  [
+    /\b(?:let|leave)\b.*\b(?:get|go) (?:quite |completely )?cold\b|\bcool (?:completely|in the (?:tin|pan))\b/i,
+    { kind: 'cool' },
+  ],
   [/\b(?:refrigerate|chill|in(?:to)? the (?:fridge|refrigerator|freezer))\b/i, { kind: 'chill', celsius: 4 }],
   [/\bwith scissors\b/i, { kind: 'cut', tool: 'scissors' }],
   [/\b(?:hot|warm) knife\b/i, { kind: 'cut', tool: 'hot-knife' }],

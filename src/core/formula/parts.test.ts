@@ -35,10 +35,12 @@ describe('a whole of parts', () => {
     expect(plan.factor).toBeCloseTo(2, 6)
   })
 
-  it('boils what is boiled in it, under the part’s name', () => {
+  it('is made part by part under the part’s name, what is baked too, and then cut as a whole', () => {
     expect(scale(bars, { size: { by: 'pieces', pieces: 40 } }).boils).toEqual([
+      { label: 'Base', part: 'base', share: 1 },
       { label: 'Caramel', part: 'filling', share: 1 },
       { label: 'Top', part: 'top', share: 1 },
+      { label: 'Cut and finish', part: null, share: 1 },
     ])
     const plan = scale(nougat, { size: { by: 'pieces', pieces: 60 } })
     expect(plan.boils.map((b) => b.label)).toEqual(['', 'Honey syrup'])

@@ -6,11 +6,11 @@ import { slabThickness } from '../physics/slab'
 import { airOf } from './air'
 import {
   allLines,
-  boiledIn,
   type FormulaDocument,
   type GramsByLine,
   gramsAsWritten,
   isBoiled,
+  madeIn,
   type Shape,
 } from './document'
 import { peakLitres } from './headroom'
@@ -221,14 +221,13 @@ export function liesThick(formula: FormulaDocument, plan: BatchPlan, tray: Tray,
   return slabThickness(finished, massOf(finished) * (1 - CLINGS), trayArea(tray) * trays, airOf(formula))
 }
 
+/** What the run is called in which the whole is cut and finished. */
+const WHOLE = 'Cut and finish'
+
 /** How many boils each takes so that none fills the pot beyond what is safe, labelled and in cooking order. */
 function boilsFor(formula: FormulaDocument, grams: GramsByLine, potLitres: number | undefined): PlannedBoil[] {
-  const boiled = boiledIn(formula)
-  // what joins a boil hot is lit beside it, not before it
-  const inOrder = isBoiled(formula)
-    ? [...boiled].sort((a, b) => Number(a.part !== null) - Number(b.part !== null))
-    : boiled
-  return inOrder.flatMap(({ part, label, formula: boiled }) => {
+  return madeIn(formula).flatMap(({ part, label, formula: boiled }) => {
+    if (!isBoiled(boiled)) return [{ label: part === null ? WHOLE : label, part, share: 1 }]
     const own = Math.max(1, boiled.boils.length)
     const share = scaleGrams(grams, 1 / own)
     const peak = potLitres ? peakLitres(boiled, share, traceSteps(boiled, share)) : 0

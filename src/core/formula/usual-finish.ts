@@ -95,6 +95,13 @@ export const plainWork: Readonly<Record<HandworkKind, Words>> = {
   sprinkle: { label: 'Sprinkle', say: 'Sprinkle while it is wet', why: 'Dry, nothing holds on it.', act: 'Sprinkled' },
   chill: { label: 'Chill', say: 'Into the cold', why: 'It firms.', act: 'Cold' },
   bake: { label: 'Bake', say: 'Bake it', why: 'It sets through.', act: 'Baked' },
+  cool: {
+    label: 'Cold',
+    say: 'Check that it is cold to the middle',
+    why: 'What is poured on a warm base soaks in.',
+    act: 'It is cold',
+    meanwhile: { say: 'Let it get cold in its tin', why: 'It crisps as it cools.' },
+  },
   wrap: { label: 'Wrap', say: 'Wrap the pieces', why: 'Bare sides take up or lose water.', act: 'Wrapped' },
 }
 

@@ -11,6 +11,7 @@ import type { Reading } from '../cook/readings'
 import { summaryOf } from '../cook/summary'
 import { type Track, trackCook, trackFacts } from '../cook/track'
 import { analyse } from '../formula/analyse'
+import { isBoiled } from '../formula/document'
 import { depthOf } from '../formula/verdicts'
 import { DIAL_TOP } from '../pot/equipment'
 import type { Tasting } from './tasting'
@@ -99,7 +100,7 @@ export function traitsOf(assessment: CookAssessment): Traits {
   const { pulledAt, pulledC, dials } = cook.state
   const { roomC, humidity } = boil.conditions
   const weather = { humidity, room: roomC, ...made(assessment) }
-  if (pulledAt === null) return weather
+  if (pulledAt === null || !isBoiled(boil.formula)) return weather
   const seen = readings.filter((r) => r.at <= pulledAt)
   const boiledAt = boil.channel === null ? null : boilOf(assessment, seen, pulledAt)
   const { power, reachedC: hottest } = summaryOf(assessment)

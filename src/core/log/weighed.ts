@@ -1,7 +1,7 @@
 /** What a scale said of a batch against what its formula wanted. */
 import type { CookEvent } from '../cook/log'
 import { standing } from '../cook/log'
-import type { BoiledFormula } from '../formula/document'
+import type { FormulaDocument } from '../formula/document'
 import { ingredientIn } from '../formula/mixes'
 
 export interface WeighedLine {
@@ -17,7 +17,7 @@ export const weighedIn = (events: readonly CookEvent[]): Readonly<Record<string,
 
 /** Lines that were weighed, in the formula's order; `wanted`: g of the boil by line. */
 export function weighedLines(
-  formula: BoiledFormula,
+  formula: FormulaDocument,
   wanted: Readonly<Record<string, number>>,
   events: readonly CookEvent[],
 ): WeighedLine[] {
@@ -32,7 +32,7 @@ export function weighedLines(
 
 /** ln of the sugar that was weighed over what was wanted; null where no sugar was. */
 export function sugarOff(
-  formula: BoiledFormula,
+  formula: FormulaDocument,
   wanted: Readonly<Record<string, number>>,
   events: readonly CookEvent[],
 ): number | null {

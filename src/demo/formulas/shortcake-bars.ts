@@ -49,11 +49,12 @@ const base: FormulaDocument = {
     {
       id: 'cool',
       label: 'Cold',
-      when: { on: 'after', seconds: 3600 },
+      when: { on: 'window' },
       meanwhile: { say: 'Let it get cold in the tin', why: 'Caramel on a warm base soaks in.' },
       say: 'Check that it is cold to the middle',
       why: 'Lay a palm on it.',
       act: 'It is cold',
+      handwork: { kind: 'cool' },
     },
   ],
   shape: { ...slab, heightMm: 9 },

@@ -168,6 +168,8 @@ const tints: Readonly<Record<MassState, { readonly fill: string; readonly depth:
   seeding: { fill: 'fill-slab', depth: 0.55 },
   'in-temper': { fill: 'fill-angelica', depth: 0.5 },
   thick: { fill: 'fill-rest', depth: 0.7 },
+  warm: { fill: 'fill-slab', depth: 0.55 },
+  cold: { fill: 'fill-angelica', depth: 0.5 },
 }
 /** The plot beside the ladder is as much paler. */
 const WASH = 0.4

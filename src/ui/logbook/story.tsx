@@ -12,6 +12,7 @@ import {
   gramsOfBoil,
   inCelsius,
   inGrams,
+  isBoiled,
   openCook,
   type Reading,
   takenBack,
@@ -171,14 +172,18 @@ function BoilCurve({ item }: { readonly item: Item }) {
   const { readings, events } = secondsIn(item)
   const analysis = analyse(formula, conditions, gramsOfBoil(plan, item.boil.number))
   if (readings.length === 0)
-    return <p className="p-6 text-main text-muted">No probe was in this pot: only the log below tells of it.</p>
+    return (
+      <p className="p-6 text-main text-muted">
+        {isBoiled(formula) ? 'No probe was in this pot' : 'No pot was needed for this'}: only the log below tells of it.
+      </p>
+    )
   return (
     <CookCurve
       stages={analysis.stages}
       readings={readings}
       marks={marksOf(events, formula, say, (readings.at(-1)?.at ?? 0) + 120)}
       target={analysis.targetC}
-      within={formula.target.within}
+      within={formula.target?.within ?? 0}
       targetText={sayTarget(analysis, say)}
       here={null}
       forecast={null}

@@ -3,6 +3,7 @@
 import { Droplet, Flame, NotebookPen, Thermometer } from 'lucide-react'
 import { type ReactNode, useEffect, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
+import { isBoiled } from '@/core'
 import { firstAid } from '@/words'
 import { boilName } from './boil-name'
 import type { LiveCook } from './stove'
@@ -39,11 +40,12 @@ export function ActColumn({ live, acts, shades }: Props) {
   if (acts.panel !== 'acts' && !(acts.panel === 'rescue' && live.rescue === null))
     return OpenPanel ? <OpenPanel live={live} acts={acts} shades={shades} /> : <div className="sheet flex-1" />
   const { past, rescue, cook } = live
-  const byHand = live.log.boil.channel === null
+  const boiled = isBoiled(live.log.boil.formula)
+  const byHand = boiled && live.log.boil.channel === null
   const wentTooFar = past.trouble && rescue !== null
   // what is asked wants the room of what can wait, and gives way to what cannot
   const asked = acts.slip !== null && acts.slip.early !== null && !wentTooFar
-  const tiles = asked ? 0 : 3 + Number(byHand) + Number(isNextDue(live)) + Number(wentTooFar)
+  const tiles = asked ? 0 : (boiled ? 3 : 1) + Number(byHand) + Number(isNextDue(live)) + Number(wentTooFar)
   return (
     <div className="acts flex min-h-0 flex-1 flex-col">
       {asked && <Asked acts={acts} />}
@@ -70,18 +72,22 @@ export function ActColumn({ live, acts, shades }: Props) {
         )}
         {!asked && (
           <>
-            <Tile
-              icon={<Droplet size={20} aria-hidden />}
-              title="Test it"
-              hint={'drop, signs, colour\u00a0·\u00a0D'}
-              onPress={() => acts.open('test')}
-            />
-            <Tile
-              icon={<Flame size={20} aria-hidden />}
-              title={`Heat ${cook.state.dial}`}
-              hint="turn · ↑ ↓ · H"
-              onPress={() => acts.open('heat')}
-            />
+            {boiled && (
+              <>
+                <Tile
+                  icon={<Droplet size={20} aria-hidden />}
+                  title="Test it"
+                  hint={'drop, signs, colour\u00a0·\u00a0D'}
+                  onPress={() => acts.open('test')}
+                />
+                <Tile
+                  icon={<Flame size={20} aria-hidden />}
+                  title={`Heat ${cook.state.dial}`}
+                  hint="turn · ↑ ↓ · H"
+                  onPress={() => acts.open('heat')}
+                />
+              </>
+            )}
             <Tile
               icon={<NotebookPen size={20} aria-hidden />}
               title="Note"

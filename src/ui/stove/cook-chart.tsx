@@ -32,7 +32,7 @@ export function CookChart({ live, acts, voices }: Props) {
         readings={readings}
         marks={marksOf(snapshot.events, boil.formula, say, newest ? newest.at + MARGIN : 0)}
         target={analysis.targetC}
-        within={boil.formula.target.within}
+        within={boil.formula.target?.within ?? 0}
         targetText={sayTarget(analysis, say)}
         here={emptiedAt === null ? hereOf(live) : null}
         forecast={pot.forecast}

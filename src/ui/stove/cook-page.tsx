@@ -2,7 +2,7 @@
 
 import { lazy, Suspense, useEffect } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { paceOf, type Stage } from '@/core'
+import { isBoiled, paceOf, type Stage } from '@/core'
 import { type KeyId, useKeys, useTouchLetsGo } from '@/ui/kit/keys'
 import { For, useSay } from '@/ui/shell/preferences'
 import { closedBoil, sayDoNow, sayFinishing, sayMind } from '@/words'
@@ -21,6 +21,7 @@ import { useAlarm, useAwake, type Voices } from './use-alarm'
 const finish = () => import('./finish')
 const FinishChart = lazy(async () => ({ default: (await finish()).FinishChart }))
 const FinishColumn = lazy(async () => ({ default: (await finish()).FinishColumn }))
+const HandSteps = lazy(async () => ({ default: (await finish()).HandSteps }))
 
 interface Props {
   readonly live: LiveCook
@@ -43,6 +44,8 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
   useEffect(() => void finish(), [])
   useStoveKeys(acts, voices, analysis.stages, potKeys, deaf, isFinishing(live))
   const newest = live.readings.at(-1)
+  // of what is baked or mixed by hand nothing is read before it is out of the oven
+  const reads = isBoiled(boil.formula) || isFinishing(live)
   const off = doubt?.id === 'thermometer-off' && troubles.length === 0 ? doubt.figures.off : null
   return (
     <div
@@ -51,7 +54,9 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
       inert={deaf}
       className="grid grid-cols-[minmax(0,1fr)] gap-3 p-3 max-md:pb-28 min-h-0 md:flex-1 md:grid-rows-[minmax(158px,auto)_minmax(0,1fr)_auto]"
     >
-      <div className="grid grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[minmax(0,1.5fr)_minmax(300px,1fr)]">
+      <div
+        className={`grid grid-cols-[minmax(0,1fr)] gap-3 ${reads ? 'md:grid-cols-[minmax(0,1.5fr)_minmax(300px,1fr)]' : ''}`}
+      >
         <DoNowPanel
           doNow={over ? { ...pot.doNow, mood: 'done', step: null, due: null, cautions: [] } : pot.doNow}
           said={over ? closedBoil : sayDoNow(pot.doNow, say)}
@@ -61,12 +66,14 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
           rate={paceOf(live.snapshot.events)}
           remedy={off === null ? null : { label: 'Put it right for this cook', onPress: () => acts.correct(off) }}
         />
-        <Readout
-          view={pot}
-          finish={isFinishing(live) ? live.finish : null}
-          age={newest && emptiedAt === null && boil.channel !== null ? Math.max(0, now - newest.at) : null}
-          byEye={boil.channel === null ? boil.probe.thermometer : null}
-        />
+        {reads && (
+          <Readout
+            view={pot}
+            finish={isFinishing(live) ? live.finish : null}
+            age={newest && emptiedAt === null && boil.channel !== null ? Math.max(0, now - newest.at) : null}
+            byEye={boil.channel === null ? boil.probe.thermometer : null}
+          />
+        )}
       </div>
       <div
         className={`grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 ${acts.panel === 'acts' && !isFinishing(live) ? 'md:grid-cols-[minmax(0,1fr)_clamp(208px,18.5vw,240px)]' : 'md:grid-cols-[minmax(0,1fr)_clamp(310px,28vw,380px)]'}`}
@@ -75,8 +82,12 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
           <Suspense fallback={<div className="sheet" />}>
             <FinishChart live={live} acts={acts} voices={voices} />
           </Suspense>
-        ) : (
+        ) : isBoiled(boil.formula) ? (
           <CookChart live={live} acts={acts} voices={voices} />
+        ) : (
+          <Suspense fallback={<div className="sheet" />}>
+            <HandSteps live={live} acts={acts} voices={voices} />
+          </Suspense>
         )}
         <For may="cook" otherwise={<LooksOn />}>
           {isFinishing(live) ? (

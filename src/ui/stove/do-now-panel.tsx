@@ -67,7 +67,7 @@ export function DoNowPanel({ doNow, said, now, mind, remedy, danger, rate = 1 }:
         )}
         {said.window && <strong> {said.window}</strong>}
         {step?.handwork?.kind === 'wrap' && doNow.until !== null && <By seconds={doNow.until / rate} />}
-        {mood === 'done' && ` ${formatSpan(now)} from first flame.`}
+        {mood === 'done' && ` ${formatSpan(now)} since it was begun.`}
       </p>
     </section>
   )

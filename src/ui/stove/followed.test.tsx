@@ -4,7 +4,7 @@ import { screen, waitFor } from '@testing-library/react'
 import { act } from 'react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { BoilView, LoggedAct } from '@/contract/cook'
-import { gramsOfBoil } from '@/core'
+import { type BoiledFormula, gramsOfBoil } from '@/core'
 import { seeded } from '@/core/quantity/seeded'
 import { cookBoil } from '@/demo/maker'
 import { OnStove } from '@/ui/day/on-stove'
@@ -38,7 +38,7 @@ const PROBE = { lagS: 4, noiseC: 0.1, offsetC: 0, dropShare: 0 }
 function lit(formula: string, before: number, change: Partial<BoilView> = {}) {
   const boil = { ...boilOf(formula), ...change }
   const cooked = cookBoil(
-    boil.formula,
+    boil.formula as BoiledFormula,
     gramsOfBoil(boil.plan, 1),
     boil.conditions,
     PROBE,

@@ -3,7 +3,7 @@
 import { Hourglass } from 'lucide-react'
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
-import { families, inCelsius, mouldsNow, paceOf } from '@/core'
+import { families, inCelsius, isBoiled, mouldsNow, paceOf } from '@/core'
 import { sugarColour } from '@/ui/chart/ladder-scale'
 import { useSay, useTime } from '@/ui/shell/preferences'
 import { formatClock, formatCount, formatSpan, lower, sayDoNow, sayPlace, sayStep } from '@/words'
@@ -118,7 +118,7 @@ function BoilCard({ live }: { readonly live: LiveCook }) {
         <span
           aria-hidden
           className="w-5 shrink-0"
-          style={{ background: sugarColour(pot.celsius ?? formula.target.celsius) }}
+          style={{ background: sugarColour(pot.celsius ?? formula.target?.celsius ?? conditions.roomC) }}
         />
         <span className="flex min-w-0 flex-1 flex-col justify-between gap-2 px-6 py-5">
           <span className="flex items-start justify-between gap-4">
@@ -165,9 +165,12 @@ function BoilCard({ live }: { readonly live: LiveCook }) {
           ) : (
             <span className="flex flex-wrap justify-between gap-x-4 text-small opacity-75">
               <span>
-                {conditions.pot.name} on the {conditions.burner.name}, {conditions.room}
+                {isBoiled(formula) ? `${conditions.pot.name} on the ${conditions.burner.name}, ` : ''}
+                {conditions.room}
               </span>
-              <span className="figures">{formatClock(now)} from first flame</span>
+              <span className="figures">
+                {formatClock(now)} {isBoiled(formula) ? 'from first flame' : 'since it was begun'}
+              </span>
             </span>
           )}
         </span>

@@ -83,6 +83,8 @@ export const massNames: Readonly<Record<MassState, string>> = {
   seeding: 'on its way down',
   'in-temper': 'in temper',
   thick: 'too thick to work',
+  warm: 'too warm to cover',
+  cold: 'cold: it can be covered',
 }
 
 /** A window on the curve: "score 17 to 41 min", from the moment it was poured. */
@@ -148,6 +150,10 @@ const wants: Sayings<WantFigures, string> = {
     `Melt ${say.weight(melt)} of the ${chocolateNames[chocolate]} to ${say.temperature(meltTo)}, hold back ${say.weight(seed)} as seed, and stir that in to ${say.fine(workAt)}.${tooWarm ? ' This room is too warm for it to set with a gloss.' : ''}`,
   table: ({ grams, downTo, takes, workAt }, say) =>
     `${say.weight(grams)} of it onto the stone, worked down to ${say.fine(downTo)}: some ${sayMoment(takes)}. Back in the bowl all of it stands at ${say.fine(workAt)}.`,
+  bake: ({ at, takes, inside }, say) =>
+    Number.isFinite(takes)
+      ? `At ${say.temperature(at)} its middle is at ${say.temperature(inside)} after some ${sayMoment(takes)}; then its colour decides.`
+      : `At ${say.temperature(at)} its middle never comes to ${say.temperature(inside)}: go by its colour.`,
   pull: ({ pulls, takes, bends, grows }) =>
     `Some ${formatCount(pulls)} pulls, ${sayMoment(takes)} with quick hands; drawn out it bends for ${sayMoment(bends)} in this room, and is ${formatTimes(grows)} as big. Gloves, and a helper for what firms first.`,
   chips: ({ grams, melts, share, spreadBelow }, say) =>

@@ -39,6 +39,7 @@ export const handworkNames: Readonly<Record<HandworkKind, WorkName>> = {
   sprinkle: { name: 'sprinkle', label: 'Sprinkle while it is wet', done: 'hold a sprinkling' },
   chill: { name: 'chill', label: 'Chill it', done: 'be chilled' },
   bake: { name: 'bake', label: 'Bake it', done: 'be baked' },
+  cool: { name: 'cold', label: 'Let it get cold', done: 'get cold' },
   wrap: { name: 'wrap', label: 'Wrap it', done: 'be wrapped' },
 }
 
@@ -99,6 +100,7 @@ export const outcomeWords: Readonly<Partial<Record<HandworkKind, { readonly earl
       late: 'it has set in lumps; warm the bowl until they melt',
     },
     temper: { early: 'too warm yet, the seed melts out again', late: 'it thickens; warm it by a degree or two' },
+    cool: { early: 'what is poured on it soaks in', late: 'it is cold' },
     coat: { early: 'too warm it runs thin and dulls', late: 'it lies thick and in ridges' },
     'fold-in': { early: 'what is folded in melts or sinks', late: 'it will not take it up evenly' },
   }

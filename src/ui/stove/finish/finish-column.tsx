@@ -2,7 +2,7 @@
 
 import { Flame, Grid3x3, Hand, Layers, NotebookPen, PackageCheck } from 'lucide-react'
 import type { KitchenView } from '@/contract/kitchen'
-import type { Place } from '@/core'
+import { isBoiled, type Place } from '@/core'
 import { firstAid, sayBare, sayForming, sayMove } from '@/words'
 import { Asked, NextBoil, Primary, Tile, tile, usePanels } from '../act-column'
 import type { FinishingCook } from '../stove'
@@ -31,7 +31,7 @@ const WORTH = 60
 /** The acts of a sweet off the heat: what is next, what it measures, where it could lie, how it keeps. */
 export function FinishColumn({ live, acts, shades }: Props) {
   const OpenPanel = usePanels()
-  const { finish, cook, now } = live
+  const { finish, cook, now, log } = live
   if (acts.panel !== 'acts')
     return OpenPanel ? <OpenPanel live={live} acts={acts} shades={shades} /> : <div className="sheet flex-1" />
   const { mass, forming } = finish
@@ -86,7 +86,7 @@ export function FinishColumn({ live, acts, shades }: Props) {
               onPress={() => acts.open('count')}
             />
           )}
-          {mass.slab && (
+          {mass.slab && isBoiled(log.boil.formula) && (
             <Tile
               icon={<PackageCheck size={20} aria-hidden />}
               title="Keeps"

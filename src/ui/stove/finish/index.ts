@@ -1,2 +1,3 @@
 export { FinishChart } from './finish-chart'
 export { FinishColumn } from './finish-column'
+export { HandSteps } from './hand-steps'
