@@ -73,6 +73,31 @@ test('a marshmallow: whipped until just warm, spread, set, cut and dusted', asyn
   await expect(page.getByText(/^Stop whipping in its window/)).toBeVisible()
 })
 
+test('a base baked, got cold in its tin, and the caramel for it begun', async ({ page, app }) => {
+  const boil = await cooked(app.url, 'rye-shortcake-bars', 'rub')
+  await page.goto(`${app.url}/stove/${boil}`)
+  const panel = page.getByRole('region', { name: 'Do now' })
+  await expect(panel).toContainText(/Out of the oven in \d+ min/)
+  await expect(page.getByText('baked through, reckoned')).toBeVisible()
+  // nothing is asked of a pot there is none of
+  await expect(page.getByRole('button', { name: /^Heat/ })).toHaveCount(0)
+  await inItsTime(page, 'Baked')
+  await expect(panel).toContainText(/Cold in \d+ min/)
+  await expect(page.getByText('too warm to cover')).toBeVisible()
+  await inItsTime(page, 'It is cold')
+  await page.getByRole('button', { name: /^Start Caramel, 2 of 4/ }).click()
+  await expect(page.getByRole('heading', { name: /Caramel, 2 of 4/ })).toBeVisible()
+})
+
+test('sugar pulled, and snipped while its rope bends', async ({ page, app }) => {
+  const boil = await cooked(app.url, 'water-mint-pillows', 'pour', 5)
+  await page.goto(`${app.url}/stove/${boil}`)
+  await inItsTime(page, 'It shines like satin')
+  await expect(page.getByRole('heading', { name: /in a rope/ })).toBeVisible()
+  await expect(page.getByText(/time for (all )?\d+.* at 2 s each/)).toBeVisible()
+  await whenDue(page, 'All snipped')
+})
+
 test('what was done too early or too late is said, at the stove and in the story', async ({ page, app }) => {
   const boil = await cooked(app.url, 'orchard-toffee', 'pour')
   await page.goto(`${app.url}/stove/${boil}`)

@@ -1,7 +1,7 @@
 /** What a maker does at the screen, for journeys. */
 import { expect, type Page } from '@playwright/test'
 import { logAct, startBoil } from '../scripts/lib/cook'
-import { type CookAct, isBoiled } from '../src/core'
+import { type CookAct, madeIn } from '../src/core'
 import { demoFormulas } from '../src/demo/formulas'
 
 /** Opens a formula, sizes it, and lights the burner at a practice pace. Resolves on the stove. */
@@ -50,10 +50,11 @@ export async function temperature(page: Page): Promise<number> {
   return Number((await page.getByTestId('temperature').textContent())?.match(/-?\d+/)?.[0])
 }
 
-/** A practice boil by hand, every step logged in its turn up to and with `upTo`, and its clock set so many s after. */
+/** A practice boil by hand of what is made first of a formula, every step logged in its turn up to and with `upTo`, and its clock set so many s after. */
 export async function cooked(app: string, id: string, upTo: string, after = 20): Promise<string> {
-  const formula = demoFormulas[id]
-  if (!formula || !isBoiled(formula)) throw new Error(`${id} is not boiled`)
+  const whole = demoFormulas[id]
+  const formula = whole && madeIn(whole)[0]?.formula
+  if (!formula) throw new Error(`Nothing is made of ${id}`)
   const { boil } = await startBoil(app, id, null, { grams: 1200, rate: 60 })
   const start = Date.now()
   let at = 0
@@ -62,7 +63,7 @@ export async function cooked(app: string, id: string, upTo: string, after = 20):
     at += step.when.on === 'target' ? 1500 : 30
     await log(
       step.when.on === 'target'
-        ? { type: 'pulled', step: step.id, celsius: formula.target.celsius }
+        ? { type: 'pulled', step: step.id, celsius: formula.target?.celsius ?? null }
         : { type: 'step', step: step.id },
     )
     if (step.id === upTo) break

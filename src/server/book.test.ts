@@ -47,7 +47,10 @@ describe('finding', () => {
     [{ q: 'tamarind caramel' }, ['smoked-salt-tamarind-caramels']],
     [{ q: 'PISTACHIO' }, ['bay-leaf-honey-nougat']],
     [{ family: 'fudge', school: 'stir-soon' }, ['quick-tahini-fudge']],
-    [{ family: 'hard-candy', sort: 'target' }, ['quince-lollipops', 'rhubarb-nettle-elderflower-drops']],
+    [
+      { family: 'hard-candy', sort: 'target' },
+      ['quince-lollipops', 'rhubarb-nettle-elderflower-drops', 'water-mint-pillows'],
+    ],
     [{ q: '100%' }, []],
     [{ q: 'unobtainium' }, []],
   ])('%j', async (asked, ids) => expect((await find(asked)).ids.sort()).toEqual([...ids].sort()))

@@ -38,7 +38,7 @@ export const handworkNames: Readonly<Record<HandworkKind, WorkName>> = {
   dust: { name: 'dust', label: 'Dust and sift off', done: 'be dusted' },
   sprinkle: { name: 'sprinkle', label: 'Sprinkle while it is wet', done: 'hold a sprinkling' },
   chill: { name: 'chill', label: 'Chill it', done: 'be chilled' },
-  bake: { name: 'bake', label: 'Bake it', done: 'be baked' },
+  bake: { name: 'out of the oven', label: 'Bake it', done: 'be baked' },
   cool: { name: 'cold', label: 'Let it get cold', done: 'get cold' },
   wrap: { name: 'wrap', label: 'Wrap it', done: 'be wrapped' },
 }

@@ -1,5 +1,5 @@
 import { Check } from 'lucide-react'
-import { inCelsius, paceOf, wantOf } from '@/core'
+import { bakesIn, inCelsius, paceOf, wantOf } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
 import { formatClock, formatSpan, proseIn, sayWant } from '@/words'
 import { CookHeader } from '../cook-header'
@@ -11,6 +11,38 @@ interface Props {
   readonly live: LiveCook
   readonly acts: Acts
   readonly voices: Voices
+}
+
+/** How far a wait is through, and where what is baked is through to its middle; nothing for a step that waits for no time. */
+function Wait({ live: { log, cook, pot, now } }: Pick<Props, 'live'>) {
+  const { formula, conditions, plan } = log.boil
+  const step = pot.doNow.step
+  if (step?.when.on !== 'after') return null
+  const whole = step.when.seconds
+  const share = (s: number): string => `${Math.min(100, Math.max(0, (100 * s) / whole))}%`
+  const gone = now - cook.state.lastDoneAt
+  const work = step.handwork
+  const through = work?.kind === 'bake' ? bakesIn(formula, plan.grams, conditions.roomC, work.celsius) : null
+  return (
+    <figure aria-label={`${formatSpan(Math.max(0, whole - gone))} to go`} className="mt-auto px-4 pt-4 pb-1">
+      <div className="relative h-9">
+        <span className="absolute inset-0 rounded-inner bg-slab-wash" />
+        <span className="absolute inset-y-0 left-0 rounded-inner bg-slab" style={{ width: share(gone) }} />
+        {through !== null && through < whole && (
+          <span className="absolute inset-y-[-4px] w-[3px] bg-ink" style={{ left: share(through) }} />
+        )}
+      </div>
+      <figcaption className="relative h-6 text-small text-muted">
+        <span className="absolute left-0">in</span>
+        {through !== null && through < 0.8 * whole && (
+          <span className="absolute -translate-x-1/2 text-ink" style={{ left: share(through) }}>
+            baked through, reckoned
+          </span>
+        )}
+        <span className="absolute right-0">out, after {formatSpan(whole)}</span>
+      </figcaption>
+    </figure>
+  )
 }
 
 /** What is baked or mixed by hand, step by step: no syrup, no curve, but the same clock, log and calls. */
@@ -31,7 +63,7 @@ export function HandSteps({ live, acts, voices }: Props) {
             <li
               key={step.id}
               aria-current={here ? 'step' : undefined}
-              className={`flex gap-4 rounded-control px-4 py-3 ${here ? 'bg-lemon text-on-lemon' : i < cook.state.next ? 'text-muted' : ''}`}
+              className={`flex gap-4 rounded-control px-4 py-3 ${here ? 'border-2 border-cherry' : i < cook.state.next ? 'text-muted' : ''}`}
             >
               <span aria-hidden className="mt-0.5 w-6 shrink-0">
                 {i < cook.state.next ? <Check size={22} strokeWidth={3} className="text-angelica" /> : i + 1}
@@ -52,6 +84,7 @@ export function HandSteps({ live, acts, voices }: Props) {
           )
         })}
       </ol>
+      <Wait live={live} />
       {cook.state.next === 0 && (
         <p className="mt-auto px-4 pt-2 text-body text-muted">
           Weighed for {formula.name.toLowerCase()}, in a room at {say.temperature(inCelsius(conditions.roomC))}.
