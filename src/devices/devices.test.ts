@@ -4,7 +4,7 @@ import fc from 'fast-check'
 import { ulid } from 'ulid'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { type BoilView, type ChannelFrame, type LoggedAct, type PushedReading, readingSchema } from '@/contract/cook'
-import { scale } from '@/core'
+import { type CookAct, scale } from '@/core'
 import { normal, seeded, seedOf } from '@/core/quantity/seeded'
 import { testConditions } from '@/core/testing'
 import { demoBoil } from '@/demo/formulas'
@@ -53,9 +53,9 @@ describe('a probe', () => {
 
 const START = Date.parse('2026-11-24T10:00:00.000Z')
 const at = (seconds: number) => new Date(START + seconds * 1000).toISOString()
-const formula = demoBoil('rhubarb-nettle-elderflower-drops')
 
-function boilView(): BoilView {
+function boilView(id = 'rhubarb-nettle-elderflower-drops'): BoilView {
+  const formula = demoBoil(id)
   return {
     id: ulid(),
     batchId: ulid(),
@@ -202,6 +202,48 @@ describe('a probe that was stuck into what was poured', () => {
     expect(readings.length).toBe(60)
     expect(readings.at(-1)?.celsius).toBeLessThan((readings[10]?.celsius ?? 0) - 10)
     expect(stand.run(last + 661_000)).toEqual([])
+  })
+})
+
+describe('a probe in what is whipped, or worked on a stone', () => {
+  const upTo = (boil: BoilView, id: string, more: LoggedAct[] = []) => {
+    const steps = boil.formula.steps.slice(0, boil.formula.steps.findIndex((s) => s.id === id) + 1)
+    const acts = steps.map((s, i): LoggedAct => {
+      const pulls = s.when.on === 'target'
+      return {
+        id: ulid(),
+        at: at(60 * i + 1),
+        act: { type: pulls ? 'pulled' : 'step', step: s.id, celsius: null } as CookAct,
+      }
+    })
+    const stand = openStand(facts)
+    stand.follow(frame(boil, [clock(1), ...acts, ...more]))
+    return { stand, last: 60 * (steps.length - 1) + 1 }
+  }
+  const cools = (readings: readonly PushedReading[]) =>
+    (readings[0]?.celsius ?? 0) - (readings.at(-1)?.celsius ?? Number.POSITIVE_INFINITY)
+
+  it('reads the bowl once it stands in it, and nothing of the pot it has left', () => {
+    const boil = boilView('blackcurrant-marshmallow')
+    const { stand, last } = upTo(boil, 'finish')
+    stand.run(START + last * 1000)
+    expect(stand.run(START + (last + 120) * 1000)).toEqual([])
+    const stuck: LoggedAct = { id: ulid(), at: at(last + 120), act: { type: 'stuck' } }
+    const bowl = upTo(boil, 'finish', [stuck]).stand
+    bowl.run(START + (last + 121) * 1000)
+    expect(cools(bowl.run(START + (last + 420) * 1000))).toBeGreaterThan(5)
+  })
+
+  it('is silent while the chocolate lies on the stone, and reads the bowl again once it is back', () => {
+    const boil = boilView('pilot-house-milk-chocolate')
+    const { stand, last } = upTo(boil, 'table')
+    stand.run(START + last * 1000)
+    expect(stand.run(START + (last + 60) * 1000)).toEqual([])
+    const back = upTo(boil, 'gather').stand
+    back.run(START + (last + 60) * 1000)
+    const readings = back.run(START + (last + 660) * 1000)
+    expect(readings.length).toBeGreaterThan(40)
+    expect(cools(readings)).toBeGreaterThan(0)
   })
 })
 

@@ -1,6 +1,7 @@
 /** What there is to mind of a finish: a window that closes or has closed, a mass too dense, dew, a work that came wrong. */
 import type { Cook } from '../cook/cook'
-import type { HandworkKind } from '../craft/handwork'
+import type { Reading } from '../cook/readings'
+import { chocolates, type HandworkKind } from '../craft/handwork'
 import type { PlainFindingOf } from '../finding'
 import { dewPoint } from '../physics/humidity'
 import { type Celsius, inCelsius, inSeconds, type Seconds } from '../quantity/figures'
@@ -8,7 +9,7 @@ import type { WrapBy } from './keeping'
 import type { Mass } from './mass'
 import type { WorkOutcome } from './outcomes'
 import { warmingSeconds } from './slab'
-import type { HeatRange } from './windows'
+import { chocolateOf, type HeatRange } from './windows'
 import type { Forming, WorkAhead } from './works-ahead'
 
 export interface FinishFigures {
@@ -28,6 +29,8 @@ export interface FinishFigures {
   'short-of-pieces': { readonly left: number; readonly wanted: number; readonly warmTo: Celsius }
   'whipped-short': { readonly gPerMl: number; readonly least: number }
   'whipped-over': { readonly gPerMl: number; readonly most: number }
+  /** Its crystals have melted again: it was read so warm after it was in temper. */
+  'out-of-temper': { readonly celsius: Celsius; readonly most: Celsius }
 }
 export type FinishFinding = PlainFindingOf<FinishFigures>
 
@@ -62,6 +65,21 @@ export function cameWrong(outcomes: readonly WorkOutcome[], at: number): FinishF
   const last = outcomes.at(-1)
   if (!last || last.came === 'right' || at - last.at > TOLD) return []
   return [{ id: 'came', figures: { kind: last.kind, came: last.came, celsius: last.celsius } }]
+}
+
+/** ◊ So far above where it works chocolate loses its crystals, °C. */
+const MELTS_OUT = 2
+
+/** That chocolate which was in temper has been read too warm since. */
+export function outOfTemper({ formula, state }: Cook, readings: readonly Reading[]): FinishFinding[] {
+  const step = formula.steps.find((s) => s.handwork?.kind === 'temper')
+  const since = step && state.done.get(step.id)
+  if (since === undefined) return []
+  const most = chocolates[chocolateOf(formula.steps)].works[1] + MELTS_OUT
+  const celsius = Math.max(...readings.filter((r) => r.at > since).map((r) => r.celsius))
+  return celsius > most
+    ? [{ id: 'out-of-temper', figures: { celsius: inCelsius(celsius), most: inCelsius(most) } }]
+    : []
 }
 
 /** What there is to mind of a finish at `at`, the most pressing first. */

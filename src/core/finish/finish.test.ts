@@ -282,6 +282,17 @@ describe('chocolate on a stone', () => {
   })
 })
 
+describe('chocolate in temper', () => {
+  it('that was read too warm has lost it, and is said to bloom; a degree over is not that', () => {
+    const { at, seen } = cooked('harbour-dark-dipping-chocolate', 'temper', 60)
+    const boil = { ...seen.boil, channel: 'probe' }
+    const read = (celsius: number) =>
+      assessCook(boil, { events: seen.record.events, readings: [{ at: at + 30, celsius }] }, at + 60).finish?.findings
+    expect(read(35.2)?.[0]).toMatchObject({ id: 'out-of-temper', figures: { celsius: 35.2, most: 34 } })
+    expect(read(33)?.map((f) => f.id)).not.toContain('out-of-temper')
+  })
+})
+
 describe('the finish on paper', () => {
   const boiled = Object.values(demoFormulas).flatMap(boiledIn)
 

@@ -11,7 +11,7 @@ import { firstPlace } from '../craft/surfaces'
 import type { Analysis } from '../formula/analyse'
 import { glassTransition } from '../physics/glass'
 import { celsiusAt, fallsAt } from './course'
-import { cameWrong, type FinishFinding, findingsOf } from './findings'
+import { cameWrong, type FinishFinding, findingsOf, outOfTemper } from './findings'
 import { pieceOf, type WrapBy, wrapBy } from './keeping'
 import { type FinishLog, finishLogOf } from './log'
 import { type Mass, massNow } from './mass'
@@ -150,7 +150,11 @@ export function assessFinish(
     forming: formed,
     moves: kept && sameBeat ? kept.moves : movesOf(mass, ahead, cook, Math.max(beat, mass.since)),
     outcomes,
-    findings: [...cameWrong(outcomes, at), ...findingsOf(cook, mass, keeping, ahead[0] ?? null, formed, celsius, at)],
+    findings: [
+      ...outOfTemper(cook, readings),
+      ...cameWrong(outcomes, at),
+      ...findingsOf(cook, mass, keeping, ahead[0] ?? null, formed, celsius, at),
+    ],
   }
 }
 

@@ -12,12 +12,13 @@ import {
   type PotEvent,
   type PotState,
   potEventsOf,
+  type Step,
   standing,
   startPot,
 } from '@/core'
 import { seeded, seedOf } from '@/core/quantity/seeded'
 import { type ProbeFacts, type ProbeModel, probeModel } from '../probe'
-import { slabReadings } from './slab-probe'
+import { massReadings } from './mass-probe'
 
 type Boil = NonNullable<ChannelFrame['boil']>
 
@@ -40,9 +41,10 @@ interface Cooking {
   readonly waiting: PotEvent[]
   readonly seen: Set<string>
   events: CookEvent[]
-  emptyAt: number
-  /** Up to when what was poured has been told of. */
-  slabTold: number
+  /** When it left the pot, for a mould, a bowl or a stone. */
+  leftAt: number
+  /** Up to when what left it has been told of. */
+  massTold: number
 }
 
 /** ◊ The stand-in's burner gives a little less than its plate says, as burners do: the forecast has to find out. */
@@ -63,8 +65,8 @@ function begin(frame: ChannelFrame, facts: ProbeFacts): Cooking | null {
     waiting: [],
     seen: new Set(),
     events: [],
-    emptyAt: Number.POSITIVE_INFINITY,
-    slabTold: frame.lastReadingAt ? (Date.parse(frame.lastReadingAt) - startedAt) / 1000 : 0,
+    leftAt: Number.POSITIVE_INFINITY,
+    massTold: frame.lastReadingAt ? (Date.parse(frame.lastReadingAt) - startedAt) / 1000 : 0,
   }
 }
 
@@ -80,10 +82,17 @@ function takeIn(cook: Cooking, frame: ChannelFrame): void {
     if (event.type === 'step' || event.type === 'pulled') done.add(event.step)
     if (again || !fresh.has(event.id)) continue
     cook.waiting.push(...potEventsOf(cook.boil.formula, grams, event))
-    if (event.type === 'step' && cook.boil.formula.steps.find((s) => s.id === event.step)?.empties)
-      cook.emptyAt = event.at
+    if (event.type === 'step' && leavesPot(cook.boil.formula.steps, event.step))
+      cook.leftAt = Math.min(cook.leftAt, event.at)
   }
   cook.waiting.sort((a, b) => a.at - b.at)
+}
+
+/** Whether it is out of the pot after a step: poured, spread on a stone, or in the bowl it is whipped in next. */
+function leavesPot(steps: readonly Step[], id: string): boolean {
+  const i = steps.findIndex((s) => s.id === id)
+  const [step, next] = [steps[i], steps[i + 1]]
+  return step?.empties === true || step?.handwork?.kind === 'table' || next?.handwork?.kind === 'whip'
 }
 
 /** A stand for one channel with a probe of these facts. */
@@ -101,7 +110,7 @@ export function openStand(facts: ProbeFacts): Stand {
       if (!cook) return []
       const { pot, probe, waiting, startedAt, silentUntil } = cook
       const now = cookTime(cook.events, startedAt, wall)
-      const until = Math.min(now, cook.emptyAt)
+      const until = Math.min(now, cook.leftAt)
       const out: PushedReading[] = []
       while (pot.at + STEP <= until) {
         while (waiting[0] && waiting[0].at <= pot.at + STEP) applyToPot(pot, waiting.shift() as PotEvent)
@@ -110,10 +119,10 @@ export function openStand(facts: ProbeFacts): Stand {
         if (celsius === null || pot.at <= silentUntil) continue
         out.push({ id: ulid(), at: new Date(startedAt + pot.at * 1000).toISOString(), celsius, boil: cook.boil.id })
       }
-      if (now > cook.emptyAt) {
-        const told = slabReadings(cook.boil, cook.events, probe, cook.slabTold, now)
+      if (now > cook.leftAt) {
+        const told = massReadings(cook.boil, cook.events, probe, cook.massTold, now)
         const last = told.at(-1)
-        if (last) cook.slabTold = (Date.parse(last.at) - startedAt) / 1000
+        if (last) cook.massTold = (Date.parse(last.at) - startedAt) / 1000
         out.push(...told)
       }
       return out

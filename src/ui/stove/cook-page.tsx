@@ -45,6 +45,7 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
   useStoveKeys(acts, voices, analysis.stages, potKeys, deaf, isFinishing(live))
   const newest = live.readings.at(-1)
   // of what is baked or mixed by hand nothing is read before it is out of the oven
+  const inPot = emptiedAt === null && (live.finish === null || live.finish.place === 'pot')
   const reads = isBoiled(boil.formula) || isFinishing(live)
   const off = doubt?.id === 'thermometer-off' && troubles.length === 0 ? doubt.figures.off : null
   return (
@@ -70,7 +71,7 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
           <Readout
             view={pot}
             finish={isFinishing(live) ? live.finish : null}
-            age={newest && emptiedAt === null && boil.channel !== null ? Math.max(0, now - newest.at) : null}
+            age={newest && inPot && boil.channel !== null ? Math.max(0, now - newest.at) : null}
             byEye={boil.channel === null ? boil.probe.thermometer : null}
           />
         )}

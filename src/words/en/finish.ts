@@ -137,6 +137,10 @@ const findings: Sayings<FinishFigures> = {
     text: 'Not light enough yet',
     detail: `${gPerMl.toFixed(2)} g/ml; it holds from ${least.toFixed(2)}. Poured now it sets dense and weeps.`,
   }),
+  'out-of-temper': ({ celsius, most }, say) => ({
+    text: 'It has melted out of temper',
+    detail: `It read ${say.fine(celsius)}: above ${say.fine(most)} its crystals go, and it will bloom. Melt it whole and temper it again.`,
+  }),
   'whipped-over': ({ gPerMl, most }) => ({
     text: 'Whipped past its best',
     detail: `${gPerMl.toFixed(2)} g/ml, under ${most.toFixed(2)}: spread it at once, it tears and dries early.`,
