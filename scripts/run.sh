@@ -11,7 +11,7 @@ case $name in
   science | formats | replay) ;;
   *)
     need mariadbd mariadb-server
-    need chromium chromium
+    need chromium-headless-shell chromium-headless-shell
     need openssl openssl
     ;;
 esac

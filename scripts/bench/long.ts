@@ -1,7 +1,8 @@
-/** A cook of hours: how long its page takes to open, and how smoothly it goes on. */
-import { chromium } from '@playwright/test'
+/** How long the page of a boil takes to open, after hours of cooking and at rest, and how smoothly it goes on. */
+import { chromium, type Page } from '@playwright/test'
+import { demoBoil } from '@/demo/formulas'
 import { chromiumOptions } from '../lib/chromium'
-import { startBoil } from '../lib/cook'
+import { logAct, startBoil } from '../lib/cook'
 import { pause, percentile } from './table'
 
 export const LONG = { readings: 30_000, hours: 2, watchS: 10, opened: 9 }
@@ -32,20 +33,7 @@ export async function longCook(
   const browser = await chromium.launch(chromiumOptions)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.addInitScript(MARK_CURVE)
-  const opens: Opened[] = []
-  for (let i = 0; i < LONG.opened; i++) {
-    await page.goto(`${app}/logbook`)
-    // as for a maker, who looks at the page before touching it
-    await pause(500)
-    await page.goto(`${app}/stove/${boil}`, { waitUntil: 'commit' })
-    await page.getByText('live', { exact: true }).waitFor()
-    opens.push(
-      await page.evaluate(() => ({
-        shown: performance.getEntriesByName('curve')[0]?.startTime ?? Number.NaN,
-        live: performance.now(),
-      })),
-    )
-  }
+  const opens = await openings(page, app, boil)
   const frames = page.evaluate(async (seconds) => {
     const gaps: number[] = []
     let before = performance.now()
@@ -65,6 +53,43 @@ export async function longCook(
   const gaps = (await frames).slice(30)
   await browser.close()
   return { opens, longest: Math.max(...gaps), usual: percentile(gaps, 0.95) }
+}
+
+/** The page of a boil, opened again and again from a page at rest. */
+async function openings(page: Page, app: string, boil: string): Promise<Opened[]> {
+  const opens: Opened[] = []
+  for (let i = 0; i < LONG.opened; i++) {
+    await page.goto(`${app}/logbook`)
+    // as for a maker, who looks at the page before touching it
+    await pause(500)
+    await page.goto(`${app}/stove/${boil}`, { waitUntil: 'commit' })
+    await page.getByText('live', { exact: true }).waitFor()
+    opens.push(
+      await page.evaluate(() => ({
+        shown: performance.getEntriesByName('curve')[0]?.startTime ?? Number.NaN,
+        live: performance.now(),
+      })),
+    )
+  }
+  return opens
+}
+
+/** A slab that rests after its pour, by hand: ms until its page shows how it cools. */
+export async function restingPage(app: string, id: string): Promise<number[]> {
+  const formula = demoBoil(id)
+  const { boil } = await startBoil(app, id, null)
+  for (const { id: step, when, empties } of formula.steps) {
+    const pulls = when.on === 'target'
+    await logAct(app, boil, pulls ? { type: 'pulled', step, celsius: formula.target.celsius } : { type: 'step', step })
+    if (empties) break
+  }
+  const browser = await chromium.launch(chromiumOptions)
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.addInitScript(MARK_CURVE)
+  const opens = await openings(page, app, boil)
+  await browser.close()
+  await logAct(app, boil, { type: 'finished' })
+  return opens.map((o) => o.shown)
 }
 
 async function importReadings(app: string, boil: string, rows: readonly string[]): Promise<void> {

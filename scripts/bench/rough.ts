@@ -1,7 +1,7 @@
 /** The forecast and the doubts, judged in the rough kitchen: a simulator that shares no code with core. */
 import { assessCook, type BoiledFormula, type CookAssessment, type CookRecord, type Doubt } from '@/core'
 import { demoBoil } from '@/demo/formulas'
-import { type RoughCook, roughCook } from '../../tests/rough/cook'
+import { type Aim, type RoughCook, roughCook } from '../../tests/rough/cook'
 import type { Fault } from '../../tests/rough/kitchen'
 import { median, percentile, type Row } from './table'
 
@@ -52,6 +52,32 @@ export function* looks(cook: RoughCook, from: number, until: number, beat: numbe
     yield before
   }
 }
+
+/** s between two looks of somebody who knows everything. */
+const KNOWS_EVERY = 15
+
+/**
+ * How far off somebody would be who knows everything of the kitchen as it stands (its flame, its pot, what is in it, where it boils) and
+ * only not what the flame and the draught will do: shares of the time ahead. No forecast can be better.
+ */
+export function knowing(cook: RoughCook): number[] {
+  return cook.stood.flatMap((kitchen) => {
+    const now = kitchen.at
+    const aim = cook.aims.find((a) => a.from <= now && a.at > now)
+    if (!aim || !isJudged(cook, aim, now)) return []
+    const ahead = aim.at - now
+    const there = cook.truth[Math.round(aim.at) - 1] as number
+    while (kitchen.celsius < there && kitchen.at < now + 3 * ahead) kitchen.tick()
+    return [Math.abs(kitchen.at - now - ahead) / ahead]
+  })
+}
+
+/** Whether a forecast made at `now` counts among those from 10 to 1 min ahead: settled, and the log says what is so. */
+const isJudged = (cook: RoughCook, aim: Aim, now: number): boolean =>
+  now >= Math.max(cook.boiledAt + SETTLED.boil, aim.from + SETTLED.addition) &&
+  aim.at - now <= 600 &&
+  aim.at - now >= 60 &&
+  !cook.untold.some(([a, b]) => now >= a && now <= b)
 
 export function judge(cook: RoughCook): Judged {
   const forecasts: Forecasted[] = []
@@ -113,11 +139,15 @@ const wrongs: Record<Fault['kind'], string> = {
   metal: 'probe on the metal',
 }
 
+/** Of so many cooks one is also foreseen by somebody who knows everything. */
+const KNOWN_OF = 20
+
 /** One line a family of what the forecast does in the rough kitchen. */
 export function benchRough(first = 7_000_000, cooks = 200): Row[] {
   const rows: Row[] = []
   const all: Judged[] = []
   const faults: Caught[] = []
+  const floor: number[] = []
   for (const [i, [family, id]] of roughFamilies.entries()) {
     const formula = demoBoil(id)
     const judged: Judged[] = []
@@ -125,6 +155,7 @@ export function benchRough(first = 7_000_000, cooks = 200): Row[] {
       const seed = first + 1000 * i + s
       const sound = roughCook(formula, seed)
       judged.push(judge(sound))
+      if (s % KNOWN_OF === 0) floor.push(...knowing(roughCook(formula, seed, { keepEvery: KNOWS_EVERY })))
       const last = sound.aims.at(-1)
       if (!last?.pulls || s % 4 > 2) continue
       const start = Math.max(sound.boiledAt + 150, last.from + 120)
@@ -143,6 +174,11 @@ export function benchRough(first = 7_000_000, cooks = 200): Row[] {
     })
   }
   rows.push({ what: `all ${all.length} cooks`, measured: said(all), wanted: '' })
+  rows.push({
+    what: 'somebody who knows all but what the flame will do',
+    measured: `median ${percent(median(floor))}, worst tenth ${percent(percentile(floor, 0.9))}`,
+    wanted: 'no forecast can be better',
+  })
   for (const kind of ['heat', 'out', 'metal'] as const) {
     const found = faults.filter((f) => f.kind === kind).map((f) => f.after)
     const within = (s: number) => percent(share(found, (after) => after <= s))

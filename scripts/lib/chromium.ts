@@ -1,6 +1,6 @@
-/** Debian's Chromium, headless, as root and without a word to the outside. */
+/** Debian's Chromium without a window, the lighter of its two: as root, and without a word to the outside. */
 export const chromiumOptions = {
-  executablePath: '/usr/bin/chromium',
+  executablePath: '/usr/lib/chromium/chromium-headless-shell',
   args: [
     '--no-sandbox',
     '--disable-gpu',

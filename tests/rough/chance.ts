@@ -29,11 +29,18 @@ export function chance(seed: number, subject: number): Chance {
   }
 }
 
-/** What wanders about 0 with standard deviation `sd` and forgets itself in `memoryS` seconds. */
-export function wandering(sd: number, memoryS: number, c: Chance): (dt: number) => number {
-  let x = sd * c.normal()
-  return (dt) => {
+/** What wanders, step by step; `calm`: how it would go on if nothing disturbed it any more. */
+export interface Wandering {
+  (dt: number): number
+  calm(): Wandering
+}
+
+/** What wanders about 0 with standard deviation `sd` and forgets itself in `memoryS` seconds; from `start` where that is told. */
+export function wandering(sd: number, memoryS: number, c: Chance, start = sd * c.normal()): Wandering {
+  let x = start
+  const step = (dt: number): number => {
     x += (-x * dt) / memoryS + sd * Math.sqrt((2 * dt) / memoryS) * c.normal()
     return x
   }
+  return Object.assign(step, { calm: () => wandering(0, memoryS, c, x) })
 }

@@ -38,6 +38,8 @@ export interface RoughCook {
   readonly boiledAt: number
   /** s between the ends of which the log did not say what was so. */
   readonly untold: readonly (readonly [number, number])[]
+  /** The kitchen as it stood, every so often, where that was asked for. */
+  readonly stood: readonly RoughKitchen[]
   readonly noiseC: number
   readonly endedAt: number
   readonly poured: Poured | null
@@ -50,6 +52,8 @@ export interface RoughOptions {
   readonly amiss?: Amiss
   /** The maker goes by what is shown, takes it off and lets it carry on, instead of stopping at the true moment. */
   readonly byReading?: boolean
+  /** How it stood is kept every so many s. */
+  readonly keepEvery?: number
 }
 
 /** What came out of the pot, where it was taken off. */
@@ -109,7 +113,7 @@ function sized(formula: BoiledFormula, c: Chance) {
 
 /** Cooks `formula` by a perfect eye, with hands that take their time, and keeps what a log and a hub would have. */
 export function roughCook(formula: BoiledFormula, seed: number, options: RoughOptions = {}): RoughCook {
-  const { kitchen: place = seed, amiss, byReading = false } = options
+  const { kitchen: place = seed, amiss, byReading = false, keepEvery } = options
   const c = chance(place, 0)
   const { pot, ring, burner, watts, factor } = sized(formula, c)
   const pascal = c.oneOf([101_325, 101_325, 100_400, 84_764])
@@ -137,6 +141,7 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
   const tips: number[] = []
   const aims: Aim[] = []
   const untold: [number, number][] = []
+  const stood: RoughKitchen[] = []
   let boiledAt = 0
   let next = 0
   let from = 0
@@ -246,6 +251,7 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
       log(kitchen.at + late, { type: 'heat', dial })
     }
     kitchen.tick()
+    if (keepEvery && Math.round(kitchen.at) % keepEvery === 0) stood.push(kitchen.leftAlone())
     if (kitchen.boiling && boiledAt === 0) boiledAt = kitchen.at
     truth.push(kitchen.celsius)
     const shown = probe.read()
@@ -261,6 +267,7 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
     tips,
     boiledAt,
     untold,
+    stood,
     noiseC: Math.hypot(kitchen.probeFacts.noiseC, kitchen.probeFacts.stepC / Math.sqrt(12)),
     endedAt: kitchen.at,
     poured,

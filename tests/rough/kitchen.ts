@@ -3,7 +3,7 @@
  * foresees, so it imports nothing of Imbry's: boiling curve, heat capacities, burner and probe are its own.
  */
 
-import { type Chance, chance, wandering } from './chance'
+import { type Chance, chance, type Wandering, wandering } from './chance'
 import { boils } from './curve'
 
 /** Grams of what a rough kitchen tells apart. */
@@ -113,8 +113,8 @@ export class RoughKitchen {
   private watts = 0
   private lid = false
   private onRing = true
-  private flame: (dt: number) => number
-  private draught: (dt: number) => number
+  private flame: Wandering
+  private draught: Wandering
   private readonly hidden: Hidden
 
   constructor(
@@ -175,10 +175,7 @@ export class RoughKitchen {
 
   /** How hot it would get if it came off now, °C: tried on a copy, which no draught or flame moves. */
   peakIfLifted(): number {
-    const copy: RoughKitchen = Object.assign(Object.create(RoughKitchen.prototype), this)
-    copy.stuff = { ...this.stuff }
-    copy.flame = () => 0
-    copy.draught = () => 0
+    const copy = this.leftAlone()
     copy.lift()
     let peak = copy.celsius
     for (let s = 0; s < 120 && copy.celsius > peak - 0.05; s++) {
@@ -186,6 +183,15 @@ export class RoughKitchen {
       peak = Math.max(peak, copy.celsius)
     }
     return peak
+  }
+
+  /** The same kitchen, where flame and draught only die down from what they are now. */
+  leftAlone(): RoughKitchen {
+    const copy: RoughKitchen = Object.assign(Object.create(RoughKitchen.prototype), this)
+    copy.stuff = { ...this.stuff }
+    copy.flame = this.flame.calm()
+    copy.draught = this.draught.calm()
+    return copy
   }
 
   /** One second goes by. */
