@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
+import { airOf } from '../formula/air'
 import { analyse } from '../formula/analyse'
 import { testConditions } from '../testing'
 import { type AdvisedBy, adviseMethod } from './method-advice'
@@ -42,6 +43,20 @@ describe('advice on the method', () => {
     expect(advice.toDial).toBe(advice.fromDial - 2)
     const changed = advice.formula.steps.filter((s, i) => s.heat !== caramels.steps[i]?.heat)
     expect(changed.map((s) => s.heat)).toEqual([advice.toDial])
+  })
+
+  it('takes the air that makes a foam as deep as it was measured, and none for what holds none', () => {
+    const foam = demoBoil('blackcurrant-marshmallow')
+    const from = airOf(foam)
+    const by = past(3, { traits: { depth: Math.log(1.25) } })
+    const advice = adviseMethod(foam, testConditions, by).find((a) => a.kind === 'air')
+    if (advice?.kind !== 'air') throw new Error('nothing was advised')
+    expect(advice).toMatchObject({ batches: 3, of: 8, fromAir: from })
+    expect((1 - from) / (1 - advice.toAir)).toBeCloseTo(1.25, 1)
+    expect(airOf(advice.formula)).toBe(advice.toAir)
+    expect(kinds(foam, past(3, { traits: { depth: 0.01 } }))).not.toContain('air')
+    expect(kinds(foam, past(2, { traits: { depth: Math.log(1.25) } }))).not.toContain('air')
+    expect(kinds(caramels, by)).not.toContain('air')
   })
 
   it('begins with less water only where that saves minutes and still dissolves the sugar', () => {

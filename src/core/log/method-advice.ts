@@ -1,4 +1,5 @@
-/** What the newest batches of a formula say of its method: the doctor, the heat, the water, when it is worked. Each is one change to its document. */
+/** What the newest batches of a formula say of its method: the doctor, the heat, the water, when it is worked, how much air it holds. Each is one change to its document. */
+import { airOf } from '../formula/air'
 import { type Analysis, analyse, type Conditions } from '../formula/analyse'
 import type { BoiledFormula, Line, Step } from '../formula/document'
 import { ingredientIn } from '../formula/mixes'
@@ -30,6 +31,7 @@ export type MethodAdvice =
       readonly savedMinutes: number
     })
   | (Base & { readonly kind: 'time'; readonly step: string; readonly fromS: number; readonly toS: number })
+  | (Base & { readonly kind: 'air'; readonly fromAir: number; readonly toAir: number })
 
 /** ◊ Batches looked at, and how many of them have to say the same. */
 const LOOKS_AT = 8
@@ -44,6 +46,8 @@ const USUAL_DIAL = 7
 const ENOUGH_WATER = 0.32
 const LESS_WATER = 0.6
 const WORTH_MIN = 3
+/** ◊ Shares of air nearer than this are the same; and the most a sweet holds. */
+const AIR = { alike: 0.03, most: 0.9 }
 /** ◊ Share by which a wait is shortened or drawn out. */
 const SHIFT = 0.15
 
@@ -62,6 +66,7 @@ export function adviseMethod(
     heatAdvice(formula, recent),
     waterAdvice(formula, analysis, conditions, recent),
     timeAdvice(formula, recent),
+    airAdvice(formula, recent),
   ].filter((a) => a !== null)
 }
 
@@ -182,4 +187,16 @@ function timeAdvice(formula: BoiledFormula, recent: readonly AdvisedBy[]): Metho
         of: recent.length,
         batches: Math.max(late, early),
       }
+}
+
+/** The air that makes a slab as deep as it was measured, where it was reckoned from whipping or soda. */
+function airAdvice(formula: BoiledFormula, recent: readonly AdvisedBy[]): MethodAdvice | null {
+  const deeper = recent.flatMap((b) => b.traits.depth ?? [])
+  const fromAir = airOf(formula)
+  if (deeper.length < LEAST || fromAir === 0) return null
+  // as much of everything else lies in a volume that is so many times as large
+  const whole = 1 - (1 - fromAir) / Math.exp(meanOf(deeper))
+  const toAir = Math.round(100 * Math.min(AIR.most, Math.max(0, whole))) / 100
+  if (Math.abs(toAir - fromAir) < AIR.alike) return null
+  return { kind: 'air', fromAir, toAir, formula: { ...formula, air: toAir }, of: recent.length, batches: deeper.length }
 }

@@ -1,6 +1,6 @@
 /** What past batches say of a target. Temperatures are as at sea level, like the formula's. */
 import { type Advice, type Helped, inCelsius, inCelsiusStep, inGrams, type MethodAdvice } from '@/core'
-import { formatSpan } from '../format'
+import { formatPercent, formatSpan } from '../format'
 import type { Said } from '../said'
 import type { Say } from '../units'
 
@@ -59,6 +59,11 @@ export function sayMethodAdvice(advice: MethodAdvice, say: Say): Said {
       return {
         text: `Begin with ${say.weight(inGrams(advice.toGrams))} of water instead of ${say.weight(inGrams(advice.fromGrams))}`,
         detail: `some ${Math.round(advice.savedMinutes)} min sooner at your pace, and the same sweet; the sugar still dissolves`,
+      }
+    case 'air':
+      return {
+        text: `${formatPercent(advice.toAir)} of it is air, not ${formatPercent(advice.fromAir)}`,
+        detail: `${batches} of the last ${of} batches were measured ${advice.toAir > advice.fromAir ? 'deeper' : 'flatter'} than reckoned`,
       }
     case 'time':
       return {
