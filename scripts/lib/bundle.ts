@@ -13,8 +13,10 @@ export async function bundle(entry: string, outfile: string): Promise<void> {
   })
 }
 
-/** The thread the server does long work on. */
-export const bundleThread = (): Promise<void> => bundle('src/server/long/thread.ts', '.next/imbry-thread.mjs')
+const THREAD = 'src/server/long/thread.ts'
 
-/** Before tests of the server. */
-export default bundleThread
+/** The thread the server does long work on, as part of a build. */
+export const bundleThread = (): Promise<void> => bundle(THREAD, '.next/imbry-thread.mjs')
+
+/** Before tests of the server: apart from the build, which may be made beside them. */
+export default (): Promise<void> => bundle(THREAD, 'node_modules/.cache/imbry-thread.mjs')

@@ -10,8 +10,11 @@ const LONGEST_S = 60
 /** ◊ Jobs that wait or run at once: more are turned away while each can still be answered. */
 const MOST = 50
 
-/** The thread's script as `scripts/lib/bundle.ts` makes it: a thread has no compiler of its own. */
-const script = (): URL => pathToFileURL('.next/imbry-thread.mjs')
+/** The thread's script as `scripts/lib/bundle.ts` makes it, with a build or before tests: a thread has no compiler of its own. */
+const script = (): URL =>
+  pathToFileURL(
+    process.env.NODE_ENV === 'production' ? '.next/imbry-thread.mjs' : 'node_modules/.cache/imbry-thread.mjs',
+  )
 
 interface Waiting {
   readonly resolve: (made: never) => void

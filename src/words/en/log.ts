@@ -295,7 +295,7 @@ const traitWords: Readonly<Record<TraitId, (here: number, usual: number, say: Sa
   each: (h, u) => `${Math.exp(h).toFixed(1)} s a piece, usually ${Math.exp(u).toFixed(1)}`,
   lag: (h, u) => `The probe took ${h.toFixed(1)} s to show two thirds of a step, usually ${u.toFixed(1)}`,
   tests: (h, _, say) =>
-    `Its tests say the thermometer shows ${say.step(inCelsiusStep(Math.abs(h)))} too ${h > 0 ? 'much' : 'little'}`,
+    `The tests made of it say the thermometer shows ${say.step(inCelsiusStep(Math.abs(h)))} too ${h > 0 ? 'much' : 'little'}`,
   colour: (h, u, say) =>
     `Reckoned ${more(h, u, 'darker', 'paler')}: as at ${say.temperature(inCelsius(h))}, usually ${say.temperature(inCelsius(u))}`,
   shade: (h, u, say) =>
@@ -309,7 +309,7 @@ const traitWords: Readonly<Record<TraitId, (here: number, usual: number, say: Sa
   sugar: (h) =>
     `The scale had ${formatShare(Math.abs(Math.expm1(h)))} ${h > 0 ? 'more' : 'less'} sugar than the formula wants`,
   added: (h, _, say) =>
-    `Something went in ${say.step(inCelsiusStep(Math.abs(h)))} ${h > 0 ? 'after' : 'before'} its temperature`,
+    `Something went in ${say.step(inCelsiusStep(Math.abs(h)))} ${h > 0 ? 'past' : 'short of'} its temperature`,
   lost: (h, u) => `${formatShare(h)} of it went to edges, usually ${formatShare(u)}`,
   bite: (h, u) => `Bite ${more(h, u, 'harder', 'softer')} than usual`,
   grain: (h, u) => `${more(h, u, 'More', 'Less')} grain than usual`,
