@@ -1,11 +1,11 @@
 'use client'
 
-import { lazy, Suspense, useEffect } from 'react'
+import { lazy, Suspense, useEffect, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import { isBoiled, paceOf, type Stage } from '@/core'
 import { type KeyId, useKeys, useTouchLetsGo } from '@/ui/kit/keys'
 import { For, useSay } from '@/ui/shell/preferences'
-import { closedBoil, sayDoNow, sayFinishing, sayMind } from '@/words'
+import { closedBoil, sayDoNow, sayMind } from '@/words'
 import { ActColumn } from './act-column'
 import { type Call, callOf } from './call'
 import { CookChart } from './cook-chart'
@@ -22,6 +22,13 @@ const finish = () => import('./finish')
 const FinishChart = lazy(async () => ({ default: (await finish()).FinishChart }))
 const FinishColumn = lazy(async () => ({ default: (await finish()).FinishColumn }))
 const HandSteps = lazy(async () => ({ default: (await finish()).HandSteps }))
+
+/** All of that at once; null until it is there. */
+function useFinish(): Awaited<ReturnType<typeof finish>> | null {
+  const [fetched, setFetched] = useState<Awaited<ReturnType<typeof finish>> | null>(null)
+  useEffect(() => void finish().then(setFetched), [])
+  return fetched
+}
 
 interface Props {
   readonly live: LiveCook
@@ -41,7 +48,7 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
   const call = over ? null : callOf(pot.doNow, troubles, say)
   const voices = useAlarm(boil.id, call)
   useAwake(!over)
-  useEffect(() => void finish(), [])
+  const finishing = useFinish()
   useStoveKeys(acts, voices, analysis.stages, potKeys, deaf, isFinishing(live))
   const newest = live.readings.at(-1)
   // of what is baked or mixed by hand nothing is read before it is out of the oven
@@ -62,7 +69,7 @@ export function CookPage({ live, shades, potKeys, deaf }: Props) {
           doNow={over ? { ...pot.doNow, mood: 'done', step: null, due: null, cautions: [] } : pot.doNow}
           said={over ? closedBoil : sayDoNow(pot.doNow, say)}
           now={now}
-          mind={over ? null : (sayMind(troubles, doubt, say) ?? sayFinishing(live.finish, say))}
+          mind={over ? null : (sayMind(troubles, doubt, say) ?? finishing?.sayFinishing(live.finish, say) ?? null)}
           danger={troubles[0]?.tone === 'danger'}
           rate={paceOf(live.snapshot.events)}
           remedy={off === null ? null : { label: 'Put it right for this cook', onPress: () => acts.correct(off) }}

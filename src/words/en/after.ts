@@ -24,7 +24,8 @@ import {
 import { formatCount, formatLitres, formatPercent, formatSpan, formatTimes } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
-import { handworkNames, outcomeWords, sayMoment } from './finish'
+import { handworkNames, sayMoment } from './finish'
+import { outcomeWords } from './finish-mind'
 import { capital } from './names'
 
 export const surfaceNames: Readonly<Record<SurfaceKind, string>> = {

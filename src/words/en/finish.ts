@@ -1,9 +1,6 @@
 /** What is said of a sweet once it has left the heat. */
-import type { FinishAssessment, FinishFigures, FinishFinding, HandworkKind, Instead, Texture, Touch } from '@/core'
+import type { FinishAssessment, HandworkKind, Texture, Touch } from '@/core'
 import { formatSpan } from '../format'
-import { type Said, type Sayings, sayFinding } from '../said'
-import type { Say } from '../units'
-import { capital } from './names'
 
 interface WorkName {
   /** As a plan says it: "cut". */
@@ -66,96 +63,6 @@ export const touchNames: Readonly<Record<Touch, string>> = {
 /** A moment after the pour as a maker says it: "27 min", "1 h 18". */
 export const sayMoment = (seconds: number): string =>
   formatSpan(seconds < 600 ? seconds : 60 * Math.round(seconds / 60))
-
-const insteads: Readonly<Record<Instead, string>> = {
-  'warm-it': 'Warm it until it gives',
-  'break-it': 'Break it along no line, under paper',
-  'back-on-heat': 'Back over low heat',
-  'press-it': 'Press it level between two sheets',
-  'under-lamp': 'Under a lamp or in a warm oven, turned now and then',
-  'stir-it': 'Warm the bowl and work it on: the grain will be coarser',
-}
-
-/** What comes of a work done before its window or after it. */
-export const outcomeWords: Readonly<Partial<Record<HandworkKind, { readonly early: string; readonly late: string }>>> =
-  {
-    score: {
-      early: 'the line closes again; score it once more later',
-      late: 'it splinters under the blade; break it instead',
-    },
-    cut: { early: 'it smears and runs together again', late: 'it is hard to cut; warm the knife' },
-    break: { early: 'it bends before it breaks', late: 'it breaks as it likes' },
-    unmould: { early: 'they bend, and stick to the mould', late: 'they hold on to the mould' },
-    beat: { early: 'beaten hot it grains coarse', late: 'it stiffens in the bowl and crumbles' },
-    whip: { early: 'slack: it sets dense and weeps', late: 'it tears and will not level' },
-    spread: { early: 'it runs further than you spread it', late: 'it tears, and lies in ridges' },
-    fill: { early: 'bubbles stay in the pieces', late: 'it strings, and sets in the jug' },
-    form: { early: 'it slumps flat again, and burns', late: 'it cracks instead of closing' },
-    pull: { early: 'it runs through the hands, and burns', late: 'it cracks instead of stretching' },
-    'cover-chips': { early: 'the chocolate scorches', late: 'the chips do not melt' },
-    pipe: { early: 'it runs flat', late: 'it breaks off in the nozzle' },
-    'pour-over': { early: 'it soaks into what is below', late: 'it does not level' },
-    gather: {
-      early: 'no crystal has formed yet, and it sets dull',
-      late: 'it has set in lumps; warm the bowl until they melt',
-    },
-    temper: { early: 'too warm yet, the seed melts out again', late: 'it thickens; warm it by a degree or two' },
-    cool: { early: 'what is poured on it soaks in', late: 'it is cold' },
-    coat: { early: 'too warm it runs thin and dulls', late: 'it lies thick and in ridges' },
-    'fold-in': { early: 'what is folded in melts or sinks', late: 'it will not take it up evenly' },
-  }
-
-const findings: Sayings<FinishFigures> = {
-  missed: ({ kind, warmTo, warmFor, instead }, say) => ({
-    text: `Too late to ${handworkNames[kind].name}`,
-    detail:
-      warmTo === null
-        ? `${insteads[instead]}.`
-        : `${instead === 'warm-it' ? 'Warm it to' : `${insteads[instead]}, or warm it to`} ${say.temperature(warmTo)}${warmFor !== null && Number.isFinite(warmFor) ? `: some ${sayMoment(warmFor)} in a low oven` : ''}.`,
-  }),
-  came: ({ kind, came, celsius }, say) => ({
-    text: `${capital(handworkNames[kind].name)} too ${came}`,
-    detail: `At ${say.temperature(celsius)}: ${outcomeWords[kind]?.[came] ?? 'it may not come out as it should'}.`,
-  }),
-  bare: ({ goes }) => ({
-    text: 'It has lain bare too long',
-    detail: `Its sides are ${goes === 'sticky' ? 'sticky' : 'dry'} by now: wrap it at once, or dust it first.`,
-  }),
-  closing: ({ kind, left }) => ({
-    text: `${formatSpan(left)} left to ${handworkNames[kind].name}`,
-    detail: 'It stiffens quickly from here.',
-  }),
-  dew: ({ dew }, say) => ({
-    text: 'It will weep when it comes out',
-    detail: `It is below ${say.temperature(dew)}, where this room's air turns to drops. Leave it wrapped until it is warmer than that.`,
-  }),
-  'short-of-pieces': ({ left, wanted, warmTo }, say) => ({
-    text: `About ${left} of ${wanted} before it stiffens`,
-    detail: `Then back over low heat to ${say.temperature(warmTo)}, no higher. Two pours next time.`,
-  }),
-  'whipped-short': ({ gPerMl, least }) => ({
-    text: 'Not light enough yet',
-    detail: `${gPerMl.toFixed(2)} g/ml; it holds from ${least.toFixed(2)}. Poured now it sets dense and weeps.`,
-  }),
-  'out-of-temper': ({ celsius, most }, say) => ({
-    text: 'It has melted out of temper',
-    detail: `It read ${say.fine(celsius)}: above ${say.fine(most)} its crystals go, and it will bloom. Melt it whole and temper it again.`,
-  }),
-  'whipped-over': ({ gPerMl, most }) => ({
-    text: 'Whipped past its best',
-    detail: `${gPerMl.toFixed(2)} g/ml, under ${most.toFixed(2)}: spread it at once, it tears and dries early.`,
-  }),
-}
-
-export const sayFinish = (finding: FinishFinding, say: Say): Said => sayFinding(findings, finding, say)
-
-/** The one thing to mind of a finish; null for nothing. */
-export function sayFinishing(finish: FinishAssessment | null, say: Say): string | null {
-  const [first] = finish?.findings ?? []
-  if (!first) return null
-  const { text, detail } = sayFinish(first, say)
-  return `${text}. ${detail}`
-}
 
 /** Where it is: "12 min on the marble slab". */
 export const sayPlace = ({ place, mass }: FinishAssessment): string =>

@@ -1,3 +1,4 @@
+export { sayFinishing } from '@/words'
 export { FinishChart } from './finish-chart'
 export { FinishColumn } from './finish-column'
 export { HandSteps } from './hand-steps'
