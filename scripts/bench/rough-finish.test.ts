@@ -36,6 +36,9 @@ describe('disobeyed', () => {
     ['popcorn', 'juniper-popcorn-clusters', 'form', 300, 'missed'],
     ['caramel-sauce', 'bergamot-pouring-caramel', 'fill', 600, 'missed'],
     ['nougat', 'bay-leaf-honey-nougat', 'whip', 900, 'missed'],
+    ['pulled sugar', 'water-mint-pillows', 'pull', null, 'early'],
+    ['dark chocolate', 'harbour-dark-dipping-chocolate', 'temper', 600, 'missed'],
+    ['milk chocolate', 'pilot-house-milk-chocolate', 'gather', null, 'early'],
   ] as const)('%s %s: %s, late by %s s: warned of (%s), and it comes out so', (family, id, work, late, warning) => {
     const { done, warned } = finish(id, 5, { work, late })
     expect(warned).toContain(warning)

@@ -17,12 +17,20 @@ export const finished = [
   ['nougat', 'bay-leaf-honey-nougat'],
   ['marshmallow', 'blackcurrant-marshmallow'],
   ['popcorn', 'juniper-popcorn-clusters'],
+  ['pulled sugar', 'water-mint-pillows'],
+  ['dark chocolate', 'harbour-dark-dipping-chocolate'],
+  ['milk chocolate', 'pilot-house-milk-chocolate'],
 ] as const
 
+/** Share of milk chocolate that the panel has spread on the stone. */
+const STONE_SHARE = 0.78
 const GLANCE = 10
 const FAR = 600
-/** s between two readings a maker takes with a thermometer in the hand, while it is in a pot or a bowl. */
+/** s between two readings a maker takes with a thermometer in the hand, while it is in a pot or a bowl; of chocolate more often. */
 const LOOKS = 180
+const LOOKS_AT_CHOCOLATE = 30
+/** s after which a smear has set, where it does. */
+const SMEAR = 240
 const LONGEST = 16 * 3600
 const conditions = { ...testConditions, surfaces: [{ name: 'rack', kind: 'rack' as const, thicknessMm: 0 }] }
 
@@ -65,7 +73,10 @@ export function finish(
   log(now, { type: 'pulled', step: formula.steps[pull]?.id ?? '', celsius: formula.target.celsius })
   const done: Done[] = []
   const warned = new Set<string>()
-  let pot: Lump = roughLump(4200, 7, formula.target.celsius, 21, seed)
+  const chocolate = formula.family === 'chocolate'
+  let pot: Lump = chocolate
+    ? roughLump(1900, 1.9, formula.target.celsius, 21, seed)
+    : roughLump(4200, 7, formula.target.celsius, 21, seed)
   let mass: Cooling = pot
   let before: CookAssessment | undefined
   let shown: readonly CookEvent[] = [...events]
@@ -78,9 +89,22 @@ export function finish(
     const { step } = doNow
     if (!step) break
     const work = step.handwork?.kind ?? ''
-    for (const f of seen.finish?.findings ?? []) warned.add(f.id)
+    for (const f of seen.finish?.findings ?? []) {
+      warned.add(f.id)
+      // the bowl is warmed where that is what is said
+      if (chocolate && !disobey && f.id === 'missed' && f.figures.warmTo !== null && seen.finish?.place === 'pot') {
+        pot.warm(f.figures.warmTo)
+        log(now, { type: 'reads', celsius: mass.celsius() })
+        shown = [...events]
+      }
+    }
     if (doNow.until === 0) closedAt = Math.min(closedAt, now)
     const rebel = disobey?.work === work
+    const lastAt = done.at(-1)?.at ?? now
+    if (step.when.on === 'texture' && now - lastAt >= SMEAR && doNow.mood === 'wait') {
+      log(now, { type: 'texture', texture: step.when.texture })
+      shown = [...events]
+    }
     const acts = rebel
       ? disobey.late === null || now > closedAt + disobey.late
       : doNow.mood === 'now' || step.when.on === 'word'
@@ -90,7 +114,16 @@ export function finish(
       shown = [...events]
       done.push({ step: step.id, work, celsius: mass.celsius(), at: now })
       const group = formula.groups.find((g) => g.id === step.adds)
-      if (group) pot.stirIn(shareOf(formula, group.id), group.celsius)
+      if (group && chocolate) pot.seed(shareOf(formula, group.id), group.celsius)
+      else if (group) pot.stirIn(shareOf(formula, group.id), group.celsius)
+      if (work === 'table')
+        mass = roughSlab({ depthMm: 5, startC: pot.celsius(), roomC: 21, place: 'stone', air: 0 }, seed)
+      if (work === 'gather') {
+        // most of it lay on the stone
+        pot.warm(STONE_SHARE * mass.celsius() + (1 - STONE_SHARE) * pot.celsius())
+        mass = pot
+      }
+      if (work === 'pull') mass = roughLump(1500, 1.5, mass.celsius(), 21, seed)
       if (work === 'whip') mass = roughLump(6000, 1, mass.celsius(), 21, seed)
       const next = formula.steps[seen.cook.state.next + 1]
       if (next?.handwork?.kind === 'whip') {
@@ -115,7 +148,8 @@ export function finish(
         )
     }
     const { place } = seen.finish ?? { place: 'slab' }
-    if (now - looked >= LOOKS && (place === 'pot' || place === 'bowl')) {
+    const held = place === 'pot' || place === 'bowl' || chocolate
+    if (now - looked >= (chocolate ? LOOKS_AT_CHOCOLATE : LOOKS) && held) {
       looked = now
       log(now, { type: 'reads', celsius: mass.celsius() })
       shown = [...events]

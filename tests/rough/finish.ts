@@ -17,6 +17,10 @@ export interface Cooling {
 export interface Lump extends Cooling {
   /** So large a share of what there then is goes in this warm, °C. */
   stirIn(share: number, warm: number): void
+  /** The same of solid chocolate into molten, which takes heat to melt. */
+  seed(share: number, warm: number): void
+  /** Held over warm water until it is so warm, give or take. */
+  warm(to: number): void
 }
 
 export type RoughPlace = 'rack' | 'wood' | 'stone'
@@ -95,6 +99,12 @@ export function roughLump(joulesPerK: number, wattsPerK: number, startC: number,
     stirIn: (share, warm) => {
       t += share * c.between(0.75, 1.05) * (warm - t)
     },
+    warm: (to) => {
+      t = to + c.between(-0.5, 0.5)
+    },
+    seed: (share, warm) => {
+      t += share * (c.between(0.88, 1) * (warm - t) - c.between(22, 32))
+    },
     wait: (seconds) => {
       for (let s = 0; s < seconds; s++) t -= (loses * c.between(0.8, 1.2) * (t - roomC)) / holds
     },
@@ -124,6 +134,13 @@ const right: Readonly<Record<string, readonly [low: number, high: number]>> = {
   'caramel-sauce fill': [45, 98],
   'marshmallow cut': [0, 26],
   'nougat cut': [0, 27],
+  'dark chocolate temper': [29.8, 33.2],
+  'dark chocolate coat': [28.8, 33.2],
+  'milk chocolate gather': [24, 29],
+  'milk chocolate temper': [27.8, 31.2],
+  'milk chocolate coat': [26.8, 31.2],
+  'pulled sugar pull': [68, 124],
+  'pulled sugar cut': [66, 124],
 }
 
 export function cameOut(family: string, work: string, celsius: number): Came {

@@ -73,6 +73,10 @@ function shown({ when, shows }: Step, state: CookState, m: Moment): boolean {
 const isTold = (when: Step['when']): when is Extract<Step['when'], { celsius: number }> =>
   (when.on === 'colour' || when.on === 'rises') && when.celsius >= PALEST
 
+/** Chocolate is worked by the degree: what is only reckoned of it is not enough. */
+export const byTheDegree = ({ when, handwork }: Step): boolean =>
+  when.on === 'window' && (handwork?.kind === 'temper' || handwork?.kind === 'gather')
+
 function untilDue({ when }: Step, state: CookState, m: Moment): DoNow['due'] {
   switch (when.on) {
     case 'ready':
@@ -138,7 +142,8 @@ export function doNow(formula: FormulaDocument, state: CookState, moment: Moment
     }
   const seen = shown(step, state, moment)
   const due = seen ? exactly(0) : untilDue(step, state, moment)
-  const asksTest = !seen && moment.unread === true && (step.when.on === 'target' || isTold(step.when))
+  const asksTest =
+    !seen && moment.unread === true && (step.when.on === 'target' || isTold(step.when) || byTheDegree(step))
   const mood: Mood = due === null || due.seconds > SOON ? 'wait' : due.seconds > 0.5 || asksTest ? 'soon' : 'now'
   const meanwhile = mood === 'wait' && step.meanwhile !== undefined
   const closes = moment.window?.closes

@@ -8,7 +8,7 @@ import { waterLeftAt } from '../physics/boiling'
 import { STANDARD_PRESSURE } from '../physics/water'
 import { type Cook, contents, forecastContext, stepTemperature } from './cook'
 import { type Cooling, coolingTo } from './cooling'
-import { type DoNow, doNow, saw } from './do-now'
+import { byTheDegree, type DoNow, doNow, saw } from './do-now'
 import { DROP_SD } from './evidence'
 import { type Forecast, forecast } from './forecast'
 import { type CookAct, emptiedAt, fedAt, standsInWater } from './log'
@@ -73,9 +73,11 @@ const TELLS = 180
 /** ◊ A temperature that is only reckoned, and may be this far off, °C, is not shown as one. */
 const LOST = 8
 
-/** Whether a temperature was typed lately, and nothing has gone in since. */
-function isRead({ state }: Cook, now: number): boolean {
+/** Whether a temperature was typed lately, and nothing has gone in since; of chocolate, since anything was done to it. */
+function isRead({ formula, state }: Cook, now: number): boolean {
   const { readAt } = state
+  const step = formula.steps[state.next]
+  if (readAt !== null && step && byTheDegree(step) && readAt < state.lastDoneAt) return false
   return readAt !== null && readAt >= (fedAt(state).at(-1) ?? 0) && now - readAt <= TELLS
 }
 

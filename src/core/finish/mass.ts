@@ -92,7 +92,8 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
     return emptied === null ? bowl : lying(cook, log, mix, emptied, celsiusAt(course, emptied), foam, course)
   }
   const bath = standsInWater(formula, state)
-  const still = emptied ?? now
+  const spread = doneAt(cook, 'table')
+  const still = emptied ?? spread ?? now
   const cooling = coolingOf(readings, { now: still, mix, pot: conditions.pot, roomC, bath, since: pulledAt })
   const from = cooling?.last.at ?? pulledAt
   const startC =
@@ -100,8 +101,13 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
   const loose = families[formula.family].work === 'tossed' ? LOOSE : 1
   const tau = cooling?.tau ?? bookTau(mix, conditions.pot, startC, bath) / loose
   const course = lumpCourse(from, startC, roomC, tau)
-  const tabled = onStone(cook, mix, course, readings, now)
-  if (tabled) return { ...base, mix, doubt: cooling?.share ?? DOUBT.reckoned, ...tabled }
+  if (spread !== null)
+    return {
+      ...base,
+      mix,
+      doubt: cooling?.share ?? DOUBT.reckoned,
+      ...onStone(cook, log, mix, course, spread, readings, now),
+    }
   if (emptied !== null) {
     const read = readings.findLast((r) => r.at <= emptied && r.at >= Math.max(emptied - FRESH, pulledAt))
     const lastDone = formula.steps.findLastIndex((s) => (state.done.get(s.id) ?? Number.POSITIVE_INFINITY) <= emptied)
@@ -111,28 +117,35 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
   return { ...base, place: 'pot', mix, since: pulledAt, course, doubt: cooling?.share ?? DOUBT.reckoned }
 }
 
-/** Chocolate that is or was worked on a stone; null for any other, and before. */
+/** When work of a kind was done, s; null while it was not. */
+const doneAt = ({ formula, state }: Cook, kind: HandworkKind): number | null =>
+  state.done.get(formula.steps.find((s) => s.handwork?.kind === kind)?.id ?? '') ?? null
+
+/** Chocolate that was spread on a stone at `spread`, s. */
 function onStone(
-  { formula, state, conditions }: Cook,
+  cook: Cook,
+  log: FinishLog,
   mix: Mix,
   melted: Course,
+  spread: number,
   readings: readonly Reading[],
   now: number,
-): Pick<Mass, 'place' | 'since' | 'course' | 'before' | 'on'> | null {
-  const doneAt = (kind: HandworkKind): number | undefined =>
-    state.done.get(formula.steps.find((s) => s.handwork?.kind === kind)?.id ?? '')
-  const spread = doneAt('table')
-  if (spread === undefined) return null
+): Pick<Mass, 'place' | 'since' | 'course' | 'before' | 'on'> {
+  const { formula, conditions } = cook
   const chocolate = chocolateOf(formula.steps)
-  const tabled = tabledFrom({ ...conditions, mix, chocolate }, spread, celsiusAt(melted, spread))
+  const gathered = doneAt(cook, 'gather')
+  const startC = celsiusAt(melted, spread)
+  const spreadAt = (p: number) => tabledFrom({ ...conditions, mix, chocolate }, spread, startC, p)
+  // a thermometer held into what lies on the stone says how fast it really comes down
+  const seen = log.sightings.filter((s) => s.at > spread && (gathered === null || s.at <= gathered))
+  const tabled = spreadAt(paceFor((p) => spreadAt(p).onStone, seen))
   const on = tabled.stone
   const before = [{ until: spread, course: melted }]
-  const gathered = doneAt('gather')
-  if (gathered === undefined) return { place: 'slab', since: spread, course: tabled.onStone, before, on }
+  if (gathered === null) return { place: 'slab', since: spread, course: tabled.onStone, before, on }
   const { pot, roomC } = conditions
   const read = coolingOf(readings, { now, mix, pot, roomC, since: gathered })
-  const [from, startC] = read ? [read.last.at, read.last.celsius] : [gathered, gatheredAt(tabled, gathered)]
-  const course = lumpCourse(from, startC, roomC, read?.tau ?? bookTau(mix, pot, startC))
+  const [from, bowlC] = read ? [read.last.at, read.last.celsius] : [gathered, gatheredAt(tabled, gathered)]
+  const course = lumpCourse(from, bowlC, roomC, read?.tau ?? bookTau(mix, pot, bowlC))
   return { place: 'pot', since: gathered, course, before: [...before, { until: gathered, course: tabled.onStone }], on }
 }
 
@@ -158,11 +171,11 @@ function lying(
     .filter((s, i, all) => all[i + 1]?.from !== s.from)
   const last = formula.steps.findLast((s) => state.done.has(s.id) && s.handwork && handworkFacts(s.handwork.kind).into)
   const into = last?.handwork && handworkFacts(last.handwork.kind).into
-  const pulledOut = state.done.get(formula.steps.find((s) => s.handwork?.kind === 'pull')?.id ?? '')
-  const flat = sightings.filter((s) => pulledOut === undefined || s.at <= pulledOut)
+  const pulledOut = doneAt(cook, 'pull')
+  const flat = sightings.filter((s) => pulledOut === null || s.at <= pulledOut)
   const pace = paceFor((p) => slabCourse(slab, startC, stays, p), flat)
   const lain = slabCourse(slab, startC, stays, pace)
-  if (pulledOut !== undefined && pulledOut >= from) {
+  if (pulledOut !== null && pulledOut >= from) {
     const seen = sightings.filter((s) => s.at > pulledOut)
     const rope = ropeFrom(mix, lain, pulledOut, conditions.roomC)
     const hangs = [{ from: pulledOut, on: onARack }, ...stays.filter((s) => s.from > pulledOut)]

@@ -1,5 +1,6 @@
 /** What is said at the stove: what to do now, what goes wrong, what is doubtful. */
 import {
+  byTheDegree,
   type CookDoubt,
   type CookTrouble,
   type DoNow,
@@ -42,7 +43,9 @@ export function sayDoNow(doNow: DoNow, say: Say): DoNowSaid {
     return {
       say: `${step.label}: test it now`,
       prepare: null,
-      why: 'Nothing was read for a while, so the time is only reckoned. Cold water, a sign or the colour decides.',
+      why: byTheDegree(step)
+        ? 'Chocolate is worked by the degree, and this is only reckoned: read it before you go on.'
+        : 'Nothing was read for a while, so the time is only reckoned. Cold water, a sign or the colour decides.',
       ahead: null,
       window: null,
     }
