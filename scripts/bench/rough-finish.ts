@@ -2,7 +2,7 @@
 import { assessCook, type BoiledFormula, type CookAct, type CookAssessment, type CookEvent, isEarly } from '@/core'
 import { testBoil, testConditions } from '@/core/testing'
 import { demoBoil } from '@/demo/formulas'
-import { type Cooling, cameOut, isJudged, type Lump, roughLump, roughSlab } from '../../tests/rough/finish'
+import { type Cooling, cameOut, isJudged, type Lump, roughAir, roughLump, roughSlab } from '../../tests/rough/finish'
 import type { Row } from './table'
 
 export const finished = [
@@ -142,7 +142,7 @@ export function finish(
             startC: mass.celsius(),
             roomC: 21,
             place: 'rack',
-            air: formula.air ?? 0,
+            air: roughAir[formula.family] ?? 0,
           },
           seed,
         )

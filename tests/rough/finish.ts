@@ -111,6 +111,14 @@ export function roughLump(joulesPerK: number, wattsPerK: number, startC: number,
   }
 }
 
+/** ◊ Share of air in what is foamed or whipped here, give or take. */
+export const roughAir: Readonly<Record<string, number>> = {
+  brittle: 0.15,
+  honeycomb: 0.5,
+  marshmallow: 0.62,
+  nougat: 0.25,
+}
+
 /** How a mass takes what is done to it at `celsius`: what a confectioner would find, by work and family. ◊ */
 export type Came = 'right' | 'too early' | 'too late'
 
