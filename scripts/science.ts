@@ -1,11 +1,16 @@
 /** Makes docs/science's charts anew and fills the tables of docs/science.md, between their marks, from the core. */
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { boiledFamilies, landingOf } from '@/core'
+import { expectedOf } from '@/core/craft/testing'
 import { biteNames, stageNames } from '@/words'
 import { benchForecast } from './bench/forecast'
 import { drawChart } from './science/chart'
 import { charts } from './science/charts'
 import { checks } from './science/checks'
+
+const families = await Promise.all(
+  Object.entries(boiledFamilies).map(async ([id, { label }]) => ({ label, ...(await expectedOf(id)) })),
+)
 
 const row = (cells: readonly string[]): string => `| ${cells.join(' | ')} |`
 
@@ -27,15 +32,15 @@ const tables: Record<string, () => string> = {
   families: () =>
     table(
       ['family', 'target', 'bite at 20 °C', 'stage', 'final water', 'ordinary'],
-      Object.values(boiledFamilies).map((f) => {
-        const l = landingOf(f)
+      families.map(({ label, ordinary, lands }) => {
+        const l = landingOf({ ordinary })
         return [
-          f.label,
-          `${f.ordinary.target} °C`,
+          label,
+          `${ordinary.target} °C`,
           biteNames[l.bite.id],
           stageNames[l.stage.id],
           `${l.water.toFixed(1)} %`,
-          `${f.lands.water[0]}–${f.lands.water[1]} %`,
+          `${lands.water[0]}–${lands.water[1]} %`,
         ]
       }),
     ),

@@ -219,15 +219,15 @@ export async function boilsOfBatch(db: Db, batchId: string): Promise<BoilView[]>
   return (await views(db).where(eq(boils.batchId, batchId)).orderBy(asc(boils.number))).map(toView)
 }
 
-/** The first boil of each of some batches, without the documents it was begun from. */
-export async function firstBoils(db: Db, batchIds: readonly string[]) {
-  const { id, key, batchId, startedAt, channelId, readings } = boils
+/** The boils of some batches, without the documents they were begun from. */
+export async function boilsInBatches(db: Db, batchIds: readonly string[]) {
+  const { id, key, batchId, number, startedAt, channelId, readings } = boils
   return batchIds.length === 0
     ? []
     : db
-        .select({ id, key, batchId, startedAt, channelId, readings })
+        .select({ id, key, batchId, number, startedAt, channelId, readings })
         .from(boils)
-        .where(and(inArray(boils.batchId, [...batchIds]), eq(boils.number, 1)))
+        .where(inArray(boils.batchId, [...batchIds]))
 }
 
 /** A boil that is there but cannot be read: what its columns say. */

@@ -10,6 +10,7 @@ import {
   cooledAs,
   gramsOfBoil,
   ingredientIn,
+  isBoiled,
   mainBoil,
   openCook,
   type Reading,
@@ -19,12 +20,12 @@ import {
 import {
   type BatchRecord,
   batchesBefore,
+  boilsInBatches,
   comparedBatches,
   db,
   evenReadings,
   eventsAfter,
   findBatch,
-  firstBoils,
   pullsOf,
 } from '@/db'
 import { entriesOf } from './logbook'
@@ -50,7 +51,7 @@ export async function beside(asked: readonly string[], after = false): Promise<B
   const records = await Promise.all(ids.map((id) => findBatch(db(), id)))
   const found = records.filter((r): r is BatchRecord => r !== null)
   const ours = found.map((r) => r.id)
-  const [entries, boils] = await Promise.all([entriesOf(ours), firstBoils(db(), ours)])
+  const [entries, boils] = await Promise.all([entriesOf(ours), boilsInBatches(db(), ours)])
   const boiled = mainBoil(first.formula)
   const [batches, compared, pulls] = await Promise.all([
     Promise.all(
@@ -59,7 +60,7 @@ export async function beside(asked: readonly string[], after = false): Promise<B
           r,
           entries,
           first,
-          boils.find((b) => b.batchId === r.id),
+          boils.find((b) => b.batchId === r.id && b.number === mainNumber(r)),
           { points: Math.ceil(POINTS / Math.sqrt(found.length)), after },
         ),
       ),
@@ -78,11 +79,17 @@ export async function beside(asked: readonly string[], after = false): Promise<B
   }
 }
 
+/** Number of the boil a batch is known by: its own first, or that of its first part that is boiled. */
+function mainNumber({ formula, plan }: BatchRecord): number {
+  const part = isBoiled(formula) ? null : (boiledIn(formula)[0]?.part ?? null)
+  return Math.max(1, plan.boils.findIndex((b) => b.part === part) + 1)
+}
+
 async function besideBatch(
   record: BatchRecord,
   entries: ReadonlyMap<string, LogbookEntry>,
   first: BatchRecord,
-  boil: Awaited<ReturnType<typeof firstBoils>>[number] | undefined,
+  boil: Awaited<ReturnType<typeof boilsInBatches>>[number] | undefined,
   { points, after }: { readonly points: number; readonly after: boolean },
 ): Promise<BesideBatch> {
   const entry = entries.get(record.id) as LogbookEntry
@@ -101,8 +108,7 @@ async function besideBatch(
   const readings = rows.map((r) => ({ at: (r.at.getTime() - start) / 1000, celsius: r.celsius }))
   const thermometer = record.conditions.thermometers.find((t) => t.channel === boil.channelId)
   const right = believed(readings, events, thermometer)
-  const part = record.plan.boils[0]?.part ?? null
-  const boiled = boiledIn(record.formula).find((b) => b.part === part)?.formula
+  const boiled = mainBoil(record.formula)
   const steps = new Map(boiled?.steps.map((s) => [s.id, s]))
   const pulled = events.find((e) => e.type === 'pulled')?.at ?? null
   const boils = events.find((e) => e.type === 'step' && steps.get(e.step)?.when.on === 'boil')?.at
@@ -112,7 +118,7 @@ async function besideBatch(
     curve: right
       .filter((r) => pulled === null || r.at < pulled + 600)
       .map((r) => [Math.round(r.at), Math.round(10 * (r.celsius + (r.celsius > BOILS ? movedC : 0))) / 10] as const),
-    cools: after && boiled ? coolsOf(record, boiled, events, right) : [],
+    cools: after && boiled ? coolsOf(record, boil.number, boiled, events, right) : [],
     movedC,
     boiledAt: boils ?? null,
     pulledAt: pulled,
@@ -126,11 +132,12 @@ const COOLED = 4 * 3600
 
 function coolsOf(
   { plan, conditions }: BatchRecord,
+  number: number,
   formula: BoiledFormula,
   events: readonly CookEvent[],
   readings: readonly Reading[],
 ): BesideBatch['cools'] {
-  const cook = openCook(formula, gramsOfBoil(plan, 1), conditions, { lagS: 0, noiseC: 0 }, events)
+  const cook = openCook(formula, gramsOfBoil(plan, number), conditions, { lagS: 0, noiseC: 0 }, events)
   const cooled = cooledAs(cook, events, readings)
   if (!cooled) return []
   return Array.from({ length: COOL_POINTS + 1 }, (_, i) => {
@@ -144,8 +151,11 @@ function linesApart(first: BatchRecord, others: readonly BatchRecord[]): Beside[
   const alike = others.filter((o) => o.formulaId === first.formulaId)
   const boiled = mainBoil(first.formula)
   if (alike.length === 0 || !boiled) return []
-  const share = (r: BatchRecord, line: string): number =>
-    (1000 * (gramsOfBoil(r.plan, 1)[line] ?? 0)) / (r.plan.outGrams * (r.plan.boils[0]?.share ?? 1))
+  const share = (r: BatchRecord, line: string): number => {
+    const number = mainNumber(r)
+    const all = r.plan.outGrams * (r.plan.boils[number - 1]?.share ?? 1)
+    return (1000 * (gramsOfBoil(r.plan, number)[line] ?? 0)) / all
+  }
   return boiled.lines.flatMap(({ id, ingredient }) => {
     const here = share(first, id)
     const there = alike.reduce((sum, r) => sum + share(r, id), 0) / alike.length

@@ -9,6 +9,7 @@ import { biteOf } from './bite'
 import { boiledFamilies } from './families'
 import { landingOf } from './ordinary'
 import { stageOf, stagesOf, stageTable } from './stages'
+import { expectedOf } from './testing'
 
 const sucrose = mix({ sucrose: 100 })
 const boiledTo = (t: number) => withWater(sucrose, waterLeftAt(sucrose, t))
@@ -55,14 +56,15 @@ describe('bite', () => {
 
   test.each(Object.entries(boiledFamilies))(
     '%s: the ordinary formula at its usual target is what it should be',
-    (_, family) => {
-      const landing = landingOf(family)
-      expect(family.lands.bite).toContain(landing.bite.id)
-      expect(family.lands.stage).toContain(landing.stage.id)
-      expect(landing.water).toBeGreaterThanOrEqual(family.lands.water[0])
-      expect(landing.water).toBeLessThanOrEqual(family.lands.water[1])
-      expect(family.ordinary.target).toBeGreaterThanOrEqual(family.usual.low)
-      expect(family.ordinary.target).toBeLessThanOrEqual(family.usual.high)
+    async (id, family) => {
+      const expected = await expectedOf(id)
+      const landing = landingOf(expected)
+      expect(expected.lands.bite).toContain(landing.bite.id)
+      expect(expected.lands.stage).toContain(landing.stage.id)
+      expect(landing.water).toBeGreaterThanOrEqual(expected.lands.water[0])
+      expect(landing.water).toBeLessThanOrEqual(expected.lands.water[1])
+      expect(expected.ordinary.target).toBeGreaterThanOrEqual(family.usual.low)
+      expect(expected.ordinary.target).toBeLessThanOrEqual(family.usual.high)
     },
   )
 

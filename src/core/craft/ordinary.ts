@@ -4,7 +4,7 @@ import { ingredientById } from '../matter/ingredients'
 import { addMix, type Mix, waterShare } from '../matter/mix'
 import { waterLeftAt } from '../physics/boiling'
 import { type Bite, biteOf } from './bite'
-import type { Family } from './families/family'
+import type { Expected } from './families/family'
 import { type StageFacts, stageOf } from './stages'
 
 export interface Landing {
@@ -19,8 +19,8 @@ export interface Landing {
 const weighed = (grams: Readonly<Record<string, number>>): Mix =>
   mixOf(Object.entries(grams).map(([id, g]) => ({ ingredient: ingredientById(id), grams: g })))
 
-/** Where a family's ordinary formula lands at its usual target, in a room at `roomC`. */
-export function landingOf({ ordinary }: Family, roomC = 20): Landing {
+/** Where the ordinary formula of a family lands at its usual target, in a room at `roomC`. */
+export function landingOf({ ordinary }: Pick<Expected, 'ordinary'>, roomC = 20): Landing {
   const cold = weighed(ordinary.pot)
   const atTarget = { ...cold, water: Math.min(cold.water, waterLeftAt(cold, ordinary.target)) }
   const finished = addMix(atTarget, weighed(ordinary.after ?? {}))

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil, demoFormulas } from '@/demo/formulas'
 import { boiledFamilies } from '../craft/families'
+import { expectedOf } from '../craft/testing'
 import { massOf } from '../matter/mix'
 import { boilingPoint } from '../physics/boiling'
 import { standardPressure } from '../physics/water'
@@ -29,16 +30,17 @@ describe('documents', () => {
 
   test.each(everyBoil.filter(([, f]) => f.family in boiledFamilies))(
     '%s follows its recipe through the stove without a gap',
-    (_, f) => {
+    async (_, f) => {
       const a = analyse(f, kitchen)
-      const family = boiledFamilies[f.family as keyof typeof boiledFamilies]
+      const { lands } = await expectedOf(f.family)
+      const { usual } = boiledFamilies[f.family as keyof typeof boiledFamilies]
       const parted = f.school.startsWith('two-syrups') && f.parts === undefined
       if (parted) return expect(f.target.celsius).toBe(122)
-      expect(f.target.celsius).toBeGreaterThanOrEqual(family.usual.low - 8)
-      expect(f.target.celsius).toBeLessThanOrEqual(family.usual.high)
+      expect(f.target.celsius).toBeGreaterThanOrEqual(usual.low - 8)
+      expect(f.target.celsius).toBeLessThanOrEqual(usual.high)
       expect(Number.isFinite(a.minutes)).toBe(true)
       expect(100 * a.waterShare).toBeGreaterThan(0.5)
-      expect(100 * a.waterShare).toBeLessThan(family.lands.water[1] + 6)
+      expect(100 * a.waterShare).toBeLessThan(lands.water[1] + 6)
       expect(f.steps.filter((s) => s.empties)).toHaveLength(1)
     },
   )

@@ -91,7 +91,7 @@ function Work({ step, piece, sized, conditions }: WorkProps) {
       </p>
       {want && <p className="text-body leading-snug">{sayWant(want, say)}</p>}
       {step.test && <p className="text-small leading-snug text-muted">Test: {proseIn(step.test, say)}</p>}
-      {caution && <p className="text-small leading-snug font-semibold text-cherry">{cautions[caution].short}</p>}
+      {caution && <p className="text-small leading-snug font-semibold text-cherry">{cautions[caution]}</p>}
     </li>
   )
 }
@@ -174,7 +174,7 @@ interface BarProps {
 }
 
 function Bar({ work, y, x, span }: BarProps) {
-  const name = work.step.handwork ? handworkNames[work.step.handwork.kind].name : work.step.label
+  const name = work.step.handwork ? handworkNames[work.step.handwork.kind] : work.step.label
   const closes = Number.isFinite(work.closes) ? work.closes : span
   const text = `${name} ${sayOpen(work)}`
   const from = x(work.at)
@@ -209,6 +209,6 @@ const inWords = (rows: readonly { readonly on: Surface; readonly works: readonly
   rows
     .map(
       ({ on, works }) =>
-        `${on.name}: ${works.map((w) => `${w.step.handwork ? handworkNames[w.step.handwork.kind].name : ''} after ${sayMoment(w.at)}`).join(', ')}`,
+        `${on.name}: ${works.map((w) => `${w.step.handwork ? handworkNames[w.step.handwork.kind] : ''} after ${sayMoment(w.at)}`).join(', ')}`,
     )
     .join('. ')

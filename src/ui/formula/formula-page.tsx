@@ -94,6 +94,7 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
               <StartDialog
                 kitchen={kitchen}
                 plan={sized.plan}
+                lights={sized.pieces.some((p) => p.part === (sized.plan.boils[0]?.part ?? null) && p.boiled)}
                 hottestC={Math.max(...sized.pieces.map((p) => (p.boiled ? hottestOf(p.boiled.analysis) : 0)))}
                 request={{ formula: id, revision, size, shape, ...choice }}
               />
@@ -185,7 +186,7 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
 function summary(sized: Sized, say: Say): string {
   const { plan } = sized
   const { boiled } = mainPiece(sized)
-  const boils = plan.boils.length
+  const boils = plan.boils.filter((b) => sized.pieces.some((p) => p.part === b.part && p.boiled)).length
   return [
     ...(boiled
       ? [

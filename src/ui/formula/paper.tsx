@@ -16,7 +16,7 @@ import {
   type Vessel,
 } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
-import { biteNames, cautions, formatCount, proseIn, type Say, sayDue, sayReady, stageNames } from '@/words'
+import { biteNames, cautionsInFull, formatCount, proseIn, type Say, sayDue, sayReady, stageNames } from '@/words'
 import type { Sized, SizedPiece } from './size-batch'
 import { noteOf, weighed } from './weigh-list'
 
@@ -72,7 +72,7 @@ export function PaperSheet({ formula, revision, sized, conditions, room, sentenc
           selling.
         </p>
         <p>
-          {cautions.hotSugar.full} Burned: cool running water for 20 minutes, at once.
+          {cautionsInFull.hotSugar} Burned: cool running water for 20 minutes, at once.
           <br />
           Date __________ Cook __________ Reached ____° Score ___
         </p>

@@ -17,7 +17,7 @@ import {
 import { Checkbox } from '@/ui/kit/checkbox'
 import { useKeys } from '@/ui/kit/keys'
 import { useSay } from '@/ui/shell/preferences'
-import { cautions, firstAid, sayEquipment, sayReady } from '@/words'
+import { cautions, cautionsInFull, firstAid, firstAidInFull, sayEquipment, sayReady } from '@/words'
 import { mainPiece, type Sized } from './size-batch'
 import { WeighStation } from './weigh-station'
 
@@ -181,13 +181,13 @@ function Cautions({ formula }: { readonly formula: FormulaDocument }) {
       <ul className="text-small leading-snug">
         {keys.map((key) => (
           <li key={key} className="py-1.5">
-            <strong className="block text-body">{cautions[key].short}</strong>
-            {cautions[key].full}
+            <strong className="block text-body">{cautions[key]}</strong>
+            {cautionsInFull[key]}
           </li>
         ))}
         <li className="pt-1.5">
-          <strong className="block text-body">{firstAid.short}</strong>
-          {firstAid.full}
+          <strong className="block text-body">{firstAid}</strong>
+          {firstAidInFull}
         </li>
       </ul>
     </section>

@@ -15,7 +15,7 @@ import { send } from '@/ui/kit/send'
 import { ChoiceList } from '@/ui/kit/slot'
 import { thermometerSaid } from '@/ui/kitchen/said'
 import { useSay } from '@/ui/shell/preferences'
-import { cautions } from '@/words'
+import { cautions, cautionsInFull } from '@/words'
 import { forgetWeighed, weighedOf } from './weighed'
 
 const paces = [
@@ -30,6 +30,8 @@ const formSchema = z.object({ teller: z.string(), pace: z.enum(paces.map((p) => 
 interface Props {
   readonly kitchen: KitchenView
   readonly plan: BatchPlan
+  /** It begins with a pot on the heat, not with something baked or mixed by hand. */
+  readonly lights: boolean
   /** The hottest it gets, °C. */
   readonly hottestC: number
   readonly request: Omit<StartBatch, 'id' | 'boilId' | 'channel' | 'thermometer' | 'rate' | 'lots'>
@@ -61,7 +63,7 @@ function tellersOf(kitchen: KitchenView, said: (id: string) => string | undefine
 }
 
 /** The last questions before the flame: which probe, and whether this is practice. */
-export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
+export function StartDialog({ kitchen, plan, lights, hottestC, request }: Props) {
   const router = useRouter()
   const say = useSay()
   const tellers = tellersOf(kitchen, (id) => {
@@ -113,7 +115,7 @@ export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
         >
           <Dialog.Title className="casual text-large font-bold">
             {plan.boils.length > 1
-              ? `First of ${plan.boils.length} boils: ${plan.boils[0]?.label || '1'}`
+              ? `First of ${plan.boils.length}${lights ? ' boils' : ''}: ${plan.boils[0]?.label || '1'}`
               : 'Ready to cook'}
           </Dialog.Title>
           <div className="grid gap-5 sm:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
@@ -135,8 +137,8 @@ export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
             </div>
           </div>
           <p className="rounded-control bg-lemon p-4 text-body text-on-lemon">
-            <strong className="casual block">{cautions.hotSugar.short}</strong>
-            {cautions.hotSugar.full}
+            <strong className="casual block">{cautions.hotSugar}</strong>
+            {cautionsInFull.hotSugar}
           </p>
           {typeof window !== 'undefined' && !window.isSecureContext && (
             <p className="text-body text-muted">
@@ -154,7 +156,7 @@ export function StartDialog({ kitchen, plan, hottestC, request }: Props) {
               <Button>Not yet</Button>
             </Dialog.Close>
             <Button look="primary" onClick={start} disabled={formState.isSubmitting}>
-              {formState.isSubmitting ? 'Starting …' : 'Light the burner'}
+              {formState.isSubmitting ? 'Starting …' : lights ? 'Light the burner' : 'Begin'}
             </Button>
           </div>
         </Dialog.Content>

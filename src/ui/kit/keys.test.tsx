@@ -2,11 +2,12 @@
 import { fireEvent, screen } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
 import { draw } from '@/ui/testing'
-import { keys, numberKeys, useKeys } from './keys'
+import { keyWords } from '@/words'
+import { type KeyId, keys, useKeys } from './keys'
 
 describe('the table of keys', () => {
   it('has one meaning for a key in a place', () => {
-    const all = [...Object.values(keys), ...Object.values(numberKeys)].map(({ place, key }) => `${place} ${key}`)
+    const all = (Object.keys(keys) as KeyId[]).map((id) => `${keyWords[id].place} ${keys[id]}`)
     expect(new Set(all).size).toBe(all.length)
   })
 })

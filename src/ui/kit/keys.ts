@@ -3,50 +3,32 @@
 import { useEffect } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 
-interface Key {
-  /** As react-hotkeys-hook names it. */
-  readonly key: string
-  /** As it stands on the keyboard. */
-  readonly cap: string
-  readonly place: 'Everywhere' | 'Stove' | 'Writing' | 'Getting ready'
-  readonly does: string
-}
-
-const numbered = (place: Key['place'], numbers: readonly string[], does: string): Record<string, Key> =>
-  Object.fromEntries(numbers.map((n) => [`${place} ${n}`, { key: n, cap: n, place, does }]))
-
-/** Every key of the product, in one table: what is bound is what the overlay on `?` shows. */
+/** Every key of the product, in one table, as react-hotkeys-hook names it; what the overlay on `?` says of each stands in `words`. */
 export const keys = {
-  help: { key: 'shift+?', cap: '?', place: 'Everywhere', does: 'Shows these keys' },
-  act: { key: 'space', cap: 'Space', place: 'Stove', does: 'Logs what the lemon panel asks for' },
-  test: { key: 'd', cap: 'D', place: 'Stove', does: 'A drop, a sign, the colour' },
-  heat: { key: 'h', cap: 'H', place: 'Stove', does: 'Sets the heat' },
-  hotter: { key: 'up', cap: '↑', place: 'Stove', does: 'One step more heat' },
-  cooler: { key: 'down', cap: '↓', place: 'Stove', does: 'One step less heat' },
-  reading: { key: 't', cap: 'T', place: 'Stove', does: 'Types a temperature' },
-  lay: { key: 'f', cap: 'F', place: 'Stove', does: 'Lays what was poured somewhere else' },
-  keep: { key: 'k', cap: 'K', place: 'Stove', does: 'How it keeps in this room' },
-  count: { key: 'c', cap: 'C', place: 'Stove', does: 'Counts the pieces' },
-  note: { key: 'n', cap: 'N', place: 'Stove', does: 'A note, or the end of the boil' },
-  undo: { key: 'u', cap: 'U', place: 'Stove', does: 'Takes the last act back' },
-  log: { key: 'l', cap: 'L', place: 'Stove', does: 'Corrects the log' },
-  mute: { key: 'm', cap: 'M', place: 'Stove', does: 'Silences the sound' },
-  back: { key: 'escape', cap: 'Esc', place: 'Stove', does: 'Back to the acts' },
-  'undo-change': { key: 'mod+z', cap: 'Ctrl Z', place: 'Writing', does: 'Takes the last change back' },
-  'redo-change': { key: 'mod+shift+z', cap: 'Ctrl ⇧ Z', place: 'Writing', does: 'Does it again' },
-} as const satisfies Record<string, Key>
+  help: 'shift+?',
+  act: 'space',
+  test: 'd',
+  heat: 'h',
+  hotter: 'up',
+  cooler: 'down',
+  reading: 't',
+  lay: 'f',
+  keep: 'k',
+  count: 'c',
+  note: 'n',
+  undo: 'u',
+  log: 'l',
+  mute: 'm',
+  back: 'escape',
+  'undo-change': 'mod+z',
+  'redo-change': 'mod+shift+z',
+} as const
 
 export type KeyId = keyof typeof keys
 
-/** Keys whose meaning is the place in a list. */
-export const numberKeys = {
-  ...numbered('Stove', ['1', '2', '3', '4', '5', '6'], 'What the drop shows; or turns to that pot'),
-  ...numbered('Getting ready', ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0'], 'Ticks that line'),
-}
-
 type Handlers = Partial<Readonly<Record<KeyId | `${number}`, (() => void) | undefined>>>
 
-const bindingOf = (id: string): string => (id in keys ? keys[id as KeyId].key : id)
+const bindingOf = (id: string): string => (id in keys ? keys[id as KeyId] : id)
 
 /** Typing into a field is not a key of the product, save where the field itself is what is written. */
 const inField = (at: HTMLElement, typing: boolean): boolean =>

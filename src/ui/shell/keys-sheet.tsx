@@ -1,29 +1,15 @@
 'use client'
 
-import { keys, numberKeys } from '@/ui/kit/keys'
+import type { KeyId } from '@/ui/kit/keys'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
+import { digitWords, type KeySaid, keyWords } from '@/words'
 
-interface Row {
-  readonly place: string
-  readonly caps: readonly string[]
-  readonly does: string
-}
-
-/** Rows of the table: digits that do the same thing share one. */
-function rowsOf(): Row[] {
-  const rows: Row[] = Object.values(keys).map(({ place, cap, does }) => ({ place, caps: [cap], does }))
-  for (const { place, cap, does } of Object.values(numberKeys)) {
-    const same = rows.findIndex((r) => r.place === place && r.does === does)
-    const row = rows[same]
-    if (row) rows[same] = { ...row, caps: [row.caps[0] as string, cap] }
-    else rows.push({ place, caps: [cap], does })
-  }
-  return rows
-}
+/** Every key that is bound has its words, or this does not compile. */
+const said: Readonly<Record<KeyId, KeySaid>> = keyWords
+const rows: readonly KeySaid[] = [...Object.values(said), ...digitWords]
 
 /** All keys, by the place they work in. */
 export default function KeysSheet({ onClose }: { onClose(): void }) {
-  const rows = rowsOf()
   const places = [...new Set(rows.map((r) => r.place))]
   return (
     <SheetDialog title="Keys" about="Each works while no field is being typed into." wide onClose={onClose}>
@@ -38,7 +24,7 @@ export default function KeysSheet({ onClose }: { onClose(): void }) {
                   <div key={r.does} className="flex items-baseline gap-3 border-b border-line py-1.5">
                     <dt className="w-24 shrink-0">
                       <kbd className="figures rounded-inner bg-marble px-2 py-0.5 text-small font-semibold">
-                        {r.caps.join(' … ')}
+                        {r.cap}
                       </kbd>
                     </dt>
                     <dd className="text-body">{r.does}</dd>

@@ -102,7 +102,7 @@ export function ActColumn({ live, acts, shades }: Props) {
           onClick={() => acts.open('aid')}
           className={`${tile} acts-wide sticky bottom-0 bg-cherry-wash text-cherry-ink outline-[10px] outline-marble outline-solid`}
         >
-          <span className="text-body leading-tight font-bold xl:text-main">{firstAid.short}</span>
+          <span className="text-body leading-tight font-bold xl:text-main">{firstAid}</span>
         </button>
       </div>
     </div>

@@ -47,7 +47,7 @@ export function DoNowPanel({ doNow, said, now, mind, remedy, danger, rate = 1 }:
       </p>
       <p className="text-reason leading-snug">
         {mood === 'now' && <strong className="mr-2 rounded-inner bg-alarm px-2 py-0.5 text-white">Now</strong>}
-        {caution && <strong className="mr-2">{caution.short}.</strong>}
+        {caution && <strong className="mr-2">{caution}.</strong>}
         {mind ? <strong>{mind}</strong> : why}
         {remedy && (
           <button

@@ -2,7 +2,7 @@
  * Acts not yet acknowledged, in IndexedDB: they outlive a reload, a closed window and a flat battery. A browser that
  * will not store anything is no error: acts then live as long as the window does, and nothing is said to be kept.
  */
-import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
+import type { DBSchema, IDBPDatabase } from 'idb'
 import type { LoggedAct } from '@/contract/cook'
 
 export interface Outbox {
@@ -24,11 +24,14 @@ interface Stored extends DBSchema {
 let opened: Promise<IDBPDatabase<Stored>> | null = null
 
 async function database(): Promise<IDBPDatabase<Stored>> {
-  opened ??= openDB<Stored>('imbry', 1, {
-    upgrade(db) {
-      db.createObjectStore('acts', { keyPath: 'id' }).createIndex('boil', 'boil')
-    },
-  })
+  // fetched beside the page: it looks for what is left as soon as it is alive, long before a hand can reach it
+  opened ??= import('idb').then(({ openDB }) =>
+    openDB<Stored>('imbry', 1, {
+      upgrade(db) {
+        db.createObjectStore('acts', { keyPath: 'id' }).createIndex('boil', 'boil')
+      },
+    }),
+  )
   return opened
 }
 

@@ -8,6 +8,7 @@ import {
   type Formed,
   type Forming,
   type GanacheUse,
+  type HandworkKind,
   inCelsius,
   inGrams,
   type MassState,
@@ -27,6 +28,36 @@ import type { Say } from '../units'
 import { handworkNames, sayMoment } from './finish'
 import { outcomeWords } from './finish-mind'
 import { capital } from './names'
+
+/** Works as they are offered in a list. */
+export const handworkLabels: Readonly<Record<HandworkKind, string>> = {
+  'lay-under': 'Lay something under it',
+  spread: 'Spread it',
+  leave: 'Leave it alone',
+  score: 'Score it',
+  cut: 'Cut it',
+  break: 'Break it',
+  pull: 'Pull it',
+  form: 'Form it by hand',
+  fill: 'Fill moulds or jars',
+  pipe: 'Pipe it',
+  unmould: 'Turn out of the moulds',
+  beat: 'Beat it',
+  whip: 'Whip it',
+  'fold-in': 'Fold something in',
+  'pour-over': 'Pour it over something',
+  'cover-chips': 'Cover with chips',
+  table: 'Work it on a stone',
+  gather: 'Back into the bowl',
+  temper: 'Temper chocolate',
+  coat: 'Dip or coat',
+  dust: 'Dust and sift off',
+  sprinkle: 'Sprinkle while it is wet',
+  chill: 'Chill it',
+  bake: 'Bake it',
+  cool: 'Let it get cold',
+  wrap: 'Wrap it',
+}
 
 export const surfaceNames: Readonly<Record<SurfaceKind, string>> = {
   rack: 'a rack, air all round',
@@ -93,7 +124,7 @@ export function sayWindow(
   { kind, opens, closes }: Pick<WorkAhead, 'kind' | 'opens' | 'closes'>,
   since: number,
 ): string {
-  const { name } = handworkNames[kind]
+  const name = handworkNames[kind]
   if (!Number.isFinite(opens)) return `${name}: not in this room`
   const from = sayMoment(Math.max(0, opens - since))
   if (!Number.isFinite(closes)) return opens <= since ? `${name} at any time` : `${name} from ${from}`
@@ -122,14 +153,14 @@ export const sayYield = ({ pieces, seconds, trimGrams, offCuts }: Yield, say: Sa
 /** What came of a work, in a line of the story. */
 export const sayOutcome = ({ kind, came, celsius }: WorkOutcome, say: Say): string =>
   came === 'right'
-    ? `${capital(handworkNames[kind].name)} in its window, at ${say.temperature(celsius)} reckoned`
-    : `${capital(handworkNames[kind].name)} too ${came}, at ${say.temperature(celsius)} reckoned: ${outcomeWords[kind]?.[came] ?? 'look at it again'}`
+    ? `${capital(handworkNames[kind])} in its window, at ${say.temperature(celsius)} reckoned`
+    : `${capital(handworkNames[kind])} too ${came}, at ${say.temperature(celsius)} reckoned: ${outcomeWords[kind]?.[came] ?? 'look at it again'}`
 
 /** What a move would change: "cut in 22 min instead of 41; weeps after 14". */
 export function sayMove({ next, sweats }: Move, now: WorkAhead | null, at: number): string {
   const said: string[] = []
   if (next && now) {
-    const { name } = handworkNames[next.kind]
+    const name = handworkNames[next.kind]
     const then = Math.max(0, next.opens - at)
     const today = Math.max(0, now.opens - at)
     if (!Number.isFinite(then)) said.push(`${name}: never there`)

@@ -63,7 +63,7 @@ function sayOpening({ step, meanwhile, mood, due, until }: DoNow): Pick<DoNowSai
   const work = step?.handwork
   if (!work) return { ahead: null, window: null }
   const opens = due && due.seconds > 0.5 ? due.seconds : 0
-  const ahead = meanwhile && opens > 0 ? `${capital(handworkNames[work.kind].name)} in ${sayMoment(opens)}` : null
+  const ahead = meanwhile && opens > 0 ? `${capital(handworkNames[work.kind])} in ${sayMoment(opens)}` : null
   if (until === null) return { ahead, window: ahead && due && due.high > due.low ? `Some ${sayRange(due)}.` : null }
   if (mood === 'wait')
     return { ahead, window: opens > 0 ? `It holds from ${sayMoment(opens)} to ${sayMoment(until)} from now.` : null }

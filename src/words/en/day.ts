@@ -18,7 +18,7 @@ export function taskName({ kind, what }: Pick<Task, 'kind' | 'what'>): string {
   if (kind === 'cook') return 'cook'
   if (kind === 'pull') return 'watch, pull, pour'
   if (kind === 'wash') return 'wash the pot'
-  return handworkNames[what as HandworkKind]?.name ?? what
+  return handworkNames[what as HandworkKind] ?? what
 }
 
 /** Of what kind a task is that does so. */

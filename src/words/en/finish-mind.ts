@@ -46,14 +46,14 @@ export const outcomeWords: Readonly<Partial<Record<HandworkKind, { readonly earl
 
 const findings: Sayings<FinishFigures> = {
   missed: ({ kind, warmTo, warmFor, instead }, say) => ({
-    text: `Too late to ${handworkNames[kind].name}`,
+    text: `Too late to ${handworkNames[kind]}`,
     detail:
       warmTo === null
         ? `${insteads[instead]}.`
         : `${instead === 'warm-it' ? 'Warm it to' : `${insteads[instead]}, or warm it to`} ${say.temperature(warmTo)}${warmFor !== null && Number.isFinite(warmFor) ? `: some ${sayMoment(warmFor)} in a low oven` : ''}.`,
   }),
   came: ({ kind, came, celsius }, say) => ({
-    text: `${capital(handworkNames[kind].name)} too ${came}`,
+    text: `${capital(handworkNames[kind])} too ${came}`,
     detail: `At ${say.temperature(celsius)}: ${outcomeWords[kind]?.[came] ?? 'it may not come out as it should'}.`,
   }),
   bare: ({ goes }) => ({
@@ -61,7 +61,7 @@ const findings: Sayings<FinishFigures> = {
     detail: `Its sides are ${goes === 'sticky' ? 'sticky' : 'dry'} by now: wrap it at once, or dust it first.`,
   }),
   closing: ({ kind, left }) => ({
-    text: `${formatSpan(left)} left to ${handworkNames[kind].name}`,
+    text: `${formatSpan(left)} left to ${handworkNames[kind]}`,
     detail: 'It stiffens quickly from here.',
   }),
   dew: ({ dew }, say) => ({

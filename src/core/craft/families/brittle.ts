@@ -1,11 +1,9 @@
-import type { Family } from './family'
+import type { Expected, Family } from './family'
 
 export const brittle: Family = {
   label: 'Brittle',
-  decidedBy: 'a thin glass',
   usual: { low: 148, high: 154 },
   schools: { raw: 'raw, toasted in the syrup', roasted: 'roasted, in at the end' },
-  waterMatters: 0.005,
   spoiltAt: 182,
   grains: false,
   work: 'spread',
@@ -22,6 +20,10 @@ export const brittle: Family = {
       { work: { kind: 'wrap', film: 'polypropylene' } },
     ],
   },
+}
+
+/** Its ordinary formula, and what that must come out as. */
+export const expected: Expected = {
   ordinary: {
     pot: { sugar: 500, 'glucose-42': 250, water: 150, peanuts: 300, butter: 30, salt: 4 },
     after: { soda: 6 },

@@ -1,15 +1,13 @@
-import type { Family } from './family'
+import type { Expected, Family } from './family'
 
 export const caramelSauce: Family = {
   label: 'Caramel sauce and filling',
-  decidedBy: 'colour, then water',
   usual: { low: 105, high: 108 },
   schools: {
     'stopped-cream': 'stopped with cream',
     'stopped-water': 'stopped with water and juice',
     'by-colour': 'by colour only',
   },
-  waterMatters: 0.02,
   spoiltAt: 190,
   grains: false,
   work: 'poured',
@@ -20,6 +18,10 @@ export const caramelSauce: Family = {
       { work: { kind: 'wrap', film: 'jar' }, minutes: 120 },
     ],
   },
+}
+
+/** Its ordinary formula, and what that must come out as. */
+export const expected: Expected = {
   ordinary: {
     pot: { sugar: 400, 'glucose-42': 150, 'cream-36': 500, butter: 60, salt: 4 },
     target: 106.5,

@@ -1,11 +1,9 @@
-import type { Family } from './family'
+import type { Expected, Family } from './family'
 
 export const caramel: Family = {
   label: 'Chewy caramel',
-  decidedBy: 'final water',
   usual: { low: 118, high: 121 },
   schools: { wet: 'wet method', dry: 'dry method', 'all-in': 'all in the pot' },
-  waterMatters: 0.01,
   spoiltAt: 188,
   grains: false,
   work: 'poured',
@@ -18,6 +16,10 @@ export const caramel: Family = {
       { work: { kind: 'wrap', film: 'cellulose' } },
     ],
   },
+}
+
+/** Its ordinary formula, and what that must come out as. */
+export const expected: Expected = {
   ordinary: {
     pot: { sugar: 500, 'glucose-42': 350, 'cream-36': 500, butter: 80, salt: 6, water: 120 },
     target: 119.5,

@@ -3,9 +3,7 @@ import type { FamilyFacts } from './family'
 /** Chocolate melted and brought into temper: no syrup, but a pot that is warmed to a figure, pulled and worked all the same. */
 export const chocolate: FamilyFacts = {
   label: 'Tempered chocolate',
-  decidedBy: 'its crystal',
   schools: { seeded: 'melted, and seeded', tabled: 'melted, and worked on a stone' },
-  waterMatters: 0.002,
   spoiltAt: 140,
   grains: false,
   work: 'tempered',

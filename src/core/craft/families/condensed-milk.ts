@@ -1,11 +1,9 @@
-import type { Family } from './family'
+import type { Expected, Family } from './family'
 
 export const condensedMilk: Family = {
   label: 'Condensed-milk caramel',
-  decidedBy: 'colour and body',
   usual: { low: 105, high: 113 },
   schools: { thermometer: 'by thermometer', 'by-eye': 'by eye: streak and sides' },
-  waterMatters: 0.015,
   spoiltAt: 188,
   grains: false,
   work: 'poured',
@@ -17,6 +15,10 @@ export const condensedMilk: Family = {
       { work: { kind: 'wrap', film: 'waxed-paper' } },
     ],
   },
+}
+
+/** Its ordinary formula, and what that must come out as. */
+export const expected: Expected = {
   ordinary: {
     pot: { 'condensed-milk': 397, butter: 115, 'light-brown-sugar': 115, 'golden-syrup': 60 },
     target: 110,

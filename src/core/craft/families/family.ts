@@ -14,12 +14,8 @@ export interface Ordinary {
 
 export interface FamilyFacts {
   readonly label: string
-  /** What decides the sweet, in a few words. */
-  readonly decidedBy: string
   /** Ways of making it, by id. */
   readonly schools: Readonly<Record<string, string>>
-  /** A change of this much water, share of the whole, is one the customer notices. */
-  readonly waterMatters: number
   /** Its pieces stick to everything until they are dusted. */
   readonly dusted?: boolean
   /** ◊ Past this colour it tastes of burnt rather than of itself, °C colour-equivalent. */
@@ -50,8 +46,12 @@ export type Work = 'poured' | 'spread' | 'tipped' | 'beaten' | 'whipped' | 'toss
 export interface Family extends FamilyFacts {
   /** Usual target at sea level, °C. */
   readonly usual: { readonly low: number; readonly high: number }
+}
+
+/** What a family's file says its numbers are checked by: no window needs it. */
+export interface Expected {
   readonly ordinary: Ordinary
-  /** What the ordinary formula must come out as. */
+  /** What it must come out as. */
   readonly lands: {
     /** Bites, any of which is right. */
     readonly bite: readonly BiteId[]

@@ -1,15 +1,13 @@
-import type { Family } from './family'
+import type { Expected, Family } from './family'
 
 export const fudge: Family = {
   label: 'Fudge',
-  decidedBy: 'fine grain',
   usual: { low: 112, high: 116 },
   schools: {
     'cool-beat': 'cool undisturbed, then beat',
     'stir-soon': 'stir soon and pour',
     'no-grain': 'condensed milk, no grain',
   },
-  waterMatters: 0.01,
   spoiltAt: 184,
   grains: true,
   work: 'beaten',
@@ -27,6 +25,10 @@ export const fudge: Family = {
       { work: { kind: 'wrap', film: 'waxed-paper' } },
     ],
   },
+}
+
+/** Its ordinary formula, and what that must come out as. */
+export const expected: Expected = {
   ordinary: {
     pot: { sugar: 900, 'milk-whole': 300, 'cream-36': 150, butter: 60, 'glucose-42': 40 },
     target: 114.5,

@@ -1,15 +1,13 @@
-import type { Family } from './family'
+import type { Expected, Family } from './family'
 
 export const hardCandy: Family = {
   label: 'Hard candy',
-  decidedBy: 'water at or under 3 %',
   usual: { low: 146, high: 154 },
   schools: {
     'boil-per-colour': 'one boil per colour',
     'soft-bite': 'softer bite, 135 to 140°',
     pulled: 'pulled until it shines',
   },
-  waterMatters: 0.005,
   spoiltAt: 166,
   grains: false,
   work: 'poured',
@@ -36,6 +34,10 @@ export const hardCandy: Family = {
       { work: { kind: 'wrap', film: 'cellulose' } },
     ],
   },
+}
+
+/** Its ordinary formula, and what that must come out as. */
+export const expected: Expected = {
   ordinary: {
     pot: { sugar: 1000, 'glucose-42': 430, water: 330 },
     after: { 'citric-acid': 8 },

@@ -1,11 +1,9 @@
-import type { Family } from './family'
+import type { Expected, Family } from './family'
 
 export const honeycomb: Family = {
   label: 'Honeycomb',
-  decidedBy: 'glass and gas',
   usual: { low: 149, high: 152 },
   schools: { plain: 'sugar and glucose', golden: 'with golden syrup' },
-  waterMatters: 0.005,
   spoiltAt: 176,
   grains: false,
   work: 'tipped',
@@ -17,6 +15,10 @@ export const honeycomb: Family = {
       { work: { kind: 'wrap', film: 'jar' } },
     ],
   },
+}
+
+/** Its ordinary formula, and what that must come out as. */
+export const expected: Expected = {
   ordinary: {
     pot: { sugar: 400, 'golden-syrup': 100, 'glucose-42': 100, water: 120 },
     after: { soda: 18 },

@@ -3,9 +3,7 @@ import type { FamilyFacts } from './family'
 /** What is put together from parts, and the parts of it that are not boiled. */
 export const layered: FamilyFacts = {
   label: 'Layered and baked',
-  decidedBy: 'order and cold',
   schools: { layered: 'in parts', baked: 'baked', tempered: 'melted and tempered' },
-  waterMatters: 0.01,
   spoiltAt: 188,
   grains: false,
   work: 'poured',

@@ -1,11 +1,9 @@
-import type { Family } from './family'
+import type { Expected, Family } from './family'
 
 export const marshmallow: Family = {
   label: 'Marshmallow',
-  decidedBy: 'gelatin and air',
   usual: { low: 112, high: 116 },
   schools: { gelatin: 'gelatin', 'egg-white': 'with egg white' },
-  waterMatters: 0.02,
   spoiltAt: 164,
   dusted: true,
   grains: false,
@@ -32,6 +30,10 @@ export const marshmallow: Family = {
       { work: { kind: 'wrap', film: 'polypropylene' } },
     ],
   },
+}
+
+/** Its ordinary formula, and what that must come out as. */
+export const expected: Expected = {
   ordinary: {
     pot: { sugar: 450, 'glucose-42': 250, water: 160 },
     after: { 'gelatin-powder': 24, water: 110 },

@@ -1,11 +1,9 @@
-import type { Family } from './family'
+import type { Expected, Family } from './family'
 
 export const nougat: Family = {
   label: 'Nougat',
-  decidedBy: 'the second syrup',
   usual: { low: 140, high: 155 },
   schools: { 'two-syrups-soft': 'two syrups, soft', 'two-syrups-hard': 'two syrups, hard', 'one-syrup': 'one syrup' },
-  waterMatters: 0.01,
   spoiltAt: 172,
   grains: false,
   work: 'whipped',
@@ -23,6 +21,10 @@ export const nougat: Family = {
       { work: { kind: 'wrap', film: 'waxed-paper' } },
     ],
   },
+}
+
+/** Its ordinary formula, and what that must come out as. */
+export const expected: Expected = {
   ordinary: {
     pot: { sugar: 450, 'glucose-42': 200, water: 150 },
     after: { honey: 300, 'egg-white': 60, almonds: 400 },

@@ -1,11 +1,9 @@
-import type { Family } from './family'
+import type { Expected, Family } from './family'
 
 export const popcorn: Family = {
   label: 'Popcorn balls',
-  decidedBy: 'tack',
   usual: { low: 121, high: 150 },
   schools: { 'soft-chew': 'soft-chew', crisp: 'crisp' },
-  waterMatters: 0.01,
   spoiltAt: 182,
   grains: false,
   work: 'tossed',
@@ -16,6 +14,10 @@ export const popcorn: Family = {
       { work: { kind: 'wrap', film: 'polypropylene' }, minutes: 20 },
     ],
   },
+}
+
+/** Its ordinary formula, and what that must come out as. */
+export const expected: Expected = {
   ordinary: {
     pot: { sugar: 400, 'glucose-42': 200, water: 100, butter: 40, salt: 4 },
     after: { popcorn: 160 },

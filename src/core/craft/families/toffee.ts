@@ -1,8 +1,7 @@
-import type { Family } from './family'
+import type { Expected, Family } from './family'
 
 export const toffee: Family = {
   label: 'Toffee',
-  decidedBy: 'water at or under 3 %, and colour',
   usual: { low: 140, high: 150 },
   schools: {
     thermometer: 'by thermometer',
@@ -10,7 +9,6 @@ export const toffee: Family = {
     stir: 'stirred throughout',
     'boil-only': 'stirred until the boil',
   },
-  waterMatters: 0.005,
   spoiltAt: 186,
   grains: false,
   work: 'spread',
@@ -28,6 +26,10 @@ export const toffee: Family = {
       { work: { kind: 'wrap', film: 'polypropylene' } },
     ],
   },
+}
+
+/** Its ordinary formula, and what that must come out as. */
+export const expected: Expected = {
   ordinary: {
     pot: { 'butter-salted': 450, sugar: 450, 'glucose-42': 60, water: 90 },
     target: 147,

@@ -205,7 +205,7 @@ function StepForm({ formula, step, onChange }: Pick<StepProps, 'formula' | 'step
               onChange({ cautions: next.length > 0 ? next : undefined })
             }}
           >
-            {cautions[id].short.toLowerCase()}
+            {cautions[id].toLowerCase()}
           </Checkbox>
         ))}
       </div>

@@ -1,7 +1,7 @@
 import { type Handwork, type HandworkKind, handworkKinds, usualHandwork } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
 import { Select } from '@/ui/kit/select'
-import { chocolateNames, fillerNames, filmNames, formedNames, handworkNames, toolNames } from '@/words'
+import { chocolateNames, fillerNames, filmNames, formedNames, handworkLabels, toolNames } from '@/words'
 import type { StepProps } from './step-card'
 
 interface OneOfProps<T extends string> {
@@ -36,7 +36,7 @@ export function StepHandwork({ step, onChange }: Pick<StepProps, 'step' | 'onCha
         value={handwork?.kind ?? ''}
         options={[
           { id: '', label: 'none of its own' },
-          ...handworkKinds.map((id) => ({ id, label: handworkNames[id].label })),
+          ...handworkKinds.map((id) => ({ id, label: handworkLabels[id] })),
         ]}
         onPick={(id) => set(id === '' ? undefined : usualHandwork(id as HandworkKind))}
       />

@@ -105,7 +105,7 @@ export function FinishColumn({ live, acts, shades }: Props) {
         onClick={() => acts.open('aid')}
         className={`${tile} shrink-0 bg-cherry-wash text-cherry-ink`}
       >
-        <span className="text-body leading-tight font-bold">{firstAid.short}</span>
+        <span className="text-body leading-tight font-bold">{firstAid}</span>
       </button>
     </div>
   )

@@ -5,7 +5,7 @@ import { type CookAct, type FormulaDocument, type Ingredient, inGrams, ingredien
 import { NumberField } from '@/ui/kit/number-field'
 import { Select } from '@/ui/kit/select'
 import { useSay } from '@/ui/shell/preferences'
-import { cautions } from '@/words'
+import { cautionsInFull } from '@/words'
 import { Sheet } from './sheet'
 
 interface Props {
@@ -45,7 +45,7 @@ export function AddedPanel({ formula, onBack, onAct }: Props) {
       >
         {grams === null ? 'It is in' : `${say.weight(inGrams(grams))} are in`}
       </button>
-      <p className="rounded-control bg-lemon p-3 text-body font-semibold text-on-lemon">{cautions.steam.full}</p>
+      <p className="rounded-control bg-lemon p-3 text-body font-semibold text-on-lemon">{cautionsInFull.steam}</p>
     </Sheet>
   )
 }

@@ -67,7 +67,7 @@ function Advice({ plan, onAct }: { readonly plan: Rescue; onAct(act: CookAct): v
         </button>
       )}
       {plan.worthIt && (
-        <p className="rounded-control bg-lemon p-3 text-body font-semibold text-on-lemon">{cautions.steam.short}.</p>
+        <p className="rounded-control bg-lemon p-3 text-body font-semibold text-on-lemon">{cautions.steam}.</p>
       )}
     </div>
   )
