@@ -14,6 +14,7 @@ import { testBoil, testConditions } from '../testing'
 import { celsiusAt, whenDownTo } from './course'
 import { foreseeFinish, settingMinutes } from './foresee'
 import { mouldsNow } from './moulds'
+import { movesOf } from './moves'
 import { slabCourse, warmingSeconds } from './slab'
 
 const rack: Surface = { name: 'rack', kind: 'rack', thicknessMm: 0 }
@@ -66,7 +67,8 @@ describe('a slab that was poured', () => {
 
   it('says what each place would do to it before it is moved there, and then does so', () => {
     const { seen, at } = cooked('smoked-salt-tamarind-caramels', 'pour', 300)
-    const { moves } = finishOf(seen)
+    const { mass, ahead } = finishOf(seen)
+    const moves = movesOf(mass, ahead[0] ?? null, conditions, at + 300)
     const there = moves.find((m) => m.on.name === 'marble')
     expect(there?.next?.opens).toBeLessThan(finishOf(seen).ahead[0]?.opens ?? 0)
     expect(moves.find((m) => m.on.name === 'fridge')?.sweats).toBeLessThan(at + 4 * 3600)
@@ -371,7 +373,8 @@ describe('whatever is logged', () => {
           for (const n of [finish.celsius, finish.top, finish.bottom, finish.under, finish.falls])
             expect(Number.isFinite(n)).toBe(true)
           for (const w of finish.ahead) expect(Number.isNaN(w.opens + w.closes)).toBe(false)
-          for (const m of finish.moves) expect(Number.isNaN(m.sweats)).toBe(false)
+          for (const m of movesOf(finish.mass, finish.ahead[0] ?? null, conditions, seen.now))
+            expect(Number.isNaN(m.sweats)).toBe(false)
         },
       ),
       { numRuns: 60 },

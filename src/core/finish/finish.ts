@@ -15,7 +15,6 @@ import { cameWrong, type FinishFinding, findingsOf, outOfTemper } from './findin
 import { pieceOf, type WrapBy, wrapBy } from './keeping'
 import { type FinishLog, finishLogOf } from './log'
 import { type Mass, massNow } from './mass'
-import { type Move, movesOf } from './moves'
 import { outcomesOf, type WorkOutcome } from './outcomes'
 import { type Band, bandsOf, type HeatRange, heatRangeOf, type Span, spanOf, windowOf } from './windows'
 import type { Forming, WorkAhead } from './works-ahead'
@@ -39,8 +38,6 @@ export interface FinishAssessment {
   readonly keeping: WrapBy
   readonly ahead: readonly WorkAhead[]
   readonly forming: Forming | null
-  /** What each other place of the kitchen would do to it. */
-  readonly moves: readonly Move[]
   /** What came of the works that are done. */
   readonly outcomes: readonly WorkOutcome[]
   readonly findings: readonly FinishFinding[]
@@ -148,7 +145,6 @@ export function assessFinish(
       ),
     ahead,
     forming: formed,
-    moves: kept && sameBeat ? kept.moves : movesOf(mass, ahead, cook, Math.max(beat, mass.since)),
     outcomes,
     findings: [
       ...outOfTemper(cook, readings),

@@ -1,7 +1,7 @@
 /** What each other place of the kitchen would do to what lies there now. */
-import type { Cook } from '../cook/cook'
 import type { HandworkKind } from '../craft/handwork'
 import type { Surface } from '../craft/surfaces'
+import type { Conditions } from '../formula/analyse'
 import { dewPoint } from '../physics/humidity'
 import { type Mass, profileAt } from './mass'
 import { slabCourse } from './slab'
@@ -16,16 +16,15 @@ export interface Move {
   readonly sweats: number
 }
 
-/** What each other place of the kitchen would do to what lies there now. */
+/** What each other place of the kitchen would do, from `at` s on, to what lies there and to its next work: reckoned where it is shown, for it takes a slab each. */
 export function movesOf(
   { slab, on, course }: Mass,
-  ahead: readonly WorkAhead[],
-  { conditions }: Cook,
+  work: Pick<WorkAhead, 'kind' | 'range'> | null,
+  conditions: Conditions,
   at: number,
 ): Move[] {
   if (!slab) return []
   const profile = profileAt(course, at)
-  const work = ahead.find((w) => w.closes > at) ?? null
   const dew = dewPoint(conditions.roomC, conditions.humidity)
   return (conditions.surfaces ?? [])
     .filter((s) => s.name !== on.name)

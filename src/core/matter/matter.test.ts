@@ -2,7 +2,6 @@ import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { components } from './components'
 import { mixOf } from './convert'
-import { ingredient } from './ingredient'
 import { ingredientById, ingredients } from './ingredients'
 import { addMix, massOf, mix, scaleMix, waterShare } from './mix'
 import { pantryOf } from './names'
@@ -56,7 +55,6 @@ describe('the pantry', () => {
   it('does not guess', () => {
     expect(pantryOf().called('stardust')).toBeNull()
     expect(() => ingredientById('stardust')).toThrow(/stardust/)
-    expect(() => ingredient('x', 'X', { sucrose: 120 })).toThrow(/not 100/)
   })
 })
 

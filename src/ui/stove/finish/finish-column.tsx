@@ -9,6 +9,7 @@ import type { FinishingCook } from '../stove'
 import type { Acts } from '../use-acts'
 import { Bowl } from './bowl'
 import { CrossSection } from './cross-section'
+import { useMoves } from './use-moves'
 
 interface Props {
   readonly live: FinishingCook
@@ -32,11 +33,12 @@ const WORTH = 60
 export function FinishColumn({ live, acts, shades }: Props) {
   const OpenPanel = usePanels()
   const { finish, cook, now, log } = live
+  const moves = useMoves(finish, log.boil.conditions, now)
   if (acts.panel !== 'acts')
     return OpenPanel ? <OpenPanel live={live} acts={acts} shades={shades} /> : <div className="sheet flex-1" />
   const { mass, forming } = finish
   const work = finish.ahead.find((w) => w.state !== 'missed') ?? null
-  const sooner = finish.moves
+  const sooner = moves
     .filter((m) => m.next && work && work.state === 'ahead' && m.next.opens < work.opens - WORTH)
     .sort((a, b) => (a.next?.opens ?? 0) - (b.next?.opens ?? 0))[0]
   return (

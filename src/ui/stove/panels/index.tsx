@@ -63,7 +63,9 @@ export function OpenPanel({ live, acts, shades }: Props) {
     case 'depth':
       return live.finish ? <DepthPanel finish={live.finish} {...back} /> : null
     case 'lay':
-      return live.finish ? <LayPanel finish={live.finish} now={live.now} {...back} /> : null
+      return live.finish ? (
+        <LayPanel finish={live.finish} conditions={boil.conditions} now={live.now} {...back} />
+      ) : null
     case 'count':
       return <CountPanel planned={boil.plan.pieces} forming={live.finish?.forming != null} {...back} />
     case 'keep':

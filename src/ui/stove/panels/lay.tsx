@@ -1,27 +1,30 @@
 'use client'
 
-import type { CookAct, FinishAssessment } from '@/core'
+import type { Conditions, CookAct, FinishAssessment } from '@/core'
 import { sayMove, surfaceNames } from '@/words'
+import { useMoves } from '../finish/use-moves'
 import { Sheet } from './sheet'
 
 interface Props {
   readonly finish: FinishAssessment
+  readonly conditions: Conditions
   readonly now: number
   onBack(): void
   onAct(act: CookAct): void
 }
 
 /** Where else it could lie, and what each place would change, before it is moved. */
-export function LayPanel({ finish, now, onBack, onAct }: Props) {
+export function LayPanel({ finish, conditions, now, onBack, onAct }: Props) {
+  const moves = useMoves(finish, conditions, now)
   const work = finish.ahead.find((w) => w.state !== 'missed') ?? null
   return (
     <Sheet title="Lay it on" onBack={onBack}>
-      {finish.moves.length === 0 && (
+      {moves.length === 0 && (
         <p className="p-2 text-body text-muted">
           The kitchen knows no other place. Add racks, boards, stones and shelves under Kitchen, Places to cool.
         </p>
       )}
-      {finish.moves.map((move) => (
+      {moves.map((move) => (
         <button
           key={move.on.name}
           type="button"
