@@ -5,8 +5,8 @@ export default defineConfig({
   testDir: 'tests',
   globalSetup: './tests/workshop.ts',
   outputDir: '.imbry-test/browser-results',
-  // two, each with an app, a hub and a database server of its own: most of a cook is waiting
-  workers: 2,
+  // one more than there are cores, each with an app, a hub and a database server of its own: most of a cook is waiting
+  workers: 3,
   timeout: 120_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json']],

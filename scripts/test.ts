@@ -82,14 +82,14 @@ async function main(): Promise<void> {
     total.failed += failed
   }
   const asked = (all: readonly string[]) => all.filter((n) => names.includes(n))
-  // tests of the database wait more than they work: all that needs no browser goes on beside them
+  // tests of the database wait more than they work: all else goes on beside them
   const beside = async (): Promise<void> => {
     await Promise.all(asked(READING).map(runPart))
     if (names.includes('browser') && names.includes('core')) built = build()
     await Promise.all(asked(['core']).map(runPart))
+    await Promise.all(asked(['browser']).map(runPart))
   }
   await Promise.all([beside(), ...asked(['db']).map(runPart)])
-  await Promise.all(asked(['browser']).map(runPart))
   await stopAll()
   console.log(`\n${total.passed} passed, ${total.failed} failed`)
   process.exit(total.failed === 0 && total.passed > 0 ? 0 : 1)

@@ -66,6 +66,8 @@ export interface LogbookBoil {
   readonly id: string
   /** Hottest once it was pulled, °C; null for a boil that never was, or is still on. */
   readonly reached: number | null
+  /** °C past its own target, which a part has; null where nobody summed it up so. */
+  readonly missed: number | null
   /** It was pulled, though nothing may have been read then. */
   readonly pulled: boolean
   readonly curve: SmallCurve

@@ -109,6 +109,7 @@ export async function boilsInLists(db: Db, batchIds: readonly string[]): Promise
       batch: boils.batchId,
       endedAt: boils.endedAt,
       reached: boilSummaries.reachedC,
+      missed: sql<number | null>`cast(json_value(${boilSummaries.traits}, '$.missed') as double)`,
       pulled: boilSummaries.pulled,
       curve: boilSummaries.curve,
     })
@@ -116,10 +117,17 @@ export async function boilsInLists(db: Db, batchIds: readonly string[]): Promise
     .leftJoin(boilSummaries, eq(boilSummaries.boil, boils.key))
     .where(inArray(boils.batchId, [...batchIds]))
     .orderBy(asc(boils.number))
-  for (const { id, batch, endedAt, reached, pulled, curve } of rows)
+  for (const { id, batch, endedAt, reached, missed, pulled, curve } of rows)
     out.set(batch, [
       ...(out.get(batch) ?? []),
-      { id, reached, pulled: pulled ?? false, curve: curve && isReadable(curve) ? curve : [], open: endedAt === null },
+      {
+        id,
+        reached,
+        missed,
+        pulled: pulled ?? false,
+        curve: curve && isReadable(curve) ? curve : [],
+        open: endedAt === null,
+      },
     ])
   return out
 }

@@ -37,16 +37,16 @@ describe('a planned day', () => {
   })
 
   it('ends no later with one more of anything', () => {
-    for (let seed = 1; seed <= 10; seed++) {
+    for (let seed = 1; seed <= 6; seed++) {
       const day = roughDay(seed)
-      const plan = planned(day, seed, 200)
+      const plan = planned(day, seed, 120)
       const people = [...day.people, { id: 'third', hours: day.people[0]?.hours ?? [], spared: [] }]
       const richer = {
         ...day,
         people,
         things: Object.fromEntries(Object.entries(day.things).map(([t, n]) => [t, n + 1])),
       }
-      const better = planned(richer, seed, 200)
+      const better = planned(richer, seed, 120)
       expect(better.missing.length).toBeLessThanOrEqual(plan.missing.length)
       // found by trying, so a little worse by bad luck is no fault
       expect(worthOf(better, richer)).toBeLessThanOrEqual(1.02 * worthOf(plan, day))

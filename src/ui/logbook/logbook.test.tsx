@@ -50,6 +50,14 @@ describe('what came of a batch', () => {
     expect(outcomeOf(entry({ boils: reached.map((c) => boil(c)) }))).toMatchObject({ word, tone })
   })
 
+  it('is told of a part by its own target', () => {
+    const parts = (missed: number) =>
+      entry({ target: 112, boils: [boil(null), { ...boil(112.3), missed: 0.3 }, { ...boil(47 + missed), missed }] })
+    expect(outcomeOf(parts(0.2))).toMatchObject({ word: 'on target', reached: 112.3 })
+    expect(outcomeOf(parts(3))).toMatchObject({ word: 'too far', reached: 50, target: 47 })
+    expect(sayReached(parts(3), sayIn(metric))).toEqual({ reached: '50°', target: '47°', word: 'too far by 3.0°' })
+  })
+
   it('is not told before it is pulled, nor of one that never was', () => {
     expect(outcomeOf(entry({ boils: [boil(null, true)] })).word).toBe('still on')
     expect(outcomeOf(entry({ boils: [boil(null)] })).word).toBe('not pulled')
