@@ -284,16 +284,23 @@ describe('what lists show of a boil', () => {
   it('is kept beside it, and kept anew', async () => {
     const { id, boilId } = await startedBatch()
     expect((await boilsInLists(db, [id])).get(id)).toEqual([
-      { id: boilId, reached: null, pulled: false, curve: [], open: true },
+      { id: boilId, reached: null, missed: null, pulled: false, curve: [], open: true },
     ])
     const curve = [
       [0, 20],
       [60, 99.5],
     ] as const
     await putSummary(db, boilId, { reachedC: 119.5, pulled: true, power: 0.9, minutes: 21, curve, traits: {} })
-    await putSummary(db, boilId, { reachedC: 119.75, pulled: true, power: 0.9, minutes: 21, curve, traits: {} })
+    await putSummary(db, boilId, {
+      reachedC: 119.75,
+      pulled: true,
+      power: 0.9,
+      minutes: 21,
+      curve,
+      traits: { missed: 0.75 },
+    })
     expect((await boilsInLists(db, [id])).get(id)).toEqual([
-      { id: boilId, reached: 119.75, pulled: true, curve, open: true },
+      { id: boilId, reached: 119.75, missed: 0.75, pulled: true, curve, open: true },
     ])
     expect((await boilsInLists(db, [])).size).toBe(0)
   })

@@ -18,7 +18,7 @@ const PROBE = { lagS: 4, noiseC: 0.15, offsetC: 0, dropShare: 0.01 }
 const GOOD_EYES = { lagS: 0, noiseC: 0, offsetC: 0, dropShare: 0 }
 
 /** s between two looks at the screen, and until what only the maker can see is taken as seen. */
-const GLANCE = 3
+const GLANCE = 4
 const SEEN = 20
 /** s between two temperatures typed, far from the target and near it. */
 const SELDOM = 90
