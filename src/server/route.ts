@@ -61,10 +61,16 @@ export const route =
         by: byIn(request.headers),
         headers: request.headers,
       })
-      if (made instanceof Response) return made
+      if (made instanceof Response) return request.method === 'HEAD' ? headOf(made) : made
       if (typeof made === 'function') return eventStream(made as Frames, request)
       return Response.json(made, { status: takes.status ?? 200 })
     })
+
+/** The head of an answer alone: what would have made its body is told that nobody reads it, or it would wait for ever. */
+async function headOf({ body, status, headers }: Response): Promise<Response> {
+  await body?.cancel()
+  return new Response(null, { status, headers })
+}
 
 /** Work for an answer, with what goes wrong in it answered too. */
 export async function answered(work: () => Promise<Response>): Promise<Response> {
