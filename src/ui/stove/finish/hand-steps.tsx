@@ -29,7 +29,7 @@ function Wait({ live: { log, cook, pot, now } }: Pick<Props, 'live'>) {
         <span className="absolute inset-0 rounded-inner bg-slab-wash" />
         <span className="absolute inset-y-0 left-0 rounded-inner bg-slab" style={{ width: share(gone) }} />
         {through !== null && through < whole && (
-          <span className="absolute inset-y-[-4px] w-[3px] bg-ink" style={{ left: share(through) }} />
+          <span className="absolute -top-1 bottom-0 w-[3px] bg-ink" style={{ left: share(through) }} />
         )}
       </div>
       <figcaption className="relative h-6 text-small text-muted">
