@@ -1,5 +1,6 @@
 import { Check } from 'lucide-react'
-import { bakesIn, inCelsius, paceOf, wantOf } from '@/core'
+import { useMemo } from 'react'
+import { inCelsius, paceOf, type Want, wantOf } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
 import { formatClock, formatSpan, proseIn, sayWant } from '@/words'
 import { CookHeader } from '../cook-header'
@@ -14,15 +15,13 @@ interface Props {
 }
 
 /** How far a wait is through, and where what is baked is through to its middle; nothing for a step that waits for no time. */
-function Wait({ live: { log, cook, pot, now } }: Pick<Props, 'live'>) {
-  const { formula, conditions, plan } = log.boil
+function Wait({ live: { cook, pot, now }, want }: Pick<Props, 'live'> & { readonly want: Want | null }) {
   const step = pot.doNow.step
   if (step?.when.on !== 'after') return null
   const whole = step.when.seconds
   const share = (s: number): string => `${Math.min(100, Math.max(0, (100 * s) / whole))}%`
   const gone = now - cook.state.lastDoneAt
-  const work = step.handwork
-  const through = work?.kind === 'bake' ? bakesIn(formula, plan.grams, conditions.roomC, work.celsius) : null
+  const through = want?.id === 'bake' ? want.figures.takes : null
   return (
     <figure aria-label={`${formatSpan(Math.max(0, whole - gone))} to go`} className="mt-auto px-4 pt-4 pb-1">
       <div className="relative h-9">
@@ -51,6 +50,12 @@ export function HandSteps({ live, acts, voices }: Props) {
   const { log, cook, analysis, pot, now } = live
   const { formula, conditions, plan } = log.boil
   const waits = pot.doNow.due?.seconds ?? 0
+  const next = formula.steps[cook.state.next]
+  // how it comes up in the oven is reckoned once a step, not at every tick
+  const wanted = useMemo(
+    () => next && wantOf(next, { formula, analysis, plan, conditions }),
+    [next, formula, analysis, plan, conditions],
+  )
   return (
     <section aria-label="Steps" className="sheet flex min-h-0 flex-col overflow-y-auto px-4 pt-1 pb-3">
       <CookHeader live={live} acts={acts} voices={voices} seconds={now} onJump={waits > 10 ? acts.jump : null} />
@@ -58,7 +63,7 @@ export function HandSteps({ live, acts, voices }: Props) {
         {formula.steps.map((step, i) => {
           const at = cook.state.done.get(step.id)
           const here = i === cook.state.next
-          const want = here ? wantOf(step, { formula, analysis, plan, conditions }) : null
+          const want = here ? wanted : null
           return (
             <li
               key={step.id}
@@ -84,7 +89,7 @@ export function HandSteps({ live, acts, voices }: Props) {
           )
         })}
       </ol>
-      <Wait live={live} />
+      <Wait live={live} want={wanted ?? null} />
       {cook.state.next === 0 && (
         <p className="mt-auto px-4 pt-2 text-body text-muted">
           Weighed for {formula.name.toLowerCase()}, in a room at {say.temperature(inCelsius(conditions.roomC))}.
