@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { seeded, work } from './steps'
+import { dipped, seeded, work } from './steps'
 
 export const dippingChocolate: BoiledFormula = {
   version: 1,
@@ -48,19 +48,7 @@ export const dippingChocolate: BoiledFormula = {
       why: 'Dull or soft after five minutes: more seed, stir, and another smear.',
       act: 'It shines',
     },
-    {
-      ...work(
-        { kind: 'coat' },
-        {
-          label: 'Dip',
-          when: { on: 'ready' },
-          say: 'Dip, tap off, set down on paper',
-          why: 'Warm the bowl by a breath as it thickens.',
-          act: 'All coated',
-        },
-      ),
-      empties: true,
-    },
+    dipped,
   ],
   shape: { kind: 'broken', thicknessMm: 3, gramsEach: 10 },
   waste: 0.05,

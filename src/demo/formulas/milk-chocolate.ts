@@ -1,5 +1,5 @@
 import type { BoiledFormula } from '@/core'
-import { pull, work } from './steps'
+import { dipped, pull, work } from './steps'
 
 export const milkChocolate: BoiledFormula = {
   version: 1,
@@ -61,19 +61,7 @@ export const milkChocolate: BoiledFormula = {
         test: 'A smear on paper',
       },
     ),
-    {
-      ...work(
-        { kind: 'coat' },
-        {
-          label: 'Dip',
-          when: { on: 'ready' },
-          say: 'Dip, tap off, set down on paper',
-          why: 'Warm the bowl by a breath as it thickens.',
-          act: 'All coated',
-        },
-      ),
-      empties: true,
-    },
+    dipped,
   ],
   shape: { kind: 'broken', thicknessMm: 3, gramsEach: 10 },
   waste: 0.05,

@@ -155,6 +155,21 @@ export const brokenCold: Step = work(
   },
 )
 
+/** Chocolate in temper, used up by what is dipped into it. */
+export const dipped: Step = {
+  ...work(
+    { kind: 'coat' },
+    {
+      label: 'Dip',
+      when: { on: 'ready' },
+      say: 'Dip, tap off, set down on paper',
+      why: 'Warm the bowl by a breath as it thickens.',
+      act: 'All coated',
+    },
+  ),
+  empties: true,
+}
+
 /** Chocolate off the water, and its seed in. */
 export const seeded: readonly Step[] = [
   pull({
