@@ -29,6 +29,15 @@ export function chance(seed: number, subject: number): Chance {
   }
 }
 
+/** The same chance, but evenly between bounds drawn in to `share` of the way from their middle. */
+export const tamed = (c: Chance, share: number): Chance => ({
+  ...c,
+  between(low, high) {
+    const middle = (low + high) / 2
+    return middle + share * (c.between(low, high) - middle)
+  },
+})
+
 /** What wanders, step by step; `calm`: how it would go on if nothing disturbed it any more. */
 export interface Wandering {
   (dt: number): number

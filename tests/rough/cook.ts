@@ -52,6 +52,8 @@ export interface RoughOptions {
   readonly amiss?: Amiss
   /** The maker goes by what is shown, takes it off and lets it carry on, instead of stopping at the true moment. */
   readonly byReading?: boolean
+  /** 1: as rough as kitchens get; less draws in all that is hidden, scatters and is told late. */
+  readonly roughness?: number
   /** How it stood is kept every so many s. */
   readonly keepEvery?: number
 }
@@ -86,15 +88,18 @@ const stuffOf = (m: Mix): Stuff => ({
   nuts: m.insoluble,
 })
 
-/** A group as it was really weighed: each line a little off. */
-function weighed(formula: BoiledFormula, group: string, factor: number, c: Chance, sugar = 1): Stuff {
+/** Standard deviation of a weighing in the roughest kitchen, as a share: now and then it is 3 % off and more. */
+const WEIGHED_SD = 0.018
+
+/** A group as it was really weighed: each line off by a share of standard deviation `sd`. */
+function weighed(formula: BoiledFormula, group: string, factor: number, c: Chance, sd: number, sugar = 1): Stuff {
   const lines = formula.lines.filter((l) => l.group === group)
   return stuffOf(
     mixOf(
       lines.map((l) => {
         const ingredient = ingredientIn(formula, l.ingredient)
         const meant = ingredient.per100.sucrose > 90 ? sugar : 1
-        return { ingredient, grams: Math.max(0, l.grams * factor * meant * (1 + 0.03 * c.normal() * 0.6)) }
+        return { ingredient, grams: Math.max(0, l.grams * factor * meant * (1 + sd * c.normal())) }
       }),
     ),
   )
@@ -113,7 +118,7 @@ function sized(formula: BoiledFormula, c: Chance) {
 
 /** Cooks `formula` by a perfect eye, with hands that take their time, and keeps what a log and a hub would have. */
 export function roughCook(formula: BoiledFormula, seed: number, options: RoughOptions = {}): RoughCook {
-  const { kitchen: place = seed, amiss, byReading = false, keepEvery } = options
+  const { kitchen: place = seed, amiss, byReading = false, roughness = 1, keepEvery } = options
   const c = chance(place, 0)
   const { pot, ring, burner, watts, factor } = sized(formula, c)
   const pascal = c.oneOf([101_325, 101_325, 100_400, 84_764])
@@ -132,7 +137,7 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
     roomC: room,
     pascal,
   }
-  const kitchen = new RoughKitchen(facts, seed, ring, options.fault, { kitchen: place, amiss })
+  const kitchen = new RoughKitchen(facts, seed, ring, options.fault, { kitchen: place, amiss, roughness })
   const probe = new RoughProbe(kitchen, seed, options.fault)
   const hands = chance(seed, 4)
   const events: CookEvent[] = []
@@ -217,12 +222,12 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
       }
     }
     if (reached !== null && !pulls && kitchen.at >= reached + hand) {
-      const late = hands.between(0, 8)
+      const late = hands.between(0, 8 * roughness)
       if (step.adds) {
         const group = formula.groups.find((g) => g.id === step.adds)
-        const cold = kitchen.at > 1 ? hands.between(0, 15) : 0
+        const cold = kitchen.at > 1 ? hands.between(0, 15 * roughness) : 0
         kitchen.add(
-          weighed(formula, step.adds, factor, hands, amiss?.sugar),
+          weighed(formula, step.adds, factor, hands, WEIGHED_SD * roughness, amiss?.sugar),
           Math.max(4, (group?.celsius ?? 20) - cold),
         )
       }
@@ -246,7 +251,7 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
       meddled = true
       dial = Math.min(DIAL_TOP, dial * meddles.by)
       kitchen.turn(dial)
-      const late = hands.between(3, 30)
+      const late = hands.between(3, 3 + 27 * roughness)
       untold.push([kitchen.at, kitchen.at + late + 60])
       log(kitchen.at + late, { type: 'heat', dial })
     }

@@ -3,7 +3,7 @@
  * foresees, so it imports nothing of Imbry's: boiling curve, heat capacities, burner and probe are its own.
  */
 
-import { type Chance, chance, type Wandering, wandering } from './chance'
+import { type Chance, chance, tamed, type Wandering, wandering } from './chance'
 import { boils } from './curve'
 
 /** Grams of what a rough kitchen tells apart. */
@@ -75,7 +75,8 @@ const LID_RETURNS = 0.88
 /** Water that does not leave, share of the sugars. */
 const BOUND = 0.002
 
-function drawHidden(c: Chance, pascal: number, ring: Ring): Hidden {
+function drawHidden(wild: Chance, pascal: number, ring: Ring, roughness: number): Hidden {
+  const c = tamed(wild, roughness)
   return {
     ring,
     power: c.between(0.78, 1.18),
@@ -91,11 +92,11 @@ function drawHidden(c: Chance, pascal: number, ring: Ring): Hidden {
     pascal: pascal + 100 * c.between(-8, 8),
     nutsS: c.between(20, 70),
     lagS: c.between(3, 12),
-    noiseC: c.between(0.1, 0.6),
+    noiseC: wild.between(0.1, 0.1 + 0.5 * roughness),
     stepC: c.oneOf([0.1, 0.1, 0.5, 1]),
     offC: c.between(-0.1, 0.1),
     every: c.oneOf([1, 1, 1, 2]),
-    dropShare: c.between(0, 0.05),
+    dropShare: wild.between(0, 0.05 * roughness),
   }
 }
 
@@ -122,10 +123,14 @@ export class RoughKitchen {
     seed: number,
     ring: Ring,
     private readonly fault?: Fault,
-    /** The kitchen it stands in, where that is met again on another day; and what is not as it was there. */
-    { kitchen = seed, amiss = {} }: { readonly kitchen?: number; readonly amiss?: Amiss } = {},
+    /** The kitchen it stands in, where that is met again on another day; what is not as it was there; how rough it is. */
+    {
+      kitchen = seed,
+      amiss = {},
+      roughness = 1,
+    }: { readonly kitchen?: number; readonly amiss?: Amiss; readonly roughness?: number } = {},
   ) {
-    const drawn = drawHidden(chance(kitchen, 1), facts.pascal, ring)
+    const drawn = drawHidden(chance(kitchen, 1), facts.pascal, ring, roughness)
     this.hidden = {
       ...drawn,
       power: drawn.power * (amiss.power ?? 1),
@@ -135,8 +140,9 @@ export class RoughKitchen {
     this.baseC = facts.roomC
     this.nutsC = facts.roomC
     const c = chance(seed, 2)
-    this.flame = ring === 'gas' ? wandering(0.045, c.between(120, 300), c) : wandering(0.015, 120, c)
-    this.draught = wandering(0.3, 40, c)
+    this.flame =
+      ring === 'gas' ? wandering(0.045 * roughness, c.between(120, 300), c) : wandering(0.015 * roughness, 120, c)
+    this.draught = wandering(0.3 * roughness, 40, c)
   }
 
   get probeFacts(): Pick<Hidden, 'lagS' | 'noiseC' | 'stepC' | 'offC' | 'every' | 'dropShare'> {
