@@ -8,7 +8,7 @@ test('a day is asked for in a sentence, planned, and run by ticking', async ({ p
   await page.goto(`${app.url}/day?date=2027-02-01`)
   await page.getByRole('button', { name: 'Things: 0 things' }).click()
   for (const name of ['Orchard toffee with dried pear', 'Coconut-chip brittle', 'Quince lollipops']) {
-    await page.getByRole('button', { name: 'Something more' }).click()
+    await page.getByRole('button', { name: 'Add a product' }).click()
     await page.getByRole('button', { name, exact: true }).click()
     await expect(page.getByRole('textbox', { name: `Pieces of ${name}` })).toBeVisible()
   }
@@ -73,7 +73,7 @@ test('a day of four things is practised from moment to moment, with a pot late a
     buffer: Buffer.from(orders.join('\n')),
   })
   await expect(
-    page.getByText('4 products were taken. Not understood, and left out: Nothing we make, 12.'),
+    page.getByText('4 products were taken in. Not understood, and left out: Nothing we make, 12.'),
   ).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.getByText(/to spare$/)).toBeVisible({ timeout: 20_000 })
@@ -81,12 +81,12 @@ test('a day of four things is practised from moment to moment, with a pot late a
   await page.getByRole('button', { name: 'Practise it' }).click()
   const practice = page.getByRole('region', { name: 'Practice' })
   const free = page.getByRole('button', { name: /^(Begin|Light it)$/ })
-  const due = page.getByRole('region', { name: 'Practice' }).getByText(/All of it is over/)
+  const due = page.getByRole('region', { name: 'Practice' }).getByText(/Practice is over/)
   let leftLate = false
   for (let i = 0; i < 400 && !(await due.isVisible()); i++) {
     if (i === 12) {
       // a ring gives up in the middle of it, and nothing stops
-      await page.getByText('Something is out of use').click()
+      await page.getByText('Something out of use?').click()
       await page.getByRole('checkbox', { name: 'induction plate' }).click()
       await expect(page.getByText('Out of use: 1')).toBeVisible()
     }

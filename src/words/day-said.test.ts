@@ -19,21 +19,21 @@ describe('the news of a day', () => {
     [{}, []],
     [
       { off: { task: task('work', 'cut'), seconds: 360 }, endMoved: 300 },
-      ['Toffee: cut was over 6 min late; all of it ends 5 min later, still in time.'],
+      ['Toffee (cut) was done 6 min later than planned; the day ends 5 min later, still in time.'],
     ],
     [
       { off: { task: task('pull'), seconds: -240 }, endMoved: 0 },
-      ['Toffee: watch, pull, pour was over 4 min early; the end stays where it was.'],
+      ['Toffee (watch, pull, pour) was done 4 min sooner than planned; the day still ends as planned.'],
     ],
     [
       { foreseen: { task: task('pull'), seconds: 420 }, endMoved: 600, late: ['a'] },
-      ['Toffee will come off about 7 min later than planned; one thing is late now.'],
+      ['Toffee will come off about 7 min later than planned; one product will be late.'],
     ],
     [
       { foreseen: { task: task('pull'), seconds: -180 }, endMoved: -120 },
-      ['Toffee will come off about 3 min sooner than planned; all of it ends 2 min sooner, still in time.'],
+      ['Toffee will come off about 3 min sooner than planned; the day ends 2 min sooner, still in time.'],
     ],
-    [{ overdue: task('ready') }, ['Toffee: get ready should have begun: everything after it has moved.']],
+    [{ overdue: task('ready') }, ['Toffee (get ready) should have begun by now; everything after it has moved back.']],
     [
       { together: [task('pull'), { ...task('pull'), block: 'b' }] as const },
       ['Toffee and Drops both come off at 1 o’clock: turn one down a little, or have two people there.'],
@@ -47,7 +47,7 @@ describe('the news of a day', () => {
       endMoved: 300,
     })
     expect(both).toHaveLength(2)
-    expect(both.filter((s) => s.includes('all of it ends'))).toHaveLength(1)
+    expect(both.filter((s) => s.includes('the day ends'))).toHaveLength(1)
   })
 })
 

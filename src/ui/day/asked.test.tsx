@@ -27,7 +27,7 @@ function items(of: Day) {
 describe('what is made', () => {
   it('is taken from the book, one thing after the other', () => {
     const now = items(day)
-    fireEvent.click(screen.getByRole('button', { name: 'Something more' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add a product' }))
     fireEvent.click(screen.getByRole('button', { name: 'Hard drops' }))
     expect(now().items).toMatchObject([{ formula: 'drops', size: { by: 'pieces', pieces: 80 } }])
   })
@@ -62,7 +62,7 @@ describe('what is made', () => {
     fireEvent.change(screen.getByLabelText('Orders from a CSV file'), { target: { files: [file] } })
     await waitFor(() =>
       expect(screen.getByRole('status').textContent).toBe(
-        '2 products were taken. Not understood, and left out: Moon dust, 5.',
+        '2 products were taken in. Not understood, and left out: Moon dust, 5.',
       ),
     )
     expect(now().items.map((i) => [i.formula, i.size.by === 'pieces' && i.size.pieces])).toEqual([
@@ -74,7 +74,7 @@ describe('what is made', () => {
   it('takes no more than a kitchen makes in a day', () => {
     const full = Array.from({ length: MOST_ITEMS }, (_, i) => item(`i${i}`, 'toffee', 10))
     items({ ...day, items: full })
-    expect(screen.queryByRole('button', { name: 'Something more' })).toBeNull()
+    expect(screen.queryByRole('button', { name: 'Add a product' })).toBeNull()
   })
 })
 
@@ -111,7 +111,7 @@ describe('who is there', () => {
         ],
       },
     })
-    fireEvent.click(screen.getByRole('button', { name: 'No break at 10:00' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Take out the break at 10:00' }))
     expect(now().away).toEqual({ lead: [['12:00', '12:30']] })
   })
 })

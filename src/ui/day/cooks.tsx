@@ -70,7 +70,7 @@ export function Cooks({ day, onDay }: Props) {
                   </span>
                   <button
                     type="button"
-                    aria-label={`No break at ${b[0]}`}
+                    aria-label={`Take out the break at ${b[0]}`}
                     onClick={() =>
                       set(
                         cook,
@@ -87,7 +87,7 @@ export function Cooks({ day, onDay }: Props) {
             {breaks.length < MOST_BREAKS && (
               <Select
                 hiddenLabel
-                label={`A break of the ${(cookNames[cook] ?? cook).toLowerCase()}`}
+                label={`A break for the ${(cookNames[cook] ?? cook).toLowerCase()}`}
                 value=""
                 options={[
                   { id: '', label: 'A break at …' },

@@ -196,9 +196,9 @@ export function DayPage({ view }: { readonly view: DayView }) {
 }
 
 function sayEnd({ plan, share }: Planned, by: number, clock: (s: number) => string): string {
-  const looking = share < 1 ? ' · looking for better' : ''
+  const looking = share < 1 ? ' · still looking for a better plan' : ''
   if (plan.missing.length > 0) return `not all of it fits${looking}`
   const spare = by - plan.end
-  if (plan.late.length > 0) return `ready ${clock(plan.end)}, ${plan.late.length} later${looking}`
+  if (plan.late.length > 0) return `ready ${clock(plan.end)}, ${plan.late.length} late${looking}`
   return `ready ${clock(plan.end)}, ${spare < 60 ? 'just in time' : `${formatSpan(60 * Math.floor(spare / 60))} to spare`}${looking}`
 }

@@ -120,7 +120,7 @@ describe('what is next', () => {
 
   it('says that all is done once it is', () => {
     next(asPlanned(plan, 10 * 86_400))
-    expect(screen.getByRole('heading').textContent).toBe('All of it is done')
+    expect(screen.getByRole('heading').textContent).toBe('All done')
   })
 })
 
@@ -165,6 +165,6 @@ describe('what has moved, in words', () => {
     const late = { ...soFar, now: soFar.now + 420, ended: { ...soFar.ended, [id]: (pull?.end ?? 0) + 420 } }
     const again = replan(task, plan, late)
     const [said] = sayNews(newsOf(task, meantOf(plan), again, late), (b) => names[b] ?? b, String)
-    expect(said).toMatch(/^Sweet p\d: .* was over 7 min late; /)
+    expect(said).toMatch(/^Sweet p\d \(.*\) was done 7 min later than planned; /)
   })
 })

@@ -40,7 +40,7 @@ export function HoldUp({ planned: { plan, chain }, whatIfs, names, first, by, th
       </ol>
       <p className="mt-2 text-body" aria-live="polite">
         {whatIfs === null
-          ? 'Trying it with one thing more …'
+          ? 'Trying with one more cook, ring or pot …'
           : gains.length === 0
             ? 'One more cook, ring or pot would not end it sooner.'
             : gains
@@ -49,7 +49,7 @@ export function HoldUp({ planned: { plan, chain }, whatIfs, names, first, by, th
                     `${whatIfWords[w.what]}${w.item ? ` (${names[w.item]})` : ''}: ready ${clock(w.end)}${w.late < late ? `, ${late - w.late} more in time` : ''}.`,
                 )
                 .join(' ')}
-        {plan.end > by && ' What is asked for by then cannot be had with what there is.'}
+        {plan.end > by && ' It cannot all be ready by then with what there is.'}
       </p>
     </section>
   )

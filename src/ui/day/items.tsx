@@ -76,9 +76,11 @@ export function Items({ view, day, by, onDay }: ItemsProps) {
       [
         orders.length === 0
           ? 'No order was found in it; the day is as it was.'
-          : `${orders.length} products were taken.`,
+          : orders.length === 1
+            ? '1 product was taken in.'
+            : `${orders.length} products were taken in.`,
         unread.length > 0 ? `Not understood, and left out: ${unread.slice(0, 3).join(' · ')}.` : '',
-        left > 0 ? `${left} more than a day takes were left out.` : '',
+        left > 0 ? `A day takes ${MOST_ITEMS} products; ${left} more were left out.` : '',
       ]
         .filter(Boolean)
         .join(' '),
@@ -93,7 +95,7 @@ export function Items({ view, day, by, onDay }: ItemsProps) {
       </ul>
       {day.items.length < MOST_ITEMS && (
         <Row icon={<Plus size={18} aria-hidden />} onPick={() => setPicking('formula')}>
-          Something more
+          Add a product
         </Row>
       )}
       {view.earlier.length > 0 && (
@@ -145,7 +147,7 @@ function Item({ view, day, by, item, onDay }: ItemsProps & { readonly item: Day[
     try {
       const pieces = await mostOf(view, day, by, item.id)
       if (pieces > 0) resize({ by: 'pieces', pieces })
-      else setProblem('None fit beside the rest')
+      else setProblem('No room beside the rest')
     } catch (error) {
       setProblem((error as Error).message)
     }

@@ -76,11 +76,11 @@ function byShelf(weigh: Planned['compiled']['weigh']) {
   })
 }
 
-/** Getting in: the same ingredient once, against what there is; and what is got ready, as one walk through the day. */
-export function GettingIn({ view, planned: { compiled, plan }, names, first }: MadeProps) {
+/** The same ingredient once, against what there is; and what is got ready, in the order of the day. */
+export function WeighAndReady({ view, planned: { compiled, plan }, names, first }: MadeProps) {
   const say = useSay()
   const time = useTime()
-  const walk = Object.entries(compiled.ready)
+  const inOrder = Object.entries(compiled.ready)
     .flatMap(([item, list]) => {
       const flame = plan.placed.find((p) => p.task.item === item && p.task.kind === 'cook')
       return flame ? list.map((r) => ({ item, ready: r, at: flame.start - 60 * r.begin })) : []
@@ -110,9 +110,9 @@ export function GettingIn({ view, planned: { compiled, plan }, names, first }: M
         </ul>
       </details>
       <details className="text-body">
-        <summary className="min-h-9 cursor-pointer content-center font-semibold">Get ready, as one walk</summary>
+        <summary className="min-h-9 cursor-pointer content-center font-semibold">To get ready, in order</summary>
         <ol className="gap-x-8 lg:columns-2">
-          {walk.map(({ item, ready, at }) => (
+          {inOrder.map(({ item, ready, at }) => (
             <li key={`${item} ${ready.id}`} className="flex break-inside-avoid gap-3 border-b border-line py-1">
               <span className="figures w-12 shrink-0 text-muted">{time(first + 1000 * at, 'clock')}</span>
               <span>

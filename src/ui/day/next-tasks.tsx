@@ -62,7 +62,7 @@ export function NextTasks({ day, planned, names, first, acts, problem }: NextPro
   return (
     <section aria-labelledby="next" className="rounded-sheet bg-lemon p-5 text-on-lemon max-lg:order-1">
       <h2 id="next" className="casual text-head leading-tight font-extrabold">
-        {head ? `${names[head.block]}: ${taskName(head.task)}` : 'All of it is done'}
+        {head ? `${names[head.block]}: ${taskName(head.task)}` : 'All done'}
       </h2>
       <ul className="mt-2 text-body">
         {next.map((p) => (

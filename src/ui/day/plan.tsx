@@ -9,7 +9,7 @@ import { useTime } from '@/ui/shell/preferences'
 import { cookNames, stationNames } from '@/words'
 import { HoldUp } from './hold-up'
 import { Lanes, type Pin } from './lanes'
-import { GettingIn, Made } from './made'
+import { Made, WeighAndReady } from './made'
 import { NextTasks } from './next-tasks'
 import { type ComesOff, OnStove } from './on-stove'
 import { Out } from './out'
@@ -180,11 +180,11 @@ export function Plan(props: PlanProps) {
           </div>
           <Made view={view} day={day} planned={running} names={names} first={first} />
         </section>
-        <section aria-labelledby="getting-in" className="sheet p-5 max-lg:order-3">
-          <h2 id="getting-in" className="casual text-title font-bold">
-            Getting in
+        <section aria-labelledby="weigh" className="sheet p-5 max-lg:order-3">
+          <h2 id="weigh" className="casual text-title font-bold">
+            Weigh and get ready
           </h2>
-          <GettingIn view={view} day={day} planned={running} names={names} first={first} />
+          <WeighAndReady view={view} day={day} planned={running} names={names} first={first} />
         </section>
       </div>
       <Afterwards planned={running} meant={meant} names={names} first={first} />

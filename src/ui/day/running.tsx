@@ -36,13 +36,13 @@ export function Running({ planned, names, first, lost, things, onLost }: Running
         {said.length > 0 ? (
           said.map((s) => <p key={s}>{s}</p>)
         ) : (
-          <p>{begun ? 'All as planned so far.' : 'Nothing has begun. What begins moves the rest by itself.'}</p>
+          <p>{begun ? 'All is going as planned.' : 'Nothing has begun. Once something has, the plan follows it.'}</p>
         )}
-        {begun && soFar.now > 0 && <p className="text-muted">The plan was made again at {clock(soFar.now)}.</p>}
+        {begun && soFar.now > 0 && <p className="text-muted">Planned anew at {clock(soFar.now)}.</p>}
       </div>
       <details className="mt-2 text-body print:hidden">
         <summary className="min-h-9 cursor-pointer content-center font-semibold">
-          {lost.length === 0 ? 'Something is out of use' : `Out of use: ${lost.length}`}
+          {lost.length === 0 ? 'Something out of use?' : `Out of use: ${lost.length}`}
         </summary>
         {things.map(({ id, name }) => (
           <Checkbox
@@ -95,7 +95,7 @@ export function Afterwards({ planned: { plan, soFar }, meant, names, first }: Af
           <tr>
             <th className="font-normal">Task</th>
             <th className="font-normal">Planned</th>
-            <th className="font-normal">Was</th>
+            <th className="font-normal">Happened</th>
             <th className="text-right font-normal">Longer by</th>
           </tr>
         </thead>
@@ -150,14 +150,14 @@ export function PracticeBar({ practising, planned, clock, lost }: BarProps) {
         {running ? (
           <Pause size={16} aria-label="Stop the clock" />
         ) : (
-          <Play size={16} aria-label="Let it run, sixty times" />
+          <Play size={16} aria-label="Let it run, 60 times as fast" />
         )}
       </Button>
       <Button onClick={jump} className="flex min-h-10 items-center gap-2 text-ink">
         <SkipForward size={16} aria-hidden /> To the next moment
       </Button>
       <span aria-live="polite">
-        {over ? 'All of it is over: ' : ''}
+        {over ? 'Practice is over: ' : ''}
         {spoiled === 0 ? 'nothing spoiled' : `${spoiled} ${spoiled === 1 ? 'window' : 'windows'} missed`}
         {late > 0 && `, ${late} ${late === 1 ? 'pot' : 'pots'} taken off late`}
         {lost > 60 ? `, ${formatSpan(60 * Math.round(lost / 60))} lost` : ', no time lost'}

@@ -12,13 +12,22 @@ const readyWords: Readonly<Record<string, string>> = {
   toasting: 'in the oven',
 }
 
+/** What the finish says of a moment ("cold", "stop whipping") is here work that takes its time. */
+const workNames: Readonly<Record<HandworkKind, string>> = {
+  ...handworkNames,
+  'lay-under': 'lay the base under',
+  leave: 'leave it alone',
+  whip: 'whip',
+  cool: 'let it cool',
+}
+
 /** A task in a word or two: "get ready", "cook", "score". */
 export function taskName({ kind, what }: Pick<Task, 'kind' | 'what'>): string {
   if (kind === 'ready') return readyWords[what] ?? what
   if (kind === 'cook') return 'cook'
   if (kind === 'pull') return 'watch, pull, pour'
   if (kind === 'wash') return 'wash the pot'
-  return handworkNames[what as HandworkKind] ?? what
+  return workNames[what as HandworkKind] ?? what
 }
 
 /** Of what kind a task is that does so. */
@@ -71,22 +80,25 @@ export function sayNews(
   clock: (s: number) => string,
 ): string[] {
   const said: string[] = []
-  const of = ({ task, block }: Placed): string => `${product(block)}: ${taskName(task)}`
+  const of = ({ task, block }: Placed): string => `${product(block)} (${taskName(task)})`
   const by = (seconds: number): string => formatSpan(60 * Math.round(Math.abs(seconds) / 60))
   if (off ?? foreseen) {
     const end =
       late.length > 0
-        ? `${late.length === 1 ? 'one thing is' : `${late.length} things are`} late now`
+        ? `${late.length === 1 ? 'one product' : `${late.length} products`} will be late`
         : Math.abs(endMoved) < 60
-          ? 'the end stays where it was'
-          : `all of it ends ${by(endMoved)} ${endMoved > 0 ? 'later' : 'sooner'}, still in time`
-    if (off) said.push(`${of(off.task)} was over ${by(off.seconds)} ${off.seconds > 0 ? 'late' : 'early'}; ${end}.`)
+          ? 'the day still ends as planned'
+          : `the day ends ${by(endMoved)} ${endMoved > 0 ? 'later' : 'sooner'}, still in time`
+    if (off)
+      said.push(
+        `${of(off.task)} was done ${by(off.seconds)} ${off.seconds > 0 ? 'later' : 'sooner'} than planned; ${end}.`,
+      )
     if (foreseen)
       said.push(
         `${product(foreseen.task.block)} will come off about ${by(foreseen.seconds)} ${foreseen.seconds > 0 ? 'later' : 'sooner'} than planned${off ? '' : `; ${end}`}.`,
       )
   }
-  if (overdue) said.push(`${of(overdue)} should have begun: everything after it has moved.`)
+  if (overdue) said.push(`${of(overdue)} should have begun by now; everything after it has moved back.`)
   if (together)
     said.push(
       `${product(together[0].block)} and ${product(together[1].block)} both come off at ${clock(together[0].start)}: turn one down a little, or have two people there.`,
