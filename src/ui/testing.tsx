@@ -1,7 +1,9 @@
 /** A page for tests of components: the maker's preferences around what is drawn. */
-import { cleanup, configure, render } from '@testing-library/react'
+import { cleanup, configure, fireEvent, render, screen } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { afterEach } from 'vitest'
+import type { KitchenView } from '@/contract/kitchen'
+import { demoThings } from '@/demo/kitchen'
 import { PreferencesProvider } from '@/ui/shell/preferences'
 import { unitsFrom } from '@/words'
 
@@ -17,3 +19,24 @@ export const draw = (drawn: ReactNode, units = 'C-g-mm') =>
       {drawn}
     </PreferencesProvider>,
   )
+
+/** Opens the list of that label by its key; what it offers, by name. */
+export function opened(label: string): ReadonlyMap<string, Element> {
+  fireEvent.keyDown(screen.getByLabelText(label, { selector: '[role=combobox]' }), { key: 'ArrowDown' })
+  return new Map([...document.querySelectorAll('[role=option]')].map((o) => [o.textContent ?? '', o]))
+}
+
+/** Takes what is called so from the list of that label. */
+export function pick(label: string, option: string): void {
+  const found = opened(label).get(option)
+  if (!found) throw new Error(`"${label}" offers no "${option}"`)
+  fireEvent.keyDown(found, { key: 'Enter' })
+}
+
+/** The demo's kitchen as a page is given it, with one scale that reports. */
+export const demoKitchen = {
+  ...demoThings,
+  unreadable: [],
+  channels: [],
+  scales: [{ id: 'bench', name: 'bench scale' }],
+} as unknown as KitchenView

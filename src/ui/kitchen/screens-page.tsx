@@ -67,12 +67,23 @@ export function ScreensPage({ open, begun, secure, mine, screens, now }: Props) 
 
 function List({ screens, mine, now }: Pick<Props, 'screens' | 'mine' | 'now'>) {
   const router = useRouter()
+  const [trouble, setTrouble] = useState<string | null>(null)
   const sendAway = async (id: string): Promise<void> => {
-    await send('DELETE', `/api/screens/${id}`).catch(() => undefined)
+    try {
+      await send('DELETE', `/api/screens/${id}`)
+      setTrouble(null)
+    } catch (error) {
+      setTrouble((error as Error).message)
+    }
     router.refresh()
   }
   return (
     <ul className="sheet divide-y divide-line px-5 py-2">
+      {trouble && (
+        <li role="alert" className="py-3 text-body text-cherry">
+          {trouble}
+        </li>
+      )}
       {screens.map((s) => (
         <li key={s.id} className="flex flex-wrap items-center gap-x-4 gap-y-2 py-3">
           <Tablet size={26} aria-hidden className="shrink-0 text-muted" />
