@@ -32,8 +32,15 @@ export default defineConfig({
       },
       {
         resolve: { alias },
-        // a window each: what one test leaves in it is nothing to the next file
-        test: { name: 'windows', include: ['src/ui/**/*.test.tsx'], ...patience },
+        // what one test leaves in its window is nothing to the next file
+        test: {
+          name: 'windows',
+          include: ['src/ui/**/*.test.tsx'],
+          pool: 'vmThreads',
+          // a window each, as a context of one process; by `require` no modules come into it
+          execArgv: ['--no-experimental-require-module'],
+          ...patience,
+        },
       },
       {
         resolve: { alias },
