@@ -49,6 +49,8 @@ export default defineConfig({
           globalSetup: 'scripts/lib/bundle.ts',
           include: ['src/{db,server}/**/*.test.ts', ...BY_DATABASE],
           fileParallelism: false,
+          // what they share is a database each makes for itself
+          isolate: false,
           ...patience,
         },
       },

@@ -246,6 +246,15 @@ function splitCount(text: string, house: readonly HouseUnit[]): Lead | null {
   return { amount, rest, measure: { ...count, unit: null, factor: 1, rest } }
 }
 
+/** Units that are told in one breath with a larger one. */
+const parts: Readonly<Record<string, readonly string[]>> = {
+  kg: ['g'],
+  lb: ['oz'],
+  l: ['dl', 'ml'],
+  cup: ['tbsp', 'tsp'],
+  tbsp: ['tsp'],
+}
+
 /** The amount at the start of a line and what follows it; brackets have been taken, and `said` is what stood in them. */
 export function leadingAmount(text: string, house: readonly HouseUnit[], brackets: Brackets): Lead | null {
   const split = splitCount(text, house)
@@ -269,7 +278,7 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
         times(first, amountOf(inside)),
         others.map((a) => ({ amount: a, byMass: false })),
       ),
-      rest: pack ? after.slice(pack[0].length) : after,
+      rest: withoutHoles(pack ? after.slice(pack[0].length) : after),
       measure: first,
     }
   }
@@ -281,6 +290,12 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
       rest = next.rest
       sized = true
     }
+  }
+  // "1 pound 2 ounces": one amount, in two units of one row
+  const smaller = first.unit && /^\d/.test(rest) ? measureAt(rest, house) : null
+  if (!crossed && smaller?.unit && parts[first.unit?.id ?? '']?.includes(smaller.unit.id)) {
+    amount = joined(amount, amountOf(smaller), 1)
+    rest = smaller.rest
   }
   const pack = PACKED.exec(rest)
   if (pack && sized && first.unit?.kind !== 'count') rest = rest.slice(pack[0].length)
@@ -320,10 +335,18 @@ function withBrackets({ amount, rest, measure }: Lead, { each, said }: Brackets)
   const count = measure.amount.low
   if (inPack && count !== 1) {
     // "2 cans (14 oz) milk": in each, or in both
-    const [first] = said as [Measure]
     const unit = measure.unit?.kind === 'count' ? measure.unit : (parseUnit(pack?.[0] ?? '')?.unit ?? null)
+    const [first, ...others] = said.map((m) => either(times(measure, amountOf(m)), amountOf(m), count, unit)) as [
+      Amount,
+    ]
     return {
-      amount: withNumbers(either(times(measure, amountOf(first)), amountOf(first), count, unit), amount),
+      amount: withNumbers(
+        also(
+          first,
+          others.map((a) => ({ amount: a, byMass: false })),
+        ),
+        amount,
+      ),
       rest: name,
       measure,
     }
@@ -376,11 +399,15 @@ export function disagrees(amount: Amount, ingredient: Ingredient): Amount | null
 const WHAT_IT_IS =
   /\b(?:de|no|nr|grade|type)\.?\s*\d+|\d+\s*de\b|\b00\b|\d+(?:[.,]\d+)?\s*(?:[-–x×]\s*\d+(?:[.,]\d+)?\s*)*(?:[-–]\s*)?(?:%|percent|per cent|°|º|degrees?|bloom|cm\b|mm\b|inch(?:es)?\b|in\.|["”′']|proof)/gi
 
+/** Figures that say into what it is cut, or out of how many fruits it comes. */
+const HOW_IT_IS_CUT =
+  /\b(?:cut|chopped|sliced|diced|broken|torn)\s+in(?:to)?\s+(?:about\s+)?\d+\s+(?:\w+\s+)?(?:pieces|bits|cubes|chunks|slices|wedges|strips)\b|\bfrom\s+(?:about\s+)?(?:\d+\s*[/⁄]\s*\d+|\d+|[¼½¾])\s+(?:\w+\s+)?(?:lemons?|limes?|oranges?|eggs?)\b/gi
+
 /** Numbers of a text that nothing has accounted for, as they are written. */
 export function leftOver(text: string, numbers: readonly number[]): string[] {
   const left = [...numbers]
   const found: string[] = []
-  const plain = text.replace(GLOSS_ANYWHERE, ' ').replace(WHAT_IT_IS, ' ')
+  const plain = text.replace(GLOSS_ANYWHERE, ' ').replace(WHAT_IT_IS, ' ').replace(HOW_IT_IS_CUT, ' ')
   for (const [written] of plain.matchAll(NUMBER)) {
     const parsed = parseNumber(written)
     if (!parsed) continue

@@ -94,14 +94,16 @@ const clean = (text: string): string =>
 /** Numbers in words with a half or quarter after them: "one and a half", "2 and a quarter", "three quarters of a". */
 const inWords = (text: string): string =>
   text
+    // before "a half" alone is read
+    .replace(/\b(\w+) and (?:a |one )?half(?=\s)/i, (all, n) => withFraction(n, '½') ?? all)
+    .replace(/\b(\w+) and (?:a |one )quarter(?=\s)/i, (all, n) => withFraction(n, '¼') ?? all)
+    .replace(/\b(\w+) and three[- ]quarters(?=\s)/i, (all, n) => withFraction(n, '¾') ?? all)
     .replace(/\bthree[- ]quarters?(?: of an?)?(?=\s)/i, '¾')
     .replace(/\btwo[- ]thirds?(?: of an?)?(?=\s)/i, '⅔')
     .replace(/\b(?:one|a)[- ]third(?: of an?)?(?=\s)/i, '⅓')
     .replace(/\b(?:one|a)[- ]quarter(?: of an?)?(?=\s)/i, '¼')
     .replace(/\b(?:one|a)[- ]half(?: an?)?(?=\s)/i, '½')
-    .replace(/\b(\w+) and (?:a |one )?half(?=\s)/i, (all, n) => withFraction(n, '½') ?? all)
-    .replace(/\b(\w+) and (?:a |one )quarter(?=\s)/i, (all, n) => withFraction(n, '¼') ?? all)
-    .replace(/\b(\w+) and three[- ]quarters(?=\s)/i, (all, n) => withFraction(n, '¾') ?? all)
+    .replace(/^(\d+\s*[/⁄]\s*\d+|[¼½¾⅓⅔⅛]) of an?(?=\s)/i, '$1')
     .replace(/\ba couple(?: of)?(?=\s)/i, '2')
     .replace(/\bhalf a dozen\b/i, '6')
 

@@ -35,7 +35,12 @@ function Card({ entry, own, now }: Omit<Props, 'entries'> & { readonly entry: Bo
   const say = useSay()
   return (
     <li>
-      <Link href={`/formulas/${entry.id}`} className="sheet group flex h-full overflow-hidden">
+      <Link
+        href={`/formulas/${entry.id}`}
+        // of a whole page of cards one is opened
+        prefetch={false}
+        className="sheet group flex h-full overflow-hidden"
+      >
         <span
           aria-hidden
           className="w-4 shrink-0"
