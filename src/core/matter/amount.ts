@@ -255,16 +255,27 @@ const parts: Readonly<Record<string, readonly string[]>> = {
   tbsp: ['tsp'],
 }
 
+/** A measure at the start of a text, with what is told of a smaller unit in the same breath: "1 pound 2 ounces". */
+function amountAt(text: string, house: readonly HouseUnit[]): Lead | null {
+  const measure = measureAt(text, house)
+  if (!measure) return null
+  const amount = amountOf(measure)
+  const smaller = /^\d/.test(measure.rest) ? measureAt(measure.rest, house) : null
+  return smaller?.unit && parts[measure.unit?.id ?? '']?.includes(smaller.unit.id)
+    ? { amount: joined(amount, amountOf(smaller), 1), rest: smaller.rest, measure }
+    : { amount, rest: measure.rest, measure }
+}
+
 /** The amount at the start of a line and what follows it; brackets have been taken, and `said` is what stood in them. */
 export function leadingAmount(text: string, house: readonly HouseUnit[], brackets: Brackets): Lead | null {
   const split = splitCount(text, house)
   if (split) return withBrackets(split, brackets)
   // "2 x 397 g tins of …"
   const crossed = /^(\d+)\s*[x×*]\s*(?=\d)/i.exec(text)
-  const first = measureAt(crossed ? text.slice(crossed[0].length) : text, house)
-  if (!first) return null
-  let amount = amountOf(first)
-  let rest = first.rest
+  const whole = amountAt(crossed ? text.slice(crossed[0].length) : text, house)
+  if (!whole) return null
+  const first = whole.measure
+  let { amount, rest } = whole
   let sized = first.unit !== null || crossed !== null
   if (crossed) amount = times(countOf(crossed[1] as string), amount)
   // "2 (8-ounce) blocks": a count, then what is in one
@@ -291,36 +302,31 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
       sized = true
     }
   }
-  // "1 pound 2 ounces": one amount, in two units of one row
-  const smaller = first.unit && /^\d/.test(rest) ? measureAt(rest, house) : null
-  if (!crossed && smaller?.unit && parts[first.unit?.id ?? '']?.includes(smaller.unit.id)) {
-    amount = joined(amount, amountOf(smaller), 1)
-    rest = smaller.rest
-  }
   const pack = PACKED.exec(rest)
   if (pack && sized && first.unit?.kind !== 'count') rest = rest.slice(pack[0].length)
   // "300 ml/10 fl oz": the same again
   const again: Amount[] = []
   for (let found = OR.exec(rest); found; found = OR.exec(rest)) {
-    const other = measureAt(rest.slice(found[0].length), house)
-    if (!other?.unit || !first.unit) break
-    again.push(amountOf(other))
+    const other = amountAt(rest.slice(found[0].length), house)
+    if (!other?.measure.unit || !first.unit) break
+    again.push(other.amount)
     rest = other.rest
   }
   amount = also(
     amount,
     again.map((a) => ({ amount: a, byMass: false })),
   )
-  // "1 cup plus 2 tablespoons"
-  const link = /^(?:(plus|and|\+|&)|(minus|less))\s+(?!extra\b|more\b)/i.exec(rest)
-  const second = link && first.unit ? measureAt(rest.slice(link[0].length), house) : null
-  if (link && second?.unit) {
-    amount = joined(amount, amountOf(second), link[2] ? -1 : 1)
-    rest = second.rest
+  // "1 cup plus 2 tablespoons plus 1 teaspoon"
+  for (let link = LINK.exec(rest); link && first.unit; link = LINK.exec(rest)) {
+    const other = measureAt(rest.slice(link[0].length), house)
+    if (!other?.unit) break
+    amount = joined(amount, amountOf(other), link[2] ? -1 : 1)
+    rest = other.rest
   }
   return withBrackets({ amount, rest, measure: first }, brackets)
 }
 
+const LINK = /^(?:(plus|and|\+|&)|(minus|less))\s+(?!extra\b|more\b)/i
 const OR = /^\s*(?:\/|=|\|)\s*(?=[\d¼½¾⅓⅔⅛])/
 
 /** The amount with what brackets say beside it, or what they say is in each. */
@@ -331,7 +337,8 @@ function withBrackets({ amount, rest, measure }: Lead, { each, said }: Brackets)
   const name = pack ? bare.slice(pack[0].length) : bare
   if (each) return { amount: withNumbers(times(measure, amountOf(each)), amount), rest: name, measure }
   if (said.length === 0) return { amount, ...known }
-  const inPack = measure.unit?.kind === 'count' || pack !== null
+  // "15 oz (425 g) can" is one of them
+  const inPack = measure.unit?.kind === 'count' || (measure.unit === null && pack !== null)
   const count = measure.amount.low
   if (inPack && count !== 1) {
     // "2 cans (14 oz) milk": in each, or in both
@@ -353,7 +360,7 @@ function withBrackets({ amount, rest, measure }: Lead, { each, said }: Brackets)
   }
   const others = said.map((m) => ({ amount: amountOf(m), byMass: m.unit?.kind === 'mass' }))
   const leads = measure.unit?.kind === 'mass' ? others.map((o) => ({ ...o, byMass: false })) : others
-  return { amount: also(amount, leads), rest: inPack ? name : bare, measure }
+  return { amount: also(amount, leads), rest: name, measure }
 }
 
 const withNumbers = (amount: Amount, { numbers }: Amount): Amount => ({
@@ -394,34 +401,3 @@ export function disagrees(amount: Amount, ingredient: Ingredient): Amount | null
     }) ?? null
   )
 }
-
-/** Figures that say what a thing is, not how much of it: shares, temperatures, lengths, grades. */
-const WHAT_IT_IS =
-  /\b(?:de|no|nr|grade|type)\.?\s*\d+|\d+\s*de\b|\b00\b|\d+(?:[.,]\d+)?\s*(?:[-–x×]\s*\d+(?:[.,]\d+)?\s*)*(?:[-–]\s*)?(?:%|percent|per cent|°|º|degrees?|bloom|cm\b|mm\b|inch(?:es)?\b|in\.|["”′']|proof)/gi
-
-/** Figures that say into what it is cut, or out of how many fruits it comes. */
-const HOW_IT_IS_CUT =
-  /\b(?:cut|chopped|sliced|diced|broken|torn)\s+in(?:to)?\s+(?:about\s+)?\d+\s+(?:\w+\s+)?(?:pieces|bits|cubes|chunks|slices|wedges|strips)\b|\bfrom\s+(?:about\s+)?(?:\d+\s*[/⁄]\s*\d+|\d+|[¼½¾])\s+(?:\w+\s+)?(?:lemons?|limes?|oranges?|eggs?)\b/gi
-
-/** Numbers of a text that nothing has accounted for, as they are written. */
-export function leftOver(text: string, numbers: readonly number[]): string[] {
-  const left = [...numbers]
-  const found: string[] = []
-  const plain = text.replace(GLOSS_ANYWHERE, ' ').replace(WHAT_IT_IS, ' ').replace(HOW_IT_IS_CUT, ' ')
-  for (const [written] of plain.matchAll(NUMBER)) {
-    const parsed = parseNumber(written)
-    if (!parsed) continue
-    const at = left.findIndex((n) => Math.abs(n - parsed.range.low) < 1e-9)
-    if (at >= 0) left.splice(at, 1)
-    else found.push(written.trim())
-  }
-  return found
-}
-
-const GLYPHS = '¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞'
-const NUMBER = new RegExp(
-  `\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s?[${GLYPHS}]|[${GLYPHS}]|\\d+(?:[.,]\\d+)?`,
-  'g',
-)
-/** "(about 60 halves)": the same, counted. */
-const GLOSS_ANYWHERE = /\((?:about|approx(?:imately|\.)?|roughly|around|~|≈)\s*\d[\d\s/–-]*\s+[a-z][^)]*\)/gi

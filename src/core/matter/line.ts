@@ -7,7 +7,6 @@ import {
   disagrees,
   type HouseUnit,
   leadingAmount,
-  leftOver,
   measureAt,
   takeBrackets,
   trailingAmount,
@@ -16,6 +15,7 @@ import {
 import { inclusion } from './inclusion'
 import type { Ingredient, Preparation } from './ingredient'
 import { ingredientById } from './ingredients'
+import { leftOver } from './left-over'
 import type { Found, Pantry } from './names'
 
 export interface QuestionFigures {

@@ -1,0 +1,33 @@
+/** Whether every number of a line has been accounted for. */
+import { parseNumber } from '../quantity/number'
+
+/** Figures that say what a thing is, not how much of it: shares, temperatures, lengths, grades. */
+const WHAT_IT_IS =
+  /\b(?:de|no|nr|grade|type)\.?\s*\d+|\d+\s*de\b|\b00\b|\d+(?:[.,]\d+)?\s*(?:[-–x×]\s*\d+(?:[.,]\d+)?\s*)*(?:[-–]\s*)?(?:%|percent|per cent|°|º|degrees?|bloom|cm\b|mm\b|inch(?:es)?\b|in\.|["”′']|proof)/gi
+
+/** Figures that say into what it is cut, or out of how many fruits it comes. */
+const HOW_IT_IS_CUT =
+  /\b(?:cut|chopped|sliced|diced|broken|torn)\s+in(?:to)?\s+(?:about\s+)?\d+\s+(?:\w+\s+)?(?:pieces|bits|cubes|chunks|slices|wedges|strips)\b|\bfrom\s+(?:about\s+)?(?:\d+\s*[/⁄]\s*\d+|\d+|[¼½¾])\s+(?:\w+\s+)?(?:lemons?|limes?|oranges?|eggs?)\b/gi
+
+/** Numbers of a text that nothing has accounted for, as they are written. */
+export function leftOver(text: string, numbers: readonly number[]): string[] {
+  const left = [...numbers]
+  const found: string[] = []
+  const plain = text.replace(GLOSS_ANYWHERE, ' ').replace(WHAT_IT_IS, ' ').replace(HOW_IT_IS_CUT, ' ')
+  for (const [written] of plain.matchAll(NUMBER)) {
+    const parsed = parseNumber(written)
+    if (!parsed) continue
+    const at = left.findIndex((n) => Math.abs(n - parsed.range.low) < 1e-9)
+    if (at >= 0) left.splice(at, 1)
+    else found.push(written.trim())
+  }
+  return found
+}
+
+const GLYPHS = '¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞'
+const NUMBER = new RegExp(
+  `\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s?[${GLYPHS}]|[${GLYPHS}]|\\d+(?:[.,]\\d+)?`,
+  'g',
+)
+/** "(about 60 halves)": the same, counted. */
+const GLOSS_ANYWHERE = /\((?:about|approx(?:imately|\.)?|roughly|around|~|≈)\s*\d[\d\s/–-]*\s+[a-z][^)]*\)/gi
