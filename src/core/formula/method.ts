@@ -86,6 +86,7 @@ export function recipeUnit(said: readonly string[], list: readonly string[]): He
 const STAGES: readonly (readonly [RegExp, StageId])[] = [
   [/hard[-\s]?crack/i, 'hard-crack'],
   [/soft[-\s]?crack/i, 'soft-crack'],
+  [/\bcold water\b.{0,40}\b(?:snaps?|brittle)\b|\b(?:snaps?|brittle)\b.{0,40}\bcold water\b/i, 'hard-crack'],
   [/hard[-\s]?ball/i, 'hard-ball'],
   [/firm[-\s]?ball/i, 'firm-ball'],
   [/soft[-\s]?ball/i, 'soft-ball'],

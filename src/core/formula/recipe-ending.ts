@@ -4,10 +4,20 @@ import { type StageId, stagesOf } from '../craft/stages'
 import { type Mix, massOf } from '../matter/mix'
 import { milkHeadStart } from '../physics/browning'
 import type { Target } from './document'
-import { type Ending, endingsIn, type HeatUnit } from './method'
+import { type Ending, endingsIn, type HeatUnit, heatIn, inDegrees, takesOff, unitOf } from './method'
 
 /** ◊ Sugar work is pulled between these, °C. */
 const isTarget = (c: number): boolean => c >= 100 && c <= 180
+
+const ADDS = /\b(?:add|stir in|whisk in|put in|beat in|drop in)\b/i
+
+/** "At 140° add the colour", "add the nuts at 120°": a moment on the way, not the end of it. */
+const addsOnTheWay = (sentence: string): boolean =>
+  !takesOff(sentence) &&
+  ((/^(?:at|when|once|as soon as)\b/i.test(sentence) && ADDS.test(sentence)) ||
+    /\b(?:add|stir in|whisk in|put in|beat in)\b.*\b(?:at|when it reaches|once it reaches)\s+(?:about\s+)?\d/i.test(
+      sentence,
+    ))
 
 /** The sentence that says when it is done, and by what; a temperature before a drop, a drop before a look, a look before a time. */
 export function endingOf(
@@ -17,11 +27,23 @@ export function endingOf(
   const all = said.flatMap((s, at) => endingsIn(s, unit).map((ending) => ({ at, ending })))
   const good = all.filter(({ ending }) => ending.by !== 'heat' || isTarget((ending.low + ending.high) / 2))
   for (const by of ['heat', 'drop', 'sign', 'colour', 'time'] as const) {
-    const found = good.findLast(({ ending }) => ending.by === by)
+    const such = good.filter(({ ending }) => ending.by === by)
+    const found = such.findLast(({ at }) => !addsOnTheWay(said[at] ?? '')) ?? such.at(-1)
     if (found)
       return { ...found, others: good.filter((g) => g.at === found.at && g !== found).map(({ ending }) => ending) }
   }
   return null
+}
+
+/** The sentences in the order of a cook: what goes in at a lower heat than the cook ends at stands before its end. */
+export function inOrder(said: readonly string[], unit: HeatUnit | null): readonly string[] {
+  const done = endingOf(said, unit)
+  const next = done ? said[done.at + 1] : undefined
+  if (done?.ending.by !== 'heat' || next === undefined || !addsOnTheWay(next)) return said
+  const heat = heatIn(next)
+  const own = heat && unitOf(heat, unit)
+  if (!heat || !own || inDegrees(heat.low, own) >= done.ending.low) return said
+  return [...said.slice(0, done.at), next, ...said.slice(done.at, done.at + 1), ...said.slice(done.at + 2)]
 }
 
 /** ◊ How far either side of a temperature is still good where nothing is said, °C, and what a look leaves open. */

@@ -3,20 +3,19 @@ import type { FormulaDocument, Part, PartState, SingleFormula, Step } from './do
 import { idFor } from './edit'
 import { handworkSaid } from './handwork-said'
 import { inOven } from './method'
+import { sentences } from './recipe-clauses'
 import { endingOf } from './recipe-ending'
 import {
   type Answers,
   type Ask,
   type Draft,
   type Lexicon,
-  mentions,
-  namesOf,
   type Question,
   readLines,
   readPiece,
-  sentences,
   type WrittenPiece,
 } from './recipe-piece'
+import { mentions, namesOf } from './recipe-places'
 import { alike, type Headed, type SplitRecipe } from './recipe-split'
 import { plainSteps } from './recipe-steps'
 
@@ -48,7 +47,7 @@ function sharedOut(
   const names = layers.map(({ lines }) => {
     const read = readLines(lines, lexicon)
     return read.lines.flatMap((l) => {
-      const ingredient = read.known.get(l.id)
+      const ingredient = read.known.get(l.ingredient)
       return ingredient ? [namesOf(l, ingredient)] : []
     })
   })

@@ -5,11 +5,11 @@ import type { Ingredient } from '../matter/ingredient'
 import { type HouseUnit, type LineReading, preparationsIn, readLine } from '../matter/line'
 import { massOf } from '../matter/mix'
 import type { Pantry } from '../matter/names'
-import { everyNameOf } from '../matter/synonyms'
 import type { FormulaDocument, Group, Line } from './document'
 import { idFor } from './edit'
-import { type HeatUnit, heatIn, isGotReady, label, recipeUnit, short, takesOff, unitOf, warmthIn } from './method'
-import { endingOf, targetOf, WITHIN } from './recipe-ending'
+import { type HeatUnit, heatIn, label, recipeUnit, short, takesOff, unitOf } from './method'
+import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
+import { gotReadyIn, inHalves, namesOf, placesOf, probablyAt, warmthAt } from './recipe-places'
 import { bare } from './recipe-split'
 import { stepsFrom } from './recipe-steps'
 
@@ -61,56 +61,6 @@ function familyOf(name: string, lines: readonly Line[], method: string): FamilyI
   const list = lines.map((l) => `${l.ingredient} ${l.typed ?? ''}`).join('; ')
   const made = familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
   return said(name) ?? made ?? said(method) ?? 'caramel'
-}
-
-/** The sentences of a method, without their full stops. */
-export const sentences = (lines: readonly string[]): string[] =>
-  lines
-    .flatMap((l) => bare(l).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [])
-    .map((s) => s.trim().replace(/[.!]$/, ''))
-    .filter((s) => s.length > 3)
-
-/** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
-export function namesOf(line: Line, ingredient: Ingredient): string[] {
-  const own = everyNameOf(ingredient).map((n) =>
-    n
-      .toLowerCase()
-      .replace(/[^a-z ]/g, ' ')
-      .trim(),
-  )
-  const typed = (line.typed ?? '').toLowerCase().replace(/\(.*?\)|,.*$/g, '')
-  const tails = [...own, typed].flatMap((n) =>
-    n
-      .split(/\s+/)
-      .filter((w) => w.length > 2)
-      .slice(-1),
-  )
-  return [...new Set([...own, ...tails])].filter((n) => n.length > 2)
-}
-
-export const mentions = (sentence: string, names: readonly string[]): boolean => {
-  const words = ` ${sentence.toLowerCase().replace(/[^a-z]+/g, ' ')} `
-  return names.some(
-    (n) => words.includes(` ${n} `) || words.includes(` ${n}s `) || words.includes(` ${n.replace(/s$/, '')} `),
-  )
-}
-
-const EVERYTHING = /\b(?:everything|all (?:of )?the (?:other |remaining )?ingredients|the rest)\b/i
-
-/** The sentence each line first goes in with, by line id; a line no sentence mentions is not there. */
-function placesOf(
-  said: readonly string[],
-  lines: readonly Line[],
-  ingredientOf: (l: Line) => Ingredient,
-): Map<string, number> {
-  const out = new Map<string, number>()
-  for (const line of lines) {
-    const names = namesOf(line, ingredientOf(line))
-    // bloomed, toasted or chopped it is not in the pot yet
-    const at = said.findIndex((s) => !isGotReady(s) && (mentions(s, names) || EVERYTHING.test(s)))
-    if (at >= 0) out.set(line.id, at)
-  }
-  return out
 }
 
 /** A line's note, with what it says is done beforehand. */
@@ -165,24 +115,32 @@ export interface WrittenPiece {
 }
 
 /** Reads what is boiled in one pot. */
-export function readPiece({ name, list, said }: WrittenPiece, lexicon: Lexicon, answers: Answers = {}): Draft {
-  const { lines, questions, known } = readLines(list, lexicon)
-  const ingredientOf = (l: Line): Ingredient => known.get(l.id) as Ingredient
+export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answers = {}): Draft {
+  const { name, list } = piece
+  const { lines: written, questions, known } = readLines(list, lexicon)
+  const ingredientOf = (l: Line): Ingredient => known.get(l.ingredient) as Ingredient
+  const unit = answers.unit ?? recipeUnit(piece.said, list)
+  const said = inOrder(piece.said, unit)
+  const { all: lines, places } = inHalves(said, written, ingredientOf)
+  const ready = gotReadyIn(said)
   const guessed = familyOf(name, lines, said.join(' '))
   const family = answers.family ?? guessed
   const facts = boiledFamilies[family as keyof typeof boiledFamilies]
-  const unit = answers.unit ?? recipeUnit(said, list)
   const unclear = answers.unit ? undefined : said.flatMap((s) => heatIn(s) ?? []).find((h) => unitOf(h, unit) === null)
 
-  const found = placesOf(said, lines, ingredientOf)
+  const found = new Map([...placesOf(said, lines, ingredientOf), ...places])
   const first = Math.min(
     ...found.values(),
     Math.max(
       0,
-      said.findIndex((s) => !isGotReady(s)),
+      said.findIndex((_, i) => !ready.has(i)),
     ),
   )
-  const placeOf = (l: Line): number => answers.places?.[l.id] ?? found.get(l.id) ?? first
+  const guessOf = (l: Line): number => {
+    const probably = probablyAt(said, namesOf(l, ingredientOf(l)))
+    return probably < 0 ? first : probably
+  }
+  const placeOf = (l: Line): number => answers.places?.[l.id] ?? found.get(l.id) ?? guessOf(l)
   const groupAt = new Map(
     [...new Set(lines.map(placeOf))].sort((a, b) => a - b).map((at) => [at, at === first ? 'pot' : `at-${at + 1}`]),
   )
@@ -203,7 +161,7 @@ export function readPiece({ name, list, said }: WrittenPiece, lexicon: Lexicon, 
     ...lines.flatMap((l): Ask[] =>
       found.has(l.id) || said.length === 0
         ? []
-        : [{ id: 'place', line: l.id, name: ingredientOf(l).name, guess: first, sentences: said }],
+        : [{ id: 'place', line: l.id, name: ingredientOf(l).name, guess: guessOf(l), sentences: said }],
     ),
   ]
   return {
@@ -220,6 +178,7 @@ export function readPiece({ name, list, said }: WrittenPiece, lexicon: Lexicon, 
       target,
       steps: stepsFrom({
         said,
+        ready,
         unit,
         pullAt: done?.at ?? -1,
         endings: done ? [done.ending, ...done.others] : [],
@@ -236,7 +195,7 @@ function groupsFor(groupAt: ReadonlyMap<number, string>, said: readonly string[]
   const groups = [...groupAt].map(([at, id]): Group => {
     const sentence = said[at] ?? ''
     const when = id === 'pot' ? 'In the pot' : at > pullAt || takesOff(sentence) ? 'Off the heat' : label(sentence)
-    return { id, label: when, celsius: id === 'pot' ? 20 : warmthIn(sentence) }
+    return { id, label: when, celsius: id === 'pot' ? 20 : warmthAt(said, at) }
   })
   return groups.some((g) => g.id === 'pot') ? groups : [{ id: 'pot', label: 'In the pot', celsius: 20 }, ...groups]
 }
@@ -252,7 +211,7 @@ export function readLines(list: readonly string[], { pantry, house }: Lexicon) {
     if (reading.status === 'ask') questions.push({ id: idFor('ask', taken), text: typed, reading })
     else {
       const id = idFor(reading.ingredient.name, taken)
-      known.set(id, reading.ingredient)
+      known.set(reading.ingredient.id, reading.ingredient)
       lines.push({
         id,
         group: 'pot',

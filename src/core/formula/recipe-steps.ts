@@ -59,6 +59,8 @@ const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmo
 
 export interface Told {
   readonly said: readonly string[]
+  /** Sentences of what is got ready: no steps. */
+  readonly ready: ReadonlySet<number>
   readonly unit: HeatUnit | null
   /** Sentence that ends the cook, and the sentence each group goes in with. */
   readonly pullAt: number
@@ -86,16 +88,33 @@ function triggerOf(text: string, i: number, { unit, pullAt }: Told): Trigger {
 /** The steps of a method as it was understood; what it leaves out is put in plainly. */
 export function stepsFrom(told: Told): Step[] {
   const taken = new Set<string>()
-  const lit = told.said.findIndex((s, i) => told.groupAt.has(i) || (!isGotReady(s) && !inOven(s)))
+  const lit = told.said.findIndex((s, i) => told.groupAt.has(i) || (!told.ready.has(i) && !inOven(s)))
   const steps = told.said.flatMap((text, i): Step[] => {
-    if (isGotReady(text)) return []
+    if (told.ready.has(i)) return []
     const when = triggerOf(text, i, told)
     const id = idFor(label(text), taken)
     taken.add(id)
     const adds = told.groupAt.get(i)
     const pulls = when.on === 'target'
     const handwork = i > told.pullAt && told.pullAt >= 0 ? handworkSaid(text) : null
+    const goesIn = { ...(adds && { adds }), ...(i === lit && { heat: 6, cautions: ['hotSugar' as const] }) }
+    // what one sentence puts in and boils to somewhere is two moments
+    const first: Step[] = []
+    if (adds && (pulls || (i === lit && when.on !== 'ready'))) {
+      const own = idFor(`${label(text)} in`, taken)
+      taken.add(own)
+      first.push({
+        id: own,
+        label: label(text),
+        when: { on: 'ready' },
+        say: short(text, 190),
+        why: '',
+        act: 'It is in',
+        ...goesIn,
+      })
+    }
     return [
+      ...first,
       {
         id,
         label: label(text),
@@ -103,9 +122,8 @@ export function stepsFrom(told: Told): Step[] {
         say: short(text, 190),
         why: '',
         act: pulls ? 'Pulled' : actOf(text),
-        ...(adds && { adds }),
+        ...(first.length === 0 && goesIn),
         ...(handwork && { handwork }),
-        ...(i === lit && { heat: 6, cautions: ['hotSugar'] }),
         ...(i !== lit && !pulls && i < told.pullAt && putsBack(text) && { heat: 6 }),
         ...(i < told.pullAt && takesOff(text) && { offHeat: true }),
         ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),
@@ -143,11 +161,19 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
 /** ◊ °C beyond which no oven goes: a bare figure above it is °F. */
 const HOTTEST_OVEN_C = 250
 
-const POURS = /\b(pour|spread|turn out|scrape)\b/i
+const POURS =
+  /\b(?:pour|spread|turn (?:it )?(?:out|into)|scrape|tip|fill (?:the )?mou?lds|drop by|transfer|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i
 
 /** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */
 function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   const out = [...steps]
+  const own = (step: Step): Step => ({
+    ...step,
+    id: idFor(
+      step.id,
+      out.map((s) => s.id),
+    ),
+  })
   if (!out.some((s) => s.adds)) {
     const first = out.findIndex((s) => s.heat !== undefined)
     if (first >= 0) out[first] = { ...(out[first] as Step), adds: 'pot' }
@@ -167,11 +193,11 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   if (!pulled) {
     // where nothing says when, it comes off before what is done off the heat
     const off = out.findIndex((s) => s.heat === undefined && (takesOff(s.say) || POURS.test(s.say)))
-    out.splice(off < 0 ? out.length : off, 0, plainPull)
+    out.splice(off < 0 ? out.length : off, 0, own(plainPull))
   }
   const pullAt = out.findIndex((s) => s.when.on === 'target')
   const pourAt = out.findIndex((s, i) => i > pullAt && POURS.test(s.say))
   if (pourAt >= 0) out[pourAt] = { ...(out[pourAt] as Step), empties: true }
-  else out.push(plainPour)
+  else out.push(own(plainPour))
   return out
 }

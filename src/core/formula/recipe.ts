@@ -2,8 +2,9 @@
 import type { HouseUnit } from '../matter/line'
 import type { Pantry } from '../matter/names'
 import { short } from './method'
+import { sentences } from './recipe-clauses'
 import { layersIn, readLayers } from './recipe-layers'
-import { type Answers, type Draft, readPiece, sentences } from './recipe-piece'
+import { type Answers, type Draft, readPiece } from './recipe-piece'
 import { splitRecipe } from './recipe-split'
 
 /** ◊ What the notes of a formula take of the text it was read from. */

@@ -1,0 +1,162 @@
+/** A method as people write it: every moment of the cook is a step of its own, and each line goes in with its own. */
+import { describe, expect, it } from 'vitest'
+import { pantryOf } from '../matter/names'
+import { faultsOf } from './faults'
+import { readRecipe } from './recipe'
+
+const pantry = pantryOf()
+
+/** What was understood: each step as when it is due, with what goes in then; the target; where each line is asked about. */
+function read(list: string, method: string) {
+  const { formula, asks } = readRecipe(`A sweet\n\n${list}\n\n${method}`, pantry)
+  const grams = (group: string | undefined) =>
+    formula.lines.filter((l) => l.group === group).map((l) => `${l.ingredient} ${Math.round(l.grams)}`)
+  const steps = formula.steps.map(({ when, adds, empties, say }) => {
+    const due =
+      'celsius' in when ? `${when.on} ${when.celsius}` : 'seconds' in when ? `${when.on} ${when.seconds}` : when.on
+    return `${due}${adds ? ` + ${grams(adds).join(', ')}` : ''}${empties ? ' → out' : ''}: ${say}`
+  })
+  return { formula, steps, places: (asks ?? []).filter((a) => a.id === 'place') }
+}
+
+const cases: readonly (readonly [
+  name: string,
+  list: string,
+  method: string,
+  celsius: number,
+  steps: readonly RegExp[],
+])[] = [
+  [
+    'what goes in on the way, and the end, in one sentence',
+    '400 g sugar\n200 g peanuts\n100 ml water',
+    'Put sugar and water in a pan. When the syrup reaches 240, stir in the peanuts and cook, stirring, to 300 degrees F. Pour onto a sheet.',
+    148.9,
+    [
+      /^ready \+ sugar 400, water 100: Put/,
+      /^rises 115\.6 \+ peanuts/,
+      /^target: Cook, stirring/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'a sentence that puts all in and boils it to its end',
+    '400 g sugar\n100 ml water',
+    'Boil the sugar and water to 150°C and pour into moulds.',
+    150,
+    [/^ready \+ sugar 400, water 100: Boil/, /^target: Boil/, /^ready → out: Pour into moulds$/],
+  ],
+  [
+    'what goes in once it is so warm, and another cook after it',
+    '500 g sugar\n200 ml water\n100 g butter\n200 ml cream',
+    'Boil sugar and water to 150°C and then add the butter. Heat the cream in a small pan. Stir the hot cream into the syrup and cook to 118°C. Pour into a tin, leave to set for 3 hours, then cut.',
+    118,
+    [
+      /^ready \+ sugar 500, water 200: Boil/,
+      /^rises 150: Boil/,
+      /^ready \+ butter 100: Add the butter$/,
+      /^ready \+ cream-36 200: Stir the hot cream/,
+      /^target: Stir the hot cream/,
+      /^ready → out: Pour into a tin$/,
+      /^after 10800: Leave to set for 3 hours, then cut$/,
+    ],
+  ],
+  [
+    'half of a thing warmed apart, and the rest of it at the end',
+    '300 g sugar\n100 ml water\n300 ml cream\n60 g butter',
+    'Warm the cream with half the butter. Put the sugar and water in a pan, heat gently until dissolved then boil until it turns a dark amber. Pour in the cream mixture. Boil until it shows 122°C. Stir in the remaining butter. Tip into a tin and leave overnight.',
+    122,
+    [
+      /^ready \+ sugar 300, water 100: Put the sugar/,
+      /^colour 183: Boil until it turns a dark amber$/,
+      /^ready \+ cream-36 301, butter 30: Pour in/,
+      /^target: Boil until/,
+      /^ready \+ butter 30: Stir in the remaining butter$/,
+      /^ready → out: Tip into a tin$/,
+      /^after 28800: Leave overnight$/,
+    ],
+  ],
+  [
+    'what is written after the end and goes in before it',
+    '200 g sugar\n60 ml water\n10 g lemon juice',
+    'Heat the sugar and water. Boil to 148–150°C. Add the lemon juice at 140°C. Fill the moulds and leave 20 minutes.',
+    149,
+    [
+      /^ready \+ sugar 200, water 60/,
+      /^rises 140 \+ lemon-juice 10/,
+      /^target: Boil to 148/,
+      /^ready → out: Fill the moulds$/,
+      /^after 1200: Leave 20 minutes$/,
+    ],
+  ],
+  [
+    'a drop that snaps',
+    '450 g sugar\n125 ml water\n115 g golden syrup',
+    'Melt sugar and water over low heat. Add the rest and bring to the boil. Boil until a little dropped in cold water snaps. Pour into a tin.',
+    Number.NaN,
+    [
+      /^ready \+ sugar 450, water 125/,
+      /^ready \+ golden-syrup 115: Add the rest/,
+      /^target: Boil until a little/,
+      /^ready → out/,
+    ],
+  ],
+  [
+    'the end and the pour in one sentence, a half before and a half after',
+    '225 g butter\n270 g sugar\n45 ml water\n140 g almonds',
+    'Melt butter in a pot; add sugar and water. Cook to 240F, add half the almonds and continue cooking to 300F. Remove from the heat and pour into a pan. Top with the remaining almonds.',
+    148.9,
+    [
+      /^ready \+ butter 225, sugar 270, water 45/,
+      /^rises 115\.6 \+ almonds 70/,
+      /^target: Continue cooking to 300F$/,
+      /^ready → out: Remove from the heat and pour/,
+      /^ready \+ almonds 70: Top/,
+    ],
+  ],
+]
+
+describe('a method', () => {
+  it.each(cases)('%s', (_, list, method, celsius, wanted) => {
+    const { formula, steps, places } = read(list, method)
+    expect(steps).toHaveLength(wanted.length)
+    for (const [i, pattern] of wanted.entries()) expect(steps[i]).toMatch(pattern)
+    if (Number.isFinite(celsius)) expect(formula.target?.celsius).toBeCloseTo(celsius, 1)
+    expect(places).toEqual([])
+    expect(faultsOf(formula)).toEqual([])
+  })
+
+  it('is asked about what only waits in the bowl, with the syrup that is poured onto it as a guess', () => {
+    const { formula, steps, places } = read(
+      '21 g powdered gelatin\n240 ml water\n300 g sugar\n12 g vanilla extract',
+      'Sprinkle the gelatin over half of the water in a mixer bowl. Boil the sugar and the rest of the water to 115°C. With the mixer running pour the hot syrup into the bowl. Whip for 12 minutes. Beat in the vanilla.',
+    )
+    expect(places).toMatchObject([{ line: expect.stringMatching(/gelatin/), guess: 2 }])
+    expect(steps[0]).toMatch(/^ready \+ water 120, sugar 300: Boil/)
+    expect(steps[2]).toMatch(/^ready \+ gelatin-powder 21, water 120 → out: With the mixer/)
+    expect(steps[4]).toMatch(/\+ vanilla 12: Beat in the vanilla$/)
+    // what waits in the bowl is cold
+    expect(formula.groups.find((g) => g.id === formula.lines[0]?.group)?.celsius).toBe(20)
+  })
+
+  it('keeps every gram of what it takes in halves', () => {
+    const { formula } = read(
+      '61 g butter\n200 g sugar\n50 ml water',
+      'Boil sugar, water and half the butter to 140°C. Stir in the remaining butter. Pour.',
+    )
+    const butter = formula.lines.filter((l) => l.ingredient === 'butter')
+    expect(butter).toHaveLength(2)
+    expect(butter.reduce((sum, l) => sum + l.grams, 0)).toBeCloseTo(61, 9)
+    expect(new Set(formula.lines.map((l) => l.id)).size).toBe(formula.lines.length)
+  })
+
+  it('heats no pot by what is only warmed beside it, and warms it', () => {
+    const { formula } = read(
+      '300 g sugar\n200 ml cream\n50 ml water',
+      'Warm the cream. Boil sugar and water until amber. Pour in the cream. Cook to 118°C.',
+    )
+    const [cream] = formula.lines.filter((l) => l.ingredient === 'cream-36')
+    expect(formula.groups.find((g) => g.id === cream?.group)?.celsius).toBe(50)
+    expect(formula.steps.filter((s) => s.heat !== undefined)).toHaveLength(1)
+    expect(formula.steps[0]?.adds).not.toBe(cream?.group)
+  })
+})

@@ -1,0 +1,113 @@
+/** Where the lines of a list go in: which sentence of the method puts each into the pot. */
+import type { Ingredient } from '../matter/ingredient'
+import { everyNameOf } from '../matter/synonyms'
+import type { Line } from './document'
+import { idFor } from './edit'
+import { isGotReady, warmthIn } from './method'
+
+/** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
+export function namesOf(line: Line, ingredient: Ingredient): string[] {
+  const own = everyNameOf(ingredient).map((n) =>
+    n
+      .toLowerCase()
+      .replace(/[^a-z ]/g, ' ')
+      .trim(),
+  )
+  const typed = (line.typed ?? '').toLowerCase().replace(/\(.*?\)|,.*$/g, '')
+  const tails = [...own, typed].flatMap((n) =>
+    n
+      .split(/\s+/)
+      .filter((w) => w.length > 2)
+      .slice(-1),
+  )
+  return [...new Set([...own, ...tails])].filter((n) => n.length > 2)
+}
+
+export const mentions = (sentence: string, names: readonly string[]): boolean => {
+  const words = ` ${sentence.toLowerCase().replace(/[^a-z]+/g, ' ')} `
+  return names.some(
+    (n) => words.includes(` ${n} `) || words.includes(` ${n}s `) || words.includes(` ${n.replace(/s$/, '')} `),
+  )
+}
+
+const EVERYTHING = /\b(?:everything|all (?:of )?the (?:other |remaining )?ingredients|the rest(?! of))\b/i
+
+/** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
+const WARMS =
+  /^(?:meanwhile,?\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:warm|heat|scald)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter|honey)\b/i
+const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
+const PUTS_IN =
+  /\b(?:add|pour in|stir in|whisk in|mix in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle)\b.{0,40}\binto)\b/i
+const MIXTURE = /\b(?:cream|milk|butter|honey) mixture\b/i
+
+/** The sentence that puts in what sentence `at` warms apart; -1 where that one warms nothing apart. */
+function goesInAt(said: readonly string[], at: number): number {
+  const sentence = said[at] ?? ''
+  const warmed = WARMS.exec(sentence)
+  if (!warmed || SUGAR.test(sentence)) return -1
+  const what = (warmed[0].split(/\s+/).at(-1) ?? '').toLowerCase()
+  return said.findIndex((s, i) => i > at && PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s)))
+}
+
+/** Sentences by which nothing goes into the pot yet: what is bloomed, lined, toasted, or warmed apart. */
+export const gotReadyIn = (said: readonly string[]): ReadonlySet<number> =>
+  new Set(said.flatMap((s, i) => (isGotReady(s) || goesInAt(said, i) >= 0 ? [i] : [])))
+
+/** The sentence each line first goes in with, by line id; a line no sentence mentions is not there. */
+export function placesOf(
+  said: readonly string[],
+  lines: readonly Line[],
+  ingredientOf: (l: Line) => Ingredient,
+): Map<string, number> {
+  const ready = gotReadyIn(said)
+  const out = new Map<string, number>()
+  for (const line of lines) {
+    const names = namesOf(line, ingredientOf(line))
+    const apart = said.findIndex((s, i) => goesInAt(said, i) >= 0 && mentions(s, names))
+    const at =
+      apart >= 0
+        ? goesInAt(said, apart)
+        : said.findIndex((s, i) => !ready.has(i) && (mentions(s, names) || EVERYTHING.test(s)))
+    if (at >= 0) out.set(line.id, at)
+  }
+  return out
+}
+
+/** Onto what waits in the bowl: "pour the hot syrup slowly down the side of the bowl". */
+const ONTO = /\bpour\b.*\b(?:syrup|bowl|gelatin|mixer)\b/i
+
+/** Where a line probably goes in that only what is got ready speaks of: with the syrup that is poured onto it; -1 for no idea. */
+export function probablyAt(said: readonly string[], names: readonly string[]): number {
+  const ready = said.findIndex((s) => isGotReady(s) && mentions(s, names))
+  return ready < 0 ? -1 : said.findIndex((s, i) => i > ready && ONTO.test(s))
+}
+
+/** ◊ What is warmed apart goes in so warm, °C; what the syrup is poured onto is as warm as the room. */
+export const warmthAt = (said: readonly string[], at: number): number =>
+  said.some((_, i) => goesInAt(said, i) === at) ? 50 : ONTO.test(said[at] ?? '') ? 20 : warmthIn(said[at] ?? '')
+
+/** "Half the butter" in one sentence and "the remaining butter" in a later one are two lines, of half each. */
+export function inHalves(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {
+  const places = new Map<string, number>()
+  const all = lines.flatMap((line): Line[] => {
+    const words = namesOf(line, ingredientOf(line)).join('|')
+    const half = new RegExp(`\\bhalf\\b.{0,12}\\b(?:${words})`, 'i')
+    const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,16}\\b(?:${words})`, 'i')
+    const first = said.findIndex((s) => half.test(s))
+    const then = first < 0 ? -1 : said.findIndex((s, i) => i > first && rest.test(s))
+    if (then < 0) return [line]
+    const id = idFor(
+      `${line.id} rest`,
+      lines.map((l) => l.id),
+    )
+    places.set(id, then)
+    // half the water the gelatin lies in goes in with it
+    const bowl = isGotReady(said[first] ?? '') ? probablyAt(said, words.split('|')) : -1
+    if (bowl >= 0) places.set(line.id, bowl)
+    return [
+      { ...line, grams: line.grams / 2 },
+      { ...line, id, grams: line.grams / 2 },
+    ]
+  })
+  return { all, places }
+}
