@@ -1,7 +1,7 @@
 /** What the sentences of a written method say: how warm, how long, how one sees that it is done, what is got ready. */
 import type { Sign } from '../craft/signs'
 import type { StageId } from '../craft/stages'
-import { numberWords } from '../quantity/number'
+import { numberWords, parseNumber } from '../quantity/number'
 import { toCelsius } from '../quantity/temperature'
 
 export type HeatUnit = 'C' | 'F'
@@ -116,7 +116,7 @@ const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600, d: 864
 /** ◊ A night, s. */
 const OVERNIGHT = 8 * 3600
 const TIME = new RegExp(
-  `(?<![\\d.])(half an|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d+|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|days?)\\b`,
+  `(?<![\\d.])(half an|\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|days?)\\b`,
   'i',
 )
 
@@ -127,7 +127,9 @@ export function secondsIn(sentence: string): number | null {
   const [, count = '', unit = ''] = found
   const per = SECONDS[unit[0]?.toLowerCase() ?? ''] ?? 0
   if (/^half an$/i.test(count)) return per / 2
-  return (numberWords[count.toLowerCase()] ?? Number(count)) * per
+  const written = parseNumber(count)
+  if (written) return written.range.low * per
+  return null
 }
 
 const BOILS = /\b(?:boil|cook|simmer|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
@@ -156,13 +158,13 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
 
 /** What is done before the first flame, and never lights one. */
 export const isGotReady = (sentence: string): boolean =>
-  /^(?:first,?\s+)?(?:bloom|soak|sprinkle the gelatin|line|grease|butter (?:a|the)|oil (?:a|the)|preheat|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out)\b/i.test(
+  /^(?:first,?\s+)?(?:bloom|soak|sprinkle the gelatin|line|grease|butter (?:a|the)|oil (?:a|the)|preheat|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
     sentence,
   )
 
 /** Whether it comes off the heat, or goes back on, in this sentence. */
 export const takesOff = (sentence: string): boolean =>
-  /\b(?:off (?:of )?the (?:heat|flame|stove)|(?:remove|take|pull|lift)\b.{0,30}\bfrom (?:the )?(?:heat|flame|stove)|turn off the (?:heat|flame))/i.test(
+  /\b(?:off (?:of )?the (?:heat|flame|stove)|(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:heat|flame|stove)|turn off the (?:heat|flame))/i.test(
     sentence,
   )
 export const putsBack = (sentence: string): boolean =>

@@ -113,6 +113,70 @@ const cases: readonly (readonly [
       /^ready \+ almonds 70: Top/,
     ],
   ],
+  [
+    'what foams goes in once it is amber, not before',
+    '200 g sugar\n100 g golden syrup\n9 g bicarbonate of soda',
+    'Grease a tin. Mix sugar and syrup in a saucepan. Simmer until you have an amber caramel, then as quickly as you can turn off the heat, tip in the bicarbonate and beat in until foaming. Scrape into the tin. Leave 1–1½ hours until hard.',
+    Number.NaN,
+    [
+      /^ready \+ sugar 200, golden-syrup 100: Mix/,
+      /^target: Simmer until you have an amber caramel$/,
+      /^ready \+ soda 9: As quickly as you can turn off the heat/,
+      /^ready → out: Scrape into the tin$/,
+      /^after 3600: Leave/,
+    ],
+  ],
+  [
+    'a full stop that ends nothing, and what waits in the oven',
+    '96 g popcorn, popped\n200 g sugar\n80 ml water\n4 g vanilla extract',
+    'Keep popcorn warm in the oven. In a 2 qt. saucepan stir together sugar and water. Cook until temperature reaches 270 degrees. Remove from heat; add vanilla. Slowly pour over popcorn. Let stand 5 minutes.',
+    132.2,
+    [
+      /^ready \+ sugar 200, water 80: In a 2 qt saucepan stir together/,
+      /^target: Cook until temperature reaches 270 degrees$/,
+      /^ready \+ vanilla 4: Remove from heat; add vanilla$/,
+      /^ready \+ popcorn 96 → out: Slowly pour over popcorn$/,
+      /^after 300: Let stand 5 minutes$/,
+    ],
+  ],
+  [
+    'the first so many of the list, and a syrup that is the boil and not a line',
+    '500 g sugar\n164 g corn syrup\n118 g water\n2 egg whites',
+    'Combine first 3 ingredients; cook over low heat until sugar dissolves. Without stirring, cook to hard ball stage (260°). Pour hot syrup very slowly over stiffly beaten egg whites.',
+    126.7,
+    [
+      /^ready \+ sugar 500, corn-syrup 164, water 118: Combine/,
+      /^target: Without/,
+      /^ready \+ egg-white 66 → out: Pour hot syrup/,
+    ],
+  ],
+  [
+    'what is poured first and worked for minutes after',
+    '300 g honey\n400 g sugar\n100 g water\n3 egg whites\n300 g almonds',
+    'Meanwhile whisk the egg whites to stiff peaks. Boil the sugar, honey and water to 145°C. Pour the syrup onto the whites and whisk for 10 minutes until thick. Fold in the warm almonds.',
+    145,
+    [
+      /^ready \+ honey 300, sugar 400, water 100: Boil/,
+      /^target: Boil/,
+      /^ready \+ egg-white 99 → out: Pour the syrup onto the whites$/,
+      /^after 600: Whisk for 10 minutes until thick$/,
+      /^ready \+ almonds 300: Fold in/,
+    ],
+  ],
+  [
+    'cream that is whisked in and boiled for a minute',
+    '200 g sugar\n90 g butter\n120 g cream',
+    'Melt the sugar in a dry pan until deep amber. Take off the heat and add the butter. Whisk in the cream, return to the heat and boil for 1 minute. Cool for 10 minutes, then pour into a jar.',
+    Number.NaN,
+    [
+      /^ready \+ sugar 200: Melt/,
+      /^target: Melt/,
+      /^ready \+ butter 90: Take off/,
+      /^ready \+ cream-36 120: Whisk in the cream, return to the heat$/,
+      /^after 60: Boil for 1 minute$/,
+      /^after 600 → out: Cool for 10 minutes, then pour into a jar$/,
+    ],
+  ],
 ]
 
 describe('a method', () => {

@@ -1,20 +1,29 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
-import { endingsIn, heatIn, secondsIn } from './method'
+import { endingsIn, heatIn, secondsIn, takesOff } from './method'
 import { bare } from './recipe-split'
+
+/** A full stop that ends no sentence: "a 2 qt. saucepan". */
+const ABBREVIATED = /\b(qt|pt|oz|lb|tsp|tbsp|approx|deg|min|hr)\.(?=\s+[a-z])/gi
 
 /** The sentences of a method, without their full stops; what goes on to another moment is one of its own. */
 export const sentences = (lines: readonly string[]): string[] =>
   lines
-    .flatMap((l) => bare(l).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [])
+    .flatMap((l) => bare(l.replace(ABBREVIATED, '$1')).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [])
     .map((s) => s.trim().replace(/[.!]$/, ''))
     .flatMap(clausesOf)
     .filter((s) => s.length > 3)
 
-/** "… and cook to 150 °C", "… then add the butter", "…, leave overnight": where the sentence goes on. */
-const LINK =
-  /(?:[,;]?\s+(?:and then|and|then)\s+(?=(?:continue|keep|cook|boil|heat|simmer|bring|add|stir in|whisk in|beat in|pour|spread|tip|scrape|turn (?:it )?out)\b)|(?:[,;]?\s+(?:and then|and|then)|,)\s+(?=(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand)\b))/gi
+/** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
+const GOES_ON =
+  '(?:continue|keep|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
+const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand)'
+const LINK = new RegExp(
+  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=${GOES_ON}\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,
+  'gi',
+)
+const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
 const FOLLOWS = /^(?:add|stir in|whisk in|beat in|pour|spread|tip|scrape|turn (?:it )?out)\b/i
-const RESTS = /^(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand)\b/i
+const WORKS = /^(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
 const PUTS_IN = /\b(?:add|stir in|pour|mix|put|combine|place|tip|whisk in)\b/i
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
@@ -30,6 +39,9 @@ function clausesOf(sentence: string): string[] {
 /** Whether what follows has a moment of its own: a cook that ends somewhere else, what is done once one has ended, a wait after work. */
 function isApart(head: string, tail: string): boolean {
   if (RESTS.test(tail)) return secondsIn(tail) !== null && !RESTS.test(head)
-  if (FOLLOWS.test(tail)) return endingsIn(head, 'C').some((e) => e.by !== 'time')
+  const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
+  if (FOLLOWS.test(tail) || takesOff(tail)) return ends
+  // work of so many minutes on what was put in before
+  if (WORKS.test(tail) && secondsIn(tail) !== null && (PUTS_IN.test(head) || takesOff(head))) return true
   return (PUTS_IN.test(head) || heatIn(head) !== null) && endingsIn(tail, 'C').some((e) => e.by !== 'time')
 }

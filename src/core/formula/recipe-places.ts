@@ -1,6 +1,7 @@
 /** Where the lines of a list go in: which sentence of the method puts each into the pot. */
 import type { Ingredient } from '../matter/ingredient'
 import { everyNameOf } from '../matter/synonyms'
+import { parseNumber } from '../quantity/number'
 import type { Line } from './document'
 import { idFor } from './edit'
 import { isGotReady, warmthIn } from './method'
@@ -24,21 +25,23 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
 }
 
 export const mentions = (sentence: string, names: readonly string[]): boolean => {
-  const words = ` ${sentence.toLowerCase().replace(/[^a-z]+/g, ' ')} `
+  // what has been boiled is no line of the list any more
+  const raw = sentence.replace(/\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b/gi, ' ')
+  const words = ` ${raw.toLowerCase().replace(/[^a-z]+/g, ' ')} `
   return names.some(
     (n) => words.includes(` ${n} `) || words.includes(` ${n}s `) || words.includes(` ${n.replace(/s$/, '')} `),
   )
 }
 
-const EVERYTHING = /\b(?:everything|all (?:of )?the (?:other |remaining )?ingredients|the rest(?! of))\b/i
+const EVERYTHING = /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest(?! of))\b/i
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS =
-  /^(?:meanwhile,?\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:warm|heat|scald)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter|honey)\b/i
+  /^(?:meanwhile,?\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:whisk|whip|beat)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 const PUTS_IN =
-  /\b(?:add|pour in|stir in|whisk in|mix in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle)\b.{0,40}\binto)\b/i
-const MIXTURE = /\b(?:cream|milk|butter|honey) mixture\b/i
+  /\b(?:add|pour in|stir in|whisk in|mix in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle)\b.{0,40}\b(?:into|onto|over))\b/i
+const MIXTURE = /\b(?:cream|milk|butter) mixture\b/i
 
 /** The sentence that puts in what sentence `at` warms apart; -1 where that one warms nothing apart. */
 function goesInAt(said: readonly string[], at: number): number {
@@ -48,6 +51,9 @@ function goesInAt(said: readonly string[], at: number): number {
   const what = (warmed[0].split(/\s+/).at(-1) ?? '').toLowerCase()
   return said.findIndex((s, i) => i > at && PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s)))
 }
+
+/** "Combine the first four ingredients". */
+const FIRST = /\bfirst (\w+) ingredients\b/i
 
 /** Sentences by which nothing goes into the pot yet: what is bloomed, lined, toasted, or warmed apart. */
 export const gotReadyIn = (said: readonly string[]): ReadonlySet<number> =>
@@ -61,7 +67,13 @@ export function placesOf(
 ): Map<string, number> {
   const ready = gotReadyIn(said)
   const out = new Map<string, number>()
-  for (const line of lines) {
+  const opens = said.findIndex((s) => FIRST.test(s))
+  const count = parseNumber(FIRST.exec(said[opens] ?? '')?.[1] ?? '')?.range.low ?? 0
+  for (const [n, line] of lines.entries()) {
+    if (n < count) {
+      out.set(line.id, opens)
+      continue
+    }
     const names = namesOf(line, ingredientOf(line))
     const apart = said.findIndex((s, i) => goesInAt(said, i) >= 0 && mentions(s, names))
     const at =
@@ -84,7 +96,11 @@ export function probablyAt(said: readonly string[], names: readonly string[]): n
 
 /** ◊ What is warmed apart goes in so warm, °C; what the syrup is poured onto is as warm as the room. */
 export const warmthAt = (said: readonly string[], at: number): number =>
-  said.some((_, i) => goesInAt(said, i) === at) ? 50 : ONTO.test(said[at] ?? '') ? 20 : warmthIn(said[at] ?? '')
+  said.some((s, i) => goesInAt(said, i) === at && /\b(?:warm|heat|scald)/i.test(s))
+    ? 50
+    : ONTO.test(said[at] ?? '')
+      ? 20
+      : warmthIn(said[at] ?? '')
 
 /** "Half the butter" in one sentence and "the remaining butter" in a later one are two lines, of half each. */
 export function inHalves(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {

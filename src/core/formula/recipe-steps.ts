@@ -57,6 +57,9 @@ function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
 /** Work that has to wait for its moment where the recipe gives none. */
 const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'beat'])
 
+/** "Until it is amber, then tip in the soda": what goes in goes in off the heat. */
+const ENDS_FIRST = /\b(?:until|till|reaches)\b.*\b(?:then|and)\b.*\b(?:add|stir in|tip in|whisk in|beat in|pour in)\b/i
+
 export interface Told {
   readonly said: readonly string[]
   /** Sentences of what is got ready: no steps. */
@@ -98,6 +101,7 @@ export function stepsFrom(told: Told): Step[] {
     const pulls = when.on === 'target'
     const handwork = i > told.pullAt && told.pullAt >= 0 ? handworkSaid(text) : null
     const goesIn = { ...(adds && { adds }), ...(i === lit && { heat: 6, cautions: ['hotSugar' as const] }) }
+    const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
     // what one sentence puts in and boils to somewhere is two moments
     const first: Step[] = []
     if (adds && (pulls || (i === lit && when.on !== 'ready'))) {
@@ -114,7 +118,7 @@ export function stepsFrom(told: Told): Step[] {
       })
     }
     return [
-      ...first,
+      ...(endsFirst ? [] : first),
       {
         id,
         label: label(text),
@@ -128,6 +132,7 @@ export function stepsFrom(told: Told): Step[] {
         ...(i < told.pullAt && takesOff(text) && { offHeat: true }),
         ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),
       },
+      ...(endsFirst ? first : []),
     ]
   })
   return withEnds(steps, told.pullAt >= 0)
@@ -162,7 +167,7 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
 const HOTTEST_OVEN_C = 250
 
 const POURS =
-  /\b(?:pour|spread|turn (?:it )?(?:out|into)|scrape|tip|fill (?:the )?mou?lds|drop by|transfer|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i
+  /\b(?:pour(?! in\b)|spread|turn (?:it )?(?:out|into)|scrape|tip(?! in\b)|fill (?:the )?mou?lds|drop by|transfer|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i
 
 /** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */
 function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
