@@ -42,7 +42,7 @@ test('a caramel slab: left alone, moved, scored in its window, cut, counted, wra
   await whenDue(page, 'Wrapped')
   await page.getByRole('button', { name: /Close this boil/ }).click()
   await page.waitForURL(/\/logbook\//)
-  await expect(page.getByText(/^Score in its window/)).toBeVisible()
+  await expect(page.getByText(/^Scored in its window/)).toBeVisible()
   await expect(page.getByText(/^Cut in its window/)).toBeVisible()
   await expect(page.getByText(/good, 1 imperfect/).first()).toBeVisible()
 })
@@ -70,7 +70,7 @@ test('a marshmallow: whipped until just warm, spread, set, cut and dusted', asyn
   await whenDue(page, 'Bagged')
   await page.getByRole('button', { name: /Close this boil/ }).click()
   await page.waitForURL(/\/logbook\//)
-  await expect(page.getByText(/^Stop whipping in its window/)).toBeVisible()
+  await expect(page.getByText(/^Whipping stopped in its window/)).toBeVisible()
 })
 
 test('a base baked, got cold in its tin, and the caramel for it begun', async ({ page, app }) => {
@@ -102,7 +102,7 @@ test('sugar pulled, and snipped while its rope bends', async ({ page, app }) => 
   await whenDue(page, 'Bagged')
   await page.getByRole('button', { name: /Close this boil/ }).click()
   await page.waitForURL(/\/logbook\//)
-  await expect(page.getByText(/^Pull in its window/)).toBeVisible()
+  await expect(page.getByText(/^Pulled in its window/)).toBeVisible()
 })
 
 test('what was done too early or too late is said, at the stove and in the story', async ({ page, app }) => {
@@ -112,12 +112,12 @@ test('what was done too early or too late is said, at the stove and in the story
   // broken while it still bends
   await page.keyboard.press(' ')
   await page.getByRole('button', { name: 'It is so' }).click()
-  await expect(page.getByRole('region', { name: 'Do now' })).toContainText(/Break too early.*it bends before it breaks/)
+  await expect(page.getByRole('region', { name: 'Do now' })).toContainText(/Broken too early.*it bends before it breaks/)
   await page.keyboard.press('n')
   await page.getByRole('button', { name: 'End this boil here' }).click()
   await page.getByRole('button', { name: 'It is done' }).click()
   await page.waitForURL(/\/logbook\//)
-  await expect(page.getByText(/^Break too early/)).toBeVisible()
+  await expect(page.getByText(/^Broken too early/)).toBeVisible()
 })
 
 test('a temper run: melted, seeded by what is read, worked while it holds', async ({ page, app }) => {
@@ -145,7 +145,7 @@ test('a temper run: melted, seeded by what is read, worked while it holds', asyn
   await whenDue(page, 'All coated')
   await page.getByRole('button', { name: /Close this boil/ }).click()
   await page.waitForURL(/\/logbook\//)
-  await expect(page.getByText(/^Temper in its window/)).toBeVisible()
+  await expect(page.getByText(/^Tempered in its window/)).toBeVisible()
 })
 
 test('three moulds over three boils: each waits for its own, and says when', async ({ page, app }) => {

@@ -25,7 +25,7 @@ import {
 import { formatCount, formatLitres, formatPercent, formatSpan, formatTimes } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
-import { handworkNames, sayMoment } from './finish'
+import { handworkDone, handworkNames, sayMoment } from './finish'
 import { outcomeWords } from './finish-mind'
 import { capital } from './names'
 
@@ -153,8 +153,8 @@ export const sayYield = ({ pieces, seconds, trimGrams, offCuts }: Yield, say: Sa
 /** What came of a work, in a line of the story. */
 export const sayOutcome = ({ kind, came, celsius }: WorkOutcome, say: Say): string =>
   came === 'right'
-    ? `${capital(handworkNames[kind])} in its window, at ${say.temperature(celsius)} reckoned`
-    : `${capital(handworkNames[kind])} too ${came}, at ${say.temperature(celsius)} reckoned: ${outcomeWords[kind]?.[came] ?? 'look at it again'}`
+    ? `${capital(handworkDone[kind])} in its window, at ${say.temperature(celsius)} reckoned`
+    : `${capital(handworkDone[kind])} too ${came}, at ${say.temperature(celsius)} reckoned: ${outcomeWords[kind]?.[came] ?? 'look at it again'}`
 
 /** What a move would change: "cut in 22 min instead of 41; weeps after 14". */
 export function sayMove({ next, sweats }: Move, now: WorkAhead | null, at: number): string {

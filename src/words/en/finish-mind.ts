@@ -3,7 +3,7 @@ import type { FinishAssessment, FinishFigures, FinishFinding, HandworkKind, Inst
 import { formatSpan } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
-import { handworkNames, sayMoment } from './finish'
+import { handworkDone, handworkToDo, sayMoment } from './finish'
 import { capital } from './names'
 
 const insteads: Readonly<Record<Instead, string>> = {
@@ -39,21 +39,21 @@ export const outcomeWords: Readonly<Partial<Record<HandworkKind, { readonly earl
       late: 'it has set in lumps; warm the bowl until they melt',
     },
     temper: { early: 'too warm yet, the seed melts out again', late: 'it thickens; warm it by a degree or two' },
-    cool: { early: 'what is poured on it soaks in', late: 'it is cold' },
+    cool: { early: 'what is poured on it soaks in', late: 'it could have been covered before' },
     coat: { early: 'too warm it runs thin and dulls', late: 'it lies thick and in ridges' },
     'fold-in': { early: 'what is folded in melts or sinks', late: 'it will not take it up evenly' },
   }
 
 const findings: Sayings<FinishFigures> = {
   missed: ({ kind, warmTo, warmFor, instead }, say) => ({
-    text: `Too late to ${handworkNames[kind]}`,
+    text: `Too late to ${handworkToDo[kind]}`,
     detail:
       warmTo === null
         ? `${insteads[instead]}.`
         : `${instead === 'warm-it' ? 'Warm it to' : `${insteads[instead]}, or warm it to`} ${say.temperature(warmTo)}${warmFor !== null && Number.isFinite(warmFor) ? `: some ${sayMoment(warmFor)} in a low oven` : ''}.`,
   }),
   came: ({ kind, came, celsius }, say) => ({
-    text: `${capital(handworkNames[kind])} too ${came}`,
+    text: `${capital(handworkDone[kind])} too ${came}`,
     detail: `At ${say.temperature(celsius)}: ${outcomeWords[kind]?.[came] ?? 'it may not come out as it should'}.`,
   }),
   bare: ({ goes }) => ({
@@ -61,7 +61,7 @@ const findings: Sayings<FinishFigures> = {
     detail: `Its sides are ${goes === 'sticky' ? 'sticky' : 'dry'} by now: wrap it at once, or dust it first.`,
   }),
   closing: ({ kind, left }) => ({
-    text: `${formatSpan(left)} left to ${handworkNames[kind]}`,
+    text: `${formatSpan(left)} left to ${handworkToDo[kind]}`,
     detail: 'It stiffens quickly from here.',
   }),
   dew: ({ dew }, say) => ({
