@@ -112,7 +112,9 @@ test('what was done too early or too late is said, at the stove and in the story
   // broken while it still bends
   await page.keyboard.press(' ')
   await page.getByRole('button', { name: 'It is so' }).click()
-  await expect(page.getByRole('region', { name: 'Do now' })).toContainText(/Broken too early.*it bends before it breaks/)
+  await expect(page.getByRole('region', { name: 'Do now' })).toContainText(
+    /Broken too early.*it bends before it breaks/,
+  )
   await page.keyboard.press('n')
   await page.getByRole('button', { name: 'End this boil here' }).click()
   await page.getByRole('button', { name: 'It is done' }).click()
