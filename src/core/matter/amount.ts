@@ -1,5 +1,5 @@
 /** How much: amounts as people write them, each number of them accounted for, and whether what a line says twice agrees. */
-import { parseNumber, type Range } from '../quantity/number'
+import { numberText, parseNumber, type Range } from '../quantity/number'
 import { parseUnit, type Unit } from '../quantity/units'
 import { toGrams } from './convert'
 import type { Ingredient } from './ingredient'
@@ -95,9 +95,8 @@ export function measureAt(text: string, house: readonly HouseUnit[]): Measure | 
   }
 }
 
-const figure = (n: number): string => String(Math.round(n * 100) / 100)
 const rangeWords = ({ low, high }: Range, more = 0): string =>
-  low === high ? figure(low + more) : `${figure(low + more)} to ${figure(high + more)}`
+  low === high ? numberText(low + more) : `${numberText(low + more)} to ${numberText(high + more)}`
 
 export const amountOf = (m: Measure): Amount => ({
   grams: (i) => {

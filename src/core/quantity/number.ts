@@ -98,3 +98,13 @@ export function readNumber(text: string): number {
   const found = parseNumber(sign < 0 ? typed.slice(1) : typed)
   return found && found.rest.trim() === '' && found.range.low === found.range.high ? sign * found.range.low : Number.NaN
 }
+
+/** Parts of a whole that are written as one sign. */
+const written = ['¼', '⅓', '½', '⅔', '¾'] as const
+
+/** A number as a cook writes it, to a hundredth: "1⅔", "½", "2.4". */
+export function numberText(n: number): string {
+  const whole = Math.floor(n)
+  const glyph = written.find((g) => Math.abs(n - whole - (glyphs[g] as number)) < 0.004)
+  return glyph ? `${whole || ''}${glyph}` : String(Math.round(n * 100) / 100)
+}

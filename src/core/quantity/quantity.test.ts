@@ -3,11 +3,29 @@ import { describe, expect, it, test } from 'vitest'
 import { toGrams } from '../matter/convert'
 import { ingredientById } from '../matter/ingredients'
 import { parseLength } from './length'
-import { parseNumber, readNumber } from './number'
+import { numberText, parseNumber, readNumber } from './number'
 import { parseQuantity } from './parse'
 import { toCelsius, toFahrenheit } from './temperature'
 
 describe('numbers', () => {
+  test.each([
+    [5 / 3, '1⅔'],
+    [0.5, '½'],
+    [2.25, '2¼'],
+    [1 / 3, '⅓'],
+    [2, '2'],
+    [2.4, '2.4'],
+    [0.62, '0.62'],
+  ])('%d is written %s', (n, text) => expect(numberText(n)).toBe(text))
+
+  it('are read again as they were written, to a hundredth', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 40_000 }), (hundredths) => {
+        const n = hundredths / 100
+        expect(parseNumber(numberText(n))?.range.low).toBeCloseTo(n, 1)
+      }),
+    ))
+
   test.each([
     ['1 ¼', 1.25, 1.25],
     ['1 1/4', 1.25, 1.25],

@@ -39,7 +39,7 @@ export interface CurveProps {
 
 const LEFT = 86
 const COLUMN = 38
-const PAD = { top: 16, right: 24, bottom: 76 }
+const PAD = { top: 16, right: 24, bottom: 82 }
 const MOST_POINTS = 600
 /** s shown at least */
 const LEAST = 600
@@ -84,7 +84,7 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
     >
       <Bands bands={bands} plot={plot} labels={labels} />
       <Degrees y={y} high={high} taken={here && y(here.celsius)} />
-      <TimeAxis x={x} y={height - 12} span={span} count={(end - start) / 110} />
+      <TimeAxis x={x} y={height - 10} span={span} count={(end - start) / 110} />
       <Lines {...props} plot={plot} labels={labels} />
       {path.length > 1 && forecast && <Ahead path={path} forecast={forecast} x={x} y={y} end={end} />}
       <Curve readings={drawn} x={x} y={y} />

@@ -40,6 +40,8 @@ const HOUR = 3600
 const HOUR_ROOM = 74
 /** px between two lines at least, so that the words at both are told. */
 const WORD_ROOM = 118
+/** px from the moment it is within which no hour is written. */
+const NOW_ROOM = 48
 /** s a task is moved by at least: nobody plans to the minute. */
 export const STEP = 300
 
@@ -58,6 +60,7 @@ export function Lanes(props: LanesProps) {
   const apart = [0.25, 0.5, 1, 2, 4, 8].find((h) => x(h * HOUR) - x(0) >= HOUR_ROOM) ?? 12
   const marks = Array.from({ length: Math.floor(last / HOUR / apart) + 1 }, (_, i) => i * apart * HOUR)
   const clock = (s: number): string => time(first + 1000 * s, 'clock')
+  const isNow = now > 0 && now < last
   const movedTo = (p: Placed, px: number): number =>
     Math.max(0, Math.round((p.start + (px * (last + HOUR / 2)) / (width - 12)) / STEP) * STEP)
   const letGo = (): void => {
@@ -106,14 +109,17 @@ export function Lanes(props: LanesProps) {
           {marks.map((at) => (
             <g key={at}>
               <line x1={x(at)} x2={x(at)} y1={TOP - 4} y2={height} className="stroke-line" />
-              <text
-                x={x(at)}
-                y={14}
-                textAnchor={at === 0 ? 'start' : 'middle'}
-                className="figures fill-muted text-fine"
-              >
-                {clock(at)}
-              </text>
+              {/* an hour gives way to the moment it is */}
+              {!(isNow && Math.abs(x(at) - x(now)) < NOW_ROOM) && (
+                <text
+                  x={x(at)}
+                  y={14}
+                  textAnchor={at === 0 ? 'start' : 'middle'}
+                  className="figures fill-muted text-fine"
+                >
+                  {clock(at)}
+                </text>
+              )}
             </g>
           ))}
           {rows.map((r, i) => (
@@ -163,7 +169,7 @@ export function Lanes(props: LanesProps) {
               </text>
             </g>
           ))}
-          {now > 0 && now < last && (
+          {isNow && (
             <g>
               <line x1={x(now)} x2={x(now)} y1={18} y2={height} className="stroke-cherry" strokeWidth={2} />
               <rect x={x(now) - 24} y={0} width={48} height={20} rx={10} className="fill-cherry" />
