@@ -213,6 +213,13 @@ describe('a method', () => {
     expect(new Set(formula.lines.map((l) => l.id)).size).toBe(formula.lines.length)
   })
 
+  it('is read whatever signs a line is written with', () => {
+    for (const odd of ['200 g sugar (fine', '200 g sugar [x', '200 g sugar*+?', '200 g sugar {2}', '200 g sugar \\'])
+      expect(() =>
+        read(`${odd}\n50 ml water`, 'Boil half the sugar and the water to 140°C. Add the remaining sugar.'),
+      ).not.toThrow()
+  })
+
   it('heats no pot by what is only warmed beside it, and warms it', () => {
     const { formula } = read(
       '300 g sugar\n200 ml cream\n50 ml water',

@@ -6,15 +6,17 @@ import type { Line } from './document'
 import { idFor } from './edit'
 import { isGotReady, warmthIn } from './method'
 
+/** What sentences are compared by: lower case, and letters alone. */
+const lettersOf = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z ]/g, ' ')
+    .trim()
+
 /** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
 export function namesOf(line: Line, ingredient: Ingredient): string[] {
-  const own = everyNameOf(ingredient).map((n) =>
-    n
-      .toLowerCase()
-      .replace(/[^a-z ]/g, ' ')
-      .trim(),
-  )
-  const typed = (line.typed ?? '').toLowerCase().replace(/\(.*?\)|,.*$/g, '')
+  const own = everyNameOf(ingredient).map(lettersOf)
+  const typed = lettersOf((line.typed ?? '').replace(/\(.*?\)|,.*$/g, ''))
   const tails = [...own, typed].flatMap((n) =>
     n
       .split(/\s+/)
