@@ -25,8 +25,8 @@ import {
 import { formatCount, formatLitres, formatPercent, formatSpan, formatTimes } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
-import { handworkDone, handworkNames, sayMoment } from './finish'
-import { outcomeWords } from './finish-mind'
+import { handworkNames, sayMoment } from './finish'
+import { handworkDone, outcomeWords } from './finish-mind'
 import { capital } from './names'
 
 /** Works as they are offered in a list. */

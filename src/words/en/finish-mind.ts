@@ -3,7 +3,7 @@ import type { FinishAssessment, FinishFigures, FinishFinding, HandworkKind, Inst
 import { formatSpan } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
-import { handworkDone, handworkToDo, sayMoment } from './finish'
+import { handworkNames, sayMoment } from './finish'
 import { capital } from './names'
 
 const insteads: Readonly<Record<Instead, string>> = {
@@ -13,6 +13,48 @@ const insteads: Readonly<Record<Instead, string>> = {
   'press-it': 'Press it level between two sheets',
   'under-lamp': 'Under a lamp or in a warm oven, turned now and then',
   'stir-it': 'Warm the bowl and work it on: the grain will be coarser',
+}
+
+/** After "to": "too late to put the chips on". */
+const handworkToDo: Readonly<Record<HandworkKind, string>> = {
+  ...handworkNames,
+  'lay-under': 'lay it under',
+  leave: 'leave it alone',
+  'cover-chips': 'put the chips on',
+  table: 'spread it on the stone',
+  gather: 'scrape it together',
+  bake: 'take it out of the oven',
+  cool: 'let it get cold',
+}
+
+/** Once it has been done: "scored too early". */
+export const handworkDone: Readonly<Record<HandworkKind, string>> = {
+  'lay-under': 'laid under',
+  spread: 'spread',
+  leave: 'left alone',
+  score: 'scored',
+  cut: 'cut',
+  break: 'broken',
+  pull: 'pulled',
+  form: 'formed',
+  fill: 'filled',
+  pipe: 'piped',
+  unmould: 'unmoulded',
+  beat: 'beaten',
+  whip: 'whipping stopped',
+  'fold-in': 'folded in',
+  'pour-over': 'poured over',
+  'cover-chips': 'chips on',
+  table: 'spread on the stone',
+  gather: 'scraped together',
+  temper: 'tempered',
+  coat: 'coated',
+  dust: 'dusted',
+  sprinkle: 'sprinkled',
+  chill: 'chilled',
+  bake: 'out of the oven',
+  cool: 'taken for cold',
+  wrap: 'wrapped',
 }
 
 /** What comes of a work done before its window or after it. */

@@ -32,48 +32,6 @@ export const handworkNames: Readonly<Record<HandworkKind, string>> = {
   wrap: 'wrap',
 }
 
-/** After "to": "too late to put the chips on". */
-export const handworkToDo: Readonly<Record<HandworkKind, string>> = {
-  ...handworkNames,
-  'lay-under': 'lay it under',
-  leave: 'leave it alone',
-  'cover-chips': 'put the chips on',
-  table: 'spread it on the stone',
-  gather: 'scrape it together',
-  bake: 'take it out of the oven',
-  cool: 'let it get cold',
-}
-
-/** Once it has been done: "scored too early". */
-export const handworkDone: Readonly<Record<HandworkKind, string>> = {
-  'lay-under': 'laid under',
-  spread: 'spread',
-  leave: 'left alone',
-  score: 'scored',
-  cut: 'cut',
-  break: 'broken',
-  pull: 'pulled',
-  form: 'formed',
-  fill: 'filled',
-  pipe: 'piped',
-  unmould: 'unmoulded',
-  beat: 'beaten',
-  whip: 'whipping stopped',
-  'fold-in': 'folded in',
-  'pour-over': 'poured over',
-  'cover-chips': 'chips on',
-  table: 'spread on the stone',
-  gather: 'scraped together',
-  temper: 'tempered',
-  coat: 'coated',
-  dust: 'dusted',
-  sprinkle: 'sprinkled',
-  chill: 'chilled',
-  bake: 'out of the oven',
-  cool: 'taken for cold',
-  wrap: 'wrapped',
-}
-
 export const textureNames: Readonly<Record<Texture, string>> = {
   'gloss-gone': 'the gloss is gone',
   ribbon: 'falls in a ribbon',
