@@ -13,8 +13,7 @@ const readyWords: Readonly<Record<string, string>> = {
 }
 
 /** What the finish says of a moment ("cold", "stop whipping") is here work that takes its time. */
-const workNames: Readonly<Record<HandworkKind, string>> = {
-  ...handworkNames,
+const workWords: Readonly<Partial<Record<HandworkKind, string>>> = {
   'lay-under': 'lay the base under',
   leave: 'leave it alone',
   whip: 'whip',
@@ -27,7 +26,7 @@ export function taskName({ kind, what }: Pick<Task, 'kind' | 'what'>): string {
   if (kind === 'cook') return 'cook'
   if (kind === 'pull') return 'watch, pull, pour'
   if (kind === 'wash') return 'wash the pot'
-  return workNames[what as HandworkKind] ?? what
+  return workWords[what as HandworkKind] ?? handworkNames[what as HandworkKind] ?? what
 }
 
 /** Of what kind a task is that does so. */

@@ -15,9 +15,8 @@ const insteads: Readonly<Record<Instead, string>> = {
   'stir-it': 'Warm the bowl and work it on: the grain will be coarser',
 }
 
-/** After "to": "too late to put the chips on". */
-const handworkToDo: Readonly<Record<HandworkKind, string>> = {
-  ...handworkNames,
+/** After "to", where that is said otherwise: "too late to put the chips on". */
+const toDo: Readonly<Partial<Record<HandworkKind, string>>> = {
   'lay-under': 'lay it under',
   leave: 'leave it alone',
   'cover-chips': 'put the chips on',
@@ -88,7 +87,7 @@ export const outcomeWords: Readonly<Partial<Record<HandworkKind, { readonly earl
 
 const findings: Sayings<FinishFigures> = {
   missed: ({ kind, warmTo, warmFor, instead }, say) => ({
-    text: `Too late to ${handworkToDo[kind]}`,
+    text: `Too late to ${toDo[kind] ?? handworkNames[kind]}`,
     detail:
       warmTo === null
         ? `${insteads[instead]}.`
@@ -103,7 +102,7 @@ const findings: Sayings<FinishFigures> = {
     detail: `Its sides are ${goes === 'sticky' ? 'sticky' : 'dry'} by now: wrap it at once, or dust it first.`,
   }),
   closing: ({ kind, left }) => ({
-    text: `${formatSpan(left)} left to ${handworkToDo[kind]}`,
+    text: `${formatSpan(left)} left to ${toDo[kind] ?? handworkNames[kind]}`,
     detail: 'It stiffens quickly from here.',
   }),
   dew: ({ dew }, say) => ({
