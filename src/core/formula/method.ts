@@ -126,10 +126,8 @@ export function secondsIn(sentence: string): number | null {
   if (!found) return /\bover ?night\b/i.test(sentence) ? OVERNIGHT : null
   const [, count = '', unit = ''] = found
   const per = SECONDS[unit[0]?.toLowerCase() ?? ''] ?? 0
-  if (/^half an$/i.test(count)) return per / 2
   const written = parseNumber(count)
-  if (written) return written.range.low * per
-  return null
+  return written && written.range.low * per
 }
 
 const BOILS = /\b(?:boil|cook|simmer|bubble|caramelis|carameliz|melt|heat|continue|stir)/i

@@ -9,7 +9,7 @@ import type { FormulaDocument, Group, Line } from './document'
 import { idFor } from './edit'
 import { type HeatUnit, heatIn, label, recipeUnit, short, takesOff, unitOf } from './method'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
-import { gotReadyIn, inHalves, namesOf, placesOf, probablyAt, warmthAt } from './recipe-places'
+import { type Beside, besideIn, inHalves, namesOf, placesOf, probablyAt, warmthAt } from './recipe-places'
 import { bare } from './recipe-split'
 import { stepsFrom } from './recipe-steps'
 
@@ -122,18 +122,18 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const unit = answers.unit ?? recipeUnit(piece.said, list)
   const said = inOrder(piece.said, unit)
   const { all: lines, places } = inHalves(said, written, ingredientOf)
-  const ready = gotReadyIn(said)
+  const beside = besideIn(said)
   const guessed = familyOf(name, lines, said.join(' '))
   const family = answers.family ?? guessed
   const facts = boiledFamilies[family as keyof typeof boiledFamilies]
   const unclear = answers.unit ? undefined : said.flatMap((s) => heatIn(s) ?? []).find((h) => unitOf(h, unit) === null)
 
-  const found = new Map([...placesOf(said, lines, ingredientOf), ...places])
+  const found = new Map([...placesOf(said, beside, lines, ingredientOf), ...places])
   const first = Math.min(
     ...found.values(),
     Math.max(
       0,
-      said.findIndex((_, i) => !ready.has(i)),
+      said.findIndex((_, i) => !beside.ready.has(i)),
     ),
   )
   const guessOf = (l: Line): number => {
@@ -173,12 +173,12 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       family,
       school: Object.keys(facts.schools)[0] as string,
       about: '',
-      groups: groupsFor(groupAt, said, done?.at ?? said.length),
+      groups: groupsFor(groupAt, said, beside, done?.at ?? said.length),
       lines: placed,
       target,
       steps: stepsFrom({
         said,
-        ready,
+        ready: beside.ready,
         unit,
         pullAt: done?.at ?? -1,
         endings: done ? [done.ending, ...done.others] : [],
@@ -191,11 +191,16 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   }
 }
 
-function groupsFor(groupAt: ReadonlyMap<number, string>, said: readonly string[], pullAt: number): Group[] {
+function groupsFor(
+  groupAt: ReadonlyMap<number, string>,
+  said: readonly string[],
+  beside: Beside,
+  pullAt: number,
+): Group[] {
   const groups = [...groupAt].map(([at, id]): Group => {
     const sentence = said[at] ?? ''
     const when = id === 'pot' ? 'In the pot' : at > pullAt || takesOff(sentence) ? 'Off the heat' : label(sentence)
-    return { id, label: when, celsius: id === 'pot' ? 20 : warmthAt(said, at) }
+    return { id, label: when, celsius: id === 'pot' ? 20 : warmthAt(said, beside, at) }
   })
   return groups.some((g) => g.id === 'pot') ? groups : [{ id: 'pot', label: 'In the pot', celsius: 20 }, ...groups]
 }

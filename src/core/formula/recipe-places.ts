@@ -57,17 +57,31 @@ function goesInAt(said: readonly string[], at: number): number {
 /** "Combine the first four ingredients". */
 const FIRST = /\bfirst (\w+) ingredients\b/i
 
-/** Sentences by which nothing goes into the pot yet: what is bloomed, lined, toasted, or warmed apart. */
-export const gotReadyIn = (said: readonly string[]): ReadonlySet<number> =>
-  new Set(said.flatMap((s, i) => (isGotReady(s) || goesInAt(said, i) >= 0 ? [i] : [])))
+/** What of a method happens beside the pot. */
+export interface Beside {
+  /** Sentences that warm something apart, each with the one that puts it in. */
+  readonly apart: ReadonlyMap<number, number>
+  /** Sentences by which nothing goes into the pot yet: what is bloomed, lined, toasted, or warmed apart. */
+  readonly ready: ReadonlySet<number>
+}
+
+export function besideIn(said: readonly string[]): Beside {
+  const apart = new Map(
+    said.flatMap((_, i) => {
+      const at = goesInAt(said, i)
+      return at < 0 ? [] : [[i, at] as const]
+    }),
+  )
+  return { apart, ready: new Set(said.flatMap((s, i) => (isGotReady(s) || apart.has(i) ? [i] : []))) }
+}
 
 /** The sentence each line first goes in with, by line id; a line no sentence mentions is not there. */
 export function placesOf(
   said: readonly string[],
+  { apart, ready }: Beside,
   lines: readonly Line[],
   ingredientOf: (l: Line) => Ingredient,
 ): Map<string, number> {
-  const ready = gotReadyIn(said)
   const out = new Map<string, number>()
   const opens = said.findIndex((s) => FIRST.test(s))
   const count = parseNumber(FIRST.exec(said[opens] ?? '')?.[1] ?? '')?.range.low ?? 0
@@ -77,11 +91,9 @@ export function placesOf(
       continue
     }
     const names = namesOf(line, ingredientOf(line))
-    const apart = said.findIndex((s, i) => goesInAt(said, i) >= 0 && mentions(s, names))
+    const warmed = said.findIndex((s, i) => apart.has(i) && mentions(s, names))
     const at =
-      apart >= 0
-        ? goesInAt(said, apart)
-        : said.findIndex((s, i) => !ready.has(i) && (mentions(s, names) || EVERYTHING.test(s)))
+      apart.get(warmed) ?? said.findIndex((s, i) => !ready.has(i) && (mentions(s, names) || EVERYTHING.test(s)))
     if (at >= 0) out.set(line.id, at)
   }
   return out
@@ -97,8 +109,8 @@ export function probablyAt(said: readonly string[], names: readonly string[]): n
 }
 
 /** ◊ What is warmed apart goes in so warm, °C; what the syrup is poured onto is as warm as the room. */
-export const warmthAt = (said: readonly string[], at: number): number =>
-  said.some((s, i) => goesInAt(said, i) === at && /\b(?:warm|heat|scald)/i.test(s))
+export const warmthAt = (said: readonly string[], { apart }: Beside, at: number): number =>
+  said.some((s, i) => apart.get(i) === at && /\b(?:warm|heat|scald)/i.test(s))
     ? 50
     : ONTO.test(said[at] ?? '')
       ? 20
@@ -108,7 +120,8 @@ export const warmthAt = (said: readonly string[], at: number): number =>
 export function inHalves(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {
   const places = new Map<string, number>()
   const all = lines.flatMap((line): Line[] => {
-    const words = namesOf(line, ingredientOf(line)).join('|')
+    const names = namesOf(line, ingredientOf(line))
+    const words = names.join('|')
     const half = new RegExp(`\\bhalf\\b.{0,12}\\b(?:${words})`, 'i')
     const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,16}\\b(?:${words})`, 'i')
     const first = said.findIndex((s) => half.test(s))
@@ -120,7 +133,7 @@ export function inHalves(said: readonly string[], lines: readonly Line[], ingred
     )
     places.set(id, then)
     // half the water the gelatin lies in goes in with it
-    const bowl = isGotReady(said[first] ?? '') ? probablyAt(said, words.split('|')) : -1
+    const bowl = isGotReady(said[first] ?? '') ? probablyAt(said, names) : -1
     if (bowl >= 0) places.set(line.id, bowl)
     return [
       { ...line, grams: line.grams / 2 },

@@ -103,22 +103,21 @@ export function stepsFrom(told: Told): Step[] {
     const goesIn = { ...(adds && { adds }), ...(i === lit && { heat: 6, cautions: ['hotSugar' as const] }) }
     const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
     // what one sentence puts in and boils to somewhere is two moments
-    const first: Step[] = []
-    if (adds && (pulls || (i === lit && when.on !== 'ready'))) {
-      const own = idFor(`${label(text)} in`, taken)
-      taken.add(own)
-      first.push({
-        id: own,
-        label: label(text),
-        when: { on: 'ready' },
-        say: short(text, 190),
-        why: '',
-        act: 'It is in',
-        ...goesIn,
-      })
-    }
+    const putIn: Step | null =
+      adds && (pulls || (i === lit && when.on !== 'ready'))
+        ? {
+            id: idFor(`${label(text)} in`, taken),
+            label: label(text),
+            when: { on: 'ready' },
+            say: short(text, 190),
+            why: '',
+            act: 'It is in',
+            ...goesIn,
+          }
+        : null
+    if (putIn) taken.add(putIn.id)
     return [
-      ...(endsFirst ? [] : first),
+      ...(putIn && !endsFirst ? [putIn] : []),
       {
         id,
         label: label(text),
@@ -126,13 +125,13 @@ export function stepsFrom(told: Told): Step[] {
         say: short(text, 190),
         why: '',
         act: pulls ? 'Pulled' : actOf(text),
-        ...(first.length === 0 && goesIn),
+        ...(!putIn && goesIn),
         ...(handwork && { handwork }),
         ...(i !== lit && !pulls && i < told.pullAt && putsBack(text) && { heat: 6 }),
         ...(i < told.pullAt && takesOff(text) && { offHeat: true }),
         ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),
       },
-      ...(endsFirst ? first : []),
+      ...(putIn && endsFirst ? [putIn] : []),
     ]
   })
   return withEnds(steps, told.pullAt >= 0)

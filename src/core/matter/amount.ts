@@ -158,6 +158,9 @@ function also(first: Amount, others: readonly { readonly amount: Amount; readonl
   }
 }
 
+/** Other ways of saying it, none of them believed before the first. */
+const besides = (amounts: readonly Amount[]) => amounts.map((amount) => ({ amount, byMass: false }))
+
 /** ◊ A pack may differ so much from what is usually in one. */
 const USUAL = 0.2
 
@@ -284,10 +287,7 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
     const after = rest.replace(HOLE, '')
     const pack = PACKED.exec(after)
     return {
-      amount: also(
-        times(first, amountOf(inside)),
-        others.map((a) => ({ amount: a, byMass: false })),
-      ),
+      amount: also(times(first, amountOf(inside)), besides(others)),
       rest: withoutHoles(pack ? after.slice(pack[0].length) : after),
       measure: first,
     }
@@ -311,10 +311,7 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
     again.push(other.amount)
     rest = other.rest
   }
-  amount = also(
-    amount,
-    again.map((a) => ({ amount: a, byMass: false })),
-  )
+  amount = also(amount, besides(again))
   // "1 cup plus 2 tablespoons plus 1 teaspoon"
   for (let link = LINK.exec(rest); link && first.unit; link = LINK.exec(rest)) {
     const other = measureAt(rest.slice(link[0].length), house)
@@ -346,13 +343,7 @@ function withBrackets({ amount, rest, measure }: Lead, { each, said }: Brackets)
       Amount,
     ]
     return {
-      amount: withNumbers(
-        also(
-          first,
-          others.map((a) => ({ amount: a, byMass: false })),
-        ),
-        amount,
-      ),
+      amount: withNumbers(also(first, besides(others)), amount),
       rest: name,
       measure,
     }

@@ -16,7 +16,7 @@ const insteads: Readonly<Record<Instead, string>> = {
 }
 
 /** After "to", where that is said otherwise: "too late to put the chips on". */
-const toDo: Readonly<Partial<Record<HandworkKind, string>>> = {
+const toDoWords: Readonly<Partial<Record<HandworkKind, string>>> = {
   'lay-under': 'lay it under',
   leave: 'leave it alone',
   'cover-chips': 'put the chips on',
@@ -25,6 +25,8 @@ const toDo: Readonly<Partial<Record<HandworkKind, string>>> = {
   bake: 'take it out of the oven',
   cool: 'let it get cold',
 }
+
+const toDo = (kind: HandworkKind): string => toDoWords[kind] ?? handworkNames[kind]
 
 /** Once it has been done: "scored too early". */
 export const handworkDone: Readonly<Record<HandworkKind, string>> = {
@@ -87,7 +89,7 @@ export const outcomeWords: Readonly<Partial<Record<HandworkKind, { readonly earl
 
 const findings: Sayings<FinishFigures> = {
   missed: ({ kind, warmTo, warmFor, instead }, say) => ({
-    text: `Too late to ${toDo[kind] ?? handworkNames[kind]}`,
+    text: `Too late to ${toDo(kind)}`,
     detail:
       warmTo === null
         ? `${insteads[instead]}.`
@@ -102,7 +104,7 @@ const findings: Sayings<FinishFigures> = {
     detail: `Its sides are ${goes === 'sticky' ? 'sticky' : 'dry'} by now: wrap it at once, or dust it first.`,
   }),
   closing: ({ kind, left }) => ({
-    text: `${formatSpan(left)} left to ${toDo[kind] ?? handworkNames[kind]}`,
+    text: `${formatSpan(left)} left to ${toDo(kind)}`,
     detail: 'It stiffens quickly from here.',
   }),
   dew: ({ dew }, say) => ({
