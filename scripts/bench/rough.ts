@@ -17,6 +17,12 @@ export const roughFamilies: readonly (readonly [string, string])[] = [
   ['nougat', 'bay-leaf-honey-nougat'],
 ]
 
+/**
+ * How rough a kitchen the forecast is judged in first. The forecast before this one was measured in a rough kitchen that others built: 7.1 % in
+ * the middle, 24 % in the worst tenth, 37 % inside its range. At 0.5 it does that here (7.3, 24.2, 36.4 on 108 cooks).
+ */
+export const AS_OUTSIDE = 0.5
+
 /** s after the boil, or after something went in, from which a forecast is judged. */
 const SETTLED = { boil: 90, addition: 60 }
 const HEAT_DOUBTS: readonly Doubt[] = ['stall', 'heat-lower', 'heat-higher']
@@ -113,8 +119,14 @@ export interface Caught {
 }
 
 /** Cooks the same cook with and without a fault; null where its effect never got plain before the end. */
-export function caught(formula: BoiledFormula, seed: number, fault: Fault, sound: RoughCook): Caught | null {
-  const wrong = roughCook(formula, seed, { fault })
+export function caught(
+  formula: BoiledFormula,
+  seed: number,
+  fault: Fault,
+  sound: RoughCook,
+  roughness: number,
+): Caught | null {
+  const wrong = roughCook(formula, seed, { fault, roughness })
   const n = 30
   const mean = (tips: readonly number[], t: number) => tips.slice(t - n, t).reduce((a, b) => a + b, 0) / n
   let plain = Number.NaN
@@ -140,10 +152,10 @@ const wrongs: Record<Fault['kind'], string> = {
   metal: 'probe on the metal',
 }
 
-/** The same cooks where all that is hidden, scatters or is told late does so by half. */
-const halfAsRough = (first: number, cooks: number): Judged[] =>
+/** As many of the same cooks in another kitchen: 1 is as rough as they get. */
+const inKitchen = (roughness: number, first: number, cooks: number): Judged[] =>
   roughFamilies.flatMap(([, id], i) =>
-    Array.from({ length: cooks }, (_, s) => judge(roughCook(demoBoil(id), first + 1000 * i + s, { roughness: 0.5 }))),
+    Array.from({ length: cooks }, (_, s) => judge(roughCook(demoBoil(id), first + 1000 * i + s, { roughness }))),
   )
 
 /** Of so many cooks one is also foreseen by somebody who knows everything. */
@@ -160,9 +172,10 @@ export function benchRough(first = 7_000_000, cooks = 200): Row[] {
     const judged: Judged[] = []
     for (let s = 0; s < cooks; s++) {
       const seed = first + 1000 * i + s
-      const sound = roughCook(formula, seed)
+      const sound = roughCook(formula, seed, { roughness: AS_OUTSIDE })
       judged.push(judge(sound))
-      if (s % KNOWN_OF === 0) floor.push(...knowing(roughCook(formula, seed, { keepEvery: KNOWS_EVERY })))
+      if (s % KNOWN_OF === 0)
+        floor.push(...knowing(roughCook(formula, seed, { keepEvery: KNOWS_EVERY, roughness: AS_OUTSIDE })))
       const last = sound.aims.at(-1)
       if (!last?.pulls || s % 4 > 2) continue
       const start = Math.max(sound.boiledAt + 150, last.from + 120)
@@ -170,7 +183,7 @@ export function benchRough(first = 7_000_000, cooks = 200): Row[] {
       if (at < start || sound.untold.some(([a, b]) => at > a - 60 && at < b + 60)) continue
       const kind = (['heat', 'out', 'metal'] as const)[s % 4] as Fault['kind']
       const by = kind === 'metal' ? 0.5 : ([0.8, 0.65, 0.5, 1.25, 1.4][(seed * 31) % 5] ?? 0.8)
-      const c = caught(formula, seed, { kind, at, by }, sound)
+      const c = caught(formula, seed, { kind, at, by }, sound, AS_OUTSIDE)
       if (c) faults.push(c)
     }
     all.push(...judged)
@@ -181,7 +194,12 @@ export function benchRough(first = 7_000_000, cooks = 200): Row[] {
     })
   }
   rows.push({ what: `all ${all.length} cooks`, measured: said(all), wanted: '' })
-  rows.push({ what: 'a tenth as many, half as rough', measured: said(halfAsRough(first, cooks / 10)), wanted: '' })
+  for (const roughness of [0.75, 1])
+    rows.push({
+      what: `a tenth as many, ${roughness / AS_OUTSIDE} times as rough`,
+      measured: said(inKitchen(roughness, first, cooks / 10)),
+      wanted: '',
+    })
   rows.push({
     what: 'somebody who knows all but what the flame will do',
     measured: `median ${percent(median(floor))}, worst tenth ${percent(percentile(floor, 0.9))}`,

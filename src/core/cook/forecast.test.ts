@@ -86,7 +86,7 @@ describe('steady heat', () => {
   ])('%d s ahead it is as near as that, and knows it', (ahead, near) => {
     const f = seenAt(steady, Math.round(steady.hit - ahead))
     expect(off(steady, Math.round(steady.hit - ahead), f?.eta ?? 0)).toBeLessThan(near)
-    expect(f?.trust).toBe(ahead > 300 ? 'fair' : 'good')
+    expect(f?.trust).toBe('good')
     expect(f?.doubts).toEqual([])
   })
 

@@ -77,8 +77,12 @@ export interface Forecast {
   readonly doubts: readonly Doubt[]
 }
 
-/** ◊ What the filter does not know grows with the time ahead. Calibrated in the rough kitchen (docs/science.md). */
-const MODEL_ERROR = { share: 0.03, seconds: 1.5 }
+/** ◊ What the filter does not know: s by which hands and eyes are late, °C by which a thermometer is off. Calibrated in the rough kitchen (docs/science.md). */
+const MODEL_ERROR = { seconds: 1.5, celsius: 0.08 }
+/** ◊ What a filter leaves in doubt of the flame, the loss and the probe at once is more than its forecasts are off by: they are off by this share of it. */
+const CAREFUL = 0.75
+/** ◊ Share of what the base holds above the syrup that reaches it once it is off the heat: the rest goes to the room and into the wall. */
+const REACHES = 0.7
 /** s after its last reading that a probe counts as silent. */
 const SILENT = 30
 /** Readings before which a forecast goes by what the burner should give. */
@@ -130,7 +134,7 @@ function trustOf(eta: number, sd: number, measured: boolean, doubts: readonly Do
   if (!Number.isFinite(eta)) return 'none'
   if (!measured || doubts.length > 0) return 'rough'
   const relative = sd / Math.max(60, eta)
-  return relative < 0.1 ? 'good' : relative < 0.2 ? 'fair' : 'rough'
+  return relative < 0.075 ? 'good' : relative < 0.15 ? 'fair' : 'rough'
 }
 
 /** Foresees the next act from where the cook is tracked to be; null before there is a reading or a filling. */
@@ -159,7 +163,7 @@ export function forecast(
   const net = Math.max(0, (watts + drift) * dial - loss)
   // of what the burner gives, the base keeps what it takes to climb along
   const kept = (context.base.capacity * net) / joulesPerDegree(path, aim)
-  const stored = context.pulls ? carriedHeat((watts + drift) * dial - kept, loss, context.base) : 0
+  const stored = context.pulls ? REACHES * carriedHeat((watts + drift) * dial - kept, loss, context.base) : 0
   const pullAt = temperatureAt(path, joulesAt(path, aim) - stored) + off
   const need = joulesAt(path, pullAt - off) - mean(state, ROW.joules)
   const underLid = stretch.lid && pullAt > path.boilC + 0.5
@@ -223,7 +227,8 @@ function etaSd(
   const ahead =
     (share * mean(state, ROW.watts) * heat) ** 2 * (1 - remembered) * Math.min(1, (2 * memoryS) / (eta + memoryS))
   const astray = ASTRAY * Math.sqrt(Math.max(0, pullAt - nowC) / 3)
-  return Math.hypot(Math.sqrt(left + ahead) / net, Math.hypot(MODEL_ERROR.share, astray) * eta, MODEL_ERROR.seconds)
+  const shown = (MODEL_ERROR.celsius * joulesPerDegree(path, pullAt - mean(state, ROW.off))) / net
+  return CAREFUL * Math.hypot(Math.sqrt(left + ahead) / net, astray * eta, MODEL_ERROR.seconds, shown)
 }
 
 /** The temperatures ahead of a forecast as points for a chart: from now to the act, evenly spaced in time. */

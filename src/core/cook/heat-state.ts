@@ -44,7 +44,7 @@ export interface Moves {
 export const WANDERS = { share: 0.05, memoryS: 200 }
 const UNEXPLAINED = { heatShare: 0.06, offPerDegree: 0.03 }
 /** ◊ The road is not quite this syrup's: by this share of its steepness it goes astray with every degree (a random walk). */
-export const ASTRAY = 0.02
+export const ASTRAY = 0.014
 /** Share of the steam a lid lets go. */
 const LID_LETS_GO = 0.1
 

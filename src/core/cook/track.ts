@@ -61,6 +61,8 @@ const PRIOR = {
   /** Losses are two to three times those of the bare pot; sd as a share of them. */
   loss: { times: 2.2, sd: 0.8 },
   offSd: 0.7,
+  /** °C by which what goes in may boil off its curve, of its own. */
+  fedOffSd: 0.4,
   /** °C by which the start, and what goes in, may be other than written. */
   startSd: 6,
   fedSd: 8,
@@ -205,7 +207,10 @@ function fill(t: Draft, facts: TrackFacts, stretch: Stretch): void {
   t.fedAt = stretch.from
   t.boiledAt = null
   setRow(state, ROW.joules, joules, sd * warmth(stretch))
-  if (before) loosen(state, ROW.drift, (PRIOR.fedSd * warmth(stretch)) / FED.memoryS)
+  if (before) {
+    loosen(state, ROW.off, PRIOR.fedOffSd)
+    loosen(state, ROW.drift, (PRIOR.fedSd * warmth(stretch)) / FED.memoryS)
+  }
   // the tip is somewhere between what it was in and what it is in now
   setRow(state, ROW.tip, tip, before ? 1 + Math.abs(syrupOf(state, stretch.path) - tip) / 2 : 10)
 }
