@@ -116,7 +116,7 @@ const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600, d: 864
 /** ◊ A night, s. */
 const OVERNIGHT = 8 * 3600
 const TIME = new RegExp(
-  `(?<![\\d.])(half an|\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|days?)\\b`,
+  `(?<![\\d.])(half an|\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
   'i',
 )
 
@@ -156,7 +156,10 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
 
 /** What is done before the first flame, and never lights one. */
 export const isGotReady = (sentence: string): boolean =>
-  /^(?:first,?\s+)?(?:bloom|soak|sprinkle the gelatin|line|grease|butter (?:a|the)|oil (?:a|the)|preheat|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
+  /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?:warm|heat|dry|put|spread)\b.{0,60}\bin (?:a |the )?(?:\w+ )?oven\b/i.test(
+    sentence,
+  ) ||
+  /^(?:first,?\s+)?(?:bloom|soak|sprinkle the gelatine?|line|grease|butter (?:a|the)|oil (?:a|the)|preheat|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
     sentence,
   )
 
@@ -168,9 +171,18 @@ export const takesOff = (sentence: string): boolean =>
 export const putsBack = (sentence: string): boolean =>
   /\b(?:return|put|set|place)\b.{0,30}\b(?:to|on|over) (?:the |a )?(?:\w+ )?(?:heat|flame|stove)/i.test(sentence)
 
-/** ◊ What is said to go in warm is this warm, °C; what stands about is as warm as the room. */
-export const warmthIn = (sentence: string): number =>
-  /\b(?:boiling|hot)\b/i.test(sentence) ? 85 : /\bwarm(?:ed)?\b/i.test(sentence) ? 50 : 20
+/** Whether what is in the pot leaves it in this sentence. */
+export const pours = (sentence: string): boolean =>
+  /\b(?:pour(?! in\b)|spread|turn (?:it )?(?:out|into)|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop by|transfer|dip\b|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i.test(
+    sentence,
+  )
+
+/** ◊ What is said to go in warm is this warm, °C; what stands about is as warm as the room. `names`: what it is called in the sentence. */
+export function warmthIn(sentence: string, names: readonly string[]): number {
+  const said = (how: string): boolean =>
+    new RegExp(`\\b${how}(?:[ -]+\\w+){0,2}?[ -]+(?:${names.join('|')})s?\\b`, 'i').test(sentence)
+  return said('(?:boiling|hot|scalded)') ? 85 : said('warm(?:ed)?') ? 50 : 20
+}
 
 /** Cut at a word, with a mark that it was. */
 export const short = (text: string, most: number): string =>

@@ -177,6 +177,73 @@ const cases: readonly (readonly [
       /^after 600 → out: Cool for 10 minutes, then pour into a jar$/,
     ],
   ],
+  [
+    'what is stirred in at the very last, after a semicolon or off the heat',
+    '400 g sugar\n100 ml water\n200 g almonds\n60 g butter',
+    'Boil the sugar and water to 150 C; stir in the almonds at the last second. Whisk in the butter. Pour onto an oiled sheet and mark into squares as soon as it is cool enough.',
+    150,
+    [
+      /^ready \+ sugar 400, water 100: Boil/,
+      /^target: Boil/,
+      /^ready \+ almonds 200: Stir in the almonds at the last second$/,
+      /^ready \+ butter 60: Whisk in/,
+      /^ready → out: Pour onto an oiled sheet$/,
+      /^window: Mark into squares/,
+    ],
+  ],
+  [
+    'nuts that are warmed in the oven, and called nuts',
+    '400 g sugar\n150 g glucose syrup\n100 ml water\n200 g almonds\n100 g pistachios',
+    'Warm the nuts in the oven at 120°C and keep them warm. Boil the sugar, glucose and water to 150°C. Fold in the warm nuts. Pour.',
+    150,
+    [
+      /^ready \+ sugar 400, glucose-42 150, water 100: Boil/,
+      /^target: Boil/,
+      /^ready \+ almonds 200, pistachios 100: Fold in/,
+      /^ready → out: Pour$/,
+    ],
+  ],
+  [
+    'cream that is brought to the boil beside the pot and infused',
+    '250 g sugar\n200 g cream\n60 g butter',
+    'Bring the cream to the boil and leave to infuse for 20 min. Melt the sugar in a dry pan until amber. Deglaze with the hot cream. Cook to 120°C, whisk in the butter off the heat. Pour into a frame.',
+    120,
+    [
+      /^ready \+ sugar 250: Melt/,
+      /^colour 175: Melt/,
+      /^ready \+ cream-36 200: Deglaze/,
+      /^target: Cook to 120°C$/,
+      /^ready \+ butter 60: Whisk in/,
+      /^ready → out: Pour into a frame$/,
+    ],
+  ],
+  [
+    'a full stop after minutes, what ripens, and what is warmed again',
+    '500 g sugar\n150 ml water',
+    'Boil the sugar and water to 115 °C. Pour onto a slab and let it cool to 45 °C. Work it until white, 5 to 10 min. Knead smooth, wrap and ripen 24 h. Melt to 65 °C and cast.',
+    115,
+    [
+      /^ready \+ sugar 500, water 150: Boil/,
+      /^target: Boil/,
+      /^falls 45 → out: Pour/,
+      /^after 300: Work it/,
+      /^ready: Knead smooth, wrap$/,
+      /^after 86400: Ripen 24 h$/,
+      /^ready: Melt to 65/,
+    ],
+  ],
+  [
+    'what is scalded in a bowl, what is said by the way, and what only the method measures',
+    '400 g sugar\n100 ml water',
+    'Put the sticks in a large bowl and pour boiling water over. Tip the sugar into a pan with the water. Boil to 150°C. Off the heat beat in 2 tsp bicarbonate of soda, tip it into the tin. Keeps 2 weeks. You may need a hammer.',
+    150,
+    [
+      /^ready: Put the sticks/,
+      /^ready \+ sugar 400, water 100: Tip the sugar/,
+      /^target: Boil to 150°C$/,
+      /^ready \+ soda 9 → out: Off the heat/,
+    ],
+  ],
 ]
 
 describe('a method', () => {
@@ -229,5 +296,60 @@ describe('a method', () => {
     expect(formula.groups.find((g) => g.id === cream?.group)?.celsius).toBe(50)
     expect(formula.steps.filter((s) => s.heat !== undefined)).toHaveLength(1)
     expect(formula.steps[0]?.adds).not.toBe(cream?.group)
+  })
+
+  it('is told by its headings which of two waters is the gelatin’s, and what goes around it once it is out', () => {
+    const { formula } = readRecipe(
+      `Pillows
+
+For the gelatine:
+20 g powdered gelatine
+110 ml cold water
+
+For the syrup:
+440 g caster sugar
+160 g glucose syrup
+100 ml water
+
+To coat:
+60 g icing sugar
+60 g cornflour
+
+Sprinkle the gelatine over the cold water and leave to bloom for 10 minutes.
+Put the sugar, glucose and water into a saucepan. Boil until it reaches 118°C.
+With the mixer on low, pour the hot syrup down the side of the bowl. Whisk for 10 minutes.
+Scrape into a tin, and leave overnight. Cut into squares, and toss in the coating.`,
+      pantry,
+    )
+    const groups = formula.groups.map((g) =>
+      formula.lines.filter((l) => l.group === g.id).map((l) => `${l.ingredient} ${Math.round(l.grams)}`),
+    )
+    expect(groups).toEqual([
+      ['caster-sugar 440', 'glucose-42 160', 'water 100'],
+      ['gelatin-powder 20', 'water 110'],
+      ['icing-sugar 60', 'cornflour 60'],
+    ])
+    expect(faultsOf(formula)).toEqual([])
+  })
+
+  it('puts what has to be asked about where its sentence is, not into the pot', () => {
+    const { formula, questions } = readRecipe(
+      'Shards\n\n400 g sugar\n100 ml water\n1 cup mystery crunch\n\nMethod\nBoil the sugar and water to 150°C. Stir in the crunch. Pour.',
+      pantry,
+    )
+    const at = formula.steps.find((s) => s.adds === questions[0]?.group)
+    expect(questions).toHaveLength(1)
+    expect(at?.say).toBe('Stir in the crunch')
+  })
+
+  it('takes for warm what is said to be, and nothing beside it', () => {
+    const { formula } = read(
+      '400 g sugar\n100 ml water\n100 g milk chocolate\n50 g cream',
+      'Boil the sugar and water to 150°C. Pour in the hot cream. Pour onto a sheet. Scatter the chocolate over the hot toffee.',
+    )
+    const warmth = (ingredient: RegExp) =>
+      formula.groups.find((g) => g.id === formula.lines.find((l) => ingredient.test(l.ingredient))?.group)?.celsius
+    expect(warmth(/cream/)).toBe(85)
+    expect(warmth(/chocolate/)).toBe(20)
   })
 })

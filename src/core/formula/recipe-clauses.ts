@@ -1,26 +1,34 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
-import { endingsIn, heatIn, secondsIn, takesOff } from './method'
+import { endingsIn, heatIn, pours, secondsIn, takesOff } from './method'
 import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
-const ABBREVIATED = /\b(qt|pt|oz|lb|tsp|tbsp|approx|deg|min|hr)\.(?=\s+[a-z])/gi
+const ABBREVIATED = /\b(qts?|pts?|oz|lbs?|[Tt]sp|[Tt]bsp|approx|deg|mins?|hrs?)\.(?=\s+[a-z])/g
 
 /** The sentences of a method, without their full stops; what goes on to another moment is one of its own. */
 export const sentences = (lines: readonly string[]): string[] =>
   lines
     .flatMap((l) => bare(l.replace(ABBREVIATED, '$1')).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [])
     .map((s) => s.trim().replace(/[.!]$/, ''))
+    .filter((s) => !ASIDE.test(s))
     .flatMap(clausesOf)
     .filter((s) => s.length > 3)
+
+/** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
+const ASIDE =
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling)\b)|freezes?\b)|you (?:may|might|could)\b|if you (?:don.?t|do not|have no)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
   '(?:continue|keep|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
-const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand)'
+/** Work on what was poured, which waits until it can be done. */
+const LATER = '(?:mark|score|cut|break|slice)'
+const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
 const LINK = new RegExp(
-  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=${GOES_ON}\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,
+  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=${GOES_ON}\\b)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,
   'gi',
 )
+const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
 const FOLLOWS = /^(?:add|stir in|whisk in|beat in|pour|spread|tip|scrape|turn (?:it )?out)\b/i
 const WORKS = /^(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
@@ -39,6 +47,7 @@ function clausesOf(sentence: string): string[] {
 /** Whether what follows has a moment of its own: a cook that ends somewhere else, what is done once one has ended, a wait after work. */
 function isApart(head: string, tail: string): boolean {
   if (RESTS.test(tail)) return secondsIn(tail) !== null && !RESTS.test(head)
+  if (LATER_WORK.test(tail)) return pours(head)
   const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends
   // work of so many minutes on what was put in before

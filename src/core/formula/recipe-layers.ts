@@ -33,7 +33,7 @@ export function layersIn({ list }: Pick<SplitRecipe, 'list'>): readonly Layer[] 
   return layers.some((l) => LAYER.test(l.heading) || l.lines.some((line) => BAKED.test(line))) ? layers : null
 }
 
-const capital = (text: string): string => `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`
+export const capital = (text: string): string => `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`
 
 /** Works that end a whole, once all of its parts lie on each other. */
 const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])
@@ -45,7 +45,7 @@ function sharedOut(
   lexicon: Lexicon,
 ): { of: string[][]; ends: string[] } {
   const names = layers.map(({ lines }) => {
-    const read = readLines(lines, lexicon)
+    const read = readLines([{ heading: null, lines }], lexicon)
     return read.lines.flatMap((l) => {
       const ingredient = read.known.get(l.ingredient)
       return ingredient ? [namesOf(l, ingredient)] : []
@@ -103,7 +103,7 @@ function unboiled(
 const LAYER_MM = 8
 
 /** A formula with its groups and lines named after its part: ids are unique over the whole. */
-const under = (part: string, f: SingleFormula): SingleFormula => ({
+export const under = (part: string, f: SingleFormula): SingleFormula => ({
   ...f,
   groups: f.groups.map((g) => ({ ...g, id: `${part}-${g.id}` })),
   lines: f.lines.map((l) => ({ ...l, id: `${part}-${l.id}`, group: `${part}-${l.group}` })),
@@ -128,7 +128,7 @@ export function readLayers(
     taken.push(id)
     const label = capital(heading)
     const said = of[i] ?? []
-    const piece = { name: label, list: lines, said }
+    const piece = { name: label, list: [{ heading: null, lines }], said }
     const read: Draft = isBoiledBy(said) ? readPiece(piece, lexicon, answers.parts?.[id]) : unboiled(piece, lexicon)
     questions.push(...read.questions.map((q) => ({ ...q, id: `${id}-${q.id}`, group: `${id}-${q.group}` })))
     asks.push(...(read.asks ?? []).map((a) => ({ ...a, part: { id, label } })))

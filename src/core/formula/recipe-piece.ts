@@ -1,5 +1,5 @@
 /** A list and its method as one formula: what is sure is taken, what is not is asked. */
-import { boiledFamilies, type FamilyId } from '../craft/families'
+import { boiledFamilies, type FamilyId, schoolsOf } from '../craft/families'
 import { mixOf } from '../matter/convert'
 import type { Ingredient } from '../matter/ingredient'
 import { type HouseUnit, type LineReading, preparationsIn, readLine } from '../matter/line'
@@ -7,11 +7,23 @@ import { massOf } from '../matter/mix'
 import type { Pantry } from '../matter/names'
 import type { FormulaDocument, Group, Line } from './document'
 import { idFor } from './edit'
-import { type HeatUnit, heatIn, label, recipeUnit, short, takesOff, unitOf } from './method'
+import { type HeatUnit, heatIn, label, pours, recipeUnit, short, takesOff, unitOf } from './method'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
-import { type Beside, besideIn, inHalves, namesOf, placesOf, probablyAt, warmthAt } from './recipe-places'
-import { bare } from './recipe-split'
+import {
+  type Beside,
+  besideIn,
+  inHalves,
+  isOutside,
+  namesOf,
+  namesTyped,
+  placesOf,
+  probablyAt,
+  type Written,
+  warmthAt,
+} from './recipe-places'
+import { bare, type Headed } from './recipe-split'
 import { stepsFrom } from './recipe-steps'
+import { unlistedIn } from './recipe-unlisted'
 
 export interface Question {
   readonly id: string
@@ -30,15 +42,16 @@ export interface Draft {
 
 /** ◊ What a name says of the family, first match. */
 const familyWords: readonly (readonly [RegExp, FamilyId])[] = [
+  [/\bsauce\b|pouring/i, 'caramel-sauce'],
   [/marshmallow/i, 'marshmallow'],
-  [/nougat|torrone/i, 'nougat'],
-  [/fudge/i, 'fudge'],
+  [/nougat|torrone|turr[oó]n/i, 'nougat'],
+  [/fudge|fondant|penuche|pralines\b/i, 'fudge'],
   [/brittle|praline/i, 'brittle'],
-  [/honeycomb|cinder/i, 'honeycomb'],
-  [/toffee|butterscotch|butter crunch/i, 'toffee'],
+  [/honeycomb|cinder|sea ?foam/i, 'honeycomb'],
   [/popcorn/i, 'popcorn'],
-  [/sauce|pouring/i, 'caramel-sauce'],
-  [/lolli|drop|hard candy|boiled sweet|rock/i, 'hard-candy'],
+  [/pulled|taff(?:y|ies)|humbug|\bmints\b/i, 'hard-candy'],
+  [/toffee|butterscotch|butter ?crunch/i, 'toffee'],
+  [/lolli|\bdrops?\b|hard candy|boiled sweet|\brock\b/i, 'hard-candy'],
   [/caramel/i, 'caramel'],
 ]
 
@@ -61,6 +74,29 @@ function familyOf(name: string, lines: readonly Line[], method: string): FamilyI
   const list = lines.map((l) => `${l.ingredient} ${l.typed ?? ''}`).join('; ')
   const made = familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
   return said(name) ?? made ?? said(method) ?? 'caramel'
+}
+
+/** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
+const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
+  ['caramel', /\bdry (?:caramel|pan)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
+  ['caramel-sauce', /\b(?:stop|deglaze)\w*\b.{0,30}\b(?:water|juice)\b/i, 'stopped-water'],
+  [
+    'hard-candy',
+    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|stiff|white|shin\w+|light|rope)\b|\bpulled\b/i,
+    'pulled',
+  ],
+]
+const schoolMakeUps: readonly (readonly [FamilyId, RegExp, string])[] = [
+  ['marshmallow', /egg-white/, 'egg-white'],
+  ['honeycomb', /golden-syrup/, 'golden'],
+  ['nougat', /./, 'one-syrup'],
+]
+
+function schoolOf(family: FamilyId, text: string, lines: readonly Line[]): string {
+  const list = lines.map((l) => l.ingredient).join(' ')
+  const said = schoolWords.find(([of, words]) => of === family && words.test(text))
+  const made = schoolMakeUps.find(([of, has]) => of === family && has.test(list))
+  return (said ?? made)?.[2] ?? (Object.keys(schoolsOf(family))[0] as string)
 }
 
 /** A line's note, with what it says is done beforehand. */
@@ -110,43 +146,61 @@ export interface Lexicon {
 /** One sweet as it is written: what it is called, its list, and the sentences of its method. */
 export interface WrittenPiece {
   readonly name: string
-  readonly list: readonly string[]
+  readonly list: readonly Headed[]
   readonly said: readonly string[]
 }
 
 /** Reads what is boiled in one pot. */
 export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answers = {}): Draft {
-  const { name, list } = piece
-  const { lines: written, questions, known } = readLines(list, lexicon)
+  const { name } = piece
+  const unlisted = unlistedIn(piece.said, readLines(piece.list, lexicon).written, lexicon)
+  const list = unlisted.length > 0 ? [...piece.list, { heading: null, lines: unlisted }] : piece.list
+  const { lines: listed, questions, known, written } = readLines(list, lexicon)
   const ingredientOf = (l: Line): Ingredient => known.get(l.ingredient) as Ingredient
-  const unit = answers.unit ?? recipeUnit(piece.said, list)
+  const unit =
+    answers.unit ??
+    recipeUnit(
+      piece.said,
+      list.flatMap((s) => s.lines),
+    )
   const said = inOrder(piece.said, unit)
-  const { all: lines, places } = inHalves(said, written, ingredientOf)
+  const done = endingOf(said, unit)
+  const { all: lines, places } = inHalves(said, listed, ingredientOf)
   const beside = besideIn(said)
   const guessed = familyOf(name, lines, said.join(' '))
   const family = answers.family ?? guessed
   const facts = boiledFamilies[family as keyof typeof boiledFamilies]
-  const unclear = answers.unit ? undefined : said.flatMap((s) => heatIn(s) ?? []).find((h) => unitOf(h, unit) === null)
+  const unclear = answers.unit
+    ? undefined
+    : said.flatMap((s, i) => (beside.ready.has(i) ? [] : (heatIn(s) ?? []))).find((h) => unitOf(h, unit) === null)
 
-  const found = new Map([...placesOf(said, beside, lines, ingredientOf), ...places])
-  const first = Math.min(
-    ...found.values(),
-    Math.max(
-      0,
-      said.findIndex((_, i) => !beside.ready.has(i)),
-    ),
-  )
+  const found = new Map([...placesOf(said, beside, written, done?.at ?? -1), ...places])
+  const goesIn = lines.flatMap((l) => {
+    const at = answers.places?.[l.id] ?? found.get(l.id)
+    return at === undefined || (done && at > done.at) ? [] : [at]
+  })
+  const first =
+    goesIn.length > 0
+      ? Math.min(...goesIn)
+      : Math.max(
+          0,
+          said.findIndex((_, i) => !beside.ready.has(i)),
+        )
+  const outside = new Map(written.flatMap((w) => (isOutside(w) ? [[w.id, w.heading as string] as const] : [])))
   const guessOf = (l: Line): number => {
+    if (outside.has(l.id)) return said.length - 1
     const probably = probablyAt(said, namesOf(l, ingredientOf(l)))
     return probably < 0 ? first : probably
   }
   const placeOf = (l: Line): number => answers.places?.[l.id] ?? found.get(l.id) ?? guessOf(l)
+  const askedAt = (q: { readonly id: string }): number => Math.max(first, found.get(q.id) ?? first)
   const groupAt = new Map(
-    [...new Set(lines.map(placeOf))].sort((a, b) => a - b).map((at) => [at, at === first ? 'pot' : `at-${at + 1}`]),
+    [...new Set([...lines.map(placeOf), ...questions.map(askedAt)])]
+      .sort((a, b) => a - b)
+      .map((at) => [at, at === first ? 'pot' : `at-${at + 1}`]),
   )
   const placed = lines.map((l) => ({ ...l, group: groupAt.get(placeOf(l)) ?? 'pot' }))
 
-  const done = endingOf(said, unit)
   const inPot = placed.filter((l) => done === null || placeOf(l) <= done.at)
   const mix = mixOf(inPot.map((l) => ({ ingredient: ingredientOf(l), grams: l.grams })))
   const computed = done && (done.ending.by === 'heat' || massOf(mix) > 0) ? targetOf(done.ending, mix) : null
@@ -165,15 +219,17 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     ),
   ]
   return {
-    questions: questions.map((q) => ({ ...q, group: 'pot' })),
+    questions: questions.map((q) => ({ ...q, group: groupAt.get(askedAt(q)) ?? 'pot' })),
     asks,
     formula: {
       version: 1,
       name: short(name || 'A pasted recipe', 120),
       family,
-      school: Object.keys(facts.schools)[0] as string,
+      school: schoolOf(family, `${name}. ${said.join('. ')}`, lines),
       about: '',
-      groups: groupsFor(groupAt, said, beside, done?.at ?? said.length),
+      groups: groupsFor(groupAt, said, beside, done?.at ?? said.length, (at) =>
+        lines.flatMap((l) => (placeOf(l) === at ? namesOf(l, ingredientOf(l)) : [])),
+      ),
       lines: placed,
       target,
       steps: stepsFrom({
@@ -196,36 +252,45 @@ function groupsFor(
   said: readonly string[],
   beside: Beside,
   pullAt: number,
+  namesAt: (at: number) => readonly string[],
 ): Group[] {
+  const pourAt = said.findIndex((s, i) => i > pullAt && pours(s))
   const groups = [...groupAt].map(([at, id]): Group => {
     const sentence = said[at] ?? ''
-    const when = id === 'pot' ? 'In the pot' : at > pullAt || takesOff(sentence) ? 'Off the heat' : label(sentence)
-    return { id, label: when, celsius: id === 'pot' ? 20 : warmthAt(said, beside, at) }
+    const isOff = (at > pullAt && (pourAt < 0 || at <= pourAt)) || takesOff(sentence)
+    const when = id === 'pot' ? 'In the pot' : isOff ? 'Off the heat' : label(sentence)
+    return { id, label: when, celsius: id === 'pot' ? 20 : warmthAt(said, beside, at, namesAt(at)) }
   })
   return groups.some((g) => g.id === 'pot') ? groups : [{ id: 'pot', label: 'In the pot', celsius: 20 }, ...groups]
 }
 
 /** The lines of a list: those that are understood, with what they are, and those to ask about. */
-export function readLines(list: readonly string[], { pantry, house }: Lexicon) {
+export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
   const lines: Line[] = []
   const questions: Omit<Question, 'group'>[] = []
   const known = new Map<string, Ingredient>()
-  for (const typed of list) {
+  const written: Written[] = []
+  for (const { heading, typed } of list.flatMap((s) => s.lines.map((typed) => ({ heading: s.heading, typed })))) {
     const reading = readLine(bare(typed), pantry, house)
     const taken = [...lines, ...questions].map((l) => l.id)
-    if (reading.status === 'ask') questions.push({ id: idFor('ask', taken), text: typed, reading })
-    else {
+    if (reading.status === 'ask') {
+      const id = idFor('ask', taken)
+      questions.push({ id, text: typed, reading })
+      written.push({ id, heading, names: namesTyped(typed, reading.ingredient ?? reading.candidates[0]) })
+    } else {
       const id = idFor(reading.ingredient.name, taken)
       known.set(reading.ingredient.id, reading.ingredient)
-      lines.push({
+      const line: Line = {
         id,
         group: 'pot',
         ingredient: reading.ingredient.id,
         grams: Math.round(reading.grams * 10) / 10,
         typed: short(typed, 190),
         ...noted(reading.note, reading.ingredient),
-      })
+      }
+      lines.push(line)
+      written.push({ id, heading, names: namesOf(line, reading.ingredient) })
     }
   }
-  return { lines, questions, known }
+  return { lines, questions, known, written }
 }

@@ -15,9 +15,19 @@ const lettersOf = (text: string): string =>
 
 /** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
 export function namesOf(line: Line, ingredient: Ingredient): string[] {
-  const own = everyNameOf(ingredient).map(lettersOf)
-  const typed = lettersOf((line.typed ?? '').replace(/\(.*?\)|,.*$/g, ''))
-  const tails = [...own, typed].flatMap((n) =>
+  const isNut = ingredient.whole && ingredient.allergens.some((a) => a === 'nuts' || a === 'peanuts')
+  return [...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]), ...(isNut ? ['nuts'] : [])]
+}
+
+/** Words that name in a sentence what a line speaks of that is not known for sure yet: its own, and those of what it most likely is. */
+export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] =>
+  namesIn([typedName(typed), ...(likely ? everyNameOf(likely) : [])])
+
+const typedName = (typed: string): string => typed.replace(/\(.*?\)|,.*$/g, '')
+
+function namesIn(names: readonly string[]): string[] {
+  const own = names.map(lettersOf)
+  const tails = own.flatMap((n) =>
     n
       .split(/\s+/)
       .filter((w) => w.length > 2)
@@ -39,10 +49,10 @@ const EVERYTHING = /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?i
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS =
-  /^(?:meanwhile,?\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:whisk|whip|beat)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
+  /^(?:meanwhile,?\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:whisk|whip|beat)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 const PUTS_IN =
-  /\b(?:add|pour in|stir in|whisk in|mix in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle)\b.{0,40}\b(?:into|onto|over))\b/i
+  /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle)\b.{0,40}\b(?:into|onto|over))\b/i
 const MIXTURE = /\b(?:cream|milk|butter) mixture\b/i
 
 /** The sentence that puts in what sentence `at` warms apart; -1 where that one warms nothing apart. */
@@ -75,28 +85,76 @@ export function besideIn(said: readonly string[]): Beside {
   return { apart, ready: new Set(said.flatMap((s, i) => (isGotReady(s) || apart.has(i) ? [i] : []))) }
 }
 
-/** The sentence each line first goes in with, by line id; a line no sentence mentions is not there. */
+/** A line as it stands in the list: the words it is called by, and the heading above it. */
+export interface Written {
+  readonly id: string
+  readonly names: readonly string[]
+  readonly heading: string | null
+}
+
+/** Headings of what goes on or around a sweet that is out of the pot: "to coat", "for dusting". */
+const OUTSIDE =
+  /\b(?:coat|coating|dust|dusting|rolling|tossing|finish|decorat\w*|garnish|sprinkling|serving|to serve)\b/i
+export const isOutside = ({ heading }: Pick<Written, 'heading'>): boolean => heading !== null && OUTSIDE.test(heading)
+
+/** The sentence each line first goes in with, by line id; a line no sentence mentions is not there. `doneAt`: the sentence that ends the cook. */
 export function placesOf(
   said: readonly string[],
-  { apart, ready }: Beside,
-  lines: readonly Line[],
-  ingredientOf: (l: Line) => Ingredient,
+  beside: Beside,
+  written: readonly Written[],
+  doneAt: number,
 ): Map<string, number> {
   const out = new Map<string, number>()
   const opens = said.findIndex((s) => FIRST.test(s))
   const count = parseNumber(FIRST.exec(said[opens] ?? '')?.[1] ?? '')?.range.low ?? 0
-  for (const [n, line] of lines.entries()) {
-    if (n < count) {
-      out.set(line.id, opens)
-      continue
-    }
-    const names = namesOf(line, ingredientOf(line))
-    const warmed = said.findIndex((s, i) => apart.has(i) && mentions(s, names))
-    const at =
-      apart.get(warmed) ?? said.findIndex((s, i) => !ready.has(i) && (mentions(s, names) || EVERYTHING.test(s)))
+  for (const [n, line] of written.entries()) {
+    const at = n < count ? opens : placeOf(said, line, written, beside, doneAt)
     if (at >= 0) out.set(line.id, at)
   }
   return out
+}
+
+/** Something is put together or scalded in a bowl, beside the pot. */
+const inBowl = (sentence: string): boolean =>
+  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b).*\bin (?:a|another|the) (?:\w+ )?bowl\b/i.test(sentence)
+
+function placeOf(
+  said: readonly string[],
+  line: Written,
+  written: readonly Written[],
+  { apart, ready }: Beside,
+  doneAt: number,
+): number {
+  const { names } = line
+  if (isOutside(line)) {
+    const about = lettersOf(line.heading as string)
+      .split(' ')
+      .at(-1)
+    const called = [...names, `${about}`, `${about}ing`]
+    return said.findIndex((s, i) => i > doneAt && !ready.has(i) && mentions(s, called))
+  }
+  const twin = twinAt(said, line, written)
+  if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : twin
+  const warmed = twin >= 0 ? twin : said.findIndex((s, i) => apart.has(i) && mentions(s, names))
+  const spoken = said.flatMap((s, i) => (!ready.has(i) && (mentions(s, names) || EVERYTHING.test(s)) ? [i] : []))
+  // what a bowl holds for a while goes in where the pot is spoken of
+  const inPot = spoken.find((i) => !inBowl(said[i] as string) || ONTO.test(said[i] as string))
+  return apart.get(warmed) ?? inPot ?? spoken[0] ?? -1
+}
+
+/**
+ * Where the same thing stands twice in a list, "water" for the gelatin and "water" for the syrup: the sentence that speaks of most
+ * of what stands beside this one under its heading, else the first for the first of them, and so on. -1 where it stands there once, or once
+ * is all that the method speaks of it.
+ */
+function twinAt(said: readonly string[], line: Written, written: readonly Written[]): number {
+  const alike = written.filter((w) => w.names[0] === line.names[0] && !isOutside(w))
+  const spoken = said.flatMap((s, i) => (mentions(s, line.names) ? [i] : []))
+  if (alike.length < 2 || spoken.length < alike.length) return -1
+  const mates = written.filter((w) => w !== line && w.heading === line.heading && !alike.includes(w))
+  const company = spoken.map((i) => mates.filter((m) => mentions(said[i] as string, m.names)).length)
+  if (line.heading === null) return spoken[alike.indexOf(line)] as number
+  return spoken[company.indexOf(Math.max(...company))] as number
 }
 
 /** Onto what waits in the bowl: "pour the hot syrup slowly down the side of the bowl". */
@@ -109,12 +167,12 @@ export function probablyAt(said: readonly string[], names: readonly string[]): n
 }
 
 /** ◊ What is warmed apart goes in so warm, °C; what the syrup is poured onto is as warm as the room. */
-export const warmthAt = (said: readonly string[], { apart }: Beside, at: number): number =>
-  said.some((s, i) => apart.get(i) === at && /\b(?:warm|heat|scald)/i.test(s))
+export const warmthAt = (said: readonly string[], { apart }: Beside, at: number, names: readonly string[]): number =>
+  said.some((s, i) => apart.get(i) === at && /\b(?:warm|heat|scald|bring|infuse)/i.test(s))
     ? 50
     : ONTO.test(said[at] ?? '')
       ? 20
-      : warmthIn(said[at] ?? '')
+      : warmthIn(said[at] ?? '', names)
 
 /** "Half the butter" in one sentence and "the remaining butter" in a later one are two lines, of half each. */
 export function inHalves(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {

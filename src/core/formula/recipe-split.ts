@@ -1,5 +1,6 @@
 /** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
 import { parseNumber } from '../quantity/number'
+import { isGotReady } from './method'
 
 /** Lines under a heading; those under none come first. */
 export interface Headed {
@@ -18,18 +19,34 @@ const HEAD_LIST = /^(?:ingredients|you(?:'|’)?ll need|you will need|what you n
 const HEAD_METHOD = /^(?:method|directions?|instructions?|preparation|steps?|how to make(?: it)?|to make.*)\s*:?$/i
 /** "For the base", "Make the caramel:", "Topping:" */
 const HEAD_PART = /^(?:(?:for|make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
-const NOTHING = /^(?:serves|makes|yield|prep(?:aration)? time|cook(?:ing)? time|total time|notes?)\b.*$/i
+/** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
+const NOTHING =
+  /^(?:(?:serves|makes|yields?|prep(?:aration)? time|cook(?:ing)? time|total time)\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+/** What stands under these until another heading is read by nobody either. */
+const HEAD_NOTES = /^(?:notes?|tips?|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage)\s*:?$/i
 
 export const bare = (line: string): string => line.replace(/^\s*(?:[-–*•·▢□]|\d+[.)])\s+/, '').trim()
+
+/** A list can stand in the middle of a method. */
+const BULLET = /^[-–*•·▢□]\s/
 
 /** "Two-storey slab" is a name, though it begins with a number. */
 const beginsWithAmount = (line: string): boolean =>
   (parseNumber(bare(line)) !== null && !/^\p{L}+-\p{L}/u.test(bare(line))) ||
   /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b/i.test(bare(line))
 
+/** "A slab for the quay" counts nothing, though it begins with a number in words. */
+const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !/\d|[¼½¾⅓⅔]|\bof\b/.test(line)
+
+/** Several things of a list in one row: "500 g sugar · 150 ml water". */
+function inOneRow(line: string): string[] {
+  const each = line.split(/\s+[·•|]\s+|\s*;\s+/)
+  return each.length > 1 && each.every(beginsWithAmount) ? each : [line]
+}
+
 /** ◊ A sentence of method is longer than a line of the list, or ends as sentences do. */
 const looksLikeMethod = (line: string): boolean =>
-  line.length > 90 || (/[.!]$/.test(line) && line.split(' ').length > 5)
+  line.length > 90 || (/[.!]$/.test(line) && (line.split(' ').length > 5 || isGotReady(line)))
 
 /** What a heading says is made; null for a line that is none. */
 function partHeading(line: string): string | null {
@@ -42,16 +59,18 @@ export function splitRecipe(text: string): SplitRecipe {
   const lines = text
     .split(/\r?\n/)
     .map((l) => l.trim())
-    .filter((l) => l && !NOTHING.test(l))
+    .flatMap(inOneRow)
+    .filter((l) => l && (HEAD_NOTES.test(l) || !NOTHING.test(l)))
   let name = ''
   const list: { heading: string | null; lines: string[] }[] = [{ heading: null, lines: [] }]
   const method: typeof list = [{ heading: null, lines: [] }]
-  let mode: 'start' | 'list' | 'method' = 'start'
+  let mode: 'start' | 'list' | 'method' | 'notes' = 'start'
   const put = (where: typeof list, line: string): void => void where.at(-1)?.lines.push(line)
   for (const line of lines) {
     const named = partHeading(line)
     const known = named !== null && list.some((s) => alike(s.heading, named))
-    if (HEAD_LIST.test(line)) mode = 'list'
+    if (HEAD_NOTES.test(line)) mode = 'notes'
+    else if (HEAD_LIST.test(line)) mode = 'list'
     else if (HEAD_METHOD.test(line) && !known) mode = 'method'
     else if (known) {
       // what is made already stands over its list: a second time it stands over its method
@@ -60,11 +79,12 @@ export function splitRecipe(text: string): SplitRecipe {
     } else if (named !== null && mode !== 'method' && (name || mode === 'list' || /^for the/i.test(line))) {
       mode = 'list'
       list.push({ heading: named, lines: [] })
-    } else if (mode === 'method') put(method, line)
+    } else if (mode === 'notes') continue
+    else if (mode === 'method') put(BULLET.test(line) && beginsWithAmount(line) ? list : method, line)
     else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line))) {
       mode = 'method'
       put(method, line)
-    } else if (!name && mode === 'start' && !beginsWithAmount(line)) name = line
+    } else if (!name && mode === 'start' && (!beginsWithAmount(line) || isTitle(line))) name = line
     else {
       mode = 'list'
       put(list, line)

@@ -13,6 +13,7 @@ import {
   inOven,
   isGotReady,
   label,
+  pours,
   putsBack,
   secondsIn,
   short,
@@ -71,6 +72,9 @@ export interface Told {
   readonly groupAt: ReadonlyMap<number, string>
 }
 
+/** What is off the heat cools to a temperature, unless it is warmed to it. */
+const WARMS_AGAIN = /\b(?:re-?heat|re-?warm|melt|warm|heat)\b/i
+
 function triggerOf(text: string, i: number, { unit, pullAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
   const heat = heatIn(text)
@@ -78,7 +82,7 @@ function triggerOf(text: string, i: number, { unit, pullAt }: Told): Trigger {
   const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null
   const pulled = pullAt >= 0 && i > pullAt
   if (celsius !== null && !pulled && celsius > 60) return { on: 'rises', celsius }
-  if (celsius !== null && pulled) return { on: 'falls', celsius }
+  if (celsius !== null && pulled && !WARMS_AGAIN.test(text)) return { on: 'falls', celsius }
   const colour = !pulled && endingsIn(text, unit).find((e) => e.by === 'colour')
   if (colour) return { on: 'colour', celsius: colour.celsius }
   const seconds = secondsIn(text)
@@ -88,10 +92,13 @@ function triggerOf(text: string, i: number, { unit, pullAt }: Told): Trigger {
   return { on: 'ready' }
 }
 
+/** Something stands on the stove, or is about to. */
+const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|cook|stove|burner)\b/i
+
 /** The steps of a method as it was understood; what it leaves out is put in plainly. */
 export function stepsFrom(told: Told): Step[] {
   const taken = new Set<string>()
-  const lit = told.said.findIndex((s, i) => told.groupAt.has(i) || (!told.ready.has(i) && !inOven(s)))
+  const lit = told.said.findIndex((s, i) => told.groupAt.has(i) || (!told.ready.has(i) && STOVE.test(s) && !inOven(s)))
   const steps = told.said.flatMap((text, i): Step[] => {
     if (told.ready.has(i)) return []
     const when = triggerOf(text, i, told)
@@ -165,9 +172,6 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
 /** ◊ °C beyond which no oven goes: a bare figure above it is °F. */
 const HOTTEST_OVEN_C = 250
 
-const POURS =
-  /\b(?:pour(?! in\b)|spread|turn (?:it )?(?:out|into)|scrape|tip(?! in\b)|fill (?:the )?mou?lds|drop by|transfer|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i
-
 /** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */
 function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   const out = [...steps]
@@ -196,11 +200,11 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   }
   if (!pulled) {
     // where nothing says when, it comes off before what is done off the heat
-    const off = out.findIndex((s) => s.heat === undefined && (takesOff(s.say) || POURS.test(s.say)))
+    const off = out.findIndex((s) => s.heat === undefined && (takesOff(s.say) || pours(s.say)))
     out.splice(off < 0 ? out.length : off, 0, own(plainPull))
   }
   const pullAt = out.findIndex((s) => s.when.on === 'target')
-  const pourAt = out.findIndex((s, i) => i > pullAt && POURS.test(s.say))
+  const pourAt = out.findIndex((s, i) => i > pullAt && pours(s.say))
   if (pourAt >= 0) out[pourAt] = { ...(out[pourAt] as Step), empties: true }
   else out.push(own(plainPour))
   return out

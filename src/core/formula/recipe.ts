@@ -6,6 +6,7 @@ import { sentences } from './recipe-clauses'
 import { layersIn, readLayers } from './recipe-layers'
 import { type Answers, type Draft, readPiece } from './recipe-piece'
 import { splitRecipe } from './recipe-split'
+import { readTwoPots } from './recipe-two-pots'
 
 /** ◊ What the notes of a formula take of the text it was read from. */
 const MOST_TEXT = 4900
@@ -20,12 +21,12 @@ export function readRecipe(
   const recipe = splitRecipe(text)
   const layers = layersIn(recipe)
   const lexicon = { pantry, house }
-  const list = recipe.list.flatMap((s) => s.lines)
   const said = sentences(recipe.method.flatMap((s) => s.lines))
+  const piece = { name: recipe.name, list: recipe.list, said }
   const draft =
     layers && answers.layered !== false
       ? readLayers(recipe.name, layers, recipe.method, lexicon, answers)
-      : readPiece({ name: recipe.name, list, said }, lexicon, answers)
+      : (readTwoPots(piece, lexicon, answers) ?? readPiece(piece, lexicon, answers))
   return {
     ...draft,
     asks: [

@@ -171,6 +171,8 @@ Method
       ['corn-syrup', 164],
       ['butter', 60],
       ['flaky-salt', 3],
+      // only the method speaks of it
+      ['water', 44],
     ])
     expect(draft.formula.lines[3]).toMatchObject({ typed: '60 g butter, diced', note: 'diced' })
     expect(draft.questions.map((q) => q.text)).toEqual(['a handful of hazelnuts', '2 oz secret sauce'])

@@ -3,8 +3,8 @@ import type { Ingredient } from './ingredient'
 
 export const synonyms: Readonly<Record<string, readonly string[]>> = {
   water: ['hot water', 'cold water', 'boiling water'],
-  sugar: ['sugar', 'white sugar', 'table sugar'],
-  'caster-sugar': ['superfine sugar', 'castor sugar', 'bar sugar'],
+  sugar: ['sugar', 'golden granulated sugar', 'white sugar', 'table sugar'],
+  'caster-sugar': ['superfine sugar', 'golden caster sugar', 'castor sugar', 'bar sugar'],
   'icing-sugar': ["confectioners' sugar", 'powdered sugar'],
   demerara: ['turbinado sugar', 'raw sugar'],
   'light-brown-sugar': ['soft light brown sugar', 'brown sugar', 'light brown sugar, packed'],
@@ -18,7 +18,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'golden-syrup': ['light treacle'],
   'invert-syrup': ['inverted sugar'],
   honey: ['runny honey', 'clear honey'],
-  treacle: ['molasses', 'dark treacle', 'blackstrap molasses'],
+  treacle: ['treacle', 'molasses', 'dark treacle', 'blackstrap molasses'],
   'cream-12': ['half-and-half', 'half and half'],
   'cream-18': ['single cream', 'light cream', 'table cream'],
   'cream-30': ['light whipping cream'],
@@ -68,7 +68,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'candied-peel': ['mixed peel'],
   'almonds-flaked': ['sliced almonds'],
   hazelnuts: ['filberts'],
-  peanuts: ['groundnuts'],
+  peanuts: ['groundnuts', 'spanish peanuts'],
   sesame: ['sesame seeds, roasted'],
   'pumpkin-seed': ['pepitas'],
   linseed: ['flaxseed'],

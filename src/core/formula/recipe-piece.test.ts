@@ -1,0 +1,46 @@
+import { describe, expect, it } from 'vitest'
+import { pantryOf } from '../matter/names'
+import { readRecipe } from './recipe'
+
+const pantry = pantryOf()
+
+describe('what a recipe is', () => {
+  it.each([
+    ['Cinder sauce', '100 g sugar\n100 g cream', 'Boil to 105 °C.', 'caramel-sauce', 'stopped-cream'],
+    [
+      'Pulled mints',
+      '400 g sugar\n100 ml water',
+      'Boil to 130 °C. Pour out and pull until satiny.',
+      'hard-candy',
+      'pulled',
+    ],
+    ['Cream pralines', '400 g sugar\n200 g cream\n100 g pecans', 'Boil to 114 °C and beat.', 'fudge', 'cool-beat'],
+    [
+      'Clouds',
+      '400 g sugar\n100 ml water\n2 egg whites',
+      'Boil to 125 °C. Pour over the egg whites.',
+      'nougat',
+      'one-syrup',
+    ],
+    [
+      'A dark caramel',
+      '300 g sugar\n200 g cream',
+      'Make a dry caramel. Add the cream. Boil to 118 °C.',
+      'caramel',
+      'dry',
+    ],
+  ])('%s', (name, list, method, family, school) => {
+    const { formula } = readRecipe(`${name}\n\n${list}\n\n${method}`, pantry)
+    expect([formula.name, formula.family, formula.school]).toEqual([name, family, school])
+  })
+
+  it('leaves out what nobody does: notes, tips, how it keeps; and reads a list in one row', () => {
+    const { formula } = readRecipe(
+      'Drops\n\n400 g sugar · 150 ml water · 75 g glucose syrup\n\nMethod\nBoil all to 150 °C. Pour into moulds.\n\nTips\nUse 300 g honey instead.\nBoil it to 180 °C.\nVariation: add nuts.',
+      pantry,
+    )
+    expect(formula.lines.map((l) => Math.round(l.grams))).toEqual([400, 150, 75])
+    expect(formula.steps.map((s) => s.say).join(' ')).not.toMatch(/honey|180|nuts/)
+    expect(formula.notes).toMatch(/Use 300 g honey instead/)
+  })
+})

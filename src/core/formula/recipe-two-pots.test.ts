@@ -1,0 +1,45 @@
+import { describe, expect, it } from 'vitest'
+import { pantryOf } from '../matter/names'
+import { faultsOf } from './faults'
+import { readRecipe } from './recipe'
+
+const pantry = pantryOf()
+
+describe('a recipe of two boils', () => {
+  const list = '300 g honey\n300 g sugar\n60 g water\n2 egg whites\n200 g almonds'
+  const boils: readonly (readonly [string, string])[] = [
+    [
+      'one after the other',
+      'Boil the honey to 125 °C. Whisk the egg whites to soft peaks. Pour the honey over the whites. Boil the sugar and the water to 145 °C. Pour onto the meringue. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
+    ],
+    [
+      'side by side',
+      'Put the honey in a small pan. Boil it to 125 °C. In a second pan boil the sugar and the water to 145 °C. Pour the honey over the egg whites while whisking. Pour in the syrup. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
+    ],
+  ]
+  it.each(boils)('%s: the first is a part that joins after the pull of the second', (_, method) => {
+    const { formula } = readRecipe(`A sweet\n\n${list}\n\n${method}`, pantry)
+    const [honey] = formula.parts ?? []
+    const names = (f: { readonly lines: readonly { readonly ingredient: string }[] }) =>
+      f.lines.map((l) => l.ingredient)
+    expect(honey && names(honey.formula)).toEqual(['honey'])
+    expect(honey?.formula.target?.celsius).toBe(125)
+    expect(names(formula)).toEqual(['sugar', 'water', 'egg-white', 'almonds'])
+    expect(formula.target?.celsius).toBe(145)
+    const order = formula.steps.map((s) =>
+      s.joins ? 'joins' : (formula.lines.find((l) => l.group === s.adds)?.ingredient ?? s.when.on),
+    )
+    const [pull, joins, whites] = ['target', 'joins', 'egg-white'].map((what) => order.indexOf(what))
+    expect([pull, joins, whites].every((at, i, all) => i === 0 || (at as number) > (all[i - 1] as number))).toBe(true)
+    expect(faultsOf(formula)).toEqual([])
+  })
+
+  it('is one boil where only one thing is boiled', () => {
+    const { formula } = readRecipe(
+      `A sweet\n\n${list}\n\nBoil the honey, sugar and water to 145 °C. Pour onto the whisked egg whites. Fold in the almonds.`,
+      pantry,
+    )
+    expect(formula.parts).toBeUndefined()
+    expect(formula.school).not.toMatch(/two/)
+  })
+})

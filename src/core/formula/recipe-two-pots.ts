@@ -1,0 +1,128 @@
+/** A recipe that boils twice: the honey that goes onto the whites first, while the sugar climbs in a pot of its own. */
+import type { FormulaDocument, Step } from './document'
+import { idFor } from './edit'
+import { endingsIn, type HeatUnit, recipeUnit, short } from './method'
+import { capital, under } from './recipe-layers'
+import { type Answers, type Draft, type Lexicon, readLines, readPiece, type WrittenPiece } from './recipe-piece'
+import { mentions } from './recipe-places'
+import type { Headed } from './recipe-split'
+
+/** "Pour the honey over the whites". */
+const ONTO_WHITES =
+  /\b(?:pour|trickle|drizzle|stream|add)\b.*\b(?:onto|over|into|on|to)\b.*\b(?:whites|meringue|mixer|bowl)\b/i
+const OTHER_POT = /\b(?:another|second|separate|other|clean)\s+(?:\w+\s+)?(?:pan|pot|saucepan)\b/i
+const POT = /\b(?:pan|pot|saucepan)\b/i
+const PUTS_IN = /\b(?:pour|add|trickle|drizzle|stream)\b/i
+
+/** ◊ A syrup is boiled to this at least, °C. */
+const BOILED = 100
+/** ◊ What was cooked first and whipped in is this warm once the other syrup is there, °C. */
+const WHIPPED_C = 60
+
+/** ◊ A nougat of two syrups is a soft one, until its maker says otherwise. */
+const TWO_SYRUPS = 'two-syrups-soft'
+
+/** Sentences, counted from 0: those of either boil, and the one that pours the first of them out. */
+interface TwoPots {
+  readonly first: readonly number[]
+  readonly poured: number
+  readonly second: readonly number[]
+}
+
+function potsIn(said: readonly string[], unit: HeatUnit | null): TwoPots | null {
+  const boils = said.flatMap((s, i) => (endingsIn(s, unit).some((e) => e.by === 'heat' && e.low >= BOILED) ? [i] : []))
+  const first = boils[0] ?? -1
+  const poured = said.findIndex((s, i) => i > first && ONTO_WHITES.test(s))
+  const second = boils.find((b) => b > first && (b > poured || OTHER_POT.test(said[b] as string)))
+  if (first < 0 || poured < 0 || second === undefined) return null
+  // "put the honey in a pan. Boil it to 121°"
+  const withStart = (at: number, after: number): number[] =>
+    at - 1 > after && at - 1 !== poured && POT.test(said[at - 1] ?? '') ? [at - 1, at] : [at]
+  return { first: withStart(first, -1), poured, second: withStart(second, first) }
+}
+
+/** Reads a recipe of two boils as a formula and a part that joins it; null where there is only one. */
+export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answers): Draft | null {
+  const rows = piece.list.flatMap(({ heading, lines }) => lines.map((line) => ({ heading, line })))
+  const unit =
+    answers.unit ??
+    recipeUnit(
+      piece.said,
+      rows.map((r) => r.line),
+    )
+  const pots = potsIn(piece.said, unit)
+  if (!pots) return null
+  const { written } = readLines(piece.list, lexicon)
+  const spoken = (names: readonly string[], at: readonly number[]): boolean =>
+    at.some((s) => mentions(piece.said[s] as string, names))
+  const isFirst = written.map(({ names }, i) => {
+    const twins = written.flatMap((w, k) => (w.names[0] === names[0] ? [k] : []))
+    // of what both boils speak of, the first of two lines is the first boil's, and a line by itself the second's
+    return spoken(names, pots.first) && (!spoken(names, pots.second) || (twins.length > 1 && twins[0] === i))
+  })
+  const listOf = (first: boolean): Headed[] =>
+    rows.flatMap(({ heading, line }, i) => (isFirst[i] === first ? [{ heading, lines: [line] }] : []))
+  const called = written[isFirst.indexOf(true)]?.names[0]
+  if (called === undefined || !written.some((w, i) => !isFirst[i] && spoken(w.names, pots.second))) return null
+
+  const name = `${capital(called)} syrup`
+  const id = idFor(name, [])
+  const first = readPiece(
+    { name, list: listOf(true), said: [...pots.first, pots.poured].map((i) => piece.said[i] as string) },
+    lexicon,
+    { ...(unit && { unit }), ...answers.parts?.[id] },
+  )
+  const said = piece.said.filter((_, i) => i !== pots.poured && !pots.first.includes(i))
+  const ended = said.indexOf(piece.said[pots.second.at(-1) as number] as string)
+  const meets = Math.max(
+    ended,
+    said.findIndex((s, i) => i > ended && PUTS_IN.test(s)),
+  )
+  // what the first was poured onto takes in the second as well
+  const rest = readLines(listOf(false), lexicon).written
+  const waiting = rest.flatMap((w) => (spoken(w.names, [pots.poured]) ? [[w.id, meets] as const] : []))
+  const main = readPiece({ ...piece, list: listOf(false), said }, lexicon, {
+    ...(unit && { unit }),
+    ...answers,
+    places: { ...Object.fromEntries(waiting), ...answers.places },
+  })
+  const { family } = main.formula
+  const school = family === 'nougat' ? TWO_SYRUPS : main.formula.school
+  return {
+    questions: [
+      ...first.questions.map((q) => ({ ...q, id: `${id}-${q.id}`, group: `${id}-${q.group}` })),
+      ...main.questions,
+    ],
+    asks: [
+      ...(first.asks ?? []).flatMap((a) => (a.id === 'family' ? [] : [{ ...a, part: { id, label: name } }])),
+      ...(main.asks ?? []).filter((a) => a.id !== 'place' || !waiting.some(([line]) => line === a.line)),
+    ],
+    formula: {
+      ...main.formula,
+      school,
+      steps: joined(main.formula, id, piece.said[pots.poured] as string),
+      parts: [
+        { id, label: name, formula: under(id, { ...first.formula, family, school }), needs: [], celsius: WHIPPED_C },
+      ],
+    },
+  }
+}
+
+/** The steps with the one that joins the part after the pull. */
+function joined({ steps }: FormulaDocument, part: string, say: string): Step[] {
+  const at = steps.findIndex((s) => s.when.on === 'target') + 1
+  const id = idFor(
+    `${part} in`,
+    steps.map((s) => s.id),
+  )
+  const joins: Step = {
+    id,
+    label: 'In the bowl',
+    when: { on: 'word', word: 'it has been poured on and whipped in' },
+    say: short(say, 190),
+    why: '',
+    act: 'It is in',
+    joins: part,
+  }
+  return [...steps.slice(0, at), joins, ...steps.slice(at)]
+}

@@ -1,0 +1,27 @@
+/** What a method measures and no list names: "off the heat beat in 2 tsp bicarbonate of soda". */
+import { readLine } from '../matter/line'
+import type { Lexicon } from './recipe-piece'
+import { mentions, type Written } from './recipe-places'
+
+/** An amount, and up to four words after it. */
+const MEASURED =
+  /(?<![\d/.])((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|a|half a)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:tsps?|tbsps?|teaspoons?|tablespoons?|cups?|g|ml|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\s+(?:of\s+)?((?:[\p{L}-]+\s?){1,4})/giu
+
+/** The longest run of `words` that is surely something the pantry knows, as a line of a list; null for none. */
+function lineOf(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
+  for (let n = words.length; n > 0; n--) {
+    const line = `${amount} ${words.slice(0, n).join(' ')}`
+    if (readLine(line, pantry, house).status === 'sure') return line
+  }
+  return null
+}
+
+/** Lines that only the method speaks of, in its order. */
+export function unlistedIn(said: readonly string[], written: readonly Written[], lexicon: Lexicon): string[] {
+  return said.flatMap((sentence) =>
+    [...sentence.matchAll(MEASURED)].flatMap(([, amount = '', words = '']) => {
+      if (/^the\b/i.test(words) || written.some(({ names }) => mentions(words, names))) return []
+      return lineOf(amount, words.trim().split(/\s+/), lexicon) ?? []
+    }),
+  )
+}
