@@ -80,7 +80,7 @@ export interface Forecast {
 /** ◊ What the filter does not know: s by which hands and eyes are late, °C by which a thermometer is off. Calibrated in the rough kitchen (docs/science.md). */
 const MODEL_ERROR = { seconds: 1.5, celsius: 0.08 }
 /** ◊ What a filter leaves in doubt of the flame, the loss and the probe at once is more than its forecasts are off by: they are off by this share of it. */
-const CAREFUL = 0.75
+const CAREFUL = 0.8
 /** ◊ Share of what the base holds above the syrup that reaches it once it is off the heat: the rest goes to the room and into the wall. */
 const REACHES = 0.7
 /** s after its last reading that a probe counts as silent. */

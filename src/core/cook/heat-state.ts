@@ -41,8 +41,8 @@ export interface Moves {
 }
 
 /** ◊ The flame wanders by this share of its power and forgets in so many s; W and °C that no model explains. */
-export const WANDERS = { share: 0.05, memoryS: 200 }
-const UNEXPLAINED = { heatShare: 0.06, offPerDegree: 0.03 }
+export const WANDERS = { share: 0.03, memoryS: 200 }
+const UNEXPLAINED = { heatShare: 0.25, offPerDegree: 0.03 }
 /** ◊ The road is not quite this syrup's: by this share of its steepness it goes astray with every degree (a random walk). */
 export const ASTRAY = 0.014
 /** Share of the steam a lid lets go. */

@@ -32,9 +32,17 @@ describe('the scatter of readings', () => {
   it('rounding weighs most where the syrup dwells on one step, and least where it scatters over several', () => {
     const still = roundingOf(seen(0.05, 1, 0.002), 0.002)
     const fast = roundingOf(seen(0.05, 1, 0.5), 0.5)
-    const loud = roundingOf(seen(0.8, 1, 0.002), 0.002)
     expect(still).toBeGreaterThan(10 * fast)
-    expect(loud).toBeCloseTo(1 / 12, 2)
     expect(roundingOf(seen(0.2, 0.1, 0.01), 0.01)).toBeLessThan(0.01)
   })
+
+  test.each([0.5, 0.8])(
+    'rounding is counted once: what scatters by %d° over steps of 1° errs by both together',
+    (sd) => {
+      const loud = seen(sd, 1, 0.002)
+      const whole = (loud.variance + roundingOf(loud, 0.002)) / (sd ** 2 + 1 / 12)
+      expect(whole).toBeGreaterThan(0.65)
+      expect(whole).toBeLessThan(1.35)
+    },
+  )
 })

@@ -36,15 +36,15 @@ export function scatterAfter({ variance, step, last }: Scatter, r: Reading): Sca
 
 /**
  * What rounding adds, °C², where the syrup climbs by `climb` °C/s: readings in steps all err alike until the next one, unless
- * they scatter over several. An error that lasts for n readings weighs as n of them.
+ * they scatter: from a third of a step on what is left of it is part of the scatter (Widrow 1956). An error that lasts for n readings weighs as n of them.
  */
 export function roundingOf({ variance, step, last }: Scatter, climb: number): number {
   const plain = (step * step) / 12
   if (step < FINEST) return plain
   const every = last.length < 2 ? 1 : Math.max(0.25, (last[1] as Reading).at - (last[0] as Reading).at || 1)
   const dwells = Math.min(120, step / Math.max(0.002, climb)) / every
-  const alike = Math.min(1, Math.max(0, (0.6 - Math.sqrt(variance) / step) / 0.2))
-  return plain * Math.max(1, alike * dwells)
+  const alike = Math.min(1, Math.max(0, (0.45 - Math.sqrt(variance) / step) / 0.15))
+  return plain * alike * Math.max(1, dwells)
 }
 
 /** Half-width of an 80 % range in standard deviations. */

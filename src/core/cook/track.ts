@@ -79,6 +79,8 @@ const GATE = { celsius: 1.5, sds: 5 }
 const AWAY = { seconds: 12, count: 4, givesIn: 90 }
 /** ◊ s in which nothing is said of the heat: after something went in, after the boil, after a turn of the dial. */
 const SETTLES = { fed: 150, boil: 100, turn: 40 }
+/** ◊ °C/s: where the syrup climbs slower than this, a change of heat hides in what the boil is off by. */
+const CRAWLS = 0.004
 /** s for which what was found out is told of. */
 const TOLD = 150
 /** A burner that is on gives at least this share of what it should: less is a change of heat, and is found as one. */
@@ -275,7 +277,7 @@ function take(t: Draft, facts: TrackFacts, r: Reading): void {
   t.state.x[ROW.watts] = Math.max(mean(t.state, ROW.watts), LEAST * facts.fullPower.watts)
   // what a person read, seldom and with care, convicts neither the thermometer nor the flame
   if (facts.byHand) return
-  watchReading(t.watch, lesson, r.at, canJudge(t, facts, r.at))
+  watchReading(t.watch, lesson, r.at, canJudge(t, facts, stretch, r.at))
   const change = changeIn(t.watch, t.state, r.at)
   if (change) believe(t, change, r.at)
 }
@@ -325,12 +327,19 @@ function believe(t: Draft, { kind, by, effect }: Change, now: number): void {
   loosen(state, ROW.watts, CHANGED * Math.abs(by))
 }
 
-function canJudge(t: Draft, facts: TrackFacts, now: number): boolean {
+/** °C/s by which the syrup climbs at the heat of now. */
+function climbOf({ state }: Draft, facts: TrackFacts, { path }: Stretch, now: number): number {
+  const celsius = syrupOf(state, path)
+  const net = powerOf(state) * facts.felt.level(now) - mean(state, ROW.loss) * (celsius - facts.roomC)
+  return net / joulesPerDegree(path, celsius)
+}
+
+function canJudge(t: Draft, facts: TrackFacts, stretch: Stretch, now: number): boolean {
   const tau = facts.base.capacity / facts.base.toSyrup
   const settled = now - t.fedAt > SETTLES.fed && now - t.turnedAt > SETTLES.turn + 2 * tau
   const boils = t.boiledAt !== null && now - t.boiledAt > SETTLES.boil
-  const on = (facts.dials[t.turns - 1]?.dial ?? 0) > 0
-  return settled && boils && on && (t.heat === null || now - t.heat.at > SETTLES.turn)
+  const climbs = climbOf(t, facts, stretch, now) > CRAWLS
+  return settled && boils && climbs && (t.heat === null || now - t.heat.at > SETTLES.turn)
 }
 
 /** Follows `readings` (oldest first); `before` is the track of the same cook after fewer of them. */
