@@ -35,6 +35,7 @@ import {
   proseIn,
   type Say,
   sayAdvice,
+  sayCause,
   sayDifference,
   sayDoubt,
   sayDue,
@@ -44,6 +45,7 @@ import {
   sayReady,
   sayRescue,
   saySchool,
+  sayStorage,
   saySwitch,
   sayUnscaled,
   sayVerdict,
@@ -247,6 +249,13 @@ describe('sentences with something to decide', () => {
     expect(proseIn('Bake at 165°, then cool to 31.5 °C', us)).toBe('Bake at 329°, then cool to 89°')
     expect(proseIn('Bake at 165°', say)).toBe('Bake at 165°')
     expect(proseIn('A 30° cone and 2 spoons', say)).toBe('A 30° cone and 2 spoons')
+  })
+
+  it('and so are those that the log speaks of, and a label', () => {
+    expect(sayCause('long-in-the-heat', us).was).toBe('It stood longer above 284°')
+    expect(sayCause('long-in-the-heat', say).was).toBe('It stood longer above 140°')
+    expect(sayCause('out-of-temper', us).next).toMatch(/below 68°/)
+    expect(sayStorage({ storage: 'chilled' }, us)).toBe('Keep chilled, between 32° and 41°.')
   })
 
   it.each(troubles)('a rescue of “%s” says what to do and why', (trouble) => {

@@ -37,8 +37,8 @@ const COOKS = /\b(?:boil|cook|heat|bring|warm|cool|simmer|bake|oven|thermometer|
 const OVEN = /\b(?:oven|bake|baking|preheat)\b/i
 const COOLS = /\b(?:cool|cooled|cools|drops?|falls?|come down)\b/i
 
-/** The temperature a sentence speaks of, as written; null for none. */
-export function heatIn(sentence: string): HeatSaid | null {
+/** Every temperature a sentence speaks of, as written, and where. */
+function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: number; readonly to: number }> {
   for (const found of sentence.matchAll(HEAT)) {
     const [whole, low = '', unitA, high, sign, unitB] = found
     const at = found.index ?? 0
@@ -50,16 +50,34 @@ export function heatIn(sentence: string): HeatSaid | null {
     if (COUNTS.test(after)) continue
     const a = Number(low)
     const b = high === undefined ? a : Number(high)
-    return {
+    yield {
       low: Math.min(a, b),
       high: Math.max(a, b),
       unit: letter === undefined ? null : letter === 'f' ? 'F' : 'C',
       oven: OVEN.test(sentence),
       cools: COOLS.test(before),
       text: whole.trim(),
+      from: at,
+      to: at + whole.trimEnd().length,
     }
   }
-  return null
+}
+
+/** The temperature a sentence speaks of, as written; null for none. */
+export const heatIn = (sentence: string): HeatSaid | null => heatsIn(sentence).next().value ?? null
+
+/** A sentence with its temperatures in °C, as a document holds them: "to 300 °F" becomes "to 148.9°". What is in no unit for sure stays as it is. */
+export function inCelsiusWords(sentence: string, recipe: HeatUnit | null): string {
+  let out = ''
+  let done = 0
+  for (const heat of heatsIn(sentence)) {
+    const unit = unitOf(heat, recipe)
+    if (unit === null) continue
+    const ends = [...new Set([heat.low, heat.high])].map((n) => `${inDegrees(n, unit)}°`)
+    out += `${sentence.slice(done, heat.from)}${ends.join(' to ')}`
+    done = heat.to
+  }
+  return out + sentence.slice(done)
 }
 
 /** ◊ A boil beyond this is nobody's °C. */

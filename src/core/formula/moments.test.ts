@@ -108,7 +108,7 @@ const cases: readonly (readonly [
     [
       /^ready \+ butter 225, sugar 270, water 45/,
       /^rises 115\.6 \+ almonds 70/,
-      /^target: Continue cooking to 300F$/,
+      /^target: Continue cooking to 148\.9°$/,
       /^ready → out: Remove from the heat and pour/,
       /^ready \+ almonds 70: Top/,
     ],
@@ -133,7 +133,7 @@ const cases: readonly (readonly [
     132.2,
     [
       /^ready \+ sugar 200, water 80: In a 2 qt saucepan stir together/,
-      /^target: Cook until temperature reaches 270 degrees$/,
+      /^target: Cook until temperature reaches 132\.2°$/,
       /^ready \+ vanilla 4: Remove from heat; add vanilla$/,
       /^ready \+ popcorn 96 → out: Slowly pour over popcorn$/,
       /^after 300: Let stand 5 minutes$/,
@@ -212,7 +212,7 @@ const cases: readonly (readonly [
       /^ready \+ sugar 250: Melt/,
       /^colour 175: Melt/,
       /^ready \+ cream-36 200: Deglaze/,
-      /^target: Cook to 120°C$/,
+      /^target: Cook to 120°$/,
       /^ready \+ butter 60: Whisk in/,
       /^ready → out: Pour into a frame$/,
     ],
@@ -240,7 +240,7 @@ const cases: readonly (readonly [
     [
       /^ready: Put the sticks/,
       /^ready \+ sugar 400, water 100: Tip the sugar/,
-      /^target: Boil to 150°C$/,
+      /^target: Boil to 150°$/,
       /^ready \+ soda 9 → out: Off the heat/,
     ],
   ],
@@ -267,6 +267,16 @@ describe('a method', () => {
     expect(steps[4]).toMatch(/\+ vanilla 12: Beat in the vanilla$/)
     // what waits in the bowl is cold
     expect(formula.groups.find((g) => g.id === formula.lines[0]?.group)?.celsius).toBe(20)
+  })
+
+  it.each([
+    ['Boil sugar and water to 300°F.', 'Boil sugar and water to 148.9°'],
+    ['Boil sugar and water to 300 to 310 degrees F.', 'Boil sugar and water to 148.9° to 154.4°'],
+    ['Boil sugar and water to soft ball stage (240 degrees).', 'Boil sugar and water to soft ball stage (115.6°)'],
+    ['Boil sugar and water to 150 °C.', 'Boil sugar and water to 150°'],
+  ])('holds temperatures in °C, as every document does: %s', (method, said) => {
+    const { formula } = read('400 g sugar\n100 ml water', method)
+    expect(formula.steps.find((s) => s.when.on === 'target')?.say).toBe(said)
   })
 
   it('keeps every gram of what it takes in halves', () => {

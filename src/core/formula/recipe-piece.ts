@@ -7,7 +7,7 @@ import { massOf } from '../matter/mix'
 import type { Pantry } from '../matter/names'
 import type { FormulaDocument, Group, Line } from './document'
 import { idFor } from './edit'
-import { type HeatUnit, heatIn, label, pours, recipeUnit, short, takesOff, unitOf } from './method'
+import { type HeatUnit, heatIn, inCelsiusWords, label, pours, recipeUnit, short, takesOff, unitOf } from './method'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import {
   type Beside,
@@ -227,7 +227,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       family,
       school: schoolOf(family, `${name}. ${said.join('. ')}`, lines),
       about: '',
-      groups: groupsFor(groupAt, said, beside, done?.at ?? said.length, (at) =>
+      groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) =>
         lines.flatMap((l) => (placeOf(l) === at ? namesOf(l, ingredientOf(l)) : [])),
       ),
       lines: placed,
@@ -247,18 +247,24 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   }
 }
 
+interface Read {
+  readonly said: readonly string[]
+  readonly unit: HeatUnit | null
+  readonly beside: Beside
+  readonly pullAt: number
+}
+
+/** The groups, each by the sentence it goes in with; `namesAt`: what the lines that go in there are called. */
 function groupsFor(
   groupAt: ReadonlyMap<number, string>,
-  said: readonly string[],
-  beside: Beside,
-  pullAt: number,
+  { said, unit, beside, pullAt }: Read,
   namesAt: (at: number) => readonly string[],
 ): Group[] {
   const pourAt = said.findIndex((s, i) => i > pullAt && pours(s))
   const groups = [...groupAt].map(([at, id]): Group => {
     const sentence = said[at] ?? ''
     const isOff = (at > pullAt && (pourAt < 0 || at <= pourAt)) || takesOff(sentence)
-    const when = id === 'pot' ? 'In the pot' : isOff ? 'Off the heat' : label(sentence)
+    const when = id === 'pot' ? 'In the pot' : isOff ? 'Off the heat' : label(inCelsiusWords(sentence, unit))
     return { id, label: when, celsius: id === 'pot' ? 20 : warmthAt(said, beside, at, namesAt(at)) }
   })
   return groups.some((g) => g.id === 'pot') ? groups : [{ id: 'pot', label: 'In the pot', celsius: 20 }, ...groups]

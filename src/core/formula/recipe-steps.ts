@@ -9,6 +9,7 @@ import {
   endingsIn,
   type HeatUnit,
   heatIn,
+  inCelsiusWords,
   inDegrees,
   inOven,
   isGotReady,
@@ -102,6 +103,8 @@ export function stepsFrom(told: Told): Step[] {
   const steps = told.said.flatMap((text, i): Step[] => {
     if (told.ready.has(i)) return []
     const when = triggerOf(text, i, told)
+    const worded = inCelsiusWords(text, told.unit)
+    const say = short(worded, 190)
     const id = idFor(label(text), taken)
     taken.add(id)
     const adds = told.groupAt.get(i)
@@ -114,9 +117,9 @@ export function stepsFrom(told: Told): Step[] {
       adds && (pulls || (i === lit && when.on !== 'ready'))
         ? {
             id: idFor(`${label(text)} in`, taken),
-            label: label(text),
+            label: label(worded),
             when: { on: 'ready' },
-            say: short(text, 190),
+            say,
             why: '',
             act: 'It is in',
             ...goesIn,
@@ -127,9 +130,9 @@ export function stepsFrom(told: Told): Step[] {
       ...(putIn && !endsFirst ? [putIn] : []),
       {
         id,
-        label: label(text),
+        label: label(worded),
         when: handwork && when.on === 'ready' && WAITS.has(handwork.kind) ? { on: 'window' } : when,
-        say: short(text, 190),
+        say,
         why: '',
         act: pulls ? 'Pulled' : actOf(text),
         ...(!putIn && goesIn),
@@ -160,7 +163,7 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
       id,
       label: label(text),
       when: seconds !== null ? { on: 'after', seconds } : { on: 'ready' },
-      say: short(text, 190),
+      say: short(inCelsiusWords(text, unit || null), 190),
       why: '',
       act: actOf(text),
       ...(i === 0 && { adds: 'pot' }),

@@ -10,7 +10,6 @@ import { BackLink } from '@/ui/kit/back-link'
 import { Button } from '@/ui/kit/button'
 import { For, useSay, useTime } from '@/ui/shell/preferences'
 import {
-  causeWords,
   cookNames,
   formatPercent,
   formatShare,
@@ -18,6 +17,7 @@ import {
   formatTimes,
   kindOfWork,
   lower,
+  sayCause,
   taskName,
 } from '@/words'
 import { useThings } from './use-things'
@@ -140,7 +140,7 @@ function Ring({ ring }: { readonly ring: TaughtRing }) {
       {ring.run.length > 1 && <Run ring={ring} />}
       {creeps && (
         <p className="rounded-control bg-lemon px-4 py-2 text-body text-on-lemon">
-          <strong>Of late: {lower(causeWords[creeps.cause].was)}.</strong> {causeWords[creeps.cause].tell}
+          <strong>Of late: {lower(sayCause(creeps.cause, say).was)}.</strong> {sayCause(creeps.cause, say).tell}
         </p>
       )}
     </li>

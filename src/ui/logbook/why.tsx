@@ -3,7 +3,7 @@
 import type { BatchStory } from '@/contract/logbook'
 import type { Suspect } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
-import { causeWords, flawNames, lower, sayChance, sayEvidence, sayUnusual } from '@/words'
+import { flawNames, lower, sayCause, sayChance, sayEvidence, sayUnusual } from '@/words'
 
 interface Props {
   readonly why: NonNullable<BatchStory['why']>
@@ -12,6 +12,7 @@ interface Props {
 /** What was different, and what was behind it: by this batch's own log, never a list out of a book. */
 export function Why({ why }: Props) {
   const { flaws, suspects, found, different, creeps } = why
+  const say = useSay()
   const asked = flaws.length > 0
   return (
     <section aria-labelledby="why" className="sheet flex flex-col gap-3 p-5">
@@ -28,8 +29,8 @@ export function Why({ why }: Props) {
       ))}
       {creeps && creeps.cause !== found?.cause && (
         <div className="rounded-control bg-lemon px-4 py-3 text-body text-on-lemon">
-          <p className="font-semibold">Three batches in a row: {lower(causeWords[creeps.cause].was)}.</p>
-          <p>{causeWords[creeps.cause].tell}</p>
+          <p className="font-semibold">Three batches in a row: {lower(sayCause(creeps.cause, say).was)}.</p>
+          <p>{sayCause(creeps.cause, say).tell}</p>
         </div>
       )}
       <Different different={different} asked={asked} />
@@ -39,7 +40,7 @@ export function Why({ why }: Props) {
 
 function Cause({ suspect, first }: { readonly suspect: Suspect; readonly first: boolean }) {
   const say = useSay()
-  const { was, tell, now, next } = causeWords[suspect.cause]
+  const { was, tell, now, next } = sayCause(suspect.cause, say)
   return (
     <div className={first ? '' : 'border-t border-line pt-2'}>
       <p className={first ? 'text-main font-semibold' : 'text-body font-semibold'}>

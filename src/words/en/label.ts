@@ -1,6 +1,8 @@
 /** What a label says, and beside it what it does not certify. */
 import type { Allergen, Label, LabelIngredient, Nutrients } from '@/core'
 import { formatShare } from '../format'
+import type { Say } from '../units'
+import { proseIn } from './prose'
 
 /** A piece of text; allergens stand out. */
 export interface Run {
@@ -71,10 +73,13 @@ export function nutrientRows(n: Nutrients, grams = 100): NutrientRow[] {
   ]
 }
 
-export const storageWords: Readonly<Record<Label['storage'], string>> = {
+const storageWords: Readonly<Record<Label['storage'], string>> = {
   'cool-dry': 'Keep in a cool, dry place.',
-  chilled: 'Keep chilled, 0 to 5 °C.',
+  chilled: 'Keep chilled, between 0° and 5°.',
 }
+
+/** How it is to be kept, in the reader's unit. */
+export const sayStorage = ({ storage }: Pick<Label, 'storage'>, say: Say): string => proseIn(storageWords[storage], say)
 
 export const labelCaution =
   'Imbry certifies nothing. Energy and nutrients are computed from ordinary food tables and from what boils off; saturates, fibre and salt vary by the pack. Keeping is a model of moisture alone. Whatever is sold wants the pack’s own figures or a laboratory, and the food law of the place: ask whoever is licensed to say.'

@@ -12,6 +12,7 @@ import {
 } from '@/core'
 import { formatMinutes, formatShare } from '../format'
 import type { Say } from '../units'
+import { proseIn } from './prose'
 
 interface ScaleWords {
   readonly title: string
@@ -87,12 +88,12 @@ interface CauseWords {
 
 const bin = 'Nothing brings this one back.'
 
-export const causeWords: Readonly<Record<CauseId, CauseWords>> = {
+const causeWords: Readonly<Record<CauseId, CauseWords>> = {
   'ring-weaker': {
     was: 'The ring gave less than it used to',
     tell: 'Warm a kilo of water on it by the clock (Kitchen, burners).',
     now: 'Nothing to mend: it took longer, and browned a little more on the way.',
-    next: 'Clean the burner, look at the gas; until then reckon with more minutes.',
+    next: 'Clean the burner and check the gas; until then allow more minutes.',
   },
   'ring-stronger': {
     was: 'The ring gave more than it used to',
@@ -104,29 +105,29 @@ export const causeWords: Readonly<Record<CauseId, CauseWords>> = {
     was: 'The thermometer shows too much',
     tell: 'Boiling water shows it in two minutes (Kitchen, thermometers); so does a drop at the target.',
     now: 'Boil it again to the target, by the corrected thermometer, if its colour allows.',
-    next: 'Check the thermometer, and its correction goes with every cook.',
+    next: 'Check the thermometer (Kitchen, thermometers): from then on every cook is corrected by it.',
   },
   'reads-low': {
     was: 'The thermometer shows too little',
     tell: 'Boiling water shows it in two minutes (Kitchen, thermometers); so does a drop at the target.',
-    now: 'A caramel can go back with hot water and be boiled again; a glass cannot.',
-    next: 'Check the thermometer, and its correction goes with every cook.',
+    now: 'A soft sweet can go back in the pot with hot water and be boiled again; a hard one cannot.',
+    next: 'Check the thermometer (Kitchen, thermometers): from then on every cook is corrected by it.',
   },
   'sugar-short': {
     was: 'Less sugar went in than was wanted',
     tell: 'Weigh ten pieces: they are light by the same share.',
     now: 'Nothing to mend: the slab is thinner.',
-    next: 'Tick the sugar off on the scale while weighing.',
+    next: 'Weigh the sugar against the list, and tick it off.',
   },
   'sugar-over': {
     was: 'More sugar went in than was wanted',
     tell: 'Weigh ten pieces: they are heavy by the same share.',
     now: 'Nothing to mend: the slab is thicker.',
-    next: 'Tick the sugar off on the scale while weighing.',
+    next: 'Weigh the sugar against the list, and tick it off.',
   },
   'water-over': {
     was: 'It began with more water',
-    tell: 'The weight is as planned, only the minutes are more.',
+    tell: 'The batch weighs what it should; only the boil took longer.',
     now: 'Nothing to mend.',
     next: 'Weigh the water too; a wet brush counts.',
   },
@@ -140,7 +141,7 @@ export const causeWords: Readonly<Record<CauseId, CauseWords>> = {
     was: 'It came off too early',
     tell: 'The curve shows how far short of the target it stopped.',
     now: 'Back on the heat to the target, if it can still be melted.',
-    next: 'Wait for the target; the last degrees take longest to trust.',
+    next: 'Wait for the target: the last degrees go quickly, but they decide the bite.',
   },
   'carried-on': {
     was: 'The pot carried it on further than usual',
@@ -150,14 +151,14 @@ export const causeWords: Readonly<Record<CauseId, CauseWords>> = {
   },
   'long-in-the-heat': {
     was: 'It stood longer above 140°',
-    tell: 'Its colour against the swatches.',
+    tell: 'Hold a piece beside the colour swatches.',
     now: bin,
     next: 'More heat from 130° on, or a smaller boil.',
   },
   'hot-at-the-end': {
     was: 'The heat was higher at the end',
-    tell: 'The turns of the dial in the log.',
-    now: 'Parted fat can be stirred in again with a spoon of hot water.',
+    tell: 'How the dial was turned, on the curve.',
+    now: 'If the fat has parted, stir in a spoon of hot water.',
     next: 'Turn down at 130°: two steps are enough.',
   },
   'stirred-hot': {
@@ -198,39 +199,39 @@ export const causeWords: Readonly<Record<CauseId, CauseWords>> = {
   },
   'worked-early': {
     was: 'It was worked before its window',
-    tell: 'After the pour: what came early.',
+    tell: 'The story of this batch says which work came early.',
     now: 'Let it rest and do it again in its window, where that is possible.',
     next: 'Wait for the window on the ladder.',
   },
   'worked-late': {
     was: 'It was worked after its window',
-    tell: 'After the pour: what came late.',
+    tell: 'The story of this batch says which work came late.',
     now: 'Warm it back into its window.',
-    next: 'Set the alarm of the window; have the knife oiled before.',
+    next: 'Have the tools ready when the window opens; the panel calls a minute before.',
   },
   'spread-thick': {
     was: 'It was poured thicker than planned',
-    tell: 'A rule beside a piece; the weight of the batch is as planned.',
+    tell: 'Hold a ruler to a piece; the batch weighs what it should.',
     now: 'Cut smaller.',
     next: 'A larger tray, or spread further.',
   },
   'spread-thin': {
     was: 'It was poured thinner than planned',
-    tell: 'A rule beside a piece; the weight of the batch is as planned.',
+    tell: 'Hold a ruler to a piece; the batch weighs what it should.',
     now: 'Cut larger.',
     next: 'A smaller tray, or a bar across it.',
   },
   'fat-parted': {
     was: 'Fat parted from the syrup: too hot at once, cold butter, or no stirring',
-    tell: 'Oil on top while it was still in the pot, or only on the slab.',
+    tell: 'Was there oil on top in the pot already, or only on the slab?',
     now: 'Stir in a spoon of hot water over low heat until it takes.',
-    next: 'Butter at room warmth, in lots, and a steady spoon.',
+    next: 'Butter at room temperature, a little at a time, and keep stirring.',
   },
   'out-of-temper': {
-    was: 'The chocolate was out of temper, or came to warmth',
+    was: 'The chocolate was out of temper, or got warm',
     tell: 'Bloom that rubs off is fat; rough bloom is sugar, from damp.',
     now: 'Good to eat; melt and temper it again for looks.',
-    next: 'Test smear before dipping; keep below 20°.',
+    next: 'Try a smear on paper before dipping; keep it below 20°.',
   },
   'soda-tired': {
     was: 'The soda was old or too little',
@@ -246,14 +247,14 @@ export const causeWords: Readonly<Record<CauseId, CauseWords>> = {
   },
   'not-greased': {
     was: 'The tray or mould was not greased or lined enough',
-    tell: 'It comes off warm.',
+    tell: 'Warmed from below, it comes off.',
     now: 'Warm the underside for a few seconds.',
     next: 'Line with silicone or greased paper, corners too.',
   },
   'poured-from-high': {
     was: 'It was poured fast, or from high',
-    tell: 'Bubbles of one size on the underside.',
-    now: 'A flame passed over the top while it is hot.',
+    tell: 'Small bubbles, all of one size, on the underside.',
+    now: 'Pass a flame over the top while it is hot.',
     next: 'Let it stand half a minute, pour low and slow.',
   },
   'pot-too-small': {
@@ -262,6 +263,12 @@ export const causeWords: Readonly<Record<CauseId, CauseWords>> = {
     now: 'Off the heat until it sinks.',
     next: 'A larger pot, or two boils.',
   },
+}
+
+/** What is said of a cause, its temperatures in the reader's unit. */
+export function sayCause(cause: CauseId, say: Say): CauseWords {
+  const { was, tell, now, next } = causeWords[cause]
+  return { was: proseIn(was, say), tell: proseIn(tell, say), now: proseIn(now, say), next: proseIn(next, say) }
 }
 
 const percent = (ln: number): string => formatShare(Math.exp(ln))

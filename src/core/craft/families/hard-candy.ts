@@ -5,7 +5,7 @@ export const hardCandy: Family = {
   usual: { low: 146, high: 154 },
   schools: {
     'boil-per-colour': 'one boil per colour',
-    'soft-bite': 'softer bite, 135 to 140°',
+    'soft-bite': 'softer bite, pulled some ten degrees sooner',
     pulled: 'pulled until it shines',
   },
   spoiltAt: 166,

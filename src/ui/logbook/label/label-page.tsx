@@ -9,7 +9,7 @@ import { NumberField } from '@/ui/kit/number-field'
 import { saveFile } from '@/ui/kit/save-file'
 import { Segments } from '@/ui/kit/segments'
 import { useSay, useTime } from '@/ui/shell/preferences'
-import { filmNames, formatCount, labelCaution, labelText, storageWords } from '@/words'
+import { filmNames, formatCount, labelCaution, labelText, sayStorage } from '@/words'
 import { LabelCard } from './label-card'
 import { fits, type LabelSize, type PaperId, papers, sizes } from './sheet'
 
@@ -31,7 +31,7 @@ export function LabelPage({ data }: { readonly data: BatchLabel }) {
   const lines = [
     `Net weight ${formatCount(grams)} g${ounces} · ${pieces} ${pieces === 1 ? 'piece' : 'pieces'}`,
     `Best before ${time(Date.parse(madeAt) + label.keepsDays * DAY, 'date')} · Batch ${code}`,
-    storageWords[label.storage],
+    sayStorage(label, say),
     house ? [house.name, house.address].filter(Boolean).join(', ') : 'Made by ________________________',
   ]
   const { columns, rows } = fits(size, paper)
