@@ -163,7 +163,7 @@ export function sayMove({ next, sweats }: Move, now: WorkAhead | null, at: numbe
     const name = handworkNames[next.kind]
     const then = Math.max(0, next.opens - at)
     const today = Math.max(0, now.opens - at)
-    if (!Number.isFinite(then)) said.push(`${name}: never there`)
+    if (!Number.isFinite(then)) said.push(`there it never comes to: ${name}`)
     else if (today <= 0 && then <= 0)
       said.push(
         Number.isFinite(next.closes) ? `${name} until ${sayMoment(next.closes - at)} from now` : `${name} as now`,

@@ -16,11 +16,11 @@ export const cautionsInFull: Readonly<Record<CautionId, string>> = {
     'Press straight down and keep the fingers behind the blade. A blade out of hot water is hot to its handle; dry it first.',
   shards: 'Break it under paper or a cloth, away from the face. Sweep the splinters up: they cut feet and crowns.',
   sharedBoards:
-    'Whatever touches this board, blade or sieve next has traces of it. Wash before a sweet without, and say so on the label.',
+    'Whatever touches this board, blade or sieve next has traces of it. Wash them before you make a sweet without it, and say so on the label.',
   sticks: 'A stick and a hard sweet can choke. Not under four, and no running with one in the mouth.',
   coldStone:
     'A hot glass dish on a cold slab, or a cold one under hot sugar, can burst. Metal, or warm the glass first.',
-  oven: 'Dry cloths, a clear place to put it down, and sugar on it runs: carry it level.',
+  oven: 'Use dry cloths, clear a place to put it down, and carry it level: hot sugar runs.',
 }
 
 export const firstAidInFull =

@@ -67,7 +67,7 @@ const switches: Sayings<SwitchFigures, string> = {
   becomes: (f, say) =>
     `${say.weight(f.beforeGrams)} ${f.before.toLowerCase()} becomes ${say.weight(f.afterGrams)} ${f.after.toLowerCase()}: the same ${kept[f.kept]}`,
   taken: ({ line, from, to, of, short }, say) => {
-    const rest = short > 0 ? `, and ${say.weight(short)} of ${corrected[of]} stays too much` : ''
+    const rest = short > 0 ? `, and ${say.weight(short)} too much ${corrected[of]} remains` : ''
     return to > 0
       ? `${line.toLowerCase()} ${say.weight(from)} → ${say.weight(to)} for its ${corrected[of]}${rest}`
       : `${line.toLowerCase()} is left out: its ${corrected[of]} is in there already${rest}`
@@ -109,7 +109,7 @@ const schools: Sayings<SchoolFigures, string> = {
   'stirred-throughout': () => 'Stirred throughout',
   'left-alone': () => 'Left alone from the boil on',
   'pull-by-colour': () => 'The pull goes by colour',
-  'eye-on-pot': () => 'The eye is on the pot',
+  'eye-on-pot': () => 'You watch the pot, not the dial',
   'pull-by-streak': () => 'The pull goes by the clean streak',
   'stirred-hot': () => 'It is stirred hot and poured',
   'nuts-early': () => 'Nuts go in at soft ball and toast in the syrup',
