@@ -206,9 +206,21 @@ export function warmthIn(sentence: string, names: readonly string[]): number {
 export const short = (text: string, most: number): string =>
   text.length <= most ? text : `${text.slice(0, most - 1).replace(/\s+\S*$/, '')}…`
 
-/** A few words for the rail. */
-export const label = (text: string): string =>
-  short(text.split(/[,;:]/)[0]?.split(' ').slice(0, 3).join(' ') ?? text, 24)
+/** How a sentence begins that says where, when or by what before it says what is done. */
+const SETS_OUT =
+  /^(?:in|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
+/** Words that end no label. */
+const HANGS = /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|from|by|at|then|\d+)$/i
+
+/** A few words for the rail: what is done, as far as it fits. */
+export function label(text: string): string {
+  const clauses = text.split(/[,;:]\s+/)
+  const done = clauses.find((c) => !SETS_OUT.test(c)) ?? clauses[0] ?? text
+  const words = done.split(' ').slice(0, 3)
+  while (words.length > 1 && HANGS.test(words.at(-1) as string)) words.pop()
+  const said = short(words.join(' '), 24)
+  return said.charAt(0).toUpperCase() + said.slice(1)
+}
 
 /** Oven work is not the pot's temperature. */
 export const inOven = (s: string): boolean => /\b(oven|bake|preheat)\b/i.test(s)

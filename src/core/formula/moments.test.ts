@@ -270,6 +270,14 @@ describe('a method', () => {
   })
 
   it.each([
+    ['In a second pan, boil the sugar and the water to 150 °C.', 'Boil the sugar'],
+    ['Boil sugar and water for 10 minutes to 150 °C.', 'Boil sugar'],
+    ['Boil sugar and water to 150 °C. Press into the tray.', 'Press'],
+  ])('calls a step by what is done in it: %s', (method, called) => {
+    expect(read('400 g sugar\n100 ml water', method).formula.steps.map((s) => s.label)).toContain(called)
+  })
+
+  it.each([
     ['Boil sugar and water to 300°F.', 'Boil sugar and water to 148.9°'],
     ['Boil sugar and water to 300 to 310 degrees F.', 'Boil sugar and water to 148.9° to 154.4°'],
     ['Boil sugar and water to soft ball stage (240 degrees).', 'Boil sugar and water to soft ball stage (115.6°)'],
