@@ -15,7 +15,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   ],
   [/\b(?:whip|whisk on high|beat on high)\b/i, { kind: 'whip', on: 'gelatin' }],
   [/\bbeat\b.*\b(?:gloss|dull|matt|thick)/i, { kind: 'beat' }],
-  [/\bpull (?:it |the (?:candy|sugar|toffee|taffy) )?(?:until|and fold|for)\b/i, { kind: 'pull' }],
+  [/\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for)\b/i, { kind: 'pull' }],
   [/\b(?:form|shape|roll|press)\b.*\bballs?\b/i, { kind: 'form', into: 'balls' }],
   [/\b(?:form|shape)\b.*\bclusters?\b/i, { kind: 'form', into: 'clusters' }],
   [/\bsticks?\b.*\bmou?lds?\b|\b(?:pour|fill|spoon)\b.*\bmou?lds?\b/i, { kind: 'fill', by: 'jug', level: 1 }],
@@ -42,7 +42,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:airtight|sealed|lidded) (?:jar|tin|container|box)\b/i, { kind: 'wrap', film: 'jar' }],
   [/\bwrap\b/i, { kind: 'wrap', film: 'cellulose' }],
   [/\bpour\b.*\bover the (?:base|crust|shortbread|nuts|biscuit)/i, { kind: 'pour-over' }],
-  [/\bspread\b|\bsmooth\b|\broll (?:it )?(?:out|thin)\b/i, { kind: 'spread' }],
+  [/\bspread\b|\bsmooth (?:the|it|over|down)\b|\broll (?:it )?(?:out|thin)\b/i, { kind: 'spread' }],
   [/\bfold\b/i, { kind: 'fold-in' }],
 ]
 

@@ -35,7 +35,7 @@ const TOWARDS =
   /\b(?:to|at|reach(?:es)?|reads?|hits?|registers?|until|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS = /\b(?:boil|cook|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|reach)/i
 const OVEN = /\b(?:oven|bake|baking|preheat)\b/i
-const COOLS = /\b(?:cool|cooled|cools|drops?|falls?|come down)\b/i
+const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
 
 /** Every temperature a sentence speaks of, as written, and where. */
 function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: number; readonly to: number }> {
@@ -45,7 +45,8 @@ function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: numbe
     const before = sentence.slice(0, at)
     const after = sentence.slice(at + whole.length)
     const letter = (unitB ?? unitA)?.[0]?.toLowerCase()
-    const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole)
+    const bracketed = before.endsWith('(') && after.startsWith(')') && COOKS.test(sentence)
+    const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
     if (!marked && !(TOWARDS.test(before) && COOKS.test(sentence) && !COUNTS.test(after))) continue
     if (COUNTS.test(after)) continue
     const a = Number(low)
@@ -74,6 +75,11 @@ export function inCelsiusWords(sentence: string, recipe: HeatUnit | null): strin
     const unit = unitOf(heat, recipe)
     if (unit === null) continue
     const ends = [...new Set([heat.low, heat.high])].map((n) => `${inDegrees(n, unit)}°`)
+    // "255°F/124°C" says one thing twice
+    if (done > 0 && /^\s*\/\s*$/.test(sentence.slice(done, heat.from))) {
+      done = heat.to
+      continue
+    }
     out += `${sentence.slice(done, heat.from)}${ends.join(' to ')}`
     done = heat.to
   }
@@ -177,13 +183,13 @@ export const isGotReady = (sentence: string): boolean =>
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?:warm|heat|dry|put|spread)\b.{0,60}\bin (?:a |the )?(?:\w+ )?oven\b/i.test(
     sentence,
   ) ||
-  /^(?:first,?\s+)?(?:bloom|soak|sprinkle the gelatine?|line|grease|butter (?:a|the)|oil (?:a|the)|preheat|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
+  /^(?:first,?\s+)?(?:bloom|soak(?!.*\bsugar\b)|sprinkle the gelatine?|line|grease|butter (?:an?|the)|oil (?:an?|the)|preheat|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
     sentence,
   )
 
 /** Whether it comes off the heat, or goes back on, in this sentence. */
 export const takesOff = (sentence: string): boolean =>
-  /\b(?:off (?:of )?the (?:heat|flame|stove)|(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:heat|flame|stove)|turn off the (?:heat|flame))/i.test(
+  /^(?:take|lift)(?: it)? off\b(?! the (?:lid|skin|foam))|\b(?:off (?:of )?the (?:heat|flame|stove)|(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:heat|flame|stove)|turn off the (?:heat|flame))/i.test(
     sentence,
   )
 export const putsBack = (sentence: string): boolean =>
@@ -191,7 +197,7 @@ export const putsBack = (sentence: string): boolean =>
 
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /\b(?:pour(?! in\b)|spread|turn (?:it )?(?:out|into)|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop by|transfer|dip\b|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i.test(
+  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,3}(?:tin|tray|pan|sheet|dish|mou?lds?)|spread|turn (?:it )?(?:out|into)|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop by|transfer|dip\b|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i.test(
     sentence,
   )
 
@@ -206,17 +212,20 @@ export function warmthIn(sentence: string, names: readonly string[]): number {
 export const short = (text: string, most: number): string =>
   text.length <= most ? text : `${text.slice(0, most - 1).replace(/\s+\S*$/, '')}…`
 
-/** How a sentence begins that says where, when or by what before it says what is done. */
+/** How a sentence begins that says where, when or by what before it says what is done; and what is done. */
 const SETS_OUT =
   /^(?:in|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
+const DONE =
+  /\b(?:add|beat|boil|bring|combine|cook|cool|cut|deglaze|dip|drop|fold|heat|make|mark|melt|mix|place|pour|press|pull|put|roll|scatter|scrape|score|simmer|sprinkle|stir|tip|trickle|warm|whip|whisk)\b/i
 /** Words that end no label. */
 const HANGS = /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|from|by|at|then|\d+)$/i
 
 /** A few words for the rail: what is done, as far as it fits. */
 export function label(text: string): string {
-  const clauses = text.split(/[,;:]\s+/)
-  const done = clauses.find((c) => !SETS_OUT.test(c)) ?? clauses[0] ?? text
-  const words = done.split(' ').slice(0, 3)
+  // what is done stands after the comma, if there is one
+  const parts = SETS_OUT.test(text) ? [text.split(/,\s+(.*)/s)[1] ?? '', text] : []
+  const done = parts.flatMap((t) => (DONE.test(t) ? t.slice(t.search(DONE)) : []))
+  const words = ((done[0] ?? text).split(/[,;:]\s+/)[0] as string).split(' ').slice(0, 3)
   while (words.length > 1 && HANGS.test(words.at(-1) as string)) words.pop()
   const said = short(words.join(' '), 24)
   return said.charAt(0).toUpperCase() + said.slice(1)

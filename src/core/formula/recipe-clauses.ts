@@ -3,12 +3,17 @@ import { endingsIn, heatIn, pours, secondsIn, takesOff } from './method'
 import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
-const ABBREVIATED = /\b(qts?|pts?|oz|lbs?|[Tt]sp|[Tt]bsp|approx|deg|mins?|hrs?)\.(?=\s+[a-z])/g
+const ABBREVIATED = /\b(qts?|pts?|oz|lbs?|[Tt]sp|[Tt]bsp|approx|deg|mins?|hrs?|(?<=\d[- ]?)in)\.(?=\s+[a-z])/g
 
 /** The sentences of a method, without their full stops; what goes on to another moment is one of its own. */
 export const sentences = (lines: readonly string[]): string[] =>
   lines
-    .flatMap((l) => bare(l.replace(ABBREVIATED, '$1')).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [])
+    .flatMap(
+      (l) =>
+        bare(l.replace(ABBREVIATED, '$1').replace(/(?<!half) & /gi, ' and ')).match(
+          /[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g,
+        ) ?? [],
+    )
     .map((s) => s.trim().replace(/[.!]$/, ''))
     .filter((s) => !ASIDE.test(s))
     .flatMap(clausesOf)
@@ -20,19 +25,22 @@ const ASIDE =
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
-  '(?:continue|keep|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
+  '(?:continue|keep|raise|increase|turn up|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
 /** Work on what was poured, which waits until it can be done. */
 const LATER = '(?:mark|score|cut|break|slice)'
 const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
 const LINK = new RegExp(
-  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=${GOES_ON}\\b)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,
+  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after)\\b)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,
   'gi',
 )
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
 const FOLLOWS = /^(?:add|stir in|whisk in|beat in|pour|spread|tip|scrape|turn (?:it )?out)\b/i
-const WORKS = /^(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
-const PUTS_IN = /\b(?:add|stir in|pour|mix|put|combine|place|tip|whisk in)\b/i
+const WORKS =
+  /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
+const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i
+/** A moment that is counted from what stands before it. */
+const COUNTED = /^after (?:about )?\d/i
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
@@ -47,6 +55,7 @@ function clausesOf(sentence: string): string[] {
 /** Whether what follows has a moment of its own: a cook that ends somewhere else, what is done once one has ended, a wait after work. */
 function isApart(head: string, tail: string): boolean {
   if (RESTS.test(tail)) return secondsIn(tail) !== null && !RESTS.test(head)
+  if (COUNTED.test(tail)) return true
   if (LATER_WORK.test(tail)) return pours(head)
   const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends

@@ -5,6 +5,7 @@ import type { Ingredient } from '../matter/ingredient'
 import { type HouseUnit, type LineReading, preparationsIn, readLine } from '../matter/line'
 import { massOf } from '../matter/mix'
 import type { Pantry } from '../matter/names'
+import { everyNameOf } from '../matter/synonyms'
 import type { FormulaDocument, Group, Line } from './document'
 import { idFor } from './edit'
 import { type HeatUnit, heatIn, inCelsiusWords, label, pours, recipeUnit, short, takesOff, unitOf } from './method'
@@ -12,8 +13,9 @@ import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import {
   type Beside,
   besideIn,
-  inHalves,
+  inPortions,
   isOutside,
+  lettersOf,
   namesOf,
   namesTyped,
   placesOf,
@@ -45,7 +47,7 @@ const familyWords: readonly (readonly [RegExp, FamilyId])[] = [
   [/\bsauce\b|pouring/i, 'caramel-sauce'],
   [/marshmallow/i, 'marshmallow'],
   [/nougat|torrone|turr[oó]n/i, 'nougat'],
-  [/fudge|fondant|penuche|pralines\b/i, 'fudge'],
+  [/fudge|fondant|penuche|pralines\b|\btablet\b/i, 'fudge'],
   [/brittle|praline/i, 'brittle'],
   [/honeycomb|cinder|sea ?foam/i, 'honeycomb'],
   [/popcorn/i, 'popcorn'],
@@ -165,7 +167,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     )
   const said = inOrder(piece.said, unit)
   const done = endingOf(said, unit)
-  const { all: lines, places } = inHalves(said, listed, ingredientOf)
+  const { all: lines, places } = inPortions(said, listed, ingredientOf)
   const beside = besideIn(said)
   const guessed = familyOf(name, lines, said.join(' '))
   const family = answers.family ?? guessed
@@ -282,7 +284,8 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
     if (reading.status === 'ask') {
       const id = idFor('ask', taken)
       questions.push({ id, text: typed, reading })
-      written.push({ id, heading, names: namesTyped(typed, reading.ingredient ?? reading.candidates[0]) })
+      const names = namesTyped(typed, reading.ingredient ?? reading.candidates[0])
+      written.push({ id, heading, names, full: names })
     } else {
       const id = idFor(reading.ingredient.name, taken)
       known.set(reading.ingredient.id, reading.ingredient)
@@ -295,7 +298,12 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
         ...noted(reading.note, reading.ingredient),
       }
       lines.push(line)
-      written.push({ id, heading, names: namesOf(line, reading.ingredient) })
+      written.push({
+        id,
+        heading,
+        names: namesOf(line, reading.ingredient),
+        full: everyNameOf(reading.ingredient).map(lettersOf),
+      })
     }
   }
   return { lines, questions, known, written }

@@ -7,7 +7,7 @@ import { idFor } from './edit'
 import { isGotReady, warmthIn } from './method'
 
 /** What sentences are compared by: lower case, and letters alone. */
-const lettersOf = (text: string): string =>
+export const lettersOf = (text: string): string =>
   text
     .toLowerCase()
     .replace(/[^a-z ]/g, ' ')
@@ -55,13 +55,17 @@ const PUTS_IN =
   /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle)\b.{0,40}\b(?:into|onto|over))\b/i
 const MIXTURE = /\b(?:cream|milk|butter) mixture\b/i
 
+/** What is whipped waits for the syrup. */
+const SYRUP_IN = /\b(?:pour|trickle|drizzle|stream|add)\b.{0,30}\bsyrup\b/i
+
 /** The sentence that puts in what sentence `at` warms apart; -1 where that one warms nothing apart. */
 function goesInAt(said: readonly string[], at: number): number {
   const sentence = said[at] ?? ''
   const warmed = WARMS.exec(sentence)
   if (!warmed || SUGAR.test(sentence)) return -1
   const what = (warmed[0].split(/\s+/).at(-1) ?? '').toLowerCase()
-  return said.findIndex((s, i) => i > at && PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s)))
+  const named = said.findIndex((s, i) => i > at && PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s)))
+  return named < 0 && what === 'whites' ? said.findIndex((s, i) => i > at && SYRUP_IN.test(s)) : named
 }
 
 /** "Combine the first four ingredients". */
@@ -85,10 +89,26 @@ export function besideIn(said: readonly string[]): Beside {
   return { apart, ready: new Set(said.flatMap((s, i) => (isGotReady(s) || apart.has(i) ? [i] : []))) }
 }
 
+/** Sentences without the longer names of other lines that hold one of a line's own: "condensed milk" speaks of no milk. */
+function withoutOthers(said: readonly string[], line: Written, written: readonly Written[]): readonly string[] {
+  const longer = written.flatMap((w) =>
+    w === line
+      ? []
+      : w.names.filter(
+          (n) => /\s/.test(n) && !line.names.includes(n) && line.names.some((own) => n.split(/\s+/).includes(own)),
+        ),
+  )
+  if (longer.length === 0) return said
+  const names = new RegExp(`\\b(?:${longer.map((n) => n.split(/\s+/).join('\\W+')).join('|')})\\b`, 'gi')
+  return said.map((s) => s.replace(names, ' '))
+}
+
 /** A line as it stands in the list: the words it is called by, and the heading above it. */
 export interface Written {
   readonly id: string
   readonly names: readonly string[]
+  /** Its names in full, without what is only the last word of one. */
+  readonly full: readonly string[]
   readonly heading: string | null
 }
 
@@ -118,14 +138,19 @@ export function placesOf(
 const inBowl = (sentence: string): boolean =>
   /^(?!.*\b(?:pan|pot|saucepan|syrup)\b).*\bin (?:a|another|the) (?:\w+ )?bowl\b/i.test(sentence)
 
+/** The names of a line that are not all of another line's name: "the milk" is not the condensed milk, where there is milk as well. */
+const ownNames = (line: Written, written: readonly Written[]): readonly string[] =>
+  line.names.filter((n) => line.full.includes(n) || !written.some((w) => w !== line && w.full.includes(n)))
+
 function placeOf(
-  said: readonly string[],
+  all: readonly string[],
   line: Written,
   written: readonly Written[],
   { apart, ready }: Beside,
   doneAt: number,
 ): number {
-  const { names } = line
+  const names = ownNames(line, written)
+  const said = withoutOthers(all, line, written)
   if (isOutside(line)) {
     const about = lettersOf(line.heading as string)
       .split(' ')
@@ -174,28 +199,40 @@ export const warmthAt = (said: readonly string[], { apart }: Beside, at: number,
       ? 20
       : warmthIn(said[at] ?? '', names)
 
-/** "Half the butter" in one sentence and "the remaining butter" in a later one are two lines, of half each. */
-export function inHalves(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {
+/** Shares as they are said of a line. */
+const SHARES: Readonly<Record<string, number>> = {
+  half: 1 / 2,
+  'a third': 1 / 3,
+  'one third': 1 / 3,
+  'two thirds': 2 / 3,
+  'a quarter': 1 / 4,
+  'three quarters': 3 / 4,
+}
+
+/** "Half the butter", "30 g of the butter" in one sentence and "the remaining butter" in a later one are two lines. */
+export function inPortions(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {
   const places = new Map<string, number>()
   const all = lines.flatMap((line): Line[] => {
     const names = namesOf(line, ingredientOf(line))
     const words = names.join('|')
-    const half = new RegExp(`\\bhalf\\b.{0,12}\\b(?:${words})`, 'i')
+    const part = new RegExp(`\\b(${Object.keys(SHARES).join('|')}|(\\d+(?:\\.\\d+)?) ?g)\\b.{0,12}\\b(?:${words})`, 'i')
     const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,16}\\b(?:${words})`, 'i')
-    const first = said.findIndex((s) => half.test(s))
+    const first = said.findIndex((s) => part.test(s))
     const then = first < 0 ? -1 : said.findIndex((s, i) => i > first && rest.test(s))
-    if (then < 0) return [line]
+    const [, share = '', grams] = part.exec(said[first] ?? '') ?? []
+    const taken = grams ? Number(grams) : line.grams * (SHARES[share.toLowerCase()] ?? 0)
+    if (then < 0 || !(taken > 0 && taken < line.grams)) return [line]
     const id = idFor(
       `${line.id} rest`,
       lines.map((l) => l.id),
     )
     places.set(id, then)
-    // half the water the gelatin lies in goes in with it
+    // a part of the water the gelatin lies in goes in with it
     const bowl = isGotReady(said[first] ?? '') ? probablyAt(said, names) : -1
     if (bowl >= 0) places.set(line.id, bowl)
     return [
-      { ...line, grams: line.grams / 2 },
-      { ...line, id, grams: line.grams / 2 },
+      { ...line, grams: taken },
+      { ...line, id, grams: line.grams - taken },
     ]
   })
   return { all, places }

@@ -21,11 +21,11 @@ const HEAD_METHOD = /^(?:method|directions?|instructions?|preparation|steps?|how
 const HEAD_PART = /^(?:(?:for|make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:(?:serves|makes|yields?|prep(?:aration)? time|cook(?:ing)? time|total time)\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+  /^(?:step\s+\d+\s*[:.]?$|(?:serves|makes|yields?|prep(?:aration)? time|cook(?:ing)? time|total time)\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
 /** What stands under these until another heading is read by nobody either. */
 const HEAD_NOTES = /^(?:notes?|tips?|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage)\s*:?$/i
 
-export const bare = (line: string): string => line.replace(/^\s*(?:[-–*•·▢□]|\d+[.)])\s+/, '').trim()
+export const bare = (line: string): string => line.replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):])\s+/i, '').trim()
 
 /** A list can stand in the middle of a method. */
 const BULLET = /^[-–*•·▢□]\s/

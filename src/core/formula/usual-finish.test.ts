@@ -81,6 +81,10 @@ describe('work in a written recipe', () => {
     ['Store in an airtight tin.', { kind: 'wrap', film: 'jar' }],
     ['Refrigerate for an hour.', { kind: 'chill', celsius: 4 }],
     ['Spread it level with a wet blade.', { kind: 'spread' }],
+    ['With buttered fingers, pull candy until light.', { kind: 'pull' }],
+    ['When it holds a fold, pull the white part until satiny.', { kind: 'pull' }],
+    ['Pull it off the heat and wait for 5 minutes.', null],
+    ['Add butter and stir smooth.', null],
     ['Bring it to the boil.', null],
     ['Stir in the vanilla.', null],
   ])('%s', (sentence, work) => {

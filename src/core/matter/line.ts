@@ -82,7 +82,7 @@ const THOUSAND =
 
 const clean = (text: string): string =>
   text
-    .replace(/\bhalf[-\s]and[-\s]half\b/gi, 'halfandhalf')
+    .replace(/\bhalf[-\s](?:and|&)[-\s]half\b/gi, 'halfandhalf')
     .replace(/[\u2010-\u2015]/g, '–')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(/\s+/g, ' ')

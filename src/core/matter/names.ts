@@ -20,7 +20,7 @@ const descriptors = new Set(
 const strip = (s: string): string =>
   s
     .toLowerCase()
-    .replace(/\bhalf[-\s]and[-\s]half\b/g, 'halfandhalf')
+    .replace(/\bhalf[-\s](?:and|&)[-\s]half\b/g, 'halfandhalf')
     .normalize('NFD')
     .replace(/\p{M}/gu, '')
     .replace(/[’']s\b/g, '')
