@@ -8,7 +8,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:temper)\b/i, { kind: 'temper', chocolate: 'dark' }],
   [/\bmilk chocolate\b.*\btemper/i, { kind: 'temper', chocolate: 'milk' }],
   [/\b(?:bake)\b/i, { kind: 'bake', celsius: 170 }],
-  [/\bscor(?:e|ing)\b|\bmark (?:it )?(?:into|the)\b/i, { kind: 'score' }],
+  [/\bscor(?:e|ing)\b|\bmark (?:it )?(?:into|in|the)\b/i, { kind: 'score' }],
   [
     /\bchips\b.*\b(?:over|top|sprinkle|scatter|cover)\b|\b(?:sprinkle|scatter|cover)\b.*\bchips\b/i,
     { kind: 'cover-chips' },

@@ -47,8 +47,7 @@ function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: numbe
     const letter = (unitB ?? unitA)?.[0]?.toLowerCase()
     const bracketed = before.endsWith('(') && after.startsWith(')') && COOKS.test(sentence)
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
-    if (!marked && !(TOWARDS.test(before) && COOKS.test(sentence) && !COUNTS.test(after))) continue
-    if (COUNTS.test(after)) continue
+    if (!marked && (COUNTS.test(after) || !(TOWARDS.test(before) && COOKS.test(sentence)))) continue
     const a = Number(low)
     const b = high === undefined ? a : Number(high)
     yield {
@@ -183,7 +182,7 @@ export const isGotReady = (sentence: string): boolean =>
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?:warm|heat|dry|put|spread)\b.{0,60}\bin (?:a |the )?(?:\w+ )?oven\b/i.test(
     sentence,
   ) ||
-  /^(?:first,?\s+)?(?:bloom|soak(?!.*\bsugar\b)|sprinkle the gelatine?|line|grease|butter (?:an?|the)|oil (?:an?|the)|preheat|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
+  /^(?:first,?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|soak(?!.*\bsugar\b)|sprinkle the gelatine?|line|grease|butter (?:an?|the)|oil (?:an?|the)|preheat|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
     sentence,
   )
 
@@ -195,9 +194,13 @@ export const takesOff = (sentence: string): boolean =>
 export const putsBack = (sentence: string): boolean =>
   /\b(?:return|put|set|place)\b.{0,30}\b(?:to|on|over) (?:the |a )?(?:\w+ )?(?:heat|flame|stove)/i.test(sentence)
 
+/** Whether the base of the pot is stood in cold water in this sentence. */
+export const bathes = (sentence: string): boolean =>
+  /\b(?:base|bottom|pan|pot)\b.{0,30}\b(?:in|into)\b.{0,20}\b(?:cold|iced?) water\b/i.test(sentence)
+
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,3}(?:tin|tray|pan|sheet|dish|mou?lds?)|spread|turn (?:it )?(?:out|into)|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop by|transfer|dip\b|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i.test(
+  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,3}(?:tin|tray|pan|sheet|dish|mou?lds?)|spread|turn (?:it )?(?:out|into)|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop by|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i.test(
     sentence,
   )
 

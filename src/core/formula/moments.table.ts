@@ -267,4 +267,17 @@ export const moments: readonly (readonly [
       /^ready → out: Scrape into a 9x9-in tin$/,
     ],
   ],
+  [
+    'all but one thing, and what is only said of lolly sticks',
+    '450 g sugar\n60 ml water\n30 ml rum',
+    'You will need 12 sticks. Lightly oil a mould. Put all the ingredients except the rum in a pan. Boil to 150°C. Dip the base of the pan in cold water. Add the rum. Pour into the mould. Makes 12.',
+    150,
+    [
+      /^ready \+ sugar 450, water 60: Put all/,
+      /^target: Boil to 150°$/,
+      /^ready: Dip the base/,
+      /^ready \+ rum \d+: Add the rum$/,
+      /^ready → out: Pour into the mould$/,
+    ],
+  ],
 ]

@@ -57,9 +57,20 @@ describe('a method', () => {
     ['Boil sugar and water to 300 to 310 degrees F.', 'Boil sugar and water to 148.9° to 154.4°'],
     ['Boil sugar and water to soft ball stage (240 degrees).', 'Boil sugar and water to soft ball stage (115.6°)'],
     ['Boil sugar and water to 150 °C.', 'Boil sugar and water to 150°'],
+    ['Boil sugar and water to 150°C in a deep pot.', 'Boil sugar and water to 150° in a deep pot'],
   ])('holds temperatures in °C, as every document does: %s', (method, said) => {
     const { formula } = read('400 g sugar\n100 ml water', method)
     expect(formula.steps.find((s) => s.when.on === 'target')?.say).toBe(said)
+  })
+
+  it('stands the pot in cold water, and bakes at the heat its oven was set to', () => {
+    const { formula } = read(
+      '200 g sugar\n60 ml water\n90 g popcorn',
+      'Preheat the oven to 250 degrees F. Boil the sugar and water to 150°C. Stand the pan in cold water. Pour over the popcorn. Bake for 1 hour.',
+    )
+    expect(formula.steps.filter((s) => s.bath)).toHaveLength(1)
+    const bake = formula.steps.find((s) => s.handwork?.kind === 'bake')?.handwork
+    expect(bake).toEqual({ kind: 'bake', celsius: 121.1 })
   })
 
   it('keeps every gram of what it takes in halves', () => {

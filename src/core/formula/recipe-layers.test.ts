@@ -143,6 +143,34 @@ Whisk the syrup into the gelatin.`)
     expect(formula.lines).toHaveLength(5)
   })
 
+  it('are headings in capitals as well, and what is asked about has its sentences too', () => {
+    const { formula, questions } = read(`Patties
+
+FONDANT
+800 g sugar
+240 g water
+
+CENTRE
+100 g mystery root
+
+COATING
+300 g milk chocolate
+
+Method
+Boil the sugar and water to 117 C. Pour on a marble.
+Warm the fondant in a double boiler, stir in the mystery root. Drop rounds on parchment.
+When set, dip in the chocolate.`)
+    const says = (id: string) =>
+      partsOf(formula)
+        .find((p) => p.id === id)
+        ?.formula.steps.map((s) => s.say) ?? []
+    expect(questions.map((q) => q.group)).toEqual(['centre-pot'])
+    expect(says('fondant')[1]).toMatch(/^Boil/)
+    expect(says('centre')).toEqual([expect.stringMatching(/^Warm the fondant/), 'Drop rounds on parchment'])
+    expect(says('coating')).toEqual([expect.stringMatching(/dip in the chocolate/)])
+    expect(faultsOf(formula)).toEqual([])
+  })
+
   it('lose no line: each is in the name, a list or the method', () => {
     const { name, list, method } = splitRecipe(BARS)
     expect(name).toBe('Quay bars')

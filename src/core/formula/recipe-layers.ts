@@ -15,7 +15,7 @@ import {
   readPiece,
   type WrittenPiece,
 } from './recipe-piece'
-import { mentions, namesOf } from './recipe-places'
+import { mentions } from './recipe-places'
 import { alike, type Headed, type SplitRecipe } from './recipe-split'
 import { plainSteps } from './recipe-steps'
 
@@ -44,13 +44,7 @@ function sharedOut(
   method: readonly Headed[],
   lexicon: Lexicon,
 ): { of: string[][]; ends: string[] } {
-  const names = layers.map(({ lines }) => {
-    const read = readLines([{ heading: null, lines }], lexicon)
-    return read.lines.flatMap((l) => {
-      const ingredient = read.known.get(l.ingredient)
-      return ingredient ? [namesOf(l, ingredient)] : []
-    })
-  })
+  const names = layers.map(({ lines }) => readLines([{ heading: null, lines }], lexicon).written.map((w) => w.names))
   const of: string[][] = layers.map(() => [])
   let at = 0
   for (const { heading, lines } of method) {
@@ -72,7 +66,7 @@ function sharedOut(
 
 /** Whether something is boiled in it: it says how far, or speaks of a boil. */
 const isBoiledBy = (said: readonly string[]): boolean =>
-  endingOf(said, null) !== null || said.some((s) => /\b(?:boil|simmer|thermometer)/i.test(s) && !inOven(s))
+  endingOf(said, null) !== null || said.some((s) => /\b(?:boil(?!er)|simmer|thermometer)/i.test(s) && !inOven(s))
 
 /** A part made by hand or baked, in the words it was written in. */
 function unboiled(

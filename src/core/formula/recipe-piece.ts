@@ -50,7 +50,7 @@ const familyWords: readonly (readonly [RegExp, FamilyId])[] = [
   [/fudge|fondant|penuche|pralines\b|\btablet\b/i, 'fudge'],
   [/brittle|praline/i, 'brittle'],
   [/honeycomb|cinder|sea ?foam/i, 'honeycomb'],
-  [/popcorn/i, 'popcorn'],
+  [/popcorn|caramel corn/i, 'popcorn'],
   [/pulled|taff(?:y|ies)|humbug|\bmints\b/i, 'hard-candy'],
   [/toffee|butterscotch|butter ?crunch/i, 'toffee'],
   [/lolli|\bdrops?\b|hard candy|boiled sweet|\brock\b/i, 'hard-candy'],

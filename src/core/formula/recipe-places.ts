@@ -47,6 +47,8 @@ export const mentions = (sentence: string, names: readonly string[]): boolean =>
 
 const EVERYTHING = /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest(?! of))\b/i
 
+const EXCEPT = /\b(?:except|but|save|apart from)\b(.*)$/i
+
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS =
   /^(?:meanwhile,?\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:whisk|whip|beat)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
@@ -161,7 +163,9 @@ function placeOf(
   const twin = twinAt(said, line, written)
   if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : twin
   const warmed = twin >= 0 ? twin : said.findIndex((s, i) => apart.has(i) && mentions(s, names))
-  const spoken = said.flatMap((s, i) => (!ready.has(i) && (mentions(s, names) || EVERYTHING.test(s)) ? [i] : []))
+  const goesIn = (s: string): boolean =>
+    EVERYTHING.test(s) ? !mentions(EXCEPT.exec(s)?.[1] ?? '', names) : mentions(s, names)
+  const spoken = said.flatMap((s, i) => (!ready.has(i) && goesIn(s) ? [i] : []))
   // what a bowl holds for a while goes in where the pot is spoken of
   const inPot = spoken.find((i) => !inBowl(said[i] as string) || ONTO.test(said[i] as string))
   return apart.get(warmed) ?? inPot ?? spoken[0] ?? -1

@@ -18,6 +18,8 @@ export interface SplitRecipe {
 const HEAD_LIST = /^(?:ingredients|you(?:'|’)?ll need|you will need|what you need)\s*:?$/i
 const HEAD_METHOD = /^(?:method|directions?|instructions?|preparation|steps?|how to make(?: it)?|to make.*)\s*:?$/i
 /** "For the base", "Make the caramel:", "Topping:" */
+/** "FONDANT" */
+const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 const HEAD_PART = /^(?:(?:for|make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
@@ -50,6 +52,7 @@ const looksLikeMethod = (line: string): boolean =>
 
 /** What a heading says is made; null for a line that is none. */
 function partHeading(line: string): string | null {
+  if (HEAD_CAPITALS.test(line)) return line.toLowerCase()
   const found = HEAD_PART.exec(line)
   return found ? ((found[1] ?? found[2]) as string).trim() : null
 }

@@ -1,10 +1,11 @@
 /** The sentences of a written recipe as steps. */
-import type { HandworkKind } from '../craft/handwork'
+import type { Handwork, HandworkKind } from '../craft/handwork'
 import type { StageId } from '../craft/stages'
 import type { Step, Trigger } from './document'
 import { idFor, plainPour, plainPull } from './edit'
 import { handworkSaid } from './handwork-said'
 import {
+  bathes,
   type Ending,
   endingsIn,
   type HeatUnit,
@@ -76,6 +77,18 @@ export interface Told {
 /** What is off the heat cools to a temperature, unless it is warmed to it. */
 const WARMS_AGAIN = /\b(?:re-?heat|re-?warm|melt|warm|heat)\b/i
 
+/** ◊ °C beyond which no oven goes: a bare figure above it is °F. */
+const HOTTEST_OVEN_C = 250
+
+/** The work a sentence asks for; what is baked, at the heat it says, or that the oven was set to before. */
+function worksIn(text: string, said: readonly string[], unit: HeatUnit | null): Handwork | null {
+  const work = handworkSaid(text)
+  if (work?.kind !== 'bake') return work
+  const heat = [text, ...said.filter(inOven)].flatMap((s) => heatIn(s) ?? [])[0]
+  if (!heat) return work
+  return { ...work, celsius: inDegrees(heat.low, heat.unit ?? (heat.low > HOTTEST_OVEN_C ? 'F' : (unit ?? 'C'))) }
+}
+
 function triggerOf(text: string, i: number, { unit, pullAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
   const heat = heatIn(text)
@@ -109,7 +122,7 @@ export function stepsFrom(told: Told): Step[] {
     taken.add(id)
     const adds = told.groupAt.get(i)
     const pulls = when.on === 'target'
-    const handwork = i > told.pullAt && told.pullAt >= 0 ? handworkSaid(text) : null
+    const handwork = i > told.pullAt && told.pullAt >= 0 ? worksIn(text, told.said, told.unit) : null
     const goesIn = { ...(adds && { adds }), ...(i === lit && { heat: 6, cautions: ['hotSugar' as const] }) }
     const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
     // what one sentence puts in and boils to somewhere is two moments
@@ -139,6 +152,7 @@ export function stepsFrom(told: Told): Step[] {
         ...(handwork && { handwork }),
         ...(i !== lit && !pulls && i < told.pullAt && putsBack(text) && { heat: 6 }),
         ...(i < told.pullAt && takesOff(text) && { offHeat: true }),
+        ...(i > told.pullAt && told.pullAt >= 0 && bathes(text) && { bath: true }),
         ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),
       },
       ...(putIn && endsFirst ? [putIn] : []),
@@ -155,10 +169,8 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
   return told.map((text, i): Step => {
     const id = idFor(label(text), taken)
     taken.add(id)
-    const [seconds, handwork, heat] = [secondsIn(text), handworkSaid(text), heatIn(text)]
+    const [seconds, handwork, heat] = [secondsIn(text), worksIn(text, said, null), heatIn(text)]
     const unit = heat && (heat.unit ?? (heat.low > HOTTEST_OVEN_C ? 'F' : 'C'))
-    const bakes =
-      handwork?.kind === 'bake' && heat && unit ? { ...handwork, celsius: inDegrees(heat.low, unit) } : handwork
     return {
       id,
       label: label(text),
@@ -167,13 +179,10 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
       why: '',
       act: actOf(text),
       ...(i === 0 && { adds: 'pot' }),
-      ...(bakes && { handwork: bakes }),
+      ...(handwork && { handwork }),
     }
   })
 }
-
-/** ◊ °C beyond which no oven goes: a bare figure above it is °F. */
-const HOTTEST_OVEN_C = 250
 
 /** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */
 function withEnds(steps: readonly Step[], pulled: boolean): Step[] {

@@ -6,7 +6,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   sugar: ['sugar', 'golden granulated sugar', 'white sugar', 'table sugar'],
   'caster-sugar': ['superfine sugar', 'golden caster sugar', 'castor sugar', 'bar sugar'],
   'icing-sugar': ["confectioners' sugar", 'powdered sugar'],
-  demerara: ['turbinado sugar', 'raw sugar'],
+  demerara: ['demerara', 'turbinado sugar', 'raw sugar'],
   'light-brown-sugar': ['soft light brown sugar', 'brown sugar', 'light brown sugar, packed'],
   'dark-brown-sugar': ['soft dark brown sugar'],
   'light-muscovado': ['light muscovado sugar'],
