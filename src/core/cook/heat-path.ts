@@ -3,6 +3,7 @@
  * way. At steady heat the joules rise in a straight line although the temperature does not, which is what makes a
  * cook foreseeable.
  */
+import { solutes } from '../matter/components'
 import { type Mix, withWater } from '../matter/mix'
 import { boilingPoint, waterLeftAt } from '../physics/boiling'
 import { heatContent, meltedAt, sucroseMelting, waterHeat } from '../physics/heat'
@@ -14,6 +15,8 @@ const HOTTEST = 205
 export interface HeatPath {
   /** Where it starts to boil, °C. */
   readonly boilC: number
+  /** Where so little water is left that its boiling point is extrapolated, °C: the road beyond is a guess. */
+  readonly sureC: number
   /** Joules above 0 °C at every half degree from 0 to 205 °C. */
   readonly joules: Float64Array
 }
@@ -30,8 +33,10 @@ export function heatPath(
   crystals = isDry(mix) ? mix.sucrose : 0,
 ): HeatPath {
   const boilC = boilingPoint(mix, pressurePa)
+  const dissolved = dissolvedIn(mix)
   const joules = new Float64Array(HOTTEST / STEP + 1)
   let water = mix.water
+  let sureC = HOTTEST
   let steam = 0
   for (let i = 0; i * STEP <= HOTTEST; i++) {
     const t = i * STEP
@@ -41,12 +46,19 @@ export function heatPath(
       const middle = Math.max(boilC, t - STEP / 2)
       steam += ((water - left) / 1000) * (waterHeat(middle) + latentHeat(middle))
       water = left
+      if (sureC === HOTTEST && water < SURE * dissolved) sureC = t
     }
     const melting = meltedAt(t) * (crystals / 1000) * sucroseMelting.joulesPerKg
     joules[i] = heatContent(withWater(mix, water), t) + steam + melting + baseCapacity * t
   }
-  return { boilC, joules }
+  return { boilC, sureC, joules }
 }
+
+/** Published boiling points end at this much water to what is dissolved in it. */
+const SURE = 0.02
+
+/** g that are dissolved in the water of a mix. */
+const dissolvedIn = (mix: Mix): number => solutes.reduce((sum, c) => sum + mix[c], 0)
 
 /** Whether there is too little water for the sugar to dissolve in: it melts instead. */
 export const isDry = (mix: Mix): boolean => mix.sucrose > 0 && mix.water <= sucroseMelting.dryBelow * mix.sucrose

@@ -34,7 +34,7 @@ export interface Change {
  * ◊ A candidate every so many s, kept as long; standard deviations that are beyond doubt, and the least share of power or °C
  * that matters; what changes usually are; s a change of heat has to have lasted.
  */
-const LIMITS = { every: 12, kept: 200, sds: 3.8, share: 0.14, celsius: 1.2, usualShare: 0.4, usualC: 6, lasts: 20 }
+const LIMITS = { every: 12, kept: 200, sds: 3.8, share: 0.2, celsius: 1.2, usualShare: 0.4, usualC: 6, lasts: 20 }
 
 /** Moves the candidates on by a step of the state. */
 export function watchStep(watch: HeatWatch, w: StepWeights): void {

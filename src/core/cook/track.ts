@@ -338,7 +338,7 @@ function canJudge(t: Draft, facts: TrackFacts, stretch: Stretch, now: number): b
   const tau = facts.base.capacity / facts.base.toSyrup
   const settled = now - t.fedAt > SETTLES.fed && now - t.turnedAt > SETTLES.turn + 2 * tau
   const boils = t.boiledAt !== null && now - t.boiledAt > SETTLES.boil
-  const climbs = climbOf(t, facts, stretch, now) > CRAWLS
+  const climbs = climbOf(t, facts, stretch, now) > CRAWLS && syrupOf(t.state, stretch.path) < stretch.path.sureC
   return settled && boils && climbs && (t.heat === null || now - t.heat.at > SETTLES.turn)
 }
 
