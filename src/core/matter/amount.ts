@@ -348,6 +348,10 @@ function withBrackets({ amount, rest, measure }: Lead, { each, said }: Brackets)
       measure,
     }
   }
+  const [size, ...more] = said
+  // "1 sachet (12 g) gelatine": what is usually in one says nothing of this one
+  if (inPack && size?.unit?.kind === 'mass')
+    return { amount: withNumbers(also(amountOf(size), besides(more.map(amountOf))), amount), rest: name, measure }
   const others = said.map((m) => ({ amount: amountOf(m), byMass: m.unit?.kind === 'mass' }))
   const leads = measure.unit?.kind === 'mass' ? others.map((o) => ({ ...o, byMass: false })) : others
   return { amount: also(amount, leads), rest: name, measure }

@@ -80,6 +80,9 @@ const TO_TASTE =
 const THOUSAND =
   /\b(\d{1,3}) (?=\d{3}(?: \d{3})* (?!\w+\.? (?:tins?|cans?|packets?|packages?|sachets?|jars?|bags?|bars?|box|bottles?|tubs?|cartons?|blocks?)\b)[a-z])/gi
 
+/** "1.250 g": a point that parts thousands, or not. */
+const DOTTED = /(?<![\d.,])[1-9]\d{0,2}\.\d{3}\s*(?:g|ml|grams?|millilit\w*)\b/i
+
 const clean = (text: string): string =>
   text
     .replace(/\bhalf[-\s](?:and|&)[-\s]half\b/gi, 'halfandhalf')
@@ -89,6 +92,9 @@ const clean = (text: string): string =>
     .trim()
     .replace(/^(?:[-–*•·▢□]|\[[ x]?\])\s+/i, '')
     .replace(THOUSAND, '$1')
+    // ".5 cup"; "1.000 g" is a kilogram
+    .replace(/(?<![\d.,])\.(?=\d)/g, '0.')
+    .replace(/\b([1-9]\d{0,2})\.000(?=\s*(?:g|ml|grams?|millilit\w*)\b)/gi, '$1000')
     .replace(/(\d),(?=\d{3}(?!\d)\s*(?:g|ml|grams?|millilit))/gi, '$1')
 
 /** Numbers in words with a half or quarter after them: "one and a half", "2 and a quarter", "three quarters of a". */
@@ -200,6 +206,8 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
     note,
   })
   if (!line) return ask({ id: 'empty', figures: {} })
+  const dotted = DOTTED.exec(line)
+  if (dotted) return ask({ id: 'disagree', figures: { amount: dotted[0], other: dotted[0].replace('.', '') } })
   if (/^[-–−]\s*\d/.test(line)) return ask({ id: 'negative', figures: {} })
   if (!parsed.name) return ask({ id: 'of-what', figures: {} })
   const choices = parsed.name.split(/\s+or\s+|\s*\/\s*/i)
@@ -247,7 +255,8 @@ function foundFor({ name, note }: Parsed, pantry: Pantry): { found: Found; note:
   const whole = first ? (pantry.called(`${name} ${first}`) ?? pantry.percent(`${name} ${first}`)) : null
   if (whole && whole !== pantry.called(name))
     return { found: { ingredient: whole, candidates: [] }, note: others.join(', ') || null }
-  return { found: pantry.find(name), note }
+  const [share = ''] = /\d+(?:\.\d+)?\s*%/.exec(first) ?? []
+  return { found: pantry.find(`${name} ${share}`), note }
 }
 
 /** What a note says is done to an ingredient beforehand, read as it is written. */

@@ -417,6 +417,22 @@ asdfgh => ask
 900 kg sugar => ask
 ??? => ask
 preheat the oven to 160 => ask
+200 g 60% dark chocolate => ask
+2 x 100g bars dark chocolate (60%) => ask
+200 g dark chocolate, 60% cocoa => ask
+200 g dark chocolate (85% cocoa solids) => dark-chocolate-85 200
+100 g milk chocolate (33%) => milk-chocolate 100
+200 ml cream (18%) => cream-18 200.3
+1.000 g sugar => sugar 1000
+1.250 g sugar => ask
+1.250 kg sugar => sugar 1250
+.5 cup sugar => sugar 100
+1/2 pt double cream => cream-48 237
+1 sachet (12 g) powdered gelatine => gelatin-powder 12
+1 tin (170 g) evaporated milk => evaporated-milk 170
+2 cups pecan halves => pecans 218
+450 g demerara => demerara 450
+200 g golden caster sugar => caster-sugar 200
 `
   .trim()
   .split('\n')

@@ -144,8 +144,12 @@ function findIn(
   const direct = exact.get(keyOf(words)) ?? byPercent(words, exact)
   // "chocolate milk" is another thing than milk chocolate: the word that stands last says what it is
   if (direct && endsAlike(words, direct)) return { ingredient: direct, candidates: [] }
-  const plain = words.filter((w) => !descriptors.has(w) && !/^\d+pct$/.test(w))
-  const bare = plain.length > 0 ? exact.get(keyOf(plain)) : undefined
+  const plain = words.filter((w) => !descriptors.has(w) && !/^\d+(?:\.\d+)?pct$/.test(w))
+  // "60 % dark chocolate" is not the one of 70 %: a share that none of them has makes it unsure
+  const rated =
+    words.some((w) => /pct$/.test(w)) &&
+    (words.includes('cream') || (words.includes('chocolate') && !words.includes('milk') && !words.includes('white')))
+  const bare = plain.length > 0 && !rated ? exact.get(keyOf(plain)) : undefined
   const shaped = words.some((w) => SHAPES.has(w))
   if (bare && endsAlike(plain, bare) && (!shaped || /chocolate/.test(bare.id)))
     return { ingredient: bare, candidates: [] }

@@ -44,7 +44,7 @@ export const units: readonly Unit[] = [
   unit('au tbsp', 'volume', 20, 'australian tablespoon', 'australian tablespoons', 'au tablespoon', 'au tablespoons'),
   unit('dessertspoon', 'volume', 10, 'dessertspoons', 'dsp', 'dstspn'),
   unit('tsp', 'volume', 4.929, 'teaspoon', 'teaspoons', 'tsps', 'teasp'),
-  unit('pint', 'volume', 473.176, 'pints', 'us pint', 'us pints'),
+  unit('pint', 'volume', 473.176, 'pints', 'pt', 'pts', 'us pint', 'us pints'),
   unit('uk pint', 'volume', 568.261, 'uk pints'),
   unit('quart', 'volume', 946.353, 'quarts', 'qt'),
   unit('gallon', 'volume', 3785.41, 'gallons'),
