@@ -15,7 +15,10 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   ],
   [/\b(?:whip|whisk on high|beat on high)\b/i, { kind: 'whip', on: 'gelatin' }],
   [/\bbeat\b.*\b(?:gloss|dull|matt|thick)/i, { kind: 'beat' }],
-  [/\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for)\b/i, { kind: 'pull' }],
+  [
+    /\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|\d+ min)\b/i,
+    { kind: 'pull' },
+  ],
   [/\b(?:form|shape|roll|press)\b.*\bballs?\b/i, { kind: 'form', into: 'balls' }],
   [/\b(?:form|shape)\b.*\bclusters?\b/i, { kind: 'form', into: 'clusters' }],
   [/\bsticks?\b.*\bmou?lds?\b|\b(?:pour|fill|spoon)\b.*\bmou?lds?\b/i, { kind: 'fill', by: 'jug', level: 1 }],

@@ -34,6 +34,8 @@ const COUNTS =
 const TOWARDS =
   /\b(?:to|at|reach(?:es)?|reads?|hits?|registers?|until|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS = /\b(?:boil|cook|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|reach)/i
+/** What follows a bare temperature in brackets. */
+const CLOSES = /^\s*\)|^\s*on (?:a|the|your)\b.{0,24}\bthermometer/i
 const OVEN = /\b(?:oven|bake|baking|preheat)\b/i
 const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
 
@@ -45,7 +47,7 @@ function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: numbe
     const before = sentence.slice(0, at)
     const after = sentence.slice(at + whole.length)
     const letter = (unitB ?? unitA)?.[0]?.toLowerCase()
-    const bracketed = before.endsWith('(') && after.startsWith(')') && COOKS.test(sentence)
+    const bracketed = before.endsWith('(') && CLOSES.test(after) && COOKS.test(sentence)
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
     if (!marked && (COUNTS.test(after) || !(TOWARDS.test(before) && COOKS.test(sentence)))) continue
     const a = Number(low)
@@ -139,7 +141,7 @@ const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600, d: 864
 /** ◊ A night, s. */
 const OVERNIGHT = 8 * 3600
 const TIME = new RegExp(
-  `(?<![\\d.])(half an|\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
+  `(?<![\\d.])(?!an? second\\b)(half an|\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
   'i',
 )
 
@@ -220,13 +222,15 @@ const SETS_OUT =
   /^(?:in|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
 const DONE =
   /\b(?:add|beat|boil|bring|combine|cook|cool|cut|deglaze|dip|drop|fold|heat|make|mark|melt|mix|place|pour|press|pull|put|roll|scatter|scrape|score|simmer|sprinkle|stir|tip|trickle|warm|whip|whisk)\b/i
+const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
 /** Words that end no label. */
 const HANGS = /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|from|by|at|then|\d+)$/i
 
 /** A few words for the rail: what is done, as far as it fits. */
 export function label(text: string): string {
-  // what is done stands after the comma, if there is one
-  const parts = SETS_OUT.test(text) ? [text.split(/,\s+(.*)/s)[1] ?? '', text] : []
+  // what is done stands after the comma, where it begins there
+  const after = text.split(/,\s+(.*)/s)[1] ?? ''
+  const parts = SETS_OUT.test(text) ? [BEGINS.test(after) ? after : '', text] : []
   const done = parts.flatMap((t) => (DONE.test(t) ? t.slice(t.search(DONE)) : []))
   const words = ((done[0] ?? text).split(/[,;:]\s+/)[0] as string).split(' ').slice(0, 3)
   while (words.length > 1 && HANGS.test(words.at(-1) as string)) words.pop()

@@ -280,4 +280,30 @@ export const moments: readonly (readonly [
       /^ready → out: Pour into the mould$/,
     ],
   ],
+  [
+    'a figure in brackets beside a drop, and what is told between brackets',
+    '200 g sugar\n300 g corn syrup\n120 g butter',
+    'Combine sugar, syrup and butter in a pan. Cook (careful!) until a small amount dropped in cold water forms a firm ball (245 on a candy thermometer). Let it cool 5 minutes, or to 200 degrees. Pour.',
+    118.3,
+    [
+      /^ready \+ sugar 200, corn-syrup 300, butter 120: Combine/,
+      /^target: Cook \(careful\) until/,
+      /^falls 93\.3: Let it cool/,
+      /^ready → out: Pour$/,
+    ],
+  ],
+  [
+    'what is sanded off the heat, and melted again to its colour; a second pan is no time',
+    '200 g sugar\n50 g water\n250 g hazelnuts',
+    'Cook the sugar and water to 117 °C. Tip in the nuts and stir off the heat. Return to medium heat and stir until it turns amber. Warm a second pan. Spread on a mat.',
+    175,
+    [
+      /^ready \+ sugar 200, water 50: Cook/,
+      /^rises 117: Cook/,
+      /^ready \+ hazelnuts 250: Tip in/,
+      /^target: Return/,
+      /^ready: Warm a second pan$/,
+      /^ready → out: Spread on a mat$/,
+    ],
+  ],
 ]

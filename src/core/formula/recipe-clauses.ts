@@ -10,9 +10,12 @@ export const sentences = (lines: readonly string[]): string[] =>
   lines
     .flatMap(
       (l) =>
-        bare(l.replace(ABBREVIATED, '$1').replace(/(?<!half) & /gi, ' and ')).match(
-          /[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g,
-        ) ?? [],
+        bare(
+          l
+            .replace(ABBREVIATED, '$1')
+            .replace(/(?<!half) (?:&|\+) /gi, ' and ')
+            .replace(/[!?](?=\))/g, ''),
+        ).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
     )
     .map((s) => s.trim().replace(/[.!]$/, ''))
     .filter((s) => !ASIDE.test(s))

@@ -4,7 +4,7 @@ import { type StageId, stagesOf } from '../craft/stages'
 import { type Mix, massOf } from '../matter/mix'
 import { milkHeadStart } from '../physics/browning'
 import type { Target } from './document'
-import { type Ending, endingsIn, type HeatUnit, heatIn, inDegrees, takesOff, unitOf } from './method'
+import { type Ending, endingsIn, type HeatUnit, heatIn, inDegrees, putsBack, takesOff, unitOf } from './method'
 
 /** ◊ Sugar work is pulled between these, °C. */
 const isTarget = (c: number): boolean => c >= 100 && c <= 180
@@ -26,11 +26,25 @@ export function endingOf(
 ): { at: number; ending: Ending; others: Ending[] } | null {
   const all = said.flatMap((s, at) => endingsIn(s, unit).map((ending) => ({ at, ending })))
   const good = all.filter(({ ending }) => ending.by !== 'heat' || isTarget((ending.low + ending.high) / 2))
+  const last = lastOf(good, said)
+  // what goes back on the heat after that, to be cooked until it looks otherwise, ends there
+  const again = last
+    ? good.filter(({ at, ending }) => ending.by !== 'time' && at > last.at && putsBack(said[at] ?? ''))
+    : []
+  const found = again.length > 0 ? lastOf(again, said) : last
+  return found && { ...found, others: good.filter((g) => g.at === found.at && g !== found).map(({ ending }) => ending) }
+}
+
+interface Ends {
+  readonly at: number
+  readonly ending: Ending
+}
+
+function lastOf(all: readonly Ends[], said: readonly string[]): Ends | null {
   for (const by of ['heat', 'drop', 'sign', 'colour', 'time'] as const) {
-    const such = good.filter(({ ending }) => ending.by === by)
+    const such = all.filter(({ ending }) => ending.by === by)
     const found = such.findLast(({ at }) => !addsOnTheWay(said[at] ?? '')) ?? such.at(-1)
-    if (found)
-      return { ...found, others: good.filter((g) => g.at === found.at && g !== found).map(({ ending }) => ending) }
+    if (found) return found
   }
   return null
 }

@@ -43,4 +43,14 @@ describe('what a recipe is', () => {
     expect(formula.steps.map((s) => s.say).join(' ')).not.toMatch(/honey|180|nuts/)
     expect(formula.notes).toMatch(/Use 300 g honey instead/)
   })
+
+  it.each([
+    ['500 g sugar, 200 ml water, 75 g glucose syrup', [500, 200, 75]],
+    ['2½ cups sugar / ½ cup water / 1 cup light corn syrup', [500, 118, 328]],
+    ['For the syrup: 800 g sugar, 340 ml water', [800, 340]],
+    ['4 oz butter, 1 stick', [113]],
+  ])('reads a row as it stands: %s', (row, grams) => {
+    const { formula, questions } = readRecipe(`Drops\n\n${row}\n\nMethod\nBoil all to 150 °C. Pour.`, pantry)
+    expect(formula.lines.map((l) => Math.round(l.grams))).toEqual(questions.length > 0 ? [] : grams)
+  })
 })

@@ -71,7 +71,7 @@ function goesInAt(said: readonly string[], at: number): number {
 }
 
 /** "Combine the first four ingredients". */
-const FIRST = /\bfirst (\w+) ingredients\b/i
+const FIRST = /\bfirst (two|three|four|five|six|seven|\d)\b(?! (?:minutes?|times?|hours?|days?)\b)/i
 
 /** What of a method happens beside the pot. */
 export interface Beside {

@@ -1,4 +1,5 @@
 /** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
+import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
 import { isGotReady } from './method'
 
@@ -40,10 +41,24 @@ const beginsWithAmount = (line: string): boolean =>
 /** "A slab for the quay" counts nothing, though it begins with a number in words. */
 const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !/\d|[¼½¾⅓⅔]|\bof\b/.test(line)
 
-/** Several things of a list in one row: "500 g sugar · 150 ml water". */
+/** "For the syrup: 800 g sugar, 340 ml water" */
+const HEADED_ROW = /^((?:for the )?[\p{L} '’-]{3,40}):\s+(.+)$/iu
+
+/** Whether a piece of a row is an amount of something. */
+function isLine(piece: string): boolean {
+  const measure = measureAt(bare(piece), [])
+  return measure !== null && /\p{L}{3}/u.test(measure.rest)
+}
+
+/** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(line: string): string[] {
-  const each = line.split(/\s+[·•|]\s+|\s*;\s+/)
-  return each.length > 1 && each.every(beginsWithAmount) ? each : [line]
+  const apart = line.split(/\s+[·•|/]\s+|\s*;\s+/)
+  if (apart.filter(beginsWithAmount).length > 1 && beginsWithAmount(line) && !looksLikeMethod(apart.at(-1) as string))
+    return apart
+  const [, heading, rest] = HEADED_ROW.exec(line) ?? []
+  const listed = (rest ?? line).split(/,\s+/)
+  if (listed.length < 2 || !listed.every(isLine)) return [line]
+  return heading === undefined ? listed : [`${heading}:`, ...listed]
 }
 
 /** ◊ A sentence of method is longer than a line of the list, or ends as sentences do. */
