@@ -81,8 +81,6 @@ export interface Forecast {
 const MODEL_ERROR = { seconds: 1.5, celsius: 0.08 }
 /** ◊ What a filter leaves in doubt of the flame, the loss and the probe at once is more than its forecasts are off by: they are off by this share of it. */
 const CAREFUL = 0.8
-/** ◊ Share of what the base holds above the syrup that reaches it once it is off the heat: the rest goes to the room and into the wall. */
-const REACHES = 0.7
 /** s after its last reading that a probe counts as silent. */
 const SILENT = 30
 /** Readings before which a forecast goes by what the burner should give. */
@@ -163,7 +161,7 @@ export function forecast(
   const net = Math.max(0, (watts + drift) * dial - loss)
   // of what the burner gives, the base keeps what it takes to climb along
   const kept = (context.base.capacity * net) / joulesPerDegree(path, aim)
-  const stored = context.pulls ? REACHES * carriedHeat((watts + drift) * dial - kept, loss, context.base) : 0
+  const stored = context.pulls ? carriedHeat((watts + drift) * dial - kept, loss, context.base) : 0
   const pullAt = temperatureAt(path, joulesAt(path, aim) - stored) + off
   const need = joulesAt(path, pullAt - off) - mean(state, ROW.joules)
   const underLid = stretch.lid && pullAt > path.boilC + 0.5

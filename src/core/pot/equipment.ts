@@ -24,7 +24,7 @@ export interface Burner {
 }
 
 /** ◊ Heat transfer: base to boiling syrup, and pot to room, W/(m²·K). ◊ Share of the pot's metal in its base. */
-const transfer = { toSyrup: 1200, toRoom: 5, baseOfPot: 0.5 }
+const transfer = { toSyrup: 1300, toRoom: 5, baseOfPot: 0.38 }
 
 export interface PotThermal {
   /** Base heat capacity, J/K. */
