@@ -182,17 +182,10 @@ export function forecast(
     pullReads: pullAt - (Math.exp(mean(state, ROW.lag)) * net) / joulesPerDegree(path, pullAt - off),
     powerW: (watts + drift) * facts.felt.level(context.now),
     nowC,
-    nowSd: Math.sqrt(varianceOf(state, rows({ joules: 1 / joulesPerDegree(path, nowC - off), off: 1 }))),
+    nowSd: Math.sqrt(varianceOf(state, [1 / joulesPerDegree(path, nowC - off), 0, 0, 0, 1])),
     trust: trustOf(eta, sd, track.count > LEARNING, doubts),
     doubts,
   }
-}
-
-/** Weights of the rows named. */
-function rows(weights: { readonly [K in keyof typeof ROW]?: number }): number[] {
-  const out = new Array<number>(Object.keys(ROW).length).fill(0)
-  for (const [name, weight] of Object.entries(weights)) out[ROW[name as keyof typeof ROW]] = weight
-  return out
 }
 
 /** Standard deviation of the time to the act: what the state leaves in doubt, the flame's wandering ahead, and the model's own. */
@@ -211,22 +204,14 @@ function etaSd(
   const net = Math.max(1, mean(state, ROW.watts) * level - mean(state, ROW.loss) * (target - roomC))
   const { share } = WANDERS
   const remembered = (memoryS * (1 - Math.exp(-eta / memoryS))) / Math.max(1, eta)
-  const left = varianceOf(
-    state,
-    rows({
-      joules: 1,
-      watts: heat,
-      drift: heat * remembered,
-      loss: -((nowC + target) / 2 - roomC) * eta,
-      off: joulesPerDegree(path, pullAt - mean(state, ROW.off)),
-    }),
-  )
+  const perDegree = joulesPerDegree(path, pullAt - mean(state, ROW.off))
+  const left = varianceOf(state, [1, heat, heat * remembered, -((nowC + target) / 2 - roomC) * eta, perDegree])
   // what a flame that forgets in `memoryS` will have wandered by, on average over the time ahead
   const ahead =
     (share * mean(state, ROW.watts) * heat) ** 2 * (1 - remembered) * Math.min(1, (2 * memoryS) / (eta + memoryS))
   const astray = ASTRAY * Math.sqrt(Math.max(0, pullAt - nowC) / 3)
-  const shown = (MODEL_ERROR.celsius * joulesPerDegree(path, pullAt - mean(state, ROW.off))) / net
-  return CAREFUL * Math.hypot(Math.sqrt(left + ahead) / net, astray * eta, MODEL_ERROR.seconds, shown)
+  const shown = MODEL_ERROR.celsius * perDegree
+  return CAREFUL * Math.hypot(Math.sqrt(left + ahead + shown ** 2) / net, astray * eta, MODEL_ERROR.seconds)
 }
 
 /** The temperatures ahead of a forecast as points for a chart: from now to the act, evenly spaced in time. */

@@ -3,7 +3,6 @@
  * way. At steady heat the joules rise in a straight line although the temperature does not, which is what makes a
  * cook foreseeable.
  */
-import { solutes } from '../matter/components'
 import { type Mix, withWater } from '../matter/mix'
 import { boilingPoint, waterLeftAt } from '../physics/boiling'
 import { heatContent, meltedAt, sucroseMelting, waterHeat } from '../physics/heat'
@@ -33,7 +32,7 @@ export function heatPath(
   crystals = isDry(mix) ? mix.sucrose : 0,
 ): HeatPath {
   const boilC = boilingPoint(mix, pressurePa)
-  const dissolved = dissolvedIn(mix)
+  const sugars = mix.sucrose + mix.glucoseSolids + mix.monosaccharide
   const joules = new Float64Array(HOTTEST / STEP + 1)
   let water = mix.water
   let sureC = HOTTEST
@@ -46,7 +45,7 @@ export function heatPath(
       const middle = Math.max(boilC, t - STEP / 2)
       steam += ((water - left) / 1000) * (waterHeat(middle) + latentHeat(middle))
       water = left
-      if (sureC === HOTTEST && water < SURE * dissolved) sureC = t
+      if (sureC === HOTTEST && water < SURE * sugars) sureC = t
     }
     const melting = meltedAt(t) * (crystals / 1000) * sucroseMelting.joulesPerKg
     joules[i] = heatContent(withWater(mix, water), t) + steam + melting + baseCapacity * t
@@ -54,11 +53,8 @@ export function heatPath(
   return { boilC, sureC, joules }
 }
 
-/** Published boiling points end at this much water to what is dissolved in it. */
+/** Published boiling points end at this much water to the sugars in it. */
 const SURE = 0.02
-
-/** g that are dissolved in the water of a mix. */
-const dissolvedIn = (mix: Mix): number => solutes.reduce((sum, c) => sum + mix[c], 0)
 
 /** Whether there is too little water for the sugar to dissolve in: it melts instead. */
 export const isDry = (mix: Mix): boolean => mix.sucrose > 0 && mix.water <= sucroseMelting.dryBelow * mix.sucrose

@@ -72,10 +72,10 @@ export const mean = ({ x }: HeatState, row: number): number => x[row] as number
 /** W at full dial now, with what it wanders by. */
 export const powerOf = (s: HeatState): number => mean(s, W) + mean(s, D)
 
-/** `g'Vg`: the variance of a weighted sum of the rows. */
+/** `g'Vg`: the variance of a weighted sum of the rows, weights in the order of `ROW`; what is left out has none. */
 export function varianceOf({ v }: HeatState, g: readonly number[]): number {
   let sum = 0
-  for (let i = 0; i < N; i++) for (let k = 0; k < N; k++) sum += (g[i] as number) * (g[k] as number) * at(v, i, k)
+  for (const [i, a] of g.entries()) for (const [k, b] of g.entries()) sum += a * b * at(v, i, k)
   return Math.max(0, sum)
 }
 export const sdOf = ({ v }: HeatState, row: number): number => Math.sqrt(Math.max(0, at(v, row, row)))

@@ -5,7 +5,7 @@
 import { heatContent, sucroseMelting } from '../physics/heat'
 import { type FeltDial, feltDial } from './felt-dial'
 import type { ForecastContext, Stretch } from './forecast'
-import { joulesAt, joulesPerDegree } from './heat-path'
+import { type HeatPath, joulesAt, joulesPerDegree } from './heat-path'
 import {
   copyOf,
   correct,
@@ -285,9 +285,16 @@ function take(t: Draft, facts: TrackFacts, r: Reading): void {
 /** Variance of a reading, °C²: its scatter, its rounding, and a delay that is not quite as reckoned. */
 function noiseOf({ state, scatter }: Draft, facts: TrackFacts, { path }: Stretch, r: Reading): number {
   if (facts.byHand) return facts.noiseC ** 2
-  const climb = (mean(state, ROW.watts) * facts.felt.level(r.at)) / joulesPerDegree(path, r.celsius)
+  const climb = Math.abs(climbOf(state, facts, path, r.at))
   const late = LATE_SHARE * (syrupOf(state, path) - mean(state, ROW.tip))
-  return Math.max(QUIETEST ** 2, scatter.variance) + roundingOf(scatter, Math.abs(climb)) + late ** 2
+  return Math.max(QUIETEST ** 2, scatter.variance) + roundingOf(scatter, climb) + late ** 2
+}
+
+/** °C/s by which the syrup climbs at the heat of `at`. */
+function climbOf(state: HeatState, facts: TrackFacts, path: HeatPath, at: number): number {
+  const celsius = syrupOf(state, path)
+  const net = powerOf(state) * facts.felt.level(at) - mean(state, ROW.loss) * (celsius - facts.roomC)
+  return net / joulesPerDegree(path, celsius)
 }
 
 /** A reading no syrup can have given: set aside, until they have stayed away for so long that they are believed. */
@@ -327,18 +334,11 @@ function believe(t: Draft, { kind, by, effect }: Change, now: number): void {
   loosen(state, ROW.watts, CHANGED * Math.abs(by))
 }
 
-/** °C/s by which the syrup climbs at the heat of now. */
-function climbOf({ state }: Draft, facts: TrackFacts, { path }: Stretch, now: number): number {
-  const celsius = syrupOf(state, path)
-  const net = powerOf(state) * facts.felt.level(now) - mean(state, ROW.loss) * (celsius - facts.roomC)
-  return net / joulesPerDegree(path, celsius)
-}
-
-function canJudge(t: Draft, facts: TrackFacts, stretch: Stretch, now: number): boolean {
+function canJudge(t: Draft, facts: TrackFacts, { path }: Stretch, now: number): boolean {
   const tau = facts.base.capacity / facts.base.toSyrup
   const settled = now - t.fedAt > SETTLES.fed && now - t.turnedAt > SETTLES.turn + 2 * tau
   const boils = t.boiledAt !== null && now - t.boiledAt > SETTLES.boil
-  const climbs = climbOf(t, facts, stretch, now) > CRAWLS && syrupOf(t.state, stretch.path) < stretch.path.sureC
+  const climbs = climbOf(t.state, facts, path, now) > CRAWLS && syrupOf(t.state, path) < path.sureC
   return settled && boils && climbs && (t.heat === null || now - t.heat.at > SETTLES.turn)
 }
 

@@ -1,6 +1,6 @@
 'use client'
 
-import { type LucideIcon, MessageCircle, MessageCircleOff, Square, SquareDashed, Volume2, VolumeX } from 'lucide-react'
+import { type LucideIcon, MessageCircle, MessageCircleOff, Square, SquareX, Volume2, VolumeX } from 'lucide-react'
 import { lazy, Suspense } from 'react'
 import { useAlive } from '@/ui/kit/use-alive'
 import type { CookSnapshot } from './cook-log'
@@ -45,7 +45,7 @@ export function Pace({ rate, snapshot, practice, voices, onRate, onJump = null }
       <Toggle
         on={voices.edge}
         label="Edge of the screen"
-        icon={voices.edge ? Square : SquareDashed}
+        icon={voices.edge ? Square : SquareX}
         onPress={() => voices.setEdge(!voices.edge)}
       />
       <span

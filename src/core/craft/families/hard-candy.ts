@@ -5,7 +5,7 @@ export const hardCandy: Family = {
   usual: { low: 146, high: 154 },
   schools: {
     'boil-per-colour': 'one boil per colour',
-    'soft-bite': 'softer bite, pulled some ten degrees sooner',
+    'soft-bite': 'softer bite',
     pulled: 'pulled until it shines',
   },
   spoiltAt: 166,
