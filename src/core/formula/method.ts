@@ -152,7 +152,9 @@ export function secondsIn(sentence: string): number | null {
   const [, count = '', unit = ''] = found
   const per = SECONDS[unit[0]?.toLowerCase() ?? ''] ?? 0
   const written = parseNumber(count)
-  return written && written.range.low * per
+  // "1 hr 30 mins"
+  const more = /^\s*(?:and\s+)?(\d+)\s*(?:minutes?|mins?)\b/i.exec(sentence.slice(found.index + found[0].length))
+  return written && written.range.low * per + (more && per === 3600 ? 60 * Number(more[1]) : 0)
 }
 
 const BOILS = /\b(?:boil|cook|simmer|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
@@ -202,7 +204,7 @@ export const bathes = (sentence: string): boolean =>
 
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,3}(?:tin|tray|pan|sheet|dish|mou?lds?)|spread|turn (?:it )?(?:out|into)|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop by|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i.test(
+  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,3}(?:tin|tray|pan|sheet|dish|mou?lds?)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop by|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i.test(
     sentence,
   )
 

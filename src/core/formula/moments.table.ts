@@ -306,4 +306,20 @@ export const moments: readonly (readonly [
       /^ready → out: Spread on a mat$/,
     ],
   ],
+  [
+    'whites that wait in a bowl, hours and minutes, and what is cut once it is out',
+    '150 g sugar\n80 g water\n3 egg whites',
+    'Place the egg whites in mixer bowl. Cook sugar and water to 248°F. Set the mixer on low and drizzle in the hot syrup. Whip 5 minutes. Turn out on an oiled tray, cut with an oiled knife. Leave for 1 hr 30 mins.',
+    120,
+    [
+      /^ready: Place the egg whites/,
+      /^ready \+ sugar 150, water 80: Cook/,
+      /^target: Cook/,
+      /^ready \+ egg-white 99: Set the mixer/,
+      /^after 300: Whip/,
+      /^ready → out: Turn out on an oiled tray$/,
+      /^window: Cut with an oiled knife$/,
+      /^after 5400: Leave/,
+    ],
+  ],
 ]

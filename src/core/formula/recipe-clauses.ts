@@ -24,7 +24,7 @@ export const sentences = (lines: readonly string[]): string[] =>
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves|yields?|eat)\b|if you (?:don.?t|do not|have no)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves|yields?|eat|it will)\b|if you (?:don.?t|do not|have no)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -33,7 +33,7 @@ const GOES_ON =
 const LATER = '(?:mark|score|cut|break|slice)'
 const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
 const LINK = new RegExp(
-  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after)\\b)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,
+  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after)\\b)|,\\s+(?=${LATER}\\b)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,
   'gi',
 )
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')

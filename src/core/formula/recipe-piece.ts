@@ -46,9 +46,9 @@ export interface Draft {
 const familyWords: readonly (readonly [RegExp, FamilyId])[] = [
   [/\bsauce\b|pouring/i, 'caramel-sauce'],
   [/marshmallow/i, 'marshmallow'],
-  [/nougat|torrone|turr[oó]n/i, 'nougat'],
+  [/nougat(?!ine)|torrone|turr[oó]n/i, 'nougat'],
   [/fudge|fondant|penuche|pralines\b|\btablet\b/i, 'fudge'],
-  [/brittle|praline/i, 'brittle'],
+  [/brittle|praline|nougatine/i, 'brittle'],
   [/honeycomb|cinder|sea ?foam/i, 'honeycomb'],
   [/popcorn|caramel corn/i, 'popcorn'],
   [/pulled|taff(?:y|ies)|humbug|\bmints\b/i, 'hard-candy'],

@@ -138,7 +138,7 @@ export function placesOf(
 
 /** Something is put together or scalded in a bowl, beside the pot. */
 const inBowl = (sentence: string): boolean =>
-  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b).*\bin (?:a|another|the) (?:\w+ )?bowl\b/i.test(sentence)
+  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b).*\bin (?:a |another |the )?(?:\w+ ){0,2}bowl\b/i.test(sentence)
 
 /** The names of a line that are not all of another line's name: "the milk" is not the condensed milk, where there is milk as well. */
 const ownNames = (line: Written, written: readonly Written[]): readonly string[] =>
@@ -168,7 +168,9 @@ function placeOf(
   const spoken = said.flatMap((s, i) => (!ready.has(i) && goesIn(s) ? [i] : []))
   // what a bowl holds for a while goes in where the pot is spoken of
   const inPot = spoken.find((i) => !inBowl(said[i] as string) || ONTO.test(said[i] as string))
-  return apart.get(warmed) ?? inPot ?? spoken[0] ?? -1
+  // what waits in a bowl goes in with the syrup that is poured onto it
+  const waits = spoken[0] === undefined ? -1 : said.findIndex((s, i) => i > (spoken[0] as number) && SYRUP_IN.test(s))
+  return apart.get(warmed) ?? inPot ?? (waits < 0 ? (spoken[0] ?? -1) : waits)
 }
 
 /**

@@ -144,7 +144,7 @@ export function stepsFrom(told: Told): Step[] {
       {
         id,
         label: label(worded),
-        when: handwork && when.on === 'ready' && WAITS.has(handwork.kind) ? { on: 'window' } : when,
+        when: handwork && when.on === 'ready' && WAITS.has(handwork.kind) && !pours(text) ? { on: 'window' } : when,
         say,
         why: '',
         act: pulls ? 'Pulled' : actOf(text),
