@@ -48,13 +48,15 @@ export const mentions = (sentence: string, names: readonly string[]): boolean =>
 const EVERYTHING = /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest(?! of))\b/i
 
 const EXCEPT = /\b(?:except|but|save|apart from)\b(.*)$/i
+const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
+  EVERYTHING.test(sentence) && mentions(EXCEPT.exec(sentence)?.[1] ?? '', names)
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS =
   /^(?:meanwhile,?\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:whisk|whip|beat)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 const PUTS_IN =
-  /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle)\b.{0,40}\b(?:into|onto|over))\b/i
+  /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle)\b.{0,40}\b(?:into|onto|over))\b/i
 const MIXTURE = /\b(?:cream|milk|butter) mixture\b/i
 
 /** What is whipped waits for the syrup. */
@@ -163,9 +165,10 @@ function placeOf(
   const twin = twinAt(said, line, written)
   if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : twin
   const warmed = twin >= 0 ? twin : said.findIndex((s, i) => apart.has(i) && mentions(s, names))
-  const goesIn = (s: string): boolean =>
-    EVERYTHING.test(s) ? !mentions(EXCEPT.exec(s)?.[1] ?? '', names) : mentions(s, names)
-  const spoken = said.flatMap((s, i) => (!ready.has(i) && goesIn(s) ? [i] : []))
+  // "everything" is all that no sentence puts in by its name
+  const named = said.flatMap((s, i) => (!ready.has(i) && mentions(s, names) && !isLeftOut(s, names) ? [i] : []))
+  const whole = said.flatMap((s, i) => (!ready.has(i) && EVERYTHING.test(s) && !isLeftOut(s, names) ? [i] : []))
+  const spoken = named.some((i) => PUTS_IN.test(said[i] as string)) ? named : [...named, ...whole].sort((x, y) => x - y)
   // what a bowl holds for a while goes in where the pot is spoken of
   const inPot = spoken.find((i) => !inBowl(said[i] as string) || ONTO.test(said[i] as string))
   // what waits in a bowl goes in with the syrup that is poured onto it

@@ -1,0 +1,188 @@
+/** Methods made from their meaning: whatever words a cook is written in, each thing goes in at its moment and the end is the end. */
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { pantryOf } from '../matter/names'
+import { faultsOf } from './faults'
+import { readRecipe } from './recipe'
+
+const pantry = pantryOf()
+
+interface Meant {
+  readonly fahrenheit: boolean
+  readonly starts: (of: string) => string
+  /** What goes in on the way, by what words, at which °C. */
+  readonly rises: {
+    readonly what: Thing
+    readonly says: (of: string, at: string) => string
+    readonly celsius: number
+  } | null
+  readonly ends: (at: string) => string
+  readonly celsius: number
+  /** What goes in off the heat. */
+  readonly last: { readonly what: Thing; readonly says: (of: string) => string } | null
+  readonly beside: {
+    readonly what: Thing
+    readonly warms: (of: string) => string
+    readonly puts: (of: string) => string
+  } | null
+  readonly pours: string
+  readonly waits: { readonly says: string; readonly seconds: number } | null
+  readonly aside: string
+}
+
+/** A line of the list, and what the method calls it. */
+type Thing = readonly [line: string, called: string, id: string]
+
+const onTheWay: readonly Thing[] = [
+  ['200 g raw peanuts', 'the peanuts', 'peanuts'],
+  ['60 g butter', 'the butter', 'butter'],
+  ['20 g lemon juice', 'lemon juice', 'lemon-juice'],
+]
+const atLast: readonly Thing[] = [
+  ['2 tsp vanilla extract', 'the vanilla', 'vanilla'],
+  ['1 tsp baking soda', 'the soda', 'soda'],
+  ['100 g almonds, chopped', 'the almonds', 'almonds'],
+  ['3 g salt', 'the salt', 'salt'],
+]
+const warmed: readonly Thing[] = [
+  ['200 ml double cream', 'the cream', 'cream-48'],
+  ['200 ml whole milk', 'the milk', 'milk-whole'],
+]
+
+const of = <T>(...items: readonly T[]) => fc.constantFrom(...items)
+const maybe = <T>(a: fc.Arbitrary<T>) => fc.option(a, { freq: 2 })
+
+const meant: fc.Arbitrary<Meant> = fc.record({
+  fahrenheit: fc.boolean(),
+  starts: of<Meant['starts']>(
+    (it) => `Put ${it} in a heavy pan over a low heat and stir until dissolved.`,
+    (it) => `In a large saucepan, combine ${it}.`,
+    (it) => `Combine ${it} in a 2-qt. saucepan; cook slowly, stirring, till it is clear.`,
+    (it) => `Bring ${it} to a boil, stirring.`,
+    () => 'Put everything in a pan and heat gently.',
+  ),
+  rises: maybe(
+    fc.record({
+      what: of(...onTheWay),
+      celsius: of(110, 115, 120),
+      says: of<NonNullable<Meant['rises']>['says']>(
+        (it, at) => `When it reaches ${at}, add ${it}.`,
+        (it, at) => `At ${at} stir in ${it}.`,
+        (it, at) => `Cook to ${at}; add ${it}.`,
+        (it, at) => `Boil until it reads ${at}, then stir in ${it}.`,
+      ),
+    }),
+  ),
+  celsius: of(140, 146, 150),
+  ends: of<Meant['ends']>(
+    (at) => `Cook, stirring now and then, to ${at}.`,
+    (at) => `Boil without stirring until a thermometer registers ${at}, about 15 minutes.`,
+    (at) => `Continue cooking until temperature reaches ${at}.`,
+    (at) => `Turn up the heat and boil to ${at}.`,
+  ),
+  last: maybe(
+    fc.record({
+      what: of(...atLast),
+      says: of<NonNullable<Meant['last']>['says']>(
+        (it) => `Remove from heat and stir in ${it}.`,
+        (it) => `Take off the heat; quickly stir in ${it}.`,
+        (it) => `Off the heat, beat in ${it}.`,
+        (it) => `Remove from heat. Add ${it} and mix well.`,
+      ),
+    }),
+  ),
+  beside: maybe(
+    fc.record({
+      what: of(...warmed),
+      warms: of<NonNullable<Meant['beside']>['warms']>(
+        (it) => `Warm ${it} in a small pan.`,
+        (it) => `Meanwhile, heat ${it} gently.`,
+        (it) => `Bring ${it} to the boil and leave to infuse for 20 minutes.`,
+      ),
+      puts: of<NonNullable<Meant['beside']>['puts']>(
+        (it) => `Carefully pour in ${it.replace('the', 'the warm')}.`,
+        (it) => `Stir in ${it}, a little at a time.`,
+      ),
+    }),
+  ),
+  pours: of(
+    'Pour into a greased tin.',
+    'Turn out onto an oiled slab.',
+    'Scrape into a lined 20cm tin.',
+    'Pour in a buttered pan.',
+  ),
+  waits: maybe(
+    of(
+      { says: 'Leave to set for 2 hours, then cut.', seconds: 7200 },
+      { says: 'Let cool for 45 minutes.', seconds: 2700 },
+      { says: 'Leave overnight.', seconds: 28_800 },
+      { says: 'Leave for 1 hr 30 mins.', seconds: 5400 },
+    ),
+  ),
+  aside: of('', 'Makes 40.', 'Keeps two weeks in a tin.', 'You may need a hammer.'),
+})
+
+function written(m: Meant): { text: string; heat: (c: number) => number } {
+  const heat = (c: number): number => (m.fahrenheit ? Math.round(1.8 * c + 32) : c)
+  const said = (c: number): string => `${heat(c)}${m.fahrenheit ? '°F' : '°C'}`
+  const list = ['400 g sugar', '120 ml water', m.beside?.what[0], m.rises?.what[0], m.last?.what[0]]
+  const all = ['sugar', 'water'].join(' and ')
+  const method = [
+    m.beside?.warms(m.beside.what[1]),
+    m.starts(`the ${all}`),
+    m.beside?.puts(m.beside.what[1]),
+    m.rises?.says(m.rises.what[1], said(m.rises.celsius)),
+    m.ends(said(m.celsius)),
+    m.last?.says(m.last.what[1]),
+    m.pours,
+    m.waits?.says,
+    m.aside,
+  ]
+  return {
+    heat,
+    text: `Test\n\n${list.filter(Boolean).join('\n')}\n\nMethod\n${method.filter(Boolean).join(' ')}`,
+  }
+}
+
+describe('a method made from its meaning', () => {
+  it('is read back as it was meant', () => {
+    fc.assert(
+      fc.property(meant, (m) => {
+        const { text, heat } = written(m)
+        const { formula } = readRecipe(text, pantry)
+        const { steps, lines, target } = formula
+        const inC = (c: number): number => (m.fahrenheit ? (heat(c) - 32) / 1.8 : c)
+        const stepOf = (id: string): number => {
+          const group = lines.find((l) => l.ingredient === id)?.group
+          return steps.findIndex((s) => s.adds === group)
+        }
+        const at = (on: string): number => steps.findIndex((s) => s.when.on === on)
+        expect(faultsOf(formula), text).toEqual([])
+        expect(target?.celsius, text).toBeCloseTo(inC(m.celsius), 1)
+        // all that goes in at the start, what waits, what goes in on the way, the end, what goes in after it, the pour
+        expect(stepOf('sugar'), text).toBeLessThan(at('target'))
+        expect(stepOf('water'), text).toBe(stepOf('sugar'))
+        if (m.beside) {
+          expect(stepOf(m.beside.what[2]), text).toBeGreaterThan(stepOf('sugar'))
+          expect(stepOf(m.beside.what[2]), text).toBeLessThan(at('target'))
+        }
+        if (m.rises) {
+          expect(stepOf(m.rises.what[2]), text).toBeGreaterThan(stepOf('sugar'))
+          expect(stepOf(m.rises.what[2]), text).toBeLessThan(at('target'))
+          const due = steps.find((s) => s.when.on === 'rises')?.when
+          expect(due && 'celsius' in due ? due.celsius : Number.NaN, text).toBeCloseTo(inC(m.rises.celsius), 1)
+        }
+        const out = steps.findIndex((s) => s.empties)
+        if (m.last) {
+          expect(stepOf(m.last.what[2]), text).toBeGreaterThan(at('target'))
+          expect(stepOf(m.last.what[2]), text).toBeLessThan(out)
+        }
+        expect(out, text).toBeGreaterThan(at('target'))
+        const waits = steps.slice(out).flatMap((s) => (s.when.on === 'after' ? [s.when.seconds] : []))
+        expect(waits, text).toEqual(m.waits ? [m.waits.seconds] : [])
+        expect(steps.map((s) => s.say).join(' '), text).not.toMatch(/Makes 40|two weeks|hammer/)
+      }),
+      { numRuns: 400 },
+    )
+  })
+})
