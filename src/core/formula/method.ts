@@ -210,6 +210,7 @@ export const pours = (sentence: string): boolean =>
 
 /** ◊ What is said to go in warm is this warm, °C; what stands about is as warm as the room. `names`: what it is called in the sentence. */
 export function warmthIn(sentence: string, names: readonly string[]): number {
+  if (names.length === 0) return 20
   const said = (how: string): boolean =>
     new RegExp(`\\b${how}(?:[ -]+\\w+){0,2}?[ -]+(?:${names.join('|')})s?\\b`, 'i').test(sentence)
   return said('(?:boiling|hot|scalded)') ? 85 : said('warm(?:ed)?') ? 50 : 20
