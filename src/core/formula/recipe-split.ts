@@ -77,8 +77,8 @@ export function splitRecipe(text: string): SplitRecipe {
   const lines = text
     .split(/\r?\n/)
     .map((l) => l.trim())
-    .flatMap(inOneRow)
     .filter((l) => l && (HEAD_NOTES.test(l) || !NOTHING.test(l)))
+    .flatMap(inOneRow)
   let name = ''
   const list: { heading: string | null; lines: string[] }[] = [{ heading: null, lines: [] }]
   const method: typeof list = [{ heading: null, lines: [] }]
