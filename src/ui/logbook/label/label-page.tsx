@@ -89,7 +89,8 @@ export function LabelPage({ data }: { readonly data: BatchLabel }) {
           <p className="rounded-control bg-lemon px-4 py-3 text-body text-on-lemon">{labelCaution}</p>
           <p className="text-body">
             It keeps {label.keepsDays} days in {filmNames[label.film]}, by this room’s air and no longer than such
-            sweets are known to. Ingredients stand in falling order as they were mixed; water counts as what is left of it.
+            sweets are known to. Ingredients stand in falling order as they were mixed; water counts as what is left of
+            it.
           </p>
         </div>
       </div>
