@@ -68,20 +68,25 @@ function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: numbe
 /** The temperature a sentence speaks of, as written; null for none. */
 export const heatIn = (sentence: string): HeatSaid | null => heatsIn(sentence).next().value ?? null
 
+/** ◊ °C within which "255°F/124°C" says one thing twice. */
+const SAME = 1.5
+
 /** A sentence with its temperatures in °C, as a document holds them: "to 300 °F" becomes "to 148.9°". What is in no unit for sure stays as it is. */
 export function inCelsiusWords(sentence: string, recipe: HeatUnit | null): string {
   let out = ''
   let done = 0
+  let last = Number.NaN
   for (const heat of heatsIn(sentence)) {
     const unit = unitOf(heat, recipe)
     if (unit === null) continue
     const ends = [...new Set([heat.low, heat.high])].map((n) => `${inDegrees(n, unit)}°`)
-    // "255°F/124°C" says one thing twice
-    if (done > 0 && /^\s*\/\s*$/.test(sentence.slice(done, heat.from))) {
-      done = heat.to
+    const between = sentence.slice(done, heat.from)
+    if (done > 0 && Math.abs(inDegrees(heat.low, unit) - last) < SAME && /^\s*[/(]\s*$/.test(between)) {
+      done = heat.to + (between.includes('(') && sentence[heat.to] === ')' ? 1 : 0)
       continue
     }
-    out += `${sentence.slice(done, heat.from)}${ends.join(' to ')}`
+    last = inDegrees(heat.low, unit)
+    out += `${between}${ends.join(' to ')}`
     done = heat.to
   }
   return out + sentence.slice(done)
@@ -141,7 +146,7 @@ const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600, d: 864
 /** ◊ A night, s. */
 const OVERNIGHT = 8 * 3600
 const TIME = new RegExp(
-  `(?<![\\d.])(?!an? second\\b)(half an|\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
+  `(?<![\\d./])(?!an? second\\b)(half an|\\d+\\/\\d+|\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
   'i',
 )
 
@@ -160,6 +165,14 @@ export function secondsIn(sentence: string): number | null {
 const BOILS = /\b(?:boil|cook|simmer|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
 /** A look that is asked for, not one that is spoken of. */
 const UNTIL = /\b(?:until|till|to (?:a|an|the)?|turns?|reaches?|when|at the)\b/i
+
+const PUTS = /\b(?:add|stir in|whisk in|beat in|fold in|tip in|pour)\b/i
+
+/** Whether a sentence puts in or pours first, and speaks of a time after that: nobody waits for it. */
+export const actsFirst = (sentence: string): boolean => {
+  const acts = sentence.search(PUTS)
+  return acts >= 0 && acts < sentence.search(TIME)
+}
 
 /** Everything in a sentence by which one could tell that the cook is done, the surest first. */
 export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
@@ -204,7 +217,7 @@ export const bathes = (sentence: string): boolean =>
 
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,3}(?:tin|tray|pan|sheet|dish|mou?lds?)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop by|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i.test(
+  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,3}(?:tin|tray|pan|sheet|dish|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by|from)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i.test(
     sentence,
   )
 
@@ -223,7 +236,7 @@ export const short = (text: string, most: number): string =>
 /** How a sentence begins that says where, when or by what before it says what is done; and what is done. */
 const SETS_OUT =
   /^(?:in|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
-const DONE =
+export const DONE =
   /\b(?:add|beat|boil|bring|combine|cook|cool|cut|deglaze|dip|drop|fold|heat|make|mark|melt|mix|place|pour|press|pull|put|roll|scatter|scrape|score|simmer|sprinkle|stir|tip|trickle|warm|whip|whisk)\b/i
 const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
 /** Words that end no label. */

@@ -24,18 +24,21 @@ export const sentences = (lines: readonly string[]): string[] =>
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves|yields?|eat|it will)\b|if you (?:don.?t|do not|have no)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves|yields?|eat|it will|(?:it |this )?should take|avoid)\b|if you (?:don.?t|do not|have no)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
   '(?:continue|keep|raise|increase|turn up|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
 /** Work on what was poured, which waits until it can be done. */
 const LATER = '(?:mark|score|cut|break|slice)'
+/** Work that goes on for so long with what was put in. */
+const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b.{0,40}\\d+ ?(?:min|sec)'
 const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
 const LINK = new RegExp(
-  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after)\\b)|,\\s+(?=${LATER}\\b)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,
+  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,
   'gi',
 )
+const LASTING = new RegExp(`^${LASTS}`, 'i')
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
 const FOLLOWS = /^(?:add|stir in|whisk in|beat in|pour|spread|tip|scrape|turn (?:it )?out)\b/i
@@ -59,6 +62,7 @@ function clausesOf(sentence: string): string[] {
 function isApart(head: string, tail: string): boolean {
   if (RESTS.test(tail)) return secondsIn(tail) !== null && !RESTS.test(head)
   if (COUNTED.test(tail)) return true
+  if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (LATER_WORK.test(tail)) return pours(head)
   const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends

@@ -53,7 +53,7 @@ const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS =
-  /^(?:meanwhile,?\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:whisk|whip|beat)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
+  /^(?:meanwhile,?\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:whisk|whip|beat)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 const PUTS_IN =
   /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle)\b.{0,40}\b(?:into|onto|over))\b/i

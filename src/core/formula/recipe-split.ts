@@ -1,7 +1,7 @@
 /** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
 import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
-import { isGotReady } from './method'
+import { DONE, isGotReady } from './method'
 
 /** Lines under a heading; those under none come first. */
 export interface Headed {
@@ -28,10 +28,24 @@ const NOTHING =
 /** What stands under these until another heading is read by nobody either. */
 const HEAD_NOTES = /^(?:notes?|tips?|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage)\s*:?$/i
 
-export const bare = (line: string): string => line.replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):])\s+/i, '').trim()
+/** "1 Put the sugar in a pan": a step with its number, and no amount. */
+const NUMBERED = new RegExp(
+  `^\\d{1,2}\\s+(?=(?:\\w+ly )?${DONE.source}|(?:take|store|let|leave|wrap|line|grease|remove|preheat|using|when|turn)\\b)`,
+  'i',
+)
 
-/** A list can stand in the middle of a method. */
+export const bare = (line: string): string =>
+  line
+    .replace(NUMBERED, '')
+    .replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):])\s+/i, '')
+    .trim()
+
+/** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
 const BULLET = /^[-–*•·▢□]\s/
+const isListed = (line: string): boolean =>
+  BULLET.test(line)
+    ? beginsWithAmount(line)
+    : line.length < 40 && !/[.;:,]/.test(line) && isLine(line) && measureAt(bare(line), [])?.unit !== null
 
 /** "Two-storey slab" is a name, though it begins with a number. */
 const beginsWithAmount = (line: string): boolean =>
@@ -51,7 +65,8 @@ function isLine(piece: string): boolean {
 }
 
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
-function inOneRow(line: string): string[] {
+function inOneRow(row: string): string[] {
+  const line = row.replace(/^ingredients\s*:\s+/i, '')
   const apart = line.split(/\s+[·•|/]\s+|\s*;\s+/)
   if (apart.filter(beginsWithAmount).length > 1 && beginsWithAmount(line) && !looksLikeMethod(apart.at(-1) as string))
     return apart
@@ -63,7 +78,10 @@ function inOneRow(line: string): string[] {
 
 /** ◊ A sentence of method is longer than a line of the list, or ends as sentences do. */
 const looksLikeMethod = (line: string): boolean =>
-  line.length > 90 || (/[.!]$/.test(line) && (line.split(' ').length > 5 || isGotReady(line)))
+  line.length > 90 ||
+  (/[.!]$/.test(line) && (line.split(' ').length > 5 || isGotReady(line))) ||
+  NUMBERED.test(line) ||
+  (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
 
 /** What a heading says is made; null for a line that is none. */
 function partHeading(line: string): string | null {
@@ -98,7 +116,7 @@ export function splitRecipe(text: string): SplitRecipe {
       mode = 'list'
       list.push({ heading: named, lines: [] })
     } else if (mode === 'notes') continue
-    else if (mode === 'method') put(BULLET.test(line) && beginsWithAmount(line) ? list : method, line)
+    else if (mode === 'method') put(isListed(line) ? list : method, line)
     else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line))) {
       mode = 'method'
       put(method, line)

@@ -5,6 +5,7 @@ import type { Step, Trigger } from './document'
 import { idFor, plainPour, plainPull } from './edit'
 import { handworkSaid } from './handwork-said'
 import {
+  actsFirst,
   bathes,
   type Ending,
   endingsIn,
@@ -99,7 +100,7 @@ function triggerOf(text: string, i: number, { unit, pullAt }: Told): Trigger {
   if (celsius !== null && pulled && !WARMS_AGAIN.test(text)) return { on: 'falls', celsius }
   const colour = !pulled && endingsIn(text, unit).find((e) => e.by === 'colour')
   if (colour) return { on: 'colour', celsius: colour.celsius }
-  const seconds = secondsIn(text)
+  const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(text)
   if (seconds !== null && i > 0) return { on: 'after', seconds }
   if (i > 0 && !pulled && /\b(comes? to (?:a|the) boil|once (?:it )?boil|when (?:it )?boil)/i.test(text))
     return { on: 'boil' }

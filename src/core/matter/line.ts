@@ -92,6 +92,8 @@ const clean = (text: string): string =>
     .trim()
     .replace(/^(?:[-–*•·▢□]|\[[ x]?\])\s+/i, '')
     .replace(THOUSAND, '$1')
+    // "2-1/2 cups"
+    .replace(/(?<![\d/.])(\d{1,2})-(?=\d\s*\/\s*\d)/g, '$1 ')
     // ".5 cup"; "1.000 g" is a kilogram
     .replace(/(?<![\d.,])\.(?=\d)/g, '0.')
     .replace(/\b([1-9]\d{0,2})\.000(?=\s*(?:g|ml|grams?|millilit\w*)\b)/gi, '$1000')

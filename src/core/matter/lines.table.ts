@@ -72,7 +72,7 @@ half cup sugar => sugar 100
 1 1/2 cups sugar => sugar 300
 1½ cups sugar => sugar 300
 1 ½ cups sugar => sugar 300
-1-1/2 cups sugar => ask
+1-1/2 cups sugar => sugar 300
 one and a half cups sugar => sugar 300
 1 and a half cups of sugar => sugar 300
 two and a quarter cups sugar => sugar 450
@@ -432,6 +432,8 @@ preheat the oven to 160 => ask
 1 tin (170 g) evaporated milk => evaporated-milk 170
 2 cups pecan halves => pecans 218
 450 g demerara => demerara 450
+2-1/2 cups sugar => sugar 500
+150ml/¼ pint water => water 150
 200 g golden caster sugar => caster-sugar 200
 `
   .trim()
