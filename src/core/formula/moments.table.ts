@@ -205,7 +205,8 @@ export const moments: readonly (readonly [
     [
       /^ready \+ sugar 500, water 150: Boil/,
       /^target: Boil/,
-      /^falls 45 → out: Pour/,
+      /^ready → out: Pour onto a slab$/,
+      /^falls 45: Let it cool/,
       /^after 300: Work it/,
       /^ready: Knead smooth, wrap$/,
       /^after 86400: Ripen 24 h$/,

@@ -60,7 +60,8 @@ function clausesOf(sentence: string): string[] {
 
 /** Whether what follows has a moment of its own: a cook that ends somewhere else, what is done once one has ended, a wait after work. */
 function isApart(head: string, tail: string): boolean {
-  if (RESTS.test(tail)) return secondsIn(tail) !== null && !RESTS.test(head)
+  // it lies where it was poured while it cools
+  if (RESTS.test(tail)) return (secondsIn(tail) !== null || (heatIn(tail) !== null && pours(head))) && !RESTS.test(head)
   if (COUNTED.test(tail)) return true
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (LATER_WORK.test(tail)) return pours(head)
