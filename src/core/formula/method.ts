@@ -196,7 +196,7 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
 
 /** What is done before the first flame, and never lights one. */
 export const isGotReady = (sentence: string): boolean =>
-  /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?:warm|heat|dry|put|spread)\b.{0,60}\bin (?:a |the )?(?:\w+ )?oven\b/i.test(
+  /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?:warm|heat|dry|put|spread)\b.{0,60}\bin (?:a |the )?(?:\w+ )?oven\b|^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/i.test(
     sentence,
   ) ||
   /^(?:first,?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|soak(?!.*\bsugar\b)|sprinkle the gelatine?|line|grease|butter (?:an?|the)|oil (?:an?|the)|preheat|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(

@@ -1,4 +1,5 @@
 /** Where the lines of a list go in: which sentence of the method puts each into the pot. */
+import { amountOf, measureAt } from '../matter/amount'
 import type { Ingredient } from '../matter/ingredient'
 import { everyNameOf } from '../matter/synonyms'
 import { parseNumber } from '../quantity/number'
@@ -10,7 +11,7 @@ import { isGotReady, warmthIn } from './method'
 export const lettersOf = (text: string): string =>
   text
     .toLowerCase()
-    .replace(/[^a-z ]/g, ' ')
+    .replace(/[^a-z]+/g, ' ')
     .trim()
 
 /** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
@@ -140,7 +141,7 @@ export function placesOf(
 
 /** Something is put together or scalded in a bowl, beside the pot. */
 const inBowl = (sentence: string): boolean =>
-  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b).*\bin (?:a |another |the )?(?:\w+ ){0,2}bowl\b/i.test(sentence)
+  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b).*\bin(?:to)? (?:a |another |the )?(?:\w+ ){0,2}bowl\b/i.test(sentence)
 
 /** The names of a line that are not all of another line's name: "the milk" is not the condensed milk, where there is milk as well. */
 const ownNames = (line: Written, written: readonly Written[]): readonly string[] =>
@@ -218,18 +219,24 @@ const SHARES: Readonly<Record<string, number>> = {
   'three quarters': 3 / 4,
 }
 
+const SHARED = Object.keys(SHARES).join('|')
+const MEASURED = '(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\/\\d)? ?[a-z]+'
+
 /** "Half the butter", "30 g of the butter" in one sentence and "the remaining butter" in a later one are two lines. */
 export function inPortions(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {
   const places = new Map<string, number>()
   const all = lines.flatMap((line): Line[] => {
     const names = namesOf(line, ingredientOf(line))
     const words = names.join('|')
-    const part = new RegExp(`\\b(${Object.keys(SHARES).join('|')}|(\\d+(?:\\.\\d+)?) ?g)\\b.{0,12}\\b(?:${words})`, 'i')
+    const part = new RegExp(`\\b(${SHARED}|${MEASURED}(?= of\\b))\\b.{0,16}\\b(?:${words})`, 'i')
     const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,16}\\b(?:${words})`, 'i')
     const first = said.findIndex((s) => part.test(s))
     const then = first < 0 ? -1 : said.findIndex((s, i) => i > first && rest.test(s))
-    const [, share = '', grams] = part.exec(said[first] ?? '') ?? []
-    const taken = grams ? Number(grams) : line.grams * (SHARES[share.toLowerCase()] ?? 0)
+    const share = part.exec(said[first] ?? '')?.[1] ?? ''
+    const measure = measureAt(share, [])
+    const taken =
+      line.grams * (SHARES[share.toLowerCase()] ?? 0) ||
+      (measure ? (amountOf(measure).grams(ingredientOf(line)) ?? 0) : 0)
     if (then < 0 || !(taken > 0 && taken < line.grams)) return [line]
     const id = idFor(
       `${line.id} rest`,
@@ -237,7 +244,8 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
     )
     places.set(id, then)
     // a part of the water the gelatin lies in goes in with it
-    const bowl = isGotReady(said[first] ?? '') ? probablyAt(said, names) : -1
+    const waits = isGotReady(said[first] ?? '') || inBowl(said[first] ?? '')
+    const bowl = waits ? said.findIndex((s, i) => i > first && (ONTO.test(s) || SYRUP_IN.test(s))) : -1
     if (bowl >= 0) places.set(line.id, bowl)
     return [
       { ...line, grams: taken },

@@ -2,7 +2,7 @@
 import type { Ingredient } from './ingredient'
 
 export const synonyms: Readonly<Record<string, readonly string[]>> = {
-  water: ['hot water', 'cold water', 'boiling water'],
+  water: ['ice cold water', 'ice water', 'hot water', 'cold water', 'boiling water'],
   sugar: ['sugar', 'golden granulated sugar', 'white sugar', 'table sugar'],
   'caster-sugar': ['superfine sugar', 'golden caster sugar', 'castor sugar', 'bar sugar'],
   'icing-sugar': ["confectioners' sugar", 'powdered sugar'],
