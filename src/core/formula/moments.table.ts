@@ -369,4 +369,11 @@ export const moments: readonly (readonly [
       /^ready \+ icing-sugar 30: Toss/,
     ],
   ],
+  [
+    'drops from a spoon, and a word of care',
+    '450 g demerara sugar\n90 ml water',
+    'Line a tray with silicone. Place all the ingredients in a pan. Bring to the boil, cover for 2 minutes, then uncover and boil to 138°C (280°F). Be careful, it spits. Let the bubbles die down, then drop teaspoonfuls onto the slab. Wrap.',
+    138,
+    [/^ready \+ demerara 450, water 90: Place all/, /^target: Bring/, /^ready → out: Let the bubbles/, /^ready: Wrap$/],
+  ],
 ]
