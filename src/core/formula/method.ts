@@ -217,7 +217,7 @@ export const bathes = (sentence: string): boolean =>
 
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,3}(?:tin|tray|pan|sheet|dish|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto))\b/i.test(
+  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,3}(?:tin|tray|pan|sheet|dish|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto|over))\b/i.test(
     sentence,
   )
 

@@ -376,4 +376,17 @@ export const moments: readonly (readonly [
     138,
     [/^ready \+ demerara 450, water 90: Place all/, /^target: Bring/, /^ready → out: Let the bubbles/, /^ready: Wrap$/],
   ],
+  [
+    'what lies in a bowl with what the caramel is poured over; stirred every so often',
+    '90 g popcorn\n150 g peanuts\n200 g sugar\n60 ml water',
+    'Place the popcorn and peanuts in a very large bowl. Boil sugar and water to 140°C. Pour the caramel over the popcorn and stir to coat. Spread on baking sheets and bake for 45 minutes, stirring every 15 minutes. Serve warm.',
+    140,
+    [
+      /^ready: Place the popcorn/,
+      /^ready \+ sugar 200, water 59|^ready \+ sugar 200, water 60/,
+      /^target: Boil/,
+      /^ready \+ popcorn 90, peanuts 150 → out: Pour the caramel/,
+      /^after 2700: Spread/,
+    ],
+  ],
 ]

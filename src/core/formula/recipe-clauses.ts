@@ -24,7 +24,7 @@ export const sentences = (lines: readonly string[]): string[] =>
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves|yields?|eat|be careful|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it |this )?should take|avoid)\b|if you (?:don.?t|do not|have no)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be careful|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it |this )?should take|avoid)\b|if you (?:don.?t|do not|have no)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -32,7 +32,7 @@ const GOES_ON =
 /** Work on what was poured, which waits until it can be done. */
 const LATER = '(?:mark|score|cut|break|slice)'
 /** Work that goes on for so long with what was put in. */
-const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b.{0,40}\\d+ ?(?:min|sec)'
+const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
 const LINK = new RegExp(
   `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,

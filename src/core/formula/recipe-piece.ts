@@ -11,6 +11,7 @@ import { idFor } from './edit'
 import { type HeatUnit, heatIn, inCelsiusWords, label, pours, recipeUnit, short, takesOff, unitOf } from './method'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import {
+  amountTyped,
   type Beside,
   besideIn,
   inPortions,
@@ -285,7 +286,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
       const id = idFor('ask', taken)
       questions.push({ id, text: typed, reading })
       const names = namesTyped(typed, reading.ingredient ?? reading.candidates[0])
-      written.push({ id, heading, names, full: names })
+      written.push({ id, heading, names, full: names, amount: amountTyped(bare(typed)) })
     } else {
       const id = idFor(reading.ingredient.name, taken)
       known.set(reading.ingredient.id, reading.ingredient)
@@ -303,6 +304,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
         heading,
         names: namesOf(line, reading.ingredient),
         full: everyNameOf(reading.ingredient).map(lettersOf),
+        amount: amountTyped(bare(typed)),
       })
     }
   }

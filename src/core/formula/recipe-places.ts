@@ -20,6 +20,9 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
   return [...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]), ...(isNut ? ['nuts'] : [])]
 }
 
+/** The amount a line begins with, as it is written: "25 g". */
+export const amountTyped = (typed: string): string => /^\d[\d./]* ?[a-z]+(?= )/i.exec(typed)?.[0] ?? ''
+
 /** Words that name in a sentence what a line speaks of that is not known for sure yet: its own, and those of what it most likely is. */
 export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] =>
   namesIn([typedName(typed), ...(likely ? everyNameOf(likely) : [])])
@@ -54,21 +57,22 @@ const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS =
-  /^(?:meanwhile,?\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:whisk|whip|beat)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
+  /^(?:meanwhile,?\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 const PUTS_IN =
   /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle)\b.{0,40}\b(?:into|onto|over))\b/i
 const MIXTURE = /\b(?:cream|milk|butter) mixture\b/i
 
 /** What is whipped waits for the syrup. */
-const SYRUP_IN = /\b(?:pour|trickle|drizzle|stream|add)\b.{0,30}\bsyrup\b/i
+const SYRUP_IN = /\b(?:pour|trickle|drizzle|stream|add)\b.{0,30}\b(?:syrup|meringue)\b/i
 
 /** The sentence that puts in what sentence `at` warms apart; -1 where that one warms nothing apart. */
 function goesInAt(said: readonly string[], at: number): number {
   const sentence = said[at] ?? ''
   const warmed = WARMS.exec(sentence)
-  if (!warmed || SUGAR.test(sentence)) return -1
-  const what = (warmed[0].split(/\s+/).at(-1) ?? '').toLowerCase()
+  const what = (warmed?.[0].split(/\s+/).at(-1) ?? '').toLowerCase()
+  // whites are whipped with some sugar; whatever else has any is the pot itself
+  if (!warmed || (what !== 'whites' && SUGAR.test(sentence))) return -1
   const named = said.findIndex((s, i) => i > at && PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s)))
   return named < 0 && what === 'whites' ? said.findIndex((s, i) => i > at && SYRUP_IN.test(s)) : named
 }
@@ -114,6 +118,8 @@ export interface Written {
   readonly names: readonly string[]
   /** Its names in full, without what is only the last word of one. */
   readonly full: readonly string[]
+  /** Its amount as it is written: "25 g". */
+  readonly amount: string
   readonly heading: string | null
 }
 
@@ -138,6 +144,8 @@ export function placesOf(
   }
   return out
 }
+
+const OVER = /\bpour\b.*\b(?:over|onto|on)\b/i
 
 /** Something is put together or scalded in a bowl, beside the pot. */
 const inBowl = (sentence: string): boolean =>
@@ -172,9 +180,13 @@ function placeOf(
   const spoken = named.some((i) => PUTS_IN.test(said[i] as string)) ? named : [...named, ...whole].sort((x, y) => x - y)
   // what a bowl holds for a while goes in where the pot is spoken of
   const inPot = spoken.find((i) => !inBowl(said[i] as string) || ONTO.test(said[i] as string))
-  // what waits in a bowl goes in with the syrup that is poured onto it
-  const waits = spoken[0] === undefined ? -1 : said.findIndex((s, i) => i > (spoken[0] as number) && SYRUP_IN.test(s))
-  return apart.get(warmed) ?? inPot ?? (waits < 0 ? (spoken[0] ?? -1) : waits)
+  // what waits in a bowl goes in with the syrup that is poured onto it, or onto what lies there with it
+  const bowl = spoken[0] ?? -1
+  const beside = written.filter((w) => mentions(said[bowl] ?? '', w.names))
+  const waits = said.findIndex(
+    (s, i) => i > bowl && (SYRUP_IN.test(s) || (OVER.test(s) && beside.some((w) => mentions(s, w.names)))),
+  )
+  return apart.get(warmed) ?? inPot ?? (bowl < 0 || waits < 0 ? bowl : waits)
 }
 
 /**
@@ -188,7 +200,12 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
   if (alike.length < 2 || spoken.length < alike.length) return -1
   const mates = written.filter((w) => w !== line && w.heading === line.heading && !alike.includes(w))
   const company = spoken.map((i) => mates.filter((m) => mentions(said[i] as string, m.names)).length)
-  if (line.heading === null) return spoken[alike.indexOf(line)] as number
+  // "with the 25 g of sugar" says which
+  const claim = (w: Written): number =>
+    w.amount === '' ? -1 : (spoken.find((i) => ` ${said[i]} `.includes(` ${w.amount} `)) ?? -1)
+  if (claim(line) >= 0) return claim(line)
+  const [left, free] = [alike.filter((w) => claim(w) < 0), spoken.filter((i) => !alike.some((w) => claim(w) === i))]
+  if (line.heading === null) return free[left.indexOf(line)] ?? -1
   return spoken[company.indexOf(Math.max(...company))] as number
 }
 

@@ -34,6 +34,21 @@ describe('a recipe of two boils', () => {
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it('tells by its amount which sugar is the whites’', () => {
+    const { formula } = readRecipe(
+      'A sweet\n\n300 g honey\n250 g sugar\n80 g water\n60 g egg whites\n25 g sugar\n\nBoil the honey to 120 °C. Start whipping the egg whites with the 25 g of sugar. Pour the hot honey over the whites. Boil the sugar and water to 150 °C and pour onto the meringue. Leave 24 hours.',
+      pantry,
+    )
+    const groups = formula.groups.map((g) =>
+      formula.lines.filter((l) => l.group === g.id).map((l) => `${l.ingredient} ${Math.round(l.grams)}`),
+    )
+    expect(groups).toEqual([
+      ['sugar 250', 'water 80'],
+      ['egg-white 60', 'sugar 25'],
+    ])
+    expect(faultsOf(formula)).toEqual([])
+  })
+
   it('is one boil where only one thing is boiled', () => {
     const { formula } = readRecipe(
       `A sweet\n\n${list}\n\nBoil the honey, sugar and water to 145 °C. Pour onto the whisked egg whites. Fold in the almonds.`,
