@@ -207,7 +207,7 @@ const causeWords: Readonly<Record<CauseId, CauseWords>> = {
     was: 'It was worked after its window',
     tell: 'The story of this batch says which work came late.',
     now: 'Warm it back into its window.',
-    next: 'Have the tools ready when the window opens; the panel calls a minute before.',
+    next: 'Have the tools ready before the window opens.',
   },
   'spread-thick': {
     was: 'It was poured thicker than planned',
