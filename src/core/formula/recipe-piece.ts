@@ -153,6 +153,14 @@ export interface WrittenPiece {
   readonly said: readonly string[]
 }
 
+/** The unit the temperatures of a piece are in, as far as it says, or as was answered. */
+export const heatUnitOf = ({ said, list }: WrittenPiece, answers: Answers): HeatUnit | null =>
+  answers.unit ??
+  recipeUnit(
+    said,
+    list.flatMap((s) => s.lines),
+  )
+
 /** Reads what is boiled in one pot. */
 export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answers = {}): Draft {
   const { name } = piece
@@ -160,12 +168,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const list = unlisted.length > 0 ? [...piece.list, { heading: null, lines: unlisted }] : piece.list
   const { lines: listed, questions, known, written } = readLines(list, lexicon)
   const ingredientOf = (l: Line): Ingredient => known.get(l.ingredient) as Ingredient
-  const unit =
-    answers.unit ??
-    recipeUnit(
-      piece.said,
-      list.flatMap((s) => s.lines),
-    )
+  const unit = heatUnitOf(piece, answers)
   const said = inOrder(piece.said, unit)
   const done = endingOf(said, unit)
   const { all: lines, places } = inPortions(said, listed, ingredientOf)

@@ -1,9 +1,17 @@
 /** A recipe that boils twice: the honey that goes onto the whites first, while the sugar climbs in a pot of its own. */
 import type { FormulaDocument, Step } from './document'
 import { idFor } from './edit'
-import { endingsIn, type HeatUnit, recipeUnit, short } from './method'
+import { endingsIn, type HeatUnit, short } from './method'
 import { capital, under } from './recipe-layers'
-import { type Answers, type Draft, type Lexicon, readLines, readPiece, type WrittenPiece } from './recipe-piece'
+import {
+  type Answers,
+  type Draft,
+  heatUnitOf,
+  type Lexicon,
+  readLines,
+  readPiece,
+  type WrittenPiece,
+} from './recipe-piece'
 import { mentions } from './recipe-places'
 import type { Headed } from './recipe-split'
 
@@ -44,12 +52,7 @@ function potsIn(said: readonly string[], unit: HeatUnit | null): TwoPots | null 
 /** Reads a recipe of two boils as a formula and a part that joins it; null where there is only one. */
 export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answers): Draft | null {
   const rows = piece.list.flatMap(({ heading, lines }) => lines.map((line) => ({ heading, line })))
-  const unit =
-    answers.unit ??
-    recipeUnit(
-      piece.said,
-      rows.map((r) => r.line),
-    )
+  const unit = heatUnitOf(piece, answers)
   const pots = potsIn(piece.said, unit)
   if (!pots) return null
   const { written } = readLines(piece.list, lexicon)
