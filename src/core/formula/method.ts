@@ -229,6 +229,8 @@ export function warmthIn(sentence: string, names: readonly string[]): number {
   return said('(?:boiling|hot|scalded)') ? 85 : said('warm(?:ed)?') ? 50 : 20
 }
 
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
 /** Cut at a word, with a mark that it was. */
 export const short = (text: string, most: number): string =>
   text.length <= most ? text : `${text.slice(0, most - 1).replace(/\s+\S*$/, '')}…`
@@ -250,8 +252,7 @@ export function label(text: string): string {
   const done = parts.flatMap((t) => (DONE.test(t) ? t.slice(t.search(DONE)) : []))
   const words = ((done[0] ?? text).split(/[,;:]\s+/)[0] as string).split(' ').slice(0, 3)
   while (words.length > 1 && HANGS.test(words.at(-1) as string)) words.pop()
-  const said = short(words.join(' '), 24)
-  return said.charAt(0).toUpperCase() + said.slice(1)
+  return capital(short(words.join(' '), 24))
 }
 
 /** Oven work is not the pot's temperature. */

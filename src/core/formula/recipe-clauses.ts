@@ -1,5 +1,5 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
-import { endingsIn, heatIn, pours, secondsIn, takesOff } from './method'
+import { capital, endingsIn, heatIn, pours, secondsIn, takesOff } from './method'
 import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
@@ -47,8 +47,6 @@ const WORKS =
 const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i
 /** A moment that is counted from what stands before it. */
 const COUNTED = /^after (?:about )?\d/i
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 function clausesOf(sentence: string): string[] {
   for (const link of sentence.matchAll(LINK)) {

@@ -2,7 +2,7 @@
 import type { FormulaDocument, Part, PartState, SingleFormula, Step } from './document'
 import { idFor } from './edit'
 import { handworkSaid } from './handwork-said'
-import { inOven } from './method'
+import { capital, inOven } from './method'
 import { sentences } from './recipe-clauses'
 import { endingOf } from './recipe-ending'
 import {
@@ -32,8 +32,6 @@ export function layersIn({ list }: Pick<SplitRecipe, 'list'>): readonly Layer[] 
   if (layers.length < 2 || layers.length < list.length) return null
   return layers.some((l) => LAYER.test(l.heading) || l.lines.some((line) => BAKED.test(line))) ? layers : null
 }
-
-export const capital = (text: string): string => `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`
 
 /** Works that end a whole, once all of its parts lie on each other. */
 const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])
@@ -104,6 +102,10 @@ export const under = (part: string, f: SingleFormula): SingleFormula => ({
   steps: f.steps.map((s) => (s.adds === undefined ? s : { ...s, adds: `${part}-${s.adds}` })),
 })
 
+/** Questions named after their part, as its groups are. */
+export const questionsUnder = (part: string, questions: readonly Question[]): Question[] =>
+  questions.map((q) => ({ ...q, id: `${part}-${q.id}`, group: `${part}-${q.group}` }))
+
 /** Reads layers, each as a part that waits for the one below it. */
 export function readLayers(
   name: string,
@@ -124,7 +126,7 @@ export function readLayers(
     const said = of[i] ?? []
     const piece = { name: label, list: [{ heading: null, lines }], said }
     const read: Draft = isBoiledBy(said) ? readPiece(piece, lexicon, answers.parts?.[id]) : unboiled(piece, lexicon)
-    questions.push(...read.questions.map((q) => ({ ...q, id: `${id}-${q.id}`, group: `${id}-${q.group}` })))
+    questions.push(...questionsUnder(id, read.questions))
     asks.push(...(read.asks ?? []).map((a) => ({ ...a, part: { id, label } })))
     const below = parts.at(-1)
     const state: PartState = below && below.formula.target === null ? 'cold' : 'firm'

@@ -164,9 +164,10 @@ export const heatUnitOf = ({ said, list }: WrittenPiece, answers: Answers): Heat
 /** Reads what is boiled in one pot. */
 export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answers = {}): Draft {
   const { name } = piece
-  const unlisted = unlistedIn(piece.said, readLines(piece.list, lexicon).written, lexicon)
-  const list = unlisted.length > 0 ? [...piece.list, { heading: null, lines: unlisted }] : piece.list
-  const { lines: listed, questions, known, written } = readLines(list, lexicon)
+  const own = readLines(piece.list, lexicon)
+  const unlisted = unlistedIn(piece.said, own.written, lexicon)
+  const read = unlisted.length > 0 ? readLines([...piece.list, { heading: null, lines: unlisted }], lexicon) : own
+  const { lines: listed, questions, known, written } = read
   const ingredientOf = (l: Line): Ingredient => known.get(l.ingredient) as Ingredient
   const unit = heatUnitOf(piece, answers)
   const said = inOrder(piece.said, unit)
@@ -192,7 +193,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
           0,
           said.findIndex((_, i) => !beside.ready.has(i)),
         )
-  const outside = new Map(written.flatMap((w) => (isOutside(w) ? [[w.id, w.heading as string] as const] : [])))
+  const outside = new Set(written.flatMap((w) => (isOutside(w) ? [w.id] : [])))
   const guessOf = (l: Line): number => {
     if (outside.has(l.id)) return said.length - 1
     const probably = probablyAt(said, namesOf(l, ingredientOf(l)))

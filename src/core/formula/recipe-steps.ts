@@ -9,6 +9,7 @@ import {
   bathes,
   type Ending,
   endingsIn,
+  type HeatSaid,
   type HeatUnit,
   heatIn,
   inCelsiusWords,
@@ -81,13 +82,16 @@ const WARMS_AGAIN = /\b(?:re-?heat|re-?warm|melt|warm|heat)\b/i
 /** ◊ °C beyond which no oven goes: a bare figure above it is °F. */
 const HOTTEST_OVEN_C = 250
 
+const ovenUnit = (heat: HeatSaid, recipe: HeatUnit | null): HeatUnit =>
+  heat.unit ?? (heat.low > HOTTEST_OVEN_C ? 'F' : (recipe ?? 'C'))
+
 /** The work a sentence asks for; what is baked, at the heat it says, or that the oven was set to before. */
 function worksIn(text: string, said: readonly string[], unit: HeatUnit | null): Handwork | null {
   const work = handworkSaid(text)
   if (work?.kind !== 'bake') return work
   const heat = [text, ...said.filter(inOven)].flatMap((s) => heatIn(s) ?? [])[0]
   if (!heat) return work
-  return { ...work, celsius: inDegrees(heat.low, heat.unit ?? (heat.low > HOTTEST_OVEN_C ? 'F' : (unit ?? 'C'))) }
+  return { ...work, celsius: inDegrees(heat.low, ovenUnit(heat, unit)) }
 }
 
 function triggerOf(text: string, i: number, { unit, pullAt }: Told): Trigger {
@@ -171,12 +175,12 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
     const id = idFor(label(text), taken)
     taken.add(id)
     const [seconds, handwork, heat] = [secondsIn(text), worksIn(text, said, null), heatIn(text)]
-    const unit = heat && (heat.unit ?? (heat.low > HOTTEST_OVEN_C ? 'F' : 'C'))
+    const unit = heat && ovenUnit(heat, null)
     return {
       id,
       label: label(text),
       when: seconds !== null ? { on: 'after', seconds } : { on: 'ready' },
-      say: short(inCelsiusWords(text, unit || null), 190),
+      say: short(inCelsiusWords(text, unit), 190),
       why: '',
       act: actOf(text),
       ...(i === 0 && { adds: 'pot' }),

@@ -1,8 +1,8 @@
 /** A recipe that boils twice: the honey that goes onto the whites first, while the sugar climbs in a pot of its own. */
 import type { FormulaDocument, Step } from './document'
 import { idFor } from './edit'
-import { endingsIn, type HeatUnit, short } from './method'
-import { capital, under } from './recipe-layers'
+import { capital, endingsIn, type HeatUnit, short } from './method'
+import { questionsUnder, under } from './recipe-layers'
 import {
   type Answers,
   type Draft,
@@ -92,10 +92,7 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
   const { family } = main.formula
   const school = family === 'nougat' ? TWO_SYRUPS : main.formula.school
   return {
-    questions: [
-      ...first.questions.map((q) => ({ ...q, id: `${id}-${q.id}`, group: `${id}-${q.group}` })),
-      ...main.questions,
-    ],
+    questions: [...questionsUnder(id, first.questions), ...main.questions],
     asks: [
       ...(first.asks ?? []).flatMap((a) => (a.id === 'family' ? [] : [{ ...a, part: { id, label: name } }])),
       ...(main.asks ?? []).filter((a) => a.id !== 'place' || !waiting.some(([line]) => line === a.line)),

@@ -4,7 +4,6 @@ import { parseNumber, type Range } from '../quantity/number'
 import {
   type Amount,
   amountOf,
-  disagrees,
   type HouseUnit,
   leadingAmount,
   measureAt,
@@ -12,6 +11,7 @@ import {
   trailingAmount,
   withoutHoles,
 } from './amount'
+import { disagrees } from './disagree'
 import { inclusion } from './inclusion'
 import type { Ingredient, Preparation } from './ingredient'
 import { ingredientById } from './ingredients'
