@@ -4,6 +4,7 @@
  * boils off its curve, the probe's tip and its delay.
  */
 import { endOf, type HeatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-path'
+import { roundedTo } from './scatter'
 
 export const ROW = {
   /** J along the road. */
@@ -40,9 +41,12 @@ export interface Moves {
   readonly lid: boolean
 }
 
-/** ◊ The flame wanders by this share of its power and forgets in so many s; W and °C that no model explains. */
+/**
+ * ◊ The flame wanders by this share of its power and forgets in so many s. What no model explains, in √s: shares of the heat, and of what is
+ * lost to the room, which draughts carry off; °C for a degree of climb.
+ */
 export const WANDERS = { share: 0.03, memoryS: 200 }
-const UNEXPLAINED = { heatShare: 0.25, offPerDegree: 0.03 }
+const UNEXPLAINED = { heatShare: 0.05, lossShare: 1.4, offPerDegree: 0.02 }
 /** ◊ The road is not quite this syrup's: by this share of its steepness it goes astray with every degree (a random walk). */
 export const ASTRAY = 0.014
 /** Share of the steam a lid lets go. */
@@ -97,7 +101,8 @@ export function move(s: HeatState, m: Moves): StepWeights {
   const { path, seconds, feltS, roomC } = m
   const celsius = syrupOf(s, path)
   const perJoule = 1 / joulesPerDegree(path, celsius - mean(s, O))
-  const flow = powerOf(s) * feltS - mean(s, L) * (celsius - roomC) * seconds
+  const lost = mean(s, L) * (celsius - roomC) * seconds
+  const flow = powerOf(s) * feltS - lost
   const keep = Math.exp(-seconds / m.memoryS)
   const tau = Math.exp(mean(s, G))
   const lasts = Math.exp(-seconds / tau)
@@ -127,7 +132,7 @@ export function move(s: HeatState, m: Moves): StepWeights {
 
   mixRows(v, joules, keep, tip)
   const climbed = Math.abs(gained) * perJoule
-  v[J * N + J] = at(v, J, J) + (UNEXPLAINED.heatShare * flow) ** 2 / seconds
+  v[J * N + J] = at(v, J, J) + ((UNEXPLAINED.heatShare * flow) ** 2 + (UNEXPLAINED.lossShare * lost) ** 2) / seconds
   v[D * N + D] = at(v, D, D) + (1 - keep * keep) * (WANDERS.share * mean(s, W)) ** 2
   v[W * N + W] = at(v, W, W) + (ASTRAY * mean(s, W)) ** 2 * climbed
   v[O * N + O] = at(v, O, O) + UNEXPLAINED.offPerDegree ** 2 * climbed
@@ -183,6 +188,8 @@ function mixRows(v: Float64Array, joules: Float64Array, keep: number, tip: Float
 export interface Lesson {
   readonly off: number
   readonly variance: number
+  /** What a rounded reading is worth of one that is not, 0 to 1. */
+  readonly worth: number
   readonly gain: Float64Array
   /** Whether a row learns from it. */
   taught(row: number): boolean
@@ -194,20 +201,25 @@ export interface Lesson {
  */
 const taught = (row: number): boolean => row !== G && row !== L
 
-/** How far `celsius` is off the tip foreseen, and the variance that was to be expected. */
-export const surprise = (s: HeatState, celsius: number, noiseVariance: number): Lesson => {
+/**
+ * How far a reading `shown` in steps of `step` is off the tip foreseen, and the variance that was to be expected. A coarse step says little
+ * while the tip is foreseen well within it, and much at its edges (Curry 1970).
+ */
+export const surprise = (s: HeatState, shown: number, step: number, noiseVariance: number): Lesson => {
   const variance = at(s.v, T, T) + noiseVariance
+  const stood = roundedTo(shown, step, mean(s, T), variance)
   const gain = new Float64Array(N)
   for (let i = 0; i < N; i++) gain[i] = at(s.v, i, T) / variance
-  return { off: celsius - mean(s, T), variance, gain, taught }
+  return { off: stood.mean - mean(s, T), variance, worth: Math.max(0, 1 - stood.variance / variance), gain, taught }
 }
 
 /** Takes a reading in. */
-export function learn({ x, v }: HeatState, { off, variance, gain }: Lesson): void {
+export function learn({ x, v }: HeatState, { off, variance, worth, gain }: Lesson): void {
   for (let i = 0; i < N; i++) if (taught(i)) x[i] = (x[i] as number) + (gain[i] as number) * off
   for (let i = 0; i < N; i++)
     for (let k = 0; k < N; k++)
-      if (taught(i) || taught(k)) v[i * N + k] = at(v, i, k) - (gain[i] as number) * (gain[k] as number) * variance
+      if (taught(i) || taught(k))
+        v[i * N + k] = at(v, i, k) - (gain[i] as number) * (gain[k] as number) * variance * worth
 }
 
 /** Puts right what a change that was found out late has made of the state. */

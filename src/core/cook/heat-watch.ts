@@ -34,7 +34,7 @@ export interface Change {
  * ◊ A candidate every so many s, kept as long; standard deviations that are beyond doubt, and the least share of power or °C
  * that matters; what changes usually are; s a change of heat has to have lasted.
  */
-const LIMITS = { every: 12, kept: 200, sds: 3.8, share: 0.2, celsius: 1.2, usualShare: 0.4, usualC: 6, lasts: 20 }
+const LIMITS = { every: 12, kept: 200, sds: 3.7, share: 0.14, celsius: 1.2, usualShare: 0.4, usualC: 6, lasts: 20 }
 
 /** Moves the candidates on by a step of the state. */
 export function watchStep(watch: HeatWatch, w: StepWeights): void {
@@ -53,13 +53,13 @@ export function watchStep(watch: HeatWatch, w: StepWeights): void {
 
 /** Takes a reading in, and begins new candidates where it is time (`open`: the heat can be judged now). */
 export function watchReading(watch: HeatWatch, lesson: Lesson, now: number, open: boolean): void {
-  const { off, variance, gain } = lesson
+  const { off, variance, worth, gain } = lesson
   while (watch[0] && now - watch[0].from > LIMITS.kept) watch.shift()
   for (const c of watch) {
     const g = (c.effect[ROW.tip] as number) + (c.kind === 'probe' ? 1 : 0)
     for (let i = 0; i < gain.length; i++)
-      if (lesson.taught(i)) c.effect[i] = (c.effect[i] as number) - (gain[i] as number) * g
-    c.weight += (g * g) / variance
+      if (lesson.taught(i)) c.effect[i] = (c.effect[i] as number) - (gain[i] as number) * g * worth
+    c.weight += (g * g * worth) / variance
     c.sum += (g * off) / variance
   }
   if (open && now - (watch.at(-1)?.from ?? Number.NEGATIVE_INFINITY) >= LIMITS.every)
@@ -71,18 +71,14 @@ export function watchReading(watch: HeatWatch, lesson: Lesson, now: number, open
 export function changeIn(watch: HeatWatch, state: HeatState, now: number): Change | null {
   const power = powerOf(state)
   const usual: Record<Kind, number> = { heat: LIMITS.usualShare * power, probe: LIMITS.usualC }
-  let best: Candidate | null = null
+  const least: Record<Kind, number> = { heat: LIMITS.share * power, probe: LIMITS.celsius }
+  let found: Change | null = null
   let most = LIMITS.sds ** 2
-  for (const c of watch) {
-    const ratio = (c.sum * c.sum) / (c.weight + usual[c.kind] ** -2)
-    if (ratio <= most) continue
-    most = ratio
-    best = c
+  for (const { kind, from, sum, weight, effect } of watch) {
+    const by = sum / (weight + usual[kind] ** -2)
+    if (sum * by <= most || Math.abs(by) < least[kind] || (kind === 'heat' && now - from < LIMITS.lasts)) continue
+    most = sum * by
+    found = { kind, by: kind === 'heat' ? Math.max(-power, by) : by, effect }
   }
-  if (!best || (best.kind === 'heat' && now - best.from < LIMITS.lasts)) return null
-  const { kind, effect } = best
-  const by = best.sum / (best.weight + usual[kind] ** -2)
-  if (kind === 'probe') return Math.abs(by) < LIMITS.celsius ? null : { kind, by, effect }
-  const watts = Math.max(-power, by)
-  return Math.abs(watts) < LIMITS.share * power ? null : { kind, by: watts, effect }
+  return found
 }

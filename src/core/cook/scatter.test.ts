@@ -1,6 +1,8 @@
+import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { chance } from '../../../tests/rough/chance'
-import { roundingOf, type Scatter, scatterAfter, scatterBefore } from './scatter'
+import { learn, loosen, mean, newState, ROW, setRow, surprise } from './heat-state'
+import { roundedTo, type Scatter, scatterAfter, scatterBefore, unrounded } from './scatter'
 
 /** A thermometer of scatter `sd`, in steps of `step`, on a syrup that climbs by `climb` °C/s. */
 function seen(sd: number, step: number, climb: number, n = 600): Scatter {
@@ -29,20 +31,59 @@ describe('the scatter of readings', () => {
     expect(spattered.variance / quiet.variance).toBeLessThan(1.25)
   })
 
-  it('rounding weighs most where the syrup dwells on one step, and least where it scatters over several', () => {
-    const still = roundingOf(seen(0.05, 1, 0.002), 0.002)
-    const fast = roundingOf(seen(0.05, 1, 0.5), 0.5)
-    expect(still).toBeGreaterThan(10 * fast)
-    expect(roundingOf(seen(0.2, 0.1, 0.01), 0.01)).toBeLessThan(0.01)
+  test.each([
+    [0.2, 0.5],
+    [0.3, 1],
+    [0.5, 0.5],
+    [0.5, 1],
+  ])('what scatters by %d° under steps of %d° is told without the rounding', (sd, step) => {
+    // a climb through many steps, so that every part of a step is met
+    const found = Math.sqrt(unrounded(seen(sd, step, 0.05, 1200)))
+    expect(found / sd).toBeGreaterThan(0.6)
+    expect(found / sd).toBeLessThan(1.5)
+  })
+})
+
+describe('a rounded reading', () => {
+  it('is itself where nothing rounds it', () => {
+    expect(roundedTo(112.3, 0, 110, 0.2)).toEqual({ mean: 112.3, variance: 0 })
   })
 
-  test.each([0.5, 0.8])(
-    'rounding is counted once: what scatters by %d° over steps of 1° errs by both together',
-    (sd) => {
-      const loud = seen(sd, 1, 0.002)
-      const whole = (loud.variance + roundingOf(loud, 0.002)) / (sd ** 2 + 1 / 12)
-      expect(whole).toBeGreaterThan(0.65)
-      expect(whole).toBeLessThan(1.35)
-    },
-  )
+  it('says nothing new of what was foreseen well within its step, and draws to its edge what was foreseen beyond it', () => {
+    expect(roundedTo(112, 1, 112.1, 0.01).mean).toBeCloseTo(112.1, 2)
+    const late = roundedTo(112, 1, 113, 0.01).mean
+    expect(late).toBeLessThanOrEqual(112.5)
+    expect(late).toBeGreaterThan(112.4)
+  })
+
+  it('lies within its step, as near what was expected as that allows, and leaves no more in doubt than a step does', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -20, max: 20, noNaN: true }),
+        fc.double({ min: 0.01, max: 9, noNaN: true }),
+        fc.constantFrom(0.1, 0.5, 1),
+        (off, variance, step) => {
+          const stood = roundedTo(112, step, 112 + off, variance)
+          expect(Math.abs(stood.mean - 112)).toBeLessThanOrEqual(step / 2)
+          expect((stood.mean - 112) * off).toBeGreaterThanOrEqual(-1e-9)
+          expect(stood.variance).toBeLessThanOrEqual(Math.min(variance + 1e-9, step ** 2 / 12 + 1e-9))
+        },
+      ),
+    )
+  })
+
+  it('on average says where the tip was: a coarse thermometer on a steady climb is followed to a fifth of its step', () => {
+    const c = chance(5, 1)
+    const state = newState()
+    setRow(state, ROW.tip, 100, 1)
+    let worst = 0
+    for (let at = 1; at <= 900; at++) {
+      const tip = 100 + 0.02 * at
+      state.x[ROW.tip] = mean(state, ROW.tip) + 0.02
+      loosen(state, ROW.tip, 0.01)
+      learn(state, surprise(state, Math.round(tip + 0.1 * c.normal()), 1, 0.01))
+      if (at > 120) worst = Math.max(worst, Math.abs(mean(state, ROW.tip) - tip))
+    }
+    expect(worst).toBeLessThan(0.2)
+  })
 })

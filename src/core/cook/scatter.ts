@@ -10,10 +10,8 @@ export interface Scatter {
   readonly last: readonly Reading[]
 }
 
-/** ◊ Readings over which the scatter is averaged, and s beyond which three readings are too far apart to show it. */
-const MEMORY = { readings: 50, seconds: 12 }
-/** ◊ Finer than this, °C, a thermometer counts as unrounded. */
-const FINEST = 0.2
+/** ◊ Readings over which the scatter is averaged (several steps of a coarse thermometer), and s beyond which three readings are too far apart to show it. */
+const MEMORY = { readings: 150, seconds: 12 }
 /** ◊ A bend larger than so many times what is usual is no scatter. */
 const USUAL = 9
 
@@ -35,16 +33,35 @@ export function scatterAfter({ variance, step, last }: Scatter, r: Reading): Sca
 }
 
 /**
- * What rounding adds, °C², where the syrup climbs by `climb` °C/s: readings in steps all err alike until the next one, unless
- * they scatter: from a third of a step on what is left of it is part of the scatter (Widrow 1956). An error that lasts for n readings weighs as n of them.
+ * What readings would scatter by if nothing rounded them, °C². What scatters over several steps errs by the rounding besides (Sheppard
+ * 1898); what scatters by less shows it near the edges of a step only, σ/√π of a step² on average over all of it.
  */
-export function roundingOf({ variance, step, last }: Scatter, climb: number): number {
-  const plain = (step * step) / 12
-  if (step < FINEST) return plain
-  const every = last.length < 2 ? 1 : Math.max(0.25, (last[1] as Reading).at - (last[0] as Reading).at || 1)
-  const dwells = Math.min(120, step / Math.max(0.002, climb)) / every
-  const alike = Math.min(1, Math.max(0, (0.45 - Math.sqrt(variance) / step) / 0.15))
-  return plain * alike * Math.max(1, dwells)
+export const unrounded = ({ variance, step }: Scatter): number =>
+  variance < step ** 2 / 6 ? Math.PI * (variance / step) ** 2 : variance - step ** 2 / 12
+
+/** Points within a step at which it is asked what may have stood there. */
+const POINTS = 16
+
+/**
+ * A value that was expected at `mean`, with `variance`, once it is shown as `shown` in steps of `step` (0: as it is): somewhere within half a
+ * step of it, where it is likeliest. Mean and variance of a normal distribution cut off there.
+ */
+export function roundedTo(
+  shown: number,
+  step: number,
+  mean: number,
+  variance: number,
+): { readonly mean: number; readonly variance: number } {
+  if (step === 0) return { mean: shown, variance: 0 }
+  const points = Array.from({ length: POINTS }, (_, i) => shown + step * ((i + 0.5) / POINTS - 0.5))
+  const logs = points.map((z) => -((z - mean) ** 2) / (2 * variance))
+  const most = Math.max(...logs)
+  const chances = logs.map((l) => Math.exp(l - most))
+  const all = chances.reduce((a, b) => a + b, 0)
+  const average = (f: (z: number) => number): number =>
+    points.reduce((sum, z, i) => sum + f(z) * (chances[i] as number), 0) / all
+  const middle = average((z) => z)
+  return { mean: middle, variance: average((z) => (z - middle) ** 2) }
 }
 
 /** Half-width of an 80 % range in standard deviations. */

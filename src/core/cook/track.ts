@@ -25,7 +25,7 @@ import {
 } from './heat-state'
 import { type Change, changeIn, copyWatch, type HeatDoubt, type HeatWatch, watchReading, watchStep } from './heat-watch'
 import type { ProbeDoubt, Reading } from './readings'
-import { roundingOf, type Scatter, scatterAfter, scatterBefore } from './scatter'
+import { type Scatter, scatterAfter, scatterBefore, unrounded } from './scatter'
 
 /** Readings away from what a syrup can show. */
 interface Away {
@@ -263,7 +263,7 @@ function take(t: Draft, facts: TrackFacts, r: Reading): void {
   t.scatter = scatterAfter(t.scatter, r)
   const after = facts.stretches[t.stretch + 1]
   if (after && after.path !== stretch.path && after.from - r.at < FED.loggedLate) return
-  const lesson = surprise(t.state, r.celsius, noiseOf(t, facts, stretch, r))
+  const lesson = surprise(t.state, r.celsius, facts.byHand ? 0 : t.scatter.step, noiseOf(t, facts, stretch))
   if (!facts.byHand && Math.abs(lesson.off) > Math.max(GATE.celsius, GATE.sds * Math.sqrt(lesson.variance))) {
     setAside(t, facts, stretch, r, Math.sign(lesson.off))
     return
@@ -282,12 +282,11 @@ function take(t: Draft, facts: TrackFacts, r: Reading): void {
   if (change) believe(t, change, r.at)
 }
 
-/** Variance of a reading, °C²: its scatter, its rounding, and a delay that is not quite as reckoned. */
-function noiseOf({ state, scatter }: Draft, facts: TrackFacts, { path }: Stretch, r: Reading): number {
+/** Variance of a reading before it is rounded, °C²: its scatter, and a delay that is not quite as reckoned. */
+function noiseOf({ state, scatter }: Draft, facts: TrackFacts, { path }: Stretch): number {
   if (facts.byHand) return facts.noiseC ** 2
-  const climb = Math.abs(climbOf(state, facts, path, r.at))
   const late = LATE_SHARE * (syrupOf(state, path) - mean(state, ROW.tip))
-  return Math.max(QUIETEST ** 2, scatter.variance) + roundingOf(scatter, climb) + late ** 2
+  return Math.max(QUIETEST ** 2, unrounded(scatter)) + late ** 2
 }
 
 /** °C/s by which the syrup climbs at the heat of `at`. */
