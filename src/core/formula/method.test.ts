@@ -77,6 +77,16 @@ describe('where it comes off', () => {
   const pullOf = (draft: ReturnType<typeof recipe>) => draft.formula.steps.find((s) => s.when.on === 'target')
   const asked = (draft: ReturnType<typeof recipe>, id: string) => draft.asks?.filter((a) => a.id === id) ?? []
 
+  it('a choice is the maker’s: it is asked, and the answer stands', () => {
+    const text =
+      'A sweet\n\n300 g sugar\n300 g cream\n\nCook to 125 °C for firm caramels or 121 °C for soft ones. Pour.'
+    const asked = readRecipe(text, pantryOf()).asks?.find((a) => a.id === 'target')
+    expect(asked).toMatchObject({ choice: expect.stringContaining('or 121'), guess: 125 })
+    expect(readRecipe(text, pantryOf(), [], { target: 121 }).formula.target?.celsius).toBe(121)
+    const twice = text.replace('125 °C for firm caramels or 121 °C for soft ones', '257 °F (125 °C)')
+    expect(readRecipe(twice, pantryOf()).asks?.some((a) => a.id === 'target')).toBe(false)
+  })
+
   it('a figure is that figure, a range keeps both its ends', () => {
     const one = recipe(HARD, 'Put it all in a pan. Boil to 300°F. Pour it out.')
     expect(one.formula.target?.celsius).toBeCloseTo(148.9, 1)

@@ -68,6 +68,21 @@ function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: numbe
 /** The temperature a sentence speaks of, as written; null for none. */
 export const heatIn = (sentence: string): HeatSaid | null => heatsIn(sentence).next().value ?? null
 
+/** How a sentence begins that waits for something the pot does. */
+export const WATCHES = /^(?:at|when|once|as soon as)\b/i
+
+/** Whether a sentence leaves the choice between two: "to 125° for firm ones or 121° for soft". */
+export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean {
+  const heats = [...heatsIn(sentence)].flatMap((h) => {
+    const unit = unitOf(h, recipe)
+    return unit ? [{ ...h, celsius: inDegrees(h.low, unit) }] : []
+  })
+  return heats.some((h, i) => {
+    const next = heats[i + 1]
+    return next && Math.abs(next.celsius - h.celsius) > SAME && /\bor\b/i.test(sentence.slice(h.to, next.from))
+  })
+}
+
 /** ◊ °C within which "255°F/124°C" says one thing twice. */
 const SAME = 1.5
 
@@ -239,7 +254,7 @@ export const short = (text: string, most: number): string =>
 const SETS_OUT =
   /^(?:in|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
 export const DONE =
-  /\b(?:add|beat|boil|bring|combine|cook|cool|cut|deglaze|dip|drop|fold|heat|make|mark|melt|mix|place|pour|press|pull|put|roll|scatter|scrape|score|simmer|sprinkle|stir|tip|trickle|warm|whip|whisk)\b/i
+  /\b(?<!\b(?:the|off|from|of) )(?:add|beat|boil|bring|combine|cook|cool|cut|deglaze|dip|drop|fold|heat|make|mark|melt|mix|place|pour|press|pull|put|remove|roll|scatter|scrape|score|simmer|sprinkle|start|stir|tip|trickle|warm|whip|whisk)\b/i
 const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
 /** Words that end no label. */
 const HANGS = /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|from|by|at|then|\d+)$/i

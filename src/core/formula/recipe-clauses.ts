@@ -63,6 +63,7 @@ function isApart(head: string, tail: string): boolean {
   if (COUNTED.test(tail)) return true
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (LATER_WORK.test(tail)) return pours(head)
+  if (WORKS.test(tail) && heatIn(head)?.cools) return true
   const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends
   // work of so many minutes on what was put in before

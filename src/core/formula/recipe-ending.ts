@@ -4,17 +4,29 @@ import { type StageId, stagesOf } from '../craft/stages'
 import { type Mix, massOf } from '../matter/mix'
 import { milkHeadStart } from '../physics/browning'
 import type { Target } from './document'
-import { type Ending, endingsIn, type HeatUnit, heatIn, inDegrees, putsBack, takesOff, unitOf } from './method'
+import {
+  type Ending,
+  endingsIn,
+  type HeatUnit,
+  heatIn,
+  inDegrees,
+  isGotReady,
+  pours,
+  putsBack,
+  takesOff,
+  unitOf,
+  WATCHES,
+} from './method'
 
 /** ◊ Sugar work is pulled between these, °C. */
 const isTarget = (c: number): boolean => c >= 100 && c <= 180
 
-const ADDS = /\b(?:add|stir in|whisk in|put in|beat in|drop in)\b/i
+const ADDS = /\b(?:add|stir in|whisk in|put in|beat in|drop in)\b|\b(?:start|begin|whisk|whip|beat)\b.{0,30}\bwhites\b/i
 
 /** "At 140° add the colour", "add the nuts at 120°": a moment on the way, not the end of it. */
 const addsOnTheWay = (sentence: string): boolean =>
   !takesOff(sentence) &&
-  ((/^(?:at|when|once|as soon as)\b/i.test(sentence) && ADDS.test(sentence)) ||
+  ((WATCHES.test(sentence) && ADDS.test(sentence)) ||
     /\b(?:add|stir in|whisk in|put in|beat in)\b.*\b(?:at|when it reaches|once it reaches)\s+(?:about\s+)?\d/i.test(
       sentence,
     ))
@@ -31,7 +43,7 @@ export function endingOf(
   const again = last
     ? good.filter(({ at, ending }) => ending.by !== 'time' && at > last.at && putsBack(said[at] ?? ''))
     : []
-  const found = again.length > 0 ? lastOf(again, said) : last
+  const found = again.length > 0 ? lastOf(again, said) : (last && boilsOn(good, last, said)) || last
   return found && { ...found, others: good.filter((g) => g.at === found.at && g !== found).map(({ ending }) => ending) }
 }
 
@@ -39,6 +51,13 @@ interface Ends {
   readonly at: number
   readonly ending: Ending
 }
+
+/** A boil of so many minutes after that, while it is still on the heat: it ends there. */
+const boilsOn = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends | undefined =>
+  all.findLast(
+    ({ at, ending }) =>
+      ending.by === 'time' && at > last.at && !said.slice(last.at, at + 1).some((s) => takesOff(s) || pours(s)),
+  )
 
 function lastOf(all: readonly Ends[], said: readonly string[]): Ends | null {
   for (const by of ['heat', 'drop', 'sign', 'colour', 'time'] as const) {
@@ -57,7 +76,15 @@ export function inOrder(said: readonly string[], unit: HeatUnit | null): readonl
   const heat = heatIn(next)
   const own = heat && unitOf(heat, unit)
   if (!heat || !own || inDegrees(heat.low, own) >= done.ending.low) return said
-  return [...said.slice(0, done.at), next, ...said.slice(done.at, done.at + 1), ...said.slice(done.at + 2)]
+  return [...said.slice(0, done.at), ...around(said, done.at, next), ...said.slice(done.at + 2)]
+}
+
+/** A sentence that puts in and cooks to its end is two, where something comes between: "Boil sugar and water to 145°". */
+function around(said: readonly string[], at: number, next: string): string[] {
+  const last = said[at] as string
+  const [, all, end] = /^(.+?),? ((?:to|until)\b.*\d.*)$/i.exec(last) ?? []
+  const first = said.findIndex((s) => !isGotReady(s))
+  return all && end && first === at ? [all, next, `Cook ${end}`] : [next, last]
 }
 
 /** ◊ How far either side of a temperature is still good where nothing is said, °C, and what a look leaves open. */

@@ -122,7 +122,54 @@ Pour over.`)
   })
 })
 
+describe('what is not boiled', () => {
+  const TRUFFLES = `Quay truffles
+
+225 g dark chocolate
+120 g double cream
+15 g butter
+20 g cocoa powder
+
+Heat the cream in a small pan until it just begins to simmer. Pour over the chocolate and stir until smooth. Stir in the butter. Chill for 2 hours. Roll in the cocoa powder.`
+
+  it('is made by hand, without a temperature to come off at, and it is asked whether that is so', () => {
+    const { formula, asks } = read(TRUFFLES)
+    expect([formula.target, partsOf(formula).map((p) => p.formula.target)]).toEqual([null, [null]])
+    expect(asks?.map((a) => a.id)).toEqual(['layered'])
+    expect(partsOf(formula)[0]?.formula.lines).toHaveLength(4)
+    expect(faultsOf(formula)).toEqual([])
+    // nothing is made up: it is not cut
+    expect(formula.steps.some((s) => s.handwork)).toBe(false)
+    expect(read(TRUFFLES, { layered: false }).asks?.map((a) => a.id)).toContain('target')
+  })
+
+  it.each(['200 g sugar', '200 g golden syrup'])('is not what has %s to boil, and it is asked how far', (line) => {
+    const { formula, asks } = read(TRUFFLES.replace('225 g', `${line}\n225 g`))
+    expect(partsOf(formula)).toEqual([])
+    expect(asks?.map((a) => a.id)).toContain('target')
+  })
+})
+
 describe('headings that are no layers', () => {
+  it('stand without a colon as well, over what follows; what goes on at the end is no layer', () => {
+    const { list } = splitRecipe('Quay sweets\n\nCaramel base\n300 g sugar\n100 g cream\n\nTo finish\n5 g sea salt')
+    expect(list).toEqual([
+      { heading: 'caramel base', lines: ['300 g sugar', '100 g cream'] },
+      { heading: 'to finish', lines: ['5 g sea salt'] },
+    ])
+    const { formula, questions } = read(
+      'Quay sweets\n\nCaramel base\n300 g sugar\n100 g cream\n\nTo finish\n5 g sea salt\n\nBoil the sugar and cream to 121 C. Pour into a tin. Sprinkle with the salt.',
+    )
+    expect([partsOf(formula), questions]).toEqual([[], []])
+  })
+
+  it.each(['24 lollipop sticks', 'Nonstick cooking spray', 'parchment paper, for wrapping', '12 paper cases'])(
+    'nobody eats %s: it is no line of the list',
+    (tool) => {
+      expect(splitRecipe(`Quay sweets\n\n300 g sugar\n${tool}\n100 g cream`).list[0]?.lines).toHaveLength(2)
+    },
+  )
+
   it('stay groups of one pot: a syrup poured into whites is one sweet', () => {
     const { formula, asks } = read(`Marshmallow
 

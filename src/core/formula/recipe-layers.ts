@@ -15,7 +15,7 @@ import {
   readPiece,
   type WrittenPiece,
 } from './recipe-piece'
-import { mentions } from './recipe-places'
+import { isOutside, mentions } from './recipe-places'
 import { alike, type Headed, type SplitRecipe } from './recipe-split'
 import { plainSteps } from './recipe-steps'
 
@@ -26,10 +26,13 @@ const LAYER =
   /\b(?:base|crust|shortbread|shortcake|biscuit|topping|filling|glaze|coating|ganache|layer|icing|frosting)\b/i
 const BAKED = /\b(?:flour|oats|crumbs|biscuits?|crackers?|cookies)\b/i
 
+/** Headings of what goes on a sweet that is made, and is no layer of it. */
+const FINISHES = /\b(?:finish\w*|dust\w*|roll\w*|garnish\w*|serv\w*|decorat\w*|sprinkl\w*)\b/i
+
 /** The headed lists of a recipe that are parts of their own; null where they are only groups of one pot. */
 export function layersIn({ list }: Pick<SplitRecipe, 'list'>): readonly Layer[] | null {
   const layers = list.filter((s): s is Layer => s.heading !== null)
-  if (layers.length < 2 || layers.length < list.length) return null
+  if (layers.filter((l) => !FINISHES.test(l.heading)).length < 2 || layers.length < list.length) return null
   return layers.some((l) => LAYER.test(l.heading) || l.lines.some((line) => BAKED.test(line))) ? layers : null
 }
 
@@ -62,9 +65,25 @@ function sharedOut(
   return { of, ends: last.splice(from) }
 }
 
-/** Whether something is boiled in it: it says how far, or speaks of a boil. */
-const isBoiledBy = (said: readonly string[]): boolean =>
-  endingOf(said, null) !== null || said.some((s) => /\b(?:boil(?!er)|simmer|thermometer)/i.test(s) && !inOven(s))
+/** What is boiled to a temperature has one of these in it; icing sugar is stirred in cold. */
+const SYRUP = /\b(?<!\b(?:icing|powdered|confectioners) )(?:sugar|syrup|glucose|honey|molasses|treacle)\b/
+/** What is a sweet without a boil. */
+const MELTED = /\b(?:chocolate|condensed milk)\b/
+const BOILS = /\b(?:boil(?!er)|simmer|thermometer|microwave)/i
+
+const holds = (list: readonly Headed[], lexicon: Lexicon, what: RegExp): boolean =>
+  readLines(list, lexicon).written.some((w) => !isOutside(w) && w.full.some((n) => what.test(n)))
+
+/** Whether it is boiled: it says how far, or heats something sweet. Cream that is scalded for a ganache is not. */
+const isBoiledBy = ({ list, said }: WrittenPiece, lexicon: Lexicon): boolean =>
+  endingOf(said, null) !== null || (said.some((s) => BOILS.test(s) && !inOven(s)) && holds(list, lexicon, SYRUP))
+
+/** Whether a recipe has a method, and that boils nothing: truffles, bark. */
+export const isMadeByHand = (piece: WrittenPiece, lexicon: Lexicon): boolean =>
+  piece.said.length > 0 &&
+  endingOf(piece.said, null) === null &&
+  holds(piece.list, lexicon, MELTED) &&
+  !holds(piece.list, lexicon, SYRUP)
 
 /** A part made by hand or baked, in the words it was written in. */
 function unboiled(
@@ -125,7 +144,9 @@ export function readLayers(
     const label = capital(heading)
     const said = of[i] ?? []
     const piece = { name: label, list: [{ heading: null, lines }], said }
-    const read: Draft = isBoiledBy(said) ? readPiece(piece, lexicon, answers.parts?.[id]) : unboiled(piece, lexicon)
+    const read: Draft = isBoiledBy(piece, lexicon)
+      ? readPiece(piece, lexicon, answers.parts?.[id])
+      : unboiled(piece, lexicon)
     questions.push(...questionsUnder(id, read.questions))
     asks.push(...(read.asks ?? []).map((a) => ({ ...a, part: { id, label } })))
     const below = parts.at(-1)
@@ -154,7 +175,8 @@ function wholeOf(name: string, parts: readonly Part[], ends: readonly string[]):
       joins: id,
     }
   })
-  const last = plainSteps(ends.length > 0 ? ends : ['Cut it'], name).map(({ adds: _, ...step }) => step)
+  const ending = ends.length > 0 || parts.length === 1 ? ends : ['Cut it']
+  const last = ending.length > 0 ? plainSteps(ending, name).map(({ adds: _, ...step }) => step) : []
   const steps = [...joins, ...last]
   return {
     version: 1,

@@ -8,7 +8,18 @@ import type { Pantry } from '../matter/names'
 import { everyNameOf } from '../matter/synonyms'
 import type { FormulaDocument, Group, Line } from './document'
 import { idFor } from './edit'
-import { type HeatUnit, heatIn, inCelsiusWords, label, pours, recipeUnit, short, takesOff, unitOf } from './method'
+import {
+  type HeatUnit,
+  heatIn,
+  inCelsiusWords,
+  label,
+  leavesChoice,
+  pours,
+  recipeUnit,
+  short,
+  takesOff,
+  unitOf,
+} from './method'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import {
   amountTyped,
@@ -71,12 +82,16 @@ const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, Fami
   [/sugar/i, null, 'hard-candy'],
 ]
 
+/** What is beaten once it has cooled, until it dulls, is meant to grain. */
+const GRAINS = /\bcool\b.*\bbeat\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)/is
+
 /** The family a recipe belongs to: its name says it, else its make-up, else its method; a guess to confirm. */
 function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {
   const said = (text: string): FamilyId | undefined => familyWords.find(([words]) => words.test(text))?.[1]
   const list = lines.map((l) => `${l.ingredient} ${l.typed ?? ''}`).join('; ')
   const made = familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
-  return said(name) ?? made ?? said(method) ?? 'caramel'
+  const whipped = made === 'nougat' || made === 'marshmallow'
+  return said(name) ?? (GRAINS.test(method) && !whipped ? 'fudge' : made) ?? said(method) ?? 'caramel'
 }
 
 /** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
@@ -131,7 +146,13 @@ type OwnAsk =
   | { readonly id: 'layered'; readonly labels: readonly string[] }
   | { readonly id: 'family'; readonly guess: FamilyId }
   | { readonly id: 'unit'; readonly text: string }
-  | { readonly id: 'target'; readonly seconds: number | null; readonly guess: number }
+  | {
+      readonly id: 'target'
+      readonly seconds: number | null
+      /** The sentence that leaves the choice between two. */
+      readonly choice: string | null
+      readonly guess: number
+    }
   | {
       readonly id: 'place'
       readonly line: string
@@ -212,12 +233,21 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const mix = mixOf(inPot.map((l) => ({ ingredient: ingredientOf(l), grams: l.grams })))
   const computed = done && (done.ending.by === 'heat' || massOf(mix) > 0) ? targetOf(done.ending, mix) : null
   const usual = (facts.usual.low + facts.usual.high) / 2
-  const target = computed ?? { celsius: answers.target ?? usual, within: WITHIN.heat }
+  const chosen = done && leavesChoice(said[done.at] as string, unit)
+  const target =
+    computed && !(chosen && answers.target) ? computed : { celsius: answers.target ?? usual, within: WITHIN.heat }
   const asks: Ask[] = [
     { id: 'family', guess: guessed },
     ...(unclear ? [{ id: 'unit' as const, text: unclear.text }] : []),
-    ...(computed === null && unclear === undefined && said.length > 0
-      ? [{ id: 'target' as const, seconds: done?.ending.by === 'time' ? done.ending.seconds : null, guess: usual }]
+    ...((computed === null || chosen) && unclear === undefined && said.length > 0
+      ? [
+          {
+            id: 'target' as const,
+            seconds: done?.ending.by === 'time' ? done.ending.seconds : null,
+            choice: chosen ? (said[done.at] as string) : null,
+            guess: computed?.celsius ?? usual,
+          },
+        ]
       : []),
     ...lines.flatMap((l): Ask[] =>
       found.has(l.id) || said.length === 0

@@ -5,7 +5,7 @@ import { everyNameOf } from '../matter/synonyms'
 import { parseNumber } from '../quantity/number'
 import type { Line } from './document'
 import { idFor } from './edit'
-import { isGotReady, warmthIn } from './method'
+import { heatIn, isGotReady, WATCHES, warmthIn } from './method'
 
 /** What sentences are compared by: lower case, and letters alone. */
 export const lettersOf = (text: string): string =>
@@ -49,6 +49,9 @@ export const mentions = (sentence: string, names: readonly string[]): boolean =>
   )
 }
 
+/** "Combine the sugars": whatever is called one. */
+const SUGARS = /\bsugars\b/i
+
 const EVERYTHING = /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest(?! of))\b/i
 
 const EXCEPT = /\b(?:except|but|save|apart from)\b(.*)$/i
@@ -57,7 +60,9 @@ const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS =
-  /^(?:meanwhile,?\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
+  /^(?:meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,40}?,?\s+(?=start|begin))?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
+/** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
+const WAITS_FOR = /^(?:when|once|as soon as|at)\b.{0,40}?\b(?=(?:start|begin)\b)/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 const PUTS_IN =
   /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle)\b.{0,40}\b(?:into|onto|over))\b/i
@@ -95,7 +100,9 @@ export function besideIn(said: readonly string[]): Beside {
       return at < 0 ? [] : [[i, at] as const]
     }),
   )
-  return { apart, ready: new Set(said.flatMap((s, i) => (isGotReady(s) || apart.has(i) ? [i] : []))) }
+  // what is begun at a heat of the pot is a moment of the cook
+  const isBefore = (s: string, i: number): boolean => isGotReady(s) || (apart.has(i) && !(WATCHES.test(s) && heatIn(s)))
+  return { apart, ready: new Set(said.flatMap((s, i) => (isBefore(s, i) ? [i] : []))) }
 }
 
 /** Sentences without the longer names of other lines that hold one of a line's own: "condensed milk" speaks of no milk. */
@@ -173,9 +180,11 @@ function placeOf(
   }
   const twin = twinAt(said, line, written)
   if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : twin
-  const warmed = twin >= 0 ? twin : said.findIndex((s, i) => apart.has(i) && mentions(s, names))
+  const warmed = twin >= 0 ? twin : said.findIndex((s, i) => apart.has(i) && mentions(s.replace(WAITS_FOR, ''), names))
   // "everything" is all that no sentence puts in by its name
-  const named = said.flatMap((s, i) => (!ready.has(i) && mentions(s, names) && !isLeftOut(s, names) ? [i] : []))
+  const isNamed = (s: string): boolean =>
+    (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && line.names.includes('sugar'))
+  const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
   const whole = said.flatMap((s, i) => (!ready.has(i) && EVERYTHING.test(s) && !isLeftOut(s, names) ? [i] : []))
   const spoken = named.some((i) => PUTS_IN.test(said[i] as string)) ? named : [...named, ...whole].sort((x, y) => x - y)
   // what a bowl holds for a while goes in where the pot is spoken of

@@ -19,6 +19,9 @@ export interface SplitRecipe {
 const HEAD_LIST = /^(?:ingredients|you(?:'|’)?ll need|you will need|what you need)\s*:?$/i
 const HEAD_METHOD = /^(?:method|directions?|instructions?|preparation|steps?|how to make(?: it)?|to make.*)\s*:?$/i
 /** "For the base", "Make the caramel:", "Topping:" */
+/** "Peanut topping", "To finish", with nothing after it. */
+const HEAD_BARE =
+  /^(?:to (?:finish|coat|decorate|dust)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting))$/iu
 /** "FONDANT" */
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 const HEAD_PART = /^(?:(?:for|make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
@@ -27,6 +30,10 @@ const NOTHING =
   /^(?:step\s+\d+\s*[:.]?$|(?:serves|makes|yields?|prep(?:aration)? time|cook(?:ing)? time|total time)\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
 /** What stands under these until another heading is read by nobody either. */
 const HEAD_NOTES = /^(?:notes?|tips?|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage)\s*:?$/i
+
+/** What a list names that nobody eats: "24 lollipop sticks". */
+const TOOL =
+  /^(?:\d[\d\s–-]*|an? |some )?(?:\w+ ){0,2}?(?:(?:lolli(?:pop)?|lolly|popsicle|craft|wooden|paper|bamboo) sticks?|skewers?|cellophane(?: \w+)?|wrappers?|parchment(?: paper)?|(?:wax(?:ed)?|baking|greaseproof) paper|foil|(?:candy|sugar|jam) thermometer|paper (?:cases|cups|liners)|(?:non-?stick )?(?:(?:cooking|baking|oil) )?spray)(?:,.*| for .*|\s*\(.*\))?$/i
 
 /** "1 Put the sugar in a pan": a step with its number, and no amount. */
 const NUMBERED = new RegExp(
@@ -83,11 +90,12 @@ const looksLikeMethod = (line: string): boolean =>
   NUMBERED.test(line) ||
   (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
 
-/** What a heading says is made; null for a line that is none. */
-function partHeading(line: string): string | null {
+/** What a heading says is made; null for a line that is none. Without a colon it stands over an amount (`next`). */
+function partHeading(line: string, next: string): string | null {
   if (HEAD_CAPITALS.test(line)) return line.toLowerCase()
   const found = HEAD_PART.exec(line)
-  return found ? ((found[1] ?? found[2]) as string).trim() : null
+  if (found) return ((found[1] ?? found[2]) as string).trim()
+  return HEAD_BARE.test(line) && beginsWithAmount(next) ? line.toLowerCase() : null
 }
 
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or says how many it serves. */
@@ -102,8 +110,8 @@ export function splitRecipe(text: string): SplitRecipe {
   const method: typeof list = [{ heading: null, lines: [] }]
   let mode: 'start' | 'list' | 'method' | 'notes' = 'start'
   const put = (where: typeof list, line: string): void => void where.at(-1)?.lines.push(line)
-  for (const line of lines) {
-    const named = partHeading(line)
+  for (const [i, line] of lines.entries()) {
+    const named = partHeading(line, lines[i + 1] ?? '')
     const known = named !== null && list.some((s) => alike(s.heading, named))
     if (HEAD_NOTES.test(line)) mode = 'notes'
     else if (HEAD_LIST.test(line)) mode = 'list'
@@ -116,6 +124,7 @@ export function splitRecipe(text: string): SplitRecipe {
       mode = 'list'
       list.push({ heading: named, lines: [] })
     } else if (mode === 'notes') continue
+    else if (mode !== 'method' && TOOL.test(bare(line))) continue
     else if (mode === 'method') put(isListed(line) ? list : method, line)
     else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line))) {
       mode = 'method'

@@ -34,6 +34,19 @@ describe('a recipe of two boils', () => {
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it('watches the pot it speaks of: “when the honey is at 118°” is the honey’s, though it stands after the sugar', () => {
+    const { formula } = readRecipe(
+      `A sweet\n\n${list}\n\nHeat the honey in a small pan to 121 °C. Meanwhile, put the sugar and water in another pan and heat to 145 °C. When the honey is at 118 °C start whisking the egg whites. Pour the honey onto the whites while whisking. Pour in the sugar syrup. Fold in the almonds.`,
+      pantry,
+    )
+    const [honey] = formula.parts ?? []
+    expect(honey?.formula.steps.map((s) => s.when)).toContainEqual({ on: 'rises', celsius: 118 })
+    expect(honey?.formula.target?.celsius).toBe(121)
+    expect(formula.target?.celsius).toBe(145)
+    expect(formula.steps.some((s) => s.when.on === 'rises')).toBe(false)
+    expect(faultsOf(formula)).toEqual([])
+  })
+
   it('tells by its amount which sugar is the whites’', () => {
     const { formula } = readRecipe(
       'A sweet\n\n300 g honey\n250 g sugar\n80 g water\n60 g egg whites\n25 g sugar\n\nBoil the honey to 120 °C. Start whipping the egg whites with the 25 g of sugar. Pour the hot honey over the whites. Boil the sugar and water to 150 °C and pour onto the meringue. Leave 24 hours.',

@@ -1,7 +1,7 @@
 /** A recipe that boils twice: the honey that goes onto the whites first, while the sugar climbs in a pot of its own. */
 import type { FormulaDocument, Step } from './document'
 import { idFor } from './edit'
-import { capital, endingsIn, type HeatUnit, short } from './method'
+import { capital, endingsIn, type HeatUnit, heatIn, short, WATCHES } from './method'
 import { questionsUnder, under } from './recipe-layers'
 import {
   type Answers,
@@ -41,7 +41,8 @@ function potsIn(said: readonly string[], unit: HeatUnit | null): TwoPots | null 
   const boils = said.flatMap((s, i) => (endingsIn(s, unit).some((e) => e.by === 'heat' && e.low >= BOILED) ? [i] : []))
   const first = boils[0] ?? -1
   const poured = said.findIndex((s, i) => i > first && ONTO_WHITES.test(s))
-  const second = boils.find((b) => b > first && (b > poured || OTHER_POT.test(said[b] as string)))
+  const inOther = (b: number): boolean => OTHER_POT.test(`${said[b - 1] ?? ''}. ${said[b]}`)
+  const second = boils.find((b) => b > first && (b > poured || inOther(b)))
   if (first < 0 || poured < 0 || second === undefined) return null
   // "put the honey in a pan. Boil it to 121°"
   const withStart = (at: number, after: number): number[] =>
@@ -68,14 +69,18 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
   const called = written[isFirst.indexOf(true)]?.names[0]
   if (called === undefined || !written.some((w, i) => !isFirst[i] && spoken(w.names, pots.second))) return null
 
+  // "when the honey is at 118°" is said of the pot the honey is in, wherever it stands
+  const ofFirst = piece.said.flatMap((s, i) =>
+    !pots.first.includes(i) && i !== pots.poured && WATCHES.test(s) && heatIn(s) && mentions(s, [called]) ? [i] : [],
+  )
   const name = `${capital(called)} syrup`
   const id = idFor(name, [])
   const first = readPiece(
-    { name, list: listOf(true), said: [...pots.first, pots.poured].map((i) => piece.said[i] as string) },
+    { name, list: listOf(true), said: [...pots.first, ...ofFirst, pots.poured].map((i) => piece.said[i] as string) },
     lexicon,
     { ...(unit && { unit }), ...answers.parts?.[id] },
   )
-  const said = piece.said.filter((_, i) => i !== pots.poured && !pots.first.includes(i))
+  const said = piece.said.filter((_, i) => i !== pots.poured && !pots.first.includes(i) && !ofFirst.includes(i))
   const ended = said.indexOf(piece.said[pots.second.at(-1) as number] as string)
   const meets = Math.max(
     ended,

@@ -3,13 +3,19 @@ import type { HouseUnit } from '../matter/line'
 import type { Pantry } from '../matter/names'
 import { short } from './method'
 import { sentences } from './recipe-clauses'
-import { layersIn, readLayers } from './recipe-layers'
-import { type Answers, type Draft, readPiece } from './recipe-piece'
+import { isMadeByHand, layersIn, readLayers } from './recipe-layers'
+import { type Answers, type Draft, readPiece, type WrittenPiece } from './recipe-piece'
 import { splitRecipe } from './recipe-split'
 import { readTwoPots } from './recipe-two-pots'
 
 /** ◊ What the notes of a formula take of the text it was read from. */
 const MOST_TEXT = 4900
+
+/** What is not boiled is one part, of all that is in the list. */
+const wholeList = ({ name, list }: WrittenPiece) => ({
+  heading: name || 'All of it',
+  lines: list.flatMap((s) => s.lines),
+})
 
 /** Reads a recipe. Everything written is either in the draft, among what is asked, or in its notes. */
 export function readRecipe(
@@ -19,10 +25,10 @@ export function readRecipe(
   answers: Answers = {},
 ): Draft {
   const recipe = splitRecipe(text)
-  const layers = layersIn(recipe)
   const lexicon = { pantry, house }
   const said = sentences(recipe.method.flatMap((s) => s.lines))
   const piece = { name: recipe.name, list: recipe.list, said }
+  const layers = layersIn(recipe) ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null)
   const draft =
     layers && answers.layered !== false
       ? readLayers(recipe.name, layers, recipe.method, lexicon, answers)

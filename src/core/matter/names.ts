@@ -21,6 +21,7 @@ const strip = (s: string): string =>
   s
     .toLowerCase()
     .replace(/\bhalf[-\s](?:and|&)[-\s]half\b/g, 'halfandhalf')
+    .replace(/\bsemi[-\s](?=sweet)/g, 'semi')
     .normalize('NFD')
     .replace(/\p{M}/gu, '')
     .replace(/[’']s\b/g, '')

@@ -78,7 +78,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'popcorn-kernels': ['popping corn', 'unpopped popcorn', 'unpopped corn', 'popcorn kernels unpopped'],
   tahini: ['sesame paste'],
   salt: ['salt', 'table salt', 'fine sea salt'],
-  'flaky-salt': ['sea salt flakes', 'sea salt', 'flaky salt', 'flake salt'],
+  'flaky-salt': ['sea salt flakes', 'sea salt', 'flaky salt', 'flake salt', 'fleur de sel'],
   'coarse-salt': ['kosher salt'],
   vanilla: ['vanilla', 'vanilla essence'],
   'vanilla-powder': ['ground vanilla', 'vanilla bean powder'],

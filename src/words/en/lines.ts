@@ -22,13 +22,18 @@ const questions: Sayings<QuestionFigures, string> = {
 }
 
 const asks: { readonly [Id in Ask['id']]: (ask: Extract<Ask, { id: Id }>) => string } = {
-  layered: ({ labels }) => `Made in parts, one on the other: ${labels.join(', ')}?`,
+  layered: ({ labels }) =>
+    labels.length === 1
+      ? 'Nothing of it seems to be boiled. Is it made by hand?'
+      : `Made in parts, one on the other: ${labels.join(', ')}?`,
   family: () => 'A guess at what it is, from its name, its list and its method',
   unit: ({ text }) => `“${text}”: in which unit?`,
-  target: ({ seconds }) =>
-    seconds === null
-      ? 'It does not say when it is done. At what temperature does it come off?'
-      : `It says ${formatSpan(seconds)}; how far that goes depends on the ring. At what temperature does it come off?`,
+  target: ({ seconds, choice }) =>
+    choice !== null
+      ? `“${choice}” leaves you the choice. At what temperature does yours come off?`
+      : seconds === null
+        ? 'It does not say when it is done. At what temperature does it come off?'
+        : `It says ${formatSpan(seconds)}; how far that goes depends on the ring. At what temperature does it come off?`,
   place: ({ name }) => `${name} stands in the list and nowhere in the method. When does it go in?`,
 }
 

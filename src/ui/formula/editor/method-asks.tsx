@@ -68,8 +68,8 @@ function OneAsk({ ask, answers, onAnswer }: OneProps) {
         <EitherOr
           label={sayAsk(ask)}
           options={[
-            { id: 'yes', label: 'In parts' },
-            { id: 'no', label: 'All in one pot' },
+            { id: 'yes', label: ask.labels.length === 1 ? 'By hand' : 'In parts' },
+            { id: 'no', label: ask.labels.length === 1 ? 'Boiled in a pot' : 'All in one pot' },
           ]}
           value={answers.layered === false ? 'no' : 'yes'}
           onPick={(id) => onAnswer({ layered: id === 'yes' })}
@@ -104,7 +104,7 @@ function OneAsk({ ask, answers, onAnswer }: OneProps) {
           value={answers.target ?? null}
           least={100}
           most={190}
-          hint={`usual for its kind is about ${say.temperature(inCelsius(ask.guess))}`}
+          {...(ask.choice === null && { hint: `usual for its kind is about ${say.temperature(inCelsius(ask.guess))}` })}
           onValue={(target) => onAnswer({ target })}
         />
       )
