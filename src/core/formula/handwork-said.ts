@@ -49,6 +49,11 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\bfold\b/i, { kind: 'fold-in' }],
 ]
 
+/** What is not to be done. */
+const FORBIDDEN = /\b(?:do not|don.?t|never)\b.*$/i
+
 /** The work of a sentence; null where it names none. */
-export const handworkSaid = (sentence: string): Handwork | null =>
-  SAID.find(([words]) => words.test(sentence))?.[1] ?? null
+export function handworkSaid(sentence: string): Handwork | null {
+  const told = sentence.replace(FORBIDDEN, '')
+  return SAID.find(([words]) => words.test(told))?.[1] ?? null
+}

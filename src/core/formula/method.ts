@@ -39,6 +39,10 @@ const CLOSES = /^\s*\)|^\s*on (?:a|the|your)\b.{0,24}\bthermometer/i
 const OVEN = /\b(?:oven|bake|baking|preheat)\b/i
 const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
 
+/** "Never let it go above 120°": no one cooks to that. */
+const BEYOND =
+  /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$/i
+
 /** Every temperature a sentence speaks of, as written, and where. */
 function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: number; readonly to: number }> {
   for (const found of sentence.matchAll(HEAT)) {
@@ -49,6 +53,7 @@ function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: numbe
     const letter = (unitB ?? unitA)?.[0]?.toLowerCase()
     const bracketed = before.endsWith('(') && CLOSES.test(after) && COOKS.test(sentence)
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
+    if (BEYOND.test(before)) continue
     if (!marked && (COUNTS.test(after) || !(TOWARDS.test(before) && COOKS.test(sentence)))) continue
     const a = Number(low)
     const b = high === undefined ? a : Number(high)
@@ -232,7 +237,7 @@ export const bathes = (sentence: string): boolean =>
 
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,3}(?:tin|tray|pan|sheet|dish|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto|over))\b/i.test(
+  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|spoon .{0,20}(?:into|onto|over))\b/i.test(
     sentence,
   )
 

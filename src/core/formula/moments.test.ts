@@ -63,6 +63,24 @@ describe('a method', () => {
     expect(formula.steps.find((s) => s.when.on === 'target')?.say).toBe(said)
   })
 
+  it('lights the ring again where it says so, and works nothing that it forbids', () => {
+    const { formula } = read(
+      '200 g sugar\n60 ml water\n150 ml cream',
+      'Boil the sugar and water until amber. Off the heat pour in the cream. Return to the heat and cook to 119°C. Pour into a tin. Do not spread it.',
+    )
+    const heats = formula.steps.map((s) => (s.offHeat ? 0 : s.heat))
+    expect(heats).toEqual([6, undefined, 0, 6, 0, undefined])
+    expect(formula.steps.at(-1)?.handwork).toBeUndefined()
+  })
+
+  it('leaves out a wait that is part of what is got ready', () => {
+    const { steps } = read(
+      '300 g sugar\n300 ml cream\n3 g vanilla pod',
+      'Infuse the cream with the vanilla pod: bring to the boil, cover and leave 15 minutes. Boil the sugar dry until amber. Pour in the hot cream. Boil to 118°C. Pour.',
+    )
+    expect(steps.filter((s) => /^after/.test(s))).toEqual([])
+  })
+
   it('stands the pot in cold water, and bakes at the heat its oven was set to', () => {
     const { formula } = read(
       '200 g sugar\n60 ml water\n90 g popcorn',

@@ -1,5 +1,5 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
-import { capital, endingsIn, heatIn, pours, secondsIn, takesOff } from './method'
+import { capital, endingsIn, heatIn, pours, putsBack, secondsIn, takesOff } from './method'
 import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
@@ -19,12 +19,20 @@ export const sentences = (lines: readonly string[]): string[] =>
     )
     .map((s) => s.trim().replace(/[.!]$/, ''))
     .filter((s) => !ASIDE.test(s))
+    .reduce<string[]>((all, s) => (FORBIDS.test(s) && all.length > 0 ? withLast(all, s) : [...all, s]), [])
     .flatMap(clausesOf)
     .filter((s) => s.length > 3)
 
+/** What is not to be done is said of what is done before it, and is no step. */
+const FORBIDS = /^(?:do not|don.?t|never)\b/i
+const withLast = (all: readonly string[], s: string): string[] => [
+  ...all.slice(0, -1),
+  `${all.at(-1)}; ${s.charAt(0).toLowerCase()}${s.slice(1)}`,
+]
+
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be careful|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it |this )?should take|avoid)\b|if you (?:don.?t|do not|have no)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling|testing|until|to)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -64,6 +72,7 @@ function isApart(head: string, tail: string): boolean {
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (LATER_WORK.test(tail)) return pours(head)
   if (WORKS.test(tail) && heatIn(head)?.cools) return true
+  if (putsBack(head) && endingsIn(tail, 'C').length > 0) return true
   const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends
   // work of so many minutes on what was put in before

@@ -41,7 +41,10 @@ export function endingOf(
   const last = lastOf(good, said)
   // what goes back on the heat after that, to be cooked until it looks otherwise, ends there
   const again = last
-    ? good.filter(({ at, ending }) => ending.by !== 'time' && at > last.at && putsBack(said[at] ?? ''))
+    ? good.filter(
+        ({ at, ending }) =>
+          ending.by !== 'time' && at > last.at && [at - 1, at].some((i) => i > last.at && putsBack(said[i] ?? '')),
+      )
     : []
   const found = again.length > 0 ? lastOf(again, said) : (last && boilsOn(good, last, said)) || last
   return found && { ...found, others: good.filter((g) => g.at === found.at && g !== found).map(({ ending }) => ending) }

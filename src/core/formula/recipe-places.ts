@@ -5,7 +5,7 @@ import { everyNameOf } from '../matter/synonyms'
 import { parseNumber } from '../quantity/number'
 import type { Line } from './document'
 import { idFor } from './edit'
-import { heatIn, isGotReady, WATCHES, warmthIn } from './method'
+import { heatIn, isGotReady, secondsIn, WATCHES, warmthIn } from './method'
 
 /** What sentences are compared by: lower case, and letters alone. */
 export const lettersOf = (text: string): string =>
@@ -85,6 +85,9 @@ function goesInAt(said: readonly string[], at: number): number {
 /** "Combine the first four ingredients". */
 const FIRST = /\bfirst (two|three|four|five|six|seven|\d)\b(?! (?:minutes?|times?|hours?|days?)\b)/i
 
+/** What stands for a while, after what was done to it beside the pot. */
+const STANDS = /^(?:leave|let|allow|set aside|stand|rest|infuse|steep)\b/i
+
 /** What of a method happens beside the pot. */
 export interface Beside {
   /** Sentences that warm something apart, each with the one that puts it in. */
@@ -101,8 +104,12 @@ export function besideIn(said: readonly string[]): Beside {
     }),
   )
   // what is begun at a heat of the pot is a moment of the cook
-  const isBefore = (s: string, i: number): boolean => isGotReady(s) || (apart.has(i) && !(WATCHES.test(s) && heatIn(s)))
-  return { apart, ready: new Set(said.flatMap((s, i) => (isBefore(s, i) ? [i] : []))) }
+  const ready = new Set<number>()
+  for (const [i, s] of said.entries()) {
+    const waits = ready.has(i - 1) && STANDS.test(s) && secondsIn(s) !== null
+    if (isGotReady(s) || waits || (apart.has(i) && !(WATCHES.test(s) && heatIn(s)))) ready.add(i)
+  }
+  return { apart, ready }
 }
 
 /** Sentences without the longer names of other lines that hold one of a line's own: "condensed milk" speaks of no milk. */

@@ -6,7 +6,7 @@ import type { Ingredient } from './ingredient'
 const AGREE = 0.1
 
 /** A pint in a British recipe is so much more. */
-const UK_PINT = 1.2
+export const UK_PINT = 1.2
 const PINTS = /\b(?:pint|quart|gallon)/i
 
 /** What the line says beside the amount and does not mean the same; null where all agree. */

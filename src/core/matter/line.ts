@@ -11,7 +11,7 @@ import {
   trailingAmount,
   withoutHoles,
 } from './amount'
-import { disagrees } from './disagree'
+import { disagrees, UK_PINT } from './disagree'
 import { inclusion } from './inclusion'
 import type { Ingredient, Preparation } from './ingredient'
 import { ingredientById } from './ingredients'
@@ -36,6 +36,7 @@ export interface QuestionFigures {
   'left-over': { readonly number: string }
   'too-little': object
   'too-much': object
+  'which-pint': object
 }
 
 /** What has to be asked about a line. */
@@ -98,6 +99,9 @@ const clean = (text: string): string =>
     .replace(/(?<![\d.,])\.(?=\d)/g, '0.')
     .replace(/\b([1-9]\d{0,2})\.000(?=\s*(?:g|ml|grams?|millilit\w*)\b)/gi, '$1000')
     .replace(/(\d),(?=\d{3}(?!\d)\s*(?:g|ml|grams?|millilit))/gi, '$1')
+
+/** A pint of what has a British name is as likely one of Britain, a fifth more. */
+const WHICH_PINT = /^(?!.*\bu[ks]\b).*\b(?:pts?|pints?)\b.*\b(?:double|single|clotted) cream\b/i
 
 /** Numbers in words with a half or quarter after them: "one and a half", "2 and a quarter", "three quarters of a". */
 const inWords = (text: string): string =>
@@ -234,6 +238,8 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
   if (!parsed.amount) return ask({ id: 'how-much', figures: { ingredient: found.ingredient.name } })
   if (grams === null)
     return ask({ id: 'weighs', figures: { amount: parsed.amount.words, ingredient: found.ingredient.name } })
+  if (WHICH_PINT.test(line) && parsed.amount.beside(found.ingredient).length === 0)
+    return ask({ id: 'which-pint', figures: {} }, grams * UK_PINT)
   const other = disagrees(parsed.amount, found.ingredient)
   if (other) return ask({ id: 'disagree', figures: { amount: parsed.amount.words, other: other.words } }, grams)
   const [left] = leftOver(line, parsed.amount.numbers)

@@ -82,7 +82,10 @@ export interface Pantry {
 export function pantryOf(own: readonly Ingredient[] = []): Pantry {
   const all = [...own, ...ingredients.filter((i) => !own.some((o) => o.id === i.id))]
   const exact = new Map<string, Ingredient>()
-  const bags = all.map((i) => ({ ingredient: i, words: new Set(everyNameOf(i).flatMap(wordsOf)) }))
+  const bags = all.map((ingredient) => {
+    const names = everyNameOf(ingredient).map(wordsOf)
+    return { ingredient, words: new Set(names.flat()), ends: new Set(names.flatMap((n) => n.slice(-1))) }
+  })
   for (const i of all)
     for (const name of everyNameOf(i)) {
       const key = keyOf(wordsOf(name))
@@ -136,11 +139,14 @@ const endsAlike = (words: readonly string[], ingredient: Ingredient): boolean =>
 /** Words that, standing last, name the thing whatever stands before them. */
 const NOUNS = new Set(['milk', 'cream', 'water', 'butter', 'sugar', 'flour', 'oil', 'juice', 'cake'])
 
-function findIn(
-  name: string,
-  exact: ReadonlyMap<string, Ingredient>,
-  bags: readonly { ingredient: Ingredient; words: ReadonlySet<string> }[],
-): Found {
+/** The words an ingredient is called by, and those that stand last in a name of it. */
+interface Bag {
+  readonly ingredient: Ingredient
+  readonly words: ReadonlySet<string>
+  readonly ends: ReadonlySet<string>
+}
+
+function findIn(name: string, exact: ReadonlyMap<string, Ingredient>, bags: readonly Bag[]): Found {
   const words = wordsOf(name)
   const direct = exact.get(keyOf(words)) ?? byPercent(words, exact)
   // "chocolate milk" is another thing than milk chocolate: the word that stands last says what it is
@@ -154,10 +160,13 @@ function findIn(
   const shaped = words.some((w) => SHAPES.has(w))
   if (bare && endsAlike(plain, bare) && (!shaped || /chocolate/.test(bare.id)))
     return { ingredient: bare, candidates: [] }
+  const unbroken = exact.get(keyOf(plain.filter((w) => w !== 'whole')))
+  if (unbroken?.whole && words.includes('whole')) return { ingredient: unbroken, candidates: [] }
   const candidates = bags
-    .map(({ ingredient, words: bag }) => ({
+    .map(({ ingredient, words: bag, ends }) => ({
       ingredient,
-      score: plain.filter((w) => bag.has(w)).length - 0.01 * bag.size,
+      // the word that stands last says what it is: salted peanuts are peanuts sooner than salted butter
+      score: plain.filter((w) => bag.has(w)).length + (ends.has(plain.at(-1) ?? '') ? 0.5 : 0) - 0.01 * bag.size,
     }))
     .filter((c) => c.score > 0.5)
     .sort((a, b) => b.score - a.score)
