@@ -457,4 +457,40 @@ export const moments: readonly (readonly [
       /^after 28800: Leave overnight$/,
     ],
   ],
+  [
+    'what is mixed apart and goes in as “the solution”; sugar that a thermometer is named after',
+    '500 g raspberry puree\n550 g sugar\n8 g citric acid\n10 g water',
+    'Dissolve the citric acid in the water. Bring the puree and sugar to the boil. It should be at 107°C on a sugar thermometer. Off the heat stir in the citric acid solution and pour into a frame.',
+    107,
+    [
+      /^ready \+ raspberry-puree 500, sugar 550: Bring/,
+      /^target: It should be at 107°/,
+      /^ready \+ citric-acid 8, water 10 → out: Off the heat/,
+    ],
+  ],
+  [
+    'all but one, what hangs in it in the end, and what is spooned out',
+    '300 g sugar\n120 g milk\n85 g butter\n160 g pecans\n4 g vanilla extract',
+    'Combine all ingredients except the vanilla in a pan and heat until the sugar dissolves. Cook to 115°C. Remove from the heat, stir in the vanilla and stir until it thickens and the pecans stay suspended in it. Spoon out on waxed paper.',
+    115,
+    [
+      /^ready \+ sugar 300, milk-whole 120, butter 85, pecans 160: Combine/,
+      /^target: Cook to 115°$/,
+      /^ready \+ vanilla 4: Remove from the heat/,
+      /^ready → out: Spoon out on waxed paper$/,
+    ],
+  ],
+  [
+    'what is roasted first, what is popped apart, and a measured part with the rest of it later',
+    '100 g popcorn kernels\n250 g walnuts\n250 g sugar\n50 g butter',
+    'Roast the nuts at 150°C for 10 minutes. Pop the corn in a big pan. Melt the sugar and butter in a pan over medium heat until it is a golden caramel. Mix in 150 g nuts. Pour over the popcorn. Sprinkle with the remaining nuts.',
+    167,
+    [
+      /^ready \+ sugar 250, butter 50: Melt/,
+      /^target: Melt/,
+      /^ready \+ walnuts 150: Mix in/,
+      /^ready \+ popcorn-kernels 100 → out: Pour over/,
+      /^ready \+ walnuts 100: Sprinkle/,
+    ],
+  ],
 ]

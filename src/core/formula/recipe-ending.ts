@@ -36,7 +36,7 @@ export function endingOf(
   said: readonly string[],
   unit: HeatUnit | null,
 ): { at: number; ending: Ending; others: Ending[] } | null {
-  const all = said.flatMap((s, at) => endingsIn(s, unit).map((ending) => ({ at, ending })))
+  const all = said.flatMap((s, at) => (isGotReady(s) ? [] : endingsIn(s, unit)).map((ending) => ({ at, ending })))
   const good = all.filter(({ ending }) => ending.by !== 'heat' || isTarget((ending.low + ending.high) / 2))
   const last = lastOf(good, said)
   // what goes back on the heat after that, to be cooked until it looks otherwise, ends there

@@ -143,6 +143,13 @@ Heat the cream in a small pan until it just begins to simmer. Pour over the choc
     expect(read(TRUFFLES, { layered: false }).asks?.map((a) => a.id)).toContain('target')
   })
 
+  it('is what must not boil, whatever is in it', () => {
+    const { formula } = read(
+      'Quay gums\n\n200 g apple juice\n60 g honey\n40 g powdered gelatin\n\nHeat the juice and honey until steaming, do not boil. Stir in the gelatin. Pour into moulds.',
+    )
+    expect(partsOf(formula).map((p) => p.formula.target)).toEqual([null])
+  })
+
   it.each(['200 g sugar', '200 g golden syrup'])('is not what has %s to boil, and it is asked how far', (line) => {
     const { formula, asks } = read(TRUFFLES.replace('225 g', `${line}\n225 g`))
     expect(partsOf(formula)).toEqual([])

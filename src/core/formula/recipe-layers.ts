@@ -69,6 +69,8 @@ function sharedOut(
 const SYRUP = /\b(?<!\b(?:icing|powdered|confectioners) )(?:sugar|syrup|glucose|honey|molasses|treacle)\b/
 /** What is a sweet without a boil. */
 const MELTED = /\b(?:chocolate|condensed milk)\b/
+/** "Until it steams, do not boil". */
+const UNBOILED = /\b(?:do not|don.?t|without|never)\b.{0,12}\bboil/i
 const BOILS = /\b(?:boil(?!er)|simmer|thermometer|microwave)/i
 
 const holds = (list: readonly Headed[], lexicon: Lexicon, what: RegExp): boolean =>
@@ -76,14 +78,15 @@ const holds = (list: readonly Headed[], lexicon: Lexicon, what: RegExp): boolean
 
 /** Whether it is boiled: it says how far, or heats something sweet. Cream that is scalded for a ganache is not. */
 const isBoiledBy = ({ list, said }: WrittenPiece, lexicon: Lexicon): boolean =>
-  endingOf(said, null) !== null || (said.some((s) => BOILS.test(s) && !inOven(s)) && holds(list, lexicon, SYRUP))
+  endingOf(said, null) !== null ||
+  (said.some((s) => BOILS.test(s.replace(UNBOILED, '')) && !inOven(s)) && holds(list, lexicon, SYRUP))
 
 /** Whether a recipe has a method, and that boils nothing: truffles, bark. */
 export const isMadeByHand = (piece: WrittenPiece, lexicon: Lexicon): boolean =>
   piece.said.length > 0 &&
   endingOf(piece.said, null) === null &&
-  holds(piece.list, lexicon, MELTED) &&
-  !holds(piece.list, lexicon, SYRUP)
+  (piece.said.some((s) => UNBOILED.test(s)) ||
+    (holds(piece.list, lexicon, MELTED) && !holds(piece.list, lexicon, SYRUP)))
 
 /** A part made by hand or baked, in the words it was written in. */
 function unboiled(

@@ -42,7 +42,7 @@ function namesIn(names: readonly string[]): string[] {
 
 export const mentions = (sentence: string, names: readonly string[]): boolean => {
   // what has been boiled is no line of the list any more
-  const raw = sentence.replace(/\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b/gi, ' ')
+  const raw = sentence.replace(/\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\b(?:sugar|candy) thermometer\b/gi, ' ')
   const words = ` ${raw.toLowerCase().replace(/[^a-z]+/g, ' ')} `
   return names.some(
     (n) => words.includes(` ${n} `) || words.includes(` ${n}s `) || words.includes(` ${n.replace(/s$/, '')} `),
@@ -54,7 +54,14 @@ const SUGARS = /\bsugars\b/i
 
 const EVERYTHING = /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest(?! of))\b/i
 
-const EXCEPT = /\b(?:except|but|save|apart from)\b(.*)$/i
+/** Whether a sentence puts in what is called so, and does not only speak of it: "stir until the nuts hang in it". */
+function putsIn(sentence: string, names: readonly string[]): boolean {
+  const at = sentence.search(PUTS_IN)
+  return at >= 0 && mentions(sentence.slice(at).split(/;|\b(?:until|till|while)\b/i)[0] as string, names)
+}
+
+const EXCEPT =
+  /\b(?:except|but|save|apart from)\b(.*?)(?=\b(?:in|into|over|until|and (?:heat|bring|cook|stir|melt))\b|;|$)/i
 const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
   EVERYTHING.test(sentence) && mentions(EXCEPT.exec(sentence)?.[1] ?? '', names)
 
@@ -68,12 +75,31 @@ const PUTS_IN =
   /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle)\b.{0,40}\b(?:into|onto|over))\b/i
 const MIXTURE = /\b(?:cream|milk|butter) mixture\b/i
 
+/** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
+const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
+const CALLED = /\b(\w+) (?:solution|mixture|mix|slurry|paste|powder)\b/i
+
+function mixedInAt(said: readonly string[], at: number): number {
+  if (!MIXES.test(said[at] ?? '')) return -1
+  return said.findIndex((s, i) => {
+    const called = i > at && PUTS_IN.test(s) ? CALLED.exec(s)?.[1] : undefined
+    return called !== undefined && !SUGAR.test(called) && mentions(said[at] as string, [called.toLowerCase()])
+  })
+}
+
+/** What is popped apart goes in with what is poured over it. */
+const POPS = /\bpop(?:s|ping|ped)?\b/i
+const OVER_CORN = /\b(?:over|with|onto|into|to) the (?:popped |pop)?corn\b/i
+
 /** What is whipped waits for the syrup. */
 const SYRUP_IN = /\b(?:pour|trickle|drizzle|stream|add)\b.{0,30}\b(?:syrup|meringue)\b/i
 
-/** The sentence that puts in what sentence `at` warms apart; -1 where that one warms nothing apart. */
+/** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
 function goesInAt(said: readonly string[], at: number): number {
   const sentence = said[at] ?? ''
+  if (POPS.test(sentence)) return said.findIndex((s, i) => i > at && OVER_CORN.test(s))
+  const mixed = mixedInAt(said, at)
+  if (mixed >= 0) return mixed
   const warmed = WARMS.exec(sentence)
   const what = (warmed?.[0].split(/\s+/).at(-1) ?? '').toLowerCase()
   // whites are whipped with some sugar; whatever else has any is the pot itself
@@ -193,7 +219,9 @@ function placeOf(
     (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && line.names.includes('sugar'))
   const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
   const whole = said.flatMap((s, i) => (!ready.has(i) && EVERYTHING.test(s) && !isLeftOut(s, names) ? [i] : []))
-  const spoken = named.some((i) => PUTS_IN.test(said[i] as string)) ? named : [...named, ...whole].sort((x, y) => x - y)
+  const spoken = named.some((i) => putsIn(said[i] as string, names))
+    ? named
+    : [...named, ...whole].sort((x, y) => x - y)
   // what a bowl holds for a while goes in where the pot is spoken of
   const inPot = spoken.find((i) => !inBowl(said[i] as string) || ONTO.test(said[i] as string))
   // what waits in a bowl goes in with the syrup that is poured onto it, or onto what lies there with it
@@ -261,7 +289,7 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
   const all = lines.flatMap((line): Line[] => {
     const names = namesOf(line, ingredientOf(line))
     const words = names.join('|')
-    const part = new RegExp(`\\b(${SHARED}|${MEASURED}(?= of\\b))\\b.{0,16}\\b(?:${words})`, 'i')
+    const part = new RegExp(`\\b(${SHARED}|${MEASURED}(?= (?:of|${words})\\b))\\b.{0,16}\\b(?:${words})`, 'i')
     const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,16}\\b(?:${words})`, 'i')
     const first = said.findIndex((s) => part.test(s))
     const then = first < 0 ? -1 : said.findIndex((s, i) => i > first && rest.test(s))

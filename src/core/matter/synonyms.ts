@@ -18,7 +18,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'golden-syrup': ['light treacle'],
   'invert-syrup': ['inverted sugar'],
   honey: ['runny honey', 'clear honey'],
-  treacle: ['treacle', 'molasses', 'dark treacle', 'blackstrap molasses'],
+  treacle: ['treacle', 'molasses', 'dark molasses', 'dark treacle', 'blackstrap molasses'],
   'cream-12': ['half-and-half', 'half and half'],
   'cream-18': ['single cream', 'light cream', 'table cream'],
   'cream-30': ['light whipping cream'],

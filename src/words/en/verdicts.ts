@@ -88,7 +88,7 @@ const sayings: Sayings<VerdictFigures> = {
   }),
   weight: ({ out, parts }, say) => ({
     text: `${say.weight(out)} altogether`,
-    detail: parts > 0 ? `in ${parts} parts` : 'nothing of it is boiled',
+    detail: parts > 1 ? `in ${parts} parts` : parts === 1 ? 'in one part' : 'nothing of it is boiled',
   }),
   'part-waits': ({ part, waitsFor, state, about }) => ({
     text: `${part} waits until the ${waitsFor.toLowerCase()} ${partStateNames[state]}`,
