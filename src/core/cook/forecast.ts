@@ -78,9 +78,9 @@ export interface Forecast {
 }
 
 /** ◊ What the filter does not know: s by which hands and eyes are late, °C by which a thermometer is off. Calibrated in the rough kitchen (docs/science.md). */
-const MODEL_ERROR = { seconds: 1.5, celsius: 0.08 }
+const MODEL_ERROR = { seconds: 1.5, celsius: 0.1 }
 /** ◊ What a filter leaves in doubt of the flame, the loss and the probe at once is more than its forecasts are off by: they are off by this share of it. */
-const CAREFUL = 0.8
+const CAREFUL = 0.75
 /** s after its last reading that a probe counts as silent. */
 const SILENT = 30
 /** Readings before which a forecast goes by what the burner should give. */

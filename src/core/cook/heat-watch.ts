@@ -32,9 +32,19 @@ export interface Change {
 
 /**
  * ◊ A candidate every so many s, kept as long; standard deviations that are beyond doubt, and the least share of power or °C
- * that matters; what changes usually are; s a change of heat has to have lasted.
+ * that is told of; °C from which it speaks against anything else; what changes usually are; s a change of heat has to have lasted.
  */
-const LIMITS = { every: 12, kept: 200, sds: 3.7, share: 0.14, celsius: 1.2, usualShare: 0.4, usualC: 6, lasts: 20 }
+const LIMITS = {
+  every: 12,
+  kept: 200,
+  sds: 3.7,
+  share: 0.14,
+  celsius: 1.2,
+  hintsC: 0.5,
+  usualShare: 0.4,
+  usualC: 6,
+  lasts: 20,
+}
 
 /** Moves the candidates on by a step of the state. */
 export function watchStep(watch: HeatWatch, w: StepWeights): void {
@@ -71,14 +81,16 @@ export function watchReading(watch: HeatWatch, lesson: Lesson, now: number, open
 export function changeIn(watch: HeatWatch, state: HeatState, now: number): Change | null {
   const power = powerOf(state)
   const usual: Record<Kind, number> = { heat: LIMITS.usualShare * power, probe: LIMITS.usualC }
-  const least: Record<Kind, number> = { heat: LIMITS.share * power, probe: LIMITS.celsius }
+  const least: Record<Kind, number> = { heat: LIMITS.share * power, probe: LIMITS.hintsC }
   let found: Change | null = null
   let most = LIMITS.sds ** 2
   for (const { kind, from, sum, weight, effect } of watch) {
     const by = sum / (weight + usual[kind] ** -2)
     if (sum * by <= most || Math.abs(by) < least[kind] || (kind === 'heat' && now - from < LIMITS.lasts)) continue
     most = sum * by
-    found = { kind, by: kind === 'heat' ? Math.max(-power, by) : by, effect }
+    if (kind === 'heat') found = { kind, by: Math.max(-power, by), effect }
+    // a probe that shows a little too much is not told of, and no change of heat is either that explains less
+    else found = Math.abs(by) < LIMITS.celsius ? null : { kind, by, effect }
   }
   return found
 }
