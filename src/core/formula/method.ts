@@ -219,7 +219,7 @@ export const isGotReady = (sentence: string): boolean =>
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?:warm|heat|dry|put|spread)\b.{0,60}\bin (?:a |the )?(?:\w+ )?oven\b|^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/i.test(
     sentence,
   ) ||
-  /^(?:first,?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|soak(?!.*\bsugar\b)|sprinkle the gelatine?|line|grease|butter (?:an?|the)|oil (?:an?|the)|preheat|heat (?:the |your )?oven|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
+  /^(?:first,?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|soak(?!.*\bsugar\b)|sprinkle the gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base)|preheat|heat (?:the |your )?oven|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
     sentence,
   )
 
@@ -237,7 +237,7 @@ export const bathes = (sentence: string): boolean =>
 
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|spoon (?:out\b|.{0,20}(?:into|onto|over)))\b/i.test(
+  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|.{0,20}(?:into|onto|over)))\b/i.test(
     sentence,
   )
 

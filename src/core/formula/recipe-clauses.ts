@@ -3,7 +3,8 @@ import { capital, endingsIn, heatIn, pours, putsBack, secondsIn, takesOff } from
 import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
-const ABBREVIATED = /\b(qts?|pts?|oz|lbs?|[Tt]sp|[Tt]bsp|approx|deg|mins?|hrs?|(?<=\d[- ]?)in)\.(?=\s+[a-z])/g
+const ABBREVIATED =
+  /\b(qts?|pts?|oz|lbs?|[Tt]sp|[Tt]bsp|approx|deg|mins?|hrs?|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=\s+[a-z])/g
 
 /** The sentences of a method, without their full stops; what goes on to another moment is one of its own. */
 export const sentences = (lines: readonly string[]): string[] =>
@@ -32,7 +33,7 @@ const withLast = (all: readonly string[], s: string): string[] => [
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling|testing|until|to)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling|testing|until|to)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -56,7 +57,13 @@ const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip
 /** A moment that is counted from what stands before it. */
 const COUNTED = /^after (?:about )?\d/i
 
+/** "When it reaches 120°, pour it onto the whites": how far it is cooked, and what is done then. */
+const DONE_THEN =
+  /^(?:when|once|as soon as) ([^,]*\d[^,]*),\s+((?:(?:immediately|slowly|carefully|quickly) )?(?:pour|drizzle|trickle|stream|tip|remove|take|turn off)\b.*)$/i
+
 function clausesOf(sentence: string): string[] {
+  const [, reached = '', then] = DONE_THEN.exec(sentence) ?? []
+  if (then && heatIn(reached)) return [`Cook until ${reached}`, ...clausesOf(capital(then))]
   for (const link of sentence.matchAll(LINK)) {
     const [head, tail] = [sentence.slice(0, link.index), sentence.slice(link.index + link[0].length)]
     if (isApart(head, tail)) return [head, ...clausesOf(capital(tail))]

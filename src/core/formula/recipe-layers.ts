@@ -71,6 +71,8 @@ const SYRUP = /\b(?<!\b(?:icing|powdered|confectioners) )(?:sugar|syrup|glucose|
 const MELTED = /\b(?:chocolate|condensed milk)\b/
 /** "Until it steams, do not boil". */
 const UNBOILED = /\b(?:do not|don.?t|without|never)\b.{0,12}\bboil/i
+const HEATS =
+  /\b(?:boil|simmer|cook|heat|melt|warm|hot\b|pans?\b|pots?\b|saucepan|stove|flame|oven|bake|thermometer|microwave|degrees)|°/i
 const BOILS = /\b(?:boil(?!er)|simmer|thermometer|microwave)/i
 
 const holds = (list: readonly Headed[], lexicon: Lexicon, what: RegExp): boolean =>
@@ -81,12 +83,12 @@ const isBoiledBy = ({ list, said }: WrittenPiece, lexicon: Lexicon): boolean =>
   endingOf(said, null) !== null ||
   (said.some((s) => BOILS.test(s.replace(UNBOILED, '')) && !inOven(s)) && holds(list, lexicon, SYRUP))
 
-/** Whether a recipe has a method, and that boils nothing: truffles, bark. */
-export const isMadeByHand = (piece: WrittenPiece, lexicon: Lexicon): boolean =>
-  piece.said.length > 0 &&
-  endingOf(piece.said, null) === null &&
-  (piece.said.some((s) => UNBOILED.test(s)) ||
-    (holds(piece.list, lexicon, MELTED) && !holds(piece.list, lexicon, SYRUP)))
+/** Whether a recipe has a method, and that boils nothing: truffles, bark, what must not boil, what is only kneaded. */
+export const isMadeByHand = ({ list, said }: WrittenPiece, lexicon: Lexicon): boolean =>
+  said.length > 0 &&
+  endingOf(said, null) === null &&
+  (said.some((s) => UNBOILED.test(s)) ||
+    (!holds(list, lexicon, SYRUP) && (holds(list, lexicon, MELTED) || !said.some((s) => HEATS.test(s)))))
 
 /** A part made by hand or baked, in the words it was written in. */
 function unboiled(

@@ -3,7 +3,7 @@ import { boiledFamilies, type FamilyId, schoolsOf } from '../craft/families'
 import { mixOf } from '../matter/convert'
 import type { Ingredient } from '../matter/ingredient'
 import { type HouseUnit, type LineReading, preparationsIn, readLine } from '../matter/line'
-import { massOf } from '../matter/mix'
+import { type Mix, massOf } from '../matter/mix'
 import type { Pantry } from '../matter/names'
 import { everyNameOf } from '../matter/synonyms'
 import type { FormulaDocument, Group, Line } from './document'
@@ -229,8 +229,9 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   )
   const placed = lines.map((l) => ({ ...l, group: groupAt.get(placeOf(l)) ?? 'pot' }))
 
-  const inPot = placed.filter((l) => done === null || placeOf(l) <= done.at)
-  const mix = mixOf(inPot.map((l) => ({ ingredient: ingredientOf(l), grams: l.grams })))
+  const mixAt = (at: number): Mix =>
+    mixOf(placed.filter((l) => placeOf(l) <= at).map((l) => ({ ingredient: ingredientOf(l), grams: l.grams })))
+  const mix = mixAt(done?.at ?? said.length)
   const computed = done && (done.ending.by === 'heat' || massOf(mix) > 0) ? targetOf(done.ending, mix) : null
   const usual = (facts.usual.low + facts.usual.high) / 2
   const chosen = done && leavesChoice(said[done.at] as string, unit)
@@ -276,6 +277,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
         pullAt: done?.at ?? -1,
         endings: done ? [done.ending, ...done.others] : [],
         groupAt,
+        stageC: (drop, at) => (massOf(mixAt(at)) > 0 ? (targetOf(drop, mixAt(at))?.celsius ?? null) : null),
       }),
       shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 15 },
       waste: 0.05,

@@ -74,9 +74,12 @@ export interface Told {
   readonly pullAt: number
   readonly endings: readonly Ending[]
   readonly groupAt: ReadonlyMap<number, string>
+  /** Where a drop is what it has to be, °C, in what is in the pot after a sentence; null for nothing in it. */
+  stageC(drop: Ending, at: number): number | null
 }
 
 /** What is off the heat cools to a temperature, unless it is warmed to it. */
+const OFF_HEAT = /\b(?:from|off) (?:the )?heat\b/gi
 const WARMS_AGAIN = /\b(?:re-?heat|re-?warm|melt|warm|heat)\b/i
 
 /** ◊ °C beyond which no oven goes: a bare figure above it is °F. */
@@ -94,14 +97,17 @@ function worksIn(text: string, said: readonly string[], unit: HeatUnit | null): 
   return { ...work, celsius: inDegrees(heat.low, ovenUnit(heat, unit)) }
 }
 
-function triggerOf(text: string, i: number, { unit, pullAt }: Told): Trigger {
+function triggerOf(text: string, i: number, { unit, pullAt, stageC }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
   const heat = heatIn(text)
   const own = heat && !heat.oven ? unitOf(heat, unit) : null
   const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null
   const pulled = pullAt >= 0 && i > pullAt
   if (celsius !== null && !pulled && celsius > 60) return { on: 'rises', celsius }
-  if (celsius !== null && pulled && !WARMS_AGAIN.test(text)) return { on: 'falls', celsius }
+  if (celsius !== null && pulled && !WARMS_AGAIN.test(text.replace(OFF_HEAT, ''))) return { on: 'falls', celsius }
+  const drop = pulled ? undefined : endingsIn(text, unit).find((e) => e.by === 'drop')
+  const stage = drop && stageC(drop, i)
+  if (stage) return { on: 'rises', celsius: stage }
   const colour = !pulled && endingsIn(text, unit).find((e) => e.by === 'colour')
   if (colour) return { on: 'colour', celsius: colour.celsius }
   const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(text)
