@@ -39,6 +39,9 @@ export function layersIn({ list }: Pick<SplitRecipe, 'list'>): readonly Layer[] 
 /** Works that end a whole, once all of its parts lie on each other. */
 const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])
 
+/** "For the base", "make the caramel". */
+const MAKES = /^(?:for|make|to make) /i
+
 /** The sentences each layer is made by, and those that end the whole. */
 function sharedOut(
   layers: readonly Layer[],
@@ -51,7 +54,9 @@ function sharedOut(
   for (const { heading, lines } of method) {
     const headed = layers.findIndex((l) => alike(l.heading, heading))
     for (const sentence of sentences(lines)) {
-      const named = layers.findIndex((l) => new RegExp(`^(?:for|make|to make) the ${l.heading}\\b`, 'i').test(sentence))
+      const named = layers.findIndex((l) =>
+        sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`),
+      )
       const spoken = names.map((of) => of.filter((n) => mentions(sentence, n)).length)
       const most = Math.max(...spoken)
       const clear = most > 0 && spoken.filter((n) => n === most).length === 1 ? spoken.indexOf(most) : -1
@@ -86,6 +91,7 @@ const isBoiledBy = ({ list, said }: WrittenPiece, lexicon: Lexicon): boolean =>
 /** Whether a recipe has a method, and that boils nothing: truffles, bark, what must not boil, what is only kneaded. */
 export const isMadeByHand = ({ list, said }: WrittenPiece, lexicon: Lexicon): boolean =>
   said.length > 0 &&
+  list.some((s) => s.lines.length > 0) &&
   endingOf(said, null) === null &&
   (said.some((s) => UNBOILED.test(s)) ||
     (!holds(list, lexicon, SYRUP) && (holds(list, lexicon, MELTED) || !said.some((s) => HEATS.test(s)))))
