@@ -14,7 +14,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'cover-chips' },
   ],
   [/\b(?:whip|whisk on high|beat on high)\b/i, { kind: 'whip', on: 'gelatin' }],
-  [/\bbeat\b.*\b(?:gloss|dull|matt|thick)/i, { kind: 'beat' }],
+  [/\bbeat\b.*\b(?:gloss|dull|matt|thick|grain)/i, { kind: 'beat' }],
   [
     /\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|\d+ min)\b/i,
     { kind: 'pull' },

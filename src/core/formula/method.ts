@@ -150,6 +150,7 @@ const SHADES: readonly (readonly [RegExp, number, string])[] = [
   [/mahogany|dark brown|reddish brown/i, 190, 'mahogany'],
   [/\bcopper\b|\bchestnut\b/i, 183, 'deep amber'],
   [/\bamber\b|golden[-\s]?brown|caramel[-\s]?colou?r/i, 175, 'amber'],
+  [/\buntil (?:\w+ ){0,3}carameli[sz]ed\b/i, 175, 'amber'],
   [/\bgolden\b|\bgold\b/i, 170, 'golden'],
   [/\bstraw\b/i, 160, 'straw'],
 ]
@@ -206,7 +207,9 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
   const sign = SIGNS.find(([words]) => words.test(sentence))
   if (sign) out.push({ by: 'sign', sign: sign[1], word: sign[2] })
   const shade =
-    BOILS.test(sentence) && UNTIL.test(sentence) ? SHADES.find(([words]) => words.test(sentence)) : undefined
+    (BOILS.test(sentence) && UNTIL.test(sentence)) || /^(?:dry |wet )?caramel\b/i.test(sentence)
+      ? SHADES.find(([words]) => words.test(sentence))
+      : undefined
   if (shade) out.push({ by: 'colour', celsius: shade[1], word: shade[2] })
   const seconds = secondsIn(sentence)
   if (seconds !== null && seconds >= 60 && /\b(?:boil|cook|simmer|bubble)/i.test(sentence))
@@ -219,7 +222,7 @@ export const isGotReady = (sentence: string): boolean =>
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?:warm|heat|dry|put|spread)\b.{0,60}\bin (?:a |the )?(?:\w+ )?oven\b|^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/i.test(
     sentence,
   ) ||
-  /^(?:first,?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|soak(?!.*\bsugar\b)|sprinkle the gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base)|preheat|heat (?:the |your )?oven|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
+  /^(?:first,?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|hydrate|soak(?!.*\bsugar\b)|sprinkle the gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base)|preheat|heat (?:the |your )?oven|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
     sentence,
   )
 
@@ -237,7 +240,7 @@ export const bathes = (sentence: string): boolean =>
 
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /\b(?:pour(?! in\b)|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|.{0,20}(?:into|onto|over)))\b/i.test(
+  /\b(?:pour(?! in\b)|cast (?:it )?(?:in|on)|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|.{0,20}(?:into|onto|over)))\b/i.test(
     sentence,
   )
 

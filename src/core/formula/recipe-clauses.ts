@@ -33,7 +33,7 @@ const withLast = (all: readonly string[], s: string): string[] => [
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling|testing|until|to)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling|testing|until|to|hours?)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -44,13 +44,13 @@ const LATER = '(?:mark|score|cut|break|slice)'
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
 const LINK = new RegExp(
-  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,
+  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=deglaze\\b|(?:cook|boil|heat) to \\d)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,
   'gi',
 )
 const LASTING = new RegExp(`^${LASTS}`, 'i')
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
-const FOLLOWS = /^(?:add|stir in|whisk in|beat in|pour|spread|tip|scrape|turn (?:it )?out)\b/i
+const FOLLOWS = /^(?:deglaze|add|stir in|whisk in|beat in|pour|spread|tip|scrape|turn (?:it )?out)\b/i
 const WORKS =
   /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
 const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i

@@ -54,12 +54,13 @@ export interface Draft {
   readonly asks?: readonly Ask[]
 }
 
-/** ◊ What a name says of the family, first match. */
-const familyWords: readonly (readonly [RegExp, FamilyId])[] = [
+/** ◊ What a name says of the family, first match; where the list has this in it. */
+const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])[] = [
   [/\bsauce\b|pouring/i, 'caramel-sauce'],
   [/marshmallow/i, 'marshmallow'],
   [/nougat(?!ine)|torrone|turr[oó]n/i, 'nougat'],
-  [/fudge|fondant|penuche|pralines\b|\btablet\b/i, 'fudge'],
+  [/fudge|fondant|penuche|\btablet\b/i, 'fudge'],
+  [/pralines\b/i, 'fudge', /cream|milk/i],
   [/brittle|praline|nougatine/i, 'brittle'],
   [/honeycomb|cinder|sea ?foam/i, 'honeycomb'],
   [/popcorn|caramel corn/i, 'popcorn'],
@@ -87,7 +88,8 @@ const GRAINS = /\bcool\b.*\bbeat\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)/is
 
 /** The family a recipe belongs to: its name says it, else its make-up, else its method; a guess to confirm. */
 function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {
-  const said = (text: string): FamilyId | undefined => familyWords.find(([words]) => words.test(text))?.[1]
+  const said = (text: string): FamilyId | undefined =>
+    familyWords.find(([words, , holds]) => words.test(text) && (holds?.test(list) ?? true))?.[1]
   const list = lines.map((l) => `${l.ingredient} ${l.typed ?? ''}`).join('; ')
   const made = familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
   const whipped = made === 'nougat' || made === 'marshmallow'

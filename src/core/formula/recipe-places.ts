@@ -17,11 +17,17 @@ export const lettersOf = (text: string): string =>
 /** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
 export function namesOf(line: Line, ingredient: Ingredient): string[] {
   const isNut = ingredient.whole && ingredient.allergens.some((a) => a === 'nuts' || a === 'peanuts')
-  return [...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]), ...(isNut ? ['nuts'] : [])]
+  const isGlucose = /^glucose-\d/.test(ingredient.id)
+  return [
+    ...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]),
+    ...(isNut ? ['nuts'] : []),
+    ...(isGlucose ? ['glucose'] : []),
+  ]
 }
 
-/** The amount a line begins with, as it is written: "25 g". */
-export const amountTyped = (typed: string): string => /^\d[\d./]* ?[a-z]+(?= )/i.exec(typed)?.[0] ?? ''
+/** The amount a line begins or ends with, as it is written: "25 g". */
+export const amountTyped = (typed: string): string =>
+  /^\d[\d./]* ?[a-z]+(?= )|\d[\d./]* ?[a-z]+$/i.exec(typed)?.[0] ?? ''
 
 /** Words that name in a sentence what a line speaks of that is not known for sure yet: its own, and those of what it most likely is. */
 export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] =>

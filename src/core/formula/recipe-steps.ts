@@ -78,6 +78,9 @@ export interface Told {
   stageC(drop: Ending, at: number): number | null
 }
 
+/** ◊ What is left at less than this for a while has cooled to it long since, °C. */
+const KEPT_BELOW_C = 30
+
 /** What is off the heat cools to a temperature, unless it is warmed to it. */
 const OFF_HEAT = /\b(?:from|off) (?:the )?heat\b/gi
 const WARMS_AGAIN = /\b(?:re-?heat|re-?warm|melt|warm|heat)\b/i
@@ -97,20 +100,24 @@ function worksIn(text: string, said: readonly string[], unit: HeatUnit | null): 
   return { ...work, celsius: inDegrees(heat.low, ovenUnit(heat, unit)) }
 }
 
-function triggerOf(text: string, i: number, { unit, pullAt, stageC }: Told): Trigger {
+function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
   const heat = heatIn(text)
   const own = heat && !heat.oven ? unitOf(heat, unit) : null
   const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null
   const pulled = pullAt >= 0 && i > pullAt
   if (celsius !== null && !pulled && celsius > 60) return { on: 'rises', celsius }
-  if (celsius !== null && pulled && !WARMS_AGAIN.test(text.replace(OFF_HEAT, ''))) return { on: 'falls', celsius }
+  const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(text)
+  // so warm, for so long: it is kept there
+  const keeps = celsius !== null && celsius < KEPT_BELOW_C && seconds !== null && i > 0
+  const isThere = endings.some((e) => e.by === 'heat' && celsius !== null && celsius >= e.low)
+  if (celsius !== null && pulled && !keeps && !isThere && !WARMS_AGAIN.test(text.replace(OFF_HEAT, '')))
+    return { on: 'falls', celsius }
   const drop = pulled ? undefined : endingsIn(text, unit).find((e) => e.by === 'drop')
   const stage = drop && stageC(drop, i)
   if (stage) return { on: 'rises', celsius: stage }
   const colour = !pulled && endingsIn(text, unit).find((e) => e.by === 'colour')
   if (colour) return { on: 'colour', celsius: colour.celsius }
-  const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(text)
   if (seconds !== null && i > 0) return { on: 'after', seconds }
   if (i > 0 && !pulled && /\b(comes? to (?:a|the) boil|once (?:it )?boil|when (?:it )?boil)/i.test(text))
     return { on: 'boil' }

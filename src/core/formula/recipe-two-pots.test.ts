@@ -34,6 +34,18 @@ describe('a recipe of two boils', () => {
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it('needs no word of a second pan where one of them is poured by itself', () => {
+    const { formula } = readRecipe(
+      `A sweet\n\n${list}\n\nCook the honey to 130 °C. Cook the sugar and water to 155 °C. Beat the egg whites. Pour the honey over the whites, then the cooked sugar. Continue beating for 5 min. Mix in the almonds.`,
+      pantry,
+    )
+    expect(formula.parts?.map((p) => [p.formula.target?.celsius, p.formula.lines.length])).toEqual([[130, 1]])
+    const groupOf = (id: string) => formula.lines.find((l) => l.ingredient === id)?.group
+    expect(groupOf('sugar')).toBe(groupOf('water'))
+    expect(groupOf('egg-white')).not.toBe(groupOf('sugar'))
+    expect(faultsOf(formula)).toEqual([])
+  })
+
   it('watches the pot it speaks of: “when the honey is at 118°” is the honey’s, though it stands after the sugar', () => {
     const { formula } = readRecipe(
       `A sweet\n\n${list}\n\nHeat the honey in a small pan to 121 °C. Meanwhile, put the sugar and water in another pan and heat to 145 °C. When the honey is at 118 °C start whisking the egg whites. Pour the honey onto the whites while whisking. Pour in the sugar syrup. Fold in the almonds.`,

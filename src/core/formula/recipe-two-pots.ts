@@ -12,7 +12,7 @@ import {
   readPiece,
   type WrittenPiece,
 } from './recipe-piece'
-import { mentions } from './recipe-places'
+import { mentions, type Written } from './recipe-places'
 import type { Headed } from './recipe-split'
 
 /** "Pour the honey over the whites". */
@@ -21,6 +21,10 @@ const ONTO_WHITES =
 const OTHER_POT = /\b(?:another|second|separate|other|clean)\s+(?:\w+\s+)?(?:pan|pot|saucepan)\b/i
 const POT = /\b(?:pan|pot|saucepan)\b/i
 const PUTS_IN = /\b(?:pour|add|trickle|drizzle|stream)\b/i
+
+/** What is begun at a heat boils nothing. */
+const BEGINS = /\b(?:start|begin)\b/i
+const WHIPS = /^(?:meanwhile,?\s+)?(?:beat|whisk|whip)\b.*\bwhites\b/i
 
 /** ◊ A syrup is boiled to this at least, °C. */
 const BOILED = 100
@@ -37,12 +41,17 @@ interface TwoPots {
   readonly second: readonly number[]
 }
 
-function potsIn(said: readonly string[], unit: HeatUnit | null): TwoPots | null {
-  const boils = said.flatMap((s, i) => (endingsIn(s, unit).some((e) => e.by === 'heat' && e.low >= BOILED) ? [i] : []))
+function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonly Written[]): TwoPots | null {
+  const boils = said.flatMap((s, i) =>
+    !BEGINS.test(s) && endingsIn(s, unit).some((e) => e.by === 'heat' && e.low >= BOILED) ? [i] : [],
+  )
   const first = boils[0] ?? -1
   const poured = said.findIndex((s, i) => i > first && ONTO_WHITES.test(s))
   const inOther = (b: number): boolean => OTHER_POT.test(`${said[b - 1] ?? ''}. ${said[b]}`)
-  const second = boils.find((b) => b > first && (b > poured || inOther(b)))
+  // "pour the honey over the whites": what was boiled with the rest is not poured by itself
+  const speaks = (at: number, { names }: Written): boolean => mentions(said[at] ?? '', names)
+  const isAlone = (b: number): boolean => written.some((w) => speaks(first, w) && speaks(poured, w) && !speaks(b, w))
+  const second = boils.find((b) => b > first && (b > poured || inOther(b) || isAlone(b)))
   if (first < 0 || poured < 0 || second === undefined) return null
   // "put the honey in a pan. Boil it to 121°"
   const withStart = (at: number, after: number): number[] =>
@@ -54,9 +63,9 @@ function potsIn(said: readonly string[], unit: HeatUnit | null): TwoPots | null 
 export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answers): Draft | null {
   const rows = piece.list.flatMap(({ heading, lines }) => lines.map((line) => ({ heading, line })))
   const unit = heatUnitOf(piece, answers)
-  const pots = potsIn(piece.said, unit)
-  if (!pots) return null
   const { written } = readLines(piece.list, lexicon)
+  const pots = potsIn(piece.said, unit, written)
+  if (!pots) return null
   const spoken = (names: readonly string[], at: readonly number[]): boolean =>
     at.some((s) => mentions(piece.said[s] as string, names))
   const isFirst = written.map(({ names }, i) => {
@@ -80,15 +89,19 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
     lexicon,
     { ...(unit && { unit }), ...answers.parts?.[id] },
   )
-  const said = piece.said.filter((_, i) => i !== pots.poured && !pots.first.includes(i) && !ofFirst.includes(i))
-  const ended = said.indexOf(piece.said[pots.second.at(-1) as number] as string)
-  const meets = Math.max(
-    ended,
-    said.findIndex((s, i) => i > ended && PUTS_IN.test(s)),
+  // the whites are ready by then
+  const isWhipped = (i: number): boolean => i < pots.poured && WHIPS.test(piece.said[i] as string)
+  const said = piece.said.filter(
+    (_, i) => i !== pots.poured && !pots.first.includes(i) && !ofFirst.includes(i) && !isWhipped(i),
   )
+  const ended = said.indexOf(piece.said[pots.second.at(-1) as number] as string)
+  const joinsAt = said.findIndex((s, i) => i > ended && PUTS_IN.test(s))
+  const meets = joinsAt < 0 ? Math.min(ended + 1, said.length - 1) : joinsAt
   // what the first was poured onto takes in the second as well
   const rest = readLines(listOf(false), lexicon).written
-  const waiting = rest.flatMap((w) => (spoken(w.names, [pots.poured]) ? [[w.id, meets] as const] : []))
+  const waiting = rest.flatMap((w) =>
+    spoken(w.names, [pots.poured]) && !spoken(w.names, pots.second) ? [[w.id, meets] as const] : [],
+  )
   const main = readPiece({ ...piece, list: listOf(false), said }, lexicon, {
     ...(unit && { unit }),
     ...answers,
