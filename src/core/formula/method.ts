@@ -234,6 +234,12 @@ export const takesOff = (sentence: string): boolean =>
 export const putsBack = (sentence: string): boolean =>
   /\b(?:return|put|set|place)\b.{0,30}\b(?:to|on|over) (?:the |a )?(?:\w+ )?(?:heat|flame|stove)/i.test(sentence)
 
+/** Whether the whites are whipped in this sentence, beside a pot that goes on. */
+export const whipsWhites = (sentence: string): boolean =>
+  /^(?:meanwhile,?\s+)?(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\bwhites\b/i.test(
+    sentence,
+  )
+
 /** Whether the base of the pot is stood in cold water in this sentence. */
 export const bathes = (sentence: string): boolean =>
   /\b(?:base|bottom|pan|pot)\b.{0,30}\b(?:in|into)\b.{0,20}\b(?:cold|iced?) water\b/i.test(sentence)

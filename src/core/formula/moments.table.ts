@@ -136,8 +136,9 @@ export const moments: readonly (readonly [
     'Meanwhile whisk the egg whites to stiff peaks. Boil the sugar, honey and water to 145°C. Pour the syrup onto the whites and whisk for 10 minutes until thick. Fold in the warm almonds.',
     145,
     [
-      /^ready \+ honey 300, sugar 400, water 100: Boil/,
-      /^target: Boil/,
+      /^ready \+ honey 300, sugar 400, water 100: Boil the sugar, honey and water$/,
+      /^ready: Meanwhile whisk the egg whites/,
+      /^target: Cook to 145°$/,
       /^ready \+ egg-white 99 → out: Pour the syrup onto the whites$/,
       /^after 600: Whisk for 10 minutes until thick$/,
       /^ready \+ almonds 300: Fold in/,
@@ -261,8 +262,9 @@ export const moments: readonly (readonly [
     'Step 1: Boil the sugar and water to 255°F/124°C.\nStep 2\nMeanwhile, whisk the egg whites to stiff peaks.\nWith the mixer on slow, trickle in the syrup; raise the speed and whisk for 8-10 minutes. Scrape into a 9x9-in. tin.',
     123.9,
     [
-      /^ready \+ sugar 350, water 100: Boil/,
-      /^target: Boil the sugar and water to 123\.9°$/,
+      /^ready \+ sugar 350, water 100: Boil the sugar and water$/,
+      /^ready: Meanwhile, whisk the egg whites/,
+      /^target: Cook to 123\.9°$/,
       /^ready \+ egg-white 50: With the mixer on slow, trickle in the syrup$/,
       /^after 480: Raise the speed/,
       /^ready → out: Scrape into a 9x9-in tin$/,

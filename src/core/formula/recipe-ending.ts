@@ -16,6 +16,7 @@ import {
   takesOff,
   unitOf,
   WATCHES,
+  whipsWhites,
 } from './method'
 
 /** ◊ Sugar work is pulled between these, °C. */
@@ -71,15 +72,26 @@ function lastOf(all: readonly Ends[], said: readonly string[]): Ends | null {
   return null
 }
 
-/** The sentences in the order of a cook: what goes in at a lower heat than the cook ends at stands before its end. */
+/** The sentences in the order of a cook: before its end stands what goes in at a lower heat, and whites that have to be whipped by then. */
 export function inOrder(said: readonly string[], unit: HeatUnit | null): readonly string[] {
   const done = endingOf(said, unit)
-  const next = done ? said[done.at + 1] : undefined
-  if (done?.ending.by !== 'heat' || next === undefined || !addsOnTheWay(next)) return said
-  const heat = heatIn(next)
+  if (!done) return said
+  const next = said[done.at + 1]
+  const moves =
+    next !== undefined && isCooler(next, done.ending, unit)
+      ? done.at + 1
+      : said.findIndex((s, i) => i <= done.at + 1 && whipsWhites(s) && !heatIn(s))
+  if (moves < 0) return said
+  const rest = said.filter((_, i) => i !== moves)
+  const at = done.at - (moves < done.at ? 1 : 0)
+  return [...rest.slice(0, at), ...around(rest, at, said[moves] as string), ...rest.slice(at + 1)]
+}
+
+/** Whether a sentence puts something in at less than what the cook ends at. */
+function isCooler(sentence: string, ending: Ending, unit: HeatUnit | null): boolean {
+  const heat = heatIn(sentence)
   const own = heat && unitOf(heat, unit)
-  if (!heat || !own || inDegrees(heat.low, own) >= done.ending.low) return said
-  return [...said.slice(0, done.at), ...around(said, done.at, next), ...said.slice(done.at + 2)]
+  return ending.by === 'heat' && addsOnTheWay(sentence) && !!own && inDegrees(heat.low, own) < ending.low
 }
 
 /** A sentence that puts in and cooks to its end is two, where something comes between: "Boil sugar and water to 145°". */

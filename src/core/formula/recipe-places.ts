@@ -5,7 +5,7 @@ import { everyNameOf } from '../matter/synonyms'
 import { parseNumber } from '../quantity/number'
 import type { Line } from './document'
 import { idFor } from './edit'
-import { heatIn, isGotReady, secondsIn, WATCHES, warmthIn } from './method'
+import { heatIn, isGotReady, secondsIn, WATCHES, warmthIn, whipsWhites } from './method'
 
 /** What sentences are compared by: lower case, and letters alone. */
 export const lettersOf = (text: string): string =>
@@ -135,11 +135,12 @@ export function besideIn(said: readonly string[]): Beside {
       return at < 0 ? [] : [[i, at] as const]
     }),
   )
-  // what is begun at a heat of the pot is a moment of the cook
+  // what is begun at a heat of the pot is a moment of the cook, and whites have to be whipped while it climbs
   const ready = new Set<number>()
   for (const [i, s] of said.entries()) {
     const waits = ready.has(i - 1) && STANDS.test(s) && secondsIn(s) !== null
-    if (isGotReady(s) || waits || (apart.has(i) && !(WATCHES.test(s) && heatIn(s)))) ready.add(i)
+    const isMoment = whipsWhites(s) || (WATCHES.test(s) && heatIn(s) !== null)
+    if (isGotReady(s) || waits || (apart.has(i) && !isMoment)) ready.add(i)
   }
   return { apart, ready }
 }

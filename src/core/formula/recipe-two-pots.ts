@@ -2,6 +2,7 @@
 import type { FormulaDocument, Step } from './document'
 import { idFor } from './edit'
 import { capital, endingsIn, type HeatUnit, heatIn, short, WATCHES } from './method'
+import { endingOf, inOrder } from './recipe-ending'
 import { questionsUnder, under } from './recipe-layers'
 import {
   type Answers,
@@ -24,7 +25,6 @@ const PUTS_IN = /\b(?:pour|add|trickle|drizzle|stream)\b/i
 
 /** What is begun at a heat boils nothing. */
 const BEGINS = /\b(?:start|begin)\b/i
-const WHIPS = /^(?:meanwhile,?\s+)?(?:beat|whisk|whip)\b.*\bwhites\b/i
 
 /** ◊ A syrup is boiled to this at least, °C. */
 const BOILED = 100
@@ -89,12 +89,11 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
     lexicon,
     { ...(unit && { unit }), ...answers.parts?.[id] },
   )
-  // the whites are ready by then
-  const isWhipped = (i: number): boolean => i < pots.poured && WHIPS.test(piece.said[i] as string)
-  const said = piece.said.filter(
-    (_, i) => i !== pots.poured && !pots.first.includes(i) && !ofFirst.includes(i) && !isWhipped(i),
+  const said = inOrder(
+    piece.said.filter((_, i) => i !== pots.poured && !pots.first.includes(i) && !ofFirst.includes(i)),
+    unit,
   )
-  const ended = said.indexOf(piece.said[pots.second.at(-1) as number] as string)
+  const ended = endingOf(said, unit)?.at ?? -1
   const joinsAt = said.findIndex((s, i) => i > ended && PUTS_IN.test(s))
   const meets = joinsAt < 0 ? Math.min(ended + 1, said.length - 1) : joinsAt
   // what the first was poured onto takes in the second as well
