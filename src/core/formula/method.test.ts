@@ -77,6 +77,23 @@ describe('where it comes off', () => {
   const pullOf = (draft: ReturnType<typeof recipe>) => draft.formula.steps.find((s) => s.when.on === 'target')
   const asked = (draft: ReturnType<typeof recipe>, id: string) => draft.asks?.filter((a) => a.id === id) ?? []
 
+  it.each([
+    ['2 l whole milk\n500 g sugar', 'Simmer for 2 to 2 1/2 hours until deep caramel coloured.', 7200],
+    ['300 g cream\n300 g sugar', 'Boil for 20 minutes until golden brown.', 1200],
+  ])('milk browns long before it is hot, so a shade of it tells no temperature: %s', (list, method, seconds) => {
+    expect(readRecipe(`A sweet\n\n${list}\n\n${method}`, pantryOf()).asks).toContainEqual(
+      expect.objectContaining({ id: 'target', seconds }),
+    )
+  })
+
+  it('the syrup that is called golden is no shade', () => {
+    const { asks } = readRecipe(
+      'A sweet\n\n50 g butter\n50 g sugar\n50 g golden syrup\n\nHeat the butter, sugar and golden syrup until melted. Pour.',
+      pantryOf(),
+    )
+    expect(asks?.map((a) => a.id)).toContain('target')
+  })
+
   it('a choice is the maker’s: it is asked, and the answer stands', () => {
     const text =
       'A sweet\n\n300 g sugar\n300 g cream\n\nCook to 125 °C for firm caramels or 121 °C for soft ones. Pour.'

@@ -151,7 +151,7 @@ const SHADES: readonly (readonly [RegExp, number, string])[] = [
   [/\bcopper\b|\bchestnut\b/i, 183, 'deep amber'],
   [/\bamber\b|golden[-\s]?brown|caramel[-\s]?colou?r/i, 175, 'amber'],
   [/\buntil (?:\w+ ){0,3}carameli[sz]ed\b/i, 175, 'amber'],
-  [/\bgolden\b|\bgold\b/i, 170, 'golden'],
+  [/\bgolden\b(?! (?:syrup|caster|sugar|raisins))|\bgold\b/i, 170, 'golden'],
   [/\bstraw\b/i, 160, 'straw'],
 ]
 
@@ -167,7 +167,7 @@ const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600, d: 864
 /** ◊ A night, s. */
 const OVERNIGHT = 8 * 3600
 const TIME = new RegExp(
-  `(?<![\\d./])(?!an? second\\b)(half an|\\d+\\/\\d+|\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
+  `(?<![\\d./])(?!an? second\\b)(half an|\\d+ \\d\\/\\d|\\d+\\/\\d+|\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d+ \\d\\/\\d|\\d*[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
   'i',
 )
 
@@ -183,7 +183,9 @@ export function secondsIn(sentence: string): number | null {
   return written && written.range.low * per + (more && per === 3600 ? 60 * Number(more[1]) : 0)
 }
 
-const BOILS = /\b(?:boil|cook|simmer|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
+const BOILS = /\b(?:boil|cook(?!ie)|simmer|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
+/** "Make a dry caramel to a dark amber", "caramel, medium amber". */
+const CARAMEL = /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b/i
 /** A look that is asked for, not one that is spoken of. */
 const UNTIL = /\b(?:until|till|to (?:a|an|the)?|turns?|reaches?|when|at the)\b/i
 
@@ -207,12 +209,12 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
   const sign = SIGNS.find(([words]) => words.test(sentence))
   if (sign) out.push({ by: 'sign', sign: sign[1], word: sign[2] })
   const shade =
-    (BOILS.test(sentence) && UNTIL.test(sentence)) || /^(?:dry |wet )?caramel\b/i.test(sentence)
+    (BOILS.test(sentence) && UNTIL.test(sentence)) || CARAMEL.test(sentence)
       ? SHADES.find(([words]) => words.test(sentence))
       : undefined
   if (shade) out.push({ by: 'colour', celsius: shade[1], word: shade[2] })
   const seconds = secondsIn(sentence)
-  if (seconds !== null && seconds >= 60 && /\b(?:boil|cook|simmer|bubble)/i.test(sentence))
+  if (seconds !== null && seconds >= 60 && /\b(?:boil|cook(?!ie)|simmer|bubble)/i.test(sentence))
     out.push({ by: 'time', seconds })
   return out
 }

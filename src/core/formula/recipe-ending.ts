@@ -105,7 +105,10 @@ function around(said: readonly string[], at: number, next: string): string[] {
 /** ◊ How far either side of a temperature is still good where nothing is said, °C, and what a look leaves open. */
 export const WITHIN = { heat: 1.5, look: 3 }
 
-/** The target an ending stands for in a syrup of `mix`; null for a time alone, which says nothing of it. */
+/** ◊ Share of milk protein from which a shade tells of no temperature. */
+const MILKY = 0.006
+
+/** The target an ending stands for in a syrup of `mix`; null for a time alone, or a shade of milk, which say nothing of it. */
 export function targetOf(ending: Ending, mix: Mix): Target | null {
   const stages = stagesOf(mix)
   const from = (id: StageId): number => stages.find((s) => s.id === id)?.from ?? Number.NaN
@@ -125,6 +128,8 @@ export function targetOf(ending: Ending, mix: Mix): Target | null {
       return between(from(low), to === null ? from(low) + 2 * WITHIN.look : from(to))
     }
     case 'colour': {
+      // what holds milk and its water browns long before it is so hot
+      if (mix.milkProtein > MILKY * massOf(mix)) return null
       // milk browns before the sugar does
       const celsius = Math.round(ending.celsius - milkHeadStart(mix, massOf(mix)))
       return { celsius, within: WITHIN.look }

@@ -122,6 +122,34 @@ Pour over.`)
   })
 })
 
+describe('layers without headings over their methods', () => {
+  const text = `Quay bars
+
+For the shortbread
+250 g plain flour
+175 g butter
+
+For the caramel
+100 g muscovado sugar
+397 g condensed milk
+
+For the topping
+200 g dark chocolate
+
+To make the shortbread, rub the butter into the flour. Bake for 20 minutes.
+To make the caramel, put the sugar and condensed milk into a pan. Simmer for 5 minutes. Pour over the shortbread.
+For the topping, melt the chocolate. Pour over the cold caramel. Cut into bars.`
+
+  it('lose none of it: “to make the caramel, put …” is no heading, and what is poured over a layer is not that layer', () => {
+    const { formula } = read(text)
+    const says = partsOf(formula).map((p) => p.formula.steps.map((s) => s.say))
+    expect(says[0]).toEqual([expect.stringMatching(/^To make the shortbread, rub/), 'Bake for 20 minutes'])
+    expect(says[1]?.[0]).toMatch(/^To make the caramel, put/)
+    expect(says[1]).toContain('Pour over the shortbread')
+    expect(says[2]).toEqual([expect.stringMatching(/^For the topping, melt/), 'Pour over the cold caramel'])
+  })
+})
+
 describe('what is not boiled', () => {
   const TRUFFLES = `Quay truffles
 

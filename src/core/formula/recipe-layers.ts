@@ -39,6 +39,8 @@ export function layersIn({ list }: Pick<SplitRecipe, 'list'>): readonly Layer[] 
 /** Works that end a whole, once all of its parts lie on each other. */
 const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])
 
+/** "Pour over the caramel" is said of what is poured. */
+const ONTO_LAYER = /\b(?:over|onto|on top of|on) the\b.*$/i
 /** "For the base", "make the caramel". */
 const MAKES = /^(?:for|make|to make) /i
 
@@ -57,7 +59,7 @@ function sharedOut(
       const named = layers.findIndex((l) =>
         sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`),
       )
-      const spoken = names.map((of) => of.filter((n) => mentions(sentence, n)).length)
+      const spoken = names.map((of) => of.filter((n) => mentions(sentence.replace(ONTO_LAYER, ''), n)).length)
       const most = Math.max(...spoken)
       const clear = most > 0 && spoken.filter((n) => n === most).length === 1 ? spoken.indexOf(most) : -1
       at = headed >= 0 ? headed : named >= 0 ? named : clear >= 0 ? clear : at

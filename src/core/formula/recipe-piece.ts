@@ -76,7 +76,7 @@ const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, Fami
   [/gelatin/i, null, 'marshmallow'],
   [/egg white/i, null, 'nougat'],
   [/condensed milk/i, null, 'condensed-milk'],
-  [/bicarbonate|baking soda/i, /nut|almond|peanut|pecan|sesame|seed/i, 'honeycomb'],
+  [/bicarbonate|baking soda/i, /nut|almond|peanut|pecan|sesame|seed|milk|cream/i, 'honeycomb'],
   [/nut|almond|pecan|sesame|seed/i, /cream|milk/i, 'brittle'],
   [/cream|milk/i, null, 'caramel'],
   [/butter/i, null, 'toffee'],
@@ -246,7 +246,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       ? [
           {
             id: 'target' as const,
-            seconds: done?.ending.by === 'time' ? done.ending.seconds : null,
+            seconds: [done?.ending, ...(done?.others ?? [])].find((e) => e?.by === 'time')?.seconds ?? null,
             choice: chosen ? (said[done.at] as string) : null,
             guess: computed?.celsius ?? usual,
           },

@@ -94,8 +94,8 @@ function mixedInAt(said: readonly string[], at: number): number {
 }
 
 /** What is popped apart goes in with what is poured over it. */
-const POPS = /\bpop(?:s|ping|ped)?\b/i
-const OVER_CORN = /\b(?:over|with|onto|into|to) the (?:popped |pop)?corn\b/i
+const POPS = /^(?:pop\b|(?:put|place|tip|heat|cook|keep|spread|add)\b.*\bpop(?:s|ping|ped)?\b)/i
+const OVER_CORN = /\b(?:over|with|onto|into) the (?:popped )?(?:pop)?corn\b/i
 
 /** What is whipped waits for the syrup. */
 const SYRUP_IN = /\b(?:pour|trickle|drizzle|stream|add)\b.{0,30}\b(?:syrup|meringue)\b/i

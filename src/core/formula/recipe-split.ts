@@ -18,7 +18,7 @@ export interface SplitRecipe {
 
 const HEAD_LIST = /^(?:ingredients|you(?:'|’)?ll need|you will need|what you need)\s*:?$/i
 const HEAD_METHOD =
-  /^(?:method|directions?|instructions?|preparation|process|procedure|steps?|how to make(?: it)?|to make.*)\s*:?$/i
+  /^(?:method|directions?|instructions?|preparation|process|procedure|steps?|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
 /** "For the base", "Make the caramel:", "Topping:" */
 /** "Peanut topping", "To finish", with nothing after it. */
 const HEAD_BARE =

@@ -42,7 +42,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'egg-white': ['egg whites'],
   'egg-white-powder': ['dried egg white', 'meringue powder'],
   'cocoa-22': ['cocoa', 'cocoa powder', 'dutch cocoa'],
-  'dark-chocolate-54': ['semisweet chocolate'],
+  'dark-chocolate-54': ['semisweet chocolate', 'plain chocolate'],
   'dark-chocolate-70': ['dark chocolate', 'bittersweet chocolate'],
   'unsweetened-chocolate': [
     'baking chocolate',
@@ -60,7 +60,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   soda: ['bicarbonate of soda', 'sodium bicarbonate', 'bicarb'],
   vinegar: ['vinegar', 'distilled vinegar'],
   cornflour: ['cornstarch', 'corn starch'],
-  'wheat-flour': ['all-purpose flour', 'flour', 'white flour'],
+  'wheat-flour': ['all-purpose flour', 'all purpose flour', 'flour', 'white flour'],
   'rice-paper': ['rice paper', 'wafer paper'],
   'lemon-juice': ['juice of a lemon'],
   'lime-juice': ['juice of a lime'],
