@@ -74,7 +74,10 @@ function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: numbe
 export const heatIn = (sentence: string): HeatSaid | null => heatsIn(sentence).next().value ?? null
 
 /** How a sentence begins that waits for something the pot does. */
-export const WATCHES = /^(?:at|when|once|as soon as)\b/i
+export const WATCHES = /^(?:at|when|once|as soon as|(?:just )?before)\b/i
+
+/** "Just before the syrup reaches 124°". */
+export const comesBefore = (sentence: string): boolean => /^(?:just )?before\b/i.test(sentence)
 
 /** Whether a sentence leaves the choice between two: "to 125° for firm ones or 121° for soft". */
 export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean {
@@ -238,17 +241,17 @@ export const putsBack = (sentence: string): boolean =>
 
 /** Whether the whites are whipped in this sentence, beside a pot that goes on. */
 export const whipsWhites = (sentence: string): boolean =>
-  /^(?:meanwhile,?\s+)?(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\bwhites\b/i.test(
+  /^(?:meanwhile,?\s+|(?:just )?before\b[^,]{0,40},\s+)?(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\bwhites\b/i.test(
     sentence,
   )
 
 /** Whether the base of the pot is stood in cold water in this sentence. */
 export const bathes = (sentence: string): boolean =>
-  /\b(?:base|bottom|pan|pot)\b.{0,30}\b(?:in|into)\b.{0,20}\b(?:cold|iced?) water\b/i.test(sentence)
+  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|^stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?) water\b/i.test(sentence)
 
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /\b(?:pour(?! in\b)|cast (?:it )?(?:in|on)|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|.{0,20}(?:into|onto|over)))\b/i.test(
+  /\b(?:pour(?! in\b)|cast (?:it )?(?:in|on)|deposit|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|.{0,20}(?:into|onto|over)))\b/i.test(
     sentence,
   )
 

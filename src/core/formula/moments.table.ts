@@ -580,4 +580,31 @@ export const moments: readonly (readonly [
       /^ready → out: Pour onto/,
     ],
   ],
+  [
+    'whites that are beaten just before; water that only stands under a bowl',
+    '600 g light brown sugar\n180 ml water\n2 egg whites\n100 g dark chocolate',
+    'Melt the chocolate in a bowl over simmering water. Combine brown sugar and water in a saucepan. Cook to 255°F. Just before syrup reaches 255, beat egg whites until stiff. Pour hot syrup over the egg whites. Stir in the melted chocolate.',
+    123.9,
+    [
+      /^ready: Melt the chocolate|^ready \+ dark-chocolate-\d+ 100: Melt|^ready \+ light-brown-sugar 600, water 180: Combine/,
+      /^rises 118\.9: Just before syrup reaches 123\.9°|^rises 118\.9: Just before/,
+      /^target: Cook to 123\.9°$/,
+      /^ready \+ egg-white 66 → out: Pour hot syrup/,
+      /^ready \+ dark-chocolate-\d+ 100: Stir in/,
+    ],
+  ],
+  [
+    'what is stirred in and deposited as it cools',
+    '700 g sugar\n300 g water\n12 g citric acid',
+    'Boil the sugar and water to 150°C. Stop in cold water. At 130°C stir in the acid. Deposit into moulds at 120°C. Unmould when cold.',
+    150,
+    [
+      /^ready \+ sugar 700, water 300/,
+      /^target: Boil/,
+      /^ready: Stop in cold water$/,
+      /^falls 130 \+ citric-acid 12: At 130°/,
+      /^falls 120(?: → out)?: Deposit/,
+      /^window: Unmould/,
+    ],
+  ],
 ]

@@ -5,6 +5,7 @@ import { type Mix, massOf } from '../matter/mix'
 import { milkHeadStart } from '../physics/browning'
 import type { Target } from './document'
 import {
+  comesBefore,
   type Ending,
   endingsIn,
   type HeatUnit,
@@ -38,7 +39,8 @@ export function endingOf(
   unit: HeatUnit | null,
 ): { at: number; ending: Ending; others: Ending[] } | null {
   const all = said.flatMap((s, at) => (isGotReady(s) ? [] : endingsIn(s, unit)).map((ending) => ({ at, ending })))
-  const good = all.filter(({ ending }) => ending.by !== 'heat' || isTarget((ending.low + ending.high) / 2))
+  const hot = all.filter(({ ending }) => ending.by !== 'heat' || isTarget((ending.low + ending.high) / 2))
+  const good = hot.filter((e) => !hasCooled(e, hot, said))
   const last = lastOf(good, said)
   // what goes back on the heat after that, to be cooked until it looks otherwise, ends there
   const again = last
@@ -50,6 +52,14 @@ export function endingOf(
   const found = again.length > 0 ? lastOf(again, said) : (last && boilsOn(good, last, said)) || last
   return found && { ...found, others: good.filter((g) => g.at === found.at && g !== found).map(({ ending }) => ending) }
 }
+
+/** "Deposit at 120°", after it was cooked to 150°: what is not cooked on has come down to that. */
+const hasCooled = ({ at, ending }: Ends, all: readonly Ends[], said: readonly string[]): boolean =>
+  ending.by === 'heat' &&
+  !COOKS_ON.test(said[at] ?? '') &&
+  !takesOff(said[at] ?? '') &&
+  all.some((e) => e.ending.by === 'heat' && e.at < at && e.ending.low > ending.high)
+const COOKS_ON = /\b(?:boil|cook|heat|bring|simmer|continue|reach|until|till)/i
 
 interface Ends {
   readonly at: number
@@ -80,7 +90,7 @@ export function inOrder(said: readonly string[], unit: HeatUnit | null): readonl
   const moves =
     next !== undefined && isCooler(next, done.ending, unit)
       ? done.at + 1
-      : said.findIndex((s, i) => i <= done.at + 1 && whipsWhites(s) && !heatIn(s))
+      : said.findIndex((s, i) => i <= done.at + 1 && whipsWhites(s) && (!heatIn(s) || comesBefore(s)))
   if (moves < 0) return said
   const rest = said.filter((_, i) => i !== moves)
   const at = done.at - (moves < done.at ? 1 : 0)

@@ -46,9 +46,13 @@ function namesIn(names: readonly string[]): string[] {
   return [...new Set([...own, ...tails])].filter((n) => n.length > 2)
 }
 
+/** What is named after a line and is none: syrup that is boiled, a sugar thermometer, water a bowl stands over, water of a drop test. */
+const NO_LINES =
+  /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\b(?:sugar|candy) thermometer\b|\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|balls?|snaps?|stop|stand|dip|plunge)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
+
 export const mentions = (sentence: string, names: readonly string[]): boolean => {
   // what has been boiled is no line of the list any more
-  const raw = sentence.replace(/\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\b(?:sugar|candy) thermometer\b/gi, ' ')
+  const raw = sentence.replace(NO_LINES, ' ')
   const words = ` ${raw.toLowerCase().replace(/[^a-z]+/g, ' ')} `
   return names.some(
     (n) => words.includes(` ${n} `) || words.includes(` ${n}s `) || words.includes(` ${n.replace(/s$/, '')} `),
@@ -73,9 +77,9 @@ const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS =
-  /^(?:meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,40}?,?\s+(?=start|begin))?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
+  /^(?:meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,40}?,?\s+(?=start|begin)|(?:just )?before\b[^,]{0,40},\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
 /** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
-const WAITS_FOR = /^(?:when|once|as soon as|at)\b.{0,40}?\b(?=(?:start|begin)\b)/i
+const WAITS_FOR = /^(?:when|once|as soon as|at)\b.{0,40}?\b(?=(?:start|begin)\b)|^(?:just )?before\b[^,]{0,40},/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 const PUTS_IN =
   /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over))\b/i

@@ -7,6 +7,7 @@ import { handworkSaid } from './handwork-said'
 import {
   actsFirst,
   bathes,
+  comesBefore,
   type Ending,
   endingsIn,
   type HeatSaid,
@@ -78,6 +79,9 @@ export interface Told {
   stageC(drop: Ending, at: number): number | null
 }
 
+/** ◊ What is done just before a heat is done so much sooner, °C. */
+const SOONER_C = 5
+
 /** ◊ What is left at less than this for a while has cooled to it long since, °C. */
 const KEPT_BELOW_C = 30
 
@@ -106,7 +110,8 @@ function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC }: T
   const own = heat && !heat.oven ? unitOf(heat, unit) : null
   const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null
   const pulled = pullAt >= 0 && i > pullAt
-  if (celsius !== null && !pulled && celsius > 60) return { on: 'rises', celsius }
+  if (celsius !== null && !pulled && celsius > 60)
+    return { on: 'rises', celsius: comesBefore(text) ? celsius - SOONER_C : celsius }
   const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(text)
   // so warm, for so long: it is kept there
   const keeps = celsius !== null && celsius < KEPT_BELOW_C && seconds !== null && i > 0
@@ -212,8 +217,8 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
       out.map((s) => s.id),
     ),
   })
-  if (!out.some((s) => s.adds)) {
-    const first = out.findIndex((s) => s.heat !== undefined)
+  if (!out.some((s) => s.adds === 'pot')) {
+    const first = out.findIndex((s) => s.heat !== undefined && s.adds === undefined && s.when.on !== 'target')
     if (first >= 0) out[first] = { ...(out[first] as Step), adds: 'pot' }
     else
       out.unshift({
