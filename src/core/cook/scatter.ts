@@ -53,15 +53,18 @@ export function roundedTo(
   variance: number,
 ): { readonly mean: number; readonly variance: number } {
   if (step === 0) return { mean: shown, variance: 0 }
-  const points = Array.from({ length: POINTS }, (_, i) => shown + step * ((i + 0.5) / POINTS - 0.5))
-  const logs = points.map((z) => -((z - mean) ** 2) / (2 * variance))
-  const most = Math.max(...logs)
-  const chances = logs.map((l) => Math.exp(l - most))
-  const all = chances.reduce((a, b) => a + b, 0)
-  const average = (f: (z: number) => number): number =>
-    points.reduce((sum, z, i) => sum + f(z) * (chances[i] as number), 0) / all
-  const middle = average((z) => z)
-  return { mean: middle, variance: average((z) => (z - middle) ** 2) }
+  const off = mean - shown
+  const least = Math.max(0, Math.abs(off) - step / 2) ** 2
+  let [all, first, second] = [0, 0, 0]
+  for (let i = 0; i < POINTS; i++) {
+    const d = step * ((i + 0.5) / POINTS - 0.5)
+    const chance = Math.exp((least - (d - off) ** 2) / (2 * variance))
+    all += chance
+    first += chance * d
+    second += chance * d * d
+  }
+  const middle = first / all
+  return { mean: shown + middle, variance: Math.max(0, second / all - middle ** 2) }
 }
 
 /** Half-width of an 80 % range in standard deviations. */
