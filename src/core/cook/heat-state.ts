@@ -42,11 +42,11 @@ export interface Moves {
 }
 
 /**
- * ◊ The flame wanders by this share of its power and forgets in so many s. What no model explains, in √s: shares of the heat, and of what is
- * lost to the room, which draughts carry off; °C for a degree of climb.
+ * ◊ The flame wanders by this share of its power and forgets in so many s. What no model explains: a share of what is lost to the room, which
+ * draughts carry off, in √s; °C for a degree of climb.
  */
 export const WANDERS = { share: 0.03, memoryS: 200 }
-const UNEXPLAINED = { heatShare: 0.05, lossShare: 1.4, offPerDegree: 0.02 }
+const UNEXPLAINED = { lossShare: 1.4, offPerDegree: 0.02 }
 /** ◊ The road is not quite this syrup's: by this share of its steepness it goes astray with every degree (a random walk). */
 export const ASTRAY = 0.014
 /** Share of the steam a lid lets go. */
@@ -132,7 +132,7 @@ export function move(s: HeatState, m: Moves): StepWeights {
 
   mixRows(v, joules, keep, tip)
   const climbed = Math.abs(gained) * perJoule
-  v[J * N + J] = at(v, J, J) + ((UNEXPLAINED.heatShare * flow) ** 2 + (UNEXPLAINED.lossShare * lost) ** 2) / seconds
+  v[J * N + J] = at(v, J, J) + (UNEXPLAINED.lossShare * lost) ** 2 / seconds
   v[D * N + D] = at(v, D, D) + (1 - keep * keep) * (WANDERS.share * mean(s, W)) ** 2
   v[W * N + W] = at(v, W, W) + (ASTRAY * mean(s, W)) ** 2 * climbed
   v[O * N + O] = at(v, O, O) + UNEXPLAINED.offPerDegree ** 2 * climbed
@@ -210,7 +210,7 @@ export const surprise = (s: HeatState, shown: number, step: number, noiseVarianc
   const stood = roundedTo(shown, step, mean(s, T), variance)
   const gain = new Float64Array(N)
   for (let i = 0; i < N; i++) gain[i] = at(s.v, i, T) / variance
-  return { off: stood.mean - mean(s, T), variance, worth: Math.max(0, 1 - stood.variance / variance), gain, taught }
+  return { off: stood.mean - mean(s, T), variance, worth: 1 - stood.variance / variance, gain, taught }
 }
 
 /** Takes a reading in. */

@@ -64,7 +64,7 @@ export function roundedTo(
     second += chance * d * d
   }
   const middle = first / all
-  return { mean: shown + middle, variance: Math.max(0, second / all - middle ** 2) }
+  return { mean: shown + middle, variance: second / all - middle ** 2 }
 }
 
 /** Half-width of an 80 % range in standard deviations. */
