@@ -52,7 +52,6 @@ export function roundedTo(
   mean: number,
   variance: number,
 ): { readonly mean: number; readonly variance: number } {
-  if (step === 0) return { mean: shown, variance: 0 }
   const off = mean - shown
   const least = Math.max(0, Math.abs(off) - step / 2) ** 2
   let [all, first, second] = [0, 0, 0]
