@@ -237,7 +237,7 @@ export const takesOff = (sentence: string): boolean =>
     sentence,
   )
 export const putsBack = (sentence: string): boolean =>
-  /\b(?:return|put|set|place)\b.{0,30}\b(?:to|on|over) (?:the |a )?(?:\w+ )?(?:heat|flame|stove)/i.test(sentence)
+  /\b(?:return|put|set|place)\b.{0,30}\b(?:to|on|over) (?:the |a )?(?:[\w-]+ )?(?:heat|flame|stove)/i.test(sentence)
 
 /** Whether the whites are whipped in this sentence, beside a pot that goes on. */
 export const whipsWhites = (sentence: string): boolean =>

@@ -607,4 +607,19 @@ export const moments: readonly (readonly [
       /^window: Unmould/,
     ],
   ],
+  [
+    'a pan beside the pot that is taken off and left to steep; spices that are left out at first; how long it keeps',
+    '240 g cream\n3 g vanilla pod\n300 g sugar\n60 g water\n2 g ground ginger\n1 g ground cinnamon',
+    'Heat the cream with the vanilla pod in a small saucepan. Remove from the heat and let steep for 10 minutes. Discard the pod. Combine the sugar and water in a pot. Cook until golden. Remove from the heat and pour in the cream. Return the pan to medium-low heat and cook to 120°C. Off heat, stir in the spices. Pour. The caramels will keep for up to 2 weeks.',
+    120,
+    [
+      /^ready \+ sugar 300, water 60: Combine/,
+      /^colour 170: Cook until golden$/,
+      /^ready \+ cream-36 240, vanilla-pod 3: Remove from the heat and pour in/,
+      /^ready: Return the pan to medium-low heat$/,
+      /^target: Cook to 120°$/,
+      /^ready \+ spice 2, spice 1: Off heat/,
+      /^ready → out: Pour$/,
+    ],
+  ],
 ]

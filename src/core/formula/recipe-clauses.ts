@@ -33,7 +33,7 @@ const withLast = (all: readonly string[], s: string): string[] => [
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling|testing|until|to|hours?)\b)|freezes?\b)|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =

@@ -124,6 +124,9 @@ const FIRST = /\bfirst (two|three|four|five|six|seven|\d)\b(?! (?:minutes?|times
 /** What stands for a while, after what was done to it beside the pot. */
 const STANDS = /^(?:leave|let|allow|set aside|stand|rest|infuse|steep)\b/i
 
+/** What is done to something that was warmed apart, before it goes in. */
+const TENDS = /^(?:remove|take|discard|strain|cover|set aside|let|leave|allow|stand|rest|infuse|steep|keep)\b/i
+
 /** What of a method happens beside the pot. */
 export interface Beside {
   /** Sentences that warm something apart, each with the one that puts it in. */
@@ -141,10 +144,14 @@ export function besideIn(said: readonly string[]): Beside {
   )
   // what is begun at a heat of the pot is a moment of the cook, and whites have to be whipped while it climbs
   const ready = new Set<number>()
+  const others = new Set<number>()
   for (const [i, s] of said.entries()) {
     const waits = ready.has(i - 1) && STANDS.test(s) && secondsIn(s) !== null
     const isMoment = whipsWhites(s) || (WATCHES.test(s) && heatIn(s) !== null)
-    if (isGotReady(s) || waits || (apart.has(i) && !isMoment)) ready.add(i)
+    // "remove from the heat and let steep": the pan of the cream, not the pot
+    const isOther = (apart.has(i) && !isMoment) || (others.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s))
+    if (isOther) others.add(i)
+    if (isGotReady(s) || waits || isOther) ready.add(i)
   }
   return { apart, ready }
 }
@@ -251,7 +258,7 @@ function placeOf(
  */
 function twinAt(said: readonly string[], line: Written, written: readonly Written[]): number {
   const alike = written.filter((w) => w.names[0] === line.names[0] && !isOutside(w))
-  const spoken = said.flatMap((s, i) => (mentions(s, line.names) ? [i] : []))
+  const spoken = said.flatMap((s, i) => (mentions(s, line.names) && !isLeftOut(s, line.names) ? [i] : []))
   if (alike.length < 2 || spoken.length < alike.length) return -1
   const mates = written.filter((w) => w !== line && w.heading === line.heading && !alike.includes(w))
   const company = spoken.map((i) => mates.filter((m) => mentions(said[i] as string, m.names)).length)
