@@ -576,6 +576,7 @@ export const moments: readonly (readonly [
       /^rises 116: Cook to 116°$/,
       /^ready \+ hazelnuts 500: Add/,
       /^ready: Stir off/,
+      /^ready: Put back on the heat/,
       /^target: Put back/,
       /^ready → out: Pour onto/,
     ],

@@ -28,6 +28,10 @@ describe('a method', () => {
     if (Number.isFinite(celsius)) expect(formula.target?.celsius).toBeCloseTo(celsius, 1)
     expect(places).toEqual([])
     expect(faultsOf(formula)).toEqual([])
+    // the ring is lit while the pot is waited for
+    const pull = formula.steps.findIndex((s) => s.when.on === 'target')
+    const turned = formula.steps.slice(0, pull).findLast((s) => s.offHeat || s.heat !== undefined)
+    expect(turned?.heat ?? 0).toBeGreaterThan(0)
   })
 
   it('is asked about what only waits in the bowl, with the syrup that is poured onto it as a guess', () => {

@@ -162,7 +162,23 @@ export function stepsFrom(told: Told): Step[] {
           }
         : null
     if (putIn) taken.add(putIn.id)
+    // what is waited for on the heat is put on it first
+    const putsOn = i !== lit && i <= told.pullAt && putsBack(text)
+    const back: Step | null =
+      putsOn && when.on !== 'ready'
+        ? {
+            id: idFor(`${label(text)} on`, taken),
+            label: 'Back on the heat',
+            when: { on: 'ready' },
+            say,
+            why: '',
+            act: 'It is on',
+            heat: 6,
+          }
+        : null
+    if (back) taken.add(back.id)
     return [
+      ...(back ? [back] : []),
       ...(putIn && !endsFirst ? [putIn] : []),
       {
         id,
@@ -173,7 +189,7 @@ export function stepsFrom(told: Told): Step[] {
         act: pulls ? 'Pulled' : actOf(text),
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
-        ...(i !== lit && !pulls && i < told.pullAt && putsBack(text) && { heat: 6 }),
+        ...(putsOn && !back && { heat: 6 }),
         ...(i < told.pullAt && takesOff(text) && { offHeat: true }),
         ...(i > told.pullAt && told.pullAt >= 0 && bathes(text) && { bath: true }),
         ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),
