@@ -8,28 +8,34 @@ const ABBREVIATED =
 
 /** The sentences of a method, without their full stops; what goes on to another moment is one of its own. */
 export const sentences = (lines: readonly string[]): string[] =>
-  lines
-    .flatMap(
-      (l) =>
-        bare(
-          l
-            .replace(ABBREVIATED, '$1')
-            .replace(/(?<!half) (?:&|\+) /gi, ' and ')
-            .replace(/[!?](?=\))/g, ''),
-        ).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
-    )
-    .map((s) => s.trim().replace(/[.!]$/, ''))
-    .filter((s) => !ASIDE.test(s))
-    .reduce<string[]>((all, s) => (FORBIDS.test(s) && all.length > 0 ? withLast(all, s) : [...all, s]), [])
+  forbidden(
+    lines
+      .flatMap(
+        (l) =>
+          bare(
+            l
+              .replace(ABBREVIATED, '$1')
+              .replace(/(?<!half) (?:&|\+) /gi, ' and ')
+              .replace(/[!?](?=\))/g, ''),
+          ).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
+      )
+      .map((s) => s.trim().replace(/[.!]$/, ''))
+      .filter((s) => !ASIDE.test(s)),
+  )
     .flatMap(clausesOf)
     .filter((s) => s.length > 3)
 
-/** What is not to be done is said of what is done before it, and is no step. */
 const FORBIDS = /^(?:do not|don.?t|never)\b/i
-const withLast = (all: readonly string[], s: string): string[] => [
-  ...all.slice(0, -1),
-  `${all.at(-1)}; ${s.charAt(0).toLowerCase()}${s.slice(1)}`,
-]
+
+/** What is not to be done is said of what is done before it, and is no step of its own. */
+function forbidden(said: readonly string[]): string[] {
+  const out: string[] = []
+  for (const s of said) {
+    const last = FORBIDS.test(s) ? out.pop() : undefined
+    out.push(last === undefined ? s : `${last}; ${s.charAt(0).toLowerCase()}${s.slice(1)}`)
+  }
+  return out
+}
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
