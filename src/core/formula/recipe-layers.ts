@@ -59,7 +59,8 @@ function sharedOut(
       const named = layers.findIndex((l) =>
         sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`),
       )
-      const spoken = names.map((of) => of.filter((n) => mentions(sentence.replace(ONTO_LAYER, ''), n)).length)
+      const about = sentence.replace(ONTO_LAYER, '')
+      const spoken = names.map((of) => of.filter((n) => mentions(about, n)).length)
       const most = Math.max(...spoken)
       const clear = most > 0 && spoken.filter((n) => n === most).length === 1 ? spoken.indexOf(most) : -1
       at = headed >= 0 ? headed : named >= 0 ? named : clear >= 0 ? clear : at
@@ -82,21 +83,23 @@ const HEATS =
   /\b(?:boil|simmer|cook|heat|melt|warm|hot\b|pans?\b|pots?\b|saucepan|stove|flame|oven|bake|thermometer|microwave|degrees)|°/i
 const BOILS = /\b(?:boil(?!er)|simmer|thermometer|microwave)/i
 
-const holds = (list: readonly Headed[], lexicon: Lexicon, what: RegExp): boolean =>
-  readLines(list, lexicon).written.some((w) => !isOutside(w) && w.full.some((n) => what.test(n)))
+/** What all of a list is called, but for what goes around the sweet once it is made. */
+const calledIn = (list: readonly Headed[], lexicon: Lexicon): string[] =>
+  readLines(list, lexicon).written.flatMap((w) => (isOutside(w) ? [] : w.full))
+const holds = (called: readonly string[], what: RegExp): boolean => called.some((n) => what.test(n))
 
 /** Whether it is boiled: it says how far, or heats something sweet. Cream that is scalded for a ganache is not. */
 const isBoiledBy = ({ list, said }: WrittenPiece, lexicon: Lexicon): boolean =>
   endingOf(said, null) !== null ||
-  (said.some((s) => BOILS.test(s.replace(UNBOILED, '')) && !inOven(s)) && holds(list, lexicon, SYRUP))
+  (said.some((s) => BOILS.test(s.replace(UNBOILED, '')) && !inOven(s)) && holds(calledIn(list, lexicon), SYRUP))
 
 /** Whether a recipe has a method, and that boils nothing: truffles, bark, what must not boil, what is only kneaded. */
-export const isMadeByHand = ({ list, said }: WrittenPiece, lexicon: Lexicon): boolean =>
-  said.length > 0 &&
-  list.some((s) => s.lines.length > 0) &&
-  endingOf(said, null) === null &&
-  (said.some((s) => UNBOILED.test(s)) ||
-    (!holds(list, lexicon, SYRUP) && (holds(list, lexicon, MELTED) || !said.some((s) => HEATS.test(s)))))
+export function isMadeByHand({ list, said }: WrittenPiece, lexicon: Lexicon): boolean {
+  if (said.length === 0 || list.every((s) => s.lines.length === 0) || endingOf(said, null) !== null) return false
+  if (said.some((s) => UNBOILED.test(s))) return true
+  const called = calledIn(list, lexicon)
+  return !holds(called, SYRUP) && (holds(called, MELTED) || !said.some((s) => HEATS.test(s)))
+}
 
 /** A part made by hand or baked, in the words it was written in. */
 function unboiled(

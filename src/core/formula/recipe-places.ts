@@ -122,10 +122,11 @@ function goesInAt(said: readonly string[], at: number): number {
 const FIRST = /\bfirst (two|three|four|five|six|seven|\d)\b(?! (?:minutes?|times?|hours?|days?)\b)/i
 
 /** What stands for a while, after what was done to it beside the pot. */
-const STANDS = /^(?:leave|let|allow|set aside|stand|rest|infuse|steep)\b/i
+const STAYS = 'leave|let|allow|set aside|stand|rest|infuse|steep'
+const STANDS = new RegExp(`^(?:${STAYS})\\b`, 'i')
 
 /** What is done to something that was warmed apart, before it goes in. */
-const TENDS = /^(?:remove|take|discard|strain|cover|set aside|let|leave|allow|stand|rest|infuse|steep|keep)\b/i
+const TENDS = new RegExp(`^(?:remove|take|discard|strain|cover|keep|${STAYS})\\b`, 'i')
 
 /** What of a method happens beside the pot. */
 export interface Beside {

@@ -61,6 +61,7 @@ function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonl
 
 /** Reads a recipe of two boils as a formula and a part that joins it; null where there is only one. */
 export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answers): Draft | null {
+  if (!piece.said.some((s) => ONTO_WHITES.test(s))) return null
   const rows = piece.list.flatMap(({ heading, lines }) => lines.map((line) => ({ heading, line })))
   const unit = heatUnitOf(piece, answers)
   const { written } = readLines(piece.list, lexicon)
