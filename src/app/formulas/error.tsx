@@ -3,5 +3,11 @@
 import { Failed } from '@/ui/shell/failed'
 
 export default function ErrorPage(props: { error: Error; reset: () => void }) {
-  return <Failed place="formulas" {...props} />
+  return (
+    <Failed
+      failed="The book could not be opened"
+      kept="Every formula and every revision is where it was. Try again in a moment."
+      {...props}
+    />
+  )
 }

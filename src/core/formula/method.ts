@@ -222,14 +222,19 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
   return out
 }
 
+/** Nuts that are toasted with something on them, or warmed at a heat: a pot is cooked to one. */
+const OVEN_WORK =
+  /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b|^(?:warm|heat|dry)\b(?!.*\b(?:sugar|syrup|mixture)\b).{0,60}\bat \d{2,3}/i
+
 /** What is done before the first flame, and never lights one. */
 export const isGotReady = (sentence: string): boolean =>
-  /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?:warm|heat|dry|put|spread)\b.{0,60}\bin (?:a |the )?(?:\w+ )?oven\b|^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/i.test(
+  /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?!if\b|.*\b(?:bake|return|roll)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b|^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/i.test(
     sentence,
   ) ||
-  /^(?:first,?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|hydrate|soak(?!.*\bsugar\b)|sprinkle the gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base)|preheat|heat (?:the |your )?oven|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
+  /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|hydrate|soak(?!.*\bsugar\b)|sprinkle the gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))|preheat|heat (?:the |your )?oven|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
     sentence,
-  )
+  ) ||
+  OVEN_WORK.test(sentence)
 
 /** Whether it comes off the heat, or goes back on, in this sentence. */
 export const takesOff = (sentence: string): boolean =>
@@ -241,7 +246,7 @@ export const putsBack = (sentence: string): boolean =>
 
 /** Whether the whites are whipped in this sentence, beside a pot that goes on. */
 export const whipsWhites = (sentence: string): boolean =>
-  /^(?:meanwhile,?\s+|(?:just )?before\b[^,]{0,40},\s+)?(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\bwhites\b/i.test(
+  /^(?:meanwhile,?\s+|(?:just )?before\b[^,]{0,40},\s+|(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+)?(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\bwhites\b/i.test(
     sentence,
   )
 
@@ -251,7 +256,7 @@ export const bathes = (sentence: string): boolean =>
 
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /\b(?:pour(?! in\b)|cast (?:it )?(?:in|on)|deposit|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?into|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|.{0,20}(?:into|onto|over)))\b/i.test(
+  /\b(?:pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?! in\b)|frame\b|cast (?:it )?(?:in|on)|deposit|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?(?:into|between|in (?:an? |the )?(?:\w+ )?(?:tin|tray|pan|frame|mou?lds?))|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|in\b|.{0,20}(?:into|onto|over)))\b/i.test(
     sentence,
   )
 

@@ -50,7 +50,7 @@ const LATER = '(?:mark|score|cut|break|slice)'
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
 const LINK = new RegExp(
-  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=deglaze\\b|(?:cook|boil|heat) to \\d)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|,)\\s+(?=${WAITS}\\b))`,
+  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=deglaze\\b|(?:cook|boil|heat) to \\d)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|[,;])\\s+(?=${WAITS}\\b)|,\\s+(?=(?:pour|remove|take it off|tip)\\b))`,
   'gi',
 )
 const LASTING = new RegExp(`^${LASTS}`, 'i')

@@ -5,6 +5,7 @@ import { type Mix, massOf } from '../matter/mix'
 import { milkHeadStart } from '../physics/browning'
 import type { Target } from './document'
 import {
+  bathes,
   comesBefore,
   type Ending,
   endingsIn,
@@ -86,10 +87,13 @@ function lastOf(all: readonly Ends[], said: readonly string[]): Ends | null {
 export function inOrder(said: readonly string[], unit: HeatUnit | null): readonly string[] {
   const done = endingOf(said, unit)
   if (!done) return said
-  const next = said[done.at + 1]
+  const off = said.findIndex((s, i) => i > done.at && (takesOff(s) || bathes(s) || pours(s)))
+  const cooler = said.findIndex(
+    (s, i) => i > done.at && (off < 0 || i < off || i === done.at + 1) && isCooler(s, done.ending, unit),
+  )
   const moves =
-    next !== undefined && isCooler(next, done.ending, unit)
-      ? done.at + 1
+    cooler >= 0
+      ? cooler
       : said.findIndex((s, i) => i <= done.at + 1 && whipsWhites(s) && (!heatIn(s) || comesBefore(s)))
   if (moves < 0) return said
   const rest = said.filter((_, i) => i !== moves)
@@ -109,7 +113,7 @@ function around(said: readonly string[], at: number, next: string): string[] {
   const last = said[at] as string
   const [, all, end] = /^(.+?),? ((?:to|until)\b.*\d.*)$/i.exec(last) ?? []
   const first = said.findIndex((s) => !isGotReady(s))
-  return all && end && first === at ? [all, next, `Cook ${end}`] : [next, last]
+  return all && end && (first === at || ADDS.test(all)) ? [all, next, `Cook ${end}`] : [next, last]
 }
 
 /** ◊ How far either side of a temperature is still good where nothing is said, °C, and what a look leaves open. */
@@ -124,7 +128,10 @@ export function targetOf(ending: Ending, mix: Mix): Target | null {
   const from = (id: StageId): number => stages.find((s) => s.id === id)?.from ?? Number.NaN
   const between = (low: number, high: number): Target | null =>
     Number.isFinite(low + high)
-      ? { celsius: Math.round(5 * (low + high)) / 10, within: Math.max(WITHIN.heat, Math.min(6, (high - low) / 2)) }
+      ? {
+          celsius: Math.round(5 * (low + high)) / 10,
+          within: Math.round(10 * Math.max(WITHIN.heat, Math.min(6, (high - low) / 2))) / 10,
+        }
       : null
   switch (ending.by) {
     case 'heat':

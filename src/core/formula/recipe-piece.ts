@@ -20,11 +20,12 @@ import {
   takesOff,
   unitOf,
 } from './method'
+import { doubtful } from './recipe-doubts'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import {
-  amountTyped,
   type Beside,
   besideIn,
+  callsTyped,
   inPortions,
   isOutside,
   lettersOf,
@@ -77,9 +78,9 @@ const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, Fami
   [/gelatin/i, null, 'marshmallow'],
   [/egg white/i, null, 'nougat'],
   [/condensed milk/i, null, 'condensed-milk'],
-  [/bicarbonate|baking soda/i, /nut|almond|peanut|pecan|sesame|seed|milk|cream/i, 'honeycomb'],
-  [/nut|almond|pecan|sesame|seed/i, /cream|milk/i, 'brittle'],
-  [/cream|milk/i, null, 'caramel'],
+  [/bicarbonate|baking soda/i, /nut|almond|peanut|pecan|sesame|seed|milk|cream(?![- ]of)/i, 'honeycomb'],
+  [/nut|almond|pecan|sesame|seed/i, /cream(?![- ]of)|milk/i, 'brittle'],
+  [/cream(?![- ]of)|milk/i, null, 'caramel'],
   [/butter/i, null, 'toffee'],
   [/sugar/i, null, 'hard-candy'],
 ]
@@ -231,6 +232,13 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       .map((at) => [at, at === first ? 'pot' : `at-${at + 1}`]),
   )
   const placed = lines.map((l) => ({ ...l, group: groupAt.get(placeOf(l)) ?? 'pot' }))
+  const doubts = doubtful(
+    lines.flatMap((l) => {
+      const at = found.get(l.id)
+      return at === undefined ? [] : [{ id: l.id, ingredient: ingredientOf(l), grams: l.grams, at }]
+    }),
+    done?.at ?? null,
+  )
 
   const mixAt = (at: number): Mix =>
     mixOf(placed.filter((l) => placeOf(l) <= at).map((l) => ({ ingredient: ingredientOf(l), grams: l.grams })))
@@ -254,9 +262,17 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
         ]
       : []),
     ...lines.flatMap((l): Ask[] =>
-      found.has(l.id) || said.length === 0
+      (found.has(l.id) && !doubts.has(l.id)) || said.length === 0
         ? []
-        : [{ id: 'place', line: l.id, name: ingredientOf(l).name, guess: guessOf(l), sentences: said }],
+        : [
+            {
+              id: 'place',
+              line: l.id,
+              name: ingredientOf(l).name,
+              guess: found.get(l.id) ?? guessOf(l),
+              sentences: said,
+            },
+          ],
     ),
   ]
   return {
@@ -325,7 +341,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
       const id = idFor('ask', taken)
       questions.push({ id, text: typed, reading })
       const names = namesTyped(typed, reading.ingredient ?? reading.candidates[0])
-      written.push({ id, heading, names, full: names, amount: amountTyped(bare(typed)) })
+      written.push({ id, heading, names, full: names, calls: callsTyped(bare(typed)) })
     } else {
       const id = idFor(reading.ingredient.name, taken)
       known.set(reading.ingredient.id, reading.ingredient)
@@ -343,7 +359,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
         heading,
         names: namesOf(line, reading.ingredient),
         full: everyNameOf(reading.ingredient).map(lettersOf),
-        amount: amountTyped(bare(typed)),
+        calls: callsTyped(bare(typed)),
       })
     }
   }

@@ -17,17 +17,21 @@ export const lettersOf = (text: string): string =>
 /** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
 export function namesOf(line: Line, ingredient: Ingredient): string[] {
   const isNut = ingredient.whole && ingredient.allergens.some((a) => a === 'nuts' || a === 'peanuts')
+  const isFruit = /^(?:dried|candied|crystallised)-|^raisins/.test(ingredient.id)
   const isGlucose = /^glucose-\d/.test(ingredient.id)
   return [
     ...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]),
     ...(isNut ? ['nuts'] : []),
+    ...(isFruit ? ['fruit'] : []),
     ...(isGlucose ? ['glucose'] : []),
   ]
 }
 
-/** The amount a line begins or ends with, as it is written: "25 g". */
-export const amountTyped = (typed: string): string =>
-  /^\d[\d./]* ?[a-z]+(?= )|\d[\d./]* ?[a-z]+$/i.exec(typed)?.[0] ?? ''
+/** What a sentence calls a line by besides its name: the amount it begins or ends with, "25 g", and what it is marked by, "(A)". */
+export const callsTyped = (typed: string): string[] =>
+  [/^\d[\d./]* ?[a-z]+(?= )|\d[\d./]* ?[a-z]+$/i.exec(typed)?.[0], /\([A-Z]\)/.exec(typed)?.[0]].filter(
+    (c): c is string => c !== undefined,
+  )
 
 /** Words that name in a sentence what a line speaks of that is not known for sure yet: its own, and those of what it most likely is. */
 export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] =>
@@ -37,12 +41,10 @@ const typedName = (typed: string): string => typed.replace(/\(.*?\)|,.*$/g, '')
 
 function namesIn(names: readonly string[]): string[] {
   const own = names.map(lettersOf)
-  const tails = own.flatMap((n) =>
-    n
-      .split(/\s+/)
-      .filter((w) => w.length > 2)
-      .slice(-1),
-  )
+  const tails = own.flatMap((n) => {
+    const words = n.split(/\s+/).filter((w) => w.length > 2)
+    return [words.slice(-2).join(' '), ...words.slice(-1)]
+  })
   return [...new Set([...own, ...tails])].filter((n) => n.length > 2)
 }
 
@@ -77,9 +79,10 @@ const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS =
-  /^(?:meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,40}?,?\s+(?=start|begin)|(?:just )?before\b[^,]{0,40},\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
+  /^(?:meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
 /** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
-const WAITS_FOR = /^(?:when|once|as soon as|at)\b.{0,40}?\b(?=(?:start|begin)\b)|^(?:just )?before\b[^,]{0,40},/i
+const WAITS_FOR =
+  /^(?:when|once|as soon as|at)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 const PUTS_IN =
   /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over))\b/i
@@ -99,10 +102,10 @@ function mixedInAt(said: readonly string[], at: number): number {
 
 /** What is popped apart goes in with what is poured over it. */
 const POPS = /^(?:pop\b|(?:put|place|tip|heat|cook|keep|spread|add)\b.*\bpop(?:s|ping|ped)?\b)/i
-const OVER_CORN = /\b(?:over|with|onto|into) the (?:popped )?(?:pop)?corn\b/i
+const OVER_CORN = /\b(?:over|with|onto|into) (?:the )?(?:popped )?(?:pop)?corn\b/i
 
 /** What is whipped waits for the syrup. */
-const SYRUP_IN = /\b(?:pour|trickle|drizzle|stream|add)\b.{0,30}\b(?:syrup|meringue)\b/i
+const SYRUP_IN = /\b(?:pour|trickl|drizzl|stream|add)(?:e|ing)?\b.{0,30}\b(?:syrup|meringue)\b/i
 
 /** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
 function goesInAt(said: readonly string[], at: number): number {
@@ -177,8 +180,8 @@ export interface Written {
   readonly names: readonly string[]
   /** Its names in full, without what is only the last word of one. */
   readonly full: readonly string[]
-  /** Its amount as it is written: "25 g". */
-  readonly amount: string
+  /** Its amount as it is written, "25 g", and what it is marked by, "(A)". */
+  readonly calls: readonly string[]
   readonly heading: string | null
 }
 
@@ -265,7 +268,7 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
   const company = spoken.map((i) => mates.filter((m) => mentions(said[i] as string, m.names)).length)
   // "with the 25 g of sugar" says which
   const claim = (w: Written): number =>
-    w.amount === '' ? -1 : (spoken.find((i) => ` ${said[i]} `.includes(` ${w.amount} `)) ?? -1)
+    spoken.find((i) => w.calls.some((c) => ` ${said[i]} `.replace(/,/g, ' ').includes(` ${c} `))) ?? -1
   if (claim(line) >= 0) return claim(line)
   const [left, free] = [alike.filter((w) => claim(w) < 0), spoken.filter((i) => !alike.some((w) => claim(w) === i))]
   if (line.heading === null) return free[left.indexOf(line)] ?? -1
@@ -302,6 +305,9 @@ const SHARES: Readonly<Record<string, number>> = {
 const SHARED = Object.keys(SHARES).join('|')
 const MEASURED = '(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\/\\d)? ?[a-z]+'
 
+/** "Scatter over the rest": of what was shared out last. */
+const THE_REST = /\b(?:scatter|sprinkle|add|stir in)\b(?:\s+\w+)?\s+the rest\b(?! of)/i
+
 /** "Half the butter", "30 g of the butter" in one sentence and "the remaining butter" in a later one are two lines. */
 export function inPortions(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {
   const places = new Map<string, number>()
@@ -311,7 +317,8 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
     const part = new RegExp(`\\b(${SHARED}|${MEASURED}(?= (?:of|${words})\\b))\\b.{0,16}\\b(?:${words})`, 'i')
     const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,16}\\b(?:${words})`, 'i')
     const first = said.findIndex((s) => part.test(s))
-    const then = first < 0 ? -1 : said.findIndex((s, i) => i > first && rest.test(s))
+    const named = first < 0 ? -1 : said.findIndex((s, i) => i > first && rest.test(s))
+    const then = named >= 0 || first < 0 ? named : said.findIndex((s, i) => i > first && THE_REST.test(s))
     const share = part.exec(said[first] ?? '')?.[1] ?? ''
     const measure = measureAt(share, [])
     const taken =

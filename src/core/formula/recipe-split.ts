@@ -72,6 +72,9 @@ function isLine(piece: string): boolean {
   return measure !== null && /\p{L}{3}/u.test(measure.rest)
 }
 
+/** Where a row ends that had its own heading: what follows stands under it no more. */
+const ROW_ENDS = ''
+
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(row: string): string[] {
   const line = row.replace(/^ingredients\s*:\s+/i, '')
@@ -81,7 +84,7 @@ function inOneRow(row: string): string[] {
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const listed = (rest ?? line).split(/,\s+/)
   if (listed.length < 2 || !listed.every(isLine)) return [line]
-  return heading === undefined ? listed : [`${heading}:`, ...listed]
+  return heading === undefined ? listed : [`${heading}:`, ...listed, ROW_ENDS]
 }
 
 /** ◊ A sentence of method is longer than a line of the list, or ends as sentences do. */
@@ -114,7 +117,8 @@ export function splitRecipe(text: string): SplitRecipe {
   for (const [i, line] of lines.entries()) {
     const named = partHeading(line, lines[i + 1] ?? '')
     const known = named !== null && list.some((s) => alike(s.heading, named))
-    if (HEAD_NOTES.test(line)) mode = 'notes'
+    if (line === ROW_ENDS) list.push({ heading: null, lines: [] })
+    else if (HEAD_NOTES.test(line)) mode = 'notes'
     else if (HEAD_LIST.test(line)) mode = 'list'
     else if (HEAD_METHOD.test(line) && !known) mode = 'method'
     else if (known) {
@@ -152,4 +156,4 @@ export function alike(a: string | null, b: string | null): boolean {
 }
 
 /** Words of a heading that do not tell parts apart. */
-const EMPTY = new Set(['the', 'and', 'layer', 'for', 'ingredients'])
+const EMPTY = new Set(['the', 'and', 'layer', 'half', 'for', 'ingredients'])

@@ -63,6 +63,12 @@ function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
 /** Work that has to wait for its moment where the recipe gives none. */
 const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'beat'])
 
+/** ◊ What is left alone for so long, s, or worked so, is out of the pot. */
+const LEFT_ALONE = 1200
+const ON_THE_TABLE: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'wrap', 'pull'])
+const liesThere = ({ when, handwork }: Step): boolean =>
+  (when.on === 'after' && when.seconds > LEFT_ALONE) || (handwork !== undefined && ON_THE_TABLE.has(handwork.kind))
+
 /** "Until it is amber, then tip in the soda": what goes in goes in off the heat. */
 const ENDS_FIRST = /\b(?:until|till|reaches)\b.*\b(?:then|and)\b.*\b(?:add|stir in|tip in|whisk in|beat in|pour in)\b/i
 
@@ -257,6 +263,9 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   const pullAt = out.findIndex((s) => s.when.on === 'target')
   const pourAt = out.findIndex((s, i) => i > pullAt && pours(s.say))
   if (pourAt >= 0) out[pourAt] = { ...(out[pourAt] as Step), empties: true }
-  else out.push(own(plainPour))
+  else {
+    const lies = out.findIndex((s, i) => i > pullAt && liesThere(s))
+    out.splice(lies < 0 ? out.length : lies, 0, own(plainPour))
+  }
   return out
 }

@@ -39,11 +39,15 @@ const gramsOf = ({ formula, grams }: Context, ids: readonly string[]): number =>
 
 const flavours = [
   'flavour',
+  'extract',
+  'almond-extract',
   'vanilla',
   'vanilla-paste',
   'spice',
   'rose-water',
   'rum',
+  'whisky',
+  'brandy',
   'liqueur',
   'citric-acid',
   'tartaric-acid',

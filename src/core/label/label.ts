@@ -63,6 +63,7 @@ const NAMES: Readonly<Record<string, string>> = {
   'flaky-salt': 'sea salt',
   'coarse-salt': 'salt',
   flavour: 'flavouring',
+  extract: 'flavouring',
   colour: 'colour',
   'colour-gel': 'colour',
   vanilla: 'vanilla extract',
@@ -82,6 +83,9 @@ const COMPOUNDS: Readonly<Record<string, readonly string[]>> = {
   'white-chocolate': ['sugar', 'cocoa butter', 'milk powder', 'emulsifier: soya lecithin'],
   marzipan: ['almonds', 'sugar', 'glucose syrup'],
   'candied-peel': ['peel', 'glucose-fructose syrup', 'sugar', 'preservative: sulphur dioxide'],
+  'crystallised-ginger': ['ginger', 'sugar'],
+  marshmallows: ['glucose syrup', 'sugar', 'water', 'gelatine'],
+  'marshmallow-creme': ['glucose syrup', 'sugar', 'egg white'],
   'golden-syrup': ['partly inverted sugar syrup'],
 }
 

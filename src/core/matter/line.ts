@@ -74,7 +74,7 @@ interface Parsed {
 }
 
 const VAGUE =
-  /^(?:a\s+|an\s+|one\s+)?(?:(?:big|small|large|good)\s+)?(handful|knob|splash|glug|drizzle|bit|little|touch|squeeze|few|spoonful|spoon|lump|dollop|scoop|bunch|piece|slice|nut|mug|glass|teacup|some|any)s?\b(?:\s+of)?/i
+  /^(?:a\s+|an\s+|one\s+)?(?:(?:big|small|large|good)\s+)?(handful|knob|splash|glug|drizzle|bit|little|touch|squeeze|few drops|few|spoonful|spoon|lump|dollop|scoop|bunch|piece|slice|nut|mug|glass|teacup|some|any)s?\b(?:\s+of)?/i
 const TO_TASTE =
   /\b(to taste|as needed|as required|to your liking|optional|for (?:dusting|greasing|rolling|garnish|the pan|the tin))\b/i
 /** "1 250 g": a gap before three figures, with a gap after them too; "1 397g can" is one of them, and is left as it is. */
@@ -100,8 +100,8 @@ const clean = (text: string): string =>
     .replace(/\b([1-9]\d{0,2})\.000(?=\s*(?:g|ml|grams?|millilit\w*)\b)/gi, '$1000')
     .replace(/(\d),(?=\d{3}(?!\d)\s*(?:g|ml|grams?|millilit))/gi, '$1')
 
-/** A pint of what has a British name is as likely one of Britain, a fifth more. */
-const WHICH_PINT = /^(?!.*\bu[ks]\b).*\b(?:pts?|pints?)\b.*\b(?:double|single|clotted) cream\b/i
+/** A pint may be one of Britain, a fifth more, unless what it is of is called as in America. */
+const WHICH_PINT = /^(?!.*\b(?:u[ks]|imperial|heavy|whipping cream|half[- ]and|corn syrup)\b).*\b(?:pts?|pints?)\b/i
 
 /** Numbers in words with a half or quarter after them: "one and a half", "2 and a quarter", "three quarters of a". */
 const inWords = (text: string): string =>

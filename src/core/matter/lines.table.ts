@@ -200,7 +200,8 @@ a 454 g tin of golden syrup => golden-syrup 454
 1 cup whole milk => milk-whole 244
 1 cup full-fat milk => milk-whole 244
 2 cups skim milk => milk-skimmed 490
-1 pint whole milk => milk-whole 488
+1 pint whole milk => ask
+1 US pint whole milk => milk-whole 488
 300 ml semi-skimmed milk => milk-half 309
 1 cup 2% milk => milk-half 244
 3 tbsp dried milk => milk-powder 22.5
@@ -380,7 +381,7 @@ a good pinch of salt => salt 0.35
 10 drops peppermint oil => flavour 0.3
 a few drops of peppermint oil => ask
 a couple of drops food colouring => colour 0.1
-2 drops red food coloring => ask
+2 drops red food coloring => colour 0.1
 1 tsp cinnamon => spice 2.4
 1 tsp ground ginger => spice 2.4
 1 tbsp fresh ginger, grated => ask
@@ -441,6 +442,18 @@ preheat the oven to 160 => ask
 2-1/2 cups sugar => sugar 500
 150ml/¼ pint water => water 150
 200 g golden caster sugar => caster-sugar 200
+1 tsp almond extract => almond-extract 4.2
+1/2 tsp peppermint extract => extract 2.1
+1 dram cinnamon oil => flavour 3.4
+few drops oil of peppermint => ask
+3 Tbsp oil => vegetable-oil 40.9
+2 tbsp bourbon => whisky 28.1
+1 Tbsp apple cider vinegar => vinegar 14.9
+1 (7 oz) jar marshmallow creme => marshmallow-creme 198.4
+2 cups mini marshmallows => marshmallows 100
+80 g candied ginger => crystallised-ginger 80
+85 g apple juice => fruit-juice 85
+1/4 tsp nutmeg => spice 0.6
 `
   .trim()
   .split('\n')

@@ -48,6 +48,7 @@ export const units: readonly Unit[] = [
   unit('uk pint', 'volume', 568.261, 'uk pints'),
   unit('quart', 'volume', 946.353, 'quarts', 'qt'),
   unit('gallon', 'volume', 3785.41, 'gallons'),
+  unit('dram', 'volume', 3.697, 'drams'),
   unit('dash', 'volume', 0.62, 'dashes'),
   unit('drop', 'volume', 0.05, 'drops'),
   unit('pinch', 'volume', 0.31, 'pinches', 'pinch of'),

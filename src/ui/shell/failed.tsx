@@ -3,33 +3,16 @@
 import { useEffect } from 'react'
 import { wayOn } from '@/ui/kit/way-on'
 
-/** What each place says when it cannot be shown, and what was kept. */
-const places = {
-  anywhere: ['Imbry could not show this', 'Everything logged so far is kept. Mind the pot, then try again.'],
-  stove: [
-    'The stove could not be drawn',
-    'Everything logged so far is kept, and the pot cooks on: mind it, then try again.',
-  ],
-  formulas: [
-    'The book could not be opened',
-    'Every formula and every revision is where it was. Try again in a moment.',
-  ],
-  logbook: ['The logbook could not be opened', 'Every batch is where it was. Try again in a moment.'],
-  kitchen: [
-    'The kitchen could not be shown',
-    'Pots, rooms and thermometers are where they were. Try again in a moment.',
-  ],
-} as const
-
 interface Props {
-  readonly place: keyof typeof places
+  /** What cannot be shown, and what of it is kept. */
+  readonly failed: string
+  readonly kept: string
   readonly error: Error & { readonly digest?: string }
   reset(): void
 }
 
-export function Failed({ place, error, reset }: Props) {
+export function Failed({ failed, kept, error, reset }: Props) {
   useEffect(() => console.error(error), [error])
-  const [failed, kept] = places[place]
   return (
     <div className="p-4 lg:p-6">
       <div className="sheet flex flex-col items-start gap-3 p-8" role="alert">

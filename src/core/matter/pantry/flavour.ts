@@ -32,6 +32,13 @@ export const flavours = [
     { insoluble: 55, monosaccharide: 15, fat: 5 },
     { density: 0.6, units: { each: 3 } },
   ),
+  ingredient('extract', 'Flavour extract', { gas: 35 }, { density: 0.93, units: { tsp: 4.2 } }),
+  ingredient(
+    'almond-extract',
+    'Almond extract',
+    { gas: 35 },
+    { density: 0.93, units: { tsp: 4.2 }, allergens: ['nuts'] },
+  ),
   ingredient('flavour', 'Flavour oil', { fat: 100 }, { density: 0.92, units: { drop: 0.03 } }),
   ingredient('colour', 'Food colour, liquid', { water: 98, insoluble: 2 }, { density: 1.02, units: { drop: 0.05 } }),
   ingredient(
@@ -42,7 +49,10 @@ export const flavours = [
   ),
   ingredient('rose-water', 'Rose water', { water: 100 }, { density: 1 }),
   spirit('rum', 'Rum', 0),
+  spirit('whisky', 'Whisky', 0),
+  spirit('brandy', 'Brandy', 0),
   spirit('liqueur', 'Liqueur', 30),
+  ingredient('coffee', 'Coffee, brewed', { insoluble: 0.3, ash: 0.2 }, { density: 1 }),
   ingredient(
     'instant-coffee',
     'Instant coffee',

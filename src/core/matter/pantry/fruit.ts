@@ -47,6 +47,12 @@ export const fruits = [
       { density: 1.03, units: { each, cup: 244 } },
     ),
   ),
+  ingredient(
+    'fruit-juice',
+    'Fruit juice',
+    { monosaccharide: 10.5, acid: 0.6, ash: 0.3 },
+    { density: 1.04, units: { cup: 247 } },
+  ),
   puree('raspberry-puree', 'Raspberry purée', 4.4, 0.2, 1.7, 6),
   puree('blackcurrant-puree', 'Blackcurrant purée', 7, 0.5, 3.4, 5.5),
   puree('strawberry-puree', 'Strawberry purée', 4.8, 0.6, 0.9, 2),
@@ -63,6 +69,16 @@ export const fruits = [
   dried('dried-fig', 'Dried figs', 47, 1, 11, false),
   dried('raisins', 'Raisins', 65, 0.5, 5, false),
   dried('dried-cranberry', 'Dried cranberries', 62, 5, 5, false),
+  dried('dried-cherry', 'Dried cherries', 60, 5, 5, false),
+  ingredient(
+    'crystallised-ginger',
+    'Crystallised ginger',
+    { sucrose: 68, monosaccharide: 12, insoluble: 4 },
+    {
+      density: 0.72,
+      whole: true,
+    },
+  ),
   ingredient(
     'candied-peel',
     'Candied peel',

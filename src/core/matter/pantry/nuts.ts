@@ -50,6 +50,7 @@ export const nuts = [
   nut('pecans', 'Pecans', { fat: 71, protein: 9.2, sucrose: 4, insoluble: 10, cup: 109 }),
   nut('cashews', 'Cashews', { fat: 45, protein: 18, sucrose: 6, insoluble: 23.5, cup: 137 }),
   nut('macadamias', 'Macadamias', { fat: 74, protein: 8, sucrose: 4.5, insoluble: 9.5, cup: 134 }),
+  nut('brazil-nuts', 'Brazil nuts', { fat: 67, protein: 14.3, sucrose: 2.3, insoluble: 11, cup: 133 }),
   nut('peanuts', 'Peanuts', {
     fat: 49.5,
     protein: 25.5,

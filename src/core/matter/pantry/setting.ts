@@ -102,4 +102,16 @@ export const setting = [
     { starch: 85, protein: 1, water: 14 },
     { density: 0.3, units: { sheet: 3 } },
   ),
+  ingredient(
+    'marshmallows',
+    'Marshmallows',
+    { sucrose: 40, glucoseSolids: 40, gelatin: 2, de: 42 },
+    { density: 0.21, units: { cup: 50, each: 7 }, allergens: gelatinous },
+  ),
+  ingredient(
+    'marshmallow-creme',
+    'Marshmallow creme',
+    { sucrose: 35, glucoseSolids: 44, protein: 0.8, de: 42 },
+    { density: 0.41, units: { cup: 96 }, allergens: ['egg'] },
+  ),
 ]

@@ -1,0 +1,43 @@
+/** What hardly anybody does with a line: where a method seems to say so, it is asked whether that is meant. */
+import type { Ingredient } from '../matter/ingredient'
+
+/** A line, and the sentence it was found to go in with. */
+export interface Placed {
+  readonly id: string
+  readonly ingredient: Ingredient
+  readonly grams: number
+  readonly at: number
+}
+
+const sugarsIn = ({ ingredient: { per100 }, grams }: Placed): number =>
+  (grams / 100) * (per100.sucrose + per100.glucoseSolids + per100.monosaccharide)
+
+/** ◊ Share of the sugar that is in the pot before the end of any cook, at least. */
+const SUGAR_BOILED = 0.5
+/** ◊ Shares by mass: of sugar in a sweetener, of a line that is more than a flavour. */
+const SWEET = 0.5
+const MUCH = 0.05
+
+/** What a boil spoils. Soda in milk keeps it from curdling, and boils with it. */
+const SPOILED = /^(?:egg-white|gelatin|soda|popcorn)/
+
+/**
+ * Lines that are doubtful where they were found: sugar that is not boiled, what a boil spoils in the pot before its end (`doneAt`; null where nothing
+ * says when that is), nuts on the heat without any sugar.
+ */
+export function doubtful(lines: readonly Placed[], doneAt: number | null): ReadonlySet<string> {
+  const out = new Set<string>()
+  const sweet = lines.filter((l) => sugarsIn(l) > SWEET * l.grams)
+  const sweetAt = sweet.length > 0 ? Math.min(...sweet.map((l) => l.at)) : 0
+  const all = lines.reduce((sum, l) => sum + l.grams, 0)
+  for (const { id, ingredient, grams, at } of lines)
+    if (at < sweetAt && ingredient.whole && grams > MUCH * all) out.add(id)
+  if (doneAt === null) return out
+  const boiled = lines.filter((l) => l.at <= doneAt)
+  const total = (some: readonly Placed[]): number => some.reduce((sum, l) => sum + sugarsIn(l), 0)
+  if (total(boiled) < SUGAR_BOILED * total(lines)) for (const l of sweet) if (l.at > doneAt) out.add(l.id)
+  const milky = boiled.some((l) => l.ingredient.per100.milkProtein > 1)
+  for (const { id, ingredient } of boiled)
+    if (SPOILED.test(ingredient.id) && !(milky && ingredient.id === 'soda')) out.add(id)
+  return out
+}
