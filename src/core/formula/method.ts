@@ -27,21 +27,24 @@ export type Ending =
   | { readonly by: 'time'; readonly seconds: number }
 
 const HEAT =
-  /(?<!\d)(\d{2,3})\s*(?:[°º]\s*)?([cf]\b)?(?:\s*(?:–|-|\bto\b|\band\b|\bor\b)\s*(\d{2,3}))?\s*([°º]|degrees?\b)?\s*(celsius|fahrenheit|centigrade|[cf]\b)?(?!\d)/gi
+  /(?<![\d.,])(\d{2,3}(?:[.,]\d)?)\s*(?:[°º]\s*)?([cf]\b)?(?:\s*(?:–|-|\bto\b|\band\b|\bor\b)\s*(\d{2,3}(?:[.,]\d)?))?\s*([°º]|degrees?\b)?\s*(celsius|fahrenheit|centigrade|[cf]\b)?(?!\d)/gi
 /** What a bare number counts where it is no temperature. */
 const COUNTS =
   /^\s*(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|g\b|grams?|kg|ml\b|l\b|litres?|cm\b|mm\b|inch|in\b|pieces?|cups?|tbsp|tsp|oz|lbs?|%|x\b|×)/i
 const TOWARDS =
-  /\b(?:to|at|reach(?:es)?|reads?|hits?|registers?|until|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
-const COOKS = /\b(?:boil|cook|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|reach)/i
-/** What follows a bare temperature in brackets. */
+  /\b(?:to|at|reach(?:es)?|reads?|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
+const COOKS = /\b(?:boil|cook|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|till|reach)/i
+/** What follows a bare temperature in brackets, or shows that it is one. */
 const CLOSES = /^\s*\)|^\s*on (?:a|the|your)\b.{0,24}\bthermometer/i
+const ON_IT = /^\s*on\b/i
 const OVEN = /\b(?:oven|bake|baking|preheat)\b/i
 const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
 
 /** "Never let it go above 120°": no one cooks to that. */
 const BEYOND =
   /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$/i
+
+const figure = (written: string): number => Number(written.replace(',', '.'))
 
 /** Every temperature a sentence speaks of, as written, and where. */
 function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: number; readonly to: number }> {
@@ -51,12 +54,12 @@ function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: numbe
     const before = sentence.slice(0, at)
     const after = sentence.slice(at + whole.length)
     const letter = (unitB ?? unitA)?.[0]?.toLowerCase()
-    const bracketed = before.endsWith('(') && CLOSES.test(after) && COOKS.test(sentence)
+    const bracketed = (before.endsWith('(') || ON_IT.test(after)) && CLOSES.test(after) && COOKS.test(sentence)
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
     if (BEYOND.test(before)) continue
     if (!marked && (COUNTS.test(after) || !(TOWARDS.test(before) && COOKS.test(sentence)))) continue
-    const a = Number(low)
-    const b = high === undefined ? a : Number(high)
+    const a = figure(low)
+    const b = high === undefined ? a : figure(high)
     yield {
       low: Math.min(a, b),
       high: Math.max(a, b),
@@ -132,14 +135,17 @@ export function recipeUnit(said: readonly string[], list: readonly string[]): He
   if (units.size > 0) return units.size === 1 ? ([...units][0] as HeatUnit) : null
   const all = list.join('\n')
   const american = /\b(?:cups?|oz|ounces?|lbs?|pounds?|sticks?|corn syrup|heavy cream)\b/i.test(all)
-  const metric = /\d\s*(?:g|grams?|kg|ml|millilit\w+)\b/i.test(all)
+  const metric = /\d\s*(?:g|gms?|grams?|kg|ml|millilit\w+)\b/i.test(all)
   return american === metric ? null : american ? 'F' : 'C'
 }
 
 const STAGES: readonly (readonly [RegExp, StageId])[] = [
   [/hard[-\s]?crack/i, 'hard-crack'],
   [/soft[-\s]?crack/i, 'soft-crack'],
-  [/\bcold water\b.{0,40}\b(?:snaps?|brittle)\b|\b(?:snaps?|brittle)\b.{0,40}\bcold water\b/i, 'hard-crack'],
+  [
+    /\bcold water\b.{0,40}\b(?:snaps?|brittle|crisp)\b|\b(?:snaps?|brittle|crisp)\b.{0,40}\bcold water\b/i,
+    'hard-crack',
+  ],
   [/hard[-\s]?ball/i, 'hard-ball'],
   [/firm[-\s]?ball/i, 'firm-ball'],
   [/soft[-\s]?ball/i, 'soft-ball'],
@@ -231,7 +237,7 @@ export const isGotReady = (sentence: string): boolean =>
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?!if\b|.*\b(?:bake|return|roll)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b|^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/i.test(
     sentence,
   ) ||
-  /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|hydrate|soak(?!.*\bsugar\b)|sprinkle the gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))|preheat|heat (?:the |your )?oven|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
+  /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|hydrate|soak(?!.*\bsugar\b)|sprinkle (?:the )?(?:powdered )?gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))|preheat|heat (?:the |your )?oven|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
     sentence,
   ) ||
   OVEN_WORK.test(sentence)
@@ -242,7 +248,9 @@ export const takesOff = (sentence: string): boolean =>
     sentence,
   )
 export const putsBack = (sentence: string): boolean =>
-  /\b(?:return|put|set|place)\b.{0,30}\b(?:to|on|over) (?:the |a )?(?:[\w-]+ )?(?:heat|flame|stove)/i.test(sentence)
+  /^back on\b|\b(?:return|put|set|place)\b.{0,30}\b(?:to|on|over) (?:the |a )?(?:[\w-]+ )?(?:heat|flame|stove)/i.test(
+    sentence,
+  )
 
 /** Whether the whites are whipped in this sentence, beside a pot that goes on. */
 export const whipsWhites = (sentence: string): boolean =>
@@ -256,7 +264,7 @@ export const bathes = (sentence: string): boolean =>
 
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /\b(?:pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?! in\b)|frame\b|cast (?:it )?(?:in|on)|deposit|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|bottle\b|press (?:it |the \w+ )?(?:into|between|in (?:an? |the )?(?:\w+ )?(?:tin|tray|pan|frame|mou?lds?))|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|in\b|.{0,20}(?:into|onto|over)))\b/i.test(
+  /^into (?:an? |the )?.{0,40}\b(?:tin|tray|pan|frame|mou?lds?)\b|\b(?:pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?! in\b)|frame\b|cast (?:it )?(?:in|on)|deposit|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|$)|press (?:it |the \w+ )?(?:into|between|in (?:an? |the )?(?:\w+ )?(?:tin|tray|pan|frame|mou?lds?))|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|in\b|.{0,20}(?:into|onto|over)))\b/i.test(
     sentence,
   )
 

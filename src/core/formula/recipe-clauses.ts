@@ -4,7 +4,7 @@ import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
-  /\b(qts?|pts?|oz|lbs?|[Tt]sp|[Tt]bsp|approx|deg|mins?|hrs?|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=\s+[a-z])/g
+  /\b(qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|deg|mins?|hrs?|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=\s+[a-z])/g
 
 /** The sentences of a method, without their full stops; what goes on to another moment is one of its own. */
 export const sentences = (lines: readonly string[]): string[] =>
@@ -23,7 +23,7 @@ export const sentences = (lines: readonly string[]): string[] =>
       .filter((s) => !ASIDE.test(s)),
   )
     .flatMap(clausesOf)
-    .filter((s) => s.length > 3)
+    .filter((s) => s.length > 2)
 
 const FORBIDS = /^(?:do not|don.?t|never)\b/i
 
@@ -39,7 +39,7 @@ function forbidden(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =

@@ -5,7 +5,6 @@ import type { Ingredient } from '../matter/ingredient'
 import { type HouseUnit, type LineReading, preparationsIn, readLine } from '../matter/line'
 import { type Mix, massOf } from '../matter/mix'
 import type { Pantry } from '../matter/names'
-import { everyNameOf } from '../matter/synonyms'
 import type { FormulaDocument, Group, Line } from './document'
 import { idFor } from './edit'
 import {
@@ -26,9 +25,9 @@ import {
   type Beside,
   besideIn,
   callsTyped,
+  fullNames,
   inPortions,
   isOutside,
-  lettersOf,
   namesOf,
   namesTyped,
   placesOf,
@@ -340,8 +339,9 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
     if (reading.status === 'ask') {
       const id = idFor('ask', taken)
       questions.push({ id, text: typed, reading })
-      const names = namesTyped(typed, reading.ingredient ?? reading.candidates[0])
-      written.push({ id, heading, names, full: names, calls: callsTyped(bare(typed)) })
+      const likely = reading.ingredient ?? reading.candidates[0]
+      const full = [...namesTyped(typed, undefined), ...(likely ? fullNames(likely) : [])]
+      written.push({ id, heading, names: namesTyped(typed, likely), full, calls: callsTyped(bare(typed)) })
     } else {
       const id = idFor(reading.ingredient.name, taken)
       known.set(reading.ingredient.id, reading.ingredient)
@@ -358,7 +358,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
         id,
         heading,
         names: namesOf(line, reading.ingredient),
-        full: everyNameOf(reading.ingredient).map(lettersOf),
+        full: fullNames(reading.ingredient),
         calls: callsTyped(bare(typed)),
       })
     }

@@ -23,9 +23,13 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
     ...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]),
     ...(isNut ? ['nuts'] : []),
     ...(isFruit ? ['fruit'] : []),
+    ...(/^vanilla/.test(ingredient.id) ? ['vanilla'] : []),
     ...(isGlucose ? ['glucose'] : []),
   ]
 }
+
+/** What an ingredient is called, in full. */
+export const fullNames = (ingredient: Ingredient): string[] => everyNameOf(ingredient).map(lettersOf)
 
 /** What a sentence calls a line by besides its name: the amount it begins or ends with, "25 g", and what it is marked by, "(A)". */
 export const callsTyped = (typed: string): string[] =>
@@ -50,7 +54,7 @@ function namesIn(names: readonly string[]): string[] {
 
 /** What is named after a line and is none: syrup that is boiled, a sugar thermometer, water a bowl stands over, water of a drop test. */
 const NO_LINES =
-  /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\b(?:sugar|candy) thermometer\b|\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|balls?|snaps?|stop|stand|dip|plunge)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
+  /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\b(?:sugar|candy) thermometer\b|\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|snaps?|stop|stand|dip|plunge)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
 
 export const mentions = (sentence: string, names: readonly string[]): boolean => {
   // what has been boiled is no line of the list any more
@@ -64,7 +68,8 @@ export const mentions = (sentence: string, names: readonly string[]): boolean =>
 /** "Combine the sugars": whatever is called one. */
 const SUGARS = /\bsugars\b/i
 
-const EVERYTHING = /\b(?:everything|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest(?! of))\b/i
+const EVERYTHING =
+  /\b(?:everything|all (?:but|except)|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest(?! of))\b/i
 
 /** Whether a sentence puts in what is called so, and does not only speak of it: "stir until the nuts hang in it". */
 function putsIn(sentence: string, names: readonly string[]): boolean {
@@ -79,7 +84,7 @@ const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS =
-  /^(?:meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted )?(?:cream|milk|butter)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
+  /^(?:meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|boil|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
 /** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
 const WAITS_FOR =
   /^(?:when|once|as soon as|at)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
@@ -114,7 +119,7 @@ function goesInAt(said: readonly string[], at: number): number {
   const mixed = mixedInAt(said, at)
   if (mixed >= 0) return mixed
   const warmed = WARMS.exec(sentence)
-  const what = (warmed?.[0].split(/\s+/).at(-1) ?? '').toLowerCase()
+  const what = lettersOf(warmed?.[0].split(/\s+/).at(-1) ?? '')
   // whites are whipped with some sugar; whatever else has any is the pot itself
   if (!warmed || (what !== 'whites' && SUGAR.test(sentence))) return -1
   const named = said.findIndex((s, i) => i > at && PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s)))
@@ -281,7 +286,7 @@ const ONTO = /\bpour\b.*\b(?:syrup|bowl|gelatin|mixer)\b/i
 /** Where a line probably goes in that only what is got ready speaks of: with the syrup that is poured onto it; -1 for no idea. */
 export function probablyAt(said: readonly string[], names: readonly string[]): number {
   const ready = said.findIndex((s) => isGotReady(s) && mentions(s, names))
-  return ready < 0 ? -1 : said.findIndex((s, i) => i > ready && ONTO.test(s))
+  return ready < 0 ? -1 : said.findIndex((s, i) => i > ready && (ONTO.test(s) || SYRUP_IN.test(s)))
 }
 
 /** ◊ What is warmed apart goes in so warm, °C; what the syrup is poured onto is as warm as the room. */
@@ -312,7 +317,11 @@ const THE_REST = /\b(?:scatter|sprinkle|add|stir in)\b(?:\s+\w+)?\s+the rest\b(?
 export function inPortions(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {
   const places = new Map<string, number>()
   const all = lines.flatMap((line): Line[] => {
-    const names = namesOf(line, ingredientOf(line))
+    // "half the water" is said of no orange flower water
+    const names = namesOf(line, ingredientOf(line)).filter(
+      (n) => !lines.some((l) => l.ingredient !== line.ingredient && fullNames(ingredientOf(l)).includes(n)),
+    )
+    if (names.length === 0) return [line]
     const words = names.join('|')
     const part = new RegExp(`\\b(${SHARED}|${MEASURED}(?= (?:of|${words})\\b))\\b.{0,16}\\b(?:${words})`, 'i')
     const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,16}\\b(?:${words})`, 'i')

@@ -1,7 +1,8 @@
 /** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
 import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
-import { DONE, isGotReady } from './method'
+import { capital, DONE, isGotReady } from './method'
+import { plainLines } from './recipe-plain'
 
 /** Lines under a heading; those under none come first. */
 export interface Headed {
@@ -16,19 +17,19 @@ export interface SplitRecipe {
   readonly method: readonly Headed[]
 }
 
-const HEAD_LIST = /^(?:ingredients|you(?:'|’)?ll need|you will need|what you need)\s*:?$/i
+const HEAD_LIST = /^(?:(?:the )?ingredients(?: list)?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
 const HEAD_METHOD =
-  /^(?:method|directions?|instructions?|preparation|process|procedure|steps?|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
+  /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
 /** "For the base", "Make the caramel:", "Topping:" */
 /** "Peanut topping", "To finish", with nothing after it. */
 const HEAD_BARE =
-  /^(?:to (?:finish|coat|decorate|dust)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting))$/iu
+  /^(?:to (?:finish|coat|decorate|dust)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup))$/iu
 /** "FONDANT" */
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 const HEAD_PART = /^(?:(?:for|make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:step\s+\d+\s*[:.]?$|(?:serves|makes|yields?|prep(?:aration)? time|cook(?:ing)? time|total time)\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+  /^(?:step\s+\d+\s*[:.]?$|(?:serves|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+|(?:prep(?:aration)?|cook(?:ing)?|total|active) time)\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
 /** What stands under these until another heading is read by nobody either. */
 const HEAD_NOTES = /^(?:notes?|tips?|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage)\s*:?$/i
 
@@ -45,7 +46,7 @@ const NUMBERED = new RegExp(
 export const bare = (line: string): string =>
   line
     .replace(NUMBERED, '')
-    .replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):])\s+/i, '')
+    .replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu, '')
     .trim()
 
 /** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
@@ -82,7 +83,7 @@ function inOneRow(row: string): string[] {
   if (apart.filter(beginsWithAmount).length > 1 && beginsWithAmount(line) && !looksLikeMethod(apart.at(-1) as string))
     return apart
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
-  const listed = (rest ?? line).split(/,\s+/)
+  const listed = rest === undefined ? line.split(/,\s+/) : rest.split(/,\s+|\s+\+\s+/)
   if (listed.length < 2 || !listed.every(isLine)) return [line]
   return heading === undefined ? listed : [`${heading}:`, ...listed, ROW_ENDS]
 }
@@ -92,6 +93,7 @@ const looksLikeMethod = (line: string): boolean =>
   line.length > 90 ||
   (/[.!]$/.test(line) && (line.split(' ').length > 5 || isGotReady(line))) ||
   NUMBERED.test(line) ||
+  /^step\s+\d+\s*[:.)]/i.test(line) ||
   (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
 
 /** What a heading says is made; null for a line that is none. Without a colon it stands over an amount (`next`). */
@@ -102,12 +104,18 @@ function partHeading(line: string, next: string): string | null {
   return HEAD_BARE.test(line) && beginsWithAmount(next) ? line.toLowerCase() : null
 }
 
+/** "Caramel: stir everything over low heat", where a list stands under that heading. */
+function toldOf(line: string, list: readonly Headed[]): { heading: string; lines: string[] } | null {
+  const [, heading = '', rest = ''] = HEADED_ROW.exec(line) ?? []
+  return !beginsWithAmount(rest) && list.some((s) => alike(s.heading, heading))
+    ? { heading, lines: [capital(rest)] }
+    : null
+}
+
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or says how many it serves. */
 export function splitRecipe(text: string): SplitRecipe {
-  const lines = text
-    .split(/\r?\n/)
-    .map((l) => l.trim())
-    .filter((l) => l && (HEAD_NOTES.test(l) || !NOTHING.test(l)))
+  const lines = plainLines(text)
+    .filter((l) => HEAD_NOTES.test(l) || !NOTHING.test(l))
     .flatMap(inOneRow)
   let name = ''
   const list: { heading: string | null; lines: string[] }[] = [{ heading: null, lines: [] }]
@@ -117,11 +125,15 @@ export function splitRecipe(text: string): SplitRecipe {
   for (const [i, line] of lines.entries()) {
     const named = partHeading(line, lines[i + 1] ?? '')
     const known = named !== null && list.some((s) => alike(s.heading, named))
+    const told = toldOf(line, list)
     if (line === ROW_ENDS) list.push({ heading: null, lines: [] })
     else if (HEAD_NOTES.test(line)) mode = 'notes'
     else if (HEAD_LIST.test(line)) mode = 'list'
     else if (HEAD_METHOD.test(line) && !known) mode = 'method'
-    else if (known) {
+    else if (told) {
+      mode = 'method'
+      method.push(told, { heading: null, lines: [] })
+    } else if (known) {
       // what is made already stands over its list: a second time it stands over its method
       mode = 'method'
       method.push({ heading: named, lines: [] })

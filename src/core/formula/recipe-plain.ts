@@ -1,0 +1,71 @@
+/** A pasted text as plain lines: without the marks of a note or a web page, and the rows of a table as lines of a list. */
+
+/** "## Method", "> ", "- [ ] ", "- [x] " */
+const LEADS = /^(?:#{1,6}\s+|>\s+)/
+const TICK_BOX = /^(?:[-*+]\s+)?\[[ x]?\]\s+/i
+/** "**200 g**", "*Makes 36*", "`x`" */
+const STRONG = /(\*\*|__|`)(?=\S)(.+?)\1/g
+const STRESSED = /(^|[\s(])([*_])(?=[^\s*_])([^*_]+)\2(?=[\s.,;:!?)]|$)/g
+
+const unmarked = (line: string): string =>
+  line.trim().replace(LEADS, '').replace(TICK_BOX, '').replace(STRONG, '$2').replace(STRESSED, '$1$3').trim()
+
+/** Between the head of a table and its rows: "|---|:--|" */
+const RULE = /^\|?[\s|:-]*-{3}[\s|:-]*$/
+const HAS_NUMBER = /[\d¼½¾⅓⅔]/
+const isAmount = (cell: string): boolean => /^[\d¼½¾⅓⅔]/.test(cell)
+
+/** The cells of a row of a table; null for a line that is none. */
+function cellsIn(line: string): string[] | null {
+  if (!line.includes('\t') && !line.startsWith('|')) return null
+  const cells = line
+    .split(/\t|\|/)
+    .map((c) => unmarked(c))
+    .filter(Boolean)
+  return cells.length > 1 ? cells : null
+}
+
+/** Of the head of a table, what its amounts are in, by column. */
+interface Head {
+  readonly columns: readonly { readonly unit: string; readonly isAmount: boolean }[]
+}
+
+const headOf = (cells: readonly string[]): Head | null =>
+  cells.some((c) => HAS_NUMBER.test(c))
+    ? null
+    : {
+        columns: cells.map((c) => ({
+          unit: /\b(g|grams?|kg|oz|lbs?|ml)\b/i.exec(c)?.[1] ?? '',
+          isAmount: /^(?:g|grams?|kg|oz|lbs?|ml|weights?|amounts?|quantit\w+|qty)\b/i.test(c),
+        })),
+      }
+
+/** A row as a line of a list: its amount, then its name. A share of the whole beside an amount says nothing more. */
+function lineOf(cells: readonly string[], head: Head | null): string {
+  const name = cells.find((c) => !isAmount(c)) ?? ''
+  const at = head?.columns.findIndex((c) => c.isAmount) ?? -1
+  const amount = (at >= 0 ? cells[at] : undefined) ?? cells.find((c) => isAmount(c) && !/%\s*$/.test(c)) ?? ''
+  const unit = /[a-z]/i.test(amount) ? '' : (head?.columns[at]?.unit ?? '')
+  return [amount, unit, name].filter(Boolean).join(' ')
+}
+
+/** The lines of a text, none of them empty. */
+export function plainLines(text: string): string[] {
+  const out: string[] = []
+  let head: Head | null = null
+  for (const raw of text.split(/\r?\n/)) {
+    const cells = cellsIn(raw.trim())
+    if (RULE.test(raw.trim())) continue
+    if (cells === null) {
+      head = null
+      const line = unmarked(raw)
+      if (line) out.push(line)
+      continue
+    }
+    const opens: Head | null = head === null ? headOf(cells) : null
+    // "200 g | sugar" and "1 | Put the sugar in a pan" read as they stand
+    if (opens) head = opens
+    else out.push(isAmount(cells[0] as string) && head === null ? cells.join(' ') : lineOf(cells, head))
+  }
+  return out
+}
