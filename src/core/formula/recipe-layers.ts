@@ -27,7 +27,7 @@ const LAYER =
 const BAKED = /\b(?:flour|oats|crumbs|biscuits?|crackers?|cookies)\b/i
 
 /** Headings of what goes on a sweet that is made, and is no layer of it. */
-const FINISHES = /\b(?:finish\w*|dust\w*|roll\w*|garnish\w*|serv\w*|decorat\w*|sprinkl\w*)\b/i
+const FINISHES = /\b(?:finish\w*|dip\w*|dust\w*|roll\w*|garnish\w*|serv\w*|decorat\w*|sprinkl\w*)\b/i
 
 /** The headed lists of a recipe that are parts of their own; null where they are only groups of one pot. */
 export function layersIn({ list }: Pick<SplitRecipe, 'list'>): readonly Layer[] | null {
@@ -43,6 +43,8 @@ const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])
 const ONTO_LAYER = /\b(?:over|onto|on top of|on) the\b.*$/i
 /** "For the base", "make the caramel". */
 const MAKES = /^(?:for|make|to make) /i
+/** "Caramel: stir everything over low heat". */
+const TELLS = /^([^:]{3,40}):\s+(.+)$/s
 
 /** The sentences each layer is made by, and those that end the whole. */
 function sharedOut(
@@ -55,10 +57,16 @@ function sharedOut(
   let at = 0
   for (const { heading, lines } of method) {
     const headed = layers.findIndex((l) => alike(l.heading, heading))
-    for (const sentence of sentences(lines)) {
-      const named = layers.findIndex((l) =>
-        sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`),
-      )
+    for (const written of sentences(lines)) {
+      const [, called = null, told = ''] = TELLS.exec(written) ?? []
+      const titled = layers.findIndex((l) => alike(l.heading, called))
+      const sentence = titled >= 0 ? capital(told) : written
+      const named =
+        titled >= 0
+          ? titled
+          : layers.findIndex((l) =>
+              sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`),
+            )
       const about = sentence.replace(ONTO_LAYER, '')
       const spoken = names.map((of) => of.filter((n) => mentions(about, n)).length)
       const most = Math.max(...spoken)
@@ -97,8 +105,9 @@ const isBoiledBy = ({ list, said }: WrittenPiece, lexicon: Lexicon): boolean =>
 export function isMadeByHand({ list, said }: WrittenPiece, lexicon: Lexicon): boolean {
   if (said.length === 0 || list.every((s) => s.lines.length === 0) || endingOf(said, null) !== null) return false
   if (said.some((s) => UNBOILED.test(s))) return true
+  if (!said.some((s) => HEATS.test(s))) return true
   const called = calledIn(list, lexicon)
-  return !holds(called, SYRUP) && (holds(called, MELTED) || !said.some((s) => HEATS.test(s)))
+  return !holds(called, SYRUP) && holds(called, MELTED)
 }
 
 /** A part made by hand or baked, in the words it was written in. */

@@ -54,7 +54,7 @@ function namesIn(names: readonly string[]): string[] {
 
 /** What is named after a line and is none: syrup that is boiled, a sugar thermometer, water a bowl stands over, water of a drop test. */
 const NO_LINES =
-  /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\b(?:sugar|candy) thermometer\b|\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|snaps?|stop|stand|dip|plunge)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
+  /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\bsugar syrup\b|\b(?:make|making|until|till|when|once|while|as) the syrup\b|\b(?:sugar|candy) thermometer\b|\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|snaps?|stop|stand|dip|plunge)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
 
 export const mentions = (sentence: string, names: readonly string[]): boolean => {
   // what has been boiled is no line of the list any more
@@ -69,7 +69,7 @@ export const mentions = (sentence: string, names: readonly string[]): boolean =>
 const SUGARS = /\bsugars\b/i
 
 const EVERYTHING =
-  /\b(?:everything|all (?:but|except)|all (?:of )?(?:the )?(?:other |remaining )?ingredients|the rest(?! of))\b/i
+  /\b(?:everything|all (?:but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|the rest(?! of))\b/i
 
 /** Whether a sentence puts in what is called so, and does not only speak of it: "stir until the nuts hang in it". */
 function putsIn(sentence: string, names: readonly string[]): boolean {
@@ -95,7 +95,7 @@ const MIXTURE = /\b(?:cream|milk|butter) mixture\b/i
 
 /** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
 const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
-const CALLED = /\b(\w+) (?:solution|mixture|mix|slurry|paste|powder)\b/i
+const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,}) (?:solution|mixture|mix|slurry|paste|powder)\b/i
 
 function mixedInAt(said: readonly string[], at: number): number {
   if (!MIXES.test(said[at] ?? '')) return -1
@@ -192,7 +192,7 @@ export interface Written {
 
 /** Headings of what goes on or around a sweet that is out of the pot: "to coat", "for dusting". */
 const OUTSIDE =
-  /\b(?:coat|coating|dust|dusting|rolling|tossing|finish|decorat\w*|garnish|sprinkling|serving|to serve)\b/i
+  /\b(?:coat|coating|dip|dipping|dust|dusting|rolling|tossing|finish|decorat\w*|garnish|sprinkling|serving|to serve)\b/i
 export const isOutside = ({ heading }: Pick<Written, 'heading'>): boolean => heading !== null && OUTSIDE.test(heading)
 
 /** The sentence each line first goes in with, by line id; a line no sentence mentions is not there. `doneAt`: the sentence that ends the cook. */
@@ -216,7 +216,9 @@ const OVER = /\bpour\b.*\b(?:over|onto|on)\b/i
 
 /** Something is put together or scalded in a bowl, beside the pot. */
 const inBowl = (sentence: string): boolean =>
-  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b).*\bin(?:to)? (?:a |another |the )?(?:\w+ ){0,2}bowl\b/i.test(sentence)
+  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b).*\bin(?:to)? (?:a |another |the )?(?:\w+ ){0,2}bowl\b/i.test(
+    sentence.replace(NO_LINES, ' '),
+  )
 
 /** The names of a line that are not all of another line's name: "the milk" is not the condensed milk, where there is milk as well. */
 const ownNames = (line: Written, written: readonly Written[]): readonly string[] =>
@@ -313,6 +315,20 @@ const MEASURED = '(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\
 /** "Scatter over the rest": of what was shared out last. */
 const THE_REST = /\b(?:scatter|sprinkle|add|stir in)\b(?:\s+\w+)?\s+the rest\b(?! of)/i
 
+/** "Start whisking on medium": what is whipped beside the pot. */
+const WHIPS = /^(?!.*\b(?:pan|pot|saucepan|heat)\b)(?:start |begin )?(?:whisk|whip)(?:p?ing)?\b/i
+
+/** The sentence that pours syrup onto what sentence `at` puts in a bowl; null where it does not, or nothing is. */
+function outOfBowl(said: readonly string[], at: number): number | null {
+  const sentence = said[at] ?? ''
+  if (!isGotReady(sentence) && !inBowl(sentence) && !WHIPS.test(sentence)) return null
+  const poured = said.findIndex((s, i) => i > at && (ONTO.test(s) || SYRUP_IN.test(s)))
+  return poured < 0 ? null : poured
+}
+
+/** ◊ Two parts are all of a line where they come so near to it. */
+const SAME = 0.05
+
 /** "Half the butter", "30 g of the butter" in one sentence and "the remaining butter" in a later one are two lines. */
 export function inPortions(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {
   const places = new Map<string, number>()
@@ -327,22 +343,29 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
     const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,16}\\b(?:${words})`, 'i')
     const first = said.findIndex((s) => part.test(s))
     const named = first < 0 ? -1 : said.findIndex((s, i) => i > first && rest.test(s))
-    const then = named >= 0 || first < 0 ? named : said.findIndex((s, i) => i > first && THE_REST.test(s))
-    const share = part.exec(said[first] ?? '')?.[1] ?? ''
-    const measure = measureAt(share, [])
-    const taken =
-      line.grams * (SHARES[share.toLowerCase()] ?? 0) ||
-      (measure ? (amountOf(measure).grams(ingredientOf(line)) ?? 0) : 0)
+    const takenAt = (at: number): number => {
+      const share = part.exec(said[at] ?? '')?.[1] ?? ''
+      const measure = measureAt(share, [])
+      return (
+        line.grams * (SHARES[share.toLowerCase()] ?? 0) ||
+        (measure ? (amountOf(measure).grams(ingredientOf(line)) ?? 0) : 0)
+      )
+    }
+    const taken = takenAt(first)
+    // "1/2 cup water" twice, of a cup
+    const completes = (s: string, i: number): boolean =>
+      i > first &&
+      (THE_REST.test(s) || (takenAt(i) > 0 && Math.abs(takenAt(i) + taken - line.grams) < SAME * line.grams))
+    const then = named >= 0 || first < 0 ? named : said.findIndex(completes)
     if (then < 0 || !(taken > 0 && taken < line.grams)) return [line]
     const id = idFor(
       `${line.id} rest`,
       lines.map((l) => l.id),
     )
-    places.set(id, then)
+    places.set(id, outOfBowl(said, then) ?? then)
     // a part of the water the gelatin lies in goes in with it
-    const waits = isGotReady(said[first] ?? '') || inBowl(said[first] ?? '')
-    const bowl = waits ? said.findIndex((s, i) => i > first && (ONTO.test(s) || SYRUP_IN.test(s))) : -1
-    if (bowl >= 0) places.set(line.id, bowl)
+    const bowl = outOfBowl(said, first)
+    if (bowl !== null) places.set(line.id, bowl)
     return [
       { ...line, grams: taken },
       { ...line, id, grams: line.grams - taken },

@@ -1,7 +1,7 @@
 /** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
 import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
-import { capital, DONE, isGotReady } from './method'
+import { DONE, isGotReady } from './method'
 import { plainLines } from './recipe-plain'
 
 /** Lines under a heading; those under none come first. */
@@ -26,7 +26,8 @@ const HEAD_BARE =
   /^(?:to (?:finish|coat|decorate|dust)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup))$/iu
 /** "FONDANT" */
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
-const HEAD_PART = /^(?:(?:for|make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
+const HEAD_PART =
+  /^(?:for (?:the )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
   /^(?:step\s+\d+\s*[:.]?$|(?:serves|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+|(?:prep(?:aration)?|cook(?:ing)?|total|active) time)\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
@@ -83,7 +84,7 @@ function inOneRow(row: string): string[] {
   if (apart.filter(beginsWithAmount).length > 1 && beginsWithAmount(line) && !looksLikeMethod(apart.at(-1) as string))
     return apart
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
-  const listed = rest === undefined ? line.split(/,\s+/) : rest.split(/,\s+|\s+\+\s+/)
+  const listed = rest === undefined ? line.split(/,\s+(?![^(]*\))/) : rest.split(/,\s+(?![^(]*\))|\s+\+\s+/)
   if (listed.length < 2 || !listed.every(isLine)) return [line]
   return heading === undefined ? listed : [`${heading}:`, ...listed, ROW_ENDS]
 }
@@ -100,16 +101,8 @@ const looksLikeMethod = (line: string): boolean =>
 function partHeading(line: string, next: string): string | null {
   if (HEAD_CAPITALS.test(line)) return line.toLowerCase()
   const found = HEAD_PART.exec(line)
-  if (found) return ((found[1] ?? found[2]) as string).trim()
+  if (found) return (found.slice(1).find((h) => h !== undefined) as string).trim()
   return HEAD_BARE.test(line) && beginsWithAmount(next) ? line.toLowerCase() : null
-}
-
-/** "Caramel: stir everything over low heat", where a list stands under that heading. */
-function toldOf(line: string, list: readonly Headed[]): { heading: string; lines: string[] } | null {
-  const [, heading = '', rest = ''] = HEADED_ROW.exec(line) ?? []
-  return !beginsWithAmount(rest) && list.some((s) => alike(s.heading, heading))
-    ? { heading, lines: [capital(rest)] }
-    : null
 }
 
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or says how many it serves. */
@@ -125,15 +118,11 @@ export function splitRecipe(text: string): SplitRecipe {
   for (const [i, line] of lines.entries()) {
     const named = partHeading(line, lines[i + 1] ?? '')
     const known = named !== null && list.some((s) => alike(s.heading, named))
-    const told = toldOf(line, list)
     if (line === ROW_ENDS) list.push({ heading: null, lines: [] })
     else if (HEAD_NOTES.test(line)) mode = 'notes'
     else if (HEAD_LIST.test(line)) mode = 'list'
     else if (HEAD_METHOD.test(line) && !known) mode = 'method'
-    else if (told) {
-      mode = 'method'
-      method.push(told, { heading: null, lines: [] })
-    } else if (known) {
+    else if (known) {
       // what is made already stands over its list: a second time it stands over its method
       mode = 'method'
       method.push({ heading: named, lines: [] })

@@ -27,7 +27,9 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'golden-syrup': ['light treacle'],
   'invert-syrup': ['inverted sugar'],
   'agave-syrup': ['agave nectar', 'agave'],
-  honey: ['runny honey', 'clear honey'],
+  honey: ['runny honey', 'clear honey'].concat(
+    ['lavender', 'thyme', 'clover', 'acacia', 'wildflower', 'orange blossom', 'heather'].map((f) => `${f} honey`),
+  ),
   treacle: ['treacle', 'molasses', 'dark molasses', 'dark treacle', 'blackstrap molasses'],
   'cream-12': ['half-and-half', 'half and half'],
   'cream-18': ['single cream', 'light cream', 'table cream'],
@@ -99,12 +101,14 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'almonds-flaked': ['sliced almonds'],
   hazelnuts: ['filberts'],
   peanuts: ['groundnuts', 'spanish peanuts', 'salted peanuts', 'dry roasted peanuts', 'cocktail peanuts'],
-  cashews: ['salted cashews'],
-  pistachios: ['salted pistachios'],
+  cashews: ['salted cashews', 'cashew nuts'],
+  macadamias: ['macadamia nuts'],
+  pecans: ['pecan nuts'],
+  pistachios: ['salted pistachios', 'pistachio nuts', 'pistachio kernels'],
   sesame: ['sesame', 'sesame seeds, roasted'],
   'pumpkin-seed': ['pepitas'],
   linseed: ['flaxseed'],
-  'coconut-chips': ['coconut flakes'],
+  'coconut-chips': ['coconut flakes', 'flaked coconut'],
   'coconut-desiccated': ['shredded coconut'],
   popcorn: ['popcorn', 'popped popcorn'],
   'popcorn-kernels': ['popping corn', 'unpopped popcorn', 'unpopped corn', 'popcorn kernels unpopped'],
@@ -113,6 +117,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'flaky-salt': ['sea salt flakes', 'sea salt', 'flaky salt', 'flake salt', 'fleur de sel'],
   'coarse-salt': ['kosher salt'],
   vanilla: ['vanilla', 'vanilla essence'],
+  'vanilla-paste': ['vanilla bean paste'],
   'vanilla-powder': ['ground vanilla', 'vanilla bean powder'],
   'vanilla-pod': ['vanilla bean'],
   extract: [
@@ -137,7 +142,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
       `oil of ${f}`,
     ]),
   ),
-  colour: ['colour', 'colouring', 'food coloring', 'food colouring'].concat(
+  colour: ['colour', 'color', 'colouring', 'coloring', 'food color', 'food coloring', 'food colouring'].concat(
     ['red', 'pink', 'green', 'yellow', 'blue', 'orange', 'purple', 'black'].flatMap((c) => [
       `${c} food colouring`,
       `${c} colouring`,
