@@ -37,7 +37,7 @@ const COOKS = /\b(?:boil|cook|heat|bring|warm|cool|simmer|bake|oven|thermometer|
 /** What follows a bare temperature in brackets, or shows that it is one. */
 const CLOSES = /^\s*\)|^\s*on (?:a|the|your)\b.{0,24}\bthermometer/i
 const ON_IT = /^\s*on\b/i
-const OVEN = /\b(?:oven|bake|baking|preheat)\b/i
+const OVEN = /\b(?:oven|bake|baking|preheat|roast)\b/i
 const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
 
 /** "Never let it go above 120°": no one cooks to that. */
@@ -155,10 +155,10 @@ const STAGES: readonly (readonly [RegExp, StageId])[] = [
 /** ◊ Words for shades, the more exact first, as colour-equivalent temperatures, °C. */
 const SHADES: readonly (readonly [RegExp, number, string])[] = [
   [/(?:deep|dark|rich) (?:amber|golden|caramel)/i, 183, 'deep amber'],
-  [/(?:light|pale) (?:amber|golden|gold)/i, 168, 'pale amber'],
+  [/(?:light|pale|blond) (?:amber|golden|gold|caramel)/i, 168, 'pale amber'],
   [/mahogany|dark brown|reddish brown/i, 190, 'mahogany'],
-  [/\bcopper\b|\bchestnut\b/i, 183, 'deep amber'],
-  [/\bamber\b|golden[-\s]?brown|caramel[-\s]?colou?r/i, 175, 'amber'],
+  [/\bcopper\b(?! (?:pan|pot|kettle|bowl|jam))|\bchestnut\b/i, 183, 'deep amber'],
+  [/\bamber\b|golden[-\s]?brown|caramel[-\s]?colou?r|medium caramel/i, 175, 'amber'],
   [/\buntil (?:\w+ ){0,3}carameli[sz]ed\b/i, 175, 'amber'],
   [/\bgolden\b(?! (?:syrup|caster|sugar|raisins))|\bgold\b/i, 170, 'golden'],
   [/\bstraw\b/i, 160, 'straw'],
@@ -230,14 +230,14 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
 
 /** Nuts that are toasted with something on them, or warmed at a heat: a pot is cooked to one. */
 const OVEN_WORK =
-  /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b|^(?:warm|heat|dry)\b(?!.*\b(?:sugar|syrup|mixture)\b).{0,60}\bat \d{2,3}/i
+  /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b|^(?:warm|heat|dry)\b(?!.*\b(?:sugar|syrup|mixture)\b).{0,60}\bat \d{2,3}|\broast\b.{0,20}\bat \d{2,3}/i
 
 /** What is done before the first flame, and never lights one. */
 export const isGotReady = (sentence: string): boolean =>
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?!if\b|.*\b(?:bake|return|roll)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b|^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/i.test(
     sentence,
   ) ||
-  /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|hydrate|soak(?!.*\bsugar\b)|sprinkle (?:the )?(?:powdered )?gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))|preheat|heat (?:the |your )?oven|toast|roast|sift|chop|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
+  /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|(?:re)?hydrate|dissolve (?:the )?gelatine? in|soak(?!.*\bsugar\b)|sprinkle (?:the )?(?:powdered )?gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))|preheat|heat (?:the |your )?oven|toast|roast|sift|chop|halve|split|slit|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
     sentence,
   ) ||
   OVEN_WORK.test(sentence)
@@ -264,7 +264,7 @@ export const bathes = (sentence: string): boolean =>
 
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /^into (?:an? |the )?.{0,40}\b(?:tin|tray|pan|frame|mou?lds?)\b|\b(?:pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?! in\b)|frame\b|cast (?:it )?(?:in|on)|deposit|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|$)|press (?:it |the \w+ )?(?:into|between|in (?:an? |the )?(?:\w+ )?(?:tin|tray|pan|frame|mou?lds?))|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|in\b|.{0,20}(?:into|onto|over)))\b/i.test(
+  /^into (?:an? |the )?.{0,40}\b(?:tin|tray|pan|frame|mou?lds?)\b|\b(?:pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?! in\b)|frame\b|cast (?:it )?(?:in|on)|deposit|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|$)|press (?:it |the \w+ )?(?:into|between|in (?:an? |the )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|frame|mou?lds?))|roll (?:it |out )*between|pat (?:it )?into|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|in\b|.{0,20}(?:into|onto|over)))\b/i.test(
     sentence,
   )
 

@@ -70,8 +70,11 @@ function sharedOut(
       const about = sentence.replace(ONTO_LAYER, '')
       const spoken = names.map((of) => of.filter((n) => mentions(about, n)).length)
       const most = Math.max(...spoken)
+      const opens = about.split(' ').slice(0, 4).join(' ')
+      const alikes = layers.flatMap((l, i) => (alike(l.heading, opens) ? [i] : []))
       const clear = most > 0 && spoken.filter((n) => n === most).length === 1 ? spoken.indexOf(most) : -1
-      at = headed >= 0 ? headed : named >= 0 ? named : clear >= 0 ? clear : at
+      const said = alikes.length === 1 ? (alikes[0] as number) : -1
+      at = [headed, named, clear, said].find((i) => i >= 0) ?? at
       of[at]?.push(sentence)
     }
   }
@@ -86,7 +89,7 @@ const SYRUP = /\b(?<!\b(?:icing|powdered|confectioners) )(?:sugar|syrup|glucose|
 /** What is a sweet without a boil. */
 const MELTED = /\b(?:chocolate|condensed milk)\b/
 /** "Until it steams, do not boil". */
-const UNBOILED = /\b(?:do not|don.?t|without|never)\b.{0,12}\bboil/i
+const UNBOILED = /\b(?:do not|don.?t|without|never|not letting)\b.{0,12}\bboil/i
 const HEATS =
   /\b(?:boil|simmer|cook|heat|melt|warm|hot\b|pans?\b|pots?\b|saucepan|stove|flame|oven|bake|thermometer|microwave|degrees)|°/i
 const BOILS = /\b(?:boil(?!er)|simmer|thermometer|microwave)/i

@@ -58,11 +58,11 @@ export interface Draft {
 const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])[] = [
   [/\bsauce\b|pouring/i, 'caramel-sauce'],
   [/marshmallow/i, 'marshmallow'],
-  [/nougat(?!ine)|torrone|turr[oó]n/i, 'nougat'],
+  [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
   [/fudge|fondant|penuche|\btablet\b/i, 'fudge'],
   [/pralines\b/i, 'fudge', /cream|milk/i],
   [/brittle|praline|nougatine/i, 'brittle'],
-  [/honeycomb|cinder/i, 'honeycomb'],
+  [/honeycomb|cinder|sponge (?:candy|toffee)|hok(?:e|ie)y/i, 'honeycomb'],
   [/sea ?foam/i, 'honeycomb', /soda|bicarbonate/i],
   [/popcorn|caramel corn/i, 'popcorn'],
   [/pulled|taff(?:y|ies)|humbug|\bmints\b/i, 'hard-candy'],

@@ -54,7 +54,7 @@ function namesIn(names: readonly string[]): string[] {
 
 /** What is named after a line and is none: syrup that is boiled, a sugar thermometer, water a bowl stands over, water of a drop test. */
 const NO_LINES =
-  /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\bsugar syrup\b|\b(?:make|making|until|till|when|once|while|as) the syrup\b|\b(?:sugar|candy) thermometer\b|\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|snaps?|stop|stand|dip|plunge)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
+  /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\bsugar syrup\b|\bcolou?r of (?:\w+ )?\w+|\b(?:make|making|until|till|when|once|while|as) the syrup\b|\b(?:sugar|candy) thermometer\b|\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|snaps?|stop|stand|dip|plunge)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
 
 export const mentions = (sentence: string, names: readonly string[]): boolean => {
   // what has been boiled is no line of the list any more
@@ -69,10 +69,17 @@ export const mentions = (sentence: string, names: readonly string[]): boolean =>
 const SUGARS = /\bsugars\b/i
 
 const EVERYTHING =
-  /\b(?:everything|all (?:but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|the rest(?! of))\b/i
+  /\b(?:everything|(?:put|place|bring|tip) (?:it )?all\b|all (?:but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|the rest(?! of))\b/i
+
+/** "Off the heat, vanilla in". */
+const GOES_IN = /\bin$/i
+
+/** A heading that is only a mark, by which the method calls all beneath it: "bring A to the boil", "bring part 1 to 118°". */
+const LETTER = /^(?:(?:part|stage|phase) [A-H\d]|[A-H])$/i
 
 /** Whether a sentence puts in what is called so, and does not only speak of it: "stir until the nuts hang in it". */
 function putsIn(sentence: string, names: readonly string[]): boolean {
+  if (GOES_IN.test(sentence)) return mentions(sentence, names)
   const at = sentence.search(PUTS_IN)
   return at >= 0 && mentions(sentence.slice(at).split(/;|\b(?:until|till|while)\b/i)[0] as string, names)
 }
@@ -85,6 +92,10 @@ const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS =
   /^(?:meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|boil|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
+/** "Put the pod into a pan with the cream, bring to the boil", where "the warm cream" goes in later. */
+const HEATED = /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained)\s+(?:[\w-]+\s+){0,2}?(cream|milk)\b/i
+const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
+
 /** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
 const WAITS_FOR =
   /^(?:when|once|as soon as|at)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
@@ -120,6 +131,13 @@ function goesInAt(said: readonly string[], at: number): number {
   if (mixed >= 0) return mixed
   const warmed = WARMS.exec(sentence)
   const what = lettersOf(warmed?.[0].split(/\s+/).at(-1) ?? '')
+  if (!warmed && IN_PAN.test(sentence) && !SUGAR.test(sentence)) {
+    const later = said.findIndex(
+      (s, i) => i > at && PUTS_IN.test(s) && mentions(sentence, [HEATED.exec(s)?.[1] ?? '-']),
+    )
+    // what stands on the stove already is the pot
+    return later >= 0 && !said.slice(0, at).some((s) => SUGAR.test(s) && IN_PAN.test(s)) ? later : -1
+  }
   // whites are whipped with some sugar; whatever else has any is the pot itself
   if (!warmed || (what !== 'whites' && SUGAR.test(sentence))) return -1
   const named = said.findIndex((s, i) => i > at && PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s)))
@@ -244,8 +262,12 @@ function placeOf(
   if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : twin
   const warmed = twin >= 0 ? twin : said.findIndex((s, i) => apart.has(i) && mentions(s.replace(WAITS_FOR, ''), names))
   // "everything" is all that no sentence puts in by its name
+  const heading = LETTER.exec(line.heading ?? '')?.[0]
+  const letter = heading ? new RegExp(`\\w .*(?<![°º\\d] ?)\\b${heading}\\b`, heading.length > 1 ? 'i' : '') : null
   const isNamed = (s: string): boolean =>
-    (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && line.names.includes('sugar'))
+    (letter?.test(s) ?? false) ||
+    (mentions(s, names) && !isLeftOut(s, names)) ||
+    (SUGARS.test(s) && line.names.includes('sugar'))
   const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
   const whole = said.flatMap((s, i) => (!ready.has(i) && EVERYTHING.test(s) && !isLeftOut(s, names) ? [i] : []))
   const spoken = named.some((i) => putsIn(said[i] as string, names))
@@ -275,12 +297,17 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
   const company = spoken.map((i) => mates.filter((m) => mentions(said[i] as string, m.names)).length)
   // "with the 25 g of sugar" says which
   const claim = (w: Written): number =>
-    spoken.find((i) => w.calls.some((c) => ` ${said[i]} `.replace(/,/g, ' ').includes(` ${c} `))) ?? -1
+    spoken.find((i) => (said[i] as string).includes(`${ORDINALS[alike.indexOf(w)]} ${line.names[0]}`)) ??
+    spoken.find((i) => w.calls.some((c) => ` ${said[i]} `.replace(/,/g, ' ').includes(` ${c} `))) ??
+    -1
   if (claim(line) >= 0) return claim(line)
   const [left, free] = [alike.filter((w) => claim(w) < 0), spoken.filter((i) => !alike.some((w) => claim(w) === i))]
   if (line.heading === null) return free[left.indexOf(line)] ?? -1
   return spoken[company.indexOf(Math.max(...company))] as number
 }
+
+/** "Add the second cream". */
+const ORDINALS = ['first', 'second', 'third']
 
 /** Onto what waits in the bowl: "pour the hot syrup slowly down the side of the bowl". */
 const ONTO = /\bpour\b.*\b(?:syrup|bowl|gelatin|mixer)\b/i
@@ -314,6 +341,8 @@ const MEASURED = '(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\
 
 /** "Scatter over the rest": of what was shared out last. */
 const THE_REST = /\b(?:scatter|sprinkle|add|stir in)\b(?:\s+\w+)?\s+the rest\b(?! of)/i
+
+const tenths = (grams: number): number => Math.round(10 * grams) / 10
 
 /** "Start whisking on medium": what is whipped beside the pot. */
 const WHIPS = /^(?!.*\b(?:pan|pot|saucepan|heat)\b)(?:start |begin )?(?:whisk|whip)(?:p?ing)?\b/i
@@ -367,8 +396,8 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
     const bowl = outOfBowl(said, first)
     if (bowl !== null) places.set(line.id, bowl)
     return [
-      { ...line, grams: taken },
-      { ...line, id, grams: line.grams - taken },
+      { ...line, grams: tenths(taken) },
+      { ...line, id, grams: tenths(line.grams - tenths(taken)) },
     ]
   })
   return { all, places }

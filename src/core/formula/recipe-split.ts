@@ -26,6 +26,8 @@ const HEAD_BARE =
   /^(?:to (?:finish|coat|decorate|dust)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup))$/iu
 /** "FONDANT" */
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
+/** "A.", "Part 1" */
+const HEAD_LETTER = /^(?:(?:part|stage|phase) [A-H\d]|[A-H])[.:)]?$/i
 const HEAD_PART =
   /^(?:for (?:the )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
@@ -100,6 +102,7 @@ const looksLikeMethod = (line: string): boolean =>
 /** What a heading says is made; null for a line that is none. Without a colon it stands over an amount (`next`). */
 function partHeading(line: string, next: string): string | null {
   if (HEAD_CAPITALS.test(line)) return line.toLowerCase()
+  if (HEAD_LETTER.test(line)) return line.replace(/[.:)]$/, '')
   const found = HEAD_PART.exec(line)
   if (found) return (found.slice(1).find((h) => h !== undefined) as string).trim()
   return HEAD_BARE.test(line) && beginsWithAmount(next) ? line.toLowerCase() : null
@@ -157,4 +160,4 @@ export function alike(a: string | null, b: string | null): boolean {
 }
 
 /** Words of a heading that do not tell parts apart. */
-const EMPTY = new Set(['the', 'and', 'layer', 'half', 'for', 'ingredients'])
+const EMPTY = new Set(['the', 'and', 'layer', 'half', 'part', 'stage', 'phase', 'for', 'ingredients'])

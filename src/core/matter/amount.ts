@@ -365,7 +365,10 @@ const withNumbers = (amount: Amount, { numbers }: Amount): Amount => ({
 const BETWEEN = /\s*(?:[:,–=]|\s-|\s)\s*/g
 const AMOUNT = /^(?:about |approx\.? |~)?(?:\d|[¼½¾⅓⅔⅛⅜⅝⅞]|an?\s|one |two |three |four |half |scant |heaped |pinch)/i
 
-/** "sugar 200 g", "salt: a pinch": the first place from which the rest is an amount and nothing else. */
+/** "Vanilla pods 2". */
+const FEW = /^(?:[1-9]|1[0-2])$/
+
+/** "sugar 200 g", "salt: a pinch", "butter 80 g, softened": the first place from which the rest is an amount, and at most a note. */
 export function trailingAmount(
   text: string,
   house: readonly HouseUnit[],
@@ -375,8 +378,10 @@ export function trailingAmount(
     const tail = text.slice(gap.index + gap[0].length)
     if (gap.index < 2 || !AMOUNT.test(tail)) continue
     const lead = leadingAmount(tail, house, brackets)
-    if (lead?.measure.unit && !lead.rest.replace(/[.,]/g, '').trim())
-      return { amount: lead.amount, name: withoutHoles(text.slice(0, gap.index)) }
+    if (!lead || !(lead.measure.unit || FEW.test(tail.trim()))) continue
+    const note = /^\s*,\s*\p{L}.*/u.exec(lead.rest)?.[0] ?? ''
+    if (note || !lead.rest.replace(/[.,]/g, '').trim())
+      return { amount: lead.amount, name: withoutHoles(text.slice(0, gap.index)) + note }
   }
   return null
 }

@@ -26,6 +26,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   dextrose: ['dextrose', 'glucose powder', 'dextrose monohydrate'],
   'golden-syrup': ['light treacle'],
   'invert-syrup': ['inverted sugar'],
+  'rice-syrup': ['brown rice syrup'],
   'agave-syrup': ['agave nectar', 'agave'],
   honey: ['runny honey', 'clear honey'].concat(
     ['lavender', 'thyme', 'clover', 'acacia', 'wildflower', 'orange blossom', 'heather'].map((f) => `${f} honey`),
