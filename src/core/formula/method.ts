@@ -228,6 +228,9 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
   return out
 }
 
+/** "Make the sherbet by sifting …": nothing that is boiled. */
+const MIXED_APART = /^(?:make|prepare) the [\w ]{3,20} by (?:sift|mix|combin|whisk|stirr|blend)ing\b/i
+
 /** Nuts that are toasted with something on them, or warmed at a heat: a pot is cooked to one. */
 const OVEN_WORK =
   /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b|^(?:warm|heat|dry)\b(?!.*\b(?:sugar|syrup|mixture)\b).{0,60}\bat \d{2,3}|\broast\b.{0,20}\bat \d{2,3}/i
@@ -240,7 +243,8 @@ export const isGotReady = (sentence: string): boolean =>
   /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|(?:re)?hydrate|dissolve (?:the )?gelatine? in|soak(?!.*\bsugar\b)|sprinkle (?:the )?(?:powdered )?gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))|preheat|heat (?:the |your )?oven|toast|roast|sift|chop|halve|split|slit|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
     sentence,
   ) ||
-  OVEN_WORK.test(sentence)
+  OVEN_WORK.test(sentence) ||
+  MIXED_APART.test(sentence)
 
 /** Whether it comes off the heat, or goes back on, in this sentence. */
 export const takesOff = (sentence: string): boolean =>

@@ -1,5 +1,5 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
-import { capital, endingsIn, heatIn, pours, putsBack, secondsIn, takesOff } from './method'
+import { capital, endingsIn, heatIn, pours, putsBack, secondsIn, takesOff, whipsWhites } from './method'
 import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
@@ -43,7 +43,7 @@ const ASIDE =
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
-  '(?:continue|keep|raise|increase|turn up|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
+  '(?:continue|keep|start|begin|raise|increase|turn up|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
 /** Work on what was poured, which waits until it can be done. */
 const LATER = '(?:mark|score|cut|break|slice)'
 /** Work that goes on for so long with what was put in. */
@@ -85,6 +85,7 @@ function isApart(head: string, tail: string): boolean {
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (LATER_WORK.test(tail)) return pours(head)
   if (WORKS.test(tail) && heatIn(head)?.cools) return true
+  if (whipsWhites(tail)) return heatIn(head) !== null
   if (putsBack(head) && endingsIn(tail, 'C').length > 0) return true
   const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends

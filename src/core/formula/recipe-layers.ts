@@ -108,7 +108,7 @@ const isBoiledBy = ({ list, said }: WrittenPiece, lexicon: Lexicon): boolean =>
 export function isMadeByHand({ list, said }: WrittenPiece, lexicon: Lexicon): boolean {
   if (said.length === 0 || list.every((s) => s.lines.length === 0) || endingOf(said, null) !== null) return false
   if (said.some((s) => UNBOILED.test(s))) return true
-  if (!said.some((s) => HEATS.test(s))) return true
+  if (!said.some((s) => HEATS.test(s) && !inOven(s))) return true
   const called = calledIn(list, lexicon)
   return !holds(called, SYRUP) && holds(called, MELTED)
 }

@@ -22,6 +22,7 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
   return [
     ...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]),
     ...(isNut ? ['nuts'] : []),
+    ...(/^gelatin/.test(ingredient.id) ? ['gelatin', 'gelatine'] : []),
     ...(isFruit ? ['fruit'] : []),
     ...(/^vanilla/.test(ingredient.id) ? ['vanilla'] : []),
     ...(isGlucose ? ['glucose'] : []),
@@ -31,17 +32,19 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
 /** What an ingredient is called, in full. */
 export const fullNames = (ingredient: Ingredient): string[] => everyNameOf(ingredient).map(lettersOf)
 
-/** What a sentence calls a line by besides its name: the amount it begins or ends with, "25 g", and what it is marked by, "(A)". */
+/** What a sentence calls a line by besides its name: the amount it begins or ends with, "25 g", what it is marked by, "(A)", how warm it is. */
 export const callsTyped = (typed: string): string[] =>
-  [/^\d[\d./]* ?[a-z]+(?= )|\d[\d./]* ?[a-z]+$/i.exec(typed)?.[0], /\([A-Z]\)/.exec(typed)?.[0]].filter(
-    (c): c is string => c !== undefined,
-  )
+  [
+    /^\d[\d./]* ?[a-z]+(?= )|\d[\d./]* ?[a-z]+$/i.exec(typed)?.[0],
+    /\([A-Z]\)/.exec(typed)?.[0],
+    /\b(?:hot|cold|boiling|warm) \w+$/i.exec(typedName(typed))?.[0],
+  ].filter((c): c is string => c !== undefined)
 
 /** Words that name in a sentence what a line speaks of that is not known for sure yet: its own, and those of what it most likely is. */
 export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] =>
   namesIn([typedName(typed), ...(likely ? everyNameOf(likely) : [])])
 
-const typedName = (typed: string): string => typed.replace(/\(.*?\)|,.*$/g, '')
+const typedName = (typed: string): string => (measureAt(typed, [])?.rest ?? typed).replace(/\(.*?\)|,.*$/g, '')
 
 function namesIn(names: readonly string[]): string[] {
   const own = names.map(lettersOf)
@@ -69,7 +72,7 @@ export const mentions = (sentence: string, names: readonly string[]): boolean =>
 const SUGARS = /\bsugars\b/i
 
 const EVERYTHING =
-  /\b(?:everything|(?:put|place|bring|tip) (?:it )?all\b|all (?:but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|the rest(?! of))\b/i
+  /\b(?:everything|(?:put|place|bring|tip) (?:it )?all\b|all (?:but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?<!\b(?:sprinkle|scatter) )(?<!\bover )the rest(?! of))\b/i
 
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i
@@ -121,7 +124,7 @@ const POPS = /^(?:pop\b|(?:put|place|tip|heat|cook|keep|spread|add)\b.*\bpop(?:s
 const OVER_CORN = /\b(?:over|with|onto|into) (?:the )?(?:popped )?(?:pop)?corn\b/i
 
 /** What is whipped waits for the syrup. */
-const SYRUP_IN = /\b(?:pour|trickl|drizzl|stream|add)(?:e|ing)?\b.{0,30}\b(?:syrup|meringue)\b/i
+const SYRUP_IN = /\b(?:pour|trickl|drizzl|stream|add)(?:e|ing)?\b.{0,30}(?<!\b(?:corn|glucose|golden|maple|rice) )\b(?:syrup|meringue)\b/i
 
 /** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
 function goesInAt(said: readonly string[], at: number): number {
@@ -386,7 +389,11 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
       i > first &&
       (THE_REST.test(s) || (takenAt(i) > 0 && Math.abs(takenAt(i) + taken - line.grams) < SAME * line.grams))
     const then = named >= 0 || first < 0 ? named : said.findIndex(completes)
-    if (then < 0 || !(taken > 0 && taken < line.grams)) return [line]
+    // "the 50 g of sugar" is another line, where there is one of so much
+    const other = lines.some(
+      (l) => l !== line && l.ingredient === line.ingredient && Math.abs(l.grams - taken) < SAME * taken,
+    )
+    if (then < 0 || other || !(taken > 0 && taken < line.grams)) return [line]
     const id = idFor(
       `${line.id} rest`,
       lines.map((l) => l.id),

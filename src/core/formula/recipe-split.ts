@@ -87,7 +87,8 @@ function inOneRow(row: string): string[] {
     return apart
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const listed = rest === undefined ? line.split(/,\s+(?![^(]*\))/) : rest.split(/,\s+(?![^(]*\))|\s+\+\s+/)
-  if (listed.length < 2 || !listed.every(isLine)) return [line]
+  const alone = listed.length < 2 && !/^(?:for|to)\b/i.test(heading ?? '')
+  if (alone || !listed.every(isLine)) return [line]
   return heading === undefined ? listed : [`${heading}:`, ...listed, ROW_ENDS]
 }
 
