@@ -166,7 +166,11 @@ const SHADES: readonly (readonly [RegExp, number, string])[] = [
 
 const SIGNS: readonly (readonly [RegExp, Sign, string])[] = [
   [/leaves? (?:a |the )?(?:clean |clear )?(?:streak|trail|path|track|line)/i, 'clean-streak', 'a clean streak'],
-  [/(?:pulls?|comes?|leaves?) (?:cleanly )?(?:away from )?the sides?/i, 'pulls-from-side', 'it leaves the sides'],
+  [
+    /(?:pulls?|comes?|leaves?) (?:cleanly )?(?:away from )?the (?:sides?|bottom)\b/i,
+    'pulls-from-side',
+    'it leaves the sides',
+  ],
   [/sheets? off|sheeting/i, 'sheet-off-spoon', 'a sheet off the spoon'],
   [/holds? (?:its shape )?on (?:the|a) spatula/i, 'holds-on-spatula', 'it holds on the spatula'],
 ]

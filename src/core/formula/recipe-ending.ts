@@ -50,7 +50,8 @@ export function endingOf(
           ending.by !== 'time' && at > last.at && [at - 1, at].some((i) => i > last.at && putsBack(said[i] ?? '')),
       )
     : []
-  const found = again.length > 0 ? lastOf(again, said) : (last && boilsOn(good, last, said)) || last
+  const found =
+    again.length > 0 ? lastOf(again, said) : (last && (boilsOn(good, last, said) ?? browns(good, last, said))) || last
   return found && { ...found, others: good.filter((g) => g.at === found.at && g !== found).map(({ ending }) => ending) }
 }
 
@@ -73,6 +74,19 @@ const boilsOn = (all: readonly Ends[], last: Ends, said: readonly string[]): End
     ({ at, ending }) =>
       ending.by === 'time' && at > last.at && !said.slice(last.at, at + 1).some((s) => takesOff(s) || pours(s)),
   )
+
+/** "Keep stirring over a medium heat until it caramelises", after 117° and nuts: it ends at that colour. */
+const browns = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends | undefined =>
+  all.findLast(
+    ({ at, ending }) =>
+      ending.by === 'colour' &&
+      at > last.at &&
+      last.ending.by === 'heat' &&
+      ending.celsius > last.ending.high &&
+      CARAMELISES.test(said[at] ?? '') &&
+      !said.slice(last.at, at + 1).some((s) => takesOff(s) || pours(s)),
+  )
+const CARAMELISES = /\bcarameli[sz]|\bover (?:a )?(?:low|medium|high)\b/i
 
 function lastOf(all: readonly Ends[], said: readonly string[]): Ends | null {
   for (const by of ['heat', 'drop', 'sign', 'colour', 'time'] as const) {

@@ -26,7 +26,6 @@ import {
   besideIn,
   callsTyped,
   fullNames,
-  inPortions,
   isOutside,
   namesOf,
   namesTyped,
@@ -35,6 +34,7 @@ import {
   type Written,
   warmthAt,
 } from './recipe-places'
+import { inPortions } from './recipe-portions'
 import { bare, type Headed } from './recipe-split'
 import { stepsFrom } from './recipe-steps'
 import { unlistedIn } from './recipe-unlisted'

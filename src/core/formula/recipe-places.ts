@@ -1,11 +1,10 @@
 /** Where the lines of a list go in: which sentence of the method puts each into the pot. */
-import { amountOf, measureAt } from '../matter/amount'
+import { measureAt } from '../matter/amount'
 import type { Ingredient } from '../matter/ingredient'
 import { everyNameOf } from '../matter/synonyms'
 import { parseNumber } from '../quantity/number'
 import type { Line } from './document'
-import { idFor } from './edit'
-import { heatIn, isGotReady, secondsIn, WATCHES, warmthIn, whipsWhites } from './method'
+import { heatIn, inOven, isGotReady, secondsIn, WATCHES, warmthIn, whipsWhites } from './method'
 
 /** What sentences are compared by: lower case, and letters alone. */
 export const lettersOf = (text: string): string =>
@@ -124,7 +123,8 @@ const POPS = /^(?:pop\b|(?:put|place|tip|heat|cook|keep|spread|add)\b.*\bpop(?:s
 const OVER_CORN = /\b(?:over|with|onto|into) (?:the )?(?:popped )?(?:pop)?corn\b/i
 
 /** What is whipped waits for the syrup. */
-const SYRUP_IN = /\b(?:pour|trickl|drizzl|stream|add)(?:e|ing)?\b.{0,30}(?<!\b(?:corn|glucose|golden|maple|rice) )\b(?:syrup|meringue)\b/i
+export const SYRUP_IN =
+  /\b(?:pour|trickl|drizzl|stream|add)(?:e|ing)?\b.{0,30}(?<!\b(?:corn|glucose|golden|maple|rice) )\b(?:syrup|meringue)\b/i
 
 /** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
 function goesInAt(said: readonly string[], at: number): number {
@@ -155,7 +155,7 @@ const STAYS = 'leave|let|allow|set aside|stand|rest|infuse|steep'
 const STANDS = new RegExp(`^(?:${STAYS})\\b`, 'i')
 
 /** What is done to something that was warmed apart, before it goes in. */
-const TENDS = new RegExp(`^(?:remove|take|discard|strain|cover|keep|${STAYS})\\b`, 'i')
+const TENDS = new RegExp(`^(?:remove|take|discard|strain|cover|keep|cool|${STAYS})\\b`, 'i')
 
 /** What of a method happens beside the pot. */
 export interface Beside {
@@ -175,11 +175,16 @@ export function besideIn(said: readonly string[]): Beside {
   // what is begun at a heat of the pot is a moment of the cook, and whites have to be whipped while it climbs
   const ready = new Set<number>()
   const others = new Set<number>()
+  // what is baked before any sugar is heated are nuts
+  const sweet = said.findIndex((s) => SUGAR.test(s))
   for (const [i, s] of said.entries()) {
     const waits = ready.has(i - 1) && STANDS.test(s) && secondsIn(s) !== null
     const isMoment = whipsWhites(s) || (WATCHES.test(s) && heatIn(s) !== null)
     // "remove from the heat and let steep": the pan of the cream, not the pot
-    const isOther = (apart.has(i) && !isMoment) || (others.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s))
+    const isOther =
+      (apart.has(i) && !isMoment) ||
+      (i < sweet && inOven(s)) ||
+      (others.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s))
     if (isOther) others.add(i)
     if (isGotReady(s) || waits || isOther) ready.add(i)
   }
@@ -236,7 +241,7 @@ export function placesOf(
 const OVER = /\bpour\b.*\b(?:over|onto|on)\b/i
 
 /** Something is put together or scalded in a bowl, beside the pot. */
-const inBowl = (sentence: string): boolean =>
+export const inBowl = (sentence: string): boolean =>
   /^(?!.*\b(?:pan|pot|saucepan|syrup)\b).*\bin(?:to)? (?:a |another |the )?(?:\w+ ){0,2}bowl\b/i.test(
     sentence.replace(NO_LINES, ' '),
   )
@@ -313,7 +318,7 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
 const ORDINALS = ['first', 'second', 'third']
 
 /** Onto what waits in the bowl: "pour the hot syrup slowly down the side of the bowl". */
-const ONTO = /\bpour\b.*\b(?:syrup|bowl|gelatin|mixer)\b/i
+export const ONTO = /\bpour\b.*\b(?:syrup|bowl|gelatin|mixer)\b/i
 
 /** Where a line probably goes in that only what is got ready speaks of: with the syrup that is poured onto it; -1 for no idea. */
 export function probablyAt(said: readonly string[], names: readonly string[]): number {
@@ -328,84 +333,3 @@ export const warmthAt = (said: readonly string[], { apart }: Beside, at: number,
     : ONTO.test(said[at] ?? '')
       ? 20
       : warmthIn(said[at] ?? '', names)
-
-/** Shares as they are said of a line. */
-const SHARES: Readonly<Record<string, number>> = {
-  half: 1 / 2,
-  'a third': 1 / 3,
-  'one third': 1 / 3,
-  'two thirds': 2 / 3,
-  'a quarter': 1 / 4,
-  'three quarters': 3 / 4,
-}
-
-const SHARED = Object.keys(SHARES).join('|')
-const MEASURED = '(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\/\\d)? ?[a-z]+'
-
-/** "Scatter over the rest": of what was shared out last. */
-const THE_REST = /\b(?:scatter|sprinkle|add|stir in)\b(?:\s+\w+)?\s+the rest\b(?! of)/i
-
-const tenths = (grams: number): number => Math.round(10 * grams) / 10
-
-/** "Start whisking on medium": what is whipped beside the pot. */
-const WHIPS = /^(?!.*\b(?:pan|pot|saucepan|heat)\b)(?:start |begin )?(?:whisk|whip)(?:p?ing)?\b/i
-
-/** The sentence that pours syrup onto what sentence `at` puts in a bowl; null where it does not, or nothing is. */
-function outOfBowl(said: readonly string[], at: number): number | null {
-  const sentence = said[at] ?? ''
-  if (!isGotReady(sentence) && !inBowl(sentence) && !WHIPS.test(sentence)) return null
-  const poured = said.findIndex((s, i) => i > at && (ONTO.test(s) || SYRUP_IN.test(s)))
-  return poured < 0 ? null : poured
-}
-
-/** ◊ Two parts are all of a line where they come so near to it. */
-const SAME = 0.05
-
-/** "Half the butter", "30 g of the butter" in one sentence and "the remaining butter" in a later one are two lines. */
-export function inPortions(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {
-  const places = new Map<string, number>()
-  const all = lines.flatMap((line): Line[] => {
-    // "half the water" is said of no orange flower water
-    const names = namesOf(line, ingredientOf(line)).filter(
-      (n) => !lines.some((l) => l.ingredient !== line.ingredient && fullNames(ingredientOf(l)).includes(n)),
-    )
-    if (names.length === 0) return [line]
-    const words = names.join('|')
-    const part = new RegExp(`\\b(${SHARED}|${MEASURED}(?= (?:of|${words})\\b))\\b.{0,16}\\b(?:${words})`, 'i')
-    const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,16}\\b(?:${words})`, 'i')
-    const first = said.findIndex((s) => part.test(s))
-    const named = first < 0 ? -1 : said.findIndex((s, i) => i > first && rest.test(s))
-    const takenAt = (at: number): number => {
-      const share = part.exec(said[at] ?? '')?.[1] ?? ''
-      const measure = measureAt(share, [])
-      return (
-        line.grams * (SHARES[share.toLowerCase()] ?? 0) ||
-        (measure ? (amountOf(measure).grams(ingredientOf(line)) ?? 0) : 0)
-      )
-    }
-    const taken = takenAt(first)
-    // "1/2 cup water" twice, of a cup
-    const completes = (s: string, i: number): boolean =>
-      i > first &&
-      (THE_REST.test(s) || (takenAt(i) > 0 && Math.abs(takenAt(i) + taken - line.grams) < SAME * line.grams))
-    const then = named >= 0 || first < 0 ? named : said.findIndex(completes)
-    // "the 50 g of sugar" is another line, where there is one of so much
-    const other = lines.some(
-      (l) => l !== line && l.ingredient === line.ingredient && Math.abs(l.grams - taken) < SAME * taken,
-    )
-    if (then < 0 || other || !(taken > 0 && taken < line.grams)) return [line]
-    const id = idFor(
-      `${line.id} rest`,
-      lines.map((l) => l.id),
-    )
-    places.set(id, outOfBowl(said, then) ?? then)
-    // a part of the water the gelatin lies in goes in with it
-    const bowl = outOfBowl(said, first)
-    if (bowl !== null) places.set(line.id, bowl)
-    return [
-      { ...line, grams: tenths(taken) },
-      { ...line, id, grams: tenths(line.grams - tenths(taken)) },
-    ]
-  })
-  return { all, places }
-}

@@ -82,7 +82,7 @@ const ROW_ENDS = ''
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(row: string): string[] {
   const line = row.replace(/^ingredients\s*:\s+/i, '')
-  const apart = line.split(/\s+[·•|/]\s+|\s*;\s+/)
+  const apart = line.split(/\s+[·•|/]\s+|\s*;\s+(?![^(]*\))/)
   if (apart.filter(beginsWithAmount).length > 1 && beginsWithAmount(line) && !looksLikeMethod(apart.at(-1) as string))
     return apart
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []

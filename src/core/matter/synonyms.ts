@@ -134,7 +134,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
     'cherry',
     'strawberry',
   ]
-    .concat(['raspberry', 'banana', 'coconut', 'anise', 'violet'])
+    .concat(['raspberry', 'banana', 'coconut', 'anise', 'violet', 'cinnamon'])
     .flatMap((f) => [`${f} extract`, `${f} essence`, `${f} flavouring`]),
   'almond-extract': ['almond essence', 'almond flavouring'],
   flavour: ['essential oil', 'candy oil', 'flavouring oil'].concat(

@@ -1,0 +1,101 @@
+/** Lines that go in by parts: "half the butter" in one sentence and "the remaining butter" in a later one. */
+import { amountOf, measureAt } from '../matter/amount'
+import type { Ingredient } from '../matter/ingredient'
+import type { Line } from './document'
+import { idFor } from './edit'
+import { isGotReady } from './method'
+import { fullNames, inBowl, namesOf, ONTO, SYRUP_IN } from './recipe-places'
+
+/** Shares as they are said of a line. */
+const SHARES: Readonly<Record<string, number>> = {
+  half: 1 / 2,
+  'a third': 1 / 3,
+  'one third': 1 / 3,
+  'two thirds': 2 / 3,
+  'a quarter': 1 / 4,
+  'three quarters': 3 / 4,
+}
+const SHARED = Object.keys(SHARES).join('|')
+const MEASURED = '(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\/\\d)? ?[a-z]+'
+
+/** ◊ Two parts are all of a line where they come so near to it. */
+const SAME = 0.05
+
+/** "Scatter half of them in the pan", after a sentence that names them. */
+const OF_THEM = new RegExp(`\\b(${SHARED})\\b (?:of )?(?:them|it|these)\\b`, 'i')
+/** "Scatter over the rest": of what was shared out last. */
+const THE_REST = /\b(?:scatter|sprinkle|add|stir in)\b(?:\s+\w+)?\s+the rest\b(?! of)/i
+/** "Start whisking on medium": what is whipped beside the pot. */
+const WHIPS = /^(?!.*\b(?:pan|pot|saucepan|heat)\b)(?:start |begin )?(?:whisk|whip)(?:p?ing)?\b/i
+
+const tenths = (grams: number): number => Math.round(10 * grams) / 10
+
+/** The sentence that pours syrup onto what sentence `at` puts in a bowl; null where it does not, or nothing is. */
+function outOfBowl(said: readonly string[], at: number): number | null {
+  const sentence = said[at] ?? ''
+  if (!isGotReady(sentence) && !inBowl(sentence) && !WHIPS.test(sentence)) return null
+  const poured = said.findIndex((s, i) => i > at && (ONTO.test(s) || SYRUP_IN.test(s)))
+  return poured < 0 ? null : poured
+}
+
+interface Parts {
+  /** g of the first, the sentence that takes it, and the one that takes the rest. */
+  readonly taken: number
+  readonly first: number
+  readonly then: number
+}
+
+/** The parts a line goes in by; null where it goes in as one. `words`: what it is called, as a pattern. */
+function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, words: string): Parts | null {
+  const part = new RegExp(`\\b(${SHARED}|${MEASURED}(?= (?:of|${words})\\b))\\b.{0,16}\\b(?:${words})`, 'i')
+  const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,16}\\b(?:${words})`, 'i')
+  const called = new RegExp(`\\b(?:${words})`, 'i')
+  const shareAt = (at: number): string =>
+    (part.exec(said[at] ?? '') ?? (called.test(said[at - 1] ?? '') ? OF_THEM.exec(said[at] ?? '') : null))?.[1] ?? ''
+  const takenAt = (at: number): number => {
+    const share = shareAt(at)
+    const measure = measureAt(share, [])
+    const measured = measure ? amountOf(measure).grams(ingredient) : null
+    return line.grams * (SHARES[share.toLowerCase()] ?? 0) || (measured ?? 0)
+  }
+  const first = said.findIndex((_, i) => shareAt(i) !== '')
+  if (first < 0) return null
+  const taken = takenAt(first)
+  // "1/2 cup water" twice, of a cup
+  const completes = (at: number): boolean =>
+    takenAt(at) > 0 && Math.abs(takenAt(at) + taken - line.grams) < SAME * line.grams
+  const named = said.findIndex((s, i) => i > first && rest.test(s))
+  const then = named >= 0 ? named : said.findIndex((s, i) => i > first && (THE_REST.test(s) || completes(i)))
+  return then >= 0 && taken > 0 && taken < line.grams ? { taken, first, then } : null
+}
+
+/** Lines that go in by parts, each part as a line of its own, and where the parts go that need no other looking for. */
+export function inPortions(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {
+  const places = new Map<string, number>()
+  const all = lines.flatMap((line): Line[] => {
+    const ingredient = ingredientOf(line)
+    // "half the water" is said of no orange flower water
+    const names = namesOf(line, ingredient).filter(
+      (n) => !lines.some((l) => l.ingredient !== line.ingredient && fullNames(ingredientOf(l)).includes(n)),
+    )
+    const parts = names.length > 0 ? partsOf(said, line, ingredient, names.join('|')) : null
+    if (!parts) return [line]
+    const { taken, first, then } = parts
+    // "the 50 g of sugar" is another line, where there is one of so much
+    const alike = lines.filter((l) => l !== line && l.ingredient === line.ingredient)
+    if (alike.some((l) => Math.abs(l.grams - taken) < SAME * taken)) return [line]
+    const id = idFor(
+      `${line.id} rest`,
+      lines.map((l) => l.id),
+    )
+    places.set(id, outOfBowl(said, then) ?? then)
+    // a part of the water the gelatin lies in goes in with it
+    const bowl = outOfBowl(said, first)
+    if (bowl !== null) places.set(line.id, bowl)
+    return [
+      { ...line, grams: tenths(taken) },
+      { ...line, id, grams: tenths(line.grams - tenths(taken)) },
+    ]
+  })
+  return { all, places }
+}
