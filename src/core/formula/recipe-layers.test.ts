@@ -53,6 +53,17 @@ describe('a recipe under headings', () => {
     expect(formula.steps.map((s) => s.joins ?? s.handwork?.kind)).toEqual(['base', 'caramel', 'topping', 'cut'])
   })
 
+  it('knows a part by its name before a colon, and by what a sentence begins with', () => {
+    const { formula: slice } = read(
+      'Slice\n\nBase\n150 g flour\n125 g butter\nCaramel\n1 tin condensed milk\n60 g butter\nTopping\n200 g dark chocolate\n\nMethod\nMix the base and press it in a tin. Caramel: stir everything in a pan to 112 C. Topping: melt it and pour over.',
+    )
+    expect(partsOf(slice).map((p) => p.formula.steps.map((s) => s.say))).toEqual([
+      ['Mix the base and press it in a tin'],
+      [expect.stringMatching(/^Stir everything/), expect.stringMatching(/^Stir everything/), 'Pour it out'],
+      ['Melt it and pour over'],
+    ])
+  })
+
   it('has every line in the part it stands under, once', () => {
     const grams = (id: string) =>
       partsOf(formula)

@@ -22,6 +22,9 @@ describe('what a recipe is', () => {
       'nougat',
       'one-syrup',
     ],
+    ['Sponge candy', '400 g sugar\n5 g gelatin powder', 'Boil to 150 °C.', 'honeycomb', 'plain'],
+    ['Divinity fudge', '400 g sugar\n2 egg whites', 'Boil to 125 °C. Pour over the whites.', 'nougat', 'one-syrup'],
+    ['Barley twists', '400 g sugar\n1 g cream of tartar', 'Boil to 154 °C.', 'hard-candy', 'boil-per-colour'],
     [
       'A dark caramel',
       '300 g sugar\n200 g cream',
@@ -48,10 +51,35 @@ describe('what a recipe is', () => {
     ['500 g sugar, 200 ml water, 75 g glucose syrup', [500, 200, 75]],
     ['2½ cups sugar / ½ cup water / 1 cup light corn syrup', [500, 118, 328]],
     ['For the syrup: 800 g sugar, 340 ml water', [800, 340]],
+    ['For the syrup: 800 g sugar + 340 ml water', [800, 340]],
+    ['Syrup: 800 g sugar (fine, white), 340 ml water', [800, 340]],
+    ['800 g sugar (fine; white)', [800]],
   ])('reads a row as it stands: %s', (row, grams) => {
     const { formula, questions } = readRecipe(`Drops\n\n${row}\n\nMethod\nBoil all to 150 °C. Pour.`, pantry)
     expect(questions).toEqual([])
     expect(formula.lines.map((l) => Math.round(l.grams))).toEqual(grams)
+  })
+
+  it('ends a row’s heading with the row', () => {
+    const { formula } = readRecipe(
+      'Clouds\n\nDusting: 50 g icing sugar, 50 g cornflour\n500 g sugar\n200 ml water\n\nMethod\nBoil the sugar and water to 127 °C. Pour. Dust.',
+      pantry,
+    )
+    const pot = formula.lines.filter((l) => l.group === 'pot').map((l) => l.ingredient)
+    expect(pot).toEqual(['sugar', 'water'])
+  })
+
+  it('knows headings without an article, and a recipe that only an oven heats', () => {
+    const { formula } = readRecipe(
+      'Clouds\n\nFor dusting\n50 g icing sugar\n\nFor the syrup\n500 g sugar\n200 ml water\n\nInstructions\nBoil the sugar and water to 127 °C. Pour. Dust with icing sugar.',
+      pantry,
+    )
+    expect(formula.steps.find((s) => s.adds === formula.lines[0]?.group)?.say).toMatch(/^Dust with/)
+    const baked = readRecipe(
+      'Nuts\n\n1 egg white\n400 g almonds\n150 g sugar\n\nMethod\nBeat the egg white. Toss with almonds and sugar. Bake 1 hour at 120 °C.',
+      pantry,
+    )
+    expect([baked.asks?.[0]?.id, baked.formula.target]).toEqual(['layered', null])
   })
 
   it('keeps one thing told twice in one line', () => {

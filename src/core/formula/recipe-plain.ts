@@ -11,7 +11,7 @@ const unmarked = (line: string): string =>
   line.trim().replace(LEADS, '').replace(TICK_BOX, '').replace(STRONG, '$2').replace(STRESSED, '$1$3').trim()
 
 /** Between the head of a table and its rows: "|---|:--|" */
-const RULE = /^\|?[\s|:-]*-{3}[\s|:-]*$/
+const RULE = /^\|?[\s|:-]*-{2}[\s|:-]*$/
 const HAS_NUMBER = /[\d¼½¾⅓⅔]/
 const isAmount = (cell: string): boolean => /^[\d¼½¾⅓⅔]/.test(cell)
 

@@ -1,0 +1,65 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { ingredientById } from '../matter/ingredients'
+import { pantryOf } from '../matter/names'
+import { readRecipe } from './recipe'
+import { doubtful, type Placed } from './recipe-doubts'
+
+const pantry = pantryOf()
+const placed = (id: string, grams: number, at: number): Placed => ({ id, ingredient: ingredientById(id), grams, at })
+
+/** Lines whose place is asked about. */
+const asked = (list: string, method: string): string[] =>
+  (readRecipe(`A sweet\n\n${list}\n\nMethod\n${method}`, pantry).asks ?? []).flatMap((a) =>
+    a.id === 'place' ? [a.name] : [],
+  )
+
+describe('what hardly anybody does with a line', () => {
+  const syrup = [placed('sugar', 400, 0), placed('water', 100, 0)]
+
+  it.each([
+    ['whites that boil', placed('egg-white', 66, 1)],
+    ['gelatin that boils', placed('gelatin-powder', 20, 0)],
+    ['soda before the end', placed('soda', 6, 1)],
+    ['popped corn in the pot', placed('popcorn', 90, 0)],
+  ])('%s is doubted before the end, and not after it', (_, line) => {
+    expect([...doubtful([...syrup, line], 2)]).toEqual([line.id])
+    expect([...doubtful([...syrup, { ...line, at: 3 }], 2)]).toEqual([])
+  })
+
+  it('is nuts on the heat before any sugar; not a pod of vanilla', () => {
+    const later = syrup.map((l) => ({ ...l, at: 1 }))
+    expect([...doubtful([placed('almonds', 200, 0), ...later], 2)]).toEqual(['almonds'])
+    expect([...doubtful([placed('vanilla-pod', 3, 0), ...later], 2)]).toEqual([])
+    expect([...doubtful([placed('almonds', 200, 1), ...later], 2)]).toEqual([])
+  })
+
+  it('is no soda in milk, which keeps it from curdling', () =>
+    expect([...doubtful([...syrup, placed('milk-whole', 500, 0), placed('soda', 2, 0)], 2)]).toEqual([]))
+
+  it('is nothing where all that is sweet boils, and all of it where less than half does', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.01, max: 0.99, noNaN: true }), (share) => {
+        const lines = [
+          placed('sugar', 1000 * share, 0),
+          { ...placed('sugar', 1000 * (1 - share), 3), id: 'late' },
+          placed('water', 200, 0),
+        ]
+        expect([...doubtful(lines, 2)]).toEqual(share < 0.5 ? ['late'] : [])
+      }),
+    )
+  })
+
+  it('is asked about in a recipe, with where it was found as a guess', () => {
+    const list = '400 g sugar\n100 ml water\n2 egg whites\n5 g vanilla extract'
+    expect(asked(list, 'Put the sugar, water and egg whites in a pan. Boil to 120 °C. Stir in the vanilla.')).toEqual([
+      'Egg white',
+    ])
+    expect(
+      asked(
+        list,
+        'Whip the egg whites. Boil the sugar and water to 120 °C. Pour the syrup over the whites. Beat in the vanilla.',
+      ),
+    ).toEqual([])
+  })
+})

@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest'
+import { pantryOf } from '../matter/names'
+import { readRecipe } from './recipe'
+import { plainLines } from './recipe-plain'
+
+const pantry = pantryOf()
+const gramsIn = (text: string) => {
+  const { formula, questions } = readRecipe(text, pantry)
+  expect(questions.map((q) => q.text)).toEqual([])
+  return formula.lines.map((l) => [l.ingredient, Math.round(l.grams)])
+}
+
+describe('a pasted text as plain lines', () => {
+  it.each([
+    ['## Method', 'Method'],
+    ['> **Boil** to _118_ °C.', 'Boil to 118 °C.'],
+    ['- [ ] **200 g** sugar', '200 g sugar'],
+    ['- [x] 200 g sugar', '200 g sugar'],
+    ['* 400g caster sugar', '* 400g caster sugar'],
+    ['a 2*3*4 tin', 'a 2*3*4 tin'],
+    ['*Makes 36*', 'Makes 36'],
+  ])('%s is read as %s', (typed, plain) => expect(plainLines(typed)).toEqual([plain]))
+
+  it('has no empty line', () => expect(plainLines('\n \nA\r\n\r\n\tB\n')).toEqual(['A', 'B']))
+
+  it.each([
+    ['with a head', 'Ingredient\tg\t%\nSugar\t400\t80\nWater\t100\t20'],
+    ['with its columns the other way round', 'Weight (g)\tItem\n400\tSugar\n100\tWater'],
+    ['with a unit in each cell', 'Sugar\t400 g\nWater\t100 ml'],
+    ['amount first', '400 g\tsugar\n100 g\twater'],
+    ['of bars', '| Sugar | 400 g |\n|---|---|\n| Water | 100 g |'],
+    ['of bars with a head', '| Name | kg |\n|:--|--:|\n| Sugar | 0.4 |\n| Water | 0.1 |'],
+  ])('takes a table %s for a list', (_, table) =>
+    expect(gramsIn(`Drops\n\n${table}\n\nMethod\nBoil all to 150 °C. Pour.`)).toEqual([
+      ['sugar', 400],
+      ['water', 100],
+    ]),
+  )
+
+  it('reads a recipe with the marks of a note as the same recipe without', () => {
+    const marked =
+      '# Miso drops\n\n*Prep 10 min*\n\n## Ingredients\n\n- [ ] **200 g** sugar\n- [ ] **80 g** water\n\n## Method\n\n1. In a **deep** pan, boil the sugar and water to **150.5 °C**.\n2. Pour.'
+    const plain =
+      'Miso drops\n\nIngredients\n200 g sugar\n80 g water\n\nMethod\n1. In a deep pan, boil the sugar and water to 150.5 °C.\n2. Pour.'
+    const read = (text: string) => {
+      const { notes: _, ...formula } = readRecipe(text, pantry).formula
+      return formula
+    }
+    expect(read(marked)).toEqual(read(plain))
+    expect(read(plain).target?.celsius).toBe(150.5)
+  })
+})
