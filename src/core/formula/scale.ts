@@ -1,6 +1,7 @@
 /** Sizing a batch: by pieces, weight, trays, mould fillings, or by what one ingredient allows. */
 
 import { type Mix, massOf } from '../matter/mix'
+import { unitWeightsOf } from '../matter/unit-weights'
 import { densityOf } from '../physics/heat'
 import { slabThickness } from '../physics/slab'
 import { airOf } from './air'
@@ -132,7 +133,7 @@ function lineGrams(formula: FormulaDocument, id: string): number {
 /** Grams in one tin, packet or other pack of a line's ingredient. @throws RangeError where it is not sold so. */
 export function packGrams(formula: FormulaDocument, line: string, unit: string): number {
   const found = allLines(formula).find((l) => l.id === line)
-  const grams = found && ingredientIn(formula, found.ingredient).unitGrams[unit]
+  const grams = found && unitWeightsOf(ingredientIn(formula, found.ingredient))[unit]
   if (!grams) throw new RangeError(`"${line}" is not counted by the ${unit}`)
   return grams
 }

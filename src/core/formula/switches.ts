@@ -7,6 +7,7 @@ import type { PlainFindingOf } from '../finding'
 import type { Ingredient } from '../matter/ingredient'
 import { ingredientById } from '../matter/ingredients'
 import type { Mix } from '../matter/mix'
+import { unitWeightsOf } from '../matter/unit-weights'
 import { exchangeGelatin } from '../physics/gelatin'
 import { type Grams, inGrams } from '../quantity/figures'
 import type { FormulaDocument, Line } from './document'
@@ -337,7 +338,7 @@ export function toWholePacks(
   line: Line,
   unit: string,
 ): { grams: number; count: number } | null {
-  const each = ingredientIn(formula, line.ingredient).unitGrams[unit]
+  const each = unitWeightsOf(ingredientIn(formula, line.ingredient))[unit]
   if (!each) return null
   const count = Math.max(1, Math.round(line.grams / each))
   return { grams: count * each, count }

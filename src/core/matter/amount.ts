@@ -3,6 +3,7 @@ import { numberText, parseNumber, type Range } from '../quantity/number'
 import { parseUnit, type Unit } from '../quantity/units'
 import { toGrams } from './convert'
 import type { Ingredient } from './ingredient'
+import { unitWeightsOf } from './unit-weights'
 
 /** A measure of the house: "our glass is 210 ml". */
 export interface HouseUnit {
@@ -167,7 +168,7 @@ const USUAL = 0.2
 /** One of two ways to understand a pack: what is usually in it decides, and where that is not known both are told. */
 const either = (a: Amount, b: Amount, count: number, unit: Unit | null): Amount => {
   const usual = (i: Ingredient): Amount | null => {
-    const one = unit ? i.unitGrams[unit.id] : undefined
+    const one = unit ? unitWeightsOf(i)[unit.id] : undefined
     if (one === undefined) return null
     const near = (x: Amount) => Math.abs((x.grams(i) ?? Number.POSITIVE_INFINITY) / (one * count) - 1)
     const [best, off] = near(a) <= near(b) ? [a, near(a)] : [b, near(b)]

@@ -1,6 +1,7 @@
 import type { Quantity } from '../quantity/parse'
 import type { Ingredient } from './ingredient'
 import { addMix, emptyMix, type Mix, mix, scaleMix } from './mix'
+import { unitWeightsOf } from './unit-weights'
 
 export interface Portion {
   readonly ingredient: Ingredient
@@ -22,7 +23,7 @@ const portionMix = (ingredient: Ingredient, grams: number): Mix =>
 export function toGrams(quantity: Quantity, ingredient: Ingredient): number | null {
   const amount = (quantity.amount.low + quantity.amount.high) / 2
   const { unit } = quantity
-  const own = ingredient.unitGrams[unit?.id ?? 'each']
+  const own = unitWeightsOf(ingredient)[unit?.id ?? 'each']
   if (own !== undefined) return amount * own
   if (unit?.kind === 'mass') return amount * unit.size
   if (unit?.kind === 'volume') return amount * unit.size * packed(ingredient)
@@ -30,8 +31,9 @@ export function toGrams(quantity: Quantity, ingredient: Ingredient): number | nu
 }
 
 /** g/ml; a measured cup or spoon says more than a table density. */
-function packed({ unitGrams: { cup, tbsp, tsp }, density }: Ingredient): number {
+function packed(ingredient: Ingredient): number {
+  const { cup, tbsp, tsp } = unitWeightsOf(ingredient)
   if (cup !== undefined) return cup / 236.588
   if (tbsp !== undefined) return tbsp / 14.787
-  return tsp === undefined ? density : tsp / 4.929
+  return tsp === undefined ? ingredient.density : tsp / 4.929
 }

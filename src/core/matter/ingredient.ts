@@ -28,7 +28,7 @@ export interface Ingredient {
   readonly per100: Mix
   /** g/ml as spooned or poured. */
   readonly density: number
-  /** Grams of one of a unit, where volume and density are not what counts: "cup", "stick", "tin", "each". */
+  /** Grams of one of a unit, where the house says so: "cup", "stick", "tin", "each"; the pantry's are in `unit-weights.ts`. */
   readonly unitGrams: Readonly<Record<string, number>>
   /** Goes in as pieces: its own water and sugar stay inside it and do not join the syrup. */
   readonly whole: boolean
@@ -42,7 +42,6 @@ export interface Ingredient {
 
 export interface Facts {
   density?: number
-  units?: Record<string, number>
   whole?: true
   allergens?: Allergen[]
   prepare?: Preparation[]
@@ -58,7 +57,7 @@ export function ingredient(id: string, name: string, parts: Partial<Mix>, facts:
     name,
     per100,
     density: facts.density ?? 1,
-    unitGrams: facts.units ?? {},
+    unitGrams: {},
     whole: facts.whole ?? false,
     allergens: facts.allergens ?? [],
     prepare: facts.prepare ?? [],

@@ -6,6 +6,7 @@ import { ingredientById, ingredients } from './ingredients'
 import { addMix, massOf, mix, scaleMix, waterShare } from './mix'
 import { pantryOf } from './names'
 import { everyNameOf, synonyms } from './synonyms'
+import { unitWeights, unitWeightsOf } from './unit-weights'
 
 describe('the pantry', () => {
   it('has at least 90 ingredients, none twice, no name taken twice', () => {
@@ -15,7 +16,7 @@ describe('the pantry', () => {
     const names = ingredients.flatMap((i) => everyNameOf(i).map((n) => n.toLowerCase()))
     expect(names.filter((n, i) => names.indexOf(n) !== i)).toEqual([])
     // a name of something the pantry does not have is a slip
-    expect(Object.keys(synonyms).filter((id) => !ids.includes(id))).toEqual([])
+    expect([...Object.keys(synonyms), ...Object.keys(unitWeights)].filter((id) => !ids.includes(id))).toEqual([])
   })
 
   test.each(ingredients.map((i) => [i.id, i] as const))('%s adds up to 100 g of sensible parts', (_, i) => {
@@ -23,7 +24,7 @@ describe('the pantry', () => {
     for (const c of components) expect(i.per100[c]).toBeGreaterThanOrEqual(0)
     expect(i.density).toBeGreaterThan(0.01)
     expect(i.density).toBeLessThan(1.6)
-    for (const grams of Object.values(i.unitGrams)) expect(grams).toBeGreaterThan(0)
+    for (const grams of Object.values(unitWeightsOf(i))) expect(grams).toBeGreaterThan(0)
   })
 
   it('names milk, egg, nuts, sesame, soya, gluten and gelatin where they are', () => {

@@ -8,6 +8,7 @@ import {
   ingredientIn,
   piecesOf,
   type Size,
+  unitWeightsOf,
   type Vessel,
 } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
@@ -31,8 +32,8 @@ function packsOf(formula: FormulaDocument, line: string): { unit: string; grams:
   for (const { formula: piece } of piecesOf(formula)) {
     const found = piece.lines.find((l) => l.id === line)
     if (!found) continue
-    const { unitGrams } = ingredientIn(piece, found.ingredient)
-    return packUnits.flatMap((unit) => (unitGrams[unit] ? [{ unit, grams: unitGrams[unit] }] : []))
+    const weights = unitWeightsOf(ingredientIn(piece, found.ingredient))
+    return packUnits.flatMap((unit) => (weights[unit] ? [{ unit, grams: weights[unit] }] : []))
   }
   return []
 }

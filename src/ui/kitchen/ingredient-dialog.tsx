@@ -15,6 +15,7 @@ import {
   ingredients,
   mix,
   readNumber,
+  unitWeightsOf,
 } from '@/core'
 import { AlertDialog } from '@/ui/kit/alert-dialog'
 import { Box } from '@/ui/kit/box'
@@ -86,7 +87,7 @@ const ingredientOf = (v: Values, was: Ingredient | null, id: string): Written['i
     de: was?.per100.de ?? 42,
   }),
   density: number(v.density),
-  unitGrams: { ...was?.unitGrams },
+  unitGrams: was ? { ...unitWeightsOf(was) } : {},
   whole: v.whole,
   allergens: allergens.filter((a): a is Allergen => v.allergens[a] === true),
   synonyms: v.synonyms

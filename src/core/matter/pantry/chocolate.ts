@@ -7,7 +7,6 @@ const cocoa = (percent: number) =>
     { fat: percent, cocoaSolids: 90.5 - percent, ash: 5, water: 4.5 },
     {
       density: 0.45,
-      units: { cup: 85 },
     },
   )
 
@@ -20,7 +19,6 @@ const dark = (percent: number) =>
     {
       density: 0.65,
       prepare: ['chop'],
-      units: { cup: 170 },
       allergens: ['soya'],
       source: 'trade specification',
     },
@@ -51,7 +49,6 @@ export const chocolates = [
     {
       density: 0.65,
       prepare: ['chop'],
-      units: { cup: 170 },
       allergens: withMilk,
       source: 'trade specification',
     },
@@ -63,7 +60,6 @@ export const chocolates = [
     {
       density: 0.65,
       prepare: ['chop'],
-      units: { cup: 170 },
       allergens: withMilk,
       source: 'trade specification',
     },

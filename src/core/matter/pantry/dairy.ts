@@ -10,14 +10,14 @@ const cream = (percent: number, name: string) => {
     `cream-${percent}`,
     name,
     { fat: percent, milkProtein: 3.4 * skim, lactose: 4.9 * skim, ash: 0.75 * skim },
-    { density: 1.03 - percent * 0.0009, units: { cup: 237 }, allergens: milk, ...computed },
+    { density: 1.03 - percent * 0.0009, allergens: milk, ...computed },
   )
 }
 
 const plantMilk = (id: string, name: string, parts: Parameters<typeof ingredient>[2], allergens: Allergen[]) =>
-  ingredient(id, name, parts, { density: 1.03, units: { cup: 240 }, allergens })
+  ingredient(id, name, parts, { density: 1.03, allergens })
 
-const butter = { density: 0.95, units: { stick: 113.4, tbsp: 14.2, cup: 227 }, allergens: milk }
+const butter = { density: 0.95, allergens: milk }
 
 /** Creams, milks, butters, other fats and egg. */
 export const dairy = [
@@ -32,7 +32,6 @@ export const dairy = [
     { fat: 30, milkProtein: 2.4, lactose: 2.4, acid: 0.7, ash: 0.5 },
     {
       density: 1.0,
-      units: { cup: 240 },
       allergens: milk,
     },
   ),
@@ -42,7 +41,6 @@ export const dairy = [
     { fat: 3.6, milkProtein: 3.3, lactose: 4.7, ash: 0.7 },
     {
       density: 1.03,
-      units: { cup: 244 },
       allergens: milk,
     },
   ),
@@ -52,7 +50,6 @@ export const dairy = [
     { fat: 1.7, milkProtein: 3.4, lactose: 4.8, ash: 0.7 },
     {
       density: 1.03,
-      units: { cup: 244 },
       allergens: milk,
     },
   ),
@@ -62,7 +59,6 @@ export const dairy = [
     { fat: 0.1, milkProtein: 3.4, lactose: 4.9, ash: 0.75 },
     {
       density: 1.035,
-      units: { cup: 245 },
       allergens: milk,
     },
   ),
@@ -72,7 +68,6 @@ export const dairy = [
     { fat: 1, milkProtein: 36, lactose: 52, ash: 7.5 },
     {
       density: 0.5,
-      units: { cup: 120 },
       allergens: milk,
     },
   ),
@@ -82,7 +77,6 @@ export const dairy = [
     { fat: 8, milkProtein: 10, lactose: 18, glucoseSolids: 45, starch: 10, ash: 3.5, protein: 2.5, de: 42 },
     {
       density: 0.45,
-      units: { cup: 115 },
       allergens: ['milk', 'gluten'],
       source: 'trade specification',
     },
@@ -93,7 +87,6 @@ export const dairy = [
     { fat: 7.6, milkProtein: 6.8, lactose: 10, ash: 1.6 },
     {
       density: 1.07,
-      units: { cup: 252, tin: 410 },
       allergens: milk,
     },
   ),
@@ -103,7 +96,6 @@ export const dairy = [
     { fat: 8.3, milkProtein: 7.9, lactose: 10.8, sucrose: 44.2, ash: 1.8 },
     {
       density: 1.3,
-      units: { cup: 306, tin: 397 },
       allergens: milk,
     },
   ),
@@ -113,7 +105,6 @@ export const dairy = [
     { fat: 0.9, milkProtein: 3.3, lactose: 4.2, acid: 0.7, ash: 0.75 },
     {
       density: 1.03,
-      units: { cup: 245 },
       allergens: milk,
     },
   ),
@@ -133,7 +124,6 @@ export const dairy = [
     { fat: 19, protein: 1.8, sucrose: 2.5, ash: 0.8, insoluble: 0.9 },
     {
       density: 0.98,
-      units: { cup: 226, tin: 400 },
     },
   ),
   ingredient(
@@ -142,7 +132,6 @@ export const dairy = [
     { fat: 28, protein: 2.6, sucrose: 3, ash: 1, insoluble: 1.4 },
     {
       density: 0.97,
-      units: { cup: 240, tin: 400 },
     },
   ),
   ingredient(
@@ -163,7 +152,7 @@ export const dairy = [
       prepare: ['cut-up'],
     },
   ),
-  ingredient('ghee', 'Ghee', { fat: 99.6 }, { density: 0.91, units: { cup: 218 }, allergens: milk }),
+  ingredient('ghee', 'Ghee', { fat: 99.6 }, { density: 0.91, allergens: milk }),
   ingredient(
     'margarine',
     'Margarine, hard',
@@ -171,19 +160,17 @@ export const dairy = [
     // whey or milk powder is in most; a pack without is an ingredient of one's own
     {
       density: 0.95,
-      units: { stick: 113.4, cup: 227 },
       allergens: milk,
     },
   ),
-  ingredient('coconut-oil', 'Coconut oil', { fat: 99.9 }, { density: 0.92, units: { cup: 218 } }),
-  ingredient('vegetable-oil', 'Vegetable oil', { fat: 100 }, { density: 0.92, units: { cup: 218 } }),
+  ingredient('coconut-oil', 'Coconut oil', { fat: 99.9 }, { density: 0.92 }),
+  ingredient('vegetable-oil', 'Vegetable oil', { fat: 100 }, { density: 0.92 }),
   ingredient(
     'egg-white',
     'Egg white',
     { protein: 10.5, monosaccharide: 0.7, ash: 0.7, fat: 0.2 },
     {
       density: 1.04,
-      units: { each: 33, cup: 243 },
       allergens: ['egg'],
       prepare: ['unchill'],
     },

@@ -1,7 +1,7 @@
 import { ingredient } from '../ingredient'
 
-const salt = (id: string, name: string, density: number, tsp: number) =>
-  ingredient(id, name, { salt: 99.6, water: 0.4 }, { density, units: { tsp, pinch: 0.35 } })
+const salt = (id: string, name: string, density: number) =>
+  ingredient(id, name, { salt: 99.6, water: 0.4 }, { density })
 
 /** Alcohol leaves with the first boiling: it counts as gas. */
 const spirit = (id: string, name: string, sucrose: number) =>
@@ -9,44 +9,19 @@ const spirit = (id: string, name: string, sucrose: number) =>
 
 /** Salts, flavours, colours, spirits and spices. */
 export const flavours = [
-  salt('salt', 'Fine salt', 1.22, 6),
-  salt('flaky-salt', 'Flaky sea salt', 0.55, 2.8),
-  salt('coarse-salt', 'Coarse salt', 0.95, 4.8),
-  salt('smoked-salt', 'Smoked salt', 1.0, 5),
-  ingredient('vanilla', 'Vanilla extract', { gas: 30, monosaccharide: 4 }, { density: 0.95, units: { tsp: 4.2 } }),
-  ingredient(
-    'vanilla-paste',
-    'Vanilla paste',
-    { monosaccharide: 55, sucrose: 15, insoluble: 2 },
-    { density: 1.25, units: { tsp: 6 } },
-  ),
-  ingredient(
-    'vanilla-powder',
-    'Vanilla powder',
-    { insoluble: 72, monosaccharide: 15, fat: 5 },
-    { density: 0.45, units: { tsp: 2.2 } },
-  ),
-  ingredient(
-    'vanilla-pod',
-    'Vanilla pod',
-    { insoluble: 55, monosaccharide: 15, fat: 5 },
-    { density: 0.6, units: { each: 3 } },
-  ),
-  ingredient('extract', 'Flavour extract', { gas: 35 }, { density: 0.93, units: { tsp: 4.2 } }),
-  ingredient(
-    'almond-extract',
-    'Almond extract',
-    { gas: 35 },
-    { density: 0.93, units: { tsp: 4.2 }, allergens: ['nuts'] },
-  ),
-  ingredient('flavour', 'Flavour oil', { fat: 100 }, { density: 0.92, units: { drop: 0.03 } }),
-  ingredient('colour', 'Food colour, liquid', { water: 98, insoluble: 2 }, { density: 1.02, units: { drop: 0.05 } }),
-  ingredient(
-    'colour-gel',
-    'Food colour, gel',
-    { glucoseSolids: 60, insoluble: 5, de: 42 },
-    { density: 1.25, units: { drop: 0.06 } },
-  ),
+  salt('salt', 'Fine salt', 1.22),
+  salt('flaky-salt', 'Flaky sea salt', 0.55),
+  salt('coarse-salt', 'Coarse salt', 0.95),
+  salt('smoked-salt', 'Smoked salt', 1.0),
+  ingredient('vanilla', 'Vanilla extract', { gas: 30, monosaccharide: 4 }, { density: 0.95 }),
+  ingredient('vanilla-paste', 'Vanilla paste', { monosaccharide: 55, sucrose: 15, insoluble: 2 }, { density: 1.25 }),
+  ingredient('vanilla-powder', 'Vanilla powder', { insoluble: 72, monosaccharide: 15, fat: 5 }, { density: 0.45 }),
+  ingredient('vanilla-pod', 'Vanilla pod', { insoluble: 55, monosaccharide: 15, fat: 5 }, { density: 0.6 }),
+  ingredient('extract', 'Flavour extract', { gas: 35 }, { density: 0.93 }),
+  ingredient('almond-extract', 'Almond extract', { gas: 35 }, { density: 0.93, allergens: ['nuts'] }),
+  ingredient('flavour', 'Flavour oil', { fat: 100 }, { density: 0.92 }),
+  ingredient('colour', 'Food colour, liquid', { water: 98, insoluble: 2 }, { density: 1.02 }),
+  ingredient('colour-gel', 'Food colour, gel', { glucoseSolids: 60, insoluble: 5, de: 42 }, { density: 1.25 }),
   ingredient('rose-water', 'Rose water', { water: 100 }, { density: 1 }),
   spirit('rum', 'Rum', 0),
   spirit('whisky', 'Whisky', 0),
@@ -57,7 +32,7 @@ export const flavours = [
     'instant-coffee',
     'Instant coffee',
     { insoluble: 50, glucoseSolids: 32, protein: 8, ash: 7, water: 3, de: 20 },
-    { density: 0.25, units: { tsp: 1.8 } },
+    { density: 0.25 },
   ),
   ingredient(
     'spice',
@@ -65,19 +40,13 @@ export const flavours = [
     { insoluble: 70, starch: 10, fat: 6, ash: 5, water: 9 },
     {
       density: 0.5,
-      units: { tsp: 2.4 },
     },
   ),
-  ingredient(
-    'bay-leaf',
-    'Bay leaf',
-    { insoluble: 84, fat: 8, ash: 3, water: 5 },
-    { density: 0.1, units: { each: 0.2, sheet: 0.2 } },
-  ),
+  ingredient('bay-leaf', 'Bay leaf', { insoluble: 84, fat: 8, ash: 3, water: 5 }, { density: 0.1 }),
   ingredient(
     'juniper',
     'Juniper berries, dried',
     { insoluble: 70, monosaccharide: 16, fat: 2, ash: 3, water: 9 },
-    { density: 0.4, units: { each: 0.1, tsp: 1.8 }, whole: true },
+    { density: 0.4, whole: true },
   ),
 ]

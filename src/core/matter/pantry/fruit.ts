@@ -2,10 +2,10 @@ import { ingredient } from '../ingredient'
 
 /** A sieved fruit by its sugars, acid and fibre. */
 const puree = (id: string, name: string, monosaccharide: number, sucrose: number, acid: number, insoluble: number) =>
-  ingredient(id, name, { monosaccharide, sucrose, acid, insoluble, ash: 0.5 }, { density: 1.05, units: { cup: 240 } })
+  ingredient(id, name, { monosaccharide, sucrose, acid, insoluble, ash: 0.5 }, { density: 1.05 })
 
-const juice = (id: string, name: string, acid: number, monosaccharide: number, each: number) =>
-  ingredient(id, name, { monosaccharide, acid, ash: 0.4 }, { density: 1.03, units: { each, cup: 244 } })
+const juice = (id: string, name: string, acid: number, monosaccharide: number) =>
+  ingredient(id, name, { monosaccharide, acid, ash: 0.4 }, { density: 1.03 })
 
 const dried = (
   id: string,
@@ -21,38 +21,31 @@ const dried = (
     { monosaccharide, sucrose, insoluble, acid: 1.2, ash: 2 },
     {
       density: 0.6,
-      units: { cup: 150 },
       whole: true,
       allergens: sulphites ? ['sulphites'] : [],
     },
   )
 
-/** Juices (each: the juice of one fruit), purées and dried fruit. */
+/** Juices, with grated zest or without, purées and dried fruit. */
 export const fruits = [
-  juice('lemon-juice', 'Lemon juice', 6, 2.4, 45),
-  juice('lime-juice', 'Lime juice', 6.2, 1.7, 30),
-  juice('orange-juice', 'Orange juice', 1, 8.4, 80),
-  // each: the juice of one fruit with its zest, grated
+  juice('lemon-juice', 'Lemon juice', 6, 2.4),
+  juice('lime-juice', 'Lime juice', 6.2, 1.7),
+  juice('orange-juice', 'Orange juice', 1, 8.4),
   ...(
     [
-      ['lemon', 6, 2.4, 50],
-      ['lime', 6.2, 1.7, 33],
-      ['orange', 1, 8.4, 88],
+      ['lemon', 6, 2.4],
+      ['lime', 6.2, 1.7],
+      ['orange', 1, 8.4],
     ] as const
-  ).map(([fruit, acid, monosaccharide, each]) =>
+  ).map(([fruit, acid, monosaccharide]) =>
     ingredient(
       `${fruit}-juice-zest`,
       `${fruit[0]?.toUpperCase()}${fruit.slice(1)} juice and zest`,
       { monosaccharide, acid, insoluble: 1.5, ash: 0.4 },
-      { density: 1.03, units: { each, cup: 244 } },
+      { density: 1.03 },
     ),
   ),
-  ingredient(
-    'fruit-juice',
-    'Fruit juice',
-    { monosaccharide: 10.5, acid: 0.6, ash: 0.3 },
-    { density: 1.04, units: { cup: 247 } },
-  ),
+  ingredient('fruit-juice', 'Fruit juice', { monosaccharide: 10.5, acid: 0.6, ash: 0.3 }, { density: 1.04 }),
   puree('raspberry-puree', 'Raspberry purée', 4.4, 0.2, 1.7, 6),
   puree('blackcurrant-puree', 'Blackcurrant purée', 7, 0.5, 3.4, 5.5),
   puree('strawberry-puree', 'Strawberry purée', 4.8, 0.6, 0.9, 2),

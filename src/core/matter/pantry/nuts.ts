@@ -5,6 +5,7 @@ interface NutFacts {
   protein: number
   sucrose: number
   insoluble: number
+  /** g in a cup, which says its density. */
   cup: number
   allergen?: Allergen | null
   /** Toasted unless told, where it is an allergen: those are eaten as nuts. */
@@ -18,7 +19,6 @@ const nut = (id: string, name: string, f: NutFacts) =>
     { fat: f.fat, protein: f.protein, sucrose: f.sucrose, insoluble: f.insoluble, ash: 2.6 },
     {
       density: f.cup / 236.6,
-      units: { cup: f.cup },
       whole: true,
       allergens: f.allergen === null ? [] : [f.allergen ?? 'nuts'],
       prepare: f.prepare ?? (f.allergen === null ? [] : ['toast']),
@@ -26,7 +26,7 @@ const nut = (id: string, name: string, f: NutFacts) =>
   )
 
 const paste = (id: string, name: string, fat: number, protein: number, insoluble: number, allergens: Allergen[]) =>
-  ingredient(id, name, { fat, protein, insoluble, ash: 3, water: 1 }, { density: 1.08, units: { cup: 256 }, allergens })
+  ingredient(id, name, { fat, protein, insoluble, ash: 3, water: 1 }, { density: 1.08, allergens })
 
 /** Nuts, seeds, coconut, popcorn and their pastes. */
 export const nuts = [
@@ -113,7 +113,6 @@ export const nuts = [
     { starch: 65, protein: 12, fat: 4.5, insoluble: 13, ash: 1.5, water: 4 },
     {
       density: 0.035,
-      units: { cup: 8 },
       whole: true,
       prepare: ['keep-hot'],
     },
@@ -124,7 +123,6 @@ export const nuts = [
     { starch: 61, protein: 11, fat: 4.2, insoluble: 8.5, ash: 1.3 },
     {
       density: 0.8,
-      units: { cup: 190 },
       whole: true,
     },
   ),
@@ -134,7 +132,6 @@ export const nuts = [
     { starch: 84, protein: 6.5, fat: 1, insoluble: 1.5, ash: 2, water: 5 },
     {
       density: 0.07,
-      units: { cup: 15 },
       whole: true,
     },
   ),

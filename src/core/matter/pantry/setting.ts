@@ -3,11 +3,10 @@ import { type Allergen, ingredient } from '../ingredient'
 const gelatinous: Allergen[] = ['gelatin']
 const gelatinMakeUp = { gelatin: 87, ash: 1.5, water: 11.5 }
 
-/** Sheets by grade: what one weighs. Their bloom stands in physics/gelatin. */
-const sheet = (grade: string, grams: number) =>
+/** Sheets by grade; their bloom stands in physics/gelatin. */
+const sheet = (grade: string) =>
   ingredient(`gelatin-${grade}`, `Gelatin sheets, ${grade}`, gelatinMakeUp, {
     density: 0.7,
-    units: { sheet: grams, each: grams },
     allergens: gelatinous,
     prepare: ['soak'],
     source: 'trade specification',
@@ -19,21 +18,15 @@ const powder = { source: 'trade specification' } as const
 export const setting = [
   ingredient('gelatin-powder', 'Gelatin powder, 225 bloom', gelatinMakeUp, {
     density: 0.7,
-    units: { packet: 7, tsp: 3.1, tbsp: 9.3 },
     allergens: gelatinous,
     prepare: ['bloom'],
     ...powder,
   }),
-  sheet('bronze', 3.3),
-  sheet('silver', 2.5),
-  sheet('gold', 2),
-  sheet('platinum', 1.7),
-  ingredient(
-    'pectin',
-    'Pectin powder',
-    { insoluble: 60, sucrose: 28, ash: 4, water: 8 },
-    { density: 0.6, units: { packet: 50 }, ...powder },
-  ),
+  sheet('bronze'),
+  sheet('silver'),
+  sheet('gold'),
+  sheet('platinum'),
+  ingredient('pectin', 'Pectin powder', { insoluble: 60, sucrose: 28, ash: 4, water: 8 }, { density: 0.6, ...powder }),
   ingredient('agar', 'Agar powder', { insoluble: 86, ash: 3.5, water: 10.5 }, { density: 0.6, ...powder }),
   ingredient(
     'soda',
@@ -41,24 +34,13 @@ export const setting = [
     { ash: 100 },
     {
       density: 0.92,
-      units: { tsp: 4.6 },
       prepare: ['sift'],
     },
   ),
-  ingredient(
-    'baking-powder',
-    'Baking powder',
-    { ash: 68, starch: 27, water: 5 },
-    { density: 0.9, units: { tsp: 4.6 } },
-  ),
-  ingredient(
-    'cream-of-tartar',
-    'Cream of tartar',
-    { acid: 98.5, ash: 1, water: 0.5 },
-    { density: 0.75, units: { tsp: 3.4 } },
-  ),
-  ingredient('citric-acid', 'Citric acid', { acid: 99.5, water: 0.5 }, { density: 0.9, units: { tsp: 4.5 } }),
-  ingredient('tartaric-acid', 'Tartaric acid', { acid: 99.5, water: 0.5 }, { density: 0.95, units: { tsp: 4.7 } }),
+  ingredient('baking-powder', 'Baking powder', { ash: 68, starch: 27, water: 5 }, { density: 0.9 }),
+  ingredient('cream-of-tartar', 'Cream of tartar', { acid: 98.5, ash: 1, water: 0.5 }, { density: 0.75 }),
+  ingredient('citric-acid', 'Citric acid', { acid: 99.5, water: 0.5 }, { density: 0.9 }),
+  ingredient('tartaric-acid', 'Tartaric acid', { acid: 99.5, water: 0.5 }, { density: 0.95 }),
   ingredient('malic-acid', 'Malic acid', { acid: 99.5, water: 0.5 }, { density: 0.9 }),
   ingredient('vinegar', 'White vinegar', { acid: 5 }, { density: 1.01 }),
   ingredient(
@@ -67,7 +49,6 @@ export const setting = [
     { starch: 87, protein: 0.4, ash: 0.1, fat: 0.1 },
     {
       density: 0.55,
-      units: { cup: 125 },
     },
   ),
   ingredient(
@@ -76,7 +57,6 @@ export const setting = [
     { starch: 71, monosaccharide: 0.4, protein: 10.5, fat: 1.2, ash: 0.5, insoluble: 3.4 },
     {
       density: 0.55,
-      units: { cup: 125 },
       allergens: ['gluten'],
     },
   ),
@@ -86,7 +66,6 @@ export const setting = [
     { starch: 62, monosaccharide: 1, protein: 9, fat: 1.7, ash: 1.3, insoluble: 12 },
     {
       density: 0.5,
-      units: { cup: 103 },
       allergens: ['gluten'],
     },
   ),
@@ -94,24 +73,19 @@ export const setting = [
     'rice-flour',
     'Rice flour',
     { starch: 79, protein: 6.5, fat: 0.9, ash: 0.5, insoluble: 1.1 },
-    { density: 0.6, units: { cup: 158 } },
+    { density: 0.6 },
   ),
-  ingredient(
-    'rice-paper',
-    'Rice paper, edible',
-    { starch: 85, protein: 1, water: 14 },
-    { density: 0.3, units: { sheet: 3 } },
-  ),
+  ingredient('rice-paper', 'Rice paper, edible', { starch: 85, protein: 1, water: 14 }, { density: 0.3 }),
   ingredient(
     'marshmallows',
     'Marshmallows',
     { sucrose: 40, glucoseSolids: 40, gelatin: 2, de: 42 },
-    { density: 0.21, units: { cup: 50, each: 7 }, allergens: gelatinous },
+    { density: 0.21, allergens: gelatinous },
   ),
   ingredient(
     'marshmallow-creme',
     'Marshmallow creme',
     { sucrose: 35, glucoseSolids: 44, protein: 0.8, de: 42 },
-    { density: 0.41, units: { cup: 96 }, allergens: ['egg'] },
+    { density: 0.41, allergens: ['egg'] },
   ),
 ]

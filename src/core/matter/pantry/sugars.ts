@@ -11,7 +11,6 @@ export const sugars = [
     { sucrose: 99.95, ash: 0.05 },
     {
       density: 0.85,
-      units: { cup: 200 },
     },
   ),
   ingredient(
@@ -20,7 +19,6 @@ export const sugars = [
     { sucrose: 99.95, ash: 0.05 },
     {
       density: 0.9,
-      units: { cup: 213 },
     },
   ),
   ingredient(
@@ -29,7 +27,6 @@ export const sugars = [
     { sucrose: 96.7, starch: 3, water: 0.3 },
     {
       density: 0.5,
-      units: { cup: 120 },
     },
   ),
   ingredient(
@@ -38,7 +35,6 @@ export const sugars = [
     { sucrose: 98.2, monosaccharide: 0.6, ash: 0.6 },
     {
       density: 0.92,
-      units: { cup: 220 },
     },
   ),
   ingredient(
@@ -47,7 +43,6 @@ export const sugars = [
     { sucrose: 93, monosaccharide: 3.5, ash: 1.2 },
     {
       density: 0.93,
-      units: { cup: 213 },
     },
   ),
   ingredient(
@@ -56,7 +51,6 @@ export const sugars = [
     { sucrose: 89.5, monosaccharide: 5, ash: 2.2 },
     {
       density: 0.95,
-      units: { cup: 220 },
     },
   ),
   ingredient(
@@ -65,7 +59,6 @@ export const sugars = [
     { sucrose: 91, monosaccharide: 4, ash: 1.8 },
     {
       density: 0.93,
-      units: { cup: 213 },
     },
   ),
   ingredient(
@@ -74,7 +67,6 @@ export const sugars = [
     { sucrose: 87, monosaccharide: 6, ash: 3.2 },
     {
       density: 0.95,
-      units: { cup: 220 },
     },
   ),
   ingredient(
@@ -83,7 +75,6 @@ export const sugars = [
     { sucrose: 80, monosaccharide: 8, ash: 2.5, protein: 1 },
     {
       density: 0.9,
-      units: { cup: 200 },
     },
   ),
   ingredient('glucose-28', 'Glucose syrup, 28 DE', { glucoseSolids: 79, de: 28 }, { density: 1.42, ...trade }),
@@ -94,7 +85,6 @@ export const sugars = [
     { glucoseSolids: 80.3, de: 42 },
     {
       density: 1.42,
-      units: { cup: 340 },
       ...trade,
     },
   ),
@@ -105,7 +95,6 @@ export const sugars = [
     { glucoseSolids: 72, sucrose: 3, salt: 0.3, de: 45 },
     {
       density: 1.38,
-      units: { cup: 328 },
       ...trade,
     },
   ),
@@ -115,7 +104,6 @@ export const sugars = [
     { glucoseSolids: 68, sucrose: 7, ash: 0.8, salt: 0.4, de: 45 },
     {
       density: 1.38,
-      units: { cup: 328 },
       ...trade,
     },
   ),
@@ -134,7 +122,6 @@ export const sugars = [
     { sucrose: 33, monosaccharide: 47, ash: 1.2, salt: 0.3 },
     {
       density: 1.43,
-      units: { cup: 340, tin: 454 },
     },
   ),
   ingredient(
@@ -152,7 +139,6 @@ export const sugars = [
     { monosaccharide: 72, sucrose: 6, glucoseSolids: 3.5, acid: 0.5, ash: 0.4, protein: 0.4, de: 42 },
     {
       density: 1.42,
-      units: { cup: 340 },
     },
   ),
   ingredient(
@@ -161,7 +147,6 @@ export const sugars = [
     { sucrose: 63.5, monosaccharide: 2.5, ash: 0.6, acid: 0.1 },
     {
       density: 1.33,
-      units: { cup: 322 },
     },
   ),
   ingredient(
@@ -170,7 +155,6 @@ export const sugars = [
     { sucrose: 36, monosaccharide: 26, ash: 9, protein: 1.5, acid: 1.5 },
     {
       density: 1.42,
-      units: { cup: 340, tin: 454 },
     },
   ),
   ingredient(
