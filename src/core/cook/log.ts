@@ -13,8 +13,8 @@ import {
 } from '../formula/document'
 import { ingredientIn } from '../formula/mixes'
 import { additionOf, traceSteps } from '../formula/trace'
-import { mixOf } from '../matter/convert'
 import { addMix, emptyMix, type Mix, withWater } from '../matter/mix'
+import { mixOf } from '../matter/portions'
 import { heatContent } from '../physics/heat'
 
 /** Whether an act ends its boil. */

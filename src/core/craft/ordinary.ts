@@ -1,7 +1,8 @@
 /** Each family's ordinary formula worked through, as a check on the words and the physics together. */
-import { mixOf } from '../matter/convert'
+
 import { ingredientById } from '../matter/ingredients'
 import { addMix, type Mix, waterShare } from '../matter/mix'
+import { mixOf } from '../matter/portions'
 import { waterLeftAt } from '../physics/boiling'
 import { type Bite, biteOf } from './bite'
 import type { Expected } from './families/family'

@@ -1,10 +1,10 @@
 /** A ganache: chocolate and cream in the share its use asks for, made by hand beside a sweet; and whether one holds together. */
 import { type Chocolate, chocolates } from '../craft/handwork'
 import { type GanacheUse, ganacheShare } from '../finish/chocolate'
-import { mixOf } from '../matter/convert'
 import type { Ingredient } from '../matter/ingredient'
 import { ingredientById, shelfOf } from '../matter/ingredients'
 import { massOf } from '../matter/mix'
+import { mixOf } from '../matter/portions'
 import type { FormulaDocument, Part, SingleFormula, Step } from './document'
 import { ingredientIn } from './mixes'
 

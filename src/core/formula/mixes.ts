@@ -1,9 +1,9 @@
 /** What the lines of a formula are made of. */
 
-import { mixOf } from '../matter/convert'
 import type { Allergen, Ingredient } from '../matter/ingredient'
 import { ingredientById } from '../matter/ingredients'
 import type { Mix } from '../matter/mix'
+import { mixOf } from '../matter/portions'
 import { type FormulaDocument, type GramsByLine, piecesOf } from './document'
 
 /** An ingredient as this formula knows it: its own make-up first, then the pantry. @throws RangeError for neither. */

@@ -1,10 +1,10 @@
 /** A list and its method as one formula: what is sure is taken, what is not is asked. */
 import { boiledFamilies, type FamilyId, schoolsOf } from '../craft/families'
-import { mixOf } from '../matter/convert'
 import type { Ingredient } from '../matter/ingredient'
 import { type HouseUnit, type LineReading, preparationsIn, readLine } from '../matter/line'
 import { type Mix, massOf } from '../matter/mix'
 import type { Pantry } from '../matter/names'
+import { mixOf } from '../matter/portions'
 import type { FormulaDocument, Group, Line } from './document'
 import { idFor } from './edit'
 import {

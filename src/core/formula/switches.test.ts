@@ -1,7 +1,7 @@
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil, demoFormulas } from '@/demo/formulas'
-import { mixOf } from '../matter/convert'
 import { ingredientById } from '../matter/ingredients'
+import { mixOf } from '../matter/portions'
 import { testConditions } from '../testing'
 import { differences, lineChanges } from './differences'
 import type { FormulaDocument, Line } from './document'

@@ -1,9 +1,8 @@
 /** How much: amounts as people write them, each number of them accounted for, and whether what a line says twice agrees. */
 import { numberText, parseNumber, type Range } from '../quantity/number'
 import { parseUnit, type Unit } from '../quantity/units'
-import { toGrams } from './convert'
 import type { Ingredient } from './ingredient'
-import { unitWeightsOf } from './unit-weights'
+import { toGrams, unitWeightsOf } from './unit-weights'
 
 /** A measure of the house: "our glass is 210 ml". */
 export interface HouseUnit {

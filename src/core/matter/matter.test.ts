@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { components } from './components'
-import { mixOf } from './convert'
 import { ingredientById, ingredients } from './ingredients'
 import { addMix, massOf, mix, scaleMix, waterShare } from './mix'
 import { pantryOf } from './names'
+import { mixOf } from './portions'
 import { everyNameOf, synonyms } from './synonyms'
 import { unitWeights, unitWeightsOf } from './unit-weights'
 

@@ -1,4 +1,5 @@
 /** What a cup, a stick, a tin of the goods of the pantry weighs, where their density does not say it: asked only where a line is read. */
+import type { Quantity } from '../quantity/parse'
 import type { Ingredient } from './ingredient'
 
 /** g of one of a unit, by ingredient; "each" for what is counted. From ordinary food tables and what such packs are sold at. */
@@ -123,3 +124,25 @@ export const unitWeightsOf = ({ id, unitGrams }: Ingredient): Readonly<Record<st
   ...unitWeights[id],
   ...unitGrams,
 })
+
+/**
+ * Grams of `ingredient` in a quantity (the middle of a range). The ingredient's own unit weights come first, then
+ * mass, then volume by density. Null where the unit means nothing for this ingredient, so the caller can ask.
+ */
+export function toGrams(quantity: Quantity, ingredient: Ingredient): number | null {
+  const amount = (quantity.amount.low + quantity.amount.high) / 2
+  const { unit } = quantity
+  const own = unitWeightsOf(ingredient)[unit?.id ?? 'each']
+  if (own !== undefined) return amount * own
+  if (unit?.kind === 'mass') return amount * unit.size
+  if (unit?.kind === 'volume') return amount * unit.size * packed(ingredient)
+  return null
+}
+
+/** g/ml; a measured cup or spoon says more than a table density. */
+function packed(ingredient: Ingredient): number {
+  const { cup, tbsp, tsp } = unitWeightsOf(ingredient)
+  if (cup !== undefined) return cup / 236.588
+  if (tbsp !== undefined) return tbsp / 14.787
+  return tsp === undefined ? ingredient.density : tsp / 4.929
+}

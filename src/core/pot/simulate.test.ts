@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { mixOf } from '../matter/convert'
 import { ingredientById } from '../matter/ingredients'
 import { massOf } from '../matter/mix'
+import { mixOf } from '../matter/portions'
 import { boilingPoint } from '../physics/boiling'
 import {
   advancePot,

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
-import { toGrams } from '../matter/convert'
 import { ingredientById } from '../matter/ingredients'
+import { toGrams } from '../matter/unit-weights'
 import { parseLength } from './length'
 import { numberText, parseNumber, readNumber } from './number'
 import { parseQuantity } from './parse'
