@@ -222,7 +222,7 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
   const sign = SIGNS.find(([words]) => words.test(sentence))
   if (sign) out.push({ by: 'sign', sign: sign[1], word: sign[2] })
   const shade =
-    (BOILS.test(sentence) && UNTIL.test(sentence)) || CARAMEL.test(sentence)
+    (BOILS.test(sentence) && UNTIL.test(sentence)) || CARAMEL.test(sentence) || WATCHES.test(sentence)
       ? SHADES.find(([words]) => words.test(sentence))
       : undefined
   if (shade) out.push({ by: 'colour', celsius: shade[1], word: shade[2] })
@@ -244,7 +244,7 @@ export const isGotReady = (sentence: string): boolean =>
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?!if\b|.*\b(?:bake|return|roll)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b|^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/i.test(
     sentence,
   ) ||
-  /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|(?:re)?hydrate|dissolve (?:the )?gelatine? in|soak(?!.*\bsugar\b)|sprinkle (?:the )?(?:powdered )?gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))|preheat|heat (?:the |your )?oven|toast|roast|sift|chop|halve|split|slit|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
+  /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|(?:re)?hydrate|dissolve (?:the )?gelatine? in|soak(?!.*\bsugar\b)|sprinkle (?:the )?(?:powdered )?gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))|preheat|heat (?:the |your )?oven|toast|roast|sift|arrange(?!.*\b(?:spoon|pour)\b)|chop|halve|split|slit|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
     sentence,
   ) ||
   OVEN_WORK.test(sentence) ||
@@ -272,7 +272,7 @@ export const bathes = (sentence: string): boolean =>
 
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean =>
-  /^into (?:an? |the )?.{0,40}\b(?:tin|tray|pan|frame|mou?lds?)\b|\b(?:pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?! in\b)|frame\b|cast (?:it )?(?:in|on)|deposit|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|$)|press (?:it |the \w+ )?(?:into|between|in (?:an? |the )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|frame|mou?lds?))|roll (?:it |out )*between|pat (?:it )?into|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|in\b|.{0,20}(?:into|onto|over)))\b/i.test(
+  /^into (?:an? |the )?.{0,40}\b(?:tin|tray|pan|frame|mou?lds?)\b|\b(?:pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?! in\b)|frame\b|cast (?:it )?(?:in|on)|deposit|pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)|spread|turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))|scrape|tip(?! in\b)|tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)|fill (?:the )?mou?lds|drop\b.{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble)|drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)|transfer|dip (?!the (?:base|bottom|pan|pot))|(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|$)|press (?:it |the \w+ )?(?:into|between|in (?:an? |the )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|frame|mou?lds?))|roll (?:it |out )*between|pat (?:it )?into|(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)|spoon (?:out\b|in\b|.{0,20}(?:into|onto|over)))\b/i.test(
     sentence,
   )
 

@@ -1,5 +1,5 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
-import { capital, endingsIn, heatIn, pours, putsBack, secondsIn, takesOff, whipsWhites } from './method'
+import { capital, endingsIn, heatIn, pours, putsBack, secondsIn, takesOff, WATCHES, whipsWhites } from './method'
 import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
@@ -50,7 +50,7 @@ const LATER = '(?:mark|score|cut|break|slice)'
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
 const LINK = new RegExp(
-  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=deglaze\\b|(?:cook|boil|heat) to \\d)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|[,;])\\s+(?=${WAITS}\\b)|,\\s+(?=(?:pour|remove|take it off|tip)\\b))`,
+  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after|when|once|as soon as)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=deglaze\\b|(?:cook|boil|heat) to \\d)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|[,;])\\s+(?=${WAITS}\\b)|,\\s+(?=(?:pour|remove|take it off|tip)\\b))`,
   'gi',
 )
 const LASTING = new RegExp(`^${LASTS}`, 'i')
@@ -60,6 +60,8 @@ const FOLLOWS = /^(?:deglaze|add|stir in|whisk in|beat in|pour|spread|tip|scrape
 const WORKS =
   /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
 const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i
+/** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
+const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
 /** A moment that is counted from what stands before it. */
 const COUNTED = /^after (?:about )?\d/i
 
@@ -82,6 +84,7 @@ function isApart(head: string, tail: string): boolean {
   // it lies where it was poured while it cools
   if (RESTS.test(tail)) return (secondsIn(tail) !== null || (heatIn(tail) !== null && pours(head))) && !RESTS.test(head)
   if (COUNTED.test(tail)) return true
+  if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (LATER_WORK.test(tail)) return pours(head)
   if (WORKS.test(tail) && heatIn(head)?.cools) return true
