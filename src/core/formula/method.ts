@@ -310,5 +310,9 @@ export function label(text: string): string {
   return capital(short(words.join(' '), 24))
 }
 
+/** Whether a sentence speaks of a pot beside the first. */
+export const inOtherPot = (s: string): boolean =>
+  /\b(?:another|second|separate|other|clean)\s+(?:\w+\s+)?(?:pan|pot|saucepan)\b/i.test(s)
+
 /** Oven work is not the pot's temperature. */
 export const inOven = (s: string): boolean => /\b(oven|bake|preheat)\b/i.test(s)

@@ -6,7 +6,13 @@ import { readRecipe } from './recipe'
 import { doubtful, type Placed } from './recipe-doubts'
 
 const pantry = pantryOf()
-const placed = (id: string, grams: number, at: number): Placed => ({ id, ingredient: ingredientById(id), grams, at })
+const placed = (id: string, grams: number, at: number): Placed => ({
+  id,
+  ingredient: ingredientById(id),
+  grams,
+  at,
+  elsewhere: false,
+})
 
 /** Lines whose place is asked about. */
 const asked = (list: string, method: string): string[] =>
@@ -36,6 +42,12 @@ describe('what hardly anybody does with a line', () => {
 
   it('is no soda in milk, which keeps it from curdling', () =>
     expect([...doubtful([...syrup, placed('milk-whole', 500, 0), placed('soda', 2, 0)], 2)]).toEqual([]))
+
+  it('is a second pot after the end: one is followed', () => {
+    const starch = { ...placed('cornflour', 125, 3), elsewhere: true }
+    expect([...doubtful([...syrup, starch], 2)]).toEqual(['cornflour'])
+    expect([...doubtful([...syrup, { ...starch, elsewhere: false }], 2)]).toEqual([])
+  })
 
   it('is nothing where all that is sweet boils, and all of it where less than half does', () => {
     fc.assert(

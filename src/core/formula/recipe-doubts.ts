@@ -7,6 +7,8 @@ export interface Placed {
   readonly ingredient: Ingredient
   readonly grams: number
   readonly at: number
+  /** It goes into another pot there. */
+  readonly elsewhere: boolean
 }
 
 const sugarsIn = ({ ingredient: { per100 }, grams }: Placed): number =>
@@ -23,7 +25,7 @@ const SPOILED = /^(?:egg-white|gelatin|soda|popcorn)/
 
 /**
  * Lines that are doubtful where they were found: sugar that is not boiled, what a boil spoils in the pot before its end (`doneAt`; null where nothing
- * says when that is), nuts on the heat without any sugar.
+ * says when that is), nuts on the heat without any sugar, what stands in another pot once the first is done.
  */
 export function doubtful(lines: readonly Placed[], doneAt: number | null): ReadonlySet<string> {
   const out = new Set<string>()
@@ -37,6 +39,8 @@ export function doubtful(lines: readonly Placed[], doneAt: number | null): Reado
   const total = (some: readonly Placed[]): number => some.reduce((sum, l) => sum + sugarsIn(l), 0)
   if (total(boiled) < SUGAR_BOILED * total(lines)) for (const l of sweet) if (l.at > doneAt) out.add(l.id)
   const milky = boiled.some((l) => l.ingredient.per100.milkProtein > 1)
+  // one pot is followed to its end
+  for (const { id, at, elsewhere } of lines) if (elsewhere && at > doneAt) out.add(id)
   for (const { id, ingredient } of boiled)
     if (SPOILED.test(ingredient.id) && !(milky && ingredient.id === 'soda')) out.add(id)
   return out

@@ -11,6 +11,7 @@ import {
   type HeatUnit,
   heatIn,
   inCelsiusWords,
+  inOtherPot,
   label,
   leavesChoice,
   pours,
@@ -234,7 +235,8 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const doubts = doubtful(
     lines.flatMap((l) => {
       const at = found.get(l.id)
-      return at === undefined ? [] : [{ id: l.id, ingredient: ingredientOf(l), grams: l.grams, at }]
+      const placed = { id: l.id, ingredient: ingredientOf(l), grams: l.grams }
+      return at === undefined ? [] : [{ ...placed, at, elsewhere: inOtherPot(said[at] ?? '') }]
     }),
     done?.at ?? null,
   )

@@ -1,7 +1,7 @@
 /** A recipe that boils twice: the honey that goes onto the whites first, while the sugar climbs in a pot of its own. */
 import type { FormulaDocument, Step } from './document'
 import { idFor } from './edit'
-import { capital, endingsIn, type HeatUnit, heatIn, short, WATCHES } from './method'
+import { capital, endingsIn, type HeatUnit, heatIn, inOtherPot, short, WATCHES } from './method'
 import { endingOf, inOrder } from './recipe-ending'
 import { questionsUnder, under } from './recipe-layers'
 import {
@@ -19,7 +19,6 @@ import type { Headed } from './recipe-split'
 /** "Pour the honey over the whites". */
 const ONTO_WHITES =
   /\b(?:pour|trickle|drizzle|stream|add)\b.*\b(?:onto|over|into|on|to)\b.*\b(?:whites|meringue|mixer|bowl)\b/i
-const OTHER_POT = /\b(?:another|second|separate|other|clean)\s+(?:\w+\s+)?(?:pan|pot|saucepan)\b/i
 const POT = /\b(?:pan|pot|saucepan)\b/i
 const PUTS_IN = /\b(?:pour|add|trickle|drizzle|stream)\b/i
 
@@ -47,7 +46,7 @@ function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonl
   )
   const first = boils[0] ?? -1
   const poured = said.findIndex((s, i) => i > first && ONTO_WHITES.test(s))
-  const inOther = (b: number): boolean => OTHER_POT.test(`${said[b - 1] ?? ''}. ${said[b]}`)
+  const inOther = (b: number): boolean => inOtherPot(`${said[b - 1] ?? ''}. ${said[b]}`)
   // "pour the honey over the whites": what was boiled with the rest is not poured by itself
   const speaks = (at: number, { names }: Written): boolean => mentions(said[at] ?? '', names)
   const isAlone = (b: number): boolean => written.some((w) => speaks(first, w) && speaks(poured, w) && !speaks(b, w))
