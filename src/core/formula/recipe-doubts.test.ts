@@ -21,6 +21,7 @@ const asked = (list: string, method: string): string[] =>
   )
 
 describe('what hardly anybody does with a line', () => {
+  const doubts = (lines: readonly Placed[], doneAt: number) => doubtful(lines, doneAt).keys()
   const syrup = [placed('sugar', 400, 0), placed('water', 100, 0)]
 
   it.each([
@@ -29,24 +30,24 @@ describe('what hardly anybody does with a line', () => {
     ['soda before the end', placed('soda', 6, 1)],
     ['popped corn in the pot', placed('popcorn', 90, 0)],
   ])('%s is doubted before the end, and not after it', (_, line) => {
-    expect([...doubtful([...syrup, line], 2)]).toEqual([line.id])
-    expect([...doubtful([...syrup, { ...line, at: 3 }], 2)]).toEqual([])
+    expect([...doubts([...syrup, line], 2)]).toEqual([line.id])
+    expect([...doubts([...syrup, { ...line, at: 3 }], 2)]).toEqual([])
   })
 
   it('is nuts on the heat before any sugar; not a pod of vanilla', () => {
     const later = syrup.map((l) => ({ ...l, at: 1 }))
-    expect([...doubtful([placed('almonds', 200, 0), ...later], 2)]).toEqual(['almonds'])
-    expect([...doubtful([placed('vanilla-pod', 3, 0), ...later], 2)]).toEqual([])
-    expect([...doubtful([placed('almonds', 200, 1), ...later], 2)]).toEqual([])
+    expect([...doubts([placed('almonds', 200, 0), ...later], 2)]).toEqual(['almonds'])
+    expect([...doubts([placed('vanilla-pod', 3, 0), ...later], 2)]).toEqual([])
+    expect([...doubts([placed('almonds', 200, 1), ...later], 2)]).toEqual([])
   })
 
   it('is no soda in milk, which keeps it from curdling', () =>
-    expect([...doubtful([...syrup, placed('milk-whole', 500, 0), placed('soda', 2, 0)], 2)]).toEqual([]))
+    expect([...doubts([...syrup, placed('milk-whole', 500, 0), placed('soda', 2, 0)], 2)]).toEqual([]))
 
   it('is a second pot after the end: one is followed', () => {
     const starch = { ...placed('cornflour', 125, 3), elsewhere: true }
-    expect([...doubtful([...syrup, starch], 2)]).toEqual(['cornflour'])
-    expect([...doubtful([...syrup, { ...starch, elsewhere: false }], 2)]).toEqual([])
+    expect([...doubts([...syrup, starch], 2)]).toEqual(['cornflour'])
+    expect([...doubts([...syrup, { ...starch, elsewhere: false }], 2)]).toEqual([])
   })
 
   it('is nothing where all that is sweet boils, and all of it where less than half does', () => {
@@ -57,7 +58,7 @@ describe('what hardly anybody does with a line', () => {
           { ...placed('sugar', 1000 * (1 - share), 3), id: 'late' },
           placed('water', 200, 0),
         ]
-        expect([...doubtful(lines, 2)]).toEqual(share < 0.5 ? ['late'] : [])
+        expect([...doubts(lines, 2)]).toEqual(share < 0.5 ? ['late'] : [])
       }),
     )
   })

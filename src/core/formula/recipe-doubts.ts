@@ -11,6 +11,9 @@ export interface Placed {
   readonly elsewhere: boolean
 }
 
+/** Why a place is doubtful: a boil spoils it, it is sweet and not boiled, it is on the heat without sugar, it is in another pot. */
+export type PlaceDoubt = 'spoiled' | 'unboiled' | 'bare' | 'elsewhere'
+
 const sugarsIn = ({ ingredient: { per100 }, grams }: Placed): number =>
   (grams / 100) * (per100.sucrose + per100.glucoseSolids + per100.monosaccharide)
 
@@ -27,21 +30,21 @@ const SPOILED = /^(?:egg-white|gelatin|soda|popcorn)/
  * Lines that are doubtful where they were found: sugar that is not boiled, what a boil spoils in the pot before its end (`doneAt`; null where nothing
  * says when that is), nuts on the heat without any sugar, what stands in another pot once the first is done.
  */
-export function doubtful(lines: readonly Placed[], doneAt: number | null): ReadonlySet<string> {
-  const out = new Set<string>()
+export function doubtful(lines: readonly Placed[], doneAt: number | null): ReadonlyMap<string, PlaceDoubt> {
+  const out = new Map<string, PlaceDoubt>()
   const sweet = lines.filter((l) => sugarsIn(l) > SWEET * l.grams)
   const sweetAt = sweet.length > 0 ? Math.min(...sweet.map((l) => l.at)) : 0
   const all = lines.reduce((sum, l) => sum + l.grams, 0)
   for (const { id, ingredient, grams, at } of lines)
-    if (at < sweetAt && ingredient.whole && grams > MUCH * all) out.add(id)
+    if (at < sweetAt && ingredient.whole && grams > MUCH * all) out.set(id, 'bare')
   if (doneAt === null) return out
   const boiled = lines.filter((l) => l.at <= doneAt)
   const total = (some: readonly Placed[]): number => some.reduce((sum, l) => sum + sugarsIn(l), 0)
-  if (total(boiled) < SUGAR_BOILED * total(lines)) for (const l of sweet) if (l.at > doneAt) out.add(l.id)
+  if (total(boiled) < SUGAR_BOILED * total(lines)) for (const l of sweet) if (l.at > doneAt) out.set(l.id, 'unboiled')
   const milky = boiled.some((l) => l.ingredient.per100.milkProtein > 1)
   // one pot is followed to its end
-  for (const { id, at, elsewhere } of lines) if (elsewhere && at > doneAt) out.add(id)
+  for (const { id, at, elsewhere } of lines) if (elsewhere && at > doneAt) out.set(id, 'elsewhere')
   for (const { id, ingredient } of boiled)
-    if (SPOILED.test(ingredient.id) && !(milky && ingredient.id === 'soda')) out.add(id)
+    if (SPOILED.test(ingredient.id) && !(milky && ingredient.id === 'soda')) out.set(id, 'spoiled')
   return out
 }

@@ -20,7 +20,7 @@ import {
   takesOff,
   unitOf,
 } from './method'
-import { doubtful } from './recipe-doubts'
+import { doubtful, type PlaceDoubt } from './recipe-doubts'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import {
   type Beside,
@@ -161,6 +161,8 @@ type OwnAsk =
       readonly id: 'place'
       readonly line: string
       readonly name: string
+      /** Why where it was found is doubted; null where nothing says when it goes in. */
+      readonly doubt: PlaceDoubt | null
       readonly guess: number
       readonly sentences: readonly string[]
     }
@@ -263,13 +265,14 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
         ]
       : []),
     ...lines.flatMap((l): Ask[] =>
-      (found.has(l.id) && !doubts.has(l.id)) || said.length === 0
+      said.length === 0 || (found.has(l.id) && !doubts.has(l.id))
         ? []
         : [
             {
               id: 'place',
               line: l.id,
               name: ingredientOf(l).name,
+              doubt: doubts.get(l.id) ?? null,
               guess: found.get(l.id) ?? guessOf(l),
               sentences: said,
             },

@@ -1,5 +1,5 @@
 /** What is asked about a line of a recipe, and how a sure one was understood. */
-import { type Ask, inGrams, type LineQuestion, type LineReading, type QuestionFigures } from '@/core'
+import { type Ask, inGrams, type LineQuestion, type LineReading, type PlaceDoubt, type QuestionFigures } from '@/core'
 import { formatSpan } from '../format'
 import { type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
@@ -22,6 +22,15 @@ const questions: Sayings<QuestionFigures, string> = {
   'too-much': () => 'That is more than 100 kg: is the unit right?',
 }
 
+const unsaid = (name: string): string => `The method does not say when “${name}” goes in.`
+/** Why it is asked where a line goes in that the method speaks of. */
+const placeDoubts: { readonly [D in PlaceDoubt]: (name: string) => string } = {
+  spoiled: (name) => `“${name}” seems to be in the pot while it boils, which spoils it.`,
+  unboiled: (name) => `“${name}” seems to go in only once the boil is over.`,
+  bare: (name) => `“${name}” seems to be on the heat before any sugar.`,
+  elsewhere: (name) => `“${name}” seems to be in another pot, and Imbry follows one.`,
+}
+
 const asks: { readonly [Id in Ask['id']]: (ask: Extract<Ask, { id: Id }>) => string } = {
   layered: ({ labels }) =>
     labels.length === 1
@@ -35,7 +44,7 @@ const asks: { readonly [Id in Ask['id']]: (ask: Extract<Ask, { id: Id }>) => str
       : seconds === null
         ? 'It does not say when it is done. At what temperature does it come off?'
         : `It says ${formatSpan(seconds)}; how far that goes depends on the ring. At what temperature does it come off?`,
-  place: ({ name }) => `${name} stands in the list and nowhere in the method. When does it go in?`,
+  place: ({ name, doubt }) => `${doubt === null ? unsaid(name) : placeDoubts[doubt](name)} When does it go in?`,
 }
 
 /** What a pasted method leaves open. */

@@ -38,7 +38,13 @@ describe('a pasted recipe', () => {
     expect(make.disabled).toBe(false)
     expect(screen.queryByLabelText(/At what temperature/)).toBeNull()
     expect(screen.getByText(/A guess at what it is/)).toBeDefined()
-    expect(screen.getByText(/Almonds, flaked stands in the list and nowhere in the method/)).toBeDefined()
+    expect(screen.getByText(/The method does not say when “Almonds, flaked” goes in/)).toBeDefined()
+  })
+
+  it('that seems to do what hardly anybody does is asked whether it is so', () => {
+    opened('Fry the almonds in a pan. Melt the butter with the sugar. Boil to 150°C. Pour out.')
+    const place = screen.getByText(/“Almonds, flaked” seems to be on the heat before any sugar/)
+    expect(place.textContent).toMatch(/When does it go in\?$/)
   })
 
   it('is handed to the next page once', () => {
