@@ -5,6 +5,7 @@ import { useSize } from '@/ui/kit/use-size'
 import { useSay } from '@/ui/shell/preferences'
 import type { Say } from '@/words'
 import { bandsOf, ladderScale, spread } from './ladder-scale'
+import { fitted } from './place-labels'
 
 export interface LadderRung {
   readonly id: string
@@ -22,6 +23,8 @@ interface Props {
 const PAD = 12
 const COLUMN = { x: 92, width: 34 }
 const GAP = 44
+/** px of the house's body text. */
+const BODY = 15
 
 /** The ladder as the spine of a method: this formula's stages on one side, its rungs on the other. */
 export function Ladder({ stages, rungs }: Props) {
@@ -80,7 +83,7 @@ function Drawing({ stages, rungs, width, height }: Props & { width: number; heig
             />
             <circle cx={edge + 24} cy={place} r={5} />
             <text x={edge + 36} y={place} dy={r.detail ? '-0.15em' : '0.35em'} className="casual text-body font-bold">
-              {say.temperature(inCelsius(r.celsius))} {r.text}
+              {fitted(`${say.temperature(inCelsius(r.celsius))} ${r.text}`, BODY, width - edge - 36)}
             </text>
             {r.detail && (
               <text x={edge + 36} y={place} dy="1.15em" className="fill-muted text-fine">

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { type Box, type Label, placeLabels } from './place-labels'
+import { type Box, fitted, type Label, placeLabels, textWidth } from './place-labels'
 
 const frame: Box = { x: 0, y: 0, width: 400, height: 300 }
 const coordinate = fc.integer({ min: -40, max: 420 })
@@ -47,5 +47,14 @@ describe('labels', () => {
     const curve: Box = { x: 60, y: 0, width: 2, height: 300 }
     expect(placeLabels([wide], [curve], frame).get('target')?.text).toBe('119°')
     expect(placeLabels([wide], [{ ...curve, x: 20 }], frame).has('target')).toBe(false)
+  })
+})
+
+describe('words that have to fit', () => {
+  it('stay as they are, or are cut at a word and say so', () => {
+    expect(fitted('118° cook', 15, 200)).toBe('118° cook')
+    expect(fitted('118° cook to 118.5° on the small ring', 15, 150)).toBe('118° cook to…')
+    for (const width of [20, 60, 100, 140])
+      expect(textWidth(fitted('118° cook to 118.5° on the small ring', 15, width), 15)).toBeLessThanOrEqual(width)
   })
 })

@@ -57,3 +57,9 @@ const LETTER = 0.58
 
 /** How wide words are, px, near enough to keep them apart; without a browser to measure them. */
 export const textWidth = (text: string, size: number): number => text.length * size * LETTER
+
+/** Words that are at most `width` px wide, cut at a word with a mark that they were. */
+export const fitted = (text: string, size: number, width: number): string =>
+  textWidth(text, size) <= width
+    ? text
+    : `${text.slice(0, Math.max(1, Math.floor(width / (size * LETTER)) - 1)).replace(/\s+\S*$/, '')}…`
