@@ -5,6 +5,7 @@ import { handworkSaid } from './handwork-said'
 import { capital, inOven } from './method'
 import { sentences } from './recipe-clauses'
 import { endingOf } from './recipe-ending'
+import { mentions } from './recipe-names'
 import {
   type Answers,
   type Ask,
@@ -15,7 +16,7 @@ import {
   readPiece,
   type WrittenPiece,
 } from './recipe-piece'
-import { isOutside, mentions } from './recipe-places'
+import { isOutside } from './recipe-places'
 import { alike, type Headed, type SplitRecipe } from './recipe-split'
 import { plainSteps } from './recipe-steps'
 

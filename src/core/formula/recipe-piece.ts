@@ -20,21 +20,11 @@ import {
   takesOff,
   unitOf,
 } from './method'
+import { type Beside, besideIn } from './recipe-beside'
 import { doubtful, type PlaceDoubt } from './recipe-doubts'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
-import {
-  type Beside,
-  besideIn,
-  callsTyped,
-  fullNames,
-  isOutside,
-  namesOf,
-  namesTyped,
-  placesOf,
-  probablyAt,
-  type Written,
-  warmthAt,
-} from './recipe-places'
+import { callsTyped, fullNames, namesOf, namesTyped } from './recipe-names'
+import { isOutside, placesOf, probablyAt, type Written, warmthAt } from './recipe-places'
 import { inPortions } from './recipe-portions'
 import { bare, type Headed } from './recipe-split'
 import { stepsFrom } from './recipe-steps'

@@ -4,7 +4,8 @@ import type { Ingredient } from '../matter/ingredient'
 import type { Line } from './document'
 import { idFor } from './edit'
 import { isGotReady } from './method'
-import { fullNames, inBowl, namesOf, ONTO, SYRUP_IN } from './recipe-places'
+import { inBowl, ONTO, SYRUP_IN } from './recipe-beside'
+import { fullNames, namesOf } from './recipe-names'
 
 /** Shares as they are said of a line. */
 const SHARES: Readonly<Record<string, number>> = {

@@ -4,6 +4,7 @@ import { idFor } from './edit'
 import { capital, endingsIn, type HeatUnit, heatIn, inOtherPot, short, WATCHES } from './method'
 import { endingOf, inOrder } from './recipe-ending'
 import { questionsUnder, under } from './recipe-layers'
+import { mentions } from './recipe-names'
 import {
   type Answers,
   type Draft,
@@ -13,7 +14,7 @@ import {
   readPiece,
   type WrittenPiece,
 } from './recipe-piece'
-import { mentions, type Written } from './recipe-places'
+import type { Written } from './recipe-places'
 import type { Headed } from './recipe-split'
 
 /** "Pour the honey over the whites". */

@@ -1,7 +1,8 @@
 /** What a method measures and no list names: "off the heat beat in 2 tsp bicarbonate of soda". */
 import { readLine } from '../matter/line'
+import { mentions } from './recipe-names'
 import type { Lexicon } from './recipe-piece'
-import { mentions, type Written } from './recipe-places'
+import type { Written } from './recipe-places'
 
 /** An amount, and up to four words after it. */
 const MEASURED =

@@ -1,0 +1,109 @@
+/** What of a method happens beside the pot: warmed in a pan of its own, whipped in a bowl, toasted, baked, bloomed. */
+import { heatIn, inOven, isGotReady, secondsIn, WATCHES, whipsWhites } from './method'
+import { lettersOf, mentions, NO_LINES } from './recipe-names'
+
+/** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
+const WARMS =
+  /^(?:meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|boil|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
+/** "Put the pod into a pan with the cream, bring to the boil", where "the warm cream" goes in later. */
+const HEATED = /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained)\s+(?:[\w-]+\s+){0,2}?(cream|milk)\b/i
+const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
+
+/** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
+export const WAITS_FOR =
+  /^(?:when|once|as soon as|at)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
+const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
+export const PUTS_IN =
+  /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over))\b/i
+const MIXTURE = /\b(?:cream|milk|butter) mixture\b/i
+
+/** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
+const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
+const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,}) (?:solution|mixture|mix|slurry|paste|powder)\b/i
+
+function mixedInAt(said: readonly string[], at: number): number {
+  if (!MIXES.test(said[at] ?? '')) return -1
+  return said.findIndex((s, i) => {
+    const called = i > at && PUTS_IN.test(s) ? CALLED.exec(s)?.[1] : undefined
+    return called !== undefined && !SUGAR.test(called) && mentions(said[at] as string, [called.toLowerCase()])
+  })
+}
+
+/** What is popped apart goes in with what is poured over it. */
+const POPS = /^(?:pop\b|(?:put|place|tip|heat|cook|keep|spread|add)\b.*\bpop(?:s|ping|ped)?\b)/i
+const OVER_CORN = /\b(?:over|with|onto|into) (?:the )?(?:popped )?(?:pop)?corn\b/i
+
+/** What is whipped waits for the syrup. */
+export const SYRUP_IN =
+  /\b(?:pour|trickl|drizzl|stream|add)(?:e|ing)?\b.{0,30}(?<!\b(?:corn|glucose|golden|maple|rice) )\b(?:syrup|meringue)\b/i
+
+/** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
+function goesInAt(said: readonly string[], at: number): number {
+  const sentence = said[at] ?? ''
+  if (POPS.test(sentence)) return said.findIndex((s, i) => i > at && OVER_CORN.test(s))
+  const mixed = mixedInAt(said, at)
+  if (mixed >= 0) return mixed
+  const warmed = WARMS.exec(sentence)
+  const what = lettersOf(warmed?.[0].split(/\s+/).at(-1) ?? '')
+  if (!warmed && IN_PAN.test(sentence) && !SUGAR.test(sentence)) {
+    const later = said.findIndex(
+      (s, i) => i > at && PUTS_IN.test(s) && mentions(sentence, [HEATED.exec(s)?.[1] ?? '-']),
+    )
+    // what stands on the stove already is the pot
+    return later >= 0 && !said.slice(0, at).some((s) => SUGAR.test(s) && IN_PAN.test(s)) ? later : -1
+  }
+  // whites are whipped with some sugar; whatever else has any is the pot itself
+  if (!warmed || (what !== 'whites' && SUGAR.test(sentence))) return -1
+  const named = said.findIndex((s, i) => i > at && PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s)))
+  return named < 0 && what === 'whites' ? said.findIndex((s, i) => i > at && SYRUP_IN.test(s)) : named
+}
+
+/** Onto what waits in the bowl: "pour the hot syrup slowly down the side of the bowl". */
+export const ONTO = /\bpour\b.*\b(?:syrup|bowl|gelatin|mixer)\b/i
+
+/** Something is put together or scalded in a bowl, beside the pot. */
+export const inBowl = (sentence: string): boolean =>
+  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b).*\bin(?:to)? (?:a |another |the )?(?:\w+ ){0,2}bowl\b/i.test(
+    sentence.replace(NO_LINES, ' '),
+  )
+
+/** What stands for a while, after what was done to it beside the pot. */
+const STAYS = 'leave|let|allow|set aside|stand|rest|infuse|steep'
+const STANDS = new RegExp(`^(?:${STAYS})\\b`, 'i')
+
+/** What is done to something that was warmed apart, before it goes in. */
+const TENDS = new RegExp(`^(?:remove|take|discard|strain|cover|keep|cool|${STAYS})\\b`, 'i')
+
+/** What of a method happens beside the pot. */
+export interface Beside {
+  /** Sentences that warm something apart, each with the one that puts it in. */
+  readonly apart: ReadonlyMap<number, number>
+  /** Sentences by which nothing goes into the pot yet: what is bloomed, lined, toasted, or warmed apart. */
+  readonly ready: ReadonlySet<number>
+}
+
+export function besideIn(said: readonly string[]): Beside {
+  const apart = new Map(
+    said.flatMap((_, i) => {
+      const at = goesInAt(said, i)
+      return at < 0 ? [] : [[i, at] as const]
+    }),
+  )
+  // what is begun at a heat of the pot is a moment of the cook, and whites have to be whipped while it climbs
+  const ready = new Set<number>()
+  const others = new Set<number>()
+  // what is baked before any sugar is heated are nuts
+  const sweet = said.findIndex((s) => SUGAR.test(s))
+  for (const [i, s] of said.entries()) {
+    const waits = ready.has(i - 1) && STANDS.test(s) && secondsIn(s) !== null
+    const isMoment = whipsWhites(s) || (WATCHES.test(s) && heatIn(s) !== null)
+    // "remove from the heat and let steep": the pan of the cream, not the pot
+    const isOther =
+      (apart.has(i) && !isMoment) ||
+      (i < sweet && inOven(s)) ||
+      (others.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s))
+    if (isOther) others.add(i)
+    if (isGotReady(s) || waits || isOther) ready.add(i)
+  }
+  return { apart, ready }
+}

@@ -1,0 +1,66 @@
+/** What a line of a list is called in the sentences of a method. */
+import { measureAt } from '../matter/amount'
+import type { Ingredient } from '../matter/ingredient'
+import { everyNameOf } from '../matter/synonyms'
+import type { Line } from './document'
+
+/** What sentences are compared by: lower case, and letters alone. */
+export const lettersOf = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z]+/g, ' ')
+    .trim()
+
+/** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
+export function namesOf(line: Line, ingredient: Ingredient): string[] {
+  const isNut = ingredient.whole && ingredient.allergens.some((a) => a === 'nuts' || a === 'peanuts')
+  const isFruit = /^(?:dried|candied|crystallised)-|^raisins/.test(ingredient.id)
+  const isGlucose = /^glucose-\d/.test(ingredient.id)
+  return [
+    ...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]),
+    ...(isNut ? ['nuts'] : []),
+    ...(/^gelatin/.test(ingredient.id) ? ['gelatin', 'gelatine'] : []),
+    ...(isFruit ? ['fruit'] : []),
+    ...(/^vanilla/.test(ingredient.id) ? ['vanilla'] : []),
+    ...(isGlucose ? ['glucose'] : []),
+  ]
+}
+
+/** What an ingredient is called, in full. */
+export const fullNames = (ingredient: Ingredient): string[] => everyNameOf(ingredient).map(lettersOf)
+
+/** What a sentence calls a line by besides its name: the amount it begins or ends with, "25 g", what it is marked by, "(A)", how warm it is. */
+export const callsTyped = (typed: string): string[] =>
+  [
+    /^\d[\d./]* ?[a-z]+(?= )|\d[\d./]* ?[a-z]+$/i.exec(typed)?.[0],
+    /\([A-Z]\)/.exec(typed)?.[0],
+    /\b(?:hot|cold|boiling|warm) \w+$/i.exec(typedName(typed))?.[0],
+  ].filter((c): c is string => c !== undefined)
+
+/** Words that name in a sentence what a line speaks of that is not known for sure yet: its own, and those of what it most likely is. */
+export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] =>
+  namesIn([typedName(typed), ...(likely ? everyNameOf(likely) : [])])
+
+const typedName = (typed: string): string => (measureAt(typed, [])?.rest ?? typed).replace(/\(.*?\)|,.*$/g, '')
+
+function namesIn(names: readonly string[]): string[] {
+  const own = names.map(lettersOf)
+  const tails = own.flatMap((n) => {
+    const words = n.split(/\s+/).filter((w) => w.length > 2)
+    return [words.slice(-2).join(' '), ...words.slice(-1)]
+  })
+  return [...new Set([...own, ...tails])].filter((n) => n.length > 2)
+}
+
+/** What is named after a line and is none: syrup that is boiled, a sugar thermometer, water a bowl stands over, water of a drop test. */
+export const NO_LINES =
+  /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\bsugar syrup\b|\bcolou?r of (?:\w+ )?\w+|\b(?:make|making|until|till|when|once|while|as) the syrup\b|\b(?:sugar|candy) thermometer\b|\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|snaps?|stop|stand|dip|plunge)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
+
+export const mentions = (sentence: string, names: readonly string[]): boolean => {
+  // what has been boiled is no line of the list any more
+  const raw = sentence.replace(NO_LINES, ' ')
+  const words = ` ${raw.toLowerCase().replace(/[^a-z]+/g, ' ')} `
+  return names.some(
+    (n) => words.includes(` ${n} `) || words.includes(` ${n}s `) || words.includes(` ${n.replace(/s$/, '')} `),
+  )
+}
