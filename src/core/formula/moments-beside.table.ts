@@ -192,4 +192,51 @@ export const besideMoments: readonly (readonly [
       /^ready → out: Pour$/,
     ],
   ],
+  [
+    'water that washes the fruit, and water of the pot',
+    '225 g demerara\n110 g water\n25 g butter',
+    'Cover the apples with boiling water to remove the wax. Tip the sugar and water into a pan. Cook for 5 mins until it dissolves, then stir in the butter. Boil to 140 °C. Dip the apples.',
+    140,
+    [
+      /^ready: Cover the apples/,
+      /^ready \+ demerara 225, water 110: Tip/,
+      /^after 300 \+ butter 25: Cook for 5 mins/,
+      /^target: Boil to 140°$/,
+      /^ready → out: Dip/,
+    ],
+  ],
+  [
+    'a pan whose sides are buttered, and what is mixed in it; popped corn kept warm in a bowl',
+    '64 g popcorn\n200 g sugar\n80 g water\n57 g butter',
+    'Prep: Keep popcorn warm in a 100 °C oven in a large bowl. Butter the sides of a saucepan; in it mix sugar, water and butter. Cook to 132 °C. Pour slowly over hot popcorn.',
+    132,
+    [
+      /^ready \+ sugar 200, water 80, butter 57: In it mix/,
+      /^target: Cook to 132°$/,
+      /^ready \+ popcorn 64 → out: Pour slowly/,
+    ],
+  ],
+  [
+    'butter that is browned in a pan of its own; nuts that lie on the tray',
+    '250 g butter\n280 g caster sugar\n60 g water\n150 g hazelnuts',
+    'Scatter the hazelnuts on an oiled tray. Brown the butter in a frying pan till it smells nutty. Put the browned butter, sugar and water in a deep pan. Cook, stirring, to 150 °C. Pour over the nuts.',
+    150,
+    [
+      /^ready \+ butter 250, caster-sugar 280, water 60: Put the browned/,
+      /^target: Cook, stirring/,
+      /^ready \+ hazelnuts 150 → out: Pour over/,
+    ],
+  ],
+  [
+    'gelatin and the water it blooms in; spice and flavouring by their short names',
+    '200 g sugar\n100 g glucose syrup\n24 g powdered gelatin\n120 g cold water\n2 g chilli powder\n3 g peppermint oil',
+    'Bloom the gelatin in the water. Heat sugar and glucose to 106 °C. Cool to 90 °C, stir in the gelatin, then the chilli and flavouring. Deposit in starch.',
+    106,
+    [
+      /^ready \+ sugar 200, glucose-42 100: Heat/,
+      /^target: Heat/,
+      /^falls 90 \+ gelatin-powder 24, water 120, spice 2, flavour 3: Cool to 90°/,
+      /^ready → out: Deposit/,
+    ],
+  ],
 ]

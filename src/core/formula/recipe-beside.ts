@@ -6,7 +6,9 @@ import { lettersOf, mentions, NO_LINES } from './recipe-names'
 const WARMS =
   /^(?:meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|boil|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
 /** "Put the pod into a pan with the cream, bring to the boil", where "the warm cream" goes in later. */
-const HEATED = /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained)\s+(?:[\w-]+\s+){0,2}?(cream|milk)\b/i
+const HEATED =
+  /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|browned)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
+const COMBINES = /^(?:put|place|combine|mix)\b/i
 const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
 
 /** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
@@ -47,7 +49,7 @@ function goesInAt(said: readonly string[], at: number): number {
   const what = lettersOf(warmed?.[0].split(/\s+/).at(-1) ?? '')
   if (!warmed && IN_PAN.test(sentence) && !SUGAR.test(sentence)) {
     const later = said.findIndex(
-      (s, i) => i > at && PUTS_IN.test(s) && mentions(sentence, [HEATED.exec(s)?.[1] ?? '-']),
+      (s, i) => i > at && (PUTS_IN.test(s) || COMBINES.test(s)) && mentions(sentence, [HEATED.exec(s)?.[1] ?? '-']),
     )
     // what stands on the stove already is the pot
     return later >= 0 && !said.slice(0, at).some((s) => SUGAR.test(s) && IN_PAN.test(s)) ? later : -1
@@ -82,6 +84,10 @@ export interface Beside {
   readonly ready: ReadonlySet<number>
 }
 
+/** "Scatter the almonds on an oiled tray". */
+const ON_TRAY =
+  /^(?:scatter|spread|lay|put|place)\b.{3,40}\b(?:on|in) (?:an? |the )?(?:[\w-]+ ){0,2}(?:tray|sheet|mat|parchment|paper|slab|marble)\b/i
+
 export function besideIn(said: readonly string[]): Beside {
   const apart = new Map(
     said.flatMap((_, i) => {
@@ -100,7 +106,7 @@ export function besideIn(said: readonly string[]): Beside {
     // "remove from the heat and let steep": the pan of the cream, not the pot
     const isOther =
       (apart.has(i) && !isMoment) ||
-      (i < sweet && inOven(s)) ||
+      (i < sweet && (inOven(s) || ON_TRAY.test(s))) ||
       (others.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s))
     if (isOther) others.add(i)
     if (isGotReady(s) || waits || isOther) ready.add(i)

@@ -1,10 +1,24 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
-import { capital, endingsIn, heatIn, pours, putsBack, secondsIn, takesOff, WATCHES, whipsWhites } from './method'
+import {
+  capital,
+  endingsIn,
+  heatIn,
+  isGotReady,
+  pours,
+  putsBack,
+  secondsIn,
+  takesOff,
+  WATCHES,
+  whipsWhites,
+} from './method'
 import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
   /\b(qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|deg|mins?|hrs?|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=\s+[a-z])/g
+
+/** "Prep: line a tin": the stage a line is of. */
+const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)\s*:\s+/i
 
 /** The sentences of a method, without their full stops; what goes on to another moment is one of its own. */
 export const sentences = (lines: readonly string[]): string[] =>
@@ -15,6 +29,7 @@ export const sentences = (lines: readonly string[]): string[] =>
           bare(
             l
               .replace(ABBREVIATED, '$1')
+              .replace(STAGE, '')
               .replace(/(?<!half) (?:&|\+) /gi, ' and ')
               .replace(/[!?](?=\))/g, ''),
           ).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
@@ -50,7 +65,7 @@ const LATER = '(?:mark|score|cut|break|slice)'
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
 const LINK = new RegExp(
-  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after|when|once|as soon as)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=deglaze\\b|(?:cook|boil|heat) to \\d)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|[,;])\\s+(?=${WAITS}\\b)|,\\s+(?=(?:pour|remove|take it off|tip)\\b))`,
+  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after|when|once|as soon as|in it)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=deglaze\\b|(?:cook|boil|heat) to \\d)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|[,;])\\s+(?=${WAITS}\\b)|,\\s+(?=(?:pour|remove|take it off|tip)\\b))`,
   'gi',
 )
 const LASTING = new RegExp(`^${LASTS}`, 'i')
@@ -62,6 +77,8 @@ const WORKS =
 const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
 const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
+/** "Butter the sides of a pan; in it combine …" */
+const IN_IT = /^in it\b/i
 /** A moment that is counted from what stands before it. */
 const COUNTED = /^after (?:about )?\d/i
 
@@ -84,6 +101,7 @@ function isApart(head: string, tail: string): boolean {
   // it lies where it was poured while it cools
   if (RESTS.test(tail)) return (secondsIn(tail) !== null || (heatIn(tail) !== null && pours(head))) && !RESTS.test(head)
   if (COUNTED.test(tail)) return true
+  if (isGotReady(head)) return IN_IT.test(tail)
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (LATER_WORK.test(tail)) return pours(head)

@@ -11,6 +11,10 @@ export const lettersOf = (text: string): string =>
     .replace(/[^a-z]+/g, ' ')
     .trim()
 
+const FLAVOURS = /^(?:flavour|extract|almond-extract)$/
+const isSpice = (word: string): boolean =>
+  word.length > 3 && !/^(?:ground|powder|finely|tsps?|tbsps?|teaspoons?)$/.test(word)
+
 /** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
 export function namesOf(line: Line, ingredient: Ingredient): string[] {
   const isNut = ingredient.whole && ingredient.allergens.some((a) => a === 'nuts' || a === 'peanuts')
@@ -20,6 +24,12 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
     ...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]),
     ...(isNut ? ['nuts'] : []),
     ...(/^gelatin/.test(ingredient.id) ? ['gelatin', 'gelatine'] : []),
+    ...(FLAVOURS.test(ingredient.id) ? ['flavouring', 'flavoring', 'flavour', 'flavor'] : []),
+    ...(ingredient.id === 'spice'
+      ? lettersOf(line.typed ?? '')
+          .split(' ')
+          .filter(isSpice)
+      : []),
     ...(isFruit ? ['fruit'] : []),
     ...(/^vanilla/.test(ingredient.id) ? ['vanilla'] : []),
     ...(isGlucose ? ['glucose'] : []),
@@ -54,7 +64,7 @@ function namesIn(names: readonly string[]): string[] {
 
 /** What is named after a line and is none: syrup that is boiled, a sugar thermometer, water a bowl stands over, water of a drop test. */
 export const NO_LINES =
-  /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\bsugar syrup\b|\bcolou?r of (?:\w+ )?\w+|\b(?:make|making|until|till|when|once|while|as) the syrup\b|\b(?:sugar|candy) thermometer\b|\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|snaps?|stop|stand|dip|plunge)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
+  /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\bsugar syrup\b|\bcolou?r of (?:\w+ )?\w+|\b(?:cover|rinse|wash|scald|blanch) (?:the )?(?:apples|fruit|peel|nuts|almonds)\b[^.]*?\bwater\b|\b(?:make|making|until|till|when|once|while|as) the syrup\b|\b(?:sugar|candy) thermometer\b|\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|snaps?|stop|stand|dip|plunge)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
 
 export const mentions = (sentence: string, names: readonly string[]): boolean => {
   // what has been boiled is no line of the list any more

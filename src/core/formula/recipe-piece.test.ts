@@ -69,6 +69,18 @@ describe('what a recipe is', () => {
     expect(pot).toEqual(['sugar', 'water'])
   })
 
+  it('takes a first line over a list for the name, and headings that are alike for what they are', () => {
+    const { formula, questions } = readRecipe(
+      'Caramels, slow? no. On the hob, 3 kg\nHoney syrup\n225 g honey\nSugar syrup\n450 g sugar\n150 g water\nMethod\nBoil the honey, sugar and water to 150 °C. Pour.',
+      pantry,
+    )
+    expect(questions).toEqual([])
+    expect([formula.name, formula.lines.map((l) => l.ingredient)]).toEqual([
+      'Caramels, slow? no. On the hob, 3 kg',
+      ['honey', 'sugar', 'water'],
+    ])
+  })
+
   it('knows headings without an article, and a recipe that only an oven heats', () => {
     const { formula } = readRecipe(
       'Clouds\n\nFor dusting\n50 g icing sugar\n\nFor the syrup\n500 g sugar\n200 ml water\n\nInstructions\nBoil the sugar and water to 127 °C. Pour. Dust with icing sugar.',

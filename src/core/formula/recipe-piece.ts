@@ -198,7 +198,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     ? undefined
     : said.flatMap((s, i) => (beside.ready.has(i) ? [] : (heatIn(s) ?? []))).find((h) => unitOf(h, unit) === null)
 
-  const found = new Map([...placesOf(said, beside, written, done?.at ?? -1), ...places])
+  const found = placesOf(said, beside, written, done?.at ?? -1, places)
   const goesIn = lines.flatMap((l) => {
     const at = answers.places?.[l.id] ?? found.get(l.id)
     return at === undefined || (done && at > done.at) ? [] : [at]

@@ -16,6 +16,16 @@ const GOES_IN = /\bin$/i
 /** A heading that is only a mark, by which the method calls all beneath it: "bring A to the boil", "bring part 1 to 118°". */
 const LETTER = /^(?:(?:part|stage|phase) [A-H\d]|[A-H])$/i
 
+/** "Bring A to the boil", "cook the sugar syrup": how a method speaks of all that stands under a heading; null where none does. */
+function headingSaid({ heading }: Written): RegExp | null {
+  const mark = LETTER.exec(heading ?? '')?.[0]
+  if (mark) return new RegExp(`\\w .*(?<![°º\\d] ?)\\b${mark}\\b`, mark.length > 1 ? 'i' : '')
+  const words = heading?.split(/[^\p{L}]+/u).filter(Boolean) ?? []
+  return words.length > 0
+    ? new RegExp(`\\b(?:boil|bring|cook|heat|make|melt) the ${words.join('\\W+')}\\b`, 'iu')
+    : null
+}
+
 /** Whether a sentence puts in what is called so, and does not only speak of it: "stir until the nuts hang in it". */
 function putsIn(sentence: string, names: readonly string[]): boolean {
   if (GOES_IN.test(sentence)) return mentions(sentence, names)
@@ -61,22 +71,43 @@ const OUTSIDE =
   /\b(?:coat|coating|dip|dipping|dust|dusting|rolling|tossing|finish|decorat\w*|garnish|sprinkling|serving|to serve)\b/i
 export const isOutside = ({ heading }: Pick<Written, 'heading'>): boolean => heading !== null && OUTSIDE.test(heading)
 
-/** The sentence each line first goes in with, by line id; a line no sentence mentions is not there. `doneAt`: the sentence that ends the cook. */
+/**
+ * The sentence each line first goes in with, by line id; a line no sentence mentions is not there. `doneAt`: the sentence that ends the cook;
+ * `known`: where parts of lines go.
+ */
 export function placesOf(
   said: readonly string[],
   beside: Beside,
   written: readonly Written[],
   doneAt: number,
+  known: ReadonlyMap<string, number>,
 ): Map<string, number> {
-  const out = new Map<string, number>()
+  const out = new Map(known)
   const opens = said.findIndex((s) => FIRST.test(s))
   const count = parseNumber(FIRST.exec(said[opens] ?? '')?.[1] ?? '')?.range.low ?? 0
   for (const [n, line] of written.entries()) {
     const at = n < count ? opens : placeOf(said, line, written, beside, doneAt)
-    if (at >= 0) out.set(line.id, at)
+    if (at >= 0 && !known.has(line.id)) out.set(line.id, at)
+  }
+  for (const line of written) {
+    const mate = out.has(line.id) ? undefined : bloomedWith(said, line, written, out)
+    if (mate !== undefined) out.set(line.id, mate)
   }
   return out
 }
+
+/** "Bloom the gelatin in the water": where what else stands in that sentence goes in; undefined for no such sentence. */
+function bloomedWith(
+  said: readonly string[],
+  line: Written,
+  written: readonly Written[],
+  places: ReadonlyMap<string, number>,
+): number | undefined {
+  const sentence = said.find((s) => BLOOMS.test(s) && isGotReady(s) && mentions(s, line.names)) ?? ''
+  const mate = written.find((w) => w !== line && places.has(w.id) && mentions(sentence, w.names))
+  return mate ? places.get(mate.id) : undefined
+}
+const BLOOMS = /\b(?:bloom|hydrate|soak|sprinkle|dissolve)\b/i
 
 const OVER = /\bpour\b.*\b(?:over|onto|on)\b/i
 
@@ -104,14 +135,12 @@ function placeOf(
   if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : twin
   const warmed = twin >= 0 ? twin : said.findIndex((s, i) => apart.has(i) && mentions(s.replace(WAITS_FOR, ''), names))
   // "everything" is all that no sentence puts in by its name
-  const heading = LETTER.exec(line.heading ?? '')?.[0]
-  const letter = heading ? new RegExp(`\\w .*(?<![°º\\d] ?)\\b${heading}\\b`, heading.length > 1 ? 'i' : '') : null
+  const called = headingSaid(line)
   const isNamed = (s: string): boolean =>
-    (letter?.test(s) ?? false) ||
-    (mentions(s, names) && !isLeftOut(s, names)) ||
-    (SUGARS.test(s) && line.names.includes('sugar'))
+    (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && line.names.includes('sugar'))
   const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
-  const whole = said.flatMap((s, i) => (!ready.has(i) && EVERYTHING.test(s) && !isLeftOut(s, names) ? [i] : []))
+  const isWhole = (s: string): boolean => EVERYTHING.test(s) || (called?.test(s) ?? false)
+  const whole = said.flatMap((s, i) => (!ready.has(i) && isWhole(s) && !isLeftOut(s, names) ? [i] : []))
   const spoken = named.some((i) => putsIn(said[i] as string, names))
     ? named
     : [...named, ...whole].sort((x, y) => x - y)

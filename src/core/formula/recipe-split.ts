@@ -23,7 +23,7 @@ const HEAD_METHOD =
 /** "For the base", "Make the caramel:", "Topping:" */
 /** "Peanut topping", "To finish", with nothing after it. */
 const HEAD_BARE =
-  /^(?:to (?:finish|coat|decorate|dust)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup))$/iu
+  /^(?:to (?:finish|coat|decorate|dust)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|inclusions|nuts|fruit))$/iu
 /** "FONDANT" */
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 /** "A.", "Part 1" */
@@ -109,6 +109,11 @@ function partHeading(line: string, next: string): string | null {
   return HEAD_BARE.test(line) && beginsWithAmount(next) ? line.toLowerCase() : null
 }
 
+/** A first line over a list is its name, however it is written. */
+const isNamed = (line: string, next: string): boolean =>
+  !beginsWithAmount(line) &&
+  (HEAD_LIST.test(next) || beginsWithAmount(next) || (isLine(next) && !looksLikeMethod(next)))
+
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or says how many it serves. */
 export function splitRecipe(text: string): SplitRecipe {
   const lines = plainLines(text)
@@ -121,7 +126,8 @@ export function splitRecipe(text: string): SplitRecipe {
   const put = (where: typeof list, line: string): void => void where.at(-1)?.lines.push(line)
   for (const [i, line] of lines.entries()) {
     const named = partHeading(line, lines[i + 1] ?? '')
-    const known = named !== null && list.some((s) => alike(s.heading, named))
+    // over a line of the list it is a heading of the list, however much it is like another
+    const known = named !== null && !beginsWithAmount(lines[i + 1] ?? '') && list.some((s) => alike(s.heading, named))
     if (line === ROW_ENDS) list.push({ heading: null, lines: [] })
     else if (HEAD_NOTES.test(line)) mode = 'notes'
     else if (HEAD_LIST.test(line)) mode = 'list'
@@ -135,6 +141,7 @@ export function splitRecipe(text: string): SplitRecipe {
       list.push({ heading: named, lines: [] })
     } else if (mode === 'notes') continue
     else if (mode !== 'method' && TOOL.test(bare(line))) continue
+    else if (i === 0 && isNamed(line, lines[1] ?? '')) name = line
     else if (mode === 'method') put(isListed(line) ? list : method, line)
     else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line))) {
       mode = 'method'
