@@ -16,14 +16,18 @@ const GOES_IN = /\bin$/i
 /** A heading that is only a mark, by which the method calls all beneath it: "bring A to the boil", "bring part 1 to 118°". */
 const LETTER = /^(?:(?:part|stage|phase) [A-H\d]|[A-H])$/i
 
-/** "Bring A to the boil", "cook the sugar syrup": how a method speaks of all that stands under a heading; null where none does. */
-function headingSaid({ heading }: Written): RegExp | null {
+/** "Bring A to the boil": whether a sentence calls what stands under a heading by its mark. */
+function callsMark(sentence: string, { heading }: Written): boolean {
   const mark = LETTER.exec(heading ?? '')?.[0]
-  if (mark) return new RegExp(`\\w .*(?<![°º\\d] ?)\\b${mark}\\b`, mark.length > 1 ? 'i' : '')
+  if (mark === undefined) return false
+  return new RegExp(`\\w .*(?<![°º\\d] ?)\\b${mark}\\b`, mark.length > 1 ? 'i' : '').test(sentence)
+}
+
+/** "Cook the sugar syrup": whether a sentence heats all that stands under a heading. */
+function heatsHeaded(sentence: string, { heading }: Written): boolean {
   const words = heading?.split(/[^\p{L}]+/u).filter(Boolean) ?? []
-  return words.length > 0
-    ? new RegExp(`\\b(?:boil|bring|cook|heat|make|melt) the ${words.join('\\W+')}\\b`, 'iu')
-    : null
+  if (words.length === 0) return false
+  return new RegExp(`\\b(?:boil|bring|cook|heat|make|melt) the ${words.join('\\W+')}\\b`, 'iu').test(sentence)
 }
 
 /** Whether a sentence puts in what is called so, and does not only speak of it: "stir until the nuts hang in it". */
@@ -135,11 +139,12 @@ function placeOf(
   if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : twin
   const warmed = twin >= 0 ? twin : said.findIndex((s, i) => apart.has(i) && mentions(s.replace(WAITS_FOR, ''), names))
   // "everything" is all that no sentence puts in by its name
-  const called = headingSaid(line)
   const isNamed = (s: string): boolean =>
-    (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && line.names.includes('sugar'))
+    callsMark(s, line) ||
+    (mentions(s, names) && !isLeftOut(s, names)) ||
+    (SUGARS.test(s) && line.names.includes('sugar'))
   const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
-  const isWhole = (s: string): boolean => EVERYTHING.test(s) || (called?.test(s) ?? false)
+  const isWhole = (s: string): boolean => EVERYTHING.test(s) || heatsHeaded(s, line)
   const whole = said.flatMap((s, i) => (!ready.has(i) && isWhole(s) && !isLeftOut(s, names) ? [i] : []))
   const spoken = named.some((i) => putsIn(said[i] as string, names))
     ? named
