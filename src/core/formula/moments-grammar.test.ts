@@ -25,10 +25,17 @@ interface Meant {
     readonly warms: (of: string) => string
     readonly puts: (of: string) => string
   } | null
+  /** What is done before the first flame, and to the almonds, where there are some. */
+  readonly ready: string
+  readonly nuts: string
   readonly pours: string
   readonly waits: { readonly says: string; readonly seconds: number } | null
   readonly aside: string
+  readonly layout: Layout
 }
+
+/** How list and method stand on the page. */
+type Layout = (list: readonly string[], method: readonly string[]) => string
 
 /** A line of the list, and what the method calls it. */
 type Thing = readonly [line: string, called: string, id: string]
@@ -48,6 +55,8 @@ const warmed: readonly Thing[] = [
   ['200 ml double cream', 'the cream', 'cream-48'],
   ['200 ml whole milk', 'the milk', 'milk-whole'],
 ]
+
+const numbered = (lines: readonly string[]): string => lines.map((l, i) => `${i + 1}. ${l}`).join('\n')
 
 const of = <T>(...items: readonly T[]) => fc.constantFrom(...items)
 const maybe = <T>(a: fc.Arbitrary<T>) => fc.option(a, { freq: 2 })
@@ -98,6 +107,8 @@ const meant: fc.Arbitrary<Meant> = fc.record({
         (it) => `Warm ${it} in a small pan.`,
         (it) => `Meanwhile, heat ${it} gently.`,
         (it) => `Bring ${it} to the boil and leave to infuse for 20 minutes.`,
+        (it) => `In a small pan, bring ${it} just to a simmer; set aside.`,
+        (it) => `Boil ${it} in a small saucepan and keep hot.`,
       ),
       puts: of<NonNullable<Meant['beside']>['puts']>(
         (it) => `Carefully pour in ${it.replace('the', 'the warm')}.`,
@@ -105,11 +116,27 @@ const meant: fc.Arbitrary<Meant> = fc.record({
       ),
     }),
   ),
+  ready: of(
+    '',
+    'Line a 20 cm tin with paper.',
+    'Butter two baking sheets.',
+    'Lightly oil a marble slab.',
+    'Preheat the oven to 160 °C.',
+  ),
+  nuts: of(
+    'Toast the almonds at 160 °C for 10 minutes.',
+    'Spread the almonds on a sheet and bake for 8 minutes.',
+    'Keep the almonds warm in a low oven.',
+    'Warm the almonds in the oven.',
+  ),
   pours: of(
     'Pour into a greased tin.',
     'Turn out onto an oiled slab.',
     'Scrape into a lined 20cm tin.',
     'Pour in a buttered pan.',
+    'Press into a frame.',
+    'Into a lined tin.',
+    'Spread on a sheet of parchment.',
   ),
   waits: maybe(
     of(
@@ -120,6 +147,15 @@ const meant: fc.Arbitrary<Meant> = fc.record({
     ),
   ),
   aside: of('', 'Makes 40.', 'Keeps two weeks in a tin.', 'You may need a hammer.'),
+  layout: of<Layout>(
+    (list, method) => `Test\n\n${list.join('\n')}\n\nMethod\n${method.join(' ')}`,
+    (list, method) => `Test\n\n${list.join('\n')}\n\n${method.join('\n')}`,
+    (list, method) => `Test\nIngredients:\n${list.join(', ')}\nDirections:\n${numbered(method)}`,
+    (list, method) =>
+      `# Test\n\n## Ingredients\n\n${list.map((l) => `- [ ] ${l.replace(/^(\S+ \S+)/, '**$1**')}`).join('\n')}\n\n## Method\n\n${numbered(method)}`,
+    (list, method) =>
+      `Test\n\n${list.map((l) => l.replace(/^(\d+ \S+) (.*)$/, '$2\t$1')).join('\n')}\n\nProcess\n${method.join('\n')}`,
+  ),
 })
 
 function written(m: Meant): { text: string; heat: (c: number) => number } {
@@ -128,6 +164,8 @@ function written(m: Meant): { text: string; heat: (c: number) => number } {
   const list = ['400 g sugar', '120 ml water', m.beside?.what[0], m.rises?.what[0], m.last?.what[0]]
   const all = ['sugar', 'water'].join(' and ')
   const method = [
+    m.ready,
+    m.last?.what[2] === 'almonds' && m.nuts,
     m.beside?.warms(m.beside.what[1]),
     m.starts(`the ${all}`),
     m.beside?.puts(m.beside.what[1]),
@@ -140,9 +178,11 @@ function written(m: Meant): { text: string; heat: (c: number) => number } {
   ]
   return {
     heat,
-    text: `Test\n\n${list.filter(Boolean).join('\n')}\n\nMethod\n${method.filter(Boolean).join(' ')}`,
+    text: m.layout(list.filter(isSaid), method.filter(isSaid)),
   }
 }
+
+const isSaid = (text: string | false | undefined): text is string => !!text
 
 describe('a method made from its meaning', () => {
   it('is read back as it was meant', () => {

@@ -14,6 +14,7 @@ const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
 /** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
 export const WAITS_FOR =
   /^(?:when|once|as soon as|at)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
+const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 export const PUTS_IN =
   /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over))\b/i
@@ -98,8 +99,8 @@ export function besideIn(said: readonly string[]): Beside {
   // what is begun at a heat of the pot is a moment of the cook, and whites have to be whipped while it climbs
   const ready = new Set<number>()
   const others = new Set<number>()
-  // what is baked before any sugar is heated are nuts
-  const sweet = said.findIndex((s) => SUGAR.test(s))
+  // what is baked before anything sweet is heated are nuts
+  const sweet = said.findIndex((s) => (SUGAR.test(s) || SWEET_TOO.test(s)) && !inOven(s))
   for (const [i, s] of said.entries()) {
     const waits = ready.has(i - 1) && STANDS.test(s) && secondsIn(s) !== null
     const isMoment = whipsWhites(s) || (WATCHES.test(s) && heatIn(s) !== null)

@@ -79,6 +79,10 @@ function isLine(piece: string): boolean {
 /** Where a row ends that had its own heading: what follows stands under it no more. */
 const ROW_ENDS = ''
 
+/** Where the next thing of a row begins: with an amount; what stands in brackets, or says how it is cut, belongs to the one before. */
+const NEXT = /,\s+(?![^(]*\))(?=\d|[¼½¾⅓⅔]|an? (?:pinch|dash|knob)\b|(?:pinch|juice|zest)\b)/i
+const NEXT_OR_PLUS = new RegExp(`${NEXT.source}|\\s+\\+\\s+`, 'i')
+
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(row: string): string[] {
   const line = row.replace(/^ingredients\s*:\s+/i, '')
@@ -86,7 +90,7 @@ function inOneRow(row: string): string[] {
   if (apart.filter(beginsWithAmount).length > 1 && beginsWithAmount(line) && !looksLikeMethod(apart.at(-1) as string))
     return apart
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
-  const listed = rest === undefined ? line.split(/,\s+(?![^(]*\))/) : rest.split(/,\s+(?![^(]*\))|\s+\+\s+/)
+  const listed = (rest ?? line).split(rest === undefined ? NEXT : NEXT_OR_PLUS)
   const alone = listed.length < 2 && !/^(?:for|to)\b/i.test(heading ?? '')
   if (alone || !listed.every(isLine)) return [line]
   return heading === undefined ? listed : [`${heading}:`, ...listed, ROW_ENDS]
