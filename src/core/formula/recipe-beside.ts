@@ -87,7 +87,7 @@ export interface Beside {
 
 /** "Scatter the almonds on an oiled tray". */
 const ON_TRAY =
-  /^(?:scatter|spread|lay|put|place)\b.{3,40}\b(?:on|in) (?:an? |the )?(?:[\w-]+ ){0,2}(?:tray|sheet|mat|parchment|paper|slab|marble)\b/i
+  /^(?:scatter|spread|lay|put|place)\b.{3,40}\b(?:on|in)(?:to)? (?:an? |the )?(?:[\w-]+ ){0,2}(?:tray|sheet|mat|parchment|paper|slab|marble|roasting pan)\b/i
 
 export function besideIn(said: readonly string[]): Beside {
   const apart = new Map(
