@@ -1,5 +1,5 @@
 /** A recipe whose list stands under headings, "for the base", "for the caramel", made into a whole of parts. */
-import type { FormulaDocument, Part, PartState, SingleFormula, Step } from './document'
+import type { FormulaDocument, Part, PartState, Shape, SingleFormula, Step } from './document'
 import { idFor } from './edit'
 import { handworkSaid } from './handwork-said'
 import { capital, inOven } from './method'
@@ -17,6 +17,7 @@ import {
   type WrittenPiece,
 } from './recipe-piece'
 import { isOutside } from './recipe-places'
+import { CUT, pieceIn } from './recipe-shape'
 import { alike, type Headed, type SplitRecipe } from './recipe-split'
 import { plainSteps } from './recipe-steps'
 
@@ -163,6 +164,8 @@ export function readLayers(
   answers: Answers,
 ): Draft {
   const { of, ends } = sharedOut(layers, method, lexicon)
+  // the whole is cut, and its layers with it
+  const piece = ends.flatMap((s) => pieceIn(s) ?? [])[0] ?? CUT
   const taken: string[] = []
   const questions: Question[] = []
   const asks: Ask[] = []
@@ -172,26 +175,31 @@ export function readLayers(
     taken.push(id)
     const label = capital(heading)
     const said = of[i] ?? []
-    const piece = { name: label, list: [{ heading: null, lines }], said }
-    const read: Draft = isBoiledBy(piece, lexicon)
-      ? readPiece(piece, lexicon, answers.parts?.[id])
-      : unboiled(piece, lexicon)
+    const layer = { name: label, list: [{ heading: null, lines }], said }
+    const read: Draft = isBoiledBy(layer, lexicon)
+      ? readPiece(layer, lexicon, answers.parts?.[id])
+      : unboiled(layer, lexicon)
     questions.push(...questionsUnder(id, read.questions))
     asks.push(...(read.asks ?? []).map((a) => ({ ...a, part: { id, label } })))
     const below = parts.at(-1)
+    const mm = thicknessOf(read.formula.shape)
     const state: PartState = below && below.formula.target === null ? 'cold' : 'firm'
     parts.push({
       id,
       label,
-      formula: under(id, read.formula),
+      formula: under(id, { ...read.formula, shape: { kind: 'cut', ...piece, heightMm: mm ?? LAYER_MM } }),
       needs: below ? [{ part: below.id, state }] : [],
       celsius: 20,
     })
   }
-  return { questions, asks, formula: wholeOf(name, parts, ends) }
+  return { questions, asks, formula: wholeOf(name, parts, ends, piece) }
 }
 
-function wholeOf(name: string, parts: readonly Part[], ends: readonly string[]): FormulaDocument {
+/** How thick a layer lies, mm; null for what is in a mould. */
+const thicknessOf = (shape: Shape): number | null =>
+  shape.kind === 'cut' ? shape.heightMm : shape.kind === 'broken' ? shape.thicknessMm : null
+
+function wholeOf(name: string, parts: readonly Part[], ends: readonly string[], piece: typeof CUT): FormulaDocument {
   const joins = parts.map(({ id, label }, i): Step => {
     const what = label.toLowerCase()
     return {
@@ -217,7 +225,7 @@ function wholeOf(name: string, parts: readonly Part[], ends: readonly string[]):
     lines: [],
     target: null,
     steps: steps.map((s, i) => (i === steps.length - 1 ? { ...s, empties: true } : s)),
-    shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: LAYER_MM * parts.length },
+    shape: { kind: 'cut', ...piece, heightMm: parts.reduce((sum, p) => sum + (thicknessOf(p.formula.shape) ?? 0), 0) },
     waste: 0.05,
     boils: [],
     parts: [...parts],

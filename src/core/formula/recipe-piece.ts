@@ -1,12 +1,12 @@
 /** A list and its method as one formula: what is sure is taken, what is not is asked. */
-import { boiledFamilies, type FamilyId, schoolsOf } from '../craft/families'
+import { type BoiledFamilyId, boiledFamilies, type FamilyId } from '../craft/families'
 import type { Ingredient } from '../matter/ingredient'
 import { type HouseUnit, type LineReading, preparationsIn, readLine } from '../matter/line'
 import { type Mix, massOf } from '../matter/mix'
 import type { Pantry } from '../matter/names'
 import { mixOf } from '../matter/portions'
 import type { FormulaDocument, Group, Line } from './document'
-import { idFor } from './edit'
+import { blankFormula, idFor } from './edit'
 import {
   type HeatUnit,
   heatIn,
@@ -23,9 +23,11 @@ import {
 import { type Beside, besideIn } from './recipe-beside'
 import { doubtful, type PlaceDoubt } from './recipe-doubts'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
+import { familyOf, schoolOf } from './recipe-family'
 import { callsTyped, fullNames, namesOf, namesTyped } from './recipe-names'
 import { isOutside, placesOf, probablyAt, type Written, warmthAt } from './recipe-places'
 import { inPortions } from './recipe-portions'
+import { litresOf, shapeSaid } from './recipe-shape'
 import { bare, type Headed } from './recipe-split'
 import { stepsFrom } from './recipe-steps'
 import { unlistedIn } from './recipe-unlisted'
@@ -43,72 +45,6 @@ export interface Draft {
   readonly questions: readonly Question[]
   /** What the method leaves open; empty once it is written. */
   readonly asks?: readonly Ask[]
-}
-
-/** ◊ What a name says of the family, first match; where the list has this in it. */
-const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])[] = [
-  [/\bsauce\b|pouring/i, 'caramel-sauce'],
-  [/marshmallow/i, 'marshmallow'],
-  [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
-  [/fudge|fondant|penuche|\btablet\b/i, 'fudge'],
-  [/pralines\b/i, 'fudge', /cream|milk/i],
-  [/brittle|praline|nougatine/i, 'brittle'],
-  [/honeycomb|cinder|sponge (?:candy|toffee)|hok(?:e|ie)y/i, 'honeycomb'],
-  [/sea ?foam/i, 'honeycomb', /soda|bicarbonate/i],
-  [/popcorn|caramel corn/i, 'popcorn'],
-  [/pulled|taff(?:y|ies)|humbug|\bmints\b/i, 'hard-candy'],
-  [/toffee|butterscotch|butter ?crunch/i, 'toffee'],
-  [/lolli|\bdrops?\b|hard candy|boiled sweet|\brock\b/i, 'hard-candy'],
-  [/caramel/i, 'caramel'],
-]
-
-/** ◊ What a list says of the family, first match: is one of these in it, and none of those. */
-const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, FamilyId])[] = [
-  [/popcorn|popping/i, null, 'popcorn'],
-  [/gelatin/i, null, 'marshmallow'],
-  [/egg white/i, null, 'nougat'],
-  [/condensed milk/i, null, 'condensed-milk'],
-  [/bicarbonate|baking soda/i, /nut|almond|peanut|pecan|sesame|seed|milk|cream(?![- ]of)/i, 'honeycomb'],
-  [/nut|almond|pecan|sesame|seed/i, /cream(?![- ]of)|milk/i, 'brittle'],
-  [/cream(?![- ]of)|milk/i, null, 'caramel'],
-  [/butter/i, null, 'toffee'],
-  [/sugar/i, null, 'hard-candy'],
-]
-
-/** What is beaten once it has cooled, until it dulls, is meant to grain. */
-const GRAINS = /\bcool\b.*\bbeat\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)/is
-
-/** The family a recipe belongs to: its name says it, else its make-up, else its method; a guess to confirm. */
-function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {
-  const said = (text: string): FamilyId | undefined =>
-    familyWords.find(([words, , holds]) => words.test(text) && (holds?.test(list) ?? true))?.[1]
-  const list = lines.map((l) => `${l.ingredient} ${l.typed ?? ''}`).join('; ')
-  const made = familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
-  const whipped = made === 'nougat' || made === 'marshmallow'
-  return said(name) ?? (GRAINS.test(method) && !whipped ? 'fudge' : made) ?? said(method) ?? 'caramel'
-}
-
-/** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
-const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
-  ['caramel', /\bdry (?:caramel|pan)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
-  ['caramel-sauce', /\b(?:stop|deglaze)\w*\b.{0,30}\b(?:water|juice)\b/i, 'stopped-water'],
-  [
-    'hard-candy',
-    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|stiff|white|shin\w+|light|rope)\b|\bpulled\b/i,
-    'pulled',
-  ],
-]
-const schoolMakeUps: readonly (readonly [FamilyId, RegExp, string])[] = [
-  ['marshmallow', /egg-white/, 'egg-white'],
-  ['honeycomb', /golden-syrup/, 'golden'],
-  ['nougat', /./, 'one-syrup'],
-]
-
-function schoolOf(family: FamilyId, text: string, lines: readonly Line[]): string {
-  const list = lines.map((l) => l.ingredient).join(' ')
-  const said = schoolWords.find(([of, words]) => of === family && words.test(text))
-  const made = schoolMakeUps.find(([of, has]) => of === family && has.test(list))
-  return (said ?? made)?.[2] ?? (Object.keys(schoolsOf(family))[0] as string)
 }
 
 /** A line's note, with what it says is done beforehand. */
@@ -269,32 +205,38 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
           ],
     ),
   ]
+  const formula: FormulaDocument = {
+    version: 1,
+    name: short(name || 'A pasted recipe', 120),
+    family,
+    school: schoolOf(family, `${name}. ${said.join('. ')}`, lines),
+    about: '',
+    groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) =>
+      lines.flatMap((l) => (placeOf(l) === at ? namesOf(l, ingredientOf(l)) : [])),
+    ),
+    lines: placed,
+    target,
+    steps: stepsFrom({
+      said,
+      ready: beside.ready,
+      unit,
+      pullAt: done?.at ?? -1,
+      endings: done ? [done.ending, ...done.others] : [],
+      groupAt,
+      stageC: (drop, at) => (massOf(mixAt(at)) > 0 ? (targetOf(drop, mixAt(at))?.celsius ?? null) : null),
+    }),
+    shape: blankFormula.shape,
+    waste: 0.05,
+    boils: [],
+  }
+  // with something still to ask nobody knows how much it makes
+  const litres = questions.length > 0 || placed.length === 0 ? null : litresOf(formula)
   return {
     questions: questions.map((q) => ({ ...q, group: groupAt.get(askedAt(q)) ?? 'pot' })),
     asks,
     formula: {
-      version: 1,
-      name: short(name || 'A pasted recipe', 120),
-      family,
-      school: schoolOf(family, `${name}. ${said.join('. ')}`, lines),
-      about: '',
-      groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) =>
-        lines.flatMap((l) => (placeOf(l) === at ? namesOf(l, ingredientOf(l)) : [])),
-      ),
-      lines: placed,
-      target,
-      steps: stepsFrom({
-        said,
-        ready: beside.ready,
-        unit,
-        pullAt: done?.at ?? -1,
-        endings: done ? [done.ending, ...done.others] : [],
-        groupAt,
-        stageC: (drop, at) => (massOf(mixAt(at)) > 0 ? (targetOf(drop, mixAt(at))?.celsius ?? null) : null),
-      }),
-      shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 15 },
-      waste: 0.05,
-      boils: [],
+      ...formula,
+      shape: shapeSaid({ family: family as BoiledFamilyId, name, said, doneAt: done?.at ?? -1, litres }),
     },
   }
 }

@@ -162,7 +162,7 @@ const troubles: Sayings<TroubleFigures, TroubleSaid> = {
   }),
   forgotten: ({ seconds }) => ({
     say: 'Still on the stove?',
-    act: 'end it, log that it is poured, or go on',
+    act: 'End it, log that it is poured, or go on',
     why: `Nothing was logged for ${formatSpan(60 * Math.round(seconds / 60))}.`,
   }),
   grain: () => ({
@@ -197,7 +197,7 @@ export function sayMind(troubles: readonly CookTrouble[], doubt: CookDoubt | nul
   const [worst] = troubles
   if (worst) {
     const said = sayTrouble(worst, say)
-    return `${said.say}: ${lower(said.act)}.`
+    return said.say.endsWith('?') ? `${said.say} ${said.act}.` : `${said.say}: ${lower(said.act)}.`
   }
   return doubt && sayDoubt(doubt, say)
 }

@@ -29,6 +29,8 @@ export const boiledFamilies = {
   popcorn,
 } as const satisfies Record<string, Family>
 
+export type BoiledFamilyId = keyof typeof boiledFamilies
+
 export const families = { ...boiledFamilies, chocolate, layered } satisfies Record<string, FamilyFacts>
 
 export type FamilyId = keyof typeof families

@@ -1,0 +1,69 @@
+/** Which family a recipe belongs to, and which of its schools. */
+import { type FamilyId, schoolsOf } from '../craft/families'
+import type { Line } from './document'
+
+/** ◊ What a name says of the family, first match; where the list has this in it. */
+const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])[] = [
+  [/\bsauce\b|pouring/i, 'caramel-sauce'],
+  [/marshmallow/i, 'marshmallow'],
+  [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
+  [/fudge|fondant|penuche|\btablet\b/i, 'fudge'],
+  [/pralines\b/i, 'fudge', /cream|milk/i],
+  [/brittle|praline|nougatine/i, 'brittle'],
+  [/honeycomb|cinder|sponge (?:candy|toffee)|hok(?:e|ie)y/i, 'honeycomb'],
+  [/sea ?foam/i, 'honeycomb', /soda|bicarbonate/i],
+  [/popcorn|caramel corn/i, 'popcorn'],
+  [/pulled|taff(?:y|ies)|humbug|\bmints\b/i, 'hard-candy'],
+  [/toffee|butterscotch|butter ?crunch/i, 'toffee'],
+  [/lolli|\bdrops?\b|hard candy|boiled sweet|\brock\b/i, 'hard-candy'],
+  [/caramel/i, 'caramel'],
+]
+
+/** ◊ What a list says of the family, first match: is one of these in it, and none of those. */
+const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, FamilyId])[] = [
+  [/popcorn|popping/i, null, 'popcorn'],
+  [/gelatin/i, null, 'marshmallow'],
+  [/egg white/i, null, 'nougat'],
+  [/condensed milk/i, null, 'condensed-milk'],
+  [/bicarbonate|baking soda/i, /nut|almond|peanut|pecan|sesame|seed|milk|cream(?![- ]of)/i, 'honeycomb'],
+  [/nut|almond|pecan|sesame|seed/i, /cream(?![- ]of)|milk/i, 'brittle'],
+  [/cream(?![- ]of)|milk/i, null, 'caramel'],
+  [/butter/i, null, 'toffee'],
+  [/sugar/i, null, 'hard-candy'],
+]
+
+/** What is beaten once it has cooled, until it dulls, is meant to grain. */
+const GRAINS = /\bcool\b.*\bbeat\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)/is
+
+/** The family a recipe belongs to: its name says it, else its make-up, else its method; a guess to confirm. */
+export function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {
+  const said = (text: string): FamilyId | undefined =>
+    familyWords.find(([words, , holds]) => words.test(text) && (holds?.test(list) ?? true))?.[1]
+  const list = lines.map((l) => `${l.ingredient} ${l.typed ?? ''}`).join('; ')
+  const made = familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
+  const whipped = made === 'nougat' || made === 'marshmallow'
+  return said(name) ?? (GRAINS.test(method) && !whipped ? 'fudge' : made) ?? said(method) ?? 'caramel'
+}
+
+/** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
+const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
+  ['caramel', /\bdry (?:caramel|pan)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
+  ['caramel-sauce', /\b(?:stop|deglaze)\w*\b.{0,30}\b(?:water|juice)\b/i, 'stopped-water'],
+  [
+    'hard-candy',
+    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|stiff|white|shin\w+|light|rope)\b|\bpulled\b/i,
+    'pulled',
+  ],
+]
+const schoolMakeUps: readonly (readonly [FamilyId, RegExp, string])[] = [
+  ['marshmallow', /egg-white/, 'egg-white'],
+  ['honeycomb', /golden-syrup/, 'golden'],
+  ['nougat', /./, 'one-syrup'],
+]
+
+export function schoolOf(family: FamilyId, text: string, lines: readonly Line[]): string {
+  const list = lines.map((l) => l.ingredient).join(' ')
+  const said = schoolWords.find(([of, words]) => of === family && words.test(text))
+  const made = schoolMakeUps.find(([of, has]) => of === family && has.test(list))
+  return (said ?? made)?.[2] ?? (Object.keys(schoolsOf(family))[0] as string)
+}

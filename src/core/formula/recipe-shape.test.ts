@@ -1,0 +1,101 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import type { BoiledFamilyId } from '../craft/families'
+import { pantryOf } from '../matter/names'
+import type { Shape } from './document'
+import { readRecipe } from './recipe'
+import { sentences } from './recipe-clauses'
+import { shapeSaid } from './recipe-shape'
+
+const read = (family: BoiledFamilyId, method: string, litres: number | null = null, name = ''): Shape =>
+  shapeSaid({ family, name, said: sentences([method]), doneAt: -1, litres })
+
+describe('the pieces a method speaks of', () => {
+  it.each<[string, BoiledFamilyId, string, object]>([
+    ['squares by their side', 'caramel', 'Cut into 1-inch squares.', { lengthMm: 25.4, widthMm: 25.4, heightMm: 15 }],
+    ['pieces by two sides', 'caramel', 'Cut into 1 x 2 inch pieces.', { lengthMm: 25.4, widthMm: 50.8 }],
+    [
+      'two sides without a unit',
+      'caramel',
+      'Pour 10 mm deep. Cut 15 x 40.',
+      { lengthMm: 15, widthMm: 40, heightMm: 10 },
+    ],
+    ['how deep it is framed', 'caramel', 'Frame at 12 mm. Cut 25 × 25 mm.', { lengthMm: 25, heightMm: 12 }],
+    ['a thickness that is no side', 'caramel', 'Slab 10 mm thick, cut & wrap.', { lengthMm: 25, heightMm: 10 }],
+    ['what it is rolled to', 'brittle', 'Roll to 3 mm while hot. Cut at once.', { kind: 'cut', heightMm: 3 }],
+    [
+      'what is spread and snapped',
+      'brittle',
+      'Spread 1/4 inch thick. Snap into pieces.',
+      { kind: 'broken', thicknessMm: 6.4 },
+    ],
+    [
+      'what is broken, as its kind is',
+      'honeycomb',
+      'Pour out. Smash into chunks.',
+      { kind: 'broken', thicknessMm: 30 },
+    ],
+    ['what is dropped', 'nougat', 'Drop by teaspoonfuls on paper.', { kind: 'broken', gramsEach: 20 }],
+    ['moulds', 'caramel', 'Deposit in greased moulds.', { kind: 'mould' }],
+    ['a jar', 'caramel-sauce', 'Cool and jar it.', { kind: 'mould', millilitres: 190 }],
+    ['a rope that is snipped', 'hard-candy', 'Pull until pale. Snip into pillows.', { kind: 'broken', gramsEach: 6 }],
+    ['nothing', 'fudge', 'Beat until dull.', { kind: 'cut', lengthMm: 25, heightMm: 20 }],
+  ])('are read from %s', (_, family, method, shape) => expect(read(family, method)).toMatchObject(shape))
+
+  it('are lollipops where that is what it is called', () =>
+    expect(read('hard-candy', 'Spoon out.', null, 'Earl Grey lollipops')).toMatchObject({
+      kind: 'mould',
+      sticks: true,
+    }))
+
+  it.each([
+    ['Line an 8-inch square pan. Pour. Cut.', 203.2 * 203.2],
+    ['Pour into a lined 20cm tin. Cut.', 200 * 200],
+    ['Butter a 9x13 pan. Pour. Cut.', 228.6 * 330.2],
+    ['Pour into a 20 x 30cm tin. Cut.', 200 * 300],
+    ['Line a 15x10x1-in. pan. Pour. Cut.', 381 * 254],
+    ['Pour into a 20 cm round tin. Cut.', Math.PI * 100 ** 2],
+  ])('are as high as all of it stands in its tin: %s', (method, area) => {
+    const shape = read('caramel', method, 0.8)
+    expect(shape.kind === 'cut' && shape.heightMm).toBeCloseTo(0.8e6 / area, 1)
+  })
+
+  it('are of a size that can be made, whatever is written', () => {
+    const number = fc.constantFrom('0', '1', '1/2', '¾', '3', '8', '13', '25', '300', '9999', '1 1/2')
+    const unit = fc.constantFrom('', ' mm', ' cm', '-inch', '"', ' in.', ' x 3', ' × 4 cm')
+    const place = fc.constantFrom('pan', 'tin', 'squares', 'thick', 'deep', 'pieces', 'round tin', 'moulds')
+    const verb = fc.constantFrom('Cut into', 'Roll to', 'Pour into a', 'Spread', 'Break', 'Press in a', 'Score')
+    const sentence = fc.tuple(verb, number, unit, place).map(([v, n, u, p]) => `${v} ${n}${u} ${p}.`)
+    fc.assert(
+      fc.property(fc.array(sentence, { maxLength: 4 }), fc.double({ min: 0, max: 50, noNaN: true }), (said, litres) => {
+        const shape = read('caramel', said.join(' '), litres)
+        const sizes = Object.values(shape).filter((v) => typeof v === 'number')
+        for (const size of sizes) {
+          expect(size).toBeGreaterThanOrEqual(1)
+          expect(size).toBeLessThanOrEqual(190)
+        }
+      }),
+    )
+  })
+
+  it('stand in a pasted recipe as high as its batch does in the pan it names', () => {
+    const { formula } = readRecipe(
+      'Caramels\n\n400 g sugar\n340 g glucose syrup\n470 g double cream\n\nMethod\nBoil all to 119 °C. Pour into a 20 cm square tin. Cut into 2 cm squares.',
+      pantryOf(),
+    )
+    // some 0.95 kg at 1.3 g/ml over 400 cm²
+    expect(formula.shape).toMatchObject({ kind: 'cut', lengthMm: 20, widthMm: 20 })
+    expect(formula.shape.kind === 'cut' && formula.shape.heightMm).toBeGreaterThan(15)
+    expect(formula.shape.kind === 'cut' && formula.shape.heightMm).toBeLessThan(22)
+  })
+
+  it('are those of the whole where it is made in layers', () => {
+    const { formula } = readRecipe(
+      'Bars\n\nFor the base:\n150 g flour\n100 g butter\n\nFor the caramel:\n1 tin condensed milk\n60 g butter\n\nMethod\nRub the flour and butter together and bake at 170 C for 20 minutes. Boil the condensed milk with the butter to 112 C. Pour 12 mm deep over the base. Cut into 3 cm squares.',
+      pantryOf(),
+    )
+    const heights = (formula.parts ?? []).map((p) => p.formula.shape.kind === 'cut' && p.formula.shape.heightMm)
+    expect(heights).toEqual([8, 12])
+    expect(formula.shape).toMatchObject({ kind: 'cut', lengthMm: 30, widthMm: 30, heightMm: 20 })
+  })
+})

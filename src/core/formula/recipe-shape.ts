@@ -1,0 +1,158 @@
+/** The pieces a recipe makes, from what its method says of them: how they come about, how large, how thick; else what is usual for their kind. */
+import type { BoiledFamilyId } from '../craft/families'
+import { volumeOf } from '../physics/heat'
+import { parseNumber } from '../quantity/number'
+import { airOf } from './air'
+import { type FormulaDocument, gramsAsWritten, type Shape } from './document'
+import { finishedMix, traceSteps } from './trace'
+
+/** ◊ What a kind is usually made into. */
+const usual: { readonly [Family in BoiledFamilyId]: Shape } = {
+  caramel: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 15 },
+  'condensed-milk': { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 15 },
+  fudge: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 20 },
+  marshmallow: { kind: 'cut', lengthMm: 30, widthMm: 30, heightMm: 25 },
+  nougat: { kind: 'cut', lengthMm: 40, widthMm: 15, heightMm: 20 },
+  toffee: { kind: 'broken', thicknessMm: 7, gramsEach: 10 },
+  brittle: { kind: 'broken', thicknessMm: 6, gramsEach: 25 },
+  honeycomb: { kind: 'broken', thicknessMm: 30, gramsEach: 18 },
+  popcorn: { kind: 'broken', thicknessMm: 40, gramsEach: 30 },
+  'hard-candy': { kind: 'mould', millilitres: 2.6 },
+  'caramel-sauce': { kind: 'mould', millilitres: 190 },
+}
+
+/** ◊ Pieces that are cut or broken where that is not their kind's way; a lollipop, a jar, a pillow of pulled sugar. */
+export const CUT = { lengthMm: 25, widthMm: 25 }
+const BROKEN = { gramsEach: 20 }
+const LOLLIPOP: Shape = { kind: 'mould', millilitres: 6, sticks: true }
+const JAR: Shape = { kind: 'mould', millilitres: 190 }
+const MOULD: Shape = { kind: 'mould', millilitres: 10 }
+const PILLOW: Shape = { kind: 'broken', thicknessMm: 10, gramsEach: 6 }
+
+const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b|\bsticks?\b/i
+const JARS = /\b(?:jars?|jar it|bottles?)\b/i
+const MOULDS = /\b(?:mou?lds?|shells)\b/i
+const ROPES = /\b(?:pull|snip|rope)\b/i
+const CUTS = /\b(?:cut|slice|score|mark|divide|guillotine)\b/i
+const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b/i
+
+const NUMBER = '(?:\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|\\d\\/\\d|[¼½¾⅓⅔])'
+const UNIT = '(?:mm|cm|in(?:ch(?:es)?|\\.)?(?![a-z])|"|″|”)'
+const PAIR = new RegExp(
+  `(${NUMBER})[\\s-]*(${UNIT})?\\s*(?:x|×|by)\\s*(${NUMBER})(?:\\s*(?:x|×|by)\\s*${NUMBER})?[\\s-]*(${UNIT})?`,
+  'i',
+)
+const ONE = new RegExp(`(${NUMBER})[\\s-]*(${UNIT})`, 'i')
+/** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
+const THICK = new RegExp(
+  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frame|flatten|thickness of|slab)\\b[^,;]{0,30}?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))`,
+  'i',
+)
+const VESSEL = '(?:pan|tin|tray|dish|frame)\\b'
+const TIN_PAIR = new RegExp(`${PAIR.source}\\s*(?:[a-z]+\\s+){0,4}?${VESSEL}|${VESSEL}[^,;.]{0,12}?${PAIR.source}`, 'i')
+const TIN_ONE = new RegExp(`${ONE.source}[\\s-]*(?:[a-z]+[\\s-]+){0,3}?${VESSEL}`, 'i')
+
+/** ◊ Without a unit a pan is in inches below this, a piece in mm from this on, mm in a cm below this. */
+const INCHES_BELOW = 19
+const MM_FROM = 8
+const CM_BELOW = 70
+
+const mmOf = (number: string, unit: string): number => {
+  const n = parseNumber(number.replace(/(\d)-(?=\d\/)/, '$1 '))?.range.low ?? Number.NaN
+  return n * (/^mm/i.test(unit) ? 1 : /^cm/i.test(unit) ? 10 : 25.4)
+}
+
+/** Length and width of a piece, mm; null where none is said. */
+export function pieceIn(said: string): { lengthMm: number; widthMm: number } | null {
+  const sentence = said.replace(THICK, ' ')
+  const pair = PAIR.exec(sentence)
+  if (pair) {
+    const [, a = '', unitA, b = '', unitB] = pair
+    const unit = unitB ?? unitA ?? (Number(a) >= MM_FROM && Number(b) >= MM_FROM ? 'mm' : null)
+    if (unit) return within({ lengthMm: mmOf(a, unitA ?? unit), widthMm: mmOf(b, unit) })
+  }
+  const one = ONE.exec(sentence)
+  const side = one ? mmOf(one[1] as string, one[2] as string) : Number.NaN
+  return within({ lengthMm: side, widthMm: side })
+}
+
+/** ◊ No piece is smaller or larger than this, mm. */
+const PIECE = { least: 5, most: 150 }
+const within = <T extends { lengthMm: number; widthMm: number }>(piece: T): T | null =>
+  [piece.lengthMm, piece.widthMm].every((mm) => mm >= PIECE.least && mm <= PIECE.most) ? piece : null
+
+/** Area of the tin a sentence speaks of, mm²; null where none is said. */
+function tinIn(sentence: string): number | null {
+  const pair = TIN_PAIR.exec(sentence)
+    ?.slice(1)
+    .filter((s) => s !== undefined)
+  if (pair) {
+    const numbers = pair.filter((s) => /^[\d¼½¾⅓⅔]/.test(s))
+    const unit = pair.find((s) => !/^[\d¼½¾⅓⅔]/.test(s))
+    const [a = '', b = ''] = numbers
+    const larger = Math.max(Number(a), Number(b))
+    return mmOf(a, unit ?? unitOfPan(larger)) * mmOf(b, unit ?? unitOfPan(larger))
+  }
+  const one = TIN_ONE.exec(sentence)
+  if (!one) return null
+  const side = mmOf(one[1] as string, one[2] as string)
+  return /\bround\b/i.test(sentence) ? (Math.PI * side ** 2) / 4 : side ** 2
+}
+const unitOfPan = (larger: number): string => (larger < INCHES_BELOW ? 'in' : larger < CM_BELOW ? 'cm' : 'mm')
+
+/** ◊ A slab is no thinner and no thicker than this, mm. */
+const SLAB = { least: 3, most: 60 }
+
+function thicknessIn(said: readonly string[]): number | null {
+  for (const s of said) {
+    const [, a, unitA, b, unitB] = THICK.exec(s) ?? []
+    const mm = mmOf(a ?? b ?? '', unitA ?? unitB ?? '')
+    if (mm >= 1 && mm <= SLAB.most) return mm
+  }
+  return null
+}
+
+export interface ShapeSaid {
+  readonly family: BoiledFamilyId
+  readonly name: string
+  readonly said: readonly string[]
+  /** The sentence that ends the cook. */
+  readonly doneAt: number
+  /** Of all of it once it is made; null where that is not known. */
+  readonly litres: number | null
+}
+
+/** The pieces a method speaks of. */
+export function shapeSaid({ family, name, said, doneAt, litres }: ShapeSaid): Shape {
+  const after = said.slice(Math.max(0, doneAt))
+  const plain = usual[family]
+  const any = (words: RegExp): boolean => after.some((s) => words.test(s))
+  const area = said.flatMap((s) => tinIn(s) ?? [])[0]
+  const fills = litres !== null && area ? (litres * 1e6) / area : Number.NaN
+  const filled = fills >= SLAB.least && fills <= SLAB.most ? fills : null
+  const mm = (otherwise: number): number => Math.round(10 * (thicknessIn(after) ?? filled ?? otherwise)) / 10
+  if (LOLLIPOPS.test(name)) return LOLLIPOP
+  if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS))) return JAR
+  if (any(ROPES) && family === 'hard-candy') return PILLOW
+  const cut = after.find((s) => CUTS.test(s))
+  const usualMm = plain.kind === 'cut' ? plain.heightMm : plain.kind === 'broken' ? plain.thicknessMm : 10
+  if (cut !== undefined) {
+    const size = after.flatMap((s) => (CUTS.test(s) ? (pieceIn(s) ?? []) : []))[0]
+    return { kind: 'cut', ...(size ?? (plain.kind === 'cut' ? plain : CUT)), heightMm: mm(usualMm) }
+  }
+  if (any(MOULDS)) return plain.kind === 'mould' ? plain : MOULD
+  if (any(BREAKS) || plain.kind === 'broken')
+    return {
+      kind: 'broken',
+      thicknessMm: mm(usualMm),
+      gramsEach: plain.kind === 'broken' ? plain.gramsEach : BROKEN.gramsEach,
+    }
+  return plain.kind === 'cut' ? { ...plain, heightMm: mm(usualMm) } : plain
+}
+
+/** Litres a formula makes as it is written, with its air, once it is cold; null for what has to be whipped and no step of it says so. */
+export function litresOf(formula: FormulaDocument): number | null {
+  const air = airOf(formula)
+  if (formula.family === 'marshmallow' && air === 0) return null
+  return volumeOf(finishedMix(traceSteps(formula, gramsAsWritten(formula))), 20) / (1 - air)
+}
