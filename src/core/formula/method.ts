@@ -297,7 +297,8 @@ export const DONE =
   /\b(?<!\b(?:the|off|from|of) )(?:add|beat|boil|bring|combine|cook|cool|cut|deglaze|dip|drop|fold|heat|make|mark|melt|mix|place|pour|press|pull|put|remove|roll|scatter|scrape|score|simmer|sprinkle|start|stir|tip|trickle|warm|whip|whisk)\b/i
 const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
 /** Words that end no label. */
-const HANGS = /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|from|by|at|then|\d+)$/i
+const HANGS =
+  /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|from|by|at|then|but|until|till|\d+)$/i
 
 /** A few words for the rail: what is done, as far as it fits. */
 export function label(text: string): string {

@@ -36,7 +36,10 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:leave|let|set|rest|cool|chill)\b/i, 'It has rested'],
   [/\b(?:boil|cook|simmer|heat|bring|melt)\b/i, 'It is there'],
 ]
-const actOf = (text: string): string => ACTS.find(([words]) => words.test(text))?.[1] ?? 'Go on'
+const actOf = (text: string): string =>
+  ACTS.find(([words]) => words.test(text.replace(FROM_HEAT, '')))?.[1] ?? (takesOff(text) ? 'It is off' : 'Go on')
+/** "From the heat" heats nothing. */
+const FROM_HEAT = /\b(?:from|off) (?:the )?(?:heat|flame|stove)\b/gi
 
 const stageWords: Readonly<Record<StageId, string>> = {
   syrup: 'no thread yet',

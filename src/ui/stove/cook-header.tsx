@@ -26,24 +26,26 @@ export function CookHeader({ live: { log, snapshot }, acts, voices, seconds, pla
   const { slip, amended } = acts
   const name = [boilName(boil), boil.formula.name].filter(Boolean).join(' · ')
   return (
-    <header className="flex min-h-16 min-w-0 flex-wrap items-center justify-between gap-x-4">
-      <Heading
-        clock={formatClock(seconds)}
-        title={place ? `${name}, ${place}` : name}
-        said={slip?.said ?? null}
-        problem={acts.problem ?? snapshot.refused}
-        amends={amended && sayEvent(amended, boil.formula, say)}
-        onUndo={acts.undo}
-        onEarlier={acts.earlier}
-      />
-      <Pace
-        rate={paceOf(snapshot.events)}
-        practice={snapshot.events.some((e) => e.type === 'clock' && e.rate > 1)}
-        snapshot={snapshot}
-        voices={voices}
-        onRate={acts.setRate}
-        onJump={onJump}
-      />
+    <header className="@container min-w-0">
+      <div className="flex min-h-16 min-w-0 flex-wrap items-center justify-between gap-x-4">
+        <Heading
+          clock={formatClock(seconds)}
+          title={place ? `${name}, ${place}` : name}
+          said={slip?.said ?? null}
+          problem={acts.problem ?? snapshot.refused}
+          amends={amended && sayEvent(amended, boil.formula, say)}
+          onUndo={acts.undo}
+          onEarlier={acts.earlier}
+        />
+        <Pace
+          rate={paceOf(snapshot.events)}
+          practice={snapshot.events.some((e) => e.type === 'clock' && e.rate > 1)}
+          snapshot={snapshot}
+          voices={voices}
+          onRate={acts.setRate}
+          onJump={onJump}
+        />
+      </div>
     </header>
   )
 }

@@ -31,23 +31,23 @@ export function Heading({ clock, title, said, problem, amends, onUndo, onEarlier
       )}
       {said && !problem && !amends && (
         <>
-          <p role="status" className="min-w-0 text-body leading-tight">
-            <span className="max-xl:sr-only">Logged: </span>
+          <p role="status" className="min-w-0 truncate text-body leading-tight">
+            <span className="sr-only @min-[860px]:not-sr-only">Logged: </span>
             <strong>{said}</strong>
           </p>
           <button
             type="button"
             onClick={onUndo}
-            className="min-h-16 shrink-0 rounded-control px-4 text-main font-semibold text-cherry underline"
+            className="min-h-16 shrink-0 rounded-control px-2 text-main font-semibold text-cherry underline"
           >
             Undo · U
           </button>
           <button
             type="button"
             onClick={onEarlier}
-            className="hidden min-h-16 shrink-0 rounded-control px-2 text-main font-semibold xl:block"
+            className="hidden min-h-16 shrink-0 rounded-control px-2 text-main font-semibold @min-[720px]:block"
           >
-            A minute ago
+            1 min ago
           </button>
         </>
       )}
