@@ -96,6 +96,19 @@ describe('a method', () => {
     expect(bake).toEqual({ kind: 'bake', celsius: 121.1 })
   })
 
+  it.each([
+    ['20 g powdered gelatin', 'Pour onto the gelatin. Beat on high for 10 minutes.', { kind: 'whip', on: 'gelatin' }],
+    ['2 egg whites', 'Pour over the egg whites. Beat until it holds its shape.', { kind: 'whip', on: 'egg' }],
+    ['2 egg whites', 'Beat the egg whites until stiff. Stir.', undefined],
+    ['200 g cream', 'Cool to 45°C. Beat until it is thick and dull.', { kind: 'beat' }],
+  ])('whips what has gelatin or whites, and beats the rest: %s', (line, end, work) => {
+    const { formula } = readRecipe(
+      `${/cream/.test(line) ? 'Fudge' : 'Clouds'}\n\n400 g sugar\n100 ml water\n${line}\n\nMethod\nBoil the sugar and water to 118°C. ${end}`,
+      pantry,
+    )
+    expect(formula.steps.find((s) => s.handwork)?.handwork).toEqual(work)
+  })
+
   it('keeps every gram of what it takes in halves', () => {
     const { formula } = read(
       '61 g butter\n200 g sugar\n50 ml water',

@@ -223,6 +223,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       pullAt: done?.at ?? -1,
       endings: done ? [done.ending, ...done.others] : [],
       groupAt,
+      whips: whippedIn(family, lines),
       stageC: (drop, at) => (massOf(mixAt(at)) > 0 ? (targetOf(drop, mixAt(at))?.celsius ?? null) : null),
     }),
     shape: blankFormula.shape,
@@ -239,6 +240,13 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       shape: shapeSaid({ family: family as BoiledFamilyId, name, said, doneAt: done?.at ?? -1, litres }),
     },
   }
+}
+
+/** What whips a family up: gelatin before egg white, where there are both. */
+function whippedIn(family: FamilyId, lines: readonly Line[]): 'gelatin' | 'egg' | null {
+  if (family !== 'marshmallow' && family !== 'nougat') return null
+  const has = (what: RegExp): boolean => lines.some((l) => what.test(l.ingredient))
+  return has(/^gelatin/) ? 'gelatin' : has(/^egg-white/) ? 'egg' : null
 }
 
 interface Read {

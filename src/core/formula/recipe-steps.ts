@@ -28,9 +28,9 @@ import {
 
 /** What a step's button says once it is done, by what the sentence does. */
 const ACTS: readonly (readonly [RegExp, string])[] = [
-  [/\b(?:pour|spread|turn (?:it )?out|scrape|tip)\b/i, 'It is out'],
-  [/\b(?:add|stir in|whisk in|put|pour in|fold in|sprinkle|mix in|combine)\b/i, 'It is in'],
-  [/\b(?:beat|whip|whisk)\b/i, 'Beaten'],
+  [/\b(?:pour(?! in(?:to)? (?:an? )?(?:\w+ )?jug)|spread|turn (?:it )?out|scrape|tip)\b/i, 'It is out'],
+  [/\b(?:add|stir in|whisk in|put|pour in|fold in|slide in|sprinkle|mix in|combine)\b/i, 'It is in'],
+  [/\b(?:beat|whip|whisk)(?:p?ing)?\b/i, 'Beaten'],
   [/\b(?:cut|break|slice|unmould)\b/i, 'Cut'],
   [/\b(?:wrap|store|keep|pack)\b/i, 'Put away'],
   [/\b(?:leave|let|set|rest|cool|chill)\b/i, 'It has rested'],
@@ -84,6 +84,8 @@ export interface Told {
   readonly pullAt: number
   readonly endings: readonly Ending[]
   readonly groupAt: ReadonlyMap<number, string>
+  /** What of it is whipped up off the heat; null for nothing. */
+  readonly whips: 'gelatin' | 'egg' | null
   /** Where a drop is what it has to be, °C, in what is in the pot after a sentence; null for nothing in it. */
   stageC(drop: Ending, at: number): number | null
 }
@@ -104,9 +106,20 @@ const HOTTEST_OVEN_C = 250
 const ovenUnit = (heat: HeatSaid, recipe: HeatUnit | null): HeatUnit =>
   heat.unit ?? (heat.low > HOTTEST_OVEN_C ? 'F' : (recipe ?? 'C'))
 
+/** "Beat on high for 10 minutes", "keep whisking until it is thick". */
+const WHIPS =
+  /\b(?:beat|whisk|whip)(?:p?ing)?\b.{0,60}(?:\bmin|\buntil\b|\btill\b|\bhigh\b)|\bhigh\b.{0,30}\d+ ?min|^(?:whip|beat|whisk)\b(?! in\b)/i
+
 /** The work a sentence asks for; what is baked, at the heat it says, or that the oven was set to before. */
-function worksIn(text: string, said: readonly string[], unit: HeatUnit | null): Handwork | null {
+function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' | 'unit' | 'whips'>): Handwork | null {
   const work = handworkSaid(text)
+  if (
+    whips &&
+    (work === null || work.kind === 'beat' || work.kind === 'whip') &&
+    WHIPS.test(text) &&
+    !/\bwhites\b/i.test(text)
+  )
+    return { kind: 'whip', on: whips }
   if (work?.kind !== 'bake') return work
   const heat = [text, ...said.filter(inOven)].flatMap((s) => heatIn(s) ?? [])[0]
   if (!heat) return work
@@ -154,7 +167,7 @@ export function stepsFrom(told: Told): Step[] {
     taken.add(id)
     const adds = told.groupAt.get(i)
     const pulls = when.on === 'target'
-    const handwork = i > told.pullAt && told.pullAt >= 0 ? worksIn(text, told.said, told.unit) : null
+    const handwork = i > told.pullAt && told.pullAt >= 0 ? worksIn(text, told) : null
     const goesIn = { ...(adds && { adds }), ...(i === lit && { heat: 6, cautions: ['hotSugar' as const] }) }
     const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
     // what one sentence puts in and boils to somewhere is two moments
@@ -217,7 +230,7 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
   return told.map((text, i): Step => {
     const id = idFor(label(text), taken)
     taken.add(id)
-    const [seconds, handwork, heat] = [secondsIn(text), worksIn(text, said, null), heatIn(text)]
+    const [seconds, handwork, heat] = [secondsIn(text), worksIn(text, { said, unit: null, whips: null }), heatIn(text)]
     const unit = heat && ovenUnit(heat, null)
     return {
       id,
