@@ -34,14 +34,14 @@ export const besideMoments: readonly (readonly [
   ],
   [
     'whites begun on the way, told of after the end; a jug the syrup waits in; gelatin soaked meanwhile',
-    '500 g sugar\n200 g water\n33 g gelatine leaves\n2 egg whites',
-    'Put the sugar and water in a pan. Heat until it reaches 127 °C. Meanwhile soak the gelatine leaves. When the syrup is getting close (about 115 °C), start beating the whites until stiff. Slide in the softened gelatine. Pour into a metal jug. Keep beating the whites while pouring in the hot syrup from the jug. Spoon in the mixture and smooth the top.',
+    '500 g sugar\n200 g water\n33 g gelatine leaves\n150 g cold water\n2 egg whites',
+    'Put the sugar and water in a pan. Heat until it reaches 127 °C. Meanwhile soak the gelatine leaves in the 150 g cold water. When the syrup is getting close (about 115 °C), start beating the whites until stiff. Slide in the softened gelatine. Pour into a metal jug. Keep beating the whites while pouring in the hot syrup from the jug. Spoon in the mixture and smooth the top.',
     127,
     [
       /^ready \+ sugar 500, water 200: Put the sugar/,
       /^rises 115: When the syrup is getting close/,
       /^target: Heat until it reaches 127°$/,
-      /^ready \+ gelatin-gold 33: Slide in/,
+      /^ready \+ gelatin-gold 33, water 150: Slide in/,
       /^ready: Pour into a metal jug$/,
       /^ready \+ egg-white 66: Keep beating/,
       /^ready → out: Spoon in/,

@@ -94,21 +94,28 @@ export function placesOf(
     if (at >= 0 && !known.has(line.id)) out.set(line.id, at)
   }
   for (const line of written) {
-    const mate = out.has(line.id) ? undefined : bloomedWith(said, line, written, out)
+    const stands = twinAt(said, line, written)
+    const mate =
+      !out.has(line.id) || beside.ready.has(stands) ? bloomedWith(said, line, written, out, stands) : undefined
     if (mate !== undefined) out.set(line.id, mate)
   }
   return out
 }
 
-/** "Bloom the gelatin in the water": where what else stands in that sentence goes in; undefined for no such sentence. */
+/** "Bloom the gelatin in the water": where what else stands in that sentence (`stands`, where a line stands there of several alike) goes in later; undefined for no such sentence. */
 function bloomedWith(
   said: readonly string[],
   line: Written,
   written: readonly Written[],
   places: ReadonlyMap<string, number>,
+  stands: number,
 ): number | undefined {
-  const sentence = said.find((s) => BLOOMS.test(s) && isGotReady(s) && mentions(s, line.names)) ?? ''
-  const mate = written.find((w) => w !== line && places.has(w.id) && mentions(sentence, w.names))
+  const at = stands >= 0 ? stands : said.findIndex((s) => isGotReady(s) && mentions(s, line.names))
+  const sentence = said[at] ?? ''
+  if (!BLOOMS.test(sentence)) return undefined
+  const mate = written.find(
+    (w) => w.names[0] !== line.names[0] && (places.get(w.id) ?? -1) > at && mentions(sentence, w.names),
+  )
   return mate ? places.get(mate.id) : undefined
 }
 const BLOOMS = /\b(?:bloom|hydrate|soak|sprinkle|dissolve)\b/i

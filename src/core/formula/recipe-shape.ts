@@ -100,6 +100,8 @@ function tinIn(sentence: string): number | null {
 }
 const unitOfPan = (larger: number): string => (larger < INCHES_BELOW ? 'in' : larger < CM_BELOW ? 'cm' : 'mm')
 
+/** ◊ From here on nobody measures tenths of a mm. */
+const WHOLE_MM = 10
 /** ◊ A slab is no thinner and no thicker than this, mm. */
 const SLAB = { least: 3, most: 60 }
 
@@ -130,7 +132,10 @@ export function shapeSaid({ family, name, said, doneAt, litres }: ShapeSaid): Sh
   const area = said.flatMap((s) => tinIn(s) ?? [])[0]
   const fills = litres !== null && area ? (litres * 1e6) / area : Number.NaN
   const filled = fills >= SLAB.least && fills <= SLAB.most ? fills : null
-  const mm = (otherwise: number): number => Math.round(10 * (thicknessIn(after) ?? filled ?? otherwise)) / 10
+  const mm = (otherwise: number): number => {
+    const thick = thicknessIn(after) ?? filled ?? otherwise
+    return thick < WHOLE_MM ? Math.round(10 * thick) / 10 : Math.round(thick)
+  }
   if (LOLLIPOPS.test(name)) return LOLLIPOP
   if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS))) return JAR
   if (any(ROPES) && family === 'hard-candy') return PILLOW
