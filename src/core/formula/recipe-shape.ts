@@ -4,12 +4,11 @@ import { volumeOf } from '../physics/heat'
 import { parseNumber } from '../quantity/number'
 import { airOf } from './air'
 import { type FormulaDocument, gramsAsWritten, type Shape } from './document'
+import { blankFormula } from './edit'
 import { finishedMix, traceSteps } from './trace'
 
-/** ◊ What a kind is usually made into. */
-const usual: { readonly [Family in BoiledFamilyId]: Shape } = {
-  caramel: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 15 },
-  'condensed-milk': { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 15 },
+/** ◊ What a kind is usually made into, where that is no slab cut into squares. */
+const usual: Readonly<Partial<Record<BoiledFamilyId, Shape>>> = {
   fudge: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 20 },
   marshmallow: { kind: 'cut', lengthMm: 30, widthMm: 30, heightMm: 25 },
   nougat: { kind: 'cut', lengthMm: 40, widthMm: 15, heightMm: 20 },
@@ -127,7 +126,7 @@ export interface ShapeSaid {
 /** The pieces a method speaks of. */
 export function shapeSaid({ family, name, said, doneAt, litres }: ShapeSaid): Shape {
   const after = said.slice(Math.max(0, doneAt))
-  const plain = usual[family]
+  const plain = usual[family] ?? blankFormula.shape
   const any = (words: RegExp): boolean => after.some((s) => words.test(s))
   const area = said.flatMap((s) => tinIn(s) ?? [])[0]
   const fills = litres !== null && area ? (litres * 1e6) / area : Number.NaN
