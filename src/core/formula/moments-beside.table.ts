@@ -239,4 +239,30 @@ export const besideMoments: readonly (readonly [
       /^ready → out: Deposit/,
     ],
   ],
+  [
+    'what is pulled at a heat and foamed, in one sentence',
+    '200 g caster sugar\n60 g treacle\n100 g water\n9 g baking soda',
+    'Put all but the soda in a deep pan. At hard crack (149 °C) take it off, add the soda and stir. Pour into a tin.',
+    149,
+    [
+      /^ready \+ caster-sugar 200, treacle 60, water 100: Put all/,
+      /^target: Cook to hard crack \(149°\)$/,
+      /^ready \+ soda 9: Take it off/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'nuts that go back with their sugar until it melts to a caramel; what remains at the end',
+    '500 g almonds\n300 g sugar\n100 g water\n20 g butter\n3 g salt',
+    'Boil sugar and water to 115 °C. Add the almonds and stir until the sugar grains. Return almonds to the pan and heat, stirring until it melts to a light caramel. Stir in the remaining ingredients. Turn out.',
+    168,
+    [
+      /^ready \+ sugar 300, water 100: Boil/,
+      /^rises 115: Boil/,
+      /^ready \+ almonds 500: Add the almonds/,
+      /^target: Return almonds/,
+      /^ready \+ butter 20, salt 3: Stir in the remaining/,
+      /^ready → out: Turn out$/,
+    ],
+  ],
 ]

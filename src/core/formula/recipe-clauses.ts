@@ -86,7 +86,12 @@ const COUNTED = /^after (?:about )?\d/i
 const DONE_THEN =
   /^(?:when|once|as soon as) ([^,]*\d[^,]*),\s+((?:(?:immediately|slowly|carefully|quickly) )?(?:pour|drizzle|trickle|stream|tip|remove|take|turn off)\b.*)$/i
 
+/** "At hard crack (149°) take it off". */
+const AT_THEN = /^at ([^,]*?\d[^,]*?),?\s+((?:take|lift|remove|pull|turn off)\b.*)$/i
+
 function clausesOf(sentence: string): string[] {
+  const [, at = '', off] = AT_THEN.exec(sentence) ?? []
+  if (off && heatIn(`Cook to ${at}`)) return [`Cook to ${at}`, ...clausesOf(capital(off))]
   const [, reached = '', then] = DONE_THEN.exec(sentence) ?? []
   if (then && heatIn(reached)) return [`Cook until ${reached}`, ...clausesOf(capital(then))]
   for (const link of sentence.matchAll(LINK)) {

@@ -87,7 +87,7 @@ const browns = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends
       !said.slice(last.at, at + 1).some((s) => takesOff(s) || pours(s)),
   )
 const CARAMELISES =
-  /\bcarameli[sz]|\bover (?:a )?(?:low|medium|high)\b|\b(?:syrup|sugar|caramel)\b.{0,20}\b(?:is|turns?)\b/i
+  /\bcarameli[sz]|\bover (?:a )?(?:low|medium|high)\b|\b(?:syrup|sugar|caramel)\b.{0,20}\b(?:is|turns?)\b|\bmelts? (?:again|to)\b/i
 
 function lastOf(all: readonly Ends[], said: readonly string[]): Ends | null {
   for (const by of ['heat', 'drop', 'sign', 'colour', 'time'] as const) {

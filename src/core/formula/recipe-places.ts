@@ -8,7 +8,7 @@ import { lettersOf, mentions } from './recipe-names'
 const SUGARS = /\bsugars\b/i
 
 const EVERYTHING =
-  /\b(?:everything|(?:put|place|bring|tip) (?:it )?all\b|all (?:but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?<!\b(?:sprinkle|scatter) )(?<!\bover )the rest(?! of))\b/i
+  /\b(?:everything|(?:put|place|bring|tip) (?:it )?all\b|all (?:but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter) )(?<!\bover )the rest(?! of))\b/i
 
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i
@@ -118,7 +118,7 @@ function bloomedWith(
   )
   return mate ? places.get(mate.id) : undefined
 }
-const BLOOMS = /\b(?:bloom|hydrate|soak|sprinkle|dissolve)\b/i
+const BLOOMS = /\b(?:bloom|hydrate|soak|sprinkle|dissolve|gelatine?)\b/i
 
 const OVER = /\bpour\b.*\b(?:over|onto|on)\b/i
 
