@@ -22,9 +22,9 @@ export interface Conditions {
   readonly burner: Burner
   /** What a tray can be laid on here; it is poured onto the first. */
   readonly surfaces?: Surface[]
-  /** What this ring gave this pot in earlier boils; as its plate says unless known. */
   /** s a piece took these hands in earlier batches, where they formed or filled it. */
   readonly secondsEach?: number
+  /** What this ring gave this pot in earlier boils; as its plate says unless known. */
   readonly gives?: { readonly share: number; readonly sd: number; readonly boils: number; readonly pace?: number }
 }
 
