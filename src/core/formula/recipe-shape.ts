@@ -29,6 +29,7 @@ const MOULD: Shape = { kind: 'mould', millilitres: 10 }
 const PILLOW: Shape = { kind: 'broken', thicknessMm: 10, gramsEach: 6 }
 
 const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b|\bsticks?\b/i
+const LOLLIPOP_MOULDS = /\blolli\w*\b.{0,20}\bmou?lds?\b/i
 const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 const MOULDS = /\b(?:mou?lds?|shells)\b/i
 const ROPES = /\b(?:pull|snip|rope)\b/i
@@ -135,7 +136,7 @@ export function shapeSaid({ family, name, said, doneAt, litres }: ShapeSaid): Sh
     const thick = thicknessIn(after) ?? filled ?? otherwise
     return thick < WHOLE_MM ? Math.round(10 * thick) / 10 : Math.round(thick)
   }
-  if (LOLLIPOPS.test(name)) return LOLLIPOP
+  if (LOLLIPOPS.test(name) || any(LOLLIPOP_MOULDS)) return LOLLIPOP
   if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS))) return JAR
   if (any(ROPES) && family === 'hard-candy') return PILLOW
   const cut = after.find((s) => CUTS.test(s))
