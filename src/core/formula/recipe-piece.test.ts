@@ -54,6 +54,8 @@ describe('what a recipe is', () => {
     ['For the syrup: 800 g sugar + 340 ml water', [800, 340]],
     ['Syrup: 800 g sugar (fine, white), 340 ml water', [800, 340]],
     ['800 g sugar (fine; white)', [800]],
+    ['540 g cream, 36 % fat, warm to 85° first', [540]],
+    ['24 g gelatin powder, 225 bloom', [24]],
   ])('reads a row as it stands: %s', (row, grams) => {
     const { formula, questions } = readRecipe(`Drops\n\n${row}\n\nMethod\nBoil all to 150 °C. Pour.`, pantry)
     expect(questions).toEqual([])

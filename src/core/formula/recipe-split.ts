@@ -79,8 +79,9 @@ function isLine(piece: string): boolean {
 /** Where a row ends that had its own heading: what follows stands under it no more. */
 const ROW_ENDS = ''
 
-/** Where the next thing of a row begins: with an amount; what stands in brackets, or says how it is cut, belongs to the one before. */
-const NEXT = /,\s+(?![^(]*\))(?=\d|[¼½¾⅓⅔]|an? (?:pinch|dash|knob)\b|(?:pinch|juice|zest)\b)/i
+/** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
+const NEXT =
+  /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|an? (?:pinch|dash|knob)\b|(?:pinch|juice|zest)\b)/i
 const NEXT_OR_PLUS = new RegExp(`${NEXT.source}|\\s+\\+\\s+`, 'i')
 
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
