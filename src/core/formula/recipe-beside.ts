@@ -89,6 +89,7 @@ export interface Beside {
 const ON_TRAY =
   /^(?:scatter|spread|lay|put|place)\b.{3,40}\b(?:on|in)(?:to)? (?:an? |the )?(?:[\w-]+ ){0,2}(?:tray|sheet|mat|parchment|paper|slab|marble|roasting pan)\b/i
 
+/** What of the sentences `said` happens beside the pot. */
 export function besideIn(said: readonly string[]): Beside {
   const apart = new Map(
     said.flatMap((_, i) => {

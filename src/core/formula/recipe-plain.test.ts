@@ -21,6 +21,12 @@ describe('a pasted text as plain lines', () => {
     ['*Makes 36*', 'Makes 36'],
   ])('%s is read as %s', (typed, plain) => expect(plainLines(typed)).toEqual([plain]))
 
+  it.each([
+    ['a step with its number', '1\tPut the sugar in a pan', '1 Put the sugar in a pan'],
+    ['what has no amount', 'Boil\tuntil it is amber', 'Boil until it is amber'],
+    ['what is asked about', 'Vanilla | some', 'Vanilla | some'],
+  ])('loses nothing of a row: %s', (_, row, line) => expect(plainLines(row)).toEqual([line]))
+
   it('has no empty line', () => expect(plainLines('\n \nA\r\n\r\n\tB\n')).toEqual(['A', 'B']))
 
   it.each([

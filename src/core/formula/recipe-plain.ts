@@ -30,21 +30,21 @@ interface Head {
   readonly columns: readonly { readonly unit: string; readonly isAmount: boolean }[]
 }
 
-const headOf = (cells: readonly string[]): Head | null =>
-  cells.some((c) => HAS_NUMBER.test(c))
-    ? null
-    : {
-        columns: cells.map((c) => ({
-          unit: /\b(g|grams?|kg|oz|lbs?|ml)\b/i.exec(c)?.[1] ?? '',
-          isAmount: /^(?:g|grams?|kg|oz|lbs?|ml|weights?|amounts?|quantit\w+|qty)\b/i.test(c),
-        })),
-      }
+function headOf(cells: readonly string[]): Head | null {
+  if (cells.some((c) => HAS_NUMBER.test(c))) return null
+  const columns = cells.map((c) => ({
+    unit: /\b(g|grams?|kg|oz|lbs?|ml)\b/i.exec(c)?.[1] ?? '',
+    isAmount: /^(?:g|grams?|kg|oz|lbs?|ml|weights?|amounts?|quantit\w+|qty)\b/i.test(c),
+  }))
+  return columns.some((c) => c.isAmount) ? { columns } : null
+}
 
 /** A row as a line of a list: its amount, then its name. A share of the whole beside an amount says nothing more. */
 function lineOf(cells: readonly string[], head: Head | null): string {
   const name = cells.find((c) => !isAmount(c)) ?? ''
   const at = head?.columns.findIndex((c) => c.isAmount) ?? -1
   const amount = (at >= 0 ? cells[at] : undefined) ?? cells.find((c) => isAmount(c) && !/%\s*$/.test(c)) ?? ''
+  if (amount === '') return cells.join(' ')
   const unit = /[a-z]/i.test(amount) ? '' : (head?.columns[at]?.unit ?? '')
   return [amount, unit, name].filter(Boolean).join(' ')
 }

@@ -28,7 +28,7 @@ const JAR: Shape = { kind: 'mould', millilitres: 190 }
 const MOULD: Shape = { kind: 'mould', millilitres: 10 }
 const PILLOW: Shape = { kind: 'broken', thicknessMm: 10, gramsEach: 6 }
 
-const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b|\bsticks?\b/i
+const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b/i
 const LOLLIPOP_MOULDS = /\blolli\w*\b.{0,20}\bmou?lds?\b/i
 const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 const MOULDS = /\b(?:mou?lds?|shells)\b/i

@@ -20,7 +20,6 @@ export interface SplitRecipe {
 const HEAD_LIST = /^(?:(?:the )?ingredients(?: list)?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
 const HEAD_METHOD =
   /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
-/** "For the base", "Make the caramel:", "Topping:" */
 /** "Peanut topping", "To finish", with nothing after it. */
 const HEAD_BARE =
   /^(?:to (?:finish|coat|decorate|dust)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|inclusions|nuts|fruit))$/iu
@@ -28,6 +27,7 @@ const HEAD_BARE =
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 /** "A.", "Part 1" */
 const HEAD_LETTER = /^(?:(?:part|stage|phase) [A-H\d]|[A-H])[.:)]?$/i
+/** "For the base", "Make the caramel:", "Topping:" */
 const HEAD_PART =
   /^(?:for (?:the )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
