@@ -1,11 +1,7 @@
 /** Methods where something happens beside the pot, in a bowl, an oven or a pan of its own, or goes in by parts; as in `moments.table.ts`. */
-export const besideMoments: readonly (readonly [
-  name: string,
-  list: string,
-  method: string,
-  celsius: number,
-  steps: readonly RegExp[],
-])[] = [
+import type { Moment } from './moments.table'
+
+export const besideMoments: readonly Moment[] = [
   [
     'sheets that are buttered, nuts that are tossed and toasted',
     '200 g pecans\n300 g sugar\n100 g water\n30 g butter\n2 g baking soda',

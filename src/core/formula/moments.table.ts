@@ -1,11 +1,7 @@
 /** Methods as people write them, and what has to be understood: the list, the text, the target in °C, and of each step when it is due, with what goes in, and its words. */
-export const moments: readonly (readonly [
-  name: string,
-  list: string,
-  method: string,
-  celsius: number,
-  steps: readonly RegExp[],
-])[] = [
+export type Moment = readonly [name: string, list: string, method: string, celsius: number, steps: readonly RegExp[]]
+
+export const moments: readonly Moment[] = [
   [
     'what goes in on the way, and the end, in one sentence',
     '400 g sugar\n200 g peanuts\n100 ml water',
