@@ -244,7 +244,7 @@ export const isGotReady = (sentence: string): boolean =>
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b|^(?!if\b|.*\b(?:bake|return|roll)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b|^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/i.test(
     sentence,
   ) ||
-  /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|(?:re)?hydrate|(?:dissolve|combine|mix) (?:the )?(?:\w+ )?gelatine? (?:in|with|and)\b(?!.*\bsugar\b)|soak(?!.*\bsugar\b)|sprinkle (?:the )?(?:powdered )?gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))|preheat|heat (?:the |your )?oven|toast|roast|sift|arrange(?!.*\b(?:spoon|pour)\b)|chop|halve|split|slit|measure|weigh|prepare|have (?:the|your)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
+  /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?(?:(?:lightly|generously|well|thoroughly)\s+)?(?:bloom|(?:re)?hydrate|(?:dissolve|combine|mix) (?:the )?(?:\w+ )?gelatine? (?:in|with|and)\b(?!.*\bsugar\b)|soak(?!.*\bsugar\b)|sprinkle (?:the )?(?:powdered )?gelatine?|line|grease|(?:butter|oil) (?:an?|the|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))|preheat|heat (?:the |your )?oven|toast|roast|sift|arrange(?!.*\b(?:spoon|pour)\b)|chop|halve|split|slit|measure|weigh|prepare|have (?:the|your|everything|all)|set out|keep .{0,30}\b(?:warm|hot)\b)\b/i.test(
     sentence,
   ) ||
   OVEN_WORK.test(sentence) ||

@@ -261,4 +261,29 @@ export const besideMoments: readonly Moment[] = [
       /^ready → out: Turn out$/,
     ],
   ],
+  [
+    'everything that is only had ready; coffee that is dissolved and stirred in by its own name',
+    '225 g sugar\n60 g water\n15 g boiling water\n40 g butter\n6 g instant coffee',
+    'Have everything weighed and near the stove. Dissolve the coffee in the boiling water. Stir sugar and 60 g water in a heavy pan, then boil to a dark copper. Draw off the flame and add the butter. Stir in the coffee. Bottle while warm.',
+    183,
+    [
+      /^ready \+ sugar 225, water 60: Stir sugar/,
+      /^target: (?:Stir|Boil)/,
+      /^ready \+ butter 40: Draw off/,
+      /^ready \+ water 15, instant-coffee 6: Stir in the coffee$/,
+      /^ready → out: Bottle/,
+    ],
+  ],
+  [
+    'sugar that is told apart by what it is for',
+    '70 g egg white\n20 g sugar (for whites)\n300 g sugar\n90 g water',
+    'Cook sugar and water to 138 °C. When the syrup is at 120 °C begin whisking the egg whites with the sugar for whites. Pour the syrup into the whites.',
+    138,
+    [
+      /^ready \+ sugar 300, water 90: Cook/,
+      /^rises 120: When the syrup/,
+      /^target: Cook to 138°$/,
+      /^ready \+ egg-white 70, sugar 20 → out: Pour the syrup/,
+    ],
+  ],
 ]

@@ -24,8 +24,14 @@ const MIXTURE = /\b(?:cream|milk|butter) mixture\b/i
 const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
 const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,}) (?:solution|mixture|mix|slurry|paste|powder)\b/i
 
+/** "Dissolve the coffee in the boiling water": what is put in later by its own name. */
+const MIXED = /^(?:mix|dissolve|stir|blend) (?:the )?([a-z]+) (?:in|with)\b/i
+
 function mixedInAt(said: readonly string[], at: number): number {
   if (!MIXES.test(said[at] ?? '')) return -1
+  const own = SUGAR.test(said[at] as string) ? undefined : MIXED.exec(said[at] as string)?.[1]?.toLowerCase()
+  const later = own === undefined ? -1 : said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, [own]))
+  if (later >= 0) return later
   return said.findIndex((s, i) => {
     const called = i > at && PUTS_IN.test(s) ? CALLED.exec(s)?.[1] : undefined
     return called !== undefined && !SUGAR.test(called) && mentions(said[at] as string, [called.toLowerCase()])

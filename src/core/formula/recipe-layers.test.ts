@@ -53,6 +53,17 @@ describe('a recipe under headings', () => {
     expect(formula.steps.map((s) => s.joins ?? s.handwork?.kind)).toEqual(['base', 'caramel', 'topping', 'cut'])
   })
 
+  it('are two where two of them are boiled, each by itself', () => {
+    const { formula: filled, asks: open } = read(
+      'Filled\n\nJACKET\n600 g sugar\n300 g glucose syrup\n200 g water\nCENTRE\n200 g raspberry puree\n200 g sugar\n\nCentre: cook the puree and sugar to 108 °C.\nJacket: boil sugar, glucose and water to 148 °C. Pour on a slab.',
+    )
+    expect(partsOf(filled).map((p) => [p.label, p.formula.target?.celsius])).toEqual([
+      ['Jacket', 148],
+      ['Centre', 108],
+    ])
+    expect(open?.[0]).toEqual({ id: 'layered', labels: ['jacket', 'centre'] })
+  })
+
   it('knows a part by its name before a colon, and by what a sentence begins with', () => {
     const { formula: slice } = read(
       'Slice\n\nBase\n150 g flour\n125 g butter\nCaramel\n1 tin condensed milk\n60 g butter\nTopping\n200 g dark chocolate\n\nMethod\nMix the base and press it in a tin. Caramel: stir everything in a pan to 112 C. Topping: melt it and pour over.',

@@ -2,7 +2,7 @@
 import type { FormulaDocument, Part, PartState, Shape, SingleFormula, Step } from './document'
 import { idFor } from './edit'
 import { handworkSaid } from './handwork-said'
-import { capital, inOven } from './method'
+import { capital, endingsIn, inOven } from './method'
 import { sentences } from './recipe-clauses'
 import { endingOf } from './recipe-ending'
 import { mentions } from './recipe-names'
@@ -32,10 +32,22 @@ const BAKED = /\b(?:flour|oats|crumbs|biscuits?|crackers?|cookies)\b/i
 const FINISHES = /\b(?:finish\w*|dip\w*|dust\w*|roll\w*|garnish\w*|serv\w*|decorat\w*|sprinkl\w*)\b/i
 
 /** The headed lists of a recipe that are parts of their own; null where they are only groups of one pot. */
-export function layersIn({ list }: Pick<SplitRecipe, 'list'>): readonly Layer[] | null {
+export function layersIn({ list, method }: Pick<SplitRecipe, 'list' | 'method'>): readonly Layer[] | null {
   const layers = list.filter((s): s is Layer => s.heading !== null)
   if (layers.filter((l) => !FINISHES.test(l.heading)).length < 2 || layers.length < list.length) return null
+  if (layers.filter((l) => isBoiledApart(l, method)).length > 1) return layers
   return layers.some((l) => LAYER.test(l.heading) || l.lines.some((line) => BAKED.test(line))) ? layers : null
+}
+
+/** ◊ A syrup is boiled to this at least, °C. */
+const BOILED = 100
+
+/** Whether the method boils what stands under a heading by itself: under the same heading again, or after it and a colon. */
+function isBoiledApart({ heading }: Layer, method: readonly Headed[]): boolean {
+  const told = method.flatMap((m) =>
+    alike(m.heading, heading) ? m.lines : m.lines.filter((l) => alike(TELLS.exec(l)?.[1] ?? null, heading)),
+  )
+  return sentences(told).some((s) => endingsIn(s, 'C').some((e) => e.by === 'heat' && e.low >= BOILED))
 }
 
 /** Works that end a whole, once all of its parts lie on each other. */

@@ -44,6 +44,7 @@ export const callsTyped = (typed: string): string[] =>
   [
     /^\d[\d./]* ?[a-z]+(?= )|\d[\d./]* ?[a-z]+$/i.exec(typed)?.[0],
     /\([A-Z]\)/.exec(typed)?.[0],
+    /\((for [a-z ]+)\)/.exec(typed)?.[1],
     /\b(?:hot|cold|boiling|warm) \w+$/i.exec(typedName(typed))?.[0],
   ].filter((c): c is string => c !== undefined)
 
