@@ -33,7 +33,8 @@ const COUNTS =
   /^\s*(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|g\b|grams?|kg|ml\b|l\b|litres?|cm\b|mm\b|inch|in\b|pieces?|cups?|tbsp|tsp|oz|lbs?|%|x\b|×)/i
 const TOWARDS =
   /\b(?:to|at|reach(?:es)?|reads?|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
-const COOKS = /\b(?:boil|cook|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|till|reach)/i
+const COOKS =
+  /\b(?:boil|cook|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:(?:on|up|further|without stirring) )?to\b/i
 /** What follows a bare temperature in brackets, or shows that it is one. */
 const CLOSES = /^\s*\)|^\s*on (?:a|the|your)\b.{0,24}\bthermometer/i
 const ON_IT = /^\s*on\b/i
@@ -299,6 +300,8 @@ const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
 /** Words that end no label. */
 const HANGS =
   /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|from|by|at|then|but|until|till|\d+)$/i
+/** Words that say something only with the one they end on. */
+const WHOLE = /^(?:(?:go|carry|keep) on|(?:turn|take|draw|switch|slide|lift|pull)(?: it)? off)$/i
 
 /** A few words for the rail: what is done, as far as it fits. */
 export function label(text: string): string {
@@ -307,7 +310,7 @@ export function label(text: string): string {
   const parts = SETS_OUT.test(text) ? [BEGINS.test(after) ? after : '', text] : []
   const done = parts.flatMap((t) => (DONE.test(t) ? t.slice(t.search(DONE)) : []))
   const words = ((done[0] ?? text).split(/[,;:]\s+/)[0] as string).split(' ').slice(0, 3)
-  while (words.length > 1 && HANGS.test(words.at(-1) as string)) words.pop()
+  while (words.length > 1 && HANGS.test(words.at(-1) as string) && !WHOLE.test(words.join(' '))) words.pop()
   return capital(short(words.join(' '), 24))
 }
 

@@ -286,4 +286,19 @@ export const besideMoments: readonly Moment[] = [
       /^ready \+ egg-white 70, sugar 20 → out: Pour the syrup/,
     ],
   ],
+  [
+    'one heat on the way to another, told of in one breath',
+    '400 g sugar\n130 g water\n40 g butter',
+    'Boil the sugar and water to 115 °C, then without stirring to 140 °C. Add the butter and go on to 150. Turn off the heat. Pour.',
+    150,
+    [
+      /^ready \+ sugar 400, water 130: Boil/,
+      /^rises 115: Boil/,
+      /^rises 140: Without stirring to 140°$/,
+      /^ready \+ butter 40: Add the butter$/,
+      /^target: Go on to 150°$/,
+      /^ready: Turn off the heat$/,
+      /^ready → out: Pour$/,
+    ],
+  ],
 ]

@@ -58,16 +58,19 @@ const ASIDE =
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
-  '(?:continue|keep|start|begin|raise|increase|turn up|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
+  '(?:continue|go on|keep|start|begin|raise|increase|turn up|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
 /** Work on what was poured, which waits until it can be done. */
 const LATER = '(?:mark|score|cut|break|slice)'
 /** Work that goes on for so long with what was put in. */
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
+/** "To 140°, then on to 155°". */
+const ONWARD = '(?:(?:on|up|further|without stirring) )?to (?:about |around )?\\d'
 const LINK = new RegExp(
-  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after|when|once|as soon as|in it)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=deglaze\\b|(?:cook|boil|heat) to \\d)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|[,;])\\s+(?=${WAITS}\\b)|,\\s+(?=(?:pour|remove|take it off|tip)\\b))`,
+  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=${ONWARD})|[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after|when|once|as soon as|in it|meanwhile)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=deglaze\\b|(?:cook|boil|heat) to \\d)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|[,;])\\s+(?=${WAITS}\\b)|,\\s+(?=(?:pour|remove|take it off|tip)\\b))`,
   'gi',
 )
+const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
@@ -77,6 +80,7 @@ const WORKS =
 const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
 const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
+const MEANWHILE = /^meanwhile\b/i
 /** "Butter the sides of a pan; in it combine …" */
 const IN_IT = /^in it\b/i
 /** A moment that is counted from what stands before it. */
@@ -106,7 +110,9 @@ function isApart(head: string, tail: string): boolean {
   // it lies where it was poured while it cools
   if (RESTS.test(tail)) return (secondsIn(tail) !== null || (heatIn(tail) !== null && pours(head))) && !RESTS.test(head)
   if (COUNTED.test(tail)) return true
+  if (GOES_FURTHER.test(tail)) return (heatIn(head)?.high ?? Infinity) < (heatIn(tail)?.low ?? 0)
   if (isGotReady(head)) return IN_IT.test(tail)
+  if (MEANWHILE.test(tail)) return true
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (LATER_WORK.test(tail)) return pours(head)

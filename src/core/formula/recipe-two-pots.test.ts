@@ -46,6 +46,19 @@ describe('a recipe of two boils', () => {
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it('boils in the second pan what is called the syrup: all that is not poured by its name', () => {
+    const { formula } = readRecipe(
+      `A sweet\n\n${list}\n\nPut the honey in a small pan and the sugar and water in another. Heat the honey to 124 °C; meanwhile whisk the egg whites. Pour the honey onto the whites. Cook the sugar syrup to 150 °C and pour it in. Fold in the almonds.`,
+      pantry,
+    )
+    expect(formula.parts?.map((p) => p.formula.lines.map((l) => l.ingredient))).toEqual([['honey']])
+    expect([formula.parts?.[0]?.formula.target?.celsius, formula.target?.celsius]).toEqual([124, 150])
+    const groupOf = (id: string) => formula.lines.find((l) => l.ingredient === id)?.group
+    expect(groupOf('sugar')).toBe(groupOf('water'))
+    expect(groupOf('egg-white')).not.toBe(groupOf('sugar'))
+    expect(faultsOf(formula)).toEqual([])
+  })
+
   it('watches the pot it speaks of: “when the honey is at 118°” is the honey’s, though it stands after the sugar', () => {
     const { formula } = readRecipe(
       `A sweet\n\n${list}\n\nHeat the honey in a small pan to 121 °C. Meanwhile, put the sugar and water in another pan and heat to 145 °C. When the honey is at 118 °C start whisking the egg whites. Pour the honey onto the whites while whisking. Pour in the sugar syrup. Fold in the almonds.`,

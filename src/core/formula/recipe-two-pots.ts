@@ -23,6 +23,9 @@ const ONTO_WHITES =
 const POT = /\b(?:pan|pot|saucepan)\b/i
 const PUTS_IN = /\b(?:pour|add|trickle|drizzle|stream)\b/i
 
+/** "Cook the sugar syrup": all that is not the honey. */
+const THE_SYRUP = /\bthe (?:sugar )?syrup\b/i
+
 /** What is begun at a heat boils nothing. */
 const BEGINS = /\b(?:start|begin)\b/i
 
@@ -69,7 +72,10 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
   if (!pots) return null
   const spoken = (names: readonly string[], at: readonly number[]): boolean =>
     at.some((s) => mentions(piece.said[s] as string, names))
+  const isRest = pots.second.some((s) => THE_SYRUP.test(piece.said[s] as string))
   const isFirst = written.map(({ names }, i) => {
+    // one sentence sets both pans out: the first boils what is then boiled or poured by its name
+    if (isRest && !spoken(names, [...pots.first.slice(-1), pots.poured])) return false
     const twins = written.flatMap((w, k) => (w.names[0] === names[0] ? [k] : []))
     // of what both boils speak of, the first of two lines is the first boil's, and a line by itself the second's
     return spoken(names, pots.first) && (!spoken(names, pots.second) || (twins.length > 1 && twins[0] === i))
@@ -77,7 +83,8 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
   const listOf = (first: boolean): Headed[] =>
     rows.flatMap(({ heading, line }, i) => (isFirst[i] === first ? [{ heading, lines: [line] }] : []))
   const called = written[isFirst.indexOf(true)]?.names[0]
-  if (called === undefined || !written.some((w, i) => !isFirst[i] && spoken(w.names, pots.second))) return null
+  const hasSecond = isRest || written.some((w, i) => !isFirst[i] && spoken(w.names, pots.second))
+  if (called === undefined || !hasSecond) return null
 
   // "when the honey is at 118°" is said of the pot the honey is in, wherever it stands
   const ofFirst = piece.said.flatMap((s, i) =>
