@@ -301,4 +301,21 @@ export const besideMoments: readonly Moment[] = [
       /^ready → out: Pour$/,
     ],
   ],
+  [
+    'butter of which "the other half" is said alone; a base that is dipped; a slab with no verb; what is not touched for hours',
+    '450 g sugar\n150 g water\n100 g butter\n4 g baking soda',
+    'Boil the sugar and water to 138 °C, then add half the butter. Add the other half a little at a time. Cook to 143 °C. Dip base of pan in cold water 5 sec. Stir in the soda. Onto oiled marble. Do not touch for 2 hours.',
+    143,
+    [
+      /^ready \+ sugar 450, water 150: Boil/,
+      /^rises 138: Boil/,
+      /^ready \+ butter 50: Add half the butter$/,
+      /^ready \+ butter 50: Add the other half/,
+      /^target: Cook to 143°$/,
+      /^after 5: Dip base/,
+      /^ready \+ soda 4: Stir in the soda$/,
+      /^ready → out: Onto oiled marble$/,
+      /^after 7200: Do not touch/,
+    ],
+  ],
 ]

@@ -63,7 +63,8 @@ const GOES_ON =
 const LATER = '(?:mark|score|cut|break|slice)'
 /** Work that goes on for so long with what was put in. */
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
-const WAITS = '(?:leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
+const WAITS =
+  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
 /** "To 140°, then on to 155°". */
 const ONWARD = '(?:(?:on|up|further|without stirring) )?to (?:about |around )?\\d'
 const LINK = new RegExp(

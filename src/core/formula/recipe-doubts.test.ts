@@ -75,4 +75,14 @@ describe('what hardly anybody does with a line', () => {
       ),
     ).toEqual([])
   })
+
+  it('is whites folded into honey before the sugar boils: asked about, and whipped before they are folded in', () => {
+    const list = '400 g honey\n300 g sugar\n90 g water\n80 g egg whites'
+    const method =
+      'Stir the honey in a bain-marie for an hour. Meanwhile, whip the whites to a foam. Fold the foam into the honey. Boil the sugar and water to 146 °C and add in a thin stream.'
+    expect(asked(list, method)).toEqual(['Egg white'])
+    const said = readRecipe(`A sweet\n\n${list}\n\nMethod\n${method}`, pantry).formula.steps.map((s) => s.label)
+    expect(said.indexOf('Whip the whites')).toBeGreaterThanOrEqual(0)
+    expect(said.indexOf('Whip the whites')).toBeLessThan(said.indexOf('Fold the foam'))
+  })
 })

@@ -98,6 +98,9 @@ function lastOf(all: readonly Ends[], said: readonly string[]): Ends | null {
   return null
 }
 
+/** What is used before the end stays where it was whipped. */
+const WHIPPED = /\bfold\b.{0,20}\b(?:whites|meringue|foam)\b/i
+
 /** The sentences in the order of a cook: before its end stands what goes in at a lower heat, and whites that have to be whipped by then. */
 export function inOrder(said: readonly string[], unit: HeatUnit | null): readonly string[] {
   const done = endingOf(said, unit)
@@ -109,7 +112,13 @@ export function inOrder(said: readonly string[], unit: HeatUnit | null): readonl
   const moves =
     cooler >= 0
       ? cooler
-      : said.findIndex((s, i) => i <= done.at + 1 && whipsWhites(s) && (!heatIn(s) || comesBefore(s)))
+      : said.findIndex(
+          (s, i) =>
+            i <= done.at + 1 &&
+            whipsWhites(s) &&
+            (!heatIn(s) || comesBefore(s)) &&
+            !said.slice(i + 1, done.at).some((later) => WHIPPED.test(later)),
+        )
   if (moves < 0) return said
   const rest = said.filter((_, i) => i !== moves)
   const at = done.at - (moves < done.at ? 1 : 0)

@@ -25,7 +25,7 @@ const SAME = 0.05
 /** "Scatter half of them in the pan", after a sentence that names them. */
 const OF_THEM = new RegExp(`\\b(${SHARED})\\b (?:of )?(?:them|it|these)\\b`, 'i')
 /** "Scatter over the rest": of what was shared out last. */
-const THE_REST = /\b(?:scatter|sprinkle|add|stir in)\b(?:\s+\w+)?\s+the rest\b(?! of)/i
+const THE_REST = /\b(?:scatter|sprinkle|add|stir in)\b(?:\s+\w+)?\s+the (?:rest|other half)\b(?! of)/i
 /** "Start whisking on medium": what is whipped beside the pot. */
 const WHIPS = /^(?!.*\b(?:pan|pot|saucepan|heat)\b)(?:start |begin )?(?:whisk|whip)(?:p?ing)?\b/i
 

@@ -257,6 +257,7 @@ half a tin of condensed milk => condensed-milk 199
 2 large egg whites => egg-white 66
 3 egg whites, at room temperature => egg-white 99
 1 egg white => egg-white 33
+Whites, 80 g => egg-white 80
 whites of 2 eggs => ask
 2 eggs => ask
 10 g egg white powder => egg-white-powder 10

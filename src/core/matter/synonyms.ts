@@ -52,7 +52,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   ghee: ['clarified butter'],
   margarine: ['hard margarine', 'baking margarine'],
   'vegetable-oil': ['sunflower oil', 'neutral oil', 'oil', 'canola oil', 'rapeseed oil', 'grapeseed oil'],
-  'egg-white': ['egg whites'],
+  'egg-white': ['egg whites', 'whites'],
   'egg-white-powder': ['dried egg white', 'meringue powder'],
   'cocoa-22': ['cocoa', 'cocoa powder', 'dutch cocoa'],
   'dark-chocolate-54': ['semisweet chocolate', 'plain chocolate'],
