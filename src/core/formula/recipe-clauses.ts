@@ -67,10 +67,17 @@ const WAITS =
   '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
 /** "To 140°, then on to 155°". */
 const ONWARD = '(?:(?:on|up|further|without stirring) )?to (?:about |around )?\\d'
-const LINK = new RegExp(
-  `(?:[,;]?\\s+(?:and then|and|then)\\s+(?=${ONWARD})|[,;]?\\s+(?:and then|and|then)\\s+(?=(?:${GOES_ON}|${LATER})\\b)|;\\s+(?=(?:${GOES_ON}|after|when|once|as soon as|in it|meanwhile)\\b)|,\\s+(?=${LASTS})|,\\s+(?=${LATER}\\b)|,\\s+(?=deglaze\\b|(?:cook|boil|heat) to \\d)|,\\s+(?=(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b)|(?:[,;]?\\s+(?:and then|and|then)|[,;])\\s+(?=${WAITS}\\b)|,\\s+(?=(?:pour|remove|take it off|tip)\\b))`,
-  'gi',
-)
+const THEN = '[,;]?\\s+(?:and then|and|then)\\s+'
+/** What links two moments, and what the second of them begins with. */
+const LINKS: readonly (readonly [between: string, begins: string])[] = [
+  [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
+  [';\\s+', `(?:${GOES_ON}|after|when|once|as soon as|in it|meanwhile)\\b`],
+  [',\\s+', `${LASTS}|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`],
+  [',\\s+', '(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b'],
+  [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
+  [',\\s+', '(?:pour|remove|take it off|tip)\\b'],
+]
+const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
 const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')

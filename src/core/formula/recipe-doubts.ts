@@ -41,9 +41,9 @@ export function doubtful(lines: readonly Placed[], doneAt: number | null): Reado
   const boiled = lines.filter((l) => l.at <= doneAt)
   const total = (some: readonly Placed[]): number => some.reduce((sum, l) => sum + sugarsIn(l), 0)
   if (total(boiled) < SUGAR_BOILED * total(lines)) for (const l of sweet) if (l.at > doneAt) out.set(l.id, 'unboiled')
-  const milky = boiled.some((l) => l.ingredient.per100.milkProtein > 1)
   // one pot is followed to its end
   for (const { id, at, elsewhere } of lines) if (elsewhere && at > doneAt) out.set(id, 'elsewhere')
+  const milky = boiled.some((l) => l.ingredient.per100.milkProtein > 1)
   for (const { id, ingredient } of boiled)
     if (SPOILED.test(ingredient.id) && !(milky && ingredient.id === 'soda')) out.set(id, 'spoiled')
   return out

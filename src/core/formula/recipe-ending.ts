@@ -98,6 +98,13 @@ function lastOf(all: readonly Ends[], said: readonly string[]): Ends | null {
   return null
 }
 
+/** ◊ A syrup is boiled to this at least, °C. */
+const BOILED = 100
+
+/** Whether a sentence boils a syrup to some heat. */
+export const boilsTo = (sentence: string, unit: HeatUnit | null): boolean =>
+  endingsIn(sentence, unit).some((e) => e.by === 'heat' && e.low >= BOILED)
+
 /** What is used before the end stays where it was whipped. */
 const WHIPPED = /\bfold\b.{0,20}\b(?:whites|meringue|foam)\b/i
 

@@ -2,9 +2,9 @@
 import type { FormulaDocument, Part, PartState, Shape, SingleFormula, Step } from './document'
 import { idFor } from './edit'
 import { handworkSaid } from './handwork-said'
-import { capital, endingsIn, inOven } from './method'
+import { capital, inOven } from './method'
 import { sentences } from './recipe-clauses'
-import { endingOf } from './recipe-ending'
+import { boilsTo, endingOf } from './recipe-ending'
 import { mentions } from './recipe-names'
 import {
   type Answers,
@@ -39,15 +39,12 @@ export function layersIn({ list, method }: Pick<SplitRecipe, 'list' | 'method'>)
   return layers.some((l) => LAYER.test(l.heading) || l.lines.some((line) => BAKED.test(line))) ? layers : null
 }
 
-/** ◊ A syrup is boiled to this at least, °C. */
-const BOILED = 100
-
 /** Whether the method boils what stands under a heading by itself: under the same heading again, or after it and a colon. */
 function isBoiledApart({ heading }: Layer, method: readonly Headed[]): boolean {
   const told = method.flatMap((m) =>
     alike(m.heading, heading) ? m.lines : m.lines.filter((l) => alike(TELLS.exec(l)?.[1] ?? null, heading)),
   )
-  return sentences(told).some((s) => endingsIn(s, 'C').some((e) => e.by === 'heat' && e.low >= BOILED))
+  return sentences(told).some((s) => boilsTo(s, 'C'))
 }
 
 /** Works that end a whole, once all of its parts lie on each other. */

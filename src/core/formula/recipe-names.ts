@@ -69,8 +69,7 @@ export const NO_LINES =
 
 export const mentions = (sentence: string, names: readonly string[]): boolean => {
   // what has been boiled is no line of the list any more
-  const raw = sentence.replace(NO_LINES, ' ')
-  const words = ` ${raw.toLowerCase().replace(/[^a-z]+/g, ' ')} `
+  const words = ` ${lettersOf(sentence.replace(NO_LINES, ' '))} `
   return names.some(
     (n) => words.includes(` ${n} `) || words.includes(` ${n}s `) || words.includes(` ${n.replace(/s$/, '')} `),
   )

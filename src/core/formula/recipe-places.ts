@@ -90,8 +90,9 @@ export function placesOf(
   const opens = said.findIndex((s) => FIRST.test(s))
   const count = parseNumber(FIRST.exec(said[opens] ?? '')?.[1] ?? '')?.range.low ?? 0
   for (const [n, line] of written.entries()) {
+    if (known.has(line.id)) continue
     const at = n < count ? opens : placeOf(said, line, written, beside, doneAt)
-    if (at >= 0 && !known.has(line.id)) out.set(line.id, at)
+    if (at >= 0) out.set(line.id, at)
   }
   for (const line of written) {
     const stands = twinAt(said, line, written)

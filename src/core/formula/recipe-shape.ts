@@ -1,6 +1,7 @@
 /** The pieces a recipe makes, from what its method says of them: how they come about, how large, how thick; else what is usual for their kind. */
 import type { BoiledFamilyId } from '../craft/families'
 import { volumeOf } from '../physics/heat'
+import { mmPer } from '../quantity/length'
 import { parseNumber } from '../quantity/number'
 import { airOf } from './air'
 import { type FormulaDocument, gramsAsWritten, type Shape } from './document'
@@ -59,7 +60,7 @@ const CM_BELOW = 70
 
 const mmOf = (number: string, unit: string): number => {
   const n = parseNumber(number.replace(/(\d)-(?=\d\/)/, '$1 '))?.range.low ?? Number.NaN
-  return n * (/^mm/i.test(unit) ? 1 : /^cm/i.test(unit) ? 10 : 25.4)
+  return n * (mmPer(unit) ?? Number.NaN)
 }
 
 /** Length and width of a piece, mm; null where none is said. */

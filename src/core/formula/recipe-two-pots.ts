@@ -1,8 +1,8 @@
 /** A recipe that boils twice: the honey that goes onto the whites first, while the sugar climbs in a pot of its own. */
 import type { FormulaDocument, Step } from './document'
 import { idFor } from './edit'
-import { capital, endingsIn, type HeatUnit, heatIn, inOtherPot, short, WATCHES } from './method'
-import { endingOf, inOrder } from './recipe-ending'
+import { capital, type HeatUnit, heatIn, inOtherPot, short, WATCHES } from './method'
+import { boilsTo, endingOf, inOrder } from './recipe-ending'
 import { questionsUnder, under } from './recipe-layers'
 import { mentions } from './recipe-names'
 import {
@@ -29,8 +29,6 @@ const THE_SYRUP = /\bthe (?:sugar )?syrup\b/i
 /** What is begun at a heat boils nothing. */
 const BEGINS = /\b(?:start|begin)\b/i
 
-/** ◊ A syrup is boiled to this at least, °C. */
-const BOILED = 100
 /** ◊ What was cooked first and whipped in is this warm once the other syrup is there, °C. */
 const WHIPPED_C = 60
 
@@ -45,9 +43,7 @@ interface TwoPots {
 }
 
 function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonly Written[]): TwoPots | null {
-  const boils = said.flatMap((s, i) =>
-    !BEGINS.test(s) && endingsIn(s, unit).some((e) => e.by === 'heat' && e.low >= BOILED) ? [i] : [],
-  )
+  const boils = said.flatMap((s, i) => (!BEGINS.test(s) && boilsTo(s, unit) ? [i] : []))
   const first = boils[0] ?? -1
   const poured = said.findIndex((s, i) => i > first && ONTO_WHITES.test(s))
   const inOther = (b: number): boolean => inOtherPot(`${said[b - 1] ?? ''}. ${said[b]}`)
