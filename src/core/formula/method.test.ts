@@ -1,8 +1,9 @@
 import { describe, expect, it, test } from 'vitest'
 import { pantryOf } from '../matter/names'
 import { faultsOf } from './faults'
-import { endingsIn, heatIn, isGotReady, secondsIn, unitOf } from './method'
+import { endingsIn, heatIn, secondsIn, unitOf } from './method'
 import { readRecipe } from './recipe'
+import { isGotReady } from './recipe-moves'
 
 describe('a temperature, as written', () => {
   test.each([

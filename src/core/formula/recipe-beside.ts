@@ -1,5 +1,6 @@
 /** What of a method happens beside the pot: warmed in a pan of its own, whipped in a bowl, toasted, baked, bloomed. */
-import { heatIn, inOven, isGotReady, secondsIn, WATCHES, whipsWhites } from './method'
+import { heatIn, secondsIn, WATCHES } from './method'
+import { inOven, isGotReady, whipsWhites } from './recipe-moves'
 import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */

@@ -1,16 +1,6 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
-import {
-  capital,
-  endingsIn,
-  heatIn,
-  isGotReady,
-  pours,
-  putsBack,
-  secondsIn,
-  takesOff,
-  WATCHES,
-  whipsWhites,
-} from './method'
+import { capital, endingsIn, heatIn, secondsIn, WATCHES } from './method'
+import { isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
 import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */

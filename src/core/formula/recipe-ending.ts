@@ -4,22 +4,8 @@ import { type StageId, stagesOf } from '../craft/stages'
 import { type Mix, massOf } from '../matter/mix'
 import { milkHeadStart } from '../physics/browning'
 import type { Target } from './document'
-import {
-  bathes,
-  comesBefore,
-  type Ending,
-  endingsIn,
-  type HeatUnit,
-  heatIn,
-  inDegrees,
-  isGotReady,
-  pours,
-  putsBack,
-  takesOff,
-  unitOf,
-  WATCHES,
-  whipsWhites,
-} from './method'
+import { comesBefore, type Ending, endingsIn, type HeatUnit, heatIn, inDegrees, unitOf, WATCHES } from './method'
+import { bathes, isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
 
 /** ◊ Sugar work is pulled between these, °C. */
 const isTarget = (c: number): boolean => c >= 100 && c <= 180

@@ -2,9 +2,10 @@
 import type { FormulaDocument, Part, PartState, Shape, SingleFormula, Step } from './document'
 import { idFor } from './edit'
 import { handworkSaid } from './handwork-said'
-import { capital, inOven } from './method'
+import { capital } from './method'
 import { sentences } from './recipe-clauses'
 import { boilsTo, endingOf } from './recipe-ending'
+import { inOven } from './recipe-moves'
 import { mentions } from './recipe-names'
 import {
   type Answers,

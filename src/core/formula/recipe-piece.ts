@@ -7,23 +7,12 @@ import type { Pantry } from '../matter/names'
 import { mixOf } from '../matter/portions'
 import type { FormulaDocument, Group, Line } from './document'
 import { blankFormula, idFor } from './edit'
-import {
-  type HeatUnit,
-  heatIn,
-  inCelsiusWords,
-  inOtherPot,
-  label,
-  leavesChoice,
-  pours,
-  recipeUnit,
-  short,
-  takesOff,
-  unitOf,
-} from './method'
+import { type HeatUnit, heatIn, inCelsiusWords, label, leavesChoice, recipeUnit, short, unitOf } from './method'
 import { type Beside, besideIn } from './recipe-beside'
 import { doubtful, type PlaceDoubt } from './recipe-doubts'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import { familyOf, schoolOf } from './recipe-family'
+import { inOtherPot, pours, takesOff } from './recipe-moves'
 import { callsTyped, fullNames, namesOf, namesTyped } from './recipe-names'
 import { isOutside, placesOf, probablyAt, type Written, warmthAt } from './recipe-places'
 import { inPortions } from './recipe-portions'

@@ -1,7 +1,7 @@
 /** Where the lines of a list go in: which sentence of the method puts each into the pot. */
 import { parseNumber } from '../quantity/number'
-import { isGotReady, warmthIn } from './method'
 import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './recipe-beside'
+import { isGotReady, warmthIn } from './recipe-moves'
 import { lettersOf, mentions } from './recipe-names'
 
 /** "Combine the sugars": whatever is called one. */

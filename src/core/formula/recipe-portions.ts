@@ -3,8 +3,8 @@ import { amountOf, measureAt } from '../matter/amount'
 import type { Ingredient } from '../matter/ingredient'
 import type { Line } from './document'
 import { idFor } from './edit'
-import { isGotReady } from './method'
 import { inBowl, ONTO, SYRUP_IN } from './recipe-beside'
+import { isGotReady } from './recipe-moves'
 import { fullNames, namesOf } from './recipe-names'
 
 /** Shares as they are said of a line. */

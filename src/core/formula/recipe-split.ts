@@ -1,7 +1,8 @@
 /** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
 import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
-import { DONE, isGotReady } from './method'
+import { DONE } from './method'
+import { isGotReady } from './recipe-moves'
 import { plainLines } from './recipe-plain'
 
 /** Lines under a heading; those under none come first. */

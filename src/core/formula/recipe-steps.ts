@@ -6,7 +6,6 @@ import { idFor, plainPour, plainPull } from './edit'
 import { handworkSaid } from './handwork-said'
 import {
   actsFirst,
-  bathes,
   comesBefore,
   type Ending,
   endingsIn,
@@ -15,16 +14,12 @@ import {
   heatIn,
   inCelsiusWords,
   inDegrees,
-  inOven,
-  isGotReady,
   label,
-  pours,
-  putsBack,
   secondsIn,
   short,
-  takesOff,
   unitOf,
 } from './method'
+import { bathes, inOven, isGotReady, pours, putsBack, takesOff } from './recipe-moves'
 
 /** What a step's button says once it is done, by what the sentence does. */
 const ACTS: readonly (readonly [RegExp, string])[] = [

@@ -1,9 +1,10 @@
 /** A recipe that boils twice: the honey that goes onto the whites first, while the sugar climbs in a pot of its own. */
 import type { FormulaDocument, Step } from './document'
 import { idFor } from './edit'
-import { capital, type HeatUnit, heatIn, inOtherPot, short, WATCHES } from './method'
+import { capital, type HeatUnit, heatIn, short, WATCHES } from './method'
 import { boilsTo, endingOf, inOrder } from './recipe-ending'
 import { questionsUnder, under } from './recipe-layers'
+import { inOtherPot } from './recipe-moves'
 import { mentions } from './recipe-names'
 import {
   type Answers,

@@ -1,0 +1,131 @@
+/** What a sentence of a method does with the pot: gets something ready beside it, takes it off, puts it back, pours it out. */
+
+/** Matches what is said in one of these ways, as whole words where `within` says so. */
+const saidAs = (ways: readonly RegExp[], within: (all: string) => string = (all) => all): RegExp =>
+  new RegExp(within(ways.map((way) => `(?:${way.source})`).join('|')), 'i')
+
+/** How one begins who has not begun yet, and does it with care. */
+const FIRST = /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?/
+const WELL = /(?:(?:lightly|generously|well|thoroughly)\s+)?/
+/** What is got ready, by the word the sentence begins with. */
+const READIES = saidAs(
+  [
+    /bloom/,
+    /(?:re)?hydrate/,
+    /(?:dissolve|combine|mix) (?:the )?(?:\w+ )?gelatine? (?:in|with|and)\b(?!.*\bsugar\b)/,
+    /soak(?!.*\bsugar\b)/,
+    /sprinkle (?:the )?(?:powdered )?gelatine?/,
+    // shells are lined with chocolate, and filled: that is the work itself
+    /line\b(?!.*\bmou?lds?\b.*\b(?:fill|cap|seal)\b)/,
+    /grease/,
+    /(?:butter|oil) (?:an?|the|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))/,
+    /preheat/,
+    /heat (?:the |your )?oven/,
+    /toast/,
+    /roast/,
+    /sift/,
+    /arrange(?!.*\b(?:spoon|pour)\b)/,
+    /chop/,
+    /halve/,
+    /split/,
+    /slit/,
+    /measure/,
+    /weigh/,
+    /prepare/,
+    /have (?:the|your|everything|all)/,
+    /set out/,
+    /keep .{0,30}\b(?:warm|hot)\b/,
+  ],
+  (all) => `${FIRST.source}${WELL.source}(?:${all})\\b`,
+)
+const GOT_READY = saidAs([
+  READIES,
+  /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b/,
+  /^(?!if\b|.*\b(?:bake|return|roll)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b/,
+  /^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/,
+  // nuts that are toasted with something on them, or warmed at a heat: a pot is cooked to one
+  /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b/,
+  /^(?:warm|heat|dry)\b(?!.*\b(?:sugar|syrup|mixture)\b).{0,60}\bat \d{2,3}/,
+  /\broast\b.{0,20}\bat \d{2,3}/,
+  // "make the sherbet by sifting …": nothing that is boiled
+  /^(?:make|prepare) the [\w ]{3,20} by (?:sift|mix|combin|whisk|stirr|blend)ing\b/,
+])
+/** Whether it is done before the first flame, and never lights one. */
+export const isGotReady = (sentence: string): boolean => GOT_READY.test(sentence)
+
+const TAKES_OFF = saidAs([
+  /^(?:take|lift)(?: it)? off\b(?! the (?:lid|skin|foam))/,
+  /\boff (?:of )?the (?:heat|flame|stove)/,
+  /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:heat|flame|stove)/,
+  /\bturn off the (?:heat|flame)/,
+])
+/** Whether it comes off the heat in this sentence. */
+export const takesOff = (sentence: string): boolean => TAKES_OFF.test(sentence)
+
+const PUTS_BACK = saidAs([
+  /^back on\b/,
+  /\b(?:return|put|set|place)\b.{0,30}\b(?:to|on|over) (?:the |a )?(?:[\w-]+ )?(?:heat|flame|stove)/,
+])
+/** Whether it goes back on the heat in this sentence. */
+export const putsBack = (sentence: string): boolean => PUTS_BACK.test(sentence)
+
+/** What may stand before whites are whipped: meanwhile, once something is so, in which bowl. */
+const WHIPS_WHITES = saidAs(
+  [/meanwhile,?\s+/, /(?:just )?before\b[^,]{0,40},\s+/, /(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+/],
+  (when) =>
+    `^(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\bwhites\b/.source}`,
+)
+/** Whether the whites are whipped in this sentence, beside a pot that goes on. */
+export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sentence)
+
+/** Whether the base of the pot is stood in cold water in this sentence. */
+export const bathes = (sentence: string): boolean =>
+  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|^stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?) water\b/i.test(sentence)
+
+/** How what is in the pot leaves it. */
+const POURS = saidAs(
+  [
+    // into a jug it only waits
+    /pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?! in\b)/,
+    /pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)/,
+    /frame\b/,
+    /cast (?:it )?(?:in|on)/,
+    /deposit/,
+    /spread/,
+    /turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))/,
+    /scrape/,
+    /tip(?! in\b)/,
+    /tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)/,
+    /fill (?:the )?mou?lds/,
+    /drop\b.{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble)/,
+    /drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)/,
+    /transfer/,
+    /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
+    // what is bottled, and no jar that something is in
+    /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|$)/,
+    /press (?:it |the \w+ )?(?:into|between|in (?:an? |the )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|frame|mou?lds?))/,
+    /roll (?:it |out )*between/,
+    /pat (?:it )?into/,
+    /(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)/,
+    /spoon (?:out\b|in\b|.{0,20}(?:into|onto|over))/,
+  ],
+  (ways) =>
+    `${/^(?:in|on)to (?:an? |the )?.{0,40}\b(?:tin|tray|pan|frame|mou?lds?|marble|slab|sheet|parchment|paper)\b/.source}|\\b(?:${ways})\\b`,
+)
+/** Whether what is in the pot leaves it in this sentence. */
+export const pours = (sentence: string): boolean => POURS.test(sentence)
+
+/** ◊ What is said to go in warm is this warm, °C; what stands about is as warm as the room. `names`: what it is called in the sentence. */
+export function warmthIn(sentence: string, names: readonly string[]): number {
+  if (names.length === 0) return 20
+  const said = (how: string): boolean =>
+    new RegExp(`\\b${how}(?:[ -]+\\w+){0,2}?[ -]+(?:${names.join('|')})s?\\b`, 'i').test(sentence)
+  return said('(?:boiling|hot|scalded)') ? 85 : said('warm(?:ed)?') ? 50 : 20
+}
+
+/** Whether a sentence speaks of a pot beside the first. */
+export const inOtherPot = (s: string): boolean =>
+  /\b(?:another|second|separate|other|clean)\s+(?:\w+\s+)?(?:pan|pot|saucepan)\b/i.test(s)
+
+/** Oven work is not the pot's temperature. */
+export const inOven = (s: string): boolean => /\b(oven|bake|preheat)\b/i.test(s)
