@@ -140,6 +140,12 @@ describe('where it comes off', () => {
     expect(draft.formula.target?.celsius).toBeLessThan(124)
   })
 
+  it('a sign says nothing of milk, which thickens by itself as it boils down: it is asked', () => {
+    const jam = recipe('1 l milk\n250 g sugar', 'Simmer all of it until a spoon leaves a clear path. Pour into jars.')
+    expect(asked(jam, 'target')).toHaveLength(1)
+    expect(pullOf(jam)?.shows).toBe('clean-streak')
+  })
+
   it('a time alone, or nothing, is asked about; no family’s figure is filled in silently', () => {
     const timed = recipe(CARAMEL, 'Put everything in a pan. Boil for 20 minutes, stirring. Pour it out.')
     expect(asked(timed, 'target')).toMatchObject([{ seconds: 1200 }])
@@ -236,6 +242,7 @@ Sprinkle the chocolate chips over. Leave for an hour, then break.`,
 test.each([
   ['Vanilla marshmallows', '20 g gelatin\n300 g sugar', 'marshmallow'],
   ['Grandmother’s bars', '20 g gelatin\n300 g sugar\n200 g glucose syrup', 'marshmallow'],
+  ['Coconut ice', '450 g sugar\n150 ml milk\n150 g desiccated coconut', 'fudge'],
   ['Sunday sweets', '300 g sugar\n300 g butter', 'toffee'],
   ['Sunday sweets', '300 g sugar\n200 g peanuts\n100 g glucose syrup', 'brittle'],
   ['Sunday sweets', '300 g sugar\n1 tsp baking soda\n100 g golden syrup', 'honeycomb'],

@@ -619,4 +619,18 @@ export const moments: readonly Moment[] = [
       /^ready → out: Pour$/,
     ],
   ],
+  [
+    'what stands for so long, and is beaten then',
+    '300 g sugar\n200 g cream\n150 g pecans',
+    'Boil sugar and cream to 114°C. Remove from the heat; add the pecans. Let stand 2 minutes without stirring, then beat until it begins to cloud, 1–2 minutes. Drop by tablespoons onto parchment.',
+    114,
+    [
+      /^ready \+ sugar 300, cream-36 200: Boil/,
+      /^target: Boil/,
+      /^ready \+ pecans 150: Remove/,
+      /^after 120: Let stand 2 minutes without stirring$/,
+      /^after 60: Beat until it begins to cloud/,
+      /^ready → out: Drop/,
+    ],
+  ],
 ]

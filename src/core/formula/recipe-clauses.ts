@@ -114,6 +114,8 @@ function isApart(head: string, tail: string): boolean {
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (LATER_WORK.test(tail)) return pours(head)
+  // it has stood for so long, and is worked then
+  if (WORKS.test(tail) && RESTS.test(head) && secondsIn(head) !== null) return true
   if (WORKS.test(tail) && heatIn(head)?.cools) return true
   if (whipsWhites(tail)) return heatIn(head) !== null
   if (putsBack(head) && endingsIn(tail, 'C').length > 0) return true

@@ -136,10 +136,10 @@ function around(said: readonly string[], at: number, next: string): string[] {
 /** ◊ How far either side of a temperature is still good where nothing is said, °C, and what a look leaves open. */
 export const WITHIN = { heat: 1.5, look: 3 }
 
-/** ◊ Share of milk protein from which a shade tells of no temperature. */
-const MILKY = 0.006
+/** ◊ Share of milk protein from which a shade tells of no temperature, and from which a sign does not either: milk that is boiled down thickens by itself. */
+const MILKY = { shade: 0.006, sign: 0.015 }
 
-/** The target an ending stands for in a syrup of `mix`; null for a time alone, or a shade of milk, which say nothing of it. */
+/** The target an ending stands for in a syrup of `mix`; null for a time alone, or a look of milk, which say nothing of it. */
 export function targetOf(ending: Ending, mix: Mix): Target | null {
   const stages = stagesOf(mix)
   const from = (id: StageId): number => stages.find((s) => s.id === id)?.from ?? Number.NaN
@@ -150,6 +150,7 @@ export function targetOf(ending: Ending, mix: Mix): Target | null {
           within: Math.round(10 * Math.max(WITHIN.heat, Math.min(6, (high - low) / 2))) / 10,
         }
       : null
+  const milk = mix.milkProtein / massOf(mix)
   switch (ending.by) {
     case 'heat':
       return between(ending.low, ending.high)
@@ -158,12 +159,13 @@ export function targetOf(ending: Ending, mix: Mix): Target | null {
       return between(from(ending.stage), next?.from ?? from(ending.stage) + 2 * WITHIN.look)
     }
     case 'sign': {
+      if (milk > MILKY.sign) return null
       const { from: low, to } = signs[ending.sign]
       return between(from(low), to === null ? from(low) + 2 * WITHIN.look : from(to))
     }
     case 'colour': {
       // what holds milk and its water browns long before it is so hot
-      if (mix.milkProtein > MILKY * massOf(mix)) return null
+      if (milk > MILKY.shade) return null
       // milk browns before the sugar does
       const celsius = Math.round(ending.celsius - milkHeadStart(mix, massOf(mix)))
       return { celsius, within: WITHIN.look }

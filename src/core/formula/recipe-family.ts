@@ -7,7 +7,7 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
   [/\bsauce\b|pouring/i, 'caramel-sauce'],
   [/marshmallow/i, 'marshmallow'],
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
-  [/fudge|fondant|penuche|\btablet\b/i, 'fudge'],
+  [/fudge|fondant|penuche|\btablet\b|coconut ice\b/i, 'fudge'],
   [/pralines\b/i, 'fudge', /cream|milk/i],
   [/brittle|praline|nougatine/i, 'brittle'],
   [/honeycomb|cinder|sponge (?:candy|toffee)|hok(?:e|ie)y/i, 'honeycomb'],

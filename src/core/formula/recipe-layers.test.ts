@@ -275,6 +275,30 @@ When set, dip in the chocolate.`)
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it('are called what they are, filled into moulds where that is said, and not cut', () => {
+    const { formula } = read(`Milk jam chocolates
+
+For the filling
+1 l milk
+250 g sugar
+
+To coat
+300 g dark chocolate
+
+Method
+Simmer the milk and sugar to 108 C. Cool completely.
+Temper the chocolate. Line 30 moulds, fill, and cap.`)
+    expect(formula.parts?.map((p) => p.label)).toEqual(['Filling', 'Coating'])
+    expect(formula.steps.map((s) => s.say)).toEqual([
+      'Make the filling',
+      'Make the coating, and put it to the rest',
+      'Turn them out',
+    ])
+    expect(formula.shape.kind).toBe('mould')
+    const coating = formula.parts?.[1]?.formula.steps.map((s) => s.say)
+    expect(coating).toEqual(['Temper the chocolate', expect.stringMatching(/^Line 30 moulds, fill/)])
+  })
+
   it('lose no line: each is in the name, a list or the method', () => {
     const { name, list, method } = splitRecipe(BARS)
     expect(name).toBe('Quay bars')

@@ -18,7 +18,7 @@ import {
   type WrittenPiece,
 } from './recipe-piece'
 import { isOutside } from './recipe-places'
-import { CUT, pieceIn } from './recipe-shape'
+import { CUT, isMoulded, MOULD, pieceIn } from './recipe-shape'
 import { alike, type Headed, type SplitRecipe } from './recipe-split'
 import { plainSteps } from './recipe-steps'
 
@@ -150,6 +150,17 @@ function unboiled(
   }
 }
 
+/** What a part is called whose heading says what is done with it. */
+const CALLED: Readonly<Record<string, string>> = {
+  'to coat': 'coating',
+  'to cover': 'coating',
+  'to dip': 'dip',
+  'to fill': 'filling',
+  'to glaze': 'glaze',
+  'to top': 'topping',
+  'to decorate': 'decoration',
+}
+
 /** ◊ How thick a layer is until somebody says. */
 const LAYER_MM = 8
 
@@ -183,7 +194,7 @@ export function readLayers(
   for (const [i, { heading, lines }] of layers.entries()) {
     const id = idFor(heading, taken)
     taken.push(id)
-    const label = capital(heading)
+    const label = capital(CALLED[heading.toLowerCase()] ?? heading)
     const said = of[i] ?? []
     const layer = { name: label, list: [{ heading: null, lines }], said }
     const read: Draft = isBoiledBy(layer, lexicon)
@@ -202,14 +213,20 @@ export function readLayers(
       celsius: 20,
     })
   }
-  return { questions, asks, formula: wholeOf(name, parts, ends, piece) }
+  return { questions, asks, formula: wholeOf(name, parts, ends, isMoulded([...of.flat(), ...ends]) ? null : piece) }
 }
 
 /** How thick a layer lies, mm; null for what is in a mould. */
 const thicknessOf = (shape: Shape): number | null =>
   shape.kind === 'cut' ? shape.heightMm : shape.kind === 'broken' ? shape.thicknessMm : null
 
-function wholeOf(name: string, parts: readonly Part[], ends: readonly string[], piece: typeof CUT): FormulaDocument {
+/** `piece`: its sides, where it is cut; null for what comes out of moulds. */
+function wholeOf(
+  name: string,
+  parts: readonly Part[],
+  ends: readonly string[],
+  piece: typeof CUT | null,
+): FormulaDocument {
   const joins = parts.map(({ id, label }, i): Step => {
     const what = label.toLowerCase()
     return {
@@ -222,7 +239,7 @@ function wholeOf(name: string, parts: readonly Part[], ends: readonly string[], 
       joins: id,
     }
   })
-  const ending = ends.length > 0 || parts.length === 1 ? ends : ['Cut it']
+  const ending = ends.length > 0 || parts.length === 1 ? ends : [piece ? 'Cut it' : 'Turn them out']
   const last = ending.length > 0 ? plainSteps(ending, name).map(({ adds: _, ...step }) => step) : []
   const steps = [...joins, ...last]
   return {
@@ -235,7 +252,9 @@ function wholeOf(name: string, parts: readonly Part[], ends: readonly string[], 
     lines: [],
     target: null,
     steps: steps.map((s, i) => (i === steps.length - 1 ? { ...s, empties: true } : s)),
-    shape: { kind: 'cut', ...piece, heightMm: parts.reduce((sum, p) => sum + (thicknessOf(p.formula.shape) ?? 0), 0) },
+    shape: piece
+      ? { kind: 'cut', ...piece, heightMm: parts.reduce((sum, p) => sum + (thicknessOf(p.formula.shape) ?? 0), 0) }
+      : MOULD,
     waste: 0.05,
     boils: [],
     parts: [...parts],

@@ -93,6 +93,8 @@ export interface WrittenPiece {
   readonly name: string
   readonly list: readonly Headed[]
   readonly said: readonly string[]
+  /** How many pieces it says it makes. */
+  readonly makes?: number | null
 }
 
 /** The unit the temperatures of a piece are in, as far as it says, or as was answered. */
@@ -226,7 +228,14 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     asks,
     formula: {
       ...formula,
-      shape: shapeSaid({ family: family as BoiledFamilyId, name, said, doneAt: done?.at ?? -1, litres }),
+      shape: shapeSaid({
+        family: family as BoiledFamilyId,
+        name,
+        said,
+        doneAt: done?.at ?? -1,
+        litres,
+        makes: piece.makes ?? null,
+      }),
     },
   }
 }

@@ -7,8 +7,13 @@ import { readRecipe } from './recipe'
 import { sentences } from './recipe-clauses'
 import { shapeSaid } from './recipe-shape'
 
-const read = (family: BoiledFamilyId, method: string, litres: number | null = null, name = ''): Shape =>
-  shapeSaid({ family, name, said: sentences([method]), doneAt: -1, litres })
+const read = (
+  family: BoiledFamilyId,
+  method: string,
+  litres: number | null = null,
+  name = '',
+  makes: number | null = null,
+): Shape => shapeSaid({ family, name, said: sentences([method]), doneAt: -1, litres, makes })
 
 describe('the pieces a method speaks of', () => {
   it.each<[string, BoiledFamilyId, string, object]>([
@@ -35,7 +40,18 @@ describe('the pieces a method speaks of', () => {
       'Pour out. Smash into chunks.',
       { kind: 'broken', thicknessMm: 30 },
     ],
-    ['what is dropped', 'nougat', 'Drop by teaspoonfuls on paper.', { kind: 'broken', gramsEach: 20 }],
+    ['what is dropped', 'nougat', 'Drop by teaspoonfuls on paper.', { kind: 'broken', gramsEach: 7 }],
+    ['what is dropped from a spoon', 'fudge', 'Drop by tablespoons onto paper.', { kind: 'broken', gramsEach: 20 }],
+    ['how thick it is, after a comma', 'brittle', 'Roll flat between sheets, about 5 mm. Cut.', { heightMm: 5 }],
+    ['what waits to be cut', 'toffee', 'Leave 3 hours before cutting.', { kind: 'cut', lengthMm: 25 }],
+    [
+      'what it is snipped into',
+      'hard-candy',
+      'Pull, snip into 2 cm pillows.',
+      { lengthMm: 20, widthMm: 15, heightMm: 10 },
+    ],
+    ['lengths of a rope', 'hard-candy', 'Pull. Cut into 15 cm lengths.', { lengthMm: 150, widthMm: 15 }],
+    ['a board it is cut on', 'brittle', 'Turn out on a cutting board. Break up.', { kind: 'broken' }],
     ['moulds', 'caramel', 'Deposit in greased moulds.', { kind: 'mould' }],
     ['a jar', 'caramel-sauce', 'Cool and jar it.', { kind: 'mould', millilitres: 190 }],
     ['a rope that is snipped', 'hard-candy', 'Pull until pale. Snip into pillows.', { kind: 'broken', gramsEach: 6 }],
@@ -47,6 +63,36 @@ describe('the pieces a method speaks of', () => {
       kind: 'mould',
       sticks: true,
     }))
+
+  it('are lollipops as wide as they are spooned', () => {
+    const said = (wide: string) => read('hard-candy', `Spoon out ${wide} rounds.`, null, 'Lavender lollies')
+    // π/4 · 5² cm² · 0.4 cm
+    expect(said('5cm')).toMatchObject({ millilitres: 7.9, sticks: true })
+    expect(said('300 cm')).toMatchObject({ millilitres: 6, sticks: true })
+  })
+
+  it.each([
+    ['a tin and how many it makes', 'Pour into a 20 cm square tin. Cut.', 49, 28.6],
+    ['its depth and how many it makes', 'Pour 12 mm deep. Cut.', 100, 28.9],
+    ['how many, and what they measure', 'Pour into a 20 cm square tin. Cut into 2 cm squares.', 49, 20],
+    ['a count that cannot be', 'Pour into a 20 cm square tin. Cut.', 9000, 25],
+  ])('are as large as they share it: %s', (_, method, makes, side) =>
+    expect(read('caramel', method, 1, '', makes)).toMatchObject({ lengthMm: side, widthMm: side }),
+  )
+
+  it.each([
+    ['Makes about 49 squares', 28.6],
+    ['Prep: 10 min | Yield: 49', 28.6],
+    ['Makes 500 g', 25],
+    ['Makes 2 trays', 25],
+    ['Serves 49', 25],
+  ])('are as many as is written: %s', (line, side) => {
+    const { formula } = readRecipe(
+      `Caramels\n${line}\n\n400 g sugar\n340 g glucose syrup\n470 g double cream\n\nMethod\nBoil all to 119 °C. Pour into a 20 cm square tin and cut.`,
+      pantryOf(),
+    )
+    expect(formula.shape).toMatchObject({ kind: 'cut', lengthMm: side })
+  })
 
   it.each([
     ['Line an 8-inch square pan. Pour. Cut.', 203.2 * 203.2],

@@ -24,17 +24,24 @@ const usual: Readonly<Partial<Record<BoiledFamilyId, Shape>>> = {
 /** ◊ Pieces that are cut or broken where that is not their kind's way; a lollipop, a jar, a pillow of pulled sugar. */
 export const CUT = { lengthMm: 25, widthMm: 25 }
 const BROKEN = { gramsEach: 20 }
-const LOLLIPOP: Shape = { kind: 'mould', millilitres: 6, sticks: true }
+const LOLLIPOP = { kind: 'mould', millilitres: 6, sticks: true } as const
 const JAR: Shape = { kind: 'mould', millilitres: 190 }
-const MOULD: Shape = { kind: 'mould', millilitres: 10 }
-const PILLOW: Shape = { kind: 'broken', thicknessMm: 10, gramsEach: 6 }
+export const MOULD: Shape = { kind: 'mould', millilitres: 10 }
+/** ◊ A rope of pulled sugar is no wider than this, mm, whatever is snipped off it. */
+const ROPE_MM = 15
+const PILLOW = { kind: 'broken', thicknessMm: 10, gramsEach: 6 } as const
+/** ◊ A lollipop that is spooned out is this thick, mm; what is dropped from a spoon, and how much that takes, g. */
+const SPOONED_MM = 4
+const DROPPED_MM = 12
+const SPOONS = { tea: 7, dessert: 14, table: 20 } as const
 
 const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b/i
 const LOLLIPOP_MOULDS = /\blolli\w*\b.{0,20}\bmou?lds?\b/i
 const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 const MOULDS = /\b(?:mou?lds?|shells)\b/i
 const ROPES = /\b(?:pull|snip|rope)\b/i
-const CUTS = /\b(?:cut|slice|score|mark|divide|guillotine)\b/i
+const DROPS = /\bdrop\b.{0,40}?\b(tea|dessert|table)?-?spoon/i
+const CUTS = /\b(?:cut(?:ting)?(?! board)|slice|score|mark|divide|guillotine)\b/i
 const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b/i
 
 const NUMBER = '(?:\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|\\d\\/\\d|[¼½¾⅓⅔])'
@@ -46,12 +53,14 @@ const PAIR = new RegExp(
 const ONE = new RegExp(`(${NUMBER})[\\s-]*(${UNIT})`, 'i')
 /** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
 const THICK = new RegExp(
-  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frame|flatten|thickness of|slab)\\b[^,;]{0,30}?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))`,
+  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frame|flatten|thickness of|slab)\\b[^,;]{0,30}?(?:, about )?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))`,
   'i',
 )
 const VESSEL = '(?:pan|tin|tray|dish|frame)\\b'
 const TIN_PAIR = new RegExp(`${PAIR.source}\\s*(?:[a-z]+\\s+){0,4}?${VESSEL}|${VESSEL}[^,;.]{0,12}?${PAIR.source}`, 'i')
 const TIN_ONE = new RegExp(`${ONE.source}[\\s-]*(?:[a-z]+[\\s-]+){0,3}?${VESSEL}`, 'i')
+
+const ROUND = new RegExp(`${ONE.source}[\\s-]*(?:wide\\s+)?(?:rounds?|dis[ck]s?|circles?|puddles?)\\b`, 'i')
 
 /** ◊ Without a unit a pan is in inches below this, a piece in mm from this on, mm in a cm below this. */
 const INCHES_BELOW = 19
@@ -115,6 +124,13 @@ function thicknessIn(said: readonly string[]): number | null {
   return null
 }
 
+/** The sides of a piece where a slab of so many mm² is cut into as many as it says, mm. */
+function sharedBy(makes: number | null, slab: number | null): { lengthMm: number; widthMm: number } | null {
+  if (makes === null || slab === null) return null
+  const side = Math.round(10 * Math.sqrt(slab / makes)) / 10
+  return within({ lengthMm: side, widthMm: side })
+}
+
 export interface ShapeSaid {
   readonly family: BoiledFamilyId
   readonly name: string
@@ -123,10 +139,15 @@ export interface ShapeSaid {
   readonly doneAt: number
   /** Of all of it once it is made; null where that is not known. */
   readonly litres: number | null
+  /** How many pieces it says it makes; null where it does not. */
+  readonly makes: number | null
 }
 
+/** Whether a sweet comes out of moulds. */
+export const isMoulded = (said: readonly string[]): boolean => said.some((s) => MOULDS.test(s))
+
 /** The pieces a method speaks of. */
-export function shapeSaid({ family, name, said, doneAt, litres }: ShapeSaid): Shape {
+export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSaid): Shape {
   const after = said.slice(Math.max(0, doneAt))
   const plain = usual[family] ?? blankFormula.shape
   const any = (words: RegExp): boolean => after.some((s) => words.test(s))
@@ -137,16 +158,31 @@ export function shapeSaid({ family, name, said, doneAt, litres }: ShapeSaid): Sh
     const thick = thicknessIn(after) ?? filled ?? otherwise
     return thick < WHOLE_MM ? Math.round(10 * thick) / 10 : Math.round(thick)
   }
-  if (LOLLIPOPS.test(name) || any(LOLLIPOP_MOULDS)) return LOLLIPOP
+  if (LOLLIPOPS.test(name) || any(LOLLIPOP_MOULDS)) {
+    const [, across = '', unit = ''] = ROUND.exec(after.join('. ')) ?? []
+    const wide = within({ lengthMm: mmOf(across, unit), widthMm: mmOf(across, unit) })?.widthMm
+    return wide ? { ...LOLLIPOP, millilitres: Math.round((Math.PI * wide ** 2 * SPOONED_MM) / 400) / 10 } : LOLLIPOP
+  }
   if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS))) return JAR
-  if (any(ROPES) && family === 'hard-candy') return PILLOW
+  const sizeOf = (words: RegExp) => after.flatMap((s) => (words.test(s) ? (pieceIn(s) ?? []) : []))[0]
+  if (any(ROPES) && family === 'hard-candy') {
+    const size = sizeOf(ROPES) ?? sizeOf(CUTS)
+    if (!size) return PILLOW
+    return { kind: 'cut', ...size, widthMm: Math.min(ROPE_MM, size.widthMm), heightMm: PILLOW.thicknessMm }
+  }
   const cut = after.find((s) => CUTS.test(s))
   const usualMm = plain.kind === 'cut' ? plain.heightMm : plain.kind === 'broken' ? plain.thicknessMm : 10
   if (cut !== undefined) {
-    const size = after.flatMap((s) => (CUTS.test(s) ? (pieceIn(s) ?? []) : []))[0]
-    return { kind: 'cut', ...(size ?? (plain.kind === 'cut' ? plain : CUT)), heightMm: mm(usualMm) }
+    const heightMm = mm(usualMm)
+    const slab = area ?? (litres === null ? null : (litres * 1e6) / heightMm)
+    return { kind: 'cut', ...(sizeOf(CUTS) ?? sharedBy(makes, slab) ?? (plain.kind === 'cut' ? plain : CUT)), heightMm }
   }
-  if (any(MOULDS)) return plain.kind === 'mould' ? plain : MOULD
+  if (isMoulded(after)) return plain.kind === 'mould' ? plain : MOULD
+  const dropped = after.map((s) => DROPS.exec(s)).find((found) => found !== null)
+  if (dropped) {
+    const spoon = (dropped[1]?.toLowerCase() ?? 'table') as keyof typeof SPOONS
+    return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: SPOONS[spoon] }
+  }
   if (any(BREAKS) || plain.kind === 'broken')
     return {
       kind: 'broken',

@@ -16,6 +16,8 @@ export interface SplitRecipe {
   readonly name: string
   readonly list: readonly Headed[]
   readonly method: readonly Headed[]
+  /** How many pieces it says it makes; null where it does not. */
+  readonly makes: number | null
 }
 
 const HEAD_LIST = /^(?:(?:the )?ingredients(?: list)?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
@@ -34,6 +36,17 @@ const HEAD_PART =
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
   /^(?:step\s+\d+\s*[:.]?$|(?:serves|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+|(?:prep(?:aration)?|cook(?:ing)?|total|active) time)\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+/** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
+const MAKES =
+  /(?:^|\|\s*)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to)?\s*(\d+)(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:[\d.,/]|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
+/** ◊ Fewer than that are no pieces. */
+const FEWEST = 6
+
+function makesIn(lines: readonly string[]): number | null {
+  const counts = lines.map((l) => Number(MAKES.exec(l)?.[1] ?? 0))
+  return counts.find((n) => n >= FEWEST) ?? null
+}
+
 /** What stands under these until another heading is read by nobody either. */
 const HEAD_NOTES = /^(?:notes?|tips?|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage)\s*:?$/i
 
@@ -122,9 +135,8 @@ const isNamed = (line: string, next: string): boolean =>
 
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or says how many it serves. */
 export function splitRecipe(text: string): SplitRecipe {
-  const lines = plainLines(text)
-    .filter((l) => HEAD_NOTES.test(l) || !NOTHING.test(l))
-    .flatMap(inOneRow)
+  const all = plainLines(text)
+  const lines = all.filter((l) => HEAD_NOTES.test(l) || !NOTHING.test(l)).flatMap(inOneRow)
   let name = ''
   const list: { heading: string | null; lines: string[] }[] = [{ heading: null, lines: [] }]
   const method: typeof list = [{ heading: null, lines: [] }]
@@ -158,7 +170,12 @@ export function splitRecipe(text: string): SplitRecipe {
       put(list, line)
     }
   }
-  return { name, list: list.filter((s) => s.lines.length > 0), method: method.filter((s) => s.lines.length > 0) }
+  return {
+    name,
+    list: list.filter((s) => s.lines.length > 0),
+    method: method.filter((s) => s.lines.length > 0),
+    makes: makesIn(all),
+  }
 }
 
 /** Whether two headings mean the same thing: "Caramel" and "caramel layer". */

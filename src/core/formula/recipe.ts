@@ -27,7 +27,7 @@ export function readRecipe(
   const recipe = splitRecipe(text)
   const lexicon = { pantry, house }
   const said = sentences(recipe.method.flatMap((s) => s.lines))
-  const piece = { name: recipe.name, list: recipe.list, said }
+  const piece = { name: recipe.name, list: recipe.list, said, makes: recipe.makes }
   const layers = layersIn(recipe) ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null)
   const draft =
     layers && answers.layered !== false

@@ -286,6 +286,7 @@ whites of 2 eggs => ask
 4 gelatine leaves => gelatin-gold 8
 4 sheets leaf gelatin => gelatin-gold 8
 4 sheets gold gelatin => gelatin-gold 8
+Sheet gelatine 18 g (bloomed in cold water) => gelatin-gold 18
 10 g agar-agar => agar 10
 1 tsp baking soda => soda 4.6
 1 tsp bicarbonate of soda => soda 4.6
