@@ -116,6 +116,7 @@ export function trialCook(seed: number, options: TrialOptions = {}): TrialCook {
       pulls: false,
       fullPower: { watts, sd: 0.25 * watts },
       base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
+      ringS: burner.responseS,
       lossWattsPerDegree: thermal.syrupToRoom,
       roomC: ROOM,
       lag: probeLag(PROBE.lagS),

@@ -220,7 +220,9 @@ export class RoughKitchen {
     const share = this.onRing ? (this.dial / 10) ** dialBend : 0
     const full = this.facts.watts * power * (1 + this.flame(dt))
     const cycles = ring === 'induction' && share < 0.7
-    const wanted = cycles ? (this.at % cycleS < cycleS * share ? full : 0) : full * share
+    // s of its cycles it was on: a step is no whole part of a cycle, and what it leaves over would wander for minutes
+    const on = (until: number) => share * cycleS * Math.floor(until / cycleS) + Math.min(share * cycleS, until % cycleS)
+    const wanted = cycles ? (full * (on(this.at + dt) - on(this.at))) / dt : full * share
     this.watts = this.onRing ? this.watts + (wanted - this.watts) * (1 - Math.exp(-dt / followsS)) : 0
     const wrong = this.fault?.kind === 'heat' && this.at >= this.fault.at ? this.fault.by : 1
     return this.watts * wrong

@@ -100,6 +100,7 @@ export function forecastContext(cook: Cook, target: number, pulls: boolean, now:
     pulls,
     fullPower: { watts, sd: (gives?.sd ?? POWER_DOUBT) * watts },
     base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
+    ringS: burner.responseS,
     lossWattsPerDegree: thermal.syrupToRoom,
     roomC,
     lag: probeLag(cook.probe.lagS, cook.probe.lagsSeen),

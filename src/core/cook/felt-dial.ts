@@ -1,4 +1,4 @@
-/** The dial as the syrup feels it: the base stores heat, so a turn arrives late, with the base's time constant. */
+/** The dial as the syrup feels it: a ring takes its time to follow, and the base stores heat, so a turn arrives late twice over. */
 import { DIAL_TOP } from '../pot/equipment'
 
 export interface DialTurn {
@@ -7,11 +7,14 @@ export interface DialTurn {
   readonly dial: number
 }
 
+/** How the heat stands at a turn: what is asked from then on, what the ring gives, and what of it is felt; shares of full dial. */
 interface Row {
   readonly at: number
-  readonly level: number
-  readonly sum: number
   readonly dial: number
+  readonly ring: number
+  readonly level: number
+  /** s at full dial felt by then. */
+  readonly sum: number
 }
 
 export interface FeltDial {
@@ -21,16 +24,28 @@ export interface FeltDial {
   level(at: number): number
 }
 
-/** `turns` oldest first, `tau` in s. */
-export function feltDial(turns: readonly DialTurn[], tau: number): FeltDial {
+/** Time constants of the base and of the ring, s. */
+interface Delays {
+  readonly base: number
+  readonly ring: number
+}
+
+/**
+ * `turns` oldest first; `base` and `ring` are their time constants, s. At 0 the pot is taken off the ring, which gives it nothing
+ * from then on, however hot it stays.
+ */
+export function feltDial(turns: readonly DialTurn[], base: number, ring: number): FeltDial {
+  // two delays that are quite alike would divide by nothing
+  const delays = { base, ring: Math.abs(ring - base) < 0.01 * base ? 1.01 * base : ring }
   const rows: Row[] = []
-  for (const turn of turns) {
+  for (const { at, dial } of turns) {
     const last = rows[rows.length - 1]
     rows.push({
-      at: turn.at,
-      level: last ? levelAt(last, turn.at, tau) : 0,
-      sum: last ? sumAt(last, turn.at, tau) : 0,
-      dial: turn.dial / DIAL_TOP,
+      at,
+      dial: dial / DIAL_TOP,
+      ring: dial === 0 || !last ? 0 : ringAt(last, at, delays),
+      level: last ? levelAt(last, at, delays) : 0,
+      sum: last ? sumAt(last, at, delays) : 0,
     })
   }
   const rowAt = (at: number): Row | undefined => {
@@ -41,17 +56,28 @@ export function feltDial(turns: readonly DialTurn[], tau: number): FeltDial {
   return {
     until(at) {
       const row = rowAt(at)
-      return row && at > row.at ? sumAt(row, at, tau) : (row?.sum ?? 0)
+      return row && at > row.at ? sumAt(row, at, delays) : (row?.sum ?? 0)
     },
     level(at) {
       const row = rowAt(at)
-      return row && at >= row.at ? levelAt(row, at, tau) : 0
+      return row && at >= row.at ? levelAt(row, at, delays) : 0
     },
   }
 }
 
-const levelAt = (row: Row, at: number, tau: number): number =>
-  row.dial + (row.level - row.dial) * Math.exp(-(at - row.at) / tau)
+const ringAt = (row: Row, at: number, { ring }: Delays): number =>
+  row.dial + (row.ring - row.dial) * Math.exp(-(at - row.at) / ring)
 
-const sumAt = (row: Row, at: number, tau: number): number =>
-  row.sum + row.dial * (at - row.at) + (row.level - row.dial) * tau * (1 - Math.exp(-(at - row.at) / tau))
+/** What the ring is still behind by, as the base hands it on. */
+const behind = (row: Row, { base, ring }: Delays): number => ((row.ring - row.dial) * ring) / (ring - base)
+
+function levelAt(row: Row, at: number, delays: Delays): number {
+  const [base, ring] = [Math.exp(-(at - row.at) / delays.base), Math.exp(-(at - row.at) / delays.ring)]
+  return row.dial + (row.level - row.dial) * base + behind(row, delays) * (ring - base)
+}
+
+function sumAt(row: Row, at: number, delays: Delays): number {
+  const gone = (tau: number): number => tau * (1 - Math.exp(-(at - row.at) / tau))
+  const [base, ring] = [gone(delays.base), gone(delays.ring)]
+  return row.sum + row.dial * (at - row.at) + (row.level - row.dial) * base + behind(row, delays) * (ring - base)
+}

@@ -58,6 +58,7 @@ const contextAt = (now: number, change: Partial<ForecastContext> = {}): Forecast
     pulls: false,
     fullPower: { watts, sd: 0.25 * watts },
     base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
+    ringS: 2,
     lossWattsPerDegree: thermal.syrupToRoom,
     roomC: 21,
     lag: probeLag(5),

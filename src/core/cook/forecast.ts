@@ -6,7 +6,7 @@ import type { Mix } from '../matter/mix'
 import { DIAL_TOP } from '../pot/equipment'
 import type { DialTurn, FeltDial } from './felt-dial'
 import { type HeatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-path'
-import { ASTRAY, type HeatState, mean, ROW, syrupOf, varianceOf, WANDERS } from './heat-state'
+import { astray, type HeatState, mean, ROW, syrupOf, varianceOf, WANDERS } from './heat-state'
 import type { HeatDoubt } from './heat-watch'
 import type { ProbeLag } from './probe-slow'
 import type { ProbeDoubt, Reading } from './readings'
@@ -45,6 +45,8 @@ export interface ForecastContext {
   /** Full-dial power expected before anything is measured, W, and how far off that may be. */
   readonly fullPower: Power
   readonly base: { readonly capacity: number; readonly toSyrup: number }
+  /** s in which the ring follows its dial. */
+  readonly ringS: number
   readonly lossWattsPerDegree: number
   readonly roomC: number
   /** Probe: time constant, s, and scatter, °C. */
@@ -80,7 +82,7 @@ export interface Forecast {
 /** ◊ What the filter does not know: s by which hands and eyes are late, °C by which a thermometer is off. Calibrated in the rough kitchen (docs/science.md). */
 const MODEL_ERROR = { seconds: 1.5, celsius: 0.1 }
 /** ◊ What a filter leaves in doubt of the flame, the loss and the probe at once is more than its forecasts are off by: they are off by this share of it. */
-const CAREFUL = 0.75
+const CAREFUL = 0.7
 /** s after its last reading that a probe counts as silent. */
 const SILENT = 30
 /** Readings before which a forecast goes by what the burner should give. */
@@ -209,9 +211,9 @@ function etaSd(
   // what a flame that forgets in `memoryS` will have wandered by, on average over the time ahead
   const ahead =
     (share * mean(state, ROW.watts) * heat) ** 2 * (1 - remembered) * Math.min(1, (2 * memoryS) / (eta + memoryS))
-  const astray = ASTRAY * Math.sqrt(Math.max(0, pullAt - nowC) / 3)
+  const steepness = Math.sqrt(astray(path, nowC, pullAt) / 3)
   const shown = MODEL_ERROR.celsius * perDegree
-  return CAREFUL * Math.hypot(Math.sqrt(left + ahead + shown ** 2) / net, astray * eta, MODEL_ERROR.seconds)
+  return CAREFUL * Math.hypot(Math.sqrt(left + ahead + shown ** 2) / net, steepness * eta, MODEL_ERROR.seconds)
 }
 
 /** The temperatures ahead of a forecast as points for a chart: from now to the act, evenly spaced in time. */

@@ -47,8 +47,14 @@ export interface Moves {
  */
 export const WANDERS = { share: 0.03, memoryS: 200 }
 const UNEXPLAINED = { lossShare: 1.4, offPerDegree: 0.02 }
-/** ◊ The road is not quite this syrup's: by this share of its steepness it goes astray with every degree (a random walk). */
-export const ASTRAY = 0.014
+/** ◊ The road is not quite this syrup's: by this share of its steepness it goes astray with every degree (a random walk), and further where it is a guess. */
+const ASTRAY = { sure: 0.014, guessed: 0.03 }
+/** Share² of its steepness by which the road goes astray between two temperatures, °C. */
+export function astray({ sureC }: HeatPath, fromC: number, toC: number): number {
+  const degrees = Math.max(0, toC - fromC)
+  const guessed = Math.min(degrees, Math.max(0, toC - sureC))
+  return ASTRAY.sure ** 2 * (degrees - guessed) + ASTRAY.guessed ** 2 * guessed
+}
 /** Share of the steam a lid lets go. */
 const LID_LETS_GO = 0.1
 
@@ -132,9 +138,10 @@ export function move(s: HeatState, m: Moves): StepWeights {
 
   mixRows(v, joules, keep, tip)
   const climbed = Math.abs(gained) * perJoule
+  const goesAstray = astray(path, celsius, celsius + climbed)
   v[J * N + J] = at(v, J, J) + (UNEXPLAINED.lossShare * lost) ** 2 / seconds
   v[D * N + D] = at(v, D, D) + (1 - keep * keep) * (WANDERS.share * mean(s, W)) ** 2
-  v[W * N + W] = at(v, W, W) + (ASTRAY * mean(s, W)) ** 2 * climbed
+  v[W * N + W] = at(v, W, W) + goesAstray * mean(s, W) ** 2
   v[O * N + O] = at(v, O, O) + UNEXPLAINED.offPerDegree ** 2 * climbed
   return { joules, tip, keep, feltS }
 }

@@ -32,7 +32,8 @@ export interface Change {
 
 /**
  * ◊ A candidate every so many s, kept as long; standard deviations that are beyond doubt, and the least share of power or °C
- * that is told of; °C from which it speaks against anything else; what changes usually are; s a change of heat has to have lasted.
+ * that is told of; °C from which it speaks against anything else; what changes usually are; s a change of heat has to have
+ * lasted, and s after which it is none any more: a curve that is not quite the syrup's explains as much by then.
  */
 const LIMITS = {
   every: 12,
@@ -44,6 +45,7 @@ const LIMITS = {
   usualShare: 0.4,
   usualC: 6,
   lasts: 20,
+  fades: 120,
 }
 
 /** Moves the candidates on by a step of the state. */
@@ -86,7 +88,8 @@ export function changeIn(watch: HeatWatch, state: HeatState, now: number): Chang
   let most = LIMITS.sds ** 2
   for (const { kind, from, sum, weight, effect } of watch) {
     const by = sum / (weight + usual[kind] ** -2)
-    if (sum * by <= most || Math.abs(by) < least[kind] || (kind === 'heat' && now - from < LIMITS.lasts)) continue
+    const isTimely = kind === 'probe' || (now - from >= LIMITS.lasts && now - from <= LIMITS.fades)
+    if (sum * by <= most || Math.abs(by) < least[kind] || !isTimely) continue
     most = sum * by
     if (kind === 'heat') found = { kind, by: Math.max(-power, by), effect }
     // a probe that shows a little too much is not told of, and no change of heat is either that explains less

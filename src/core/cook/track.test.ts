@@ -5,17 +5,19 @@ import { mix } from '../matter/mix'
 import { burnerPower, potThermal } from '../pot/equipment'
 import { advancePot, applyToPot, type PotEvent, startPot } from '../pot/simulate'
 import { testConditions } from '../testing'
+import type { ForecastContext } from './forecast'
 import { heatPath } from './heat-path'
 import { mean, ROW } from './heat-state'
 import { probeLag } from './probe-slow'
 import type { Reading } from './readings'
-import { doubtsOf, type TrackFacts, trackCook, trackFacts } from './track'
+import { carryTrack, doubtsOf, type TrackFacts, trackCook, trackFacts } from './track'
 
 const { pot, burner, pressurePa } = testConditions
 const thermal = potThermal(pot)
 const syrup = mix({ sucrose: 1600, glucoseSolids: 450, water: 600 })
 const watts = burnerPower(burner, 10)
-const facts = (dials: TrackFacts['dials'] = [{ at: 0, dial: 8 }]): TrackFacts =>
+const lit = [{ at: 0, dial: 8 }]
+const facts = (dials: TrackFacts['dials'] = lit, more: Partial<ForecastContext> = {}): TrackFacts =>
   trackFacts({
     now: 0,
     target: 150,
@@ -24,15 +26,17 @@ const facts = (dials: TrackFacts['dials'] = [{ at: 0, dial: 8 }]): TrackFacts =>
     dials,
     fullPower: { watts: 0.85 * watts, sd: 0.25 * watts },
     base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
+    ringS: burner.responseS,
     lossWattsPerDegree: thermal.syrupToRoom,
     roomC: 21,
     lag: probeLag(4),
     noiseC: 0.2,
+    ...more,
   })
 
-/** A probe's readings of a steady boil, up to `until` s. */
-function boil(until: number, seed = 1, events: readonly PotEvent[] = []): Reading[] {
-  const state = startPot(testConditions)
+/** A probe's readings of a steady boil, up to `until` s, on a ring that follows its dial in `responseS`. */
+function boil(until: number, seed = 1, events: readonly PotEvent[] = [], responseS = burner.responseS): Reading[] {
+  const state = startPot({ ...testConditions, burner: { ...burner, responseS } })
   const c = chance(seed, 9)
   const all: PotEvent[] = [{ at: 0, kind: 'add', mix: syrup, celsius: 20 }, { at: 0, kind: 'heat', dial: 8 }, ...events]
   const out: Reading[] = []
@@ -127,5 +131,40 @@ describe('a cook followed reading by reading', () => {
     const { state } = trackCook(shifted, facts())
     expect(Math.abs(mean(state, ROW.watts) / watts - 1)).toBeLessThan(0.25)
     expect(doubts(shifted)).toEqual([])
+  })
+
+  it('a slow plate that warms up is no probe on the metal and no weak flame', () => {
+    const slow = boil(400, 5, [], 60)
+    const told = facts(lit, { ringS: 60 })
+    for (const until of [60, 90, 120, 400]) {
+      const track = trackCook(slow.slice(0, until), told)
+      expect(doubtsOf(track, until)).toEqual([])
+      expect(Math.abs(mean(track.state, ROW.watts) / watts - 1)).toBeLessThan(0.15)
+    }
+  })
+
+  it('what the burner seemed to give where the boiling curve is a guess is forgotten with the next addition', () => {
+    const path = heatPath(syrup, pressurePa, thermal.baseCapacity)
+    const sugar = boil(2400)
+    const guess = sugar.findIndex((r) => r.celsius > path.sureC)
+    const [from, until] = [sugar[guess]?.at as number, (sugar[guess]?.at as number) + 120]
+    // from there on it climbs at two thirds of what the curve says
+    const bent = sugar
+      .slice(0, guess + 120)
+      .map((r) => (r.at <= from ? r : (sugar[Math.round(guess + (r.at - from) * 0.66)] as Reading)))
+      .map((r, i) => ({ ...r, at: i + 1 }))
+    const fed = mix({ ...syrup, water: 500 })
+    const stretches = [
+      ...facts().stretches,
+      { from: until, path: heatPath(fed, pressurePa, thermal.baseCapacity), lid: false, startC: 108 },
+    ]
+    const wattsAt = (t: number) =>
+      mean(
+        carryTrack(trackCook(bent.slice(0, Math.floor(t)), facts(lit, { stretches })), facts(lit, { stretches }), t)
+          .state,
+        ROW.watts,
+      )
+    expect(wattsAt(until - 1) / wattsAt(from)).toBeLessThan(0.93)
+    expect(wattsAt(until + 1) / wattsAt(from)).toBeCloseTo(1, 1)
   })
 })

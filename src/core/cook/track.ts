@@ -53,6 +53,8 @@ export interface Track {
   readonly fedAt: number
   readonly turnedAt: number
   readonly boiledAt: number | null
+  /** W at full dial as it was known before the road became a guess, since something last went in. */
+  readonly surely: { readonly watts: number; readonly sd: number } | null
   readonly scatter: Scatter
 }
 
@@ -80,7 +82,7 @@ const AWAY = { seconds: 12, count: 4, givesIn: 90 }
 /** ◊ s in which nothing is said of the heat: after something went in, after the boil, after a turn of the dial. */
 const SETTLES = { fed: 150, boil: 100, turn: 40 }
 /** ◊ °C/s: where the syrup climbs slower than this, a change of heat hides in what the boil is off by. */
-const CRAWLS = 0.004
+const CRAWLS = 0.002
 /** s for which what was found out is told of. */
 const TOLD = 150
 /** A burner that is on gives at least this share of what it should: less is a change of heat, and is found as one. */
@@ -105,7 +107,7 @@ export interface TrackFacts extends Omit<ForecastContext, 'now' | 'target' | 'pu
 
 export const trackFacts = (context: ForecastContext): TrackFacts => ({
   ...context,
-  felt: feltDial(context.dials, context.base.capacity / context.base.toSyrup),
+  felt: feltDial(context.dials, context.base.capacity / context.base.toSyrup, context.ringS),
 })
 
 function startOf(facts: TrackFacts): Track {
@@ -131,6 +133,7 @@ function startOf(facts: TrackFacts): Track {
     fedAt: Number.NEGATIVE_INFINITY,
     turnedAt: Number.NEGATIVE_INFINITY,
     boiledAt: null,
+    surely: null,
     scatter: scatterBefore(facts.noiseC),
   }
 }
@@ -160,6 +163,8 @@ function flow(t: Draft, facts: TrackFacts, to: number): void {
   while (t.at < to - 1e-9) {
     const until = Math.min(to, t.at + STEP)
     const seconds = until - t.at
+    if (t.surely === null && syrupOf(t.state, stretch.path) > stretch.path.sureC)
+      t.surely = { watts: mean(t.state, ROW.watts), sd: sdOf(t.state, ROW.watts) }
     const weights = move(t.state, {
       path: stretch.path,
       seconds,
@@ -209,6 +214,9 @@ function fill(t: Draft, facts: TrackFacts, stretch: Stretch): void {
   t.fedAt = stretch.from
   t.boiledAt = null
   setRow(state, ROW.joules, joules, sd * warmth(stretch))
+  // where the road was a guess, what it was off by went to the burner's account
+  if (t.surely) setRow(state, ROW.watts, t.surely.watts, t.surely.sd)
+  t.surely = null
   if (before) {
     loosen(state, ROW.off, PRIOR.fedOffSd)
     loosen(state, ROW.drift, (PRIOR.fedSd * warmth(stretch)) / FED.memoryS)
@@ -249,8 +257,10 @@ function turned(t: Draft, facts: TrackFacts): void {
   t.turns++
   t.watch = []
   t.heat = null
-  if (was > 0 && is > 0)
-    loosen(t.state, ROW.watts, PRIOR.turnSd * Math.min(1, Math.abs(Math.log(is / was))) * mean(t.state, ROW.watts))
+  if (was === 0 || is === 0) return
+  const doubt = PRIOR.turnSd * Math.min(1, Math.abs(Math.log(is / was))) * mean(t.state, ROW.watts)
+  loosen(t.state, ROW.watts, doubt)
+  if (t.surely) t.surely = { ...t.surely, sd: Math.hypot(t.surely.sd, doubt) }
 }
 
 /** Takes a reading in, where it is one the syrup can have given. */
@@ -306,6 +316,7 @@ function setAside(t: Draft, facts: TrackFacts, stretch: Stretch, r: Reading, sig
   // what was so wrong about the pot knows nothing of its burner either
   setRow(state, ROW.watts, facts.fullPower.watts, facts.fullPower.sd)
   setRow(state, ROW.drift, 0, 0)
+  t.surely = null
   t.away = null
   t.probe = { doubt: 'unexplained', at: r.at }
   t.watch = []

@@ -34,7 +34,7 @@ const COUNTS =
 const TOWARDS =
   /\b(?:to|at|reach(?:es)?|reads?|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS =
-  /\b(?:boil|cook|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:(?:on|up|further|without stirring) )?to\b/i
+  /\b(?:boil|cook|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once)(?: it(?:[’']s| is)?)? (?:at|to) \d{3}\b|^(?:(?:on|up|further|without stirring) )?to\b/i
 /** What follows a bare temperature in brackets, or shows that it is one. */
 const CLOSES = /^\s*\)|^\s*on (?:a|the|your)\b.{0,24}\bthermometer/i
 const ON_IT = /^\s*on\b/i
@@ -192,8 +192,8 @@ export function secondsIn(sentence: string): number | null {
   const [, count = '', unit = ''] = found
   const per = SECONDS[unit[0]?.toLowerCase() ?? ''] ?? 0
   const written = parseNumber(count)
-  // "1 hr 30 mins"
-  const more = /^\s*(?:and\s+)?(\d+)\s*(?:minutes?|mins?)\b/i.exec(sentence.slice(found.index + found[0].length))
+  // "1 hr 30 mins", "1 hr 30"
+  const more = /^\s*(?:and\s+)?(\d+)(?:\s*(?:minutes?|mins?)\b|$)/i.exec(sentence.slice(found.index + found[0].length))
   return written && written.range.low * per + (more && per === 3600 ? 60 * Number(more[1]) : 0)
 }
 

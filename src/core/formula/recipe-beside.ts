@@ -19,6 +19,9 @@ const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 export const PUTS_IN =
   /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over))\b/i
+/** What is warmed meanwhile is not the pot, whatever is in it, where that stands on the heat already. */
+const MEANWHILE = /^meanwhile\b/i
+const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
 const MIXTURE = /\b(?:cream|milk|butter) mixture\b/i
 
 /** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
@@ -63,13 +66,19 @@ function goesInAt(said: readonly string[], at: number): number {
     return later >= 0 && !said.slice(0, at).some((s) => SUGAR.test(s) && IN_PAN.test(s)) ? later : -1
   }
   // whites are whipped with some sugar; whatever else has any is the pot itself
-  if (!warmed || (what !== 'whites' && SUGAR.test(sentence))) return -1
-  const named = said.findIndex((s, i) => i > at && PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s)))
+  if (!warmed) return -1
+  const sweet = what !== 'whites' && SUGAR.test(sentence)
+  if (sweet && !(MEANWHILE.test(sentence) && said.slice(0, at).some((s) => SUGAR.test(s) && !isGotReady(s)))) return -1
+  const named = said.findIndex(
+    (s, i) =>
+      i > at && PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s) || (i === at + 1 && WITH_IT.test(s))),
+  )
   return named < 0 && what === 'whites' ? said.findIndex((s, i) => i > at && SYRUP_IN.test(s)) : named
 }
 
 /** Onto what waits in the bowl: "pour the hot syrup slowly down the side of the bowl". */
-export const ONTO = /\bpour\b.*\b(?:syrup|bowl|gelatin|mixer)\b/i
+export const ONTO =
+  /\bpour\b.*\b(?:syrup|bowl|gelatin|mixer)\b|\b(?:pour|trickle|drizzle|stream)\b.*\b(?:foam|whites)\b/i
 
 /** Something is put together or scalded in a bowl, beside the pot. */
 export const inBowl = (sentence: string): boolean =>

@@ -65,6 +65,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', `${LASTS}|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`],
   [',\\s+', '(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b'],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
+  [',\\s+', '(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:foam|whites|meringue|thin stream)\\b'],
   [',\\s+', '(?:pour|remove|take it off|tip)\\b'],
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
@@ -72,7 +73,8 @@ const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
-const FOLLOWS = /^(?:deglaze|add|stir in|whisk in|beat in|pour|spread|tip|scrape|turn (?:it )?out)\b/i
+const FOLLOWS =
+  /^(?:deglaze|add|stream|trickle|drizzle|stir in|whisk in|beat in|pour|spread|tip|scrape|turn (?:it )?out)\b/i
 const WORKS =
   /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
 const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i

@@ -24,7 +24,7 @@ const SWEET = 0.5
 const MUCH = 0.05
 
 /** What a boil spoils. Soda in milk keeps it from curdling, and boils with it. */
-const SPOILED = /^(?:egg-white|gelatin|soda|popcorn)/
+export const SPOILED = /^(?:egg-white|gelatin|soda|popcorn)/
 
 /**
  * Lines that are doubtful where they were found: sugar that is not boiled, what a boil spoils in the pot before its end (`doneAt`; null where nothing

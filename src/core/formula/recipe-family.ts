@@ -47,7 +47,7 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
 
 /** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
 const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
-  ['caramel', /\bdry (?:caramel|pan)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
+  ['caramel', /\bdry[- ](?:caramel(?:i[sz]e)?|pan)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
   ['caramel-sauce', /\b(?:stop|deglaze)\w*\b.{0,30}\b(?:water|juice)\b/i, 'stopped-water'],
   [
     'hard-candy',

@@ -9,12 +9,12 @@ import type { FormulaDocument, Group, Line } from './document'
 import { blankFormula, idFor } from './edit'
 import { type HeatUnit, heatIn, inCelsiusWords, label, leavesChoice, recipeUnit, short, unitOf } from './method'
 import { type Beside, besideIn } from './recipe-beside'
-import { doubtful, type PlaceDoubt } from './recipe-doubts'
+import { doubtful, type PlaceDoubt, SPOILED } from './recipe-doubts'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import { familyOf, schoolOf } from './recipe-family'
 import { inOtherPot, pours, takesOff } from './recipe-moves'
 import { callsTyped, fullNames, namesOf, namesTyped } from './recipe-names'
-import { isOutside, placesOf, probablyAt, type Written, warmthAt } from './recipe-places'
+import { isOutside, placesOf, probablyAt, purposeIn, type Written, warmthAt } from './recipe-places'
 import { inPortions } from './recipe-portions'
 import { litresOf, shapeSaid } from './recipe-shape'
 import { bare, type Headed } from './recipe-split'
@@ -141,7 +141,9 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const guessOf = (l: Line): number => {
     if (outside.has(l.id)) return said.length - 1
     const probably = probablyAt(said, namesOf(l, ingredientOf(l)))
-    return probably < 0 ? first : probably
+    if (probably >= 0) return probably
+    // what a boil would spoil goes in after it
+    return done && SPOILED.test(l.ingredient) ? Math.min(done.at + 1, said.length - 1) : first
   }
   const placeOf = (l: Line): number => answers.places?.[l.id] ?? found.get(l.id) ?? guessOf(l)
   const askedAt = (q: { readonly id: string }): number => Math.max(first, found.get(q.id) ?? first)
@@ -284,7 +286,14 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
       questions.push({ id, text: typed, reading })
       const likely = reading.ingredient ?? reading.candidates[0]
       const full = [...namesTyped(typed, undefined), ...(likely ? fullNames(likely) : [])]
-      written.push({ id, heading, names: namesTyped(typed, likely), full, calls: callsTyped(bare(typed)) })
+      written.push({
+        id,
+        heading,
+        purpose: purposeIn(typed),
+        names: namesTyped(typed, likely),
+        full,
+        calls: callsTyped(bare(typed)),
+      })
     } else {
       const id = idFor(reading.ingredient.name, taken)
       known.set(reading.ingredient.id, reading.ingredient)
@@ -300,6 +309,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
       written.push({
         id,
         heading,
+        purpose: purposeIn(typed),
         names: namesOf(line, reading.ingredient),
         full: fullNames(reading.ingredient),
         calls: callsTyped(bare(typed)),

@@ -26,8 +26,8 @@ function callsMark(sentence: string, { heading }: Written): boolean {
 /** "Cook the sugar syrup": whether a sentence heats all that stands under a heading. */
 function heatsHeaded(sentence: string, { heading }: Written): boolean {
   const words = heading?.split(/[^\p{L}]+/u).filter(Boolean) ?? []
-  if (words.length === 0) return false
-  return new RegExp(`\\b(?:boil|bring|cook|heat|make|melt) the ${words.join('\\W+')}\\b`, 'iu').test(sentence)
+  if (words.length === 0 || LETTER.test(heading as string)) return false
+  return new RegExp(`\\b(?:boil|bring|cook|heat|make|melt) (?:the )?${words.join('\\W+')}\\b`, 'iu').test(sentence)
 }
 
 /** Whether a sentence puts in what is called so, and does not only speak of it: "stir until the nuts hang in it". */
@@ -68,12 +68,18 @@ export interface Written {
   /** Its amount as it is written, "25 g", and what it is marked by, "(A)". */
   readonly calls: readonly string[]
   readonly heading: string | null
+  /** What it is for, where its line says that it goes on or around the sweet. */
+  readonly purpose: string | null
 }
 
 /** Headings of what goes on or around a sweet that is out of the pot: "to coat", "for dusting". */
 const OUTSIDE =
   /\b(?:coat|coating|dip|dipping|dust|dusting|rolling|tossing|finish|decorat\w*|garnish|sprinkling|serving|to serve)\b/i
-export const isOutside = ({ heading }: Pick<Written, 'heading'>): boolean => heading !== null && OUTSIDE.test(heading)
+const FOR_OUTSIDE = new RegExp(`\\b(?:for|to) (?:the )?${OUTSIDE.source}`, 'i')
+export const isOutside = ({ heading, purpose }: Pick<Written, 'heading' | 'purpose'>): boolean =>
+  purpose !== null || (heading !== null && OUTSIDE.test(heading))
+/** What a line of the list says it is for, where that is on or around the sweet: "for dusting"; null where it does not. */
+export const purposeIn = (typed: string): string | null => FOR_OUTSIDE.exec(typed)?.[0] ?? null
 
 /**
  * The sentence each line first goes in with, by line id; a line no sentence mentions is not there. `doneAt`: the sentence that ends the cook;
@@ -137,9 +143,10 @@ function placeOf(
   const names = ownNames(line, written)
   const said = withoutOthers(all, line, written)
   if (isOutside(line)) {
-    const about = lettersOf(line.heading as string)
+    const about = lettersOf(line.purpose ?? line.heading ?? '')
       .split(' ')
       .at(-1)
+      ?.replace(/ing$/, '')
     const called = [...names, `${about}`, `${about}ing`]
     return said.findIndex((s, i) => i > doneAt && !ready.has(i) && mentions(s, called))
   }

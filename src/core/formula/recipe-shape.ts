@@ -39,6 +39,8 @@ const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b/i
 const LOLLIPOP_MOULDS = /\blolli\w*\b.{0,20}\bmou?lds?\b/i
 const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 const MOULDS = /\b(?:mou?lds?|shells)\b/i
+/** "Deposit 2.5 ml drops". */
+const MILLILITRES = /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|mou?lds?|cavit\w+)/i
 const ROPES = /\b(?:pull|snip|rope)\b/i
 const DROPS = /\bdrop\b.{0,40}?\b(tea|dessert|table)?-?spoon/i
 const CUTS = /\b(?:cut(?:ting)?(?! board)|slice|score|mark|divide|guillotine)\b/i
@@ -53,7 +55,7 @@ const PAIR = new RegExp(
 const ONE = new RegExp(`(${NUMBER})[\\s-]*(${UNIT})`, 'i')
 /** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
 const THICK = new RegExp(
-  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frame|flatten|thickness of|slab)\\b[^,;]{0,30}?(?:, about )?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))`,
+  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frame|flatten|pour to|thickness of|slab)\\b[^,;]{0,30}?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip)\\b.*, (?:to |about )*(${NUMBER})[\\s-]*(${UNIT})$`,
   'i',
 )
 const VESSEL = '(?:pan|tin|tray|dish|frame)\\b'
@@ -117,8 +119,8 @@ const SLAB = { least: 3, most: 60 }
 
 function thicknessIn(said: readonly string[]): number | null {
   for (const s of said) {
-    const [, a, unitA, b, unitB] = THICK.exec(s) ?? []
-    const mm = mmOf(a ?? b ?? '', unitA ?? unitB ?? '')
+    const [, a, unitA, b, unitB, c, unitC] = THICK.exec(s) ?? []
+    const mm = mmOf(a ?? b ?? c ?? '', unitA ?? unitB ?? unitC ?? '')
     if (mm >= 1 && mm <= SLAB.most) return mm
   }
   return null
@@ -177,6 +179,8 @@ export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSa
     const slab = area ?? (litres === null ? null : (litres * 1e6) / heightMm)
     return { kind: 'cut', ...(sizeOf(CUTS) ?? sharedBy(makes, slab) ?? (plain.kind === 'cut' ? plain : CUT)), heightMm }
   }
+  const each = Number(MILLILITRES.exec(after.join('. '))?.[1] ?? Number.NaN)
+  if (each >= 1 && each <= 100) return { kind: 'mould', millilitres: each }
   if (isMoulded(after)) return plain.kind === 'mould' ? plain : MOULD
   const dropped = after.map((s) => DROPS.exec(s)).find((found) => found !== null)
   if (dropped) {

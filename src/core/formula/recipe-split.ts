@@ -25,7 +25,7 @@ const HEAD_METHOD =
   /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
 /** "Peanut topping", "To finish", with nothing after it. */
 const HEAD_BARE =
-  /^(?:to (?:finish|coat|decorate|dust)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|inclusions|nuts|fruit))$/iu
+  /^(?:to (?:finish|coat|decorate|dust)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
 /** "FONDANT" */
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 /** "A.", "Part 1" */
@@ -78,6 +78,9 @@ const beginsWithAmount = (line: string): boolean =>
   (parseNumber(bare(line)) !== null && !/^\p{L}+-\p{L}/u.test(bare(line))) ||
   /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b/i.test(bare(line))
 
+/** "Glucose DE 42 1.200 kg" */
+const ENDS_WITH_AMOUNT = /\p{L}.*\s\d[\d.,]*\s*(?:k?g|m?l)$/iu
+
 /** "A slab for the quay" counts nothing, though it begins with a number in words. */
 const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !/\d|[¼½¾⅓⅔]|\bof\b/.test(line)
 
@@ -96,16 +99,24 @@ const ROW_ENDS = ''
 /** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
 const NEXT =
   /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|an? (?:pinch|dash|knob)\b|(?:pinch|juice|zest)\b)/i
-const NEXT_OR_PLUS = new RegExp(`${NEXT.source}|\\s+\\+\\s+`, 'i')
+const NEXT_OR_PLUS = new RegExp(
+  `${NEXT.source}|\\s+\\+\\s+(?!(?:[\\d¼½¾⅓⅔]\\S*\\s+)?(?:\\w+\\s+)?(?:for|extra|more|to)\\b)`,
+  'i',
+)
+
+/** "50 g icing sugar + 50 g cornflour for dusting": said of both. */
+const USED = /^(.+?)(,? for (?:dusting|coating|rolling|tossing|dipping|sprinkling|decorating))$/i
 
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(row: string): string[] {
-  const line = row.replace(/^ingredients\s*:\s+/i, '')
+  const line = row.replace(/^(?:ingredients|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i, '')
   const apart = line.split(/\s+[·•|/]\s+|\s*;\s+(?![^(]*\))/)
   if (apart.filter(beginsWithAmount).length > 1 && beginsWithAmount(line) && !looksLikeMethod(apart.at(-1) as string))
     return apart
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
-  const listed = (rest ?? line).split(rest === undefined ? NEXT : NEXT_OR_PLUS)
+  const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
+  const pieces = all.split(NEXT_OR_PLUS)
+  const listed = pieces.every(isLine) ? pieces.map((piece) => `${piece}${use}`) : [rest ?? line]
   const alone = listed.length < 2 && !/^(?:for|to)\b/i.test(heading ?? '')
   if (alone || !listed.every(isLine)) return [line]
   return heading === undefined ? listed : [`${heading}:`, ...listed, ROW_ENDS]
@@ -125,7 +136,7 @@ function partHeading(line: string, next: string): string | null {
   if (HEAD_LETTER.test(line)) return line.replace(/[.:)]$/, '')
   const found = HEAD_PART.exec(line)
   if (found) return (found.slice(1).find((h) => h !== undefined) as string).trim()
-  return HEAD_BARE.test(line) && beginsWithAmount(next) ? line.toLowerCase() : null
+  return HEAD_BARE.test(line) && (beginsWithAmount(next) || ENDS_WITH_AMOUNT.test(next)) ? line.toLowerCase() : null
 }
 
 /** A first line over a list is its name, however it is written. */

@@ -20,12 +20,12 @@ import type { Headed } from './recipe-split'
 
 /** "Pour the honey over the whites". */
 const ONTO_WHITES =
-  /\b(?:pour|trickle|drizzle|stream|add)\b.*\b(?:onto|over|into|on|to)\b.*\b(?:whites|meringue|mixer|bowl)\b/i
+  /\b(?:pour|trickle|drizzle|stream|add)\b.*\b(?:onto|over|into|on|to)\b.*\b(?:whites|foam|frapp[eé]|meringue|mixer|bowl)\b/i
 const POT = /\b(?:pan|pot|saucepan)\b/i
 const PUTS_IN = /\b(?:pour|add|trickle|drizzle|stream)\b/i
 
 /** "Cook the sugar syrup": all that is not the honey. */
-const THE_SYRUP = /\bthe (?:sugar )?syrup\b/i
+const THE_SYRUP = /\b(?:the|boil|cook|heat) (?:sugar )?syrup\b/i
 
 /** What is begun at a heat boils nothing. */
 const BEGINS = /\b(?:start|begin)\b/i
