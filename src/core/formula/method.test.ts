@@ -51,6 +51,7 @@ test.each([
   ['about 90 seconds', 90],
   ['boil for twenty minutes', 1200],
   ['stir it in', null],
+  ['Set 1 hr 30', 5400],
 ])('“%s” is %s s', (text, seconds) => expect(secondsIn(text)).toBe(seconds))
 
 test.each([

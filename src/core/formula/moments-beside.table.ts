@@ -318,4 +318,31 @@ export const besideMoments: readonly Moment[] = [
       /^after 7200: Do not touch/,
     ],
   ],
+  [
+    'cream with glucose in it, warmed while the sugar is caramel',
+    '220 g sugar\n150 g cream\n90 g glucose syrup\n60 g butter',
+    'Dry caramelise the sugar to 180 °C. Meanwhile bring cream and glucose just to the boil. Deglaze the caramel with it in 3 goes. Cook back to 118 °C. Take off, cool to 80 °C, blend in the butter. Pour to 14 mm.',
+    118,
+    [
+      /^ready \+ sugar 220: Dry caramelise/,
+      /^rises 180: Dry caramelise/,
+      /^ready \+ cream-36 150, glucose-42 90: Deglaze/,
+      /^target: Cook back/,
+      /^falls 80 \+ butter 60: Take off/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'whites begun at a heat that has no sign',
+    '350 g sugar\n120 ml water\n2 egg whites',
+    'Heat sugar and water to 127 °C. When at 115 start whisking the whites to stiff peaks. Pour the syrup onto the whites. Whisk 10 minutes.',
+    127,
+    [
+      /^ready \+ sugar 350, water 120: Heat/,
+      /^rises 115: When at 115° start whisking/,
+      /^target: Cook to 127°$/,
+      /^ready \+ egg-white 66(?: → out)?: Pour the syrup/,
+      /^after 600: Whisk/,
+    ],
+  ],
 ]

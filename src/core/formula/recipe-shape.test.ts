@@ -43,6 +43,9 @@ describe('the pieces a method speaks of', () => {
     ['what is dropped', 'nougat', 'Drop by teaspoonfuls on paper.', { kind: 'broken', gramsEach: 7 }],
     ['what is dropped from a spoon', 'fudge', 'Drop by tablespoons onto paper.', { kind: 'broken', gramsEach: 20 }],
     ['how thick it is, after a comma', 'brittle', 'Roll flat between sheets, about 5 mm. Cut.', { heightMm: 5 }],
+    ['how deep, at the end', 'brittle', 'Press into a 20 cm tin with a spatula, 8 mm. Score.', { heightMm: 8 }],
+    ['what it is poured to', 'caramel', 'Pour to 14 mm. Cut 14 x 28 mm.', { lengthMm: 14, heightMm: 14 }],
+    ['drops of so many ml', 'toffee', 'Deposit 2.5 ml drops in moulds.', { kind: 'mould', millilitres: 2.5 }],
     ['what waits to be cut', 'toffee', 'Leave 3 hours before cutting.', { kind: 'cut', lengthMm: 25 }],
     [
       'what it is snipped into',

@@ -21,6 +21,9 @@ import type { Headed } from './recipe-split'
 /** "Pour the honey over the whites". */
 const ONTO_WHITES =
   /\b(?:pour|trickle|drizzle|stream|add)\b.*\b(?:onto|over|into|on|to)\b.*\b(?:whites|foam|frapp[eé]|meringue|mixer|bowl)\b/i
+/** What whites are called once they are whipped. */
+const FOAM = /\b(?:foam|frapp[eé]|meringue)\b/i
+const WHITES = /\b(?:whites|egg whites?|albumen)\b/i
 const POT = /\b(?:pan|pot|saucepan)\b/i
 const PUTS_IN = /\b(?:pour|add|trickle|drizzle|stream)\b/i
 
@@ -103,9 +106,9 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
   const meets = joinsAt < 0 ? Math.min(ended + 1, said.length - 1) : joinsAt
   // what the first was poured onto takes in the second as well
   const rest = readLines(listOf(false), lexicon).written
-  const waiting = rest.flatMap((w) =>
-    spoken(w.names, [pots.poured]) && !spoken(w.names, pots.second) ? [[w.id, meets] as const] : [],
-  )
+  const isUnder = ({ names }: Written): boolean =>
+    spoken(names, [pots.poured]) || (FOAM.test(piece.said[pots.poured] as string) && names.some((n) => WHITES.test(n)))
+  const waiting = rest.flatMap((w) => (isUnder(w) && !spoken(w.names, pots.second) ? [[w.id, meets] as const] : []))
   const main = readPiece({ ...piece, list: listOf(false), said }, lexicon, {
     ...(unit && { unit }),
     ...answers,

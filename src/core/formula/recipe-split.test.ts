@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest'
+import { pantryOf } from '../matter/names'
+import { readRecipe } from './recipe'
+import { splitRecipe } from './recipe-split'
+
+describe('a list', () => {
+  const list = (text: string) => splitRecipe(text).list.map((s) => [s.heading, ...s.lines])
+
+  it.each([
+    ['You need: 100 g sugar; 4 tbsp syrup; 1 tsp soda', [[null, '100 g sugar', '4 tbsp syrup', '1 tsp soda']]],
+    ['15 g gelatine + 90 ml cold water', [[null, '15 g gelatine', '90 ml cold water']]],
+    ['1 cup + 2 tbsp sugar', [[null, '1 cup + 2 tbsp sugar']]],
+    ['450 g sugar + 100 g for rolling', [[null, '450 g sugar + 100 g for rolling']]],
+    [
+      '50 g icing sugar + 50 g cornflour for dusting',
+      [[null, '50 g icing sugar for dusting', '50 g cornflour for dusting']],
+    ],
+    [
+      'Syrup\nSucrose 2.000 kg\nWater 0.650 kg\n\nFrappe\nAlbumen 0.060 kg',
+      [
+        ['syrup', 'Sucrose 2.000 kg', 'Water 0.650 kg'],
+        ['frappe', 'Albumen 0.060 kg'],
+      ],
+    ],
+  ])('is read line by line: %j', (text, lines) => expect(list(`A sweet\n\n${text}`)).toEqual(lines))
+
+  it('says what goes around a sweet by what it is for', () => {
+    const { formula, asks } = readRecipe(
+      'Marshmallow\n\n350 g caster sugar\n120 ml water\n18 g gelatine\n50 g icing sugar + 50 g cornflour for dusting\n\nBoil the sugar and water to 127 °C. Stir in the gelatine. Whisk until thick. Leave overnight. Dust and cut 3 cm cubes.',
+      pantryOf(),
+    )
+    const dust = formula.steps.find((s) => /^Dust/.test(s.say))?.adds
+    expect(formula.lines.filter((l) => l.group === dust).map((l) => l.ingredient)).toEqual(['icing-sugar', 'cornflour'])
+    expect(asks?.map((a) => a.id)).not.toContain('place')
+  })
+
+  it('can stand in the method itself, in words', () => {
+    const { formula, questions } = readRecipe(
+      'Twists\n\nTake one pound of loaf sugar, half a pint of water and a small teaspoonful of cream of tartar. Boil them to the crack, which is 300 degrees. Flavour with ten drops of oil of aniseed. Turn out.',
+      pantryOf(),
+    )
+    expect(formula.lines.map((l) => [l.ingredient, Math.round(l.grams)])).toEqual([
+      ['sugar', 454],
+      ['cream-of-tartar', 3],
+    ])
+    // whose pint, is asked; oil of aniseed is no oil, and stays in the method
+    expect(questions.map((q) => q.reading.question.id)).toEqual(['which-pint'])
+  })
+})
