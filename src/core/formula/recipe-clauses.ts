@@ -44,7 +44,7 @@ function forbidden(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -93,7 +93,12 @@ const DONE_THEN =
 /** "At hard crack (149°) take it off". */
 const AT_THEN = /^at ([^,]*?\d[^,]*?),?\s+((?:take|lift|remove|pull|turn off)\b.*)$/i
 
+/** "Boil to 300°F, adding the lemon juice at 280" */
+const ADDING = /^(.*\bto .*?\d[^,]*),\s+adding ([^,]+?) (?:at|once at|when at) (\d{3}.*)$/i
+
 function clausesOf(sentence: string): string[] {
+  const [, boils, adding, met] = ADDING.exec(sentence) ?? []
+  if (boils && heatIn(boils)) return [`When it is at ${met} add ${adding}`, ...clausesOf(boils)]
   const [, at = '', off] = AT_THEN.exec(sentence) ?? []
   if (off && heatIn(`Cook to ${at}`)) return [`Cook to ${at}`, ...clausesOf(capital(off))]
   const [, reached = '', then] = DONE_THEN.exec(sentence) ?? []

@@ -57,7 +57,8 @@ const TAKES_OFF = saidAs([
   /^(?:take|lift)(?: it)? off\b(?! the (?:lid|skin|foam))/,
   /\boff (?:of )?the (?:heat|flame|stove)/,
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:heat|flame|stove)/,
-  /\bturn off the (?:heat|flame)/,
+  /\b(?:turn|switch) off the (?:heat|flame|gas)/,
+  /\b(?:kill|cut) (?:the )?(?:heat|flame|gas)\b/,
 ])
 /** Whether it comes off the heat in this sentence. */
 export const takesOff = (sentence: string): boolean => TAKES_OFF.test(sentence)
@@ -107,6 +108,7 @@ const POURS = saidAs(
     /roll (?:it |out )*between/,
     /pat (?:it )?into/,
     /(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)/,
+    /scoop\b.{0,30}\bon(?:to)?/,
     /spoon (?:out\b|in\b|.{0,20}(?:into|onto|over))/,
   ],
   (ways) =>

@@ -23,11 +23,14 @@ function callsMark(sentence: string, { heading }: Written): boolean {
   return new RegExp(`\\w .*(?<![°º\\d] ?)\\b${mark}\\b`, mark.length > 1 ? 'i' : '').test(sentence)
 }
 
-/** "Cook the sugar syrup": whether a sentence heats all that stands under a heading. */
-function heatsHeaded(sentence: string, { heading }: Written): boolean {
+/** "Cook the sugar syrup", "fold in the inclusions": whether a sentence takes all that stands under a heading. */
+function takesHeaded(sentence: string, { heading }: Written): boolean {
   const words = heading?.split(/[^\p{L}]+/u).filter(Boolean) ?? []
   if (words.length === 0 || LETTER.test(heading as string)) return false
-  return new RegExp(`\\b(?:boil|bring|cook|heat|make|melt) (?:the )?${words.join('\\W+')}\\b`, 'iu').test(sentence)
+  return new RegExp(
+    `\\b(?:boil|bring|cook|heat|make|melt|add|(?:beat|fold|knead|mix|stir|work) in) (?:the )?${words.join('\\W+')}\\b`,
+    'iu',
+  ).test(sentence)
 }
 
 /** Whether a sentence puts in what is called so, and does not only speak of it: "stir until the nuts hang in it". */
@@ -150,6 +153,9 @@ function placeOf(
     const called = [...names, `${about}`, `${about}ing`]
     return said.findIndex((s, i) => i > doneAt && !ready.has(i) && mentions(s, called))
   }
+  // of two alike each goes in with its own heading
+  const headed = said.findIndex((s, i) => !ready.has(i) && takesHeaded(s, line))
+  if (headed >= 0 && written.some((w) => w !== line && w.names[0] === line.names[0])) return headed
   const twin = twinAt(said, line, written)
   if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : twin
   const warmed = twin >= 0 ? twin : said.findIndex((s, i) => apart.has(i) && mentions(s.replace(WAITS_FOR, ''), names))
@@ -159,7 +165,7 @@ function placeOf(
     (mentions(s, names) && !isLeftOut(s, names)) ||
     (SUGARS.test(s) && line.names.includes('sugar'))
   const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
-  const isWhole = (s: string): boolean => EVERYTHING.test(s) || heatsHeaded(s, line)
+  const isWhole = (s: string): boolean => EVERYTHING.test(s) || takesHeaded(s, line)
   const whole = said.flatMap((s, i) => (!ready.has(i) && isWhole(s) && !isLeftOut(s, names) ? [i] : []))
   const spoken = named.some((i) => putsIn(said[i] as string, names))
     ? named

@@ -42,8 +42,9 @@ const MOULDS = /\b(?:mou?lds?|shells)\b/i
 /** "Deposit 2.5 ml drops". */
 const MILLILITRES = /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|mou?lds?|cavit\w+)/i
 const ROPES = /\b(?:pull|snip|rope)\b/i
-const DROPS = /\bdrop\b.{0,40}?\b(tea|dessert|table)?-?spoon/i
-const CUTS = /\b(?:cut(?:ting)?(?! board)|slice|score|mark|divide|guillotine)\b/i
+const DROPS = /\b(?:drop|scoop)\b.{0,40}?\b(?:(tea|dessert|table)?-?spoon|t(?:bsp|sp)\b)/i
+const CUTS =
+  /\b(?:cut(?:ting)?(?! board)|slice|score|mark|divide|portion(?= (?:it|with|into (?!mou?ld)))|guillotine)\b/i
 const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b/i
 
 const NUMBER = '(?:\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|\\d\\/\\d|[¼½¾⅓⅔])'

@@ -9,6 +9,11 @@ describe('a list', () => {
   it.each([
     ['You need: 100 g sugar; 4 tbsp syrup; 1 tsp soda', [[null, '100 g sugar', '4 tbsp syrup', '1 tsp soda']]],
     ['15 g gelatine + 90 ml cold water', [[null, '15 g gelatine', '90 ml cold water']]],
+    [
+      'Milk powder 100g / condensed milk 200g / butter 80g',
+      [[null, 'Milk powder 100g', 'condensed milk 200g', 'butter 80g']],
+    ],
+    ['Ingredients (makes one slab)\n100 g sugar\n50 g honey', [[null, '100 g sugar', '50 g honey']]],
     ['1 cup + 2 tbsp sugar', [[null, '1 cup + 2 tbsp sugar']]],
     ['450 g sugar + 100 g for rolling', [[null, '450 g sugar + 100 g for rolling']]],
     [
@@ -34,6 +39,15 @@ describe('a list', () => {
     expect(asks?.map((a) => a.id)).not.toContain('place')
   })
 
+  it('is read to the end of a name: milk powder is no milk, and what is not known is not lost', () => {
+    const { formula, questions } = readRecipe(
+      'Chews\n\nBoil 200 g glucose syrup and 220 g sugar with 30 g coconut fat to 125 °C. Cool to 100 °C, stir in 3 g citric acid and 30 g milk powder. Pour out.',
+      pantryOf(),
+    )
+    expect(formula.lines.map((l) => l.ingredient)).toEqual(['glucose-42', 'sugar', 'citric-acid'])
+    expect(questions.map((q) => q.text)).toEqual(['30 g coconut fat', '30 g milk powder'])
+  })
+
   it('can stand in the method itself, in words', () => {
     const { formula, questions } = readRecipe(
       'Twists\n\nTake one pound of loaf sugar, half a pint of water and a small teaspoonful of cream of tartar. Boil them to the crack, which is 300 degrees. Flavour with ten drops of oil of aniseed. Turn out.',
@@ -43,7 +57,7 @@ describe('a list', () => {
       ['sugar', 454],
       ['cream-of-tartar', 3],
     ])
-    // whose pint, is asked; oil of aniseed is no oil, and stays in the method
-    expect(questions.map((q) => q.reading.question.id)).toEqual(['which-pint'])
+    // whose pint, is asked; oil of aniseed is no oil, and is asked as well
+    expect(questions.map((q) => q.reading.question.id)).toEqual(['which-pint', 'which-named'])
   })
 })

@@ -20,7 +20,8 @@ export interface SplitRecipe {
   readonly makes: number | null
 }
 
-const HEAD_LIST = /^(?:(?:the )?ingredients(?: list)?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
+const HEAD_LIST =
+  /^(?:(?:the )?ingredients(?: list)?(?:\s*\([^)]*\))?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
 const HEAD_METHOD =
   /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
 /** "Peanut topping", "To finish", with nothing after it. */
@@ -111,7 +112,8 @@ const USED = /^(.+?)(,? for (?:dusting|coating|rolling|tossing|dipping|sprinklin
 function inOneRow(row: string): string[] {
   const line = row.replace(/^(?:ingredients|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i, '')
   const apart = line.split(/\s+[·•|/]\s+|\s*;\s+(?![^(]*\))/)
-  if (apart.filter(beginsWithAmount).length > 1 && beginsWithAmount(line) && !looksLikeMethod(apart.at(-1) as string))
+  const isListed = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
+  if (apart.filter(isListed).length > 1 && isListed(apart[0] as string) && !looksLikeMethod(apart.at(-1) as string))
     return apart
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []

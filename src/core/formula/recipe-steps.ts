@@ -92,7 +92,7 @@ const SOONER_C = 5
 const KEPT_BELOW_C = 30
 
 /** What is off the heat cools to a temperature, unless it is warmed to it. */
-const OFF_HEAT = /\b(?:from|off) (?:the )?heat\b/gi
+const OFF_HEAT = /\b(?:from|off|kill|cut) (?:the )?heat\b/gi
 const WARMS_AGAIN = /\b(?:re-?heat|re-?warm|melt|warm|heat)\b/i
 
 /** ◊ °C beyond which no oven goes: a bare figure above it is °F. */

@@ -38,6 +38,17 @@ describe('a recipe of two boils', () => {
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it('whips the sugar of the whites with them, and boils the other', () => {
+    const { formula } = readRecipe(
+      `A sweet\n\n${list}\n20 g sugar (for the egg white)\n\nBoil the honey to 120 °C. Meanwhile whip the whites with the 20 g sugar. Stream the honey onto the whites. Boil the 300 g sugar and water to 148 °C and stream that in too. Keep whipping until firm. Work in the almonds.`,
+      pantry,
+    )
+    const goesIn = (group: string) =>
+      formula.lines.filter((l) => l.group === group).map((l) => `${l.ingredient} ${l.grams}`)
+    expect(goesIn('pot')).toEqual(['sugar 300', 'water 60'])
+    expect(formula.groups.map((g) => goesIn(g.id))).toContainEqual(['egg-white 66', 'sugar 20'])
+  })
+
   it('needs no word of a second pan where one of them is poured by itself', () => {
     const { formula } = readRecipe(
       `A sweet\n\n${list}\n\nCook the honey to 130 °C. Cook the sugar and water to 155 °C. Beat the egg whites. Pour the honey over the whites, then the cooked sugar. Continue beating for 5 min. Mix in the almonds.`,

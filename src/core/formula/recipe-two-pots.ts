@@ -4,7 +4,7 @@ import { idFor } from './edit'
 import { capital, type HeatUnit, heatIn, short, WATCHES } from './method'
 import { boilsTo, endingOf, inOrder } from './recipe-ending'
 import { questionsUnder, under } from './recipe-layers'
-import { inOtherPot } from './recipe-moves'
+import { inOtherPot, whipsWhites } from './recipe-moves'
 import { mentions } from './recipe-names'
 import {
   type Answers,
@@ -106,9 +106,14 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
   const meets = joinsAt < 0 ? Math.min(ended + 1, said.length - 1) : joinsAt
   // what the first was poured onto takes in the second as well
   const rest = readLines(listOf(false), lexicon).written
-  const isUnder = ({ names }: Written): boolean =>
-    spoken(names, [pots.poured]) || (FOAM.test(piece.said[pots.poured] as string) && names.some((n) => WHITES.test(n)))
-  const waiting = rest.flatMap((w) => (isUnder(w) && !spoken(w.names, pots.second) ? [[w.id, meets] as const] : []))
+  const whips = piece.said.filter(whipsWhites)
+  const waits = ({ names, calls }: Written): boolean =>
+    // "whip the whites with the 20 g sugar"
+    whips.some((s) => mentions(s, names) && calls.some((c) => ` ${s} `.includes(` ${c} `))) ||
+    (!spoken(names, pots.second) &&
+      (spoken(names, [pots.poured]) ||
+        (FOAM.test(piece.said[pots.poured] as string) && names.some((n) => WHITES.test(n)))))
+  const waiting = rest.flatMap((w) => (waits(w) ? [[w.id, meets] as const] : []))
   const main = readPiece({ ...piece, list: listOf(false), said }, lexicon, {
     ...(unit && { unit }),
     ...answers,

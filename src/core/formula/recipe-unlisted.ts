@@ -8,13 +8,17 @@ import type { Written } from './recipe-places'
 const MEASURED =
   /(?<![\d/.]|\bhalf )\b((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|g|ml|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\s+(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
 
+/** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
+const ENDS_NAME =
+  /^(?:all|and|as|at|before|by|for|from|if|in|into|off|on|onto|or|over|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
+
 /** The longest run of `words` that is surely something the pantry knows, as a line of a list; null for none. */
 function lineOf(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
   for (let n = words.length; n > 0; n--) {
     const line = `${amount} ${words.slice(0, n).join(' ')}`
     const reading = readLine(line, pantry, house)
-    // "oil of aniseed" is no oil; a pint is asked about as it is in a list
-    if (words.slice(n - 1, n + 1).some((w) => /^of$/i.test(w))) continue
+    if (n < words.length && !ENDS_NAME.test(words[n] as string)) continue
+    // a pint is asked about as it is in a list
     if (reading.status === 'sure' || reading.question.id === 'which-pint') return line
   }
   return null
@@ -25,7 +29,11 @@ export function unlistedIn(said: readonly string[], written: readonly Written[],
   return said.flatMap((sentence) =>
     [...sentence.matchAll(MEASURED)].flatMap(([, amount = '', words = '']) => {
       if (/^the\b/i.test(words) || written.some(({ names }) => mentions(words, names))) return []
-      return lineOf(amount, words.trim().split(/\s+/), lexicon) ?? []
+      const name = words.trim().split(/\s+/)
+      // where there is no list, what is measured and not known is asked about, up to where its name can end
+      const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
+      const whole = ends < 0 ? name : name.slice(0, ends)
+      return lineOf(amount, name, lexicon) ?? (written.length === 0 ? `${amount} ${whole.join(' ')}` : [])
     }),
   )
 }
