@@ -345,4 +345,30 @@ export const besideMoments: readonly Moment[] = [
       /^after 600: Whisk/,
     ],
   ],
+  [
+    'two headings that hold the same goods: the shell of a sweet, and what it is filled with',
+    'For the shell: 500 g sugar, 150 ml water, 9 g citric acid\nFor the sherbet: 60 g icing sugar, 4 g citric acid',
+    'Sieve sherbet ingredients together. Boil shell sugar and water to 150 °C. Pour on slab. Work in the acid. Make a trough, fill with sherbet, pinch shut.',
+    150,
+    [
+      /^ready \+ sugar 500, water 150: Boil/,
+      /^target: Boil/,
+      /^ready → out: Pour/,
+      /^ready \+ citric-acid 9: Work in/,
+      /^ready \+ icing-sugar 60, citric-acid 4: Make a trough/,
+    ],
+  ],
+  [
+    'what is soaked and boiled in one breath; honey that is caramelised',
+    '600 g water\n300 g honey\n20 g butter',
+    'Soak the orange peel in the water for 20 min, boil till soft. Add the honey and caramelise gently to 130. Butter. Sheet between mats.',
+    130,
+    [
+      /^ready \+ water 600: Soak/,
+      /^(?:ready \+ honey 300|target)/,
+      /^target/,
+      /^ready \+ butter 20: Butter$/,
+      /^ready → out: Sheet/,
+    ],
+  ],
 ]

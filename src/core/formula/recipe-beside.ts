@@ -91,7 +91,7 @@ const STAYS = 'leave|let|allow|set aside|stand|rest|infuse|steep'
 const STANDS = new RegExp(`^(?:${STAYS})\\b`, 'i')
 
 /** What is done to something that was warmed apart, before it goes in. */
-const TENDS = new RegExp(`^(?:remove|take|discard|strain|cover|keep|cool|${STAYS})\\b`, 'i')
+const TENDS = new RegExp(`^(?:remove|take|discard|strain|cover|keep|cool|chill|${STAYS})\\b`, 'i')
 
 /** What of a method happens beside the pot. */
 export interface Beside {
@@ -104,6 +104,9 @@ export interface Beside {
 /** "Scatter the almonds on an oiled tray". */
 const ON_TRAY =
   /^(?:scatter|spread|lay|put|place)\b.{3,40}\b(?:on|in)(?:to)? (?:an? |the )?(?:[\w-]+ ){0,2}(?:tray|sheet|mat|parchment|paper|slab|marble|roasting pan)\b/i
+
+/** A base is pressed into its tin before anything is boiled. */
+const BASE = /\bpress(?:ed)?\b.{0,30}\b(?:in|into|over|onto)\b.{0,40}\b(?:tin|pan|tray|dish)\b/i
 
 /** What of the sentences `said` happens beside the pot. */
 export function besideIn(said: readonly string[]): Beside {
@@ -124,7 +127,7 @@ export function besideIn(said: readonly string[]): Beside {
     // "remove from the heat and let steep": the pan of the cream, not the pot
     const isOther =
       (apart.has(i) && !isMoment) ||
-      (i < sweet && (inOven(s) || ON_TRAY.test(s))) ||
+      (i < sweet && (inOven(s) || ON_TRAY.test(s) || BASE.test(s))) ||
       (others.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s))
     if (isOther) others.add(i)
     if (isGotReady(s) || waits || isOther) ready.add(i)

@@ -86,3 +86,13 @@ describe('what hardly anybody does with a line', () => {
     expect(said.indexOf('Whip the whites')).toBeLessThan(said.indexOf('Fold the foam'))
   })
 })
+
+it('a base that is pressed into its tin is no step of the pot, and its own butter is asked about', () => {
+  const { formula, asks } = readRecipe(
+    'Squares\n\n250 g butter\n250 g brown sugar\n397 g condensed milk\n125 g melted butter\n\nMethod\nCrush biscuits, mix with melted butter, press in a 23 cm square tin. Chill 30 min. Heat butter, sugar and condensed milk gently till smooth. Boil to 110 °C, stirring. Pour over base.',
+    pantry,
+  )
+  expect(formula.steps[0]?.say).toMatch(/^Heat butter/)
+  const own = formula.lines.find((l) => l.grams === 125)?.id
+  expect((asks ?? []).flatMap((a) => (a.id === 'place' ? [a.line] : []))).toEqual([own])
+})

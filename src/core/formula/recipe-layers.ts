@@ -103,7 +103,7 @@ const MELTED = /\b(?:chocolate|condensed milk)\b/
 /** "Until it steams, do not boil". */
 const UNBOILED = /\b(?:do not|don.?t|without|never|not letting)\b.{0,12}\bboil/i
 const HEATS =
-  /\b(?:boil|simmer|cook|heat|melt|warm|hot\b|pans?\b|pots?\b|saucepan|stove|flame|oven|bake|thermometer|microwave|degrees)|°/i
+  /\b(?:boil|simmer|cook|heat|melt|warm|carameli[sz]e|hot\b|pans?\b|pots?\b|saucepan|stove|flame|oven|bake|thermometer|microwave|degrees)|°/i
 const BOILS = /\b(?:boil(?!er)|simmer|thermometer|microwave)/i
 
 /** What all of a list is called, but for what goes around the sweet once it is made. */
@@ -213,19 +213,24 @@ export function readLayers(
       celsius: 20,
     })
   }
-  return { questions, asks, formula: wholeOf(name, parts, ends, isMoulded([...of.flat(), ...ends]) ? null : piece) }
+  return { questions, asks, formula: wholeOf(name, parts, { said: of.flat(), ends }, piece) }
 }
 
 /** How thick a layer lies, mm; null for what is in a mould. */
 const thicknessOf = (shape: Shape): number | null =>
   shape.kind === 'cut' ? shape.heightMm : shape.kind === 'broken' ? shape.thicknessMm : null
 
-/** `piece`: its sides, where it is cut; null for what comes out of moulds. */
+/** ◊ How a whole ends where nothing says: out of its moulds, left to set once it is dipped, else cut. */
+const DIPS = /\b(?:dip|enrobe)\b/i
+const endOf = (said: readonly string[]): string =>
+  isMoulded(said) ? 'Turn them out' : said.some((s) => DIPS.test(s)) ? 'Leave them to set' : 'Cut it'
+
+/** `said`: all that is said of its parts; `ends`: what ends the whole. */
 function wholeOf(
   name: string,
   parts: readonly Part[],
-  ends: readonly string[],
-  piece: typeof CUT | null,
+  { said, ends }: { readonly said: readonly string[]; readonly ends: readonly string[] },
+  piece: typeof CUT,
 ): FormulaDocument {
   const joins = parts.map(({ id, label }, i): Step => {
     const what = label.toLowerCase()
@@ -239,7 +244,7 @@ function wholeOf(
       joins: id,
     }
   })
-  const ending = ends.length > 0 || parts.length === 1 ? ends : [piece ? 'Cut it' : 'Turn them out']
+  const ending = ends.length > 0 || parts.length === 1 ? ends : [endOf(said)]
   const last = ending.length > 0 ? plainSteps(ending, name).map(({ adds: _, ...step }) => step) : []
   const steps = [...joins, ...last]
   return {
@@ -252,9 +257,9 @@ function wholeOf(
     lines: [],
     target: null,
     steps: steps.map((s, i) => (i === steps.length - 1 ? { ...s, empties: true } : s)),
-    shape: piece
-      ? { kind: 'cut', ...piece, heightMm: parts.reduce((sum, p) => sum + (thicknessOf(p.formula.shape) ?? 0), 0) }
-      : MOULD,
+    shape: isMoulded([...said, ...ends])
+      ? MOULD
+      : { kind: 'cut', ...piece, heightMm: parts.reduce((sum, p) => sum + (thicknessOf(p.formula.shape) ?? 0), 0) },
     waste: 0.05,
     boils: [],
     parts: [...parts],

@@ -23,12 +23,17 @@ function callsMark(sentence: string, { heading }: Written): boolean {
   return new RegExp(`\\w .*(?<![°º\\d] ?)\\b${mark}\\b`, mark.length > 1 ? 'i' : '').test(sentence)
 }
 
-/** "Cook the sugar syrup", "fold in the inclusions": whether a sentence takes all that stands under a heading. */
+/** What may follow a heading in a sentence that takes all beneath it: "boil the shell to 150°", and not "boil shell sugar". */
+const AS_WHOLE =
+  '(?=\\s*(?:$|[^\\w\\s]|(?:batch|half|ingredients|layer|mixture|mix|part|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
+
+/** "Cook the sugar syrup", "fold in the inclusions", "fill with sherbet": whether a sentence takes all that stands under a heading. */
 function takesHeaded(sentence: string, { heading }: Written): boolean {
   const words = heading?.split(/[^\p{L}]+/u).filter(Boolean) ?? []
   if (words.length === 0 || LETTER.test(heading as string)) return false
+  const called = `(?:the )?${words.join('\\W+')}\\b${AS_WHOLE}`
   return new RegExp(
-    `\\b(?:boil|bring|cook|heat|make|melt|add|(?:beat|fold|knead|mix|stir|work) in) (?:the )?${words.join('\\W+')}\\b`,
+    `\\b(?:boil|bring|cook|heat|make|melt|add|(?:beat|fold|knead|mix|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
     'iu',
   ).test(sentence)
 }

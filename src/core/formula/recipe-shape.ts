@@ -26,6 +26,9 @@ export const CUT = { lengthMm: 25, widthMm: 25 }
 const BROKEN = { gramsEach: 20 }
 const LOLLIPOP = { kind: 'mould', millilitres: 6, sticks: true } as const
 const JAR: Shape = { kind: 'mould', millilitres: 190 }
+const JAR_ML = /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?)\b/i
+/** ◊ ml of a jar, at most. */
+const LARGEST_JAR = 2000
 export const MOULD: Shape = { kind: 'mould', millilitres: 10 }
 /** ◊ A rope of pulled sugar is no wider than this, mm, whatever is snipped off it. */
 const ROPE_MM = 15
@@ -45,6 +48,7 @@ const ROPES = /\b(?:pull|snip|rope)\b/i
 const DROPS = /\b(?:drop|scoop)\b.{0,40}?\b(?:(tea|dessert|table)?-?spoon|t(?:bsp|sp)\b)/i
 const CUTS =
   /\b(?:cut(?:ting)?(?! board)|slice|score|mark|divide|portion(?= (?:it|with|into (?!mou?ld)))|guillotine)\b/i
+const CUBES = /\bcubes\b/i
 const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b/i
 
 const NUMBER = '(?:\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|\\d\\/\\d|[¼½¾⅓⅔])'
@@ -56,7 +60,7 @@ const PAIR = new RegExp(
 const ONE = new RegExp(`(${NUMBER})[\\s-]*(${UNIT})`, 'i')
 /** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
 const THICK = new RegExp(
-  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frame|flatten|pour to|thickness of|slab)\\b[^,;]{0,30}?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip)\\b.*, (?:to |about )*(${NUMBER})[\\s-]*(${UNIT})$`,
+  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frame|flatten|pour to|cast|thickness of|slab)\\b[^,;]{0,30}?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip)\\b.*, (?:to |about )*(${NUMBER})[\\s-]*(${UNIT})$`,
   'i',
 )
 const VESSEL = '(?:pan|tin|tray|dish|frame)\\b'
@@ -166,7 +170,10 @@ export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSa
     const wide = within({ lengthMm: mmOf(across, unit), widthMm: mmOf(across, unit) })?.widthMm
     return wide ? { ...LOLLIPOP, millilitres: Math.round((Math.PI * wide ** 2 * SPOONED_MM) / 400) / 10 } : LOLLIPOP
   }
-  if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS))) return JAR
+  if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS))) {
+    const millilitres = Number(JAR_ML.exec([name, ...said].join('. '))?.[1] ?? Number.NaN)
+    return millilitres <= LARGEST_JAR ? { kind: 'mould', millilitres } : JAR
+  }
   const sizeOf = (words: RegExp) => after.flatMap((s) => (words.test(s) ? (pieceIn(s) ?? []) : []))[0]
   if (any(ROPES) && family === 'hard-candy') {
     const size = sizeOf(ROPES) ?? sizeOf(CUTS)
@@ -176,7 +183,8 @@ export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSa
   const cut = after.find((s) => CUTS.test(s))
   const usualMm = plain.kind === 'cut' ? plain.heightMm : plain.kind === 'broken' ? plain.thicknessMm : 10
   if (cut !== undefined) {
-    const heightMm = mm(usualMm)
+    const cube = after.some((s) => CUBES.test(s)) ? sizeOf(CUBES)?.lengthMm : undefined
+    const heightMm = mm(cube ?? usualMm)
     const slab = area ?? (litres === null ? null : (litres * 1e6) / heightMm)
     return { kind: 'cut', ...(sizeOf(CUTS) ?? sharedBy(makes, slab) ?? (plain.kind === 'cut' ? plain : CUT)), heightMm }
   }

@@ -13,6 +13,10 @@ describe('a list', () => {
       'Milk powder 100g / condensed milk 200g / butter 80g',
       [[null, 'Milk powder 100g', 'condensed milk 200g', 'butter 80g']],
     ],
+    [
+      'Caster sugar 400 g, water 125 ml, pear essence 1 ml, pink & yellow colour',
+      [[null, 'Caster sugar 400 g', 'water 125 ml', 'pear essence 1 ml', 'pink & yellow colour']],
+    ],
     ['Ingredients (makes one slab)\n100 g sugar\n50 g honey', [[null, '100 g sugar', '50 g honey']]],
     ['1 cup + 2 tbsp sugar', [[null, '1 cup + 2 tbsp sugar']]],
     ['450 g sugar + 100 g for rolling', [[null, '450 g sugar + 100 g for rolling']]],

@@ -108,6 +108,9 @@ const NEXT_OR_PLUS = new RegExp(
 /** "50 g icing sugar + 50 g cornflour for dusting": said of both. */
 const USED = /^(.+?)(,? for (?:dusting|coating|rolling|tossing|dipping|sprinkling|decorating))$/i
 
+/** ◊ Of a row of names and amounts so many have an amount; the rest are colours, or salt. */
+const MOST_OF = 0.6
+
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(row: string): string[] {
   const line = row.replace(/^(?:ingredients|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i, '')
@@ -115,6 +118,9 @@ function inOneRow(row: string): string[] {
   const isListed = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
   if (apart.filter(isListed).length > 1 && isListed(apart[0] as string) && !looksLikeMethod(apart.at(-1) as string))
     return apart
+  const ends = line.split(/,\s+(?![^(]*\))/)
+  if (ends.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length > MOST_OF * ends.length && !/:/.test(line))
+    return ends
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
   const pieces = all.split(NEXT_OR_PLUS)
