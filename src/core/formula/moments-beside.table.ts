@@ -371,4 +371,19 @@ export const besideMoments: readonly Moment[] = [
       /^ready → out: Sheet/,
     ],
   ],
+  [
+    'cream in a pan of its own, put in as a mixture; what the pieces are dusted with; an extract by its flavour',
+    '350 g cream\n60 g butter\n300 g sugar\n60 ml water\n1 tsp peppermint extract\n60 g icing sugar\n30 g cornflour',
+    'Whisk together powdered sugar and cornflour. Put the cream and butter into a small saucepan and bring to a boil. Remove from heat, set aside 10 minutes. In a heavy saucepan boil the sugar and water until the mixture is a light golden caramel. Carefully stir in the cream mixture and simmer until it registers 120 °C. Beat in peppermint. Pour. Cut and toss in the powdered sugar mixture.',
+    120,
+    [
+      /^ready \+ sugar 300, water 60: In a heavy saucepan/,
+      /^colour 168: In a heavy saucepan/,
+      /^ready \+ cream-36 350, butter 60: Carefully stir/,
+      /^target/,
+      /^ready \+ extract 4: Beat in peppermint$/,
+      /^ready → out: Pour$/,
+      /\+ icing-sugar 60, cornflour 30: Cut and toss/,
+    ],
+  ],
 ]

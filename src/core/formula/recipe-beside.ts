@@ -22,7 +22,7 @@ export const PUTS_IN =
 /** What is warmed meanwhile is not the pot, whatever is in it, where that stands on the heat already. */
 const MEANWHILE = /^meanwhile\b/i
 const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
-const MIXTURE = /\b(?:cream|milk|butter) mixture\b/i
+const MIXTURE = /\b(cream|milk|butter) mixture\b/i
 
 /** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
 const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
@@ -30,6 +30,11 @@ const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,}) (?:solution|mixtu
 
 /** "Dissolve the coffee in the boiling water": what is put in later by its own name. */
 const MIXED = /^(?:mix|dissolve|stir|blend) (?:the )?([a-z]+) (?:in|with)\b/i
+
+/** "Whisk together powdered sugar and cornstarch": nothing for the pot, but what the pieces are dusted with. */
+const DUST_MIX =
+  /^(?:mix|stir|whisk|combine|sift|sieve)\b.{0,30}\b(?:icing|powdered|confectioners['’]?) sugar\b.{0,20}\b(?:corn ?starch|cornflour|starch)\b|^(?:mix|stir|whisk|combine|sift|sieve)\b.{0,30}\b(?:corn ?starch|cornflour|starch)\b.{0,20}\b(?:icing|powdered|confectioners['’]?) sugar\b/i
+const DUSTS = /\b(?:toss|dust|roll|coat)\b/i
 
 function mixedInAt(said: readonly string[], at: number): number {
   if (!MIXES.test(said[at] ?? '')) return -1
@@ -53,6 +58,7 @@ export const SYRUP_IN =
 /** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
 function goesInAt(said: readonly string[], at: number): number {
   const sentence = said[at] ?? ''
+  if (DUST_MIX.test(sentence)) return said.findIndex((s, i) => i > at && DUSTS.test(s) && !isGotReady(s))
   if (POPS.test(sentence)) return said.findIndex((s, i) => i > at && OVER_CORN.test(s))
   const mixed = mixedInAt(said, at)
   if (mixed >= 0) return mixed
@@ -60,7 +66,10 @@ function goesInAt(said: readonly string[], at: number): number {
   const what = lettersOf(warmed?.[0].split(/\s+/).at(-1) ?? '')
   if (!warmed && IN_PAN.test(sentence) && !SUGAR.test(sentence)) {
     const later = said.findIndex(
-      (s, i) => i > at && (PUTS_IN.test(s) || COMBINES.test(s)) && mentions(sentence, [HEATED.exec(s)?.[1] ?? '-']),
+      (s, i) =>
+        i > at &&
+        (PUTS_IN.test(s) || COMBINES.test(s)) &&
+        mentions(sentence, [HEATED.exec(s)?.[1] ?? MIXTURE.exec(s)?.[1] ?? '-']),
     )
     // what stands on the stove already is the pot
     return later >= 0 && !said.slice(0, at).some((s) => SUGAR.test(s) && IN_PAN.test(s)) ? later : -1

@@ -13,7 +13,7 @@ export const lettersOf = (text: string): string =>
 
 const FLAVOURS = /^(?:flavour|extract|almond-extract)$/
 const isSpice = (word: string): boolean =>
-  word.length > 3 && !/^(?:ground|powder|finely|tsps?|tbsps?|teaspoons?)$/.test(word)
+  word.length > 3 && !/^(?:ground|powder|finely|tsps?|tbsps?|teaspoons?|tablespoons?|drops?|pure|natural)$/.test(word)
 
 /** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
 export function namesOf(line: Line, ingredient: Ingredient): string[] {
@@ -25,7 +25,7 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
     ...(isNut ? ['nuts'] : []),
     ...(/^gelatin/.test(ingredient.id) ? ['gelatin', 'gelatine'] : []),
     ...(FLAVOURS.test(ingredient.id) ? ['flavouring', 'flavoring', 'flavour', 'flavor'] : []),
-    ...(ingredient.id === 'spice'
+    ...(ingredient.id === 'spice' || FLAVOURS.test(ingredient.id)
       ? lettersOf(line.typed ?? '')
           .split(' ')
           .filter(isSpice)

@@ -43,6 +43,18 @@ describe('a list', () => {
     expect(asks?.map((a) => a.id)).not.toContain('place')
   })
 
+  it('has nothing to do with the praise above it; what is to be done there is kept', () => {
+    const told = (intro: string) =>
+      splitRecipe(
+        `Toffee\n\n${intro}\n\n200 g sugar\n200 g butter\n\nMelt the butter. Add the sugar and cook to 149 °C.`,
+      ).method.flatMap((s) => s.lines)
+    expect(told('This buttery toffee is topped with dark chocolate and sea salt.')).toHaveLength(1)
+    expect(told('Line a baking sheet with parchment and put it by the stove.')).toHaveLength(2)
+    expect(splitRecipe('Toffee\n\nBoiling 200 g sugar with 200 g butter to 149 °C makes toffee.').method).toHaveLength(
+      1,
+    )
+  })
+
   it('is read to the end of a name: milk powder is no milk, and what is not known is not lost', () => {
     const { formula, questions } = readRecipe(
       'Chews\n\nBoil 200 g glucose syrup and 220 g sugar with 30 g coconut fat to 125 °C. Cool to 100 °C, stir in 3 g citric acid and 30 g milk powder. Pour out.',

@@ -138,6 +138,9 @@ const looksLikeMethod = (line: string): boolean =>
   /^step\s+\d+\s*[:.)]/i.test(line) ||
   (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
 
+/** A sentence that tells nobody to do anything: "This buttery toffee is topped with chocolate." */
+const praises = (line: string): boolean => /[.!?]$/.test(line) && !isGotReady(line) && line.search(DONE) !== 0
+
 /** What a heading says is made; null for a line that is none. Without a colon it stands over an amount (`next`). */
 function partHeading(line: string, next: string): string | null {
   if (HEAD_CAPITALS.test(line)) return line.toLowerCase()
@@ -161,6 +164,12 @@ export function splitRecipe(text: string): SplitRecipe {
   const method: typeof list = [{ heading: null, lines: [] }]
   let mode: 'start' | 'list' | 'method' | 'notes' = 'start'
   const put = (where: typeof list, line: string): void => void where.at(-1)?.lines.push(line)
+  /** What praises the sweet before anything of a list stands there. */
+  const before: string[] = []
+  const tell = (line: string): void => {
+    put(method, line)
+    if (list.every((s) => s.lines.length === 0) && praises(line)) before.push(line)
+  }
   for (const [i, line] of lines.entries()) {
     const named = partHeading(line, lines[i + 1] ?? '')
     // over a line of the list it is a heading of the list, however much it is like another
@@ -179,16 +188,21 @@ export function splitRecipe(text: string): SplitRecipe {
     } else if (mode === 'notes') continue
     else if (mode !== 'method' && TOOL.test(bare(line))) continue
     else if (i === 0 && isNamed(line, lines[1] ?? '')) name = line
-    else if (mode === 'method') put(isListed(line) ? list : method, line)
+    else if (mode === 'method') isListed(line) ? put(list, line) : tell(line)
     else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line))) {
       mode = 'method'
-      put(method, line)
+      tell(line)
     } else if (!name && mode === 'start' && (!beginsWithAmount(line) || isTitle(line))) name = line
     else {
       mode = 'list'
       put(list, line)
     }
   }
+  // what is told before the list only praises it, where the method stands after that
+  const told = method.reduce((sum, s) => sum + s.lines.length, 0)
+  const [first] = method
+  if (first && told > before.length && list.some((s) => s.lines.length > 0))
+    first.lines = first.lines.filter((line) => !before.includes(line))
   return {
     name,
     list: list.filter((s) => s.lines.length > 0),
