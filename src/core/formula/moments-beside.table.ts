@@ -386,4 +386,19 @@ export const besideMoments: readonly Moment[] = [
       /\+ icing-sugar 60, cornflour 30: Cut and toss/,
     ],
   ],
+  [
+    'cream in a pan of its own, made warm by a sentence of its own, put in as a mixture of two; tins in the plural',
+    '350 g cream\n160 g pumpkin purée\n400 g sugar\n60 ml water\n57 g butter',
+    'In a saucepan, combine cream and pumpkin purée. Get this mixture quite warm. In a second pan combine the sugar and water. Boil to 118 °C. Add the cream and pumpkin mixture. Cook to 116 °C. Stir in the butter. Pour in shallow greased tins, mark in squares when half cold.',
+    116,
+    [
+      /^ready \+ sugar 400, water 60: In a second pan/,
+      /^rises 118: Boil/,
+      /^ready \+ cream-36 350, pumpkin-puree 160: Add the cream/,
+      /^target: Cook to 116°$/,
+      /^ready \+ butter 57: Stir in/,
+      /^ready → out: Pour in shallow greased tins$/,
+      /^window: Mark/,
+    ],
+  ],
 ]

@@ -22,7 +22,7 @@ export const PUTS_IN =
 /** What is warmed meanwhile is not the pot, whatever is in it, where that stands on the heat already. */
 const MEANWHILE = /^meanwhile\b/i
 const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
-const MIXTURE = /\b(cream|milk|butter) mixture\b/i
+const MIXTURE = /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mixture\b/i
 
 /** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
 const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
@@ -100,7 +100,10 @@ const STAYS = 'leave|let|allow|set aside|stand|rest|infuse|steep'
 const STANDS = new RegExp(`^(?:${STAYS})\\b`, 'i')
 
 /** What is done to something that was warmed apart, before it goes in. */
-const TENDS = new RegExp(`^(?:remove|take|discard|strain|cover|keep|cool|chill|${STAYS})\\b`, 'i')
+const TENDS = new RegExp(
+  `^(?:(?:get|heat|warm|bring) (?:it|this|that)|remove|take|discard|strain|cover|keep|cool|chill|${STAYS})\\b`,
+  'i',
+)
 
 /** What of a method happens beside the pot. */
 export interface Beside {

@@ -88,7 +88,7 @@ const POURS = saidAs(
   [
     // into a jug it only waits
     /pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?! in\b)/,
-    /pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tin|tray|pan|sheet|dish|frame|mou?lds?|stream)/,
+    /pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tins?|trays?|pans?|sheets?|dish(?:es)?|frames?|mou?lds?|stream)/,
     /frame\b/,
     /cast (?:it )?(?:in|on)/,
     /deposit/,
@@ -110,7 +110,7 @@ const POURS = saidAs(
     /pat (?:it )?into/,
     /(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)/,
     /scoop\b.{0,30}\bon(?:to)?/,
-    /spoon (?:out\b|in\b|.{0,20}(?:into|onto|over))/,
+    /spoon (?:out\b|in\b|.{0,20}(?:into|onto|over|in (?:\w+ )?mou?lds))/,
   ],
   (ways) =>
     `${/^(?:in|on)to (?:an? |the )?.{0,40}\b(?:tin|tray|pan|frame|mou?lds?|marble|slab|sheet|parchment|paper)\b/.source}|\\b(?:${ways})\\b`,

@@ -17,6 +17,18 @@ describe('a list', () => {
       'Caster sugar 400 g, water 125 ml, pear essence 1 ml, pink & yellow colour',
       [[null, 'Caster sugar 400 g', 'water 125 ml', 'pear essence 1 ml', 'pink & yellow colour']],
     ],
+    [
+      'These taste like autumn. I make them every year.\n\n2/3 cup pepitas, toasted\n4 tbsp butter, cut in chunks\n\nBoil it all to 118 °C.',
+      [[null, '2/3 cup pepitas, toasted', '4 tbsp butter, cut in chunks']],
+    ],
+    [
+      'Base: oats 400 g; flour 600 g\nCaramel: honey 1.5 kg; butter 240 g',
+      [
+        ['Base', 'oats 400 g', 'flour 600 g'],
+        ['Caramel', 'honey 1.5 kg', 'butter 240 g'],
+      ],
+    ],
+    ['100 g icing sugar + 25 g cornflour, to coat', [[null, '100 g icing sugar, to coat', '25 g cornflour, to coat']]],
     ['Ingredients (makes one slab)\n100 g sugar\n50 g honey', [[null, '100 g sugar', '50 g honey']]],
     ['1 cup + 2 tbsp sugar', [[null, '1 cup + 2 tbsp sugar']]],
     ['450 g sugar + 100 g for rolling', [[null, '450 g sugar + 100 g for rolling']]],

@@ -1,7 +1,7 @@
 /** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
 import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
-import { DONE } from './method'
+import { DONE, heatIn, secondsIn } from './method'
 import { isGotReady } from './recipe-moves'
 import { plainLines } from './recipe-plain'
 
@@ -106,7 +106,8 @@ const NEXT_OR_PLUS = new RegExp(
 )
 
 /** "50 g icing sugar + 50 g cornflour for dusting": said of both. */
-const USED = /^(.+?)(,? for (?:dusting|coating|rolling|tossing|dipping|sprinkling|decorating))$/i
+const USED =
+  /^(.+?)(,? (?:for (?:dusting|coating|rolling|tossing|dipping|sprinkling|decorating)|to (?:coat|dust|roll|finish)))$/i
 
 /** ◊ Of a row of names and amounts so many have an amount; the rest are colours, or salt. */
 const MOST_OF = 0.6
@@ -116,8 +117,11 @@ function inOneRow(row: string): string[] {
   const line = row.replace(/^(?:ingredients|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i, '')
   const apart = line.split(/\s+[·•|/]\s+|\s*;\s+(?![^(]*\))/)
   const isListed = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
-  if (apart.filter(isListed).length > 1 && isListed(apart[0] as string) && !looksLikeMethod(apart.at(-1) as string))
-    return apart
+  if (apart.filter(isListed).length > 1 && isListed(apart[0] as string) && !looksLikeMethod(apart.at(-1) as string)) {
+    // "Base: oats 400 g; flour 600 g"
+    const [, over, first] = HEADED_ROW.exec(apart[0] as string) ?? []
+    return over && first ? [`${over}:`, first, ...apart.slice(1), ROW_ENDS] : apart
+  }
   const ends = line.split(/,\s+(?![^(]*\))/)
   if (ends.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length > MOST_OF * ends.length && !/:/.test(line))
     return ends
@@ -139,7 +143,12 @@ const looksLikeMethod = (line: string): boolean =>
   (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
 
 /** A sentence that tells nobody to do anything: "This buttery toffee is topped with chocolate." */
-const praises = (line: string): boolean => /[.!?]$/.test(line) && !isGotReady(line) && line.search(DONE) !== 0
+const praises = (line: string): boolean =>
+  /[.!?]$/.test(line) &&
+  !isGotReady(line) &&
+  line.search(DONE) !== 0 &&
+  heatIn(line) === null &&
+  secondsIn(line) === null
 
 /** What a heading says is made; null for a line that is none. Without a colon it stands over an amount (`next`). */
 function partHeading(line: string, next: string): string | null {
@@ -168,7 +177,9 @@ export function splitRecipe(text: string): SplitRecipe {
   const before: string[] = []
   const tell = (line: string): void => {
     put(method, line)
-    if (list.every((s) => s.lines.length === 0) && praises(line)) before.push(line)
+    const isPraise = list.every((s) => s.lines.length === 0) && praises(line)
+    if (isPraise) before.push(line)
+    else mode = 'method'
   }
   for (const [i, line] of lines.entries()) {
     const named = partHeading(line, lines[i + 1] ?? '')
@@ -190,7 +201,6 @@ export function splitRecipe(text: string): SplitRecipe {
     else if (i === 0 && isNamed(line, lines[1] ?? '')) name = line
     else if (mode === 'method') isListed(line) ? put(list, line) : tell(line)
     else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line))) {
-      mode = 'method'
       tell(line)
     } else if (!name && mode === 'start' && (!beginsWithAmount(line) || isTitle(line))) name = line
     else {
