@@ -401,4 +401,20 @@ export const besideMoments: readonly Moment[] = [
       /^window: Mark/,
     ],
   ],
+  [
+    'a numbered sentence that begins with meanwhile; the same goods whole and ground; all that is stirred',
+    '450 g sugar\n200 ml water\n2 egg whites\n200 g whole almonds\n70 g ground almonds',
+    '1 Stir sugar and water over heat. Boil hard until it reads 125 °C.\n2 Take off the heat.\n3 Meanwhile, whisk the egg whites until stiff. With the whisk running, pour on the hot syrup.\n4 Add whole almonds. Spread in a tin. Dust with ground almonds.',
+    125,
+    [
+      /^ready \+ sugar 450, water 200: Stir/,
+      /^target: Boil hard/,
+      /^ready: Take off/,
+      /^ready: Meanwhile, whisk/,
+      /^ready \+ egg-white 66 → out: With the whisk/,
+      /^ready \+ almonds 200: Add whole almonds$/,
+      /^ready: Spread/,
+      /^ready \+ almonds 70: Dust/,
+    ],
+  ],
 ]

@@ -45,7 +45,7 @@ export const callsTyped = (typed: string): string[] =>
     /^\d[\d./]* ?[a-z]+(?= )|\d[\d./]* ?[a-z]+$/i.exec(typed)?.[0],
     /\([A-Z]\)/.exec(typed)?.[0],
     /\((for [a-z ]+)\)/.exec(typed)?.[1],
-    /\b(?:hot|cold|boiling|warm|melted|softened) \w+$/i.exec(typedName(typed))?.[0],
+    /\b(?:hot|cold|boiling|warm|melted|softened|ground|flaked|slivered|whole) \w+$/i.exec(typedName(typed))?.[0],
   ].filter((c): c is string => c !== undefined)
 
 /** Words that name in a sentence what a line speaks of that is not known for sure yet: its own, and those of what it most likely is. */

@@ -8,7 +8,7 @@ import { lettersOf, mentions } from './recipe-names'
 const SUGARS = /\bsugars\b/i
 
 const EVERYTHING =
-  /\b(?:everything|(?:put|place|bring|tip) (?:it )?all\b|all (?:but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter) )(?<!\bover )the rest(?! of))\b/i
+  /\b(?:everything|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b|all (?:but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter) )(?<!\bover )the rest(?! of))\b/i
 
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i

@@ -131,6 +131,10 @@ function thicknessIn(said: readonly string[]): number | null {
   return null
 }
 
+/** "Cut into 36", of no unit. */
+const CUT_INTO =
+  /\b(?:cut|slice|score|mark|divide|portion) (?:it )?into (\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))/i
+
 /** The sides of a piece where a slab of so many mm² is cut into as many as it says, mm. */
 function sharedBy(makes: number | null, slab: number | null): { lengthMm: number; widthMm: number } | null {
   if (makes === null || slab === null) return null
@@ -185,8 +189,13 @@ export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSa
   if (cut !== undefined) {
     const cube = after.some((s) => CUBES.test(s)) ? sizeOf(CUBES)?.lengthMm : undefined
     const heightMm = mm(cube ?? usualMm)
+    const cutInto = Number(CUT_INTO.exec(after.join('. '))?.[1] ?? 0)
     const slab = area ?? (litres === null ? null : (litres * 1e6) / heightMm)
-    return { kind: 'cut', ...(sizeOf(CUTS) ?? sharedBy(makes, slab) ?? (plain.kind === 'cut' ? plain : CUT)), heightMm }
+    return {
+      kind: 'cut',
+      ...(sizeOf(CUTS) ?? sharedBy(makes ?? (cutInto || null), slab) ?? (plain.kind === 'cut' ? plain : CUT)),
+      heightMm,
+    }
   }
   const each = Number(MILLILITRES.exec(after.join('. '))?.[1] ?? Number.NaN)
   if (each >= 1 && each <= 100) return { kind: 'mould', millilitres: each }

@@ -57,7 +57,7 @@ const TOOL =
 
 /** "1 Put the sugar in a pan": a step with its number, and no amount. */
 const NUMBERED = new RegExp(
-  `^\\d{1,2}\\s+(?!drops?\\b(?! (?:by|the|from|on|spoon|tea)))(?=(?:\\w+ly )?${DONE.source}|(?:take|store|let|leave|wrap|line|grease|remove|preheat|using|when|turn)\\b)`,
+  `^\\d{1,2}\\s+(?!drops?\\b(?! (?:by|the|from|on|spoon|tea)))(?=(?:\\w+ly )?${DONE.source}|(?:take|store|let|leave|wrap|line|grease|remove|preheat|using|when|turn|meanwhile|once|after|with|while|then)\\b)`,
   'i',
 )
 
