@@ -128,7 +128,7 @@ export function warmthIn(sentence: string, names: readonly string[]): number {
 
 /** Whether a sentence speaks of a pot beside the first. */
 export const inOtherPot = (s: string): boolean =>
-  /\b(?:another|second|separate|other|clean)\s+(?:\w+\s+)?(?:pan|pot|saucepan)\b/i.test(s)
+  /\b(?:another|second|separate|other|clean|larger|bigger)\s+(?:\w+\s+)?(?:pan|pot|saucepan)\b/i.test(s)
 
 /** Oven work is not the pot's temperature. */
 export const inOven = (s: string): boolean => /\b(oven|bake|preheat)\b/i.test(s)

@@ -43,7 +43,7 @@ const LOLLIPOP_MOULDS = /\blolli\w*\b.{0,20}\bmou?lds?\b/i
 const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 const MOULDS = /\b(?:mou?lds?|shells)\b/i
 /** "Deposit 2.5 ml drops". */
-const MILLILITRES = /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|mou?lds?|cavit\w+)/i
+const MILLILITRES = /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|mou?lds?|cavit\w+|silicone)/i
 const ROPES = /\b(?:pull|snip|rope)\b/i
 const DROPS = /\b(?:drop|scoop)\b.{0,40}?\b(?:(tea|dessert|table)?-?spoon|t(?:bsp|sp)\b)/i
 const CUTS =

@@ -49,6 +49,17 @@ describe('a recipe of two boils', () => {
     expect(formula.groups.map((g) => goesIn(g.id))).toContainEqual(['egg-white 66', 'sugar 20'])
   })
 
+  it('sets whites out in a bowl, with what goes in there beside them, and pours with the mixer running', () => {
+    const { formula } = readRecipe(
+      `A sweet\n\n${list}\npinch cream of tartar\n\nPut the egg whites and cream of tartar in a stand mixer. Heat the honey in a small pan until it reaches 120 °C. In a larger pan heat the sugar and water to 150 °C. When the honey is at 110 °C start whisking the whites. Pour in the honey slowly with the mixer running. When the sugar syrup is ready, pour that in too. Whisk for 8 minutes. Stir in the almonds.`,
+      pantry,
+    )
+    const goesIn = (group: string) => formula.lines.filter((l) => l.group === group).map((l) => l.ingredient)
+    expect(goesIn('pot')).toEqual(['sugar', 'water'])
+    expect(formula.groups.map((g) => goesIn(g.id))).toContainEqual(['egg-white', 'cream-of-tartar'])
+    expect(formula.parts?.[0]?.formula.target?.celsius).toBe(120)
+  })
+
   it('needs no word of a second pan where one of them is poured by itself', () => {
     const { formula } = readRecipe(
       `A sweet\n\n${list}\n\nCook the honey to 130 °C. Cook the sugar and water to 155 °C. Beat the egg whites. Pour the honey over the whites, then the cooked sugar. Continue beating for 5 min. Mix in the almonds.`,

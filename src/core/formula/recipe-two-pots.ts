@@ -18,9 +18,9 @@ import {
 import type { Written } from './recipe-places'
 import type { Headed } from './recipe-split'
 
-/** "Pour the honey over the whites". */
+/** "Pour the honey over the whites", "pour in the honey with the mixer running". */
 const ONTO_WHITES =
-  /\b(?:pour|trickle|drizzle|stream|add)\b.*\b(?:onto|over|into|on|to)\b.*\b(?:whites|foam|frapp[eé]|meringue|mixer|bowl)\b/i
+  /\b(?:pour|trickle|drizzle|stream|add)\b.*\b(?:(?:onto|over|into|on|to)\b.*\b(?:whites|foam|frapp[eé]|meringue|mixer|bowl)|(?:mixer|whisk|beaters) (?:is |are )?running)\b/i
 /** What whites are called once they are whipped. */
 const FOAM = /\b(?:foam|frapp[eé]|meringue)\b/i
 const WHITES = /\b(?:whites|egg whites?|albumen)\b/i
@@ -107,11 +107,13 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
   // what the first was poured onto takes in the second as well
   const rest = readLines(listOf(false), lexicon).written
   const whips = piece.said.filter(whipsWhites)
+  const bowls = [...whips, ...piece.said.filter((s) => WHITES.test(s) && /\b(?:mixer|bowl)\b/i.test(s))]
   const waits = ({ names, calls }: Written): boolean =>
     // "whip the whites with the 20 g sugar"
     whips.some((s) => mentions(s, names) && calls.some((c) => ` ${s} `.includes(` ${c} `))) ||
     (!spoken(names, pots.second) &&
       (spoken(names, [pots.poured]) ||
+        (bowls.some((s) => mentions(s, names)) && rest.filter((w) => w.names[0] === names[0]).length === 1) ||
         (FOAM.test(piece.said[pots.poured] as string) && names.some((n) => WHITES.test(n)))))
   const waiting = rest.flatMap((w) => (waits(w) ? [[w.id, meets] as const] : []))
   const main = readPiece({ ...piece, list: listOf(false), said }, lexicon, {
