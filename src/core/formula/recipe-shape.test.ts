@@ -46,6 +46,8 @@ describe('the pieces a method speaks of', () => {
     ['how deep, at the end', 'brittle', 'Press into a 20 cm tin with a spatula, 8 mm. Score.', { heightMm: 8 }],
     ['what it is poured to', 'caramel', 'Pour to 14 mm. Cut 14 x 28 mm.', { lengthMm: 14, heightMm: 14 }],
     ['drops of so many ml', 'toffee', 'Deposit 2.5 ml drops in moulds.', { kind: 'mould', millilitres: 2.5 }],
+    ['half a spoon', 'hard-candy', 'Drop by half-teaspoons onto marble.', { gramsEach: 3.5 }],
+    ['two sides joined by hyphens', 'caramel', 'Cut into 1-by-1 1/2-inch pieces.', { lengthMm: 25.4, widthMm: 38.1 }],
     ['what is scooped', 'fudge', 'Scoop rounds on foil with a 2 Tbsp scoop.', { kind: 'broken', gramsEach: 20 }],
     ['portions', 'honeycomb', 'Portion with a hot wire into 30 × 30 mm.', { kind: 'cut', lengthMm: 30 }],
     ['a portion that is dropped', 'fudge', 'Warm a portion, add mint, and drop into moulds.', { kind: 'mould' }],

@@ -45,7 +45,7 @@ const MOULDS = /\b(?:mou?lds?|shells)\b/i
 /** "Deposit 2.5 ml drops". */
 const MILLILITRES = /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|mou?lds?|cavit\w+|silicone)/i
 const ROPES = /\b(?:pull|snip|rope)\b/i
-const DROPS = /\b(?:drop|scoop)\b.{0,40}?\b(?:(tea|dessert|table)?-?spoon|t(?:bsp|sp)\b)/i
+const DROPS = /\b(?:drop|scoop)\b.{0,40}?\b(half[ -]?)?(?:(tea|dessert|table)?-?spoon|t(?:bsp|sp)\b)/i
 const CUTS =
   /\b(?:cut(?:ting)?(?! board)|slice|score|mark|divide|portion(?= (?:it|with|into (?!mou?ld)))|guillotine)\b/i
 const CUBES = /\bcubes\b/i
@@ -54,7 +54,7 @@ const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b
 const NUMBER = '(?:\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|\\d\\/\\d|[¼½¾⅓⅔])'
 const UNIT = '(?:mm|cm|in(?:ch(?:es)?|\\.)?(?![a-z])|"|″|”)'
 const PAIR = new RegExp(
-  `(${NUMBER})[\\s-]*(${UNIT})?\\s*(?:x|×|by)\\s*(${NUMBER})(?:\\s*(?:x|×|by)\\s*${NUMBER})?[\\s-]*(${UNIT})?`,
+  `(${NUMBER})[\\s-]*(${UNIT})?\\s*(?:x|×|by)[\\s-]*(${NUMBER})(?:\\s*(?:x|×|by)\\s*${NUMBER})?[\\s-]*(${UNIT})?`,
   'i',
 )
 const ONE = new RegExp(`(${NUMBER})[\\s-]*(${UNIT})`, 'i')
@@ -76,7 +76,7 @@ const CM_BELOW = 70
 
 const mmOf = (number: string, unit: string): number => {
   const n = parseNumber(number.replace(/(\d)-(?=\d\/)/, '$1 '))?.range.low ?? Number.NaN
-  return n * (mmPer(unit) ?? Number.NaN)
+  return Math.round(10 * n * (mmPer(unit) ?? Number.NaN)) / 10
 }
 
 /** Length and width of a piece, mm; null where none is said. */
@@ -202,8 +202,9 @@ export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSa
   if (isMoulded(after)) return plain.kind === 'mould' ? plain : MOULD
   const dropped = after.map((s) => DROPS.exec(s)).find((found) => found !== null)
   if (dropped) {
-    const spoon = (dropped[1]?.toLowerCase() ?? 'table') as keyof typeof SPOONS
-    return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: SPOONS[spoon] }
+    const [, half, spoon = 'table'] = dropped
+    const grams = SPOONS[spoon.toLowerCase() as keyof typeof SPOONS]
+    return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: half ? grams / 2 : grams }
   }
   if (any(BREAKS) || plain.kind === 'broken')
     return {
