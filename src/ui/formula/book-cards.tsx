@@ -21,6 +21,9 @@ interface Props {
 }
 
 /** A card a formula, its edge in the colour of its target. */
+/** Parts two facts, and stays on the line of the first. */
+const DOT = '\u00a0· '
+
 export function BookCards({ entries, own, now }: Props) {
   return (
     <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
@@ -58,9 +61,12 @@ function Card({ entry, own, now }: Omit<Props, 'entries'> & { readonly entry: Bo
           <span className="casual text-head leading-snug font-bold group-hover:underline">{entry.name}</span>
           <span className="text-body leading-snug text-muted">{entry.about}</span>
           <span className="mt-auto pt-2 text-small">
-            {schoolLabel(entry.family, entry.school)} · {say.weight(inGrams(entry.outGrams))} as written
-            {entry.boils > 1 && ` · ${entry.boils} boils`}
-            {entry.allergens.length > 0 && ` · ${entry.allergens.join(', ')}`}
+            {[
+              schoolLabel(entry.family, entry.school),
+              `${say.weight(inGrams(entry.outGrams))} as written`,
+              ...(entry.boils > 1 ? [`${entry.boils} boils`] : []),
+              ...(entry.allergens.length > 0 ? [entry.allergens.join(', ')] : []),
+            ].join(DOT)}
           </span>
           <span className="text-small text-muted">
             {entry.uses
