@@ -20,10 +20,10 @@ interface Props {
   readonly now: number
 }
 
-/** A card a formula, its edge in the colour of its target. */
 /** Parts two facts, and stays on the line of the first. */
 const DOT = '\u00a0· '
 
+/** A card a formula, its edge in the colour of its target. */
 export function BookCards({ entries, own, now }: Props) {
   return (
     <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
