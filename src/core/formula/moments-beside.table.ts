@@ -417,4 +417,17 @@ export const besideMoments: readonly Moment[] = [
       /^ready \+ almonds 70: Dust/,
     ],
   ],
+  [
+    'tahini that waits warm for the syrup; what goes in at the end, told with it; a heading whose list is mixed at the table',
+    'For 12 bars: 400 g sugar, 120 ml water, 380 g tahini, 3 g salt\nFor the sherbet: 50 g icing sugar, 1 g citric acid',
+    'Warm the tahini gently to 50 °C in a small saucepan; keep warm. Boil sugar and water. Cook to 118 °C, add salt, cool to 90 °C. Pour the hot syrup into the tahini. Mix the sherbet and serve for dipping.',
+    118,
+    [
+      /^ready \+ sugar 400, water 120: Boil/,
+      /^target: Cook to 118°$/,
+      /^falls 90 \+ salt 3: Add salt/,
+      /^ready \+ tahini 380 → out: Pour/,
+      /^ready \+ icing-sugar 50, citric-acid 1: Mix the sherbet/,
+    ],
+  ],
 ]

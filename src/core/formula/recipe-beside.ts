@@ -55,6 +55,8 @@ const OVER_CORN = /\b(?:over|with|onto|into) (?:the )?(?:popped )?(?:pop)?corn\b
 export const SYRUP_IN =
   /\b(?:pour|trickl|drizzl|stream|add)(?:e|ing)?\b.{0,30}(?<!\b(?:corn|glucose|golden|maple|rice) )\b(?:syrup|meringue)\b/i
 
+const HOLDS = /^(?:gently )?(?:warm|heat|melt) (?:the )?(?!the |honey|sugar|syrup|glucose)(\w{3,})\b/i
+
 /** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
 function goesInAt(said: readonly string[], at: number): number {
   const sentence = said[at] ?? ''
@@ -64,6 +66,12 @@ function goesInAt(said: readonly string[], at: number): number {
   if (mixed >= 0) return mixed
   const warmed = WARMS.exec(sentence)
   const what = lettersOf(warmed?.[0].split(/\s+/).at(-1) ?? '')
+  // "warm the tahini in a small pan", that the syrup is poured into
+  const held = HOLDS.exec(sentence)?.[1]
+  if (!warmed && held && !SUGAR.test(sentence)) {
+    const onto = said.findIndex((s, i) => i > at && SYRUP_IN.test(s) && mentions(s, [held.toLowerCase()]))
+    if (onto >= 0) return onto
+  }
   if (!warmed && IN_PAN.test(sentence) && !SUGAR.test(sentence)) {
     const later = said.findIndex(
       (s, i) =>

@@ -93,12 +93,18 @@ const DONE_THEN =
 /** "At hard crack (149°) take it off". */
 const AT_THEN = /^at ([^,]*?\d[^,]*?),?\s+((?:take|lift|remove|pull|turn off)\b.*)$/i
 
+/** "Cook to 106°, add salt, cool to 30°" */
+const TO_THEN =
+  /^((?:cook|boil|heat|bring) (?:it )?(?:back |on |up )?to \d[^,]*), ((?:add|stir in|whisk in|beat in)\b.*\b(?:cool|pour|tip|deposit)\b.*)$/i
+
 /** "Boil to 300°F, adding the lemon juice at 280" */
 const ADDING = /^(.*\bto .*?\d[^,]*),\s+adding ([^,]+?) (?:at|once at|when at) (\d{3}.*)$/i
 
 function clausesOf(sentence: string): string[] {
   const [, boils, adding, met] = ADDING.exec(sentence) ?? []
   if (boils && heatIn(boils)) return [`When it is at ${met} add ${adding}`, ...clausesOf(boils)]
+  const [, ended, next] = TO_THEN.exec(sentence) ?? []
+  if (ended && next) return [ended, ...clausesOf(capital(next))]
   const [, at = '', off] = AT_THEN.exec(sentence) ?? []
   if (off && heatIn(`Cook to ${at}`)) return [`Cook to ${at}`, ...clausesOf(capital(off))]
   const [, reached = '', then] = DONE_THEN.exec(sentence) ?? []

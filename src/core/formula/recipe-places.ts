@@ -33,7 +33,7 @@ function takesHeaded(sentence: string, { heading }: Written): boolean {
   if (words.length === 0 || LETTER.test(heading as string)) return false
   const called = `(?:the )?${words.join('\\W+')}\\b${AS_WHOLE}`
   return new RegExp(
-    `\\b(?:boil|bring|cook|heat|make|melt|add|(?:beat|fold|knead|mix|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
+    `\\b(?:boil|bring|cook|heat|make|melt|mix|add|(?:beat|fold|knead|mix|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
     'iu',
   ).test(sentence)
 }
@@ -160,7 +160,10 @@ function placeOf(
   }
   // of two alike each goes in with its own heading
   const headed = said.findIndex((s, i) => !ready.has(i) && takesHeaded(s, line))
-  if (headed >= 0 && written.some((w) => w !== line && w.names[0] === line.names[0])) return headed
+  const isAlike = (w: Written): boolean =>
+    w !== line &&
+    (w.names[0] === line.names[0] || (w.heading !== line.heading && w.names.some((n) => line.names.includes(n))))
+  if (headed >= 0 && written.some(isAlike)) return headed
   const twin = twinAt(said, line, written)
   if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : twin
   const warmed = twin >= 0 ? twin : said.findIndex((s, i) => apart.has(i) && mentions(s.replace(WAITS_FOR, ''), names))

@@ -29,6 +29,13 @@ describe('a list', () => {
       ],
     ],
     ['100 g icing sugar + 25 g cornflour, to coat', [[null, '100 g icing sugar, to coat', '25 g cornflour, to coat']]],
+    [
+      'For 12 lollies: 250g caster sugar, 75ml water, 1/2 tsp citric acid, red colour.\nFor the sherbet: 50g icing sugar, 1/4 tsp citric acid.',
+      [
+        ['lollies', '250g caster sugar', '75ml water', '1/2 tsp citric acid, red colour.'],
+        ['sherbet', '50g icing sugar', '1/4 tsp citric acid.'],
+      ],
+    ],
     ['Ingredients (makes one slab)\n100 g sugar\n50 g honey', [[null, '100 g sugar', '50 g honey']]],
     ['1 cup + 2 tbsp sugar', [[null, '1 cup + 2 tbsp sugar']]],
     ['450 g sugar + 100 g for rolling', [[null, '450 g sugar + 100 g for rolling']]],

@@ -1,7 +1,7 @@
 /** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
 import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
-import { DONE, heatIn, secondsIn } from './method'
+import { DONE, secondsIn } from './method'
 import { isGotReady } from './recipe-moves'
 import { plainLines } from './recipe-plain'
 
@@ -33,7 +33,7 @@ const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 const HEAD_LETTER = /^(?:(?:part|stage|phase) [A-H\d]|[A-H])[.:)]?$/i
 /** "For the base", "Make the caramel:", "Topping:" */
 const HEAD_PART =
-  /^(?:for (?:the )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
+  /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
   /^(?:step\s+\d+\s*[:.]?$|(?:serves|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+|(?:prep(?:aration)?|cook(?:ing)?|total|active) time)\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
@@ -86,7 +86,7 @@ const ENDS_WITH_AMOUNT = /\p{L}.*\s\d[\d.,]*\s*(?:k?g|m?l)$/iu
 const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !/\d|[¼½¾⅓⅔]|\bof\b/.test(line)
 
 /** "For the syrup: 800 g sugar, 340 ml water" */
-const HEADED_ROW = /^((?:for the )?[\p{L} '’-]{3,40}):\s+(.+)$/iu
+const HEADED_ROW = /^((?:for the |for \d+ )?[\p{L} '’-]{3,40}):\s+(.+)$/iu
 
 /** Whether a piece of a row is an amount of something. */
 function isLine(piece: string): boolean {
@@ -147,7 +147,7 @@ const praises = (line: string): boolean =>
   /[.!?]$/.test(line) &&
   !isGotReady(line) &&
   line.search(DONE) !== 0 &&
-  heatIn(line) === null &&
+  !/[\d¼½¾⅓⅔]/.test(line) &&
   secondsIn(line) === null
 
 /** What a heading says is made; null for a line that is none. Without a colon it stands over an amount (`next`). */

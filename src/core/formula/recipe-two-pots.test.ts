@@ -17,6 +17,10 @@ describe('a recipe of two boils', () => {
       'Whip the egg whites to a firm foam. Heat honey to 125 °C, add to foam in a thin stream, whip 4 min. Boil the sugar and water to 145 °C, add in a thin stream, whip 8 min. Fold in the almonds. Press into a tray.',
     ],
     [
+      'one after the other, the first into the meringue',
+      'Heat the honey to 125 °C. Meanwhile whip the egg whites. Pour the honey into the meringue, keep whipping. Cook the sugar and water to 145 °C and pour slowly into the meringue. Whip until just warm. Fold in the almonds.',
+    ],
+    [
       'side by side',
       'Put the honey in a small pan. Boil it to 125 °C. In a second pan boil the sugar and the water to 145 °C. Pour the honey over the egg whites while whisking. Pour in the syrup. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
     ],
