@@ -10,6 +10,10 @@ const ABBREVIATED =
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)\s*:\s+/i
 
+/** ◊ Nobody writes a sentence of more letters than that: what goes on is read piece by piece, so that reading takes no time to speak of. */
+const PIECES = /.{1,600}(?:\s|$)|.{1,600}/gs
+const inPieces = (sentence: string): string[] => sentence.match(PIECES)?.map((s) => s.trim()) ?? []
+
 /** The sentences of a method, without their full stops; what goes on to another moment is one of its own. */
 export const sentences = (lines: readonly string[]): string[] =>
   forbidden(
@@ -25,6 +29,7 @@ export const sentences = (lines: readonly string[]): string[] =>
           ).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
       )
       .map((s) => s.trim().replace(/[.!]$/, ''))
+      .flatMap(inPieces)
       .filter((s) => !ASIDE.test(s)),
   )
     .flatMap(clausesOf)
@@ -95,10 +100,10 @@ const AT_THEN = /^at ([^,]*?\d[^,]*?),?\s+((?:take|lift|remove|pull|turn off)\b.
 
 /** "Cook to 106°, add salt, cool to 30°" */
 const TO_THEN =
-  /^((?:cook|boil|heat|bring) (?:it )?(?:back |on |up )?to \d[^,]*), ((?:add|stir in|whisk in|beat in)\b.*\b(?:cool|pour|tip|deposit)\b.*)$/i
+  /^((?:cook|boil|heat|bring) (?:it )?(?:back |on |up )?to \d[^,]{0,60}), ((?:add|stir in|whisk in|beat in)\b.{0,80}\b(?:cool|pour|tip|deposit)\b.*)$/i
 
 /** "Boil to 300°F, adding the lemon juice at 280" */
-const ADDING = /^(.*\bto .*?\d[^,]*),\s+adding ([^,]+?) (?:at|once at|when at) (\d{3}.*)$/i
+const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i
 
 function clausesOf(sentence: string): string[] {
   const [, boils, adding, met] = ADDING.exec(sentence) ?? []

@@ -96,3 +96,22 @@ describe('a list', () => {
     expect(questions.map((q) => q.reading.question.id)).toEqual(['which-pint', 'which-named'])
   })
 })
+
+// a paste is read while somebody waits: no text may take more than a moment, whatever it repeats
+it.each([
+  'boil to 1 to 12, ',
+  'cook to 118, add a, ',
+  'one pound of one pound of ',
+  'a 400 g, water 125 ml, ',
+  'whisk icing sugar ',
+  'the milk and ',
+  '"\n',
+  '1 g + \n',
+])(
+  'a text that repeats %j is read at once',
+  (piece) => {
+    const read = readRecipe(`A sweet\n\n${piece.repeat(Math.floor(20_000 / piece.length))}`, pantryOf())
+    expect(read.formula.steps.length).toBeGreaterThan(0)
+  },
+  4000,
+)

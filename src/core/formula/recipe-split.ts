@@ -80,7 +80,7 @@ const beginsWithAmount = (line: string): boolean =>
   /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b/i.test(bare(line))
 
 /** "Glucose DE 42 1.200 kg" */
-const ENDS_WITH_AMOUNT = /\p{L}.*\s\d[\d.,]*\s*(?:k?g|m?l)$/iu
+const ENDS_WITH_AMOUNT = /[^\d\s][\s)]\d{1,6}[.,]?\d{0,3}\s?(?:k?g|m?l)$/i
 
 /** "A slab for the quay" counts nothing, though it begins with a number in words. */
 const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !/\d|[¼½¾⅓⅔]|\bof\b/.test(line)
@@ -164,10 +164,16 @@ const isNamed = (line: string, next: string): boolean =>
   !beginsWithAmount(line) &&
   (HEAD_LIST.test(next) || beginsWithAmount(next) || (isLine(next) && !looksLikeMethod(next)))
 
+/** ◊ No recipe has more lines than that; what stands beyond is kept in the notes alone. */
+const MOST_LINES = 400
+
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or says how many it serves. */
 export function splitRecipe(text: string): SplitRecipe {
   const all = plainLines(text)
-  const lines = all.filter((l) => HEAD_NOTES.test(l) || !NOTHING.test(l)).flatMap(inOneRow)
+  const lines = all
+    .filter((l) => HEAD_NOTES.test(l) || !NOTHING.test(l))
+    .flatMap(inOneRow)
+    .slice(0, MOST_LINES)
   let name = ''
   const list: { heading: string | null; lines: string[] }[] = [{ heading: null, lines: [] }]
   const method: typeof list = [{ heading: null, lines: [] }]

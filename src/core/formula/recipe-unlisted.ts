@@ -24,16 +24,18 @@ function lineOf(amount: string, words: readonly string[], { pantry, house }: Lex
   return null
 }
 
+/** ◊ Nobody's method measures more things than that. */
+const MOST = 40
+
 /** Lines that only the method speaks of, in its order. */
 export function unlistedIn(said: readonly string[], written: readonly Written[], lexicon: Lexicon): string[] {
-  return said.flatMap((sentence) =>
-    [...sentence.matchAll(MEASURED)].flatMap(([, amount = '', words = '']) => {
-      if (/^the\b/i.test(words) || written.some(({ names }) => mentions(words, names))) return []
-      const name = words.trim().split(/\s+/)
-      // where there is no list, what is measured and not known is asked about, up to where its name can end
-      const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
-      const whole = ends < 0 ? name : name.slice(0, ends)
-      return lineOf(amount, name, lexicon) ?? (written.length === 0 ? `${amount} ${whole.join(' ')}` : [])
-    }),
-  )
+  const measured = said.flatMap((sentence) => [...sentence.matchAll(MEASURED)]).slice(0, MOST)
+  return measured.flatMap(([, amount = '', words = '']) => {
+    if (/^the\b/i.test(words) || written.some(({ names }) => mentions(words, names))) return []
+    const name = words.trim().split(/\s+/)
+    // where there is no list, what is measured and not known is asked about, up to where its name can end
+    const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
+    const whole = ends < 0 ? name : name.slice(0, ends)
+    return lineOf(amount, name, lexicon) ?? (written.length === 0 ? `${amount} ${whole.join(' ')}` : [])
+  })
 }
