@@ -80,6 +80,9 @@ export const heatIn = (sentence: string): HeatSaid | null => heatsIn(sentence).n
 /** How a sentence begins that waits for something the pot does. */
 export const WATCHES = /^(?:at|when|once|as soon as|(?:just )?before)\b/i
 
+/** What is done while something else goes on. */
+export const MEANWHILE = /^meanwhile\b/i
+
 /** "Just before the syrup reaches 124°". */
 export const comesBefore = (sentence: string): boolean => /^(?:just )?before\b/i.test(sentence)
 

@@ -1,5 +1,5 @@
 /** What of a method happens beside the pot: warmed in a pan of its own, whipped in a bowl, toasted, baked, bloomed. */
-import { heatIn, secondsIn, WATCHES } from './method'
+import { heatIn, MEANWHILE, secondsIn, WATCHES } from './method'
 import { inOven, isGotReady, whipsWhites } from './recipe-moves'
 import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
@@ -19,8 +19,6 @@ const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 export const PUTS_IN =
   /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over))\b/i
-/** What is warmed meanwhile is not the pot, whatever is in it, where that stands on the heat already. */
-const MEANWHILE = /^meanwhile\b/i
 const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
 const MIXTURE = /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mixture\b/i
 
@@ -84,6 +82,7 @@ function goesInAt(said: readonly string[], at: number): number {
   }
   // whites are whipped with some sugar; whatever else has any is the pot itself
   if (!warmed) return -1
+  // what is warmed meanwhile is not the pot, whatever is in it, where that stands on the heat already
   const sweet = what !== 'whites' && SUGAR.test(sentence)
   if (sweet && !(MEANWHILE.test(sentence) && said.slice(0, at).some((s) => SUGAR.test(s) && !isGotReady(s)))) return -1
   const named = said.findIndex(

@@ -1,5 +1,5 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
-import { capital, endingsIn, heatIn, secondsIn, WATCHES } from './method'
+import { capital, endingsIn, heatIn, MEANWHILE, secondsIn, WATCHES } from './method'
 import { isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
 import { bare } from './recipe-split'
 
@@ -85,7 +85,6 @@ const WORKS =
 const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
 const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
-const MEANWHILE = /^meanwhile\b/i
 /** "Butter the sides of a pan; in it combine …" */
 const IN_IT = /^in it\b/i
 /** A moment that is counted from what stands before it. */

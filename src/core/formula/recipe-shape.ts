@@ -135,6 +135,12 @@ function thicknessIn(said: readonly string[]): number | null {
 const CUT_INTO =
   /\b(?:cut|slice|score|mark|divide|portion) (?:it )?into (\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))/i
 
+/** Into how many it is cut; null where that is not said. */
+function cutInto(told: string): number | null {
+  const count = CUT_INTO.exec(told)?.[1]
+  return count === undefined ? null : Number(count)
+}
+
 /** The sides of a piece where a slab of so many mm² is cut into as many as it says, mm. */
 function sharedBy(makes: number | null, slab: number | null): { lengthMm: number; widthMm: number } | null {
   if (makes === null || slab === null) return null
@@ -160,8 +166,10 @@ export const isMoulded = (said: readonly string[]): boolean => said.some((s) => 
 /** The pieces a method speaks of. */
 export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSaid): Shape {
   const after = said.slice(Math.max(0, doneAt))
+  const told = after.join('. ')
   const plain = usual[family] ?? blankFormula.shape
   const any = (words: RegExp): boolean => after.some((s) => words.test(s))
+  const sizeOf = (words: RegExp) => after.flatMap((s) => (words.test(s) ? (pieceIn(s) ?? []) : []))[0]
   const area = said.flatMap((s) => tinIn(s) ?? [])[0]
   const fills = litres !== null && area ? (litres * 1e6) / area : Number.NaN
   const filled = fills >= SLAB.least && fills <= SLAB.most ? fills : null
@@ -169,43 +177,22 @@ export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSa
     const thick = thicknessIn(after) ?? filled ?? otherwise
     return thick < WHOLE_MM ? Math.round(10 * thick) / 10 : Math.round(thick)
   }
-  if (LOLLIPOPS.test(name) || any(LOLLIPOP_MOULDS)) {
-    const [, across = '', unit = ''] = ROUND.exec(after.join('. ')) ?? []
-    const wide = within({ lengthMm: mmOf(across, unit), widthMm: mmOf(across, unit) })?.widthMm
-    return wide ? { ...LOLLIPOP, millilitres: Math.round((Math.PI * wide ** 2 * SPOONED_MM) / 400) / 10 } : LOLLIPOP
-  }
-  if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS))) {
-    const millilitres = Number(JAR_ML.exec([name, ...said].join('. '))?.[1] ?? Number.NaN)
-    return millilitres <= LARGEST_JAR ? { kind: 'mould', millilitres } : JAR
-  }
-  const sizeOf = (words: RegExp) => after.flatMap((s) => (words.test(s) ? (pieceIn(s) ?? []) : []))[0]
-  if (any(ROPES) && family === 'hard-candy') {
-    const size = sizeOf(ROPES) ?? sizeOf(CUTS)
-    if (!size) return PILLOW
-    return { kind: 'cut', ...size, widthMm: Math.min(ROPE_MM, size.widthMm), heightMm: PILLOW.thicknessMm }
-  }
-  const cut = after.find((s) => CUTS.test(s))
+  if (LOLLIPOPS.test(name) || any(LOLLIPOP_MOULDS)) return lollipopOf(told)
+  if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS)))
+    return jarOf([name, ...said].join('. '))
+  if (any(ROPES) && family === 'hard-candy') return snippedTo(sizeOf(ROPES) ?? sizeOf(CUTS))
   const usualMm = plain.kind === 'cut' ? plain.heightMm : plain.kind === 'broken' ? plain.thicknessMm : 10
-  if (cut !== undefined) {
-    const cube = after.some((s) => CUBES.test(s)) ? sizeOf(CUBES)?.lengthMm : undefined
-    const heightMm = mm(cube ?? usualMm)
-    const cutInto = Number(CUT_INTO.exec(after.join('. '))?.[1] ?? 0)
+  if (any(CUTS)) {
+    const heightMm = mm(sizeOf(CUBES)?.lengthMm ?? usualMm)
     const slab = area ?? (litres === null ? null : (litres * 1e6) / heightMm)
-    return {
-      kind: 'cut',
-      ...(sizeOf(CUTS) ?? sharedBy(makes ?? (cutInto || null), slab) ?? (plain.kind === 'cut' ? plain : CUT)),
-      heightMm,
-    }
+    const shared = sharedBy(makes ?? cutInto(told), slab)
+    return { kind: 'cut', ...(sizeOf(CUTS) ?? shared ?? (plain.kind === 'cut' ? plain : CUT)), heightMm }
   }
-  const each = Number(MILLILITRES.exec(after.join('. '))?.[1] ?? Number.NaN)
+  const each = Number(MILLILITRES.exec(told)?.[1] ?? Number.NaN)
   if (each >= 1 && each <= 100) return { kind: 'mould', millilitres: each }
   if (isMoulded(after)) return plain.kind === 'mould' ? plain : MOULD
   const dropped = after.map((s) => DROPS.exec(s)).find((found) => found !== null)
-  if (dropped) {
-    const [, half, spoon = 'table'] = dropped
-    const grams = SPOONS[spoon.toLowerCase() as keyof typeof SPOONS]
-    return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: half ? grams / 2 : grams }
-  }
+  if (dropped) return droppedFrom(dropped)
   if (any(BREAKS) || plain.kind === 'broken')
     return {
       kind: 'broken',
@@ -213,6 +200,28 @@ export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSa
       gramsEach: plain.kind === 'broken' ? plain.gramsEach : BROKEN.gramsEach,
     }
   return plain.kind === 'cut' ? { ...plain, heightMm: mm(usualMm) } : plain
+}
+
+function lollipopOf(told: string): Shape {
+  const [, across = '', unit = ''] = ROUND.exec(told) ?? []
+  const wide = within({ lengthMm: mmOf(across, unit), widthMm: mmOf(across, unit) })?.widthMm
+  return wide ? { ...LOLLIPOP, millilitres: Math.round((Math.PI * wide ** 2 * SPOONED_MM) / 400) / 10 } : LOLLIPOP
+}
+
+function jarOf(told: string): Shape {
+  const millilitres = Number(JAR_ML.exec(told)?.[1] ?? Number.NaN)
+  return millilitres <= LARGEST_JAR ? { kind: 'mould', millilitres } : JAR
+}
+
+/** What is snipped off a rope; `size` where that is said. */
+function snippedTo(size: ReturnType<typeof pieceIn> | undefined): Shape {
+  if (!size) return PILLOW
+  return { kind: 'cut', ...size, widthMm: Math.min(ROPE_MM, size.widthMm), heightMm: PILLOW.thicknessMm }
+}
+
+function droppedFrom([, half, spoon = 'table']: RegExpExecArray): Shape {
+  const grams = SPOONS[spoon.toLowerCase() as keyof typeof SPOONS]
+  return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: half ? grams / 2 : grams }
 }
 
 /** Litres a formula makes as it is written, with its air, once it is cold; null for what has to be whipped and no step of it says so. */

@@ -76,10 +76,10 @@ describe('a list', () => {
 
   it('is read to the end of a name: milk powder is no milk, and what is not known is not lost', () => {
     const { formula, questions } = readRecipe(
-      'Chews\n\nBoil 200 g glucose syrup and 220 g sugar with 30 g coconut fat to 125 °C. Cool to 100 °C, stir in 3 g citric acid and 30 g milk powder. Pour out.',
+      'Chews\n\nPut in ½ tsp salt. Boil 200 g glucose syrup and 220 g sugar with 30 g coconut fat to 125 °C. Cool to 100 °C, stir in 3 g citric acid and 30 g milk powder. Pour out.',
       pantryOf(),
     )
-    expect(formula.lines.map((l) => l.ingredient)).toEqual(['glucose-42', 'sugar', 'citric-acid'])
+    expect(formula.lines.map((l) => l.ingredient)).toEqual(['salt', 'glucose-42', 'sugar', 'citric-acid'])
     expect(questions.map((q) => q.text)).toEqual(['30 g coconut fat', '30 g milk powder'])
   })
 

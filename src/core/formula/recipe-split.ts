@@ -81,6 +81,7 @@ const beginsWithAmount = (line: string): boolean =>
 
 /** "Glucose DE 42 1.200 kg" */
 const ENDS_WITH_AMOUNT = /[^\d\s][\s)]\d{1,6}[.,]?\d{0,3}\s?(?:k?g|m?l)$/i
+const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
 
 /** "A slab for the quay" counts nothing, though it begins with a number in words. */
 const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !/\d|[¼½¾⅓⅔]|\bof\b/.test(line)
@@ -116,8 +117,7 @@ const MOST_OF = 0.6
 function inOneRow(row: string): string[] {
   const line = row.replace(/^(?:ingredients|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i, '')
   const apart = line.split(/\s+[·•|/]\s+|\s*;\s+(?![^(]*\))/)
-  const isListed = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
-  if (apart.filter(isListed).length > 1 && isListed(apart[0] as string) && !looksLikeMethod(apart.at(-1) as string)) {
+  if (apart.filter(hasAmount).length > 1 && hasAmount(apart[0] as string) && !looksLikeMethod(apart.at(-1) as string)) {
     // "Base: oats 400 g; flour 600 g"
     const [, over, first] = HEADED_ROW.exec(apart[0] as string) ?? []
     return over && first ? [`${over}:`, first, ...apart.slice(1), ROW_ENDS] : apart
@@ -156,7 +156,7 @@ function partHeading(line: string, next: string): string | null {
   if (HEAD_LETTER.test(line)) return line.replace(/[.:)]$/, '')
   const found = HEAD_PART.exec(line)
   if (found) return (found.slice(1).find((h) => h !== undefined) as string).trim()
-  return HEAD_BARE.test(line) && (beginsWithAmount(next) || ENDS_WITH_AMOUNT.test(next)) ? line.toLowerCase() : null
+  return HEAD_BARE.test(line) && hasAmount(next) ? line.toLowerCase() : null
 }
 
 /** A first line over a list is its name, however it is written. */

@@ -6,7 +6,7 @@ import type { Written } from './recipe-places'
 
 /** An amount, and up to four words after it. */
 const MEASURED =
-  /(?<![\d/.]|\bhalf )\b((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|g|ml|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\s+(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
+  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|g|ml|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\s+(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
 
 /** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
 const ENDS_NAME =
@@ -15,9 +15,9 @@ const ENDS_NAME =
 /** The longest run of `words` that is surely something the pantry knows, as a line of a list; null for none. */
 function lineOf(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
   for (let n = words.length; n > 0; n--) {
+    if (n < words.length && !ENDS_NAME.test(words[n] as string)) continue
     const line = `${amount} ${words.slice(0, n).join(' ')}`
     const reading = readLine(line, pantry, house)
-    if (n < words.length && !ENDS_NAME.test(words[n] as string)) continue
     // a pint is asked about as it is in a list
     if (reading.status === 'sure' || reading.question.id === 'which-pint') return line
   }
