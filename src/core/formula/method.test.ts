@@ -77,7 +77,7 @@ const HARD = '2 cups sugar\n1 cup light corn syrup\n3/4 cup water'
 
 describe('where it comes off', () => {
   const pullOf = (draft: ReturnType<typeof recipe>) => draft.formula.steps.find((s) => s.when.on === 'target')
-  const asked = (draft: ReturnType<typeof recipe>, id: string) => draft.asks?.filter((a) => a.id === id) ?? []
+  const asked = (draft: ReturnType<typeof recipe>, id: string) => draft.asks.filter((a) => a.id === id)
 
   it.each([
     ['2 l whole milk\n500 g sugar', 'Simmer for 2 to 2 1/2 hours until deep caramel coloured.', 7200],
@@ -99,11 +99,11 @@ describe('where it comes off', () => {
   it('a choice is the maker’s: it is asked, and the answer stands', () => {
     const text =
       'A sweet\n\n300 g sugar\n300 g cream\n\nCook to 125 °C for firm caramels or 121 °C for soft ones. Pour.'
-    const asked = readRecipe(text, pantryOf()).asks?.find((a) => a.id === 'target')
+    const asked = readRecipe(text, pantryOf()).asks.find((a) => a.id === 'target')
     expect(asked).toMatchObject({ choice: expect.stringContaining('or 121'), guess: 125 })
     expect(readRecipe(text, pantryOf(), [], { target: 121 }).formula.target?.celsius).toBe(121)
     const twice = text.replace('125 °C for firm caramels or 121 °C for soft ones', '257 °F (125 °C)')
-    expect(readRecipe(twice, pantryOf()).asks?.some((a) => a.id === 'target')).toBe(false)
+    expect(readRecipe(twice, pantryOf()).asks.some((a) => a.id === 'target')).toBe(false)
   })
 
   it('a figure is that figure, a range keeps both its ends', () => {
@@ -167,7 +167,7 @@ describe('where it comes off', () => {
     expect(asked(draft, 'target')).toEqual([])
     const text = 'Sweets\nIngredients\n2 eggs\nMethod\nBoil to 150 degrees. Pour it out.'
     expect(readRecipe(text, pantryOf(), [], { unit: 'C' }).formula.target?.celsius).toBe(150)
-    expect(readRecipe(text, pantryOf(), [], { unit: 'C' }).asks?.map((a) => a.id)).not.toContain('unit')
+    expect(readRecipe(text, pantryOf(), [], { unit: 'C' }).asks.map((a) => a.id)).not.toContain('unit')
   })
 })
 
@@ -230,7 +230,7 @@ Sprinkle the chocolate chips over. Leave for an hour, then break.`,
       'Toffee\nIngredients\n200 g sugar\n200 g butter\n50 g flaked almonds\nMethod\nMelt the butter with the sugar. Cook to 150°C. Pour it out.',
       pantryOf(),
     )
-    const places = more.asks?.filter((a) => a.id === 'place') ?? []
+    const places = more.asks.filter((a) => a.id === 'place')
     expect(places).toHaveLength(1)
     expect(places[0]).toMatchObject({ guess: 0 })
     const line = places[0]?.id === 'place' ? places[0].line : ''

@@ -45,10 +45,21 @@ const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?
 const BEYOND =
   /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$/i
 
+/** "Fold in the butter warmed to", "add the warm nuts (": what follows is the heat of what goes in, not of the pot. */
+const OF_ADDED =
+  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|hot|melted|boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$/i
+
 const figure = (written: string): number => Number(written.replace(',', '.'))
 
+interface HeatFound extends HeatSaid {
+  readonly from: number
+  readonly to: number
+  /** It is said of what goes in. */
+  readonly ofAdded: boolean
+}
+
 /** Every temperature a sentence speaks of, as written, and where. */
-function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: number; readonly to: number }> {
+function* heatsIn(sentence: string): Generator<HeatFound> {
   for (const found of sentence.matchAll(HEAT)) {
     const [whole, low = '', unitA, high, sign, unitB] = found
     const at = found.index ?? 0
@@ -70,12 +81,16 @@ function* heatsIn(sentence: string): Generator<HeatSaid & { readonly from: numbe
       text: whole.trim(),
       from: at,
       to: at + whole.trimEnd().length,
+      ofAdded: OF_ADDED.test(before),
     }
   }
 }
 
 /** The temperature a sentence speaks of, as written; null for none. */
-export const heatIn = (sentence: string): HeatSaid | null => heatsIn(sentence).next().value ?? null
+export const heatIn = (sentence: string): HeatSaid | null => [...heatsIn(sentence)].find((h) => !h.ofAdded) ?? null
+
+/** How warm a sentence says that what it puts in is; null where it does not. */
+export const heatOfAdded = (sentence: string): HeatSaid | null => [...heatsIn(sentence)].find((h) => h.ofAdded) ?? null
 
 /** How a sentence begins that waits for something the pot does. */
 export const WATCHES = /^(?:at|when|once|as soon as|(?:just )?before)\b/i
@@ -89,6 +104,7 @@ export const comesBefore = (sentence: string): boolean => /^(?:just )?before\b/i
 /** Whether a sentence leaves the choice between two: "to 125° for firm ones or 121° for soft". */
 export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean {
   const heats = [...heatsIn(sentence)].flatMap((h) => {
+    if (h.ofAdded) return []
     const unit = unitOf(h, recipe)
     return unit ? [{ ...h, celsius: inDegrees(h.low, unit) }] : []
   })

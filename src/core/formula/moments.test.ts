@@ -18,7 +18,7 @@ function read(list: string, method: string) {
       'celsius' in when ? `${when.on} ${when.celsius}` : 'seconds' in when ? `${when.on} ${when.seconds}` : when.on
     return `${due}${adds ? ` + ${grams(adds).join(', ')}` : ''}${empties ? ' → out' : ''}: ${say}`
   })
-  return { formula, steps, places: (asks ?? []).filter((a) => a.id === 'place') }
+  return { formula, steps, places: asks.filter((a) => a.id === 'place') }
 }
 
 describe('a method', () => {

@@ -14,26 +14,30 @@ const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:t
 const PIECES = /.{1,600}(?:\s|$)|.{1,600}/gs
 const inPieces = (sentence: string): string[] => sentence.match(PIECES)?.map((s) => s.trim()) ?? []
 
-/** The sentences of a method, without their full stops; what goes on to another moment is one of its own. */
+/** Everything a method says, without its full stops. */
+const spoken = (lines: readonly string[]): string[] =>
+  lines
+    .flatMap(
+      (l) =>
+        bare(
+          l
+            .replace(ABBREVIATED, '$1')
+            .replace(STAGE, '')
+            .replace(/(?<!half) (?:&|\+) /gi, ' and ')
+            .replace(/[!?](?=\))/g, ''),
+        ).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
+    )
+    .map((s) => s.trim().replace(/[.!]$/, ''))
+    .flatMap(inPieces)
+
+/** The sentences of a method that somebody does; what goes on to another moment is one of its own. */
 export const sentences = (lines: readonly string[]): string[] =>
-  forbidden(
-    lines
-      .flatMap(
-        (l) =>
-          bare(
-            l
-              .replace(ABBREVIATED, '$1')
-              .replace(STAGE, '')
-              .replace(/(?<!half) (?:&|\+) /gi, ' and ')
-              .replace(/[!?](?=\))/g, ''),
-          ).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
-      )
-      .map((s) => s.trim().replace(/[.!]$/, ''))
-      .flatMap(inPieces)
-      .filter((s) => !ASIDE.test(s)),
-  )
+  forbidden(spoken(lines).filter((s) => !ASIDE.test(s)))
     .flatMap(clausesOf)
     .filter((s) => s.length > 2)
+
+/** What a method says by the way. */
+export const asidesIn = (lines: readonly string[]): string[] => spoken(lines).filter((s) => ASIDE.test(s))
 
 const FORBIDS = /^(?:do not|don.?t|never)\b/i
 

@@ -16,9 +16,7 @@ const placed = (id: string, grams: number, at: number): Placed => ({
 
 /** Lines whose place is asked about. */
 const asked = (list: string, method: string): string[] =>
-  (readRecipe(`A sweet\n\n${list}\n\nMethod\n${method}`, pantry).asks ?? []).flatMap((a) =>
-    a.id === 'place' ? [a.name] : [],
-  )
+  readRecipe(`A sweet\n\n${list}\n\nMethod\n${method}`, pantry).asks.flatMap((a) => (a.id === 'place' ? [a.name] : []))
 
 describe('what hardly anybody does with a line', () => {
   const doubts = (lines: readonly Placed[], doneAt: number) => doubtful(lines, doneAt).keys()
@@ -94,5 +92,5 @@ it('a base that is pressed into its tin is no step of the pot, and its own butte
   )
   expect(formula.steps[0]?.say).toMatch(/^Heat butter/)
   const own = formula.lines.find((l) => l.grams === 125)?.id
-  expect((asks ?? []).flatMap((a) => (a.id === 'place' ? [a.line] : []))).toEqual([own])
+  expect(asks.flatMap((a) => (a.id === 'place' ? [a.line] : []))).toEqual([own])
 })

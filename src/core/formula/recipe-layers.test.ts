@@ -107,7 +107,7 @@ describe('a recipe under headings', () => {
     const one = read(BARS, { layered: false })
     expect(partsOf(one.formula)).toEqual([])
     expect(one.formula.lines).toHaveLength(8)
-    expect(one.asks?.[0]?.id).toBe('layered')
+    expect(one.asks[0]?.id).toBe('layered')
     const fudge = read(BARS, { parts: { caramel: { family: 'fudge' } } })
     expect(partsOf(fudge.formula)[1]?.formula.family).toBe('fudge')
   })
@@ -190,7 +190,7 @@ Heat the cream in a small pan until it just begins to simmer. Pour over the choc
     expect(faultsOf(formula)).toEqual([])
     // nothing is made up: it is not cut
     expect(formula.steps.some((s) => s.handwork)).toBe(false)
-    expect(read(TRUFFLES, { layered: false }).asks?.map((a) => a.id)).toContain('target')
+    expect(read(TRUFFLES, { layered: false }).asks.map((a) => a.id)).toContain('target')
   })
 
   it('is what must not boil, whatever is in it', () => {

@@ -5,13 +5,14 @@ import { handworkSaid } from './handwork-said'
 import { capital } from './method'
 import { sentences } from './recipe-clauses'
 import { boilsTo, endingOf } from './recipe-ending'
-import { inOven } from './recipe-moves'
+import { inOven, isGotReady } from './recipe-moves'
 import { mentions } from './recipe-names'
 import {
   type Answers,
   type Ask,
   type Draft,
   type Lexicon,
+  ownOf,
   type Question,
   readLines,
   readPiece,
@@ -129,10 +130,12 @@ export function isMadeByHand({ list, said }: WrittenPiece, lexicon: Lexicon): bo
 function unboiled(
   { name, list, said }: WrittenPiece,
   lexicon: Lexicon,
-): { formula: SingleFormula; questions: Question[] } {
-  const { lines, questions } = readLines(list, lexicon)
+): Omit<Draft, 'formula'> & { readonly formula: SingleFormula } {
+  const { lines, questions, known } = readLines(list, lexicon)
   return {
     questions: questions.map((q) => ({ ...q, group: 'pot' })),
+    asks: [],
+    ready: said.filter(isGotReady),
     formula: {
       version: 1,
       name,
@@ -146,6 +149,7 @@ function unboiled(
       shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: LAYER_MM },
       waste: 0.03,
       boils: [],
+      ...ownOf(known),
     },
   }
 }
@@ -190,6 +194,7 @@ export function readLayers(
   const taken: string[] = []
   const questions: Question[] = []
   const asks: Ask[] = []
+  const ready: string[] = []
   const parts: Part[] = []
   for (const [i, { heading, lines }] of layers.entries()) {
     const id = idFor(heading, taken)
@@ -197,11 +202,10 @@ export function readLayers(
     const label = capital(CALLED[heading.toLowerCase()] ?? heading)
     const said = of[i] ?? []
     const layer = { name: label, list: [{ heading: null, lines }], said }
-    const read: Draft = isBoiledBy(layer, lexicon)
-      ? readPiece(layer, lexicon, answers.parts?.[id])
-      : unboiled(layer, lexicon)
+    const read = isBoiledBy(layer, lexicon) ? readPiece(layer, lexicon, answers.parts?.[id]) : unboiled(layer, lexicon)
     questions.push(...questionsUnder(id, read.questions))
-    asks.push(...(read.asks ?? []).map((a) => ({ ...a, part: { id, label } })))
+    asks.push(...read.asks.map((a) => ({ ...a, part: { id, label } })))
+    ready.push(...read.ready)
     const below = parts.at(-1)
     const mm = thicknessOf(read.formula.shape)
     const state: PartState = below && below.formula.target === null ? 'cold' : 'firm'
@@ -213,7 +217,7 @@ export function readLayers(
       celsius: 20,
     })
   }
-  return { questions, asks, formula: wholeOf(name, parts, { said: of.flat(), ends }, piece) }
+  return { questions, asks, ready, formula: wholeOf(name, parts, { said: of.flat(), ends }, piece) }
 }
 
 /** How thick a layer lies, mm; null for what is in a mould. */

@@ -93,7 +93,7 @@ describe('what a recipe is', () => {
       'Nuts\n\n1 egg white\n400 g almonds\n150 g sugar\n\nMethod\nBeat the egg white. Toss with almonds and sugar. Bake 1 hour at 120 °C.',
       pantry,
     )
-    expect([baked.asks?.[0]?.id, baked.formula.target]).toEqual(['layered', null])
+    expect([baked.asks[0]?.id, baked.formula.target]).toEqual(['layered', null])
   })
 
   it('keeps one thing told twice in one line', () => {

@@ -1,13 +1,25 @@
 /** A list and its method as one formula: what is sure is taken, what is not is asked. */
 import { type BoiledFamilyId, boiledFamilies, type FamilyId } from '../craft/families'
 import type { Ingredient } from '../matter/ingredient'
+import { ingredients } from '../matter/ingredients'
 import { type HouseUnit, type LineReading, preparationsIn, readLine } from '../matter/line'
 import { type Mix, massOf } from '../matter/mix'
 import type { Pantry } from '../matter/names'
 import { mixOf } from '../matter/portions'
 import type { FormulaDocument, Group, Line } from './document'
 import { blankFormula, idFor } from './edit'
-import { type HeatUnit, heatIn, inCelsiusWords, label, leavesChoice, recipeUnit, short, unitOf } from './method'
+import {
+  type HeatUnit,
+  heatIn,
+  heatOfAdded,
+  inCelsiusWords,
+  inDegrees,
+  label,
+  leavesChoice,
+  recipeUnit,
+  short,
+  unitOf,
+} from './method'
 import { type Beside, besideIn } from './recipe-beside'
 import { doubtful, type PlaceDoubt, SPOILED } from './recipe-doubts'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
@@ -32,8 +44,10 @@ export interface Draft {
   readonly formula: FormulaDocument
   /** Lines that are not in the formula yet, because something is unsure. */
   readonly questions: readonly Question[]
-  /** What the method leaves open; empty once it is written. */
-  readonly asks?: readonly Ask[]
+  /** What the method leaves open. */
+  readonly asks: readonly Ask[]
+  /** Sentences of what is got ready before the heat goes on. */
+  readonly ready: readonly string[]
 }
 
 /** A line's note, with what it says is done beforehand. */
@@ -222,12 +236,14 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     shape: blankFormula.shape,
     waste: 0.05,
     boils: [],
+    ...ownOf(known),
   }
   // with something still to ask nobody knows how much it makes
   const litres = questions.length > 0 || placed.length === 0 ? null : litresOf(formula)
   return {
     questions: questions.map((q) => ({ ...q, group: groupAt.get(askedAt(q)) ?? 'pot' })),
     asks,
+    ready: said.filter((_, i) => beside.ready.has(i)),
     formula: {
       ...formula,
       shape: shapeSaid({
@@ -240,6 +256,12 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       }),
     },
   }
+}
+
+/** The kitchen's own ingredients of a list, as they go with a formula. */
+export function ownOf(known: ReadonlyMap<string, Ingredient>): Pick<FormulaDocument, 'own'> {
+  const own = [...known.values()].filter((i) => !ingredients.includes(i))
+  return own.length > 0 ? { own } : {}
 }
 
 /** What whips a family up: gelatin before egg white, where there are both. */
@@ -267,7 +289,10 @@ function groupsFor(
     const sentence = said[at] ?? ''
     const isOff = (at > pullAt && (pourAt < 0 || at <= pourAt)) || takesOff(sentence)
     const when = id === 'pot' ? 'In the pot' : isOff ? 'Off the heat' : label(inCelsiusWords(sentence, unit))
-    return { id, label: when, celsius: id === 'pot' ? 20 : warmthAt(said, beside, at, namesAt(at)) }
+    const heat = heatOfAdded(sentence)
+    const own = heat && unitOf(heat, unit)
+    const told = heat && own ? inDegrees(heat.low, own) : null
+    return { id, label: when, celsius: id === 'pot' ? 20 : (told ?? warmthAt(said, beside, at, namesAt(at))) }
   })
   return groups.some((g) => g.id === 'pot') ? groups : [{ id: 'pot', label: 'In the pot', celsius: 20 }, ...groups]
 }

@@ -1,5 +1,5 @@
 /** The pieces a recipe makes, from what its method says of them: how they come about, how large, how thick; else what is usual for their kind. */
-import type { BoiledFamilyId } from '../craft/families'
+import type { BoiledFamilyId, FamilyId } from '../craft/families'
 import { volumeOf } from '../physics/heat'
 import { mmPer } from '../quantity/length'
 import { parseNumber } from '../quantity/number'
@@ -25,6 +25,8 @@ const usual: Readonly<Partial<Record<BoiledFamilyId, Shape>>> = {
 export const CUT = { lengthMm: 25, widthMm: 25 }
 const BROKEN = { gramsEach: 20 }
 const LOLLIPOP = { kind: 'mould', millilitres: 6, sticks: true } as const
+/** ◊ No lollipop is smaller or larger than this, ml. */
+const LOLLIPOP_ML = { least: 2, most: 40 }
 const JAR: Shape = { kind: 'mould', millilitres: 190 }
 const JAR_ML = /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?)\b/i
 /** ◊ ml of a jar, at most. */
@@ -38,6 +40,7 @@ const SPOONED_MM = 4
 const DROPPED_MM = 12
 const SPOONS = { tea: 7, dessert: 14, table: 20 } as const
 
+const LOLLIPOP_COUNT = /(?<!\d[ -]?)\b(\d{1,3}) (?:\w+ )?(?:lolli(?:pop|es)|lolly)\b/i
 const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b/i
 const LOLLIPOP_MOULDS = /\blolli\w*\b.{0,20}\bmou?lds?\b/i
 const JARS = /\b(?:jars?|jar it|bottles?)\b/i
@@ -177,7 +180,10 @@ export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSa
     const thick = thicknessIn(after) ?? filled ?? otherwise
     return thick < WHOLE_MM ? Math.round(10 * thick) / 10 : Math.round(thick)
   }
-  if (LOLLIPOPS.test(name) || any(LOLLIPOP_MOULDS)) return lollipopOf(told)
+  if (LOLLIPOPS.test(name) || any(LOLLIPOP_MOULDS)) {
+    const count = makes ?? Number(LOLLIPOP_COUNT.exec(said.join('. '))?.[1] ?? Number.NaN)
+    return lollipopOf(told, litres === null ? null : (litres * 1000) / count)
+  }
   if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS)))
     return jarOf([name, ...said].join('. '))
   if (any(ROPES) && family === 'hard-candy') return snippedTo(sizeOf(ROPES) ?? sizeOf(CUTS))
@@ -202,7 +208,10 @@ export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSa
   return plain.kind === 'cut' ? { ...plain, heightMm: mm(usualMm) } : plain
 }
 
-function lollipopOf(told: string): Shape {
+/** `eachMl`: what each takes where all of it goes into so many; NaN or null where nobody knows. */
+function lollipopOf(told: string, eachMl: number | null): Shape {
+  if (eachMl !== null && eachMl >= LOLLIPOP_ML.least && eachMl <= LOLLIPOP_ML.most)
+    return { ...LOLLIPOP, millilitres: Math.round(10 * eachMl) / 10 }
   const [, across = '', unit = ''] = ROUND.exec(told) ?? []
   const wide = within({ lengthMm: mmOf(across, unit), widthMm: mmOf(across, unit) })?.widthMm
   return wide ? { ...LOLLIPOP, millilitres: Math.round((Math.PI * wide ** 2 * SPOONED_MM) / 400) / 10 } : LOLLIPOP
@@ -222,6 +231,23 @@ function snippedTo(size: ReturnType<typeof pieceIn> | undefined): Shape {
 function droppedFrom([, half, spoon = 'table']: RegExpExecArray): Shape {
   const grams = SPOONS[spoon.toLowerCase() as keyof typeof SPOONS]
   return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: half ? grams / 2 : grams }
+}
+
+const USUAL_ML: readonly number[] = [MOULD, LOLLIPOP, JAR].flatMap((s) => (s.kind === 'mould' ? [s.millilitres] : []))
+
+/** Whether the sides of a piece, what a cavity holds, how thick it is spread are what is usual for its kind: a text need not have said so. */
+export function isUsualShape(shape: Shape, family: FamilyId): boolean {
+  const plain = usual[family as BoiledFamilyId] ?? blankFormula.shape
+  switch (shape.kind) {
+    case 'cut':
+      return [plain, CUT].some((s) => 'lengthMm' in s && s.lengthMm === shape.lengthMm && s.widthMm === shape.widthMm)
+    case 'mould':
+      return USUAL_ML.includes(shape.millilitres) || (plain.kind === 'mould' && plain.millilitres === shape.millilitres)
+    case 'broken':
+      return plain.kind === 'broken'
+        ? plain.thicknessMm === shape.thicknessMm
+        : PILLOW.thicknessMm === shape.thicknessMm
+  }
 }
 
 /** Litres a formula makes as it is written, with its air, once it is cold; null for what has to be whipped and no step of it says so. */

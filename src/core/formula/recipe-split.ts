@@ -18,6 +18,8 @@ export interface SplitRecipe {
   readonly method: readonly Headed[]
   /** How many pieces it says it makes; null where it does not. */
   readonly makes: number | null
+  /** Lines nothing is made of: praise, notes, tools, how many it serves. */
+  readonly left: readonly string[]
 }
 
 const HEAD_LIST =
@@ -40,11 +42,13 @@ const NOTHING =
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
   /(?:^|\|\s*)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to)?\s*(\d+)(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:[\d.,/]|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
+/** "For 12 lollies: 250 g sugar, …" */
+const FOR_PIECES = /^for (?:about )?(\d+) (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows)/i
 /** ◊ Fewer than that are no pieces. */
 const FEWEST = 6
 
 function makesIn(lines: readonly string[]): number | null {
-  const counts = lines.map((l) => Number(MAKES.exec(l)?.[1] ?? 0))
+  const counts = lines.map((l) => Number((MAKES.exec(l) ?? FOR_PIECES.exec(l))?.[1] ?? 0))
   return counts.find((n) => n >= FEWEST) ?? null
 }
 
@@ -167,13 +171,14 @@ const isNamed = (line: string, next: string): boolean =>
 /** ◊ No recipe has more lines than that; what stands beyond is kept in the notes alone. */
 const MOST_LINES = 400
 
-/** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or says how many it serves. */
+/** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. */
 export function splitRecipe(text: string): SplitRecipe {
   const all = plainLines(text)
-  const lines = all
-    .filter((l) => HEAD_NOTES.test(l) || !NOTHING.test(l))
-    .flatMap(inOneRow)
-    .slice(0, MOST_LINES)
+  const makes = makesIn(all)
+  const isNothing = (line: string): boolean => NOTHING.test(line) && !HEAD_NOTES.test(line)
+  const rows = all.filter((l) => !isNothing(l)).flatMap(inOneRow)
+  const lines = rows.slice(0, MOST_LINES)
+  const left = [...all.filter((l) => isNothing(l) && (makes === null || !MAKES.test(l))), ...rows.slice(MOST_LINES)]
   let name = ''
   const list: { heading: string | null; lines: string[] }[] = [{ heading: null, lines: [] }]
   const method: typeof list = [{ heading: null, lines: [] }]
@@ -202,8 +207,7 @@ export function splitRecipe(text: string): SplitRecipe {
     } else if (named !== null && mode !== 'method' && (name || mode === 'list' || /^for the/i.test(line))) {
       mode = 'list'
       list.push({ heading: named, lines: [] })
-    } else if (mode === 'notes') continue
-    else if (mode !== 'method' && TOOL.test(bare(line))) continue
+    } else if (mode === 'notes' || (mode !== 'method' && TOOL.test(bare(line)))) left.push(line)
     else if (i === 0 && isNamed(line, lines[1] ?? '')) name = line
     else if (mode === 'method') isListed(line) ? put(list, line) : tell(line)
     else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line))) {
@@ -217,13 +221,16 @@ export function splitRecipe(text: string): SplitRecipe {
   // what is told before the list only praises it, where the method stands after that
   const told = method.reduce((sum, s) => sum + s.lines.length, 0)
   const [first] = method
-  if (first && told > before.length && list.some((s) => s.lines.length > 0))
+  if (first && told > before.length && list.some((s) => s.lines.length > 0)) {
     first.lines = first.lines.filter((line) => !before.includes(line))
+    left.push(...before)
+  }
   return {
     name,
     list: list.filter((s) => s.lines.length > 0),
     method: method.filter((s) => s.lines.length > 0),
-    makes: makesIn(all),
+    makes,
+    left,
   }
 }
 

@@ -93,7 +93,7 @@ const KEPT_BELOW_C = 30
 
 /** What is off the heat cools to a temperature, unless it is warmed to it. */
 const OFF_HEAT = /\b(?:from|off|kill|cut) (?:the )?heat\b/gi
-const WARMS_AGAIN = /\b(?:re-?heat|re-?warm|melt|warm|heat)\b/i
+const WARMS_AGAIN = /\b(?:re-?(?:heat|warm)(?:ed)?|melt|warm|heat)\b/i
 
 /** ◊ °C beyond which no oven goes: a bare figure above it is °F. */
 const HOTTEST_OVEN_C = 250
@@ -240,6 +240,22 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
   })
 }
 
+const plainStart: Step = {
+  id: 'start',
+  label: 'All in',
+  when: { on: 'ready' },
+  say: 'Everything on',
+  why: '',
+  act: 'Heat is on',
+  adds: 'pot',
+  heat: 6,
+  cautions: ['hotSugar'],
+}
+
+/** Whether no sentence of the text says what a step does: it was put in because every boil is lit, pulled and emptied. */
+export const isAddedPlainly = ({ label, say }: Step): boolean =>
+  [plainStart, plainPull, plainPour].some((s) => s.label === label && s.say === say)
+
 /** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */
 function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   const out = [...steps]
@@ -253,18 +269,7 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   if (!out.some((s) => s.adds === 'pot')) {
     const first = out.findIndex((s) => s.heat !== undefined && s.adds === undefined && s.when.on !== 'target')
     if (first >= 0) out[first] = { ...(out[first] as Step), adds: 'pot' }
-    else
-      out.unshift({
-        id: 'start',
-        label: 'All in',
-        when: { on: 'ready' },
-        say: 'Everything on',
-        why: '',
-        act: 'Heat is on',
-        adds: 'pot',
-        heat: 6,
-        cautions: ['hotSugar'],
-      })
+    else out.unshift(plainStart)
   }
   if (!pulled) {
     // where nothing says when, it comes off before what is done off the heat

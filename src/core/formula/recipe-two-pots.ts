@@ -126,9 +126,10 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
   return {
     questions: [...questionsUnder(id, first.questions), ...main.questions],
     asks: [
-      ...(first.asks ?? []).flatMap((a) => (a.id === 'family' ? [] : [{ ...a, part: { id, label: name } }])),
-      ...(main.asks ?? []).filter((a) => a.id !== 'place' || !waiting.some(([line]) => line === a.line)),
+      ...first.asks.flatMap((a) => (a.id === 'family' ? [] : [{ ...a, part: { id, label: name } }])),
+      ...main.asks.filter((a) => a.id !== 'place' || !waiting.some(([line]) => line === a.line)),
     ],
+    ready: [...first.ready, ...main.ready],
     formula: {
       ...main.formula,
       school,

@@ -2,7 +2,7 @@
 import type { HouseUnit } from '../matter/line'
 import type { Pantry } from '../matter/names'
 import { short } from './method'
-import { sentences } from './recipe-clauses'
+import { asidesIn, sentences } from './recipe-clauses'
 import { isMadeByHand, layersIn, readLayers } from './recipe-layers'
 import { type Answers, type Draft, readPiece, type WrittenPiece } from './recipe-piece'
 import { splitRecipe } from './recipe-split'
@@ -17,16 +17,23 @@ const wholeList = ({ name, list }: WrittenPiece) => ({
   lines: list.flatMap((s) => s.lines),
 })
 
-/** Reads a recipe. Everything written is either in the draft, among what is asked, or in its notes. */
+/** A recipe as it was read. */
+export interface ReadRecipe extends Draft {
+  /** What of the text stands in the notes alone. */
+  readonly left: readonly string[]
+}
+
+/** Reads a recipe. Everything written is in the draft, among what is asked, got ready, or left. */
 export function readRecipe(
   text: string,
   pantry: Pantry,
   house: readonly HouseUnit[] = [],
   answers: Answers = {},
-): Draft {
+): ReadRecipe {
   const recipe = splitRecipe(text)
   const lexicon = { pantry, house }
-  const said = sentences(recipe.method.flatMap((s) => s.lines))
+  const told = recipe.method.flatMap((s) => s.lines)
+  const said = sentences(told)
   const piece = { name: recipe.name, list: recipe.list, said, makes: recipe.makes }
   const layers = layersIn(recipe) ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null)
   const draft =
@@ -35,10 +42,8 @@ export function readRecipe(
       : (readTwoPots(piece, lexicon, answers) ?? readPiece(piece, lexicon, answers))
   return {
     ...draft,
-    asks: [
-      ...(layers ? [{ id: 'layered' as const, labels: layers.map((l) => l.heading) }] : []),
-      ...(draft.asks ?? []),
-    ],
+    left: [...recipe.left, ...asidesIn(told)],
+    asks: [...(layers ? [{ id: 'layered' as const, labels: layers.map((l) => l.heading) }] : []), ...draft.asks],
     formula: { ...draft.formula, notes: short(text, MOST_TEXT), source: 'pasted text' },
   }
 }

@@ -43,7 +43,7 @@ export function ImportDialog({ kitchen, onClose }: Props) {
   function draft(recipe: FoundRecipe): void {
     const { formula, questions, asks } = readRecipe(recipe.text, pantryOf(ownIngredients(kitchen)), kitchen.measure)
     // what it does not say is asked, not filled in
-    if (stillOpen(asks ?? [], {})) keepForPaste(recipe.text)
+    if (stillOpen(asks, {})) keepForPaste(recipe.text)
     else keepDraft(draftKey(null), { formula, questions })
     router.push('/formulas/new')
   }

@@ -147,7 +147,7 @@ export function IngredientDialog({ thing, onClose }: Props) {
 
   return (
     <SheetDialog
-      wide
+      width="wide"
       title={thing ? thing.ingredient.name : 'An ingredient of your own'}
       about="Shares of its weight, as the label says them. It goes with every formula that uses it."
       onClose={onClose}

@@ -12,7 +12,7 @@ const rows: readonly KeySaid[] = [...Object.values(said), ...digitWords]
 export default function KeysSheet({ onClose }: { onClose(): void }) {
   const places = [...new Set(rows.map((r) => r.place))]
   return (
-    <SheetDialog title="Keys" about="Each works while no field is being typed into." wide onClose={onClose}>
+    <SheetDialog title="Keys" about="Each works while no field is being typed into." width="wide" onClose={onClose}>
       <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
         {places.map((place) => (
           <section key={place}>

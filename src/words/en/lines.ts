@@ -1,5 +1,15 @@
-/** What is asked about a line of a recipe, and how a sure one was understood. */
-import { type Ask, inGrams, type LineQuestion, type LineReading, type PlaceDoubt, type QuestionFigures } from '@/core'
+/** What is asked about a line of a recipe, how a sure one was understood, and what is told back of the whole. */
+import {
+  type Ask,
+  type GoesIn,
+  inCelsius,
+  inGrams,
+  type LineQuestion,
+  type LineReading,
+  type PlaceDoubt,
+  type QuestionFigures,
+  type Unfollowed,
+} from '@/core'
 import { formatSpan } from '../format'
 import { type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
@@ -58,3 +68,11 @@ export function sayUnderstood({ amount, grams, between }: Extract<LineReading, {
   const range = between ? `${say.weight(inGrams(between.low))} to ${say.weight(inGrams(between.high))}, ` : ''
   return `${range}${amount} = ${say.weight(inGrams(grams))}${between ? ', the middle of the range' : ''}`
 }
+
+/** What goes in at a moment of a recipe that is told back: "400 g sugar". */
+export const sayGoesIn = ({ name, grams }: GoesIn, say: Say): string =>
+  grams === null ? `“${name}”, which is asked about` : `${say.weight(inGrams(grams))} ${name.toLowerCase()}`
+
+/** A figure of a recipe that no step follows. */
+export const sayUnfollowed = (figure: Unfollowed, say: Say): string =>
+  `${figure.of === 'heat' ? say.temperature(inCelsius(figure.celsius)) : formatSpan(figure.seconds)} stands in the words alone`

@@ -22,7 +22,8 @@ const families = (Object.keys(boiledFamilies) as (keyof typeof boiledFamilies)[]
 const short = (text: string): string => (text.length > 60 ? `${text.slice(0, 58)}…` : text)
 
 /** What was answered of the piece an ask is about: the whole, or one of its parts. */
-const answersTo = ({ part }: Ask, answers: Answers): Answers => (part ? (answers.parts?.[part.id] ?? {}) : answers)
+export const answersTo = ({ part }: Ask, answers: Answers): Answers =>
+  part ? (answers.parts?.[part.id] ?? {}) : answers
 
 /** Whether there is something asked that cannot be guessed, and no answer yet. */
 export const stillOpen = (asks: readonly Ask[], answers: Answers): boolean =>

@@ -25,9 +25,12 @@ describe('a pasted recipe', () => {
   it('that does not say when it is done is asked, and its answer is the target', () => {
     const { onDraft, make } = opened('Melt the butter with the sugar. Boil for 20 minutes, stirring. Pour out.')
     expect(make.disabled).toBe(true)
+    const told = screen.getByRole('region', { name: 'As it is read' })
+    expect(told.textContent).toMatch(/at the targetBoil for 20 minutes/)
     const box = screen.getByLabelText(/It says 20 min; how far that goes depends on the ring/)
     fireEvent.change(box, { target: { value: '148' } })
     fireEvent.blur(box)
+    expect(told.textContent).toMatch(/at 148°Boil for 20 minutes/)
     expect(make.disabled).toBe(false)
     fireEvent.click(make)
     expect(onDraft.mock.calls[0]?.[0].formula.target.celsius).toBe(148)
@@ -45,6 +48,19 @@ describe('a pasted recipe', () => {
     opened('Fry the almonds in a pan. Melt the butter with the sugar. Boil to 150°C. Pour out.')
     const place = screen.getByText(/“Almonds, flaked” seems to be on the heat before any sugar/)
     expect(place.textContent).toMatch(/When does it go in\?$/)
+  })
+
+  it('is told back as it was read, with what stands in its words alone', () => {
+    opened(
+      'Line a tin. Melt the butter with the sugar. Boil to 150°C. Warm the almonds to 60°C and stir in. It keeps for a month.',
+    )
+    const told = screen.getByRole('region', { name: 'As it is read' })
+    expect(told.textContent).toMatch(/Before the heat goes onLine a tin/)
+    expect(told.textContent).toMatch(/at 150°Boil to 150°/)
+    expect(told.textContent).toMatch(/300 g granulated sugar, 200 g butter/)
+    expect(told.textContent).toMatch(/60° stands in the words alone/)
+    expect(told.textContent).toMatch(/Pour it out · not in the text, put in/)
+    expect(told.textContent).toMatch(/In the notes, and nowhere elseIt keeps for a month/)
   })
 
   it('is handed to the next page once', () => {

@@ -1,0 +1,103 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { ingredients } from '../matter/ingredients'
+import { pantryOf } from '../matter/names'
+import { readRecipe } from './recipe'
+import { tellBack } from './recipe-told'
+
+const pantry = pantryOf()
+const read = (method: string, list = '400 g sugar\n150 g cream\n60 g butter\n2 g salt') =>
+  readRecipe(`Quay caramels\n\n${list}\n\nMethod\n${method}`, pantry)
+const momentsOf = (method: string, list?: string) => tellBack(read(method, list)).flatMap((p) => p.moments)
+
+/** What stands in a text, by what becomes of it. */
+const METHOD = [
+  'Put the sugar and cream in a pan.',
+  'Line a tin with parchment.',
+  'Bring to the boil, stirring.',
+  'Cook to 118°C.',
+  'Take off the heat and stir in the butter and salt.',
+  'Pour into the tin.',
+  'They keep for two weeks in a tin.',
+  'Leave for 2 hours, then cut.',
+]
+const BESIDE = [
+  'Serves 8',
+  'Prep time: 10 minutes',
+  '1 sugar thermometer',
+  'Notes: good with coffee',
+  'This is the sweet my neighbours ask for every winter.',
+]
+const lettersIn = (text: string): string => text.toLowerCase().replace(/[^a-z]/g, '')
+
+describe('a recipe told back', () => {
+  it('has everything that was written: in a step, got ready, or left', () => {
+    fc.assert(
+      fc.property(fc.subarray(METHOD, { minLength: 2 }), fc.subarray(BESIDE), (method, beside) => {
+        const recipe = readRecipe(
+          `Quay caramels\n\n${beside.join('\n')}\n\n400 g sugar\n150 g cream\n60 g butter\n2 g salt\n\nMethod\n${method.join(' ')}`,
+          pantry,
+        )
+        const words = tellBack(recipe).flatMap((p) => p.moments.flatMap((m) => m.words ?? []))
+        const told = lettersIn([...words, ...recipe.ready, ...recipe.left].join(' '))
+        for (const written of [...method, ...beside])
+          for (const word of written.match(/[a-z]{4,}/gi) ?? []) expect(told).toContain(word.toLowerCase())
+      }),
+    )
+  })
+
+  it('puts in every line once, at its grams', () => {
+    const moments = momentsOf(
+      'Boil the sugar and cream to 118°C. Take off the heat and stir in the butter and salt. Pour out.',
+    )
+    expect(moments.flatMap((m) => m.goesIn)).toEqual([
+      { name: 'Granulated sugar', grams: 400 },
+      expect.objectContaining({ grams: 150 }),
+      expect.objectContaining({ grams: 60 }),
+      expect.objectContaining({ grams: 2 }),
+    ])
+  })
+
+  it.each([
+    ['Boil it all to 118°C. Pour out.', []],
+    ['Boil it all to 118°C. Work it over the pan, gently rewarmed to 45°C. Pour out.', [45]],
+    ['Boil the sugar and cream to 118°C. Fold in the butter warmed to 55°C. Pour out.', []],
+    ['Preheat the oven to 180°C. Boil it all to 118°C. Pour out.', []],
+    ['Just before it reaches 112°C whip the cream. Boil it all to 118°C. Pour out.', []],
+  ])('says which heat of “%s” no step follows', (method, alone) => {
+    const figures = momentsOf(method).flatMap((m) => m.unfollowed)
+    expect(figures.flatMap((f) => (f.of === 'heat' ? [f.celsius] : []))).toEqual(alone)
+  })
+
+  it('says which time no step waits for', () => {
+    const figures = momentsOf('Stir it all over a low heat for 3 minutes. Boil to 118°C. Pour. Leave for 1 hour.')
+    expect(figures.flatMap((m) => m.unfollowed)).toEqual([{ of: 'time', seconds: 180 }])
+  })
+
+  it('marks what no sentence says', () => {
+    expect(
+      momentsOf('Boil it all to 118°C.')
+        .filter((m) => m.added)
+        .map((m) => m.step.id),
+    ).toEqual(['pour'])
+  })
+
+  it('names what is asked about where it would go in', () => {
+    const moments = momentsOf(
+      'Boil the sugar and cream with the stardust to 118°C. Pour out.',
+      '400 g sugar\n150 g cream\n5 g stardust',
+    )
+    expect(moments[0]?.goesIn).toContainEqual({ name: '5 g stardust', grams: null })
+  })
+
+  it('holds the kitchen’s own ingredients, and so does the draft', () => {
+    const [milk] = ingredients.filter((i) => i.id.startsWith('milk'))
+    const own = { ...(milk as NonNullable<typeof milk>), id: 'quay-cream', name: 'Quay cream' }
+    const recipe = readRecipe(
+      'Caramels\n\n200 g sugar\n200 g quay cream\n\nMethod\nBoil all to 118°C. Pour.',
+      pantryOf([own]),
+    )
+    expect(recipe.formula.own).toEqual([own])
+    expect(tellBack(recipe)[0]?.moments[0]?.goesIn.map((g) => g.name)).toContain('Quay cream')
+  })
+})

@@ -1,0 +1,102 @@
+/** A recipe told back as it was read: what goes in when, in which words, and which figures of them nothing follows. */
+import { type FormulaDocument, piecesOf, type Step } from './document'
+import { heatIn, inDegrees, secondsIn } from './method'
+import { ingredientIn } from './mixes'
+import type { Draft } from './recipe-piece'
+import { isUsualShape } from './recipe-shape'
+import { isAddedPlainly } from './recipe-steps'
+
+/** What goes in at a moment; grams null where that is still asked. */
+export interface GoesIn {
+  readonly name: string
+  readonly grams: number | null
+}
+
+/** A figure of a sentence that no step waits for and nothing is warmed to: it stands in the words alone. */
+export type Unfollowed =
+  | { readonly of: 'heat'; readonly celsius: number }
+  | { readonly of: 'time'; readonly seconds: number }
+
+export interface ToldMoment {
+  readonly step: Step
+  /** Null where the step before it was read from the same words. */
+  readonly words: string | null
+  readonly goesIn: readonly GoesIn[]
+  /** How warm what goes in is, °C; null for as warm as the room. */
+  readonly warm: number | null
+  readonly unfollowed: readonly Unfollowed[]
+  /** No sentence of the text says so: every boil is lit, pulled and emptied. */
+  readonly added: boolean
+}
+
+export interface ToldPiece {
+  /** Id of the part; null for the whole. */
+  readonly part: string | null
+  readonly label: string
+  readonly formula: FormulaDocument
+  readonly moments: readonly ToldMoment[]
+  /** Its pieces are of the size that is usual for their kind. */
+  readonly usualShape: boolean
+  /** What no step puts in. */
+  readonly idle: readonly GoesIn[]
+}
+
+/** ◊ °C: what is no warmer than that stands about in the room; a figure is followed where something is at most so far from it. */
+const ROOM_C = 20
+const NEAR_C = 5
+
+/** A draft as its moments, piece by piece in the order they are made. @throws RangeError for a line of an ingredient that nobody knows. */
+export const tellBack = ({ formula, questions }: Pick<Draft, 'formula' | 'questions'>): ToldPiece[] =>
+  piecesOf(formula).map(({ part, label, formula: piece }) => {
+    const inGroup = (group: string): GoesIn[] => [
+      ...piece.lines.flatMap((l) =>
+        l.group === group ? [{ name: ingredientIn(piece, l.ingredient).name, grams: l.grams }] : [],
+      ),
+      ...questions.flatMap((q) => (q.group === group ? [{ name: q.text, grams: null }] : [])),
+    ]
+    const taken = new Set(piece.steps.flatMap((s) => s.adds ?? []))
+    return {
+      part,
+      label,
+      formula: piece,
+      moments: piece.steps.map((step, i) => momentOf(step, piece, i, inGroup)),
+      usualShape: isUsualShape(piece.shape, piece.family),
+      idle: piece.groups.flatMap((g) => (taken.has(g.id) ? [] : inGroup(g.id))),
+    }
+  })
+
+function momentOf(step: Step, piece: FormulaDocument, at: number, inGroup: (group: string) => GoesIn[]): ToldMoment {
+  const group = piece.groups.find((g) => g.id === step.adds)
+  const alike = piece.steps.filter((s) => s.say === step.say)
+  const repeats = piece.steps[at - 1]?.say === step.say
+  return {
+    step,
+    words: repeats ? null : step.say,
+    goesIn: group ? inGroup(group.id) : [],
+    warm: group && group.celsius > ROOM_C ? group.celsius : null,
+    unfollowed: repeats ? [] : unfollowedIn(step.say, alike, piece),
+    added: isAddedPlainly(step),
+  }
+}
+
+/** The figures of a sentence that none of the steps read from it follows. */
+function unfollowedIn(say: string, steps: readonly Step[], { groups, target }: FormulaDocument): Unfollowed[] {
+  const followed = steps.flatMap(({ when, adds, handwork }) => [
+    ...('celsius' in when ? [when.celsius] : []),
+    ...(when.on === 'target' && target ? [target.celsius] : []),
+    ...groups.flatMap((g) => (g.id === adds ? [g.celsius] : [])),
+    ...(handwork && 'celsius' in handwork ? [handwork.celsius] : []),
+  ])
+  const heat = heatIn(say)
+  // the words of a step are in °C
+  const celsius = heat && inDegrees((heat.low + heat.high) / 2, 'C')
+  const seconds = secondsIn(say)
+  return [
+    ...(celsius !== null && !heat?.oven && !followed.some((c) => Math.abs(c - celsius) <= NEAR_C)
+      ? [{ of: 'heat' as const, celsius }]
+      : []),
+    ...(seconds !== null && celsius === null && steps.every((s) => s.when.on === 'ready')
+      ? [{ of: 'time' as const, seconds }]
+      : []),
+  ]
+}
