@@ -92,6 +92,21 @@ export const heatIn = (sentence: string): HeatSaid | null => [...heatsIn(sentenc
 /** How warm a sentence says that what it puts in is; null where it does not. */
 export const heatOfAdded = (sentence: string): HeatSaid | null => [...heatsIn(sentence)].find((h) => h.ofAdded) ?? null
 
+const WARM_LINE = /\b(?:kept|held|warm(?:ed)?|heated|hot|boiling|scalded)\b/i
+/** ◊ What is warm, or hot, is so warm, °C. */
+const WARM_C = { warm: 50, hot: 85 }
+
+/** How warm a line of the list says it goes in, °C: "nuts, kept at 80 °C", "almonds, warm"; null where it does not. */
+export function warmthTyped(typed: string, recipe: HeatUnit | null): number | null {
+  const said = WARM_LINE.exec(typed)?.[0].toLowerCase()
+  if (said === undefined) return null
+  const heat = heatIn(typed)
+  const own = heat && unitOf(heat, recipe)
+  if (heat) return own && !heat.oven ? inDegrees(heat.low, own) : null
+  if (said === 'kept' || said === 'held') return null
+  return said.startsWith('warm') ? WARM_C.warm : WARM_C.hot
+}
+
 /** How a sentence begins that waits for something the pot does. */
 export const WATCHES = /^(?:at|when|once|as soon as|(?:just )?before)\b/i
 

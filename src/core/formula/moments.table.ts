@@ -673,4 +673,35 @@ export const moments: readonly Moment[] = [
       /^ready: Press/,
     ],
   ],
+  [
+    'whites that are begun at a heat which is only said at the end',
+    '500 g sugar\n160 g light corn syrup\n120 ml water\n60 g egg white',
+    'Cook the sugar, syrup and water, stirring just till dissolved. Cook without stirring to 127°C. Start beating the whites when the syrup hits 118°C. Pour the syrup in a slow stream over the whites.',
+    127,
+    [
+      /^ready \+ sugar 500, corn-syrup 160, water 120: Cook/,
+      /^rises 118: Start beating/,
+      /^target: Cook without/,
+      /^ready \+ egg-white 60 → out: Pour/,
+    ],
+  ],
+  [
+    'what is stirred in off the heat and goes straight back on it',
+    '500 g whole milk\n250 g sugar\n2 g baking soda',
+    'Boil the milk and the sugar in a wide pot. Take off the heat, stir in the soda, return to the heat. Cook to 108°C. Pour into jars.',
+    108,
+    [/^ready \+ milk-whole 500, sugar 250: Boil/, /^ready \+ soda 2: Take off/, /^target: Cook/, /^ready → out: Pour/],
+  ],
+  [
+    'what a line says it is for, where another is called so too',
+    '560 g sugar\n130 g invert sugar\n100 ml water\n160 g invert sugar (for the bowl)\n42 g gelatin powder\n210 ml water (for the gelatin)',
+    'Soak the gelatin in its water. Boil the sugar, first invert sugar and water to 110°C. Pour the syrup over the gelatin. Whip to 40°C.',
+    110,
+    [
+      /^ready \+ sugar 560, invert-syrup 130, water 100: Boil/,
+      /^target: Boil/,
+      /^ready \+ invert-syrup 160, gelatin-powder 42, water 210 → out: Pour/,
+      /^falls 40: Whip/,
+    ],
+  ],
 ]

@@ -78,6 +78,26 @@ describe('a method', () => {
     expect(formula.steps.at(-1)?.handwork).toBeUndefined()
   })
 
+  it.each([
+    ['Fold in the almonds warmed to 60°C.', '', 60],
+    ['Fold in the warm almonds (140°F).', '', 60],
+    ['Fold in the hot almonds.', '', 85],
+    ['Fold in the almonds.', ', kept at 80 °C', 80],
+    ['Fold in the almonds.', ', warm', 50],
+    ['Fold in the almonds.', ', toasted at 160 °C in the oven', 20],
+    ['Fold in the warm almonds and cook to 150°C.', '', 50],
+  ])('takes in what is warm as warm as it says: %s%s', (method, said, celsius) => {
+    const { formula } = read(
+      `400 g sugar\n100 ml water\n200 g almonds${said}`,
+      `Boil sugar and water to 118°C. ${method} Pour out.`,
+    )
+    const almonds = formula.lines.find((l) => l.ingredient === 'almonds')?.group
+    expect(formula.groups.find((g) => g.id === almonds)?.celsius).toBeCloseTo(celsius, 0)
+    // and nothing has to cool to that, or is cooked to it
+    expect(formula.steps.map((s) => s.when.on)).not.toContain('falls')
+    expect([118, 150]).toContain(formula.target?.celsius)
+  })
+
   it('leaves out a wait that is part of what is got ready', () => {
     const { steps } = read(
       '300 g sugar\n300 ml cream\n3 g vanilla pod',

@@ -14,9 +14,13 @@ const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:t
 const PIECES = /.{1,600}(?:\s|$)|.{1,600}/gs
 const inPieces = (sentence: string): string[] => sentence.match(PIECES)?.map((s) => s.trim()) ?? []
 
+/** A sentence of its own in brackets: "(The nuts will be light brown.)" */
+const BRACKETED = /\(([A-Z][^()]{0,200}[.!])\)/g
+
 /** Everything a method says, without its full stops. */
 const spoken = (lines: readonly string[]): string[] =>
   lines
+    .map((l) => l.replace(BRACKETED, '$1'))
     .flatMap(
       (l) =>
         bare(
@@ -53,7 +57,7 @@ function forbidden(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =

@@ -16,7 +16,7 @@ const ADDS = /\b(?:add|stir in|whisk in|put in|beat in|drop in)\b|\b(?:start|beg
 const addsOnTheWay = (sentence: string): boolean =>
   !takesOff(sentence) &&
   ((WATCHES.test(sentence) && ADDS.test(sentence)) ||
-    /\b(?:add|stir in|whisk in|put in|beat in)\b.*\b(?:at|when it reaches|once it reaches)\s+(?:about\s+)?\d/i.test(
+    /\b(?:add|(?:stir|whisk|put|beat) in|(?:start|begin|whisk|whip|beat)(?:p?ing)?\b.{0,30}\bwhites)\b.*\b(?:at|(?:when|once|as soon as)(?: it| (?:the )?\w+)? (?:reaches|hits|gets to|is at|registers|reads))\s+(?:about\s+)?\d/i.test(
       sentence,
     ))
 

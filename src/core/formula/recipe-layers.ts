@@ -31,7 +31,8 @@ const LAYER =
 const BAKED = /\b(?:flour|oats|crumbs|biscuits?|crackers?|cookies)\b/i
 
 /** Headings of what goes on a sweet that is made, and is no layer of it. */
-const FINISHES = /\b(?:finish\w*|dip\w*|dust\w*|roll\w*|garnish\w*|serv\w*|decorat\w*|sprinkl\w*)\b/i
+const FINISHES =
+  /^to (?:add|fold|stir)|\b(?:finish\w*|dip\w*|dust\w*|roll\w*|garnish\w*|serv\w*|decorat\w*|sprinkl\w*)\b/i
 
 /** The headed lists of a recipe that are parts of their own; null where they are only groups of one pot. */
 export function layersIn({ list, method }: Pick<SplitRecipe, 'list' | 'method'>): readonly Layer[] | null {

@@ -41,7 +41,7 @@ const READIES = saidAs(
 const GOT_READY = saidAs([
   READIES,
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b/,
-  /^(?!if\b|.*\b(?:bake|return|roll)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b/,
+  /^(?!if\b|off the heat|.*\b(?:bake|divide|pour|return|roll)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b/,
   /^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/,
   // nuts that are toasted with something on them, or warmed at a heat: a pot is cooked to one
   /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b/,
@@ -74,7 +74,7 @@ export const putsBack = (sentence: string): boolean => PUTS_BACK.test(sentence)
 const WHIPS_WHITES = saidAs(
   [/meanwhile,?\s+/, /(?:just )?before\b[^,]{0,40},\s+/, /(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+/],
   (when) =>
-    `^(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\bwhites\b/.source}`,
+    `^(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b(?:whites|albumen)\b/.source}`,
 )
 /** Whether the whites are whipped in this sentence, beside a pot that goes on. */
 export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sentence)

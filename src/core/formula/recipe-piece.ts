@@ -19,6 +19,7 @@ import {
   recipeUnit,
   short,
   unitOf,
+  warmthTyped,
 } from './method'
 import { type Beside, besideIn } from './recipe-beside'
 import { doubtful, type PlaceDoubt, SPOILED } from './recipe-doubts'
@@ -26,9 +27,9 @@ import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import { familyOf, schoolOf } from './recipe-family'
 import { inOtherPot, pours, takesOff } from './recipe-moves'
 import { callsTyped, fullNames, namesOf, namesTyped } from './recipe-names'
-import { isOutside, placesOf, probablyAt, purposeIn, type Written, warmthAt } from './recipe-places'
+import { isOutside, placesOf, probablyAt, purposeIn, type Written, waitsIn, warmthAt } from './recipe-places'
 import { inPortions } from './recipe-portions'
-import { litresOf, shapeSaid } from './recipe-shape'
+import { madeFrom, shapeSaid } from './recipe-shape'
 import { bare, type Headed } from './recipe-split'
 import { stepsFrom } from './recipe-steps'
 import { unlistedIn } from './recipe-unlisted'
@@ -218,9 +219,10 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     family,
     school: schoolOf(family, `${name}. ${said.join('. ')}`, lines),
     about: '',
-    groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) =>
-      lines.flatMap((l) => (placeOf(l) === at ? namesOf(l, ingredientOf(l)) : [])),
-    ),
+    groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) => {
+      const there = lines.filter((l) => placeOf(l) === at)
+      return { names: there.flatMap((l) => namesOf(l, ingredientOf(l))), lines: there }
+    }),
     lines: placed,
     target,
     steps: stepsFrom({
@@ -239,7 +241,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     ...ownOf(known),
   }
   // with something still to ask nobody knows how much it makes
-  const litres = questions.length > 0 || placed.length === 0 ? null : litresOf(formula)
+  const made = questions.length > 0 || placed.length === 0 ? null : madeFrom(formula)
   return {
     questions: questions.map((q) => ({ ...q, group: groupAt.get(askedAt(q)) ?? 'pot' })),
     asks,
@@ -251,7 +253,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
         name,
         said,
         doneAt: done?.at ?? -1,
-        litres,
+        made,
         makes: piece.makes ?? null,
       }),
     },
@@ -263,6 +265,9 @@ export function ownOf(known: ReadonlyMap<string, Ingredient>): Pick<FormulaDocum
   const own = [...known.values()].filter((i) => !ingredients.includes(i))
   return own.length > 0 ? { own } : {}
 }
+
+/** ◊ What stands about is as warm as the room, °C. */
+const ROOM_C = 20
 
 /** What whips a family up: gelatin before egg white, where there are both. */
 function whippedIn(family: FamilyId, lines: readonly Line[]): 'gelatin' | 'egg' | null {
@@ -278,23 +283,43 @@ interface Read {
   readonly pullAt: number
 }
 
-/** The groups, each by the sentence it goes in with; `namesAt`: what the lines that go in there are called. */
+/** Lines that go in together, and what they are called. */
+interface Together {
+  readonly names: readonly string[]
+  readonly lines: readonly Line[]
+}
+
+/** The groups, each by the sentence it goes in with. */
 function groupsFor(
   groupAt: ReadonlyMap<number, string>,
   { said, unit, beside, pullAt }: Read,
-  namesAt: (at: number) => readonly string[],
+  togetherAt: (at: number) => Together,
 ): Group[] {
   const pourAt = said.findIndex((s, i) => i > pullAt && pours(s))
   const groups = [...groupAt].map(([at, id]): Group => {
     const sentence = said[at] ?? ''
     const isOff = (at > pullAt && (pourAt < 0 || at <= pourAt)) || takesOff(sentence)
     const when = id === 'pot' ? 'In the pot' : isOff ? 'Off the heat' : label(inCelsiusWords(sentence, unit))
-    const heat = heatOfAdded(sentence)
-    const own = heat && unitOf(heat, unit)
-    const told = heat && own ? inDegrees(heat.low, own) : null
-    return { id, label: when, celsius: id === 'pot' ? 20 : (told ?? warmthAt(said, beside, at, namesAt(at))) }
+    const { names, lines } = togetherAt(at)
+    const told = id === 'pot' ? ROOM_C : (heatToldOf(sentence, unit) ?? warmthOf(lines, unit))
+    return { id, label: when, celsius: told ?? warmthAt(said, beside, at, names) }
   })
-  return groups.some((g) => g.id === 'pot') ? groups : [{ id: 'pot', label: 'In the pot', celsius: 20 }, ...groups]
+  return groups.some((g) => g.id === 'pot') ? groups : [{ id: 'pot', label: 'In the pot', celsius: ROOM_C }, ...groups]
+}
+
+/** How warm a sentence says that what it puts in is, °C; null where it does not. */
+function heatToldOf(sentence: string, unit: HeatUnit | null): number | null {
+  const heat = heatOfAdded(sentence)
+  const own = heat && unitOf(heat, unit)
+  return heat && own ? inDegrees(heat.low, own) : null
+}
+
+/** How warm lines are together of which some say that they are warm, by their mass, °C; null where none does. */
+function warmthOf(lines: readonly Line[], unit: HeatUnit | null): number | null {
+  const warm = lines.map((l) => ({ grams: l.grams, celsius: warmthTyped(l.typed ?? '', unit) }))
+  const grams = lines.reduce((sum, l) => sum + l.grams, 0)
+  if (grams === 0 || warm.every((w) => w.celsius === null)) return null
+  return Math.round(warm.reduce((sum, w) => sum + w.grams * (w.celsius ?? ROOM_C), 0) / grams)
 }
 
 /** The lines of a list: those that are understood, with what they are, and those to ask about. */
@@ -310,11 +335,12 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
       const id = idFor('ask', taken)
       questions.push({ id, text: typed, reading })
       const likely = reading.ingredient ?? reading.candidates[0]
-      const full = [...namesTyped(typed, undefined), ...(likely ? fullNames(likely) : [])]
+      const full = [...namesTyped(typed, undefined), ...(reading.ingredient ? fullNames(reading.ingredient) : [])]
       written.push({
         id,
         heading,
         purpose: purposeIn(typed),
+        waits: waitsIn(typed),
         names: namesTyped(typed, likely),
         full,
         calls: callsTyped(bare(typed)),
@@ -335,6 +361,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
         id,
         heading,
         purpose: purposeIn(typed),
+        waits: waitsIn(typed),
         names: namesOf(line, reading.ingredient),
         full: fullNames(reading.ingredient),
         calls: callsTyped(bare(typed)),

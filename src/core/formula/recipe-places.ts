@@ -31,9 +31,9 @@ const AS_WHOLE =
 function takesHeaded(sentence: string, { heading }: Written): boolean {
   const words = heading?.split(/[^\p{L}]+/u).filter(Boolean) ?? []
   if (words.length === 0 || LETTER.test(heading as string)) return false
-  const called = `(?:the )?${words.join('\\W+')}\\b${AS_WHOLE}`
+  const called = `(?:all )?(?:the )?${words.join('\\W+')}\\b${AS_WHOLE}`
   return new RegExp(
-    `\\b(?:boil|bring|cook|heat|make|melt|mix|add|(?:beat|fold|knead|mix|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
+    `\\b(?:boil|bring|cook|heat|make|melt|mix|add|combine|(?:put|place|tip|stir) (?=(?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
     'iu',
   ).test(sentence)
 }
@@ -78,6 +78,8 @@ export interface Written {
   readonly heading: string | null
   /** What it is for, where its line says that it goes on or around the sweet. */
   readonly purpose: string | null
+  /** It says that it is for what waits in the bowl. */
+  readonly waits: boolean
 }
 
 /** Headings of what goes on or around a sweet that is out of the pot: "to coat", "for dusting". */
@@ -88,6 +90,12 @@ export const isOutside = ({ heading, purpose }: Pick<Written, 'heading' | 'purpo
   purpose !== null || (heading !== null && OUTSIDE.test(heading))
 /** What a line of the list says it is for, where that is on or around the sweet: "for dusting"; null where it does not. */
 export const purposeIn = (typed: string): string | null => FOR_OUTSIDE.exec(typed)?.[0] ?? null
+
+/** Whether a line of the list says that it is for what waits for the syrup: "water (for the gelatin)". */
+export const waitsIn = (typed: string): boolean =>
+  /\bfor (?:the |blooming |soaking )*(?:bowl|gelatine?|bloom(?:ing)?|mixer|whites|egg whites|foam|albumen)\b/i.test(
+    typed,
+  )
 
 /**
  * The sentence each line first goes in with, by line id; a line no sentence mentions is not there. `doneAt`: the sentence that ends the cook;
@@ -111,7 +119,9 @@ export function placesOf(
   for (const line of written) {
     const stands = twinAt(said, line, written)
     const mate =
-      !out.has(line.id) || beside.ready.has(stands) ? bloomedWith(said, line, written, out, stands) : undefined
+      !out.has(line.id) || (beside.ready.has(stands) && !line.waits)
+        ? bloomedWith(said, line, written, out, stands)
+        : undefined
     if (mate !== undefined) out.set(line.id, mate)
   }
   return out
@@ -134,6 +144,9 @@ function bloomedWith(
   return mate ? places.get(mate.id) : undefined
 }
 const BLOOMS = /\b(?:bloom|hydrate|soak|sprinkle|dissolve|gelatine?)\b/i
+
+/** "Beat the whites when the syrup is at 118°" beats no syrup. */
+const UNTIL_THEN = /\b(?:when|once|while|before|as)\b.*$/i
 
 const OVER = /\bpour\b.*\b(?:over|onto|on)\b/i
 
@@ -158,6 +171,9 @@ function placeOf(
     const called = [...names, `${about}`, `${about}ing`]
     return said.findIndex((s, i) => i > doneAt && !ready.has(i) && mentions(s, called))
   }
+  // "water (for the gelatin)" waits with it for the syrup
+  const onto = line.waits ? said.findIndex((s, i) => !ready.has(i) && (ONTO.test(s) || SYRUP_IN.test(s))) : -1
+  if (onto >= 0) return onto
   // of two alike each goes in with its own heading
   const headed = said.findIndex((s, i) => !ready.has(i) && takesHeaded(s, line))
   const isAlike = (w: Written): boolean =>
@@ -166,7 +182,10 @@ function placeOf(
   if (headed >= 0 && written.some(isAlike)) return headed
   const twin = twinAt(said, line, written)
   if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : twin
-  const warmed = twin >= 0 ? twin : said.findIndex((s, i) => apart.has(i) && mentions(s.replace(WAITS_FOR, ''), names))
+  const warmed =
+    twin >= 0
+      ? twin
+      : said.findIndex((s, i) => apart.has(i) && mentions(s.replace(WAITS_FOR, '').replace(UNTIL_THEN, ''), names))
   // "everything" is all that no sentence puts in by its name
   const isNamed = (s: string): boolean =>
     callsMark(s, line) ||
@@ -202,7 +221,10 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
   const company = spoken.map((i) => mates.filter((m) => mentions(said[i] as string, m.names)).length)
   // "with the 25 g of sugar" says which
   const claim = (w: Written): number =>
-    spoken.find((i) => (said[i] as string).includes(`${ORDINALS[alike.indexOf(w)]} ${line.names[0]}`)) ??
+    (w.waits ? spoken.find((i) => isGotReady(said[i] as string) || WHIPPED.test(said[i] as string)) : undefined) ??
+    spoken.find((i) =>
+      line.names.some((n) => (said[i] as string).toLowerCase().includes(`${ORDINALS[alike.indexOf(w)]} ${n}`)),
+    ) ??
     spoken.find((i) => w.calls.some((c) => ` ${said[i]} `.replace(/,/g, ' ').includes(` ${c} `))) ??
     -1
   if (claim(line) >= 0) return claim(line)
@@ -210,6 +232,9 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
   if (line.heading === null) return free[left.indexOf(line)] ?? -1
   return spoken[company.indexOf(Math.max(...company))] as number
 }
+
+/** What waits for a syrup lies in a bowl, or is whipped. */
+const WHIPPED = /\b(?:bowl|mixer|whip|whisk|whites)\b/i
 
 /** "Add the second cream". */
 const ORDINALS = ['first', 'second', 'third']

@@ -13,7 +13,15 @@ const read = (
   litres: number | null = null,
   name = '',
   makes: number | null = null,
-): Shape => shapeSaid({ family, name, said: sentences([method]), doneAt: -1, litres, makes })
+): Shape =>
+  shapeSaid({
+    family,
+    name,
+    said: sentences([method]),
+    doneAt: -1,
+    made: litres === null ? null : { litres, grams: 1300 * litres },
+    makes,
+  })
 
 describe('the pieces a method speaks of', () => {
   it.each<[string, BoiledFamilyId, string, object]>([
@@ -62,6 +70,9 @@ describe('the pieces a method speaks of', () => {
       { lengthMm: 20, widthMm: 15, heightMm: 10 },
     ],
     ['lengths of a rope', 'hard-candy', 'Pull. Cut into 15 cm lengths.', { lengthMm: 150, widthMm: 15 }],
+    ['small spoons it is dropped from', 'fudge', 'Drop by tsp. onto paper.', { kind: 'broken', gramsEach: 7 }],
+    ['blocks it is sawn into', 'honeycomb', 'Saw into 25 mm blocks.', { kind: 'cut', lengthMm: 25, heightMm: 25 }],
+    ['pieces it is sawn into', 'honeycomb', 'Saw into pieces.', { kind: 'broken' }],
     ['a board it is cut on', 'brittle', 'Turn out on a cutting board. Break up.', { kind: 'broken' }],
     ['moulds', 'caramel', 'Deposit in greased moulds.', { kind: 'mould' }],
     ['a jar', 'caramel-sauce', 'Cool and jar it.', { kind: 'mould', millilitres: 190 }],
@@ -74,6 +85,20 @@ describe('the pieces a method speaks of', () => {
       kind: 'mould',
       sticks: true,
     }))
+
+  it.each([
+    ['Spoon out.', 20, 50],
+    ['Pour into 12 lollipop moulds.', null, 83.3],
+    ['Spoon out.', 5000, 6],
+  ])('share what there is: %s', (method, makes, millilitres) => {
+    // 1 l, a lollipop of at most 40 ml
+    const shape = read('hard-candy', method, 1, 'Lollipops', makes)
+    expect(shape).toMatchObject({ millilitres: millilitres > 40 ? 6 : millilitres })
+    expect(read('hard-candy', method, 0.3, 'Lollipops', makes)).toMatchObject({
+      millilitres: makes === 5000 ? 6 : 300 / (makes ?? 12),
+    })
+    expect(read('fudge', 'Drop by spoonfuls.', 1, '', 40)).toMatchObject({ gramsEach: 32.5 })
+  })
 
   it('are lollipops as wide as they are spooned', () => {
     const said = (wide: string) => read('hard-candy', `Spoon out ${wide} rounds.`, null, 'Lavender lollies')

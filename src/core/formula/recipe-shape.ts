@@ -1,5 +1,6 @@
 /** The pieces a recipe makes, from what its method says of them: how they come about, how large, how thick; else what is usual for their kind. */
 import type { BoiledFamilyId, FamilyId } from '../craft/families'
+import { massOf } from '../matter/mix'
 import { volumeOf } from '../physics/heat'
 import { mmPer } from '../quantity/length'
 import { parseNumber } from '../quantity/number'
@@ -38,7 +39,7 @@ const PILLOW = { kind: 'broken', thicknessMm: 10, gramsEach: 6 } as const
 /** ◊ A lollipop that is spooned out is this thick, mm; what is dropped from a spoon, and how much that takes, g. */
 const SPOONED_MM = 4
 const DROPPED_MM = 12
-const SPOONS = { tea: 7, dessert: 14, table: 20 } as const
+const SPOONS = { tea: 7, tsp: 7, dessert: 14, table: 20, tbsp: 20 } as const
 
 const LOLLIPOP_COUNT = /(?<!\d[ -]?)\b(\d{1,3}) (?:\w+ )?(?:lolli(?:pop|es)|lolly)\b/i
 const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b/i
@@ -48,10 +49,10 @@ const MOULDS = /\b(?:mou?lds?|shells)\b/i
 /** "Deposit 2.5 ml drops". */
 const MILLILITRES = /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|mou?lds?|cavit\w+|silicone)/i
 const ROPES = /\b(?:pull|snip|rope)\b/i
-const DROPS = /\b(?:drop|scoop)\b.{0,40}?\b(half[ -]?)?(?:(tea|dessert|table)?-?spoon|t(?:bsp|sp)\b)/i
+const DROPS = /\b(?:drop|scoop)\b.{0,40}?\b(half[ -]?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)/i
 const CUTS =
-  /\b(?:cut(?:ting)?(?! board)|slice|score|mark|divide|portion(?= (?:it|with|into (?!mou?ld)))|guillotine)\b/i
-const CUBES = /\bcubes\b/i
+  /\b(?:cut(?:ting)?(?! board)|saw(?= .*\d)|slice|score|mark|divide|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine)\b/i
+const CUBES = /\b(?:cubes|blocks)\b/i
 const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b/i
 
 const NUMBER = '(?:\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|\\d\\/\\d|[¼½¾⅓⅔])'
@@ -151,14 +152,20 @@ function sharedBy(makes: number | null, slab: number | null): { lengthMm: number
   return within({ lengthMm: side, widthMm: side })
 }
 
+/** What a formula makes as it is written, once it is cold: how much room it takes with its air, and its mass. */
+export interface Made {
+  readonly litres: number
+  readonly grams: number
+}
+
 export interface ShapeSaid {
   readonly family: BoiledFamilyId
   readonly name: string
   readonly said: readonly string[]
   /** The sentence that ends the cook. */
   readonly doneAt: number
-  /** Of all of it once it is made; null where that is not known. */
-  readonly litres: number | null
+  /** All of it once it is made; null where that is not known. */
+  readonly made: Made | null
   /** How many pieces it says it makes; null where it does not. */
   readonly makes: number | null
 }
@@ -167,7 +174,8 @@ export interface ShapeSaid {
 export const isMoulded = (said: readonly string[]): boolean => said.some((s) => MOULDS.test(s))
 
 /** The pieces a method speaks of. */
-export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSaid): Shape {
+export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid): Shape {
+  const litres = made?.litres ?? null
   const after = said.slice(Math.max(0, doneAt))
   const told = after.join('. ')
   const plain = usual[family] ?? blankFormula.shape
@@ -194,18 +202,28 @@ export function shapeSaid({ family, name, said, doneAt, litres, makes }: ShapeSa
     const shared = sharedBy(makes ?? cutInto(told), slab)
     return { kind: 'cut', ...(sizeOf(CUTS) ?? shared ?? (plain.kind === 'cut' ? plain : CUT)), heightMm }
   }
-  const each = Number(MILLILITRES.exec(told)?.[1] ?? Number.NaN)
-  if (each >= 1 && each <= 100) return { kind: 'mould', millilitres: each }
+  const millilitres = Number(MILLILITRES.exec(told)?.[1] ?? Number.NaN)
+  if (millilitres >= 1 && millilitres <= 100) return { kind: 'mould', millilitres }
   if (isMoulded(after)) return plain.kind === 'mould' ? plain : MOULD
   const dropped = after.map((s) => DROPS.exec(s)).find((found) => found !== null)
-  if (dropped) return droppedFrom(dropped)
+  const each = eachOf(made, makes)
+  if (dropped) return droppedFrom(dropped, each)
   if (any(BREAKS) || plain.kind === 'broken')
     return {
       kind: 'broken',
       thicknessMm: mm(usualMm),
-      gramsEach: plain.kind === 'broken' ? plain.gramsEach : BROKEN.gramsEach,
+      gramsEach: each ?? (plain.kind === 'broken' ? plain.gramsEach : BROKEN.gramsEach),
     }
   return plain.kind === 'cut' ? { ...plain, heightMm: mm(usualMm) } : plain
+}
+
+/** ◊ No piece that is dropped or broken off is lighter or heavier than this, g. */
+const PIECE_G = { least: 3, most: 200 }
+
+/** g of a piece where all of it is made into so many; null where that is not known. */
+function eachOf(made: Made | null, makes: number | null): number | null {
+  const each = made !== null && makes !== null ? Math.round((10 * made.grams) / makes) / 10 : Number.NaN
+  return each >= PIECE_G.least && each <= PIECE_G.most ? each : null
 }
 
 /** `eachMl`: what each takes where all of it goes into so many; NaN or null where nobody knows. */
@@ -228,8 +246,10 @@ function snippedTo(size: ReturnType<typeof pieceIn> | undefined): Shape {
   return { kind: 'cut', ...size, widthMm: Math.min(ROPE_MM, size.widthMm), heightMm: PILLOW.thicknessMm }
 }
 
-function droppedFrom([, half, spoon = 'table']: RegExpExecArray): Shape {
-  const grams = SPOONS[spoon.toLowerCase() as keyof typeof SPOONS]
+/** `each`: g of one, where the text says how many there are; null where it does not. */
+function droppedFrom([, half, spoon, short]: RegExpExecArray, each: number | null): Shape {
+  if (each !== null) return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: each }
+  const grams = SPOONS[(spoon ?? short ?? 'table').toLowerCase() as keyof typeof SPOONS]
   return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: half ? grams / 2 : grams }
 }
 
@@ -250,9 +270,10 @@ export function isUsualShape(shape: Shape, family: FamilyId): boolean {
   }
 }
 
-/** Litres a formula makes as it is written, with its air, once it is cold; null for what has to be whipped and no step of it says so. */
-export function litresOf(formula: FormulaDocument): number | null {
+/** What a formula makes; null for what has to be whipped and no step of it says so. */
+export function madeFrom(formula: FormulaDocument): Made | null {
   const air = airOf(formula)
   if (formula.family === 'marshmallow' && air === 0) return null
-  return volumeOf(finishedMix(traceSteps(formula, gramsAsWritten(formula))), 20) / (1 - air)
+  const mix = finishedMix(traceSteps(formula, gramsAsWritten(formula)))
+  return { litres: volumeOf(mix, 20) / (1 - air), grams: massOf(mix) }
 }

@@ -32,9 +32,21 @@ describe('a list', () => {
     [
       'For 12 lollies: 250g caster sugar, 75ml water, 1/2 tsp citric acid, red colour.\nFor the sherbet: 50g icing sugar, 1/4 tsp citric acid.',
       [
-        ['lollies', '250g caster sugar', '75ml water', '1/2 tsp citric acid, red colour.'],
-        ['sherbet', '50g icing sugar', '1/4 tsp citric acid.'],
+        ['lollies', '250g caster sugar', '75ml water', '1/2 tsp citric acid', 'red colour'],
+        ['sherbet', '50g icing sugar', '1/4 tsp citric acid'],
       ],
+    ],
+    [
+      '100 g sugar\n\nTo add\n50 g peel',
+      [
+        [null, '100 g sugar'],
+        ['to add', '50 g peel'],
+      ],
+    ],
+    ['1 lb sugar / 450 g\n¼ pint water / 150 ml', [[null, '1 lb sugar / 450 g', '¼ pint water / 150 ml']]],
+    [
+      '500g sugar, 1 tsp acid, pink colouring, custard flavour, icing sugar for dusting.',
+      [[null, '500g sugar', '1 tsp acid', 'pink colouring', 'custard flavour', 'icing sugar for dusting']],
     ],
     ['Ingredients (makes one slab)\n100 g sugar\n50 g honey', [[null, '100 g sugar', '50 g honey']]],
     ['1 cup + 2 tbsp sugar', [[null, '1 cup + 2 tbsp sugar']]],
@@ -60,6 +72,29 @@ describe('a list', () => {
     const dust = formula.steps.find((s) => /^Dust/.test(s.say))?.adds
     expect(formula.lines.filter((l) => l.group === dust).map((l) => l.ingredient)).toEqual(['icing-sugar', 'cornflour'])
     expect(asks?.map((a) => a.id)).not.toContain('place')
+  })
+
+  it('stands alone on a card: what is written around it is left, and nothing else', () => {
+    const { name, list, method, left, makes } = splitRecipe(
+      'Honey chews\n4.8 from 112 votes\nPerfumed with honey.\nPrep Time 5 minutes\nCourse: Sweets\nMakes 64\nEquipment\n8 inch pan\nIngredients\nUS Customary – Metric\n1x 2x 3x\n▢ 200 g sugar\n▢ 100 g honey\nInstructions\nBoil all to 120 °C.\nNutrition\nCalories: 54',
+    )
+    expect([name, makes]).toEqual(['Honey chews', 64])
+    expect(list.flatMap((s) => s.lines)).toEqual(['▢ 200 g sugar', '▢ 100 g honey'])
+    expect(method.flatMap((s) => s.lines)).toEqual(['Boil all to 120 °C.'])
+    expect(left).toHaveLength(9)
+    // with an amount above it, that is a list as well
+    const two = splitRecipe('Chews\n200 g sugar\nIngredients\n100 g honey\nMethod\nBoil all to 120 °C.')
+    expect(two.list.flatMap((s) => s.lines)).toEqual(['200 g sugar', '100 g honey'])
+  })
+
+  it.each([
+    ['Sucrose 62.0 %\nGlucose syrup 43DE 20 %\nCream 35 % 18 %\nBatch 10 kg', [6200, 2000, 1800]],
+    ['62 % sugar\n20 % glucose syrup 42 DE\n18 % water', [620, 200, 180]],
+    ['Sugar 40 %\nWater 20 %', []],
+    ['500 g cream 36 %\n100 g sugar', [500, 100]],
+  ])('is that of its shares: %s', (text, grams) => {
+    const { formula } = readRecipe(`Centres\n\n${text}\n\nMethod\nBoil all to 117 °C. Pour out.`, pantryOf())
+    expect(formula.lines.map((l) => l.grams)).toEqual(grams)
   })
 
   it('has nothing to do with the praise above it; what is to be done there is kept', () => {

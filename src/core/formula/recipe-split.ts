@@ -28,7 +28,7 @@ const HEAD_METHOD =
   /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
 /** "Peanut topping", "To finish", with nothing after it. */
 const HEAD_BARE =
-  /^(?:to (?:finish|coat|decorate|dust)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
+  /^(?:to (?:add(?: in)?|finish|fold in|stir in|coat|decorate|dust|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
 /** "FONDANT" */
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 /** "A.", "Part 1" */
@@ -38,10 +38,10 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:step\s+\d+\s*[:.]?$|(?:serves|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+|(?:prep(?:aration)?|cook(?:ing)?|total|active) time)\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+  /^(?:step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+|(?:prep(?:aration)?|cook(?:ing)?|total|active) time)\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
-  /(?:^|\|\s*)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to)?\s*(\d+)(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:[\d.,/]|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
+  /(?:^|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to)?\s*(\d+)(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:[\d.,/]|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
 /** "For 12 lollies: 250 g sugar, …" */
 const FOR_PIECES = /^for (?:about )?(\d+) (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows)/i
 /** ◊ Fewer than that are no pieces. */
@@ -76,7 +76,9 @@ const BULLET = /^[-–*•·▢□]\s/
 const isListed = (line: string): boolean =>
   BULLET.test(line)
     ? beginsWithAmount(line)
-    : line.length < 40 && !/[.;:,]/.test(line) && isLine(line) && measureAt(bare(line), [])?.unit !== null
+    : line.length < 40 &&
+      ((!/[.;:,]/.test(line) && isLine(line) && measureAt(bare(line), [])?.unit !== null) ||
+        (ENDS_WITH_AMOUNT.test(line) && !/[;:,]/.test(line) && line.search(DONE) !== 0))
 
 /** "Two-storey slab" is a name, though it begins with a number. */
 const beginsWithAmount = (line: string): boolean =>
@@ -105,6 +107,9 @@ const ROW_ENDS = ''
 /** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
 const NEXT =
   /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|an? (?:pinch|dash|knob)\b|(?:pinch|juice|zest)\b)/i
+/** What a row of a list names without an amount: colours, flavours, salt. */
+const UNMEASURED =
+  /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
 const NEXT_OR_PLUS = new RegExp(
   `${NEXT.source}|\\s+\\+\\s+(?!(?:[\\d¼½¾⅓⅔]\\S*\\s+)?(?:\\w+\\s+)?(?:for|extra|more|to)\\b)`,
   'i',
@@ -117,10 +122,14 @@ const USED =
 /** ◊ Of a row of names and amounts so many have an amount; the rest are colours, or salt. */
 const MOST_OF = 0.6
 
+/** "1 lb sugar / 450 g": the same once more. */
+const ONLY_AMOUNT =
+  /(?:[\d.,]+|[\d\s]*[¼½¾⅓⅔]|\d+\s*\/\s*\d+)\s*(?:k?g|[mc]?l|oz|ounces?|lbs?|pounds?|cups?|fl\.? oz)\.?\s*$/
+
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(row: string): string[] {
   const line = row.replace(/^(?:ingredients|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i, '')
-  const apart = line.split(/\s+[·•|/]\s+|\s*;\s+(?![^(]*\))/)
+  const apart = line.split(new RegExp(`\\s+[·•|]\\s+|\\s+\\/\\s+(?!${ONLY_AMOUNT.source})|\\s*;\\s+(?![^(]*\\))`, 'i'))
   if (apart.filter(hasAmount).length > 1 && hasAmount(apart[0] as string) && !looksLikeMethod(apart.at(-1) as string)) {
     // "Base: oats 400 g; flour 600 g"
     const [, over, first] = HEADED_ROW.exec(apart[0] as string) ?? []
@@ -132,9 +141,12 @@ function inOneRow(row: string): string[] {
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
   const pieces = all.split(NEXT_OR_PLUS)
-  const listed = pieces.every(isLine) ? pieces.map((piece) => `${piece}${use}`) : [rest ?? line]
+  const listed =
+    pieces.length > 1 && pieces.every(isLine)
+      ? pieces.flatMap((piece) => piece.replace(/\.$/, '').split(UNMEASURED)).map((piece) => `${piece}${use}`)
+      : [rest ?? line]
   const alone = listed.length < 2 && !/^(?:for|to)\b/i.test(heading ?? '')
-  if (alone || !listed.every(isLine)) return [line]
+  if (alone || !pieces.every(isLine)) return [line]
   return heading === undefined ? listed : [`${heading}:`, ...listed, ROW_ENDS]
 }
 
@@ -168,6 +180,23 @@ const isNamed = (line: string, next: string): boolean =>
   !beginsWithAmount(line) &&
   (HEAD_LIST.test(next) || beginsWithAmount(next) || (isLine(next) && !looksLikeMethod(next)))
 
+/**
+ * Where a list and a method both stand under their headings, what stands between the name and the list is neither: how it is served, who wrote it,
+ * what praises it. Rows by their number; none where an amount of something stands among them.
+ */
+function prefaceOf(rows: readonly string[]): ReadonlySet<number> {
+  const list = rows.findIndex((row) => HEAD_LIST.test(row))
+  const between = rows.flatMap((_, i) => (i > 0 && i < list ? [i] : []))
+  const isHeaded = rows.slice(list + 1).some((row) => HEAD_METHOD.test(row))
+  return new Set(isHeaded && !between.some((i) => isAmountOf(rows[i] as string)) ? between : [])
+}
+
+/** "200 g sugar", and not "8 inch pan". */
+function isAmountOf(row: string): boolean {
+  const unit = isLine(row) ? measureAt(bare(row), [])?.unit : null
+  return unit !== null && unit !== undefined && unit.kind !== 'count'
+}
+
 /** ◊ No recipe has more lines than that; what stands beyond is kept in the notes alone. */
 const MOST_LINES = 400
 
@@ -177,8 +206,13 @@ export function splitRecipe(text: string): SplitRecipe {
   const makes = makesIn(all)
   const isNothing = (line: string): boolean => NOTHING.test(line) && !HEAD_NOTES.test(line)
   const rows = all.filter((l) => !isNothing(l)).flatMap(inOneRow)
-  const lines = rows.slice(0, MOST_LINES)
-  const left = [...all.filter((l) => isNothing(l) && (makes === null || !MAKES.test(l))), ...rows.slice(MOST_LINES)]
+  const preface = prefaceOf(rows)
+  const lines = rows.filter((_, i) => !preface.has(i)).slice(0, MOST_LINES)
+  const left = [
+    ...all.filter((l) => isNothing(l) && (makes === null || !MAKES.test(l))),
+    ...rows.filter((_, i) => preface.has(i)),
+    ...rows.filter((_, i) => !preface.has(i)).slice(MOST_LINES),
+  ]
   let name = ''
   const list: { heading: string | null; lines: string[] }[] = [{ heading: null, lines: [] }]
   const method: typeof list = [{ heading: null, lines: [] }]

@@ -207,7 +207,7 @@ export function stepsFrom(told: Told): Step[] {
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
         ...(putsOn && !back && { heat: 6 }),
-        ...(i < told.pullAt && takesOff(text) && { offHeat: true }),
+        ...(i < told.pullAt && takesOff(text) && !putsBack(text) && { offHeat: true }),
         ...(i > told.pullAt && told.pullAt >= 0 && bathes(text) && { bath: true }),
         ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),
       },

@@ -74,6 +74,16 @@ describe('a recipe told back', () => {
     expect(figures.flatMap((m) => m.unfollowed)).toEqual([{ of: 'time', seconds: 180 }])
   })
 
+  it.each([
+    ['Boil it all to 118°C. Dip in 200 g dark chocolate.', []],
+    ['Boil it all to 118°C. Dip in tempered dark (200 g).', ['200 g']],
+    ['Boil the sugar and the 150 g cream to 118°C. Pour 10 g into each mould. Fill 250 ml jars.', []],
+    ['Boil the sugar and 2 tbsp of the cream to 118°C. Stir in the remaining cream.', []],
+  ])('says which amount of “%s” no line weighs', (method, alone) => {
+    const figures = momentsOf(method).flatMap((m) => m.unfollowed)
+    expect(figures.flatMap((f) => (f.of === 'amount' ? [f.amount] : []))).toEqual(alone)
+  })
+
   it('marks what no sentence says', () => {
     expect(
       momentsOf('Boil it all to 118°C.')

@@ -1,4 +1,5 @@
 /** A recipe told back as it was read: what goes in when, in which words, and which figures of them nothing follows. */
+import { amountOf, measureAt } from '../matter/amount'
 import { type FormulaDocument, piecesOf, type Step } from './document'
 import { heatIn, inDegrees, secondsIn } from './method'
 import { ingredientIn } from './mixes'
@@ -12,8 +13,9 @@ export interface GoesIn {
   readonly grams: number | null
 }
 
-/** A figure of a sentence that no step waits for and nothing is warmed to: it stands in the words alone. */
+/** A figure of a sentence that no step waits for, nothing is warmed to and no line weighs: it stands in the words alone. */
 export type Unfollowed =
+  | { readonly of: 'amount'; readonly amount: string }
   | { readonly of: 'heat'; readonly celsius: number }
   | { readonly of: 'time'; readonly seconds: number }
 
@@ -54,18 +56,25 @@ export const tellBack = ({ formula, questions }: Pick<Draft, 'formula' | 'questi
       ),
       ...questions.flatMap((q) => (q.group === group ? [{ name: q.text, grams: null }] : [])),
     ]
+    const typed = plain([...piece.lines.map((l) => l.typed ?? ''), ...questions.map((q) => q.text)].join('\n'))
     const taken = new Set(piece.steps.flatMap((s) => s.adds ?? []))
     return {
       part,
       label,
       formula: piece,
-      moments: piece.steps.map((step, i) => momentOf(step, piece, i, inGroup)),
+      moments: piece.steps.map((step, i) => momentOf(step, piece, i, typed, inGroup)),
       usualShape: isUsualShape(piece.shape, piece.family),
       idle: piece.groups.flatMap((g) => (taken.has(g.id) ? [] : inGroup(g.id))),
     }
   })
 
-function momentOf(step: Step, piece: FormulaDocument, at: number, inGroup: (group: string) => GoesIn[]): ToldMoment {
+function momentOf(
+  step: Step,
+  piece: FormulaDocument,
+  at: number,
+  typed: string,
+  inGroup: (group: string) => GoesIn[],
+): ToldMoment {
   const group = piece.groups.find((g) => g.id === step.adds)
   const alike = piece.steps.filter((s) => s.say === step.say)
   const repeats = piece.steps[at - 1]?.say === step.say
@@ -74,7 +83,7 @@ function momentOf(step: Step, piece: FormulaDocument, at: number, inGroup: (grou
     words: repeats ? null : step.say,
     goesIn: group ? inGroup(group.id) : [],
     warm: group && group.celsius > ROOM_C ? group.celsius : null,
-    unfollowed: repeats ? [] : unfollowedIn(step.say, alike, piece),
+    unfollowed: repeats ? [] : [...unfollowedIn(step.say, alike, piece), ...unweighedIn(step.say, piece, typed)],
     added: isAddedPlainly(step),
   }
 }
@@ -99,4 +108,24 @@ function unfollowedIn(say: string, steps: readonly Step[], { groups, target }: F
       ? [{ of: 'time' as const, seconds }]
       : []),
   ]
+}
+
+/** An amount of something, and no size of a pan or a piece. */
+const AMOUNT =
+  /(?<![\d/.\p{L}])(?:\d+(?:[./]\d+)?(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?|[½¼¾⅓⅔])\s?(?:k?g|m?l|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?)\b(?!.{0,14}\b(?:pan|pot|bowl|jars?|mou?lds?|tin|saucepan|each|pieces?|drops|balls|bottles?|jug|measure|kettle|scoop|silicone)\b)/giu
+/** ◊ Two amounts are the same where they come so near to each other. */
+const SAME = 0.05
+
+const plain = (text: string): string => text.replace(/[^\S\n]/g, '').toLowerCase()
+
+/** The amounts of a sentence that neither stand in the list (`typed`) nor are what a line weighs. */
+function unweighedIn(say: string, piece: FormulaDocument, typed: string): Unfollowed[] {
+  return [...say.matchAll(AMOUNT)].flatMap(([amount]) => {
+    const measure = measureAt(amount, [])
+    const isWeighed = piece.lines.some(({ ingredient, grams }) => {
+      const g = measure && amountOf(measure).grams(ingredientIn(piece, ingredient))
+      return g !== null && Math.abs(g - grams) <= SAME * grams
+    })
+    return typed.includes(plain(amount)) || isWeighed ? [] : [{ of: 'amount' as const, amount }]
+  })
 }

@@ -21,6 +21,10 @@ describe('a recipe of two boils', () => {
       'Heat the honey to 125 °C. Meanwhile whip the egg whites. Pour the honey into the meringue, keep whipping. Cook the sugar and water to 145 °C and pour slowly into the meringue. Whip until just warm. Fold in the almonds.',
     ],
     [
+      'as a batch card says it',
+      'Honey to 125 °C. Whip the egg whites to soft peak; pour on honey. Sugar, water to 145 °C; pour onto foam at speed 2. Whip 8 min. Almonds in by paddle. Press into a tray.',
+    ],
+    [
       'side by side',
       'Put the honey in a small pan. Boil it to 125 °C. In a second pan boil the sugar and the water to 145 °C. Pour the honey over the egg whites while whisking. Pour in the syrup. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
     ],

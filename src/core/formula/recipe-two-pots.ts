@@ -20,7 +20,7 @@ import type { Headed } from './recipe-split'
 
 /** "Pour the honey over the whites", "pour in the honey with the mixer running". */
 const ONTO_WHITES =
-  /\b(?:pour|trickle|drizzle|stream|add)\b.*\b(?:(?:onto|over|into|on|to)\b.*\b(?:whites|foam|frapp[eé]|meringue|mixer|bowl)|(?:mixer|whisk|beaters) (?:is |are )?running)\b/i
+  /\b(?:pour|trickle|drizzle|stream|add)\b.*\b(?:(?:onto|over|into|on|to)\b.*\b(?:whites|foam|frapp[eé]|meringue|mixer|bowl)|(?:mixer|whisk|beaters) (?:is |are )?running)\b|\bpour on (?:the )?(?:hot )?honey\b/i
 /** What whites are called once they are whipped. */
 const FOAM = /\b(?:foam|frapp[eé]|meringue)\b/i
 const WHITES = /\b(?:whites|egg whites?|albumen)\b/i

@@ -5,6 +5,7 @@ import { short } from './method'
 import { asidesIn, sentences } from './recipe-clauses'
 import { isMadeByHand, layersIn, readLayers } from './recipe-layers'
 import { type Answers, type Draft, readPiece, type WrittenPiece } from './recipe-piece'
+import { inGrams } from './recipe-shares'
 import { splitRecipe } from './recipe-split'
 import { readTwoPots } from './recipe-two-pots'
 
@@ -30,7 +31,8 @@ export function readRecipe(
   house: readonly HouseUnit[] = [],
   answers: Answers = {},
 ): ReadRecipe {
-  const recipe = splitRecipe(text)
+  const split = splitRecipe(text)
+  const recipe = { ...split, list: inGrams(split.list) }
   const lexicon = { pantry, house }
   const told = recipe.method.flatMap((s) => s.lines)
   const said = sentences(told)

@@ -9,6 +9,9 @@ const AGREE = 0.1
 export const UK_PINT = 1.2
 const PINTS = /\b(?:pint|quart|gallon)/i
 
+const isPint = (amount: Amount): boolean => PINTS.test(amount.words)
+const agrees = (a: number, b: number): boolean => Math.abs(a - b) <= AGREE * Math.max(a, b)
+
 /** What the line says beside the amount and does not mean the same; null where all agree. */
 export function disagrees(amount: Amount, ingredient: Ingredient): Amount | null {
   const grams = amount.grams(ingredient)
@@ -16,12 +19,16 @@ export function disagrees(amount: Amount, ingredient: Ingredient): Amount | null
   return (
     amount.beside(ingredient).find((other) => {
       const g = other.grams(ingredient)
-      return (
-        g !== null &&
-        [1, ...(PINTS.test(other.words) ? [UK_PINT] : [])].every(
-          (f) => Math.abs(f * g - grams) > AGREE * Math.max(f * g, grams),
-        )
-      )
+      if (g === null || agrees(g, grams)) return false
+      return !(isPint(other) && agrees(UK_PINT * g, grams)) && !(isPint(amount) && agrees(g, UK_PINT * grams))
     }) ?? null
   )
+}
+
+/** What a pint of the line is to a pint of America, where another amount beside it shows that it is one of Britain. */
+export function pintOf(amount: Amount, ingredient: Ingredient): number {
+  const grams = amount.grams(ingredient)
+  if (grams === null || !isPint(amount)) return 1
+  const beside = amount.beside(ingredient).flatMap((other) => other.grams(ingredient) ?? [])
+  return beside.some((g) => !agrees(g, grams) && agrees(g, UK_PINT * grams)) ? UK_PINT : 1
 }

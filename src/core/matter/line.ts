@@ -11,7 +11,7 @@ import {
   trailingAmount,
   withoutHoles,
 } from './amount'
-import { disagrees, UK_PINT } from './disagree'
+import { disagrees, pintOf, UK_PINT } from './disagree'
 import { inclusion } from './inclusion'
 import type { Ingredient, Preparation } from './ingredient'
 import { ingredientById } from './ingredients'
@@ -93,6 +93,8 @@ const clean = (text: string): string =>
     .trim()
     .replace(/^(?:[-–*•·▢□]|\[[ x]?\])\s+/i, '')
     .replace(THOUSAND, '$1')
+    // "1 lb sugar / 450 g": the same once more
+    .replace(/(\p{L}[\p{L})]+)\s+\/\s+(\d[\d.,\s/¼½¾⅓⅔]*\s*(?:k?g|[mc]?l|oz|lbs?|fl\.? ?oz)\.?)$/iu, '$1 ($2)')
     // "2-1/2 cups"
     .replace(/(?<![\d/.])(\d{1,2})-(?=\d\s*\/\s*\d)/g, '$1 ')
     // ".5 cup"; "1.000 g" is a kilogram
@@ -226,7 +228,9 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
   }
   if (!found.ingredient && /\band\b|&|\+/.test(parsed.name)) return ask({ id: 'several', figures: {} })
   if (namesAnother(parsed.note, pantry, house)) return ask({ id: 'several', figures: {} })
-  const grams = found.ingredient && parsed.amount ? parsed.amount.grams(found.ingredient) : null
+  const told = found.ingredient && parsed.amount ? parsed.amount.grams(found.ingredient) : null
+  const grams =
+    told !== null && found.ingredient && parsed.amount ? told * pintOf(parsed.amount, found.ingredient) : told
   if (!found.ingredient) {
     const id = found.candidates.length > 0 ? 'which-named' : 'unknown'
     return ask(

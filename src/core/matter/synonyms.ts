@@ -28,7 +28,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'corn-syrup': ['corn syrup', 'white corn syrup', 'clear corn syrup'],
   dextrose: ['dextrose', 'glucose powder', 'dextrose monohydrate'],
   'golden-syrup': ['light treacle'],
-  'invert-syrup': ['inverted sugar'],
+  'invert-syrup': ['inverted sugar', 'invert sugar', 'invert'],
   'rice-syrup': ['brown rice syrup'],
   'agave-syrup': ['agave nectar', 'agave'],
   honey: ['runny honey', 'clear honey'].concat(
@@ -52,7 +52,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'coconut-milk': ['coconut milk, tinned', 'full-fat coconut milk', 'full fat coconut milk'],
   'peanut-butter': ['smooth peanut butter', 'creamy peanut butter', 'crunchy peanut butter'],
   butter: ['butter', 'unsalted butter', 'sweet butter'],
-  'butter-salted': ['salted butter'],
+  'butter-salted': ['salted butter', 'demi-sel butter', 'half-salted butter'],
   ghee: ['clarified butter'],
   margarine: ['hard margarine', 'baking margarine'],
   'vegetable-oil': ['sunflower oil', 'neutral oil', 'oil', 'canola oil', 'rapeseed oil', 'grapeseed oil'],

@@ -74,5 +74,12 @@ export const sayGoesIn = ({ name, grams }: GoesIn, say: Say): string =>
   grams === null ? `“${name}”, which is asked about` : `${say.weight(inGrams(grams))} ${name.toLowerCase()}`
 
 /** A figure of a recipe that no step follows. */
-export const sayUnfollowed = (figure: Unfollowed, say: Say): string =>
-  `${figure.of === 'heat' ? say.temperature(inCelsius(figure.celsius)) : formatSpan(figure.seconds)} stands in the words alone`
+export function sayUnfollowed(figure: Unfollowed, say: Say): string {
+  const said =
+    figure.of === 'heat'
+      ? say.temperature(inCelsius(figure.celsius))
+      : figure.of === 'time'
+        ? formatSpan(figure.seconds)
+        : figure.amount
+  return `${said} stands in the words alone`
+}

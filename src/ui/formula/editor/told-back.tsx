@@ -133,8 +133,8 @@ function OneMoment({ moment: { step, words, goesIn, warm, unfollowed, added }, t
         </p>
         {unfollowed.map((figure) => (
           <p
-            key={figure.of}
-            className={`mt-0.5 w-fit rounded-inner px-2 text-fine ${figure.of === 'heat' ? 'bg-lemon text-on-lemon' : 'bg-marble text-muted'}`}
+            key={sayUnfollowed(figure, say)}
+            className={`mt-0.5 w-fit rounded-inner px-2 text-fine ${figure.of === 'time' ? 'bg-marble text-muted' : 'bg-lemon text-on-lemon'}`}
           >
             {sayUnfollowed(figure, say)}
           </p>
