@@ -430,4 +430,16 @@ export const besideMoments: readonly Moment[] = [
       /^ready \+ icing-sugar 50, citric-acid 1: Mix the sherbet/,
     ],
   ],
+  [
+    'what is whisked in a bowl, and beaten in later',
+    '300 g sugar\n120 g brown rice syrup\n120 g tahini\n6 g salt',
+    'Whisk tahini with half of the salt until loose. Tip the sugar and rice syrup into a pan and cook until the colour of a new penny. Beat in the tahini and pour out. Scatter over the rest of the salt.',
+    183,
+    [
+      /^ready \+ sugar 300, rice-syrup 120: Tip/,
+      /^target: Cook until the colour of a new penny/,
+      /^ready \+ tahini 120, salt 3 → out: Beat in/,
+      /^ready \+ salt 3: Scatter/,
+    ],
+  ],
 ]

@@ -1,11 +1,19 @@
 /** What of a method happens beside the pot: warmed in a pan of its own, whipped in a bowl, toasted, baked, bloomed. */
 import { heatIn, MEANWHILE, secondsIn, WATCHES } from './method'
-import { inOven, isGotReady, whipsWhites } from './recipe-moves'
+import { FOAM, inOven, isGotReady, whipsWhites } from './recipe-moves'
 import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
-const WARMS =
-  /^(?:meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+)?(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?(?:(?:warm|heat|scald|bring|boil|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)|(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)|(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?whites)\b/i
+const WARMS = new RegExp(
+  `^(?:${/meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
+    /(?:warm|heat|scald|bring|boil|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)/
+      .source,
+    /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
+      .source,
+    `${/(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?/.source}${FOAM}`,
+  ].join('|')})(?!\\w)`,
+  'i',
+)
 /** "Put the pod into a pan with the cream, bring to the boil", where "the warm cream" goes in later. */
 const HEATED =
   /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|browned)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
@@ -27,7 +35,7 @@ const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend)\b(?!.*\b(?:pan|pot|sau
 const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,}) (?:solution|mixture|mix|slurry|paste|powder)\b/i
 
 /** "Dissolve the coffee in the boiling water": what is put in later by its own name. */
-const MIXED = /^(?:mix|dissolve|stir|blend) (?:the )?([a-z]+) (?:in|with)\b/i
+const MIXED = /^(?:mix|dissolve|stir|blend|whisk|beat|mash|loosen) (?:the )?([a-z]+) (?:in|with|until|till)\b/i
 
 /** "Whisk together powdered sugar and cornstarch": nothing for the pot, but what the pieces are dusted with. */
 const DUST_MIX =
@@ -51,7 +59,7 @@ const OVER_CORN = /\b(?:over|with|onto|into) (?:the )?(?:popped )?(?:pop)?corn\b
 
 /** What is whipped waits for the syrup. */
 export const SYRUP_IN =
-  /\b(?:pour|trickl|drizzl|stream|add)(?:e|ing)?\b.{0,30}(?<!\b(?:corn|glucose|golden|maple|rice) )\b(?:syrup|meringue)\b/i
+  /\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\b.{0,30}(?<!\b(?:corn|glucose|golden|maple|rice) )\b(?:syrup|meringue)\b/i
 
 const HOLDS = /^(?:gently )?(?:warm|heat|melt) (?:the )?(?!the |honey|sugar|syrup|glucose)(\w{3,})\b/i
 
@@ -83,18 +91,23 @@ function goesInAt(said: readonly string[], at: number): number {
   // whites are whipped with some sugar; whatever else has any is the pot itself
   if (!warmed) return -1
   // what is warmed meanwhile is not the pot, whatever is in it, where that stands on the heat already
-  const sweet = what !== 'whites' && SUGAR.test(sentence)
+  const isFoam = FOAMS.test(warmed[0])
+  const sweet = !isFoam && SUGAR.test(sentence)
   if (sweet && !(MEANWHILE.test(sentence) && said.slice(0, at).some((s) => SUGAR.test(s) && !isGotReady(s)))) return -1
   const named = said.findIndex(
     (s, i) =>
       i > at && PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s) || (i === at + 1 && WITH_IT.test(s))),
   )
-  return named < 0 && what === 'whites' ? said.findIndex((s, i) => i > at && SYRUP_IN.test(s)) : named
+  return named < 0 && isFoam ? said.findIndex((s, i) => i > at && SYRUP_IN.test(s)) : named
 }
 
+const FOAMS = new RegExp(`\\b${FOAM}`, 'i')
+
 /** Onto what waits in the bowl: "pour the hot syrup slowly down the side of the bowl". */
-export const ONTO =
-  /\bpour\b.*\b(?:syrup|bowl|gelatin|mixer)\b|\b(?:pour|trickle|drizzle|stream)\b.*\b(?:foam|whites)\b/i
+export const ONTO = new RegExp(
+  `\\bpour\\b.*\\b(?:syrup|bowl|gelatin|mixer)\\b|\\b(?:pour|run|trickle|drizzle|stream)\\b.*\\b${FOAM}`,
+  'i',
+)
 
 /** Something is put together or scalded in a bowl, beside the pot. */
 export const inBowl = (sentence: string): boolean =>

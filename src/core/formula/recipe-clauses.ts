@@ -1,6 +1,6 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
 import { capital, endingsIn, heatIn, MEANWHILE, secondsIn, WATCHES } from './method'
-import { isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
+import { FOAM, isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
 import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
@@ -57,7 +57,7 @@ function forbidden(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|test\s*:|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -78,7 +78,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', `${LASTS}|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`],
   [',\\s+', '(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b'],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
-  [',\\s+', '(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:foam|whites|meringue|thin stream)\\b'],
+  [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
   [',\\s+', '(?:pour|remove|take it off|tip)\\b'],
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')

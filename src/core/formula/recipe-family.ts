@@ -7,7 +7,7 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
   [/\bsauce\b|pouring/i, 'caramel-sauce'],
   [/marshmallow/i, 'marshmallow'],
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
-  [/fudge|fondant|penuche|\btablet\b|coconut ice\b/i, 'fudge'],
+  [/fudge|fondant|penuche|opera creams?|\btablet\b|coconut ice\b/i, 'fudge'],
   [/pralines\b/i, 'fudge', /cream|milk/i],
   [/brittle|praline|nougatine/i, 'brittle'],
   [/honeycomb|cinder|sponge (?:candy|toffee)|hok(?:e|ie)y/i, 'honeycomb'],
@@ -33,7 +33,7 @@ const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, Fami
 ]
 
 /** What is beaten once it has cooled, until it dulls, is meant to grain. */
-const GRAINS = /\bcool\b.*\bbeat\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)/is
+const GRAINS = /\bcool\b.*\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)/is
 
 /** The family a recipe belongs to: its name says it, else its make-up, else its method; a guess to confirm. */
 export function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {

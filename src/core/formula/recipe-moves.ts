@@ -70,11 +70,14 @@ const PUTS_BACK = saidAs([
 /** Whether it goes back on the heat in this sentence. */
 export const putsBack = (sentence: string): boolean => PUTS_BACK.test(sentence)
 
+/** What waits whipped for a syrup, as the source of a pattern. */
+export const FOAM = '(?:whites|albumen|foam|meringue|frapp[eé])(?!\\w)'
+
 /** What may stand before whites are whipped: meanwhile, once something is so, in which bowl. */
 const WHIPS_WHITES = saidAs(
   [/meanwhile,?\s+/, /(?:just )?before\b[^,]{0,40},\s+/, /(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+/],
   (when) =>
-    `^(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b(?:whites|albumen)\b/.source}`,
+    `^(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b/.source}${FOAM}`,
 )
 /** Whether the whites are whipped in this sentence, beside a pot that goes on. */
 export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sentence)

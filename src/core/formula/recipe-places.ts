@@ -33,7 +33,7 @@ function takesHeaded(sentence: string, { heading }: Written): boolean {
   if (words.length === 0 || LETTER.test(heading as string)) return false
   const called = `(?:all )?(?:the )?${words.join('\\W+')}\\b${AS_WHOLE}`
   return new RegExp(
-    `\\b(?:boil|bring|cook|heat|make|melt|mix|add|combine|(?:put|place|tip|stir) (?=(?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
+    `^${called} to \\d|\\b(?:beat|boil|bring|cook|heat|make|melt|mix|add|combine|whip|whisk|(?:put|place|tip|stir) (?=(?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
     'iu',
   ).test(sentence)
 }
@@ -179,7 +179,7 @@ function placeOf(
   const isAlike = (w: Written): boolean =>
     w !== line &&
     (w.names[0] === line.names[0] || (w.heading !== line.heading && w.names.some((n) => line.names.includes(n))))
-  if (headed >= 0 && written.some(isAlike)) return headed
+  if (headed >= 0 && written.some(isAlike)) return apart.get(headed) ?? headed
   const twin = twinAt(said, line, written)
   if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : twin
   const warmed =

@@ -121,6 +121,7 @@ describe('the pieces a method speaks of', () => {
   it.each([
     ['Makes about 49 squares', 28.6],
     ['Prep: 10 min | Yield: 49', 28.6],
+    ['Good with coffee. Makes 4 dozen', 28.9],
     ['Makes 500 g', 25],
     ['Makes 2 trays', 25],
     ['Serves 49', 25],

@@ -92,7 +92,9 @@ describe('a list', () => {
     ['62 % sugar\n20 % glucose syrup 42 DE\n18 % water', [620, 200, 180]],
     ['Sugar 40 %\nWater 20 %', []],
     ['500 g cream 36 %\n100 g sugar', [500, 100]],
-  ])('is that of its shares: %s', (text, grams) => {
+    ['Sucrose 2000\nGlucose syrup 42 DE 1600\nWater 600\nAll g.', [2000, 1600, 600]],
+    ['Sucrose 2000\nWater 600', []],
+  ])('is weighed as it says for all of it: %s', (text, grams) => {
     const { formula } = readRecipe(`Centres\n\n${text}\n\nMethod\nBoil all to 117 °C. Pour out.`, pantryOf())
     expect(formula.lines.map((l) => l.grams)).toEqual(grams)
   })

@@ -38,17 +38,24 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+|(?:prep(?:aration)?|cook(?:ing)?|total|active) time)\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+  /^(?:step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
-  /(?:^|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to)?\s*(\d+)(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:[\d.,/]|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
+  /(?:^|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:[\d.,/]|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
+/** "All g.", "Weights in grams": of numbers without a unit, "Sucrose 2000". */
+const IN_GRAMS = /^(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?(?:g|grams)\.?$/i
+const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
+
 /** "For 12 lollies: 250 g sugar, …" */
 const FOR_PIECES = /^for (?:about )?(\d+) (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows)/i
 /** ◊ Fewer than that are no pieces. */
 const FEWEST = 6
 
 function makesIn(lines: readonly string[]): number | null {
-  const counts = lines.map((l) => Number((MAKES.exec(l) ?? FOR_PIECES.exec(l))?.[1] ?? 0))
+  const counts = lines.map((l) => {
+    const [, count = 0, dozen] = MAKES.exec(l) ?? FOR_PIECES.exec(l) ?? []
+    return Number(count) * (dozen ? 12 : 1)
+  })
   return counts.find((n) => n >= FEWEST) ?? null
 }
 
@@ -205,11 +212,15 @@ export function splitRecipe(text: string): SplitRecipe {
   const all = plainLines(text)
   const makes = makesIn(all)
   const isNothing = (line: string): boolean => NOTHING.test(line) && !HEAD_NOTES.test(line)
-  const rows = all.filter((l) => !isNothing(l)).flatMap(inOneRow)
+  const grams = all.some((l) => IN_GRAMS.test(l))
+  const rows = all
+    .filter((l) => !isNothing(l) && !IN_GRAMS.test(l))
+    .map((l) => (grams && ENDS_BARE.test(l) ? `${l} g` : l))
+    .flatMap(inOneRow)
   const preface = prefaceOf(rows)
   const lines = rows.filter((_, i) => !preface.has(i)).slice(0, MOST_LINES)
   const left = [
-    ...all.filter((l) => isNothing(l) && (makes === null || !MAKES.test(l))),
+    ...all.filter((l) => IN_GRAMS.test(l) || (isNothing(l) && (makes === null || !MAKES.test(l)))),
     ...rows.filter((_, i) => preface.has(i)),
     ...rows.filter((_, i) => !preface.has(i)).slice(MOST_LINES),
   ]

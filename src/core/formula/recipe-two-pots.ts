@@ -4,7 +4,7 @@ import { idFor } from './edit'
 import { capital, type HeatUnit, heatIn, short, WATCHES } from './method'
 import { boilsTo, endingOf, inOrder } from './recipe-ending'
 import { questionsUnder, under } from './recipe-layers'
-import { inOtherPot, whipsWhites } from './recipe-moves'
+import { FOAM, inOtherPot, whipsWhites } from './recipe-moves'
 import { mentions } from './recipe-names'
 import {
   type Answers,
@@ -19,10 +19,15 @@ import type { Written } from './recipe-places'
 import type { Headed } from './recipe-split'
 
 /** "Pour the honey over the whites", "pour in the honey with the mixer running". */
-const ONTO_WHITES =
-  /\b(?:pour|trickle|drizzle|stream|add)\b.*\b(?:(?:onto|over|into|on|to)\b.*\b(?:whites|foam|frapp[eé]|meringue|mixer|bowl)|(?:mixer|whisk|beaters) (?:is |are )?running)\b|\bpour on (?:the )?(?:hot )?honey\b/i
+const ONTO_WHITES = new RegExp(
+  `${/\b(?:pour|trickle|drizzle|stream|add)\b.*\b/.source}(?:${[
+    `${/(?:onto|over|into|on|to)\b.*\b/.source}(?:${FOAM}|(?:mixer|bowl)\\b)`,
+    /(?:mixer|whisk|beaters) (?:is |are )?running\b/.source,
+  ].join('|')})|${/\bpour on (?:the )?(?:hot )?honey\b/.source}`,
+  'i',
+)
 /** What whites are called once they are whipped. */
-const FOAM = /\b(?:foam|frapp[eé]|meringue)\b/i
+const CALLED_FOAM = /\b(?:foam|frapp[eé]|meringue)(?!\w)/i
 const WHITES = /\b(?:whites|egg whites?|albumen)\b/i
 const POT = /\b(?:pan|pot|saucepan)\b/i
 const PUTS_IN = /\b(?:pour|add|trickle|drizzle|stream)\b/i
@@ -114,7 +119,7 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
     (!spoken(names, pots.second) &&
       (spoken(names, [pots.poured]) ||
         (bowls.some((s) => mentions(s, names)) && rest.filter((w) => w.names[0] === names[0]).length === 1) ||
-        (FOAM.test(piece.said[pots.poured] as string) && names.some((n) => WHITES.test(n)))))
+        (CALLED_FOAM.test(piece.said[pots.poured] as string) && names.some((n) => WHITES.test(n)))))
   const waiting = rest.flatMap((w) => (waits(w) ? [[w.id, meets] as const] : []))
   const main = readPiece({ ...piece, list: listOf(false), said }, lexicon, {
     ...(unit && { unit }),
