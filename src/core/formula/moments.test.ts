@@ -98,6 +98,17 @@ describe('a method', () => {
     expect([118, 150]).toContain(formula.target?.celsius)
   })
 
+  it('takes it off where it says so, not where it only rests beside the ring', () => {
+    const { formula } = read(
+      '200 g sugar\n60 ml water\n200 ml cream\n40 g butter',
+      'Boil the sugar and water until really dark, about 190°C. Immediately take off and pour in the cream. Whisk in the butter, return to a low heat for a minute. Cool 5 min. Bottle.',
+    )
+    const at = (pattern: RegExp) => formula.steps.findIndex((s) => pattern.test(s.say))
+    expect(formula.steps.findIndex((s) => s.when.on === 'target')).toBeGreaterThan(at(/^Whisk in/))
+    expect(formula.steps[at(/^Immediately/)]?.offHeat).toBe(true)
+    expect(formula.steps[at(/^Whisk in/)]?.heat).toBe(6)
+  })
+
   it('leaves out a wait that is part of what is got ready', () => {
     const { steps } = read(
       '300 g sugar\n300 ml cream\n3 g vanilla pod',

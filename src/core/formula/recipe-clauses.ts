@@ -5,7 +5,7 @@ import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
-  /\b(qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|deg|mins?|hrs?|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=\s+[a-z])/g
+  /\b(w|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|deg|mins?|hrs?|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=\s+[a-z])/g
 
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)\s*:\s+/i
@@ -74,7 +74,7 @@ const THEN = '[,;]?\\s+(?:and then|and|then)\\s+'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
-  [';\\s+', `(?:${GOES_ON}|after|when|once|as soon as|in it|meanwhile)\\b`],
+  [';\\s+', `(?:${GOES_ON}|after|at \\d|when|once|as soon as|in it|meanwhile)`],
   [',\\s+', `${LASTS}|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`],
   [',\\s+', '(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b'],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
@@ -100,10 +100,10 @@ const COUNTED = /^after (?:about )?\d/i
 
 /** "When it reaches 120°, pour it onto the whites": how far it is cooked, and what is done then. */
 const DONE_THEN =
-  /^(?:when|once|as soon as) ([^,]*\d[^,]*),\s+((?:(?:immediately|slowly|carefully|quickly) )?(?:pour|drizzle|trickle|stream|tip|remove|take|turn off)\b.*)$/i
+  /^(?:when|once|as soon as) ([^,]*?\d[^,]*?)(?:,\s+|\s+(?=(?:slowly |carefully |quickly )?(?:pour|drizzle|trickle|stream) it\b))((?:(?:immediately|slowly|carefully|quickly) )?(?:pour|drizzle|trickle|stream|tip|remove|take|turn off)\b.*)$/i
 
 /** "At hard crack (149°) take it off". */
-const AT_THEN = /^at ([^,]*?\d[^,]*?),?\s+((?:take|lift|remove|pull|turn off)\b.*)$/i
+const AT_THEN = /^at ([^,]*?\d[^,]*?),?\s+((?:take|lift|remove|pull|turn off|(?:pour|stream|trickle|drizzle) it)\b.*)$/i
 
 /** "Cook to 106°, add salt, cool to 30°" */
 const TO_THEN =

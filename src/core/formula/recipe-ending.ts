@@ -10,7 +10,8 @@ import { bathes, isGotReady, pours, putsBack, takesOff, whipsWhites } from './re
 /** ◊ Sugar work is pulled between these, °C. */
 const isTarget = (c: number): boolean => c >= 100 && c <= 180
 
-const ADDS = /\b(?:add|stir in|whisk in|put in|beat in|drop in)\b|\b(?:start|begin|whisk|whip|beat)\b.{0,30}\bwhites\b/i
+const ADDS =
+  /\b(?:add|stir in|whisk in|put in|beat in|drop in)\b|\b(?:start|begin) (?:whisk|whip|beat)(?:p?ing)?\b|\b(?:whisk|whip|beat)\b.{0,30}\bwhites\b/i
 
 /** "At 140° add the colour", "add the nuts at 120°": a moment on the way, not the end of it. */
 const addsOnTheWay = (sentence: string): boolean =>

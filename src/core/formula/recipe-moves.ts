@@ -54,7 +54,7 @@ const GOT_READY = saidAs([
 export const isGotReady = (sentence: string): boolean => GOT_READY.test(sentence)
 
 const TAKES_OFF = saidAs([
-  /^(?:take|lift)(?: it)? off\b(?! the (?:lid|skin|foam))/,
+  /^(?:(?:immediately|quickly|at once|then|now),? )?(?:take|lift)(?: it)? off\b(?! the (?:lid|skin|foam))/,
   /\boff (?:of )?the (?:heat|flame|stove)/,
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:heat|flame|stove)/,
   /\b(?:turn|switch) off the (?:heat|flame|gas)/,

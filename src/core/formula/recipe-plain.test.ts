@@ -27,6 +27,26 @@ describe('a pasted text as plain lines', () => {
     ['what is asked about', 'Vanilla | some', 'Vanilla | some'],
   ])('loses nothing of a row: %s', (_, row, line) => expect(plainLines(row)).toEqual([line]))
 
+  it('is not counted: steps lose their numbers, amounts do not', () => {
+    expect(
+      plainLines(
+        '1 Melt the butter with the lecithin\n2 Sheeter or pin.\n3 Break in 15 g pieces\n4 Wrap the pieces in waxed paper',
+      ),
+    ).toEqual([
+      'Melt the butter with the lecithin',
+      'Sheeter or pin.',
+      'Break in 15 g pieces',
+      'Wrap the pieces in waxed paper',
+    ])
+    for (const list of [
+      '1 egg white\n2 cups sugar\n3 tbsp butter',
+      '1 cup granulated white sugar of the finest kind\n2 cups double cream, warmed before\n3 tbsp soft butter, cubed',
+      '1 vanilla pod\n2 oranges\n3 lemons',
+      '1 Melt the butter in a pan and stir\n3 Pour it into a tin and let it cool.',
+    ])
+      expect(plainLines(list).join('\n')).toBe(list)
+  })
+
   it('has no empty line', () => expect(plainLines('\n \nA\r\n\r\n\tB\n')).toEqual(['A', 'B']))
 
   it.each([

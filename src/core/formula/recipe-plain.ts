@@ -1,4 +1,5 @@
 /** A pasted text as plain lines: without the marks of a note or a web page, and the rows of a table as lines of a list. */
+import { measureAt } from '../matter/amount'
 
 /** "## Method", "> ", "- [ ] ", "- [x] " */
 const LEADS = /^(?:#{1,6}\s+|>\s+)/
@@ -49,8 +50,27 @@ function lineOf(cells: readonly string[], head: Head | null): string {
   return [amount, unit, name].filter(Boolean).join(' ')
 }
 
-/** The lines of a text, none of them empty. */
-export function plainLines(text: string): string[] {
+/** "1 Put the sugar in a pan", one of several in a row of numbers; an amount of something is none. */
+const COUNTED = /^(\d{1,2})\s+(?=\p{L})/u
+/** ◊ So many in a row count steps, where most of them are as long as sentences. */
+const FEWEST = 3
+const LONG = 25
+
+/** Lines without the numbers that count them. */
+function uncounted(lines: readonly string[]): readonly string[] {
+  const counted: number[] = []
+  for (const [i, line] of lines.entries()) if (Number(COUNTED.exec(line)?.[1]) === counted.length + 1) counted.push(i)
+  const isStep = (i: number): boolean => (lines[i] as string).length > LONG || /[.!]$/.test(lines[i] as string)
+  const isAmount = (i: number): boolean => (measureAt(lines[i] as string, [])?.unit?.kind ?? 'count') !== 'count'
+  if (counted.length < FEWEST || counted.some(isAmount) || 2 * counted.filter(isStep).length < counted.length)
+    return lines
+  return lines.map((line, i) => (counted.includes(i) ? line.replace(COUNTED, '') : line))
+}
+
+/** The lines of a text, none of them empty, none of them counted. */
+export const plainLines = (text: string): readonly string[] => uncounted(linesOf(text))
+
+function linesOf(text: string): string[] {
   const out: string[] = []
   let head: Head | null = null
   for (const raw of text.split(/\r?\n/)) {

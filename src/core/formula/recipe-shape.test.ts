@@ -72,6 +72,7 @@ describe('the pieces a method speaks of', () => {
     ['lengths of a rope', 'hard-candy', 'Pull. Cut into 15 cm lengths.', { lengthMm: 150, widthMm: 15 }],
     ['small spoons it is dropped from', 'fudge', 'Drop by tsp. onto paper.', { kind: 'broken', gramsEach: 7 }],
     ['blocks it is sawn into', 'honeycomb', 'Saw into 25 mm blocks.', { kind: 'cut', lengthMm: 25, heightMm: 25 }],
+    ['how much each weighs', 'toffee', 'Pour at 6 mm. Break in 15 g pieces.', { thicknessMm: 6, gramsEach: 15 }],
     ['pieces it is sawn into', 'honeycomb', 'Saw into pieces.', { kind: 'broken' }],
     ['a board it is cut on', 'brittle', 'Turn out on a cutting board. Break up.', { kind: 'broken' }],
     ['moulds', 'caramel', 'Deposit in greased moulds.', { kind: 'mould' }],
@@ -121,6 +122,7 @@ describe('the pieces a method speaks of', () => {
   it.each([
     ['Makes about 49 squares', 28.6],
     ['Prep: 10 min | Yield: 49', 28.6],
+    ['Yields: 1 (8-inch) pan | 36 pieces', 33.3],
     ['Good with coffee. Makes 4 dozen', 28.9],
     ['Makes 500 g', 25],
     ['Makes 2 trays', 25],

@@ -55,6 +55,10 @@ const CUTS =
 const CUBES = /\b(?:cubes|blocks)\b/i
 const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b/i
 
+/** "Break in 15 g pieces". */
+const GRAMS_EACH =
+  /\b(?:break|snap|cut|portion|roll|form|pull|divide)\b[^.;]{0,40}?\b(\d{1,3}) ?g\b(?: (?:pieces|portions|balls|each|shards)|$)/i
+
 const NUMBER = '(?:\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|\\d\\/\\d|[¼½¾⅓⅔])'
 const UNIT = '(?:mm|cm|in(?:ch(?:es)?|\\.)?(?![a-z])|"|″|”)'
 const PAIR = new RegExp(
@@ -64,7 +68,7 @@ const PAIR = new RegExp(
 const ONE = new RegExp(`(${NUMBER})[\\s-]*(${UNIT})`, 'i')
 /** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
 const THICK = new RegExp(
-  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frame|flatten|pour to|cast|thickness of|slab)\\b[^,;]{0,30}?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip)\\b.*, (?:to |about )*(${NUMBER})[\\s-]*(${UNIT})$`,
+  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frame|flatten|pour (?:to|at)|cast|thickness of|slab)\\b[^,;]{0,30}?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip)\\b.*, (?:to |about )*(${NUMBER})[\\s-]*(${UNIT})$`,
   'i',
 )
 const VESSEL = '(?:pan|tin|tray|dish|frame)\\b'
@@ -206,7 +210,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
   if (millilitres >= 1 && millilitres <= 100) return { kind: 'mould', millilitres }
   if (isMoulded(after)) return plain.kind === 'mould' ? plain : MOULD
   const dropped = after.map((s) => DROPS.exec(s)).find((found) => found !== null)
-  const each = eachOf(made, makes)
+  const each = eachOf(made, makes) ?? gramsSaid(told)
   if (dropped) return droppedFrom(dropped, each)
   if (any(BREAKS) || plain.kind === 'broken')
     return {
@@ -223,6 +227,12 @@ const PIECE_G = { least: 3, most: 200 }
 /** g of a piece where all of it is made into so many; null where that is not known. */
 function eachOf(made: Made | null, makes: number | null): number | null {
   const each = made !== null && makes !== null ? Math.round((10 * made.grams) / makes) / 10 : Number.NaN
+  return each >= PIECE_G.least && each <= PIECE_G.most ? each : null
+}
+
+/** g of a piece, as it is said; null where it is not. */
+function gramsSaid(told: string): number | null {
+  const each = Number(GRAMS_EACH.exec(told)?.[1] ?? Number.NaN)
   return each >= PIECE_G.least && each <= PIECE_G.most ? each : null
 }
 

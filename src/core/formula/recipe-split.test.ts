@@ -48,6 +48,10 @@ describe('a list', () => {
       '500g sugar, 1 tsp acid, pink colouring, custard flavour, icing sugar for dusting.',
       [[null, '500g sugar', '1 tsp acid', 'pink colouring', 'custard flavour', 'icing sugar for dusting']],
     ],
+    [
+      '3 cups sugar, 1½ cups water, ½ cup vinegar. Boil it until it snaps. Pull.',
+      [[null, '3 cups sugar', '1½ cups water', '½ cup vinegar']],
+    ],
     ['Ingredients (makes one slab)\n100 g sugar\n50 g honey', [[null, '100 g sugar', '50 g honey']]],
     ['1 cup + 2 tbsp sugar', [[null, '1 cup + 2 tbsp sugar']]],
     ['450 g sugar + 100 g for rolling', [[null, '450 g sugar + 100 g for rolling']]],

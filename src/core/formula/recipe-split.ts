@@ -48,12 +48,15 @@ const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
 
 /** "For 12 lollies: 250 g sugar, …" */
 const FOR_PIECES = /^for (?:about )?(\d+) (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows)/i
+/** "Yields: 1 pan | 36 pieces" */
+const PIECES =
+  /^(?:makes|yields?|servings?)\b.*?\b(\d{1,3}) (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
 /** ◊ Fewer than that are no pieces. */
 const FEWEST = 6
 
 function makesIn(lines: readonly string[]): number | null {
   const counts = lines.map((l) => {
-    const [, count = 0, dozen] = MAKES.exec(l) ?? FOR_PIECES.exec(l) ?? []
+    const [, count = 0, dozen] = PIECES.exec(l) ?? MAKES.exec(l) ?? FOR_PIECES.exec(l) ?? []
     return Number(count) * (dozen ? 12 : 1)
   })
   return counts.find((n) => n >= FEWEST) ?? null
@@ -133,14 +136,22 @@ const MOST_OF = 0.6
 const ONLY_AMOUNT =
   /(?:[\d.,]+|[\d\s]*[¼½¾⅓⅔]|\d+\s*\/\s*\d+)\s*(?:k?g|[mc]?l|oz|ounces?|lbs?|pounds?|cups?|fl\.? oz)\.?\s*$/
 
+const APART = new RegExp(`\\s+[·•|]\\s+|\\s+\\/\\s+(?!${ONLY_AMOUNT.source})|\\s*;\\s+(?![^(]*\\))`, 'i')
+
+/** "3 cups sugar, 1 cup water. Boil without stirring …" */
+const LIST_THEN_METHOD = /^([^.]*(?:\.(?!\s+\p{Lu})[^.]*)*)\.\s+(\p{Lu}.*)$/su
+
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(row: string): string[] {
   const line = row.replace(/^(?:ingredients|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i, '')
-  const apart = line.split(new RegExp(`\\s+[·•|]\\s+|\\s+\\/\\s+(?!${ONLY_AMOUNT.source})|\\s*;\\s+(?![^(]*\\))`, 'i'))
+  const [, listed = '', told = ''] = LIST_THEN_METHOD.exec(line) ?? []
+  const first = listed.split(NEXT_OR_PLUS)
+  if (DONE.test(told) && first.length > 1 && first.every(isLine)) return [...inOneRow(listed), told]
+  const apart = line.split(APART)
   if (apart.filter(hasAmount).length > 1 && hasAmount(apart[0] as string) && !looksLikeMethod(apart.at(-1) as string)) {
     // "Base: oats 400 g; flour 600 g"
-    const [, over, first] = HEADED_ROW.exec(apart[0] as string) ?? []
-    return over && first ? [`${over}:`, first, ...apart.slice(1), ROW_ENDS] : apart
+    const [, over, begins] = HEADED_ROW.exec(apart[0] as string) ?? []
+    return over && begins ? [`${over}:`, begins, ...apart.slice(1), ROW_ENDS] : apart
   }
   const ends = line.split(/,\s+(?![^(]*\))/)
   if (ends.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length > MOST_OF * ends.length && !/:/.test(line))
@@ -148,13 +159,13 @@ function inOneRow(row: string): string[] {
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
   const pieces = all.split(NEXT_OR_PLUS)
-  const listed =
+  const lines =
     pieces.length > 1 && pieces.every(isLine)
       ? pieces.flatMap((piece) => piece.replace(/\.$/, '').split(UNMEASURED)).map((piece) => `${piece}${use}`)
       : [rest ?? line]
-  const alone = listed.length < 2 && !/^(?:for|to)\b/i.test(heading ?? '')
+  const alone = lines.length < 2 && !/^(?:for|to)\b/i.test(heading ?? '')
   if (alone || !pieces.every(isLine)) return [line]
-  return heading === undefined ? listed : [`${heading}:`, ...listed, ROW_ENDS]
+  return heading === undefined ? lines : [`${heading}:`, ...lines, ROW_ENDS]
 }
 
 /** ◊ A sentence of method is longer than a line of the list, or ends as sentences do. */

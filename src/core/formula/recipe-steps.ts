@@ -153,6 +153,8 @@ const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|cook|sto
 export function stepsFrom(told: Told): Step[] {
   const taken = new Set<string>()
   const lit = told.said.findIndex((s, i) => told.groupAt.has(i) || (!told.ready.has(i) && STOVE.test(s) && !inOven(s)))
+  // where nothing says when it is done, the ring is spoken of until it goes back on it for the last time
+  const onUntil = told.pullAt >= 0 ? told.pullAt : told.said.findLastIndex(putsBack)
   const steps = told.said.flatMap((text, i): Step[] => {
     if (told.ready.has(i)) return []
     const when = triggerOf(text, i, told)
@@ -180,7 +182,7 @@ export function stepsFrom(told: Told): Step[] {
         : null
     if (putIn) taken.add(putIn.id)
     // what is waited for on the heat is put on it first
-    const putsOn = i !== lit && i <= told.pullAt && putsBack(text)
+    const putsOn = i !== lit && i <= onUntil && putsBack(text)
     const back: Step | null =
       putsOn && when.on !== 'ready'
         ? {
@@ -207,7 +209,7 @@ export function stepsFrom(told: Told): Step[] {
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
         ...(putsOn && !back && { heat: 6 }),
-        ...(i < told.pullAt && takesOff(text) && !putsBack(text) && { offHeat: true }),
+        ...(i < onUntil && takesOff(text) && !putsBack(text) && { offHeat: true }),
         ...(i > told.pullAt && told.pullAt >= 0 && bathes(text) && { bath: true }),
         ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),
       },
@@ -273,7 +275,9 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   }
   if (!pulled) {
     // where nothing says when, it comes off before what is done off the heat
-    const off = out.findIndex((s) => s.heat === undefined && (takesOff(s.say) || pours(s.say)))
+    // what goes back on it after that is not done yet
+    const back = out.findLastIndex((s) => putsBack(s.say))
+    const off = out.findIndex((s, i) => i > back && s.heat === undefined && (takesOff(s.say) || pours(s.say)))
     out.splice(off < 0 ? out.length : off, 0, own(plainPull))
   }
   const pullAt = out.findIndex((s) => s.when.on === 'target')

@@ -21,6 +21,10 @@ describe('a recipe of two boils', () => {
       'Heat the honey to 125 °C. Meanwhile whip the egg whites. Pour the honey into the meringue, keep whipping. Cook the sugar and water to 145 °C and pour slowly into the meringue. Whip until just warm. Fold in the almonds.',
     ],
     [
+      'set out in one sentence, each poured at its heat',
+      'Put the honey in a small pan; sugar and water in a medium pan. Start both on medium. When the honey is at 115 °C, whisk the egg whites. When the honey reaches 125 °C pour it onto the whites. Turn up the sugar; at 145 °C pour it in a steady stream into the bowl. Whisk 6 min. Paddle in the almonds. Press into a tray.',
+    ],
+    [
       'as a batch card says it',
       'Honey to 125 °C. Whip the egg whites to soft peak; pour on honey. Sugar, water to 145 °C; pour onto foam at speed 2. Whip 8 min. Almonds in by paddle. Press into a tray.',
     ],
@@ -36,6 +40,7 @@ describe('a recipe of two boils', () => {
       f.lines.map((l) => l.ingredient)
     expect(honey && names(honey.formula)).toEqual(['honey'])
     expect(honey?.formula.target?.celsius).toBe(125)
+    expect(honey?.formula.steps[0]?.adds).toBe(honey?.formula.lines[0]?.group)
     expect(names(formula)).toEqual(['sugar', 'water', 'egg-white', 'almonds'])
     expect(formula.target?.celsius).toBe(145)
     const order = formula.steps.map((s) =>

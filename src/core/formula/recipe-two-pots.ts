@@ -30,6 +30,7 @@ const ONTO_WHITES = new RegExp(
 const CALLED_FOAM = /\b(?:foam|frapp[eé]|meringue)(?!\w)/i
 const WHITES = /\b(?:whites|egg whites?|albumen)\b/i
 const POT = /\b(?:pan|pot|saucepan)\b/i
+const SWEET = /^(?:sugar|glucose)$/
 const PUTS_IN = /\b(?:pour|add|trickle|drizzle|stream)\b/i
 
 /** "Cook the sugar syrup": all that is not the honey. */
@@ -52,7 +53,9 @@ interface TwoPots {
 }
 
 function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonly Written[]): TwoPots | null {
-  const boils = said.flatMap((s, i) => (!BEGINS.test(s) && boilsTo(s, unit) ? [i] : []))
+  const boils = said.flatMap((s, i) =>
+    !BEGINS.test(s) && !(WATCHES.test(s) && whipsWhites(s)) && boilsTo(s, unit) ? [i] : [],
+  )
   const first = boils[0] ?? -1
   const poured = said.findIndex((s, i) => i > first && ONTO_WHITES.test(s))
   const inOther = (b: number): boolean => inOtherPot(`${said[b - 1] ?? ''}. ${said[b]}`)
@@ -85,10 +88,16 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
     // of what both boils speak of, the first of two lines is the first boil's, and a line by itself the second's
     return spoken(names, pots.first) && (!spoken(names, pots.second) || (twins.length > 1 && twins[0] === i))
   })
+  /** "Put the honey in a small pan; sugar and water in a medium one". */
+  const isSetOut = ({ names }: Written): boolean => piece.said.some((s) => POT.test(s) && mentions(s, names))
   const listOf = (first: boolean): Headed[] =>
     rows.flatMap(({ heading, line }, i) => (isFirst[i] === first ? [{ heading, lines: [line] }] : []))
   const called = written[isFirst.indexOf(true)]?.names[0]
-  const hasSecond = isRest || written.some((w, i) => !isFirst[i] && spoken(w.names, pots.second))
+  const hasSecond =
+    isRest ||
+    written.some(
+      (w, i) => !isFirst[i] && (spoken(w.names, pots.second) || (w.names.some((n) => SWEET.test(n)) && isSetOut(w))),
+    )
   if (called === undefined || !hasSecond) return null
 
   // "when the honey is at 118°" is said of the pot the honey is in, wherever it stands
@@ -97,10 +106,16 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
   )
   const name = `${capital(called)} syrup`
   const id = idFor(name, [])
+  // what it is called by is in it from the start, whichever of its sentences speaks of it first
+  const begins = Object.fromEntries(
+    readLines(listOf(true), lexicon)
+      .written.slice(0, 1)
+      .map((w) => [w.id, 0]),
+  )
   const first = readPiece(
     { name, list: listOf(true), said: [...pots.first, ...ofFirst, pots.poured].map((i) => piece.said[i] as string) },
     lexicon,
-    { ...(unit && { unit }), ...answers.parts?.[id] },
+    { ...(unit && { unit }), ...answers.parts?.[id], places: { ...begins, ...answers.parts?.[id]?.places } },
   )
   const said = inOrder(
     piece.said.filter((_, i) => i !== pots.poured && !pots.first.includes(i) && !ofFirst.includes(i)),
