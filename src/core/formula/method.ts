@@ -32,7 +32,7 @@ const HEAT =
 const COUNTS =
   /^\s*(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|g\b|grams?|kg|ml\b|l\b|litres?|cm\b|mm\b|inch|in\b|pieces?|cups?|tbsp|tsp|oz|lbs?|%|x\b|×)/i
 const TOWARDS =
-  /\b(?:to|at|reach(?:es)?|reads?|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
+  /\b(?:to|at|reach(?:es)?|reads?|says|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS =
   /\b(?:boil|cook|carameli[sz]e|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once)(?: it(?:[’']s| is)?)? (?:at|to) \d{3}\b|^(?:(?:on|up|further|without stirring) )?to\b/i
 /** What follows a bare temperature in brackets, or shows that it is one. */
@@ -232,8 +232,8 @@ export function secondsIn(sentence: string): number | null {
 }
 
 const BOILS = /\b(?:boil|cook(?!ie)|simmer|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
-/** "Make a dry caramel to a dark amber", "caramel, medium amber". */
-const CARAMEL = /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b/i
+/** "Make a dry caramel to a dark amber", "caramel, medium amber", "sugar to amber". */
+const CARAMEL = /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b|^(?:the )?(?:sugar|honey|syrup)\b[^,;]{0,20}\bto (?:an? )?/i
 /** A look that is asked for, not one that is spoken of. */
 const UNTIL = /\b(?:until|till|to (?:a|an|the)?|turns?|reaches?|when|at the)\b/i
 

@@ -442,4 +442,25 @@ export const besideMoments: readonly Moment[] = [
       /^ready \+ salt 3: Scatter/,
     ],
   ],
+  [
+    'a marble that is splashed with water',
+    '1000 g sugar\n300 g water',
+    'Boil the sugar and water to 117°C. Splash the marble with water and pour. Cool to 40°C.',
+    117,
+    [/^ready \+ sugar 1000, water 300: Boil/, /^target: Boil/, /^ready → out: Splash/, /^falls 40: Cool/],
+  ],
+  [
+    'gelatin that is softened, and cream heated before anything else in few words',
+    '90 g honey\n150 g cream\n10 g gelatin powder\n60 ml water\n130 g sugar',
+    'Soften the gelatin in the water. Cream to 80°C. Honey to amber. Add hot cream and sugar. Cook to 119°C. Add the gelatin.',
+    119,
+    [
+      /^ready \+ honey 90: Honey/,
+      /^colour 175: Honey/,
+      /^ready \+ cream-36 150, sugar 130: Add hot cream/,
+      /^target: Cook/,
+      /gelatin-powder 10, water 60: Add/,
+      /→ out/,
+    ],
+  ],
 ]

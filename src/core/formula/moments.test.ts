@@ -84,6 +84,8 @@ describe('a method', () => {
     ['Fold in the hot almonds.', '', 85],
     ['Fold in the almonds.', ', kept at 80 °C', 80],
     ['Fold in the almonds.', ', warm', 50],
+    ['Keep the almonds warm in a low oven. Fold in the almonds.', '', 50],
+    ['Oil the almonds’ tray and keep it warm. Fold in the almonds.', '', 20],
     ['Fold in the almonds.', ', toasted at 160 °C in the oven', 20],
     ['Fold in the warm almonds and cook to 150°C.', '', 50],
   ])('takes in what is warm as warm as it says: %s%s', (method, said, celsius) => {

@@ -18,6 +18,8 @@ const WARMS = new RegExp(
 const HEATED =
   /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|browned)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
 const COMBINES = /^(?:put|place|combine|mix)\b/i
+/** "Cream and bay to 80°" */
+const OPENS = /^(?:the )?(?:cream|milk|butter)\b/i
 const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
 
 /** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
@@ -78,7 +80,7 @@ function goesInAt(said: readonly string[], at: number): number {
     const onto = said.findIndex((s, i) => i > at && SYRUP_IN.test(s) && mentions(s, [held.toLowerCase()]))
     if (onto >= 0) return onto
   }
-  if (!warmed && IN_PAN.test(sentence) && !SUGAR.test(sentence)) {
+  if (!warmed && (IN_PAN.test(sentence) || OPENS.test(sentence)) && !SUGAR.test(sentence)) {
     const later = said.findIndex(
       (s, i) =>
         i > at &&

@@ -310,3 +310,24 @@ Temper the chocolate. Line 30 moulds, fill, and cap.`)
     expect(method.flatMap((s) => s.lines)).toHaveLength(9)
   })
 })
+
+describe('two boils of nearly the same', () => {
+  const half = (name: string, own: string) => `${name} half:\n2 cups sugar\n2/3 cup milk\n2 tbsp butter\n${own}`
+  const text = (method: string) =>
+    `Swirl\n\n${half('Vanilla', '4 g vanilla extract')}\n${half('Chocolate', '100 g dark chocolate')}\n\nMethod\n${method}`
+  const boiled = (method: string) =>
+    (read(text(method)).formula.parts ?? []).map((p) => [
+      p.formula.target?.celsius,
+      ...p.formula.lines.map((l) => l.ingredient),
+    ])
+
+  it.each([
+    'Make each half the same way: boil the sugar, milk and butter to 114 °C. Beat in the chocolate or vanilla. Pour.',
+    'Make the vanilla half: boil the sugar, milk and butter to 114 °C and add the vanilla. Make the chocolate half the same way with the chocolate. Pour.',
+  ])('are parts, each with its own list and end: %s', (method) =>
+    expect(boiled(method)).toEqual([
+      [114, 'sugar', 'milk-whole', 'butter', 'vanilla'],
+      [114, 'sugar', 'milk-whole', 'butter', 'dark-chocolate-70'],
+    ]),
+  )
+})

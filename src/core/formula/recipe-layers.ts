@@ -38,9 +38,29 @@ const FINISHES =
 export function layersIn({ list, method }: Pick<SplitRecipe, 'list' | 'method'>): readonly Layer[] | null {
   const layers = list.filter((s): s is Layer => s.heading !== null)
   if (layers.filter((l) => !FINISHES.test(l.heading)).length < 2 || layers.length < list.length) return null
-  if (layers.filter((l) => isBoiledApart(l, method)).length > 1) return layers
+  if (layers.filter((l) => isBoiledApart(l, method)).length > 1 || areTwins(layers)) return layers
   return layers.some((l) => LAYER.test(l.heading) || l.lines.some((line) => BAKED.test(line))) ? layers : null
 }
+
+/** ◊ Lists that have so many lines in common are two boils of nearly the same: nobody lists one pot's sugar, milk and butter twice. */
+const IN_COMMON = 3
+
+function areTwins(layers: readonly Layer[]): boolean {
+  const [first, second] = layers
+    .filter((l) => !FINISHES.test(l.heading))
+    .map((l) => l.lines.map((s) => s.toLowerCase()))
+  return first !== undefined && second !== undefined && first.filter((s) => second.includes(s)).length >= IN_COMMON
+}
+
+/** "Make the custard half the same way". */
+const SAME_WAY = /\b(?:the|in the|just the) same(?: way)?\b|\blikewise\b/i
+
+/** What is said of a part, with all that is said of the one before it where it is made the same way. */
+const alsoSaid = (of: readonly (readonly string[])[], i: number): readonly string[] =>
+  (of[i] ?? []).some((s) => SAME_WAY.test(s)) ? [...(of[i - 1] ?? []), ...(of[i] ?? [])] : (of[i] ?? [])
+
+/** What is said of all parts alike: "make each half the same way". */
+const OF_EACH = /\b(?:each|both)\b.{0,12}\b(?:half|halves|batch(?:es)?|layers?|parts?|colou?rs?|flavou?rs?)\b/i
 
 /** Whether the method boils what stands under a heading by itself: under the same heading again, or after it and a colon. */
 function isBoiledApart({ heading }: Layer, method: readonly Headed[]): boolean {
@@ -72,6 +92,10 @@ function sharedOut(
   for (const { heading, lines } of method) {
     const headed = layers.findIndex((l) => alike(l.heading, heading))
     for (const written of sentences(lines)) {
+      if (OF_EACH.test(written)) {
+        for (const all of of) all.push(written)
+        continue
+      }
       const [, called = null, told = ''] = TELLS.exec(written) ?? []
       const titled = layers.findIndex((l) => alike(l.heading, called))
       const sentence = titled >= 0 ? capital(told) : written
@@ -201,7 +225,7 @@ export function readLayers(
     const id = idFor(heading, taken)
     taken.push(id)
     const label = capital(CALLED[heading.toLowerCase()] ?? heading)
-    const said = of[i] ?? []
+    const said = alsoSaid(of, i)
     const layer = { name: label, list: [{ heading: null, lines }], said }
     const read = isBoiledBy(layer, lexicon) ? readPiece(layer, lexicon, answers.parts?.[id]) : unboiled(layer, lexicon)
     questions.push(...questionsUnder(id, read.questions))

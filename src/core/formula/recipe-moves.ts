@@ -13,6 +13,7 @@ const READIES = saidAs(
     /bloom/,
     /(?:re)?hydrate/,
     /(?:dissolve|combine|mix) (?:the )?(?:\w+ )?gelatine? (?:in|with|and)\b(?!.*\bsugar\b)/,
+    /soften (?:the )?(?:\w+ )?gelatine?/,
     /soak(?!.*\b(?:sugar|boil|simmer)\b)/,
     /sprinkle (?:the )?(?:powdered )?gelatine?/,
     // shells are lined with chocolate, and filled: that is the work itself

@@ -245,10 +245,20 @@ export function probablyAt(said: readonly string[], names: readonly string[]): n
   return ready < 0 ? -1 : said.findIndex((s, i) => i > ready && (ONTO.test(s) || SYRUP_IN.test(s)))
 }
 
+/** What is got ready by being warmed: "warm the nuts in a low oven", "keep the cream hot". */
+const WARMED = /^(?:gently )?(?:warm|heat)\b|^(?!(?:butter|oil|grease|line)\b).*\bkeep\b.{0,30}\b(?:warm|hot)\b/i
+
 /** ◊ What is warmed apart goes in so warm, °C; what the syrup is poured onto is as warm as the room. */
-export const warmthAt = (said: readonly string[], { apart }: Beside, at: number, names: readonly string[]): number =>
-  said.some((s, i) => apart.get(i) === at && /\b(?:warm|heat|scald|bring|infuse)/i.test(s))
-    ? 50
-    : ONTO.test(said[at] ?? '')
-      ? 20
-      : warmthIn(said[at] ?? '', names)
+export function warmthAt(
+  said: readonly string[],
+  { apart, ready }: Beside,
+  at: number,
+  names: readonly string[],
+): number {
+  const isWarmed = (s: string, i: number): boolean =>
+    (apart.get(i) === at && /\b(?:warm|heat|scald|bring|infuse)/i.test(s)) ||
+    (ready.has(i) && !apart.has(i) && WARMED.test(s) && mentions(s, names))
+  if (said.some(isWarmed)) return WARM_C
+  return ONTO.test(said[at] ?? '') ? ROOM_C : warmthIn(said[at] ?? '', names)
+}
+const [WARM_C, ROOM_C] = [50, 20]

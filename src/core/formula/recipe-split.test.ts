@@ -124,6 +124,15 @@ describe('a list', () => {
     expect(questions.map((q) => q.text)).toEqual(['30 g coconut fat', '30 g milk powder'])
   })
 
+  it('can stand in the method itself, its amounts in brackets', () => {
+    const { formula } = readRecipe(
+      'Chews\n\nTake 2 mugs (about 450g) of sugar, a small tub of double cream (300ml) and a jar of honey (330 g). Cook to 121 °C. Pour out.',
+      pantryOf(),
+    )
+    const grams = Object.fromEntries(formula.lines.map((l) => [l.ingredient, Math.round(l.grams)]))
+    expect(grams).toEqual({ sugar: 450, 'cream-48': 301, honey: 330 })
+  })
+
   it('can stand in the method itself, in words', () => {
     const { formula, questions } = readRecipe(
       'Twists\n\nTake one pound of loaf sugar, half a pint of water and a small teaspoonful of cream of tartar. Boil them to the crack, which is 300 degrees. Flavour with ten drops of oil of aniseed. Turn out.',

@@ -6,7 +6,11 @@ import type { Written } from './recipe-places'
 
 /** An amount, and up to four words after it. */
 const MEASURED =
-  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|g|ml|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\s+(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
+  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|g|ml|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\)?\s+(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
+
+/** "A small tub of double cream (300 ml)" */
+const BRACKETED =
+  /((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \((?:about |some )?(\d+(?:[./]\d+)?\s*(?:k?g|ml|l|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?))\)/giu
 
 /** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
 const ENDS_NAME =
@@ -24,18 +28,30 @@ function lineOf(amount: string, words: readonly string[], { pantry, house }: Lex
   return null
 }
 
+/** The longest run of words that ends a text, and is surely something the pantry knows, as a line of a list; null for none. */
+function lineBefore(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
+  const lines = words.map((_, i) => `${amount} ${words.slice(i).join(' ')}`)
+  return lines.find((line) => readLine(line, pantry, house).status === 'sure') ?? null
+}
+
 /** ◊ Nobody's method measures more things than that. */
 const MOST = 40
 
 /** Lines that only the method speaks of, in its order. */
 export function unlistedIn(said: readonly string[], written: readonly Written[], lexicon: Lexicon): string[] {
   const measured = said.flatMap((sentence) => [...sentence.matchAll(MEASURED)]).slice(0, MOST)
-  return measured.flatMap(([, amount = '', words = '']) => {
-    if (/^the\b/i.test(words) || written.some(({ names }) => mentions(words, names))) return []
+  const isListed = (words: string): boolean => written.some(({ names }) => mentions(words, names))
+  const bracketed = said.flatMap((sentence) => [...sentence.matchAll(BRACKETED)]).slice(0, MOST)
+  const before = bracketed.flatMap(([, words = '', amount = '']) =>
+    isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? []),
+  )
+  const after = measured.flatMap(([, amount = '', words = '']) => {
+    if (/^the\b/i.test(words) || isListed(words)) return []
     const name = words.trim().split(/\s+/)
     // where there is no list, what is measured and not known is asked about, up to where its name can end
     const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
     const whole = ends < 0 ? name : name.slice(0, ends)
     return lineOf(amount, name, lexicon) ?? (written.length === 0 ? `${amount} ${whole.join(' ')}` : [])
   })
+  return [...before, ...after]
 }
