@@ -233,7 +233,8 @@ export function secondsIn(sentence: string): number | null {
 
 const BOILS = /\b(?:boil|cook(?!ie)|simmer|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
 /** "Make a dry caramel to a dark amber", "caramel, medium amber", "sugar to amber". */
-const CARAMEL = /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b|^(?:the )?(?:sugar|honey|syrup)\b[^,;]{0,20}\bto (?:an? )?/i
+const CARAMEL =
+  /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b|^(?:the )?(?:sugar|honey|syrup)\b[^,;]{0,20}\bto (?:an? )?/i
 /** A look that is asked for, not one that is spoken of. */
 const UNTIL = /\b(?:until|till|to (?:a|an|the)?|turns?|reaches?|when|at the)\b/i
 

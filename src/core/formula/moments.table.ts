@@ -704,4 +704,42 @@ export const moments: readonly Moment[] = [
       /^falls 40: Whip/,
     ],
   ],
+  [
+    'cream infused apart, that stops a dry caramel',
+    '170 g sugar\n160 g cream\n120 g milk',
+    'Infuse the cream with chilli, strain. Caramelise the sugar dry; stop with hot cream, then the milk. Cook to 106°C. Pour.',
+    106,
+    [
+      /^ready \+ sugar 170: Caramelise the sugar dry$/,
+      /^ready \+ cream-36 160, milk-whole 120: Stop with/,
+      /^target: Cook/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'what is cut while it is hot, and warmed in the oven where it stiffens',
+    '200 g sugar\n50 g honey',
+    'Boil the sugar and honey to 165°C. Roll thin between mats. Cut 60 mm discs while hot; rewarm in the oven at 140°C if it stiffens. Shape over a pin.',
+    165,
+    [
+      /^ready \+ sugar 200, honey 50: Boil/,
+      /^target: Boil/,
+      /^ready.*: Roll thin/,
+      /: Pour it out$/,
+      /^window: Cut 60 mm/,
+      /: Shape/,
+    ],
+  ],
+  [
+    'everything but half of a thing',
+    '100 g butter\n200 g sugar\n300 g cream',
+    'Put everything except half of the cream into a pan. Simmer to 108°C. Off the heat stir in the rest of the cream. Pour into bottles.',
+    108,
+    [
+      /^ready \+ butter 100, sugar 200, cream-36 150: Put/,
+      /^target: Simmer/,
+      /^ready \+ cream-36 150: Off the heat/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

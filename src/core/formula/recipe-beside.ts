@@ -28,7 +28,7 @@ export const WAITS_FOR =
 const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 export const PUTS_IN =
-  /\b(?:add|deglaze|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over))\b/i
+  /\b(?:add|deglaze|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over))\b/i
 const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
 const MIXTURE = /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mixture\b/i
 

@@ -57,7 +57,7 @@ function forbidden(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|test\s*:|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -71,6 +71,8 @@ const WAITS =
 /** "To 140°, then on to 155°". */
 const ONWARD = '(?:(?:on|up|further|without stirring) )?to (?:about |around )?\\d'
 const THEN = '[,;]?\\s+(?:and then|and|then)\\s+'
+/** What ends the browning of sugar. */
+const STOPS = '(?:deglaze|stop (?:it |the caramel )?with)'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
@@ -80,8 +82,10 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
   [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
   [',\\s+', '(?:pour|remove|take it off|tip)\\b'],
+  ['[,;]\\s+', `${STOPS}\\b`],
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
+const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
 const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
@@ -132,7 +136,7 @@ function clausesOf(sentence: string): string[] {
 function isApart(head: string, tail: string): boolean {
   // it lies where it was poured while it cools
   if (RESTS.test(tail)) return (secondsIn(tail) !== null || (heatIn(tail) !== null && pours(head))) && !RESTS.test(head)
-  if (COUNTED.test(tail)) return true
+  if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
   if (GOES_FURTHER.test(tail)) return (heatIn(head)?.high ?? Infinity) < (heatIn(tail)?.low ?? 0)
   if (isGotReady(head)) return IN_IT.test(tail)
   if (MEANWHILE.test(tail)) return true

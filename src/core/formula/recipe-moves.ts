@@ -14,6 +14,7 @@ const READIES = saidAs(
     /(?:re)?hydrate/,
     /(?:dissolve|combine|mix) (?:the )?(?:\w+ )?gelatine? (?:in|with|and)\b(?!.*\bsugar\b)/,
     /soften (?:the )?(?:\w+ )?gelatine?/,
+    /(?:steep|brew|infuse)(?=.*\bwater\b.*\bstrain\b)/,
     /soak(?!.*\b(?:sugar|boil|simmer)\b)/,
     /sprinkle (?:the )?(?:powdered )?gelatine?/,
     // shells are lined with chocolate, and filled: that is the work itself
@@ -42,7 +43,7 @@ const READIES = saidAs(
 const GOT_READY = saidAs([
   READIES,
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b/,
-  /^(?!if\b|off the heat|.*\b(?:bake|divide|pour|return|roll)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b/,
+  /^(?!if\b|off the heat|.*\b(?:bake|cut|divide|pour|return|roll|shape)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b/,
   /^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/,
   // nuts that are toasted with something on them, or warmed at a heat: a pot is cooked to one
   /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b/,
@@ -113,6 +114,7 @@ const POURS = saidAs(
     /(?:roll|sheet) (?:it |out )*between/,
     /pat (?:it )?into/,
     /(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)/,
+    /divide (?:it )?between .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,
     /scoop\b.{0,30}\bon(?:to)?/,
     /spoon (?:out\b|in\b|.{0,20}(?:into|onto|over|in (?:\w+ )?mou?lds))/,
   ],

@@ -29,6 +29,9 @@ const THE_REST = /\b(?:scatter|sprinkle|add|stir in)\b(?:\s+\w+)?\s+the (?:rest|
 /** "Start whisking on medium": what is whipped beside the pot. */
 const WHIPS = /^(?!.*\b(?:pan|pot|saucepan|heat)\b)(?:start |begin )?(?:whisk|whip)(?:p?ing)?\b/i
 
+/** "Everything except half of the cream": the other half goes in there. */
+const LEAVES_OUT = new RegExp(`\\b(?:everything|all)\\b.*\\b(?:except|but)\\b.{0,12}\\b(?:${SHARED})\\b`, 'i')
+
 const tenths = (grams: number): number => Math.round(10 * grams) / 10
 
 /** The sentence that pours syrup onto what sentence `at` puts in a bowl; null where it does not, or nothing is. */
@@ -93,6 +96,7 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
     // a part of the water the gelatin lies in goes in with it
     const bowl = outOfBowl(said, first)
     if (bowl !== null) places.set(line.id, bowl)
+    else if (LEAVES_OUT.test(said[first] ?? '')) places.set(line.id, first)
     return [
       { ...line, grams: tenths(taken) },
       { ...line, id, grams: tenths(line.grams - tenths(taken)) },

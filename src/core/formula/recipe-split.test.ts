@@ -43,6 +43,13 @@ describe('a list', () => {
         ['to add', '50 g peel'],
       ],
     ],
+    [
+      '100 g sugar\n\nTo finish\nflaky salt',
+      [
+        [null, '100 g sugar'],
+        ['to finish', 'flaky salt'],
+      ],
+    ],
     ['1 lb sugar / 450 g\n¼ pint water / 150 ml', [[null, '1 lb sugar / 450 g', '¼ pint water / 150 ml']]],
     [
       '500g sugar, 1 tsp acid, pink colouring, custard flavour, icing sugar for dusting.',
@@ -131,6 +138,14 @@ describe('a list', () => {
     )
     const grams = Object.fromEntries(formula.lines.map((l) => [l.ingredient, Math.round(l.grams)]))
     expect(grams).toEqual({ sugar: 450, 'cream-48': 301, honey: 330 })
+  })
+
+  it('has no water of what is steeped and strained, and the best of sugar', () => {
+    const { formula } = readRecipe(
+      'Barley sugar\n\nSteep 300 ml water with 10 g dried mint 15 min; strain. Take 1 lb of the best loaf sugar and boil it to 154 °C. Pour out.',
+      pantryOf(),
+    )
+    expect(formula.lines.map((l) => [l.ingredient, Math.round(l.grams)])).toEqual([['sugar', 454]])
   })
 
   it('can stand in the method itself, in words', () => {

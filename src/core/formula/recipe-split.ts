@@ -190,7 +190,7 @@ function partHeading(line: string, next: string): string | null {
   if (HEAD_LETTER.test(line)) return line.replace(/[.:)]$/, '')
   const found = HEAD_PART.exec(line)
   if (found) return (found.slice(1).find((h) => h !== undefined) as string).trim()
-  return HEAD_BARE.test(line) && hasAmount(next) ? line.toLowerCase() : null
+  return HEAD_BARE.test(line) && (/^to /i.test(line) || hasAmount(next)) ? line.toLowerCase() : null
 }
 
 /** A first line over a list is its name, however it is written. */

@@ -34,11 +34,17 @@ function lineBefore(amount: string, words: readonly string[], { pantry, house }:
   return lines.find((line) => readLine(line, pantry, house).status === 'sure') ?? null
 }
 
+/** "Of the best loaf sugar" */
+const PRAISED = /^the (?:best|finest|good|purest|whitest)\s+/i
+/** "Steep 10 g of tea in 300 ml of water, and strain": what is drawn off has a name of its own. */
+const STEEPS = /^(?:steep|brew|infuse)\b.*\bstrain\b/i
+
 /** ◊ Nobody's method measures more things than that. */
 const MOST = 40
 
 /** Lines that only the method speaks of, in its order. */
-export function unlistedIn(said: readonly string[], written: readonly Written[], lexicon: Lexicon): string[] {
+export function unlistedIn(all: readonly string[], written: readonly Written[], lexicon: Lexicon): string[] {
+  const said = all.filter((s) => !STEEPS.test(s))
   const measured = said.flatMap((sentence) => [...sentence.matchAll(MEASURED)]).slice(0, MOST)
   const isListed = (words: string): boolean => written.some(({ names }) => mentions(words, names))
   const bracketed = said.flatMap((sentence) => [...sentence.matchAll(BRACKETED)]).slice(0, MOST)
@@ -46,8 +52,8 @@ export function unlistedIn(said: readonly string[], written: readonly Written[],
     isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? []),
   )
   const after = measured.flatMap(([, amount = '', words = '']) => {
-    if (/^the\b/i.test(words) || isListed(words)) return []
-    const name = words.trim().split(/\s+/)
+    if ((/^the\b/i.test(words) && !PRAISED.test(words)) || isListed(words)) return []
+    const name = words.trim().replace(PRAISED, '').split(/\s+/)
     // where there is no list, what is measured and not known is asked about, up to where its name can end
     const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
     const whole = ends < 0 ? name : name.slice(0, ends)
