@@ -463,4 +463,41 @@ export const besideMoments: readonly Moment[] = [
       /→ out/,
     ],
   ],
+  [
+    'water that is poured into a bowl for the gelatin',
+    '21 g gelatin powder\n240 ml water\n300 g sugar\n320 g light corn syrup',
+    'Pour half of the water into the bowl of a stand mixer and sprinkle the gelatin over it. In a saucepan combine the remaining water, sugar and corn syrup. Cook to 115°C. With the mixer on low, slowly pour the syrup down the side of the bowl into the gelatin. Whip for 12 minutes.',
+    115,
+    [
+      /: Pour half/,
+      /^ready \+ water 120, sugar 300, corn-syrup 320: In a saucepan/,
+      /^target: Cook/,
+      /^ready \+ gelatin-powder 21, water 120 → out: With the mixer/,
+      /^after 720: Whip/,
+    ],
+  ],
+  [
+    'corn that is popped in oil',
+    '95 g popcorn kernels\n40 g vegetable oil\n200 g brown sugar\n110 g butter',
+    'Heat the oil in a large pot. Add the kernels, cover and shake until popping slows. In a saucepan boil the butter and brown sugar to 135°C. Pour over the popcorn.',
+    135,
+    [
+      /^ready \+ light-brown-sugar 200, butter 110: In a saucepan/,
+      /^target: In a saucepan/,
+      /^ready \+ popcorn-kernels 95, vegetable-oil 40 → out: Pour over/,
+    ],
+  ],
+  [
+    'chocolate that is melted in the cream, off the heat, before the sugar is on',
+    '240 g cream\n110 g dark chocolate\n200 g sugar\n160 g light corn syrup',
+    'Bring the cream to a simmer in a small pot. Remove from heat, add the chocolate and stir until melted. In a larger saucepan cook sugar and corn syrup to 155°C. Pour the chocolate cream into the syrup. Cook to 121°C. Pour into a tin.',
+    121,
+    [
+      /^ready \+ sugar 200, corn-syrup 160: In a larger/,
+      /^rises 155: In a larger/,
+      /^ready \+ cream-36 240, dark-chocolate-70 110: Pour the chocolate cream/,
+      /^target: Cook/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

@@ -111,6 +111,20 @@ describe('a method', () => {
     expect(formula.steps[at(/^Whisk in/)]?.heat).toBe(6)
   })
 
+  it('asks where icing sugar goes, where “the sugar” is another', () => {
+    const { places } = read(
+      '330 g caster sugar\n30 g icing sugar\n100 ml water',
+      'Boil sugar and water to 140°C. Pour.',
+    )
+    expect(places.map((a) => a.id === 'place' && a.line)).toEqual(['icing-sugar'])
+    expect(read('330 g icing sugar\n100 ml water', 'Boil sugar and water to 140°C. Pour.').places).toEqual([])
+  })
+
+  it('forbids in small letters what is forbidden in capitals', () => {
+    const { steps } = read('200 g sugar\n60 ml water', 'Boil all to 118°C. Pour out. DO NOT STIR.')
+    expect(steps.at(-1)).toMatch(/: Pour out; do not stir$/)
+  })
+
   it('leaves out a wait that is part of what is got ready', () => {
     const { steps } = read(
       '300 g sugar\n300 ml cream\n3 g vanilla pod',

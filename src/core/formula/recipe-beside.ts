@@ -1,6 +1,6 @@
 /** What of a method happens beside the pot: warmed in a pan of its own, whipped in a bowl, toasted, baked, bloomed. */
 import { heatIn, MEANWHILE, secondsIn, WATCHES } from './method'
-import { FOAM, inOven, isGotReady, whipsWhites } from './recipe-moves'
+import { FOAM, inOven, isGotReady, takesOff, whipsWhites } from './recipe-moves'
 import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
@@ -57,6 +57,7 @@ function mixedInAt(said: readonly string[], at: number): number {
 
 /** What is popped apart goes in with what is poured over it. */
 const POPS = /^(?:pop\b|(?:put|place|tip|heat|cook|keep|spread|add)\b.*\bpop(?:s|ping|ped)?\b)/i
+const OILS = /^(?:heat|warm|put|pour|add)\b.*\boil\b/i
 const OVER_CORN = /\b(?:over|with|onto|into) (?:the )?(?:popped )?(?:pop)?corn\b/i
 
 /** What is whipped waits for the syrup. */
@@ -69,7 +70,8 @@ const HOLDS = /^(?:gently )?(?:warm|heat|melt) (?:the )?(?!the |honey|sugar|syru
 function goesInAt(said: readonly string[], at: number): number {
   const sentence = said[at] ?? ''
   if (DUST_MIX.test(sentence)) return said.findIndex((s, i) => i > at && DUSTS.test(s) && !isGotReady(s))
-  if (POPS.test(sentence)) return said.findIndex((s, i) => i > at && OVER_CORN.test(s))
+  const pops = POPS.test(sentence) || (OILS.test(sentence) && POPS.test(said[at + 1] ?? ''))
+  if (pops) return said.findIndex((s, i) => i > at && OVER_CORN.test(s))
   const mixed = mixedInAt(said, at)
   if (mixed >= 0) return mixed
   const warmed = WARMS.exec(sentence)
@@ -107,7 +109,7 @@ const FOAMS = new RegExp(`\\b${FOAM}`, 'i')
 
 /** Onto what waits in the bowl: "pour the hot syrup slowly down the side of the bowl". */
 export const ONTO = new RegExp(
-  `\\bpour\\b.*\\b(?:syrup|bowl|gelatin|mixer)\\b|\\b(?:pour|run|trickle|drizzle|stream)\\b.*\\b${FOAM}`,
+  `\\bpour\\b(?!.{0,20}\\b(?:water|milk)\\b).*\\b(?:syrup|bowl|gelatin|mixer)\\b|\\b(?:pour|run|trickle|drizzle|stream)\\b.*\\b${FOAM}`,
   'i',
 )
 
@@ -164,6 +166,13 @@ export function besideIn(said: readonly string[]): Beside {
       (i < sweet && (inOven(s) || ON_TRAY.test(s) || BASE.test(s))) ||
       (others.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s))
     if (isOther) others.add(i)
+    // "off the heat add the chocolate": to the cream, where nothing sweet is on the stove yet
+    const goesIn = apart.get(i - 1)
+    if (goesIn !== undefined && !isOther && i < sweet && takesOff(s) && PUTS_IN.test(s)) {
+      apart.set(i, goesIn)
+      others.add(i)
+      ready.add(i)
+    }
     if (isGotReady(s) || waits || isOther) ready.add(i)
   }
   return { apart, ready }

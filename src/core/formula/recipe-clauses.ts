@@ -43,21 +43,25 @@ export const sentences = (lines: readonly string[]): string[] =>
 /** What a method says by the way. */
 export const asidesIn = (lines: readonly string[]): string[] => spoken(lines).filter((s) => ASIDE.test(s))
 
-const FORBIDS = /^(?:do not|don.?t|never)\b/i
+const FORBIDS = /^(?:(?:you must |please )?(?:do )?not|don.?t|never)\b/i
 
 /** What is not to be done is said of what is done before it, and is no step of its own. */
 function forbidden(said: readonly string[]): string[] {
   const out: string[] = []
   for (const s of said) {
     const last = FORBIDS.test(s) ? out.pop() : undefined
-    out.push(last === undefined ? s : `${last}; ${s.charAt(0).toLowerCase()}${s.slice(1)}`)
+    out.push(
+      last === undefined
+        ? s
+        : `${last}; ${/^\p{Lu}{2}/u.test(s) ? s.toLowerCase() : s.charAt(0).toLowerCase() + s.slice(1)}`,
+    )
   }
   return out
 }
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need)\b|(?:makes|serves?|yields?|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if you (?:don.?t|do not|have no|can|put|want|prefer|would like)\b|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =

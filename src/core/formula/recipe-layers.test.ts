@@ -64,6 +64,17 @@ describe('a recipe under headings', () => {
     expect(open?.[0]).toEqual({ id: 'layered', labels: ['jacket', 'centre'] })
   })
 
+  it('are one pot and its dust where a coating is only that', () => {
+    const coated = (dust: string) =>
+      read(
+        `Clouds\n\nFor the clouds:\n300 g sugar\n100 g honey\n60 ml water\n\nFor the coating:\n${dust}\n\nMethod\nBoil the sugar, honey and water to 118 °C. Pour out. Roll in the coating.`,
+      )
+    const { formula, asks } = coated('60 g icing sugar\n30 g cornflour')
+    expect([partsOf(formula), asks.map((a) => a.id)]).toEqual([[], ['family']])
+    expect(formula.steps.at(-1)?.adds).toBe(formula.lines.at(-1)?.group)
+    expect(partsOf(coated('200 g dark chocolate').formula)).toHaveLength(2)
+  })
+
   it('knows a part by its name before a colon, and by what a sentence begins with', () => {
     const { formula: slice } = read(
       'Slice\n\nBase\n150 g flour\n125 g butter\nCaramel\n1 tin condensed milk\n60 g butter\nTopping\n200 g dark chocolate\n\nMethod\nMix the base and press it in a tin. Caramel: stir everything in a pan to 112 C. Topping: melt it and pour over.',

@@ -34,21 +34,28 @@ const BAKED = /\b(?:flour|oats|crumbs|biscuits?|crackers?|cookies)\b/i
 const FINISHES =
   /^to (?:add|fold|stir)|\b(?:finish\w*|dip\w*|dust\w*|roll\w*|garnish\w*|serv\w*|decorat\w*|sprinkl\w*)\b/i
 
+/** What sweets are tossed in. */
+const DUST =
+  /\b(?:icing|powdered|confectioners[’']?|caster) sugar\b|\b(?:corn ?starch|cornflour|potato starch|starch)\b/i
+
+const isFinish = ({ heading, lines }: Layer): boolean =>
+  FINISHES.test(heading) || (/\bcoat/i.test(heading) && lines.every((line) => DUST.test(line)))
+
 /** The headed lists of a recipe that are parts of their own; null where they are only groups of one pot. */
 export function layersIn({ list, method }: Pick<SplitRecipe, 'list' | 'method'>): readonly Layer[] | null {
   const layers = list.filter((s): s is Layer => s.heading !== null)
-  if (layers.filter((l) => !FINISHES.test(l.heading)).length < 2 || layers.length < list.length) return null
+  if (layers.filter((l) => !isFinish(l)).length < 2 || layers.length < list.length) return null
   if (layers.filter((l) => isBoiledApart(l, method)).length > 1 || areTwins(layers)) return layers
-  return layers.some((l) => LAYER.test(l.heading) || l.lines.some((line) => BAKED.test(line))) ? layers : null
+  return layers.some((l) => (LAYER.test(l.heading) && !isFinish(l)) || l.lines.some((line) => BAKED.test(line)))
+    ? layers
+    : null
 }
 
 /** ◊ Lists that have so many lines in common are two boils of nearly the same: nobody lists one pot's sugar, milk and butter twice. */
 const IN_COMMON = 3
 
 function areTwins(layers: readonly Layer[]): boolean {
-  const [first, second] = layers
-    .filter((l) => !FINISHES.test(l.heading))
-    .map((l) => l.lines.map((s) => s.toLowerCase()))
+  const [first, second] = layers.filter((l) => !isFinish(l)).map((l) => l.lines.map((s) => s.toLowerCase()))
   return first !== undefined && second !== undefined && first.filter((s) => second.includes(s)).length >= IN_COMMON
 }
 

@@ -152,7 +152,16 @@ const OVER = /\bpour\b.*\b(?:over|onto|on)\b/i
 
 /** The names of a line that are not all of another line's name: "the milk" is not the condensed milk, where there is milk as well. */
 const ownNames = (line: Written, written: readonly Written[]): readonly string[] =>
-  line.names.filter((n) => line.full.includes(n) || !written.some((w) => w !== line && w.full.includes(n)))
+  line.names.filter(
+    (n) =>
+      line.full.includes(n) ||
+      !written.some(
+        (w) => w !== line && (w.full.includes(n) || (n === 'sugar' && isIcing(line) && w.names.includes(n))),
+      ),
+  )
+
+/** What "the sugar" is not, where there is another. */
+const isIcing = ({ names }: Written): boolean => names.includes('icing sugar')
 
 function placeOf(
   all: readonly string[],

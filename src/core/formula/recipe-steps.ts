@@ -103,7 +103,7 @@ const ovenUnit = (heat: HeatSaid, recipe: HeatUnit | null): HeatUnit =>
 
 /** "Beat on high for 10 minutes", "keep whisking until it is thick". */
 const WHIPS =
-  /\b(?:beat|whisk|whip)(?:p?ing)?\b.{0,60}(?:\bmin|\buntil\b|\btill\b|\bhigh\b)|\bhigh\b.{0,30}\d+ ?min|^(?:whip|beat|whisk)\b(?! in\b)/i
+  /\b(?:beat|whisk|whip)(?:p?ing)?\b(?! (?:it |them )?in(?:to)?\b).{0,60}(?:\bmin|\buntil\b|\btill\b|\bhigh\b)|\bhigh\b.{0,30}\d+ ?min|^(?:whip|beat|whisk)\b(?! in\b)/i
 
 /** The work a sentence asks for; what is baked, at the heat it says, or that the oven was set to before. */
 function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' | 'unit' | 'whips'>): Handwork | null {

@@ -200,11 +200,14 @@ function weightOf(amount: Amount): number | null {
   return grams !== null && grams === amount.grams(LIGHT) ? grams : null
 }
 
+/** "6 sheets gelatine", "4 leaves (8 g) gelatin": no powder. */
+const IN_SHEETS = /^\d+ (?:sheets?|leaves|leaf)(?: \([^)]*\))? (?:of )?(?:unflavou?red )?gelatine?\b/i
+
 /** Reads a line. `pantry` finds ingredients by name, `house` are the kitchen's own measures. Never throws. */
 export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit[] = []): LineReading {
   const line = inWords(juiceOf(clean(text)))
   const parsed = parse(line, house)
-  const { found, note } = foundFor(parsed, pantry)
+  const { found, note } = foundFor(IN_SHEETS.test(line) ? { ...parsed, name: 'leaf gelatin' } : parsed, pantry)
   const ask = (question: LineQuestion, grams: number | null = null): LineReading => ({
     status: 'ask',
     question,
