@@ -26,12 +26,16 @@ export interface Bite {
 /** ◊ A chew held up by milk protein or gelatin feels this many degrees firmer per share of the sweet; never brittle. */
 const FIRMS = { milkProtein: 400, gelatin: 1400 }
 const CHEWS_FROM = 12
+/** ◊ Share of gelatin from which a sweet is set, and holds its shape however soft. */
+const SETS = 0.015
 
 /** The bite of `mix` with the water it has, in a room at `roomC` (°C). Word edges are assumed (◊). */
 export function biteOf(mix: Mix, roomC: number): Bite {
   const aboveGlass = stepBetween(roomC, glassTransition(mix))
   const firmer = (FIRMS.milkProtein * mix.milkProtein + FIRMS.gelatin * mix.gelatin) / massOf(mix)
   const felt = aboveGlass > CHEWS_FROM ? Math.max(CHEWS_FROM, aboveGlass - firmer) : aboveGlass
-  const id = (Object.keys(edges) as BiteId[]).find((bite) => felt < edges[bite]) ?? 'pours'
+  const isSet = mix.gelatin / massOf(mix) >= SETS
+  const id =
+    (Object.keys(edges) as BiteId[]).find((bite) => felt < edges[bite] || (isSet && bite === 'soft-chew')) ?? 'pours'
   return { id, aboveGlass }
 }

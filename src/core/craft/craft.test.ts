@@ -68,6 +68,12 @@ describe('bite', () => {
     },
   )
 
+  it('is held up by gelatin, however soft', () => {
+    const cloud = { sucrose: 40, glucoseSolids: 28, water: 30 }
+    expect(['spoonable', 'pours']).toContain(biteOf(mix(cloud), 21).id)
+    expect(biteOf(mix({ ...cloud, gelatin: 2 }), 21).id).toBe('soft-chew')
+  })
+
   it('softens with water and with a warmer room', () => {
     const words = [1, 5, 9, 12, 16, 22, 35].map(
       (w) => biteOf(mix({ sucrose: 60, glucoseSolids: 40, water: w }), 20).aboveGlass,

@@ -8,6 +8,8 @@ import type { CautionId } from './cautions'
 export type Place = 'pot' | 'bowl' | 'slab' | 'rope' | 'moulds' | 'pieces'
 
 export interface HandworkFacts {
+  /** What goes in with it lies on the mass, and not in it, once that is poured. */
+  readonly puts?: 'on'
   readonly cautions: readonly CautionId[]
   /** Where it lies once this is done; where it was unless told. */
   readonly into?: Place
@@ -23,29 +25,29 @@ export const handworks = {
   'lay-under': { cautions: ['sharedBoards'] },
   spread: { cautions: ['hotForming'], into: 'slab' },
   leave: { cautions: [] },
-  score: { cautions: ['hotKnife'] },
-  cut: { cautions: ['hotKnife'], into: 'pieces' },
-  break: { cautions: ['shards'], into: 'pieces' },
+  score: { puts: 'on', cautions: ['hotKnife'] },
+  cut: { puts: 'on', cautions: ['hotKnife'], into: 'pieces' },
+  break: { puts: 'on', cautions: ['shards'], into: 'pieces' },
   pull: { cautions: ['hotForming'], into: 'rope', on: 'stone' },
   form: { cautions: ['hotForming'], into: 'pieces' },
   fill: { cautions: ['hotSugar'], into: 'moulds' },
   pipe: { cautions: ['hotForming'], into: 'moulds' },
-  unmould: { cautions: [], into: 'pieces' },
+  unmould: { puts: 'on', cautions: [], into: 'pieces' },
   beat: { cautions: ['mixer'], on: 'mixer' },
   whip: { cautions: ['mixer'], into: 'bowl', on: 'mixer' },
   'fold-in': { cautions: ['sharedBoards'] },
   'pour-over': { cautions: ['hotSugar'], into: 'slab' },
-  'cover-chips': { cautions: [] },
+  'cover-chips': { puts: 'on', cautions: [] },
   table: { cautions: [], into: 'slab', on: 'stone' },
   gather: { cautions: [], into: 'pot', on: 'stone' },
   temper: { cautions: [] },
-  coat: { cautions: [] },
-  dust: { cautions: [] },
-  sprinkle: { cautions: ['sharedBoards'] },
+  coat: { puts: 'on', cautions: [] },
+  dust: { puts: 'on', cautions: [] },
+  sprinkle: { puts: 'on', cautions: ['sharedBoards'] },
   chill: { cautions: [], on: 'fridge' },
   bake: { cautions: ['oven'], into: 'slab', on: 'oven' },
   cool: { cautions: [] },
-  wrap: { cautions: [] },
+  wrap: { puts: 'on', cautions: [] },
 } as const satisfies Record<string, HandworkFacts>
 
 export type HandworkKind = keyof typeof handworks

@@ -8,7 +8,6 @@ import type { Analysis, Conditions } from '../formula/analyse'
 import type { FormulaDocument, GramsByLine, Step } from '../formula/document'
 import { ingredientIn } from '../formula/mixes'
 import type { BatchPlan } from '../formula/plan'
-import { massOf } from '../matter/mix'
 import { glassTransition } from '../physics/glass'
 import { heatCapacity } from '../physics/heat'
 import { dewPoint } from '../physics/humidity'
@@ -144,7 +143,7 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
     case 'cover-chips': {
       const grams = gramsIn(formula, step.adds, plan.grams)
       if (!analysis || grams <= 0) return null
-      const perK = heatCapacity(analysis.finished, 80) * (plan.outGrams / massOf(analysis.finished))
+      const perK = heatCapacity(analysis.finished, 80) * (plan.outGrams / analysis.outGrams)
       const { melts, share, spreadBelow } = chipsOn(grams, 0.3, conditions.roomC, CHIPS_ON, perK)
       return { id: 'chips', figures: { grams: inGrams(grams), melts, share, spreadBelow: inCelsius(spreadBelow) } }
     }

@@ -4,7 +4,7 @@ import { massOf } from '../matter/mix'
 import { sodaFoamLitres } from '../physics/gas'
 import { densityOf } from '../physics/heat'
 import { type FormulaDocument, type GramsByLine, gramsAsWritten } from './document'
-import { finishedMix, traceSteps } from './trace'
+import { massMix, traceSteps } from './trace'
 
 /** ◊ Share of the foam on the pot that is still there once it was poured, has settled and set. */
 const STAYS = 0.5
@@ -25,7 +25,7 @@ export function computedAir(formula: FormulaDocument): number {
   const grams = gramsAsWritten(formula)
   const soda = sodaIn(formula, grams)
   if (whip?.kind !== 'whip' && soda === 0) return 0
-  const mix = finishedMix(traceSteps(formula, grams))
+  const mix = massMix(traceSteps(formula, grams))
   const plain = densityOf(mix, 20)
   if (whip?.kind === 'whip') return Math.max(0, 1 - whippedTo(whip.on) / plain)
   const foam = STAYS * sodaFoamLitres(soda, formula.target?.celsius ?? FOAMS_AT)

@@ -11,7 +11,7 @@ import { doctorShare, type GrainRisk, grainRisk } from '../physics/solubility'
 import { type Burner, burnerPower, type Pot, potThermal } from '../pot/equipment'
 import { type FormulaDocument, type GramsByLine, gramsAsWritten, isBoiled, type Shape, type Step } from './document'
 import { peakLitres } from './headroom'
-import { finishedMix, type Stop, traceSteps } from './trace'
+import { finishedMix, massMix, type Stop, traceSteps } from './trace'
 
 export interface Conditions {
   readonly pressurePa: number
@@ -39,10 +39,12 @@ export interface Analysis {
   readonly targetC: number
   /** At the target, before the last additions. */
   readonly atTarget: Mix
-  /** The finished sweet. */
+  /** The mass as it is finished, without what lies on it. */
   readonly finished: Mix
   readonly waterShare: number
-  /** g into the pot, g finished, g of steam. */
+  /** g of fat in the whole sweet, with what lies on it. */
+  readonly fatGrams: number
+  /** g into the pot, g of the whole sweet, g of steam. */
   readonly potGrams: number
   readonly outGrams: number
   readonly steamGrams: number
@@ -77,7 +79,7 @@ export function analyse(
   const pull = isBoiled(formula) ? stops.find((s) => s.step.when.on === 'target') : stops.at(-1)
   if (!pull) throw new RangeError(`"${formula.name}" has no step at its target`)
   const untilPull = stops.slice(0, stops.indexOf(pull) + 1)
-  const finished = finishedMix(stops)
+  const [finished, whole] = [massMix(stops), finishedMix(stops)]
   const peak = peakLitres(formula, grams, stops)
   return {
     targetC: isBoiled(formula)
@@ -87,7 +89,8 @@ export function analyse(
     finished,
     waterShare: waterShare(finished),
     potGrams: massOf(pull.before) + steamOf(untilPull),
-    outGrams: massOf(finished),
+    fatGrams: whole.fat,
+    outGrams: massOf(whole),
     steamGrams: steamOf(untilPull),
     minutes: isBoiled(formula) ? foreseenMinutes(untilPull, conditions) : waitedMinutes(formula),
     bite: biteOf(finished, conditions.roomC),

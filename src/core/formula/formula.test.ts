@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil, demoFormulas } from '@/demo/formulas'
 import { boiledFamilies } from '../craft/families'
+import type { Handwork } from '../craft/handwork'
 import { expectedOf } from '../craft/testing'
 import { massOf } from '../matter/mix'
 import { boilingPoint } from '../physics/boiling'
@@ -44,6 +45,35 @@ describe('documents', () => {
       expect(f.steps.filter((s) => s.empties)).toHaveLength(1)
     },
   )
+
+  it.each(everyBoil)('%s is what it is, whatever lies on it', (_, f) => {
+    const bare = analyse(f, kitchen)
+    fc.assert(
+      fc.property(
+        fc.constantFrom('icing-sugar', 'dark-chocolate-70', 'almonds', 'cornflour', 'flaky-salt'),
+        fc.constantFrom('coat', 'dust', 'sprinkle', 'cover-chips', 'wrap'),
+        fc.double({ min: 1, max: 400, noNaN: true }),
+        (ingredient, kind, grams) => {
+          const handwork = { kind } as Handwork
+          const last = { id: 'on', label: 'On', when: { on: 'ready' as const }, say: '', why: '', act: 'On' }
+          const dressed: FormulaDocument = {
+            ...f,
+            groups: [...f.groups, { id: 'on', label: 'On', celsius: 20 }],
+            lines: [...f.lines, { id: 'on', group: 'on', ingredient, grams }],
+            steps: [...f.steps, { ...last, adds: 'on', handwork }],
+          }
+          const a = analyse(dressed, kitchen)
+          for (const of of ['bite', 'keeps', 'grain', 'doctors', 'waterShare', 'finished', 'peakLitres'] as const)
+            expect(a[of]).toEqual(bare[of])
+          expect(a.outGrams).toBeCloseTo(bare.outGrams + grams, 6)
+          const [plain, plan] = [f, dressed].map((formula) => scale(formula, { size: { by: 'pieces', pieces: 40 } }))
+          expect(plan?.factor).toBeCloseTo(plain?.factor ?? 0, 9)
+          expect(plan?.pieceGrams).toBeGreaterThan(plain?.pieceGrams ?? 0)
+        },
+      ),
+      { numRuns: 20 },
+    )
+  })
 
   it('names what is wrong', () => {
     const broken: FormulaDocument = {

@@ -52,6 +52,8 @@ describe('a method', () => {
     ['In a second pan, boil the sugar and the water to 150 °C.', 'Boil the sugar'],
     ['Boil sugar and water for 10 minutes to 150 °C.', 'Boil sugar'],
     ['Boil sugar and water to 150 °C. Press into the tray.', 'Press'],
+    ['Put sugar and water in a pan. Uncover, clip on a thermometer, and cook until it is at 150 °C.', 'Cook'],
+    ['Put sugar and water in a pan. Bring to the boil and boil gently to 150 °C.', 'Boil gently'],
     ['Boil sugar and water to 150 °C. When it holds a fold, pull it until satiny.', 'Pull'],
   ])('calls a step by what is done in it: %s', (method, called) => {
     expect(read('400 g sugar\n100 ml water', method).formula.steps.map((s) => s.label)).toContain(called)
@@ -118,6 +120,15 @@ describe('a method', () => {
     )
     expect(places.map((a) => a.id === 'place' && a.line)).toEqual(['icing-sugar'])
     expect(read('330 g icing sugar\n100 ml water', 'Boil sugar and water to 140°C. Pour.').places).toEqual([])
+  })
+
+  it('calls what goes around a sweet by what it is for, and guesses that chocolate is for dipping', () => {
+    const { formula, places } = read(
+      '400 g sugar\n100 ml water\n60 g icing sugar, for dusting\n200 g dark chocolate',
+      'Boil the sugar and water to 150°C. Pour out. Cut it and toss in the icing sugar. Dip, and leave to set.',
+    )
+    expect(formula.groups.map((g) => g.label)).toEqual(['In the pot', 'For dusting', 'Dip'])
+    expect(places.map((a) => a.id === 'place' && a.sentences[a.guess])).toEqual(['Dip, and leave to set'])
   })
 
   it('forbids in small letters what is forbidden in capitals', () => {

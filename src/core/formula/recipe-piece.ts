@@ -9,6 +9,7 @@ import { mixOf } from '../matter/portions'
 import type { FormulaDocument, Group, Line } from './document'
 import { blankFormula, idFor } from './edit'
 import {
+  capital,
   type HeatUnit,
   heatIn,
   heatOfAdded,
@@ -27,7 +28,7 @@ import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import { familyOf, schoolOf } from './recipe-family'
 import { inOtherPot, pours, takesOff } from './recipe-moves'
 import { callsTyped, fullNames, namesOf, namesTyped } from './recipe-names'
-import { isOutside, placesOf, probablyAt, purposeIn, type Written, waitsIn, warmthAt } from './recipe-places'
+import { isOutside, placesOf, probablyAt, purposeIn, purposeOf, type Written, waitsIn, warmthAt } from './recipe-places'
 import { inPortions } from './recipe-portions'
 import { madeFrom, shapeSaid } from './recipe-shape'
 import { bare, type Headed } from './recipe-split'
@@ -157,6 +158,8 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     if (outside.has(l.id)) return said.length - 1
     const probably = probablyAt(said, namesOf(l, ingredientOf(l)))
     if (probably >= 0) return probably
+    const dipped = CHOCOLATE.test(l.ingredient) ? said.findIndex((s, i) => i > (done?.at ?? 0) && DIPS.test(s)) : -1
+    if (dipped >= 0) return dipped
     // what a boil would spoil goes in after it
     return done && SPOILED.test(l.ingredient) ? Math.min(done.at + 1, said.length - 1) : first
   }
@@ -221,7 +224,9 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     about: '',
     groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) => {
       const there = lines.filter((l) => placeOf(l) === at)
-      return { names: there.flatMap((l) => namesOf(l, ingredientOf(l))), lines: there }
+      const purposes = new Set(written.flatMap((w) => (there.some((l) => l.id === w.id) ? [purposeOf(w)] : [])))
+      const [purpose = null] = purposes.size === 1 ? purposes : []
+      return { names: there.flatMap((l) => namesOf(l, ingredientOf(l))), lines: there, purpose }
     }),
     lines: placed,
     target,
@@ -266,6 +271,10 @@ export function ownOf(known: ReadonlyMap<string, Ingredient>): Pick<FormulaDocum
   return own.length > 0 ? { own } : {}
 }
 
+/** What a sweet is dipped in, and how that is said. */
+const CHOCOLATE = /chocolate|couverture/
+const DIPS = /\b(?:dip|coat|cover|enrobe|drizzle)\b/i
+
 /** ◊ What stands about is as warm as the room, °C. */
 const ROOM_C = 20
 
@@ -287,6 +296,8 @@ interface Read {
 interface Together {
   readonly names: readonly string[]
   readonly lines: readonly Line[]
+  /** What the list says that all of them are for, on or around the sweet: "coating"; null where it does not. */
+  readonly purpose: string | null
 }
 
 /** The groups, each by the sentence it goes in with. */
@@ -299,10 +310,11 @@ function groupsFor(
   const groups = [...groupAt].map(([at, id]): Group => {
     const sentence = said[at] ?? ''
     const isOff = (at > pullAt && (pourAt < 0 || at <= pourAt)) || takesOff(sentence)
+    const { names, lines, purpose } = togetherAt(at)
+    const outside = purpose === null ? null : short(capital(purpose), 40)
     const when = id === 'pot' ? 'In the pot' : isOff ? 'Off the heat' : label(inCelsiusWords(sentence, unit))
-    const { names, lines } = togetherAt(at)
     const told = id === 'pot' ? ROOM_C : (heatToldOf(sentence, unit) ?? warmthOf(lines, unit))
-    return { id, label: when, celsius: told ?? warmthAt(said, beside, at, names) }
+    return { id, label: outside ?? when, celsius: told ?? warmthAt(said, beside, at, names) }
   })
   return groups.some((g) => g.id === 'pot') ? groups : [{ id: 'pot', label: 'In the pot', celsius: ROOM_C }, ...groups]
 }

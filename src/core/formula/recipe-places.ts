@@ -88,6 +88,9 @@ const OUTSIDE =
 const FOR_OUTSIDE = new RegExp(`\\b(?:for|to) (?:the )?${OUTSIDE.source}`, 'i')
 export const isOutside = ({ heading, purpose }: Pick<Written, 'heading' | 'purpose'>): boolean =>
   purpose !== null || (heading !== null && OUTSIDE.test(heading))
+/** What it is for, in the words of its line or of what stands over it; null for what is in the sweet. */
+export const purposeOf = (line: Pick<Written, 'heading' | 'purpose'>): string | null =>
+  isOutside(line) ? (line.purpose ?? line.heading) : null
 /** What a line of the list says it is for, where that is on or around the sweet: "for dusting"; null where it does not. */
 export const purposeIn = (typed: string): string | null => FOR_OUTSIDE.exec(typed)?.[0] ?? null
 

@@ -7,7 +7,7 @@ import { parseNumber } from '../quantity/number'
 import { airOf } from './air'
 import { type FormulaDocument, gramsAsWritten, type Shape } from './document'
 import { blankFormula } from './edit'
-import { finishedMix, traceSteps } from './trace'
+import { finishedMix, massMix, traceSteps } from './trace'
 
 /** ◊ What a kind is usually made into, where that is no slab cut into squares. */
 const usual: Readonly<Partial<Record<BoiledFamilyId, Shape>>> = {
@@ -284,6 +284,6 @@ export function isUsualShape(shape: Shape, family: FamilyId): boolean {
 export function madeFrom(formula: FormulaDocument): Made | null {
   const air = airOf(formula)
   if (formula.family === 'marshmallow' && air === 0) return null
-  const mix = finishedMix(traceSteps(formula, gramsAsWritten(formula)))
-  return { litres: volumeOf(mix, 20) / (1 - air), grams: massOf(mix) }
+  const stops = traceSteps(formula, gramsAsWritten(formula))
+  return { litres: volumeOf(massMix(stops), 20) / (1 - air), grams: massOf(finishedMix(stops)) }
 }

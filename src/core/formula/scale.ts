@@ -18,7 +18,7 @@ import { peakLitres } from './headroom'
 import { piecesByLength } from './layout'
 import { ingredientIn } from './mixes'
 import { type BatchPlan, type PlannedBoil, scaleGrams, type Tray, type Vessel } from './plan'
-import { finishedMix, traceSteps } from './trace'
+import { finishedMix, massMix, traceSteps } from './trace'
 import { barAt, trayArea } from './tray'
 
 export type Size =
@@ -118,8 +118,9 @@ const CLINGS = 0.015
 interface Made {
   readonly formula: FormulaDocument
   readonly shape: Shape
-  /** As written: the finished mix, g of one piece, g/ml with its air. */
-  readonly finished: Mix
+  /** As written: g of the mass and of the whole sweet, g of mass in one piece, g/ml with its air. */
+  readonly massGrams: number
+  readonly outGrams: number
   readonly each: number
   readonly density: number
 }
@@ -138,20 +139,22 @@ export function packGrams(formula: FormulaDocument, line: string, unit: string):
   return grams
 }
 
-function factorFor({ formula, shape, finished, each, density }: Made, { size, vessel }: ScaleRequest): number {
-  const written = massOf(finished)
+function factorFor(
+  { formula, shape, massGrams, outGrams, each, density }: Made,
+  { size, vessel }: ScaleRequest,
+): number {
   switch (size.by) {
     case 'pieces':
       // on a tray the edges are counted piece by piece; elsewhere the formula's own word for what is lost has to do
       return shape.kind === 'cut' && vessel?.kind === 'tray'
-        ? slabGrams(shape, vessel, size.pieces, density) / (1 - CLINGS) / written
-        : (size.pieces * each) / (1 - formula.waste) / written
+        ? slabGrams(shape, vessel, size.pieces, density) / (1 - CLINGS) / massGrams
+        : (size.pieces * each) / (1 - formula.waste) / massGrams
     case 'weight':
-      return size.grams / written
+      return size.grams / outGrams
     case 'vessels': {
       const full = vessel ? vesselGrams(shape, vessel, density) : 0
       if (!(full > 0)) throw new RangeError('Choose a tray or mould that suits these pieces')
-      return (size.count * full) / (1 - CLINGS) / written
+      return (size.count * full) / (1 - CLINGS) / massGrams
     }
     case 'ingredient':
       return size.grams / lineGrams(formula, size.line)
@@ -173,17 +176,20 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
   if (!(askedFor(size) > 0)) throw new RangeError('A batch must be more than nothing')
   const shape = request.shape ?? formula.shape
   const written = gramsAsWritten(formula)
-  const finished = finishedMix(traceSteps(formula, written))
-  const each = pieceGrams(shape, finished, airOf(formula))
+  const stops = traceSteps(formula, written)
+  const mass = massMix(stops)
+  const [asWritten, massAsWritten] = [massOf(finishedMix(stops)), massOf(mass)]
+  const each = pieceGrams(shape, mass, airOf(formula))
   if (!(each > 0)) throw new RangeError('A piece must be more than nothing')
-  const density = densityOf(finished, 20) * (1 - airOf(formula))
-  const factor = factorFor({ formula, shape, finished, each, density }, request)
-  const outGrams = massOf(finished) * factor
+  const density = densityOf(mass, 20) * (1 - airOf(formula))
+  const made = { formula, shape, massGrams: massAsWritten, outGrams: asWritten, each, density }
+  const factor = factorFor(made, request)
+  const [outGrams, massGrams] = [asWritten * factor, massAsWritten * factor]
   if (!(outGrams <= LARGEST)) throw new RangeError('A batch may weigh at most 100 kg')
   const grams = scaleGrams(written, factor)
   const perVessel = vessel ? piecesPerVessel(shape, vessel, each, density) : 0
   const slab =
-    shape.kind === 'cut' && vessel?.kind === 'tray' ? slabOn(shape, vessel, outGrams * (1 - CLINGS), density) : null
+    shape.kind === 'cut' && vessel?.kind === 'tray' ? slabOn(shape, vessel, massGrams * (1 - CLINGS), density) : null
   const pieces =
     size.by === 'pieces'
       ? Math.round(size.pieces)
@@ -191,13 +197,14 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
         ? slab.pieces
         : size.by === 'vessels'
           ? Math.round(size.count * perVessel)
-          : Math.floor((outGrams * (1 - formula.waste)) / each + 1e-6)
+          : Math.floor((massGrams * (1 - formula.waste)) / each + 1e-6)
   return {
     factor,
     grams,
     outGrams,
     shape,
-    pieceGrams: each,
+    // what lies on it counts
+    pieceGrams: (each * asWritten) / massAsWritten,
     pieces,
     vessels: slab
       ? slab.fullTrays + (slab.barMm === null ? 0 : 1)
@@ -211,15 +218,15 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
 /** How a planned batch lies on a tray; null where its pieces are not cut from a slab. */
 export function slabOf(formula: FormulaDocument, plan: BatchPlan, tray: Tray): Slab | null {
   if (plan.shape.kind !== 'cut') return null
-  const finished = finishedMix(traceSteps(formula, plan.grams))
-  const density = densityOf(finished, 20) * (1 - airOf(formula))
-  return slabOn(plan.shape, tray, massOf(finished) * (1 - CLINGS), density)
+  const mass = massMix(traceSteps(formula, plan.grams))
+  const density = densityOf(mass, 20) * (1 - airOf(formula))
+  return slabOn(plan.shape, tray, massOf(mass) * (1 - CLINGS), density)
 }
 
 /** Thickness, mm, of the whole batch poured over `trays` of this tray. */
 export function liesThick(formula: FormulaDocument, plan: BatchPlan, tray: Tray, trays: number): number {
-  const finished = finishedMix(traceSteps(formula, plan.grams))
-  return slabThickness(finished, massOf(finished) * (1 - CLINGS), trayArea(tray) * trays, airOf(formula))
+  const mass = massMix(traceSteps(formula, plan.grams))
+  return slabThickness(mass, massOf(mass) * (1 - CLINGS), trayArea(tray) * trays, airOf(formula))
 }
 
 /** What the run is called in which the whole is cut and finished. */

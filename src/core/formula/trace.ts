@@ -1,6 +1,6 @@
 /** A formula followed through the pot on paper: what is in it before and after each step, and the heat that takes. */
 import { families } from '../craft/families'
-import { cocoaButter } from '../craft/handwork'
+import { cocoaButter, handworkFacts } from '../craft/handwork'
 import { addMix, emptyMix, type Mix, massOf, withWater } from '../matter/mix'
 import { boilingPoint, waterLeftAt } from '../physics/boiling'
 import { heatCapacity, heatContent, waterHeat } from '../physics/heat'
@@ -10,11 +10,13 @@ import { groupMix } from './mixes'
 
 export interface Stop {
   readonly step: Step
-  /** Contents and temperature when the step falls due, and right after it. */
+  /** Contents and temperature when the step falls due, and right after it: the mass itself, without what lies on it. */
   readonly before: Mix
   readonly beforeC: number
   readonly after: Mix
   readonly afterC: number
+  /** What the step puts on the mass: dust, chips, a coat. */
+  readonly on: Mix
   /** Steam since the step before, g, and heat put in since then, J. */
   readonly steam: number
   readonly joules: number
@@ -68,6 +70,7 @@ export function traceSteps(formula: FormulaDocument, grams: GramsByLine, roomC =
   let contents = emptyMix
   let celsius = roomC
   let dial = 0
+  let poured = false
   return formula.steps.map((step) => {
     const at = due(step, contents, celsius, formula.target?.celsius)
     const steam = contents.water - at.mix.water
@@ -76,9 +79,12 @@ export function traceSteps(formula: FormulaDocument, grams: GramsByLine, roomC =
     const boiling = (steam / 1000) * (latentHeat(middle) + waterHeat(middle) - waterHeat(celsius))
     const during = dial
     const added = additionOf(formula, step, grams, roomC)
-    const after = addMix(at.mix, added.mix)
+    const puts = poured && step.handwork !== undefined && handworkFacts(step.handwork.kind).puts === 'on'
+    const [into, on] = puts ? [emptyMix, added.mix] : [added.mix, emptyMix]
+    poured ||= step.empties === true
+    const after = addMix(at.mix, into)
     const a = massOf(at.mix) > 0 ? heatCapacity(at.mix, at.celsius) : 0
-    const b = massOf(added.mix) > 0 ? heatCapacity(added.mix, added.celsius) : 0
+    const b = massOf(into) > 0 ? heatCapacity(into, added.celsius) : 0
     const afterC = a + b > 0 ? (a * at.celsius + b * added.celsius) / (a + b) : celsius
     contents = after
     celsius = afterC
@@ -90,6 +96,7 @@ export function traceSteps(formula: FormulaDocument, grams: GramsByLine, roomC =
       beforeC: at.celsius,
       after,
       afterC,
+      on,
       steam,
       joules: Math.max(0, warming + boiling),
       dial: during,
@@ -97,5 +104,8 @@ export function traceSteps(formula: FormulaDocument, grams: GramsByLine, roomC =
   })
 }
 
-/** The finished mix: everything in, boiled to the target. */
-export const finishedMix = (stops: readonly Stop[]): Mix => stops.at(-1)?.after ?? emptyMix
+/** The mass as it is finished: everything in it, boiled to the target; without what lies on it. */
+export const massMix = (stops: readonly Stop[]): Mix => stops.at(-1)?.after ?? emptyMix
+
+/** The finished sweet: the mass, and what lies on it. */
+export const finishedMix = (stops: readonly Stop[]): Mix => stops.reduce((all, s) => addMix(all, s.on), massMix(stops))

@@ -83,7 +83,7 @@ const water = (a: Analysis, c: Conditions): VerdictOn<'water'> => ({
   tone: Number.isFinite(a.minutes) ? 'good' : 'bad',
   figures: {
     share: a.waterShare,
-    out: inGrams(a.outGrams),
+    out: inGrams(massOf(a.finished)),
     steam: inGrams(a.steamGrams),
     time: inSeconds(a.minutes * 60),
     burner: c.burner.name,
@@ -119,7 +119,7 @@ const HURRY = 2
 
 /** How deep it stands in the pot, mm. */
 const depthInPot = (a: Analysis, { pot }: Conditions): number =>
-  ((a.outGrams / densityOf(a.finished, 100)) * 1000) / ((Math.PI * pot.diameterMm ** 2) / 4)
+  ((massOf(a.finished) / densityOf(a.finished, 100)) * 1000) / ((Math.PI * pot.diameterMm ** 2) / 4)
 
 /**
  * How long it can be worked after the pull, where the family is poured or spread; a sweet that stays above its glass point by

@@ -128,8 +128,8 @@ export function labelOf(formula: FormulaDocument, plan: BatchPlan, conditions: C
   }
 }
 
-const mostDays = ({ finished, outGrams }: Analysis): number =>
-  finished.fat / outGrams > FATTY ? MOST_DAYS_FATTY : MOST_DAYS
+const mostDays = ({ fatGrams, outGrams }: Analysis): number =>
+  fatGrams / outGrams > FATTY ? MOST_DAYS_FATTY : MOST_DAYS
 
 /** In falling order as they were mixed; added water by what of it is left. */
 function mixed(

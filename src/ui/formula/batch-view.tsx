@@ -33,9 +33,12 @@ export function BatchView({ id, formula, kitchen, conditions, sized, shown, advi
   const laddered = shown.boiled !== null && shown.boiled.analysis.work !== 'tempered'
   const asLadder = laddered && !steps
   return (
-    <div className="grid flex-1 grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)_minmax(0,1.1fr)]">
+    <div className="grid flex-1 grid-cols-[minmax(0,1fr)] grid-rows-[1fr_auto] gap-4 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)_minmax(0,1.1fr)]">
       <WeighList formula={formula} plan={sized.plan} priced={kitchen.ingredient} />
-      <section aria-labelledby="ladder" className="sheet flex flex-col px-5 py-4">
+      <section
+        aria-labelledby="ladder"
+        className={`sheet flex flex-col px-5 py-4 ${asLadder ? 'lg:sticky lg:top-4 lg:h-[min(100%,calc(100dvh-32px))]' : ''}`}
+      >
         <div className="flex flex-wrap items-center justify-between gap-2">
           <h2 id="ladder" className="casual text-title font-bold">
             {asLadder ? 'Ladder' : 'Method'}
@@ -59,14 +62,12 @@ export function BatchView({ id, formula, kitchen, conditions, sized, shown, advi
           <Method formula={shown.formula} boiled={shown.boiled} say={say} />
         )}
       </section>
-      <div className="flex flex-col gap-4">
-        <VerdictList verdicts={shown.verdicts} balance={isBoiled(formula) ? `/formulas/${id}/balance` : null}>
-          {advice && target && shown.part === null && (
-            <FromTheLog id={id} formula={formula} conditions={conditions} advice={advice} />
-          )}
-        </VerdictList>
-        <Notes formula={formula} />
-      </div>
+      <VerdictList verdicts={shown.verdicts} balance={isBoiled(formula) ? `/formulas/${id}/balance` : null}>
+        {advice && target && shown.part === null && (
+          <FromTheLog id={id} formula={formula} conditions={conditions} advice={advice} />
+        )}
+      </VerdictList>
+      <Notes formula={formula} />
     </div>
   )
 }
@@ -174,11 +175,11 @@ function Method({ formula, boiled, say }: MethodProps) {
 function Notes({ formula }: { readonly formula: FormulaDocument }) {
   if (!formula.notes && !formula.source) return null
   return (
-    <section aria-labelledby="notes" className="sheet px-5 py-4">
+    <section aria-labelledby="notes" className="sheet px-5 py-4 lg:col-span-3">
       <h2 id="notes" className="casual text-title font-bold">
         Notes
       </h2>
-      {formula.notes && <p className="text-body whitespace-pre-line">{formula.notes}</p>}
+      {formula.notes && <p className="gap-8 text-body whitespace-pre-line lg:columns-2">{formula.notes}</p>}
       {formula.source && <p className="mt-1 text-small text-muted">Adapted from: {formula.source}</p>}
     </section>
   )
