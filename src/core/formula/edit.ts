@@ -16,8 +16,8 @@ export const idFor = (name: string, taken: Iterable<string>): string =>
       .normalize('NFD')
       .replace(/\p{M}/gu, '')
       .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-+|-+$/g, '')
-      .slice(0, 32) || 'x',
+      .slice(0, 32)
+      .replace(/^-+|-+$/g, '') || 'x',
     new Set(taken),
   )
 

@@ -54,6 +54,7 @@ describe('a method', () => {
     ['Boil sugar and water to 150 °C. Press into the tray.', 'Press'],
     ['Put sugar and water in a pan. Uncover, clip on a thermometer, and cook until it is at 150 °C.', 'Cook'],
     ['Put sugar and water in a pan. Bring to the boil and boil gently to 150 °C.', 'Boil gently'],
+    ['Boil sugar and water to 150 °C. Pour.', 'Boil sugar'],
     ['Boil sugar and water to 150 °C. When it holds a fold, pull it until satiny.', 'Pull'],
   ])('calls a step by what is done in it: %s', (method, called) => {
     expect(read('400 g sugar\n100 ml water', method).formula.steps.map((s) => s.label)).toContain(called)

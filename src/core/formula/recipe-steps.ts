@@ -149,6 +149,9 @@ function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC }: T
 /** "Uncover, clip on the thermometer and cook until it is at 116°": what the pull ends. */
 const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
 
+/** The heat itself stands beside the label. */
+const TO_HEAT = /(?<=\w) (?:on )?to (?:about |around )?\d.*$/i
+
 /** Something stands on the stove, or is about to. */
 const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|cook|stove|burner)\b/i
 
@@ -204,7 +207,7 @@ export function stepsFrom(told: Told): Step[] {
       ...(putIn && !endsFirst ? [putIn] : []),
       {
         id,
-        label: label(pulls ? worded.replace(COOKS, '') : worded),
+        label: label(pulls ? worded.replace(COOKS, '').replace(TO_HEAT, '') : worded),
         when: handwork && when.on === 'ready' && WAITS.has(handwork.kind) && !pours(text) ? { on: 'window' } : when,
         say,
         why: '',

@@ -38,6 +38,7 @@ describe('writing a formula', () => {
 
   it('gives new ids that are free', () => {
     expect(edit.idFor('Crème fraîche!', [])).toBe('creme-fraiche')
+    expect(edit.idFor('Chocolate-dipped honeycomb from the allotment', [])).toBe('chocolate-dipped-honeycomb-from')
     expect(edit.idFor('Salt', ['salt', 'salt-2'])).toBe('salt-3')
     expect(edit.idFor('???', [])).toBe('x')
   })

@@ -15,6 +15,7 @@ import {
   inSchool,
   pantryOf,
   pieceAt,
+  piecesOf,
   type Question,
   schoolsOf,
   withPiece,
@@ -56,6 +57,9 @@ function withOwn(formula: FormulaDocument, own: readonly Ingredient[]): FormulaD
   return whole.parts ? { ...whole, parts: whole.parts.map((p) => ({ ...p, formula: furnish(p.formula) })) } : whole
 }
 
+const isAskedIn = ({ groups }: FormulaDocument, questions: readonly Question[]): boolean =>
+  questions.some((q) => groups.some((g) => g.id === q.group))
+
 /** What a change does to the sweet: bite, grain, colour, allergens and the rest, where it matters. */
 const becomes = (before: FormulaDocument, after: FormulaDocument, kitchen: KitchenView, say: Say): string[] =>
   differences(before, after, conditionsOf(kitchen, firstChoice(before, kitchen)))
@@ -94,6 +98,8 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
     change((d) => ({ ...d, formula: withPiece(d.formula, part, next) }), box ?? null)
   const setQuestions = (mine: readonly Question[]): void => change((d) => ({ ...d, questions: mine }))
 
+  const asked = piecesOf(whole).filter((p) => isAskedIn(p.formula, draft.questions))
+  const elsewhere = asked.filter((p) => p.part !== part)
   const blocked = faults.length > 0 || draft.questions.length > 0
   return (
     <div className="flex min-h-dvh flex-col gap-3 p-4 lg:px-6 lg:py-4">
@@ -141,6 +147,8 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
         said={said}
         problem={problem}
         waiting={draft.questions.length}
+        elsewhere={elsewhere}
+        onShow={setPart}
         onEarlier={(go) => {
           if (go && earlier) load(earlier)
           else forget()
@@ -178,7 +186,13 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
           <Steps formula={piece} onFormula={setPiece} />
           <Facts key={part ?? 'whole'} formula={piece} onFormula={setPiece} />
         </div>
-        <Preview formula={whole} part={part} kitchen={kitchen} waiting={draft.questions.length} />
+        <Preview
+          formula={whole}
+          part={part}
+          kitchen={kitchen}
+          waiting={draft.questions.length}
+          here={elsewhere.length < asked.length}
+        />
       </div>
       {pasting !== null && (
         <PasteDialog
@@ -188,7 +202,8 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
           onClose={() => setPasting(null)}
           onDraft={(next) => {
             setPasting(null)
-            setPart(null)
+            // where something is asked is where to begin
+            setPart(piecesOf(next.formula).find((p) => isAskedIn(p.formula, next.questions))?.part ?? null)
             load(next)
           }}
         />

@@ -1,14 +1,22 @@
 import type { ComponentProps, ReactNode } from 'react'
 import type { Draft } from './use-draft'
 
+/** A part with lines that wait for an answer; the whole where `part` is null. */
+export interface Asked {
+  readonly part: string | null
+  readonly label: string
+}
+
 interface Props {
   /** What an earlier visit left unsaved. */
   readonly earlier: Draft | null
   /** What the last change did. */
   readonly said: readonly string[]
   readonly problem: string | null
-  /** How many lines wait for an answer. */
+  /** How many lines wait for an answer, and the parts they are in that are not shown. */
   readonly waiting: number
+  readonly elsewhere: readonly Asked[]
+  onShow(part: string | null): void
   /** True to go on with what was left, false to drop it. */
   onEarlier(goOn: boolean): void
   /** True where the change is right, false to take it back. */
@@ -16,7 +24,7 @@ interface Props {
 }
 
 /** What the writer should know before going on, each with its answers beside it. */
-export function Notices({ earlier, said, problem, waiting, onEarlier, onSaid }: Props) {
+export function Notices({ earlier, said, problem, waiting, elsewhere, onShow, onEarlier, onSaid }: Props) {
   return (
     <>
       {earlier && (
@@ -39,8 +47,13 @@ export function Notices({ earlier, said, problem, waiting, onEarlier, onSaid }: 
         </p>
       )}
       {waiting > 0 && (
-        <p className="text-body text-muted">
+        <p className="flex flex-wrap items-center gap-x-4 text-body text-muted">
           {waiting === 1 ? 'One line waits' : `${waiting} lines wait`} for an answer before this can be saved.
+          {elsewhere.map(({ part, label }) => (
+            <Act key={part ?? ''} onClick={() => onShow(part)}>
+              Look at {label.toLowerCase()}
+            </Act>
+          ))}
         </p>
       )}
     </>

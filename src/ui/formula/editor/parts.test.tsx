@@ -4,6 +4,7 @@ import { describe, expect, it, vi } from 'vitest'
 import { type FormulaDocument, faultsOf, gramsAsWritten, ingredientIn, massOf, mixOf } from '@/core'
 import { demoFormulas } from '@/demo/formulas'
 import { draw } from '@/ui/testing'
+import { Notices } from './notices'
 import { Parts } from './parts'
 
 const bars = demoFormulas['rye-shortcake-bars'] as FormulaDocument
@@ -18,6 +19,24 @@ function parts(shown: string | null = null, formula = bars) {
 }
 
 describe('the parts of a formula', () => {
+  it('are named where a line in one that is not shown waits for an answer', () => {
+    const [onShow, nothing] = [vi.fn(), () => undefined]
+    draw(
+      <Notices
+        earlier={null}
+        said={[]}
+        problem={null}
+        waiting={2}
+        elsewhere={[{ part: 'base', label: 'Base' }]}
+        onShow={onShow}
+        onEarlier={nothing}
+        onSaid={nothing}
+      />,
+    )
+    fireEvent.click(screen.getByRole('button', { name: 'Look at base' }))
+    expect(onShow).toHaveBeenLastCalledWith('base')
+  })
+
   it('are chosen one by one, or as the whole', () => {
     const { onShow } = parts()
     fireEvent.click(screen.getByRole('radio', { name: 'Caramel' }))

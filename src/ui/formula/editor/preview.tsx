@@ -15,10 +15,12 @@ interface Props {
   readonly kitchen: KitchenView
   /** Lines that wait for an answer: without them nothing can be said of the whole. */
   readonly waiting: number
+  /** Whether one of them is in the part that is shown. */
+  readonly here: boolean
 }
 
 /** The ladder and the verdicts of what is being written, as written, moving with every letter. */
-export function Preview({ formula, part, kitchen, waiting }: Props) {
+export function Preview({ formula, part, kitchen, waiting, here }: Props) {
   const say = useSay()
   const faults = useMemo(() => faultsOf(formula), [formula])
   const looked = useMemo(() => lookAt(formula, kitchen), [formula, kitchen])
@@ -54,8 +56,8 @@ export function Preview({ formula, part, kitchen, waiting }: Props) {
             What this will be
           </h2>
           <p className="text-body text-muted">
-            {waiting === 1 ? 'A line waits' : `${waiting} lines wait`} for an answer, on the left. What it will be is
-            told once every gram is known.
+            {waiting === 1 ? 'A line waits' : `${waiting} lines wait`} for an answer{here ? ', on the left' : ''}. What
+            it will be is told once every gram is known.
           </p>
         </section>
       )}
