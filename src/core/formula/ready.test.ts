@@ -2,14 +2,16 @@ import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil, demoFormulas } from '@/demo/formulas'
 import { demoVessels } from '@/demo/kitchen'
+import { pantryOf } from '../matter/names'
 import { testConditions } from '../testing'
 import { analyse } from './analyse'
 import { boilSlots, boilsNeeded, depthAtPull, largestBoil, PROBE_DEPTH, smallestProbed } from './boils'
-import { boiledIn, gramsAsWritten } from './document'
+import { boiledIn, type FormulaDocument, gramsAsWritten } from './document'
 import { equipmentChecks } from './equipment-checks'
 import { peakLitres } from './headroom'
 import { type BatchPlan, gramsOfBoil, type Mould, type Tray, type Vessel } from './plan'
 import { readyList } from './ready'
+import { readRecipe } from './recipe'
 import { liesThick, scale, slabOf } from './scale'
 import { traceSteps } from './trace'
 import { unscaledOf } from './unscaled'
@@ -33,6 +35,31 @@ test.each(Object.entries(demoFormulas))('%s is got ready in an order one person 
     // only what is weighed can be warmed, bloomed, toasted or chopped
     if ('things' in item.figures && item.id !== 'unchill') expect(item.begin).toBeLessThanOrEqual(weighed)
   }
+})
+
+it('prepares for a syrup what goes into one, all of a thing at once, and nothing of a base', () => {
+  const recipe = (nuts: string, method: string): FormulaDocument =>
+    readRecipe(
+      `Slice\n\nBase\n200 g flour\n100 g butter\n80 g hazelnuts, toasted\nCaramel\n200 g sugar\n100 g butter\n60 g butter\n${nuts}\n\nMethod\nBase: rub the butter into the flour and press in a tin. Bake at 180 °C for 15 min.\nCaramel: ${method}`,
+      pantryOf(),
+    ).formula
+  const things = (formula: FormulaDocument, id: string): unknown => {
+    const plan = scale(formula, { size: { by: 'weight', grams: 700 } })
+    const asWritten = { ...plan, grams: gramsAsWritten(formula) }
+    const found = readyList(formula, asWritten, null).find((i) => i.id === id)
+    return found && 'things' in found.figures ? found.figures.things : null
+  }
+  const boiled = 'boil the sugar and butter to 120 °C and stir in the pecans. Pour over the base.'
+  const raw = recipe('100 g pecans', boiled)
+  expect(things(raw, 'cut-up')).toEqual([{ name: 'Butter, unsalted', grams: 160 }])
+  // a recipe toasts only what it says it does
+  expect(things(raw, 'toast')).toEqual([{ name: 'Hazelnuts', grams: 80 }])
+  const toasted = [
+    { name: 'Hazelnuts', grams: 80 },
+    { name: 'Pecans', grams: 100 },
+  ]
+  expect(things(recipe('100 g pecans, toasted', boiled), 'toast')).toEqual(toasted)
+  expect(things(recipe('100 g pecans', `toast the pecans, then ${boiled}`), 'toast')).toEqual(toasted)
 })
 
 describe('sizing by what it is set in', () => {

@@ -61,18 +61,22 @@ interface Task<Id extends keyof ReadyFigures = keyof ReadyFigures> {
 }
 
 /** What has to be done to a line before the heat goes on: what it says itself, else what its ingredient asks for. */
-export const preparationsOf = (formula: Pick<FormulaDocument, 'own'>, line: Line): readonly Preparation[] =>
-  line.prepare ?? ingredientIn(formula, line.ingredient).prepare
+export const preparationsOf = (formula: Pick<FormulaDocument, 'own' | 'target'>, line: Line): readonly Preparation[] =>
+  line.prepare ??
+  ingredientIn(formula, line.ingredient).prepare.filter((how) => formula.target !== null || !FOR_SYRUP.has(how))
 
-const named = (lines: readonly Placed[]): Things | null =>
-  lines.length === 0
-    ? null
-    : {
-        things: lines.map((p) => ({
-          name: ingredientIn(p.formula, p.line.ingredient).name,
-          grams: inGrams(p.grams),
-        })),
-      }
+/** What is done only for the sake of a hot syrup: no base and no ganache asks for it. */
+const FOR_SYRUP: ReadonlySet<Preparation> = new Set(['toast', 'keep-hot', 'cut-up'])
+
+/** Of one thing that goes in twice it is all of it. */
+function named(lines: readonly Placed[]): Things | null {
+  const grams = new Map<string, number>()
+  for (const p of lines) {
+    const { name } = ingredientIn(p.formula, p.line.ingredient)
+    grams.set(name, (grams.get(name) ?? 0) + p.grams)
+  }
+  return lines.length === 0 ? null : { things: [...grams].map(([name, g]) => ({ name, grams: inGrams(g) })) }
+}
 
 const prepared =
   (how: Preparation) =>

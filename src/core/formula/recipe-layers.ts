@@ -1,4 +1,5 @@
 /** A recipe whose list stands under headings, "for the base", "for the caramel", made into a whole of parts. */
+import type { Ingredient } from '../matter/ingredient'
 import type { FormulaDocument, Part, PartState, Shape, SingleFormula, Step } from './document'
 import { idFor } from './edit'
 import { handworkSaid } from './handwork-said'
@@ -10,6 +11,7 @@ import { mentions } from './recipe-names'
 import {
   type Answers,
   type Ask,
+  asToasted,
   type Draft,
   type Lexicon,
   ownOf,
@@ -175,7 +177,7 @@ function unboiled(
       school: 'baked',
       about: '',
       groups: [{ id: 'pot', label: 'All of it', celsius: 20 }],
-      lines,
+      lines: lines.map((l) => asToasted(l, known.get(l.ingredient) as Ingredient, said)),
       target: null,
       steps: plainSteps(said, name),
       shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: LAYER_MM },

@@ -27,7 +27,7 @@ import { doubtful, type PlaceDoubt, SPOILED } from './recipe-doubts'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import { familyOf, schoolOf } from './recipe-family'
 import { inOtherPot, pours, takesOff } from './recipe-moves'
-import { callsTyped, fullNames, namesOf, namesTyped } from './recipe-names'
+import { callsTyped, fullNames, mentions, namesOf, namesTyped } from './recipe-names'
 import { isOutside, placesOf, probablyAt, purposeIn, purposeOf, type Written, waitsIn, warmthAt } from './recipe-places'
 import { inPortions } from './recipe-portions'
 import { madeFrom, shapeSaid } from './recipe-shape'
@@ -56,6 +56,16 @@ export interface Draft {
 function noted(note: string | null, ingredient: Ingredient): Pick<Line, 'note' | 'prepare'> {
   const prepare = preparationsIn(note, ingredient)
   return { ...(note && { note: short(note, 190) }), ...(prepare && { prepare }) }
+}
+
+const TOASTS = /\b(?:toast|roast)/i
+
+/** A line whose nuts are toasted beforehand only where the recipe says so: house ways are not put into another's mouth. */
+export function asToasted(line: Line, ingredient: Ingredient, said: readonly string[]): Line {
+  const usual = line.prepare ?? ingredient.prepare
+  const isToasted =
+    TOASTS.test(line.typed ?? '') || said.some((s) => TOASTS.test(s) && mentions(s, namesOf(line, ingredient)))
+  return usual.includes('toast') ? { ...line, prepare: usual.filter((how) => isToasted || how !== 'toast') } : line
 }
 
 /** What the maker answered to what was asked of a method. */
@@ -170,7 +180,10 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       .sort((a, b) => a - b)
       .map((at) => [at, at === first ? 'pot' : `at-${at + 1}`]),
   )
-  const placed = lines.map((l) => ({ ...l, group: groupAt.get(placeOf(l)) ?? 'pot' }))
+  const placed = lines.map((l) => ({
+    ...asToasted(l, ingredientOf(l), said),
+    group: groupAt.get(placeOf(l)) ?? 'pot',
+  }))
   const doubts = doubtful(
     lines.flatMap((l) => {
       const at = found.get(l.id)

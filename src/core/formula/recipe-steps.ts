@@ -150,7 +150,7 @@ function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC }: T
 const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
 
 /** The heat itself stands beside the label. */
-const TO_HEAT = /(?<=\w) (?:on )?to (?:about |around )?\d.*$/i
+const TO_HEAT = /(?<=\w) to (?:about |around )?\d.*$/i
 
 /** Something stands on the stove, or is about to. */
 const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|cook|stove|burner)\b/i

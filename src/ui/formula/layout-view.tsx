@@ -15,10 +15,9 @@ import {
   type Vessel,
 } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
-import { sayUnscaled } from '@/words'
+import { countWord, sayUnscaled } from '@/words'
 import { BoilPlan } from './boil-plan'
 import { MouldDrawing } from './mould-drawing'
-import { countWord } from './sentence'
 import type { Sized } from './size-batch'
 import { mainPiece } from './size-batch'
 import { rimOf, TrayDrawing } from './tray-drawing'

@@ -6,7 +6,7 @@ import { type BatchPlan, type FormulaDocument, inMillimetres, type Shape, type S
 import { ChoiceList, Slot } from '@/ui/kit/slot'
 import { traySaid } from '@/ui/kitchen/said'
 import { useSay } from '@/ui/shell/preferences'
-import { formatCount } from '@/words'
+import { countWord, formatCount } from '@/words'
 import { type Choice, vesselOf } from './equipment'
 import { AllOfIt, ShapeEditor, shapeText } from './shape-editor'
 import { SizeEditor, sizeText } from './size-editor'
@@ -142,7 +142,3 @@ function vesselText(kitchen: KitchenView, choice: Choice, plan: BatchPlan | null
   if (facts.kind === 'mould') return n > 1 ? `${countWord(n)} fillings of the ${facts.name}` : `the ${facts.name}`
   return n > 1 ? `${countWord(n)} ${facts.name}s` : `one ${facts.name}`
 }
-
-const SMALL = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']
-
-export const countWord = (n: number): string => SMALL[n] ?? formatCount(n)

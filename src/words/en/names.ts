@@ -11,9 +11,14 @@ import {
   type StageId,
   type Trouble,
 } from '@/core'
+import { formatCount } from '../format'
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
+
+const SMALL = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']
+/** A count in words, where it is small. */
+export const countWord = (n: number): string => SMALL[n] ?? formatCount(n)
 
 export const biteNames: Readonly<Record<BiteId, string>> = {
   'snaps-clean': 'snaps clean',

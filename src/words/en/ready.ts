@@ -11,7 +11,7 @@ import type {
 import { formatLitres, formatPercent, formatSpan } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
-import { capital } from './names'
+import { capital, countWord } from './names'
 import { aboutSpan } from './verdicts'
 
 const list = (things: readonly NamedGrams[], say: Say): string =>
@@ -40,7 +40,7 @@ const ready: Sayings<ReadyFigures> = {
   }),
   toast: ({ things, oven }, say) => ({
     text: `Toast ${list(things, say)} at ${say.temperature(oven)}, keep warm`,
-    detail: 'Cold, pale nuts chill the syrup and taste of little.',
+    detail: 'Pale they taste of little, and cold they chill the syrup.',
   }),
   'keep-hot': ({ things }, say) => ({
     text: `${capital(list(things, say))} into a low oven, the hard kernels out`,
@@ -63,7 +63,7 @@ const ready: Sayings<ReadyFigures> = {
     detail: 'Cold cream into hot sugar spits and seizes it.',
   }),
   tray: ({ trays, name }) => ({
-    text: `Line and grease ${trays > 1 ? `${trays} × ${name}` : `the ${name}`}, paper above the rim`,
+    text: `Line and grease ${trays > 1 ? `${countWord(trays)} ${name}s` : `the ${name}`}, paper above the rim`,
     detail: 'Nobody can leave the pot later.',
   }),
   mould: ({ name, sticks }) => ({

@@ -99,6 +99,7 @@ export const nuts = [
     insoluble: 19.4,
     cup: 60,
     prepare: [],
+    allergen: null,
   }),
   nut('coconut-desiccated', 'Desiccated coconut', {
     fat: 64,
@@ -106,6 +107,7 @@ export const nuts = [
     sucrose: 6,
     insoluble: 18,
     cup: 85,
+    allergen: null,
   }),
   ingredient(
     'popcorn',
