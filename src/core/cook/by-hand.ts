@@ -34,6 +34,9 @@ export function believed(
     .map((r) => ({ at: r.at, celsius: corrected(thermometer, r.celsius) - off }))
 }
 
+/** ◊ s in which a pot off the heat hardly cools. */
+const AT_ONCE = 90
+
 const hottest = (mix: Mix, pressurePa: number): number =>
   mix.water > 0 ? boilingPoint(mix, pressurePa) : Number.POSITIVE_INFINITY
 
@@ -49,11 +52,18 @@ export function pointsInLog(
   roomC: number,
 ): Reading[] {
   const stops = traceSteps(formula, grams, roomC)
+  const pull = stops.findIndex((s) => s.step.when.on === 'target')
+  let knownAt = Number.POSITIVE_INFINITY
   return standing(events).flatMap((e) => {
     if (e.type !== 'step' && e.type !== 'pulled') return []
-    const stop = stops.find((s) => s.step.id === e.step)
+    const index = stops.findIndex((s) => s.step.id === e.step)
+    const stop = stops[index]
     if (!stop || massOf(stop.after) === 0) return []
-    if (!knowsHeat(stop.step.when) && !stop.step.adds) return []
+    const known = knowsHeat(stop.step.when)
+    if (!known && !stop.step.adds) return []
+    // off the heat it cools meanwhile, of which mixing on paper knows nothing
+    if (!known && pull >= 0 && index > pull && e.at > knownAt + AT_ONCE) return []
+    if (known) knownAt = e.at
     // hotter than it boils is what the addition flashes off in a breath
     return [{ at: e.at, celsius: Math.min(stop.afterC, hottest(stop.after, pressurePa)) }]
   })

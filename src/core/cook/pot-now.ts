@@ -2,7 +2,9 @@
 
 import { type Bite, biteOf } from '../craft/bite'
 import { type StageFacts, stageOf, stagesOf } from '../craft/stages'
+import { whenDownTo } from '../finish/course'
 import type { FinishAssessment } from '../finish/finish'
+import type { Step } from '../formula/document'
 import { type Mix, withWater } from '../matter/mix'
 import { waterLeftAt } from '../physics/boiling'
 import { STANDARD_PRESSURE } from '../physics/water'
@@ -13,6 +15,7 @@ import { DROP_SD } from './evidence'
 import { type Forecast, forecast } from './forecast'
 import { type CookAct, emptiedAt, fedAt, standsInWater } from './log'
 import type { Reading } from './readings'
+import { EIGHTY } from './scatter'
 import { type Track, trackCook, trackFacts } from './track'
 
 export interface PotNow {
@@ -99,9 +102,9 @@ export function potNow(
   const track = wanted ? trackCook(readings, trackFacts(wanted), before?.track ?? undefined) : null
   const f = wanted && track ? forecast(readings, wanted, track) : null
   const byHand = cook.probe.byHand ?? false
-  const cooling = coolingNow(cook, readings, now)
   // once it is out of the pot, what the probe last said is no news of it
   const away = finish !== null && finish.place !== 'pot' ? finish : null
+  const cooling = away ? coolingAway(away, cook.formula.steps[state.next], now) : coolingNow(cook, readings, now)
   const poured = emptiedAt(cook.formula, state) !== null
   const reckoned = f && f.nowSd > LOST ? null : (f ?? cooling)?.nowC
   const inPot = poured ? null : ((byHand ? (reckoned ?? finish?.celsius) : readings.at(-1)?.celsius) ?? null)
@@ -138,6 +141,14 @@ export function potNow(
     stage: boiled ? stageOf(boiled) : null,
     bite: boiled ? biteOf(boiled, cook.conditions.roomC) : null,
   }
+}
+
+/** When what lies or is whipped will be down to the heat the next step waits for; null where it waits for none. */
+function coolingAway({ mass, celsius }: FinishAssessment, next: Step | undefined, now: number): Cooling | null {
+  if (next?.when.on !== 'falls') return null
+  const seconds = Math.max(0, whenDownTo(mass.course, next.when.celsius) - now)
+  const spread = EIGHTY * mass.doubt
+  return { nowC: celsius, seconds, low: Math.max(0, seconds * (1 - spread)), high: seconds * (1 + spread) }
 }
 
 const CLIMB_WINDOW = 30

@@ -76,30 +76,36 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
   if (whippedFrom !== null && state.next >= whip) {
     const step = formula.steps[whip] as Step
     const startC = stops[whip - 1]?.afterC ?? roomC
-    const warm = log.sightings.filter((s) => s.at > whippedFrom && (emptied === null || s.at <= emptied))
-    const pace = paceFor((p) => bowlCourse(mix, whippedFrom, startC, roomC, p), warm)
-    const course = bowlCourse(mix, whippedFrom, startC, roomC, pace)
-    const ended = state.done.get(step.id) ?? emptied ?? now
+    // by what was whipped, whatever is folded in later
+    const whipped = stops[whip]?.after ?? mix
+    // what was poured into the bowl lies only once it has left that
+    const lay = emptied !== null && emptied > whippedFrom ? emptied : laidAfter(cook, whip)
+    const warm = log.sightings.filter((s) => s.at > whippedFrom && (lay === null || s.at <= lay))
+    const pace = paceFor((p) => bowlCourse(whipped, whippedFrom, startC, roomC, p), warm)
+    const course = bowlCourse(whipped, whippedFrom, startC, roomC, pace)
+    const ended = state.done.get(step.id) ?? lay ?? now
     const on = step.handwork?.kind === 'whip' ? step.handwork.on : 'gelatin'
     const stood = log.stands && log.stands.at > whippedFrom ? log.stands : null
     const foam = foamOf(
-      mix,
+      whipped,
       on,
       Math.min(now, ended) - whippedFrom,
       stood && { times: stood.times, seconds: stood.at - whippedFrom },
     )
     const bowl = { ...base, place: 'bowl', mix, since: whippedFrom, course, foam, doubt: doubtAfter(warm) } as const
-    return emptied === null ? bowl : lying(cook, log, mix, emptied, celsiusAt(course, emptied), foam, course)
+    return lay === null ? bowl : lying(cook, log, mix, lay, celsiusAt(course, lay), foam, course)
   }
   const bath = standsInWater(formula, state)
   const spread = doneAt(cook, 'table')
   const still = emptied ?? spread ?? now
-  const cooling = coolingOf(readings, { now: still, mix, pot: conditions.pot, roomC, bath, since: pulledAt })
+  // by what was pulled, whatever goes in later: what was foreseen of it stays so
+  const pulled = stops.find((s) => s.step.when.on === 'target')?.after ?? mix
+  const cooling = coolingOf(readings, { now: still, mix: pulled, pot: conditions.pot, roomC, bath, since: pulledAt })
   const from = cooling?.last.at ?? pulledAt
   const startC =
     cooling?.last.celsius ?? state.pulledC ?? stops.find((s) => s.step.when.on === 'target')?.beforeC ?? roomC
   const loose = families[formula.family].work === 'tossed' ? LOOSE : 1
-  const tau = cooling?.tau ?? bookTau(mix, conditions.pot, startC, bath) / loose
+  const tau = cooling?.tau ?? bookTau(pulled, conditions.pot, startC, bath) / loose
   const course = lumpCourse(from, startC, roomC, tau)
   if (spread !== null)
     return {
@@ -111,10 +117,20 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
   if (emptied !== null) {
     const read = readings.findLast((r) => r.at <= emptied && r.at >= Math.max(emptied - FRESH, pulledAt))
     const lastDone = formula.steps.findLastIndex((s) => (state.done.get(s.id) ?? Number.POSITIVE_INFINITY) <= emptied)
-    const poured = read?.celsius ?? stops[lastDone]?.afterC ?? formula.target.celsius
+    // it has cooled in the pot, and by what went in since
+    const poured =
+      read?.celsius ?? Math.min(celsiusAt(course, emptied), stops[lastDone]?.afterC ?? formula.target.celsius)
     return lying(cook, log, mix, emptied, poured, null, course)
   }
   return { ...base, place: 'pot', mix, since: pulledAt, course, doubt: cooling?.share ?? DOUBT.reckoned }
+}
+
+/** When what was whipped by step `whip` was first laid, filled or cut, s; null while it was not. */
+function laidAfter({ formula, state }: Cook, whip: number): number | null {
+  const laid = formula.steps.find(
+    ({ handwork }, i) => i > whip && handwork && handworkFacts(handwork.kind).into && handwork.kind !== 'whip',
+  )
+  return (laid && state.done.get(laid.id)) ?? null
 }
 
 /** When work of a kind was done, s; null while it was not. */

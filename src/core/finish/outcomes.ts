@@ -3,9 +3,10 @@
 import type { Cook } from '../cook/cook'
 import { families } from '../craft/families'
 import type { HandworkKind } from '../craft/handwork'
+import type { Step } from '../formula/document'
 import { glassTransition } from '../physics/glass'
 import { type Celsius, inCelsius } from '../quantity/figures'
-import { celsiusAt } from './course'
+import { type Course, celsiusAt, whenDownTo } from './course'
 import type { Mass } from './mass'
 import { heatRangeOf, windowOf } from './windows'
 
@@ -22,12 +23,25 @@ export interface WorkOutcome {
 /** ◊ So near the edge of a window nobody can tell, °C; chocolate is worked by the degree. */
 const EDGE = { sugar: 4, chocolate: 1 } as const
 
+/** ◊ s either side of its time within which a step counts as done when it was due. */
+const SLACK = 20
+
+/**
+ * When a step is due by its own word, s, counted from `before`; null where only its window says. Who does a thing when the
+ * formula told him to has done it neither too early nor too late, whatever the window.
+ */
+function dueAt({ when }: Step, before: number, course: Course): number | null {
+  if (when.on === 'ready') return before
+  if (when.on === 'after') return before + when.seconds
+  return when.on === 'falls' ? whenDownTo(course, when.celsius) : null
+}
+
 /** Works done so far that have a window in this family, in order. */
 export function outcomesOf({ formula, state, conditions }: Cook, mass: Mass): WorkOutcome[] {
   const glassC = glassTransition(mass.mix)
   const { pulledAt } = state
   const edge = families[formula.family].work === 'tempered' ? EDGE.chocolate : EDGE.sugar
-  return formula.steps.flatMap((step): WorkOutcome[] => {
+  return formula.steps.flatMap((step, i): WorkOutcome[] => {
     const kind = step.handwork?.kind
     const at = state.done.get(step.id)
     const window = windowOf(formula, step)
@@ -35,7 +49,10 @@ export function outcomesOf({ formula, state, conditions }: Cook, mass: Mass): Wo
     const { high, low } = heatRangeOf(window, glassC, conditions.roomC)
     const course = mass.before.find((b) => at <= b.until)?.course ?? mass.course
     const celsius = celsiusAt(course, at)
-    const came = celsius > high + edge ? 'early' : celsius < low - edge ? 'late' : 'right'
+    const due = dueAt(step, state.done.get(formula.steps[i - 1]?.id ?? '') ?? pulledAt, course)
+    const early = celsius > high + edge && (due === null || at < due - SLACK)
+    const late = celsius < low - edge && (due === null || celsiusAt(course, due + SLACK) >= low - edge)
+    const came = early ? 'early' : late ? 'late' : 'right'
     return [{ step: step.id, at, kind, came, celsius: inCelsius(celsius) }]
   })
 }

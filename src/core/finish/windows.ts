@@ -31,10 +31,13 @@ const IN_TEMPER: ReadonlySet<HandworkKind> = new Set(['temper', 'gather', 'coat'
 const THICKER = 1.5
 
 /** The window of a step's work in its formula: the family's, and for chocolate that of its kind; null for work without one. */
-export function windowOf({ family, steps }: FormulaDocument, step: Step): WorkWindow | null {
+export function windowOf({ family, school, steps }: FormulaDocument, step: Step): WorkWindow | null {
   const kind = step.handwork?.kind
   if (!kind) return null
-  const { work, windows } = families[family] as FamilyFacts
+  const { work, windows, finish } = families[family] as FamilyFacts
+  // a school that leaves a work out of its finish does it when it likes: tablet is beaten hot
+  const own = finish[school]
+  if (own && finish.usual.some((f) => f.work.kind === kind) && !own.some((f) => f.work.kind === kind)) return null
   if (work !== 'tempered' || !IN_TEMPER.has(kind)) return windows[kind] ?? null
   const { works, cools } = chocolates[chocolateOf(steps)]
   // on the stone it is worked down to where its crystals form, and no further

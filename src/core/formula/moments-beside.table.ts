@@ -92,7 +92,6 @@ export const besideMoments: readonly Moment[] = [
     [
       /^ready \+ sugar 400, water 100: Boil/,
       /^target: Boil/,
-      /^ready: Remove from the heat$/,
       /^ready \+ pistachios 38: Stir through/,
       /^ready \+ pistachios 38 → out: Press into the tin/,
     ],
@@ -296,8 +295,7 @@ export const besideMoments: readonly Moment[] = [
       /^rises 115: Boil/,
       /^rises 140: Without stirring to 140°$/,
       /^ready \+ butter 40: Add the butter$/,
-      /^target: Go on to 150°$/,
-      /^ready: Turn off the heat$/,
+      /^target: Go on to 150°, then turn off the heat$/,
       /^ready → out: Pour$/,
     ],
   ],
@@ -343,6 +341,7 @@ export const besideMoments: readonly Moment[] = [
       /^target: Cook to 127°$/,
       /^ready \+ egg-white 66(?: → out)?: Pour the syrup/,
       /^after 600: Whisk/,
+      /^ready → out: Pour it out$/,
     ],
   ],
   [
@@ -409,7 +408,6 @@ export const besideMoments: readonly Moment[] = [
     [
       /^ready \+ sugar 450, water 200: Stir/,
       /^target: Boil hard/,
-      /^ready: Take off/,
       /^ready: Meanwhile, whisk/,
       /^ready \+ egg-white 66 → out: With the whisk/,
       /^ready \+ almonds 200: Add whole almonds$/,
@@ -469,11 +467,11 @@ export const besideMoments: readonly Moment[] = [
     'Pour half of the water into the bowl of a stand mixer and sprinkle the gelatin over it. In a saucepan combine the remaining water, sugar and corn syrup. Cook to 115°C. With the mixer on low, slowly pour the syrup down the side of the bowl into the gelatin. Whip for 12 minutes.',
     115,
     [
-      /: Pour half/,
       /^ready \+ water 120, sugar 300, corn-syrup 320: In a saucepan/,
       /^target: Cook/,
-      /^ready \+ gelatin-powder 21, water 120 → out: With the mixer/,
+      /^ready \+ gelatin-powder 21, water 120: With the mixer/,
       /^after 720: Whip/,
+      /^ready → out: Pour it out$/,
     ],
   ],
   [

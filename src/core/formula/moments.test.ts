@@ -42,7 +42,7 @@ describe('a method', () => {
     )
     expect(places).toEqual([])
     expect(steps[0]).toMatch(/^ready \+ water 120, sugar 300: Boil/)
-    expect(steps[2]).toMatch(/^ready \+ gelatin-powder 21, water 120 → out: With the mixer/)
+    expect(steps[2]).toMatch(/^ready \+ gelatin-powder 21, water 120: With the mixer/)
     expect(steps[4]).toMatch(/\+ vanilla 12: Beat in the vanilla$/)
     // what waits in the bowl is cold
     expect(formula.groups.find((g) => g.id === formula.lines[0]?.group)?.celsius).toBe(20)
@@ -130,6 +130,33 @@ describe('a method', () => {
     )
     expect(formula.groups.map((g) => g.label)).toEqual(['In the pot', 'For dusting', 'Dip'])
     expect(places.map((a) => a.id === 'place' && a.sentences[a.guess])).toEqual(['Dip, and leave to set'])
+  })
+
+  it.each([
+    [
+      'Boil the sugar and water to 118°C. Immediately remove from the heat. Stir in the salt. Pour.',
+      'Immediately remove',
+    ],
+    ['Boil the sugar and water to 118°C. Remove from the heat and stir in the salt. Pour.', 'Remove from the heat and'],
+  ])('presses nothing twice at the hottest moment: %s', (method, off) => {
+    const { formula, steps } = read('200 g sugar\n60 ml water\n2 g salt', method)
+    // in, pulled, salt, out: what only takes it off is the pull's own
+    expect(steps).toHaveLength(4)
+    expect(formula.steps.filter((s) => s.act === 'It is off')).toEqual([])
+    expect(steps.join()).toMatch(new RegExp(off, 'i'))
+  })
+
+  it('puts in what is poured before the pull, and out what is poured after it', () => {
+    const { formula } = read(
+      '200 g sugar\n60 ml water\n100 g cream',
+      'Put the sugar in a pan. Pour over the water. Boil to 150°C. Pour the cream in, boil to 118°C. Pour onto a tray.',
+    )
+    const act = (say: RegExp) => formula.steps.find((s) => say.test(s.say))?.act
+    expect([act(/^Pour over/), act(/^Pour the cream/), act(/^Pour onto/)]).toEqual([
+      'It is in',
+      'It is in',
+      'It is out',
+    ])
   })
 
   it('forbids in small letters what is forbidden in capitals', () => {

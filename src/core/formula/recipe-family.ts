@@ -46,7 +46,11 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
 }
 
 /** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
+/** Beaten or stirred once it is off, with nothing said of it cooling first: tablet. */
+const AT_ONCE =
+  /^(?!.*\b(?:cool|lukewarm|sit|stand|rest|drops? to)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|until (?:thick|dull|grain)))\b/is
 const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
+  ['fudge', AT_ONCE, 'stir-soon'],
   ['caramel', /\bdry[- ](?:caramel(?:i[sz]e)?|pan)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
   ['caramel-sauce', /\b(?:stop|deglaze)\w*\b.{0,30}\b(?:water|juice)\b/i, 'stopped-water'],
   [

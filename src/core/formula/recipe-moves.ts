@@ -42,6 +42,8 @@ const READIES = saidAs(
 )
 const GOT_READY = saidAs([
   READIES,
+  // "pour half of the water into a bowl and sprinkle the gelatin over it"
+  /^(?:pour|put|place|add)\b(?!.*\b(?:pan|pot|saucepan|syrup|heat|boil)\b).*\b(?:sprinkle|rain) (?:the |in the )?(?:\w+ )?gelatine?\b/,
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b/,
   /^(?!if\b|off the heat|.*\b(?:bake|cut|divide|pour|return|roll|shape)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b/,
   /^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/,

@@ -14,7 +14,14 @@ describe('what a recipe is', () => {
       'hard-candy',
       'pulled',
     ],
-    ['Cream pralines', '400 g sugar\n200 g cream\n100 g pecans', 'Boil to 114 °C and beat.', 'fudge', 'cool-beat'],
+    ['Cream pralines', '400 g sugar\n200 g cream\n100 g pecans', 'Boil to 114 °C and beat.', 'fudge', 'stir-soon'],
+    [
+      'Tablet',
+      '400 g sugar\n200 g cream',
+      'Boil to 118 °C. Let it sit until it drops to 45 °C. Beat.',
+      'fudge',
+      'cool-beat',
+    ],
     [
       'Clouds',
       '400 g sugar\n100 ml water\n2 egg whites',

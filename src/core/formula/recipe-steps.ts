@@ -31,8 +31,13 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:leave|let|set|rest|cool|chill)\b/i, 'It has rested'],
   [/\b(?:boil|cook|simmer|heat|bring|melt)\b/i, 'It is there'],
 ]
-const actOf = (text: string): string =>
-  ACTS.find(([words]) => words.test(text.replace(FROM_HEAT, '')))?.[1] ?? (takesOff(text) ? 'It is off' : 'Go on')
+const [OUT] = ACTS
+/** `canEmpty`: whether the pot can leave its ring for good in it; what is poured before that goes in. */
+function actOf(text: string, canEmpty = true): string {
+  const found = ACTS.find(([words]) => words.test(text.replace(FROM_HEAT, '')))
+  if (found) return found === OUT && !canEmpty ? 'It is in' : found[1]
+  return takesOff(text) ? 'It is off' : 'Go on'
+}
 /** "From the heat" heats nothing. */
 const FROM_HEAT = /\b(?:from|off) (?:the )?(?:heat|flame|stove)\b/gi
 
@@ -59,7 +64,7 @@ function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
 }
 
 /** Work that has to wait for its moment where the recipe gives none. */
-const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'beat'])
+const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'beat', 'pull'])
 
 /** ◊ What is left alone for so long, s, or worked so, is out of the pot. */
 const LEFT_ALONE = 1200
@@ -155,6 +160,19 @@ const TO_HEAT = /(?<=\w) to (?:about |around )?\d.*$/i
 /** Something stands on the stove, or is about to. */
 const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|cook|stove|burner)\b/i
 
+/** "Wait 5 minutes and spread until smooth", said of the chocolate on what was poured before: the sweet itself lies. */
+const spreadsOnTop = (i: number, { said, pullAt }: Told): boolean =>
+  /\bspread\b.*\b(?:smooth|even|chocolate|chips|topping)\b/i.test(said[i] ?? '') &&
+  said.slice(pullAt + 1, i).some((s) => pours(s))
+
+/** "Cook to 116°. Immediately remove from the heat": the pull takes it off, and nobody does that twice. */
+const isPullAgain = (i: number, { said, pullAt, groupAt }: Told): boolean =>
+  pullAt >= 0 && i === pullAt + 1 && !groupAt.has(i) && ONLY_OFF.test(said[i] ?? '')
+const offHeatSaid = (s: string): string =>
+  `${s.charAt(0).toLowerCase()}${s.slice(1)}`.replace(/^then /, '').replace(/^off heat/, 'off the heat')
+const ONLY_OFF =
+  /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|the (?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: the (?:heat|flame|stove))?|turn off the (?:heat|flame|gas)|off (?:the )?heat)(?: (?:immediately|at once))?$/i
+
 /** The steps of a method as it was understood; what it leaves out is put in plainly. */
 export function stepsFrom(told: Told): Step[] {
   const taken = new Set<string>()
@@ -162,15 +180,16 @@ export function stepsFrom(told: Told): Step[] {
   // where nothing says when it is done, the ring is spoken of until it goes back on it for the last time
   const onUntil = told.pullAt >= 0 ? told.pullAt : told.said.findLastIndex(putsBack)
   const steps = told.said.flatMap((text, i): Step[] => {
-    if (told.ready.has(i)) return []
+    if (told.ready.has(i) || isPullAgain(i, told)) return []
     const when = triggerOf(text, i, told)
     const worded = inCelsiusWords(text, told.unit)
-    const say = short(worded, 190)
+    const again = isPullAgain(i + 1, told) ? `, then ${offHeatSaid(told.said[i + 1] as string)}` : ''
+    const say = short(`${worded}${again}`, 190)
     const id = idFor(label(text), taken)
     taken.add(id)
     const adds = told.groupAt.get(i)
     const pulls = when.on === 'target'
-    const handwork = i > told.pullAt && told.pullAt >= 0 ? worksIn(text, told) : null
+    const handwork = i > told.pullAt && told.pullAt >= 0 && !spreadsOnTop(i, told) ? worksIn(text, told) : null
     const goesIn = { ...(adds && { adds }), ...(i === lit && { heat: 6, cautions: ['hotSugar' as const] }) }
     const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
     // what one sentence puts in and boils to somewhere is two moments
@@ -211,7 +230,7 @@ export function stepsFrom(told: Told): Step[] {
         when: handwork && when.on === 'ready' && WAITS.has(handwork.kind) && !pours(text) ? { on: 'window' } : when,
         say,
         why: '',
-        act: pulls ? 'Pulled' : actOf(text),
+        act: pulls ? 'Pulled' : actOf(text, i > told.pullAt),
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
         ...(putsOn && !back && { heat: 6 }),
@@ -287,10 +306,13 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
     out.splice(off < 0 ? out.length : off, 0, own(plainPull))
   }
   const pullAt = out.findIndex((s) => s.when.on === 'target')
-  const pourAt = out.findIndex((s, i) => i > pullAt && pours(s.say))
+  // what is poured into the bowl is whipped there, and leaves it after that
+  const whipAt = out.findIndex((s, i) => i > pullAt && s.handwork?.kind === 'whip')
+  const from = Math.max(pullAt, whipAt)
+  const pourAt = out.findIndex((s, i) => i > from && pours(s.say))
   if (pourAt >= 0) out[pourAt] = { ...(out[pourAt] as Step), empties: true }
   else {
-    const lies = out.findIndex((s, i) => i > pullAt && liesThere(s))
+    const lies = out.findIndex((s, i) => i > from && liesThere(s))
     out.splice(lies < 0 ? out.length : lies, 0, own(plainPour))
   }
   return out
