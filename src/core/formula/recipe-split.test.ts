@@ -101,6 +101,7 @@ describe('a list', () => {
   it.each([
     ['Sucrose 62.0 %\nGlucose syrup 43DE 20 %\nCream 35 % 18 %\nBatch 10 kg', [6200, 2000, 1800]],
     ['62 % sugar\n20 % glucose syrup 42 DE\n18 % water', [620, 200, 180]],
+    ['Sugar 60 %\nGlucose syrup 43DE 40 %\nTotal 100 %', [600, 400]],
     ['Sugar 40 %\nWater 20 %', []],
     ['500 g cream 36 %\n100 g sugar', [500, 100]],
     ['Sucrose 2000\nGlucose syrup 42 DE 1600\nWater 600\nAll g.', [2000, 1600, 600]],
