@@ -6,7 +6,9 @@ import { type FamilyId, families } from '../craft/families'
 import { assessFinish } from '../finish/finish'
 import { analyse } from '../formula/analyse'
 import { type BoiledFormula, boiledIn, gramsAsWritten, isBoiled, type Step } from '../formula/document'
+import { readRecipe } from '../formula/recipe'
 import { inSchool } from '../formula/schools'
+import { pantryOf } from '../matter/names'
 import { temperatureToday } from '../physics/boiling'
 import { colourTemperature } from '../physics/browning'
 import { advancePot, applyToPot, contentsOf, startPot } from '../pot/simulate'
@@ -136,6 +138,17 @@ describe('obeyed', () => {
   it('a syrup is back at the boil when it is, not while the probe still tells of before', () => {
     const { at } = obey(twiceBoiled(), 5)
     expect(at.get('again')).toBeGreaterThan(100.3)
+  })
+
+  it('a caramel that leaves the ring for its cream goes back on it, in the practice pot as well', () => {
+    const { formula } = readRecipe(
+      'Caramels\n\n300 g sugar\n160 g light corn syrup\n60 ml water\n360 g cream\n\nStir together the sugar, corn syrup and water. Cook until light amber. Remove from the heat and whisk in the cream. Return the pan to medium heat. Cook to 118 °C. Pour out.',
+      pantryOf(),
+    )
+    if (!isBoiled(formula)) throw new Error('not boiled')
+    const { alarms, poured, offBy } = obey(formula, 7)
+    expect([poured, alarms.filter((a) => !a.startsWith('soon'))]).toEqual([true, []])
+    expect(Math.abs(offBy)).toBeLessThan(formula.target.within + 1.5)
   })
 
   it.each(pairs)('%s in the school “%s” is cooked to its target and poured', (_, school, written) => {

@@ -69,6 +69,7 @@ export const takesOff = (sentence: string): boolean => TAKES_OFF.test(sentence)
 
 const PUTS_BACK = saidAs([
   /^back on\b/,
+  /^(?:then )?put (?:it |the (?:pan|pot) )?back\b(?! (?:in|the lid)\b)/,
   /\b(?:return|put|set|place)\b.{0,30}\b(?:to|on|over) (?:the |a )?(?:[\w-]+ )?(?:heat|flame|stove)/,
 ])
 /** Whether it goes back on the heat in this sentence. */

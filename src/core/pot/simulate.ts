@@ -171,6 +171,8 @@ export function applyToPot(pot: PotState, event: PotEvent): void {
   switch (event.kind) {
     case 'heat':
       pot.dial = event.dial
+      // what was taken off goes back on the ring that is turned up for it
+      if (event.dial > 0) pot.onBurner = true
       break
     case 'lid':
       pot.lid = event.on
