@@ -2,12 +2,12 @@
 
 import type { Conditions } from '../formula/analyse'
 import { type FormulaDocument, type GramsByLine, isBoiled } from '../formula/document'
-import { type Mix, massOf } from '../matter/mix'
-import { temperatureToday } from '../physics/boiling'
+import { type Mix, massOf, withWater } from '../matter/mix'
+import { temperatureToday, waterLeftAt } from '../physics/boiling'
 import { heatContent } from '../physics/heat'
 import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
 import type { ForecastContext, Stretch } from './forecast'
-import { type HeatPath, heatPath, isDry } from './heat-path'
+import { type HeatPath, heatPath, isDry, joulesAt, temperatureAt } from './heat-path'
 import { type CookEvent, type CookState, type Filling, readLog } from './log'
 import { probeLag } from './probe-slow'
 
@@ -55,21 +55,51 @@ export function openCook(
   const known = new Map<number, HeatPath>(before?.stretches.map((s) => [s.from, s.path]))
   const stretches: Stretch[] = []
   let last: Filling | null = null
+  // g of water that boiled off by the clock
+  let less = 0
   // what is baked or mixed by hand boils along no road
   for (const f of isBoiled(formula) ? state.fillings.filter((f) => massOf(f.mix) > 0) : []) {
     const same = last?.mix === f.mix ? stretches.at(-1)?.path : known.get(f.from)
+    const before = stretches.at(-1)
+    if (f.timed && last && before) less += boiledOff(last.mix, before, f.from, state.dials, conditions)
+    else if (f.celsius !== undefined) less = 0
+    const mix = withLess(f.mix, less)
     // what went into molten sugar melts in it; what was there has molten
-    const crystals = f.added && last && isDry(f.mix) ? f.added.mix.sucrose : undefined
-    const path = same ?? heatPath(f.mix, conditions.pressurePa, baseCapacity, crystals)
-    stretches.push({ from: f.from, lid: f.lid, startC: f.celsius, mixed: mixingOf(f), gains: f.gains, path })
+    const crystals = f.added && last && isDry(mix) ? f.added.mix.sucrose : undefined
+    const path = same ?? heatPath(mix, conditions.pressurePa, baseCapacity, crystals)
+    stretches.push({ from: f.from, lid: f.lid, startC: f.celsius, mixed: mixingOf(f, less), gains: f.gains, path })
     last = f
   }
   return { formula, grams, conditions, probe, state, stretches }
 }
 
 /** What was in the pot before the last addition, and the joules that brought; undefined where that is not known. */
-const mixingOf = ({ before, added }: Filling): Stretch['mixed'] =>
-  before && added ? { before, joules: heatContent(added.mix, added.celsius) } : undefined
+const mixingOf = ({ before, added }: Filling, less: number): Stretch['mixed'] =>
+  before && added ? { before: withLess(before, less), joules: heatContent(added.mix, added.celsius) } : undefined
+
+const withLess = (mix: Mix, less: number): Mix => (less > 0 ? withWater(mix, Math.max(0, mix.water - less)) : mix)
+
+/** ◊ s of one step, and how many times the losses of the bare pot a pot has. */
+const BOILING = { step: 10, losses: 2.2 }
+
+/** g of water that boiled off what was in the pot on the road `stretch` until `until`, by what the ring gives. */
+function boiledOff(
+  mix: Mix,
+  { path, from, startC }: Stretch,
+  until: number,
+  dials: CookState['dials'],
+  { pot, burner, roomC, gives, pressurePa }: Conditions,
+): number {
+  const loses = BOILING.losses * potThermal(pot).syrupToRoom
+  let joules = joulesAt(path, startC ?? roomC)
+  for (let at = from; at < until; at += BOILING.step) {
+    const dial = dials.findLast((d) => d.at <= at)?.dial ?? 0
+    const watts = burnerPower(burner, dial) * (gives?.share ?? 1)
+    joules += (watts - loses * (temperatureAt(path, joules) - roomC)) * Math.min(BOILING.step, until - at)
+  }
+  const celsius = temperatureAt(path, joules)
+  return celsius > path.boilC ? Math.max(0, mix.water - waterLeftAt(mix, celsius, pressurePa)) : 0
+}
 
 /** What went into the pot, with the water it held when the last of it did. */
 export const contents = (cook: Cook): Mix | null => cook.state.fillings.at(-1)?.mix ?? null

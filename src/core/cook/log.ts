@@ -133,6 +133,8 @@ export interface Filling {
   /** What was in the pot just before, and what went in how warm, where one thing did. */
   readonly before?: Mix
   readonly added?: { readonly mix: Mix; readonly celsius: number }
+  /** It boiled by the clock before that: of what water that took the formula knows nothing. */
+  readonly timed?: boolean
   /** J that came with something no step asked for; the rest of the pot is as it was. */
   readonly gains?: number
 }
@@ -205,6 +207,8 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
   let touchedAt = 0
   // what no step asked for, without its water: that has boiled off by the next addition
   let extra = emptyMix
+  /** Whether it has boiled by the clock since something last went in: nobody has said how much water that took. */
+  let timed = false
   const seen: Sight[] = []
   const textures = new Map<Texture, number>()
 
@@ -227,6 +231,7 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
       // steps passed over count as done: what they add is in the pot
       const adding = formula.steps.slice(next, index + 1).filter((s) => s.adds ?? s.joins)
       next = index + 1
+      timed ||= step.when.on === 'after' && dial > 0
       if (adding.length > 0) {
         mix = addMix(stops[index]?.after ?? mix, extra)
         if (step.lid !== undefined) lid = step.lid
@@ -235,6 +240,7 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
           mix,
           lid,
           celsius: knowsHeat(step.when) ? stops[index]?.afterC : undefined,
+          ...(timed && { timed }),
           ...(adding.length === 1 && adding[0] === step && fillings.length > 0
             ? {
                 before: addMix(stops[index]?.before ?? emptyMix, extra),
@@ -242,6 +248,7 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
               }
             : {}),
         })
+        timed = false
       }
     }
     if (step.lid !== undefined) cover(at, step.lid)

@@ -140,11 +140,17 @@ describe('obeyed', () => {
     expect(at.get('again')).toBeGreaterThan(100.3)
   })
 
-  it('a caramel that leaves the ring for its cream goes back on it, in the practice pot as well', () => {
-    const { formula } = readRecipe(
+  it.each([
+    [
+      'a caramel that leaves the ring for its cream goes back on it, in the practice pot as well',
       'Caramels\n\n300 g sugar\n160 g light corn syrup\n60 ml water\n360 g cream\n\nStir together the sugar, corn syrup and water. Cook until light amber. Remove from the heat and whisk in the cream. Return the pan to medium heat. Cook to 118 °C. Pour out.',
-      pantryOf(),
-    )
+    ],
+    [
+      'butter browned by the clock has lost its water when the sugar goes in',
+      'Toffee\n\n2 c (452 g) butter\n2 c (400 g) sugar\n1/4 c water\n1 T corn syrup\n1 t salt\n\nBrown the butter in a heavy pot till nutty, 6 min. Whisk in sugar, water, corn syrup, salt. Cook over med-high, stirring in figure eights, to 300F – it will take about 12 min. Pour onto a sheet.',
+    ],
+  ])('%s', (_, text) => {
+    const { formula } = readRecipe(text, pantryOf())
     if (!isBoiled(formula)) throw new Error('not boiled')
     const { alarms, poured, offBy } = obey(formula, 7)
     expect([poured, alarms.filter((a) => !a.startsWith('soon'))]).toEqual([true, []])

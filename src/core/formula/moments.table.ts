@@ -744,4 +744,17 @@ export const moments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'what the first sentence puts in and cooks by the clock',
+    '450 g butter\n400 g sugar\n60 ml water',
+    'Brown the butter in a heavy pot for 6 minutes. Whisk in the sugar and water. Cook to 149°C. Pour.',
+    149,
+    [
+      /^ready \+ butter 450: Brown/,
+      /^after 360: Brown/,
+      /^ready \+ sugar 400, water 60: Whisk/,
+      /^target: Cook/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

@@ -126,7 +126,7 @@ function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' | 'unit'
   return { ...work, celsius: inDegrees(heat.low, ovenUnit(heat, unit)) }
 }
 
-function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC }: Told): Trigger {
+function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
   const heat = heatIn(text)
   const own = heat && !heat.oven ? unitOf(heat, unit) : null
@@ -145,7 +145,8 @@ function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC }: T
   if (stage) return { on: 'rises', celsius: stage }
   const colour = !pulled && endingsIn(text, unit).find((e) => e.by === 'colour')
   if (colour) return { on: 'colour', celsius: colour.celsius }
-  if (seconds !== null && i > 0) return { on: 'after', seconds }
+  if (seconds !== null && (i > 0 || (groupAt.has(i) && STOVE.test(text) && !STEEPS.test(text))))
+    return { on: 'after', seconds }
   if (i > 0 && !pulled && /\b(comes? to (?:a|the) boil|once (?:it )?boil|when (?:it )?boil)/i.test(text))
     return { on: 'boil' }
   return { on: 'ready' }
@@ -156,6 +157,12 @@ const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
 
 /** The heat itself stands beside the label. */
 const TO_HEAT = /(?<=\w) to (?:about |around )?\d.*$/i
+
+/** "Brown the butter for 6 minutes": what goes in, and how long it cooks. */
+const cooksFor = (text: string): boolean =>
+  /^(?:boil|brown|cook|heat|melt|simmer|warm)\b/i.test(text) &&
+  !/\bthen\b|\badd\b|\b(?:stir|whisk|beat) in\b/i.test(text)
+const STEEPS = /\b(?:soak|soften|bloom|infuse|steep|macerate)\b/i
 
 /** Something stands on the stove, or is about to. */
 const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|cook|stove|burner)\b/i
@@ -194,7 +201,7 @@ export function stepsFrom(told: Told): Step[] {
     const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
     // what one sentence puts in and boils to somewhere is two moments
     const putIn: Step | null =
-      adds && (pulls || (i === lit && when.on !== 'ready'))
+      adds && (pulls || (when.on !== 'ready' && (i === lit || cooksFor(text))))
         ? {
             id: idFor(`${label(text)} in`, taken),
             label: label(worded),

@@ -70,7 +70,7 @@ describe('a recipe told back', () => {
   })
 
   it('says which time no step waits for', () => {
-    const figures = momentsOf('Stir it all over a low heat for 3 minutes. Boil to 118°C. Pour. Leave for 1 hour.')
+    const figures = momentsOf('Add it all over 3 minutes. Boil to 118°C. Pour. Leave for 1 hour.')
     expect(figures.flatMap((m) => m.unfollowed)).toEqual([{ of: 'time', seconds: 180 }])
   })
 
