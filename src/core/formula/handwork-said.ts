@@ -40,12 +40,16 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:cut|slice)\b.*\b(?:hot|warm) knife\b/i, { kind: 'cut', tool: 'hot-knife' }],
   [/\b(?:cut|slice)\b.*\b(?:oiled|greased|buttered) knife\b/i, { kind: 'cut', tool: 'oiled-knife' }],
   [/\b(?:cut|slice)\b/i, { kind: 'cut', tool: 'knife' }],
+  [
+    /\bdust(?: (?:it|them))?(?: well| all over| generously)?$|\b(?:roll|toss)\b.*\b(?:coating|dusting)\b/i,
+    { kind: 'dust' },
+  ],
   [/\b(?:break|crack|snap)\b.*\b(?:pieces|shards|apart|up|it)\b/i, { kind: 'break' }],
   [/\bwrap\b.*\bwax/i, { kind: 'wrap', film: 'waxed-paper' }],
   [/\b(?:airtight|sealed|lidded) (?:jar|tin|container|box)\b/i, { kind: 'wrap', film: 'jar' }],
   [/\bwrap\b/i, { kind: 'wrap', film: 'cellulose' }],
   [/\bpour\b.*\bover the (?:base|crust|shortbread|nuts|biscuit)/i, { kind: 'pour-over' }],
-  [/\bspread\b|\bsmooth (?:the|it|over|down)\b|\broll (?:it )?(?:out|thin)\b/i, { kind: 'spread' }],
+  [/(?<!\broom to )\bspread\b|\bsmooth (?:the|it|over|down)\b|\broll (?:it )?(?:out|thin)\b/i, { kind: 'spread' }],
   [/\bfold\b/i, { kind: 'fold-in' }],
 ]
 

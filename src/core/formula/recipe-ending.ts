@@ -48,7 +48,7 @@ const hasCooled = ({ at, ending }: Ends, all: readonly Ends[], said: readonly st
   !COOKS_ON.test(said[at] ?? '') &&
   !takesOff(said[at] ?? '') &&
   all.some((e) => e.ending.by === 'heat' && e.at < at && e.ending.low > ending.high)
-const COOKS_ON = /\b(?:boil|cook|heat|bring|simmer|continue|reach|until|till)/i
+const COOKS_ON = /\b(?:boil|cook|heat|bring|simmer|continue|reach|until|till)|^back\b/i
 
 interface Ends {
   readonly at: number

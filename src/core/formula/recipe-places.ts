@@ -1,14 +1,14 @@
 /** Where the lines of a list go in: which sentence of the method puts each into the pot. */
 import { parseNumber } from '../quantity/number'
 import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './recipe-beside'
-import { isGotReady, warmthIn } from './recipe-moves'
+import { isGotReady, pours, warmthIn } from './recipe-moves'
 import { lettersOf, mentions } from './recipe-names'
 
 /** "Combine the sugars": whatever is called one. */
 const SUGARS = /\bsugars\b/i
 
 const EVERYTHING =
-  /\b(?:everything|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b|all (?:but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter) )(?<!\bover )the rest(?! of))\b/i
+  /\b(?:everything|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b|all (?:but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter) )(?<!\b(?:over|in|with) )the rest(?! of))\b/i
 
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i
@@ -94,6 +94,9 @@ export const purposeOf = (line: Pick<Written, 'heading' | 'purpose'>): string | 
 /** What a line of the list says it is for, where that is on or around the sweet: "for dusting"; null where it does not. */
 export const purposeIn = (typed: string): string | null => FOR_OUTSIDE.exec(typed)?.[0] ?? null
 
+const LIES_AROUND = /\b(?:coat|dredge|dust|roll|toss)\b/i
+const BEGINS_AROUND = new RegExp(`^${LIES_AROUND.source}`, 'i')
+
 /** Whether a line of the list says that it is for what waits for the syrup: "water (for the gelatin)". */
 export const waitsIn = (typed: string): boolean =>
   /\bfor (?:the |blooming |soaking )*(?:bowl|gelatine?|bloom(?:ing)?|mixer|whites|egg whites|foam|albumen)\b/i.test(
@@ -141,8 +144,11 @@ function bloomedWith(
   const at = stands >= 0 ? stands : said.findIndex((s) => isGotReady(s) && mentions(s, line.names))
   const sentence = said[at] ?? ''
   if (!BLOOMS.test(sentence)) return undefined
+  // of two waters the one that stands beside it
+  const stood = (w: Written): boolean =>
+    w.heading === line.heading || !written.some((o) => o !== w && o.names[0] === w.names[0])
   const mate = written.find(
-    (w) => w.names[0] !== line.names[0] && (places.get(w.id) ?? -1) > at && mentions(sentence, w.names),
+    (w) => w.names[0] !== line.names[0] && (places.get(w.id) ?? -1) > at && mentions(sentence, w.names) && stood(w),
   )
   return mate ? places.get(mate.id) : undefined
 }
@@ -181,7 +187,13 @@ function placeOf(
       .at(-1)
       ?.replace(/ing$/, '')
     const called = [...names, `${about}`, `${about}ing`]
-    return said.findIndex((s, i) => i > doneAt && !ready.has(i) && mentions(s, called))
+    const first = said.findIndex((s, i) => i > doneAt && !ready.has(i) && mentions(s, called))
+    // half of it lies in the tin, and the rest goes around what is cut: none of it is in the sweet
+    const around =
+      pours(said[first] ?? '') && !BEGINS_AROUND.test(said[first] ?? '')
+        ? said.findIndex((s, i) => i > first && LIES_AROUND.test(s))
+        : -1
+    return around < 0 ? first : around
   }
   // "water (for the gelatin)" waits with it for the syrup
   const onto = line.waits ? said.findIndex((s, i) => !ready.has(i) && (ONTO.test(s) || SYRUP_IN.test(s))) : -1
@@ -204,8 +216,9 @@ function placeOf(
     (mentions(s, names) && !isLeftOut(s, names)) ||
     (SUGARS.test(s) && line.names.includes('sugar'))
   const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
-  const isWhole = (s: string): boolean => EVERYTHING.test(s) || takesHeaded(s, line)
-  const whole = said.flatMap((s, i) => (!ready.has(i) && isWhole(s) && !isLeftOut(s, names) ? [i] : []))
+  // as it is written: without the names of others "the syrup ingredients" are all
+  const isWhole = (s: string, i: number): boolean => EVERYTHING.test(all[i] as string) || takesHeaded(s, line)
+  const whole = said.flatMap((s, i) => (!ready.has(i) && isWhole(s, i) && !isLeftOut(s, names) ? [i] : []))
   const spoken = named.some((i) => putsIn(said[i] as string, names))
     ? named
     : [...named, ...whole].sort((x, y) => x - y)
@@ -237,7 +250,12 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
     spoken.find((i) =>
       line.names.some((n) => (said[i] as string).toLowerCase().includes(`${ORDINALS[alike.indexOf(w)]} ${n}`)),
     ) ??
-    spoken.find((i) => w.calls.some((c) => ` ${said[i]} `.replace(/,/g, ' ').includes(` ${c} `))) ??
+    // of two that are called the same, it is said of the first
+    spoken.find((i) =>
+      w.calls.some(
+        (c) => ` ${said[i]} `.replace(/,/g, ' ').includes(` ${c} `) && alike.find((o) => o.calls.includes(c)) === w,
+      ),
+    ) ??
     -1
   if (claim(line) >= 0) return claim(line)
   const [left, free] = [alike.filter((w) => claim(w) < 0), spoken.filter((i) => !alike.some((w) => claim(w) === i))]

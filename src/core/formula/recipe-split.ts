@@ -218,6 +218,9 @@ function isAmountOf(row: string): boolean {
 /** ◊ No recipe has more lines than that; what stands beyond is kept in the notes alone. */
 const MOST_LINES = 400
 
+/** "Method: warm the cream": the heading and the first sentence in one row. */
+const METHOD_BEGINS = /^(?:method|directions|instructions|procedure)\s*[:–]\s*(?=\S)/i
+
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. */
 export function splitRecipe(text: string): SplitRecipe {
   const all = plainLines(text)
@@ -227,6 +230,7 @@ export function splitRecipe(text: string): SplitRecipe {
   const rows = all
     .filter((l) => !isNothing(l) && !IN_GRAMS.test(l))
     .map((l) => (grams && ENDS_BARE.test(l) ? `${l} g` : l))
+    .flatMap((l) => (METHOD_BEGINS.test(l) ? ['Method', l.replace(METHOD_BEGINS, '')] : l))
     .flatMap(inOneRow)
   const preface = prefaceOf(rows)
   const lines = rows.filter((_, i) => !preface.has(i)).slice(0, MOST_LINES)

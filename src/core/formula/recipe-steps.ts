@@ -73,7 +73,8 @@ const liesThere = ({ when, handwork }: Step): boolean =>
   (when.on === 'after' && when.seconds > LEFT_ALONE) || (handwork !== undefined && ON_THE_TABLE.has(handwork.kind))
 
 /** "Until it is amber, then tip in the soda": what goes in goes in off the heat. */
-const ENDS_FIRST = /\b(?:until|till|reaches)\b.*\b(?:then|and)\b.*\b(?:add|stir in|tip in|whisk in|beat in|pour in)\b/i
+const ENDS_FIRST =
+  /(?:\b(?:until|till|reaches)\b.*\b(?:then|and)\b|^(?:when|once|as soon as)\b).*\b(?:add|stir in|tip in|whisk in|beat in|pour in)\b/i
 
 export interface Told {
   readonly said: readonly string[]
@@ -126,6 +127,9 @@ function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' | 'unit'
   return { ...work, celsius: inDegrees(heat.low, ovenUnit(heat, unit)) }
 }
 
+/** "Return it to the oven for a minute if it hardens": nobody waits for that. */
+const ONLY_IF = /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$/i
+
 function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
   const heat = heatIn(text)
@@ -134,7 +138,7 @@ function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC, gro
   const pulled = pullAt >= 0 && i > pullAt
   if (celsius !== null && !pulled && celsius > 60)
     return { on: 'rises', celsius: comesBefore(text) ? celsius - SOONER_C : celsius }
-  const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(text)
+  const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(text.replace(ONLY_IF, ''))
   // so warm, for so long: it is kept there
   const keeps = celsius !== null && celsius < KEPT_BELOW_C && seconds !== null && i > 0
   const isThere = endings.some((e) => e.by === 'heat' && celsius !== null && celsius >= e.low)
@@ -178,7 +182,7 @@ const isPullAgain = (i: number, { said, pullAt, groupAt }: Told): boolean =>
 const offHeatSaid = (s: string): string =>
   `${s.charAt(0).toLowerCase()}${s.slice(1)}`.replace(/^then /, '').replace(/^off heat/, 'off the heat')
 const ONLY_OFF =
-  /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|the (?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: the (?:heat|flame|stove))?|turn off the (?:heat|flame|gas)|off (?:the )?heat)(?: (?:immediately|at once))?$/i
+  /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|the (?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: the (?:heat|flame|stove))?|turn off the (?:heat|flame|gas)|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$/i
 
 /** The steps of a method as it was understood; what it leaves out is put in plainly. */
 export function stepsFrom(told: Told): Step[] {
