@@ -16,7 +16,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:whip|whisk on high|beat on high)\b/i, { kind: 'whip', on: 'gelatin' }],
   [/\bbeat\b.*\b(?:gloss|dull|matt|thick|grain)/i, { kind: 'beat' }],
   [
-    /\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|\d+ min)\b/i,
+    /\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|\d+ min)\b|\bgather\b.*\band pull$/i,
     { kind: 'pull' },
   ],
   [/\b(?:form|shape|roll|press)\b.*\bballs?\b/i, { kind: 'form', into: 'balls' }],

@@ -111,7 +111,7 @@ export function warmthTyped(typed: string, recipe: HeatUnit | null): number | nu
 export const WATCHES = /^(?:at|when|once|as soon as|(?:just )?before)\b/i
 
 /** What is done while something else goes on. */
-export const MEANWHILE = /^meanwhile\b/i
+export const MEANWHILE = /^(?:meanwhile|at the same time)\b/i
 
 /** "Just before the syrup reaches 124°". */
 export const comesBefore = (sentence: string): boolean => /^(?:just )?before\b/i.test(sentence)

@@ -278,4 +278,13 @@ Scrape into a tin, and leave overnight. Cut into squares, and toss in the coatin
     expect(warmth(/cream/)).toBe(85)
     expect(warmth(/chocolate/)).toBe(20)
   })
+
+  it('takes the bare figure of an oven too hot for anything sweet as °F, and pulls what is gathered', () => {
+    const worksOf = (method: string) =>
+      read('400 g sugar\n300 g light corn syrup\n200 g water', method).formula.steps.flatMap((s) => s.handwork ?? [])
+    const baked = worksOf('Boil it all to 135°C. Pour onto a sheet. Bake in a 225° oven for 1 hour.')
+    expect(baked).toEqual([{ kind: 'bake', celsius: expect.closeTo(107.2, 1) }])
+    const pulled = worksOf('Boil it all to 127°C. Pour onto a sheet. Gather it into a ball and pull. Cut.')
+    expect(pulled.map((w) => w.kind)).toEqual(['pull', 'cut'])
+  })
 })

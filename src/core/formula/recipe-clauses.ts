@@ -80,7 +80,7 @@ const STOPS = '(?:deglaze|stop (?:it |the caramel )?with)'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
-  [';\\s+', `(?:${GOES_ON}|after|at \\d|when|once|as soon as|in it|meanwhile)`],
+  [';\\s+', `(?:${GOES_ON}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
   [',\\s+', `${LASTS}|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`],
   [',\\s+', '(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b'],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],

@@ -121,6 +121,8 @@ export interface WrittenPiece {
   readonly said: readonly string[]
   /** How many pieces it says it makes. */
   readonly makes?: number | null
+  /** What stands in the list of another boil that its sentences may speak of. */
+  readonly others?: readonly Written[]
 }
 
 /** The unit the temperatures of a piece are in, as far as it says, or as was answered. */
@@ -135,7 +137,7 @@ export const heatUnitOf = ({ said, list }: WrittenPiece, answers: Answers): Heat
 export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answers = {}): Draft {
   const { name } = piece
   const own = readLines(piece.list, lexicon)
-  const unlisted = unlistedIn(piece.said, own.written, lexicon)
+  const unlisted = unlistedIn(piece.said, [...own.written, ...(piece.others ?? [])], lexicon)
   const read = unlisted.length > 0 ? readLines([...piece.list, { heading: null, lines: unlisted }], lexicon) : own
   const { lines: listed, questions, known, written } = read
   const ingredientOf = (l: Line): Ingredient => known.get(l.ingredient) as Ingredient

@@ -101,8 +101,8 @@ const KEPT_BELOW_C = 30
 const OFF_HEAT = /\b(?:from|off|kill|cut) (?:the )?heat\b/gi
 const WARMS_AGAIN = /\b(?:re-?(?:heat|warm)(?:ed)?|melt|warm|heat)\b/i
 
-/** ◊ °C beyond which no oven goes: a bare figure above it is °F. */
-const HOTTEST_OVEN_C = 250
+/** ◊ °C beyond which nothing sweet is baked: a bare figure above it is °F. */
+const HOTTEST_OVEN_C = 210
 
 const ovenUnit = (heat: HeatSaid, recipe: HeatUnit | null): HeatUnit =>
   heat.unit ?? (heat.low > HOTTEST_OVEN_C ? 'F' : (recipe ?? 'C'))

@@ -98,6 +98,20 @@ describe('a recipe of two boils', () => {
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it('pours first what the text pours first, though the other was lit before it; a line is in one of the two pots', () => {
+    const { formula } = readRecipe(
+      'A sweet\n\n70 g egg whites\n25 g sugar for the whites\n350 g honey\n300 g sugar\n100 g water\n400 g almonds\n\nCook the sugar and water to 148 °C; at the same time bring the honey to 125 °C in a second pan. When the honey reaches 115 °C, start beating the whites with the 25 g sugar. Pour the honey onto the whites in a thin stream, then the sugar syrup. Beat 5 min. Mix in the almonds. Press into a frame. Leave 24 h. Cut.',
+      pantry,
+    )
+    const [honey] = formula.parts ?? []
+    const grams = (f: Pick<typeof formula, 'lines'> | undefined) => f?.lines.map((l) => Math.round(l.grams))
+    expect([honey?.formula.target?.celsius, grams(honey?.formula)]).toEqual([125, [350]])
+    expect([formula.target?.celsius, grams(formula)]).toEqual([148, [70, 25, 300, 100, 400]])
+    const meets = formula.steps.find((s) => s.say === 'Pour in the sugar syrup')
+    expect(grams({ lines: formula.lines.filter((l) => l.group === meets?.adds) })).toEqual([70, 25])
+    expect(faultsOf(formula)).toEqual([])
+  })
+
   it('watches the pot it speaks of: “when the honey is at 118°” is the honey’s, though it stands after the sugar', () => {
     const { formula } = readRecipe(
       `A sweet\n\n${list}\n\nHeat the honey in a small pan to 121 °C. Meanwhile, put the sugar and water in another pan and heat to 145 °C. When the honey is at 118 °C start whisking the egg whites. Pour the honey onto the whites while whisking. Pour in the sugar syrup. Fold in the almonds.`,

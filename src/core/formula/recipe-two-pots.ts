@@ -67,12 +67,27 @@ function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonl
   // "put the honey in a pan. Boil it to 121°"
   const withStart = (at: number, after: number): number[] =>
     at - 1 > after && at - 1 !== poured && POT.test(said[at - 1] ?? '') ? [at - 1, at] : [at]
-  return { first: withStart(first, -1), poured, second: withStart(second, first) }
+  // the honey is poured first, though the sugar was lit before it
+  const what = (said[poured] as string).split(/,|\b(?:into|on|onto|over|then|to)\b/)[0] as string
+  const alone = (a: number, b: number): boolean =>
+    written.some((w) => mentions(what, w.names) && speaks(a, w) && !speaks(b, w))
+  const [lit, next] = [withStart(first, -1), withStart(second, first)]
+  return alone(second, first) && !alone(first, second)
+    ? { first: next, poured, second: lit }
+    : { first: lit, poured, second: next }
+}
+
+/** "Pour the honey onto the whites, then the syrup": either is a moment of its own. */
+const THEN_OTHER = /^(.*?),? (?:and )?then (?:(?:add|pour)(?: in)? )?(the .*)$/i
+const inTwo = (sentence: string): string[] => {
+  const [, one, other] = (ONTO_WHITES.test(sentence) && THEN_OTHER.exec(sentence)) || []
+  return one && other ? [one, `Pour in ${other}`] : [sentence]
 }
 
 /** Reads a recipe of two boils as a formula and a part that joins it; null where there is only one. */
-export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answers): Draft | null {
-  if (!piece.said.some((s) => ONTO_WHITES.test(s))) return null
+export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answers): Draft | null {
+  if (!whole.said.some((s) => ONTO_WHITES.test(s))) return null
+  const piece = { ...whole, said: whole.said.flatMap(inTwo) }
   const rows = piece.list.flatMap(({ heading, lines }) => lines.map((line) => ({ heading, line })))
   const unit = heatUnitOf(piece, answers)
   const { written } = readLines(piece.list, lexicon)
@@ -113,7 +128,12 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
       .map((w) => [w.id, 0]),
   )
   const first = readPiece(
-    { name, list: listOf(true), said: [...pots.first, ...ofFirst, pots.poured].map((i) => piece.said[i] as string) },
+    {
+      name,
+      list: listOf(true),
+      others: written,
+      said: [...pots.first, ...ofFirst, pots.poured].map((i) => piece.said[i] as string),
+    },
     lexicon,
     { ...(unit && { unit }), ...answers.parts?.[id], places: { ...begins, ...answers.parts?.[id]?.places } },
   )
@@ -136,7 +156,7 @@ export function readTwoPots(piece: WrittenPiece, lexicon: Lexicon, answers: Answ
         (bowls.some((s) => mentions(s, names)) && rest.filter((w) => w.names[0] === names[0]).length === 1) ||
         (CALLED_FOAM.test(piece.said[pots.poured] as string) && names.some((n) => WHITES.test(n)))))
   const waiting = rest.flatMap((w) => (waits(w) ? [[w.id, meets] as const] : []))
-  const main = readPiece({ ...piece, list: listOf(false), said }, lexicon, {
+  const main = readPiece({ ...piece, list: listOf(false), others: written, said }, lexicon, {
     ...(unit && { unit }),
     ...answers,
     places: { ...Object.fromEntries(waiting), ...answers.places },
