@@ -8,6 +8,7 @@ import { heatContent } from '../physics/heat'
 import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
 import type { ForecastContext, Stretch } from './forecast'
 import { type HeatPath, heatPath, isDry, joulesAt, temperatureAt } from './heat-path'
+import { LOSSES } from './heat-state'
 import { type CookEvent, type CookState, type Filling, readLog } from './log'
 import { probeLag } from './probe-slow'
 
@@ -60,8 +61,8 @@ export function openCook(
   // what is baked or mixed by hand boils along no road
   for (const f of isBoiled(formula) ? state.fillings.filter((f) => massOf(f.mix) > 0) : []) {
     const same = last?.mix === f.mix ? stretches.at(-1)?.path : known.get(f.from)
-    const before = stretches.at(-1)
-    if (f.timed && last && before) less += boiledOff(last.mix, before, f.from, state.dials, conditions)
+    const boiled = stretches.at(-1)
+    if (f.timed && last && boiled) less += boiledOff(last.mix, boiled, f.from, state.dials, conditions)
     else if (f.celsius !== undefined) less = 0
     const mix = withLess(f.mix, less)
     // what went into molten sugar melts in it; what was there has molten
@@ -79,10 +80,10 @@ const mixingOf = ({ before, added }: Filling, less: number): Stretch['mixed'] =>
 
 const withLess = (mix: Mix, less: number): Mix => (less > 0 ? withWater(mix, Math.max(0, mix.water - less)) : mix)
 
-/** ◊ s of one step, and how many times the losses of the bare pot a pot has. */
-const BOILING = { step: 10, losses: 2.2 }
+/** ◊ s of one step along a boil by the clock. */
+const STEP = 10
 
-/** g of water that boiled off what was in the pot on the road `stretch` until `until`, by what the ring gives. */
+/** g of water that boiled off `mix`, which was in the pot on the road of a stretch, until `until`, by what the ring gives. */
 function boiledOff(
   mix: Mix,
   { path, from, startC }: Stretch,
@@ -90,12 +91,12 @@ function boiledOff(
   dials: CookState['dials'],
   { pot, burner, roomC, gives, pressurePa }: Conditions,
 ): number {
-  const loses = BOILING.losses * potThermal(pot).syrupToRoom
+  const loses = LOSSES * potThermal(pot).syrupToRoom
   let joules = joulesAt(path, startC ?? roomC)
-  for (let at = from; at < until; at += BOILING.step) {
+  for (let at = from; at < until; at += STEP) {
     const dial = dials.findLast((d) => d.at <= at)?.dial ?? 0
     const watts = burnerPower(burner, dial) * (gives?.share ?? 1)
-    joules += (watts - loses * (temperatureAt(path, joules) - roomC)) * Math.min(BOILING.step, until - at)
+    joules += (watts - loses * (temperatureAt(path, joules) - roomC)) * Math.min(STEP, until - at)
   }
   const celsius = temperatureAt(path, joules)
   return celsius > path.boilC ? Math.max(0, mix.water - waterLeftAt(mix, celsius, pressurePa)) : 0

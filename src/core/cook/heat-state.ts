@@ -58,6 +58,9 @@ export function astray({ sureC }: HeatPath, fromC: number, toC: number): number 
 /** Share of the steam a lid lets go. */
 const LID_LETS_GO = 0.1
 
+/** ◊ A pot loses so many times what the bare pot does: two to three times. */
+export const LOSSES = 2.2
+
 export const newState = (): HeatState => ({ x: new Float64Array(N), v: new Float64Array(N * N) })
 export const copyOf = ({ x, v }: HeatState): HeatState => ({ x: x.slice(), v: v.slice() })
 

@@ -10,6 +10,7 @@ import {
   copyOf,
   correct,
   type HeatState,
+  LOSSES,
   learn,
   loosen,
   mean,
@@ -60,8 +61,8 @@ export interface Track {
 
 /** ◊ What is taken for granted before anything is read. */
 const PRIOR = {
-  /** Losses are two to three times those of the bare pot; sd as a share of them. */
-  loss: { times: 2.2, sd: 0.8 },
+  /** sd of the losses, as a share of those of the bare pot. */
+  lossSd: 0.8,
   offSd: 0.7,
   /** °C by which what goes in may boil off its curve, of its own. */
   fedOffSd: 0.4,
@@ -115,7 +116,7 @@ function startOf(facts: TrackFacts): Track {
   const { fullPower, lossWattsPerDegree, lag } = facts
   setRow(state, ROW.watts, fullPower.watts, fullPower.sd)
   setRow(state, ROW.drift, 0, 0)
-  setRow(state, ROW.loss, PRIOR.loss.times * lossWattsPerDegree, PRIOR.loss.sd * lossWattsPerDegree)
+  setRow(state, ROW.loss, LOSSES * lossWattsPerDegree, PRIOR.lossSd * lossWattsPerDegree)
   setRow(state, ROW.off, 0, PRIOR.offSd)
   setRow(state, ROW.tip, facts.roomC, 10)
   setRow(state, ROW.lag, Math.log(lag.seconds), facts.byHand ? 0 : lag.sd)

@@ -1,7 +1,7 @@
 /** What the sentences of a written method say: how warm, how long, how one sees that it is done, what is got ready. */
 import type { Sign } from '../craft/signs'
 import type { StageId } from '../craft/stages'
-import { numberWords, parseNumber } from '../quantity/number'
+import { numberWords, parseNumber, tenths } from '../quantity/number'
 import { toCelsius } from '../quantity/temperature'
 
 export type HeatUnit = 'C' | 'F'
@@ -93,8 +93,8 @@ export const heatIn = (sentence: string): HeatSaid | null => [...heatsIn(sentenc
 export const heatOfAdded = (sentence: string): HeatSaid | null => [...heatsIn(sentence)].find((h) => h.ofAdded) ?? null
 
 const WARM_LINE = /\b(?:kept|held|warm(?:ed)?|heated|hot|boiling|scalded)\b/i
-/** ◊ What is warm, or hot, is so warm, °C. */
-const WARM_C = { warm: 50, hot: 85 }
+/** ◊ What is warm, or hot, is so warm, °C; what stands about is as warm as the room. */
+export const WARMTH = { room: 20, warm: 50, hot: 85 } as const
 
 /** How warm a line of the list says it goes in, °C: "nuts, kept at 80 °C", "almonds, warm"; null where it does not. */
 export function warmthTyped(typed: string, recipe: HeatUnit | null): number | null {
@@ -104,7 +104,7 @@ export function warmthTyped(typed: string, recipe: HeatUnit | null): number | nu
   const own = heat && unitOf(heat, recipe)
   if (heat) return own && !heat.oven ? inDegrees(heat.low, own) : null
   if (said === 'kept' || said === 'held') return null
-  return said.startsWith('warm') ? WARM_C.warm : WARM_C.hot
+  return said.startsWith('warm') ? WARMTH.warm : WARMTH.hot
 }
 
 /** How a sentence begins that waits for something the pot does. */
@@ -161,7 +161,7 @@ export const unitOf = (heat: HeatSaid, recipe: HeatUnit | null): HeatUnit | null
   heat.unit ?? (heat.oven ? null : !heat.cools && heat.low > ONLY_F ? 'F' : recipe)
 
 /** °C of a number in a unit, to a tenth. */
-export const inDegrees = (n: number, unit: HeatUnit): number => Math.round(10 * (unit === 'F' ? toCelsius(n) : n)) / 10
+export const inDegrees = (n: number, unit: HeatUnit): number => tenths(unit === 'F' ? toCelsius(n) : n)
 
 /** The unit the rest of a recipe speaks in: that of its temperatures, else of its weights; null where it says neither or both. */
 export function recipeUnit(said: readonly string[], list: readonly string[]): HeatUnit | null {

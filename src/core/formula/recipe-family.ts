@@ -45,10 +45,10 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
   return said(name) ?? (GRAINS.test(method) && !whipped ? 'fudge' : made) ?? said(method) ?? 'caramel'
 }
 
-/** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
 /** Beaten or stirred once it is off, with nothing said of it cooling first: tablet. */
 const AT_ONCE =
   /^(?!.*\b(?:cool|lukewarm|sit|stand|rest|drops? to)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|until (?:thick|dull|grain)))\b/is
+/** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
 const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['fudge', AT_ONCE, 'stir-soon'],
   ['caramel', /\bdry[- ](?:caramel(?:i[sz]e)?|pan)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],

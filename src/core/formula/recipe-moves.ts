@@ -1,4 +1,5 @@
 /** What a sentence of a method does with the pot: gets something ready beside it, takes it off, puts it back, pours it out. */
+import { WARMTH } from './method'
 
 /** Matches what is said in one of these ways, as whole words where `within` says so. */
 const saidAs = (ways: readonly RegExp[], within: (all: string) => string = (all) => all): RegExp =>
@@ -127,12 +128,12 @@ const POURS = saidAs(
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean => POURS.test(sentence)
 
-/** ◊ What is said to go in warm is this warm, °C; what stands about is as warm as the room. `names`: what it is called in the sentence. */
+/** How warm a sentence says that something goes in, °C. `names`: what it is called in the sentence. */
 export function warmthIn(sentence: string, names: readonly string[]): number {
-  if (names.length === 0) return 20
+  if (names.length === 0) return WARMTH.room
   const said = (how: string): boolean =>
     new RegExp(`\\b${how}(?:[ -]+\\w+){0,2}?[ -]+(?:${names.join('|')})s?\\b`, 'i').test(sentence)
-  return said('(?:boiling|hot|scalded)') ? 85 : said('warm(?:ed)?') ? 50 : 20
+  return said('(?:boiling|hot|scalded)') ? WARMTH.hot : said('warm(?:ed)?') ? WARMTH.warm : WARMTH.room
 }
 
 /** Whether a sentence speaks of a pot beside the first. */

@@ -1,5 +1,6 @@
 /** Where the lines of a list go in: which sentence of the method puts each into the pot. */
 import { parseNumber } from '../quantity/number'
+import { WARMTH } from './method'
 import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './recipe-beside'
 import { isGotReady, pours, warmthIn } from './recipe-moves'
 import { lettersOf, mentions } from './recipe-names'
@@ -288,7 +289,6 @@ export function warmthAt(
   const isWarmed = (s: string, i: number): boolean =>
     (apart.get(i) === at && /\b(?:warm|heat|scald|bring|infuse)/i.test(s)) ||
     (ready.has(i) && !apart.has(i) && WARMED.test(s) && mentions(s, names))
-  if (said.some(isWarmed)) return WARM_C
-  return ONTO.test(said[at] ?? '') ? ROOM_C : warmthIn(said[at] ?? '', names)
+  if (said.some(isWarmed)) return WARMTH.warm
+  return ONTO.test(said[at] ?? '') ? WARMTH.room : warmthIn(said[at] ?? '', names)
 }
-const [WARM_C, ROOM_C] = [50, 20]

@@ -1,6 +1,7 @@
 /** Lines that go in by parts: "half the butter" in one sentence and "the remaining butter" in a later one. */
 import { amountOf, measureAt } from '../matter/amount'
 import type { Ingredient } from '../matter/ingredient'
+import { tenths } from '../quantity/number'
 import type { Line } from './document'
 import { idFor } from './edit'
 import { inBowl, ONTO, SYRUP_IN } from './recipe-beside'
@@ -31,8 +32,6 @@ const WHIPS = /^(?!.*\b(?:pan|pot|saucepan|heat)\b)(?:start |begin )?(?:whisk|wh
 
 /** "Everything except half of the cream": the other half goes in there. */
 const LEAVES_OUT = new RegExp(`\\b(?:everything|all)\\b.*\\b(?:except|but)\\b.{0,12}\\b(?:${SHARED})\\b`, 'i')
-
-const tenths = (grams: number): number => Math.round(10 * grams) / 10
 
 /** The sentence that pours syrup onto what sentence `at` puts in a bowl; null where it does not, or nothing is. */
 function outOfBowl(said: readonly string[], at: number): number | null {

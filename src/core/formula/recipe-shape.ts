@@ -3,7 +3,7 @@ import type { BoiledFamilyId, FamilyId } from '../craft/families'
 import { massOf } from '../matter/mix'
 import { volumeOf } from '../physics/heat'
 import { mmPer } from '../quantity/length'
-import { parseNumber } from '../quantity/number'
+import { parseNumber, tenths } from '../quantity/number'
 import { airOf } from './air'
 import { type FormulaDocument, gramsAsWritten, type Shape } from './document'
 import { blankFormula } from './edit'
@@ -84,6 +84,7 @@ const CM_BELOW = 70
 
 const mmOf = (number: string, unit: string): number => {
   const n = parseNumber(number.replace(/(\d)-(?=\d\/)/, '$1 '))?.range.low ?? Number.NaN
+  // multiplied in this order 3/4 in is 19.1 mm, as it should be
   return Math.round(10 * n * (mmPer(unit) ?? Number.NaN)) / 10
 }
 
@@ -152,7 +153,7 @@ function cutInto(told: string): number | null {
 /** The sides of a piece where a slab of so many mm² is cut into as many as it says, mm. */
 function sharedBy(makes: number | null, slab: number | null): { lengthMm: number; widthMm: number } | null {
   if (makes === null || slab === null) return null
-  const side = Math.round(10 * Math.sqrt(slab / makes)) / 10
+  const side = tenths(Math.sqrt(slab / makes))
   return within({ lengthMm: side, widthMm: side })
 }
 
@@ -190,7 +191,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
   const filled = fills >= SLAB.least && fills <= SLAB.most ? fills : null
   const mm = (otherwise: number): number => {
     const thick = thicknessIn(after) ?? filled ?? otherwise
-    return thick < WHOLE_MM ? Math.round(10 * thick) / 10 : Math.round(thick)
+    return thick < WHOLE_MM ? tenths(thick) : Math.round(thick)
   }
   if (LOLLIPOPS.test(name) || any(LOLLIPOP_MOULDS)) {
     const count = makes ?? Number(LOLLIPOP_COUNT.exec(said.join('. '))?.[1] ?? Number.NaN)
@@ -239,7 +240,7 @@ function gramsSaid(told: string): number | null {
 /** `eachMl`: what each takes where all of it goes into so many; NaN or null where nobody knows. */
 function lollipopOf(told: string, eachMl: number | null): Shape {
   if (eachMl !== null && eachMl >= LOLLIPOP_ML.least && eachMl <= LOLLIPOP_ML.most)
-    return { ...LOLLIPOP, millilitres: Math.round(10 * eachMl) / 10 }
+    return { ...LOLLIPOP, millilitres: tenths(eachMl) }
   const [, across = '', unit = ''] = ROUND.exec(told) ?? []
   const wide = within({ lengthMm: mmOf(across, unit), widthMm: mmOf(across, unit) })?.widthMm
   return wide ? { ...LOLLIPOP, millilitres: Math.round((Math.PI * wide ** 2 * SPOONED_MM) / 400) / 10 } : LOLLIPOP

@@ -1,4 +1,5 @@
 /** A list that is written in hundredths of the whole, as professional sheets are. */
+import { tenths } from '../quantity/number'
 import { bare, type Headed } from './recipe-split'
 
 /** "Sucrose 62.0 %", "62 % sucrose"; and how much of it all is made: "Batch 10 kg". */
@@ -30,4 +31,3 @@ export function inGrams(list: readonly Headed[]): readonly Headed[] {
     }),
   }))
 }
-const tenths = (grams: number): number => Math.round(10 * grams) / 10

@@ -99,6 +99,9 @@ export function readNumber(text: string): number {
   return found && found.rest.trim() === '' && found.range.low === found.range.high ? sign * found.range.low : Number.NaN
 }
 
+/** A figure to its first decimal. */
+export const tenths = (n: number): number => Math.round(10 * n) / 10
+
 /** Parts of a whole that are written as one sign. */
 const written = ['¼', '⅓', '½', '⅔', '¾'] as const
 
