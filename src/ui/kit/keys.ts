@@ -63,14 +63,17 @@ function useBound(acts: ReadonlyMap<string, () => void>, typing: boolean, useKey
   )
 }
 
-/** Lets go of a button that was touched: it would keep the focus, and take the space bar for itself. */
+/**
+ * Lets go of a button that was touched: it would keep the focus, and take the space bar for itself. At the end of the press,
+ * wherever that is: a button may have moved from under the finger, and is then pressed by nobody.
+ */
 export function useTouchLetsGo(): void {
   useEffect(() => {
-    const onClick = (event: MouseEvent): void => {
-      const touched = event.detail > 0 ? (event.target as HTMLElement).closest('button') : null
-      touched?.blur()
+    const letGo = (): void => {
+      const held = document.activeElement
+      if (held instanceof HTMLElement && held.closest('button')) held.blur()
     }
-    window.addEventListener('click', onClick)
-    return () => window.removeEventListener('click', onClick)
+    window.addEventListener('mouseup', letGo)
+    return () => window.removeEventListener('mouseup', letGo)
   }, [])
 }
