@@ -140,10 +140,12 @@ test('a reload and a dead server in the middle lose nothing, and two windows agr
 test('a slip is taken back, and the pot with it', async ({ page, app }) => {
   await startPractice(page, app.url, 'rhubarb-nettle-elderflower-drops', 900, 10)
   // a press that slid off its button is no press, and leaves Space to the pot
-  await page.getByRole('radio', { name: '1×', exact: true }).hover()
+  await page.getByRole('radio', { name: '60×' }).hover()
   await page.mouse.down()
   await page.getByTestId('temperature').hover()
   await page.mouse.up()
+  // a minute and a quarter before it boils: at ten times the pace that would be a busy machine's blink
+  await page.getByRole('radio', { name: '1×', exact: true }).click()
   await whenDue(page, 'Heat is on')
   await expect(page.getByTestId('primary')).toContainText('Glucose is in')
   await page.keyboard.press(' ')

@@ -34,7 +34,7 @@ const COUNTS =
 const TOWARDS =
   /\b(?:to|at|reach(?:es)?|reads?|says|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS =
-  /\b(?:boil|cook|carameli[sz]e|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once)(?: it(?:[’']s| is)?)? (?:at|to) \d{3}\b|^(?:(?:on|up|back|further|without stirring) )?to\b/i
+  /\b(?:boil|cook|carameli[sz]e|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once)(?: it(?:[’']s| is)?)? (?:at|to) \d{3}\b|^(?:(?:on|up|back|further|without stirring) )?to\b|^(?:the )?(?:butter|caramel|cream|glucose|honey|mass|milk|mixture|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
 /** What follows a bare temperature in brackets, or shows that it is one. */
 const CLOSES = /^\s*\)|^\s*on (?:a|the|your)\b.{0,24}\bthermometer/i
 const ON_IT = /^\s*on\b/i

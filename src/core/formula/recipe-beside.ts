@@ -29,6 +29,9 @@ const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 export const PUTS_IN =
   /\b(?:add|deglaze|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over))\b/i
+/** "Cream in 3 goes": put in by its name alone. */
+const comesIn = (sentence: string, what: string): boolean =>
+  new RegExp(`^(?:then )?(?:the )?(?:hot |warm )?${what}\\b[^,.;]{0,20}\\bin\\b`, 'i').test(sentence)
 const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
 const MIXTURE = /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mixture\b/i
 
@@ -100,7 +103,9 @@ function goesInAt(said: readonly string[], at: number): number {
   if (sweet && !(MEANWHILE.test(sentence) && said.slice(0, at).some((s) => SUGAR.test(s) && !isGotReady(s)))) return -1
   const named = said.findIndex(
     (s, i) =>
-      i > at && PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s) || (i === at + 1 && WITH_IT.test(s))),
+      i > at &&
+      (comesIn(s, what) ||
+        (PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s) || (i === at + 1 && WITH_IT.test(s))))),
   )
   return named < 0 && isFoam ? said.findIndex((s, i) => i > at && SYRUP_IN.test(s)) : named
 }
@@ -109,7 +114,7 @@ const FOAMS = new RegExp(`\\b${FOAM}`, 'i')
 
 /** Onto what waits in the bowl: "pour the hot syrup slowly down the side of the bowl". */
 export const ONTO = new RegExp(
-  `\\bpour\\b(?!.{0,20}\\b(?:water|milk)\\b).*\\b(?:syrup|bowl|gelatin|mixer)\\b|\\b(?:pour|run|trickle|drizzle|stream)\\b.*\\b${FOAM}`,
+  `\\bpour\\b(?!.{0,20}\\b(?:water|milk)\\b).*\\b(?:syrup|bowl|gelatin|mixer)\\b|\\b(?:pour|run|trickle|drizzle|stream)\\b.*\\b${FOAM}|^pour (?:it )?(?:over|on)$`,
   'i',
 )
 

@@ -43,10 +43,14 @@ export const fullNames = (ingredient: Ingredient): string[] => everyNameOf(ingre
 export const callsTyped = (typed: string): string[] =>
   [
     /^\d[\d./]* ?[a-z]+(?= )|\d[\d./]* ?[a-z]+$/i.exec(typed)?.[0],
-    /\([A-Z]\)/.exec(typed)?.[0],
+    /\([A-Z1-9]\)/.exec(typed)?.[0],
     /\((for [a-z ]+)\)/.exec(typed)?.[1],
     /\b(?:hot|cold|boiling|warm|melted|softened|ground|flaked|slivered|whole) \w+$/i.exec(typedName(typed))?.[0],
   ].filter((c): c is string => c !== undefined)
+
+/** Whether a sentence calls a line by its amount or its mark: "with the 25 g of sugar", "boil sugar (2)". */
+export const callsIn = (sentence: string, call: string): boolean =>
+  ` ${sentence} `.replace(/,/g, ' ').includes(` ${call} `)
 
 /** Words that name in a sentence what a line speaks of that is not known for sure yet: its own, and those of what it most likely is. */
 export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] =>

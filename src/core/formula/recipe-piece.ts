@@ -329,7 +329,7 @@ function groupsFor(
     const outside = purpose === null ? null : short(capital(purpose), 40)
     const when = id === 'pot' ? 'In the pot' : isOff ? 'Off the heat' : label(inCelsiusWords(sentence, unit))
     const told = id === 'pot' ? ROOM_C : (heatToldOf(sentence, unit) ?? warmthOf(lines, unit))
-    return { id, label: outside ?? when, celsius: told ?? warmthAt(said, beside, at, names) }
+    return { id, label: outside ?? when, celsius: told ?? warmthAt(said, beside, at, names, unit) }
   })
   return groups.some((g) => g.id === 'pot') ? groups : [{ id: 'pot', label: 'In the pot', celsius: ROOM_C }, ...groups]
 }

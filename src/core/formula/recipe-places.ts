@@ -1,9 +1,9 @@
 /** Where the lines of a list go in: which sentence of the method puts each into the pot. */
 import { parseNumber } from '../quantity/number'
-import { WARMTH } from './method'
+import { type HeatUnit, heatIn, inDegrees, unitOf, WARMTH } from './method'
 import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './recipe-beside'
-import { isGotReady, pours, warmthIn } from './recipe-moves'
-import { lettersOf, mentions } from './recipe-names'
+import { isGotReady, pours, warmthIn, whipsWhites } from './recipe-moves'
+import { callsIn, lettersOf, mentions } from './recipe-names'
 
 /** "Combine the sugars": whatever is called one. */
 const SUGARS = /\bsugars\b/i
@@ -100,7 +100,7 @@ const BEGINS_AROUND = new RegExp(`^${LIES_AROUND.source}`, 'i')
 
 /** Whether a line of the list says that it is for what waits for the syrup: "water (for the gelatin)". */
 export const waitsIn = (typed: string): boolean =>
-  /\bfor (?:the |blooming |soaking )*(?:bowl|gelatine?|bloom(?:ing)?|mixer|whites|egg whites|foam|albumen)\b/i.test(
+  /(?:\bfor (?:the |blooming |soaking )*|\()(?:bowl|gelatine?|bloom(?:ing)?|mixer|whites|egg whites|foam|albumen)\b/i.test(
     typed,
   )
 
@@ -253,9 +253,7 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
     ) ??
     // of two that are called the same, it is said of the first
     spoken.find((i) =>
-      w.calls.some(
-        (c) => ` ${said[i]} `.replace(/,/g, ' ').includes(` ${c} `) && alike.find((o) => o.calls.includes(c)) === w,
-      ),
+      w.calls.some((c) => callsIn(said[i] as string, c) && alike.find((o) => o.calls.includes(c)) === w),
     ) ??
     -1
   if (claim(line) >= 0) return claim(line)
@@ -279,13 +277,17 @@ export function probablyAt(said: readonly string[], names: readonly string[]): n
 /** What is got ready by being warmed: "warm the nuts in a low oven", "keep the cream hot". */
 const WARMED = /^(?:gently )?(?:warm|heat)\b|^(?!(?:butter|oil|grease|line)\b).*\bkeep\b.{0,30}\b(?:warm|hot)\b/i
 
-/** ◊ What is warmed apart goes in so warm, °C; what the syrup is poured onto is as warm as the room. */
+/** ◊ What is warmed apart goes in as warm as it was made, °C; what the syrup is poured onto is as warm as the room. */
 export function warmthAt(
   said: readonly string[],
   { apart, ready }: Beside,
   at: number,
   names: readonly string[],
+  unit: HeatUnit | null,
 ): number {
+  const warmedTo = said.flatMap((s, i) => (apart.get(i) === at && !whipsWhites(s) ? (heatIn(s) ?? []) : []))[0]
+  const own = warmedTo && unitOf(warmedTo, unit)
+  if (warmedTo && own) return inDegrees(warmedTo.low, own)
   const isWarmed = (s: string, i: number): boolean =>
     (apart.get(i) === at && /\b(?:warm|heat|scald|bring|infuse)/i.test(s)) ||
     (ready.has(i) && !apart.has(i) && WARMED.test(s) && mentions(s, names))

@@ -6,7 +6,7 @@ import type { Line } from './document'
 import { idFor } from './edit'
 import { inBowl, ONTO, SYRUP_IN } from './recipe-beside'
 import { isGotReady } from './recipe-moves'
-import { fullNames, namesOf } from './recipe-names'
+import { fullNames, lettersOf, namesOf } from './recipe-names'
 
 /** Shares as they are said of a line. */
 const SHARES: Readonly<Record<string, number>> = {
@@ -39,6 +39,17 @@ function outOfBowl(said: readonly string[], at: number): number | null {
   if (!isGotReady(sentence) && !inBowl(sentence) && !WHIPS.test(sentence)) return null
   const poured = said.findIndex((s, i) => i > at && (ONTO.test(s) || SYRUP_IN.test(s)))
   return poured < 0 ? null : poured
+}
+
+/** ◊ "Fine" and "finely" begin alike. */
+const STEM = 4
+
+/** Whether a sentence uses a word of the one line that the other, of the same thing, does not have: "coarse", "for the top". */
+function speaksOf(sentence: string, one: Line, other: Line): boolean {
+  const stems = (text: string): string[] => (lettersOf(text).match(/\b[a-z]{4,}/g) ?? []).map((w) => w.slice(0, STEM))
+  const others = stems(other.typed ?? '')
+  const spoken = stems(sentence)
+  return stems(one.typed ?? '').some((w) => !others.includes(w) && spoken.includes(w))
 }
 
 interface Parts {
@@ -87,6 +98,12 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
     // "the 50 g of sugar" is another line, where there is one of so much
     const alike = lines.filter((l) => l !== line && l.ingredient === line.ingredient)
     if (alike.some((l) => Math.abs(l.grams - taken) < SAME * taken)) return [line]
+    // "half of the fine nuts" is said of those that are finely chopped
+    if (
+      alike.some((l) => speaksOf(said[first] as string, l, line)) &&
+      !alike.some((l) => speaksOf(said[first] as string, line, l))
+    )
+      return [line]
     const id = idFor(
       `${line.id} rest`,
       lines.map((l) => l.id),

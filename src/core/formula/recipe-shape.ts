@@ -68,7 +68,7 @@ const PAIR = new RegExp(
 const ONE = new RegExp(`(${NUMBER})[\\s-]*(${UNIT})`, 'i')
 /** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
 const THICK = new RegExp(
-  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frame|flatten|pour (?:to|at)|cast|thickness of|sheeter at|slab)\\b[^,;]{0,30}?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip)\\b.*, (?:to |about )*(${NUMBER})[\\s-]*(${UNIT})$`,
+  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frames?|flatten|pour (?:to|at)|cast|thickness of|sheeter at|slab)\\b[^,;]{0,30}?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip)\\b.*, (?:to |about )*(${NUMBER})[\\s-]*(${UNIT})$`,
   'i',
 )
 const VESSEL = '(?:pan|tin|tray|dish|frame)\\b'

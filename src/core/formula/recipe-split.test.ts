@@ -106,6 +106,8 @@ describe('a list', () => {
     ['500 g cream 36 %\n100 g sugar', [500, 100]],
     ['Sucrose 2000\nGlucose syrup 42 DE 1600\nWater 600\nAll g.', [2000, 1600, 600]],
     ['Sucrose 2000\nWater 600', []],
+    ['Sugar 800\nVanilla pods 2\nall in g', [800, 6]],
+    ['Sugar 300 g\nWater 100 g\nTotal weight 400 g', [300, 100]],
   ])('is weighed as it says for all of it: %s', (text, grams) => {
     const { formula } = readRecipe(`Centres\n\n${text}\n\nMethod\nBoil all to 117 °C. Pour out.`, pantryOf())
     expect(formula.lines.map((l) => l.grams)).toEqual(grams)

@@ -45,6 +45,8 @@ const MAKES =
 /** "All g.", "Weights in grams": of numbers without a unit, "Sucrose 2000". */
 const IN_GRAMS = /^(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?(?:g|grams)\.?$/i
 const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
+/** "Vanilla pods 2": counted, whatever the rest is in. */
+const COUNTED = /\b(?:pods?|beans?|sticks?|lea(?:f|ves)|sheets?|eggs?|(?:egg )?whites?|yolks?)\s+\d$/i
 
 /** "For 12 lollies: 250 g sugar, …" */
 const FOR_PIECES = /^for (?:about )?(\d+) (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows)/i
@@ -229,7 +231,7 @@ export function splitRecipe(text: string): SplitRecipe {
   const grams = all.some((l) => IN_GRAMS.test(l))
   const rows = all
     .filter((l) => !isNothing(l) && !IN_GRAMS.test(l))
-    .map((l) => (grams && ENDS_BARE.test(l) ? `${l} g` : l))
+    .map((l) => (grams && ENDS_BARE.test(l) && !COUNTED.test(l) ? `${l} g` : l))
     .flatMap((l) => (METHOD_BEGINS.test(l) ? ['Method', l.replace(METHOD_BEGINS, '')] : l))
     .flatMap(inOneRow)
   const preface = prefaceOf(rows)

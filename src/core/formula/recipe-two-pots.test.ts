@@ -140,6 +140,19 @@ describe('a recipe of two boils', () => {
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it('tells the sugars by their marks, pours what is poured after the whisking, and boils no nuts that are toasted', () => {
+    const { formula } = readRecipe(
+      'A sweet\n\nBatch 1.2 kg\n\n70 g egg whites\n30 g sugar (1)\n250 g honey\n420 g sugar (2)\n130 g water\n250 g pistachios\n\nToast the pistachios at 120 °C and hold warm at 80 °C.\nBoil honey to 124 °C.\nWhisk whites with sugar (1) to soft peaks; pour the honey on in a thin stream, keep whisking.\nBoil sugar (2) and water to 145 °C and add it to the whites the same way. Fold in the pistachios.',
+      pantry,
+    )
+    const [honey] = formula.parts ?? []
+    expect(honey?.formula.steps.map((s) => s.when.on)).toEqual(['ready', 'target', 'ready'])
+    expect([honey?.formula.target?.celsius, formula.target?.celsius]).toEqual([124, 145])
+    const lineOf = (grams: number) => formula.lines.find((l) => Math.round(l.grams) === grams)
+    expect([lineOf(420)?.group, lineOf(30)?.group]).toEqual(['pot', lineOf(70)?.group])
+    expect(faultsOf(formula)).toEqual([])
+  })
+
   it('is one boil where only one thing is boiled', () => {
     const { formula } = readRecipe(
       `A sweet\n\n${list}\n\nBoil the honey, sugar and water to 145 °C. Pour onto the whisked egg whites. Fold in the almonds.`,

@@ -4,8 +4,8 @@ import { idFor } from './edit'
 import { capital, type HeatUnit, heatIn, short, WATCHES } from './method'
 import { boilsTo, endingOf, inOrder } from './recipe-ending'
 import { questionsUnder, under } from './recipe-layers'
-import { FOAM, inOtherPot, whipsWhites } from './recipe-moves'
-import { mentions } from './recipe-names'
+import { FOAM, inOtherPot, isGotReady, whipsWhites } from './recipe-moves'
+import { callsIn, mentions } from './recipe-names'
 import {
   type Answers,
   type Draft,
@@ -23,7 +23,7 @@ const ONTO_WHITES = new RegExp(
   `${/\b(?:pour|trickle|drizzle|stream|add)\b.*\b/.source}(?:${[
     `${/(?:onto|over|into|on|to)\b.*\b/.source}(?:${FOAM}|(?:mixer|bowl)\\b)`,
     /(?:mixer|whisk|beaters) (?:is |are )?running\b/.source,
-  ].join('|')})|${/\bpour on (?:the )?(?:hot )?honey\b/.source}`,
+  ].join('|')})|${/\bpour (?:on (?:the )?(?:hot )?honey|(?:the )?(?:hot )?honey on)\b/.source}`,
   'i',
 )
 /** What whites are called once they are whipped. */
@@ -54,7 +54,7 @@ interface TwoPots {
 
 function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonly Written[]): TwoPots | null {
   const boils = said.flatMap((s, i) =>
-    !BEGINS.test(s) && !(WATCHES.test(s) && whipsWhites(s)) && boilsTo(s, unit) ? [i] : [],
+    !isGotReady(s) && !BEGINS.test(s) && !(WATCHES.test(s) && whipsWhites(s)) && boilsTo(s, unit) ? [i] : [],
   )
   const first = boils[0] ?? -1
   const poured = said.findIndex((s, i) => i > first && ONTO_WHITES.test(s))
@@ -68,7 +68,8 @@ function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonl
   const withStart = (at: number, after: number): number[] =>
     at - 1 > after && at - 1 !== poured && POT.test(said[at - 1] ?? '') ? [at - 1, at] : [at]
   // the honey is poured first, though the sugar was lit before it
-  const what = (said[poured] as string).split(/,|\b(?:into|on|onto|over|then|to)\b/)[0] as string
+  const pours = said[poured] as string
+  const what = pours.slice(pours.search(PUTS_IN)).split(/,|\b(?:into|on|onto|over|then|to)\b/)[0] as string
   const alone = (a: number, b: number): boolean =>
     written.some((w) => mentions(what, w.names) && speaks(a, w) && !speaks(b, w))
   const [lit, next] = [withStart(first, -1), withStart(second, first)]
@@ -79,7 +80,11 @@ function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonl
 
 /** "Pour the honey onto the whites, then the syrup": either is a moment of its own. */
 const THEN_OTHER = /^(.*?),? (?:and )?then (?:(?:add|pour)(?: in)? )?(the .*)$/i
+/** "Whisk the whites to soft peaks; pour the honey on" */
+const WHIPPED_THEN = new RegExp(`^(.*\\b${FOAM}.*?)[;,] *(?:then )?(?=pour\\b)(.*)$`, 'i')
 const inTwo = (sentence: string): string[] => {
+  const [, whipped, poured] = (ONTO_WHITES.test(sentence) && WHIPPED_THEN.exec(sentence)) || []
+  if (whipped && poured) return [whipped, capital(poured)]
   const [, one, other] = (ONTO_WHITES.test(sentence) && THEN_OTHER.exec(sentence)) || []
   return one && other ? [one, `Pour in ${other}`] : [sentence]
 }
@@ -95,11 +100,16 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
   if (!pots) return null
   const spoken = (names: readonly string[], at: readonly number[]): boolean =>
     at.some((s) => mentions(piece.said[s] as string, names))
+  const isCalled = ({ calls }: Written, at: readonly number[]): boolean =>
+    at.some((s) => calls.some((c) => callsIn(piece.said[s] as string, c)))
   const isRest = pots.second.some((s) => THE_SYRUP.test(piece.said[s] as string))
   const isFirst = written.map(({ names }, i) => {
     // one sentence sets both pans out: the first boils what is then boiled or poured by its name
     if (isRest && !spoken(names, [...pots.first.slice(-1), pots.poured])) return false
     const twins = written.flatMap((w, k) => (w.names[0] === names[0] ? [k] : []))
+    // "boil sugar (2)"
+    const marked = twins.find((k) => k !== i && isCalled(written[k] as Written, pots.first))
+    if (marked !== undefined && !isCalled(written[i] as Written, pots.first)) return false
     // of what both boils speak of, the first of two lines is the first boil's, and a line by itself the second's
     return spoken(names, pots.first) && (!spoken(names, pots.second) || (twins.length > 1 && twins[0] === i))
   })
@@ -150,7 +160,7 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
   const bowls = [...whips, ...piece.said.filter((s) => WHITES.test(s) && /\b(?:mixer|bowl)\b/i.test(s))]
   const waits = ({ names, calls }: Written): boolean =>
     // "whip the whites with the 20 g sugar"
-    whips.some((s) => mentions(s, names) && calls.some((c) => ` ${s} `.includes(` ${c} `))) ||
+    whips.some((s) => mentions(s, names) && calls.some((c) => callsIn(s, c))) ||
     (!spoken(names, pots.second) &&
       (spoken(names, [pots.poured]) ||
         (bowls.some((s) => mentions(s, names)) && rest.filter((w) => w.names[0] === names[0]).length === 1) ||

@@ -32,7 +32,8 @@ export function readRecipe(
   answers: Answers = {},
 ): ReadRecipe {
   const split = splitRecipe(text)
-  const recipe = { ...split, list: inGrams(split.list) }
+  const { list, left } = inGrams(split.list)
+  const recipe = { ...split, list: list.filter((s) => s.lines.length > 0), left: [...split.left, ...left] }
   const lexicon = { pantry, house }
   const told = recipe.method.flatMap((s) => s.lines)
   const said = sentences(told)

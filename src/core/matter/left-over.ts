@@ -5,6 +5,9 @@ import { parseNumber } from '../quantity/number'
 const WHAT_IT_IS =
   /\b(?:de|no|nr|grade|type)\.?\s*\d+|\d+\s*de\b|\b00\b|\d+(?:[.,]\d+)?\s*(?:[-–x×]\s*\d+(?:[.,]\d+)?\s*)*(?:[-–]\s*)?(?:%|percent|per cent|°|º|degrees?|bloom|cm\b|mm\b|inch(?:es)?\b|in\.|["”′']|proof)/gi
 
+/** "Sugar (2)": which of several of one name. */
+const WHICH_OF = /\([1-9]\)/g
+
 /** Figures that say into what it is cut, or out of how many fruits it comes. */
 const HOW_IT_IS_CUT =
   /\b(?:cut|chopped|sliced|diced|broken|torn)\s+in(?:to)?\s+(?:about\s+)?\d+\s+(?:\w+\s+)?(?:pieces|bits|cubes|chunks|slices|wedges|strips)\b|\bfrom\s+(?:about\s+)?(?:\d+\s*[/⁄]\s*\d+|\d+|[¼½¾])\s+(?:\w+\s+)?(?:lemons?|limes?|oranges?|eggs?)\b/gi
@@ -13,7 +16,7 @@ const HOW_IT_IS_CUT =
 export function leftOver(text: string, numbers: readonly number[]): string[] {
   const left = [...numbers]
   const found: string[] = []
-  const plain = text.replace(GLOSS_ANYWHERE, ' ').replace(WHAT_IT_IS, ' ').replace(HOW_IT_IS_CUT, ' ')
+  const plain = text.replace(GLOSS_ANYWHERE, ' ').replace(WHICH_OF, ' ').replace(WHAT_IT_IS, ' ').replace(HOW_IT_IS_CUT, ' ')
   for (const [written] of plain.matchAll(NUMBER)) {
     const parsed = parseNumber(written)
     if (!parsed) continue
