@@ -16,7 +16,11 @@ const HOW_IT_IS_CUT =
 export function leftOver(text: string, numbers: readonly number[]): string[] {
   const left = [...numbers]
   const found: string[] = []
-  const plain = text.replace(GLOSS_ANYWHERE, ' ').replace(WHICH_OF, ' ').replace(WHAT_IT_IS, ' ').replace(HOW_IT_IS_CUT, ' ')
+  const plain = text
+    .replace(GLOSS_ANYWHERE, ' ')
+    .replace(WHICH_OF, ' ')
+    .replace(WHAT_IT_IS, ' ')
+    .replace(HOW_IT_IS_CUT, ' ')
   for (const [written] of plain.matchAll(NUMBER)) {
     const parsed = parseNumber(written)
     if (!parsed) continue
