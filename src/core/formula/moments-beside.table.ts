@@ -542,4 +542,18 @@ export const besideMoments: readonly Moment[] = [
       /^ready → out: Spread/,
     ],
   ],
+  [
+    'butter that is browned in a pan of its own, goes into the cream, and waits warm',
+    '225 g butter\n300 g heavy cream\n400 g white sugar\n160 g light corn syrup\n60 g water\n8 g fine salt',
+    'Brown the butter in a small pan until it smells of toast; pour it into the cream with the salt and keep warm. Sugar, corn syrup and water in a 4 quart pot. Cook to deep amber, 345°F. Kill the heat, add the cream in a slow stream. Return to medium and cook to 248°F. Pour into a pan.',
+    120,
+    [
+      /^ready \+ sugar 400, corn-syrup 160, water 60: Sugar, corn syrup/,
+      /^rises 173.9: Cook to deep amber/,
+      /^ready \+ butter 225, cream-36 300, salt 8: Kill the heat/,
+      /^ready: Return to medium/,
+      /^target: Return to medium/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

@@ -350,7 +350,6 @@ export const moments: readonly Moment[] = [
       /^after 180: Beating on high/,
       /^ready \+ tahini 100: Stir in the tahini/,
       /^ready → out: Quickly drop/,
-      /^ready: If it flattens out/,
     ],
   ],
   [

@@ -18,6 +18,9 @@ const WARMS = new RegExp(
 const HEATED =
   /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|browned)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
 const COMBINES = /^(?:put|place|combine|mix)\b/i
+/** "… and keep warm" */
+const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$/i
+const DAIRY = ['cream', 'milk', 'butter']
 /** "Cream and bay to 80°" */
 const OPENS = /^(?:the )?(?:cream|milk|butter)\b/i
 const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
@@ -84,6 +87,15 @@ function goesInAt(said: readonly string[], at: number): number {
   if (!warmed && held && !SUGAR.test(sentence)) {
     const onto = said.findIndex((s, i) => i > at && SYRUP_IN.test(s) && mentions(s, [held.toLowerCase()]))
     if (onto >= 0) return onto
+  }
+  // "brown the butter, pour it into the cream and keep warm"
+  if (!warmed && KEEPS.test(sentence) && !SUGAR.test(sentence)) {
+    const later = said.findIndex(
+      (s, i) =>
+        i > at &&
+        DAIRY.some((d) => mentions(sentence, [d]) && (comesIn(s, d) || (PUTS_IN.test(s) && mentions(s, [d])))),
+    )
+    if (later >= 0) return later
   }
   if (!warmed && (IN_PAN.test(sentence) || OPENS.test(sentence)) && !SUGAR.test(sentence)) {
     const later = said.findIndex(

@@ -260,8 +260,8 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     boils: [],
     ...ownOf(known),
   }
-  // with something still to ask nobody knows how much it makes
-  const made = questions.length > 0 || placed.length === 0 ? null : madeFrom(formula)
+  // with much of it still to ask nobody knows how much it makes
+  const made = placed.length === 0 || askedShare(questions, placed) > LITTLE ? null : madeFrom(formula)
   return {
     questions: questions.map((q) => ({ ...q, group: groupAt.get(askedAt(q)) ?? 'pot' })),
     asks,
@@ -278,6 +278,18 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       }),
     },
   }
+}
+
+/** ◊ So little of a sweet changes nothing that is seen of its size. */
+const LITTLE = 0.1
+
+/** How much is asked about, as a share of what is known; infinite where nobody knows how much it is. */
+function askedShare(questions: readonly Omit<Question, 'group'>[], lines: readonly Line[]): number {
+  const known = lines.reduce((sum, l) => sum + l.grams, 0)
+  // "a few drops"
+  const gramsOf = ({ reading }: Omit<Question, 'group'>): number =>
+    reading.grams ?? (reading.question.id === 'vague' ? 0 : Number.POSITIVE_INFINITY)
+  return questions.reduce((sum, q) => sum + gramsOf(q), 0) / known
 }
 
 /** The kitchen's own ingredients of a list, as they go with a formula. */

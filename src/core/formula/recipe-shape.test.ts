@@ -69,6 +69,14 @@ describe('the pieces a method speaks of', () => {
       'Pull, snip into 2 cm pillows.',
       { lengthMm: 20, widthMm: 15, heightMm: 10 },
     ],
+    [
+      'a rope as thick as it says, cut to a length',
+      'hard-candy',
+      'Pull. Roll into a long rope, about 1/2 inch in diameter, and cut with scissors into 1-inch pieces.',
+      { lengthMm: 25.4, widthMm: 12.7, heightMm: 12.7 },
+    ],
+    ['a frame by its height', 'caramel', 'Pour at once into a 12 mm frame. Cut 22 × 22 mm.', { heightMm: 12 }],
+    ['frames', 'caramel', 'Pour in frames 12 mm. Cut 30 x 15 mm.', { lengthMm: 30, heightMm: 12 }],
     ['lengths of a rope', 'hard-candy', 'Pull. Cut into 15 cm lengths.', { lengthMm: 150, widthMm: 15 }],
     ['a whole and a half inch', 'caramel', 'Cut into 1 x 1/2-inch pieces.', { lengthMm: 25.4, widthMm: 12.7 }],
     ['small spoons it is dropped from', 'fudge', 'Drop by tsp. onto paper.', { kind: 'broken', gramsEach: 7 }],
@@ -100,6 +108,7 @@ describe('the pieces a method speaks of', () => {
       millilitres: makes === 5000 ? 6 : 300 / (makes ?? 12),
     })
     expect(read('fudge', 'Drop by spoonfuls.', 1, '', 40)).toMatchObject({ gramsEach: 32.5 })
+    expect(read('popcorn', 'Butter your hands and shape into 20 balls.', 1)).toMatchObject({ gramsEach: 65 })
   })
 
   it('are lollipops as wide as they are spooned', () => {
@@ -119,6 +128,21 @@ describe('the pieces a method speaks of', () => {
   ])('are as large as they share it: %s', (_, method, makes, side) =>
     expect(read('caramel', method, 1, '', makes)).toMatchObject({ lengthMm: side, widthMm: side }),
   )
+
+  it('are as high as they stand, though a little of what is in them is still asked', () => {
+    const heightWith = (asked: string) => {
+      const { formula, questions } = readRecipe(
+        `Caramels\n\n400 g sugar\n340 g glucose syrup 42 DE\n470 g double cream\n${asked}\n\nMethod\nBoil all to 119 °C. Pour into a 20 cm square tin and cut into 25 mm squares.`,
+        pantryOf(),
+      )
+      expect(questions).toHaveLength(asked === '' ? 0 : 1)
+      return formula.shape.kind === 'cut' ? formula.shape.heightMm : null
+    }
+    const usual = 15
+    expect(heightWith('')).not.toBe(usual)
+    expect(heightWith('30 g moonpowder')).toBe(heightWith(''))
+    expect(heightWith('600 g moonpowder')).toBe(usual)
+  })
 
   it.each([
     ['Makes about 49 squares', 28.6],

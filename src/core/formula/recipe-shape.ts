@@ -49,6 +49,8 @@ const MOULDS = /\b(?:mou?lds?|shells)\b/i
 /** "Deposit 2.5 ml drops". */
 const MILLILITRES = /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|mou?lds?|cavit\w+|silicone)/i
 const ROPES = /\b(?:pull|snip|rope)\b/i
+/** "Cut with scissors into 1-inch pieces" */
+const SNIPS = /\b(?:snip|cut)\b.*/i
 const DROPS = /\b(?:drop|scoop)\b.{0,40}?\b(half[ -]?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)/i
 const CUTS =
   /\b(?:cut(?:ting)?(?! board)|saw(?= .*\d)|slice|score|mark|divide|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine)\b/i
@@ -66,9 +68,14 @@ const PAIR = new RegExp(
   'i',
 )
 const ONE = new RegExp(`(${NUMBER})[\\s-]*(${UNIT})`, 'i')
+/** "A rope about 1/2 inch in diameter" */
+const ACROSS = new RegExp(
+  `\\bropes?\\b[^.;]{0,20}?(${NUMBER})[\\s-]*(${UNIT})\\s*(?:in diameter|across|thick|wide)\\b`,
+  'i',
+)
 /** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
 const THICK = new RegExp(
-  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frames?|flatten|pour (?:to|at)|cast|thickness of|sheeter at|slab)\\b[^,;]{0,30}?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip)\\b.*, (?:to |about )*(${NUMBER})[\\s-]*(${UNIT})$`,
+  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frames?|flatten|pour (?:to|at)|cast|thickness of|sheeter at|slab)\\b[^,;]{0,30}?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip)\\b.*, (?:to |about )*(${NUMBER})[\\s-]*(${UNIT})$|(?<![x×] ?)\\b(\\d+)[\\s-]*(mm) (?:frames?|bars|rulers)\\b`,
   'i',
 )
 const VESSEL = '(?:pan|tin|tray|dish|frame)\\b'
@@ -99,9 +106,10 @@ export function pieceIn(said: string): { lengthMm: number; widthMm: number } | n
   }
   const one = ONE.exec(sentence)
   const side = one ? mmOf(one[1] as string, one[2] as string) : Number.NaN
-  return within({ lengthMm: side, widthMm: side })
+  return within(squareOf(side))
 }
 
+const squareOf = (side: number) => ({ lengthMm: side, widthMm: side })
 /** ◊ No piece is smaller or larger than this, mm. */
 const PIECE = { least: 5, most: 150 }
 const within = <T extends { lengthMm: number; widthMm: number }>(piece: T): T | null =>
@@ -133,8 +141,8 @@ const SLAB = { least: 3, most: 60 }
 
 function thicknessIn(said: readonly string[]): number | null {
   for (const s of said) {
-    const [, a, unitA, b, unitB, c, unitC] = THICK.exec(s) ?? []
-    const mm = mmOf(a ?? b ?? c ?? '', unitA ?? unitB ?? unitC ?? '')
+    const [number = '', unit = ''] = (THICK.exec(s) ?? []).slice(1).filter((found) => found !== undefined)
+    const mm = mmOf(number, unit)
     if (mm >= 1 && mm <= SLAB.most) return mm
   }
   return null
@@ -142,7 +150,7 @@ function thicknessIn(said: readonly string[]): number | null {
 
 /** "Cut into 36", of no unit. */
 const CUT_INTO =
-  /\b(?:cut|slice|score|mark|divide|portion) (?:it )?into (\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))/i
+  /\b(?:cut|slice|score|mark|divide|portion|shape|form|roll) (?:it |them )?into (\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))/i
 
 /** Into how many it is cut; null where that is not said. */
 function cutInto(told: string): number | null {
@@ -153,8 +161,7 @@ function cutInto(told: string): number | null {
 /** The sides of a piece where a slab of so many mm² is cut into as many as it says, mm. */
 function sharedBy(makes: number | null, slab: number | null): { lengthMm: number; widthMm: number } | null {
   if (makes === null || slab === null) return null
-  const side = tenths(Math.sqrt(slab / makes))
-  return within({ lengthMm: side, widthMm: side })
+  return within(squareOf(tenths(Math.sqrt(slab / makes))))
 }
 
 /** What a formula makes as it is written, once it is cold: how much room it takes with its air, and its mass. */
@@ -199,7 +206,11 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
   }
   if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS)))
     return jarOf([name, ...said].join('. '))
-  if (any(ROPES) && family === 'hard-candy') return snippedTo(sizeOf(ROPES) ?? sizeOf(CUTS))
+  if (any(ROPES) && family === 'hard-candy') {
+    const snipped = after.flatMap((s) => pieceIn(SNIPS.exec(s)?.[0] ?? '') ?? [])[0]
+    const [, across = '', unit = ''] = ACROSS.exec(told) ?? []
+    return snippedTo(snipped ?? sizeOf(ROPES) ?? sizeOf(CUTS), within(squareOf(mmOf(across, unit))))
+  }
   const usualMm = plain.kind === 'cut' ? plain.heightMm : plain.kind === 'broken' ? plain.thicknessMm : 10
   if (any(CUTS)) {
     const heightMm = mm(sizeOf(CUBES)?.lengthMm ?? usualMm)
@@ -211,7 +222,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
   if (millilitres >= 1 && millilitres <= 100) return { kind: 'mould', millilitres }
   if (isMoulded(after)) return plain.kind === 'mould' ? plain : MOULD
   const dropped = after.map((s) => DROPS.exec(s)).find((found) => found !== null)
-  const each = eachOf(made, makes) ?? gramsSaid(told)
+  const each = eachOf(made, makes ?? cutInto(told)) ?? gramsSaid(told)
   if (dropped) return droppedFrom(dropped, each)
   if (any(BREAKS) || plain.kind === 'broken')
     return {
@@ -242,7 +253,7 @@ function lollipopOf(told: string, eachMl: number | null): Shape {
   if (eachMl !== null && eachMl >= LOLLIPOP_ML.least && eachMl <= LOLLIPOP_ML.most)
     return { ...LOLLIPOP, millilitres: tenths(eachMl) }
   const [, across = '', unit = ''] = ROUND.exec(told) ?? []
-  const wide = within({ lengthMm: mmOf(across, unit), widthMm: mmOf(across, unit) })?.widthMm
+  const wide = within(squareOf(mmOf(across, unit)))?.widthMm
   return wide ? { ...LOLLIPOP, millilitres: Math.round((Math.PI * wide ** 2 * SPOONED_MM) / 400) / 10 } : LOLLIPOP
 }
 
@@ -251,10 +262,11 @@ function jarOf(told: string): Shape {
   return millilitres <= LARGEST_JAR ? { kind: 'mould', millilitres } : JAR
 }
 
-/** What is snipped off a rope; `size` where that is said. */
-function snippedTo(size: ReturnType<typeof pieceIn> | undefined): Shape {
+/** What is snipped off a rope; `size` and how thick the rope is where that is said. */
+function snippedTo(size: ReturnType<typeof pieceIn> | undefined, rope: ReturnType<typeof pieceIn>): Shape {
   if (!size) return PILLOW
-  return { kind: 'cut', ...size, widthMm: Math.min(ROPE_MM, size.widthMm), heightMm: PILLOW.thicknessMm }
+  const widthMm = rope?.widthMm ?? Math.min(ROPE_MM, size.widthMm)
+  return { kind: 'cut', ...size, widthMm, heightMm: rope?.widthMm ?? PILLOW.thicknessMm }
 }
 
 /** `each`: g of one, where the text says how many there are; null where it does not. */

@@ -113,6 +113,15 @@ describe('a list', () => {
     expect(formula.lines.map((l) => l.grams)).toEqual(grams)
   })
 
+  it('leaves what is only a remedy, and how much there will be of it, in the notes', () => {
+    const { formula, left } = readRecipe(
+      'Pralines\n(about 40)\n\n300 g sugar\n120 g cream\n\nMethod\nBoil all to 114 °C. Stir until cloudy. Drop by spoonfuls. If it sets up in the pot, stir in a teaspoon of hot water.',
+      pantryOf(),
+    )
+    expect(formula.lines.map((l) => l.ingredient)).toEqual(['sugar', 'cream-36'])
+    expect(left).toEqual(['(about 40)', 'If it sets up in the pot, stir in a teaspoon of hot water'])
+  })
+
   it('has nothing to do with the praise above it; what is to be done there is kept', () => {
     const told = (intro: string) =>
       splitRecipe(

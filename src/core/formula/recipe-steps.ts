@@ -176,6 +176,9 @@ const spreadsOnTop = (i: number, { said, pullAt }: Told): boolean =>
   /\bspread\b.*\b(?:smooth|even|chocolate|chips|topping)\b/i.test(said[i] ?? '') &&
   said.slice(pullAt + 1, i).some((s) => pours(s))
 
+/** What a pot does on the heat alone. */
+const CLIMBS: ReadonlySet<Trigger['on']> = new Set(['boil', 'rises', 'colour', 'target'])
+
 /** "Cook to 116°. Immediately remove from the heat": the pull takes it off, and nobody does that twice. */
 const isPullAgain = (i: number, { said, pullAt, groupAt }: Told): boolean =>
   pullAt >= 0 && i === pullAt + 1 && !groupAt.has(i) && ONLY_OFF.test(said[i] ?? '')
@@ -190,6 +193,13 @@ export function stepsFrom(told: Told): Step[] {
   const lit = told.said.findIndex((s, i) => told.groupAt.has(i) || (!told.ready.has(i) && STOVE.test(s) && !inOven(s)))
   // where nothing says when it is done, the ring is spoken of until it goes back on it for the last time
   const onUntil = told.pullAt >= 0 ? told.pullAt : told.said.findLastIndex(putsBack)
+  const turnsOff = (s: string): boolean => takesOff(s) && !putsBack(s)
+  /** Whether the ring was turned off by a sentence before `i`, and by none put on again. */
+  const isOff = (i: number): boolean => {
+    const before = told.said.slice(0, i).map((s, at) => (told.ready.has(at) ? '' : s))
+    const off = before.findLastIndex(turnsOff)
+    return off >= 0 && !before.slice(off).some(putsBack)
+  }
   const steps = told.said.flatMap((text, i): Step[] => {
     if (told.ready.has(i) || isPullAgain(i, told)) return []
     const when = triggerOf(text, i, told)
@@ -218,7 +228,7 @@ export function stepsFrom(told: Told): Step[] {
         : null
     if (putIn) taken.add(putIn.id)
     // what is waited for on the heat is put on it first
-    const putsOn = i !== lit && i <= onUntil && putsBack(text)
+    const putsOn = i !== lit && i <= onUntil && (putsBack(text) || (CLIMBS.has(when.on) && isOff(i)))
     const back: Step | null =
       putsOn && when.on !== 'ready'
         ? {
@@ -245,7 +255,7 @@ export function stepsFrom(told: Told): Step[] {
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
         ...(putsOn && !back && { heat: 6 }),
-        ...(i < onUntil && takesOff(text) && !putsBack(text) && { offHeat: true }),
+        ...(i < onUntil && turnsOff(text) && { offHeat: true }),
         ...(i > told.pullAt && told.pullAt >= 0 && bathes(text) && { bath: true }),
         ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),
       },
