@@ -34,7 +34,7 @@ const COUNTS =
 const TOWARDS =
   /\b(?:to|at|reach(?:es)?|reads?|says|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS =
-  /\b(?:boil|cook|carameli[sz]e|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once)(?: it(?:[’']s| is)?)? (?:at|to) \d{3}\b|^(?:(?:on|up|back|further|without stirring) )?to\b|^(?:the )?(?:butter|caramel|cream|glucose|honey|mass|milk|mixture|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
+  /\b(?:boil|cook|carameli[sz]e|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once)(?: it(?:[’']s| is)?)? (?:at|to) \d{3}\b|^(?:(?:on|up|back|further|without stirring) )?to\b|^(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
 /** What follows a bare temperature in brackets, or shows that it is one. */
 const CLOSES = /^\s*\)|^\s*on (?:a|the|your)\b.{0,24}\bthermometer/i
 const ON_IT = /^\s*on\b/i
@@ -45,9 +45,9 @@ const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?
 const BEYOND =
   /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$/i
 
-/** "Fold in the butter warmed to", "add the warm nuts (": what follows is the heat of what goes in, not of the pot. */
+/** "Fold in the butter warmed to", "add the warm nuts (", "add cream (": what follows is the heat of what goes in, not of the pot. */
 const OF_ADDED =
-  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|hot|melted|boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$/i
+  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|hot|melted|boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|(?:pour|stir|whisk) in) (?:the )?[a-z]+ \((?:at )?$/i
 
 const figure = (written: string): number => Number(written.replace(',', '.'))
 
@@ -165,7 +165,7 @@ export const inDegrees = (n: number, unit: HeatUnit): number => tenths(unit === 
 
 /** The unit the rest of a recipe speaks in: that of its temperatures, else of its weights; null where it says neither or both. */
 export function recipeUnit(said: readonly string[], list: readonly string[]): HeatUnit | null {
-  const heats = said.flatMap((s) => heatIn(s) ?? [])
+  const heats = said.flatMap((s) => [...heatsIn(s)])
   const units = new Set(heats.flatMap((h) => h.unit ?? (!h.oven && !h.cools && h.low > ONLY_F ? 'F' : [])))
   if (units.size > 0) return units.size === 1 ? ([...units][0] as HeatUnit) : null
   const all = list.join('\n')

@@ -556,4 +556,32 @@ export const besideMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'cream in which something is infused, that goes in after what is named before it; each drop weighs so much',
+    '300 g sugar\n60 g glucose syrup 42 DE\n40 g butter\n80 g cream 36%\n3 g salt',
+    'Infuse a sprig in hot cream 20 min, strain. Dry caramel with sugar in 3 additions to medium amber. Glucose and butter in, then cream, boil to 130 °C. Drop onto a mat, 5 g each. Salt on top.',
+    130,
+    [
+      /^ready \+ sugar 300: Dry caramel/,
+      /^colour 175: Dry caramel/,
+      /^ready \+ glucose-42 60, butter 40, cream-36 80: Glucose/,
+      /^target: Glucose/,
+      /^ready → out: Drop/,
+      /^ready \+ salt 3: Salt on top$/,
+    ],
+  ],
+  [
+    'all bar one thing; the heat of what goes in, in brackets after it',
+    '290 g sucrose\n210 g glucose syrup 60 DE\n310 g cream 36%\n12 g baking soda',
+    'Sucrose and glucose to 145°C. Add cream (80°C), slowly. Boil everything bar the soda to 121°C. Off the heat, whisk in the soda. Pour out.',
+    121,
+    [
+      /^ready \+ sugar 290, glucose-60 210: Sucrose/,
+      /^rises 145: Sucrose/,
+      /^ready \+ cream-36 310: Add cream/,
+      /^target: Boil everything bar/,
+      /^ready \+ soda 12: Off the heat/,
+      /^ready → out: Pour out/,
+    ],
+  ],
 ]

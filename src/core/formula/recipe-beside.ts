@@ -18,8 +18,8 @@ const WARMS = new RegExp(
 const HEATED =
   /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|browned)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
 const COMBINES = /^(?:put|place|combine|mix)\b/i
-/** "… and keep warm" */
-const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$/i
+/** "… and keep warm", "infuse the rosemary in hot cream" */
+const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|^(?:infuse|steep)\b/i
 const DAIRY = ['cream', 'milk', 'butter']
 /** "Cream and bay to 80°" */
 const OPENS = /^(?:the )?(?:cream|milk|butter)\b/i
@@ -31,10 +31,13 @@ export const WAITS_FOR =
 const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 export const PUTS_IN =
-  /\b(?:add|deglaze|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over))\b/i
+  /\b(?:add|in goes?|deglaze|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over))\b/i
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
-  new RegExp(`^(?:then )?(?:the )?(?:hot |warm )?${what}\\b[^,.;]{0,20}\\bin\\b`, 'i').test(sentence)
+  new RegExp(
+    `^(?:then )?(?:the )?(?:hot |warm )?${what}\\b[^,.;]{0,20}\\bin\\b|\\bin\\b.*, then (?:the )?(?:hot |warm )?${what}\\b`,
+    'i',
+  ).test(sentence)
 const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
 const MIXTURE = /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mixture\b/i
 
@@ -156,7 +159,7 @@ export interface Beside {
 
 /** "Scatter the almonds on an oiled tray". */
 const ON_TRAY =
-  /^(?:scatter|spread|lay|put|place)\b.{3,40}\b(?:on|in)(?:to)? (?:an? |the )?(?:[\w-]+ ){0,2}(?:tray|sheet|mat|parchment|paper|slab|marble|roasting pan)\b/i
+  /^(?:divide|scatter|spread|lay|put|place)\b.{3,40}\b(?:between|on|in)(?:to)? (?:an? |the )?(?:[\w-]+ ){0,2}(?:tray|sheet|mat|parchment|paper|slab|marble|roasting pan)\b/i
 
 /** A base is pressed into its tin before anything is boiled. */
 const BASE = /\bpress(?:ed)?\b.{0,30}\b(?:in|into|over|onto)\b.{0,40}\b(?:tin|pan|tray|dish)\b/i

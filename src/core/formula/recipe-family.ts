@@ -32,6 +32,16 @@ const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, Fami
   [/sugar/i, null, 'hard-candy'],
 ]
 
+/** ◊ So much butter beside the sugar, and no cream, makes a toffee of it, whatever nuts are in it. */
+const BUTTERY = 0.5
+
+function isButtery(lines: readonly Line[], list: string): boolean {
+  const gramsOf = (what: RegExp): number => lines.reduce((sum, l) => sum + (what.test(l.ingredient) ? l.grams : 0), 0)
+  return (
+    gramsOf(/^butter(?:-|$)/) > BUTTERY * gramsOf(/sugar|demerara|muscovado/) && !/cream(?![- ]of)|milk/i.test(list)
+  )
+}
+
 /** What is beaten once it has cooled, until it dulls, is meant to grain. */
 const GRAINS = /\bcool\b.*\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)/is
 
@@ -39,8 +49,13 @@ const GRAINS = /\bcool\b.*\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|t
 export function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {
   const said = (text: string): FamilyId | undefined =>
     familyWords.find(([words, , holds]) => words.test(text) && (holds?.test(list) ?? true))?.[1]
-  const list = lines.map((l) => `${l.ingredient} ${l.typed ?? ''}`).join('; ')
-  const made = familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
+  // milk chocolate is no milk
+  const list = lines
+    .map((l) => `${l.ingredient} ${l.typed ?? ''}`.replace(/milk[- ]chocolate/gi, 'chocolate'))
+    .join('; ')
+  const made = isButtery(lines, list)
+    ? 'toffee'
+    : familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
   const whipped = made === 'nougat' || made === 'marshmallow'
   return said(name) ?? (GRAINS.test(method) && !whipped ? 'fudge' : made) ?? said(method) ?? 'caramel'
 }

@@ -108,7 +108,7 @@ const POURS = saidAs(
     /tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)/,
     /fill (?:the )?mou?lds/,
     /fill (?:into |the )?(?:\d+ ?ml |hot |warm |sterili[sz]ed |piping )*(?:jars|bottles|bags)/,
-    /drop\b.{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble)/,
+    /drop\b.{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble|silicone)/,
     /drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)/,
     /transfer/,
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,

@@ -9,7 +9,7 @@ import { callsIn, lettersOf, mentions } from './recipe-names'
 const SUGARS = /\bsugars\b/i
 
 const EVERYTHING =
-  /\b(?:everything|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b|all (?:but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter) )(?<!\b(?:over|in|with) )the rest(?! of))\b/i
+  /\b(?:everything|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter) )(?<!\b(?:over|in|with) )the rest(?! of))\b/i
 
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i
@@ -47,7 +47,7 @@ function putsIn(sentence: string, names: readonly string[]): boolean {
 }
 
 const EXCEPT =
-  /\b(?:except|but|save|apart from)\b(.*?)(?=\b(?:in|into|over|until|and (?:heat|bring|cook|stir|melt))\b|;|$)/i
+  /\b(?:except|bar|but|save|apart from)\b(.*?)(?=\b(?:in|into|over|until|and (?:heat|bring|cook|stir|melt))\b|;|$)/i
 const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
   EVERYTHING.test(sentence) && mentions(EXCEPT.exec(sentence)?.[1] ?? '', names)
 

@@ -61,7 +61,7 @@ interface Parts {
 
 /** The parts a line goes in by; null where it goes in as one. `words`: what it is called, as a pattern. */
 function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, words: string): Parts | null {
-  const part = new RegExp(`\\b(${SHARED}|${MEASURED}(?= (?:of|${words})\\b))\\b.{0,16}\\b(?:${words})`, 'i')
+  const part = new RegExp(`\\b(${SHARED}|${MEASURED}(?= (?:of|${words})\\b))\\b[^,.:;]{0,24}\\b(?:${words})`, 'i')
   const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,30}\\b(?:${words})`, 'i')
   const called = new RegExp(`\\b(?:${words})`, 'i')
   const shareAt = (at: number): string =>

@@ -59,7 +59,7 @@ const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b
 
 /** "Break in 15 g pieces". */
 const GRAMS_EACH =
-  /\b(?:break|snap|cut|portion|roll|form|pull|divide)\b[^.;]{0,40}?\b(\d{1,3}) ?g\b(?: (?:pieces|portions|balls|each|shards)|$)/i
+  /\b(?:break|snap|cut|drop|portion|roll|form|pull|divide)\b[^.;]{0,40}?\b(\d{1,3}) ?g\b(?: (?:pieces|portions|balls|each|shards)|$)/i
 
 const NUMBER = '(?:\\d\\/\\d|\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|[¼½¾⅓⅔])'
 const UNIT = '(?:mm|cm|in(?:ch(?:es)?|\\.)?(?![a-z])|"|″|”)'

@@ -53,12 +53,14 @@ const FOR_PIECES = /^for (?:about )?(\d+) (?:lolli|lolly|pieces|sweets|squares|b
 /** "Yields: 1 pan | 36 pieces" */
 const PIECES =
   /^(?:makes|yields?|servings?)\b.*?\b(\d{1,3}) (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
+/** "Cut into squares. About 36 pieces." */
+const ABOUT_PIECES = /(?:^|[.!]\s+)about (\d{1,3}) (?:pieces|squares|candies|sweets|caramels|bars|balls)\.?$/i
 /** ◊ Fewer than that are no pieces. */
 const FEWEST = 6
 
 function makesIn(lines: readonly string[]): number | null {
   const counts = lines.map((l) => {
-    const [, count = 0, dozen] = PIECES.exec(l) ?? MAKES.exec(l) ?? FOR_PIECES.exec(l) ?? []
+    const [, count = 0, dozen] = PIECES.exec(l) ?? MAKES.exec(l) ?? FOR_PIECES.exec(l) ?? ABOUT_PIECES.exec(l) ?? []
     return Number(count) * (dozen ? 12 : 1)
   })
   return counts.find((n) => n >= FEWEST) ?? null

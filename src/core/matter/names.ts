@@ -98,6 +98,14 @@ export function pantryOf(own: readonly Ingredient[] = []): Pantry {
   }
 }
 
+/** What a cream or a chocolate with a share is called beside; with any other word it is another thing, a cream liqueur of 17 %. */
+const RATED = new Set(
+  'bitter bittersweet chocolate cocoa couverture cream dairy dark double fat fresh heavy light liquid semi-sweet semisweet single solid thick uht whipping'
+    .split(' ')
+    .map(singular),
+)
+const isOfRated = (word: string): boolean => RATED.has(word) || descriptors.has(word) || /^\d/.test(word)
+
 const byPercent = (words: readonly string[], exact: ReadonlyMap<string, Ingredient>): Ingredient | null => {
   const percent = Number(words.find((w) => /^\d+(\.\d+)?pct$/.test(w))?.replace('pct', ''))
   const has = (w: string): boolean => words.includes(w)
@@ -106,7 +114,7 @@ const byPercent = (words: readonly string[], exact: ReadonlyMap<string, Ingredie
     : has('chocolate') && !has('milk') && !has('white')
       ? /^dark-chocolate-(\d+)$/
       : null
-  if (family && percent > 0) return nearest([...exact.values()], family, percent, 5)
+  if (family && percent > 0) return words.every(isOfRated) ? nearest([...exact.values()], family, percent, 5) : null
   const de = has('de') || words.some((w) => /^de\d+$/.test(w)) || words.some((w) => /^\d+de$/.test(w))
   const dextrose = Number(words.find((w) => /^(de)?\d\d(de)?$/.test(w))?.replace('de', ''))
   return de && has('glucose') && dextrose > 0 ? nearest([...exact.values()], /^glucose-(\d+)$/, dextrose, 4) : null
