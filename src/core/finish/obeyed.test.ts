@@ -12,9 +12,11 @@ import type { WorkOutcome } from './outcomes'
 const rack = { name: 'rack', kind: 'rack', thicknessMm: 0 } as const
 const conditions = { ...testConditions, surfaces: [rack] }
 
-/** s between two looks at the panel, and until nothing more is waited for. */
+/** s between two looks at the panel, more while its moment is far; looks at one that only asks to be told how warm it is, and s, until no more is waited for. */
 const GLANCE = 20
-const LONGEST = 5 * 3600
+const FAR_SHARE = 1 / 4
+const PATIENCE = 20
+const LONGEST = 26 * 3600
 
 /** A cook by hand, pulled at its target and from there done as the panel says. */
 function obeyed(formula: BoiledFormula): readonly WorkOutcome[] {
@@ -30,13 +32,19 @@ function obeyed(formula: BoiledFormula): readonly WorkOutcome[] {
   let now = events.at(-1)?.at ?? 0
   let next = pull + 1
   let seen = assessCook(boil, { events: [...events], readings: [] }, now)
-  for (const end = now + LONGEST; next < formula.steps.length && now < end; now += GLANCE) {
+  const end = now + LONGEST
+  let unasked = 0
+  while (next < formula.steps.length && now < end && unasked < PATIENCE) {
     seen = assessCook(boil, { events: [...events], readings: [] }, now, seen)
     const step = formula.steps[next]
     const byEye = step !== undefined && ['word', 'sign', 'texture'].includes(step.when.on)
-    if (!step || (seen.pot.doNow.mood !== 'now' && !byEye)) continue
-    events.push({ id: step.id, at: now, type: 'step', step: step.id })
-    next++
+    if (step && (seen.pot.doNow.mood === 'now' || byEye)) {
+      events.push({ id: step.id, at: now, type: 'step', step: step.id })
+      next++
+    }
+    const ahead = seen.pot.doNow.due?.seconds ?? 0
+    unasked = ahead > 0 ? 0 : unasked + 1
+    now += Math.max(GLANCE, FAR_SHARE * ahead)
   }
   return assessCook(boil, { events, readings: [] }, now).finish?.outcomes ?? []
 }

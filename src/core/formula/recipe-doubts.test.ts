@@ -19,7 +19,8 @@ const asked = (list: string, method: string): string[] =>
   readRecipe(`A sweet\n\n${list}\n\nMethod\n${method}`, pantry).asks.flatMap((a) => (a.id === 'place' ? [a.name] : []))
 
 describe('what hardly anybody does with a line', () => {
-  const doubts = (lines: readonly Placed[], doneAt: number) => doubtful(lines, doneAt).keys()
+  const doubts = (lines: readonly Placed[], doneAt: number, hotterAt: number | null = null) =>
+    doubtful(lines, { doneAt, hotterAt }).keys()
   const syrup = [placed('sugar', 400, 0), placed('water', 100, 0)]
 
   it.each([
@@ -41,6 +42,15 @@ describe('what hardly anybody does with a line', () => {
 
   it('is no soda in milk, which keeps it from curdling', () =>
     expect([...doubts([...syrup, placed('milk-whole', 500, 0), placed('soda', 2, 0)], 2)]).toEqual([]))
+
+  it('is cream in a pot that is to be caramel before it is cooked to less; not the cream that stops it', () => {
+    expect([...doubts([placed('cream-36', 300, 0), ...syrup], 3, 1)]).toEqual(['cream-36'])
+    expect([...doubts([...syrup, placed('cream-36', 300, 2)], 3, 1)]).toEqual([])
+    expect([...doubts([placed('cream-36', 300, 0), ...syrup], 3)]).toEqual([])
+    expect(
+      asked('300 g cream\n400 g sugar', 'Put the cream in a pan. Add the sugar. Cook to amber. Cook to 118 °C. Pour.'),
+    ).toEqual([expect.stringMatching(/cream/i)])
+  })
 
   it('is a second pot after the end: one is followed', () => {
     const starch = { ...placed('cornflour', 125, 3), elsewhere: true }

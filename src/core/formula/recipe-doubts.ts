@@ -11,8 +11,11 @@ export interface Placed {
   readonly elsewhere: boolean
 }
 
-/** Why a place is doubtful: a boil spoils it, it is sweet and not boiled, it is on the heat without sugar, it is in another pot. */
-export type PlaceDoubt = 'spoiled' | 'unboiled' | 'bare' | 'elsewhere'
+/**
+ * Why a place is doubtful: a boil spoils it, it is sweet and not boiled, it is on the heat without sugar, it is in another pot, its water would keep
+ * the pot from where it has to get.
+ */
+export type PlaceDoubt = 'spoiled' | 'unboiled' | 'bare' | 'elsewhere' | 'quenches'
 
 const sugarsIn = ({ ingredient: { per100 }, grams }: Placed): number =>
   (grams / 100) * (per100.sucrose + per100.glucoseSolids + per100.monosaccharide)
@@ -22,15 +25,24 @@ const SUGAR_BOILED = 0.5
 /** ◊ Shares by mass: of sugar in a sweetener, of a line that is more than a flavour. */
 const SWEET = 0.5
 const MUCH = 0.05
+/** ◊ g in 100 g: of water in what keeps a pot from climbing, of milk protein in what is milk or cream. */
+const WET = 40
+const MILKY = 1
 
 /** What a boil spoils. Soda in milk keeps it from curdling, and boils with it. */
 export const SPOILED = /^(?:egg-white|gelatin|soda|popcorn)/
 
+/** When a pot ends, and when it was last much hotter than there: sentences, counted from 0; null where nothing says so, or it never was. */
+export interface Ends {
+  readonly doneAt: number | null
+  readonly hotterAt: number | null
+}
+
 /**
- * Lines that are doubtful where they were found: sugar that is not boiled, what a boil spoils in the pot before its end (`doneAt`; null where nothing
- * says when that is), nuts on the heat without any sugar, what stands in another pot once the first is done.
+ * Lines that are doubtful where they were found: sugar that is not boiled, what a boil spoils in the pot before its end, nuts on the heat without any
+ * sugar, what stands in another pot once the first is done, cream in sugar that is to be caramel before it is cooked to less than that.
  */
-export function doubtful(lines: readonly Placed[], doneAt: number | null): ReadonlyMap<string, PlaceDoubt> {
+export function doubtful(lines: readonly Placed[], { doneAt, hotterAt }: Ends): ReadonlyMap<string, PlaceDoubt> {
   const out = new Map<string, PlaceDoubt>()
   const sweet = lines.filter((l) => sugarsIn(l) > SWEET * l.grams)
   const sweetAt = sweet.length > 0 ? Math.min(...sweet.map((l) => l.at)) : 0
@@ -43,7 +55,11 @@ export function doubtful(lines: readonly Placed[], doneAt: number | null): Reado
   if (total(boiled) < SUGAR_BOILED * total(lines)) for (const l of sweet) if (l.at > doneAt) out.set(l.id, 'unboiled')
   // one pot is followed to its end
   for (const { id, at, elsewhere } of lines) if (elsewhere && at > doneAt) out.set(id, 'elsewhere')
-  const milky = boiled.some((l) => l.ingredient.per100.milkProtein > 1)
+  if (hotterAt !== null)
+    for (const { id, ingredient, at } of lines)
+      if (at < hotterAt && ingredient.per100.water > WET && ingredient.per100.milkProtein > MILKY)
+        out.set(id, 'quenches')
+  const milky = boiled.some((l) => l.ingredient.per100.milkProtein > MILKY)
   for (const { id, ingredient } of boiled)
     if (SPOILED.test(ingredient.id) && !(milky && ingredient.id === 'soda')) out.set(id, 'spoiled')
   return out

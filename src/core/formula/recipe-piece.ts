@@ -10,6 +10,7 @@ import type { FormulaDocument, Group, Line } from './document'
 import { blankFormula, idFor } from './edit'
 import {
   capital,
+  endingsIn,
   type HeatUnit,
   heatIn,
   heatOfAdded,
@@ -192,7 +193,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       const placed = { id: l.id, ingredient: ingredientOf(l), grams: l.grams }
       return at === undefined ? [] : [{ ...placed, at, elsewhere: inOtherPot(said[at] ?? '') }]
     }),
-    done?.at ?? null,
+    { doneAt: done?.at ?? null, hotterAt: done ? hotterBefore(done, said, beside, unit) : null },
   )
 
   const mixAt = (at: number): Mix =>
@@ -278,6 +279,27 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       }),
     },
   }
+}
+
+/** ◊ A pot that was so much hotter before its end was caramel, and was then stopped with something wet, °C. */
+const HOTTER = { by: 25, least: 145 }
+
+/** The last sentence before the end by which the pot is much hotter than at its end; null where there is none. */
+function hotterBefore(
+  { at, ending }: NonNullable<ReturnType<typeof endingOf>>,
+  said: readonly string[],
+  { ready }: Beside,
+  unit: HeatUnit | null,
+): number | null {
+  if (ending.by !== 'heat') return null
+  const hotter = Math.max(HOTTER.least, ending.high + HOTTER.by)
+  const found = said.findLastIndex(
+    (s, i) =>
+      i < at &&
+      !ready.has(i) &&
+      endingsIn(s, unit).some((e) => (e.by === 'heat' && e.low > hotter) || (e.by === 'colour' && e.celsius > hotter)),
+  )
+  return found < 0 ? null : found
 }
 
 /** ◊ So little of a sweet changes nothing that is seen of its size. */

@@ -36,6 +36,7 @@ const unsaid = (name: string): string => `The method does not say when “${name
 /** Why it is asked where a line goes in that the method speaks of. */
 const placeDoubts: { readonly [D in PlaceDoubt]: (name: string) => string } = {
   spoiled: (name) => `“${name}” seems to be in the pot while it boils, which spoils it.`,
+  quenches: (name) => `“${name}” seems to go in before the sugar is caramel, which it would keep from getting there.`,
   unboiled: (name) => `“${name}” seems to go in only once the boil is over.`,
   bare: (name) => `“${name}” seems to be on the heat before any sugar.`,
   elsewhere: (name) => `“${name}” seems to be in another pot, and Imbry follows one.`,
