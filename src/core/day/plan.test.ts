@@ -17,7 +17,7 @@ function planned(day: DayTask, seed: number, budget = 60): DayPlan {
   return runOut(planning(day, randomOf(seed), budget))
 }
 
-const DAYS = 250
+const DAYS = 100
 
 describe('a planned day', () => {
   it('breaks no rule of the kitchen, over many days drawn by chance', () => {

@@ -30,7 +30,8 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     /\b(?:dust|toss|roll)\b.*\b(?:starch|icing sugar|powdered sugar|confectioners|cornflour|cornstarch|cocoa)\b/i,
     { kind: 'dust' },
   ],
-  [/\bsprinkle\b/i, { kind: 'sprinkle' }],
+  [/^spread\b(?=.*\b(?:pan|tin|tray|frame|sheet)\b)/i, { kind: 'spread' }],
+  [/\b(?:sprinkle|scatter)\b|\b(?:flip|turn|invert)\b.*\brepeat\b/i, { kind: 'sprinkle' }],
   [
     /\b(?:let|leave)\b.*\b(?:get|go) (?:quite |completely )?cold\b|\bcool (?:completely|in the (?:tin|pan))\b/i,
     { kind: 'cool' },

@@ -12,6 +12,7 @@ const placed = (id: string, grams: number, at: number): Placed => ({
   grams,
   at,
   elsewhere: false,
+  shared: false,
 })
 
 /** Lines whose place is asked about. */
@@ -51,6 +52,18 @@ describe('what hardly anybody does with a line', () => {
       asked('300 g cream\n400 g sugar', 'Put the cream in a pan. Add the sugar. Cook to amber. Cook to 118 °C. Pour.'),
     ).toEqual([expect.stringMatching(/cream/i)])
   })
+
+  it.each([
+    ['half of it, and nothing of the rest', 'Coat with half of the chocolate. Break.', ['Dark chocolate, 70 %']],
+    ['half of it, and the rest by doing it again', 'Coat with half of the chocolate. Flip and repeat.', []],
+    ['two halves at one moment', 'Spread with half of the chocolate, then the rest.', []],
+    ['half of another thing', 'Dust with half the cocoa and the chocolate.', []],
+    ['what is left of a mixture', 'Toss in the remaining chocolate mixture.', []],
+  ])('is %s', (_, sentence, names) =>
+    expect(
+      asked('400 g sugar\n100 g water\n200 g dark chocolate', `Boil the sugar and water to 150 °C. Pour. ${sentence}`),
+    ).toEqual(names),
+  )
 
   it('is a second pot after the end: one is followed', () => {
     const starch = { ...placed('cornflour', 125, 3), elsewhere: true }

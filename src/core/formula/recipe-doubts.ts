@@ -9,13 +9,15 @@ export interface Placed {
   readonly at: number
   /** It goes into another pot there. */
   readonly elsewhere: boolean
+  /** Parts of it are spoken of, and it was found as one. */
+  readonly shared: boolean
 }
 
 /**
  * Why a place is doubtful: a boil spoils it, it is sweet and not boiled, it is on the heat without sugar, it is in another pot, its water would keep
- * the pot from where it has to get.
+ * the pot from where it has to get, it seems to go in by parts.
  */
-export type PlaceDoubt = 'spoiled' | 'unboiled' | 'bare' | 'elsewhere' | 'quenches'
+export type PlaceDoubt = 'spoiled' | 'unboiled' | 'bare' | 'elsewhere' | 'quenches' | 'shared'
 
 const sugarsIn = ({ ingredient: { per100 }, grams }: Placed): number =>
   (grams / 100) * (per100.sucrose + per100.glucoseSolids + per100.monosaccharide)
@@ -49,6 +51,7 @@ export function doubtful(lines: readonly Placed[], { doneAt, hotterAt }: Ends): 
   const all = lines.reduce((sum, l) => sum + l.grams, 0)
   for (const { id, ingredient, grams, at } of lines)
     if (at < sweetAt && ingredient.whole && grams > MUCH * all) out.set(id, 'bare')
+  for (const { id, shared } of lines) if (shared) out.set(id, 'shared')
   if (doneAt === null) return out
   const boiled = lines.filter((l) => l.at <= doneAt)
   const total = (some: readonly Placed[]): number => some.reduce((sum, l) => sum + sugarsIn(l), 0)

@@ -145,7 +145,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const unit = heatUnitOf(piece, answers)
   const said = inOrder(piece.said, unit)
   const done = endingOf(said, unit)
-  const { all: lines, places } = inPortions(said, listed, ingredientOf)
+  const { all: lines, places, shared } = inPortions(said, listed, ingredientOf)
   const beside = besideIn(said)
   const guessed = familyOf(name, lines, said.join(' '))
   const family = answers.family ?? guessed
@@ -190,7 +190,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const doubts = doubtful(
     lines.flatMap((l) => {
       const at = found.get(l.id)
-      const placed = { id: l.id, ingredient: ingredientOf(l), grams: l.grams }
+      const placed = { id: l.id, ingredient: ingredientOf(l), grams: l.grams, shared: shared.has(l.id) }
       return at === undefined ? [] : [{ ...placed, at, elsewhere: inOtherPot(said[at] ?? '') }]
     }),
     { doneAt: done?.at ?? null, hotterAt: done ? hotterBefore(done, said, beside, unit) : null },

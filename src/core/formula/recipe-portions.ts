@@ -25,8 +25,9 @@ const SAME = 0.05
 
 /** "Scatter half of them in the pan", after a sentence that names them. */
 const OF_THEM = new RegExp(`\\b(${SHARED})\\b (?:of )?(?:them|it|these)\\b`, 'i')
-/** "Scatter over the rest": of what was shared out last. */
-const THE_REST = /\b(?:scatter|sprinkle|add|stir in)\b(?:\s+\w+)?\s+the (?:rest|other half)\b(?! of)/i
+/** "Scatter over the rest", "flip and repeat": of what was shared out last. */
+const THE_REST =
+  /\b(?:scatter|sprinkle|add|stir in)\b(?:\s+\w+)?\s+the (?:rest|other half)\b(?! of)|\b(?:flip|turn|invert)\b.{0,20}\brepeat\b|\brepeat (?:with|on) the (?:rest|other side)\b/i
 /** "Start whisking on medium": what is whipped beside the pot. */
 const WHIPS = /^(?!.*\b(?:pan|pot|saucepan|heat)\b)(?:start |begin )?(?:whisk|whip)(?:p?ing)?\b/i
 
@@ -83,9 +84,25 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, wo
   return then >= 0 && taken > 0 && taken < line.grams ? { taken, first, then } : null
 }
 
-/** Lines that go in by parts, each part as a line of its own, and where the parts go that need no other looking for. */
+/** "Half the cream, stir, then the rest": all of it in one moment. */
+const AND_THE_REST = /\bthen the rest\b/i
+
+/** Whether some of a line or the rest of it is spoken of; `words`: what it is called, as a pattern. */
+function isShared(said: readonly string[], words: string): boolean {
+  const shares = new RegExp(
+    `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
+    'i',
+  )
+  return said.some((s) => shares.test(s) && !AND_THE_REST.test(s))
+}
+
+/**
+ * Lines that go in by parts, each part as a line of its own, where the parts go that need no other looking for, and of which lines parts are spoken
+ * that are not understood.
+ */
 export function inPortions(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {
   const places = new Map<string, number>()
+  const shared = new Set<string>()
   const all = lines.flatMap((line): Line[] => {
     const ingredient = ingredientOf(line)
     // "half the water" is said of no orange flower water
@@ -93,7 +110,11 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
       (n) => !lines.some((l) => l.ingredient !== line.ingredient && fullNames(ingredientOf(l)).includes(n)),
     )
     const parts = names.length > 0 ? partsOf(said, line, ingredient, names.join('|')) : null
-    if (!parts) return [line]
+    if (!parts) {
+      const isOne = !lines.some((l) => l !== line && l.ingredient === line.ingredient)
+      if (isOne && names.length > 0 && isShared(said, names.join('|'))) shared.add(line.id)
+      return [line]
+    }
     const { taken, first, then } = parts
     // "the 50 g of sugar" is another line, where there is one of so much
     const alike = lines.filter((l) => l !== line && l.ingredient === line.ingredient)
@@ -118,5 +139,5 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
       { ...line, id, grams: tenths(line.grams - tenths(taken)) },
     ]
   })
-  return { all, places }
+  return { all, places, shared }
 }

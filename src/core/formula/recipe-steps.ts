@@ -210,7 +210,10 @@ export function stepsFrom(told: Told): Step[] {
     taken.add(id)
     const adds = told.groupAt.get(i)
     const pulls = when.on === 'target'
-    const handwork = i > told.pullAt && told.pullAt >= 0 && !spreadsOnTop(i, told) ? worksIn(text, told) : null
+    const isAfter = i > told.pullAt && told.pullAt >= 0
+    // what is spread on what was poured lies on it
+    const onTop: Handwork | null = adds ? { kind: 'sprinkle' } : null
+    const handwork = isAfter ? (spreadsOnTop(i, told) ? onTop : worksIn(text, told)) : null
     const goesIn = { ...(adds && { adds }), ...(i === lit && { heat: 6, cautions: ['hotSugar' as const] }) }
     const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
     // what one sentence puts in and boils to somewhere is two moments

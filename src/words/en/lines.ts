@@ -37,6 +37,8 @@ const unsaid = (name: string): string => `The method does not say when “${name
 const placeDoubts: { readonly [D in PlaceDoubt]: (name: string) => string } = {
   spoiled: (name) => `“${name}” seems to be in the pot while it boils, which spoils it.`,
   quenches: (name) => `“${name}” seems to go in before the sugar is caramel, which it would keep from getting there.`,
+  shared: (name) =>
+    `“${name}” seems to go in by parts; Imbry has all of it in one place. Write it as two lines to part it.`,
   unboiled: (name) => `“${name}” seems to go in only once the boil is over.`,
   bare: (name) => `“${name}” seems to be on the heat before any sugar.`,
   elsewhere: (name) => `“${name}” seems to be in another pot, and Imbry follows one.`,
