@@ -59,6 +59,8 @@ test('batches are set side by side, lined up and looked at closely, by keys too'
   await expect(page.getByRole('button', { name: 'All of it' })).toBeVisible()
   await page.keyboard.press('0')
   await expect(page.getByRole('button', { name: 'All of it' })).toBeHidden()
+  await page.keyboard.press('+')
+  await expect(page.getByRole('button', { name: 'All of it' })).toBeVisible()
 })
 
 test('a formula is turned round, and what comes of it is taken as a draft', async ({ page, app }) => {

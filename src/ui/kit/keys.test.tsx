@@ -50,6 +50,15 @@ describe('a key', () => {
     expect(test).toHaveBeenCalledOnce()
   })
 
+  it('is found with Shift and without where its sign is written so', () => {
+    const closer = vi.fn()
+    draw(<Page handlers={{ closer }} />)
+    press(document.body, '=', 'Equal')
+    press(document.body, '+', 'BracketRight')
+    fireEvent.keyDown(document.body, { key: '+', code: 'Equal', shiftKey: true })
+    expect(closer).toHaveBeenCalledTimes(3)
+  })
+
   it('means nothing while nothing is bound to it', () => {
     const undo = vi.fn()
     draw(<Page handlers={{ act: undefined, undo }} />)

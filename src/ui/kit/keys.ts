@@ -1,16 +1,16 @@
 'use client'
 
-import { useEffect } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { useEffect, useEffectEvent } from 'react'
+import { tinykeys } from 'tinykeys'
 
-/** Every key of the product, in one table, as react-hotkeys-hook names it; what the overlay on `?` says of each stands in `words`. */
+/** Every key of the product, in one table, as tinykeys names it; what the overlay on `?` says of each stands in `words`. */
 export const keys = {
-  help: 'shift+?',
-  act: 'space',
+  help: 'Shift+?',
+  act: 'Space',
   test: 'd',
   heat: 'h',
-  hotter: 'up',
-  cooler: 'down',
+  hotter: 'ArrowUp',
+  cooler: 'ArrowDown',
   reading: 't',
   lay: 'f',
   keep: 'k',
@@ -19,48 +19,48 @@ export const keys = {
   undo: 'u',
   log: 'l',
   mute: 'm',
-  back: 'escape',
-  'undo-change': 'mod+z',
-  'redo-change': 'mod+shift+z',
+  back: 'Escape',
+  'undo-change': '$mod+z',
+  'redo-change': '$mod+Shift+z',
+  sooner: 'ArrowLeft',
+  later: 'ArrowRight',
+  // where + is written with Shift, the key it stands on does it as well
+  closer: ['+', 'Shift++', '='],
+  farther: '-',
 } as const
 
 export type KeyId = keyof typeof keys
 
 type Handlers = Partial<Readonly<Record<KeyId | `${number}`, (() => void) | undefined>>>
 
-const bindingOf = (id: string): string => (id in keys ? keys[id as KeyId] : id)
+const bindingsOf = (id: string): readonly string[] => [id in keys ? keys[id as KeyId] : id].flat()
 
 /** Typing into a field is not a key of the product, save where the field itself is what is written. */
 const inField = (at: HTMLElement, typing: boolean): boolean =>
   at.closest('[role="dialog"], [role="alertdialog"], [role="listbox"], [role="menu"]') !== null ||
   (!typing && at.closest('input:not([type="checkbox"]), textarea, [contenteditable]') !== null)
 
-/** Found by where they lie on the keyboard; letters, digits and signs by what they write. */
-const PLACED = new Set(['space', 'up', 'down', 'escape'])
-
 /**
  * Binds keys by their name in the table, or a digit by itself. A focused button or link keeps its own Space. `typing`:
  * also while a field is typed into.
  */
 export function useKeys(handlers: Handlers, { typing = false }: { readonly typing?: boolean } = {}): void {
-  const bound = Object.entries(handlers).flatMap(([id, act]) => (act ? [[bindingOf(id), act] as const] : []))
-  useBound(new Map(bound.filter(([key]) => PLACED.has(key))), typing, false)
-  useBound(new Map(bound.filter(([key]) => !PLACED.has(key))), typing, true)
-}
-
-function useBound(acts: ReadonlyMap<string, () => void>, typing: boolean, useKey: boolean): void {
-  useHotkeys(
-    [...acts.keys()],
-    (event, { hotkey }) => {
-      const at = event.target as HTMLElement
-      if (event.repeat || inField(at, typing)) return
-      if (hotkey === 'space' && at.closest('button, a')) return
-      event.preventDefault()
-      acts.get(hotkey)?.()
-    },
-    { enableOnFormTags: true, enableOnContentEditable: true, useKey },
-    [acts],
-  )
+  const ids = Object.keys(handlers) as (keyof Handlers)[]
+  const press = useEffectEvent((id: keyof Handlers, event: KeyboardEvent): void => {
+    const at = event.target as HTMLElement
+    const act = handlers[id]
+    if (!act || event.repeat || inField(at, typing)) return
+    if (id === 'act' && at.closest('button, a')) return
+    event.preventDefault()
+    act()
+  })
+  const bound = ids.join(' ')
+  useEffect(() => {
+    const each = bound
+      .split(' ')
+      .flatMap((id) => bindingsOf(id).map((key) => [key, (e: KeyboardEvent) => press(id as keyof Handlers, e)]))
+    return tinykeys(window, Object.fromEntries(each))
+  }, [bound])
 }
 
 /**

@@ -3,7 +3,7 @@
 export interface KeySaid {
   /** As it stands on the keyboard. */
   readonly cap: string
-  readonly place: 'Everywhere' | 'Stove' | 'Writing' | 'Getting ready'
+  readonly place: 'Everywhere' | 'Stove' | 'Writing' | 'Getting ready' | 'Side by side'
   readonly does: string
 }
 
@@ -25,10 +25,15 @@ export const keyWords = {
   back: { cap: 'Esc', place: 'Stove', does: 'Back to the acts' },
   'undo-change': { cap: 'Ctrl Z', place: 'Writing', does: 'Takes the last change back' },
   'redo-change': { cap: 'Ctrl ⇧ Z', place: 'Writing', does: 'Does it again' },
+  sooner: { cap: '←', place: 'Side by side', does: 'Moves the curves on' },
+  later: { cap: '→', place: 'Side by side', does: 'Moves them back' },
+  closer: { cap: '+', place: 'Side by side', does: 'Looks closer' },
+  farther: { cap: '−', place: 'Side by side', does: 'Looks from farther' },
 } as const satisfies Record<string, KeySaid>
 
 /** Keys whose meaning is the place in a list. */
 export const digitWords: readonly KeySaid[] = [
   { cap: '1 … 6', place: 'Stove', does: 'What the drop shows; or turns to that pot' },
   { cap: '1 … 0', place: 'Getting ready', does: 'Ticks that line' },
+  { cap: '0', place: 'Side by side', does: 'Shows all of it' },
 ]

@@ -4,9 +4,9 @@ import { ArrowLeft } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
 import type { Beside, BesideBatch } from '@/contract/logbook'
 import { inCelsius, inCelsiusStep, inGrams } from '@/core'
+import { useKeys } from '@/ui/kit/keys'
 import { Segments } from '@/ui/kit/segments'
 import { ChoiceList, Slot } from '@/ui/kit/slot'
 import { useSay, useTime } from '@/ui/shell/preferences'
@@ -30,11 +30,13 @@ export function BesidePage({ data: cooked, after }: { readonly data: Beside; rea
   const first = data.batches[0] as BesideBatch
   const change = (next: (from: number, to: number) => readonly [number, number]): void =>
     setZoom((z) => next(...((z ?? spanOf(data.batches, at, after)) as [number, number])))
-  useHotkeys('left', () => change((a, b) => [a - STEP * (b - a), b - STEP * (b - a)]))
-  useHotkeys('right', () => change((a, b) => [a + STEP * (b - a), b + STEP * (b - a)]))
-  useHotkeys(['plus', 'equal'], () => change((a, b) => [b - CLOSER * (b - a), b]), { useKey: false })
-  useHotkeys(['minus'], () => change((a, b) => [b - (b - a) / CLOSER, b]))
-  useHotkeys('0', () => setZoom(null))
+  useKeys({
+    sooner: () => change((a, b) => [a - STEP * (b - a), b - STEP * (b - a)]),
+    later: () => change((a, b) => [a + STEP * (b - a), b + STEP * (b - a)]),
+    closer: () => change((a, b) => [b - CLOSER * (b - a), b]),
+    farther: () => change((a, b) => [b - (b - a) / CLOSER, b]),
+    0: () => setZoom(null),
+  })
   const line = (next: LinedUp): void => {
     setAt(next)
     setZoom(null)
