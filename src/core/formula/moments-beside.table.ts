@@ -584,4 +584,18 @@ export const besideMoments: readonly Moment[] = [
       /^ready → out: Pour out/,
     ],
   ],
+  [
+    'a part that is split off a poured sweet, while the rest waits',
+    '700 g sugar\n250 g glucose syrup 42 DE\n200 g water\n3 g tartaric acid',
+    'Cook sugar, glucose, water to 153°C. Pour on marble at once. Split off a quarter, keep the rest warm under a lamp. When the main part can be handled, knead in acid, pull 4 min until white. Roll into ropes and cut at 25 mm.',
+    153,
+    [
+      /^ready \+ sugar 700, glucose-42 250, water 200: Cook/,
+      /^target: Cook/,
+      /^ready → out: Pour/,
+      /^ready: Split off/,
+      /^after 240 \+ tartaric-acid 3: When the main part/,
+      /^window: Roll/,
+    ],
+  ],
 ]

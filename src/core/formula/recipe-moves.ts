@@ -30,14 +30,14 @@ const READIES = saidAs(
     /arrange(?!.*\b(?:spoon|pour)\b)/,
     /chop/,
     /halve/,
-    /split/,
+    /split(?! off\b)/,
     /slit/,
     /measure/,
     /weigh/,
     /prepare/,
     /have (?:the|your|everything|all)/,
     /set out/,
-    /keep .{0,30}\b(?:warm|hot)\b/,
+    /keep (?!the (?:rest|other)\b).{0,30}\b(?:warm|hot)\b/,
   ],
   (all) => `${FIRST.source}${WELL.source}(?:${all})\\b`,
 )
@@ -97,7 +97,7 @@ const POURS = saidAs(
   [
     // into a jug it only waits
     /pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?! in\b)/,
-    /pour in (?:an? |the )?(?:[\w-]+ ){0,6}(?:tins?|trays?|pans?|sheets?|dish(?:es)?|frames?|mou?lds?|stream)/,
+    /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|sheets?|dish(?:es)?|frames?|mou?lds?|stream)/,
     /frame\b/,
     /cast (?:it )?(?:in|on)/,
     /deposit/,

@@ -75,6 +75,13 @@ describe('the pieces a method speaks of', () => {
       'Pull. Roll into a long rope, about 1/2 inch in diameter, and cut with scissors into 1-inch pieces.',
       { lengthMm: 25.4, widthMm: 12.7, heightMm: 12.7 },
     ],
+    [
+      'ropes by their width',
+      'hard-candy',
+      'Pull. Draw to 20 mm ropes and cut at 25 mm.',
+      { lengthMm: 25, widthMm: 20, heightMm: 20 },
+    ],
+    ['tubs of so many ml', 'caramel-sauce', 'Pour into 4 x 150 ml tubs.', { kind: 'mould', millilitres: 150 }],
     ['a frame by its height', 'caramel', 'Pour at once into a 12 mm frame. Cut 22 × 22 mm.', { heightMm: 12 }],
     ['frames', 'caramel', 'Pour in frames 12 mm. Cut 30 x 15 mm.', { lengthMm: 30, heightMm: 12 }],
     ['lengths of a rope', 'hard-candy', 'Pull. Cut into 15 cm lengths.', { lengthMm: 150, widthMm: 15 }],

@@ -29,7 +29,7 @@ const LOLLIPOP = { kind: 'mould', millilitres: 6, sticks: true } as const
 /** ◊ No lollipop is smaller or larger than this, ml. */
 const LOLLIPOP_ML = { least: 2, most: 40 }
 const JAR: Shape = { kind: 'mould', millilitres: 190 }
-const JAR_ML = /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?)\b/i
+const JAR_ML = /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b/i
 /** ◊ ml of a jar, at most. */
 const LARGEST_JAR = 2000
 export const MOULD: Shape = { kind: 'mould', millilitres: 10 }
@@ -70,7 +70,7 @@ const PAIR = new RegExp(
 const ONE = new RegExp(`(${NUMBER})[\\s-]*(${UNIT})`, 'i')
 /** "A rope about 1/2 inch in diameter" */
 const ACROSS = new RegExp(
-  `\\bropes?\\b[^.;]{0,20}?(${NUMBER})[\\s-]*(${UNIT})\\s*(?:in diameter|across|thick|wide)\\b`,
+  `\\bropes?\\b[^.;]{0,20}?(${NUMBER})[\\s-]*(${UNIT})\\s*(?:in diameter|across|thick|wide)\\b|(${NUMBER})[\\s-]*(${UNIT})[\\s-]*(?:thick |wide )?ropes?\\b`,
   'i',
 )
 /** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
@@ -150,7 +150,7 @@ function thicknessIn(said: readonly string[]): number | null {
 
 /** "Cut into 36", of no unit. */
 const CUT_INTO =
-  /\b(?:cut|slice|score|mark|divide|portion|shape|form|roll) (?:it |them )?into (\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))/i
+  /\b(?:cut|slice|score|mark|divide|portion|shape|form|roll) (?:it |them )?in(?:to)? (\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))/i
 
 /** Into how many it is cut; null where that is not said. */
 function cutInto(told: string): number | null {
@@ -208,7 +208,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
     return jarOf([name, ...said].join('. '))
   if (any(ROPES) && family === 'hard-candy') {
     const snipped = after.flatMap((s) => pieceIn(SNIPS.exec(s)?.[0] ?? '') ?? [])[0]
-    const [, across = '', unit = ''] = ACROSS.exec(told) ?? []
+    const [across = '', unit = ''] = (ACROSS.exec(told) ?? []).slice(1).filter((found) => found !== undefined)
     return snippedTo(snipped ?? sizeOf(ROPES) ?? sizeOf(CUTS), within(squareOf(mmOf(across, unit))))
   }
   const usualMm = plain.kind === 'cut' ? plain.heightMm : plain.kind === 'broken' ? plain.thicknessMm : 10

@@ -308,9 +308,11 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
   for (let found = OR.exec(rest); found; found = OR.exec(rest)) {
     const other = amountAt(rest.slice(found[0].length), house)
     if (!other?.measure.unit || !first.unit) break
-    again.push(other.amount)
+    again.push(crossed ? times(countOf(crossed[1] as string), other.amount) : other.amount)
     rest = other.rest
   }
+  // "170 g/6 oz can": the pack stands after both
+  if (again.length > 0) rest = rest.trimStart().replace(PACKED, '')
   amount = also(amount, besides(again))
   // "1 cup plus 2 tablespoons plus 1 teaspoon"
   for (let link = LINK.exec(rest); link && first.unit; link = LINK.exec(rest)) {
