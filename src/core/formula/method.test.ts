@@ -98,12 +98,17 @@ describe('where it comes off', () => {
 
   it('a choice is the maker’s: it is asked, and the answer stands', () => {
     const text =
-      'A sweet\n\n300 g sugar\n300 g cream\n\nCook to 125 °C for firm caramels or 121 °C for soft ones. Pour.'
+      'A sweet\n\n300 g sugar\n300 g cream\n\nPut all in a pan. Cook to 125 °C for firm caramels or 121 °C for soft ones. Pour.'
     const asked = readRecipe(text, pantryOf()).asks.find((a) => a.id === 'target')
     expect(asked).toMatchObject({ choice: expect.stringContaining('or 121'), guess: 125 })
     expect(readRecipe(text, pantryOf(), [], { target: 121 }).formula.target?.celsius).toBe(121)
     const twice = text.replace('125 °C for firm caramels or 121 °C for soft ones', '257 °F (125 °C)')
     expect(readRecipe(twice, pantryOf()).asks.some((a) => a.id === 'target')).toBe(false)
+    // one thing twice, in two ways that differ by more than was rounded
+    const differ = text.replace('125 °C for firm caramels or 121 °C for soft ones', '270F/140C')
+    expect(readRecipe(differ, pantryOf()).asks.find((a) => a.id === 'target')).toMatchObject({ guess: 132.2 })
+    const sugar = text.replace('125 °C for firm caramels or 121 °C for soft ones', '107 °C (75 °Brix)')
+    expect(readRecipe(sugar, pantryOf()).asks.some((a) => a.id === 'target')).toBe(false)
   })
 
   it('a figure is that figure, a range keeps both its ends', () => {

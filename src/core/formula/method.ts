@@ -68,7 +68,7 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
     const letter = (unitB ?? unitA)?.[0]?.toLowerCase()
     const bracketed = (before.endsWith('(') || ON_IT.test(after)) && CLOSES.test(after) && COOKS.test(sentence)
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
-    if (BEYOND.test(before)) continue
+    if (BEYOND.test(before) || /^\s*brix\b/i.test(after)) continue
     if (!marked && (COUNTS.test(after) || !(TOWARDS.test(before) && COOKS.test(sentence)))) continue
     const a = figure(low)
     const b = high === undefined ? a : figure(high)
@@ -116,7 +116,7 @@ export const MEANWHILE = /^(?:meanwhile|at the same time)\b/i
 /** "Just before the syrup reaches 124°". */
 export const comesBefore = (sentence: string): boolean => /^(?:just )?before\b/i.test(sentence)
 
-/** Whether a sentence leaves the choice between two: "to 125° for firm ones or 121° for soft". */
+/** Whether a sentence leaves the choice between two, or says one thing in two ways that differ: "to 125° for firm ones or 121° for soft", "270F/140C". */
 export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean {
   const heats = [...heatsIn(sentence)].flatMap((h) => {
     if (h.ofAdded) return []
@@ -125,12 +125,16 @@ export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean
   })
   return heats.some((h, i) => {
     const next = heats[i + 1]
-    return next && Math.abs(next.celsius - h.celsius) > SAME && /\bor\b/i.test(sentence.slice(h.to, next.from))
+    const between = next ? sentence.slice(h.to, next.from) : ''
+    const apart = next ? Math.abs(next.celsius - h.celsius) : 0
+    return (apart > SAME && /\bor\b/i.test(between)) || (apart > ROUNDED && /^\s*[/(]\s*$/.test(between))
   })
 }
 
 /** ◊ °C within which "255°F/124°C" says one thing twice. */
 const SAME = 1.5
+/** ◊ °C by which two figures for one thing may differ where both were rounded. */
+const ROUNDED = 4
 
 /** A sentence with its temperatures in °C, as a document holds them: "to 300 °F" becomes "to 148.9°". What is in no unit for sure stays as it is. */
 export function inCelsiusWords(sentence: string, recipe: HeatUnit | null): string {

@@ -106,6 +106,7 @@ describe('a list', () => {
     ['500 g cream 36 %\n100 g sugar', [500, 100]],
     ['Sucrose 2000\nGlucose syrup 42 DE 1600\nWater 600\nAll g.', [2000, 1600, 600]],
     ['Sucrose 2000\nWater 600', []],
+    ['Ingredient / kg\nSugar 4.000\nWater 1.05', [4000, 1050]],
     ['Sugar 800\nVanilla pods 2\nall in g', [800, 6]],
     ['Sugar 300 g\nWater 100 g\nTotal weight 400 g', [300, 100]],
   ])('is weighed as it says for all of it: %s', (text, grams) => {

@@ -42,8 +42,9 @@ const NOTHING =
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
   /(?:^|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
-/** "All g.", "Weights in grams": of numbers without a unit, "Sucrose 2000". */
-const IN_GRAMS = /^(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?(?:g|grams)\.?$/i
+/** "All g.", "Weights in kg", "Ingredient / kg": of numbers without a unit, "Sucrose 2000". */
+const IN_UNIT =
+  /^(?:(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?)\s*[/|(,:–-]\s*)(g|grams|kg)\)?\.?$/i
 const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
 /** "Vanilla pods 2": counted, whatever the rest is in. */
 const COUNTED = /\b(?:pods?|beans?|sticks?|lea(?:f|ves)|sheets?|eggs?|(?:egg )?whites?|yolks?)\s+\d$/i
@@ -71,7 +72,7 @@ const HEAD_NOTES = /^(?:notes?|tips?|cook.?s (?:notes?|tips?)|variations?|nutrit
 
 /** What a list names that nobody eats: "24 lollipop sticks". */
 const TOOL =
-  /^(?:\d[\d\s–-]*|an? |some )?(?:\w+ ){0,2}?(?:(?:lolli(?:pop)?|lolly|popsicle|craft|wooden|paper|bamboo) sticks?|skewers?|cellophane(?: \w+)?|wrappers?|parchment(?: paper)?|(?:wax(?:ed)?|baking|greaseproof) paper|foil|(?:candy|sugar|jam) thermometer|paper (?:cases|cups|liners)|(?:non-?stick )?(?:(?:cooking|baking|oil) )?spray)(?:,.*| for .*|\s*\(.*\))?$/i
+  /^(?:\d[\d\s–-]*|an? |some )?(?:\w+ ){0,2}?(?:(?:lolli(?:pop)?|lolly|popsicle|craft|wooden|paper|bamboo) sticks?|(?<=^\d+ )sticks|skewers?|cellophane(?: \w+)?|wrappers?|parchment(?: paper)?|(?:wax(?:ed)?|baking|greaseproof) paper|foil|(?:candy|sugar|jam) thermometer|paper (?:cases|cups|liners)|(?:non-?stick )?(?:(?:cooking|baking|oil) )?spray)(?:,.*| for .*|\s*\(.*\))?$/i
 
 /** "1 Put the sugar in a pan": a step with its number, and no amount. */
 const NUMBERED = new RegExp(
@@ -230,16 +231,16 @@ export function splitRecipe(text: string): SplitRecipe {
   const all = plainLines(text)
   const makes = makesIn(all)
   const isNothing = (line: string): boolean => NOTHING.test(line) && !HEAD_NOTES.test(line)
-  const grams = all.some((l) => IN_GRAMS.test(l))
+  const unit = all.flatMap((l) => IN_UNIT.exec(l)?.[1] ?? [])[0]
   const rows = all
-    .filter((l) => !isNothing(l) && !IN_GRAMS.test(l))
-    .map((l) => (grams && ENDS_BARE.test(l) && !COUNTED.test(l) ? `${l} g` : l))
+    .filter((l) => !isNothing(l) && !IN_UNIT.test(l))
+    .map((l) => (unit && ENDS_BARE.test(l) && !COUNTED.test(l) ? `${l} ${unit}` : l))
     .flatMap((l) => (METHOD_BEGINS.test(l) ? ['Method', l.replace(METHOD_BEGINS, '')] : l))
     .flatMap(inOneRow)
   const preface = prefaceOf(rows)
   const lines = rows.filter((_, i) => !preface.has(i)).slice(0, MOST_LINES)
   const left = [
-    ...all.filter((l) => IN_GRAMS.test(l) || (isNothing(l) && (makes === null || !MAKES.test(l)))),
+    ...all.filter((l) => IN_UNIT.test(l) || (isNothing(l) && (makes === null || !MAKES.test(l)))),
     ...rows.filter((_, i) => preface.has(i)),
     ...rows.filter((_, i) => !preface.has(i)).slice(MOST_LINES),
   ]

@@ -45,7 +45,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'milk-half': ['2% milk', 'low-fat milk'],
   'milk-skimmed': ['skim milk', 'fat-free milk'],
   'milk-powder': ['dried milk', 'skimmed milk powder'],
-  'condensed-milk': ['condensed milk'],
+  'condensed-milk': ['condensed milk', 'condensed whole milk', 'sweetened condensed whole milk'],
   'oat-milk': ['oat milk'],
   'soya-milk': ['soy milk', 'soya milk'],
   'almond-milk': ['almond milk'],

@@ -53,7 +53,7 @@ const asks: { readonly [Id in Ask['id']]: (ask: Extract<Ask, { id: Id }>) => str
   unit: ({ text }) => `“${text}”: in which unit?`,
   target: ({ seconds, choice }) =>
     choice !== null
-      ? `“${choice}” leaves you the choice. At what temperature does yours come off?`
+      ? `“${choice}” names more than one temperature. At which does yours come off?`
       : seconds === null
         ? 'It does not say when it is done. At what temperature does it come off?'
         : `It says ${formatSpan(seconds)}; how far that goes depends on the ring. At what temperature does it come off?`,
