@@ -598,4 +598,18 @@ export const besideMoments: readonly Moment[] = [
       /^window: Roll/,
     ],
   ],
+  [
+    'what goes in at a heat before the boil goes on; milk that simmers for hours until it has a shade',
+    '1000 g milk\n300 g sugar\n150 g glucose syrup 42 DE',
+    'Put milk and sugar in a wide pan. Simmer 1 1/2 hours until thick and caramel coloured. Boil to 112 °C, add glucose and go on to 117 °C. Pour out.',
+    117,
+    [
+      /^ready \+ milk-whole 1000, sugar 300: Put milk/,
+      /^after 5400: Simmer/,
+      /^rises 112: Boil/,
+      /^ready \+ glucose-42 150: Add glucose$/,
+      /^target: Go on/,
+      /^ready → out: Pour out/,
+    ],
+  ],
 ]

@@ -85,6 +85,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', '(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b'],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
   [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
+  [',\\s+', '(?:add|stir in|whisk in|beat in)\\b.*\\b(?:go on|cook|boil|heat|bring)\\b.*\\bto (?:about )?\\d'],
   [',\\s+', '(?:pour|remove|take it off|tip)\\b'],
   ['[,;]\\s+', `${STOPS}\\b`],
 ]
@@ -153,6 +154,8 @@ function isApart(head: string, tail: string): boolean {
   if (whipsWhites(tail)) return heatIn(head) !== null
   if (putsBack(head) && endingsIn(tail, 'C').length > 0) return true
   const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
+  // "when it is at 120°, add …" is one moment
+  if (/^(?:add|stir in|whisk in|beat in)\b/i.test(tail) && WATCHES.test(head) && !head.includes(',')) return false
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends
   // work of so many minutes on what was put in before
   if (WORKS.test(tail) && secondsIn(tail) !== null && (PUTS_IN.test(head) || takesOff(head))) return true

@@ -19,6 +19,7 @@ import {
   label,
   leavesChoice,
   recipeUnit,
+  secondsIn,
   short,
   unitOf,
   warmthTyped,
@@ -33,7 +34,7 @@ import { isOutside, placesOf, probablyAt, purposeIn, purposeOf, type Written, wa
 import { inPortions } from './recipe-portions'
 import { madeFrom, shapeSaid } from './recipe-shape'
 import { bare, type Headed } from './recipe-split'
-import { stepsFrom } from './recipe-steps'
+import { SLOW_S, stepsFrom } from './recipe-steps'
 import { unlistedIn } from './recipe-unlisted'
 
 export interface Question {
@@ -297,6 +298,7 @@ function hotterBefore(
     (s, i) =>
       i < at &&
       !ready.has(i) &&
+      (secondsIn(s) ?? 0) < SLOW_S &&
       endingsIn(s, unit).some((e) => (e.by === 'heat' && e.low > hotter) || (e.by === 'colour' && e.celsius > hotter)),
   )
   return found < 0 ? null : found

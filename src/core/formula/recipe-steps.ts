@@ -148,13 +148,17 @@ function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC, gro
   const stage = drop && stageC(drop, i)
   if (stage) return { on: 'rises', celsius: stage }
   const colour = !pulled && endingsIn(text, unit).find((e) => e.by === 'colour')
-  if (colour) return { on: 'colour', celsius: colour.celsius }
+  // milk that simmers for long browns at its boil, far from where sugar does
+  if (colour && !(seconds !== null && seconds >= SLOW_S)) return { on: 'colour', celsius: colour.celsius }
   if (seconds !== null && (i > 0 || (groupAt.has(i) && STOVE.test(text) && !STEEPS.test(text))))
     return { on: 'after', seconds }
   if (i > 0 && !pulled && /\b(comes? to (?:a|the) boil|once (?:it )?boil|when (?:it )?boil)/i.test(text))
     return { on: 'boil' }
   return { on: 'ready' }
 }
+
+/** ◊ Nothing that is to be caramel is left to it for so long, s. */
+export const SLOW_S = 1800
 
 /** "Uncover, clip on the thermometer and cook until it is at 116°": what the pull ends. */
 const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i

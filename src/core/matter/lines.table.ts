@@ -439,6 +439,7 @@ preheat the oven to 160 => ask
 170g/6oz can evaporated milk => evaporated-milk 170
 2 x 397g/14oz tins condensed milk => condensed-milk 794
 60 ml cream liqueur (17%) => ask
+500 g whole almonds with skins => almonds 500
 30 g sugar (2) => sugar 30
 1.000 g sugar => sugar 1000
 1.250 g sugar => ask
