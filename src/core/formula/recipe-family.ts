@@ -26,7 +26,7 @@ const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, Fami
   [/egg white/i, null, 'nougat'],
   [/condensed milk/i, null, 'condensed-milk'],
   [/bicarbonate|baking soda/i, /nut|almond|peanut|pecan|sesame|seed|milk|cream(?![- ]of)/i, 'honeycomb'],
-  [/nut|almond|pecan|sesame|seed/i, /cream(?![- ]of)|milk/i, 'brittle'],
+  [/nut|almond|cashew|pecan|pistachio|sesame|seed/i, /cream(?![- ]of)|milk/i, 'brittle'],
   [/cream(?![- ]of)|milk/i, null, 'caramel'],
   [/butter/i, null, 'toffee'],
   [/sugar/i, null, 'hard-candy'],

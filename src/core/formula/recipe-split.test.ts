@@ -114,6 +114,16 @@ describe('a list', () => {
     expect(formula.lines.map((l) => l.grams)).toEqual(grams)
   })
 
+  it('knows a heading over lines that end in their amounts, without units as well', () => {
+    const { list } = splitRecipe(
+      'Filled drops\n\nShell\nSugar 600\nWater 200\n\nFilling\nIcing sugar 80\nCitric acid 10\n\nAll grams.\n\nBoil the shell sugar and water to 152 °C. Pour on the slab.',
+    )
+    expect(list.map((s) => [s.heading, ...s.lines])).toEqual([
+      ['shell', 'Sugar 600 g', 'Water 200 g'],
+      ['filling', 'Icing sugar 80 g', 'Citric acid 10 g'],
+    ])
+  })
+
   it('leaves what is only a remedy, and how much there will be of it, in the notes', () => {
     const { formula, left } = readRecipe(
       'Pralines\n(about 40)\n\n300 g sugar\n120 g cream\n\nMethod\nBoil all to 114 °C. Stir until cloudy. Drop by spoonfuls. If it sets up in the pot, stir in a teaspoon of hot water.',

@@ -28,7 +28,7 @@ const HEAD_METHOD =
   /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
 /** "Peanut topping", "To finish", with nothing after it. */
 const HEAD_BARE =
-  /^(?:to (?:add(?: in)?|finish|fold in|stir in|coat|decorate|dust|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|crust|filling|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
+  /^(?:to (?:add(?: in)?|finish|fold in|stir in|coat|decorate|dust|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|centre|center|crust|filling|shell|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
 /** "FONDANT" */
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 /** "A.", "Part 1" */
@@ -231,7 +231,8 @@ export function splitRecipe(text: string): SplitRecipe {
   const all = plainLines(text)
   const makes = makesIn(all)
   const isNothing = (line: string): boolean => NOTHING.test(line) && !HEAD_NOTES.test(line)
-  const unit = all.flatMap((l) => IN_UNIT.exec(l)?.[1] ?? [])[0]
+  const written = all.flatMap((l) => IN_UNIT.exec(l)?.[1] ?? [])[0]
+  const unit = written && (/^k/i.test(written) ? 'kg' : 'g')
   const rows = all
     .filter((l) => !isNothing(l) && !IN_UNIT.test(l))
     .map((l) => (unit && ENDS_BARE.test(l) && !COUNTED.test(l) ? `${l} ${unit}` : l))
