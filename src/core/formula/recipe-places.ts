@@ -277,6 +277,9 @@ export function probablyAt(said: readonly string[], names: readonly string[]): n
 /** What is got ready by being warmed: "warm the nuts in a low oven", "keep the cream hot". */
 const WARMED = /^(?:gently )?(?:warm|heat)\b|^(?!(?:butter|oil|grease|line)\b).*\bkeep\b.{0,30}\b(?:warm|hot)\b/i
 
+/** Cream and milk get no hotter, °C: what is said beyond it is the heat of something else. */
+const BOILS_C = 100
+
 /** ◊ What is warmed apart goes in as warm as it was made, °C; what the syrup is poured onto is as warm as the room. */
 export function warmthAt(
   said: readonly string[],
@@ -286,8 +289,9 @@ export function warmthAt(
   unit: HeatUnit | null,
 ): number {
   const warmedTo = said.flatMap((s, i) => (apart.get(i) === at && !whipsWhites(s) ? (heatIn(s) ?? []) : []))[0]
-  const own = warmedTo && unitOf(warmedTo, unit)
-  if (warmedTo && own) return inDegrees(warmedTo.low, own)
+  const own = warmedTo && !warmedTo.oven && unitOf(warmedTo, unit)
+  const celsius = warmedTo && own ? inDegrees(warmedTo.low, own) : Number.NaN
+  if (celsius <= BOILS_C) return celsius
   const isWarmed = (s: string, i: number): boolean =>
     (apart.get(i) === at && /\b(?:warm|heat|scald|bring|infuse)/i.test(s)) ||
     (ready.has(i) && !apart.has(i) && WARMED.test(s) && mentions(s, names))
