@@ -27,7 +27,7 @@ export type Ending =
   | { readonly by: 'time'; readonly seconds: number }
 
 const HEAT =
-  /(?<![\d.,])(\d{2,3}(?:[.,]\d)?)\s*(?:[°º]\s*)?([cf]\b)?(?:\s*(?:–|-|\bto\b|\band\b|\bor\b)\s*(\d{2,3}(?:[.,]\d)?))?\s*([°º]|degrees?\b)?\s*(celsius|fahrenheit|centigrade|[cf]\b)?(?!\d)/gi
+  /(?<![\d.,])(\d{2,3}(?:[.,]\d)?)\s*(?:[°º]\s*)?([cf]\b)?(?:\s*(?:–|-|\bto\b|\band\b|\bor\b)\s*(\d{2,3}(?:[.,]\d)?))?\s*([°º]|deg(?:rees?)?\b\.?)?\s*(celsius|fahrenheit|centigrade|[cf]\b)?(?!\d)/gi
 /** What a bare number counts where it is no temperature. */
 const COUNTS =
   /^\s*(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|g\b|grams?|kg|ml\b|l\b|litres?|cm\b|mm\b|inch|in\b|pieces?|cups?|tbsp|tsp|oz|lbs?|%|x\b|×)/i

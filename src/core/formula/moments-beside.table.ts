@@ -612,4 +612,17 @@ export const besideMoments: readonly Moment[] = [
       /^ready → out: Pour out/,
     ],
   ],
+  [
+    'a list in one sentence, of half pints and half lemons; what goes in at the end, in the sentence of the boil',
+    '1lb loaf sugar, half a pint (US) water, 1 good pinch cream of tartar, juice of half a lemon.',
+    'Put the sugar and water in a brass pan. Boil everything but the lemon to 149 deg C, stir in the lemon at the end, cool to 120 °C. Pour in a buttered tin.',
+    149,
+    [
+      /^ready \+ sugar 454, water 237: Put the sugar/,
+      /^ready \+ cream-of-tartar 0: Boil everything/,
+      /^target: Boil everything but the lemon/,
+      /^falls 120 \+ lemon-juice 23: Stir in the lemon/,
+      /^ready → out: Pour in/,
+    ],
+  ],
 ]

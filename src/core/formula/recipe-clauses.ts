@@ -61,7 +61,7 @@ function forbidden(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:makes|serves?|yields?|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|if you (?:can still|don.?t|do not|have no|can|put|want|prefer|would like)\b|about \d{1,3} (?:pieces|squares|candies|sweets|caramels|bars|balls)$|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:makes|serves?|yields?|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|about \d{1,3} (?:pieces|squares|candies|sweets|caramels|bars|balls)$|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -116,7 +116,7 @@ const AT_THEN = /^at ([^,]*?\d[^,]*?),?\s+((?:take|lift|remove|pull|turn off|(?:
 
 /** "Cook to 106°, add salt, cool to 30°" */
 const TO_THEN =
-  /^((?:cook|boil|heat|bring) (?:it )?(?:back |on |up )?to \d[^,]{0,60}), ((?:add|stir in|whisk in|beat in)\b.{0,80}\b(?:cool|pour|tip|deposit)\b.*)$/i
+  /^((?:cook|boil|heat|bring) (?:[\w-]+ ){0,5}?(?:back |on |up )?to \d[^,]{0,60}), ((?:add|stir in|whisk in|beat in)\b.{0,80}\b(?:cool|pour|tip|deposit)\b.*)$/i
 
 /** "Boil to 300°F, adding the lemon juice at 280" */
 const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i

@@ -26,7 +26,7 @@ function callsMark(sentence: string, { heading }: Written): boolean {
 
 /** What may follow a heading in a sentence that takes all beneath it: "boil the shell to 150°", and not "boil shell sugar". */
 const AS_WHOLE =
-  '(?=\\s*(?:$|[^\\w\\s]|(?:batch|half|ingredients|layer|mixture|mix|part|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
+  '(?=\\s*(?:$|[^\\w\\s]|(?:all[- ]in|batch|half|ingredients|layer|mixture|mix|part|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
 
 /** "Cook the sugar syrup", "fold in the inclusions", "fill with sherbet": whether a sentence takes all that stands under a heading. */
 function takesHeaded(sentence: string, { heading }: Written): boolean {

@@ -27,6 +27,16 @@ describe('a pasted text as plain lines', () => {
     ['what is asked about', 'Vanilla | some', 'Vanilla | some'],
   ])('loses nothing of a row: %s', (_, row, line) => expect(plainLines(row)).toEqual([line]))
 
+  it('ends a heading where what was set in under it ends', () => {
+    const { formula } = readRecipe(
+      'Clusters\n\nCaramel:\n  Cream 36% 300 g\n  Sugar 260 g\nPecans 400 g\n\nMethod\nCook caramel all-in to 119 °C, stir well. Lay the pecans on a mat. Deposit caramel on them.',
+      pantry,
+    )
+    const groupOf = (id: string) => formula.lines.find((l) => l.ingredient === id)?.group
+    expect(groupOf('cream-36')).toBe('pot')
+    expect(groupOf('pecans')).not.toBe('pot')
+  })
+
   it('is not counted: steps lose their numbers, amounts do not', () => {
     expect(
       plainLines(

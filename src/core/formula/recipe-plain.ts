@@ -67,19 +67,28 @@ function uncounted(lines: readonly string[]): readonly string[] {
   return lines.map((line, i) => (counted.includes(i) ? line.replace(COUNTED, '') : line))
 }
 
-/** The lines of a text, none of them empty, none of them counted. */
+/** Stands for a line where a heading ends: what follows stands under it no more. */
+export const ROW_ENDS = ''
+const INDENTED = /^\s{2,}\S/
+
+/** The lines of a text, none of them counted; empty only where what was set in under a heading ends. */
 export const plainLines = (text: string): readonly string[] => uncounted(linesOf(text))
 
 function linesOf(text: string): string[] {
   const out: string[] = []
   let head: Head | null = null
+  let setIn = false
   for (const raw of text.split(/\r?\n/)) {
     const cells = cellsIn(raw.trim())
     if (RULE.test(raw.trim())) continue
     if (cells === null) {
       head = null
       const line = unmarked(raw)
-      if (line) out.push(line)
+      if (!line) continue
+      const isAmountSetIn = INDENTED.test(raw) && HAS_NUMBER.test(line)
+      if (setIn && !INDENTED.test(raw) && HAS_NUMBER.test(line)) out.push(ROW_ENDS)
+      out.push(line)
+      setIn = isAmountSetIn
       continue
     }
     const opens: Head | null = head === null ? headOf(cells) : null

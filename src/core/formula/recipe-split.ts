@@ -3,7 +3,7 @@ import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
 import { DONE, secondsIn } from './method'
 import { isGotReady } from './recipe-moves'
-import { plainLines } from './recipe-plain'
+import { plainLines, ROW_ENDS } from './recipe-plain'
 
 /** Lines under a heading; those under none come first. */
 export interface Headed {
@@ -113,15 +113,15 @@ const HEADED_ROW = /^((?:for the |for \d+ )?[\p{L} '’-]{3,40}):\s+(.+)$/iu
 /** Whether a piece of a row is an amount of something. */
 function isLine(piece: string): boolean {
   const measure = measureAt(bare(piece), [])
-  return measure !== null && /\p{L}{3}/u.test(measure.rest)
+  return (measure !== null && /\p{L}{3}/u.test(measure.rest)) || OF_FRUIT.test(bare(piece))
 }
-
-/** Where a row ends that had its own heading: what follows stands under it no more. */
-const ROW_ENDS = ''
+/** "Juice of half a lemon" */
+const OF_FRUIT =
+  /^(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? of (?:\d|[¼½¾]|half|an?|one|two)\b/i
 
 /** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
 const NEXT =
-  /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|an? (?:pinch|dash|knob)\b|(?:pinch|juice|zest)\b)/i
+  /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|(?:half )?an? (?:pinch|dash|knob|cup|pint|pound|teaspoon|tablespoon)\b|half (?:pint|cup)\b|(?:pinch|juice|zest)\b)/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
   /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
