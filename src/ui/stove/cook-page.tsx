@@ -37,12 +37,13 @@ interface Props {
   readonly deaf: boolean
   /** Keys that make another pot the large one. */
   readonly potKeys: Readonly<Record<string, () => void>>
+  onLeave(): void
 }
 
 /** One boil on the stove: everything needed in the next minute, on one screen. */
-export function CookPage({ live, shades, potKeys, deaf }: Props) {
+export function CookPage({ live, shades, potKeys, deaf, onLeave }: Props) {
   const say = useSay()
-  const acts = useActs(live)
+  const acts = useActs(live, onLeave)
   const { boil } = live.log
   const { pot, over, troubles, doubt, emptiedAt, analysis, cook, now } = live
   const call = over ? null : callOf(pot.doNow, troubles, say)

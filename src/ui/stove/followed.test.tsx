@@ -1,8 +1,8 @@
 // @vitest-environment happy-dom
-/** Pages that follow boils they are not the stove of: the list of all pots with its moulds, and the day. */
-import { screen, waitFor } from '@testing-library/react'
+/** Pages that follow several boils: the stove with its other pots, the list of all with its moulds, and the day. */
+import { fireEvent, screen, waitFor } from '@testing-library/react'
 import { act } from 'react'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { BoilView, LoggedAct } from '@/contract/cook'
 import { type BoiledFormula, gramsOfBoil } from '@/core'
 import { seeded } from '@/core/quantity/seeded'
@@ -11,6 +11,7 @@ import { OnStove } from '@/ui/day/on-stove'
 import { draw } from '@/ui/testing'
 import type { FeedListener } from './boil-feed'
 import { StoveList } from './stove-list'
+import { StovePage } from './stove-page'
 import { boilOf } from './testing'
 
 const lines = new Map<string, FeedListener>()
@@ -112,5 +113,41 @@ describe('the stove as a list', () => {
     )
     expect(screen.queryByRole('region', { name: 'Moulds' })).toBeNull()
     expect(screen.getByText('An old boil').parentElement?.textContent).toMatch(/cannot read. What was logged is kept/)
+  })
+})
+
+describe('the stove with another pot that calls', () => {
+  beforeEach(() => {
+    vi.useFakeTimers({ shouldAdvanceTime: true })
+    vi.stubGlobal('fetch', async () => Response.json({ stored: true }))
+  })
+  afterEach(() => {
+    vi.useRealTimers()
+    vi.unstubAllGlobals()
+  })
+
+  /** A pot that waits is the large one, and one that is about to come off stands beside it. */
+  const drawn = (): void => {
+    const pots = [lit('quince-lollipops', 500), lit('orchard-toffee', 10, { id: '01JD3M9Q6S8ZK3V3N8C0A7T4ZZ' })]
+    draw(<StovePage pots={pots.map(({ boil, frame }) => ({ boil, first: frame }))} shades={null as never} />)
+  }
+  const large = (): string => screen.getByRole('heading', { level: 1 }).textContent ?? ''
+  const wait = (seconds: number) => act(() => vi.advanceTimersByTimeAsync(1000 * seconds))
+
+  it('turns to that by itself, once nobody has touched it for a while', async () => {
+    drawn()
+    expect(large()).toMatch(/lollipops/i)
+    await wait(8)
+    expect(large()).toMatch(/toffee/i)
+  })
+
+  it('stays while the page that was asked for is on its way: a turn would take back the asking', async () => {
+    drawn()
+    await wait(2)
+    fireEvent.keyDown(document.body, { key: 'n', code: 'KeyN' })
+    for (const name of ['End this boil here', 'It is done'])
+      fireEvent.click(await screen.findByRole('button', { name }))
+    await wait(12)
+    expect(large()).toMatch(/lollipops/i)
   })
 })

@@ -16,6 +16,9 @@ interface Props {
 /** ms without a touch after which another pot may take the middle of the screen. */
 const QUIET_MS = 6000
 
+/** ms in which the page that was asked for should be there: a turn to another pot would take back the asking. */
+const LEAVING_MS = 30_000
+
 const urgency: Record<Mood, number> = { now: 2, soon: 1, wait: 0, done: 0 }
 
 /** ms after the screen has turned to another pot by itself in which no touch and no key is taken: it was meant for the one before. */
@@ -28,7 +31,7 @@ const moodOf = ({ over, pot, cook }: LiveCook): Mood =>
 /** Up to four pots: one large, the others as cards over it. The one that needs a person becomes the large one. */
 export function StovePage({ pots, shades }: Props) {
   const cooks = useStove(pots)
-  const { bigId, pick, deaf } = useLargePot(cooks, pots[0]?.boil.id ?? '')
+  const { bigId, pick, deaf, leave } = useLargePot(cooks, pots[0]?.boil.id ?? '')
   const big = cooks.get(bigId)
   if (!big) return null
   const others = [...cooks.values()].flatMap((live, i) => (live === big ? [] : [{ live, mark: String(i + 1) }]))
@@ -46,6 +49,7 @@ export function StovePage({ pots, shades }: Props) {
         live={big}
         shades={shades}
         deaf={deaf}
+        onLeave={leave}
         potKeys={Object.fromEntries(others.map(({ live, mark }) => [mark, () => pick(live.log.boil.id)]))}
       />
     </div>
@@ -90,5 +94,8 @@ function useLargePot(cooks: ReadonlyMap<string, LiveCook>, first: string) {
     const timer = setInterval(turn, 500)
     return () => clearInterval(timer)
   }, [])
-  return { bigId, pick, deaf }
+  const leave = useCallback((): void => {
+    touched.current = Date.now() + LEAVING_MS
+  }, [])
+  return { bigId, pick, deaf, leave }
 }

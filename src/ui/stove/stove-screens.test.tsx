@@ -143,7 +143,7 @@ describe('the lemon panel', () => {
 
 /** The column with what a maker can do, and the acts behind it. */
 function Column({ live, told }: { readonly live: LiveCook; told(acts: Acts): void }) {
-  const acts = useActs(live)
+  const acts = useActs(live, () => undefined)
   told(acts)
   return <ActColumn live={live} acts={acts} shades={[]} />
 }

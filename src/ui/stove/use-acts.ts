@@ -76,7 +76,8 @@ const ASKED_MS = 60_000
 const LAST_WORDS_MS = 3000
 const MINUTE = 60
 
-export function useActs({ log, cook, pot, snapshot }: LiveCook): Acts {
+/** What can be done to a boil. `onLeave`: another page has been asked for, and takes a while to come. */
+export function useActs({ log, cook, pot, snapshot }: LiveCook, onLeave: () => void): Acts {
   const say = useSay()
   const router = useRouter()
   const [panel, setPanel] = useState<Panel>('acts')
@@ -100,9 +101,14 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook): Acts {
     setSlip({ id: log.log(a), said: a === given ? said : `${said} instead`, early })
     open('acts')
   }
-  const toStory = (): void => router.push(`/logbook/${boil.batchId}`)
+  const go = (to: string): void => {
+    onLeave()
+    router.push(to)
+  }
+  const toStory = (): void => go(`/logbook/${boil.batchId}`)
   const close = (how: CookAct): void => {
     log.log(how)
+    onLeave()
     // the story is drawn by the server: it should have heard the last of it
     void log.settled(LAST_WORDS_MS).then(toStory)
   }
@@ -155,7 +161,7 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook): Acts {
         number: boil.number + 1,
         rate: paceOf(snapshot.events),
       }).then(
-        ({ id }) => router.push(`/stove/${id}`),
+        ({ id }) => go(`/stove/${id}`),
         (error: Error) => setProblem(error.message),
       )
     },
