@@ -85,7 +85,10 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', '(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b'],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
   [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
-  [',\\s+', '(?:add|stir in|whisk in|beat in)\\b.{0,80}\\b(?:go on|cook|boil|heat|bring)\\b.{0,40}\\bto (?:about )?\\d'],
+  [
+    ',\\s+',
+    '(?:add|stir in|whisk in|beat in)\\b.{0,80}\\b(?:go on|cook|boil|heat|bring)\\b.{0,40}\\bto (?:about )?\\d',
+  ],
   [',\\s+', '(?:pour|remove|take it off|tip)\\b'],
   ['[,;]\\s+', `${STOPS}\\b`],
 ]
