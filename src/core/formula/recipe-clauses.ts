@@ -75,6 +75,7 @@ const WAITS =
 /** "To 140°, then on to 155°". */
 const ONWARD = '(?:(?:on|up|further|without stirring) )?to (?:about |around )?\\d'
 const THEN = '[,;]?\\s+(?:and then|and|then)\\s+'
+const ADDS = '(?:add|stir in|whisk in|beat in)'
 /** What ends the browning of sugar. */
 const STOPS = '(?:deglaze|stop (?:it |the caramel )?with)'
 /** What links two moments, and what the second of them begins with. */
@@ -82,17 +83,15 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
   [';\\s+', `(?:${GOES_ON}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
   [',\\s+', `${LASTS}|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`],
-  [',\\s+', '(?:add|stir in|whisk in|beat in)\\b[^,;]*\\boff the heat\\b'],
+  [',\\s+', `${ADDS}\\b[^,;]*\\boff the heat\\b`],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
   [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
-  [
-    ',\\s+',
-    '(?:add|stir in|whisk in|beat in)\\b.{0,80}\\b(?:go on|cook|boil|heat|bring)\\b.{0,40}\\bto (?:about )?\\d',
-  ],
+  [',\\s+', `${ADDS}\\b.{0,80}\\b(?:go on|cook|boil|heat|bring)\\b.{0,40}\\bto (?:about )?\\d`],
   [',\\s+', '(?:pour|remove|take it off|tip)\\b'],
   ['[,;]\\s+', `${STOPS}\\b`],
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
+const ADDING_MORE = new RegExp(`^${ADDS}\\b`, 'i')
 const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
 const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
@@ -158,7 +157,7 @@ function isApart(head: string, tail: string): boolean {
   if (putsBack(head) && endingsIn(tail, 'C').length > 0) return true
   const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
   // "when it is at 120°, add …" is one moment
-  if (/^(?:add|stir in|whisk in|beat in)\b/i.test(tail) && WATCHES.test(head) && !head.includes(',')) return false
+  if (ADDING_MORE.test(tail) && WATCHES.test(head) && !head.includes(',')) return false
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends
   // work of so many minutes on what was put in before
   if (WORKS.test(tail) && secondsIn(tail) !== null && (PUTS_IN.test(head) || takesOff(head))) return true

@@ -95,6 +95,10 @@ const mmOf = (number: string, unit: string): number => {
   return Math.round(10 * n * (mmPer(unit) ?? Number.NaN)) / 10
 }
 
+/** What the groups of a pattern found, of whichever of its ways it was; none where it is not there. */
+const partsIn = (pattern: RegExp, text: string): string[] =>
+  (pattern.exec(text) ?? []).slice(1).filter((part) => part !== undefined)
+
 /** Length and width of a piece, mm; null where none is said. */
 export function pieceIn(said: string): { lengthMm: number; widthMm: number } | null {
   const sentence = said.replace(THICK, ' ')
@@ -117,10 +121,8 @@ const within = <T extends { lengthMm: number; widthMm: number }>(piece: T): T | 
 
 /** Area of the tin a sentence speaks of, mm²; null where none is said. */
 function tinIn(sentence: string): number | null {
-  const pair = TIN_PAIR.exec(sentence)
-    ?.slice(1)
-    .filter((s) => s !== undefined)
-  if (pair) {
+  const pair = partsIn(TIN_PAIR, sentence)
+  if (pair.length > 0) {
     const numbers = pair.filter((s) => /^[\d¼½¾⅓⅔]/.test(s))
     const unit = pair.find((s) => !/^[\d¼½¾⅓⅔]/.test(s))
     const [a = '', b = ''] = numbers
@@ -141,7 +143,7 @@ const SLAB = { least: 3, most: 60 }
 
 function thicknessIn(said: readonly string[]): number | null {
   for (const s of said) {
-    const [number = '', unit = ''] = (THICK.exec(s) ?? []).slice(1).filter((found) => found !== undefined)
+    const [number = '', unit = ''] = partsIn(THICK, s)
     const mm = mmOf(number, unit)
     if (mm >= 1 && mm <= SLAB.most) return mm
   }
@@ -208,7 +210,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
     return jarOf([name, ...said].join('. '))
   if (any(ROPES) && family === 'hard-candy') {
     const snipped = after.flatMap((s) => pieceIn(SNIPS.exec(s)?.[0] ?? '') ?? [])[0]
-    const [across = '', unit = ''] = (ACROSS.exec(told) ?? []).slice(1).filter((found) => found !== undefined)
+    const [across = '', unit = ''] = partsIn(ACROSS, told)
     return snippedTo(snipped ?? sizeOf(ROPES) ?? sizeOf(CUTS), within(squareOf(mmOf(across, unit))))
   }
   const usualMm = plain.kind === 'cut' ? plain.heightMm : plain.kind === 'broken' ? plain.thicknessMm : 10

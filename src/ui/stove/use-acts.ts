@@ -108,7 +108,6 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook, onLeave: () => v
   const toStory = (): void => go(`/logbook/${boil.batchId}`)
   const close = (how: CookAct): void => {
     log.log(how)
-    onLeave()
     // the story is drawn by the server: it should have heard the last of it
     void log.settled(LAST_WORDS_MS).then(toStory)
   }
