@@ -1,12 +1,13 @@
 /** The project's own database server: who may come in, what becomes of one that falls, and starts that were cut off. */
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process'
 import { once } from 'node:events'
-import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs'
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, symlinkSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 import mysql from 'mysql2/promise'
 import { afterAll, afterEach, describe, expect, it, vi } from 'vitest'
 import { seeded } from '@/core/quantity/seeded'
+import { bundle } from './bundle'
 import { claimFolder } from './claim'
 import { socketOf } from './data-folder'
 import { ownDatabase } from './database'
@@ -90,8 +91,9 @@ describe('a data folder', () => {
     const from = performance.now()
     await expect(claimFolder(mine)).rejects.toThrow(/on already/)
     expect(performance.now() - from).toBeLessThan(1000)
-    const other = holder(
+    const other = script(
       `const { claimFolder } = await import('./scripts/lib/claim.ts'); await claimFolder('${scratch}/x'); console.log('held'); setInterval(() => {}, 1000)`,
+      '--import=tsx',
     )
     await once(other.stdout as NonNullable<typeof other.stdout>, 'data')
     await expect(claimFolder(`${scratch}/x`)).rejects.toThrow(/on already/)
@@ -102,54 +104,60 @@ describe('a data folder', () => {
 })
 
 /** A script of its own. */
-const holder = (code: string): ChildProcess =>
-  spawn('node', ['--import', 'tsx', '--input-type=module', '-e', code], { stdio: ['ignore', 'pipe', 'ignore'] })
+const script = (code: string, ...options: readonly string[]): ChildProcess =>
+  spawn('node', [...options, '--input-type=module', '-e', code], { stdio: ['ignore', 'pipe', 'ignore'] })
 
 describe('a first start', () => {
-  const KILLS = 10
+  /** Kills in a row, from nothing and then on what the one before left, in folders of their own. */
+  const ROWS = [3, 3, 4]
+  const KILLS = ROWS.reduce((a, b) => a + b)
   /** ◊ What a first start takes at most here, ms. */
-  const LONGEST_MS = 6000
+  const LONGEST_MS = 3000
+
+  const of = (folder: string): string[] =>
+    execFileSync('ps', ['-eo', 'args'], { encoding: 'utf8' })
+      .split('\n')
+      .filter((l) => l.includes(folder))
+  // what was started by those that were killed has gone, too
+  const allGone = (folder: string) =>
+    until(
+      async () => of(folder).length === 0,
+      20,
+      () => `still running: ${of(folder).join('; ')}`,
+    )
 
   it(`that is killed at ${KILLS} moments goes on where it was, and leaves nothing running`, async () => {
-    const first = join(scratch, 'first')
-    const random = seeded(11)
-    const code = `const { ownDatabase } = await import('./scripts/lib/database.ts')
-      const { fillOwn } = await import('./scripts/lib/own-workshop.ts')
-      await ownDatabase('${first}', 'a token', fillOwn)
-      console.log('ready')
-      setInterval(() => {}, 1000)`
-    const of = () =>
-      execFileSync('ps', ['-eo', 'args'], { encoding: 'utf8' })
-        .split('\n')
-        .filter((l) => l.includes(first))
-    for (let i = 0; i < KILLS; i++) {
-      // every third from nothing, the others on what the one before left
-      if (i % 3 === 0) {
-        await until(
-          async () => of().length === 0,
-          20,
-          () => `still running: ${of().join('; ')}`,
-        )
-        rmSync(first, { recursive: true, force: true })
-      }
-      mkdirSync(first, { recursive: true })
-      const start = holder(code)
-      const ended = once(start, 'exit')
-      const moment = new Promise((r) => setTimeout(r, LONGEST_MS * random()))
-      await Promise.race([moment, once(start.stdout as NonNullable<typeof start.stdout>, 'data')])
-      start.kill('SIGKILL')
-      await ended
-    }
-    // what was started by those that were killed has gone, too
-    await until(
-      async () => of().length === 0,
-      20,
-      () => `still running: ${of().join('; ')}`,
+    const parts = ['database', 'own-workshop'].map((name) => ({ name, plain: resolve(scratch, `${name}.mjs`) }))
+    await Promise.all(parts.map(({ name, plain }) => bundle(`scripts/lib/${name}.ts`, plain)))
+    symlinkSync(resolve('node_modules'), join(scratch, 'node_modules'))
+    await Promise.all(
+      ROWS.map(async (kills, row) => {
+        const first = join(scratch, `first-${row}`)
+        mkdirSync(first)
+        const random = seeded(11 + row)
+        const code = `const { ownDatabase } = await import('${parts[0]?.plain}')
+          const { fillOwn } = await import('${parts[1]?.plain}')
+          await ownDatabase('${first}', 'a token', fillOwn)
+          console.log('ready')
+          setInterval(() => {}, 1000)`
+        for (let i = 0; i < kills; i++) {
+          const start = script(code)
+          const ended = once(start, 'exit')
+          const moment = new Promise((r) => setTimeout(r, LONGEST_MS * random()))
+          await Promise.race([moment, once(start.stdout as NonNullable<typeof start.stdout>, 'data')])
+          start.kill('SIGKILL')
+          await ended
+        }
+        await allGone(first)
+      }),
     )
-    const url = await ownDatabase(first, 'a token', fillOwn)
-    expect(await query(url, 'SELECT COUNT(*) AS n FROM channels')).toEqual([{ n: 2 }])
     const { entries } = JSON.parse(readFileSync('src/db/migrations/meta/_journal.json', 'utf8'))
-    expect(await query(url, 'SELECT COUNT(*) AS n FROM __drizzle_migrations')).toEqual([{ n: entries.length }])
-    expect(existsSync(resolve(first, 'mariadb.part'))).toBe(false)
+    for (const row of ROWS.keys()) {
+      const first = join(scratch, `first-${row}`)
+      const url = await ownDatabase(first, 'a token', fillOwn)
+      expect(await query(url, 'SELECT COUNT(*) AS n FROM channels')).toEqual([{ n: 2 }])
+      expect(await query(url, 'SELECT COUNT(*) AS n FROM __drizzle_migrations')).toEqual([{ n: entries.length }])
+      expect(existsSync(resolve(first, 'mariadb.part'))).toBe(false)
+    }
   })
 })

@@ -3,9 +3,9 @@
  * way. At steady heat the joules rise in a straight line although the temperature does not, which is what makes a
  * cook foreseeable.
  */
-import { type Mix, withWater } from '../matter/mix'
+import type { Mix } from '../matter/mix'
 import { boilingPoint, waterLeftAt } from '../physics/boiling'
-import { heatContent, meltedAt, sucroseMelting, waterHeat } from '../physics/heat'
+import { heatCapacityPoly, meltedAt, polyHeat, sucroseMelting, waterHeat } from '../physics/heat'
 import { latentHeat } from '../physics/water'
 
 const STEP = 0.5
@@ -33,6 +33,7 @@ export function heatPath(
 ): HeatPath {
   const boilC = boilingPoint(mix, pressurePa)
   const sugars = mix.sucrose + mix.glucoseSolids + mix.monosaccharide
+  const dry = heatCapacityPoly(mix, 0)
   const joules = new Float64Array(HOTTEST / STEP + 1)
   let water = mix.water
   let sureC = HOTTEST
@@ -48,7 +49,7 @@ export function heatPath(
       if (sureC === HOTTEST && water < SURE * sugars) sureC = t
     }
     const melting = meltedAt(t) * (crystals / 1000) * sucroseMelting.joulesPerKg
-    joules[i] = heatContent(withWater(mix, water), t) + steam + melting + baseCapacity * t
+    joules[i] = polyHeat(dry, t) + (water / 1000) * waterHeat(t) + steam + melting + baseCapacity * t
   }
   return { boilC, sureC, joules }
 }

@@ -1,6 +1,6 @@
 /** One channel of the stand-in hub: a simulated pot that follows a cook's log, and the probe in it. */
 
-import { ulid } from 'ulid'
+import { monotonicFactory } from 'ulid'
 import type { ChannelFrame, PushedReading } from '@/contract/cook'
 import { eventsOf } from '@/contract/events'
 import {
@@ -18,11 +18,13 @@ import {
 } from '@/core'
 import { seeded, seedOf } from '@/core/quantity/seeded'
 import { type ProbeFacts, type ProbeModel, probeModel } from '../probe'
-import { massReadings } from './mass-probe'
+import { EVERY, massReadings } from './mass-probe'
 
 type Boil = NonNullable<ChannelFrame['boil']>
 
 const STEP = 1
+/** Many readings are made in one moment where a cook is hurried: those share their chance and count on from it. */
+const nextId = monotonicFactory()
 const REWRITES: ReadonlySet<string> = new Set(['undo', 'amended'])
 
 export interface Stand {
@@ -108,22 +110,22 @@ export function openStand(facts: ProbeFacts): Stand {
     },
     run(wall) {
       if (!cook) return []
-      const { pot, probe, waiting, startedAt, silentUntil } = cook
+      const { boil, pot, probe, waiting, startedAt, silentUntil } = cook
       const now = cookTime(cook.events, startedAt, wall)
       const until = Math.min(now, cook.leftAt)
       const out: PushedReading[] = []
+      const tell = (at: number, celsius: number): void => {
+        out.push({ id: nextId(), at: new Date(startedAt + at * 1000).toISOString(), celsius, boil: boil.id })
+      }
       while (pot.at + STEP <= until) {
         while (waiting[0] && waiting[0].at <= pot.at + STEP) applyToPot(pot, waiting.shift() as PotEvent)
         advancePot(pot, STEP)
         const celsius = probe.read(pot.celsius, STEP, pot.baseC)
-        if (celsius === null || pot.at <= silentUntil) continue
-        out.push({ id: ulid(), at: new Date(startedAt + pot.at * 1000).toISOString(), celsius, boil: cook.boil.id })
+        if (celsius !== null && pot.at > silentUntil) tell(pot.at, celsius)
       }
-      if (now > cook.leftAt) {
-        const told = massReadings(cook.boil, cook.events, probe, cook.massTold, now)
-        const last = told.at(-1)
-        if (last) cook.massTold = (Date.parse(last.at) - startedAt) / 1000
-        out.push(...told)
+      if (now > cook.leftAt && now >= cook.massTold + EVERY) {
+        for (const { at, celsius } of massReadings(boil, cook.events, probe, cook.massTold, now)) tell(at, celsius)
+        cook.massTold = now
       }
       return out
     },
