@@ -24,29 +24,26 @@ function report(file: string, code: number, read: (json: unknown) => Count): Cou
   return code !== 0 && count.failed === 0 ? { ...count, failed: 1 } : count
 }
 
-interface How {
-  readonly env?: Record<string, string>
-  /** It only computes: it takes what those that wait for something leave of the machine. */
-  readonly yields?: boolean
-}
-
-async function vitest(projects: readonly string[], { env = {}, yields = false }: How = {}): Promise<Count> {
+async function vitest(projects: readonly string[], env: Record<string, string> = {}): Promise<Count> {
   const file = resolve(folder, `${projects.join('-')}.json`)
   rmSync(file, { force: true })
-  const reports = ['--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
-  const wanted = projects.flatMap((p) => ['--project', p])
-  const [command, ...args] = [...(yields ? ['nice', '-n', '5'] : []), bin('vitest'), 'run', ...reports, ...wanted]
-  const code = await run(command as string, args, { env: { ...process.env, ...env } })
+  const args = ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
+  const code = await run(bin('vitest'), [...args, ...projects.flatMap((p) => ['--project', p])], {
+    env: { ...process.env, ...env },
+  })
   return report(file, code, (json) => {
     const { numPassedTests, numFailedTests } = json as { numPassedTests: number; numFailedTests: number }
     return { passed: numPassedTests, failed: numFailedTests }
   })
 }
 
+/** The build that was begun early, if one was. */
+let built: Promise<void> | null = null
+
 async function browser(): Promise<Count> {
   const file = resolve(folder, 'browser.json')
   rmSync(file, { force: true })
-  await build()
+  await (built ?? build())
   const code = await run(bin('playwright'), ['test'], {
     env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
   })
@@ -61,11 +58,8 @@ const parts: Record<string, () => Promise<Count>> = {
   unused: () => command('knip', []),
   types: () => command('tsc', ['--noEmit']),
   'core types': () => command('tsc', ['--noEmit', '-p', 'src/core']),
-  core: () => vitest(['core', 'edges', 'windows'], { yields: true }),
-  db: async () => {
-    const { keeperUrl } = await openMariadb(resolve(folder, 'db'), 'imbry_test')
-    return vitest(['db'], { env: { DATABASE_URL: keeperUrl } })
-  },
+  core: () => vitest(['core', 'edges', 'windows']),
+  db: async () => vitest(['db'], { DATABASE_URL: (await openMariadb(resolve(folder, 'db'), 'imbry_test')).keeperUrl }),
   browser,
 }
 
@@ -88,9 +82,14 @@ async function main(): Promise<void> {
     total.failed += failed
   }
   const asked = (all: readonly string[]) => all.filter((n) => names.includes(n))
-  await Promise.all(asked(READING).map(runPart))
-  // a cook in a browser and a database wait more than they work: all goes on side by side
-  await Promise.all(asked(['db', 'core', 'browser']).map(runPart))
+  // tests of the database wait more than they work: all else goes on beside them
+  const beside = async (): Promise<void> => {
+    await Promise.all(asked(READING).map(runPart))
+    if (names.includes('browser') && names.includes('core')) built = build()
+    await Promise.all(asked(['core']).map(runPart))
+    await Promise.all(asked(['browser']).map(runPart))
+  }
+  await Promise.all([beside(), ...asked(['db']).map(runPart)])
   await stopAll()
   console.log(`\n${total.passed} passed, ${total.failed} failed`)
   process.exit(total.failed === 0 && total.passed > 0 ? 0 : 1)

@@ -15,7 +15,7 @@ import { type App, expect, test } from './app'
 import { wireTo } from './wire'
 
 /** 50 in all. */
-const RUNS = { server: 4, database: 18, network: 18, screen: 7, browser: 3 } as const
+const RUNS = { server: 3, database: 14, network: 27, screen: 4, browser: 2 } as const
 
 test.describe.configure({ mode: 'parallel' })
 const ACTS = 14

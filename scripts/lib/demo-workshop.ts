@@ -11,7 +11,7 @@ import { seeded } from '@/core/quantity/seeded'
 import {
   addChannel,
   addRevision,
-  appendEvent,
+  appendEventIn,
   appendReadings,
   type Db,
   findBatch,
@@ -23,6 +23,7 @@ import {
   putSummary,
   putThing,
   readThings,
+  transact,
   writeDay,
   writeVerdict,
 } from '@/db'
@@ -69,7 +70,9 @@ export async function loadLog(db: Db, history: ReturnType<typeof demoHistory>): 
     await takeDown(db, batch.id)
     for (const { boil } of others) await insertBoil(db, boil)
     for (const { boil, events, readings } of boils) {
-      for (const event of events) await appendEvent(db, boil.id, event, new Date(event.at))
+      await transact(db, async (tx) => {
+        for (const event of events) await appendEventIn(tx, boil.id, event, new Date(event.at))
+      })
       await appendReadings(db, boil.id, readings)
       const view = await findBoil(db, boil.id)
       const log = { acts: events, readings: packed(readings.map((r) => [r.at.getTime(), r.celsius])) }
@@ -106,8 +109,8 @@ const PLANNED: readonly (readonly [string, number])[] = [
   ['blackcurrant-marshmallow', 64],
 ]
 
-/** Plans of a day that are tried: a good one, and no start is the longer for it. */
-const DAY_TRIES = 300
+/** Plans of a day that are tried: more of them end no sooner. */
+const DAY_TRIES = 40
 
 /** Days before it that were worked through, how long ago, and what was made. */
 const WORKED: readonly { readonly ago: number; readonly made: typeof PLANNED }[] = [
