@@ -34,9 +34,9 @@ const COUNTS =
 const TOWARDS =
   /\b(?:to|at|reach(?:es)?|reads?|says|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS =
-  /\b(?:boil|cook|carameli[sz]e|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once)(?: it(?:[’']s| is)?)? (?:at|to) \d{3}\b|^(?:(?:on|up|back|further|without stirring) )?to\b|^(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
+  /\b(?:boil|cook|carameli[sz]e|heat|bring|warm|cool|simmer|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|^(?:(?:on|up|back|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
 /** What follows a bare temperature in brackets, or shows that it is one. */
-const CLOSES = /^\s*\)|^\s*on (?:a|the|your)\b.{0,24}\bthermometer/i
+const CLOSES = /^\s*\)|^\s*on\b.{0,24}\bthermometer/i
 const ON_IT = /^\s*on\b/i
 const OVEN = /\b(?:oven|bake|baking|preheat|roast)\b/i
 const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
@@ -290,8 +290,12 @@ const HANGS =
 /** Words that say something only with the one they end on. */
 const WHOLE = /^(?:(?:go|carry|keep) on|(?:turn|take|draw|switch|slide|lift|pull)(?: it)? off)$/i
 
+/** "…; do not stir" */
+const FORBIDDEN = /[;,]\s+(?:but )?(?:do not|don.?t|never)\b.*$/i
+
 /** A few words for the rail: what is done, as far as it fits. */
-export function label(text: string): string {
+export function label(sentence: string): string {
+  const text = sentence.replace(FORBIDDEN, '')
   // what is done stands after the comma, where it begins there
   const after = text.split(/,\s+(.*)/s)[1] ?? ''
   const parts = SETS_OUT.test(text) ? [BEGINS.test(after) ? after : '', text] : []

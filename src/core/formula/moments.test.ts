@@ -4,6 +4,7 @@ import { pantryOf } from '../matter/names'
 import { faultsOf } from './faults'
 import { moments } from './moments.table'
 import { besideMoments } from './moments-beside.table'
+import { shortMoments } from './moments-short.table'
 import { readRecipe } from './recipe'
 
 const pantry = pantryOf()
@@ -22,7 +23,7 @@ function read(list: string, method: string) {
 }
 
 describe('a method', () => {
-  it.each([...moments, ...besideMoments])('%s', (_, list, method, celsius, wanted) => {
+  it.each([...moments, ...besideMoments, ...shortMoments])('%s', (_, list, method, celsius, wanted) => {
     const { formula, steps, places } = read(list, method)
     expect(steps).toHaveLength(wanted.length)
     for (const [i, pattern] of wanted.entries()) expect(steps[i]).toMatch(pattern)

@@ -31,7 +31,7 @@ export const WAITS_FOR =
 const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 export const PUTS_IN =
-  /\b(?:add|in goes?|deglaze|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over))\b/i
+  /\b(?:add|in goes?|deglaze|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
   new RegExp(
@@ -45,6 +45,8 @@ const MIXTURE = /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mixture\b/i
 const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
 const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,}) (?:solution|mixture|mix|slurry|paste|powder)\b/i
 
+/** "Stir cinnamon and salt together" */
+const TOGETHER = /^(?:mix|stir|whisk|combine|toss) (?:the )?([a-z]+) and (?:the )?[a-z]+ together$/i
 /** "Dissolve the coffee in the boiling water": what is put in later by its own name. */
 const MIXED = /^(?:mix|dissolve|stir|blend|whisk|beat|mash|loosen) (?:the )?([a-z]+) (?:in|with|until|till)\b/i
 
@@ -55,7 +57,8 @@ const DUSTS = /\b(?:toss|dust|roll|coat)\b/i
 
 function mixedInAt(said: readonly string[], at: number): number {
   if (!MIXES.test(said[at] ?? '')) return -1
-  const own = SUGAR.test(said[at] as string) ? undefined : MIXED.exec(said[at] as string)?.[1]?.toLowerCase()
+  const sentence = said[at] as string
+  const own = SUGAR.test(sentence) ? undefined : (TOGETHER.exec(sentence) ?? MIXED.exec(sentence))?.[1]?.toLowerCase()
   const later = own === undefined ? -1 : said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, [own]))
   if (later >= 0) return later
   return said.findIndex((s, i) => {

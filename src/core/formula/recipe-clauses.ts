@@ -9,6 +9,10 @@ const ABBREVIATED =
 
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)\s*:\s+/i
+/** "Melt the butter. Step 2: add the sugar" */
+const STEP = /(?<=[.!?]\s+)step\s+\d{1,2}\s*[:.)–-]\s*/gi
+/** "300 on candy therm." */
+const THERMOMETER = /\btherm\.(?=\)|\s+[a-z])/g
 
 /** ◊ Nobody writes a sentence of more letters than that: what goes on is read piece by piece, so that reading takes no time to speak of. */
 const PIECES = /.{1,600}(?:\s|$)|.{1,600}/gs
@@ -26,6 +30,8 @@ const spoken = (lines: readonly string[]): string[] =>
         bare(
           l
             .replace(ABBREVIATED, '$1')
+            .replace(STEP, '')
+            .replace(THERMOMETER, 'thermometer')
             .replace(STAGE, '')
             .replace(/(?<!half) (?:&|\+) /gi, ' and ')
             .replace(/[!?](?=\))/g, ''),
@@ -61,7 +67,7 @@ function forbidden(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:makes|serves?|yields?|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|about \d{1,3} (?:pieces|squares|candies|sweets|caramels|bars|balls)$|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:makes|serves?|yields?|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))$|best (?:eaten|kept|within)\b|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -71,17 +77,19 @@ const LATER = '(?:mark|score|cut|break|slice)'
 /** Work that goes on for so long with what was put in. */
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS =
-  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|cool|chill|refrigerate|stand|ripen|mature)'
+  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|cool|chill|refrigerate|fridge|freezer?|stand|ripen|mature)'
 /** "To 140°, then on to 155°". */
 const ONWARD = '(?:(?:on|up|further|without stirring) )?to (?:about |around )?\\d'
 const THEN = '[,;]?\\s+(?:and then|and|then)\\s+'
 const ADDS = '(?:add|stir in|whisk in|beat in)'
+/** What fills a pan that has been got ready. */
+const SETS_OUT = '(?:combine|put|place|mix|melt|dissolve)\\b'
 /** What ends the browning of sugar. */
 const STOPS = '(?:deglaze|stop (?:it |the caramel )?with)'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
-  [';\\s+', `(?:${GOES_ON}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
+  [';\\s+', `(?:${GOES_ON}|${SETS_OUT}|${LATER}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
   [',\\s+', `${LASTS}|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`],
   [',\\s+', `${ADDS}\\b[^,;]*\\boff the heat\\b`],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
@@ -92,6 +100,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
 const ADDING_MORE = new RegExp(`^${ADDS}\\b`, 'i')
+const SETTING_OUT = new RegExp(`^${SETS_OUT}`, 'i')
 const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
 const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
@@ -101,6 +110,7 @@ const FOLLOWS =
   /^(?:deglaze|add|stream|trickle|drizzle|stir in|whisk in|beat in|pour|spread|tip|scrape|turn (?:it )?out)\b/i
 const WORKS =
   /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
+const WORKED = /^(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
 const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
 const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
@@ -123,7 +133,13 @@ const TO_THEN =
 /** "Boil to 300°F, adding the lemon juice at 280" */
 const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i
 
+/** "At 140 °C add colour, at 155 tartaric": what goes in at the second goes in as at the first. */
+const AT_AND_AT =
+  /^(at \d{3}\b[^,]{0,6}) add ([^,]{1,60}), (?:and )?(at \d{3}\b(?: ?°? ?[CF]\b)?) (?!add\b)([^,\d]{1,60})$/i
+
 function clausesOf(sentence: string): string[] {
+  const [, first, adds, second, too] = AT_AND_AT.exec(sentence) ?? []
+  if (first && adds && second && too) return [`${first} add ${adds}`, `${capital(second)} add ${too}`]
   const [, boils, adding, met] = ADDING.exec(sentence) ?? []
   if (boils && heatIn(boils)) return [`When it is at ${met} add ${adding}`, ...clausesOf(boils)]
   const [, ended, next] = TO_THEN.exec(sentence) ?? []
@@ -145,7 +161,7 @@ function isApart(head: string, tail: string): boolean {
   if (RESTS.test(tail)) return (secondsIn(tail) !== null || (heatIn(tail) !== null && pours(head))) && !RESTS.test(head)
   if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
   if (GOES_FURTHER.test(tail)) return (heatIn(head)?.high ?? Infinity) < (heatIn(tail)?.low ?? 0)
-  if (isGotReady(head)) return IN_IT.test(tail)
+  if (isGotReady(head)) return IN_IT.test(tail) || (SETTING_OUT.test(tail) && !isGotReady(tail))
   if (MEANWHILE.test(tail)) return true
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
@@ -158,6 +174,8 @@ function isApart(head: string, tail: string): boolean {
   const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
   // "when it is at 120°, add …" is one moment
   if (ADDING_MORE.test(tail) && WATCHES.test(head) && !head.includes(',')) return false
+  // beaten till it is smooth, then poured
+  if (pours(tail) && WORKED.test(head)) return true
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends
   // work of so many minutes on what was put in before
   if (WORKS.test(tail) && secondsIn(tail) !== null && (PUTS_IN.test(head) || takesOff(head))) return true

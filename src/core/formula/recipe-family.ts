@@ -43,7 +43,8 @@ function isButtery(lines: readonly Line[], list: string): boolean {
 }
 
 /** What is beaten once it has cooled, until it dulls, is meant to grain. */
-const GRAINS = /\bcool\b.*\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)/is
+const GRAINS =
+  /\bcool\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|opaque|creamy|lightens|grain))/is
 
 /** The family a recipe belongs to: its name says it, else its make-up, else its method; a guess to confirm. */
 export function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {
@@ -66,11 +67,11 @@ const AT_ONCE =
 /** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
 const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['fudge', AT_ONCE, 'stir-soon'],
-  ['caramel', /\bdry[- ](?:caramel(?:i[sz]e)?|pan)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
+  ['caramel', /\bdry[- ](?:caramel(?:i[sz]e)?|pan|melt)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
   ['caramel-sauce', /\b(?:stop|deglaze)\w*\b.{0,30}\b(?:water|juice)\b/i, 'stopped-water'],
   [
     'hard-candy',
-    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|stiff|white|shin\w+|light|rope)\b|\bpulled\b/i,
+    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|stiff|opaque|dull|white|shin\w+|light|rope)\b|\bpulled\b/i,
     'pulled',
   ],
 ]

@@ -31,6 +31,20 @@ describe('what a recipe is', () => {
     ],
     ['Sponge candy', '400 g sugar\n5 g gelatin powder', 'Boil to 150 °C.', 'honeycomb', 'plain'],
     ['Divinity fudge', '400 g sugar\n2 egg whites', 'Boil to 125 °C. Pour over the whites.', 'nougat', 'one-syrup'],
+    [
+      'Maple leaves',
+      '1 kg maple syrup',
+      'Boil to 112 °C. Cool to 80 °C. Stir until it lightens and gets creamy. Spoon into moulds.',
+      'fudge',
+      'cool-beat',
+    ],
+    [
+      'Soft squares',
+      '300 g sugar\n200 g cream',
+      'Sugar in copper, dry melt. Add the cream. Boil to 118 °C.',
+      'caramel',
+      'dry',
+    ],
     ['Barley twists', '400 g sugar\n1 g cream of tartar', 'Boil to 154 °C.', 'hard-candy', 'boil-per-colour'],
     [
       'A dark caramel',

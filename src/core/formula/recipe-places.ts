@@ -9,7 +9,7 @@ import { callsIn, lettersOf, mentions } from './recipe-names'
 const SUGARS = /\bsugars\b/i
 
 const EVERYTHING =
-  /\b(?:everything|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull) )(?<!\b(?:over|in|with) )the rest(?! of))\b/i
+  /\b(?:everything|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
 
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i
@@ -29,10 +29,10 @@ const AS_WHOLE =
   '(?=\\s*(?:$|[^\\w\\s]|(?:all[- ]in|batch|half|ingredients|layer|mixture|mix|part|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
 
 /** "Cook the sugar syrup", "fold in the inclusions", "fill with sherbet": whether a sentence takes all that stands under a heading. */
-function takesHeaded(sentence: string, { heading }: Written): boolean {
+export function takesHeaded(sentence: string, { heading }: Written): boolean {
   const words = heading?.split(/[^\p{L}]+/u).filter(Boolean) ?? []
   if (words.length === 0 || LETTER.test(heading as string)) return false
-  const called = `(?:all )?(?:the )?${words.join('\\W+')}\\b${AS_WHOLE}`
+  const called = `(?:all )?(?:the )?(?:warm(?:ed)? )?${words.join('\\W+')}\\b${AS_WHOLE}`
   return new RegExp(
     `^${called} to \\d|\\b(?:beat|boil|bring|cook|heat|make|melt|mix|add|combine|whip|whisk|(?:put|place|tip|stir) (?=(?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
     'iu',

@@ -65,6 +65,7 @@ describe('a pasted text as plain lines', () => {
     ['with a unit in each cell', 'Sugar\t400 g\nWater\t100 ml'],
     ['amount first', '400 g\tsugar\n100 g\twater'],
     ['of bars', '| Sugar | 400 g |\n|---|---|\n| Water | 100 g |'],
+    ['of bars, whose head asks how much', '| what | how much |\n|---|---|\n| Sugar | 400 g |\n| Water | 100 g |'],
     ['of bars with a head', '| Name | kg |\n|:--|--:|\n| Sugar | 0.4 |\n| Water | 0.1 |'],
   ])('takes a table %s for a list', (_, table) =>
     expect(gramsIn(`Drops\n\n${table}\n\nMethod\nBoil all to 150 °C. Pour.`)).toEqual([

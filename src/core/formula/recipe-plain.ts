@@ -35,7 +35,7 @@ function headOf(cells: readonly string[]): Head | null {
   if (cells.some((c) => HAS_NUMBER.test(c))) return null
   const columns = cells.map((c) => ({
     unit: /\b(g|grams?|kg|oz|lbs?|ml)\b/i.exec(c)?.[1] ?? '',
-    isAmount: /^(?:g|grams?|kg|oz|lbs?|ml|weights?|amounts?|quantit\w+|qty)\b/i.test(c),
+    isAmount: /^(?:g|grams?|kg|oz|lbs?|ml|weights?|amounts?|quantit\w+|qty|how (?:much|many))\b/i.test(c),
   }))
   return columns.some((c) => c.isAmount) ? { columns } : null
 }

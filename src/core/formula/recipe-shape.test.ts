@@ -130,6 +130,8 @@ describe('the pieces a method speaks of', () => {
     ['a tin and how many it makes', 'Pour into a 20 cm square tin. Cut.', 49, 28.6],
     ['its depth and how many it makes', 'Pour 12 mm deep. Cut.', 100, 28.9],
     ['how many it is cut into', 'Pour into a 20 cm square tin. Cut into 36.', null, 33.3],
+    ['a tin by its sides alone', 'Pour in a buttered 13x9. Cut.', 36, 45.8],
+    ['a tin by its sides, where it is cut', 'Cut in the 9x13 pan.', 36, 45.8],
     ['cut into so many mm', 'Pour into a 20 cm square tin. Cut into 36 mm squares.', null, 36],
     ['how many, and what they measure', 'Pour into a 20 cm square tin. Cut into 2 cm squares.', 49, 20],
     ['a count that cannot be', 'Pour into a 20 cm square tin. Cut.', 9000, 25],

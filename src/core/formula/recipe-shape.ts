@@ -79,7 +79,12 @@ const THICK = new RegExp(
   'i',
 )
 const VESSEL = '(?:pan|tin|tray|dish|frame)\\b'
-const TIN_PAIR = new RegExp(`${PAIR.source}\\s*(?:[a-z]+\\s+){0,4}?${VESSEL}|${VESSEL}[^,;.]{0,12}?${PAIR.source}`, 'i')
+/** "Pour into a buttered 13x9" */
+const MADE_READY = '\\b(?:buttered|greased|oiled|lined|papered|prepared)\\s+'
+const TIN_PAIR = new RegExp(
+  `${PAIR.source}\\s*(?:[a-z]+\\s+){0,4}?${VESSEL}|${VESSEL}[^,;.]{0,12}?${PAIR.source}|${MADE_READY}${PAIR.source}`,
+  'i',
+)
 const TIN_ONE = new RegExp(`${ONE.source}[\\s-]*(?:[a-z]+[\\s-]+){0,3}?${VESSEL}`, 'i')
 
 const ROUND = new RegExp(`${ONE.source}[\\s-]*(?:wide\\s+)?(?:rounds?|dis[ck]s?|circles?|puddles?)\\b`, 'i')
@@ -101,7 +106,7 @@ const partsIn = (pattern: RegExp, text: string): string[] =>
 
 /** Length and width of a piece, mm; null where none is said. */
 export function pieceIn(said: string): { lengthMm: number; widthMm: number } | null {
-  const sentence = said.replace(THICK, ' ')
+  const sentence = said.replace(THICK, ' ').replace(TIN_PAIR, ' ')
   const pair = PAIR.exec(sentence)
   if (pair) {
     const [, a = '', unitA, b = '', unitB] = pair

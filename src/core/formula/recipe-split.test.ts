@@ -105,6 +105,12 @@ describe('a list', () => {
     ['Sugar 40 %\nWater 20 %', []],
     ['500 g cream 36 %\n100 g sugar', [500, 100]],
     ['Sucrose 2000\nGlucose syrup 42 DE 1600\nWater 600\nAll g.', [2000, 1600, 600]],
+    ['Sucrose 2000\nGlucose syrup 42 DE 1600\nWater 600\n(all g)', [2000, 1600, 600]],
+    ['Raw materials (kg)\nSugar 3.000\nWater 1.000\nTo cooled mass (g)\nCitric acid 50', [3000, 1000, 50]],
+    [
+      'Butter 225g, sugar 225g, water 3 tbsp, salt ½ tsp, almonds 100g (toasted, half chopped)',
+      [225, 225, 44.4, 3, 100],
+    ],
     ['Sucrose 2000\nWater 600', []],
     ['Ingredient / kg\nSugar 4.000\nWater 1.05', [4000, 1050]],
     ['Sugar 800\nVanilla pods 2\nall in g', [800, 6]],

@@ -38,13 +38,15 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
   /(?:^|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
 /** "All g.", "Weights in kg", "Ingredient / kg": of numbers without a unit, "Sucrose 2000". */
 const IN_UNIT =
-  /^(?:(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?)\s*[/|(,:–-]\s*)(g|grams|kg)\)?\.?$/i
+  /^\(?(?:(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?)\s*[/|(,:–-]\s*)(g|grams|kg)\)?\.?$/i
+/** "To the cooled mass (g)": a heading with the unit of the numbers beneath it. */
+const HEADED_UNIT = /^(\p{L}[\p{L} '’-]{2,40}?)\s*\((g|grams|kg)\)\s*:?$/iu
 const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
 /** "Vanilla pods 2": counted, whatever the rest is in. */
 const COUNTED = /\b(?:pods?|beans?|sticks?|lea(?:f|ves)|sheets?|eggs?|(?:egg )?whites?|yolks?)\s+\d$/i
@@ -83,7 +85,7 @@ const NUMBERED = new RegExp(
 export const bare = (line: string): string =>
   line
     .replace(NUMBERED, '')
-    .replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu, '')
+    .replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|(?:step\s+)?\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu, '')
     .trim()
 
 /** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
@@ -101,7 +103,8 @@ const beginsWithAmount = (line: string): boolean =>
   /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b/i.test(bare(line))
 
 /** "Glucose DE 42 1.200 kg" */
-const ENDS_WITH_AMOUNT = /[^\d\s][\s)]\d{1,6}[.,]?\d{0,3}\s?(?:k?g|m?l)$/i
+const ENDS_WITH_AMOUNT =
+  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|m?l)|(?:\d{1,2}|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp))(?:\s\([^()]*\))?$/i
 const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
 
 /** "A slab for the quay" counts nothing, though it begins with a number in words. */
@@ -121,7 +124,7 @@ const OF_FRUIT =
 
 /** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
 const NEXT =
-  /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|(?:half )?an? (?:pinch|dash|knob|cup|pint|pound|teaspoon|tablespoon)\b|half (?:pint|cup)\b|(?:pinch|juice|zest)\b)/i
+  /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|(?:half )?an? (?:pinch|dash|knob|cup|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b|half (?:pint|cup)\b|(?:pinch|juice|zest)\b)/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
   /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
@@ -178,7 +181,7 @@ const looksLikeMethod = (line: string): boolean =>
   line.length > 90 ||
   (/[.!]$/.test(line) && (line.split(' ').length > 5 || isGotReady(line))) ||
   NUMBERED.test(line) ||
-  /^step\s+\d+\s*[:.)]/i.test(line) ||
+  /^step\s+\d+\s*[:.)–-]/i.test(line) ||
   (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
 
 /** A sentence that tells nobody to do anything: "This buttery toffee is topped with chocolate." */
@@ -226,16 +229,28 @@ const MOST_LINES = 400
 /** "Method: warm the cream": the heading and the first sentence in one row. */
 const METHOD_BEGINS = /^(?:method|directions|instructions|procedure)\s*[:–]\s*(?=\S)/i
 
+/** Lines whose bare numbers have a unit: that of the heading they stand under, else the one that is said of all. */
+function withUnits(all: readonly string[]): string[] {
+  let unit = all.flatMap((l) => IN_UNIT.exec(l)?.[1] ?? [])[0]
+  return all.map((line) => {
+    const [, heading, own] = HEADED_UNIT.exec(line) ?? []
+    const isHeading = own !== undefined && !IN_UNIT.test(line)
+    if (isHeading) {
+      unit = own
+      return `${heading}:`
+    }
+    if (!unit || !ENDS_BARE.test(line) || COUNTED.test(line)) return line
+    return `${line} ${/^k/i.test(unit) ? 'kg' : 'g'}`
+  })
+}
+
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. */
 export function splitRecipe(text: string): SplitRecipe {
   const all = plainLines(text)
   const makes = makesIn(all)
   const isNothing = (line: string): boolean => NOTHING.test(line) && !HEAD_NOTES.test(line)
-  const written = all.flatMap((l) => IN_UNIT.exec(l)?.[1] ?? [])[0]
-  const unit = written && (/^k/i.test(written) ? 'kg' : 'g')
-  const rows = all
+  const rows = withUnits(all)
     .filter((l) => !isNothing(l) && !IN_UNIT.test(l))
-    .map((l) => (unit && ENDS_BARE.test(l) && !COUNTED.test(l) ? `${l} ${unit}` : l))
     .flatMap((l) => (METHOD_BEGINS.test(l) ? ['Method', l.replace(METHOD_BEGINS, '')] : l))
     .flatMap(inOneRow)
   const preface = prefaceOf(rows)

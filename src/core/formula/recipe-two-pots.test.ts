@@ -125,6 +125,28 @@ describe('a recipe of two boils', () => {
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it('needs no verb for the other pot: “meanwhile sugar, water to 150”', () => {
+    const { formula } = readRecipe(
+      'A sweet\n\n250 g honey\n375 g sugar\n110 g water\n60 g egg whites\n300 g almonds\n\nHeat honey to 125. When it gets to 110 start whisking whites. Pour honey on whites. Meanwhile sugar, water to 150. Pour that in as well. Fold in the almonds.',
+      pantry,
+    )
+    const [honey] = formula.parts ?? []
+    expect(honey?.formula.steps.map((s) => s.when)).toContainEqual({ on: 'rises', celsius: 110 })
+    expect([honey?.formula.target?.celsius, formula.target?.celsius]).toEqual([125, 150])
+    expect(faultsOf(formula)).toEqual([])
+  })
+
+  it('adds the honey to whites that are whipped in the same sentence, and boils what stands under a heading', () => {
+    const { formula } = readRecipe(
+      'A sweet\n\nFor the syrup\n  sugar 300g\n  water 90g\nFor the honey\n  honey 200g\nFor the whites\n  egg whites 50g\n  caster sugar 20g\nInclusions\n  walnuts 150g\n\nCook the honey to 120C. Whip whites with caster sugar to soft peaks and add the honey in a stream.\nCook the syrup to 148C, add to the meringue in a stream, whip on high 6 min.\nFold in warm inclusions. Roll between papers 15 mm thick.',
+      pantry,
+    )
+    const groups = formula.groups.map((g) => formula.lines.filter((l) => l.group === g.id).map((l) => l.ingredient))
+    expect(groups).toEqual([['sugar', 'water'], ['egg-white', 'caster-sugar'], ['walnuts']])
+    expect([formula.parts?.[0]?.formula.target?.celsius, formula.target?.celsius]).toEqual([120, 148])
+    expect(faultsOf(formula)).toEqual([])
+  })
+
   it('tells by its amount which sugar is the whites’', () => {
     const { formula } = readRecipe(
       'A sweet\n\n300 g honey\n250 g sugar\n80 g water\n60 g egg whites\n25 g sugar\n\nBoil the honey to 120 °C. Start whipping the egg whites with the 25 g of sugar. Pour the hot honey over the whites. Boil the sugar and water to 150 °C and pour onto the meringue. Leave 24 hours.',

@@ -15,7 +15,7 @@ import {
   readPiece,
   type WrittenPiece,
 } from './recipe-piece'
-import type { Written } from './recipe-places'
+import { takesHeaded, type Written } from './recipe-places'
 import type { Headed } from './recipe-split'
 
 /** "Pour the honey over the whites", "pour in the honey with the mixer running". */
@@ -23,6 +23,7 @@ const ONTO_WHITES = new RegExp(
   `${/\b(?:pour|trickle|drizzle|stream|add)\b.*\b/.source}(?:${[
     `${/(?:onto|over|into|on|to)\b.*\b/.source}(?:${FOAM}|(?:mixer|bowl)\\b)`,
     /(?:mixer|whisk|beaters) (?:is |are )?running\b/.source,
+    /honey\b.{0,20}\bstream\b/.source,
   ].join('|')})|${/\bpour (?:on (?:the )?(?:hot )?honey|(?:the )?(?:hot )?honey on)\b/.source}`,
   'i',
 )
@@ -80,8 +81,11 @@ function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonl
 
 /** "Pour the honey onto the whites, then the syrup": either is a moment of its own. */
 const THEN_OTHER = /^(.*?),? (?:and )?then (?:(?:add|pour)(?: in)? )?(the .*)$/i
-/** "Whisk the whites to soft peaks; pour the honey on" */
-const WHIPPED_THEN = new RegExp(`^(.*\\b${FOAM}.*?)[;,] *(?:then )?(?=pour\\b)(.*)$`, 'i')
+/** "Whisk the whites to soft peaks; pour the honey on", "… and add the honey in a stream" */
+const WHIPPED_THEN = new RegExp(
+  `^(.*\\b${FOAM}.*?)(?:[;,] *(?:then )?(?=pour\\b)|,? and (?=(?:add|pour)\\b.*\\bstream\\b))(.*)$`,
+  'i',
+)
 const inTwo = (sentence: string): string[] => {
   const [, whipped, poured] = (ONTO_WHITES.test(sentence) && WHIPPED_THEN.exec(sentence)) || []
   if (whipped && poured) return [whipped, capital(poured)]
@@ -125,9 +129,11 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
     )
   if (called === undefined || !hasSecond) return null
 
-  // "when the honey is at 118°" is said of the pot the honey is in, wherever it stands
+  // "when the honey is at 118°" is said of the pot the honey is in, wherever it stands; "when it is", right after
+  const isOfFirst = (s: string, i: number): boolean =>
+    mentions(s, [called]) || (pots.first.at(-1) === i - 1 && /^\w+(?: soon as)? it\b/i.test(s))
   const ofFirst = piece.said.flatMap((s, i) =>
-    !pots.first.includes(i) && i !== pots.poured && WATCHES.test(s) && heatIn(s) && mentions(s, [called]) ? [i] : [],
+    !pots.first.includes(i) && i !== pots.poured && WATCHES.test(s) && heatIn(s) && isOfFirst(s, i) ? [i] : [],
   )
   const name = `${capital(called)} syrup`
   const id = idFor(name, [])
@@ -158,6 +164,8 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
   const rest = readLines(listOf(false), lexicon).written
   const whips = piece.said.filter(whipsWhites)
   const bowls = [...whips, ...piece.said.filter((s) => WHITES.test(s) && /\b(?:mixer|bowl)\b/i.test(s))]
+  // "cook the syrup": all that stands under that heading
+  const isHeaded = (w: Written): boolean => pots.second.some((s) => takesHeaded(piece.said[s] as string, w))
   const waits = ({ names, calls }: Written): boolean =>
     // "whip the whites with the 20 g sugar"
     whips.some((s) => mentions(s, names) && calls.some((c) => callsIn(s, c))) ||
@@ -165,7 +173,7 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
       (spoken(names, [pots.poured]) ||
         (bowls.some((s) => mentions(s, names)) && rest.filter((w) => w.names[0] === names[0]).length === 1) ||
         (CALLED_FOAM.test(piece.said[pots.poured] as string) && names.some((n) => WHITES.test(n)))))
-  const waiting = rest.flatMap((w) => (waits(w) ? [[w.id, meets] as const] : []))
+  const waiting = rest.flatMap((w) => (!isHeaded(w) && waits(w) ? [[w.id, meets] as const] : []))
   const main = readPiece({ ...piece, list: listOf(false), others: written, said }, lexicon, {
     ...(unit && { unit }),
     ...answers,
