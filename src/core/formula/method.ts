@@ -235,7 +235,7 @@ export function secondsIn(sentence: string): number | null {
   return written && written.range.low * per + (more && per === 3600 ? 60 * Number(more[1]) : 0)
 }
 
-const BOILS = /\b(?:boil|cook(?!ie)|simmer|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
+const BOILS = /\b(?:boil|cook(?!ie)|simmer|swirl|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
 /** "Make a dry caramel to a dark amber", "caramel, medium amber", "sugar to amber". */
 const CARAMEL =
   /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b|^(?:the )?(?:sugar|honey|syrup)\b[^,;]{0,20}\bto (?:an? )?/i

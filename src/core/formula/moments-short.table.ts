@@ -111,4 +111,17 @@ export const shortMoments: readonly Moment[] = [
       /\+ spice 2, flaky-salt 5 → out: Immediately/,
     ],
   ],
+  [
+    'sugar that is swirled until it has a shade, and hot water after that',
+    '200 g sugar\n60 ml water\n100 ml hot water',
+    'Sugar and 60 ml water in a pan. Swirl over medium until dark mahogany. Off the burner. Stand back and pour in hot water. Cool and bottle, keeps forever. ~1 cup.',
+    190,
+    [
+      /^ready \+ sugar 200, water 60: Sugar/,
+      /^target: Swirl/,
+      /^ready: Off the burner$/,
+      /^ready \+ water 100: Stand back/,
+      /^ready → out: Cool and bottle/,
+    ],
+  ],
 ]

@@ -63,7 +63,7 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
 
 /** Beaten or stirred once it is off, with nothing said of it cooling first: tablet. */
 const AT_ONCE =
-  /^(?!.*\b(?:cool|lukewarm|sit|stand|rest|drops? to)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|until (?:thick|dull|grain)))\b/is
+  /^(?!.*\b(?:cool|lukewarm|sit|stand|rest|drops? to|down to)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|until (?:thick|dull|grain)))\b/is
 /** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
 const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['fudge', AT_ONCE, 'stir-soon'],

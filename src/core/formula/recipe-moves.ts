@@ -116,7 +116,7 @@ const POURS = saidAs(
     /transfer/,
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
     // what is bottled, and no jar that something is in
-    /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|$)/,
+    /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|$)/,
     /press (?:it |the \w+ )?(?:into|between|in (?:an? |the )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|frame|mou?lds?))/,
     /(?:roll|sheet) (?:it |out )*between/,
     /pat (?:it )?into/,

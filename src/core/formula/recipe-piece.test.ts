@@ -58,6 +58,11 @@ describe('what a recipe is', () => {
     expect([formula.name, formula.family, formula.school]).toEqual([name, family, school])
   })
 
+  it('asks how far it is boiled where there is only a list', () => {
+    const { asks } = readRecipe('Drops\n\n200 g sugar\n100 g water', pantry)
+    expect(asks.map((a) => a.id)).toEqual(['family', 'target'])
+  })
+
   it('leaves out what nobody does: notes, tips, how it keeps; and reads a list in one row', () => {
     const { formula } = readRecipe(
       'Drops\n\n400 g sugar · 150 ml water · 75 g glucose syrup\n\nMethod\nBoil all to 150 °C. Pour into moulds.\n\nTips\nUse 300 g honey instead.\nBoil it to 180 °C.\nVariation: add nuts.',

@@ -208,7 +208,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const asks: Ask[] = [
     { id: 'family', guess: guessed },
     ...(unclear ? [{ id: 'unit' as const, text: unclear.text }] : []),
-    ...((computed === null || chosen) && unclear === undefined && said.length > 0
+    ...((computed === null || chosen) && unclear === undefined
       ? [
           {
             id: 'target' as const,

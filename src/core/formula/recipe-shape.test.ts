@@ -119,6 +119,12 @@ describe('the pieces a method speaks of', () => {
     expect(read('popcorn', 'Butter your hands and shape into 20 balls.', 1)).toMatchObject({ gramsEach: 65 })
   })
 
+  it('are no lollipops where they are poured and cut, whatever they are called', () => {
+    const said = 'Pour into a tin. Mark into squares.'
+    expect(read('toffee', said, null, 'Butterscotch lollies')).toMatchObject({ kind: 'cut' })
+    expect(read('toffee', `${said} Push the sticks in.`, null, 'Butterscotch lollies')).toMatchObject({ sticks: true })
+  })
+
   it('are lollipops as wide as they are spooned', () => {
     const said = (wide: string) => read('hard-candy', `Spoon out ${wide} rounds.`, null, 'Lavender lollies')
     // π/4 · 5² cm² · 0.4 cm

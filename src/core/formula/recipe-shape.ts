@@ -44,6 +44,7 @@ const SPOONS = { tea: 7, tsp: 7, dessert: 14, table: 20, tbsp: 20 } as const
 const LOLLIPOP_COUNT = /(?<!\d[ -]?)\b(\d{1,3}) (?:\w+ )?(?:lolli(?:pop|es)|lolly)\b/i
 const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b/i
 const LOLLIPOP_MOULDS = /\blolli\w*\b.{0,20}\bmou?lds?\b/i
+const STICKS = /\bsticks?\b/i
 const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 const MOULDS = /\b(?:mou?lds?|shells)\b/i
 /** "Deposit 2.5 ml drops". */
@@ -207,7 +208,8 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
     const thick = thicknessIn(after) ?? filled ?? otherwise
     return thick < WHOLE_MM ? tenths(thick) : Math.round(thick)
   }
-  if (LOLLIPOPS.test(name) || any(LOLLIPOP_MOULDS)) {
+  // "butterscotch lollies" that are poured and cut have no sticks
+  if ((LOLLIPOPS.test(name) && !(any(CUTS) && !any(STICKS))) || any(LOLLIPOP_MOULDS)) {
     const count = makes ?? Number(LOLLIPOP_COUNT.exec(said.join('. '))?.[1] ?? Number.NaN)
     return lollipopOf(told, litres === null ? null : (litres * 1000) / count)
   }

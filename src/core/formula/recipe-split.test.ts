@@ -177,6 +177,16 @@ describe('a list', () => {
     expect(formula.lines.map((l) => [l.ingredient, Math.round(l.grams)])).toEqual([['sugar', 454]])
   })
 
+  it('can stand in the sentence that puts it into the pot', () => {
+    const { formula, questions } = readRecipe(
+      'Pull candy\n\nPut into a heavy kettle: 2 cups molasses, 1 cup sugar, 3/4 cup water. Cook slowly to 260 F. Add 3 Tbsp butter, 1/8 tsp soda. Do not stir at all. Pour out. When cool enough, pull until light tan.',
+      pantryOf(),
+    )
+    expect(formula.lines.map((l) => l.ingredient)).toEqual(['treacle', 'sugar', 'water', 'butter'])
+    // which soda is asked, as it is in a list
+    expect([questions.map((q) => q.text), formula.target?.celsius]).toEqual([['1/8 tsp soda'], 126.7])
+  })
+
   it('can stand in the method itself, in words', () => {
     const { formula, questions } = readRecipe(
       'Twists\n\nTake one pound of loaf sugar, half a pint of water and a small teaspoonful of cream of tartar. Boil them to the crack, which is 300 degrees. Flavour with ten drops of oil of aniseed. Turn out.',

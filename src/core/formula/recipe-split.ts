@@ -152,9 +152,13 @@ const LIST_THEN_METHOD = /^([^.]*(?:\.(?!\s+\p{Lu})[^.]*)*)\.\s+(\p{Lu}.*)$/su
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(row: string): string[] {
   const line = row.replace(/^(?:ingredients|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i, '')
-  const [, listed = '', told = ''] = LIST_THEN_METHOD.exec(line) ?? []
+  // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
+  const [, done = '', after = ''] = HEADED_ROW.exec(line) ?? []
+  const begins = done.search(DONE) === 0
+  const [, listed = '', told = ''] = LIST_THEN_METHOD.exec(begins ? after : line) ?? []
   const first = listed.split(NEXT_OR_PLUS)
-  if (DONE.test(told) && first.length > 1 && first.every(isLine)) return [...inOneRow(listed), told]
+  if (DONE.test(told) && first.length > 1 && first.every(isLine))
+    return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
   const apart = line.split(APART)
   if (apart.filter(hasAmount).length > 1 && hasAmount(apart[0] as string) && !looksLikeMethod(apart.at(-1) as string)) {
     // "Base: oats 400 g; flour 600 g"

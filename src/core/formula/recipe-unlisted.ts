@@ -6,7 +6,7 @@ import type { Written } from './recipe-places'
 
 /** An amount, and up to four words after it. */
 const MEASURED =
-  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|g|ml|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\)?\s+(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
+  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?<=[\d½¼¾⅓⅔]\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|g|ml|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\)?\s+(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
 
 /** "A small tub of double cream (300 ml)" */
 const BRACKETED =
@@ -22,8 +22,9 @@ function lineOf(amount: string, words: readonly string[], { pantry, house }: Lex
     if (n < words.length && !ENDS_NAME.test(words[n] as string)) continue
     const line = `${amount} ${words.slice(0, n).join(' ')}`
     const reading = readLine(line, pantry, house)
-    // a pint is asked about as it is in a list
+    // a pint is asked about as it is in a list, and so is which soda, which glucose
     if (reading.status === 'sure' || reading.question.id === 'which-pint') return line
+    if (n === 1 && reading.question.id === 'which-named') return line
   }
   return null
 }
