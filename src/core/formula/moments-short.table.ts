@@ -124,4 +124,18 @@ export const shortMoments: readonly Moment[] = [
       /^ready → out: Cool and bottle/,
     ],
   ],
+  [
+    'a heat that is held, and gone on from, by commas',
+    '400 g sugar\n300 g cream\n80 g butter',
+    'Heat all but butter to 104 °C, hold 5 min, raise to 119.5. Kill heat, butter, whisk 30 s. Pour 14 mm.',
+    119.5,
+    [
+      /^ready \+ sugar 400, cream-36 300: Heat/,
+      /^rises 104: Heat/,
+      /^after 300: Hold 5 min$/,
+      /^target: Raise/,
+      /\+ butter 80: Kill heat/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

@@ -77,9 +77,9 @@ const LATER = '(?:mark|score|cut|break|slice)'
 /** Work that goes on for so long with what was put in. */
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS =
-  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|cool|chill|refrigerate|fridge|freezer?|stand|ripen|mature)'
+  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|cool|chill|refrigerate|fridge|freezer?|stand|ripen|mature)'
 /** "To 140°, then on to 155°". */
-const ONWARD = '(?:(?:on|up|further|without stirring) )?to (?:about |around )?\\d'
+const ONWARD = '(?:(?:on|up|raise|further|without stirring) )?to (?:about |around )?\\d'
 const THEN = '[,;]?\\s+(?:and then|and|then)\\s+'
 const ADDS = '(?:add|stir in|whisk in|beat in)'
 /** What fills a pan that has been got ready. */
@@ -91,6 +91,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
   [';\\s+', `(?:${GOES_ON}|${SETS_OUT}|${LATER}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
   [',\\s+', `${LASTS}|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`],
+  [',\\s+', '(?:raise|on|up) to \\d'],
   [',\\s+', `${ADDS}\\b[^,;]*\\boff the heat\\b`],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
   [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
@@ -160,7 +161,10 @@ function isApart(head: string, tail: string): boolean {
   // it lies where it was poured while it cools
   if (RESTS.test(tail)) return (secondsIn(tail) !== null || (heatIn(tail) !== null && pours(head))) && !RESTS.test(head)
   if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
-  if (GOES_FURTHER.test(tail)) return (heatIn(head)?.high ?? Infinity) < (heatIn(tail)?.low ?? 0)
+  if (GOES_FURTHER.test(tail)) {
+    const { low = 0 } = heatIn(tail) ?? {}
+    return RESTS.test(head) ? low > 0 : (heatIn(head)?.high ?? Infinity) < low
+  }
   if (isGotReady(head)) return IN_IT.test(tail) || (SETTING_OUT.test(tail) && !isGotReady(tail))
   if (MEANWHILE.test(tail)) return true
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)

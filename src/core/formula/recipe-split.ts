@@ -3,6 +3,7 @@ import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
 import { DONE, secondsIn } from './method'
 import { isGotReady } from './recipe-moves'
+import { withoutPercents } from './recipe-percent'
 import { plainLines, ROW_ENDS } from './recipe-plain'
 
 /** Lines under a heading; those under none come first. */
@@ -250,7 +251,7 @@ function withUnits(all: readonly string[]): string[] {
 
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. */
 export function splitRecipe(text: string): SplitRecipe {
-  const all = plainLines(text)
+  const all = withoutPercents(plainLines(text))
   const makes = makesIn(all)
   const isNothing = (line: string): boolean => NOTHING.test(line) && !HEAD_NOTES.test(line)
   const rows = withUnits(all)
