@@ -93,7 +93,8 @@ describe('a data folder', () => {
     expect(performance.now() - from).toBeLessThan(1000)
     const other = script(
       `const { claimFolder } = await import('./scripts/lib/claim.ts'); await claimFolder('${scratch}/x'); console.log('held'); setInterval(() => {}, 1000)`,
-      '--import=tsx',
+      '--import',
+      'tsx',
     )
     await once(other.stdout as NonNullable<typeof other.stdout>, 'data')
     await expect(claimFolder(`${scratch}/x`)).rejects.toThrow(/on already/)
