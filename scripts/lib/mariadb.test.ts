@@ -91,10 +91,8 @@ describe('a data folder', () => {
     const from = performance.now()
     await expect(claimFolder(mine)).rejects.toThrow(/on already/)
     expect(performance.now() - from).toBeLessThan(1000)
-    const other = script(
+    const other = holder(
       `const { claimFolder } = await import('./scripts/lib/claim.ts'); await claimFolder('${scratch}/x'); console.log('held'); setInterval(() => {}, 1000)`,
-      '--import',
-      'tsx',
     )
     await once(other.stdout as NonNullable<typeof other.stdout>, 'data')
     await expect(claimFolder(`${scratch}/x`)).rejects.toThrow(/on already/)
@@ -105,8 +103,8 @@ describe('a data folder', () => {
 })
 
 /** A script of its own. */
-const script = (code: string, ...options: readonly string[]): ChildProcess =>
-  spawn('node', [...options, '--input-type=module', '-e', code], { stdio: ['ignore', 'pipe', 'ignore'] })
+const holder = (code: string): ChildProcess =>
+  spawn('node', ['--import', 'tsx', '--input-type=module', '-e', code], { stdio: ['ignore', 'pipe', 'ignore'] })
 
 describe('a first start', () => {
   /** Kills in a row, from nothing and then on what the one before left, in folders of their own. */
@@ -142,7 +140,7 @@ describe('a first start', () => {
           console.log('ready')
           setInterval(() => {}, 1000)`
         for (let i = 0; i < kills; i++) {
-          const start = script(code)
+          const start = spawn('node', ['--input-type=module', '-e', code], { stdio: ['ignore', 'pipe', 'ignore'] })
           const ended = once(start, 'exit')
           const moment = new Promise((r) => setTimeout(r, LONGEST_MS * random()))
           await Promise.race([moment, once(start.stdout as NonNullable<typeof start.stdout>, 'data')])
