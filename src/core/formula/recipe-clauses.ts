@@ -10,7 +10,9 @@ const ABBREVIATED =
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)\s*:\s+/i
 /** "Melt the butter. Step 2: add the sugar" */
-const STEP = /(?<=[.!?]\s+)step\s+\d{1,2}\s*[:.)–-]\s*/gi
+const STEP = /(?<=^|[.!?]\s+)step\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight)\s*[:.)–-]\s*/gi
+/** "Approx. 10 minutes" */
+const ABOUT = /\bapprox\.(?=\s+\d)/gi
 /** "300 on candy therm." */
 const THERMOMETER = /\btherm\.(?=\)|\s+[a-z])/g
 
@@ -31,13 +33,14 @@ const spoken = (lines: readonly string[]): string[] =>
           l
             .replace(ABBREVIATED, '$1')
             .replace(STEP, '')
+            .replace(ABOUT, 'about')
             .replace(THERMOMETER, 'thermometer')
             .replace(STAGE, '')
             .replace(/(?<!half) (?:&|\+) /gi, ' and ')
             .replace(/[!?](?=\))/g, ''),
         ).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
     )
-    .map((s) => s.trim().replace(/[.!]$/, ''))
+    .map((s) => capital(s.trim().replace(/[.!]$/, '')))
     .flatMap(inPieces)
 
 /** The sentences of a method that somebody does; what goes on to another moment is one of its own. */
@@ -67,7 +70,7 @@ function forbidden(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:makes|serves?|yields?|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|it[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))$|best (?:eaten|kept|within)\b|[~≈]\s?\d[^.]{0,20}$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:makes|serves?|yields?|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it|they)[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))$|best (?:eaten|kept|within)\b|[~≈]\s?\d[^.]{0,20}$|(?:about |approx\w*\.? )?\d+ ?(?:m?l|k?g|cups?)$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -111,6 +114,7 @@ const FOLLOWS =
   /^(?:deglaze|add|stream|trickle|drizzle|stir in|whisk in|beat in|pour|spread|tip|scrape|turn (?:it )?out)\b/i
 const WORKS =
   /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
+const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolved?|melted|clear)\b/i
 const WORKED = /^(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
 const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
@@ -163,10 +167,13 @@ function isApart(head: string, tail: string): boolean {
   if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
   if (GOES_FURTHER.test(tail)) {
     const { low = 0 } = heatIn(tail) ?? {}
-    return RESTS.test(head) ? low > 0 : (heatIn(head)?.high ?? Infinity) < low
+    const before = heatIn(head)
+    return before ? before.high < low : low > 0 && (RESTS.test(head) || PUTS_IN.test(head))
   }
   if (isGotReady(head)) return IN_IT.test(tail) || (SETTING_OUT.test(tail) && !isGotReady(tail))
   if (MEANWHILE.test(tail)) return true
+  // "stir until dissolved; cook to 123°"
+  if (DISSOLVES.test(head) && endingsIn(tail, 'C').some((e) => e.by === 'heat')) return true
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (LATER_WORK.test(tail)) return pours(head)

@@ -46,6 +46,9 @@ function isButtery(lines: readonly Line[], list: string): boolean {
 const GRAINS =
   /\bcool\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|opaque|creamy|lightens|grain))/is
 
+/** "Seafoam (not honeycomb)" */
+const DENIED = /\bnot (?:an? )?[\p{L}-]+/giu
+
 /** The family a recipe belongs to: its name says it, else its make-up, else its method; a guess to confirm. */
 export function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {
   const said = (text: string): FamilyId | undefined =>
@@ -58,7 +61,9 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
     ? 'toffee'
     : familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
   const whipped = made === 'nougat' || made === 'marshmallow'
-  return said(name) ?? (GRAINS.test(method) && !whipped ? 'fudge' : made) ?? said(method) ?? 'caramel'
+  return (
+    said(name.replace(DENIED, '')) ?? (GRAINS.test(method) && !whipped ? 'fudge' : made) ?? said(method) ?? 'caramel'
+  )
 }
 
 /** Beaten or stirred once it is off, with nothing said of it cooling first: tablet. */

@@ -26,7 +26,7 @@ const READIES = saidAs(
     /heat (?:the |your )?oven/,
     /toast/,
     /roast/,
-    /(?:sift|sieve)(?! (?:in|into|off|on|over)\b)/,
+    /(?:sift|sieve)(?! (?:in|into|off|on|over)\b| (?:\w+ ){1,3}over\b)/,
     /arrange(?!.*\b(?:spoon|pour)\b)/,
     /chop/,
     /halve/,
@@ -90,7 +90,9 @@ export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sent
 
 /** Whether the base of the pot is stood in cold water in this sentence. */
 export const bathes = (sentence: string): boolean =>
-  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|^stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?) water\b/i.test(sentence)
+  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?) water\b/i.test(
+    sentence,
+  )
 
 /** How what is in the pot leaves it. */
 const POURS = saidAs(

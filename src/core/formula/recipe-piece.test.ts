@@ -45,6 +45,13 @@ describe('what a recipe is', () => {
       'caramel',
       'dry',
     ],
+    [
+      'Foam (not honeycomb)',
+      '400 g sugar\n2 egg whites',
+      'Boil to 125 °C. Pour over the whites.',
+      'nougat',
+      'one-syrup',
+    ],
     ['Barley twists', '400 g sugar\n1 g cream of tartar', 'Boil to 154 °C.', 'hard-candy', 'boil-per-colour'],
     [
       'A dark caramel',

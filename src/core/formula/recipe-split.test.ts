@@ -177,6 +177,14 @@ describe('a list', () => {
     expect(formula.lines.map((l) => [l.ingredient, Math.round(l.grams)])).toEqual([['sugar', 454]])
   })
 
+  it('has no line that boils to a heat, however short it is', () => {
+    const { formula, questions } = readRecipe(
+      'Rock\n\n4 kg sugar\n1.3 l water\nBoil to 146 °C\nPour on the table\nCut 200 mm sticks',
+      pantryOf(),
+    )
+    expect([questions, formula.lines.length, formula.target?.celsius]).toEqual([[], 2, 146])
+  })
+
   it('can stand in the sentence that puts it into the pot', () => {
     const { formula, questions } = readRecipe(
       'Pull candy\n\nPut into a heavy kettle: 2 cups molasses, 1 cup sugar, 3/4 cup water. Cook slowly to 260 F. Add 3 Tbsp butter, 1/8 tsp soda. Do not stir at all. Pour out. When cool enough, pull until light tan.',

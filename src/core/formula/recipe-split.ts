@@ -1,7 +1,7 @@
 /** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
 import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
-import { DONE, secondsIn } from './method'
+import { DONE, heatIn, secondsIn } from './method'
 import { isGotReady } from './recipe-moves'
 import { withoutPercents } from './recipe-percent'
 import { plainLines, ROW_ENDS } from './recipe-plain'
@@ -186,6 +186,8 @@ const looksLikeMethod = (line: string): boolean =>
   line.length > 90 ||
   (/[.!]$/.test(line) && (line.split(' ').length > 5 || isGotReady(line))) ||
   NUMBERED.test(line) ||
+  // "Boil to 146 °C"
+  (line.search(DONE) === 0 && heatIn(line) !== null) ||
   /^step\s+\d+\s*[:.)–-]/i.test(line) ||
   (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
 

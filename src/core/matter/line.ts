@@ -141,18 +141,20 @@ function parse(text: string, house: readonly HouseUnit[]): Parsed {
     return { amount: found.amount, vague: null, name: split.name, note: noteOf([split.note, ...brackets.notes]) }
   }
   const weight = brackets.said.find((m) => m.unit?.kind === 'mass') ?? brackets.said[0]
-  const split = splitNote(
+  const told = splitNote(
     plain
       .replace(VAGUE, '')
       .replace(TO_TASTE, '')
       .replace(/^\s*of\s+/i, '')
       .trim(),
   )
+  // "honey 180 g — dark"
+  const before = weight || told.note === null ? null : trailingAmount(told.name, house, brackets)
   return {
-    amount: weight ? amountOf(weight) : null,
-    vague: vague?.[1] ?? taste?.[1] ?? null,
-    name: split.name,
-    note: noteOf([split.note, ...brackets.notes]),
+    amount: weight ? amountOf(weight) : (before?.amount ?? null),
+    vague: before ? null : (vague?.[1] ?? taste?.[1] ?? null),
+    name: before?.name ?? told.name,
+    note: noteOf([told.note, ...brackets.notes]),
   }
 }
 

@@ -471,6 +471,10 @@ few drops oil of peppermint => ask
 80 g candied ginger => crystallised-ginger 80
 85 g apple juice => fruit-juice 85
 1/4 tsp nutmeg => spice 0.6
+honey 180 g — cook it first, dark => honey 180
+butter - 200g, melted => butter 200
+cream 300 g — hot, with 2 sprigs => ask
+3 Tb cornstarch => cornflour 23.4
 `
   .trim()
   .split('\n')
