@@ -60,6 +60,7 @@ describe('the pieces a method speaks of', () => {
     ['portions', 'honeycomb', 'Portion with a hot wire into 30 × 30 mm.', { kind: 'cut', lengthMm: 30 }],
     ['a portion that is dropped', 'fudge', 'Warm a portion, add mint, and drop into moulds.', { kind: 'mould' }],
     ['cubes, as high as they are wide', 'fudge', 'Slice in 3 cm cubes.', { lengthMm: 30, heightMm: 30 }],
+    ['how deep it is poured', 'caramel', 'Pour 14 mm. Cut 20 x 30 mm.', { lengthMm: 20, widthMm: 30, heightMm: 14 }],
     ['how deep it is cast', 'caramel', 'Cast 20 mm in a frame. Cut 25 mm.', { lengthMm: 25, heightMm: 20 }],
     ['jars of so many ml', 'caramel-sauce', 'Hot fill 200 ml jars.', { kind: 'mould', millilitres: 200 }],
     ['what waits to be cut', 'toffee', 'Leave 3 hours before cutting.', { kind: 'cut', lengthMm: 25 }],

@@ -18,7 +18,7 @@ import {
 import { BackLink } from '@/ui/kit/back-link'
 import { send } from '@/ui/kit/send'
 import { useSay, useTime } from '@/ui/shell/preferences'
-import { proseIn, sayDifference, sayDue } from '@/words'
+import { lower, proseIn, sayDifference, sayDue } from '@/words'
 import { conditionsOf, firstChoice } from './equipment'
 
 export interface RevisionView {
@@ -138,7 +138,7 @@ function Pick({ on, label, number, onPick }: PickProps) {
 function whatChanged(before: FormulaDocument | undefined, after: FormulaDocument): string {
   if (!before) return 'as it was first written'
   const said = [
-    ...lineChanges(before, after).map((c) => c.name.toLowerCase()),
+    ...lineChanges(before, after).map((c) => lower(c.name)),
     ...(before.target?.celsius === after.target?.celsius ? [] : ['target']),
     ...(before.school === after.school ? [] : [schoolLabel(after.family, after.school)]),
     ...(stepChanges(before, after).length > 0 ? ['method'] : []),

@@ -15,12 +15,12 @@ import { NumberField } from '@/ui/kit/number-field'
 import { Segments } from '@/ui/kit/segments'
 import { ChoiceList } from '@/ui/kit/slot'
 import { useSay } from '@/ui/shell/preferences'
-import { capital, formatCount, type Say } from '@/words'
+import { capital, formatCount, lower, type Say } from '@/words'
 
 export const lineName = (formula: FormulaDocument, line: string): string => {
   for (const { formula: piece } of piecesOf(formula)) {
     const found = piece.lines.find((l) => l.id === line)
-    if (found) return ingredientIn(piece, found.ingredient).name.toLowerCase()
+    if (found) return lower(ingredientIn(piece, found.ingredient).name)
   }
   return line
 }

@@ -7,6 +7,7 @@ import { type BatchPlan, type FormulaDocument, inGrams, ingredientIn, piecesOf, 
 import { Checkbox } from '@/ui/kit/checkbox'
 import { Select } from '@/ui/kit/select'
 import { useSay } from '@/ui/shell/preferences'
+import { lower } from '@/words'
 import { useScale } from './use-scale'
 import { keepWeighed, weighedOf } from './weighed'
 
@@ -85,7 +86,7 @@ export function WeighStation({ id, formula, plan, kitchen }: Props) {
       {current && channel && (
         <p className="mt-2 rounded-control bg-lemon px-4 py-2.5 text-on-lemon" role="status">
           <span className="casual block text-head leading-tight font-bold">
-            {weight(current.grams, current.fine)} {current.name.toLowerCase()}
+            {weight(current.grams, current.fine)} {lower(current.name)}
           </span>
           <span className="figures text-body">
             {frame ? `on the scale ${weight(frame.grams, current.fine)}` : 'the scale has not spoken yet'}

@@ -3,6 +3,7 @@ import { type Advice, type Helped, inCelsius, inCelsiusStep, inGrams, type Metho
 import { formatPercent, formatSpan } from '../format'
 import type { Said } from '../said'
 import type { Say } from '../units'
+import { lower } from './names'
 
 /** ◊ Two targets this close are told apart by a tenth. */
 const CLOSE = 1.5
@@ -47,7 +48,7 @@ export function sayMethodAdvice(advice: MethodAdvice, say: Say): Said {
   switch (advice.kind) {
     case 'doctor':
       return {
-        text: `More ${advice.name.toLowerCase()}: ${say.weight(inGrams(advice.toGrams))} instead of ${say.weight(inGrams(advice.fromGrams))}`,
+        text: `More ${lower(advice.name)}: ${say.weight(inGrams(advice.toGrams))} instead of ${say.weight(inGrams(advice.fromGrams))}`,
         detail: `${by} grained; as much sugar comes off as it brings`,
       }
     case 'heat':

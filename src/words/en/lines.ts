@@ -13,6 +13,7 @@ import {
 import { formatSpan } from '../format'
 import { type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
+import { lower } from './names'
 
 const questions: Sayings<QuestionFigures, string> = {
   empty: () => 'Nothing is written here',
@@ -74,7 +75,7 @@ export function sayUnderstood({ amount, grams, between }: Extract<LineReading, {
 
 /** What goes in at a moment of a recipe that is told back: "400 g sugar". */
 export const sayGoesIn = ({ name, grams }: GoesIn, say: Say): string =>
-  grams === null ? `“${name}”, which is asked about` : `${say.weight(inGrams(grams))} ${name.toLowerCase()}`
+  grams === null ? `“${name}”, which is asked about` : `${say.weight(inGrams(grams))} ${lower(name)}`
 
 /** A figure of a recipe that no step follows. */
 export function sayUnfollowed(figure: Unfollowed, say: Say): string {

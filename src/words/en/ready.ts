@@ -11,11 +11,11 @@ import type {
 import { formatLitres, formatPercent, formatSpan } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
-import { capital, countWord } from './names'
+import { capital, countWord, lower } from './names'
 import { aboutSpan } from './verdicts'
 
 const list = (things: readonly NamedGrams[], say: Say): string =>
-  things.map((t) => `${say.weight(t.grams)} ${t.name.toLowerCase()}`).join(', ')
+  things.map((t) => `${say.weight(t.grams)} ${lower(t.name)}`).join(', ')
 
 const ready: Sayings<ReadyFigures> = {
   infuse: ({ things }, say) => ({

@@ -18,6 +18,7 @@ import {
   colourName,
   colourNames,
   deedNames,
+  lower,
   partStateNames,
   seenName,
   signNames,
@@ -94,7 +95,7 @@ export function sayAct(act: CookAct, say: Say): string | null {
     case 'did':
       return deedNames[act.what]
     case 'added':
-      return `${say.weight(inGrams(act.grams))} ${act.name.toLowerCase()} put in`
+      return `${say.weight(inGrams(act.grams))} ${lower(act.name)} put in`
     case 'weighed':
       return Object.keys(act.grams).length === 1 ? 'one line weighed' : `${Object.keys(act.grams).length} lines weighed`
     case 'lies':

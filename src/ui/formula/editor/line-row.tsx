@@ -15,7 +15,7 @@ import {
 } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
 import { useSay } from '@/ui/shell/preferences'
-import { refusals, saySwitch } from '@/words'
+import { lower, refusals, saySwitch } from '@/words'
 import { DragRow } from './sortable'
 
 interface Props {
@@ -119,7 +119,7 @@ function SwitchMenu({ formula, line, onSwitch }: Pick<Props, 'formula' | 'line' 
           collisionPadding={16}
           className="z-20 max-h-[70dvh] w-[360px] overflow-auto rounded-sheet border border-line bg-sheet p-4"
         >
-          <p className="casual mb-2 text-main font-bold">Instead of {name.toLowerCase()}</p>
+          <p className="casual mb-2 text-main font-bold">Instead of {lower(name)}</p>
           <ul className="flex flex-col gap-1">
             {packs.map((p) => (
               <li key={p.unit}>

@@ -1,6 +1,6 @@
 import { inGrams, type LineReading } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
-import { sayQuestion, sayUnderstood } from '@/words'
+import { lower, sayQuestion, sayUnderstood } from '@/words'
 
 /** What was understood of a line, or what is asked about it. */
 export function ReadingWords({ reading }: { readonly reading: LineReading }) {
@@ -9,7 +9,7 @@ export function ReadingWords({ reading }: { readonly reading: LineReading }) {
   const { ingredient, grams, note } = reading
   return (
     <span>
-      <strong className="figures">{say.weight(inGrams(grams))}</strong> {ingredient.name.toLowerCase()}
+      <strong className="figures">{say.weight(inGrams(grams))}</strong> {lower(ingredient.name)}
       {note && <span className="text-muted"> · {note}</span>}
       <span className="text-muted"> ({sayUnderstood(reading, say)})</span>
     </span>

@@ -2,7 +2,7 @@ import { Check } from 'lucide-react'
 import { useMemo } from 'react'
 import { inCelsius, paceOf, type Want, wantOf } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
-import { formatClock, formatSpan, proseIn, sayWant } from '@/words'
+import { formatClock, formatSpan, lower, proseIn, sayWant } from '@/words'
 import { CookHeader } from '../cook-header'
 import type { LiveCook } from '../stove'
 import type { Acts } from '../use-acts'
@@ -92,7 +92,7 @@ export function HandSteps({ live, acts, voices }: Props) {
       <Wait live={live} want={wanted ?? null} />
       {cook.state.next === 0 && (
         <p className="mt-auto px-4 pt-2 text-body text-muted">
-          Weighed for {formula.name.toLowerCase()}, in a room at {say.temperature(inCelsius(conditions.roomC))}.
+          Weighed for {lower(formula.name)}, in a room at {say.temperature(inCelsius(conditions.roomC))}.
         </p>
       )}
     </section>
