@@ -31,7 +31,7 @@ export const WAITS_FOR =
 const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 export const PUTS_IN =
-  /\b(?:add|in goes?|deglaze|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
+  /\b(?:add|in goes?|deglaze|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
   new RegExp(

@@ -5,7 +5,7 @@ import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
-  /\b(w|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|deg|mins?|hrs?|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=\s+[a-z])/g
+  /\b(w|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|temp|deg|mins?|hrs?|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=\s+[a-z])/g
 
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)\s*:\s+/i
@@ -115,6 +115,7 @@ const FOLLOWS =
 const WORKS =
   /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
 const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolved?|melted|clear)\b/i
+const WORKED_IN = /^(?:beat|fold|stir|whisk)\b.*\b(?:in|into)\b/i
 const WORKED = /^(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
 const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
@@ -175,6 +176,8 @@ function isApart(head: string, tail: string): boolean {
   // "stir until dissolved; cook to 123°"
   if (DISSOLVES.test(head) && endingsIn(tail, 'C').some((e) => e.by === 'heat')) return true
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
+  // "beat the whites stiff; beat them into the mixture"
+  if (whipsWhites(head) && WORKED_IN.test(tail)) return true
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (LATER_WORK.test(tail)) return pours(head)
   // it has stood for so long, and is worked then

@@ -5,6 +5,7 @@ import { type Mix, massOf } from '../matter/mix'
 import { milkHeadStart } from '../physics/browning'
 import type { Target } from './document'
 import { comesBefore, type Ending, endingsIn, type HeatUnit, heatIn, inDegrees, unitOf, WATCHES } from './method'
+import { besideIn } from './recipe-beside'
 import { bathes, isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
 
 /** ◊ Sugar work is pulled between these, °C. */
@@ -132,7 +133,8 @@ function isCooler(sentence: string, ending: Ending, unit: HeatUnit | null): bool
 function around(said: readonly string[], at: number, next: string): string[] {
   const last = said[at] as string
   const [, all, end] = /^(.+?),? ((?:to|until)\b.*\d.*)$/i.exec(last) ?? []
-  const first = said.findIndex((s) => !isGotReady(s))
+  const { ready } = besideIn(said)
+  const first = said.findIndex((_, i) => !ready.has(i))
   return all && end && (first === at || ADDS.test(all)) ? [all, next, `Cook ${end}`] : [next, last]
 }
 

@@ -17,7 +17,7 @@ const READIES = saidAs(
     /soften (?:the )?(?:\w+ )?gelatine?/,
     /(?:steep|brew|infuse)(?=.*\bwater\b.*\bstrain\b)/,
     /soak(?!.*\b(?:sugar|boil|simmer)\b)/,
-    /sprinkle (?:the )?(?:powdered )?gelatine?/,
+    /(?:in an? (?:\w+ ){0,2}bowl,? )?sprinkle (?:the )?(?:powdered )?gelatine?/,
     // shells are lined with chocolate, and filled: that is the work itself
     /line\b(?!.*\bmou?lds?\b.*\b(?:fill|cap|seal)\b)/,
     /grease/,
