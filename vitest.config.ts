@@ -6,13 +6,13 @@ const alias = { '@': fileURLToPath(new URL('src', import.meta.url)) }
 /** Tests of scripts that start a MariaDB of their own. */
 const BY_DATABASE = ['scripts/lib/backup.test.ts', 'scripts/lib/mariadb.test.ts']
 
-/** A busy machine is no fault of the code: this only ends what hangs. */
-const patience = { testTimeout: 120_000, hookTimeout: 120_000 }
+/** A slow machine is no fault of the code: this only ends what hangs. */
+const patience = { testTimeout: 60_000, hookTimeout: 60_000 }
 
 export default defineConfig({
   resolve: { alias },
   test: {
-    // both cores
+    // both cores: what runs beside it waits more than it works
     maxWorkers: 2,
     projects: [
       {

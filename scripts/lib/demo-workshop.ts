@@ -11,7 +11,7 @@ import { seeded } from '@/core/quantity/seeded'
 import {
   addChannel,
   addRevision,
-  appendEventIn,
+  appendEvents,
   appendReadings,
   type Db,
   findBatch,
@@ -23,7 +23,6 @@ import {
   putSummary,
   putThing,
   readThings,
-  transact,
   writeDay,
   writeVerdict,
 } from '@/db'
@@ -70,9 +69,7 @@ export async function loadLog(db: Db, history: ReturnType<typeof demoHistory>): 
     await takeDown(db, batch.id)
     for (const { boil } of others) await insertBoil(db, boil)
     for (const { boil, events, readings } of boils) {
-      await transact(db, async (tx) => {
-        for (const event of events) await appendEventIn(tx, boil.id, event, new Date(event.at))
-      })
+      await appendEvents(db, boil.id, events)
       await appendReadings(db, boil.id, readings)
       const view = await findBoil(db, boil.id)
       const log = { acts: events, readings: packed(readings.map((r) => [r.at.getTime(), r.celsius])) }

@@ -126,16 +126,16 @@ describe('a first start', () => {
     )
 
   it(`that is killed at ${KILLS} moments goes on where it was, and leaves nothing running`, async () => {
-    const parts = ['database', 'own-workshop'].map((name) => ({ name, plain: resolve(scratch, `${name}.mjs`) }))
-    await Promise.all(parts.map(({ name, plain }) => bundle(`scripts/lib/${name}.ts`, plain)))
+    const plain = (name: string): string => join(scratch, `${name}.mjs`)
+    for (const name of ['database', 'own-workshop']) await bundle(`scripts/lib/${name}.ts`, plain(name))
     symlinkSync(resolve('node_modules'), join(scratch, 'node_modules'))
     await Promise.all(
       ROWS.map(async (kills, row) => {
         const first = join(scratch, `first-${row}`)
         mkdirSync(first)
         const random = seeded(11 + row)
-        const code = `const { ownDatabase } = await import('${parts[0]?.plain}')
-          const { fillOwn } = await import('${parts[1]?.plain}')
+        const code = `const { ownDatabase } = await import('${plain('database')}')
+          const { fillOwn } = await import('${plain('own-workshop')}')
           await ownDatabase('${first}', 'a token', fillOwn)
           console.log('ready')
           setInterval(() => {}, 1000)`

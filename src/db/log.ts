@@ -101,6 +101,12 @@ const MOST_ACTS = 10_000
 export const appendEvent = (db: Db, boilId: string, logged: LoggedAct, receivedAt: Date): Promise<Appended> =>
   transact(db, (tx) => appendEventIn(tx, boilId, logged, receivedAt))
 
+/** Appends a whole log, each act once, as of when it was logged. */
+export const appendEvents = (db: Db, boilId: string, log: readonly LoggedAct[]): Promise<void> =>
+  transact(db, async (tx) => {
+    for (const logged of log) await appendEventIn(tx, boilId, logged, new Date(logged.at))
+  })
+
 /** As `appendEvent`, within a transaction of the caller's. */
 export async function appendEventIn(
   tx: Tx,

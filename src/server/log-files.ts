@@ -7,7 +7,7 @@ import { nothingJudged } from '@/contract/verdict'
 import {
   addChannel,
   addRevision,
-  appendEvent,
+  appendEvents,
   appendReadings,
   type BatchRecord,
   batchIds,
@@ -236,7 +236,7 @@ export async function importBatch(text: string, now: Date): Promise<TakenIn> {
     )
   for (const b of others) await insertBoil(db(), boilOf(b))
   for (const b of file.boils) {
-    for (const act of b.acts) await appendEvent(db(), b.id, act, new Date(act.at))
+    await appendEvents(db(), b.id, b.acts)
     const start = Date.parse(b.startedAt)
     const readings = unpacked(b.readings).map(([ms, celsius], n) => ({
       id: `log ${b.id} ${n}`,

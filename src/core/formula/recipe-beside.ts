@@ -46,7 +46,7 @@ const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend)\b(?!.*\b(?:pan|pot|sau
 const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,}) (?:solution|mixture|mix|slurry|paste|powder)\b/i
 
 /** "Stir cinnamon and salt together" */
-const TOGETHER = /^(?:mix|stir|whisk|combine|toss) (?:the )?([a-z]+) and (?:the )?[a-z]+ together$/i
+const TOGETHER = /^(?:mix|stir|whisk|combine) (?:the )?([a-z]+) and (?:the )?[a-z]+ together$/i
 /** "Dissolve the coffee in the boiling water": what is put in later by its own name. */
 const MIXED = /^(?:mix|dissolve|stir|blend|whisk|beat|mash|loosen) (?:the )?([a-z]+) (?:in|with|until|till)\b/i
 

@@ -101,11 +101,12 @@ export function inOrder(said: readonly string[], unit: HeatUnit | null): readonl
   const done = endingOf(said, unit)
   if (!done) return said
   const off = said.findIndex((s, i) => i > done.at && (takesOff(s) || bathes(s) || pours(s)))
-  // what is stopped in water, or taken off, has cooled by then
-  const goesOn = !bathes(said[done.at] as string)
-  const cooler = said.findIndex(
-    (s, i) => i > done.at && (off < 0 || i < off || i === done.at + 1) && goesOn && isCooler(s, done.ending, unit),
-  )
+  // what is stopped in water has cooled by then
+  const cooler = bathes(said[done.at] as string)
+    ? -1
+    : said.findIndex(
+        (s, i) => i > done.at && (off < 0 || i < off || i === done.at + 1) && isCooler(s, done.ending, unit),
+      )
   const moves =
     cooler >= 0
       ? cooler

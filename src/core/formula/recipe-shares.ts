@@ -7,9 +7,10 @@ const SHARE = /^(?:(\d+(?:[.,]\d+)?) ?%\s+(?:of )?(\p{L}.*)|(\p{L}.*?)[\s:]+(\d+
 const BATCH = /^(?:batch(?: size)?|total)[:\s]+(?:of )?(\d+(?:[.,]\d+)?) ?(kg|g)\b/i
 /** "Total 100 %", "Total weight 1530 g" */
 const SUM = /^(?:sub)?total\b/i
-/** ◊ Shares are those of one whole where they come to so many hundredths; so much is made where nothing says how much, g. */
+/** ◊ Shares are those of one whole where they come to so many hundredths, or of one line that is a hundred by itself; so much is made where nothing says how much, g. */
 const WHOLE = { least: 98, most: 102 }
 const OF_SHARES_G = 1000
+const HUNDRED = 100
 
 /** A list as it is weighed, and what of it only says what all of it comes to. */
 export interface Weighed {
@@ -26,13 +27,18 @@ export function inGrams(list: readonly Headed[]): Weighed {
   const batch = left.flatMap((l) => BATCH.exec(bare(l)) ?? [])
   const total =
     batch.length > 0 ? numberIn(batch[1] as string) * (/^k/i.test(batch[2] as string) ? 1000 : 1) : OF_SHARES_G
-  const shares = lines.filter((l) => !isSum(l)).map((l) => SHARE.exec(bare(l)))
-  const sum = shares.reduce((all, s) => all + numberIn(s?.[1] ?? s?.[4] ?? 'none'), 0)
-  const areShares = sum >= WHOLE.least && sum <= WHOLE.most
+  const shares = lines
+    .filter((l) => !isSum(l))
+    .map((l) => SHARE.exec(bare(l)))
+    .map((s) => numberIn(s?.[1] ?? s?.[4] ?? 'none'))
+  const sum = shares.reduce((all, share) => all + share, 0)
+  const isOfOne = sum > WHOLE.most && shares.includes(HUNDRED)
+  const areShares = isOfOne || (sum >= WHOLE.least && sum <= WHOLE.most)
+  const whole = isOfOne ? sum : HUNDRED
   const weighed = (line: string): string => {
     const [, first, name, called, last] = SHARE.exec(bare(line)) ?? []
     const share = first ?? last
-    return share === undefined ? line : `${tenths((numberIn(share) * total) / 100)} g ${name ?? called}`
+    return share === undefined ? line : `${tenths((numberIn(share) * total) / whole)} g ${name ?? called}`
   }
   return {
     list: list.map((s) => ({

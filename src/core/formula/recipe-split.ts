@@ -3,7 +3,6 @@ import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
 import { DONE, heatIn, secondsIn } from './method'
 import { isGotReady } from './recipe-moves'
-import { withoutPercents } from './recipe-percent'
 import { plainLines, ROW_ENDS } from './recipe-plain'
 
 /** Lines under a heading; those under none come first. */
@@ -39,13 +38,15 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
   /(?:^|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
-/** "All g.", "Weights in kg", "Ingredient / kg": of numbers without a unit, "Sucrose 2000". */
+/** "All g.", "Weights in kg", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
 const IN_UNIT =
-  /^\(?(?:(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?)\s*[/|(,:–-]\s*)(g|grams|kg)\)?\.?$/i
+  /^\(?(?:(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\s*[/|(,:–-]\s*)(g|grams|kg|%|per ?cent)\)?\.?$/i
+/** "Formula (%): sugar 28, glucose 26" */
+const ROW_IN_UNIT = /^(?:ingredients?|formula)\s*\((g|grams|kg|%|per ?cent)\)\s*:\s*(?=\p{L})(.+)$/iu
 /** "To the cooled mass (g)": a heading with the unit of the numbers beneath it. */
 const HEADED_UNIT = /^(\p{L}[\p{L} '’-]{2,40}?)\s*\((g|grams|kg)\)\s*:?$/iu
 const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
@@ -86,7 +87,7 @@ const NUMBERED = new RegExp(
 export const bare = (line: string): string =>
   line
     .replace(NUMBERED, '')
-    .replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|(?:step\s+)?\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu, '')
+    .replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu, '')
     .trim()
 
 /** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
@@ -236,10 +237,14 @@ const MOST_LINES = 400
 /** "Method: warm the cream": the heading and the first sentence in one row. */
 const METHOD_BEGINS = /^(?:method|directions|instructions|procedure)\s*[:–]\s*(?=\S)/i
 
+const unitOf = (written: string): string => (/^k/i.test(written) ? 'kg' : /^g/i.test(written) ? 'g' : '%')
+
 /** Lines whose bare numbers have a unit: that of the heading they stand under, else the one that is said of all. */
 function withUnits(all: readonly string[]): string[] {
   let unit = all.flatMap((l) => IN_UNIT.exec(l)?.[1] ?? [])[0]
-  return all.map((line) => {
+  return all.flatMap((line) => {
+    const [, ofRow = '', row] = ROW_IN_UNIT.exec(line) ?? []
+    if (row) return row.split(/,\s+/).map((l) => `${l.replace(/\.$/, '')} ${unitOf(ofRow)}`)
     const [, heading, own] = HEADED_UNIT.exec(line) ?? []
     const isHeading = own !== undefined && !IN_UNIT.test(line)
     if (isHeading) {
@@ -247,13 +252,13 @@ function withUnits(all: readonly string[]): string[] {
       return `${heading}:`
     }
     if (!unit || !ENDS_BARE.test(line) || COUNTED.test(line)) return line
-    return `${line} ${/^k/i.test(unit) ? 'kg' : 'g'}`
+    return `${line} ${unitOf(unit)}`
   })
 }
 
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. */
 export function splitRecipe(text: string): SplitRecipe {
-  const all = withoutPercents(plainLines(text))
+  const all = plainLines(text)
   const makes = makesIn(all)
   const isNothing = (line: string): boolean => NOTHING.test(line) && !HEAD_NOTES.test(line)
   const rows = withUnits(all)

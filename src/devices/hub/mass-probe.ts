@@ -7,7 +7,7 @@ import { type CookEvent, celsiusAt, finishLogOf, firstPlace, gramsOfBoil, massNo
 import type { ProbeModel } from '../probe'
 
 /** s between two readings: out of the pot everything is slow. */
-export const EVERY = 10
+export const MASS_EVERY = 10
 /** A hub that was away tells so many s of it again, and no more. */
 const LONGEST = 2 * 3600
 /** ◊ What the stand-in holds cools a little faster than the book says: whoever follows them has to find out. */
@@ -40,8 +40,8 @@ export function massReadings(
   if (!mass || standsFrom === undefined) return []
   const out: MassReading[] = []
   const from = Math.max(standsFrom, mass.since, since, now - LONGEST)
-  for (let at = EVERY * (Math.floor(from / EVERY) + 1); at <= now; at += EVERY) {
-    const celsius = probe.read(celsiusAt(mass.course, mass.since + TRUE_PACE * (at - mass.since)), EVERY)
+  for (let at = MASS_EVERY * (Math.floor(from / MASS_EVERY) + 1); at <= now; at += MASS_EVERY) {
+    const celsius = probe.read(celsiusAt(mass.course, mass.since + TRUE_PACE * (at - mass.since)), MASS_EVERY)
     if (celsius !== null) out.push({ at, celsius })
   }
   return out

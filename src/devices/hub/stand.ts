@@ -18,7 +18,7 @@ import {
 } from '@/core'
 import { seeded, seedOf } from '@/core/quantity/seeded'
 import { type ProbeFacts, type ProbeModel, probeModel } from '../probe'
-import { EVERY, massReadings } from './mass-probe'
+import { MASS_EVERY, massReadings } from './mass-probe'
 
 type Boil = NonNullable<ChannelFrame['boil']>
 
@@ -123,7 +123,7 @@ export function openStand(facts: ProbeFacts): Stand {
         const celsius = probe.read(pot.celsius, STEP, pot.baseC)
         if (celsius !== null && pot.at > silentUntil) tell(pot.at, celsius)
       }
-      if (now > cook.leftAt && now >= cook.massTold + EVERY) {
+      if (now > cook.leftAt && now >= cook.massTold + MASS_EVERY) {
         for (const { at, celsius } of massReadings(boil, cook.events, probe, cook.massTold, now)) tell(at, celsius)
         cook.massTold = now
       }

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { pantryOf } from '../matter/names'
 import { readRecipe } from './recipe'
-import { withoutPercents } from './recipe-percent'
+import { inGrams } from './recipe-shares'
 
 const gramsIn = (text: string) => {
   const { formula, questions } = readRecipe(`Caramels\n\n${text}\n\nBoil all to 119 °C. Pour.`, pantryOf())
@@ -32,10 +32,13 @@ describe('a list in per cent', () => {
           const sum = parts.reduce((a, b) => a + b)
           const share = (part: number): number => Math.round((1000 * part) / sum) / 10
           const list = parts.map((part, i) => `Sugar ${'abcdefgh'[i]} ${share(part)} %`)
-          const grams = withoutPercents([...list, `Batch ${batch} g`]).flatMap((l) => {
-            const [, g] = /^Sugar .* ([\d.]+) g$/.exec(l) ?? []
-            return g === undefined ? [] : [Number(g)]
-          })
+          const weighed = inGrams([{ heading: null, lines: [...list, `Batch ${batch} g`] }])
+          const grams = weighed.list
+            .flatMap((s) => s.lines)
+            .flatMap((l) => {
+              const [, g] = /^([\d.]+) g Sugar /.exec(l) ?? []
+              return g === undefined ? [] : [Number(g)]
+            })
           expect(grams).toHaveLength(parts.length)
           for (const [i, g] of grams.entries())
             expect(Math.abs(g - (batch * (parts[i] as number)) / sum)).toBeLessThan(0.05 + 0.002 * batch)
