@@ -2,7 +2,7 @@
 import type { Page } from '@playwright/test'
 import { logAct } from '../scripts/lib/cook'
 import { expect, test } from './app'
-import { cooked, whenDue } from './stove'
+import { cooked, openBoil, whenDue } from './stove'
 
 test.use({ viewport: { width: 1280, height: 800 } })
 
@@ -14,7 +14,7 @@ async function inItsTime(page: Page, act: string): Promise<void> {
 
 test('a caramel slab: left alone, moved, scored in its window, cut, counted, wrapped', async ({ page, app }) => {
   const boil = await cooked(app.url, 'smoked-salt-tamarind-caramels', 'pour')
-  await page.goto(`${app.url}/stove/${boil}`)
+  await openBoil(page, app.url, boil)
   const panel = page.getByRole('region', { name: 'Do now' })
   await expect(panel).toContainText('Leave the slab alone')
   await expect(panel).toContainText(/Score in \d+ min/)
@@ -49,7 +49,7 @@ test('a caramel slab: left alone, moved, scored in its window, cut, counted, wra
 
 test('a marshmallow: whipped until just warm, spread, set, cut and dusted', async ({ page, app }) => {
   const boil = await cooked(app.url, 'blackcurrant-marshmallow', 'finish')
-  await page.goto(`${app.url}/stove/${boil}`)
+  await openBoil(page, app.url, boil)
   const panel = page.getByRole('region', { name: 'Do now' })
   await expect(panel).toContainText(/Stop whipping in \d+ min/)
   await expect(page.getByText('by the clock')).toBeVisible()
@@ -75,7 +75,7 @@ test('a marshmallow: whipped until just warm, spread, set, cut and dusted', asyn
 
 test('a base baked, got cold in its tin, and the caramel for it begun', async ({ page, app }) => {
   const boil = await cooked(app.url, 'rye-shortcake-bars', 'rub')
-  await page.goto(`${app.url}/stove/${boil}`)
+  await openBoil(page, app.url, boil)
   const panel = page.getByRole('region', { name: 'Do now' })
   await expect(panel).toContainText(/Out of the oven in \d+ min/)
   await expect(page.getByText('baked through, reckoned')).toBeVisible()
@@ -94,7 +94,7 @@ test('a base baked, got cold in its tin, and the caramel for it begun', async ({
 
 test('sugar pulled, and snipped while its rope bends', async ({ page, app }) => {
   const boil = await cooked(app.url, 'water-mint-pillows', 'pour', 5)
-  await page.goto(`${app.url}/stove/${boil}`)
+  await openBoil(page, app.url, boil)
   await inItsTime(page, 'It shines like satin')
   await expect(page.getByRole('heading', { name: /in a rope/ })).toBeVisible()
   await expect(page.getByText(/time for (all )?\d+.* at 2 s each/)).toBeVisible()
@@ -107,7 +107,7 @@ test('sugar pulled, and snipped while its rope bends', async ({ page, app }) => 
 
 test('what was done too early or too late is said, at the stove and in the story', async ({ page, app }) => {
   const boil = await cooked(app.url, 'orchard-toffee', 'pour')
-  await page.goto(`${app.url}/stove/${boil}`)
+  await openBoil(page, app.url, boil)
   await inItsTime(page, 'Scored')
   // broken while it still bends
   await page.keyboard.press(' ')
@@ -124,7 +124,7 @@ test('what was done too early or too late is said, at the stove and in the story
 
 test('a temper run: melted, seeded by what is read, worked while it holds', async ({ page, app }) => {
   const boil = await cooked(app.url, 'harbour-dark-dipping-chocolate', 'seed')
-  await page.goto(`${app.url}/stove/${boil}`)
+  await openBoil(page, app.url, boil)
   const panel = page.getByRole('region', { name: 'Do now' })
   const reads = async (celsius: string): Promise<void> => {
     await page.keyboard.press('t')

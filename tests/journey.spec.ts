@@ -1,5 +1,5 @@
 import { expect, test } from './app'
-import { startPractice, temperature, whenDue } from './stove'
+import { alive, startPractice, temperature, whenDue } from './stove'
 
 test('from the book to the logbook: size, cook, be told, log, pull, find it again', async ({ page, app }) => {
   await page.goto(app.url)
@@ -94,7 +94,7 @@ test('a reload and a dead server in the middle lose nothing, and two windows agr
   await second.goto(page.url())
   await expect.poll(() => temperature(second)).toBeGreaterThan(40)
   await page.reload()
-  await expect(page.getByText('live', { exact: true })).toBeVisible()
+  await alive(page)
   await expect(page.getByTestId('primary')).toContainText('Lid is off')
   await whenDue(page, 'Lid is off')
   await expect(second.getByTestId('primary')).toContainText('Coconut is in')
@@ -110,7 +110,7 @@ test('a reload and a dead server in the middle lose nothing, and two windows agr
   await page.getByRole('button', { name: 'Sides brushed' }).click()
   await expect(page.getByText('offline, 1 kept here')).toBeVisible()
   await app.start()
-  await expect(page.getByText('live', { exact: true })).toBeVisible()
+  await alive(page)
   // the mark stands on the curve, so it waits for the hub to have sent what it kept
   await expect(second.getByText('Sides brushed').first()).toBeAttached({ timeout: 60_000 })
 
@@ -157,7 +157,7 @@ test('a slip is taken back, and the pot with it', async ({ page, app }) => {
     .click()
   await expect(page.getByTestId('primary')).toContainText('Glucose is in')
   await page.reload()
-  await expect(page.getByText('live', { exact: true })).toBeVisible()
+  await alive(page)
   await expect(page.getByTestId('primary')).toContainText('Glucose is in')
   await page.keyboard.press('n')
   await page.getByRole('button', { name: 'End this boil here' }).click()

@@ -3,6 +3,7 @@ import type { Page } from '@playwright/test'
 import { logAct, startBoil } from '../scripts/lib/cook'
 import { expect, test } from './app'
 import { layoutFaults } from './layout'
+import { openBoil } from './stove'
 
 const SIZES = [
   { width: 1280, height: 800 },
@@ -32,8 +33,7 @@ for (const [formula, channel] of [
   }) => {
     const beside = await startBoil(app.url, 'smoked-salt-tamarind-caramels', 'third-probe')
     const { boil } = await startBoil(app.url, formula, channel)
-    await page.goto(`${app.url}/stove/${boil}`)
-    await expect(page.getByText('live', { exact: true })).toBeVisible()
+    await openBoil(page, app.url, boil)
     await expectReadable(page, 'just lit')
     for (const panel of PANELS) {
       await page.keyboard.press(panel)

@@ -12,6 +12,7 @@ import { logAct, startBoil } from '../scripts/lib/cook'
 import { start, stop, until } from '../scripts/lib/processes'
 import { seeded } from '../src/core/quantity/seeded'
 import { type App, expect, test } from './app'
+import { alive } from './stove'
 import { wireTo } from './wire'
 
 /** 50 in all. */
@@ -189,7 +190,6 @@ async function turnUp(page: Page, from: number, to: number): Promise<void> {
   }
 }
 
-const live = (page: Page) => page.getByText('live', { exact: true })
 /** What the screen says of the line, and of what waits for it. */
 const line = (page: Page) => page.getByRole('status').filter({ hasText: /^(live|sending|offline)/ })
 
@@ -201,7 +201,7 @@ test(`nothing done at the screen is lost in ${RUNS.screen} cuts of its network`,
     const { boil } = await startBoil(app.url, 'orchard-toffee', 'short-probe')
     const url = `${wire.url}/stove/${boil}`
     await page.goto(url)
-    await expect(live(page)).toBeVisible()
+    await alive(page)
     const [before, without] = [Math.floor(5 * random()), 1 + Math.floor(4 * random())]
     // at a random point of the turns, with some of them on their way
     const turning = turnUp(page, 0, before)
@@ -231,7 +231,7 @@ test(`nothing kept is lost in ${RUNS.browser} killings of the browser, with the 
     const url = `${app.url}/stove/${boil}`
     const profile = mkdtempSync(join(tmpdir(), 'imbry-tablet-'))
     const before = await switchOn(profile, url)
-    await expect(live(before.page)).toBeVisible()
+    await alive(before.page)
     const serverIsAway = seed % 2 === 0
     if (serverIsAway) {
       await app.kill()
@@ -248,7 +248,7 @@ test(`nothing kept is lost in ${RUNS.browser} killings of the browser, with the 
     if (serverIsAway) await app.start()
 
     const after = await switchOn(profile, url)
-    await expect(live(after.page)).toBeVisible()
+    await alive(after.page)
     const where = `seed ${seed}, the server ${serverIsAway ? 'away' : 'there'}, "${said}"`
     await expect.poll(async () => (await dials(app, boil)).length, where).toBeGreaterThanOrEqual(safe)
     const there = await dials(app, boil)

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { logAct, startBoil } from '../scripts/lib/cook'
 import { expect, test } from './app'
-import { startPractice } from './stove'
+import { alive, openBoil, startPractice } from './stove'
 
 test.describe.configure({ mode: 'parallel' })
 
@@ -38,7 +38,7 @@ const callsOrTime = (latest: number): boolean =>
 /** Ends what is on the large pot, and resolves in the logbook. */
 async function endIt(page: Page, why: string): Promise<void> {
   // keys count once the page listens, which it does before its line is up
-  await expect(page.getByText('live', { exact: true })).toBeVisible()
+  await alive(page)
   await page.keyboard.press('Escape')
   await page.keyboard.press('n')
   await page.getByRole('button', { name: 'End this boil here' }).click()
@@ -59,7 +59,7 @@ test('four families at once, from the first flame to the log', async ({ page, ap
   const lit: { batch: string; boil: string }[] = []
   for (const [i, formula] of formulas.entries())
     lit.push(await startBoil(app.url, formula, probes[i] ?? null, { grams: 320, rate: 60 }))
-  await page.goto(`${app.url}/stove/${lit[0]?.boil}`)
+  await openBoil(page, app.url, lit[0]?.boil ?? '')
   await expect(page.getByRole('navigation', { name: 'Other pots' }).getByRole('button')).toHaveCount(3)
   const emptied = page.locator('[data-emptied=true]')
   await tend(page, async () => (await emptied.count()) === formulas.length)
@@ -160,8 +160,7 @@ test('by colour and signs, from the first flame to the log', async ({ page, app 
 
 test('by the drop alone, from the first flame to the log', async ({ page, app }) => {
   const { boil } = await startBoil(app.url, 'orchard-toffee', null, { grams: 320, rate: 10 })
-  await page.goto(`${app.url}/stove/${boil}`)
-  await expect(page.getByText('live', { exact: true })).toBeVisible()
+  await openBoil(page, app.url, boil)
   await upTo(page, ({ when }) => when === 'target')
   await see(page, 'Drop', /hard crack/i)
   await expect(page.getByTestId('primary')).toHaveAttribute('data-mood', 'now')
@@ -253,7 +252,7 @@ test('eight windows of one browser follow a cook over one line, and agree', asyn
     await window.goto(page.url())
     windows.push(window)
   }
-  for (const window of windows) await expect(window.getByText('live', { exact: true })).toBeVisible()
+  for (const window of windows) await alive(window)
   const last = windows.at(-1) as Page
   await last.keyboard.press(' ')
   for (const window of windows) await expect(window.getByTestId('primary')).toContainText('Lid is off')

@@ -26,6 +26,15 @@ export async function startPractice(
   await page.waitForURL(/\/stove\/[0-9A-Z]{26}$/)
 }
 
+/** Waits until the stove on a page takes what is pressed: before it is alive a key goes nowhere. */
+export const alive = (page: Page): Promise<void> => expect(page.getByText('live', { exact: true })).toBeVisible()
+
+/** Opens a boil at the stove, alive. */
+export async function openBoil(page: Page, url: string, boil: string): Promise<void> {
+  await page.goto(`${url}/stove/${boil}`)
+  await alive(page)
+}
+
 const primary = (page: Page) => page.getByTestId('primary')
 
 /**

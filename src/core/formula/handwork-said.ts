@@ -14,9 +14,12 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'cover-chips' },
   ],
   [/\b(?:whip|whisk on high|beat on high)\b/i, { kind: 'whip', on: 'gelatin' }],
-  [/\bbeat\b.*\b(?:gloss|dull|matt|thick|grain)/i, { kind: 'beat' }],
   [
-    /\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|\d+ min)\b|\bgather\b.*\band pull$/i,
+    /\bbeat\b.*\b(?:gloss|dull|matt|thick|grain|opaque|(?:until|till) (?:it is |it's )?(?:white|creamy))/i,
+    { kind: 'beat' },
+  ],
+  [
+    /\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?min\w*)\b|\bgather\b.*\band pull$|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
     { kind: 'pull' },
   ],
   [/\b(?:form|shape|roll|press)\b.*\bballs?\b/i, { kind: 'form', into: 'balls' }],

@@ -84,7 +84,7 @@ describe('where it comes off', () => {
     ['300 g cream\n300 g sugar', 'Boil for 20 minutes until golden brown.', 1200],
   ])('milk browns long before it is hot, so a shade of it tells no temperature: %s', (list, method, seconds) => {
     expect(readRecipe(`A sweet\n\n${list}\n\n${method}`, pantryOf()).asks).toContainEqual(
-      expect.objectContaining({ id: 'target', seconds }),
+      expect.objectContaining({ id: 'target', because: { by: 'time', seconds } }),
     )
   })
 
@@ -100,7 +100,10 @@ describe('where it comes off', () => {
     const text =
       'A sweet\n\n300 g sugar\n300 g cream\n\nPut all in a pan. Cook to 125 °C for firm caramels or 121 °C for soft ones. Pour.'
     const asked = readRecipe(text, pantryOf()).asks.find((a) => a.id === 'target')
-    expect(asked).toMatchObject({ choice: expect.stringContaining('or 121'), guess: 125 })
+    expect(asked).toMatchObject({
+      because: { by: 'choice', sentence: expect.stringContaining('or 121') },
+      guess: 125,
+    })
     expect(readRecipe(text, pantryOf(), [], { target: 121 }).formula.target?.celsius).toBe(121)
     const twice = text.replace('125 °C for firm caramels or 121 °C for soft ones', '257 °F (125 °C)')
     expect(readRecipe(twice, pantryOf()).asks.some((a) => a.id === 'target')).toBe(false)
@@ -154,16 +157,26 @@ describe('where it comes off', () => {
 
   it('a time alone, or nothing, is asked about; no family’s figure is filled in silently', () => {
     const timed = recipe(CARAMEL, 'Put everything in a pan. Boil for 20 minutes, stirring. Pour it out.')
-    expect(asked(timed, 'target')).toMatchObject([{ seconds: 1200 }])
+    expect(asked(timed, 'target')).toMatchObject([{ because: { by: 'time', seconds: 1200 } }])
     expect(pullOf(timed)?.say).toMatch(/20 minutes/)
     const silent = recipe(CARAMEL, 'Put everything in a pan. Pour it out.')
-    expect(asked(silent, 'target')).toMatchObject([{ seconds: null }])
+    expect(asked(silent, 'target')).toMatchObject([{ because: { by: 'nothing' } }])
     const order = silent.formula.steps.map((s) => (s.when.on === 'target' ? 'pull' : s.empties ? 'pour' : ''))
     expect(order.indexOf('pull')).toBeLessThan(order.indexOf('pour'))
     const told = readRecipe(`Sweets\nIngredients\n${CARAMEL}\nMethod\nBoil it. Pour it out.`, pantryOf(), [], {
       target: 121,
     })
     expect(told.formula.target?.celsius).toBe(121)
+  })
+
+  it('minutes and shades of a microwave are those of no pot: where it comes off is asked', () => {
+    const method =
+      'In a glass bowl stir everything. Microwave on high 4 minutes, until light golden. Pour on a greased sheet.'
+    expect(asked(recipe('200 g sugar\n160 g corn syrup', method), 'target')).toMatchObject([
+      { because: { by: 'microwave' } },
+    ])
+    const melted = 'Melt the butter in the microwave. Boil the sugar to 150 °C. Stir in the melted butter. Pour it out.'
+    expect(asked(recipe('200 g sugar\n50 g butter', melted), 'target')).toEqual([])
   })
 
   it('a bare figure that could be either is asked about once', () => {

@@ -242,6 +242,9 @@ const CARAMEL =
 /** A look that is asked for, not one that is spoken of. */
 const UNTIL = /\b(?:until|till|to (?:a|an|the)?|turns?|reaches?|when|at the)\b/i
 
+/** "Until the nuts are golden": a colour that is not the sugar's. */
+const OF_NUTS = /\b\w*(?:nuts?|almonds?|seeds|coconut|pecans) (?:are|is|turns?|looks?)\b[^,;]*/gi
+
 const PUTS = /\b(?:add|stir in|whisk in|beat in|fold in|tip in|pour)\b/i
 
 /** Whether a sentence puts in or pours first, and speaks of a time after that: nobody waits for it. */
@@ -261,9 +264,10 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
   if (stage) out.push({ by: 'drop', stage: stage[1] })
   const sign = SIGNS.find(([words]) => words.test(sentence))
   if (sign) out.push({ by: 'sign', sign: sign[1], word: sign[2] })
+  const seen = sentence.replace(OF_NUTS, '')
   const shade =
     (BOILS.test(sentence) && UNTIL.test(sentence)) || CARAMEL.test(sentence) || WATCHES.test(sentence)
-      ? SHADES.find(([words]) => words.test(sentence))
+      ? SHADES.find(([words]) => words.test(seen))
       : undefined
   if (shade) out.push({ by: 'colour', celsius: shade[1], word: shade[2] })
   const seconds = secondsIn(sentence)

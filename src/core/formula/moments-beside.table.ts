@@ -594,7 +594,7 @@ export const besideMoments: readonly Moment[] = [
       /^target: Cook/,
       /^ready → out: Pour/,
       /^ready: Split off/,
-      /^after 240 \+ tartaric-acid 3: When the main part/,
+      /^window \+ tartaric-acid 3: When the main part/,
       /^window: Roll/,
     ],
   ],

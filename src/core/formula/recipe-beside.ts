@@ -162,7 +162,7 @@ export interface Beside {
 
 /** "Scatter the almonds on an oiled tray". */
 const ON_TRAY =
-  /^(?:divide|scatter|spread|lay|put|place)\b.{3,40}\b(?:between|on|in)(?:to)? (?:an? |the )?(?:[\w-]+ ){0,2}(?:tray|sheet|mat|parchment|paper|slab|marble|roasting pan)\b/i
+  /^(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w-]+ ){0,3}(?:tray|sheet|mat|parchment|paper|slab|marble|roasting pan|sheet pan)\b/i
 
 /** A base is pressed into its tin before anything is boiled. */
 const BASE = /\bpress(?:ed)?\b.{0,30}\b(?:in|into|over|onto)\b.{0,40}\b(?:tin|pan|tray|dish)\b/i

@@ -94,7 +94,8 @@ export const boilsTo = (sentence: string, unit: HeatUnit | null): boolean =>
   endingsIn(sentence, unit).some((e) => e.by === 'heat' && e.low >= BOILED)
 
 /** What is used before the end stays where it was whipped. */
-const WHIPPED = /\bfold\b.{0,20}\b(?:whites|meringue|foam)\b/i
+const WHIPPED =
+  /\bfold\b.{0,20}\b(?:whites|meringue|foam)\b|\b(?:pour|trickle|drizzle|stream)\b.{0,60}\b(?:over|onto|on|into)\b.{0,20}\b(?:whites|meringue|foam)\b/i
 
 /** The sentences in the order of a cook: before its end stands what goes in at a lower heat, and whites that have to be whipped by then. */
 export function inOrder(said: readonly string[], unit: HeatUnit | null): readonly string[] {

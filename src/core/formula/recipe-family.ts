@@ -4,10 +4,10 @@ import type { Line } from './document'
 
 /** ◊ What a name says of the family, first match; where the list has this in it. */
 const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])[] = [
-  [/\bsauce\b|pouring/i, 'caramel-sauce'],
+  [/\bsauce\b|pouring|\bcajeta\b/i, 'caramel-sauce'],
   [/marshmallow/i, 'marshmallow'],
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
-  [/fudge|fondant|penuche|opera creams?|\btablet\b|coconut ice\b/i, 'fudge'],
+  [/fudge|fondant|penuche|(?:mint|opera) creams?|\btablet\b|coconut ice\b/i, 'fudge'],
   [/pralines\b/i, 'fudge', /cream|milk/i],
   [/brittle|praline|nougatine/i, 'brittle'],
   [/honeycomb|cinder|sponge (?:candy|toffee)|hok(?:e|ie)y/i, 'honeycomb'],
@@ -68,7 +68,7 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
 
 /** Beaten or stirred once it is off, with nothing said of it cooling first: tablet. */
 const AT_ONCE =
-  /^(?!.*\b(?:cool|lukewarm|sit|stand|rest|drops? to|down to)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|until (?:thick|dull|grain)))\b/is
+  /^(?!.*\b(?:cool|lukewarm|sit|stand|rest|drops? to|down to|skin)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|until (?:thick|dull|grain)))\b/is
 /** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
 const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['fudge', AT_ONCE, 'stir-soon'],
@@ -76,7 +76,7 @@ const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['caramel-sauce', /\b(?:stop|deglaze)\w*\b.{0,30}\b(?:water|juice)\b/i, 'stopped-water'],
   [
     'hard-candy',
-    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|stiff|opaque|dull|white|shin\w+|light|rope)\b|\bpulled\b/i,
+    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|stiff|opaque|dull|white|shin\w+|light|rope)\b|\bpulled\b|\bpull (?:it )?(?:for )?(?:\d+ ?(?:–|-|to) ?)?\d+ ?min/i,
     'pulled',
   ],
 ]

@@ -21,7 +21,7 @@ const READIES = saidAs(
     // shells are lined with chocolate, and filled: that is the work itself
     /line\b(?!.*\bmou?lds?\b.*\b(?:fill|cap|seal)\b)/,
     /grease/,
-    /(?:butter|oil) (?:an?|the|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))/,
+    /(?:butter|oil) (?:an?|the|both|two|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))/,
     /preheat/,
     /heat (?:the |your )?oven/,
     /toast/,
@@ -119,6 +119,7 @@ const POURS = saidAs(
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
     // what is bottled, and no jar that something is in
     /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|$)/,
+    /pipe\b(?=.*\b(?:in|on)(?:to)?\b)/,
     /press (?:it |the \w+ )?(?:into|between|in (?:an? |the )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|frame|mou?lds?))/,
     /(?:roll|sheet) (?:it |out )*between/,
     /pat (?:it )?into/,

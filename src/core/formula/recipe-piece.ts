@@ -89,15 +89,19 @@ export type Ask = OwnAsk & {
   /** The part it is asked of; the whole where there is none. */
   readonly part?: { readonly id: string; readonly label: string }
 }
+/** Why it is asked where a cook ends: nothing says it, a time alone does, a sentence names two heats, it is no pot that is heated. */
+export type TargetDoubt =
+  | { readonly by: 'nothing' }
+  | { readonly by: 'time'; readonly seconds: number }
+  | { readonly by: 'choice'; readonly sentence: string }
+  | { readonly by: 'microwave' }
 type OwnAsk =
   | { readonly id: 'layered'; readonly labels: readonly string[] }
   | { readonly id: 'family'; readonly guess: FamilyId }
   | { readonly id: 'unit'; readonly text: string }
   | {
       readonly id: 'target'
-      readonly seconds: number | null
-      /** The sentence that leaves the choice between two. */
-      readonly choice: string | null
+      readonly because: TargetDoubt
       readonly guess: number
     }
   | {
@@ -202,21 +206,14 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const mix = mixAt(done?.at ?? said.length)
   const computed = done && (done.ending.by === 'heat' || massOf(mix) > 0) ? targetOf(done.ending, mix) : null
   const usual = (facts.usual.low + facts.usual.high) / 2
-  const chosen = done && leavesChoice(said[done.at] as string, unit)
+  const doubt = targetDoubt(said, beside, done, unit) ?? (computed === null ? untold(done) : null)
   const target =
-    computed && !(chosen && answers.target) ? computed : { celsius: answers.target ?? usual, within: WITHIN.heat }
+    computed && !(doubt && answers.target) ? computed : { celsius: answers.target ?? usual, within: WITHIN.heat }
   const asks: Ask[] = [
     { id: 'family', guess: guessed },
     ...(unclear ? [{ id: 'unit' as const, text: unclear.text }] : []),
-    ...((computed === null || chosen) && unclear === undefined
-      ? [
-          {
-            id: 'target' as const,
-            seconds: [done?.ending, ...(done?.others ?? [])].find((e) => e?.by === 'time')?.seconds ?? null,
-            choice: chosen ? (said[done.at] as string) : null,
-            guess: computed?.celsius ?? usual,
-          },
-        ]
+    ...(doubt && unclear === undefined
+      ? [{ id: 'target' as const, because: doubt, guess: computed?.celsius ?? usual }]
       : []),
     ...lines.flatMap((l): Ask[] =>
       said.length === 0 || (found.has(l.id) && !doubts.has(l.id))
@@ -282,12 +279,35 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   }
 }
 
+type Done = ReturnType<typeof endingOf>
+
+const MICROWAVE = /\bmicrowave/i
+
+/** Why a method's own word for where it ends is not taken; null where it is. */
+function targetDoubt(
+  said: readonly string[],
+  { ready }: Beside,
+  done: Done,
+  unit: HeatUnit | null,
+): Extract<TargetDoubt, { by: 'choice' | 'microwave' }> | null {
+  const onHeat = said.slice(0, done ? done.at + 1 : said.length).filter((_, i) => !ready.has(i))
+  if (onHeat.some((s) => MICROWAVE.test(s))) return { by: 'microwave' }
+  const sentence = done ? (said[done.at] as string) : ''
+  return leavesChoice(sentence, unit) ? { by: 'choice', sentence } : null
+}
+
+/** What a method says of its end that says no temperature. */
+function untold(done: Done): TargetDoubt {
+  const time = [done?.ending, ...(done?.others ?? [])].find((e) => e?.by === 'time')
+  return time ? { by: 'time', seconds: time.seconds } : { by: 'nothing' }
+}
+
 /** ◊ A pot that was so much hotter before its end was caramel, and was then stopped with something wet, °C. */
 const HOTTER = { by: 25, least: 145 }
 
 /** The last sentence before the end by which the pot is much hotter than at its end; null where there is none. */
 function hotterBefore(
-  { at, ending }: NonNullable<ReturnType<typeof endingOf>>,
+  { at, ending }: NonNullable<Done>,
   said: readonly string[],
   { ready }: Beside,
   unit: HeatUnit | null,
@@ -310,9 +330,13 @@ const LITTLE = 0.1
 /** How much is asked about, as a share of what is known; infinite where nobody knows how much it is. */
 function askedShare(questions: readonly Omit<Question, 'group'>[], lines: readonly Line[]): number {
   const known = lines.reduce((sum, l) => sum + l.grams, 0)
-  // "a few drops"
-  const gramsOf = ({ reading }: Omit<Question, 'group'>): number =>
-    reading.grams ?? (reading.question.id === 'vague' ? 0 : Number.POSITIVE_INFINITY)
+  const gramsOf = ({ text, reading }: Omit<Question, 'group'>): number => {
+    // which pint of water it is tells nothing once that has boiled away
+    if (reading.question.id === 'which-pint' && reading.ingredient?.id === 'water') return 0
+    // "a few drops", "for dusting"
+    const isLittle = reading.question.id === 'vague' || purposeIn(text) !== null
+    return reading.grams ?? (isLittle ? 0 : Number.POSITIVE_INFINITY)
+  }
   return questions.reduce((sum, q) => sum + gramsOf(q), 0) / known
 }
 

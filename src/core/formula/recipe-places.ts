@@ -34,7 +34,7 @@ export function takesHeaded(sentence: string, { heading }: Written): boolean {
   if (words.length === 0 || LETTER.test(heading as string)) return false
   const called = `(?:all )?(?:the )?(?:warm(?:ed)? )?${words.join('\\W+')}\\b${AS_WHOLE}`
   return new RegExp(
-    `^${called} to \\d|\\b(?:beat|boil|bring|cook|heat|make|melt|mix|add|combine|whip|whisk|(?:put|place|tip|stir) (?=(?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
+    `^${called} to \\d|\\b(?:beat|boil|bring|cook|heat|make|melt|mix|add|combine|whip|whisk|(?:put|place|tip|stir)(?= (?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
     'iu',
   ).test(sentence)
 }
@@ -64,7 +64,7 @@ function withoutOthers(said: readonly string[], line: Written, written: readonly
         ),
   )
   if (longer.length === 0) return said
-  const names = new RegExp(`\\b(?:${longer.map((n) => n.split(/\s+/).join('\\W+')).join('|')})\\b`, 'gi')
+  const names = new RegExp(`\\b(?:${longer.map((n) => n.split(/\s+/).join('[ -]+')).join('|')})\\b`, 'gi')
   return said.map((s) => s.replace(names, ' '))
 }
 
@@ -86,7 +86,7 @@ export interface Written {
 /** Headings of what goes on or around a sweet that is out of the pot: "to coat", "for dusting". */
 const OUTSIDE =
   /\b(?:coat|coating|dip|dipping|dust|dusting|rolling|tossing|finish|decorat\w*|garnish|sprinkling|serving|to serve)\b/i
-const FOR_OUTSIDE = new RegExp(`\\b(?:for|to) (?:the )?${OUTSIDE.source}`, 'i')
+const FOR_OUTSIDE = new RegExp(`\\b(?:for|to) (?:the )?(?:${OUTSIDE.source}|topping\\b)`, 'i')
 export const isOutside = ({ heading, purpose }: Pick<Written, 'heading' | 'purpose'>): boolean =>
   purpose !== null || (heading !== null && OUTSIDE.test(heading))
 /** What it is for, in the words of its line or of what stands over it; null for what is in the sweet. */
@@ -157,6 +157,9 @@ const BLOOMS = /\b(?:bloom|hydrate|soak|sprinkle|dissolve|gelatine?)\b/i
 
 /** "Beat the whites when the syrup is at 118°" beats no syrup. */
 const UNTIL_THEN = /\b(?:when|once|while|before|as)\b.*$/i
+
+/** "Pour onto the dry mixture". */
+const MIXED = /\b(?:over|onto|on|into) (?:the |your )?(?:[\w-]+ ){0,2}(?:mix(?:ture)?|ingredients)\b/i
 
 const OVER = /\bpour\b.*\b(?:over|onto|on)\b/i
 
@@ -229,10 +232,19 @@ function placeOf(
   const bowl = spoken[0] ?? -1
   const beside = written.filter((w) => mentions(said[bowl] ?? '', w.names))
   const waits = said.findIndex(
-    (s, i) => i > bowl && (SYRUP_IN.test(s) || (OVER.test(s) && beside.some((w) => mentions(s, w.names)))),
+    (s, i) =>
+      i > bowl && (SYRUP_IN.test(s) || (OVER.test(s) && (MIXED.test(s) || beside.some((w) => mentions(s, w.names))))),
   )
-  return apart.get(warmed) ?? inPot ?? (bowl < 0 || waits < 0 ? bowl : waits)
+  return apart.get(warmed) ?? inPot ?? (bowl < 0 ? bloomedInBowl(said, names) : waits < 0 ? bowl : waits)
 }
+
+/** Where what blooms in the bowl of a mixer goes in: with the syrup that is poured into that bowl; -1 for no such thing. */
+function bloomedInBowl(said: readonly string[], names: readonly string[]): number {
+  const at = probablyAt(said, names)
+  const blooms = said.some((s) => isGotReady(s) && BLOOMS.test(s) && BOWL.test(s) && mentions(s, names))
+  return blooms && BOWL.test(said[at] ?? '') ? at : -1
+}
+const BOWL = /\b(?:bowl|mixer)\b/i
 
 /**
  * Where the same thing stands twice in a list, "water" for the gelatin and "water" for the syrup: the sentence that speaks of most

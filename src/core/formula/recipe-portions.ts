@@ -6,7 +6,7 @@ import type { Line } from './document'
 import { idFor } from './edit'
 import { inBowl, ONTO, SYRUP_IN } from './recipe-beside'
 import { isGotReady } from './recipe-moves'
-import { fullNames, lettersOf, namesOf } from './recipe-names'
+import { fullNames, lettersOf, mentions, namesOf } from './recipe-names'
 
 /** Shares as they are said of a line. */
 const SHARES: Readonly<Record<string, number>> = {
@@ -87,13 +87,16 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, wo
 /** "Half the cream, stir, then the rest": all of it in one moment. */
 const AND_THE_REST = /\bthen the rest\b/i
 
+const SYRUP = 'syrup'
+
 /** Whether some of a line or the rest of it is spoken of; `words`: what it is called, as a pattern. */
 function isShared(said: readonly string[], words: string): boolean {
   const shares = new RegExp(
     `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
     'i',
   )
-  return said.some((s) => shares.test(s) && !AND_THE_REST.test(s))
+  const called = new RegExp(`\\b(?:${words})\\b.*${OF_THEM.source}`, 'i')
+  return said.some((s) => (shares.test(s) || called.test(s)) && !AND_THE_REST.test(s))
 }
 
 /**
@@ -106,8 +109,18 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
   const all = lines.flatMap((line): Line[] => {
     const ingredient = ingredientOf(line)
     // "half the water" is said of no orange flower water
-    const names = namesOf(line, ingredient).filter(
-      (n) => !lines.some((l) => l.ingredient !== line.ingredient && fullNames(ingredientOf(l)).includes(n)),
+    const called = namesOf(line, ingredient)
+    // where it is called by another name, "a third of the syrup" is what was boiled
+    const hasOther = said.some((s) =>
+      mentions(
+        s,
+        called.filter((n) => n !== SYRUP),
+      ),
+    )
+    const names = called.filter(
+      (n) =>
+        !(n === SYRUP && hasOther) &&
+        !lines.some((l) => l.ingredient !== line.ingredient && fullNames(ingredientOf(l)).includes(n)),
     )
     const parts = names.length > 0 ? partsOf(said, line, ingredient, names.join('|')) : null
     if (!parts) {

@@ -49,14 +49,17 @@ describe('the pieces a method speaks of', () => {
       { kind: 'broken', thicknessMm: 30 },
     ],
     ['what is dropped', 'nougat', 'Drop by teaspoonfuls on paper.', { kind: 'broken', gramsEach: 7 }],
-    ['what is dropped from a spoon', 'fudge', 'Drop by tablespoons onto paper.', { kind: 'broken', gramsEach: 20 }],
+    ['what is dropped from a spoon', 'fudge', 'Drop by tablespoons onto paper.', { kind: 'broken', gramsEach: 21 }],
+    ['portions that are deposited', 'fudge', 'Deposit 12 g discs into starch.', { kind: 'broken', gramsEach: 12 }],
+    ['balls so far across', 'fudge', 'Shape into 3/4-inch balls.', { kind: 'broken', gramsEach: 5.1 }],
+    ['squares by their weight', 'caramel', 'Pour 15 mm deep, cut at 10 g.', { lengthMm: 21.8, heightMm: 15 }],
     ['how thick it is, after a comma', 'brittle', 'Roll flat between sheets, about 5 mm. Cut.', { heightMm: 5 }],
     ['how deep, at the end', 'brittle', 'Press into a 20 cm tin with a spatula, 8 mm. Score.', { heightMm: 8 }],
     ['what it is poured to', 'caramel', 'Pour to 14 mm. Cut 14 x 28 mm.', { lengthMm: 14, heightMm: 14 }],
     ['drops of so many ml', 'toffee', 'Deposit 2.5 ml drops in moulds.', { kind: 'mould', millilitres: 2.5 }],
     ['half a spoon', 'hard-candy', 'Drop by half-teaspoons onto marble.', { gramsEach: 3.5 }],
     ['two sides joined by hyphens', 'caramel', 'Cut into 1-by-1 1/2-inch pieces.', { lengthMm: 25.4, widthMm: 38.1 }],
-    ['what is scooped', 'fudge', 'Scoop rounds on foil with a 2 Tbsp scoop.', { kind: 'broken', gramsEach: 20 }],
+    ['what is scooped', 'fudge', 'Scoop rounds on foil with a 2 Tbsp scoop.', { kind: 'broken', gramsEach: 21 }],
     ['portions', 'honeycomb', 'Portion with a hot wire into 30 × 30 mm.', { kind: 'cut', lengthMm: 30 }],
     ['a portion that is dropped', 'fudge', 'Warm a portion, add mint, and drop into moulds.', { kind: 'mould' }],
     ['cubes, as high as they are wide', 'fudge', 'Slice in 3 cm cubes.', { lengthMm: 30, heightMm: 30 }],
@@ -103,6 +106,12 @@ describe('the pieces a method speaks of', () => {
     expect(read('hard-candy', 'Spoon out.', null, 'Earl Grey lollipops')).toMatchObject({
       kind: 'mould',
       sticks: true,
+    }))
+
+  it('are lollipops of a spoon, where that is how they are dropped', () =>
+    expect(read('toffee', 'Drop tablespoons on silicone, add sticks.', null, 'Lollies')).toMatchObject({
+      kind: 'mould',
+      millilitres: 15,
     }))
 
   it.each([

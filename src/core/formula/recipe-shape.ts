@@ -36,10 +36,13 @@ export const MOULD: Shape = { kind: 'mould', millilitres: 10 }
 /** ◊ A rope of pulled sugar is no wider than this, mm, whatever is snipped off it. */
 const ROPE_MM = 15
 const PILLOW = { kind: 'broken', thicknessMm: 10, gramsEach: 6 } as const
-/** ◊ A lollipop that is spooned out is this thick, mm; what is dropped from a spoon, and how much that takes, g. */
+/** ◊ A lollipop that is spooned out is this thick, mm; what is dropped from a spoon; what a spoon holds, ml. */
 const SPOONED_MM = 4
 const DROPPED_MM = 12
-const SPOONS = { tea: 7, tsp: 7, dessert: 14, table: 20, tbsp: 20 } as const
+const SPOONS = { tea: 5, tsp: 5, dessert: 10, table: 15, tbsp: 15 } as const
+
+/** ◊ g of a ml of what is cut, rolled or dropped. */
+const PIECE_DENSITY = 1.4
 
 const LOLLIPOP_COUNT = /(?<!\d[ -]?)\b(\d{1,3}) (?:\w+ )?(?:lolli(?:pop|es)|lolly)\b/i
 const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b/i
@@ -54,13 +57,16 @@ const ROPES = /\b(?:pull|snip|rope)\b/i
 const SNIPS = /\b(?:snip|cut)\b.*/i
 const DROPS = /\b(?:drop|scoop)\b.{0,40}?\b(half[ -]?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)/i
 const CUTS =
-  /\b(?:cut(?:ting)?(?! board)|saw(?= .*\d)|slice|score|mark|divide|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine)\b/i
+  /\b(?:cut(?:ting)?(?! board)|saw(?= .*\d)|slice|score|mark|divide|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine|stamp|punch)\b/i
+const BALLS = /\b(?:form|roll|shape)\b.*\bballs?\b/i
+/** "Stamp into 1 in rounds" */
+const STAMPS = /\b(?:cut|punch|stamp)\b[^.;]*\b(?:rounds?|dis[ck]s?|circles?)\b/i
 const CUBES = /\b(?:cubes|blocks)\b/i
 const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b/i
 
 /** "Break in 15 g pieces". */
 const GRAMS_EACH =
-  /\b(?:break|snap|cut|drop|portion|roll|form|pull|divide)\b[^.;]{0,40}?\b(\d{1,3}) ?g\b(?: (?:pieces|portions|balls|each|shards)|$)/i
+  /\b(?:break|snap|cut|deposit|drop|portion|roll|form|pull|divide)\b[^.;]{0,40}?\b(\d{1,3}) ?g\b(?: (?:pieces|portions|balls|discs|disks|drops|each|shards)|$)/i
 
 const NUMBER = '(?:\\d\\/\\d|\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|[¼½¾⅓⅔])'
 const UNIT = '(?:mm|cm|in(?:ch(?:es)?|\\.)?(?![a-z])|"|″|”)'
@@ -172,6 +178,22 @@ function sharedBy(makes: number | null, slab: number | null): { lengthMm: number
   return within(squareOf(tenths(Math.sqrt(slab / makes))))
 }
 
+/** A round so far across, mm; null where none is said. */
+function roundIn(told: string): { lengthMm: number; widthMm: number } | null {
+  const [, across = '', unit = ''] = ROUND.exec(told) ?? []
+  return within(squareOf(mmOf(across, unit)))
+}
+
+/** The sides of a square piece of so many grams, mm; null where nobody says how many. */
+const weighing = (grams: number | null, heightMm: number): { lengthMm: number; widthMm: number } | null =>
+  grams === null ? null : within(squareOf(tenths(Math.sqrt((1000 * grams) / (PIECE_DENSITY * heightMm)))))
+
+/** g of a ball so many mm across; null where that is not said. */
+function ballOf(size: { lengthMm: number } | undefined): number | null {
+  const grams = size ? tenths((Math.PI / 6) * (size.lengthMm / 10) ** 3 * PIECE_DENSITY) : Number.NaN
+  return grams >= PIECE_G.least && grams <= PIECE_G.most ? grams : null
+}
+
 /** What a formula makes as it is written, once it is cold: how much room it takes with its air, and its mass. */
 export interface Made {
   readonly litres: number
@@ -211,7 +233,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
   // "butterscotch lollies" that are poured and cut have no sticks
   if ((LOLLIPOPS.test(name) && !(any(CUTS) && !any(STICKS))) || any(LOLLIPOP_MOULDS)) {
     const count = makes ?? Number(LOLLIPOP_COUNT.exec(said.join('. '))?.[1] ?? Number.NaN)
-    return lollipopOf(told, litres === null ? null : (litres * 1000) / count)
+    return lollipopOf(told, litres === null || Number.isNaN(count) ? spoonfulIn(after) : (litres * 1000) / count)
   }
   if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS)))
     return jarOf([name, ...said].join('. '))
@@ -225,21 +247,28 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
     const heightMm = mm(sizeOf(CUBES)?.lengthMm ?? usualMm)
     const slab = area ?? (litres === null ? null : (litres * 1e6) / heightMm)
     const shared = sharedBy(makes ?? cutInto(told), slab)
-    return { kind: 'cut', ...(sizeOf(CUTS) ?? shared ?? (plain.kind === 'cut' ? plain : CUT)), heightMm }
+    const weighed = sizeOf(CUTS) || shared ? null : weighing(gramsSaid(told), heightMm)
+    const stamped = roundIn(STAMPS.exec(told)?.[0] ?? '')
+    if (stamped) return { kind: 'cut', ...stamped, round: true, heightMm }
+    return { kind: 'cut', ...(sizeOf(CUTS) ?? shared ?? weighed ?? (plain.kind === 'cut' ? plain : CUT)), heightMm }
   }
   const millilitres = Number(MILLILITRES.exec(told)?.[1] ?? Number.NaN)
   if (millilitres >= 1 && millilitres <= 100) return { kind: 'mould', millilitres }
   if (isMoulded(after)) return plain.kind === 'mould' ? plain : MOULD
-  const dropped = after.map((s) => DROPS.exec(s)).find((found) => found !== null)
+  const spoonful = spoonfulIn(after)
   const each = eachOf(made, makes ?? cutInto(told)) ?? gramsSaid(told)
-  if (dropped) return droppedFrom(dropped, each)
+  if (spoonful !== null)
+    return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: each ?? tenths(spoonful * PIECE_DENSITY) }
   if (any(BREAKS) || plain.kind === 'broken')
     return {
       kind: 'broken',
       thicknessMm: mm(usualMm),
       gramsEach: each ?? (plain.kind === 'broken' ? plain.gramsEach : BROKEN.gramsEach),
     }
-  return plain.kind === 'cut' ? { ...plain, heightMm: mm(usualMm) } : plain
+  const portion = gramsSaid(told) ?? (any(BALLS) ? (ballOf(sizeOf(BALLS)) ?? each) : null)
+  if (portion !== null) return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: portion }
+  if (plain.kind !== 'cut') return plain
+  return { ...plain, ...sharedBy(makes, area ?? null), heightMm: mm(usualMm) }
 }
 
 /** ◊ No piece that is dropped or broken off is lighter or heavier than this, g. */
@@ -257,12 +286,11 @@ function gramsSaid(told: string): number | null {
   return each >= PIECE_G.least && each <= PIECE_G.most ? each : null
 }
 
-/** `eachMl`: what each takes where all of it goes into so many; NaN or null where nobody knows. */
+/** `eachMl`: what each takes; null where nobody knows. */
 function lollipopOf(told: string, eachMl: number | null): Shape {
   if (eachMl !== null && eachMl >= LOLLIPOP_ML.least && eachMl <= LOLLIPOP_ML.most)
     return { ...LOLLIPOP, millilitres: tenths(eachMl) }
-  const [, across = '', unit = ''] = ROUND.exec(told) ?? []
-  const wide = within(squareOf(mmOf(across, unit)))?.widthMm
+  const wide = roundIn(told)?.widthMm
   return wide ? { ...LOLLIPOP, millilitres: Math.round((Math.PI * wide ** 2 * SPOONED_MM) / 400) / 10 } : LOLLIPOP
 }
 
@@ -278,11 +306,12 @@ function snippedTo(size: ReturnType<typeof pieceIn> | undefined, rope: ReturnTyp
   return { kind: 'cut', ...size, widthMm, heightMm: rope?.widthMm ?? PILLOW.thicknessMm }
 }
 
-/** `each`: g of one, where the text says how many there are; null where it does not. */
-function droppedFrom([, half, spoon, short]: RegExpExecArray, each: number | null): Shape {
-  if (each !== null) return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: each }
-  const grams = SPOONS[(spoon ?? short ?? 'table').toLowerCase() as keyof typeof SPOONS]
-  return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: half ? grams / 2 : grams }
+/** What each takes that is dropped from a spoon, ml; null where nothing is. */
+function spoonfulIn(said: readonly string[]): number | null {
+  const found = said.map((s) => DROPS.exec(s)).find((drops) => drops !== null)
+  if (!found) return null
+  const [, half, spoon, short] = found
+  return SPOONS[(spoon ?? short ?? 'table').toLowerCase() as keyof typeof SPOONS] / (half ? 2 : 1)
 }
 
 const USUAL_ML: readonly number[] = [MOULD, LOLLIPOP, JAR].flatMap((s) => (s.kind === 'mould' ? [s.millilitres] : []))

@@ -18,6 +18,7 @@ import {
   secondsIn,
   short,
   unitOf,
+  WATCHES,
 } from './method'
 import { bathes, inOven, isGotReady, pours, putsBack, takesOff } from './recipe-moves'
 
@@ -65,6 +66,10 @@ function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
 
 /** Work that has to wait for its moment where the recipe gives none. */
 const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'beat', 'pull'])
+
+/** Whether work has to wait for its moment: no time or heat is said, or one that is counted from there: "when cool enough, pull for 10 minutes". */
+const waitsFor = ({ kind }: Handwork, when: Trigger, text: string): boolean =>
+  WAITS.has(kind) && !pours(text) && (when.on === 'ready' || (when.on === 'after' && WATCHES.test(text)))
 
 /** ◊ What is left alone for so long, s, or worked so, is out of the pot. */
 const LEFT_ALONE = 1200
@@ -168,7 +173,7 @@ const TO_HEAT = /(?<=\w) to (?:about |around )?\d.*$/i
 
 /** "Brown the butter for 6 minutes": what goes in, and how long it cooks. */
 const cooksFor = (text: string): boolean =>
-  /^(?:boil|brown|cook|heat|melt|simmer|warm)\b/i.test(text) &&
+  /^(?:boil|brown|cook|dissolve|heat|melt|simmer|warm)\b/i.test(text) &&
   !/\bthen\b|\badd\b|\b(?:stir|whisk|beat) in\b/i.test(text)
 const STEEPS = /\b(?:soak|soften|bloom|infuse|steep|macerate)\b/i
 
@@ -189,7 +194,7 @@ const isPullAgain = (i: number, { said, pullAt, groupAt }: Told): boolean =>
 const offHeatSaid = (s: string): string =>
   `${s.charAt(0).toLowerCase()}${s.slice(1)}`.replace(/^then /, '').replace(/^off heat/, 'off the heat')
 const ONLY_OFF =
-  /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|the (?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: the (?:heat|flame|stove))?|turn off the (?:heat|flame|gas)|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$/i
+  /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|the (?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:heat|flame|stove))?|turn off the (?:heat|flame|gas)|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$/i
 
 /** The steps of a method as it was understood; what it leaves out is put in plainly. */
 export function stepsFrom(told: Told): Step[] {
@@ -255,7 +260,7 @@ export function stepsFrom(told: Told): Step[] {
       {
         id,
         label: label(pulls ? worded.replace(COOKS, '').replace(TO_HEAT, '') : worded),
-        when: handwork && when.on === 'ready' && WAITS.has(handwork.kind) && !pours(text) ? { on: 'window' } : when,
+        when: handwork && waitsFor(handwork, when, text) ? { on: 'window' } : when,
         say,
         why: '',
         act: pulls ? 'Pulled' : actOf(text, i > told.pullAt),

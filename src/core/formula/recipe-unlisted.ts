@@ -6,7 +6,7 @@ import type { Written } from './recipe-places'
 
 /** An amount, and up to four words after it. */
 const MEASURED =
-  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?<=[\d½¼¾⅓⅔]\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|g|ml|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\)?\s+(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
+  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?<=[\d½¼¾⅓⅔]\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|m?l|lit(?:re|er)s?|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\)?\s+(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
 
 /** "A small tub of double cream (300 ml)" */
 const BRACKETED =

@@ -8,6 +8,7 @@ import {
   type LineReading,
   type PlaceDoubt,
   type QuestionFigures,
+  type TargetDoubt,
   type Unfollowed,
 } from '@/core'
 import { formatSpan } from '../format'
@@ -45,6 +46,15 @@ const placeDoubts: { readonly [D in PlaceDoubt]: (name: string) => string } = {
   elsewhere: (name) => `“${name}” seems to be in another pot, and Imbry follows one.`,
 }
 
+/** Why it is asked where a cook ends, up to the verb. */
+const targetDoubts: { readonly [By in TargetDoubt['by']]: (because: Extract<TargetDoubt, { by: By }>) => string } = {
+  nothing: () => 'It does not say when it is done. At what temperature',
+  time: ({ seconds }) => `It says ${formatSpan(seconds)}; how far that goes depends on the ring. At what temperature`,
+  choice: ({ sentence }) => `“${sentence}” names more than one temperature. At which of them`,
+  microwave: () =>
+    'It is cooked in a microwave, by the minutes of that oven, and Imbry follows a pot on the stove. At what temperature',
+}
+
 const asks: { readonly [Id in Ask['id']]: (ask: Extract<Ask, { id: Id }>) => string } = {
   layered: ({ labels }) =>
     labels.length === 1
@@ -52,12 +62,7 @@ const asks: { readonly [Id in Ask['id']]: (ask: Extract<Ask, { id: Id }>) => str
       : `Made in parts, one on the other: ${labels.join(', ')}?`,
   family: () => 'A guess at what it is, from its name, its list and its method',
   unit: ({ text }) => `“${text}”: in which unit?`,
-  target: ({ seconds, choice }) =>
-    choice !== null
-      ? `“${choice}” names more than one temperature. At which does yours come off?`
-      : seconds === null
-        ? 'It does not say when it is done. At what temperature does it come off?'
-        : `It says ${formatSpan(seconds)}; how far that goes depends on the ring. At what temperature does it come off?`,
+  target: ({ because }) => `${(targetDoubts[because.by] as (b: TargetDoubt) => string)(because)} does it come off?`,
   place: ({ name, doubt }) => `${doubt === null ? unsaid(name) : placeDoubts[doubt](name)} When does it go in?`,
 }
 

@@ -105,7 +105,9 @@ function OneAsk({ ask, answers, onAnswer }: OneProps) {
           value={answers.target ?? null}
           least={100}
           most={190}
-          {...(ask.choice === null && { hint: `usual for its kind is about ${say.temperature(inCelsius(ask.guess))}` })}
+          {...(ask.because.by !== 'choice' && {
+            hint: `usual for its kind is about ${say.temperature(inCelsius(ask.guess))}`,
+          })}
           onValue={(target) => onAnswer({ target })}
         />
       )
