@@ -141,8 +141,8 @@ export const besideMoments: readonly Moment[] = [
     'Bring Part 1 to 118 °C, stirring. Slowly add the second cream. Cook to 119.5 °C. Off heat: butter. Deposit at once in greased moulds.',
     119.5,
     [
-      /^ready \+ cream-36 240, sugar 200, corn-syrup 220: Bring Part 1/,
-      /^rises 118: Bring Part 1/,
+      /^ready \+ cream-36 240, sugar 200, corn-syrup 220: Bring heavy cream, sugar, corn syrup to/,
+      /^rises 118: Bring heavy cream/,
       /^ready \+ cream-36 250: Slowly add/,
       /^target: Cook to 119\.5°$/,
       /^ready \+ butter 60: Off heat: butter$/,

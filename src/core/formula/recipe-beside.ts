@@ -1,6 +1,6 @@
 /** What of a method happens beside the pot: warmed in a pan of its own, whipped in a bowl, toasted, baked, bloomed. */
 import { heatIn, MEANWHILE, secondsIn, WATCHES } from './method'
-import { FOAM, inOven, isGotReady, takesOff, whipsWhites } from './recipe-moves'
+import { FOAM, inOven, isGotReady, takesOff, warms, whipsWhites } from './recipe-moves'
 import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
@@ -167,8 +167,8 @@ const ON_TRAY =
 /** A base is pressed into its tin before anything is boiled. */
 const BASE = /\bpress(?:ed)?\b.{0,30}\b(?:in|into|over|onto)\b.{0,40}\b(?:tin|pan|tray|dish)\b/i
 
-/** What of the sentences `said` happens beside the pot. */
-export function besideIn(said: readonly string[]): Beside {
+/** What of the sentences `said` happens beside the pot. `doneAt`: the one that ends the cook, where that is known. */
+export function besideIn(said: readonly string[], doneAt = said.length): Beside {
   const apart = new Map(
     said.flatMap((_, i) => {
       const at = goesInAt(said, i)
@@ -196,7 +196,9 @@ export function besideIn(said: readonly string[]): Beside {
       others.add(i)
       ready.add(i)
     }
-    if (isGotReady(s) || waits || isOther) ready.add(i)
+    // nothing is put in any more that could be warmed for it
+    const isLate = i > doneAt && warms(s) && !said.some((later, k) => k > i && PUTS_IN.test(later))
+    if ((isGotReady(s) && !isLate) || waits || isOther) ready.add(i)
   }
   return { apart, ready }
 }

@@ -41,6 +41,17 @@ describe('what hardly anybody does with a line', () => {
     expect([...doubts([placed('almonds', 200, 1), ...later], 2)]).toEqual([])
   })
 
+  it.each([
+    [
+      '500 g sugar (divided)\n100 g water',
+      'Boil 250 g sugar and the water to 118 °C. Pour over the sweets, and coat them twice more.',
+    ],
+    [
+      '500 g sugar\n100 g water\n100 g almonds',
+      'Chop the almonds; put half of them aside. Boil sugar and water to 118 °C. Stir in the almonds.',
+    ],
+  ])('is half of what is found as a whole: %s', (list, method) => expect(asked(list, method)).toHaveLength(1))
+
   it('is no soda in milk, which keeps it from curdling', () =>
     expect([...doubts([...syrup, placed('milk-whole', 500, 0), placed('soda', 2, 0)], 2)]).toEqual([]))
 

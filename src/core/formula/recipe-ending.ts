@@ -27,7 +27,11 @@ export function endingOf(
   said: readonly string[],
   unit: HeatUnit | null,
 ): { at: number; ending: Ending; others: Ending[] } | null {
-  const all = said.flatMap((s, at) => (isGotReady(s) ? [] : endingsIn(s, unit)).map((ending) => ({ at, ending })))
+  const all = said.flatMap((s, at) =>
+    (isGotReady(s) ? [] : endingsIn(s, unit)).flatMap((ending) =>
+      ending.by === 'colour' && IS_OFF.test(s) ? [] : { at, ending },
+    ),
+  )
   const hot = all.filter(({ ending }) => ending.by !== 'heat' || isTarget((ending.low + ending.high) / 2))
   const good = hot.filter((e) => !hasCooled(e, hot, said))
   const last = lastOf(good, said)
@@ -43,13 +47,16 @@ export function endingOf(
   return found && { ...found, others: good.filter((g) => g.at === found.at && g !== found).map(({ ending }) => ending) }
 }
 
+/** "Off the heat whisk in the soda and watch it turn gold": what turns so then is no end of the cook. */
+const IS_OFF = /^off (?:the )?(?:heat|flame|stove)\b/i
+
 /** "Deposit at 120°", after it was cooked to 150°: what is not cooked on has come down to that. */
 const hasCooled = ({ at, ending }: Ends, all: readonly Ends[], said: readonly string[]): boolean =>
   ending.by === 'heat' &&
   !COOKS_ON.test(said[at] ?? '') &&
   !takesOff(said[at] ?? '') &&
   all.some((e) => e.ending.by === 'heat' && e.at < at && e.ending.low > ending.high)
-const COOKS_ON = /\b(?:boil|cook|heat|bring|simmer|continue|reach|until|till)|^back\b/i
+const COOKS_ON = /\b(?:boil|cook|heat|bring|simmer|continue|reach|return|until|till)|^back\b/i
 
 interface Ends {
   readonly at: number

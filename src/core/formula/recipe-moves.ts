@@ -8,6 +8,9 @@ const saidAs = (ways: readonly RegExp[], within: (all: string) => string = (all)
 /** How one begins who has not begun yet, and does it with care. */
 const FIRST = /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?/
 const WELL = /(?:(?:lightly|generously|well|thoroughly)\s+)?/
+const KEEPS_WARM = /keep (?!the (?:rest|other)\b).{0,30}\b(?:warm|hot)\b/
+const IN_OVEN =
+  /^(?!if\b|off the heat|.*\b(?:bake|cut|divide|pour|return|roll|shape)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b/
 /** What is got ready, by the word the sentence begins with. */
 const READIES = saidAs(
   [
@@ -37,7 +40,8 @@ const READIES = saidAs(
     /prepare/,
     /have (?:the|your|everything|all)/,
     /set out/,
-    /keep (?!the (?:rest|other)\b).{0,30}\b(?:warm|hot)\b/,
+    /you(?:[’']?ll| will)? need/,
+    KEEPS_WARM,
   ],
   (all) => `${FIRST.source}${WELL.source}(?:${all})\\b`,
 )
@@ -46,7 +50,7 @@ const GOT_READY = saidAs([
   // "pour half of the water into a bowl and sprinkle the gelatin over it"
   /^(?:pour|put|place|add)\b(?!.*\b(?:pan|pot|saucepan|syrup|heat|boil)\b).*\b(?:sprinkle|rain) (?:the |in the )?(?:\w+ )?gelatine?\b/,
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b/,
-  /^(?!if\b|off the heat|.*\b(?:bake|cut|divide|pour|return|roll|shape)\b).{0,90}\bin (?:an? |the )?(?:\w+ )?oven\b/,
+  IN_OVEN,
   /^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/,
   // nuts that are toasted with something on them, or warmed at a heat: a pot is cooked to one
   /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b/,
@@ -57,6 +61,10 @@ const GOT_READY = saidAs([
 ])
 /** Whether it is done before the first flame, and never lights one. */
 export const isGotReady = (sentence: string): boolean => GOT_READY.test(sentence)
+
+const WARMS = new RegExp(`^${KEEPS_WARM.source}|${IN_OVEN.source}`, 'i')
+/** Whether a sentence warms something in an oven or keeps it warm: before the end of a cook that is got ready, after it that is done. */
+export const warms = (sentence: string): boolean => WARMS.test(sentence)
 
 const TAKES_OFF = saidAs([
   /^(?:(?:immediately|quickly|at once|then|now),? )?(?:take|lift)(?: it)? off\b(?! the (?:lid|skin|foam))/,
@@ -120,10 +128,10 @@ const POURS = saidAs(
     // what is bottled, and no jar that something is in
     /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|$)/,
     /pipe\b(?=.*\b(?:in|on)(?:to)?\b)/,
-    /press (?:it |the \w+ )?(?:into|between|in (?:an? |the )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|frame|mou?lds?))/,
+    /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|frame|mou?lds?))/,
     /(?:roll|sheet) (?:it |out )*between/,
     /pat (?:it )?into/,
-    /(?:drizzle|trickle|stream) (?:it|the (?:\w+ )?syrup)\b.{0,40}\b(?:into|onto|over)/,
+    /(?:drizzle|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
     /divide (?:it )?between .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,
     /scoop\b.{0,30}\bon(?:to)?/,
     /spoon (?:out\b|in\b|.{0,20}(?:into|onto|over|in (?:\w+ )?mou?lds))/,

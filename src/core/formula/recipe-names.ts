@@ -58,7 +58,8 @@ export const callsIn = (sentence: string, call: string): boolean =>
 export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] =>
   namesIn([typedName(typed), ...(likely ? everyNameOf(likely) : [])])
 
-const typedName = (typed: string): string => (measureAt(typed, [])?.rest ?? typed).replace(/\(.*?\)|,.*$/g, '')
+/** What a line of the list calls what it measures, without amount, brackets and note. */
+export const typedName = (typed: string): string => (measureAt(typed, [])?.rest ?? typed).replace(/\(.*?\)|,.*$/g, '')
 
 function namesIn(names: readonly string[]): string[] {
   const own = names.map(lettersOf)

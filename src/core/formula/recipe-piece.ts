@@ -151,7 +151,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const said = inOrder(piece.said, unit)
   const done = endingOf(said, unit)
   const { all: lines, places, shared } = inPortions(said, listed, ingredientOf)
-  const beside = besideIn(said)
+  const beside = besideIn(said, done?.at)
   const guessed = familyOf(name, lines, said.join(' '))
   const family = answers.family ?? guessed
   const facts = boiledFamilies[family as keyof typeof boiledFamilies]

@@ -2,6 +2,7 @@
 import { parseNumber } from '../quantity/number'
 import { type HeatUnit, heatIn, inDegrees, unitOf, WARMTH } from './method'
 import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './recipe-beside'
+import { isMark } from './recipe-marks'
 import { isGotReady, pours, warmthIn, whipsWhites } from './recipe-moves'
 import { callsIn, lettersOf, mentions } from './recipe-names'
 
@@ -14,16 +15,6 @@ const EVERYTHING =
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i
 
-/** A heading that is only a mark, by which the method calls all beneath it: "bring A to the boil", "bring part 1 to 118°". */
-const LETTER = /^(?:(?:part|stage|phase) [A-H\d]|[A-H])$/i
-
-/** "Bring A to the boil": whether a sentence calls what stands under a heading by its mark. */
-function callsMark(sentence: string, { heading }: Written): boolean {
-  const mark = LETTER.exec(heading ?? '')?.[0]
-  if (mark === undefined) return false
-  return new RegExp(`\\w .*(?<![°º\\d] ?)\\b${mark}\\b`, mark.length > 1 ? 'i' : '').test(sentence)
-}
-
 /** What may follow a heading in a sentence that takes all beneath it: "boil the shell to 150°", and not "boil shell sugar". */
 const AS_WHOLE =
   '(?=\\s*(?:$|[^\\w\\s]|(?:all[- ]in|batch|half|ingredients|layer|mixture|mix|part|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
@@ -31,10 +22,10 @@ const AS_WHOLE =
 /** "Cook the sugar syrup", "fold in the inclusions", "fill with sherbet": whether a sentence takes all that stands under a heading. */
 export function takesHeaded(sentence: string, { heading }: Written): boolean {
   const words = heading?.split(/[^\p{L}]+/u).filter(Boolean) ?? []
-  if (words.length === 0 || LETTER.test(heading as string)) return false
+  if (words.length === 0 || isMark(heading as string)) return false
   const called = `(?:all )?(?:the )?(?:warm(?:ed)? )?${words.join('\\W+')}\\b${AS_WHOLE}`
   return new RegExp(
-    `^${called} to \\d|\\b(?:beat|boil|bring|cook|heat|make|melt|mix|add|combine|whip|whisk|(?:put|place|tip|stir)(?= (?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
+    `^${called} to \\d|\\b(?:beat|boil|bring|cook|heat|make|melt|mix|add|combine|whip|whisk|(?:put|place|tip|stir)(?= (?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|paddle|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
     'iu',
   ).test(sentence)
 }
@@ -216,9 +207,7 @@ function placeOf(
       : said.findIndex((s, i) => apart.has(i) && mentions(s.replace(WAITS_FOR, '').replace(UNTIL_THEN, ''), names))
   // "everything" is all that no sentence puts in by its name
   const isNamed = (s: string): boolean =>
-    callsMark(s, line) ||
-    (mentions(s, names) && !isLeftOut(s, names)) ||
-    (SUGARS.test(s) && line.names.includes('sugar'))
+    (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && line.names.includes('sugar'))
   const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
   // as it is written: without the names of others "the syrup ingredients" are all
   const isWhole = (s: string, i: number): boolean => EVERYTHING.test(all[i] as string) || takesHeaded(s, line)

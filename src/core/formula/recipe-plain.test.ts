@@ -27,6 +27,11 @@ describe('a pasted text as plain lines', () => {
     ['what is asked about', 'Vanilla | some', 'Vanilla | some'],
   ])('loses nothing of a row: %s', (_, row, line) => expect(plainLines(row)).toEqual([line]))
 
+  it('takes a row over a rule for the head of its table, whatever its columns are called', () => {
+    const table = '| Ingredient | US | Metric |\n|---|---|---|\n| Honey | 1 cup | 340 g |\n| Sugar | 1 cup | 200 g |'
+    expect(plainLines(table)).toEqual(['1 cup Honey', '1 cup Sugar'])
+  })
+
   it('ends a heading where what was set in under it ends', () => {
     const { formula } = readRecipe(
       'Clusters\n\nCaramel:\n  Cream 36% 300 g\n  Sugar 260 g\nPecans 400 g\n\nMethod\nCook caramel all-in to 119 °C, stir well. Lay the pecans on a mat. Deposit caramel on them.',

@@ -31,13 +31,14 @@ interface Head {
   readonly columns: readonly { readonly unit: string; readonly isAmount: boolean }[]
 }
 
-function headOf(cells: readonly string[]): Head | null {
+/** `ruled`: a rule stands beneath it, so that it is a head, whatever it calls its columns. */
+function headOf(cells: readonly string[], ruled: boolean): Head | null {
   if (cells.some((c) => HAS_NUMBER.test(c))) return null
   const columns = cells.map((c) => ({
     unit: /\b(g|grams?|kg|oz|lbs?|ml)\b/i.exec(c)?.[1] ?? '',
     isAmount: /^(?:g|grams?|kg|oz|lbs?|ml|weights?|amounts?|quantit\w+|qty|how (?:much|many))\b/i.test(c),
   }))
-  return columns.some((c) => c.isAmount) ? { columns } : null
+  return ruled || columns.some((c) => c.isAmount) ? { columns } : null
 }
 
 /** A row as a line of a list: its amount, then its name. A share of the whole beside an amount says nothing more. */
@@ -78,7 +79,8 @@ function linesOf(text: string): string[] {
   const out: string[] = []
   let head: Head | null = null
   let setIn = false
-  for (const raw of text.split(/\r?\n/)) {
+  const rows = text.split(/\r?\n/)
+  for (const [i, raw] of rows.entries()) {
     const cells = cellsIn(raw.trim())
     if (RULE.test(raw.trim())) continue
     if (cells === null) {
@@ -91,7 +93,7 @@ function linesOf(text: string): string[] {
       setIn = isAmountSetIn
       continue
     }
-    const opens: Head | null = head === null ? headOf(cells) : null
+    const opens: Head | null = head === null ? headOf(cells, RULE.test(rows[i + 1]?.trim() ?? '')) : null
     // "200 g | sugar" and "1 | Put the sugar in a pan" read as they stand
     if (opens) head = opens
     else out.push(isAmount(cells[0] as string) && head === null ? cells.join(' ') : lineOf(cells, head))

@@ -84,6 +84,9 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, wo
   return then >= 0 && taken > 0 && taken < line.grams ? { taken, first, then } : null
 }
 
+/** "500 g sugar (divided)" */
+const DIVIDED = /\bdivided\b/i
+
 /** "Half the cream, stir, then the rest": all of it in one moment. */
 const AND_THE_REST = /\bthen the rest\b/i
 
@@ -95,8 +98,9 @@ function isShared(said: readonly string[], words: string): boolean {
     `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
     'i',
   )
-  const called = new RegExp(`\\b(?:${words})\\b.*${OF_THEM.source}`, 'i')
-  return said.some((s) => (shares.test(s) || called.test(s)) && !AND_THE_REST.test(s))
+  const called = new RegExp(`\\b(?:${words})\\b`, 'i')
+  const isOfThem = (s: string, i: number): boolean => OF_THEM.test(s) && called.test(`${said[i - 1] ?? ''} ${s}`)
+  return said.some((s, i) => (shares.test(s) || isOfThem(s, i)) && !AND_THE_REST.test(s))
 }
 
 /**
@@ -125,7 +129,8 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
     const parts = names.length > 0 ? partsOf(said, line, ingredient, names.join('|')) : null
     if (!parts) {
       const isOne = !lines.some((l) => l !== line && l.ingredient === line.ingredient)
-      if (isOne && names.length > 0 && isShared(said, names.join('|'))) shared.add(line.id)
+      const isParted = DIVIDED.test(line.typed ?? '') || (names.length > 0 && isShared(said, names.join('|')))
+      if (isOne && isParted) shared.add(line.id)
       return [line]
     }
     const { taken, first, then } = parts

@@ -177,7 +177,7 @@ function inOneRow(row: string): string[] {
     pieces.length > 1 && pieces.every(isLine)
       ? pieces.flatMap((piece) => piece.replace(/\.$/, '').split(UNMEASURED)).map((piece) => `${piece}${use}`)
       : [rest ?? line]
-  const alone = lines.length < 2 && !/^(?:for|to)\b/i.test(heading ?? '')
+  const alone = lines.length < 2 && !/^(?:for|to)\b|\b[A-H]$/i.test(heading ?? '') && !HEAD_BARE.test(heading ?? '')
   if (alone || !pieces.every(isLine)) return [line]
   return heading === undefined ? lines : [`${heading}:`, ...lines, ROW_ENDS]
 }

@@ -175,6 +175,27 @@ describe('a recipe of two boils', () => {
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it('knows what a mark stands for: “cook A”, “whip foam”, “stream B in”', () => {
+    const { formula, asks } = readRecipe(
+      'A sweet\n\nSyrup A: 300 g honey\nSyrup B: 400 g sugar, 130 g water\nFoam: 70 g egg white, 20 g sugar\nInclusions: 200 g pistachios, 100 g almonds\n\nCook A to 120 °C. Whip foam to soft peaks. Stream A into foam, whip on high. Meanwhile cook B to 148 °C. Stream B in. Paddle in warm inclusions. Press 18 mm between rice paper.',
+      pantry,
+    )
+    const [honey] = formula.parts ?? []
+    expect(honey?.formula.steps.map((s) => s.say)).toEqual([
+      'Cook honey to 120°',
+      'Cook honey to 120°',
+      'Stream honey into foam, whip on high',
+      'Pour it out',
+    ])
+    const groupOf = (id: string) =>
+      formula.lines.filter((l) => l.group === formula.lines.find((o) => o.id === id)?.group).map((l) => l.ingredient)
+    expect(formula.lines.filter((l) => l.group === 'pot').map((l) => l.ingredient)).toEqual(['sugar', 'water'])
+    expect(groupOf('egg-white')).toEqual(['egg-white', 'sugar'])
+    expect(groupOf('pistachios')).toEqual(['pistachios', 'almonds'])
+    expect(asks.filter((a) => a.id === 'place')).toEqual([])
+    expect(faultsOf(formula)).toEqual([])
+  })
+
   it('is one boil where only one thing is boiled', () => {
     const { formula } = readRecipe(
       `A sweet\n\n${list}\n\nBoil the honey, sugar and water to 145 °C. Pour onto the whisked egg whites. Fold in the almonds.`,

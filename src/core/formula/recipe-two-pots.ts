@@ -166,13 +166,20 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
   const bowls = [...whips, ...piece.said.filter((s) => WHITES.test(s) && /\b(?:mixer|bowl)\b/i.test(s))]
   // "cook the syrup": all that stands under that heading
   const isHeaded = (w: Written): boolean => pots.second.some((s) => takesHeaded(piece.said[s] as string, w))
-  const waits = ({ names, calls }: Written): boolean =>
-    // "whip the whites with the 20 g sugar"
-    whips.some((s) => mentions(s, names) && calls.some((c) => callsIn(s, c))) ||
-    (!spoken(names, pots.second) &&
+  const waits = (line: Written): boolean => {
+    const { names, calls } = line
+    // "whip the whites with the 20 g sugar", "whip the foam"
+    const isWhipped = whips.some(
+      (s) => takesHeaded(s, line) || (mentions(s, names) && calls.some((c) => callsIn(s, c))),
+    )
+    if (isWhipped) return true
+    return (
+      !spoken(names, pots.second) &&
       (spoken(names, [pots.poured]) ||
         (bowls.some((s) => mentions(s, names)) && rest.filter((w) => w.names[0] === names[0]).length === 1) ||
-        (CALLED_FOAM.test(piece.said[pots.poured] as string) && names.some((n) => WHITES.test(n)))))
+        (CALLED_FOAM.test(piece.said[pots.poured] as string) && names.some((n) => WHITES.test(n))))
+    )
+  }
   const waiting = rest.flatMap((w) => (!isHeaded(w) && waits(w) ? [[w.id, meets] as const] : []))
   const main = readPiece({ ...piece, list: listOf(false), others: written, said }, lexicon, {
     ...(unit && { unit }),

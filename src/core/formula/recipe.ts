@@ -4,6 +4,7 @@ import type { Pantry } from '../matter/names'
 import { short } from './method'
 import { asidesIn, sentences } from './recipe-clauses'
 import { isMadeByHand, layersIn, readLayers } from './recipe-layers'
+import { withNames } from './recipe-marks'
 import { type Answers, type Draft, readPiece, type WrittenPiece } from './recipe-piece'
 import { inGrams } from './recipe-shares'
 import { splitRecipe } from './recipe-split'
@@ -35,7 +36,10 @@ export function readRecipe(
   const { list, left } = inGrams(split.list)
   const recipe = { ...split, list: list.filter((s) => s.lines.length > 0), left: [...split.left, ...left] }
   const lexicon = { pantry, house }
-  const told = recipe.method.flatMap((s) => s.lines)
+  const told = withNames(
+    recipe.method.flatMap((s) => s.lines),
+    recipe.list,
+  )
   const said = sentences(told)
   const piece = { name: recipe.name, list: recipe.list, said, makes: recipe.makes }
   const layers = layersIn(recipe) ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null)

@@ -1,0 +1,31 @@
+/** Headings that are only marks, "A" or "Part 1", by which the method calls what stands beneath them. */
+import { typedName } from './recipe-names'
+import type { Headed } from './recipe-split'
+
+const MARK = /^(?:(?:part|stage|phase) \d|(?:(?:part|stage|phase|mix|syrup) )?([A-H]))$/i
+/** Whether a heading is no name, but a mark. */
+export const isMark = (heading: string): boolean => MARK.test(heading)
+
+/** "Sucrose 300 g": what it is called, without its amount. */
+const calledIn = (line: string): string =>
+  typedName(line)
+    .replace(/[\s:–-]+\d[\d.,]*\s?\p{L}*$/u, '')
+    .trim()
+
+/** Lines of a method with the names of what a mark stands for in its place: "bring A to the boil" becomes "bring sugar, water to the boil". */
+export function withNames(told: readonly string[], list: readonly Headed[]): string[] {
+  const marks = list.flatMap(({ heading, lines }) => {
+    const [whole, letter] = MARK.exec(heading ?? '') ?? []
+    if (whole === undefined || lines.length === 0) return []
+    const called =
+      letter === undefined ? `\\b${whole}\\b` : `(?:\\b(?:part|stage|phase|mix|syrup) )?(?<![°º\\d] ?)\\b${letter}\\b`
+    // a letter that begins a sentence is most likely an article
+    return [
+      {
+        said: new RegExp(`(?<=\\w )${called}`, letter === undefined ? 'gi' : 'g'),
+        names: lines.map(calledIn).join(', '),
+      },
+    ]
+  })
+  return told.map((line) => marks.reduce((text, { said, names }) => text.replace(said, names), line))
+}
