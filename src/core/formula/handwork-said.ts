@@ -19,7 +19,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'beat' },
   ],
   [
-    /\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?min\w*)\b|\bgather\b.*\band pull$|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
+    /\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?(?:min\w*|times))\b|\bgather\b.*\band pull$|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
     { kind: 'pull' },
   ],
   [/\b(?:form|shape|roll|press)\b.*\bballs?\b/i, { kind: 'form', into: 'balls' }],

@@ -330,4 +330,32 @@ export const shortMoments: readonly Moment[] = [
     126,
     [/^ready \+ sugar 400, water 100: Boil/, /^target: Boil/, /^ready → out: Pour/, /^window: Pull/, /^window: Cut/],
   ],
+  [
+    'what is warmed first, where the sugar is boiled in another pan',
+    '770 g tahini\n500 g sugar\n240 g water\n4 g vanilla extract',
+    'Warm tahini in a saucepan to 50°C. In another pan, stir sugar and water till dissolved. Cook to 118°C. Beat tahini and vanilla in a mixer bowl. With paddle running, pour in the hot syrup. Press into a tin.',
+    118,
+    [
+      /^ready \+ sugar 500, water 240: In another pan/,
+      /^target: Cook/,
+      /^ready: Beat tahini/,
+      /^ready \+ tahini 770, vanilla 4.*: With paddle/,
+      /^ready.*: Press/,
+    ],
+  ],
+  [
+    'chips of two kinds, each called by its own; a heat it is taken to; a pull that is counted',
+    '400 g sugar\n100 g water\n150 g dark chocolate chips\n80 g white chocolate chips',
+    'Boil sugar and water to 140°C. Take to 143°C. Pour out. Pull 60 times. Sprinkle dark chips. Melt white chips and swirl on.',
+    143,
+    [
+      /^ready \+ sugar 400, water 100: Boil/,
+      /^rises 140: Boil/,
+      /^target: Take/,
+      /^ready → out: Pour out$/,
+      /^window: Pull 60 times$/,
+      /^ready \+ dark-chocolate-70 150: Sprinkle/,
+      /^ready \+ white-chocolate 80: Melt/,
+    ],
+  ],
 ]

@@ -83,7 +83,8 @@ export const moments: readonly Moment[] = [
     148.9,
     [
       /^ready \+ butter 225, sugar 270, water 45/,
-      /^rises 115\.6 \+ almonds 70/,
+      /^rises 115\.6: Cook/,
+      /^ready \+ almonds 70: Add half/,
       /^target: Continue cooking to 148\.9°$/,
       /^ready → out: Remove from the heat and pour/,
       /^ready \+ almonds 70: Top/,

@@ -1,6 +1,6 @@
 /** What of a method happens beside the pot: warmed in a pan of its own, whipped in a bowl, toasted, baked, bloomed. */
 import { heatIn, MEANWHILE, secondsIn, WATCHES } from './method'
-import { FOAM, inOven, isGotReady, takesOff, warms, whipsWhites } from './recipe-moves'
+import { FOAM, inOtherPot, inOven, isGotReady, takesOff, warms, whipsWhites } from './recipe-moves'
 import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
@@ -93,6 +93,12 @@ function goesInAt(said: readonly string[], at: number): number {
   if (!warmed && held && !SUGAR.test(sentence)) {
     const onto = said.findIndex((s, i) => i > at && SYRUP_IN.test(s) && mentions(s, [held.toLowerCase()]))
     if (onto >= 0) return onto
+    // "in another pan boil the sugar": what stands in the first goes in by its name, or has the syrup poured onto it
+    const isFirst = said.slice(at + 1).some((s) => inOtherPot(s) && SUGAR.test(s))
+    if (isFirst)
+      return said.findIndex(
+        (s, i) => i > at && (SYRUP_IN.test(s) || (PUTS_IN.test(s) && mentions(s, [held.toLowerCase()]))),
+      )
   }
   // "brown the butter, pour it into the cream and keep warm"
   if (!warmed && KEEPS.test(sentence) && !SUGAR.test(sentence)) {

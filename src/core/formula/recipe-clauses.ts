@@ -132,9 +132,9 @@ const DONE_THEN =
 /** "At hard crack (149°) take it off". */
 const AT_THEN = /^at ([^,]*?\d[^,]*?),?\s+((?:take|lift|remove|pull|turn off|(?:pour|stream|trickle|drizzle) it)\b.*)$/i
 
-/** "Cook to 106°, add salt, cool to 30°" */
+/** "Cook to 106°, add salt": what goes in goes in there. */
 const TO_THEN =
-  /^((?:cook|boil|heat|bring) (?:[\w-]+ ){0,5}?(?:back |on |up )?to \d[^,]{0,60}), ((?:add|stir in|whisk in|beat in)\b.{0,80}\b(?:cool|pour|tip|deposit)\b.*)$/i
+  /^((?:cook|boil|heat|bring) (?:[\w-]+,? ){0,9}?(?:back |on |up )?to \d[^,]{0,60}), ((?:add|stir in|whisk in|beat in|fold in|mix in)\b.*)$/i
 
 /** "Boil to 300°F, adding the lemon juice at 280" */
 const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i

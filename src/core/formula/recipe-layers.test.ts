@@ -302,12 +302,32 @@ Temper the chocolate. Line 30 moulds, fill, and cap.`)
     expect(formula.parts?.map((p) => p.label)).toEqual(['Filling', 'Coating'])
     expect(formula.steps.map((s) => s.say)).toEqual([
       'Make the filling',
-      'Make the coating, and put it to the rest',
+      'Make the coating, then put it together with what is made already',
       'Turn them out',
     ])
     expect(formula.shape.kind).toBe('mould')
     const coating = formula.parts?.[1]?.formula.steps.map((s) => s.say)
     expect(coating).toEqual(['Temper the chocolate', expect.stringMatching(/^Line 30 moulds, fill/)])
+  })
+
+  it('are told each in a line of its own, whatever else that speaks of; and cut into as many as is said', () => {
+    const { formula } = read(`Bars
+
+Layer 1 – Nougat: 300 g sugar, 80 g water, 2 egg whites
+Layer 2 – Caramel: 200 g cream, 200 g sugar, 50 g butter
+Layer 3 – Coating: 400 g milk chocolate, 20 g butter
+
+Method
+Nougat – cook sugar and water to 128 °C. Pour over the whites. Spread in a 20 cm square frame.
+Caramel: boil sugar and cream to 118 °C, stir in butter. Pour over nougat. Leave overnight.
+Coating: melt chocolate with butter. Spread over the caramel. Set, then cut in 16.`)
+    const says = (id: string) =>
+      formula.parts?.find((p) => p.id === id)?.formula.steps.map((s) => s.say.split(' ').slice(0, 3).join(' '))
+    expect(says('nougat')).toEqual(['Cook sugar and', 'Cook sugar and', 'Pour over the', 'Spread in a'])
+    expect(says('caramel')?.slice(-3)).toEqual(['Stir in butter', 'Pour over nougat', 'Leave overnight'])
+    expect(says('coating')).toEqual(['Melt chocolate with', 'Spread over the'])
+    expect(formula.steps.at(-1)?.say).toBe('Set, then cut in 16')
+    expect(formula.shape).toMatchObject({ lengthMm: 50, widthMm: 50 })
   })
 
   it('lose no line: each is in the name, a list or the method', () => {

@@ -21,7 +21,7 @@ import {
   type WrittenPiece,
 } from './recipe-piece'
 import { isOutside } from './recipe-places'
-import { CUT, isMoulded, MOULD, pieceIn } from './recipe-shape'
+import { CUT, isMoulded, MOULD, pieceIn, sharedOf } from './recipe-shape'
 import { alike, type Headed, type SplitRecipe } from './recipe-split'
 import { plainSteps } from './recipe-steps'
 
@@ -86,8 +86,21 @@ const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])
 const ONTO_LAYER = /\b(?:over|onto|on top of|on) the\b.*$/i
 /** "For the base", "make the caramel". */
 const MAKES = /^(?:for|make|to make) /i
-/** "Caramel: stir everything over low heat". */
-const TELLS = /^([^:]{3,40}):\s+(.+)$/s
+/** "Caramel: stir everything over low heat", "Jelly – warm the purée". */
+const TELLS = /^([^:]{3,40}?)(?::|\s[–—-])\s+(.+)$/s
+
+/** The sentences of a line without the title of a layer, "Caramel: …", each with the layer that was named last in the line; -1 for none. */
+function titledIn(line: string, layers: readonly Layer[]): { sentence: string; titled: number }[] {
+  let titled = -1
+  return sentences([line]).flatMap((written) => {
+    const [, called = null, told = ''] = TELLS.exec(written) ?? []
+    const found = layers.findIndex((l) => alike(l.heading, called))
+    if (found < 0) return { sentence: written, titled }
+    titled = found
+    // without its title it may hold two moments
+    return sentences([told]).map((sentence) => ({ sentence, titled }))
+  })
+}
 
 /** The sentences each layer is made by, and those that end the whole. */
 function sharedOut(
@@ -100,20 +113,14 @@ function sharedOut(
   let at = 0
   for (const { heading, lines } of method) {
     const headed = layers.findIndex((l) => alike(l.heading, heading))
-    for (const written of sentences(lines)) {
-      if (OF_EACH.test(written)) {
-        for (const all of of) all.push(written)
+    for (const { sentence, titled } of lines.flatMap((line) => titledIn(line, layers))) {
+      if (OF_EACH.test(sentence)) {
+        for (const all of of) all.push(sentence)
         continue
       }
-      const [, called = null, told = ''] = TELLS.exec(written) ?? []
-      const titled = layers.findIndex((l) => alike(l.heading, called))
-      const sentence = titled >= 0 ? capital(told) : written
-      const named =
-        titled >= 0
-          ? titled
-          : layers.findIndex((l) =>
-              sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`),
-            )
+      const named = layers.findIndex((l) =>
+        sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`),
+      )
       const about = sentence.replace(ONTO_LAYER, '')
       const spoken = names.map((of) => of.filter((n) => mentions(about, n)).length)
       const most = Math.max(...spoken)
@@ -121,7 +128,7 @@ function sharedOut(
       const alikes = layers.flatMap((l, i) => (alike(l.heading, opens) ? [i] : []))
       const clear = most > 0 && spoken.filter((n) => n === most).length === 1 ? spoken.indexOf(most) : -1
       const said = alikes.length === 1 ? (alikes[0] as number) : -1
-      at = [headed, named, clear, said].find((i) => i >= 0) ?? at
+      at = [headed, named, titled, clear, said].find((i) => i >= 0) ?? at
       of[at]?.push(sentence)
     }
   }
@@ -216,15 +223,21 @@ export const questionsUnder = (part: string, questions: readonly Question[]): Qu
 
 /** Reads layers, each as a part that waits for the one below it. */
 export function readLayers(
-  name: string,
+  { name, makes, method }: Pick<SplitRecipe, 'name' | 'makes' | 'method'>,
   layers: readonly Layer[],
-  method: readonly Headed[],
   lexicon: Lexicon,
   answers: Answers,
 ): Draft {
   const { of, ends } = sharedOut(layers, method, lexicon)
   // the whole is cut, and its layers with it
-  const piece = ends.flatMap((s) => pieceIn(s) ?? [])[0] ?? CUT
+  const cuts = [
+    ...ends,
+    ...of
+      .flat()
+      .filter((s) => handworkSaid(s)?.kind === 'cut')
+      .reverse(),
+  ]
+  const piece = cuts.flatMap((s) => pieceIn(s) ?? [])[0] ?? sharedOf([...of.flat(), ...ends], makes) ?? CUT
   const taken: string[] = []
   const questions: Question[] = []
   const asks: Ask[] = []
@@ -276,7 +289,7 @@ function wholeOf(
       id: `join-${id}`,
       label,
       when: { on: 'word', word: 'it is ready' },
-      say: i === 0 ? `Make the ${what}` : `Make the ${what}, and put it to the rest`,
+      say: i === 0 ? `Make the ${what}` : `Make the ${what}, then put it together with what is made already`,
       why: '',
       act: 'It is on',
       joins: id,

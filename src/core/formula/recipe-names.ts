@@ -65,7 +65,9 @@ function namesIn(names: readonly string[]): string[] {
   const own = names.map(lettersOf)
   const tails = own.flatMap((n) => {
     const words = n.split(/\s+/).filter((w) => w.length > 2)
-    return [words.slice(-2).join(' '), ...words.slice(-1)]
+    // "dark chips", of dark chocolate chips
+    const ends = words.length > 2 ? [`${words[0]} ${words.at(-1)}`] : []
+    return [words.slice(-2).join(' '), ...ends, ...words.slice(-1)]
   })
   return [...new Set([...own, ...tails])].filter((n) => n.length > 2)
 }

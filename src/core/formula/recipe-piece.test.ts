@@ -32,6 +32,15 @@ describe('what a recipe is', () => {
     ['Sponge candy', '400 g sugar\n5 g gelatin powder', 'Boil to 150 °C.', 'honeycomb', 'plain'],
     ['Divinity fudge', '400 g sugar\n2 egg whites', 'Boil to 125 °C. Pour over the whites.', 'nougat', 'one-syrup'],
     [
+      'Marshmallow fudge',
+      '300 g sugar\n160 g evaporated milk\n100 g marshmallows',
+      'Boil to 114 °C. Turn down to a simmer. Beat in the marshmallows.',
+      'fudge',
+      'stir-soon',
+    ],
+    ['Puffs', '200 g sugar\n2 tsp bicarb', 'Boil to 150 °C. Whisk in the bicarb.', 'honeycomb', 'plain'],
+    ['Fruit balls', '250 g tamarind, seedless\n300 g sugar', 'Boil to 124 °C. Roll.', 'hard-candy', 'boil-per-colour'],
+    [
       'Maple leaves',
       '1 kg maple syrup',
       'Boil to 112 °C. Cool to 80 °C. Stir until it lightens and gets creamy. Spoon into moulds.',

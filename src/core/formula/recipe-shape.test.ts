@@ -50,6 +50,13 @@ describe('the pieces a method speaks of', () => {
     ],
     ['what is dropped', 'nougat', 'Drop by teaspoonfuls on paper.', { kind: 'broken', gramsEach: 7 }],
     ['what is dropped from a spoon', 'fudge', 'Drop by tablespoons onto paper.', { kind: 'broken', gramsEach: 21 }],
+    [
+      'a rope as thick as it is rolled',
+      'hard-candy',
+      'Pull. Roll 12 mm thick, snip every 15 mm.',
+      { lengthMm: 15, widthMm: 12 },
+    ],
+    ['rounds that are stamped', 'fudge', 'Roll to 1/2 in, stamp into 1 in rounds.', { lengthMm: 25.4, round: true }],
     ['portions that are deposited', 'fudge', 'Deposit 12 g discs into starch.', { kind: 'broken', gramsEach: 12 }],
     ['balls so far across', 'fudge', 'Shape into 3/4-inch balls.', { kind: 'broken', gramsEach: 5.1 }],
     ['squares by their weight', 'caramel', 'Pour 15 mm deep, cut at 10 g.', { lengthMm: 21.8, heightMm: 15 }],

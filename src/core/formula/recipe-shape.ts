@@ -194,6 +194,10 @@ function ballOf(size: { lengthMm: number } | undefined): number | null {
   return grams >= PIECE_G.least && grams <= PIECE_G.most ? grams : null
 }
 
+/** The sides of a piece where all that a tin holds is cut into as many as is said, mm; null where the tin or the number is not. */
+export const sharedOf = (said: readonly string[], makes: number | null) =>
+  sharedBy(makes ?? cutInto(said.join('. ')), said.flatMap((s) => tinIn(s) ?? [])[0] ?? null)
+
 /** What a formula makes as it is written, once it is cold: how much room it takes with its air, and its mass. */
 export interface Made {
   readonly litres: number
@@ -240,7 +244,8 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
   if (any(ROPES) && family === 'hard-candy') {
     const snipped = after.flatMap((s) => pieceIn(SNIPS.exec(s)?.[0] ?? '') ?? [])[0]
     const [across = '', unit = ''] = partsIn(ACROSS, told)
-    return snippedTo(snipped ?? sizeOf(ROPES) ?? sizeOf(CUTS), within(squareOf(mmOf(across, unit))))
+    const thick = across ? mmOf(across, unit) : (thicknessIn(after) ?? Number.NaN)
+    return snippedTo(snipped ?? sizeOf(ROPES) ?? sizeOf(CUTS), within(squareOf(thick)))
   }
   const usualMm = plain.kind === 'cut' ? plain.heightMm : plain.kind === 'broken' ? plain.thicknessMm : 10
   if (any(CUTS)) {

@@ -38,7 +38,7 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
   /(?:^|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
@@ -113,7 +113,7 @@ const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WI
 const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !/\d|[¼½¾⅓⅔]|\bof\b/.test(line)
 
 /** "For the syrup: 800 g sugar, 340 ml water" */
-const HEADED_ROW = /^((?:for the |for \d+ )?[\p{L} '’-]{3,40}):\s+(.+)$/iu
+const HEADED_ROW = /^(?:(?:layer|part|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}):\s+(.+)$/iu
 
 /** Whether a piece of a row is an amount of something. */
 function isLine(piece: string): boolean {

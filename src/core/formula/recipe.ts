@@ -45,7 +45,7 @@ export function readRecipe(
   const layers = layersIn(recipe) ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null)
   const draft =
     layers && answers.layered !== false
-      ? readLayers(recipe.name, layers, recipe.method, lexicon, answers)
+      ? readLayers(recipe, layers, lexicon, answers)
       : (readTwoPots(piece, lexicon, answers) ?? readPiece(piece, lexicon, answers))
   return {
     ...draft,

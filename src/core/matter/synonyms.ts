@@ -10,6 +10,8 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
     'table sugar',
     'cane sugar',
     'granulated',
+    'granulated white sugar',
+    'white granulated sugar',
     'sucrose',
     'loaf sugar',
     'lump sugar',
