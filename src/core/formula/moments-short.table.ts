@@ -358,4 +358,17 @@ export const shortMoments: readonly Moment[] = [
       /^ready \+ white-chocolate 80: Melt/,
     ],
   ],
+  [
+    'a slurry, and a list of names with their amounts in one row',
+    'Sugar: 900 g. Water: 600 g. Cornflour: 120 g. Cold water: 300 g',
+    'Slurry the cornflour in the cold water. Boil the sugar and the 600 g water to 118°C. Pour the slurry in slowly. Cook to 112°C. Pour into a dusted frame.',
+    112,
+    [
+      /^ready \+ sugar 900, water 600: Boil/,
+      /^rises 118: Boil/,
+      /^ready \+ cornflour 120, water 300: Pour the slurry in slowly$/,
+      /^target: Cook/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

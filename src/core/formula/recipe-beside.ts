@@ -31,7 +31,7 @@ export const WAITS_FOR =
 const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 export const PUTS_IN =
-  /\b(?:add|in goes?|deglaze|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
+  /\b(?:add|in goes?|deglaze|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
   new RegExp(
@@ -42,7 +42,10 @@ const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
 const MIXTURE = /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mixture\b/i
 
 /** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
-const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
+const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend|slake|slurry)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
+/** "Pour the slurry in" */
+const SLURRY = /\b(?:corn ?starch|cornflour|starch|flour)\b/i
+const IS_SLURRY = /\bthe (?:slurry|starch paste)\b/i
 const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,}) (?:solution|mixture|mix|slurry|paste|powder)\b/i
 
 /** "Stir cinnamon and salt together" */
@@ -62,6 +65,7 @@ function mixedInAt(said: readonly string[], at: number): number {
   const later = own === undefined ? -1 : said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, [own]))
   if (later >= 0) return later
   return said.findIndex((s, i) => {
+    if (i > at && PUTS_IN.test(s) && IS_SLURRY.test(s) && SLURRY.test(sentence)) return true
     const called = i > at && PUTS_IN.test(s) ? CALLED.exec(s)?.[1] : undefined
     return called !== undefined && !SUGAR.test(called) && mentions(said[at] as string, [called.toLowerCase()])
   })

@@ -106,7 +106,7 @@ export const bathes = (sentence: string): boolean =>
 const POURS = saidAs(
   [
     // into a jug it only waits
-    /pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?! in\b)/,
+    /pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?!(?: the (?:slurry|paste))? in\b)/,
     /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|sheets?|dish(?:es)?|frames?|mou?lds?|stream)/,
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,

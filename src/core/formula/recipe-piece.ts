@@ -333,8 +333,8 @@ function askedShare(questions: readonly Omit<Question, 'group'>[], lines: readon
   const gramsOf = ({ text, reading }: Omit<Question, 'group'>): number => {
     // which pint of water it is tells nothing once that has boiled away
     if (reading.question.id === 'which-pint' && reading.ingredient?.id === 'water') return 0
-    // "a few drops", "for dusting"
-    const isLittle = reading.question.id === 'vague' || purposeIn(text) !== null
+    // "a few drops", "salt", "for dusting": nobody leaves out how much there is of what a sweet is made of
+    const isLittle = ['vague', 'how-much'].includes(reading.question.id) || purposeIn(text) !== null
     return reading.grams ?? (isLittle ? 0 : Number.POSITIVE_INFINITY)
   }
   return questions.reduce((sum, q) => sum + gramsOf(q), 0) / known

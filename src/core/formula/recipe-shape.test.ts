@@ -58,6 +58,7 @@ describe('the pieces a method speaks of', () => {
     ],
     ['rounds that are stamped', 'fudge', 'Roll to 1/2 in, stamp into 1 in rounds.', { lengthMm: 25.4, round: true }],
     ['portions that are deposited', 'fudge', 'Deposit 12 g discs into starch.', { kind: 'broken', gramsEach: 12 }],
+    ['balls rolled so far across', 'caramel', 'Roll into 2.5 cm balls.', { kind: 'broken', gramsEach: 11.5 }],
     ['balls so far across', 'fudge', 'Shape into 3/4-inch balls.', { kind: 'broken', gramsEach: 5.1 }],
     ['squares by their weight', 'caramel', 'Pour 15 mm deep, cut at 10 g.', { lengthMm: 21.8, heightMm: 15 }],
     ['how thick it is, after a comma', 'brittle', 'Roll flat between sheets, about 5 mm. Cut.', { heightMm: 5 }],

@@ -80,6 +80,8 @@ const ACROSS = new RegExp(
   `\\bropes?\\b[^.;]{0,20}?(${NUMBER})[\\s-]*(${UNIT})\\s*(?:in diameter|across|thick|wide)\\b|(${NUMBER})[\\s-]*(${UNIT})[\\s-]*(?:thick |wide )?ropes?\\b`,
   'i',
 )
+/** "Roll into 2.5 cm balls" */
+const BALL_ACROSS = new RegExp(`${ONE.source}[\\s-]*balls?\\b`, 'i')
 /** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
 const THICK = new RegExp(
   `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frames?|flatten|pour(?: to| at)?(?= [\\d¼½¾])|cast|thickness of|sheet(?:er)? at|slab)\\b[^,;]{0,30}?(?<![x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip)\\b.*, (?:to |about )*(${NUMBER})[\\s-]*(${UNIT})$|(?<![x×] ?)\\b(\\d+)[\\s-]*(mm) (?:frames?|bars|rulers)\\b`,
@@ -188,9 +190,10 @@ function roundIn(told: string): { lengthMm: number; widthMm: number } | null {
 const weighing = (grams: number | null, heightMm: number): { lengthMm: number; widthMm: number } | null =>
   grams === null ? null : within(squareOf(tenths(Math.sqrt((1000 * grams) / (PIECE_DENSITY * heightMm)))))
 
-/** g of a ball so many mm across; null where that is not said. */
-function ballOf(size: { lengthMm: number } | undefined): number | null {
-  const grams = size ? tenths((Math.PI / 6) * (size.lengthMm / 10) ** 3 * PIECE_DENSITY) : Number.NaN
+/** g of a ball as far across as it is said; null where it is not. */
+function ballOf(told: string): number | null {
+  const [, across = '', unit = ''] = BALL_ACROSS.exec(told) ?? []
+  const grams = tenths((Math.PI / 6) * (mmOf(across, unit) / 10) ** 3 * PIECE_DENSITY)
   return grams >= PIECE_G.least && grams <= PIECE_G.most ? grams : null
 }
 
@@ -270,7 +273,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
       thicknessMm: mm(usualMm),
       gramsEach: each ?? (plain.kind === 'broken' ? plain.gramsEach : BROKEN.gramsEach),
     }
-  const portion = gramsSaid(told) ?? (any(BALLS) ? (ballOf(sizeOf(BALLS)) ?? each) : null)
+  const portion = gramsSaid(told) ?? (any(BALLS) ? (ballOf(told) ?? each) : null)
   if (portion !== null) return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: portion }
   if (plain.kind !== 'cut') return plain
   return { ...plain, ...sharedBy(makes, area ?? null), heightMm: mm(usualMm) }

@@ -139,6 +139,8 @@ const NEXT_OR_PLUS = new RegExp(
 const USED =
   /^(.+?)(,? (?:for (?:dusting|coating|rolling|tossing|dipping|sprinkling|decorating)|to (?:coat|dust|roll|finish)))$/i
 
+/** "Sugar: 2 cups" */
+const NAME_FIRST = /^(\p{L}[\p{L} -]{2,40}):\s*([\d¼½¾⅓⅔][\d/.,¼½¾⅓⅔ ]*\s?\p{L}+)\.?$/u
 /** ◊ Of a row of names and amounts so many have an amount; the rest are colours, or salt. */
 const MOST_OF = 0.6
 
@@ -161,6 +163,9 @@ function inOneRow(row: string): string[] {
   const first = listed.split(NEXT_OR_PLUS)
   if (DONE.test(told) && first.length > 1 && first.every(isLine))
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
+  const named = line.split(/\.\s+(?=\p{Lu})/u).map((piece) => NAME_FIRST.exec(piece))
+  if (named.length > 1 && named.filter(Boolean).length >= MOST_OF * named.length)
+    return named.map((found, i) => (found ? `${found[2]} ${found[1]}` : (line.split(/\.\s+(?=\p{Lu})/u)[i] as string)))
   const apart = line.split(APART)
   if (apart.filter(hasAmount).length > 1 && hasAmount(apart[0] as string) && !looksLikeMethod(apart.at(-1) as string)) {
     // "Base: oats 400 g; flour 600 g"
