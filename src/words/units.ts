@@ -6,6 +6,7 @@ import {
   type Grams,
   type Millimetres,
   type TemperatureUnit,
+  tenths,
   toFahrenheit,
   toFahrenheitStep,
 } from '@/core'
@@ -29,6 +30,8 @@ export interface Say {
   temperature(c: Celsius): string
   /** "118.4°": with the digit that decides, where a whole degree would hide it. */
   fine(c: Celsius): string
+  /** "119°", "119.5°": as a document holds it, beside its words. */
+  written(c: Celsius): string
   /** A difference: "4.9°". */
   step(d: CelsiusStep): string
   /** "560 g", "8.5 g"; "1 lb 8 ½ oz". Never more than one per cent off. */
@@ -121,6 +124,7 @@ export function sayIn(units: Units): Say {
     units,
     temperature: (c) => minus(`${Math.round(heat(c))}°`),
     fine: (c) => minus(`${heat(c).toFixed(1)}°`),
+    written: (c) => minus(`${units.temperature === 'C' ? tenths(c) : Math.round(heat(c))}°`),
     step: (d) => minus(`${(units.temperature === 'C' ? d : toFahrenheitStep(d)).toFixed(1)}°`),
     weight: (g) => weigh(g, NEAR),
     fineWeight: (g) => weigh(g, NEARER),

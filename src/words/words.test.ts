@@ -129,6 +129,8 @@ describe('figures in the reader’s units', () => {
     [say.temperature(inCelsius(119.4)), '119°'],
     [us.temperature(inCelsius(119.4)), '247°'],
     [say.fine(inCelsius(118.44)), '118.4°'],
+    [say.written(inCelsius(119.5)), '119.5°'],
+    [say.written(inCelsius(121)), '121°'],
     [say.step(inCelsiusStep(-2)), '−2.0°'],
     [us.step(inCelsiusStep(2)), '3.6°'],
     [say.weight(inGrams(1820.4)), '1\u202f820 g'],

@@ -195,6 +195,14 @@ describe('a mass under the whisk', () => {
   })
 })
 
+describe('fudge', () => {
+  it('has a band to be beaten in only in a school that beats it cool', () => {
+    const bands = (id: string) => finishOf(cooked(id, 'pour', 60).seen).bands.map((b) => b.state)
+    expect(bands('malted-milk-fudge')).toContain('beats')
+    expect(bands('quick-tahini-fudge')).toEqual(['soft', 'cuts'])
+  })
+})
+
 describe('chocolate', () => {
   const bowl = (after: readonly (readonly [number, CookAct])[], seconds: number) =>
     cooked('harbour-dark-dipping-chocolate', 'seed', seconds, after)

@@ -1,6 +1,6 @@
 /** Which temperatures a work can be done at, and what a mass can do at each. */
-import { families } from '../craft/families'
-import type { FamilyFacts, Work } from '../craft/families/family'
+import { type FamilyId, families } from '../craft/families'
+import type { FamilyFacts, UsualWork, Work } from '../craft/families/family'
 import { type Chocolate, chocolates, type HandworkKind, heights, type WorkWindow } from '../craft/handwork'
 import { type FormulaDocument, isBoiled, type Step } from '../formula/document'
 import type { Mix } from '../matter/mix'
@@ -30,14 +30,20 @@ const IN_TEMPER: ReadonlySet<HandworkKind> = new Set(['temper', 'gather', 'coat'
 /** ◊ In temper it is still worked so much below its range, °C, thicker. */
 const THICKER = 1.5
 
+/** Whether a school leaves a work of its family out of its finish and does it when it likes: tablet is beaten hot. */
+function isLeftOut(kind: HandworkKind, family: FamilyId, school: string): boolean {
+  const { finish } = families[family] as FamilyFacts
+  const own = finish[school]
+  const isIn = (works: readonly UsualWork[]): boolean => works.some((f) => f.work.kind === kind)
+  return own !== undefined && isIn(finish.usual) && !isIn(own)
+}
+
 /** The window of a step's work in its formula: the family's, and for chocolate that of its kind; null for work without one. */
 export function windowOf({ family, school, steps }: FormulaDocument, step: Step): WorkWindow | null {
   const kind = step.handwork?.kind
   if (!kind) return null
-  const { work, windows, finish } = families[family] as FamilyFacts
-  // a school that leaves a work out of its finish does it when it likes: tablet is beaten hot
-  const own = finish[school]
-  if (own && finish.usual.some((f) => f.work.kind === kind) && !own.some((f) => f.work.kind === kind)) return null
+  const { work, windows } = families[family] as FamilyFacts
+  if (isLeftOut(kind, family, school)) return null
   if (work !== 'tempered' || !IN_TEMPER.has(kind)) return windows[kind] ?? null
   const { works, cools } = chocolates[chocolateOf(steps)]
   // on the stone it is worked down to where its crystals form, and no further
@@ -66,6 +72,7 @@ export const spanOf = (course: Course, { high, low }: HeatRange): Span => ({
 export const masses = {
   glass: ['runs', 'levels', 'scores', 'cuts', 'snaps'],
   grained: ['too-hot', 'beats', 'too-stiff'],
+  stirred: ['soft', 'cuts'],
   foam: ['slack', 'pours', 'sets'],
   chocolate: ['molten', 'seeding', 'in-temper', 'thick'],
   baked: ['warm', 'cold'],
@@ -83,13 +90,15 @@ export interface Band {
 export function bandsOf(formula: FormulaDocument, mix: Mix, hottest: number, coldest: number, roomC: number): Band[] {
   const { work, windows } = families[formula.family] as FamilyFacts
   const glass = glassTransition(mix)
-  const ladder = isBoiled(formula) ? (ladders[work] ?? 'glass') : 'baked'
+  const stirred = work === 'beaten' && isLeftOut('beat', formula.family, formula.school)
+  const ladder = !isBoiled(formula) ? 'baked' : stirred ? 'stirred' : (ladders[work] ?? 'glass')
   const edges: Readonly<Record<keyof typeof masses, readonly number[]>> = {
     glass: [heights.runs, heights.levels, heights.scores, heights.cuts].map((h) => h + glass),
     grained: edgesOf(windows.beat),
+    stirred: [roomC + nearRoom(windows.cut)],
     foam: edgesOf(windows.whip),
     chocolate: chocolateEdges(formula),
-    baked: [roomC + (windows.cool && 'nearRoom' in windows.cool ? windows.cool.nearRoom : 0)],
+    baked: [roomC + nearRoom(windows.cool)],
   }
   const states: readonly MassState[] = masses[ladder]
   const at = edges[ladder]
@@ -102,6 +111,9 @@ export function bandsOf(formula: FormulaDocument, mix: Mix, hottest: number, col
     }))
     .filter((b) => b.from > b.to)
 }
+
+/** How much warmer than the room a work can be done, °C. */
+const nearRoom = (window: WorkWindow | undefined): number => (window && 'nearRoom' in window ? window.nearRoom : 0)
 
 /** Which ladder a mass has, by how its family is worked; that of the glass point unless told. */
 const ladders: Readonly<Partial<Record<Work, keyof typeof masses>>> = {

@@ -161,6 +161,7 @@ const tints: Readonly<Record<MassState, { readonly fill: string; readonly depth:
   'too-hot': { fill: 'fill-slab', depth: 0.55 },
   beats: { fill: 'fill-angelica', depth: 0.5 },
   'too-stiff': { fill: 'fill-rest', depth: 0.7 },
+  soft: { fill: 'fill-slab', depth: 0.55 },
   slack: { fill: 'fill-slab', depth: 0.55 },
   pours: { fill: 'fill-angelica', depth: 0.5 },
   sets: { fill: 'fill-rest', depth: 0.7 },

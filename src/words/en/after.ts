@@ -108,6 +108,7 @@ export const massNames: Readonly<Record<MassState, string>> = {
   'too-hot': 'too hot to beat',
   beats: 'beats to fine grain',
   'too-stiff': 'too stiff to beat',
+  soft: 'too soft to cut',
   slack: 'slack and hot',
   pours: 'pours and holds',
   sets: 'sets where it is',

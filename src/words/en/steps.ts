@@ -26,24 +26,29 @@ import {
   stageNames,
 } from './names'
 
-/** When a step falls due, in a few words; `target`: today's, °C, where there is one. */
-export function sayDue({ when, shows }: Pick<Step, 'when' | 'shows'>, say: Say, target: number | null): string {
-  const heat = sayTrigger(when, say, target)
-  return shows === undefined ? heat : `${heat}, or ${seenName(shows)}`
+/** When a step falls due, in a few words; `target`: today's, °C, where there is one; `heat`: how a temperature is said. */
+export function sayDue(
+  { when, shows }: Pick<Step, 'when' | 'shows'>,
+  say: Say,
+  target: number | null,
+  heat: Say['temperature'] = say.temperature,
+): string {
+  const due = sayTrigger(when, target, heat)
+  return shows === undefined ? due : `${due}, or ${seenName(shows)}`
 }
 
-function sayTrigger(when: Trigger, say: Say, target: number | null): string {
+function sayTrigger(when: Trigger, target: number | null, heat: Say['temperature']): string {
   switch (when.on) {
     case 'ready':
       return 'at once'
     case 'boil':
       return 'at the boil'
     case 'rises':
-      return `at ${say.temperature(inCelsius(when.celsius))}`
+      return `at ${heat(inCelsius(when.celsius))}`
     case 'falls':
-      return `down to ${say.temperature(inCelsius(when.celsius))}`
+      return `down to ${heat(inCelsius(when.celsius))}`
     case 'target':
-      return target === null ? 'at the target' : `at ${say.temperature(inCelsius(target))}`
+      return target === null ? 'at the target' : `at ${heat(inCelsius(target))}`
     case 'after':
       return `after ${formatSpan(when.seconds)}`
     case 'colour':

@@ -44,7 +44,7 @@ export function StepCard({ formula, step, number, open, onToggle, onChange, onRe
             <span
               className={`mr-2 inline-block rounded-inner px-2 py-0.5 align-middle text-fine font-semibold ${step.when.on === 'target' ? 'bg-angelica text-on-fill' : 'bg-marble text-muted'}`}
             >
-              {sayDue(step, say, formula.target?.celsius ?? null)}
+              {sayDue(step, say, formula.target?.celsius ?? null, say.written)}
             </span>
             <span className="text-body leading-snug font-semibold">{proseIn(step.say, say)}</span>
           </span>

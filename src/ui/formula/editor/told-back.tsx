@@ -112,7 +112,7 @@ function OneMoment({ moment: { step, words, goesIn, warm, unfollowed, added }, t
       <span
         className={`pt-px text-right text-small leading-snug ${isEnd ? 'font-bold text-angelica' : 'font-semibold text-muted'}`}
       >
-        {sayDue(step, say, target)}
+        {sayDue(step, say, target, say.written)}
       </span>
       <span aria-hidden className="relative">
         <span className="absolute top-2 bottom-[-8px] left-[6px] w-0.5 bg-line group-last:hidden" />
