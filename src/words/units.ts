@@ -111,8 +111,8 @@ function inches(mm: number): string {
 
 /** To a tenth, as a calliper shows it: half an inch of a pan must not be lost. */
 function millimetres(mm: number): string {
-  const tenths = Math.round(mm * 10) / 10
-  return mm < 10 ? decimals(mm, 0.01) : Number.isInteger(tenths) ? formatCount(tenths) : tenths.toFixed(1)
+  const near = tenths(mm)
+  return mm < 10 ? decimals(mm, 0.01) : Number.isInteger(near) ? formatCount(near) : near.toFixed(1)
 }
 
 /** How figures are said in `units`. */

@@ -287,7 +287,7 @@ export const shortMoments: readonly Moment[] = [
   [
     'a heat that it returns to, after cream that cooled it; the stage a line is of, by a dash',
     '340 g honey\n200 g sugar\n240 g heavy cream\n50 g sesame seeds',
-    'Prep – Line a pan. Cook honey and sugar to 138°C. Slowly whisk in the cream. Return to 121°C. Off heat, stir in sesame seeds. Pour into the pan.',
+    '1. Prep – Line a pan.\n2. Cook honey and sugar to 138°C. Slowly whisk in the cream. Return to 121°C. Off heat, stir in sesame seeds. Pour into the pan.',
     121,
     [
       /^ready \+ honey 340, sugar 200: Cook honey/,

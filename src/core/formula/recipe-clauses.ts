@@ -35,10 +35,11 @@ const spoken = (lines: readonly string[]): string[] =>
             .replace(STEP, '')
             .replace(ABOUT, 'about')
             .replace(THERMOMETER, 'thermometer')
-            .replace(STAGE, '')
             .replace(/(?<!half) (?:&|\+) /gi, ' and ')
             .replace(/[!?](?=\))/g, ''),
-        ).match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
+        )
+          .replace(STAGE, '')
+          .match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
     )
     .map((s) => capital(s.trim().replace(/[.!]$/, '')))
     .flatMap(inPieces)
