@@ -15,7 +15,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   ],
   [/\b(?:whip|whisk on high|beat on high)\b/i, { kind: 'whip', on: 'gelatin' }],
   [
-    /\bbeat\b.*\b(?:gloss|dull|matt|thick|grain|opaque|(?:until|till) (?:it is |it's )?(?:white|creamy))/i,
+    /\bbeat\b.*\b(?:gloss|sheen|shine|dull|matt|thick|grain|opaque|(?:until|till) (?:it is |it's )?(?:white|creamy))/i,
     { kind: 'beat' },
   ],
   [

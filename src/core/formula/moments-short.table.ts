@@ -371,4 +371,30 @@ export const shortMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'acid that goes in while what is off the heat cools, and a heat lower than the pull',
+    '400 g sugar\n160 g light corn syrup\n120 g water\n5 g citric acid',
+    'Combine sugar, corn syrup and water. Cook to 150°C. Remove from heat and let bubbles subside; at about 130°C, stir in citric acid. Pour into molds.',
+    150,
+    [
+      /^ready \+ sugar 400, corn-syrup 160, water 120: Combine/,
+      /^target: Cook/,
+      /^falls 130 \+ citric-acid 5: Remove/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'all of one heading, what is warmed of the next, and the last',
+    'Syrup phase:\n350 g light brown sugar\n100 g water\nFat phase:\n100 g butter\n80 g heavy cream\nFlavor phase:\n2 g vanilla extract',
+    'Combine all syrup phase ingredients in a pot and cook to 125°C. Meanwhile, warm the fat phase to 60°C. Slowly add the fat phase to the syrup. Continue to cook to 143°C. Remove from heat, stir in the flavor phase. Deposit into molds.',
+    143,
+    [
+      /^ready \+ light-brown-sugar 350, water 100: Combine all/,
+      /^rises 125: /,
+      /^ready \+ butter 100, cream-36 80: Slowly/,
+      /^target: Continue/,
+      /^ready \+ vanilla 2: Remove/,
+      /^ready → out: Deposit/,
+    ],
+  ],
 ]

@@ -46,7 +46,7 @@ const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend|slake|slurry)\b(?!.*\b(
 /** "Pour the slurry in" */
 const SLURRY = /\b(?:corn ?starch|cornflour|starch|flour)\b/i
 const IS_SLURRY = /\bthe (?:slurry|starch paste)\b/i
-const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,}) (?:solution|mixture|mix|slurry|paste|powder)\b/i
+const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,})(?:-\w+)? (?:solution|mixture|mix|slurry|paste|powder)\b/i
 
 /** "Stir cinnamon and salt together" */
 const TOGETHER = /^(?:mix|stir|whisk|combine) (?:the )?([a-z]+) and (?:the )?[a-z]+ together$/i
@@ -82,6 +82,9 @@ export const SYRUP_IN =
 
 const HOLDS = /^(?:gently )?(?:warm|heat|melt) (?:the )?(?!the |honey|sugar|syrup|glucose)(\w{3,})\b/i
 
+/** "Warm the fat phase", "heat the cream mixture": what is put in later by those words. */
+const PHASE = /^(?:meanwhile,? )?(?:gently )?(?:warm|heat|melt) (?:the )?(\w{3,} (?:phase|part))\b/i
+
 /** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
 function goesInAt(said: readonly string[], at: number): number {
   const sentence = said[at] ?? ''
@@ -90,6 +93,11 @@ function goesInAt(said: readonly string[], at: number): number {
   if (pops) return said.findIndex((s, i) => i > at && OVER_CORN.test(s))
   const mixed = mixedInAt(said, at)
   if (mixed >= 0) return mixed
+  const phase = PHASE.exec(sentence)?.[1]
+  const phaseIn = phase
+    ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && s.toLowerCase().includes(phase.toLowerCase()))
+    : -1
+  if (phaseIn >= 0) return phaseIn
   const warmed = WARMS.exec(sentence)
   const what = lettersOf(warmed?.[0].split(/\s+/).at(-1) ?? '')
   // "warm the tahini in a small pan", that the syrup is poured into

@@ -10,7 +10,7 @@ const ABBREVIATED =
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)(?:\s*:|\s+[–—-])\s+/i
 /** "Melt the butter. Step 2: add the sugar" */
-const STEP = /(?<=^|[.!?]\s+)step\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight)\s*[:.)–-]\s*/gi
+const STEP = /(?<=^|[.!?]\s+)step\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight)\s*[:.)–—-]\s*/gi
 /** "Approx. 10 minutes" */
 const ABOUT = /\bapprox\.(?=\s+\d)/gi
 /** "300 on candy therm." */

@@ -82,6 +82,13 @@ describe('what hardly anybody does with a line', () => {
     expect([...doubts([...syrup, { ...starch, elsewhere: false }], 2)]).toEqual([])
   })
 
+  it('is a second pot before the end, where the first has begun', () => {
+    const list = '600 g sugar\n300 ml water\n100 g cornflour\n3 g cream of tartar'
+    const method =
+      'Boil sugar and water to 115 °C. In another pot, whisk the cornflour and cream of tartar. Whisk the syrup into it. Simmer for an hour until thick.'
+    expect(asked(list, method)).toEqual(['Cornflour', 'Cream of tartar'])
+  })
+
   it('is nothing where all that is sweet boils, and all of it where less than half does', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.01, max: 0.99, noNaN: true }), (share) => {

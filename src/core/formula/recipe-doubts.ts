@@ -42,7 +42,7 @@ export interface Ends {
 
 /**
  * Lines that are doubtful where they were found: sugar that is not boiled, what a boil spoils in the pot before its end, nuts on the heat without any
- * sugar, what stands in another pot once the first is done, cream in sugar that is to be caramel before it is cooked to less than that.
+ * sugar, what stands in another pot than the first, cream in sugar that is to be caramel before it is cooked to less than that.
  */
 export function doubtful(lines: readonly Placed[], { doneAt, hotterAt }: Ends): ReadonlyMap<string, PlaceDoubt> {
   const out = new Map<string, PlaceDoubt>()
@@ -57,7 +57,8 @@ export function doubtful(lines: readonly Placed[], { doneAt, hotterAt }: Ends): 
   const total = (some: readonly Placed[]): number => some.reduce((sum, l) => sum + sugarsIn(l), 0)
   if (total(boiled) < SUGAR_BOILED * total(lines)) for (const l of sweet) if (l.at > doneAt) out.set(l.id, 'unboiled')
   // one pot is followed to its end
-  for (const { id, at, elsewhere } of lines) if (elsewhere && at > doneAt) out.set(id, 'elsewhere')
+  const begun = Math.min(...lines.map((l) => l.at))
+  for (const { id, at, elsewhere } of lines) if (elsewhere && at > begun) out.set(id, 'elsewhere')
   if (hotterAt !== null)
     for (const { id, ingredient, at } of lines)
       if (at < hotterAt && ingredient.per100.water > WET && ingredient.per100.milkProtein > MILKY)

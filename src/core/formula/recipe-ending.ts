@@ -6,7 +6,7 @@ import { milkHeadStart } from '../physics/browning'
 import type { Target } from './document'
 import { comesBefore, type Ending, endingsIn, type HeatUnit, heatIn, inDegrees, unitOf, WATCHES } from './method'
 import { besideIn } from './recipe-beside'
-import { bathes, isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
+import { bathes, isGotReady, pours, putsBack, takesOff, whipsWhites, withoutHeat } from './recipe-moves'
 
 /** ◊ Sugar work is pulled between these, °C. */
 const isTarget = (c: number): boolean => c >= 100 && c <= 180
@@ -50,11 +50,11 @@ export function endingOf(
 /** "Off the heat whisk in the soda and watch it turn gold": what turns so then is no end of the cook. */
 const IS_OFF = /^off (?:the )?(?:heat|flame|stove)\b/i
 
-/** "Deposit at 120°", after it was cooked to 150°: what is not cooked on has come down to that. */
+/** "Deposit at 120°", "off the heat; at 130° stir in the acid", after it was cooked to 150°: what is not cooked on has come down to that. */
 const hasCooled = ({ at, ending }: Ends, all: readonly Ends[], said: readonly string[]): boolean =>
   ending.by === 'heat' &&
-  !COOKS_ON.test(said[at] ?? '') &&
-  !takesOff(said[at] ?? '') &&
+  !COOKS_ON.test(withoutHeat(said[at] ?? '')) &&
+  !(said[at] ?? '').split(/[;,]/).some((clause) => heatIn(clause) !== null && takesOff(clause)) &&
   all.some((e) => e.ending.by === 'heat' && e.at < at && e.ending.low > ending.high)
 const COOKS_ON = /\b(?:boil|cook|heat|bring|simmer|continue|reach|return|until|till)|^back\b/i
 

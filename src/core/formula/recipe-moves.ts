@@ -76,6 +76,10 @@ const TAKES_OFF = saidAs([
 /** Whether it comes off the heat in this sentence. */
 export const takesOff = (sentence: string): boolean => TAKES_OFF.test(sentence)
 
+/** A sentence without the heat it comes off: nothing is heated by that. */
+export const withoutHeat = (sentence: string): string =>
+  sentence.replace(/\b(?:from|off) (?:the )?(?:heat|flame|stove)\b/gi, '')
+
 const PUTS_BACK = saidAs([
   /^back on\b/,
   /^(?:then )?put (?:it |the (?:pan|pot) )?back\b(?! (?:in|the lid)\b)/,

@@ -210,7 +210,10 @@ function placeOf(
     (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && line.names.includes('sugar'))
   const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
   // as it is written: without the names of others "the syrup ingredients" are all
-  const isWhole = (s: string, i: number): boolean => EVERYTHING.test(all[i] as string) || takesHeaded(s, line)
+  // "combine all syrup ingredients" takes what stands under that heading alone
+  const isWhole = (s: string, i: number): boolean =>
+    takesHeaded(s, line) ||
+    (EVERYTHING.test(all[i] as string) && !written.some((w) => takesHeaded(all[i] as string, w)))
   const whole = said.flatMap((s, i) => (!ready.has(i) && isWhole(s, i) && !isLeftOut(s, names) ? [i] : []))
   const spoken = named.some((i) => putsIn(said[i] as string, names))
     ? named

@@ -8,8 +8,18 @@ const TICK_BOX = /^(?:[-*+]\s+)?\[[ x]?\]\s+/i
 const STRONG = /(\*\*|__|`)(?=\S)(.+?)\1/g
 const STRESSED = /(^|[\s(])([*_])(?=[^\s*_])([^*_]+)\2(?=[\s.,;:!?)]|$)/g
 
+/** "3. **Cook the sugar.** In a heavy pan …", "**Prep** – line a tin": the title of a step. */
+const TITLE = /^(\d+[.)]\s+)?\*\*([^*\d]{3,40}?)(?:[.:]\*\*|\*\*\s*[:–—-])\s+(?=\S)/
+
 const unmarked = (line: string): string =>
-  line.trim().replace(LEADS, '').replace(TICK_BOX, '').replace(STRONG, '$2').replace(STRESSED, '$1$3').trim()
+  line
+    .trim()
+    .replace(LEADS, '')
+    .replace(TICK_BOX, '')
+    .replace(TITLE, '$1$2: ')
+    .replace(STRONG, '$2')
+    .replace(STRESSED, '$1$3')
+    .trim()
 
 /** Between the head of a table and its rows: "|---|:--|" */
 const RULE = /^\|?[\s|:-]*-{2}[\s|:-]*$/

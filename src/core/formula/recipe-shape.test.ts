@@ -57,6 +57,7 @@ describe('the pieces a method speaks of', () => {
       { lengthMm: 15, widthMm: 12 },
     ],
     ['rounds that are stamped', 'fudge', 'Roll to 1/2 in, stamp into 1 in rounds.', { lengthMm: 25.4, round: true }],
+    ['moulds by what each takes', 'toffee', 'Deposit into molds (5 g each).', { kind: 'mould', millilitres: 3.6 }],
     ['portions that are deposited', 'fudge', 'Deposit 12 g discs into starch.', { kind: 'broken', gramsEach: 12 }],
     ['balls rolled so far across', 'caramel', 'Roll into 2.5 cm balls.', { kind: 'broken', gramsEach: 11.5 }],
     ['balls so far across', 'fudge', 'Shape into 3/4-inch balls.', { kind: 'broken', gramsEach: 5.1 }],

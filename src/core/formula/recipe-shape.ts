@@ -262,7 +262,11 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
   }
   const millilitres = Number(MILLILITRES.exec(told)?.[1] ?? Number.NaN)
   if (millilitres >= 1 && millilitres <= 100) return { kind: 'mould', millilitres }
-  if (isMoulded(after)) return plain.kind === 'mould' ? plain : MOULD
+  if (isMoulded(after)) {
+    const poured = gramsSaid(told)
+    if (poured !== null) return { kind: 'mould', millilitres: tenths(poured / PIECE_DENSITY) }
+    return plain.kind === 'mould' ? plain : MOULD
+  }
   const spoonful = spoonfulIn(after)
   const each = eachOf(made, makes ?? cutInto(told)) ?? gramsSaid(told)
   if (spoonful !== null)

@@ -72,7 +72,8 @@ function makesIn(lines: readonly string[]): number | null {
 }
 
 /** What stands under these until another heading is read by nobody either. */
-const HEAD_NOTES = /^(?:notes?|tips?|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage)\s*:?$/i
+const HEAD_NOTES =
+  /^(?:notes?|tips?|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage|(?:special )?(?:equipment|tools)(?: needed)?)\s*:?$/i
 
 /** What a list names that nobody eats: "24 lollipop sticks". */
 const TOOL =
@@ -131,7 +132,7 @@ const NEXT =
 const UNMEASURED =
   /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
 const NEXT_OR_PLUS = new RegExp(
-  `${NEXT.source}|\\s+\\+\\s+(?!(?:[\\d¼½¾⅓⅔]\\S*\\s+)?(?:\\w+\\s+)?(?:for|extra|more|to)\\b)`,
+  `${NEXT.source}|\\s+\\+\\s+(?![^(]*\\))(?!(?:[\\d¼½¾⅓⅔]\\S*\\s+)?(?:\\w+\\s+)?(?:for|extra|more|to)\\b)`,
   'i',
 )
 

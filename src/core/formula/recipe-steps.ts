@@ -20,7 +20,7 @@ import {
   unitOf,
   WATCHES,
 } from './method'
-import { bathes, inOven, isGotReady, pours, putsBack, takesOff } from './recipe-moves'
+import { bathes, inOven, isGotReady, pours, putsBack, takesOff, withoutHeat } from './recipe-moves'
 
 /** What a step's button says once it is done, by what the sentence does. */
 const ACTS: readonly (readonly [RegExp, string])[] = [
@@ -35,12 +35,10 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
 const [OUT] = ACTS
 /** `canEmpty`: whether the pot can leave its ring for good in it; what is poured before that goes in. */
 function actOf(text: string, canEmpty = true): string {
-  const found = ACTS.find(([words]) => words.test(text.replace(FROM_HEAT, '')))
+  const found = ACTS.find(([words]) => words.test(withoutHeat(text)))
   if (found) return found === OUT && !canEmpty ? 'It is in' : found[1]
   return takesOff(text) ? 'It is off' : 'Go on'
 }
-/** "From the heat" heats nothing. */
-const FROM_HEAT = /\b(?:from|off) (?:the )?(?:heat|flame|stove)\b/gi
 
 const stageWords: Readonly<Record<StageId, string>> = {
   syrup: 'no thread yet',

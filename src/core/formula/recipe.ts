@@ -8,6 +8,7 @@ import { withNames } from './recipe-marks'
 import { type Answers, type Draft, readPiece, type WrittenPiece } from './recipe-piece'
 import { inGrams } from './recipe-shares'
 import { splitRecipe } from './recipe-split'
+import { withoutTitles } from './recipe-titles'
 import { readTwoPots } from './recipe-two-pots'
 
 /** ◊ What the notes of a formula take of the text it was read from. */
@@ -40,7 +41,7 @@ export function readRecipe(
     recipe.method.flatMap((s) => s.lines),
     recipe.list,
   )
-  const said = sentences(told)
+  const said = sentences(withoutTitles(told))
   const piece = { name: recipe.name, list: recipe.list, said, makes: recipe.makes }
   const layers = layersIn(recipe) ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null)
   const draft =

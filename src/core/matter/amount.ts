@@ -185,7 +185,7 @@ const either = (a: Amount, b: Amount, count: number, unit: Unit | null): Amount 
 /** What stands in brackets: amounts, what is in each, and asides. */
 interface Brackets {
   readonly text: string
-  readonly said: readonly Measure[]
+  readonly said: readonly Lead[]
   readonly each: Measure | null
   readonly notes: readonly string[]
 }
@@ -194,17 +194,19 @@ interface Brackets {
 const PARTS = /\s*(?:[;,=]|(?<!\d)\/|\/(?!\d))\s*|\sor\s/i
 
 export function takeBrackets(text: string, house: readonly HouseUnit[]): Brackets {
-  const said: Measure[] = []
+  const said: Lead[] = []
   const notes: string[] = []
   let each: Measure | null = null
   const out = text.replace(/[([]([^)\]]*)[)\]]/g, (_all, inside: string) => {
     for (const part of inside.split(PARTS).map((p) => p.trim())) {
-      const m = measureAt(part, house)
-      const isOne = m?.unit && (m.unit.kind === 'mass' || /^(?:each|total|in all)?$/i.test(m.rest))
-      if (m && isOne) {
-        if (/\beach\b/i.test(part)) each = m
-        else said.push(m)
-        const aside = m.rest.replace(/\b(?:each|total|in all)\b/gi, '').trim()
+      const measure = measureAt(part, house)
+      const lead = measure && summed({ amount: amountOf(measure), rest: measure.rest, measure }, house)
+      const isOne =
+        measure?.unit && (measure.unit.kind === 'mass' || /^(?:each|total|in all)?$/i.test(lead?.rest ?? ''))
+      if (lead && isOne) {
+        if (/\beach\b/i.test(part)) each = measure
+        else said.push(lead)
+        const aside = lead.rest.replace(/\b(?:each|total|in all)\b/gi, '').trim()
         if (aside) notes.push(aside)
       } else if (part) notes.push(part)
     }
@@ -283,11 +285,11 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
   // "2 (8-ounce) blocks": a count, then what is in one
   const inside = brackets.said[0]
   if (!crossed && !first.unit && inside && HOLE.test(rest) && rest.search(HOLE) === 0) {
-    const others = brackets.said.slice(1).map((m) => times(first, amountOf(m)))
+    const others = brackets.said.slice(1).map((s) => times(first, s.amount))
     const after = rest.replace(HOLE, '')
     const pack = PACKED.exec(after)
     return {
-      amount: also(times(first, amountOf(inside)), besides(others)),
+      amount: also(times(first, inside.amount), besides(others)),
       rest: withoutHoles(pack ? after.slice(pack[0].length) : after),
       measure: first,
     }
@@ -314,14 +316,15 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
   // "170 g/6 oz can": the pack stands after both
   if (again.length > 0) rest = rest.trimStart().replace(PACKED, '')
   amount = also(amount, besides(again))
-  // "1 cup plus 2 tablespoons plus 1 teaspoon"
-  for (let link = LINK.exec(rest); link && first.unit; link = LINK.exec(rest)) {
-    const other = measureAt(rest.slice(link[0].length), house)
-    if (!other?.unit) break
-    amount = joined(amount, amountOf(other), link[2] ? -1 : 1)
-    rest = other.rest
-  }
-  return withBrackets({ amount, rest, measure: first }, brackets)
+  return withBrackets(summed({ amount, rest, measure: first }, house), brackets)
+}
+
+/** "1 cup plus 2 tablespoons plus 1 teaspoon": all of it as one amount. */
+function summed({ amount, rest, measure }: Lead, house: readonly HouseUnit[]): Lead {
+  const link = measure.unit ? LINK.exec(rest) : null
+  const other = link && measureAt(rest.slice(link[0].length), house)
+  if (!link || !other?.unit) return { amount, rest, measure }
+  return summed({ amount: joined(amount, amountOf(other), link[2] ? -1 : 1), rest: other.rest, measure }, house)
 }
 
 const LINK = /^(?:(plus|and|\+|&)|(minus|less))\s+(?!extra\b|more\b)/i
@@ -341,9 +344,7 @@ function withBrackets({ amount, rest, measure }: Lead, { each, said }: Brackets)
   if (inPack && count !== 1) {
     // "2 cans (14 oz) milk": in each, or in both
     const unit = measure.unit?.kind === 'count' ? measure.unit : (parseUnit(pack?.[0] ?? '')?.unit ?? null)
-    const [first, ...others] = said.map((m) => either(times(measure, amountOf(m)), amountOf(m), count, unit)) as [
-      Amount,
-    ]
+    const [first, ...others] = said.map((s) => either(times(measure, s.amount), s.amount, count, unit)) as [Amount]
     return {
       amount: withNumbers(also(first, besides(others)), amount),
       rest: name,
@@ -352,9 +353,9 @@ function withBrackets({ amount, rest, measure }: Lead, { each, said }: Brackets)
   }
   const [size, ...more] = said
   // "1 sachet (12 g) gelatine": what is usually in one says nothing of this one
-  if (inPack && size?.unit?.kind === 'mass')
-    return { amount: withNumbers(also(amountOf(size), besides(more.map(amountOf))), amount), rest: name, measure }
-  const others = said.map((m) => ({ amount: amountOf(m), byMass: m.unit?.kind === 'mass' }))
+  if (inPack && size?.measure.unit?.kind === 'mass')
+    return { amount: withNumbers(also(size.amount, besides(more.map((s) => s.amount))), amount), rest: name, measure }
+  const others = said.map((s) => ({ amount: s.amount, byMass: s.measure.unit?.kind === 'mass' }))
   const leads = measure.unit?.kind === 'mass' ? others.map((o) => ({ ...o, byMass: false })) : others
   return { amount: also(amount, leads), rest: name, measure }
 }

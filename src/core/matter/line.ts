@@ -3,7 +3,6 @@ import type { PlainFindingOf } from '../finding'
 import { parseNumber, type Range } from '../quantity/number'
 import {
   type Amount,
-  amountOf,
   type HouseUnit,
   leadingAmount,
   measureAt,
@@ -140,7 +139,7 @@ function parse(text: string, house: readonly HouseUnit[]): Parsed {
     const split = splitNote(found.name)
     return { amount: found.amount, vague: null, name: split.name, note: noteOf([split.note, ...brackets.notes]) }
   }
-  const weight = brackets.said.find((m) => m.unit?.kind === 'mass') ?? brackets.said[0]
+  const weight = brackets.said.find((s) => s.measure.unit?.kind === 'mass') ?? brackets.said[0]
   const told = splitNote(
     plain
       .replace(VAGUE, '')
@@ -151,7 +150,7 @@ function parse(text: string, house: readonly HouseUnit[]): Parsed {
   // "honey 180 g — dark"
   const before = weight || told.note === null ? null : trailingAmount(told.name, house, brackets)
   return {
-    amount: weight ? amountOf(weight) : (before?.amount ?? null),
+    amount: weight ? weight.amount : (before?.amount ?? null),
     vague: before ? null : (vague?.[1] ?? taste?.[1] ?? null),
     name: before?.name ?? told.name,
     note: noteOf([told.note, ...brackets.notes]),

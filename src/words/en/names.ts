@@ -32,7 +32,8 @@ export const biteNames: Readonly<Record<BiteId, string>> = {
 }
 
 export const stageNames: Readonly<Record<StageId, string>> = {
-  syrup: 'syrup',
+  // what holds milk is no syrup there, and shows no thread either
+  syrup: 'no thread yet',
   thread: 'thread',
   'soft-ball': 'soft ball',
   'firm-ball': 'firm ball',
