@@ -397,4 +397,30 @@ export const shortMoments: readonly Moment[] = [
       /^ready → out: Deposit/,
     ],
   ],
+  [
+    'parts of one pot that are called by their marks, over lists with bullets, and what it is tossed in',
+    'Part A\n- 150 g apple juice\n- 20 g caster sugar\nPart B\n- 180 g sugar\n- 150 g golden syrup\nCoating: 50 g sugar + 3 g citric acid',
+    'Whisk the caster sugar into the juice. Add Part B and cook to 106°C. Deposit into moulds. Let set overnight, toss in the coating.',
+    106,
+    [
+      /^ready \+ fruit-juice 15\d, caster-sugar 20: Whisk/,
+      /^ready \+ sugar 180, golden-syrup 150: Add sugar, golden syrup$/,
+      /^target: Cook/,
+      /^ready → out: Deposit/,
+      /^after 28800 \+ sugar 50, citric-acid 3: Let set overnight/,
+    ],
+  ],
+  [
+    'butter that is browned first in a pan of its own; headings among bullets',
+    'Syrup\n- 200 g sugar\n- 160 g corn syrup\nTo enrich it\n- 113 g butter\n- 140 g pecans',
+    'Brown the butter: melt it in a small pan until nutty, 5 min; set aside. In a pot, boil the sugar and corn syrup to 115°C. Stir in brown butter and pecans. Cook to 149°C. Pour thin. Done.',
+    149,
+    [
+      /^ready \+ sugar 200, corn-syrup 160: In a pot/,
+      /^rises 115: In a pot/,
+      /^ready \+ butter 113, pecans 140: Stir/,
+      /^target: Cook/,
+      /^ready → out: Pour thin$/,
+    ],
+  ],
 ]

@@ -16,7 +16,7 @@ const WARMS = new RegExp(
 )
 /** "Put the pod into a pan with the cream, bring to the boil", where "the warm cream" goes in later. */
 const HEATED =
-  /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|browned)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
+  /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|brown(?:ed)?)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
 const COMBINES = /^(?:put|place|combine|mix)\b/i
 /** "… and keep warm", "infuse the rosemary in hot cream" */
 const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|^(?:infuse|steep)\b/i

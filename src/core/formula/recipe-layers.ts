@@ -22,8 +22,9 @@ import {
 } from './recipe-piece'
 import { isOutside } from './recipe-places'
 import { CUT, isMoulded, MOULD, pieceIn, sharedOf } from './recipe-shape'
-import { alike, type Headed, type SplitRecipe } from './recipe-split'
+import { alike, bare, type Headed, type SplitRecipe } from './recipe-split'
 import { plainSteps } from './recipe-steps'
+import { withoutTitles } from './recipe-titles'
 
 type Layer = Headed & { readonly heading: string }
 
@@ -37,8 +38,7 @@ const FINISHES =
   /^to (?:add|fold|stir)|\b(?:finish\w*|dip\w*|dust\w*|roll\w*|garnish\w*|serv\w*|decorat\w*|sprinkl\w*)\b/i
 
 /** What sweets are tossed in. */
-const DUST =
-  /\b(?:icing|powdered|confectioners[’']?|caster) sugar\b|\b(?:corn ?starch|cornflour|potato starch|starch)\b/i
+const DUST = /\bsugar\b|\b(?:citric|tartaric|malic) acid\b|\b(?:corn ?starch|cornflour|potato starch|starch)\b/i
 
 const isFinish = ({ heading, lines }: Layer): boolean =>
   FINISHES.test(heading) || (/\bcoat/i.test(heading) && lines.every((line) => DUST.test(line)))
@@ -92,7 +92,8 @@ const TELLS = /^([^:]{3,40}?)(?::|\s[–—-])\s+(.+)$/s
 /** The sentences of a line without the title of a layer, "Caramel: …", each with the layer that was named last in the line; -1 for none. */
 function titledIn(line: string, layers: readonly Layer[]): { sentence: string; titled: number }[] {
   let titled = -1
-  return sentences([line]).flatMap((written) => {
+  const isLayer = layers.some((l) => alike(l.heading, TELLS.exec(bare(line))?.[1] ?? null))
+  return sentences(isLayer ? [line] : withoutTitles([line])).flatMap((written) => {
     const [, called = null, told = ''] = TELLS.exec(written) ?? []
     const found = layers.findIndex((l) => alike(l.heading, called))
     if (found < 0) return { sentence: written, titled }

@@ -1,6 +1,6 @@
 /** Headings that are only marks, "A" or "Part 1", by which the method calls what stands beneath them. */
 import { typedName } from './recipe-names'
-import type { Headed } from './recipe-split'
+import { bare, type Headed } from './recipe-split'
 
 const MARK = /^(?:(?:part|stage|phase) \d|(?:(?:part|stage|phase|mix|syrup) )?([A-H]))$/i
 /** Whether a heading is no name, but a mark. */
@@ -8,7 +8,7 @@ export const isMark = (heading: string): boolean => MARK.test(heading)
 
 /** "Sucrose 300 g": what it is called, without its amount. */
 const calledIn = (line: string): string =>
-  typedName(line)
+  typedName(bare(line))
     .replace(/[\s:–-]+\d[\d.,]*\s?\p{L}*$/u, '')
     .trim()
 
@@ -18,7 +18,9 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
     const [whole, letter] = MARK.exec(heading ?? '') ?? []
     if (whole === undefined || lines.length === 0) return []
     const called =
-      letter === undefined ? `\\b${whole}\\b` : `(?:\\b(?:part|stage|phase|mix|syrup) )?(?<![°º\\d] ?)\\b${letter}\\b`
+      letter === undefined
+        ? `\\b${whole}\\b`
+        : `(?:\\b(?:[Pp]art|[Ss]tage|[Pp]hase|[Mm]ix|[Ss]yrup) )?(?<![°º\\d] ?)\\b${letter}\\b`
     // a letter that begins a sentence is most likely an article
     return [
       {

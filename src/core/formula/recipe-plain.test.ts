@@ -19,6 +19,10 @@ describe('a pasted text as plain lines', () => {
     ['* 400g caster sugar', '* 400g caster sugar'],
     ['a 2*3*4 tin', 'a 2*3*4 tin'],
     ['*Makes 36*', 'Makes 36'],
+    ['2️⃣ Melt it gently', 'Melt it gently'],
+    ['🍯 Honey caramels', 'Honey caramels'],
+    ['**Toffee**', 'Toffee'],
+    ['1. **Prep** – line a tin', '1. Prep: line a tin'],
   ])('%s is read as %s', (typed, plain) => expect(plainLines(typed)).toEqual([plain]))
 
   it.each([
@@ -26,6 +30,15 @@ describe('a pasted text as plain lines', () => {
     ['what has no amount', 'Boil\tuntil it is amber', 'Boil until it is amber'],
     ['what is asked about', 'Vanilla | some', 'Vanilla | some'],
   ])('loses nothing of a row: %s', (_, row, line) => expect(plainLines(row)).toEqual([line]))
+
+  it('makes a heading of what is in bold, or marked as one, under the name', () =>
+    expect(plainLines('**Bars**\n**Toffee**\n- 200 g sugar\n### Coat\n- 100 g chocolate')).toEqual([
+      'Bars',
+      'Toffee:',
+      '- 200 g sugar',
+      'Coat:',
+      '- 100 g chocolate',
+    ]))
 
   it('takes a row over a rule for the head of its table, whatever its columns are called', () => {
     const table = '| Ingredient | US | Metric |\n|---|---|---|\n| Honey | 1 cup | 340 g |\n| Sugar | 1 cup | 200 g |'

@@ -11,10 +11,16 @@ const STRESSED = /(^|[\s(])([*_])(?=[^\s*_])([^*_]+)\2(?=[\s.,;:!?)]|$)/g
 /** "3. **Cook the sugar.** In a heavy pan …", "**Prep** – line a tin": the title of a step. */
 const TITLE = /^(\d+[.)]\s+)?\*\*([^*\d]{3,40}?)(?:[.:]\*\*|\*\*\s*[:–—-])\s+(?=\S)/
 
+/** "**Toffee**", "### For the coat", with nothing after it: a heading, where it does not stand first. */
+const HEADING = /^(?:#{2,6}\s+([^#\d]{3,40}?)|\*\*([^*\d]{3,40}?)\*\*):?$/
+/** "1️⃣ Butter a tin", "🍯 Honey caramels" */
+const PICTURES = /^(?:\d\uFE0F?\u20E3|(?![\d#*©®™])\p{Extended_Pictographic}[\uFE0F\u200D]*)+\s*/u
+
 const unmarked = (line: string): string =>
   line
     .trim()
     .replace(LEADS, '')
+    .replace(PICTURES, '')
     .replace(TICK_BOX, '')
     .replace(TITLE, '$1$2: ')
     .replace(STRONG, '$2')
@@ -95,7 +101,8 @@ function linesOf(text: string): string[] {
     if (RULE.test(raw.trim())) continue
     if (cells === null) {
       head = null
-      const line = unmarked(raw)
+      const [, titled, strong] = (out.length > 0 && HEADING.exec(raw.trim())) || []
+      const line = titled || strong ? `${unmarked(titled ?? (strong as string)).replace(/:$/, '')}:` : unmarked(raw)
       if (!line) continue
       const isAmountSetIn = INDENTED.test(raw) && HAS_NUMBER.test(line)
       if (setIn && !INDENTED.test(raw) && HAS_NUMBER.test(line)) out.push(ROW_ENDS)

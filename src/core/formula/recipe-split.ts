@@ -38,7 +38,7 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
   /(?:^|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
@@ -206,10 +206,15 @@ const praises = (line: string): boolean =>
   !/[\d¼½¾⅓⅔]/.test(line) &&
   secondsIn(line) === null
 
+/** A few words, without a bullet. */
+const OVER_BULLETS = /^(?:\p{L}[\p{L}'’-]*)(?: [\p{L}'’&-]+){0,3}$/u
+
 /** What a heading says is made; null for a line that is none. Without a colon it stands over an amount (`next`). */
 function partHeading(line: string, next: string): string | null {
   if (HEAD_CAPITALS.test(line)) return line.toLowerCase()
   if (HEAD_LETTER.test(line)) return line.replace(/[.:)]$/, '')
+  // among lines with bullets what has none, and no amount, stands over them
+  if (BULLET.test(next) && hasAmount(next) && OVER_BULLETS.test(line) && !hasAmount(line)) return line.toLowerCase()
   const found = HEAD_PART.exec(line)
   if (found) return (found.slice(1).find((h) => h !== undefined) as string).trim()
   return HEAD_BARE.test(line) && (/^to /i.test(line) || hasAmount(next)) ? line.toLowerCase() : null
