@@ -423,4 +423,30 @@ export const shortMoments: readonly Moment[] = [
       /^ready → out: Pour thin$/,
     ],
   ],
+  [
+    'steps counted in square brackets, whites whipped while it boils, a list in columns',
+    'Granulated sugar      600 g\nLight corn syrup      340 g\nWater                 120 g\nEgg whites            100 g',
+    '[1] Grease a 9x9 pan.\n[2] Combine the sugar, corn syrup and water.\n[3] Boil to 122°C.\n[4] While it boils, whip whites to soft peaks.\n[5] With mixer on high, pour syrup in slowly.\n[6] Press in the pan.',
+    122,
+    [
+      /^ready \+ sugar 600, corn-syrup 340, water 120: Combine/,
+      /^ready: While it boils/,
+      /^target: Boil/,
+      /^ready \+ egg-white 100: With mixer/,
+      /^ready → out: Press/,
+    ],
+  ],
+  [
+    'a list in the first sentence of a method, and what is rolled between two mats',
+    '25 g butter',
+    'Take 300 g of sugar, 100 g of water. Boil the sugar and water to 150°C. Butter in, back up to 155°C. Between two silicone mats, roll to 3 mm.',
+    155,
+    [
+      /^ready \+ sugar 300, water 100: Boil/,
+      /^rises 150: Boil/,
+      /^ready \+ butter 25: Butter in/,
+      /^target: Butter in/,
+      /^ready → out: Between/,
+    ],
+  ],
 ]

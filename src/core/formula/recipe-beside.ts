@@ -5,7 +5,7 @@ import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
-  `^(?:${/meanwhile,?\s+|(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
+  `^(?:${/meanwhile,?\s+|while\b[^,]{0,40},\s+(?=whip|whisk|beat)|(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
     /(?:warm|heat|scald|bring|boil|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)/
       .source,
     /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
@@ -27,7 +27,7 @@ const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
 
 /** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
 export const WAITS_FOR =
-  /^(?:when|once|as soon as|at)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
+  /^(?:when|once|as soon as|at|while)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
 const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 export const PUTS_IN =

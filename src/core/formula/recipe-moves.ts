@@ -41,6 +41,8 @@ const READIES = saidAs(
     /have (?:the|your|everything|all)/,
     /set out/,
     /you(?:[’']?ll| will)? need/,
+    // "take 1 lb of sugar, a cup of water"
+    /take (?:\d|[¼½¾]|half|an?\b|one\b|two\b).{0,10}\b(?:lbs?|pounds?|oz|ounces?|cups?|k?g|pints?)/,
     KEEPS_WARM,
   ],
   (all) => `${FIRST.source}${WELL.source}(?:${all})\\b`,
@@ -93,7 +95,12 @@ export const FOAM = '(?:whites|albumen|foam|meringue|frapp[eé])(?!\\w)'
 
 /** What may stand before whites are whipped: meanwhile, once something is so, in which bowl. */
 const WHIPS_WHITES = saidAs(
-  [/meanwhile,?\s+/, /(?:just )?before\b[^,]{0,40},\s+/, /(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+/],
+  [
+    /meanwhile,?\s+/,
+    /(?:just )?before\b[^,]{0,40},\s+/,
+    /while\b[^,]{0,40},\s+/,
+    /(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+/,
+  ],
   (when) =>
     `^(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b/.source}${FOAM}`,
 )
@@ -134,6 +141,7 @@ const POURS = saidAs(
     /pipe\b(?=.*\b(?:in|on)(?:to)?\b)/,
     /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|frame|mou?lds?))/,
     /(?:roll|sheet) (?:it |out )*between/,
+    /between (?:two )?(?:\w+ )?(?:mats|sheets|papers)\b.*\broll/,
     /pat (?:it )?into/,
     /(?:drizzle|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
     /divide (?:it )?between .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,

@@ -32,11 +32,15 @@ const RULE = /^\|?[\s|:-]*-{2}[\s|:-]*$/
 const HAS_NUMBER = /[\d¼½¾⅓⅔]/
 const isAmount = (cell: string): boolean => /^[\d¼½¾⅓⅔]/.test(cell)
 
+/** "Granulated sugar      2 c.": columns set out by spaces. */
+const COLUMNS = /(?<=\p{L}|\)) {3,}(?=[\d¼½¾⅓⅔]|an? |for )/u
+
 /** The cells of a row of a table; null for a line that is none. */
 function cellsIn(line: string): string[] | null {
-  if (!line.includes('\t') && !line.startsWith('|')) return null
+  const apart = line.includes('\t') || line.startsWith('|') ? /\t|\|/ : COLUMNS
+  if (!apart.test(line)) return null
   const cells = line
-    .split(/\t|\|/)
+    .split(apart)
     .map((c) => unmarked(c))
     .filter(Boolean)
   return cells.length > 1 ? cells : null

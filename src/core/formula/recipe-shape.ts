@@ -146,7 +146,7 @@ function tinIn(sentence: string): number | null {
   const one = TIN_ONE.exec(sentence)
   if (!one) return null
   const side = mmOf(one[1] as string, one[2] as string)
-  return /\bround\b/i.test(sentence) ? (Math.PI * side ** 2) / 4 : side ** 2
+  return /\b(?:round|springform)\b/i.test(sentence) ? (Math.PI * side ** 2) / 4 : side ** 2
 }
 const unitOfPan = (larger: number): string => (larger < INCHES_BELOW ? 'in' : larger < CM_BELOW ? 'cm' : 'mm')
 

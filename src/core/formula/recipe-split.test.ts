@@ -28,6 +28,26 @@ describe('a list', () => {
         ['Caramel', 'honey 1.5 kg', 'butter 240 g'],
       ],
     ],
+    [
+      '2 lb of sugar, half a pound of butter, a tin of evaporated milk (410 g), a teacup of water, vanilla.',
+      [
+        [
+          null,
+          '2 lb of sugar',
+          'half a pound of butter',
+          'a tin of evaporated milk (410 g)',
+          'a teacup of water',
+          'vanilla',
+        ],
+      ],
+    ],
+    [
+      'Sugar 300 g\nFilling: icing sugar 30 g, citric acid 3 g, soda 2 g',
+      [
+        [null, 'Sugar 300 g'],
+        ['Filling', 'icing sugar 30 g', 'citric acid 3 g', 'soda 2 g'],
+      ],
+    ],
     ['100 g icing sugar + 25 g cornflour, to coat', [[null, '100 g icing sugar, to coat', '25 g cornflour, to coat']]],
     [
       'For 12 lollies: 250g caster sugar, 75ml water, 1/2 tsp citric acid, red colour.\nFor the sherbet: 50g icing sugar, 1/4 tsp citric acid.',

@@ -88,7 +88,7 @@ const NUMBERED = new RegExp(
 export const bare = (line: string): string =>
   line
     .replace(NUMBERED, '')
-    .replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu, '')
+    .replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\[\d+\]|\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu, '')
     .trim()
 
 /** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
@@ -127,10 +127,10 @@ const OF_FRUIT =
 
 /** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
 const NEXT =
-  /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|(?:half )?an? (?:pinch|dash|knob|cup|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b|half (?:pint|cup)\b|(?:pinch|juice|zest)\b)/i
+  /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|half a (?:pound|pint|cup|dozen)\b|an? (?:pinch|dash|knob|cup|teacup|tin|can|jar|stick|packet|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b|half (?:pint|cup)\b|(?:pinch|juice|zest)\b)/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
-  /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
+  /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
 const NEXT_OR_PLUS = new RegExp(
   `${NEXT.source}|\\s+\\+\\s+(?![^(]*\\))(?!(?:[\\d¼½¾⅓⅔]\\S*\\s+)?(?:\\w+\\s+)?(?:for|extra|more|to)\\b)`,
   'i',
@@ -173,10 +173,11 @@ function inOneRow(row: string): string[] {
     const [, over, begins] = HEADED_ROW.exec(apart[0] as string) ?? []
     return over && begins ? [`${over}:`, begins, ...apart.slice(1), ROW_ENDS] : apart
   }
-  const ends = line.split(/,\s+(?![^(]*\))/)
-  if (ends.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length > MOST_OF * ends.length && !/:/.test(line))
-    return ends
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
+  const ends = (rest ?? line).split(/,\s+(?![^(]*\))/)
+  const areEnds = ends.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length > MOST_OF * ends.length
+  if (areEnds && !/:/.test(rest ?? line) && (heading === undefined || ends.length > 1))
+    return heading === undefined ? ends : [`${heading}:`, ...ends, ROW_ENDS]
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
   const pieces = all.split(NEXT_OR_PLUS)
   const lines =
