@@ -432,8 +432,8 @@ export const shortMoments: readonly Moment[] = [
       /^ready \+ sugar 600, corn-syrup 340, water 120: Combine/,
       /^ready: While it boils/,
       /^target: Boil/,
-      /^ready \+ egg-white 100: With mixer/,
-      /^ready → out: Press/,
+      /^ready \+ egg-white 100 → out: With mixer/,
+      /^ready: Press/,
     ],
   ],
   [
