@@ -192,7 +192,7 @@ function inOneRow(row: string): string[] {
 /** ◊ A sentence of method is longer than a line of the list, or ends as sentences do. */
 const looksLikeMethod = (line: string): boolean =>
   line.length > 90 ||
-  (/[.!]$/.test(line) && (line.split(' ').length > 5 || isGotReady(line))) ||
+  (/[.!]$/.test(line) && (line.split(' ').length > 5 || isGotReady(bare(line)))) ||
   NUMBERED.test(line) ||
   // "Boil to 146 °C"
   (line.search(DONE) === 0 && heatIn(line) !== null) ||
