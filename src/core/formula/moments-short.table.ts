@@ -437,6 +437,19 @@ export const shortMoments: readonly Moment[] = [
     ],
   ],
   [
+    'sugar of which there is more to coat, and water that only covers',
+    '800 g sugar, plus more for coating\n900 g water\n2 g salt',
+    'Cover with water, simmer 10 min, drain. Combine sugar, 900 g water and salt. Cook to 107°C. Toss in sugar.',
+    107,
+    [
+      /^ready: Cover/,
+      /^ready \+ sugar 800, water 900, salt 2: Combine/,
+      /^target: Cook/,
+      /^ready: Toss/,
+      /^ready → out: Pour it out$/,
+    ],
+  ],
+  [
     'a list in the first sentence of a method, and what is rolled between two mats',
     '25 g butter',
     'Take 300 g of sugar, 100 g of water. Boil the sugar and water to 150°C. Butter in, back up to 155°C. Between two silicone mats, roll to 3 mm.',

@@ -84,7 +84,9 @@ export const isOutside = ({ heading, purpose }: Pick<Written, 'heading' | 'purpo
 export const purposeOf = (line: Pick<Written, 'heading' | 'purpose'>): string | null =>
   isOutside(line) ? (line.purpose ?? line.heading) : null
 /** What a line of the list says it is for, where that is on or around the sweet: "for dusting"; null where it does not. */
-export const purposeIn = (typed: string): string | null => FOR_OUTSIDE.exec(typed)?.[0] ?? null
+export const purposeIn = (typed: string): string | null => FOR_OUTSIDE.exec(typed.replace(MORE, ''))?.[0] ?? null
+/** "Plus more for coating": the amount itself is not for that. */
+const MORE = /\b(?:plus|and) (?:more|extra|some)\b.*$/i
 
 const LIES_AROUND = /\b(?:coat|dredge|dust|roll|toss)\b/i
 const BEGINS_AROUND = new RegExp(`^${LIES_AROUND.source}`, 'i')

@@ -15,6 +15,7 @@ describe('a list in per cent', () => {
     ['the share before the name', '40 % sugar\n28% glucose syrup\n32 % cream', [400, 280, 320]],
     ['said of all', 'Ingredients (%)\nSugar 40\nGlucose syrup 42 DE 30\nCream 30', [400, 300, 300]],
     ['in one row, of a batch', 'Formula (%): sugar 40, glucose syrup 30, cream 30\nBatch 1500 g', [600, 450, 450]],
+    ['of a batch in pounds', 'Sugar 60 %\nCream 36 % fat 40 %\nBatch 10 lb', [2722, 1814]],
     ['of the sugar', 'Sugar 100%\nGlucose syrup 42 DE 60%\nCream 40%\nTotal 2 kg', [1000, 600, 400]],
   ])('is one in grams: %s', (_, text, grams) => expect(gramsIn(text).grams).toEqual(grams))
 

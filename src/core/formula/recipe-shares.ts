@@ -1,10 +1,11 @@
 /** A list that is written in hundredths of the whole, as professional sheets are. */
 import { tenths } from '../quantity/number'
+import { parseUnit } from '../quantity/units'
 import { bare, type Headed } from './recipe-split'
 
 /** "Sucrose 62.0 %", "62 % sucrose"; and how much of it all is made: "Batch 10 kg". */
 const SHARE = /^(?:(\d+(?:[.,]\d+)?) ?%\s+(?:of )?(\p{L}.*)|(\p{L}.*?)[\s:]+(\d+(?:[.,]\d+)?) ?%)$/u
-const BATCH = /^(?:batch(?: size)?|total)[:\s]+(?:of )?(\d+(?:[.,]\d+)?) ?(kg|g)\b/i
+const BATCH = /^(?:batch(?: size)?|total)[:\s]+(?:of )?(\d+(?:[.,]\d+)?) ?(kg|g|lbs?)\b/i
 /** "Total 100 %", "Total weight 1530 g" */
 const SUM = /^(?:sub)?total\b/i
 /** ◊ Shares are those of one whole where they come to so many hundredths, or of one line that is a hundred by itself; so much is made where nothing says how much, g. */
@@ -26,7 +27,7 @@ export function inGrams(list: readonly Headed[]): Weighed {
   const left = lines.filter(isSum)
   const batch = left.flatMap((l) => BATCH.exec(bare(l)) ?? [])
   const total =
-    batch.length > 0 ? numberIn(batch[1] as string) * (/^k/i.test(batch[2] as string) ? 1000 : 1) : OF_SHARES_G
+    batch.length > 0 ? numberIn(batch[1] as string) * (parseUnit(batch[2] as string)?.unit.size ?? 1) : OF_SHARES_G
   const shares = lines
     .filter((l) => !isSum(l))
     .map((l) => SHARE.exec(bare(l)))

@@ -38,10 +38,10 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
-  /(?:^|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
+  /(?:^\(?|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
 /** "All g.", "Weights in kg", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
 const IN_UNIT =
   /^\(?(?:(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\s*[/|(,:–-]\s*)(g|grams|kg|%|per ?cent)\)?\.?$/i
