@@ -5,21 +5,12 @@ import { idFor } from './edit'
 import { handworkSaid } from './handwork-said'
 import { capital } from './method'
 import { sentences } from './recipe-clauses'
+import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from './recipe-draft'
 import { boilsTo, endingOf } from './recipe-ending'
+import { asToasted, ownOf, readLines } from './recipe-lines'
 import { inOven, isGotReady } from './recipe-moves'
 import { mentions } from './recipe-names'
-import {
-  type Answers,
-  type Ask,
-  asToasted,
-  type Draft,
-  type Lexicon,
-  ownOf,
-  type Question,
-  readLines,
-  readPiece,
-  type WrittenPiece,
-} from './recipe-piece'
+import { readPiece } from './recipe-piece'
 import { isOutside } from './recipe-places'
 import { CUT, isMoulded, MOULD, pieceIn, sharedOf } from './recipe-shape'
 import { alike, bare, type Headed, type SplitRecipe } from './recipe-split'

@@ -3,7 +3,7 @@ import { amountOf, measureAt } from '../matter/amount'
 import { type FormulaDocument, piecesOf, type Step } from './document'
 import { heatIn, inDegrees, secondsIn } from './method'
 import { ingredientIn } from './mixes'
-import type { Draft } from './recipe-piece'
+import type { Draft } from './recipe-draft'
 import { isUsualShape } from './recipe-shape'
 import { isAddedPlainly } from './recipe-steps'
 

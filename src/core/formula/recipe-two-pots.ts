@@ -2,19 +2,13 @@
 import type { FormulaDocument, Step } from './document'
 import { idFor } from './edit'
 import { capital, type HeatUnit, heatIn, short, WATCHES } from './method'
+import type { Answers, Draft, Lexicon, WrittenPiece } from './recipe-draft'
 import { boilsTo, endingOf, inOrder } from './recipe-ending'
 import { questionsUnder, under } from './recipe-layers'
+import { readLines } from './recipe-lines'
 import { FOAM, inOtherPot, isGotReady, whipsWhites } from './recipe-moves'
 import { callsIn, mentions } from './recipe-names'
-import {
-  type Answers,
-  type Draft,
-  heatUnitOf,
-  type Lexicon,
-  readLines,
-  readPiece,
-  type WrittenPiece,
-} from './recipe-piece'
+import { heatUnitOf, readPiece } from './recipe-piece'
 import { takesHeaded, type Written } from './recipe-places'
 import type { Headed } from './recipe-split'
 

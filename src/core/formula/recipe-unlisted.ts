@@ -1,7 +1,7 @@
 /** What a method measures and no list names: "off the heat beat in 2 tsp bicarbonate of soda". */
 import { readLine } from '../matter/line'
+import type { Lexicon } from './recipe-draft'
 import { mentions } from './recipe-names'
-import type { Lexicon } from './recipe-piece'
 import type { Written } from './recipe-places'
 
 /** An amount, and up to four words after it. */

@@ -1,0 +1,82 @@
+/** The lines of a list as they are understood, with what each is called in a method. */
+import type { Ingredient } from '../matter/ingredient'
+import { ingredients } from '../matter/ingredients'
+import { preparationsIn, readLine } from '../matter/line'
+import type { FormulaDocument, Line } from './document'
+import { idFor } from './edit'
+import { short } from './method'
+import type { Lexicon, Question } from './recipe-draft'
+import { callsTyped, fullNames, mentions, namesOf, namesTyped } from './recipe-names'
+import { purposeIn, type Written, waitsIn } from './recipe-places'
+import { bare, type Headed } from './recipe-split'
+
+/** The lines of a list: those that are understood, with what they are, and those to ask about. */
+export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
+  const lines: Line[] = []
+  const questions: Omit<Question, 'group'>[] = []
+  const known = new Map<string, Ingredient>()
+  const written: Written[] = []
+  for (const { heading, typed } of list.flatMap((s) => s.lines.map((typed) => ({ heading: s.heading, typed })))) {
+    const reading = readLine(bare(typed), pantry, house)
+    const taken = [...lines, ...questions].map((l) => l.id)
+    if (reading.status === 'ask') {
+      const id = idFor('ask', taken)
+      questions.push({ id, text: typed, reading })
+      const likely = reading.ingredient ?? reading.candidates[0]
+      const full = [...namesTyped(typed, undefined), ...(reading.ingredient ? fullNames(reading.ingredient) : [])]
+      written.push({
+        id,
+        heading,
+        purpose: purposeIn(typed),
+        waits: waitsIn(typed),
+        names: namesTyped(typed, likely),
+        full,
+        calls: callsTyped(bare(typed)),
+      })
+    } else {
+      const id = idFor(reading.ingredient.name, taken)
+      known.set(reading.ingredient.id, reading.ingredient)
+      const line: Line = {
+        id,
+        group: 'pot',
+        ingredient: reading.ingredient.id,
+        grams: Math.round(reading.grams * 10) / 10,
+        typed: short(typed, 190),
+        ...noted(reading.note, reading.ingredient),
+      }
+      lines.push(line)
+      written.push({
+        id,
+        heading,
+        purpose: purposeIn(typed),
+        waits: waitsIn(typed),
+        names: namesOf(line, reading.ingredient),
+        full: fullNames(reading.ingredient),
+        calls: callsTyped(bare(typed)),
+      })
+    }
+  }
+  return { lines, questions, known, written }
+}
+
+/** A line's note, with what it says is done beforehand. */
+function noted(note: string | null, ingredient: Ingredient): Pick<Line, 'note' | 'prepare'> {
+  const prepare = preparationsIn(note, ingredient)
+  return { ...(note && { note: short(note, 190) }), ...(prepare && { prepare }) }
+}
+
+const TOASTS = /\b(?:toast|roast)/i
+
+/** A line whose nuts are toasted beforehand only where the recipe says so: house ways are not put into another's mouth. */
+export function asToasted(line: Line, ingredient: Ingredient, said: readonly string[]): Line {
+  const usual = line.prepare ?? ingredient.prepare
+  const isToasted =
+    TOASTS.test(line.typed ?? '') || said.some((s) => TOASTS.test(s) && mentions(s, namesOf(line, ingredient)))
+  return usual.includes('toast') ? { ...line, prepare: usual.filter((how) => isToasted || how !== 'toast') } : line
+}
+
+/** The kitchen's own ingredients of a list, as they go with a formula. */
+export function ownOf(known: ReadonlyMap<string, Ingredient>): Pick<FormulaDocument, 'own'> {
+  const own = [...known.values()].filter((i) => !ingredients.includes(i))
+  return own.length > 0 ? { own } : {}
+}
