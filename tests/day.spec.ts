@@ -20,6 +20,7 @@ test('a day is asked for in a sentence, planned, and run by ticking', async ({ p
   await expect(page.getByRole('group', { name: /The day in lanes/ })).toBeVisible()
   await expect(page.getByRole('region', { name: 'What holds it up' })).toContainText(
     /One more cook|With (one more|another|half)/,
+    { timeout: SEARCHED },
   )
   expect((await layoutFaults(page)).filter((f) => !f.includes('svg'))).toEqual([])
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])

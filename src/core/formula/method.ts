@@ -198,7 +198,7 @@ const SHADES: readonly (readonly [RegExp, number, string])[] = [
   [/mahogany|dark brown|reddish brown/i, 190, 'mahogany'],
   [/\bcopper\b(?! (?:pan|pot|kettle|bowl|jam))|\bchestnut\b|\bpenny\b/i, 183, 'deep amber'],
   [/\bamber\b|golden[-\s]?brown|colou?r of maple syrup|caramel[-\s]?colou?r|medium caramel/i, 175, 'amber'],
-  [/\buntil (?:\w+ ){0,3}carameli[sz]ed\b/i, 175, 'amber'],
+  [/\b(?:until|till) (?:\w+ ){0,5}carameli[sz]e[sd]\b/i, 175, 'amber'],
   [/\bgolden\b(?! (?:syrup|caster|sugar|raisins))|\bgold\b/i, 170, 'golden'],
   [/\bstraw\b/i, 160, 'straw'],
 ]

@@ -123,9 +123,39 @@ export function placesOf(
         ? bloomedWith(said, line, written, out, stands)
         : undefined
     if (mate !== undefined) out.set(line.id, mate)
+    // what stands with the gelatin under its heading lies in the bowl with it
+    const gelatin = BLOOM.test(line.heading ?? '') && written.find((w) => w.heading === line.heading && isGelatin(w))
+    const bowl = gelatin ? out.get(gelatin.id) : undefined
+    if (bowl !== undefined && !out.has(line.id)) out.set(line.id, bowl)
+    const own = withOwn(said, line, written, out)
+    if (own !== undefined) out.set(line.id, own)
   }
   return out
 }
+
+/**
+ * Where a line goes in that was found in a sentence which speaks of the same thing under another heading, with what stands there beside it, and
+ * of nothing that stands beside this one: with that; undefined for no such sentence.
+ */
+function withOwn(
+  said: readonly string[],
+  line: Written,
+  written: readonly Written[],
+  places: ReadonlyMap<string, number>,
+): number | undefined {
+  const at = places.get(line.id)
+  const speaks = (w: Written): boolean => mentions(said[at ?? -1] ?? '', w.names)
+  const besides = (w: Written): Written[] => written.filter((o) => o !== w && o.heading === w.heading)
+  const isTwin = (w: Written): boolean =>
+    w !== line && w.names[0] === line.names[0] && w.heading !== line.heading && places.get(w.id) === at
+  const own = besides(line)
+  if (at === undefined || line.heading === null || own.some(speaks)) return undefined
+  if (!written.some((w) => isTwin(w) && w.heading !== null && besides(w).some(speaks))) return undefined
+  return own.map((w) => places.get(w.id)).find((place) => place !== undefined)
+}
+
+const BLOOM = /\b(?:bloom|gelatine?)\b/i
+const isGelatin = ({ names }: Written): boolean => names.some((n) => /^gelatine?$/.test(n))
 
 /** "Bloom the gelatin in the water": where what else stands in that sentence (`stands`, where a line stands there of several alike) goes in later; undefined for no such sentence. */
 function bloomedWith(

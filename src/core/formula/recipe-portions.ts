@@ -5,7 +5,7 @@ import { tenths } from '../quantity/number'
 import type { Line } from './document'
 import { idFor } from './edit'
 import { inBowl, ONTO, SYRUP_IN } from './recipe-beside'
-import { isGotReady } from './recipe-moves'
+import { isGotReady, whipsWhites } from './recipe-moves'
 import { fullNames, lettersOf, mentions, namesOf } from './recipe-names'
 
 /** Shares as they are said of a line. */
@@ -16,8 +16,16 @@ const SHARES: Readonly<Record<string, number>> = {
   'two thirds': 2 / 3,
   'a quarter': 1 / 4,
   'three quarters': 3 / 4,
+  '1/2': 1 / 2,
+  '1/3': 1 / 3,
+  '2/3': 2 / 3,
+  '1/4': 1 / 4,
+  '3/4': 3 / 4,
 }
-const SHARED = Object.keys(SHARES).join('|')
+// "3/4 of the sugar", and not "3/4 cup of the sugar"
+const SHARED = Object.keys(SHARES)
+  .map((share) => (/\d/.test(share) ? `(?<![\\d.] ?)${share}(?= of\\b)` : share))
+  .join('|')
 const MEASURED = '(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\/\\d)? ?[a-z]+'
 
 /** ◊ Two parts are all of a line where they come so near to it. */
@@ -37,7 +45,7 @@ const LEAVES_OUT = new RegExp(`\\b(?:everything|all)\\b.*\\b(?:except|but)\\b.{0
 /** The sentence that pours syrup onto what sentence `at` puts in a bowl; null where it does not, or nothing is. */
 function outOfBowl(said: readonly string[], at: number): number | null {
   const sentence = said[at] ?? ''
-  if (!isGotReady(sentence) && !inBowl(sentence) && !WHIPS.test(sentence)) return null
+  if (!isGotReady(sentence) && !inBowl(sentence) && !WHIPS.test(sentence) && !whipsWhites(sentence)) return null
   const poured = said.findIndex((s, i) => i > at && (ONTO.test(s) || SYRUP_IN.test(s)))
   return poured < 0 ? null : poured
 }
@@ -147,11 +155,13 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
       `${line.id} rest`,
       lines.map((l) => l.id),
     )
-    places.set(id, outOfBowl(said, then) ?? then)
+    const later = outOfBowl(said, then)
+    places.set(id, later ?? then)
     // a part of the water the gelatin lies in goes in with it
     const bowl = outOfBowl(said, first)
     if (bowl !== null) places.set(line.id, bowl)
-    else if (LEAVES_OUT.test(said[first] ?? '')) places.set(line.id, first)
+    // where the rest lies in a bowl, the first of it is in the pot
+    else if (later !== null || LEAVES_OUT.test(said[first] ?? '')) places.set(line.id, first)
     return [
       { ...line, grams: tenths(taken) },
       { ...line, id, grams: tenths(line.grams - tenths(taken)) },

@@ -31,8 +31,9 @@ const HEAD_BARE =
   /^(?:to (?:add(?: in)?|finish|fold in|stir in|coat|decorate|dust|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|centre|center|crust|filling|shell|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
 /** "FONDANT" */
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
-/** "A.", "Part 1" */
-const HEAD_LETTER = /^(?:(?:part|stage|phase) [A-H\d]|[A-H])[.:)]?$/i
+/** "A.", "Part 1", "Group 2 (honey)": the mark, whatever it is of. */
+const HEAD_LETTER =
+  /^((?:part|stage|phase|group|component) [A-H\d]|[A-H])(?:[.:)]?|\s*(?:\(|[:–—-]\s)[\p{L} &-]{3,40}\)?:?)$/iu
 /** "For the base", "Make the caramel:", "Topping:" */
 const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
@@ -164,6 +165,9 @@ function inOneRow(row: string): string[] {
   const first = listed.split(NEXT_OR_PLUS)
   if (DONE.test(told) && first.length > 1 && first.every(isLine))
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
+  // "250 g almonds - 180 g sugar - 60 g water"
+  const dashed = line.split(/\s+[-–—]\s+(?=[\d¼½¾⅓⅔])/)
+  if (dashed.length > 2 && dashed.every(isLine)) return dashed
   const named = line.split(/\.\s+(?=\p{Lu})/u).map((piece) => NAME_FIRST.exec(piece))
   if (named.length > 1 && named.filter(Boolean).length >= MOST_OF * named.length)
     return named.map((found, i) => (found ? `${found[2]} ${found[1]}` : (line.split(/\.\s+(?=\p{Lu})/u)[i] as string)))
@@ -213,7 +217,8 @@ const OVER_BULLETS = /^(?:\p{L}[\p{L}'’-]*)(?: [\p{L}'’&-]+){0,3}$/u
 /** What a heading says is made; null for a line that is none. Without a colon it stands over an amount (`next`). */
 function partHeading(line: string, next: string): string | null {
   if (HEAD_CAPITALS.test(line)) return line.toLowerCase()
-  if (HEAD_LETTER.test(line)) return line.replace(/[.:)]$/, '')
+  const mark = HEAD_LETTER.exec(line)?.[1]
+  if (mark !== undefined) return mark
   // among lines with bullets what has none, and no amount, stands over them
   if (BULLET.test(next) && hasAmount(next) && OVER_BULLETS.test(line) && !hasAmount(line)) return line.toLowerCase()
   const found = HEAD_PART.exec(line)
