@@ -503,4 +503,11 @@ export const shortMoments: readonly Moment[] = [
       /^ready.*: Press/,
     ],
   ],
+  [
+    'a rectangle that is no heat, ingredients without an article, what is only got in order',
+    '400 g sugar\n120 g vinegar\n100 g butter',
+    'Get your other ingredients in order. Combine ingredients in a saucepan. Boil to 129°C. Out on an oiled mat, pull it into a rectangle about 14x12 inches; cool.',
+    129,
+    [/^ready \+ sugar 400, vinegar 120, butter 100: Combine/, /^target: Boil/, /^ready → out: Out on an oiled mat/],
+  ],
 ]

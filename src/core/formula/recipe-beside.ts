@@ -44,8 +44,8 @@ const MIXTURE = /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mixture\b/i
 /** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
 const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend|slake|slurry)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
 /** "Pour the slurry in" */
-const SLURRY = /\b(?:corn ?starch|cornflour|starch|flour)\b/i
-const IS_SLURRY = /\bthe (?:slurry|starch paste)\b/i
+const SLURRY = /\bthe (?:slurry|starch paste)\b/i
+const STARCH = /\b(?:corn ?starch|cornflour|starch|flour)\b/i
 const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,})(?:-\w+)? (?:solution|mixture|mix|slurry|paste|powder)\b/i
 
 /** "Stir cinnamon and salt together" */
@@ -65,7 +65,7 @@ function mixedInAt(said: readonly string[], at: number): number {
   const later = own === undefined ? -1 : said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, [own]))
   if (later >= 0) return later
   return said.findIndex((s, i) => {
-    if (i > at && PUTS_IN.test(s) && IS_SLURRY.test(s) && SLURRY.test(sentence)) return true
+    if (i > at && PUTS_IN.test(s) && SLURRY.test(s) && STARCH.test(sentence)) return true
     const called = i > at && PUTS_IN.test(s) ? CALLED.exec(s)?.[1] : undefined
     return called !== undefined && !SUGAR.test(called) && mentions(said[at] as string, [called.toLowerCase()])
   })
@@ -82,7 +82,7 @@ export const SYRUP_IN =
 
 const HOLDS = /^(?:gently )?(?:warm|heat|melt) (?:the )?(?!the |honey|sugar|syrup|glucose)(\w{3,})\b/i
 
-/** "Warm the fat phase", "heat the cream mixture": what is put in later by those words. */
+/** "Warm the fat phase": what is put in later by those words. */
 const PHASE = /^(?:meanwhile,? )?(?:gently )?(?:warm|heat|melt) (?:the )?(\w{3,} (?:phase|part))\b/i
 
 /** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */

@@ -40,6 +40,7 @@ const READIES = saidAs(
     /prepare/,
     /have (?:the|your|everything|all)/,
     /set out/,
+    /get (?:the|your|all|everything)\b.*\b(?:ready|in order|together)/,
     /you(?:[’']?ll| will)? need/,
     // "take 1 lb of sugar, a cup of water"
     /take (?:\d|[¼½¾]|half|an?\b|one\b|two\b).{0,10}\b(?:lbs?|pounds?|oz|ounces?|cups?|k?g|pints?)/,
@@ -139,6 +140,7 @@ const POURS = saidAs(
     // what is bottled, and no jar that something is in
     /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|$)/,
     /pipe\b(?=.*\b(?:in|on)(?:to)?\b)/,
+    /(?<=^|[,;] )out on(?:to)?/,
     /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|frame|mou?lds?))/,
     /(?:roll|sheet) (?:it |out )*between/,
     /between (?:two )?(?:\w+ )?(?:mats|sheets|papers)\b.*\broll/,

@@ -10,7 +10,7 @@ import { callsIn, lettersOf, mentions } from './recipe-names'
 const SUGARS = /\bsugars\b/i
 
 const EVERYTHING =
-  /\b(?:everything|all in\b|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
+  /\b(?:everything|all in\b|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b|\b(?:combine|mix|put|place) ingredients\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
 
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i
