@@ -510,4 +510,11 @@ export const shortMoments: readonly Moment[] = [
     129,
     [/^ready \+ sugar 400, vinegar 120, butter 100: Combine/, /^target: Boil/, /^ready → out: Out on an oiled mat/],
   ],
+  [
+    'a saucepan that is buttered and then filled, and a tin with its sides that it is pressed in',
+    '400 g sugar\n320 g maple syrup\n180 g heavy cream',
+    'Butter the sides of a heavy saucepan, then add the sugar, maple syrup and cream. Cook to 114°C. Press in a greased 20 x 20 cm pan.',
+    114,
+    [/^ready \+ sugar 400, maple-syrup 320, cream-36 180: Add/, /^target: Cook/, /^ready → out: Press/],
+  ],
 ]

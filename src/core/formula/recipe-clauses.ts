@@ -106,6 +106,8 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
 const ADDING_MORE = new RegExp(`^${ADDS}\\b`, 'i')
 const SETTING_OUT = new RegExp(`^${SETS_OUT}`, 'i')
+/** "Butter the sides of a saucepan, then add …": head and tail of a sentence. */
+const FILLS_PAN = /\b(?:saucepan|pot|kettle)\b[^|]* \| add\b/i
 const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
 const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
@@ -172,7 +174,8 @@ function isApart(head: string, tail: string): boolean {
     const before = heatIn(head)
     return before ? before.high < low : low > 0 && (RESTS.test(head) || PUTS_IN.test(head))
   }
-  if (isGotReady(head)) return IN_IT.test(tail) || (SETTING_OUT.test(tail) && !isGotReady(tail))
+  if (isGotReady(head))
+    return IN_IT.test(tail) || ((SETTING_OUT.test(tail) || FILLS_PAN.test(`${head} | ${tail}`)) && !isGotReady(tail))
   if (MEANWHILE.test(tail)) return true
   // "stir until dissolved; cook to 123°"
   if (DISSOLVES.test(head) && endingsIn(tail, 'C').some((e) => e.by === 'heat')) return true

@@ -141,7 +141,7 @@ const POURS = saidAs(
     /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|$)/,
     /pipe\b(?=.*\b(?:in|on)(?:to)?\b)/,
     /(?<=^|[,;] )out on(?:to)?/,
-    /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|frame|mou?lds?))/,
+    /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w×-]+ ){0,6}(?:tin|tray|pan|frame|mou?lds?))/,
     /(?:roll|sheet) (?:it |out )*between/,
     /between (?:two )?(?:\w+ )?(?:mats|sheets|papers)\b.*\broll/,
     /pat (?:it )?into/,

@@ -64,6 +64,7 @@ describe('the pieces a method speaks of', () => {
     ['squares by their weight', 'caramel', 'Pour 15 mm deep, cut at 10 g.', { lengthMm: 21.8, heightMm: 15 }],
     ['how thick it is, after a comma', 'brittle', 'Roll flat between sheets, about 5 mm. Cut.', { heightMm: 5 }],
     ['how deep, at the end', 'brittle', 'Press into a 20 cm tin with a spatula, 8 mm. Score.', { heightMm: 8 }],
+    ['what it is trayed at', 'fudge', 'Tray at 18 mm. Cut 22 mm cubes.', { lengthMm: 22, heightMm: 18 }],
     ['what it is poured to', 'caramel', 'Pour to 14 mm. Cut 14 x 28 mm.', { lengthMm: 14, heightMm: 14 }],
     ['drops of so many ml', 'toffee', 'Deposit 2.5 ml drops in moulds.', { kind: 'mould', millilitres: 2.5 }],
     ['half a spoon', 'hard-candy', 'Drop by half-teaspoons onto marble.', { gramsEach: 3.5 }],

@@ -29,6 +29,12 @@ describe('a list', () => {
       ],
     ],
     [
+      'Author: the workshop\nDifficulty: easy\nIngredients for 60 pieces\n200 g butter\n200 g sugar\nPro tips:\nStir well.',
+      [[null, '200 g butter', '200 g sugar']],
+    ],
+    ['Needs: 200 g butter; 200 g sugar; 4 g salt', [[null, '200 g butter', '200 g sugar', '4 g salt']]],
+    ['Sugar 1 kg, water 350 g, salt 3 g. Boil it to 128 °C.', [[null, 'Sugar 1 kg', 'water 350 g', 'salt 3 g']]],
+    [
       '2 lb of sugar, half a pound of butter, a tin of evaporated milk (410 g), a teacup of water, vanilla.',
       [
         [

@@ -23,7 +23,7 @@ export interface SplitRecipe {
 }
 
 const HEAD_LIST =
-  /^(?:(?:the )?ingredients(?: list)?(?:\s*\([^)]*\))?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
+  /^(?:(?:the )?ingredients(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\))?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
 const HEAD_METHOD =
   /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
 /** "Peanut topping", "To finish", with nothing after it. */
@@ -39,7 +39,7 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
   /(?:^\(?|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
@@ -74,7 +74,7 @@ function makesIn(lines: readonly string[]): number | null {
 
 /** What stands under these until another heading is read by nobody either. */
 const HEAD_NOTES =
-  /^(?:notes?|tips?|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage|(?:special )?(?:equipment|tools)(?: needed)?)\s*:?$/i
+  /^(?:(?:pro |top |chef.?s )?(?:notes?|tips?)|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage|(?:special )?(?:equipment|tools)(?: needed)?)\s*:?$/i
 
 /** What a list names that nobody eats: "24 lollipop sticks". */
 const TOOL =
@@ -157,20 +157,24 @@ const LIST_THEN_METHOD = /^([^.]*(?:\.(?!\s+\p{Lu})[^.]*)*)\.\s+(\p{Lu}.*)$/su
 
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(row: string): string[] {
-  const line = row.replace(/^(?:ingredients|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i, '')
+  const line = row.replace(/^(?:ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i, '')
   // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
   const [, done = '', after = ''] = HEADED_ROW.exec(line) ?? []
   const begins = done.search(DONE) === 0
   const [, listed = '', told = ''] = LIST_THEN_METHOD.exec(begins ? after : line) ?? []
   const first = listed.split(NEXT_OR_PLUS)
+  const named = listed.split(/,\s+/)
+  if (DONE.test(told) && named.length > 1 && named.every((piece) => ENDS_WITH_AMOUNT.test(piece)))
+    return [...named, told]
   if (DONE.test(told) && first.length > 1 && first.every(isLine))
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
   // "250 g almonds - 180 g sugar - 60 g water"
   const dashed = line.split(/\s+[-–—]\s+(?=[\d¼½¾⅓⅔])/)
   if (dashed.length > 2 && dashed.every(isLine)) return dashed
-  const named = line.split(/\.\s+(?=\p{Lu})/u).map((piece) => NAME_FIRST.exec(piece))
-  if (named.length > 1 && named.filter(Boolean).length >= MOST_OF * named.length)
-    return named.map((found, i) => (found ? `${found[2]} ${found[1]}` : (line.split(/\.\s+(?=\p{Lu})/u)[i] as string)))
+  const stopped = line.split(/\.\s+(?=\p{Lu})/u)
+  const amountFirst = stopped.map((piece) => piece.replace(NAME_FIRST, '$2 $1'))
+  const turned = amountFirst.filter((piece, i) => piece !== stopped[i]).length
+  if (stopped.length > 1 && turned >= MOST_OF * stopped.length) return amountFirst
   const apart = line.split(APART)
   if (apart.filter(hasAmount).length > 1 && hasAmount(apart[0] as string) && !looksLikeMethod(apart.at(-1) as string)) {
     // "Base: oats 400 g; flour 600 g"
@@ -252,7 +256,7 @@ function isAmountOf(row: string): boolean {
 const MOST_LINES = 400
 
 /** "Method: warm the cream": the heading and the first sentence in one row. */
-const METHOD_BEGINS = /^(?:method|directions|instructions|procedure)\s*[:–]\s*(?=\S)/i
+const METHOD_BEGINS = /^(?:method|directions|instructions|procedure|how)\s*[:–]\s*(?=\S)/i
 
 const unitOf = (written: string): string => (/^k/i.test(written) ? 'kg' : /^g/i.test(written) ? 'g' : '%')
 
