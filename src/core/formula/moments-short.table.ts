@@ -517,4 +517,18 @@ export const shortMoments: readonly Moment[] = [
     114,
     [/^ready \+ sugar 400, maple-syrup 320, cream-36 180: Add/, /^target: Cook/, /^ready → out: Press/],
   ],
+  [
+    'one white, whipped before the syrup; an oven at the head of the first step',
+    '300 g sugar\n150 g corn syrup\n75 g water\n35 g egg white\n80 g sesame seeds',
+    '1. 160°C oven; toast the seeds 10 min.\n2. Beat the egg white to soft peaks in a stand mixer.\n3. Bring sugar, corn syrup and water to 135°C.\n4. Pour the syrup over the egg white.\n5. Mix in the seeds.\n6. Turn out onto a board.',
+    135,
+    [
+      /^ready \+ sugar 300, corn-syrup 150, water 75: Bring/,
+      /^ready: Beat the egg white/,
+      /^target: /,
+      /^ready \+ egg-white 35.*: Pour the syrup/,
+      /^ready \+ sesame 80: Mix in/,
+      /^ready.*: Turn out/,
+    ],
+  ],
 ]

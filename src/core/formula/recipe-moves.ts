@@ -92,7 +92,7 @@ const PUTS_BACK = saidAs([
 export const putsBack = (sentence: string): boolean => PUTS_BACK.test(sentence)
 
 /** What waits whipped for a syrup, as the source of a pattern. */
-export const FOAM = '(?:whites|albumen|foam|meringue|frapp[eé])(?!\\w)'
+export const FOAM = '(?:whites|egg white|albumen|foam|meringue|frapp[eé])(?!\\w)'
 
 /** What may stand before whites are whipped: meanwhile, once something is so, in which bowl. */
 const WHIPS_WHITES = saidAs(

@@ -32,6 +32,13 @@ describe('a list', () => {
       'Author: the workshop\nDifficulty: easy\nIngredients for 60 pieces\n200 g butter\n200 g sugar\nPro tips:\nStir well.',
       [[null, '200 g butter', '200 g sugar']],
     ],
+    [
+      'Ingredients\n*For the nougat*\n- 300 g sugar\nDip\n- 200 g dark chocolate',
+      [
+        ['nougat', '- 300 g sugar'],
+        ['dip', '- 200 g dark chocolate'],
+      ],
+    ],
     ['Needs: 200 g butter; 200 g sugar; 4 g salt', [[null, '200 g butter', '200 g sugar', '4 g salt']]],
     ['Sugar 1 kg, water 350 g, salt 3 g. Boil it to 128 °C.', [[null, 'Sugar 1 kg', 'water 350 g', 'salt 3 g']]],
     [

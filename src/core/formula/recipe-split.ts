@@ -25,7 +25,7 @@ export interface SplitRecipe {
 const HEAD_LIST =
   /^(?:(?:the )?ingredients(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\))?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
 const HEAD_METHOD =
-  /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
+  /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|how to|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
 /** "Peanut topping", "To finish", with nothing after it. */
 const HEAD_BARE =
   /^(?:to (?:add(?: in)?|finish|fold in|stir in|coat|decorate|dust|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|centre|center|crust|filling|shell|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
@@ -103,7 +103,7 @@ const isListed = (line: string): boolean =>
 
 /** "Two-storey slab" is a name, though it begins with a number. */
 const beginsWithAmount = (line: string): boolean =>
-  (parseNumber(bare(line)) !== null && !/^\p{L}+-\p{L}/u.test(bare(line))) ||
+  (parseNumber(bare(line)) !== null && !/^(?:\p{L}+-\p{L}|\d+ ?°)/u.test(bare(line))) ||
   /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b/i.test(bare(line))
 
 /** "Glucose DE 42 1.200 kg" */
@@ -223,10 +223,10 @@ function partHeading(line: string, next: string): string | null {
   if (HEAD_CAPITALS.test(line)) return line.toLowerCase()
   const mark = HEAD_LETTER.exec(line)?.[1]
   if (mark !== undefined) return mark
-  // among lines with bullets what has none, and no amount, stands over them
-  if (BULLET.test(next) && hasAmount(next) && OVER_BULLETS.test(line) && !hasAmount(line)) return line.toLowerCase()
   const found = HEAD_PART.exec(line)
   if (found) return (found.slice(1).find((h) => h !== undefined) as string).trim()
+  // among lines with bullets what has none, and no amount, stands over them
+  if (BULLET.test(next) && hasAmount(next) && OVER_BULLETS.test(line) && !hasAmount(line)) return line.toLowerCase()
   return HEAD_BARE.test(line) && (/^to /i.test(line) || hasAmount(next)) ? line.toLowerCase() : null
 }
 
