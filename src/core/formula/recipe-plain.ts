@@ -1,5 +1,6 @@
 /** A pasted text as plain lines: without the marks of a note or a web page, and the rows of a table as lines of a list. */
 import { measureAt } from '../matter/amount'
+import { unwrapped } from './recipe-wrapped'
 
 /** "## Method", "> ", "- [ ] ", "- [x] " */
 const LEADS = /^(?:#{1,6}\s+|>\s+)/
@@ -99,7 +100,7 @@ function linesOf(text: string): string[] {
   const out: string[] = []
   let head: Head | null = null
   let setIn = false
-  const rows = text.split(/\r?\n/)
+  const rows = unwrapped(text.split(/\r?\n/))
   for (const [i, raw] of rows.entries()) {
     const cells = cellsIn(raw.trim())
     if (RULE.test(raw.trim())) continue
