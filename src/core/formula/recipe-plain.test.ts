@@ -17,7 +17,7 @@ describe('a pasted text as plain lines', () => {
     ['- [ ] **200 g** sugar', '200 g sugar'],
     ['- [x] 200 g sugar', '200 g sugar'],
     ['* 400g caster sugar', '* 400g caster sugar'],
-    ['a 2*3*4 tin', 'a 2*3*4 tin'],
+    ['A 2*3*4 tin', 'A 2*3*4 tin'],
     ['*Makes 36*', 'Makes 36'],
     ['2️⃣ Melt it gently', 'Melt it gently'],
     ['🍯 Honey caramels', 'Honey caramels'],

@@ -1,5 +1,6 @@
 /** A pasted text as plain lines: without the marks of a note or a web page, and the rows of a table as lines of a list. */
 import { measureAt } from '../matter/amount'
+import { inSentences } from './recipe-case'
 import { unwrapped } from './recipe-wrapped'
 
 /** "## Method", "> ", "- [ ] ", "- [x] " */
@@ -94,7 +95,12 @@ export const ROW_ENDS = ''
 const INDENTED = /^\s{2,}\S/
 
 /** The lines of a text, none of them counted; empty only where what was set in under a heading ends. */
-export const plainLines = (text: string): readonly string[] => uncounted(linesOf(text))
+export const plainLines = (text: string): readonly string[] =>
+  uncounted(linesOf(inSentences(text.replace(SPACES, ' ').replace(UNSEEN, ''))))
+
+/** Spaces of a page that are none of a keyboard, and marks of a page that nobody sees. */
+const SPACES = /[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g
+const UNSEEN = /[\u00ad\u200b\u2060\ufeff]/g
 
 function linesOf(text: string): string[] {
   const out: string[] = []

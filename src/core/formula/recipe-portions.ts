@@ -21,10 +21,15 @@ const SHARES: Readonly<Record<string, number>> = {
   '2/3': 2 / 3,
   '1/4': 1 / 4,
   '3/4': 3 / 4,
+  '½': 1 / 2,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '¼': 1 / 4,
+  '¾': 3 / 4,
 }
 // "3/4 of the sugar", and not "3/4 cup of the sugar"
 const SHARED = Object.keys(SHARES)
-  .map((share) => (/\d/.test(share) ? `(?<![\\d.] ?)${share}(?= of\\b)` : share))
+  .map((share) => (/^\P{L}/u.test(share) ? `(?<![\\d.] ?)${share}(?= of\\b)` : share))
   .join('|')
 const MEASURED = '(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\/\\d)? ?[a-z]+'
 
@@ -70,7 +75,10 @@ interface Parts {
 
 /** The parts a line goes in by; null where it goes in as one. `words`: what it is called, as a pattern. */
 function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, words: string): Parts | null {
-  const part = new RegExp(`\\b(${SHARED}|${MEASURED}(?= (?:of|${words})\\b))\\b[^,.:;]{0,24}\\b(?:${words})`, 'i')
+  const part = new RegExp(
+    `(?<!\\w)(${SHARED}|${MEASURED}(?= (?:of|${words})\\b))(?!\\w)[^,.:;]{0,24}\\b(?:${words})`,
+    'i',
+  )
   const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,30}\\b(?:${words})`, 'i')
   const called = new RegExp(`\\b(?:${words})`, 'i')
   const shareAt = (at: number): string =>

@@ -103,7 +103,7 @@ const isListed = (line: string): boolean =>
 
 /** "Two-storey slab" is a name, though it begins with a number. */
 const beginsWithAmount = (line: string): boolean =>
-  (parseNumber(bare(line)) !== null && !/^(?:\p{L}+-\p{L}|\d+ ?°)/u.test(bare(line))) ||
+  (parseNumber(bare(line)) !== null && !/^(?:\p{L}+-\p{L}|\d+ ?[°º])/u.test(bare(line))) ||
   /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b/i.test(bare(line))
 
 /** "Glucose DE 42 1.200 kg" */

@@ -1,0 +1,31 @@
+/** A text in small letters alone, or in capitals alone, with the capitals that sentences begin with. */
+/** ◊ Shares of capitals among the letters: no prose has so many, none so few. */
+const SHOUTED = 0.8
+const SMALL = 0.004
+const LETTERS = /\p{L}/gu
+const CAPITALS = /\p{Lu}/gu
+const countOf = (pattern: RegExp, text: string): number => text.match(pattern)?.length ?? 0
+
+/** What may begin a sentence: the first letter of a row, or one after a full stop. */
+const OPENS = /(^|\n|((?:\d+[ °º]*)?\S*[.!?])[ \t]+)([^\p{L}\d\n]{0,3})(\p{Ll}[\p{L}’']*)/gu
+/** A full stop that ends no sentence: "2 c. sugar", and not "boil to 118 c. add"; "10 min. or longer", and not "10 min. lid off". */
+const ABBREVIATED = /^\W*(?:\d{1,2}[ °º-]*)?(?:approx|c|deg|in|lbs?|med|oz|pts?|qts?|sq|t|tbsp|temp|tsp|w)\.$/i
+const TIMED = /^\W*(?:[\d–-]+ ?)?(?:hrs?|mins?|secs?)\.$/i
+const GOES_ON =
+  /^(?:after|and|at|before|each|for|if|in|longer|more|of|on|or|over|per|stirring|then|till|to|until|with|without)$/i
+/** "2 t. sugar": which of two spoons that is nobody can tell where all letters are of one size. */
+const LONE_T = /(?<![\d/])((?:\d+ )?\d+(?:\/\d+)?|\d*[¼½¾⅓⅔]) ?t\b\.?(?= )/g
+
+/** A text as it would be written with capitals where they belong; any other text as it is. */
+export function inSentences(text: string): string {
+  const letters = countOf(LETTERS, text)
+  const capitals = countOf(CAPITALS, text)
+  if (capitals > SMALL * letters && capitals < SHOUTED * letters) return text
+  return text
+    .toLowerCase()
+    .replace(LONE_T, '$1 tsp/$1 tbsp')
+    .replace(OPENS, (all, before: string, stop: string | undefined, marks: string, word: string) => {
+      const goesOn = stop !== undefined && (ABBREVIATED.test(stop) || (TIMED.test(stop) && GOES_ON.test(word)))
+      return goesOn ? all : `${before}${marks}${word.charAt(0).toUpperCase()}${word.slice(1)}`
+    })
+}
