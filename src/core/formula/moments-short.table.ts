@@ -531,4 +531,16 @@ export const shortMoments: readonly Moment[] = [
       /^ready.*: Turn out/,
     ],
   ],
+  [
+    'units in words, in the list and in the method',
+    'Sugar 300 grams, water 90 millilitres',
+    'Boil the sugar and water to 148°C. Stir in 40 grams of butter. Dip in dark chocolate (about 200 grams).',
+    148,
+    [
+      /^ready \+ sugar 300, water 90: Boil/,
+      /^target: Boil/,
+      /^ready \+ butter 40: Stir/,
+      /^ready.*\+ dark-chocolate-70 200.*: Dip/,
+    ],
+  ],
 ]

@@ -108,7 +108,7 @@ const beginsWithAmount = (line: string): boolean =>
 
 /** "Glucose DE 42 1.200 kg" */
 const ENDS_WITH_AMOUNT =
-  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|m?l)|(?:\d{1,2}|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp))(?:\s\([^()]*\))?$/i
+  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|m?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp))(?:\s\([^()]*\))?$/i
 const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
 
 /** "A slab for the quay" counts nothing, though it begins with a number in words. */

@@ -6,11 +6,11 @@ import type { Written } from './recipe-places'
 
 /** An amount, and up to four words after it. */
 const MEASURED =
-  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?<=[\d½¼¾⅓⅔]\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|m?l|lit(?:re|er)s?|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\)?\s+(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
+  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?<=[\d½¼¾⅓⅔]\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\)?\s+(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
 
 /** "A small tub of double cream (300 ml)" */
 const BRACKETED =
-  /((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \((?:about |some )?(\d+(?:[./]\d+)?\s*(?:k?g|ml|l|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?))\)/giu
+  /((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \((?:about |some )?(\d+(?:[./]\d+)?\s*(?:k?g|grams?|ml|l|millilit(?:re|er)s?|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?))\)/giu
 
 /** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
 const ENDS_NAME =

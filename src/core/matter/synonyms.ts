@@ -77,7 +77,15 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
     '100% cocoa chocolate',
     '100% dark chocolate',
   ],
-  'gelatin-powder': ['gelatin', 'gelatin powder', 'gelatine', 'powdered gelatin', 'unflavored gelatin'],
+  'gelatin-powder': [
+    'gelatin',
+    'gelatin powder',
+    'gelatine',
+    'powdered gelatin',
+    'unflavored gelatin',
+    'unflavoured gelatin',
+    'unflavoured gelatine',
+  ],
   'gelatin-gold': [
     'leaf gelatin',
     'sheet gelatin',
