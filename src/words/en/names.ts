@@ -33,7 +33,7 @@ export const biteNames: Readonly<Record<BiteId, string>> = {
 
 export const stageNames: Readonly<Record<StageId, string>> = {
   // what holds milk is no syrup there, and shows no thread either
-  syrup: 'no thread yet',
+  syrup: 'no thread',
   thread: 'thread',
   'soft-ball': 'soft ball',
   'firm-ball': 'firm ball',
