@@ -144,7 +144,7 @@ const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:
 
 /** "At 140 °C add colour, at 155 tartaric": what goes in at the second goes in as at the first. */
 const AT_AND_AT =
-  /^(at \d{3}\b[^,]{0,6}) add ([^,]{1,60}), (?:and )?(at \d{3}\b(?: ?°? ?[CF]\b)?) (?!add\b)([^,\d]{1,60})$/i
+  /^(at \d{3}\b[^,]{0,20}?) add ([^,]{1,60}), (?:and )?(at \d{3}\b(?: ?°? ?[CF]\b)?) (?!add\b)([^,\d]{1,60})$/i
 
 function clausesOf(sentence: string): string[] {
   const [, first, adds, second, too] = AT_AND_AT.exec(sentence) ?? []
