@@ -19,20 +19,13 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
   for (const { heading, typed } of list.flatMap((s) => s.lines.map((typed) => ({ heading: s.heading, typed })))) {
     const reading = readLine(bare(typed), pantry, house)
     const taken = [...lines, ...questions].map((l) => l.id)
+    const said = { heading, purpose: purposeIn(typed), waits: waitsIn(typed), calls: callsTyped(bare(typed)) }
     if (reading.status === 'ask') {
       const id = idFor('ask', taken)
       questions.push({ id, text: typed, reading })
       const likely = reading.ingredient ?? reading.candidates[0]
       const full = [...namesTyped(typed, undefined), ...(reading.ingredient ? fullNames(reading.ingredient) : [])]
-      written.push({
-        id,
-        heading,
-        purpose: purposeIn(typed),
-        waits: waitsIn(typed),
-        names: namesTyped(typed, likely),
-        full,
-        calls: callsTyped(bare(typed)),
-      })
+      written.push({ ...said, id, names: namesTyped(typed, likely), full })
     } else {
       const id = idFor(reading.ingredient.name, taken)
       known.set(reading.ingredient.id, reading.ingredient)
@@ -45,15 +38,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
         ...noted(reading.note, reading.ingredient),
       }
       lines.push(line)
-      written.push({
-        id,
-        heading,
-        purpose: purposeIn(typed),
-        waits: waitsIn(typed),
-        names: namesOf(line, reading.ingredient),
-        full: fullNames(reading.ingredient),
-        calls: callsTyped(bare(typed)),
-      })
+      written.push({ ...said, id, names: namesOf(line, reading.ingredient), full: fullNames(reading.ingredient) })
     }
   }
   return { lines, questions, known, written }

@@ -148,6 +148,8 @@ function tinIn(sentence: string): number | null {
   const side = mmOf(one[1] as string, one[2] as string)
   return /\b(?:round|springform)\b/i.test(sentence) ? (Math.PI * side ** 2) / 4 : side ** 2
 }
+/** Area of the first tin that sentences speak of, mm²; null where none does. */
+const tinOf = (said: readonly string[]): number | null => said.flatMap((s) => tinIn(s) ?? [])[0] ?? null
 const unitOfPan = (larger: number): string => (larger < INCHES_BELOW ? 'in' : larger < CM_BELOW ? 'cm' : 'mm')
 
 /** ◊ From here on nobody measures tenths of a mm. */
@@ -199,7 +201,7 @@ function ballOf(told: string): number | null {
 
 /** The sides of a piece where all that a tin holds is cut into as many as is said, mm; null where the tin or the number is not. */
 export const sharedOf = (said: readonly string[], makes: number | null) =>
-  sharedBy(makes ?? cutInto(said.join('. ')), said.flatMap((s) => tinIn(s) ?? [])[0] ?? null)
+  sharedBy(makes ?? cutInto(said.join('. ')), tinOf(said))
 
 /** What a formula makes as it is written, once it is cold: how much room it takes with its air, and its mass. */
 export interface Made {
@@ -230,7 +232,8 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
   const plain = usual[family] ?? blankFormula.shape
   const any = (words: RegExp): boolean => after.some((s) => words.test(s))
   const sizeOf = (words: RegExp) => after.flatMap((s) => (words.test(s) ? (pieceIn(s) ?? []) : []))[0]
-  const area = said.flatMap((s) => tinIn(s) ?? [])[0]
+  const area = tinOf(said)
+  const portion = gramsSaid(told)
   const fills = litres !== null && area ? (litres * 1e6) / area : Number.NaN
   const filled = fills >= SLAB.least && fills <= SLAB.most ? fills : null
   const mm = (otherwise: number): number => {
@@ -255,20 +258,19 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
     const heightMm = mm(sizeOf(CUBES)?.lengthMm ?? usualMm)
     const slab = area ?? (litres === null ? null : (litres * 1e6) / heightMm)
     const shared = sharedBy(makes ?? cutInto(told), slab)
-    const weighed = sizeOf(CUTS) || shared ? null : weighing(gramsSaid(told), heightMm)
+    const size = sizeOf(CUTS) ?? shared ?? weighing(portion, heightMm) ?? (plain.kind === 'cut' ? plain : CUT)
     const stamped = roundIn(STAMPS.exec(told)?.[0] ?? '')
     if (stamped) return { kind: 'cut', ...stamped, round: true, heightMm }
-    return { kind: 'cut', ...(sizeOf(CUTS) ?? shared ?? weighed ?? (plain.kind === 'cut' ? plain : CUT)), heightMm }
+    return { kind: 'cut', ...size, heightMm }
   }
   const millilitres = Number(MILLILITRES.exec(told)?.[1] ?? Number.NaN)
   if (millilitres >= 1 && millilitres <= 100) return { kind: 'mould', millilitres }
   if (isMoulded(after)) {
-    const poured = gramsSaid(told)
-    if (poured !== null) return { kind: 'mould', millilitres: tenths(poured / PIECE_DENSITY) }
+    if (portion !== null) return { kind: 'mould', millilitres: tenths(portion / PIECE_DENSITY) }
     return plain.kind === 'mould' ? plain : MOULD
   }
   const spoonful = spoonfulIn(after)
-  const each = eachOf(made, makes ?? cutInto(told)) ?? gramsSaid(told)
+  const each = eachOf(made, makes ?? cutInto(told)) ?? portion
   if (spoonful !== null)
     return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: each ?? tenths(spoonful * PIECE_DENSITY) }
   if (any(BREAKS) || plain.kind === 'broken')
@@ -277,10 +279,10 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
       thicknessMm: mm(usualMm),
       gramsEach: each ?? (plain.kind === 'broken' ? plain.gramsEach : BROKEN.gramsEach),
     }
-  const portion = gramsSaid(told) ?? (any(BALLS) ? (ballOf(told) ?? each) : null)
-  if (portion !== null) return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: portion }
+  const rolled = portion ?? (any(BALLS) ? (ballOf(told) ?? each) : null)
+  if (rolled !== null) return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: rolled }
   if (plain.kind !== 'cut') return plain
-  return { ...plain, ...sharedBy(makes, area ?? null), heightMm: mm(usualMm) }
+  return { ...plain, ...sharedBy(makes, area), heightMm: mm(usualMm) }
 }
 
 /** ◊ No piece that is dropped or broken off is lighter or heavier than this, g. */
