@@ -8,7 +8,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:temper)\b/i, { kind: 'temper', chocolate: 'dark' }],
   [/\bmilk chocolate\b.*\btemper/i, { kind: 'temper', chocolate: 'milk' }],
   [/\b(?:bake)\b/i, { kind: 'bake', celsius: 170 }],
-  [/\bscor(?:e|ing)\b|\bmark (?:it )?(?:into|in|the)\b/i, { kind: 'score' }],
+  [/\bscor(?:e|ing)\b|\bmark (?:it )?(?:into|in|the)\b|^mark\b/i, { kind: 'score' }],
   [
     /\bchips\b.*\b(?:over|top|sprinkle|scatter|cover)\b|\b(?:sprinkle|scatter|cover)\b.*\bchips\b/i,
     { kind: 'cover-chips' },
@@ -48,7 +48,10 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     /\bdust(?: (?:it|them))?(?: well| all over| generously)?$|\b(?:roll|toss)\b.*\b(?:coating|dusting)\b/i,
     { kind: 'dust' },
   ],
-  [/\b(?:break|crack|snap)\b.*\b(?:pieces|shards|apart|up|it)\b/i, { kind: 'break' }],
+  [
+    /\b(?:break|crack|snap)\b.*\b(?:pieces|shards|apart|up|it)\b|^(?:break|crack|snap|smash|bash)\b/i,
+    { kind: 'break' },
+  ],
   [/\bwrap\b.*\bwax/i, { kind: 'wrap', film: 'waxed-paper' }],
   [/\b(?:airtight|sealed|lidded) (?:jar|tin|container|box)\b/i, { kind: 'wrap', film: 'jar' }],
   [/\bwrap\b/i, { kind: 'wrap', film: 'cellulose' }],

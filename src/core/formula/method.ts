@@ -108,7 +108,8 @@ export function warmthTyped(typed: string, recipe: HeatUnit | null): number | nu
 }
 
 /** How a sentence begins that waits for something the pot does. */
-export const WATCHES = /^(?:at|when|once|as soon as|(?:just )?before)\b/i
+export const WATCHES =
+  /^(?:at|when|once|as soon as|(?:just )?before|as (?:the )?(?:\w+ ){1,2}(?:reaches|approaches|nears|hits|gets to|is at))\b/i
 
 /** What is done while something else goes on. */
 export const MEANWHILE = /^(?:meanwhile|at the same time)\b/i
@@ -142,7 +143,7 @@ export function inCelsiusWords(sentence: string, recipe: HeatUnit | null): strin
   let done = 0
   let last = Number.NaN
   for (const heat of heatsIn(sentence)) {
-    const unit = unitOf(heat, recipe)
+    const unit = heat.oven ? ovenUnitOf(heat, recipe) : unitOf(heat, recipe)
     if (unit === null) continue
     const ends = [...new Set([heat.low, heat.high])].map((n) => `${inDegrees(n, unit)}°`)
     const between = sentence.slice(done, heat.from)
@@ -163,6 +164,13 @@ const ONLY_F = 200
 /** The unit a temperature is in: its own; °F for a boil beyond 200; else that of the rest of the recipe; null to ask. */
 export const unitOf = (heat: HeatSaid, recipe: HeatUnit | null): HeatUnit | null =>
   heat.unit ?? (heat.oven ? null : !heat.cools && heat.low > ONLY_F ? 'F' : recipe)
+
+/** ◊ °C beyond which nothing sweet is baked: a bare figure above it is °F. */
+const HOTTEST_OVEN_C = 210
+
+/** The unit the heat of an oven is in: its own; °F where nothing is baked at so many °C; else that of the rest of the recipe; null where nothing says. */
+export const ovenUnitOf = (heat: HeatSaid, recipe: HeatUnit | null): HeatUnit | null =>
+  heat.unit ?? (heat.low > HOTTEST_OVEN_C ? 'F' : recipe)
 
 /** °C of a number in a unit, to a tenth. */
 export const inDegrees = (n: number, unit: HeatUnit): number => tenths(unit === 'F' ? toCelsius(n) : n)

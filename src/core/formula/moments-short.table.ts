@@ -49,9 +49,9 @@ export const shortMoments: readonly Moment[] = [
       /^ready \+ honey 250: Heat honey$/,
       /^rises 110: When it gets to 110° start whisking whites$/,
       /^target: Cook to 125°$/,
-      /^ready \+ egg-white 60 → out: Pour the honey/,
+      /^ready \+ egg-white 60: Pour the honey/,
       /^ready \+ almonds 300: Fold/,
-      /^ready: Press/,
+      /^ready → out: Press/,
     ],
   ],
   [

@@ -250,7 +250,7 @@ export const moments: readonly Moment[] = [
       /^after 600: Beat for ten minutes$/,
       /^falls 43\.3: Cool to lukewarm/,
       /^ready → out: Pour in a swiss roll tin$/,
-      /^ready: Mark before it sets$/,
+      /^window: Mark before it sets$/,
     ],
   ],
   [

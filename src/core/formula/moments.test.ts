@@ -4,6 +4,7 @@ import { pantryOf } from '../matter/names'
 import { faultsOf } from './faults'
 import { moments } from './moments.table'
 import { besideMoments } from './moments-beside.table'
+import { notedMoments } from './moments-notes.table'
 import { shortMoments } from './moments-short.table'
 import { readRecipe } from './recipe'
 
@@ -23,18 +24,21 @@ function read(list: string, method: string) {
 }
 
 describe('a method', () => {
-  it.each([...moments, ...besideMoments, ...shortMoments])('%s', (_, list, method, celsius, wanted) => {
-    const { formula, steps, places } = read(list, method)
-    expect(steps).toHaveLength(wanted.length)
-    for (const [i, pattern] of wanted.entries()) expect(steps[i]).toMatch(pattern)
-    if (Number.isFinite(celsius)) expect(formula.target?.celsius).toBeCloseTo(celsius, 1)
-    expect(places).toEqual([])
-    expect(faultsOf(formula)).toEqual([])
-    // the ring is lit while the pot is waited for
-    const pull = formula.steps.findIndex((s) => s.when.on === 'target')
-    const turned = formula.steps.slice(0, pull).findLast((s) => s.offHeat || s.heat !== undefined)
-    expect(turned?.heat ?? 0).toBeGreaterThan(0)
-  })
+  it.each([...moments, ...besideMoments, ...shortMoments, ...notedMoments])(
+    '%s',
+    (_, list, method, celsius, wanted) => {
+      const { formula, steps, places } = read(list, method)
+      expect(steps).toHaveLength(wanted.length)
+      for (const [i, pattern] of wanted.entries()) expect(steps[i]).toMatch(pattern)
+      if (Number.isFinite(celsius)) expect(formula.target?.celsius).toBeCloseTo(celsius, 1)
+      expect(places).toEqual([])
+      expect(faultsOf(formula)).toEqual([])
+      // the ring is lit while the pot is waited for
+      const pull = formula.steps.findIndex((s) => s.when.on === 'target')
+      const turned = formula.steps.slice(0, pull).findLast((s) => s.offHeat || s.heat !== undefined)
+      expect(turned?.heat ?? 0).toBeGreaterThan(0)
+    },
+  )
 
   it('takes what waits in the bowl with the syrup that is poured onto it', () => {
     const { formula, steps, places } = read(

@@ -5,7 +5,7 @@ import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
-  `^(?:${/meanwhile,?\s+|while\b[^,]{0,40},\s+(?=whip|whisk|beat)|(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
+  `^(?:${/meanwhile,?\s+|while\b[^,]{0,40},\s+(?=whip|whisk|beat)|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
     /(?:warm|heat|scald|bring|boil|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)/
       .source,
     /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
@@ -27,7 +27,7 @@ const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
 
 /** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
 export const WAITS_FOR =
-  /^(?:when|once|as soon as|at|while)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
+  /^(?:when|once|as|at|while)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
 const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 export const PUTS_IN =
@@ -80,6 +80,13 @@ const OVER_CORN = /\b(?:over|with|onto|into) (?:the )?(?:popped )?(?:pop)?corn\b
 export const SYRUP_IN =
   /\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\b.{0,30}(?<!\b(?:corn|glucose|golden|maple|rice) )\b(?:syrup|meringue)\b/i
 
+/** "Whisk the miso into the cream; set aside": what is put in later by one of its names. */
+const SETS_ASIDE =
+  /^(?:mix|whisk|stir|combine|beat|blend|dissolve|mash)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?)[,;]? (?:and )?set aside$/i
+
+const nounsIn = (words: string): string[] =>
+  (words.toLowerCase().match(/\p{L}{4,}/gu) ?? []).filter((w) => !/^(?:into|with|together|until|smooth|sugar)$/.test(w))
+
 const HOLDS = /^(?:gently )?(?:warm|heat|melt) (?:the )?(?!the |honey|sugar|syrup|glucose)(\w{3,})\b/i
 
 /** "Warm the fat phase": what is put in later by those words. */
@@ -93,6 +100,9 @@ function goesInAt(said: readonly string[], at: number): number {
   if (pops) return said.findIndex((s, i) => i > at && OVER_CORN.test(s))
   const mixed = mixedInAt(said, at)
   if (mixed >= 0) return mixed
+  const [, aside = ''] = SETS_ASIDE.exec(sentence) ?? []
+  const asideIn = said.findIndex((s, i) => i > at && aside !== '' && PUTS_IN.test(s) && mentions(s, nounsIn(aside)))
+  if (asideIn >= 0) return asideIn
   const phase = PHASE.exec(sentence)?.[1]
   const phaseIn = phase
     ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && s.toLowerCase().includes(phase.toLowerCase()))

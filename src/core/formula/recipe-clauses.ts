@@ -46,7 +46,7 @@ const spoken = (lines: readonly string[]): string[] =>
 
 /** The sentences of a method that somebody does; what goes on to another moment is one of its own. */
 export const sentences = (lines: readonly string[]): string[] =>
-  forbidden(spoken(lines).filter((s) => !ASIDE.test(s)))
+  joined(spoken(lines).filter((s) => !ASIDE.test(s)))
     .flatMap(clausesOf)
     .filter((s) => s.length > 2)
 
@@ -54,12 +54,20 @@ export const sentences = (lines: readonly string[]): string[] =>
 export const asidesIn = (lines: readonly string[]): string[] => spoken(lines).filter((s) => ASIDE.test(s))
 
 const FORBIDS = /^(?:(?:you must |please )?(?:do )?not|don.?t|never)\b/i
+/** "If you have a thermometer it's 150": the same moment in another way. */
+const ALSO =
+  /^(?:if you(?:['’]ve| have| are using|['’]re using| use)|on|with|by) (?:an? |the |your )?(?:\w+ )?thermometer\b/i
+/** "Wash down the sides at the start": while it boils, which the sentence before it ends. */
+const WHILE_IT_BOILS =
+  /^(?:wash|brush)(?: down)? (?:the |any )?(?:sides|crystals)\b.*\b(?:at the (?:start|beginning)|early on|as it (?:boils|cooks|heats)|while it (?:boils|cooks|heats)|during)\b/i
+const ASIDE_SET = /^set (?:it |this )?aside$/i
+const SAID_OF_LAST = [FORBIDS, ALSO, WHILE_IT_BOILS, ASIDE_SET]
 
-/** What is not to be done is said of what is done before it, and is no step of its own. */
-function forbidden(said: readonly string[]): string[] {
+/** What is not to be done, what is done all the while, what else shows the same is said of what is done before it, and is no step of its own. */
+function joined(said: readonly string[]): string[] {
   const out: string[] = []
   for (const s of said) {
-    const last = FORBIDS.test(s) ? out.pop() : undefined
+    const last = SAID_OF_LAST.some((words) => words.test(s)) ? out.pop() : undefined
     out.push(
       last === undefined
         ? s
@@ -71,7 +79,7 @@ function forbidden(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:makes|serves?|yields?|done$|enjoy\b|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|set aside$|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it|they)[’']ll\b(?!.*\d)|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))$|best (?:eaten|kept|within)\b|(?:my|our|this) .{0,40}\brecipe (?:is|comes|was|has|makes)\b|[~≈]\s?\d[^.]{0,20}$|(?:about |approx\w*\.? )?\d+ ?(?:m?l|k?g|cups?)$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:makes|serves?|yields?|done$|enjoy\b|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it|they)[’']ll\b(?!.*\d)|(?:fridge|freezer|in (?:the|a) (?:fridge|freezer|jar|tin)):? (?:for )?(?:up to )?\d+ (?:days?|weeks?|months?)$|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))$|best (?:eaten|kept|within)\b|(?:my|our|this) .{0,40}\brecipe (?:is|comes|was|has|makes)\b|[~≈]\s?\d[^.]{0,20}$|(?:about |approx\w*\.? )?\d+ ?(?:m?l|k?g|cups?)$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =

@@ -3,7 +3,7 @@ import type { Ingredient } from '../matter/ingredient'
 import type { FormulaDocument, Part, PartState, Shape, SingleFormula, Step } from './document'
 import { idFor } from './edit'
 import { handworkSaid } from './handwork-said'
-import { capital } from './method'
+import { capital, inCelsiusWords } from './method'
 import { sentences } from './recipe-clauses'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from './recipe-draft'
 import { boilsTo, endingOf } from './recipe-ending'
@@ -168,7 +168,7 @@ function unboiled(
   return {
     questions: questions.map((q) => ({ ...q, group: 'pot' })),
     asks: [],
-    ready: said.filter(isGotReady),
+    ready: said.filter(isGotReady).map((s) => inCelsiusWords(s, null)),
     formula: {
       version: 1,
       name,

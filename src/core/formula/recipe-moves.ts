@@ -36,7 +36,7 @@ const READIES = saidAs(
     /split(?! off\b)/,
     /slit/,
     /measure/,
-    /weigh/,
+    /weigh(?! (?:it |them |the \w+ )?down\b)/,
     /prepare/,
     /have (?:the|your|everything|all)/,
     /set out/,
@@ -71,6 +71,7 @@ export const warms = (sentence: string): boolean => WARMS.test(sentence)
 
 const TAKES_OFF = saidAs([
   /^(?:(?:immediately|quickly|at once|then|now),? )?(?:take|lift)(?: it)? off\b(?! the (?:lid|skin|foam))/,
+  /^off heat\b/,
   /\boff (?:of )?the (?:heat|flame|stove)/,
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:heat|flame|stove)/,
   /\b(?:turn|switch) off the (?:heat|flame|gas)/,
@@ -100,7 +101,7 @@ const WHIPS_WHITES = saidAs(
     /meanwhile,?\s+/,
     /(?:just )?before\b[^,]{0,40},\s+/,
     /while\b[^,]{0,40},\s+/,
-    /(?:when|once|as soon as|at)\b[^,]{0,60}?,?\s+/,
+    /(?:when|once|as|at)\b[^,]{0,60}?,?\s+/,
   ],
   (when) =>
     `^(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b/.source}${FOAM}`,
@@ -133,9 +134,10 @@ const POURS = saidAs(
     /tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)/,
     /fill (?:the )?mou?lds/,
     /fill (?:into |the )?(?:\d+ ?ml |hot |warm |sterili[sz]ed |piping )*(?:jars|bottles|bags)/,
-    /drop\b.{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble|silicone)/,
-    /drop (?:by\b|from\b|(?:\w+ )?\w*spoon\w*)/,
+    /drop\b(?! an? (?:small )?(?:spoonful|little|bit)\b).{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble|silicone)/,
+    /drop (?!an? (?:small )?(?:spoonful|little|bit)\b)(?:(?:the )?(?:rest|remaining)\b[^,;]{0,20}\b(?:by|from)\b|by\b|from\b|(?:\w+ )?\w*spoon\w*)/,
     /transfer/,
+    /decant/,
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
     // what is bottled, and no jar that something is in
     /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|$)/,
@@ -160,7 +162,10 @@ export const pours = (sentence: string): boolean => POURS.test(sentence)
 export function warmthIn(sentence: string, names: readonly string[]): number {
   if (names.length === 0) return WARMTH.room
   const said = (how: string): boolean =>
-    new RegExp(`\\b${how}(?:[ -]+\\w+){0,2}?[ -]+(?:${names.join('|')})s?\\b`, 'i').test(sentence)
+    new RegExp(
+      `\\b${how}(?:[ -]+\\w+){0,2}?[ -]+(?:${names.join('|')})s?\\b|\\b(?:${names.join('|')})s? \\(${how}\\)`,
+      'i',
+    ).test(sentence)
   return said('(?:boiling|hot|scalded)') ? WARMTH.hot : said('warm(?:ed)?') ? WARMTH.warm : WARMTH.room
 }
 

@@ -5,7 +5,18 @@ import { type Mix, massOf } from '../matter/mix'
 import { mixOf } from '../matter/portions'
 import type { FormulaDocument, Line } from './document'
 import { blankFormula } from './edit'
-import { endingsIn, type HeatUnit, heatIn, leavesChoice, recipeUnit, secondsIn, short, unitOf } from './method'
+import {
+  endingsIn,
+  type HeatUnit,
+  heatIn,
+  inCelsiusWords,
+  leavesChoice,
+  ovenUnitOf,
+  recipeUnit,
+  secondsIn,
+  short,
+  unitOf,
+} from './method'
 import { type Beside, besideIn } from './recipe-beside'
 import { doubtful, SPOILED } from './recipe-doubts'
 import type { Answers, Ask, Draft, Lexicon, Question, TargetDoubt, WrittenPiece } from './recipe-draft'
@@ -47,7 +58,9 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const facts = boiledFamilies[family as keyof typeof boiledFamilies]
   const unclear = answers.unit
     ? undefined
-    : said.flatMap((s, i) => (beside.ready.has(i) ? [] : (heatIn(s) ?? []))).find((h) => unitOf(h, unit) === null)
+    : said
+        .flatMap((s, i) => (beside.ready.has(i) ? [] : (heatIn(s) ?? [])))
+        .find((h) => (h.oven ? ovenUnitOf(h, null) : unitOf(h, unit)) === null)
 
   const found = placesOf(said, beside, written, done?.at ?? -1, places)
   const goesIn = lines.flatMap((l) => {
@@ -154,7 +167,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   return {
     questions: questions.map((q) => ({ ...q, group: groupAt.get(askedAt(q)) ?? 'pot' })),
     asks,
-    ready: said.filter((_, i) => beside.ready.has(i)),
+    ready: said.flatMap((s, i) => (beside.ready.has(i) ? [inCelsiusWords(s, unit)] : [])),
     formula: {
       ...formula,
       shape: shapeSaid({

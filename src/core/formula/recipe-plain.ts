@@ -1,6 +1,7 @@
 /** A pasted text as plain lines: without the marks of a note or a web page, and the rows of a table as lines of a list. */
 import { measureAt } from '../matter/amount'
 import { inSentences } from './recipe-case'
+import { spelledOut } from './recipe-shorthand'
 import { unwrapped } from './recipe-wrapped'
 
 /** "## Method", "> ", "- [ ] ", "- [x] " */
@@ -96,10 +97,14 @@ const INDENTED = /^\s{2,}\S/
 
 /** The lines of a text, none of them counted; empty only where what was set in under a heading ends. */
 export const plainLines = (text: string): readonly string[] =>
-  uncounted(linesOf(inSentences(text.replace(SPACES, ' ').replace(UNSEEN, ''))))
+  uncounted(
+    linesOf(inSentences(text.replace(SPACES, ' ').replace(UNSEEN, '').replace(BARE_POINT, '$10.'))).map(spelledOut),
+  )
 
 /** Spaces of a page that are none of a keyboard, and marks of a page that nobody sees. */
 const SPACES = /[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g
+/** ".5 c corn syrup" */
+const BARE_POINT = /(^|[\s(])\.(?=\d)/gm
 const UNSEEN = /[\u00ad\u200b\u2060\ufeff]/g
 
 function linesOf(text: string): string[] {

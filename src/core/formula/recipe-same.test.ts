@@ -3,11 +3,12 @@ import { describe, expect, it } from 'vitest'
 import { pantryOf } from '../matter/names'
 import { moments } from './moments.table'
 import { besideMoments } from './moments-beside.table'
+import { notedMoments } from './moments-notes.table'
 import { shortMoments } from './moments-short.table'
 import { readRecipe } from './recipe'
 
 const pantry = pantryOf()
-const recipes = [...moments, ...besideMoments, ...shortMoments].map(
+const recipes = [...moments, ...besideMoments, ...shortMoments, ...notedMoments].map(
   ([, list, method]) => `A sweet\n\nIngredients\n${list}\n\nMethod\n${method}`,
 )
 

@@ -29,7 +29,8 @@ const LOLLIPOP = { kind: 'mould', millilitres: 6, sticks: true } as const
 /** ◊ No lollipop is smaller or larger than this, ml. */
 const LOLLIPOP_ML = { least: 2, most: 40 }
 const JAR: Shape = { kind: 'mould', millilitres: 190 }
-const JAR_ML = /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b/i
+const JAR_ML =
+  /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b|\b(?:jars?|bottles?|tubs?) \((?:about )?(\d{2,4})[ -]?ml\)/i
 /** ◊ ml of a jar, at most. */
 const LARGEST_JAR = 2000
 export const MOULD: Shape = { kind: 'mould', millilitres: 10 }
@@ -309,7 +310,7 @@ function lollipopOf(told: string, eachMl: number | null): Shape {
 }
 
 function jarOf(told: string): Shape {
-  const millilitres = Number(JAR_ML.exec(told)?.[1] ?? Number.NaN)
+  const millilitres = Number(partsIn(JAR_ML, told)[0] ?? Number.NaN)
   return millilitres <= LARGEST_JAR ? { kind: 'mould', millilitres } : JAR
 }
 

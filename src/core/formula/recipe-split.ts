@@ -2,7 +2,7 @@
 import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
 import { DONE, heatIn, secondsIn } from './method'
-import { isGotReady } from './recipe-moves'
+import { isGotReady, takesOff } from './recipe-moves'
 import { plainLines, ROW_ENDS } from './recipe-plain'
 
 /** Lines under a heading; those under none come first. */
@@ -39,7 +39,7 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store)\s*:).*$/i
+  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
   /(?:^\(?|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
@@ -89,7 +89,7 @@ const NUMBERED = new RegExp(
 export const bare = (line: string): string =>
   line
     .replace(NUMBERED, '')
-    .replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\[\d+\]|\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu, '')
+    .replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\[\d+\]|\(\d{1,2}\)|\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu, '')
     .trim()
 
 /** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
@@ -103,7 +103,8 @@ const isListed = (line: string): boolean =>
 
 /** "Two-storey slab" is a name, though it begins with a number. */
 const beginsWithAmount = (line: string): boolean =>
-  (parseNumber(bare(line)) !== null && !/^(?:\p{L}+-\p{L}|\d+ ?[°º])/u.test(bare(line))) ||
+  (parseNumber(bare(line)) !== null &&
+    !/^(?:\p{L}+-\p{L}|\d+ ?[°º]|\d+-(?:min|minutes?|hours?|ingredients?|layers?|steps?)\b)/iu.test(bare(line))) ||
   /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b/i.test(bare(line))
 
 /** "Glucose DE 42 1.200 kg" */
@@ -207,6 +208,28 @@ const looksLikeMethod = (line: string): boolean =>
   /^step\s+\d+\s*[:.)–-]/i.test(line) ||
   (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
 
+/** "Spread thin", "boil to 120 C", "off heat, butter and soda": what is done, however short. */
+const tells = (line: string): boolean => {
+  const words = bare(line)
+  return words.search(TOLD) === 0 || isGotReady(words) || takesOff(words)
+}
+const TOLD = new RegExp(
+  `(?:\\w+ly )?${DONE.source}|(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|toss|wrap|slice|smash|turn|when|once)\\b`,
+  'i',
+)
+/** ◊ Of the lines after a list so many tell what is done where the method stands there under no heading. */
+const TELL = 0.7
+const FEWEST_TOLD = 3
+
+/** Where the method begins that stands under no heading, in lines as short as those of the list; -1 where that is not so. */
+function toldFrom(lines: readonly string[]): number {
+  if (lines.some((l) => HEAD_METHOD.test(l) || looksLikeMethod(l))) return -1
+  const last = lines.findLastIndex((l) => hasAmount(l) && !tells(l))
+  const rest = lines.slice(last + 1)
+  const enough = rest.length >= FEWEST_TOLD && rest.filter(tells).length >= TELL * rest.length
+  return last > 0 && enough && tells(rest[0] as string) ? last + 1 : -1
+}
+
 /** A sentence that tells nobody to do anything: "This buttery toffee is topped with chocolate." */
 const praises = (line: string): boolean =>
   /[.!?]$/.test(line) &&
@@ -300,6 +323,7 @@ export function splitRecipe(text: string): SplitRecipe {
   const put = (where: typeof list, line: string): void => void where.at(-1)?.lines.push(line)
   /** What praises the sweet before anything of a list stands there. */
   const before: string[] = []
+  const begins = toldFrom(lines)
   const tell = (line: string): void => {
     put(method, line)
     const isPraise = list.every((s) => s.lines.length === 0) && praises(line)
@@ -310,6 +334,7 @@ export function splitRecipe(text: string): SplitRecipe {
     const named = partHeading(line, lines[i + 1] ?? '')
     // over a line of the list it is a heading of the list, however much it is like another
     const known = named !== null && !beginsWithAmount(lines[i + 1] ?? '') && list.some((s) => alike(s.heading, named))
+    if (i === begins) mode = 'method'
     if (line === ROW_ENDS) list.push({ heading: null, lines: [] })
     else if (HEAD_NOTES.test(line)) mode = 'notes'
     else if (HEAD_LIST.test(line)) mode = 'list'

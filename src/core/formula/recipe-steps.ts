@@ -9,18 +9,18 @@ import {
   comesBefore,
   type Ending,
   endingsIn,
-  type HeatSaid,
   type HeatUnit,
   heatIn,
   inCelsiusWords,
   inDegrees,
   label,
+  ovenUnitOf,
   secondsIn,
   short,
   unitOf,
   WATCHES,
 } from './method'
-import { bathes, inOven, isGotReady, pours, putsBack, takesOff, withoutHeat } from './recipe-moves'
+import { bathes, FOAM, inOven, isGotReady, pours, putsBack, takesOff, withoutHeat } from './recipe-moves'
 
 /** What a step's button says once it is done, by what the sentence does. */
 const ACTS: readonly (readonly [RegExp, string])[] = [
@@ -104,12 +104,6 @@ const KEPT_BELOW_C = 30
 const OFF_HEAT = /\b(?:from|off|kill|cut) (?:the )?heat\b/gi
 const WARMS_AGAIN = /\b(?:re-?(?:heat|warm)(?:ed)?|melt|warm|heat)\b/i
 
-/** ◊ °C beyond which nothing sweet is baked: a bare figure above it is °F. */
-const HOTTEST_OVEN_C = 210
-
-const ovenUnit = (heat: HeatSaid, recipe: HeatUnit | null): HeatUnit =>
-  heat.unit ?? (heat.low > HOTTEST_OVEN_C ? 'F' : (recipe ?? 'C'))
-
 /** "Beat on high for 10 minutes", "keep whisking until it is thick". */
 const WHIPS =
   /\b(?:beat|whisk|whip)(?:p?ing)?\b(?! (?:it |them )?in(?:to)?\b).{0,60}(?:\bmin|\buntil\b|\btill\b|\bhigh\b)|\bhigh\b.{0,30}\d+ ?min|^(?:whip|beat|whisk)\b(?! in\b)/i
@@ -127,7 +121,7 @@ function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' | 'unit'
   if (work?.kind !== 'bake') return work
   const heat = [text, ...said.filter(inOven)].flatMap((s) => heatIn(s) ?? [])[0]
   if (!heat) return work
-  return { ...work, celsius: inDegrees(heat.low, ovenUnit(heat, unit)) }
+  return { ...work, celsius: inDegrees(heat.low, ovenUnitOf(heat, unit) ?? 'C') }
 }
 
 /** "Return it to the oven for a minute if it hardens": nobody waits for that. */
@@ -175,6 +169,9 @@ const cooksFor = (text: string): boolean =>
   !/\bthen\b|\badd\b|\b(?:stir|whisk|beat) in\b/i.test(text)
 const STEEPS = /\b(?:soak|soften|bloom|infuse|steep|macerate)\b/i
 
+/** "Soak the sugar in the milk for an hour": nothing is lit for that. */
+const soaks = (s: string): boolean => STEEPS.test(s) && !STOVE.test(s) && secondsIn(s) !== null
+
 /** Something stands on the stove, or is about to. */
 const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|cook|stove|burner)\b/i
 
@@ -197,7 +194,9 @@ const ONLY_OFF =
 /** The steps of a method as it was understood; what it leaves out is put in plainly. */
 export function stepsFrom(told: Told): Step[] {
   const taken = new Set<string>()
-  const lit = told.said.findIndex((s, i) => told.groupAt.has(i) || (!told.ready.has(i) && STOVE.test(s) && !inOven(s)))
+  const lit = told.said.findIndex(
+    (s, i) => (told.groupAt.has(i) && !soaks(s)) || (!told.ready.has(i) && STOVE.test(s) && !inOven(s)),
+  )
   // where nothing says when it is done, the ring is spoken of until it goes back on it for the last time
   const onUntil = told.pullAt >= 0 ? told.pullAt : told.said.findLastIndex(putsBack)
   const turnsOff = (s: string): boolean => takesOff(s) && !putsBack(s)
@@ -283,13 +282,12 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
   return told.map((text, i): Step => {
     const id = idFor(label(text), taken)
     taken.add(id)
-    const [seconds, handwork, heat] = [secondsIn(text), worksIn(text, { said, unit: null, whips: null }), heatIn(text)]
-    const unit = heat && ovenUnit(heat, null)
+    const [seconds, handwork] = [secondsIn(text), worksIn(text, { said, unit: null, whips: null })]
     return {
       id,
       label: label(text),
       when: seconds !== null ? { on: 'after', seconds } : { on: 'ready' },
-      say: short(inCelsiusWords(text, unit), 190),
+      say: short(inCelsiusWords(text, null), 190),
       why: '',
       act: actOf(text),
       ...(i === 0 && { adds: 'pot' }),
@@ -313,6 +311,9 @@ const plainStart: Step = {
 /** Whether no sentence of the text says what a step does: it was put in because every boil is lit, pulled and emptied. */
 export const isAddedPlainly = ({ label, say }: Step): boolean =>
   [plainStart, plainPull, plainPour].some((s) => s.label === label && s.say === say)
+
+/** A syrup that goes onto whites is in their bowl, and leaves that later. */
+const ONTO_FOAM = new RegExp(`\\b(?:into|over|onto|on|to)\\b.*\\b${FOAM}`, 'i')
 
 /** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */
 function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
@@ -340,7 +341,8 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   // what is poured into the bowl is whipped there, and leaves it after that
   const whipAt = out.findIndex((s, i) => i > pullAt && s.handwork?.kind === 'whip')
   const from = Math.max(pullAt, whipAt)
-  const pourAt = out.findIndex((s, i) => i > from && pours(s.say))
+  const poured = out.flatMap((s, i) => (i > from && pours(s.say) ? [i] : []))
+  const pourAt = poured.find((i) => !ONTO_FOAM.test((out[i] as Step).say)) ?? poured[0] ?? -1
   if (pourAt >= 0) out[pourAt] = { ...(out[pourAt] as Step), empties: true }
   else {
     const lies = out.findIndex((s, i) => i > from && liesThere(s))

@@ -1,4 +1,5 @@
 /** A text that was broken into rows of one width, as a letter or a printed page is, put together again. */
+import { ARROW } from './recipe-shorthand'
 
 /** ◊ No page is narrower or wider than that, letters; no row of prose is shorter, where it is broken. */
 const WIDTH = { least: 40, most: 130 }
@@ -24,7 +25,9 @@ const reach = (row: string, next: string): number =>
 /** Whether a row goes on in the next: a break that a width asked for, where it is so wide. */
 function goesOn(row: string, next: string, width: number): boolean {
   const text = row.trimEnd()
-  if (!text || !next.trim() || BEGINS.test(next) || (IS_LINE.test(text) && IS_LINE.test(next))) return false
+  // shorthand is a row of its own, however wide
+  if (!text || !next.trim() || BEGINS.test(next) || ARROW.test(text) || (IS_LINE.test(text) && IS_LINE.test(next)))
+    return false
   const isFull = reach(row, next) > width
   if (BEGINS_SMALL.test(next) || GOES_ON.test(text))
     return isFull || (text.length >= PROSE && reach(row, next) > NEAR * width)

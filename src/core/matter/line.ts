@@ -180,17 +180,23 @@ function splitNote(name: string): { name: string; note: string | null } {
 const fruits = ['lemon', 'lime', 'orange'] as const
 
 const JUICE =
-  /^(?:the\s+)?(?:freshly\s+squeezed\s+|fresh\s+|strained\s+|finely\s+grated\s+)?(juice|juice and (?:grated )?zest|(?:grated )?zest and juice) (?:of|from)\s+(.*)$/i
+  /^(?:the\s+)?(?:freshly\s+squeezed\s+|fresh\s+|strained\s+|finely\s+grated\s+)?(juice|(?:grated )?(?:zest|rind|peel)|juice and (?:grated )?zest|(?:grated )?zest and juice) (?:of|from)\s+(.*)$/i
+/** "1 lemon, zested", "2 oranges (zest only)" */
+const ZESTED =
+  /^(.*?)\b(lemon|lime|orange)s?(?:,\s*|\s*\(\s*)(?:finely |freshly |fine |grated |just the )*(?:zest|zested|rind|peel)(?: only)?\s*\)?$/i
 
 /** "the juice of 2 limes", "juice and zest of a lemon" as an amount of what is taken. */
 const juiceOf = (text: string): string =>
-  text.replace(JUICE, (all, taken: string, what: string) => {
-    const fruit = fruits.find((f) => new RegExp(`\\b${f}s?\\b`, 'i').test(what))
-    const name = /zest/i.test(taken) ? 'juice and zest' : 'juice'
-    return fruit
-      ? what.replace(new RegExp(`(?:large|small|medium)?\\s*\\b${fruit}s?\\b`, 'i'), ` ${fruit} ${name}`).trim()
-      : all
-  })
+  text
+    .replace(/\bzested and juiced\b|\bjuiced and zested\b/i, 'juice and zest')
+    .replace(ZESTED, 'zest of $1$2')
+    .replace(JUICE, (all, taken: string, what: string) => {
+      const fruit = fruits.find((f) => new RegExp(`\\b${f}s?\\b`, 'i').test(what))
+      const name = !/juice/i.test(taken) ? 'zest' : /zest/i.test(taken) ? 'juice and zest' : 'juice'
+      return fruit
+        ? what.replace(new RegExp(`(?:large|small|medium)?\\s*\\b${fruit}s?\\b`, 'i'), ` ${fruit} ${name}`).trim()
+        : all
+    })
 
 /** Two goods that a cup weighs differently of. */
 const [HEAVY, LIGHT] = [ingredientById('honey'), inclusion('own', 'Crumbs', [])]

@@ -117,6 +117,12 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'lemon-juice': ['juice of a lemon'],
   'lime-juice': ['juice of a lime'],
   'orange-juice': ['juice of an orange'],
+  ...Object.fromEntries(
+    ['lemon', 'lime', 'orange'].map((fruit) => [
+      `${fruit}-zest`,
+      [`${fruit} rind`, `${fruit} peel`].flatMap((name) => [name, `grated ${name}`]).concat(`grated ${fruit} zest`),
+    ]),
+  ),
   'fruit-juice': [
     'apple juice',
     'pineapple juice',
@@ -182,13 +188,22 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'colour-gel': ['gel color', 'gel food colouring'],
   'rose-water': ['rosewater', 'orange flower water', 'orange blossom water'],
   'instant-coffee': [
+    'instant coffee granules',
     'instant espresso',
     'espresso powder',
     'instant espresso powder',
     'coffee powder',
     'coffee granules',
   ],
-  coffee: ['coffee', 'strong coffee', 'espresso', 'black coffee', 'brewed coffee'],
+  coffee: [
+    'coffee',
+    'strong coffee',
+    'espresso',
+    'strong espresso',
+    'black coffee',
+    'brewed coffee',
+    'strong brewed coffee',
+  ],
   rum: ['dark rum', 'spiced rum', 'white rum', 'spirit'],
   whisky: ['whiskey', 'bourbon', 'scotch'],
   brandy: ['cognac'],

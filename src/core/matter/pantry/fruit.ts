@@ -26,7 +26,7 @@ const dried = (
     },
   )
 
-/** Juices, with grated zest or without, purées and dried fruit. */
+/** Juices, with grated zest or without, zest, purées and dried fruit. */
 export const fruits = [
   juice('lemon-juice', 'Lemon juice', 6, 2.4),
   juice('lime-juice', 'Lime juice', 6.2, 1.7),
@@ -43,6 +43,14 @@ export const fruits = [
       `${fruit[0]?.toUpperCase()}${fruit.slice(1)} juice and zest`,
       { monosaccharide, acid, insoluble: 1.5, ash: 0.4 },
       { density: 1.03 },
+    ),
+  ),
+  ...(['lemon', 'lime', 'orange'] as const).map((fruit) =>
+    ingredient(
+      `${fruit}-zest`,
+      `${fruit[0]?.toUpperCase()}${fruit.slice(1)} zest`,
+      { monosaccharide: 4, acid: 0.3, insoluble: 12, ash: 0.6 },
+      { density: 0.4 },
     ),
   ),
   ingredient('fruit-juice', 'Fruit juice', { monosaccharide: 10.5, acid: 0.6, ash: 0.3 }, { density: 1.04 }),

@@ -1,0 +1,38 @@
+/** Shorthand of a kitchen's own notes, spelled out: "sugar + water → 135 °C", "off heat: vanilla". */
+import { capital, DONE } from './method'
+import { isGotReady } from './recipe-moves'
+
+/** Arrows between what is done; the mark of a line of a list stays before it. */
+export const ARROW = /\s*(?:-+>|=+>|[→⇒➔➜⟶])\s*/
+const MARK = /^(\s*(?:[-–*•·]\s+|\d{1,2}[.)]\s+|\(\d{1,2}\)\s+)?)(?:\+\s+)?(.*)$/s
+/** "135 °C", "back to 118", "about 146°C (6 min)" */
+const TO_HEAT =
+  /^(?:(back|on|up) )?(?:to )?((?:about |around |[~≈] ?)?\d{2,3}(?:[.,]\d)?\s?(?:[°º]|deg|[CF]\b|[–-]\s?\d{2,3}).*)$/i
+/** "Off → seeds" */
+const OFF_THEN = new RegExp(`\\boff(?: (?:the )?heat)?${ARROW.source}`, 'i')
+const ONLY_HEATS = /^(?:boil|cook|heat)$/i
+const OFF = /^off (?:the )?(?:heat|flame)\s*[:,+–—-]\s*(.+)$/i
+/** "Stir in, back to 130 °C" */
+const BACK_TO = /, (?=(?:back|on|up) to \d)/i
+
+const isTold = (words: string): boolean => words.search(DONE) === 0 || isGotReady(words)
+const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase())
+
+/** One of the things between arrows as a sentence. */
+function spelled(words: string): string {
+  const [, on, heat] = TO_HEAT.exec(words) ?? []
+  if (heat) return `Cook ${on ? `${on} ` : ''}to ${heat}`
+  const off = OFF.exec(words)?.[1]
+  if (off) return `Off the heat ${isTold(off) ? lower(off) : `add ${lower(off)}`}`
+  return (isTold(words) ? capital(words) : `Add ${lower(words)}`).replace(BACK_TO, ', cook ')
+}
+
+/** A line with its shorthand as sentences; any other line as it is. */
+export function spelledOut(line: string): string {
+  const [, mark = '', written = ''] = MARK.exec(line) ?? []
+  const body = written.replace(OFF_THEN, 'off heat: ')
+  const parts = body.split(ARROW).filter(Boolean)
+  if (parts.length < 2) return OFF.test(body) && !isTold(OFF.exec(body)?.[1] ?? '') ? mark + spelled(body) : line
+  const done = parts.filter((part, i) => !(ONLY_HEATS.test(part) && TO_HEAT.test(parts[i + 1] ?? '')))
+  return `${mark}${done.map((part) => spelled(part.replace(/[.,;]$/, ''))).join('. ')}.`
+}
