@@ -84,4 +84,31 @@ export const notedMoments: readonly Moment[] = [
       /^after 43200: Leave/,
     ],
   ],
+  [
+    'cream that is held with a syrup of its own in it; how large a piece of it is',
+    '300 g cream\n120 g glucose syrup 42 DE\n280 g sugar\n150 g date syrup\n90 g butter',
+    'Heat cream and date syrup to 70 °C and hold. Caramelise sugar with glucose to 170 °C. Add the cream mixture gradually; cook to 119 °C. Remove from heat, cool to 90 °C, add butter. Pour 15 mm deep. Cut.',
+    119,
+    [
+      /^ready \+ glucose-42 120, sugar 280: Caramelise/,
+      /^rises 170: Caramelise/,
+      /^ready \+ cream-36 300, date-syrup 150: Add the cream mixture/,
+      /^target: Cook/,
+      /^falls 90 \+ butter 90: Remove/,
+      /^ready → out: Pour/,
+      /^window: Cut/,
+    ],
+  ],
+  [
+    'sugars that are called so together; a size said after what it is of',
+    '325 g sugar\n50 g corn syrup\n125 g honey\n65 g water\n15 g baking soda',
+    'Cook the sugars and water to 150 °C. Off the heat sieve in the soda. Fill moulds. 15 ml each.',
+    150,
+    [
+      /^ready \+ sugar 325, corn-syrup 50, honey 125, water 65: Cook/,
+      /^target: Cook/,
+      /^ready \+ soda 15: Off the heat/,
+      /^ready → out: Fill moulds; 15 ml each$/,
+    ],
+  ],
 ]

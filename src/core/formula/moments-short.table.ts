@@ -146,6 +146,7 @@ export const shortMoments: readonly Moment[] = [
     [
       /^ready \+ sugar 600, water 60: Boil/,
       /^target: Boil/,
+      /^ready: Stop in cold water$/,
       /^falls 140 \+ citric-acid 3: At 140° stir in citric$/,
       /^ready → out: Deposit/,
     ],

@@ -19,7 +19,7 @@ const HEATED =
   /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|brown(?:ed)?)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
 const COMBINES = /^(?:put|place|combine|mix)\b/i
 /** "… and keep warm", "infuse the rosemary in hot cream" */
-const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|^(?:infuse|steep)\b/i
+const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|^(?:infuse|steep)\b/i
 const DAIRY = ['cream', 'milk', 'butter']
 /** "Cream and bay to 80°" */
 const OPENS = /^(?:the )?(?:cream|milk|butter)\b/i
@@ -116,7 +116,7 @@ function goesInAt(said: readonly string[], at: number): number {
     const onto = said.findIndex((s, i) => i > at && SYRUP_IN.test(s) && mentions(s, [held.toLowerCase()]))
     if (onto >= 0) return onto
     // "in another pan boil the sugar": what stands in the first goes in by its name, or has the syrup poured onto it
-    const isFirst = said.slice(at + 1).some((s) => inOtherPot(s) && SUGAR.test(s))
+    const isFirst = said.slice(at + 1).some((s) => inOtherPot(s) && SUGAR.test(s.replace(WAITS_FOR, '')))
     if (isFirst)
       return said.findIndex(
         (s, i) => i > at && (SYRUP_IN.test(s) || (PUTS_IN.test(s) && mentions(s, [held.toLowerCase()]))),
@@ -146,7 +146,12 @@ function goesInAt(said: readonly string[], at: number): number {
   // what is warmed meanwhile is not the pot, whatever is in it, where that stands on the heat already
   const isFoam = FOAMS.test(warmed[0])
   const sweet = !isFoam && SUGAR.test(sentence)
-  if (sweet && !(MEANWHILE.test(sentence) && said.slice(0, at).some((s) => SUGAR.test(s) && !isGotReady(s)))) return -1
+  if (
+    sweet &&
+    !KEEPS.test(sentence) &&
+    !(MEANWHILE.test(sentence) && said.slice(0, at).some((s) => SUGAR.test(s) && !isGotReady(s)))
+  )
+    return -1
   const named = said.findIndex(
     (s, i) =>
       i > at &&

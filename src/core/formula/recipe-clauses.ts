@@ -61,7 +61,9 @@ const ALSO =
 const WHILE_IT_BOILS =
   /^(?:wash|brush)(?: down)? (?:the |any )?(?:sides|crystals)\b.*\b(?:at the (?:start|beginning)|early on|as it (?:boils|cooks|heats)|while it (?:boils|cooks|heats)|during)\b/i
 const ASIDE_SET = /^set (?:it |this )?aside$/i
-const SAID_OF_LAST = [FORBIDS, ALSO, WHILE_IT_BOILS, ASIDE_SET]
+/** "15 ml each" */
+const EACH = /^(?:about )?\d+(?:[.,]\d+)? ?(?:ml|g|oz|mm|cm|in|inch(?:es)?) (?:each|apiece|thick|deep)$/i
+const SAID_OF_LAST = [FORBIDS, ALSO, WHILE_IT_BOILS, ASIDE_SET, EACH]
 
 /** What is not to be done, what is done all the while, what else shows the same is said of what is done before it, and is no step of its own. */
 function joined(said: readonly string[]): string[] {
@@ -79,7 +81,7 @@ function joined(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:makes|serves?|yields?|done$|enjoy\b|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it|they)[’']ll\b(?!.*\d)|(?:fridge|freezer|in (?:the|a) (?:fridge|freezer|jar|tin)):? (?:for )?(?:up to )?\d+ (?:days?|weeks?|months?)$|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))$|best (?:eaten|kept|within)\b|(?:my|our|this) .{0,40}\brecipe (?:is|comes|was|has|makes)\b|[~≈]\s?\d[^.]{0,20}$|(?:about |approx\w*\.? )?\d+ ?(?:m?l|k?g|cups?)$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:makes|serves?|yields?|done$|enjoy\b|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will be\b|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it|they)[’']ll\b(?!.*\d)|(?:fridge|freezer|in (?:the|a) (?:fridge|freezer|jar|tin)):? (?:for )?(?:up to )?\d+ (?:days?|weeks?|months?)$|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|pcs|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))$|best (?:eaten|kept|within)\b|(?:my|our|this) .{0,40}\brecipe (?:is|comes|was|has|makes)\b|[~≈]\s?\d[^.]{0,20}$|(?:about |approx\w*\.? )?\d+ ?(?:m?l|k?g|cups?)$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -97,7 +99,7 @@ const ADDS = '(?:add|stir in|whisk in|beat in)'
 /** What fills a pan that has been got ready. */
 const SETS_OUT = '(?:combine|put|place|mix|melt|dissolve)\\b'
 /** What ends the browning of sugar. */
-const STOPS = '(?:deglaze|stop (?:it |the caramel )?with)'
+const STOPS = '(?:deglaze|stop (?:it |the (?:caramel|boil|cooking) )?(?:with|in))'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
@@ -154,7 +156,13 @@ const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:
 const AT_AND_AT =
   /^(at \d{3}\b[^,]{0,20}?) add ([^,]{1,60}), (?:and )?(at \d{3}\b(?: ?°? ?[CF]\b)?) (?!add\b)([^,\d]{1,60})$/i
 
+/** "When the syrup is at 120° start cooking the honey in another pot to 124°": what is begun then, and how far it is cooked. */
+const BEGUN_TO =
+  /^((?:when|once|as soon as|at)\b[^,]{0,40}?\d[^,]{0,16}?,? (?:start|begin) (cook|heat|boil)ing ([^,;]{3,40}?)) (to (?:about )?\d.*)$/i
+
 function clausesOf(sentence: string): string[] {
+  const [, begun, does, what, far] = BEGUN_TO.exec(sentence) ?? []
+  if (begun && does && what && far) return [begun, `${capital(does)} ${what} ${far}`]
   const [, first, adds, second, too] = AT_AND_AT.exec(sentence) ?? []
   if (first && adds && second && too) return [`${first} add ${adds}`, `${capital(second)} add ${too}`]
   const [, boils, adding, met] = ADDING.exec(sentence) ?? []

@@ -82,6 +82,8 @@ export interface WrittenPiece {
   readonly said: readonly string[]
   /** How many pieces it says it makes. */
   readonly makes?: number | null
+  /** The line that says so. */
+  readonly yields?: string | null
   /** What stands in the list of another boil that its sentences may speak of. */
   readonly others?: readonly Written[]
 }

@@ -8,7 +8,7 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
   [/fudge|fondant|penuche|(?:mint|opera) creams?|\btablet\b|coconut ice\b/i, 'fudge'],
   [/marshmallow/i, 'marshmallow'],
-  [/pralines\b/i, 'fudge', /cream|milk/i],
+  [/pralines?\b/i, 'fudge', /cream|milk/i],
   [/brittle|praline|nougatine/i, 'brittle'],
   [/honeycomb|cinder|sponge (?:candy|toffee)|hok(?:e|ie)y/i, 'honeycomb'],
   [/sea ?foam/i, 'honeycomb', /soda|bicarbonate/i],
@@ -68,7 +68,7 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
 
 /** Beaten or stirred once it is off, with nothing said of it cooling first: tablet. */
 const AT_ONCE =
-  /^(?!.*\b(?:cool|lukewarm|sit|stand|rest|(?:drops?|comes|cools?) (?:down )?to|skin)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|until (?:thick|dull|grain)))\b/is
+  /^(?!.*\b(?:cool|lukewarm|sit|stand|rest|(?:drops?|comes|cools?) (?:down )?to|skin)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|until (?:(?:it|the mixture|mixture)(?: is)? )?(?:thick|dull|grain|cloud|cream)))\b/is
 /** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
 const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['fudge', AT_ONCE, 'stir-soon'],

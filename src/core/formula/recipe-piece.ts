@@ -177,6 +177,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
         doneAt: done?.at ?? -1,
         made,
         makes: piece.makes ?? null,
+        yields: piece.yields ?? null,
       }),
     },
   }

@@ -6,8 +6,9 @@ import { isMark } from './recipe-marks'
 import { isGotReady, pours, warmthIn, whipsWhites } from './recipe-moves'
 import { callsIn, lettersOf, mentions } from './recipe-names'
 
-/** "Combine the sugars": whatever is called one. */
+/** "Combine the sugars": whatever is called one, and what else is sweet where no sentence puts that in by its name. */
 const SUGARS = /\bsugars\b/i
+const SWEETENER = /^(?:glucose|honey|dextrose|invert|treacle|molasses|syrup)\b/
 
 const EVERYTHING =
   /\b(?:everything|all in\b|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b|\b(?:combine|mix|put|place) ingredients\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
@@ -25,7 +26,7 @@ export function takesHeaded(sentence: string, { heading }: Written): boolean {
   if (words.length === 0 || isMark(heading as string)) return false
   const called = `(?:all )?(?:the )?(?:warm(?:ed)? )?${words.join('\\W+')}\\b${AS_WHOLE}`
   return new RegExp(
-    `^${called} to \\d|\\b(?:beat|boil|bring|cook|heat|make|melt|mix|add|combine|whip|whisk|(?:put|place|tip|stir)(?= (?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|paddle|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
+    `^${called} to \\d|\\b(?:(?:beat|boil|cook|heat|melt|whip|whisk)(?:p?ing)?|bring|make|mix|add|combine|then|(?:put|place|tip|stir)(?= (?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|paddle|stir|work) in|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
     'iu',
   ).test(sentence)
 }
@@ -238,8 +239,9 @@ function placeOf(
       ? twin
       : said.findIndex((s, i) => apart.has(i) && mentions(s.replace(WAITS_FOR, '').replace(UNTIL_THEN, ''), names))
   // "everything" is all that no sentence puts in by its name
-  const isNamed = (s: string): boolean =>
-    (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && line.names.includes('sugar'))
+  const isSugar =
+    line.names.includes('sugar') || (line.names.some((n) => SWEETENER.test(n)) && !said.some((s) => mentions(s, names)))
+  const isNamed = (s: string): boolean => (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && isSugar)
   const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
   // as it is written: without the names of others "the syrup ingredients" are all
   // "combine all syrup ingredients" takes what stands under that heading alone

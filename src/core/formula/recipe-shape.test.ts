@@ -21,9 +21,17 @@ const read = (
     doneAt: -1,
     made: litres === null ? null : { litres, grams: 1300 * litres },
     makes,
+    yields: null,
   })
 
 describe('the pieces a method speaks of', () => {
+  it('are as large as the line of what it makes says, where the method only cuts', () => {
+    const text = (method: string) =>
+      `Caramels\n\nYield: 50 caramels (2 × 3 cm)\n\n300 g sugar\n200 g cream\n\nBoil to 118 °C. Pour. ${method}`
+    expect(readRecipe(text('Cut.'), pantryOf()).formula.shape).toMatchObject({ lengthMm: 20, widthMm: 30 })
+    expect(readRecipe(text('Cut 15 × 40 mm.'), pantryOf()).formula.shape).toMatchObject({ lengthMm: 15, widthMm: 40 })
+  })
+
   it.each<[string, BoiledFamilyId, string, object]>([
     ['squares by their side', 'caramel', 'Cut into 1-inch squares.', { lengthMm: 25.4, widthMm: 25.4, heightMm: 15 }],
     ['pieces by two sides', 'caramel', 'Cut into 1 x 2 inch pieces.', { lengthMm: 25.4, widthMm: 50.8 }],

@@ -52,11 +52,12 @@ const STICKS = /\bsticks?\b/i
 const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 const MOULDS = /\b(?:mou?lds?|shells)\b/i
 /** "Deposit 2.5 ml drops". */
-const MILLILITRES = /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|mou?lds?|cavit\w+|silicone)/i
+const MILLILITRES = /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|mou?lds?|cavit\w+|silicone|each)/i
 const ROPES = /\b(?:pull|snip|rope)\b/i
 /** "Cut with scissors into 1-inch pieces" */
 const SNIPS = /\b(?:snip|cut)\b.*/i
-const DROPS = /\b(?:drop|scoop)\b.{0,40}?\b(half[ -]?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)/i
+const DROPS =
+  /\b(?:drop|scoop)\b.{0,40}?\b(half[ -]?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)|\bspoon (?:out |it |them |small )*(?:heaps |mounds )?on(?:to)?\b.{0,40}\b(?:paper|parchment|foil|mat|sheet|marble)\b/i
 const CUTS =
   /\b(?:cut(?:ting)?(?! board)|saw(?= .*\d)|slice|score|mark|divide|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine|stamp|punch)\b/i
 const BALLS = /\b(?:form|roll|shape)\b.*\bballs?\b/i
@@ -220,13 +221,15 @@ export interface ShapeSaid {
   readonly made: Made | null
   /** How many pieces it says it makes; null where it does not. */
   readonly makes: number | null
+  /** The line that says so, where the size of a piece may stand: "50 caramels (2 × 3 cm)". */
+  readonly yields: string | null
 }
 
 /** Whether a sweet comes out of moulds. */
 export const isMoulded = (said: readonly string[]): boolean => said.some((s) => MOULDS.test(s))
 
 /** The pieces a method speaks of. */
-export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid): Shape {
+export function shapeSaid({ family, name, said, doneAt, made, makes, yields }: ShapeSaid): Shape {
   const litres = made?.litres ?? null
   const after = said.slice(Math.max(0, doneAt))
   const told = after.join('. ')
@@ -241,10 +244,12 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
     const thick = thicknessIn(after) ?? filled ?? otherwise
     return thick < WHOLE_MM ? tenths(thick) : Math.round(thick)
   }
+  const millilitres = Number(MILLILITRES.exec(told)?.[1] ?? Number.NaN)
   // "butterscotch lollies" that are poured and cut have no sticks
   if ((LOLLIPOPS.test(name) && !(any(CUTS) && !any(STICKS))) || any(LOLLIPOP_MOULDS)) {
     const count = makes ?? Number(LOLLIPOP_COUNT.exec(said.join('. '))?.[1] ?? Number.NaN)
-    return lollipopOf(told, litres === null || Number.isNaN(count) ? spoonfulIn(after) : (litres * 1000) / count)
+    const share = litres === null || Number.isNaN(count) ? spoonfulIn(after) : (litres * 1000) / count
+    return lollipopOf(told, Number.isNaN(millilitres) ? share : millilitres)
   }
   if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS)))
     return jarOf([name, ...said].join('. '))
@@ -259,12 +264,16 @@ export function shapeSaid({ family, name, said, doneAt, made, makes }: ShapeSaid
     const heightMm = mm(sizeOf(CUBES)?.lengthMm ?? usualMm)
     const slab = area ?? (litres === null ? null : (litres * 1e6) / heightMm)
     const shared = sharedBy(makes ?? cutInto(told), slab)
-    const size = sizeOf(CUTS) ?? shared ?? weighing(portion, heightMm) ?? (plain.kind === 'cut' ? plain : CUT)
+    const size =
+      sizeOf(CUTS) ??
+      pieceIn(yields ?? '') ??
+      shared ??
+      weighing(portion, heightMm) ??
+      (plain.kind === 'cut' ? plain : CUT)
     const stamped = roundIn(STAMPS.exec(told)?.[0] ?? '')
     if (stamped) return { kind: 'cut', ...stamped, round: true, heightMm }
     return { kind: 'cut', ...size, heightMm }
   }
-  const millilitres = Number(MILLILITRES.exec(told)?.[1] ?? Number.NaN)
   if (millilitres >= 1 && millilitres <= 100) return { kind: 'mould', millilitres }
   if (isMoulded(after)) {
     if (portion !== null) return { kind: 'mould', millilitres: tenths(portion / PIECE_DENSITY) }

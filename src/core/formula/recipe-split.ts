@@ -18,12 +18,14 @@ export interface SplitRecipe {
   readonly method: readonly Headed[]
   /** How many pieces it says it makes; null where it does not. */
   readonly makes: number | null
+  /** The line that says so; null for none. */
+  readonly yields: string | null
   /** Lines nothing is made of: praise, notes, tools, how many it serves. */
   readonly left: readonly string[]
 }
 
 const HEAD_LIST =
-  /^(?:(?:the )?ingredients(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\))?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
+  /^(?:(?:the )?(?:ingredients|ingreds?\.?)(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\))?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
 const HEAD_METHOD =
   /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|how to|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
 /** "Peanut topping", "To finish", with nothing after it. */
@@ -42,7 +44,7 @@ const NOTHING =
   /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
-  /(?:^\(?|\|\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
+  /(?:^\(?|[|·•]\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
 /** "All g.", "Weights in kg", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
 const IN_UNIT =
   /^\(?(?:(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\s*[/|(,:–-]\s*)(g|grams|kg|%|per ?cent)\)?\.?$/i
@@ -64,12 +66,11 @@ const ABOUT_PIECES = /(?:^|[.!]\s+)about (\d{1,3}) (?:pieces|squares|candies|swe
 /** ◊ Fewer than that are no pieces. */
 const FEWEST = 6
 
-function makesIn(lines: readonly string[]): number | null {
-  const counts = lines.map((l) => {
-    const [, count = 0, dozen] = PIECES.exec(l) ?? MAKES.exec(l) ?? FOR_PIECES.exec(l) ?? ABOUT_PIECES.exec(l) ?? []
-    return Number(count) * (dozen ? 12 : 1)
-  })
-  return counts.find((n) => n >= FEWEST) ?? null
+function makesIn(line: string): number | null {
+  const [, count = 0, dozen] =
+    PIECES.exec(line) ?? MAKES.exec(line) ?? FOR_PIECES.exec(line) ?? ABOUT_PIECES.exec(line) ?? []
+  const pieces = Number(count) * (dozen ? 12 : 1)
+  return pieces >= FEWEST ? pieces : null
 }
 
 /** What stands under these until another heading is read by nobody either. */
@@ -193,6 +194,9 @@ function inOneRow(row: string): string[] {
     pieces.length > 1 && pieces.every(isLine)
       ? pieces.flatMap((piece) => piece.replace(/\.$/, '').split(UNMEASURED)).map((piece) => `${piece}${use}`)
       : [rest ?? line]
+  // "Honey: 200 g honey"
+  const isOwn = heading !== undefined && measureAt(bare(all), [])?.rest.toLowerCase() === heading.toLowerCase()
+  if (isOwn) return [all]
   const alone = lines.length < 2 && !/^(?:for|to)\b|\b[A-H]$/i.test(heading ?? '') && !HEAD_BARE.test(heading ?? '')
   if (alone || !pieces.every(isLine)) return [line]
   return heading === undefined ? lines : [`${heading}:`, ...lines, ROW_ENDS]
@@ -303,7 +307,8 @@ function withUnits(all: readonly string[]): string[] {
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. */
 export function splitRecipe(text: string): SplitRecipe {
   const all = plainLines(text)
-  const makes = makesIn(all)
+  const yields = all.find((l) => makesIn(l) !== null) ?? null
+  const makes = yields === null ? null : makesIn(yields)
   const isNothing = (line: string): boolean => NOTHING.test(line) && !HEAD_NOTES.test(line)
   const rows = withUnits(all)
     .filter((l) => !isNothing(l) && !IN_UNIT.test(l))
@@ -369,6 +374,7 @@ export function splitRecipe(text: string): SplitRecipe {
     list: list.filter((s) => s.lines.length > 0),
     method: method.filter((s) => s.lines.length > 0),
     makes,
+    yields,
     left,
   }
 }

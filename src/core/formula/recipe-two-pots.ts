@@ -34,6 +34,9 @@ const THE_SYRUP = /\b(?:the|boil|cook|heat) (?:sugar )?syrup\b/i
 /** What is begun at a heat boils nothing. */
 const BEGINS = /\b(?:start|begin)\b/i
 
+/** "When the syrup is at 120° start …": what is watched ends there. */
+const THEN_DOES = /,|\b(?:start|begin|whip|whisk|beat)\b/i
+
 /** ◊ What was cooked first and whipped in is this warm once the other syrup is there, °C. */
 const WHIPPED_C = 60
 
@@ -61,7 +64,9 @@ function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonl
   if (first < 0 || poured < 0 || second === undefined) return null
   // "put the honey in a pan. Boil it to 121°"
   const withStart = (at: number, after: number): number[] =>
-    at - 1 > after && at - 1 !== poured && POT.test(said[at - 1] ?? '') ? [at - 1, at] : [at]
+    at - 1 > after && at - 1 !== poured && POT.test(said[at - 1] ?? '') && !BEGINS.test(said[at - 1] ?? '')
+      ? [at - 1, at]
+      : [at]
   // the honey is poured first, though the sugar was lit before it
   const pours = said[poured] as string
   const what = pours.slice(pours.search(PUTS_IN)).split(/,|\b(?:into|on|onto|over|then|to)\b/)[0] as string
@@ -125,7 +130,8 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
 
   // "when the honey is at 118°" is said of the pot the honey is in, wherever it stands; "when it is", right after
   const isOfFirst = (s: string, i: number): boolean =>
-    mentions(s, [called]) || (pots.first.at(-1) === i - 1 && /^\w+(?: soon as)? it\b/i.test(s))
+    mentions(s.split(THEN_DOES)[0] as string, [called]) ||
+    (pots.first.at(-1) === i - 1 && /^\w+(?: soon as)? it\b/i.test(s))
   const ofFirst = piece.said.flatMap((s, i) =>
     !pots.first.includes(i) && i !== pots.poured && WATCHES.test(s) && heatIn(s) && isOfFirst(s, i) ? [i] : [],
   )
@@ -166,7 +172,7 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
     const isWhipped = whips.some(
       (s) => takesHeaded(s, line) || (mentions(s, names) && calls.some((c) => callsIn(s, c))),
     )
-    if (isWhipped) return true
+    if (isWhipped || CALLED_FOAM.test(line.heading ?? '') || WHITES.test(line.heading ?? '')) return true
     return (
       !spoken(names, pots.second) &&
       (spoken(names, [pots.poured]) ||

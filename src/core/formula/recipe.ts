@@ -43,7 +43,7 @@ export function readRecipe(
     recipe.list,
   )
   const said = sentences(withoutTitles(told))
-  const piece = { name: recipe.name, list: recipe.list, said, makes: recipe.makes }
+  const piece = { name: recipe.name, list: recipe.list, said, makes: recipe.makes, yields: recipe.yields }
   const layers = layersIn(recipe) ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null)
   const draft =
     layers && answers.layered !== false
