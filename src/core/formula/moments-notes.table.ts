@@ -111,4 +111,33 @@ export const notedMoments: readonly Moment[] = [
       /^ready → out: Fill moulds; 15 ml each$/,
     ],
   ],
+  [
+    'a heat that is a sentence of its own; an intro before the list; mixes under a heading each',
+    'From my notebook. Use a 4-qt pot!\nCream mix: 1 cup heavy cream, 4 Tbsp butter\nSugar mix: 1 1/2 cups sugar, 1/4 cup water',
+    'Warm the cream mix and keep it warm. Cook sugar mix to 305F. Pull off heat. Slowly stir in the cream mix. Back on med heat. 246F. Into an 8x8 pan. Cut 1" squares.',
+    118.9,
+    [
+      /^ready \+ sugar 300, water 59: Cook/,
+      /^rises 151.7: Cook/,
+      /^ready: Pull off heat$/,
+      /^ready \+ cream-36 237, butter 57: Slowly/,
+      /^ready: Back on/,
+      /^target: Back on med heat to 118.9°$/,
+      /^ready → out: Into/,
+      /^window: Cut/,
+    ],
+  ],
+  [
+    'a heat in a sentence of its own in brackets, after a drop; a pull that waits for what was poured',
+    '400 g sugar\n120 g vinegar\n30 g butter',
+    'Boil all. To check, drop a little into cold water: a hard ball should form. (131°C on a sugar thermometer.) Pour on a greased slab; when cool enough to handle, pull till white and rope-like. Leave 10 min., then clip in pieces.',
+    131,
+    [
+      /^ready \+ sugar 400, vinegar 120, butter 30: Boil all$/,
+      /^target: To check.*; 131° on a sugar thermometer$/,
+      /^ready → out: Pour/,
+      /^window: When cool enough/,
+      /^after 600: Leave 10 min, then clip in pieces$/,
+    ],
+  ],
 ]

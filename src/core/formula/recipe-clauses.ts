@@ -5,7 +5,7 @@ import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
-  /\b(w|sq|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|temp|deg|mins?|hrs?|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=\s+[a-z])/g
+  /\b(w|sq|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|temp|deg|mins?|hrs?|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=,|\s+[a-z])/g
 
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)(?:\s*:|\s+[–—-])\s+/i
@@ -21,7 +21,7 @@ const PIECES = /.{1,600}(?:\s|$)|.{1,600}/gs
 const inPieces = (sentence: string): string[] => sentence.match(PIECES)?.map((s) => s.trim()) ?? []
 
 /** A sentence of its own in brackets: "(The nuts will be light brown.)" */
-const BRACKETED = /\(([A-Z][^()]{0,200}[.!])\)/g
+const BRACKETED = /\(([A-Z][^()]{0,200}[.!]|(?<=[.!?]\s\()\d[^()]{0,200}[.!])\)/g
 
 /** Everything a method says, without its full stops. */
 const spoken = (lines: readonly string[]): string[] =>
@@ -54,21 +54,32 @@ export const sentences = (lines: readonly string[]): string[] =>
 export const asidesIn = (lines: readonly string[]): string[] => spoken(lines).filter((s) => ASIDE.test(s))
 
 const FORBIDS = /^(?:(?:you must |please )?(?:do )?not|don.?t|never)\b/i
-/** "If you have a thermometer it's 150": the same moment in another way. */
-const ALSO =
-  /^(?:if you(?:['’]ve| have| are using|['’]re using| use)|on|with|by) (?:an? |the |your )?(?:\w+ )?thermometer\b/i
+/** "246 °F", as a whole. */
+const DEGREES = '\\d{2,3} ?(?:[°º]|deg(?:rees?)?)? ?(?:c|f|celsius|fahrenheit)?'
+/** "If you have a thermometer it's 150", "118 °C on a sugar thermometer": the same moment in another way. */
+const ALSO = new RegExp(
+  `^(?:if you(?:['’]ve| have| are using|['’]re using| use)|(?:${DEGREES} )?on|with|by) (?:an? |the |your )?(?:\\w+ )?thermometer\\b`,
+  'i',
+)
 /** "Wash down the sides at the start": while it boils, which the sentence before it ends. */
 const WHILE_IT_BOILS =
   /^(?:wash|brush)(?: down)? (?:the |any )?(?:sides|crystals)\b.*\b(?:at the (?:start|beginning)|early on|as it (?:boils|cooks|heats)|while it (?:boils|cooks|heats)|during)\b/i
 const ASIDE_SET = /^set (?:it |this )?aside$/i
 /** "15 ml each" */
 const EACH = /^(?:about )?\d+(?:[.,]\d+)? ?(?:ml|g|oz|mm|cm|in|inch(?:es)?) (?:each|apiece|thick|deep)$/i
+/** "Back on medium heat. 246F." */
+const HEAT_ALONE = new RegExp(`^(?:to |until )?(?:about )?${DEGREES}$`, 'i')
 const SAID_OF_LAST = [FORBIDS, ALSO, WHILE_IT_BOILS, ASIDE_SET, EACH]
 
 /** What is not to be done, what is done all the while, what else shows the same is said of what is done before it, and is no step of its own. */
 function joined(said: readonly string[]): string[] {
   const out: string[] = []
   for (const s of said) {
+    const before = HEAT_ALONE.test(s) ? out.pop() : undefined
+    if (before !== undefined) {
+      out.push(`${before} ${s.replace(/^(?!to |until )/i, 'to ').toLowerCase()}`)
+      continue
+    }
     const last = SAID_OF_LAST.some((words) => words.test(s)) ? out.pop() : undefined
     out.push(
       last === undefined
@@ -133,6 +144,8 @@ const WORKED = /^(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
 const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
 const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
+/** "Pour on a slab; when cool enough to handle, pull until white". */
+const PULLS = /^(?:when|once|as soon as)\b.*\bpull\b/i
 /** "Butter the sides of a pan; in it combine …" */
 const IN_IT = /^in it\b/i
 /** A moment that is counted from what stands before it. */
@@ -195,6 +208,7 @@ function isApart(head: string, tail: string): boolean {
   if (MEANWHILE.test(tail)) return true
   // "stir until dissolved; cook to 123°"
   if (DISSOLVES.test(head) && endingsIn(tail, 'C').some((e) => e.by === 'heat')) return true
+  if (PULLS.test(tail)) return pours(head)
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
   // "beat the whites stiff; beat them into the mixture"
   if (whipsWhites(head) && WORKED_IN.test(tail)) return true

@@ -46,6 +46,9 @@ function isButtery(lines: readonly Line[], list: string): boolean {
 const GRAINS =
   /\bcool\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|opaque|creamy|lightens|grain))/is
 
+/** What is pulled until it is white. */
+const PULLED = /\bpull\b.{0,60}\b(?:white|satiny?|opaque|rope)/i
+
 /** "Seafoam (not honeycomb)" */
 const DENIED = /\bnot (?:an? )?[\p{L}-]+/giu
 
@@ -62,7 +65,11 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
     : familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
   const whipped = made === 'nougat' || made === 'marshmallow'
   return (
-    said(name.replace(DENIED, '')) ?? (GRAINS.test(method) && !whipped ? 'fudge' : made) ?? said(method) ?? 'caramel'
+    said(name.replace(DENIED, '')) ??
+    (PULLED.test(method) && !/cream(?![- ]of)|milk/i.test(list) ? 'hard-candy' : undefined) ??
+    (GRAINS.test(method) && !whipped ? 'fudge' : made) ??
+    said(method) ??
+    'caramel'
   )
 }
 

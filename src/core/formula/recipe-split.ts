@@ -238,8 +238,8 @@ function toldFrom(lines: readonly string[]): number {
 const praises = (line: string): boolean =>
   /[.!?]$/.test(line) &&
   !isGotReady(line) &&
-  line.search(DONE) !== 0 &&
-  !/[\d¼½¾⅓⅔]/.test(line) &&
+  !line.split(/[.!?]\s+/).some((s) => s.search(DONE) === 0 || heatIn(s) !== null) &&
+  !isAmountOf(line) &&
   secondsIn(line) === null
 
 /** A few words, without a bullet. */

@@ -50,10 +50,16 @@ const stageWords: Readonly<Record<StageId, string>> = {
   'hard-crack': 'hard crack',
 }
 
+/** ◊ A shade and a heat said of one moment agree within this, °C. */
+const SHADE_APART = 9
+
 /** What the pull shows besides the thermometer, from what the recipe says of it. */
 function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
   const drop = endings.find((e) => e.by === 'drop')
-  const look = endings.find((e) => e.by === 'sign' || e.by === 'colour')
+  const heat = endings.find((e) => e.by === 'heat')
+  // "until deep golden (168 °C)": what its writer calls so is paler than ours
+  const isOurs = (celsius: number): boolean => !heat || Math.abs((heat.low + heat.high) / 2 - celsius) < SHADE_APART
+  const look = endings.find((e) => e.by === 'sign' || (e.by === 'colour' && isOurs(e.celsius)))
   return {
     ...(drop && { test: `cold water: ${stageWords[drop.stage]}` }),
     ...(!drop && look && 'word' in look && { test: look.word }),
