@@ -208,6 +208,8 @@ const SHADES: readonly (readonly [RegExp, number, string])[] = [
   [/\bamber\b|golden[-\s]?brown|colou?r of maple syrup|caramel[-\s]?colou?r|medium caramel/i, 175, 'amber'],
   [/\b(?:until|till) (?:\w+ ){0,5}carameli[sz]e[sd]\b/i, 175, 'amber'],
   [/\bgolden\b(?! (?:syrup|caster|sugar|raisins))|\bgold\b/i, 170, 'golden'],
+  [/colou?r of (?:\w+ )?(?:tea|whisk(?:e)?y|cognac|rum)\b/i, 178, 'amber'],
+  [/colou?r of (?:\w+ )?honey\b/i, 170, 'golden'],
   [/\bstraw\b/i, 160, 'straw'],
 ]
 

@@ -77,7 +77,7 @@ export const besideMoments: readonly Moment[] = [
       /^rises 150: Cook the honey/,
       /^ready \+ caster-sugar 180, water 60: Add sugar \(B\)/,
       /^rises 130: When the syrup is at 130°/,
-      /^target: Cook to 145°$/,
+      /^target: Bring back to 145°$/,
       /^ready \+ egg-white 50, caster-sugar 20: Pour the syrup/,
       /^ready \+ hazelnuts 200: Fold in/,
       /^ready → out: Press between/,

@@ -5,7 +5,7 @@ import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
-  `^(?:${/meanwhile,?\s+|while\b[^,]{0,40},\s+(?=whip|whisk|beat)|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
+  `^(?:meanwhile,?\\s+)?(?:${/meanwhile,?\s+|while\b[^,]{0,40},\s+(?=whip|whisk|beat)|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
     /(?:warm|heat|scald|bring|boil|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)/
       .source,
     /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
@@ -27,11 +27,11 @@ const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
 
 /** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
 export const WAITS_FOR =
-  /^(?:when|once|as|at|while)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
+  /^(?:meanwhile,?\s+)?(?:when|once|as|at|while)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
 const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 export const PUTS_IN =
-  /\b(?:add|in goes?|deglaze|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
+  /\b(?:add|in goes?|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
   new RegExp(
@@ -195,7 +195,7 @@ export interface Beside {
 
 /** "Scatter the almonds on an oiled tray". */
 const ON_TRAY =
-  /^(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w-]+ ){0,3}(?:tray|sheet|mat|parchment|paper|slab|marble|roasting pan|sheet pan)\b/i
+  /^(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w-]+ ){0,3}(?:tray|sheet|mat|parchment|paper|slab|marble|(?:roasting|roll|sheet|baking) (?:pan|tin))\b/i
 
 /** A base is pressed into its tin before anything is boiled. */
 const BASE = /\bpress(?:ed)?\b.{0,30}\b(?:in|into|over|onto)\b.{0,40}\b(?:tin|pan|tray|dish)\b/i
@@ -212,7 +212,7 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
   const ready = new Set<number>()
   const others = new Set<number>()
   // what is baked before anything sweet is heated are nuts
-  const sweet = said.findIndex((s) => (SUGAR.test(s) || SWEET_TOO.test(s)) && !inOven(s))
+  const sweet = said.findIndex((s) => (SUGAR.test(s) || SWEET_TOO.test(s)) && !inOven(s) && !isGotReady(s))
   for (const [i, s] of said.entries()) {
     const waits = ready.has(i - 1) && STANDS.test(s) && secondsIn(s) !== null
     const isMoment = whipsWhites(s) || (WATCHES.test(s) && heatIn(s) !== null)

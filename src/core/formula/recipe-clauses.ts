@@ -5,7 +5,7 @@ import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
-  /\b(w|sq|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|temp|deg|mins?|hrs?|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=,|\s+[a-z])/g
+  /\b(w|sq|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=,|\s+[a-z])/g
 
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)(?:\s*:|\s+[–—-])\s+/i
@@ -109,6 +109,8 @@ const THEN = '[,;]?\\s+(?:and then|and|then)\\s+'
 const ADDS = '(?:add|stir in|whisk in|beat in)'
 /** What fills a pan that has been got ready. */
 const SETS_OUT = '(?:combine|put|place|mix|melt|dissolve)\\b'
+/** "The temperature will drop – bring it back up to 148°" */
+const BACK_UP = '(?:bring|cook|heat|take) (?:it )?back (?:up )?to (?:about )?\\d'
 /** What ends the browning of sugar. */
 const STOPS = '(?:deglaze|stop (?:it |the (?:caramel|boil|cooking) )?(?:with|in))'
 /** What links two moments, and what the second of them begins with. */
@@ -122,6 +124,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
   [',\\s+', `${ADDS}\\b.{0,80}\\b(?:go on|cook|boil|heat|bring)\\b.{0,40}\\bto (?:about )?\\d`],
   [',\\s+', '(?:pour|remove|take it off|tip)\\b'],
+  ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
   ['[,;]\\s+', `${STOPS}\\b`],
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
@@ -130,6 +133,7 @@ const SETTING_OUT = new RegExp(`^${SETS_OUT}`, 'i')
 /** "Butter the sides of a saucepan, then add …": head and tail of a sentence. */
 const FILLS_PAN = /\b(?:saucepan|pot|kettle)\b[^|]* \| add\b/i
 const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
+const BACKING_UP = new RegExp(`^${BACK_UP}`, 'i')
 const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
@@ -198,6 +202,7 @@ function isApart(head: string, tail: string): boolean {
   // it lies where it was poured while it cools
   if (RESTS.test(tail)) return (secondsIn(tail) !== null || (heatIn(tail) !== null && pours(head))) && !RESTS.test(head)
   if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
+  if (BACKING_UP.test(tail)) return true
   if (GOES_FURTHER.test(tail)) {
     const { low = 0 } = heatIn(tail) ?? {}
     const before = heatIn(head)

@@ -4,7 +4,17 @@ import { type StageId, stagesOf } from '../craft/stages'
 import { type Mix, massOf } from '../matter/mix'
 import { milkHeadStart } from '../physics/browning'
 import type { Target } from './document'
-import { comesBefore, type Ending, endingsIn, type HeatUnit, heatIn, inDegrees, unitOf, WATCHES } from './method'
+import {
+  comesBefore,
+  type Ending,
+  endingsIn,
+  type HeatUnit,
+  heatIn,
+  inDegrees,
+  MEANWHILE,
+  unitOf,
+  WATCHES,
+} from './method'
 import { besideIn } from './recipe-beside'
 import { bathes, isGotReady, pours, putsBack, takesOff, whipsWhites, withoutHeat } from './recipe-moves'
 
@@ -105,7 +115,27 @@ const WHIPPED =
   /\bfold\b.{0,20}\b(?:whites|meringue|foam)\b|\b(?:pour|trickle|drizzle|stream)\b.{0,60}\b(?:over|onto|on|into)\b.{0,20}\b(?:whites|meringue|foam)\b/i
 
 /** The sentences in the order of a cook: before its end stands what goes in at a lower heat, and whites that have to be whipped by then. */
-export function inOrder(said: readonly string[], unit: HeatUnit | null): readonly string[] {
+export const inOrder = (said: readonly string[], unit: HeatUnit | null): readonly string[] =>
+  lowerFirst(beforeEnd(said, unit), unit)
+
+/** "Boil until it reaches 122°. Meanwhile, when it is at 110°, whisk …": what is begun on the way stands before where it ends. */
+function lowerFirst(said: readonly string[], unit: HeatUnit | null): readonly string[] {
+  const riseOf = (s: string): number => {
+    const heat = heatIn(s)
+    const own = heat && !heat.oven && !heat.cools && !takesOff(s) ? unitOf(heat, unit) : null
+    return heat && own ? inDegrees(heat.low, own) : Number.NaN
+  }
+  const moves = said.findIndex(
+    (s, i) => i > 0 && MEANWHILE.test(s) && whipsWhites(s) && riseOf(s) < riseOf(said[i - 1] as string),
+  )
+  if (moves < 0) return said
+  const out = [...said]
+  const [moved = ''] = out.splice(moves, 1)
+  out.splice(moves - 1, 1, ...around(said, moves - 1, moved))
+  return out
+}
+
+function beforeEnd(said: readonly string[], unit: HeatUnit | null): readonly string[] {
   const done = endingOf(said, unit)
   if (!done) return said
   const off = said.findIndex((s, i) => i > done.at && (takesOff(s) || bathes(s) || pours(s)))

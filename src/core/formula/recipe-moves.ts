@@ -38,7 +38,7 @@ const READIES = saidAs(
     /measure/,
     /weigh(?! (?:it |them |the \w+ )?down\b)/,
     /prepare/,
-    /have (?:the|your|everything|all)/,
+    /have (?:an?|the|your|everything|all)/,
     /set out/,
     /get (?:the|your|all|everything)\b.*\b(?:ready|in order|together)/,
     /you(?:[’']?ll| will)? need/,
@@ -52,6 +52,8 @@ const GOT_READY = saidAs([
   READIES,
   // "pour half of the water into a bowl and sprinkle the gelatin over it"
   /^(?:pour|put|place|add)\b(?!.*\b(?:pan|pot|saucepan|syrup|heat|boil)\b).*\b(?:sprinkle|rain) (?:the |in the )?(?:\w+ )?gelatine?\b/,
+  // "put the gelatine in a bowl with the cold water"
+  /^(?:put|place|add|mix|stir) (?:the )?(?:\w+ )?gelatine?\b.{0,30}\b(?:bowl|jug|cup|dish)\b.{0,20}\bwater\b/,
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b/,
   IN_OVEN,
   /^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/,
@@ -104,7 +106,7 @@ const WHIPS_WHITES = saidAs(
     /(?:when|once|as|at)\b[^,]{0,60}?,?\s+/,
   ],
   (when) =>
-    `^(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b/.source}${FOAM}`,
+    `^(?:meanwhile,?\\s+)?(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b/.source}${FOAM}`,
 )
 /** Whether the whites are whipped in this sentence, beside a pot that goes on. */
 export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sentence)

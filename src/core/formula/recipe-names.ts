@@ -33,6 +33,7 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
     ...(isFruit ? ['fruit'] : []),
     ...(/^vanilla/.test(ingredient.id) ? ['vanilla'] : []),
     ...(isGlucose ? ['glucose'] : []),
+    ...(ingredient.id === 'maple-syrup' ? ['maple'] : []),
     // "add the citric"
     ...(/-acid$/.test(ingredient.id) ? [ingredient.id.replace('-acid', '')] : []),
   ]

@@ -4,7 +4,7 @@ import type { Ingredient } from '../matter/ingredient'
 import { tenths } from '../quantity/number'
 import type { Line } from './document'
 import { idFor } from './edit'
-import { inBowl, ONTO, SYRUP_IN } from './recipe-beside'
+import { inBowl, ONTO, PUTS_IN, SYRUP_IN } from './recipe-beside'
 import { isGotReady, whipsWhites } from './recipe-moves'
 import { fullNames, lettersOf, mentions, namesOf } from './recipe-names'
 
@@ -47,11 +47,15 @@ const WHIPS = /^(?!.*\b(?:pan|pot|saucepan|heat)\b)(?:start |begin )?(?:whisk|wh
 /** "Everything except half of the cream": the other half goes in there. */
 const LEAVES_OUT = new RegExp(`\\b(?:everything|all)\\b.*\\b(?:except|but)\\b.{0,12}\\b(?:${SHARED})\\b`, 'i')
 
+const GELATIN = /\bgelatine?\b/i
+
 /** The sentence that pours syrup onto what sentence `at` puts in a bowl; null where it does not, or nothing is. */
 function outOfBowl(said: readonly string[], at: number): number | null {
   const sentence = said[at] ?? ''
   if (!isGotReady(sentence) && !inBowl(sentence) && !WHIPS.test(sentence) && !whipsWhites(sentence)) return null
-  const poured = said.findIndex((s, i) => i > at && (ONTO.test(s) || SYRUP_IN.test(s)))
+  // "off the heat add the gelatine": with what it lies in
+  const added = GELATIN.test(sentence) ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && GELATIN.test(s)) : -1
+  const poured = added >= 0 ? added : said.findIndex((s, i) => i > at && (ONTO.test(s) || SYRUP_IN.test(s)))
   return poured < 0 ? null : poured
 }
 
@@ -111,7 +115,7 @@ const SYRUP = 'syrup'
 /** Whether some of a line or the rest of it is spoken of; `words`: what it is called, as a pattern. */
 function isShared(said: readonly string[], words: string): boolean {
   const shares = new RegExp(
-    `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
+    `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute| (?:of an? )?(?:cup|pint|pound|teaspoon|tablespoon|tsp|tbsp)s?\\b)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
     'i',
   )
   const called = new RegExp(`\\b(?:${words})\\b`, 'i')
