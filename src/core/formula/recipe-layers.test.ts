@@ -204,6 +204,16 @@ Heat the cream in a small pan until it just begins to simmer. Pour over the choc
     expect(read(TRUFFLES, { layered: false }).asks.map((a) => a.id)).toContain('target')
   })
 
+  it.each([
+    ['as it is pressed', 'Press into a mould, 2 cm thick. Cut 2 x 5 cm.', { lengthMm: 20, widthMm: 50, heightMm: 20 }],
+    ['as it fills its tin', 'Press into a 20 cm square tin. Cut into 2 cm squares.', { lengthMm: 20, heightMm: 11 }],
+  ])('lies as deep %s', (_, ends, shape) => {
+    const { formula } = read(
+      `Milk slab\n\n300 g white chocolate\n200 g peanut butter\n\nMelt the chocolate and stir in the peanut butter. ${ends}`,
+    )
+    expect(formula.shape).toMatchObject({ kind: 'cut', ...shape })
+  })
+
   it('is what must not boil, whatever is in it', () => {
     const { formula } = read(
       'Quay gums\n\n200 g apple juice\n60 g honey\n40 g powdered gelatin\n\nHeat the juice and honey until steaming, do not boil. Stir in the gelatin. Pour into moulds.',

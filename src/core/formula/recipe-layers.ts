@@ -12,7 +12,7 @@ import { inOven, isGotReady } from './recipe-moves'
 import { mentions } from './recipe-names'
 import { readPiece } from './recipe-piece'
 import { isOutside } from './recipe-places'
-import { CUT, isMoulded, MOULD, pieceIn, sharedOf } from './recipe-shape'
+import { CUT, depthSaid, isMoulded, MOULD, madeFrom, pieceIn, sharedOf } from './recipe-shape'
 import { alike, bare, type Headed, type SplitRecipe } from './recipe-split'
 import { plainSteps } from './recipe-steps'
 import { withoutTitles } from './recipe-titles'
@@ -165,24 +165,29 @@ function unboiled(
   lexicon: Lexicon,
 ): Omit<Draft, 'formula'> & { readonly formula: SingleFormula } {
   const { lines, questions, known } = readLines(list, lexicon)
+  const formula: SingleFormula = {
+    version: 1,
+    name,
+    family: 'layered',
+    school: 'baked',
+    about: '',
+    groups: [{ id: 'pot', label: 'All of it', celsius: 20 }],
+    lines: lines.map((l) => asToasted(l, known.get(l.ingredient) as Ingredient, said)),
+    target: null,
+    steps: plainSteps(said, name),
+    shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: LAYER_MM },
+    waste: 0.03,
+    boils: [],
+    ...ownOf(known),
+  }
+  const made = lines.length > 0 && questions.length === 0 ? madeFrom(formula) : null
   return {
     questions: questions.map((q) => ({ ...q, group: 'pot' })),
     asks: [],
     ready: said.filter(isGotReady).map((s) => inCelsiusWords(s, null)),
     formula: {
-      version: 1,
-      name,
-      family: 'layered',
-      school: 'baked',
-      about: '',
-      groups: [{ id: 'pot', label: 'All of it', celsius: 20 }],
-      lines: lines.map((l) => asToasted(l, known.get(l.ingredient) as Ingredient, said)),
-      target: null,
-      steps: plainSteps(said, name),
-      shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: LAYER_MM },
-      waste: 0.03,
-      boils: [],
-      ...ownOf(known),
+      ...formula,
+      shape: { ...CUT, kind: 'cut', heightMm: depthSaid(said, said, made?.litres ?? null) ?? LAYER_MM },
     },
   }
 }
@@ -251,7 +256,10 @@ export function readLayers(
     parts.push({
       id,
       label,
-      formula: under(id, { ...read.formula, shape: { kind: 'cut', ...piece, heightMm: mm ?? LAYER_MM } }),
+      formula: under(id, {
+        ...read.formula,
+        shape: { kind: 'cut', ...piece, heightMm: mm ?? LAYER_MM },
+      }),
       needs: below ? [{ part: below.id, state }] : [],
       celsius: 20,
     })

@@ -131,7 +131,7 @@ export function pieceIn(said: string): { lengthMm: number; widthMm: number } | n
 
 const squareOf = (side: number) => ({ lengthMm: side, widthMm: side })
 /** ◊ No piece is smaller or larger than this, mm. */
-const PIECE = { least: 5, most: 150 }
+const PIECE = { least: 5, most: 200 }
 const within = <T extends { lengthMm: number; widthMm: number }>(piece: T): T | null =>
   [piece.lengthMm, piece.widthMm].every((mm) => mm >= PIECE.least && mm <= PIECE.most) ? piece : null
 
@@ -166,6 +166,15 @@ function thicknessIn(said: readonly string[]): number | null {
     if (mm >= 1 && mm <= SLAB.most) return mm
   }
   return null
+}
+
+/** How deep it lies, mm: as the sentences `after` its end say, or as so many litres fill the first tin of `said`; null where neither is known. */
+export function depthSaid(after: readonly string[], said: readonly string[], litres: number | null): number | null {
+  const area = tinOf(said)
+  const fills = litres !== null && area ? (litres * 1e6) / area : Number.NaN
+  const mm = thicknessIn(after) ?? (fills >= SLAB.least && fills <= SLAB.most ? fills : null)
+  if (mm === null) return null
+  return mm < WHOLE_MM ? tenths(mm) : Math.round(mm)
 }
 
 /** "Cut into 36", of no unit. */
@@ -226,7 +235,8 @@ export interface ShapeSaid {
 }
 
 /** Whether a sweet comes out of moulds. */
-export const isMoulded = (said: readonly string[]): boolean => said.some((s) => MOULDS.test(s))
+export const isMoulded = (said: readonly string[]): boolean =>
+  said.some((s) => MOULDS.test(s)) && !said.some((s) => CUTS.test(s) && pieceIn(s) !== null)
 
 /** The pieces a method speaks of. */
 export function shapeSaid({ family, name, said, doneAt, made, makes, yields }: ShapeSaid): Shape {
@@ -238,12 +248,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields }: S
   const sizeOf = (words: RegExp) => after.flatMap((s) => (words.test(s) ? (pieceIn(s) ?? []) : []))[0]
   const area = tinOf(said)
   const portion = gramsSaid(told)
-  const fills = litres !== null && area ? (litres * 1e6) / area : Number.NaN
-  const filled = fills >= SLAB.least && fills <= SLAB.most ? fills : null
-  const mm = (otherwise: number): number => {
-    const thick = thicknessIn(after) ?? filled ?? otherwise
-    return thick < WHOLE_MM ? tenths(thick) : Math.round(thick)
-  }
+  const mm = (otherwise: number): number => depthSaid(after, said, litres) ?? otherwise
   const millilitres = Number(MILLILITRES.exec(told)?.[1] ?? Number.NaN)
   // "butterscotch lollies" that are poured and cut have no sticks
   if ((LOLLIPOPS.test(name) && !(any(CUTS) && !any(STICKS))) || any(LOLLIPOP_MOULDS)) {
