@@ -1,6 +1,6 @@
 /** What of a method happens beside the pot: warmed in a pan of its own, whipped in a bowl, toasted, baked, bloomed. */
 import { heatIn, MEANWHILE, secondsIn, WATCHES } from './method'
-import { FOAM, inOtherPot, inOven, isGotReady, takesOff, warms, whipsWhites } from './recipe-moves'
+import { FOAM, inOtherPot, inOven, isGotReady, pours, takesOff, warms, whipsWhites } from './recipe-moves'
 import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
@@ -30,8 +30,11 @@ export const WAITS_FOR =
   /^(?:meanwhile,?\s+)?(?:when|once|as|at|while)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
 const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
+/** "Warm the cream with the glucose" */
+const WITH_SYRUP =
+  /\b(?:with|and) (?:the )?(?:\w+ pods? and (?:the )?)?(?:glucose|corn|golden|maple|invert)(?: syrup)?\b/gi
 export const PUTS_IN =
-  /\b(?:add|in goes?|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour in|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
+  /\b(?:add|in goes?|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:in|on)|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
   new RegExp(
@@ -145,7 +148,8 @@ function goesInAt(said: readonly string[], at: number): number {
   if (!warmed) return -1
   // what is warmed meanwhile is not the pot, whatever is in it, where that stands on the heat already
   const isFoam = FOAMS.test(warmed[0])
-  const sweet = !isFoam && SUGAR.test(sentence)
+  const sweet =
+    !isFoam && SUGAR.test(said.some((s, i) => i > at && MELTS.test(s)) ? sentence.replace(WITH_SYRUP, ' ') : sentence)
   if (
     sweet &&
     !KEEPS.test(sentence) &&
@@ -160,6 +164,10 @@ function goesInAt(said: readonly string[], at: number): number {
   )
   return named < 0 && isFoam ? said.findIndex((s, i) => i > at && SYRUP_IN.test(s)) : named
 }
+
+/** Sugar that is melted by itself. */
+const MELTS =
+  /\b(?:melt|carameli[sz]e|dry caramel|caramel (?:of|with))\b.*\bsugar\b|\bsugar\b.*\b(?:melt|dry|carameli[sz]e|amber)\b/i
 
 const FOAMS = new RegExp(`\\b${FOAM}`, 'i')
 
@@ -197,6 +205,9 @@ export interface Beside {
 const ON_TRAY =
   /^(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w-]+ ){0,3}(?:tray|sheet|mat|parchment|paper|slab|marble|(?:roasting|roll|sheet|baking) (?:pan|tin))\b/i
 
+/** What is got ready however late it is told. */
+const VESSEL = /\b(?:pan|tin|tray|sheet|mou?lds?|slab|board|dish|marble|paper|foil|starch|sugar)\b/i
+
 /** A base is pressed into its tin before anything is boiled. */
 const BASE = /\bpress(?:ed)?\b.{0,30}\b(?:in|into|over|onto)\b.{0,40}\b(?:tin|pan|tray|dish)\b/i
 
@@ -230,7 +241,8 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
       ready.add(i)
     }
     // nothing is put in any more that could be warmed for it
-    const isLate = i > doneAt && warms(s) && !said.some((later, k) => k > i && PUTS_IN.test(later))
+    const isOut = said.some((poured, k) => k > doneAt && k < i && pours(poured)) && !VESSEL.test(s)
+    const isLate = i > doneAt && (warms(s) || isOut) && !said.some((later, k) => k > i && PUTS_IN.test(later))
     if ((isGotReady(s) && !isLate) || waits || isOther) ready.add(i)
   }
   return { apart, ready }

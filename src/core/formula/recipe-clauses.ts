@@ -96,7 +96,7 @@ const ASIDE =
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
-  '(?:continue|go on|keep|start|begin|raise|increase|turn up|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
+  '(?:continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
 /** Work on what was poured, which waits until it can be done. */
 const LATER = '(?:mark|score|cut|break|slice)'
 /** Work that goes on for so long with what was put in. */
@@ -117,7 +117,7 @@ const STOPS = '(?:deglaze|stop (?:it |the (?:caramel|boil|cooking) )?(?:with|in)
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
   [';\\s+', `(?:${GOES_ON}|${SETS_OUT}|${LATER}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
-  [',\\s+', `${LASTS}|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`],
+  [',\\s+', `${LASTS}|(?:whisk|whip|beat) (?:for )?\\d+ ?min|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`],
   [',\\s+', '(?:raise|on|up) to \\d'],
   [',\\s+', `${ADDS}\\b[^,;]*\\boff the heat\\b`],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],

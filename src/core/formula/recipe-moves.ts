@@ -95,7 +95,7 @@ const PUTS_BACK = saidAs([
 export const putsBack = (sentence: string): boolean => PUTS_BACK.test(sentence)
 
 /** What waits whipped for a syrup, as the source of a pattern. */
-export const FOAM = '(?:whites|egg white|albumen|foam|meringue|frapp[eé])(?!\\w)'
+export const FOAM = '(?:whites|egg white|albumen|aquafaba|foam|meringue|frapp[eé])(?!\\w)'
 
 /** What may stand before whites are whipped: meanwhile, once something is so, in which bowl. */
 const WHIPS_WHITES = saidAs(
@@ -143,7 +143,7 @@ const POURS = saidAs(
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
     // what is bottled, and no jar that something is in
     /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|$)/,
-    /pipe\b(?=.*\b(?:in|on)(?:to)?\b)/,
+    /pipe\b(?=$|.*\b(?:in|on)(?:to)?\b)/,
     /(?<=^|[,;] )out on(?:to)?/,
     /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w×-]+ ){0,6}(?:tin|tray|pan|frame|mou?lds?))/,
     /(?:roll|sheet) (?:it |out )*between/,

@@ -44,7 +44,8 @@ const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
   EVERYTHING.test(sentence) && mentions(EXCEPT.exec(sentence)?.[1] ?? '', names)
 
 /** "Combine the first four ingredients". */
-const FIRST = /\bfirst (two|three|four|five|six|seven|\d)\b(?! (?:minutes?|times?|hours?|days?)\b)/i
+const FIRST =
+  /\bfirst (two|three|four|five|six|seven|\d)\b(?! (?:min(?:ute)?s?|secs?|seconds?|times?|hours?|hrs?|days?)\b)/i
 
 /** Sentences without the longer names of other lines that hold one of a line's own: "condensed milk" speaks of no milk. */
 function withoutOthers(said: readonly string[], line: Written, written: readonly Written[]): readonly string[] {

@@ -108,7 +108,7 @@ const KEPT_BELOW_C = 30
 
 /** What is off the heat cools to a temperature, unless it is warmed to it. */
 const OFF_HEAT = /\b(?:from|off|kill|cut) (?:the )?heat\b/gi
-const WARMS_AGAIN = /\b(?:re-?(?:heat|warm)(?:ed)?|melt|warm|heat)\b/i
+const WARMS_AGAIN = /\b(?:re-?(?:heat|warm)(?:ed)?|dry|melt|warm|heat)\b/i
 
 /** "Beat on high for 10 minutes", "keep whisking until it is thick". */
 const WHIPS =

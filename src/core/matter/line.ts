@@ -180,7 +180,7 @@ function splitNote(name: string): { name: string; note: string | null } {
 const fruits = ['lemon', 'lime', 'orange'] as const
 
 const JUICE =
-  /^(?:the\s+)?(?:freshly\s+squeezed\s+|fresh\s+|strained\s+|finely\s+grated\s+)?(juice|(?:grated )?(?:zest|rind|peel)|juice and (?:grated )?zest|(?:grated )?zest and juice) (?:of|from)\s+(.*)$/i
+  /^(?:the\s+)?(?:freshly\s+squeezed\s+|fresh\s+|strained\s+|finely\s+grated\s+)?(juice|(?:grated )?(?:zest|rind|peel)|juice and (?:grated )?zest|(?:grated )?zest and juice) (?:(?:of|from)\s+|(?=\d))(.*)$/i
 /** "1 lemon, zested", "2 oranges (zest only)" */
 const ZESTED =
   /^(.*?)\b(lemon|lime|orange)s?(?:,\s*|\s*\(\s*)(?:finely |freshly |fine |grated |just the )*(?:zest|zested|rind|peel)(?: only)?\s*\)?$/i
