@@ -235,4 +235,24 @@ export const notedMoments: readonly Moment[] = [
       /^after 7200: Dry at 90° for 2 hr$/,
     ],
   ],
+  [
+    'lines under marks, one of them in its row, and one called by its mark',
+    'A:\nraspberry purée 100 g\ngelatin 200 bloom 18 g\nwater 60 g\n\nB:\nsugar 250 g\nraspberry purée 80 g\ninvert sugar 90 g\n\nC: invert sugar 110 g',
+    'Hydrate gelatin in the water. Cook B to 110 °C. Pour over C in mixer bowl, add the melted gelatin, and whip. When at 45 °C add purée A. Deposit on starch.',
+    110,
+    [
+      /^ready \+ sugar 250, raspberry-puree 80, invert-syrup 90: Cook/,
+      /^target: Cook/,
+      /^ready \+ gelatin-powder 18, water 60, invert-syrup 110: Pour over/,
+      /^falls 45 \+ raspberry-puree 100: When at 45° add purée A$/,
+      /^ready → out: Deposit/,
+    ],
+  ],
+  [
+    'sugar that only dusts foil, which is got ready; a thin layer',
+    '750 g white sugar\n490 g corn syrup\n240 g water',
+    "Roll the edges of two squares of foil and sprinkle with confectioners' sugar. Combine the white sugar, corn syrup, and water in a pan. Boil to 150°C. Pour in a thin layer on the foil.",
+    150,
+    [/^ready \+ sugar 750, corn-syrup 490, water 240: Combine/, /^target: Boil/, /^ready → out: Pour in a thin layer/],
+  ],
 ]

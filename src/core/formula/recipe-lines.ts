@@ -6,6 +6,7 @@ import type { FormulaDocument, Line } from './document'
 import { idFor } from './edit'
 import { short } from './method'
 import type { Lexicon, Question } from './recipe-draft'
+import { callsMarked } from './recipe-marks'
 import { callsTyped, fullNames, mentions, namesOf, namesTyped } from './recipe-names'
 import { purposeIn, type Written, waitsIn } from './recipe-places'
 import { bare, type Headed } from './recipe-split'
@@ -19,7 +20,12 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
   for (const { heading, typed } of list.flatMap((s) => s.lines.map((typed) => ({ heading: s.heading, typed })))) {
     const reading = readLine(bare(typed), pantry, house)
     const taken = [...lines, ...questions].map((l) => l.id)
-    const said = { heading, purpose: purposeIn(typed), waits: waitsIn(typed), calls: callsTyped(bare(typed)) }
+    const said = {
+      heading,
+      purpose: purposeIn(typed),
+      waits: waitsIn(typed),
+      calls: [...callsTyped(bare(typed)), ...callsMarked(typed, heading)],
+    }
     if (reading.status === 'ask') {
       const id = idFor('ask', taken)
       questions.push({ id, text: typed, reading })

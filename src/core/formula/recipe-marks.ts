@@ -12,6 +12,13 @@ const calledIn = (line: string): string =>
     .replace(/[\s:–-]+\d[\d.,]*\s?\p{L}*$/u, '')
     .trim()
 
+/** What a method calls a line by that stands under a mark: "purée A"; none under any other heading. */
+export function callsMarked(line: string, heading: string | null): string[] {
+  const letter = MARK.exec(heading ?? '')?.[1]
+  const noun = calledIn(line).split(/\s+/).at(-1)
+  return letter && noun ? [`${noun} ${letter}`] : []
+}
+
 /** Lines of a method with the names of what a mark stands for in its place: "bring A to the boil" becomes "bring sugar, water to the boil". */
 export function withNames(told: readonly string[], list: readonly Headed[]): string[] {
   const marks = list.flatMap(({ heading, lines }) => {
@@ -25,9 +32,22 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
     return [
       {
         said: new RegExp(`(?<=\\w )${called}`, letter === undefined ? 'gi' : 'g'),
-        names: lines.map(calledIn).join(', '),
+        names: lines.map(calledIn),
       },
     ]
   })
-  return told.map((line) => marks.reduce((text, { said, names }) => text.replace(said, names), line))
+  // "purée A" is the purée of A alone, and is called so
+  const one = (names: readonly string[], before: string): string | undefined =>
+    names.find((name) => name.toLowerCase().split(/\s+/).includes(before.toLowerCase()))
+  return told.map((line) =>
+    marks.reduce(
+      (text, { said, names }) =>
+        text.replace(said, (mark: string, ...found) => {
+          const [at, whole] = found.slice(-2) as [number, string]
+          const before = /(\p{L}+)\s$/u.exec(whole.slice(0, at))?.[1] ?? ''
+          return one(names, before) === undefined ? names.join(', ') : mark
+        }),
+      line,
+    ),
+  )
 }

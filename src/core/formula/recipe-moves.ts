@@ -24,6 +24,7 @@ const READIES = saidAs(
     // shells are lined with chocolate, and filled: that is the work itself
     /line\b(?!.*\bmou?lds?\b.*\b(?:fill|cap|seal)\b)/,
     /grease/,
+    /(?:roll|turn|fold) (?:up )?the edges of\b.*\b(?:foil|paper|parchment)/,
     /(?:butter|oil) (?:an?|the|both|two|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))/,
     /preheat/,
     /heat (?:the |your )?oven/,
@@ -122,6 +123,7 @@ const POURS = saidAs(
   [
     // into a jug it only waits
     /pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?!(?: the (?:slurry|paste))? in\b)/,
+    /pour in an? (?:thin |even |thick |single )+(?:layer|sheet)\b/,
     /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|sheets?|dish(?:es)?|frames?|mou?lds?|stream)/,
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,

@@ -57,7 +57,7 @@ function withoutOthers(said: readonly string[], line: Written, written: readonly
         ),
   )
   if (longer.length === 0) return said
-  const names = new RegExp(`\\b(?:${longer.map((n) => n.split(/\s+/).join('[ -]+')).join('|')})\\b`, 'gi')
+  const names = new RegExp(`\\b(?:${longer.map((n) => n.split(/\s+/).join(`[ '’-]+`)).join('|')})\\b`, 'gi')
   return said.map((s) => s.replace(names, ' '))
 }
 
@@ -121,7 +121,7 @@ export function placesOf(
   for (const line of written) {
     const stands = twinAt(said, line, written)
     const mate =
-      !out.has(line.id) || (beside.ready.has(stands) && !line.waits)
+      (!out.has(line.id) && !isOutside(line)) || (beside.ready.has(stands) && !line.waits)
         ? bloomedWith(said, line, written, out, stands)
         : undefined
     if (mate !== undefined) out.set(line.id, mate)
@@ -297,7 +297,7 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
     -1
   if (claim(line) >= 0) return claim(line)
   const [left, free] = [alike.filter((w) => claim(w) < 0), spoken.filter((i) => !alike.some((w) => claim(w) === i))]
-  if (line.heading === null) return free[left.indexOf(line)] ?? -1
+  if (line.heading === null || mates.length === 0) return free[left.indexOf(line)] ?? -1
   return spoken[company.indexOf(Math.max(...company))] as number
 }
 

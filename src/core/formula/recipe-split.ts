@@ -117,7 +117,7 @@ const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WI
 const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !/\d|[¼½¾⅓⅔]|\bof\b/.test(line)
 
 /** "For the syrup: 800 g sugar, 340 ml water" */
-const HEADED_ROW = /^(?:(?:layer|part|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}):\s+(.+)$/iu
+const HEADED_ROW = /^(?:(?:layer|part|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}|[A-H]):\s+(.+)$/iu
 
 /** Whether a piece of a row is an amount of something. */
 function isLine(piece: string): boolean {
@@ -186,7 +186,7 @@ function inOneRow(row: string): string[] {
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const ends = (rest ?? line).split(/,\s+(?![^(]*\))/)
   const areEnds = ends.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length > MOST_OF * ends.length
-  if (areEnds && !/:/.test(rest ?? line) && (heading === undefined || ends.length > 1))
+  if (areEnds && !/:/.test(rest ?? line) && (heading === undefined || ends.length > 1 || heading.length === 1))
     return heading === undefined ? ends : [`${heading}:`, ...ends, ROW_ENDS]
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
   const pieces = all.split(NEXT_OR_PLUS)

@@ -27,6 +27,7 @@ const strip = (s: string): string =>
     .replace(/[’']s\b/g, '')
     .replace(/[’']/g, '')
     .replace(/(\d)\s*%/g, '$1pct')
+    .replace(/\b\d{2,3}[ -]bloom\b/g, ' ')
     .replace(/[^\p{L}\p{N}.-]+/gu, ' ')
     .replace(/(?<!\d)\.|\.(?!\d)/g, ' ')
     .trim()

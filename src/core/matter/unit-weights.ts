@@ -94,6 +94,7 @@ export const unitWeights: Readonly<Record<string, Readonly<Record<string, number
   'dried-pear': { cup: 150 },
   'dried-apricot': { cup: 150 },
   'dried-fig': { cup: 150 },
+  'dried-date': { cup: 150, each: 20 },
   raisins: { cup: 150 },
   'dried-cranberry': { cup: 150 },
   'dried-cherry': { cup: 150 },

@@ -68,6 +68,7 @@ export const fruits = [
   dried('dried-pear', 'Dried pear, diced', 50, 5, 14),
   dried('dried-apricot', 'Dried apricots', 38, 8, 8),
   dried('dried-fig', 'Dried figs', 47, 1, 11, false),
+  dried('dried-date', 'Dates, dried', 63, 5, 8, false),
   dried('raisins', 'Raisins', 65, 0.5, 5, false),
   dried('dried-cranberry', 'Dried cranberries', 62, 5, 5, false),
   dried('dried-cherry', 'Dried cherries', 60, 5, 5, false),
