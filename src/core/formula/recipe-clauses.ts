@@ -63,7 +63,7 @@ const ALSO = new RegExp(
 )
 /** "Wash down the sides at the start": while it boils, which the sentence before it ends. */
 const WHILE_IT_BOILS =
-  /^(?:wash|brush)(?: down)? (?:the |any )?(?:sides|crystals)\b.*\b(?:at the (?:start|beginning)|early on|as it (?:boils|cooks|heats)|while it (?:boils|cooks|heats)|during)\b/i
+  /^(?:wash|brush)(?: down)? (?:the |any )?(?:sides|crystals)\b.*\b(?:at the (?:start|beginning)|early on|(?:as|while) (?:it|the (?:syrup|mixture|sugar|candy)) (?:boils|cooks|heats)|during)\b/i
 const ASIDE_SET = /^set (?:it |this )?aside$/i
 /** "15 ml each" */
 const EACH = /^(?:about )?\d+(?:[.,]\d+)? ?(?:ml|g|oz|mm|cm|in|inch(?:es)?) (?:each|apiece|thick|deep)$/i

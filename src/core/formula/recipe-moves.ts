@@ -41,6 +41,7 @@ const READIES = saidAs(
     /prepare/,
     /have (?:an?|the|your|everything|all)/,
     /set out/,
+    /lay (?:out )?(?:an? |some |the )?(?:sheets? of )?(?:parchment|paper|foil|mat)/,
     /get (?:the|your|all|everything)\b.*\b(?:ready|in order|together)/,
     /you(?:[’']?ll| will)? need/,
     // "take 1 lb of sugar, a cup of water"
@@ -145,7 +146,7 @@ const POURS = saidAs(
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
     // what is bottled, and no jar that something is in
     /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|$)/,
-    /pipe\b(?=$|.*\b(?:in|on)(?:to)?\b)/,
+    /pipe\b(?=$| at \d|.*\b(?:in|on)(?:to)?\b)/,
     /(?<=^|[,;] )out on(?:to)?/,
     /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w×-]+ ){0,6}(?:tin|tray|pan|frame|mou?lds?))/,
     /(?:roll|sheet) (?:it |out )*between/,

@@ -10,6 +10,8 @@ const TO_HEAT =
   /^(?:(back|on|up) )?(?:to )?((?:about |around |[~≈] ?)?\d{2,3}(?:[.,]\d)?\s?(?:[°º]|deg|[CF]\b|[–-]\s?\d{2,3}).*)$/i
 /** "Off → seeds" */
 const OFF_THEN = new RegExp(`\\boff(?: (?:the )?heat)?${ARROW.source}`, 'i')
+/** "200 g hot cream → stop" */
+const STOPS = /^stop$/i
 const ONLY_HEATS = /^(?:boil|cook|heat)$/i
 const OFF = /^off (?:the )?(?:heat|flame)\s*[:,+–—-]\s*(.+)$/i
 /** "Stir in, back to 130 °C" */
@@ -33,6 +35,10 @@ export function spelledOut(line: string): string {
   const body = written.replace(OFF_THEN, 'off heat: ')
   const parts = body.split(ARROW).filter(Boolean)
   if (parts.length < 2) return OFF.test(body) && !isTold(OFF.exec(body)?.[1] ?? '') ? mark + spelled(body) : line
-  const done = parts.filter((part, i) => !(ONLY_HEATS.test(part) && TO_HEAT.test(parts[i + 1] ?? '')))
+  const done = parts.flatMap((part, i) => {
+    const next = parts[i + 1] ?? ''
+    if (STOPS.test(part) || (ONLY_HEATS.test(part) && TO_HEAT.test(next))) return []
+    return STOPS.test(next) && !isTold(part) ? [`Deglaze with ${lower(part)}`] : [part]
+  })
   return `${mark}${done.map((part) => spelled(part.replace(/[.,;]$/, ''))).join('. ')}.`
 }

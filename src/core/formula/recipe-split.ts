@@ -173,6 +173,9 @@ function inOneRow(row: string): string[] {
   // "250 g almonds - 180 g sugar - 60 g water"
   const dashed = line.split(/\s+[-–—]\s+(?=[\d¼½¾⅓⅔])/)
   if (dashed.length > 2 && dashed.every(isLine)) return dashed
+  // "Sugar 300 g – honey 75 g – cream 200 g"
+  const byName = line.split(/\s+[–—-]\s+/)
+  if (byName.length > 2 && byName.every((piece) => ENDS_WITH_AMOUNT.test(piece))) return byName
   const stopped = line.split(/\.\s+(?=\p{Lu})/u)
   const amountFirst = stopped.map((piece) => piece.replace(NAME_FIRST, '$2 $1'))
   const turned = amountFirst.filter((piece, i) => piece !== stopped[i]).length
