@@ -30,7 +30,7 @@ const HEAT =
   /(?<![\d.,])(\d{2,3}(?:[.,]\d)?)\s*(?:[°º]\s*)?([cf]\b)?(?:\s*(?:–|-|\bto\b|\band\b|\bor\b)\s*(\d{2,3}(?:[.,]\d)?))?\s*([°º]|deg(?:rees?)?\b\.?)?\s*(celsius|fahrenheit|centigrade|[cf]\b)?(?!\d)/gi
 /** What a bare number counts where it is no temperature. */
 const COUNTS =
-  /^\s*(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|g\b|grams?|kg|ml\b|l\b|litres?|cm\b|mm\b|inch|in\b|pieces?|cups?|tbsp|tsp|oz|lbs?|%|x\b|x ?\d|×)/i
+  /^\s*(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|g\b|grams?|kg|kilo\w*|ml\b|(?:milli)?lit(?:re|er)s?\b|l\b|ounces?|pounds?|cm\b|mm\b|inch|in\b|pieces?|cups?|tbsp|tsp|oz|lbs?|%|x\b|x ?\d|×)/i
 const TOWARDS =
   /\b(?:to|at|reach(?:es)?|reads?|says|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS =

@@ -255,4 +255,18 @@ export const notedMoments: readonly Moment[] = [
     150,
     [/^ready \+ sugar 750, corn-syrup 490, water 240: Combine/, /^target: Boil/, /^ready → out: Pour in a thin layer/],
   ],
+  [
+    'amounts after their names in words, which name nothing; a jar by what it holds, which is no heat',
+    'Butter 250 grams\nSugar 250 grams\nAlmonds 80 grams\nDark chocolate 200 grams',
+    'Cook butter and sugar to 150 °C. Stir in 80 grams almonds. Pour on silicone. Leave 3 minutes; chocolate on top. Decant the rest into a jar (about 400 millilitres).',
+    150,
+    [
+      /^ready \+ butter 250, sugar 250: Cook/,
+      /^target: Cook/,
+      /^ready \+ almonds 80: Stir in/,
+      /^ready → out: Pour/,
+      /^after 180 \+ dark-chocolate-70 200: Leave 3 minutes/,
+      /^ready: Decant/,
+    ],
+  ],
 ]

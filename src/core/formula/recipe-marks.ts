@@ -7,10 +7,7 @@ const MARK = /^(?:(?:part|stage|phase|group|component) \d|(?:(?:part|stage|phase
 export const isMark = (heading: string): boolean => MARK.test(heading)
 
 /** "Sucrose 300 g": what it is called, without its amount. */
-const calledIn = (line: string): string =>
-  typedName(bare(line))
-    .replace(/[\s:–-]+\d[\d.,]*\s?\p{L}*$/u, '')
-    .trim()
+const calledIn = (line: string): string => typedName(bare(line)).trim()
 
 /** What a method calls a line by that stands under a mark: "purée A"; none under any other heading. */
 export function callsMarked(line: string, heading: string | null): string[] {

@@ -55,7 +55,7 @@ const GOT_READY = saidAs([
   // "pour half of the water into a bowl and sprinkle the gelatin over it"
   /^(?:pour|put|place|add)\b(?!.*\b(?:pan|pot|saucepan|syrup|heat|boil)\b).*\b(?:sprinkle|rain) (?:the |in the )?(?:\w+ )?gelatine?\b/,
   // "put the gelatine in a bowl with the cold water"
-  /^(?:put|place|add|mix|stir) (?:the )?(?:\w+ )?gelatine?\b.{0,30}\b(?:bowl|jug|cup|dish)\b.{0,20}\bwater\b/,
+  /^(?:put|place|add|mix|stir) (?:the )?(?:\w+ )?gelatine?\b.{0,30}\b(?:bowl|jug|cup|dish)\b.{0,40}\bwater\b/,
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b/,
   IN_OVEN,
   /^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/,

@@ -60,7 +60,8 @@ export const namesTyped = (typed: string, likely: Ingredient | undefined): strin
   namesIn([typedName(typed), ...(likely ? everyNameOf(likely) : [])])
 
 /** What a line of the list calls what it measures, without amount, brackets and note. */
-export const typedName = (typed: string): string => (measureAt(typed, [])?.rest ?? typed).replace(/\(.*?\)|,.*$/g, '')
+export const typedName = (typed: string): string =>
+  (measureAt(typed, [])?.rest ?? typed).replace(/\(.*?\)|,.*$/g, '').replace(/[\s:–-]+\d[\d.,/]*\s?\p{L}*\.?$/u, '')
 
 function namesIn(names: readonly string[]): string[] {
   const own = names.map(lettersOf)

@@ -38,6 +38,7 @@ const ways: readonly (readonly [string, (text: string) => string])[] = [
   ['other quotes', (t) => t.replace(/'/g, '’').replace(/"/g, '”')],
   ['other degrees', (t) => t.replace(/ ?° ?([CF])\b/g, ' º$1')],
   ['degrees in words', (t) => t.replace(/ ?° ?C\b/g, ' degrees Celsius').replace(/ ?° ?F\b/g, ' degrees Fahrenheit')],
+  ['units in words', (t) => t.replace(/(\d) ?g\b/g, '$1 grams').replace(/(\d) ?ml\b/g, '$1 millilitres')],
   ['headings in capitals', (t) => t.replace('Ingredients', 'INGREDIENTS').replace('Method', 'METHOD:')],
   ['headings with marks', (t) => t.replace('Ingredients', '## Ingredients').replace('Method', '**Method**')],
   ['hyphens for dashes', (t) => t.replace(/(?<=\d)–(?=\d)/g, '-')],
