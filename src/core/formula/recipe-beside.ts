@@ -231,7 +231,9 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
     const isOther =
       (apart.has(i) && !isMoment) ||
       (i < sweet && (inOven(s) || ON_TRAY.test(s) || BASE.test(s))) ||
-      (others.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s))
+      (others.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s)) ||
+      // "add the sage and leave to infuse"
+      (others.has(i - 1) && /^add\b/i.test(s) && STANDS.test(said[i + 1] ?? ''))
     if (isOther) others.add(i)
     // "off the heat add the chocolate": to the cream, where nothing sweet is on the stove yet
     const goesIn = apart.get(i - 1)

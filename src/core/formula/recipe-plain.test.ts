@@ -26,6 +26,7 @@ describe('a pasted text as plain lines', () => {
     ['• .5 c corn syrup', '• 0.5 c corn syrup'],
     ['2) Butter, honey → boil → 146°C (6 min)', '2) Add butter, honey. Cook to 146°C (6 min).'],
     ['off heat: vanilla', 'Off the heat add vanilla'],
+    ['Off heat, quickly stir in butter', 'Off heat, quickly stir in butter'],
     ['Off → seeds, salt', 'Off the heat add seeds, salt'],
     ['3 g butter -> stir in, back to 130 °C', 'Add 3 g butter. Stir in, cook back to 130 °C.'],
   ])('%s is read as %s', (typed, plain) => expect(plainLines(typed)).toEqual([plain]))

@@ -17,7 +17,8 @@ const OFF = /^off (?:the )?(?:heat|flame)\s*[:,+–—-]\s*(.+)$/i
 /** "Stir in, back to 130 °C" */
 const BACK_TO = /, (?=(?:back|on|up) to \d)/i
 
-const isTold = (words: string): boolean => words.search(DONE) === 0 || isGotReady(words)
+const TOLD = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
+const isTold = (words: string): boolean => TOLD.test(words) || isGotReady(words)
 const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase())
 
 /** One of the things between arrows as a sentence. */

@@ -33,6 +33,10 @@ describe('a recipe of two boils', () => {
       'Start cooking the sugar and water. When the syrup is at 120 °C start cooking the honey in another pot to 125 °C. When the honey is at 118 °C start whisking the egg whites. Pour the honey onto the meringue. Continue cooking the syrup to 145 °C, pour onto the meringue. Whip 4 min. Fold in the almonds. Press into a tray.',
     ],
     [
+      'at the same time, both poured in one sentence, the honey cooked last',
+      'Cook sugar and water to 145 °C. At the same time cook the honey to 125 °C. Whip the egg whites. Pour the honey, then the sugar syrup, over the whites, whipping. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
+    ],
+    [
       'side by side',
       'Put the honey in a small pan. Boil it to 125 °C. In a second pan boil the sugar and the water to 145 °C. Pour the honey over the egg whites while whisking. Pour in the syrup. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
     ],

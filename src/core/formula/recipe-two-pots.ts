@@ -31,6 +31,9 @@ const PUTS_IN = /\b(?:pour|add|trickle|drizzle|stream)\b/i
 /** "Cook the sugar syrup": all that is not the honey. */
 const THE_SYRUP = /\b(?:the|boil|cook|heat) (?:sugar )?syrup\b/i
 
+/** "Add the honey and cook to 128°": into the same pot. */
+const GOES_IN = /\b(?:add|stir in|pour)\b/i
+
 /** What is begun at a heat boils nothing. */
 const BEGINS = /\b(?:start|begin)\b/i
 
@@ -52,7 +55,7 @@ interface TwoPots {
 
 function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonly Written[]): TwoPots | null {
   const boils = said.flatMap((s, i) =>
-    !isGotReady(s) && !BEGINS.test(s) && !(WATCHES.test(s) && whipsWhites(s)) && boilsTo(s, unit) ? [i] : [],
+    !isGotReady(s) && !BEGINS.test(s) && !whipsWhites(s) && boilsTo(s, unit) ? [i] : [],
   )
   const first = boils[0] ?? -1
   const poured = said.findIndex((s, i) => i > first && ONTO_WHITES.test(s))
@@ -60,7 +63,10 @@ function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonl
   // "pour the honey over the whites": what was boiled with the rest is not poured by itself
   const speaks = (at: number, { names }: Written): boolean => mentions(said[at] ?? '', names)
   const isAlone = (b: number): boolean => written.some((w) => speaks(first, w) && speaks(poured, w) && !speaks(b, w))
-  const second = boils.find((b) => b > first && (b > poured || inOther(b) || isAlone(b)))
+  // what is poured by itself was boiled by itself, whichever of the two is told first
+  const isOwn = (b: number): boolean =>
+    !GOES_IN.test(said[b] ?? '') && written.some((w) => speaks(b, w) && speaks(poured, w) && !speaks(first, w))
+  const second = boils.find((b) => b > first && (b > poured || inOther(b) || isAlone(b) || isOwn(b)))
   if (first < 0 || poured < 0 || second === undefined) return null
   // "put the honey in a pan. Boil it to 121°"
   const withStart = (at: number, after: number): number[] =>
@@ -89,7 +95,10 @@ const inTwo = (sentence: string): string[] => {
   const [, whipped, poured] = (ONTO_WHITES.test(sentence) && WHIPPED_THEN.exec(sentence)) || []
   if (whipped && poured) return [whipped, capital(poured)]
   const [, one, other] = (ONTO_WHITES.test(sentence) && THEN_OTHER.exec(sentence)) || []
-  return one && other ? [one, `Pour in ${other}`] : [sentence]
+  if (!one || !other) return [sentence]
+  // "pour the honey, then the syrup, over the whites": both go there
+  const where = ONTO_WHITES.test(one) ? '' : ` ${/\b(?:onto|over|into|on)\b.*$/i.exec(other)?.[0] ?? ''}`
+  return [`${one}${where}`, `Pour in ${other}`]
 }
 
 /** Reads a recipe of two boils as a formula and a part that joins it; null where there is only one. */
