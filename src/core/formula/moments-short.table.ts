@@ -184,7 +184,9 @@ export const shortMoments: readonly Moment[] = [
     125.6,
     [
       /^ready \+ sugar 600, water 240, butter 110: Mix/,
-      /^rises 113\.3: Cook covered/,
+      /^ready: Cook covered till steam forms$/,
+      /^ready: Uncovered to 113\.3°$/,
+      /^rises 113\.3: Uncovered/,
       /^ready \+ cream-36 120: Add cream/,
       /^target: On to 125\.6°$/,
       /^ready → out: Pour/,

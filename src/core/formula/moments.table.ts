@@ -373,7 +373,14 @@ export const moments: readonly Moment[] = [
     '450 g demerara sugar\n90 ml water',
     'Line a tray with silicone. Place all the ingredients in a pan. Bring to the boil, cover for 2 minutes, then uncover and boil to 138°C (280°F). Be careful, it spits. Let the bubbles die down, then drop teaspoonfuls onto the slab. Wrap.',
     138,
-    [/^ready \+ demerara 450, water 90: Place all/, /^target: Bring/, /^ready → out: Let the bubbles/, /^ready: Wrap$/],
+    [
+      /^ready \+ demerara 450, water 90: Place all/,
+      /^boil: Bring to the boil, cover for 2 minutes$/,
+      /^after 120: Bring to the boil/,
+      /^target: Uncover and boil/,
+      /^ready → out: Let the bubbles/,
+      /^ready: Wrap$/,
+    ],
   ],
   [
     'what lies in a bowl with what the caramel is poured over; stirred every so often',

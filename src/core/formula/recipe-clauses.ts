@@ -97,7 +97,7 @@ const ASIDE =
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
-  '(?:continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
+  '(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
 /** Work on what was poured, which waits until it can be done. */
 const LATER = '(?:mark|score|cut|break|slice)'
 /** Work that goes on for so long with what was put in. */
@@ -134,6 +134,9 @@ const SETTING_OUT = new RegExp(`^${SETS_OUT}`, 'i')
 /** "Butter the sides of a saucepan, then add …": head and tail of a sentence. */
 const FILLS_PAN = /\b(?:saucepan|pot|kettle)\b[^|]* \| add\b/i
 const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
+/** "Boil covered for 3 minutes; uncover and boil to 118°" */
+const UNCOVERS = /^uncover/i
+const COVERED = /\bcover(?:ed)?\b|\blid\b/i
 const BACKING_UP = new RegExp(`^${BACK_UP}`, 'i')
 const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
@@ -204,6 +207,7 @@ function isApart(head: string, tail: string): boolean {
   if (RESTS.test(tail)) return (secondsIn(tail) !== null || (heatIn(tail) !== null && pours(head))) && !RESTS.test(head)
   if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
   if (BACKING_UP.test(tail)) return true
+  if (UNCOVERS.test(tail)) return COVERED.test(head) && endingsIn(tail, 'C').length > 0
   if (GOES_FURTHER.test(tail)) {
     const { low = 0 } = heatIn(tail) ?? {}
     const before = heatIn(head)

@@ -20,6 +20,7 @@ import {
   unitOf,
   WATCHES,
 } from './method'
+import { withLids } from './recipe-lids'
 import { bathes, FOAM, inOven, isGotReady, pours, putsBack, takesOff, withoutHeat } from './recipe-moves'
 
 /** What a step's button says once it is done, by what the sentence does. */
@@ -277,7 +278,7 @@ export function stepsFrom(told: Told): Step[] {
       ...(putIn && endsFirst ? [putIn] : []),
     ]
   })
-  return withEnds(steps, told.pullAt >= 0)
+  return withEnds(withLids(steps), told.pullAt >= 0)
 }
 
 /** The sentences of what is not boiled as steps, each after its time where it says one; the first takes everything in. */

@@ -1,0 +1,51 @@
+/** The lid of a written recipe: "cover for three minutes", "uncover and boil to 118°". */
+import type { Step } from './document'
+import { idFor } from './edit'
+
+const COVERS =
+  /\bcover(?:ed)?\b(?!\s+(?:with|in|the (?!pan|pot|saucepan)))|\b(?:put|place|pop) (?:the|a) lid on\b|(?<!\b(?:with|take|leave) (?:the|a) )\blid on\b|\bwith (?:the|a) lid on\b/i
+const UNCOVERS =
+  /\buncover(?:ed)?\b|\b(?:remove|take off|lift(?: off)?) (?:the )?lid\b|\btake (?:it|the lid) off\b|\blid off\b/i
+const BOILS_FIRST = /\b(?:bring|comes?)\b.{0,30}\bboil\b.*\b(?:cover|lid)/i
+
+const on = (step: Step): boolean => step.when.on === 'after' || step.when.on === 'boil'
+
+const lidStep = (say: string, taken: readonly string[], lid: boolean): Step => ({
+  id: idFor(lid ? 'lid on' : 'lid off', taken),
+  label: lid ? 'Lid on' : 'Lid off',
+  when: lid && BOILS_FIRST.test(say) ? { on: 'boil' } : { on: 'ready' },
+  say,
+  why: '',
+  act: lid ? 'Lid is on' : 'Lid is off',
+  lid,
+})
+
+/** Steps with the lid put on and taken off where their words say so; as they are, where nothing says that it comes off again. */
+export function withLids(steps: readonly Step[]): readonly Step[] {
+  const pull = steps.findIndex((s) => s.when.on === 'target')
+  const out: Step[] = []
+  let covered = false
+  for (const [i, step] of steps.entries()) {
+    const taken = [...steps, ...out].map((s) => s.id)
+    const begins = steps[i - 1]?.say !== step.say
+    const ends = steps[i + 1]?.say !== step.say
+    const puts = i <= pull && COVERS.test(step.say)
+    // so long under the lid, and no longer
+    const lifts = puts && ends && covered && on(step)
+    if (puts && begins && !covered) {
+      covered = step.when.on === 'ready' || on(step)
+      if (step.when.on === 'ready') out.push({ ...step, lid: true })
+      else if (covered) out.push(lidStep(step.say, taken, true), { ...step, lid: false })
+      else out.push(step)
+      if (on(step)) covered = false
+    } else if (lifts) {
+      covered = false
+      out.push({ ...step, lid: false })
+    } else if (covered && begins && UNCOVERS.test(step.say)) {
+      covered = false
+      if (step.when.on === 'ready') out.push({ ...step, lid: false })
+      else out.push(lidStep(step.say, taken, false), step)
+    } else out.push(step)
+  }
+  return covered ? steps : out
+}
