@@ -8,7 +8,8 @@ const UNCOVERS =
   /\buncover(?:ed)?\b|\b(?:remove|take off|lift(?: off)?) (?:the )?lid\b|\btake (?:it|the lid) off\b|\blid off\b/i
 const BOILS_FIRST = /\b(?:bring|comes?)\b.{0,30}\bboil\b.*\b(?:cover|lid)/i
 
-const on = (step: Step): boolean => step.when.on === 'after' || step.when.on === 'boil'
+/** What is waited for under a lid. */
+const waits = ({ when }: Step): boolean => when.on === 'after' || when.on === 'boil'
 
 const lidStep = (say: string, taken: readonly string[], lid: boolean): Step => ({
   id: idFor(lid ? 'lid on' : 'lid off', taken),
@@ -20,6 +21,9 @@ const lidStep = (say: string, taken: readonly string[], lid: boolean): Step => (
   lid,
 })
 
+/** A wait under the lid, which ends by taking it off. */
+const lifted = (step: Step): Step => ({ ...step, act: 'Lid is off', lid: false })
+
 /** Steps with the lid put on and taken off where their words say so; as they are, where nothing says that it comes off again. */
 export function withLids(steps: readonly Step[]): readonly Step[] {
   const pull = steps.findIndex((s) => s.when.on === 'target')
@@ -30,17 +34,14 @@ export function withLids(steps: readonly Step[]): readonly Step[] {
     const begins = steps[i - 1]?.say !== step.say
     const ends = steps[i + 1]?.say !== step.say
     const puts = i <= pull && COVERS.test(step.say)
-    // so long under the lid, and no longer
-    const lifts = puts && ends && covered && on(step)
-    if (puts && begins && !covered) {
-      covered = step.when.on === 'ready' || on(step)
-      if (step.when.on === 'ready') out.push({ ...step, lid: true })
-      else if (covered) out.push(lidStep(step.say, taken, true), { ...step, lid: false })
-      else out.push(step)
-      if (on(step)) covered = false
-    } else if (lifts) {
+    if (puts && begins && !covered && step.when.on === 'ready') {
+      covered = true
+      out.push({ ...step, lid: true })
+    } else if (puts && begins && !covered && waits(step)) {
+      out.push(lidStep(step.say, taken, true), lifted(step))
+    } else if (puts && ends && covered && waits(step)) {
       covered = false
-      out.push({ ...step, lid: false })
+      out.push(lifted(step))
     } else if (covered && begins && UNCOVERS.test(step.say)) {
       covered = false
       if (step.when.on === 'ready') out.push({ ...step, lid: false })

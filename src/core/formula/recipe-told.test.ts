@@ -110,4 +110,17 @@ describe('a recipe told back', () => {
     expect(recipe.formula.own).toEqual([own])
     expect(tellBack(recipe)[0]?.moments[0]?.goesIn.map((g) => g.name)).toContain('Quay cream')
   })
+
+  it('says of no syrup that is poured into another pot what it is made into', () => {
+    const told = tellBack(
+      readRecipe(
+        'Nougat\n\n200 g honey\n300 g sugar\n60 g water\n2 egg whites\n\nBoil the honey to 125 °C. Whisk the egg whites. Pour the honey over the whites. Boil the sugar and the water to 145 °C. Pour onto the meringue. Whip for 10 minutes.',
+        pantry,
+      ),
+    )
+    expect(told.map((p) => [p.part, p.joinsPot])).toEqual([
+      ['honey-syrup', true],
+      [null, false],
+    ])
+  })
 })

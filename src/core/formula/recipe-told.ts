@@ -39,6 +39,8 @@ export interface ToldPiece {
   readonly moments: readonly ToldMoment[]
   /** Its pieces are of the size that is usual for their kind. */
   readonly usualShape: boolean
+  /** It is poured into what another pot boils, and never made into pieces by itself. */
+  readonly joinsPot: boolean
   /** What no step puts in. */
   readonly idle: readonly GoesIn[]
 }
@@ -64,6 +66,7 @@ export const tellBack = ({ formula, questions }: Pick<Draft, 'formula' | 'questi
       formula: piece,
       moments: piece.steps.map((step, i) => momentOf(step, piece, i, typed, inGroup)),
       usualShape: isUsualShape(piece.shape, piece.family),
+      joinsPot: part !== null && formula.target !== null,
       idle: piece.groups.flatMap((g) => (taken.has(g.id) ? [] : inGroup(g.id))),
     }
   })

@@ -87,7 +87,7 @@ function Piece({ piece, titled, target }: PieceProps) {
           No step puts in <Listed things={idle} />.
         </p>
       )}
-      {formula.lines.length > 0 && (
+      {formula.lines.length > 0 && !piece.joinsPot && (
         <p className="text-small text-muted">
           {CAME_ABOUT[formula.shape.kind]}{' '}
           <span className="font-semibold text-ink">{shapeText(formula.shape, say)}</span>
