@@ -18,8 +18,8 @@ export interface DoNow {
   readonly prepare: boolean
   /** By the reckoning it may be there, and nothing was read for a while: only a test can tell. */
   readonly test: boolean
-  /** s until it is due, with the range where it is a forecast. */
-  readonly due: { readonly seconds: number; readonly low: number; readonly high: number } | null
+  /** s until it is due, with the range where it is a forecast; `high` null where nobody can say how late it may be. */
+  readonly due: { readonly seconds: number; readonly low: number; readonly high: number | null } | null
   /** s until its window closes: 0 once it has; null where it stays open. */
   readonly until: number | null
   readonly cautions: readonly CautionId[]
@@ -112,8 +112,13 @@ function fromWindow(opensIn: number, doubt: number): DoNow['due'] {
 
 const exactly = (seconds: number) => ({ seconds, low: seconds, high: seconds })
 
+/** ◊ A range that ends later than so many s, and so many times as late as what is foreseen, has no end. */
+const LATEST = { s: 3600, times: 4 }
+
 function fromForecast(f: Forecast | null): DoNow['due'] {
-  return f && Number.isFinite(f.eta) ? { seconds: f.eta, low: f.low, high: f.high } : null
+  if (!f || !Number.isFinite(f.eta)) return null
+  const high = f.high <= Math.max(LATEST.s, LATEST.times * f.eta) ? f.high : null
+  return { seconds: f.eta, low: f.low, high }
 }
 
 /** ◊ Logged this long before its moment, s, a step is likely a slip of the hand. */

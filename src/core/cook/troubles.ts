@@ -77,11 +77,16 @@ const fluxOf = ({ cook }: Context): number => {
 
 const lower = ({ cook }: Context): number => Math.max(1, cook.state.dial - 3)
 
-/** A pot nobody has touched for long, whose time has come and gone. */
-const forgotten: Watch = ({ cook, pot, now }) => {
+/** Whether it is on the heat, and nobody knows how hot it is. */
+const isUnknown = (c: Context): boolean =>
+  cooking(c) && (c.pot.celsius === null || (c.pot.forecast?.doubts.includes('silent') ?? false))
+
+/** A pot nobody has touched for long, whose time has come and gone, or of which nobody knows any more how hot it is. */
+const forgotten: Watch = (c) => {
+  const { cook, pot, now } = c
   const still = now - cook.state.touchedAt
   const waits = (pot.doNow.due?.seconds ?? 0) > 0
-  if (still < LIMITS.forgottenAfter || waits) return null
+  if (still < LIMITS.forgottenAfter || (waits && !isUnknown(c))) return null
   return { id: 'forgotten', tone: 'soon', figures: { seconds: inSeconds(still) } }
 }
 
@@ -97,6 +102,8 @@ const watches: readonly Watch[] = [
   (c) => {
     const { spoiltAt } = families[c.cook.formula.family]
     if (!cooking(c) || !c.colour || c.colour.mean - c.colour.sd < spoiltAt) return null
+    // what was only reckoned for an hour is no fire, but a pot to ask about
+    if (isUnknown(c) && forgotten(c)) return null
     const [shade, last] = [colourAt(c.colour.mean), colourAt(spoiltAt)]
     return shade && last ? { id: 'burning', tone: 'danger', figures: { shade, last } } : null
   },

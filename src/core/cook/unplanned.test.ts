@@ -119,9 +119,45 @@ it('a pot nobody touches is asked about once its time is long gone, and not befo
   expect(told(2 * 3600)).toContain('forgotten')
 })
 
+it('a pot of which nothing was known for hours is asked about, and not said to burn', () => {
+  const cook = openCook(drops, grams, testConditions, probe, steps('pull'))
+  const told = (now: number, readAt: number) => {
+    const context = {
+      cook,
+      pot: potNow(cook, [{ at: readAt, celsius: 150 }], now),
+      analysis: { fill: 0.3 } as never,
+      past: { beyond: false, trouble: false },
+      colour: { mean: 260, sd: 1 },
+    }
+    return troublesOf({ ...context, now }).map((t) => t.id)
+  }
+  const day = 24 * 3600
+  expect(told(day, day)).toContain('burning')
+  expect(told(600, 0)).toContain('burning')
+  expect(told(day, 0)).toEqual(['forgotten'])
+})
+
 it('a cook by hand without a reading does not make one up for an hour', () => {
   const cook = openCook(drops, grams, testConditions, { byHand: true, lagS: 0, noiseC: 3 }, steps('pull'))
   expect(potNow(cook, [{ at: 0, celsius: 20 }], 3600).celsius).toBeNull()
+})
+
+it('a range that nobody knows the end of has none', () => {
+  const byHand = { byHand: true, lagS: 4, noiseC: 0.2 }
+  const dueAt = (late: number, logged: number, dial?: number) => {
+    const log = drops.steps
+      .slice(0, logged)
+      .map((s, i) => event(i === logged - 1 ? late : 60 * i, { type: 'step', step: s.id }))
+    if (dial !== undefined) log.push(event(late + 1, { type: 'heat', dial }))
+    return potNow(openCook(drops, grams, testConditions, byHand, log), [{ at: 0, celsius: 20 }], late + 10).doNow.due
+  }
+  expect(dueAt(36 * 3600, 3)?.high).toBeNull()
+  for (const late of [300, 1200, 3600, 36 * 3600])
+    for (const logged of [1, 2, 3])
+      for (const dial of [undefined, 1, 5]) {
+        const due = dueAt(late, logged, dial)
+        expect(due?.high ?? 0).toBeLessThanOrEqual(Math.max(3600, 4 * (due?.seconds ?? 0)))
+      }
 })
 
 it('once poured, what the probe last said is no news of it', () => {

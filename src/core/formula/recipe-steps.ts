@@ -168,7 +168,7 @@ export const SLOW_S = 1800
 const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
 
 /** The heat itself stands beside the label. */
-const TO_HEAT = /(?<=\w) to (?:about |around )?\d.*$/i
+const TO_HEAT = /(?<=\w) (?:to|until|till) (?:about |around )?\d.*$/i
 
 /** "Brown the butter for 6 minutes": what goes in, and how long it cooks. */
 const cooksFor = (text: string): boolean =>

@@ -62,7 +62,10 @@ export function DoNowPanel({ doNow, said, now, mind, remedy, danger, rate = 1 }:
           <>
             {' '}
             {step?.label}: <strong className="tabular-nums">{formatSpan(due.seconds)}</strong> to go
-            {due.high - due.low > 4 && `, between ${formatClock(due.low)} and ${formatClock(due.high)}`}.
+            {due.high === null
+              ? ', perhaps much later'
+              : due.high - due.low > 4 && `, between ${formatClock(due.low)} and ${formatClock(due.high)}`}
+            .
           </>
         )}
         {said.window && <strong> {said.window}</strong>}

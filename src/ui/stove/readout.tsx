@@ -3,7 +3,7 @@
 import type { FrozenThermometer } from '@/contract/batch'
 import { type FinishAssessment, inCelsius, inCelsiusStep, inGrams, type PotNow, shownAt } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
-import { biteNames, formatTimes } from '@/words'
+import { biteNames, formatSpan, formatTimes } from '@/words'
 
 interface Props {
   readonly view: PotNow
@@ -53,7 +53,7 @@ export function Readout({ view, age, byEye, finish = null }: Props) {
             {finish?.mass.slab ? 'in the middle, reckoned' : 'reckoned, not measured'}
           </span>
         )}
-        {stale && <span className="block text-small font-semibold">no reading for {Math.round(age)} s</span>}
+        {stale && <span className="block text-small font-semibold">no reading for {formatSpan(age)}</span>}
       </p>
       <dl className="w-[140px] shrink-0 space-y-0.5">
         {facts.map(([label, text]) => (

@@ -64,7 +64,8 @@ function sayOpening({ step, meanwhile, mood, due, until }: DoNow): Pick<DoNowSai
   if (!work) return { ahead: null, window: null }
   const opens = due && due.seconds > 0.5 ? due.seconds : 0
   const ahead = meanwhile && opens > 0 ? `${capital(handworkNames[work.kind])} in ${sayMoment(opens)}` : null
-  if (until === null) return { ahead, window: ahead && due && due.high > due.low ? `Some ${sayRange(due)}.` : null }
+  const [low, high] = [due?.low ?? 0, due?.high ?? 0]
+  if (until === null) return { ahead, window: ahead && high > low ? `Some ${sayRange({ low, high })}.` : null }
   if (mood === 'wait')
     return { ahead, window: opens > 0 ? `It holds from ${sayMoment(opens)} to ${sayMoment(until)} from now.` : null }
   return { ahead, window: until > 0 ? `For another ${sayMoment(until)}.` : null }
