@@ -300,12 +300,15 @@ export const DONE =
 const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
 /** Words that end no label. */
 const HANGS =
-  /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|from|by|at|then|but|until|till|\d+)$/i
+  /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|is|are|be|will|your|my|our|this|that|when|once|while|as|if|from|by|at|then|but|until|till|\d+)$/i
 /** Words that say something only with the one they end on. */
 const WHOLE = /^(?:(?:go|carry|keep) on|(?:turn|take|draw|switch|slide|lift|pull)(?: it)? off)$/i
 
 /** "…; do not stir" */
 const FORBIDDEN = /[;,]\s+(?:but )?(?:do not|don.?t|never)\b.*$/i
+
+/** ◊ Letters for which a fourth word has room on the rail. */
+const FITS = 22
 
 /** A few words for the rail: what is done, as far as it fits. */
 export function label(sentence: string): string {
@@ -314,7 +317,10 @@ export function label(sentence: string): string {
   const after = text.split(/,\s+(.*)/s)[1] ?? ''
   const parts = SETS_OUT.test(text) ? [BEGINS.test(after) ? after : '', text] : []
   const done = parts.flatMap((t) => (DONE.test(t) ? t.slice(t.search(DONE)) : []))
-  const words = ((done[0] ?? text).split(/[,;:]\s+/)[0] as string).split(' ').slice(0, 3)
+  const all = ((done[0] ?? text).split(/[,;:]\s+/)[0] as string).split(' ')
+  // "use a wooden spoon" is whole, "pour into the prepared" is not
+  const isWhole = (all.length === 4 || HANGS.test(all[4] ?? '')) && all.slice(0, 4).join(' ').length <= FITS
+  const words = all.slice(0, isWhole ? 4 : 3)
   while (words.length > 1 && HANGS.test(words.at(-1) as string) && !WHOLE.test(words.join(' '))) words.pop()
   return capital(short(words.join(' '), 24))
 }

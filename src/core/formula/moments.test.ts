@@ -33,6 +33,8 @@ describe('a method', () => {
       if (Number.isFinite(celsius)) expect(formula.target?.celsius).toBeCloseTo(celsius, 1)
       expect(places).toEqual([])
       expect(faultsOf(formula)).toEqual([])
+      // a label stands under figures of the reader's unit
+      expect(formula.steps.map((s) => s.label).filter((l) => l.includes('°'))).toEqual([])
       // the ring is lit while the pot is waited for
       const pull = formula.steps.findIndex((s) => s.when.on === 'target')
       const turned = formula.steps.slice(0, pull).findLast((s) => s.offHeat || s.heat !== undefined)
@@ -55,12 +57,14 @@ describe('a method', () => {
 
   it.each([
     ['In a second pan, boil the sugar and the water to 150 °C.', 'Boil the sugar'],
-    ['Boil sugar and water for 10 minutes to 150 °C.', 'Boil sugar'],
-    ['Boil sugar and water to 150 °C. Press into the tray.', 'Press'],
+    ['Boil sugar and water for 10 minutes to 150 °C.', 'Boil sugar and water'],
+    ['Boil sugar and water to 150 °C. Press into the tray.', 'Press into the tray'],
     ['Put sugar and water in a pan. Uncover, clip on a thermometer, and cook until it is at 150 °C.', 'Cook'],
     ['Put sugar and water in a pan. Bring to the boil and boil gently to 150 °C.', 'Boil gently'],
-    ['Boil sugar and water to 150 °C. Pour.', 'Boil sugar'],
-    ['Boil sugar and water to 150 °C. When it holds a fold, pull it until satiny.', 'Pull'],
+    ['Boil sugar and water to 150 °C. Pour.', 'Boil sugar and water'],
+    ['Boil sugar and water to 150 °C. When it holds a fold, pull it until satiny.', 'Pull it until satiny'],
+    ['Boil sugar and water to 150 °C. Use a wooden spoon to stir.', 'Use a wooden spoon'],
+    ['Boil sugar and water to 150 °C. Pour into the prepared pan.', 'Pour'],
   ])('calls a step by what is done in it: %s', (method, called) => {
     expect(read('400 g sugar\n100 ml water', method).formula.steps.map((s) => s.label)).toContain(called)
   })

@@ -168,7 +168,10 @@ export const SLOW_S = 1800
 const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
 
 /** The heat itself stands beside the label. */
-const TO_HEAT = /(?<=\w) (?:to|until|till) (?:about |around )?\d.*$/i
+const TO_HEAT = /(?:^|(?<=\w) (?:(?:to|at|until|till|below|above|under) )?)\(?(?:about |around )?\d{2,3}(?:\.\d)?°.*$/i
+
+/** What a step is called: without a heat, which a label has no unit for. */
+const called = (worded: string): string => label(worded.replace(TO_HEAT, '') || 'Cook on')
 
 /** "Brown the butter for 6 minutes": what goes in, and how long it cooks. */
 const cooksFor = (text: string): boolean =>
@@ -234,7 +237,7 @@ export function stepsFrom(told: Told): Step[] {
       adds && (pulls || (when.on !== 'ready' && (i === lit || cooksFor(text))))
         ? {
             id: idFor(`${label(text)} in`, taken),
-            label: label(worded),
+            label: called(worded),
             when: { on: 'ready' },
             say,
             why: '',
@@ -263,7 +266,7 @@ export function stepsFrom(told: Told): Step[] {
       ...(putIn && !endsFirst ? [putIn] : []),
       {
         id,
-        label: label(pulls ? worded.replace(COOKS, '').replace(TO_HEAT, '') : worded),
+        label: called(pulls ? worded.replace(COOKS, '') : worded),
         when: handwork && waitsFor(handwork, when, text) ? { on: 'window' } : when,
         say,
         why: '',
