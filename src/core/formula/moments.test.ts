@@ -62,7 +62,7 @@ describe('a method', () => {
     ['Put sugar and water in a pan. Uncover, clip on a thermometer, and cook until it is at 150 °C.', 'Cook'],
     ['Put sugar and water in a pan. Bring to the boil and boil gently to 150 °C.', 'Boil gently'],
     ['Boil sugar and water to 150 °C. Pour.', 'Boil sugar and water'],
-    ['Boil sugar and water to 150 °C. When it holds a fold, pull it until satiny.', 'Pull it until satiny'],
+    ['Boil sugar and water to 150 °C. When it holds a fold, pull it until satiny.', 'Pull'],
     ['Boil sugar and water to 150 °C. Use a wooden spoon to stir.', 'Use a wooden spoon'],
     ['Boil sugar and water to 150 °C. Pour into the prepared pan.', 'Pour'],
   ])('calls a step by what is done in it: %s', (method, called) => {

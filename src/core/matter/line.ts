@@ -92,6 +92,9 @@ const clean = (text: string): string =>
     .trim()
     .replace(/^(?:[-–*•·▢□]|\[[ x]?\])\s+/i, '')
     .replace(THOUSAND, '$1')
+    // "vanilla 1 pod", "vanilla beans: 4 pc"
+    .replace(/^(vanilla) (\d+|[½¼]|half) (pods?|beans?)$/i, '$2 $1 $3')
+    .replace(/^(\p{L}[\p{L} ]+?):?\s+(\d{1,2}) ?(?:pcs?|pieces?)\.?$/iu, '$2 $1')
     // "1 lb sugar / 450 g": the same once more
     .replace(/(\p{L}[\p{L})]+)\s+\/\s+(\d[\d.,\s/¼½¾⅓⅔]*\s*(?:k?g|[mc]?l|oz|lbs?|fl\.? ?oz)\.?)$/iu, '$1 ($2)')
     // "2-1/2 cups"
