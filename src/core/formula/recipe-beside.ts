@@ -5,7 +5,7 @@ import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
-  `^(?:meanwhile,?\\s+)?(?:${/meanwhile,?\s+|while\b[^,]{0,40},\s+(?=whip|whisk|beat)|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
+  `^(?:meanwhile,?\\s+)?(?:${/meanwhile,?\s+|while (?:that|this|it)\b[^,]{0,20},\s+|while\b[^,]{0,40},\s+(?=whip|whisk|beat)|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
     /(?:warm|heat|scald|bring|boil|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)/
       .source,
     /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
@@ -21,6 +21,8 @@ const COMBINES = /^(?:put|place|combine|mix)\b/i
 /** "… and keep warm", "infuse the rosemary in hot cream" */
 const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|^(?:infuse|steep)\b/i
 const DAIRY = ['cream', 'milk', 'butter']
+/** "Put the milk in a small saucepan to warm through" */
+const TO_WARM = /^(?:put|place|pour|set)\b.*\bto (?:warm|heat)\b/i
 /** "Cream and bay to 80°" */
 const OPENS = /^(?:the )?(?:cream|milk|butter)\b/i
 const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
@@ -126,7 +128,7 @@ function goesInAt(said: readonly string[], at: number): number {
       )
   }
   // "brown the butter, pour it into the cream and keep warm"
-  if (!warmed && KEEPS.test(sentence) && !SUGAR.test(sentence)) {
+  if (!warmed && (KEEPS.test(sentence) || TO_WARM.test(sentence)) && !SUGAR.test(sentence)) {
     const later = said.findIndex(
       (s, i) =>
         i > at &&
@@ -187,6 +189,8 @@ export const inBowl = (sentence: string): boolean =>
 const STAYS = 'leave|let|allow|set aside|stand|rest|infuse|steep'
 const STANDS = new RegExp(`^(?:${STAYS})\\b`, 'i')
 
+const ADDS = /^add\b/i
+
 /** What is done to something that was warmed apart, before it goes in. */
 const TENDS = new RegExp(
   `^(?:(?:get|heat|warm|bring) (?:it|this|that)|remove|take|discard|strain|cover|keep|cool|chill|${STAYS})\\b`,
@@ -233,7 +237,7 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
       (i < sweet && (inOven(s) || ON_TRAY.test(s) || BASE.test(s))) ||
       (others.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s)) ||
       // "add the sage and leave to infuse"
-      (others.has(i - 1) && /^add\b/i.test(s) && STANDS.test(said[i + 1] ?? ''))
+      (others.has(i - 1) && ADDS.test(s) && !SUGAR.test(s) && STANDS.test(said[i + 1] ?? ''))
     if (isOther) others.add(i)
     // "off the heat add the chocolate": to the cream, where nothing sweet is on the stove yet
     const goesIn = apart.get(i - 1)

@@ -36,7 +36,8 @@ const READIES = saidAs(
     /halve/,
     /split(?! off\b)/,
     /slit/,
-    /measure/,
+    // "measure the sugar into a wide pan" fills the pot
+    /measure(?!.*\binto (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan)\b)/,
     /weigh(?! (?:it |them |the \w+ )?down\b)/,
     /prepare/,
     /have (?:an?|the|your|everything|all)/,

@@ -48,6 +48,8 @@ describe('a recipe that is written otherwise', () => {
   const asWritten = recipes.map(read)
 
   it.each(ways)('is the same: %s', (_, way) => {
-    for (const [i, text] of recipes.entries()) expect(read(way(text)), text).toEqual(asWritten[i])
+    const others = recipes.flatMap((text, i) => (way(text) === text ? [] : [{ text, i }]))
+    expect(others.length).toBeGreaterThan(0)
+    for (const { text, i } of others) expect(read(way(text)), text).toEqual(asWritten[i])
   })
 })

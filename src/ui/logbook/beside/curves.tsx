@@ -82,8 +82,11 @@ function Drawing({ data, at, after, zoom, onZoom, width, height }: Props & { wid
   const bands = after ? [] : bandsOf(stages, coldest, high)
   const { target, within } = first.entry
   const labels = placeLabels(
-    bands.map((b) => ({ id: b.label, forms: [nameOf(b, y, start, end)] })),
-    batches.flatMap((b) => alongCurve(b, zeroOf(b, at), x, y)),
+    bands.map((b) => ({ id: b.label, forms: [nameOf(b, y, [start, x(0), end])] })),
+    [
+      { x: x(0), y: PAD.top, width: 1, height: bottom - PAD.top },
+      ...batches.flatMap((b) => alongCurve(b, zeroOf(b, at), x, y)),
+    ],
     { x: start, y: PAD.top, width: end - start, height: bottom - PAD.top },
   )
   const px = (e: PointerEvent<SVGSVGElement>): number =>
@@ -198,15 +201,19 @@ function Drawing({ data, at, after, zoom, onZoom, width, height }: Props & { wid
   )
 }
 
-/** A band's name at its left end, or at its right where the curves begin. */
-function nameOf({ label, from, to }: Band, y: (c: number) => number, start: number, end: number): Form {
+/** A band's name at its left end, at its right where the curves begin, or before the line they are lined up at. */
+function nameOf(
+  { label, from, to }: Band,
+  y: (c: number) => number,
+  [start, zero, end]: readonly [number, number, number],
+): Form {
   const width = textWidth(label, 14)
   const top = (y(from) + y(to)) / 2 - 8
   return {
     text: label,
     width,
     height: Math.min(16, y(from) - y(to)),
-    spots: [start + 8, end - width - 8].map((x) => ({ x, y: top })),
+    spots: [start + 8, end - width - 8, zero - width - 8].map((x) => ({ x, y: top })),
   }
 }
 
