@@ -6,7 +6,7 @@ import { lettersOf, mentions, NO_LINES } from './recipe-names'
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
   `^(?:meanwhile,?\\s+)?(?:${/meanwhile,?\s+|while (?:that|this|it)\b[^,]{0,20},\s+|while\b[^,]{0,40},\s+(?=whip|whisk|beat)|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
-    /(?:warm|heat|scald|bring|boil|infuse)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)/
+    /(?:warm|heat|scald|bring|boil|infuse|microwave)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)/
       .source,
     /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
       .source,
@@ -22,7 +22,8 @@ const COMBINES = /^(?:put|place|combine|mix)\b/i
 const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|^(?:infuse|steep)\b/i
 const DAIRY = ['cream', 'milk', 'butter']
 /** "Put the milk in a small saucepan to warm through" */
-const TO_WARM = /^(?:put|place|pour|set)\b.*\bto (?:warm|heat)\b/i
+const TO_WARM =
+  /^(?:put|place|pour|set)\b.*\b(?:to (?:warm|heat)|(?:bring|heat) it (?:to (?:an? |the )?(?:bare |gentle )?(?:simmer|boil)|until))\b/i
 /** "Cream and bay to 80°" */
 const OPENS = /^(?:the )?(?:cream|milk|butter)\b/i
 const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
@@ -36,7 +37,7 @@ const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 const WITH_SYRUP =
   /\b(?:with|and) (?:the )?(?:\w+ pods? and (?:the )?)?(?:glucose|corn|golden|maple|invert)(?: syrup)?\b/gi
 export const PUTS_IN =
-  /\b(?:add|in goes?|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:in|on)|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
+  /\b(?:add|in goes?|go(?:es)? in|stream in|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:in|on)|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
   new RegExp(

@@ -140,6 +140,8 @@ const COVERED = /\bcover(?:ed)?\b|\blid\b/i
 const BACKING_UP = new RegExp(`^${BACK_UP}`, 'i')
 const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
+/** "Add the vanilla; continue beating for 5 minutes" */
+const CONTINUES = /^(?:continue|keep|go on) (?:on )?(?:beating|whisking|whipping|stirring|mixing)\b/i
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
 const FOLLOWS =
@@ -223,6 +225,7 @@ function isApart(head: string, tail: string): boolean {
   // "beat the whites stiff; beat them into the mixture"
   if (whipsWhites(head) && WORKED_IN.test(tail)) return true
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
+  if (CONTINUES.test(tail) && secondsIn(tail) !== null) return PUTS_IN.test(head)
   if (LATER_WORK.test(tail)) return pours(head)
   // it has stood for so long, and is worked then
   if (WORKS.test(tail) && RESTS.test(head) && secondsIn(head) !== null) return true

@@ -165,7 +165,7 @@ function beforeEnd(said: readonly string[], unit: HeatUnit | null): readonly str
 function isCooler(sentence: string, ending: Ending, unit: HeatUnit | null): boolean {
   const heat = heatIn(sentence)
   const own = heat && unitOf(heat, unit)
-  return ending.by === 'heat' && addsOnTheWay(sentence) && !!own && inDegrees(heat.low, own) < ending.low
+  return ending.by === 'heat' && addsOnTheWay(sentence) && !!own && !heat.cools && inDegrees(heat.low, own) < ending.low
 }
 
 /** A sentence that puts in and cooks to its end is two, where something comes between: "Boil sugar and water to 145°". */

@@ -62,7 +62,7 @@ const GOT_READY = saidAs([
   /^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/,
   // nuts that are toasted with something on them, or warmed at a heat: a pot is cooked to one
   /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b/,
-  /^(?:warm|heat|dry)\b(?!.*\b(?:sugar|syrup|mixture)\b).{0,60}\bat \d{2,3}/,
+  /^(?:warm|heat|dry)\b(?!.*\b(?:sugar|syrup|mixture|(?:un)?till? it|amber)\b).{0,60}\bat \d{2,3}/,
   /\broast\b.{0,20}\bat \d{2,3}/,
   // "make the sherbet by sifting …": nothing that is boiled
   /^(?:make|prepare) the [\w ]{3,20} by (?:sift|mix|combin|whisk|stirr|blend)ing\b/,

@@ -98,7 +98,9 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const doubts = doubtful(
     lines.flatMap((l) => {
       const at = found.get(l.id)
-      const placed = { id: l.id, ingredient: ingredientOf(l), grams: l.grams, shared: shared.has(l.id) }
+      // none of what lies around the pieces is in the sweet, however it is shared out
+      const isShared = shared.has(l.id) && !outside.has(l.id)
+      const placed = { id: l.id, ingredient: ingredientOf(l), grams: l.grams, shared: isShared }
       return at === undefined ? [] : [{ ...placed, at, elsewhere: inOtherPot(said[at] ?? '') }]
     }),
     { doneAt: done?.at ?? null, hotterAt: done ? hotterBefore(done, said, beside, unit) : null },

@@ -11,7 +11,7 @@ const SUGARS = /\bsugars\b/i
 const SWEETENER = /^(?:glucose|honey|dextrose|invert|treacle|molasses|syrup)\b/
 
 const EVERYTHING =
-  /\b(?:everything|all in\b|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b|\b(?:combine|mix|put|place) ingredients\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
+  /\b(?:everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b(?! the (?:while|time)\b)|\b(?:combine|mix|put|place) ingredients\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
 
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i
@@ -118,6 +118,11 @@ export function placesOf(
     const at = n < count ? opens : placeOf(said, line, written, beside, doneAt)
     if (at >= 0) out.set(line.id, at)
   }
+  // gelatin that only soaks waits for the syrup, and not for what goes in with the rest of its water
+  for (const line of written.filter((w) => isGelatin(w) && !out.has(w.id))) {
+    const at = probablyAt(said, line.names)
+    if (at >= 0) out.set(line.id, at)
+  }
   for (const line of written) {
     const stands = twinAt(said, line, written)
     const mate =
@@ -186,6 +191,9 @@ const UNTIL_THEN = /\b(?:when|once|while|before|as)\b.*$/i
 /** "Pour onto the dry mixture". */
 const MIXED = /\b(?:over|onto|on|into) (?:the |your )?(?:[\w-]+ ){0,2}(?:mix(?:ture)?|ingredients)\b/i
 
+/** "While the gelatin blooms, combine …": what stands about goes nowhere. */
+const WHILE_IT = /^while (?:the |that |it )?[^,]{0,40},\s*/i
+
 const OVER = /\bpour\b.*\b(?:over|onto|on)\b/i
 
 /** The names of a line that are not all of another line's name: "the milk" is not the condensed milk, where there is milk as well. */
@@ -209,7 +217,7 @@ function placeOf(
   doneAt: number,
 ): number {
   const names = ownNames(line, written)
-  const said = withoutOthers(all, line, written)
+  const said = withoutOthers(all, line, written).map((s) => s.replace(WHILE_IT, ''))
   if (isOutside(line)) {
     const about = lettersOf(line.purpose ?? line.heading ?? '')
       .split(' ')

@@ -146,10 +146,17 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
         !(n === SYRUP && hasOther) &&
         !lines.some((l) => l.ingredient !== line.ingredient && fullNames(ingredientOf(l)).includes(n)),
     )
-    const parts = names.length > 0 ? partsOf(said, line, ingredient, names.join('|')) : null
+    // "some of the icing sugar" is said of no other sugar
+    const longer = lines.flatMap((l) =>
+      l.ingredient === line.ingredient
+        ? []
+        : fullNames(ingredientOf(l)).filter((n) => names.some((own) => n.endsWith(` ${own}`))),
+    )
+    const spoken = longer.length === 0 ? said : said.map((s) => s.replace(new RegExp(longer.join('|'), 'gi'), ' '))
+    const parts = names.length > 0 ? partsOf(spoken, line, ingredient, names.join('|')) : null
     if (!parts) {
       const isOne = !lines.some((l) => l !== line && l.ingredient === line.ingredient)
-      const isParted = DIVIDED.test(line.typed ?? '') || (names.length > 0 && isShared(said, names.join('|')))
+      const isParted = DIVIDED.test(line.typed ?? '') || (names.length > 0 && isShared(spoken, names.join('|')))
       if (isOne && isParted) shared.add(line.id)
       return [line]
     }

@@ -208,7 +208,8 @@ function inOneRow(row: string): string[] {
 /** ◊ A sentence of method is longer than a line of the list, or ends as sentences do. */
 const looksLikeMethod = (line: string): boolean =>
   line.length > 90 ||
-  (/[.!]$/.test(line) && (line.split(' ').length > 5 || isGotReady(bare(line)))) ||
+  (/[.!]$/.test(line) &&
+    (line.split(' ').length > 5 || isGotReady(bare(line)) || (bare(line).search(DONE) === 0 && !hasAmount(line)))) ||
   NUMBERED.test(line) ||
   // "Boil to 146 °C"
   (line.search(DONE) === 0 && heatIn(line) !== null) ||
