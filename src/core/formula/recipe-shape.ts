@@ -68,7 +68,7 @@ const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b
 
 /** "Break in 15 g pieces". */
 const GRAMS_EACH =
-  /\b(?:break|snap|cut|deposit|drop|portion|roll|form|pull|divide)\b[^.;]{0,40}?\b(\d{1,3}) ?g\b(?: (?:pieces|portions|balls|discs|disks|drops|each|shards)|$)/i
+  /\b(?:break|snap|cut|deposit|drop|portion|roll|form|pull|divide)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g\b(?: (?:pieces|portions|balls|discs|disks|drops|each|shards)|$)/i
 
 const NUMBER = '(?:\\d\\/\\d|\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|[¼½¾⅓⅔])'
 const UNIT = '(?:mm|cm|in(?:ch(?:es)?|\\.)?(?![a-z])|"|″|”)'
@@ -288,20 +288,22 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields }: S
   const each = eachOf(made, makes ?? cutInto(told)) ?? portion
   if (spoonful !== null)
     return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: each ?? tenths(spoonful * PIECE_DENSITY) }
+  const ball = any(BALLS) ? ballOf(told) : null
+  if (ball !== null) return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: portion ?? ball }
   if (any(BREAKS) || plain.kind === 'broken')
     return {
       kind: 'broken',
       thicknessMm: mm(usualMm),
       gramsEach: each ?? (plain.kind === 'broken' ? plain.gramsEach : BROKEN.gramsEach),
     }
-  const rolled = portion ?? (any(BALLS) ? (ballOf(told) ?? each) : null)
+  const rolled = portion ?? (any(BALLS) ? each : null)
   if (rolled !== null) return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: rolled }
   if (plain.kind !== 'cut') return plain
   return { ...plain, ...sharedBy(makes, area), heightMm: mm(usualMm) }
 }
 
 /** ◊ No piece that is dropped or broken off is lighter or heavier than this, g. */
-const PIECE_G = { least: 3, most: 200 }
+const PIECE_G = { least: 1, most: 200 }
 
 /** g of a piece where all of it is made into so many; null where that is not known. */
 function eachOf(made: Made | null, makes: number | null): number | null {
