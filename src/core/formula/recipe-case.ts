@@ -7,7 +7,7 @@ const CAPITALS = /\p{Lu}/gu
 const countOf = (pattern: RegExp, text: string): number => text.match(pattern)?.length ?? 0
 
 /** What may begin a sentence: the first letter of a row, or one after a full stop. */
-const OPENS = /(^|\n|((?:\d+[ °º]*)?\S*[.!?])[ \t]+)([^\p{L}\d\n]{0,3})(\p{Ll}[\p{L}’']*)/gu
+const OPENS = /(^|\n|((?:\d{1,6}[ °º]{0,2})?\S{0,40}[.!?])[ \t]+)([^\p{L}\d\n]{0,3})(\p{Ll}[\p{L}’']*)/gu
 /** A full stop that ends no sentence: "2 c. sugar", and not "boil to 118 c. add"; "10 min. or longer", and not "10 min. lid off". */
 const ABBREVIATED = /^\W*(?:\d{1,2}[ °º-]*)?(?:approx|c|deg|in|lbs?|med|oz|pts?|qts?|sq|t|tbsp|temp|tsp|w)\.$/i
 const TIMED = /^\W*(?:[\d–-]+ ?)?(?:hrs?|mins?|secs?)\.$/i
