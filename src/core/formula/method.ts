@@ -45,6 +45,9 @@ const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?
 const BEYOND =
   /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$/i
 
+/** "22 °F above the boiling point of water": so much more, and no temperature. */
+const DIFFERENCE = /^\s*(?:above|over|below|higher than)\b.{0,12}\bboil/i
+
 /** "Fold in the butter warmed to", "add the warm nuts (", "add cream (": what follows is the heat of what goes in, not of the pot. */
 const OF_ADDED =
   /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|hot|melted|(?<!\bstop )boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till|on to|up to)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|(?:pour|stir|whisk) in) (?:the )?[a-z]+ \((?:at )?$/i
@@ -68,7 +71,7 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
     const letter = (unitB ?? unitA)?.[0]?.toLowerCase()
     const bracketed = (before.endsWith('(') || ON_IT.test(after)) && CLOSES.test(after) && COOKS.test(sentence)
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
-    if (BEYOND.test(before) || /^\s*brix\b/i.test(after)) continue
+    if (BEYOND.test(before) || /^\s*brix\b/i.test(after) || DIFFERENCE.test(after)) continue
     if (!marked && (COUNTS.test(after) || !(TOWARDS.test(before) && COOKS.test(sentence)))) continue
     const a = figure(low)
     const b = high === undefined ? a : figure(high)

@@ -269,4 +269,17 @@ export const notedMoments: readonly Moment[] = [
       /^ready: Decant/,
     ],
   ],
+  [
+    'a heat by how much it is above the boil, and the heat that is',
+    '2600 g maple syrup\n2 g butter',
+    'Heat the syrup with the butter to 22-24°F above the boiling point of water (about 235°F). Cool in an ice bath to 75°F. Stir 15 minutes. Pour into jars.',
+    112.8,
+    [
+      /^ready \+ maple-syrup 2600, butter 2: Heat.* to 22-24°F above .* \(about 112\.8°\)$/,
+      /^target: Heat/,
+      /^falls 23\.9: Cool/,
+      /^after 900: Stir/,
+      /^ready → out: Pour into jars$/,
+    ],
+  ],
 ]

@@ -41,6 +41,12 @@ describe('the pieces a method speaks of', () => {
       'Pour 10 mm deep. Cut 15 x 40.',
       { lengthMm: 15, widthMm: 40, heightMm: 10 },
     ],
+    [
+      'a rope by how thick it is',
+      'hard-candy',
+      'Pull 3 min, rope 12 mm, cut 25 mm.',
+      { lengthMm: 25, widthMm: 12, heightMm: 12 },
+    ],
     ['how deep it is framed', 'caramel', 'Frame at 12 mm. Cut 25 × 25 mm.', { lengthMm: 25, heightMm: 12 }],
     ['a thickness that is no side', 'caramel', 'Slab 10 mm thick, cut & wrap.', { lengthMm: 25, heightMm: 10 }],
     ['what it is rolled to', 'brittle', 'Roll to 3 mm while hot. Cut at once.', { kind: 'cut', heightMm: 3 }],

@@ -79,7 +79,7 @@ const PAIR = new RegExp(
 const ONE = new RegExp(`(${NUMBER})[\\s-]*(${UNIT})`, 'i')
 /** "A rope about 1/2 inch in diameter" */
 const ACROSS = new RegExp(
-  `\\bropes?\\b[^.;]{0,20}?(${NUMBER})[\\s-]*(${UNIT})\\s*(?:in diameter|across|thick|wide)\\b|(${NUMBER})[\\s-]*(${UNIT})[\\s-]*(?:thick |wide )?ropes?\\b`,
+  `\\bropes?\\b[^.;]{0,20}?(${NUMBER})[\\s-]*(${UNIT})\\s*(?:in diameter|across|thick|wide)\\b|(${NUMBER})[\\s-]*(${UNIT})[\\s-]*(?:thick |wide )?ropes?\\b|\\bropes? (?:of |about )?(${NUMBER})[\\s-]*(${UNIT})`,
   'i',
 )
 /** "Roll into 2.5 cm balls" */
