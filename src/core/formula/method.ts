@@ -300,6 +300,8 @@ const SETS_OUT =
   /^(?:in|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
 export const DONE =
   /\b(?<!\b(?:the|off|from|of) )(?:add|beat|boil|bring|combine|cook|cool|cut|deglaze|dip|drop|fold|heat|make|mark|melt|microwave|mix|place|pour|press|pull|put|remove|roll|scatter|scrape|score|simmer|sprinkle|start|stir|tip|trickle|warm|whip|whisk)\b/i
+/** Whether a sentence begins with what is done. */
+export const beginsDone = (sentence: string): boolean => BEGINS.test(sentence)
 const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
 /** Words that end no label. */
 const HANGS =
@@ -318,7 +320,7 @@ export function label(sentence: string): string {
   const text = sentence.replace(FORBIDDEN, '')
   // what is done stands after the comma, where it begins there
   const after = text.split(/,\s+(.*)/s)[1] ?? ''
-  const parts = SETS_OUT.test(text) ? [BEGINS.test(after) ? after : '', text] : []
+  const parts = SETS_OUT.test(text) ? [beginsDone(after) ? after : '', text] : []
   const done = parts.flatMap((t) => (DONE.test(t) ? t.slice(t.search(DONE)) : []))
   const all = ((done[0] ?? text).split(/[,;:]\s+|(?<=\w) (?:un)?till?\b/)[0] as string).split(' ')
   // "use a wooden spoon" is whole, "pour into the prepared" is not

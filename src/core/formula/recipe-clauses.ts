@@ -76,17 +76,11 @@ const SAID_OF_LAST = [FORBIDS, ALSO, WHILE_IT_BOILS, ASIDE_SET, EACH]
 function joined(said: readonly string[]): string[] {
   const out: string[] = []
   for (const s of said) {
-    const before = HEAT_ALONE.test(s) ? out.pop() : undefined
-    if (before !== undefined) {
-      out.push(`${before} ${s.replace(/^(?!to |until )/i, 'to ').toLowerCase()}`)
-      continue
-    }
-    const last = SAID_OF_LAST.some((words) => words.test(s)) ? out.pop() : undefined
-    out.push(
-      last === undefined
-        ? s
-        : `${last}; ${/^\p{Lu}{2}/u.test(s) ? s.toLowerCase() : s.charAt(0).toLowerCase() + s.slice(1)}`,
-    )
+    const isHeat = HEAT_ALONE.test(s)
+    const last = isHeat || SAID_OF_LAST.some((words) => words.test(s)) ? out.pop() : undefined
+    if (last === undefined) out.push(s)
+    else if (isHeat) out.push(`${last} ${s.replace(/^(?!to |until )/i, 'to ').toLowerCase()}`)
+    else out.push(`${last}; ${/^\p{Lu}{2}/u.test(s) ? s.toLowerCase() : s.charAt(0).toLowerCase() + s.slice(1)}`)
   }
   return out
 }

@@ -102,12 +102,7 @@ export const FOAM = '(?:whites|egg white|albumen|aquafaba|foam|meringue|frapp[eÃ
 
 /** What may stand before whites are whipped: meanwhile, once something is so, in which bowl. */
 const WHIPS_WHITES = saidAs(
-  [
-    /meanwhile,?\s+/,
-    /(?:just )?before\b[^,]{0,40},\s+/,
-    /while\b[^,]{0,40},\s+/,
-    /(?:when|once|as|at)\b[^,]{0,60}?,?\s+/,
-  ],
+  [/(?:just )?before\b[^,]{0,40},\s+/, /while\b[^,]{0,40},\s+/, /(?:when|once|as|at)\b[^,]{0,60}?,?\s+/],
   (when) =>
     `^(?:meanwhile,?\\s+)?(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b/.source}${FOAM}`,
 )

@@ -79,6 +79,13 @@ function namesIn(names: readonly string[]): string[] {
 export const NO_LINES =
   /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\b\w+-sugar mix(?:ture)?\b|\bsugar syrup\b|\bcolou?r of (?:\w+ )?\w+|\b(?:cover|dunk|rinse|wash|scald|blanch) (?:the )?(?:apples|fruit|peel|nuts|almonds)\b[^.]*?\bwater\b|\b(?:make|making|until|till|when|once|while|as) the syrup\b|\b(?:sugar|candy) thermometer\b|\b(?:splash|spray|wet|damp(?:en)?|moisten|brush(?:ed|ing)?|wipe|wrung out)\b[^,;.]{0,40}\bwater\b|\bcover (?:it |them )?with (?:\w+ )?water\b|\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|snaps?|stop|stand(?! back)|dip|dunk|plunge)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
 
+/** Sentences without names that hold a shorter one: "condensed milk" speaks of no milk. */
+export function withoutNames(said: readonly string[], names: readonly string[]): readonly string[] {
+  if (names.length === 0) return said
+  const pattern = new RegExp(`\\b(?:${names.map((n) => n.split(/\s+/).join(`[ '’-]+`)).join('|')})\\b`, 'gi')
+  return said.map((s) => s.replace(pattern, ' '))
+}
+
 export const mentions = (sentence: string, names: readonly string[]): boolean => {
   // what has been boiled is no line of the list any more
   const words = ` ${lettersOf(sentence.replace(NO_LINES, ' '))} `

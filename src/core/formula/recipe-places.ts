@@ -4,7 +4,7 @@ import { type HeatUnit, heatIn, inDegrees, unitOf, WARMTH } from './method'
 import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './recipe-beside'
 import { isMark } from './recipe-marks'
 import { isGotReady, pours, warmthIn, whipsWhites } from './recipe-moves'
-import { callsIn, lettersOf, mentions } from './recipe-names'
+import { callsIn, lettersOf, mentions, withoutNames } from './recipe-names'
 
 /** "Combine the sugars": whatever is called one, and what else is sweet where no sentence puts that in by its name. */
 const SUGARS = /\bsugars\b/i
@@ -56,9 +56,7 @@ function withoutOthers(said: readonly string[], line: Written, written: readonly
           (n) => /\s/.test(n) && !line.names.includes(n) && line.names.some((own) => n.split(/\s+/).includes(own)),
         ),
   )
-  if (longer.length === 0) return said
-  const names = new RegExp(`\\b(?:${longer.map((n) => n.split(/\s+/).join(`[ '’-]+`)).join('|')})\\b`, 'gi')
-  return said.map((s) => s.replace(names, ' '))
+  return withoutNames(said, longer)
 }
 
 /** A line as it stands in the list: the words it is called by, and the heading above it. */

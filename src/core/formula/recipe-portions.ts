@@ -6,7 +6,7 @@ import type { Line } from './document'
 import { idFor } from './edit'
 import { inBowl, ONTO, PUTS_IN, SYRUP_IN } from './recipe-beside'
 import { isGotReady, whipsWhites } from './recipe-moves'
-import { fullNames, lettersOf, mentions, namesOf } from './recipe-names'
+import { fullNames, lettersOf, mentions, namesOf, withoutNames } from './recipe-names'
 
 /** Shares as they are said of a line. */
 const SHARES: Readonly<Record<string, number>> = {
@@ -152,7 +152,7 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
         ? []
         : fullNames(ingredientOf(l)).filter((n) => names.some((own) => n.endsWith(` ${own}`))),
     )
-    const spoken = longer.length === 0 ? said : said.map((s) => s.replace(new RegExp(longer.join('|'), 'gi'), ' '))
+    const spoken = withoutNames(said, longer)
     const parts = names.length > 0 ? partsOf(spoken, line, ingredient, names.join('|')) : null
     if (!parts) {
       const isOne = !lines.some((l) => l !== line && l.ingredient === line.ingredient)

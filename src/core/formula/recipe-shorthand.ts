@@ -1,5 +1,5 @@
 /** Shorthand of a kitchen's own notes, spelled out: "sugar + water → 135 °C", "off heat: vanilla". */
-import { capital, DONE } from './method'
+import { beginsDone, capital } from './method'
 import { isGotReady } from './recipe-moves'
 
 /** Arrows between what is done; the mark of a line of a list stays before it. */
@@ -17,8 +17,7 @@ const OFF = /^off (?:the )?(?:heat|flame)\s*[:,+–—-]\s*(.+)$/i
 /** "Stir in, back to 130 °C" */
 const BACK_TO = /, (?=(?:back|on|up) to \d)/i
 
-const TOLD = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
-const isTold = (words: string): boolean => TOLD.test(words) || isGotReady(words)
+const isTold = (words: string): boolean => beginsDone(words) || isGotReady(words)
 const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase())
 
 /** One of the things between arrows as a sentence. */

@@ -1,7 +1,7 @@
 /** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
 import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
-import { DONE, heatIn, secondsIn } from './method'
+import { beginsDone, DONE, heatIn, secondsIn } from './method'
 import { isGotReady, takesOff } from './recipe-moves'
 import { plainLines, ROW_ENDS } from './recipe-plain'
 
@@ -219,12 +219,10 @@ const looksLikeMethod = (line: string): boolean =>
 /** "Spread thin", "boil to 120 C", "off heat, butter and soda": what is done, however short. */
 const tells = (line: string): boolean => {
   const words = bare(line)
-  return words.search(TOLD) === 0 || isGotReady(words) || takesOff(words)
+  return beginsDone(words) || TOLD.test(words) || isGotReady(words) || takesOff(words)
 }
-const TOLD = new RegExp(
-  `(?:\\w+ly )?${DONE.source}|(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|toss|wrap|slice|smash|turn|when|once)\\b`,
-  'i',
-)
+const TOLD =
+  /^(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|toss|wrap|slice|smash|turn|when|once)\b/i
 /** ◊ Of the lines after a list so many tell what is done where the method stands there under no heading. */
 const TELL = 0.7
 const FEWEST_TOLD = 3
@@ -312,7 +310,7 @@ function withUnits(all: readonly string[]): string[] {
 export function splitRecipe(text: string): SplitRecipe {
   const all = plainLines(text)
   const yields = all.find((l) => makesIn(l) !== null) ?? null
-  const makes = yields === null ? null : makesIn(yields)
+  const makes = makesIn(yields ?? '')
   const isNothing = (line: string): boolean => NOTHING.test(line) && !HEAD_NOTES.test(line)
   const rows = withUnits(all)
     .filter((l) => !isNothing(l) && !IN_UNIT.test(l))

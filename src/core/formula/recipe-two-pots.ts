@@ -62,11 +62,11 @@ function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonl
   const inOther = (b: number): boolean => inOtherPot(`${said[b - 1] ?? ''}. ${said[b]}`)
   // "pour the honey over the whites": what was boiled with the rest is not poured by itself
   const speaks = (at: number, { names }: Written): boolean => mentions(said[at] ?? '', names)
-  const isAlone = (b: number): boolean => written.some((w) => speaks(first, w) && speaks(poured, w) && !speaks(b, w))
+  const pouredOf = (a: number, b: number): boolean =>
+    written.some((w) => speaks(a, w) && speaks(poured, w) && !speaks(b, w))
   // what is poured by itself was boiled by itself, whichever of the two is told first
-  const isOwn = (b: number): boolean =>
-    !GOES_IN.test(said[b] ?? '') && written.some((w) => speaks(b, w) && speaks(poured, w) && !speaks(first, w))
-  const second = boils.find((b) => b > first && (b > poured || inOther(b) || isAlone(b) || isOwn(b)))
+  const isAlone = (b: number): boolean => pouredOf(first, b) || (!GOES_IN.test(said[b] ?? '') && pouredOf(b, first))
+  const second = boils.find((b) => b > first && (b > poured || inOther(b) || isAlone(b)))
   if (first < 0 || poured < 0 || second === undefined) return null
   // "put the honey in a pan. Boil it to 121°"
   const withStart = (at: number, after: number): number[] =>

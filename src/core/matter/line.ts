@@ -16,6 +16,7 @@ import type { Ingredient, Preparation } from './ingredient'
 import { ingredientById } from './ingredients'
 import { leftOver } from './left-over'
 import type { Found, Pantry } from './names'
+import { citrus } from './pantry/fruit'
 
 export interface QuestionFigures {
   empty: object
@@ -180,8 +181,6 @@ function splitNote(name: string): { name: string; note: string | null } {
   return { name: head.replace(/[.:]$/, ''), note: found?.[2]?.trim() || null }
 }
 
-const fruits = ['lemon', 'lime', 'orange'] as const
-
 const JUICE =
   /^(?:the\s+)?(?:freshly\s+squeezed\s+|fresh\s+|strained\s+|finely\s+grated\s+)?(juice|(?:grated )?(?:zest|rind|peel)|juice and (?:grated )?zest|(?:grated )?zest and juice) (?:(?:of|from)\s+|(?=\d))(.*)$/i
 /** "1 lemon, zested", "2 oranges (zest only)" */
@@ -194,7 +193,7 @@ const juiceOf = (text: string): string =>
     .replace(/\bzested and juiced\b|\bjuiced and zested\b/i, 'juice and zest')
     .replace(ZESTED, 'zest of $1$2')
     .replace(JUICE, (all, taken: string, what: string) => {
-      const fruit = fruits.find((f) => new RegExp(`\\b${f}s?\\b`, 'i').test(what))
+      const fruit = citrus.find((f) => new RegExp(`\\b${f}s?\\b`, 'i').test(what))
       const name = !/juice/i.test(taken) ? 'zest' : /zest/i.test(taken) ? 'juice and zest' : 'juice'
       return fruit
         ? what.replace(new RegExp(`(?:large|small|medium)?\\s*\\b${fruit}s?\\b`, 'i'), ` ${fruit} ${name}`).trim()

@@ -1,5 +1,6 @@
 /** What else the goods of the pantry are called: asked only where a line is read, so that the stove need not know it. */
 import type { Ingredient } from './ingredient'
+import { citrus } from './pantry/fruit'
 
 export const synonyms: Readonly<Record<string, readonly string[]>> = {
   water: ['ice cold water', 'ice water', 'hot water', 'cold water', 'boiling water'],
@@ -118,7 +119,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'lime-juice': ['juice of a lime'],
   'orange-juice': ['juice of an orange'],
   ...Object.fromEntries(
-    ['lemon', 'lime', 'orange'].map((fruit) => [
+    citrus.map((fruit) => [
       `${fruit}-zest`,
       [`${fruit} rind`, `${fruit} peel`].flatMap((name) => [name, `grated ${name}`]).concat(`grated ${fruit} zest`),
     ]),

@@ -26,29 +26,28 @@ const dried = (
     },
   )
 
+/** Fruits of which the juice and the zest are taken. */
+export const citrus = ['lemon', 'lime', 'orange'] as const
+/** Of their juice, g in 100 g. */
+const ACID = { lemon: 6, lime: 6.2, orange: 1 } as const
+const SUGARS = { lemon: 2.4, lime: 1.7, orange: 8.4 } as const
+const capital = (fruit: string): string => fruit.charAt(0).toUpperCase() + fruit.slice(1)
+
 /** Juices, with grated zest or without, zest, purées and dried fruit. */
 export const fruits = [
-  juice('lemon-juice', 'Lemon juice', 6, 2.4),
-  juice('lime-juice', 'Lime juice', 6.2, 1.7),
-  juice('orange-juice', 'Orange juice', 1, 8.4),
-  ...(
-    [
-      ['lemon', 6, 2.4],
-      ['lime', 6.2, 1.7],
-      ['orange', 1, 8.4],
-    ] as const
-  ).map(([fruit, acid, monosaccharide]) =>
+  ...citrus.map((fruit) => juice(`${fruit}-juice`, `${capital(fruit)} juice`, ACID[fruit], SUGARS[fruit])),
+  ...citrus.map((fruit) =>
     ingredient(
       `${fruit}-juice-zest`,
-      `${fruit[0]?.toUpperCase()}${fruit.slice(1)} juice and zest`,
-      { monosaccharide, acid, insoluble: 1.5, ash: 0.4 },
+      `${capital(fruit)} juice and zest`,
+      { monosaccharide: SUGARS[fruit], acid: ACID[fruit], insoluble: 1.5, ash: 0.4 },
       { density: 1.03 },
     ),
   ),
-  ...(['lemon', 'lime', 'orange'] as const).map((fruit) =>
+  ...citrus.map((fruit) =>
     ingredient(
       `${fruit}-zest`,
-      `${fruit[0]?.toUpperCase()}${fruit.slice(1)} zest`,
+      `${capital(fruit)} zest`,
       { monosaccharide: 4, acid: 0.3, insoluble: 12, ash: 0.6 },
       { density: 0.4 },
     ),
