@@ -19,6 +19,10 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'beat' },
   ],
   [
+    /\b(?:beat|stir(?! in))\b.*\b(?:until|till?)\b.*\b(?:gloss|sheen|shine|shiny|dull|matt|cloudy|opaque|grain\w*|sugary|(?:begins?|starts?) to (?:thicken|set|look|candy|sugar|turn)|holds? its shape)/i,
+    { kind: 'beat' },
+  ],
+  [
     /\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?(?:min\w*|times))\b|\bgather\b.*\band pull$|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
     { kind: 'pull' },
   ],

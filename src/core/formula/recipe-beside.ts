@@ -57,7 +57,7 @@ const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,})(?:-\w+)? (?:solut
 /** "Stir cinnamon and salt together" */
 const TOGETHER = /^(?:mix|stir|whisk|combine) (?:the )?([a-z]+) and (?:the )?[a-z]+ together$/i
 /** "Dissolve the coffee in the boiling water": what is put in later by its own name. */
-const MIXED = /^(?:mix|dissolve|stir|blend|whisk|beat|mash|loosen) (?:the )?([a-z]+) (?:in|with|until|till)\b/i
+const MIXED = /^(?:mix|dissolve|stir|blend|whisk|beat|mash|loosen) (?:the )?([a-z]+) (?:in|into|with|until|till)\b/i
 
 /** "Whisk together powdered sugar and cornstarch": nothing for the pot, but what the pieces are dusted with. */
 const DUST_MIX =

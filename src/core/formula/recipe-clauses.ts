@@ -91,7 +91,7 @@ const ASIDE =
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
-  '(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|heat|simmer|bring|add|stir|whisk|whip|beat|knead|pour|spread|tip|scrape|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
+  '(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|heat|simmer|bring|add|(?:drop|put|throw|toss|slip|dot) (?:in|with)|stir|whisk|whip|beat|knead|pour|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
 /** Work on what was poured, which waits until it can be done. */
 const LATER = '(?:mark|score|cut|break|slice)'
 /** Work that goes on for so long with what was put in. */
@@ -101,7 +101,7 @@ const WAITS =
 /** "To 140°, then on to 155°". */
 const ONWARD = '(?:(?:on|up|raise|further|without stirring) )?to (?:about |around )?\\d'
 const THEN = '[,;]?\\s+(?:and then|and|then)\\s+'
-const ADDS = '(?:add|stir in|whisk in|beat in)'
+const ADDS = '(?:add|(?:stir|whisk|beat|drop|put|throw|toss|slip) in|dot with)'
 /** What fills a pan that has been got ready. */
 const SETS_OUT = '(?:combine|put|place|mix|melt|dissolve)\\b'
 /** "The temperature will drop – bring it back up to 148°" */
@@ -139,7 +139,7 @@ const CONTINUES = /^(?:continue|keep|go on) (?:on )?(?:beating|whisking|whipping
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
 const FOLLOWS =
-  /^(?:deglaze|add|stream|trickle|drizzle|stir in|whisk in|beat in|pour|spread|tip|scrape|turn (?:it )?out)\b/i
+  /^(?:deglaze|add|stream|trickle|drizzle|(?:stir|whisk|beat|drop|put|throw|toss|slip) in|dot with|pour|spread|tip|scrape|turn (?:it )?out)\b/i
 const WORKS =
   /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
 const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolved?|melted|clear)\b/i

@@ -31,7 +31,8 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
           .filter(isSpice)
       : []),
     ...(isFruit ? ['fruit'] : []),
-    ...(/^vanilla/.test(ingredient.id) ? ['vanilla'] : []),
+    // one flavouring may be another; several are all of them
+    ...(/^vanilla/.test(ingredient.id) ? ['vanilla', 'flavourings', 'flavorings', 'flavours', 'flavors'] : []),
     ...(isGlucose ? ['glucose'] : []),
     ...(ingredient.id === 'maple-syrup' ? ['maple'] : []),
     // "add the citric"

@@ -40,12 +40,16 @@ const PRAISED = /^the (?:best|finest|good|purest|whitest)\s+/i
 /** "Steep 10 g of tea in 300 ml of water, and strain": what is drawn off has a name of its own. */
 const STEEPS = /^(?:steep|brew|infuse)\b.*\bstrain\b/i
 
+/** "Until a drop makes a soft ball in a cup of cold water": that is to test it in, and goes in nowhere. */
+const TESTED =
+  /\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b/i
+
 /** ◊ Nobody's method measures more things than that. */
 const MOST = 40
 
 /** Lines that only the method speaks of, in its order. */
 export function unlistedIn(all: readonly string[], written: readonly Written[], lexicon: Lexicon): string[] {
-  const said = all.filter((s) => !STEEPS.test(s))
+  const said = all.filter((s) => !STEEPS.test(s)).map((s) => s.replace(TESTED, ''))
   const measured = said.flatMap((sentence) => [...sentence.matchAll(MEASURED)]).slice(0, MOST)
   const isListed = (words: string): boolean => written.some(({ names }) => mentions(words, names))
   const bracketed = said.flatMap((sentence) => [...sentence.matchAll(BRACKETED)]).slice(0, MOST)

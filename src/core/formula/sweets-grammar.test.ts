@@ -5,6 +5,8 @@ import type { Step } from './document'
 import { faultsOf } from './faults'
 import { readRecipe } from './recipe'
 import { type Meant, type Sweet, sweets } from './sweets.table'
+import { fahrenheitSweets } from './sweets-fahrenheit.table'
+import { seenSweets } from './sweets-seen.table'
 
 const pantry = pantryOf()
 
@@ -22,16 +24,21 @@ const textOf = ({ name, list, said }: Sweet): fc.Arbitrary<string> =>
     .map(([layout, method]) => layout(name, list, method.filter(Boolean)))
 
 /** Whether a step waits for what is meant. */
-const waitsFor = ({ when, empties }: Step, meant: Exclude<Meant, { in: readonly string[] }>): boolean => {
+const waitsFor = (
+  { when, empties, handwork, shows }: Step,
+  meant: Exclude<Meant, { in: readonly string[] }>,
+): boolean => {
   if ('out' in meant) return empties === true
   if ('target' in meant) return when.on === 'target'
+  if ('shade' in meant) return when.on === 'target' && shows === meant.shade
+  if ('hand' in meant) return handwork?.kind === meant.hand
   if ('after' in meant) return when.on === 'after' && when.seconds === meant.after
   const [on, celsius] = 'rises' in meant ? ['rises', meant.rises] : ['falls', meant.falls]
   return when.on === on && 'celsius' in when && Math.abs(when.celsius - celsius) < 1
 }
 
 describe('a recipe in many words', () => {
-  it.each(sweets.map((s) => [s.name, s] as const))('%s', (_, sweet) => {
+  it.each([...sweets, ...seenSweets, ...fahrenheitSweets].map((s) => [s.name, s] as const))('%s', (_, sweet) => {
     fc.assert(
       fc.property(textOf(sweet), (text) => {
         const { formula, asks, questions } = readRecipe(text, pantry)
@@ -57,11 +64,11 @@ describe('a recipe in many words', () => {
           for (const i of at) expect(i, `${JSON.stringify(meant)} in\n${text}`).toBeGreaterThanOrEqual(from)
           from = Math.max(...at)
           // what goes in goes in before the heat that is meant after it
-          const heat = next && !('in' in next) ? steps.findIndex((s) => waitsFor(s, next)) : -1
+          const heat = next && !('in' in next || 'out' in next) ? steps.findIndex((s) => waitsFor(s, next)) : -1
           if ('in' in meant && heat >= 0) expect(from, text).toBeLessThan(heat)
         }
       }),
-      { numRuns: 40 },
+      { numRuns: 25 },
     )
   })
 })

@@ -1,11 +1,15 @@
 /** Whole recipes by their moments, each moment in many people's words: whatever is said, it means the same. */
 
-/** What a recipe has to be read as, in the order of a cook: what goes in (by ingredient; the last of it before the next), the heats, the waits. */
+import type { HandworkKind } from '../craft/handwork'
+
+/** What a recipe has to be read as, in the order of a cook: what goes in (by ingredient; the last of it before the next), the heats, the shades, the works, the waits. */
 export type Meant =
   | { readonly in: readonly string[] }
   | { readonly target: number }
   | { readonly rises: number }
   | { readonly falls: number }
+  | { readonly shade: number }
+  | { readonly hand: HandworkKind }
   | { readonly after: number }
   | { readonly out: true }
 
