@@ -19,7 +19,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'beat' },
   ],
   [
-    /\b(?:beat|stir(?! in))\b.*\b(?:until|till?)\b.*\b(?:gloss|sheen|shine|shiny|dull|matt|cloudy|opaque|grain\w*|sugary|(?:begins?|starts?) to (?:thicken|set|look|candy|sugar|turn)|holds? its shape)/i,
+    /\bwork (?:it )?with (?:an? )?(?:\w+ )?(?:scraper|paddle|spatula|spoon)\b.*\b(?:until|till?)\b|\b(?:beat|stir(?! in))\b.*\b(?:until|till?)\b.*\b(?:gloss|sheen|shine|shiny|dull|matt|cloudy|opaque|grain\w*|sugary|(?:begins?|starts?) to (?:thicken|set|look|candy|sugar|turn)|holds? its shape)/i,
     { kind: 'beat' },
   ],
   [
@@ -53,7 +53,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'dust' },
   ],
   [
-    /\b(?:break|crack|snap)\b.*\b(?:pieces|shards|apart|up|it)\b|^(?:break|crack|snap|smash|bash)\b/i,
+    /\b(?:break|crack|snap)\b.*\b(?:pieces|shards|apart|up|it)\b|^(?:break|crack|snap)\b|\b(?:smash|bash|hammer)\b/i,
     { kind: 'break' },
   ],
   [/\bwrap\b.*\bwax/i, { kind: 'wrap', film: 'waxed-paper' }],

@@ -70,7 +70,10 @@ const EACH =
   /^(?:about )?\d+(?:[.,]\d+)? ?(?:ml|millilit(?:re|er)s?|g|grams?|oz|ounces?|mm|cm|in|inch(?:es)?) (?:each|apiece|thick|deep)$/i
 /** "Back on medium heat. 246F." */
 const HEAT_ALONE = new RegExp(`^(?:to |until )?(?:about )?${DEGREES}$`, 'i')
-const SAID_OF_LAST = [FORBIDS, ALSO, WHILE_IT_BOILS, ASIDE_SET, EACH]
+/** "Drop a little into iced water: if it hardens at once, it is ready" */
+const TESTS =
+  /^(?:drop|put) (?:an? )?(?:bit|drop|few drops|little|some|(?:\w*spoonful))\b.*\b(?:cold|iced?)[- ]water\b.*\b(?:if|should|ready|done)\b/i
+const SAID_OF_LAST = [FORBIDS, TESTS, ALSO, WHILE_IT_BOILS, ASIDE_SET, EACH]
 
 /** What is not to be done, what is done all the while, what else shows the same is said of what is done before it, and is no step of its own. */
 function joined(said: readonly string[]): string[] {
@@ -87,7 +90,7 @@ function joined(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:this )?makes\b|tips?\s*:|(?:serves?|yields?|done$|enjoy\b|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will (?:be|form|clump|bubble|foam|spit|splutter|thicken)\b|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it|they)[’']ll\b(?!.*\d)|(?:fridge|freezer|in (?:the|a) (?:fridge|freezer|jar|tin)):? (?:for )?(?:up to )?\d+ (?:days?|weeks?|months?)$|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|pcs|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))$|best (?:eaten|kept|within)\b|(?:my|our|this) .{0,40}\brecipe (?:is|comes|was|has|makes)\b|[~≈]\s?\d[^.]{0,20}$|(?:about |approx\w*\.? )?\d+ ?(?:m?l|k?g|(?:kilo)?grams?|(?:milli)?lit(?:re|er)s?|cups?)$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:this )?makes\b|tips?\s*:|(?:serves?|yields?|done$|enjoy\b|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will (?:be|form|clump|bubble|foam|spit|splutter|thicken)\b|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it|they)[’']ll\b(?!.*\d)|(?:fridge|freezer|in (?:the|a) (?:fridge|freezer|jar|tin)):? (?:for )?(?:up to )?\d+ (?:days?|weeks?|months?)$|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) (?:usually |normally |generally )?takes|avoid|use caution|early in\b.{0,30}\byou can|when [^,]{3,40}, (?:the )?(?:mixture|candy|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|pcs|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))$|best (?:eaten|kept|within)\b|(?:my|our|this) .{0,40}\brecipe (?:is|comes|was|has|makes)\b|[~≈]\s?\d[^.]{0,20}$|(?:about |approx\w*\.? )?\d+ ?(?:m?l|k?g|(?:kilo)?grams?|(?:milli)?lit(?:re|er)s?|cups?)$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -105,7 +108,7 @@ const ADDS = '(?:add|(?:stir|whisk|beat|drop|put|throw|toss|slip) in|dot with)'
 /** What fills a pan that has been got ready. */
 const SETS_OUT = '(?:combine|put|place|mix|melt|dissolve)\\b'
 /** "The temperature will drop – bring it back up to 148°" */
-const BACK_UP = '(?:bring|cook|heat|take) (?:it )?back (?:up )?to (?:about )?\\d'
+const BACK_UP = '(?:(?:bring|cook|heat|take) (?:it )?)?back (?:up )?to (?:about )?\\d'
 /** What ends the browning of sugar. */
 const STOPS = '(?:deglaze|stop (?:it |the (?:caramel|boil|cooking) )?(?:with|in))'
 /** What links two moments, and what the second of them begins with. */
@@ -177,7 +180,21 @@ const AT_AND_AT =
 const BEGUN_TO =
   /^((?:when|once|as soon as|at)\b[^,]{0,40}?\d[^,]{0,16}?,? (?:start|begin) (cook|heat|boil)ing ([^,;]{3,40}?)) (to (?:about )?\d.*)$/i
 
+/** "Let it cool for 4 hours before slicing into squares": a wait, and what is done then. */
+const BEFORE_DOING =
+  /^((?:allow|chill|cool|leave|let|refrigerate|rest|set|stand)\b.*?),? before (breaking|cutting|scoring|slicing|unmou?lding)\b(?! it\b.{0,12}$)(.*)$/i
+const DOES: Readonly<Record<string, string>> = {
+  breaking: 'Break',
+  cutting: 'Cut',
+  scoring: 'Score',
+  slicing: 'Slice',
+  unmolding: 'Unmold',
+  unmoulding: 'Unmould',
+}
+
 function clausesOf(sentence: string): string[] {
+  const [, wait, doing = '', how] = BEFORE_DOING.exec(sentence) ?? []
+  if (wait) return [...clausesOf(wait), ...clausesOf(`${DOES[doing.toLowerCase()]}${how}`)]
   const [, begun, does, what, far] = BEGUN_TO.exec(sentence) ?? []
   if (begun && does && what && far) return [begun, `${capital(does)} ${what} ${far}`]
   const [, first, adds, second, too] = AT_AND_AT.exec(sentence) ?? []

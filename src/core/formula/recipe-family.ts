@@ -25,7 +25,7 @@ const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, Fami
   [/gelatin/i, null, 'marshmallow'],
   [/egg white/i, null, 'nougat'],
   [/condensed milk/i, null, 'condensed-milk'],
-  [/bicarb|\bsoda\b/i, /nut|almond|peanut|pecan|sesame|seed|milk|cream(?![- ]of)/i, 'honeycomb'],
+  [/bicarb|\bsoda\b/i, /nut|almond|peanut|pecan|sesame|seed|milk|cream(?![- ]of)|citric|tartaric/i, 'honeycomb'],
   [/nut|almond|cashew|pecan|pistachio|sesame|\bseeds?\b/i, /cream(?![- ]of)|milk/i, 'brittle'],
   [/cream(?![- ]of)|milk/i, null, 'caramel'],
   [/butter/i, null, 'toffee'],

@@ -28,8 +28,8 @@ const READIES = saidAs(
     /(?:butter|oil) (?:an?|the|both|two|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))/,
     /preheat/,
     /heat (?:the |your )?oven/,
-    /(?:in (?:an? )?(?:[\w-]+ ){0,3}(?:pan|skillet),? )?toast/,
-    /roast/,
+    /(?:in (?:an? )?(?:[\w-]+ ){0,3}(?:pan|skillet),? )?(?:dry[- ])?(?:toast|roast)/,
+    /(?:(?:tins?|trays?|pans?|mou?lds?|sheets?) )(?:must|should|has to|have to|needs? to) be (?:buttered|greased|oiled|lined|ready)/,
     /(?:sift|sieve)(?! (?:in|into|off|on|over)\b| (?:\w+ ){1,3}over\b)/,
     /arrange(?!.*\b(?:spoon|pour)\b)/,
     /chop/,
@@ -79,7 +79,7 @@ const TAKES_OFF = saidAs([
   /^off heat\b/,
   /\boff (?:of )?the (?:heat|flame|stove)/,
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:heat|flame|stove)/,
-  /\b(?:turn|switch) off the (?:heat|flame|gas)/,
+  /\b(?:turn|switch) off the (?:heat|flame|gas|stove|burner|hob|ring)/,
   /\b(?:kill|cut) (?:the )?(?:heat|flame|gas)\b/,
 ])
 /** Whether it comes off the heat in this sentence. */
@@ -111,7 +111,7 @@ export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sent
 
 /** Whether the base of the pot is stood in cold water in this sentence. */
 export const bathes = (sentence: string): boolean =>
-  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?) water\b/i.test(
+  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?) water\b|^(?:cool|dip|shock) (?:the )?(?:base|bottom|pan|pot)\b.{0,30}\bwater\b/i.test(
     sentence,
   )
 
@@ -124,6 +124,7 @@ const POURS = saidAs(
     /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|sheets?|dish(?:es)?|frames?|mou?lds?|stream)/,
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
+    /(?<=^)pour in$/,
     /frame\b/,
     /cast (?:it )?(?:in|on)/,
     /deposit/,
@@ -138,6 +139,7 @@ const POURS = saidAs(
     /fill (?:into |the )?(?:\d+ ?ml |hot |warm |sterili[sz]ed |piping )*(?:jars|bottles|bags)/,
     /drop\b(?! an? (?:small )?(?:spoonful|little|bit)\b).{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble|silicone)/,
     /drop (?!an? (?:small )?(?:spoonful|little|bit)\b)(?:(?:the )?(?:rest|remaining)\b[^,;]{0,20}\b(?:by|from)\b|by\b|from\b|(?:\w+ )?\w*spoon\w*)/,
+    /(?:place|put|lay|set) (?:heaped |small |even )?\w*spoon(?:ful)?s\b.{0,40}\bon(?:to)?\b/,
     /transfer/,
     /decant/,
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,

@@ -95,8 +95,9 @@ export const bare = (line: string): string =>
 
 /** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
 const BULLET = /^[-–*•·▢□]\s/
+const IS_STEP = /^\(?\d{1,2}[.)]\s/
 const isListed = (line: string): boolean =>
-  BULLET.test(line)
+  BULLET.test(line) || IS_STEP.test(line)
     ? beginsWithAmount(line)
     : line.length < 40 &&
       ((!/[.;:,]/.test(line) && isLine(line) && measureAt(bare(line), [])?.unit !== null) ||
@@ -231,9 +232,11 @@ const FEWEST_TOLD = 3
 function toldFrom(lines: readonly string[]): number {
   if (lines.some((l) => HEAD_METHOD.test(l) || looksLikeMethod(l))) return -1
   const last = lines.findLastIndex((l) => hasAmount(l) && !tells(l))
-  const rest = lines.slice(last + 1)
+  // "sugar for dusting" ends the list without an amount
+  const from = lines.findIndex((l, i) => i > last && tells(l))
+  const rest = lines.slice(from)
   const enough = rest.length >= FEWEST_TOLD && rest.filter(tells).length >= TELL * rest.length
-  return last > 0 && enough && tells(rest[0] as string) ? last + 1 : -1
+  return last > 0 && from > 0 && enough ? from : -1
 }
 
 /** A sentence that tells nobody to do anything: "This buttery toffee is topped with chocolate." */

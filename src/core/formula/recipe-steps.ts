@@ -174,7 +174,10 @@ const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
 const TO_HEAT = /(?:^|(?<=\w) (?:(?:to|at|until|till|below|above|under) )?)\(?(?:about |around )?\d{2,3}(?:\.\d)?°.*$/i
 
 /** What a step is called: without a heat, which a label has no unit for. */
-const called = (worded: string): string => label(worded.replace(TO_HEAT, '') || 'Cook on')
+const called = (worded: string): string => {
+  const bare = worded.replace(TO_HEAT, '')
+  return label(/^(?:back(?: up)?)?$/i.test(bare) ? 'Cook on' : bare)
+}
 
 /** "Brown the butter for 6 minutes": what goes in, and how long it cooks. */
 const cooksFor = (text: string): boolean =>
@@ -202,7 +205,7 @@ const isPullAgain = (i: number, { said, pullAt, groupAt }: Told): boolean =>
 const offHeatSaid = (s: string): string =>
   `${s.charAt(0).toLowerCase()}${s.slice(1)}`.replace(/^then /, '').replace(/^off heat/, 'off the heat')
 const ONLY_OFF =
-  /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|the (?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:heat|flame|stove))?|turn off the (?:heat|flame|gas)|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$/i
+  /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|the (?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:heat|flame|stove))?|(?:turn|switch) off the (?:heat|flame|gas|stove|burner|hob|ring)|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$/i
 
 /** The steps of a method as it was understood; what it leaves out is put in plainly. */
 export function stepsFrom(told: Told): Step[] {

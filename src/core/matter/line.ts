@@ -92,6 +92,8 @@ const clean = (text: string): string =>
     .replace(/\s+/g, ' ')
     .trim()
     .replace(/^(?:[-–*•·▢□]|\[[ x]?\])\s+/i, '')
+    // "glucose syrup DE 60 100 g"
+    .replace(/\bD\.?E\.? ?(\d{2})(?= \d)/i, '$1 DE')
     .replace(THOUSAND, '$1')
     // "vanilla 1 pod", "vanilla beans: 4 pc"
     .replace(/^(vanilla) (\d+|[½¼]|half) (pods?|beans?)$/i, '$2 $1 $3')
