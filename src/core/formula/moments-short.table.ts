@@ -461,7 +461,7 @@ export const shortMoments: readonly Moment[] = [
       /^ready \+ sugar 300, water 100: Boil/,
       /^rises 150: Boil/,
       /^ready \+ butter 25: Butter in/,
-      /^target: Butter in/,
+      /^target: Back up/,
       /^ready → out: Between/,
     ],
   ],

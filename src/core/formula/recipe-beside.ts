@@ -37,7 +37,7 @@ const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 const WITH_SYRUP =
   /\b(?:with|and) (?:the )?(?:\w+ pods? and (?:the )?)?(?:glucose|corn|golden|maple|invert)(?: syrup)?\b/gi
 export const PUTS_IN =
-  /\b(?:add|in goes?|go(?:es)? in|stream in|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:in|on)|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
+  /\b(?:add|in goes?|go(?:es)? in|stream in|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:in|on)|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:rain|scatter|shower|sprinkle) in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
   new RegExp(
@@ -190,6 +190,10 @@ export const inBowl = (sentence: string): boolean =>
 const STAYS = 'leave|let|allow|set aside|stand|rest|infuse|steep'
 const STANDS = new RegExp(`^(?:${STAYS})\\b`, 'i')
 
+/** "Melt it in the microwave", once it has bloomed. */
+const MELTS_BLOOMED =
+  /^(?:gently )?(?:dissolve|heat|melt|warm) (?:it|the (?:bloomed )?gelatine?)\b.{0,30}\b(?:bain.?marie|microwave|water|bath)\b/i
+
 const ADDS = /^add\b/i
 
 /** What is done to something that was warmed apart, before it goes in. */
@@ -230,7 +234,7 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
   // what is baked before anything sweet is heated are nuts
   const sweet = said.findIndex((s) => (SUGAR.test(s) || SWEET_TOO.test(s)) && !inOven(s) && !isGotReady(s))
   for (const [i, s] of said.entries()) {
-    const waits = ready.has(i - 1) && STANDS.test(s) && secondsIn(s) !== null
+    const waits = ready.has(i - 1) && ((STANDS.test(s) && secondsIn(s) !== null) || MELTS_BLOOMED.test(s))
     const isMoment = whipsWhites(s) || (WATCHES.test(s) && heatIn(s) !== null)
     // "remove from the heat and let steep": the pan of the cream, not the pot
     const isOther =

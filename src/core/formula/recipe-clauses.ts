@@ -5,7 +5,7 @@ import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
-  /\b(w|sq|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=,|\s+[a-z])/g
+  /\b(w|sq|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=,|\)|\s+[a-z])/g
 
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)(?:\s*:|\s+[–—-])\s+/i
@@ -13,6 +13,9 @@ const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:t
 const STEP = /(?<=^|[.!?]\s+)step\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight)\s*[:.)–—-]\s*/gi
 /** "Approx. 10 minutes" */
 const ABOUT = /\bapprox\.(?=\s+\d)/gi
+/** "290 deg. Fahr., or until …" */
+const IN_DEGREES =
+  /(\d) ?[Dd]eg(?:rees|s)?\.? ?(?:([Ff])(?:ahr(?:enheit)?)?|([Cc])(?:ent(?:igrade)?)?)\b(?:\.(?=[,;)]|\s+[a-z]))?/g
 /** "300 on candy therm." */
 const THERMOMETER = /\btherm\.(?=\)|\s+[a-z])/g
 
@@ -31,6 +34,7 @@ const spoken = (lines: readonly string[]): string[] =>
       (l) =>
         bare(
           l
+            .replace(IN_DEGREES, '$1 °$2$3')
             .replace(ABBREVIATED, '$1')
             .replace(STEP, '')
             .replace(ABOUT, 'about')
@@ -140,6 +144,8 @@ const LASTING = new RegExp(`^${LASTS}`, 'i')
 /** "Add the vanilla; continue beating for 5 minutes" */
 const CONTINUES = /^(?:continue|keep|go on) (?:on )?(?:beating|whisking|whipping|stirring|mixing)\b/i
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
+/** "Pour into tins and, when cool enough, mark into squares" */
+const ONCE = /^(.+?),? (?:and,? )?((?:when|once|as soon as) [^,]{3,40})$/i
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
 const FOLLOWS =
   /^(?:deglaze|add|stream|trickle|drizzle|(?:stir|whisk|beat|drop|put|throw|toss|slip) in|dot with|pour|spread|tip|scrape|turn (?:it )?out)\b/i
@@ -209,7 +215,10 @@ function clausesOf(sentence: string): string[] {
   if (then && heatIn(reached)) return [`Cook until ${reached}`, ...clausesOf(capital(then))]
   for (const link of sentence.matchAll(LINK)) {
     const [head, tail] = [sentence.slice(0, link.index), sentence.slice(link.index + link[0].length)]
-    if (isApart(head, tail)) return [head, ...clausesOf(capital(tail))]
+    if (!isApart(head, tail)) continue
+    const [, first, once] = LATER_WORK.test(tail) ? (ONCE.exec(head) ?? []) : []
+    if (first && once) return [first, ...clausesOf(`${capital(once)}, ${tail}`)]
+    return [head, ...clausesOf(capital(tail))]
   }
   return [sentence]
 }

@@ -4,7 +4,7 @@ import type { Line } from './document'
 
 /** ◊ What a name says of the family, first match; where the list has this in it. */
 const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])[] = [
-  [/\bsauce\b|pouring|\bcajeta\b/i, 'caramel-sauce'],
+  [/\bsauce\b|pouring|\bcajeta\b|\bspread\b|dulce de leche(?!\s+[a-z])/i, 'caramel-sauce'],
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
   [/fudge|fondant|penuche|(?:mint|opera) creams?|\btablet\b|coconut ice\b/i, 'fudge'],
   [/marshmallow/i, 'marshmallow'],
@@ -83,7 +83,7 @@ const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['caramel-sauce', /\b(?:stop|deglaze)\w*\b.{0,30}\b(?:water|juice)\b/i, 'stopped-water'],
   [
     'hard-candy',
-    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|stiff|opaque|dull|white|shin\w+|light|rope)\b|\bpulled\b|\bpull (?:it )?(?:for )?(?:\d+ ?(?:–|-|to) ?)?\d+ ?min/i,
+    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|stiff|opaque|dull|white|shin\w+|stiffens|light|rope)\b|\bpulled\b|\bpull (?:it )?(?:for )?(?:\d+ ?(?:–|-|to) ?)?\d+ ?min/i,
     'pulled',
   ],
 ]

@@ -127,6 +127,7 @@ const POURS = saidAs(
     /(?<=^)pour in$/,
     /frame\b/,
     /cast (?:it )?(?:in|on)/,
+    /tray (?:it )?(?:out|up|off)\b/,
     /deposit/,
     /discharge/,
     /spread/,
@@ -144,7 +145,7 @@ const POURS = saidAs(
     /decant/,
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
     // what is bottled, and no jar that something is in
-    /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|$)/,
+    /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|:|$)/,
     /pipe\b(?=$| at \d|.*\b(?:in|on)(?:to)?\b)/,
     /(?<=^|[,;] )out on(?:to)?/,
     /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w×-]+ ){0,6}(?:tin|tray|pan|frame|mou?lds?))/,

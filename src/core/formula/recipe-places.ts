@@ -181,7 +181,7 @@ function bloomedWith(
   )
   return mate ? places.get(mate.id) : undefined
 }
-const BLOOMS = /\b(?:bloom|hydrate|soak|sprinkle|dissolve|gelatine?)\b/i
+const BLOOMS = /\b(?:bloom|hydrate|soak|sprinkle|dissolve|gelatine?)\b|^(?:combine|mix|sieve|sift|stir|whisk)\b/i
 
 /** "Beat the whites when the syrup is at 118°" beats no syrup. */
 const UNTIL_THEN = /\b(?:when|once|while|before|as)\b.*$/i
@@ -240,7 +240,10 @@ function placeOf(
     (w.names[0] === line.names[0] || (w.heading !== line.heading && w.names.some((n) => line.names.includes(n))))
   if (headed >= 0 && written.some(isAlike)) return apart.get(headed) ?? headed
   const twin = twinAt(said, line, written)
-  if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : twin
+  const onTwin = inBowl(said[twin] ?? '')
+    ? said.findIndex((s, i) => i > twin && (ONTO.test(s) || SYRUP_IN.test(s) || OVER.test(s)))
+    : -1
+  if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : Math.max(twin, onTwin)
   const warmed =
     twin >= 0
       ? twin
@@ -294,7 +297,11 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
   const claim = (w: Written): number =>
     (w.waits ? spoken.find((i) => isGotReady(said[i] as string) || WHIPPED.test(said[i] as string)) : undefined) ??
     spoken.find((i) =>
-      line.names.some((n) => (said[i] as string).toLowerCase().includes(`${ORDINALS[alike.indexOf(w)]} ${n}`)),
+      line.names.some((n) =>
+        new RegExp(`\\b${ORDINALS[alike.indexOf(w)]} (?:(?:lot|batch|half|portion) of (?:the )?)?${n}\\b`, 'i').test(
+          said[i] as string,
+        ),
+      ),
     ) ??
     // of two that are called the same, it is said of the first
     spoken.find((i) =>

@@ -30,7 +30,7 @@ const HEAD_METHOD =
   /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|how to|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
 /** "Peanut topping", "To finish", with nothing after it. */
 const HEAD_BARE =
-  /^(?:to (?:add(?: in)?|finish|fold in|stir in|coat|decorate|dust|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|centre|center|crust|filling|shell|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
+  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dust|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|centre|center|crust|filling|shell|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
 /** "FONDANT" */
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 /** "A.", "Part 1", "Group 2 (honey)": the mark, whatever it is of. */
@@ -97,9 +97,10 @@ export const bare = (line: string): string =>
 const BULLET = /^[-–*•·▢□]\s/
 const IS_STEP = /^\(?\d{1,2}[.)]\s/
 const isListed = (line: string): boolean =>
-  BULLET.test(line) || IS_STEP.test(line)
+  BULLET.test(line)
     ? beginsWithAmount(line)
     : line.length < 40 &&
+      (!IS_STEP.test(line) || beginsWithAmount(line)) &&
       ((!/[.;:,]/.test(line) && isLine(line) && measureAt(bare(line), [])?.unit !== null) ||
         (ENDS_WITH_AMOUNT.test(line) && !/[;:,]/.test(line) && line.search(DONE) !== 0))
 

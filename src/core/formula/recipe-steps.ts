@@ -273,7 +273,7 @@ export function stepsFrom(told: Told): Step[] {
       {
         id,
         label: called(pulls ? worded.replace(COOKS, '') : worded),
-        when: handwork && waitsFor(handwork, when, text) ? { on: 'window' } : when,
+        when: handwork && waitsFor(handwork, when, text) && !(adds && takesOff(text)) ? { on: 'window' } : when,
         say,
         why: '',
         act: pulls ? 'Pulled' : actOf(text, i > told.pullAt),

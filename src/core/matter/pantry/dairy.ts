@@ -108,6 +108,15 @@ export const dairy = [
       allergens: milk,
     },
   ),
+  ingredient(
+    'mascarpone',
+    'Mascarpone',
+    { fat: 42, milkProtein: 4.6, lactose: 3.6, acid: 0.3, ash: 0.6 },
+    {
+      density: 1,
+      allergens: milk,
+    },
+  ),
   plantMilk(
     'oat-milk',
     'Oat drink',

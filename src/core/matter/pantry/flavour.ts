@@ -42,6 +42,13 @@ export const flavours = [
       density: 0.5,
     },
   ),
+  ingredient('matcha', 'Matcha', { insoluble: 62, protein: 28, fat: 5, water: 5 }, { density: 0.4 }),
+  ingredient(
+    'miso',
+    'Miso, white',
+    { salt: 6, protein: 9, monosaccharide: 20, starch: 14, fat: 4, insoluble: 3 },
+    { density: 1.15, allergens: ['soya', 'gluten'] },
+  ),
   ingredient('bay-leaf', 'Bay leaf', { insoluble: 84, fat: 8, ash: 3, water: 5 }, { density: 0.1 }),
   ingredient(
     'juniper',

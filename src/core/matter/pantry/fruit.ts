@@ -56,6 +56,8 @@ export const fruits = [
   puree('raspberry-puree', 'Raspberry purée', 4.4, 0.2, 1.7, 6),
   puree('blackcurrant-puree', 'Blackcurrant purée', 7, 0.5, 3.4, 5.5),
   puree('strawberry-puree', 'Strawberry purée', 4.8, 0.6, 0.9, 2),
+  puree('cherry-puree', 'Cherry purée', 11, 0.2, 1.4, 1.8),
+  puree('blueberry-puree', 'Blueberry purée', 9.5, 0.1, 0.9, 2.4),
   puree('passionfruit-puree', 'Passion fruit purée', 6.5, 3.5, 3.2, 1),
   puree('mango-puree', 'Mango purée', 4, 9.5, 0.4, 1.6),
   puree('apricot-puree', 'Apricot purée', 3.3, 5.8, 1.3, 2),

@@ -45,6 +45,7 @@ export const nuts = [
     insoluble: 12,
     cup: 135,
   }),
+  nut('pine-nuts', 'Pine nuts', { fat: 64, protein: 14, sucrose: 4, insoluble: 13, cup: 135 }),
   nut('pistachios', 'Pistachios', { fat: 46, protein: 20.5, sucrose: 7.5, insoluble: 19.5, cup: 123 }),
   nut('walnuts', 'Walnuts', { fat: 65, protein: 15, sucrose: 2.6, insoluble: 11, cup: 117 }),
   nut('pecans', 'Pecans', { fat: 71, protein: 9.2, sucrose: 4, insoluble: 10, cup: 109 }),

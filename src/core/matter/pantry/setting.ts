@@ -28,6 +28,7 @@ export const setting = [
   sheet('platinum'),
   ingredient('pectin', 'Pectin powder', { insoluble: 60, sucrose: 28, ash: 4, water: 8 }, { density: 0.6, ...powder }),
   ingredient('agar', 'Agar powder', { insoluble: 86, ash: 3.5, water: 10.5 }, { density: 0.6, ...powder }),
+  ingredient('lecithin', 'Lecithin', { fat: 97, water: 3 }, { density: 1, allergens: ['soya'], ...powder }),
   ingredient(
     'soda',
     'Baking soda',

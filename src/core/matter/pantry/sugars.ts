@@ -116,6 +116,7 @@ export const sugars = [
       ...trade,
     },
   ),
+  ingredient('fondant', 'Fondant', { sucrose: 79, glucoseSolids: 9, de: 42 }, { density: 1.36, ...trade }),
   ingredient(
     'golden-syrup',
     'Golden syrup',
