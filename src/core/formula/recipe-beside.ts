@@ -19,7 +19,7 @@ const HEATED =
   /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|brown(?:ed)?)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
 const COMBINES = /^(?:put|place|combine|mix)\b/i
 /** "… and keep warm", "infuse the rosemary in hot cream" */
-const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|^(?:infuse|steep)\b/i
+const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|\bset (?:it )?aside$|^(?:infuse|steep)\b/i
 const DAIRY = ['cream', 'milk', 'butter']
 /** "Put the milk in a small saucepan to warm through" */
 const TO_WARM =

@@ -47,7 +47,7 @@ const GRAINS =
   /\bcool\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|opaque|creamy|lightens|grain))/is
 
 /** What is pulled until it is white. */
-const PULLED = /\bpull\b.{0,60}\b(?:white|satiny?|opaque|rope)/i
+const PULLED = /\bpull\b.{0,60}\b(?:white|satiny?|opaque|rope)|\bpull, and (?:cut|twist)\b/i
 
 /** "Seafoam (not honeycomb)" */
 const DENIED = /\bnot (?:an? )?[\p{L}-]+/giu
@@ -75,7 +75,7 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
 
 /** Beaten or stirred once it is off, with nothing said of it cooling first: tablet. */
 const AT_ONCE =
-  /^(?!.*\b(?:cool|lukewarm|(?:sit|stand|rest)(?! (?:for )?(?:1|2|one|two|a) min)|(?:drops?|comes|cools?) (?:down )?to|skin)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|until (?:(?:it|the mixture|mixture)(?: is)? )?(?:thick|dull|grain|cloud|cream)))\b/is
+  /^(?!.*\b(?:cool|lukewarm|(?:sit|stand|rest)(?! (?:for )?(?:1|2|one|two|a) min)|(?:(?:drops?|comes|cools?) (?:down )?|(?:is|it['’]s|gets) down )to|skin)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|until (?:(?:it|the mixture|mixture)(?: is)? )?(?:thick|dull|grain|cloud|cream)))\b/is
 /** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
 const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['fudge', AT_ONCE, 'stir-soon'],

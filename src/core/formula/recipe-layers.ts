@@ -3,7 +3,7 @@ import type { Ingredient } from '../matter/ingredient'
 import type { FormulaDocument, Part, PartState, Shape, SingleFormula, Step } from './document'
 import { idFor } from './edit'
 import { handworkSaid } from './handwork-said'
-import { capital, inCelsiusWords } from './method'
+import { capital, inCelsiusWords, recipeUnit } from './method'
 import { sentences } from './recipe-clauses'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from './recipe-draft'
 import { boilsTo, endingOf } from './recipe-ending'
@@ -145,14 +145,26 @@ const calledIn = (list: readonly Headed[], lexicon: Lexicon): string[] =>
   readLines(list, lexicon).written.flatMap((w) => (isOutside(w) ? [] : w.full))
 const holds = (called: readonly string[], what: RegExp): boolean => called.some((n) => what.test(n))
 
+/** Whether it says how far it is boiled, in the unit the rest of it speaks in. */
+const isEnded = ({ list, said }: WrittenPiece): boolean =>
+  endingOf(
+    said,
+    recipeUnit(
+      said,
+      list.flatMap((s) => s.lines),
+    ),
+  ) !== null
+
 /** Whether it is boiled: it says how far, or heats something sweet. Cream that is scalded for a ganache is not. */
-const isBoiledBy = ({ list, said }: WrittenPiece, lexicon: Lexicon): boolean =>
-  endingOf(said, null) !== null ||
-  (said.some((s) => BOILS.test(s.replace(UNBOILED, '')) && !inOven(s)) && holds(calledIn(list, lexicon), SYRUP))
+const isBoiledBy = (piece: WrittenPiece, lexicon: Lexicon): boolean =>
+  isEnded(piece) ||
+  (piece.said.some((s) => BOILS.test(s.replace(UNBOILED, '')) && !inOven(s)) &&
+    holds(calledIn(piece.list, lexicon), SYRUP))
 
 /** Whether a recipe has a method, and that boils nothing: truffles, bark, what must not boil, what is only kneaded. */
-export function isMadeByHand({ list, said }: WrittenPiece, lexicon: Lexicon): boolean {
-  if (said.length === 0 || list.every((s) => s.lines.length === 0) || endingOf(said, null) !== null) return false
+export function isMadeByHand(piece: WrittenPiece, lexicon: Lexicon): boolean {
+  const { list, said } = piece
+  if (said.length === 0 || list.every((s) => s.lines.length === 0) || isEnded(piece)) return false
   if (said.some((s) => UNBOILED.test(s))) return true
   if (!said.some((s) => HEATS.test(s) && !inOven(s))) return true
   const called = calledIn(list, lexicon)

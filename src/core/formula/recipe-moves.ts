@@ -104,7 +104,7 @@ export const FOAM = '(?:whites|egg white|albumen|aquafaba|foam|meringue|frapp[eÃ
 const WHIPS_WHITES = saidAs(
   [/(?:just )?before\b[^,]{0,40},\s+/, /while\b[^,]{0,40},\s+/, /(?:when|once|as|at)\b[^,]{0,60}?,?\s+/],
   (when) =>
-    `^(?:meanwhile,?\\s+)?(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b/.source}${FOAM}`,
+    `^(?:meanwhile,?\\s+)?(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b|(?:start|begin) (?:the )?(?:egg )?)/.source}${FOAM}`,
 )
 /** Whether the whites are whipped in this sentence, beside a pot that goes on. */
 export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sentence)
@@ -127,7 +127,9 @@ const POURS = saidAs(
     /(?<=^)pour in$/,
     /frame\b/,
     /cast (?:it )?(?:in|on)/,
+    /(?:then |quickly |straight )+into (?:an? |the )?(?:\w+ )?(?:\d+ ?x ?\d+|tin|tray|pan|dish)/,
     /tray (?:it )?(?:out|up|off)\b/,
+    /sheet (?:it )?(?:out|at)\b/,
     /deposit/,
     /discharge/,
     /spread/,
@@ -155,7 +157,7 @@ const POURS = saidAs(
     /(?:drizzle|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
     /divide (?:it )?between .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,
     /scoop\b.{0,30}\bon(?:to)?/,
-    /spoon (?:out\b|in\b|.{0,20}(?:into|onto|over|in (?:\w+ )?mou?lds))/,
+    /spoon (?:out\b|in\b|.{0,20}(?:into|onto|over|in (?:\w+ )?mou?lds|\bon (?:an? |the )?(?:\w+ )?(?:parchment|paper|mat|sheet|marble|slab)))/,
   ],
   (ways) =>
     `${/^(?:in|on)to (?:an? |the )?.{0,40}\b(?:tin|tray|pan|frame|mou?lds?|marble|slab|sheet|parchment|paper)\b/.source}|\\b(?:${ways})\\b`,
