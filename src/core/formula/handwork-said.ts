@@ -19,7 +19,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'beat' },
   ],
   [
-    /\bwork (?:it )?with (?:an? )?(?:\w+ )?(?:scraper|paddle|spatula|spoon)\b.*\b(?:until|till?)\b|\b(?:beat|stir(?! in))\b.*\b(?:until|till?)\b.*\b(?:gloss|sheen|shine|shiny|dull|matt|cloudy|opaque|grain\w*|sugary|(?:begins?|starts?) to (?:thicken|set|look|candy|sugar|turn)|holds? its shape)/i,
+    /\bwork (?:it )?with (?:an? )?(?:\w+ )?(?:scraper|paddle|spatula|spoon)\b.*\b(?:until|till?)\b|\b(?:beat|stir(?! in))\b.*\b(?:until|till?)\b.*\b(?:gloss|sheen|shine|shiny|dull|matt|cloudy|opaque|grain\w*|sugary|thickens and (?:clouds|dulls|turns)|(?:begins?|starts?) to (?:thicken|set|look|candy|sugar|turn)|holds? its shape)/i,
     { kind: 'beat' },
   ],
   [
@@ -29,7 +29,10 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:form|shape|roll|press)\b.*\bballs?\b/i, { kind: 'form', into: 'balls' }],
   [/\b(?:form|shape)\b.*\bclusters?\b/i, { kind: 'form', into: 'clusters' }],
   [/\bsticks?\b.*\bmou?lds?\b|\b(?:pour|fill|spoon)\b.*\bmou?lds?\b/i, { kind: 'fill', by: 'jug', level: 1 }],
-  [/\b(?:pour|fill|spoon)\b.*\b(?:jars?|bottles?)\b/i, { kind: 'fill', by: 'funnel', level: 0.95 }],
+  [
+    /\b(?:decant|fill|funnel|ladle|pour|scoop|spoon|transfer)\b.*\b(?:jars?|bottles?)\b/i,
+    { kind: 'fill', by: 'funnel', level: 0.95 },
+  ],
   [/\bpipe\b/i, { kind: 'pipe', depthMm: 15 }],
   [/\bunmou?ld\b|\bturn (?:them |it )?out of the mou?lds?\b/i, { kind: 'unmould' }],
   [/\b(?:dip|coat|enrobe)\b.*\bchocolate\b/i, { kind: 'coat' }],

@@ -75,7 +75,7 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
 
 /** Beaten or stirred once it is off, with nothing said of it cooling first: tablet. */
 const AT_ONCE =
-  /^(?!.*\b(?:cool|lukewarm|(?:sit|stand|rest)(?! (?:for )?(?:1|2|one|two|a) min)|(?:(?:drops?|comes|cools?) (?:down )?|(?:is|it['’]s|gets) down )to|skin)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|until (?:(?:it|the mixture|mixture)(?: is)? )?(?:thick|dull|grain|cloud|cream)))\b/is
+  /^(?!.*\b(?:cool|lukewarm|(?:sit|stand|rest)(?! (?:for )?(?:1|2|one|two|a) min)|(?:(?:drops?|comes|cools?) (?:down )?|(?:is|it['’]s|gets) down )to|skin)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|[^.]{0,30}\b(?:until|till) (?:(?:it|the mixture|mixture)(?: is)? )?(?:thick|dull|grain|cloud|cream)\w*))\b/is
 /** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
 const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['fudge', AT_ONCE, 'stir-soon'],

@@ -156,7 +156,7 @@ const POURS = saidAs(
     /pat (?:it )?into/,
     /(?:drizzle|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
     /divide (?:it )?between .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,
-    /scoop\b.{0,30}\bon(?:to)?/,
+    /scoop\b.{0,30}\b(?:into|on(?:to)?)\b/,
     /spoon (?:out\b|in\b|.{0,20}(?:into|onto|over|in (?:\w+ )?mou?lds|\bon (?:an? |the )?(?:\w+ )?(?:parchment|paper|mat|sheet|marble|slab)))/,
   ],
   (ways) =>

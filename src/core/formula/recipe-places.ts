@@ -184,7 +184,7 @@ function bloomedWith(
 const BLOOMS = /\b(?:bloom|hydrate|soak|sprinkle|dissolve|gelatine?)\b|^(?:combine|mix|sieve|sift|stir|whisk)\b/i
 
 /** "Beat the whites when the syrup is at 118°" beats no syrup. */
-const UNTIL_THEN = /\b(?:when|once|while|before|as)\b.*$/i
+const UNTIL_THEN = /\b(?:when|once|while|before|as|by the time)\b.*$/i
 
 /** "Pour onto the dry mixture". */
 const MIXED = /\b(?:over|onto|on|into) (?:the |your )?(?:[\w-]+ ){0,2}(?:mix(?:ture)?|ingredients)\b/i

@@ -19,9 +19,14 @@ const HEADING = /^(?:#{2,6}\s+([^#\d]{3,40}?)|\*\*([^*\d]{3,40}?)\*\*):?$/
 /** "1️⃣ Butter a tin", "🍯 Honey caramels" */
 const PICTURES = /^(?:\d\uFE0F?\u20E3|(?![\d#*©®™])\p{Extended_Pictographic}[\uFE0F\u200D]*)+\s*/u
 
+/** "iv. Nuts in": steps counted as the Romans did. */
+const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x', 'xi', 'xii']
+const ROMAN_STEP = new RegExp(`^(${ROMAN.join('|')})([.)])(?=\\s+\\S)`)
+
 const unmarked = (line: string): string =>
   line
     .trim()
+    .replace(ROMAN_STEP, (_, roman: string, mark: string) => `${ROMAN.indexOf(roman) + 1}${mark}`)
     .replace(LEADS, '')
     .replace(PICTURES, '')
     .replace(TICK_BOX, '')
@@ -79,6 +84,8 @@ const COUNTED = /^(\d{1,2})\s+(?=\p{L})/u
 /** ◊ So many in a row count steps, where most of them are as long as sentences. */
 const FEWEST = 3
 const LONG = 25
+/** ◊ And no more of them than this share look like an amount. */
+const MOST_AMOUNTS = 0.25
 
 /** Lines without the numbers that count them. */
 function uncounted(lines: readonly string[]): readonly string[] {
@@ -86,8 +93,10 @@ function uncounted(lines: readonly string[]): readonly string[] {
   for (const [i, line] of lines.entries()) if (Number(COUNTED.exec(line)?.[1]) === counted.length + 1) counted.push(i)
   const isStep = (i: number): boolean => (lines[i] as string).length > LONG || /[.!]$/.test(lines[i] as string)
   const isAmount = (i: number): boolean => (measureAt(lines[i] as string, [])?.unit?.kind ?? 'count') !== 'count'
-  if (counted.length < FEWEST || counted.some(isAmount) || 2 * counted.filter(isStep).length < counted.length)
-    return lines
+  // "4 Spoon out mounds" looks like an amount
+  const amounts = counted.filter(isAmount).length
+  const isList = amounts > MOST_AMOUNTS * counted.length || 2 * counted.filter(isStep).length < counted.length
+  if (counted.length < FEWEST || isList) return lines
   return lines.map((line, i) => (counted.includes(i) ? line.replace(COUNTED, '') : line))
 }
 

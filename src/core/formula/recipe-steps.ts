@@ -82,8 +82,11 @@ const waitsFor = ({ kind }: Handwork, when: Trigger, text: string): boolean =>
 /** ◊ What is left alone for so long, s, or worked so, is out of the pot. */
 const LEFT_ALONE = 1200
 const ON_THE_TABLE: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'wrap', 'pull'])
-const liesThere = ({ when, handwork }: Step): boolean =>
-  (when.on === 'after' && when.seconds > LEFT_ALONE) || (handwork !== undefined && ON_THE_TABLE.has(handwork.kind))
+const PUT_AWAY = /^(?:cover|pack|store)\b/i
+const liesThere = ({ when, handwork, say }: Step): boolean =>
+  (when.on === 'after' && when.seconds > LEFT_ALONE) ||
+  PUT_AWAY.test(say) ||
+  (handwork !== undefined && ON_THE_TABLE.has(handwork.kind))
 
 /** "Until it is amber, then tip in the soda": what goes in goes in off the heat. */
 const ENDS_FIRST =
