@@ -37,7 +37,7 @@ const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 const WITH_SYRUP =
   /\b(?:with|and) (?:the )?(?:\w+ pods? and (?:the )?)?(?:glucose|corn|golden|maple|invert)(?: syrup)?\b/gi
 export const PUTS_IN =
-  /\b(?:add|in goes?|go(?:es)? in|stream in|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:in|on)|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:rain|scatter|shower|sprinkle) in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
+  /\b(?:add|in goes?|go(?:es)? in|stream in|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:in|on)|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:rain|scatter|shower|sprinkle) in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|run|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
   new RegExp(
@@ -118,7 +118,7 @@ function goesInAt(said: readonly string[], at: number): number {
   const what = lettersOf(warmed?.[0].split(/\s+/).at(-1) ?? '')
   // "warm the tahini in a small pan", that the syrup is poured into
   const held = HOLDS.exec(sentence)?.[1]
-  if (!warmed && held && !SUGAR.test(sentence)) {
+  if (!warmed && held && !SUGAR.test(sentence) && !inOven(sentence)) {
     const onto = said.findIndex((s, i) => i > at && SYRUP_IN.test(s) && mentions(s, [held.toLowerCase()]))
     if (onto >= 0) return onto
     // "in another pan boil the sugar": what stands in the first goes in by its name, or has the syrup poured onto it

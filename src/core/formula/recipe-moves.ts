@@ -48,6 +48,8 @@ const READIES = saidAs(
     // "take 1 lb of sugar, a cup of water"
     /take (?:\d|[¼½¾]|half|an?\b|one\b|two\b).{0,10}\b(?:lbs?|pounds?|oz|ounces?|cups?|k?g|pints?)/,
     KEEPS_WARM,
+    // "hold the almonds at 80 °C"
+    /hold (?!it\b)(?!.*\b(?:honey|mass|mixture|pan|pot|sugar|syrup)\b).{3,40}\bat \d{2}\b/,
   ],
   (all) => `${FIRST.source}${WELL.source}(?:${all})\\b`,
 )
@@ -55,6 +57,7 @@ const GOT_READY = saidAs([
   READIES,
   // "pour half of the water into a bowl and sprinkle the gelatin over it"
   /^(?:pour|put|place|add)\b(?!.*\b(?:pan|pot|saucepan|syrup|heat|boil)\b).*\b(?:sprinkle|rain) (?:the |in the )?(?:\w+ )?gelatine?\b/,
+  /^(?:the )?gelatine? (?:and|in|into|over|with)\b(?!.*\b(?:pan|pot|syrup|hot|boil)).*\bwater\b/,
   // "put the gelatine in a bowl with the cold water"
   /^(?:put|place|add|mix|stir) (?:the )?(?:\w+ )?gelatine?\b.{0,30}\b(?:bowl|jug|cup|dish)\b.{0,40}\bwater\b/,
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b/,
@@ -154,7 +157,7 @@ const POURS = saidAs(
     /(?:roll|sheet) (?:it |out )*between/,
     /between (?:two )?(?:\w+ )?(?:mats|sheets|papers)\b.*\broll/,
     /pat (?:it )?into/,
-    /(?:drizzle|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
+    /(?:drizzle|run|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
     /divide (?:it )?between .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,
     /scoop\b.{0,30}\b(?:into|on(?:to)?)\b/,
     /spoon (?:out\b|in\b|.{0,20}(?:into|onto|over|in (?:\w+ )?mou?lds|\bon (?:an? |the )?(?:\w+ )?(?:parchment|paper|mat|sheet|marble|slab)))/,

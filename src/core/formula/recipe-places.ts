@@ -132,6 +132,10 @@ export function placesOf(
     const gelatin = BLOOM.test(line.heading ?? '') && written.find((w) => w.heading === line.heading && isGelatin(w))
     const bowl = gelatin ? out.get(gelatin.id) : undefined
     if (bowl !== undefined && !out.has(line.id)) out.set(line.id, bowl)
+    // where only the gelatin is spoken of, cold water is what it blooms in
+    const soaks = line.calls.some((call) => /^cold water$/i.test(call)) && written.find(isGelatin)
+    const soaksAt = soaks ? out.get(soaks.id) : undefined
+    if (soaksAt !== undefined && !out.has(line.id)) out.set(line.id, soaksAt)
     const own = withOwn(said, line, written, out)
     if (own !== undefined) out.set(line.id, own)
   }

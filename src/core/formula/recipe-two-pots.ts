@@ -14,7 +14,7 @@ import type { Headed } from './recipe-split'
 
 /** "Pour the honey over the whites", "pour in the honey with the mixer running". */
 const ONTO_WHITES = new RegExp(
-  `${/\b(?:pour|trickle|drizzle|stream|add)\b.*\b/.source}(?:${[
+  `${/\b(?:pour|run|trickle|drizzle|stream|add)\b.*\b/.source}(?:${[
     `${/(?:onto|over|into|on|to)\b.*\b/.source}(?:${FOAM}|(?:mixer|bowl)\\b)`,
     /(?:mixer|whisk|beaters) (?:is |are )?running\b/.source,
     /honey\b.{0,20}\bstream\b/.source,
@@ -26,7 +26,7 @@ const CALLED_FOAM = /\b(?:foam|frapp[eé]|meringue)(?!\w)/i
 const WHITES = /\b(?:whites|egg whites?|albumen)\b/i
 const POT = /\b(?:pan|pot|saucepan)\b/i
 const SWEET = /^(?:sugar|glucose)$/
-const PUTS_IN = /\b(?:pour|add|trickle|drizzle|stream)\b/i
+const PUTS_IN = /\b(?:pour|add|run|trickle|drizzle|stream)\b/i
 
 /** "Cook the sugar syrup": all that is not the honey. */
 const THE_SYRUP = /\b(?:the|boil|cook|heat) (?:sugar )?syrup\b/i
@@ -39,6 +39,8 @@ const BEGINS = /\b(?:start|begin)\b/i
 
 /** "When the syrup is at 120° start …": what is watched ends there. */
 const THEN_DOES = /,|\b(?:start|begin|whip|whisk|beat)\b/i
+/** "Start the whites when the honey is at 110°" */
+const WATCHED_LAST = /(?<=^(?:start|begin|whip|whisk|beat)\b.*)\b(?:when|once|as soon as)\b.*$/i
 
 /** ◊ What was cooked first and whipped in is this warm once the other syrup is there, °C. */
 const WHIPPED_C = 60
@@ -139,10 +141,10 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
 
   // "when the honey is at 118°" is said of the pot the honey is in, wherever it stands; "when it is", right after
   const isOfFirst = (s: string, i: number): boolean =>
-    mentions(s.split(THEN_DOES)[0] as string, [called]) ||
-    (pots.first.at(-1) === i - 1 && /^\w+(?: soon as)? it\b/i.test(s))
+    mentions(WATCHES.test(s) ? (s.split(THEN_DOES)[0] as string) : (WATCHED_LAST.exec(s)?.[0] ?? ''), [called]) ||
+    (WATCHES.test(s) && pots.first.at(-1) === i - 1 && /^\w+(?: soon as)? it\b/i.test(s))
   const ofFirst = piece.said.flatMap((s, i) =>
-    !pots.first.includes(i) && i !== pots.poured && WATCHES.test(s) && heatIn(s) && isOfFirst(s, i) ? [i] : [],
+    !pots.first.includes(i) && i !== pots.poured && heatIn(s) && isOfFirst(s, i) ? [i] : [],
   )
   const name = `${capital(called)} syrup`
   const id = idFor(name, [])

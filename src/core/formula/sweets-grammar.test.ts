@@ -6,6 +6,7 @@ import { faultsOf } from './faults'
 import { readRecipe } from './recipe'
 import { type Meant, type Sweet, sweets } from './sweets.table'
 import { fahrenheitSweets } from './sweets-fahrenheit.table'
+import { kitchenSweets } from './sweets-kitchen.table'
 import { seenSweets } from './sweets-seen.table'
 
 const pantry = pantryOf()
@@ -38,37 +39,40 @@ const waitsFor = (
 }
 
 describe('a recipe in many words', () => {
-  it.each([...sweets, ...seenSweets, ...fahrenheitSweets].map((s) => [s.name, s] as const))('%s', (_, sweet) => {
-    fc.assert(
-      fc.property(textOf(sweet), (text) => {
-        const { formula, asks, questions } = readRecipe(text, pantry)
-        const { steps, lines, target } = formula
-        expect(faultsOf(formula), text).toEqual([])
-        expect(questions, text).toEqual([])
-        // what it is is always confirmed
-        expect(
-          asks.map((a) => a.id),
-          text,
-        ).toEqual(['family'])
-        let from = 0
-        for (const [n, meant] of sweet.meant.entries()) {
-          if ('target' in meant) expect(target?.celsius, text).toBeCloseTo(meant.target, 0)
-          const next = sweet.meant[n + 1]
-          const goesIn =
-            'in' in meant
-              ? meant.in.map((id) =>
-                  steps.findIndex((s) => lines.some((l) => l.ingredient === id && l.group === s.adds)),
-                )
-              : []
-          const at = 'in' in meant ? goesIn : [steps.findIndex((s, i) => i >= from && waitsFor(s, meant))]
-          for (const i of at) expect(i, `${JSON.stringify(meant)} in\n${text}`).toBeGreaterThanOrEqual(from)
-          from = Math.max(...at)
-          // what goes in goes in before the heat that is meant after it
-          const heat = next && !('in' in next || 'out' in next) ? steps.findIndex((s) => waitsFor(s, next)) : -1
-          if ('in' in meant && heat >= 0) expect(from, text).toBeLessThan(heat)
-        }
-      }),
-      { numRuns: 25 },
-    )
-  })
+  it.each([...sweets, ...seenSweets, ...fahrenheitSweets, ...kitchenSweets].map((s) => [s.name, s] as const))(
+    '%s',
+    (_, sweet) => {
+      fc.assert(
+        fc.property(textOf(sweet), (text) => {
+          const { formula, asks, questions } = readRecipe(text, pantry)
+          const { steps, lines, target } = formula
+          expect(faultsOf(formula), text).toEqual([])
+          expect(questions, text).toEqual([])
+          // what it is is always confirmed
+          expect(
+            asks.map((a) => a.id),
+            text,
+          ).toEqual(['family'])
+          let from = 0
+          for (const [n, meant] of sweet.meant.entries()) {
+            if ('target' in meant) expect(target?.celsius, text).toBeCloseTo(meant.target, 0)
+            const next = sweet.meant[n + 1]
+            const goesIn =
+              'in' in meant
+                ? meant.in.map((id) =>
+                    steps.findIndex((s) => lines.some((l) => l.ingredient === id && l.group === s.adds)),
+                  )
+                : []
+            const at = 'in' in meant ? goesIn : [steps.findIndex((s, i) => i >= from && waitsFor(s, meant))]
+            for (const i of at) expect(i, `${JSON.stringify(meant)} in\n${text}`).toBeGreaterThanOrEqual(from)
+            from = Math.max(...at)
+            // what goes in goes in before the heat that is meant after it
+            const heat = next && !('in' in next || 'out' in next) ? steps.findIndex((s) => waitsFor(s, next)) : -1
+            if ('in' in meant && heat >= 0) expect(from, text).toBeLessThan(heat)
+          }
+        }),
+        { numRuns: 25 },
+      )
+    },
+  )
 })
