@@ -297,7 +297,7 @@ export const short = (text: string, most: number): string =>
 
 /** How a sentence begins that says where, when or by what before it says what is done; and what is done. */
 const SETS_OUT =
-  /^(?:in|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
+  /^(?:in|to|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
 export const DONE =
   /\b(?<!\b(?:the|off|from|of) )(?:add|beat|boil|bring|combine|cook|cool|cut|deglaze|dip|dissolve|drop|fold|heat|knead|make|mark|melt|microwave|mix|place|pour|press|pull|put|remove|roll|scatter|scrape|score|simmer|sprinkle|start|stir|strain|tip|transfer|trickle|warm|whip|whisk)\b/i
 /** Whether a sentence begins with what is done. */
@@ -305,19 +305,24 @@ export const beginsDone = (sentence: string): boolean => BEGINS.test(sentence)
 const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
 /** Words that end no label. */
 const HANGS =
-  /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|is|are|be|will|using|your|my|our|this|that|when|once|while|as|if|from|by|at|then|but|until|till|\d+)$/i
+  /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|is|are|be|will|using|your|my|our|this|that|when|once|while|as|if|from|by|at|under|then|but|until|till|[x×]|\d+(?:\.\d+)?)$/i
 /** Words that say something only with the one they end on. */
 const WHOLE = /^(?:(?:go|carry|keep) on|(?:turn|take|draw|switch|slide|lift|pull)(?: it)? off)$/i
 
 /** "…; do not stir" */
 const FORBIDDEN = /[;,]\s+(?:but )?(?:do not|don.?t|never)\b.*$/i
 
+/** "Then the butter and salt" */
+const LEADS_ON = /^(?:(?:and|then|next),? )+(?:the )?/i
+/** "12 h under a board" */
+const ONLY_TIME = /^(\d+ ?(?:h|hrs?|hours?|min|mins|minutes?))\b/i
+
 /** ◊ Letters for which a fourth word has room on the rail. */
 const FITS = 22
 
 /** A few words for the rail: what is done, as far as it fits. */
 export function label(sentence: string): string {
-  const text = sentence.replace(FORBIDDEN, '')
+  const text = sentence.replace(FORBIDDEN, '').replace(LEADS_ON, '').replace(ONLY_TIME, 'Leave $1')
   // what is done stands after the comma, where it begins there
   const after = text.split(/,\s+(.*)/s)[1] ?? ''
   const parts = SETS_OUT.test(text) ? [beginsDone(after) ? after : '', text] : []

@@ -143,7 +143,10 @@ function beforeEnd(said: readonly string[], unit: HeatUnit | null): readonly str
   const cooler = bathes(said[done.at] as string)
     ? -1
     : said.findIndex(
-        (s, i) => i > done.at && (off < 0 || i < off || i === done.at + 1) && isCooler(s, done.ending, unit),
+        (s, i) =>
+          i > done.at &&
+          (off < 0 || i < off || i === done.at + 1 || (whipsWhites(s) && !said.slice(done.at, i).some(pours))) &&
+          isCooler(s, done.ending, unit),
       )
   const moves =
     cooler >= 0

@@ -146,6 +146,7 @@ const POURS = saidAs(
     /drop\b(?! an? (?:small )?(?:spoonful|little|bit)\b).{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble|silicone)/,
     /drop (?!an? (?:small )?(?:spoonful|little|bit)\b)(?:(?:the )?(?:rest|remaining)\b[^,;]{0,20}\b(?:by|from)\b|by\b|from\b|(?:\w+ )?\w*spoon\w*)/,
     /(?:place|put|lay|set) (?:heaped |small |even )?\w*spoon(?:ful)?s\b.{0,40}\bon(?:to)?\b/,
+    /funnel (?:it )?into/,
     /transfer/,
     /decant/,
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,

@@ -6,6 +6,7 @@ import { idFor, plainPour, plainPull } from './edit'
 import { handworkSaid } from './handwork-said'
 import {
   actsFirst,
+  beginsDone,
   comesBefore,
   type Ending,
   endingsIn,
@@ -174,11 +175,16 @@ export const SLOW_S = 1800
 const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
 
 /** The heat itself stands beside the label. */
-const TO_HEAT = /(?:^|(?<=\w) (?:(?:to|at|until|till|below|above|under) )?)\(?(?:about |around )?\d{2,3}(?:\.\d)?°.*$/i
+const TO_HEAT =
+  /(?:^|(?<=\w) (?:(?:to|at|until|till|below|above|under) )?)\(?(?:about |around )?\d{2,3}(?:\.\d)?°[^,;]*/i
+
+/** "At 110° add the glucose", "when it reaches 115° stir in the butter" */
+const AT_HEAT = /^(?:as|as soon as|at|once|when)\b[^,;°]{0,50}\d°,?\s+(.+)$/i
 
 /** What a step is called: without a heat, which a label has no unit for. */
 const called = (worded: string): string => {
-  const bare = worded.replace(TO_HEAT, '')
+  const after = AT_HEAT.exec(worded)?.[1] ?? ''
+  const bare = (beginsDone(after) ? after : worded).replace(TO_HEAT, '')
   return label(/^(?:back(?: up)?)?$/i.test(bare) ? 'Cook on' : bare)
 }
 
@@ -190,6 +196,9 @@ const STEEPS = /\b(?:soak|soften|bloom|infuse|steep|macerate)\b/i
 
 /** "Soak the sugar in the milk for an hour": nothing is lit for that. */
 const soaks = (s: string): boolean => STEEPS.test(s) && !STOVE.test(s) && secondsIn(s) !== null
+
+/** What is heated already. */
+const HEATED = /\b(?:heat|flame|boil|simmer|melt|cook|warm|dissolved?|stove|burner)/i
 
 /** Something stands on the stove, or is about to. */
 const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|cook|stove|burner)\b/i
@@ -213,9 +222,12 @@ const ONLY_OFF =
 /** The steps of a method as it was understood; what it leaves out is put in plainly. */
 export function stepsFrom(told: Told): Step[] {
   const taken = new Set<string>()
-  const lit = told.said.findIndex(
+  const filled = told.said.findIndex(
     (s, i) => (told.groupAt.has(i) && !soaks(s)) || (!told.ready.has(i) && STOVE.test(s) && !inOven(s)),
   )
+  // "combine … in a pan. Place the pan over medium heat": it is lit there
+  const setOn = told.said.findIndex((s, i) => i > filled && !told.ready.has(i) && putsBack(s))
+  const lit = setOn > filled && !told.said.slice(filled, setOn).some((s) => HEATED.test(s)) ? setOn : filled
   // where nothing says when it is done, the ring is spoken of until it goes back on it for the last time
   const onUntil = told.pullAt >= 0 ? told.pullAt : told.said.findLastIndex(putsBack)
   const turnsOff = (s: string): boolean => takesOff(s) && !putsBack(s)
@@ -239,7 +251,10 @@ export function stepsFrom(told: Told): Step[] {
     // what is spread on what was poured lies on it
     const onTop: Handwork | null = adds ? { kind: 'sprinkle' } : null
     const handwork = isAfter ? (spreadsOnTop(i, told) ? onTop : worksIn(text, told)) : null
-    const goesIn = { ...(adds && { adds }), ...(i === lit && { heat: 6, cautions: ['hotSugar' as const] }) }
+    const goesIn = {
+      ...(adds && { adds }),
+      ...(i === filled && i === lit && { heat: 6, cautions: ['hotSugar' as const] }),
+    }
     const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
     // what one sentence puts in and boils to somewhere is two moments
     const putIn: Step | null =
@@ -256,17 +271,19 @@ export function stepsFrom(told: Told): Step[] {
         : null
     if (putIn) taken.add(putIn.id)
     // what is waited for on the heat is put on it first
-    const putsOn = i !== lit && i <= onUntil && (putsBack(text) || (CLIMBS.has(when.on) && isOff(i)))
+    const putsOn =
+      i <= onUntil && (i === lit ? i > filled : i > lit && (putsBack(text) || (CLIMBS.has(when.on) && isOff(i))))
     const back: Step | null =
       putsOn && when.on !== 'ready'
         ? {
             id: idFor(`${label(text)} on`, taken),
-            label: 'Back on the heat',
+            label: i === lit ? 'On the heat' : 'Back on the heat',
             when: { on: 'ready' },
             say,
             why: '',
             act: 'It is on',
             heat: 6,
+            ...(i === lit && { cautions: ['hotSugar' as const] }),
           }
         : null
     if (back) taken.add(back.id)

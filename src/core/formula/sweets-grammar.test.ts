@@ -4,6 +4,7 @@ import { pantryOf } from '../matter/names'
 import type { Step } from './document'
 import { faultsOf } from './faults'
 import { readRecipe } from './recipe'
+import { isAddedPlainly } from './recipe-steps'
 import { type Meant, type Sweet, sweets } from './sweets.table'
 import { fahrenheitSweets } from './sweets-fahrenheit.table'
 import { kitchenSweets } from './sweets-kitchen.table'
@@ -53,6 +54,9 @@ describe('a recipe in many words', () => {
             asks.map((a) => a.id),
             text,
           ).toEqual(['family'])
+          // nothing is put in that the text says in its own words, and every step is called something
+          if (sweet.meant.some((m) => 'out' in m)) expect(steps.filter(isAddedPlainly), text).toEqual([])
+          for (const { label } of steps) expect(label, text).toMatch(/^(?!(?:As|At|By|From|Then|To)\b)\p{Lu}\p{L}/u)
           let from = 0
           for (const [n, meant] of sweet.meant.entries()) {
             if ('target' in meant) expect(target?.celsius, text).toBeCloseTo(meant.target, 0)
