@@ -19,7 +19,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'beat' },
   ],
   [
-    /\bwork (?:it )?with (?:an? )?(?:\w+ )?(?:scraper|paddle|spatula|spoon)\b.*\b(?:until|till?)\b|\b(?:beat|stir(?! in))\b.*\b(?:until|till?)\b.*\b(?:gloss|sheen|shine|shiny|dull|matt|cloudy|opaque|grain\w*|sugary|thickens and (?:clouds|dulls|turns)|(?:begins?|starts?) to (?:thicken|set|look|candy|sugar|turn)|holds? its shape)/i,
+    /\bwork (?:it )?with (?:an? )?(?:\w+ )?(?:scraper|paddle|spatula|spoon)\b.*\b(?:until|till?)\b|\b(?:beat|stir(?! in))\b.*\b(?:until|till?)\b.*\b(?:gloss|sheen|shine|shiny|dull|matt|cloudy|opaque|grain\w*|sugary|thickens and (?:clouds|dulls|turns)|turns (?:cloudy|lighter|opaque|pale)|(?:begins?|starts?) to (?:thicken|set|look|candy|sugar|turn)|holds? its shape)/i,
     { kind: 'beat' },
   ],
   [

@@ -4,6 +4,7 @@ import { pantryOf } from '../matter/names'
 import { faultsOf } from './faults'
 import { moments } from './moments.table'
 import { besideMoments } from './moments-beside.table'
+import { homeMoments } from './moments-home.table'
 import { notedMoments } from './moments-notes.table'
 import { shortMoments } from './moments-short.table'
 import { readRecipe } from './recipe'
@@ -24,7 +25,7 @@ function read(list: string, method: string) {
 }
 
 describe('a method', () => {
-  it.each([...moments, ...besideMoments, ...shortMoments, ...notedMoments])(
+  it.each([...moments, ...besideMoments, ...shortMoments, ...notedMoments, ...homeMoments])(
     '%s',
     (_, list, method, celsius, wanted) => {
       const { formula, steps, places } = read(list, method)

@@ -62,7 +62,8 @@ const FOR_PIECES = /^for (?:about )?(\d+) (?:lolli|lolly|pieces|sweets|squares|b
 const PIECES =
   /^(?:makes|yields?|servings?)\b.*?\b(\d{1,3}) (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
 /** "Cut into squares. About 36 pieces." */
-const ABOUT_PIECES = /(?:^|[.!]\s+)about (\d{1,3}) (?:pieces|squares|candies|sweets|caramels|bars|balls)\.?$/i
+const ABOUT_PIECES =
+  /(?:^|[.!]\s+)about (\d{1,3}) (?:pieces|squares|candies|sweets|caramels|bars|balls)(?: or (?:about )?[\d¼½¾./ ]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?\.?$/i
 /** ◊ Fewer than that are no pieces. */
 const FEWEST = 6
 

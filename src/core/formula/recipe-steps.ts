@@ -76,9 +76,15 @@ const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmo
 /** "When cool enough, pull for 10 minutes": the time is that of the work; "when it has stood for 3 hours, cut" waits so long. */
 const COUNTS_FROM = new RegExp(`${WATCHES.source}(?![^,]*\\b(?:minutes?|mins?|hours?|hrs?)\\b[^,]*,)`, 'i')
 
+/** "Warm slightly and stir until pale": it is not waited for while it cools. */
+const WARMED_FIRST = /^(?:re-?)?warm\b/i
+
 /** Whether work has to wait for its moment: no time or heat is said, or one that is counted from there: "when cool enough, pull for 10 minutes". */
 const waitsFor = ({ kind }: Handwork, when: Trigger, text: string): boolean =>
-  WAITS.has(kind) && !pours(text) && (when.on === 'ready' || (when.on === 'after' && COUNTS_FROM.test(text)))
+  WAITS.has(kind) &&
+  !pours(text) &&
+  !WARMED_FIRST.test(text) &&
+  (when.on === 'ready' || (when.on === 'after' && COUNTS_FROM.test(text)))
 
 /** ◊ What is left alone for so long, s, or worked so, is out of the pot. */
 const LEFT_ALONE = 1200

@@ -258,7 +258,7 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
     return ask({ id: 'weighs', figures: { amount: parsed.amount.words, ingredient: found.ingredient.name } })
   if (WHICH_PINT.test(line) && parsed.amount.beside(found.ingredient).length === 0)
     return ask({ id: 'which-pint', figures: {} }, grams * UK_PINT)
-  const other = disagrees(parsed.amount, found.ingredient)
+  const other = disagrees(parsed.amount, found.ingredient, line)
   if (other) return ask({ id: 'disagree', figures: { amount: parsed.amount.words, other: other.words } }, grams)
   const [left] = leftOver(line, parsed.amount.numbers)
   if (left !== undefined) return ask({ id: 'left-over', figures: { number: left } }, grams)
