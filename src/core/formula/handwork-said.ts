@@ -23,7 +23,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'beat' },
   ],
   [
-    /\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?(?:min\w*|times))\b|\bgather\b.*\band pull$|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
+    /\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?(?:min\w*|times))\b|\bgather\b.*\band pull(?=;|$)|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
     { kind: 'pull' },
   ],
   [/\b(?:form|shape|roll|press)\b.*\bballs?\b/i, { kind: 'form', into: 'balls' }],
@@ -56,7 +56,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'dust' },
   ],
   [
-    /\b(?:break|crack|snap)\b.*\b(?:pieces|shards|apart|up|it)\b|^(?:break|crack|snap)\b|\b(?:smash|bash|hammer)\b/i,
+    /\b(?:break|crack|snap)\b.*\b(?:pieces|shards|apart|up|it)\b|^(?:break|crack|snap)\b|\b(?:smash|bash|hammer)\b|\bhit (?:it )?with\b/i,
     { kind: 'break' },
   ],
   [/\bwrap\b.*\bwax/i, { kind: 'wrap', film: 'waxed-paper' }],

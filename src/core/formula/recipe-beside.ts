@@ -194,6 +194,9 @@ const STANDS = new RegExp(`^(?:${STAYS})\\b`, 'i')
 const MELTS_BLOOMED =
   /^(?:gently )?(?:dissolve|heat|melt|warm) (?:it|the (?:bloomed )?gelatine?)\b.{0,30}\b(?:bain.?marie|microwave|water|bath)\b/i
 
+/** "Tip onto a plate": what was toasted or popped, before anything sweet is heated. */
+const TIPS_ASIDE = /^(?:place|put|spread|tip|transfer|turn) (?:them |it |the \w+ )?(?:in|into|on|onto|out)\b/i
+
 const ADDS = /^add\b/i
 
 /** What is done to something that was warmed apart, before it goes in. */
@@ -234,7 +237,9 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
   // what is baked before anything sweet is heated are nuts
   const sweet = said.findIndex((s) => (SUGAR.test(s) || SWEET_TOO.test(s)) && !inOven(s) && !isGotReady(s))
   for (const [i, s] of said.entries()) {
-    const waits = ready.has(i - 1) && ((STANDS.test(s) && secondsIn(s) !== null) || MELTS_BLOOMED.test(s))
+    const waits =
+      ready.has(i - 1) &&
+      ((STANDS.test(s) && secondsIn(s) !== null) || MELTS_BLOOMED.test(s) || (i < sweet && TIPS_ASIDE.test(s)))
     const isMoment = whipsWhites(s) || (WATCHES.test(s) && heatIn(s) !== null)
     // "remove from the heat and let steep": the pan of the cream, not the pot
     const isOther =

@@ -4,7 +4,10 @@ import type { Line } from './document'
 
 /** ◊ What a name says of the family, first match; where the list has this in it. */
 const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])[] = [
-  [/\bsauce\b|pouring|\bcajeta\b|\bspread\b|dulce de leche(?!\s+[a-z])/i, 'caramel-sauce'],
+  [
+    /\bsauce\b|pouring|\bcajeta\b|\bspread\b|dulce de leche(?!\s+(?:bars?|caramels?|fudge|toffees?|truffles?))/i,
+    'caramel-sauce',
+  ],
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
   [/fudge|fondant|penuche|(?:mint|opera) creams?|\btablet\b|coconut ice\b/i, 'fudge'],
   [/marshmallow/i, 'marshmallow'],

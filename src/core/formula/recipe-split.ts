@@ -41,7 +41,7 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
+  /^(?:batch (?:of )?[~≈]?\s?\d.*$|for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
   /(?:^\(?|[|·•]\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
@@ -52,6 +52,8 @@ const IN_UNIT =
 const ROW_IN_UNIT = /^(?:ingredients?|formula)\s*\((g|grams|kg|%|per ?cent)\)\s*:\s*(?=\p{L})(.+)$/iu
 /** "To the cooled mass (g)": a heading with the unit of the numbers beneath it. */
 const HEADED_UNIT = /^(\p{L}[\p{L} '’-]{2,40}?)\s*\((g|grams|kg)\)\s*:?$/iu
+/** "300 Sucrose", of a table whose amounts stand last */
+const BEGINS_BARE = /^\d+(?:[.,]\d+)? \p{L}{3}/u
 const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
 /** "Vanilla pods 2": counted, whatever the rest is in. */
 const COUNTED = /\b(?:pods?|beans?|sticks?|lea(?:f|ves)|sheets?|eggs?|(?:egg )?whites?|yolks?)\s+\d$/i
@@ -306,8 +308,9 @@ function withUnits(all: readonly string[]): string[] {
       unit = own
       return `${heading}:`
     }
-    if (!unit || !ENDS_BARE.test(line) || COUNTED.test(line)) return line
-    return `${line} ${unitOf(unit)}`
+    if (!unit || COUNTED.test(line)) return line
+    if (ENDS_BARE.test(line)) return `${line} ${unitOf(unit)}`
+    return BEGINS_BARE.test(line) && !measureAt(line, [])?.unit ? line.replace(' ', ` ${unitOf(unit)} `) : line
   })
 }
 
