@@ -195,7 +195,7 @@ const MELTS_BLOOMED =
   /^(?:gently )?(?:dissolve|heat|melt|warm) (?:it|the (?:bloomed )?gelatine?)\b.{0,30}\b(?:bain.?marie|microwave|water|bath)\b/i
 
 /** "Tip onto a plate": what was toasted or popped, before anything sweet is heated. */
-const TIPS_ASIDE = /^(?:place|put|spread|tip|transfer|turn) (?:them |it |the \w+ )?(?:in|into|on|onto|out)\b/i
+const TIPS_ASIDE = /^(?:tip|transfer|turn) (?:them |it )?(?:in|into|on|onto|out)\b/i
 
 const ADDS = /^add\b/i
 

@@ -21,7 +21,7 @@ type Layer = Headed & { readonly heading: string }
 
 /** ◊ What only layers are called, and what only bases are made of. */
 const LAYER =
-  /\b(?:base|crust|shortbread|shortcake|biscuit|topping|filling|glaze|coating|ganache|layer|icing|frosting)\b/i
+  /\b(?:base|crust|shortbread|shortcake|biscuit|sponge|topping|filling|glaze|coating|ganache|layer|icing|frosting)s?\b/i
 const BAKED = /\b(?:flour|oats|crumbs|biscuits?|crackers?|cookies)\b/i
 
 /** Headings of what goes on a sweet that is made, and is no layer of it. */

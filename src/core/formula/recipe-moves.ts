@@ -161,7 +161,7 @@ const POURS = saidAs(
     /(?:drizzle|run|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
     /divide (?:it )?between .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,
     /scoop\b.{0,30}\b(?:into|on(?:to)?)\b/,
-    /spoon (?:out\b|in\b|.{0,20}(?:into|onto|over|in (?:\w+ )?mou?lds|\bon (?:an? |the )?(?:\w+ )?(?:parchment|paper|mat|sheet|marble|slab)))/,
+    /spoon (?:out\b|in\b|.{0,25}\bon (?:the )?(?:almonds|bases|biscuits|cashews|nuts|pecans)\b|.{0,20}(?:into|onto|over|in (?:\w+ )?mou?lds|\bon (?:an? |the )?(?:\w+ )?(?:parchment|paper|mat|sheet|marble|slab)))/,
   ],
   (ways) =>
     `${/^(?:in|on)to (?:an? |the )?.{0,40}\b(?:tin|tray|pan|frame|mou?lds?|marble|slab|sheet|parchment|paper)\b/.source}|\\b(?:${ways})\\b`,

@@ -5,7 +5,7 @@ import { bare, type Headed } from './recipe-split'
 
 /** "Sucrose 62.0 %", "62 % sucrose"; and how much of it all is made: "Batch 10 kg". */
 const SHARE = /^(?:(\d+(?:[.,]\d+)?) ?%\s+(?:of )?(\p{L}.*)|(\p{L}.*?)[\s:]+(\d+(?:[.,]\d+)?) ?%)$/u
-const BATCH = /^(?:batch(?: size)?|total)[:\s]+(?:of )?(\d+(?:[.,]\d+)?) ?(kg|g|lbs?)\b/i
+const BATCH = /^(?:batch(?: size)?|total)[:\s]+(?:of |about |[~≈] ?)?(\d+(?:[.,]\d+)?) ?(kg|g|lbs?)\b/i
 /** "Total 100 %", "Total weight 1530 g" */
 const SUM = /^(?:sub)?total\b/i
 /** ◊ Shares are those of one whole where they come to so many hundredths, or of one line that is a hundred by itself; so much is made where nothing says how much, g. */
