@@ -9,8 +9,14 @@ import { useSay } from '@/ui/shell/preferences'
 import type { Say } from '@/words'
 import type { Sizing } from './use-sizing'
 
+/** ◊ What holds so much, ml, is a jar, and no cavity of a mould. */
+const JAR_FROM_ML = 60
+
 export function shapeText(shape: Shape, say: Say): string {
-  if (shape.kind === 'mould') return `${shape.millilitres} ml pieces`
+  if (shape.kind === 'mould') {
+    const things = shape.sticks ? 'lollipops' : shape.millilitres >= JAR_FROM_ML ? 'jars' : 'pieces'
+    return `${shape.millilitres} ml ${things}`
+  }
   if (shape.kind === 'broken') return `${say.length(inMillimetres(shape.thicknessMm))} thin`
   const [long, wide, high] = [shape.lengthMm, shape.widthMm, shape.heightMm].map(inMillimetres)
   if (long === undefined || wide === undefined || high === undefined) return ''

@@ -119,6 +119,8 @@ describe('the size of a piece', () => {
     [cut, '22 × 22 × 16 mm'],
     [{ ...cut, round: true, lengthMm: 28, heightMm: 10 }, 'rounds of 28 mm, 10 mm high'],
     [{ kind: 'mould', millilitres: 2.6 }, '2.6 ml pieces'],
+    [{ kind: 'mould', millilitres: 6, sticks: true }, '6 ml lollipops'],
+    [{ kind: 'mould', millilitres: 190 }, '190 ml jars'],
     [{ kind: 'broken', thicknessMm: 6, gramsEach: 12 }, '6 mm thin'],
   ] as const)('%j is said in words', (shape, text) => expect(shapeText(shape as Shape, say)).toBe(text))
 
