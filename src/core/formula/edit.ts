@@ -18,7 +18,7 @@ export const idFor = (name: string, taken: Iterable<string>): string =>
       .replace(/[^a-z0-9]+/g, '-')
       .slice(0, 32)
       .replace(/^-+|-+$/g, '') || 'x',
-    new Set(taken),
+    taken instanceof Set ? taken : new Set(taken),
   )
 
 /** `list` with the item of `id` moved to stand before `before`, or last. */

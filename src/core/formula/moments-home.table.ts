@@ -160,4 +160,16 @@ export const homeMoments: readonly Moment[] = [
       /^ready \+ pecans 120 → out: Nuts in/,
     ],
   ],
+  [
+    'heats that are said twice: as where it is cooked to, and as when something is done',
+    '400 g sugar\n240 g corn syrup\n120 g water\n300 g peanuts',
+    'Combine the sugar, corn syrup and water in a pan. Boil until it reaches 120 °C. When it reaches 120 °C, add the peanuts. Cook, stirring, to 150 °C. When it reaches 150 °C, remove from the heat and pour onto a sheet.',
+    150,
+    [
+      /^ready \+ sugar 400, corn-syrup 240, water 120: Combine/,
+      /^rises 120 \+ peanuts 300: Boil until it reaches 120°; when it reaches 120°, add the peanuts$/,
+      /^target: Cook, stirring, to 150°$/,
+      /^ready → out: Remove/,
+    ],
+  ],
 ]

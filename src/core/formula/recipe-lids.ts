@@ -11,8 +11,8 @@ const BOILS_FIRST = /\b(?:bring|comes?)\b.{0,30}\bboil\b.*\b(?:cover|lid)/i
 /** What is waited for under a lid. */
 const waits = ({ when }: Step): boolean => when.on === 'after' || when.on === 'boil'
 
-const lidStep = (say: string, taken: readonly string[], lid: boolean): Step => ({
-  id: idFor(lid ? 'lid on' : 'lid off', taken),
+const lidStep = (say: string, id: string, lid: boolean): Step => ({
+  id,
   label: lid ? 'Lid on' : 'Lid off',
   when: lid && BOILS_FIRST.test(say) ? { on: 'boil' } : { on: 'ready' },
   say,
@@ -28,9 +28,14 @@ const lifted = (step: Step): Step => ({ ...step, act: 'Lid is off', lid: false }
 export function withLids(steps: readonly Step[]): readonly Step[] {
   const pull = steps.findIndex((s) => s.when.on === 'target')
   const out: Step[] = []
+  const taken = new Set(steps.map((s) => s.id))
+  const fresh = (name: string): string => {
+    const id = idFor(name, taken)
+    taken.add(id)
+    return id
+  }
   let covered = false
   for (const [i, step] of steps.entries()) {
-    const taken = [...steps, ...out].map((s) => s.id)
     const begins = steps[i - 1]?.say !== step.say
     const ends = steps[i + 1]?.say !== step.say
     const puts = i <= pull && COVERS.test(step.say)
@@ -38,14 +43,14 @@ export function withLids(steps: readonly Step[]): readonly Step[] {
       covered = true
       out.push({ ...step, lid: true })
     } else if (puts && begins && !covered && waits(step)) {
-      out.push(lidStep(step.say, taken, true), lifted(step))
+      out.push(lidStep(step.say, fresh('lid on'), true), lifted(step))
     } else if (puts && ends && covered && waits(step)) {
       covered = false
       out.push(lifted(step))
     } else if (covered && begins && UNCOVERS.test(step.say)) {
       covered = false
       if (step.when.on === 'ready') out.push({ ...step, lid: false })
-      else out.push(lidStep(step.say, taken, false), step)
+      else out.push(lidStep(step.say, fresh('lid off'), false), step)
     } else out.push(step)
   }
   return covered ? steps : out

@@ -33,6 +33,8 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
     ...(isFruit ? ['fruit'] : []),
     // one flavouring may be another; several are all of them
     ...(/^vanilla/.test(ingredient.id) ? ['vanilla', 'flavourings', 'flavorings', 'flavours', 'flavors'] : []),
+    // "seeds of 1 vanilla bean"
+    ...(ingredient.id === 'vanilla-pod' && /\bseeds\b/i.test(line.typed ?? '') ? ['seeds'] : []),
     ...(isGlucose ? ['glucose'] : []),
     ...(ingredient.id === 'maple-syrup' ? ['maple'] : []),
     // "add the citric"
@@ -87,10 +89,26 @@ export function withoutNames(said: readonly string[], names: readonly string[]):
   return said.map((s) => s.replace(pattern, ' '))
 }
 
-export const mentions = (sentence: string, names: readonly string[]): boolean => {
-  // what has been boiled is no line of the list any more
+/** ◊ No method has more sentences than that; of one that has, they are made anew. */
+const MOST_SENTENCES = 400
+/** Sentences as they are compared: every line of a list asks them all for its names. */
+const compared = new Map<string, string>()
+
+/** What a sentence is compared by; what has been boiled is no line of the list any more. */
+function comparedBy(sentence: string): string {
+  const known = compared.get(sentence)
+  if (known !== undefined) return known
+  if (compared.size >= MOST_SENTENCES) compared.clear()
   const words = ` ${lettersOf(sentence.replace(NO_LINES, ' '))} `
-  return names.some(
-    (n) => words.includes(` ${n} `) || words.includes(` ${n}s `) || words.includes(` ${n.replace(/s$/, '')} `),
-  )
+  compared.set(sentence, words)
+  return words
+}
+
+/** Whether a sentence speaks of something by one of its names, one of it or several. */
+export function mentions(sentence: string, names: readonly string[]): boolean {
+  const words = comparedBy(sentence)
+  return names.some((n) => {
+    const one = n.endsWith('s') ? n.slice(0, -1) : n
+    return words.includes(` ${one}`) && [`${one} `, `${n} `, `${n}s `].some((form) => words.includes(` ${form}`))
+  })
 }

@@ -23,6 +23,7 @@ import {
 } from './method'
 import { withLids } from './recipe-lids'
 import { bathes, FOAM, inOven, isGotReady, pours, putsBack, takesOff, withoutHeat } from './recipe-moves'
+import { waitedOnce } from './recipe-twice'
 
 /** What a step's button says once it is done, by what the sentence does. */
 const ACTS: readonly (readonly [RegExp, string])[] = [
@@ -313,7 +314,9 @@ export function stepsFrom(told: Told): Step[] {
       ...(putIn && endsFirst ? [putIn] : []),
     ]
   })
-  return withEnds(withLids(steps), told.pullAt >= 0)
+  const heat = told.endings.find((e) => e.by === 'heat')
+  const once = waitedOnce(steps, heat ? (heat.low + heat.high) / 2 : null)
+  return withEnds(withLids(once), told.pullAt >= 0)
 }
 
 /** The sentences of what is not boiled as steps, each after its time where it says one; the first takes everything in. */

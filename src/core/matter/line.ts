@@ -95,6 +95,8 @@ const clean = (text: string): string =>
     // "glucose syrup DE 60 100 g"
     .replace(/\bD\.?E\.? ?(\d{2})(?= \d)/i, '$1 DE')
     .replace(THOUSAND, '$1')
+    // "seeds of 1 vanilla bean"
+    .replace(/^(?:the )?seeds (?:of|from) (\d|½|half an?|an?|one) (?=vanilla (?:bean|pod)s?$)/i, '$1 ')
     // "vanilla 1 pod", "vanilla beans: 4 pc"
     .replace(/^(vanilla) (\d+|[½¼]|half) (pods?|beans?)$/i, '$2 $1 $3')
     .replace(/^(\p{L}[\p{L} ]+?):?\s+(\d{1,2}) ?(?:pcs?|pieces?)\.?$/iu, '$2 $1')
@@ -189,11 +191,16 @@ const JUICE =
 const ZESTED =
   /^(.*?)\b(lemon|lime|orange)s?(?:,\s*|\s*\(\s*)(?:finely |freshly |fine |grated |just the )*(?:zest|zested|rind|peel)(?: only)?\s*\)?$/i
 
+/** "1 lemon, juiced", "2 limes (juice only)" */
+const JUICED =
+  /^(.*?)\b(lemon|lime|orange)s?(?:,\s*|\s*\(\s*)(?:freshly |just the )*(?:juiced|juice(?: only| of)?)\s*\)?$/i
+
 /** "the juice of 2 limes", "juice and zest of a lemon" as an amount of what is taken. */
 const juiceOf = (text: string): string =>
   text
     .replace(/\bzested and juiced\b|\bjuiced and zested\b/i, 'juice and zest')
     .replace(ZESTED, 'zest of $1$2')
+    .replace(JUICED, 'juice of $1$2')
     .replace(JUICE, (all, taken: string, what: string) => {
       const fruit = citrus.find((f) => new RegExp(`\\b${f}s?\\b`, 'i').test(what))
       const name = !/juice/i.test(taken) ? 'zest' : /zest/i.test(taken) ? 'juice and zest' : 'juice'
