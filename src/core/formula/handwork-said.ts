@@ -50,7 +50,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\bwith scissors\b/i, { kind: 'cut', tool: 'scissors' }],
   [/\b(?:cut|slice)\b.*\b(?:hot|warm) knife\b/i, { kind: 'cut', tool: 'hot-knife' }],
   [/\b(?:cut|slice)\b.*\b(?:oiled|greased|buttered) knife\b/i, { kind: 'cut', tool: 'oiled-knife' }],
-  [/\b(?:cut|slice)\b|^chop (?:it )?into\b/i, { kind: 'cut', tool: 'knife' }],
+  [/\b(?:cut|guitar(?! (?:sheet|film))|slice)\b|^chop (?:it )?into\b/i, { kind: 'cut', tool: 'knife' }],
   [
     /\bdust(?: (?:it|them))?(?: well| all over| generously)?$|\b(?:roll|toss)\b.*\b(?:coating|dusting)\b/i,
     { kind: 'dust' },

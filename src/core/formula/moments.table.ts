@@ -548,7 +548,8 @@ export const moments: readonly Moment[] = [
     [
       /^ready \+ raspberry-puree 400, sugar 800, water 200: Boil/,
       /^target: Boil/,
-      /^falls 38 \+ gelatin-powder 56, water 280: Pour over/,
+      /^ready \+ gelatin-powder 56, water 280: Pour over/,
+      /^falls 38: Whip/,
       /^ready \+ citric-acid 6: Add/,
       /^ready → out: Spread/,
       /^after 43200: Keep/,

@@ -47,6 +47,10 @@ const comesIn = (sentence: string, what: string): boolean =>
 const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
 const MIXTURE = /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mixture\b/i
 
+/** "The butter cream", of butter that was browned and strained into cream */
+const FLAVOURED =
+  /\b(?!(?:cold|double|heavy|hot|ice|single|sour|the|warm|warmed|whipped|whipping|with)\b)(\w{3,}) cream\b/i
+
 /** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
 const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend|slake|slurry)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
 /** "Pour the slurry in" */
@@ -142,7 +146,7 @@ function goesInAt(said: readonly string[], at: number): number {
       (s, i) =>
         i > at &&
         (PUTS_IN.test(s) || COMBINES.test(s)) &&
-        mentions(sentence, [HEATED.exec(s)?.[1] ?? MIXTURE.exec(s)?.[1] ?? '-']),
+        mentions(sentence, [(HEATED.exec(s) ?? MIXTURE.exec(s) ?? FLAVOURED.exec(s))?.[1] ?? '-']),
     )
     // what stands on the stove already is the pot
     return later >= 0 && !said.slice(0, at).some((s) => SUGAR.test(s) && IN_PAN.test(s)) ? later : -1

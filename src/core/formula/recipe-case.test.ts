@@ -44,12 +44,8 @@ Put the sugar and water in a 2-qt. pan. Boil 10 min. Lid off; cook to 145 °C. A
   })
 
   // hours, where each letter could begin a word that reaches to the end
-  it.each(['1', 'a', '. ', '1 c'])(
-    'is read at once, though it only repeats %j',
-    (piece) => {
-      const text = piece.repeat(Math.floor(20_000 / piece.length))
-      expect(inSentences(text).toLowerCase()).toBe(text)
-    },
-    4000,
-  )
+  it.each(['1', 'a', '. ', '1 c'])('is read at once, though it only repeats %j', (piece) => {
+    const text = piece.repeat(Math.floor(20_000 / piece.length))
+    expect(inSentences(text).toLowerCase()).toBe(text)
+  })
 })

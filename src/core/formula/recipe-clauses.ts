@@ -57,7 +57,7 @@ export const sentences = (lines: readonly string[]): string[] =>
 /** What a method says by the way. */
 export const asidesIn = (lines: readonly string[]): string[] => spoken(lines).filter((s) => ASIDE.test(s))
 
-const FORBIDS = /^(?:(?:you must |please )?(?:do )?not|don.?t|never)\b/i
+const FORBIDS = /^(?:(?:you must |please |try )?(?:do )?not|don.?t|never)\b/i
 /** "246 °F", as a whole. */
 const DEGREES = '\\d{2,3} ?(?:[°º]|deg(?:rees?)?)? ?(?:c|f|celsius|fahrenheit)?'
 /** "If you have a thermometer it's 150", "118 °C on a sugar thermometer": the same moment in another way. */
@@ -120,7 +120,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
   [';\\s+', `(?:${GOES_ON}|${SETS_OUT}|${LATER}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
   [',\\s+', `${LASTS}|(?:whisk|whip|beat) (?:for )?\\d+ ?min|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`],
-  [',\\s+', '(?:raise|on|up) to \\d'],
+  [',\\s+', '(?:raise|on|up|beat|cool|whip|whisk) to (?:about )?\\d'],
   [',\\s+', `${ADDS}\\b[^,;]*\\boff the heat\\b`],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
   [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
@@ -143,6 +143,8 @@ const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
 /** "Add the vanilla; continue beating for 5 minutes" */
 const CONTINUES = /^(?:continue|keep|go on) (?:on )?(?:beating|whisking|whipping|stirring|mixing)\b/i
+/** "Add the gelatin, whip to 40°" */
+const WORKED_TO = /^(?:beat|cool|whip|whisk) to (?:about )?\d/i
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 /** "Pour into tins and, when cool enough, mark into squares" */
 const ONCE = /^(.+?),? (?:and,? )?((?:when|once|as soon as) [^,]{3,40})$/i
@@ -245,6 +247,7 @@ function isApart(head: string, tail: string): boolean {
   // "beat the whites stiff; beat them into the mixture"
   if (whipsWhites(head) && WORKED_IN.test(tail)) return true
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
+  if (WORKED_TO.test(tail)) return PUTS_IN.test(head) && heatIn(head) === null
   if (CONTINUES.test(tail) && secondsIn(tail) !== null) return PUTS_IN.test(head)
   if (LATER_WORK.test(tail)) return pours(head)
   // it has stood for so long, and is worked then

@@ -22,13 +22,13 @@ import { bathes, isGotReady, pours, putsBack, takesOff, whipsWhites, withoutHeat
 const isTarget = (c: number): boolean => c >= 100 && c <= 180
 
 const ADDS =
-  /\b(?:add|stir in|whisk in|put in|beat in|drop in)\b|\b(?:start|begin) (?:whisk|whip|beat)(?:p?ing)?\b|\b(?:whisk|whip|beat)\b.{0,30}\bwhites\b/i
+  /\b(?:add|stir in|whisk in|put in|beat in|drop in)\b|\b(?:start|begin) (?:whisk|whip|beat)(?:p?ing)?\b|\b(?:whisk|whip|beat)\b.{0,30}\bwhites?\b/i
 
 /** "At 140° add the colour", "add the nuts at 120°": a moment on the way, not the end of it. */
 const addsOnTheWay = (sentence: string): boolean =>
   !takesOff(sentence) &&
   ((WATCHES.test(sentence) && ADDS.test(sentence)) ||
-    /\b(?:add|(?:stir|whisk|put|beat) in|(?:start|begin|whisk|whip|beat)(?:p?ing)?\b.{0,30}\bwhites)\b.*\b(?:at|(?:when|once|as soon as)(?: it| (?:the )?\w+)? (?:reaches|hits|gets to|is at|registers|reads))\s+(?:about\s+)?\d/i.test(
+    /\b(?:add|(?:stir|whisk|put|beat) in|(?:start|begin|whisk|whip|beat)(?:p?ing)?\b.{0,30}\bwhites?)\b.*\b(?:at|(?:when|once|as soon as)(?: [^.;\d]{1,40}?)? (?:reaches|hits|gets to|is at|registers|reads))\s+(?:about\s+)?\d/i.test(
       sentence,
     ))
 

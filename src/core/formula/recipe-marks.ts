@@ -2,7 +2,8 @@
 import { typedName } from './recipe-names'
 import { bare, type Headed } from './recipe-split'
 
-const MARK = /^(?:(?:part|stage|phase|group|component) \d|(?:(?:part|stage|phase|mix|syrup) )?([A-H]))$/i
+const MARK =
+  /^(?:(?:part|stage|phase|group|component) \d|(?:(?:part|stage|phase|group|component|ingredients|list|mix|syrup) )?([A-H]))$/i
 /** Whether a heading is no name, but a mark. */
 export const isMark = (heading: string): boolean => MARK.test(heading)
 

@@ -128,6 +128,7 @@ const POURS = saidAs(
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
     /(?<=^)pour in$/,
+    /(?<=^)(?:frame|mat|slab|tin|tray)$/,
     /frame\b/,
     /cast (?:it )?(?:in|on)/,
     /(?:then |quickly |straight )+into (?:an? |the )?(?:\w+ )?(?:\d+ ?x ?\d+|tin|tray|pan|dish)/,

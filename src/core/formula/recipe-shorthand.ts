@@ -7,7 +7,7 @@ export const ARROW = /\s*(?:-+>|=+>|[→⇒➔➜⟶])\s*/
 const MARK = /^(\s*(?:[-–*•·]\s+|\d{1,2}[.)]\s+|\(\d{1,2}\)\s+)?)(?:\+\s+)?(.*)$/s
 /** "135 °C", "back to 118", "about 146°C (6 min)" */
 const TO_HEAT =
-  /^(?:(back|on|up) )?(?:to )?((?:about |around |[~≈] ?)?\d{2,3}(?:[.,]\d)?\s?(?:[°º]|deg|[CF]\b|[–-]\s?\d{2,3}).*)$/i
+  /^(?:(back|on|up) )?(?:to )?((?:about |around |[~≈] ?)?\d{2,3}(?:[.,]\d)?\s?(?:[°º]|deg|[CF]\b|[–-]\s?\d{2,3}).*|[12]\d{2})$/i
 /** "Off → seeds" */
 const OFF_THEN = new RegExp(`\\boff(?: (?:the )?heat)?${ARROW.source}`, 'i')
 /** "200 g hot cream → stop" */
