@@ -75,7 +75,7 @@ describe('a recipe in many words', () => {
             if ('in' in meant && heat >= 0) expect(from, text).toBeLessThan(heat)
           }
         }),
-        { numRuns: 25 },
+        { numRuns: 15 },
       )
     },
   )
