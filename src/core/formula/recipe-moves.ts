@@ -103,6 +103,9 @@ export const putsBack = (sentence: string): boolean => PUTS_BACK.test(sentence)
 /** What waits whipped for a syrup, as the source of a pattern. */
 export const FOAM = '(?:whites|egg white|albumen|aquafaba|foam|meringue|frapp[eé])(?!\\w)'
 
+/** A syrup that goes onto whites is in their bowl, and leaves that later. */
+export const ONTO_FOAM = new RegExp(`\\b(?:into|over|onto|on|to)\\b.*\\b${FOAM}`, 'i')
+
 /** What may stand before whites are whipped: meanwhile, once something is so, in which bowl. */
 const WHIPS_WHITES = saidAs(
   [/(?:just )?before\b[^,]{0,40},\s+/, /while\b[^,]{0,40},\s+/, /(?:when|once|as|at)\b[^,]{0,60}?,?\s+/],

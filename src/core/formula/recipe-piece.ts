@@ -17,14 +17,14 @@ import {
   short,
   unitOf,
 } from './method'
-import { type Beside, besideIn } from './recipe-beside'
+import { type Beside, besideIn, SYRUP_IN } from './recipe-beside'
 import { doubtful, SPOILED } from './recipe-doubts'
 import type { Answers, Ask, Draft, Lexicon, Question, TargetDoubt, WrittenPiece } from './recipe-draft'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import { familyOf, schoolOf } from './recipe-family'
 import { groupsFor } from './recipe-groups'
 import { asToasted, ownOf, readLines } from './recipe-lines'
-import { inOtherPot } from './recipe-moves'
+import { inOtherPot, ONTO_FOAM } from './recipe-moves'
 import { namesOf } from './recipe-names'
 import { isOutside, placesOf, probablyAt, purposeIn, purposeOf } from './recipe-places'
 import { inPortions } from './recipe-portions'
@@ -95,13 +95,17 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     ...asToasted(l, ingredientOf(l), said),
     group: groupAt.get(placeOf(l)) ?? 'pot',
   }))
+  // what was poured onto whites is not cooked on: what is boiled after that is in another pot
+  const foamAt = said.findIndex((s) => SYRUP_IN.test(s) && ONTO_FOAM.test(s))
+  const isAfterFoam = (at: number): boolean => foamAt >= 0 && done !== null && at > foamAt && at <= done.at
   const doubts = doubtful(
     lines.flatMap((l) => {
       const at = found.get(l.id)
       // none of what lies around the pieces is in the sweet, however it is shared out
       const isShared = shared.has(l.id) && !outside.has(l.id)
       const placed = { id: l.id, ingredient: ingredientOf(l), grams: l.grams, shared: isShared }
-      return at === undefined ? [] : [{ ...placed, at, elsewhere: inOtherPot(said[at] ?? '') }]
+      if (at === undefined) return []
+      return [{ ...placed, at, elsewhere: inOtherPot(said[at] ?? '') || isAfterFoam(at) }]
     }),
     { doneAt: done?.at ?? null, hotterAt: done ? hotterBefore(done, said, beside, unit) : null },
   )

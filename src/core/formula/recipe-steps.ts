@@ -22,7 +22,7 @@ import {
   WATCHES,
 } from './method'
 import { withLids } from './recipe-lids'
-import { bathes, FOAM, inOven, isGotReady, pours, putsBack, takesOff, withoutHeat } from './recipe-moves'
+import { bathes, inOven, isGotReady, ONTO_FOAM, pours, putsBack, takesOff, withoutHeat } from './recipe-moves'
 import { waitedOnce } from './recipe-twice'
 
 /** What a step's button says once it is done, by what the sentence does. */
@@ -356,9 +356,6 @@ const plainStart: Step = {
 /** Whether no sentence of the text says what a step does: it was put in because every boil is lit, pulled and emptied. */
 export const isAddedPlainly = ({ label, say }: Step): boolean =>
   [plainStart, plainPull, plainPour].some((s) => s.label === label && s.say === say)
-
-/** A syrup that goes onto whites is in their bowl, and leaves that later. */
-const ONTO_FOAM = new RegExp(`\\b(?:into|over|onto|on|to)\\b.*\\b${FOAM}`, 'i')
 
 /** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */
 function withEnds(steps: readonly Step[], pulled: boolean): Step[] {

@@ -212,4 +212,15 @@ describe('a recipe of two boils', () => {
     expect(formula.parts).toBeUndefined()
     expect(formula.school).not.toMatch(/two/)
   })
+
+  it('is one that asks, where both boil parts of the same lines: nothing boils water alone', () => {
+    const { formula, asks } = readRecipe(
+      'A sweet\n\n900 g sugar\n980 g corn syrup\n120 g water\n132 g egg whites\n\nMix 300 g of the sugar, 400 g of the corn syrup and the water in a pan. Cook to 114 °C. Beat the egg whites until stiff. Add the hot syrup slowly to the whites, beating. Combine remaining sugar and corn syrup in a heavy pan. Cook to 135 °C. Pour over the meringue.',
+      pantry,
+    )
+    expect(formula.parts).toBeUndefined()
+    const boiled = formula.lines.filter((l) => l.group === 'pot').map((l) => `${l.ingredient} ${l.grams}`)
+    expect(boiled).toEqual(['sugar 300', 'corn-syrup 400', 'water 120'])
+    expect(asks.map((a) => a.id)).toContain('place')
+  })
 })

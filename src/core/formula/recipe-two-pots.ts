@@ -26,6 +26,7 @@ const CALLED_FOAM = /\b(?:foam|frapp[eé]|meringue)(?!\w)/i
 const WHITES = /\b(?:whites|egg whites?|albumen)\b/i
 const POT = /\b(?:pan|pot|saucepan)\b/i
 const SWEET = /^(?:sugar|glucose)$/
+const SWEETENS = /\b(?:sugar|honey|glucose|syrup|molasses|treacle|sucrose)$/
 const PUTS_IN = /\b(?:pour|add|run|trickle|drizzle|stream)\b/i
 
 /** "Cook the sugar syrup": all that is not the honey. */
@@ -137,7 +138,9 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
     written.some(
       (w, i) => !isFirst[i] && (spoken(w.names, pots.second) || (w.names.some((n) => SWEET.test(n)) && isSetOut(w))),
     )
-  if (called === undefined || !hasSecond) return null
+  // where both are boiled of the same lines nothing is told apart here
+  const isSweet = written.some((w, i) => isFirst[i] && w.names.some((n) => SWEETENS.test(n)))
+  if (called === undefined || !hasSecond || !isSweet) return null
 
   // "when the honey is at 118°" is said of the pot the honey is in, wherever it stands; "when it is", right after
   const isOfFirst = (s: string, i: number): boolean =>
