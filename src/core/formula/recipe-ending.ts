@@ -126,7 +126,8 @@ function lowerFirst(said: readonly string[], unit: HeatUnit | null): readonly st
     return heat && own ? inDegrees(heat.low, own) : Number.NaN
   }
   const moves = said.findIndex(
-    (s, i) => i > 0 && MEANWHILE.test(s) && whipsWhites(s) && riseOf(s) < riseOf(said[i - 1] as string),
+    (s, i) =>
+      i > 0 && (MEANWHILE.test(s) || WATCHES.test(s)) && whipsWhites(s) && riseOf(s) < riseOf(said[i - 1] as string),
   )
   if (moves < 0) return said
   const out = [...said]

@@ -19,7 +19,8 @@ import { LayoutView } from './layout-view'
 import { type Paper, PaperSheet } from './paper'
 import { ReadyView } from './ready-view'
 import { Sentence } from './sentence'
-import { mainPiece, type Sized, sizeBatch } from './size-batch'
+import { thingsOf } from './shape-editor'
+import { mainPiece, type Sized, type SizedPiece, sizeBatch } from './size-batch'
 import { sizeText } from './size-editor'
 import { StartDialog } from './start-dialog'
 import { useSizing } from './use-sizing'
@@ -186,6 +187,8 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
 function summary(sized: Sized, say: Say): string {
   const { plan } = sized
   const { boiled } = mainPiece(sized)
+  // parts come first
+  const { shape } = (sized.pieces.at(-1) as SizedPiece).formula
   const boils = plan.boils.filter((b) => sized.pieces.some((p) => p.part === b.part && p.boiled)).length
   return [
     ...(boiled
@@ -195,6 +198,6 @@ function summary(sized: Sized, say: Say): string {
         ]
       : []),
     boils === 1 ? 'one boil' : `${boils} boils`,
-    `${plan.pieces} pieces of ${say.weight(inGrams(plan.pieceGrams))}`,
+    `${plan.pieces} ${thingsOf(shape, plan.pieces)} of ${say.weight(inGrams(plan.pieceGrams))}`,
   ].join(' · ')
 }

@@ -17,6 +17,7 @@ import {
 } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
 import { biteNames, cautionsInFull, formatCount, proseIn, type Say, sayDue, sayReady, stageNames } from '@/words'
+import { thingsOf } from './shape-editor'
 import type { Sized, SizedPiece } from './size-batch'
 import { noteOf, weighed } from './weigh-list'
 
@@ -65,8 +66,8 @@ export function PaperSheet({ formula, revision, sized, conditions, room, sentenc
       </section>
       <footer className="mt-4 grid grid-cols-2 gap-4 border-t border-black pt-2 text-fine">
         <p>
-          <strong>Makes</strong> {formatCount(plan.pieces)} pieces of {say.weight(inGrams(plan.pieceGrams))},{' '}
-          {say.weight(inGrams(plan.outGrams))} in all.
+          <strong>Makes</strong> {formatCount(plan.pieces)} {thingsOf(formula.shape, plan.pieces)} of{' '}
+          {say.weight(inGrams(plan.pieceGrams))}, {say.weight(inGrams(plan.outGrams))} in all.
           <br />
           <strong>Allergens</strong> {allergens.join(', ') || 'none listed'}. Check your local labelling rules before
           selling.

@@ -37,7 +37,7 @@ const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures) => Said>> = {
   poured: ({ fills, until, scores }) => ({
     text: !Number.isFinite(until)
       ? 'No hurry to pour it'
-      : `${fills ? 'Fill the moulds' : 'Pour'} within ${aboutSpan(until)}`,
+      : `${fills ? 'Fill moulds or jars' : 'Pour'} within ${aboutSpan(until)}`,
     detail: fills ? 'it keeps its heat in the pot; back over low heat if it thickens' : untilScored(scores),
   }),
   spread: ({ until, scores }) => ({
