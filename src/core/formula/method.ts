@@ -290,6 +290,8 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
 }
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+/** As it goes on in the middle of a sentence. */
+export const uncapital = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
 
 /** Cut at a word, with a mark that it was. */
 export const short = (text: string, most: number): string =>

@@ -1,5 +1,5 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
-import { capital, endingsIn, heatIn, MEANWHILE, secondsIn, WATCHES } from './method'
+import { capital, endingsIn, heatIn, MEANWHILE, secondsIn, uncapital, WATCHES } from './method'
 import { FOAM, isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
 import { bare } from './recipe-split'
 
@@ -87,7 +87,7 @@ function joined(said: readonly string[]): string[] {
     const last = isHeat || SAID_OF_LAST.some((words) => words.test(s)) ? out.pop() : undefined
     if (last === undefined) out.push(s)
     else if (isHeat) out.push(`${last} ${s.replace(/^(?!to |until )/i, 'to ').toLowerCase()}`)
-    else out.push(`${last}; ${/^\p{Lu}{2}/u.test(s) ? s.toLowerCase() : s.charAt(0).toLowerCase() + s.slice(1)}`)
+    else out.push(`${last}; ${/^\p{Lu}{2}/u.test(s) ? s.toLowerCase() : uncapital(s)}`)
   }
   return out
 }
@@ -149,8 +149,10 @@ const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 /** "Pour into tins and, when cool enough, mark into squares" */
 const ONCE = /^(.+?),? (?:and,? )?((?:when|once|as soon as) [^,]{3,40})$/i
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
-const FOLLOWS =
-  /^(?:deglaze|add|stream|trickle|drizzle|(?:stir|whisk|beat|drop|put|throw|toss|slip) in|dot with|pour|spread|tip|scrape|turn (?:it )?out)\b/i
+const FOLLOWS = new RegExp(
+  `^(?:${ADDS}|deglaze|stream|trickle|drizzle|pour|spread|tip|scrape|turn (?:it )?out)\\b`,
+  'i',
+)
 const WORKS =
   /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
 const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolved?|melted|clear)\b/i

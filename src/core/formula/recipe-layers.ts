@@ -3,14 +3,14 @@ import type { Ingredient } from '../matter/ingredient'
 import type { FormulaDocument, Part, PartState, Shape, SingleFormula, Step } from './document'
 import { idFor } from './edit'
 import { handworkSaid } from './handwork-said'
-import { capital, inCelsiusWords, recipeUnit } from './method'
+import { capital, inCelsiusWords } from './method'
 import { sentences } from './recipe-clauses'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from './recipe-draft'
 import { boilsTo, endingOf } from './recipe-ending'
 import { asToasted, ownOf, readLines } from './recipe-lines'
 import { inOven, isGotReady } from './recipe-moves'
 import { mentions } from './recipe-names'
-import { readPiece } from './recipe-piece'
+import { heatUnitOf, readPiece } from './recipe-piece'
 import { isOutside } from './recipe-places'
 import { CUT, depthSaid, isMoulded, MOULD, madeFrom, pieceIn, sharedOf } from './recipe-shape'
 import { alike, bare, type Headed, type SplitRecipe } from './recipe-split'
@@ -146,14 +146,7 @@ const calledIn = (list: readonly Headed[], lexicon: Lexicon): string[] =>
 const holds = (called: readonly string[], what: RegExp): boolean => called.some((n) => what.test(n))
 
 /** Whether it says how far it is boiled, in the unit the rest of it speaks in. */
-const isEnded = ({ list, said }: WrittenPiece): boolean =>
-  endingOf(
-    said,
-    recipeUnit(
-      said,
-      list.flatMap((s) => s.lines),
-    ),
-  ) !== null
+const isEnded = (piece: WrittenPiece): boolean => endingOf(piece.said, heatUnitOf(piece, {})) !== null
 
 /** Whether it is boiled: it says how far, or heats something sweet. Cream that is scalded for a ganache is not. */
 const isBoiledBy = (piece: WrittenPiece, lexicon: Lexicon): boolean =>

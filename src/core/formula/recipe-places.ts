@@ -129,13 +129,12 @@ export function placesOf(
         : undefined
     if (mate !== undefined) out.set(line.id, mate)
     // what stands with the gelatin under its heading lies in the bowl with it
-    const gelatin = BLOOM.test(line.heading ?? '') && written.find((w) => w.heading === line.heading && isGelatin(w))
+    // and where only the gelatin is spoken of, cold water is what it blooms in
+    const isHeaded = BLOOM.test(line.heading ?? '')
+    const isCold = line.calls.some((call) => /^cold water$/i.test(call))
+    const gelatin = written.find((w) => isGelatin(w) && ((isHeaded && w.heading === line.heading) || isCold))
     const bowl = gelatin ? out.get(gelatin.id) : undefined
     if (bowl !== undefined && !out.has(line.id)) out.set(line.id, bowl)
-    // where only the gelatin is spoken of, cold water is what it blooms in
-    const soaks = line.calls.some((call) => /^cold water$/i.test(call)) && written.find(isGelatin)
-    const soaksAt = soaks ? out.get(soaks.id) : undefined
-    if (soaksAt !== undefined && !out.has(line.id)) out.set(line.id, soaksAt)
     const own = withOwn(said, line, written, out)
     if (own !== undefined) out.set(line.id, own)
   }
@@ -244,10 +243,14 @@ function placeOf(
     (w.names[0] === line.names[0] || (w.heading !== line.heading && w.names.some((n) => line.names.includes(n))))
   if (headed >= 0 && written.some(isAlike)) return apart.get(headed) ?? headed
   const twin = twinAt(said, line, written)
-  const onTwin = inBowl(said[twin] ?? '')
-    ? said.findIndex((s, i) => i > twin && (ONTO.test(s) || SYRUP_IN.test(s) || OVER.test(s)))
-    : -1
-  if (twin >= 0 && !apart.has(twin)) return ready.has(twin) ? probablyAt(said, names) : Math.max(twin, onTwin)
+  if (twin >= 0 && !apart.has(twin)) {
+    if (ready.has(twin)) return probablyAt(said, names)
+    if (!inBowl(said[twin] as string)) return twin
+    return Math.max(
+      twin,
+      said.findIndex((s, i) => i > twin && (ONTO.test(s) || SYRUP_IN.test(s) || OVER.test(s))),
+    )
+  }
   const warmed =
     twin >= 0
       ? twin

@@ -18,6 +18,7 @@ import {
   ovenUnitOf,
   secondsIn,
   short,
+  uncapital,
   unitOf,
   WATCHES,
 } from './method'
@@ -222,7 +223,9 @@ const CLIMBS: ReadonlySet<Trigger['on']> = new Set(['boil', 'rises', 'colour', '
 const isPullAgain = (i: number, { said, pullAt, groupAt }: Told): boolean =>
   pullAt >= 0 && i === pullAt + 1 && !groupAt.has(i) && ONLY_OFF.test(said[i] ?? '')
 const offHeatSaid = (s: string): string =>
-  `${s.charAt(0).toLowerCase()}${s.slice(1)}`.replace(/^then /, '').replace(/^off heat/, 'off the heat')
+  uncapital(s)
+    .replace(/^then /, '')
+    .replace(/^off heat/, 'off the heat')
 const ONLY_OFF =
   /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|the (?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:heat|flame|stove))?|(?:turn|switch) off the (?:heat|flame|gas|stove|burner|hob|ring)|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$/i
 

@@ -1,6 +1,6 @@
 /** A heat that a recipe says twice, "boil until it reaches 120°. When it reaches 120°, add …": it is waited for once. */
 import type { Step } from './document'
-import { short } from './method'
+import { short, uncapital } from './method'
 
 /** ◊ °C within which two heats are the same. */
 const SAME = 1
@@ -24,7 +24,7 @@ function withWords(before: Step, step: Step): Step {
   return {
     ...step,
     label: NAMES_A_WAIT.test(step.label) ? before.label : step.label,
-    say: short(`${before.say}; ${step.say.charAt(0).toLowerCase()}${step.say.slice(1)}`, LONGEST),
+    say: short(`${before.say}; ${uncapital(step.say)}`, LONGEST),
   }
 }
 

@@ -187,13 +187,13 @@ function splitNote(name: string): { name: string; note: string | null } {
 
 const JUICE =
   /^(?:the\s+)?(?:freshly\s+squeezed\s+|fresh\s+|strained\s+|finely\s+grated\s+)?(juice|(?:grated )?(?:zest|rind|peel)|juice and (?:grated )?zest|(?:grated )?zest and juice) (?:(?:of|from)\s+|(?=\d))(.*)$/i
+/** What is said after a fruit that only this is taken of it. */
+const takenAfter = (words: string): RegExp =>
+  new RegExp(`^(.*?)\\b(${citrus.join('|')})s?(?:,\\s*|\\s*\\(\\s*)${words}\\s*\\)?$`, 'i')
 /** "1 lemon, zested", "2 oranges (zest only)" */
-const ZESTED =
-  /^(.*?)\b(lemon|lime|orange)s?(?:,\s*|\s*\(\s*)(?:finely |freshly |fine |grated |just the )*(?:zest|zested|rind|peel)(?: only)?\s*\)?$/i
-
+const ZESTED = takenAfter('(?:finely |freshly |fine |grated |just the )*(?:zest|zested|rind|peel)(?: only)?')
 /** "1 lemon, juiced", "2 limes (juice only)" */
-const JUICED =
-  /^(.*?)\b(lemon|lime|orange)s?(?:,\s*|\s*\(\s*)(?:freshly |just the )*(?:juiced|juice(?: only| of)?)\s*\)?$/i
+const JUICED = takenAfter('(?:freshly |just the )*(?:juiced|juice(?: only| of)?)')
 
 /** "the juice of 2 limes", "juice and zest of a lemon" as an amount of what is taken. */
 const juiceOf = (text: string): string =>

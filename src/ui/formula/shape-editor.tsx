@@ -12,15 +12,15 @@ import type { Sizing } from './use-sizing'
 /** ◊ What holds so much, ml, is a jar, and no cavity of a mould. */
 const JAR_FROM_ML = 60
 
-/** What so many of a shape are called. */
-export function thingsOf(shape: Shape, count: number): string {
+/** What so many of a shape are called; several, where nobody says how many. */
+export function thingsOf(shape: Shape, count?: number): string {
   const isMould = shape.kind === 'mould'
   const one = isMould && shape.sticks ? 'lollipop' : isMould && shape.millilitres >= JAR_FROM_ML ? 'jar' : 'piece'
   return count === 1 ? one : `${one}s`
 }
 
 export function shapeText(shape: Shape, say: Say): string {
-  if (shape.kind === 'mould') return `${shape.millilitres} ml ${thingsOf(shape, Number.POSITIVE_INFINITY)}`
+  if (shape.kind === 'mould') return `${shape.millilitres} ml ${thingsOf(shape)}`
   if (shape.kind === 'broken') return `${say.length(inMillimetres(shape.thicknessMm))} thin`
   const [long, wide, high] = [shape.lengthMm, shape.widthMm, shape.heightMm].map(inMillimetres)
   if (long === undefined || wide === undefined || high === undefined) return ''
