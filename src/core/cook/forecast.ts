@@ -8,6 +8,7 @@ import type { DialTurn, FeltDial } from './felt-dial'
 import { type HeatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-path'
 import { astray, type HeatState, mean, ROW, syrupOf, varianceOf, WANDERS } from './heat-state'
 import type { HeatDoubt } from './heat-watch'
+import { offBy } from './hindsight'
 import type { ProbeLag } from './probe-slow'
 import type { ProbeDoubt, Reading } from './readings'
 import { EIGHTY } from './scatter'
@@ -81,8 +82,6 @@ export interface Forecast {
 
 /** ◊ What the filter does not know: s by which hands and eyes are late, °C by which a thermometer is off. Calibrated in the rough kitchen (docs/science.md). */
 const MODEL_ERROR = { seconds: 1.5, celsius: 0.1 }
-/** ◊ What a filter leaves in doubt of the flame, the loss and the probe at once is more than its forecasts are off by: they are off by this share of it. */
-const CAREFUL = 0.7
 /** s after its last reading that a probe counts as silent. */
 const SILENT = 30
 /** Readings before which a forecast goes by what the burner should give. */
@@ -171,7 +170,9 @@ export function forecast(
     underLid || dial === 0
       ? Number.POSITIVE_INFINITY
       : secondsFor(need, { watts, drift, loss, memoryS }, facts.felt, context.now)
-  const sd = Number.isFinite(eta) ? etaSd(state, eta, memoryS, facts, context, nowC, pullAt) : Number.POSITIVE_INFINITY
+  const sd = Number.isFinite(eta)
+    ? etaSd(state, eta, memoryS, facts, context, nowC, pullAt, offBy(track.hindsight))
+    : Number.POSITIVE_INFINITY
   const doubts: Doubt[] = doubtsOf(track, context.now)
   if (context.now - latest.at > SILENT) doubts.push('silent')
   if (underLid) doubts.push('lid')
@@ -199,6 +200,7 @@ function etaSd(
   { now, stretches, target }: ForecastContext,
   nowC: number,
   pullAt: number,
+  offBySds: number,
 ): number {
   const { path } = stretches.at(-1) as Stretch
   const heat = felt.until(now + eta) - felt.until(now)
@@ -213,7 +215,7 @@ function etaSd(
     (share * mean(state, ROW.watts) * heat) ** 2 * (1 - remembered) * Math.min(1, (2 * memoryS) / (eta + memoryS))
   const steepness = Math.sqrt(astray(path, nowC, pullAt) / 3)
   const shown = MODEL_ERROR.celsius * perDegree
-  return CAREFUL * Math.hypot(Math.sqrt(left + ahead + shown ** 2) / net, steepness * eta, MODEL_ERROR.seconds)
+  return offBySds * Math.hypot(Math.sqrt(left + ahead + shown ** 2) / net, steepness * eta, MODEL_ERROR.seconds)
 }
 
 /** The temperatures ahead of a forecast as points for a chart: from now to the act, evenly spaced in time. */

@@ -39,6 +39,8 @@ export interface Moves {
   readonly memoryS: number
   /** A lid sends the steam back: beyond the boil it goes no further. */
   readonly lid: boolean
+  /** Times more than usual that the road goes astray (variance). */
+  readonly wilder: number
 }
 
 /**
@@ -144,7 +146,7 @@ export function move(s: HeatState, m: Moves): StepWeights {
   const goesAstray = astray(path, celsius, celsius + climbed)
   v[J * N + J] = at(v, J, J) + (UNEXPLAINED.lossShare * lost) ** 2 / seconds
   v[D * N + D] = at(v, D, D) + (1 - keep * keep) * (WANDERS.share * mean(s, W)) ** 2
-  v[W * N + W] = at(v, W, W) + goesAstray * mean(s, W) ** 2
+  v[W * N + W] = at(v, W, W) + m.wilder * goesAstray * mean(s, W) ** 2
   v[O * N + O] = at(v, O, O) + UNEXPLAINED.offPerDegree ** 2 * climbed
   return { joules, tip, keep, feltS }
 }
@@ -206,10 +208,9 @@ export interface Lesson {
 }
 
 /**
- * The probe's delay and the loss are reckoned with but never learned (Schmidt 1966): on a steady climb a slower probe looks
- * like a colder pot, and a greater loss like a weaker flame.
+ * The probe's delay is reckoned with but never learned (Schmidt 1966): on a steady climb a slower probe looks like a colder pot.
  */
-const taught = (row: number): boolean => row !== G && row !== L
+const taught = (row: number): boolean => row !== G
 
 /**
  * How far a reading `shown` in steps of `step` is off the tip foreseen, and the variance that was to be expected. A coarse step says little

@@ -16,6 +16,8 @@ interface Candidate {
   /** Σ g²/S and Σ gν/S. */
   weight: number
   sum: number
+  /** Times more than by chance that readings erred together when it began (variance). */
+  readonly together: number
 }
 
 /** Changed in place by the functions here. */
@@ -63,8 +65,8 @@ export function watchStep(watch: HeatWatch, w: StepWeights): void {
   }
 }
 
-/** Takes a reading in, and begins new candidates where it is time (`open`: the heat can be judged now). */
-export function watchReading(watch: HeatWatch, lesson: Lesson, now: number, open: boolean): void {
+/** Takes a reading in, and begins new candidates where it is time (`open`: the heat can be judged now), of readings that err `together`. */
+export function watchReading(watch: HeatWatch, lesson: Lesson, now: number, open: boolean, together: number): void {
   const { off, variance, worth, gain } = lesson
   while (watch[0] && now - watch[0].from > LIMITS.kept) watch.shift()
   for (const c of watch) {
@@ -76,7 +78,7 @@ export function watchReading(watch: HeatWatch, lesson: Lesson, now: number, open
   }
   if (open && now - (watch.at(-1)?.from ?? Number.NEGATIVE_INFINITY) >= LIMITS.every)
     for (const kind of ['heat', 'probe'] as const)
-      watch.push({ kind, from: now, effect: new Float64Array(gain.length), weight: 0, sum: 0 })
+      watch.push({ kind, from: now, effect: new Float64Array(gain.length), weight: 0, sum: 0, together })
 }
 
 /** The change the readings speak of, if they do beyond doubt at `now`. */
@@ -86,11 +88,11 @@ export function changeIn(watch: HeatWatch, state: HeatState, now: number): Chang
   const least: Record<Kind, number> = { heat: LIMITS.share * power, probe: LIMITS.hintsC }
   let found: Change | null = null
   let most = LIMITS.sds ** 2
-  for (const { kind, from, sum, weight, effect } of watch) {
+  for (const { kind, from, sum, weight, effect, together } of watch) {
     const by = sum / (weight + usual[kind] ** -2)
     const isTimely = kind === 'probe' || (now - from >= LIMITS.lasts && now - from <= LIMITS.fades)
-    if (sum * by <= most || Math.abs(by) < least[kind] || !isTimely) continue
-    most = sum * by
+    if ((sum * by) / together <= most || Math.abs(by) < least[kind] || !isTimely) continue
+    most = (sum * by) / together
     if (kind === 'heat') found = { kind, by: Math.max(-power, by), effect }
     // a probe that shows a little too much is not told of, and no change of heat is either that explains less
     else found = Math.abs(by) < LIMITS.celsius ? null : { kind, by, effect }

@@ -25,8 +25,10 @@ import {
   WANDERS,
 } from './heat-state'
 import { type Change, changeIn, copyWatch, type HeatDoubt, type HeatWatch, watchReading, watchStep } from './heat-watch'
+import { carryBlind, copyHindsight, forgets, type Hindsight, hindsightAfter, noHindsight, wilder } from './hindsight'
 import type { ProbeDoubt, Reading } from './readings'
 import { type Scatter, scatterAfter, scatterBefore, unrounded } from './scatter'
+import { apart, type Together, togetherAfter } from './together'
 
 /** Readings away from what a syrup can show. */
 interface Away {
@@ -57,6 +59,8 @@ export interface Track {
   /** W at full dial as it was known before the road became a guess, since something last went in. */
   readonly surely: { readonly watts: number; readonly sd: number } | null
   readonly scatter: Scatter
+  readonly together: Together
+  readonly hindsight: Hindsight
 }
 
 /** ◊ What is taken for granted before anything is read. */
@@ -72,7 +76,7 @@ const PRIOR = {
   unknownSd: 25,
   /** Share of power a turn of the dial by all of it leaves in doubt, and what coming to the boil does. */
   turnSd: 0.14,
-  boilSd: 0.07,
+  boilSd: 0.09,
 }
 /** ◊ After something went in the syrup is uneven: °C in a second at first, forgotten in so many s. */
 const UNEVEN = { celsius: 1, seconds: 35 }
@@ -81,7 +85,9 @@ const GATE = { celsius: 1.5, sds: 5 }
 /** ◊ s they have to stay away, and how many of them, before the probe is doubted; s after which they are believed. */
 const AWAY = { seconds: 12, count: 4, givesIn: 90 }
 /** ◊ s in which nothing is said of the heat: after something went in, after the boil, after a turn of the dial. */
-const SETTLES = { fed: 150, boil: 100, turn: 40 }
+const SETTLES = { fed: 150, boil: 130, turn: 40 }
+/** ◊ s after the boil, an addition or a turn before it is compared with what was foreseen. */
+const UNTOUCHED = 60
 /** ◊ °C/s: where the syrup climbs slower than this, a change of heat hides in what the boil is off by. */
 const CRAWLS = 0.002
 /** s for which what was found out is told of. */
@@ -136,6 +142,8 @@ function startOf(facts: TrackFacts): Track {
     boiledAt: null,
     surely: null,
     scatter: scatterBefore(facts.noiseC),
+    together: apart,
+    hindsight: noHindsight,
   }
 }
 
@@ -166,14 +174,17 @@ function flow(t: Draft, facts: TrackFacts, to: number): void {
     const seconds = until - t.at
     if (t.surely === null && syrupOf(t.state, stretch.path) > stretch.path.sureC)
       t.surely = { watts: mean(t.state, ROW.watts), sd: sdOf(t.state, ROW.watts) }
-    const weights = move(t.state, {
+    const moves = {
       path: stretch.path,
       seconds,
       feltS: facts.felt.until(until) - facts.felt.until(t.at),
       roomC: facts.roomC,
       memoryS: memoryAt(t, t.at),
       lid: stretch.lid,
-    })
+      wilder: wilder(t.hindsight),
+    }
+    const weights = move(t.state, moves)
+    carryBlind(t.hindsight, moves)
     const uneven = UNEVEN.celsius * Math.exp(-(t.at - t.fedAt) / UNEVEN.seconds)
     if (uneven > 0.01 && t.stretch > 0) {
       const perDegree = joulesPerDegree(stretch.path, syrupOf(t.state, stretch.path))
@@ -207,6 +218,7 @@ function fill(t: Draft, facts: TrackFacts, stretch: Stretch): void {
   const before = facts.stretches[t.stretch]
   t.stretch++
   t.watch = []
+  t.hindsight = forgets(t.hindsight)
   if (before?.path === stretch.path) return // a lid went on or off
   const { state } = t
   const tip = before ? mean(state, ROW.tip) : (t.last?.celsius ?? facts.roomC)
@@ -257,6 +269,7 @@ function turned(t: Draft, facts: TrackFacts): void {
   t.turnedAt = facts.dials[t.turns]?.at ?? t.turnedAt
   t.turns++
   t.watch = []
+  t.hindsight = forgets(t.hindsight)
   t.heat = null
   if (was === 0 || is === 0) return
   const doubt = PRIOR.turnSd * Math.min(1, Math.abs(Math.log(is / was))) * mean(t.state, ROW.watts)
@@ -284,11 +297,13 @@ function take(t: Draft, facts: TrackFacts, r: Reading): void {
     underLid(t.state, stretch, r)
     return
   }
+  t.together = togetherAfter(t.together, lesson, r.at)
   learn(t.state, lesson)
   t.state.x[ROW.watts] = Math.max(mean(t.state, ROW.watts), LEAST * facts.fullPower.watts)
+  if (isSettled(t, r.at)) t.hindsight = hindsightAfter(t.hindsight, t.state, r.at)
   // what a person read, seldom and with care, convicts neither the thermometer nor the flame
   if (facts.byHand) return
-  watchReading(t.watch, lesson, r.at, canJudge(t, facts, stretch, r.at))
+  watchReading(t.watch, lesson, r.at, canJudge(t, facts, stretch, r.at), Math.max(1, t.together.factor))
   const change = changeIn(t.watch, t.state, r.at)
   if (change) believe(t, change, r.at)
 }
@@ -321,6 +336,7 @@ function setAside(t: Draft, facts: TrackFacts, stretch: Stretch, r: Reading, sig
   t.away = null
   t.probe = { doubt: 'unexplained', at: r.at }
   t.watch = []
+  t.hindsight = forgets(t.hindsight)
 }
 
 /** Under a lid the boil says nothing of the heat, but that it is there. */
@@ -335,6 +351,7 @@ function believe(t: Draft, { kind, by, effect }: Change, now: number): void {
   const { state } = t
   correct(state, effect, by)
   t.watch = []
+  t.hindsight = forgets(t.hindsight)
   if (kind === 'probe') {
     t.probe = { doubt: by > 0 ? 'probe-on-metal' : 'probe-out', at: now }
     return
@@ -344,6 +361,10 @@ function believe(t: Draft, { kind, by, effect }: Change, now: number): void {
   state.x[ROW.watts] = mean(state, ROW.watts) + by
   loosen(state, ROW.watts, CHANGED * Math.abs(by))
 }
+
+/** Whether what the pot does is its burner's doing: it boils, and nothing was done to it for a while. */
+const isSettled = ({ boiledAt, fedAt, turnedAt }: Draft, now: number): boolean =>
+  boiledAt !== null && now - Math.max(boiledAt, fedAt, turnedAt) > UNTOUCHED
 
 function canJudge(t: Draft, facts: TrackFacts, { path }: Stretch, now: number): boolean {
   const tau = facts.base.capacity / facts.base.toSyrup
@@ -357,14 +378,19 @@ function canJudge(t: Draft, facts: TrackFacts, { path }: Stretch, now: number): 
 export function trackCook(readings: readonly Reading[], facts: TrackFacts, before?: Track): Track {
   const goesOn = before && before.count > 0 && readings[before.count - 1] === before.last
   const from = goesOn ? before : startOf(facts)
-  const t: Draft = { ...from, state: copyOf(from.state), watch: copyWatch(from.watch) }
+  const t: Draft = {
+    ...from,
+    state: copyOf(from.state),
+    watch: copyWatch(from.watch),
+    hindsight: copyHindsight(from.hindsight),
+  }
   for (let i = t.count; i < readings.length; i++) take(t, facts, readings[i] as Reading)
   return t
 }
 
 /** The same cook carried on to `now`, with nothing read. */
 export function carryTrack(track: Track, facts: TrackFacts, now: number): Track {
-  const t: Draft = { ...track, state: copyOf(track.state), watch: [] }
+  const t: Draft = { ...track, state: copyOf(track.state), watch: [], hindsight: forgets(track.hindsight) }
   advance(t, facts, Math.max(now, t.at))
   return t
 }
