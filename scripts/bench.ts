@@ -1,4 +1,4 @@
-/** Measures what Imbry costs and prints it as tables. Parts: core, finish, rough-finish, ode, forecast, rough, why, day, app, book, logbook (all unless named). */
+/** Measures what Imbry costs and prints it as tables. Parts: core, finish, rough-finish, ode, forecast, rough, strange, why, day, app, book, logbook (all unless named). */
 import { benchApp } from './bench/app'
 import { benchBook } from './bench/book'
 import { benchCore } from './bench/core'
@@ -7,7 +7,7 @@ import { benchFinish } from './bench/finish'
 import { benchForecast } from './bench/forecast'
 import { benchLogbook } from './bench/logbook'
 import { benchOde } from './bench/ode'
-import { benchRough } from './bench/rough'
+import { benchRough, benchStrange } from './bench/rough'
 import { benchRoughFinish } from './bench/rough-finish'
 import { print, type Row } from './bench/table'
 import { benchWhy } from './bench/why'
@@ -20,6 +20,7 @@ const parts: Record<string, () => Row[] | Promise<Row[]>> = {
   ode: benchOde,
   forecast: () => benchForecast(),
   rough: () => benchRough(),
+  strange: () => benchStrange(),
   why: () => benchWhy(),
   day: benchDay,
   app: benchApp,

@@ -42,15 +42,33 @@ describe('in the rough kitchen', () => {
   })
 })
 
-describe('the rough kitchen itself', () => {
+describe('in a kitchen of another make', () => {
+  const strange = ['bay-leaf-honey-nougat', 'smoked-salt-tamarind-caramels', 'malted-milk-fudge'].flatMap((id, i) =>
+    [0, 1, 2].map((s) =>
+      judge(roughCook(demoBoil(id), FIRST + 100 * i + s, { make: 'strange', roughness: AS_OUTSIDE })),
+    ),
+  )
+
+  it('the range knows of itself how far to trust what does not do as reckoned', () => {
+    const foreseen = strange.flatMap((c) => c.forecasts)
+    expect(foreseen.filter((f) => f.inside).length / foreseen.length).toBeGreaterThan(0.65)
+  })
+
+  it('no pull is said much too early', () => {
+    expect(strange.filter((c) => c.pullEarly && c.pullEarly.seconds > 10 && c.pullEarly.celsius > 1)).toEqual([])
+  })
+})
+
+describe.each(['rough', 'strange'] as const)('the %s kitchen itself', (make) => {
   it('is the same for the same seed, and another for another', () => {
     const formula = demoBoil('bay-leaf-honey-nougat')
-    expect(roughCook(formula, 5).readings).toEqual(roughCook(formula, 5).readings)
-    expect(roughCook(formula, 5).readings).not.toEqual(roughCook(formula, 6).readings)
+    const readings = (seed: number) => roughCook(formula, seed, { make }).readings
+    expect(readings(5)).toEqual(readings(5))
+    expect(readings(5)).not.toEqual(readings(6))
   })
 
   it('never cools on the heat but where something cold goes in', () => {
-    const cook = roughCook(demoBoil('bay-leaf-honey-nougat'), 7)
+    const cook = roughCook(demoBoil('bay-leaf-honey-nougat'), 7, { make })
     const fed = cook.events.filter((e) => e.type === 'step').map((e) => e.at)
     for (const [i, celsius] of cook.truth.entries()) {
       const near = fed.some((at) => Math.abs(at - i) < 60)

@@ -217,6 +217,22 @@ export function benchRough(first = 7_000_000, cooks = 200): Row[] {
   return rows
 }
 
+/** What it does in a kitchen of another make, which it was not fitted to: one line a family. */
+export function benchStrange(first = 7_500_000, cooks = 50): Row[] {
+  const families = roughFamilies.map(([what, id], i) => ({
+    what,
+    judged: Array.from({ length: cooks }, (_, s) =>
+      judge(roughCook(demoBoil(id), first + 1000 * i + s, { make: 'strange', roughness: AS_OUTSIDE })),
+    ),
+  }))
+  const all = families.flatMap((f) => f.judged)
+  return [...families, { what: `all ${all.length} cooks`, judged: all }].map(({ what, judged }) => ({
+    what,
+    measured: said(judged),
+    wanted: '',
+  }))
+}
+
 function said(judged: readonly Judged[]): string {
   const f = judged.flatMap((j) => j.forecasts)
   const far = f.filter((x) => isFar(x.ahead))

@@ -16,7 +16,19 @@ import {
 import { testBoil } from '@/core/testing'
 import { demoPots } from '@/demo/kitchen'
 import { type Chance, chance } from './chance'
-import { type Amiss, type Fault, RoughKitchen, RoughProbe, type Stuff } from './kitchen'
+import {
+  type Amiss,
+  type Fault,
+  type Kitchen,
+  type KitchenOptions,
+  type Probe,
+  type Ring,
+  type RoughFacts,
+  RoughKitchen,
+  RoughProbe,
+  type Stuff,
+} from './kitchen'
+import { StrangeKitchen, StrangeProbe } from './strange-kitchen'
 
 /** Something waited for: a step that falls due at a temperature. */
 export interface Aim {
@@ -39,14 +51,18 @@ export interface RoughCook {
   /** s between the ends of which the log did not say what was so. */
   readonly untold: readonly (readonly [number, number])[]
   /** The kitchen as it stood, every so often, where that was asked for. */
-  readonly stood: readonly RoughKitchen[]
+  readonly stood: readonly Kitchen[]
   readonly noiseC: number
   readonly endedAt: number
   readonly poured: Poured | null
 }
 
+export type Make = 'rough' | 'strange'
+
 export interface RoughOptions {
   readonly fault?: Fault
+  /** Which of the two kitchens; the rough one unless told. */
+  readonly make?: Make
   /** A kitchen that is met again: pot, ring, probe and batch are those of this seed. */
   readonly kitchen?: number
   readonly amiss?: Amiss
@@ -116,9 +132,28 @@ function sized(formula: BoiledFormula, c: Chance) {
   return { pot, ring, burner, watts, factor: litres / volumeOf(all, 100) }
 }
 
+type MakeKitchen = (
+  facts: RoughFacts,
+  seed: number,
+  ring: Ring,
+  fault: Fault | undefined,
+  options: KitchenOptions,
+) => { readonly kitchen: Kitchen; readonly probe: Probe }
+
+const makes: Record<Make, MakeKitchen> = {
+  rough: (facts, seed, ring, fault, options) => {
+    const kitchen = new RoughKitchen(facts, seed, ring, fault, options)
+    return { kitchen, probe: new RoughProbe(kitchen, seed, fault) }
+  },
+  strange: (facts, seed, ring, fault, options) => {
+    const kitchen = new StrangeKitchen(facts, seed, ring, fault, options)
+    return { kitchen, probe: new StrangeProbe(kitchen, seed, fault) }
+  },
+}
+
 /** Cooks `formula` by a perfect eye, with hands that take their time, and keeps what a log and a hub would have. */
 export function roughCook(formula: BoiledFormula, seed: number, options: RoughOptions = {}): RoughCook {
-  const { kitchen: place = seed, amiss, byReading = false, roughness = 1, keepEvery } = options
+  const { make = 'rough', kitchen: place = seed, amiss, byReading = false, roughness = 1, keepEvery } = options
   const c = chance(place, 0)
   const { pot, ring, burner, watts, factor } = sized(formula, c)
   const pascal = c.oneOf([101_325, 101_325, 100_400, 84_764])
@@ -137,8 +172,7 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
     roomC: room,
     pascal,
   }
-  const kitchen = new RoughKitchen(facts, seed, ring, options.fault, { kitchen: place, amiss, roughness })
-  const probe = new RoughProbe(kitchen, seed, options.fault)
+  const { kitchen, probe } = makes[make](facts, seed, ring, options.fault, { kitchen: place, amiss, roughness })
   const hands = chance(seed, 4)
   const events: CookEvent[] = []
   const readings: Reading[] = []
@@ -146,7 +180,7 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
   const tips: number[] = []
   const aims: Aim[] = []
   const untold: [number, number][] = []
-  const stood: RoughKitchen[] = []
+  const stood: Kitchen[] = []
   let boiledAt = 0
   let next = 0
   let from = 0
@@ -283,7 +317,7 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
 const CARRIES_S = 90
 
 /** Off the heat: what it still climbs is read until it is poured. */
-function carriesOn(kitchen: RoughKitchen, probe: RoughProbe, readings: Reading[]): Poured {
+function carriesOn(kitchen: Kitchen, probe: Probe, readings: Reading[]): Poured {
   kitchen.lift()
   let peakC = kitchen.celsius
   for (let s = 0; s < CARRIES_S; s++) {
@@ -296,6 +330,6 @@ function carriesOn(kitchen: RoughKitchen, probe: RoughProbe, readings: Reading[]
 }
 
 /** How far it would still climb if it came off now, °C: tried on a copy, near the target only. */
-function carried(kitchen: RoughKitchen, aim: number): number {
+function carried(kitchen: Kitchen, aim: number): number {
   return kitchen.celsius > aim - 8 ? kitchen.peakIfLifted() - kitchen.celsius : 0
 }

@@ -45,6 +45,41 @@ export interface Amiss {
   readonly sugar?: number
 }
 
+export interface KitchenOptions {
+  /** The kitchen it stands in, where that is met again on another day; what is not as it was there; how rough it is. */
+  readonly kitchen?: number
+  readonly amiss?: Amiss
+  readonly roughness?: number
+}
+
+/** A pot on its ring, as hands and eyes have to do with it. */
+export interface Kitchen {
+  readonly at: number
+  readonly celsius: number
+  readonly boiling: boolean
+  readonly probeFacts: { readonly noiseC: number; readonly stepC: number; readonly offC: number }
+  /** What is in it now. */
+  readonly holds: Stuff
+  turn(dial: number): void
+  cover(on: boolean): void
+  lift(): void
+  /** Something goes in at `celsius`. Nuts keep their own warmth for a while. */
+  add(more: Stuff, celsius: number): void
+  /** How hot it would get if it came off now, °C: tried on a copy that nothing disturbs. */
+  peakIfLifted(): number
+  /** The same kitchen, where what disturbs it only dies down from what it is now. */
+  leftAlone(): Kitchen
+  /** One second goes by. */
+  tick(): void
+}
+
+export interface Probe {
+  /** What the tip is at, before scatter and rounding. */
+  readonly tip: number
+  /** What it shows after one more second; null where nothing comes. */
+  read(): number | null
+}
+
 /** Everything about one cook that nobody told. */
 interface Hidden {
   readonly ring: Ring
@@ -102,7 +137,7 @@ function drawHidden(wild: Chance, pascal: number, ring: Ring, roughness: number)
 
 const nothing: Stuff = { water: 0, sugar: 0, syrup: 0, mono: 0, fat: 0, protein: 0, nuts: 0 }
 
-export class RoughKitchen {
+export class RoughKitchen implements Kitchen {
   at = 0
   celsius: number
   baseC: number
@@ -123,12 +158,7 @@ export class RoughKitchen {
     seed: number,
     ring: Ring,
     private readonly fault?: Fault,
-    /** The kitchen it stands in, where that is met again on another day; what is not as it was there; how rough it is. */
-    {
-      kitchen = seed,
-      amiss = {},
-      roughness = 1,
-    }: { readonly kitchen?: number; readonly amiss?: Amiss; readonly roughness?: number } = {},
+    { kitchen = seed, amiss = {}, roughness = 1 }: KitchenOptions = {},
   ) {
     const drawn = drawHidden(chance(kitchen, 1), facts.pascal, ring, roughness)
     this.hidden = {
@@ -149,7 +179,6 @@ export class RoughKitchen {
     return this.hidden
   }
 
-  /** What is in it now. */
   get holds(): Stuff {
     return { ...this.stuff }
   }
@@ -164,7 +193,6 @@ export class RoughKitchen {
     this.onRing = false
   }
 
-  /** Something goes in at `celsius`. Nuts keep their own warmth for a while. */
   add(more: Stuff, celsius: number): void {
     const wasEmpty = this.grams() === 0
     const before = this.capacity()
@@ -179,7 +207,6 @@ export class RoughKitchen {
     this.crystals = dissolves ? 0 : this.crystals + more.sugar
   }
 
-  /** How hot it would get if it came off now, °C: tried on a copy, which no draught or flame moves. */
   peakIfLifted(): number {
     const copy = this.leftAlone()
     copy.lift()
@@ -191,7 +218,6 @@ export class RoughKitchen {
     return peak
   }
 
-  /** The same kitchen, where flame and draught only die down from what they are now. */
   leftAlone(): RoughKitchen {
     const copy: RoughKitchen = Object.assign(Object.create(RoughKitchen.prototype), this)
     copy.stuff = { ...this.stuff }
@@ -200,7 +226,6 @@ export class RoughKitchen {
     return copy
   }
 
-  /** One second goes by. */
   tick(): void {
     for (let i = 0; i < 2; i++) this.step(0.5)
   }
@@ -282,8 +307,7 @@ export class RoughKitchen {
 }
 
 /** The probe in it: late, scattered, rounded, silent now and then, once spattered. */
-export class RoughProbe {
-  /** What the tip is at, before scatter and rounding. */
+export class RoughProbe implements Probe {
   tip: number
   private readonly c: Chance
   private readonly spatterAt: number
@@ -303,7 +327,6 @@ export class RoughProbe {
     this.silent = [from, from + this.c.between(8, 60)]
   }
 
-  /** What it shows after one more second; null where nothing comes. */
   read(): number | null {
     const { lagS, noiseC, stepC, offC, every, dropShare } = this.kitchen.probeFacts
     const { at, celsius, baseC } = this.kitchen

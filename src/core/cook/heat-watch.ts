@@ -16,7 +16,7 @@ interface Candidate {
   /** Σ g²/S and Σ gν/S. */
   weight: number
   sum: number
-  /** Times more than by chance that readings erred together when it began (variance). */
+  /** Times more than by chance that readings erred together when it began, 1 or more (variance). */
   readonly together: number
 }
 
@@ -91,8 +91,10 @@ export function changeIn(watch: HeatWatch, state: HeatState, now: number): Chang
   for (const { kind, from, sum, weight, effect, together } of watch) {
     const by = sum / (weight + usual[kind] ** -2)
     const isTimely = kind === 'probe' || (now - from >= LIMITS.lasts && now - from <= LIMITS.fades)
-    if ((sum * by) / together <= most || Math.abs(by) < least[kind] || !isTimely) continue
-    most = (sum * by) / together
+    // what errs together over seconds does so over minutes too: it counts twice
+    const squaredSds = (sum * by) / together ** 2
+    if (squaredSds <= most || Math.abs(by) < least[kind] || !isTimely) continue
+    most = squaredSds
     if (kind === 'heat') found = { kind, by: Math.max(-power, by), effect }
     // a probe that shows a little too much is not told of, and no change of heat is either that explains less
     else found = Math.abs(by) < LIMITS.celsius ? null : { kind, by, effect }

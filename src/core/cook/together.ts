@@ -5,7 +5,7 @@
 
 /** Surprises so far, in blocks of some seconds. Never changed in place. */
 export interface Together {
-  /** How many times more a block of readings errs than if each erred by itself; at least 1. */
+  /** How many times more a block of readings errs than if each erred by itself (variance). */
   readonly factor: number
   /** The block under way: when it began, its sum of surprises in standard deviations, and of what they are worth. */
   readonly since: number
