@@ -219,7 +219,7 @@ export interface Beside {
 
 /** "Scatter the almonds on an oiled tray". */
 const ON_TRAY =
-  /^(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w-]+ ){0,3}(?:tray|sheet|mat|parchment|paper|slab|marble|(?:roasting|roll|sheet|baking) (?:pan|tin))\b/i
+  /^(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w"″×.-]+ ){0,4}(?:tray|sheet|mat|parchment|paper|slab|marble|bottom|(?:roasting|roll|sheet|baking) (?:pan|tin))\b/i
 
 /** What is got ready however late it is told. */
 const VESSEL = /\b(?:pan|tin|tray|sheet|mou?lds?|slab|board|dish|marble|paper|foil|starch|sugar)\b/i

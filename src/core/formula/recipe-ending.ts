@@ -116,7 +116,23 @@ const WHIPPED =
 
 /** The sentences in the order of a cook: before its end stands what goes in at a lower heat, and whites that have to be whipped by then. */
 export const inOrder = (said: readonly string[], unit: HeatUnit | null): readonly string[] =>
-  lowerFirst(beforeEnd(said, unit), unit)
+  lowerFirst(beforeEnd(atBoil(said, unit), unit), unit)
+
+/** "Boil to 152°. Wash down the sides as it comes to the boil": told after the end, and done long before it. */
+const AT_BOIL =
+  /\b(?:as|when|once|while) (?:it|the (?:syrup|sugar|mixture|mix|pan|pot)) (?:(?:first )?(?:comes|is coming|starts|begins) (?:up )?to (?:(?:the|a) )?boil|(?:first )?boils up)\b/i
+
+function atBoil(said: readonly string[], unit: HeatUnit | null): readonly string[] {
+  const done = endingOf(said, unit)
+  if (!done) return said
+  const off = said.findIndex((s, i) => i >= done.at && (takesOff(s) || bathes(s) || pours(s)))
+  const moves = said.findIndex(
+    (s, i) => i > done.at && (off < 0 || i < off) && AT_BOIL.test(s) && !ADDS.test(s) && !heatIn(s),
+  )
+  if (moves < 0) return said
+  const rest = said.filter((_, i) => i !== moves)
+  return [...rest.slice(0, done.at), ...around(rest, done.at, said[moves] as string), ...rest.slice(done.at + 1)]
+}
 
 /** "Boil until it reaches 122°. Meanwhile, when it is at 110°, whisk …": what is begun on the way stands before where it ends. */
 function lowerFirst(said: readonly string[], unit: HeatUnit | null): readonly string[] {

@@ -45,13 +45,17 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
 /** What an ingredient is called, in full. */
 export const fullNames = (ingredient: Ingredient): string[] => everyNameOf(ingredient).map(lettersOf)
 
-/** What a sentence calls a line by besides its name: the amount it begins or ends with, "25 g", what it is marked by, "(A)", how warm it is. */
+/** "Hot cream", "coarsely chopped roasted almonds" */
+const MADE =
+  /\b((?:coarsely|finely|roughly) (?:chopped|crushed|grated|ground)|hot|cold|boiling|warm|melted|softened|ground|flaked|slivered|whole)\b(?: \w+){0,2}? (\w+)$/i
+
+/** What a sentence calls a line by besides its name: the amount it begins or ends with, "25 g", what it is marked by, "(A)", how warm or fine it is. */
 export const callsTyped = (typed: string): string[] =>
   [
     /^\d[\d./]* ?[a-z]+(?= )|\d[\d./]* ?[a-z]+$/i.exec(typed)?.[0],
     /\([A-Z1-9]\)/.exec(typed)?.[0],
     /\((for [a-z ]+)\)/.exec(typed)?.[1],
-    /\b(?:hot|cold|boiling|warm|melted|softened|ground|flaked|slivered|whole) \w+$/i.exec(typedName(typed))?.[0],
+    MADE.exec(typedName(typed))?.slice(1).join(' '),
   ].filter((c): c is string => c !== undefined)
 
 /** Whether a sentence calls a line by its amount or its mark: "with the 25 g of sugar", "boil sugar (2)". */
@@ -66,13 +70,17 @@ export const namesTyped = (typed: string, likely: Ingredient | undefined): strin
 export const typedName = (typed: string): string =>
   (measureAt(typed, [])?.rest ?? typed).replace(/\(.*?\)|,.*$/g, '').replace(/[\s:–-]+\d[\d.,/]*\s?\p{L}*\.?$/u, '')
 
+/** "Chopped almonds" are whatever almonds are chopped. */
+const HOW_CUT = /^(?:chopped|crushed|grated)$/i
+
 function namesIn(names: readonly string[]): string[] {
   const own = names.map(lettersOf)
   const tails = own.flatMap((n) => {
     const words = n.split(/\s+/).filter((w) => w.length > 2)
     // "dark chips", of dark chocolate chips
     const ends = words.length > 2 ? [`${words[0]} ${words.at(-1)}`] : []
-    return [words.slice(-2).join(' '), ...ends, ...words.slice(-1)]
+    const [short] = words.slice(-2)
+    return [...(HOW_CUT.test(short ?? '') ? [] : [words.slice(-2).join(' ')]), ...ends, ...words.slice(-1)]
   })
   // "cream, 36 % fat" is no fat
   return [...new Set([...own, ...tails])].filter((n) => n.length > 2 && n !== 'fat')

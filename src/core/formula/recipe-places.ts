@@ -89,6 +89,8 @@ export const purposeIn = (typed: string): string | null => FOR_OUTSIDE.exec(type
 const MORE = /\b(?:plus|and) (?:more|extra|some)\b.*$/i
 
 const LIES_AROUND = /\b(?:coat|dredge|dust|roll|toss)\b/i
+/** "Pour over the almonds. Sprinkle with the rest": what is for the top goes on there. */
+const LIES_ON = /^(?:sprinkle|scatter|strew|top|press|garnish|decorate)\b/i
 const BEGINS_AROUND = new RegExp(`^${LIES_AROUND.source}`, 'i')
 
 /** Whether a line of the list says that it is for what waits for the syrup: "water (for the gelatin)". */
@@ -229,7 +231,7 @@ function placeOf(
     // half of it lies in the tin, and the rest goes around what is cut: none of it is in the sweet
     const around =
       pours(said[first] ?? '') && !BEGINS_AROUND.test(said[first] ?? '')
-        ? said.findIndex((s, i) => i > first && LIES_AROUND.test(s))
+        ? said.findIndex((s, i) => i > first && (LIES_AROUND.test(s) || (LIES_ON.test(s) && mentions(s, names))))
         : -1
     return around < 0 ? first : around
   }
@@ -244,7 +246,11 @@ function placeOf(
   if (headed >= 0 && written.some(isAlike)) return apart.get(headed) ?? headed
   const twin = twinAt(said, line, written)
   if (twin >= 0 && !apart.has(twin)) {
-    if (ready.has(twin)) return probablyAt(said, names)
+    if (ready.has(twin)) {
+      // what lies on the tray is met where the pot is poured over it
+      const met = said.findIndex((s, i) => i > twin && pours(s) && mentions(s, names))
+      return met < 0 ? probablyAt(said, names) : met
+    }
     if (!inBowl(said[twin] as string)) return twin
     return Math.max(
       twin,

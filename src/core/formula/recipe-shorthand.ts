@@ -17,7 +17,10 @@ const OFF = /^off (?:the )?(?:heat|flame)\s*[:,+–—-]\s*(.+)$/i
 /** "Stir in, back to 130 °C" */
 const BACK_TO = /, (?=(?:back|on|up) to \d)/i
 
-const isTold = (words: string): boolean => beginsDone(words) || isGotReady(words)
+/** "Off the heat, when the bubbles die down, add the acid" */
+const BEGINS_WHEN = /^(?:when|once|as soon as|after|while|before)\b/i
+
+const isTold = (words: string): boolean => beginsDone(words) || isGotReady(words) || BEGINS_WHEN.test(words)
 const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase())
 
 /** One of the things between arrows as a sentence. */

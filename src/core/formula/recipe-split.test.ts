@@ -84,6 +84,7 @@ describe('a list', () => {
       ],
     ],
     ['1 lb sugar / 450 g\n¼ pint water / 150 ml', [[null, '1 lb sugar / 450 g', '¼ pint water / 150 ml']]],
+    ['1 cup (2 sticks / 226 g) butter\n2 cups sugar', [[null, '1 cup (2 sticks / 226 g) butter', '2 cups sugar']]],
     [
       '500g sugar, 1 tsp acid, pink colouring, custard flavour, icing sugar for dusting.',
       [[null, '500g sugar', '1 tsp acid', 'pink colouring', 'custard flavour', 'icing sugar for dusting']],

@@ -65,7 +65,7 @@ const PIECES =
   /^(?:makes|yields?|servings?)\b.*?\b(\d{1,3}) (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
 /** "Cut into squares. About 36 pieces." */
 const ABOUT_PIECES =
-  /(?:^|[.!]\s+)about (\d{1,3}) (?:pieces|squares|candies|sweets|caramels|bars|balls)(?: or (?:about )?[\d¼½¾./ ]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?\.?$/i
+  /(?:^|[.!]\s+)about (\d{1,3}) (?:pieces|squares|candies|sweets|caramels|bars|balls)(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?\.?$/i
 /** ◊ Fewer than that are no pieces. */
 const FEWEST = 6
 
@@ -157,7 +157,7 @@ const MOST_OF = 0.6
 const ONLY_AMOUNT =
   /(?:[\d.,]+|[\d\s]*[¼½¾⅓⅔]|\d+\s*\/\s*\d+)\s*(?:k?g|[mc]?l|oz|ounces?|lbs?|pounds?|cups?|fl\.? oz)\.?\s*$/
 
-const APART = new RegExp(`\\s+[·•|]\\s+|\\s+\\/\\s+(?!${ONLY_AMOUNT.source})|\\s*;\\s+(?![^(]*\\))`, 'i')
+const APART = new RegExp(`\\s+[·•|]\\s+|\\s+\\/\\s+(?!${ONLY_AMOUNT.source})(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`, 'i')
 
 /** "3 cups sugar, 1 cup water. Boil without stirring …" */
 const LIST_THEN_METHOD = /^([^.]*(?:\.(?!\s+\p{Lu})[^.]*)*)\.\s+(\p{Lu}.*)$/su

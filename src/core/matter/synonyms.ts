@@ -72,6 +72,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'oat-milk': ['oat milk'],
   'soya-milk': ['soy milk', 'soya milk'],
   'almond-milk': ['almond milk'],
+  'coconut-oil': ['refined coconut oil', 'virgin coconut oil', 'unrefined coconut oil', 'coconut oil, melted'],
   'coconut-milk': ['coconut milk, tinned', 'full-fat coconut milk', 'full fat coconut milk'],
   'peanut-butter': ['smooth peanut butter', 'creamy peanut butter', 'crunchy peanut butter'],
   butter: ['butter', 'unsalted butter', 'sweet butter'],

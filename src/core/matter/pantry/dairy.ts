@@ -109,6 +109,15 @@ export const dairy = [
     },
   ),
   ingredient(
+    'clotted-cream',
+    'Clotted cream',
+    { fat: 63.5, milkProtein: 1.6, lactose: 2.3, ash: 0.4 },
+    {
+      density: 0.97,
+      allergens: milk,
+    },
+  ),
+  ingredient(
     'mascarpone',
     'Mascarpone',
     { fat: 42, milkProtein: 4.6, lactose: 3.6, acid: 0.3, ash: 0.6 },
