@@ -264,4 +264,18 @@ export const homeMoments: readonly Moment[] = [
       /^ready → out: Pour on it the caramel/,
     ],
   ],
+  [
+    'salt for the cream, with more of it for the top',
+    '1 cup heavy cream\n70 g butter\n1 tsp flaky salt + extra for sprinkling\n300 g sugar\n60 g water',
+    'In a small saucepan, bring cream, butter and salt to a simmer. Remove from heat and set aside. Boil sugar and water to a light golden caramel. Stir in the cream mixture and simmer to 120 °C. Pour into a pan. Work fast! Sprinkle with more flaky salt.',
+    120,
+    [
+      /^ready \+ sugar 300, water 60: Boil/,
+      /^colour .*: Boil/,
+      /^ready \+ cream-36 237, butter 70, flaky-salt 3: Stir in/,
+      /^target: Simmer to 120/,
+      /^ready → out: Pour/,
+      /^ready: Sprinkle with more/,
+    ],
+  ],
 ]

@@ -86,7 +86,7 @@ export const purposeOf = (line: Pick<Written, 'heading' | 'purpose'>): string | 
 /** What a line of the list says it is for, where that is on or around the sweet: "for dusting"; null where it does not. */
 export const purposeIn = (typed: string): string | null => FOR_OUTSIDE.exec(typed.replace(MORE, ''))?.[0] ?? null
 /** "Plus more for coating": the amount itself is not for that. */
-const MORE = /\b(?:plus|and) (?:more|extra|some)\b.*$/i
+const MORE = /(?:\b(?:plus|and)|\+) (?:more|extra|some)\b.*$/i
 
 const LIES_AROUND = /\b(?:coat|dredge|dust|roll|toss)\b/i
 /** "Pour over the almonds. Sprinkle with the rest": what is for the top goes on there. */

@@ -118,6 +118,7 @@ describe('the pieces a method speaks of', () => {
     ['small spoons it is dropped from', 'fudge', 'Drop by tsp. onto paper.', { kind: 'broken', gramsEach: 7 }],
     ['blocks it is sawn into', 'honeycomb', 'Saw into 25 mm blocks.', { kind: 'cut', lengthMm: 25, heightMm: 25 }],
     ['how much each weighs', 'toffee', 'Pour at 6 mm. Break in 15 g pieces.', { thicknessMm: 6, gramsEach: 15 }],
+    ['how much each heap weighs', 'caramel', 'Cool. Spoon 12 g heaps on a mat.', { kind: 'broken', gramsEach: 12 }],
     ['pieces it is sawn into', 'honeycomb', 'Saw into pieces.', { kind: 'broken' }],
     ['a board it is cut on', 'brittle', 'Turn out on a cutting board. Break up.', { kind: 'broken' }],
     ['moulds', 'caramel', 'Deposit in greased moulds.', { kind: 'mould' }],

@@ -68,7 +68,7 @@ const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b
 
 /** "Break in 15 g pieces". */
 const GRAMS_EACH =
-  /\b(?:break|snap|cut|deposit|drop|portion|roll|form|pull|divide)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g\b(?: (?:pieces|portions|balls|discs|disks|drops|each|shards)|$)/i
+  /\b(?:break|snap|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g\b(?: (?:pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)/i
 
 const NUMBER = '(?:\\d\\/\\d|\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|[¼½¾⅓⅔])'
 const UNIT = '(?:mm|cm|in(?:ch(?:es)?|\\.)?(?![a-z])|"|″|”)'
