@@ -278,4 +278,11 @@ export const homeMoments: readonly Moment[] = [
       /^ready: Sprinkle with more/,
     ],
   ],
+  [
+    'what is emptied on a slab',
+    '5 kg sugar\n4 kg corn syrup\n2 l water',
+    'Boil all to 120 °C. Empty on slab to 5/8 inch. Cut when cold.',
+    120,
+    [/^ready \+ sugar 5000, corn-syrup 4000, water 2000: Boil/, /^target: Boil/, /^ready → out: Empty/, /^window: Cut/],
+  ],
 ]

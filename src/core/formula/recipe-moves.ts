@@ -139,6 +139,7 @@ const POURS = saidAs(
     /sheet (?:it )?(?:out|at)\b/,
     /deposit/,
     /discharge/,
+    /empty (?:it |the \w+ )?(?:out|on|onto|into) /,
     /spread/,
     /turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))/,
     // the bottom of the pot is scraped while it cooks
