@@ -285,4 +285,17 @@ export const homeMoments: readonly Moment[] = [
     120,
     [/^ready \+ sugar 5000, corn-syrup 4000, water 2000: Boil/, /^target: Boil/, /^ready → out: Empty/, /^window: Cut/],
   ],
+  [
+    'honey that stands over hot water until it goes in, and what is strained into jars',
+    '170 g honey\n510 g sugar\n118 g water\n85 g glucose syrup',
+    'Put the honey in a bowl over a pan of simmering water to liquefy. In a heavy pan dissolve the sugar in the water with the glucose and boil to 118 °C. Add the hot honey to the syrup. Bring back to 115 °C. Strain into hot jars.',
+    115,
+    [
+      /^ready \+ sugar 510, water 118, glucose-42 85: In a heavy pan/,
+      /^rises 118/,
+      /^ready \+ honey 170: Add the hot honey/,
+      /^target: Bring back/,
+      /^ready → out: Strain/,
+    ],
+  ],
 ]

@@ -102,6 +102,10 @@ const HOLDS = /^(?:gently )?(?:warm|heat|melt) (?:the )?(?!the |honey|sugar|syru
 /** "Warm the fat phase": what is put in later by those words. */
 const PHASE = /^(?:meanwhile,? )?(?:gently )?(?:warm|heat|melt) (?:the )?(\w{3,} (?:phase|part))\b/i
 
+/** "Put the honey in a bowl over a pan of simmering water to liquefy" */
+const OVER_WATER =
+  /^(?:put|place|set|stand|warm|heat|melt) (?:the )?(\w{3,}) in an? (?:\w+ )?bowl (?:set )?over\b.{0,30}\bwater\b/i
+
 /** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
 function goesInAt(said: readonly string[], at: number): number {
   const sentence = said[at] ?? ''
@@ -113,6 +117,9 @@ function goesInAt(said: readonly string[], at: number): number {
   const [, aside = ''] = SETS_ASIDE.exec(sentence) ?? []
   const asideIn = said.findIndex((s, i) => i > at && aside !== '' && PUTS_IN.test(s) && mentions(s, nounsIn(aside)))
   if (asideIn >= 0) return asideIn
+  const bathed = OVER_WATER.exec(sentence)?.[1]?.toLowerCase()
+  const bathedIn = bathed ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, [bathed])) : -1
+  if (bathedIn >= 0) return bathedIn
   const phase = PHASE.exec(sentence)?.[1]
   const phaseIn = phase
     ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && s.toLowerCase().includes(phase.toLowerCase()))

@@ -147,6 +147,7 @@ const POURS = saidAs(
     /tip(?! in\b)/,
     /tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)/,
     /fill (?:the )?mou?lds/,
+    /strain (?:it )?into (?:the )?(?:\w+ )?(?:jars|bottles|tubs)/,
     /fill (?:into |the )?(?:\d+ ?ml |hot |warm |sterili[sz]ed |piping )*(?:jars|bottles|bags)/,
     /drop\b(?! an? (?:small )?(?:spoonful|little|bit)\b).{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble|silicone)/,
     /drop (?!an? (?:small )?(?:spoonful|little|bit)\b)(?:(?:the )?(?:rest|remaining)\b[^,;]{0,20}\b(?:by|from)\b|by\b|from\b|(?:\w+ )?\w*spoon\w*)/,
