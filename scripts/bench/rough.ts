@@ -1,8 +1,8 @@
 /** The forecast and the doubts, judged in the rough kitchen: a simulator that shares no code with core. */
 import { assessCook, type BoiledFormula, type CookAssessment, type CookRecord, type Doubt } from '@/core'
 import { demoBoil } from '@/demo/formulas'
-import { type Aim, type RoughCook, roughCook } from '../../tests/rough/cook'
-import type { Fault } from '../../tests/rough/kitchen'
+import { type Aim, type RoughCook, type RoughOptions, roughCook } from '../../tests/rough/cook'
+import type { Fault } from '../../tests/rough/pot'
 import { median, percentile, type Row } from './table'
 
 export const roughFamilies: readonly (readonly [string, string])[] = [
@@ -152,11 +152,12 @@ const wrongs: Record<Fault['kind'], string> = {
   metal: 'probe on the metal',
 }
 
-/** As many of the same cooks in another kitchen: 1 is as rough as they get. */
-const inKitchen = (roughness: number, first: number, cooks: number): Judged[] =>
-  roughFamilies.flatMap(([, id], i) =>
-    Array.from({ length: cooks }, (_, s) => judge(roughCook(demoBoil(id), first + 1000 * i + s, { roughness }))),
-  )
+/** So many cooks of every family in a kitchen. */
+const inKitchen = (options: RoughOptions, first: number, cooks: number): { what: string; judged: Judged[] }[] =>
+  roughFamilies.map(([what, id], i) => ({
+    what,
+    judged: Array.from({ length: cooks }, (_, s) => judge(roughCook(demoBoil(id), first + 1000 * i + s, options))),
+  }))
 
 /** Of so many cooks one is also foreseen by somebody who knows everything. */
 const KNOWN_OF = 20
@@ -197,7 +198,7 @@ export function benchRough(first = 7_000_000, cooks = 200): Row[] {
   for (const roughness of [0.75, 1])
     rows.push({
       what: `a tenth as many, ${roughness / AS_OUTSIDE} times as rough`,
-      measured: said(inKitchen(roughness, first, cooks / 10)),
+      measured: said(inKitchen({ roughness }, first, cooks / 10).flatMap((f) => f.judged)),
       wanted: '',
     })
   rows.push({
@@ -219,12 +220,7 @@ export function benchRough(first = 7_000_000, cooks = 200): Row[] {
 
 /** What it does in a kitchen of another make, which it was not fitted to: one line a family. */
 export function benchStrange(first = 7_500_000, cooks = 50): Row[] {
-  const families = roughFamilies.map(([what, id], i) => ({
-    what,
-    judged: Array.from({ length: cooks }, (_, s) =>
-      judge(roughCook(demoBoil(id), first + 1000 * i + s, { make: 'strange', roughness: AS_OUTSIDE })),
-    ),
-  }))
+  const families = inKitchen({ make: 'strange', roughness: AS_OUTSIDE }, first, cooks)
   const all = families.flatMap((f) => f.judged)
   return [...families, { what: `all ${all.length} cooks`, judged: all }].map(({ what, judged }) => ({
     what,

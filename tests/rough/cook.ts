@@ -16,18 +16,8 @@ import {
 import { testBoil } from '@/core/testing'
 import { demoPots } from '@/demo/kitchen'
 import { type Chance, chance } from './chance'
-import {
-  type Amiss,
-  type Fault,
-  type Kitchen,
-  type KitchenOptions,
-  type Probe,
-  type Ring,
-  type RoughFacts,
-  RoughKitchen,
-  RoughProbe,
-  type Stuff,
-} from './kitchen'
+import { RoughKitchen, RoughProbe } from './kitchen'
+import type { Amiss, Fault, Kitchen, KitchenOptions, Probe, Ring, RoughFacts, Stuff } from './pot'
 import { StrangeKitchen, StrangeProbe } from './strange-kitchen'
 
 /** Something waited for: a step that falls due at a temperature. */

@@ -5,7 +5,7 @@
 import type { BoiledFormula } from '@/core'
 import { chance } from './chance'
 import { type RoughCook, roughCook } from './cook'
-import type { Amiss } from './kitchen'
+import type { Amiss } from './pot'
 
 export const planted = ['ring-weaker', 'reads-high', 'stirred-hot', 'damp-air', 'sugar-short'] as const
 export type Planted = (typeof planted)[number]

@@ -5,83 +5,19 @@
 
 import { type Chance, chance, tamed, type Wandering, wandering } from './chance'
 import { boils } from './curve'
-
-/** Grams of what a rough kitchen tells apart. */
-export interface Stuff {
-  readonly water: number
-  /** Sucrose and lactose; glucose syrup's solids; single sugars. */
-  readonly sugar: number
-  readonly syrup: number
-  readonly mono: number
-  readonly fat: number
-  readonly protein: number
-  readonly nuts: number
-}
-
-export interface RoughFacts {
-  /** Rated power times what should reach the pot, W. */
-  readonly watts: number
-  readonly diameterM: number
-  readonly heightM: number
-  readonly metalJ: number
-  readonly roomC: number
-  readonly pascal: number
-}
-
-/** What went wrong, from `at` seconds on. */
-export interface Fault {
-  readonly kind: 'heat' | 'out' | 'metal'
-  readonly at: number
-  /** Heat: times what it was. Metal: how much of the base the tip feels. */
-  readonly by: number
-}
-
-export type Ring = 'gas' | 'induction' | 'plate'
-
-/** What is not as it was: times its power, °C its probe reads too much, times the sugar that was meant. */
-export interface Amiss {
-  readonly power?: number
-  readonly readsMore?: number
-  readonly sugar?: number
-}
-
-export interface KitchenOptions {
-  /** The kitchen it stands in, where that is met again on another day; what is not as it was there; how rough it is. */
-  readonly kitchen?: number
-  readonly amiss?: Amiss
-  readonly roughness?: number
-}
-
-/** A pot on its ring, as hands and eyes have to do with it. */
-export interface Kitchen {
-  readonly at: number
-  readonly celsius: number
-  readonly boiling: boolean
-  readonly probeFacts: { readonly noiseC: number; readonly stepC: number; readonly offC: number }
-  /** What is in it now. */
-  readonly holds: Stuff
-  turn(dial: number): void
-  cover(on: boolean): void
-  lift(): void
-  /** Something goes in at `celsius`. Nuts keep their own warmth for a while. */
-  add(more: Stuff, celsius: number): void
-  /** How hot it would get if it came off now, °C: tried on a copy that nothing disturbs. */
-  peakIfLifted(): number
-  /** The same kitchen, where what disturbs it only dies down from what it is now. */
-  leftAlone(): Kitchen
-  /** One second goes by. */
-  tick(): void
-}
-
-export interface Probe {
-  /** What the tip is at, before scatter and rounding. */
-  readonly tip: number
-  /** What it shows after one more second; null where nothing comes. */
-  read(): number | null
-}
+import {
+  type Fault,
+  Kitchen,
+  type KitchenOptions,
+  Probe,
+  type ProbeFacts,
+  type Ring,
+  type RoughFacts,
+  type Stuff,
+} from './pot'
 
 /** Everything about one cook that nobody told. */
-interface Hidden {
+interface Hidden extends ProbeFacts {
   readonly ring: Ring
   readonly power: number
   readonly dialBend: number
@@ -96,12 +32,6 @@ interface Hidden {
   readonly syrupCounts: number
   readonly pascal: number
   readonly nutsS: number
-  readonly lagS: number
-  readonly noiseC: number
-  readonly stepC: number
-  readonly offC: number
-  readonly every: number
-  readonly dropShare: number
 }
 
 /** J to melt a gram of dry sugar; it melts between these, °C. */
@@ -135,87 +65,41 @@ function drawHidden(wild: Chance, pascal: number, ring: Ring, roughness: number)
   }
 }
 
-const nothing: Stuff = { water: 0, sugar: 0, syrup: 0, mono: 0, fat: 0, protein: 0, nuts: 0 }
-
-export class RoughKitchen implements Kitchen {
-  at = 0
-  celsius: number
-  baseC: number
-  boiling = false
-  private stuff: { -readonly [K in keyof Stuff]: Stuff[K] } = { ...nothing }
-  private nutsC: number
+export class RoughKitchen extends Kitchen {
   private crystals = 0
-  private dial = 0
   private watts = 0
-  private lid = false
-  private onRing = true
   private flame: Wandering
   private draught: Wandering
   private readonly hidden: Hidden
 
   constructor(
-    private readonly facts: RoughFacts,
+    facts: RoughFacts,
     seed: number,
     ring: Ring,
-    private readonly fault?: Fault,
+    fault?: Fault,
     { kitchen = seed, amiss = {}, roughness = 1 }: KitchenOptions = {},
   ) {
+    super(facts, fault)
     const drawn = drawHidden(chance(kitchen, 1), facts.pascal, ring, roughness)
     this.hidden = {
       ...drawn,
       power: drawn.power * (amiss.power ?? 1),
       offC: drawn.offC + (amiss.readsMore ?? 0),
     }
-    this.celsius = facts.roomC
-    this.baseC = facts.roomC
-    this.nutsC = facts.roomC
     const c = chance(seed, 2)
     this.flame =
       ring === 'gas' ? wandering(0.045 * roughness, c.between(120, 300), c) : wandering(0.015 * roughness, 120, c)
     this.draught = wandering(0.3 * roughness, 40, c)
   }
 
-  get probeFacts(): Pick<Hidden, 'lagS' | 'noiseC' | 'stepC' | 'offC' | 'every' | 'dropShare'> {
+  get probeFacts(): Hidden {
     return this.hidden
   }
 
-  get holds(): Stuff {
-    return { ...this.stuff }
-  }
-
-  turn(dial: number): void {
-    this.dial = dial
-  }
-  cover(on: boolean): void {
-    this.lid = on
-  }
-  lift(): void {
-    this.onRing = false
-  }
-
-  add(more: Stuff, celsius: number): void {
-    const wasEmpty = this.grams() === 0
-    const before = this.capacity()
-    if (more.nuts > 0) {
-      const [a, b] = [this.stuff.nuts, more.nuts]
-      this.nutsC = (a * this.nutsC + b * celsius) / (a + b)
-    }
-    for (const k of Object.keys(more) as (keyof Stuff)[]) this.stuff[k] += more[k]
-    const after = this.capacity()
-    this.celsius = wasEmpty ? celsius : (before * this.celsius + (after - before) * celsius) / after
+  override add(more: Stuff, celsius: number): void {
+    super.add(more, celsius)
     const dissolves = this.stuff.water > 0.02 * this.stuff.sugar
     this.crystals = dissolves ? 0 : this.crystals + more.sugar
-  }
-
-  peakIfLifted(): number {
-    const copy = this.leftAlone()
-    copy.lift()
-    let peak = copy.celsius
-    for (let s = 0; s < 120 && copy.celsius > peak - 0.05; s++) {
-      copy.tick()
-      peak = Math.max(peak, copy.celsius)
-    }
-    return peak
   }
 
   leftAlone(): RoughKitchen {
@@ -230,12 +114,7 @@ export class RoughKitchen implements Kitchen {
     for (let i = 0; i < 2; i++) this.step(0.5)
   }
 
-  private grams(): number {
-    return Object.values(this.stuff).reduce((a, b) => a + b, 0)
-  }
-
-  /** J/K of all but the nuts. */
-  private capacity(): number {
+  protected capacity(): number {
     const { water, sugar, syrup, mono, fat, protein } = this.stuff
     return this.hidden.capacity * (4.2 * water + 1.72 * (sugar + syrup + mono) + 2.25 * fat + 2.05 * protein)
   }
@@ -249,8 +128,7 @@ export class RoughKitchen implements Kitchen {
     const on = (until: number) => share * cycleS * Math.floor(until / cycleS) + Math.min(share * cycleS, until % cycleS)
     const wanted = cycles ? (full * (on(this.at + dt) - on(this.at))) / dt : full * share
     this.watts = this.onRing ? this.watts + (wanted - this.watts) * (1 - Math.exp(-dt / followsS)) : 0
-    const wrong = this.fault?.kind === 'heat' && this.at >= this.fault.at ? this.fault.by : 1
-    return this.watts * wrong
+    return this.watts * this.wrong
   }
 
   private step(dt: number): void {
@@ -306,39 +184,20 @@ export class RoughKitchen implements Kitchen {
   }
 }
 
-/** The probe in it: late, scattered, rounded, silent now and then, once spattered. */
-export class RoughProbe implements Probe {
-  tip: number
-  private readonly c: Chance
-  private readonly spatterAt: number
-  private readonly spatterBy: number
-  private readonly silent: readonly [number, number]
+/** °C that a tip out of the syrup feels. */
+const OUT_C = 70
 
-  constructor(
-    private readonly kitchen: RoughKitchen,
-    seed: number,
-    private readonly fault?: Fault,
-  ) {
-    this.c = chance(seed, 3)
-    this.tip = kitchen.celsius
-    this.spatterAt = this.c.happens(0.6) ? Math.round(this.c.between(300, 1800)) : -1
-    this.spatterBy = this.c.between(4, 25) * (this.c.happens(0.5) ? 1 : -1)
-    const from = this.c.happens(0.2) ? this.c.between(200, 1500) : -100
-    this.silent = [from, from + this.c.between(8, 60)]
+export class RoughProbe extends Probe {
+  constructor(kitchen: RoughKitchen, seed: number, fault?: Fault) {
+    super(kitchen, chance(seed, 3), OUT_C, fault)
   }
 
-  read(): number | null {
-    const { lagS, noiseC, stepC, offC, every, dropShare } = this.kitchen.probeFacts
-    const { at, celsius, baseC } = this.kitchen
-    const wrong = this.fault !== undefined && at >= this.fault.at ? this.fault.kind : null
-    const by = this.fault?.by ?? 0
-    const felt = wrong === 'out' ? 70 : wrong === 'metal' ? celsius + by * (baseC - celsius) : celsius
-    this.tip += (felt - this.tip) * (1 - Math.exp(-1 / lagS))
-    const scatter = noiseC * this.c.normal()
-    const lost = this.c.happens(dropShare)
-    const spattered = Math.abs(at - this.spatterAt) < every / 2 ? this.spatterBy : 0
-    if (Math.round(at) % every !== 0 || lost || (at >= this.silent[0] && at <= this.silent[1])) return null
-    const shown = this.tip + offC + scatter + spattered
-    return Math.round(Math.round(shown / stepC) * stepC * 100) / 100
+  protected feel(felt: number): void {
+    this.tip += (felt - this.tip) * (1 - Math.exp(-1 / this.kitchen.probeFacts.lagS))
+  }
+
+  protected unrounded(): number {
+    const { noiseC, offC } = this.kitchen.probeFacts
+    return this.tip + offC + noiseC * this.c.normal()
   }
 }

@@ -2,13 +2,22 @@
  * A kitchen of another make than `kitchen.ts`, for what is right in one rough kitchen may only have been fitted to it. Here the wall of the pot
  * warms along, sugar takes its time to dissolve, a face steams below the boil, a syrup boils a little above where it should by how
  * hard it is heated, a hot plate clicks on and off, the gas changes by jumps, gusts come and go, a probe has a sheath and wanders.
- * It imports nothing of Imbry's, and of the other kitchen only what is handed to both.
+ * It imports nothing of Imbry's, and shares no physics with the other.
  */
 import { type Chance, chance, tamed } from './chance'
-import type { Fault, Kitchen, KitchenOptions, Probe, Ring, RoughFacts, Stuff } from './kitchen'
+import {
+  type Fault,
+  Kitchen,
+  type KitchenOptions,
+  Probe,
+  type ProbeFacts,
+  type Ring,
+  type RoughFacts,
+  type Stuff,
+} from './pot'
 
 /** Everything about one cook that nobody told. */
-interface Hidden {
+interface Hidden extends ProbeFacts {
   readonly ring: Ring
   readonly power: number
   readonly dialBend: number
@@ -35,14 +44,9 @@ interface Hidden {
   readonly dissolvesS: number
   readonly nutsS: number
   readonly meltJ: number
-  readonly lagS: number
+  /** Share of the delay in the sheath, and of the heat that is lost along the stem. */
   readonly sheath: number
   readonly stem: number
-  readonly noiseC: number
-  readonly stepC: number
-  readonly offC: number
-  readonly every: number
-  readonly dropShare: number
 }
 
 /** °C in which dry sugar melts, and s. */
@@ -115,26 +119,15 @@ function boilsAt(water: number, sugar: number, syrup: number, mono: number, pasc
   return t
 }
 
-const nothing: Stuff = { water: 0, sugar: 0, syrup: 0, mono: 0, fat: 0, protein: 0, nuts: 0 }
-
-export class StrangeKitchen implements Kitchen {
-  at = 0
-  celsius: number
-  /** The base where the syrup lies on it, and where the flame is; the wall. */
-  baseC: number
+export class StrangeKitchen extends Kitchen {
+  /** The base where the flame is; the wall. */
   private underC: number
   private wallC: number
-  private nutsC: number
-  boiling = false
-  private stuff: { -readonly [K in keyof Stuff]: Stuff[K] } = { ...nothing }
   /** g of sugar that lies in water, or dry; g of fat not melted yet. */
   private undissolved = 0
   private dry = 0
   private solidFat = 0
-  private dial = 0
   private watts = 0
-  private lid = false
-  private onRing = true
   private gust = 0
   private gas = 1
   private gasWants = 1
@@ -144,19 +137,20 @@ export class StrangeKitchen implements Kitchen {
   private readonly hidden: Hidden
 
   constructor(
-    private readonly facts: RoughFacts,
+    facts: RoughFacts,
     seed: number,
     ring: Ring,
-    private readonly fault?: Fault,
+    fault?: Fault,
     { kitchen = seed, amiss = {}, roughness = 1 }: KitchenOptions = {},
   ) {
+    super(facts, fault)
     const drawn = drawHidden(chance(kitchen, 11), facts.pascal, ring, roughness)
     this.hidden = {
       ...drawn,
       power: drawn.power * (amiss.power ?? 1),
       offC: drawn.offC + (amiss.readsMore ?? 0),
     }
-    this.celsius = this.baseC = this.underC = this.wallC = this.nutsC = facts.roomC
+    this.underC = this.wallC = facts.roomC
     this.c = chance(seed, 12)
     this.roughness = roughness
   }
@@ -164,26 +158,9 @@ export class StrangeKitchen implements Kitchen {
   get probeFacts(): Hidden {
     return this.hidden
   }
-  get holds(): Stuff {
-    return { ...this.stuff }
-  }
-  turn(dial: number): void {
-    this.dial = dial
-  }
-  cover(on: boolean): void {
-    this.lid = on
-  }
-  lift(): void {
-    this.onRing = false
-  }
 
-  add(more: Stuff, celsius: number): void {
-    const wasEmpty = this.grams() === 0
-    const before = this.capacity()
-    if (more.nuts > 0) this.nutsC = (this.stuff.nuts * this.nutsC + more.nuts * celsius) / (this.stuff.nuts + more.nuts)
-    for (const k of Object.keys(more) as (keyof Stuff)[]) this.stuff[k] += more[k]
-    const after = this.capacity()
-    this.celsius = wasEmpty ? celsius : (before * this.celsius + (after - before) * celsius) / after
+  override add(more: Stuff, celsius: number): void {
+    super.add(more, celsius)
     if (celsius < FAT.melts) this.solidFat += FAT.solid * more.fat
     if (this.stuff.water <= 0.02 * this.stuff.sugar) this.dry += more.sugar
     else {
@@ -200,27 +177,12 @@ export class StrangeKitchen implements Kitchen {
     return copy
   }
 
-  peakIfLifted(): number {
-    const copy = this.leftAlone()
-    copy.lift()
-    let peak = copy.celsius
-    for (let s = 0; s < 120 && copy.celsius > peak - 0.05; s++) {
-      copy.tick()
-      peak = Math.max(peak, copy.celsius)
-    }
-    return peak
-  }
-
   tick(): void {
     for (let i = 0; i < 4; i++) this.step(0.25)
   }
 
-  private grams(): number {
-    return Object.values(this.stuff).reduce((a, b) => a + b, 0)
-  }
-
-  /** J/K of all but the nuts; sugars take more the hotter they are. */
-  private capacity(): number {
+  /** Sugars take more the hotter they are. */
+  protected capacity(): number {
     const { water, sugar, syrup, mono, fat, protein } = this.stuff
     const ofSugar = 1.25 + 0.0034 * Math.min(160, this.celsius)
     return this.hidden.capacity * (4.19 * water + ofSugar * (sugar + syrup + mono) + 2.2 * fat + 1.9 * protein)
@@ -243,7 +205,7 @@ export class StrangeKitchen implements Kitchen {
     const clicks = ring === 'plate' ? share < 0.95 : ring === 'induction' && share < 0.6
     const wanted = !clicks ? full * share : (this.at % clicksS) / clicksS < share ? full : 0
     this.watts = this.onRing ? this.watts + (wanted - this.watts) * (1 - Math.exp(-dt / followsS)) : 0
-    return this.watts * (this.fault?.kind === 'heat' && this.at >= this.fault.at ? this.fault.by : 1)
+    return this.watts * this.wrong
   }
 
   private step(dt: number): void {
@@ -347,43 +309,32 @@ export class StrangeKitchen implements Kitchen {
   }
 }
 
-/** The probe in it: a tip in a sheath that is cooled along its stem, and scatters partly by wandering. */
-export class StrangeProbe implements Probe {
-  tip: number
+/** °C that a tip out of the syrup feels. */
+const OUT_C = 60
+
+/** Its tip is in a sheath that is cooled along its stem, and it scatters partly by wandering. */
+export class StrangeProbe extends Probe {
   private sheath: number
   private wanders = 0
-  private readonly c: Chance
-  private readonly spatterAt: number
-  private readonly spatterBy: number
-  private readonly silent: readonly [number, number]
 
   constructor(
-    private readonly kitchen: StrangeKitchen,
+    protected override readonly kitchen: StrangeKitchen,
     seed: number,
-    private readonly fault?: Fault,
+    fault?: Fault,
   ) {
-    this.c = chance(seed, 13)
-    this.tip = this.sheath = kitchen.celsius
-    this.spatterAt = this.c.happens(0.6) ? Math.round(this.c.between(300, 1800)) : -1
-    this.spatterBy = this.c.between(4, 25) * (this.c.happens(0.5) ? 1 : -1)
-    const from = this.c.happens(0.2) ? this.c.between(200, 1500) : -100
-    this.silent = [from, from + this.c.between(8, 60)]
+    super(kitchen, chance(seed, 13), OUT_C, fault)
+    this.sheath = kitchen.celsius
   }
 
-  read(): number | null {
-    const { lagS, sheath, stem, noiseC, stepC, offC, every, dropShare } = this.kitchen.probeFacts
-    const { at, celsius, baseC } = this.kitchen
-    const wrong = this.fault !== undefined && at >= this.fault.at ? this.fault.kind : null
-    const felt =
-      wrong === 'out' ? 60 : wrong === 'metal' ? celsius + (this.fault?.by ?? 0) * (baseC - celsius) : celsius
+  protected feel(felt: number): void {
+    const { lagS, sheath } = this.kitchen.probeFacts
     this.sheath += (felt - this.sheath) * (1 - Math.exp(-1 / (lagS * (1 - sheath))))
     this.tip += (this.sheath - this.tip) * (1 - Math.exp(-1 / (lagS * sheath)))
+  }
+
+  protected unrounded(): number {
+    const { stem, noiseC, offC } = this.kitchen.probeFacts
     this.wanders += -this.wanders / 4 + Math.sqrt(0.5) * this.c.normal()
-    const scatter = noiseC * (0.8 * this.c.normal() + 0.35 * this.wanders)
-    const lost = this.c.happens(dropShare)
-    const spattered = Math.abs(at - this.spatterAt) < every / 2 ? this.spatterBy : 0
-    if (Math.round(at) % every !== 0 || lost || (at >= this.silent[0] && at <= this.silent[1])) return null
-    const shown = this.tip - stem * (this.tip - 25) + offC + scatter + spattered
-    return Math.round(Math.round(shown / stepC) * stepC * 100) / 100
+    return this.tip - stem * (this.tip - 25) + offC + noiseC * (0.8 * this.c.normal() + 0.35 * this.wanders)
   }
 }

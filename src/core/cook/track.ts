@@ -149,6 +149,12 @@ function startOf(facts: TrackFacts): Track {
 
 type Draft = { -readonly [K in keyof Track]: Track[K] }
 
+/** What went before is compared with nothing that comes after. */
+function beginAnew(t: Draft): void {
+  t.watch = []
+  t.hindsight = forgets(t.hindsight)
+}
+
 /** Moves on to `to` seconds through whatever the log has on the way. */
 function advance(t: Draft, facts: TrackFacts, to: number): void {
   for (;;) {
@@ -217,8 +223,7 @@ const warmth = ({ path }: Pick<Stretch, 'path'>): number => joulesPerDegree(path
 function fill(t: Draft, facts: TrackFacts, stretch: Stretch): void {
   const before = facts.stretches[t.stretch]
   t.stretch++
-  t.watch = []
-  t.hindsight = forgets(t.hindsight)
+  beginAnew(t)
   if (before?.path === stretch.path) return // a lid went on or off
   const { state } = t
   const tip = before ? mean(state, ROW.tip) : (t.last?.celsius ?? facts.roomC)
@@ -268,8 +273,7 @@ function turned(t: Draft, facts: TrackFacts): void {
   const [was, is] = [facts.dials[t.turns - 1]?.dial ?? 0, facts.dials[t.turns]?.dial ?? 0]
   t.turnedAt = facts.dials[t.turns]?.at ?? t.turnedAt
   t.turns++
-  t.watch = []
-  t.hindsight = forgets(t.hindsight)
+  beginAnew(t)
   t.heat = null
   if (was === 0 || is === 0) return
   const doubt = PRIOR.turnSd * Math.min(1, Math.abs(Math.log(is / was))) * mean(t.state, ROW.watts)
@@ -335,8 +339,7 @@ function setAside(t: Draft, facts: TrackFacts, stretch: Stretch, r: Reading, sig
   t.surely = null
   t.away = null
   t.probe = { doubt: 'unexplained', at: r.at }
-  t.watch = []
-  t.hindsight = forgets(t.hindsight)
+  beginAnew(t)
 }
 
 /** Under a lid the boil says nothing of the heat, but that it is there. */
@@ -350,8 +353,7 @@ function underLid(state: HeatState, stretch: Stretch, r: Reading): void {
 function believe(t: Draft, { kind, by, effect }: Change, now: number): void {
   const { state } = t
   correct(state, effect, by)
-  t.watch = []
-  t.hindsight = forgets(t.hindsight)
+  beginAnew(t)
   if (kind === 'probe') {
     t.probe = { doubt: by > 0 ? 'probe-on-metal' : 'probe-out', at: now }
     return

@@ -130,8 +130,7 @@ function atBoil(said: readonly string[], unit: HeatUnit | null): readonly string
     (s, i) => i > done.at && (off < 0 || i < off) && AT_BOIL.test(s) && !ADDS.test(s) && !heatIn(s),
   )
   if (moves < 0) return said
-  const rest = said.filter((_, i) => i !== moves)
-  return [...rest.slice(0, done.at), ...around(rest, done.at, said[moves] as string), ...rest.slice(done.at + 1)]
+  return movedBefore(said, done.at, moves)
 }
 
 /** "Boil until it reaches 122°. Meanwhile, when it is at 110°, whisk …": what is begun on the way stands before where it ends. */
@@ -145,11 +144,7 @@ function lowerFirst(said: readonly string[], unit: HeatUnit | null): readonly st
     (s, i) =>
       i > 0 && (MEANWHILE.test(s) || WATCHES.test(s)) && whipsWhites(s) && riseOf(s) < riseOf(said[i - 1] as string),
   )
-  if (moves < 0) return said
-  const out = [...said]
-  const [moved = ''] = out.splice(moves, 1)
-  out.splice(moves - 1, 1, ...around(said, moves - 1, moved))
-  return out
+  return moves < 0 ? said : movedBefore(said, moves - 1, moves)
 }
 
 function beforeEnd(said: readonly string[], unit: HeatUnit | null): readonly string[] {
@@ -176,8 +171,13 @@ function beforeEnd(said: readonly string[], unit: HeatUnit | null): readonly str
             !said.slice(i + 1, done.at).some((later) => WHIPPED.test(later)),
         )
   if (moves < 0) return said
+  return movedBefore(said, done.at, moves)
+}
+
+/** The sentence `moves` put before where sentence `end` ends. */
+function movedBefore(said: readonly string[], end: number, moves: number): readonly string[] {
   const rest = said.filter((_, i) => i !== moves)
-  const at = done.at - (moves < done.at ? 1 : 0)
+  const at = end - (moves < end ? 1 : 0)
   return [...rest.slice(0, at), ...around(rest, at, said[moves] as string), ...rest.slice(at + 1)]
 }
 
