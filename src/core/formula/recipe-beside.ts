@@ -86,13 +86,22 @@ const POPS = /^(?:pop\b|(?:put|place|tip|heat|cook|keep|spread|add)\b.*\bpop(?:s
 const OILS = /^(?:heat|warm|put|pour|add)\b.*\boil\b/i
 const OVER_CORN = /\b(?:over|with|onto|into) (?:the )?(?:popped )?(?:pop)?corn\b/i
 
+/** "Pour the syrup into a jug": there it only waits. */
+const NO_JUG = /(?!.{0,20}\binto (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)(?:$|[;,(]))/.source
+
 /** What is whipped waits for the syrup. */
-export const SYRUP_IN =
-  /\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\b.{0,30}(?<!\b(?:corn|glucose|golden|maple|rice) )\b(?:syrup|meringue)\b/i
+export const SYRUP_IN = new RegExp(
+  `\\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\\b.{0,30}(?<!\\b(?:corn|glucose|golden|maple|rice) )\\b(?:syrup|meringue)\\b${NO_JUG}`,
+  'i',
+)
 
 /** "Whisk the miso into the cream; set aside": what is put in later by one of its names. */
 const SETS_ASIDE =
   /^(?:mix|whisk|stir|combine|beat|blend|dissolve|mash)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?)[,;]? (?:and )?set aside$/i
+
+/** "The day before, put the raisins and rum in a jar": what is put in later by one of its names. */
+const SOAKS =
+  /^(?:the (?:day|night|evening) before,? (?:cover|mix|place|pour|put|soak|steep|stir)|(?:cover|mix|place|pour|put|stir)(?=.*\b(?:for (?:\d+|several|a few|two|three|six|twelve) hours|overnight)$))\b(?!.*\b(?:pan|pot|saucepan|heat|boil|oven)\b)/i
 
 const nounsIn = (words: string): string[] =>
   (words.toLowerCase().match(/\p{L}{4,}/gu) ?? []).filter((w) => !/^(?:into|with|together|until|smooth|sugar)$/.test(w))
@@ -117,6 +126,9 @@ function goesInAt(said: readonly string[], at: number): number {
   const [, aside = ''] = SETS_ASIDE.exec(sentence) ?? []
   const asideIn = said.findIndex((s, i) => i > at && aside !== '' && PUTS_IN.test(s) && mentions(s, nounsIn(aside)))
   if (asideIn >= 0) return asideIn
+  const soaks = SOAKS.test(sentence) && !SUGAR.test(sentence)
+  const soakedIn = soaks ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, nounsIn(sentence))) : -1
+  if (soakedIn >= 0) return soakedIn
   const bathed = OVER_WATER.exec(sentence)?.[1]?.toLowerCase()
   const bathedIn = bathed ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, [bathed])) : -1
   if (bathedIn >= 0) return bathedIn
@@ -187,7 +199,7 @@ const FOAMS = new RegExp(`\\b${FOAM}`, 'i')
 
 /** Onto what waits in the bowl: "pour the hot syrup slowly down the side of the bowl". */
 export const ONTO = new RegExp(
-  `\\bpour\\b(?!.{0,20}\\b(?:water|milk)\\b).*\\b(?:syrup|bowl|gelatin|mixer)\\b|\\b(?:pour|run|trickle|drizzle|stream)\\b.*\\b${FOAM}|^pour (?:it )?(?:over|on)$`,
+  `\\bpour\\b(?!.{0,20}\\b(?:water|milk)\\b).*\\b(?:syrup|bowl|gelatin|mixer)\\b${NO_JUG}|\\b(?:pour|run|trickle|drizzle|stream)\\b.*\\b${FOAM}|^pour (?:it )?(?:over|on)$`,
   'i',
 )
 

@@ -94,7 +94,7 @@ function joined(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:this )?makes\b|tips?\s*:|(?:serves?|yields?|done$|enjoy\b|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will (?:be|form|clump|bubble|foam|spit|splutter|thicken)\b|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it|they)[’']ll\b(?!.*\d)|(?:fridge|freezer|in (?:the|a) (?:fridge|freezer|jar|tin)):? (?:for )?(?:up to )?\d+ (?:days?|weeks?|months?)$|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) (?:usually |normally |generally )?takes|avoid|use caution|work (?:fast|quickly)$|watch (?:(?:it|the \w+) )?(?:closely|carefully|out)\b.{0,30}\b(?:as|because|after|from|near|once|since|when)\b(?! .*\b(?:remove|take|pour|add|stir)\b)|early in\b.{0,30}\byou can|(?:when|since|because) [^,]{3,60}, (?:the )?(?:mixture|candy|caramel|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|(?:the )?(?:bulb|tip)(?: of (?:the |your )?(?:candy |sugar )?thermometer)?\b.{0,40}\b(?:should|must) not\b|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|pcs|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?$|best (?:eaten|kept|within)\b|(?:my|our|this) .{0,40}\brecipe (?:is|comes|was|has|makes)\b|[~≈]\s?\d[^.]{0,20}$|(?:about |approx\w*\.? )?\d+ ?(?:m?l|k?g|(?:kilo)?grams?|(?:milli)?lit(?:re|er)s?|cups?)$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b)|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:this )?makes\b|tips?\s*:|(?:serves?|yields?|done$|enjoy\b|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will (?:be|form|clump|bubble|foam|spit|splutter|thicken)\b|(?:it|this|(?:the )?mixture) will\b(?!.*\d)|(?:it|they)[’']ll\b(?!.*\d)|(?:fridge|freezer|in (?:the|a) (?:fridge|freezer|jar|tin)):? (?:for )?(?:up to )?\d+ (?:days?|weeks?|months?)$|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|will|might) take|(?:it|this) (?:usually |normally |generally )?takes|they (?:go|get|turn|become) (?:soft|sticky|tacky)|avoid|use caution|work (?:fast|quickly)$|watch (?:(?:it|the \w+) )?(?:closely|carefully|out)\b.{0,30}\b(?:as|because|after|from|near|once|since|when)\b(?! .*\b(?:remove|take|pour|add|stir)\b)|early in\b.{0,30}\byou can|(?:when|since|because) [^,]{3,60}, (?:the )?(?:mixture|candy|caramel|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:the )?(?:caramel|sauce|mixture|fudge|toffee) (?:thickens|firms|hardens|sets) (?:up )?as it cools$|(?:the )?(?:bulb|tip)(?: of (?:the |your )?(?:candy |sugar )?thermometer)?\b.{0,40}\b(?:should|must) not\b|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|pcs|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?$|best (?:eaten|kept|within)\b|(?:my|our|this) .{0,40}\brecipe (?:is|comes|was|has|makes)\b|[~≈]\s?\d[^.]{0,20}$|(?:about |approx\w*\.? )?\d+ ?(?:m?l|k?g|(?:kilo)?grams?|(?:milli)?lit(?:re|er)s?|cups?)$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
@@ -115,6 +115,8 @@ const SETS_OUT = '(?:combine|put|place|mix|melt|dissolve)\\b'
 const BACK_UP = '(?:(?:bring|cook|heat|take) (?:it )?)?back (?:up )?to (?:about )?\\d'
 /** What ends the browning of sugar. */
 const STOPS = '(?:deglaze|stop (?:it |the (?:caramel|boil|cooking) )?(?:with|in))'
+/** "Dissolve, cover and steam for 3 minutes" */
+const STEAMS = 'cover and (?:boil|cook|simmer|steam)'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
@@ -128,6 +130,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', '(?:pour|remove|take it off|tip)\\b'],
   ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
   ['[,;]\\s+', `${STOPS}\\b`],
+  [',\\s+', `${STEAMS}\\b`],
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
 const ADDING_MORE = new RegExp(`^${ADDS}\\b`, 'i')
@@ -138,6 +141,7 @@ const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
 /** "Boil covered for 3 minutes; uncover and boil to 118°" */
 const UNCOVERS = /^uncover/i
 const COVERED = /\bcover(?:ed)?\b|\blid\b/i
+const STEAMING = new RegExp(`^${STEAMS}\\b`, 'i')
 const BACKING_UP = new RegExp(`^${BACK_UP}`, 'i')
 const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
@@ -233,6 +237,7 @@ function isApart(head: string, tail: string): boolean {
   if (RESTS.test(tail)) return (secondsIn(tail) !== null || (heatIn(tail) !== null && pours(head))) && !RESTS.test(head)
   if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
   if (BACKING_UP.test(tail)) return true
+  if (STEAMING.test(tail)) return secondsIn(tail) !== null
   if (UNCOVERS.test(tail)) return COVERED.test(head) && endingsIn(tail, 'C').length > 0
   if (GOES_FURTHER.test(tail)) {
     const { low = 0 } = heatIn(tail) ?? {}

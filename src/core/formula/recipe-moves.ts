@@ -144,9 +144,11 @@ const POURS = saidAs(
     /turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))/,
     // the bottom of the pot is scraped while it cooks
     /scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\b(?! (?:of the (?:bowl|pan|pot) )?(?:in|on)to\b))/,
-    /tip(?! in\b)/,
+    // "tip the seeds in" empties the bowl they are in
+    /tip(?! in\b| (?:(?!into\b)[\w-]+ ){1,6}in(?:$|[,;]| and\b))/,
     /tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)/,
     /fill (?:the )?mou?lds/,
+    /(?:pour|ladle|spoon|funnel)ing into (?:an? |the )?(?:[\w-]+ ){0,3}(?:jars?|bottles?|tins?|trays?|mou?lds?|pans?)/,
     /strain (?:it )?into (?:the )?(?:\w+ )?(?:jars|bottles|tubs)/,
     /fill (?:into |the )?(?:\d+ ?ml |hot |warm |sterili[sz]ed |piping )*(?:jars|bottles|bags)/,
     /drop\b(?! an? (?:small )?(?:spoonful|little|bit)\b).{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble|silicone)/,
@@ -157,7 +159,7 @@ const POURS = saidAs(
     /decant/,
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
     // what is bottled, and no jar that something is in
-    /(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|:|$)/,
+    /(?<!\b(?:an?|the|each|your|clean|glass|lidded)\s)(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|:|$)/,
     /pipe\b(?=$| at \d|.*\b(?:in|on)(?:to)?\b)/,
     /(?<=^|[,;] )out on(?:to)?/,
     /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w×-]+ ){0,6}(?:tin|tray|pan|frame|mou?lds?))/,

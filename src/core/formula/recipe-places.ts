@@ -11,7 +11,7 @@ const SUGARS = /\bsugars\b/i
 const SWEETENER = /^(?:glucose|honey|dextrose|invert|treacle|molasses|syrup)\b/
 
 const EVERYTHING =
-  /\b(?:everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|bring|tip|stir|melt|heat|boil|cook|combine) (?:it )?all\b(?! the (?:while|time)\b)|\b(?:combine|mix|put|place) ingredients\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
+  /\b(?:everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|pop|throw|chuck|bung|dump|bring|tip|stir|melt|heat|boil|cook|combine) (?:(?:it )?all\b(?! the (?:while|time)\b)|the (?:whole )?lot\b)|\b(?:combine|mix|put|place) ingredients\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
 
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i
@@ -209,6 +209,8 @@ const ownNames = (line: Written, written: readonly Written[]): readonly string[]
       ),
   )
 
+/** "Leave in icing sugar" speaks of no sugar that is boiled. */
+const ICING = /\b(?:icing|powdered|confectioners['’]?s?) sugar\b/gi
 /** What "the sugar" is not, where there is another. */
 const isIcing = ({ names }: Written): boolean => names.includes('icing sugar')
 
@@ -220,7 +222,9 @@ function placeOf(
   doneAt: number,
 ): number {
   const names = ownNames(line, written)
-  const said = withoutOthers(all, line, written).map((s) => s.replace(WHILE_IT, ''))
+  const said = withoutOthers(all, line, written).map((s) =>
+    (isIcing(line) ? s : s.replace(ICING, ' ')).replace(WHILE_IT, ''),
+  )
   if (isOutside(line)) {
     const about = lettersOf(line.purpose ?? line.heading ?? '')
       .split(' ')

@@ -71,10 +71,10 @@ function speaksOf(sentence: string, one: Line, other: Line): boolean {
 }
 
 interface Parts {
-  /** g of the first, the sentence that takes it, and the one that takes the rest. */
+  /** g of the first, the sentence that takes it, and the one that takes the rest; null where none does. */
   readonly taken: number
   readonly first: number
-  readonly then: number
+  readonly rest: number | null
 }
 
 /** The parts a line goes in by; null where it goes in as one. `words`: what it is called, as a pattern. */
@@ -83,7 +83,7 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, wo
     `(?<!\\w)(${SHARED}|${MEASURED}(?= (?:of|${words})\\b))(?!\\w)[^,.:;]{0,24}\\b(?:${words})`,
     'i',
   )
-  const rest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,30}\\b(?:${words})`, 'i')
+  const ofRest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,30}\\b(?:${words})`, 'i')
   const called = new RegExp(`\\b(?:${words})`, 'i')
   const shareAt = (at: number): string =>
     (part.exec(said[at] ?? '') ?? (called.test(said[at - 1] ?? '') ? OF_THEM.exec(said[at] ?? '') : null))?.[1] ?? ''
@@ -99,9 +99,9 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, wo
   // "1/2 cup water" twice, of a cup
   const completes = (at: number): boolean =>
     takenAt(at) > 0 && Math.abs(takenAt(at) + taken - line.grams) < SAME * line.grams
-  const named = said.findIndex((s, i) => i > first && rest.test(s))
-  const then = named >= 0 ? named : said.findIndex((s, i) => i > first && (THE_REST.test(s) || completes(i)))
-  return then >= 0 && taken > 0 && taken < line.grams ? { taken, first, then } : null
+  const named = said.findIndex((s, i) => i > first && ofRest.test(s))
+  const later = named >= 0 ? named : said.findIndex((s, i) => i > first && (THE_REST.test(s) || completes(i)))
+  return taken > 0 && taken < (1 - SAME) * line.grams ? { taken, first, rest: later < 0 ? null : later } : null
 }
 
 /** "500 g sugar (divided)" */
@@ -121,6 +121,14 @@ function isShared(said: readonly string[], words: string): boolean {
   const called = new RegExp(`\\b(?:${words})\\b`, 'i')
   const isOfThem = (s: string, i: number): boolean => OF_THEM.test(s) && called.test(`${said[i - 1] ?? ''} ${s}`)
   return said.some((s, i) => (shares.test(s) || isOfThem(s, i)) && !AND_THE_REST.test(s))
+}
+
+/** "340 ml water in a pan", of a litre and more: whether that is measured, and no rest of it follows in the same breath. */
+function isMeasuredLess(sentence: string, { typed = '' }: Line, words: string): boolean {
+  const measured = new RegExp(`(?<!\\w)(${MEASURED}) (?:of (?:the )?)?(?:\\w+ )?(?:${words})\\b`, 'i').exec(
+    sentence,
+  )?.[1]
+  return measured !== undefined && !typed.startsWith(measured) && !/\b(?:rest|remaining|remainder)\b/i.test(sentence)
 }
 
 /**
@@ -154,13 +162,16 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
     )
     const spoken = withoutNames(said, longer)
     const parts = names.length > 0 ? partsOf(spoken, line, ingredient, names.join('|')) : null
-    if (!parts) {
+    const { taken, first, rest } = parts ?? { taken: 0, first: -1, rest: null }
+    if (rest === null) {
       const isOne = !lines.some((l) => l !== line && l.ingredient === line.ingredient)
-      const isParted = DIVIDED.test(line.typed ?? '') || (names.length > 0 && isShared(spoken, names.join('|')))
+      const isParted =
+        DIVIDED.test(line.typed ?? '') ||
+        (names.length > 0 && isShared(spoken, names.join('|'))) ||
+        (taken > 0 && isMeasuredLess(spoken[first] as string, line, names.join('|')))
       if (isOne && isParted) shared.add(line.id)
       return [line]
     }
-    const { taken, first, then } = parts
     // "the 50 g of sugar" is another line, where there is one of so much
     const alike = lines.filter((l) => l !== line && l.ingredient === line.ingredient)
     if (alike.some((l) => Math.abs(l.grams - taken) < SAME * taken)) return [line]
@@ -174,13 +185,13 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
       `${line.id} rest`,
       lines.map((l) => l.id),
     )
-    const later = outOfBowl(said, then)
-    places.set(id, later ?? then)
+    const later = outOfBowl(said, rest)
+    places.set(id, later ?? rest)
     // a part of the water the gelatin lies in goes in with it
     const bowl = outOfBowl(said, first)
     if (bowl !== null) places.set(line.id, bowl)
     // where the rest lies in a bowl, the first of it is in the pot
-    else if (later !== null || LEAVES_OUT.test(said[first] ?? '')) places.set(line.id, first)
+    else if (later !== null || alike.length > 0 || LEAVES_OUT.test(said[first] ?? '')) places.set(line.id, first)
     return [
       { ...line, grams: tenths(taken) },
       { ...line, id, grams: tenths(line.grams - tenths(taken)) },

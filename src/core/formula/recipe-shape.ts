@@ -115,9 +115,13 @@ const mmOf = (number: string, unit: string): number => {
 const partsIn = (pattern: RegExp, text: string): string[] =>
   (pattern.exec(text) ?? []).slice(1).filter((part) => part !== undefined)
 
+/** "A 23 cm (9 inch) square tin": the same size again. */
+const AGAIN = new RegExp(`(?<=\\d[\\s-]*${UNIT})\\s*\\((?:about |approx\\w*\\.? )?${NUMBER}[^()]{0,20}\\)`, 'gi')
+const saidOnce = (sentence: string): string => sentence.replace(AGAIN, '')
+
 /** Length and width of a piece, mm; null where none is said. */
 export function pieceIn(said: string): { lengthMm: number; widthMm: number } | null {
-  const sentence = said.replace(THICK, ' ').replace(TIN_PAIR, ' ')
+  const sentence = saidOnce(said).replace(THICK, ' ').replace(TIN_PAIR, ' ')
   const pair = PAIR.exec(sentence)
   if (pair) {
     const [, a = '', unitA, b = '', unitB] = pair
@@ -136,7 +140,8 @@ const within = <T extends { lengthMm: number; widthMm: number }>(piece: T): T | 
   [piece.lengthMm, piece.widthMm].every((mm) => mm >= PIECE.least && mm <= PIECE.most) ? piece : null
 
 /** Area of the tin a sentence speaks of, mm²; null where none is said. */
-function tinIn(sentence: string): number | null {
+function tinIn(said: string): number | null {
+  const sentence = saidOnce(said)
   const pair = partsIn(TIN_PAIR, sentence)
   if (pair.length > 0) {
     const numbers = pair.filter((s) => /^[\d¼½¾⅓⅔]/.test(s))
@@ -161,7 +166,7 @@ const SLAB = { least: 3, most: 60 }
 
 function thicknessIn(said: readonly string[]): number | null {
   for (const s of said) {
-    const [number = '', unit = ''] = partsIn(THICK, s)
+    const [number = '', unit = ''] = partsIn(THICK, saidOnce(s))
     const mm = mmOf(number, unit)
     if (mm >= 1 && mm <= SLAB.most) return mm
   }

@@ -44,7 +44,7 @@ const NOTHING =
   /^(?:for (?:about )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
-  /(?:^\(?|[|·•]\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
+  /(?:^|\(|[|·•]\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
 /** "All g.", "Weights in kg", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
 const IN_UNIT =
   /^\(?(?:(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\s*[/|(,:–-]\s*)(g|grams|kg|%|per ?cent)\)?\.?$/i
@@ -86,7 +86,7 @@ const TOOL =
 
 /** "1 Put the sugar in a pan": a step with its number, and no amount. */
 const NUMBERED = new RegExp(
-  `^\\d{1,2}\\s+(?!drops?\\b(?! (?:by|the|from|on|spoon|tea)))(?=(?:\\w+ly )?${DONE.source}|(?:take|store|let|leave|wrap|line|grease|remove|preheat|using|when|turn|meanwhile|once|after|with|while|then)\\b)`,
+  `^\\d{1,2}\\s+(?!drops?\\b(?! (?:by|the|from|on|spoon|tea)))(?=(?:\\w+ly )?${DONE.source}|(?:take|store|let|leave|wrap|line|grease|remove|preheat|using|when|turn|meanwhile|once|after|with|while|then)\\b|(?:butter|oil) (?:an?|the|your)\\b)`,
   'i',
 )
 

@@ -207,6 +207,31 @@ describe('a window’s log of a boil', () => {
     expect(log.snapshot().readings.map((r) => r.celsius)).toEqual([20, 22, 24])
   })
 
+  it('knows what a practice pot shows not before its time', () => {
+    const ahead = [
+      [t0 + 599_000, 90],
+      [t0 + 602_000, 91],
+    ] as [number, number][]
+    const slowed: LoggedAct = { ...clockAct(1), id: 'b'.repeat(26), at: new Date(t0 + 600_000).toISOString() }
+    const { log } = opened(
+      frame({
+        wall: t0,
+        readings: ahead,
+        acts: [clockAct(60), { ...slowed, act: { type: 'clock', rate: 1, wall: START } }],
+      }),
+    )
+    expect(log.snapshot().readings.map((r) => r.celsius)).toEqual([90])
+    vi.advanceTimersByTime(1900)
+    expect(log.snapshot().readings).toHaveLength(1)
+    vi.advanceTimersByTime(200)
+    expect(log.snapshot().readings.map((r) => r.celsius)).toEqual([90, 91])
+  })
+
+  it('takes a reading in earnest as it comes, whatever the clock of its hub says', () => {
+    const { log } = opened(frame({ wall: t0, readings: [[t0 + 5000, 20]] }))
+    expect(log.snapshot().readings).toHaveLength(1)
+  })
+
   it('sets its clock by the frame that was quickest on its way', () => {
     const { log } = opened(frame({ wall: t0 + 9100 }))
     hear({ cursor: '0.1', wall: t0 + 9980 })

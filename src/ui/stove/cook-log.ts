@@ -80,7 +80,11 @@ export class CookLog {
     return () => void this.listeners.delete(listener)
   }
 
-  snapshot = (): CookSnapshot => this.held
+  snapshot = (): CookSnapshot => {
+    const next = this.readings[this.held.readings.length]
+    if (next && next.at <= this.now()) this.held = this.picture()
+    return this.held
+  }
 
   /** Seconds on the cook's clock now. */
   now = (): number => {
@@ -196,9 +200,20 @@ export class CookLog {
     this.events = eventsOf(this.acts.values(), this.startedAt)
   }
 
+  /**
+   * The readings whose time has come. A practice pot that learns late of a slower pace has run ahead of the cook's clock;
+   * what it will show is not known before. In earnest a reading counts as it comes, however a hub's clock is off.
+   */
+  private due(): readonly Reading[] {
+    if (!this.events.some((e) => e.type === 'clock' && e.rate > 1)) return this.readings
+    const now = this.now()
+    const known = this.readings.findLastIndex((r) => r.at <= now) + 1
+    return known === this.readings.length ? this.readings : this.readings.slice(0, known)
+  }
+
   private picture(): CookSnapshot {
     return {
-      readings: this.readings,
+      readings: this.due(),
       events: this.events,
       connected: this.connected,
       waiting: this.outbox.length,
