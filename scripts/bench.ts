@@ -1,6 +1,7 @@
-/** Measures what Imbry costs and prints it as tables. Parts: core, finish, rough-finish, ode, forecast, rough, strange, why, day, app, book, logbook (all unless named). */
+/** Measures what Imbry costs and prints it as tables. Parts: core, finish, rough-finish, ode, forecast, rough, strange, by-hand, why, day, app, book, logbook (all unless named). */
 import { benchApp } from './bench/app'
 import { benchBook } from './bench/book'
+import { benchByHand } from './bench/by-hand'
 import { benchCore } from './bench/core'
 import { benchDay } from './bench/day'
 import { benchFinish } from './bench/finish'
@@ -21,6 +22,7 @@ const parts: Record<string, () => Row[] | Promise<Row[]>> = {
   forecast: () => benchForecast(),
   rough: () => benchRough(),
   strange: () => benchStrange(),
+  'by-hand': () => benchByHand(),
   why: () => benchWhy(),
   day: benchDay,
   app: benchApp,

@@ -82,11 +82,11 @@ export function knowing(cook: RoughCook): number[] {
 const isTold = (cook: RoughCook, now: number): boolean => !cook.untold.some(([a, b]) => now >= a && now <= b)
 
 /** Whether a forecast of `aim` made at `now` is judged at all: the pot has settled, and the log says what is so. */
-const isJudged = (cook: RoughCook, aim: Aim, now: number): boolean =>
+export const isJudged = (cook: RoughCook, aim: Aim, now: number): boolean =>
   now >= Math.max(cook.boiledAt + SETTLED.boil, aim.from + SETTLED.addition) && isTold(cook, now)
 
 /** Whether so many s ahead count among "10 to 1 min ahead". */
-const isFar = (ahead: number): boolean => ahead <= 600 && ahead >= 60
+export const isFar = (ahead: number): boolean => ahead <= 600 && ahead >= 60
 
 export function judge(cook: RoughCook): Judged {
   const forecasts: Forecasted[] = []
@@ -143,8 +143,8 @@ export function caught(
   return { kind: fault.kind, after: Number.POSITIVE_INFINITY }
 }
 
-const percent = (n: number): string => (Number.isFinite(n) ? `${(100 * n).toFixed(1)} %` : '–')
-const share = <T>(items: readonly T[], is: (t: T) => boolean): number => items.filter(is).length / items.length
+export const percent = (n: number): string => (Number.isFinite(n) ? `${(100 * n).toFixed(1)} %` : '–')
+export const share = <T>(items: readonly T[], is: (t: T) => boolean): number => items.filter(is).length / items.length
 
 const wrongs: Record<Fault['kind'], string> = {
   heat: 'heat changed by a fifth to a half',

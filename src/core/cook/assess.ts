@@ -89,8 +89,8 @@ export interface CookAssessment {
 
 /** ◊ s on either side of a typed temperature in which the log's own guesses are not asked. */
 const TYPED_HOLDS = 120
-/** ◊ A thermometer read by eye; and a cook that goes by drops, signs and steps alone. */
-const BY_EYE = { lagS: 0, noiseC: 0.8, byHand: true }
+/** ◊ A thermometer read by eye, to the degree; and a cook that goes by drops, signs and steps alone. */
+const BY_EYE = { lagS: 0, noiseC: 1.2, byHand: true }
 const BY_TESTS = { lagS: 0, noiseC: 3, byHand: true }
 /** s between two looks at all the evidence: it moves slowly and is the dearest part. */
 const BEAT = 5

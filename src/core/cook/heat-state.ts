@@ -219,9 +219,39 @@ const taught = (row: number): boolean => row !== G
 export const surprise = (s: HeatState, shown: number, step: number, noiseVariance: number): Lesson => {
   const variance = at(s.v, T, T) + noiseVariance
   const stood = roundedTo(shown, step, mean(s, T), variance)
+  const worth = 1 - stood.variance / variance
   const gain = new Float64Array(N)
   for (let i = 0; i < N; i++) gain[i] = at(s.v, i, T) / variance
-  return { off: stood.mean - mean(s, T), variance, worth: 1 - stood.variance / variance, gain, taught }
+  return { off: stood.mean - mean(s, T), variance, worth, gain, taught }
+}
+
+/** Rounds after which a road that bends is met closely enough. */
+const ROUNDS = 12
+
+/**
+ * What it teaches that the syrup itself is at `celsius`: the filter iterated (Bell & Cathey 1993), for between what was reckoned and what is
+ * read the road may bend.
+ */
+export function seenAt(s: HeatState, path: HeatPath, celsius: number, noiseVariance: number): Lesson {
+  const from = [mean(s, J), mean(s, O)] as const
+  let [joules, above] = from
+  let lesson: Lesson = { off: 0, variance: noiseVariance, worth: 1, gain: new Float64Array(N), taught }
+  for (let i = 0; i < ROUNDS; i++) {
+    const perJoule = 1 / joulesPerDegree(path, temperatureAt(path, joules))
+    const along = new Float64Array(N)
+    for (let k = 0; k < N; k++) along[k] = perJoule * at(s.v, k, J) + at(s.v, k, O)
+    const variance = perJoule * (along[J] as number) + (along[O] as number) + noiseVariance
+    const back = perJoule * (from[0] - joules) + from[1] - above
+    lesson = {
+      ...lesson,
+      off: celsius - temperatureAt(path, joules) - above - back,
+      variance,
+      gain: along.map((g) => g / variance),
+    }
+    joules = Math.min(endOf(path), Math.max(0, from[0] + (lesson.gain[J] as number) * lesson.off))
+    above = from[1] + (lesson.gain[O] as number) * lesson.off
+  }
+  return lesson
 }
 
 /** Takes a reading in. */

@@ -47,6 +47,30 @@ describe('a shade, by hand', () => {
   })
 })
 
+describe('a temperature that is typed', () => {
+  const drops = demoBoil('rhubarb-nettle-elderflower-drops')
+  const before = until(drops, 'pull', 120)
+  const at = 420
+  const shown = (events: readonly CookEvent[], now: number) =>
+    assessCook(boilOf(drops, null), { events, readings: [] }, now).pot.celsius ?? Number.NaN
+  const reckoned = shown(before, at)
+
+  test.each([-14, -8, 8, 14])('%d° from what was reckoned is where it is', (by) => {
+    const events = [...before, act(at, { type: 'reads', celsius: reckoned + by })]
+    expect(Math.abs(shown(events, at + 2) - reckoned - by)).toBeLessThan(1)
+    // on the heat it is reckoned on from there
+    expect(shown(events, at + 90)).toBeGreaterThan(reckoned + by - 1.5)
+  })
+
+  it('is met along the road, which bends: what is a little hotter is not said to be far hotter', () => {
+    for (const by of [1, 3, 5]) {
+      const events = [...before, act(at, { type: 'reads', celsius: reckoned + by })]
+      expect(shown(events, at + 2)).toBeGreaterThan(reckoned + by / 4)
+      expect(shown(events, at + 2)).toBeLessThan(reckoned + by + 0.5)
+    }
+  })
+})
+
 test.each([
   ['malted-milk-fudge', 'pull'],
   ['rhubarb-nettle-elderflower-drops', 'glucose'],

@@ -19,6 +19,7 @@ import {
   powerOf,
   ROW,
   sdOf,
+  seenAt,
   setRow,
   surprise,
   syrupOf,
@@ -68,6 +69,8 @@ const PRIOR = {
   /** sd of the losses, as a share of those of the bare pot. */
   lossSd: 0.8,
   offSd: 0.7,
+  /** A thermometer that is read by eye is off by something of its own. */
+  byHandOffSd: 1.1,
   /** °C by which what goes in may boil off its curve, of its own. */
   fedOffSd: 0.4,
   /** °C by which the start, and what goes in, may be other than written. */
@@ -80,8 +83,8 @@ const PRIOR = {
 }
 /** ◊ After something went in the syrup is uneven: °C in a second at first, forgotten in so many s. */
 const UNEVEN = { celsius: 1, seconds: 35 }
-/** ◊ Readings this far from what is foreseen are not the syrup's: °C, and standard deviations. */
-const GATE = { celsius: 1.5, sds: 5 }
+/** ◊ Readings this far from what is foreseen are not the syrup's: °C, and standard deviations; what was read by hand is, and what was foreseen is not. */
+const GATE = { celsius: 1.5, sds: 5, byHandSds: 3 }
 /** ◊ s they have to stay away, and how many of them, before the probe is doubted; s after which they are believed. */
 const AWAY = { seconds: 12, count: 4, givesIn: 90 }
 /** ◊ s in which nothing is said of the heat: after something went in, after the boil, after a turn of the dial. */
@@ -123,7 +126,7 @@ function startOf(facts: TrackFacts): Track {
   setRow(state, ROW.watts, fullPower.watts, fullPower.sd)
   setRow(state, ROW.drift, 0, 0)
   setRow(state, ROW.loss, LOSSES * lossWattsPerDegree, PRIOR.lossSd * lossWattsPerDegree)
-  setRow(state, ROW.off, 0, PRIOR.offSd)
+  setRow(state, ROW.off, 0, facts.byHand ? PRIOR.byHandOffSd : PRIOR.offSd)
   setRow(state, ROW.tip, facts.roomC, 10)
   setRow(state, ROW.lag, Math.log(lag.seconds), facts.byHand ? 0 : lag.sd)
   return {
@@ -291,8 +294,12 @@ function take(t: Draft, facts: TrackFacts, r: Reading): void {
   t.scatter = scatterAfter(t.scatter, r)
   const after = facts.stretches[t.stretch + 1]
   if (after && after.path !== stretch.path && after.from - r.at < FED.loggedLate) return
-  const lesson = surprise(t.state, r.celsius, facts.byHand ? 0 : t.scatter.step, noiseOf(t, facts, stretch))
-  if (!facts.byHand && Math.abs(lesson.off) > Math.max(GATE.celsius, GATE.sds * Math.sqrt(lesson.variance))) {
+  if (facts.byHand) {
+    takeByHand(t, facts, stretch, r)
+    return
+  }
+  const lesson = surprise(t.state, r.celsius, t.scatter.step, noiseOf(t, stretch))
+  if (Math.abs(lesson.off) > Math.max(GATE.celsius, GATE.sds * Math.sqrt(lesson.variance))) {
     setAside(t, facts, stretch, r, Math.sign(lesson.off))
     return
   }
@@ -303,18 +310,48 @@ function take(t: Draft, facts: TrackFacts, r: Reading): void {
   }
   t.together = togetherAfter(t.together, lesson, r.at)
   learn(t.state, lesson)
-  t.state.x[ROW.watts] = Math.max(mean(t.state, ROW.watts), LEAST * facts.fullPower.watts)
+  keepsWatts(t, facts)
   if (isSettled(t, r.at)) t.hindsight = hindsightAfter(t.hindsight, t.state, r.at)
-  // what a person read, seldom and with care, convicts neither the thermometer nor the flame
-  if (facts.byHand) return
   watchReading(t.watch, lesson, r.at, canJudge(t, facts, stretch, r.at), Math.max(1, t.together.factor))
   const change = changeIn(t.watch, t.state, r.at)
   if (change) believe(t, change, r.at)
 }
 
+/**
+ * What a person read, seldom and with care, is where the syrup is, and the pot is reckoned on from there; it convicts neither the
+ * thermometer nor the flame. Taken in along the road: between two such readings that is far from straight.
+ */
+function takeByHand(t: Draft, facts: TrackFacts, stretch: Stretch, r: Reading): void {
+  const { state } = t
+  const { path } = stretch
+  if (stretch.lid && r.celsius > path.boilC - LID_TELLS) {
+    underLid(state, stretch, r)
+    return
+  }
+  const lesson = seenAt(state, path, r.celsius, facts.noiseC ** 2)
+  if (Math.abs(lesson.off) > GATE.byHandSds * Math.sqrt(lesson.variance)) {
+    const there = r.celsius - mean(state, ROW.off)
+    setRow(state, ROW.joules, joulesAt(path, there), facts.noiseC * joulesPerDegree(path, there))
+    knowsNothing(t, facts)
+    beginAnew(t)
+  } else learn(state, lesson)
+  keepsWatts(t, facts)
+  setRow(state, ROW.tip, syrupOf(state, path), facts.noiseC)
+  if (isSettled(t, r.at)) t.hindsight = hindsightAfter(t.hindsight, state, r.at)
+}
+
+/** What is so wrong about the pot knows nothing of its burner either. */
+function knowsNothing({ state }: Draft, { fullPower }: TrackFacts): void {
+  setRow(state, ROW.watts, fullPower.watts, fullPower.sd)
+  setRow(state, ROW.drift, 0, 0)
+}
+
+function keepsWatts({ state }: Draft, { fullPower }: TrackFacts): void {
+  state.x[ROW.watts] = Math.max(mean(state, ROW.watts), LEAST * fullPower.watts)
+}
+
 /** Variance of a reading before it is rounded, °C²: its scatter, and a delay that is not quite as reckoned. */
-function noiseOf({ state, scatter }: Draft, facts: TrackFacts, { path }: Stretch): number {
-  if (facts.byHand) return facts.noiseC ** 2
+function noiseOf({ state, scatter }: Draft, { path }: Stretch): number {
   const late = LATE_SHARE * (syrupOf(state, path) - mean(state, ROW.tip))
   return Math.max(QUIETEST ** 2, unrounded(scatter)) + late ** 2
 }
@@ -333,9 +370,7 @@ function setAside(t: Draft, facts: TrackFacts, stretch: Stretch, r: Reading, sig
   const { state } = t
   setRow(state, ROW.joules, joulesAt(stretch.path, r.celsius), 3 * warmth(stretch))
   setRow(state, ROW.tip, r.celsius, 1)
-  // what was so wrong about the pot knows nothing of its burner either
-  setRow(state, ROW.watts, facts.fullPower.watts, facts.fullPower.sd)
-  setRow(state, ROW.drift, 0, 0)
+  knowsNothing(t, facts)
   t.surely = null
   t.away = null
   t.probe = { doubt: 'unexplained', at: r.at }

@@ -44,7 +44,7 @@ export const heatUnitOf = ({ said, list }: WrittenPiece, answers: Answers): Heat
 export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answers = {}): Draft {
   const { name } = piece
   const own = readLines(piece.list, lexicon)
-  const unlisted = unlistedIn(piece.said, [...own.written, ...(piece.others ?? [])], lexicon)
+  const unlisted = unlistedIn(piece.said, own.lines, [...own.written, ...(piece.others ?? [])], lexicon)
   const read = unlisted.length > 0 ? readLines([...piece.list, { heading: null, lines: unlisted }], lexicon) : own
   const { lines: listed, questions, known, written } = read
   const ingredientOf = (l: Line): Ingredient => known.get(l.ingredient) as Ingredient

@@ -211,6 +211,9 @@ const ownNames = (line: Written, written: readonly Written[]): readonly string[]
 
 /** "Leave in icing sugar" speaks of no sugar that is boiled. */
 const ICING = /\b(?:icing|powdered|confectioners['’]?s?) sugar\b/gi
+const GELATIN = /\bgelatine?\b/i
+/** "Slide in the gelatine and its soaking water" */
+const SOAKED_IN = /\b(?:soak(?:ing|ed)|bloomed|softened|swollen)\b.*\b(?:gelatine?|water)\b/i
 /** What "the sugar" is not, where there is another. */
 const isIcing = ({ names }: Written): boolean => names.includes('icing sugar')
 
@@ -252,7 +255,9 @@ function placeOf(
   if (twin >= 0 && !apart.has(twin)) {
     if (ready.has(twin)) {
       // what lies on the tray is met where the pot is poured over it
-      const met = said.findIndex((s, i) => i > twin && pours(s) && mentions(s, names))
+      const met = said.findIndex(
+        (s, i) => i > twin && ((pours(s) && mentions(s, names)) || (GELATIN.test(said[twin] as string) && SOAKED_IN.test(s))),
+      )
       return met < 0 ? probablyAt(said, names) : met
     }
     if (!inBowl(said[twin] as string)) return twin
@@ -310,6 +315,8 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
   if (alike.length < 2 || spoken.length < alike.length) return -1
   const mates = written.filter((w) => w !== line && w.heading === line.heading && !alike.includes(w))
   const company = spoken.map((i) => mates.filter((m) => mentions(said[i] as string, m.names)).length)
+  const isCalled = (i: number, w: Written, isOwn: (others: readonly Written[]) => boolean): boolean =>
+    w.calls.some((c) => callsIn(said[i] as string, c) && isOwn(alike.filter((o) => o.calls.includes(c))))
   // "with the 25 g of sugar" says which
   const claim = (w: Written): number =>
     (w.waits ? spoken.find((i) => isGotReady(said[i] as string) || WHIPPED.test(said[i] as string)) : undefined) ??
@@ -320,10 +327,9 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
         ),
       ),
     ) ??
+    spoken.find((i) => isCalled(i, w, (others) => others.length === 1)) ??
     // of two that are called the same, it is said of the first
-    spoken.find((i) =>
-      w.calls.some((c) => callsIn(said[i] as string, c) && alike.find((o) => o.calls.includes(c)) === w),
-    ) ??
+    spoken.find((i) => isCalled(i, w, ([first]) => first === w)) ??
     -1
   if (claim(line) >= 0) return claim(line)
   const [left, free] = [alike.filter((w) => claim(w) < 0), spoken.filter((i) => !alike.some((w) => claim(w) === i))]

@@ -1,5 +1,6 @@
 /** What a method measures and no list names: "off the heat beat in 2 tsp bicarbonate of soda". */
 import { readLine } from '../matter/line'
+import type { Line } from './document'
 import type { Lexicon } from './recipe-draft'
 import { mentions } from './recipe-names'
 import type { Written } from './recipe-places'
@@ -47,8 +48,39 @@ const TESTED =
 /** ◊ Nobody's method measures more things than that. */
 const MOST = 40
 
-/** Lines that only the method speaks of, in its order. */
-export function unlistedIn(all: readonly string[], written: readonly Written[], lexicon: Lexicon): string[] {
+/** ◊ Two amounts of a thing are the same within this share. */
+const SAME = 0.05
+
+/**
+ * "Soak the gelatine in 140 ml cold water … boil the sugar in 200 ml water", where the list has 200 ml: what is measured beside all that is listed
+ * of it, as lines of a list.
+ */
+function beyond(measured: readonly RegExpMatchArray[], lines: readonly Line[], lexicon: Lexicon): string[] {
+  const taken = measured.flatMap(([, amount = '', words = '']) => {
+    const line = /^the\b/i.test(words) ? null : lineOf(amount, words.trim().split(/\s+/), lexicon)
+    const reading = line === null ? null : readLine(line, lexicon.pantry, lexicon.house)
+    return line !== null && reading?.status === 'sure'
+      ? [{ line, ingredient: reading.ingredient.id, grams: reading.grams }]
+      : []
+  })
+  type Taken = (typeof taken)[number]
+  const isOf = (t: Taken, { ingredient, grams }: { ingredient: string; grams: number }): boolean =>
+    t.ingredient === ingredient && Math.abs(t.grams - grams) < SAME * grams
+  return taken.flatMap((t, i) => {
+    const listed = lines.filter((l) => l.ingredient === t.ingredient)
+    const isAll = listed.length > 0 && listed.every((l) => taken.some((other) => isOf(other, l)))
+    const isNew = ![...listed, ...taken.slice(0, i)].some((other) => isOf(t, other))
+    return isAll && isNew ? [t.line] : []
+  })
+}
+
+/** Lines that only the method speaks of, in its order; `lines` and `written` are those of the list. */
+export function unlistedIn(
+  all: readonly string[],
+  lines: readonly Line[],
+  written: readonly Written[],
+  lexicon: Lexicon,
+): string[] {
   const said = all.filter((s) => !STEEPS.test(s)).map((s) => s.replace(TESTED, ''))
   const measured = said.flatMap((sentence) => [...sentence.matchAll(MEASURED)]).slice(0, MOST)
   const isListed = (words: string): boolean => written.some(({ names }) => mentions(words, names))
@@ -64,5 +96,5 @@ export function unlistedIn(all: readonly string[], written: readonly Written[], 
     const whole = ends < 0 ? name : name.slice(0, ends)
     return lineOf(amount, name, lexicon) ?? (written.length === 0 ? `${amount} ${whole.join(' ')}` : [])
   })
-  return [...before, ...after]
+  return [...before, ...after, ...beyond(measured, lines, lexicon)]
 }
