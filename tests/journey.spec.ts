@@ -27,9 +27,9 @@ test('from the book to the logbook: size, cook, be told, log, pull, find it agai
   await expect(page.getByText('Sugar and water on, lid on')).toBeVisible()
   await whenDue(page, 'Heat is on')
   await whenDue(page, 'Glucose is in')
-  await whenDue(page, 'Sides brushed')
   // at sixty times the pace a busy machine would not see what stands there for a minute of the pot's
   await page.getByRole('radio', { name: '10×' }).click()
+  await whenDue(page, 'Sides brushed')
 
   // the forecast speaks with a range, the next things are asked for in time
   await expect(page.getByText(/Pull: .* to go, between/)).toBeVisible()

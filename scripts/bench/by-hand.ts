@@ -31,7 +31,8 @@ interface Seen {
   readonly celsius: number[]
 }
 
-function judgeByHand(cook: RoughCook, seed: number): Seen {
+/** What a maker without a probe is shown of a cook, who types a temperature every two minutes. */
+export function judgeByHand(cook: RoughCook, seed: number): Seen {
   const seen: Seen = { off: [], inside: [], near: [], celsius: [] }
   const boil = { ...cook.boil, channel: null }
   const events = [...cook.events, ...typedIn(cook, seed)].sort((a, b) => a.at - b.at)

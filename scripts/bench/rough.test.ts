@@ -1,6 +1,7 @@
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { roughCook } from '../../tests/rough/cook'
+import { judgeByHand } from './by-hand'
 import { AS_OUTSIDE, caught, judge, roughFamilies } from './rough'
 import { median } from './table'
 
@@ -57,6 +58,19 @@ describe('in a kitchen of another make', () => {
   it('no pull is said much too early', () => {
     expect(strange.filter((c) => c.pullEarly && c.pullEarly.seconds > 10 && c.pullEarly.celsius > 1)).toEqual([])
   })
+})
+
+it('by hand, the 80 % range holds the truth about as often as it says, and what is shown is about what is so', () => {
+  const seen = roughFamilies.flatMap(([, id], i) =>
+    [0, 1].map((s) => {
+      const seed = FIRST + 100 * i + s
+      return judgeByHand(roughCook(demoBoil(id), seed, { roughness: AS_OUTSIDE }), seed)
+    }),
+  )
+  const inside = seen.flatMap((s) => s.inside)
+  expect(inside.filter(Boolean).length / inside.length).toBeGreaterThan(0.7)
+  expect(inside.filter(Boolean).length / inside.length).toBeLessThan(0.95)
+  expect(median(seen.flatMap((s) => s.celsius))).toBeLessThan(1)
 })
 
 describe.each(['rough', 'strange'] as const)('the %s kitchen itself', (make) => {

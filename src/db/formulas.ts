@@ -9,6 +9,7 @@ import {
   ingredientIn,
   mainBoil,
   massOf,
+  nameOfLine,
   piecesOf,
   traceSteps,
 } from '@/core'
@@ -142,7 +143,7 @@ export async function addRevisionIn(
 /** Writes what lists and searches read of a formula. */
 async function indexFormula(tx: Tx, id: string, revision: number, document: FormulaDocument): Promise<void> {
   const named = piecesOf(document).flatMap((p) =>
-    p.formula.lines.map((l) => ingredientIn(p.formula, l.ingredient).name),
+    p.formula.lines.flatMap((l) => [ingredientIn(p.formula, l.ingredient).name, nameOfLine(p.formula, l)]),
   )
   const amounts = new Map<string, number>()
   for (const l of allLines(document)) amounts.set(l.ingredient, (amounts.get(l.ingredient) ?? 0) + l.grams)

@@ -9,9 +9,9 @@ import {
   type CookEvent,
   cooledAs,
   gramsOfBoil,
-  ingredientIn,
   isBoiled,
   mainBoil,
+  nameOfLine,
   openCook,
   type Reading,
   unusualIn,
@@ -156,10 +156,11 @@ function linesApart(first: BatchRecord, others: readonly BatchRecord[]): Beside[
     const all = r.plan.outGrams * (r.plan.boils[number - 1]?.share ?? 1)
     return (1000 * (gramsOfBoil(r.plan, number)[line] ?? 0)) / all
   }
-  return boiled.lines.flatMap(({ id, ingredient }) => {
+  return boiled.lines.flatMap((line) => {
+    const { id } = line
     const here = share(first, id)
     const there = alike.reduce((sum, r) => sum + share(r, id), 0) / alike.length
     if (Math.abs(here - there) <= APART * Math.max(here, there)) return []
-    return [{ name: ingredientIn(first.formula, ingredient).name, here, there }]
+    return [{ name: nameOfLine(first.formula, line), here, there }]
   })
 }

@@ -6,7 +6,8 @@ import type { GrainRisk } from '../physics/solubility'
 import { type Grams, inGrams } from '../quantity/figures'
 import { type Analysis, analyse, type Conditions } from './analyse'
 import { allLines, type FormulaDocument, mainBoil, piecesOf } from './document'
-import { allergensIn, ingredientIn } from './mixes'
+import { nameOfLine } from './line-name'
+import { allergensIn } from './mixes'
 
 export interface LineChange {
   readonly name: string
@@ -20,7 +21,7 @@ export function lineChanges(before: FormulaDocument, after: FormulaDocument): Li
   const nameIn = (f: FormulaDocument, id: string): string => {
     for (const { formula } of piecesOf(f)) {
       const line = formula.lines.find((l) => l.id === id)
-      if (line) return ingredientIn(formula, line.ingredient).name
+      if (line) return nameOfLine(formula, line)
     }
     return id
   }

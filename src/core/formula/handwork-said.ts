@@ -23,7 +23,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'beat' },
   ],
   [
-    /\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?(?:min\w*|times))\b|\bgather\b.*\band pull(?=;|$)|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
+    /\b(?:begin|start|keep) pulling\b|\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?(?:min\w*|times))\b|\bgather\b.*\band pull(?=;|$)|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
     { kind: 'pull' },
   ],
   [/\b(?:form|shape|roll|press)\b.*\bballs?\b/i, { kind: 'form', into: 'balls' }],
@@ -50,7 +50,10 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\bwith scissors\b/i, { kind: 'cut', tool: 'scissors' }],
   [/\b(?:cut|slice)\b.*\b(?:hot|warm) knife\b/i, { kind: 'cut', tool: 'hot-knife' }],
   [/\b(?:cut|slice)\b.*\b(?:oiled|greased|buttered) knife\b/i, { kind: 'cut', tool: 'oiled-knife' }],
-  [/\b(?:cut|guitar(?! (?:sheet|film))|slice)\b|^chop (?:it )?into\b/i, { kind: 'cut', tool: 'knife' }],
+  [
+    /\b(?:cut(?! (?:the )?(?:flame|gas|heat)\b)|guitar(?! (?:sheet|film))|slice)\b|^chop (?:it )?into\b/i,
+    { kind: 'cut', tool: 'knife' },
+  ],
   [
     /\bdust(?: (?:it|them))?(?: well| all over| generously)?$|\b(?:roll|toss)\b.*\b(?:coating|dusting)\b/i,
     { kind: 'dust' },

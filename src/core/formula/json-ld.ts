@@ -1,7 +1,8 @@
 /** Formulas as schema.org Recipe (https://schema.org/Recipe), out and in. */
 import { families, schoolLabel } from '../craft/families'
 import { type FormulaDocument, mainBoil, piecesOf } from './document'
-import { allergensIn, ingredientIn } from './mixes'
+import { nameOfLine } from './line-name'
+import { allergensIn } from './mixes'
 
 /** A formula as a Recipe: grams and plain sentences, so that any reader understands it. */
 export function toRecipe(formula: FormulaDocument): Record<string, unknown> {
@@ -20,8 +21,7 @@ export function toRecipe(formula: FormulaDocument): Record<string, unknown> {
     ...(formula.source && { isBasedOn: formula.source }),
     recipeIngredient: pieces.flatMap((p) =>
       p.formula.lines.map(
-        (l) =>
-          `${Math.round(l.grams * 10) / 10} g ${ingredientIn(p.formula, l.ingredient).name}${l.note ? `, ${l.note}` : ''}`,
+        (l) => `${Math.round(l.grams * 10) / 10} g ${nameOfLine(p.formula, l)}${l.note ? `, ${l.note}` : ''}`,
       ),
     ),
     recipeInstructions: pieces.flatMap((p) =>

@@ -25,6 +25,7 @@ const READIES = saidAs(
     /line\b(?!.*\bmou?lds?\b.*\b(?:fill|cap|seal)\b)/,
     /grease/,
     /(?:roll|turn|fold) (?:up )?the edges of\b.*\b(?:foil|paper|parchment)/,
+    /rub (?:an?|the|your) (?:[\w-]+ ){0,4}(?:tin|tray|pan|dish)\b.*\b(?:butter|oil)/,
     /(?:butter|oil) (?:an?|the|both|two|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))/,
     /preheat/,
     /heat (?:the |your )?oven/,
@@ -125,7 +126,7 @@ export const bathes = (sentence: string): boolean =>
 const POURS = saidAs(
   [
     // into a jug it only waits
-    /pour(?! in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?!(?: the (?:slurry|paste))? in\b)/,
+    /pour(?!(?: it| the (?:hot )?\w+)? in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?!(?: the (?:slurry|paste))? in\b)/,
     /pour in an? (?:thin |even |thick |single )+(?:layer|sheet)\b/,
     /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|sheets?|dish(?:es)?|frames?|mou?lds?|stream)/,
     // "in a buttered 13x9"
@@ -149,6 +150,7 @@ const POURS = saidAs(
     /tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)/,
     /fill (?:the )?mou?lds/,
     /(?:pour|ladle|spoon|funnel)ing into (?:an? |the )?(?:[\w-]+ ){0,3}(?:jars?|bottles?|tins?|trays?|mou?lds?|pans?)/,
+    /pot (?:it )?into/,
     /strain (?:it )?into (?:the )?(?:\w+ )?(?:jars|bottles|tubs)/,
     /fill (?:into |the )?(?:\d+ ?ml |hot |warm |sterili[sz]ed |piping )*(?:jars|bottles|bags)/,
     /drop\b(?! an? (?:small )?(?:spoonful|little|bit)\b).{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble|silicone)/,

@@ -256,7 +256,8 @@ function placeOf(
     if (ready.has(twin)) {
       // what lies on the tray is met where the pot is poured over it
       const met = said.findIndex(
-        (s, i) => i > twin && ((pours(s) && mentions(s, names)) || (GELATIN.test(said[twin] as string) && SOAKED_IN.test(s))),
+        (s, i) =>
+          i > twin && ((pours(s) && mentions(s, names)) || (GELATIN.test(said[twin] as string) && SOAKED_IN.test(s))),
       )
       return met < 0 ? probablyAt(said, names) : met
     }

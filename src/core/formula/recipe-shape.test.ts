@@ -169,6 +169,7 @@ describe('the pieces a method speaks of', () => {
 
   it.each([
     ['a tin and how many it makes', 'Pour into a 20 cm square tin. Cut.', 49, 28.6],
+    ['a tin that is said twice', 'Pour into a 20 cm (8 inch) square tin. Cut.', 49, 28.6],
     ['its depth and how many it makes', 'Pour 12 mm deep. Cut.', 100, 28.9],
     ['how many it is cut into', 'Pour into a 20 cm square tin. Cut into 36.', null, 33.3],
     ['a tin by its sides alone', 'Pour in a buttered 13x9. Cut.', 36, 45.8],

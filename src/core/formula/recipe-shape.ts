@@ -30,7 +30,7 @@ const LOLLIPOP = { kind: 'mould', millilitres: 6, sticks: true } as const
 const LOLLIPOP_ML = { least: 2, most: 40 }
 const JAR: Shape = { kind: 'mould', millilitres: 190 }
 const JAR_ML =
-  /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b|\b(?:jars?|bottles?|tubs?)\b:? (?:in(?:to)? )?\d{1,2} ?[×x] ?(\d{2,4})[ -]?ml\b|\b(?:jars?|bottles?|tubs?) \((?:about )?(\d{2,4})[ -]?ml\)/i
+  /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b|\b(?:jars?|bottles?|tubs?)\b:? (?:in(?:to)? )?\d{1,2} ?[×x] ?(\d{2,4})[ -]?ml\b|\b(?:jars?|bottles?|tubs?) (?:\((?:about )?|of )(\d{2,4})[ -]?ml\b/i
 /** ◊ ml of a jar, at most. */
 const LARGEST_JAR = 2000
 export const MOULD: Shape = { kind: 'mould', millilitres: 10 }

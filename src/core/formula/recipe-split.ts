@@ -59,7 +59,8 @@ const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
 const COUNTED = /\b(?:pods?|beans?|sticks?|lea(?:f|ves)|sheets?|eggs?|(?:egg )?whites?|yolks?)\s+\d$/i
 
 /** "For 12 lollies: 250 g sugar, …" */
-const FOR_PIECES = /^for (?:about )?(\d+) (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows)/i
+const FOR_PIECES =
+  /^for (?:about )?(\d+)(?::\s| (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows))/i
 /** "Yields: 1 pan | 36 pieces" */
 const PIECES =
   /^(?:makes|yields?|servings?)\b.*?\b(\d{1,3}) (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
@@ -164,7 +165,10 @@ const LIST_THEN_METHOD = /^([^.]*(?:\.(?!\s+\p{Lu})[^.]*)*)\.\s+(\p{Lu}.*)$/su
 
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(row: string): string[] {
-  const line = row.replace(/^(?:ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i, '')
+  const line = row.replace(
+    /^(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i,
+    '',
+  )
   // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
   const [, done = '', after = ''] = HEADED_ROW.exec(line) ?? []
   const begins = done.search(DONE) === 0

@@ -1,6 +1,7 @@
 /** A recipe told back as it was read: what goes in when, in which words, and which figures of them nothing follows. */
 import { amountOf, measureAt } from '../matter/amount'
 import { type FormulaDocument, piecesOf, type Step } from './document'
+import { nameOfLine } from './line-name'
 import { heatIn, inDegrees, secondsIn } from './method'
 import { ingredientIn } from './mixes'
 import type { Draft } from './recipe-draft'
@@ -53,9 +54,7 @@ const NEAR_C = 5
 export const tellBack = ({ formula, questions }: Pick<Draft, 'formula' | 'questions'>): ToldPiece[] =>
   piecesOf(formula).map(({ part, label, formula: piece }) => {
     const inGroup = (group: string): GoesIn[] => [
-      ...piece.lines.flatMap((l) =>
-        l.group === group ? [{ name: ingredientIn(piece, l.ingredient).name, grams: l.grams }] : [],
-      ),
+      ...piece.lines.flatMap((l) => (l.group === group ? [{ name: nameOfLine(piece, l), grams: l.grams }] : [])),
       ...questions.flatMap((q) => (q.group === group ? [{ name: q.text, grams: null }] : [])),
     ]
     const typed = plain([...piece.lines.map((l) => l.typed ?? ''), ...questions.map((q) => q.text)].join('\n'))

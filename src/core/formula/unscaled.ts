@@ -45,6 +45,7 @@ const flavours = [
   'vanilla-paste',
   'spice',
   'rose-water',
+  'orange-flower-water',
   'rum',
   'whisky',
   'brandy',

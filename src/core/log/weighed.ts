@@ -2,6 +2,7 @@
 import type { CookEvent } from '../cook/log'
 import { standing } from '../cook/log'
 import type { FormulaDocument } from '../formula/document'
+import { nameOfLine } from '../formula/line-name'
 import { ingredientIn } from '../formula/mixes'
 
 export interface WeighedLine {
@@ -22,11 +23,12 @@ export function weighedLines(
   events: readonly CookEvent[],
 ): WeighedLine[] {
   const weighed = weighedIn(events)
-  return formula.lines.flatMap(({ id, ingredient }) => {
+  return formula.lines.flatMap((line) => {
+    const { id } = line
     const [want, got] = [wanted[id], weighed[id]]
     return want === undefined || got === undefined || want <= 0
       ? []
-      : [{ line: id, name: ingredientIn(formula, ingredient).name, wanted: want, weighed: got }]
+      : [{ line: id, name: nameOfLine(formula, line), wanted: want, weighed: got }]
   })
 }
 

@@ -498,6 +498,10 @@ honey 180 g — cook it first, dark => honey 180
 butter - 200g, melted => butter 200
 cream 300 g — hot, with 2 sprigs => ask
 3 Tb cornstarch => cornflour 23.4
+90g salted butter, room temp, cut up into 6 pieces => butter-salted 90
+½ cup white sesame seeds => sesame 72
+¼ tsp cardamom powder => spice 0.6
+2 tsp orange blossom water => orange-flower-water 9.9
 `
   .trim()
   .split('\n')

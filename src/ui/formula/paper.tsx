@@ -8,8 +8,8 @@ import {
   inCelsius,
   inCelsiusStep,
   inGrams,
-  ingredientIn,
   isBoiled,
+  nameOfLine,
   readyList,
   type Step,
   scaleGrams,
@@ -113,7 +113,7 @@ function Piece({ piece, plan, alone }: { piece: SizedPiece; plan: BatchPlan; alo
                         <span aria-hidden className="inline-block size-3 border border-black" />
                       </td>
                       <th scope="row" className="py-1 text-left font-normal">
-                        {ingredientIn(formula, l.ingredient).name}
+                        {nameOfLine(formula, l)}
                         {l.note && <span className="block text-fine">{noteOf(formula, l, grams[l.id] ?? 0, say)}</span>}
                       </th>
                       <td className="figures py-1 text-right whitespace-nowrap">

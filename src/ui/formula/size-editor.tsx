@@ -6,6 +6,7 @@ import {
   type FormulaDocument,
   inGrams,
   ingredientIn,
+  nameOfLine,
   piecesOf,
   type Size,
   unitWeightsOf,
@@ -20,7 +21,7 @@ import { capital, formatCount, lower, type Say } from '@/words'
 export const lineName = (formula: FormulaDocument, line: string): string => {
   for (const { formula: piece } of piecesOf(formula)) {
     const found = piece.lines.find((l) => l.id === line)
-    if (found) return lower(ingredientIn(piece, found.ingredient).name)
+    if (found) return lower(nameOfLine(piece, found))
   }
   return line
 }

@@ -8,6 +8,7 @@ import {
   inGrams,
   ingredientIn,
   type Line,
+  nameOfLine,
   packsIn,
   piecesOf,
   scaleGrams,
@@ -87,7 +88,7 @@ function Groups({ formula, grams, total }: { formula: FormulaDocument; grams: Gr
             return (
               <tr key={line.id} className="border-b border-line">
                 <th scope="row" className="py-[7px] text-left text-body font-normal">
-                  {ingredientIn(formula, line.ingredient).name}
+                  {nameOfLine(formula, line)}
                   {line.note && <span className="block text-fine text-muted">{noteOf(formula, line, g, say)}</span>}
                 </th>
                 <td className="figures py-[7px] pl-2 text-right text-body whitespace-nowrap">

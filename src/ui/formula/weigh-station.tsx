@@ -3,7 +3,7 @@
 import { Scale } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type BatchPlan, type FormulaDocument, inGrams, ingredientIn, piecesOf, weighsFine } from '@/core'
+import { type BatchPlan, type FormulaDocument, inGrams, ingredientIn, nameOfLine, piecesOf, weighsFine } from '@/core'
 import { Checkbox } from '@/ui/kit/checkbox'
 import { Select } from '@/ui/kit/select'
 import { useSay } from '@/ui/shell/preferences'
@@ -30,7 +30,7 @@ export function WeighStation({ id, formula, plan, kitchen }: Props) {
         p.formula.lines.map((l) => ({
           id: l.id,
           ingredient: l.ingredient,
-          name: ingredientIn(p.formula, l.ingredient).name,
+          name: nameOfLine(p.formula, l),
           fine: weighsFine(ingredientIn(p.formula, l.ingredient)),
           grams: (plan.grams[l.id] ?? 0) * (plan.boils.find((b) => b.part === p.part)?.share ?? 1),
         })),

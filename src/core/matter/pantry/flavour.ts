@@ -23,6 +23,7 @@ export const flavours = [
   ingredient('colour', 'Food colour, liquid', { water: 98, insoluble: 2 }, { density: 1.02 }),
   ingredient('colour-gel', 'Food colour, gel', { glucoseSolids: 60, insoluble: 5, de: 42 }, { density: 1.25 }),
   ingredient('rose-water', 'Rose water', { water: 100 }, { density: 1 }),
+  ingredient('orange-flower-water', 'Orange flower water', { water: 100 }, { density: 1 }),
   spirit('rum', 'Rum', 0),
   spirit('whisky', 'Whisky', 0),
   spirit('brandy', 'Brandy', 0),

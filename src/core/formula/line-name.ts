@@ -1,0 +1,35 @@
+/** What a line is called on a list. */
+import type { FormulaDocument, Line } from './document'
+import { capital } from './method'
+import { ingredientIn } from './mixes'
+import { typedName } from './recipe-names'
+
+/** Ingredients that stand for any of their kind. */
+const KINDS = new Set([
+  'spice',
+  'flavour',
+  'extract',
+  'colour',
+  'colour-gel',
+  'fruit-juice',
+  'vinegar',
+  'whisky',
+  'brandy',
+  'rum',
+  'liqueur',
+])
+/** ◊ No name is longer, in letters. */
+const LONGEST = 40
+/** "A few drops of lemon oil" */
+const DROPS = /^(?:an? )?(?:few |\d+ )?drops (?:of )?/i
+
+/** What a line is called: as the pantry calls it, or as it was written where that only says its kind: "Cinnamon", and not "Ground spice". */
+export function nameOfLine(
+  formula: Pick<FormulaDocument, 'own'>,
+  { ingredient, typed = '' }: Pick<Line, 'ingredient' | 'typed'>,
+): string {
+  const { name } = ingredientIn(formula, ingredient)
+  const own = KINDS.has(ingredient) ? typedName(typed).replace(DROPS, '').trim() : ''
+  if (own === '' || own.length > LONGEST) return name
+  return capital(/^colour/.test(ingredient) && !/colou?r/i.test(own) ? `${own} colour` : own)
+}
