@@ -96,13 +96,13 @@ test('a reload and a dead server in the middle lose nothing, and two windows agr
   await page.reload()
   await alive(page)
   await expect(page.getByTestId('primary')).toContainText('Lid is off')
-  await whenDue(page, 'Lid is off')
-  await expect(second.getByTestId('primary')).toContainText('Coconut is in')
-
-  // at sixty times the pace the pot would be burnt, and the probe out of its range, before the server is back
+  // at sixty times the pace the pot would be burnt, and the probe out of its range, before the server is back; under its lid it waits
   const slowed = page.waitForResponse((r) => r.url().endsWith('/acts') && r.ok())
   await page.getByRole('radio', { name: '10×' }).click()
   await slowed
+  await whenDue(page, 'Lid is off')
+  await expect(second.getByTestId('primary')).toContainText('Coconut is in')
+
   await app.kill()
   await expect(page.getByText(/^offline/)).toBeVisible()
   // what is done while the server is away is kept here, through a reload of nothing but the server

@@ -142,7 +142,10 @@ function goesInAt(said: readonly string[], at: number): number {
   // "warm the tahini in a small pan", that the syrup is poured into
   const held = HOLDS.exec(sentence)?.[1]
   if (!warmed && held && !SUGAR.test(sentence) && !inOven(sentence)) {
-    const onto = said.findIndex((s, i) => i > at && SYRUP_IN.test(s) && mentions(s, [held.toLowerCase()]))
+    const foldsInto = new RegExp(`\\b(?:fold|mix|stir|work)\\b.{0,60}\\binto (?:the )?(?:warm )?${held}\\b`, 'i')
+    const onto = said.findIndex(
+      (s, i) => i > at && ((SYRUP_IN.test(s) && mentions(s, [held.toLowerCase()])) || foldsInto.test(s)),
+    )
     if (onto >= 0) return onto
     // "in another pan boil the sugar": what stands in the first goes in by its name, or has the syrup poured onto it
     const isFirst = said.slice(at + 1).some((s) => inOtherPot(s) && SUGAR.test(s.replace(WAITS_FOR, '')))
@@ -188,8 +191,12 @@ function goesInAt(said: readonly string[], at: number): number {
       (comesIn(s, what) ||
         (PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s) || (i === at + 1 && WITH_IT.test(s))))),
   )
-  return named < 0 && isFoam ? said.findIndex((s, i) => i > at && SYRUP_IN.test(s)) : named
+  if (named >= 0) return named
+  return said.findIndex((s, i) => i > at && (isFoam ? SYRUP_IN : STOPS_WITH_IT).test(s))
 }
+
+/** "Deglaze, slowly": with what was warmed for it. */
+const STOPS_WITH_IT = /^(?:deglaze|decook)\b(?! with\b)/i
 
 /** Sugar that is melted by itself. */
 const MELTS =

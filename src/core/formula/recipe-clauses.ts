@@ -1,6 +1,7 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
 import { capital, endingsIn, heatIn, MEANWHILE, secondsIn, uncapital, WATCHES } from './method'
 import { FOAM, isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
+import { writtenOut } from './recipe-shorthand'
 import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
@@ -16,6 +17,9 @@ const ABOUT = /\bapprox\.(?=\s+\d)/gi
 /** "290 deg. Fahr., or until …" */
 const IN_DEGREES =
   /(\d) ?[Dd]eg(?:rees|s)?\.? ?(?:([Ff])(?:ahr(?:enheit)?)?|([Cc])(?:ent(?:igrade)?)?)\b(?:\.(?=[,;)]|\s+[a-z]))?/g
+/** "Sugar and water into a tall pan, no stirring, 148-150." */
+const ENDS_BARE =
+  /(?<=^.*\b(?:boil|pan|pot|sugar|syrup)\b.*),\s+([1-3]\d\d(?:\s?[-–]\s?[1-3]\d\d)?)(?=\.?$|\.\s+[A-Z])/gim
 /** "300 on candy therm." */
 const THERMOMETER = /\btherm\.(?=\)|\s+[a-z])/g
 
@@ -29,7 +33,7 @@ const BRACKETED = /\(([A-Z][^()]{0,200}[.!]|(?<=[.!?]\s\()\d[^()]{0,200}[.!])\)/
 /** Everything a method says, without its full stops. */
 const spoken = (lines: readonly string[]): string[] =>
   lines
-    .map((l) => l.replace(BRACKETED, '$1'))
+    .map((l) => writtenOut(l.replace(BRACKETED, '$1')))
     .flatMap(
       (l) =>
         bare(
@@ -40,6 +44,7 @@ const spoken = (lines: readonly string[]): string[] =>
             .replace(ABOUT, 'about')
             .replace(THERMOMETER, 'thermometer')
             .replace(/(?<!half) (?:&|\+) /gi, ' and ')
+            .replace(ENDS_BARE, ', boil to $1')
             .replace(/[!?](?=\))/g, ''),
         )
           .replace(STAGE, '')

@@ -15,7 +15,7 @@ import {
   unitOf,
   WATCHES,
 } from './method'
-import { besideIn } from './recipe-beside'
+import { besideIn, SYRUP_IN } from './recipe-beside'
 import { bathes, isGotReady, pours, putsBack, takesOff, whipsWhites, withoutHeat } from './recipe-moves'
 
 /** ◊ Sugar work is pulled between these, °C. */
@@ -53,7 +53,9 @@ export function endingOf(
       )
     : []
   const found =
-    again.length > 0 ? lastOf(again, said) : (last && (boilsOn(good, last, said) ?? browns(good, last, said))) || last
+    again.length > 0
+      ? lastOf(again, said)
+      : (last && (boilsOn(good, last, said) ?? browns(good, last, said) ?? cooksOn(good, last, said))) || last
   return found && { ...found, others: good.filter((g) => g.at === found.at && g !== found).map(({ ending }) => ending) }
 }
 
@@ -91,6 +93,17 @@ const browns = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends
       CARAMELISES.test(said[at] ?? '') &&
       !said.slice(last.at, at + 1).some((s) => takesOff(s) || pours(s)),
   )
+/** "Boil to 104°; add the rest of the cream. Continue cooking until a drop makes a firm ball": it ends at that. */
+const cooksOn = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends | undefined =>
+  all.findLast(
+    ({ at, ending }) =>
+      ending.by === 'drop' &&
+      at > last.at &&
+      last.ending.by === 'heat' &&
+      GOES_ON.test(said[at] ?? '') &&
+      !said.slice(last.at, at + 1).some((s) => takesOff(s) || pours(s)),
+  )
+const GOES_ON = /^(?:then )?(?:continue|keep|go on|cook(?:ing)? on|return|bring (?:it )?back)\b.*\b(?:boil|cook|heat)?/i
 const CARAMELISES =
   /\bcarameli[sz]|\bover (?:a )?(?:low|medium|high)\b|\b(?:syrup|sugar|caramel)\b.{0,20}\b(?:is|turns?)\b|\bmelts? (?:again|to)\b/i
 
@@ -167,6 +180,7 @@ function beforeEnd(said: readonly string[], unit: HeatUnit | null): readonly str
           (s, i) =>
             i <= done.at + 1 &&
             whipsWhites(s) &&
+            !SYRUP_IN.test(s) &&
             (!heatIn(s) || comesBefore(s)) &&
             !said.slice(i + 1, done.at).some((later) => WHIPPED.test(later)),
         )

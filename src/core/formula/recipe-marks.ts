@@ -3,7 +3,7 @@ import { typedName } from './recipe-names'
 import { bare, type Headed } from './recipe-split'
 
 const MARK =
-  /^(?:(?:part|stage|phase|group|component) \d|(?:(?:part|stage|phase|group|component|ingredients|list|mix|syrup) )?([A-H]))$/i
+  /^(?:(?:part|stage|phase|group|component) (?:\d|one|two|three|four|five|six)|(?:(?:part|stage|phase|group|component|ingredients|list|mix|syrup) )?([A-H]))$/i
 /** Whether a heading is no name, but a mark. */
 export const isMark = (heading: string): boolean => MARK.test(heading)
 
@@ -36,7 +36,7 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
   })
   // "purée A" is the purée of A alone, and is called so
   const one = (names: readonly string[], before: string): string | undefined =>
-    names.find((name) => name.toLowerCase().split(/\s+/).includes(before.toLowerCase()))
+    before.length > 3 ? names.find((name) => name.toLowerCase().split(/\s+/).includes(before.toLowerCase())) : undefined
   return told.map((line) =>
     marks.reduce(
       (text, { said, names }) =>

@@ -80,7 +80,8 @@ export const warms = (sentence: string): boolean => WARMS.test(sentence)
 
 const TAKES_OFF = saidAs([
   /^(?:(?:immediately|quickly|at once|then|now),? )?(?:take|lift)(?: it)? off\b(?! the (?:lid|skin|foam))/,
-  /^off heat\b/,
+  /^off(?: heat\b|[,:;])/,
+  /^(?:add|deglaze|pour|stir|whisk)\b.{0,30}\boff heat\b/,
   /\boff (?:of )?the (?:heat|flame|stove)/,
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:heat|flame|stove)/,
   /\b(?:turn|switch) off the (?:heat|flame|gas|stove|burner|hob|ring)/,
@@ -128,7 +129,7 @@ const POURS = saidAs(
     // into a jug it only waits
     /pour(?!(?: it| the (?:hot )?\w+)? in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)\b)(?!(?: the (?:slurry|paste))? in\b)/,
     /pour in an? (?:thin |even |thick |single )+(?:layer|sheet)\b/,
-    /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|sheets?|dish(?:es)?|frames?|mou?lds?|stream)/,
+    /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|plates?|sheets?|dish(?:es)?|frames?|mou?lds?|stream)/,
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
     /^pour in$/,

@@ -160,7 +160,8 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
         ? []
         : fullNames(ingredientOf(l)).filter((n) => names.some((own) => n.endsWith(` ${own}`))),
     )
-    const spoken = withoutNames(said, longer)
+    const isIcing = called.includes('icing sugar')
+    const spoken = withoutNames(said, isIcing ? longer : [...longer, 'icing sugar', 'powdered sugar'])
     const parts = names.length > 0 ? partsOf(spoken, line, ingredient, names.join('|')) : null
     const { taken, first, rest } = parts ?? { taken: 0, first: -1, rest: null }
     if (rest === null) {

@@ -62,6 +62,13 @@ describe('the pieces a method speaks of', () => {
       'Pour out. Smash into chunks.',
       { kind: 'broken', thicknessMm: 30 },
     ],
+    [
+      'a tin whose second side is no thickness',
+      'toffee',
+      'Spread on a sheet (about 45 x 33 cm). Break.',
+      { kind: 'broken', thicknessMm: 7 },
+    ],
+    ['puddles of so many ml', 'hard-candy', 'Drop 3 ml puddles onto silicone.', { kind: 'mould', millilitres: 3 }],
     ['what is dropped', 'nougat', 'Drop by teaspoonfuls on paper.', { kind: 'broken', gramsEach: 7 }],
     ['what is dropped from a spoon', 'fudge', 'Drop by tablespoons onto paper.', { kind: 'broken', gramsEach: 21 }],
     [

@@ -45,3 +45,14 @@ export function spelledOut(line: string): string {
   })
   return `${mark}${done.map((part) => spelled(part.replace(/[.,;]$/, ''))).join('. ')}.`
 }
+
+/** "Sugar w/ water", "set o/n" */
+const SHORT: readonly (readonly [RegExp, string])[] = [
+  [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
+  [/\bw\/\s*/gi, 'with '],
+  [/\bo\/n\b/gi, 'overnight'],
+]
+
+/** What a method says, with its abbreviations as whole words. */
+export const writtenOut = (said: string): string =>
+  SHORT.reduce((text, [words, whole]) => text.replace(words, whole), said)

@@ -45,6 +45,15 @@ const STEEPS = /^(?:steep|brew|infuse)\b.*\bstrain\b/i
 const TESTED =
   /\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b/i
 
+/** "Adding 10 g vanilla and 100 g simple syrup": whether what is measured there goes in. */
+const isPutIn = ({ input = '', index }: RegExpMatchArray): boolean =>
+  /\b(?:add(?:ing)?|(?:beat|fold|mix|stir|whisk)(?:ing)? in)\b(?:(?!\b(?:then|until|till|when)\b)[^,;.]){0,40}$/i.test(
+    input.slice(0, index),
+  )
+/** A part of what is made is nothing new. */
+const OF_THE_POT =
+  /\b(?:batch|caramel|fudge|hot|it|mass|meringue|mix|mixture|more|of|other|same|them|toffee|warm|whites)\b/i
+
 /** ◊ Nobody's method measures more things than that. */
 const MOST = 40
 
@@ -88,13 +97,15 @@ export function unlistedIn(
   const before = bracketed.flatMap(([, words = '', amount = '']) =>
     isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? []),
   )
-  const after = measured.flatMap(([, amount = '', words = '']) => {
+  const after = measured.flatMap((found) => {
+    const [, amount = '', words = ''] = found
     if ((/^the\b/i.test(words) && !PRAISED.test(words)) || isListed(words)) return []
     const name = words.trim().replace(PRAISED, '').split(/\s+/)
     // where there is no list, what is measured and not known is asked about, up to where its name can end
     const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
     const whole = ends < 0 ? name : name.slice(0, ends)
-    return lineOf(amount, name, lexicon) ?? (written.length === 0 ? `${amount} ${whole.join(' ')}` : [])
+    const isAsked = written.length === 0 || (isPutIn(found) && !OF_THE_POT.test(words))
+    return lineOf(amount, name, lexicon) ?? (isAsked ? `${amount} ${whole.join(' ')}` : [])
   })
   return [...before, ...after, ...beyond(measured, lines, lexicon)]
 }
