@@ -59,7 +59,14 @@ interface HeatFound extends HeatSaid {
   readonly to: number
   /** It is said of what goes in. */
   readonly ofAdded: boolean
+  /** It is where the way to the next one begins: "from 120 to 146". */
+  readonly begins: boolean
 }
+
+/** "From 120 to 146 stir constantly" */
+const FROM = /\bfrom (?:about )?$/i
+/** ◊ From less than this, °C or °F, it is no boil that goes on. */
+const BOILS_FROM = 100
 
 /** Every temperature a sentence speaks of, as written, and where. */
 function* heatsIn(sentence: string): Generator<HeatFound> {
@@ -72,10 +79,11 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
     const bracketed = (before.endsWith('(') || ON_IT.test(after)) && CLOSES.test(after) && COOKS.test(sentence)
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
     if (BEYOND.test(before) || /^\s*brix\b/i.test(after) || DIFFERENCE.test(after)) continue
-    if (!marked && (COUNTS.test(after) || !(TOWARDS.test(before) && COOKS.test(sentence)))) continue
+    const isWay = high !== undefined && FROM.test(before) && figure(low) >= BOILS_FROM
+    if (!marked && (COUNTS.test(after) || !(isWay || (TOWARDS.test(before) && COOKS.test(sentence))))) continue
     const a = figure(low)
     const b = high === undefined ? a : figure(high)
-    yield {
+    const heat: HeatFound = {
       low: Math.min(a, b),
       high: Math.max(a, b),
       unit: letter === undefined ? null : letter === 'f' ? 'F' : 'C',
@@ -85,12 +93,18 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
       from: at,
       to: at + whole.trimEnd().length,
       ofAdded: OF_ADDED.test(before),
+      begins: false,
     }
+    if (isWay) {
+      yield { ...heat, high: a, low: a, to: at + low.length, begins: true }
+      yield { ...heat, low: b, high: b, from: at + whole.indexOf(high, low.length) }
+    } else yield heat
   }
 }
 
 /** The temperature a sentence speaks of, as written; null for none. */
-export const heatIn = (sentence: string): HeatSaid | null => [...heatsIn(sentence)].find((h) => !h.ofAdded) ?? null
+export const heatIn = (sentence: string): HeatSaid | null =>
+  [...heatsIn(sentence)].find((h) => !h.ofAdded && !h.begins) ?? null
 
 /** How warm a sentence says that what it puts in is; null where it does not. */
 export const heatOfAdded = (sentence: string): HeatSaid | null => [...heatsIn(sentence)].find((h) => h.ofAdded) ?? null
@@ -123,7 +137,7 @@ export const comesBefore = (sentence: string): boolean => /^(?:just )?before\b/i
 /** Whether a sentence leaves the choice between two, or says one thing in two ways that differ: "to 125° for firm ones or 121° for soft", "270F/140C". */
 export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean {
   const heats = [...heatsIn(sentence)].flatMap((h) => {
-    if (h.ofAdded) return []
+    if (h.ofAdded || h.begins) return []
     const unit = unitOf(h, recipe)
     return unit ? [{ ...h, celsius: inDegrees(h.low, unit) }] : []
   })

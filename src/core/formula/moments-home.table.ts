@@ -464,4 +464,31 @@ export const homeMoments: readonly Moment[] = [
       /^ready: Press/,
     ],
   ],
+  [
+    'cream warmed apart by its own name, decooked with, and taken on from there',
+    '400 g crème fraîche\n20 g butter\n500 g sugar\n60 g honey\n6 g flaky salt',
+    'Warm the crème fraîche and the butter to 60 °C. Cook the sugar and honey to 160 °C. Decook with the crème fraîche in three times. Take to 119 °C. Take off the fire, blend in the salt. Pour at 12 mm in a frame.',
+    119,
+    [
+      /^ready \+ sugar 500, honey 60: Cook/,
+      /^rises 160: Cook/,
+      /^ready \+ creme-fraiche 400, butter 20: Decook/,
+      /^target: Take/,
+      /^ready \+ flaky-salt 6: Take off/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'steps counted after a list, a way from one heat to another, a tin that is lightly buttered',
+    '- butter 250 g\n- sugar 250 g\n- water 25 g\n- vanilla 5 g',
+    '1) everything but the vanilla goes in the copper pan\n2) medium heat to 120 °C without hurry, stirring\n3) from 120 to 146 stir constantly\n4) kill the flame: vanilla\n5) out on the marble',
+    146,
+    [
+      /^ready \+ butter 250, sugar 250, water 25: Everything/,
+      /^rises 120: Medium/,
+      /^target: From 120° to 146° stir/,
+      /^ready \+ vanilla 5: Kill/,
+      /^ready → out: Out/,
+    ],
+  ],
 ]

@@ -6,7 +6,7 @@ import { lettersOf, mentions, NO_LINES } from './recipe-names'
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
   `^(?:meanwhile,?\\s+)?(?:${/while (?:that|this|it)\b[^,]{0,20},\s+|while\b[^,]{0,40},\s+(?=(?:start |begin )?(?:whip|whisk|beat))|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
-    /(?:warm|heat|scald|bring|boil|infuse|microwave)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e)/
+    /(?:warm|heat|scald|bring|boil|infuse|microwave)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e|cr[eè]me fra[iî]che|eggnog)/
       .source,
     /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
       .source,
@@ -46,6 +46,9 @@ const comesIn = (sentence: string, what: string): boolean =>
   ).test(sentence)
 const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
 const MIXTURE = /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mixture\b/i
+
+/** "Pour in the eggnog mixture" */
+const OWN_MIXTURE = /\bthe (?!sugar|syrup|hot|whole|caramel|boiling)(\w{3,})(?: and \w+)? mixture\b/i
 
 /** "The butter cream", of butter that was browned and strained into cream */
 const FLAVOURED =
@@ -168,7 +171,9 @@ function goesInAt(said: readonly string[], at: number): number {
       (s, i) =>
         i > at &&
         (PUTS_IN.test(s) || COMBINES.test(s)) &&
-        mentions(sentence, [(HEATED.exec(s) ?? MIXTURE.exec(s) ?? FLAVOURED.exec(s))?.[1] ?? '-']),
+        mentions(sentence, [
+          (HEATED.exec(s) ?? MIXTURE.exec(s) ?? OWN_MIXTURE.exec(s) ?? FLAVOURED.exec(s))?.[1] ?? '-',
+        ]),
     )
     // what stands on the stove already is the pot
     return later >= 0 && !said.slice(0, at).some((s) => SUGAR.test(s) && IN_PAN.test(s)) ? later : -1

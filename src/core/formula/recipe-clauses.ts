@@ -19,7 +19,7 @@ const IN_DEGREES =
   /(\d) ?[Dd]eg(?:rees|s)?\.? ?(?:([Ff])(?:ahr(?:enheit)?)?|([Cc])(?:ent(?:igrade)?)?)\b(?:\.(?=[,;)]|\s+[a-z]))?/g
 /** "Sugar and water into a tall pan, no stirring, 148-150." */
 const ENDS_BARE =
-  /(?<=^.*\b(?:boil|pan|pot|sugar|syrup)\b.*),\s+([1-3]\d\d(?:\s?[-–]\s?[1-3]\d\d)?)(?=\.?$|\.\s+[A-Z])/gim
+  /^(.{0,200}\b(?:boil|pan|pot|sugar|syrup)\b.{0,200}),\s+([1-3]\d\d(?:\s?[-–]\s?[1-3]\d\d)?)(?=\.?$|\.\s+[A-Z])/gim
 /** "300 on candy therm." */
 const THERMOMETER = /\btherm\.(?=\)|\s+[a-z])/g
 
@@ -44,7 +44,7 @@ const spoken = (lines: readonly string[]): string[] =>
             .replace(ABOUT, 'about')
             .replace(THERMOMETER, 'thermometer')
             .replace(/(?<!half) (?:&|\+) /gi, ' and ')
-            .replace(ENDS_BARE, ', boil to $1')
+            .replace(ENDS_BARE, '$1, boil to $2')
             .replace(/[!?](?=\))/g, ''),
         )
           .replace(STAGE, '')

@@ -68,7 +68,8 @@ const hasCooled = ({ at, ending }: Ends, all: readonly Ends[], said: readonly st
   !COOKS_ON.test(withoutHeat(said[at] ?? '')) &&
   !(said[at] ?? '').split(/[;,]/).some((clause) => heatIn(clause) !== null && takesOff(clause)) &&
   all.some((e) => e.ending.by === 'heat' && e.at < at && e.ending.low > ending.high)
-const COOKS_ON = /\b(?:boil|cook|heat|bring|simmer|continue|reach|return|take it|until|till)|^back\b/i
+const COOKS_ON =
+  /\b(?:boil|cook|heat|bring|simmer|continue|reach|return|take (?:it|(?:up |on )?to)|until|till)|^back\b/i
 
 interface Ends {
   readonly at: number

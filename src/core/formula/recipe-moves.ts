@@ -64,6 +64,7 @@ const GOT_READY = saidAs([
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|swell|hydrate|infuse|steep)\b/,
   IN_OVEN,
   /^(?:lightly )?(?:cover|dust|spray|coat|flour)\b.{0,40}\b(?:sheet|tin|pan|tray|dish|mou?lds?)\b.{0,20}\bwith\b/,
+  /^(?:lightly|generously|well) (?:butter|grease|oil)(?: (?:it|them))?$|^(?:butter|grease|oil) (?:it|them)\b(?: (?:lightly|well))?$/,
   // nuts that are toasted with something on them, or warmed at a heat: a pot is cooked to one
   /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b/,
   /^(?:warm|heat|dry)\b(?!.*\b(?:sugar|syrup|mixture|(?:un)?till? it|amber)\b).{0,60}\bat \d{2,3}/,

@@ -248,6 +248,14 @@ function toldFrom(lines: readonly string[]): number {
   return last > 0 && from > 0 && enough ? from : -1
 }
 
+/** "1) everything goes in the pan", "2) to 120, stirring": where steps begin that are counted, after a list; -1 where none are. */
+function countedFrom(lines: readonly string[]): number {
+  const isCounted = (i: number, n: number): boolean =>
+    new RegExp(`^${n}[.)]\\s+\\S`).test(lines[i] ?? '') && !isAmountOf(lines[i] as string)
+  const from = lines.findIndex((_, i) => [0, 1, 2].every((n) => isCounted(i + n, n + 1)))
+  return lines.slice(0, from).filter(hasAmount).length > 1 ? from : -1
+}
+
 /** A sentence that tells nobody to do anything: "This buttery toffee is topped with chocolate." */
 const praises = (line: string): boolean =>
   /[.!?]$/.test(line) &&
@@ -343,7 +351,8 @@ export function splitRecipe(text: string): SplitRecipe {
   const put = (where: typeof list, line: string): void => void where.at(-1)?.lines.push(line)
   /** What praises the sweet before anything of a list stands there. */
   const before: string[] = []
-  const begins = toldFrom(lines)
+  const counted = countedFrom(lines)
+  const begins = counted < 0 ? toldFrom(lines) : counted
   const tell = (line: string): void => {
     put(method, line)
     const isPraise = list.every((s) => s.lines.length === 0) && praises(line)

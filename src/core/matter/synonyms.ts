@@ -58,7 +58,6 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'cream-30': ['light whipping cream'],
   'cream-36': ['cream', 'whipping cream', 'heavy cream', 'heavy whipping cream', 'thickened cream'],
   'cream-48': ['double cream'],
-  'creme-fraiche': ['sour cream'],
   'milk-whole': ['milk', 'full-fat milk', 'full cream milk', 'full-cream milk', 'goat milk', 'whole goat milk'],
   'milk-half': ['2% milk', 'low-fat milk'],
   'milk-skimmed': ['skim milk', 'fat-free milk'],

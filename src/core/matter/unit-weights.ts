@@ -26,6 +26,7 @@ export const unitWeights: Readonly<Record<string, Readonly<Record<string, number
   'cream-36': { cup: 237 },
   'cream-48': { cup: 237 },
   'creme-fraiche': { cup: 240 },
+  'sour-cream': { cup: 240 },
   'milk-whole': { cup: 244 },
   'milk-half': { cup: 244 },
   'milk-skimmed': { cup: 245 },

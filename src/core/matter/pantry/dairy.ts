@@ -36,6 +36,12 @@ export const dairy = [
     },
   ),
   ingredient(
+    'sour-cream',
+    'Sour cream',
+    { fat: 20, milkProtein: 2.7, lactose: 3.5, acid: 0.7, ash: 0.6 },
+    { density: 1.0, allergens: milk },
+  ),
+  ingredient(
     'milk-whole',
     'Whole milk',
     { fat: 3.6, milkProtein: 3.3, lactose: 4.7, ash: 0.7 },
