@@ -491,4 +491,31 @@ export const homeMoments: readonly Moment[] = [
       /^ready → out: Out/,
     ],
   ],
+  [
+    'what a numbered step warmed, put in by its number; what is put in below the boil, told after the end',
+    'cream 35 180 g\nsugar 220 g\nbutter 82 120 g\ncocoa butter 40 g',
+    '1. Warm cream to 70 °C.\n2. Dry caramel with sugar, 190 °C.\n3. Deglaze with 1. Cook to 106 °C.\n4. At 80 °C add cocoa butter.\n5. At 35 °C butter. Pipe at 28 °C.',
+    106,
+    [
+      /^ready \+ sugar 220: Dry caramel/,
+      /^rises 190: Dry caramel/,
+      /^ready \+ cream-36 180: Deglaze/,
+      /^target: Cook/,
+      /^falls 80 \+ cocoa-butter 40: At 80/,
+      /^falls 35 \+ butter 120: At 35/,
+      /^falls 28 → out: Pipe/,
+    ],
+  ],
+  [
+    'zest of the fruit whose juice goes in first, and a bare way back up',
+    '250 g sugar\n220 g honey\n60 g lemon juice\nzest of two lemons\n1 g citric acid',
+    'Stir together sugar, honey and lemon juice in a pan until boiling. Back up to 124. Off heat stir in zest and citric acid. Pour in a pan.',
+    124,
+    [
+      /^ready \+ sugar 250, honey 220, lemon-juice 60: Stir/,
+      /^target: Back/,
+      /^ready \+ lemon-zest 12, citric-acid 1: Off heat/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

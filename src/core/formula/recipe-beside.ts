@@ -201,7 +201,7 @@ function goesInAt(said: readonly string[], at: number): number {
 }
 
 /** "Deglaze, slowly": with what was warmed for it. */
-const STOPS_WITH_IT = /^(?:deglaze|decook)\b(?! with\b)/i
+const STOPS_WITH_IT = /^(?:deglaze|decook)\b(?! with\b(?! (?:step )?\d$))/i
 
 /** Sugar that is melted by itself. */
 const MELTS =

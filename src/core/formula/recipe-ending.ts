@@ -200,7 +200,10 @@ function movedBefore(said: readonly string[], end: number, moves: number): reado
 function isCooler(sentence: string, ending: Ending, unit: HeatUnit | null): boolean {
   const heat = heatIn(sentence)
   const own = heat && unitOf(heat, unit)
-  return ending.by === 'heat' && addsOnTheWay(sentence) && !!own && !heat.cools && inDegrees(heat.low, own) < ending.low
+  if (ending.by !== 'heat' || !own || heat.cools || !addsOnTheWay(sentence)) return false
+  const celsius = inDegrees(heat.low, own)
+  // what is put in below the boil, and told after the end, waits until it has cooled
+  return celsius < ending.low && celsius >= BOILED
 }
 
 /** A sentence that puts in and cooks to its end is two, where something comes between: "Boil sugar and water to 145°". */

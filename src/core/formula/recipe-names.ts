@@ -20,8 +20,12 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
   const isNut = ingredient.whole && ingredient.allergens.some((a) => a === 'nuts' || a === 'peanuts')
   const isFruit = /^(?:dried|candied|crystallised)-|^raisins/.test(ingredient.id)
   const isGlucose = /^glucose-\d/.test(ingredient.id)
+  // "zest of two lemons" is not what "lemon juice" speaks of
+  const zestOf = /^(.+)-zest$/.exec(ingredient.id)?.[1]
   return [
-    ...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]),
+    ...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]).filter(
+      (n) => zestOf === undefined || !new RegExp(`^(?:\\w+ )?${zestOf}s?$`).test(n),
+    ),
     ...(isNut ? ['nuts'] : []),
     ...(/^gelatin/.test(ingredient.id) ? ['gelatin', 'gelatine'] : []),
     ...(FLAVOURS.test(ingredient.id) ? ['flavouring', 'flavoring', 'flavour', 'flavor'] : []),

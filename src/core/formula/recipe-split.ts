@@ -48,6 +48,8 @@ const MAKES =
 /** "All g.", "Weights in kg", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
 const IN_UNIT =
   /^\(?(?:(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\s*[/|(,:–-]\s*)(g|grams|kg|%|per ?cent)\)?\.?$/i
+/** "Passion caramel (g / 1000)" */
+const NAME_IN_UNIT = /\((g|grams|kg)(?:\s*\/\s*\d+)?\)$/i
 /** "Formula (%): sugar 28, glucose 26" */
 const ROW_IN_UNIT = /^(?:ingredients?|formula)\s*\((g|grams|kg|%|per ?cent)\)\s*:\s*(?=\p{L})(.+)$/iu
 /** "To the cooled mass (g)": a heading with the unit of the numbers beneath it. */
@@ -311,7 +313,7 @@ const unitOf = (written: string): string => (/^k/i.test(written) ? 'kg' : /^g/i.
 
 /** Lines whose bare numbers have a unit: that of the heading they stand under, else the one that is said of all. */
 function withUnits(all: readonly string[]): string[] {
-  let unit = all.flatMap((l) => IN_UNIT.exec(l)?.[1] ?? [])[0]
+  let unit = all.flatMap((l, i) => (IN_UNIT.exec(l) ?? (i === 0 ? NAME_IN_UNIT.exec(l) : null))?.[1] ?? [])[0]
   return all.flatMap((line) => {
     const [, ofRow = '', row] = ROW_IN_UNIT.exec(line) ?? []
     if (row) return row.split(/,\s+/).map((l) => `${l.replace(/\.$/, '')} ${unitOf(ofRow)}`)

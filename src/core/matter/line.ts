@@ -84,6 +84,11 @@ const THOUSAND =
 /** "1.250 g": a point that parts thousands, or not. */
 const DOTTED = /(?<![\d.,])[1-9]\d{0,2}\.\d{3}\s*(?:g|ml|grams?|millilit\w*)\b/i
 
+/** "Cream 35 180 g", "100 g milk chocolate 36": a share of fat or cocoa, as kitchens note it, and no thousands. */
+const PERCENT = /\b(cream|butter|chocolate|couverture) ([1-9]\d)(?=$|\s*[,(]| \d{2,4} ?(?:k?g|ml)\b)/i
+/** "Glucose 60 150 g" */
+const SYRUP_DE = /\b(glucose(?: syrup)?) ([2-9]\d)(?=$|\s*[,(]| \d{2,4} ?(?:k?g|ml)\b)/i
+
 const clean = (text: string): string =>
   text
     .replace(/\bhalf[-\s](?:and|&)[-\s]half\b/gi, 'halfandhalf')
@@ -94,6 +99,8 @@ const clean = (text: string): string =>
     .replace(/^(?:[-–*•·▢□]|\[[ x]?\])\s+/i, '')
     // "glucose syrup DE 60 100 g"
     .replace(/\bD\.?E\.? ?(\d{2})(?= \d)/i, '$1 DE')
+    .replace(PERCENT, '$1 $2%')
+    .replace(SYRUP_DE, '$1 $2 DE')
     .replace(THOUSAND, '$1')
     // "seeds of 1 vanilla bean"
     .replace(/^(?:the )?seeds (?:of|from) (\d|½|half an?|an?|one) (?=vanilla (?:bean|pod)s?$)/i, '$1 ')
