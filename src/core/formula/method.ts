@@ -134,6 +134,10 @@ export const MEANWHILE = /^(?:meanwhile|at the same time)\b/i
 /** "Just before the syrup reaches 124°". */
 export const comesBefore = (sentence: string): boolean => /^(?:just )?before\b/i.test(sentence)
 
+/** "When nearly done add the butter": shortly before the end, whatever that is. */
+export const comesNearEnd = (sentence: string): boolean =>
+  /^(?:when (?:it(?:['’]s| is) )?(?:nearly|almost) (?:done|ready|there)|(?:towards?|near) the end)\b/i.test(sentence)
+
 /** Whether a sentence leaves the choice between two, or says one thing in two ways that differ: "to 125° for firm ones or 121° for soft", "270F/140C". */
 export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean {
   const heats = [...heatsIn(sentence)].flatMap((h) => {
@@ -233,7 +237,7 @@ const SHADES: readonly (readonly [RegExp, number, string])[] = [
 const SIGNS: readonly (readonly [RegExp, Sign, string])[] = [
   [/leaves? (?:a |the )?(?:clean |clear )?(?:streak|trail|path|track|line)/i, 'clean-streak', 'a clean streak'],
   [
-    /(?:pulls?|comes?|leaves?) (?:cleanly )?(?:away from )?the (?:sides?|bottom)\b/i,
+    /(?:pull(?:s|ing)?|com(?:es?|ing)|leav(?:es?|ing)) (?:cleanly )?(?:away from )?the (?:pan['’]s )?(?:sides?|bottom)\b/i,
     'pulls-from-side',
     'it leaves the sides',
   ],

@@ -518,4 +518,17 @@ export const homeMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'what is mixed in a bowl, and stirred in as nuts; what goes in when it is nearly done',
+    '150 g cashews\n200 g sugar\n40 g honey\n8 g lime zest\n15 g butter\n2 g baking soda',
+    'Mix cashews and zest in a bowl. Melt the sugar and honey in a pan over a low heat. Boil to 150 °C. When nearly done add the butter. Quickly stir in soda and nuts. Tip onto a tray.',
+    150,
+    [
+      /^ready \+ sugar 200, honey 40: Melt/,
+      /^rises 145 \+ butter 15: When nearly done/,
+      /^target: Boil/,
+      /^ready \+ cashews 150, lime-zest 8, soda 2: Quickly/,
+      /^ready → out: Tip/,
+    ],
+  ],
 ]

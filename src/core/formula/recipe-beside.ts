@@ -102,6 +102,11 @@ export const SYRUP_IN = new RegExp(
 const SETS_ASIDE =
   /^(?:mix|whisk|stir|combine|beat|blend|dissolve|mash)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?)[,;]? (?:and )?set aside$/i
 
+/** "Mix cashews, zest and salt in a bowl": what is put in later by one of its names, or as nuts. */
+const IN_A_BOWL =
+  /^(?:mix|combine|toss|stir)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?) (?:together )?in an? (?:\w+ )?bowl$/i
+const A_NUT = /\b(?:almonds|cashews|hazelnuts|macadamias|peanuts|pecans|pistachios|walnuts)\b/i
+
 /** "The day before, put the raisins and rum in a jar": what is put in later by one of its names. */
 const SOAKS =
   /^(?:the (?:day|night|evening) before,? (?:cover|mix|place|pour|put|soak|steep|stir)|(?:cover|mix|place|pour|put|stir)(?=.*\b(?:for (?:\d+|several|a few|two|three|six|twelve) hours|overnight)$))\b(?!.*\b(?:pan|pot|saucepan|heat|boil|oven)\b)/i
@@ -129,6 +134,13 @@ function goesInAt(said: readonly string[], at: number): number {
   const [, aside = ''] = SETS_ASIDE.exec(sentence) ?? []
   const asideIn = said.findIndex((s, i) => i > at && aside !== '' && PUTS_IN.test(s) && mentions(s, nounsIn(aside)))
   if (asideIn >= 0) return asideIn
+  const [, bowled = ''] = IN_A_BOWL.exec(sentence) ?? []
+  const called = [...nounsIn(bowled), ...(A_NUT.test(bowled) ? ['nuts'] : [])]
+  const bowledIn =
+    bowled !== '' && !SUGAR.test(bowled)
+      ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && !FOAMS.test(s) && mentions(s, called))
+      : -1
+  if (bowledIn >= 0) return bowledIn
   const soaks = SOAKS.test(sentence) && !SUGAR.test(sentence)
   const soakedIn = soaks ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, nounsIn(sentence))) : -1
   if (soakedIn >= 0) return soakedIn
@@ -236,7 +248,7 @@ const ADDS = /^add\b/i
 
 /** What is done to something that was warmed apart, before it goes in. */
 const TENDS = new RegExp(
-  `^(?:(?:get|heat|warm|bring) (?:it|this|that)|remove|take|discard|strain|cover|keep|cool|chill|${STAYS})\\b`,
+  `^(?:(?:get|heat|warm|bring) (?:it|this|that)|remove|take|discard|fish out|strain|cover|keep|cool|chill|${STAYS})\\b`,
   'i',
 )
 

@@ -6,6 +6,7 @@ import { milkHeadStart } from '../physics/browning'
 import type { Target } from './document'
 import {
   comesBefore,
+  comesNearEnd,
   type Ending,
   endingsIn,
   type HeatUnit,
@@ -185,8 +186,9 @@ function beforeEnd(said: readonly string[], unit: HeatUnit | null): readonly str
             (!heatIn(s) || comesBefore(s)) &&
             !said.slice(i + 1, done.at).some((later) => WHIPPED.test(later)),
         )
-  if (moves < 0) return said
-  return movedBefore(said, done.at, moves)
+  const early = said.findIndex((s, i) => i > done.at && (off < 0 || i < off) && comesNearEnd(s) && ADDS.test(s))
+  const found = moves < 0 ? early : moves
+  return found < 0 ? said : movedBefore(said, done.at, found)
 }
 
 /** The sentence `moves` put before where sentence `end` ends. */

@@ -289,12 +289,15 @@ function wholeOf(
   piece: typeof CUT,
 ): FormulaDocument {
   const joins = parts.map(({ id, label }, i): Step => {
-    const what = label.toLowerCase()
+    // a part may be called by what is done: "To finish"
+    const made = /^to /i.test(label)
+      ? `Get ready what is needed ${label.toLowerCase()}`
+      : `Make the ${label.toLowerCase()}`
     return {
       id: `join-${id}`,
       label,
       when: { on: 'word', word: 'it is ready' },
-      say: i === 0 ? `Make the ${what}` : `Make the ${what}, then put it together with what is made already`,
+      say: i === 0 ? made : `${made}, then put it together with what is made already`,
       why: '',
       act: 'It is on',
       joins: id,

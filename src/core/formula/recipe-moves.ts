@@ -16,7 +16,7 @@ const READIES = saidAs(
   [
     /bloom/,
     /(?:re)?hydrate/,
-    /(?:dissolve|combine|mix) (?:the )?(?:\w+ )?gelatine? (?:in|with|and)\b(?!.*\bsugar\b)/,
+    /(?:dissolve|combine|mix|stir) (?:the )?(?:\w+ )?gelatine? (?:into? (?:the )?(?:\w+ )?water|in|with|and)\b(?!.*\bsugar\b)/,
     /soften (?:the )?(?:\w+ )?gelatine?/,
     /(?:steep|brew|infuse)(?=.*\bwater\b.*\bstrain\b)/,
     /soak(?!.*\b(?:sugar|boil|simmer)\b)/,

@@ -8,6 +8,7 @@ import {
   actsFirst,
   beginsDone,
   comesBefore,
+  comesNearEnd,
   type Ending,
   endingsIn,
   type HeatUnit,
@@ -157,6 +158,8 @@ function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC, gro
   const pulled = pullAt >= 0 && i > pullAt
   if (celsius !== null && !pulled && celsius > 60)
     return { on: 'rises', celsius: comesBefore(text) ? celsius - SOONER_C : celsius }
+  const end = endings.find((e) => e.by === 'heat')
+  if (end && !pulled && comesNearEnd(text)) return { on: 'rises', celsius: end.low - SOONER_C }
   const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(text.replace(ONLY_IF, ''))
   // so warm, for so long: it is kept there
   const keeps = celsius !== null && celsius < KEPT_BELOW_C && seconds !== null && i > 0

@@ -99,6 +99,12 @@ const clean = (text: string): string =>
     .replace(/^(?:[-–*•·▢□]|\[[ x]?\])\s+/i, '')
     // "glucose syrup DE 60 100 g"
     .replace(/\bD\.?E\.? ?(\d{2})(?= \d)/i, '$1 DE')
+    .replace(/\balbumen, fresh\b/i, 'fresh albumen')
+    // "400 g toasted, chopped pecans"
+    .replace(
+      /\b(blanched|chopped|melted|peeled|roasted|shelled|sliced|softened|toasted), (?=(?:\p{L}+ )?\p{L}{3,}$)/iu,
+      '$1 ',
+    )
     .replace(PERCENT, '$1 $2%')
     .replace(SYRUP_DE, '$1 $2 DE')
     .replace(THOUSAND, '$1')
