@@ -12,7 +12,8 @@ import { offBy } from './hindsight'
 import type { ProbeLag } from './probe-slow'
 import type { ProbeDoubt, Reading } from './readings'
 import { EIGHTY } from './scatter'
-import { carryTrack, doubtsOf, memoryAt, type TrackFacts, trackCook, trackFacts } from './track'
+import { carryTrack, memoryAt, type TrackFacts, trackCook, trackFacts } from './track'
+import { doubtsOf } from './track-doubts'
 
 export interface Power {
   /** Watts at full dial, and its standard deviation. */

@@ -10,7 +10,8 @@ import { heatPath } from './heat-path'
 import { mean, ROW } from './heat-state'
 import { probeLag } from './probe-slow'
 import type { Reading } from './readings'
-import { carryTrack, doubtsOf, type TrackFacts, trackCook, trackFacts } from './track'
+import { carryTrack, type TrackFacts, trackCook, trackFacts } from './track'
+import { doubtsOf } from './track-doubts'
 
 const { pot, burner, pressurePa } = testConditions
 const thermal = potThermal(pot)

@@ -2,7 +2,7 @@
  * A cook followed reading by reading. Whatever is logged moves the state at its moment: a filling begins another road, a turn of the
  * dial changes the heat; readings that no syrup can show are set aside, and what they say of the probe is kept.
  */
-import { heatContent, sucroseMelting } from '../physics/heat'
+import { sucroseMelting } from '../physics/heat'
 import { type FeltDial, feltDial } from './felt-dial'
 import type { ForecastContext, Stretch } from './forecast'
 import { type HeatPath, joulesAt, joulesPerDegree } from './heat-path'
@@ -25,9 +25,10 @@ import {
   syrupOf,
   WANDERS,
 } from './heat-state'
-import { type Change, changeIn, copyWatch, type HeatDoubt, type HeatWatch, watchReading, watchStep } from './heat-watch'
+import { type Change, changeIn, copyWatch, type HeatWatch, watchReading, watchStep } from './heat-watch'
 import { carryBlind, copyHindsight, forgets, type Hindsight, hindsightAfter, noHindsight, wilder } from './hindsight'
 import type { ProbeDoubt, Reading } from './readings'
+import { startOfRoad, UNSURE, warmth } from './road-start'
 import { type Scatter, scatterAfter, scatterBefore, unrounded } from './scatter'
 import { apart, type Together, togetherAfter } from './together'
 
@@ -73,10 +74,6 @@ const PRIOR = {
   byHandOffSd: 1.1,
   /** °C by which what goes in may boil off its curve, of its own. */
   fedOffSd: 0.4,
-  /** °C by which the start, and what goes in, may be other than written. */
-  startSd: 6,
-  fedSd: 8,
-  unknownSd: 25,
   /** Share of power a turn of the dial by all of it leaves in doubt, and what coming to the boil does. */
   turnSd: 0.14,
   boilSd: 0.09,
@@ -86,7 +83,7 @@ const UNEVEN = { celsius: 1, seconds: 35 }
 /** ◊ Readings this far from what is foreseen are not the syrup's: °C, and standard deviations; what was read by hand is, and what was foreseen is not. */
 const GATE = { celsius: 1.5, sds: 5, byHandSds: 3 }
 /** ◊ s they have to stay away, and how many of them, before the probe is doubted; s after which they are believed. */
-const AWAY = { seconds: 12, count: 4, givesIn: 90 }
+export const AWAY = { seconds: 12, count: 4, givesIn: 90 }
 /** ◊ s in which nothing is said of the heat: after something went in, after the boil, after a turn of the dial. */
 const SETTLES = { fed: 150, boil: 130, turn: 40 }
 /** ◊ s after the boil, an addition or a turn before it is compared with what was foreseen. */
@@ -94,7 +91,7 @@ const UNTOUCHED = 60
 /** ◊ °C/s: where the syrup climbs slower than this, a change of heat hides in what the boil is off by. */
 const CRAWLS = 0.002
 /** s for which what was found out is told of. */
-const TOLD = 150
+export const TOLD = 150
 /** A burner that is on gives at least this share of what it should: less is a change of heat, and is found as one. */
 const LEAST = 0.1
 /** ◊ Share of a change of heat that it may be off by. */
@@ -220,9 +217,6 @@ function melts(t: Draft, { path }: Stretch, seconds: number): void {
 export const memoryAt = ({ stretch, fedAt }: Pick<Track, 'stretch' | 'fedAt'>, at: number): number =>
   stretch > 0 && at - fedAt < FED.whileS ? FED.memoryS : WANDERS.memoryS
 
-/** J for a degree of the filling before it boils. */
-const warmth = ({ path }: Pick<Stretch, 'path'>): number => joulesPerDegree(path, Math.min(path.boilC, 150) - 2)
-
 function fill(t: Draft, facts: TrackFacts, stretch: Stretch): void {
   const before = facts.stretches[t.stretch]
   t.stretch++
@@ -240,36 +234,10 @@ function fill(t: Draft, facts: TrackFacts, stretch: Stretch): void {
   t.surely = null
   if (before) {
     loosen(state, ROW.off, PRIOR.fedOffSd)
-    loosen(state, ROW.drift, (PRIOR.fedSd * warmth(stretch)) / FED.memoryS)
+    loosen(state, ROW.drift, (UNSURE.fedSd * warmth(stretch)) / FED.memoryS)
   }
   // the tip is somewhere between what it was in and what it is in now
   setRow(state, ROW.tip, tip, before ? 1 + Math.abs(syrupOf(state, stretch.path) - tip) / 2 : 10)
-}
-
-/** Where a filling begins on its road, J, and how sure that is, °C before the boil. */
-function startOfRoad(
-  { state, last }: Draft,
-  { roomC, base }: TrackFacts,
-  { path, mixed, startC, gains }: Stretch,
-  before: Stretch | undefined,
-): { joules: number; sd: number } {
-  if (!before) return { joules: joulesAt(path, startC ?? last?.celsius ?? roomC), sd: PRIOR.startSd }
-  // a road counts the joules since it was cold: what goes in brings its own, and nothing else changes
-  if (gains !== undefined) return { joules: mean(state, ROW.joules) + gains, sd: PRIOR.fedSd / 2 }
-  const held = syrupOf(state, before.path)
-  const heldSd = sdOf(state, ROW.joules) / joulesPerDegree(before.path, held)
-  // a pot nobody has read was as warm as the step asks, sooner than as reckoned
-  if (mixed && (heldSd < PRIOR.fedSd || startC === undefined))
-    return {
-      joules: heatContent(mixed.before, held) + base.capacity * held + mixed.joules,
-      sd: Math.hypot(PRIOR.fedSd, heldSd),
-    }
-  if (startC !== undefined) {
-    // what is mixed hotter than it boils has that heat to give to steam
-    const spare = Math.max(0, startC - path.boilC) * warmth({ path })
-    return { joules: joulesAt(path, Math.min(startC, path.boilC)) + spare, sd: PRIOR.fedSd }
-  }
-  return { joules: joulesAt(path, held), sd: PRIOR.unknownSd }
 }
 
 function turned(t: Draft, facts: TrackFacts): void {
@@ -430,24 +398,4 @@ export function carryTrack(track: Track, facts: TrackFacts, now: number): Track 
   const t: Draft = { ...track, state: copyOf(track.state), watch: [], hindsight: forgets(track.hindsight) }
   advance(t, facts, Math.max(now, t.at))
   return t
-}
-
-/** ◊ Share of the heat there was below which it counts as gone. */
-const STALLED = 0.3
-
-function heatDoubt({ heat, state }: Track, now: number): HeatDoubt | null {
-  if (!heat) return null
-  const left = powerOf(state) / heat.before
-  if (left < STALLED) return 'stall'
-  return now - heat.at > TOLD ? null : left < 1 ? 'heat-lower' : 'heat-higher'
-}
-
-/** What the readings make doubtful at `now`. */
-export function doubtsOf(track: Track, now: number): (ProbeDoubt | HeatDoubt)[] {
-  const { away, probe } = track
-  const isAway = away && now - away.since >= AWAY.seconds && away.count >= AWAY.count
-  const found = probe && now - probe.at < TOLD ? probe.doubt : null
-  const ofProbe = isAway ? (away.sign > 0 ? 'probe-on-metal' : 'probe-out') : found
-  const ofHeat = heatDoubt(track, now)
-  return [...(ofProbe ? [ofProbe] : []), ...(ofHeat ? [ofHeat] : [])]
 }
