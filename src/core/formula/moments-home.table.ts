@@ -531,4 +531,17 @@ export const homeMoments: readonly Moment[] = [
       /^ready → out: Tip/,
     ],
   ],
+  [
+    'what is put onto a tray in the breath in which nuts go in',
+    '200 g sugar\n30 g water\n150 g peanuts\n20 g butter',
+    'Sugar and water in a pan, boil to 165 °C. Off heat butter in, stir, peanuts in, stir, onto tray. Flatten. 15 min, break.',
+    165,
+    [
+      /^ready \+ sugar 200, water 30: Sugar/,
+      /^target: /,
+      /^ready \+ peanuts 150, butter 20 → out: Off heat/,
+      /^ready: Flatten/,
+      /^after 900: 15 min/,
+    ],
+  ],
 ]

@@ -261,6 +261,7 @@ function isApart(head: string, tail: string): boolean {
   // "stir until dissolved; cook to 123°"
   if (DISSOLVES.test(head) && endingsIn(tail, 'C').some((e) => e.by === 'heat')) return true
   if (PULLS.test(tail)) return pours(head)
+  if (WATCHES.test(tail) && whipsWhites(tail)) return heatIn(head) !== null
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
   // "beat the whites stiff; beat them into the mixture"
   if (whipsWhites(head) && WORKED_IN.test(tail)) return true
