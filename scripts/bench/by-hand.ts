@@ -1,9 +1,8 @@
 /** A cook without a probe, judged in the rough kitchen: now and then the maker types what a thermometer of his own shows. */
-import { assessCook, type CookAssessment, type CookEvent, type CookRecord } from '@/core'
-import { demoBoil } from '@/demo/formulas'
+import type { CookEvent } from '@/core'
 import { chance } from '../../tests/rough/chance'
-import { type RoughCook, roughCook } from '../../tests/rough/cook'
-import { AS_OUTSIDE, isFar, isJudged, percent, roughFamilies, share } from './rough'
+import type { RoughCook } from '../../tests/rough/cook'
+import { AS_OUTSIDE, byFamily, inKitchen, isFar, isJudged, looks, percent, share } from './rough'
 import { median, percentile, type Row } from './table'
 
 /** s between two readings, about; °C by which a thermometer nobody checked is off, and by which it is misread. */
@@ -34,15 +33,10 @@ interface Seen {
 /** What a maker without a probe is shown of a cook, who types a temperature every two minutes. */
 export function judgeByHand(cook: RoughCook, seed: number): Seen {
   const seen: Seen = { off: [], inside: [], near: [], celsius: [] }
-  const boil = { ...cook.boil, channel: null }
   const events = [...cook.events, ...typedIn(cook, seed)].sort((a, b) => a.at - b.at)
-  let record: CookRecord = { events: [], readings: [] }
-  let before: CookAssessment | undefined
-  for (let now = BEAT; now <= cook.endedAt; now += BEAT) {
-    const known = events.findLastIndex((e) => e.at <= now) + 1
-    if (known !== record.events.length) record = { events: events.slice(0, known), readings: [] }
-    before = assessCook(boil, record, now, before)
-    const { forecast, celsius, doNow } = before.pot
+  const byHand = { ...cook, boil: { ...cook.boil, channel: null }, events, readings: [] }
+  for (const { now, pot } of looks(byHand, BEAT, cook.endedAt, BEAT)) {
+    const { forecast, celsius, doNow } = pot
     const aim = cook.aims.find((a) => a.step === doNow.step?.id)
     if (!aim || !forecast || !isJudged(cook, aim, now)) continue
     const ahead = aim.at - now
@@ -67,18 +61,5 @@ const said = (all: readonly Seen[]): string => {
 }
 
 /** One line a family of what is shown to a maker who types a temperature every two minutes. */
-export function benchByHand(first = 7_800_000, cooks = 40): Row[] {
-  const families = roughFamilies.map(([what, id], i) => ({
-    what,
-    seen: Array.from({ length: cooks }, (_, s) => {
-      const seed = first + 1000 * i + s
-      return judgeByHand(roughCook(demoBoil(id), seed, { roughness: AS_OUTSIDE }), seed)
-    }),
-  }))
-  const all = families.flatMap((f) => f.seen)
-  return [...families, { what: `all ${all.length} cooks`, seen: all }].map(({ what, seen }) => ({
-    what,
-    measured: said(seen),
-    wanted: '',
-  }))
-}
+export const benchByHand = (first = 7_800_000, cooks = 40): Row[] =>
+  byFamily(inKitchen(judgeByHand, { roughness: AS_OUTSIDE }, first, cooks), said)

@@ -152,12 +152,30 @@ const wrongs: Record<Fault['kind'], string> = {
   metal: 'probe on the metal',
 }
 
-/** So many cooks of every family in a kitchen. */
-const inKitchen = (options: RoughOptions, first: number, cooks: number): { what: string; judged: Judged[] }[] =>
+/** So many cooks of every family in a kitchen, judged. */
+export const inKitchen = <T>(
+  judged: (cook: RoughCook, seed: number) => T,
+  options: RoughOptions,
+  first: number,
+  cooks: number,
+): { what: string; judged: T[] }[] =>
   roughFamilies.map(([what, id], i) => ({
     what,
-    judged: Array.from({ length: cooks }, (_, s) => judge(roughCook(demoBoil(id), first + 1000 * i + s, options))),
+    judged: Array.from({ length: cooks }, (_, s) => {
+      const seed = first + 1000 * i + s
+      return judged(roughCook(demoBoil(id), seed, options), seed)
+    }),
   }))
+
+/** One line a family, and one for all of them. */
+export function byFamily<T>(families: { what: string; judged: T[] }[], say: (judged: readonly T[]) => string): Row[] {
+  const all = families.flatMap((f) => f.judged)
+  return [...families, { what: `all ${all.length} cooks`, judged: all }].map(({ what, judged }) => ({
+    what,
+    measured: say(judged),
+    wanted: '',
+  }))
+}
 
 /** Of so many cooks one is also foreseen by somebody who knows everything. */
 const KNOWN_OF = 20
@@ -198,7 +216,7 @@ export function benchRough(first = 7_000_000, cooks = 200): Row[] {
   for (const roughness of [0.75, 1])
     rows.push({
       what: `a tenth as many, ${roughness / AS_OUTSIDE} times as rough`,
-      measured: said(inKitchen({ roughness }, first, cooks / 10).flatMap((f) => f.judged)),
+      measured: said(inKitchen(judge, { roughness }, first, cooks / 10).flatMap((f) => f.judged)),
       wanted: '',
     })
   rows.push({
@@ -219,15 +237,8 @@ export function benchRough(first = 7_000_000, cooks = 200): Row[] {
 }
 
 /** What it does in a kitchen of another make, which it was not fitted to: one line a family. */
-export function benchStrange(first = 7_500_000, cooks = 50): Row[] {
-  const families = inKitchen({ make: 'strange', roughness: AS_OUTSIDE }, first, cooks)
-  const all = families.flatMap((f) => f.judged)
-  return [...families, { what: `all ${all.length} cooks`, judged: all }].map(({ what, judged }) => ({
-    what,
-    measured: said(judged),
-    wanted: '',
-  }))
-}
+export const benchStrange = (first = 7_500_000, cooks = 50): Row[] =>
+  byFamily(inKitchen(judge, { make: 'strange', roughness: AS_OUTSIDE }, first, cooks), said)
 
 function said(judged: readonly Judged[]): string {
   const f = judged.flatMap((j) => j.forecasts)

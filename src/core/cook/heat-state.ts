@@ -219,10 +219,9 @@ const taught = (row: number): boolean => row !== G
 export const surprise = (s: HeatState, shown: number, step: number, noiseVariance: number): Lesson => {
   const variance = at(s.v, T, T) + noiseVariance
   const stood = roundedTo(shown, step, mean(s, T), variance)
-  const worth = 1 - stood.variance / variance
   const gain = new Float64Array(N)
   for (let i = 0; i < N; i++) gain[i] = at(s.v, i, T) / variance
-  return { off: stood.mean - mean(s, T), variance, worth, gain, taught }
+  return { off: stood.mean - mean(s, T), variance, worth: 1 - stood.variance / variance, gain, taught }
 }
 
 /** Rounds after which a road that bends is met closely enough. */

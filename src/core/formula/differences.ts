@@ -5,8 +5,8 @@ import type { Allergen } from '../matter/ingredient'
 import type { GrainRisk } from '../physics/solubility'
 import { type Grams, inGrams } from '../quantity/figures'
 import { type Analysis, analyse, type Conditions } from './analyse'
-import { allLines, type FormulaDocument, mainBoil, piecesOf } from './document'
-import { nameOfLine } from './line-name'
+import { allLines, type FormulaDocument, mainBoil } from './document'
+import { nameOfId } from './line-name'
 import { allergensIn } from './mixes'
 
 export interface LineChange {
@@ -18,13 +18,6 @@ export interface LineChange {
 
 /** Lines that differ, by id, in the order of the newer list with what was dropped at the end. */
 export function lineChanges(before: FormulaDocument, after: FormulaDocument): LineChange[] {
-  const nameIn = (f: FormulaDocument, id: string): string => {
-    for (const { formula } of piecesOf(f)) {
-      const line = formula.lines.find((l) => l.id === id)
-      if (line) return nameOfLine(formula, line)
-    }
-    return id
-  }
   const was = new Map(allLines(before).map((l) => [l.id, l]))
   const is = new Map(allLines(after).map((l) => [l.id, l]))
   return [...new Set([...is.keys(), ...was.keys()])].flatMap((id) => {
@@ -33,10 +26,10 @@ export function lineChanges(before: FormulaDocument, after: FormulaDocument): Li
     if (a && b && a.ingredient === b.ingredient && Math.abs(a.grams - b.grams) < 0.05) return []
     if (a && b && a.ingredient !== b.ingredient)
       return [
-        { name: nameIn(before, id), before: a.grams, after: null },
-        { name: nameIn(after, id), before: null, after: b.grams },
+        { name: nameOfId(before, id), before: a.grams, after: null },
+        { name: nameOfId(after, id), before: null, after: b.grams },
       ]
-    return [{ name: nameIn(b ? after : before, id), before: a?.grams ?? null, after: b?.grams ?? null }]
+    return [{ name: nameOfId(b ? after : before, id), before: a?.grams ?? null, after: b?.grams ?? null }]
   })
 }
 

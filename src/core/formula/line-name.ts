@@ -1,5 +1,5 @@
 /** What a line is called on a list. */
-import type { FormulaDocument, Line } from './document'
+import { type FormulaDocument, type Line, piecesOf } from './document'
 import { capital } from './method'
 import { ingredientIn } from './mixes'
 import { typedName } from './recipe-names'
@@ -22,6 +22,15 @@ const KINDS = new Set([
 const LONGEST = 40
 /** "A few drops of lemon oil" */
 const DROPS = /^(?:an? )?(?:few |\d+ )?drops (?:of )?/i
+
+/** What the line of an id is called, in whatever piece of a formula it stands; the id where it stands in none. */
+export function nameOfId(formula: FormulaDocument, id: string): string {
+  for (const { formula: piece } of piecesOf(formula)) {
+    const line = piece.lines.find((l) => l.id === id)
+    if (line) return nameOfLine(piece, line)
+  }
+  return id
+}
 
 /** What a line is called: as the pantry calls it, or as it was written where that only says its kind: "Cinnamon", and not "Ground spice". */
 export function nameOfLine(

@@ -38,6 +38,10 @@ const WITH_SYRUP =
   /\b(?:with|and) (?:the )?(?:\w+ pods? and (?:the )?)?(?:glucose|corn|golden|maple|invert)(?: syrup)?\b/gi
 export const PUTS_IN =
   /\b(?:add|in goes?|go(?:es)? in|stream in|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:in|on)|stir in|whisk in|mix in|beat in|fold in|tip in|put in|trickle in|drizzle in|(?:rain|scatter|shower|sprinkle) in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|run|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
+/** The first sentence after `at` that puts in what is called so; -1 for none. */
+const putInAt = (said: readonly string[], at: number, names: readonly string[]): number =>
+  said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, names))
+
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
   new RegExp(
@@ -75,7 +79,7 @@ function mixedInAt(said: readonly string[], at: number): number {
   if (!MIXES.test(said[at] ?? '')) return -1
   const sentence = said[at] as string
   const own = SUGAR.test(sentence) ? undefined : (TOGETHER.exec(sentence) ?? MIXED.exec(sentence))?.[1]?.toLowerCase()
-  const later = own === undefined ? -1 : said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, [own]))
+  const later = putInAt(said, at, own === undefined ? [] : [own])
   if (later >= 0) return later
   return said.findIndex((s, i) => {
     if (i > at && PUTS_IN.test(s) && SLURRY.test(s) && STARCH.test(sentence)) return true
@@ -132,7 +136,7 @@ function goesInAt(said: readonly string[], at: number): number {
   const mixed = mixedInAt(said, at)
   if (mixed >= 0) return mixed
   const [, aside = ''] = SETS_ASIDE.exec(sentence) ?? []
-  const asideIn = said.findIndex((s, i) => i > at && aside !== '' && PUTS_IN.test(s) && mentions(s, nounsIn(aside)))
+  const asideIn = putInAt(said, at, nounsIn(aside))
   if (asideIn >= 0) return asideIn
   const [, bowled = ''] = IN_A_BOWL.exec(sentence) ?? []
   const called = [...nounsIn(bowled), ...(A_NUT.test(bowled) ? ['nuts'] : [])]
@@ -142,10 +146,10 @@ function goesInAt(said: readonly string[], at: number): number {
       : -1
   if (bowledIn >= 0) return bowledIn
   const soaks = SOAKS.test(sentence) && !SUGAR.test(sentence)
-  const soakedIn = soaks ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, nounsIn(sentence))) : -1
+  const soakedIn = putInAt(said, at, soaks ? nounsIn(sentence) : [])
   if (soakedIn >= 0) return soakedIn
   const bathed = OVER_WATER.exec(sentence)?.[1]?.toLowerCase()
-  const bathedIn = bathed ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, [bathed])) : -1
+  const bathedIn = putInAt(said, at, bathed ? [bathed] : [])
   if (bathedIn >= 0) return bathedIn
   const phase = PHASE.exec(sentence)?.[1]
   const phaseIn = phase

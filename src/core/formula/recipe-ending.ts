@@ -77,12 +77,13 @@ interface Ends {
   readonly ending: Ending
 }
 
+/** Whether it is still on the heat, in its pot, after sentences `from` to `to`. */
+const staysOn = (said: readonly string[], from: number, to: number): boolean =>
+  !said.slice(from, to + 1).some((s) => takesOff(s) || pours(s))
+
 /** A boil of so many minutes after that, while it is still on the heat: it ends there. */
 const boilsOn = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends | undefined =>
-  all.findLast(
-    ({ at, ending }) =>
-      ending.by === 'time' && at > last.at && !said.slice(last.at, at + 1).some((s) => takesOff(s) || pours(s)),
-  )
+  all.findLast(({ at, ending }) => ending.by === 'time' && at > last.at && staysOn(said, last.at, at))
 
 /** "Keep stirring over a medium heat until it caramelises", after 117° and nuts: it ends at that colour. */
 const browns = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends | undefined =>
@@ -93,7 +94,7 @@ const browns = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends
       last.ending.by === 'heat' &&
       ending.celsius > last.ending.high &&
       CARAMELISES.test(said[at] ?? '') &&
-      !said.slice(last.at, at + 1).some((s) => takesOff(s) || pours(s)),
+      staysOn(said, last.at, at),
   )
 /** "Boil to 104°; add the rest of the cream. Continue cooking until a drop makes a firm ball": it ends at that. */
 const cooksOn = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends | undefined =>
@@ -103,9 +104,9 @@ const cooksOn = (all: readonly Ends[], last: Ends, said: readonly string[]): End
       at > last.at &&
       last.ending.by === 'heat' &&
       GOES_ON.test(said[at] ?? '') &&
-      !said.slice(last.at, at + 1).some((s) => takesOff(s) || pours(s)),
+      staysOn(said, last.at, at),
   )
-const GOES_ON = /^(?:then )?(?:continue|keep|go on|cook(?:ing)? on|return|bring (?:it )?back)\b.*\b(?:boil|cook|heat)?/i
+const GOES_ON = /^(?:then )?(?:continue|keep|go on|cook(?:ing)? on|return|bring (?:it )?back)\b/i
 const CARAMELISES =
   /\bcarameli[sz]|\bover (?:a )?(?:low|medium|high)\b|\b(?:syrup|sugar|caramel)\b.{0,20}\b(?:is|turns?)\b|\bmelts? (?:again|to)\b/i
 

@@ -6,7 +6,7 @@ import {
   type FormulaDocument,
   inGrams,
   ingredientIn,
-  nameOfLine,
+  nameOfId,
   piecesOf,
   type Size,
   unitWeightsOf,
@@ -18,13 +18,7 @@ import { ChoiceList } from '@/ui/kit/slot'
 import { useSay } from '@/ui/shell/preferences'
 import { capital, formatCount, lower, type Say } from '@/words'
 
-export const lineName = (formula: FormulaDocument, line: string): string => {
-  for (const { formula: piece } of piecesOf(formula)) {
-    const found = piece.lines.find((l) => l.id === line)
-    if (found) return lower(nameOfLine(piece, found))
-  }
-  return line
-}
+export const lineName = (formula: FormulaDocument, line: string): string => lower(nameOfId(formula, line))
 
 /** Packs a line's ingredient is sold in: tins, packets, sticks, sheets. */
 const packUnits = ['tin', 'packet', 'stick', 'sheet', 'each'] as const
