@@ -1,5 +1,5 @@
 /** Which temperatures a work can be done at, and what a mass can do at each. */
-import { type FamilyId, families } from '../craft/families'
+import { type FamilyId, families, workOf } from '../craft/families'
 import type { FamilyFacts, UsualWork, Work } from '../craft/families/family'
 import { type Chocolate, chocolates, type HandworkKind, heights, type WorkWindow } from '../craft/handwork'
 import { type FormulaDocument, isBoiled, type Step } from '../formula/document'
@@ -88,10 +88,9 @@ export interface Band {
 
 /** What the mass can do at each temperature, from `hottest` down to `coldest` °C. */
 export function bandsOf(formula: FormulaDocument, mix: Mix, hottest: number, coldest: number, roomC: number): Band[] {
-  const { work, windows } = families[formula.family] as FamilyFacts
+  const { windows } = families[formula.family] as FamilyFacts
   const glass = glassTransition(mix)
-  const stirred = work === 'beaten' && isLeftOut('beat', formula.family, formula.school)
-  const ladder = !isBoiled(formula) ? 'baked' : stirred ? 'stirred' : (ladders[work] ?? 'glass')
+  const ladder = isBoiled(formula) ? (ladders[workOf(formula.family, formula.school)] ?? 'glass') : 'baked'
   const edges: Readonly<Record<keyof typeof masses, readonly number[]>> = {
     glass: [heights.runs, heights.levels, heights.scores, heights.cuts].map((h) => h + glass),
     grained: edgesOf(windows.beat),
@@ -115,9 +114,10 @@ export function bandsOf(formula: FormulaDocument, mix: Mix, hottest: number, col
 /** How much warmer than the room a work can be done, °C. */
 const nearRoom = (window: WorkWindow | undefined): number => (window && 'nearRoom' in window ? window.nearRoom : 0)
 
-/** Which ladder a mass has, by how its family is worked; that of the glass point unless told. */
+/** Which ladder a mass has, by how it is worked; that of the glass point unless told. */
 const ladders: Readonly<Partial<Record<Work, keyof typeof masses>>> = {
   beaten: 'grained',
+  stirred: 'stirred',
   whipped: 'foam',
   tempered: 'chocolate',
 }

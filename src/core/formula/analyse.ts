@@ -1,6 +1,6 @@
 /** What a formula will be: computed once per size, pot and kitchen, in plain figures for the verdicts and the ladder. */
 import { type Bite, biteOf } from '../craft/bite'
-import { families } from '../craft/families'
+import { type FamilyId, isGrained, workOf } from '../craft/families'
 import type { Work } from '../craft/families/family'
 import { type Stage, type StageFacts, stageOf, stagesOf } from '../craft/stages'
 import type { Surface } from '../craft/surfaces'
@@ -59,6 +59,7 @@ export interface Analysis {
   readonly doctors: number
   readonly grain: GrainRisk | 'none'
   readonly meantToGrain: boolean
+  readonly family: FamilyId
   readonly work: Work
   readonly keeps: Keeps
   readonly rungs: readonly Rung[]
@@ -81,6 +82,9 @@ export function analyse(
   const untilPull = stops.slice(0, stops.indexOf(pull) + 1)
   const [finished, whole] = [massMix(stops), finishedMix(stops)]
   const peak = peakLitres(formula, grams, stops)
+  const { family, school } = formula
+  const work = workOf(family, school)
+  const grained = isGrained(family, school)
   return {
     targetC: isBoiled(formula)
       ? temperatureToday(pull.before, formula.target.celsius, conditions.pressurePa)
@@ -96,17 +100,15 @@ export function analyse(
     bite: biteOf(finished, conditions.roomC),
     stage: stageOf(pull.before),
     // chocolate is no syrup: no drop of it tells anything
-    stages:
-      !isBoiled(formula) || families[formula.family].work === 'tempered'
-        ? []
-        : stagesOf(pull.before, conditions.pressurePa),
+    stages: !isBoiled(formula) || work === 'tempered' ? [] : stagesOf(pull.before, conditions.pressurePa),
     peakLitres: peak,
     fill: peak / conditions.pot.litres,
     doctors: doctorShare(finished),
     grain: grainRisk(finished, conditions.roomC),
-    meantToGrain: families[formula.family].grains,
-    keeps: keeps(finished, conditions.roomC, families[formula.family].grains),
-    work: families[formula.family].work,
+    meantToGrain: grained,
+    keeps: keeps(finished, conditions.roomC, grained),
+    family,
+    work,
     shape: formula.shape,
     rungs: stops.flatMap((s) => {
       const celsius = rungAt(s, conditions.pressurePa)

@@ -1,12 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
-import { demoFormulas } from '@/demo/formulas'
-import type { FamilyId } from '../craft/families'
+import { demoBoil, demoFormulas } from '@/demo/formulas'
+import { type BoiledFamilyId, schoolsOf } from '../craft/families'
+import { expectedOf } from '../craft/testing'
 import { ingredients } from '../matter/ingredients'
 import { standardPressure } from '../physics/water'
 import { testConditions } from '../testing'
 import { analyse } from './analyse'
-import { boiledIn, type FormulaDocument, gramsAsWritten, isBoiled, piecesOf } from './document'
+import { type BoiledFormula, type FormulaDocument, gramsAsWritten, isBoiled, piecesOf } from './document'
 import { toRecipe } from './json-ld'
 import { type Verdict, verdictsOf, wholeVerdicts } from './verdicts'
 
@@ -49,81 +50,189 @@ describe('allergens', () => {
   })
 })
 
-/** What each family is in a room at 30, 63 and 85 %: told before it was computed, as a confectioner would. */
-const rooms: Partial<Record<FamilyId, readonly [string, string, string]>> = {
-  'hard-candy': ['steady', 'sticky', 'sticky'],
-  toffee: ['steady', 'sticky', 'sticky'],
-  brittle: ['steady', 'sticky', 'sticky'],
-  honeycomb: ['steady', 'sticky', 'sticky'],
-  caramel: ['dries', 'sticky', 'sticky'],
-  nougat: ['dries', 'sticky', 'sticky'],
-  fudge: ['dries', 'dries', 'steady'],
+/** What is expected of the ordinary formula of a family, as a confectioner would say it before it is computed. */
+interface Row {
+  /** In a room at 30, 63 and 85 %. */
+  readonly rooms: readonly [string, string, string]
+  /** Pulled 4° early, right, and 4° late. Between two words either is right. */
+  readonly bites: readonly [readonly string[], readonly string[], readonly string[]]
+  /** With ten points fewer doctors, as it is, and with ten more. */
+  readonly grains: readonly [string, string, string]
 }
 
-const mainOf = (family: FamilyId) => {
-  const found = all.flatMap(boiledIn).find((b) => b.formula.family === family)
-  if (!found) throw new Error(`The demo boils no ${family}`)
-  return found.formula
+const snaps = ['snaps-clean']
+const glassy = ['steady', 'sticky', 'sticky'] as const
+
+const table: Readonly<Record<BoiledFamilyId, Row>> = {
+  'hard-candy': { rooms: glassy, bites: [snaps, snaps, snaps], grains: ['may', 'if-stirred', 'resists'] },
+  caramel: {
+    rooms: ['dries', 'sticky', 'sticky'],
+    bites: [['firm-chew', 'soft-chew'], ['firm-chew'], ['very-firm-chew', 'bends']],
+    grains: ['if-stirred', 'resists', 'resists'],
+  },
+  'caramel-sauce': {
+    rooms: ['dries', 'dries', 'sticky'],
+    bites: [['pours'], ['pours', 'spoonable'], ['spoonable']],
+    grains: ['may', 'if-stirred', 'resists'],
+  },
+  'condensed-milk': {
+    rooms: ['dries', 'steady', 'sticky'],
+    bites: [['spoonable', 'pours'], ['soft-chew', 'firm-chew'], ['firm-chew']],
+    // milk and golden syrup keep it from graining: without them it is another sweet
+    grains: ['may', 'may', 'resists'],
+  },
+  toffee: { rooms: glassy, bites: [['hard', ...snaps], snaps, snaps], grains: ['readily', 'readily', 'may'] },
+  brittle: { rooms: glassy, bites: [snaps, snaps, snaps], grains: ['may', 'if-stirred', 'resists'] },
+  honeycomb: { rooms: glassy, bites: [['hard', ...snaps], snaps, snaps], grains: ['may', 'if-stirred', 'resists'] },
+  fudge: {
+    rooms: ['dries', 'dries', 'steady'],
+    bites: [['spoonable', 'soft-chew'], ['soft-chew'], ['firm-chew']],
+    grains: ['readily', 'readily', 'may'],
+  },
+  nougat: {
+    rooms: ['dries', 'sticky', 'sticky'],
+    bites: [['soft-chew'], ['soft-chew', 'firm-chew'], ['soft-chew', 'firm-chew']],
+    grains: ['resists', 'resists', 'resists'],
+  },
+  marshmallow: {
+    rooms: ['dries', 'dries', 'steady'],
+    bites: [['soft-chew'], ['soft-chew'], ['soft-chew']],
+    grains: ['may', 'resists', 'none'],
+  },
+  popcorn: {
+    rooms: glassy,
+    bites: [['bends', 'hard'], ['hard'], ['hard', ...snaps]],
+    grains: ['may', 'if-stirred', 'resists'],
+  },
 }
-const verdictIn = <Id extends Verdict['id']>(
-  family: FamilyId,
+
+/** The ordinary formula of a family, pulled `by` °C hotter, `doctors` more of its sweeteners glucose syrup: as far as it has any to give for sugar. */
+async function ordinaryOf(family: BoiledFamilyId, by = 0, doctors = 0): Promise<BoiledFormula> {
+  const { pot, after = {}, target } = (await expectedOf(family)).ordinary
+  const sugar = Object.keys(pot).find((id) => /sugar/.test(id)) as string
+  const written = (moved: number): BoiledFormula => ({
+    ...demoBoil('smoked-salt-tamarind-caramels'),
+    family,
+    school: Object.keys(schoolsOf(family))[0] as string,
+    groups: ['pot', 'after'].map((id) => ({ id, label: id, celsius: 20 })),
+    lines: [
+      ...Object.entries({
+        ...pot,
+        [sugar]: (pot[sugar] ?? 0) - moved,
+        'glucose-42': (pot['glucose-42'] ?? 0) + moved / 0.8,
+      }).map(([ingredient, grams]) => ({ id: ingredient, group: 'pot', ingredient, grams })),
+      ...Object.entries(after).map(([ingredient, grams]) => ({
+        id: `${ingredient}-after`,
+        group: 'after',
+        ingredient,
+        grams,
+      })),
+    ],
+    steps: [
+      { ...bare, id: 'light', when: { on: 'ready' }, adds: 'pot', heat: 6 },
+      { ...bare, id: 'pull', when: { on: 'target' }, offHeat: true },
+      { ...bare, id: 'after', when: { on: 'ready' }, adds: 'after' },
+      { ...bare, id: 'pour', when: { on: 'ready' }, empties: true },
+    ],
+    target: { celsius: target + by, within: 1 },
+  })
+  const doctorsOf = (moved: number): number => analyse(written(moved), testConditions).doctors
+  const wanted = doctorsOf(0) + doctors
+  let [low, high] = [-(pot['glucose-42'] ?? 0), pot[sugar] ?? 0]
+  for (let i = 0; i < 30 && doctors !== 0; i++) {
+    const middle = (low + high) / 2
+    if (doctorsOf(middle) < wanted) low = middle
+    else high = middle
+  }
+  return written(doctors === 0 ? 0 : low)
+}
+
+const bare = { label: 'A step', say: '', why: '', act: '' }
+
+const verdictOf = <Id extends Verdict['id']>(
+  formula: BoiledFormula,
   id: Id,
   change: Partial<typeof testConditions> = {},
-  by = 0,
 ): Extract<Verdict, { id: Id }> => {
-  const formula = mainOf(family)
   const conditions = { ...testConditions, ...change }
-  const aimed = { ...formula, target: { ...formula.target, celsius: formula.target.celsius + by } }
-  const found = verdictsOf(analyse(aimed, conditions), conditions, aimed).find((v) => v.id === id)
+  const found = verdictsOf(analyse(formula, conditions), conditions, formula).find((v) => v.id === id)
   return found as Extract<Verdict, { id: Id }>
 }
 
-describe('one factor at a time', () => {
-  test.each(Object.entries(rooms) as [FamilyId, readonly string[]][])(
-    '%s in a dry, a usual and a damp room',
-    (family, wanted) => {
-      const seen = [0.3, 0.63, 0.85].map((humidity) => verdictIn(family, 'humidity', { humidity }).figures.keeping)
-      expect(seen).toEqual(wanted)
-    },
-  )
+describe.each(Object.entries(table) as [BoiledFamilyId, Row][])('%s, one factor at a time', (family, row) => {
+  it('keeps in a dry, a usual and a damp room as it does', async () => {
+    const formula = await ordinaryOf(family)
+    const seen = [0.3, 0.63, 0.85].map((humidity) => verdictOf(formula, 'humidity', { humidity }).figures.keeping)
+    expect(seen).toEqual(row.rooms)
+  })
 
-  test.each(Object.keys(rooms) as FamilyId[])(
-    '%s: hotter is drier and harder, at the sea and up the hill',
-    (family) => {
-      for (const metres of [12, 1480]) {
-        const pressurePa = standardPressure(metres)
-        const [under, right, over] = [-4, 0, 4].map((by) => ({
-          water: verdictIn(family, 'water', { pressurePa }, by).figures.share,
-          bite: verdictIn(family, 'bite', { pressurePa }, by).figures.aboveGlass,
-        }))
-        expect(under?.water).toBeGreaterThan(right?.water ?? 1)
-        expect(right?.water).toBeGreaterThan(over?.water ?? 1)
-        expect(under?.bite).toBeGreaterThan(right?.bite ?? 99)
-        expect(right?.bite).toBeGreaterThan(over?.bite ?? 99)
+  it('bites as it should when it is pulled early, right and late', async () => {
+    for (const [i, by] of [-4, 0, 4].entries()) {
+      const { bite } = verdictOf(await ordinaryOf(family, by), 'bite').figures
+      expect(row.bites[i], `${by}°`).toContain(bite)
+    }
+  })
+
+  it('grains less readily with more doctors', async () => {
+    const seen = []
+    for (const by of [-0.1, 0, 0.1]) seen.push(verdictOf(await ordinaryOf(family, 0, by), 'grain').figures.risk)
+    expect(seen).toEqual(row.grains)
+  })
+
+  it('is drier and harder the hotter it is pulled, at the sea and up the hill', async () => {
+    for (const metres of [12, 1480]) {
+      const pressurePa = standardPressure(metres)
+      const figures = []
+      for (const by of [-4, 0, 4]) {
+        const formula = await ordinaryOf(family, by)
+        figures.push({
+          water: verdictOf(formula, 'water', { pressurePa }).figures.share,
+          bite: verdictOf(formula, 'bite', { pressurePa }).figures.aboveGlass,
+        })
       }
-    },
-  )
+      const [under, right, over] = figures
+      expect(under?.water).toBeGreaterThan(right?.water ?? 1)
+      expect(right?.water).toBeGreaterThan(over?.water ?? 1)
+      expect(under?.bite).toBeGreaterThan(right?.bite ?? 99)
+      expect(right?.bite).toBeGreaterThan(over?.bite ?? 99)
+    }
+  })
 
-  test.each(Object.keys(rooms) as FamilyId[])(
-    '%s comes out the same up the hill: the target is a composition',
-    (family) => {
-      const [sea, hill] = [12, 1480].map((m) => verdictIn(family, 'water', { pressurePa: standardPressure(m) }).figures)
-      expect(hill?.share).toBeCloseTo(sea?.share ?? 0, 3)
-    },
-  )
+  it('comes out the same up the hill: the target is a composition', async () => {
+    const formula = await ordinaryOf(family)
+    const [sea, hill] = [12, 1480].map(
+      (m) => verdictOf(formula, 'water', { pressurePa: standardPressure(m) }).figures.share,
+    )
+    expect(hill).toBeCloseTo(sea ?? 0, 3)
+  })
+})
 
+describe('work', () => {
   test.each([
-    ['honeycomb', 'tipped'],
-    ['fudge', 'beaten'],
-    ['marshmallow', 'whipped'],
-    ['popcorn', 'tossed'],
-    ['toffee', 'spread'],
-    ['hard-candy', 'poured'],
-  ] as const)('%s is %s, and no other work is spoken of', (family, work) => {
-    expect(verdictIn(family, 'work').figures.work).toBe(work)
+    ['honeycomb', 'plain', 'tipped'],
+    ['fudge', 'cool-beat', 'beaten'],
+    ['fudge', 'stir-soon', 'stirred'],
+    ['fudge', 'no-grain', 'poured'],
+    ['marshmallow', 'gelatin', 'whipped'],
+    ['popcorn', 'crisp', 'tossed'],
+    ['toffee', 'thermometer', 'spread'],
+    ['hard-candy', 'boil-per-colour', 'poured'],
+    ['hard-candy', 'pulled', 'pulled'],
+  ] as const)('%s, %s, is %s, and no other work is spoken of', async (family, school, work) => {
+    expect(verdictOf({ ...(await ordinaryOf(family)), school }, 'work').figures.work).toBe(work)
+  })
+
+  it('a fudge that is to stay smooth is no grained sweet: its sugar is dissolved, and grain is a fault in it', async () => {
+    const grained = await ordinaryOf('fudge')
+    const smooth = { ...grained, school: 'no-grain' }
+    expect(verdictOf(smooth, 'humidity').figures.driesBelow).toBeLessThan(
+      verdictOf(grained, 'humidity').figures.driesBelow,
+    )
+    expect(verdictOf(grained, 'grain').tone).toBe('good')
+    expect(verdictOf(smooth, 'grain').tone).toBe('mind')
   })
 
   it('drops filled from the pot leave minutes, not one', () => {
-    expect(verdictIn('hard-candy', 'work').figures.until).toBeGreaterThan(120)
+    expect(verdictOf(demoBoil('rhubarb-nettle-elderflower-drops'), 'work').figures.until).toBeGreaterThan(120)
   })
 })

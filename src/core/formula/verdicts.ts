@@ -1,6 +1,7 @@
 /** What a batch will be: one finding a subject, from the analysis and the kitchen it is made in. */
 
 import type { BiteId } from '../craft/bite'
+import type { FamilyId } from '../craft/families'
 import type { Work } from '../craft/families/family'
 import type { Finding, FindingOf, Tone } from '../finding'
 import { workingWindows } from '../finish/working'
@@ -34,6 +35,7 @@ export interface VerdictFigures {
     readonly driesBelow: number
     readonly room: number
     readonly keeping: Keeping
+    readonly family: FamilyId
   }
   fits: { readonly fill: number; readonly peakLitres: number; readonly potLitres: number; readonly pot: string }
   /** `until`: how long it can be poured or spread; `scores`: how long a glass takes a score, null for a chew, which is cut. */
@@ -105,6 +107,7 @@ const humidity = (a: Analysis, c: Conditions): VerdictOn<'humidity'> => ({
     driesBelow: a.keeps.driesBelow,
     room: c.humidity,
     keeping: keepingIn(a.keeps, c.humidity),
+    family: a.family,
   },
 })
 
@@ -130,7 +133,7 @@ const work = (a: Analysis, c: Conditions): VerdictOn<'work'> => {
   const onTray = workingWindows(a.finished, depthOf(a.shape), a.targetC, c.roomC)
   const spreads = a.work === 'spread' && !fills
   const minutes = spreads ? onTray.spreads : workingWindows(a.finished, depthInPot(a, c), a.targetC, c.roomC).flows
-  const hurries = (spreads || a.work === 'poured') && minutes < HURRY
+  const hurries = (spreads || a.work === 'poured' || a.work === 'pulled') && minutes < HURRY
   return {
     id: 'work',
     tone: hurries ? 'mind' : 'good',

@@ -1,5 +1,5 @@
 /** What a batch will be. */
-import { inCelsiusStep, type Verdict, type VerdictFigures } from '@/core'
+import { type FamilyId, inCelsiusStep, type Verdict, type VerdictFigures } from '@/core'
 import { formatLitres, formatPercent, formatShare, formatSpan } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
@@ -17,10 +17,54 @@ const grains: Readonly<Record<VerdictFigures['grain']['risk'], string>> = {
 export const aboutSpan = (seconds: number): string =>
   seconds < 60 ? `${Math.round(seconds)} s` : formatSpan(Math.round(seconds / 60) * 60)
 
-const keepings: Readonly<Record<VerdictFigures['humidity']['keeping'], string>> = {
-  sticky: 'it takes up water, wrap it within the hour',
-  dries: 'it dries out, wrap it',
-  steady: 'it keeps as it is',
+/** What the room does to each, and what is done about it. What is a glass has nothing to lose. */
+const keepings: Readonly<Record<FamilyId, Readonly<Record<'sticky' | 'dries', string>>>> = {
+  'hard-candy': {
+    sticky: 'its skin turns sticky and cloudy, into a tight tin within the hour',
+    dries: 'it only gets harder',
+  },
+  caramel: {
+    sticky: 'it takes up water and runs, wrap each piece within the hour',
+    dries: 'it gets a hard skin, wrap each piece',
+  },
+  'caramel-sauce': {
+    sticky: 'left open it takes up water and thins, close it once it is cold',
+    dries: 'left open it gets a skin, close it once it is cold',
+  },
+  'condensed-milk': {
+    sticky: 'it takes up water and turns sticky, wrap or cover it',
+    dries: 'it gets a crust, wrap or cover it',
+  },
+  toffee: {
+    sticky: 'it turns sticky and loses its snap, into a tight tin within the hour',
+    dries: 'it only gets harder',
+  },
+  brittle: {
+    sticky: 'it turns sticky and loses its snap, into a tight tin within the hour',
+    dries: 'it only gets harder',
+  },
+  honeycomb: {
+    sticky: 'it turns sticky and sinks, into a tight tin or under chocolate within the hour',
+    dries: 'it only gets crisper',
+  },
+  fudge: {
+    sticky: 'it weeps and goes soft, wrap it once it is cut',
+    dries: 'it goes dry and crumbles, wrap it once it is cut',
+  },
+  nougat: {
+    sticky: 'it takes up water and spreads, wrap each piece within the hour',
+    dries: 'it goes hard, wrap each piece',
+  },
+  marshmallow: {
+    sticky: 'it weeps through its dust, into a tight box once it is dusted',
+    dries: 'it goes tough, into a tight box once it is dusted',
+  },
+  popcorn: {
+    sticky: 'the corn goes soft, into a tight bag within the hour',
+    dries: 'it only gets crisper',
+  },
+  chocolate: { sticky: 'damp blooms it, keep it dry', dries: 'the air does it no harm' },
+  layered: { sticky: 'it softens, cover it', dries: 'it dries out, cover it' },
 }
 
 const untilScored = (scores: number | null): string =>
@@ -44,8 +88,19 @@ const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures) => Said>> = {
     text: Number.isFinite(until) ? `Spread within ${aboutSpan(until)}` : 'No hurry to spread it',
     detail: untilScored(scores),
   }),
+  pulled: ({ until, scores }) => ({
+    text: Number.isFinite(until) ? `Pour within ${aboutSpan(until)}, then pull` : 'Pour it, then pull',
+    detail:
+      scores !== null && Number.isFinite(scores)
+        ? `soft enough to pull and cut until about ${aboutSpan(scores)}`
+        : 'pull it as soon as it can be handled, with gloves: it is hot inside for longer',
+  }),
   tipped: () => ({ text: 'Tip it out at once', detail: 'never spread or touch it: the foam falls' }),
   beaten: () => ({ text: 'Beat it once it has cooled, then pour', detail: 'beaten hot it grains coarse' }),
+  stirred: () => ({
+    text: 'Stir until it just dulls, then pour at once',
+    detail: 'it sets while it is stirred: have the tin ready',
+  }),
   whipped: () => ({ text: 'Whip it first, then pour', detail: 'it is worked in the bowl, not on the tray' }),
   tempered: () => ({
     text: 'Seed it, then work it while it holds',
@@ -69,9 +124,9 @@ const sayings: Sayings<VerdictFigures> = {
     text: grains[risk],
     detail: `doctors are ${formatPercent(doctors)} of the sweeteners`,
   }),
-  humidity: ({ stickyAbove, driesBelow, room, keeping }) => ({
+  humidity: ({ stickyAbove, driesBelow, room, keeping, family }) => ({
     text: `Sticky above ${formatPercent(stickyAbove)} humidity, ${driesBelow > 0 ? `dries below ${formatPercent(driesBelow)}` : 'never too dry'}`,
-    detail: `the room is at ${formatPercent(room)}: ${keepings[keeping]}`,
+    detail: `the room is at ${formatPercent(room)}: ${keeping === 'steady' ? 'it keeps as it is' : keepings[family][keeping]}`,
   }),
   ganache: ({ fat, water, splits }) => ({
     text: splits ? 'A ganache that splits easily' : 'A ganache that holds',

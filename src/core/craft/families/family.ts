@@ -22,7 +22,11 @@ export interface FamilyFacts {
   readonly spoiltAt: number
   /** Fine grain is what makes it. */
   readonly grains: boolean
+  /** Schools of such a sweet that are to stay smooth. */
+  readonly smooth?: readonly string[]
   readonly work: Work
+  /** Of schools that are worked otherwise. */
+  readonly workIn?: Readonly<Record<string, Work>>
   /** When each work it asks for can be done. Work that is not here is not done to it at a moment of its own. ◊ */
   readonly windows: Readonly<Partial<Record<HandworkKind, WorkWindow>>>
   /** What is done to it from the pour on, the pour itself first; a school that is not here has the finish of its family. */
@@ -40,7 +44,7 @@ export interface UsualWork {
 }
 
 /** What is done to it between the pull and the setting. */
-export type Work = 'poured' | 'spread' | 'tipped' | 'beaten' | 'whipped' | 'tossed' | 'tempered'
+export type Work = 'poured' | 'pulled' | 'spread' | 'tipped' | 'beaten' | 'stirred' | 'whipped' | 'tossed' | 'tempered'
 
 /** A family that is boiled to a target. */
 export interface Family extends FamilyFacts {

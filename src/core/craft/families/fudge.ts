@@ -10,7 +10,9 @@ export const fudge: Family = {
   },
   spoiltAt: 184,
   grains: true,
+  smooth: ['no-grain'],
   work: 'beaten',
+  workIn: { 'stir-soon': 'stirred', 'no-grain': 'poured' },
   windows: { beat: { celsius: [43, 50] }, cut: { nearRoom: 4 } },
   finish: {
     usual: [
@@ -20,6 +22,11 @@ export const fudge: Family = {
       { work: { kind: 'wrap', film: 'waxed-paper' } },
     ],
     'stir-soon': [
+      { work: { kind: 'spread' }, pours: true },
+      { work: { kind: 'cut', tool: 'knife' } },
+      { work: { kind: 'wrap', film: 'waxed-paper' } },
+    ],
+    'no-grain': [
       { work: { kind: 'spread' }, pours: true },
       { work: { kind: 'cut', tool: 'knife' } },
       { work: { kind: 'wrap', film: 'waxed-paper' } },

@@ -11,6 +11,7 @@ export const hardCandy: Family = {
   spoiltAt: 166,
   grains: false,
   work: 'poured',
+  workIn: { pulled: 'pulled' },
   windows: {
     fill: { above: [78, null] },
     form: { above: [45, 85] },

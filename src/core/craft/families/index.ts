@@ -5,7 +5,7 @@ import { caramel } from './caramel'
 import { caramelSauce } from './caramel-sauce'
 import { chocolate } from './chocolate'
 import { condensedMilk } from './condensed-milk'
-import type { Family, FamilyFacts } from './family'
+import type { Family, FamilyFacts, Work } from './family'
 import { fudge } from './fudge'
 import { hardCandy } from './hard-candy'
 import { honeycomb } from './honeycomb'
@@ -43,3 +43,15 @@ export const schoolLabel = (family: FamilyId, school: string): string => schools
 /** The schools of a family, by id. */
 export const schoolsOf = (family: FamilyId): Readonly<Record<string, string>> =>
   (families[family] as FamilyFacts).schools
+
+/** How a sweet of this family and school is worked between the pull and the setting. */
+export function workOf(family: FamilyId, school: string): Work {
+  const { work, workIn } = families[family] as FamilyFacts
+  return workIn?.[school] ?? work
+}
+
+/** Whether fine grain is what makes a sweet of this family and school: its sucrose is crystal then, and no solute. */
+export function isGrained(family: FamilyId, school: string): boolean {
+  const { grains, smooth } = families[family] as FamilyFacts
+  return grains && !smooth?.includes(school)
+}
