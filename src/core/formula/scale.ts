@@ -223,6 +223,13 @@ export function slabOf(formula: FormulaDocument, plan: BatchPlan, tray: Tray): S
   return slabOn(plan.shape, tray, massOf(mass) * (1 - CLINGS), density)
 }
 
+/** Trays covered to the edges, or moulds filled, that a planned batch comes to: 0.6 of one, or 2.3; null where none holds such pieces. */
+export function vesselsFull(formula: FormulaDocument, plan: BatchPlan, vessel: Vessel): number | null {
+  const mass = massMix(traceSteps(formula, plan.grams))
+  const full = vesselGrams(plan.shape, vessel, densityOf(mass, 20) * (1 - airOf(formula)))
+  return full > 0 ? (massOf(mass) * (1 - CLINGS)) / full : null
+}
+
 /** Thickness, mm, of the whole batch poured over `trays` of this tray. */
 export function liesThick(formula: FormulaDocument, plan: BatchPlan, tray: Tray, trays: number): number {
   const mass = massMix(traceSteps(formula, plan.grams))

@@ -1,5 +1,6 @@
 'use client'
 
+import { useState } from 'react'
 import {
   allLines,
   type BatchPlan,
@@ -11,6 +12,7 @@ import {
   type Size,
   unitWeightsOf,
   type Vessel,
+  vesselsFull,
 } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
 import { Segments } from '@/ui/kit/segments'
@@ -72,77 +74,71 @@ type Way = 'pieces' | 'weight' | 'vessels' | 'have'
 
 const wayOf = (size: Size): Way => (size.by === 'ingredient' || size.by === 'packs' ? 'have' : size.by)
 
-/** How much to make, asked for in whichever way is nearest. */
+/** How much to make, asked for in whichever way is nearest. Each shows what the batch comes to; only what is typed changes it. */
 export function SizeEditor({ formula, size, plan, vessel, onSize }: Props) {
   const say = useSay()
   const lines = allLines(formula)
-  const firstLine = lines[0]?.id ?? ''
+  const [way, setWay] = useState(wayOf(size))
+  const [line, setLine] = useState('line' in size ? size.line : (lines[0]?.id ?? ''))
+  const filled = plan && vessel ? vesselsFull(formula, plan, vessel) : null
   const ways: readonly { way: Way; label: string }[] = [
     { way: 'pieces', label: 'Pieces' },
     { way: 'weight', label: 'Weight' },
-    ...(vessel ? [{ way: 'vessels' as const, label: vessel.kind === 'mould' ? 'Moulds' : 'Trays' }] : []),
+    ...(vessel && (filled !== null || way === 'vessels')
+      ? [{ way: 'vessels' as const, label: vessel.kind === 'mould' ? 'Moulds' : 'Trays' }]
+      : []),
     { way: 'have', label: 'What I have' },
   ]
-  const switchTo = (way: Way): void => {
-    if (way === wayOf(size)) return
-    if (way === 'pieces') onSize({ by: way, pieces: Math.max(1, plan?.pieces ?? 100) })
-    else if (way === 'weight') onSize({ by: way, grams: Math.round(plan?.outGrams ?? 1000) })
-    else if (way === 'vessels') onSize({ by: way, count: Math.max(1, plan?.vessels ?? 1) })
-    else onSize({ by: 'ingredient', line: firstLine, grams: Math.round(plan?.grams[firstLine] ?? 100) })
-  }
-  const line = size.by === 'ingredient' || size.by === 'packs' ? size.line : null
   return (
     <div>
       <Segments
         label="Sized by"
         options={ways.map(({ way, label }) => ({ id: way, label }))}
-        value={wayOf(size)}
-        onPick={switchTo}
+        value={way}
+        onPick={setWay}
         className="mb-3 bg-marble"
         itemClassName="min-h-11 flex-1 px-1.5 text-small"
       />
-      {size.by === 'pieces' && (
+      {way === 'pieces' && (
         <NumberField
           label="Good pieces"
           as="pieces"
-          value={size.pieces}
+          value={size.by === 'pieces' ? size.pieces : (plan?.pieces ?? null)}
           least={1}
           most={MOST_PIECES}
           onValue={(pieces) => onSize({ by: 'pieces', pieces: Math.round(pieces) })}
         />
       )}
-      {size.by === 'weight' && (
+      {way === 'weight' && (
         <NumberField
           label="Finished weight"
           as="weight"
-          value={size.grams}
+          value={size.by === 'weight' ? size.grams : plan && Math.round(plan.outGrams)}
           least={1}
           most={MOST_GRAMS}
           onValue={(grams) => onSize({ by: 'weight', grams })}
         />
       )}
-      {size.by === 'vessels' && vessel && (
+      {way === 'vessels' && vessel && (
         <NumberField
           label={vessel.kind === 'mould' ? `Fillings of the ${vessel.name}` : `${vessel.name}s, filled to the edges`}
-          value={size.count}
+          value={size.by === 'vessels' ? size.count : filled}
           least={0.1}
           most={MOST_COUNT}
           onValue={(count) => onSize({ by: 'vessels', count })}
         />
       )}
-      {line !== null && (
+      {way === 'have' && (
         <>
-          {size.by === 'ingredient' && (
-            <NumberField
-              key={line}
-              label={`I have this much ${lineName(formula, line)}`}
-              as="weight"
-              value={size.grams}
-              least={0.1}
-              most={MOST_GRAMS}
-              onValue={(grams) => onSize({ by: 'ingredient', line, grams })}
-            />
-          )}
+          <NumberField
+            key={line}
+            label={`I have this much ${lineName(formula, line)}`}
+            as="weight"
+            value={size.by === 'ingredient' && size.line === line ? size.grams : (plan?.grams[line] ?? null)}
+            least={0.1}
+            most={MOST_GRAMS}
+            onValue={(grams) => onSize({ by: 'ingredient', line, grams })}
+          />
           {packsOf(formula, line).map(({ unit, grams }) => (
             <NumberField
               key={`${line} ${unit}`}
@@ -150,9 +146,9 @@ export function SizeEditor({ formula, size, plan, vessel, onSize }: Props) {
               least={1}
               most={MOST_COUNT}
               value={
-                size.by === 'packs' && size.unit === unit
+                size.by === 'packs' && size.line === line && size.unit === unit
                   ? size.count
-                  : Math.max(1, Math.round((plan?.grams[line] ?? grams) / grams))
+                  : plan && (plan.grams[line] ?? 0) / grams
               }
               onValue={(count) => onSize({ by: 'packs', line, unit, count: Math.round(count) })}
             />
@@ -160,7 +156,7 @@ export function SizeEditor({ formula, size, plan, vessel, onSize }: Props) {
           <ChoiceList
             value={line}
             options={lines.map((l) => ({ id: l.id, label: capital(lineName(formula, l.id)) }))}
-            onPick={(id) => onSize({ by: 'ingredient', line: id, grams: Math.round(plan?.grams[id] ?? 100) })}
+            onPick={setLine}
           />
         </>
       )}

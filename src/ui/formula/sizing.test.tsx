@@ -3,7 +3,7 @@
 import { fireEvent, renderHook, screen, waitFor } from '@testing-library/react'
 import { act } from 'react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { type FormulaDocument, type Shape, type Size, scale, type Tray } from '@/core'
+import { type FormulaDocument, type Shape, type Size, scale, type Tray, vesselsFull } from '@/core'
 import { demoFormulas } from '@/demo/formulas'
 import { draw } from '@/ui/testing'
 import { metric, sayIn } from '@/words'
@@ -26,19 +26,40 @@ function sized(size: Size, formula = caramels, vessel: Tray | null = tin) {
 }
 
 describe('how much is made', () => {
-  it('is asked for in another way at the size it has, and the same way again changes nothing', () => {
-    const { onSize, plan } = sized({ by: 'pieces', pieces: 120 })
-    fireEvent.click(screen.getByRole('radio', { name: 'Pieces' }))
+  it.each([
+    [{ by: 'pieces', pieces: 120 }],
+    [{ by: 'weight', grams: 733 }],
+    [{ by: 'vessels', count: 0.4 }],
+    [{ by: 'ingredient', line: caramels.lines[1]?.id ?? '', grams: 210 }],
+  ] as const)('sized by %j is shown in every other way as it is, and only what is typed changes it', (size) => {
+    const { onSize, plan } = sized(size)
+    const boxes = {
+      Pieces: ['Good pieces', plan.pieces],
+      Weight: ['Finished weight', plan.outGrams],
+      Trays: [/filled to the edges/, vesselsFull(caramels, plan, tin)],
+      'What I have': [/^I have this much/, plan.grams['line' in size ? size.line : (caramels.lines[0]?.id ?? '')]],
+    } as const
+    for (const [name, [label, value]] of Object.entries(boxes)) {
+      fireEvent.click(screen.getByRole('radio', { name }))
+      const box = screen.getByLabelText<HTMLInputElement>(label)
+      expect(Math.abs(Number(box.value) / Number(value) - 1), name).toBeLessThan(0.01)
+      fireEvent.focus(box)
+      fireEvent.blur(box)
+    }
+    fireEvent.click(screen.getByRole('button', { name: /cream/i }))
     expect(onSize).not.toHaveBeenCalled()
-    fireEvent.click(screen.getByRole('radio', { name: 'Weight' }))
-    fireEvent.click(screen.getByRole('radio', { name: 'Trays' }))
-    fireEvent.click(screen.getByRole('radio', { name: 'What I have' }))
-    const first = caramels.lines[0]?.id ?? ''
-    expect(onSize.mock.calls.map(([size]) => size)).toEqual([
-      { by: 'weight', grams: Math.round(plan.outGrams) },
-      { by: 'vessels', count: plan.vessels },
-      { by: 'ingredient', line: first, grams: Math.round(plan.grams[first] ?? 0) },
-    ])
+    const box = screen.getByLabelText(/I have this much .*cream/)
+    fireEvent.change(box, { target: { value: '500' } })
+    fireEvent.blur(box)
+    const cream = caramels.lines.find((l) => l.ingredient.startsWith('cream'))?.id
+    expect(onSize.mock.calls).toEqual([[{ by: 'ingredient', line: cream, grams: 500 }]])
+  })
+
+  it('fills as many trays as it was asked to fill', () => {
+    for (const count of [0.4, 1, 3.5]) {
+      const plan = scale(caramels, { size: { by: 'vessels', count }, vessel: tin })
+      expect(vesselsFull(caramels, plan, tin)).toBeCloseTo(count, 6)
+    }
   })
 
   it('offers no trays where there is none', () => {
