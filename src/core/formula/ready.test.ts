@@ -37,6 +37,15 @@ test.each(Object.entries(demoFormulas))('%s is got ready in an order one person 
   }
 })
 
+test.each(Object.entries(demoFormulas))('%s: a pan warms a liquid, and ice stands where it can scald', (_, formula) => {
+  const ready = readyList(formula, scale(formula, { size: { by: 'weight', grams: 900 } }), null)
+  const warm = ready.find((i) => i.id === 'warm')
+  if (warm && 'things' in warm.figures)
+    expect(warm.figures.things.some(({ name }) => /cream|milk|purée|juice|honey|syrup/i.test(name))).toBe(true)
+  const hottest = Math.max(...boiledIn(formula).map((b) => b.formula.target.celsius))
+  expect(ready.some((i) => i.id === 'ice')).toBe(hottest > 60)
+})
+
 it('prepares for a syrup what goes into one, all of a thing at once, and nothing of a base', () => {
   const recipe = (nuts: string, method: string): FormulaDocument =>
     readRecipe(

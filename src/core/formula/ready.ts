@@ -4,7 +4,7 @@ import { families } from '../craft/families'
 import type { PlainFindingOf } from '../finding'
 import type { Preparation } from '../matter/ingredient'
 import { type Celsius, type Grams, inCelsius, inGrams } from '../quantity/figures'
-import { type FormulaDocument, type Group, type Line, piecesOf } from './document'
+import { boiledIn, type FormulaDocument, type Group, type Line, piecesOf } from './document'
 import { ingredientIn } from './mixes'
 import type { BatchPlan, Vessel } from './plan'
 
@@ -83,12 +83,24 @@ const prepared =
   ({ lines }: Context): Things | null =>
     named(lines.filter((p) => preparationsOf(p.formula, p.line).includes(how)))
 
-/** ◊ A group this warm or warmer is warmed before it goes in, °C. */
+/** ◊ A group this warm or warmer is warmed before it goes in, °C, where anything of it is a liquid: so much water in 100 g. */
 const WARM = 50
+const LIQUID = 15
+/** ◊ A pot that gets hotter than this can scald, °C. */
+const SCALDS = 60
 /** ◊ Nuts toast at this, °C. */
 const TOAST = inCelsius(160)
 
 const boils = ({ plan }: Context): object | null => (plan.boils.length > 0 ? {} : null)
+
+const isLiquid = ({ formula, line }: Placed): boolean => ingredientIn(formula, line.ingredient).per100.water >= LIQUID
+
+/** What is warmed in a pan of its own: a liquid and what is in it. What goes in warm with dry things keeps warm as they do. */
+function warmed({ lines }: Context): Things | null {
+  const warm = lines.filter((p) => (p.group?.celsius ?? 0) >= WARM)
+  const wet = new Set(warm.filter(isLiquid).map((p) => p.group))
+  return named(warm.filter((p) => wet.has(p.group) && !ingredientIn(p.formula, p.line.ingredient).whole))
+}
 
 /** ◊ Minutes of each. In no order: each says what it needs, and `readyList` finds its place. */
 const tasks: { readonly [Id in Exclude<keyof ReadyFigures, 'weigh'>]: Task<Id> } = {
@@ -109,12 +121,7 @@ const tasks: { readonly [Id in Exclude<keyof ReadyFigures, 'weigh'>]: Task<Id> }
   'cut-up': { hands: 2, waits: 0, figures: prepared('cut-up') },
   chop: { hands: 6, waits: 0, figures: prepared('chop') },
   sift: { hands: 1, waits: 0, figures: prepared('sift') },
-  warm: {
-    hands: 2,
-    waits: 6,
-    figures: ({ lines }) =>
-      named(lines.filter((p) => (p.group?.celsius ?? 0) >= WARM && !ingredientIn(p.formula, p.line.ingredient).whole)),
-  },
+  warm: { hands: 2, waits: 6, figures: warmed },
   tray: {
     hands: 4,
     waits: 0,
@@ -129,7 +136,11 @@ const tasks: { readonly [Id in Exclude<keyof ReadyFigures, 'weigh'>]: Task<Id> }
   dust: { hands: 2, waits: 0, figures: ({ formula }) => (families[formula.family].dusted ? {} : null) },
   bath: { hands: 2, waits: 0, figures: ({ formula }) => (formula.steps.some((s) => s.bath) ? {} : null) },
   thermometer: { hands: 1, waits: 8, figures: boils },
-  ice: { hands: 1, waits: 0, figures: boils },
+  ice: {
+    hands: 1,
+    waits: 0,
+    figures: ({ formula }) => (boiledIn(formula).some((b) => b.formula.target.celsius > SCALDS) ? {} : null),
+  },
 }
 
 /**

@@ -28,7 +28,7 @@ const ready: Sayings<ReadyFigures> = {
   }),
   chill: ({ things }, say) => ({
     text: `Chill ${list(things, say)}`,
-    detail: 'Warm, it smears instead of crumbling or setting.',
+    detail: 'Only cold butter rubs in as crumbs, and only in the cold does gelatin bloom.',
   }),
   bloom: ({ things }, say) => ({
     text: `Bloom ${list(things, say)} in its cold liquid`,
@@ -48,7 +48,7 @@ const ready: Sayings<ReadyFigures> = {
   }),
   'cut-up': ({ things }, say) => ({
     text: `Cut up ${list(things, say)}`,
-    detail: 'Even pieces melt at one pace, and halves go in as it cools.',
+    detail: 'Even pieces melt at one pace.',
   }),
   chop: ({ things }, say) => ({
     text: `Chop ${list(things, say)}`,
@@ -60,7 +60,7 @@ const ready: Sayings<ReadyFigures> = {
   }),
   warm: ({ things }, say) => ({
     text: `Warm ${list(things, say)}, lid on`,
-    detail: 'Cold cream into hot sugar spits and seizes it.',
+    detail: 'Cold, it makes hot sugar spit and seize.',
   }),
   tray: ({ trays, name }) => ({
     text: `Line and grease ${trays > 1 ? `${countWord(trays)} ${name}s` : `the ${name}`}, paper above the rim`,
@@ -87,7 +87,8 @@ const ready: Sayings<ReadyFigures> = {
     detail: 'For a touched finger, at once; and for the drop test.',
   }),
   weigh: ({ lines }) => ({
-    text: `Weigh out all ${lines} ingredients`,
+    text:
+      lines === 1 ? 'Weigh out the one ingredient' : `Weigh out ${lines === 2 ? 'both' : `all ${lines}`} ingredients`,
     detail: 'Everything within reach before the heat goes on.',
   }),
 }
