@@ -3,6 +3,7 @@
  * the moment, and returns everything that stove, list, alarms and log draw of it. Nothing else decides.
  */
 
+import { workOf } from '../craft/families'
 import type { RescueContext } from '../craft/rescue'
 import { type Correction, noCorrection } from '../craft/thermometer'
 import type { PlainFindingOf } from '../finding'
@@ -137,7 +138,9 @@ const piecesOfBoil = ({ plan, number }: BoilFacts): number =>
 
 function rescueFrom({ formula, conditions }: BoilFacts, cook: Cook, pot: PotNow, estimate: Estimate | null) {
   const mix = contents(cook)
-  if (!mix || !estimate?.celsius || !isBoiled(formula)) return null
+  // what water brings back is a syrup; chocolate it spoils
+  if (!mix || !estimate?.celsius || !isBoiled(formula) || workOf(formula.family, formula.school) === 'tempered')
+    return null
   return {
     family: formula.family,
     mix: withWater(mix, pot.water ?? estimate.water?.mean ?? mix.water),

@@ -6,7 +6,8 @@ import { type Analysis, analyse } from '../formula/analyse'
 import { gramsAsWritten } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { normal, seeded } from '../quantity/seeded'
-import { testConditions } from '../testing'
+import { testBoil, testConditions } from '../testing'
+import { assessCook } from './assess'
 import { believed, correctionIn, pointsInLog, typedReadings } from './by-hand'
 import { type Cook, openCook } from './cook'
 import { coolingTo } from './cooling'
@@ -329,6 +330,22 @@ describe('trouble', () => {
     ['racing', { climb: 14, forecast: forecast({ eta: 15 }) }, [...begun, event(520, { type: 'heat', dial: 10 })]],
     ['scorch-milk', {}, [...begun, event(520, { type: 'heat', dial: 10 })]],
   ])('%s is told', (id, change, events) => expect(heard(change, events)).toContain(id))
+
+  it('chocolate too hot is no syrup too far: no water is offered it', () => {
+    const chocolate = demoBoil('harbour-dark-dipping-chocolate')
+    const log = [event(0, { type: 'step', step: chocolate.steps[0]?.id as string })]
+    const at = (top: number) => {
+      const readings = Array.from({ length: 600 }, (_, s) => ({
+        at: s,
+        celsius: 21 + (top - 21) * Math.min(1, s / 560),
+      }))
+      return assessCook(testBoil(chocolate, { channel: 'probe' }), { events: log, readings }, 600)
+    }
+    expect(at(47).troubles).toEqual([])
+    const hot = at(56)
+    expect(hot.troubles.map((t) => t.id)).toEqual(['too-hot'])
+    expect(hot.rescue).toBeNull()
+  })
 
   it('foam is told when the pot is nearly too small, and as a danger when it is', () => {
     const full = { ...analysis, fill: 1.1 }

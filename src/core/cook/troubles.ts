@@ -15,6 +15,8 @@ export type Level = 'soon' | 'now' | 'danger'
 /** The figures of each trouble: the dial that would help, 0 to 10; the share of the pot a boil rises to. */
 export interface TroubleFigures {
   overshoot: object
+  /** Chocolate that is melted hotter than it should be. */
+  'too-hot': object
   /** The shade that was wanted. */
   'past-shade': { readonly wanted: ColourId }
   burning: { readonly shade: ColourId; readonly last: ColourId }
@@ -90,7 +92,19 @@ const forgotten: Watch = (c) => {
   return { id: 'forgotten', tone: 'soon', figures: { seconds: inSeconds(still) } }
 }
 
-const watches: readonly Watch[] = [
+const stalled: Watch = (c) => {
+  const doubts = c.pot.forecast?.doubts ?? []
+  if (!cooking(c) || !doubts.includes('stall')) return null
+  return { id: 'stall', tone: 'now', figures: {} }
+}
+
+const onMetal: Watch = (c) =>
+  c.pot.forecast?.doubts.includes('probe-on-metal') ? { id: 'metal', tone: 'now', figures: {} } : null
+
+const isOut: Watch = (c) =>
+  c.pot.forecast?.doubts.includes('probe-out') ? { id: 'out', tone: 'now', figures: {} } : null
+
+const ofSyrup: readonly Watch[] = [
   (c) => (c.past.beyond ? { id: 'overshoot', tone: 'danger', figures: {} } : null),
   (c) => {
     const wanted = wantedShade(c)
@@ -120,13 +134,9 @@ const watches: readonly Watch[] = [
     if (late < (c.cook.formula.target?.within ?? 0)) return null
     return { id: 'racing', tone: due < within ? 'now' : 'soon', figures: { dial: lower(c) } }
   },
-  (c) => {
-    const doubts = c.pot.forecast?.doubts ?? []
-    if (!cooking(c) || !doubts.includes('stall')) return null
-    return { id: 'stall', tone: 'now', figures: {} }
-  },
-  (c) => (c.pot.forecast?.doubts.includes('probe-on-metal') ? { id: 'metal', tone: 'now', figures: {} } : null),
-  (c) => (c.pot.forecast?.doubts.includes('probe-out') ? { id: 'out', tone: 'now', figures: {} } : null),
+  stalled,
+  onMetal,
+  isOut,
   (c) => {
     const mix = contents(c.cook)
     if (!cooking(c) || !mix || c.analysis.fill < LIMITS.foam || c.cook.state.lid) return null
@@ -169,6 +179,15 @@ const watches: readonly Watch[] = [
   forgotten,
 ]
 
+/** Chocolate has no water to lose, no shade to pass and nothing that water could bring back. */
+const ofChocolate: readonly Watch[] = [
+  (c) => (c.past.beyond ? { id: 'too-hot', tone: 'danger', figures: {} } : null),
+  stalled,
+  onMetal,
+  isOut,
+  forgotten,
+]
+
 /** The shade the next step waits for, °C colour-equivalent; null where it waits for something else. */
 function wantedShade({ cook }: Context): number | null {
   const step = cook.formula.steps[cook.state.next]
@@ -180,4 +199,6 @@ const order: readonly Level[] = ['danger', 'now', 'soon']
 
 /** What is going wrong or about to, the worst first. */
 export const troublesOf = (context: Context): CookTrouble[] =>
-  watches.flatMap((watch) => watch(context) ?? []).sort((a, b) => order.indexOf(a.tone) - order.indexOf(b.tone))
+  (context.analysis.work === 'tempered' ? ofChocolate : ofSyrup)
+    .flatMap((watch) => watch(context) ?? [])
+    .sort((a, b) => order.indexOf(a.tone) - order.indexOf(b.tone))

@@ -106,6 +106,11 @@ const troubles: Sayings<TroubleFigures, TroubleSaid> = {
     act: 'Off the heat now, base in cold water',
     why: 'Every few seconds more is a harder, darker sweet; water can bring it back.',
   }),
+  'too-hot': () => ({
+    say: 'Hotter than it should melt',
+    act: 'Off the water now, stir it cooler',
+    why: 'Hotter still it thickens and tastes scorched. No water near it: a drop and it seizes.',
+  }),
   'past-shade': ({ wanted }) => ({
     say: `Past ${colourNames[wanted]}: stop it now`,
     act: 'In with what stops it, or base in cold water',
