@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util'
-import { and, asc, desc, eq, inArray, isNull, or, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNull, lt, or, sql } from 'drizzle-orm'
 import type { BatchConditions } from '@/contract/batch'
 import type { BoilView } from '@/contract/cook'
 import { type Judged, nothingJudged } from '@/contract/verdict'
@@ -16,7 +16,7 @@ import {
 import type { Db } from './client'
 import { isReadable, type Unreadable, UnreadableRow, whole } from './columns'
 import { appendEventIn } from './log'
-import { batches, boils, channels, formulaRevisions } from './schema'
+import { batches, boils, channels, events, formulaRevisions } from './schema'
 import { type Tx, transact } from './transaction'
 
 export interface NewBatch {
@@ -251,6 +251,23 @@ export async function openBoils(db: Db, limit: number): Promise<{ boils: BoilVie
     }
   })
   return { boils: found, lost }
+}
+
+/** ◊ So many are ended at a look. */
+const MOST_LEFT = 20
+
+/** Open boils of practice batches to which nothing was done since `before`, with the time of their last act. */
+export async function practiceLeftAlone(
+  db: Db,
+  before: Date,
+): Promise<{ id: string; channel: string | null; at: Date }[]> {
+  return db
+    .select({ id: boils.id, channel: boils.channelId, at: events.at })
+    .from(boils)
+    .innerJoin(batches, eq(batches.id, boils.batchId))
+    .innerJoin(events, and(eq(events.boil, boils.key), eq(events.n, boils.events)))
+    .where(and(isNull(boils.endedAt), eq(batches.practice, true), lt(events.receivedAt, before)))
+    .limit(MOST_LEFT)
 }
 
 /** Channels that have an unfinished boil on them. */

@@ -4,7 +4,7 @@ import type { BoilFrame } from '@/contract/cook'
 import { type CookAct, type Correction, corrected } from '@/core'
 import type { Db } from '@/db'
 import { appendEvent, appendReadings, eventsAfter } from '@/db'
-import { startBatch, startBoil } from './batches'
+import { boilsOn, startBatch, startBoil } from './batches'
 import { boil, followBoils, logAct, parseFollows, snapshot } from './cook'
 import { batchStory } from './logbook'
 import { Problem } from './problem'
@@ -18,6 +18,28 @@ beforeAll(async () => {
 })
 
 afterAll(() => close())
+
+describe('what is left alone', () => {
+  it('ends by itself as of its last act where it is practice, once, and never where it is real', async () => {
+    const lit = Date.now() - 10 * 3_600_000
+    const practice = { ...request(null), rate: 60 }
+    const real = request(null)
+    for (const r of [practice, real]) await startBatch(r, new Date(lit))
+    const touched = lit + 5 * 3_600_000
+    const act = { type: 'note', text: 'stirred' } as const
+    await logAct(practice.boilId, { id: ulid(), at: new Date(lit + 60_000).toISOString(), act }, new Date(touched))
+    const idsOn = async (now: number) => (await boilsOn(new Date(now))).boils.map((b) => b.boil.id)
+    expect(await idsOn(touched + 3_600_000)).toEqual(expect.arrayContaining([practice.boilId, real.boilId]))
+    // three screens look at once
+    await Promise.all([1, 2, 3].map(() => idsOn(touched + 3 * 3_600_000)))
+    expect(await idsOn(touched + 3 * 3_600_000)).not.toContain(practice.boilId)
+    expect(await idsOn(touched + 3 * 3_600_000)).toContain(real.boilId)
+    const ended = await boil(practice.boilId)
+    expect(Date.parse(ended.endedAt ?? '')).toBe(lit + 60_000)
+    const acts = (await eventsAfter(db, practice.boilId, 0)).map((e) => e.act.type)
+    expect(acts).toEqual(['clock', 'note', 'abandoned'])
+  })
+})
 
 describe('starting a batch', () => {
   it('begins from the pace of the hands and the slowness of the probe that earlier boils showed; practice shows nothing', async () => {

@@ -43,6 +43,7 @@ import {
 } from '@/db'
 import { boil, snapshot } from './cook'
 import { formula } from './formulas'
+import { endPracticeLeftAlone } from './left-alone'
 import { nudge } from './log-watch'
 import { Problem } from './problem'
 import { takeDown } from './stock'
@@ -203,13 +204,15 @@ const withLog =
   }
 
 /** All that is on the stove or resting after it, the newest first, and what is there but cannot be read. */
-export async function boilsOn(): Promise<{ boils: BoilOn[]; lost: LostBoil[] }> {
+export async function boilsOn(now: Date): Promise<{ boils: BoilOn[]; lost: LostBoil[] }> {
+  await endPracticeLeftAlone(now)
   const [{ room }, { boils, lost }] = await Promise.all([readThings(db()), openBoils(db(), MOST_ON)])
   return { boils: await Promise.all(boils.map(withLog(room))), lost }
 }
 
 /** The boil asked for, then the other pots, the newest first, then what rests. */
-export async function potsBeside(id: string): Promise<BoilOn[]> {
+export async function potsBeside(id: string, now: Date): Promise<BoilOn[]> {
+  await endPracticeLeftAlone(now)
   const [asked, { room }, { boils }] = await Promise.all([boil(id), readThings(db()), openBoils(db(), MOST_ON + 1)])
   const beside = boils.filter((b) => b.id !== id).slice(0, MOST_ON)
   const [first, ...others] = await Promise.all([asked, ...beside].map(withLog(room)))

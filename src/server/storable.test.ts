@@ -50,7 +50,7 @@ describe('a batch', () => {
     if (refused) expect(refused).toMatchObject({ status: 400 })
     else expect((await batchStory(r.id)).entry.outGrams).toBeGreaterThan(0)
     await logbook()
-    await boilsOn()
+    await boilsOn(new Date())
   })
 })
 
@@ -145,7 +145,7 @@ describe('a row that cannot be read', () => {
     const [good, bad] = [request('one'), request('two')]
     for (const r of [good, bad]) await startBatch(r, new Date())
     await db.execute(sql`update batches set plan = '{"factor": 5e-324}', score = 3 where id = ${bad.id}`)
-    const { boils, lost } = await boilsOn()
+    const { boils, lost } = await boilsOn(new Date())
     expect(boils.map((b) => b.boil.id)).toContain(good.boilId)
     expect(lost).toEqual([expect.objectContaining({ id: bad.boilId, name: expect.stringMatching(/drops/i) })])
     expect((await logbook()).entries.map((e) => e.id)).toEqual(expect.arrayContaining([good.id, bad.id]))

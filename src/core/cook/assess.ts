@@ -204,10 +204,7 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
     estimate,
     emptiedAt: poured,
     over,
-    troubles:
-      poured !== null || over || !boiled
-        ? []
-        : troublesOf({ cook, pot, analysis, past, colour: estimate?.colour ?? null, now: at }),
+    troubles: over ? [] : troublesOf({ cook, pot, analysis, past, colour: estimate?.colour ?? null, now: at }),
     doubt: over ? null : doubtOf(boil, pot, estimate),
     past,
     rescue: rescueFrom(boil, cook, pot, estimate),

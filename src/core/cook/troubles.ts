@@ -3,10 +3,12 @@ import { type ColourId, colourAt, nearestColour } from '../craft/colours'
 import { families } from '../craft/families'
 import type { FindingOf } from '../finding'
 import type { Analysis } from '../formula/analyse'
+import { isBoiled } from '../formula/document'
 import { massOf } from '../matter/mix'
 import { burnerPower } from '../pot/equipment'
 import { inSeconds, type Seconds } from '../quantity/figures'
 import { type Cook, contents } from './cook'
+import { emptiedAt } from './log'
 import type { PastTarget } from './past-target'
 import type { PotNow } from './pot-now'
 
@@ -30,7 +32,8 @@ export interface TroubleFigures {
   'scorch-sugar': { readonly dial: number }
   split: { readonly dial: number }
   grain: object
-  forgotten: { readonly seconds: Seconds }
+  /** How long nothing was logged; whether it rests after its pour. */
+  forgotten: { readonly seconds: Seconds; readonly rests: boolean }
 }
 
 export type CookTrouble = FindingOf<TroubleFigures, Level>
@@ -62,8 +65,8 @@ const LIMITS = {
   /** °C past the wanted shade: the next one down the ramp. */
   shade: 7,
   stirIsFresh: 120,
-  /** s without an act after which a pot is asked about. */
-  forgottenAfter: 45 * 60,
+  /** s without an act after which a pot is asked about, and what rests after its pour. */
+  forgottenAfter: { pot: 45 * 60, rests: 24 * 3600 },
   smokeIsFresh: 120,
 }
 
@@ -87,9 +90,10 @@ const isUnknown = (c: Context): boolean =>
 const forgotten: Watch = (c) => {
   const { cook, pot, now } = c
   const still = now - cook.state.touchedAt
+  const rests = emptiedAt(cook.formula, cook.state) !== null
   const waits = (pot.doNow.due?.seconds ?? 0) > 0
-  if (still < LIMITS.forgottenAfter || (waits && !isUnknown(c))) return null
-  return { id: 'forgotten', tone: 'soon', figures: { seconds: inSeconds(still) } }
+  if (still < LIMITS.forgottenAfter[rests ? 'rests' : 'pot'] || (waits && !isUnknown(c))) return null
+  return { id: 'forgotten', tone: 'soon', figures: { seconds: inSeconds(still), rests } }
 }
 
 const stalled: Watch = (c) => {
@@ -197,8 +201,15 @@ function wantedShade({ cook }: Context): number | null {
 
 const order: readonly Level[] = ['danger', 'now', 'soon']
 
+/** What can be watched of a boil as it stands: once it is poured, only that nobody looks after it. */
+function watchesOf({ cook, analysis }: Context): readonly Watch[] {
+  if (emptiedAt(cook.formula, cook.state) !== null) return [forgotten]
+  if (!isBoiled(cook.formula)) return []
+  return analysis.work === 'tempered' ? ofChocolate : ofSyrup
+}
+
 /** What is going wrong or about to, the worst first. */
 export const troublesOf = (context: Context): CookTrouble[] =>
-  (context.analysis.work === 'tempered' ? ofChocolate : ofSyrup)
+  watchesOf(context)
     .flatMap((watch) => watch(context) ?? [])
     .sort((a, b) => order.indexOf(a.tone) - order.indexOf(b.tone))

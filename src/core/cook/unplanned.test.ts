@@ -4,7 +4,8 @@ import { demoBoil } from '@/demo/formulas'
 import { gramsAsWritten } from '../formula/document'
 import { massOf } from '../matter/mix'
 import { advancePot, applyToPot, contentsOf, type PotState, startPot } from '../pot/simulate'
-import { testConditions } from '../testing'
+import { testBoil, testConditions } from '../testing'
+import { assessCook } from './assess'
 import { contents, openCook } from './cook'
 import { isEarly } from './do-now'
 import type { CookAct, CookEvent } from './log'
@@ -135,6 +136,21 @@ it('a pot of which nothing was known for hours is asked about, and not said to b
   expect(told(day, day)).toContain('burning')
   expect(told(600, 0)).toContain('burning')
   expect(told(day, 0)).toEqual(['forgotten'])
+})
+
+it('what rests after its pour is asked about when it was due for a day, and nothing else is said of it', () => {
+  const log = drops.steps
+    .slice(0, drops.steps.findIndex((s) => s.empties) + 1)
+    .map((s, i) =>
+      event(
+        60 * i,
+        s.when.on === 'target' ? { type: 'pulled', step: s.id, celsius: 149 } : { type: 'step', step: s.id },
+      ),
+    )
+  const asked = (hours: number) =>
+    assessCook(testBoil(drops), { events: log, readings: [] }, 3600 * hours).troubles.map((t) => [t.id, t.figures])
+  expect(asked(5)).toEqual([])
+  expect(asked(30)).toEqual([['forgotten', { seconds: expect.any(Number), rests: true }]])
 })
 
 it('a cook by hand without a reading does not make one up for an hour', () => {

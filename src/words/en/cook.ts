@@ -166,9 +166,9 @@ const troubles: Sayings<TroubleFigures, TroubleSaid> = {
     act: `Heat down to ${dial}, stir slowly and steadily`,
     why: 'So much fat holds together only while it warms gently and evenly.',
   }),
-  forgotten: ({ seconds }) => ({
-    say: 'Still on the stove?',
-    act: 'End it, log that it is poured, or go on',
+  forgotten: ({ seconds, rests }) => ({
+    say: rests ? 'Still there?' : 'Still on the stove?',
+    act: rests ? 'End it, or go on' : 'End it, log that it is poured, or go on',
     why: `Nothing was logged for ${formatSpan(60 * Math.round(seconds / 60))}.`,
   }),
   grain: () => ({

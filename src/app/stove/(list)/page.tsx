@@ -11,7 +11,7 @@ export const metadata: Metadata = { title: 'Stove' }
 export const dynamic = 'force-dynamic'
 
 export default async function StovePage() {
-  const { boils, lost } = await boilsOn()
+  const { boils, lost } = await boilsOn(new Date())
   if (boils.length + lost.length > 0) return <StoveList boils={boils} lost={lost} />
   await furnishedKitchen()
   const { page } = await search(bookQuerySchema.parse({ sort: 'cooked' }))

@@ -9,6 +9,6 @@ export const dynamic = 'force-dynamic'
 
 export default async function Page({ params }: { params: Promise<{ boil: string }> }) {
   const { boil: id } = await params
-  const [{ shade }, pots] = await Promise.all([kitchen(), orNotFound(potsBeside(id))])
+  const [{ shade }, pots] = await Promise.all([kitchen(), orNotFound(potsBeside(id, new Date()))])
   return <StovePage key={id} pots={pots} shades={shade} />
 }
