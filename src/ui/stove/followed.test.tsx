@@ -141,6 +141,29 @@ describe('the stove with another pot that calls', () => {
     expect(large()).toMatch(/toffee/i)
   })
 
+  /** A toffee that was poured hours ago and never scored: it calls. */
+  const resting = () => {
+    const { frame, ...cook } = lit('orchard-toffee', -9000, { id: '01JD3M9Q6S8ZK3V3N8C0A7T4ZZ' })
+    const pour = cook.boil.formula.steps.find((s) => s.empties)?.id
+    const poured = frame.acts.findIndex(({ act }) => act.type === 'step' && act.step === pour)
+    return { ...cook, frame: { ...frame, acts: frame.acts.slice(0, poured + 1) } }
+  }
+  const draws = (...pots: ReturnType<typeof lit>[]) =>
+    draw(<StovePage pots={pots.map(({ boil, frame }) => ({ boil, first: frame }))} shades={null as never} />)
+
+  it('is not kept by a sweet that rests from a pot that is due, and not turned away by what has called all along', async () => {
+    draws(lit('quince-lollipops', 500), resting())
+    await wait(12)
+    expect(large()).toMatch(/lollipops/i)
+  })
+
+  it('leaves what rests for a pot that comes off', async () => {
+    draws(resting(), lit('quince-lollipops', 10))
+    await waitFor(() => expect(large()).toMatch(/toffee/i))
+    await wait(8)
+    expect(large()).toMatch(/lollipops/i)
+  })
+
   it('stays while the page that was asked for is on its way: a turn would take back the asking', async () => {
     drawn()
     await wait(2)
