@@ -43,6 +43,8 @@ const PAD = { top: 16, right: 24, bottom: 82 }
 const MOST_POINTS = 600
 /** s shown at least */
 const LEAST = 600
+/** °C: below it a ladder has little room, and few figures where it goes on above. */
+const BOILS = 100
 /** On a screen of 1280 × 800: the curve is there before the page comes alive, to scale elsewhere. */
 const GUESS = { width: 883, height: 448 }
 
@@ -59,7 +61,8 @@ export function CookCurve(props: CurveProps) {
 function Drawing(props: CurveProps & { width: number; height: number }) {
   const { stages, readings, here, marks, forecast, path, width, height, highest } = props
   const say = useSay()
-  const high = Math.max(165, highest + 12)
+  // what has no stages is no syrup: chocolate melts far below them
+  const high = Math.max(stages.length > 0 ? 165 : 0, highest + 12)
   const bottom = height - PAD.bottom
   const y = useMemo(() => ladderScale(15, high, bottom, PAD.top), [high, bottom])
   const start = LEFT + COLUMN
@@ -69,7 +72,7 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
   const span = Math.max(LEAST, latest * 1.06, ahead * 1.08)
   const x = linear([0, span], [start, end])
   const newest = readings.at(-1)
-  const bands = bandsOf(stages, 96, high)
+  const bands = stages.length > 0 ? bandsOf(stages, 96, high) : []
   const plot: Plot = { x, y, start, end, top: PAD.top, bottom }
   // four times a second: an hour has more readings than a screen has pixels
   const drawn = useMemo(() => thinned(readings, MOST_POINTS), [readings])
@@ -128,7 +131,7 @@ function Degrees({ y, high, taken }: DegreesProps) {
   const say = useSay()
   const steps =
     say.units.temperature === 'C'
-      ? ticks(20, high, 16).filter((t) => t === 20 || t === 60 || t >= 100)
+      ? ticks(20, high, 16).filter((t) => high < BOILS || t === 20 || t === 60 || t >= BOILS)
       : fahrenheitTicks(high)
   const written = apart(steps, y, taken === null ? [] : [taken])
   return (
@@ -165,10 +168,10 @@ function apart(steps: readonly number[], y: LadderScale, taken: readonly number[
 /** ◊ °C around which sugar is cooked. */
 const MIDDLE = 120
 
-const fahrenheitTicks = (highC: number): number[] =>
-  ticks(200, highC * 1.8 + 32, 14)
-    .concat(70)
-    .map((f) => (f - 32) / 1.8)
+function fahrenheitTicks(highC: number): number[] {
+  const high = highC * 1.8 + 32
+  return (highC < BOILS ? ticks(70, high, 12) : ticks(200, high, 14).concat(70)).map((f) => (f - 32) / 1.8)
+}
 
 interface LinesProps extends CurveProps {
   readonly plot: Plot

@@ -41,11 +41,15 @@ export function ActColumn({ live, acts, shades }: Props) {
     return OpenPanel ? <OpenPanel live={live} acts={acts} shades={shades} /> : <div className="sheet flex-1" />
   const { past, rescue, cook } = live
   const boiled = isBoiled(live.log.boil.formula)
+  // chocolate has no stages, and shows nothing in cold water
+  const tested = live.analysis.stages.length > 0
   const byHand = boiled && live.log.boil.channel === null
   const wentTooFar = past.trouble && rescue !== null
   // what is asked wants the room of what can wait, and gives way to what cannot
   const asked = acts.slip !== null && acts.slip.early !== null && !wentTooFar
-  const tiles = asked ? 0 : (boiled ? 3 : 1) + Number(byHand) + Number(isNextDue(live)) + Number(wentTooFar)
+  const tiles = asked
+    ? 0
+    : (boiled ? 3 : 1) + Number(byHand) + Number(isNextDue(live)) + Number(wentTooFar) - Number(boiled && !tested)
   return (
     <div className="acts flex min-h-0 flex-1 flex-col">
       {asked && <Asked acts={acts} />}
@@ -74,12 +78,14 @@ export function ActColumn({ live, acts, shades }: Props) {
           <>
             {boiled && (
               <>
-                <Tile
-                  icon={<Droplet size={20} aria-hidden />}
-                  title="Test it"
-                  hint={'drop, signs, colour\u00a0·\u00a0D'}
-                  onPress={() => acts.open('test')}
-                />
+                {tested && (
+                  <Tile
+                    icon={<Droplet size={20} aria-hidden />}
+                    title="Test it"
+                    hint={'drop, signs, colour\u00a0·\u00a0D'}
+                    onPress={() => acts.open('test')}
+                  />
+                )}
                 <Tile
                   icon={<Flame size={20} aria-hidden />}
                   title={`Heat ${cook.state.dial}`}

@@ -78,6 +78,7 @@ export function CookPage({ live, shades, potKeys, deaf, onLeave }: Props) {
         {reads && (
           <Readout
             view={pot}
+            syrup={analysis.stages.length > 0}
             finish={isFinishing(live) ? live.finish : null}
             age={newest && inPot && boil.channel !== null ? Math.max(0, now - newest.at) : null}
             byEye={boil.channel === null ? boil.probe.thermometer : null}
@@ -133,7 +134,7 @@ function useStoveKeys(
 ): void {
   const bound: Partial<Record<KeyId, () => void>> = {
     act: acts.primary,
-    test: () => acts.open('test'),
+    ...(stages.length > 0 && !finishing && { test: () => acts.open('test') }),
     heat: () => acts.open('heat'),
     note: () => acts.open('note'),
     ...(finishing && {

@@ -7,6 +7,8 @@ import { biteNames, formatSpan, formatTimes } from '@/words'
 
 interface Props {
   readonly view: PotNow
+  /** It is a syrup: it has water to lose, and a bite it would set to. */
+  readonly syrup?: boolean
   /** The sweet off the heat, out of its pot. */
   readonly finish?: FinishAssessment | null
   /** s since the last reading; null before the first. */
@@ -18,7 +20,7 @@ interface Props {
 const STALE_S = 20
 
 /** The temperature, large, with what it means beside it. */
-export function Readout({ view, age, byEye, finish = null }: Props) {
+export function Readout({ view, age, byEye, syrup = true, finish = null }: Props) {
   const say = useSay()
   const stale = age !== null && age > STALE_S
   // where a degree decides, its tenths are shown
@@ -35,8 +37,12 @@ export function Readout({ view, age, byEye, finish = null }: Props) {
         byEye && view.forecast
           ? ['shows at the pull', say.temperature(inCelsius(shownAt(byEye, view.forecast.pullAt)))]
           : ['climbing', view.climb === null ? '—' : `${say.step(inCelsiusStep(view.climb))}/min`],
-        ['water left', view.water === null ? '—' : say.weight(inGrams(view.water))],
-        ['would set', view.bite ? biteNames[view.bite.id] : '—'],
+        ...(syrup
+          ? ([
+              ['water left', view.water === null ? '—' : say.weight(inGrams(view.water))],
+              ['would set', view.bite ? biteNames[view.bite.id] : '—'],
+            ] as const)
+          : []),
       ]
   return (
     <section aria-label="Thermometer" className="sheet flex items-center justify-between gap-3 px-5 py-3">

@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen } from '@testing-library/react'
+import { act } from 'react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { assessCook, type CookAct, type CookEvent, type Reading } from '@/core'
 import { draw } from '@/ui/testing'
@@ -189,6 +190,18 @@ describe('the acts', () => {
     column(lollipops(900, 165))
     fireEvent.click(screen.getByRole('button', { name: /^Went too far/ }))
     expect(await screen.findByRole('region', { name: /too far/i })).toBeDefined()
+  })
+
+  it('offer chocolate no drop in water, and nothing that water would bring back', async () => {
+    const id = 'harbour-dark-dipping-chocolate'
+    const on: [number, CookAct] = [1, { type: 'step', step: boilOf(id).formula.steps[0]?.id ?? '' }]
+    const live = liveOf(id, 'quick-probe', [on], climb(600, 60), 600)
+    expect(live.troubles[0]?.id).toBe('too-hot')
+    const acts = column(live)
+    for (const name of [/^Test it/, /^Went too far/]) expect(screen.queryByRole('button', { name })).toBeNull()
+    act(() => acts().open('note'))
+    expect(await screen.findByRole('button', { name: /^End this boil/ })).toBeDefined()
+    expect(screen.queryByRole('button', { name: 'Something went wrong' })).toBeNull()
   })
 
   it('turn the heat within its scale', () => {

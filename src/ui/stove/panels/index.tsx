@@ -37,7 +37,7 @@ export function OpenPanel({ live, acts, shades }: Props) {
     case 'note':
       return (
         <NotePanel
-          onTrouble={() => acts.open('rescue')}
+          onTrouble={live.rescue && (() => acts.open('rescue'))}
           onLog={() => acts.open('log')}
           onEnd={() => acts.open('end')}
           onAdded={() => acts.open('added')}

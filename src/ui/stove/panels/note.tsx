@@ -8,7 +8,8 @@ import { Choice, Sheet } from './sheet'
 interface Props {
   onBack(): void
   onAct(act: CookAct): void
-  onTrouble(): void
+  /** What brings it back; null where nothing would, or nothing is known of it. */
+  readonly onTrouble: (() => void) | null
   onLog(): void
   onEnd(): void
   onAdded(): void
@@ -50,13 +51,15 @@ export function NotePanel({ onBack, onAct, onTrouble, onLog, onEnd, onAdded, onC
       {next && next.when.on !== 'target' && (
         <Choice label={`Leave out: ${next.label}`} onPress={() => onAct({ type: 'passed', step: next.id })} />
       )}
-      <button
-        type="button"
-        onClick={onTrouble}
-        className="min-h-16 shrink-0 rounded-control bg-lemon px-4 text-left text-lead font-semibold text-on-lemon"
-      >
-        Something went wrong
-      </button>
+      {onTrouble && (
+        <button
+          type="button"
+          onClick={onTrouble}
+          className="min-h-16 shrink-0 rounded-control bg-lemon px-4 text-left text-lead font-semibold text-on-lemon"
+        >
+          Something went wrong
+        </button>
+      )}
       <button
         type="button"
         onClick={onLog}
