@@ -66,7 +66,7 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
     fresh = false
     const { doNow } = seen
     if (Math.round(pot.at) % 20 < GLANCE)
-      colour = { mean: colourTemperature(doseOf(readings, cook.state.fillings)), sd: COLOUR_SD.curve }
+      colour = { mean: colourTemperature(doseOf(readings, cook)), sd: COLOUR_SD.curve }
     const past = pastTarget(cook, readings, syrupC(seen), analysis.targetC)
     for (const t of troublesOf({ cook, pot: seen, analysis, past, colour, now: pot.at }))
       alarms.add(`${t.tone} ${t.id}`)

@@ -1,15 +1,19 @@
 /** What is seen counts: a shade, a sign and a drop weigh against what is reckoned, and convict nothing that nobody read. */
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
+import { cookBoil } from '@/demo/maker'
 import { families } from '../craft/families'
 import { stagesOf } from '../craft/stages'
 import { type BoiledFormula, gramsAsWritten } from '../formula/document'
 import { inSchool } from '../formula/schools'
+import { colourTemperature } from '../physics/browning'
+import { seeded } from '../quantity/seeded'
 import { testBoil, testConditions } from '../testing'
 import { assessCook } from './assess'
 import { contents, openCook } from './cook'
 import type { CookAct, CookEvent } from './log'
 import type { Reading } from './readings'
+import { doseOf } from './tests'
 
 const boilOf = (formula: BoiledFormula, channel: string | null) => testBoil(formula, { channel })
 
@@ -44,6 +48,47 @@ describe('a shade, by hand', () => {
     expect(first).toMatchObject({ id: 'past-shade', tone: 'danger', figures: { wanted: 'amber' } })
     expect(seen(160).troubles.map((t) => t.id)).not.toContain('past-shade')
     expect(seen(172).troubles.map((t) => t.id)).not.toContain('past-shade')
+  })
+})
+
+describe('browning, of few readings', () => {
+  /** A cook up to its pull, by a probe; and its acts, without what was tested. */
+  const cooked = (formula: BoiledFormula) => {
+    const [grams, probe] = [gramsAsWritten(formula), { lagS: 4, noiseC: 0.1, offsetC: 0, dropShare: 0 }]
+    const { acts, readings } = cookBoil(
+      formula,
+      grams,
+      testConditions,
+      probe,
+      { misses: 0, power: 1, every: 1 },
+      seeded(3),
+    )
+    const pulled = acts.find((a) => a.act.type === 'pulled')?.at ?? 0
+    const log = acts.flatMap((a) => (a.at < pulled && a.act.type !== 'test' ? [act(a.at, a.act)] : []))
+    return { log, readings: readings.filter((r) => r.at < pulled), pulled }
+  }
+  /** Without those that are stopped at amber: between two readings nobody knows how long it stood there. */
+  const slow = ['rhubarb-nettle-elderflower-drops', 'orchard-toffee', 'malted-milk-fudge', 'blackcurrant-marshmallow']
+
+  test.each(slow)('%s is as brown by a reading every four minutes as by one every second', (id) => {
+    const formula = demoBoil(id)
+    const { log, readings } = cooked(formula)
+    const cook = openCook(formula, gramsAsWritten(formula), testConditions, { lagS: 4, noiseC: 0.1 }, log)
+    const few = readings.filter((r, i) => i === 0 || i === readings.length - 1 || r.at % 240 < 1)
+    const [dense, sparse] = [readings, few].map((r) => colourTemperature(doseOf(r, cook)))
+    expect(few.length).toBeLessThan(readings.length / 50)
+    expect(Math.abs((sparse ?? 0) - (dense ?? 0))).toBeLessThan(1)
+  })
+
+  test.each(slow.slice(0, 2))('%s does not burn because a drop says that it is there', (id) => {
+    const formula = demoBoil(id)
+    const { log, readings, pulled } = cooked(formula)
+    const events = [...log, drop(pulled - 2, 'hard-crack')]
+    const byDrop = assessCook(boilOf(formula, null), { events, readings: [] }, pulled)
+    const byProbe = assessCook(boilOf(formula, 'probe'), { events: log, readings }, pulled)
+    expect(byDrop.troubles.map((t) => t.id)).not.toContain('burning')
+    const [one, other] = [byDrop, byProbe].map((a) => a.estimate?.colour.mean ?? 0)
+    expect(Math.abs((one ?? 0) - (other ?? 0))).toBeLessThan(4)
   })
 })
 

@@ -9,6 +9,7 @@ import { browningRate, milkHeadStart } from '../physics/browning'
 import { type Cook, contents } from './cook'
 import { isAs } from './do-now'
 import { COLOUR_SD, type Estimate, type Evidence, fuse, middleOf } from './evidence'
+import { type HeatPath, joulesAt, temperatureAt } from './heat-path'
 import { type CookEvent, type Filling, standing } from './log'
 import type { Reading } from './readings'
 
@@ -57,20 +58,37 @@ function targetIn(e: Evidence, { formula, conditions: { pressurePa } }: Cook, mi
   return target >= from ? target : null
 }
 
+/** ◊ Readings further apart than this, s, are joined along the road: between them a syrup lingers where it is cooler. */
+const SPARSE = 15
+/** Pieces a stretch between two sparse readings is added up in. */
+const PIECES = 24
+
 /** Browning collected along the readings, minutes at 170 °C: milk hastens it from when it is in the pot, not before. */
-export function doseOf(readings: readonly Reading[], fillings: readonly Filling[]): number {
+export function doseOf(readings: readonly Reading[], { state, stretches }: Pick<Cook, 'state' | 'stretches'>): number {
+  const { fillings } = state
   let dose = 0
   let next = 0
   let head = 0
   for (let i = 1; i < readings.length; i++) {
-    const { at, celsius } = readings[i] as Reading
+    const [before, { at, celsius }] = [readings[i - 1] as Reading, readings[i] as Reading]
     while (next < fillings.length && (fillings[next] as Filling).from <= at) {
       const { mix } = fillings[next++] as Filling
       head = milkHeadStart(mix, massOf(mix))
     }
-    dose += (browningRate(celsius + head) * (at - (readings[i - 1] as Reading).at)) / 60
+    const path = at - before.at > SPARSE && stretches.findLast((s) => s.from <= at)?.path
+    const rate = path ? meanRate(path, before.celsius, celsius, head) : browningRate(celsius + head)
+    dose += (rate * (at - before.at)) / 60
   }
   return dose
+}
+
+/** Browning a minute on the way from one temperature to another at steady heat, at the mean. */
+function meanRate(path: HeatPath, from: number, to: number, head: number): number {
+  const [low, high] = [joulesAt(path, from), joulesAt(path, to)]
+  let sum = 0
+  for (let k = 0; k < PIECES; k++)
+    sum += browningRate(temperatureAt(path, low + ((high - low) * (k + 0.5)) / PIECES) + head)
+  return sum / PIECES
 }
 
 /**
@@ -93,7 +111,7 @@ export function estimateOf(
       pressurePa: cook.conditions.pressurePa,
       reads: shown.at(-1)?.celsius ?? null,
       thermometerSd: cook.probe.sd ?? noCorrection.sd,
-      dose: doseOf(readings, cook.state.fillings),
+      dose: doseOf(readings, cook),
     },
     now,
   )
