@@ -92,6 +92,22 @@ describe('browning, of few readings', () => {
   })
 })
 
+it('a drop that is far harder than what was wanted says that it is too far', () => {
+  const caramels = demoBoil('smoked-salt-tamarind-caramels')
+  const log = until(caramels, 'pull', 120)
+  const now = (log.at(-1)?.at ?? 0) + 300
+  const judged = (result: 'soft-ball' | 'hard-crack') =>
+    assessCook(boilOf(caramels, null), { events: [...log, drop(now - 2, result)], readings: [] }, now)
+  expect(judged('hard-crack').troubles.map((t) => t.id)).toContain('overshoot')
+  expect(judged('soft-ball').troubles.map((t) => t.id)).not.toContain('overshoot')
+})
+
+it('a pot that is said to be burnt is called by the shade that was seen', () => {
+  const log = [...until(fudge, 'pull', 120), shade(890, 190)]
+  const { troubles } = assessCook(boilOf(fudge, null), { events: log, readings: [] }, 900)
+  expect(troubles.find((t) => t.id === 'burning')?.figures).toMatchObject({ shade: 'mahogany' })
+})
+
 describe('a temperature that is typed', () => {
   const drops = demoBoil('rhubarb-nettle-elderflower-drops')
   const before = until(drops, 'pull', 120)

@@ -45,17 +45,18 @@ function shadeOf(e: Evidence, mix: Mix): number | null {
 }
 
 /**
- * The target, °C, where a test is the one the target is known by: what the step shows, or hard crack where the target lies
- * in it, for that has no end and so no middle.
+ * The target, °C, where a test is the one the target is known by: what the step shows, or hard crack, which has no end and
+ * so no middle; once the pot is on its way to a target below that, the least it can be.
  */
-function targetIn(e: Evidence, { formula, conditions: { pressurePa } }: Cook, mix: Mix): number | null {
+function targetIn(e: Evidence, { formula, state, conditions: { pressurePa } }: Cook, mix: Mix): number | null {
   if (!formula.target) return null
   const target = temperatureToday(mix, formula.target.celsius, pressurePa)
   const shows = formula.steps.find((s) => s.when.on === 'target')?.shows
   if (shows !== undefined && e.kind !== 'drop' && isAs(e.kind === 'sign' ? e.sign : e.celsius, shows)) return target
   if (e.kind !== 'drop' || e.stage !== 'hard-crack') return null
-  const from = stagesOf(mix, pressurePa).find((s) => s.id === 'hard-crack')?.from ?? Number.POSITIVE_INFINITY
-  return target >= from ? target : null
+  const from = stagesOf(mix, pressurePa).find((s) => s.id === 'hard-crack')?.from
+  const comes = formula.steps[state.next]?.when.on === 'target' && e.at >= state.lastDoneAt
+  return from !== undefined && (comes || target >= from) ? Math.max(target, from) : null
 }
 
 /** ◊ Readings further apart than this, s, are joined along the road: between them a syrup lingers where it is cooler. */

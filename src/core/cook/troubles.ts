@@ -122,8 +122,8 @@ const ofSyrup: readonly Watch[] = [
     if (!cooking(c) || !c.colour || c.colour.mean - c.colour.sd < spoiltAt) return null
     // what was only reckoned for an hour is no fire, but a pot to ask about
     if (isUnknown(c) && forgotten(c)) return null
-    const [shade, last] = [colourAt(c.colour.mean), colourAt(spoiltAt)]
-    return shade && last ? { id: 'burning', tone: 'danger', figures: { shade, last } } : null
+    const last = colourAt(spoiltAt)
+    return last && { id: 'burning', tone: 'danger', figures: { shade: nearestColour(c.colour.mean), last } }
   },
   (c) => {
     const { smokedAt } = c.cook.state
