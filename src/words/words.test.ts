@@ -23,6 +23,7 @@ import {
   troubles,
   unscaledOf,
   verdictsOf,
+  wantOf,
   wholeVerdicts,
 } from '@/core'
 import { testConditions } from '@/core/testing'
@@ -49,6 +50,7 @@ import {
   saySwitch,
   sayUnscaled,
   sayVerdict,
+  sayWant,
   type Units,
 } from './index'
 
@@ -121,6 +123,36 @@ describe('every sentence', () => {
       for (const [, degrees] of sentence.matchAll(/at (\d+)°/g)) expect(Number(degrees)).not.toBeLessThan(60)
     }
     expect(METRIC.test('at 119°')).toBe(true)
+  })
+})
+
+describe('what becomes of a sweet', () => {
+  test.each([
+    ['bergamot-pouring-caramel', 0.4, /gets a skin, close it/],
+    ['malted-milk-fudge', 0.4, /crumbles/],
+    ['blackcurrant-marshmallow', 0.4, /tough/],
+    ['juniper-popcorn-clusters', 0.7, /the corn goes soft/],
+    ['ginger-honeycomb', 0.7, /sinks/],
+    ['smoked-salt-tamarind-caramels', 0.7, /runs, wrap each piece/],
+  ])('%s in a room at %d: as its family does', (id, humidity, said) => {
+    const formula = demoBoil(id)
+    const conditions = { ...testConditions, humidity }
+    const found = verdictsOf(analyse(formula, conditions), conditions, formula).find((v) => v.id === 'humidity')
+    expect(found && sayVerdict(found, say).detail).toMatch(said)
+  })
+
+  test.each([
+    ['quince-lollipops', /^Keeps \d/, /yeasts/],
+    ['bergamot-pouring-caramel', /^Holds its water .* yeasts and moulds/, /Keeps/],
+  ])('%s keeps only as long as nothing grows in it', (id, said, never) => {
+    const formula = demoBoil(id)
+    const plan = scale(formula, { size: { by: 'weight', grams: 500 } })
+    const step = formula.steps.find((s) => s.handwork?.kind === 'wrap')
+    const want =
+      step && wantOf(step, { formula, analysis: analyse(formula, testConditions), plan, conditions: testConditions })
+    const text = want ? sayWant(want, say) : ''
+    expect(text).toMatch(said)
+    expect(text).not.toMatch(never)
   })
 })
 

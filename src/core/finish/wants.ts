@@ -16,7 +16,7 @@ import { bakesIn } from './baked'
 import { chipsOn, coatGrams, coolsTo, dustGrams, meltsAt, seedShare, WARMEST_ROOM, worksAt } from './chocolate'
 import { whenDownTo } from './course'
 import { foreseenCourse } from './foresee'
-import { pieceOf, wrapBy } from './keeping'
+import { pieceOf, type WrapBy, wrapBy } from './keeping'
 import { ropeFrom, SATIN } from './pulled'
 import { slabCourse } from './slab'
 import { tabledFrom } from './tabled'
@@ -37,7 +37,7 @@ export interface WantFigures {
   bake: { readonly at: Celsius; readonly takes: Seconds; readonly inside: Celsius }
   pull: { readonly pulls: number; readonly takes: Seconds; readonly bends: Seconds; readonly grows: number }
   chips: { readonly grams: Grams; readonly melts: boolean; readonly share: number; readonly spreadBelow: Celsius }
-  wrap: { readonly film: Film; readonly days: number; readonly bareHours: number }
+  wrap: { readonly film: Film; readonly days: number; readonly bareHours: number; readonly spoils: WrapBy['spoils'] }
   chill: { readonly dew: Celsius; readonly weeps: boolean }
   cut: { readonly tool: CutTool }
 }
@@ -151,7 +151,7 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
       if (!piece) return null
       const kept = wrapBy(piece, conditions)
       const days = kept.days.find((d) => d.film === work.film)?.days ?? 0
-      return { id: 'wrap', figures: { film: work.film, days, bareHours: kept.bareHours } }
+      return { id: 'wrap', figures: { film: work.film, days, bareHours: kept.bareHours, spoils: kept.spoils } }
     }
     case 'chill': {
       const dew = dewPoint(conditions.roomC, conditions.humidity)

@@ -1,5 +1,6 @@
 /** What does not grow with the batch by itself, with its figures. One row a subject. */
 
+import type { Work } from '../craft/families/family'
 import type { PlainFindingOf } from '../finding'
 import { workingWindows } from '../finish/working'
 import { sucroseSolubility } from '../physics/solubility'
@@ -58,6 +59,9 @@ const TASTE = 0.9
 /** ◊ Water to dissolve in: what saturates at 90 °C, and a third more so that it does so in minutes. */
 const DISSOLVE = { celsius: 90, spare: 1.33, tooMuch: 1.1 }
 
+/** Works in which how long it runs decides. What is tipped out or tossed has no time at all, and what is beaten or whipped pours by then. */
+const POURED: ReadonlySet<Work> = new Set(['poured', 'pulled', 'spread'])
+
 const rows: { readonly [Id in keyof UnscaledFigures]: (c: Context) => UnscaledFigures[Id] | null } = {
   time: ({ analysis, written }) =>
     Number.isFinite(analysis.minutes)
@@ -76,6 +80,7 @@ const rows: { readonly [Id in keyof UnscaledFigures]: (c: Context) => UnscaledFi
     pot: conditions.pot.name,
   }),
   pouring: ({ analysis, conditions, plan }) => {
+    if (!POURED.has(analysis.work)) return null
     const { shape } = analysis
     const windows = workingWindows(analysis.finished, depthOf(shape), analysis.targetC, conditions.roomC)
     const until = shape.kind === 'mould' ? windows.flows : windows.spreads

@@ -119,6 +119,7 @@ function Timeline({ label, boiled, conditions }: TimelineProps) {
         w.step.handwork && w.step.handwork.kind !== 'wrap' && w.step.handwork.kind !== 'dust' && Number.isFinite(w.at),
     ),
   }))
+  if (rows.every((r) => r.works.length === 0)) return null
   const lasts = rows.flatMap(({ works }) => works.map((w) => w.at))
   const span = Math.min(LONGEST, Math.max(600, 1.2 * Math.max(...lasts)))
   const x = throughKnots([0, span], [LEFT, WIDTH - 12])

@@ -14,6 +14,7 @@ import {
 } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
 import { formatCount, formatSpan } from '@/words'
+import { thingsOf } from './shape-editor'
 import type { Boiled } from './size-batch'
 
 interface Props {
@@ -32,7 +33,10 @@ export function BoilPlan({ formula, plan, boiled, conditions, vessel }: Props) {
   const { analysis } = boiled
   const most = largestBoil(boiled.formula, conditions.pot.litres)
   const least = smallestProbed(analysis, conditions.pot)
-  const pieces = (grams: number): string => formatCount(Math.floor((grams * (1 - formula.waste)) / plan.pieceGrams))
+  const pieces = (grams: number): string => {
+    const count = Math.floor((grams * (1 - formula.waste)) / plan.pieceGrams)
+    return `${formatCount(count)} ${thingsOf(plan.shape, count)}`
+  }
   const slots = Number.isFinite(analysis.minutes)
     ? boilSlots(
         plan,
@@ -50,12 +54,18 @@ export function BoilPlan({ formula, plan, boiled, conditions, vessel }: Props) {
         <dt className="text-muted">Largest boil in the {conditions.pot.name}</dt>
         <dd className="text-right">
           <strong className="figures">{say.weight(inGrams(most))}</strong>{' '}
-          <span className="text-muted">· {pieces(most)} pieces</span>
+          <span className="text-muted">· {pieces(most)}</span>
         </dd>
         <dt className="text-muted">Smallest a probe stands in</dt>
         <dd className="text-right">
-          <strong className="figures">{say.weight(inGrams(least))}</strong>{' '}
-          <span className="text-muted">· {pieces(least)} pieces</span>
+          {least > most ? (
+            <span className="font-semibold">none in so wide a pot: tilt it, or take a narrower one</span>
+          ) : (
+            <>
+              <strong className="figures">{say.weight(inGrams(least))}</strong>{' '}
+              <span className="text-muted">· {pieces(least)}</span>
+            </>
+          )}
         </dd>
       </dl>
       {slots.length > 0 && <Slots slots={slots} />}

@@ -13,9 +13,10 @@ import {
   type Tray,
   unscaledOf,
   type Vessel,
+  workOf,
 } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
-import { countWord, sayUnscaled } from '@/words'
+import { countWord, lyingOf, sayUnscaled, thinOrThick } from '@/words'
 import { BoilPlan } from './boil-plan'
 import { MouldDrawing } from './mould-drawing'
 import type { Sized } from './size-batch'
@@ -105,24 +106,26 @@ function Lay({ formula, sized: { plan }, vessel }: { formula: FormulaDocument; s
       </>
     )
   const wanted = plan.shape.kind === 'broken' ? plan.shape.thicknessMm : lies
+  const { broken, fills } = lyingOf(workOf(formula.family, formula.school))
+  if (fills === null) return <p className="text-body">{broken}.</p>
   return (
     <>
       <Sheet
         tray={vessel}
         covers={Math.min(1, lies / wanted)}
-        pieces={piecesPerVessel(plan.shape, vessel, plan.pieceGrams, 1)}
+        said={`${broken}; a full tray is about ${piecesPerVessel(plan.shape, vessel, plan.pieceGrams, 1)} pieces.`}
       />
       <p className="mt-2 text-body">
-        Spread to the edges of {trays === 1 ? 'the tray' : `all ${countWord(trays)} trays`} it lies{' '}
-        <strong className="figures">{say.length(inMillimetres(lies))}</strong> thin; you asked for{' '}
+        {fills} {trays === 1 ? 'the tray' : `all ${countWord(trays)} trays`} it lies{' '}
+        <strong className="figures">{say.length(inMillimetres(lies))}</strong> {thinOrThick(lies)}; you asked for{' '}
         {say.length(inMillimetres(wanted))}.
       </p>
     </>
   )
 }
 
-/** What is broken by hand: the sheet it is spread to. */
-function Sheet({ tray, covers, pieces }: { tray: Tray; covers: number; pieces: number }) {
+/** What is broken by hand: the sheet it lies in, and what is said of it. */
+function Sheet({ tray, covers, said }: { tray: Tray; covers: number; said: string }) {
   const say = useSay()
   return (
     <figure>
@@ -130,7 +133,7 @@ function Sheet({ tray, covers, pieces }: { tray: Tray; covers: number; pieces: n
         viewBox={`-22 -22 ${tray.lengthMm + 44} ${tray.widthMm + 44}`}
         className="max-h-[46vh] w-full"
         role="img"
-        aria-label={`${tray.name}, spread over ${Math.round(100 * covers)} % of it`}
+        aria-label={`${tray.name}, ${Math.round(100 * covers)} % of it covered`}
       >
         <rect
           x={-5}
@@ -161,9 +164,7 @@ function Sheet({ tray, covers, pieces }: { tray: Tray; covers: number; pieces: n
           )}
         </g>
       </svg>
-      <figcaption className="text-body text-muted">
-        Spread thin and broken by hand; a full tray is about {pieces} pieces.
-      </figcaption>
+      <figcaption className="text-body text-muted">{said}</figcaption>
     </figure>
   )
 }

@@ -2,11 +2,11 @@
 
 import type { ReactNode } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type BatchPlan, type FormulaDocument, inMillimetres, type Shape, type Size } from '@/core'
+import { type BatchPlan, type FormulaDocument, inMillimetres, type Shape, type Size, workOf } from '@/core'
 import { ChoiceList, Slot } from '@/ui/kit/slot'
 import { traySaid } from '@/ui/kitchen/said'
 import { useSay } from '@/ui/shell/preferences'
-import { countWord, formatCount } from '@/words'
+import { countWord, formatCount, lyingOf } from '@/words'
 import { type Choice, vesselOf } from './equipment'
 import { AllOfIt, ShapeEditor, shapeText } from './shape-editor'
 import { SizeEditor, sizeText } from './size-editor'
@@ -44,7 +44,7 @@ export function Sentence({ formula, kitchen, size, shape, choice, plan, onSizing
           <SizeEditor formula={formula} size={size} plan={plan} vessel={vessel} onSize={(size) => onSizing({ size })} />
         )}
       </Slot>
-      <span>{shape.kind === 'broken' ? 'spread' : 'of'}</span>
+      <span>{shape.kind === 'broken' ? lyingOf(workOf(formula.family, formula.school)).made : 'of'}</span>
       <Slot label={shape.kind === 'broken' ? 'How thick' : 'Size of a piece'} text={shapeText(shape, say)}>
         {(close) => (
           <>

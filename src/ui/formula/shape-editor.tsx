@@ -6,7 +6,7 @@ import { Button } from '@/ui/kit/button'
 import { NumberField } from '@/ui/kit/number-field'
 import { ChoiceList } from '@/ui/kit/slot'
 import { useSay } from '@/ui/shell/preferences'
-import type { Say } from '@/words'
+import { type Say, thinOrThick } from '@/words'
 import type { Sizing } from './use-sizing'
 
 /** ◊ What holds so much, ml, is a jar, and no cavity of a mould. */
@@ -21,7 +21,8 @@ export function thingsOf(shape: Shape, count?: number): string {
 
 export function shapeText(shape: Shape, say: Say): string {
   if (shape.kind === 'mould') return `${shape.millilitres} ml ${thingsOf(shape)}`
-  if (shape.kind === 'broken') return `${say.length(inMillimetres(shape.thicknessMm))} thin`
+  if (shape.kind === 'broken')
+    return `${say.length(inMillimetres(shape.thicknessMm))} ${thinOrThick(shape.thicknessMm)}`
   const [long, wide, high] = [shape.lengthMm, shape.widthMm, shape.heightMm].map(inMillimetres)
   if (long === undefined || wide === undefined || high === undefined) return ''
   return shape.round ? `rounds of ${say.length(long)}, ${say.length(high)} high` : say.size(long, wide, high)

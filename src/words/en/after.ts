@@ -175,6 +175,13 @@ export function sayMove({ next, sweats }: Move, now: WorkAhead | null, at: numbe
   return said.join('; ') || 'nothing changes'
 }
 
+/** What decides before the water does how long it is good. */
+const eatenBy: Readonly<Record<WrapBy['spoils'], string>> = {
+  nothing: '',
+  some: ' Damp enough for some yeasts and moulds: a date on it sooner than that, by your local food code.',
+  chilled: ' It spoils long before: keep it cold, by your local food code.',
+}
+
 const wants: Sayings<WantFigures, string> = {
   dust: ({ grams, starch }, say) =>
     `${say.weight(grams)} to dust with: ${say.weight(starch)} starch, the rest icing sugar.`,
@@ -191,8 +198,8 @@ const wants: Sayings<WantFigures, string> = {
     `Some ${formatCount(pulls)} pulls, ${sayMoment(takes)} with quick hands; drawn out it bends for ${sayMoment(bends)} in this room, and is ${formatTimes(grows)} as big. Gloves, and a helper for what firms first.`,
   chips: ({ grams, melts, share, spreadBelow }, say) =>
     `${melts ? `The slab has heat enough to melt ${say.weight(grams)}.` : `Its heat melts only ${formatPercent(share)} of them.`} Spread once the topmost shine and it is below ${say.temperature(spreadBelow)}. Melted so they bloom within days: eat soon, or temper and spread instead.`,
-  wrap: ({ film, days, bareHours }) =>
-    `Keeps ${sayDays(days)} in ${filmNames[film]}${Number.isFinite(bareHours) ? `; bare no longer than ${sayMoment(bareHours * 3600)}` : ''}.`,
+  wrap: ({ film, days, bareHours, spoils }) =>
+    `${spoils === 'nothing' ? 'Keeps' : 'Holds its water'} ${sayDays(days)} in ${filmNames[film]}${Number.isFinite(bareHours) ? `; bare no longer than ${sayMoment(bareHours * 3600)}` : ''}.${eatenBy[spoils]}`,
   chill: ({ dew, weeps }, say) =>
     weeps
       ? `It comes out below ${say.temperature(dew)} and weeps: wrap it first.`

@@ -129,7 +129,10 @@ export const sayEquipment = (check: EquipmentCheck, say: Say): Said => sayFindin
 const unscaled: Sayings<UnscaledFigures> = {
   time: ({ time, asWritten }) => ({
     text: `${aboutSpan(time)} from the first flame to the pull`,
-    detail: `as written it would be ${aboutSpan(asWritten)} on this ring: the same ring has all the water to drive off`,
+    detail:
+      Math.abs(time - asWritten) < 30
+        ? 'a ring drives off so much water a minute, and no more however much there is'
+        : `as written it would be ${aboutSpan(asWritten)} on this ring: the same ring has all the water to drive off`,
   }),
   water: ({ listed, enough, tooMuch }, say) =>
     tooMuch

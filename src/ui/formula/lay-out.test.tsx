@@ -1,0 +1,52 @@
+// @vitest-environment happy-dom
+/** What is said of how a batch lies, and of its pot: it is the family's own, and one figure does not contradict the other. */
+import { cleanup, screen } from '@testing-library/react'
+import { expect, it, test } from 'vitest'
+import { type FormulaDocument, largestBoil, smallestProbed } from '@/core'
+import { testConditions } from '@/core/testing'
+import { demoBoil } from '@/demo/formulas'
+import { demoVessels } from '@/demo/kitchen'
+import { draw } from '@/ui/testing'
+import { LayoutView } from './layout-view'
+import { type Sized, sizeBatch } from './size-batch'
+
+const slab = demoVessels.find((v) => v.id === 'slab-30') ?? null
+
+function laidOut(id: string, pot: Partial<typeof testConditions.pot> = {}) {
+  const formula: FormulaDocument = demoBoil(id)
+  const conditions = { ...testConditions, pot: { ...testConditions.pot, ...pot } }
+  const sized = sizeBatch(formula, { by: 'weight', grams: 580 }, formula.shape, conditions, slab) as Sized
+  draw(<LayoutView formula={formula} sized={sized} conditions={conditions} vessel={slab} />)
+  return { boiled: sized.pieces[0]?.boiled, conditions }
+}
+
+test.each([
+  ['ginger-honeycomb', /Tipped out/, /[Ss]pread|to pour it all/],
+  ['juniper-popcorn-clusters', /Formed by hand/, /[Ss]pread|to pour it all/],
+  ['water-mint-pillows', /Pulled to a rope/, /[Ss]pread/],
+  ['coconut-chip-brittle', /Spread and broken/, /Tipped/],
+] as const)('%s is laid out as it is worked', (id, said, never) => {
+  laidOut(id)
+  const text = document.body.textContent ?? ''
+  expect(text).toMatch(said)
+  expect(text).not.toMatch(never)
+})
+
+it('the smallest boil of a pot is none that boils over: in so wide and low a one there is none', () => {
+  for (const [diameterMm, litres] of [
+    [280, 4],
+    [160, 4],
+  ] as const) {
+    const { boiled, conditions } = laidOut('ginger-honeycomb', { diameterMm, litres })
+    if (!boiled) throw new Error('a honeycomb is boiled')
+    const none = smallestProbed(boiled.analysis, conditions.pot) > largestBoil(boiled.formula, litres)
+    expect(none).toBe(diameterMm === 280)
+    expect(screen.queryByText(/none in so wide a pot/) !== null).toBe(none)
+    cleanup()
+  }
+})
+
+it('a batch as it is written is not compared with itself', () => {
+  laidOut('ginger-honeycomb')
+  expect(document.body.textContent).not.toMatch(/as written it would be/)
+})

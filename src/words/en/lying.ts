@@ -1,0 +1,27 @@
+/** How a sweet that no knife cuts comes to lie, by how it is worked. */
+import type { Work } from '@/core'
+
+interface Lying {
+  /** "Make 580 g, tipped out 30 mm thick". */
+  readonly made: string
+  /** How it becomes pieces. */
+  readonly broken: string
+  /** What it does in its tray, before "it lies 9 mm thick"; null for what is formed and lies in none. */
+  readonly fills: string | null
+}
+
+const spread: Lying = { made: 'spread', broken: 'Spread and broken by hand', fills: 'Spread to the edges of' }
+
+const lyings: Readonly<Partial<Record<Work, Lying>>> = {
+  tipped: { made: 'tipped out', broken: 'Tipped out, left alone, broken by hand', fills: 'Over the whole of' },
+  pulled: { made: 'pulled', broken: 'Pulled to a rope and snipped', fills: null },
+  tossed: { made: 'in clusters', broken: 'Formed by hand while it is warm', fills: null },
+}
+
+export const lyingOf = (work: Work): Lying => lyings[work] ?? spread
+
+/** ◊ mm from which nobody calls it thin. */
+const THICK = 9
+
+/** Whether so many millimetres are thin or thick. */
+export const thinOrThick = (mm: number): string => (mm < THICK ? 'thin' : 'thick')
