@@ -7,7 +7,7 @@ import { families } from '../craft/families'
 import { handworkKinds } from '../craft/handwork'
 import { type Surface, type SurfaceKind, surfaceKinds } from '../craft/surfaces'
 import { analyse } from '../formula/analyse'
-import { cautionsOf } from '../formula/cautions'
+import { cautionsOf, scalds } from '../formula/cautions'
 import { boiledIn, gramsAsWritten } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { testBoil, testConditions } from '../testing'
@@ -340,6 +340,16 @@ describe('cautions of handwork', () => {
     expect(cautionsOf(nougat, fold)).toContain('sharedBoards')
     const drops = demoBoil('rhubarb-nettle-elderflower-drops')
     expect(cautionsOf(drops, fold)).not.toContain('sharedBoards')
+  })
+
+  it('of hot sugar is of what is hot: chocolate in temper does not scald', () => {
+    const said = (id: string) => demoBoil(id).steps.flatMap((step) => cautionsOf(demoBoil(id), step))
+    expect(said('harbour-dark-dipping-chocolate')).not.toContain('hotSugar')
+    expect(said('quince-lollipops')).toContain('hotSugar')
+    expect([scalds(demoBoil('harbour-dark-dipping-chocolate')), scalds(demoBoil('quince-lollipops'))]).toEqual([
+      false,
+      true,
+    ])
   })
 })
 

@@ -4,7 +4,8 @@ import { families } from '../craft/families'
 import type { PlainFindingOf } from '../finding'
 import type { Preparation } from '../matter/ingredient'
 import { type Celsius, type Grams, inCelsius, inGrams } from '../quantity/figures'
-import { boiledIn, type FormulaDocument, type Group, type Line, piecesOf } from './document'
+import { scalds } from './cautions'
+import { type FormulaDocument, type Group, type Line, piecesOf } from './document'
 import { ingredientIn } from './mixes'
 import type { BatchPlan, Vessel } from './plan'
 
@@ -86,8 +87,6 @@ const prepared =
 /** ◊ A group this warm or warmer is warmed before it goes in, °C, where anything of it is a liquid: so much water in 100 g. */
 const WARM = 50
 const LIQUID = 15
-/** ◊ A pot that gets hotter than this can scald, °C. */
-const SCALDS = 60
 /** ◊ Nuts toast at this, °C. */
 const TOAST = inCelsius(160)
 
@@ -139,7 +138,7 @@ const tasks: { readonly [Id in Exclude<keyof ReadyFigures, 'weigh'>]: Task<Id> }
   ice: {
     hands: 1,
     waits: 0,
-    figures: ({ formula }) => (boiledIn(formula).some((b) => b.formula.target.celsius > SCALDS) ? {} : null),
+    figures: ({ formula }) => (scalds(formula) ? {} : null),
   },
 }
 

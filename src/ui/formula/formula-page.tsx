@@ -5,7 +5,7 @@ import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import type { FormulaAdvice } from '@/contract/logbook'
-import { type FormulaDocument, families, hottestOf, inGrams, schoolLabel } from '@/core'
+import { type FormulaDocument, families, hottestOf, inGrams, scalds, schoolLabel } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { Segments } from '@/ui/kit/segments'
 import { TabList, TabPanel, Tabs } from '@/ui/kit/tabs'
@@ -96,6 +96,7 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
                 kitchen={kitchen}
                 plan={sized.plan}
                 lights={sized.pieces.some((p) => p.part === (sized.plan.boils[0]?.part ?? null) && p.boiled)}
+                hot={scalds(formula)}
                 hottestC={Math.max(...sized.pieces.map((p) => (p.boiled ? hottestOf(p.boiled.analysis) : 0)))}
                 request={{ formula: id, revision, size, shape, ...choice }}
               />

@@ -17,7 +17,7 @@ function laidOut(id: string, pot: Partial<typeof testConditions.pot> = {}) {
   const conditions = { ...testConditions, pot: { ...testConditions.pot, ...pot } }
   const sized = sizeBatch(formula, { by: 'weight', grams: 580 }, formula.shape, conditions, slab) as Sized
   draw(<LayoutView formula={formula} sized={sized} conditions={conditions} vessel={slab} />)
-  return { boiled: sized.pieces[0]?.boiled, conditions }
+  return { sized, boiled: sized.pieces[0]?.boiled, conditions }
 }
 
 test.each([
@@ -44,6 +44,15 @@ it('the smallest boil of a pot is none that boils over: in so wide and low a one
     expect(screen.queryByText(/none in so wide a pot/) !== null).toBe(none)
     cleanup()
   }
+})
+
+it('counts the pieces of a full tray by what lies on it', () => {
+  const sized = laidOut('ginger-honeycomb').sized
+  const [lies, asked] = (
+    document.body.textContent?.match(/lies ([\d.]+) mm thick; you asked for ([\d.]+) mm/) ?? []
+  ).slice(1)
+  const full = Number(document.body.textContent?.match(/a full tray is about (\d+) pieces/)?.[1])
+  expect(Math.abs(full - (sized.plan.pieces * Number(asked)) / Number(lies))).toBeLessThan(2)
 })
 
 it('a batch as it is written is not compared with itself', () => {

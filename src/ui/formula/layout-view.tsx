@@ -8,11 +8,11 @@ import {
   gramsOfBoil,
   inMillimetres,
   liesThick,
-  piecesPerVessel,
   slabOf,
   type Tray,
   unscaledOf,
   type Vessel,
+  vesselsFull,
   workOf,
 } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
@@ -113,7 +113,7 @@ function Lay({ formula, sized: { plan }, vessel }: { formula: FormulaDocument; s
       <Sheet
         tray={vessel}
         covers={Math.min(1, lies / wanted)}
-        said={`${broken}; a full tray is about ${piecesPerVessel(plan.shape, vessel, plan.pieceGrams, 1)} pieces.`}
+        said={`${broken}; a full tray is about ${Math.floor(plan.pieces / (vesselsFull(formula, plan, vessel) ?? 1))} pieces.`}
       />
       <p className="mt-2 text-body">
         {fills} {trays === 1 ? 'the tray' : `all ${countWord(trays)} trays`} it lies{' '}

@@ -12,6 +12,7 @@ import {
   nameOfLine,
   readyList,
   type Step,
+  scalds,
   scaleGrams,
   type Vessel,
 } from '@/core'
@@ -73,7 +74,7 @@ export function PaperSheet({ formula, revision, sized, conditions, room, sentenc
           selling.
         </p>
         <p>
-          {cautionsInFull.hotSugar} Burned: cool running water for 20 minutes, at once.
+          {scalds(formula) && `${cautionsInFull.hotSugar} Burned: cool running water for 20 minutes, at once.`}
           <br />
           Date __________ Cook __________ Reached ____° Score ___
         </p>

@@ -6,6 +6,7 @@ import type { KitchenView } from '@/contract/kitchen'
 import {
   allergensIn,
   type Conditions,
+  cautionsOf,
   type EquipmentCheck,
   equipmentChecks,
   type FormulaDocument,
@@ -172,7 +173,7 @@ function Checks({ checks }: { readonly checks: readonly EquipmentCheck[] }) {
 }
 
 function Cautions({ formula }: { readonly formula: FormulaDocument }) {
-  const keys = [...new Set(piecesOf(formula).flatMap((p) => p.formula.steps.flatMap((s) => s.cautions ?? [])))]
+  const keys = [...new Set(piecesOf(formula).flatMap((p) => p.formula.steps.flatMap((s) => cautionsOf(p.formula, s))))]
   return (
     <section aria-labelledby="cautions" className="rounded-sheet bg-lemon px-5 py-4 text-on-lemon">
       <h2 id="cautions" className="casual text-title font-bold">

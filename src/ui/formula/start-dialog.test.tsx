@@ -42,6 +42,7 @@ const open = (change: Partial<Parameters<typeof StartDialog>[0]> = {}) => {
       plan={plan}
       lights
       hottestC={154}
+      hot
       request={{ formula: ID, revision: 2, size: { by: 'weight', grams: 800 } } as never}
       {...change}
     />,

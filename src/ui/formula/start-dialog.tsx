@@ -32,8 +32,9 @@ interface Props {
   readonly plan: BatchPlan
   /** It begins with a pot on the heat, not with something baked or mixed by hand. */
   readonly lights: boolean
-  /** The hottest it gets, °C. */
+  /** The hottest it gets, °C, and whether that scalds. */
   readonly hottestC: number
+  readonly hot: boolean
   readonly request: Omit<StartBatch, 'id' | 'boilId' | 'channel' | 'thermometer' | 'rate' | 'lots'>
 }
 
@@ -63,7 +64,7 @@ function tellersOf(kitchen: KitchenView, said: (id: string) => string | undefine
 }
 
 /** The last questions before the flame: which probe, and whether this is practice. */
-export function StartDialog({ kitchen, plan, lights, hottestC, request }: Props) {
+export function StartDialog({ kitchen, plan, lights, hottestC, hot, request }: Props) {
   const router = useRouter()
   const say = useSay()
   const tellers = tellersOf(kitchen, (id) => {
@@ -136,10 +137,12 @@ export function StartDialog({ kitchen, plan, lights, hottestC, request }: Props)
               />
             </div>
           </div>
-          <p className="rounded-control bg-lemon p-4 text-body text-on-lemon">
-            <strong className="casual block">{cautions.hotSugar}</strong>
-            {cautionsInFull.hotSugar}
-          </p>
+          {hot && (
+            <p className="rounded-control bg-lemon p-4 text-body text-on-lemon">
+              <strong className="casual block">{cautions.hotSugar}</strong>
+              {cautionsInFull.hotSugar}
+            </p>
+          )}
           {typeof window !== 'undefined' && !window.isSecureContext && (
             <p className="text-body text-muted">
               This screen cannot be kept awake over a line that is not encrypted. Set it to stay on before you light the
