@@ -124,12 +124,19 @@ function fromForecast(f: Forecast | null): DoNow['due'] {
 /** ◊ Logged this long before its moment, s, a step is likely a slip of the hand. */
 const EARLY = 60
 
-/** Whether the step that is next waits for a heat that is still far off: to log it now is to be asked about. */
-export const isEarly = ({ mood, step, due }: DoNow): boolean =>
-  mood === 'wait' &&
-  step !== null &&
-  ['boil', 'rises', 'falls', 'colour', 'target', 'window'].includes(step.when.on) &&
-  (due === null || due.seconds > EARLY)
+/** ◊ A wait that is cut short by no more than this share of it is a maker's own choice. */
+const CUT_SHORT = 0.2
+
+/** Whether the step that is next waits for a heat or a time that is still far off: to log it now is to be asked about. */
+export function isEarly({ mood, step, due }: DoNow): boolean {
+  if (mood !== 'wait' || step === null) return false
+  const { when } = step
+  if (when.on === 'after') return due !== null && due.seconds > Math.max(EARLY, CUT_SHORT * when.seconds)
+  return FAR.has(when.on) && (due === null || due.seconds > EARLY)
+}
+
+/** What a step waits for that can be far off. */
+const FAR: ReadonlySet<Step['when']['on']> = new Set(['boil', 'rises', 'falls', 'colour', 'target', 'window'])
 
 /** The do-now panel for a cook in this state at this moment. */
 export function doNow(formula: FormulaDocument, state: CookState, moment: Moment): DoNow {

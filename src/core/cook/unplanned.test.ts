@@ -94,6 +94,22 @@ it('a step passed over is not done, and the next one is next', () => {
   expect(state.fillings).toHaveLength(1)
 })
 
+it('a wait of hours that is cut short is asked about, unless it is nearly over', () => {
+  const marshmallow = demoBoil('blackcurrant-marshmallow')
+  const waits = marshmallow.steps.findIndex((s) => s.when.on === 'after' && s.when.seconds > 3600)
+  const log = marshmallow.steps
+    .slice(0, waits)
+    .map((s, i) =>
+      event(
+        60 * i,
+        s.when.on === 'target' ? { type: 'pulled', step: s.id, celsius: 114 } : { type: 'step', step: s.id },
+      ),
+    )
+  const asked = (hours: number) =>
+    isEarly(assessCook(testBoil(marshmallow), { events: log, readings: [] }, 60 * waits + 3600 * hours).pot.doNow)
+  expect([0.1, 2, 5.5, 7].map(asked)).toEqual([true, true, false, false])
+})
+
 it('a step logged far from its moment is asked about, one at its moment is not', () => {
   const log = steps('pull')
   const early = potNow(openCook(drops, grams, testConditions, probe, log), cooked(log, 700).readings, 700)

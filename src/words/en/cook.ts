@@ -85,10 +85,10 @@ export const closedBoil: DoNowSaid = {
 
 /** What is asked of a step that was logged far from its moment. */
 export function sayEarly({ nextC, celsius, doNow: { due } }: PotNow, say: Say): string {
-  const at = nextC === null ? null : `Its moment is ${say.temperature(inCelsius(nextC))}`
+  const left = due && `Its moment is some ${formatSpan(60 * Math.max(1, Math.round(due.seconds / 60)))} away`
+  const at = nextC === null ? left : `Its moment is ${say.temperature(inCelsius(nextC))}`
   const now = celsius === null ? null : `it is at ${say.temperature(inCelsius(celsius))}`
-  const left = due === null ? null : `${formatSpan(60 * Math.max(1, Math.round(due.seconds / 60)))} are left`
-  return `${[at, now ?? left].filter(Boolean).join(', ') || 'Its moment has not come'}.`
+  return `${[at ?? 'Its moment has not come', now].filter(Boolean).join(', ')}.`
 }
 
 /** What a step asks for, in the reader's units. */
