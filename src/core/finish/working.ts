@@ -1,8 +1,10 @@
 /** How long a sugar mass that is poured out stays workable, by its height above the glass point. */
+import { bookTau } from '../cook/cooling'
 import { heights } from '../craft/handwork'
 import { onARack } from '../craft/surfaces'
 import type { Mix } from '../matter/mix'
 import { glassTransition } from '../physics/glass'
+import type { Pot } from '../pot/equipment'
 import { whenDownTo } from './course'
 import { pouredSlab, slabCourse } from './slab'
 
@@ -26,4 +28,14 @@ export function workingWindows(mix: Mix, thicknessMm: number, pouredC: number, r
     scores: until(heights.scores),
     set: until(heights.cuts),
   }
+}
+
+/**
+ * Minutes from the pull, at `pulledC`, in which `mix` can be poured out of its pot, whose metal keeps it warm: as long as it
+ * would still level itself. Infinity: always, in this room.
+ */
+export function poursFromPot(mix: Mix, pot: Pot, pulledC: number, roomC: number): number {
+  const stiff = glassTransition(mix) + heights.levels
+  if (stiff <= roomC) return Number.POSITIVE_INFINITY
+  return pulledC <= stiff ? 0 : (bookTau(mix, pot, pulledC) * Math.log((pulledC - roomC) / (stiff - roomC))) / 60
 }

@@ -15,6 +15,7 @@ import { readRecipe } from './recipe'
 import { liesThick, scale, slabOf } from './scale'
 import { traceSteps } from './trace'
 import { unscaledOf } from './unscaled'
+import { verdictsOf } from './verdicts'
 
 const drops = demoBoil('rhubarb-nettle-elderflower-drops')
 const caramels = demoBoil('smoked-salt-tamarind-caramels')
@@ -265,6 +266,24 @@ describe('what does not scale', () => {
 
   it('names time, water, foam and pouring', () => {
     expect(said(600).map((r) => r.id)).toEqual(expect.arrayContaining(['time', 'water', 'foam', 'pouring']))
+  })
+
+  it('says the same of the time to pour as what the batch will be', () => {
+    for (const { formula } of Object.values(demoFormulas).flatMap(boiledIn)) {
+      const analysis = analyse(formula, testConditions)
+      const plan = scale(formula, { size: { by: 'weight', grams: 900 } })
+      const context = {
+        formula,
+        plan,
+        grams: gramsAsWritten(formula),
+        analysis,
+        written: analysis,
+        conditions: testConditions,
+      }
+      const pouring = unscaledOf(context).find((u) => u.id === 'pouring')
+      const work = verdictsOf(analysis, testConditions, formula).find((v) => v.id === 'work')
+      if (pouring) expect(pouring.figures, formula.name).toMatchObject({ until: work?.figures.until })
+    }
   })
 
   it('begins with less flavour than in proportion for a larger boil, more for a smaller', () => {

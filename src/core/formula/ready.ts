@@ -84,8 +84,9 @@ const prepared =
   ({ lines }: Context): Things | null =>
     named(lines.filter((p) => preparationsOf(p.formula, p.line).includes(how)))
 
-/** ◊ A group this warm or warmer is warmed before it goes in, °C, where anything of it is a liquid: so much water in 100 g. */
+/** ◊ A group this warm or warmer is warmed before it goes in, °C, where so much of it is liquid: so much water in 100 g. */
 const WARM = 50
+const MOSTLY = 0.3
 const LIQUID = 15
 /** ◊ Nuts toast at this, °C. */
 const TOAST = inCelsius(160)
@@ -97,8 +98,12 @@ const isLiquid = ({ formula, line }: Placed): boolean => ingredientIn(formula, l
 /** What is warmed in a pan of its own: a liquid and what is in it. What goes in warm with dry things keeps warm as they do. */
 function warmed({ lines }: Context): Things | null {
   const warm = lines.filter((p) => (p.group?.celsius ?? 0) >= WARM)
-  const wet = new Set(warm.filter(isLiquid).map((p) => p.group))
-  return named(warm.filter((p) => wet.has(p.group) && !ingredientIn(p.formula, p.line.ingredient).whole))
+  const weight = (some: readonly Placed[]): number => some.reduce((sum, p) => sum + p.grams, 0)
+  const isWet = (group: Group | undefined): boolean => {
+    const mine = warm.filter((p) => p.group === group)
+    return weight(mine.filter(isLiquid)) > MOSTLY * weight(mine)
+  }
+  return named(warm.filter((p) => isWet(p.group) && !ingredientIn(p.formula, p.line.ingredient).whole))
 }
 
 /** ◊ Minutes of each. In no order: each says what it needs, and `readyList` finds its place. */

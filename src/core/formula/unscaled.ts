@@ -2,13 +2,12 @@
 
 import type { Work } from '../craft/families/family'
 import type { PlainFindingOf } from '../finding'
-import { workingWindows } from '../finish/working'
 import { sucroseSolubility } from '../physics/solubility'
 import { type Grams, inGrams, inSeconds, type Seconds } from '../quantity/figures'
 import type { Analysis, Conditions } from './analyse'
 import type { BoiledFormula, GramsByLine } from './document'
 import type { BatchPlan } from './plan'
-import { depthOf } from './verdicts'
+import { minutesToWork } from './verdicts'
 
 export interface UnscaledFigures {
   /** From the first flame to the pull: this boil, and the formula as written on the same ring. */
@@ -81,9 +80,7 @@ const rows: { readonly [Id in keyof UnscaledFigures]: (c: Context) => UnscaledFi
   }),
   pouring: ({ analysis, conditions, plan }) => {
     if (!POURED.has(analysis.work)) return null
-    const { shape } = analysis
-    const windows = workingWindows(analysis.finished, depthOf(shape), analysis.targetC, conditions.roomC)
-    const until = shape.kind === 'mould' ? windows.flows : windows.spreads
+    const until = minutesToWork(analysis, conditions)
     return Number.isFinite(until)
       ? { until: inSeconds(until * 60), vessels: Math.max(1, Math.ceil(plan.vessels / plan.boils.length)) }
       : null

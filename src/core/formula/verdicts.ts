@@ -4,10 +4,9 @@ import type { BiteId } from '../craft/bite'
 import type { FamilyId } from '../craft/families'
 import type { Work } from '../craft/families/family'
 import type { Finding, FindingOf, Tone } from '../finding'
-import { workingWindows } from '../finish/working'
+import { poursFromPot, workingWindows } from '../finish/working'
 import type { Allergen } from '../matter/ingredient'
 import { massOf } from '../matter/mix'
-import { densityOf } from '../physics/heat'
 import { type Keeping, keepingIn } from '../physics/humidity'
 import type { GrainRisk } from '../physics/solubility'
 import { type CelsiusStep, type Grams, inGrams, inSeconds, type Seconds } from '../quantity/figures'
@@ -120,26 +119,28 @@ const fits = (a: Analysis, c: Conditions): VerdictOn<'fits'> => ({
 /** ◊ Less time than this to work it, minutes, wants minding. */
 const HURRY = 2
 
-/** How deep it stands in the pot, mm. */
-const depthInPot = (a: Analysis, { pot }: Conditions): number =>
-  ((massOf(a.finished) / densityOf(a.finished, 100)) * 1000) / ((Math.PI * pot.diameterMm ** 2) / 4)
+const fillsMoulds = (a: Analysis): boolean => a.shape.kind === 'mould'
+const isSpread = (a: Analysis): boolean => a.work === 'spread' && !fillsMoulds(a)
 
 /**
- * How long it can be worked after the pull, where the family is poured or spread; a sweet that stays above its glass point by
- * more never hurries anyone. Moulds are filled from the pot, where it keeps its heat; a slab cools where it lies.
+ * Minutes from the pull in which it can be poured or spread; a sweet that stays above its glass point by more never hurries
+ * anyone. It is poured out of its pot, where it keeps its heat; what is spread cools where it lies.
  */
+export const minutesToWork = (a: Analysis, { pot, roomC }: Conditions): number =>
+  isSpread(a)
+    ? workingWindows(a.finished, depthOf(a.shape), a.targetC, roomC).spreads
+    : poursFromPot(a.finished, pot, a.targetC, roomC)
+
 const work = (a: Analysis, c: Conditions): VerdictOn<'work'> => {
-  const fills = a.shape.kind === 'mould'
   const onTray = workingWindows(a.finished, depthOf(a.shape), a.targetC, c.roomC)
-  const spreads = a.work === 'spread' && !fills
-  const minutes = spreads ? onTray.spreads : workingWindows(a.finished, depthInPot(a, c), a.targetC, c.roomC).flows
-  const hurries = (spreads || a.work === 'poured' || a.work === 'pulled') && minutes < HURRY
+  const minutes = minutesToWork(a, c)
+  const hurries = (isSpread(a) || a.work === 'poured' || a.work === 'pulled') && minutes < HURRY
   return {
     id: 'work',
     tone: hurries ? 'mind' : 'good',
     figures: {
       work: a.work,
-      fills,
+      fills: fillsMoulds(a),
       until: inSeconds(minutes * 60),
       scores: a.keeps.driesBelow > 0 ? null : inSeconds(onTray.scores * 60),
     },

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
-import { workingWindows } from '../finish/working'
+import { poursFromPot, workingWindows } from '../finish/working'
 import { type Mix, mix } from '../matter/mix'
 import { exchangeGelatin, exchangeSheets } from './gelatin'
 import { keepingIn, keeps } from './humidity'
@@ -111,7 +111,7 @@ describe('a slab', () => {
     expect(workingWindows(candy, 10, 150, 21).scores).toBeGreaterThan(1.6 * workingWindows(candy, 5, 150, 21).scores)
     const soft = mix({ sucrose: 400, glucoseSolids: 300, water: 90 })
     expect(workingWindows(soft, 10, 118, 35).set).toBe(Number.POSITIVE_INFINITY)
-    expect(workingWindows(candy, 10, 100, 21).flows).toBe(0)
+    expect(workingWindows(candy, 10, 100, 21).spreads).toBe(0)
   })
 
   it('stops flowing, then spreading, then taking a score, in minutes a maker knows', () => {
@@ -122,5 +122,19 @@ describe('a slab', () => {
     expect(w.spreads).toBeLessThan(10)
     expect(w.scores).toBeGreaterThan(3)
     expect(w.scores).toBeLessThan(20)
+  })
+
+  it('pours out of its pot for minutes, the longer the more there is and the heavier the pot; a sauce always', () => {
+    const pot = { name: 'pot', litres: 4, diameterMm: 200, massKg: 1.2, metal: 'steel' } as const
+    const little = mix({ sucrose: 140, glucoseSolids: 60, water: 5 })
+    const [short, long] = [little, candy].map((m) => poursFromPot(m, pot, 149, 21))
+    expect(short).toBeGreaterThan(1)
+    expect(long).toBeGreaterThan(2 * (short ?? 0))
+    expect(long).toBeLessThan(20)
+    expect(poursFromPot(little, { ...pot, massKg: 4 }, 149, 21)).toBeGreaterThan(short ?? 0)
+    expect(poursFromPot(candy, pot, 110, 21)).toBe(0)
+    expect(poursFromPot(mix({ sucrose: 400, glucoseSolids: 100, water: 220 }), pot, 106, 21)).toBe(
+      Number.POSITIVE_INFINITY,
+    )
   })
 })
