@@ -17,8 +17,12 @@ const grains: Readonly<Record<VerdictFigures['grain']['risk'], string>> = {
 export const aboutSpan = (seconds: number): string =>
   seconds < 60 ? `${Math.round(seconds)} s` : formatSpan(Math.round(seconds / 60) * 60)
 
-/** What the room does to each, and what is done about it. What is a glass has nothing to lose. */
-const keepings: Readonly<Record<FamilyId, Readonly<Record<'sticky' | 'dries', string>>>> = {
+type Going = Readonly<Record<'sticky' | 'dries', string>>
+
+const anyGoing: Going = { sticky: 'it takes up water, wrap it within the hour', dries: 'it dries out, wrap it' }
+
+/** What the room does to a family, and what is done about it. What is a glass has nothing to lose. */
+const goings: Readonly<Partial<Record<FamilyId, Going>>> = {
   'hard-candy': {
     sticky: 'its skin turns sticky and cloudy, into a tight tin within the hour',
     dries: 'it only gets harder',
@@ -63,8 +67,6 @@ const keepings: Readonly<Record<FamilyId, Readonly<Record<'sticky' | 'dries', st
     sticky: 'the corn goes soft, into a tight bag within the hour',
     dries: 'it only gets crisper',
   },
-  chocolate: { sticky: 'damp blooms it, keep it dry', dries: 'the air does it no harm' },
-  layered: { sticky: 'it softens, cover it', dries: 'it dries out, cover it' },
 }
 
 const untilScored = (scores: number | null): string =>
@@ -126,7 +128,7 @@ const sayings: Sayings<VerdictFigures> = {
   }),
   humidity: ({ stickyAbove, driesBelow, room, keeping, family }) => ({
     text: `Sticky above ${formatPercent(stickyAbove)} humidity, ${driesBelow > 0 ? `dries below ${formatPercent(driesBelow)}` : 'never too dry'}`,
-    detail: `the room is at ${formatPercent(room)}: ${keeping === 'steady' ? 'it keeps as it is' : keepings[family][keeping]}`,
+    detail: `the room is at ${formatPercent(room)}: ${keeping === 'steady' ? 'it keeps as it is' : (goings[family] ?? anyGoing)[keeping]}`,
   }),
   ganache: ({ fat, water, splits }) => ({
     text: splits ? 'A ganache that splits easily' : 'A ganache that holds',
