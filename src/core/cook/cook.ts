@@ -4,6 +4,7 @@ import type { Conditions } from '../formula/analyse'
 import { type FormulaDocument, type GramsByLine, isBoiled } from '../formula/document'
 import { type Mix, massOf, withWater } from '../matter/mix'
 import { temperatureToday, waterLeftAt } from '../physics/boiling'
+import { shadeTemperature } from '../physics/browning'
 import { heatContent } from '../physics/heat'
 import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
 import type { ForecastContext, Stretch } from './forecast'
@@ -111,11 +112,17 @@ export function stepTemperature(cook: Cook, index: number): number | null {
   const mix = contents(cook)
   if (!step || !mix) return null
   if (step.when.on === 'boil') return cook.stretches.at(-1)?.path.boilC ?? null
-  if (step.when.on === 'rises' || step.when.on === 'colour')
-    return temperatureToday(mix, step.when.celsius, cook.conditions.pressurePa)
+  const { when } = step
   const { target } = cook.formula
-  if (step.when.on === 'target' && target) return temperatureToday(mix, target.celsius, cook.conditions.pressurePa)
-  return null
+  const wanted =
+    when.on === 'colour'
+      ? shadeTemperature(mix, when.celsius)
+      : when.on === 'rises'
+        ? when.celsius
+        : when.on === 'target' && target
+          ? target.celsius
+          : null
+  return wanted === null ? null : temperatureToday(mix, wanted, cook.conditions.pressurePa)
 }
 
 /** What a forecast to `target` °C has to know; `pulls`: the pot comes off there. */

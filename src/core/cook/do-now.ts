@@ -132,7 +132,8 @@ export function isEarly({ mood, step, due }: DoNow): boolean {
   if (mood !== 'wait' || step === null) return false
   const { when } = step
   if (when.on === 'after') return due !== null && due.seconds > Math.max(EARLY, CUT_SHORT * when.seconds)
-  return FAR.has(when.on) && (due === null || due.seconds > EARLY)
+  // of a shade that stands for no temperature nobody knows when it comes
+  return FAR.has(when.on) && (due === null ? when.on !== 'colour' : due.seconds > EARLY)
 }
 
 /** What a step waits for that can be far off. */

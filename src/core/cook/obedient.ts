@@ -2,6 +2,7 @@
 import type { Conditions } from '../formula/analyse'
 import type { BoiledFormula, GramsByLine, Step } from '../formula/document'
 import { boilingPoint, temperatureToday, waterLeftAt } from '../physics/boiling'
+import { shadeTemperature } from '../physics/browning'
 import { heatCapacity } from '../physics/heat'
 import { latentHeat } from '../physics/water'
 import { potThermal } from '../pot/equipment'
@@ -11,6 +12,8 @@ import { potEventsOf } from './pot-events'
 
 /** s a maker in the history waits for a window in the pot or the bowl: the stand-in kitchen of the log has no whisk. */
 const WINDOW_S = 600
+/** ◊ s it boils until milk in it has the shade that was asked for. */
+const MILK_BROWNS_S = 600
 
 /** What the syrup in the pot is pulled at in this kitchen's air, °C. */
 export const pullNear = (formula: BoiledFormula, pot: PotState, c: Conditions): number =>
@@ -41,8 +44,14 @@ export function isDue(
     case 'boil':
       return pot.water > 0 && pot.celsius >= boilingPoint(contentsOf(pot), c.pressurePa) - 0.4
     case 'rises':
-    case 'colour':
-      return pot.celsius >= temperatureToday(contentsOf(pot), step.when.celsius, c.pressurePa)
+    case 'colour': {
+      const now = contentsOf(pot)
+      const wanted = step.when.on === 'rises' ? step.when.celsius : shadeTemperature(now, step.when.celsius)
+      // a shade of milk is a matter of minutes at the boil
+      return wanted === null
+        ? pot.at >= doneAt + MILK_BROWNS_S
+        : pot.celsius >= temperatureToday(now, wanted, c.pressurePa)
+    }
     case 'target':
       return pot.celsius + carryOver(pot) >= pullNear(formula, pot, c) + misses
   }

@@ -4,6 +4,7 @@ import { demoBoil } from '@/demo/formulas'
 import { cookBoil } from '@/demo/maker'
 import { families } from '../craft/families'
 import { stagesOf } from '../craft/stages'
+import { analyse } from '../formula/analyse'
 import { type BoiledFormula, gramsAsWritten } from '../formula/document'
 import { inSchool } from '../formula/schools'
 import { colourTemperature } from '../physics/browning'
@@ -11,6 +12,7 @@ import { seeded } from '../quantity/seeded'
 import { testBoil, testConditions } from '../testing'
 import { assessCook } from './assess'
 import { contents, openCook } from './cook'
+import { isEarly } from './do-now'
 import type { CookAct, CookEvent } from './log'
 import type { Reading } from './readings'
 import { doseOf } from './tests'
@@ -100,6 +102,26 @@ it('a drop that is far harder than what was wanted says that it is too far', () 
     assessCook(boilOf(caramels, null), { events: [...log, drop(now - 2, result)], readings: [] }, now)
   expect(judged('hard-crack').troubles.map((t) => t.id)).toContain('overshoot')
   expect(judged('soft-ball').troubles.map((t) => t.id)).not.toContain('overshoot')
+})
+
+it('a shade of milk stands for no temperature: it is waited for, boils nothing dry, and is there once it is seen', () => {
+  const plain = demoBoil('condensed-milk-fig-fudge')
+  const at = plain.steps.findIndex((s) => s.when.on === 'target')
+  const brown = {
+    ...plain.steps[0],
+    id: 'brown',
+    when: { on: 'colour', celsius: 183 },
+    adds: undefined,
+    heat: undefined,
+  }
+  const formula = { ...plain, steps: plain.steps.toSpliced(at, 0, brown as (typeof plain.steps)[number]) }
+  expect(analyse(formula, testConditions).waterShare).toBeCloseTo(analyse(plain, testConditions).waterShare, 3)
+  const log = until(formula, 'brown', 300)
+  const now = (log.at(-1)?.at ?? 0) + 600
+  const pot = (events: CookEvent[]) => assessCook(boilOf(formula, null), { events, readings: [] }, now).pot
+  expect(pot(log)).toMatchObject({ nextC: null, doNow: { mood: 'wait' } })
+  expect(isEarly(pot(log).doNow)).toBe(false)
+  expect(pot([...log, shade(now - 5, 183)]).doNow.mood).toBe('now')
 })
 
 it('a pot that is said to be burnt is called by the shade that was seen', () => {

@@ -5,7 +5,7 @@ import { stagesOf } from '../craft/stages'
 import { noCorrection } from '../craft/thermometer'
 import { type Mix, massOf } from '../matter/mix'
 import { temperatureToday } from '../physics/boiling'
-import { browningRate, milkHeadStart } from '../physics/browning'
+import { browningRate, milkHeadStart, shadeTemperature } from '../physics/browning'
 import { type Cook, contents } from './cook'
 import { isAs } from './do-now'
 import { COLOUR_SD, type Estimate, type Evidence, fuse, middleOf } from './evidence'
@@ -35,14 +35,8 @@ export const pointsInTests = (cook: Cook, events: readonly CookEvent[]): Reading
     return celsius === null ? [] : [{ at: e.at, celsius }]
   })
 
-/** ◊ Protein of milk above this share of a mix browns before the sugar does: its shade is no temperature. */
-const BROWNS_ITSELF = 0.002
-
-/** The temperature a shade stands for, °C, where only sugar browns: what the ramp of colours is made of. */
-function shadeOf(e: Evidence, mix: Mix): number | null {
-  if (e.kind !== 'colour' || mix.milkProtein > BROWNS_ITSELF * massOf(mix)) return null
-  return e.celsius
-}
+const shadeOf = (e: Evidence, mix: Mix): number | null =>
+  e.kind === 'colour' ? shadeTemperature(mix, e.celsius) : null
 
 /**
  * The target, °C, where a test is the one the target is known by: what the step shows, or hard crack, which has no end and

@@ -3,6 +3,7 @@ import { families } from '../craft/families'
 import { cocoaButter, handworkFacts } from '../craft/handwork'
 import { addMix, emptyMix, type Mix, massOf, withWater } from '../matter/mix'
 import { boilingPoint, waterLeftAt } from '../physics/boiling'
+import { shadeTemperature } from '../physics/browning'
 import { heatCapacity, heatContent, waterHeat } from '../physics/heat'
 import { latentHeat, STANDARD_PRESSURE } from '../physics/water'
 import type { FormulaDocument, GramsByLine, Step } from './document'
@@ -27,9 +28,15 @@ export interface Stop {
 /** Temperature and contents at which a step falls due, at the standard atmosphere. */
 function due(step: Step, contents: Mix, celsius: number, target: number | undefined): { mix: Mix; celsius: number } {
   const { when } = step
-  if (when.on === 'boil') return { mix: contents, celsius: Math.max(celsius, boilingPoint(contents)) }
+  const atBoil = (): { mix: Mix; celsius: number } => ({
+    mix: contents,
+    celsius: Math.max(celsius, boilingPoint(contents)),
+  })
+  if (when.on === 'boil') return atBoil()
   if (when.on === 'falls') return { mix: contents, celsius: when.celsius }
-  const wanted = when.on === 'rises' || when.on === 'colour' ? when.celsius : when.on === 'target' ? target : undefined
+  const shade = when.on === 'colour' ? shadeTemperature(contents, when.celsius) : undefined
+  if (shade === null) return atBoil()
+  const wanted = shade ?? (when.on === 'rises' ? when.celsius : when.on === 'target' ? target : undefined)
   if (wanted === undefined) return { mix: contents, celsius }
   const water = Math.min(contents.water, waterLeftAt(contents, wanted, STANDARD_PRESSURE))
   return { mix: withWater(contents, water), celsius: wanted }

@@ -1,5 +1,5 @@
 /** Colour of a cooked syrup: an Arrhenius dose, read as the temperature a standard ramp needs for the same colour. */
-import type { Mix } from '../matter/mix'
+import { type Mix, massOf } from '../matter/mix'
 import { R, ZERO_C } from './water'
 
 const ACTIVATION = 125e3 // J/mol ◊
@@ -18,6 +18,13 @@ export function milkHeadStart(mix: Mix, totalGrams: number): number {
   if (totalGrams <= 0) return 0
   return MILK_HEAD_START * Math.min(1, mix.milkProtein / totalGrams / MILK_FULL_SHARE)
 }
+
+/** ◊ Protein of milk above this share of a mix browns before the sugar does. */
+const BROWNS_ITSELF = 0.002
+
+/** The temperature a shade of `mix` stands for, °C: what the ramp of colours is made of. Null where milk browns, and it stands for none. */
+export const shadeTemperature = (mix: Mix, shade: number): number | null =>
+  mix.milkProtein > BROWNS_ITSELF * massOf(mix) ? null : shade
 
 /**
  * Dose collected by a ramp of 8 °C/min from cold up to `tempC`. The integral of the Arrhenius rate over a linear
