@@ -294,12 +294,14 @@ describe('sentences with something to decide', () => {
 
   it.each(troubles)('a rescue of “%s” says what to do and why', (trouble) => {
     const { atTarget, targetC } = analyse(drops, testConditions)
-    const facts = { family: 'hard-candy' as const, target: 149, pressurePa: 101_325, watts: 900 }
+    const facts = { family: 'hard-candy' as const, target: 149, pressurePa: 101_325, watts: 900, boilsAgain: true }
     for (const colourC of [120, 200]) {
       const said = sayRescue(rescue(trouble, { ...facts, mix: atTarget, celsius: targetC + 6, colourC }))
       expect(said.say.length).toBeGreaterThan(5)
       expect(said.why).toMatch(/[.]$/)
     }
+    const whipped = { ...facts, mix: atTarget, celsius: 60, colourC: 120, boilsAgain: false }
+    expect(sayRescue(rescue(trouble, whipped)).say).not.toMatch(/water|then boil|back to the boil/i)
   })
 
   it('events are called what the formula calls them', () => {

@@ -154,6 +154,26 @@ it('a pot of which nothing was known for hours is asked about, and not said to b
   expect(told(day, 0)).toEqual(['forgotten'])
 })
 
+it('a syrup goes back to the boil after its pull, but not once whites, gelatin or soda went in', () => {
+  const boilsAgain = (id: string, by: 'pull' | 'addition') => {
+    const { steps: all } = demoBoil(id)
+    const pull = all.findIndex((s) => s.when.on === 'target')
+    const last = by === 'pull' ? pull : all.findIndex((s, i) => i > pull && s.adds !== undefined)
+    const log = all
+      .slice(0, last + 1)
+      .map((s, i) =>
+        event(60 * i, i === pull ? { type: 'pulled', step: s.id, celsius: 114 } : { type: 'step', step: s.id }),
+      )
+    const now = 60 * log.length
+    return assessCook(testBoil(demoBoil(id)), { events: log, readings: [{ at: now - 1, celsius: 90 }] }, now).rescue
+      ?.boilsAgain
+  }
+  expect(boilsAgain('blackcurrant-marshmallow', 'pull')).toBe(true)
+  expect(boilsAgain('blackcurrant-marshmallow', 'addition')).toBe(false)
+  expect(boilsAgain('ginger-honeycomb', 'addition')).toBe(false)
+  expect(boilsAgain('smoked-salt-tamarind-caramels', 'addition')).toBe(true)
+})
+
 it('what rests after its pour is asked about when it was due for a day, and nothing else is said of it', () => {
   const log = drops.steps
     .slice(0, drops.steps.findIndex((s) => s.empties) + 1)

@@ -6,7 +6,7 @@ import { rampDose } from '../physics/browning'
 import { STANDARD_PRESSURE, standardPressure } from '../physics/water'
 import { seeded } from '../quantity/seeded'
 import { adviseTarget } from './advice'
-import { rescue } from './rescue'
+import { rescue, troubles } from './rescue'
 import { smells } from './signs'
 import { stageOf } from './stages'
 import { bathTemperature, corrected, correctionFrom, lagFromStep } from './thermometer'
@@ -139,7 +139,18 @@ describe('evidence', () => {
 describe('rescue', () => {
   const dry = mix({ sucrose: 700, glucoseSolids: 300 })
   const cookedTo = (t: number) => ({ ...dry, water: waterLeftAt(dry, t) })
-  const context = { family: 'caramel' as const, target: 119, pressurePa: STANDARD_PRESSURE, colourC: 150, watts: 1000 }
+  const context = {
+    family: 'caramel' as const,
+    target: 119,
+    pressurePa: STANDARD_PRESSURE,
+    colourC: 150,
+    watts: 1000,
+    boilsAgain: true,
+  }
+
+  it.each(troubles)('sends nothing that a boil would spoil back to it: %s', (trouble) => {
+    expect(rescue(trouble, { ...context, mix: cookedTo(114), celsius: 60, boilsAgain: false }).worthIt).toBe(false)
+  })
 
   it('gives back the water that is missing, and the minutes to boil off what is too much', () => {
     const r = rescue('too-far', { ...context, mix: cookedTo(130), celsius: 130 })

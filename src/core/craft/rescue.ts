@@ -7,6 +7,9 @@ import { latentHeat } from '../physics/water'
 import { type Celsius, type Grams, inCelsius, inGrams, inSeconds, type Seconds } from '../quantity/figures'
 import { type FamilyId, families } from './families'
 
+/** Ingredients that a boil spoils. Soda in milk keeps it from curdling, and boils with it. */
+export const SPOILED = /^(?:egg-white|gelatin|soda|popcorn)/
+
 export const troubles = ['too-far', 'too-soft', 'too-dark', 'grained', 'split'] as const
 export type Trouble = (typeof troubles)[number]
 
@@ -22,11 +25,14 @@ export interface RescueContext {
   readonly colourC: number
   /** Power into the pot, W. */
   readonly watts: number
+  /** Nothing is in it yet that a boil spoils: whites, gelatin, soda, popped corn. */
+  readonly boilsAgain: boolean
 }
 
 export interface Rescue {
   readonly trouble: Trouble
   readonly worthIt: boolean
+  readonly boilsAgain: boolean
   readonly water: Grams
   readonly glucose: Grams
   /** Where to stop, in today's air. */
@@ -106,12 +112,14 @@ const plans: Record<Trouble, (c: RescueContext) => Plan> = {
 /** What to do about `trouble`. Grams are for all that is in `mix`. */
 export function rescue(trouble: Trouble, context: RescueContext): Rescue {
   const { worthIt, water, glucose } = plans[trouble](context)
+  const { boilsAgain } = context
   const until = temperatureToday(context.mix, context.target, context.pressurePa)
   const surplus = Math.max(0, context.mix.water + water + glucose * (1 - GLUCOSE_SOLIDS) - waterWanted(context))
   const minutes = minutesFor(context.mix, surplus, Math.min(context.celsius, 95), until, context.watts)
   return {
     trouble,
-    worthIt,
+    worthIt: worthIt && boilsAgain,
+    boilsAgain,
     water: inGrams(water),
     glucose: inGrams(glucose),
     until: inCelsius(until),

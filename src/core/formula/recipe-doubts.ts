@@ -1,4 +1,5 @@
 /** What hardly anybody does with a line: where a method seems to say so, it is asked whether that is meant. */
+import { SPOILED } from '../craft/rescue'
 import type { Ingredient } from '../matter/ingredient'
 
 /** A line, and the sentence it was found to go in with. */
@@ -30,9 +31,6 @@ const MUCH = 0.05
 /** ◊ g in 100 g: of water in what keeps a pot from climbing, of milk protein in what is milk or cream. */
 const WET = 40
 const MILKY = 1
-
-/** What a boil spoils. Soda in milk keeps it from curdling, and boils with it. */
-export const SPOILED = /^(?:egg-white|gelatin|soda|popcorn)/
 
 /** When a pot ends, and when it was last much hotter than there: sentences, counted from 0; null where nothing says so, or it never was. */
 export interface Ends {

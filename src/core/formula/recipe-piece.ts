@@ -1,5 +1,7 @@
 /** A list and its method as one formula: what is sure is taken, what is not is asked. */
+
 import { type BoiledFamilyId, boiledFamilies, type FamilyId } from '../craft/families'
+import { SPOILED } from '../craft/rescue'
 import type { Ingredient } from '../matter/ingredient'
 import { type Mix, massOf } from '../matter/mix'
 import { mixOf } from '../matter/portions'
@@ -18,7 +20,7 @@ import {
   unitOf,
 } from './method'
 import { type Beside, besideIn, SYRUP_IN } from './recipe-beside'
-import { doubtful, SPOILED } from './recipe-doubts'
+import { doubtful } from './recipe-doubts'
 import type { Answers, Ask, Draft, Lexicon, Question, TargetDoubt, WrittenPiece } from './recipe-draft'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import { familyOf, schoolOf } from './recipe-family'

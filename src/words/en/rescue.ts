@@ -35,4 +35,14 @@ const rescues: Readonly<Record<Trouble, Sentences>> = {
   }),
 }
 
-export const sayRescue = (plan: Rescue): RescueSaid => rescues[plan.trouble](plan)
+const asItIs: RescueSaid = {
+  say: 'It cannot be boiled again: use it as it is',
+  why: 'Whites, gelatin, soda or popped corn are in it by now, and none of them bears another boil. The next one can be right.',
+}
+
+/** What to do about it, and why; where it is not worth it, that first. */
+export function sayRescue(plan: Rescue): RescueSaid {
+  if (!plan.boilsAgain) return asItIs
+  const { say, why } = rescues[plan.trouble](plan)
+  return { say, why: plan.worthIt ? why : `Not worth the sugar. ${why}` }
+}

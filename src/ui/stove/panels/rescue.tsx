@@ -54,7 +54,7 @@ function Advice({ plan, onAct }: { readonly plan: Rescue; onAct(act: CookAct): v
           ))}
         </dl>
       )}
-      <p className="text-body">{plan.worthIt ? said.why : `Not worth the sugar. ${said.why}`}</p>
+      <p className="text-body">{said.why}</p>
       {plan.worthIt && plan.water >= 1 && (
         <button
           type="button"
