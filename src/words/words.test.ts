@@ -3,6 +3,7 @@ import { describe, expect, it, test } from 'vitest'
 import {
   analyse,
   boiledIn,
+  boilsAgain,
   type CookEvent,
   differences,
   equipmentChecks,
@@ -289,6 +290,9 @@ describe('sentences with something to decide', () => {
     expect(sayCause('long-in-the-heat', us).was).toBe('It stood longer above 284°')
     expect(sayCause('long-in-the-heat', say).was).toBe('It stood longer above 140°')
     expect(sayCause('out-of-temper', us).next).toMatch(/below 68°/)
+    expect(sayCause('pulled-late', say).now).toMatch(/back to the boil/)
+    expect(sayCause('pulled-late', say, boilsAgain(demoBoil('ginger-honeycomb'))).now).toMatch(/cannot be boiled again/)
+    expect(sayCause('spread-thick', say, false).now).toBe('Cut smaller.')
     expect(sayStorage({ storage: 'chilled' }, us)).toBe('Keep chilled, between 32° and 41°.')
   })
 

@@ -4,11 +4,12 @@
  */
 
 import { workOf } from '../craft/families'
-import { type RescueContext, SPOILED } from '../craft/rescue'
+import type { RescueContext } from '../craft/rescue'
 import { type Correction, noCorrection } from '../craft/thermometer'
 import type { PlainFindingOf } from '../finding'
 import { assessFinish, type FinishAssessment } from '../finish/finish'
 import { type Analysis, analyse, type Conditions } from '../formula/analyse'
+import { boilsAgain } from '../formula/boils-again'
 import { type FormulaDocument, isBoiled } from '../formula/document'
 import { type BatchPlan, gramsOfBoil } from '../formula/plan'
 import { withWater } from '../matter/mix'
@@ -149,17 +150,9 @@ function rescueFrom({ formula, conditions }: BoilFacts, cook: Cook, pot: PotNow,
     pressurePa: conditions.pressurePa,
     colourC: estimate.colour.mean,
     watts: burnerPower(conditions.burner, Math.max(RESCUE_DIAL, cook.state.dial)),
-    boilsAgain: !holdsSpoiled(cook),
+    boilsAgain: boilsAgain(formula, (s) => cook.state.done.has(s.id)),
   }
 }
-
-/** Whether something went in since the pull that a boil spoils. */
-const holdsSpoiled = ({ formula, state: { done, pulledAt } }: Cook): boolean =>
-  pulledAt !== null &&
-  formula.steps.some(
-    (s) =>
-      (done.get(s.id) ?? -1) >= pulledAt && formula.lines.some((l) => l.group === s.adds && SPOILED.test(l.ingredient)),
-  )
 
 /**
  * Everything there is to say of `boil` at `now` (s on the cook's clock; a newer reading moves it on). `before` is an

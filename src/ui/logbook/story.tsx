@@ -8,6 +8,7 @@ import type { BatchStory } from '@/contract/logbook'
 import {
   analyse,
   believed,
+  boilsAgain,
   finishedWorks,
   gramsOfBoil,
   inCelsius,
@@ -101,7 +102,7 @@ export function Story({ story }: { readonly story: BatchStory }) {
             {current && <BoilCurve key={current.boil.id} item={current} />}
           </section>
           <div className="grid items-start gap-4 md:grid-cols-2">
-            {story.why && <Why why={story.why} />}
+            {story.why && <Why why={story.why} reboils={story.boils.every((b) => boilsAgain(b.boil.formula))} />}
             <div className="flex flex-col gap-4">
               <Pictures
                 batch={entry.id}

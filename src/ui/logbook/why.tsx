@@ -7,10 +7,12 @@ import { flawNames, lower, sayCause, sayChance, sayEvidence, sayUnusual } from '
 
 interface Props {
   readonly why: NonNullable<BatchStory['why']>
+  /** The sweet bears another boil. */
+  readonly reboils: boolean
 }
 
 /** What was different, and what was behind it: by this batch's own log, never a list out of a book. */
-export function Why({ why }: Props) {
+export function Why({ why, reboils }: Props) {
   const { flaws, suspects, found, different, creeps } = why
   const say = useSay()
   const asked = flaws.length > 0
@@ -25,7 +27,7 @@ export function Why({ why }: Props) {
         </p>
       )}
       {(asked ? suspects : found ? [found] : []).map((s, i) => (
-        <Cause key={s.cause} suspect={s} first={i === 0} />
+        <Cause key={s.cause} suspect={s} reboils={reboils} first={i === 0} />
       ))}
       {creeps && creeps.cause !== found?.cause && (
         <div className="rounded-control bg-lemon px-4 py-3 text-body text-on-lemon">
@@ -38,9 +40,15 @@ export function Why({ why }: Props) {
   )
 }
 
-function Cause({ suspect, first }: { readonly suspect: Suspect; readonly first: boolean }) {
+interface CauseProps {
+  readonly suspect: Suspect
+  readonly reboils: boolean
+  readonly first: boolean
+}
+
+function Cause({ suspect, reboils, first }: CauseProps) {
   const say = useSay()
-  const { was, tell, now, next } = sayCause(suspect.cause, say)
+  const { was, tell, now, next } = sayCause(suspect.cause, say, reboils)
   return (
     <div className={first ? '' : 'border-t border-line pt-2'}>
       <p className={first ? 'text-main font-semibold' : 'text-body font-semibold'}>

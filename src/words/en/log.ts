@@ -84,6 +84,8 @@ interface CauseWords {
   /** What helps this batch, and what to change for the next. */
   readonly now: string
   readonly next: string
+  /** What helps it is another boil. */
+  readonly reboils?: true
 }
 
 const bin = 'Nothing brings this one back.'
@@ -105,12 +107,14 @@ const causeWords: Readonly<Record<CauseId, CauseWords>> = {
     was: 'The thermometer shows too much',
     tell: 'Boiling water shows it in two minutes (Kitchen, thermometers); so does a drop at the target.',
     now: 'Boil it again to the target, by the corrected thermometer, if its colour allows.',
+    reboils: true,
     next: 'Check the thermometer (Kitchen, thermometers): from then on every cook is corrected by it.',
   },
   'reads-low': {
     was: 'The thermometer shows too little',
     tell: 'Boiling water shows it in two minutes (Kitchen, thermometers); so does a drop at the target.',
     now: 'A soft sweet can go back in the pot with hot water and be boiled again; a hard one cannot.',
+    reboils: true,
     next: 'Check the thermometer (Kitchen, thermometers): from then on every cook is corrected by it.',
   },
   'sugar-short': {
@@ -135,18 +139,21 @@ const causeWords: Readonly<Record<CauseId, CauseWords>> = {
     was: 'It came off too late',
     tell: 'The curve shows how far past the target it went.',
     now: 'While it is warm: hot water and back to the boil, if its colour allows.',
+    reboils: true,
     next: 'Go by the pull line, not the target: the pan carries on.',
   },
   'pulled-early': {
     was: 'It came off too early',
     tell: 'The curve shows how far short of the target it stopped.',
     now: 'Back on the heat to the target, if it can still be melted.',
+    reboils: true,
     next: 'Wait for the target: the last degrees go quickly, but they decide the bite.',
   },
   'carried-on': {
     was: 'The pot carried it on further than usual',
     tell: 'The curve climbs after the pull.',
     now: 'While it is warm: hot water and back to the boil, if its colour allows.',
+    reboils: true,
     next: 'Turn the heat down for the last ten degrees, or stand the pot in cold water at the pull.',
   },
   'long-in-the-heat': {
@@ -165,18 +172,21 @@ const causeWords: Readonly<Record<CauseId, CauseWords>> = {
     was: 'It was stirred, or knocked, while it was hot',
     tell: 'Grain all through: stirring. Grain from the edge: crystals on the side of the pot.',
     now: 'Back into the pot with a little water, dissolve, and boil again.',
+    reboils: true,
     next: 'Keep the spoon out of reach from the boil until it may be beaten.',
   },
   'crystals-left': {
     was: 'Crystals were left on the side of the pot',
     tell: 'Grain from the edge inwards.',
     now: 'Back into the pot with a little water, dissolve, and boil again.',
+    reboils: true,
     next: 'Lid on for three minutes at the boil, or a wet brush round the side.',
   },
   'doctor-short': {
     was: 'There is little in it that keeps sugar from graining',
     tell: 'The formula’s verdict on grain.',
     now: 'Back into the pot with water and glucose syrup, and boil again.',
+    reboils: true,
     next: 'A tenth more glucose syrup in place of sugar.',
   },
   'damp-air': {
@@ -265,9 +275,10 @@ const causeWords: Readonly<Record<CauseId, CauseWords>> = {
   },
 }
 
-/** What is said of a cause, its temperatures in the reader's unit. */
-export function sayCause(cause: CauseId, say: Say): CauseWords {
-  const { was, tell, now, next } = causeWords[cause]
+/** What is said of a cause, its temperatures in the reader's unit; `boilsAgain`: this sweet bears another boil. */
+export function sayCause(cause: CauseId, say: Say, boilsAgain = true): CauseWords {
+  const { was, tell, next, reboils, ...helps } = causeWords[cause]
+  const now = reboils && !boilsAgain ? 'It cannot be boiled again: use it as it is.' : helps.now
   return { was: proseIn(was, say), tell: proseIn(tell, say), now: proseIn(now, say), next: proseIn(next, say) }
 }
 
