@@ -111,8 +111,8 @@ export function stepTemperature(cook: Cook, index: number): number | null {
   const step = cook.formula.steps[index]
   const mix = contents(cook)
   if (!step || !mix) return null
-  if (step.when.on === 'boil') return cook.stretches.at(-1)?.path.boilC ?? null
   const { when } = step
+  if (when.on === 'boil') return cook.stretches.at(-1)?.path.boilC ?? null
   const { target } = cook.formula
   const wanted =
     when.on === 'colour'
