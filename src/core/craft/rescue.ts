@@ -7,9 +7,6 @@ import { latentHeat } from '../physics/water'
 import { type Celsius, type Grams, inCelsius, inGrams, inSeconds, type Seconds } from '../quantity/figures'
 import { type FamilyId, families } from './families'
 
-/** Ingredients that a boil spoils. Soda in milk keeps it from curdling, and boils with it. */
-export const SPOILED = /^(?:egg-white|gelatin|soda|popcorn)/
-
 export const troubles = ['too-far', 'too-soft', 'too-dark', 'grained', 'split'] as const
 export type Trouble = (typeof troubles)[number]
 

@@ -1,5 +1,5 @@
 /** Whether a sweet that went wrong can go back to the boil. */
-import { SPOILED } from '../craft/rescue'
+import { SPOILED } from '../matter/ingredient'
 import type { FormulaDocument, Step } from './document'
 
 /** Whether none of what went in after the pull, of the steps that are done, is spoiled by a boil: whites, gelatin, soda, popped corn. */

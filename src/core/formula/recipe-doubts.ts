@@ -1,6 +1,5 @@
 /** What hardly anybody does with a line: where a method seems to say so, it is asked whether that is meant. */
-import { SPOILED } from '../craft/rescue'
-import type { Ingredient } from '../matter/ingredient'
+import { type Ingredient, SPOILED } from '../matter/ingredient'
 
 /** A line, and the sentence it was found to go in with. */
 export interface Placed {

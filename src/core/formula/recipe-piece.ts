@@ -1,8 +1,8 @@
 /** A list and its method as one formula: what is sure is taken, what is not is asked. */
 
 import { type BoiledFamilyId, boiledFamilies, type FamilyId } from '../craft/families'
-import { SPOILED } from '../craft/rescue'
 import type { Ingredient } from '../matter/ingredient'
+import { SPOILED } from '../matter/ingredient'
 import { type Mix, massOf } from '../matter/mix'
 import { mixOf } from '../matter/portions'
 import type { FormulaDocument, Line } from './document'

@@ -74,3 +74,6 @@ const FINE = { salt: 50, gelatin: 50, acid: 50, ash: 60 }
 /** Whether it is weighed finer than the rest: soda, salt, acids, gelatin. */
 export const weighsFine = ({ per100 }: Ingredient): boolean =>
   per100.salt > FINE.salt || per100.gelatin > FINE.gelatin || per100.acid > FINE.acid || per100.ash > FINE.ash
+
+/** Ingredients that a boil spoils, by their ids. Soda in milk keeps it from curdling, and boils with it. */
+export const SPOILED = /^(?:egg-white|gelatin|soda|popcorn)/
