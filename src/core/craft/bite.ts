@@ -29,13 +29,20 @@ const CHEWS_FROM = 12
 /** ◊ Share of gelatin from which a sweet is set, and holds its shape however soft. */
 const SETS = 0.015
 
-/** The bite of `mix` with the water it has, in a room at `roomC` (°C). Word edges are assumed (◊). */
-export function biteOf(mix: Mix, roomC: number): Bite {
+/** ◊ Share of milk protein from which cold milk and sugar is a paste, and runs no more. */
+const THICKENS = 0.035
+
+/** The bite of `mix` with the water it has, in a room at `roomC` (°C); `foam`: it was whipped, and holds. Word edges are assumed (◊). */
+export function biteOf(mix: Mix, roomC: number, foam = false): Bite {
   const aboveGlass = stepBetween(roomC, glassTransition(mix))
   const firmer = (FIRMS.milkProtein * mix.milkProtein + FIRMS.gelatin * mix.gelatin) / massOf(mix)
   const felt = aboveGlass > CHEWS_FROM ? Math.max(CHEWS_FROM, aboveGlass - firmer) : aboveGlass
-  const isSet = mix.gelatin / massOf(mix) >= SETS
-  const id =
-    (Object.keys(edges) as BiteId[]).find((bite) => felt < edges[bite] || (isSet && bite === 'soft-chew')) ?? 'pours'
+  const softest: BiteId =
+    mix.gelatin / massOf(mix) >= SETS
+      ? 'soft-chew'
+      : foam || mix.milkProtein / massOf(mix) >= THICKENS
+        ? 'spoonable'
+        : 'pours'
+  const id = (Object.keys(edges) as BiteId[]).find((bite) => felt < edges[bite] || bite === softest) ?? softest
   return { id, aboveGlass }
 }

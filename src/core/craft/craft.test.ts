@@ -68,10 +68,14 @@ describe('bite', () => {
     },
   )
 
-  it('is held up by gelatin, however soft', () => {
+  it('is held up by gelatin, however soft, by a foam and by much milk', () => {
     const cloud = { sucrose: 40, glucoseSolids: 28, water: 30 }
     expect(['spoonable', 'pours']).toContain(biteOf(mix(cloud), 21).id)
     expect(biteOf(mix({ ...cloud, gelatin: 2 }), 21).id).toBe('soft-chew')
+    const thin = mix({ sucrose: 40, glucoseSolids: 20, water: 40 })
+    expect(biteOf(thin, 21).id).toBe('pours')
+    expect(biteOf(thin, 21, true).id).toBe('spoonable')
+    expect(biteOf(mix({ sucrose: 40, lactose: 12, milkProtein: 7, water: 30 }), 21).id).toBe('spoonable')
   })
 
   it('softens with water and with a warmer room', () => {

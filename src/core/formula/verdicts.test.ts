@@ -77,7 +77,7 @@ const table: Readonly<Record<BoiledFamilyId, Row>> = {
   },
   'condensed-milk': {
     rooms: ['dries', 'steady', 'sticky'],
-    bites: [['spoonable', 'pours'], ['soft-chew', 'firm-chew'], ['firm-chew']],
+    bites: [['spoonable'], ['soft-chew', 'firm-chew'], ['firm-chew']],
     // milk and golden syrup keep it from graining: without them it is another sweet
     grains: ['may', 'may', 'resists'],
   },
