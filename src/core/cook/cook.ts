@@ -2,9 +2,9 @@
 
 import type { Conditions } from '../formula/analyse'
 import { type FormulaDocument, type GramsByLine, isBoiled } from '../formula/document'
+import { climbsTo } from '../formula/trace'
 import { type Mix, massOf, withWater } from '../matter/mix'
 import { temperatureToday, waterLeftAt } from '../physics/boiling'
-import { shadeTemperature } from '../physics/browning'
 import { heatContent } from '../physics/heat'
 import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
 import type { ForecastContext, Stretch } from './forecast'
@@ -113,15 +113,7 @@ export function stepTemperature(cook: Cook, index: number): number | null {
   if (!step || !mix) return null
   const { when } = step
   if (when.on === 'boil') return cook.stretches.at(-1)?.path.boilC ?? null
-  const { target } = cook.formula
-  const wanted =
-    when.on === 'colour'
-      ? shadeTemperature(mix, when.celsius)
-      : when.on === 'rises'
-        ? when.celsius
-        : when.on === 'target' && target
-          ? target.celsius
-          : null
+  const wanted = climbsTo(when, mix, cook.formula.target?.celsius ?? null)
   return wanted === null ? null : temperatureToday(mix, wanted, cook.conditions.pressurePa)
 }
 

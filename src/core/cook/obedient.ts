@@ -1,8 +1,8 @@
 /** Whoever does what the steps say when they say it, over a simulated pot: for stand-ins, and for logs of a demo. */
 import type { Conditions } from '../formula/analyse'
 import type { BoiledFormula, GramsByLine, Step } from '../formula/document'
+import { climbsTo } from '../formula/trace'
 import { boilingPoint, temperatureToday, waterLeftAt } from '../physics/boiling'
-import { shadeTemperature } from '../physics/browning'
 import { heatCapacity } from '../physics/heat'
 import { latentHeat } from '../physics/water'
 import { potThermal } from '../pot/equipment'
@@ -46,7 +46,7 @@ export function isDue(
     case 'rises':
     case 'colour': {
       const now = contentsOf(pot)
-      const wanted = step.when.on === 'rises' ? step.when.celsius : shadeTemperature(now, step.when.celsius)
+      const wanted = climbsTo(step.when, now, formula.target.celsius)
       // a shade of milk is a matter of minutes at the boil
       return wanted === null
         ? pot.at >= doneAt + MILK_BROWNS_S

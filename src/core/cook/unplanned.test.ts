@@ -1,7 +1,7 @@
 /** What no step asked for: it can be logged, and mix, forecast and practice pot follow. */
 import { describe, expect, it } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
-import { gramsAsWritten } from '../formula/document'
+import { type BoiledFormula, gramsAsWritten } from '../formula/document'
 import { massOf } from '../matter/mix'
 import { advancePot, applyToPot, contentsOf, type PotState, startPot } from '../pot/simulate'
 import { testBoil, testConditions } from '../testing'
@@ -28,6 +28,17 @@ const steps = (until: string, every = 1): CookEvent[] =>
       drops.steps.findIndex((s) => s.id === until),
     )
     .map((s, i) => event(every * i, { type: 'step', step: s.id }))
+
+/** The first so many steps of a boil, one a minute, pulled at its target. */
+const minuteByMinute = ({ steps: all, target }: BoiledFormula, count: number): CookEvent[] =>
+  all
+    .slice(0, count)
+    .map((s, i) =>
+      event(
+        60 * i,
+        s.when.on === 'target' ? { type: 'pulled', step: s.id, celsius: target.celsius } : { type: 'step', step: s.id },
+      ),
+    )
 
 /** A pot that does what the log says, and its readings. */
 function cooked(events: readonly CookEvent[], until: number): { pot: PotState; readings: Reading[] } {
@@ -97,14 +108,7 @@ it('a step passed over is not done, and the next one is next', () => {
 it('a wait of hours that is cut short is asked about, unless it is nearly over', () => {
   const marshmallow = demoBoil('blackcurrant-marshmallow')
   const waits = marshmallow.steps.findIndex((s) => s.when.on === 'after' && s.when.seconds > 3600)
-  const log = marshmallow.steps
-    .slice(0, waits)
-    .map((s, i) =>
-      event(
-        60 * i,
-        s.when.on === 'target' ? { type: 'pulled', step: s.id, celsius: 114 } : { type: 'step', step: s.id },
-      ),
-    )
+  const log = minuteByMinute(marshmallow, waits)
   const asked = (hours: number) =>
     isEarly(assessCook(testBoil(marshmallow), { events: log, readings: [] }, 60 * waits + 3600 * hours).pot.doNow)
   expect([0.1, 2, 5.5, 7].map(asked)).toEqual([true, true, false, false])
@@ -159,11 +163,7 @@ it('a syrup goes back to the boil after its pull, but not once whites, gelatin o
     const { steps: all } = demoBoil(id)
     const pull = all.findIndex((s) => s.when.on === 'target')
     const last = by === 'pull' ? pull : all.findIndex((s, i) => i > pull && s.adds !== undefined)
-    const log = all
-      .slice(0, last + 1)
-      .map((s, i) =>
-        event(60 * i, i === pull ? { type: 'pulled', step: s.id, celsius: 114 } : { type: 'step', step: s.id }),
-      )
+    const log = minuteByMinute(demoBoil(id), last + 1)
     const now = 60 * log.length
     return assessCook(testBoil(demoBoil(id)), { events: log, readings: [{ at: now - 1, celsius: 90 }] }, now).rescue
       ?.boilsAgain
@@ -175,14 +175,7 @@ it('a syrup goes back to the boil after its pull, but not once whites, gelatin o
 })
 
 it('what rests after its pour is asked about when it was due for a day, and nothing else is said of it', () => {
-  const log = drops.steps
-    .slice(0, drops.steps.findIndex((s) => s.empties) + 1)
-    .map((s, i) =>
-      event(
-        60 * i,
-        s.when.on === 'target' ? { type: 'pulled', step: s.id, celsius: 149 } : { type: 'step', step: s.id },
-      ),
-    )
+  const log = minuteByMinute(drops, drops.steps.findIndex((s) => s.empties) + 1)
   const asked = (hours: number) =>
     assessCook(testBoil(drops), { events: log, readings: [] }, 3600 * hours).troubles.map((t) => [t.id, t.figures])
   expect(asked(5)).toEqual([])
@@ -213,9 +206,7 @@ it('a range that nobody knows the end of has none', () => {
 })
 
 it('once poured, what the probe last said is no news of it', () => {
-  const all = drops.steps.map((s, i) =>
-    event(60 * i, s.when.on === 'target' ? { type: 'pulled', step: s.id, celsius: 150 } : { type: 'step', step: s.id }),
-  )
+  const all = minuteByMinute(drops, drops.steps.length)
   const poured = drops.steps.findIndex((s) => s.empties)
   const seen = potNow(
     openCook(drops, grams, testConditions, probe, all.slice(0, poured + 1)),

@@ -4,7 +4,7 @@ import type { Cook } from '../cook/cook'
 import { bookTau, coolingOf } from '../cook/cooling'
 import { BAKED_C, emptiedAt, standsInWater } from '../cook/log'
 import type { Reading } from '../cook/readings'
-import { families } from '../craft/families'
+import { workOf } from '../craft/families'
 import { type HandworkKind, handworkFacts, type Place } from '../craft/handwork'
 import { onARack, type Surface } from '../craft/surfaces'
 import { airOf } from '../formula/air'
@@ -104,7 +104,7 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
   const from = cooling?.last.at ?? pulledAt
   const startC =
     cooling?.last.celsius ?? state.pulledC ?? stops.find((s) => s.step.when.on === 'target')?.beforeC ?? roomC
-  const loose = families[formula.family].work === 'tossed' ? LOOSE : 1
+  const loose = workOf(formula.family, formula.school) === 'tossed' ? LOOSE : 1
   const tau = cooling?.tau ?? bookTau(pulled, conditions.pot, startC, bath) / loose
   const course = lumpCourse(from, startC, roomC, tau)
   if (spread !== null)

@@ -1,7 +1,7 @@
 /** What came of each work that was done: in its window, before it, or after. */
 
 import type { Cook } from '../cook/cook'
-import { families } from '../craft/families'
+import { workOf } from '../craft/families'
 import type { HandworkKind } from '../craft/handwork'
 import type { Step } from '../formula/document'
 import { glassTransition } from '../physics/glass'
@@ -40,7 +40,7 @@ function dueAt({ when }: Step, before: number, course: Course): number | null {
 export function outcomesOf({ formula, state, conditions }: Cook, mass: Mass): WorkOutcome[] {
   const glassC = glassTransition(mass.mix)
   const { pulledAt } = state
-  const edge = families[formula.family].work === 'tempered' ? EDGE.chocolate : EDGE.sugar
+  const edge = workOf(formula.family, formula.school) === 'tempered' ? EDGE.chocolate : EDGE.sugar
   return formula.steps.flatMap((step, i): WorkOutcome[] => {
     const kind = step.handwork?.kind
     const at = state.done.get(step.id)

@@ -1,5 +1,5 @@
 /** A formula followed through the pot on paper: what is in it before and after each step, and the heat that takes. */
-import { families } from '../craft/families'
+import { workOf } from '../craft/families'
 import { cocoaButter, handworkFacts } from '../craft/handwork'
 import { addMix, emptyMix, type Mix, massOf, withWater } from '../matter/mix'
 import { boilingPoint, waterLeftAt } from '../physics/boiling'
@@ -25,19 +25,25 @@ export interface Stop {
   readonly dial: number
 }
 
+/**
+ * The temperature at the standard atmosphere, °C, that a pot of `mix` is waited for to climb to, on its way to `target`. Null
+ * for what waits for something else, or for a shade that stands for no temperature.
+ */
+export function climbsTo(when: Step['when'], mix: Mix, target: number | null): number | null {
+  if (when.on === 'rises') return when.celsius
+  if (when.on === 'colour') return shadeTemperature(mix, when.celsius)
+  return when.on === 'target' ? target : null
+}
+
 /** Temperature and contents at which a step falls due, at the standard atmosphere. */
-function due(step: Step, contents: Mix, celsius: number, target: number | undefined): { mix: Mix; celsius: number } {
+function due(step: Step, contents: Mix, celsius: number, target: number | null): { mix: Mix; celsius: number } {
   const { when } = step
-  const atBoil = (): { mix: Mix; celsius: number } => ({
-    mix: contents,
-    celsius: Math.max(celsius, boilingPoint(contents)),
-  })
-  if (when.on === 'boil') return atBoil()
   if (when.on === 'falls') return { mix: contents, celsius: when.celsius }
-  const shade = when.on === 'colour' ? shadeTemperature(contents, when.celsius) : undefined
-  if (shade === null) return atBoil()
-  const wanted = shade ?? (when.on === 'rises' ? when.celsius : when.on === 'target' ? target : undefined)
-  if (wanted === undefined) return { mix: contents, celsius }
+  const wanted = climbsTo(when, contents, target)
+  if (wanted === null) {
+    const boils = when.on === 'boil' || when.on === 'colour'
+    return { mix: contents, celsius: boils ? Math.max(celsius, boilingPoint(contents)) : celsius }
+  }
   const water = Math.min(contents.water, waterLeftAt(contents, wanted, STANDARD_PRESSURE))
   return { mix: withWater(contents, water), celsius: wanted }
 }
@@ -47,7 +53,7 @@ const SEED_MELTS = cocoaButter.share * cocoaButter.melts
 
 /** Whether a step stirs solid chocolate into molten. */
 const isSeed = (formula: FormulaDocument, { id }: Step): boolean =>
-  families[formula.family].work === 'tempered' && formula.steps.find((s) => s.adds)?.id !== id
+  workOf(formula.family, formula.school) === 'tempered' && formula.steps.find((s) => s.adds)?.id !== id
 
 /** By how many degrees seed counts as colder than it is, for what its melting takes. */
 const seedTakes = (mix: Mix, celsius: number): number => (SEED_MELTS * mix.fat) / heatCapacity(mix, celsius)
@@ -79,7 +85,7 @@ export function traceSteps(formula: FormulaDocument, grams: GramsByLine, roomC =
   let dial = 0
   let poured = false
   return formula.steps.map((step) => {
-    const at = due(step, contents, celsius, formula.target?.celsius)
+    const at = due(step, contents, celsius, formula.target?.celsius ?? null)
     const steam = contents.water - at.mix.water
     const middle = Math.max(100, (celsius + at.celsius) / 2)
     const warming = heatContent(at.mix, at.celsius) - heatContent(withWater(contents, at.mix.water), celsius)

@@ -12,7 +12,6 @@ import {
   type Tray,
   unscaledOf,
   type Vessel,
-  vesselsFull,
   workOf,
 } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
@@ -113,7 +112,7 @@ function Lay({ formula, sized: { plan }, vessel }: { formula: FormulaDocument; s
       <Sheet
         tray={vessel}
         covers={Math.min(1, lies / wanted)}
-        said={`${broken}; a full tray is about ${Math.floor(plan.pieces / (vesselsFull(formula, plan, vessel) ?? 1))} pieces.`}
+        said={`${broken}; a full tray is about ${Math.floor((plan.pieces * wanted) / (trays * lies))} pieces.`}
       />
       <p className="mt-2 text-body">
         {fills} {trays === 1 ? 'the tray' : `all ${countWord(trays)} trays`} it lies{' '}

@@ -47,9 +47,7 @@ export function ActColumn({ live, acts, shades }: Props) {
   const wentTooFar = past.trouble && rescue !== null
   // what is asked wants the room of what can wait, and gives way to what cannot
   const asked = acts.slip !== null && acts.slip.early !== null && !wentTooFar
-  const tiles = asked
-    ? 0
-    : (boiled ? 3 : 1) + Number(byHand) + Number(isNextDue(live)) + Number(wentTooFar) - Number(boiled && !tested)
+  const tiles = asked ? 0 : 1 + [boiled, tested, byHand, isNextDue(live), wentTooFar].filter(Boolean).length
   return (
     <div className="acts flex min-h-0 flex-1 flex-col">
       {asked && <Asked acts={acts} />}
