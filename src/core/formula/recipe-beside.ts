@@ -18,6 +18,8 @@ const WARMS = new RegExp(
 const HEATED =
   /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|brown(?:ed)?)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
 const COMBINES = /^(?:put|place|combine|mix)\b/i
+/** "Combine the cream, milk and malt: bring to 80°" */
+const PUT_ON = /^(?:put|place|combine|mix)\b.*\b(?:bring|heat|scald|warm)\b/i
 /** "… and keep warm", "infuse the rosemary in hot cream" */
 const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|\bset (?:it )?aside$|^(?:infuse|steep)\b/i
 const DAIRY = ['cream', 'milk', 'butter']
@@ -182,7 +184,8 @@ function goesInAt(said: readonly string[], at: number): number {
     )
     if (later >= 0) return later
   }
-  if (!warmed && (IN_PAN.test(sentence) || OPENS.test(sentence)) && !SUGAR.test(sentence)) {
+  const standsApart = IN_PAN.test(sentence) || OPENS.test(sentence) || PUT_ON.test(sentence)
+  if (!warmed && standsApart && !SUGAR.test(sentence)) {
     const later = said.findIndex(
       (s, i) =>
         i > at &&

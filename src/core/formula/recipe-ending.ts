@@ -79,7 +79,7 @@ interface Ends {
 
 /** Whether it is still on the heat, in its pot, after sentences `from` to `to`. */
 const staysOn = (said: readonly string[], from: number, to: number): boolean =>
-  !said.slice(from, to + 1).some((s) => takesOff(s) || pours(s))
+  !said.slice(from, to + 1).some((s) => takesOff(s) || bathes(s) || pours(s))
 
 /** A boil of so many minutes after that, while it is still on the heat: it ends there. */
 const boilsOn = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends | undefined =>

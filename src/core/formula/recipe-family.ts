@@ -5,7 +5,7 @@ import type { Line } from './document'
 /** ◊ What a name says of the family, first match; where the list has this in it. */
 const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])[] = [
   [
-    /\bsauce\b|pouring|\bcajeta\b|\bspread\b|dulce de leche(?!\s+(?:bars?|caramels?|fudge|toffees?|truffles?))/i,
+    /\bsauce\b|pouring|\bspread\b|^(?!.*\b(?:bars?|caramels?|fudge|squares|toffees?|truffles?)\b).*\b(?:cajeta|dulce de leche)\b/i,
     'caramel-sauce',
   ],
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
@@ -85,6 +85,7 @@ const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['fudge', AT_ONCE, 'stir-soon'],
   ['caramel', /\bdry[- ](?:caramel(?:i[sz]e)?|pan|melt)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
   ['caramel-sauce', /\b(?:stop|deglaze)\w*\b.{0,30}\b(?:water|juice)\b/i, 'stopped-water'],
+  ['hard-candy', PULLED, 'pulled'],
   [
     'hard-candy',
     /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|stiff|opaque|dull|white|shin\w+|stiffens|light|rope)\b|\bpulled\b|\bpull (?:it )?(?:for )?(?:\d+ ?(?:–|-|to) ?)?\d+ ?min/i,

@@ -14,6 +14,8 @@ describe('what a recipe is', () => {
       'hard-candy',
       'pulled',
     ],
+    ['Vinegar candy', '400 g sugar\n120 g vinegar', 'Boil to 149 °C. Pull, and cut.', 'hard-candy', 'pulled'],
+    ['Cajeta style squares', '400 g sugar\n300 g cream', 'Boil to 118 °C. Cut.', 'caramel', 'wet'],
     ['Cream pralines', '400 g sugar\n200 g cream\n100 g pecans', 'Boil to 114 °C and beat.', 'fudge', 'stir-soon'],
     [
       'Tablet',

@@ -4,6 +4,7 @@ import { parseNumber } from '../quantity/number'
 import { beginsDone, DONE, heatIn, secondsIn } from './method'
 import { isGotReady, takesOff } from './recipe-moves'
 import { plainLines, ROW_ENDS } from './recipe-plain'
+import { saysUnit, unitApart, withUnits } from './recipe-units'
 
 /** Lines under a heading; those under none come first. */
 export interface Headed {
@@ -45,21 +46,6 @@ const NOTHING =
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
   /(?:^|\(|[|·•]\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
-/** "All g.", "Weights in kg", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
-const IN_UNIT =
-  /^\(?(?:(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\s*[/|(,:–-]\s*)(g|grams|kg|%|per ?cent)\)?\.?$/i
-/** "Passion caramel (g / 1000)" */
-const NAME_IN_UNIT = /\((g|grams|kg)(?:\s*\/\s*\d+)?\)$/i
-/** "Formula (%): sugar 28, glucose 26" */
-const ROW_IN_UNIT = /^(?:ingredients?|formula)\s*\((g|grams|kg|%|per ?cent)\)\s*:\s*(?=\p{L})(.+)$/iu
-/** "To the cooled mass (g)": a heading with the unit of the numbers beneath it. */
-const HEADED_UNIT = /^(\p{L}[\p{L} '’-]{2,40}?)\s*\((g|grams|kg)\)\s*:?$/iu
-/** "300 Sucrose", of a table whose amounts stand last */
-const BEGINS_BARE = /^\d+(?:[.,]\d+)? \p{L}{3}/u
-const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
-/** "Vanilla pods 2": counted, whatever the rest is in. */
-const COUNTED = /\b(?:pods?|beans?|sticks?|lea(?:f|ves)|sheets?|eggs?|(?:egg )?whites?|yolks?)\s+\d$/i
-
 /** "For 12 lollies: 250 g sugar, …" */
 const FOR_PIECES =
   /^for (?:about )?(\d+)(?::\s| (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows))/i
@@ -309,40 +295,20 @@ const MOST_LINES = 400
 /** "Method: warm the cream": the heading and the first sentence in one row. */
 const METHOD_BEGINS = /^(?:method|directions|instructions|procedure|how)\s*[:–]\s*(?=\S)/i
 
-const unitOf = (written: string): string => (/^k/i.test(written) ? 'kg' : /^g/i.test(written) ? 'g' : '%')
-
-/** Lines whose bare numbers have a unit: that of the heading they stand under, else the one that is said of all. */
-function withUnits(all: readonly string[]): string[] {
-  let unit = all.flatMap((l, i) => (IN_UNIT.exec(l) ?? (i === 0 ? NAME_IN_UNIT.exec(l) : null))?.[1] ?? [])[0]
-  return all.flatMap((line) => {
-    const [, ofRow = '', row] = ROW_IN_UNIT.exec(line) ?? []
-    if (row) return row.split(/,\s+/).map((l) => `${l.replace(/\.$/, '')} ${unitOf(ofRow)}`)
-    const [, heading, own] = HEADED_UNIT.exec(line) ?? []
-    const isHeading = own !== undefined && !IN_UNIT.test(line)
-    if (isHeading) {
-      unit = own
-      return `${heading}:`
-    }
-    if (!unit || COUNTED.test(line)) return line
-    if (ENDS_BARE.test(line)) return `${line} ${unitOf(unit)}`
-    return BEGINS_BARE.test(line) && !measureAt(line, [])?.unit ? line.replace(' ', ` ${unitOf(unit)} `) : line
-  })
-}
-
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. */
 export function splitRecipe(text: string): SplitRecipe {
-  const all = plainLines(text)
+  const all = plainLines(text).flatMap(unitApart)
   const yields = all.find((l) => makesIn(l) !== null) ?? null
   const makes = makesIn(yields ?? '')
   const isNothing = (line: string): boolean => NOTHING.test(line) && !HEAD_NOTES.test(line)
   const rows = withUnits(all)
-    .filter((l) => !isNothing(l) && !IN_UNIT.test(l))
+    .filter((l) => !isNothing(l) && !saysUnit(l))
     .flatMap((l) => (METHOD_BEGINS.test(l) ? ['Method', l.replace(METHOD_BEGINS, '')] : l))
     .flatMap(inOneRow)
   const preface = prefaceOf(rows)
   const lines = rows.filter((_, i) => !preface.has(i)).slice(0, MOST_LINES)
   const left = [
-    ...all.filter((l) => IN_UNIT.test(l) || (isNothing(l) && (makes === null || !MAKES.test(l)))),
+    ...all.filter((l) => saysUnit(l) || (isNothing(l) && (makes === null || !MAKES.test(l)))),
     ...rows.filter((_, i) => preface.has(i)),
     ...rows.filter((_, i) => !preface.has(i)).slice(MOST_LINES),
   ]
