@@ -78,6 +78,8 @@ export interface Lexicon {
 /** One sweet as it is written: what it is called, its list, and the sentences of its method. */
 export interface WrittenPiece {
   readonly name: string
+  /** What the whole is called, where this is one of two layers that are made alike. */
+  readonly layerOf?: string
   readonly list: readonly Headed[]
   readonly said: readonly string[]
   /** How many pieces it says it makes. */

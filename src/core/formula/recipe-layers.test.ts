@@ -364,6 +364,7 @@ describe('two boils of nearly the same', () => {
 
   it.each([
     'Make each half the same way: boil the sugar, milk and butter to 114 °C. Beat in the chocolate or vanilla. Pour.',
+    'For each half: boil the sugar, milk and butter to 114 °C. Beat in the chocolate or vanilla. Pour.',
     'Make the vanilla half: boil the sugar, milk and butter to 114 °C and add the vanilla. Make the chocolate half the same way with the chocolate. Pour.',
   ])('are parts, each with its own list and end: %s', (method) =>
     expect(boiled(method)).toEqual([
@@ -371,4 +372,13 @@ describe('two boils of nearly the same', () => {
       [114, 'sugar', 'milk-whole', 'butter', 'dark-chocolate-70'],
     ]),
   )
+
+  it('are of the kind that the whole is called, under a name that begins with a number', () => {
+    const list = '400g sugar, 200ml cream, 75g butter'
+    const { formula } = readRecipe(
+      `Two tone fudge\n\nVanilla layer: ${list}, 1 tsp vanilla\nPale layer: ${list}, 2 g salt\n\nFor each layer: bring the sugar, cream and butter to the boil, cook to 116 °C, stand 5 min, beat until thick. Pour.`,
+      pantry,
+    )
+    expect([formula.name, formula.parts?.map((p) => p.formula.family)]).toEqual(['Two tone fudge', ['fudge', 'fudge']])
+  })
 })

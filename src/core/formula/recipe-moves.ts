@@ -22,6 +22,7 @@ const READIES = saidAs(
     /soak(?!.*\b(?:sugar|boil|simmer)\b)/,
     /(?:in an? (?:\w+ ){0,2}bowl,? )?sprinkle (?:the )?(?:powdered )?gelatine?/,
     // shells are lined with chocolate, and filled: that is the work itself
+    /spray(?=.*\b(?:dish|foil|mou?lds?|pan|paper|tin|tray|sheet)\b)/,
     /line\b(?!.*\bmou?lds?\b.*\b(?:fill|cap|seal)\b)/,
     /grease/,
     /(?:roll|turn|fold) (?:up )?the edges of\b.*\b(?:foil|paper|parchment)/,
@@ -83,8 +84,8 @@ const TAKES_OFF = saidAs([
   /^(?:(?:immediately|quickly|at once|then|now),? )?(?:take|lift)(?: it)? off\b(?! the (?:lid|skin|foam))/,
   /^off(?: heat\b|[,:;])/,
   /^(?:add|deglaze|pour|stir|whisk)\b.{0,30}\boff heat\b/,
-  /\boff (?:of )?the (?:heat|flame|stove)/,
-  /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:heat|flame|stove)/,
+  /\boff (?:of )?the (?:burner|heat|flame|stove)/,
+  /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:burner|heat|flame|stove)/,
   /\b(?:turn|switch) off the (?:heat|flame|gas|stove|burner|hob|ring)/,
   /\b(?:kill|cut) (?:the )?(?:heat|flame|gas)\b/,
 ])
@@ -134,6 +135,7 @@ const POURS = saidAs(
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
     /^pour in$/,
+    /^(?:the )?(?:hot )?honey (?:on|onto|over) (?:the )?whites/,
     /^(?:frame|mat|slab|tin|tray)$/,
     /frame\b/,
     /cast (?:it )?(?:in|on)/,
@@ -142,7 +144,7 @@ const POURS = saidAs(
     /sheet (?:it )?(?:out|at)\b/,
     /deposit/,
     /discharge/,
-    /empty (?:it |the \w+ )?(?:out|on|onto|into) /,
+    /(?:dump|empty) (?:it |the \w+ )?(?:out|on|onto|into) /,
     /spread/,
     /turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))/,
     // the bottom of the pot is scraped while it cooks
@@ -169,7 +171,7 @@ const POURS = saidAs(
     /(?<=[,;] )onto (?:an? |the )?(?:\w+ )?(?:marble|mat|paper|parchment|sheet|slab|tray)/,
     /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w×-]+ ){0,6}(?:tin|tray|pan|frame|mou?lds?))/,
     /(?:roll|sheet) (?:it |out )*between/,
-    /between (?:two )?(?:\w+ )?(?:mats|sheets|papers)\b.*\broll/,
+    /between (?:two )?(?:\w+ )?(?:mats|sheets|papers)\b.*(?:\broll|\d ?mm\b)/,
     /pat (?:it )?into/,
     /(?:drizzle|run|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
     /divide (?:it )?between .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,
@@ -195,7 +197,9 @@ export function warmthIn(sentence: string, names: readonly string[]): number {
 
 /** Whether a sentence speaks of a pot beside the first. */
 export const inOtherPot = (s: string): boolean =>
-  /\b(?:another|second|separate|other|clean|larger|bigger)\s+(?:\w+\s+)?(?:pan|pot|saucepan)\b/i.test(s)
+  /\b(?:another|second|separate|other|clean|larger|bigger)\s+(?:\w+\s+)?(?:pan|pot|saucepan)\b|\bhoney separately\b|^separately\b/i.test(
+    s,
+  )
 
 /** Oven work is not the pot's temperature. */
 export const inOven = (s: string): boolean => /\b(oven|bake|preheat)\b/i.test(s)

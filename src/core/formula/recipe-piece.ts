@@ -55,7 +55,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const done = endingOf(said, unit)
   const { all: lines, places, shared } = inPortions(said, listed, ingredientOf)
   const beside = besideIn(said, done?.at)
-  const guessed = familyOf(name, lines, said.join(' '))
+  const guessed = familyOf(`${name} ${piece.layerOf ?? ''}`, lines, said.join(' '))
   const family = answers.family ?? guessed
   const facts = boiledFamilies[family as keyof typeof boiledFamilies]
   const unclear = answers.unit

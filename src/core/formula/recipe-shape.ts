@@ -86,7 +86,7 @@ const ACROSS = new RegExp(
 const BALL_ACROSS = new RegExp(`${ONE.source}[\\s-]*balls?\\b`, 'i')
 /** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
 const THICK = new RegExp(
-  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frames?|tray|flatten|pour(?: to| at)?(?= [\\d¼½¾])|cast|thickness of|sheet(?:er)? at|slab)\\b[^,;]{0,30}?(?<![\\d.]|[x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip|cast|deposit)\\b.*, (?:to |at |about )*(${NUMBER})[\\s-]*(${UNIT})$|(?<![x×] ?)\\b(\\d+)[\\s-]*(mm) (?:frames?|bars|rulers)\\b`,
+  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frames?|tray|flatten|pour(?: to| at)?(?= [\\d¼½¾])|cast|thickness of|sheet(?:er)? at|slab)\\b[^,;]{0,30}?(?<![\\d.]|[x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip|cast|deposit)\\b.*, (?:to |at |about )*(${NUMBER})[\\s-]*(${UNIT})$|(?<![x×] ?)\\b(\\d+)[\\s-]*(mm) (?:frames?|bars|rulers)\\b|\\bbetween (?:papers|sheets|mats|rulers|bars),? (${NUMBER})[\\s-]*(mm|cm)\\b`,
   'i',
 )
 const VESSEL = '(?:pan|tin|tray|dish|frame)\\b'
@@ -96,7 +96,11 @@ const TIN_PAIR = new RegExp(
   `${PAIR.source}\\s*(?:[a-z]+\\s+){0,4}?${VESSEL}|${VESSEL}[^;.]{0,12}?${PAIR.source}|${MADE_READY}${PAIR.source}`,
   'i',
 )
-const TIN_ONE = new RegExp(`${ONE.source}[\\s-]*(?:[a-z]+[\\s-]+){0,3}?${VESSEL}`, 'i')
+/** "An 8 inch square tin", "a tin about 7 inches square" */
+const TIN_ONE = new RegExp(
+  `${ONE.source}[\\s-]*(?:[a-z]+[\\s-]+){0,3}?${VESSEL}|${VESSEL} (?:about |of )*${ONE.source}[\\s-]*(?:square|round|across|in diameter)\\b`,
+  'i',
+)
 
 const ROUND = new RegExp(`${ONE.source}[\\s-]*(?:wide\\s+)?(?:rounds?|dis[ck]s?|circles?|puddles?)\\b`, 'i')
 
@@ -150,9 +154,9 @@ function tinIn(said: string): number | null {
     const larger = Math.max(Number(a), Number(b))
     return mmOf(a, unit ?? unitOfPan(larger)) * mmOf(b, unit ?? unitOfPan(larger))
   }
-  const one = TIN_ONE.exec(sentence)
-  if (!one) return null
-  const side = mmOf(one[1] as string, one[2] as string)
+  const [number, unit] = partsIn(TIN_ONE, sentence)
+  if (number === undefined || unit === undefined) return null
+  const side = mmOf(number, unit)
   return /\b(?:round|springform)\b/i.test(sentence) ? (Math.PI * side ** 2) / 4 : side ** 2
 }
 /** Area of the first tin that sentences speak of, mm²; null where none does. */

@@ -32,14 +32,24 @@ function spelled(words: string): string {
   return (isTold(words) ? capital(words) : `Add ${lower(words)}`).replace(BACK_TO, ', cook ')
 }
 
+/** Between sentences of one line. */
+const SENTENCES = /(?<=[^\d\s]\.)\s+(?=\p{Lu})/u
+
 /** A line with its shorthand as sentences; any other line as it is. */
-export function spelledOut(line: string): string {
+export const spelledOut = (line: string): string =>
+  ARROW.test(line) ? line.split(SENTENCES).map(spelledSentence).join(' ') : spelledSentence(line)
+
+function spelledSentence(line: string): string {
   const [, mark = '', written = ''] = MARK.exec(line) ?? []
   const body = written.replace(OFF_THEN, 'off heat: ')
   const parts = body.split(ARROW).filter(Boolean)
   if (parts.length < 2) return OFF.test(body) && !isTold(OFF.exec(body)?.[1] ?? '') ? mark + spelled(body) : line
-  const done = parts.flatMap((part, i) => {
-    const next = parts[i + 1] ?? ''
+  // "sugar, water → 150 °C" is one moment; what is weighed there goes in first
+  const [first = '', second = '', ...others] = parts
+  const heat = isTold(first) || OFF.test(first) || /\d/.test(first) ? undefined : TO_HEAT.exec(second)
+  const joined = heat && !heat[1] ? [`Cook ${lower(first)} to ${heat[2]}`, ...others] : parts
+  const done = joined.flatMap((part, i) => {
+    const next = joined[i + 1] ?? ''
     if (STOPS.test(part) || (ONLY_HEATS.test(part) && TO_HEAT.test(next))) return []
     return STOPS.test(next) && !isTold(part) ? [`Deglaze with ${lower(part)}`] : [part]
   })
@@ -51,6 +61,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
+  // "5' speed 3", "paddle 1'"
+  [/(?<![\d.])(\d{1,2})['’′](?=[,;.]|\s|$)/g, '$1 min'],
 ]
 
 /** What a method says, with its abbreviations as whole words. */

@@ -230,7 +230,7 @@ const offHeatSaid = (s: string): string =>
     .replace(/^then /, '')
     .replace(/^off heat/, 'off the heat')
 const ONLY_OFF =
-  /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|the (?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:heat|flame|stove))?|(?:turn|switch) off the (?:heat|flame|gas|stove|burner|hob|ring)|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$/i
+  /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|the (?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:burner|heat|flame|stove))?|(?:turn|switch) off the (?:heat|flame|gas|stove|burner|hob|ring)|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$/i
 
 /** The steps of a method as it was understood; what it leaves out is put in plainly. */
 export function stepsFrom(told: Told): Step[] {

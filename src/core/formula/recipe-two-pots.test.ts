@@ -33,6 +33,10 @@ describe('a recipe of two boils', () => {
       'Start cooking the sugar and water. When the syrup is at 120 °C start cooking the honey in another pot to 125 °C. When the honey is at 118 °C start whisking the egg whites. Pour the honey onto the meringue. Continue cooking the syrup to 145 °C, pour onto the meringue. Whip 4 min. Fold in the almonds. Press into a tray.',
     ],
     [
+      'in the shorthand of a batch card, the honey last',
+      "Sugar/water -> 145 °C. Honey separately -> 125 °C. Whip egg whites from the moment the honey hits 115. Honey on whites, then syrup. 5' speed 3. Almonds in. Between papers 15 mm.",
+    ],
+    [
       'at the same time, both poured in one sentence, the honey cooked last',
       'Cook sugar and water to 145 °C. At the same time cook the honey to 125 °C. Whip the egg whites. Pour the honey, then the sugar syrup, over the whites, whipping. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
     ],

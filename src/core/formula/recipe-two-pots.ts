@@ -18,7 +18,9 @@ const ONTO_WHITES = new RegExp(
     `${/(?:onto|over|into|on|to)\b.*\b/.source}(?:${FOAM}|(?:mixer|bowl)\\b)`,
     /(?:mixer|whisk|beaters) (?:is |are )?running\b/.source,
     /honey\b.{0,20}\bstream\b/.source,
-  ].join('|')})|${/\bpour (?:on (?:the )?(?:hot )?honey|(?:the )?(?:hot )?honey on)\b/.source}`,
+  ].join(
+    '|',
+  )})|${/^(?:the )?(?:hot )?honey (?:on|onto|over|into) (?:the )?whites\b|\bpour (?:on (?:the )?(?:hot )?honey|(?:the )?(?:hot )?honey on)\b/.source}`,
   'i',
 )
 /** What whites are called once they are whipped. */
@@ -78,7 +80,7 @@ function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonl
       : [at]
   // the honey is poured first, though the sugar was lit before it
   const pours = said[poured] as string
-  const what = pours.slice(pours.search(PUTS_IN)).split(/,|\b(?:into|on|onto|over|then|to)\b/)[0] as string
+  const what = pours.slice(Math.max(0, pours.search(PUTS_IN))).split(/,|\b(?:into|on|onto|over|then|to)\b/)[0] as string
   const alone = (a: number, b: number): boolean =>
     written.some((w) => mentions(what, w.names) && speaks(a, w) && !speaks(b, w))
   const [lit, next] = [withStart(first, -1), withStart(second, first)]
@@ -88,7 +90,7 @@ function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonl
 }
 
 /** "Pour the honey onto the whites, then the syrup": either is a moment of its own. */
-const THEN_OTHER = /^(.*?),? (?:and )?then (?:(?:add|pour)(?: in)? )?(the .*)$/i
+const THEN_OTHER = /^(.*?),? (?:and )?then (?:(?:add|pour)(?: in)? )?(the .*|(?:sugar )?syrup\b.*)$/i
 /** "Whisk the whites to soft peaks; pour the honey on", "… and add the honey in a stream" */
 const WHIPPED_THEN = new RegExp(
   `^(.*\\b${FOAM}.*?)(?:[;,] *(?:then )?(?=pour\\b)|,? and (?=(?:add|pour)\\b.*\\bstream\\b))(.*)$`,

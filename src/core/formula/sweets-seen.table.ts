@@ -62,7 +62,7 @@ export const seenSweets: readonly Sweet[] = [
       { in: ['sugar', 'water'] },
       { shade: 183 },
       { in: ['cream-36'] },
-      { in: ['butter', 'vanilla', 'flaky-salt'] },
+      { in: ['butter', 'vanilla', 'salt'] },
       { out: true },
     ],
   },
