@@ -74,7 +74,8 @@ function isBoiledApart({ heading }: Layer, method: readonly Headed[]): boolean {
 const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])
 
 /** "Pour over the caramel" is said of what is poured. */
-const ONTO_LAYER = /\b(?:over|onto|on top of|on) the\b.*$/i
+const ONTO_LAYER =
+  /\b(?:over|onto|on top of|on) the\b.*$|\b(?:over|onto) (?:base|biscuit|caramel|crust|shortbread)\b.*$/i
 /** "For the base", "make the caramel". */
 const MAKES = /^(?:for|make|to make) /i
 /** "Caramel: stir everything over low heat", "Jelly – warm the purée". */

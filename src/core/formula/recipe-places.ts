@@ -233,7 +233,8 @@ function placeOf(
       .split(' ')
       .at(-1)
       ?.replace(/ing$/, '')
-    const called = [...names, `${about}`, `${about}ing`]
+    // "dipping" is what is done where one dips
+    const called = [...names, `${about}`, `${about}`.replace(/(.)\1$/, '$1'), `${about}ing`]
     const first = said.findIndex((s, i) => i > doneAt && !ready.has(i) && mentions(s, called))
     // half of it lies in the tin, and the rest goes around what is cut: none of it is in the sweet
     const around =
@@ -243,8 +244,13 @@ function placeOf(
     return around < 0 ? first : around
   }
   // "water (for the gelatin)" waits with it for the syrup
-  const onto = line.waits ? said.findIndex((s, i) => !ready.has(i) && (ONTO.test(s) || SYRUP_IN.test(s))) : -1
-  if (onto >= 0) return onto
+  if (line.waits) {
+    const meets = [[ONTO, SYRUP_IN], [GELATIN]].map((ways) =>
+      said.findIndex((s, i) => !ready.has(i) && ways.some((way) => way.test(s))),
+    )
+    const met = meets.find((at) => at >= 0)
+    if (met !== undefined) return met
+  }
   // of two alike each goes in with its own heading
   const headed = said.findIndex((s, i) => !ready.has(i) && takesHeaded(s, line))
   const isAlike = (w: Written): boolean =>

@@ -42,10 +42,13 @@ const isAmount = (cell: string): boolean => /^[\d¼½¾⅓⅔]/.test(cell)
 
 /** "Granulated sugar      2 c.": columns set out by spaces. */
 const COLUMNS = /(?<=\p{L}|\)) {3,}(?=[\d¼½¾⅓⅔]|an? |for )/u
+/** "INGREDIENT      WEIGHT      %": three of them, and what stands beneath. */
+const WIDE = / {3,}/
+const OF_THREE = /^\S(?:.*?\S)? {3,}\S(?:.*?\S)? {3,}\S.*$/
 
 /** The cells of a row of a table; null for a line that is none. */
 function cellsIn(line: string): string[] | null {
-  const apart = line.includes('\t') || line.startsWith('|') ? /\t|\|/ : COLUMNS
+  const apart = line.includes('\t') || line.startsWith('|') ? /\t|\|/ : OF_THREE.test(line) ? WIDE : COLUMNS
   if (!apart.test(line)) return null
   const cells = line
     .split(apart)

@@ -120,6 +120,7 @@ describe('the pieces a method speaks of', () => {
     ['a frame by its height', 'caramel', 'Pour at once into a 12 mm frame. Cut 22 × 22 mm.', { heightMm: 12 }],
     ['what it is sheeted at', 'toffee', 'Sheet at 8 mm between bars, score 20 x 20 mm.', { heightMm: 8 }],
     ['papers', 'nougat', 'Between papers 15 mm. Cut 10 x 3 cm.', { lengthMm: 100, widthMm: 30, heightMm: 15 }],
+    ['long canes', 'hard-candy', 'Pull. Twist ropes, cut in 8" lengths.', { kind: 'cut', lengthMm: 203.2 }],
     ['what it is cast to', 'caramel', 'Cast to frame, 10 mm. Cut 3x1.5 cm.', { lengthMm: 30, heightMm: 10 }],
     ['frames', 'caramel', 'Pour in frames 12 mm. Cut 30 x 15 mm.', { lengthMm: 30, heightMm: 12 }],
     ['lengths of a rope', 'hard-candy', 'Pull. Cut into 15 cm lengths.', { lengthMm: 150, widthMm: 15 }],

@@ -123,25 +123,27 @@ const partsIn = (pattern: RegExp, text: string): string[] =>
 const AGAIN = new RegExp(`(?<=\\d[\\s-]*${UNIT})\\s*\\((?:about |approx\\w*\\.? )?${NUMBER}[^()]{0,20}\\)`, 'gi')
 const saidOnce = (sentence: string): string => sentence.replace(AGAIN, '')
 
-/** Length and width of a piece, mm; null where none is said. */
-export function pieceIn(said: string): { lengthMm: number; widthMm: number } | null {
+/** Length and width of a piece, mm, neither of them more than `most`; null where none is said. */
+export function pieceIn(said: string, most: number = PIECE.most): { lengthMm: number; widthMm: number } | null {
   const sentence = saidOnce(said).replace(THICK, ' ').replace(TIN_PAIR, ' ')
   const pair = PAIR.exec(sentence)
   if (pair) {
     const [, a = '', unitA, b = '', unitB] = pair
     const unit = unitB ?? unitA ?? (Number(a) >= MM_FROM && Number(b) >= MM_FROM ? 'mm' : null)
-    if (unit) return within({ lengthMm: mmOf(a, unitA ?? unit), widthMm: mmOf(b, unit) })
+    if (unit) return within({ lengthMm: mmOf(a, unitA ?? unit), widthMm: mmOf(b, unit) }, most)
   }
   const one = ONE.exec(sentence)
   const side = one ? mmOf(one[1] as string, one[2] as string) : Number.NaN
-  return within(squareOf(side))
+  return within(squareOf(side), most)
 }
 
 const squareOf = (side: number) => ({ lengthMm: side, widthMm: side })
 /** ◊ No piece is smaller or larger than this, mm. */
 const PIECE = { least: 5, most: 200 }
-const within = <T extends { lengthMm: number; widthMm: number }>(piece: T): T | null =>
-  [piece.lengthMm, piece.widthMm].every((mm) => mm >= PIECE.least && mm <= PIECE.most) ? piece : null
+/** ◊ And what is cut off a rope is no longer than this, mm: a cane. */
+const CANE_MM = 300
+const within = <T extends { lengthMm: number; widthMm: number }>(piece: T, most: number = PIECE.most): T | null =>
+  [piece.lengthMm, piece.widthMm].every((mm) => mm >= PIECE.least && mm <= most) ? piece : null
 
 /** Area of the tin a sentence speaks of, mm²; null where none is said. */
 function tinIn(said: string): number | null {
@@ -268,7 +270,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields }: S
   if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS)))
     return jarOf([name, ...said].join('. '))
   if (any(ROPES) && family === 'hard-candy') {
-    const snipped = after.flatMap((s) => pieceIn(SNIPS.exec(s)?.[0] ?? '') ?? [])[0]
+    const snipped = after.flatMap((s) => pieceIn(SNIPS.exec(s)?.[0] ?? '', CANE_MM) ?? [])[0]
     const [across = '', unit = ''] = partsIn(ACROSS, told)
     const thick = across ? mmOf(across, unit) : (thicknessIn(after) ?? Number.NaN)
     return snippedTo(snipped ?? sizeOf(ROPES) ?? sizeOf(CUTS), within(squareOf(thick)))

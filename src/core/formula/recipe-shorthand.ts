@@ -61,6 +61,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
+  // "water (syrup)", where the list has another water
+  [/\bwater \((?:for (?:the )?)?syrup\)/gi, 'water'],
   // "5' speed 3", "paddle 1'"
   [/(?<![\d.])(\d{1,2})['’′](?=[,;.]|\s|$)/g, '$1 min'],
 ]

@@ -180,7 +180,12 @@ function inOneRow(row: string): string[] {
   const turned = amountFirst.filter((piece, i) => piece !== stopped[i]).length
   if (stopped.length > 1 && turned >= MOST_OF * stopped.length) return amountFirst
   const apart = line.split(APART)
-  if (apart.filter(hasAmount).length > 1 && hasAmount(apart[0] as string) && !looksLikeMethod(apart.at(-1) as string)) {
+  const opens = (HEADED_ROW.exec(apart[0] as string)?.[2] ?? apart[0]) as string
+  if (
+    [opens, ...apart.slice(1)].filter(hasAmount).length > 1 &&
+    hasAmount(opens) &&
+    !looksLikeMethod(apart.at(-1) as string)
+  ) {
     // "Base: oats 400 g; flour 600 g"
     const [, over, begins] = HEADED_ROW.exec(apart[0] as string) ?? []
     return over && begins ? [`${over}:`, begins, ...apart.slice(1), ROW_ENDS] : apart
