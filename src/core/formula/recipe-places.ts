@@ -234,8 +234,11 @@ function placeOf(
       .at(-1)
       ?.replace(/ing$/, '')
     // "dipping" is what is done where one dips
-    const called = [...names, `${about}`, `${about}`.replace(/(.)\1$/, '$1'), `${about}ing`]
-    const first = said.findIndex((s, i) => i > doneAt && !ready.has(i) && mentions(s, called))
+    const done = [`${about}`, `${about}`.replace(/(.)\1$/, '$1'), `${about}ing`]
+    const firstOf = (words: readonly string[]): number =>
+      said.findIndex((s, i) => i > doneAt && !ready.has(i) && mentions(s, words))
+    const named = firstOf(names)
+    const first = named < 0 ? firstOf(done) : named
     // half of it lies in the tin, and the rest goes around what is cut: none of it is in the sweet
     const around =
       pours(said[first] ?? '') && !BEGINS_AROUND.test(said[first] ?? '')
