@@ -17,6 +17,7 @@ import {
   piecesOf,
   readyList,
   rescue,
+  type Step,
   scale,
   schoolsOf,
   switchesFor,
@@ -39,6 +40,7 @@ import {
   sayAdvice,
   sayCause,
   sayDifference,
+  sayDoNow,
   sayDoubt,
   sayDue,
   sayEquipment,
@@ -106,6 +108,31 @@ function everythingSaid(formula: FormulaDocument, words: Say): string[] {
 /** A temperature in °C where °F is read, a weight in grams, a length in millimetres; and the other way round. */
 const METRIC = /\d\s?(?:g|mm|cm|°C)\b|\b(?:[2-9]\d|1[0-8]\d)°(?!\d)/
 const AMERICAN = /\d\s?(?:oz|lb|in|°F)\b/
+
+describe('the lemon panel', () => {
+  it('says of a window when it opens and closes, and nothing of one that closes before it opens', () => {
+    const step = {
+      ...(demoBoil('smoked-salt-tamarind-caramels').steps[0] as Step),
+      handwork: { kind: 'score' } as const,
+    }
+    const at = (opens: number, closes: number) =>
+      sayDoNow(
+        {
+          mood: 'wait',
+          step,
+          meanwhile: false,
+          prepare: false,
+          test: false,
+          due: { seconds: opens, low: opens, high: opens },
+          until: closes,
+          cautions: [],
+        },
+        say,
+      ).window
+    expect(at(300, 900)).toBe('It holds from 5 min to 15 min from now.')
+    expect(at(1700, 380)).toBeNull()
+  })
+})
 
 describe('every sentence', () => {
   it.each(Object.entries(demoFormulas))('of %s says something, in either system of units', (_, formula) => {

@@ -347,6 +347,21 @@ describe('trouble', () => {
     expect(hot.rescue).toBeNull()
   })
 
+  it('butter splits out of what boils, and not of what is only being warmed', () => {
+    const toffee = demoBoil('orchard-toffee')
+    const log = toffee.steps
+      .slice(
+        0,
+        toffee.steps.findIndex((s) => s.when.on === 'target'),
+      )
+      .map((s, i) => step(10 * i, s.id))
+    const cook = openCook(toffee, gramsAsWritten(toffee), testConditions, { lagS: 4, noiseC: 0.15 }, log)
+    const at = (change: Partial<PotNow>) =>
+      troublesIn(cook, { ...plain, climb: 12, ...change }, analyse(toffee, testConditions)).map((t) => t.id)
+    expect(at({ celsius: 124 })).toContain('split')
+    expect(at({ celsius: 28, water: null })).not.toContain('split')
+  })
+
   it('foam is told when the pot is nearly too small, and as a danger when it is', () => {
     const full = { ...analysis, fill: 1.1 }
     const hot = [...begun, event(520, { type: 'heat', dial: 9 })]

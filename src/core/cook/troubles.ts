@@ -162,7 +162,8 @@ const ofSyrup: readonly Watch[] = [
   },
   (c) => {
     const mix = contents(c.cook)
-    if (!cooking(c) || !mix || c.pot.climb === null) return null
+    // what is only being warmed has not come together yet
+    if (!cooking(c) || !mix || c.pot.climb === null || c.pot.water === null) return null
     // butter alone has nothing to split from
     if (
       mix.sucrose / massOf(mix) < 0.1 ||

@@ -30,6 +30,9 @@ const IN_TEMPER: ReadonlySet<HandworkKind> = new Set(['temper', 'gather', 'coat'
 /** ◊ In temper it is still worked so much below its range, °C, thicker. */
 const THICKER = 1.5
 
+/** What is the same of every sweet: it is cold where it is about as warm as its room. */
+const everywhere = { cool: { nearRoom: 3 }, break: { nearRoom: 4 } } satisfies FamilyFacts['windows']
+
 /** Whether a school leaves a work of its family out of its finish and does it when it likes: tablet is beaten hot. */
 function isLeftOut(kind: HandworkKind, family: FamilyId, school: string): boolean {
   const { finish } = families[family] as FamilyFacts
@@ -44,7 +47,8 @@ export function windowOf({ family, school, steps }: FormulaDocument, step: Step)
   if (!kind) return null
   const { work, windows } = families[family] as FamilyFacts
   if (isLeftOut(kind, family, school)) return null
-  if (work !== 'tempered' || !IN_TEMPER.has(kind)) return windows[kind] ?? null
+  if (work !== 'tempered' || !IN_TEMPER.has(kind))
+    return windows[kind] ?? (everywhere as FamilyFacts['windows'])[kind] ?? null
   const { works, cools } = chocolates[chocolateOf(steps)]
   // on the stone it is worked down to where its crystals form, and no further
   if (kind === 'gather') return { celsius: [cools[0] - THICKER, cools[1] + 0.5] }
@@ -97,7 +101,7 @@ export function bandsOf(formula: FormulaDocument, mix: Mix, hottest: number, col
     stirred: [roomC + nearRoom(windows.cut)],
     foam: edgesOf(windows.whip),
     chocolate: chocolateEdges(formula),
-    baked: [roomC + nearRoom(windows.cool)],
+    baked: [roomC + nearRoom(everywhere.cool)],
   }
   const states: readonly MassState[] = masses[ladder]
   const at = edges[ladder]

@@ -284,6 +284,9 @@ export const actsFirst = (sentence: string): boolean => {
   return acts >= 0 && acts < sentence.search(TIME)
 }
 
+/** "Keep stirring on low for another 5 minutes" */
+const STIRRED_ON = /\bstirring (?:on|over) (?:a )?(?:low|medium|gentle)\b/i
+
 /** Everything in a sentence by which one could tell that the cook is done, the surest first. */
 export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
   const out: Ending[] = []
@@ -302,7 +305,11 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
       : undefined
   if (shade) out.push({ by: 'colour', celsius: shade[1], word: shade[2] })
   const seconds = secondsIn(sentence)
-  if (seconds !== null && seconds >= 60 && /\b(?:boil|cook(?!ie)|simmer|bubble)/i.test(sentence))
+  if (
+    seconds !== null &&
+    seconds >= 60 &&
+    (/\b(?:boil|cook(?!ie)|simmer|bubble)/i.test(sentence) || STIRRED_ON.test(sentence))
+  )
     out.push({ by: 'time', seconds })
   return out
 }

@@ -371,7 +371,7 @@ export const homeMoments: readonly Moment[] = [
     130,
     [
       /^ready \+ sugar 500, water 200: Dissolve/,
-      /^ready: Cover and steam/,
+      /^boil: Cover and steam/,
       /^after 180: Cover and steam/,
       /^target: Cook/,
       /^ready → out: Pour/,

@@ -25,7 +25,7 @@ export const shortMoments: readonly Moment[] = [
       /^falls 60: Cool/,
       /^ready: Stir until thick$/,
       /^ready → out: Pour in a buttered 13x9/,
-      /^window: Cut it$/,
+      /^window: Let it cool and cut it$/,
     ],
   ],
   [
@@ -511,7 +511,12 @@ export const shortMoments: readonly Moment[] = [
     '400 g sugar\n120 g vinegar\n100 g butter',
     'Get your other ingredients in order. Combine ingredients in a saucepan. Boil to 129°C. Out on an oiled mat, pull it into a rectangle about 14x12 inches; cool.',
     129,
-    [/^ready \+ sugar 400, vinegar 120, butter 100: Combine/, /^target: Boil/, /^ready → out: Out on an oiled mat/],
+    [
+      /^ready \+ sugar 400, vinegar 120, butter 100: Combine/,
+      /^target: Boil/,
+      /^ready → out: Out on an oiled mat/,
+      /^window: Cool$/,
+    ],
   ],
   [
     'a saucepan that is buttered and then filled, and a tin with its sides that it is pressed in',

@@ -244,7 +244,7 @@ export const moments: readonly Moment[] = [
     115.6,
     [
       /^ready \+ sugar 900, milk-whole 24\d: Soak/,
-      /^ready: Bring slowly/,
+      /^boil: Bring slowly/,
       /^ready \+ condensed-milk 397: Add the condensed milk$/,
       /^target: Simmer 20 mins/,
       /^after 600: Beat for ten minutes$/,
@@ -442,7 +442,7 @@ export const moments: readonly Moment[] = [
     140,
     [
       /^ready \+ dark-brown-sugar 450, water 125, treacle 115/,
-      /^ready: Bring to the boil$/,
+      /^boil: Bring to the boil$/,
       /^target: Keep testing until it reaches 140°; never let it go above 145°C$/,
       /^ready → out: Pour into the tin; do not spread it$/,
     ],

@@ -6,7 +6,7 @@ import { lettersOf, mentions, NO_LINES } from './recipe-names'
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
   `^(?:meanwhile,?\\s+)?(?:${/while (?:that|this|it)\b[^,]{0,20},\s+|while\b[^,]{0,40},\s+(?=(?:start |begin )?(?:whip|whisk|beat))|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
-    /(?:warm|heat|scald|bring|boil|infuse|microwave)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e|cr[eè]me fra[iî]che|eggnog)/
+    /(?:(?:re-?)?(?:warm|heat)|scald|bring|boil|infuse|microwave)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e|cr[eè]me fra[iî]che|eggnog)/
       .source,
     /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
       .source,

@@ -1,6 +1,6 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
 import { capital, endingsIn, heatIn, MEANWHILE, secondsIn, uncapital, WATCHES } from './method'
-import { FOAM, isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
+import { FOAM, GETS_COLD, isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
 import { writtenOut } from './recipe-shorthand'
 import { bare } from './recipe-split'
 
@@ -246,7 +246,11 @@ function clausesOf(sentence: string): string[] {
 /** Whether what follows has a moment of its own: a cook that ends somewhere else, what is done once one has ended, a wait after work. */
 function isApart(head: string, tail: string): boolean {
   // it lies where it was poured while it cools
-  if (RESTS.test(tail)) return (secondsIn(tail) !== null || (heatIn(tail) !== null && pours(head))) && !RESTS.test(head)
+  if (RESTS.test(tail))
+    return (
+      (secondsIn(tail) !== null || (pours(head) && (heatIn(tail) !== null || GETS_COLD.test(tail)))) &&
+      !RESTS.test(head)
+    )
   if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
   if (BACKING_UP.test(tail)) return true
   if (STEAMING.test(tail)) return secondsIn(tail) !== null

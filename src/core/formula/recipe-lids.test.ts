@@ -13,7 +13,7 @@ function lids(method: string): string[] {
 
 describe('the lid of a written recipe', () => {
   it.each([
-    ['for so long', 'Boil all. Cover and boil 3 minutes. Uncover and cook to 118 °C.', ['on: ready', 'off: after']],
+    ['for so long', 'Boil all. Cover and boil 3 minutes. Uncover and cook to 118 °C.', ['on: boil', 'off: after']],
     [
       'from when it boils',
       'Melt all. Bring to the boil, put the lid on for 3 mins, then take it off. Boil to 118 °C.',

@@ -39,7 +39,14 @@ export function withLids(steps: readonly Step[]): readonly Step[] {
     const begins = steps[i - 1]?.say !== step.say
     const ends = steps[i + 1]?.say !== step.say
     const puts = i <= pull && COVERS.test(step.say)
-    if (puts && begins && !covered && step.when.on === 'ready') {
+    // what is covered once it boils is covered then
+    const boilsNext = BOILS_FIRST.test(step.say) && steps[i + 1]?.when.on === 'boil' && !ends
+    if (puts && !covered && step.when.on === 'boil' && !ends) {
+      covered = true
+      out.push({ ...step, act: 'Lid is on', lid: true })
+    } else if (puts && begins && !covered && boilsNext) {
+      out.push(step)
+    } else if (puts && begins && !covered && step.when.on === 'ready') {
       covered = true
       out.push({ ...step, lid: true })
     } else if (puts && begins && !covered && waits(step)) {

@@ -22,6 +22,7 @@ import {
 import { type Beside, besideIn, SYRUP_IN } from './recipe-beside'
 import { doubtful } from './recipe-doubts'
 import type { Answers, Ask, Draft, Lexicon, Question, TargetDoubt, WrittenPiece } from './recipe-draft'
+import { SLOW_S } from './recipe-due'
 import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import { familyOf, schoolOf } from './recipe-family'
 import { groupsFor } from './recipe-groups'
@@ -31,7 +32,7 @@ import { namesOf } from './recipe-names'
 import { isOutside, placesOf, probablyAt, purposeIn, purposeOf } from './recipe-places'
 import { inPortions } from './recipe-portions'
 import { madeFrom, shapeSaid } from './recipe-shape'
-import { SLOW_S, stepsFrom } from './recipe-steps'
+import { stepsFrom } from './recipe-steps'
 import { unlistedIn } from './recipe-unlisted'
 
 /** The unit the temperatures of a piece are in, as far as it says, or as was answered. */

@@ -5,13 +5,8 @@ import type { Step, Trigger } from './document'
 import { idFor, plainPour, plainPull } from './edit'
 import { handworkSaid } from './handwork-said'
 import {
-  actsFirst,
   beginsDone,
-  comesBefore,
-  comesNearEnd,
   type Ending,
-  endingsIn,
-  type HeatUnit,
   heatIn,
   inCelsiusWords,
   inDegrees,
@@ -20,9 +15,9 @@ import {
   secondsIn,
   short,
   uncapital,
-  unitOf,
-  WATCHES,
 } from './method'
+import { timedFromBoil } from './recipe-at-boil'
+import { STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor } from './recipe-due'
 import { withLids } from './recipe-lids'
 import { bathes, inOven, isGotReady, ONTO_FOAM, pours, putsBack, takesOff, withoutHeat } from './recipe-moves'
 import { waitedOnce } from './recipe-twice'
@@ -73,22 +68,6 @@ function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
   }
 }
 
-/** Work that has to wait for its moment where the recipe gives none. */
-const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'beat', 'pull'])
-
-/** "When cool enough, pull for 10 minutes": the time is that of the work; "when it has stood for 3 hours, cut" waits so long. */
-const COUNTS_FROM = new RegExp(`${WATCHES.source}(?![^,]*\\b(?:minutes?|mins?|hours?|hrs?)\\b[^,]*,)`, 'i')
-
-/** "Warm slightly and stir until pale": it is not waited for while it cools. */
-const WARMED_FIRST = /^(?:re-?)?warm\b/i
-
-/** Whether work has to wait for its moment: no time or heat is said, or one that is counted from there: "when cool enough, pull for 10 minutes". */
-const waitsFor = ({ kind }: Handwork, when: Trigger, text: string): boolean =>
-  WAITS.has(kind) &&
-  !pours(text) &&
-  !WARMED_FIRST.test(text) &&
-  (when.on === 'ready' || (when.on === 'after' && COUNTS_FROM.test(text)))
-
 /** ◊ What is left alone for so long, s, or worked so, is out of the pot. */
 const LEFT_ALONE = 1200
 const ON_THE_TABLE: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'wrap', 'pull'])
@@ -101,31 +80,6 @@ const liesThere = ({ when, handwork, say }: Step): boolean =>
 /** "Until it is amber, then tip in the soda": what goes in goes in off the heat. */
 const ENDS_FIRST =
   /(?:\b(?:until|till|reaches)\b.*\b(?:then|and)\b|^(?:when|once|as soon as)\b).*\b(?:add|stir in|tip in|whisk in|beat in|pour in)\b/i
-
-export interface Told {
-  readonly said: readonly string[]
-  /** Sentences of what is got ready: no steps. */
-  readonly ready: ReadonlySet<number>
-  readonly unit: HeatUnit | null
-  /** Sentence that ends the cook, and the sentence each group goes in with. */
-  readonly pullAt: number
-  readonly endings: readonly Ending[]
-  readonly groupAt: ReadonlyMap<number, string>
-  /** What of it is whipped up off the heat; null for nothing. */
-  readonly whips: 'gelatin' | 'egg' | null
-  /** Where a drop is what it has to be, °C, in what is in the pot after a sentence; null for nothing in it. */
-  stageC(drop: Ending, at: number): number | null
-}
-
-/** ◊ What is done just before a heat is done so much sooner, °C. */
-const SOONER_C = 5
-
-/** ◊ What is left at less than this for a while has cooled to it long since, °C. */
-const KEPT_BELOW_C = 30
-
-/** What is off the heat cools to a temperature, unless it is warmed to it. */
-const OFF_HEAT = /\b(?:from|off|kill|cut) (?:the )?heat\b/gi
-const WARMS_AGAIN = /\b(?:re-?(?:heat|warm)(?:ed)?|dry|melt|warm|heat)\b/i
 
 /** "Beat on high for 10 minutes", "keep whisking until it is thick". */
 const WHIPS =
@@ -146,41 +100,6 @@ function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' | 'unit'
   if (!heat) return work
   return { ...work, celsius: inDegrees(heat.low, ovenUnitOf(heat, unit) ?? 'C') }
 }
-
-/** "Return it to the oven for a minute if it hardens": nobody waits for that. */
-const ONLY_IF = /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$/i
-
-function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
-  if (i === pullAt) return { on: 'target' }
-  const heat = heatIn(text)
-  const own = heat && !heat.oven ? unitOf(heat, unit) : null
-  const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null
-  const pulled = pullAt >= 0 && i > pullAt
-  if (celsius !== null && !pulled && celsius > 60)
-    return { on: 'rises', celsius: comesBefore(text) ? celsius - SOONER_C : celsius }
-  const end = endings.find((e) => e.by === 'heat')
-  if (end && !pulled && comesNearEnd(text)) return { on: 'rises', celsius: end.low - SOONER_C }
-  const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(text.replace(ONLY_IF, ''))
-  // so warm, for so long: it is kept there
-  const keeps = celsius !== null && celsius < KEPT_BELOW_C && seconds !== null && i > 0
-  const isThere = endings.some((e) => e.by === 'heat' && celsius !== null && celsius >= e.low)
-  if (celsius !== null && pulled && !keeps && !isThere && !WARMS_AGAIN.test(text.replace(OFF_HEAT, '')))
-    return { on: 'falls', celsius }
-  const drop = pulled ? undefined : endingsIn(text, unit).find((e) => e.by === 'drop')
-  const stage = drop && stageC(drop, i)
-  if (stage) return { on: 'rises', celsius: stage }
-  const colour = !pulled && endingsIn(text, unit).find((e) => e.by === 'colour')
-  // milk that simmers for long browns at its boil, far from where sugar does
-  if (colour && !(seconds !== null && seconds >= SLOW_S)) return { on: 'colour', celsius: colour.celsius }
-  if (seconds !== null && (i > 0 || (groupAt.has(i) && STOVE.test(text) && !STEEPS.test(text))))
-    return { on: 'after', seconds }
-  if (i > 0 && !pulled && /\b(comes? to (?:a|the) boil|once (?:it )?boil|when (?:it )?boil)/i.test(text))
-    return { on: 'boil' }
-  return { on: 'ready' }
-}
-
-/** ◊ Nothing that is to be caramel is left to it for so long, s. */
-export const SLOW_S = 1800
 
 /** "Uncover, clip on the thermometer and cook until it is at 116°": what the pull ends. */
 const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
@@ -203,21 +122,19 @@ const called = (worded: string): string => {
 const cooksFor = (text: string): boolean =>
   /^(?:boil|brown|cook|dissolve|heat|melt|simmer|warm)\b/i.test(text) &&
   !/\bthen\b|\badd\b|\b(?:stir|whisk|beat) in\b/i.test(text)
-const STEEPS = /\b(?:soak|soften|bloom|infuse|steep|macerate)\b/i
-
 /** "Soak the sugar in the milk for an hour": nothing is lit for that. */
 const soaks = (s: string): boolean => STEEPS.test(s) && !STOVE.test(s) && secondsIn(s) !== null
 
 /** What is heated already. */
 const HEATED = /\b(?:heat|flame|boil|simmer|melt|cook|warm|dissolved?|stove|burner)/i
 
-/** Something stands on the stove, or is about to. */
-const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|cook|stove|burner)\b/i
-
 /** "Wait 5 minutes and spread until smooth", said of the chocolate on what was poured before: the sweet itself lies. */
 const spreadsOnTop = (i: number, { said, pullAt }: Told): boolean =>
   /\bspread\b.*\b(?:smooth|even|chocolate|chips|topping)\b/i.test(said[i] ?? '') &&
   said.slice(pullAt + 1, i).some((s) => pours(s))
+
+/** Whether what was cooked has left its pot before sentence `i`. */
+const isOut = (i: number, { said, pullAt }: Told): boolean => said.slice(pullAt + 1, i).some((s) => pours(s))
 
 /** What a pot does on the heat alone. */
 const CLIMBS: ReadonlySet<Trigger['on']> = new Set(['boil', 'rises', 'colour', 'target'])
@@ -312,6 +229,7 @@ export function stepsFrom(told: Told): Step[] {
         act: pulls ? 'Pulled' : actOf(text, i > told.pullAt),
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
+        ...(isAfter && when.on === 'ready' && !adds && !pours(text) && waitsCold(text, handwork, isOut(i, told))),
         ...(putsOn && !back && { heat: 6 }),
         ...(i < onUntil && turnsOff(text) && { offHeat: true }),
         ...(i > told.pullAt && told.pullAt >= 0 && bathes(text) && { bath: true }),
@@ -322,7 +240,7 @@ export function stepsFrom(told: Told): Step[] {
   })
   const heat = told.endings.find((e) => e.by === 'heat')
   const once = waitedOnce(steps, heat ? (heat.low + heat.high) / 2 : null)
-  return withEnds(withLids(once), told.pullAt >= 0)
+  return withEnds(withLids(timedFromBoil(once)), told.pullAt >= 0)
 }
 
 /** The sentences of what is not boiled as steps, each after its time where it says one; the first takes everything in. */

@@ -7,9 +7,12 @@ const SAME = 1
 
 /** Whether doing a step changes anything but that it has been waited for. */
 const onlyWaits = (step: Step): boolean =>
-  (['adds', 'joins', 'lid', 'heat', 'offHeat', 'bath', 'handwork', 'empties'] as const).every(
-    (of) => step[of] === undefined,
-  )
+  (['adds', 'joins', 'lid', 'heat', 'offHeat', 'bath', 'empties'] as const).every((of) => step[of] === undefined) &&
+  (step.handwork === undefined || step.handwork.kind === 'cool')
+
+/** "Leave to set. Cut into squares": it is left until it can be cut. */
+const leadsTo = (before: Step, { when }: Step): boolean =>
+  when.on === 'window' && (before.when.on === 'window' || before.when.on === 'word')
 
 /** Letters that a step may say, at most. */
 const LONGEST = 190
@@ -41,7 +44,7 @@ export function waitedOnce(steps: readonly Step[], targetC: number | null): read
       (before.when.on === 'rises' || before.when.on === 'falls') &&
       before.when.on === (when.on === 'target' ? 'rises' : when.on) &&
       Math.abs(before.when.celsius - celsius) < SAME
-    if (before && isSame && onlyWaits(before)) out.splice(-1, 1, withWords(before, step))
+    if (before && (isSame || leadsTo(before, step)) && onlyWaits(before)) out.splice(-1, 1, withWords(before, step))
     else out.push(step)
   }
   return out

@@ -67,7 +67,10 @@ function sayOpening({ step, meanwhile, mood, due, until }: DoNow): Pick<DoNowSai
   const [low, high] = [due?.low ?? 0, due?.high ?? 0]
   if (until === null) return { ahead, window: ahead && high > low ? `Some ${sayRange({ low, high })}.` : null }
   if (mood === 'wait')
-    return { ahead, window: opens > 0 ? `It holds from ${sayMoment(opens)} to ${sayMoment(until)} from now.` : null }
+    return {
+      ahead,
+      window: opens > 0 && until > opens ? `It holds from ${sayMoment(opens)} to ${sayMoment(until)} from now.` : null,
+    }
   return { ahead, window: until > 0 ? `For another ${sayMoment(until)}.` : null }
 }
 

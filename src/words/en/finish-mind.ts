@@ -82,7 +82,7 @@ export const outcomeWords: Readonly<Partial<Record<HandworkKind, { readonly earl
       late: 'it has set in lumps; warm the bowl until they melt',
     },
     temper: { early: 'too warm yet, the seed melts out again', late: 'it thickens; warm it by a degree or two' },
-    cool: { early: 'what is poured on it soaks in', late: 'it could have been covered before' },
+    cool: { early: 'it is still soft, and what is poured on it soaks in', late: 'it could have been worked before' },
     coat: { early: 'too warm it runs thin and dulls', late: 'it lies thick and in ridges' },
     'fold-in': { early: 'what is folded in melts or sinks', late: 'it will not take it up evenly' },
   }

@@ -7,7 +7,7 @@ export const layered: FamilyFacts = {
   spoiltAt: 188,
   grains: false,
   work: 'poured',
-  windows: { cut: { nearRoom: 4 }, cool: { nearRoom: 3 } },
+  windows: { cut: { nearRoom: 4 } },
   finish: {
     usual: [
       { work: { kind: 'cut', tool: 'hot-knife' }, minutes: 60, pours: true },

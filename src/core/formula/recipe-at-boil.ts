@@ -1,0 +1,40 @@
+/** Times of a written recipe that are counted from the boil: "bring to the boil and simmer for 10 minutes". */
+import type { Step } from './document'
+import { idFor } from './edit'
+
+/** "Cover for three minutes", "simmer 10 min": so long at the boil. */
+const AT_BOIL = /\b(?:boil(?!ing water)|simmer|bubble|steam|cover(?:ed)?(?! with)|lid)\b/i
+const BRINGS = /\b(?:boil|simmer)\b/i
+
+/** ◊ s of a simmer beside which it does not matter how long the pot takes to get there. */
+const LONG_S = 1800
+
+/** What brings a pot to the boil, or further. */
+const CLIMBS: ReadonlySet<Step['when']['on']> = new Set(['boil', 'rises', 'colour', 'target'])
+
+/** Steps in which what is timed at the boil is timed from it: a wait for the boil stands before it, where none does. */
+export function timedFromBoil(steps: readonly Step[]): readonly Step[] {
+  const pull = steps.findIndex((s) => s.when.on === 'target')
+  const taken = new Set(steps.map((s) => s.id))
+  const out: Step[] = []
+  let lit = false
+  let boils = false
+  for (const [i, step] of steps.entries()) {
+    const isTimed =
+      step.when.on === 'after' && step.when.seconds < LONG_S && AT_BOIL.test(step.say) && (pull < 0 || i < pull)
+    if (isTimed && lit && !boils) {
+      const before = out.at(-1)
+      if (before?.when.on === 'ready' && before.adds === undefined && !before.offHeat && BRINGS.test(before.say))
+        out.splice(-1, 1, { ...before, when: { on: 'boil' } })
+      else {
+        const id = idFor('at the boil', taken)
+        taken.add(id)
+        out.push({ id, label: 'Boiling', when: { on: 'boil' }, say: step.say, why: '', act: 'It boils' })
+      }
+    }
+    lit = (lit || step.heat !== undefined) && !step.offHeat
+    boils = lit && (CLIMBS.has(step.when.on) || isTimed || (boils && step.adds === undefined))
+    out.push(step)
+  }
+  return out
+}

@@ -1,0 +1,96 @@
+/** What is only waited for is not due at once, and what is timed at the boil is timed from it. */
+import { describe, expect, it } from 'vitest'
+import { assessCook } from '../cook/assess'
+import { pantryOf } from '../matter/names'
+import { testBoil } from '../testing'
+import { isBoiled, type Step } from './document'
+import { readRecipe } from './recipe'
+
+const pantry = pantryOf()
+const LIST = '400 g sugar\n300 g cream\n100 g glucose syrup\n60 ml water'
+
+function read(name: string, method: string) {
+  const { formula } = readRecipe(`${name}\n\n${LIST}\n\n${method}`, pantry)
+  if (!isBoiled(formula)) throw new Error(`Nothing is boiled by "${method}"`)
+  return formula
+}
+const dueOf = ({ when, handwork }: Step): string =>
+  [when.on, 'seconds' in when ? when.seconds : 'word' in when ? when.word : '', handwork?.kind ?? '']
+    .filter((s) => s !== '')
+    .join(' ')
+
+describe('what a recipe leaves to cool', () => {
+  it.each([
+    ['Cool completely.', ['window cool']],
+    ['Leave to cool.', ['window cool']],
+    ['Let it set at room temperature until firm.', ['window cool']],
+    ['Allow to cool and harden.', ['window cool']],
+    // so long as it can be cut there is one wait
+    ['Leave to set. Cut into squares.', ['window cut']],
+    ['Cool completely. Break up.', ['window break']],
+    ['Leave to cool. Wrap.', ['window cool', 'ready wrap']],
+    // what stands in a fridge cools as fast as that does
+    ['Chill until firm.', ['word firm chill']],
+    ['Chill. Cut into squares.', ['word it is firm chill', 'window cut']],
+    ['Cool slightly.', ['word it is cool enough']],
+    ['Leave to cool for 2 hours.', ['after 7200']],
+  ])('after the pour: %s', (said, wanted) => {
+    const { steps } = read('Caramels', `Boil all to 118 °C. Pour into a tin. ${said}`)
+    expect(steps.slice(steps.findIndex((s) => s.empties) + 1).map(dueOf)).toEqual(wanted)
+  })
+
+  it.each([
+    ['Pour into a tin and leave to set.', ['ready', 'window cool']],
+    ['Tip on a mat, cool completely. Grind to a paste.', ['ready', 'window cool', 'ready']],
+    ['Let it stand until the bubbles subside. Pour.', ['word the bubbles subside', 'ready']],
+    ['Let it cool until lukewarm. Beat until it loses its gloss. Pour.', ['window beat', 'ready']],
+  ])('from the pull on: %s', (said, wanted) => {
+    const { steps } = read('Fudge', `Boil all to 116 °C. ${said}`)
+    expect(steps.slice(steps.findIndex((s) => s.when.on === 'target') + 1).map(dueOf)).toEqual(wanted)
+  })
+
+  it('is whipped until it is thick, or for as long as is said', () => {
+    const whipped = (said: string) =>
+      readRecipe(
+        `Marshmallow\n\n18 g gelatin powder\n${LIST}\n\nBloom the gelatin. Boil the rest to 115 °C. Pour it over the gelatin. ${said} Pour into a tin.`,
+        pantry,
+      ).formula.steps.find((s) => s.handwork?.kind === 'whip')
+    expect(whipped('Whip until thick.')?.when).toEqual({ on: 'window' })
+    expect(whipped('Once it is all in, whip for 12 minutes.')?.when).toEqual({ on: 'after', seconds: 720 })
+  })
+
+  it('is not called for at the stove while it is hot', () => {
+    const formula = read('Caramels', 'Boil all to 118 °C. Pour into a tin. Leave to cool. Grind.')
+    const poured = formula.steps.findIndex((s) => s.empties)
+    const events = formula.steps.slice(0, poured + 1).map((s, i) => ({
+      id: `${i}`,
+      at: 400 * i,
+      ...(s.when.on === 'target'
+        ? { type: 'pulled' as const, step: s.id, celsius: 118 }
+        : { type: 'step' as const, step: s.id }),
+    }))
+    const at = (s: number) =>
+      assessCook(testBoil(formula), { events, readings: [] }, (events.at(-1)?.at ?? 0) + s).pot.doNow
+    expect(at(20)).toMatchObject({ mood: 'wait', step: { say: 'Leave to cool' } })
+    expect(at(20).due?.seconds).toBeGreaterThan(1200)
+    expect(at(24 * 3600).mood).toBe('now')
+  })
+})
+
+describe('what a recipe boils for so long', () => {
+  it.each([
+    ['Put all in a pan. Bring to the boil and simmer for 10 minutes.', ['boil', 'after 600']],
+    ['Put all in a pan. Bring to the boil. Cover for 3 minutes.', ['boil', 'ready', 'after 180']],
+    ['Put all in a pan over low heat. Cover and steam 3 minutes, uncover.', ['boil', 'after 180']],
+    ['Put all in a pan. Bring to a boil over medium heat, stirring.', ['boil']],
+    ['Put all in a pan. Stir until it comes to a boil, about 8 minutes.', ['boil']],
+    ['Put all in a pan. When it boils, brush the sides. Simmer 5 minutes.', ['boil', 'after 300']],
+    // beside a long simmer it does not matter when it begins
+    ['Put all in a wide pan. Simmer for 1 hour.', ['after 3600']],
+    ['Put all in a pan over low heat and stir for 5 minutes until it melts.', ['after 300']],
+  ])('is timed from the boil: %s', (said, wanted) => {
+    const { steps } = read('Caramels', `${said} Cook to 118 °C. Pour.`)
+    const pull = steps.findIndex((s) => s.when.on === 'target')
+    expect(steps.slice(1, pull).map(dueOf)).toEqual(wanted)
+  })
+})

@@ -1,0 +1,117 @@
+/** When a sentence of a written recipe is due: at a heat, a shade, a time, the boil, or when its work can be done. */
+import type { Handwork, HandworkKind } from '../craft/handwork'
+import type { Step, Trigger } from './document'
+import {
+  actsFirst,
+  comesBefore,
+  comesNearEnd,
+  type Ending,
+  endingsIn,
+  type HeatUnit,
+  heatIn,
+  inDegrees,
+  secondsIn,
+  unitOf,
+  WATCHES,
+} from './method'
+import { GETS_COLD, pours } from './recipe-moves'
+
+export interface Told {
+  readonly said: readonly string[]
+  /** Sentences of what is got ready: no steps. */
+  readonly ready: ReadonlySet<number>
+  readonly unit: HeatUnit | null
+  /** Sentence that ends the cook, and the sentence each group goes in with. */
+  readonly pullAt: number
+  readonly endings: readonly Ending[]
+  readonly groupAt: ReadonlyMap<number, string>
+  /** What of it is whipped up off the heat; null for nothing. */
+  readonly whips: 'gelatin' | 'egg' | null
+  /** Where a drop is what it has to be, °C, in what is in the pot after a sentence; null for nothing in it. */
+  stageC(drop: Ending, at: number): number | null
+}
+
+/** ◊ What is done just before a heat is done so much sooner, °C. */
+const SOONER_C = 5
+
+/** ◊ What is left at less than this for a while has cooled to it long since, °C. */
+const KEPT_BELOW_C = 30
+
+/** What is off the heat cools to a temperature, unless it is warmed to it. */
+const OFF_HEAT = /\b(?:from|off|kill|cut) (?:the )?heat\b/gi
+const WARMS_AGAIN = /\b(?:re-?(?:heat|warm)(?:ed)?|dry|melt|warm|heat)\b/i
+
+/** Work that has to wait for its moment where the recipe gives none. */
+const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'beat', 'whip', 'pull'])
+
+/** "When cool enough, pull for 10 minutes": the time is that of the work; "when it has stood for 3 hours, cut" waits so long. */
+const COUNTS_FROM = new RegExp(`${WATCHES.source}(?![^,]*\\b(?:minutes?|mins?|hours?|hrs?)\\b[^,]*,)`, 'i')
+
+/** "Warm slightly and stir until pale": it is not waited for while it cools. */
+const WARMED_FIRST = /^(?:re-?)?warm\b/i
+
+/** Whether work has to wait for its moment: no time or heat is said, or one that is counted from there: "when cool enough, pull for 10 minutes". */
+export const waitsFor = ({ kind }: Handwork, when: Trigger, text: string): boolean =>
+  WAITS.has(kind) &&
+  !pours(text) &&
+  !WARMED_FIRST.test(text) &&
+  (when.on === 'ready' || (when.on === 'after' && kind !== 'whip' && COUNTS_FROM.test(text)))
+
+const UNTIL = /\b(?:until|till) (.{2,40})$/i
+const A_LITTLE = /\b(?:slightly|a (?:little|bit|few|moment)|briefly|enough)\b/i
+/** What has been poured is cold by a reckoning; when a pot, or what stands in a fridge, is as cool as it should be its maker says. */
+export function waitsCold(text: string, work: Handwork | null, isOut: boolean): Pick<Step, 'when' | 'handwork'> | null {
+  if (!GETS_COLD.test(text) || (work !== null && work.kind !== 'cool' && work.kind !== 'chill')) return null
+  if (isOut && work?.kind !== 'chill' && !A_LITTLE.test(text))
+    return { when: { on: 'window' }, handwork: { kind: 'cool' } }
+  return {
+    when: { on: 'word', word: UNTIL.exec(text)?.[1] ?? (work?.kind === 'chill' ? 'it is firm' : 'it is cool enough') },
+    ...(isOut && work && { handwork: work }),
+  }
+}
+
+/** Something stands on the stove, or is about to. */
+export const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|cook|stove|burner)\b/i
+
+export const STEEPS = /\b(?:soak|soften|bloom|infuse|steep|macerate)\b/i
+
+/** "Return it to the oven for a minute if it hardens": nobody waits for that. */
+const ONLY_IF = /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$/i
+
+const BOILED_THEN = /\b(?:comes? to (?:a|the) boil|(?:once|when) (?:it )?boil)/i
+/** "Bring to a boil over medium heat" is waited for until it boils, and so is what "comes to a boil, about 8 minutes". */
+const BRINGS_UP =
+  /^(?!.*\b(?:cook|cover|lid|simmer|then)\b)(?:then )?(?:bring|return)\b.{0,40}\bto (?:an? |the )?(?:\w+ )?boil\b/i
+const BOILS_IN = /\b(?:bring|comes?)\b.{0,40}\bboil\b(?!.*\b(?:boil|cook|cover|for|lid|simmer|then)\b).*\d ?min/i
+
+export function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
+  if (i === pullAt) return { on: 'target' }
+  const heat = heatIn(text)
+  const own = heat && !heat.oven ? unitOf(heat, unit) : null
+  const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null
+  const pulled = pullAt >= 0 && i > pullAt
+  if (celsius !== null && !pulled && celsius > 60)
+    return { on: 'rises', celsius: comesBefore(text) ? celsius - SOONER_C : celsius }
+  const end = endings.find((e) => e.by === 'heat')
+  if (end && !pulled && comesNearEnd(text)) return { on: 'rises', celsius: end.low - SOONER_C }
+  const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(text.replace(ONLY_IF, ''))
+  // so warm, for so long: it is kept there
+  const keeps = celsius !== null && celsius < KEPT_BELOW_C && seconds !== null && i > 0
+  const isThere = endings.some((e) => e.by === 'heat' && celsius !== null && celsius >= e.low)
+  if (celsius !== null && pulled && !keeps && !isThere && !WARMS_AGAIN.test(text.replace(OFF_HEAT, '')))
+    return { on: 'falls', celsius }
+  const drop = pulled ? undefined : endingsIn(text, unit).find((e) => e.by === 'drop')
+  const stage = drop && stageC(drop, i)
+  if (stage) return { on: 'rises', celsius: stage }
+  const colour = !pulled && endingsIn(text, unit).find((e) => e.by === 'colour')
+  // milk that simmers for long browns at its boil, far from where sugar does
+  if (colour && !(seconds !== null && seconds >= SLOW_S)) return { on: 'colour', celsius: colour.celsius }
+  if (BOILS_IN.test(text) && !pulled && (i > 0 || groupAt.has(i))) return { on: 'boil' }
+  if (seconds !== null && (i > 0 || (groupAt.has(i) && STOVE.test(text) && !STEEPS.test(text))))
+    return { on: 'after', seconds }
+  if (i > 0 && !pulled && (BOILED_THEN.test(text) || (BRINGS_UP.test(text) && !groupAt.has(i)))) return { on: 'boil' }
+  return { on: 'ready' }
+}
+
+/** ◊ Nothing that is to be caramel is left to it for so long, s. */
+export const SLOW_S = 1800
