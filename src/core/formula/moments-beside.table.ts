@@ -118,6 +118,7 @@ export const besideMoments: readonly Moment[] = [
       /^ready \+ sugar 200, water 50: Bring/,
       /^rises 117: Bring/,
       /^ready \+ hazelnuts 300: Tip in/,
+      /^ready: Keep stirring/,
       /^target: Keep stirring/,
       /^ready → out: Turn out/,
     ],

@@ -245,6 +245,7 @@ export const homeMoments: readonly Moment[] = [
     152,
     [
       /^ready \+ sugar 400, glucose-42 150, water 130: Sugar/,
+      /^ready: Turn the heat up$/,
       /^boil: Wash down/,
       /^target: Cook to 152/,
       /^ready \+ citric-acid 6: Off the heat, when bubbles die down, add the acid$/,
@@ -385,6 +386,7 @@ export const homeMoments: readonly Moment[] = [
     117,
     [
       /^ready \+ sugar 300, glucose-42 250, condensed-milk 200: Pop/,
+      /^ready: Turn the heat up$/,
       /^target: Boil/,
       /^ready \+ salt 5: Cut heat/,
       /^ready → out: Pot into/,
@@ -525,6 +527,7 @@ export const homeMoments: readonly Moment[] = [
     150,
     [
       /^ready \+ sugar 200, honey 40: Melt/,
+      /^ready: Turn the heat up$/,
       /^rises 145 \+ butter 15: When nearly done/,
       /^target: Boil/,
       /^ready \+ cashews 150, lime-zest 8, soda 2: Quickly/,

@@ -289,6 +289,7 @@ export const notedMoments: readonly Moment[] = [
     149,
     [
       /^ready \+ sugar 250, corn-syrup 80, water 80: Stir/,
+      /^ready: Turn the heat up$/,
       /^target: When the thermometer/,
       /^falls 125 \+ citric-acid 2: Wait for bubbles/,
       /^ready → out: Spoon out/,

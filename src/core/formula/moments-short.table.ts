@@ -159,6 +159,7 @@ export const shortMoments: readonly Moment[] = [
     [
       /^ready \+ light-brown-sugar 600, water 200, vinegar 15: Stir sugar/,
       /^ready: Meanwhile beat/,
+      /^ready: Turn the heat up$/,
       /^target: Cook without stirring/,
       /\+ egg-white 66/,
       /^after 300/,

@@ -123,6 +123,7 @@ export const moments: readonly Moment[] = [
     126.7,
     [
       /^ready \+ sugar 500, corn-syrup 164, water 118: Combine/,
+      /^ready: Turn the heat up$/,
       /^target: Without/,
       /^ready \+ egg-white 66 → out: Pour hot syrup/,
     ],

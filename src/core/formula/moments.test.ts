@@ -121,7 +121,7 @@ describe('a method', () => {
     const at = (pattern: RegExp) => formula.steps.findIndex((s) => pattern.test(s.say))
     expect(formula.steps.findIndex((s) => s.when.on === 'target')).toBeGreaterThan(at(/^Whisk in/))
     expect(formula.steps[at(/^Immediately/)]?.offHeat).toBe(true)
-    expect(formula.steps[at(/^Whisk in/)]?.heat).toBe(6)
+    expect(formula.steps[at(/^Whisk in/)]?.heat).toBe(3)
   })
 
   it('asks where icing sugar goes, where “the sugar” is another', () => {

@@ -85,6 +85,20 @@ describe('what a recipe boils for so long', () => {
     ['Put all in a pan. Bring to a boil over medium heat, stirring.', ['boil']],
     ['Put all in a pan. Stir until it comes to a boil, about 8 minutes.', ['boil']],
     ['Put all in a pan. When it boils, brush the sides. Simmer 5 minutes.', ['boil', 'after 300']],
+    ['Put the sugar and water in a pan. Stir till dissolved, bring to boil.', ['boil']],
+    [
+      'Put the sugar and water in a pan. When it is just about to boil, add the glucose syrup. Boil to 108 °C. Add the cream.',
+      ['boil', 'rises', 'ready'],
+    ],
+    // only its maker sees that
+    [
+      'Heat the sugar in a pan. Once the sugar is completely melted, stir in the glucose syrup. Boil to 108 °C. Add the cream.',
+      ['word the sugar is completely melted', 'rises', 'ready'],
+    ],
+    [
+      'Put the sugar, water and glucose syrup in a pan and bring to a simmer. Take off the heat, stir in the cream. Return to the heat.',
+      ['boil', 'ready', 'ready'],
+    ],
     // beside a long simmer it does not matter when it begins
     ['Put all in a wide pan. Simmer for 1 hour.', ['after 3600']],
     ['Put all in a pan over low heat and stir for 5 minutes until it melts.', ['after 300']],

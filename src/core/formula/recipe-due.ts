@@ -78,10 +78,15 @@ export const STEEPS = /\b(?:soak|soften|bloom|infuse|steep|macerate)\b/i
 /** "Return it to the oven for a minute if it hardens": nobody waits for that. */
 const ONLY_IF = /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$/i
 
-const BOILED_THEN = /\b(?:comes? to (?:a|the) boil|(?:once|when) (?:it )?boil)/i
+/** "When it is just about to boil, add …" */
+const BOILED_THEN =
+  /\b(?:comes? to (?:a|the) boil|(?:once|when|as soon as) (?:(?:it|the \w+)(?: is|['’]s)? )?(?:just )?(?:about to |begins to |starts to |starts )?boil)/i
+/** "Once the sugar is melted, stir in the butter": only its maker sees that. */
+const THEN_DONE = /\s(?=(?:add|pour|put|remove|stir|take|turn|whisk)\b)/i
+const ONCE = /^(?:once|when|as soon as) ([^,;]{4,60}), ?(?=\w)/i
 /** "Bring to a boil over medium heat" is waited for until it boils, and so is what "comes to a boil, about 8 minutes". */
 const BRINGS_UP =
-  /^(?!.*\b(?:cook|cover|lid|simmer|then)\b)(?:then )?(?:bring|return)\b.{0,40}\bto (?:an? |the )?(?:\w+ )?boil\b/i
+  /^(?!.*\b(?:cook|cover|lid|simmer|then)\b)(?:then |.{0,60}(?:,|\band) )?(?:bring|return)\b.{0,40}\bto (?:an? |the )?(?:\w+ )?boil\b/i
 const BOILS_IN = /\b(?:bring|comes?)\b.{0,40}\bboil\b(?!.*\b(?:boil|cook|cover|for|lid|simmer|then)\b).*\d ?min/i
 
 export function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
@@ -110,7 +115,8 @@ export function triggerOf(text: string, i: number, { unit, pullAt, endings, stag
   if (seconds !== null && (i > 0 || (groupAt.has(i) && STOVE.test(text) && !STEEPS.test(text))))
     return { on: 'after', seconds }
   if (i > 0 && !pulled && (BOILED_THEN.test(text) || (BRINGS_UP.test(text) && !groupAt.has(i)))) return { on: 'boil' }
-  return { on: 'ready' }
+  const seen = pulled ? undefined : ONCE.exec(text)?.[1]?.split(THEN_DONE)[0]
+  return i > 0 && seen ? { on: 'word', word: seen } : { on: 'ready' }
 }
 
 /** ◊ Nothing that is to be caramel is left to it for so long, s. */

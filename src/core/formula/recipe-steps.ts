@@ -18,6 +18,7 @@ import {
 } from './method'
 import { timedFromBoil } from './recipe-at-boil'
 import { STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor } from './recipe-due'
+import { boilsUp, dialSaid, MEDIUM, onlyDissolves, turnsDown } from './recipe-flame'
 import { withLids } from './recipe-lids'
 import { bathes, inOven, isGotReady, ONTO_FOAM, pours, putsBack, takesOff, withoutHeat } from './recipe-moves'
 import { waitedOnce } from './recipe-twice'
@@ -167,9 +168,21 @@ export function stepsFrom(told: Told): Step[] {
     const off = before.findLastIndex(turnsOff)
     return off >= 0 && !before.slice(off).some(putsBack)
   }
+  let dial = MEDIUM
+  /** It stands over a low flame only until it is dissolved: nobody boils it there. */
+  let dissolves = false
   const steps = told.said.flatMap((text, i): Step[] => {
     if (told.ready.has(i) || isPullAgain(i, told)) return []
     const when = triggerOf(text, i, told)
+    const isOn = lit >= 0 && i >= lit && i <= onUntil
+    const said = isOn ? dialSaid(text, dial) : null
+    // what comes back on the heat, or is boiled after it was only dissolved, is over an ordinary flame
+    const isRaised = isOn && (putsBack(text) || (dissolves && boilsUp(text, CLIMBS.has(when.on))))
+    const turned = said ?? (isRaised ? MEDIUM : null)
+    const turns = turned !== null && turned !== dial && i > lit
+    dial = turned ?? dial
+    if (turned !== null)
+      dissolves = turned < MEDIUM && !putsBack(text) && (onlyDissolves(text) || (i === lit && !turnsDown(text)))
     const worded = inCelsiusWords(text, told.unit)
     const again = isPullAgain(i + 1, told) ? `, then ${offHeatSaid(told.said[i + 1] as string)}` : ''
     const say = short(`${worded}${again}`, 190)
@@ -183,7 +196,7 @@ export function stepsFrom(told: Told): Step[] {
     const handwork = isAfter ? (spreadsOnTop(i, told) ? onTop : worksIn(text, told)) : null
     const goesIn = {
       ...(adds && { adds }),
-      ...(i === filled && i === lit && { heat: 6, cautions: ['hotSugar' as const] }),
+      ...(i === filled && i === lit && { heat: dial, cautions: ['hotSugar' as const] }),
     }
     const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
     // what one sentence puts in and boils to somewhere is two moments
@@ -212,13 +225,24 @@ export function stepsFrom(told: Told): Step[] {
             say,
             why: '',
             act: 'It is on',
-            heat: 6,
+            heat: dial,
             ...(i === lit && { cautions: ['hotSugar' as const] }),
           }
         : null
+    // what is waited for at another flame has it turned first
+    const turn: Step | null =
+      turns && !putsOn && when.on !== 'ready'
+        ? {
+            id: idFor(`${label(text)} heat`, taken),
+            ...(said === null ? plainTurn : { ...plainTurn, label: 'Heat', say }),
+            heat: dial,
+          }
+        : null
+    if (turn) taken.add(turn.id)
     if (back) taken.add(back.id)
     return [
       ...(back ? [back] : []),
+      ...(turn ? [turn] : []),
       ...(putIn && !endsFirst ? [putIn] : []),
       {
         id,
@@ -230,7 +254,7 @@ export function stepsFrom(told: Told): Step[] {
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
         ...(isAfter && when.on === 'ready' && !adds && !pours(text) && waitsCold(text, handwork, isOut(i, told))),
-        ...(putsOn && !back && { heat: 6 }),
+        ...(((putsOn && !back) || (turns && !turn && !takesOff(text))) && { heat: dial }),
         ...(i < onUntil && turnsOff(text) && { offHeat: true }),
         ...(i > told.pullAt && told.pullAt >= 0 && bathes(text) && { bath: true }),
         ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),
@@ -265,6 +289,15 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
   })
 }
 
+/** What nobody writes who has dissolved something over a low heat, and boils it then. */
+const plainTurn = {
+  label: 'Heat up',
+  when: { on: 'ready' },
+  say: 'Turn the heat up',
+  why: '',
+  act: 'It is turned',
+} as const
+
 const plainStart: Step = {
   id: 'start',
   label: 'All in',
@@ -279,7 +312,7 @@ const plainStart: Step = {
 
 /** Whether no sentence of the text says what a step does: it was put in because every boil is lit, pulled and emptied. */
 export const isAddedPlainly = ({ label, say }: Step): boolean =>
-  [plainStart, plainPull, plainPour].some((s) => s.label === label && s.say === say)
+  [plainStart, plainTurn, plainPull, plainPour].some((s) => s.label === label && s.say === say)
 
 /** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */
 function withEnds(steps: readonly Step[], pulled: boolean): Step[] {

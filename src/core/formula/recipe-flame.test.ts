@@ -1,0 +1,56 @@
+/** How hard the ring burns, as a recipe says it, and where it is turned. */
+import { describe, expect, it } from 'vitest'
+import { pantryOf } from '../matter/names'
+import { readRecipe } from './recipe'
+
+const pantry = pantryOf()
+/** Every step that sets the ring, in words, with its mark on the dial. */
+function flames(method: string): string[] {
+  const { formula } = readRecipe(`Caramels\n\n400 g sugar\n300 g cream\n90 g butter\n60 ml water\n\n${method}`, pantry)
+  return formula.steps.flatMap(({ heat, when, say }) =>
+    heat === undefined ? [] : [`${heat} ${when.on}: ${say.slice(0, 18)}`],
+  )
+}
+
+describe('the flame of a written recipe', () => {
+  it.each([
+    ['medium where nothing is said', 'Boil all to 118 °C.', ['6 ready: Boil all to 118°']],
+    ['as it is lit', 'Put all in a pan over medium-high heat. Cook to 118 °C.', ['8 ready: Put all in a pan o']],
+    [
+      'turned down before what is cooked over it',
+      'Boil all to 108 °C. Reduce the heat to medium-low and cook to 118 °C.',
+      ['6 ready: Boil all to 108°', '4 ready: Reduce the heat to'],
+    ],
+    [
+      'turned up by so much',
+      'Stir all over a low heat until dissolved. Turn up the heat and boil to 118 °C.',
+      ['3 ready: Stir all over a lo', '6 ready: Turn up the heat a'],
+    ],
+    [
+      'turned up though nobody writes so, once all is dissolved',
+      'Stir all over a low heat until dissolved. Boil to 118 °C.',
+      ['3 ready: Stir all over a lo', '6 ready: Turn the heat up'],
+    ],
+    [
+      'and not where it was turned down to stay so',
+      'Boil all to 108 °C. Turn the heat down to low. Cook to 118 °C.',
+      ['6 ready: Boil all to 108°', '3 ready: Turn the heat down'],
+    ],
+    ['nor under what is gentle', 'Melt all over a low heat. Simmer gently to 118 °C.', ['3 ready: Melt all over a lo']],
+    [
+      'after it boils, where it says so',
+      'Put all in a pan. Bring to the boil, then simmer over a low heat for 10 minutes. Cook to 118 °C.',
+      ['6 ready: Put all in a pan', '3 boil: Bring to the boil,'],
+    ],
+    [
+      'ordinary again once it comes back on',
+      'Boil sugar and water over a low flame to 150 °C. Off the heat add the cream and butter. Back on, cook to 118 °C.',
+      ['3 ready: Boil sugar and wat', '6 ready: Back on'],
+    ],
+    [
+      'no speed of a mixer',
+      'Boil all to 118 °C. Beat on high for 5 minutes. Turn the mixer to low.',
+      ['6 ready: Boil all to 118°'],
+    ],
+  ])('is %s', (_, method, wanted) => expect(flames(method)).toEqual(wanted))
+})

@@ -1,0 +1,47 @@
+/** How hard the ring is to burn, as a written recipe says it: "over a low heat", "turn the heat up". */
+import { DIAL_TOP } from '../pot/equipment'
+import { whipsWhites } from './recipe-moves'
+
+/** ◊ What is said of a flame as a mark of the dial, the more exact first; medium where nothing is said. */
+export const MEDIUM = 6
+const FLAMES: readonly (readonly [RegExp, number])[] = [
+  [/^(?:very low|(?:the )?lowest|barely)/i, 2],
+  [/^(?:med(?:ium)?[- ]?(?:to[- ])?low|low[- ](?:to[- ])?med)/i, 4],
+  [/^(?:low|gentle|slow|a simmer)/i, 3],
+  [/^(?:med(?:ium)?[- ]?(?:to[- ])?high)/i, 8],
+  [/^(?:med|moderate)/i, MEDIUM],
+  [/^(?:high|full|fierce|brisk|strong)/i, 9],
+]
+const HOW =
+  '(?:very low|(?:the )?lowest|barely|med(?:ium)?[- ]?(?:to[- ])?(?:low|high)|low[- ](?:to[- ])?med\\w*|low|gentle|slow|med(?:ium)?|moderate|high|full|fierce|brisk|strong)'
+/** "Over a low heat", "on medium", "lower the heat to medium-low", "turn down to a simmer" */
+const SAID = new RegExp(
+  `\\b(?:over|on|onto|at) (?:an? |the )?(${HOW})(?: possible)?(?: (?:heat|flame)\\b|(?=[,;.]|$| (?:and|for|stir|until|till|with)\\b))|\\b(${HOW}) (?:heat|flame)\\b|\\b(?:heat|flame|it|down|up|back)(?: down| up)? to (${HOW}|a simmer)\\b`,
+  'i',
+)
+/** "Turn up the heat", "raise the flame" */
+const UP = /\b(?:turn(?: the (?:heat|flame))? up|raise|increase|crank)\b.{0,14}\b(?:heat|flame)?/i
+const DOWN =
+  /\b(?:turn(?: the (?:heat|flame))? down|reduce|lower)\b.{0,14}\b(?:heat|flame)\b|\bturn the (?:heat|flame) down\b/i
+/** A mixer has speeds, and an oven is none of it. */
+const OTHER = /\b(?:beat(?:ers?)?|mixer|oven|processor|speed|whip|whisk(?:ing)?)\b/i
+const STEP = 3
+/** The mark of the dial that a sentence turns the ring to, which burns at `dial`; null where it speaks of none. */
+export function dialSaid(sentence: string, dial: number): number | null {
+  if (whipsWhites(sentence) || (OTHER.test(sentence) && !/\bheat\b/i.test(sentence))) return null
+  const how = SAID.exec(sentence)
+    ?.slice(1)
+    .find((s) => s !== undefined)
+  const found = how === undefined ? undefined : FLAMES.find(([words]) => words.test(how))?.[1]
+  if (found !== undefined) return found
+  if (/\bheat\b|\bflame\b/i.test(sentence) && UP.test(sentence)) return Math.min(DIAL_TOP - 1, dial + STEP)
+  return DOWN.test(sentence) ? Math.max(2, dial - STEP) : null
+}
+
+/** Whether a sentence only dissolves or melts over its flame, which it did not turn down to. */
+export const onlyDissolves = (sentence: string): boolean =>
+  /\b(?:clear|combined|dissolv|gone|melt|smooth|stir)/i.test(sentence) && !turnsDown(sentence)
+export const turnsDown = (sentence: string): boolean => DOWN.test(sentence) || /\bdown to\b/i.test(sentence)
+/** Whether a sentence boils something, and not gently. */
+export const boilsUp = (sentence: string, climbs: boolean): boolean =>
+  (climbs || /\bbring\b.{0,40}\bboil\b/i.test(sentence)) && !/\bgentl[ey]\b|\bsimmer/i.test(sentence)
