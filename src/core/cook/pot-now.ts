@@ -31,7 +31,8 @@ export interface PotNow {
   readonly climb: number | null
   /** The temperature is reckoned, not measured. */
   readonly reckoned: boolean
-  /** Water left, g; null before it boils. */
+  readonly boiling: boolean
+  /** Water left, g; null before it boils, and for what is so thin that its heat does not tell. */
   readonly water: number | null
   /** What a drop would show now, and how it would bite cold if it were pulled now. */
   readonly stage: StageFacts | null
@@ -116,8 +117,7 @@ export function potNow(
   const boilC = cook.stretches.at(-1)?.path.boilC ?? null
   const best = syrupC({ forecast: f, celsius })
   const boiling = best !== null && boilC !== null && best >= boilC - 0.3 && state.pulledAt === null
-  const water =
-    mix && boiling && best !== null ? Math.min(mix.water, waterLeftAt(mix, best, cook.conditions.pressurePa)) : null
+  const water = mix && boiling && best !== null ? waterToldBy(mix, best, cook.conditions.pressurePa) : null
   const boiled = mix && water !== null ? withWater(mix, water) : null
   return {
     track,
@@ -137,10 +137,20 @@ export function potNow(
     celsius,
     reckoned: away ? !away.measured : byHand,
     climb: away ? -away.falls : byHand || poured ? null : climbOf(readings),
+    boiling,
     water,
     stage: boiled ? stageOf(boiled) : null,
     bite: boiled ? biteOf(boiled, cook.conditions.roomC) : null,
   }
+}
+
+/** ◊ °C by which the heat of a syrup may be off, and how many times as much its water may then be for it to tell of that at all. */
+const TOLD = { offC: 0.4, times: 2.5 }
+
+/** Water left in what boils at `celsius`, g; null where its heat tells nothing of that: water itself, milk, a thin syrup. */
+function waterToldBy(mix: Mix, celsius: number, pressurePa: number): number | null {
+  const left = (c: number): number => Math.min(mix.water, waterLeftAt(mix, c, pressurePa))
+  return left(celsius - TOLD.offC) > TOLD.times * left(celsius + TOLD.offC) ? null : left(celsius)
 }
 
 /** When what lies or is whipped will be down to the heat the next step waits for; null where it waits for none. */

@@ -288,6 +288,7 @@ describe('trouble', () => {
     ...potNow(cookOf(begun), [], 600),
     celsius: 112,
     climb: 2,
+    boiling: true,
     water: 200,
     forecast: null,
   }

@@ -144,7 +144,7 @@ const ofSyrup: readonly Watch[] = [
   (c) => {
     const mix = contents(c.cook)
     if (!cooking(c) || !mix || c.analysis.fill < LIMITS.foam || c.cook.state.lid) return null
-    if (!c.pot.forecast || c.cook.state.dial < 6 || (c.pot.water ?? 0) <= 0) return null
+    if (!c.pot.forecast || c.cook.state.dial < 6 || !c.pot.boiling || c.pot.water === 0) return null
     return {
       id: 'foam',
       tone: c.analysis.fill > 1 ? 'danger' : 'soon',
@@ -177,8 +177,8 @@ const ofSyrup: readonly Watch[] = [
     const mix = contents(c.cook)
     const { stirredAt } = c.cook.state
     if (!cooking(c) || !mix || stirredAt === null || c.now - stirredAt > LIMITS.stirIsFresh) return null
-    const boiling = c.pot.water !== null
-    if (!boiling || c.analysis.doctors >= LIMITS.grains || c.analysis.meantToGrain) return null
+    // a thin syrup has nothing to grain
+    if (c.pot.water === null || c.analysis.doctors >= LIMITS.grains || c.analysis.meantToGrain) return null
     return { id: 'grain', tone: 'now', figures: {} }
   },
   forgotten,

@@ -227,7 +227,13 @@ const SHADES: readonly (readonly [RegExp, number, string])[] = [
   [/mahogany|dark brown|reddish brown/i, 190, 'mahogany'],
   [/\bcopper\b(?! (?:pan|pot|kettle|bowl|jam))|\bchestnut\b|\bpenny\b/i, 183, 'deep amber'],
   [/\bamber\b|golden[-\s]?brown|colou?r of maple syrup|caramel[-\s]?colou?r|medium caramel/i, 175, 'amber'],
-  [/\b(?:until|till) (?:\w+ ){0,5}carameli[sz]e[sd]\b/i, 175, 'amber'],
+  [/\bcarameli[sz]e\b.*\b(?:dark|deep)\b/i, 183, 'deep amber'],
+  [/\bcarameli[sz]e\b.*\b(?:light|pale|blond)\b/i, 168, 'pale amber'],
+  [
+    /\b(?:until|till) (?:\w+ ){0,5}carameli[sz]e[sd]\b|^(?:dry[- ])?carameli[sz]e (?:the )?(?:\w+ )?sugar\b(?!.*\d)/i,
+    175,
+    'amber',
+  ],
   [/\bgolden\b(?! (?:syrup|caster|sugar|raisins))|\bgold\b/i, 170, 'golden'],
   [/colou?r of (?:\w+ )?(?:tea|whisk(?:e)?y|cognac|rum)\b/i, 178, 'amber'],
   [/colou?r of (?:\w+ )?honey\b/i, 170, 'golden'],
@@ -269,7 +275,7 @@ export function secondsIn(sentence: string): number | null {
 const BOILS = /\b(?:boil|cook(?!ie)|take(?= to)|simmer|swirl|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
 /** "Make a dry caramel to a dark amber", "caramel, medium amber", "sugar to amber". */
 const CARAMEL =
-  /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b|^(?:the )?(?:sugar|honey|syrup)\b[^,;]{0,20}\bto (?:an? )?/i
+  /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b|^(?:dry[- ])?carameli[sz]e\b|^(?:the )?(?:sugar|honey|syrup)\b[^,;]{0,20}\bto (?:an? )?/i
 /** A look that is asked for, not one that is spoken of. */
 const UNTIL = /\b(?:until|till|to (?:a|an|the)?|turns?|reaches?|when|at the)\b/i
 

@@ -722,6 +722,7 @@ export const moments: readonly Moment[] = [
     106,
     [
       /^ready \+ sugar 170: Caramelise the sugar dry$/,
+      /^colour 175: Caramelise the sugar dry$/,
       /^ready \+ cream-36 160, milk-whole 120: Stop with/,
       /^target: Cook/,
       /^ready → out: Pour/,

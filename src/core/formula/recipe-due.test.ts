@@ -33,6 +33,9 @@ describe('what a recipe leaves to cool', () => {
     ['Chill until firm.', ['word firm chill']],
     ['Chill. Cut into squares.', ['word it is firm chill', 'window cut']],
     ['Cool slightly.', ['word it is cool enough']],
+    ['Toss in 20 g icing sugar when cold.', ['word cold dust']],
+    ['Wrap once they are quite cold.', ['word cold wrap']],
+    ['Break up when cold.', ['window break']],
     ['Leave to cool for 2 hours.', ['after 7200']],
   ])('after the pour: %s', (said, wanted) => {
     const { steps } = read('Caramels', `Boil all to 118 °C. Pour into a tin. ${said}`)

@@ -70,6 +70,14 @@ export function waitsCold(text: string, work: Handwork | null, isOut: boolean): 
   }
 }
 
+/** "Toss in icing sugar when cold": of work that has no window of its own its maker says when. */
+const ONCE_COLD =
+  /\b(?:when|once|as soon as) (?:(?:it|they)(?: is| are|['’]s)? )?(?:quite |completely |fully )?(cold|cool(?:ed)?(?: enough(?: to handle)?)?|set|firm|hard|dry)\b/i
+export function waitsOnceCold(text: string, work: Handwork | null): Pick<Step, 'when'> | null {
+  const word = work !== null && WAITS.has(work.kind) ? undefined : ONCE_COLD.exec(text)?.[1]
+  return word === undefined ? null : { when: { on: 'word', word } }
+}
+
 /** Something stands on the stove, or is about to. */
 export const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|cook|stove|burner)\b/i
 

@@ -17,7 +17,7 @@ import {
   uncapital,
 } from './method'
 import { timedFromBoil } from './recipe-at-boil'
-import { STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor } from './recipe-due'
+import { STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor, waitsOnceCold } from './recipe-due'
 import { boilsUp, dialSaid, MEDIUM, onlyDissolves, turnsDown } from './recipe-flame'
 import { withLids } from './recipe-lids'
 import { bathes, inOven, isGotReady, ONTO_FOAM, pours, putsBack, takesOff, withoutHeat } from './recipe-moves'
@@ -253,6 +253,7 @@ export function stepsFrom(told: Told): Step[] {
         act: pulls ? 'Pulled' : actOf(text, i > told.pullAt),
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
+        ...(isAfter && when.on === 'ready' && isOut(i, told) && waitsOnceCold(text, handwork)),
         ...(isAfter && when.on === 'ready' && !adds && !pours(text) && waitsCold(text, handwork, isOut(i, told))),
         ...(((putsOn && !back) || (turns && !turn && !takesOff(text))) && { heat: dial }),
         ...(i < onUntil && turnsOff(text) && { offHeat: true }),

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { ingredientById } from '../matter/ingredients'
-import { massOf } from '../matter/mix'
+import { massOf, mix } from '../matter/mix'
 import { mixOf } from '../matter/portions'
 import { boilingPoint } from '../physics/boiling'
 import {
@@ -80,6 +80,18 @@ it('sugar alone climbs slowly while it melts, and a second lot sets it back', ()
   const two = dry([{ at: 250, kind: 'add', mix: sugar, celsius: 20 }])
   expect(two.at(-1)?.at).toBeGreaterThan((one.at(-1)?.at ?? 0) + 60)
   expect(two.at(-1)?.grams).toBeCloseTo(500, -1)
+})
+
+it('water alone boils away, and what goes in after that is as warm as it is', () => {
+  const pot = startPot(setup)
+  applyToPot(pot, { at: 0, kind: 'add', mix: mix({ water: 60 }), celsius: 20 })
+  applyToPot(pot, { at: 0, kind: 'heat', dial: 6 })
+  while (pot.at < 900) advancePot(pot, 1)
+  expect(pot.water).toBeLessThan(1)
+  expect(pot.celsius).toBeCloseTo(100, 0)
+  applyToPot(pot, { at: pot.at, kind: 'off' })
+  applyToPot(pot, { at: pot.at, kind: 'add', mix: syrup, celsius: 20 })
+  expect(pot.celsius).toBeCloseTo(20, 0)
 })
 
 it('a slow plate answers later than gas', () => {

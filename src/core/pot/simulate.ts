@@ -209,6 +209,9 @@ export function advancePot(pot: PotState, dt: number): void {
   else heatFull(pot, dt)
 }
 
+/** ◊ g that are none: what has so little in it is empty. */
+const NOTHING = 0.5
+
 function heatFull(pot: PotState, dt: number): void {
   const { thermal, setup, ledger } = pot
   const room = setup.roomC
@@ -225,6 +228,11 @@ function heatFull(pot: PotState, dt: number): void {
   const heat = heatIn(pot, pot.water, pot.celsius) + given - lost
   if (pot.crystals > 0) melt(pot, heat)
   else boil(pot, heat)
+  // water alone boils away to nothing
+  if (pot.dryGrams + pot.water < NOTHING) {
+    pot.filled = false
+    pot.boiling = false
+  }
   pot.dose += (browningRate(pot.celsius + pot.headStart) * dt) / 60
 }
 
