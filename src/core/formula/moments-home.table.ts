@@ -547,4 +547,30 @@ export const homeMoments: readonly Moment[] = [
       /^after 900: 15 min/,
     ],
   ],
+  [
+    'phases, each in its row, and a syrup that is cooked again',
+    'Phase 1: 500 g sugar, 250 g glucose syrup, 100 g water\nPhase 2: 400 g cream 35 %, 8 g salt\nPhase 3: 120 g butter, 3 g citric acid',
+    'Heat the cream and salt, keep at 70 °C. Cook phase 1 to 165 °C. Decook with phase 2. Recook to 119 °C. Butter and acid in, mix off the heat. Frame 12 mm.',
+    119,
+    [
+      /^ready \+ sugar 500, glucose-42 250, water 100: Cook/,
+      /^rises 165: Cook/,
+      /^ready \+ cream-36 400, salt 8: Decook/,
+      /^target: Recook/,
+      /^ready \+ butter 120, citric-acid 3: Butter and acid/,
+      /^ready → out: Frame/,
+    ],
+  ],
+  [
+    'corn that is dropped into hot oil and popped before the caramel is made; what it does as it cools',
+    '50 g popping corn\n30 g vegetable oil\n200 g light muscovado\n100 g butter\n2 g bicarb',
+    'Heat the oil in a big lidded pan. Drop in the corn, lid on, shake until popping stops. Tip in a bowl. In another pan melt butter and sugar and boil to 135 °C. Off the heat, bicarb in. Pour over the popcorn. It crisps as it cools. Hot or cold.',
+    135,
+    [
+      /^ready \+ light-muscovado 200, butter 100: In another pan/,
+      /^target: /,
+      /^ready \+ soda 2: Off the heat/,
+      /^ready \+ popcorn-kernels 50, vegetable-oil 30 → out: Pour over the popcorn$/,
+    ],
+  ],
 ]

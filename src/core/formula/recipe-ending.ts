@@ -70,7 +70,7 @@ const hasCooled = ({ at, ending }: Ends, all: readonly Ends[], said: readonly st
   !(said[at] ?? '').split(/[;,]/).some((clause) => heatIn(clause) !== null && takesOff(clause)) &&
   all.some((e) => e.ending.by === 'heat' && e.at < at && e.ending.low > ending.high)
 const COOKS_ON =
-  /\b(?:boil|cook|heat|bring|simmer|continue|reach|return|take (?:it|(?:up |on )?to)|until|till)|^back\b/i
+  /\b(?:boil|(?:re-?)?cook|heat|bring|simmer|continue|reach|return|take (?:it|(?:up |on )?to)|until|till)|^back\b/i
 
 interface Ends {
   readonly at: number

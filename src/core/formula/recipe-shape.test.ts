@@ -121,6 +121,12 @@ describe('the pieces a method speaks of', () => {
     ['what it is sheeted at', 'toffee', 'Sheet at 8 mm between bars, score 20 x 20 mm.', { heightMm: 8 }],
     ['papers', 'nougat', 'Between papers 15 mm. Cut 10 x 3 cm.', { lengthMm: 100, widthMm: 30, heightMm: 15 }],
     ['long canes', 'hard-candy', 'Pull. Twist ropes, cut in 8" lengths.', { kind: 'cut', lengthMm: 203.2 }],
+    [
+      'jars that are only counted',
+      'caramel-sauce',
+      'Stir. 6 jars of 100ml approx.',
+      { kind: 'mould', millilitres: 100 },
+    ],
     ['what it is cast to', 'caramel', 'Cast to frame, 10 mm. Cut 3x1.5 cm.', { lengthMm: 30, heightMm: 10 }],
     ['frames', 'caramel', 'Pour in frames 12 mm. Cut 30 x 15 mm.', { lengthMm: 30, heightMm: 12 }],
     ['lengths of a rope', 'hard-candy', 'Pull. Cut into 15 cm lengths.', { lengthMm: 150, widthMm: 15 }],

@@ -26,7 +26,7 @@ export interface SplitRecipe {
 }
 
 const HEAD_LIST =
-  /^(?:(?:the )?(?:ingredients|ingreds?\.?)(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\))?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
+  /^(?:(?:the )?(?:ingredients|ingreds?\.?)(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\)|\s*[–—-]\s*makes? .{1,30})?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
 const HEAD_METHOD =
   /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|how to|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
 /** "Peanut topping", "To finish", with nothing after it. */
@@ -45,7 +45,7 @@ const NOTHING =
   /^(?:for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
-  /(?:^|\(|[|·•]\s*|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
+  /(?:^|\(|[|·•]\s*|\s[–—-]\s+|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
 /** "For 12 lollies: 250 g sugar, …" */
 const FOR_PIECES =
   /^for (?:about )?(\d+)(?::\s| (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows))/i
@@ -113,7 +113,8 @@ const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WI
 const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !/\d|[¼½¾⅓⅔]|\bof\b/.test(line)
 
 /** "For the syrup: 800 g sugar, 340 ml water" */
-const HEADED_ROW = /^(?:(?:layer|part|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}|[A-H]):\s+(.+)$/iu
+const HEADED_ROW =
+  /^(?:(?:layer|part|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}|(?:part|stage|phase|group) \d|[A-H]):\s+(.+)$/iu
 
 /** Whether a piece of a row is an amount of something. */
 function isLine(piece: string): boolean {
