@@ -180,6 +180,7 @@ export function stepsFrom(told: Told): Step[] {
     const isRaised = isOn && (putsBack(text) || (dissolves && boilsUp(text, CLIMBS.has(when.on))))
     const turned = said ?? (isRaised ? MEDIUM : null)
     const turns = turned !== null && turned !== dial && i > lit
+    const isUp = turned !== null && turned > dial
     dial = turned ?? dial
     if (turned !== null)
       dissolves = turned < MEDIUM && !putsBack(text) && (onlyDissolves(text) || (i === lit && !turnsDown(text)))
@@ -234,7 +235,9 @@ export function stepsFrom(told: Told): Step[] {
       turns && !putsOn && when.on !== 'ready'
         ? {
             id: idFor(`${label(text)} heat`, taken),
-            ...(said === null ? plainTurn : { ...plainTurn, label: 'Heat', say }),
+            ...(said === null
+              ? plainTurn
+              : { ...plainTurn, label: 'Heat', say, act: isUp ? plainTurn.act : 'Heat is down' }),
             heat: dial,
           }
         : null
@@ -296,7 +299,7 @@ const plainTurn = {
   when: { on: 'ready' },
   say: 'Turn the heat up',
   why: '',
-  act: 'It is turned',
+  act: 'Heat is up',
 } as const
 
 const plainStart: Step = {
