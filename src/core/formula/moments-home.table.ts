@@ -573,4 +573,17 @@ export const homeMoments: readonly Moment[] = [
       /^ready \+ popcorn-kernels 50, vegetable-oil 30 → out: Pour over the popcorn$/,
     ],
   ],
+  [
+    'amounts after a row of dots, steps counted by letters',
+    'Sugar....................120 g\nCream 35%................150 g\nHazelnut paste...220 g\nButter . . . . . 40 g',
+    'a) Boil sugar and cream to 105 °C.\nb) At 60 °C add butter.\nc) Stir in the hazelnut paste.\nd) Pour.',
+    105,
+    [
+      /^ready \+ sugar 120, cream-36 150: Boil/,
+      /^target: Boil/,
+      /^falls 60 \+ butter 40: At 60/,
+      /^ready \+ hazelnut-paste 220: Stir in/,
+      /^ready → out: Pour$/,
+    ],
+  ],
 ]

@@ -11,8 +11,8 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
   [/fudge|fondant|penuche|(?:mint|opera) creams?|\btablet\b|coconut ice\b/i, 'fudge'],
   [/marshmallow/i, 'marshmallow'],
-  [/pralines?\b/i, 'fudge', /cream|milk/i],
-  [/brittle|praline|nougatine/i, 'brittle'],
+  [/pralines?\b(?! paste)/i, 'fudge', /cream|milk/i],
+  [/brittle|praline(?! paste)|nougatine/i, 'brittle'],
   [/honeycomb|cinder|sponge (?:candy|toffee)|hok(?:e|ie)y/i, 'honeycomb'],
   [/sea ?foam/i, 'honeycomb', /soda|bicarbonate/i],
   [/popcorn|caramel corn/i, 'popcorn'],
@@ -20,7 +20,8 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
   [/(?:toffee|candy) apples?\b/i, 'hard-candy'],
   [/toffee|butterscotch|butter ?crunch/i, 'toffee'],
   [/lolli|\bdrops?\b|hard candy|boiled sweet|\brock\b/i, 'hard-candy'],
-  [/caramel/i, 'caramel'],
+  // sugar alone that is browned is no chewy caramel
+  [/caramel/i, 'caramel', /butter|cream|milk|cr[eè]me/i],
 ]
 
 /** ◊ What a list says of the family, first match: is one of these in it, and none of those. */
@@ -60,9 +61,13 @@ const DENIED = /\bnot (?:an? )?[\p{L}-]+/giu
 export function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {
   const said = (text: string): FamilyId | undefined =>
     familyWords.find(([words, , holds]) => words.test(text) && (holds?.test(list) ?? true))?.[1]
-  // milk chocolate is no milk
+  // milk chocolate is no milk, nor cocoa butter butter
   const list = lines
-    .map((l) => `${l.ingredient} ${l.typed ?? ''}`.replace(/milk[- ]chocolate/gi, 'chocolate'))
+    .map((l) =>
+      `${l.ingredient} ${l.typed ?? ''}`
+        .replace(/milk[- ]chocolate/gi, 'chocolate')
+        .replace(/cocoa[- ]butter/gi, 'cocoa'),
+    )
     .join('; ')
   const made = isButtery(lines, list)
     ? 'toffee'

@@ -15,6 +15,9 @@ describe('what a recipe is', () => {
       'pulled',
     ],
     ['Vinegar candy', '400 g sugar\n120 g vinegar', 'Boil to 149 °C. Pull, and cut.', 'hard-candy', 'pulled'],
+    ['Hard caramel shards', '150 g sugar\n50 ml water', 'Boil to amber. Pour thin.', 'hard-candy', 'boil-per-colour'],
+    ['Coffee candy', '200 g sugar\n10 g cocoa butter', 'Boil to 152 °C.', 'hard-candy', 'boil-per-colour'],
+    ['Praline paste caramel', '200 g sugar\n150 g cream', 'Boil to 105 °C.', 'caramel', 'wet'],
     ['Cajeta style squares', '400 g sugar\n300 g cream', 'Boil to 118 °C. Cut.', 'caramel', 'wet'],
     ['Cream pralines', '400 g sugar\n200 g cream\n100 g pecans', 'Boil to 114 °C and beat.', 'fudge', 'stir-soon'],
     [

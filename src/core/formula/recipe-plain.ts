@@ -23,9 +23,17 @@ const PICTURES = /^(?:\d\uFE0F?\u20E3|(?![\d#*©®™])\p{Extended_Pictographic}
 const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x', 'xi', 'xii']
 const ROMAN_STEP = new RegExp(`^(${ROMAN.join('|')})([.)])(?=\\s+\\S)`)
 
+/** "a) Warm the cream": counted by letters. */
+const LETTERS = 'abcdefghij'
+const LETTERED = /^([a-j])\)(?=\s+\p{Lu}\p{Ll})/u
+/** "Sugar ........ 120 g" */
+const LEADER = /(?<=[\p{L}\d%)])\s*(?:\.{3,}|…+|(?:\. ){3,}\.?)\s*(?=\d+(?:[.,]\d+)?\s?(?:k?g|m?l|oz|lbs?)\b)/gu
+
 const unmarked = (line: string): string =>
   line
     .trim()
+    .replace(LEADER, ' ')
+    .replace(LETTERED, (_, letter: string) => `${LETTERS.indexOf(letter) + 1})`)
     .replace(ROMAN_STEP, (_, roman: string, mark: string) => `${ROMAN.indexOf(roman) + 1}${mark}`)
     .replace(LEADS, '')
     .replace(PICTURES, '')

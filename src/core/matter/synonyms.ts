@@ -27,7 +27,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'light-muscovado': ['light muscovado sugar'],
   'dark-muscovado': ['dark muscovado sugar', 'barbados sugar'],
   'palm-sugar': ['jaggery', 'powdered jaggery', 'grated jaggery', 'coconut sugar', 'gula melaka'],
-  'glucose-42': ['glucose syrup', 'liquid glucose', 'confectioners glucose'],
+  'glucose-42': ['glucose syrup', 'liquid glucose', 'confectioners glucose', 'corn syrup 42 de'],
   'corn-syrup': ['corn syrup', 'white corn syrup', 'clear corn syrup'],
   dextrose: ['dextrose', 'glucose powder', 'dextrose monohydrate'],
   'golden-syrup': ['light treacle'],
