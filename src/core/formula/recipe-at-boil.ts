@@ -1,9 +1,10 @@
 /** Times of a written recipe that are counted from the boil: "bring to the boil and simmer for 10 minutes". */
 import type { Step } from './document'
 import { idFor } from './edit'
+import { CLIMBS } from './recipe-due'
 
 /** "Cover for three minutes", "simmer 10 min": so long at the boil. */
-const AT_BOIL = /\b(?:boil(?!ing water)|simmer|bubble|steam|cover(?:ed)?(?! with)|lid)\b/i
+const AT_BOIL = /\b(?:boil|simmer|bubble|steam|cover(?:ed)?(?! with)|lid)\b/i
 const BRINGS = /\b(?:boil|simmer)\b/i
 
 /** "Bring the milk and sugar to a simmer": what is done next is done then. */
@@ -11,9 +12,6 @@ const BRINGS_ALL = /\bbring\b[^;]*\b(?:boil|simmer)\b(?!.*\d)[^;]*$/i
 
 /** ◊ s of a simmer beside which it does not matter how long the pot takes to get there. */
 const LONG_S = 1800
-
-/** What brings a pot to the boil, or further. */
-const CLIMBS: ReadonlySet<Step['when']['on']> = new Set(['boil', 'rises', 'colour', 'target'])
 
 /** Steps in which what is timed at the boil is timed from it: a wait for the boil stands before it, where none does. */
 export function timedFromBoil(steps: readonly Step[]): readonly Step[] {

@@ -16,6 +16,7 @@ import {
 } from './method'
 import { GETS_COLD, pours } from './recipe-moves'
 
+/** A method as it was understood, before it is steps. */
 export interface Told {
   readonly said: readonly string[]
   /** Sentences of what is got ready: no steps. */
@@ -30,6 +31,9 @@ export interface Told {
   /** Where a drop is what it has to be, °C, in what is in the pot after a sentence; null for nothing in it. */
   stageC(drop: Ending, at: number): number | null
 }
+
+/** What a pot does on the heat alone. */
+export const CLIMBS: ReadonlySet<Trigger['on']> = new Set(['boil', 'rises', 'colour', 'target'])
 
 /** ◊ What is done just before a heat is done so much sooner, °C. */
 const SOONER_C = 5
@@ -57,6 +61,7 @@ export const waitsFor = ({ kind }: Handwork, when: Trigger, text: string): boole
   !WARMED_FIRST.test(text) &&
   (when.on === 'ready' || (when.on === 'after' && kind !== 'whip' && COUNTS_FROM.test(text)))
 
+/** "Chill until firm": what its maker sees then. */
 const UNTIL = /\b(?:until|till) (.{2,40})$/i
 const A_LITTLE = /\b(?:slightly|a (?:little|bit|few|moment)|briefly|enough)\b/i
 /** What has been poured is cold by a reckoning; when a pot, or what stands in a fridge, is as cool as it should be its maker says. */
@@ -81,6 +86,7 @@ export function waitsOnceCold(text: string, work: Handwork | null): Pick<Step, '
 /** Something stands on the stove, or is about to. */
 export const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|cook|stove|burner)\b/i
 
+/** What only stands in something. */
 export const STEEPS = /\b(?:soak|soften|bloom|infuse|steep|macerate)\b/i
 
 /** "Return it to the oven for a minute if it hardens": nobody waits for that. */
@@ -90,6 +96,7 @@ const ONLY_IF = /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$/i
 const BOILED_THEN =
   /\b(?:comes? to (?:a|the) boil|(?:once|when|as soon as) (?:(?:it|the \w+)(?: is|['’]s)? )?(?:just )?(?:about to |begins to |starts to |starts )?boil)/i
 /** "Once the sugar is melted, stir in the butter": only its maker sees that. */
+/** "When it is liquid add …": what is seen ends before what is done. */
 const THEN_DONE = /\s(?=(?:add|pour|put|remove|stir|take|turn|whisk)\b)/i
 const ONCE = /^(?:once|when|as soon as) ([^,;]{4,60}), ?(?=\w)/i
 /** "Bring to a boil over medium heat" is waited for until it boils, and so is what "comes to a boil, about 8 minutes". */
@@ -97,6 +104,7 @@ const BRINGS_UP =
   /^(?!.*\b(?:cook|cover|lid|simmer|then)\b)(?:then |.{0,60}(?:,|\band) )?(?:bring|return)\b.{0,40}\bto (?:an? |the )?(?:\w+ )?boil\b/i
 const BOILS_IN = /\b(?:bring|comes?)\b.{0,40}\bboil\b(?!.*\b(?:boil|cook|cover|for|lid|simmer|then)\b).*\d ?min/i
 
+/** When sentence `i` is due: `ready` where nothing of it is waited for. */
 export function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
   const heat = heatIn(text)

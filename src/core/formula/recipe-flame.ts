@@ -4,19 +4,18 @@ import { whipsWhites } from './recipe-moves'
 
 /** ◊ What is said of a flame as a mark of the dial, the more exact first; medium where nothing is said. */
 export const MEDIUM = 6
-const FLAMES: readonly (readonly [RegExp, number])[] = [
-  [/^(?:very low|(?:the )?lowest|barely)/i, 2],
-  [/^(?:med(?:ium)?[- ]?(?:to[- ])?low|low[- ](?:to[- ])?med)/i, 4],
-  [/^(?:low|gentle|slow|a simmer)/i, 3],
-  [/^(?:med(?:ium)?[- ]?(?:to[- ])?high)/i, 8],
-  [/^(?:med|moderate)/i, MEDIUM],
-  [/^(?:high|full|fierce|brisk|strong)/i, 9],
+const FLAMES: readonly (readonly [how: string, mark: number])[] = [
+  ['very low|(?:the )?lowest|barely', 2],
+  ['med(?:ium)?[- ]?(?:to[- ])?low|low[- ](?:to[- ])?med\\w*', 4],
+  ['low|gentle|slow|a simmer', 3],
+  ['med(?:ium)?[- ]?(?:to[- ])?high', 8],
+  ['med(?:ium)?|moderate', MEDIUM],
+  ['high|full|fierce|brisk|strong', 9],
 ]
-const HOW =
-  '(?:very low|(?:the )?lowest|barely|med(?:ium)?[- ]?(?:to[- ])?(?:low|high)|low[- ](?:to[- ])?med\\w*|low|gentle|slow|med(?:ium)?|moderate|high|full|fierce|brisk|strong)'
+const HOW = FLAMES.map(([how]) => how).join('|')
 /** "Over a low heat", "on medium", "lower the heat to medium-low", "turn down to a simmer" */
 const SAID = new RegExp(
-  `\\b(?:over|on|onto|at) (?:an? |the )?(${HOW})(?: possible)?(?: (?:heat|flame)\\b|(?=[,;.]|$| (?:and|for|stir|until|till|with)\\b))|\\b(${HOW}) (?:heat|flame)\\b|\\b(?:heat|flame|it|down|up|back)(?: down| up)? to (${HOW}|a simmer)\\b`,
+  `\\b(?:over|on|onto|at) (?:an? |the )?(${HOW})(?: possible)?(?: (?:heat|flame)\\b|(?=[,;.]|$| (?:and|for|stir|until|till|with)\\b))|\\b(${HOW}) (?:heat|flame)\\b|\\b(?:heat|flame|it|down|up|back)(?: down| up)? to (${HOW})\\b`,
   'i',
 )
 /** "Turn up the heat", "raise the flame" */
@@ -32,15 +31,17 @@ export function dialSaid(sentence: string, dial: number): number | null {
   const how = SAID.exec(sentence)
     ?.slice(1)
     .find((s) => s !== undefined)
-  const found = how === undefined ? undefined : FLAMES.find(([words]) => words.test(how))?.[1]
+  const found =
+    how === undefined ? undefined : FLAMES.find(([words]) => new RegExp(`^(?:${words})`, 'i').test(how))?.[1]
   if (found !== undefined) return found
   if (/\bheat\b|\bflame\b/i.test(sentence) && UP.test(sentence)) return Math.min(DIAL_TOP - 1, dial + STEP)
   return DOWN.test(sentence) ? Math.max(2, dial - STEP) : null
 }
 
-/** Whether a sentence only dissolves or melts over its flame, which it did not turn down to. */
+/** Whether a sentence only dissolves or melts over its flame. */
 export const onlyDissolves = (sentence: string): boolean =>
-  /\b(?:clear|combined|dissolv|gone|melt|smooth|stir)/i.test(sentence) && !turnsDown(sentence)
+  /\b(?:clear|combined|dissolv|gone|melt|smooth|stir)/i.test(sentence)
+/** Whether it turns the flame down to where it stands. */
 export const turnsDown = (sentence: string): boolean => DOWN.test(sentence) || /\bdown to\b/i.test(sentence)
 /** Whether a sentence boils something, and not gently. */
 export const boilsUp = (sentence: string, climbs: boolean): boolean =>

@@ -1,7 +1,7 @@
 /** The sentences of a written recipe as steps. */
 import type { Handwork, HandworkKind } from '../craft/handwork'
 import type { StageId } from '../craft/stages'
-import type { Step, Trigger } from './document'
+import type { Step } from './document'
 import { idFor, plainPour, plainPull } from './edit'
 import { handworkSaid } from './handwork-said'
 import {
@@ -17,7 +17,7 @@ import {
   uncapital,
 } from './method'
 import { timedFromBoil } from './recipe-at-boil'
-import { STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor, waitsOnceCold } from './recipe-due'
+import { CLIMBS, STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor, waitsOnceCold } from './recipe-due'
 import { boilsUp, dialSaid, MEDIUM, onlyDissolves, turnsDown } from './recipe-flame'
 import { withLids } from './recipe-lids'
 import { bathes, inOven, isGotReady, ONTO_FOAM, pours, putsBack, takesOff, withoutHeat } from './recipe-moves'
@@ -137,9 +137,6 @@ const spreadsOnTop = (i: number, { said, pullAt }: Told): boolean =>
 /** Whether what was cooked has left its pot before sentence `i`. */
 const isOut = (i: number, { said, pullAt }: Told): boolean => said.slice(pullAt + 1, i).some((s) => pours(s))
 
-/** What a pot does on the heat alone. */
-const CLIMBS: ReadonlySet<Trigger['on']> = new Set(['boil', 'rises', 'colour', 'target'])
-
 /** "Cook to 116°. Immediately remove from the heat": the pull takes it off, and nobody does that twice. */
 const isPullAgain = (i: number, { said, pullAt, groupAt }: Told): boolean =>
   pullAt >= 0 && i === pullAt + 1 && !groupAt.has(i) && ONLY_OFF.test(said[i] ?? '')
@@ -183,7 +180,7 @@ export function stepsFrom(told: Told): Step[] {
     const isUp = turned !== null && turned > dial
     dial = turned ?? dial
     if (turned !== null)
-      dissolves = turned < MEDIUM && !putsBack(text) && (onlyDissolves(text) || (i === lit && !turnsDown(text)))
+      dissolves = turned < MEDIUM && !putsBack(text) && !turnsDown(text) && (i === lit || onlyDissolves(text))
     const worded = inCelsiusWords(text, told.unit)
     const again = isPullAgain(i + 1, told) ? `, then ${offHeatSaid(told.said[i + 1] as string)}` : ''
     const say = short(`${worded}${again}`, 190)
