@@ -253,6 +253,7 @@ it.each([
   'the milk and ',
   '"\n',
   '1 g + \n',
+  "5'. ",
 ])('a text that repeats %j is read at once', (piece) => {
   const read = readRecipe(`A sweet\n\n${piece.repeat(Math.floor(20_000 / piece.length))}`, pantryOf())
   expect(read.formula.steps.length).toBeGreaterThan(0)

@@ -15,6 +15,9 @@ import { readTwoPots } from './recipe-two-pots'
 /** ◊ What the notes of a formula take of the text it was read from. */
 const MOST_TEXT = 4900
 
+/** ◊ No method has more sentences; what stands beyond is kept in the notes alone. */
+const MOST_SENTENCES = 400
+
 /** What is not boiled is one part, of all that is in the list. */
 const wholeList = ({ name, list }: WrittenPiece) => ({
   heading: name || 'All of it',
@@ -36,13 +39,19 @@ export function readRecipe(
 ): ReadRecipe {
   const split = splitRecipe(text)
   const { list, left } = inGrams(split.list)
-  const recipe = { ...split, list: list.filter((s) => s.lines.length > 0), left: [...split.left, ...left] }
   const lexicon = { pantry, house }
   const told = withNames(
-    recipe.method.flatMap((s) => s.lines),
-    recipe.list,
+    split.method.flatMap((s) => s.lines),
+    list,
   )
-  const said = sentences(withoutTitles(told))
+  const all = sentences(withoutTitles(told))
+  const said = all.slice(0, MOST_SENTENCES)
+  const recipe = {
+    ...split,
+    list: list.filter((s) => s.lines.length > 0),
+    method: said.length < all.length ? [{ heading: null, lines: said }] : split.method,
+    left: [...split.left, ...left],
+  }
   const piece = { name: recipe.name, list: recipe.list, said, makes: recipe.makes, yields: recipe.yields }
   const layers = layersIn(recipe) ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null)
   const draft =
@@ -51,7 +60,7 @@ export function readRecipe(
       : (readTwoPots(piece, lexicon, answers) ?? readPiece(piece, lexicon, answers))
   return {
     ...draft,
-    left: [...recipe.left, ...asidesIn(told)],
+    left: [...recipe.left, ...asidesIn(told), ...all.slice(MOST_SENTENCES)],
     asks: [...(layers ? [{ id: 'layered' as const, labels: layers.map((l) => l.heading) }] : []), ...draft.asks],
     formula: { ...draft.formula, notes: short(text, MOST_TEXT), source: 'pasted text' },
   }
