@@ -586,4 +586,31 @@ export const homeMoments: readonly Moment[] = [
       /^ready → out: Pour$/,
     ],
   ],
+  [
+    'a heat after an arrow that begins its sentence; drops, and what is tossed when cold',
+    '400 g caster sugar\n50 ml water\n100 g glucose syrup\n20 g lemon juice\n30 g icing sugar, to toss',
+    'Sugar, water, glucose → 135C. Lemon juice in (steam!). → 146C. Off. Drops of 1/4 tsp on mat. Toss in icing sugar when cold.',
+    146,
+    [
+      /^ready \+ caster-sugar 400, water 50, glucose-42 100: Cook sugar/,
+      /^rises 135: Cook sugar/,
+      /^ready \+ lemon-juice 20: Lemon juice in/,
+      /^target: Cook to 146°/,
+      /^ready → out: Drops of/,
+      /^word \+ icing-sugar 30: Toss/,
+    ],
+  ],
+  [
+    'lists and methods under plain words; whipping of so long that begins after a comma',
+    'Measure\n18 g gelatin powder\n400 g sugar\n200 g corn syrup\n100 ml water',
+    'Do\nBloom the gelatin in half the water.\nBoil sugar, corn syrup and the rest of the water to 115 °C.\nPour over gelatin, whip on high 10 minutes till thick.\nScrape into a tin.',
+    115,
+    [
+      /^ready \+ .*sugar 400, corn-syrup 200.*: Boil/,
+      /^target: Boil/,
+      /^ready \+ .*gelatin-powder 18.*: Pour over gelatin$/,
+      /^after 600: Whip on high/,
+      /^ready → out: Scrape/,
+    ],
+  ],
 ]

@@ -8,7 +8,7 @@ const AT_BOIL = /\b(?:boil|simmer|bubble|steam|cover(?:ed)?(?! with)|lid)\b/i
 const BRINGS = /\b(?:boil|simmer)\b/i
 
 /** "Bring the milk and sugar to a simmer": what is done next is done then. */
-const BRINGS_ALL = /\bbring\b[^;]*\b(?:boil|simmer)\b(?!.*\d)[^;]*$/i
+const BRINGS_ALL = /\b(?:bring\b[^;]*\b|(?:cook|heat|stir)\b[^;]*\bto (?:an? |the )?)(?:boil|simmer)\b(?!.*\d)[^;]*$/i
 
 /** ◊ s of a simmer beside which it does not matter how long the pot takes to get there. */
 const LONG_S = 1800

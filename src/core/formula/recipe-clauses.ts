@@ -129,7 +129,10 @@ const STEAMS = 'cover and (?:boil|cook|simmer|steam)'
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
   [';\\s+', `(?:${GOES_ON}|${SETS_OUT}|${LATER}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
-  [',\\s+', `${LASTS}|(?:whisk|whip|beat) (?:for )?\\d+ ?min|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`],
+  [
+    ',\\s+',
+    `${LASTS}|(?:whisk|whip|beat) (?:on (?:full|high|low|medium)(?: speed)? |at full speed )?(?:for )?(?:about )?\\d+ ?min|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`,
+  ],
   [',\\s+', '(?:raise|on|up|beat|cool|whip|whisk) to (?:about )?\\d'],
   [',\\s+', `${ADDS}\\b[^,;]*\\boff the heat\\b`],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],

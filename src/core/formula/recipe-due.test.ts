@@ -102,6 +102,7 @@ describe('what a recipe boils for so long', () => {
       'Put the sugar, water and glucose syrup in a pan and bring to a simmer. Take off the heat, stir in the cream. Return to the heat.',
       ['boil', 'ready', 'ready'],
     ],
+    ['Stir the sugar, water and glucose syrup over medium heat to a boil. Add the cream.', ['boil', 'ready']],
     // beside a long simmer it does not matter when it begins
     ['Put all in a wide pan. Simmer for 1 hour.', ['after 3600']],
     ['Put all in a pan over low heat and stir for 5 minutes until it melts.', ['after 300']],

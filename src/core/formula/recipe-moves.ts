@@ -135,6 +135,7 @@ const POURS = saidAs(
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
     /^pour in$/,
+    /^drops? of \d/,
     /^(?:the )?(?:hot )?honey (?:on|onto|over) (?:the )?whites/,
     /^(?:frame|mat|slab|tin|tray)$/,
     /frame\b/,

@@ -127,6 +127,7 @@ describe('the pieces a method speaks of', () => {
       'Stir. 6 jars of 100ml approx.',
       { kind: 'mould', millilitres: 100 },
     ],
+    ['heaped spoons', 'fudge', 'Spoon out by heaping tablespoons on foil.', { kind: 'broken', gramsEach: 21 }],
     ['what it is cast to', 'caramel', 'Cast to frame, 10 mm. Cut 3x1.5 cm.', { lengthMm: 30, heightMm: 10 }],
     ['frames', 'caramel', 'Pour in frames 12 mm. Cut 30 x 15 mm.', { lengthMm: 30, heightMm: 12 }],
     ['lengths of a rope', 'hard-candy', 'Pull. Cut into 15 cm lengths.', { lengthMm: 150, widthMm: 15 }],

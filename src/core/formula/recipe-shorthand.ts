@@ -4,6 +4,7 @@ import { isGotReady } from './recipe-moves'
 
 /** Arrows between what is done; the mark of a line of a list stays before it. */
 export const ARROW = /\s*(?:-+>|=+>|[→⇒➔➜⟶])\s*/
+const BEGINS_ARROW = new RegExp(`^${ARROW.source}`)
 const MARK = /^(\s*(?:[-–*•·]\s+|\d{1,2}[.)]\s+|\(\d{1,2}\)\s+)?)(?:\+\s+)?(.*)$/s
 /** "135 °C", "back to 118", "about 146°C (6 min)" */
 const TO_HEAT =
@@ -33,7 +34,7 @@ function spelled(words: string): string {
 }
 
 /** Between sentences of one line. */
-const SENTENCES = /(?<=[^\d\s]\.)\s+(?=\p{Lu})/u
+const SENTENCES = /(?<=[^\d\s]\.)\s+(?=\p{Lu}|-+>|=+>|[→⇒➔➜⟶])/u
 
 /** A line with its shorthand as sentences; any other line as it is. */
 export const spelledOut = (line: string): string =>
@@ -43,6 +44,9 @@ function spelledSentence(line: string): string {
   const [, mark = '', written = ''] = MARK.exec(line) ?? []
   const body = written.replace(OFF_THEN, 'off heat: ')
   const parts = body.split(ARROW).filter(Boolean)
+  // "→ 146 °C", of what stands in the sentence before
+  if (parts.length === 1 && BEGINS_ARROW.test(body))
+    return `${mark}${spelled((parts[0] as string).replace(/\.$/, ''))}.`
   if (parts.length < 2) return OFF.test(body) && !isTold(OFF.exec(body)?.[1] ?? '') ? mark + spelled(body) : line
   // "sugar, water → 150 °C" is one moment; what is weighed there goes in first
   const [first = '', second = '', ...others] = parts

@@ -26,9 +26,9 @@ export interface SplitRecipe {
 }
 
 const HEAD_LIST =
-  /^(?:(?:the )?(?:ingredients|ingreds?\.?)(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\)|\s*[–—-]\s*makes? .{1,30})?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list)\s*:?$/i
+  /^(?:(?:the )?(?:ingredients|ingreds?\.?)(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\)|\s*[–—-]\s*makes? .{1,30})?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list|gather|measure|weigh(?: out)?)\s*:?$/i
 const HEAD_METHOD =
-  /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|how to|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
+  /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|do|how to|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
 /** "Peanut topping", "To finish", with nothing after it. */
 const HEAD_BARE =
   /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dust|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|centre|center|crust|filling|jelly|shell|sponge|topping|coating|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
