@@ -31,7 +31,12 @@ const IN_TEMPER: ReadonlySet<HandworkKind> = new Set(['temper', 'gather', 'coat'
 const THICKER = 1.5
 
 /** What is the same of every sweet: it is cold where it is about as warm as its room. */
-const everywhere = { cool: { nearRoom: 3 }, break: { nearRoom: 4 } } satisfies FamilyFacts['windows']
+const everywhere: FamilyFacts['windows'] = { cool: { nearRoom: 3 }, break: { nearRoom: 4 } }
+
+const windowsOf = (family: FamilyId): FamilyFacts['windows'] => ({
+  ...everywhere,
+  ...(families[family] as FamilyFacts).windows,
+})
 
 /** Whether a school leaves a work of its family out of its finish and does it when it likes: tablet is beaten hot. */
 function isLeftOut(kind: HandworkKind, family: FamilyId, school: string): boolean {
@@ -45,10 +50,9 @@ function isLeftOut(kind: HandworkKind, family: FamilyId, school: string): boolea
 export function windowOf({ family, school, steps }: FormulaDocument, step: Step): WorkWindow | null {
   const kind = step.handwork?.kind
   if (!kind) return null
-  const { work, windows } = families[family] as FamilyFacts
+  const { work } = families[family] as FamilyFacts
   if (isLeftOut(kind, family, school)) return null
-  if (work !== 'tempered' || !IN_TEMPER.has(kind))
-    return windows[kind] ?? (everywhere as FamilyFacts['windows'])[kind] ?? null
+  if (work !== 'tempered' || !IN_TEMPER.has(kind)) return windowsOf(family)[kind] ?? null
   const { works, cools } = chocolates[chocolateOf(steps)]
   // on the stone it is worked down to where its crystals form, and no further
   if (kind === 'gather') return { celsius: [cools[0] - THICKER, cools[1] + 0.5] }
@@ -92,7 +96,7 @@ export interface Band {
 
 /** What the mass can do at each temperature, from `hottest` down to `coldest` °C. */
 export function bandsOf(formula: FormulaDocument, mix: Mix, hottest: number, coldest: number, roomC: number): Band[] {
-  const { windows } = families[formula.family] as FamilyFacts
+  const windows = windowsOf(formula.family)
   const glass = glassTransition(mix)
   const ladder = isBoiled(formula) ? (ladders[workOf(formula.family, formula.school)] ?? 'glass') : 'baked'
   const edges: Readonly<Record<keyof typeof masses, readonly number[]>> = {
@@ -101,7 +105,7 @@ export function bandsOf(formula: FormulaDocument, mix: Mix, hottest: number, col
     stirred: [roomC + nearRoom(windows.cut)],
     foam: edgesOf(windows.whip),
     chocolate: chocolateEdges(formula),
-    baked: [roomC + nearRoom(everywhere.cool)],
+    baked: [roomC + nearRoom(windows.cool)],
   }
   const states: readonly MassState[] = masses[ladder]
   const at = edges[ladder]

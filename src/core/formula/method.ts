@@ -290,8 +290,8 @@ export const actsFirst = (sentence: string): boolean => {
   return acts >= 0 && acts < sentence.search(TIME)
 }
 
-/** "Keep stirring on low for another 5 minutes" */
-const STIRRED_ON = /\bstirring (?:on|over) (?:a )?(?:low|medium|gentle)\b/i
+/** What is timed on the heat: "boil for 20 minutes", "keep stirring on low for another 5 minutes". */
+const TIMED = /\b(?:boil|cook(?!ie)|simmer|bubble|stirring (?:on|over) (?:a )?(?:low|medium|gentle)\b)/i
 
 /** Everything in a sentence by which one could tell that the cook is done, the surest first. */
 export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
@@ -311,12 +311,7 @@ export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
       : undefined
   if (shade) out.push({ by: 'colour', celsius: shade[1], word: shade[2] })
   const seconds = secondsIn(sentence)
-  if (
-    seconds !== null &&
-    seconds >= 60 &&
-    (/\b(?:boil|cook(?!ie)|simmer|bubble)/i.test(sentence) || STIRRED_ON.test(sentence))
-  )
-    out.push({ by: 'time', seconds })
+  if (seconds !== null && seconds >= 60 && TIMED.test(sentence)) out.push({ by: 'time', seconds })
   return out
 }
 

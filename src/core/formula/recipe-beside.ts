@@ -19,7 +19,7 @@ const HEATED =
   /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|brown(?:ed)?)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
 const COMBINES = /^(?:put|place|combine|mix)\b/i
 /** "Combine the cream, milk and malt: bring to 80°" */
-const PUT_ON = /^(?:put|place|combine|mix)\b.*\b(?:bring|heat|scald|warm)\b/i
+const PUT_ON = new RegExp(`${COMBINES.source}.*\\b(?:bring|heat|scald|warm)\\b`, 'i')
 /** "… and keep warm", "infuse the rosemary in hot cream" */
 const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|\bset (?:it )?aside$|^(?:infuse|steep)\b/i
 const DAIRY = ['cream', 'milk', 'butter']

@@ -189,6 +189,8 @@ export function stepsFrom(told: Told): Step[] {
     const adds = told.groupAt.get(i)
     const pulls = when.on === 'target'
     const isAfter = i > told.pullAt && told.pullAt >= 0
+    const untimed = isAfter && when.on === 'ready'
+    const isPoured = isOut(i, told)
     // what is spread on what was poured lies on it
     const onTop: Handwork | null = adds ? { kind: 'sprinkle' } : null
     const handwork = isAfter ? (spreadsOnTop(i, told) ? onTop : worksIn(text, told)) : null
@@ -253,8 +255,8 @@ export function stepsFrom(told: Told): Step[] {
         act: pulls ? 'Pulled' : actOf(text, i > told.pullAt),
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
-        ...(isAfter && when.on === 'ready' && isOut(i, told) && waitsOnceCold(text, handwork)),
-        ...(isAfter && when.on === 'ready' && !adds && !pours(text) && waitsCold(text, handwork, isOut(i, told))),
+        ...(untimed && isPoured && waitsOnceCold(text, handwork)),
+        ...(untimed && !adds && !pours(text) && waitsCold(text, handwork, isPoured)),
         ...(((putsOn && !back) || (turns && !turn && !takesOff(text))) && { heat: dial }),
         ...(i < onUntil && turnsOff(text) && { offHeat: true }),
         ...(i > told.pullAt && told.pullAt >= 0 && bathes(text) && { bath: true }),

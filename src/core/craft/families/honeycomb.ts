@@ -7,7 +7,7 @@ export const honeycomb: Family = {
   spoiltAt: 176,
   grains: false,
   work: 'tipped',
-  windows: { break: { nearRoom: 4 }, cut: { nearRoom: 4 } },
+  windows: { cut: { nearRoom: 4 } },
   finish: {
     usual: [
       { work: { kind: 'leave' }, pours: true },
