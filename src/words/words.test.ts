@@ -131,6 +131,7 @@ describe('the lemon panel', () => {
       ).window
     expect(at(300, 900)).toBe('It holds from 5 min to 15 min from now.')
     expect(at(1700, 380)).toBeNull()
+    expect(at(600, 615)).toBe('It holds for 15 s, 10 min from now.')
   })
 })
 

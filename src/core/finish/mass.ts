@@ -15,7 +15,7 @@ import { bowlCourse, type Foam, foamOf } from './bowl'
 import { type Course, celsiusAt, lumpCourse } from './course'
 import type { FinishLog, Sighting } from './log'
 import { ropeFrom } from './pulled'
-import { type PouredSlab, pouredSlab, SLAB_SLICES, slabCourse } from './slab'
+import { type PouredSlab, pouredSlab, SLAB_SLICES, type Stay, slabCourse } from './slab'
 import { gatheredAt, tabledFrom } from './tabled'
 import { chocolateOf } from './windows'
 
@@ -182,10 +182,12 @@ function lying(
     into: formula.shape.kind === 'mould' ? 'mould' : 'tray',
   })
   const sightings = log.sightings.filter((s) => s.at > from)
-  const stays = log.stays
+  const stays = withHeld(cook, log.stays, from)
     .map((s) => ({ ...s, from: Math.max(from, s.from) }))
     .filter((s, i, all) => all[i + 1]?.from !== s.from)
-  const last = formula.steps.findLast((s) => state.done.has(s.id) && s.handwork && handworkFacts(s.handwork.kind).into)
+  // what was whipped was in a bowl before
+  const isSince = (s: Step): boolean => (state.done.get(s.id) ?? Number.NEGATIVE_INFINITY) >= from
+  const last = formula.steps.findLast((s) => isSince(s) && s.handwork && handworkFacts(s.handwork.kind).into)
   const into = last?.handwork && handworkFacts(last.handwork.kind).into
   const pulledOut = doneAt(cook, 'pull')
   const flat = sightings.filter((s) => pulledOut === null || s.at <= pulledOut)
@@ -225,6 +227,21 @@ function lying(
     depthMeasured: log.depthMm !== null,
     doubt: doubtAfter(sightings),
   }
+}
+
+/** Where it lay since `from`, s, with the oven, the fridge or the freezer it is in while a step holds it there. */
+function withHeld({ formula, state }: Cook, stays: readonly Stay[], from: number): readonly Stay[] {
+  const placeAt = (at: number): Surface => stays.findLast((s) => s.from <= at)?.on ?? onARack
+  const held = formula.steps.flatMap(({ id, handwork }, i): Stay[] => {
+    const begun = state.done.get(formula.steps[i - 1]?.id ?? '')
+    if (begun === undefined || begun < from || (handwork?.kind !== 'bake' && handwork?.kind !== 'chill')) return []
+    const ended = state.done.get(id)
+    return [
+      { from: begun, on: placeAt(begun), airC: handwork.celsius },
+      ...(ended === undefined ? [] : [{ from: ended, on: placeAt(ended) }]),
+    ]
+  })
+  return [...stays, ...held].sort((a, b) => a.from - b.from)
 }
 
 const doubtAfter = (sightings: readonly Sighting[]): number => (sightings.length > 0 ? DOUBT.sighted : DOUBT.reckoned)

@@ -1,5 +1,5 @@
 /** What has been poured, cooling through its depth on what it lies on. */
-import { type Surface, surfaceFacts } from '../craft/surfaces'
+import { onARack, type Surface, surfaceFacts } from '../craft/surfaces'
 import type { Mix } from '../matter/mix'
 import { atDepth, conduct, type Face, type Layer, layerOf, openFace, type Slices, sliced } from '../physics/conduction'
 import type { Course } from './course'
@@ -27,6 +27,8 @@ export function pouredSlab(mix: Mix, startC: number, roomC: number, { air, depth
 export interface Stay {
   readonly from: number
   readonly on: Surface
+  /** °C of an oven, a fridge or a freezer it is in; where `on` is unless told. */
+  readonly airC?: number
 }
 
 /** In how many slices a slab is reckoned, and a surface under it. */
@@ -48,15 +50,18 @@ const STEP = { first: 1, share: 0.02 }
 const NEAR = 0.5
 const LONGEST = 12 * 3600
 
-const faceOn = (surface: Surface, roomC: number): Face => {
-  const { cold } = surfaceFacts(surface.kind)
+const faceOn = ({ on, airC }: Stay, roomC: number): Face => {
+  if (airC !== undefined) return { airC, gives: openFace }
+  const { cold } = surfaceFacts(on.kind)
   return cold ? { airC: cold.celsius, gives: () => cold.gives } : { airC: roomC, gives: openFace }
 }
 
-function layOn(surface: Surface, { mass, depthMm, into, roomC }: PouredSlab): Slices {
+function layOn(stay: Stay, { mass, depthMm, into, roomC }: PouredSlab): Slices {
+  // in an oven it lies on a rack
+  const surface = stay.airC === undefined ? stay.on : onARack
   const { bodies, under } = surfaceFacts(surface.kind)
   const { layer, lining } = vessels[into]
-  const face = faceOn(surface, roomC)
+  const face = faceOn(stay, roomC)
   return sliced({
     layers: [
       { ...mass, mm: depthMm, slices: SLAB_SLICES, under: layer ? lining : 0 },
@@ -89,8 +94,8 @@ export function slabCourse(
   let mass = typeof start === 'number' ? new Float64Array(SLAB_SLICES).fill(start) : Float64Array.from(start)
   const begin = stays[0]?.from ?? 0
   let now = begin
-  stays.forEach(({ on }, i) => {
-    const slices = layOn(on, slab)
+  stays.forEach((stay, i) => {
+    const slices = layOn(stay, slab)
     const celsius = new Float64Array(slices.count).fill(slab.roomC)
     celsius.set(mass)
     const airC = slices.stack.top.airC

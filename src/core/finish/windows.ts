@@ -30,8 +30,14 @@ const IN_TEMPER: ReadonlySet<HandworkKind> = new Set(['temper', 'gather', 'coat'
 /** ◊ In temper it is still worked so much below its range, °C, thicker. */
 const THICKER = 1.5
 
-/** What is the same of every sweet: it is cold where it is about as warm as its room. */
-const everywhere: FamilyFacts['windows'] = { cool: { nearRoom: 3 }, break: { nearRoom: 4 } }
+/** ◊ Of every sweet whose family says nothing else: no work that has to wait for its moment is called for while it is hot. */
+const everywhere: FamilyFacts['windows'] = {
+  cool: { nearRoom: 3 },
+  break: { nearRoom: 4 },
+  unmould: { nearRoom: 8 },
+  score: { nearRoom: 20 },
+  pull: { above: [28, 50] },
+}
 
 const windowsOf = (family: FamilyId): FamilyFacts['windows'] => ({
   ...everywhere,

@@ -46,6 +46,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     /\b(?:let|leave)\b.*\b(?:get|go) (?:quite |completely )?cold\b|\bcool (?:completely|in the (?:tin|pan))\b/i,
     { kind: 'cool' },
   ],
+  [/^freeze\b/i, { kind: 'chill', celsius: -18 }],
   [/\b(?:refrigerate|chill|in(?:to)? the (?:fridge|refrigerator|freezer))\b/i, { kind: 'chill', celsius: 4 }],
   [/\bwith scissors\b/i, { kind: 'cut', tool: 'scissors' }],
   [/\b(?:cut|slice)\b.*\b(?:hot|warm) knife\b/i, { kind: 'cut', tool: 'hot-knife' }],

@@ -308,7 +308,7 @@ export const homeMoments: readonly Moment[] = [
       /^ready \+ caster-sugar 450, cream-48 400: Put/,
       /^target: Boil/,
       /^after 300: Leave/,
-      /^window \+ white-chocolate 150: Add/,
+      /^ready \+ white-chocolate 150: Add/,
       /^ready \+ raisins 100, rum 40: Mix in/,
       /^ready → out: Spoon/,
     ],

@@ -393,7 +393,8 @@ export const moments: readonly Moment[] = [
       /^ready \+ sugar 200, water 59|^ready \+ sugar 200, water 60/,
       /^target: Boil/,
       /^ready \+ popcorn 90, peanuts 150 → out: Pour the caramel/,
-      /^after 2700: Spread/,
+      /^ready: Spread/,
+      /^after 2700: Bake/,
     ],
   ],
   [
@@ -432,7 +433,7 @@ export const moments: readonly Moment[] = [
       /^ready \+ light-brown-sugar 400, sugar 200, cream-\d+ 240: Combine/,
       /^target: Boil/,
       /^falls 43\.3: Cool undisturbed to 43\.3°$/,
-      /^window: Beat until it loses its gloss$/,
+      /^ready: Beat until it loses its gloss$/,
       /^ready → out: Pour into a tin$/,
     ],
   ],

@@ -108,11 +108,11 @@ const ASIDE =
 const GOES_ON =
   '(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|heat|simmer|bring|add|(?:drop|put|throw|toss|slip|dot) (?:in|with)|stir|whisk|whip|beat|knead|pour|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
 /** Work on what was poured, which waits until it can be done. */
-const LATER = '(?:mark|score|cut|break|slice)'
+const LATER = '(?:mark|score|cut|break|crack|snap|slice)'
 /** Work that goes on for so long with what was put in. */
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS =
-  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|cool|chill|refrigerate|fridge|freezer?|stand|ripen|mature)'
+  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|ripen|mature)'
 /** "To 140°, then on to 155°". */
 const ONWARD = '(?:(?:on|up|raise|further|without stirring) )?to (?:about |around )?\\d'
 const THEN = '[,;]?\\s+(?:and then|and|then)\\s+'
@@ -180,6 +180,11 @@ const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
 const PULLS = /^(?:when|once|as soon as)\b.*\bpull\b/i
 /** "Butter the sides of a pan; in it combine …" */
 const IN_IT = /^in it\b/i
+const BAKES = /^bake\b/i
+const LAID = /\b(?:pour|press|tip|turn)\b|\bspread (?:evenly|it|in|on|over|out)\b/i
+/** "Chill for an hour, cut": it is in the cold until then. */
+const COLD_FOR = /^(?:chill|freeze|refrigerate)\b/i
+const AT_ONE = /^at \d/i
 /** A moment that is counted from what stands before it. */
 const COUNTED = /^after (?:about )?\d/i
 
@@ -249,12 +254,16 @@ function clausesOf(sentence: string): string[] {
 
 /** Whether what follows has a moment of its own: a cook that ends somewhere else, what is done once one has ended, a wait after work. */
 function isApart(head: string, tail: string): boolean {
+  // nuts are spread and baked in one
+  if (BAKES.test(tail)) return LAID.test(head)
   // it lies where it was poured while it cools
   if (RESTS.test(tail))
     return (
       (secondsIn(tail) !== null || (pours(head) && (heatIn(tail) !== null || GETS_COLD.test(tail)))) &&
       !RESTS.test(head)
     )
+  // "at 60° add the butter; at 40° the praline"
+  if (AT_ONE.test(head) && AT_ONE.test(tail) && heatIn(head) !== null) return true
   if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
   if (BACKING_UP.test(tail)) return true
   if (STEAMING.test(tail)) return secondsIn(tail) !== null
@@ -281,7 +290,7 @@ function isApart(head: string, tail: string): boolean {
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (WORKED_TO.test(tail)) return PUTS_IN.test(head) && heatIn(head) === null
   if (CONTINUES.test(tail) && secondsIn(tail) !== null) return PUTS_IN.test(head)
-  if (LATER_WORK.test(tail)) return pours(head)
+  if (LATER_WORK.test(tail)) return pours(head) || (COLD_FOR.test(head) && secondsIn(head) !== null)
   // it has stood for so long, and is worked then
   if (WORKS.test(tail) && RESTS.test(head) && secondsIn(head) !== null) return true
   if (WORKS.test(tail) && heatIn(head)?.cools) return true

@@ -37,6 +37,9 @@ describe('what a recipe leaves to cool', () => {
     ['Wrap once they are quite cold.', ['word cold wrap']],
     ['Break up when cold.', ['window break']],
     ['Leave to cool for 2 hours.', ['after 7200']],
+    // what is in the cold comes out of it before it is cut
+    ['Chill for 1 hour, cut into squares.', ['after 3600 chill', 'window cut']],
+    ['Freeze 20 min; snap.', ['after 1200 chill', 'window break']],
   ])('after the pour: %s', (said, wanted) => {
     const { steps } = read('Caramels', `Boil all to 118 °C. Pour into a tin. ${said}`)
     expect(steps.slice(steps.findIndex((s) => s.empties) + 1).map(dueOf)).toEqual(wanted)
@@ -47,6 +50,11 @@ describe('what a recipe leaves to cool', () => {
     ['Tip on a mat, cool completely. Grind to a paste.', ['ready', 'window cool', 'ready']],
     ['Let it stand until the bubbles subside. Pour.', ['word the bubbles subside', 'ready']],
     ['Let it cool until lukewarm. Beat until it loses its gloss. Pour.', ['window beat', 'ready']],
+    // a wait that the recipe gives is the whole of it
+    ['Cool 5 minutes. Beat until it loses its gloss. Pour.', ['after 300', 'ready beat', 'ready']],
+    ['Cool to 45 °C. Beat until it loses its gloss. Pour.', ['falls', 'ready beat', 'ready']],
+    ['At 60 °C add 20 g butter; at 40 °C 2 g salt. Pour.', ['falls', 'falls', 'ready']],
+    ['Pour over the popcorn, bake 40 min. Leave to cool.', ['ready', 'after 2400 bake', 'window cool']],
   ])('from the pull on: %s', (said, wanted) => {
     const { steps } = read('Fudge', `Boil all to 116 °C. ${said}`)
     expect(steps.slice(steps.findIndex((s) => s.when.on === 'target') + 1).map(dueOf)).toEqual(wanted)

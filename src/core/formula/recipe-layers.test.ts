@@ -380,5 +380,9 @@ describe('two boils of nearly the same', () => {
       pantry,
     )
     expect([formula.name, formula.parts?.map((p) => p.formula.family)]).toEqual(['Two tone fudge', ['fudge', 'fudge']])
+    // all that follows "for each" is done to each, until one is spoken of
+    expect(
+      formula.parts?.map((p) => p.formula.steps.filter((s) => /beat until thick/i.test(s.say)).map((s) => s.when.on)),
+    ).toEqual([['after'], ['after']])
   })
 })

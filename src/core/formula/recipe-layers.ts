@@ -59,7 +59,7 @@ const SAME_WAY = /\b(?:the|in the|just the) same(?: way)?\b|\blikewise\b/i
 const alsoSaid = (of: readonly (readonly string[])[], i: number): readonly string[] =>
   (of[i] ?? []).some((s) => SAME_WAY.test(s)) ? [...(of[i - 1] ?? []), ...(of[i] ?? [])] : (of[i] ?? [])
 
-/** What is said of all parts alike: "make each half the same way". */
+/** What is said of all parts alike: "make each half the same way", "for each layer boil …". */
 const OF_EACH = /\b(?:each|both)\b.{0,12}\b(?:half|halves|batch(?:es)?|layers?|parts?|colou?rs?|flavou?rs?)\b/i
 
 /** Whether the method boils what stands under a heading by itself: under the same heading again, or after it and a colon. */
@@ -104,13 +104,12 @@ function sharedOut(
   const names = layers.map(({ lines }) => readLines([{ heading: null, lines }], lexicon).written.map((w) => w.names))
   const of: string[][] = layers.map(() => [])
   let at = 0
+  /** What is said goes on for all of them, until one is spoken of. */
+  let ofAll = false
   for (const { heading, lines } of method) {
     const headed = layers.findIndex((l) => alike(l.heading, heading))
     for (const { sentence, titled } of lines.flatMap((line) => titledIn(line, layers))) {
-      if (OF_EACH.test(sentence)) {
-        for (const all of of) all.push(sentence)
-        continue
-      }
+      ofAll ||= OF_EACH.test(sentence)
       const named = layers.findIndex((l) =>
         sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`),
       )
@@ -121,8 +120,10 @@ function sharedOut(
       const alikes = layers.flatMap((l, i) => (alike(l.heading, opens) ? [i] : []))
       const clear = most > 0 && spoken.filter((n) => n === most).length === 1 ? spoken.indexOf(most) : -1
       const said = alikes.length === 1 ? (alikes[0] as number) : -1
-      at = [headed, named, titled, clear, said].find((i) => i >= 0) ?? at
-      of[at]?.push(sentence)
+      const one: number = [headed, named, titled, ofAll ? -1 : clear, said].find((i) => i >= 0) ?? -1
+      ofAll &&= one < 0 || OF_EACH.test(sentence)
+      at = one < 0 ? at : one
+      for (const [i, told] of of.entries()) if (ofAll || i === at) told.push(sentence)
     }
   }
   // what is cut or wrapped last is the whole
@@ -236,8 +237,7 @@ export function readLayers(
   const cuts = [
     ...ends,
     ...of
-      .flat()
-      .filter((s) => handworkSaid(s)?.kind === 'cut')
+      .flatMap((said) => said.filter((s, i) => handworkSaid(s)?.kind === 'cut' && !inOven(said[i + 1] ?? '')))
       .reverse(),
   ]
   const piece = cuts.flatMap((s) => pieceIn(s) ?? [])[0] ?? sharedOf([...of.flat(), ...ends], makes) ?? CUT

@@ -112,10 +112,13 @@ const TO_HEAT =
 /** "At 110° add the glucose", "when it reaches 115° stir in the butter" */
 const AT_HEAT = /^(?:as|as soon as|at|once|when)\b[^,;°]{0,50}\d°,?\s+(.+)$/i
 
+/** "At 40° the salt" */
+const JUST_AT = /^at \d[^,;°]{0,10}°,? the\b/i
+
 /** What a step is called: without a heat, which a label has no unit for. */
 const called = (worded: string): string => {
   const after = AT_HEAT.exec(worded)?.[1] ?? ''
-  const bare = (beginsDone(after) ? after : worded).replace(TO_HEAT, '')
+  const bare = (beginsDone(after) || JUST_AT.test(worded) ? after : worded).replace(TO_HEAT, '')
   return label(/^(?:back(?: up)?)?$/i.test(bare) ? 'Cook on' : bare)
 }
 
@@ -267,8 +270,17 @@ export function stepsFrom(told: Told): Step[] {
   })
   const heat = told.endings.find((e) => e.by === 'heat')
   const once = waitedOnce(steps, heat ? (heat.low + heat.high) / 2 : null)
-  return withEnds(withLids(timedFromBoil(once)), told.pullAt >= 0)
+  return withEnds(beatenInTime(withLids(timedFromBoil(once))), told.pullAt >= 0)
 }
+
+/** "Cool for 5 minutes. Beat until thick": where the recipe has said how long it waits, no other moment is waited for. */
+const beatenInTime = (steps: readonly Step[]): Step[] =>
+  steps.map((step, i) => {
+    const before = steps[i - 1]
+    const isBeaten = step.handwork?.kind === 'beat' && step.when.on === 'window'
+    const hasWaited = before?.adds === undefined && (before?.when.on === 'after' || before?.when.on === 'falls')
+    return isBeaten && hasWaited ? { ...step, when: { on: 'ready' } } : step
+  })
 
 /** The sentences of what is not boiled as steps, each after its time where it says one; the first takes everything in. */
 export function plainSteps(said: readonly string[], name: string): Step[] {

@@ -66,13 +66,16 @@ function sayOpening({ step, meanwhile, mood, due, until }: DoNow): Pick<DoNowSai
   const ahead = meanwhile && opens > 0 ? `${capital(handworkNames[work.kind])} in ${sayMoment(opens)}` : null
   const [low, high] = [due?.low ?? 0, due?.high ?? 0]
   if (until === null) return { ahead, window: ahead && high > low ? `Some ${sayRange({ low, high })}.` : null }
-  if (mood === 'wait')
-    return {
-      ahead,
-      window: opens > 0 && until > opens ? `It holds from ${sayMoment(opens)} to ${sayMoment(until)} from now.` : null,
-    }
+  if (mood === 'wait') return { ahead, window: opens > 0 && until > opens ? sayWindow(opens, until) : null }
   return { ahead, window: until > 0 ? `For another ${sayMoment(until)}.` : null }
 }
+
+/** ◊ s: the ends of a window that is shorter are told apart by no clock in minutes. */
+const SHORT = 60
+const sayWindow = (opens: number, until: number): string =>
+  until - opens < SHORT
+    ? `It holds for ${sayMoment(until - opens)}, ${sayMoment(opens)} from now.`
+    : `It holds from ${sayMoment(opens)} to ${sayMoment(until)} from now.`
 
 const sayRange = ({ low, high }: { readonly low: number; readonly high: number }): string =>
   `${sayMoment(low)} to ${sayMoment(high)} by what is known`

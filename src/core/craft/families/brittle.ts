@@ -1,3 +1,4 @@
+import { heights } from '../handwork'
 import type { Expected, Family } from './family'
 
 export const brittle: Family = {
@@ -11,6 +12,8 @@ export const brittle: Family = {
     spread: { above: [75, null] },
     pull: { above: [60, 95] },
     score: { above: [42, 75] },
+    // warm, while a knife still goes through it
+    cut: { above: [heights.cuts, heights.scores] },
     break: { nearRoom: 8 },
   },
   finish: {

@@ -27,7 +27,7 @@ export interface FamilyFacts {
   readonly work: Work
   /** Of schools that are worked otherwise. */
   readonly workIn?: Readonly<Record<string, Work>>
-  /** When each work it asks for can be done. Work that is not here is not done to it at a moment of its own. ◊ */
+  /** When each work it asks for can be done. Of work that is not here what is so of every sweet holds. ◊ */
   readonly windows: Readonly<Partial<Record<HandworkKind, WorkWindow>>>
   /** What is done to it from the pour on, the pour itself first; a school that is not here has the finish of its family. */
   readonly finish: { readonly usual: readonly UsualWork[] } & { readonly [school: string]: readonly UsualWork[] }

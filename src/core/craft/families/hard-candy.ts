@@ -14,11 +14,12 @@ export const hardCandy: Family = {
   workIn: { pulled: 'pulled' },
   windows: {
     fill: { above: [78, null] },
-    form: { above: [45, 85] },
-    pull: { above: [45, 80] },
-    score: { above: [42, 75] },
+    // a hotter mass flows through the fingers, and burns them
+    form: { above: [28, 55] },
+    pull: { above: [28, 50] },
+    score: { above: [35, 62] },
     // what was pulled is cut while the rope still bends
-    cut: { above: [42, 80] },
+    cut: { above: [26, 55] },
     unmould: { nearRoom: 12 },
     break: { nearRoom: 8 },
   },

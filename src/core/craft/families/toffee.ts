@@ -1,3 +1,4 @@
+import { heights } from '../handwork'
 import type { Expected, Family } from './family'
 
 export const toffee: Family = {
@@ -16,6 +17,8 @@ export const toffee: Family = {
     spread: { above: [75, null] },
     'cover-chips': { celsius: [60, 125] },
     score: { above: [42, 75] },
+    // warm, while a knife still goes through it
+    cut: { above: [heights.cuts, heights.scores] },
     break: { nearRoom: 6 },
   },
   finish: {
