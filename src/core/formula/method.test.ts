@@ -159,6 +159,9 @@ describe('where it comes off', () => {
     const timed = recipe(CARAMEL, 'Put everything in a pan. Boil for 20 minutes, stirring. Pour it out.')
     expect(asked(timed, 'target')).toMatchObject([{ because: { by: 'time', seconds: 1200 } }])
     expect(pullOf(timed)?.say).toMatch(/20 minutes/)
+    // nor is it done by a time after which it is still kept on the heat
+    const kept = recipe(CARAMEL, 'Boil all for 5 minutes. Turn the heat down and keep stirring until it is glossy. Pour.')
+    expect(asked(kept, 'target')).toMatchObject([{ because: { by: 'nothing' } }])
     const silent = recipe(CARAMEL, 'Put everything in a pan. Pour it out.')
     expect(asked(silent, 'target')).toMatchObject([{ because: { by: 'nothing' } }])
     const order = silent.formula.steps.map((s) => (s.when.on === 'target' ? 'pull' : s.empties ? 'pour' : ''))

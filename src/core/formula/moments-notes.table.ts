@@ -78,6 +78,7 @@ export const notedMoments: readonly Moment[] = [
     [
       /^ready \+ sugar 900, milk-whole 250: Soak/,
       /^ready \+ butter 110: Add the butter/,
+      /^ready: Turn the heat up$/,
       /^target: Boil/,
       /^ready → out: Press/,
       /^ready: Weigh down$/,

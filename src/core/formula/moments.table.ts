@@ -43,6 +43,7 @@ export const moments: readonly Moment[] = [
     122,
     [
       /^ready \+ sugar 300, water 100: Put the sugar/,
+      /^ready: Turn the heat up$/,
       /^colour 183: Boil until it turns a dark amber$/,
       /^ready \+ cream-36 301, butter 30: Pour in/,
       /^target: Boil until/,

@@ -37,6 +37,9 @@ describe('what a recipe leaves to cool', () => {
     ['Wrap once they are quite cold.', ['word cold wrap']],
     ['Break up when cold.', ['window break']],
     ['Leave to cool for 2 hours.', ['after 7200']],
+    ['Cut the next day.', ['after 43200 cut']],
+    ['Leave overnight. Cut the next day.', ['after 28800', 'window cut']],
+    ['Mark into squares when nearly cold.', ['falls score']],
     // what is in the cold comes out of it before it is cut
     ['Chill for 1 hour, cut into squares.', ['after 3600 chill', 'window cut']],
     ['Freeze 20 min; snap.', ['after 1200 chill', 'window break']],

@@ -104,8 +104,16 @@ const BRINGS_UP =
   /^(?!.*\b(?:cook|cover|lid|simmer|then)\b)(?:then |.{0,60}(?:,|\band) )?(?:bring|return)\b.{0,40}\bto (?:an? |the )?(?:\w+ )?boil\b/i
 const BOILS_IN = /\b(?:bring|comes?)\b.{0,40}\bboil\b(?!.*\b(?:boil|cook|cover|for|lid|simmer|then)\b).*\d ?min/i
 
+/** "Cut when nearly cold": so warm, whatever else could be cut warmer. ◊ */
+const NEARLY_COLD = /\b(?:nearly|almost) (?:cold|cool)\b/i
+const NEARLY_COLD_C = 30
+/** "Cut the next day", s after it was poured; a night, s, in which that has come. ◊ */
+const NEXT_DAY = /\b(?:next|following) day\b|\btomorrow\b/i
+const NEXT_DAY_S = 12 * 3600
+const NIGHT_S = 8 * 3600
+
 /** When sentence `i` is due: `ready` where nothing of it is waited for. */
-export function triggerOf(text: string, i: number, { unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
+export function triggerOf(text: string, i: number, { said, unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
   const heat = heatIn(text)
   const own = heat && !heat.oven ? unitOf(heat, unit) : null
@@ -127,6 +135,11 @@ export function triggerOf(text: string, i: number, { unit, pullAt, endings, stag
   const colour = !pulled && endingsIn(text, unit).find((e) => e.by === 'colour')
   // milk that simmers for long browns at its boil, far from where sugar does
   if (colour && !(seconds !== null && seconds >= SLOW_S)) return { on: 'colour', celsius: colour.celsius }
+  if (seconds === null && pulled) {
+    if (NEARLY_COLD.test(text)) return { on: 'falls', celsius: NEARLY_COLD_C }
+    const hasStood = said.slice(pullAt + 1, i).some((s) => (secondsIn(s) ?? 0) >= NIGHT_S)
+    if (NEXT_DAY.test(text) && !hasStood && !pours(text)) return { on: 'after', seconds: NEXT_DAY_S }
+  }
   if (BOILS_IN.test(text) && !pulled && (i > 0 || groupAt.has(i))) return { on: 'boil' }
   if (seconds !== null && (i > 0 || (groupAt.has(i) && STOVE.test(text) && !STEEPS.test(text))))
     return { on: 'after', seconds }

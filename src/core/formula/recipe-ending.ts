@@ -57,8 +57,16 @@ export function endingOf(
     again.length > 0
       ? lastOf(again, said)
       : (last && (boilsOn(good, last, said) ?? browns(good, last, said) ?? cooksOn(good, last, said))) || last
+  if (
+    found?.ending.by === 'time' &&
+    said.some((s, at) => at > found.at && HEATS_ON.test(s) && staysOn(said, found.at, at))
+  )
+    return null
   return found && { ...found, others: good.filter((g) => g.at === found.at && g !== found).map(({ ending }) => ending) }
 }
+
+/** "Turn the heat down and keep stirring till the sugar melts again", after a boil of five minutes: what ends that nobody has said. */
+const HEATS_ON = /^(?:turn the heat (?:up|down) and )?(?:keep|continue|go on)\b.*\b(?:until|till)\b/i
 
 /** "Off the heat whisk in the soda and watch it turn gold": what turns so then is no end of the cook. */
 const IS_OFF = /^off (?:the )?(?:heat|flame|stove)\b/i

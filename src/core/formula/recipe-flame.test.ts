@@ -48,6 +48,16 @@ describe('the flame of a written recipe', () => {
       ['3 ready: Boil sugar and wat', '6 ready: Back on'],
     ],
     [
+      'low where something is melted slowly, and no longer where that is brought to the boil',
+      'Melt all slowly. Bring to the boil and simmer 10 minutes. Cook to 118 °C.',
+      ['3 ready: Melt all slowly', '6 ready: Turn the heat up'],
+    ],
+    [
+      'none that is turned off, however slowly is stirred then',
+      'Boil sugar and water to 150 °C. Turn off the heat and slowly stir in the cream and butter. Back on, cook to 118 °C.',
+      ['6 ready: Boil sugar and wat', '6 ready: Back on'],
+    ],
+    [
       'no speed of a mixer',
       'Boil all to 118 °C. Beat on high for 5 minutes. Turn the mixer to low.',
       ['6 ready: Boil all to 118°'],

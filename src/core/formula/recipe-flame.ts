@@ -24,6 +24,10 @@ const DOWN =
   /\b(?:turn(?: the (?:heat|flame))? down|reduce|lower)\b.{0,14}\b(?:heat|flame)\b|\bturn the (?:heat|flame) down\b/i
 /** A mixer has speeds, and an oven is none of it. */
 const OTHER = /\b(?:beat(?:ers?)?|mixer|oven|processor|speed|whip|whisk(?:ing)?)\b/i
+/** "Melt slowly", "gently dissolve" */
+const GENTLY =
+  /(?<!\b(?:of|off|the) )\b(?:dissolve|heat|melt|warm)\b(?!.*\bboil)[^;]*\b(?:gently|slowly)\b|\b(?:gently|slowly) (?:dissolve|heat|melt|warm)\b/i
+const GENTLE = 3
 const STEP = 3
 /** The mark of the dial that a sentence turns the ring to, which burns at `dial`; null where it speaks of none. */
 export function dialSaid(sentence: string, dial: number): number | null {
@@ -34,6 +38,7 @@ export function dialSaid(sentence: string, dial: number): number | null {
   const found =
     how === undefined ? undefined : FLAMES.find(([words]) => new RegExp(`^(?:${words})`, 'i').test(how))?.[1]
   if (found !== undefined) return found
+  if (GENTLY.test(sentence)) return GENTLE
   if (/\bheat\b|\bflame\b/i.test(sentence) && UP.test(sentence)) return Math.min(DIAL_TOP - 1, dial + STEP)
   return DOWN.test(sentence) ? Math.max(2, dial - STEP) : null
 }
@@ -43,6 +48,10 @@ export const onlyDissolves = (sentence: string): boolean =>
   /\b(?:clear|combined|dissolv|gone|melt|smooth|stir)/i.test(sentence)
 /** Whether it turns the flame down to where it stands. */
 export const turnsDown = (sentence: string): boolean => DOWN.test(sentence) || /\bdown to\b/i.test(sentence)
+const BRINGS = /\bbring\b.{0,40}\bboil\b/i
+const GENTLE_SAID = /\bgentl[ey]\b/i
 /** Whether a sentence boils something, and not gently. */
 export const boilsUp = (sentence: string, climbs: boolean): boolean =>
-  (climbs || /\bbring\b.{0,40}\bboil\b/i.test(sentence)) && !/\bgentl[ey]\b|\bsimmer/i.test(sentence)
+  BRINGS.test(sentence)
+    ? !GENTLE_SAID.test(sentence)
+    : climbs && !GENTLE_SAID.test(sentence) && !/\bsimmer/i.test(sentence)
