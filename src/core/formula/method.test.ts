@@ -160,7 +160,10 @@ describe('where it comes off', () => {
     expect(asked(timed, 'target')).toMatchObject([{ because: { by: 'time', seconds: 1200 } }])
     expect(pullOf(timed)?.say).toMatch(/20 minutes/)
     // nor is it done by a time after which it is still kept on the heat
-    const kept = recipe(CARAMEL, 'Boil all for 5 minutes. Turn the heat down and keep stirring until it is glossy. Pour.')
+    const kept = recipe(
+      CARAMEL,
+      'Boil all for 5 minutes. Turn the heat down and keep stirring until it is glossy. Pour.',
+    )
     expect(asked(kept, 'target')).toMatchObject([{ because: { by: 'nothing' } }])
     const silent = recipe(CARAMEL, 'Put everything in a pan. Pour it out.')
     expect(asked(silent, 'target')).toMatchObject([{ because: { by: 'nothing' } }])

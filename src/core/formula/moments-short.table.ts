@@ -552,4 +552,32 @@ export const shortMoments: readonly Moment[] = [
       /^ready.*\+ dark-chocolate-70 200.*: Dip/,
     ],
   ],
+  [
+    'honey that is loosened with water once it is dark; what is added and brought up to a heat',
+    '200 g sugar\n60 g water\n80 g honey',
+    'Boil the honey alone in a small pan until it turns mahogany, then loosen with the water. Add the sugar, bring up to 110 °C and skim. On to 152 °C. Pour.',
+    152,
+    [
+      /^ready \+ honey 80: Boil/,
+      /^colour 190: Boil/,
+      /^ready \+ water 60: Loosen/,
+      /^ready \+ sugar 200: Add/,
+      /^rises 110: Add/,
+      /^target: On/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'whites that are told of before the pot they wait for is on; a tin that is buttered and lined',
+    '250 g sugar\n90 g water\n60 g egg white',
+    'Butter and line a tin. Whip the whites at 118 °C of the syrup. Heat sugar and water to 140 °C. Stream onto the whites. Scrape into the tin.',
+    140,
+    [
+      /^ready \+ sugar 250, water 90: Heat/,
+      /^rises 118: Whip/,
+      /^target: Heat/,
+      /^ready \+ egg-white 60: Stream/,
+      /^ready → out: Scrape/,
+    ],
+  ],
 ]

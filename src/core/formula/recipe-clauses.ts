@@ -122,7 +122,8 @@ const SETS_OUT = '(?:combine|put|place|mix|melt|dissolve)\\b'
 /** "The temperature will drop – bring it back up to 148°" */
 const BACK_UP = '(?:(?:bring|cook|heat|take) (?:it )?)?back (?:up )?to (?:about )?\\d'
 /** What ends the browning of sugar. */
-const STOPS = '(?:deglaze|stop (?:it |the (?:caramel|boil|cooking) )?(?:with|in))'
+const STOPS =
+  '(?:deglaze|(?:let down|loosen|slacken|stop) (?:it |the (?:caramel|boil|cooking) )?(?:with|in)(?! (?:an? |the )?(?:\\w+ )?(?:knife|scraper|spatula)))'
 /** "Dissolve, cover and steam for 3 minutes" */
 const STEAMS = 'cover and (?:boil|cook|simmer|steam)'
 /** What links two moments, and what the second of them begins with. */
@@ -140,7 +141,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', `${ADDS}\\b.{0,80}\\b(?:go on|cook|boil|heat|bring)\\b.{0,40}\\bto (?:about )?\\d`],
   [',\\s+', '(?:pour|remove|take it off|tip)\\b'],
   ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
-  ['[,;]\\s+', `${STOPS}\\b`],
+  [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
   [',\\s+', `${STEAMS}\\b`],
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')

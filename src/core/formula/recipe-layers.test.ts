@@ -373,6 +373,15 @@ describe('two boils of nearly the same', () => {
     ]),
   )
 
+  it('take in all of their list where a sentence boils them by their name', () => {
+    const { asks, formula } = readRecipe(
+      'Patties\n\nFondant:\n500 g sugar\n150 g water\n\nCoating:\n250 g dark chocolate 70 %\n\nBoil the fondant to 116 °C. Pour on a slab. Dip in tempered chocolate.',
+      pantry,
+    )
+    expect(asks.map((a) => a.id)).not.toContain('place')
+    expect(formula.parts?.[0]?.formula.steps[0]?.adds).toBeDefined()
+  })
+
   it('are of the kind that the whole is called, under a name that begins with a number', () => {
     const list = '400g sugar, 200ml cream, 75g butter'
     const { formula } = readRecipe(

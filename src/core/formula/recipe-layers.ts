@@ -251,7 +251,7 @@ export function readLayers(
     taken.push(id)
     const label = capital(CALLED[heading.toLowerCase()] ?? heading)
     const said = alsoSaid(of, i)
-    const layer = { name: label, list: [{ heading: null, lines }], said, ...(areTwins(layers) && { layerOf: name }) }
+    const layer = { name: label, list: [{ heading, lines }], said, ...(areTwins(layers) && { layerOf: name }) }
     const read = isBoiledBy(layer, lexicon) ? readPiece(layer, lexicon, answers.parts?.[id]) : unboiled(layer, lexicon)
     questions.push(...questionsUnder(id, read.questions))
     asks.push(...read.asks.map((a) => ({ ...a, part: { id, label } })))

@@ -27,6 +27,7 @@ const READIES = saidAs(
     /grease/,
     /(?:roll|turn|fold) (?:up )?the edges of\b.*\b(?:foil|paper|parchment)/,
     /rub (?:an?|the|your) (?:[\w-]+ ){0,4}(?:tin|tray|pan|dish)\b.*\b(?:butter|oil)/,
+    /(?:butter|oil|grease) (?:and|then) line/,
     /(?:butter|oil) (?:an?|the|both|two|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))/,
     /preheat/,
     /heat (?:the |your )?oven/,

@@ -343,7 +343,9 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
     -1
   if (claim(line) >= 0) return claim(line)
   const [left, free] = [alike.filter((w) => claim(w) < 0), spoken.filter((i) => !alike.some((w) => claim(w) === i))]
-  if (line.heading === null || mates.length === 0) return free[left.indexOf(line)] ?? -1
+  // a heading that stands over all of them tells none apart
+  if (mates.length === 0 || line.heading === null || alike.every((w) => w.heading === line.heading))
+    return free[left.indexOf(line)] ?? -1
   return spoken[company.indexOf(Math.max(...company))] as number
 }
 

@@ -85,6 +85,8 @@ describe('a pasted text as plain lines', () => {
 
   it.each([
     ['with a head', 'Ingredient\tg\t%\nSugar\t400\t80\nWater\t100\t20'],
+    ['with units alone over its numbers', '              g       %\nSugar       400     80\nWater       100     20'],
+    ['in one row, parted by strokes', '400 g sugar // 100 g water'],
     ['with its columns the other way round', 'Weight (g)\tItem\n400\tSugar\n100\tWater'],
     ['with a unit in each cell', 'Sugar\t400 g\nWater\t100 ml'],
     ['amount first', '400 g\tsugar\n100 g\twater'],

@@ -54,8 +54,12 @@ const COLUMNS = /(?<=\p{L}|\)) {3,}(?=[\d¼½¾⅓⅔]|an? |for )/u
 const WIDE = / {3,}/
 const OF_THREE = /^\S(?:.*?\S)? {3,}\S(?:.*?\S)? {3,}\S.*$/
 
+/** "g       %", over columns of numbers beside names that have no head */
+const UNIT_HEADS = /^(?:g|grams|kg|oz|lbs?|ml)(?:\s{2,}(?:g|grams|kg|oz|lbs?|ml|(?:baker['’]?s )?%|per ?cent))+$/i
+
 /** The cells of a row of a table; null for a line that is none. */
 function cellsIn(line: string): string[] | null {
+  if (UNIT_HEADS.test(line)) return ['Ingredient', ...line.split(/\s{2,}/)]
   const apart = line.includes('\t') || line.startsWith('|') ? /\t|\|/ : OF_THREE.test(line) ? WIDE : COLUMNS
   if (!apart.test(line)) return null
   const cells = line

@@ -156,6 +156,11 @@ describe('the pieces a method speaks of', () => {
       millilitres: 15,
     }))
 
+  it('are lollipops of so many grams, where that is said', () =>
+    expect(read('hard-candy', 'Spoon over sticks, 14 lollies of about 27 g.', 1, 'Lollipops')).toMatchObject({
+      millilitres: 20.8,
+    }))
+
   it.each([
     ['Spoon out.', 20, 50],
     ['Pour into 12 lollipop moulds.', null, 83.3],

@@ -68,7 +68,7 @@ const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b
 
 /** "Break in 15 g pieces". */
 const GRAMS_EACH =
-  /\b(?:break|snap|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g\b(?: (?:pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)/i
+  /\b(?:break|snap|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g\b(?: (?:pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)|\b(?:balls|lolli(?:pop|e)s|pieces|portions) of (?:about |around |approx\w*\.? )?(\d{1,3}(?:\.\d+)?) ?g\b/i
 
 const NUMBER = '(?:\\d\\/\\d|\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|[¼½¾⅓⅔])'
 const UNIT = '(?:mm|cm|in(?:ch(?:es)?|\\.)?(?![a-z])|"|″|”)'
@@ -265,7 +265,8 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields }: S
   if ((LOLLIPOPS.test(name) && !(any(CUTS) && !any(STICKS))) || any(LOLLIPOP_MOULDS)) {
     const count = makes ?? Number(LOLLIPOP_COUNT.exec(said.join('. '))?.[1] ?? Number.NaN)
     const share = litres === null || Number.isNaN(count) ? spoonfulIn(after) : (litres * 1000) / count
-    return lollipopOf(told, Number.isNaN(millilitres) ? share : millilitres)
+    const each = portion === null ? share : portion / PIECE_DENSITY
+    return lollipopOf(told, Number.isNaN(millilitres) ? each : millilitres)
   }
   if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS)))
     return jarOf([name, ...said].join('. '))
@@ -324,7 +325,7 @@ function eachOf(made: Made | null, makes: number | null): number | null {
 
 /** g of a piece, as it is said; null where it is not. */
 function gramsSaid(told: string): number | null {
-  const each = Number(GRAMS_EACH.exec(told)?.[1] ?? Number.NaN)
+  const each = Number(partsIn(GRAMS_EACH, told)[0] ?? Number.NaN)
   return each >= PIECE_G.least && each <= PIECE_G.most ? each : null
 }
 

@@ -149,7 +149,10 @@ const MOST_OF = 0.6
 const ONLY_AMOUNT =
   /(?:[\d.,]+|[\d\s]*[¼½¾⅓⅔]|\d+\s*\/\s*\d+)\s*(?:k?g|[mc]?l|oz|ounces?|lbs?|pounds?|cups?|fl\.? oz)\.?\s*$/
 
-const APART = new RegExp(`\\s+[·•|]\\s+|\\s+\\/\\s+(?!${ONLY_AMOUNT.source})(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`, 'i')
+const APART = new RegExp(
+  `\\s+(?:[·•|]|\\/\\/)\\s+|\\s+\\/\\s+(?!${ONLY_AMOUNT.source})(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`,
+  'i',
+)
 
 /** "3 cups sugar, 1 cup water. Boil without stirring …" */
 const LIST_THEN_METHOD = /^([^.]*(?:\.(?!\s+\p{Lu})[^.]*)*)\.\s+(\p{Lu}.*)$/su

@@ -126,6 +126,9 @@ const called = (worded: string): string => {
 const cooksFor = (text: string): boolean =>
   /^(?:boil|brown|cook|dissolve|heat|melt|simmer|warm)\b/i.test(text) &&
   !/\bthen\b|\badd\b|\b(?:stir|whisk|beat) in\b/i.test(text)
+/** "Add the sugar, bring up to 110° and take out the peel": it is in before that. */
+const ADDS_FIRST =
+  /^(?:add|combine|put|stir in|tip in)\b(?!.*\b(?:at|when|once)\b.*\d).{0,120}\b(?:boil|bring|cook|heat)\b.{0,30}\bto (?:about )?\d/i
 /** "Soak the sugar in the milk for an hour": nothing is lit for that. */
 const soaks = (s: string): boolean => STEEPS.test(s) && !STOVE.test(s) && secondsIn(s) !== null
 
@@ -204,7 +207,7 @@ export function stepsFrom(told: Told): Step[] {
     const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
     // what one sentence puts in and boils to somewhere is two moments
     const putIn: Step | null =
-      adds && (pulls || (when.on !== 'ready' && (i === lit || cooksFor(text))))
+      adds && (pulls || (when.on !== 'ready' && (i === lit || cooksFor(text) || ADDS_FIRST.test(text))))
         ? {
             id: idFor(`${label(text)} in`, taken),
             label: called(worded),
@@ -270,7 +273,16 @@ export function stepsFrom(told: Told): Step[] {
   })
   const heat = told.endings.find((e) => e.by === 'heat')
   const once = waitedOnce(steps, heat ? (heat.low + heat.high) / 2 : null)
-  return withEnds(beatenInTime(withLids(timedFromBoil(once))), told.pullAt >= 0)
+  return withEnds(beatenInTime(withLids(timedFromBoil(litFirst(once)))), told.pullAt >= 0)
+}
+
+/** "Whip the whites at 118° of the syrup. Heat the syrup to 140°": no heat is waited for in a pot that is not on. */
+function litFirst(steps: readonly Step[]): readonly Step[] {
+  const lit = steps.findIndex((s) => s.heat !== undefined)
+  const early = steps.filter((s, i) => i < lit && CLIMBS.has(s.when.on))
+  const rest = steps.filter((s) => !early.includes(s))
+  const at = lit - early.length + 1
+  return [...rest.slice(0, at), ...early, ...rest.slice(at)]
 }
 
 /** "Cool for 5 minutes. Beat until thick": where the recipe has said how long it waits, no other moment is waited for. */
