@@ -580,4 +580,33 @@ export const shortMoments: readonly Moment[] = [
       /^ready → out: Scrape/,
     ],
   ],
+  [
+    'paper that is laid out beside the stove; what goes back on the heat, and takes nothing in; a mould that is cast between bars',
+    '300 g sugar\n100 g water\n30 g butter',
+    'Lay out a sheet of baking parchment close to your stove top. Boil the sugar and water to 121 °C. Take out a ladleful. Return the rest to the heat. Cook to 143 °C. Beat in the butter off the heat. Cast between bars.',
+    143,
+    [
+      /^ready \+ sugar 300, water 100: Boil/,
+      /^rises 121: Boil/,
+      /^ready: Take out/,
+      /^ready: Return the rest/,
+      /^target: Cook/,
+      /^ready \+ butter 30: Beat in/,
+      /^ready → out: Cast/,
+    ],
+  ],
+  [
+    'a pan that bubbles before it is put back on the heat: it was lit when it was filled',
+    '300 g cream\n400 g sugar\n100 g water',
+    'Warm the cream. In a heavy saucepan combine the sugar and water. Keep going until 160 °C. Deglaze with the hot cream. Return to the heat and cook to 120 °C. Pour.',
+    120,
+    [
+      /^ready \+ sugar 400, water 100: In a heavy/,
+      /^rises 160: Keep going/,
+      /^ready \+ cream-36 301: Deglaze|^ready \+ cream-36 300: Deglaze/,
+      /^ready: Return/,
+      /^target: Cook/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

@@ -48,6 +48,11 @@ describe('the flame of a written recipe', () => {
       ['3 ready: Boil sugar and wat', '6 ready: Back on'],
     ],
     [
+      'lit where the pan is filled, if it is cooked before it goes back on',
+      'Combine the sugar and water in a pan. Let it bubble until it is amber. Add the cream and butter. Return to the heat and cook to 118 °C.',
+      ['6 ready: Combine the sugar ', '6 ready: Return to the heat'],
+    ],
+    [
       'low where something is melted slowly, and no longer where that is brought to the boil',
       'Melt all slowly. Bring to the boil and simmer 10 minutes. Cook to 118 °C.',
       ['3 ready: Melt all slowly', '6 ready: Turn the heat up'],

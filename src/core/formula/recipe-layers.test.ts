@@ -382,6 +382,17 @@ describe('two boils of nearly the same', () => {
     expect(formula.parts?.[0]?.formula.steps[0]?.adds).toBeDefined()
   })
 
+  it('are made apart where each is a sweet and told of under its name, though one of them is only melted', () => {
+    const { formula } = readRecipe(
+      'Bars\n\nFor the nougat: 400 g sugar, 120 g water, 66 g egg white\nFor the caramel: 400 g caramels, 30 g cream\n\nNougat: Boil sugar and water to 140 °C. Whip the whites, pour the syrup over them. Press in a tin.\nCaramel: Melt the caramels with the cream, spread over. Chill 1 hr. Cut.',
+      pantry,
+    )
+    expect(formula.parts?.map((p) => [p.label, p.formula.target?.celsius])).toEqual([
+      ['Nougat', 140],
+      ['Caramel', undefined],
+    ])
+  })
+
   it('are of the kind that the whole is called, under a name that begins with a number', () => {
     const list = '400g sugar, 200ml cream, 75g butter'
     const { formula } = readRecipe(

@@ -22,6 +22,8 @@ type Layer = Headed & { readonly heading: string }
 /** ◊ What only layers are called, and what only bases are made of. */
 const LAYER =
   /\b(?:base|crust|shortbread|shortcake|biscuit|sponge|topping|filling|glaze|coating|ganache|layer|icing|frosting)s?\b/i
+/** What is a sweet by itself: told of apart, two of them are made apart. */
+const SWEET = /\b(?:brittle|caramel|fondant|fudge|jelly|marshmallow|nougat|toffee)$/i
 const BAKED = /\b(?:flour|oats|crumbs|biscuits?|crackers?|cookies)\b/i
 
 /** Headings of what goes on a sweet that is made, and is no layer of it. */
@@ -39,6 +41,7 @@ export function layersIn({ list, method }: Pick<SplitRecipe, 'list' | 'method'>)
   const layers = list.filter((s): s is Layer => s.heading !== null)
   if (layers.filter((l) => !isFinish(l)).length < 2 || layers.length < list.length) return null
   if (layers.filter((l) => isBoiledApart(l, method)).length > 1 || areTwins(layers)) return layers
+  if (layers.every((l) => SWEET.test(l.heading) && toldOf(l, method).length > 0)) return layers
   return layers.some((l) => (LAYER.test(l.heading) && !isFinish(l)) || l.lines.some((line) => BAKED.test(line)))
     ? layers
     : null
@@ -62,13 +65,13 @@ const alsoSaid = (of: readonly (readonly string[])[], i: number): readonly strin
 /** What is said of all parts alike: "make each half the same way", "for each layer boil …". */
 const OF_EACH = /\b(?:each|both)\b.{0,12}\b(?:half|halves|batch(?:es)?|layers?|parts?|colou?rs?|flavou?rs?)\b/i
 
-/** Whether the method boils what stands under a heading by itself: under the same heading again, or after it and a colon. */
-function isBoiledApart({ heading }: Layer, method: readonly Headed[]): boolean {
-  const told = method.flatMap((m) =>
+/** What the method tells of what stands under a heading alone: under the same heading again, or after it and a colon. */
+const toldOf = ({ heading }: Layer, method: readonly Headed[]): readonly string[] =>
+  method.flatMap((m) =>
     alike(m.heading, heading) ? m.lines : m.lines.filter((l) => alike(TELLS.exec(l)?.[1] ?? null, heading)),
   )
-  return sentences(told).some((s) => boilsTo(s, 'C'))
-}
+const isBoiledApart = (layer: Layer, method: readonly Headed[]): boolean =>
+  sentences(toldOf(layer, method)).some((s) => boilsTo(s, 'C'))
 
 /** Works that end a whole, once all of its parts lie on each other. */
 const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])

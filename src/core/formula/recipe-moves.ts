@@ -45,7 +45,7 @@ const READIES = saidAs(
     /prepare/,
     /have (?:ready|an?|the|your|everything|all)/,
     /set out/,
-    /lay (?:out )?(?:an? |some |the )?(?:sheets? of )?(?:parchment|paper|foil|mat)/,
+    /lay (?:out )?(?:an? |some |the )?(?:sheets? of )?(?:baking |greaseproof |silicone |wax(?:ed)? )?(?:parchment|paper|foil|mat)/,
     /get (?:the|your|all|everything)\b.*\b(?:ready|in order|together)/,
     /you(?:[’']?ll| will)? need/,
     // "take 1 lb of sugar, a cup of water"
@@ -140,7 +140,7 @@ const POURS = saidAs(
     /^(?:the )?(?:hot )?honey (?:on|onto|over) (?:the )?whites/,
     /^(?:frame|mat|slab|tin|tray)$/,
     /frame\b/,
-    /cast (?:it )?(?:in|on)/,
+    /cast (?:it )?(?:in|on|between)/,
     /(?:then |quickly |straight )+into (?:an? |the )?(?:\w+ )?(?:\d+ ?x ?\d+|tin|tray|pan|dish)/,
     /tray (?:it )?(?:out|up|off)\b/,
     /sheet (?:it )?(?:out|at)\b/,

@@ -37,6 +37,13 @@ describe('a pasted text as plain lines', () => {
     ['what is asked about', 'Vanilla | some', 'Vanilla | some'],
   ])('loses nothing of a row: %s', (_, row, line) => expect(plainLines(row)).toEqual([line]))
 
+  it('takes what a star leads to for a note, and a row of a list for none', () =>
+    expect(plainLines('1 cup water*\n* 200 g sugar\n* Use less on humid days.')).toEqual([
+      '1 cup water*',
+      '* 200 g sugar',
+      'Note: Use less on humid days.',
+    ]))
+
   it('makes a heading of what is in bold, or marked as one, under the name', () =>
     expect(plainLines('**Bars**\n**Toffee**\n- 200 g sugar\n### Coat\n- 100 g chocolate')).toEqual([
       'Bars',

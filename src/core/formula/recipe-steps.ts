@@ -133,7 +133,7 @@ const ADDS_FIRST =
 const soaks = (s: string): boolean => STEEPS.test(s) && !STOVE.test(s) && secondsIn(s) !== null
 
 /** What is heated already. */
-const HEATED = /\b(?:heat|flame|boil|simmer|melt|cook|warm|dissolved?|stove|burner)/i
+const HEATED = /\b(?:heat|flame|boil|bubble|carameli[sz]e|simmer|melt|cook|warm|dissolved?|stove|burner)/i
 
 /** "Wait 5 minutes and spread until smooth", said of the chocolate on what was poured before: the sweet itself lies. */
 const spreadsOnTop = (i: number, { said, pullAt }: Told): boolean =>
@@ -161,7 +161,8 @@ export function stepsFrom(told: Told): Step[] {
   )
   // "combine … in a pan. Place the pan over medium heat": it is lit there
   const setOn = told.said.findIndex((s, i) => i > filled && !told.ready.has(i) && putsBack(s))
-  const lit = setOn > filled && !told.said.slice(filled, setOn).some((s) => HEATED.test(s)) ? setOn : filled
+  const isHeated = (s: string): boolean => HEATED.test(s) || heatIn(s)?.cools === false
+  const lit = setOn > filled && !told.said.slice(filled, setOn).some(isHeated) ? setOn : filled
   // where nothing says when it is done, the ring is spoken of until it goes back on it for the last time
   const onUntil = told.pullAt >= 0 ? told.pullAt : told.said.findLastIndex(putsBack)
   const turnsOff = (s: string): boolean => takesOff(s) && !putsBack(s)
@@ -279,6 +280,7 @@ export function stepsFrom(told: Told): Step[] {
 /** "Whip the whites at 118° of the syrup. Heat the syrup to 140°": no heat is waited for in a pot that is not on. */
 function litFirst(steps: readonly Step[]): readonly Step[] {
   const lit = steps.findIndex((s) => s.heat !== undefined)
+  if (steps.slice(0, lit).some((s) => s.adds !== undefined)) return steps
   const early = steps.filter((s, i) => i < lit && CLIMBS.has(s.when.on))
   const rest = steps.filter((s) => !early.includes(s))
   const at = lit - early.length + 1
