@@ -30,8 +30,9 @@ const SOON = 25
 
 /** ◊ A shade seen this near the wanted one is it, °C colour-equivalent. */
 const SHADE = 4
-/** ◊ Cooler than this, °C, sugar has no colour that tells. */
+/** ◊ Cooler than this, °C, sugar has no colour that tells, and a drop in cold water shows no thread. */
 const PALEST = 158
+const THINNEST = 109
 
 export interface Moment {
   readonly now: number
@@ -43,7 +44,7 @@ export interface Moment {
   readonly forecast: Forecast | null
   /** Without a probe, and nothing was read lately: the forecast is a reckoning from the log. */
   readonly unread?: boolean
-  /** Without a probe: a drop since the last step says the target is reached. */
+  /** Without a probe: a drop since the last step says that the heat it waits for is reached. */
   readonly dropped?: boolean
   /** Until it has cooled to the next step's temperature. */
   readonly cooling?: DoNow['due']
@@ -65,6 +66,7 @@ function shown({ when, shows }: Step, state: CookState, m: Moment): boolean {
   if (when.on === 'sign') return saw(state, when.sign)
   if (when.on === 'texture') return (state.textures.get(when.texture) ?? Number.NEGATIVE_INFINITY) >= state.lastDoneAt
   if (when.on === 'target') return m.dropped ?? false
+  if (when.on === 'rises' && m.dropped) return true
   // sugar alone that has the colour of a temperature is there
   return isTold(when) && saw(state, when.celsius)
 }
@@ -72,6 +74,13 @@ function shown({ when, shows }: Step, state: CookState, m: Moment): boolean {
 /** Whether a test can tell that it is there: a shade, dark enough to be one. */
 const isTold = (when: Step['when']): when is Extract<Step['when'], { celsius: number }> =>
   (when.on === 'colour' || when.on === 'rises') && when.celsius >= PALEST
+
+/** What only a thermometer or a test of the maker can tell: that it is there. */
+const asksEyes = (step: Step): boolean =>
+  step.when.on === 'target' ||
+  (step.when.on === 'rises' && step.when.celsius >= THINNEST) ||
+  isTold(step.when) ||
+  byTheDegree(step)
 
 /** Chocolate is worked by the degree: what is only reckoned of it is not enough. */
 export const byTheDegree = ({ when, handwork }: Step): boolean =>
@@ -155,8 +164,7 @@ export function doNow(formula: FormulaDocument, state: CookState, moment: Moment
     }
   const seen = shown(step, state, moment)
   const due = seen ? exactly(0) : untilDue(step, state, moment)
-  const asksTest =
-    !seen && moment.unread === true && (step.when.on === 'target' || isTold(step.when) || byTheDegree(step))
+  const asksTest = !seen && moment.unread === true && asksEyes(step)
   const mood: Mood = due === null || due.seconds > SOON ? 'wait' : due.seconds > 0.5 || asksTest ? 'soon' : 'now'
   const meanwhile = mood === 'wait' && step.meanwhile !== undefined
   const closes = moment.window?.closes

@@ -64,7 +64,7 @@ function coolingNow(cook: Cook, readings: readonly Reading[], now: number): Cool
 }
 
 /**
- * A drop says the target is reached when the stage it shows begins about there; and at hard crack, for what lies beyond it
+ * A drop says a heat is reached when the stage it shows begins about there; and at hard crack, for what lies beyond it
  * no drop can tell.
  */
 const droppedThere = ({ state, conditions }: Cook, mix: Mix, targetC: number): boolean =>
@@ -117,7 +117,9 @@ export function potNow(
   const boilC = cook.stretches.at(-1)?.path.boilC ?? null
   const best = syrupC({ forecast: f, celsius })
   const boiling = best !== null && boilC !== null && best >= boilC - 0.3 && state.pulledAt === null
-  const water = mix && boiling && best !== null ? waterToldBy(mix, best, cook.conditions.pressurePa) : null
+  // a heat that may be anything tells of no water, and of no bite
+  const isLost = byHand && reckoned === null
+  const water = mix && boiling && best !== null && !isLost ? waterToldBy(mix, best, cook.conditions.pressurePa) : null
   const boiled = mix && water !== null ? withWater(mix, water) : null
   return {
     track,
@@ -128,7 +130,7 @@ export function potNow(
       boilC,
       forecast: f,
       unread: byHand && !isRead(cook, now),
-      dropped: byHand && pulls && nextC !== null && mix !== null && droppedThere(cook, mix, nextC),
+      dropped: byHand && nextC !== null && mix !== null && droppedThere(cook, mix, nextC),
       cooling,
       window,
     }),

@@ -184,7 +184,24 @@ it('what rests after its pour is asked about when it was due for a day, and noth
 
 it('a cook by hand without a reading does not make one up for an hour', () => {
   const cook = openCook(drops, grams, testConditions, { byHand: true, lagS: 0, noiseC: 3 }, steps('pull'))
-  expect(potNow(cook, [{ at: 0, celsius: 20 }], 3600).celsius).toBeNull()
+  const { celsius, water, stage, bite } = potNow(cook, [{ at: 0, celsius: 20 }], 3600)
+  // what may be anything between two sweets is none of them
+  expect({ celsius, water, stage, bite }).toEqual({ celsius: null, water: null, stage: null, bite: null })
+})
+
+it('a heat on the way that only a reckoning has reached is asked for by a test, and is there once a drop shows it', () => {
+  const nuts = demoBoil('coconut-chip-brittle')
+  const at = nuts.steps.findIndex((s) => s.when.on === 'rises')
+  const begun = nuts.steps.slice(0, at).map((s, i) => event(30 * i, { type: 'step', step: s.id }))
+  const seen = (more: CookEvent[]) =>
+    potNow(
+      openCook(nuts, gramsAsWritten(nuts), testConditions, { byHand: true, lagS: 0, noiseC: 1 }, [...begun, ...more]),
+      [{ at: 0, celsius: 20 }],
+      3000,
+    ).doNow
+  expect(seen([])).toMatchObject({ mood: 'soon', test: true })
+  const drop = event(2990, { type: 'test', test: 'drop', result: 'hard-crack' })
+  expect(seen([drop])).toMatchObject({ mood: 'now', test: false })
 })
 
 it('a range that nobody knows the end of has none', () => {

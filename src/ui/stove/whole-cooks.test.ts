@@ -77,7 +77,9 @@ function testOf({ analysis, pot }: CookAssessment, truth: number): CookAct | nul
   if (step?.when.on === 'target' && typeof step.shows === 'string')
     return truth >= analysis.targetC ? { type: 'test', test: 'sign', sign: step.shows as Sign } : null
   const stage = analysis.stages.findLast((s) => s.from <= truth)
-  if (step?.when.on === 'target') return stage ? { type: 'test', test: 'drop', result: stage.id } : null
+  // what is paler than straw only cold water tells
+  const isPale = step?.when.on === 'target' || (step?.when.on === 'rises' && step.when.celsius < 158)
+  if (isPale) return stage ? { type: 'test', test: 'drop', result: stage.id } : null
   return { type: 'test', test: 'colour', celsius: truth }
 }
 

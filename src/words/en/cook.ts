@@ -45,7 +45,7 @@ export function sayDoNow(doNow: DoNow, say: Say): DoNowSaid {
       prepare: null,
       why: byTheDegree(step)
         ? 'Chocolate is worked by the degree, and this is only reckoned: read it before you go on.'
-        : 'Nothing was read for a while, so the time is only reckoned. Cold water, a sign or the colour decides.',
+        : 'Nothing was read for a while, so the time is only reckoned. A thermometer, cold water, a sign or the colour decides.',
       ahead: null,
       window: null,
     }
