@@ -26,6 +26,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     /\b(?:begin|start|keep) pulling\b|\bhandle,? pull\b|\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?(?:min\w*|times))\b|\bgather\b.*\band pull(?=;|$)|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
     { kind: 'pull' },
   ],
+  [/\bfor pulling\b/i, { kind: 'pull' }],
   [/\b(?:form|shape|roll|press)\b.*\bballs?\b/i, { kind: 'form', into: 'balls' }],
   [/\b(?:form|shape)\b.*\bclusters?\b/i, { kind: 'form', into: 'clusters' }],
   [/\bsticks?\b.*\bmou?lds?\b|\b(?:pour|fill|spoon)\b.*\bmou?lds?\b/i, { kind: 'fill', by: 'jug', level: 1 }],

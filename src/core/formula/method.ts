@@ -236,7 +236,8 @@ const SHADES: readonly (readonly [RegExp, number, string])[] = [
   ],
   [/\bgolden\b(?! (?:syrup|caster|sugar|raisins))|\bgold\b/i, 170, 'golden'],
   [/colou?r of (?:\w+ )?(?:tea|whisk(?:e)?y|cognac|rum)\b/i, 178, 'amber'],
-  [/colou?r of (?:\w+ )?honey\b/i, 170, 'golden'],
+  [/\bdark honey\b/i, 175, 'amber'],
+  [/colou?r of (?:\w+ )?honey\b|\bhoney[- ]colou?r/i, 170, 'golden'],
   [/\bstraw\b/i, 160, 'straw'],
 ]
 
@@ -272,7 +273,8 @@ export function secondsIn(sentence: string): number | null {
   return written && written.range.low * per + (more && per === 3600 ? 60 * Number(more[1]) : 0)
 }
 
-const BOILS = /\b(?:boil|cook(?!ie)|take(?= to)|simmer|swirl|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
+const BOILS =
+  /\b(?:(?:high|low|medium) until|boil|cook(?!ie)|take(?= to)|simmer|swirl|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
 /** "Make a dry caramel to a dark amber", "caramel, medium amber", "sugar to amber". */
 const CARAMEL =
   /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b|^(?:dry[- ])?carameli[sz]e\b|^(?:the )?(?:sugar|honey|syrup)\b[^,;]{0,20}\bto (?:an? )?/i

@@ -609,4 +609,30 @@ export const shortMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'a minute that ends with a stop; all that is combined where nothing is named; what is baked after the pour',
+    '395 g condensed milk\n40 g golden syrup\n60 g butter\n100 g milk chocolate chips',
+    'Combine in a saucepan over medium heat. Cook to 110 °C. Pour over the base. Bake at 180 °C for 12 min. Top with the chips. Let stand 5 min.; spread.',
+    110,
+    [
+      /^ready \+ condensed-milk 395, golden-syrup 40, butter 60: Combine/,
+      /^target: Cook/,
+      /^ready → out: Pour/,
+      /^after 720: Bake/,
+      /^ready \+ milk-chocolate[\w-]* 100: Top/,
+      /^after 300: Let stand 5 min; spread$/,
+    ],
+  ],
+  [
+    'sugar that is low until it is clear and high until it has its colour',
+    '225 g sugar\n45 g water\n20 g butter',
+    'Sugar and water: low until clear, high until a dark honey colour. Off. In with the butter. Tip on a tray.',
+    175,
+    [
+      /^ready \+ sugar 225, water 45: Sugar/,
+      /^target: Sugar/,
+      /^ready \+ butter 20: (?:Mix )?[Ii]n/,
+      /^ready → out: Tip/,
+    ],
+  ],
 ]

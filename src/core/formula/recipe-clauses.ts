@@ -6,7 +6,7 @@ import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
-  /\b(w|sq|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=,|\)|\s+[a-z])/g
+  /\b(w|sq|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z])/g
 
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)(?:\s*:|\s+[–—-])\s+/i

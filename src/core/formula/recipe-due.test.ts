@@ -63,6 +63,11 @@ describe('what a recipe leaves to cool', () => {
     expect(steps.slice(steps.findIndex((s) => s.when.on === 'target') + 1).map(dueOf)).toEqual(wanted)
   })
 
+  it('waits as well where nothing says when it is done', () => {
+    const { steps } = read('Caramels', 'Stir all over the heat. Pour into a tin. Cool completely. Break up.')
+    expect(steps.slice(-2).map(dueOf)).toEqual(['ready', 'window break'])
+  })
+
   it('is whipped until it is thick, or for as long as is said', () => {
     const whipped = (said: string) =>
       readRecipe(

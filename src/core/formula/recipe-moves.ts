@@ -170,6 +170,7 @@ const POURS = saidAs(
     /(?<!\b(?:an?|the|each|your|clean|glass|lidded)\s)(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|:|$)/,
     /pipe\b(?=$| at \d|.*\b(?:in|on)(?:to)?\b)/,
     /(?<=^|[,;] )out on(?:to)?/,
+    /(?:half|thirds?|the rest|all) on(?:to)? (?:an? |the )?(?:buttered|greased|oiled)/,
     /(?<=[,;] )onto (?:an? |the )?(?:\w+ )?(?:marble|mat|paper|parchment|sheet|slab|tray)/,
     /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w×-]+ ){0,6}(?:tin|tray|pan|frame|mou?lds?))/,
     /(?:roll|sheet) (?:it |out )*between/,

@@ -11,7 +11,7 @@ const SUGARS = /\bsugars\b/i
 const SWEETENER = /^(?:glucose|honey|dextrose|invert|treacle|molasses|syrup)\b/
 
 const EVERYTHING =
-  /\b(?:everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|pop|throw|chuck|bung|dump|bring|tip|stir|melt|heat|boil|cook|combine) (?:(?:it )?all\b(?! the (?:while|time)\b)|the (?:whole )?lot\b)|\b(?:combine|mix|put|place) ingredients\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull|return|boil|cook|heat) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
+  /\b(?:everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|pop|throw|chuck|bung|dump|bring|tip|stir|melt|heat|boil|cook|combine) (?:(?:it )?all\b(?! the (?:while|time)\b)|the (?:whole )?lot\b)|\b(?:combine|mix|put|place) ingredients\b|^(?:combine|mix|put|place)(?: together)? in (?:an? |the |your )(?:[\w-]+ ){0,4}(?:pan|pot|saucepan)\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull|return|boil|cook|heat|take) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
 
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i
@@ -291,7 +291,7 @@ function placeOf(
     takesHeaded(s, line) ||
     (EVERYTHING.test(all[i] as string) && !written.some((w) => takesHeaded(all[i] as string, w)))
   const whole = said.flatMap((s, i) => (!ready.has(i) && isWhole(s, i) && !isLeftOut(s, names) ? [i] : []))
-  const spoken = named.some((i) => putsIn(said[i] as string, names))
+  const spoken = named.some((i) => putsIn(said[i] as string, names) || LIES_ON.test(said[i] as string))
     ? named
     : [...named, ...whole].sort((x, y) => x - y)
   // what a bowl holds for a while goes in where the pot is spoken of

@@ -225,6 +225,9 @@ const looksLikeMethod = (line: string): boolean =>
   /^step\s+\d+\s*[:.)–-]/i.test(line) ||
   (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
 
+/** "1,000 g cream: scald, hold 80 °C. In a copper pan …": a method, whatever it begins with. ◊ */
+const isTold = (line: string): boolean => line.split(/[.!]\s+(?=\p{Lu})/u).length >= 3 && heatIn(line) !== null
+
 /** "Spread thin", "boil to 120 C", "off heat, butter and soda": what is done, however short. */
 const tells = (line: string): boolean => {
   const words = bare(line)
@@ -357,7 +360,7 @@ export function splitRecipe(text: string): SplitRecipe {
     } else if (mode === 'notes' || (mode !== 'method' && TOOL.test(bare(line)))) left.push(line)
     else if (i === 0 && isNamed(line, lines[1] ?? '')) name = line
     else if (mode === 'method') isListed(line) ? put(list, line) : tell(line)
-    else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line))) {
+    else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line) && !isTold(line))) {
       tell(line)
     } else if (!name && mode === 'start' && (!beginsWithAmount(line) || isTitle(line))) name = line
     else {
@@ -372,8 +375,11 @@ export function splitRecipe(text: string): SplitRecipe {
     first.lines = first.lines.filter((line) => !before.includes(line))
     left.push(...before)
   }
+  // "Seed brittle | 20 min | 1 tray"
+  const [called = '', ...beside] = name.split(/\s+\|\s+/)
+  left.push(...beside)
   return {
-    name,
+    name: called,
     list: list.filter((s) => s.lines.length > 0),
     method: method.filter((s) => s.lines.length > 0),
     makes,

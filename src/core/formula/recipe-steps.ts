@@ -163,9 +163,11 @@ export function stepsFrom(told: Told): Step[] {
   const setOn = told.said.findIndex((s, i) => i > filled && !told.ready.has(i) && putsBack(s))
   const isHeated = (s: string): boolean => HEATED.test(s) || heatIn(s)?.cools === false
   const lit = setOn > filled && !told.said.slice(filled, setOn).some(isHeated) ? setOn : filled
-  // where nothing says when it is done, the ring is spoken of until it goes back on it for the last time
-  const onUntil = told.pullAt >= 0 ? told.pullAt : told.said.findLastIndex(putsBack)
   const turnsOff = (s: string): boolean => takesOff(s) && !putsBack(s)
+  // where nothing says when it is done, it is on until it is taken off or poured for good
+  const back = told.said.findLastIndex(putsBack)
+  const off = told.said.findIndex((s, i) => i > Math.max(back, lit) && (turnsOff(s) || pours(s)))
+  const onUntil = told.pullAt >= 0 ? told.pullAt : (off < 0 ? told.said.length : off) - 1
   /** Whether the ring was turned off by a sentence before `i`, and by none put on again. */
   const isOff = (i: number): boolean => {
     const before = told.said.slice(0, i).map((s, at) => (told.ready.has(at) ? '' : s))
@@ -195,7 +197,7 @@ export function stepsFrom(told: Told): Step[] {
     taken.add(id)
     const adds = told.groupAt.get(i)
     const pulls = when.on === 'target'
-    const isAfter = i > told.pullAt && told.pullAt >= 0
+    const isAfter = i > onUntil
     const untimed = isAfter && when.on === 'ready'
     const isPoured = isOut(i, told)
     // what is spread on what was poured lies on it
