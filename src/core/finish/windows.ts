@@ -37,6 +37,7 @@ const everywhere: FamilyFacts['windows'] = {
   unmould: { nearRoom: 8 },
   score: { nearRoom: 20 },
   pull: { above: [28, 50] },
+  form: { nearRoom: 25 },
 }
 
 const windowsOf = (family: FamilyId): FamilyFacts['windows'] => ({

@@ -37,6 +37,8 @@ describe('what a recipe leaves to cool', () => {
     ['Wrap once they are quite cold.', ['word cold wrap']],
     ['Break up when cold.', ['window break']],
     ['Leave to cool for 2 hours.', ['after 7200']],
+    ['Cool, wrap.', ['window cool']],
+    ['Butter your hands and form balls.', ['window form']],
     ['Cut the next day.', ['after 43200 cut']],
     ['Leave overnight. Cut the next day.', ['after 28800', 'window cut']],
     ['Mark into squares when nearly cold.', ['falls score']],

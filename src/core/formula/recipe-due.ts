@@ -46,7 +46,9 @@ const OFF_HEAT = /\b(?:from|off|kill|cut) (?:the )?heat\b/gi
 const WARMS_AGAIN = /\b(?:re-?(?:heat|warm)(?:ed)?|dry|melt|warm|heat)\b/i
 
 /** Work that has to wait for its moment where the recipe gives none. */
-const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'beat', 'whip', 'pull'])
+const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'beat', 'whip', 'pull', 'form'])
+/** What is done to what is cold. */
+const ON_COLD: ReadonlySet<HandworkKind> = new Set(['cool', 'chill', 'wrap', 'dust', 'coat'])
 
 /** "When cool enough, pull for 10 minutes": the time is that of the work; "when it has stood for 3 hours, cut" waits so long. */
 const COUNTS_FROM = new RegExp(`${WATCHES.source}(?![^,]*\\b(?:minutes?|mins?|hours?|hrs?)\\b[^,]*,)`, 'i')
@@ -66,7 +68,7 @@ const UNTIL = /\b(?:until|till) (.{2,40})$/i
 const A_LITTLE = /\b(?:slightly|a (?:little|bit|few|moment)|briefly|enough)\b/i
 /** What has been poured is cold by a reckoning; when a pot, or what stands in a fridge, is as cool as it should be its maker says. */
 export function waitsCold(text: string, work: Handwork | null, isOut: boolean): Pick<Step, 'when' | 'handwork'> | null {
-  if (!GETS_COLD.test(text) || (work !== null && work.kind !== 'cool' && work.kind !== 'chill')) return null
+  if (!GETS_COLD.test(text) || (work !== null && !ON_COLD.has(work.kind))) return null
   if (isOut && work?.kind !== 'chill' && !A_LITTLE.test(text))
     return { when: { on: 'window' }, handwork: { kind: 'cool' } }
   return {

@@ -67,7 +67,7 @@ export function endingOf(
 
 /** "Turn the heat down and keep stirring till the sugar melts again", after a boil of five minutes: what ends that nobody has said. */
 const HEATS_ON =
-  /^(?:turn the heat (?:up|down) and )?(?:keep|continue|go on)\b.*\b(?:until|till)\b|^(?:turn|reduce|lower)\b.{0,20}\bto (?:a )?(?:low|med)\S*(?: heat)? and\b.*\b(?:until|till)\b/i
+  /\bbring\b.{0,30}\bboil\b|^(?:turn the heat (?:up|down) and )?(?:keep|continue|go on)\b.*\b(?:until|till)\b|^(?:turn|reduce|lower)\b.{0,20}\bto (?:a )?(?:low|med)\S*(?: heat)? and\b.*\b(?:until|till)\b/i
 
 /** "Off the heat whisk in the soda and watch it turn gold": what turns so then is no end of the cook. */
 const IS_OFF = /^off (?:the )?(?:heat|flame|stove)\b/i

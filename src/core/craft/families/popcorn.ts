@@ -7,7 +7,7 @@ export const popcorn: Family = {
   spoiltAt: 182,
   grains: false,
   work: 'tossed',
-  windows: { form: { above: [45, 100] }, cut: { nearRoom: 6 } },
+  windows: { form: { above: [38, 75] }, cut: { nearRoom: 6 } },
   finish: {
     usual: [
       { work: { kind: 'form', into: 'clusters' }, pours: true },
