@@ -635,4 +635,18 @@ export const shortMoments: readonly Moment[] = [
       /^ready → out: Tip/,
     ],
   ],
+  [
+    'a shell that is boiled by its name, what goes into it later, and a centre that is laid in',
+    'SHELL\nsugar 1200 g\nwater 400 g\ncitric acid 12 g\n\nCENTRE\nicing sugar 150 g\ntartaric acid 12 g',
+    'Boil shell syrup to 150 °C. Pour on the slab. Fold in the acid. Flatten it, lay the centre along it and seal. Snip into 2 cm pieces.',
+    150,
+    [
+      /^ready \+ sugar 1200, water 400: Boil/,
+      /^target: Boil/,
+      /^ready.*→ out: Pour/,
+      /^ready.*\+ citric-acid 12: Fold/,
+      /^ready \+ icing-sugar 150, tartaric-acid 12: Flatten/,
+      /^window: Snip/,
+    ],
+  ],
 ]

@@ -37,6 +37,7 @@ describe('what a recipe leaves to cool', () => {
     ['Wrap once they are quite cold.', ['word cold wrap']],
     ['Break up when cold.', ['window break']],
     ['Leave to cool for 2 hours.', ['after 7200']],
+    ['Cut into squares, leave to cool completely.', ['window cut', 'window cool']],
     ['Cool, wrap.', ['window cool']],
     ['Butter your hands and form balls.', ['window form']],
     ['Cut the next day.', ['after 43200 cut']],

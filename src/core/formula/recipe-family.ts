@@ -9,7 +9,7 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
     'caramel-sauce',
   ],
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
-  [/fudge|fondant|penuche|(?:mint|opera) creams?|\btablet\b|coconut ice\b/i, 'fudge'],
+  [/fudge|fondant|penuche|(?:mint|opera|rose|violet|fruit|sugar) creams?|\btablet\b|coconut ice\b/i, 'fudge'],
   [/marshmallow/i, 'marshmallow'],
   [/pralines?\b(?! paste)/i, 'fudge', /cream|milk/i],
   [/brittle|praline(?! paste)|nougatine/i, 'brittle'],

@@ -18,7 +18,7 @@ const GOES_IN = /\bin$/i
 
 /** What may follow a heading in a sentence that takes all beneath it: "boil the shell to 150°", and not "boil shell sugar". */
 const AS_WHOLE =
-  '(?=\\s*(?:$|[^\\w\\s]|(?:all[- ]in|batch|half|ingredients|layer|mixture|mix|part|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
+  '(?=\\s*(?:$|[^\\w\\s]|(?:all[- ]in|batch|half|ingredients|layer|mixture|mix|part|syrup|along|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
 
 /** "Cook the sugar syrup", "fold in the inclusions", "fill with sherbet": whether a sentence takes all that stands under a heading. */
 export function takesHeaded(sentence: string, { heading }: Written): boolean {
@@ -259,7 +259,12 @@ function placeOf(
   const isAlike = (w: Written): boolean =>
     w !== line &&
     (w.names[0] === line.names[0] || (w.heading !== line.heading && w.names.some((n) => line.names.includes(n))))
-  if (headed >= 0 && written.some(isAlike)) return apart.get(headed) ?? headed
+  if (headed >= 0 && written.some(isAlike)) {
+    // "boil the shell; fold in the acid": what is put in by its name later is not boiled with the rest
+    const isTwice = written.some((w) => w !== line && w.names[0] === line.names[0])
+    const later = isTwice ? -1 : said.findIndex((s, i) => i > headed && !ready.has(i) && putsIn(s, names))
+    return later < 0 ? (apart.get(headed) ?? headed) : later
+  }
   const twin = twinAt(said, line, written)
   if (twin >= 0 && !apart.has(twin)) {
     if (ready.has(twin)) {

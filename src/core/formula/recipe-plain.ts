@@ -122,9 +122,11 @@ const INDENTED = /^\s{2,}\S/
 /** The lines of a text, none of them counted; empty only where what was set in under a heading ends. */
 export const plainLines = (text: string): readonly string[] =>
   uncounted(
-    linesOf(inSentences(footnoted(text).replace(SPACES, ' ').replace(UNSEEN, '').replace(BARE_POINT, '$10.'))).map(
-      spelledOut,
-    ),
+    linesOf(
+      inSentences(
+        footnoted(text).replace(SPACES, ' ').replace(SIRUP, '$1yrup').replace(UNSEEN, '').replace(BARE_POINT, '$10.'),
+      ),
+    ).map(spelledOut),
   )
 
 /** "1/2 cup water*", and beneath it "* Use less on humid days": a note on that. */
@@ -132,6 +134,8 @@ const STARRED = /^[^*\n]*[\p{L}\d)]\*[ \t]*$/mu
 const FOOTNOTE = /^[ \t]*\*[ \t]*(?=\p{L}[^*\n]*$)/gmu
 const footnoted = (text: string): string => (STARRED.test(text) ? text.replace(FOOTNOTE, 'Note: ') : text)
 
+/** "Corn sirup", as it was spelled once */
+const SIRUP = /\b(s)irup/gi
 /** Spaces of a page that are none of a keyboard, and marks of a page that nobody sees. */
 const SPACES = /[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g
 /** ".5 c corn syrup" */
