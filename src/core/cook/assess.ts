@@ -192,7 +192,7 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
   const poured = emptiedAt(boil.formula, cook.state)
   const over = cook.state.finishedAt !== null
   const past =
-    poured === null ? pastTarget(cook, readings, syrupC(pot), analysis.targetC) : { beyond: false, trouble: false }
+    poured === null ? pastTarget(cook, readings, syrupC(pot), analysis.targetC, at) : { beyond: false, trouble: false }
   return {
     boil,
     record,

@@ -67,7 +67,7 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
     const { doNow } = seen
     if (Math.round(pot.at) % 20 < GLANCE)
       colour = { mean: colourTemperature(doseOf(readings, cook)), sd: COLOUR_SD.curve }
-    const past = pastTarget(cook, readings, syrupC(seen), analysis.targetC)
+    const past = pastTarget(cook, readings, syrupC(seen), analysis.targetC, pot.at)
     for (const t of troublesOf({ cook, pot: seen, analysis, past, colour, now: pot.at }))
       alarms.add(`${t.tone} ${t.id}`)
     const byEye = ['word', 'sign', 'texture'].includes(next.when.on)

@@ -2,6 +2,7 @@
 import { isBoiled } from '../formula/document'
 import { type Cook, slackOf } from './cook'
 import { saw } from './do-now'
+import { fedAt } from './log'
 import type { Reading } from './readings'
 
 /** ◊ A little past the band is a matter of taste; this many times the band is trouble. */
@@ -14,16 +15,29 @@ export interface PastTarget {
   readonly trouble: boolean
 }
 
+/** ◊ s after something went in for which a probe may tell of before. */
+const SETTLES = 60
+
+/** Whether its target is what it is cooked to now: it is next, or only a time is waited for on the way, as in "boil for 15 minutes". */
+function isOnItsWay({ formula, state }: Cook, now: number): boolean {
+  const left = formula.steps.slice(state.next)
+  const pull = left.findIndex((s) => s.when.on === 'target')
+  const isTimed = left.slice(0, pull).every((s) => s.when.on === 'after' && s.adds === undefined && !s.offHeat)
+  return pull === 0 || (pull > 0 && isTimed && now - (fedAt(state).at(-1) ?? 0) > SETTLES)
+}
+
 /**
- * Whether the syrup, `celsius` now, is past its target of `targetC` (both °C). Once it has been pulled, the hottest it has
+ * Whether the syrup, `celsius` at `now`, s, is past its target of `targetC` (both °C). Once it has been pulled, the hottest it has
  * been since counts: the pan carries on.
  */
 export function pastTarget(
-  { formula, state, probe }: Cook,
+  cook: Cook,
   readings: readonly Reading[],
   celsius: number | null,
   targetC: number,
+  now: number,
 ): PastTarget {
+  const { formula, state, probe } = cook
   const { pulledAt } = state
   if (!isBoiled(formula)) return { beyond: false, trouble: false }
   const byEye = probe.byHand ?? false
@@ -33,6 +47,6 @@ export function pastTarget(
   const step = formula.steps[state.next]
   // what is reckoned gives way to what was seen: a sign that it is there says that it is not past it
   const there = byEye && step?.shows !== undefined && saw(state, step.shows)
-  const waits = step?.when.on === 'target' && celsius !== null && !there
+  const waits = isOnItsWay(cook, now) && celsius !== null && !there
   return { beyond: waits && celsius > above(1), trouble: waits && celsius > above(TROUBLE) }
 }

@@ -297,7 +297,7 @@ describe('trouble', () => {
       cook,
       pot,
       analysis: over,
-      past: pastTarget(cook, [], syrupC(pot), over.targetC),
+      past: pastTarget(cook, [], syrupC(pot), over.targetC, 600),
       colour: null,
       now: 600,
     })

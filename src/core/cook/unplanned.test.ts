@@ -9,6 +9,7 @@ import { assessCook } from './assess'
 import { contents, openCook } from './cook'
 import { isEarly } from './do-now'
 import type { CookAct, CookEvent } from './log'
+import { pastTarget } from './past-target'
 import { potEventsOf } from './pot-events'
 import { potNow, syrupC } from './pot-now'
 import type { Reading } from './readings'
@@ -187,6 +188,28 @@ it('a cook by hand without a reading does not make one up for an hour', () => {
   const { celsius, water, stage, bite } = potNow(cook, [{ at: 0, celsius: 20 }], 3600)
   // what may be anything between two sweets is none of them
   expect({ celsius, water, stage, bite }).toEqual({ celsius: null, water: null, stage: null, bite: null })
+})
+
+it('what boils past its target is past it while only a time is waited for, and not by a probe that has yet to hear what went in', () => {
+  const pull = drops.steps.findIndex((s) => s.when.on === 'target')
+  const timed = {
+    id: 'timed',
+    label: 'Boil',
+    when: { on: 'after', seconds: 900 },
+    say: 'Boil',
+    why: '',
+    act: 'On',
+  } as const
+  const formula = { ...drops, steps: [...drops.steps.slice(0, pull), timed, ...drops.steps.slice(pull)] }
+  const begun = formula.steps.slice(0, pull).map((s, i) => event(20 * i, { type: 'step', step: s.id }))
+  const cook = openCook(formula, grams, testConditions, { lagS: 4, noiseC: 0.2 }, begun)
+  const { celsius, within } = drops.target
+  const past = (c: number, now: number) => pastTarget(cook, [], c, celsius, now).beyond
+  expect([past(celsius + 4 * within, 900), past(celsius, 900), past(celsius + 4 * within, 25)]).toEqual([
+    true,
+    false,
+    false,
+  ])
 })
 
 it('a heat on the way that only a reckoning has reached is asked for by a test, and is there once a drop shows it', () => {

@@ -66,6 +66,13 @@ describe('what a recipe leaves to cool', () => {
     expect(steps.slice(steps.findIndex((s) => s.when.on === 'target') + 1).map(dueOf)).toEqual(wanted)
   })
 
+  it('boils for so long or until a drop shows it, whichever is first', () => {
+    const { steps } = read('Toffee', 'Boil all for 15 minutes. A drop in cold water should make a firm ball. Pour.')
+    const pull = steps.find((s) => s.when.on === 'target')
+    expect(pull?.say).toMatch(/15 minutes.*; a drop in cold water/)
+    expect(steps.filter((s) => s.when.on === 'after')).toEqual([])
+  })
+
   it('waits as well where nothing says when it is done', () => {
     const { steps } = read('Caramels', 'Stir all over the heat. Pour into a tin. Cool completely. Break up.')
     expect(steps.slice(-2).map(dueOf)).toEqual(['ready', 'window break'])

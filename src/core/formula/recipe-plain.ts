@@ -124,7 +124,12 @@ export const plainLines = (text: string): readonly string[] =>
   uncounted(
     linesOf(
       inSentences(
-        footnoted(text).replace(SPACES, ' ').replace(SIRUP, '$1yrup').replace(UNSEEN, '').replace(BARE_POINT, '$10.'),
+        footnoted(text)
+          .replace(SPACES, ' ')
+          .replace(SIRUP, '$1yrup')
+          .replace(TIL, 'till ')
+          .replace(UNSEEN, '')
+          .replace(BARE_POINT, '$10.'),
       ),
     ).map(spelledOut),
   )
@@ -136,6 +141,8 @@ const footnoted = (text: string): string => (STARRED.test(text) ? text.replace(F
 
 /** "Corn sirup", as it was spelled once */
 const SIRUP = /\b(s)irup/gi
+/** "Pull 'til it is white" */
+const TIL = /(?<=\s)['’‘]til\s/g
 /** Spaces of a page that are none of a keyboard, and marks of a page that nobody sees. */
 const SPACES = /[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g
 /** ".5 c corn syrup" */

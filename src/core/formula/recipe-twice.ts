@@ -10,6 +10,12 @@ const onlyWaits = (step: Step): boolean =>
   (['adds', 'joins', 'lid', 'heat', 'offHeat', 'bath', 'empties'] as const).every((of) => step[of] === undefined) &&
   (step.handwork === undefined || step.handwork.kind === 'cool')
 
+/** "Boil for 20 minutes. A drop should make a soft ball": what ends it is the same boil. */
+const TESTED = /^(?:a (?:bit|drop|little|\w*spoonful)|drop|test|try|check|to test)\b/i
+const BOILS_ON = /^(?:boil|bubble|cook|simmer|keep (?:boiling|cooking))\b/i
+const isTested = (before: Step, { when, say }: Step): boolean =>
+  when.on === 'target' && before.when.on === 'after' && BOILS_ON.test(before.say) && TESTED.test(say)
+
 /** "Leave to set. Cut into squares": it is left until it can be cut. */
 const leadsTo = (before: Step, { when }: Step): boolean =>
   when.on === 'window' && (before.when.on === 'window' || before.when.on === 'word')
@@ -44,7 +50,8 @@ export function waitedOnce(steps: readonly Step[], targetC: number | null): read
       (before.when.on === 'rises' || before.when.on === 'falls') &&
       before.when.on === (when.on === 'target' ? 'rises' : when.on) &&
       Math.abs(before.when.celsius - celsius) < SAME
-    if (before && (isSame || leadsTo(before, step)) && onlyWaits(before)) out.splice(-1, 1, withWords(before, step))
+    if (before && (isSame || leadsTo(before, step) || isTested(before, step)) && onlyWaits(before))
+      out.splice(-1, 1, withWords(before, step))
     else out.push(step)
   }
   return out
