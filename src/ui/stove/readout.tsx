@@ -56,7 +56,11 @@ export function Readout({ view, age, byEye, syrup = true, finish = null }: Props
         <span className="text-unit">°{say.units.temperature}</span>
         {view.reckoned && (
           <span className="block text-small font-semibold text-muted">
-            {finish?.mass.slab ? 'in the middle, reckoned' : 'reckoned, not measured'}
+            {view.celsius === null
+              ? 'not known: read or test it'
+              : finish?.mass.slab
+                ? 'in the middle, reckoned'
+                : 'reckoned, not measured'}
           </span>
         )}
         {stale && <span className="block text-small font-semibold">no reading for {formatSpan(age)}</span>}

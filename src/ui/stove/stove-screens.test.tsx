@@ -90,6 +90,10 @@ describe('the temperature', () => {
     )
     draw(<Readout view={byHand.pot} age={null} byEye={null} />)
     expect(screen.getByTestId('temperature').textContent).toMatch(/reckoned, not measured/)
+    rerender(<div />)
+    const lost = liveOf('quince-lollipops', null, steps('quince-lollipops', 'pull'), [], 3000)
+    draw(<Readout view={lost.pot} age={null} byEye={null} />)
+    expect(screen.getAllByTestId('temperature').at(-1)?.textContent).toMatch(/not known/)
   })
 })
 
