@@ -109,6 +109,8 @@ const GOES_ON =
   '(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|heat|simmer|bring|add|(?:drop|put|throw|toss|slip|dot) (?:in|with)|stir|whisk|whip|beat|knead|pour|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
 /** Work on what was poured, which waits until it can be done. */
 const LATER = '(?:mark|score|cut|break|crack|snap|slice)'
+/** "Pour in a pan and when nearly cold mark in squares" */
+const ONCE_COLD = '(?:when|once) (?:(?:almost|half|nearly|quite) )?(?:cold|cool|firm|set)\\b'
 /** Work that goes on for so long with what was put in. */
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS =
@@ -128,7 +130,8 @@ const STOPS =
 const STEAMS = 'cover and (?:boil|cook|simmer|steam)'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
-  [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b`],
+  [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b|${ONCE_COLD}`],
+  [';\\s+', '(?:fold|pull|satini[sz]e)\\b'],
   [';\\s+', `(?:${GOES_ON}|${SETS_OUT}|${LATER}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
   [
     ',\\s+',
@@ -181,6 +184,8 @@ const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
 const PULLS = /^(?:when|once|as soon as)\b.*\bpull\b/i
 /** "Butter the sides of a pan; in it combine …" */
 const IN_IT = /^in it\b/i
+const WHEN_COLD = new RegExp(`^${ONCE_COLD}.*\\b${LATER}\\b`, 'i')
+const ON_SLAB = /^(?:fold|pull|satini[sz]e)\b/i
 const CUTS = /^(?:cut|mark|score|slice)\b/i
 const BAKES = /^bake\b/i
 const LAID = /\b(?:pour|press|tip|turn)\b|\bspread (?:evenly|it|in|on|over|out)\b/i
@@ -204,9 +209,14 @@ const TO_THEN =
 /** "Boil to 300°F, adding the lemon juice at 280" */
 const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i
 
-/** "At 140 °C add colour, at 155 tartaric": what goes in at the second goes in as at the first. */
-const AT_AND_AT =
-  /^(at \d{3}\b[^,]{0,20}?) add ([^,]{1,60}), (?:and )?(at \d{3}\b(?: ?°? ?[CF]\b)?) (?!add\b)([^,\d]{1,60})$/i
+/** "At 140 °C add colour, at 155 tartaric": what goes in at the second goes in as at the first; "at 160 stop" ends it there. */
+const AT_HEAT = 'at \\d{3}\\b(?: ?°? ?[CF]\\b|(?! ?°? ?[CF]\\b))'
+const ENDS_IT = '(?:dip|pour|pull|remove|stop|take)\\b'
+const AT_AND_AT = new RegExp(
+  `^(at \\d{3}\\b[^,]{0,20}?) add ([^,]{1,60}), (?:and )?(${AT_HEAT}) (?!add\\b|${ENDS_IT})([^,\\d]{1,60})$`,
+  'i',
+)
+const AT_THEN_ENDS = new RegExp(`^(at \\d{3}\\b[^,]{0,20}? add [^,]{1,60}), (?:and )?(${AT_HEAT}) (${ENDS_IT}.*)$`, 'i')
 
 /** "When the syrup is at 120° start cooking the honey in another pot to 124°": what is begun then, and how far it is cooked. */
 const BEGUN_TO =
@@ -236,6 +246,8 @@ function clausesOf(sentence: string): string[] {
   if (begun && does && what && far) return [begun, `${capital(does)} ${what} ${far}`]
   const [, first, adds, second, too] = AT_AND_AT.exec(sentence) ?? []
   if (first && adds && second && too) return [`${first} add ${adds}`, `${capital(second)} add ${too}`]
+  const [, onTheWay, heat = '', ends] = AT_THEN_ENDS.exec(sentence) ?? []
+  if (onTheWay && ends) return [onTheWay, `Cook ${heat.replace(/^at/i, 'to')}`, ...clausesOf(capital(ends))]
   const [, boils, adding, met] = ADDING.exec(sentence) ?? []
   if (boils && heatIn(boils)) return [`When it is at ${met} add ${adding}`, ...clausesOf(boils)]
   const [, ended, next] = TO_THEN.exec(sentence) ?? []
@@ -256,6 +268,7 @@ function clausesOf(sentence: string): string[] {
 
 /** Whether what follows has a moment of its own: a cook that ends somewhere else, what is done once one has ended, a wait after work. */
 function isApart(head: string, tail: string): boolean {
+  if (WHEN_COLD.test(tail) || ON_SLAB.test(tail)) return pours(head)
   // nuts are spread and baked in one
   if (BAKES.test(tail)) return LAID.test(head)
   // it lies where it was poured while it cools

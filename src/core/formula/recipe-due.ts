@@ -138,7 +138,7 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   // milk that simmers for long browns at its boil, far from where sugar does
   if (colour && !(seconds !== null && seconds >= SLOW_S)) return { on: 'colour', celsius: colour.celsius }
   if (seconds === null && pulled) {
-    if (NEARLY_COLD.test(text)) return { on: 'falls', celsius: NEARLY_COLD_C }
+    if (NEARLY_COLD.test(text) && !pours(text)) return { on: 'falls', celsius: NEARLY_COLD_C }
     const hasStood = said.slice(pullAt + 1, i).some((s) => (secondsIn(s) ?? 0) >= NIGHT_S)
     if (NEXT_DAY.test(text) && !hasStood && !pours(text)) return { on: 'after', seconds: NEXT_DAY_S }
   }

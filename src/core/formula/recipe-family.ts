@@ -16,7 +16,7 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
   [/honeycomb|cinder|sponge (?:candy|toffee)|hok(?:e|ie)y/i, 'honeycomb'],
   [/sea ?foam/i, 'honeycomb', /soda|bicarbonate/i],
   [/popcorn|caramel corn/i, 'popcorn'],
-  [/pulled|taff(?:y|ies)|humbug|\bmints\b/i, 'hard-candy'],
+  [/pulled|pull candy|taff(?:y|ies)|humbug|\bmints\b/i, 'hard-candy'],
   [/(?:toffee|candy) apples?\b/i, 'hard-candy'],
   [/toffee|butterscotch|butter ?crunch/i, 'toffee'],
   [/lolli|\bdrops?\b|hard candy|boiled sweet|\brock\b/i, 'hard-candy'],

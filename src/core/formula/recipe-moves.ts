@@ -165,6 +165,7 @@ const POURS = saidAs(
     /funnel (?:it )?into/,
     /transfer/,
     /decant/,
+    /\w*spoon(?:ful)?s? (?:blobs?|dollops?|puddles?) on/,
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
     // what is bottled, and no jar that something is in
     /(?<!\b(?:an?|the|each|your|clean|glass|lidded)\s)(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|:|$)/,
@@ -172,7 +173,7 @@ const POURS = saidAs(
     /(?<=^|[,;] )out on(?:to)?/,
     /(?:half|thirds?|the rest|all) on(?:to)? (?:an? |the )?(?:buttered|greased|oiled)/,
     /(?<=[,;] )onto (?:an? |the )?(?:\w+ )?(?:marble|mat|paper|parchment|sheet|slab|tray)/,
-    /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w×-]+ ){0,6}(?:tin|tray|pan|frame|mou?lds?))/,
+    /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w×-]+ ){0,6}(?:tin|tray|pan|frame|mou?lds?|rice paper|wafers?|wafer paper))/,
     /(?:roll|sheet) (?:it |out )*between/,
     /between (?:two )?(?:\w+ )?(?:mats|sheets|papers)\b.*(?:\broll|\d ?mm\b)/,
     /pat (?:it )?into/,

@@ -295,7 +295,9 @@ function placeOf(
   const isWhole = (s: string, i: number): boolean =>
     takesHeaded(s, line) ||
     (EVERYTHING.test(all[i] as string) && !written.some((w) => takesHeaded(all[i] as string, w)))
-  const whole = said.flatMap((s, i) => (!ready.has(i) && isWhole(s, i) && !isLeftOut(s, names) ? [i] : []))
+  // what fruit lies in beforehand comes with it
+  const soaks = said.some((s, i) => ready.has(i) && SOAKS.test(s) && mentions(s, names))
+  const whole = said.flatMap((s, i) => (!soaks && !ready.has(i) && isWhole(s, i) && !isLeftOut(s, names) ? [i] : []))
   const spoken = named.some((i) => putsIn(said[i] as string, names) || LIES_ON.test(said[i] as string))
     ? named
     : [...named, ...whole].sort((x, y) => x - y)
@@ -310,6 +312,8 @@ function placeOf(
   )
   return apart.get(warmed) ?? inPot ?? (bowl < 0 ? bloomedInBowl(said, names) : waits < 0 ? bowl : waits)
 }
+
+const SOAKS = /\b(?:macerate|soak|steep)\b/i
 
 /** Where what blooms in the bowl of a mixer goes in: with the syrup that is poured into that bowl; -1 for no such thing. */
 function bloomedInBowl(said: readonly string[], names: readonly string[]): number {

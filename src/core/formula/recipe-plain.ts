@@ -26,6 +26,8 @@ const ROMAN_STEP = new RegExp(`^(${ROMAN.join('|')})([.)])(?=\\s+\\S)`)
 /** "a) Warm the cream": counted by letters. */
 const LETTERS = 'abcdefghij'
 const LETTERED = /^([a-j])\)(?=\s+\p{Lu}\p{Ll})/u
+/** "Day 1: soak the fruit" */
+const DAY = /^day \d\s*[:.–-]\s*(?=\S)/i
 /** "Sugar ........ 120 g" */
 const LEADER = /(?<=[\p{L}\d%)])\s*(?:\.{3,}|…+|(?:\. ){3,}\.?)\s*(?=\d+(?:[.,]\d+)?\s?(?:k?g|m?l|oz|lbs?)\b)/gu
 
@@ -36,6 +38,7 @@ const unmarked = (line: string): string =>
     .replace(LETTERED, (_, letter: string) => `${LETTERS.indexOf(letter) + 1})`)
     .replace(ROMAN_STEP, (_, roman: string, mark: string) => `${ROMAN.indexOf(roman) + 1}${mark}`)
     .replace(LEADS, '')
+    .replace(DAY, '')
     .replace(PICTURES, '')
     .replace(TICK_BOX, '')
     .replace(TITLE, '$1$2: ')

@@ -42,7 +42,7 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
+  /^(?:\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
   /(?:^|\(|[|·•]\s*|\s[–—-]\s+|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
@@ -106,7 +106,7 @@ const beginsWithAmount = (line: string): boolean =>
 
 /** "Glucose DE 42 1.200 kg" */
 const ENDS_WITH_AMOUNT =
-  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|m?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp))(?:\s\([^()]*\))?$/i
+  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|m?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|cups?|c|oz|lbs?)\.?)(?:\s\([^()]*\))?$/i
 const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
 
 /** "A slab for the quay" counts nothing, though it begins with a number in words. */
@@ -114,7 +114,7 @@ const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !
 
 /** "For the syrup: 800 g sugar, 340 ml water" */
 const HEADED_ROW =
-  /^(?:(?:layer|part|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}|(?:part|stage|phase|group) \d|[A-H]):\s+(.+)$/iu
+  /^(?:(?:layer|part|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}(?=:)|(?:part|stage|phase|group) \d(?=:)|[A-H](?=[:.)] ))[:.)]\s+(.+)$/iu
 
 /** Whether a piece of a row is an amount of something. */
 function isLine(piece: string): boolean {
@@ -160,7 +160,7 @@ const LIST_THEN_METHOD = /^([^.]*(?:\.(?!\s+\p{Lu})[^.]*)*)\.\s+(\p{Lu}.*)$/su
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(row: string): string[] {
   const line = row.replace(
-    /^(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:\s+/i,
+    /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
     '',
   )
   // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
@@ -218,6 +218,7 @@ function inOneRow(row: string): string[] {
 const looksLikeMethod = (line: string): boolean =>
   line.length > 90 ||
   (/[.!]$/.test(line) &&
+    !(BULLET.test(line) && ENDS_WITH_AMOUNT.test(line)) &&
     (line.split(' ').length > 5 || isGotReady(bare(line)) || (bare(line).search(DONE) === 0 && !hasAmount(line)))) ||
   NUMBERED.test(line) ||
   // "Boil to 146 °C"
