@@ -331,7 +331,7 @@ const BOWL = /\b(?:bowl|mixer)\b/i
 function twinAt(said: readonly string[], line: Written, written: readonly Written[]): number {
   const alike = written.filter((w) => w.names[0] === line.names[0] && !isOutside(w))
   const spoken = said.flatMap((s, i) => (mentions(s, line.names) && !isLeftOut(s, line.names) ? [i] : []))
-  if (alike.length < 2 || spoken.length < alike.length) return -1
+  if (alike.length < 2 || alike.length > MOST_ALIKE || spoken.length < alike.length) return -1
   const mates = written.filter((w) => w !== line && w.heading === line.heading && !alike.includes(w))
   const company = spoken.map((i) => mates.filter((m) => mentions(said[i] as string, m.names)).length)
   const isCalled = (i: number, w: Written, isOwn: (others: readonly Written[]) => boolean): boolean =>
@@ -360,6 +360,9 @@ function twinAt(said: readonly string[], line: Written, written: readonly Writte
 
 /** What waits for a syrup lies in a bowl, or is whipped. */
 const WHIPPED = /\b(?:bowl|mixer|whip|whisk|whites)\b/i
+
+/** ◊ Nobody lists the same thing more often: of more, none is told from the others. */
+const MOST_ALIKE = 12
 
 /** "Add the second cream". */
 const ORDINALS = ['first', 'second', 'third']
