@@ -2,73 +2,24 @@ import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil, demoFormulas } from '@/demo/formulas'
 import { assessCook, type CookAssessment } from '../cook/assess'
-import type { CookAct, CookEvent } from '../cook/log'
+import type { CookAct } from '../cook/log'
 import { families } from '../craft/families'
 import { handworkKinds } from '../craft/handwork'
 import { type Surface, type SurfaceKind, surfaceKinds } from '../craft/surfaces'
 import { analyse } from '../formula/analyse'
 import { cautionsOf, scalds } from '../formula/cautions'
-import { type BoiledFormula, boiledIn, gramsAsWritten } from '../formula/document'
-import { readRecipe } from '../formula/recipe'
+import { boiledIn, gramsAsWritten } from '../formula/document'
 import { traceSteps } from '../formula/trace'
-import { pantryOf } from '../matter/names'
-import { testBoil, testConditions } from '../testing'
+import { testConditions } from '../testing'
 import { celsiusAt, whenDownTo } from './course'
 import { foreseeFinish, settingMinutes } from './foresee'
 import { mouldsNow } from './moulds'
 import { movesOf } from './moves'
 import { slabCourse, warmingSeconds } from './slab'
-import { heatRangeOf, windowOf } from './windows'
+import { conditions, cookedByHand, finishOf, fridge, marble, rack } from './testing'
 
-const rack: Surface = { name: 'rack', kind: 'rack', thicknessMm: 0 }
-const marble: Surface = { name: 'marble', kind: 'stone', thicknessMm: 30 }
-const fridge: Surface = { name: 'fridge', kind: 'fridge', thicknessMm: 0 }
-/** Families that lie as a mass that stiffens: a sauce is filled, a sponge, a fudge and what is in temper have other moments. */
-const boiledFamilies = [
-  'caramel',
-  'toffee',
-  'brittle',
-  'hard-candy',
-  'honeycomb',
-  'nougat',
-  'popcorn',
-  'condensed-milk',
-  'fudge',
-  'marshmallow',
-] as const
-const conditions = { ...testConditions, surfaces: [rack, marble, fridge] }
-
-/** A boil by hand, every step logged in its turn up to `upTo`; then `more`, so many s after it. */
-function cooked(
-  of: string | BoiledFormula,
-  upTo: string,
-  seconds: number,
-  more: readonly (readonly [number, CookAct])[] = [],
-) {
-  const formula = typeof of === 'string' ? demoBoil(of) : of
-  const boil = testBoil(formula, { conditions, channel: null })
-  const events: CookEvent[] = []
-  let at = 0
-  for (const step of formula.steps) {
-    at += step.when.on === 'target' ? 1500 : 40
-    const act: CookAct =
-      step.when.on === 'target'
-        ? { type: 'pulled', step: step.id, celsius: formula.target.celsius }
-        : { type: 'step', step: step.id }
-    events.push({ id: step.id, at, ...act })
-    if (step.id === upTo) break
-  }
-  more.forEach(([after, act], i) => {
-    events.push({ id: `more ${i}`, at: at + after, ...act })
-  })
-  const judge = (now: number, before?: CookAssessment) => assessCook(boil, { events, readings: [] }, now, before)
-  return { at, judge, seen: judge(at + seconds) }
-}
-
-const finishOf = (a: CookAssessment) => {
-  if (!a.finish) throw new Error('There is no finish')
-  return a.finish
-}
+const cooked = (id: string, upTo: string, seconds: number, more?: readonly (readonly [number, CookAct])[]) =>
+  cookedByHand(demoBoil(id), upTo, seconds, more)
 
 describe('a slab that was poured', () => {
   it('is left alone until it takes a score, is scored in its window, and is cut once it is as cool as the room', () => {
@@ -153,33 +104,6 @@ describe('a slab that was poured', () => {
     const [wrap] = finishOf(seen).ahead
     expect(wrap?.kind).toBe('wrap')
     expect((wrap?.closes ?? 0) - (wrap?.opens ?? 0)).toBeCloseTo(3600 * finishOf(seen).keeping.bareHours, 3)
-  })
-})
-
-describe('what is put in the heat or the cold again', () => {
-  const told = (name: string, method: string) => {
-    const list = '400 g sugar\n150 g glucose syrup\n150 g water\n14 g gelatin powder'
-    const formula = boiledIn(readRecipe(`${name}\n\n${list}\n\n${method}`, pantryOf()).formula)[0]?.formula
-    if (!formula) throw new Error('Nothing is boiled')
-    return (upTo: RegExp, seconds: number) => {
-      const step = formula.steps.find((s) => upTo.test(s.say))
-      return finishOf(cooked(formula, step?.id ?? 'none', seconds).seen)
-    }
-  }
-
-  it('goes to the heat of the oven or the fridge while it is there, and to that of the room after it', () => {
-    const at = told('Brittle', 'Boil all to 150 °C. Pour on a tray. Bake at 120 °C for 40 min. Chill 1 hour. Break.')
-    expect(at(/^Pour/, 2000).celsius).toBeGreaterThan(110)
-    expect(at(/^Bake/, 3000).celsius).toBeLessThan(15)
-    expect(at(/^Chill/, 3600).celsius).toBeGreaterThan(18)
-  })
-
-  it('is no longer in its bowl once it has been scraped out', () => {
-    const at = told(
-      'Marshmallow',
-      'Boil the sugar, glucose and water to 115 °C. Pour over the gelatin. Whip on high 10 minutes. Scrape into a greased pan. Leave 4 hours.',
-    )
-    expect([at(/^Pour/, 60).place, at(/^Scrape/, 60).place]).toEqual(['bowl', 'slab'])
   })
 })
 
@@ -453,15 +377,6 @@ describe('whatever is logged', () => {
 })
 
 describe('families', () => {
-  it.each(boiledFamilies)('call for no work on hot %s that has to wait for its moment', (family) => {
-    const formula = { ...demoBoil('smoked-salt-tamarind-caramels'), family, school: 'x' }
-    for (const kind of ['cut', 'score', 'break', 'unmould', 'pull'] as const) {
-      const step = { id: 'w', label: 'w', when: { on: 'window' }, say: 'w', why: '', act: 'w' } as const
-      const window = windowOf(formula, { ...step, handwork: kind === 'cut' ? { kind, tool: 'knife' } : { kind } })
-      expect(window && heatRangeOf(window, 45, 21).high, kind).toBeLessThan(150)
-    }
-  })
-
   it('say a window only for work that is known', () => {
     for (const facts of Object.values(families))
       for (const kind of Object.keys(facts.windows)) expect(handworkKinds).toContain(kind)

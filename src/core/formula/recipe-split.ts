@@ -2,6 +2,7 @@
 import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
 import { beginsDone, DONE, heatIn, secondsIn } from './method'
+import { MAKES, makesIn } from './recipe-makes'
 import { isGotReady, takesOff } from './recipe-moves'
 import { plainLines, ROW_ENDS } from './recipe-plain'
 import { saysUnit, unitApart, withUnits } from './recipe-units'
@@ -43,28 +44,6 @@ const HEAD_PART =
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
   /^(?:\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
-/** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
-const MAKES =
-  /(?:^|\(|[|·•]\s*|\s[–—-]\s+|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
-/** "For 12 lollies: 250 g sugar, …" */
-const FOR_PIECES =
-  /^for (?:about )?(\d+)(?::\s| (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows))/i
-/** "Yields: 1 pan | 36 pieces" */
-const PIECES =
-  /^(?:makes|yields?|servings?)\b.*?\b(\d{1,3}) (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
-/** "Cut into squares. About 36 pieces." */
-const ABOUT_PIECES =
-  /(?:^|[.!]\s+)about (\d{1,3}) (?:pieces|squares|candies|sweets|caramels|bars|balls)(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?\.?$/i
-/** ◊ Fewer than that are no pieces. */
-const FEWEST = 6
-
-function makesIn(line: string): number | null {
-  const [, count = 0, dozen] =
-    PIECES.exec(line) ?? MAKES.exec(line) ?? FOR_PIECES.exec(line) ?? ABOUT_PIECES.exec(line) ?? []
-  const pieces = Number(count) * (dozen ? 12 : 1)
-  return pieces >= FEWEST ? pieces : null
-}
-
 /** What stands under these until another heading is read by nobody either. */
 const HEAD_NOTES =
   /^(?:(?:pro |top |chef.?s )?(?:notes?|tips?)|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage|(?:special )?(?:equipment|tools)(?: needed)?)\s*:?$/i
