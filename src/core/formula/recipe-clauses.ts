@@ -209,13 +209,14 @@ const TO_THEN =
 /** "Boil to 300°F, adding the lemon juice at 280" */
 const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i
 
-/** "At 140 °C add colour, at 155 tartaric": what goes in at the second goes in as at the first; "at 160 stop" ends it there. */
 const AT_HEAT = 'at \\d{3}\\b(?: ?°? ?[CF]\\b|(?! ?°? ?[CF]\\b))'
 const ENDS_IT = '(?:dip|pour|pull|remove|stop|take)\\b'
+/** "At 140 °C add colour, at 155 tartaric": what goes in at the second goes in as at the first. */
 const AT_AND_AT = new RegExp(
   `^(at \\d{3}\\b[^,]{0,20}?) add ([^,]{1,60}), (?:and )?(${AT_HEAT}) (?!add\\b|${ENDS_IT})([^,\\d]{1,60})$`,
   'i',
 )
+/** "At 138 add acid, at 160 stop": it ends there. */
 const AT_THEN_ENDS = new RegExp(`^(at \\d{3}\\b[^,]{0,20}? add [^,]{1,60}), (?:and )?(${AT_HEAT}) (${ENDS_IT}.*)$`, 'i')
 
 /** "When the syrup is at 120° start cooking the honey in another pot to 124°": what is begun then, and how far it is cooked. */
