@@ -214,7 +214,7 @@ const STAGES: readonly (readonly [RegExp, StageId])[] = [
     /\bcold water\b.{0,40}\b(?:snaps?|brittle|crisp|cracks)\b|\b(?:snaps?|brittle|crisp)\b.{0,40}\bcold water\b/i,
     'hard-crack',
   ],
-  [/hard[-\s]?ball/i, 'hard-ball'],
+  [/hard[-\s]?ball|\bharden(?:s|ed)?\b.{0,24}\b(?:cold|iced?) water/i, 'hard-ball'],
   [/firm[-\s]?ball/i, 'firm-ball'],
   [/soft[-\s]?ball/i, 'soft-ball'],
   [/\bthread\b|\b(?:one|single|1)[- ]string\b/i, 'thread'],

@@ -696,4 +696,17 @@ export const shortMoments: readonly Moment[] = [
     120,
     [/^ready \+ sugar 400, cream/, /^target/, /^ready → out: Pour in a pan$/, /^falls 30: When nearly cold/],
   ],
+  [
+    'what hardens in cold water; what is tempered on its table once it is out',
+    '680 g molasses\n15 ml vinegar\n5 g baking soda',
+    'Boil the molasses and vinegar until it hardens in cold water. Stir in the soda. Discharge on cooling table; temper to 45 °C.',
+    Number.NaN,
+    [
+      /^ready \+ treacle 680, vinegar 15[.\d]*: Boil/,
+      /^target: Boil/,
+      /^ready \+ soda 5: Stir/,
+      /^ready → out: Discharge on cooling table$/,
+      /^falls 45: Temper/,
+    ],
+  ],
 ]

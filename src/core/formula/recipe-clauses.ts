@@ -131,7 +131,7 @@ const STEAMS = 'cover and (?:boil|cook|simmer|steam)'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b|${ONCE_COLD}`],
-  [';\\s+', '(?:fold|pull|satini[sz]e)\\b'],
+  [';\\s+', '(?:fold|pull|satini[sz]e|temper)\\b'],
   [';\\s+', `(?:${GOES_ON}|${SETS_OUT}|${LATER}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
   [
     ',\\s+',
@@ -185,7 +185,7 @@ const PULLS = /^(?:when|once|as soon as)\b.*\bpull\b/i
 /** "Butter the sides of a pan; in it combine …" */
 const IN_IT = /^in it\b/i
 const WHEN_COLD = new RegExp(`^${ONCE_COLD}.*\\b${LATER}\\b`, 'i')
-const ON_SLAB = /^(?:fold|pull|satini[sz]e)\b/i
+const ON_SLAB = /^(?:fold|pull|satini[sz]e|temper)\b/i
 const CUTS = /^(?:cut|mark|score|slice)\b/i
 const BAKES = /^bake\b/i
 const LAID = /\b(?:pour|press|tip|turn)\b|\bspread (?:evenly|it|in|on|over|out)\b/i
@@ -238,7 +238,13 @@ const DOES: Readonly<Record<string, string>> = {
 /** "Whip the whites from the moment the honey is at 115°" */
 const FROM_MOMENT = /^([^,;]{3,40}) from (?:the moment|when) ([^,;]*\d[^,;]*)$/i
 
+/** "Put the honey in a small pan and the sugar in a bigger one": two pots are filled. */
+const IN_TWO =
+  /^((?:put|place|tip|pour|measure) .{3,60}? (?:in|into) an? (?:[\w-]+ )?(?:pan|pot|saucepan)) and (.{3,80} (?:in|into) (?:an?|the) (?:another|bigger|larger|other|second) (?:one|pan|pot|saucepan))$/i
+
 function clausesOf(sentence: string): string[] {
+  const [, pan, otherPan] = IN_TWO.exec(sentence) ?? []
+  if (pan && otherPan) return [pan, `Put ${otherPan}`]
   const [, work, moment] = FROM_MOMENT.exec(sentence) ?? []
   if (work && moment) return [`When ${moment}, ${uncapital(work)}`]
   const [, wait, doing = '', how] = BEFORE_DOING.exec(sentence) ?? []

@@ -114,6 +114,9 @@ const NEXT_DAY = /\b(?:next|following) day\b|\btomorrow\b/i
 const NEXT_DAY_S = 12 * 3600
 const NIGHT_S = 8 * 3600
 
+/** Over water nothing gets as hot as what a drop shows of a boiled syrup: it dries. */
+const OVER_WATER = /\b(?:double boiler|bain[- ]marie)\b|\bover (?:simmering|hot|boiling) water\b/i
+
 /** When sentence `i` is due: `ready` where nothing of it is waited for. */
 export function triggerOf(text: string, i: number, { said, unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
@@ -131,7 +134,7 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   const isThere = endings.some((e) => e.by === 'heat' && celsius !== null && celsius >= e.low)
   if (celsius !== null && pulled && !keeps && !isThere && !WARMS_AGAIN.test(text.replace(OFF_HEAT, '')))
     return { on: 'falls', celsius }
-  const drop = pulled ? undefined : endingsIn(text, unit).find((e) => e.by === 'drop')
+  const drop = pulled || OVER_WATER.test(text) ? undefined : endingsIn(text, unit).find((e) => e.by === 'drop')
   const stage = drop && stageC(drop, i)
   if (stage) return { on: 'rises', celsius: stage }
   const colour = !pulled && endingsIn(text, unit).find((e) => e.by === 'colour')

@@ -168,7 +168,7 @@ const POURS = saidAs(
     /\w*spoon(?:ful)?s? (?:blobs?|dollops?|puddles?) on/,
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
     // what is bottled, and no jar that something is in
-    /(?<!\b(?:an?|the|each|your|clean|glass|lidded)\s)(?:bottle|jar)\b(?= it\b| the\b| while\b| when\b|,|:|$)/,
+    /(?<!\b(?:an?|the|each|your|clean|glass|lidded)\s)(?:bottle|jar)\b(?= it\b| hot\b| the\b| while\b| when\b|,|:|$)/,
     /pipe\b(?=$| at \d|.*\b(?:in|on)(?:to)?\b)/,
     /(?<=^|[,;] )out on(?:to)?/,
     /(?:half|thirds?|the rest|all) on(?:to)? (?:an? |the )?(?:buttered|greased|oiled)/,
@@ -201,7 +201,7 @@ export function warmthIn(sentence: string, names: readonly string[]): number {
 
 /** Whether a sentence speaks of a pot beside the first. */
 export const inOtherPot = (s: string): boolean =>
-  /\b(?:another|second|separate|other|clean|larger|bigger)\s+(?:\w+\s+)?(?:pan|pot|saucepan)\b|\bhoney separately\b|^separately\b/i.test(
+  /\b(?:another|second|separate|other|clean|larger|bigger)\s+(?:\w+\s+)?(?:one|pan|pot|saucepan)\b|\bhoney separately\b|^separately\b/i.test(
     s,
   )
 

@@ -93,6 +93,11 @@ describe('a pasted text as plain lines', () => {
   it.each([
     ['with a head', 'Ingredient\tg\t%\nSugar\t400\t80\nWater\t100\t20'],
     ['with units alone over its numbers', '              g       %\nSugar       400     80\nWater       100     20'],
+    [
+      'whose longest name comes near its numbers',
+      'Raw material      %        kg\nSugar            80.0     0.400\nWater (very soft)  20.0     0.100',
+    ],
+    ['in one row of names, parted by points', 'Sugar 400 g · Water 100 g'],
     ['in one row, parted by strokes', '400 g sugar // 100 g water'],
     ['with its columns the other way round', 'Weight (g)\tItem\n400\tSugar\n100\tWater'],
     ['with a unit in each cell', 'Sugar\t400 g\nWater\t100 ml'],

@@ -54,8 +54,8 @@ const isAmount = (cell: string): boolean => /^[\d¼½¾⅓⅔]/.test(cell)
 /** "Granulated sugar      2 c.": columns set out by spaces. */
 const COLUMNS = /(?<=\p{L}|\)) {3,}(?=[\d¼½¾⅓⅔]|an? |for )/u
 /** "INGREDIENT      WEIGHT      %": three of them, and what stands beneath. */
-const WIDE = / {3,}/
-const OF_THREE = /^\S(?:.*?\S)? {3,}\S(?:.*?\S)? {3,}\S.*$/
+const WIDE = / {3,}| {2,}(?=\d)/
+const OF_THREE = /^\S(?:.*?\S)?(?: {3,}| {2,}(?=\d))\S(?:.*?\S)?(?: {3,}| {2,}(?=\d))\S.*$/
 
 /** "g       %", over columns of numbers beside names that have no head */
 const UNIT_HEADS = /^(?:g|grams|kg|oz|lbs?|ml)(?:\s{2,}(?:g|grams|kg|oz|lbs?|ml|(?:baker['’]?s )?%|per ?cent))+$/i

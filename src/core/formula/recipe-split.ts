@@ -85,7 +85,7 @@ const beginsWithAmount = (line: string): boolean =>
 
 /** "Glucose DE 42 1.200 kg" */
 const ENDS_WITH_AMOUNT =
-  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|m?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|cups?|c|oz|lbs?)\.?)(?:\s\([^()]*\))?$/i
+  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|m?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}(?: \d\/\d| ?[¼½¾⅓⅔])?|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|cups?|c|oz|lbs?)\.?)(?:\s\([^()]*\))?$/i
 const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
 
 /** "A slab for the quay" counts nothing, though it begins with a number in words. */
@@ -106,7 +106,7 @@ const OF_FRUIT =
 
 /** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
 const NEXT =
-  /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|half a (?:pound|pint|cup|dozen)\b|an? (?:pinch|dash|knob|cup|teacup|tin|can|jar|stick|packet|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b|half (?:pint|cup)\b|(?:pinch|juice|zest)\b)/i
+  /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|half a (?:pound|pint|cup|dozen)\b|(?:one|two|three|four) (?:of\b|cups?\b|cupfuls?|teaspoonfuls?|tablespoonfuls?)|a piece of butter\b|an? (?:cupful|tablespoonful|teaspoonful)\b|an? (?:pinch|dash|knob|cup|teacup|tin|can|jar|stick|packet|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b|half (?:pint|cup)\b|(?:pinch|juice|zest)\b)/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
   /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu

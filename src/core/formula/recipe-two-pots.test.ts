@@ -25,6 +25,10 @@ describe('a recipe of two boils', () => {
       'Put the honey in a small pan; sugar and water in a medium pan. Start both on medium. When the honey is at 115 °C, whisk the egg whites. When the honey reaches 125 °C pour it onto the whites. Turn up the sugar; at 145 °C pour it in a steady stream into the bowl. Whisk 6 min. Paddle in the almonds. Press into a tray.',
     ],
     [
+      'set out in one sentence, the second in a bigger one',
+      'Put the honey in a small pan and the sugar and water in a bigger one. Heat the honey until it registers 125 °C; at the same time bring the sugar to 145 °C. Whisk the egg whites. Pour the honey over the whites in a steady stream. A minute later add the sugar syrup the same way. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
+    ],
+    [
       'as a batch card says it',
       'Honey to 125 °C. Whip the egg whites to soft peak; pour on honey. Sugar, water to 145 °C; pour onto foam at speed 2. Whip 8 min. Almonds in by paddle. Press into a tray.',
     ],

@@ -37,7 +37,7 @@ export const units: readonly Unit[] = [
     'uk fluid ounce',
     'uk fluid ounces',
   ),
-  unit('cup', 'volume', 236.588, 'cups', 'us cup', 'us cups'),
+  unit('cup', 'volume', 236.588, 'cups', 'cupful', 'cupfuls', 'us cup', 'us cups'),
   unit('metric cup', 'volume', 250, 'metric cups', 'au cup', 'au cups'),
   unit('uk cup', 'volume', 284.131, 'uk cups', 'imperial cup', 'imperial cups'),
   unit(
