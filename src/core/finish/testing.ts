@@ -36,6 +36,7 @@ export function cookedByHand(
   return { at, judge, seen: judge(at + seconds) }
 }
 
+/** What is known of a cook off the heat; throws where it is not off it. */
 export const finishOf = (a: CookAssessment) => {
   if (!a.finish) throw new Error('There is no finish')
   return a.finish

@@ -109,6 +109,8 @@ const GOES_ON =
   '(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|heat|simmer|bring|add|(?:drop|put|throw|toss|slip|dot) (?:in|with)|stir|whisk|whip|beat|knead|pour|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
 /** Work on what was poured, which waits until it can be done. */
 const LATER = '(?:mark|score|cut|break|crack|snap|slice)'
+/** Work on a slab while it cools. */
+const ON_SLAB = '(?:fold|pull|satini[sz]e|temper)'
 /** "Pour in a pan and when nearly cold mark in squares" */
 const ONCE_COLD = '(?:when|once) (?:(?:almost|half|nearly|quite) )?(?:cold|cool|firm|set)\\b'
 /** Work that goes on for so long with what was put in. */
@@ -131,7 +133,7 @@ const STEAMS = 'cover and (?:boil|cook|simmer|steam)'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b|${ONCE_COLD}`],
-  [';\\s+', '(?:fold|pull|satini[sz]e|temper)\\b'],
+  [';\\s+', `${ON_SLAB}\\b`],
   [';\\s+', `(?:${GOES_ON}|${SETS_OUT}|${LATER}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
   [
     ',\\s+',
@@ -185,7 +187,7 @@ const PULLS = /^(?:when|once|as soon as)\b.*\bpull\b/i
 /** "Butter the sides of a pan; in it combine …" */
 const IN_IT = /^in it\b/i
 const WHEN_COLD = new RegExp(`^${ONCE_COLD}.*\\b${LATER}\\b`, 'i')
-const ON_SLAB = /^(?:fold|pull|satini[sz]e|temper)\b/i
+const SLAB_WORK = new RegExp(`^${ON_SLAB}\\b`, 'i')
 const CUTS = /^(?:cut|mark|score|slice)\b/i
 const BAKES = /^bake\b/i
 const LAID = /\b(?:pour|press|tip|turn)\b|\bspread (?:evenly|it|in|on|over|out)\b/i
@@ -209,6 +211,7 @@ const TO_THEN =
 /** "Boil to 300°F, adding the lemon juice at 280" */
 const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i
 
+/** A heat with its unit, which is no word of what is done there. */
 const AT_HEAT = 'at \\d{3}\\b(?: ?°? ?[CF]\\b|(?! ?°? ?[CF]\\b))'
 const ENDS_IT = '(?:dip|pour|pull|remove|stop|take)\\b'
 /** "At 140 °C add colour, at 155 tartaric": what goes in at the second goes in as at the first. */
@@ -275,7 +278,7 @@ function clausesOf(sentence: string): string[] {
 
 /** Whether what follows has a moment of its own: a cook that ends somewhere else, what is done once one has ended, a wait after work. */
 function isApart(head: string, tail: string): boolean {
-  if (WHEN_COLD.test(tail) || ON_SLAB.test(tail)) return pours(head)
+  if (WHEN_COLD.test(tail) || SLAB_WORK.test(tail)) return pours(head)
   // nuts are spread and baked in one
   if (BAKES.test(tail)) return LAID.test(head)
   // it lies where it was poured while it cools

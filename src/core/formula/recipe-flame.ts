@@ -4,15 +4,17 @@ import { whipsWhites } from './recipe-moves'
 
 /** ◊ What is said of a flame as a mark of the dial, the more exact first; medium where nothing is said. */
 export const MEDIUM = 6
+const LOW = 3
 const FLAMES: readonly (readonly [how: string, mark: number])[] = [
   ['very low|(?:the )?lowest|barely', 2],
   ['med(?:ium)?[- ]?(?:to[- ])?low|low[- ](?:to[- ])?med\\w*', 4],
-  ['low|gentle|slow|a simmer', 3],
+  ['low|gentle|slow|a simmer', LOW],
   ['med(?:ium)?[- ]?(?:to[- ])?high', 8],
   ['med(?:ium)?|moderate', MEDIUM],
   ['high|full|fierce|brisk|strong', 9],
 ]
 const HOW = FLAMES.map(([how]) => how).join('|')
+const MARKS = FLAMES.map(([how, mark]) => ({ begins: new RegExp(`^(?:${how})`, 'i'), mark }))
 /** "Over a low heat", "on medium", "lower the heat to medium-low", "turn down to a simmer" */
 const SAID = new RegExp(
   `\\b(?:over|on|onto|at) (?:an? |the )?(${HOW})(?: possible)?(?: (?:heat|flame)\\b|(?=[,;.]|$| (?:and|for|stir|until|till|with)\\b))|\\b(${HOW}) (?:heat|flame)\\b|\\b(?:heat|flame|it|down|up|back)(?: down| up)? to (${HOW})\\b`,
@@ -27,7 +29,6 @@ const OTHER = /\b(?:beat(?:ers?)?|mixer|oven|processor|speed|whip|whisk(?:ing)?)
 /** "Melt slowly", "gently dissolve" */
 const GENTLY =
   /(?<!\b(?:of|off|the) )\b(?:dissolve|heat|melt|warm)\b(?!.*\bboil)[^;]*\b(?:gently|slowly)\b|\b(?:gently|slowly) (?:dissolve|heat|melt|warm)\b/i
-const GENTLE = 3
 const STEP = 3
 /** The mark of the dial that a sentence turns the ring to, which burns at `dial`; null where it speaks of none. */
 export function dialSaid(sentence: string, dial: number): number | null {
@@ -35,10 +36,9 @@ export function dialSaid(sentence: string, dial: number): number | null {
   const how = SAID.exec(sentence)
     ?.slice(1)
     .find((s) => s !== undefined)
-  const found =
-    how === undefined ? undefined : FLAMES.find(([words]) => new RegExp(`^(?:${words})`, 'i').test(how))?.[1]
-  if (found !== undefined) return found
-  if (GENTLY.test(sentence)) return GENTLE
+  const found = how === undefined ? undefined : MARKS.find(({ begins }) => begins.test(how))
+  if (found) return found.mark
+  if (GENTLY.test(sentence)) return LOW
   if (/\bheat\b|\bflame\b/i.test(sentence) && UP.test(sentence)) return Math.min(DIAL_TOP - 1, dial + STEP)
   return DOWN.test(sentence) ? Math.max(2, dial - STEP) : null
 }
@@ -52,6 +52,4 @@ const BRINGS = /\bbring\b.{0,40}\bboil\b/i
 const GENTLE_SAID = /\bgentl[ey]\b/i
 /** Whether a sentence boils something, and not gently. */
 export const boilsUp = (sentence: string, climbs: boolean): boolean =>
-  BRINGS.test(sentence)
-    ? !GENTLE_SAID.test(sentence)
-    : climbs && !GENTLE_SAID.test(sentence) && !/\bsimmer/i.test(sentence)
+  !GENTLE_SAID.test(sentence) && (BRINGS.test(sentence) || (climbs && !/\bsimmer/i.test(sentence)))

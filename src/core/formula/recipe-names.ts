@@ -101,8 +101,8 @@ export function withoutNames(said: readonly string[], names: readonly string[]):
   return said.map((s) => s.replace(pattern, ' '))
 }
 
-/** ◊ No method has more sentences than that; of one that has, they are made anew. */
-const MOST_SENTENCES = 400
+/** ◊ No method has more sentences. */
+export const MOST_SENTENCES = 400
 /** Sentences as they are compared: every line of a list asks them all for its names. */
 const compared = new Map<string, string>()
 

@@ -55,7 +55,7 @@ const isAmount = (cell: string): boolean => /^[\d¼½¾⅓⅔]/.test(cell)
 const COLUMNS = /(?<=\p{L}|\)) {3,}(?=[\d¼½¾⅓⅔]|an? |for )/u
 /** "INGREDIENT      WEIGHT      %": three of them, and what stands beneath. */
 const WIDE = / {3,}| {2,}(?=\d)/
-const OF_THREE = /^\S(?:.*?\S)?(?: {3,}| {2,}(?=\d))\S(?:.*?\S)?(?: {3,}| {2,}(?=\d))\S.*$/
+const OF_THREE = new RegExp(`^\\S(?:.*?\\S)?(?:${WIDE.source})\\S(?:.*?\\S)?(?:${WIDE.source})\\S.*$`)
 
 /** "g       %", over columns of numbers beside names that have no head */
 const UNIT_HEADS = /^(?:g|grams|kg|oz|lbs?|ml)(?:\s{2,}(?:g|grams|kg|oz|lbs?|ml|(?:baker['’]?s )?%|per ?cent))+$/i

@@ -2,8 +2,9 @@
 import { beginsDone, capital } from './method'
 import { isGotReady } from './recipe-moves'
 
+const ARROWS = '-+>|=+>|[→⇒➔➜⟶]'
 /** Arrows between what is done; the mark of a line of a list stays before it. */
-export const ARROW = /\s*(?:-+>|=+>|[→⇒➔➜⟶])\s*/
+export const ARROW = new RegExp(`\\s*(?:${ARROWS})\\s*`)
 const BEGINS_ARROW = new RegExp(`^${ARROW.source}`)
 const MARK = /^(\s*(?:[-–*•·]\s+|\d{1,2}[.)]\s+|\(\d{1,2}\)\s+)?)(?:\+\s+)?(.*)$/s
 /** "135 °C", "back to 118", "about 146°C (6 min)" */
@@ -34,7 +35,7 @@ function spelled(words: string): string {
 }
 
 /** Between sentences of one line. */
-const SENTENCES = /(?<=[^\d\s]\.)\s+(?=\p{Lu}|-+>|=+>|[→⇒➔➜⟶])/u
+const SENTENCES = new RegExp(`(?<=[^\\d\\s]\\.)\\s+(?=\\p{Lu}|${ARROWS})`, 'u')
 
 /** A line with its shorthand as sentences; any other line as it is. */
 export const spelledOut = (line: string): string =>

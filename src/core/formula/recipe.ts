@@ -6,6 +6,7 @@ import { asidesIn, sentences } from './recipe-clauses'
 import type { Answers, Draft, WrittenPiece } from './recipe-draft'
 import { isMadeByHand, layersIn, readLayers } from './recipe-layers'
 import { withNames } from './recipe-marks'
+import { MOST_SENTENCES } from './recipe-names'
 import { readPiece } from './recipe-piece'
 import { inGrams } from './recipe-shares'
 import { splitRecipe } from './recipe-split'
@@ -14,9 +15,6 @@ import { readTwoPots } from './recipe-two-pots'
 
 /** ◊ What the notes of a formula take of the text it was read from. */
 const MOST_TEXT = 4900
-
-/** ◊ No method has more sentences; what stands beyond is kept in the notes alone. */
-const MOST_SENTENCES = 400
 
 /** What is not boiled is one part, of all that is in the list. */
 const wholeList = ({ name, list }: WrittenPiece) => ({
@@ -45,6 +43,7 @@ export function readRecipe(
     list,
   )
   const all = sentences(withoutTitles(told))
+  // what stands beyond is kept in the notes alone
   const said = all.slice(0, MOST_SENTENCES)
   const recipe = {
     ...split,
