@@ -67,6 +67,8 @@ test('lines are dragged by pointer and by keys', async ({ page, app }) => {
   await page.getByRole('button', { name: 'Move Water' }).focus()
   await page.keyboard.press('Space')
   await expect(heard).toContainText('over droppable area water')
+  // the list hears keys from a timer on that it sets as it lifts: one that is set later ends later
+  await page.evaluate(() => new Promise((listens) => setTimeout(listens)))
   await page.keyboard.press('ArrowUp')
   await expect(heard).toContainText('over droppable area glucose')
   await page.keyboard.press('ArrowUp')
