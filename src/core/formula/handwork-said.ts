@@ -23,7 +23,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'beat' },
   ],
   [
-    /\b(?:begin|start|keep) pulling\b|\bhandle,? pull\b|\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?(?:min\w*|times))\b|\bgather\b.*\band pull(?=;|$)|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
+    /\b(?:begin|start|keep) (?:pulling|stretching)\b|\bstretch\b.*\b(?:gloss|light|opaque|pale|satiny?|white)|\bhandle,? pull\b|\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+ ){0,4})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?(?:min\w*|times))\b|\bgather\b.*\band pull(?=;|$)|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
     { kind: 'pull' },
   ],
   [/\bfor pulling\b/i, { kind: 'pull' }],
@@ -65,7 +65,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     /\b(?:break|crack|snap)\b.*\b(?:pieces|shards|apart|up|it)\b|(?:^|, )(?:break|crack|snap)\b|\b(?:smash|bash|hammer)\b|\bhit (?:it )?with\b/i,
     { kind: 'break' },
   ],
-  [/\bwrap\b.*\bwax/i, { kind: 'wrap', film: 'waxed-paper' }],
+  [/\bwrap\b.*\b(?:baking paper|greaseproof|parchment|wax)/i, { kind: 'wrap', film: 'waxed-paper' }],
   [/\b(?:airtight|sealed|lidded) (?:jar|tin|container|box)\b/i, { kind: 'wrap', film: 'jar' }],
   [/\bwrap\b/i, { kind: 'wrap', film: 'cellulose' }],
   [/\bpour\b.*\bover the (?:base|crust|shortbread|nuts|biscuit)/i, { kind: 'pour-over' }],

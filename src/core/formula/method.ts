@@ -329,7 +329,7 @@ export const short = (text: string, most: number): string =>
 const SETS_OUT =
   /^(?:in|to|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
 export const DONE =
-  /\b(?<!\b(?:the|off|from|of) )(?:add|beat|boil|bring|combine|cook|cool|cut|deglaze|dip|dissolve|drop|fold|heat|knead|make|mark|melt|microwave|mix|place|pour|press|pull|put|remove|roll|scatter|scrape|score|simmer|sprinkle|start|stir|strain|tip|transfer|trickle|warm|whip|whisk)\b/i
+  /\b(?<!\b(?:the|off|from|of) )(?:add|beat|blend|boil|bring|combine|cook|cool|cut|deglaze|dip|dissolve|drop|fold|heat|knead|make|mark|melt|microwave|mix|place|pour|press|pull|put|remove|roll|scatter|scrape|score|simmer|sprinkle|start|stir|strain|tip|transfer|trickle|warm|whip|whisk)\b/i
 /** Whether a sentence begins with what is done. */
 export const beginsDone = (sentence: string): boolean => BEGINS.test(sentence)
 const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')

@@ -1,6 +1,6 @@
 /** What of a method happens beside the pot: warmed in a pan of its own, whipped in a bowl, toasted, baked, bloomed. */
 import { heatIn, MEANWHILE, secondsIn, WATCHES } from './method'
-import { FOAM, inOtherPot, inOven, isGotReady, pours, takesOff, warms, whipsWhites } from './recipe-moves'
+import { FOAM, inOtherPot, inOven, isGotReady, pours, warms, whipsWhites } from './recipe-moves'
 import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
@@ -100,7 +100,7 @@ const NO_JUG = /(?!.{0,20}\binto (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)(?:$|[
 
 /** What is whipped waits for the syrup. */
 export const SYRUP_IN = new RegExp(
-  `\\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\\b.{0,30}(?<!\\b(?:corn|glucose|golden|maple|rice) )\\b(?:syrup|meringue)\\b${NO_JUG}`,
+  `^(?:slowly )?(?:drizzle|stream|trickle) (?:it )?in(?=$|[,;]| (?:slowly|while|whisking)\\b)|\\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\\b.{0,30}(?<!\\b(?:corn|glucose|golden|maple|rice) )\\b(?:syrup|meringue)\\b${NO_JUG}`,
   'i',
 )
 
@@ -186,11 +186,14 @@ function goesInAt(said: readonly string[], at: number): number {
   }
   const standsApart = IN_PAN.test(sentence) || OPENS.test(sentence) || PUT_ON.test(sentence)
   if (!warmed && standsApart && !SUGAR.test(sentence)) {
+    // "melt the butter in a small pan. Pour in the cream": what goes into that before anything sweet is spoken of
+    const sweetAt = said.findIndex((s, i) => i > at && SUGAR.test(s))
+    const inIt = said.slice(at, Math.max(at + 1, sweetAt)).join('. ')
     const later = said.findIndex(
       (s, i) =>
         i > at &&
         (PUTS_IN.test(s) || COMBINES.test(s)) &&
-        mentions(sentence, [
+        mentions(i < sweetAt ? sentence : inIt, [
           (HEATED.exec(s) ?? MIXTURE.exec(s) ?? OWN_MIXTURE.exec(s) ?? FLAVOURED.exec(s))?.[1] ?? '-',
         ]),
     )
@@ -290,6 +293,7 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
   const others = new Set<number>()
   // what is baked before anything sweet is heated are nuts
   const sweet = said.findIndex((s) => (SUGAR.test(s) || SWEET_TOO.test(s)) && !inOven(s) && !isGotReady(s))
+  const sugarAt = said.findIndex((s) => SUGAR.test(s) && !inOven(s) && !isGotReady(s))
   for (const [i, s] of said.entries()) {
     const waits =
       ready.has(i - 1) &&
@@ -303,9 +307,9 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
       // "add the sage and leave to infuse"
       (others.has(i - 1) && ADDS.test(s) && !SUGAR.test(s) && STANDS.test(said[i + 1] ?? ''))
     if (isOther) others.add(i)
-    // "off the heat add the chocolate": to the cream, where nothing sweet is on the stove yet
+    // "off the heat add the chocolate", "pour in the cream": to what stands there, where nothing sweet is on the stove yet
     const goesIn = apart.get(i - 1)
-    if (goesIn !== undefined && !isOther && i < sweet && takesOff(s) && PUTS_IN.test(s)) {
+    if (goesIn !== undefined && !isOther && i < sugarAt && PUTS_IN.test(s)) {
       apart.set(i, goesIn)
       others.add(i)
       ready.add(i)

@@ -58,6 +58,12 @@ export const sentences = (lines: readonly string[]): string[] =>
   joined(spoken(lines).filter((s) => !ASIDE.test(s)))
     .flatMap(clausesOf)
     .filter((s) => s.length > 2)
+    .map(ontoWhites)
+
+/** "Whisk the white. Pour the honey onto it": by its name, what the sentence before has whipped. */
+const ontoWhites = (sentence: string, i: number, all: readonly string[]): string =>
+  whipsWhites(all[i - 1] ?? '') ? sentence.replace(ONTO_IT, '$1 the whites') : sentence
+const ONTO_IT = /(?<=^(?:slowly )?(?:pour|run|trickle|drizzle|stream)\b.{0,40}\b)(into|onto|on|over) (?:it|them)\b/i
 
 /** What a method says by the way. */
 export const asidesIn = (lines: readonly string[]): string[] => spoken(lines).filter((s) => ASIDE.test(s))
@@ -117,6 +123,8 @@ const ONCE_COLD = '(?:when|once) (?:(?:almost|half|nearly|quite) )?(?:cold|cool|
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS =
   '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|ripen|mature)'
+/** "Float the butter on top and do not stir until 46°" */
+const UNSTIRRED = '(?:do not|don.t) (?:stir|beat) (?:it )?(?:until|till)\\b.*\\d'
 /** "To 140°, then on to 155°". */
 const ONWARD = '(?:(?:on|up|raise|further|without stirring) )?to (?:about |around )?\\d'
 const THEN = '[,;]?\\s+(?:and then|and|then)\\s+'
@@ -142,12 +150,14 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', '(?:raise|on|up|beat|cool|whip|whisk) to (?:about )?\\d'],
   [',\\s+', `${ADDS}\\b[^,;]*\\boff the heat\\b`],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
+  [`(?:${THEN}|[,;]\\s+)`, UNSTIRRED],
   [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
   [',\\s+', `${ADDS}\\b.{0,80}\\b(?:go on|cook|boil|heat|bring)\\b.{0,40}\\bto (?:about )?\\d`],
   [',\\s+', '(?:pour|remove|take it off|tip)\\b'],
   ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
   [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
   [',\\s+', `${STEAMS}\\b`],
+  [',\\s+', 'uncover\\b'],
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
 const ADDING_MORE = new RegExp(`^${ADDS}\\b`, 'i')
@@ -166,6 +176,7 @@ const LASTING = new RegExp(`^${LASTS}`, 'i')
 const CONTINUES = /^(?:continue|keep|go on) (?:on )?(?:beating|whisking|whipping|stirring|mixing)\b/i
 /** "Add the gelatin, whip to 40°" */
 const WORKED_TO = /^(?:beat|cool|whip|whisk) to (?:about )?\d/i
+const LEFT_UNSTIRRED = new RegExp(`^${UNSTIRRED}`, 'i')
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 /** "Pour into tins and, when cool enough, mark into squares" */
 const ONCE = /^(.+?),? (?:and,? )?((?:when|once|as soon as) [^,]{3,40})$/i
@@ -179,7 +190,7 @@ const WORKS =
 const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolved?|melted|clear)\b/i
 const WORKED_IN = /^(?:beat|fold|stir|whisk)\b.*\b(?:in|into)\b/i
 const WORKED = /^(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
-const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in)\b/i
+const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in|float|dot)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
 const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
 /** "Pour on a slab; when cool enough to handle, pull until white". */
@@ -199,10 +210,14 @@ const COUNTED = /^after (?:about )?\d/i
 
 /** "When it reaches 120°, pour it onto the whites": how far it is cooked, and what is done then. */
 const DONE_THEN =
-  /^(?:when|once|as soon as) ([^,]*?\d[^,]*?)(?:,\s+|\s+(?=(?:slowly |carefully |quickly )?(?:pour|drizzle|trickle|stream) it\b))((?:(?:immediately|slowly|carefully|quickly) )?(?:pour|drizzle|trickle|stream|tip|remove|take|turn off)\b.*)$/i
+  /^(?:when|once|as soon as) ([^,]*?\d[^,]*?)(?:,\s+|\s+(?=(?:slowly |carefully |quickly )?(?:(?:pour|drizzle|trickle|stream) it\b|(?:pour|scrape|tip) (?:it|the \w+)\b[^,]{0,20}\b(?:in|on)to\b)))((?:(?:immediately|slowly|carefully|quickly) )?(?:pour|drizzle|trickle|stream|tip|scrape|remove|take|turn off)\b.*)$/i
 
 /** "At hard crack (149°) take it off". */
 const AT_THEN = /^at ([^,]*?\d[^,]*?),?\s+((?:take|lift|remove|pull|turn off|(?:pour|stream|trickle|drizzle) it)\b.*)$/i
+
+/** "At 125° pour the honey onto the whites": how far that is cooked, and what is done then. */
+const AT_POUR =
+  /^at ([^,]*?\d[^,]*?),?\s+((?:slowly |carefully )?(?:pour|run|stream|trickle|drizzle) (the (?:hot )?(?:honey|(?:sugar )?syrup))\b.*)$/i
 
 /** "Cook to 106°, add salt": what goes in goes in there. */
 const TO_THEN =
@@ -266,6 +281,8 @@ function clausesOf(sentence: string): string[] {
   if (off && heatIn(`Cook to ${at}`)) return [`Cook to ${at}`, ...clausesOf(capital(off))]
   const [, reached = '', then] = DONE_THEN.exec(sentence) ?? []
   if (then && heatIn(reached)) return [`Cook until ${reached}`, ...clausesOf(capital(then))]
+  const [, hot = '', poured, syrup] = AT_POUR.exec(sentence) ?? []
+  if (poured && syrup && heatIn(`Cook to ${hot}`)) return [`Cook ${syrup} to ${hot}`, ...clausesOf(capital(poured))]
   for (const link of sentence.matchAll(LINK)) {
     const [head, tail] = [sentence.slice(0, link.index), sentence.slice(link.index + link[0].length)]
     if (!isApart(head, tail)) continue
@@ -285,13 +302,16 @@ function isApart(head: string, tail: string): boolean {
   if (RESTS.test(tail))
     return (
       (secondsIn(tail) !== null ||
-        ((pours(head) || CUTS.test(head)) && (heatIn(tail) !== null || GETS_COLD.test(tail)))) &&
+        ((pours(head) || CUTS.test(head)) && (heatIn(tail) !== null || GETS_COLD.test(tail))) ||
+        // "off the heat add the butter, cool to 43°": it is in while it cools
+        (PUTS_IN.test(head) && heatIn(head) === null && heatIn(tail)?.cools === true)) &&
       !RESTS.test(head)
     )
   // "at 60° add the butter; at 40° the praline"
   if (AT_ONE.test(head) && AT_ONE.test(tail) && heatIn(head) !== null) return true
   if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
   if (BACKING_UP.test(tail)) return true
+  if (LEFT_UNSTIRRED.test(tail)) return !RESTS.test(head)
   if (STEAMING.test(tail)) return secondsIn(tail) !== null
   if (UNCOVERS.test(tail)) return COVERED.test(head) && endingsIn(tail, 'C').length > 0
   if (GOES_FURTHER.test(tail)) {

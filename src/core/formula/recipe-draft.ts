@@ -86,6 +86,8 @@ export interface WrittenPiece {
   readonly makes?: number | null
   /** The line that says so. */
   readonly yields?: string | null
+  /** The line of its list that says into what it is poured. */
+  readonly vessel?: string | null
   /** What stands in the list of another boil that its sentences may speak of. */
   readonly others?: readonly Written[]
 }

@@ -52,7 +52,8 @@ const GRAINS =
   /\bcool\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|opaque|creamy|lightens|grain))/is
 
 /** What is pulled until it is white. */
-const PULLED = /\bpull\b.{0,60}\b(?:white|satiny?|opaque|rope)|\bpull, and (?:cut|twist)\b/i
+const PULLED =
+  /\bpull\b.{0,60}\b(?:white|satiny?|opaque|rope)|\bstretch\b.{0,60}\b(?:light|opaque|pale|satiny?|white)\b|\bpull, and (?:cut|twist)\b/i
 
 /** "Seafoam (not honeycomb)" */
 const DENIED = /\bnot (?:an? )?[\p{L}-]+/giu
@@ -85,9 +86,14 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
 /** Beaten or stirred once it is off, with nothing said of it cooling first: tablet. */
 const AT_ONCE =
   /^(?!.*\b(?:cool|lukewarm|(?:sit|stand|rest)(?! (?:for )?(?:1|2|one|two|a) min)|(?:(?:drops?|comes|cools?) (?:down )?|(?:is|it['’]s|gets) down )to|skin)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir (?:hard|vigorously|[^.]{0,30}\b(?:until|till) (?:(?:it|the mixture|mixture)(?: is)? )?(?:thick|dull|grain|cloud|cream)\w*))\b/is
+/** Nothing in it is beaten, nor stirred until it looks otherwise: chips and creme are stirred in, and it is poured. */
+const NEVER_BEATEN =
+  /^(?!.*\b(?:beat|knead|paddle|whip|work)(?:ing|en|s)?\b)(?!.*\bstir\w*\b[^.]{0,40}\b(?:until|till)\b(?! (?:all |everything |it(?:['’]s| is) |(?:the )?(?:\w+ ){1,3})?(?:is |are |has |have )?(?:all |fully |well |completely )?(?:blended|combined|dissolve[sd]?|incorporated|melt(?:s|ed)?|mixed|smooth)))/is
+
 /** ◊ What a name and a method, or else a list, say of the school; the first school of a family where nothing does. */
 const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['fudge', AT_ONCE, 'stir-soon'],
+  ['fudge', NEVER_BEATEN, 'stir-soon'],
   ['caramel', /\bdry[- ](?:caramel(?:i[sz]e)?|pan|melt)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
   ['caramel-sauce', /\b(?:stop|deglaze)\w*\b.{0,30}\b(?:water|juice)\b/i, 'stopped-water'],
   ['hard-candy', PULLED, 'pulled'],
@@ -97,14 +103,27 @@ const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
     'pulled',
   ],
 ]
+const isNut = ({ ingredient }: Line): boolean =>
+  /nut|almond|cashew|macadamia|pecan|pistachio|sesame|seeds?\b/.test(ingredient)
+
 const schoolMakeUps: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['marshmallow', /egg-white/, 'egg-white'],
   ['honeycomb', /golden-syrup/, 'golden'],
   ['nougat', /./, 'one-syrup'],
 ]
 
-export function schoolOf(family: FamilyId, text: string, lines: readonly Line[]): string {
+/** The school of a family that a name and a method, or else a list, speak of. `isBoiled`: whether a line is in the pot before its end. */
+export function schoolOf(
+  family: FamilyId,
+  text: string,
+  lines: readonly Line[],
+  isBoiled: (line: Line) => boolean,
+): string {
   const list = lines.map((l) => l.ingredient).join(' ')
+  // nuts that go in after the end toast in no syrup
+  if (family === 'brittle' && lines.some(isNut) && !lines.some((l) => isNut(l) && isBoiled(l))) return 'roasted'
+  // what never grains has condensed milk in it
+  if (family === 'fudge' && NEVER_BEATEN.test(text) && /condensed-milk/.test(list)) return 'no-grain'
   const said = schoolWords.find(([of, words]) => of === family && words.test(text))
   const made = schoolMakeUps.find(([of, has]) => of === family && has.test(list))
   return (said ?? made)?.[2] ?? (Object.keys(schoolsOf(family))[0] as string)

@@ -109,7 +109,10 @@ export const putsBack = (sentence: string): boolean => PUTS_BACK.test(sentence)
 export const FOAM = '(?:whites|egg white|albumen|aquafaba|foam|meringue|frapp[eé])(?!\\w)'
 
 /** A syrup that goes onto whites is in their bowl, and leaves that later. */
-export const ONTO_FOAM = new RegExp(`\\b(?:into|over|onto|on|to)\\b.*\\b${FOAM}`, 'i')
+export const ONTO_FOAM = new RegExp(
+  `\\b(?:into|over|onto|on|to)\\b.*\\b${FOAM}|^(?:slowly |gradually )?(?:pour|run|stream|trickle) (?:it|(?:the )?(?:hot )?(?:honey|syrup)) on(?=$|[,;]| (?:slowly|gradually|while|whisking|beating))`,
+  'i',
+)
 
 /** What may stand before whites are whipped: meanwhile, once something is so, in which bowl. */
 const WHIPS_WHITES = saidAs(

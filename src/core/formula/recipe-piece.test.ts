@@ -74,9 +74,49 @@ describe('what a recipe is', () => {
       'caramel',
       'dry',
     ],
+    [
+      'Rocky fudge',
+      '600 g sugar\n170 g evaporated milk\n340 g dark chocolate\n200 g marshmallow creme',
+      'Stir sugar and milk until dissolved. Boil to 112 °C. Remove from heat; stir in the chocolate until melted. Add the creme, mix until well blended. Pour.',
+      'fudge',
+      'stir-soon',
+    ],
+    [
+      'Milk fudge',
+      '400 g sugar\n397 g condensed milk\n100 g butter',
+      'Boil everything to 114 °C, stirring. Pour into a tin.',
+      'fudge',
+      'no-grain',
+    ],
+    [
+      'Sesame brittle',
+      '250 g sesame seeds\n200 g sugar\n100 g honey',
+      'Toast the sesame in a dry pan. Boil sugar and honey to 150 °C. Stir in the sesame. Tip out.',
+      'brittle',
+      'roasted',
+    ],
+    [
+      'Peanut brittle',
+      '250 g roasted peanuts\n200 g sugar\n100 g honey',
+      'Boil sugar and honey to 130 °C. Add the peanuts. Cook to 150 °C. Tip out.',
+      'brittle',
+      'raw',
+    ],
+    [
+      'Salt water chews',
+      '400 g sugar\n300 g corn syrup\n180 g water',
+      'Boil to 130 °C. Pour on a slab. When cool enough to handle, stretch until it is light in colour and has a satiny gloss.',
+      'hard-candy',
+      'pulled',
+    ],
   ])('%s', (name, list, method, family, school) => {
     const { formula } = readRecipe(`${name}\n\n${list}\n\n${method}`, pantry)
     expect([formula.name, formula.family, formula.school]).toEqual([name, family, school])
+  })
+
+  it('knows °C by the grams of the method, where no list stands over it', () => {
+    const { formula, asks } = readRecipe('Drops\n\nBoil 300 g sugar and 90 ml water to 140. Pour on a slab.', pantry)
+    expect([formula.target?.celsius, asks.map((a) => a.id)]).toEqual([140, ['family']])
   })
 
   it('asks how far it is boiled where there is only a list', () => {

@@ -36,12 +36,11 @@ import { stepsFrom } from './recipe-steps'
 import { unlistedIn } from './recipe-unlisted'
 
 /** The unit the temperatures of a piece are in, as far as it says, or as was answered. */
-export const heatUnitOf = ({ said, list }: WrittenPiece, answers: Answers): HeatUnit | null =>
-  answers.unit ??
-  recipeUnit(
-    said,
-    list.flatMap((s) => s.lines),
-  )
+export function heatUnitOf({ said, list }: WrittenPiece, answers: Answers): HeatUnit | null {
+  const listed = list.flatMap((s) => s.lines)
+  // without a list the method itself says in what it is measured
+  return answers.unit ?? recipeUnit(said, listed.length > 0 ? listed : said)
+}
 
 /** Reads what is boiled in one pot. */
 export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answers = {}): Draft {
@@ -146,7 +145,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     version: 1,
     name: short(name || 'A pasted recipe', 120),
     family,
-    school: schoolOf(family, `${name}. ${said.join('. ')}`, lines),
+    school: schoolOf(family, `${name}. ${said.join('. ')}`, lines, (l) => !done || placeOf(l) <= done.at),
     about: '',
     groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) => {
       const there = lines.filter((l) => placeOf(l) === at)
@@ -187,6 +186,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
         made,
         makes: piece.makes ?? null,
         yields: piece.yields ?? null,
+        vessel: piece.vessel ?? null,
       }),
     },
   }

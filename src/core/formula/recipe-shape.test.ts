@@ -22,6 +22,7 @@ const read = (
     made: litres === null ? null : { litres, grams: 1300 * litres },
     makes,
     yields: null,
+    vessel: null,
   })
 
 describe('the pieces a method speaks of', () => {
@@ -32,7 +33,17 @@ describe('the pieces a method speaks of', () => {
     expect(readRecipe(text('Cut 15 × 40 mm.'), pantryOf()).formula.shape).toMatchObject({ lengthMm: 15, widthMm: 40 })
   })
 
+  it('are as deep as the frames that the list is for', () => {
+    const text =
+      'Caramels\n\nFor 2 frames (30 x 40 x 1.2 cm each)\n\n300 g sugar\n200 g cream\n\nBoil to 118 °C. Pour. Cut.'
+    const { formula, questions } = readRecipe(text, pantryOf())
+    expect([formula.shape, questions]).toMatchObject([{ kind: 'cut', heightMm: 12 }, []])
+  })
+
   it.each<[string, BoiledFamilyId, string, object]>([
+    ['strips by their length', 'hard-candy', 'Cut in strips 15 cm long.', { lengthMm: 150, widthMm: 15 }],
+    ['moulds by what they hold', 'hard-candy', 'Deposit in moulds (8 ml).', { kind: 'mould', millilitres: 8 }],
+    ['a frame by its depth', 'caramel', 'Pour into a frame 30 x 40 x 1.2 cm. Cut.', { heightMm: 12 }],
     ['squares by their side', 'caramel', 'Cut into 1-inch squares.', { lengthMm: 25.4, widthMm: 25.4, heightMm: 15 }],
     ['pieces by two sides', 'caramel', 'Cut into 1 x 2 inch pieces.', { lengthMm: 25.4, widthMm: 50.8 }],
     [

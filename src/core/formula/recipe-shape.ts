@@ -51,8 +51,9 @@ const LOLLIPOP_MOULDS = /\blolli\w*\b.{0,20}\bmou?lds?\b/i
 const STICKS = /\bsticks?\b/i
 const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 const MOULDS = /\b(?:mou?lds?|shells)\b/i
-/** "Deposit 2.5 ml drops". */
-const MILLILITRES = /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)/i
+/** "Deposit 2.5 ml drops", "moulds (8 ml)". */
+const MILLILITRES =
+  /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)|\b(?:mou?lds?|cavities)\b,? (?:\(|of |holding )(?:about )?(\d+(?:\.\d+)?) ?ml\b/i
 const ROPES = /\b(?:pull|pulling(?! away)|snip|rope)\b/i
 /** "Cut with scissors into 1-inch pieces" */
 const SNIPS = /\b(?:snip|cut)\b.*/i
@@ -87,6 +88,11 @@ const BALL_ACROSS = new RegExp(`${ONE.source}[\\s-]*balls?\\b`, 'i')
 /** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
 const THICK = new RegExp(
   `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frames?|tray|flatten|pour(?: to| at)?(?= [\\d¼½¾])|cast|thickness of|sheet(?:er)? at|slab)\\b[^,;]{0,30}?(?<![\\d.]|[x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip|cast|deposit)\\b.*, (?:to |at |about )*(${NUMBER})[\\s-]*(${UNIT})$|(?<![x×] ?)\\b(\\d+)[\\s-]*(mm) (?:frames?|bars|rulers)\\b|\\bbetween (?:papers|sheets|mats|rulers|bars),? (${NUMBER})[\\s-]*(mm|cm)\\b`,
+  'i',
+)
+/** "A frame 30 x 40 x 1.2 cm": it is filled to the brim. */
+const FRAME = new RegExp(
+  `\\bframes?\\b[^;.]{0,20}?(?:${NUMBER})[\\s-]*(?:${UNIT})?\\s*[x×]\\s*(?:${NUMBER})[\\s-]*(?:${UNIT})?\\s*[x×]\\s*(${NUMBER})[\\s-]*(${UNIT})`,
   'i',
 )
 const VESSEL = '(?:pan|tin|tray|dish|frame)\\b'
@@ -134,8 +140,14 @@ export function pieceIn(said: string, most: number = PIECE.most): { lengthMm: nu
   }
   const one = ONE.exec(sentence)
   const side = one ? mmOf(one[1] as string, one[2] as string) : Number.NaN
-  return within(squareOf(side), most)
+  return within(STRIPS.test(sentence) ? { lengthMm: side, widthMm: STRIP_MM } : squareOf(side), most)
 }
+
+/** "Strips 15 cm long": of a strip only the length is said. */
+const STRIPS =
+  /\b(?:batons?|fingers?|lengths?|sticks?|strips?)\b[^.;]*\blong\b|\blong (?:batons|fingers|sticks|strips)\b/i
+/** ◊ Width of such a strip, mm. */
+const STRIP_MM = 15
 
 const squareOf = (side: number) => ({ lengthMm: side, widthMm: side })
 /** ◊ No piece is smaller or larger than this, mm. */
@@ -172,7 +184,8 @@ const SLAB = { least: 3, most: 60 }
 
 function thicknessIn(said: readonly string[]): number | null {
   for (const s of said) {
-    const [number = '', unit = ''] = partsIn(THICK, saidOnce(s))
+    const found = partsIn(THICK, saidOnce(s))
+    const [number = '', unit = ''] = found.length > 0 ? found : partsIn(FRAME, saidOnce(s))
     const mm = mmOf(number, unit)
     if (mm >= 1 && mm <= SLAB.most) return mm
   }
@@ -243,6 +256,8 @@ export interface ShapeSaid {
   readonly makes: number | null
   /** The line that says so, where the size of a piece may stand: "50 caramels (2 × 3 cm)". */
   readonly yields: string | null
+  /** The line of its list that says into what it is poured. */
+  readonly vessel: string | null
 }
 
 /** Whether a sweet comes out of moulds. */
@@ -250,17 +265,18 @@ export const isMoulded = (said: readonly string[]): boolean =>
   said.some((s) => MOULDS.test(s)) && !said.some((s) => CUTS.test(s) && pieceIn(s) !== null)
 
 /** The pieces a method speaks of. */
-export function shapeSaid({ family, name, said, doneAt, made, makes, yields }: ShapeSaid): Shape {
+export function shapeSaid({ family, name, said, doneAt, made, makes, yields, vessel }: ShapeSaid): Shape {
   const litres = made?.litres ?? null
+  const into = vessel === null ? [] : [vessel]
   const after = said.slice(Math.max(0, doneAt))
   const told = after.join('. ')
   const plain = usual[family] ?? blankFormula.shape
   const any = (words: RegExp): boolean => after.some((s) => words.test(s))
   const sizeOf = (words: RegExp) => after.flatMap((s) => (words.test(s) ? (pieceIn(s) ?? []) : []))[0]
-  const area = tinOf(said)
+  const area = tinOf([...said, ...into])
   const portion = gramsSaid(told)
-  const mm = (otherwise: number): number => depthSaid(after, said, litres) ?? otherwise
-  const millilitres = Number(MILLILITRES.exec(told)?.[1] ?? Number.NaN)
+  const mm = (otherwise: number): number => depthSaid([...after, ...into], [...said, ...into], litres) ?? otherwise
+  const millilitres = Number(partsIn(MILLILITRES, told)[0] ?? Number.NaN)
   // "butterscotch lollies" that are poured and cut have no sticks
   if ((LOLLIPOPS.test(name) && !(any(CUTS) && !any(STICKS))) || any(LOLLIPOP_MOULDS)) {
     const count = makes ?? Number(LOLLIPOP_COUNT.exec(said.join('. '))?.[1] ?? Number.NaN)

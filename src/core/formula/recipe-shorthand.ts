@@ -66,6 +66,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
+  [/\b(pour|spread|spoon|tip|turn)( it| out| the \w+)? on to (?=an? |the |your )/gi, '$1$2 onto '],
   // "water (syrup)", where the list has another water
   [/\bwater \((?:for (?:the )?)?syrup\)/gi, 'water'],
   // "5' speed 3", "paddle 1'"

@@ -22,6 +22,8 @@ export interface SplitRecipe {
   readonly makes: number | null
   /** The line that says so; null for none. */
   readonly yields: string | null
+  /** The line of the list that says into what it is poured; null for none. */
+  readonly vessel: string | null
   /** Lines nothing is made of: praise, notes, tools, how many it serves. */
   readonly left: readonly string[]
 }
@@ -44,6 +46,9 @@ const HEAD_PART =
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
   /^(?:\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
+/** "For 2 frames of 30 x 40 x 1.2 cm": what it is poured into. */
+const VESSEL =
+  /^for (?:\d+|an?|one|two|three|four) [^,;.]{0,40}\b(?:frames?|pans?|slabs?|tins?|trays?)\b(?![^,;.]*\b(?:k?g|ml|cups?|oz|lbs?)\b)/i
 /** What stands under these until another heading is read by nobody either. */
 const HEAD_NOTES =
   /^(?:(?:pro |top |chef.?s )?(?:notes?|tips?)|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage|(?:special )?(?:equipment|tools)(?: needed)?)\s*:?$/i
@@ -188,7 +193,10 @@ function inOneRow(row: string): string[] {
   const isOwn =
     heading !== undefined && ` ${measureAt(bare(all), [])?.rest}`.toLowerCase().endsWith(` ${heading.toLowerCase()}`)
   if (isOwn) return [all]
-  const alone = lines.length < 2 && !/^(?:for|to)\b|\b[A-H]$/i.test(heading ?? '') && !HEAD_BARE.test(heading ?? '')
+  const alone =
+    lines.length < 2 &&
+    !/^(?:for|to)\b|\b[A-H]$|^(?:group|part|phase|stage) \d$/i.test(heading ?? '') &&
+    !HEAD_BARE.test(heading ?? '')
   if (alone || !pieces.every(isLine)) return [line]
   return heading === undefined ? lines : [`${heading}:`, ...lines, ROW_ENDS]
 }
@@ -294,7 +302,7 @@ export function splitRecipe(text: string): SplitRecipe {
   const all = plainLines(text).flatMap(unitApart)
   const yields = all.find((l) => makesIn(l) !== null) ?? null
   const makes = makesIn(yields ?? '')
-  const isNothing = (line: string): boolean => NOTHING.test(line) && !HEAD_NOTES.test(line)
+  const isNothing = (line: string): boolean => (NOTHING.test(line) && !HEAD_NOTES.test(line)) || VESSEL.test(line)
   const rows = withUnits(all)
     .filter((l) => !isNothing(l) && !saysUnit(l))
     .flatMap((l) => (METHOD_BEGINS.test(l) ? ['Method', l.replace(METHOD_BEGINS, '')] : l))
@@ -364,6 +372,7 @@ export function splitRecipe(text: string): SplitRecipe {
     method: method.filter((s) => s.lines.length > 0),
     makes,
     yields,
+    vessel: all.find((l) => VESSEL.test(l)) ?? null,
     left,
   }
 }

@@ -29,6 +29,14 @@ describe('a recipe of two boils', () => {
       'Put the honey in a small pan and the sugar and water in a bigger one. Heat the honey until it registers 125 °C; at the same time bring the sugar to 145 °C. Whisk the egg whites. Pour the honey over the whites in a steady stream. A minute later add the sugar syrup the same way. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
     ],
     [
+      'the honey in a second pan, each poured at its heat',
+      'Put sugar and water in a pan and start heating. In a second pan heat the honey. When the honey gets to 108 °C start whisking the egg whites. At 125 °C pour the honey onto the whites in a slow stream. At 145 °C pour the syrup on in the same way. Whisk for 5 minutes. Fold in the almonds. Press into a tray.',
+    ],
+    [
+      'the honey onto what the sentence before has whipped',
+      'Heat the honey to 125 °C. Meanwhile whisk the egg whites to soft peaks. Pour the honey onto them whisking. In the same pan, boil sugar and water to 145 °C. Pour it on the meringue in a thread; whisk for 10 minutes. Fold in the almonds. Press into a tray.',
+    ],
+    [
       'as a batch card says it',
       'Honey to 125 °C. Whip the egg whites to soft peak; pour on honey. Sugar, water to 145 °C; pour onto foam at speed 2. Whip 8 min. Almonds in by paddle. Press into a tray.',
     ],

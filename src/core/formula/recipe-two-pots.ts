@@ -148,6 +148,17 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
   const isOfFirst = (s: string, i: number): boolean =>
     mentions(WATCHES.test(s) ? (s.split(THEN_DOES)[0] as string) : (WATCHED_LAST.exec(s)?.[0] ?? ''), [called]) ||
     (WATCHES.test(s) && pots.first.at(-1) === i - 1 && /^\w+(?: soon as)? it\b/i.test(s))
+  // "in a second pan heat the honey", some sentences before how far
+  const setsOut = piece.said.flatMap((s, i) =>
+    i < (pots.first[0] as number) &&
+    !pots.second.includes(i) &&
+    POT.test(s) &&
+    !heatIn(s) &&
+    mentions(s, [called]) &&
+    !written.some((w, k) => !isFirst[k] && mentions(s, w.names))
+      ? [i]
+      : [],
+  )
   const ofFirst = piece.said.flatMap((s, i) =>
     !pots.first.includes(i) && i !== pots.poured && heatIn(s) && isOfFirst(s, i) ? [i] : [],
   )
@@ -164,13 +175,13 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
       name,
       list: listOf(true),
       others: written,
-      said: [...pots.first, ...ofFirst, pots.poured].map((i) => piece.said[i] as string),
+      said: [...setsOut, ...pots.first, ...ofFirst, pots.poured].map((i) => piece.said[i] as string),
     },
     lexicon,
     { ...(unit && { unit }), ...answers.parts?.[id], places: { ...begins, ...answers.parts?.[id]?.places } },
   )
   const said = inOrder(
-    piece.said.filter((_, i) => i !== pots.poured && !pots.first.includes(i) && !ofFirst.includes(i)),
+    piece.said.filter((_, i) => i !== pots.poured && ![...setsOut, ...pots.first, ...ofFirst].includes(i)),
     unit,
   )
   const ended = endingOf(said, unit)?.at ?? -1

@@ -7,7 +7,7 @@ import type { Written } from './recipe-places'
 
 /** An amount, and up to four words after it. */
 const MEASURED =
-  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|half|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?<=[\d½¼¾⅓⅔]\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?)\b\.?)\)?\s+(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
+  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|half|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?<=[\d½¼¾⅓⅔]\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?|(?=(?:vanilla (?:pod|bean)|egg white|cinnamon stick|star anise)s?\b))(?:\b\.?|(?<=\s)))\)?\s*(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
 
 /** "A small tub of double cream (300 ml)" */
 const BRACKETED =
@@ -41,9 +41,9 @@ const PRAISED = /^the (?:best|finest|good|purest|whitest)\s+/i
 /** "Steep 10 g of tea in 300 ml of water, and strain": what is drawn off has a name of its own. */
 const STEEPS = /^(?:steep|brew|infuse)\b.*\bstrain\b/i
 
-/** "Until a drop makes a soft ball in a cup of cold water": that is to test it in, and goes in nowhere. */
+/** "Until a drop makes a soft ball in a cup of cold water", "till a drop snaps in cold water": that is to test it in, and goes in nowhere. */
 const TESTED =
-  /\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b/i
+  /\ba (?:few )?(?:bit|drops?|little|teaspoon)\b[^.;]{0,60}\bin(?:to)? (?:\w+ )?(?:cold|iced?)[- ]water\b|\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b/i
 
 /** "Adding 10 g vanilla and 100 g simple syrup": whether what is measured there goes in. */
 const isPutIn = ({ input = '', index }: RegExpMatchArray): boolean =>

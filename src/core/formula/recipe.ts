@@ -51,7 +51,14 @@ export function readRecipe(
     method: said.length < all.length ? [{ heading: null, lines: said }] : split.method,
     left: [...split.left, ...left],
   }
-  const piece = { name: recipe.name, list: recipe.list, said, makes: recipe.makes, yields: recipe.yields }
+  const piece = {
+    name: recipe.name,
+    list: recipe.list,
+    said,
+    makes: recipe.makes,
+    yields: recipe.yields,
+    vessel: recipe.vessel,
+  }
   const layers = layersIn(recipe) ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null)
   const draft =
     layers && answers.layered !== false
