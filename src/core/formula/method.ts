@@ -34,7 +34,7 @@ const COUNTS =
 const TOWARDS =
   /\b(?:to|at|reach(?:es)?|passes|reads?|says|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS =
-  /\bstir(?:ring)? to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|hits|to) (?:about )?\d{3}\b|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
+  /\bstir(?:ring)? to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|\b(?:lift|pull|remove|stop|take)\b[^,;]{0,30}\bat (?:about )?\d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|hits|to) (?:about )?\d{3}\b|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
 /** What follows a bare temperature in brackets, or shows that it is one. */
 const CLOSES = /^\s*\)|^\s*on\b.{0,24}\bthermometer/i
 const ON_IT = /^\s*on\b/i

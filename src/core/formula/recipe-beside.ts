@@ -6,7 +6,7 @@ import { lettersOf, mentions, NO_LINES } from './recipe-names'
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
   `^(?:meanwhile,?\\s+)?(?:${/while (?:that|this|it)\b[^,]{0,20},\s+|while\b[^,]{0,40},\s+(?=(?:start |begin )?(?:whip|whisk|beat))|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
-    /(?:(?:re-?)?(?:warm|heat)|scald|bring|boil|infuse|microwave)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e|cr[eè]me fra[iî]che|eggnog)/
+    /(?:(?:re-?)?(?:warm|heat)|scald|bring|boil|infuse|microwave|reduce)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e|cr[eè]me fra[iî]che|eggnog)/
       .source,
     /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
       .source,
@@ -298,6 +298,8 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
     const waits =
       ready.has(i - 1) &&
       ((STANDS.test(s) && secondsIn(s) !== null) || MELTS_BLOOMED.test(s) || (i < sweet && TIPS_ASIDE.test(s)))
+    // "cool, chop finely": the nuts that were toasted, before anything sweet is heated
+    const isTended = i < sweet && ready.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s)
     const isMoment = whipsWhites(s) || (WATCHES.test(s) && heatIn(s) !== null)
     // "remove from the heat and let steep": the pan of the cream, not the pot
     const isOther =
@@ -317,7 +319,7 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
     // nothing is put in any more that could be warmed for it
     const isOut = said.some((poured, k) => k > doneAt && k < i && pours(poured)) && !VESSEL.test(s)
     const isLate = i > doneAt && (warms(s) || isOut) && !said.some((later, k) => k > i && PUTS_IN.test(later))
-    if ((isGotReady(s) && !isLate) || waits || isOther) ready.add(i)
+    if ((isGotReady(s) && !isLate) || waits || isTended || isOther) ready.add(i)
   }
   return { apart, ready }
 }

@@ -91,7 +91,10 @@ const TESTS =
 /** "Fills 2 jars of 200 ml" */
 const FILLS =
   /^(?:(?:it |this )?fills (?:about )?\d+ (?:jars|bottles|tubs)\b|\d+ (?:small |large )?(?:jars|bottles|tubs) of\b)/i
-const SAID_OF_LAST = [FORBIDS, TESTS, ALSO, WHILE_IT_BOILS, ASIDE_SET, EACH, FILLS]
+/** "Stir occasionally to prevent burning" */
+const STIRRED =
+  /^stir (?:it )?(?:constantly|continuously|every (?:so often|now and (?:then|again))|frequently|from time to time|gently|now and (?:then|again)|occasionally|often)\b(?!.*\b(?:add|for|heat|till|until)\b)/i
+const SAID_OF_LAST = [STIRRED, FORBIDS, TESTS, ALSO, WHILE_IT_BOILS, ASIDE_SET, EACH, FILLS]
 
 /** What is not to be done, what is done all the while, what else shows the same is said of what is done before it, and is no step of its own. */
 function joined(said: readonly string[]): string[] {
@@ -153,7 +156,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [`(?:${THEN}|[,;]\\s+)`, UNSTIRRED],
   [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
   [',\\s+', `${ADDS}\\b.{0,80}\\b(?:go on|cook|boil|heat|bring)\\b.{0,40}\\bto (?:about )?\\d`],
-  [',\\s+', '(?:pour|remove|take it off|tip)\\b'],
+  [',\\s+', `(?:pour|remove|take it off|tip|${ADDS})\\b`],
   ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
   [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
   [',\\s+', `${STEAMS}\\b`],
@@ -174,6 +177,8 @@ const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
 const LASTING = new RegExp(`^${LASTS}`, 'i')
 /** "Add the vanilla; continue beating for 5 minutes" */
 const CONTINUES = /^(?:continue|keep|go on) (?:on )?(?:beating|whisking|whipping|stirring|mixing)\b/i
+/** "When it is at 120°, add …", "let the bubbles die down; at 130°, stir in …" */
+const LEADS_IN = /(?:^|;\s*)(?:as soon as|at|once|when)\b[^,;]*$/i
 /** "Add the gelatin, whip to 40°" */
 const WORKED_TO = /^(?:beat|cool|whip|whisk) to (?:about )?\d/i
 const LEFT_UNSTIRRED = new RegExp(`^${UNSTIRRED}`, 'i')
@@ -339,12 +344,12 @@ function isApart(head: string, tail: string): boolean {
   if (LATER_WORK.test(tail)) return pours(head) || (COLD_FOR.test(head) && secondsIn(head) !== null)
   // it has stood for so long, and is worked then
   if (WORKS.test(tail) && RESTS.test(head) && secondsIn(head) !== null) return true
-  if (WORKS.test(tail) && heatIn(head)?.cools) return true
+  if (WORKS.test(tail) && heatIn(head)?.cools) return !ADDING_MORE.test(tail)
   if (whipsWhites(tail)) return heatIn(head) !== null
   if (putsBack(head) && endingsIn(tail, 'C').length > 0) return true
   const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
   // "when it is at 120°, add …" is one moment
-  if (ADDING_MORE.test(tail) && WATCHES.test(head) && !head.includes(',')) return false
+  if (ADDING_MORE.test(tail) && LEADS_IN.test(head)) return false
   // beaten till it is smooth, then poured
   if (pours(tail) && WORKED.test(head)) return true
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends

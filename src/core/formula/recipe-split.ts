@@ -229,7 +229,13 @@ const FEWEST_TOLD = 3
 
 /** Where the method begins that stands under no heading, in lines as short as those of the list; -1 where that is not so. */
 function toldFrom(lines: readonly string[]): number {
-  if (lines.some((l) => HEAD_METHOD.test(l) || looksLikeMethod(l))) return -1
+  if (lines.some((l) => HEAD_METHOD.test(l))) return -1
+  // what stands right over a sentence of the method and tells as well is one, however short
+  const sure = lines.findIndex(looksLikeMethod)
+  if (sure >= 0) {
+    const over = lines.slice(0, sure).findLastIndex((l) => !tells(l) || hasAmount(l))
+    return over > 0 && over + 1 < sure ? over + 1 : -1
+  }
   const last = lines.findLastIndex((l) => hasAmount(l) && !tells(l))
   // "sugar for dusting" ends the list without an amount
   const from = lines.findIndex((l, i) => i > last && tells(l))

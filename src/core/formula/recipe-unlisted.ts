@@ -7,7 +7,7 @@ import type { Written } from './recipe-places'
 
 /** An amount, and up to four words after it. */
 const MEASURED =
-  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|half|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?<=[\d½¼¾⅓⅔]\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|drops?|(?=(?:vanilla (?:pod|bean)|egg white|cinnamon stick|star anise)s?\b))(?:\b\.?|(?<=\s)))\)?\s*(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
+  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|half|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|(?<=[\d½¼¾⅓⅔]\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|gills?|oz|ounces?|pinch(?:es)?|dash(?:es)?|sticks?|(?:\(?\d+(?:[.,]\d+)?(?:[ -]\d\/\d)?[ -]?(?:g|ml|oz|ounces?)\.?\)?[ -])?(?:bags?|bars?|cans?|cartons?|envelopes?|jars?|packets?|packages?|sachets?|tins?|tubs?)|drops?|(?=(?:vanilla (?:pod|bean)|egg white|cinnamon stick|star anise)s?\b))(?:\b\.?|(?<=\s)))\)?\s*(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
 
 /** "A small tub of double cream (300 ml)" */
 const BRACKETED =

@@ -108,6 +108,9 @@ const clean = (text: string): string =>
     .replace(PERCENT, '$1 $2%')
     .replace(SYRUP_DE, '$1 $2 DE')
     .replace(THOUSAND, '$1')
+    // "35 % cream 500 g"
+    .replace(/^(\d{1,2}(?:[.,]\d)?) ?% (\p{L}[\p{L} ]{2,30}?)(?=[\s:–]+\d)/iu, '$2 $1%')
+    .replace(/^(?:the )?whites of (\d|one|two|three|four|five|six) (?:large |medium )?eggs?$/i, '$1 egg whites')
     // "seeds of 1 vanilla bean"
     .replace(/^(?:the )?seeds (?:of|from) (\d|½|half an?|an?|one) (?=vanilla (?:bean|pod)s?$)/i, '$1 ')
     // "vanilla 1 pod", "vanilla beans: 4 pc"
