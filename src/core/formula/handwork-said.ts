@@ -49,7 +49,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   ],
   [/^freeze\b/i, { kind: 'chill', celsius: -18 }],
   [/\b(?:refrigerate|chill|in(?:to)? the (?:fridge|refrigerator|freezer))\b/i, { kind: 'chill', celsius: 4 }],
-  [/\bsnip\b|\bwith (?:scissors|shears)\b/i, { kind: 'cut', tool: 'scissors' }],
+  [/\bsnip\b|\bwith (?:\w+ )?(?:scissors|shears)\b/i, { kind: 'cut', tool: 'scissors' }],
   [/\b(?:cut|slice)\b.*\b(?:hot|warm) knife\b/i, { kind: 'cut', tool: 'hot-knife' }],
   [/\b(?:cut|slice)\b.*\b(?:oiled|greased|buttered) knife\b/i, { kind: 'cut', tool: 'oiled-knife' }],
   [

@@ -50,7 +50,7 @@ const DIFFERENCE = /^\s*(?:above|over|below|higher than)\b.{0,12}\bboil/i
 
 /** "Fold in the butter warmed to", "add the warm nuts (", "add cream (": what follows is the heat of what goes in, not of the pot. */
 const OF_ADDED =
-  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|hot|melted|(?<!\bstop )boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till|on to|up to)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|(?:pour|stir|whisk) in) (?:the )?[a-z]+ \((?:at )?$/i
+  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|held|hot|kept|melted|(?<!\bstop )boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till|on to|up to)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|(?:pour|stir|whisk) in) (?:the )?[a-z]+ \((?:at )?$/i
 
 const figure = (written: string): number => Number(written.replace(',', '.'))
 

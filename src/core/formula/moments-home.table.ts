@@ -755,4 +755,19 @@ export const homeMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'two lots of sugar that are told apart by a number; nuts that are kept warm, at a heat of their own',
+    'sugar 1 50 g\nsugar 2 700 g\nwater 200 g\negg white 110 g\nalmonds 500 g',
+    'Boil sugar 2 and the water to 145 °C. Meanwhile whip the egg white with sugar 1. Pour the syrup onto the whites, whip 5 min. Fold in almonds kept at 80 °C. Press into a tray.',
+    145,
+    [
+      /^ready \+ sugar 700, water 200: Boil/,
+      /^ready: Meanwhile whip/,
+      /^target: Cook to 145°$/,
+      /^ready \+ sugar 50, egg-white 110: Pour the syrup/,
+      /^after 300: Whip/,
+      /^ready \+ almonds 500: Fold in almonds kept at 80°$/,
+      /^ready → out: Press/,
+    ],
+  ],
 ]

@@ -44,6 +44,7 @@ describe('what a recipe leaves to cool', () => {
     ['Leave overnight. Cut the next day.', ['after 28800', 'window cut']],
     ['Mark into squares when nearly cold.', ['falls score']],
     // what is in the cold comes out of it before it is cut
+    ["Leave until it's lukewarm. Beat until it turns opaque.", ['falls', 'ready beat']],
     ['Chill for 1 hour, cut into squares.', ['after 3600 chill', 'window cut']],
     ['Freeze 20 min; snap.', ['after 1200 chill', 'window break']],
   ])('after the pour: %s', (said, wanted) => {

@@ -36,6 +36,21 @@ describe('the flame of a written recipe', () => {
       'Boil all to 108 °C. Turn the heat down to low. Cook to 118 °C.',
       ['6 ready: Boil all to 108°', '3 ready: Turn the heat down'],
     ],
+    [
+      'all the way down, and back up',
+      'Boil all to 108 °C. Turn the heat right down and stir. Turn the heat back up to medium and cook to 118 °C.',
+      ['6 ready: Boil all to 108°', '3 ready: Turn the heat righ', '6 ready: Turn the heat back'],
+    ],
+    [
+      'lowered a little',
+      'Boil all to 108 °C. Lower the heat slightly and cook to 118 °C.',
+      ['6 ready: Boil all to 108°', '5 ready: Lower the heat sli'],
+    ],
+    [
+      'reduced to a flame by its name alone',
+      'Boil all over high heat to 108 °C. Reduce to medium and cook to 118 °C.',
+      ['9 ready: Boil all over high', '6 ready: Reduce to medium a'],
+    ],
     ['nor under what is gentle', 'Melt all over a low heat. Simmer gently to 118 °C.', ['3 ready: Melt all over a lo']],
     [
       'after it boils, where it says so',

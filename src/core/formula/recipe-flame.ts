@@ -17,19 +17,25 @@ const HOW = FLAMES.map(([how]) => how).join('|')
 const MARKS = FLAMES.map(([how, mark]) => ({ begins: new RegExp(`^(?:${how})`, 'i'), mark }))
 /** "Over a low heat", "on medium", "lower the heat to medium-low", "turn down to a simmer" */
 const SAID = new RegExp(
-  `\\b(?:over|on|onto|at) (?:an? |the )?(${HOW})(?: possible)?(?: (?:heat|flame)\\b|(?=[,;.]|$| (?:and|for|stir|until|till|with)\\b))|\\b(${HOW}) (?:heat|flame)\\b|\\b(?:heat|flame|it|down|up|back)(?: down| up)? to (${HOW})\\b`,
+  `\\b(?:over|on|onto|at) (?:an? |the )?(${HOW})(?: possible)?(?: (?:heat|flame)\\b|(?=[,;.]|$| (?:and|for|stir|until|till|with)\\b))|\\b(${HOW}) (?:heat|flame)\\b|\\b(?:heat|flame|it|down|up|back|reduce|lower|raise|increase)(?: down| up)? to (?:a )?(${HOW})\\b`,
   'i',
 )
 /** "Turn up the heat", "raise the flame" */
-const UP = /\b(?:turn(?: the (?:heat|flame))? up|raise|increase|crank)\b.{0,14}\b(?:heat|flame)?/i
+const UP = /\b(?:turn(?: the (?:heat|flame))?(?: back)? up|raise|increase|crank)\b.{0,14}\b(?:heat|flame)?/i
 const DOWN =
-  /\b(?:turn(?: the (?:heat|flame))? down|reduce|lower)\b.{0,14}\b(?:heat|flame)\b|\bturn the (?:heat|flame) down\b/i
+  /\b(?:turn(?: the (?:heat|flame))? down|reduce|lower)\b.{0,14}\b(?:heat|flame)\b|\bturn the (?:heat|flame) (?:right |well |all the way )?down\b/i
+/** "Turn the heat right down" */
+const ALL_THE_WAY = /\bturn the (?:heat|flame) (?:right|well|all the way) down\b/i
+/** "Lower the heat slightly" */
+const A_LITTLE = /\b(?:a (?:bit|little|notch|touch)|slightly)\b/i
 /** A mixer has speeds, and an oven is none of it. */
 const OTHER = /\b(?:beat(?:ers?)?|mixer|oven|processor|speed|whip|whisk(?:ing)?)\b/i
 /** "Melt slowly", "gently dissolve" */
 const GENTLY =
   /(?<!\b(?:of|off|the) )\b(?:dissolve|heat|melt|warm)\b(?!.*\bboil)[^;]*\b(?:gently|slowly)\b|\b(?:gently|slowly) (?:dissolve|heat|melt|warm)\b/i
+/** ◊ Marks by which a flame is turned, and by which it is turned a little. */
 const STEP = 3
+const SMALL_STEP = 1
 /** The mark of the dial that a sentence turns the ring to, which burns at `dial`; null where it speaks of none. */
 export function dialSaid(sentence: string, dial: number): number | null {
   if (whipsWhites(sentence) || (OTHER.test(sentence) && !/\bheat\b/i.test(sentence))) return null
@@ -39,8 +45,10 @@ export function dialSaid(sentence: string, dial: number): number | null {
   const found = how === undefined ? undefined : MARKS.find(({ begins }) => begins.test(how))
   if (found) return found.mark
   if (GENTLY.test(sentence)) return LOW
-  if (/\bheat\b|\bflame\b/i.test(sentence) && UP.test(sentence)) return Math.min(DIAL_TOP - 1, dial + STEP)
-  return DOWN.test(sentence) ? Math.max(2, dial - STEP) : null
+  if (ALL_THE_WAY.test(sentence)) return LOW
+  const step = A_LITTLE.test(sentence) ? SMALL_STEP : STEP
+  if (/\bheat\b|\bflame\b/i.test(sentence) && UP.test(sentence)) return Math.min(DIAL_TOP - 1, dial + step)
+  return DOWN.test(sentence) ? Math.max(2, dial - step) : null
 }
 
 /** Whether a sentence only dissolves or melts over its flame. */

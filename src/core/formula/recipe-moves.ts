@@ -213,4 +213,4 @@ export const inOven = (s: string): boolean => /\b(oven|bake|preheat)\b/i.test(s)
 
 /** "Cool completely", "leave to set", "chill until firm": what is waited for, whose end no clock or thermometer tells. */
 export const GETS_COLD =
-  /^(?:(?:allow|leave|let|set (?:it |this )?aside)\b.*\b(?:cold|cool|firm(?: up)?|hard(?:en)?|rest|set(?! aside)|sit|stand)\b|(?:chill|cool|freeze|refrigerate|set|stand)\b(?! (?:it |them )?(?:in|into) (?:the )?(?:tin|pan)s?\b$))/i
+  /^(?:(?:allow|leave|let|set (?:it |this )?aside)\b.*\b(?:cold|cool|firm(?: up)?|hard(?:en)?|lukewarm|rest|set(?! aside)|sit|stand|tepid)\b|(?:chill|cool|freeze|refrigerate|set|stand)\b(?! (?:it |them )?(?:in|into) (?:the )?(?:tin|pan)s?\b$))/i

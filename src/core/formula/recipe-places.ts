@@ -376,6 +376,9 @@ export function probablyAt(said: readonly string[], names: readonly string[]): n
 /** What is got ready by being warmed: "warm the nuts in a low oven", "keep the cream hot". */
 const WARMED = /^(?:gently )?(?:warm|heat)\b|^(?!(?:butter|oil|grease|line)\b).*\bkeep\b.{0,30}\b(?:warm|hot)\b/i
 
+/** "Whisk the miso into the cream. Heat it till steaming" */
+const WARMS_IT = /^(?:bring|heat|re-?heat|scald|warm) (?:it|this|that)\b/i
+
 /** Cream and milk get no hotter, °C: what is said beyond it is the heat of something else. */
 const BOILS_C = 100
 
@@ -393,6 +396,7 @@ export function warmthAt(
   if (celsius <= BOILS_C) return celsius
   const isWarmed = (s: string, i: number): boolean =>
     (apart.get(i) === at && /\b(?:warm|heat|scald|bring|infuse)/i.test(s)) ||
+    (apart.get(i - 1) === at && ready.has(i) && WARMS_IT.test(s)) ||
     (ready.has(i) && !apart.has(i) && WARMED.test(s) && mentions(s, names))
   if (said.some(isWarmed)) return WARMTH.warm
   return ONTO.test(said[at] ?? '') ? WARMTH.room : warmthIn(said[at] ?? '', names)

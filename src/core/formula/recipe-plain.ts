@@ -127,7 +127,7 @@ export const plainLines = (text: string): readonly string[] =>
   uncounted(
     linesOf(
       inSentences(
-        footnoted(text)
+        numbered(footnoted(text))
           .replace(SPACES, ' ')
           .replace(SIRUP, '$1yrup')
           .replace(TIL, 'till ')
@@ -141,6 +141,28 @@ export const plainLines = (text: string): readonly string[] =>
 const STARRED = /^[^*\n]*[\p{L}\d)]\*[ \t]*$/mu
 const FOOTNOTE = /^[ \t]*\*[ \t]*(?=\p{L}[^*\n]*$)/gmu
 const footnoted = (text: string): string => (STARRED.test(text) ? text.replace(FOOTNOTE, 'Note: ') : text)
+
+/** "Sugar 1  50 g", "sugar 2  700 g" */
+const NUMBERED_LINE =
+  /^[ \t]*(?:[-*•][ \t]*)?(?!(?:component|group|layer|list|mix|part|phase|stage|step)\b)(\p{L}{3,}(?: \p{L}{3,})?)[ \t]+([1-4])(?=[ \t:–-]+\d)/gimu
+/** Lines that are told apart by a number have it in brackets, in the list and where the method speaks of them. */
+function numbered(text: string): string {
+  const marks = new Map<string, Set<string>>()
+  for (const [, name = '', mark = ''] of text.matchAll(NUMBERED_LINE))
+    marks.set(name.toLowerCase(), new Set([...(marks.get(name.toLowerCase()) ?? []), mark]))
+  return [...marks].reduce(
+    (all, [name, given]) =>
+      given.size < 2
+        ? all
+        : all.replace(
+            new RegExp(`\\b(${name})[ \\t]+([1-4])\\b(?![.,/]\\d|[ \\t]*(?:[x×%]|(?:${AFTER})\\b))`, 'gi'),
+            '$1 ($2)',
+          ),
+    text,
+  )
+}
+/** What follows an amount, and no mark. */
+const AFTER = 'k?g|grams?|m?l|cups?|tbsps?|tsps?|oz|ounces?|lbs?|pounds?|pints?|sticks?|sheets?'
 
 /** "Corn sirup", as it was spelled once */
 const SIRUP = /\b(s)irup/gi

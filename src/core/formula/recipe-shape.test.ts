@@ -33,6 +33,11 @@ describe('the pieces a method speaks of', () => {
     expect(readRecipe(text('Cut 15 × 40 mm.'), pantryOf()).formula.shape).toMatchObject({ lengthMm: 15, widthMm: 40 })
   })
 
+  it('fill a loaf tin twice as deep as a square one', () => {
+    const deep = (tin: string) => read('caramel', `Pour into a 20 cm ${tin}. Cut.`, 0.4)
+    expect([deep('square tin'), deep('loaf tin')]).toMatchObject([{ heightMm: 10 }, { heightMm: 20 }])
+  })
+
   it('are as deep as the frames that the list is for', () => {
     const text =
       'Caramels\n\nFor 2 frames (30 x 40 x 1.2 cm each)\n\n300 g sugar\n200 g cream\n\nBoil to 118 °C. Pour. Cut.'
@@ -41,6 +46,8 @@ describe('the pieces a method speaks of', () => {
   })
 
   it.each<[string, BoiledFamilyId, string, object]>([
+    ['inch pieces', 'hard-candy', 'Cut in inch pieces.', { lengthMm: 25.4, widthMm: 25.4 }],
+    ['rounds by their cutter', 'fudge', 'Cut into rounds with a 3 cm cutter.', { lengthMm: 30, round: true }],
     ['strips by their length', 'hard-candy', 'Cut in strips 15 cm long.', { lengthMm: 150, widthMm: 15 }],
     ['moulds by what they hold', 'hard-candy', 'Deposit in moulds (8 ml).', { kind: 'mould', millilitres: 8 }],
     ['a frame by its depth', 'caramel', 'Pour into a frame 30 x 40 x 1.2 cm. Cut.', { heightMm: 12 }],

@@ -63,7 +63,7 @@ const CUTS =
   /\b(?:bars (?=\d)|guitar(?! (?:sheet|film))|cut(?:ting)?(?! board)|saw(?= .*\d)|slice|score|mark|divide|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine|stamp|punch)\b/i
 const BALLS = /\b(?:form|roll|shape)\b.*\bballs?\b/i
 /** "Stamp into 1 in rounds" */
-const STAMPS = /\b(?:cut|punch|stamp)\b[^.;]*\b(?:rounds?|dis[ck]s?|circles?)\b/i
+const STAMPS = /\b(?:cut|punch|stamp)\b[^.;]*\b(?:rounds?|dis[ck]s?|circles?)\b(?: with an? [^.;]{0,20}\bcutter\b)?/i
 const CUBES = /\b(?:cubes|blocks)\b/i
 const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b/i
 
@@ -108,7 +108,10 @@ const TIN_ONE = new RegExp(
   'i',
 )
 
-const ROUND = new RegExp(`${ONE.source}[\\s-]*(?:wide\\s+)?(?:rounds?|dis[ck]s?|circles?|puddles?)\\b`, 'i')
+const ROUND = new RegExp(
+  `${ONE.source}[\\s-]*(?:wide\\s+)?(?:rounds?|dis[ck]s?|circles?|puddles?)\\b|\\b(?:rounds|dis[ck]s|circles) with an? ${ONE.source}[\\s-]*(?:round )?cutter\\b`,
+  'i',
+)
 
 /** ◊ Without a unit a pan is in inches below this, a piece in mm from this on, mm in a cm below this. */
 const INCHES_BELOW = 19
@@ -127,7 +130,9 @@ const partsIn = (pattern: RegExp, text: string): string[] =>
 
 /** "A 23 cm (9 inch) square tin": the same size again. */
 const AGAIN = new RegExp(`(?<=\\d[\\s-]*${UNIT})\\s*\\((?:about |approx\\w*\\.? )?${NUMBER}[^()]{0,20}\\)`, 'gi')
-const saidOnce = (sentence: string): string => sentence.replace(AGAIN, '')
+const saidOnce = (sentence: string): string => sentence.replace(AGAIN, '').replace(AN_INCH, '1 inch')
+/** "Cut in inch pieces" */
+const AN_INCH = /(?<![\d¼½¾⅓⅔][\s-]*)\binch(?=[ -](?:cubes|lengths|long|pieces|squares)\b)/i
 
 /** Length and width of a piece, mm, neither of them more than `most`; null where none is said. */
 export function pieceIn(said: string, most: number = PIECE.most): { lengthMm: number; widthMm: number } | null {
@@ -171,8 +176,11 @@ function tinIn(said: string): number | null {
   const [number, unit] = partsIn(TIN_ONE, sentence)
   if (number === undefined || unit === undefined) return null
   const side = mmOf(number, unit)
+  if (/\bloaf\b/i.test(sentence)) return LOAF * side ** 2
   return /\b(?:round|springform)\b/i.test(sentence) ? (Math.PI * side ** 2) / 4 : side ** 2
 }
+/** ◊ A loaf tin is half as wide as it is long. */
+const LOAF = 0.5
 /** Area of the first tin that sentences speak of, mm²; null where none does. */
 const tinOf = (said: readonly string[]): number | null => said.flatMap((s) => tinIn(s) ?? [])[0] ?? null
 const unitOfPan = (larger: number): string => (larger < INCHES_BELOW ? 'in' : larger < CM_BELOW ? 'cm' : 'mm')
@@ -219,7 +227,7 @@ function sharedBy(makes: number | null, slab: number | null): { lengthMm: number
 
 /** A round so far across, mm; null where none is said. */
 function roundIn(told: string): { lengthMm: number; widthMm: number } | null {
-  const [, across = '', unit = ''] = ROUND.exec(told) ?? []
+  const [across = '', unit = ''] = partsIn(ROUND, told)
   return within(squareOf(mmOf(across, unit)))
 }
 

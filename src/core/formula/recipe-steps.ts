@@ -86,8 +86,12 @@ const ENDS_FIRST =
 const WHIPS =
   /\b(?:beat|whisk|whip)(?:p?ing)?\b(?! (?:it |them )?in(?:to)?\b).{0,60}(?:\bmin|\buntil\b|\btill\b|\bhigh\b)|\bhigh\b.{0,30}\d+ ?min|^(?:whip|beat|whisk)\b(?! in\b)/i
 
+const WHIPS_ON = /\b(?:beat|whip|whisk)(?:p?ing)?(?: on)?$/i
+
 /** The work a sentence asks for; what is baked, at the heat it says, or that the oven was set to before. */
 function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' | 'unit' | 'whips'>): Handwork | null {
+  // "pour the honey over the whites, whip on": until the next syrup is there
+  if (ONTO_FOAM.test(text) && pours(text) && secondsIn(text) === null && WHIPS_ON.test(text)) return null
   const work = handworkSaid(text)
   if (
     whips &&
