@@ -539,7 +539,7 @@ export const moments: readonly Moment[] = [
       /^target: Cook/,
       /^falls 43\.3: Immediately remove/,
       /^ready \+ butter 15: Add the butter$/,
-      /^window: Beat until thick$/,
+      /^ready: Beat until thick$/,
       /^ready → out: Pour/,
     ],
   ],

@@ -56,7 +56,11 @@ describe('what a recipe leaves to cool', () => {
     ['Pour into a tin and leave to set.', ['ready', 'window cool']],
     ['Tip on a mat, cool completely. Grind to a paste.', ['ready', 'window cool', 'ready']],
     ['Let it stand until the bubbles subside. Pour.', ['word the bubbles subside', 'ready']],
-    ['Let it cool until lukewarm. Beat until it loses its gloss. Pour.', ['window beat', 'ready']],
+    ['Let it cool until lukewarm. Beat until it loses its gloss. Pour.', ['falls', 'ready beat', 'ready']],
+    [
+      'Cool to lukewarm. Add 5 g vanilla. Beat until it loses its gloss. Pour.',
+      ['falls', 'ready', 'ready beat', 'ready'],
+    ],
     // a wait that the recipe gives is the whole of it
     ['Cool 5 minutes. Beat until it loses its gloss. Pour.', ['after 300', 'ready beat', 'ready']],
     ['Cool to 45 °C. Beat until it loses its gloss. Pour.', ['falls', 'ready beat', 'ready']],

@@ -111,8 +111,7 @@ const NEARLY_COLD = /\b(?:nearly|almost) (?:cold|cool)\b/i
 const NEARLY_COLD_C = 30
 /** "Leave until lukewarm" ◊ */
 const LUKEWARM = /\b(?:leave|let|cool|stand|until|till)\b.*\b(?:lukewarm|tepid|blood heat)\b/i
-const LUKEWARM_C = 40
-const BEATS = /\b(?:beat|knead|stir|work)\b/i
+const LUKEWARM_C = 43
 /** "Cut the next day", s after it was poured; a night, s, in which that has come. ◊ */
 const NEXT_DAY = /\b(?:next|following) day\b|\btomorrow\b/i
 const NEXT_DAY_S = 12 * 3600
@@ -146,9 +145,7 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   if (colour && !(seconds !== null && seconds >= SLOW_S)) return { on: 'colour', celsius: colour.celsius }
   if (seconds === null && pulled) {
     if (NEARLY_COLD.test(text) && !pours(text)) return { on: 'falls', celsius: NEARLY_COLD_C }
-    // in its pot it is beaten in the window of its family, which is what its maker calls so
-    const isBeatenNext = BEATS.test(said[i + 1] ?? '') && !said.slice(pullAt + 1, i).some((s) => pours(s))
-    if (LUKEWARM.test(text) && !isBeatenNext && !pours(text)) return { on: 'falls', celsius: LUKEWARM_C }
+    if (LUKEWARM.test(text) && !pours(text)) return { on: 'falls', celsius: LUKEWARM_C }
     const hasStood = said.slice(pullAt + 1, i).some((s) => (secondsIn(s) ?? 0) >= NIGHT_S)
     if (NEXT_DAY.test(text) && !hasStood && !pours(text)) return { on: 'after', seconds: NEXT_DAY_S }
   }

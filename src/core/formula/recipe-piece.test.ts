@@ -119,6 +119,19 @@ describe('what a recipe is', () => {
     expect([formula.target?.celsius, asks.map((a) => a.id)]).toEqual([140, ['family']])
   })
 
+  it('whips in its bowl what waits there, though how much of it is still asked about', () => {
+    const text =
+      'Squares\n\n3 tbsp gelatin (about 3 packets)\n400 g sugar\n120 ml water\n\nBoil sugar and water to 115 °C. Pour hot syrup over gelatin. Beat on high till fluffy, 10 min. Spread in a pan.'
+    const { formula, questions } = readRecipe(text, pantry)
+    expect(questions).toHaveLength(1)
+    expect(formula.family).toBe('marshmallow')
+    expect(formula.steps.map((s) => [s.handwork?.kind, s.empties]).slice(2)).toEqual([
+      [undefined, undefined],
+      ['whip', undefined],
+      ['spread', true],
+    ])
+  })
+
   it('asks how far it is boiled where there is only a list', () => {
     const { asks } = readRecipe('Drops\n\n200 g sugar\n100 g water', pantry)
     expect(asks.map((a) => a.id)).toEqual(['family', 'target'])

@@ -55,7 +55,9 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const done = endingOf(said, unit)
   const { all: lines, places, shared } = inPortions(said, listed, ingredientOf)
   const beside = besideIn(said, done?.at)
-  const guessed = familyOf(`${name} ${piece.layerOf ?? ''}`, lines, said.join(' '))
+  // what is still asked about is in it all the same
+  const whole = [...lines, ...questions.map(asLine)]
+  const guessed = familyOf(`${name} ${piece.layerOf ?? ''}`, whole, said.join(' '))
   const family = answers.family ?? guessed
   const facts = boiledFamilies[family as keyof typeof boiledFamilies]
   const unclear = answers.unit
@@ -162,7 +164,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       pullAt: done?.at ?? -1,
       endings: done ? [done.ending, ...done.others] : [],
       groupAt,
-      whips: whippedIn(family, lines),
+      whips: whippedIn(family, whole),
       stageC: (drop, at) => (massOf(mixAt(at)) > 0 ? (targetOf(drop, mixAt(at))?.celsius ?? null) : null),
     }),
     shape: blankFormula.shape,
@@ -260,6 +262,15 @@ const DIPS = /\b(?:dip|coat|cover|enrobe|drizzle)\b/i
 /** What whips a family up: gelatin before egg white, where there are both. */
 function whippedIn(family: FamilyId, lines: readonly Line[]): 'gelatin' | 'egg' | null {
   if (family !== 'marshmallow' && family !== 'nougat') return null
-  const has = (what: RegExp): boolean => lines.some((l) => what.test(l.ingredient))
-  return has(/^gelatin/) ? 'gelatin' : has(/^egg-white/) ? 'egg' : null
+  const has = (what: RegExp): boolean => lines.some((l) => what.test(`${l.ingredient} ${l.typed ?? ''}`))
+  return has(/\bgelatin/i) ? 'gelatin' : has(/\begg[- ]white/i) ? 'egg' : null
 }
+
+/** What is asked about, as far as it is known. */
+const asLine = ({ id, text, reading }: Omit<Question, 'group'>): Line => ({
+  id,
+  group: '',
+  ingredient: reading.ingredient?.id ?? '',
+  grams: reading.grams ?? 0,
+  typed: text,
+})

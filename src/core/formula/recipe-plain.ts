@@ -98,7 +98,7 @@ function lineOf(cells: readonly string[], head: Head | null): string {
 }
 
 /** "1 Put the sugar in a pan", one of several in a row of numbers; an amount of something is none. */
-const COUNTED = /^(\d{1,2})\s+(?=\p{L})/u
+const COUNTED = /^(\d{1,2})\s+(?!x\b)(?=\p{L})/u
 /** ◊ So many in a row count steps, where most of them are as long as sentences. */
 const FEWEST = 3
 const LONG = 25

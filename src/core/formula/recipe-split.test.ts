@@ -22,6 +22,21 @@ describe('a list', () => {
       [[null, '2/3 cup pepitas, toasted', '4 tbsp butter, cut in chunks']],
     ],
     [
+      'This sauce comes together in 15 minutes and tastes better than any!\n\n1 cup (200g) sugar\n6 Tablespoons (85g) salted butter, room temperature cut up into 6 pieces\n1/2 cup (120ml) heavy cream, at room temperature\n\nBoil it all.',
+      [
+        [
+          null,
+          '1 cup (200g) sugar',
+          '6 Tablespoons (85g) salted butter, room temperature cut up into 6 pieces',
+          '1/2 cup (120ml) heavy cream, at room temperature',
+        ],
+      ],
+    ],
+    [
+      '125 g butter\n1 kg sugar\n1 x 397g tin condensed milk\n\nMethod\n1 Grease a tin and line it with baking parchment.\n2 Put the butter and the sugar in a pan over a low heat.\n3 Pour in the condensed milk and boil to 118 °C.',
+      [[null, '125 g butter', '1 kg sugar', '1 x 397g tin condensed milk']],
+    ],
+    [
       'Base: oats 400 g; flour 600 g\nCaramel: honey 1.5 kg; butter 240 g',
       [
         ['Base', 'oats 400 g', 'flour 600 g'],

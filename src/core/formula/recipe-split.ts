@@ -252,13 +252,13 @@ function countedFrom(lines: readonly string[]): number {
   return lines.slice(0, from).filter(hasAmount).length > 1 ? from : -1
 }
 
-/** A sentence that tells nobody to do anything: "This buttery toffee is topped with chocolate." */
+/** A sentence that tells nobody to do anything: "This buttery toffee is topped with chocolate", "this comes together in 15 minutes". */
 const praises = (line: string): boolean =>
   /[.!?]$/.test(line) &&
   !isGotReady(line) &&
   !line.split(/[.!?]\s+/).some((s) => s.search(DONE) === 0 || heatIn(s) !== null) &&
   !isAmountOf(line) &&
-  secondsIn(line) === null
+  (secondsIn(line) === null || /^(?:these|this)\b/i.test(line))
 
 /** A few words, without a bullet. */
 const OVER_BULLETS = /^(?:\p{L}[\p{L}'’-]*)(?: [\p{L}'’&-]+){0,3}$/u
@@ -297,6 +297,10 @@ function isAmountOf(row: string): boolean {
   return unit !== null && unit !== undefined && unit.kind !== 'count'
 }
 
+/** An amount of something, that ends as no sentence does. */
+const isRowOfList = (row: string): boolean =>
+  /^[\d¼½¾⅓⅔]/.test(bare(row)) && isAmountOf(row) && !/[.!;:]$|[.!]\s+\p{Lu}/u.test(row) && heatIn(row) === null
+
 /** ◊ No recipe has more lines than that; what stands beyond is kept in the notes alone. */
 const MOST_LINES = 400
 
@@ -327,6 +331,9 @@ export function splitRecipe(text: string): SplitRecipe {
   const put = (where: typeof list, line: string): void => void where.at(-1)?.lines.push(line)
   /** What praises the sweet before anything of a list stands there. */
   const before: string[] = []
+  /** "6 tbsp butter, at room temperature, cut into pieces", with another amount right over or under it. */
+  const standsInList = (i: number): boolean =>
+    isRowOfList(lines[i] ?? '') && (isRowOfList(lines[i - 1] ?? '') || isRowOfList(lines[i + 1] ?? ''))
   const counted = countedFrom(lines)
   const begins = counted < 0 ? toldFrom(lines) : counted
   const tell = (line: string): void => {
@@ -353,7 +360,7 @@ export function splitRecipe(text: string): SplitRecipe {
       list.push({ heading: named, lines: [] })
     } else if (mode === 'notes' || (mode !== 'method' && TOOL.test(bare(line)))) left.push(line)
     else if (i === 0 && isNamed(line, lines[1] ?? '')) name = line
-    else if (mode === 'method') isListed(line) ? put(list, line) : tell(line)
+    else if (mode === 'method') isListed(line) || standsInList(i) ? put(list, line) : tell(line)
     else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line) && !isTold(line))) {
       tell(line)
     } else if (!name && mode === 'start' && (!beginsWithAmount(line) || isTitle(line))) name = line

@@ -296,7 +296,8 @@ function litFirst(steps: readonly Step[]): readonly Step[] {
 /** "Cool for 5 minutes. Beat until thick": where the recipe has said how long it waits, no other moment is waited for. */
 const beatenInTime = (steps: readonly Step[]): Step[] =>
   steps.map((step, i) => {
-    const before = steps[i - 1]
+    // what goes in once it has waited is beaten with it
+    const before = steps.slice(0, i).findLast((s) => s.adds === undefined || s.when.on !== 'ready')
     const isBeaten = step.handwork?.kind === 'beat' && step.when.on === 'window'
     const hasWaited = before?.adds === undefined && (before?.when.on === 'after' || before?.when.on === 'falls')
     return isBeaten && hasWaited ? { ...step, when: { on: 'ready' } } : step
