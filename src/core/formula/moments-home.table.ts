@@ -57,7 +57,7 @@ export const homeMoments: readonly Moment[] = [
   [
     'steps in small letters without full stops, after a line of the list without an amount',
     '24 g gelatin powder\n120 g water\n450 g honey\n100 g water\nicing sugar for dusting',
-    '1. bloom gelatin in 120g water in mixer bowl\n2. boil honey + 100g water to 115c\n3. let it cool to about 100c, pour onto gelatin with mixer running on low\n4. whip on high 10 min until thick\n5. scrape into oiled tin',
+    '1. bloom gelatin in 120g water in mixer bowl\n2. boil honey + 100g water to 115c\n3. let it cool to about 100c, pour onto gelatin with mixer running on low\n4. whip on high 10 min until thick\n5. scrape into oiled tin\n6. dust well',
     115,
     [
       /^ready \+ honey 450, water 100: Boil honey/,
@@ -65,6 +65,7 @@ export const homeMoments: readonly Moment[] = [
       /^falls 100 \+ gelatin-powder 24, water 120: Let it cool/,
       /^after 600: Whip/,
       /^ready → out: Scrape/,
+      /^ready \+ : Dust well/,
     ],
   ],
   [
@@ -782,6 +783,41 @@ export const homeMoments: readonly Moment[] = [
       /^ready \+ vanilla 4: Add van$/,
       /^ready: Beat/,
       /^ready → out: Put in buttered pan$/,
+    ],
+  ],
+  [
+    'cream that is infused, and put in a pan with the sugar after that; a sentence in brackets',
+    '300 g double cream\n350 g light brown sugar\n150 g golden syrup\n80 g butter',
+    'Bring the cream to a simmer, cover, and infuse for 30 min. Put sugar, syrup and the cream in a big pan, cook over medium heat to 121 °C. Stir in the butter off the heat. Pour into a tin. (Do not put it in the fridge; it sweats).',
+    121,
+    [
+      /^ready \+ cream-48 300, light-brown-sugar 350, golden-syrup 150: Put/,
+      /^target: Put sugar/,
+      /^ready \+ butter 80: Stir in/,
+      /^ready → out: Pour into a tin; do not put it in the fridge; it sweats$/,
+    ],
+  ],
+  [
+    'what lies on a tray with what the caramel is poured over; all but two, and the rest',
+    '100 g peanuts\n100 g popcorn\n200 g brown sugar\n100 g butter\n5 g vanilla\n2 g baking soda',
+    'Put corn and nuts in a big roasting tray. Cook everything else except the vanilla and the baking soda to 130 °C. Off the heat stir in the rest. Pour over the corn and toss.',
+    130,
+    [
+      /^ready \+ light-brown-sugar 200, butter 100: Cook/,
+      /^target: Cook/,
+      /^ready \+ vanilla 5, soda 2: Off the heat stir in the rest$/,
+      /^ready \+ peanuts 100, popcorn 100 → out: Pour over/,
+    ],
+  ],
+  [
+    'baking soda and a baking sheet beside a heat, which is none of an oven',
+    '400 g sugar\n200 g corn syrup\n6 g baking soda\n40 g butter',
+    'Cook everything but the baking soda to 149 °C, then quickly stir in the baking soda and pour onto a baking sheet.',
+    149,
+    [
+      /^ready \+ sugar 400, corn-syrup 200, butter 40: Cook/,
+      /^target: Cook everything but the baking soda to 149°$/,
+      /^ready \+ soda 6 → out: Quickly stir in/,
     ],
   ],
 ]

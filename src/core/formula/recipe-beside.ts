@@ -216,6 +216,7 @@ function goesInAt(said: readonly string[], at: number): number {
     (s, i) =>
       i > at &&
       (comesIn(s, what) ||
+        (COMBINES.test(s) && IN_PAN.test(s) && mentions(s, [what])) ||
         (PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s) || (i === at + 1 && WITH_IT.test(s))))),
   )
   if (named >= 0) return named

@@ -28,12 +28,13 @@ const PIECES = /.{1,600}(?:\s|$)|.{1,600}/gs
 const inPieces = (sentence: string): string[] => sentence.match(PIECES)?.map((s) => s.trim()) ?? []
 
 /** A sentence of its own in brackets: "(The nuts will be light brown.)" */
-const BRACKETED = /\(([A-Z][^()]{0,200}[.!]|(?<=[.!?]\s\()\d[^()]{0,200}[.!])\)/g
+const BRACKETED =
+  /(?<=[.!?]\s)\(([A-Z][^()]{0,200})\)(?=\.)|\(([A-Z][^()]{0,200}[.!]|(?<=[.!?]\s\()\d[^()]{0,200}[.!])\)/g
 
 /** Everything a method says, without its full stops. */
 const spoken = (lines: readonly string[]): string[] =>
   lines
-    .map((l) => writtenOut(l.replace(BRACKETED, '$1')))
+    .map((l) => writtenOut(l.replace(BRACKETED, '$1$2')))
     .flatMap(
       (l) =>
         bare(
@@ -141,9 +142,11 @@ const STOPS =
   '(?:deglaze|(?:let down|loosen|slacken|stop) (?:it |the (?:caramel|boil|cooking) )?(?:with|in)(?! (?:an? |the )?(?:\\w+ )?(?:knife|scraper|spatula)))'
 /** "Dissolve, cover and steam for 3 minutes" */
 const STEAMS = 'cover and (?:boil|cook|simmer|steam)'
+/** "Then quickly stir in the soda" */
+const HOW = '(?:carefully|gently|gradually|immediately|quickly|slowly|vigorously) '
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
-  [THEN, `${ONWARD}|(?:${GOES_ON}|${LATER})\\b|${ONCE_COLD}`],
+  [THEN, `${ONWARD}|(?:${HOW})?(?:${GOES_ON}|${LATER})\\b|${ONCE_COLD}`],
   [';\\s+', `${ON_SLAB}\\b`],
   [';\\s+', `(?:${GOES_ON}|${SETS_OUT}|${LATER}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
   [
@@ -163,6 +166,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', 'uncover\\b'],
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
+const SAYS_HOW = new RegExp(`^${HOW}`, 'i')
 const ADDING_MORE = new RegExp(`^${ADDS}\\b`, 'i')
 const SETTING_OUT = new RegExp(`^${SETS_OUT}`, 'i')
 /** "Butter the sides of a saucepan, then add …": head and tail of a sentence. */
@@ -290,7 +294,7 @@ function clausesOf(sentence: string): string[] {
   if (poured && syrup && heatIn(`Cook to ${hot}`)) return [`Cook ${syrup} to ${hot}`, ...clausesOf(capital(poured))]
   for (const link of sentence.matchAll(LINK)) {
     const [head, tail] = [sentence.slice(0, link.index), sentence.slice(link.index + link[0].length)]
-    if (!isApart(head, tail)) continue
+    if (!isApart(head, tail.replace(SAYS_HOW, ''))) continue
     const [, first, once] = LATER_WORK.test(tail) ? (ONCE.exec(head) ?? []) : []
     if (first && once) return [first, ...clausesOf(`${capital(once)}, ${tail}`)]
     return [head, ...clausesOf(capital(tail))]

@@ -137,7 +137,7 @@ export const boilsTo = (sentence: string, unit: HeatUnit | null): boolean =>
 
 /** What is used before the end stays where it was whipped. */
 const WHIPPED =
-  /\bfold\b.{0,20}\b(?:whites|meringue|foam)\b|\b(?:pour|trickle|drizzle|stream)\b.{0,60}\b(?:over|onto|on|into)\b.{0,20}\b(?:whites|meringue|foam)\b/i
+  /\bhoney\b.{0,30}\b(?:beating|whipping|whisking)\b|\bfold\b.{0,20}\b(?:whites|meringue|foam)\b|\b(?:pour|trickle|drizzle|stream)\b.{0,60}\b(?:over|onto|on|into)\b.{0,20}\b(?:whites|meringue|foam)\b/i
 
 /** The sentences in the order of a cook: before its end stands what goes in at a lower heat, and whites that have to be whipped by then. */
 export const inOrder = (said: readonly string[], unit: HeatUnit | null): readonly string[] =>

@@ -43,13 +43,14 @@ const BUTTERY = 0.5
 function isButtery(lines: readonly Line[], list: string): boolean {
   const gramsOf = (what: RegExp): number => lines.reduce((sum, l) => sum + (what.test(l.ingredient) ? l.grams : 0), 0)
   return (
-    gramsOf(/^butter(?:-|$)/) > BUTTERY * gramsOf(/sugar|demerara|muscovado/) && !/cream(?![- ]of)|milk/i.test(list)
+    gramsOf(/^butter(?:-|$)/) > BUTTERY * gramsOf(/sugar|demerara|muscovado|syrup|honey|treacle/) &&
+    !/cream(?![- ]of)|milk/i.test(list)
   )
 }
 
 /** What is beaten once it has cooled, until it dulls, is meant to grain. */
 const GRAINS =
-  /\bcool\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|opaque|creamy|lightens|grain))/is
+  /\bcool\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|gloss|opaque|creamy|lightens|grain))/is
 
 /** What is pulled until it is white. */
 const PULLED =

@@ -7,7 +7,7 @@ import { idFor } from './edit'
 import { short } from './method'
 import type { Lexicon, Question } from './recipe-draft'
 import { callsMarked } from './recipe-marks'
-import { callsTyped, fullNames, mentions, namesOf, namesTyped } from './recipe-names'
+import { callsTyped, fullNames, fullTyped, mentions, namesOf, namesTyped } from './recipe-names'
 import { purposeIn, type Written, waitsIn } from './recipe-places'
 import { bare, type Headed } from './recipe-split'
 
@@ -30,7 +30,8 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
       const id = idFor('ask', taken)
       questions.push({ id, text: typed, reading })
       const likely = reading.ingredient ?? reading.candidates[0]
-      const full = [...namesTyped(typed, undefined), ...(reading.ingredient ? fullNames(reading.ingredient) : [])]
+      // "powdered sugar" is no sugar by itself
+      const full = [fullTyped(bare(typed)), ...(reading.ingredient ? fullNames(reading.ingredient) : [])]
       written.push({ ...said, id, names: namesTyped(typed, likely), full })
     } else {
       const id = idFor(reading.ingredient.name, taken)

@@ -161,6 +161,7 @@ const POURS = saidAs(
     /fill (?:the )?mou?lds/,
     /(?:pour|ladle|spoon|funnel)ing into (?:an? |the )?(?:[\w-]+ ){0,3}(?:jars?|bottles?|tins?|trays?|mou?lds?|pans?)/,
     /pot (?:it )?into/,
+    /pack (?:it )?in(?:to)? (?:\w+ )?(?:bottles|jars|tubs)/,
     /strain (?:it )?into (?:the )?(?:\w+ )?(?:jars|bottles|tubs)/,
     /fill (?:into |the )?(?:\d+ ?ml |hot |warm |sterili[sz]ed |piping )*(?:jars|bottles|bags)/,
     /drop\b(?! an? (?:small )?(?:spoonful|little|bit)\b).{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble|silicone)/,

@@ -66,6 +66,9 @@ export const callsTyped = (typed: string): string[] =>
 export const callsIn = (sentence: string, call: string): boolean =>
   ` ${sentence} `.replace(/,/g, ' ').includes(` ${call} `)
 
+/** What a line of the list calls what it measures, as names are compared. */
+export const fullTyped = (typed: string): string => lettersOf(typedName(typed)).trim()
+
 /** Words that name in a sentence what a line speaks of that is not known for sure yet: its own, and those of what it most likely is. */
 export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] =>
   namesIn([typedName(typed), ...(likely ? everyNameOf(likely) : [])])
@@ -84,7 +87,9 @@ function namesIn(names: readonly string[]): string[] {
     // "dark chips", of dark chocolate chips
     const ends = words.length > 2 ? [`${words[0]} ${words.at(-1)}`] : []
     const [short] = words.slice(-2)
-    return [...(HOW_CUT.test(short ?? '') ? [] : [words.slice(-2).join(' ')]), ...ends, ...words.slice(-1)]
+    // "raw liquorice powder" is put in as liquorice
+    const pure = /^(?:paste|powder|pur[ée]e)$/i.test(words.at(-1) ?? '') && short ? [short] : []
+    return [...pure, ...(HOW_CUT.test(short ?? '') ? [] : [words.slice(-2).join(' ')]), ...ends, ...words.slice(-1)]
   })
   // "cream, 36 % fat" is no fat
   return [...new Set([...own, ...tails])].filter((n) => n.length > 2 && n !== 'fat')

@@ -75,6 +75,13 @@ describe('what a recipe is', () => {
       'dry',
     ],
     [
+      'Maple creams',
+      '1 kg maple syrup\n2 g butter',
+      'Boil to 112 °C. Cool to 38 °C. Stir slowly until it loses gloss. Pack in jars.',
+      'fudge',
+      'cool-beat',
+    ],
+    [
       'Rocky fudge',
       '600 g sugar\n170 g evaporated milk\n340 g dark chocolate\n200 g marshmallow creme',
       'Stir sugar and milk until dissolved. Boil to 112 °C. Remove from heat; stir in the chocolate until melted. Add the creme, mix until well blended. Pour.',
@@ -130,6 +137,17 @@ describe('what a recipe is', () => {
       ['whip', undefined],
       ['spread', true],
     ])
+  })
+
+  it('asks where a line goes in that is asked about, too, where the method does not speak of it by its name', () => {
+    const text =
+      'Chews\n\n400 g sugar\n300 g corn syrup\n5 g moonmilk flavouring\npowdered sugar\n\nBoil sugar and corn syrup until dissolved, then to 130 °C. Add the flavour. Pour out. Dust with powdered sugar.'
+    const { questions, asks } = readRecipe(text, pantry)
+    expect(questions.map((q) => q.group)).toEqual([
+      expect.not.stringMatching(/^pot$/),
+      expect.not.stringMatching(/^pot$/),
+    ])
+    expect(asks.flatMap((a) => (a.id === 'place' ? [a.name] : []))).toEqual(['moonmilk flavouring'])
   })
 
   it('asks how far it is boiled where there is only a list', () => {

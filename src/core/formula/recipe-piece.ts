@@ -28,7 +28,7 @@ import { familyOf, schoolOf } from './recipe-family'
 import { groupsFor } from './recipe-groups'
 import { asToasted, ownOf, readLines } from './recipe-lines'
 import { inOtherPot, ONTO_FOAM } from './recipe-moves'
-import { namesOf } from './recipe-names'
+import { fullTyped, namesOf } from './recipe-names'
 import { isOutside, placesOf, probablyAt, purposeIn, purposeOf } from './recipe-places'
 import { inPortions } from './recipe-portions'
 import { madeFrom, shapeSaid } from './recipe-shape'
@@ -79,17 +79,17 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
           said.findIndex((_, i) => !beside.ready.has(i)),
         )
   const outside = new Set(written.flatMap((w) => (isOutside(w) ? [w.id] : [])))
-  const guessOf = (l: Line): number => {
-    if (outside.has(l.id)) return said.length - 1
-    const probably = probablyAt(said, namesOf(l, ingredientOf(l)))
+  const guessOf = ({ id, ingredient, typed = '' }: Line): number => {
+    if (outside.has(id)) return said.length - 1
+    const probably = probablyAt(said, written.find((w) => w.id === id)?.names ?? [])
     if (probably >= 0) return probably
-    const dipped = CHOCOLATE.test(l.ingredient) ? said.findIndex((s, i) => i > (done?.at ?? 0) && DIPS.test(s)) : -1
+    const dipped = CHOCOLATE.test(ingredient) ? said.findIndex((s, i) => i > (done?.at ?? 0) && DIPS.test(s)) : -1
     if (dipped >= 0) return dipped
-    // what a boil would spoil goes in after it
-    return done && SPOILED.test(l.ingredient) ? Math.min(done.at + 1, said.length - 1) : first
+    // what a boil would spoil, and what it would drive off, goes in after it
+    return done && (SPOILED.test(ingredient) || FLEETING.test(typed)) ? Math.min(done.at + 1, said.length - 1) : first
   }
   const placeOf = (l: Line): number => answers.places?.[l.id] ?? found.get(l.id) ?? guessOf(l)
-  const askedAt = (q: { readonly id: string }): number => Math.max(first, found.get(q.id) ?? first)
+  const askedAt = (q: Omit<Question, 'group'>): number => Math.max(first, placeOf(asLine(q)))
   const groupAt = new Map(
     [...new Set([...lines.map(placeOf), ...questions.map(askedAt)])]
       .sort((a, b) => a - b)
@@ -128,14 +128,14 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     ...(doubt && unclear === undefined
       ? [{ id: 'target' as const, because: doubt, guess: computed?.celsius ?? usual }]
       : []),
-    ...lines.flatMap((l): Ask[] =>
+    ...whole.flatMap((l): Ask[] =>
       said.length === 0 || (found.has(l.id) && !doubts.has(l.id))
         ? []
         : [
             {
               id: 'place',
               line: l.id,
-              name: ingredientOf(l).name,
+              name: known.get(l.ingredient)?.name ?? fullTyped(l.typed ?? ''),
               doubt: doubts.get(l.id) ?? null,
               guess: found.get(l.id) ?? guessOf(l),
               sentences: said,
@@ -254,6 +254,9 @@ function askedShare(questions: readonly Omit<Question, 'group'>[], lines: readon
   }
   return questions.reduce((sum, q) => sum + gramsOf(q), 0) / known
 }
+
+/** What a boil drives off, as a list calls it. */
+const FLEETING = /\b(?:aroma|colou?r(?:ing)?|essence|extract|flavou?r(?:ing)?)\b/i
 
 /** What a sweet is dipped in, and how that is said. */
 const CHOCOLATE = /chocolate|couverture/

@@ -127,7 +127,7 @@ export function placesOf(
     const stands = twinAt(said, line, written)
     const mate =
       (!out.has(line.id) && !isOutside(line)) || (beside.ready.has(stands) && !line.waits)
-        ? bloomedWith(said, line, written, out, stands)
+        ? bloomedWith(said, beside, line, written, out, stands)
         : undefined
     if (mate !== undefined) out.set(line.id, mate)
     // what stands with the gelatin under its heading lies in the bowl with it
@@ -170,12 +170,13 @@ const isGelatin = ({ names }: Written): boolean => names.some((n) => /^gelatine?
 /** "Bloom the gelatin in the water": where what else stands in that sentence (`stands`, where a line stands there of several alike) goes in later; undefined for no such sentence. */
 function bloomedWith(
   said: readonly string[],
+  { ready }: Beside,
   line: Written,
   written: readonly Written[],
   places: ReadonlyMap<string, number>,
   stands: number,
 ): number | undefined {
-  const at = stands >= 0 ? stands : said.findIndex((s) => isGotReady(s) && mentions(s, line.names))
+  const at = stands >= 0 ? stands : said.findIndex((s, i) => (ready.has(i) || isGotReady(s)) && mentions(s, line.names))
   const sentence = said[at] ?? ''
   if (!BLOOMS.test(sentence)) return undefined
   // of two waters the one that stands beside it
@@ -186,7 +187,8 @@ function bloomedWith(
   )
   return mate ? places.get(mate.id) : undefined
 }
-const BLOOMS = /\b(?:bloom|hydrate|soak|sprinkle|dissolve|gelatine?)\b|^(?:combine|mix|sieve|sift|stir|whisk)\b/i
+const BLOOMS =
+  /\b(?:bloom|hydrate|soak|sprinkle|dissolve|gelatine?)\b|^(?:combine|mix|place|put|scatter|sieve|sift|spread|stir|toss|whisk)\b/i
 
 /** "Beat the whites when the syrup is at 118°" beats no syrup. */
 const UNTIL_THEN = /\b(?:when|once|while|before|as|by the time)\b.*$/i
@@ -310,10 +312,22 @@ function placeOf(
     (s, i) =>
       i > bowl && (SYRUP_IN.test(s) || (OVER.test(s) && (MIXED.test(s) || beside.some((w) => mentions(s, w.names))))),
   )
-  return apart.get(warmed) ?? inPot ?? (bowl < 0 ? bloomedInBowl(said, names) : waits < 0 ? bowl : waits)
+  return (
+    apart.get(warmed) ??
+    inPot ??
+    (bowl < 0 ? Math.max(bloomedInBowl(said, names), restAt(said, names)) : waits < 0 ? bowl : waits)
+  )
 }
 
-const SOAKS = /\b(?:macerate|soak|steep)\b/i
+/** "Cook everything except the butter. Stir in the rest": where what was left out goes in by no name; -1 for no such thing. */
+function restAt(said: readonly string[], names: readonly string[]): number {
+  const out = said.findIndex((s) => isLeftOut(s, names))
+  return out < 0 ? -1 : said.findIndex((s, i) => i > out && PUTS_IN.test(s) && THE_REST.test(s))
+}
+const THE_REST = /\b(?:everything else|(?:the )?(?:others|remaining ingredients|rest)(?! of\b))\b/i
+
+/** What stands about by itself goes in with no "everything": fruit in its rum, nuts on their tray. */
+const SOAKS = /\b(?:macerate|soak|steep)\b|^(?:place|put|scatter|spread)\b.*\b(?:sheet|tin|tray)\b/i
 
 /** Where what blooms in the bowl of a mixer goes in: with the syrup that is poured into that bowl; -1 for no such thing. */
 function bloomedInBowl(said: readonly string[], names: readonly string[]): number {

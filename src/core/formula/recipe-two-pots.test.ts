@@ -37,6 +37,10 @@ describe('a recipe of two boils', () => {
       'Heat the honey to 125 °C. Meanwhile whisk the egg whites to soft peaks. Pour the honey onto them whisking. In the same pan, boil sugar and water to 145 °C. Pour it on the meringue in a thread; whisk for 10 minutes. Fold in the almonds. Press into a tray.',
     ],
     [
+      'poured in while whipping, the other in the same way',
+      'Boil the honey to 125 °C. Whip the egg whites until soft. Pour the hot honey slowly in while whipping. Boil the sugar and water to 145 °C and pour in the same way. Whip 8 min. Mix in the almonds. Press into a tray.',
+    ],
+    [
       'as a batch card says it',
       'Honey to 125 °C. Whip the egg whites to soft peak; pour on honey. Sugar, water to 145 °C; pour onto foam at speed 2. Whip 8 min. Almonds in by paddle. Press into a tray.',
     ],

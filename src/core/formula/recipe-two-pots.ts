@@ -18,6 +18,7 @@ const ONTO_WHITES = new RegExp(
     `${/(?:onto|over|into|on|to)\b.*\b/.source}(?:${FOAM}|(?:mixer|bowl)\\b)`,
     /(?:mixer|whisk|beaters) (?:is |are )?running\b/.source,
     /honey\b.{0,20}\bstream\b/.source,
+    /honey\b.{0,30}\b(?:beating|whipping|whisking)\b/.source,
   ].join(
     '|',
   )})|${/^(?:the )?(?:hot )?honey (?:on|onto|over|into) (?:the )?whites\b|\bpour (?:on (?:the )?(?:hot )?honey|(?:the )?(?:hot )?honey on)\b/.source}`,
