@@ -293,7 +293,8 @@ export const actsFirst = (sentence: string): boolean => {
 }
 
 /** What is timed on the heat: "boil for 20 minutes", "keep stirring on low for another 5 minutes". */
-const TIMED = /\b(?:boil|cook(?!ie)|simmer|bubble|stirring (?:on|over) (?:a )?(?:low|medium|gentle)\b)/i
+const TIMED =
+  /^(?!(?:leave|let|rest|stand)\b(?!.*\b(?:boil|cook|simmer)\b)).*\b(?:boil|cook(?!ie)|simmer|bubble|stirring (?:on|over) (?:a )?(?:low|medium|gentle)\b)/i
 
 /** Everything in a sentence by which one could tell that the cook is done, the surest first. */
 export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {

@@ -738,8 +738,7 @@ export const moments: readonly Moment[] = [
     [
       /^ready \+ sugar 200, honey 50: Boil/,
       /^target: Boil/,
-      /^ready.*: Roll thin/,
-      /: Pour it out$/,
+      /^ready → out: Roll thin/,
       /^window: Cut 60 mm/,
       /: Shape/,
     ],

@@ -10,7 +10,7 @@ const WARMS = new RegExp(
       .source,
     /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
       .source,
-    `${/(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?/.source}${FOAM}`,
+    `${/(?:(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?|start|begin)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?/.source}${FOAM}`,
   ].join('|')})(?!\\w)`,
   'i',
 )

@@ -95,7 +95,9 @@ const FILLS =
 /** "Stir occasionally to prevent burning" */
 const STIRRED =
   /^stir (?:it )?(?:constantly|continuously|every (?:so often|now and (?:then|again))|frequently|from time to time|gently|now and (?:then|again)|occasionally|often)\b(?!.*\b(?:add|for|heat|till|until)\b)/i
-const SAID_OF_LAST = [STIRRED, FORBIDS, TESTS, ALSO, WHILE_IT_BOILS, ASIDE_SET, EACH, FILLS]
+/** "Use a candy thermometer" */
+const MEASURED_BY = /^use (?:an? |your )?(?:\w+ )?thermometer$/i
+const SAID_OF_LAST = [MEASURED_BY, STIRRED, FORBIDS, TESTS, ALSO, WHILE_IT_BOILS, ASIDE_SET, EACH, FILLS]
 
 /** What is not to be done, what is done all the while, what else shows the same is said of what is done before it, and is no step of its own. */
 function joined(said: readonly string[]): string[] {

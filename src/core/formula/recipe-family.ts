@@ -50,11 +50,11 @@ function isButtery(lines: readonly Line[], list: string): boolean {
 
 /** What is beaten once it has cooled, until it dulls, is meant to grain. */
 const GRAINS =
-  /\bcool\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|gloss|opaque|creamy|lightens|grain))/is
+  /\b(?:cool|off|(?:from|off) (?:the )?heat)\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|gloss|opaque|creamy|lightens|grain))/is
 
 /** What is pulled until it is white. */
 const PULLED =
-  /\bpull\b.{0,60}\b(?:white|satiny?|opaque|rope)|\bstretch\b.{0,60}\b(?:light|opaque|pale|satiny?|white)\b|\bpull, and (?:cut|twist)\b/i
+  /\bpull\b.{0,60}\b(?:firm|lightened|white|satiny?|opaque|rope)|\bstretch\b.{0,60}\b(?:light|opaque|pale|satiny?|white)\b|\bpull, and (?:cut|twist)\b/i
 
 /** "Seafoam (not honeycomb)" */
 const DENIED = /\bnot (?:an? )?[\p{L}-]+/giu
@@ -100,7 +100,7 @@ const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['hard-candy', PULLED, 'pulled'],
   [
     'hard-candy',
-    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|stiff|opaque|dull|white|shin\w+|stiffens|light|rope)\b|\bpulled\b|\bpull (?:it )?(?:for )?(?:\d+ ?(?:–|-|to) ?)?\d+ ?min/i,
+    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|firm|stiff|opaque|dull|white|shin\w+|stiffens|light(?:ened)?|rope)\b|\bpulled\b|\bpull (?:it )?(?:for )?(?:\d+ ?(?:–|-|to) ?)?\d+ ?min/i,
     'pulled',
   ],
 ]

@@ -164,7 +164,7 @@ export function isMadeByHand(piece: WrittenPiece, lexicon: Lexicon): boolean {
   const { list, said } = piece
   if (said.length === 0 || list.every((s) => s.lines.length === 0) || isEnded(piece)) return false
   if (said.some((s) => UNBOILED.test(s))) return true
-  if (!said.some((s) => HEATS.test(s) && !inOven(s))) return true
+  if (!said.some((s) => HEATS.test(s.replace(/\bmelted\b/gi, ' ')) && !inOven(s))) return true
   const called = calledIn(list, lexicon)
   return !holds(called, SYRUP) && holds(called, MELTED)
 }

@@ -82,6 +82,20 @@ describe('what a recipe is', () => {
       'cool-beat',
     ],
     [
+      'Milk kisses',
+      '800 g sugar\n700 g milk',
+      'Boil until a drop of it forms a soft ball. Take off the heat, beat till creamy. Pipe on a tray.',
+      'fudge',
+      'stir-soon',
+    ],
+    [
+      'Molasses chews',
+      '680 g molasses\n200 g sugar\n150 g butter',
+      "Boil to 127 °C. Pour on a slab. When cool enough to handle pull with buttered hands until it's rather firm and has lightened.",
+      'hard-candy',
+      'pulled',
+    ],
+    [
       'Rocky fudge',
       '600 g sugar\n170 g evaporated milk\n340 g dark chocolate\n200 g marshmallow creme',
       'Stir sugar and milk until dissolved. Boil to 112 °C. Remove from heat; stir in the chocolate until melted. Add the creme, mix until well blended. Pour.',

@@ -27,8 +27,8 @@ import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import { familyOf, schoolOf } from './recipe-family'
 import { groupsFor } from './recipe-groups'
 import { asToasted, ownOf, readLines } from './recipe-lines'
-import { inOtherPot, ONTO_FOAM } from './recipe-moves'
-import { fullTyped, namesOf } from './recipe-names'
+import { inOtherPot, ONTO_FOAM, pours } from './recipe-moves'
+import { fullTyped, mentions, namesOf } from './recipe-names'
 import { isOutside, placesOf, probablyAt, purposeIn, purposeOf } from './recipe-places'
 import { inPortions } from './recipe-portions'
 import { madeFrom, shapeSaid } from './recipe-shape'
@@ -81,8 +81,13 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const outside = new Set(written.flatMap((w) => (isOutside(w) ? [w.id] : [])))
   const guessOf = ({ id, ingredient, typed = '' }: Line): number => {
     if (outside.has(id)) return said.length - 1
-    const probably = probablyAt(said, written.find((w) => w.id === id)?.names ?? [])
+    const names = written.find((w) => w.id === id)?.names ?? []
+    const probably = probablyAt(said, names)
     if (probably >= 0) return probably
+    // what the paper is dusted with is met where it is poured out
+    const lies = said.some((s, i) => beside.ready.has(i) && LIES_UNDER.test(s) && mentions(s, names))
+    const poured = lies && done ? said.findIndex((s, i) => i > done.at && pours(s)) : -1
+    if (poured >= 0) return poured
     const dipped = CHOCOLATE.test(ingredient) ? said.findIndex((s, i) => i > (done?.at ?? 0) && DIPS.test(s)) : -1
     if (dipped >= 0) return dipped
     // what a boil would spoil, and what it would drive off, goes in after it
@@ -254,6 +259,9 @@ function askedShare(questions: readonly Omit<Question, 'group'>[], lines: readon
   }
   return questions.reduce((sum, q) => sum + gramsOf(q), 0) / known
 }
+
+/** "Sprinkle the foil with icing sugar" */
+const LIES_UNDER = /^(?:cover|dust|flour|sprinkle)\b.*\bwith\b/i
 
 /** What a boil drives off, as a list calls it. */
 const FLEETING = /\b(?:aroma|colou?r(?:ing)?|essence|extract|flavou?r(?:ing)?)\b/i

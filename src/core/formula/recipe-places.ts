@@ -179,11 +179,16 @@ function bloomedWith(
   const at = stands >= 0 ? stands : said.findIndex((s, i) => (ready.has(i) || isGotReady(s)) && mentions(s, line.names))
   const sentence = said[at] ?? ''
   if (!BLOOMS.test(sentence)) return undefined
+  // "powdered sugar" speaks of no other sugar
+  const [others = ''] = withoutNames(
+    [sentence],
+    line.names.filter((n) => /\s/.test(n)),
+  )
   // of two waters the one that stands beside it
   const stood = (w: Written): boolean =>
     w.heading === line.heading || !written.some((o) => o !== w && o.names[0] === w.names[0])
   const mate = written.find(
-    (w) => w.names[0] !== line.names[0] && (places.get(w.id) ?? -1) > at && mentions(sentence, w.names) && stood(w),
+    (w) => w.names[0] !== line.names[0] && (places.get(w.id) ?? -1) > at && mentions(others, w.names) && stood(w),
   )
   return mate ? places.get(mate.id) : undefined
 }

@@ -350,6 +350,10 @@ const plainStart: Step = {
 export const isAddedPlainly = ({ label, say }: Step): boolean =>
   [plainStart, plainTurn, plainPull, plainPour].some((s) => s.label === label && s.say === say)
 
+/** Whatever is done with it: it is in something else then than its pot. */
+const INTO =
+  /\b(?:between|in|into|on|onto|over)\b (?!.{0,20}\b(?:oven|fridge)\b).{0,40}\b(?:bottles|cases|foil|frames?|jars|marble|mats?|mou?lds?|paper|parchment|sheets?|slab|tins?|trays?)\b/i
+
 /** Every boiled formula is lit, pulled and emptied: what the text leaves out is put in plainly. */
 function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   const out = [...steps]
@@ -377,7 +381,8 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   const whipAt = out.findIndex((s, i) => i > pullAt && s.handwork?.kind === 'whip')
   const from = Math.max(pullAt, whipAt)
   const poured = out.flatMap((s, i) => (i > from && pours(s.say) ? [i] : []))
-  const pourAt = poured.find((i) => !ONTO_FOAM.test((out[i] as Step).say)) ?? poured[0] ?? -1
+  const said = poured.find((i) => !ONTO_FOAM.test((out[i] as Step).say)) ?? poured[0]
+  const pourAt = said ?? out.findIndex((s, i) => i > from && s.when.on !== 'after' && INTO.test(s.say))
   if (pourAt >= 0) out[pourAt] = { ...(out[pourAt] as Step), empties: true }
   else {
     const lies = out.findIndex((s, i) => i > from && liesThere(s))
