@@ -18,11 +18,13 @@ export interface PastTarget {
 /** ◊ s after something went in for which a probe may tell of before. */
 const SETTLES = 60
 
-/** Whether its target is what it is cooked to now: it is next, or only a time is waited for on the way, as in "boil for 15 minutes". */
+/** Whether its target is what it is cooked to now: it is next, or only times are waited for on the way and nothing goes in, as in "boil for 15 minutes". */
 function isOnItsWay({ formula, state }: Cook, now: number): boolean {
   const left = formula.steps.slice(state.next)
   const pull = left.findIndex((s) => s.when.on === 'target')
-  const isTimed = left.slice(0, pull).every((s) => s.when.on === 'after' && s.adds === undefined && !s.offHeat)
+  const isTimed = left
+    .slice(0, pull)
+    .every((s) => (s.when.on === 'after' || s.when.on === 'ready') && s.adds === undefined && !s.offHeat)
   return pull === 0 || (pull > 0 && isTimed && now - (fedAt(state).at(-1) ?? 0) > SETTLES)
 }
 

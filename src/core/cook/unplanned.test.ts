@@ -200,7 +200,9 @@ it('what boils past its target is past it while only a time is waited for, and n
     why: '',
     act: 'On',
   } as const
-  const formula = { ...drops, steps: [...drops.steps.slice(0, pull), timed, ...drops.steps.slice(pull)] }
+  // what hands do then, and puts nothing in, is on the way as well
+  const fished = { ...timed, id: 'fished', when: { on: 'ready' }, say: 'Fish out the cinnamon' } as const
+  const formula = { ...drops, steps: [...drops.steps.slice(0, pull), timed, fished, ...drops.steps.slice(pull)] }
   const begun = formula.steps.slice(0, pull).map((s, i) => event(20 * i, { type: 'step', step: s.id }))
   const cook = openCook(formula, grams, testConditions, { lagS: 4, noiseC: 0.2 }, begun)
   const { celsius, within } = drops.target

@@ -50,6 +50,12 @@ describe('what is put in the heat or the cold again', () => {
     expect(at(/^Chill/, 3600).celsius).toBeGreaterThan(18)
   })
 
+  it('is loose corn, which is cold an hour out of the oven', () => {
+    const at = told('Popcorn', 'Boil all to 135 °C. Pour over 160 g popcorn. Bake at 120 °C for 1 hour. Break apart.')
+    expect(at(/^Pour/, 3000).celsius).toBeGreaterThan(110)
+    expect(at(/^Bake/, 3600).celsius).toBeLessThan(40)
+  })
+
   it('is no longer in its bowl once it has been scraped out', () => {
     const at = told(
       'Marshmallow',

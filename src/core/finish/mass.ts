@@ -8,7 +8,7 @@ import { workOf } from '../craft/families'
 import { type HandworkKind, handworkFacts, type Place } from '../craft/handwork'
 import { onARack, type Surface } from '../craft/surfaces'
 import { airOf } from '../formula/air'
-import { isBoiled, type Shape, type Step } from '../formula/document'
+import { type FormulaDocument, isBoiled, type Shape, type Step } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { type Mix, massOf } from '../matter/mix'
 import { bowlCourse, type Foam, foamOf } from './bowl'
@@ -39,8 +39,9 @@ export interface Mass {
 
 /** ◊ Cooling by the book, and once a reading or a touch has put it right, share. */
 const DOUBT = { reckoned: 0.18, sighted: 0.08 }
-/** ◊ Popcorn that is turned over lies loose: it cools so many times as fast as a syrup in its pot. */
+/** ◊ Popcorn that is turned over lies loose: it cools so many times as fast as a syrup in its pot, and so much of a layer of it is air. */
 const LOOSE = 3
+const LOOSE_AIR = 0.88
 /** ◊ A reading this long before the pour still says how warm it was poured, s. */
 const FRESH = 120
 /** ◊ A piece in a mould gives heat by its sides too: it cools as a sheet of this share of the side of a cube does. */
@@ -53,6 +54,8 @@ export const depthFor = (shape: Shape): number =>
     : shape.kind === 'broken'
       ? shape.thicknessMm
       : DEPTH_OF_CUBE * Math.cbrt(shape.millilitres * 1000)
+
+const isTossed = ({ family, school }: FormulaDocument): boolean => workOf(family, school) === 'tossed'
 
 const indexOfWhip = (steps: readonly Step[]): number => steps.findIndex((s) => s.handwork?.kind === 'whip')
 
@@ -104,7 +107,7 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
   const from = cooling?.last.at ?? pulledAt
   const startC =
     cooling?.last.celsius ?? state.pulledC ?? stops.find((s) => s.step.when.on === 'target')?.beforeC ?? roomC
-  const loose = workOf(formula.family, formula.school) === 'tossed' ? LOOSE : 1
+  const loose = isTossed(formula) ? LOOSE : 1
   const tau = cooling?.tau ?? bookTau(pulled, conditions.pot, startC, bath) / loose
   const course = lumpCourse(from, startC, roomC, tau)
   if (spread !== null)
@@ -177,7 +180,7 @@ function lying(
 ): Mass {
   const { formula, state, conditions } = cook
   const slab = pouredSlab(mix, startC, conditions.roomC, {
-    air: foam?.air ?? airOf(formula),
+    air: foam?.air ?? (isTossed(formula) ? LOOSE_AIR : airOf(formula)),
     depthMm: log.depthMm ?? depthFor(formula.shape),
     into: formula.shape.kind === 'mould' ? 'mould' : 'tray',
   })

@@ -94,6 +94,24 @@ it('water alone boils away, and what goes in after that is as warm as it is', ()
   expect(pot.celsius).toBeCloseTo(20, 0)
 })
 
+it.each([0, 1, 20, 400])(
+  '%d g of butter over a full flame for an hour get no hotter than a ring makes a pan',
+  (grams) => {
+    const pot = startPot(setup)
+    const atStart = heatHeld(pot)
+    if (grams > 0) applyToPot(pot, { at: 0, kind: 'add', mix: mixOf([portion('butter', grams)]), celsius: 20 })
+    applyToPot(pot, { at: 0, kind: 'heat', dial: 10 })
+    while (pot.at < 3600) {
+      advancePot(pot, 1)
+      expect(Math.max(pot.baseC, pot.celsius)).toBeLessThan(600)
+    }
+    expect(pot.baseC).toBeGreaterThan(250)
+    const { burner, added, lost, steam, melting } = pot.ledger
+    const came = atStart + burner + added
+    expect(Math.abs(came - lost - steam - melting - heatHeld(pot))).toBeLessThan(0.001 * came)
+  },
+)
+
 it('a slow plate answers later than gas', () => {
   const slow = { ...setup, burner: { ...setup.burner, responseS: 90 } }
   const at = (s: PotSetup) => simulatePot(s, lit, { until: 900, stopWhen: (x) => x.celsius > 90 }).at(-1)?.at ?? 0

@@ -204,25 +204,31 @@ export function advancePot(pot: PotState, dt: number): void {
   // taken off, the flame's heat is gone at once; turned, it follows the burner's own response
   pot.watts = pot.onBurner ? wanted + (pot.watts - wanted) * Math.exp(-dt / setup.burner.responseS) : 0
   pot.at += dt
-  ledger.burner += pot.watts * dt
-  if (!pot.filled) heatEmpty(pot, dt)
-  else heatFull(pot, dt)
+  const taken = pot.watts * shareTaken(pot.baseC)
+  ledger.burner += taken * dt
+  if (!pot.filled) heatEmpty(pot, taken, dt)
+  else heatFull(pot, taken, dt)
 }
+
+/** ◊ °C from which a base takes less of what its ring gives, and at which it takes no more: nothing stands hotter on a kitchen's ring. */
+const TAKES_LESS = 350
+const TAKES_NONE = 550
+const shareTaken = (baseC: number): number => Math.min(1, Math.max(0, (TAKES_NONE - baseC) / (TAKES_NONE - TAKES_LESS)))
 
 /** ◊ g that are none: what has so little in it is empty. */
 const NOTHING = 0.5
 
-function heatFull(pot: PotState, dt: number): void {
+function heatFull(pot: PotState, taken: number, dt: number): void {
   const { thermal, setup, ledger } = pot
   const room = setup.roomC
   const base =
-    (thermal.baseCapacity * pot.baseC +
-      dt * (pot.watts + thermal.baseToSyrup * pot.celsius + thermal.baseToRoom * room)) /
+    (thermal.baseCapacity * pot.baseC + dt * (taken + thermal.baseToSyrup * pot.celsius + thermal.baseToRoom * room)) /
     (thermal.baseCapacity + dt * (thermal.baseToSyrup + thermal.baseToRoom))
-  const given = thermal.baseToSyrup * (base - pot.celsius) * dt
+  const given = atMost(pot, base, thermal.baseToSyrup * (base - pot.celsius) * dt)
+  const kept = (thermal.baseToSyrup * (base - pot.celsius) * dt - given) / thermal.baseCapacity
   const lost = thermal.syrupToRoom * (pot.celsius - room) * dt
   ledger.lost += lost + thermal.baseToRoom * (base - room) * dt
-  pot.baseC = base
+  pot.baseC = base + kept
   pot.intoSyrup = given / dt
 
   const heat = heatIn(pot, pot.water, pot.celsius) + given - lost
@@ -236,11 +242,24 @@ function heatFull(pot: PotState, dt: number): void {
   pot.dose += (browningRate(pot.celsius + pot.headStart) * dt) / 60
 }
 
-function heatEmpty(pot: PotState, dt: number): void {
+/** ◊ g of which a base warms only a part in one step. */
+const MUCH = 150
+
+/** A smear of butter takes, or gives, no more than makes it as warm as the base, and boils off and melts all that can: J of `given`. */
+function atMost(pot: PotState, baseC: number, given: number): number {
+  if (pot.dryGrams + pot.water > MUCH) return given
+  const warms = heatIn(pot, pot.water, baseC) - heatIn(pot, pot.water, pot.celsius)
+  if (given <= 0) return Math.max(given, Math.min(0, warms))
+  const boils = (Math.max(0, pot.water - pot.bound) * latentHeat(pot.celsius)) / 1000
+  const melts = (pot.crystals * sucroseMelting.joulesPerKg) / 1000
+  return Math.min(given, Math.max(0, warms) + boils + melts)
+}
+
+function heatEmpty(pot: PotState, taken: number, dt: number): void {
   const { thermal, setup } = pot
   const before = pot.baseC
   pot.baseC =
-    (thermal.baseCapacity * before + dt * (pot.watts + thermal.baseToRoom * setup.roomC)) /
+    (thermal.baseCapacity * before + dt * (taken + thermal.baseToRoom * setup.roomC)) /
     (thermal.baseCapacity + dt * thermal.baseToRoom)
   pot.ledger.lost += thermal.baseToRoom * (pot.baseC - setup.roomC) * dt
 }

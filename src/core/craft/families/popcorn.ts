@@ -7,7 +7,8 @@ export const popcorn: Family = {
   spoiltAt: 182,
   grains: false,
   work: 'tossed',
-  windows: { form: { above: [38, 75] }, cut: { nearRoom: 6 } },
+  // loose pieces come apart long before a slab would
+  windows: { form: { above: [38, 75] }, break: { nearRoom: 15 }, cut: { nearRoom: 6 } },
   finish: {
     usual: [
       { work: { kind: 'form', into: 'clusters' }, pours: true },
