@@ -860,4 +860,33 @@ export const homeMoments: readonly Moment[] = [
       /^ready → out: Spread/,
     ],
   ],
+  [
+    'cream and chocolate that are put in as the chocolate mixture; two salts',
+    '480 g cream\n280 g dark chocolate\n350 g sugar\n160 g corn syrup\n60 ml water\n2 g salt\n5 g flaky sea salt',
+    'Bring cream just to a boil in a small heavy saucepan, then reduce heat to low and add chocolate. Let stand 1 minute, then stir until melted. Remove from heat. Bring sugar, corn syrup, water and salt to a boil in a heavy pot. Boil until sugar is deep golden. Carefully pour in chocolate mixture. Continue to boil until it registers 124 °C. Pour into a pan. Let caramel stand 10 minutes, then sprinkle evenly with sea salt.',
+    124,
+    [
+      /^ready \+ sugar 350, corn-syrup 160, water 60, salt 2: Bring sugar/,
+      /^colour 183: Boil/,
+      /^ready \+ cream-36 480, dark-chocolate-70 280: Carefully pour in/,
+      /^target: Continue/,
+      /^ready → out: Pour/,
+      /^after 600 \+ flaky-salt 5: Let caramel stand/,
+    ],
+  ],
+  [
+    'waters that are told apart by their amounts, written close; starch and sugar to roll in; crème fraîche as the cream',
+    '20 g gelatin powder\n100 ml water\n150 ml water\n400 g sugar\n100 g crème fraîche\n50 g cornflour\n50 g icing sugar',
+    'Soak gelatin in cold water. Put 150ml water and sugar in a pan and boil to 121 °C. Pour over the gelatin. Whip 10 mins. Stir in the cream. Spread in a tin. Cut and roll in the cornflour mix.',
+    121,
+    [
+      /^ready \+ water 150, sugar 400: Put 150ml/,
+      /^target: Boil/,
+      /^ready \+ gelatin-powder 20, water 100: Pour over/,
+      /^after 600: Whip/,
+      /^ready \+ creme-fraiche 100: Stir in the cream$/,
+      /^ready → out: Spread/,
+      /\+ cornflour 50, icing-sugar 50: Cut/,
+    ],
+  ],
 ]

@@ -54,7 +54,7 @@ const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
 const MIXTURE = /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mixture\b/i
 
 /** "Pour in the eggnog mixture" */
-const OWN_MIXTURE = /\bthe (?!sugar|syrup|hot|whole|caramel|boiling)(\w{3,})(?: and \w+)? mixture\b/i
+const OWN_MIXTURE = /\b(?:in|the) (?!the\b|sugar|syrup|hot|whole|caramel|boiling)(\w{3,})(?: and \w+)? mixture\b/i
 
 /** "The butter cream", of butter that was browned and strained into cream */
 const FLAVOURED =
@@ -217,6 +217,7 @@ function goesInAt(said: readonly string[], at: number): number {
       i > at &&
       (comesIn(s, what) ||
         (COMBINES.test(s) && IN_PAN.test(s) && mentions(s, [what])) ||
+        (PUTS_IN.test(s) && mentions(sentence, [OWN_MIXTURE.exec(s)?.[1] ?? '-'])) ||
         (PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s) || (i === at + 1 && WITH_IT.test(s))))),
   )
   if (named >= 0) return named
@@ -259,7 +260,7 @@ const ADDS = /^add\b/i
 
 /** What is done to something that was warmed apart, before it goes in. */
 const TENDS = new RegExp(
-  `^(?:(?:get|heat|warm|bring) (?:it|this|that)|remove|take|discard|fish out|strain|cover|keep|cool|chill|${STAYS})\\b`,
+  `^(?:(?:get|heat|warm|bring) (?:it|this|that)|remove|take|discard|fish out|strain|cover|keep|cool|chill|(?:stir|whisk) (?:until|till) .{0,30}(?:combined|melted|smooth)|${STAYS})\\b`,
   'i',
 )
 

@@ -25,6 +25,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
       purpose: purposeIn(typed),
       waits: waitsIn(typed),
       calls: [...callsTyped(bare(typed)), ...callsMarked(typed, heading)],
+      typed: fullTyped(bare(typed)),
     }
     if (reading.status === 'ask') {
       const id = idFor('ask', taken)

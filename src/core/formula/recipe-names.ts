@@ -35,6 +35,7 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
           .filter(isSpice)
       : []),
     ...(isFruit ? ['fruit'] : []),
+    ...(ingredient.id === 'creme-fraiche' ? ['cream'] : []),
     // one flavouring may be another; several are all of them
     ...(/^vanilla/.test(ingredient.id) ? ['vanilla', 'flavourings', 'flavorings', 'flavours', 'flavors'] : []),
     // "seeds of 1 vanilla bean"
@@ -64,7 +65,9 @@ export const callsTyped = (typed: string): string[] =>
 
 /** Whether a sentence calls a line by its amount or its mark: "with the 25 g of sugar", "boil sugar (2)". */
 export const callsIn = (sentence: string, call: string): boolean =>
-  ` ${sentence} `.replace(/,/g, ' ').includes(` ${call} `)
+  closed(` ${sentence} `.replace(/,/g, ' ')).includes(closed(` ${call} `))
+/** "150 ml" as "150ml". */
+const closed = (words: string): string => words.replace(/(?<=\d) (?=(?:k?g|[mc]?l|oz|lbs?)\b)/g, '')
 
 /** What a line of the list calls what it measures, as names are compared. */
 export const fullTyped = (typed: string): string => lettersOf(typedName(typed)).trim()

@@ -65,6 +65,8 @@ export interface Written {
   readonly names: readonly string[]
   /** Its names in full, without what is only the last word of one. */
   readonly full: readonly string[]
+  /** What it is called as it is written. */
+  readonly typed: string
   /** Its amount as it is written, "25 g", and what it is marked by, "(A)". */
   readonly calls: readonly string[]
   readonly heading: string | null
@@ -137,6 +139,10 @@ export function placesOf(
     const gelatin = written.find((w) => isGelatin(w) && ((isHeaded && w.heading === line.heading) || isCold))
     const bowl = gelatin ? out.get(gelatin.id) : undefined
     if (bowl !== undefined && !out.has(line.id)) out.set(line.id, bowl)
+    // "roll in the cornflour mix": the sugar it is mixed with
+    const starch = isIcing(line) ? written.find((w) => STARCH.test(w.typed)) : undefined
+    const dusts = starch ? (out.get(starch.id) ?? -1) : -1
+    if (dusts > doneAt && !out.has(line.id)) out.set(line.id, dusts)
     const own = withOwn(said, line, written, out)
     if (own !== undefined) out.set(line.id, own)
   }
@@ -164,6 +170,7 @@ function withOwn(
   return own.map((w) => places.get(w.id)).find((place) => place !== undefined)
 }
 
+const STARCH = /\b(?:corn ?flour|(?:corn ?|potato )?starch)\b/i
 const BLOOM = /\b(?:bloom|gelatine?)\b/i
 const isGelatin = ({ names }: Written): boolean => names.some((n) => /^gelatine?$/.test(n))
 
@@ -211,6 +218,8 @@ const ownNames = (line: Written, written: readonly Written[]): readonly string[]
   line.names.filter(
     (n) =>
       line.full.includes(n) ||
+      // "flaky sea salt" is "the sea salt", where the other is only called salt
+      (callsIn(line.typed, n) && !written.some((w) => w !== line && callsIn(w.typed, n))) ||
       !written.some(
         (w) => w !== line && (w.full.includes(n) || (n === 'sugar' && isIcing(line) && w.names.includes(n))),
       ),

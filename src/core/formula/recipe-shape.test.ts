@@ -33,6 +33,12 @@ describe('the pieces a method speaks of', () => {
     expect(readRecipe(text('Cut 15 × 40 mm.'), pantryOf()).formula.shape).toMatchObject({ lengthMm: 15, widthMm: 40 })
   })
 
+  it('are as many as it is cut into, with whatever it is cut', () => {
+    const cut =
+      'Pour into an 8-inch straight-sided square metal baking pan. Slice with a sharp oiled knife into 36 pieces.'
+    expect(read('caramel', cut, 0.6)).toMatchObject({ lengthMm: 33.9, heightMm: 15 })
+  })
+
   it('fill a loaf tin twice as deep as a square one', () => {
     const deep = (tin: string) => read('caramel', `Pour into a 20 cm ${tin}. Cut.`, 0.4)
     expect([deep('square tin'), deep('loaf tin')]).toMatchObject([{ heightMm: 10 }, { heightMm: 20 }])

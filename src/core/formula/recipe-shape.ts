@@ -104,7 +104,7 @@ const TIN_PAIR = new RegExp(
 )
 /** "An 8 inch square tin", "a tin about 7 inches square" */
 const TIN_ONE = new RegExp(
-  `${ONE.source}[\\s-]*(?:[a-z]+[\\s-]+){0,3}?${VESSEL}|${VESSEL} (?:about |of )*${ONE.source}[\\s-]*(?:square|round|across|in diameter)\\b`,
+  `${ONE.source}[\\s-]*(?:[a-z]+[\\s-]+){0,5}?${VESSEL}|${VESSEL} (?:about |of )*${ONE.source}[\\s-]*(?:square|round|across|in diameter)\\b`,
   'i',
 )
 
@@ -211,7 +211,7 @@ export function depthSaid(after: readonly string[], said: readonly string[], lit
 
 /** "Cut into 36", of no unit. */
 const CUT_INTO =
-  /\b(?:cut|slice|score|mark|divide|portion|shape|form|roll) (?:it |them )?in(?:to)? (\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))/i
+  /\b(?:cut|slice|score|mark|divide|portion|shape|form|roll) (?:it |them )?(?:with an? [^.;\d]{3,30} )?in(?:to)? (\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))/i
 
 /** Into how many it is cut; null where that is not said. */
 function cutInto(told: string): number | null {
