@@ -336,7 +336,7 @@ export const beginsDone = (sentence: string): boolean => BEGINS.test(sentence)
 const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
 /** Words that end no label. */
 const HANGS =
-  /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|is|are|be|will|using|your|my|our|this|that|when|once|while|as|if|from|by|at|under|then|but|until|till|[x×]|\d+(?:\.\d+)?)$/i
+  /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|is|are|be|will|using|your|my|our|this|that|when|once|while|as|if|from|by|at|under|then|but|until|till|[x×]|\d+(?:\.\d+)?°?)$/i
 /** Words that say something only with the one they end on. */
 const WHOLE = /^(?:(?:go|carry|keep) on|(?:turn|take|draw|switch|slide|lift|pull)(?: it)? off)$/i
 
@@ -358,7 +358,7 @@ export function label(sentence: string): string {
   const after = text.split(/,\s+(.*)/s)[1] ?? ''
   const parts = SETS_OUT.test(text) ? [beginsDone(after) ? after : '', text] : []
   const done = parts.flatMap((t) => (DONE.test(t) ? t.slice(t.search(DONE)) : []))
-  const all = ((done[0] ?? text).split(/[,;:]\s+|(?<=\w) (?:un)?till?\b/)[0] as string).split(' ')
+  const all = ((done[0] ?? text).split(/[,;:]\s+|\s+\(|(?<=\w) (?:un)?till?\b/)[0] as string).split(' ')
   // "use a wooden spoon" is whole, "pour into the prepared" is not
   const isWhole = (all.length === 4 || HANGS.test(all[4] ?? '')) && all.slice(0, 4).join(' ').length <= FITS
   const words = all.slice(0, isWhole ? 4 : 3)

@@ -889,4 +889,19 @@ export const homeMoments: readonly Moment[] = [
       /\+ cornflour 50, icing-sugar 50: Cut/,
     ],
   ],
+  [
+    'a heat it comes back to after something went in is another wait',
+    '200 g honey\n150 g sugar\n200 g cream',
+    'Boil the honey in a deep pan until it reaches 140 °C. Stir in the sugar, let it bubble back to 140 °C. Pour in the cream in three goes. Cook, stirring, to 119 °C. Pour into a tin.',
+    119,
+    [
+      /^ready \+ honey 200: Boil/,
+      /^rises 140: Boil/,
+      /^ready \+ sugar 150: Stir in/,
+      /^rises 140: Stir in/,
+      /^ready \+ cream-36 200: Pour in/,
+      /^target: Cook/,
+      /^ready → out: Pour into/,
+    ],
+  ],
 ]

@@ -215,6 +215,8 @@ const BAKES = /^bake\b/i
 const LAID = /\b(?:pour|press|tip|turn)\b|\bspread (?:evenly|it|in|on|over|out)\b/i
 /** "Chill for an hour, cut": it is in the cold until then. */
 const COLD_FOR = /^(?:chill|freeze|refrigerate)\b/i
+/** "Cool completely (about 45 minutes), then break": however long that is, it is cold by then. */
+const COOLS_THROUGH = /^(?:allow|cool|leave|let)\b.*\b(?:completely|fully|quite cold|thoroughly)\b/i
 const AT_ONE = /^at \d/i
 /** A moment that is counted from what stands before it. */
 const COUNTED = /^after (?:about )?\d/i
@@ -347,7 +349,8 @@ function isApart(head: string, tail: string): boolean {
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
   if (WORKED_TO.test(tail)) return PUTS_IN.test(head) && heatIn(head) === null
   if (CONTINUES.test(tail) && secondsIn(tail) !== null) return PUTS_IN.test(head)
-  if (LATER_WORK.test(tail)) return pours(head) || (COLD_FOR.test(head) && secondsIn(head) !== null)
+  if (LATER_WORK.test(tail))
+    return pours(head) || ((COLD_FOR.test(head) || COOLS_THROUGH.test(head)) && secondsIn(head) !== null)
   // it has stood for so long, and is worked then
   if (WORKS.test(tail) && RESTS.test(head) && secondsIn(head) !== null) return true
   if (WORKS.test(tail) && heatIn(head)?.cools) return !ADDING_MORE.test(tail)

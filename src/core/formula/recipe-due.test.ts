@@ -45,6 +45,7 @@ describe('what a recipe leaves to cool', () => {
     ['Mark into squares when nearly cold.', ['falls score']],
     // what is in the cold comes out of it before it is cut
     ["Leave until it's lukewarm. Beat until it turns opaque.", ['falls', 'ready beat']],
+    ['Cool completely (about 45 minutes), then break into shards.', ['after 2700 cool', 'window break']],
     ['Chill for 1 hour, cut into squares.', ['after 3600 chill', 'window cut']],
     ['Freeze 20 min; snap.', ['after 1200 chill', 'window break']],
   ])('after the pour: %s', (said, wanted) => {

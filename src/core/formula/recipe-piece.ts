@@ -88,6 +88,8 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     const lies = said.some((s, i) => beside.ready.has(i) && LIES_UNDER.test(s) && mentions(s, names))
     const poured = lies && done ? said.findIndex((s, i) => i > done.at && pours(s)) : -1
     if (poured >= 0) return poured
+    const dusted = DUST.test(ingredient) ? said.findLastIndex((s, i) => i > (done?.at ?? 0) && DUSTS.test(s)) : -1
+    if (dusted >= 0) return dusted
     const dipped = CHOCOLATE.test(ingredient) ? said.findIndex((s, i) => i > (done?.at ?? 0) && DIPS.test(s)) : -1
     if (dipped >= 0) return dipped
     // what a boil would spoil, and what it would drive off, goes in after it
@@ -265,6 +267,10 @@ const LIES_UNDER = /^(?:cover|dust|flour|sprinkle)\b.*\bwith\b/i
 
 /** What a boil drives off, as a list calls it. */
 const FLEETING = /\b(?:aroma|colou?r(?:ing)?|essence|extract|flavou?r(?:ing)?)\b/i
+
+/** What a sweet is dusted with, and how that is said. */
+const DUST = /^(?:icing-sugar|cornflour)|starch/
+const DUSTS = /\b(?:coat|dredge|dust|roll|toss)\b/i
 
 /** What a sweet is dipped in, and how that is said. */
 const CHOCOLATE = /chocolate|couverture/

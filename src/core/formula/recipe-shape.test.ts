@@ -33,6 +33,12 @@ describe('the pieces a method speaks of', () => {
     expect(readRecipe(text('Cut 15 × 40 mm.'), pantryOf()).formula.shape).toMatchObject({ lengthMm: 15, widthMm: 40 })
   })
 
+  it('are cut out of the tin that the line of what it makes speaks of', () => {
+    const text =
+      'Fudge\n\nYield: 36 squares (20 cm tin)\n\n450 g sugar\n300 g cream\n\nBoil to 115 °C. Press into the tin. Cut when firm.'
+    expect(readRecipe(text, pantryOf()).formula.shape).toMatchObject({ lengthMm: 33.3, widthMm: 33.3 })
+  })
+
   it('are as many as it is cut into, with whatever it is cut', () => {
     const cut =
       'Pour into an 8-inch straight-sided square metal baking pan. Slice with a sharp oiled knife into 36 pieces.'

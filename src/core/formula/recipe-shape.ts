@@ -136,7 +136,7 @@ const AN_INCH = /(?<![\d¼½¾⅓⅔][\s-]*)\binch(?=[ -](?:cubes|lengths|long|p
 
 /** Length and width of a piece, mm, neither of them more than `most`; null where none is said. */
 export function pieceIn(said: string, most: number = PIECE.most): { lengthMm: number; widthMm: number } | null {
-  const sentence = saidOnce(said).replace(THICK, ' ').replace(TIN_PAIR, ' ')
+  const sentence = saidOnce(said).replace(THICK, ' ').replace(TIN_PAIR, ' ').replace(TIN_ONE, ' ')
   const pair = PAIR.exec(sentence)
   if (pair) {
     const [, a = '', unitA, b = '', unitB] = pair
@@ -275,7 +275,7 @@ export const isMoulded = (said: readonly string[]): boolean =>
 /** The pieces a method speaks of. */
 export function shapeSaid({ family, name, said, doneAt, made, makes, yields, vessel }: ShapeSaid): Shape {
   const litres = made?.litres ?? null
-  const into = vessel === null ? [] : [vessel]
+  const into = [vessel, yields].filter((line) => line !== null)
   const after = said.slice(Math.max(0, doneAt))
   const told = after.join('. ')
   const plain = usual[family] ?? blankFormula.shape

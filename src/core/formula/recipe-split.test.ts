@@ -36,6 +36,15 @@ describe('a list', () => {
       '125 g butter\n1 kg sugar\n1 x 397g tin condensed milk\n\nMethod\n1 Grease a tin and line it with baking parchment.\n2 Put the butter and the sugar in a pan over a low heat.\n3 Pour in the condensed milk and boil to 118 °C.',
       [[null, '125 g butter', '1 kg sugar', '1 x 397g tin condensed milk']],
     ],
+    ['50 g icing sugar and 50 g cornflour, sifted', [[null, '50 g icing sugar', '50 g cornflour, sifted']]],
+    [
+      'Stage 1 – Honey: 300 g honey\nStage 2 – Syrup: 400 g sugar, 130 g water\nOther: 30 g cocoa butter, rice paper',
+      [
+        [null, '300 g honey'],
+        ['Syrup', '400 g sugar', '130 g water'],
+        ['Other', '30 g cocoa butter', 'rice paper'],
+      ],
+    ],
     [
       'Base: oats 400 g; flour 600 g\nCaramel: honey 1.5 kg; butter 240 g',
       [

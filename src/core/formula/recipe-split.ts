@@ -98,7 +98,7 @@ const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !
 
 /** "For the syrup: 800 g sugar, 340 ml water" */
 const HEADED_ROW =
-  /^(?:(?:layer|part|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}(?=:)|(?:part|stage|phase|group) \d(?=:)|[A-H](?=[:.)] ))[:.)]\s+(.+)$/iu
+  /^(?:(?:layer|part|phase|stage|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}(?=:)|(?:part|stage|phase|group) \d(?=:)|[A-H](?=[:.)] ))[:.)]\s+(.+)$/iu
 
 /** Whether a piece of a row is an amount of something. */
 function isLine(piece: string): boolean {
@@ -114,7 +114,7 @@ const NEXT =
   /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|half a (?:pound|pint|cup|dozen)\b|(?:one|two|three|four) (?:of\b|cups?\b|cupfuls?|teaspoonfuls?|tablespoonfuls?)|a piece of butter\b|an? (?:cupful|tablespoonful|teaspoonful)\b|an? (?:pinch|dash|knob|cup|teacup|tin|can|jar|stick|packet|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b|half (?:pint|cup)\b|(?:pinch|juice|zest)\b)/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
-  /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
+  /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
 const NEXT_OR_PLUS = new RegExp(
   `${NEXT.source}|\\s+\\+\\s+(?![^(]*\\))(?!(?:[\\d¼½¾⅓⅔]\\S*\\s+)?(?:\\w+\\s+)?(?:for|extra|more|to)\\b)`,
   'i',
@@ -157,6 +157,9 @@ function inOneRow(row: string): string[] {
     return [...named, told]
   if (DONE.test(told) && first.length > 1 && first.every(isLine))
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
+  // "50 g icing sugar and 50 g cornflour, sifted together"
+  const both = line.split(/\s+and\s+(?=[\d¼½¾⅓⅔])/)
+  if (both.length > 1 && both.every((piece) => isAmountOf(piece)) && !looksLikeMethod(line)) return both
   // "250 g almonds - 180 g sugar - 60 g water"
   const dashed = line.split(/\s+[-–—]\s+(?=[\d¼½¾⅓⅔])/)
   if (dashed.length > 2 && dashed.every(isLine)) return dashed
@@ -186,7 +189,7 @@ function inOneRow(row: string): string[] {
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
   const pieces = all.split(NEXT_OR_PLUS)
   const lines =
-    pieces.length > 1 && pieces.every(isLine)
+    (pieces.length > 1 || (heading !== undefined && UNMEASURED.test(all))) && pieces.every(isLine)
       ? pieces.flatMap((piece) => piece.replace(/\.$/, '').split(UNMEASURED)).map((piece) => `${piece}${use}`)
       : [rest ?? line]
   // "Honey: 200 g honey"

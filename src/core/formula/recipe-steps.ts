@@ -132,7 +132,7 @@ const cooksFor = (text: string): boolean =>
   !/\bthen\b|\badd\b|\b(?:stir|whisk|beat) in\b/i.test(text)
 /** "Add the sugar, bring up to 110° and take out the peel": it is in before that. */
 const ADDS_FIRST =
-  /^(?:add|combine|put|stir in|tip in)\b(?!.*\b(?:at|when|once)\b.*\d).{0,120}\b(?:boil|bring|cook|heat)\b.{0,30}\bto (?:about )?\d/i
+  /^(?:add|combine|put|stir in|tip in)\b(?!.*\b(?:at|when|once)\b.*\d).{0,120}\b(?:boil|bring|bubble|cook|heat)\b.{0,30}\bto (?:about )?\d/i
 /** "Soak the sugar in the milk for an hour": nothing is lit for that. */
 const soaks = (s: string): boolean => STEEPS.test(s) && !STOVE.test(s) && secondsIn(s) !== null
 

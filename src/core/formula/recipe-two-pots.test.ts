@@ -41,6 +41,10 @@ describe('a recipe of two boils', () => {
       'Boil the honey to 125 °C. Whip the egg whites until soft. Pour the hot honey slowly in while whipping. Boil the sugar and water to 145 °C and pour in the same way. Whip 8 min. Mix in the almonds. Press into a tray.',
     ],
     [
+      'the whites begun at a heat that is said right after the honey, and is its own',
+      'Cook the honey to 125 °C. At 115 °C start whisking the egg whites. Stream the honey into the whites. Cook the sugar and water to 145 °C; stream in. Whisk 8 min. Fold in the almonds. Press into a tray.',
+    ],
+    [
       'as a batch card says it',
       'Honey to 125 °C. Whip the egg whites to soft peak; pour on honey. Sugar, water to 145 °C; pour onto foam at speed 2. Whip 8 min. Almonds in by paddle. Press into a tray.',
     ],
