@@ -904,4 +904,33 @@ export const homeMoments: readonly Moment[] = [
       /^ready → out: Pour into/,
     ],
   ],
+  [
+    'water that a pan stands in while it is waited for',
+    '450 g sugar\n400 g cream\n5 g vanilla',
+    'Boil the sugar and cream to 116 °C. Sit the pan in a sink of cold water for 5 min. Add the vanilla. Beat for about 10 minutes until it loses its shine. Scrape into a tin.',
+    116,
+    [
+      /^ready \+ sugar 450, cream-36 400: Boil/,
+      /^target: Boil/,
+      /^ready: Sit the pan/,
+      /^after 300: Sit the pan/,
+      /^ready \+ vanilla 5: Add/,
+      /^after 600: Beat/,
+      /^ready → out: Scrape/,
+    ],
+  ],
+  [
+    'whites and the syrup that is streamed in, in one sentence after its heat',
+    '300 g sugar\n100 g corn syrup\n80 g water\n60 g egg whites\n100 g peanut butter',
+    'Cook sugar, corn syrup and water to 120 °C. Whip whites to soft peaks, stream in the syrup and whip 6 min until lukewarm. Fold in the peanut butter. Spread in a frame.',
+    120,
+    [
+      /^ready \+ sugar 300, corn-syrup 100, water 80: Cook/,
+      /^ready: Whip whites to soft peaks$/,
+      /^target: Cook to 120°$/,
+      /^after 360 \+ egg-white 60: Stream in the syrup/,
+      /^ready \+ peanut-butter 100: Fold/,
+      /^ready → out: Spread/,
+    ],
+  ],
 ]

@@ -278,6 +278,7 @@ export const notedMoments: readonly Moment[] = [
     [
       /^ready \+ maple-syrup 2600, butter 2: Heat.* to 22-24°F above .* \(about 112\.8°\)$/,
       /^target: Heat/,
+      /^ready: Cool in an ice bath/,
       /^falls 23\.9: Cool/,
       /^after 900: Stir/,
       /^ready → out: Pour into jars$/,

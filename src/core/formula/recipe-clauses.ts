@@ -144,6 +144,8 @@ const STOPS =
   '(?:deglaze|(?:let down|loosen|slacken|stop) (?:it |the (?:caramel|boil|cooking) )?(?:with|in)(?! (?:an? |the )?(?:\\w+ )?(?:knife|scraper|spatula)))'
 /** "Dissolve, cover and steam for 3 minutes" */
 const STEAMS = 'cover and (?:boil|cook|simmer|steam)'
+/** "Whip the whites, stream in the syrup" */
+const STREAMS = '(?:pour|run|stream|trickle|drizzle) (?:in|on|over) (?:the )?(?:hot )?(?:honey|syrup)\\b'
 /** "Then quickly stir in the soda" */
 const HOW = '(?:carefully|gently|gradually|immediately|quickly|slowly|vigorously) '
 /** What links two moments, and what the second of them begins with. */
@@ -166,6 +168,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
   [',\\s+', `${STEAMS}\\b`],
   [',\\s+', 'uncover\\b'],
+  [',\\s+(?:then )?', STREAMS],
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
 const SAYS_HOW = new RegExp(`^${HOW}`, 'i')
@@ -177,6 +180,7 @@ const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
 /** "Boil covered for 3 minutes; uncover and boil to 118°" */
 const UNCOVERS = /^uncover/i
 const COVERED = /\bcover(?:ed)?\b|\blid\b/i
+const STREAMING = new RegExp(`^${STREAMS}`, 'i')
 const STEAMING = new RegExp(`^${STEAMS}\\b`, 'i')
 const BACKING_UP = new RegExp(`^${BACK_UP}`, 'i')
 const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
@@ -344,6 +348,7 @@ function isApart(head: string, tail: string): boolean {
   if (PULLS.test(tail)) return pours(head)
   if (WATCHES.test(tail) && whipsWhites(tail)) return heatIn(head) !== null
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
+  if (STREAMING.test(tail)) return whipsWhites(head)
   // "beat the whites stiff; beat them into the mixture"
   if (whipsWhites(head) && WORKED_IN.test(tail)) return true
   if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)

@@ -5,8 +5,8 @@ import type { Pantry } from '../matter/names'
 import type { FormulaDocument } from './document'
 import type { HeatUnit } from './method'
 import type { PlaceDoubt } from './recipe-doubts'
-import type { Written } from './recipe-places'
 import type { Headed } from './recipe-split'
+import type { Written } from './recipe-written'
 
 export interface Question {
   readonly id: string

@@ -3,17 +3,19 @@ import type { Group, Line } from './document'
 import {
   capital,
   type HeatUnit,
+  heatIn,
   heatOfAdded,
   inCelsiusWords,
   inDegrees,
   label,
   short,
   unitOf,
+  WARMTH,
   warmthTyped,
 } from './method'
-import type { Beside } from './recipe-beside'
-import { pours, takesOff } from './recipe-moves'
-import { warmthAt } from './recipe-places'
+import { type Beside, ONTO } from './recipe-beside'
+import { pours, takesOff, warmthIn, whipsWhites } from './recipe-moves'
+import { mentions } from './recipe-names'
 
 /** ◊ What stands about is as warm as the room, °C. */
 const ROOM_C = 20
@@ -65,4 +67,33 @@ function warmthOf(lines: readonly Line[], unit: HeatUnit | null): number | null 
   const grams = lines.reduce((sum, l) => sum + l.grams, 0)
   if (grams === 0 || warm.every((w) => w.celsius === null)) return null
   return Math.round(warm.reduce((sum, w) => sum + w.grams * (w.celsius ?? ROOM_C), 0) / grams)
+}
+
+/** What is got ready by being warmed: "warm the nuts in a low oven", "keep the cream hot". */
+const WARMED = /^(?:gently )?(?:warm|heat)\b|^(?!(?:butter|oil|grease|line)\b).*\bkeep\b.{0,30}\b(?:warm|hot)\b/i
+
+/** "Whisk the miso into the cream. Heat it till steaming" */
+const WARMS_IT = /^(?:bring|heat|re-?heat|scald|warm) (?:it|this|that)\b/i
+
+/** Cream and milk get no hotter, °C: what is said beyond it is the heat of something else. */
+const BOILS_C = 100
+
+/** ◊ What is warmed apart goes in as warm as it was made, °C; what the syrup is poured onto is as warm as the room. */
+function warmthAt(
+  said: readonly string[],
+  { apart, ready }: Beside,
+  at: number,
+  names: readonly string[],
+  unit: HeatUnit | null,
+): number {
+  const warmedTo = said.flatMap((s, i) => (apart.get(i) === at && !whipsWhites(s) ? (heatIn(s) ?? []) : []))[0]
+  const own = warmedTo && !warmedTo.oven && unitOf(warmedTo, unit)
+  const celsius = warmedTo && own ? inDegrees(warmedTo.low, own) : Number.NaN
+  if (celsius <= BOILS_C) return celsius
+  const isWarmed = (s: string, i: number): boolean =>
+    (apart.get(i) === at && /\b(?:warm|heat|scald|bring|infuse)/i.test(s)) ||
+    (apart.get(i - 1) === at && ready.has(i) && WARMS_IT.test(s)) ||
+    (ready.has(i) && !apart.has(i) && WARMED.test(s) && mentions(s, names))
+  if (said.some(isWarmed)) return WARMTH.warm
+  return ONTO.test(said[at] ?? '') ? WARMTH.room : warmthIn(said[at] ?? '', names)
 }

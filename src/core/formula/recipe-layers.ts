@@ -11,11 +11,11 @@ import { asToasted, ownOf, readLines } from './recipe-lines'
 import { inOven, isGotReady } from './recipe-moves'
 import { mentions } from './recipe-names'
 import { heatUnitOf, readPiece } from './recipe-piece'
-import { isOutside } from './recipe-places'
 import { CUT, depthSaid, isMoulded, MOULD, madeFrom, pieceIn, sharedOf } from './recipe-shape'
 import { alike, bare, type Headed, type SplitRecipe } from './recipe-split'
 import { plainSteps } from './recipe-steps'
 import { withoutTitles } from './recipe-titles'
+import { isOutside } from './recipe-written'
 
 type Layer = Headed & { readonly heading: string }
 

@@ -125,7 +125,7 @@ export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sent
 
 /** Whether the base of the pot is stood in cold water in this sentence. */
 export const bathes = (sentence: string): boolean =>
-  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?)[ -]water\b|^(?:cool|dip|shock) (?:the )?(?:base|bottom|pan|pot)\b.{0,30}\bwater\b/i.test(
+  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?)[ -]water\b|\bin(?:to)? an? (?:cold|ice|iced?[- ]water) bath\b|^(?:cool|dip|shock) (?:the )?(?:base|bottom|pan|pot)\b.{0,30}\bwater\b/i.test(
     sentence,
   )
 

@@ -29,11 +29,12 @@ import { groupsFor } from './recipe-groups'
 import { asToasted, ownOf, readLines } from './recipe-lines'
 import { inOtherPot, ONTO_FOAM, pours } from './recipe-moves'
 import { fullTyped, mentions, namesOf } from './recipe-names'
-import { isOutside, placesOf, probablyAt, purposeIn, purposeOf } from './recipe-places'
+import { placesOf, probablyAt } from './recipe-places'
 import { inPortions } from './recipe-portions'
 import { madeFrom, shapeSaid } from './recipe-shape'
 import { stepsFrom } from './recipe-steps'
 import { unlistedIn } from './recipe-unlisted'
+import { isOutside, purposeIn, purposeOf } from './recipe-written'
 
 /** The unit the temperatures of a piece are in, as far as it says, or as was answered. */
 export function heatUnitOf({ said, list }: WrittenPiece, answers: Answers): HeatUnit | null {

@@ -1,10 +1,10 @@
 /** Where the lines of a list go in: which sentence of the method puts each into the pot. */
 import { parseNumber } from '../quantity/number'
-import { type HeatUnit, heatIn, inDegrees, unitOf, WARMTH } from './method'
 import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './recipe-beside'
 import { isMark } from './recipe-marks'
-import { isGotReady, pours, warmthIn, whipsWhites } from './recipe-moves'
+import { isGotReady, pours } from './recipe-moves'
 import { callsIn, lettersOf, mentions, withoutNames } from './recipe-names'
+import { isOutside, type Written } from './recipe-written'
 
 /** "Combine the sugars": whatever is called one, and what else is sweet where no sentence puts that in by its name. */
 const SUGARS = /\bsugars\b/i
@@ -59,47 +59,10 @@ function withoutOthers(said: readonly string[], line: Written, written: readonly
   return withoutNames(said, longer)
 }
 
-/** A line as it stands in the list: the words it is called by, and the heading above it. */
-export interface Written {
-  readonly id: string
-  readonly names: readonly string[]
-  /** Its names in full, without what is only the last word of one. */
-  readonly full: readonly string[]
-  /** What it is called as it is written. */
-  readonly typed: string
-  /** Its amount as it is written, "25 g", and what it is marked by, "(A)". */
-  readonly calls: readonly string[]
-  readonly heading: string | null
-  /** What it is for, where its line says that it goes on or around the sweet. */
-  readonly purpose: string | null
-  /** It says that it is for what waits in the bowl. */
-  readonly waits: boolean
-}
-
-/** Headings of what goes on or around a sweet that is out of the pot: "to coat", "for dusting". */
-const OUTSIDE =
-  /\b(?:coat|coating|dip|dipping|dust|dusting|rolling|tossing|finish|decorat\w*|garnish|sprinkling|serving|to serve)\b/i
-const FOR_OUTSIDE = new RegExp(`\\b(?:for|to) (?:the )?(?:${OUTSIDE.source}|roll\\b|topping\\b)`, 'i')
-export const isOutside = ({ heading, purpose }: Pick<Written, 'heading' | 'purpose'>): boolean =>
-  purpose !== null || (heading !== null && OUTSIDE.test(heading))
-/** What it is for, in the words of its line or of what stands over it; null for what is in the sweet. */
-export const purposeOf = (line: Pick<Written, 'heading' | 'purpose'>): string | null =>
-  isOutside(line) ? (line.purpose ?? line.heading) : null
-/** What a line of the list says it is for, where that is on or around the sweet: "for dusting"; null where it does not. */
-export const purposeIn = (typed: string): string | null => FOR_OUTSIDE.exec(typed.replace(MORE, ''))?.[0] ?? null
-/** "Plus more for coating": the amount itself is not for that. */
-const MORE = /(?:\b(?:plus|and)|\+) (?:more|extra|some)\b.*$/i
-
 const LIES_AROUND = /\b(?:coat|dredge|dust|roll|toss)\b/i
 /** "Pour over the almonds. Sprinkle with the rest": what is for the top goes on there. */
 const LIES_ON = /^(?:sprinkle|scatter|strew|top|press|garnish|decorate)\b/i
 const BEGINS_AROUND = new RegExp(`^${LIES_AROUND.source}`, 'i')
-
-/** Whether a line of the list says that it is for what waits for the syrup: "water (for the gelatin)". */
-export const waitsIn = (typed: string): boolean =>
-  /(?:\bfor (?:the |blooming |soaking )*|\()(?:bowl|gelatine?|bloom(?:ing)?|mixer|whites|egg whites|foam|albumen)\b/i.test(
-    typed,
-  )
 
 /**
  * The sentence each line first goes in with, by line id; a line no sentence mentions is not there. `doneAt`: the sentence that ends the cook;
@@ -399,33 +362,4 @@ const ORDINALS = ['first', 'second', 'third']
 export function probablyAt(said: readonly string[], names: readonly string[]): number {
   const ready = said.findIndex((s) => isGotReady(s) && mentions(s, names))
   return ready < 0 ? -1 : said.findIndex((s, i) => i > ready && (ONTO.test(s) || SYRUP_IN.test(s)))
-}
-
-/** What is got ready by being warmed: "warm the nuts in a low oven", "keep the cream hot". */
-const WARMED = /^(?:gently )?(?:warm|heat)\b|^(?!(?:butter|oil|grease|line)\b).*\bkeep\b.{0,30}\b(?:warm|hot)\b/i
-
-/** "Whisk the miso into the cream. Heat it till steaming" */
-const WARMS_IT = /^(?:bring|heat|re-?heat|scald|warm) (?:it|this|that)\b/i
-
-/** Cream and milk get no hotter, °C: what is said beyond it is the heat of something else. */
-const BOILS_C = 100
-
-/** ◊ What is warmed apart goes in as warm as it was made, °C; what the syrup is poured onto is as warm as the room. */
-export function warmthAt(
-  said: readonly string[],
-  { apart, ready }: Beside,
-  at: number,
-  names: readonly string[],
-  unit: HeatUnit | null,
-): number {
-  const warmedTo = said.flatMap((s, i) => (apart.get(i) === at && !whipsWhites(s) ? (heatIn(s) ?? []) : []))[0]
-  const own = warmedTo && !warmedTo.oven && unitOf(warmedTo, unit)
-  const celsius = warmedTo && own ? inDegrees(warmedTo.low, own) : Number.NaN
-  if (celsius <= BOILS_C) return celsius
-  const isWarmed = (s: string, i: number): boolean =>
-    (apart.get(i) === at && /\b(?:warm|heat|scald|bring|infuse)/i.test(s)) ||
-    (apart.get(i - 1) === at && ready.has(i) && WARMS_IT.test(s)) ||
-    (ready.has(i) && !apart.has(i) && WARMED.test(s) && mentions(s, names))
-  if (said.some(isWarmed)) return WARMTH.warm
-  return ONTO.test(said[at] ?? '') ? WARMTH.room : warmthIn(said[at] ?? '', names)
 }

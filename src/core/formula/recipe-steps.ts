@@ -100,6 +100,7 @@ function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' | 'unit'
     !/\bwhites\b/i.test(text)
   )
     return { kind: 'whip', on: whips }
+  if (work?.kind === 'whip' && whips) return { ...work, on: whips }
   if (work?.kind !== 'bake') return work
   const heat = [text, ...said.filter(inOven)].flatMap((s) => heatIn(s) ?? [])[0]
   if (!heat) return work
@@ -280,8 +281,24 @@ export function stepsFrom(told: Told): Step[] {
   })
   const heat = told.endings.find((e) => e.by === 'heat')
   const once = waitedOnce(steps, heat ? (heat.low + heat.high) / 2 : null)
-  return withEnds(beatenInTime(withLids(timedFromBoil(litFirst(once)))), told.pullAt >= 0)
+  return withEnds(beatenInTime(bathedFirst(withLids(timedFromBoil(litFirst(once))))), told.pullAt >= 0)
 }
+
+/** ◊ s that a base is only dipped. */
+const DIP_S = 60
+
+/** "Sit the pan in cold water for 5 min", "cool in an ice bath to 38°": it stands in the water while that is waited for. */
+const bathedFirst = (steps: readonly Step[]): readonly Step[] =>
+  steps.flatMap((step): Step[] => {
+    const { bath, ...waits } = step
+    const isDip = step.when.on === 'after' && step.when.seconds < DIP_S
+    if (!bath || step.when.on === 'ready' || isDip) return [step]
+    const id = idFor(
+      `${step.id} in water`,
+      steps.map((s) => s.id),
+    )
+    return [{ id, label: 'In cold water', when: { on: 'ready' }, say: step.say, why: '', act: 'It is in', bath }, waits]
+  })
 
 /** "Whip the whites at 118° of the syrup. Heat the syrup to 140°": no heat is waited for in a pot that is not on. */
 function litFirst(steps: readonly Step[]): readonly Step[] {

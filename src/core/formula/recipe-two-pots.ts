@@ -9,8 +9,9 @@ import { readLines } from './recipe-lines'
 import { FOAM, inOtherPot, isGotReady, whipsWhites } from './recipe-moves'
 import { callsIn, mentions } from './recipe-names'
 import { heatUnitOf, readPiece } from './recipe-piece'
-import { takesHeaded, type Written } from './recipe-places'
+import { takesHeaded } from './recipe-places'
 import type { Headed } from './recipe-split'
+import type { Written } from './recipe-written'
 
 /** "Pour the honey over the whites", "pour in the honey with the mixer running". */
 const ONTO_WHITES = new RegExp(

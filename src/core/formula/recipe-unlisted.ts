@@ -3,7 +3,7 @@ import { readLine } from '../matter/line'
 import type { Line } from './document'
 import type { Lexicon } from './recipe-draft'
 import { mentions } from './recipe-names'
-import type { Written } from './recipe-places'
+import type { Written } from './recipe-written'
 
 /** An amount, and up to four words after it. */
 const MEASURED =

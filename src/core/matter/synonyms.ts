@@ -187,7 +187,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'coconut-chips': ['coconut flakes', 'flaked coconut'],
   'coconut-desiccated': ['shredded coconut'],
   popcorn: ['popcorn', 'popped popcorn'],
-  'popcorn-kernels': ['popping corn', 'unpopped popcorn', 'unpopped corn', 'popcorn kernels unpopped'],
+  'popcorn-kernels': ['kernels', 'popping corn', 'unpopped popcorn', 'unpopped corn', 'popcorn kernels unpopped'],
   tahini: ['sesame paste'],
   salt: ['salt', 'table salt', 'sea salt', 'fine sea salt'],
   'flaky-salt': ['sea salt flakes', 'flaky salt', 'flake salt', 'fleur de sel'],

@@ -1,0 +1,38 @@
+/** A line of a list as it stands there: what it is called by, and what it is for. */
+
+/** A line as it stands in the list: the words it is called by, and the heading above it. */
+export interface Written {
+  readonly id: string
+  readonly names: readonly string[]
+  /** Its names in full, without what is only the last word of one. */
+  readonly full: readonly string[]
+  /** What it is called as it is written. */
+  readonly typed: string
+  /** Its amount as it is written, "25 g", and what it is marked by, "(A)". */
+  readonly calls: readonly string[]
+  readonly heading: string | null
+  /** What it is for, where its line says that it goes on or around the sweet. */
+  readonly purpose: string | null
+  /** It says that it is for what waits in the bowl. */
+  readonly waits: boolean
+}
+
+/** Headings of what goes on or around a sweet that is out of the pot: "to coat", "for dusting". */
+const OUTSIDE =
+  /\b(?:coat|coating|dip|dipping|dust|dusting|rolling|tossing|finish|decorat\w*|garnish|sprinkling|serving|to serve)\b/i
+const FOR_OUTSIDE = new RegExp(`\\b(?:for|to) (?:the )?(?:${OUTSIDE.source}|roll\\b|topping\\b)`, 'i')
+export const isOutside = ({ heading, purpose }: Pick<Written, 'heading' | 'purpose'>): boolean =>
+  purpose !== null || (heading !== null && OUTSIDE.test(heading))
+/** What it is for, in the words of its line or of what stands over it; null for what is in the sweet. */
+export const purposeOf = (line: Pick<Written, 'heading' | 'purpose'>): string | null =>
+  isOutside(line) ? (line.purpose ?? line.heading) : null
+/** What a line of the list says it is for, where that is on or around the sweet: "for dusting"; null where it does not. */
+export const purposeIn = (typed: string): string | null => FOR_OUTSIDE.exec(typed.replace(MORE, ''))?.[0] ?? null
+/** "Plus more for coating": the amount itself is not for that. */
+const MORE = /(?:\b(?:plus|and)|\+) (?:more|extra|some)\b.*$/i
+
+/** Whether a line of the list says that it is for what waits for the syrup: "water (for the gelatin)". */
+export const waitsIn = (typed: string): boolean =>
+  /(?:\bfor (?:the |blooming |soaking )*|\()(?:bowl|gelatine?|bloom(?:ing)?|mixer|whites|egg whites|foam|albumen)\b/i.test(
+    typed,
+  )
