@@ -933,4 +933,19 @@ export const homeMoments: readonly Moment[] = [
       /^ready → out: Spread/,
     ],
   ],
+  [
+    'cream that goes in off the heat, and back on it in the same sentence; what flares goes in slowly',
+    '200 g butter\n200 g sugar\n150 g cream\n60 g bourbon',
+    'Cook the butter and sugar to 130 °C; slowly add bourbon. Take off the heat and whisk in the cream; return to the heat and bubble until it reaches 121 °C. Press into a tin.',
+    121,
+    [
+      /^ready \+ butter 200, sugar 200: Cook/,
+      /^rises 130: Cook/,
+      /^ready \+ whisky 60: Slowly add bourbon$/,
+      /^ready \+ cream-36 150: Take off the heat and whisk in the cream$/,
+      /^ready: Return to the heat$/,
+      /^target: Bubble until/,
+      /^ready → out: Press/,
+    ],
+  ],
 ]

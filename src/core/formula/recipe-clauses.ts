@@ -118,7 +118,7 @@ const ASIDE =
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
-  '(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|heat|simmer|bring|add|(?:drop|put|throw|toss|slip|dot) (?:in|with)|stir|whisk|whip|beat|knead|pour|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
+  '(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|bubble(?= until| to)|heat|simmer|bring|add|(?:drop|put|throw|toss|slip|dot) (?:in|with)|stir|whisk|whip|beat|knead|pour|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
 /** Work on what was poured, which waits until it can be done. */
 const LATER = '(?:mark|score|cut|break|crack|snap|slice)'
 /** Work on a slab while it cools. */
@@ -144,6 +144,9 @@ const STOPS =
   '(?:deglaze|(?:let down|loosen|slacken|stop) (?:it |the (?:caramel|boil|cooking) )?(?:with|in)(?! (?:an? |the )?(?:\\w+ )?(?:knife|scraper|spatula)))'
 /** "Dissolve, cover and steam for 3 minutes" */
 const STEAMS = 'cover and (?:boil|cook|simmer|steam)'
+/** "Off the heat whisk in the cream; return to the heat and bubble" */
+const RETURNS =
+  '(?:put|return) (?:it |(?:the )?pan )?(?:back )?(?:on|to|over) (?:the |a )?(?:[\\w-]+ )?(?:burner|flame|heat|stove)\\b'
 /** "Whip the whites, stream in the syrup" */
 const STREAMS = '(?:pour|run|stream|trickle|drizzle) (?:in|on|over) (?:the )?(?:hot )?(?:honey|syrup)\\b'
 /** "Then quickly stir in the soda" */
@@ -152,7 +155,11 @@ const HOW = '(?:carefully|gently|gradually|immediately|quickly|slowly|vigorously
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, `${ONWARD}|(?:${HOW})?(?:${GOES_ON}|${LATER})\\b|${ONCE_COLD}`],
   [';\\s+', `${ON_SLAB}\\b`],
-  [';\\s+', `(?:${GOES_ON}|${SETS_OUT}|${LATER}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`],
+  [`(?:${THEN}|[,;]\\s+)`, RETURNS],
+  [
+    ';\\s+',
+    `(?:${HOW})?(?:${GOES_ON}|${SETS_OUT}|${LATER}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`,
+  ],
   [
     ',\\s+',
     `${LASTS}|(?:whisk|whip|beat) (?:on (?:full|high|low|medium)(?: speed)? |at full speed )?(?:for )?(?:about )?\\d+ ?min|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`,
@@ -180,6 +187,7 @@ const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
 /** "Boil covered for 3 minutes; uncover and boil to 118°" */
 const UNCOVERS = /^uncover/i
 const COVERED = /\bcover(?:ed)?\b|\blid\b/i
+const RETURNING = new RegExp(`^${RETURNS}`, 'i')
 const STREAMING = new RegExp(`^${STREAMS}`, 'i')
 const STEAMING = new RegExp(`^${STEAMS}\\b`, 'i')
 const BACKING_UP = new RegExp(`^${BACK_UP}`, 'i')
@@ -348,6 +356,7 @@ function isApart(head: string, tail: string): boolean {
   if (PULLS.test(tail)) return pours(head)
   if (WATCHES.test(tail) && whipsWhites(tail)) return heatIn(head) !== null
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
+  if (RETURNING.test(tail)) return takesOff(head) && endingsIn(tail, 'C').some((e) => e.by !== 'time')
   if (STREAMING.test(tail)) return whipsWhites(head)
   // "beat the whites stiff; beat them into the mixture"
   if (whipsWhites(head) && WORKED_IN.test(tail)) return true
