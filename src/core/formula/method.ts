@@ -277,7 +277,7 @@ const BOILS =
   /\b(?:(?:high|low|medium) until|boil|cook(?!ie)|take(?= to)|simmer|swirl|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
 /** "Make a dry caramel to a dark amber", "caramel, medium amber", "sugar to amber". */
 const CARAMEL =
-  /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b|^(?:dry[- ])?carameli[sz]e\b|^(?:the )?(?:sugar|honey|syrup)\b[^,;]{0,20}\bto (?:an? )?/i
+  /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b|^(?:dry[- ])?carameli[sz]e\b|^(?:take )?(?:(?:half|most|the rest) (?:of )?)?(?:the )?(?:sugar|honey|syrup)\b[^,;]{0,20}\bto (?:an? )?/i
 /** A look that is asked for, not one that is spoken of. */
 const UNTIL = /\b(?:until|till|to (?:a|an|the)?|turns?|reaches?|when|at the)\b/i
 

@@ -9,7 +9,8 @@ const ABBREVIATED =
   /\b(w|sq|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z])/g
 
 /** "Prep: line a tin": the stage a line is of. */
-const STAGE = /^(?:prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)(?:\s*:|\s+[–—-])\s+/i
+const STAGE =
+  /^(?:to (?:assemble|cook|finish|make)|prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)(?:\s*:|\s+[–—-])\s+/i
 /** "Melt the butter. Step 2: add the sugar" */
 const STEP = /(?<=^|[.!?]\s+)step\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight)\s*[:.)–—-]\s*/gi
 /** "Approx. 10 minutes" */
@@ -144,6 +145,8 @@ const STOPS =
   '(?:deglaze|(?:let down|loosen|slacken|stop) (?:it |the (?:caramel|boil|cooking) )?(?:with|in)(?! (?:an? |the )?(?:\\w+ )?(?:knife|scraper|spatula)))'
 /** "Dissolve, cover and steam for 3 minutes" */
 const STEAMS = 'cover and (?:boil|cook|simmer|steam)'
+/** "Pour over the gelatin, then 10 min on high" */
+const MIXES_FOR = '\\d+(?: ?[-–] ?\\d+)? ?min\\w* (?:at|on) (?:full|high|medium|top)\\b'
 /** "Off the heat whisk in the cream; return to the heat and bubble" */
 const RETURNS =
   '(?:put|return) (?:it |(?:the )?pan )?(?:back )?(?:on|to|over) (?:the |a )?(?:[\\w-]+ )?(?:burner|flame|heat|stove)\\b'
@@ -153,6 +156,7 @@ const STREAMS = '(?:pour|run|stream|trickle|drizzle) (?:in|on|over) (?:the )?(?:
 const HOW = '(?:carefully|gently|gradually|immediately|quickly|slowly|vigorously) '
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
+  [THEN, MIXES_FOR],
   [THEN, `${ONWARD}|(?:${HOW})?(?:${GOES_ON}|${LATER})\\b|${ONCE_COLD}`],
   [';\\s+', `${ON_SLAB}\\b`],
   [`(?:${THEN}|[,;]\\s+)`, RETURNS],
@@ -187,6 +191,7 @@ const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
 /** "Boil covered for 3 minutes; uncover and boil to 118°" */
 const UNCOVERS = /^uncover/i
 const COVERED = /\bcover(?:ed)?\b|\blid\b/i
+const MIXING_FOR = new RegExp(`^${MIXES_FOR}`, 'i')
 const RETURNING = new RegExp(`^${RETURNS}`, 'i')
 const STREAMING = new RegExp(`^${STREAMS}`, 'i')
 const STEAMING = new RegExp(`^${STEAMS}\\b`, 'i')
@@ -356,6 +361,7 @@ function isApart(head: string, tail: string): boolean {
   if (PULLS.test(tail)) return pours(head)
   if (WATCHES.test(tail) && whipsWhites(tail)) return heatIn(head) !== null
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
+  if (MIXING_FOR.test(tail)) return pours(head)
   if (RETURNING.test(tail)) return takesOff(head) && endingsIn(tail, 'C').some((e) => e.by !== 'time')
   if (STREAMING.test(tail)) return whipsWhites(head)
   // "beat the whites stiff; beat them into the mixture"

@@ -29,7 +29,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
     }
     if (reading.status === 'ask') {
       const id = idFor('ask', taken)
-      questions.push({ id, text: typed, reading })
+      questions.push({ id, text: bare(typed), reading })
       const likely = reading.ingredient ?? reading.candidates[0]
       // "powdered sugar" is no sugar by itself
       const full = [fullTyped(bare(typed)), ...(reading.ingredient ? fullNames(reading.ingredient) : [])]

@@ -110,6 +110,7 @@ const DIVIDED = /\bdivided\b/i
 /** "Half the cream, stir, then the rest": all of it in one moment. */
 const AND_THE_REST = /\bthen the rest\b/i
 
+const RESERVED = /\b(?:reserved|saved)\b/i
 const SYRUP = 'syrup'
 
 /** Whether some of a line or the rest of it is spoken of; `words`: what it is called, as a pattern. */
@@ -190,7 +191,12 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
     places.set(id, later ?? rest)
     // a part of the water the gelatin lies in goes in with it
     const bowl = outOfBowl(said, first)
+    // "toast a quarter of the nuts; reserve": they are met where the reserved ones are put
+    const kept = isGotReady(said[first] ?? '')
+      ? said.findIndex((s, i) => i > first && RESERVED.test(s) && mentions(s, names))
+      : -1
     if (bowl !== null) places.set(line.id, bowl)
+    else if (kept >= 0) places.set(line.id, kept)
     // where the rest lies in a bowl, the first of it is in the pot
     else if (later !== null || alike.length > 0 || LEAVES_OUT.test(said[first] ?? '')) places.set(line.id, first)
     return [

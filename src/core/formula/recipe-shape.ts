@@ -53,7 +53,7 @@ const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 const MOULDS = /\b(?:mou?lds?|shells)\b/i
 /** "Deposit 2.5 ml drops", "moulds (8 ml)". */
 const MILLILITRES =
-  /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)|\b(?:mou?lds?|cavities)\b,? (?:\(|of |holding )(?:about )?(\d+(?:\.\d+)?) ?ml\b/i
+  /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)|\b(?:mou?lds?|cavities|silicone)\b,? (?:\(|of |holding )(?:about )?(\d+(?:\.\d+)?) ?ml\b/i
 const ROPES = /\b(?:pull|pulling(?! away)|snip|rope)\b/i
 /** "Cut with scissors into 1-inch pieces" */
 const SNIPS = /\b(?:snip|cut)\b.*/i

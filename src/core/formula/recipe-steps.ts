@@ -84,7 +84,7 @@ const ENDS_FIRST =
 
 /** "Beat on high for 10 minutes", "keep whisking until it is thick". */
 const WHIPS =
-  /\b(?:beat|whisk|whip)(?:p?ing)?\b(?! (?:it |them )?in(?:to)?\b).{0,60}(?:\bmin|\buntil\b|\btill\b|\bhigh\b)|\bhigh\b.{0,30}\d+ ?min|^(?:whip|beat|whisk)\b(?! in\b)/i
+  /\b(?:beat|whisk|whip)(?:p?ing)?\b(?! (?:it |them )?in(?:to)?\b).{0,60}(?:\bmin|\buntil\b|\btill\b|\bhigh\b)|\bhigh\b.{0,30}\d+ ?min|\d+ ?min\w* (?:at|on) (?:full|high|top)\b|^(?:whip|beat|whisk)\b(?! in\b)/i
 
 const WHIPS_ON = /\b(?:beat|whip|whisk)(?:p?ing)?(?: on)?$/i
 
