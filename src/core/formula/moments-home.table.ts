@@ -979,4 +979,31 @@ export const homeMoments: readonly Moment[] = [
       /^ready → out: Onto a mat/,
     ],
   ],
+  [
+    'put in a pot, all of it; a test in cold water, which nothing goes in by',
+    '400 g sugar\n180 ml water\n45 ml vinegar',
+    'Put in pot and stir till sugar is dissolved. Bring to boil and boil without stirring till it turns golden. Test in cold water - it should crack. Pour into patty tins.',
+    170,
+    [
+      /^ready \+ sugar 400, water 180, vinegar 46: Put in pot/,
+      /^target: .*till it turns golden; test in cold water/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'apples that are washed, a pan that is shocked, a tart that is filled; arrows between a shade and the heat',
+    '150 g sugar\n50 g water\n90 g cream',
+    'Wash the apples. Water and sugar in the pan. Dark amber → off. Cream in, whisk. Back on heat to 108 °C. Shock the pan. Pour in the tart shell.',
+    108,
+    [
+      /^ready \+ sugar 150, water 50: Water and sugar/,
+      /^colour 183: Cook until dark amber$/,
+      /^ready: Take it off the heat$/,
+      /^ready \+ cream-36 90: Cream in/,
+      /^ready: Back on heat/,
+      /^target: Back on heat/,
+      /^ready: Shock the pan$/,
+      /^ready → out: Pour in the tart shell$/,
+    ],
+  ],
 ]

@@ -25,6 +25,8 @@ const READIES = saidAs(
     /spray(?=.*\b(?:dish|foil|mou?lds?|pan|paper|tin|tray|sheet)\b)/,
     /line\b(?!.*\bmou?lds?\b.*\b(?:fill|cap|seal)\b)/,
     /grease/,
+    // the sides are washed down while it boils
+    /wash (?!down\b|the (?:sides|crystals)\b)/,
     /(?:roll|turn|fold) (?:up )?the edges of\b.*\b(?:foil|paper|parchment)/,
     /rub (?:an?|the|your) (?:[\w-]+ ){0,4}(?:tin|tray|pan|dish)\b.*\b(?:butter|oil)/,
     /(?:butter|oil) (?:and|then) line/,
@@ -125,7 +127,7 @@ export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sent
 
 /** Whether the base of the pot is stood in cold water in this sentence. */
 export const bathes = (sentence: string): boolean =>
-  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?)[ -]water\b|\bin(?:to)? an? (?:cold|ice|iced?[- ]water) bath\b|^(?:cool|dip|shock) (?:the )?(?:base|bottom|pan|pot)\b.{0,30}\bwater\b/i.test(
+  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?)[ -]water\b|\bin(?:to)? an? (?:cold|ice|iced?[- ]water) bath\b|^shock (?:the )?(?:base|pan|pot)\b|^(?:cool|dip|shock) (?:the )?(?:base|bottom|pan|pot)\b.{0,30}\bwater\b/i.test(
     sentence,
   )
 
@@ -135,7 +137,7 @@ const POURS = saidAs(
     // into a jug it only waits, and in the bowl of a mixer it is worked
     /pour(?!(?: it| the (?:hot )?\w+)? in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher|(?:mixer|mixing) bowl)\b)(?!(?: the (?:slurry|paste))? in\b)/,
     /pour in an? (?:thin |even |thick |single )+(?:layer|sheet)\b/,
-    /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|plates?|sheets?|dish(?:es)?|frames?|mou?lds?|stream)/,
+    /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|plates?|sheets?|shells?|dish(?:es)?|frames?|mou?lds?|stream)/,
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
     /^pour in$/,

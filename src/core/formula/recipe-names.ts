@@ -73,8 +73,11 @@ const closed = (words: string): string => words.replace(/(?<=\d) (?=(?:k?g|[mc]?
 export const fullTyped = (typed: string): string => lettersOf(typedName(typed)).trim()
 
 /** Words that name in a sentence what a line speaks of that is not known for sure yet: its own, and those of what it most likely is. */
-export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] =>
-  namesIn([typedName(typed), ...(likely ? everyNameOf(likely) : [])])
+export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] => [
+  ...namesIn([typedName(typed), ...(likely ? everyNameOf(likely) : [])]),
+  // "add the tartaric"
+  ...(/-acid$/.test(likely?.id ?? '') ? [(likely as Ingredient).id.replace('-acid', '')] : []),
+]
 
 /** What a line of the list calls what it measures, without amount, brackets and note. */
 export const typedName = (typed: string): string =>
@@ -100,7 +103,7 @@ function namesIn(names: readonly string[]): string[] {
 
 /** What is named after a line and is none: syrup that is boiled, a sugar thermometer, water a bowl stands over, water of a drop test. */
 export const NO_LINES =
-  /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\bsyrup(?= water\b)|\b\w+-sugar mix(?:ture)?\b|\bsugar syrup\b|\bcolou?r of (?:\w+ )?\w+|\b(?:cover|dunk|rinse|wash|scald|blanch) (?:the )?(?:apples|fruit|peel|nuts|almonds)\b[^.]*?\bwater\b|\b(?:make|making|until|till|when|once|while|as) the syrup\b|\b(?:sugar|candy) thermometer\b|\b(?:splash|spray|wet|damp(?:en)?|moisten|sprinkle(?=.{0,20}\bwith (?:\w+ )?water)|brush(?:ed|ing)?|wipe|wrung out)\b[^,;.]{0,40}\bwater\b|\bcover (?:it |them )?with (?:\w+ )?water\b|(?<!\bgelatine?\b.{0,20})\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|snaps?|stop|stand(?! back)|dip|dunk|plunge)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
+  /\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\bsyrup(?= water\b)|\b\w+-sugar mix(?:ture)?\b|\bsugar syrup\b|\bcolou?r of (?:\w+ )?\w+|\b(?:cover|dunk|rinse|wash|scald|blanch) (?:the )?(?:apples|fruit|peel|nuts|almonds)\b[^.]*?\bwater\b|\b(?:make|making|until|till|when|once|while|as) the syrup\b|\b(?:sugar|candy) thermometer\b|\b(?:splash|spray|wet|damp(?:en)?|moisten|sprinkle(?=.{0,20}\bwith (?:\w+ )?water)|brush(?:ed|ing)?|wipe|wrung out)\b[^,;.]{0,40}\bwater\b|\bcover (?:it |them )?with (?:\w+ )?water\b|(?<!\bgelatine?\b.{0,20})\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|snaps?|stop|stand(?! back)|dip|dunk|plunge|test(?:ed)?)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
 
 /** Sentences without names that hold a shorter one: "condensed milk" speaks of no milk. */
 export function withoutNames(said: readonly string[], names: readonly string[]): readonly string[] {

@@ -164,6 +164,14 @@ describe('what a recipe is', () => {
     expect(asks.flatMap((a) => (a.id === 'place' ? [a.name] : []))).toEqual(['moonmilk flavouring'])
   })
 
+  it('puts in where it is boiled down what is still asked about', () => {
+    const text =
+      'Chews\n\n960 ml moonmilk\n200 g sugar\n240 g cream\n\nBoil the moonmilk in a pan until reduced, 35 min. Off heat, stir in sugar and cream. Return to medium heat and boil to 122 °C. Pour in a tin.'
+    const { formula, questions } = readRecipe(text, pantry)
+    expect(formula.steps[0]).toMatchObject({ adds: questions[0]?.group, heat: 6 })
+    expect(formula.lines.map((l) => l.group)).not.toContain(questions[0]?.group)
+  })
+
   it('asks how far it is boiled where there is only a list', () => {
     const { asks } = readRecipe('Drops\n\n200 g sugar\n100 g water', pantry)
     expect(asks.map((a) => a.id)).toEqual(['family', 'target'])

@@ -68,7 +68,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
         .find((h) => (h.oven ? ovenUnitOf(h, null) : unitOf(h, unit)) === null)
 
   const found = placesOf(said, beside, written, done?.at ?? -1, places)
-  const goesIn = lines.flatMap((l) => {
+  const goesIn = whole.flatMap((l) => {
     const at = answers.places?.[l.id] ?? found.get(l.id)
     return at === undefined || (done && at > done.at) ? [] : [at]
   })

@@ -25,8 +25,14 @@ const BEGINS_WHEN = /^(?:when|once|as soon as|after|while|before)\b/i
 const isTold = (words: string): boolean => beginsDone(words) || isGotReady(words) || BEGINS_WHEN.test(words)
 const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase())
 
+/** "Dark amber → off" */
+const ONLY_OFF = /^off(?: (?:the )?heat)?$/i
+const SHADE = /^(?:(?:dark|deep|golden|light|medium|pale) )?(?:amber|caramel|gold(?:en)?|straw)(?: colou?r)?$/i
+
 /** One of the things between arrows as a sentence. */
 function spelled(words: string): string {
+  if (ONLY_OFF.test(words)) return 'Take it off the heat'
+  if (SHADE.test(words)) return `Cook until ${lower(words)}`
   const [, on, heat] = TO_HEAT.exec(words) ?? []
   if (heat) return `Cook ${on ? `${on} ` : ''}to ${heat}`
   const off = OFF.exec(words)?.[1]

@@ -111,6 +111,9 @@ const clean = (text: string): string =>
     // "35 % cream 500 g"
     .replace(/^(\d{1,2}(?:[.,]\d)?) ?% (\p{L}[\p{L} ]{2,30}?)(?=[\s:–]+\d)/iu, '$2 $1%')
     .replace(/^(?:the )?whites of (\d|one|two|three|four|five|six) (?:large |medium )?eggs?$/i, '$1 egg whites')
+    // "1/2 c. lt. corn syrup", "2 lg. egg whites"
+    .replace(/\blt\.? (?=(?:br(?:own|\.)|corn)\b)/i, 'light ')
+    .replace(/\blg\.? (?=eggs?\b)/i, 'large ')
     // "seeds of 1 vanilla bean"
     .replace(/^(?:the )?seeds (?:of|from) (\d|½|half an?|an?|one) (?=vanilla (?:bean|pod)s?$)/i, '$1 ')
     // "vanilla 1 pod", "vanilla beans: 4 pc"
