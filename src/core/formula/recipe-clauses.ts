@@ -32,6 +32,12 @@ const inPieces = (sentence: string): string[] => sentence.match(PIECES)?.map((s)
 const BRACKETED =
   /(?<=[.!?]\s)\(([A-Z][^()]{0,200})\)(?=\.)|\(([A-Z][^()]{0,200}[.!]|(?<=[.!?]\s\()\d[^()]{0,200}[.!])\)/g
 
+/** "Honey: cook to 125°", "Syrup: sugar, glucose, water to 150°": what is done with what stands before the colon. */
+const LABELLED =
+  /^(?:(almonds|butter|cream|egg whites?|honey|milk|nuts|sugar|syrup|whites):\s+(beat|boil|carameli[sz]e|cook|heat|melt|roast|scald|toast|warm|whip|whisk)(?= (?:as|at|for|gently|in|on|once|over|slowly|till|to|until|when|while|with)\b|[,;]|$)|syrup:\s+(?=[^:]*\bto \d))/i
+const labelled = (_: string, what?: string, does?: string): string =>
+  what && does ? `${does} the ${what.toLowerCase()}` : ''
+
 /** Everything a method says, without its full stops. */
 const spoken = (lines: readonly string[]): string[] =>
   lines
@@ -52,7 +58,7 @@ const spoken = (lines: readonly string[]): string[] =>
           .replace(STAGE, '')
           .match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
     )
-    .map((s) => capital(s.trim().replace(/[.!]$/, '')))
+    .map((s) => capital(s.trim().replace(/[.!]$/, '').replace(LABELLED, labelled)))
     .flatMap(inPieces)
 
 /** The sentences of a method that somebody does; what goes on to another moment is one of its own. */

@@ -45,6 +45,10 @@ describe('a recipe of two boils', () => {
       'Cook the honey to 125 °C. At 115 °C start whisking the egg whites. Stream the honey into the whites. Cook the sugar and water to 145 °C; stream in. Whisk 8 min. Fold in the almonds. Press into a tray.',
     ],
     [
+      'each said after what it is called',
+      'Whites: beat when the honey hits 115 °C. Honey: cook to 125 °C, pour on whites. Syrup: sugar, water to 145 °C, pour on whites 3 min later. Beat 10 min. Hot almonds: paddle. Press into a tray.',
+    ],
+    [
       'as a batch card says it',
       'Honey to 125 °C. Whip the egg whites to soft peak; pour on honey. Sugar, water to 145 °C; pour onto foam at speed 2. Whip 8 min. Almonds in by paddle. Press into a tray.',
     ],
