@@ -326,7 +326,7 @@ describe('sentences with something to decide', () => {
 
   it.each(troubles)('a rescue of “%s” says what to do and why', (trouble) => {
     const { atTarget, targetC } = analyse(drops, testConditions)
-    const facts = { family: 'hard-candy' as const, target: 149, pressurePa: 101_325, watts: 900, boilsAgain: true }
+    const facts = { spoiltAt: 166, target: 149, pressurePa: 101_325, watts: 900, boilsAgain: true }
     for (const colourC of [120, 200]) {
       const said = sayRescue(rescue(trouble, { ...facts, mix: atTarget, celsius: targetC + 6, colourC }))
       expect(said.say.length).toBeGreaterThan(5)

@@ -12,6 +12,7 @@ import { type Analysis, analyse, type Conditions } from '../formula/analyse'
 import { boilsAgain } from '../formula/boils-again'
 import { type FormulaDocument, isBoiled } from '../formula/document'
 import { type BatchPlan, gramsOfBoil } from '../formula/plan'
+import { spoiltAtOf } from '../formula/spoilt'
 import { withWater } from '../matter/mix'
 import { burnerPower } from '../pot/equipment'
 import { type CelsiusStep, inCelsiusStep } from '../quantity/figures'
@@ -143,7 +144,7 @@ function rescueFrom({ formula, conditions }: BoilFacts, cook: Cook, pot: PotNow,
   if (!mix || !estimate?.celsius || !isBoiled(formula) || workOf(formula.family, formula.school) === 'tempered')
     return null
   return {
-    family: formula.family,
+    spoiltAt: spoiltAtOf(formula),
     mix: withWater(mix, pot.water ?? estimate.water?.mean ?? mix.water),
     celsius: pot.celsius ?? estimate.celsius.mean,
     target: formula.target.celsius,

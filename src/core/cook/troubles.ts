@@ -1,9 +1,9 @@
 /** What can go wrong in the next minutes, told in time. One row a trouble. */
 import { type ColourId, colourAt, nearestColour } from '../craft/colours'
-import { families } from '../craft/families'
 import type { FindingOf } from '../finding'
 import type { Analysis } from '../formula/analyse'
 import { isBoiled } from '../formula/document'
+import { spoiltAtOf } from '../formula/spoilt'
 import { massOf } from '../matter/mix'
 import { burnerPower } from '../pot/equipment'
 import { inSeconds, type Seconds } from '../quantity/figures'
@@ -118,7 +118,7 @@ const ofSyrup: readonly Watch[] = [
     return { id: 'past-shade', tone: 'danger', figures: { wanted: nearestColour(wanted) } }
   },
   (c) => {
-    const { spoiltAt } = families[c.cook.formula.family]
+    const spoiltAt = spoiltAtOf(c.cook.formula)
     if (!cooking(c) || !c.colour || c.colour.mean - c.colour.sd < spoiltAt) return null
     // what was only reckoned for an hour is no fire, but a pot to ask about
     if (isUnknown(c) && forgotten(c)) return null

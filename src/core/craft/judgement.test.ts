@@ -140,7 +140,7 @@ describe('rescue', () => {
   const dry = mix({ sucrose: 700, glucoseSolids: 300 })
   const cookedTo = (t: number) => ({ ...dry, water: waterLeftAt(dry, t) })
   const context = {
-    family: 'caramel' as const,
+    spoiltAt: 188,
     target: 119,
     pressurePa: STANDARD_PRESSURE,
     colourC: 150,
@@ -166,7 +166,7 @@ describe('rescue', () => {
   it('knows a colour that cannot be mended', () => {
     expect(rescue('too-far', { ...context, mix: cookedTo(130), celsius: 130, colourC: 195 }).worthIt).toBe(false)
     expect(
-      rescue('too-far', { ...context, family: 'hard-candy', mix: cookedTo(160), celsius: 160, colourC: 172 }).worthIt,
+      rescue('too-far', { ...context, spoiltAt: 166, mix: cookedTo(160), celsius: 160, colourC: 172 }).worthIt,
     ).toBe(false)
     expect(rescue('too-dark', { ...context, mix: cookedTo(150), celsius: 150, colourC: 180 }).worthIt).toBe(true)
     expect(rescue('too-dark', { ...context, mix: cookedTo(150), celsius: 150, colourC: 200 }).worthIt).toBe(false)

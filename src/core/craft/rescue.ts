@@ -5,13 +5,13 @@ import { heatContent, waterHeat } from '../physics/heat'
 import { doctorShare, sucroseSolubility } from '../physics/solubility'
 import { latentHeat } from '../physics/water'
 import { type Celsius, type Grams, inCelsius, inGrams, inSeconds, type Seconds } from '../quantity/figures'
-import { type FamilyId, families } from './families'
 
 export const troubles = ['too-far', 'too-soft', 'too-dark', 'grained', 'split'] as const
 export type Trouble = (typeof troubles)[number]
 
 export interface RescueContext {
-  readonly family: FamilyId
+  /** Past this shade it tastes of burnt, °C colour-equivalent. */
+  readonly spoiltAt: number
   /** What is in the pot or on the slab now, with its water. */
   readonly mix: Mix
   readonly celsius: number
@@ -71,7 +71,7 @@ const plans: Record<Trouble, (c: RescueContext) => Plan> = {
   'too-far': (c) => {
     const missing = Math.max(0, waterWanted(c) - c.mix.water)
     const water = missing + MIXES_IN * (massOf(c.mix) - c.mix.water)
-    const spoilt = c.colourC > families[c.family].spoiltAt
+    const spoilt = c.colourC > c.spoiltAt
     return {
       worthIt: !spoilt,
       water,
@@ -79,7 +79,7 @@ const plans: Record<Trouble, (c: RescueContext) => Plan> = {
     }
   },
   'too-soft': (c) => ({
-    worthIt: c.colourC <= families[c.family].spoiltAt,
+    worthIt: c.colourC <= c.spoiltAt,
     water: MELTS_SLAB * (massOf(c.mix) - c.mix.water),
     glucose: 0,
   }),
@@ -94,7 +94,7 @@ const plans: Record<Trouble, (c: RescueContext) => Plan> = {
     const doctors = c.mix.glucoseSolids + c.mix.monosaccharide + c.mix.lactose
     const short = doctorShare(c.mix) < DOCTORS ? (DOCTORS * (doctors + c.mix.sucrose) - doctors) / (1 - DOCTORS) : 0
     return {
-      worthIt: c.colourC <= families[c.family].spoiltAt,
+      worthIt: c.colourC <= c.spoiltAt,
       water,
       glucose: short / GLUCOSE_SOLIDS,
     }

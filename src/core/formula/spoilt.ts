@@ -1,0 +1,20 @@
+/** Where a sweet tastes of burnt rather than of itself: past the last shade of its family, or of what its own steps brown it to. */
+import { families } from '../craft/families'
+import type { FormulaDocument, Step } from './document'
+
+/** ◊ °C colour-equivalent past a shade that a formula asks for by which that is burnt; nothing is good beyond the last. */
+const BEYOND = 8
+const NOTHING_IS_GOOD = 196
+
+/** The shade a step waits for, as a colour-equivalent temperature, °C: a shade, or a heat at which sugar has one. */
+const shadeOf = ({ when, shows }: Step): number =>
+  Math.max(
+    typeof shows === 'number' ? shows : Number.NEGATIVE_INFINITY,
+    when.on === 'colour' || when.on === 'rises' ? when.celsius : Number.NEGATIVE_INFINITY,
+  )
+
+/** Past which shade a formula is spoilt, as a colour-equivalent temperature, °C. */
+export function spoiltAtOf({ family, target, steps }: FormulaDocument): number {
+  const asked = Math.max(target?.celsius ?? Number.NEGATIVE_INFINITY, ...steps.map(shadeOf))
+  return Math.max(families[family].spoiltAt, Math.min(NOTHING_IS_GOOD, asked + BEYOND))
+}
