@@ -72,6 +72,16 @@ const droppedThere = ({ state, conditions }: Cook, mix: Mix, targetC: number): b
     ({ id, from }) => (id === 'hard-crack' || from >= targetC - DROP_SD) && saw(state, id),
   )
 
+/** The next step that waits for a heat of what is in the pot now: by hand it is followed there while a time, or a sign, is waited for. */
+function heatAhead(cook: Cook): number {
+  const { formula, state } = cook
+  const ahead = formula.steps.findIndex((_, i) => i >= state.next && stepTemperature(cook, i) !== null)
+  const isSame = formula.steps
+    .slice(state.next, ahead)
+    .every((s) => s.adds === undefined && s.joins === undefined && !s.offHeat && !s.empties)
+  return ahead >= 0 && isSame ? ahead : state.next
+}
+
 /** ◊ s for which a typed temperature tells where the syrup is. */
 const TELLS = 180
 /** ◊ A temperature that is only reckoned, and may be this far off, °C, is not shown as one. */
@@ -98,16 +108,19 @@ export function potNow(
 ): PotNow {
   const { state } = cook
   const nextC = stepTemperature(cook, state.next)
-  const pulls = cook.formula.steps[state.next]?.when.on === 'target'
-  const wanted = nextC === null || state.pulledAt !== null ? null : forecastContext(cook, nextC, pulls, now)
-  const track = wanted ? trackCook(readings, trackFacts(wanted), before?.track ?? undefined) : null
-  const f = wanted && track ? forecast(readings, wanted, track) : null
   const byHand = cook.probe.byHand ?? false
+  const heatAt = byHand ? heatAhead(cook) : state.next
+  const towardsC = stepTemperature(cook, heatAt)
+  const pulls = cook.formula.steps[heatAt]?.when.on === 'target'
+  const wanted = towardsC === null || state.pulledAt !== null ? null : forecastContext(cook, towardsC, pulls, now)
+  const track = wanted ? trackCook(readings, trackFacts(wanted), before?.track ?? undefined) : null
+  const followed = wanted && track ? forecast(readings, wanted, track) : null
+  const f = heatAt === state.next ? followed : null
   // once it is out of the pot, what the probe last said is no news of it
   const away = finish !== null && finish.place !== 'pot' ? finish : null
   const cooling = away ? coolingAway(away, cook.formula.steps[state.next], now) : coolingNow(cook, readings, now)
   const poured = emptiedAt(cook.formula, state) !== null
-  const reckoned = f && f.nowSd > LOST ? null : (f ?? cooling)?.nowC
+  const reckoned = followed && followed.nowSd > LOST ? null : (followed ?? cooling)?.nowC
   const inPot = poured ? null : ((byHand ? (reckoned ?? finish?.celsius) : readings.at(-1)?.celsius) ?? null)
   const celsius = away ? away.celsius : inPot
   const next = finish?.ahead[0]

@@ -214,6 +214,34 @@ it('what boils past its target is past it while only a time is waited for, and n
   ])
 })
 
+it('by hand, too, a pot is followed while a time is waited for: what was typed stands there, and is past its target where it is', () => {
+  const pull = drops.steps.findIndex((s) => s.when.on === 'target')
+  const timed = {
+    id: 'timed',
+    label: 'Boil',
+    when: { on: 'after', seconds: 1800 },
+    say: 'Boil',
+    why: '',
+    act: 'On',
+  } as const
+  const formula = { ...drops, steps: [...drops.steps.slice(0, pull), timed, ...drops.steps.slice(pull)] }
+  const begun = formula.steps.slice(0, pull).map((s, i) => event(20 * i, { type: 'step', step: s.id }))
+  const shown = (celsius: number) => {
+    const typed = [700, 790, 880].map((at, i) => ({ at, celsius: celsius + 3 * (i - 2) }))
+    const read = typed.map((r) => event(r.at, { type: 'reads', celsius: r.celsius }))
+    const probe = { byHand: true, lagS: 0, noiseC: 1.2 }
+    const pot = potNow(openCook(formula, grams, testConditions, probe, [...begun, ...read]), typed, 885)
+    const cook = openCook(formula, grams, testConditions, probe, begun)
+    return { pot, past: pastTarget(cook, typed, syrupC(pot), drops.target.celsius, 885) }
+  }
+  const before = shown(130)
+  expect(before.pot.doNow).toMatchObject({ mood: 'wait', step: { id: 'timed' } })
+  expect(before.pot.forecast).toBeNull()
+  expect(Math.abs((before.pot.celsius ?? 0) - 130)).toBeLessThan(3)
+  expect(before.past.beyond).toBe(false)
+  expect(shown(drops.target.celsius + 9).past.beyond).toBe(true)
+})
+
 it('a heat on the way that only a reckoning has reached is asked for by a test, and is there once a drop shows it', () => {
   const nuts = demoBoil('coconut-chip-brittle')
   const at = nuts.steps.findIndex((s) => s.when.on === 'rises')
