@@ -28,6 +28,9 @@ export interface DoNow {
 /** Said this long ahead, s: time to put the spoon down and reach. */
 const SOON = 25
 
+/** ◊ s between two tests of what may be there by now. */
+const AGAIN = 180
+
 /** ◊ A shade seen this near the wanted one is it, °C colour-equivalent. */
 const SHADE = 4
 /** ◊ Cooler than this, °C, sugar has no colour that tells, and a drop in cold water shows no thread. */
@@ -165,7 +168,11 @@ export function doNow(formula: FormulaDocument, state: CookState, moment: Moment
   const seen = shown(step, state, moment)
   const due = seen ? exactly(0) : untilDue(step, state, moment)
   const asksTest = !seen && moment.unread === true && asksEyes(step)
-  const mood: Mood = due === null || due.seconds > SOON ? 'wait' : due.seconds > 0.5 || asksTest ? 'soon' : 'now'
+  // what may be there by now, though it is foreseen for later, is tested every so often
+  const looked = Math.max(state.lastDoneAt, state.seen.at(-1)?.at ?? Number.NEGATIVE_INFINITY)
+  const mayBeThere = asksTest && due !== null && due.low <= SOON && moment.now - looked > AGAIN
+  const isFar = due === null || due.seconds > SOON
+  const mood: Mood = isFar ? (mayBeThere ? 'soon' : 'wait') : due.seconds > 0.5 || asksTest ? 'soon' : 'now'
   const meanwhile = mood === 'wait' && step.meanwhile !== undefined
   const closes = moment.window?.closes
   const close = step.prepare !== undefined && due !== null && due.seconds <= step.prepare.seconds

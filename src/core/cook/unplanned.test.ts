@@ -242,6 +242,19 @@ it('by hand, too, a pot is followed while a time is waited for: what was typed s
   expect(shown(drops.target.celsius + 9).past.beyond).toBe(true)
 })
 
+it('what may be there by now, though it is foreseen for later, is tested every few minutes and not more often', () => {
+  const by = steps('pull')
+  const probe = { byHand: true, lagS: 0, noiseC: 3 }
+  const at = (now: number, more: CookEvent[] = []) =>
+    potNow(openCook(drops, grams, testConditions, probe, [...by, ...more]), [{ at: 0, celsius: 20 }], now).doNow
+  const asks = (now: number) => at(now).test && (at(now).due?.low ?? Number.NaN) <= 25
+  const first = Array.from({ length: 180 }, (_, i) => 20 * i).find(asks) ?? Number.NaN
+  expect(at(first)).toMatchObject({ mood: 'soon', test: true })
+  expect(at(first).due?.seconds).toBeGreaterThan(25)
+  const drop = event(first, { type: 'test', test: 'drop', result: 'soft-ball' })
+  expect(at(first + 60, [drop])).toMatchObject({ mood: 'wait', test: false })
+})
+
 it('a heat on the way that only a reckoning has reached is asked for by a test, and is there once a drop shows it', () => {
   const nuts = demoBoil('coconut-chip-brittle')
   const at = nuts.steps.findIndex((s) => s.when.on === 'rises')
