@@ -190,16 +190,13 @@ it('a cook by hand without a reading does not make one up for an hour', () => {
   expect({ celsius, water, stage, bite }).toEqual({ celsius: null, water: null, stage: null, bite: null })
 })
 
+/** A step that only waits for its time. */
+const boilsFor = (seconds: number) =>
+  ({ id: 'timed', label: 'Boil', when: { on: 'after', seconds }, say: 'Boil', why: '', act: 'On' }) as const
+
 it('what boils past its target is past it while only a time is waited for, and not by a probe that has yet to hear what went in', () => {
   const pull = drops.steps.findIndex((s) => s.when.on === 'target')
-  const timed = {
-    id: 'timed',
-    label: 'Boil',
-    when: { on: 'after', seconds: 900 },
-    say: 'Boil',
-    why: '',
-    act: 'On',
-  } as const
+  const timed = boilsFor(900)
   // what hands do then, and puts nothing in, is on the way as well
   const fished = { ...timed, id: 'fished', when: { on: 'ready' }, say: 'Fish out the cinnamon' } as const
   const formula = { ...drops, steps: [...drops.steps.slice(0, pull), timed, fished, ...drops.steps.slice(pull)] }
@@ -216,14 +213,7 @@ it('what boils past its target is past it while only a time is waited for, and n
 
 it('by hand, too, a pot is followed while a time is waited for: what was typed stands there, and is past its target where it is', () => {
   const pull = drops.steps.findIndex((s) => s.when.on === 'target')
-  const timed = {
-    id: 'timed',
-    label: 'Boil',
-    when: { on: 'after', seconds: 1800 },
-    say: 'Boil',
-    why: '',
-    act: 'On',
-  } as const
+  const timed = boilsFor(1800)
   const formula = { ...drops, steps: [...drops.steps.slice(0, pull), timed, ...drops.steps.slice(pull)] }
   const begun = formula.steps.slice(0, pull).map((s, i) => event(20 * i, { type: 'step', step: s.id }))
   const shown = (celsius: number) => {

@@ -6,6 +6,7 @@ import { moments } from './moments.table'
 import { besideMoments } from './moments-beside.table'
 import { homeMoments } from './moments-home.table'
 import { notedMoments } from './moments-notes.table'
+import { pastedMoments } from './moments-pasted.table'
 import { shortMoments } from './moments-short.table'
 import { readRecipe } from './recipe'
 
@@ -25,7 +26,7 @@ function read(list: string, method: string) {
 }
 
 describe('a method', () => {
-  it.each([...moments, ...besideMoments, ...shortMoments, ...notedMoments, ...homeMoments])(
+  it.each([...moments, ...besideMoments, ...shortMoments, ...notedMoments, ...homeMoments, ...pastedMoments])(
     '%s',
     (_, list, method, celsius, wanted) => {
       const { formula, steps, places } = read(list, method)
