@@ -56,7 +56,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     /\b(?:cut(?! (?:the )?(?:flame|gas|heat)\b)|guitar(?! (?:sheet|film))|slice)\b|^chop (?:it )?into\b/i,
     { kind: 'cut', tool: 'knife' },
   ],
-  [/^(?:break|crack|snap)\b/i, { kind: 'break' }],
+  [/^(?:lift (?:it |them )?out and )?(?:break|crack|snap)\b/i, { kind: 'break' }],
   [
     /\bdust(?: (?:it|them))?(?: well| all over| generously)?$|\b(?:roll|toss)\b.*\b(?:coating|dusting)\b/i,
     { kind: 'dust' },

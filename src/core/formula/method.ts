@@ -34,7 +34,7 @@ const COUNTS =
 const TOWARDS =
   /\b(?:to|at|reach(?:es)?|passes|reads?|says|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS =
-  /\bstir(?:ring)? to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|\b(?:lift|pull|remove|stop|take)\b[^,;]{0,30}\bat (?:about )?\d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|hits|to) (?:about )?\d{3}\b|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
+  /\bstir(?:ring)? to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|\b(?:lift|pull|remove|stop|take)\b[^,;]{0,30}\bat (?:about )?\d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|hits|to) (?:about )?\d{3}\b|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:take )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
 /** What follows a bare temperature in brackets, or shows that it is one. */
 const CLOSES = /^\s*\)|^\s*on\b.{0,24}\bthermometer/i
 const ON_IT = /^\s*on\b/i
@@ -274,7 +274,7 @@ export function secondsIn(sentence: string): number | null {
 }
 
 const BOILS =
-  /\b(?:(?:high|low|medium) until|boil|cook(?!ie)|take(?= to)|simmer|swirl|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
+  /\b(?:(?:high|low|medium) until|boil|cook(?!ie)|take(?= (?:the )?(?:(?:butter|caramel|cream|glucose|honey|mass|milk|mixture|sugars?|syrup)\b[^.;]{0,40} )?to\b)|simmer|swirl|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
 /** "Make a dry caramel to a dark amber", "caramel, medium amber", "sugar to amber". */
 const CARAMEL =
   /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b|^(?:dry[- ])?carameli[sz]e\b|^(?:take )?(?:(?:half|most|the rest) (?:of )?)?(?:the )?(?:sugar|honey|syrup)\b[^,;]{0,20}\bto (?:an? )?/i

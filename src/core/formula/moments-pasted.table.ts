@@ -394,4 +394,33 @@ export const pastedMoments: readonly Moment[] = [
       /^ready → out: Pour in the tart shell$/,
     ],
   ],
+  [
+    'cream that is heated and left, before sugar is taken to its heat',
+    '300 g sugar\n60 g water\n200 ml cream\n100 g butter',
+    'Heat the cream, leave 10 minutes. Take sugar + water to 175. Off heat add the cream & half the butter. Return, take to 122. Beat in remaining butter off heat. Tin 15 x 15.',
+    122,
+    [
+      /^ready \+ sugar 300, water 60: Take sugar and water to 175°$/,
+      /^rises 175: Take sugar/,
+      /^ready \+ cream-36 200, butter 50: Off heat/,
+      /^ready: Return/,
+      /^target: Return/,
+      /^ready \+ butter 50: Beat in/,
+      /^ready → out: Tin 15 x 15$/,
+    ],
+  ],
+  [
+    'whole nuts that are poured over, and chopped ones on top',
+    '150 g roasted peanuts\n230 g butter\n200 g sugar\n170 g dark chocolate, 54 %\n75 g finely chopped peanuts',
+    'Spread the whole peanuts over the bottom of a tin. Cook butter and sugar to 149 °C. Pour toffee over peanuts. Sprinkle with the chocolate. Sprinkle with the chopped peanuts. Lift out and break.',
+    149,
+    [
+      /^ready \+ .*butter 230.*: Cook/,
+      /^target: Cook/,
+      /^ready \+ peanuts 150 → out: Pour/,
+      /^ready \+ dark-chocolate-54 170: Sprinkle with the chocolate$/,
+      /^ready \+ peanuts 75: Sprinkle/,
+      /^window: Lift out and break$/,
+    ],
+  ],
 ]

@@ -135,3 +135,13 @@ it('a base that is pressed into its tin is no step of the pot, and its own butte
   const own = formula.lines.find((l) => l.grams === 125)?.id
   expect(asks.flatMap((a) => (a.id === 'place' ? [a.line] : []))).toEqual([own])
 })
+
+it('a flavouring that is asked about, called like a juice that is in the pot, goes in where flavour is stirred in', () => {
+  const { formula, questions } = readRecipe(
+    'Drops\n\n400 g sugar\n180 ml pineapple juice\n1/4 tsp pineapple flavor\n\nMethod\nBoil the sugar and juice to 150 °C. Quickly stir in the flavor. Pour into molds.',
+    pantry,
+  )
+  expect(questions.map((q) => [q.text, formula.steps.find((s) => s.adds === q.group)?.say])).toEqual([
+    ['1/4 tsp pineapple flavor', 'Quickly stir in the flavor'],
+  ])
+})

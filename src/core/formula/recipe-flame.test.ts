@@ -53,6 +53,11 @@ describe('the flame of a written recipe', () => {
     ],
     ['nor under what is gentle', 'Melt all over a low heat. Simmer gently to 118 °C.', ['3 ready: Melt all over a lo']],
     [
+      'back on a low simmer, and turned once',
+      'Boil all to 108 °C. Take off the heat, stir. Back on a low simmer to 118 °C.',
+      ['6 ready: Boil all to 108°', '3 ready: Back on a low simm'],
+    ],
+    [
       'after it boils, where it says so',
       'Put all in a pan. Bring to the boil, then simmer over a low heat for 10 minutes. Cook to 118 °C.',
       ['6 ready: Put all in a pan', '3 boil: Bring to the boil,'],

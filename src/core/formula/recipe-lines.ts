@@ -30,7 +30,9 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
     if (reading.status === 'ask') {
       const id = idFor('ask', taken)
       questions.push({ id, text: bare(typed), reading })
-      const likely = reading.ingredient ?? reading.candidates[0]
+      // where the juice is another line, it is not what "pineapple flavour" most likely is
+      const [guess] = reading.candidates
+      const likely = reading.ingredient ?? (guess && known.has(guess.id) ? undefined : guess)
       // "powdered sugar" is no sugar by itself
       const full = [fullTyped(bare(typed)), ...(reading.ingredient ? fullNames(reading.ingredient) : [])]
       written.push({ ...said, id, names: namesTyped(typed, likely), full })

@@ -143,7 +143,8 @@ const POURS = saidAs(
     /^pour in$/,
     /^drops? of \d/,
     /^(?:the )?(?:hot )?honey (?:on|onto|over) (?:the )?whites/,
-    /^(?:frame|mat|slab|tin|tray)$/,
+    // "tin 15 x 15"
+    /^(?:frame|mat|slab|tin|tray)(?: \d+ ?[x×] ?\d+)?$/,
     /frame\b/,
     /cast (?:it )?(?:in|on|between)/,
     /(?:then |quickly |straight )+into (?:an? |the )?(?:\w+ )?(?:\d+ ?x ?\d+|tin|tray|pan|dish)/,

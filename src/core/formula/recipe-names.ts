@@ -52,7 +52,7 @@ export const fullNames = (ingredient: Ingredient): string[] => everyNameOf(ingre
 
 /** "Hot cream", "coarsely chopped roasted almonds" */
 const MADE =
-  /\b((?:coarsely|finely|roughly) (?:chopped|crushed|grated|ground)|hot|cold|boiling|warm|melted|softened|ground|flaked|slivered|whole)\b(?: \w+){0,2}? (\w+)$/i
+  /\b((?:coarsely|finely|roughly) (?:chopped|crushed|grated|ground)|chopped|hot|cold|boiling|warm|melted|softened|ground|flaked|slivered|whole)\b(?: \w+){0,2}? (\w+)$/i
 
 /** What a sentence calls a line by besides its name: the amount it begins or ends with, "25 g", what it is marked by, "(A)", how warm or fine it is. */
 export const callsTyped = (typed: string): string[] =>
@@ -60,8 +60,14 @@ export const callsTyped = (typed: string): string[] =>
     /^\d[\d./]* ?[a-z]+(?= )|\d[\d./]* ?[a-z]+$/i.exec(typed)?.[0],
     /\([A-Z1-9]\)/.exec(typed)?.[0],
     /\((for [a-z ]+)\)/.exec(typed)?.[1],
-    MADE.exec(typedName(typed))?.slice(1).join(' '),
+    ...madeTyped(typed),
   ].filter((c): c is string => c !== undefined)
+
+/** "Finely chopped almonds", and what they are called where no others are chopped: "chopped almonds". */
+const madeTyped = (typed: string): string[] => {
+  const [, how, name] = MADE.exec(typedName(typed)) ?? []
+  return how === undefined ? [] : [`${how} ${name}`, `${how.split(' ').at(-1)} ${name}`]
+}
 
 /** Whether a sentence calls a line by its amount or its mark: "with the 25 g of sugar", "boil sugar (2)". */
 export const callsIn = (sentence: string, call: string): boolean =>

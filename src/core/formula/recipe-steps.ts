@@ -271,7 +271,7 @@ export function stepsFrom(told: Told): Step[] {
         ...(handwork && { handwork }),
         ...(untimed && isPoured && waitsOnceCold(text, handwork)),
         ...(untimed && !adds && !pours(text) && waitsCold(text, handwork, isPoured)),
-        ...(((putsOn && !back) || (turns && !turn && !takesOff(text))) && { heat: dial }),
+        ...(!back && !turn && (putsOn || (turns && !takesOff(text))) && { heat: dial }),
         ...(i < onUntil && turnsOff(text) && { offHeat: true }),
         ...(i > told.pullAt && told.pullAt >= 0 && bathes(text) && { bath: true }),
         ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),

@@ -414,6 +414,7 @@ Fondant 0.4 kg => fondant 400
 2 limes (juice only) => lime-juice 60
 seeds of 1 vanilla bean => vanilla-pod 3
 1 tsp bicarbonate => soda 4.6
+1 tsp bicarb soda => soda 4.6
 2 tbsp white miso => miso 34
 1 tsp cinnamon => spice 2.4
 1 tsp ground ginger => spice 2.4
