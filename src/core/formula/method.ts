@@ -30,11 +30,11 @@ const HEAT =
   /(?<![\d.,])(\d{2,3}(?:[.,]\d)?)\s*(?:[°º]\s*)?([cf]\b)?(?:\s*(?:–|-|\bto\b|\band\b|\bor\b)\s*(\d{2,3}(?:[.,]\d)?))?\s*([°º]|deg(?:rees?)?\b\.?)?\s*(celsius|fahrenheit|centigrade|[cf]\b)?(?!\d)/gi
 /** What a bare number counts where it is no temperature. */
 const COUNTS =
-  /^\s*(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|g\b|grams?|kg|kilo\w*|ml\b|(?:milli)?lit(?:re|er)s?\b|l\b|ounces?|pounds?|cm\b|mm\b|inch|in\b|pieces?|cups?|tbsp|tsp|oz|lbs?|%|x\b|x ?\d|×)/i
+  /^\s*(?:more\s+)?(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|g\b|grams?|kg|kilo\w*|ml\b|(?:milli)?lit(?:re|er)s?\b|l\b|ounces?|pounds?|cm\b|mm\b|inch|in\b|pieces?|cups?|tbsp|tsp|oz|lbs?|%|x\b|x ?\d|×)/i
 const TOWARDS =
   /\b(?:to|at|reach(?:es)?|passes|reads?|says|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS =
-  /\bstir(?:ring)? to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|\b(?:lift|pull|remove|stop|take)\b[^,;]{0,30}\bat (?:about )?\d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|hits|to) (?:about )?\d{3}\b|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:take )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
+  /\bstir(?:ring)? (?:constantly |continuously |steadily |well )?to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|\b(?:lift|pull|remove|stop|take)\b[^,;]{0,30}\bat (?:about )?\d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|hits|to) (?:about )?\d{3}\b|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:take )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
 /** What follows a bare temperature in brackets, or shows that it is one. */
 const CLOSES = /^\s*\)|^\s*on\b.{0,24}\bthermometer/i
 const ON_IT = /^\s*on\b/i
@@ -51,6 +51,9 @@ const DIFFERENCE = /^\s*(?:above|over|below|higher than)\b.{0,12}\bboil/i
 /** "Fold in the butter warmed to", "add the warm nuts (", "add cream (": what follows is the heat of what goes in, not of the pot. */
 const OF_ADDED =
   /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|held|hot|kept|melted|(?<!\bstop )boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till|on to|up to)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|(?:pour|stir|whisk) in) (?:the )?[a-z]+ \((?:at )?$/i
+
+/** "Almonds and pistachios (80 °C) in" */
+const GOES_IN = /^\s*\) in(?=$|[,;.])/i
 
 const figure = (written: string): number => Number(written.replace(',', '.'))
 
@@ -92,7 +95,7 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
       text: whole.trim(),
       from: at,
       to: at + whole.trimEnd().length,
-      ofAdded: OF_ADDED.test(before),
+      ofAdded: OF_ADDED.test(before) || (before.endsWith('(') && GOES_IN.test(after)),
       begins: false,
     }
     if (isWay) {
@@ -344,7 +347,7 @@ const WHOLE = /^(?:(?:go|carry|keep) on|(?:turn|take|draw|switch|slide|lift|pull
 const FORBIDDEN = /[;,]\s+(?:but )?(?:do not|don.?t|never)\b.*$/i
 
 /** "Then the butter and salt" */
-const LEADS_ON = /^(?:(?:and|then|next),? )+(?:the )?/i
+const LEADS_ON = /^(?:(?:and|then|next(?! (?:day|morning))),? )+(?:the )?/i
 /** "12 h under a board" */
 const ONLY_TIME = /^(\d+ ?(?:h|hrs?|hours?|min|mins|minutes?))\b/i
 

@@ -215,7 +215,7 @@ const WORKED_TO = /^(?:beat|cool|whip|whisk) to (?:about )?\d/i
 const LEFT_UNSTIRRED = new RegExp(`^${UNSTIRRED}`, 'i')
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 /** "Pour into tins and, when cool enough, mark into squares" */
-const ONCE = /^(.+?),? (?:and,? )?((?:when|once|as soon as) [^,]{3,40})$/i
+const ONCE = /^(.+?(?<!\bat)),? (?:and,? )?((?:when|once|as soon as) [^,]{3,40})$/i
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
 const FOLLOWS = new RegExp(
   `^(?:${ADDS}|deglaze|stream|trickle|drizzle|pour|spread|tip|scrape|turn (?:it )?out)\\b`,

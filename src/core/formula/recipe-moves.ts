@@ -154,6 +154,7 @@ const POURS = saidAs(
     /discharge/,
     /(?:dump|empty) (?:it |the \w+ )?(?:out|on|onto|into) /,
     /spread/,
+    /turn (?:it )?on(?:to)? (?:the )?(?:rice paper|wafers?)/,
     /turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))/,
     // the bottom of the pot is scraped while it cooks
     /scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\b(?! (?:of the (?:bowl|pan|pot) )?(?:in|on)to\b))/,
