@@ -16,6 +16,9 @@ describe('a temperature, as written', () => {
     ['heat to 115 degrees celsius', 115, 115, 'C'],
     ['until the thermometer reads 300', 300, 300, null],
     ['120°C (248°F)', 120, 120, 'C'],
+    ['Keep going to 300', 300, 300, null],
+    ['let it climb to 300-305, stirring', 300, 305, null],
+    ['it is done at 300', 300, 300, null],
   ] as const)('“%s”', (sentence, low, high, unit) => expect(heatIn(sentence)).toMatchObject({ low, high, unit }))
 
   test.each([
@@ -24,6 +27,9 @@ describe('a temperature, as written', () => {
     'cut into 60 pieces',
     'add 200 g sugar',
     'whisk 12 eggs',
+    'top it up with water to 300 ml',
+    'keep it to 150 pieces',
+    'keep going to the end',
   ])('“%s” speaks of none', (sentence) => expect(heatIn(sentence)).toBeNull())
 
   test.each([

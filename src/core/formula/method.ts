@@ -35,6 +35,10 @@ const TOWARDS =
   /\b(?:to|at|reach(?:es)?|passes|reads?|says|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS =
   /\bstir(?:ring)? (?:constantly |continuously |steadily |well )?to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|\b(?:lift|pull|remove|stop|take)\b[^,;]{0,30}\bat (?:about )?\d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|hits|to) (?:about )?\d{3}\b|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:take )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
+/** "Get it to 300": of three figures at the end of what is said, and nothing that is counted. */
+const GETS_TO = /(?:\b(?:aim for|should read|to)|\b(?:done|off|ready) at) (?:about )?$/i
+const HUNDREDS = /^\d{3}\b/
+const ENDS_SAID = /^\s*(?:$|[,;.)])/
 /** What follows a bare temperature in brackets, or shows that it is one. */
 const CLOSES = /^\s*\)|^\s*on\b.{0,24}\bthermometer/i
 const ON_IT = /^\s*on\b/i
@@ -83,7 +87,9 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
     if (BEYOND.test(before) || /^\s*brix\b/i.test(after) || DIFFERENCE.test(after)) continue
     const isWay = high !== undefined && FROM.test(before) && figure(low) >= BOILS_FROM
-    if (!marked && (COUNTS.test(after) || !(isWay || (TOWARDS.test(before) && COOKS.test(sentence))))) continue
+    const isGoal = GETS_TO.test(before) && HUNDREDS.test(low) && ENDS_SAID.test(after)
+    if (!marked && (COUNTS.test(after) || !(isWay || isGoal || (TOWARDS.test(before) && COOKS.test(sentence)))))
+      continue
     const a = figure(low)
     const b = high === undefined ? a : figure(high)
     const heat: HeatFound = {

@@ -463,4 +463,17 @@ export const pastedMoments: readonly Moment[] = [
       /^ready → out: Turn on wafer$/,
     ],
   ],
+  [
+    'a boil that goes on in other words, to a heat without its unit',
+    '400 g sugar\n200 g corn syrup\n100 ml water\n5 g salt',
+    'Boil sugar, syrup and water to 230 °F. Add the salt. Keep going to 300. Pour out.',
+    148.9,
+    [
+      /^ready \+ sugar 400, corn-syrup 200, water 100: Boil/,
+      /^rises 110: Boil/,
+      /^ready \+ salt 5: Add/,
+      /^target: Keep going to 148.9°$/,
+      /^ready → out: Pour out$/,
+    ],
+  ],
 ]
