@@ -110,7 +110,7 @@ export function potNow(
   const nextC = stepTemperature(cook, state.next)
   const byHand = cook.probe.byHand ?? false
   const heatAt = byHand ? heatAhead(cook) : state.next
-  const towardsC = stepTemperature(cook, heatAt)
+  const towardsC = heatAt === state.next ? nextC : stepTemperature(cook, heatAt)
   const pulls = cook.formula.steps[heatAt]?.when.on === 'target'
   const wanted = towardsC === null || state.pulledAt !== null ? null : forecastContext(cook, towardsC, pulls, now)
   const track = wanted ? trackCook(readings, trackFacts(wanted), before?.track ?? undefined) : null

@@ -294,8 +294,10 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
   const ready = new Set<number>()
   const others = new Set<number>()
   // what is baked before anything sweet is heated are nuts
-  const sweet = said.findIndex((s) => (SUGAR.test(s) || SWEET_TOO.test(s)) && !inOven(s) && !isGotReady(s))
-  const sugarAt = said.findIndex((s) => SUGAR.test(s) && !inOven(s) && !isGotReady(s))
+  const firstHeated = (isSweet: (s: string) => boolean): number =>
+    said.findIndex((s) => isSweet(s) && !inOven(s) && !isGotReady(s))
+  const sweet = firstHeated((s) => SUGAR.test(s) || SWEET_TOO.test(s))
+  const sugarAt = firstHeated((s) => SUGAR.test(s))
   for (const [i, s] of said.entries()) {
     const waits =
       ready.has(i - 1) &&

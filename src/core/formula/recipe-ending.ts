@@ -17,7 +17,7 @@ import {
   WATCHES,
 } from './method'
 import { besideIn, SYRUP_IN } from './recipe-beside'
-import { bathes, isGotReady, pours, putsBack, takesOff, whipsWhites, withoutHeat } from './recipe-moves'
+import { bathes, isGotReady, pours, putsBack, takesOff, WHIPPED_IN, whipsWhites, withoutHeat } from './recipe-moves'
 
 /** ◊ Sugar work is pulled between these, °C. */
 const isTarget = (c: number): boolean => c >= 100 && c <= 180
@@ -136,8 +136,10 @@ export const boilsTo = (sentence: string, unit: HeatUnit | null): boolean =>
   endingsIn(sentence, unit).some((e) => e.by === 'heat' && e.low >= BOILED)
 
 /** What is used before the end stays where it was whipped. */
-const WHIPPED =
-  /\bhoney\b.{0,30}\b(?:beating|whipping|whisking)\b|\bfold\b.{0,20}\b(?:whites|meringue|foam)\b|\b(?:pour|trickle|drizzle|stream)\b.{0,60}\b(?:over|onto|on|into)\b.{0,20}\b(?:whites|meringue|foam)\b/i
+const WHIPPED = new RegExp(
+  `\\b${WHIPPED_IN}|${/\bfold\b.{0,20}\b(?:whites|meringue|foam)\b|\b(?:pour|trickle|drizzle|stream)\b.{0,60}\b(?:over|onto|on|into)\b.{0,20}\b(?:whites|meringue|foam)\b/.source}`,
+  'i',
+)
 
 /** The sentences in the order of a cook: before its end stands what goes in at a lower heat, and whites that have to be whipped by then. */
 export const inOrder = (said: readonly string[], unit: HeatUnit | null): readonly string[] =>

@@ -44,8 +44,7 @@ export function dialSaid(sentence: string, dial: number): number | null {
     .find((s) => s !== undefined)
   const found = how === undefined ? undefined : MARKS.find(({ begins }) => begins.test(how))
   if (found) return found.mark
-  if (GENTLY.test(sentence)) return LOW
-  if (ALL_THE_WAY.test(sentence)) return LOW
+  if (GENTLY.test(sentence) || ALL_THE_WAY.test(sentence)) return LOW
   const step = A_LITTLE.test(sentence) ? SMALL_STEP : STEP
   if (/\bheat\b|\bflame\b/i.test(sentence) && UP.test(sentence)) return Math.min(DIAL_TOP - 1, dial + step)
   return DOWN.test(sentence) ? Math.max(2, dial - step) : null

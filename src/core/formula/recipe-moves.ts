@@ -110,6 +110,9 @@ export const putsBack = (sentence: string): boolean => PUTS_BACK.test(sentence)
 /** What waits whipped for a syrup, as the source of a pattern. */
 export const FOAM = '(?:whites|egg white|albumen|aquafaba|foam|meringue|frapp[eé])(?!\\w)'
 
+/** "Add the honey, whisking": as the source of a pattern. */
+export const WHIPPED_IN = 'honey\\b.{0,30}\\b(?:beating|whipping|whisking)\\b'
+
 /** A syrup that goes onto whites is in their bowl, and leaves that later. */
 export const ONTO_FOAM = new RegExp(
   `\\b(?:into|over|onto|on|to)\\b.*\\b${FOAM}|^(?:slowly |gradually )?(?:pour|run|stream|trickle) (?:it|(?:the )?(?:hot )?(?:honey|syrup)) on(?=$|[,;]| (?:slowly|gradually|while|whisking|beating))`,

@@ -42,10 +42,12 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
     ...(ingredient.id === 'vanilla-pod' && /\bseeds\b/i.test(line.typed ?? '') ? ['seeds'] : []),
     ...(isGlucose ? ['glucose'] : []),
     ...(ingredient.id === 'maple-syrup' ? ['maple'] : []),
-    // "add the citric"
-    ...(/-acid$/.test(ingredient.id) ? [ingredient.id.replace('-acid', '')] : []),
+    ...acidOf(ingredient),
   ]
 }
+
+/** "Add the citric" */
+const acidOf = ({ id }: Ingredient): string[] => (id.endsWith('-acid') ? [id.replace('-acid', '')] : [])
 
 /** What an ingredient is called, in full. */
 export const fullNames = (ingredient: Ingredient): string[] => everyNameOf(ingredient).map(lettersOf)
@@ -81,8 +83,7 @@ export const fullTyped = (typed: string): string => lettersOf(typedName(typed)).
 /** Words that name in a sentence what a line speaks of that is not known for sure yet: its own, and those of what it most likely is. */
 export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] => [
   ...namesIn([typedName(typed), ...(likely ? everyNameOf(likely) : [])]),
-  // "add the tartaric"
-  ...(/-acid$/.test(likely?.id ?? '') ? [(likely as Ingredient).id.replace('-acid', '')] : []),
+  ...(likely ? acidOf(likely) : []),
 ]
 
 /** What a line of the list calls what it measures, without amount, brackets and note. */

@@ -29,7 +29,7 @@ import { groupsFor } from './recipe-groups'
 import { asToasted, ownOf, readLines } from './recipe-lines'
 import { inOtherPot, ONTO_FOAM, pours } from './recipe-moves'
 import { fullTyped, mentions, namesOf } from './recipe-names'
-import { placesOf, probablyAt } from './recipe-places'
+import { LIES_AROUND, placesOf, probablyAt } from './recipe-places'
 import { inPortions } from './recipe-portions'
 import { madeFrom, shapeSaid } from './recipe-shape'
 import { stepsFrom } from './recipe-steps'
@@ -90,7 +90,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     const lies = said.some((s, i) => beside.ready.has(i) && LIES_UNDER.test(s) && mentions(s, names))
     const poured = lies && done ? said.findIndex((s, i) => i > done.at && pours(s)) : -1
     if (poured >= 0) return poured
-    const dusted = DUST.test(ingredient) ? said.findLastIndex((s, i) => i > (done?.at ?? 0) && DUSTS.test(s)) : -1
+    const dusted = DUST.test(ingredient) ? said.findLastIndex((s, i) => i > (done?.at ?? 0) && LIES_AROUND.test(s)) : -1
     if (dusted >= 0) return dusted
     const dipped = CHOCOLATE.test(ingredient) ? said.findIndex((s, i) => i > (done?.at ?? 0) && DIPS.test(s)) : -1
     if (dipped >= 0) return dipped
@@ -270,9 +270,8 @@ const LIES_UNDER = /^(?:cover|dust|flour|sprinkle)\b.*\bwith\b/i
 /** What a boil drives off, as a list calls it. */
 const FLEETING = /\b(?:aroma|colou?r(?:ing)?|essence|extract|flavou?r(?:ing)?)\b/i
 
-/** What a sweet is dusted with, and how that is said. */
+/** What a sweet is dusted with. */
 const DUST = /^(?:icing-sugar|cornflour)|starch/
-const DUSTS = /\b(?:coat|dredge|dust|roll|toss)\b/i
 
 /** What a sweet is dipped in, and how that is said. */
 const CHOCOLATE = /chocolate|couverture/

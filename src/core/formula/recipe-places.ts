@@ -59,7 +59,8 @@ function withoutOthers(said: readonly string[], line: Written, written: readonly
   return withoutNames(said, longer)
 }
 
-const LIES_AROUND = /\b(?:coat|dredge|dust|roll|toss)\b/i
+/** "Roll in the starch": what is said of what goes around the pieces. */
+export const LIES_AROUND = /\b(?:coat|dredge|dust|roll|toss)\b/i
 /** "Pour over the almonds. Sprinkle with the rest": what is for the top goes on there. */
 const LIES_ON = /^(?:sprinkle|scatter|strew|top|press|garnish|decorate)\b/i
 const BEGINS_AROUND = new RegExp(`^${LIES_AROUND.source}`, 'i')

@@ -148,8 +148,10 @@ const NUMBERED_LINE =
 /** Lines that are told apart by a number have it in brackets, in the list and where the method speaks of them. */
 function numbered(text: string): string {
   const marks = new Map<string, Set<string>>()
-  for (const [, name = '', mark = ''] of text.matchAll(NUMBERED_LINE))
-    marks.set(name.toLowerCase(), new Set([...(marks.get(name.toLowerCase()) ?? []), mark]))
+  for (const [, called = '', mark = ''] of text.matchAll(NUMBERED_LINE)) {
+    const name = called.toLowerCase()
+    marks.set(name, (marks.get(name) ?? new Set()).add(mark))
+  }
   return [...marks].reduce(
     (all, [name, given]) =>
       given.size < 2

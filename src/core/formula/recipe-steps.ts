@@ -93,14 +93,8 @@ function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' | 'unit'
   // "pour the honey over the whites, whip on": until the next syrup is there
   if (ONTO_FOAM.test(text) && pours(text) && secondsIn(text) === null && WHIPS_ON.test(text)) return null
   const work = handworkSaid(text)
-  if (
-    whips &&
-    (work === null || work.kind === 'beat' || work.kind === 'whip') &&
-    WHIPS.test(text) &&
-    !/\bwhites\b/i.test(text)
-  )
-    return { kind: 'whip', on: whips }
-  if (work?.kind === 'whip' && whips) return { ...work, on: whips }
+  const isBeaten = (work === null || work.kind === 'beat') && WHIPS.test(text) && !/\bwhites\b/i.test(text)
+  if (whips && (work?.kind === 'whip' || isBeaten)) return { kind: 'whip', on: whips }
   if (work?.kind !== 'bake') return work
   const heat = [text, ...said.filter(inOven)].flatMap((s) => heatIn(s) ?? [])[0]
   if (!heat) return work

@@ -6,7 +6,7 @@ import type { Answers, Draft, Lexicon, WrittenPiece } from './recipe-draft'
 import { boilsTo, endingOf, inOrder } from './recipe-ending'
 import { questionsUnder, under } from './recipe-layers'
 import { readLines } from './recipe-lines'
-import { FOAM, inOtherPot, isGotReady, whipsWhites } from './recipe-moves'
+import { FOAM, inOtherPot, isGotReady, WHIPPED_IN, whipsWhites } from './recipe-moves'
 import { callsIn, mentions } from './recipe-names'
 import { heatUnitOf, readPiece } from './recipe-piece'
 import { takesHeaded } from './recipe-places'
@@ -19,7 +19,7 @@ const ONTO_WHITES = new RegExp(
     `${/(?:onto|over|into|on|to)\b.*\b/.source}(?:${FOAM}|(?:mixer|bowl)\\b)`,
     /(?:mixer|whisk|beaters) (?:is |are )?running\b/.source,
     /honey\b.{0,20}\bstream\b/.source,
-    /honey\b.{0,30}\b(?:beating|whipping|whisking)\b/.source,
+    WHIPPED_IN,
   ].join(
     '|',
   )})|${/^(?:the )?(?:hot )?honey (?:on|onto|over|into) (?:the )?whites\b|\bpour (?:on (?:the )?(?:hot )?honey|(?:the )?(?:hot )?honey on)\b/.source}`,
@@ -164,6 +164,7 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
   const ofFirst = piece.said.flatMap((s, i) =>
     !pots.first.includes(i) && i !== pots.poured && heatIn(s) && isOfFirst(s, i) ? [i] : [],
   )
+  const ofItsOwn = [...setsOut, ...pots.first, ...ofFirst]
   const name = `${capital(called)} syrup`
   const id = idFor(name, [])
   // what it is called by is in it from the start, whichever of its sentences speaks of it first
@@ -177,13 +178,13 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
       name,
       list: listOf(true),
       others: written,
-      said: [...setsOut, ...pots.first, ...ofFirst, pots.poured].map((i) => piece.said[i] as string),
+      said: [...ofItsOwn, pots.poured].map((i) => piece.said[i] as string),
     },
     lexicon,
     { ...(unit && { unit }), ...answers.parts?.[id], places: { ...begins, ...answers.parts?.[id]?.places } },
   )
   const said = inOrder(
-    piece.said.filter((_, i) => i !== pots.poured && ![...setsOut, ...pots.first, ...ofFirst].includes(i)),
+    piece.said.filter((_, i) => i !== pots.poured && !ofItsOwn.includes(i)),
     unit,
   )
   const ended = endingOf(said, unit)?.at ?? -1

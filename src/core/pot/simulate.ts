@@ -224,11 +224,11 @@ function heatFull(pot: PotState, taken: number, dt: number): void {
   const base =
     (thermal.baseCapacity * pot.baseC + dt * (taken + thermal.baseToSyrup * pot.celsius + thermal.baseToRoom * room)) /
     (thermal.baseCapacity + dt * (thermal.baseToSyrup + thermal.baseToRoom))
-  const given = atMost(pot, base, thermal.baseToSyrup * (base - pot.celsius) * dt)
-  const kept = (thermal.baseToSyrup * (base - pot.celsius) * dt - given) / thermal.baseCapacity
+  const flows = thermal.baseToSyrup * (base - pot.celsius) * dt
+  const given = atMost(pot, base, flows)
   const lost = thermal.syrupToRoom * (pot.celsius - room) * dt
   ledger.lost += lost + thermal.baseToRoom * (base - room) * dt
-  pot.baseC = base + kept
+  pot.baseC = base + (flows - given) / thermal.baseCapacity
   pot.intoSyrup = given / dt
 
   const heat = heatIn(pot, pot.water, pot.celsius) + given - lost
