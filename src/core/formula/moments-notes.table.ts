@@ -11,7 +11,7 @@ export const notedMoments: readonly Moment[] = [
       /^ready \+ sugar 300, corn-syrup 150, water 80: Boil/,
       /^rises 120: Boil/,
       /^ready \+ peanuts 200: Add peanuts/,
-      /^target: Add peanuts/,
+      /^target: Stir to/,
       /^ready \+ butter 15: Off the heat add butter$/,
       /^ready → out: Spread thin$/,
       /^window: Break when cold$/,

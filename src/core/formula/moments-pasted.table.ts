@@ -286,7 +286,7 @@ export const pastedMoments: readonly Moment[] = [
       /^ready \+ honey 200: Boil/,
       /^rises 140: Boil/,
       /^ready \+ sugar 150: Stir in/,
-      /^rises 140: Stir in/,
+      /^rises 140: Let it bubble/,
       /^ready \+ cream-36 200: Pour in/,
       /^target: Cook/,
       /^ready → out: Pour into/,

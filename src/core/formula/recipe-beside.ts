@@ -20,8 +20,9 @@ const HEATED =
 const COMBINES = /^(?:put|place|combine|mix)\b/i
 /** "Combine the cream, milk and malt: bring to 80°" */
 const PUT_ON = new RegExp(`${COMBINES.source}.*\\b(?:bring|heat|scald|warm)\\b`, 'i')
-/** "… and keep warm", "infuse the rosemary in hot cream" */
-const KEEPS = /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|\bset (?:it )?aside$|^(?:infuse|steep)\b/i
+/** "… and keep warm", "set it by the stove", "infuse the rosemary in hot cream" */
+const KEEPS =
+  /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|\b(?:have|keep|leave|park|put|set|stand) (?:it |this |that )?(?:aside|at hand|handy|near(?:by)?|ready|to (?:hand|one side)|(?:beside|by|close to|near|next to) the (?:burner|heat|hob|stove))$|^(?:infuse|steep)\b/i
 const DAIRY = ['cream', 'milk', 'butter']
 /** "Put the milk in a small saucepan to warm through" */
 const TO_WARM =

@@ -1,5 +1,6 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
 import { capital, endingsIn, heatIn, MEANWHILE, secondsIn, uncapital, WATCHES } from './method'
+import { chainOf } from './recipe-chains'
 import { FOAM, GETS_COLD, isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
 import { writtenOut } from './recipe-shorthand'
 import { bare } from './recipe-split'
@@ -65,6 +66,8 @@ const spoken = (lines: readonly string[]): string[] =>
 export const sentences = (lines: readonly string[]): string[] =>
   joined(spoken(lines).filter((s) => !ASIDE.test(s)))
     .flatMap(clausesOf)
+    .flatMap(chainOf)
+    .map(capital)
     .filter((s) => s.length > 2)
     .map(ontoWhites)
 

@@ -268,7 +268,8 @@ function askedShare(questions: readonly Omit<Question, 'group'>[], lines: readon
 const LIES_UNDER = /^(?:cover|dust|flour|sprinkle)\b.*\bwith\b/i
 
 /** What a boil drives off, as a list calls it. */
-const FLEETING = /\b(?:aroma|colou?r(?:ing)?|essence|extract|flavou?r(?:ing)?)\b/i
+const FLEETING =
+  /\b(?:aroma|bourbon|brandy|colou?r(?:ing)?|essence|extract|flavou?r(?:ing)?|gin|liqueur|rum|vodka|whisk(?:e)?y)\b/i
 
 /** What a sweet is dusted with. */
 const DUST = /^(?:icing-sugar|cornflour)|starch/

@@ -79,6 +79,12 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/(?<![\d.])(\d{1,2})['’′](?=[,;.]|\s|$)/g, '$1 min'],
 ]
 
+/** "235 - nuts in", "cook 118": a heat at the head or the end of what is said. */
+const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
+  [/(?<=^|[.!]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?:\s+[–—-]|:)\s+(?=\p{L})/giu, 'At $1 '],
+  [/(?<=^|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi, '$1$2 to '],
+]
+
 /** What a method says, with its abbreviations as whole words. */
 export const writtenOut = (said: string): string =>
-  SHORT.reduce((text, [words, whole]) => text.replace(words, whole), said)
+  [...SHORT, ...BARE_HEATS].reduce((text, [words, whole]) => text.replace(words, whole), said)

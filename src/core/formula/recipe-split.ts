@@ -129,12 +129,12 @@ const NAME_FIRST = /^(\p{L}[\p{L} -]{2,40}):\s*([\d¼½¾⅓⅔][\d/.,¼½¾⅓�
 /** ◊ Of a row of names and amounts so many have an amount; the rest are colours, or salt. */
 const MOST_OF = 0.6
 
-/** "1 lb sugar / 450 g": the same once more. */
-const ONLY_AMOUNT =
-  /(?:[\d.,]+|[\d\s]*[¼½¾⅓⅔]|\d+\s*\/\s*\d+)\s*(?:k?g|[mc]?l|oz|ounces?|lbs?|pounds?|cups?|fl\.? oz)\.?\s*$/
+/** "1 lb sugar / 450 g", "450 g / 1 lb sugar": the same once more. */
+const AMOUNT_ALONE =
+  /(?:[\d.,]+|[\d\s]*[¼½¾⅓⅔]|\d+\s*\/\s*\d+)\s*(?:k?g|[mc]?l|oz|ounces?|lbs?|pounds?|cups?|fl\.? oz|pints?)\.?\s*/.source
 
 const APART = new RegExp(
-  `\\s+(?:[·•|]|\\/\\/)\\s+|\\s+\\/\\s+(?!${ONLY_AMOUNT.source})(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`,
+  `\\s+(?:[·•|]|\\/\\/)\\s+|(?<!^\\s*${AMOUNT_ALONE})\\s+\\/\\s+(?!${AMOUNT_ALONE}$)(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`,
   'i',
 )
 

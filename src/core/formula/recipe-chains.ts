@@ -1,0 +1,43 @@
+/** A sentence that does one thing after the other, cut where the next of them has a time or a heat of its own. */
+import { heatIn, secondsIn, WATCHES } from './method'
+import { isGotReady } from './recipe-moves'
+
+/** What is done at once: by the word a clause begins with. */
+const ACTS =
+  'add|chuck|deglaze|dump|drop|flip|fold in|pour|put in|scatter|scrape|slide in|spread|sprinkle|stir in|stop|swirl in|throw|tip|toss in|top|turn out|whisk in'
+/** What goes on for so long, or to such a heat. */
+const LASTS =
+  'beat|blend|boil|bring|bubble|carry on|continue|cook|cool|flip|give it|heat|keep|knead|let it|press|pull|reduce|shake|simmer|sit|stir|turn|wait|warm|whip|whisk|work'
+
+const LINK = new RegExp(
+  `(?:[,;]\\s+(?:and then |and |then )?|\\s+[–—-]\\s+|\\s+(?:and then|and|then)\\s+)(?=(?:quickly |slowly |gently )?(?:${LASTS})\\b)`,
+  'gi',
+)
+const BEGINS_ACT = new RegExp(`^(?:then |now )?(?:quickly |slowly |gently |carefully )?(?:${ACTS})\\b`, 'i')
+/** "At 120° add the butter" */
+const ACTS_THEN = new RegExp(`^[^,;]{0,60},? (?:${ACTS})\\b`, 'i')
+/** Times in which nothing is waited for. */
+const NO_WAIT =
+  /\b(?:every|within|over|for the last|in the last|up to|less than)(?: about)? (?:\d|an?\b|one|two|three|five|ten)|\b(?:keeps|takes|should take)\b/i
+
+const acts = (head: string): boolean => BEGINS_ACT.test(head) || (WATCHES.test(head) && ACTS_THEN.test(head))
+
+/** Whether a clause after `head` has a moment of its own. */
+function isApart(head: string, tail: string): boolean {
+  const [from, to] = [heatIn(head), heatIn(tail)]
+  // "cook to 107°, cool to 40° and blend in the butter"
+  if (from && to?.cools && !from.cools && !from.oven) return true
+  if (!acts(head) || isGotReady(head)) return false
+  if (to !== null) return !WATCHES.test(head) && from === null && secondsIn(head) === null
+  return secondsIn(tail) !== null && secondsIn(head) === null && !NO_WAIT.test(tail)
+}
+
+/** The clauses of a sentence, each with a moment of its own. */
+export function chainOf(sentence: string): string[] {
+  for (const link of sentence.matchAll(LINK)) {
+    const [head, tail] = [sentence.slice(0, link.index), sentence.slice(link.index + link[0].length)]
+    // what stands between it and its own figure is of it
+    if (isApart(head, tail)) return [head, ...chainOf(tail)]
+  }
+  return [sentence]
+}
