@@ -118,6 +118,23 @@ export const heatIn = (sentence: string): HeatSaid | null =>
 /** How warm a sentence says that what it puts in is; null where it does not. */
 export const heatOfAdded = (sentence: string): HeatSaid | null => [...heatsIn(sentence)].find((h) => h.ofAdded) ?? null
 
+/** A figure that could be a heat: three digits anywhere, two where something is done at it or to it. */
+const COULD_BE_HEAT =
+  /(?<![\d.,/x×£$€#-]|[x×] )(\d{3}|(?<=\b(?:at|to|until|till|below|above|about|around|reach(?:es)?) )\d{2})(?![\d/x×%]|[.,]\d| ?[x×]| ?\p{L}*-(?=\p{L}))/giu
+/** What is counted, weighed or measured, and what a label or a size is. */
+const NO_HEAT =
+  /^(?:\s*[-–]\s*\d+)?\s*(?:°|[cm]?m\b|bloom|calories|kcal|de\b|each|more|or so|pieces|pcs|rpm|servings|sheets?|squares?|strokes|times|turns|watts?|w\b)|^\s*(?:\p{L}+\s+)?(?:bars|balls|caramels|cubes|pieces|sweets|squares)\b/iu
+
+/** Figures of a sentence that could be heats, and were read as none: "keep at it till 300". */
+export const figuresIn = (sentence: string): number[] => {
+  const heats = [...heatsIn(sentence)]
+  return [...sentence.matchAll(COULD_BE_HEAT)].flatMap(({ index, 0: digits }) => {
+    const after = sentence.slice(index + digits.length)
+    const isRead = heats.some((h) => index >= h.from && index < h.to)
+    return isRead || COUNTS.test(after) || NO_HEAT.test(after) ? [] : [Number(digits)]
+  })
+}
+
 const WARM_LINE = /\b(?:kept|held|warm(?:ed)?|heated|hot|boiling|scalded)\b/i
 /** ◊ What is warm, or hot, is so warm, °C; what stands about is as warm as the room. */
 export const WARMTH = { room: 20, warm: 50, hot: 85 } as const

@@ -383,7 +383,8 @@ export const besideMoments: readonly Moment[] = [
       /^target/,
       /^ready \+ extract 4: Beat in peppermint$/,
       /^ready → out: Pour$/,
-      /\+ icing-sugar 60, cornflour 30: Cut and toss/,
+      /^window: Cut$/,
+      /\+ icing-sugar 60, cornflour 30: Toss in/,
     ],
   ],
   [

@@ -4,6 +4,7 @@ import { pantryOf } from '../matter/names'
 import { faultsOf } from './faults'
 import { moments } from './moments.table'
 import { besideMoments } from './moments-beside.table'
+import { chainedMoments } from './moments-chained.table'
 import { homeMoments } from './moments-home.table'
 import { notedMoments } from './moments-notes.table'
 import { pastedMoments } from './moments-pasted.table'
@@ -26,23 +27,28 @@ function read(list: string, method: string) {
 }
 
 describe('a method', () => {
-  it.each([...moments, ...besideMoments, ...shortMoments, ...notedMoments, ...homeMoments, ...pastedMoments])(
-    '%s',
-    (_, list, method, celsius, wanted) => {
-      const { formula, steps, places } = read(list, method)
-      expect(steps).toHaveLength(wanted.length)
-      for (const [i, pattern] of wanted.entries()) expect(steps[i]).toMatch(pattern)
-      if (Number.isFinite(celsius)) expect(formula.target?.celsius).toBeCloseTo(celsius, 1)
-      expect(places).toEqual([])
-      expect(faultsOf(formula)).toEqual([])
-      // a label stands under figures of the reader's unit
-      expect(formula.steps.map((s) => s.label).filter((l) => l.includes('°'))).toEqual([])
-      // the ring is lit while the pot is waited for
-      const pull = formula.steps.findIndex((s) => s.when.on === 'target')
-      const turned = formula.steps.slice(0, pull).findLast((s) => s.offHeat || s.heat !== undefined)
-      expect(turned?.heat ?? 0).toBeGreaterThan(0)
-    },
-  )
+  it.each([
+    ...moments,
+    ...besideMoments,
+    ...shortMoments,
+    ...notedMoments,
+    ...homeMoments,
+    ...pastedMoments,
+    ...chainedMoments,
+  ])('%s', (_, list, method, celsius, wanted) => {
+    const { formula, steps, places } = read(list, method)
+    expect(steps).toHaveLength(wanted.length)
+    for (const [i, pattern] of wanted.entries()) expect(steps[i]).toMatch(pattern)
+    if (Number.isFinite(celsius)) expect(formula.target?.celsius).toBeCloseTo(celsius, 1)
+    expect(places).toEqual([])
+    expect(faultsOf(formula)).toEqual([])
+    // a label stands under figures of the reader's unit
+    expect(formula.steps.map((s) => s.label).filter((l) => l.includes('°'))).toEqual([])
+    // the ring is lit while the pot is waited for
+    const pull = formula.steps.findIndex((s) => s.when.on === 'target')
+    const turned = formula.steps.slice(0, pull).findLast((s) => s.offHeat || s.heat !== undefined)
+    expect(turned?.heat ?? 0).toBeGreaterThan(0)
+  })
 
   it('takes what waits in the bowl with the syrup that is poured onto it', () => {
     const { formula, steps, places } = read(

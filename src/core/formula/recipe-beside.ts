@@ -275,7 +275,7 @@ export interface Beside {
 
 /** "Scatter the almonds on an oiled tray". */
 const ON_TRAY =
-  /^(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w"″×.-]+ ){0,4}(?:tray|sheet|mat|parchment|paper|slab|marble|bottom|(?:roasting|roll|sheet|baking) (?:pan|tin))\b/i
+  /^(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w"″×.-]+ ){0,4}(?:tray|sheet|mat|parchment|paper|slab|marble|bottom|(?:roasting|roll|sheet|baking) (?:pan|tin)s?)\b/i
 
 /** What is got ready however late it is told. */
 const VESSEL = /\b(?:pan|tin|tray|sheet|mou?lds?|slab|board|dish|marble|paper|foil|starch|sugar)\b/i
@@ -283,11 +283,15 @@ const VESSEL = /\b(?:pan|tin|tray|sheet|mou?lds?|slab|board|dish|marble|paper|fo
 /** A base is pressed into its tin before anything is boiled. */
 const BASE = /\bpress(?:ed)?\b.{0,30}\b(?:in|into|over|onto)\b.{0,40}\b(?:tin|pan|tray|dish)\b/i
 
+/** "Butter a tin": nothing of that goes into a pot. */
+const GREASES =
+  /^(?:butter|grease|line|oil|spray)\b.{0,60}\b(?:dish|foil|mou?lds?|pan|paper|parchment|sheet|slab|tin|tray)\b/i
+
 /** What of the sentences `said` happens beside the pot. `doneAt`: the one that ends the cook, where that is known. */
 export function besideIn(said: readonly string[], doneAt = said.length): Beside {
   const apart = new Map(
     said.flatMap((_, i) => {
-      const at = goesInAt(said, i)
+      const at = GREASES.test(said[i] as string) ? -1 : goesInAt(said, i)
       return at < 0 ? [] : [[i, at] as const]
     }),
   )

@@ -9,8 +9,13 @@ const ACTS =
 const LASTS =
   'beat|blend|boil|bring|bubble|carry on|continue|cook|cool|flip|give it|heat|keep|knead|let it|press|pull|reduce|shake|simmer|sit|stir|turn|wait|warm|whip|whisk|work'
 
+/** What is done with pieces, and what makes them. */
+const FINISHES = 'coat|dip|dredge|dust|enrobe|toss'
+const CUTS = /^(?:break|cut|slice|snap|unmou?ld)\b/i
+const FINISHING = new RegExp(`^(?:${FINISHES})\\b`, 'i')
+
 const LINK = new RegExp(
-  `(?:[,;]\\s+(?:and then |and |then )?|\\s+[–—-]\\s+|\\s+(?:and then|and|then)\\s+)(?=(?:quickly |slowly |gently )?(?:${LASTS})\\b)`,
+  `(?:[,;]\\s+(?:and then |and |then )?|\\s+[–—-]\\s+|\\s+(?:and then|and|then)\\s+)(?=(?:quickly |slowly |gently )?(?:${LASTS}|${FINISHES})\\b)`,
   'gi',
 )
 const BEGINS_ACT = new RegExp(`^(?:then |now )?(?:quickly |slowly |gently |carefully )?(?:${ACTS})\\b`, 'i')
@@ -27,6 +32,7 @@ function isApart(head: string, tail: string): boolean {
   const [from, to] = [heatIn(head), heatIn(tail)]
   // "cook to 107°, cool to 40° and blend in the butter"
   if (from && to?.cools && !from.cools && !from.oven) return true
+  if (FINISHING.test(tail)) return CUTS.test(head)
   if (!acts(head) || isGotReady(head)) return false
   if (to !== null) return !WATCHES.test(head) && from === null && secondsIn(head) === null
   return secondsIn(tail) !== null && secondsIn(head) === null && !NO_WAIT.test(tail)

@@ -44,12 +44,14 @@ export type Ask = OwnAsk & {
   /** The part it is asked of; the whole where there is none. */
   readonly part?: { readonly id: string; readonly label: string }
 }
-/** Why it is asked where a cook ends: nothing says it, a time alone does, a sentence names two heats, it is no pot that is heated. */
+/** Why it is asked where a cook ends: nothing says it, a time alone does, a sentence names two heats, it is no pot that is heated, it has a figure of no unit and no verb, its kind ends elsewhere. */
 export type TargetDoubt =
   | { readonly by: 'nothing' }
   | { readonly by: 'time'; readonly seconds: number }
   | { readonly by: 'choice'; readonly sentence: string }
   | { readonly by: 'microwave' }
+  | { readonly by: 'bare'; readonly sentence: string }
+  | { readonly by: 'unusual'; readonly sentence: string }
 type OwnAsk =
   | { readonly id: 'layered'; readonly labels: readonly string[] }
   | { readonly id: 'family'; readonly guess: FamilyId }

@@ -9,6 +9,7 @@ import {
   comesNearEnd,
   type Ending,
   endingsIn,
+  figuresIn,
   type HeatUnit,
   heatIn,
   inDegrees,
@@ -17,7 +18,17 @@ import {
   WATCHES,
 } from './method'
 import { besideIn, SYRUP_IN } from './recipe-beside'
-import { bathes, isGotReady, pours, putsBack, takesOff, WHIPPED_IN, whipsWhites, withoutHeat } from './recipe-moves'
+import {
+  bathes,
+  inOven,
+  isGotReady,
+  pours,
+  putsBack,
+  takesOff,
+  WHIPPED_IN,
+  whipsWhites,
+  withoutHeat,
+} from './recipe-moves'
 
 /** ◊ Sugar work is pulled between these, °C. */
 const isTarget = (c: number): boolean => c >= 100 && c <= 180
@@ -33,11 +44,18 @@ const addsOnTheWay = (sentence: string): boolean =>
       sentence,
     ))
 
+/** Where a cook ends: the sentence that says so, and by what. */
+export interface Done {
+  readonly at: number
+  readonly ending: Ending
+  /** By what else it says so. */
+  readonly others: readonly Ending[]
+  /** It only names a figure, of which it is not sure that it is a heat. */
+  readonly isBare: boolean
+}
+
 /** The sentence that says when it is done, and by what; a temperature before a drop, a drop before a look, a look before a time. */
-export function endingOf(
-  said: readonly string[],
-  unit: HeatUnit | null,
-): { at: number; ending: Ending; others: Ending[] } | null {
+export function endingOf(said: readonly string[], unit: HeatUnit | null): Done | null {
   const all = said.flatMap((s, at) =>
     (isGotReady(s) ? [] : endingsIn(s, unit)).flatMap((ending) =>
       ending.by === 'colour' && IS_OFF.test(s) ? [] : { at, ending },
@@ -57,12 +75,29 @@ export function endingOf(
     again.length > 0
       ? lastOf(again, said)
       : (last && (boilsOn(good, last, said) ?? browns(good, last, said) ?? cooksOn(good, last, said))) || last
-  if (
-    found?.ending.by === 'time' &&
-    said.some((s, at) => at > found.at && HEATS_ON.test(s) && staysOn(said, found.at, at))
-  )
-    return null
-  return found && { ...found, others: good.filter((g) => g.at === found.at && g !== found).map(({ ending }) => ending) }
+  const figure = onToFigure(found, said, unit)
+  if (figure) return figure
+  const goesOn = (s: string, at: number): boolean => HEATS_ON.test(s) && staysOn(said, found?.at ?? 0, at)
+  if (!found || (found.ending.by === 'time' && said.some((s, at) => at > found.at && goesOn(s, at)))) return null
+  const others = good.filter((g) => g.at === found.at && g !== found)
+  return { ...found, others: others.map(({ ending }) => ending), isBare: false }
+}
+
+/** ◊ A boil that goes on gets so much hotter, °C. */
+const HOTTER_C = 10
+
+/** "Boil to 110°, add the nuts. 300 and off": the last figure after that, and before anything is poured, that could be a hotter end; null for none. */
+function onToFigure(last: Ends | null, said: readonly string[], unit: HeatUnit | null): Done | null {
+  if (last && last.ending.by !== 'heat' && last.ending.by !== 'time') return null
+  const least = last?.ending.by === 'heat' ? last.ending.high + HOTTER_C : 0
+  const poured = said.findIndex((s, i) => i >= (last?.at ?? 0) && pours(s) && !isGotReady(s))
+  return said.reduce<Done | null>((found, s, at) => {
+    const isOn = at > (last?.at ?? -1) && (poured < 0 || at < poured) && !isGotReady(s) && !inOven(s)
+    const end = (isOn ? figuresIn(s) : [])
+      .map((n) => inDegrees(n, unit ?? (isTarget(n) ? 'C' : 'F')))
+      .findLast((c) => isTarget(c) && c > least)
+    return end === undefined ? found : { at, ending: { by: 'heat', low: end, high: end }, others: [], isBare: true }
+  }, null)
 }
 
 /** "Turn the heat down and keep stirring till the sugar melts again", after a boil of five minutes: what ends that nobody has said. */

@@ -12,7 +12,6 @@ import {
   type HeatUnit,
   heatIn,
   inCelsiusWords,
-  leavesChoice,
   ovenUnitOf,
   recipeUnit,
   secondsIn,
@@ -21,9 +20,10 @@ import {
 } from './method'
 import { type Beside, besideIn, SYRUP_IN } from './recipe-beside'
 import { doubtful } from './recipe-doubts'
-import type { Answers, Ask, Draft, Lexicon, Question, TargetDoubt, WrittenPiece } from './recipe-draft'
+import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from './recipe-draft'
 import { SLOW_S } from './recipe-due'
-import { endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
+import { targetDoubt } from './recipe-end-doubts'
+import { type Done, endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import { familyOf, schoolOf } from './recipe-family'
 import { groupsFor } from './recipe-groups'
 import { asToasted, ownOf, readLines } from './recipe-lines'
@@ -128,7 +128,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const mix = mixAt(done?.at ?? said.length)
   const computed = done && (done.ending.by === 'heat' || massOf(mix) > 0) ? targetOf(done.ending, mix) : null
   const usual = (facts.usual.low + facts.usual.high) / 2
-  const doubt = targetDoubt(said, beside, done, unit) ?? (computed === null ? untold(done) : null)
+  const doubt = targetDoubt({ said, beside, done, unit, usual: facts.usual, computed })
   const target =
     computed && !(doubt && answers.target) ? computed : { celsius: answers.target ?? usual, within: WITHIN.heat }
   const asks: Ask[] = [
@@ -203,35 +203,12 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   }
 }
 
-type Done = ReturnType<typeof endingOf>
-
-const MICROWAVE = /\bmicrowave/i
-
-/** Why a method's own word for where it ends is not taken; null where it is. */
-function targetDoubt(
-  said: readonly string[],
-  { ready }: Beside,
-  done: Done,
-  unit: HeatUnit | null,
-): Extract<TargetDoubt, { by: 'choice' | 'microwave' }> | null {
-  const onHeat = said.slice(0, done ? done.at + 1 : said.length).filter((_, i) => !ready.has(i))
-  if (onHeat.some((s) => MICROWAVE.test(s))) return { by: 'microwave' }
-  const sentence = done ? (said[done.at] as string) : ''
-  return leavesChoice(sentence, unit) ? { by: 'choice', sentence } : null
-}
-
-/** What a method says of its end that says no temperature. */
-function untold(done: Done): TargetDoubt {
-  const time = [done?.ending, ...(done?.others ?? [])].find((e) => e?.by === 'time')
-  return time ? { by: 'time', seconds: time.seconds } : { by: 'nothing' }
-}
-
 /** ◊ A pot that was so much hotter before its end was caramel, and was then stopped with something wet, °C. */
 const HOTTER = { by: 25, least: 145 }
 
 /** The last sentence before the end by which the pot is much hotter than at its end; null where there is none. */
 function hotterBefore(
-  { at, ending }: NonNullable<Done>,
+  { at, ending }: Done,
   said: readonly string[],
   { ready }: Beside,
   unit: HeatUnit | null,

@@ -85,6 +85,14 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
   [/(?<=^|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi, '$1$2 to '],
 ]
 
+/** "Boil the syrup; peanuts at 235": what goes in there. */
+const AT_ITS_HEAT = /(?<=[.;]\s+)(\p{L}+(?: and)?(?: \p{L}+){0,3}) at ([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?=[.;]|$)/giu
+const NO_LINE = /^(?:deposit|done|finish|heat|it|off|pot|pull|ready|stop|sugar|syrup|target|thermometer)\b/i
+const addedAt = (said: string): string =>
+  said.replace(AT_ITS_HEAT, (all, what: string, heat: string) =>
+    NO_LINE.test(what) || beginsDone(what) ? all : `at ${heat} add ${what.toLowerCase()}`,
+  )
+
 /** What a method says, with its abbreviations as whole words. */
 export const writtenOut = (said: string): string =>
-  [...SHORT, ...BARE_HEATS].reduce((text, [words, whole]) => text.replace(words, whole), said)
+  addedAt([...SHORT, ...BARE_HEATS].reduce((text, [words, whole]) => text.replace(words, whole), said))

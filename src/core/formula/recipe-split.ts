@@ -131,7 +131,8 @@ const MOST_OF = 0.6
 
 /** "1 lb sugar / 450 g", "450 g / 1 lb sugar": the same once more. */
 const AMOUNT_ALONE =
-  /(?:[\d.,]+|[\d\s]*[¼½¾⅓⅔]|\d+\s*\/\s*\d+)\s*(?:k?g|[mc]?l|oz|ounces?|lbs?|pounds?|cups?|fl\.? oz|pints?)\.?\s*/.source
+  /(?:[\d.,]+|[\d\s]*[¼½¾⅓⅔]|\d+\s*\/\s*\d+)\s*(?:k?g|[mc]?l|oz|ounces?|lbs?|pounds?|cups?|fl\.? oz|pints?)\.?\s*/
+    .source
 
 const APART = new RegExp(
   `\\s+(?:[·•|]|\\/\\/)\\s+|(?<!^\\s*${AMOUNT_ALONE})\\s+\\/\\s+(?!${AMOUNT_ALONE}$)(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`,

@@ -2,7 +2,7 @@
 import { amountOf, measureAt } from '../matter/amount'
 import { type FormulaDocument, piecesOf, type Step } from './document'
 import { nameOfLine } from './line-name'
-import { heatIn, inDegrees, secondsIn } from './method'
+import { figuresIn, heatIn, inDegrees, secondsIn } from './method'
 import { ingredientIn } from './mixes'
 import type { Draft } from './recipe-draft'
 import { isUsualShape } from './recipe-shape'
@@ -19,6 +19,8 @@ export type Unfollowed =
   | { readonly of: 'amount'; readonly amount: string }
   | { readonly of: 'heat'; readonly celsius: number }
   | { readonly of: 'time'; readonly seconds: number }
+  /** It could be a heat, and was read as none. */
+  | { readonly of: 'figure'; readonly figure: number }
 
 export interface ToldMoment {
   readonly step: Step
@@ -102,7 +104,10 @@ function unfollowedIn(say: string, steps: readonly Step[], { groups, target }: F
   // the words of a step are in °C
   const celsius = heat && inDegrees((heat.low + heat.high) / 2, 'C')
   const seconds = secondsIn(say)
+  const isFollowed = (n: number): boolean =>
+    followed.some((c) => Math.abs(c - n) <= NEAR_C || Math.abs(c - inDegrees(n, 'F')) <= NEAR_C)
   return [
+    ...figuresIn(say).flatMap((figure) => (isFollowed(figure) ? [] : [{ of: 'figure' as const, figure }])),
     ...(celsius !== null && !heat?.oven && !followed.some((c) => Math.abs(c - celsius) <= NEAR_C)
       ? [{ of: 'heat' as const, celsius }]
       : []),

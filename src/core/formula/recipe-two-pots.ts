@@ -22,7 +22,7 @@ const ONTO_WHITES = new RegExp(
     WHIPPED_IN,
   ].join(
     '|',
-  )})|${/^(?:the )?(?:hot )?honey (?:on|onto|over|into) (?:the )?whites\b|\bpour (?:on (?:the )?(?:hot )?honey|(?:the )?(?:hot )?honey on)\b/.source}`,
+  )})|${/^(?:the )?(?:hot )?honey (?:on|onto|over|into) (?:the )?whites\b|\bpour (?:on (?:the )?(?:hot )?honey|(?:the )?(?:hot )?honey on)\b|^(?:pour|run|trickle|drizzle|stream) (?:the )?(?:hot )?honey in(?=$|[,;]| (?:slowly|while)\b)/.source}`,
   'i',
 )
 /** What whites are called once they are whipped. */

@@ -51,6 +51,8 @@ const targetDoubts: { readonly [By in TargetDoubt['by']]: (because: Extract<Targ
   nothing: () => 'It does not say when it is done. At what temperature',
   time: ({ seconds }) => `It says ${formatSpan(seconds)}; how far that goes depends on the ring. At what temperature`,
   choice: ({ sentence }) => `“${sentence}” names more than one temperature. At which of them`,
+  bare: ({ sentence }) => `It seems to end at “${sentence}”. At what temperature`,
+  unusual: ({ sentence }) => `“${sentence}” is far from where its kind is cooked to. At what temperature`,
   microwave: () =>
     'It is cooked in a microwave, by the minutes of that oven, and Imbry follows a pot on the stove. At what temperature',
 }
@@ -89,6 +91,8 @@ export function sayUnfollowed(figure: Unfollowed, say: Say): string {
       ? say.temperature(inCelsius(figure.celsius))
       : figure.of === 'time'
         ? formatSpan(figure.seconds)
-        : figure.amount
+        : figure.of === 'figure'
+          ? figure.figure
+          : figure.amount
   return `${said} stands in the words alone`
 }

@@ -1,0 +1,93 @@
+/** What is done one after the other in one sentence, and heats that are jotted down. */
+import type { Moment } from './moments.table'
+
+export const chainedMoments: readonly Moment[] = [
+  [
+    'what is tipped out is turned so long after that; a heat before a dash is a moment',
+    '900 g sugar\n450 g corn syrup\n350 ml water\n900 g peanuts\n80 g butter\n28 g baking soda',
+    "Sugar, syrup and water on high.\n235 - nuts in. Stir the whole time from here or they'll catch.\nAt 290 the butter goes in.\nOff at 305 °F.\nSoda sifted over. Dump on the greased steel table and spread, flip after 2 min, stretch from the edges as thin as you can. Break when cold.",
+    151.7,
+    [
+      /^ready \+ sugar 900, corn-syrup 450, water 350: Sugar/,
+      /^rises 112.8 \+ peanuts 900: At 112.8° nuts in/,
+      /^ready: Stir the whole time/,
+      /^rises 143.3 \+ butter 80: At/,
+      /^target: Off/,
+      /^ready \+ soda 28: Soda/,
+      /^ready → out: Dump/,
+      /^after 120: Flip/,
+      /^window: Break/,
+    ],
+  ],
+  [
+    'what is left to fall to a heat is poured there; what is topped after a wait lay there before',
+    '300 g sugar\n120 g butter\n40 ml water\n170 g dark chocolate chips',
+    'Cook the butter, sugar and water to 150 °C. Leave it to drop back to 130 and then stir hard. Spread on a cookie sheet, wait 2 min then top with chips; when glossy smear them out. Break.',
+    150,
+    [
+      /^ready \+ sugar 300, butter 120, water 40: Cook/,
+      /^target: Cook/,
+      /^falls 130: Leave/,
+      /^ready: Stir hard/,
+      /^ready → out: Spread/,
+      /^after 120 \+ dark-chocolate-70 170: Wait 2 min/,
+      /^window: Break/,
+    ],
+  ],
+  [
+    'stopped, cooked on, cooled and finished in one breath',
+    '150 g cream\n90 g sugar\n90 g corn syrup\n45 g butter',
+    'Caramelise the sugar dry to a mid-amber, stop with the hot cream and corn syrup, cook to 107 °C, cool to 40 and blend in the butter. Pour in a frame. Cut 22 x 22 mm, dip in tempered dark chocolate.',
+    107,
+    [
+      /^ready \+ sugar 90: Caramelise/,
+      /^colour 175: Caramelise/,
+      /^ready \+ cream-36 150, corn-syrup 90: Stop/,
+      /^target: Cook to 107°/,
+      /^falls 40 \+ butter 45: Cool to 40° and blend/,
+      /^ready → out: Pour/,
+      /^window: Cut 22 x 22 mm$/,
+      /^ready: Dip/,
+    ],
+  ],
+  [
+    'what is put in and kept on the heat for a minute is in it for that minute',
+    '250 g sesame seeds\n200 g honey\n100 g sugar\n10 g butter',
+    'Honey, sugar and butter in a pan. Let it bubble until it is 146 °C. Chuck in the seeds & keep turning it on the heat for one more minute. Turn out on oiled paper.',
+    146,
+    [
+      /^ready \+ honey 200, sugar 100, butter 10: Honey/,
+      /^target: Let it bubble/,
+      /^ready \+ sesame 250: Chuck/,
+      /^after 60: Keep turning/,
+      /^ready → out: Turn out/,
+    ],
+  ],
+  [
+    'cream that is set by the stove, with what stands in it, in a method that butters its tin',
+    '240 g cream\n56 g butter\n300 g sugar\n100 g corn syrup\n60 ml water',
+    'Butter an 8-inch square pan. Put the cream and butter in a small pot and warm until the butter is melted; set it by the stove. In your heaviest saucepan, combine the sugar, corn syrup and water. Boil to dark amber. Slide the pan off the burner. Slowly, in four additions, pour in the cream. Back on medium heat and cook to 118 °C. Pour.',
+    118,
+    [
+      /^ready \+ sugar 300, corn-syrup 100, water 60: In your heaviest/,
+      /^colour 183: Boil/,
+      /^ready: Slide/,
+      /^ready \+ cream-36 240, butter 56: Slowly/,
+      /^ready: Back on/,
+      /^target: Cook/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'a line by the heat it goes in at; corn that stands in two pans',
+    '400 g sugar\n200 g corn syrup\n100 ml water\n250 g popcorn\n60 g peanuts',
+    'Put the popcorn in two greased roasting pans. Boil the sugar, syrup and water; peanuts at 235. To 300 °F. Pour over the corn, toss to coat.',
+    148.9,
+    [
+      /^ready \+ sugar 400, corn-syrup 200, water 100: Boil/,
+      /^rises 112.8 \+ peanuts 60: At 112.8° add peanuts/,
+      /^target: Cook to 148.9°/,
+      /^ready \+ popcorn 250 → out: Pour over/,
+    ],
+  ],
+]

@@ -1,0 +1,49 @@
+/** Where a cook ends is asked where a method does not say it, says it twice, or says what hardly anybody does. */
+import type { Target } from './document'
+import { type HeatUnit, leavesChoice } from './method'
+import type { Beside } from './recipe-beside'
+import type { TargetDoubt } from './recipe-draft'
+import type { Done } from './recipe-ending'
+
+/** A method, where it seems to end, and where its kind usually does, °C. */
+interface Ended {
+  readonly said: readonly string[]
+  readonly beside: Beside
+  readonly unit: HeatUnit | null
+  readonly done: Done | null
+  readonly computed: Target | null
+  readonly usual: { readonly low: number; readonly high: number }
+}
+
+const MICROWAVE = /\bmicrowave/i
+
+/** Why a method's own word for where it ends is not taken as it stands; null where it is. */
+export function targetDoubt(ended: Ended): TargetDoubt | null {
+  const { said, beside, done, unit, computed } = ended
+  const onHeat = said.slice(0, done ? done.at + 1 : said.length).filter((_, i) => !beside.ready.has(i))
+  if (onHeat.some((s) => MICROWAVE.test(s))) return { by: 'microwave' }
+  const sentence = done ? (said[done.at] as string) : ''
+  if (leavesChoice(sentence, unit)) return { by: 'choice', sentence }
+  if (done === null || computed === null) return untold(done)
+  if (done.isBare) return { by: 'bare', sentence }
+  return isUnusual(ended, done) ? { by: 'unusual', sentence } : null
+}
+
+/** What a method says of its end that says no temperature. */
+function untold(done: Done | null): TargetDoubt {
+  const time = [done?.ending, ...(done?.others ?? [])].find((e) => e?.by === 'time')
+  return time ? { by: 'time', seconds: time.seconds } : { by: 'nothing' }
+}
+
+/** ◊ Shares of how far beyond the boil of water its kind is usually cooked: nobody ends so far from it. Caramel is hotter, and goes on to something else. */
+const UNUSUAL = { least: 0.3, most: 2.5, caramelC: 155 }
+const WATER_C = 100
+
+function isUnusual({ computed, usual }: Ended, { ending }: Done): boolean {
+  if (computed === null || (ending.by !== 'heat' && ending.by !== 'drop')) return false
+  const beyond = computed.celsius - WATER_C
+  return (
+    beyond < UNUSUAL.least * (usual.low - WATER_C) ||
+    (beyond > UNUSUAL.most * (usual.high - WATER_C) && computed.celsius < UNUSUAL.caramelC)
+  )
+}
