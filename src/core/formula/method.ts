@@ -34,7 +34,7 @@ const COUNTS =
 const TOWARDS =
   /\b(?:to|at|reach(?:es)?|passes|reads?|says|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS =
-  /\bstir(?:ring)? (?:constantly |continuously |steadily |well )?to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|(?:comes?|drops?|falls?|gets?) (?:back|down) to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|\b(?:lift|pull|remove|stop|take)\b[^,;]{0,30}\bat (?:about )?\d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|hits|to) (?:about )?\d{3}\b|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:take )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
+  /\bstir(?:ring)? (?:constantly |continuously |steadily |well )?to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|(?:comes?|drops?|falls?|gets?) (?:back|down) to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|\b(?:lift|pull|remove|stop|take)\b[^,;]{0,30}\bat (?:about )?\d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|hits|to) (?:about )?\d{3}\b|^(?:cast|deposit|frame|pour|sheet)\b[^,;.]{0,40}\bat (?:about )?\d{2,3}\b(?! ?(?:g|m?l|mm|cm)\b)|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:take )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
 /** "Get it to 300": of three figures at the end of what is said, and nothing that is counted. */
 const GETS_TO = /(?:\b(?:aim for|should read|to)|\b(?:done|off|ready) at) (?:about )?$/i
 const HUNDREDS = /^\d{3}\b/
@@ -123,7 +123,7 @@ const COULD_BE_HEAT =
   /(?<![\d.,/x×£$€#-]|[x×] )(\d{3}|(?<=\b(?:at|to|until|till|below|above|about|around|reach(?:es)?) )\d{2})(?![\d/x×%]|[.,]\d| ?[x×]| ?\p{L}*-(?=\p{L}))/giu
 /** What is counted, weighed or measured, and what a label or a size is. */
 const NO_HEAT =
-  /^(?:\s*[-–]\s*\d+)?\s*(?:°|[cm]?m\b|bloom|calories|kcal|de\b|each|more|or so|pieces|pcs|rpm|servings|sheets?|squares?|strokes|times|turns|watts?|w\b)|^\s*(?:\p{L}+\s+)?(?:bars|balls|caramels|cubes|pieces|sweets|squares)\b/iu
+  /^(?:\s*[-–]\s*\d+)?\s*(?:°|[cm]?m\b|bloom|calories|kcal|de\b|each|more|pieces|pcs|rpm|servings|sheets?|squares?|strokes|times|turns|watts?|w\b)|^\s*(?:\p{L}+\s+)?(?:bars|balls|caramels|cubes|pieces|sweets|squares)\b/iu
 
 /** Figures of a sentence that could be heats, and were read as none: "keep at it till 300". */
 export const figuresIn = (sentence: string): number[] => {
@@ -290,7 +290,7 @@ const TIME = new RegExp(
 /** How long a sentence says, s, the shorter end of a range; null where it says nothing. */
 export function secondsIn(sentence: string): number | null {
   const found = TIME.exec(sentence)
-  if (!found) return /\bover ?night\b/i.test(sentence) ? OVERNIGHT : null
+  if (!found) return /(?<!\bor (?:it|they)\b.*)\bover ?night\b/i.test(sentence) ? OVERNIGHT : null
   const [, count = '', unit = ''] = found
   const per = SECONDS[unit[0]?.toLowerCase() ?? ''] ?? 0
   const written = parseNumber(count)

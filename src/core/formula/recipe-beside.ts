@@ -1,11 +1,11 @@
 /** What of a method happens beside the pot: warmed in a pan of its own, whipped in a bowl, toasted, baked, bloomed. */
 import { heatIn, MEANWHILE, secondsIn, WATCHES } from './method'
-import { FOAM, inOtherPot, inOven, isGotReady, pours, warms, whipsWhites } from './recipe-moves'
+import { FOAM, inOtherPot, inOven, isGotReady, ONTO_FOAM, pours, warms, whipsWhites } from './recipe-moves'
 import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
-  `^(?:meanwhile,?\\s+)?(?:${/while (?:that|this|it)\b[^,]{0,20},\s+|while\b[^,]{0,40},\s+(?=(?:start |begin )?(?:whip|whisk|beat))|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
+  `^(?:meanwhile,?\\s+)?(?:${/while (?:that|this|it)\b[^,]{0,20},\s+|while\b[^,]{0,40}?,?\s+(?=(?:start |begin )?(?:whip|whisk|beat))|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
     /(?:(?:re-?)?(?:warm|heat)|scald|bring|boil|infuse|microwave|reduce)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e|cr[eè]me fra[iî]che|eggnog)/
       .source,
     /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
@@ -60,6 +60,10 @@ const OWN_MIXTURE = /\b(?:in|the) (?!the\b|sugar|syrup|hot|whole|caramel|boiling
 /** "The butter cream", of butter that was browned and strained into cream */
 const FLAVOURED =
   /\b(?!(?:cold|double|heavy|hot|ice|single|sour|the|warm|warmed|whipped|whipping|with)\b)(\w{3,}) cream\b/i
+
+/** "Pour the cream into the sugar in 4 lots" */
+const BY_PARTS =
+  /^(?:add|pour) (?:the )?(cream|milk|butter)\b.*\bin (?:\d|two|three|four|several) (?:additions|goes|lots|parts|portions)\b/i
 
 /** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
 const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend|slake|slurry)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
@@ -195,7 +199,8 @@ function goesInAt(said: readonly string[], at: number): number {
         i > at &&
         (PUTS_IN.test(s) || COMBINES.test(s)) &&
         mentions(i < sweetAt ? sentence : inIt, [
-          (HEATED.exec(s) ?? MIXTURE.exec(s) ?? OWN_MIXTURE.exec(s) ?? FLAVOURED.exec(s))?.[1] ?? '-',
+          (BY_PARTS.exec(s) ?? HEATED.exec(s) ?? MIXTURE.exec(s) ?? OWN_MIXTURE.exec(s) ?? FLAVOURED.exec(s))?.[1] ??
+            '-',
         ]),
     )
     // what stands on the stove already is the pot
@@ -222,7 +227,7 @@ function goesInAt(said: readonly string[], at: number): number {
         (PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s) || (i === at + 1 && WITH_IT.test(s))))),
   )
   if (named >= 0) return named
-  return said.findIndex((s, i) => i > at && (isFoam ? SYRUP_IN : STOPS_WITH_IT).test(s))
+  return said.findIndex((s, i) => i > at && (isFoam ? SYRUP_IN.test(s) || ONTO_FOAM.test(s) : STOPS_WITH_IT.test(s)))
 }
 
 /** "Deglaze, slowly": with what was warmed for it. */

@@ -1,13 +1,13 @@
 /** A sentence that does one thing after the other, cut where the next of them has a time or a heat of its own. */
 import { heatIn, secondsIn, WATCHES } from './method'
-import { isGotReady } from './recipe-moves'
+import { isGotReady, pours } from './recipe-moves'
 
 /** What is done at once: by the word a clause begins with. */
 const ACTS =
   'add|chuck|deglaze|dump|drop|flip|fold in|pour|put in|scatter|scrape|slide in|spread|sprinkle|stir in|stop|swirl in|throw|tip|toss in|top|turn out|whisk in'
 /** What goes on for so long, or to such a heat. */
 const LASTS =
-  'beat|blend|boil|bring|bubble|carry on|continue|cook|cool|flip|give it|heat|keep|knead|let it|press|pull|reduce|shake|simmer|sit|stir|turn|wait|warm|whip|whisk|work'
+  'beat|blend|boil|bring|bubble|carry on|continue|cook|cool|flip|give it|heat|keep|knead|let it|press|pull|reduce|shake|simmer|sit|stir|turn|wait|warm|whip|whisk|work|\\d+ ?(?:h|hrs?|hours?|days?)'
 
 /** What is done with pieces, and what makes them. */
 const FINISHES = 'coat|dip|dredge|dust|enrobe|toss'
@@ -25,7 +25,8 @@ const ACTS_THEN = new RegExp(`^[^,;]{0,60},? (?:${ACTS})\\b`, 'i')
 const NO_WAIT =
   /\b(?:every|within|over|for the last|in the last|up to|less than)(?: about)? (?:\d|an?\b|one|two|three|five|ten)|\b(?:keeps|takes|should take)\b/i
 
-const acts = (head: string): boolean => BEGINS_ACT.test(head) || (WATCHES.test(head) && ACTS_THEN.test(head))
+const acts = (head: string): boolean =>
+  BEGINS_ACT.test(head) || (WATCHES.test(head) && ACTS_THEN.test(head)) || pours(head)
 
 /** Whether a clause after `head` has a moment of its own. */
 function isApart(head: string, tail: string): boolean {

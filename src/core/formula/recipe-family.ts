@@ -4,12 +4,13 @@ import type { Line } from './document'
 
 /** ◊ What a name says of the family, first match; where the list has this in it. */
 const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])[] = [
+  [/\bfondant\b/i, 'fudge'],
   [
     /\bsauce\b|pouring|\bspread\b|^(?!.*\b(?:bars?|caramels?|fudge|squares|toffees?|truffles?)\b).*\b(?:cajeta|dulce de leche)\b/i,
     'caramel-sauce',
   ],
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
-  [/fudge|fondant|penuche|(?:mint|opera|rose|violet|fruit|sugar) creams?|\btablet\b|coconut ice\b/i, 'fudge'],
+  [/fudge|penuche|(?:mint|opera|rose|violet|fruit|sugar) creams?|\btablet\b|coconut ice\b/i, 'fudge'],
   [/marshmallow/i, 'marshmallow'],
   [/pralines?\b(?! paste)/i, 'fudge', /cream|milk/i],
   [/brittle|praline(?! paste)|nougatine/i, 'brittle'],

@@ -17,6 +17,9 @@ export function callsMarked(line: string, heading: string | null): string[] {
   return letter && noun ? [`${noun} ${letter}`] : []
 }
 
+/** "B into A in 4 lots" */
+const ONE_INTO_ANOTHER = /(?<=^|[.;] )([A-H]) ((?:on|in|over)(?:to)? [A-H]\b)/g
+
 /** Lines of a method with the names of what a mark stands for in its place: "bring A to the boil" becomes "bring sugar, water to the boil". */
 export function withNames(told: readonly string[], list: readonly Headed[]): string[] {
   const marks = list.flatMap(({ heading, lines }) => {
@@ -47,7 +50,7 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
           const before = /(\p{L}+)\s$/u.exec(whole.slice(0, at))?.[1] ?? ''
           return one(names, before) === undefined ? names.join(', ') : mark
         }),
-      line,
+      marks.length > 0 ? line.replace(ONE_INTO_ANOTHER, 'Pour $1 $2') : line,
     ),
   )
 }

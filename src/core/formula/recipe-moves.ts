@@ -121,7 +121,7 @@ export const ONTO_FOAM = new RegExp(
 
 /** What may stand before whites are whipped: meanwhile, once something is so, in which bowl. */
 const WHIPS_WHITES = saidAs(
-  [/(?:just )?before\b[^,]{0,40},\s+/, /while\b[^,]{0,40},\s+/, /(?:when|once|as|at)\b[^,]{0,60}?,?\s+/],
+  [/(?:just )?before\b[^,]{0,40},\s+/, /(?:when|while|once|as|at)\b[^,]{0,60}?,?\s+/],
   (when) =>
     `^(?:meanwhile,?\\s+)?(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b|(?:start|begin) (?:the )?(?:egg )?)/.source}${FOAM}`,
 )
@@ -152,7 +152,7 @@ const POURS = saidAs(
     /cast (?:it )?(?:in|on|between)/,
     /(?:then |quickly |straight )+into (?:an? |the )?(?:\w+ )?(?:\d+ ?x ?\d+|tin|tray|pan|dish)/,
     /tray (?:it )?(?:out|up|off)\b/,
-    /sheet (?:it )?(?:out|at)\b/,
+    /sheet (?:it )?(?:out|at|\d+ ?mm)\b/,
     /deposit/,
     /discharge/,
     /(?:dump|empty) (?:it |the \w+ )?(?:out|on|onto|into) /,

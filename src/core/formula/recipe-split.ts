@@ -102,9 +102,12 @@ const HEADED_ROW =
 
 /** Whether a piece of a row is an amount of something. */
 function isLine(piece: string): boolean {
+  if (NO_AMOUNT.test(bare(piece))) return false
   const measure = measureAt(bare(piece), [])
   return (measure !== null && /\p{L}{3}/u.test(measure.rest)) || OF_FRUIT.test(bare(piece))
 }
+/** "24 h, guillotine", "sheet 15 mm": a time or a size is no amount. */
+const NO_AMOUNT = /^(?:\p{L}+ )?\d+\s?(?:h|hrs?|hours?|mins?|minutes?|days?|mm)\b/iu
 /** "Juice of half a lemon" */
 const OF_FRUIT =
   /^(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? of (?:\d|[¼½¾]|half|an?|one|two)\b/i
@@ -311,9 +314,18 @@ const MOST_LINES = 400
 /** "Method: warm the cream": the heading and the first sentence in one row. */
 const METHOD_BEGINS = /^(?:method|directions|instructions|procedure|how)\s*[:–]\s*(?=\S)/i
 
+/** "A  sugar 620 g, glucose 480 g", over "B  cream 700 g": marks without a colon, of which there are two in turn at least. */
+const LETTERED = /^([A-H])\s+(?=\p{L}[^.]*\d)/u
+const isLettered = (line: string, letter: string): boolean =>
+  LETTERED.exec(line)?.[1] === letter && ENDS_WITH_AMOUNT.test(line)
+const lettered = (lines: readonly string[]): readonly string[] =>
+  lines.some((l, i) => isLettered(l, 'A') && isLettered(lines[i + 1] ?? '', 'B'))
+    ? lines.map((l) => (ENDS_WITH_AMOUNT.test(l) ? l.replace(LETTERED, '$1: ') : l))
+    : lines
+
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. */
 export function splitRecipe(text: string): SplitRecipe {
-  const all = plainLines(text).flatMap(unitApart)
+  const all = lettered(plainLines(text)).flatMap(unitApart)
   const yields = all.find((l) => makesIn(l) !== null) ?? null
   const makes = makesIn(yields ?? '')
   const isNothing = (line: string): boolean => (NOTHING.test(line) && !HEAD_NOTES.test(line)) || VESSEL.test(line)
