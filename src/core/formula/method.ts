@@ -222,15 +222,25 @@ export const ovenUnitOf = (heat: HeatSaid, recipe: HeatUnit | null): HeatUnit | 
 /** °C of a number in a unit, to a tenth. */
 export const inDegrees = (n: number, unit: HeatUnit): number => tenths(unit === 'F' ? toCelsius(n) : n)
 
+/** ◊ Figures a syrup is boiled to in °C, at which it does not boil in °F. */
+const BOILED_C = { low: 104, high: 185 }
+/** "Boil to 145" */
+const boilsInC = (sentence: string): boolean =>
+  /\b(?:boil|cook)/i.test(sentence) &&
+  [...heatsIn(sentence)].some((h) => !h.oven && !h.cools && h.low >= BOILED_C.low && h.high <= BOILED_C.high)
+
 /** The unit the rest of a recipe speaks in: that of its temperatures, else of its weights; null where it says neither or both. */
 export function recipeUnit(said: readonly string[], list: readonly string[]): HeatUnit | null {
   const heats = said.flatMap((s) => [...heatsIn(s)])
   const units = new Set(heats.flatMap((h) => h.unit ?? (!h.oven && !h.cools && h.low > ONLY_F ? 'F' : [])))
   if (units.size > 0) return units.size === 1 ? ([...units][0] as HeatUnit) : null
   const all = list.join('\n')
-  const american = /\b(?:cups?|oz|ounces?|lbs?|pounds?|sticks?|corn syrup|heavy cream)\b/i.test(all)
+  const american = /\b(?:cups?|oz|ounces?|lbs?|pounds?|sticks?|heavy cream)\b/i.test(all)
   const metric = /\d\s*(?:g|gms?|grams?|kg|ml|millilit\w+)\b/i.test(all)
-  return american === metric ? null : american ? 'F' : 'C'
+  // who weighs in grams can have corn syrup as well
+  if (!american && !metric) return /\bcorn syrup\b/i.test(all) ? 'F' : null
+  if (american === metric) return null
+  return !american ? 'C' : said.some(boilsInC) ? null : 'F'
 }
 
 const STAGES: readonly (readonly [RegExp, StageId])[] = [

@@ -120,7 +120,7 @@ const A_NUT = /\b(?:almonds|cashews|hazelnuts|macadamias|peanuts|pecans|pistachi
 
 /** "The day before, put the raisins and rum in a jar": what is put in later by one of its names. */
 const SOAKS =
-  /^(?:the (?:day|night|evening) before,? (?:cover|mix|place|pour|put|soak|steep|stir)|(?:cover|mix|place|pour|put|stir)(?=.*\b(?:for (?:\d+|several|a few|two|three|six|twelve) hours|overnight)$))\b(?!.*\b(?:pan|pot|saucepan|heat|boil|oven)\b)/i
+  /^(?:(?:the )?(?:day|night|evening) before(?:[,:]? (?:cover|mix|place|pour|put|soak|steep|stir)|: .*\bin\b)|(?:cover|mix|place|pour|put|stir)(?=.*\b(?:for (?:\d+|several|a few|two|three|six|twelve) hours|overnight)$))\b(?!.*\b(?:pan|pot|saucepan|heat|boil|oven)\b)/i
 
 const nounsIn = (words: string): string[] =>
   (words.toLowerCase().match(/\p{L}{4,}/gu) ?? []).filter((w) => !/^(?:into|with|together|until|smooth|sugar)$/.test(w))

@@ -7,7 +7,7 @@ const ACTS =
   'add|chuck|deglaze|dump|drop|flip|fold in|pour|put in|scatter|scrape|slide in|spread|sprinkle|stir in|stop|swirl in|throw|tip|toss in|top|turn out|whisk in'
 /** What goes on for so long, or to such a heat. */
 const LASTS =
-  'beat|blend|boil|bring|bubble|carry on|continue|cook|cool|flip|give it|heat|keep|knead|let it|press|pull|reduce|shake|simmer|sit|stir|turn|wait|warm|whip|whisk|work|\\d+ ?(?:h|hrs?|hours?|days?)'
+  'beat|blend|boil|bring|bubble|carry on|continue|cook|cool|flip|give it|heat|keep|knead|let it|mix|press|pull|reduce|shake|simmer|sit|stir|turn|wait|warm|whip|whisk|work|\\d+ ?(?:h|hrs?|hours?|days?)'
 
 /** What is done with pieces, and what makes them. */
 const FINISHES = 'coat|dip|dredge|dust|enrobe|toss'
@@ -21,12 +21,14 @@ const LINK = new RegExp(
 const BEGINS_ACT = new RegExp(`^(?:then |now )?(?:quickly |slowly |gently |carefully )?(?:${ACTS})\\b`, 'i')
 /** "At 120° add the butter" */
 const ACTS_THEN = new RegExp(`^[^,;]{0,60},? (?:${ACTS})\\b`, 'i')
+/** "Kettle off, vanilla, mix 1 min" */
+const IS_OFF = /^(?:burner|flame|gas|heat|kettle|pan|pot) off\b/i
 /** Times in which nothing is waited for. */
 const NO_WAIT =
   /\b(?:every|within|over|for the last|in the last|up to|less than)(?: about)? (?:\d|an?\b|one|two|three|five|ten)|\b(?:keeps|takes|should take)\b/i
 
 const acts = (head: string): boolean =>
-  BEGINS_ACT.test(head) || (WATCHES.test(head) && ACTS_THEN.test(head)) || pours(head)
+  BEGINS_ACT.test(head) || (WATCHES.test(head) && ACTS_THEN.test(head)) || pours(head) || IS_OFF.test(head)
 
 /** Whether a clause after `head` has a moment of its own. */
 function isApart(head: string, tail: string): boolean {

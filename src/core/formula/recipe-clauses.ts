@@ -35,7 +35,7 @@ const BRACKETED =
 
 /** "Honey: cook to 125°", "Syrup: sugar, glucose, water to 150°": what is done with what stands before the colon. */
 const LABELLED =
-  /^(?:(almonds|butter|cream|egg whites?|honey|milk|nuts|sugar|syrup|whites):\s+(beat|boil|carameli[sz]e|cook|heat|melt|roast|scald|toast|warm|whip|whisk)(?= (?:as|at|for|gently|in|on|once|over|slowly|till|to|until|when|while|with)\b|[,;]|$)|syrup:\s+(?=[^:]*\bto \d))/i
+  /^(?:(almonds|butter|cream|egg whites?|honey|milk|nuts|sugar|syrup|whites):\s+(beat|boil|carameli[sz]e|cook|heat|melt|roast|scald|(?:begin|start) (?:beating|whipping|whisking)|toast|warm|whip|whisk)(?= (?:as|at|for|gently|in|on|once|over|slowly|till|to|until|when|while|with)\b|[,;]|$)|syrup:\s+(?=[^:]*\bto \d))/i
 const labelled = (_: string, what?: string, does?: string): string =>
   what && does ? `${does} the ${what.toLowerCase()}` : ''
 
@@ -91,9 +91,9 @@ const ALSO = new RegExp(
 const WHILE_IT_BOILS =
   /^(?:wash|brush)(?: down)? (?:the |any )?(?:sides|crystals)\b.*\b(?:at the (?:start|beginning)|early on|(?:as|while) (?:it|the (?:syrup|mixture|sugar|candy)) (?:boils|cooks|heats)|during)\b/i
 const ASIDE_SET = /^set (?:it |this )?aside$/i
-/** "15 ml each" */
+/** "15 ml each", "20 x 35 mm" */
 const EACH =
-  /^(?:about )?\d+(?:[.,]\d+)? ?(?:ml|millilit(?:re|er)s?|g|grams?|oz|ounces?|mm|cm|in|inch(?:es)?) (?:each|apiece|thick|deep)$/i
+  /^(?:about )?\d+(?:[.,]\d+)? ?(?:ml|millilit(?:re|er)s?|g|grams?|oz|ounces?|mm|cm|in|inch(?:es)?) (?:each|apiece|thick|deep)$|^\d+(?:[.,]\d+)? ?(?:mm|cm|in(?:ch(?:es)?)?)? ?[x×] ?\d+(?:[.,]\d+)? ?(?:mm|cm|in(?:ch(?:es)?)?)(?: (?:pieces|bars|squares))?$/i
 /** "Back on medium heat. 246F." */
 const HEAT_ALONE = new RegExp(`^(?:to |until )?(?:about )?${DEGREES}$`, 'i')
 /** "Drop a little into iced water: if it hardens at once, it is ready" */

@@ -38,6 +38,7 @@ const READIES = saidAs(
     /(?:sift|sieve)(?! (?:in|into|off|on|over)\b| (?:\w+ ){1,3}over\b)/,
     /arrange(?!.*\b(?:spoon|pour)\b)/,
     /chop/,
+    /grind/,
     /halve/,
     /split(?! off\b)/,
     /slit/,
@@ -86,6 +87,7 @@ export const warms = (sentence: string): boolean => WARMS.test(sentence)
 const TAKES_OFF = saidAs([
   /^(?:(?:immediately|quickly|at once|then|now),? )?(?:take|lift)(?: it)? off\b(?! the (?:lid|skin|foam))/,
   /^off(?: heat\b|[,:;])/,
+  /^(?:burner|flame|gas|heat|kettle|pan|pot) off\b/,
   /^(?:add|deglaze|pour|stir|whisk)\b.{0,30}\boff heat\b/,
   /\boff (?:of )?the (?:burner|heat|flame|stove)/,
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:burner|heat|flame|stove)/,

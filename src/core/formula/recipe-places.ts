@@ -164,7 +164,7 @@ function bloomedWith(
   return mate ? places.get(mate.id) : undefined
 }
 const BLOOMS =
-  /\b(?:bloom|hydrate|soak|sprinkle|dissolve|gelatine?)\b|^(?:combine|mix|place|put|scatter|sieve|sift|spread|stir|toss|whisk)\b/i
+  /\b(?:bloom|hydrate|soak|sprinkle|dissolve|gelatine?)\b|^(?:(?:the )?(?:day|evening|night) before|combine|mix|place|put|scatter|sieve|sift|spread|stir|toss|whisk)\b/i
 
 /** "Beat the whites when the syrup is at 118°" beats no syrup. */
 const UNTIL_THEN = /\b(?:when|once|while|before|as|by the time)\b.*$/i

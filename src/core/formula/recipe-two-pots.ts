@@ -202,7 +202,7 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
     const isWhipped = whips.some(
       (s) => takesHeaded(s, line) || (mentions(s, names) && calls.some((c) => callsIn(s, c))),
     )
-    if (isWhipped || CALLED_FOAM.test(line.heading ?? '') || WHITES.test(line.heading ?? '')) return true
+    if (isWhipped || line.waits || CALLED_FOAM.test(line.heading ?? '') || WHITES.test(line.heading ?? '')) return true
     return (
       !spoken(names, pots.second) &&
       (spoken(names, [pots.poured]) ||

@@ -24,7 +24,7 @@ export interface Amount {
 const NOTHING = (): readonly Amount[] => []
 
 const ABOUT =
-  /^(?:about\b|around\b|approximately\b|approx\.?|roughly\b|circa\b|ca\b\.?|~|≈|c\.\s(?=\d)|some\s(?=\d))\s*/i
+  /^(?:(?:another|a further|an additional)\s(?=\d)|about\b|around\b|approximately\b|approx\.?|roughly\b|circa\b|ca\b\.?|~|≈|c\.\s(?=\d)|some\s(?=\d))\s*/i
 const SIZED = /^(scant|level|heaped|heaping|rounded|generous|good|big|small|large|medium)\s+/i
 /** ◊ How much more or less a spoon or cup holds so. */
 const sizes: Readonly<Record<string, number>> = {
