@@ -88,7 +88,11 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
     if (BEYOND.test(before) || /^\s*brix\b/i.test(after) || DIFFERENCE.test(after)) continue
     const isWay = high !== undefined && FROM.test(before) && figure(low) >= BOILS_FROM
     const isGoal = GETS_TO.test(before) && HUNDREDS.test(low) && ENDS_SAID.test(after)
-    if (!marked && (COUNTS.test(after) || !(isWay || isGoal || (TOWARDS.test(before) && COOKS.test(sentence)))))
+    if (
+      !marked &&
+      (COUNTS.test(after) ||
+        !(isWay || isGoal || (TOWARDS.test(before) && (COOKS.test(sentence) || COOLS.test(before)))))
+    )
       continue
     const a = figure(low)
     const b = high === undefined ? a : figure(high)
@@ -120,7 +124,7 @@ export const heatOfAdded = (sentence: string): HeatSaid | null => [...heatsIn(se
 
 /** A figure that could be a heat: three digits anywhere, two where something is done at it or to it. */
 const COULD_BE_HEAT =
-  /(?<![\d.,/x×£$€#-]|[x×] )(\d{3}|(?<=\b(?:at|to|until|till|below|above|about|around|reach(?:es)?) )\d{2})(?![\d/x×%]|[.,]\d| ?[x×]| ?\p{L}*-(?=\p{L}))/giu
+  /(?<![\d.,/x×£$€#-]|[x×] )(\d{3}|(?<=\b(?:at|to|until|till|below|above|about|around|roughly|nearly|reach(?:es)?) )\d{2})(?![\d/x×%]|[.,]\d| ?[x×]| ?\p{L}*-(?=\p{L}))/giu
 /** What is counted, weighed or measured, and what a label or a size is. */
 const NO_HEAT =
   /^(?:\s*[-–]\s*\d+)?\s*(?:°|[cm]?m\b|bloom|calories|kcal|de\b|each|more|pieces|pcs|rpm|servings|sheets?|squares?|strokes|times|turns|watts?|w\b)|^\s*(?:\p{L}+\s+)?(?:bars|balls|caramels|cubes|pieces|sweets|squares)\b/iu

@@ -157,7 +157,7 @@ export const chainedMoments: readonly Moment[] = [
     'Night before: raisins in the rum. Melt milk, condensed milk, sugar, butter in a large pan over a gentle heat. Simmer, scraping the base, until 113–115°C. Remove from the heat & leave to cool 5 min. Beat 10 min till very thick and losing its shine. Fold in the boozy raisins. Press into a 20cm tin.',
     114,
     [
-      /^ready \+ condensed-milk 400, milk 150, light-muscovado 450, butter 115: Melt/,
+      /^ready \+ condensed-milk 400, milk-whole 150, light-muscovado 450, butter 115: Melt/,
       /^target: Simmer/,
       /^after 300: Leave/,
       /^after 600: Beat/,

@@ -461,10 +461,11 @@ export const homeMoments: readonly Moment[] = [
     121,
     [
       /^ready \+ sugar 450, water 150: Boil/,
-      /^target: Boil/,
-      /^ready \+ egg-white 66 → out: Whisk/,
+      /^ready: Whisk the whites/,
+      /^target: Cook/,
+      /^ready \+ egg-white 66: Pour the syrup over/,
       /^ready \+ tahini 500: Fold/,
-      /^ready: Press/,
+      /^ready → out: Press/,
     ],
   ],
   [

@@ -31,7 +31,9 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
         : `(?:\\b(?:[Pp]art|[Ss]tage|[Pp]hase|[Mm]ix|[Ss]yrup) )?(?<![°º\\d] ?)\\b${letter}\\b`
     // a letter that begins a sentence is most likely an article, but not before "to 124°", "over A", "in"
     const opens =
-      letter === undefined ? '' : `|(?<=\\w ?[+&] ?)|(?<=^|[.;] )(?=${letter} (?:to \\d|over|onto|into|in\\b))`
+      letter === undefined
+        ? '|(?<=^|[.;] )'
+        : `|(?<=\\w ?[+&] ?)|(?<=^|[.;] )(?=${letter} (?:to \\d|over|onto|into|in\\b))`
     return [
       {
         said: new RegExp(`(?:(?<=\\w )${opens})${called}`, letter === undefined ? 'gi' : 'g'),

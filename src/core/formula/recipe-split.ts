@@ -145,6 +145,9 @@ const APART = new RegExp(
 /** "3 cups sugar, 1 cup water. Boil without stirring …" */
 const LIST_THEN_METHOD = /^([^.]*(?:\.(?!\s+\p{Lu})[^.]*)*)\.\s+(\p{Lu}.*)$/su
 
+/** "Stage 3" */
+const IS_MARK = /^(?:group|part|phase|stage) \d$/i
+
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 function inOneRow(row: string): string[] {
   const line = row.replace(
@@ -188,7 +191,11 @@ function inOneRow(row: string): string[] {
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const ends = (rest ?? line).split(/,\s+(?![^(]*\))/)
   const areEnds = ends.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length > MOST_OF * ends.length
-  if (areEnds && !/:/.test(rest ?? line) && (heading === undefined || ends.length > 1 || heading.length === 1))
+  if (
+    areEnds &&
+    !/:/.test(rest ?? line) &&
+    (heading === undefined || ends.length > 1 || heading.length === 1 || IS_MARK.test(heading))
+  )
     return heading === undefined ? ends : [`${heading}:`, ...ends, ROW_ENDS]
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
   const pieces = all.split(NEXT_OR_PLUS)
@@ -202,7 +209,8 @@ function inOneRow(row: string): string[] {
   if (isOwn) return [all]
   const alone =
     lines.length < 2 &&
-    !/^(?:for|to)\b|\b[A-H]$|^(?:group|part|phase|stage) \d$/i.test(heading ?? '') &&
+    !/^(?:for|to)\b|\b[A-H]$/i.test(heading ?? '') &&
+    !IS_MARK.test(heading ?? '') &&
     !HEAD_BARE.test(heading ?? '')
   if (alone || !pieces.every(isLine)) return [line]
   return heading === undefined ? lines : [`${heading}:`, ...lines, ROW_ENDS]
