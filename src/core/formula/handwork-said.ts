@@ -3,6 +3,7 @@ import type { Handwork } from '../craft/handwork'
 
 /** The more exact first. */
 const SAID: readonly (readonly [RegExp, Handwork])[] = [
+  [/^wrap\b(?!.*\b(?:baking paper|greaseproof|parchment|wax))/i, { kind: 'wrap', film: 'cellulose' }],
   [/\bscrape\b.*\bback\b.*\b(?:bowl|rest|remaining)\b/i, { kind: 'gather' }],
   [/\bchocolate\b.*\bon(?:to)? (?:a|the) (?:cold )?(?:marble|stone|slab|granite)\b/i, { kind: 'table' }],
   [/\b(?:temper)\b/i, { kind: 'temper', chocolate: 'dark' }],

@@ -32,9 +32,9 @@ const HEAT =
 const COUNTS =
   /^\s*(?:more\s+)?(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|g\b|grams?|kg|kilo\w*|ml\b|(?:milli)?lit(?:re|er)s?\b|l\b|ounces?|pounds?|cm\b|mm\b|inch|in\b|pieces?|cups?|tbsp|tsp|oz|lbs?|%|x\b|x ?\d|×)/i
 const TOWARDS =
-  /\b(?:to|at|reach(?:es)?|passes|reads?|says|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
+  /\b(?:to|at|reach(?:es)?|passes|reads?|says|shows|hits?|registers?|until|till|below|above|about|around|between)\s*(?:about|around|roughly)?\s*$/i
 const COOKS =
-  /\bstir(?:ring)? (?:constantly |continuously |steadily |well )?to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|(?:comes?|drops?|falls?|gets?) (?:back|down) to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|\b(?:lift|pull|remove|stop|take)\b[^,;]{0,30}\bat (?:about )?\d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|hits|to) (?:about )?\d{3}\b|^(?:cast|deposit|frame|pour|sheet)\b[^,;.]{0,40}\bat (?:about )?\d{2,3}\b(?! ?(?:g|m?l|mm|cm)\b)|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:take )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
+  /\bstir(?:ring)? (?:constantly |continuously |steadily |well )?to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|(?:comes?|drops?|falls?|gets?) (?:back|down) to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|\b(?:lift|pull|remove|stop|take)\b[^,;]{0,30}\bat (?:about )?\d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|reads|hits|says|shows|to) (?:about )?\d{3}\b|^(?:cast|deposit|frame|pour|sheet)\b[^,;.]{0,40}\bat (?:about )?\d{2,3}\b(?! ?(?:g|m?l|mm|cm)\b)|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:take )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
 /** "Get it to 300": of three figures at the end of what is said, and nothing that is counted. */
 const GETS_TO = /(?:\b(?:aim for|should read|to)|\b(?:done|off|ready) at) (?:about )?$/i
 const HUNDREDS = /^\d{3}\b/
@@ -330,6 +330,12 @@ const PUTS = /\b(?:add|stir in|whisk in|beat in|fold in|tip in|pour)\b/i
 export const actsFirst = (sentence: string): boolean => {
   const acts = sentence.search(PUTS)
   return acts >= 0 && acts < sentence.search(TIME)
+}
+
+/** Whether a sentence waits first, and puts in or pours after that: "cook for 5 minutes, then stir in the butter". */
+export const actsLast = (sentence: string): boolean => {
+  const after = sentence.search(TIME)
+  return after >= 0 && PUTS.test(sentence.slice(after)) && !PUTS.test(sentence.slice(0, after))
 }
 
 /** What is timed on the heat: "boil for 20 minutes", "keep stirring on low for another 5 minutes". */

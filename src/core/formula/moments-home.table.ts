@@ -427,12 +427,7 @@ export const homeMoments: readonly Moment[] = [
     '150 g sugar\n60 g honey\n45 g water\n7 g baking soda',
     'Sugar, honey and water into a tall pan, no stirring, 148-150. Off, whisk the soda in fast, 3 seconds. Pour into the tin.',
     149,
-    [
-      /^ready \+ sugar 150, honey 60, water 45: Sugar/,
-      /^target: Sugar/,
-      /^after 3 \+ soda 7: Off/,
-      /^ready → out: Pour/,
-    ],
+    [/^ready \+ sugar 150, honey 60, water 45: Sugar/, /^target: Sugar/, /^ready \+ soda 7: Off/, /^ready → out: Pour/],
   ],
   [
     'stirred to a heat after nuts; a sheet whose second side is no thickness',

@@ -5,12 +5,12 @@ import { lettersOf, mentions, NO_LINES } from './recipe-names'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
-  `^(?:meanwhile,?\\s+)?(?:${/while (?:that|this|it)\b[^,]{0,20},\s+|while\b[^,]{0,40}?,?\s+(?=(?:start |begin )?(?:whip|whisk|beat))|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat)|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
+  `^(?:meanwhile,?\\s+)?(?:${/while (?:that|this|it)\b[^,]{0,20},\s+|while\b[^,]{0,40}?,?\s+(?=(?:start |begin )?(?:whip|whisk|beat))|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat|[gs]et the )|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
     /(?:(?:re-?)?(?:warm|heat)|scald|bring|boil|infuse|microwave|reduce)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e|cr[eè]me fra[iî]che|eggnog)/
       .source,
     /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
       .source,
-    `${/(?:(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?|start|begin)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?/.source}${FOAM}`,
+    `${/(?:(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?|start|begin|[gs]et the (?:mixer|whisk|beaters) (?:going|running) on)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?/.source}${FOAM}`,
   ].join('|')})(?!\\w)`,
   'i',
 )
@@ -33,7 +33,7 @@ const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
 
 /** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
 export const WAITS_FOR =
-  /^(?:meanwhile,?\s+)?(?:when|once|as|at|while)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat)\b)|^(?:just )?before\b[^,]{0,40},/i
+  /^(?:meanwhile,?\s+)?(?:when|once|as|at|while)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat|[gs]et the)\b)|^(?:just )?before\b[^,]{0,40},/i
 const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 /** "Warm the cream with the glucose" */
@@ -61,9 +61,9 @@ const OWN_MIXTURE = /\b(?:in|the) (?!the\b|sugar|syrup|hot|whole|caramel|boiling
 const FLAVOURED =
   /\b(?!(?:cold|double|heavy|hot|ice|single|sour|the|warm|warmed|whipped|whipping|with)\b)(\w{3,}) cream\b/i
 
-/** "Pour the cream into the sugar in 4 lots" */
-const BY_PARTS =
-  /^(?:add|pour) (?:the )?(cream|milk|butter)\b.*\bin (?:\d|two|three|four|several) (?:additions|goes|lots|parts|portions)\b/i
+/** "Pour the cream into the sugar in 4 lots", "decook with cream" */
+const STOPS_WITH =
+  /^(?:(?:add|pour) (?:the )?(?=.*\bin (?:\d|two|three|four|several)\S* (?:additions|goes|lots|parts|portions)\b)|(?:deglaze|decook|stop) (?:it |the \w+ )?with (?:the )?)(cream|milk|butter)\b/i
 
 /** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
 const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend|slake|slurry)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
@@ -105,7 +105,7 @@ const NO_JUG = /(?!.{0,20}\binto (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)(?:$|[
 
 /** What is whipped waits for the syrup. */
 export const SYRUP_IN = new RegExp(
-  `^(?:slowly )?(?:drizzle|stream|trickle) (?:it )?in(?=$|[,;]| (?:slowly|while|whisking)\\b)|\\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\\b.{0,30}(?<!\\b(?:corn|glucose|golden|maple|rice) )\\b(?:syrup|meringue)\\b${NO_JUG}`,
+  `(?:^|\\bsyrup off(?:,| and| then) )(?:slowly )?(?:drizzle|stream|trickle) (?:it )?in(?=$|[,;]| (?:slowly|while|whisking)\\b)|\\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\\b.{0,30}(?<!\\b(?:corn|glucose|golden|maple|rice) )\\b(?:syrup|meringue)\\b${NO_JUG}`,
   'i',
 )
 
@@ -199,7 +199,7 @@ function goesInAt(said: readonly string[], at: number): number {
         i > at &&
         (PUTS_IN.test(s) || COMBINES.test(s)) &&
         mentions(i < sweetAt ? sentence : inIt, [
-          (BY_PARTS.exec(s) ?? HEATED.exec(s) ?? MIXTURE.exec(s) ?? OWN_MIXTURE.exec(s) ?? FLAVOURED.exec(s))?.[1] ??
+          (STOPS_WITH.exec(s) ?? HEATED.exec(s) ?? MIXTURE.exec(s) ?? OWN_MIXTURE.exec(s) ?? FLAVOURED.exec(s))?.[1] ??
             '-',
         ]),
     )

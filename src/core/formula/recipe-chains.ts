@@ -7,7 +7,7 @@ const ACTS =
   'add|chuck|deglaze|dump|drop|flip|fold in|pour|put in|scatter|scrape|slide in|spread|sprinkle|stir in|stop|swirl in|throw|tip|toss in|top|turn out|whisk in'
 /** What goes on for so long, or to such a heat. */
 const LASTS =
-  'beat|blend|boil|bring|bubble|carry on|continue|cook|cool|flip|give it|heat|keep|knead|let it|mix|press|pull|reduce|shake|simmer|sit|stir|turn|wait|warm|whip|whisk|work|\\d+ ?(?:h|hrs?|hours?|days?)'
+  'beat|blend|boil|bring|bubble|carry on|continue|cook|cool|flip|give it|go up|heat|keep|knead|let it|mix|press|pull|reduce|shake|simmer|sit|stir|turn|wait|warm|whip|whisk|work|\\d+ ?(?:h|hrs?|hours?|days?)'
 
 /** What is done with pieces, and what makes them. */
 const FINISHES = 'coat|dip|dredge|dust|enrobe|toss'

@@ -3,6 +3,7 @@ import type { Handwork, HandworkKind } from '../craft/handwork'
 import type { Step, Trigger } from './document'
 import {
   actsFirst,
+  actsLast,
   comesBefore,
   comesNearEnd,
   type Ending,
@@ -120,6 +121,9 @@ const NIGHT_S = 8 * 3600
 /** Over water nothing gets as hot as what a drop shows of a boiled syrup: it dries. */
 const OVER_WATER = /\b(?:double boiler|bain[- ]marie)\b|\bover (?:simmering|hot|boiling) water\b/i
 
+/** ◊ Nobody is called back after less than that, s. */
+const BRIEF_S = 20
+
 /** When sentence `i` is due: `ready` where nothing of it is waited for. */
 export function triggerOf(text: string, i: number, { said, unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
@@ -151,6 +155,8 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
     if (NEXT_DAY.test(text) && !hasStood && !pours(text)) return { on: 'after', seconds: NEXT_DAY_S }
   }
   if (BOILS_IN.test(text) && !pulled && (i > 0 || groupAt.has(i))) return { on: 'boil' }
+  // what is stirred in for a moment is stirred in
+  if (seconds !== null && seconds < BRIEF_S && groupAt.has(i) && !actsLast(text)) return { on: 'ready' }
   if (seconds !== null && (i > 0 || (groupAt.has(i) && STOVE.test(text) && !STEEPS.test(text))))
     return { on: 'after', seconds }
   if (i > 0 && !pulled && (BOILED_THEN.test(text) || (BRINGS_UP.test(text) && !groupAt.has(i)))) return { on: 'boil' }

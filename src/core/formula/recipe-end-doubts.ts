@@ -35,15 +35,15 @@ function untold(done: Done | null): TargetDoubt {
   return time ? { by: 'time', seconds: time.seconds } : { by: 'nothing' }
 }
 
-/** ◊ Shares of how far beyond the boil of water its kind is usually cooked: nobody ends so far from it. Caramel is hotter, and goes on to something else. */
-const UNUSUAL = { least: 0.3, most: 2.5, caramelC: 155 }
+/** ◊ Shares of how far beyond the boil of water its kind is usually cooked: nobody ends so far from it. What is soft can be a filling or a sauce; caramel is hotter, and goes on to something else. */
+const UNUSUAL = { least: 0.35, most: 2.5, softC: 125, caramelC: 155 }
 const WATER_C = 100
 
 function isUnusual({ computed, usual }: Ended, { ending }: Done): boolean {
   if (computed === null || (ending.by !== 'heat' && ending.by !== 'drop')) return false
   const beyond = computed.celsius - WATER_C
   return (
-    beyond < UNUSUAL.least * (usual.low - WATER_C) ||
+    (usual.low > UNUSUAL.softC && beyond < UNUSUAL.least * (usual.low - WATER_C)) ||
     (beyond > UNUSUAL.most * (usual.high - WATER_C) && computed.celsius < UNUSUAL.caramelC)
   )
 }

@@ -242,9 +242,21 @@ const TOLD =
 const TELL = 0.7
 const FEWEST_TOLD = 3
 
+/** Where other bullets begin than those of the list, and go on to the end; -1 where none do. */
+function otherMarks(lines: readonly string[]): number {
+  const marks = lines.map((l) => BULLET.exec(l)?.[0] ?? null)
+  const first = marks.find((m) => m !== null)
+  const from = marks.findIndex((m) => m !== null && m !== first)
+  const told = lines.slice(from)
+  const areMarked = marks.slice(from).every((m) => m === marks[from])
+  return from > 1 && told.length >= FEWEST_TOLD && areMarked && told.some(tells) ? from : -1
+}
+
 /** Where the method begins that stands under no heading, in lines as short as those of the list; -1 where that is not so. */
 function toldFrom(lines: readonly string[]): number {
   if (lines.some((l) => HEAD_METHOD.test(l))) return -1
+  const marked = otherMarks(lines)
+  if (marked >= 0) return marked
   // what stands right over a sentence of the method and tells as well is one, however short
   const sure = lines.findIndex(looksLikeMethod)
   if (sure >= 0) {

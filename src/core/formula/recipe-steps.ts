@@ -5,6 +5,7 @@ import type { Step } from './document'
 import { idFor, plainPour, plainPull } from './edit'
 import { handworkSaid } from './handwork-said'
 import {
+  actsLast,
   beginsDone,
   type Ending,
   heatIn,
@@ -125,6 +126,9 @@ const called = (worded: string): string => {
 const cooksFor = (text: string): boolean =>
   /^(?:boil|brown|cook|dissolve|heat|melt|simmer|warm)\b/i.test(text) &&
   !/\bthen\b|\badd\b|\b(?:stir|whisk|beat) in\b/i.test(text)
+/** "After 2 minutes add", "let it stand for 5 minutes, then stir in": the wait comes first. Any other time is that of the work, and what goes in is in it from its start. */
+const WAITS_FIRST =
+  /^(?:(?:remove|take)\b[^,;]*[,;]? (?:and )?)?(?:after|allow|cool|give|hold|leave|let|once|rest|sit|stand|wait|when)\b|^(?:about )?\d+ ?(?:min|sec|h)|^[^,;]{0,30}\blater\b|\bafter (?:about )?(?:\d|an?\b|one|two|three|five|ten)/i
 /** "Add the sugar, bring up to 110° and take out the peel": it is in before that. */
 const ADDS_FIRST =
   /^(?:add|combine|put|stir in|tip in)\b(?!.*\b(?:at|when|once)\b.*\d).{0,120}\b(?:boil|bring|bubble|cook|heat)\b.{0,30}\bto (?:about )?\d/i
@@ -209,7 +213,10 @@ export function stepsFrom(told: Told): Step[] {
     const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
     // what one sentence puts in and boils to somewhere is two moments
     const putIn: Step | null =
-      adds && (pulls || (when.on !== 'ready' && (i === lit || cooksFor(text) || ADDS_FIRST.test(text))))
+      adds &&
+      (pulls ||
+        (when.on !== 'ready' && (i === lit || cooksFor(text) || ADDS_FIRST.test(text))) ||
+        (when.on === 'after' && !WAITS_FIRST.test(text) && !actsLast(text)))
         ? {
             id: idFor(`${label(text)} in`, taken),
             label: called(worded),
