@@ -298,18 +298,32 @@ const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600, d: 864
 const OVERNIGHT = 8 * 3600
 const TIME = new RegExp(
   `(?<![\\d./])(?!an? second\\b)(half an|\\d+ \\d\\/\\d|\\d+\\/\\d+|(?:\\d+ ?)?[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d+ \\d\\/\\d|(?:\\d+ ?)?[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
-  'i',
+  'gi',
 )
+
+/** "Every 15 minutes", "for the last 30 seconds", "2 min max": nobody waits for so long. */
+const LIMITED =
+  /\b(?:every|within|(?:for|in) the (?:last|first)|no (?:more|longer) than|not more than|up to|less than|under) (?:about )?$/i
+const AT_MOST = /^ ?(?:max\b|maximum|at most|at the most|tops\b|or less)/i
+
+/** The first time of a sentence that something goes on for. */
+const timeIn = (sentence: string): RegExpMatchArray | undefined =>
+  [...sentence.matchAll(TIME)].find(
+    ({ index, 0: said }) =>
+      !LIMITED.test(sentence.slice(0, index)) && !AT_MOST.test(sentence.slice((index ?? 0) + said.length)),
+  )
 
 /** How long a sentence says, s, the shorter end of a range; null where it says nothing. */
 export function secondsIn(sentence: string): number | null {
-  const found = TIME.exec(sentence)
+  const found = timeIn(sentence)
   if (!found) return /(?<!\bor (?:it|they)\b.*)\bover ?night\b/i.test(sentence) ? OVERNIGHT : null
   const [, count = '', unit = ''] = found
   const per = SECONDS[unit[0]?.toLowerCase() ?? ''] ?? 0
   const written = parseNumber(count)
   // "1 hr 30 mins", "1 hr 30"
-  const more = /^\s*(?:and\s+)?(\d+)(?:\s*(?:minutes?|mins?)\b|$)/i.exec(sentence.slice(found.index + found[0].length))
+  const more = /^\s*(?:and\s+)?(\d+)(?:\s*(?:minutes?|mins?)\b|$)/i.exec(
+    sentence.slice((found.index ?? 0) + found[0].length),
+  )
   return written && written.range.low * per + (more && per === 3600 ? 60 * Number(more[1]) : 0)
 }
 
@@ -329,12 +343,12 @@ const PUTS = /\b(?:add|stir in|whisk in|beat in|fold in|tip in|pour)\b/i
 /** Whether a sentence puts in or pours first, and speaks of a time after that: nobody waits for it. */
 export const actsFirst = (sentence: string): boolean => {
   const acts = sentence.search(PUTS)
-  return acts >= 0 && acts < sentence.search(TIME)
+  return acts >= 0 && acts < (timeIn(sentence)?.index ?? -1)
 }
 
 /** Whether a sentence waits first, and puts in or pours after that: "cook for 5 minutes, then stir in the butter". */
 export const actsLast = (sentence: string): boolean => {
-  const after = sentence.search(TIME)
+  const after = timeIn(sentence)?.index ?? -1
   return after >= 0 && PUTS.test(sentence.slice(after)) && !PUTS.test(sentence.slice(0, after))
 }
 

@@ -222,4 +222,19 @@ export const chainedMoments: readonly Moment[] = [
       /^ready → out: Press/,
     ],
   ],
+  [
+    'steps by letters; out at its heat; what is done before it sets, in no more than so long',
+    '340 g butter\n300 g sugar\n45 g water\n150 g almonds\n170 g dark chocolate',
+    "(a) butter, then everything else bar nuts & chocolate, medium-low until it's all one\n(b) medium, keep it moving, to about 127C\n(c) at 143C nuts in\n(d) 149C and out, sheet, level it\n(e) chocolate on after 4 min; smear it\n(f) roll, cut before it sets - 2 min max",
+    149,
+    [
+      /^ready \+ butter 340, sugar 300, water 45: Butter/,
+      /^rises 127: Medium/,
+      /^rises 143 \+ almonds 150: At 143° nuts in/,
+      /^target/,
+      /^ready → out: Pour out, sheet/,
+      /^after 240 \+ dark-chocolate-70 170: Chocolate on/,
+      /^window: Roll, cut before it sets/,
+    ],
+  ],
 ]

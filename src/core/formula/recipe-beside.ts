@@ -73,7 +73,8 @@ const STARCH = /\b(?:corn ?starch|cornflour|starch|flour)\b/i
 const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,})(?:-\w+)? (?:solution|mixture|mix|slurry|paste|powder)\b/i
 
 /** "Stir cinnamon and salt together" */
-const TOGETHER = /^(?:mix|stir|whisk|combine) (?:the )?([a-z]+) and (?:the )?[a-z]+ together$/i
+const TOGETHER =
+  /^(?:mix|stir|whisk|combine) (?:the )?([a-z]+) and (?:the )?[a-z]+ together(?: in an? (?:\w+ ){0,2}(?:bowl|cup|dish))?$/i
 /** "Dissolve the coffee in the boiling water": what is put in later by its own name. */
 const MIXED = /^(?:mix|dissolve|stir|blend|whisk|beat|mash|loosen) (?:the )?([a-z]+) (?:in|into|with|until|till)\b/i
 

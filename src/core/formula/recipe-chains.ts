@@ -23,9 +23,8 @@ const BEGINS_ACT = new RegExp(`^(?:then |now )?(?:quickly |slowly |gently |caref
 const ACTS_THEN = new RegExp(`^[^,;]{0,60},? (?:${ACTS})\\b`, 'i')
 /** "Kettle off, vanilla, mix 1 min" */
 const IS_OFF = /^(?:burner|flame|gas|heat|kettle|pan|pot) off\b/i
-/** Times in which nothing is waited for. */
-const NO_WAIT =
-  /\b(?:every|within|over|for the last|in the last|up to|less than)(?: about)? (?:\d|an?\b|one|two|three|five|ten)|\b(?:keeps|takes|should take)\b/i
+/** "Add the cream over 2 minutes", "this takes 5 minutes": that is not waited for either. */
+const NO_WAIT = /\bover (?:about )?\d|\b(?:keeps|takes|should take)\b/i
 
 const acts = (head: string): boolean =>
   BEGINS_ACT.test(head) || (WATCHES.test(head) && ACTS_THEN.test(head)) || pours(head) || IS_OFF.test(head)

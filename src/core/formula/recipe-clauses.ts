@@ -195,6 +195,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', 'uncover\\b'],
   [',\\s+(?:then )?', STREAMS],
   [';\\s+', '(?:drizzle|run|stream|trickle)\\b'],
+  ['\\s+[–—-]\\s+', '(?:pour|spread|tip|turn out)\\b'],
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
 const SAYS_HOW = new RegExp(`^${HOW}`, 'i')

@@ -135,8 +135,7 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
     return { on: 'rises', celsius: comesBefore(text) ? celsius - SOONER_C : celsius }
   const end = endings.find((e) => e.by === 'heat')
   if (end && !pulled && comesNearEnd(text)) return { on: 'rises', celsius: end.low - SOONER_C }
-  const seconds =
-    /^if\b|\bno (?:more|longer) than\b/i.test(text) || actsFirst(text) ? null : secondsIn(text.replace(ONLY_IF, ''))
+  const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(text.replace(ONLY_IF, ''))
   // so warm, for so long: it is kept there
   const keeps = celsius !== null && celsius < KEPT_BELOW_C && seconds !== null && i > 0
   const isThere = endings.some((e) => e.by === 'heat' && celsius !== null && celsius >= e.low)

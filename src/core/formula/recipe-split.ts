@@ -45,7 +45,7 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
+  /^(?:\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?(?!1\d\d\b|\d{2,3} ?[–-] ?1\d\d\b|\d{2,3} ?°)\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:author|category|course|cuisine|difficulty|batch size|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
 /** "For 2 frames of 30 x 40 x 1.2 cm": what it is poured into. */
 const VESSEL =
   /^for (?:\d+|an?|one|two|three|four) [^,;.]{0,40}\b(?:frames?|pans?|slabs?|tins?|trays?)\b(?![^,;.]*\b(?:k?g|ml|cups?|oz|lbs?)\b)/i
@@ -66,7 +66,10 @@ const NUMBERED = new RegExp(
 export const bare = (line: string): string =>
   line
     .replace(NUMBERED, '')
-    .replace(/^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\[\d+\]|\(\d{1,2}\)|\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu, '')
+    .replace(
+      /^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\[\d+\]|\(\d{1,2}\)|\(?[A-H]\)|\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu,
+      '',
+    )
     .trim()
 
 /** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
@@ -271,10 +274,12 @@ function toldFrom(lines: readonly string[]): number {
   return last > 0 && from > 0 && enough ? from : -1
 }
 
+const LETTERS = 'abcdefgh'
 /** "1) everything goes in the pan", "2) to 120, stirring": where steps begin that are counted, after a list; -1 where none are. */
 function countedFrom(lines: readonly string[]): number {
   const isCounted = (i: number, n: number): boolean =>
-    new RegExp(`^${n}[.)]\\s+\\S`).test(lines[i] ?? '') && !isAmountOf(lines[i] as string)
+    new RegExp(`^(?:${n}[.)]|\\(?${LETTERS[n - 1]}\\))\\s+\\S`, 'i').test(lines[i] ?? '') &&
+    !isAmountOf(lines[i] as string)
   const from = lines.findIndex((_, i) => [0, 1, 2].every((n) => isCounted(i + n, n + 1)))
   return lines.slice(0, from).filter(hasAmount).length > 1 ? from : -1
 }
