@@ -1,8 +1,9 @@
 import { describe, expect, it, test } from 'vitest'
 import { pantryOf } from '../matter/names'
 import { faultsOf } from './faults'
-import { endingsIn, heatIn, secondsIn, unitOf } from './method'
+import { endingsIn, secondsIn } from './method'
 import { readRecipe } from './recipe'
+import { heatIn, unitOf } from './recipe-heats'
 import { isGotReady } from './recipe-moves'
 
 describe('a temperature, as written', () => {

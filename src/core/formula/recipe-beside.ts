@@ -1,5 +1,6 @@
 /** What of a method happens beside the pot: warmed in a pan of its own, whipped in a bowl, toasted, baked, bloomed. */
-import { heatIn, MEANWHILE, secondsIn, WATCHES } from './method'
+import { MEANWHILE, secondsIn, WATCHES } from './method'
+import { heatIn } from './recipe-heats'
 import { FOAM, inOtherPot, inOven, isGotReady, ONTO_FOAM, pours, warms, whipsWhites } from './recipe-moves'
 import { lettersOf, mentions, NO_LINES } from './recipe-names'
 

@@ -1,5 +1,6 @@
 /** A sentence that does one thing after the other, cut where the next of them has a time or a heat of its own. */
-import { heatIn, secondsIn, WATCHES } from './method'
+import { secondsIn, WATCHES } from './method'
+import { heatIn } from './recipe-heats'
 import { isGotReady, pours } from './recipe-moves'
 
 /** What is done at once: by the word a clause begins with. */

@@ -1,9 +1,10 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
-import { capital, endingsIn, heatIn, MEANWHILE, secondsIn, uncapital, WATCHES } from './method'
+import { capital, endingsIn, MEANWHILE, secondsIn, uncapital, WATCHES } from './method'
 import { chainOf } from './recipe-chains'
+import { heatIn } from './recipe-heats'
 import { FOAM, GETS_COLD, isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
+import { bare } from './recipe-rows'
 import { writtenOut } from './recipe-shorthand'
-import { bare } from './recipe-split'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =

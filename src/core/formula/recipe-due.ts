@@ -1,20 +1,8 @@
 /** When a sentence of a written recipe is due: at a heat, a shade, a time, the boil, or when its work can be done. */
 import type { Handwork, HandworkKind } from '../craft/handwork'
 import type { Step, Trigger } from './document'
-import {
-  actsFirst,
-  actsLast,
-  comesBefore,
-  comesNearEnd,
-  type Ending,
-  endingsIn,
-  type HeatUnit,
-  heatIn,
-  inDegrees,
-  secondsIn,
-  unitOf,
-  WATCHES,
-} from './method'
+import { actsFirst, actsLast, comesBefore, comesNearEnd, type Ending, endingsIn, secondsIn, WATCHES } from './method'
+import { type HeatUnit, heatIn, inDegrees, unitOf } from './recipe-heats'
 import { GETS_COLD, pours } from './recipe-moves'
 
 /** A method as it was understood, before it is steps. */

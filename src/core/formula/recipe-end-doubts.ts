@@ -1,9 +1,9 @@
 /** Where a cook ends is asked where a method does not say it, says it twice, or says what hardly anybody does. */
 import type { Target } from './document'
-import { type HeatUnit, leavesChoice } from './method'
 import type { Beside } from './recipe-beside'
 import type { TargetDoubt } from './recipe-draft'
 import type { Done } from './recipe-ending'
+import { type HeatUnit, leavesChoice } from './recipe-heats'
 
 /** A method, where it seems to end, and where its kind usually does, °C. */
 interface Ended {

@@ -4,20 +4,9 @@ import { type StageId, stagesOf } from '../craft/stages'
 import { type Mix, massOf } from '../matter/mix'
 import { milkHeadStart } from '../physics/browning'
 import type { Target } from './document'
-import {
-  comesBefore,
-  comesNearEnd,
-  type Ending,
-  endingsIn,
-  figuresIn,
-  type HeatUnit,
-  heatIn,
-  inDegrees,
-  MEANWHILE,
-  unitOf,
-  WATCHES,
-} from './method'
+import { comesBefore, comesNearEnd, type Ending, endingsIn, MEANWHILE, WATCHES } from './method'
 import { besideIn, SYRUP_IN } from './recipe-beside'
+import { figuresIn, type HeatUnit, heatIn, inDegrees, unitOf } from './recipe-heats'
 import {
   bathes,
   inOven,

@@ -1,19 +1,17 @@
 /** The groups of a recipe: what goes in together, what that is called, and how warm it is. */
 import type { Group, Line } from './document'
+import { capital, label, short } from './method'
+import { type Beside, ONTO } from './recipe-beside'
 import {
-  capital,
   type HeatUnit,
   heatIn,
   heatOfAdded,
   inCelsiusWords,
   inDegrees,
-  label,
-  short,
   unitOf,
   WARMTH,
   warmthTyped,
-} from './method'
-import { type Beside, ONTO } from './recipe-beside'
+} from './recipe-heats'
 import { pours, takesOff, warmthIn, whipsWhites } from './recipe-moves'
 import { mentions } from './recipe-names'
 

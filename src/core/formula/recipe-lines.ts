@@ -8,7 +8,8 @@ import { short } from './method'
 import type { Lexicon, Question } from './recipe-draft'
 import { callsMarked } from './recipe-marks'
 import { callsTyped, fullNames, fullTyped, mentions, namesOf, namesTyped } from './recipe-names'
-import { bare, type Headed } from './recipe-split'
+import { bare } from './recipe-rows'
+import type { Headed } from './recipe-split'
 import { purposeIn, type Written, waitsIn } from './recipe-written'
 
 /** The lines of a list: those that are understood, with what they are, and those to ask about. */

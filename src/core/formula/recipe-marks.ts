@@ -1,6 +1,7 @@
 /** Headings that are only marks, "A" or "Part 1", by which the method calls what stands beneath them. */
 import { typedName } from './recipe-names'
-import { bare, type Headed } from './recipe-split'
+import { bare } from './recipe-rows'
+import type { Headed } from './recipe-split'
 
 const MARK =
   /^(?:(?:part|stage|phase|group|component) (?:\d|one|two|three|four|five|six)|(?:(?:part|stage|phase|group|component|ingredients|list|mix|syrup) )?([A-H]))$/i

@@ -1,5 +1,5 @@
 /** What a sentence of a method does with the pot: gets something ready beside it, takes it off, puts it back, pours it out. */
-import { WARMTH } from './method'
+import { WARMTH } from './recipe-heats'
 
 /** Matches what is said in one of these ways, as whole words where `within` says so. */
 const saidAs = (ways: readonly RegExp[], within: (all: string) => string = (all) => all): RegExp =>

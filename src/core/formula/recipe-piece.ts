@@ -7,17 +7,7 @@ import { type Mix, massOf } from '../matter/mix'
 import { mixOf } from '../matter/portions'
 import type { FormulaDocument, Line } from './document'
 import { blankFormula } from './edit'
-import {
-  endingsIn,
-  type HeatUnit,
-  heatIn,
-  inCelsiusWords,
-  ovenUnitOf,
-  recipeUnit,
-  secondsIn,
-  short,
-  unitOf,
-} from './method'
+import { endingsIn, secondsIn, short } from './method'
 import { type Beside, besideIn, SYRUP_IN } from './recipe-beside'
 import { doubtful } from './recipe-doubts'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from './recipe-draft'
@@ -26,6 +16,7 @@ import { targetDoubt } from './recipe-end-doubts'
 import { type Done, endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import { familyOf, schoolOf } from './recipe-family'
 import { groupsFor } from './recipe-groups'
+import { type HeatUnit, heatIn, inCelsiusWords, ovenUnitOf, recipeUnit, unitOf } from './recipe-heats'
 import { asToasted, ownOf, readLines } from './recipe-lines'
 import { inOtherPot, ONTO_FOAM, pours } from './recipe-moves'
 import { fullTyped, mentions, namesOf } from './recipe-names'

@@ -1,7 +1,8 @@
 /** A list that is written in hundredths of the whole, as professional sheets are. */
 import { tenths } from '../quantity/number'
 import { parseUnit } from '../quantity/units'
-import { bare, type Headed } from './recipe-split'
+import { bare } from './recipe-rows'
+import type { Headed } from './recipe-split'
 
 /** "Sucrose 62.0 %", "62 % sucrose"; and how much of it all is made: "Batch 10 kg". */
 const SHARE = /^(?:(\d+(?:[.,]\d+)?) ?%\s+(?:of )?(\p{L}.*)|(\p{L}.*?)[\s:]+(\d+(?:[.,]\d+)?) ?%)$/u

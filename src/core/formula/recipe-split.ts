@@ -1,10 +1,24 @@
 /** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
 import { measureAt } from '../matter/amount'
-import { parseNumber } from '../quantity/number'
-import { beginsDone, DONE, heatIn, secondsIn } from './method'
+import { beginsDone, DONE, secondsIn } from './method'
+import { heatIn } from './recipe-heats'
 import { MAKES, makesIn } from './recipe-makes'
 import { isGotReady, takesOff } from './recipe-moves'
 import { plainLines, ROW_ENDS } from './recipe-plain'
+import {
+  BULLET,
+  bare,
+  beginsWithAmount,
+  ENDS_WITH_AMOUNT,
+  HEAD_BARE,
+  hasAmount,
+  inOneRow,
+  isAmountOf,
+  isLine,
+  isRowOfList,
+  lettered,
+  looksLikeMethod,
+} from './recipe-rows'
 import { saysUnit, unitApart, withUnits } from './recipe-units'
 
 /** Lines under a heading; those under none come first. */
@@ -32,9 +46,6 @@ const HEAD_LIST =
   /^(?:(?:the )?(?:ingredients|ingreds?\.?)(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\)|\s*[–—-]\s*makes? .{1,30})?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list|gather|measure|weigh(?: out)?)\s*:?$/i
 const HEAD_METHOD =
   /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|do|how to|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
-/** "Peanut topping", "To finish", with nothing after it. */
-const HEAD_BARE =
-  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|centre|center|crust|filling|jelly|shell|sponge|topping|coat(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
 /** "FONDANT" */
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 /** "A.", "Part 1", "Group 2 (honey)": the mark, whatever it is of. */
@@ -57,23 +68,7 @@ const HEAD_NOTES =
 const TOOL =
   /^(?:\d[\d\s–-]*|an? |some )?(?:\w+ ){0,2}?(?:(?:lolli(?:pop)?|lolly|popsicle|craft|wooden|paper|bamboo) sticks?|(?<=^\d+ )sticks|skewers?|cellophane(?: \w+)?|wrappers?|parchment(?: paper)?|(?:wax(?:ed)?|baking|greaseproof) paper|foil|(?:candy|sugar|jam) thermometer|paper (?:cases|cups|liners)|(?:non-?stick )?(?:(?:cooking|baking|oil) )?spray)(?:,.*| for .*|\s*\(.*\))?$/i
 
-/** "1 Put the sugar in a pan": a step with its number, and no amount. */
-const NUMBERED = new RegExp(
-  `^\\d{1,2}\\s+(?!drops?\\b(?! (?:by|the|from|on|spoon|tea)))(?=(?:\\w+ly )?${DONE.source}|(?:take|store|let|leave|wrap|line|grease|remove|preheat|using|when|turn|meanwhile|once|after|with|while|then)\\b|(?:butter|oil) (?:an?|the|your)\\b)`,
-  'i',
-)
-
-export const bare = (line: string): string =>
-  line
-    .replace(NUMBERED, '')
-    .replace(
-      /^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\[\d+\]|\(\d{1,2}\)|\(?[A-H]\)|\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu,
-      '',
-    )
-    .trim()
-
 /** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
-const BULLET = /^[-–*•·▢□]\s/
 const IS_STEP = /^\(?\d{1,2}[.)]\s/
 const isListed = (line: string): boolean =>
   BULLET.test(line)
@@ -83,153 +78,8 @@ const isListed = (line: string): boolean =>
       ((!/[.;:,]/.test(line) && isLine(line) && measureAt(bare(line), [])?.unit !== null) ||
         (ENDS_WITH_AMOUNT.test(line) && !/[;:,]/.test(line) && line.search(DONE) !== 0))
 
-/** "Two-storey slab" is a name, though it begins with a number. */
-const beginsWithAmount = (line: string): boolean =>
-  (parseNumber(bare(line)) !== null &&
-    !/^(?:\p{L}+-\p{L}|(?:two|three|four) (?:tones?|colou?rs?|layers?|ways?)\b|\d+ ?[°º]|\d+-(?:min|minutes?|hours?|ingredients?|layers?|steps?)\b)/iu.test(
-      bare(line),
-    )) ||
-  /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b/i.test(bare(line))
-
-/** "Glucose DE 42 1.200 kg" */
-const ENDS_WITH_AMOUNT =
-  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|m?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}(?: \d\/\d| ?[¼½¾⅓⅔])?|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|cups?|c|oz|lbs?)\.?)(?:\s\([^()]*\))?$/i
-const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
-
 /** "A slab for the quay" counts nothing, though it begins with a number in words. */
 const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !/\d|[¼½¾⅓⅔]|\bof\b/.test(line)
-
-/** "For the syrup: 800 g sugar, 340 ml water" */
-const HEADED_ROW =
-  /^(?:(?:layer|part|phase|stage|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}(?=:)|(?:part|stage|phase|group) \d(?=:)|[A-H](?=[:.)] ))[:.)]\s+(.+)$/iu
-
-/** Whether a piece of a row is an amount of something. */
-function isLine(piece: string): boolean {
-  if (NO_AMOUNT.test(bare(piece))) return false
-  const measure = measureAt(bare(piece), [])
-  return (measure !== null && /\p{L}{3}/u.test(measure.rest)) || OF_FRUIT.test(bare(piece))
-}
-/** "24 h, guillotine", "sheet 15 mm": a time or a size is no amount. */
-const NO_AMOUNT = /^(?:\p{L}+ )?\d+\s?(?:h|hrs?|hours?|mins?|minutes?|days?|mm)\b/iu
-/** "Juice of half a lemon" */
-const OF_FRUIT =
-  /^(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? of (?:\d|[¼½¾]|half|an?|one|two)\b/i
-
-/** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
-const NEXT =
-  /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|half a (?:pound|pint|cup|dozen)\b|(?:one|two|three|four) (?:of\b|cups?\b|cupfuls?|teaspoonfuls?|tablespoonfuls?)|a piece of butter\b|an? (?:cupful|tablespoonful|teaspoonful)\b|an? (?:pinch|dash|knob|cup|teacup|tin|can|jar|stick|packet|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b|half (?:pint|cup)\b|(?:pinch|juice|zest)\b)/i
-/** What a row of a list names without an amount: colours, flavours, salt. */
-const UNMEASURED =
-  /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
-const NEXT_OR_PLUS = new RegExp(
-  `${NEXT.source}|\\s+\\+\\s+(?![^(]*\\))(?!(?:[\\d¼½¾⅓⅔]\\S*\\s+)?(?:\\w+\\s+)?(?:for|extra|more|to)\\b)`,
-  'i',
-)
-
-/** "50 g icing sugar + 50 g cornflour for dusting": said of both. */
-const USED =
-  /^(.+?)(,? (?:for (?:dusting|coating|rolling|tossing|dipping|sprinkling|decorating)|to (?:coat|dust|roll|finish)))$/i
-
-/** "Sugar: 2 cups" */
-const NAME_FIRST = /^(\p{L}[\p{L} -]{2,40}):\s*([\d¼½¾⅓⅔][\d/.,¼½¾⅓⅔ ]*\s?\p{L}+)\.?$/u
-/** ◊ Of a row of names and amounts so many have an amount; the rest are colours, or salt. */
-const MOST_OF = 0.6
-
-/** "1 lb sugar / 450 g", "450 g / 1 lb sugar": the same once more. */
-const AMOUNT_ALONE =
-  /(?:[\d.,]+|[\d\s]*[¼½¾⅓⅔]|\d+\s*\/\s*\d+)\s*(?:k?g|[mc]?l|oz|ounces?|lbs?|pounds?|cups?|fl\.? oz|pints?)\.?\s*/
-    .source
-
-const APART = new RegExp(
-  `\\s+(?:[·•|]|\\/\\/)\\s+|(?<!^\\s*${AMOUNT_ALONE})\\s+\\/\\s+(?!${AMOUNT_ALONE}$)(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`,
-  'i',
-)
-
-/** "3 cups sugar, 1 cup water. Boil without stirring …" */
-const LIST_THEN_METHOD = /^([^.]*(?:\.(?!\s+\p{Lu})[^.]*)*)\.\s+(\p{Lu}.*)$/su
-
-/** "Stage 3" */
-const IS_MARK = /^(?:group|part|phase|stage) \d$/i
-
-/** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
-function inOneRow(row: string): string[] {
-  const line = row.replace(
-    /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
-    '',
-  )
-  // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
-  const [, done = '', after = ''] = HEADED_ROW.exec(line) ?? []
-  const begins = done.search(DONE) === 0
-  const [, listed = '', told = ''] = LIST_THEN_METHOD.exec(begins ? after : line) ?? []
-  const first = listed.split(NEXT_OR_PLUS)
-  const named = listed.split(/,\s+/)
-  if (DONE.test(told) && named.length > 1 && named.every((piece) => ENDS_WITH_AMOUNT.test(piece)))
-    return [...named, told]
-  if (DONE.test(told) && first.length > 1 && first.every(isLine))
-    return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
-  // "50 g icing sugar and 50 g cornflour, sifted together"
-  const both = line.split(/\s+and\s+(?=[\d¼½¾⅓⅔])/)
-  if (both.length > 1 && both.every((piece) => isAmountOf(piece)) && !looksLikeMethod(line)) return both
-  // "250 g almonds - 180 g sugar - 60 g water"
-  const dashed = line.split(/\s+[-–—]\s+(?=[\d¼½¾⅓⅔])/)
-  if (dashed.length > 2 && dashed.every(isLine)) return dashed
-  // "Sugar 300 g – honey 75 g – cream 200 g"
-  const byName = line.split(/\s+[–—-]\s+/)
-  if (byName.length > 2 && byName.every((piece) => ENDS_WITH_AMOUNT.test(piece))) return byName
-  const stopped = line.split(/\.\s+(?=\p{Lu})/u)
-  const amountFirst = stopped.map((piece) => piece.replace(NAME_FIRST, '$2 $1'))
-  const turned = amountFirst.filter((piece, i) => piece !== stopped[i]).length
-  if (stopped.length > 1 && turned >= MOST_OF * stopped.length) return amountFirst
-  const apart = line.split(APART)
-  const opens = (HEADED_ROW.exec(apart[0] as string)?.[2] ?? apart[0]) as string
-  if (
-    [opens, ...apart.slice(1)].filter(hasAmount).length > 1 &&
-    hasAmount(opens) &&
-    !looksLikeMethod(apart.at(-1) as string)
-  ) {
-    // "Base: oats 400 g; flour 600 g"
-    const [, over, begins] = HEADED_ROW.exec(apart[0] as string) ?? []
-    return over && begins ? [`${over}:`, begins, ...apart.slice(1), ROW_ENDS] : apart
-  }
-  const [, heading, rest] = HEADED_ROW.exec(line) ?? []
-  const ends = (rest ?? line).split(/,\s+(?![^(]*\))/)
-  const areEnds = ends.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length > MOST_OF * ends.length
-  if (
-    areEnds &&
-    !/:/.test(rest ?? line) &&
-    (heading === undefined || ends.length > 1 || heading.length === 1 || IS_MARK.test(heading))
-  )
-    return heading === undefined ? ends : [`${heading}:`, ...ends, ROW_ENDS]
-  const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
-  const pieces = all.split(NEXT_OR_PLUS)
-  const lines =
-    (pieces.length > 1 || (heading !== undefined && UNMEASURED.test(all))) && pieces.every(isLine)
-      ? pieces.flatMap((piece) => piece.replace(/\.$/, '').split(UNMEASURED)).map((piece) => `${piece}${use}`)
-      : [rest ?? line]
-  // "Honey: 200 g honey"
-  const isOwn =
-    heading !== undefined && ` ${measureAt(bare(all), [])?.rest}`.toLowerCase().endsWith(` ${heading.toLowerCase()}`)
-  if (isOwn) return [all]
-  const alone =
-    lines.length < 2 &&
-    !/^(?:for|to)\b|\b[A-H]$/i.test(heading ?? '') &&
-    !IS_MARK.test(heading ?? '') &&
-    !HEAD_BARE.test(heading ?? '')
-  if (alone || !pieces.every(isLine)) return [line]
-  return heading === undefined ? lines : [`${heading}:`, ...lines, ROW_ENDS]
-}
-
-/** ◊ A sentence of method is longer than a line of the list, or ends as sentences do. */
-const looksLikeMethod = (line: string): boolean =>
-  line.length > 90 ||
-  (/[.!]$/.test(line) &&
-    !(BULLET.test(line) && ENDS_WITH_AMOUNT.test(line)) &&
-    (line.split(' ').length > 5 || isGotReady(bare(line)) || (bare(line).search(DONE) === 0 && !hasAmount(line)))) ||
-  NUMBERED.test(line) ||
-  // "Boil to 146 °C"
-  (line.search(DONE) === 0 && heatIn(line) !== null) ||
-  /^step\s+\d+\s*[:.)–-]/i.test(line) ||
-  (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
 
 /** "1,000 g cream: scald, hold 80 °C. In a copper pan …": a method, whatever it begins with. ◊ */
 const isTold = (line: string): boolean => line.split(/[.!]\s+(?=\p{Lu})/u).length >= 3 && heatIn(line) !== null
@@ -323,30 +173,11 @@ function prefaceOf(rows: readonly string[]): ReadonlySet<number> {
   return new Set(isHeaded && !between.some((i) => isAmountOf(rows[i] as string)) ? between : [])
 }
 
-/** "200 g sugar", and not "8 inch pan". */
-function isAmountOf(row: string): boolean {
-  const unit = isLine(row) ? measureAt(bare(row), [])?.unit : null
-  return unit !== null && unit !== undefined && unit.kind !== 'count'
-}
-
-/** An amount of something, that ends as no sentence does. */
-const isRowOfList = (row: string): boolean =>
-  /^[\d¼½¾⅓⅔]/.test(bare(row)) && isAmountOf(row) && !/[.!;:]$|[.!]\s+\p{Lu}/u.test(row) && heatIn(row) === null
-
 /** ◊ No recipe has more lines than that; what stands beyond is kept in the notes alone. */
 const MOST_LINES = 400
 
 /** "Method: warm the cream": the heading and the first sentence in one row. */
 const METHOD_BEGINS = /^(?:method|directions|instructions|procedure|how)\s*[:–]\s*(?=\S)/i
-
-/** "A  sugar 620 g, glucose 480 g", over "B  cream 700 g": marks without a colon, of which there are two in turn at least. */
-const LETTERED = /^([A-H])\s+(?=\p{L}[^.]*\d)/u
-const isLettered = (line: string, letter: string): boolean =>
-  LETTERED.exec(line)?.[1] === letter && ENDS_WITH_AMOUNT.test(line)
-const lettered = (lines: readonly string[]): readonly string[] =>
-  lines.some((l, i) => isLettered(l, 'A') && isLettered(lines[i + 1] ?? '', 'B'))
-    ? lines.map((l) => (ENDS_WITH_AMOUNT.test(l) ? l.replace(LETTERED, '$1: ') : l))
-    : lines
 
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. */
 export function splitRecipe(text: string): SplitRecipe {

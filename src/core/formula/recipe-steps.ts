@@ -4,43 +4,15 @@ import type { StageId } from '../craft/stages'
 import type { Step } from './document'
 import { idFor, plainPour, plainPull } from './edit'
 import { handworkSaid } from './handwork-said'
-import {
-  actsLast,
-  beginsDone,
-  type Ending,
-  heatIn,
-  inCelsiusWords,
-  inDegrees,
-  label,
-  ovenUnitOf,
-  secondsIn,
-  short,
-  uncapital,
-} from './method'
+import { actsLast, beginsDone, type Ending, label, secondsIn, short, uncapital } from './method'
+import { actOf } from './recipe-acts'
 import { timedFromBoil } from './recipe-at-boil'
 import { CLIMBS, STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor, waitsOnceCold } from './recipe-due'
 import { boilsUp, dialSaid, MEDIUM, onlyDissolves, turnsDown } from './recipe-flame'
+import { heatIn, inCelsiusWords, inDegrees, ovenUnitOf } from './recipe-heats'
 import { withLids } from './recipe-lids'
-import { bathes, inOven, isGotReady, ONTO_FOAM, pours, putsBack, takesOff, withoutHeat } from './recipe-moves'
+import { bathes, inOven, isGotReady, ONTO_FOAM, pours, putsBack, takesOff } from './recipe-moves'
 import { waitedOnce } from './recipe-twice'
-
-/** What a step's button says once it is done, by what the sentence does. */
-const ACTS: readonly (readonly [RegExp, string])[] = [
-  [/\b(?:pour(?! in(?:to)? (?:an? )?(?:\w+ )?jug)|spread|turn (?:it )?out|scrape|tip)\b/i, 'It is out'],
-  [/\b(?:add|stir in|whisk in|put|pour in|fold in|slide in|sprinkle|mix in|combine)\b/i, 'It is in'],
-  [/\b(?:beat|whip|whisk)(?:p?ing)?\b/i, 'Beaten'],
-  [/\b(?:cut|break|slice|unmould)\b/i, 'Cut'],
-  [/\b(?:wrap|store|keep|pack)\b/i, 'Put away'],
-  [/\b(?:leave|let|set|rest|cool|chill)\b/i, 'It has rested'],
-  [/\b(?:boil|cook|simmer|heat|bring|melt)\b/i, 'It is there'],
-]
-const [OUT] = ACTS
-/** `canEmpty`: whether the pot can leave its ring for good in it; what is poured before that goes in. */
-function actOf(text: string, canEmpty = true): string {
-  const found = ACTS.find(([words]) => words.test(withoutHeat(text)))
-  if (found) return found === OUT && !canEmpty ? 'It is in' : found[1]
-  return takesOff(text) ? 'It is off' : 'Go on'
-}
 
 const stageWords: Readonly<Record<StageId, string>> = {
   syrup: 'no thread yet',

@@ -1,6 +1,6 @@
 /** Titles of steps: "Cook the sugar: in a heavy pan combine …", "1. Add the butter. Stir in the butter until melted." */
 import { isGotReady } from './recipe-moves'
-import { bare } from './recipe-split'
+import { bare } from './recipe-rows'
 
 /** What a title of a step begins with: something that is done. */
 const DOES =

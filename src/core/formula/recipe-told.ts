@@ -2,9 +2,10 @@
 import { amountOf, measureAt } from '../matter/amount'
 import { type FormulaDocument, piecesOf, type Step } from './document'
 import { nameOfLine } from './line-name'
-import { figuresIn, heatIn, inDegrees, secondsIn } from './method'
+import { secondsIn } from './method'
 import { ingredientIn } from './mixes'
 import type { Draft } from './recipe-draft'
+import { figuresIn, heatIn, inDegrees } from './recipe-heats'
 import { isUsualShape } from './recipe-shape'
 import { isAddedPlainly } from './recipe-steps'
 

@@ -1,9 +1,10 @@
 /** A recipe that boils twice: the honey that goes onto the whites first, while the sugar climbs in a pot of its own. */
 import type { FormulaDocument, Step } from './document'
 import { idFor } from './edit'
-import { capital, type HeatUnit, heatIn, short, WATCHES } from './method'
+import { capital, short, WATCHES } from './method'
 import type { Answers, Draft, Lexicon, WrittenPiece } from './recipe-draft'
 import { boilsTo, endingOf, inOrder } from './recipe-ending'
+import { type HeatUnit, heatIn } from './recipe-heats'
 import { questionsUnder, under } from './recipe-layers'
 import { readLines } from './recipe-lines'
 import { FOAM, inOtherPot, isGotReady, WHIPPED_IN, whipsWhites } from './recipe-moves'
