@@ -76,7 +76,7 @@ const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600, d: 864
 /** ◊ A night, s. */
 const OVERNIGHT = 8 * 3600
 const TIME = new RegExp(
-  `(?<![\\d./])(?!an? second\\b)(half an|\\d+ \\d\\/\\d|\\d+\\/\\d+|(?:\\d+ ?)?[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d+ \\d\\/\\d|(?:\\d+ ?)?[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
+  `(?<![\\d./])(?!an? second\\b)(half an|(?:a )?(?:good |full )?quarter of an|three[- ]quarters of an|\\d+ \\d\\/\\d|\\d+\\/\\d+|(?:\\d+ ?)?[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d+ \\d\\/\\d|(?:\\d+ ?)?[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
   'gi',
 )
 
@@ -98,7 +98,7 @@ export function secondsIn(sentence: string): number | null {
   if (!found) return /(?<!\bor (?:it|they)\b.*)\bover ?night\b/i.test(sentence) ? OVERNIGHT : null
   const [, count = '', unit = ''] = found
   const per = SECONDS[unit[0]?.toLowerCase() ?? ''] ?? 0
-  const written = parseNumber(count)
+  const written = parseNumber(count.replace(/^.*\bquarter of an$/i, '1/4').replace(/^three.quarters of an$/i, '3/4'))
   // "1 hr 30 mins", "1 hr 30"
   const more = /^\s*(?:and\s+)?(\d+)(?:\s*(?:minutes?|mins?)\b|$)/i.exec(
     sentence.slice((found.index ?? 0) + found[0].length),

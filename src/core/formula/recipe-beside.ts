@@ -327,7 +327,7 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
     if (isOther) others.add(i)
     // "off the heat add the chocolate", "pour in the cream": to what stands there, where nothing sweet is on the stove yet
     const goesIn = apart.get(i - 1)
-    if (goesIn !== undefined && !isOther && i < sugarAt && PUTS_IN.test(s)) {
+    if (goesIn !== undefined && !isOther && !isGotReady(s) && i < sugarAt && PUTS_IN.test(s)) {
       apart.set(i, goesIn)
       others.add(i)
       ready.add(i)

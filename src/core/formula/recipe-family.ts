@@ -10,7 +10,7 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
     'caramel-sauce',
   ],
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
-  [/fudge|penuche|(?:mint|opera|rose|violet|fruit|sugar) creams?|\btablet\b|coconut ice\b/i, 'fudge'],
+  [/fudge|penuche|mint cake|(?:mint|opera|rose|violet|fruit|sugar) creams?|\btablet\b|coconut ice\b/i, 'fudge'],
   [/marshmallow/i, 'marshmallow'],
   [/pralines?\b(?! paste)/i, 'fudge', /cream|milk/i],
   [/brittle|praline(?! paste)|nougatine/i, 'brittle'],

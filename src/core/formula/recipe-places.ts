@@ -175,6 +175,9 @@ const MIXED = /\b(?:over|onto|on|into) (?:the |your )?(?:[\w-]+ ){0,2}(?:mix(?:t
 /** "While the gelatin blooms, combine …": what stands about goes nowhere. */
 const WHILE_IT = /^while (?:the |that |it )?[^,]{0,40},\s*/i
 
+/** "Leave to soften while you make the syrup": that is another sentence's. */
+const WHILE_YOU = /\bwhile (?:you|we|i)\b.*$/i
+
 const OVER = /\bpour\b.*\b(?:over|onto|on)\b/i
 
 /** The names of a line that are not all of another line's name: "the milk" is not the condensed milk, where there is milk as well. */
@@ -206,7 +209,7 @@ function placeOf(
 ): number {
   const names = ownNames(line, written)
   const said = withoutOthers(all, line, written).map((s) =>
-    (isIcing(line) ? s : s.replace(ICING, ' ')).replace(WHILE_IT, ''),
+    (isIcing(line) ? s : s.replace(ICING, ' ')).replace(WHILE_IT, '').replace(WHILE_YOU, ''),
   )
   if (isOutside(line)) {
     const about = lettersOf(line.purpose ?? line.heading ?? '')

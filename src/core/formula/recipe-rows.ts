@@ -75,6 +75,8 @@ const USED =
 
 /** "Sugar: 2 cups" */
 const NAME_FIRST = /^(\p{L}[\p{L} -]{2,40}):\s*([\d¼½¾⅓⅔][\d/.,¼½¾⅓⅔ ]*\s?\p{L}+)\.?$/u
+/** "Butter 100" */
+const NAMED_BARE = /^(?!.*\b(?:to|at|till|until) \d)(?:\d+ ?% )?\p{L}[\p{L} '’-]{1,30} \d+(?:[.,]\d+)?(?: \([^)]*\))?$/u
 /** ◊ Of a row of names and amounts so many have an amount; the rest are colours, or salt. */
 const MOST_OF = 0.6
 
@@ -143,6 +145,10 @@ export function inOneRow(row: string): string[] {
     (heading === undefined || ends.length > 1 || heading.length === 1 || IS_MARK.test(heading))
   )
     return heading === undefined ? ends : [`${heading}:`, ...ends, ROW_ENDS]
+  // "butter 100, sugar 100, water 20": of which unit is asked
+  const bareEnds = line.replace(/\.$/, '').split(/[,;]\s+(?![^(]*\))/)
+  if (bareEnds.length > 2 && bareEnds.filter((piece) => NAMED_BARE.test(piece)).length > MOST_OF * bareEnds.length)
+    return bareEnds
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
   const pieces = all.split(NEXT_OR_PLUS)
   const lines =

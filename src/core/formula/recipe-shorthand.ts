@@ -15,14 +15,22 @@ const OFF_THEN = new RegExp(`\\boff(?: (?:the )?heat)?${ARROW.source}`, 'i')
 /** "200 g hot cream → stop" */
 const STOPS = /^stop$/i
 const ONLY_HEATS = /^(?:boil|cook|heat)$/i
-const OFF = /^off (?:the )?(?:heat|flame)\s*[:,+–—-]\s*(.+)$/i
+const OFF = /^off(?: (?:the )?(?:heat|flame)\s*[:;,+–—-]|\s*[:;])\s*(.+)$/i
 /** "Stir in, back to 130 °C" */
 const BACK_TO = /, (?=(?:back|on|up) to \d)/i
 
 /** "Off the heat, when the bubbles die down, add the acid" */
 const BEGINS_WHEN = /^(?:when|once|as soon as|after|while|before)\b/i
 
-const isTold = (words: string): boolean => beginsDone(words) || isGotReady(words) || BEGINS_WHEN.test(words)
+/** What is done with a slab. */
+const WORKS = /^(?:break|cut|dip|mark|press|score|slice|snap|wrap)\b/i
+/** "+ sugar + water" */
+const PLUS = /^\+\s*/
+/** ◊ Nothing is cooked to less, °C or °F: it is left there. */
+const LEFT_BELOW = 60
+
+const isTold = (words: string): boolean =>
+  beginsDone(words) || WORKS.test(words) || isGotReady(words) || BEGINS_WHEN.test(words)
 const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase())
 
 /** "Dark amber → off" */
@@ -30,10 +38,12 @@ const ONLY_OFF = /^off(?: (?:the )?heat)?$/i
 const SHADE = /^(?:(?:dark|deep|golden|light|medium|pale) )?(?:amber|caramel|gold(?:en)?|straw)(?: colou?r)?$/i
 
 /** One of the things between arrows as a sentence. */
-function spelled(words: string): string {
+function spelled(written: string): string {
+  const words = written.replace(PLUS, '')
   if (ONLY_OFF.test(words)) return 'Take it off the heat'
   if (SHADE.test(words)) return `Cook until ${lower(words)}`
   const [, on, heat] = TO_HEAT.exec(words) ?? []
+  if (heat && Number.parseFloat(heat) < LEFT_BELOW) return `Leave at ${heat}`
   if (heat) return `Cook ${on ? `${on} ` : ''}to ${heat}`
   const off = OFF.exec(words)?.[1]
   if (off) return `Off the heat ${isTold(off) ? lower(off) : `add ${lower(off)}`}`
@@ -83,7 +93,10 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
 
 /** "235 - nuts in", "cook 118": a heat at the head or the end of what is said. */
 const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
-  [/(?<=^|[.!]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?:\s+[–—-]|:)\s+(?=\p{L})/giu, 'At $1 '],
+  [
+    /(?<=^|[.!]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?:\s+[–—-]|:)\s+(?=(?!about\b|approx|for\b|it\b|this\b|that\b)\p{L})/giu,
+    'At $1 ',
+  ],
   [/(?<=^|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi, '$1$2 to '],
 ]
 
