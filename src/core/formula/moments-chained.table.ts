@@ -290,4 +290,33 @@ export const chainedMoments: readonly Moment[] = [
       /^after 120 \+ dark-chocolate-70 120: .*Wait 2 minutes/,
     ],
   ],
+  [
+    'a pan of cream that is heated and left by itself; how long something could take',
+    '300 g sugar\n100 ml water\n200 g cream\n75 g honey\n80 g butter',
+    'Put the cream in a pan. Heat until it steams, then turn off and leave for 15 minutes. Strain into a jug. Put the sugar and water in a deep saucepan and dissolve. Boil until you have a deep golden caramel. Take it off the heat and stir in the honey and butter, followed by the infused cream, a little at a time. Return the pan to the heat and bubble until it reaches 121C. This could take 15-20 minutes. Pour.',
+    121,
+    [
+      /^ready \+ sugar 300, water 100: Put the sugar/,
+      /^colour 183: Boil/,
+      /^ready \+ cream-36 200, honey 75, butter 80: Take it off/,
+      /^ready: Return/,
+      /^target: Bubble/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'what the pot drops to, and where it is cooked on to, in one sentence; what is never let boil',
+    '200 g sugar\n160 g corn syrup\n60 ml water\n60 g pecans\n14 g butter',
+    "Sugar, syrup and water over a medium heat. Let it melt slow, about twenty minutes, don't let it boil. Cook 'til 290F. Add pecans (mixture will drop to about 260), keep cooking until 300. Take off, add butter. Pour.",
+    148.9,
+    [
+      /^ready \+ sugar 200, corn-syrup 160, water 60: Sugar/,
+      /^after 1200: Let it melt slow/,
+      /^rises 143.3: Cook/,
+      /^rises 126.7 \+ pecans 60: Add pecans/,
+      /^target: Keep cooking/,
+      /^ready \+ butter 14: Take off/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

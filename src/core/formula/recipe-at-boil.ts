@@ -5,6 +5,9 @@ import { CLIMBS } from './recipe-due'
 
 /** "Cover for three minutes", "simmer 10 min": so long at the boil. */
 const AT_BOIL = /\b(?:boil|simmer|bubble|steam|cover(?:ed)?(?! with)|lid)\b/i
+/** "Don't let it boil" */
+const NOT_AT_ALL = /\b(?:do not|don.?t|never|not|without)\b[^,;.]{0,20}\bboil\w*/gi
+const timesBoil = (say: string): boolean => AT_BOIL.test(say.replace(NOT_AT_ALL, ' '))
 const BRINGS = /\b(?:boil|simmer)\b/i
 
 /** "Bring the milk and sugar to a simmer": what is done next is done then. */
@@ -29,7 +32,7 @@ export function timedFromBoil(steps: readonly Step[]): readonly Step[] {
   let [dial, now] = [0, 0]
   for (const [i, step] of steps.entries()) {
     const isTimed =
-      step.when.on === 'after' && step.when.seconds < LONG_S && AT_BOIL.test(step.say) && (pull < 0 || i < pull)
+      step.when.on === 'after' && step.when.seconds < LONG_S && timesBoil(step.say) && (pull < 0 || i < pull)
     if (isTimed && lit && !boils) {
       const before = out.at(-1)
       // a flame that is turned up is turned up first

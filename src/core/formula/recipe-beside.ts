@@ -268,7 +268,7 @@ const ADDS = /^add\b/i
 
 /** What is done to something that was warmed apart, before it goes in. */
 const TENDS = new RegExp(
-  `^(?:(?:get|heat|warm|bring) (?:it|this|that)|remove|take(?!.* to \\d)|discard|fish out|strain|cover|keep|cool|chill|(?:stir|whisk) (?:until|till) .{0,30}(?:combined|melted|smooth)|${STAYS})\\b`,
+  `^(?:(?:get|heat|warm|bring) (?:it|this|that)|(?:heat|warm) (?:gently )?(?:until|till)|remove|take(?!.* to \\d)|discard|fish out|strain|cover|keep|cool|chill|(?:stir|whisk) (?:until|till) .{0,30}(?:combined|melted|smooth)|${STAYS})\\b`,
   'i',
 )
 

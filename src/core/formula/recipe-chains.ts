@@ -16,7 +16,7 @@ const CUTS = /^(?:break|cut|slice|snap|unmou?ld)\b/i
 const FINISHING = new RegExp(`^(?:${FINISHES})\\b`, 'i')
 
 const LINK = new RegExp(
-  `(?:[,;]\\s+(?:and then |and |then )?|\\s+[–—-]\\s+|\\s+(?:and then|and|then)\\s+)(?=(?:quickly |slowly |gently )?(?:${LASTS}|${FINISHES})\\b)`,
+  `(?:[,;]\\s+(?:and then |and |then )?|\\s+[–—-]\\s+|\\s+(?:and then|and|then)\\s+)(?=(?:quickly |slowly |gently )?(?:(?:${LASTS}|${FINISHES})\\b|to (?:about )?\\d{3}))`,
   'gi',
 )
 const BEGINS_ACT = new RegExp(`^(?:then |now )?(?:quickly |slowly |gently |carefully )?(?:${ACTS})\\b`, 'i')
@@ -30,14 +30,18 @@ const NO_WAIT = /\bover (?:about )?\d|\b(?:keeps|takes|should take)\b/i
 const acts = (head: string): boolean =>
   BEGINS_ACT.test(head) || (WATCHES.test(head) && ACTS_THEN.test(head)) || pours(head) || IS_OFF.test(head)
 
+const ONWARD = /^to (?=(?:about )?\d)/i
+
 /** Whether a clause after `head` has a moment of its own. */
 function isApart(head: string, tail: string): boolean {
   const [from, to] = [heatIn(head), heatIn(tail)]
   // "cook to 107°, cool to 40° and blend in the butter"
   if (from && to?.cools && !from.cools && !from.oven) return true
+  // "to 130°, nuts, to 150°"
+  if (ONWARD.test(tail)) return from !== null && to !== null && to.low > from.high
   if (FINISHING.test(tail)) return CUTS.test(head)
   if (!acts(head) || isGotReady(head)) return false
-  if (to !== null) return !WATCHES.test(head) && from === null && secondsIn(head) === null
+  if (to !== null) return !WATCHES.test(head) && (from === null || from.cools) && secondsIn(head) === null
   return secondsIn(tail) !== null && secondsIn(head) === null && !NO_WAIT.test(tail)
 }
 
@@ -46,7 +50,7 @@ export function chainOf(sentence: string): string[] {
   for (const link of sentence.matchAll(LINK)) {
     const [head, tail] = [sentence.slice(0, link.index), sentence.slice(link.index + link[0].length)]
     // what stands between it and its own figure is of it
-    if (isApart(head, tail)) return [head, ...chainOf(tail)]
+    if (isApart(head, tail)) return [head, ...chainOf(tail.replace(ONWARD, 'cook to '))]
   }
   return [sentence]
 }

@@ -95,7 +95,7 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
       text: whole.trim(),
       from: at,
       to: at + whole.trimEnd().length,
-      ofAdded: OF_ADDED.test(before) || (before.endsWith('(') && GOES_IN.test(after)),
+      ofAdded: (OF_ADDED.test(before) && !COOLS.test(before)) || (before.endsWith('(') && GOES_IN.test(after)),
       begins: false,
     }
     if (isWay) {
@@ -109,6 +109,10 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
 export const heatIn = (sentence: string): HeatSaid | null =>
   [...heatsIn(sentence)].find((h) => !h.ofAdded && !h.begins) ?? null
 
+/** Every temperature a sentence speaks of but those of what goes in. */
+export const allHeatsIn = (sentence: string): readonly HeatSaid[] =>
+  [...heatsIn(sentence)].filter((h) => !h.ofAdded && !h.begins)
+
 /** How warm a sentence says that what it puts in is; null where it does not. */
 export const heatOfAdded = (sentence: string): HeatSaid | null => [...heatsIn(sentence)].find((h) => h.ofAdded) ?? null
 
@@ -117,13 +121,14 @@ const COULD_BE_HEAT =
   /(?<![\d.,/x×£$€#-]|[x×] )(\d{3}|(?<=\b(?:at|to|until|till|below|above|about|around|roughly|nearly|reach(?:es)?) )\d{2})(?![\d/x×%]|[.,]\d| ?[x×]| ?\p{L}*-(?=\p{L}))/giu
 /** What is counted, weighed or measured, and what a label or a size is. */
 const NO_HEAT =
-  /^(?:\s*[-–]\s*\d+)?\s*(?:°|[cm]?m\b|bloom|calories|kcal|de\b|each|more|pieces|pcs|rpm|servings|sheets?|squares?|strokes|times|turns|watts?|w\b)|^\s*(?:\p{L}+\s+)?(?:bars|balls|caramels|cubes|pieces|sweets|squares)\b/iu
+  /^\s*(?:°|[cm]?m\b|bloom|calories|kcal|de\b|each|more|pieces|pcs|rpm|servings|sheets?|squares?|strokes|times|turns|watts?|w\b)|^\s*(?:\p{L}+\s+)?(?:bars|balls|caramels|cubes|pieces|sweets|squares)\b/iu
 
 /** Figures of a sentence that could be heats, and were read as none: "keep at it till 300". */
 export const figuresIn = (sentence: string): number[] => {
   const heats = [...heatsIn(sentence)]
   return [...sentence.matchAll(COULD_BE_HEAT)].flatMap(({ index, 0: digits }) => {
-    const after = sentence.slice(index + digits.length)
+    // "12-14 minutes"
+    const after = sentence.slice(index + digits.length).replace(/^ ?[-–] ?\d+/, '')
     const isRead = heats.some((h) => index >= h.from && index < h.to)
     return isRead || COUNTS.test(after) || NO_HEAT.test(after) ? [] : [Number(digits)]
   })

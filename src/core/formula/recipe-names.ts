@@ -11,6 +11,7 @@ export const lettersOf = (text: string): string =>
     .replace(/[^a-z]+/g, ' ')
     .trim()
 
+const FLAVOURING = ['flavouring', 'flavoring', 'flavour', 'flavor']
 const FLAVOURS = /^(?:flavour|extract|almond-extract)$/
 const isSpice = (word: string): boolean =>
   word.length > 3 && !/^(?:ground|powder|finely|tsps?|tbsps?|teaspoons?|tablespoons?|drops?|pure|natural)$/.test(word)
@@ -28,7 +29,7 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
     ),
     ...(isNut ? ['nuts'] : []),
     ...(/^gelatin/.test(ingredient.id) ? ['gelatin', 'gelatine'] : []),
-    ...(FLAVOURS.test(ingredient.id) ? ['flavouring', 'flavoring', 'flavour', 'flavor'] : []),
+    ...(FLAVOURS.test(ingredient.id) ? FLAVOURING : []),
     ...(ingredient.id === 'spice' || FLAVOURS.test(ingredient.id)
       ? lettersOf(line.typed ?? '')
           .split(' ')
@@ -84,6 +85,8 @@ export const fullTyped = (typed: string): string => lettersOf(typedName(typed)).
 export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] => [
   ...namesIn([typedName(typed), ...(likely ? everyNameOf(likely) : [])]),
   ...(likely ? acidOf(likely) : []),
+  ...(/\bflavou?r/i.test(typed) ? FLAVOURING : []),
+  ...(/\bcolou?r/i.test(typed) ? ['colouring', 'coloring', 'colour', 'color'] : []),
 ]
 
 /** What a line of the list calls what it measures, without amount, brackets and note. */

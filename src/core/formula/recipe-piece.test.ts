@@ -155,13 +155,13 @@ describe('what a recipe is', () => {
 
   it('asks where a line goes in that is asked about, too, where the method does not speak of it by its name', () => {
     const text =
-      'Chews\n\n400 g sugar\n300 g corn syrup\n5 g moonmilk flavouring\npowdered sugar\n\nBoil sugar and corn syrup until dissolved, then to 130 °C. Add the flavour. Pour out. Dust with powdered sugar.'
+      'Chews\n\n400 g sugar\n300 g corn syrup\n5 g moonmilk essence\npowdered sugar\n\nBoil sugar and corn syrup until dissolved, then to 130 °C. Add the flavour. Pour out. Dust with powdered sugar.'
     const { questions, asks } = readRecipe(text, pantry)
     expect(questions.map((q) => q.group)).toEqual([
       expect.not.stringMatching(/^pot$/),
       expect.not.stringMatching(/^pot$/),
     ])
-    expect(asks.flatMap((a) => (a.id === 'place' ? [a.name] : []))).toEqual(['moonmilk flavouring'])
+    expect(asks.flatMap((a) => (a.id === 'place' ? [a.name] : []))).toEqual(['moonmilk essence'])
   })
 
   it('puts in where it is boiled down what is still asked about', () => {

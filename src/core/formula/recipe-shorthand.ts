@@ -55,7 +55,11 @@ const SENTENCES = new RegExp(`(?<=[^\\d\\s]\\.)\\s+(?=\\p{Lu}|${ARROWS})`, 'u')
 
 /** A line with its shorthand as sentences; any other line as it is. */
 export const spelledOut = (line: string): string =>
-  ARROW.test(line) ? line.split(SENTENCES).map(spelledSentence).join(' ') : spelledSentence(line)
+  REDUCED.test(line)
+    ? line.replace(REDUCED, '$1 ($2)')
+    : ARROW.test(line)
+      ? line.split(SENTENCES).map(spelledSentence).join(' ')
+      : spelledSentence(line)
 
 function spelledSentence(line: string): string {
   const [, mark = '', written = ''] = MARK.exec(line) ?? []
@@ -77,11 +81,15 @@ function spelledSentence(line: string): string {
   return `${mark}${done.map((part) => spelled(part.replace(/[.,;]$/, ''))).join('. ')}.`
 }
 
+/** "Purée 150 g → reduce to 75 g": a line of a list, and what is done to it beforehand. */
+const REDUCED = /^(\s*[^→>]{3,50}\d ?(?:g|kg|ml|l)) *(?:→|->|=>) *(reduced?\b.{0,20})$/i
+
 /** "Sugar w/ water", "set o/n" */
 const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
+  [/(?<![\p{L}\d])['’‘]?til\b/giu, 'until'],
   // "149 and out"
   [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
   [/\b(pour|spread|spoon|tip|turn)( it| out| the \w+)? on to (?=an? |the |your )/gi, '$1$2 onto '],

@@ -5,7 +5,7 @@ import { nameOfLine } from './line-name'
 import { secondsIn } from './method'
 import { ingredientIn } from './mixes'
 import type { Draft } from './recipe-draft'
-import { figuresIn, heatIn, inDegrees } from './recipe-heats'
+import { allHeatsIn, figuresIn, inDegrees } from './recipe-heats'
 import { isUsualShape } from './recipe-shape'
 import { isAddedPlainly } from './recipe-steps'
 
@@ -101,18 +101,20 @@ function unfollowedIn(say: string, steps: readonly Step[], { groups, target }: F
     ...groups.flatMap((g) => (g.id === adds ? [g.celsius] : [])),
     ...(handwork && 'celsius' in handwork ? [handwork.celsius] : []),
   ])
-  const heat = heatIn(say)
-  // the words of a step are in °C
-  const celsius = heat && inDegrees((heat.low + heat.high) / 2, 'C')
-  const seconds = secondsIn(say)
   const isFollowed = (n: number): boolean =>
     followed.some((c) => Math.abs(c - n) <= NEAR_C || Math.abs(c - inDegrees(n, 'F')) <= NEAR_C)
+  const heats = allHeatsIn(say)
+  const seconds = secondsIn(say)
   return [
     ...figuresIn(say).flatMap((figure) => (isFollowed(figure) ? [] : [{ of: 'figure' as const, figure }])),
-    ...(celsius !== null && !heat?.oven && !followed.some((c) => Math.abs(c - celsius) <= NEAR_C)
-      ? [{ of: 'heat' as const, celsius }]
-      : []),
-    ...(seconds !== null && celsius === null && steps.every((s) => s.when.on === 'ready')
+    ...heats.flatMap((heat) => {
+      // the words of a step are in °C
+      const celsius = inDegrees((heat.low + heat.high) / 2, 'C')
+      return heat.oven || followed.some((c) => Math.abs(c - celsius) <= NEAR_C)
+        ? []
+        : [{ of: 'heat' as const, celsius }]
+    }),
+    ...(seconds !== null && heats.length === 0 && steps.every((s) => s.when.on === 'ready')
       ? [{ of: 'time' as const, seconds }]
       : []),
   ]
