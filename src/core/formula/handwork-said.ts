@@ -58,6 +58,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'cut', tool: 'knife' },
   ],
   [/^(?:lift (?:it |them )?out and )?(?:break|crack|snap)\b/i, { kind: 'break' }],
+  [/^\W*(?:lightly |generously )?(?:dust|coat)\b.*\b(?:all sides|each|pieces|remaining)\b/i, { kind: 'dust' }],
   [
     /\bdust(?: (?:it|them))?(?: well| all over| generously)?$|\b(?:roll|toss)\b.*\b(?:coating|dusting)\b/i,
     { kind: 'dust' },
@@ -77,8 +78,11 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
 /** What is not to be done. */
 const FORBIDDEN = /\b(?:do not|don.?t|never)\b.*$/i
 
+/** "Once cut, dust all sides": what was done before. */
+const DONE_BEFORE = /^(?:after|once|when) (?:it is |they are )?(?:cut|cutting|broken|sliced|whipped|wrapped),?/i
+
 /** The work of a sentence; null where it names none. */
 export function handworkSaid(sentence: string): Handwork | null {
-  const told = sentence.replace(FORBIDDEN, '')
+  const told = sentence.replace(FORBIDDEN, '').replace(DONE_BEFORE, '')
   return SAID.find(([words]) => words.test(told))?.[1] ?? null
 }

@@ -82,7 +82,7 @@ const MIXED = /^(?:mix|dissolve|stir|blend|whisk|beat|mash|loosen) (?:the )?([a-
 /** "Whisk together powdered sugar and cornstarch": nothing for the pot, but what the pieces are dusted with. */
 const DUST_MIX =
   /^(?:mix|stir|whisk|combine|sift|sieve)\b.{0,30}\b(?:icing|powdered|confectioners['’]?) sugar\b.{0,20}\b(?:corn ?starch|cornflour|starch)\b|^(?:mix|stir|whisk|combine|sift|sieve)\b.{0,30}\b(?:corn ?starch|cornflour|starch)\b.{0,20}\b(?:icing|powdered|confectioners['’]?) sugar\b/i
-const DUSTS = /\b(?:toss|dust|roll|coat)\b/i
+const DUSTS = /\b(?:toss|dust|roll|coat)\b(?!.{0,20}\b(?:base|bottom|pan|sides|tin|tray)\b)/i
 
 function mixedInAt(said: readonly string[], at: number): number {
   if (!MIXES.test(said[at] ?? '')) return -1

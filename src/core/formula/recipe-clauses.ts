@@ -14,7 +14,8 @@ const ABBREVIATED =
 const STAGE =
   /^(?:to (?:assemble|cook|finish|make)|prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)(?:\s*:|\s+[–—-])\s+/i
 /** "Melt the butter. Step 2: add the sugar" */
-const STEP = /(?<=^|[.!?]\s+)step\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight)\s*[:.)–—-]\s*/gi
+const STEP =
+  /(?<=^|[.!?]\s+)(?:step|Step|STEP)\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight)(?:\s*[:.)–—-]\s*|\s+(?=[A-Z][a-z]))/g
 /** "Approx. 10 minutes" */
 const ABOUT = /\bapprox\.(?=\s+\d)/gi
 /** "290 deg. Fahr., or until …" */
@@ -110,7 +111,27 @@ const STIRRED =
 const MEASURED_BY = /^use (?:an? |your )?(?:\w+ )?thermometer$/i
 /** "Test in cold water: it should crack" */
 const TESTED_IN = /^test\b.*\bwater\b/i
-const SAID_OF_LAST = [MEASURED_BY, TESTED_IN, STIRRED, FORBIDS, TESTS, ALSO, WHILE_IT_BOILS, ASIDE_SET, EACH, FILLS]
+/** "A soft ball should form": what the test shows. */
+const SHOWN_BY_TEST = /^(?:an? (?:soft|firm|hard)[- ]ball|it) should (?:be|form|hold|make|snap)\b(?!.*\d)/i
+/** "To test if the fudge is ready, drop a little into cold water" */
+const TO_TEST = /^to (?:check|see|test) (?:if|that|whether)\b/i
+/** "You can also check with a sugar thermometer (113-115)" */
+const CHECKS = /^(?:you can |you could )?(?:also |alternatively,? )?(?:check|test|use)\b.{0,20}\bthermometer\b/i
+const SAID_OF_LAST = [
+  CHECKS,
+  SHOWN_BY_TEST,
+  TO_TEST,
+  MEASURED_BY,
+  TESTED_IN,
+  STIRRED,
+  FORBIDS,
+  TESTS,
+  ALSO,
+  WHILE_IT_BOILS,
+  ASIDE_SET,
+  EACH,
+  FILLS,
+]
 
 /** What is not to be done, what is done all the while, what else shows the same is said of what is done before it, and is no step of its own. */
 function joined(said: readonly string[]): string[] {
@@ -129,7 +150,7 @@ function joined(said: readonly string[]): string[] {
 
 /** What a recipe says by the way: how long it keeps, what else would do. Nobody does it, so it is no step. */
 const ASIDE =
-  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|oven|at \d|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b(?!.*\b(?:min(?:ute)?s?|hours?|hrs?|until|till)\b))|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:this )?makes\b|tips?\s*:|you must (?:keep|watch)|by (?:this time|now|then),? it\b|(?:it|they|this) (?:will |should )?(?:last|keep)s?\b(?! (?:on|warm|hot|stirring))|(?:serves?|yields?|done$|enjoy\b|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will (?:be|form|clump|bubble|foam|spit|splutter|thicken)\b|(?:it|this|(?:the )?mixture) (?:may|might|will)\b(?!.*\d)|(?:it|they)[’']ll\b(?!.*\d)|(?:fridge|freezer|in (?:the|a) (?:fridge|freezer|jar|tin)):? (?:for )?(?:up to )?\d+ (?:days?|weeks?|months?)$|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|could|will|would|might) take|(?:it|this) (?:usually |normally |generally )?takes|they (?:go|get|turn|become) (?:soft|sticky|tacky)|when using\b[^,]{0,40}, be|do ahead\b|avoid|use caution|work (?:fast|quickly)$|watch (?:(?:it|the \w+) )?(?:closely|carefully|out)\b.{0,30}\b(?:as|because|after|from|near|once|since|when)\b(?! .*\b(?:remove|take|pour|add|stir)\b)|early in\b.{0,30}\byou can|(?:when|since|because) [^,]{3,60}, (?:the )?(?:mixture|candy|caramel|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:any )?lumps\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:it|(?:the )?(?:caramel|sauce|mixture|fudge|toffee)) (?:crisps|thickens|firms|hardens|sets) (?:up )?as it cools$|(?:serve |use |eat )?hot or cold$|(?:the )?(?:bulb|tip)(?: of (?:the |your )?(?:candy |sugar )?thermometer)?\b.{0,40}\b(?:should|must) not\b|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|pcs|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?$|data(?: table)?:|best (?:eaten|kept|within)\b|(?:mine|ours) (?:was|were|took|is|are)\b|(?:my|our|this) .{0,40}\brecipe (?:is|comes|was|has|makes)\b|[~≈]\s?\d[^.]{0,20}$|(?:about |approx\w*\.? )?\d+ ?(?:m?l|k?g|(?:kilo)?grams?|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|cups?)$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
+  /^(?:(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|oven|at \d|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b(?!.*\b(?:min(?:ute)?s?|hours?|hrs?|until|till)\b))|the (?:\w+ ){1,3}(?:will )?keeps? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:this )?makes\b|tips?\s*:|you must (?:keep|watch)|take care\b|this (?:\w+ ){1,2}(?:should|will) take\b|by (?:this time|now|then),? it\b|(?:it|they|this) (?:will |should )?(?:last|keep)s?\b(?! (?:on|warm|hot|stirring))|(?:serves?|yields?|done$|enjoy\b|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,2}will (?:be|form|clump|bubble|foam|spit|splutter|thicken)\b|(?:it|this|(?:the )?mixture) (?:may|might|will)\b(?!.*\d)|(?:it|they)[’']ll\b(?!.*\d)|(?:fridge|freezer|in (?:the|a) (?:fridge|freezer|jar|tin)):? (?:for )?(?:up to )?\d+ (?:days?|weeks?|months?)$|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|(?:it |this )?(?:should|may|can|could|will|would|might) take|(?:it|this) (?:usually |normally |generally )?takes|they (?:go|get|turn|become) (?:soft|sticky|tacky)|when using\b[^,]{0,40}, be|do ahead\b|avoid|use caution|work (?:fast|quickly)$|watch (?:(?:it|the \w+) )?(?:closely|carefully|out)\b.{0,30}\b(?:as|because|after|from|near|once|since|when)\b(?! .*\b(?:remove|take|pour|add|stir)\b)|early in\b.{0,30}\byou can|(?:when|since|because) [^,]{3,60}, (?:the )?(?:mixture|candy|caramel|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|don.?t (?:worry|panic))\b|if (?:any )?lumps\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:it|(?:the )?(?:caramel|sauce|mixture|fudge|toffee)) (?:crisps|thickens|firms|hardens|sets) (?:up )?as it cools$|(?:serve |use |eat )?hot or cold$|(?:the )?(?:bulb|tip)(?: of (?:the |your )?(?:candy |sugar )?thermometer)?\b.{0,40}\b(?:should|must) not\b|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:pieces|pcs|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?$|data(?: table)?:|best (?:eaten|kept|within)\b|(?:mine|ours) (?:was|were|took|is|are)\b|(?:my|our|this) .{0,40}\brecipe (?:is|comes|was|has|makes)\b|[~≈]\s?\d[^.]{0,20}$|(?:about |approx\w*\.? )?\d+ ?(?:m?l|k?g|(?:kilo)?grams?|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|cups?)$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
