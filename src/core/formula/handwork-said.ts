@@ -43,7 +43,10 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'dust' },
   ],
   [/^spread\b(?=.*\b(?:pan|tin|tray|frame|sheet)\b)/i, { kind: 'spread' }],
-  [/\b(?:sprinkle|scatter)\b|\b(?:flip|turn|invert)\b.*\brepeat\b/i, { kind: 'sprinkle' }],
+  [
+    /\b(?:sprinkle|scatter)\b(?!.*\b(?:bicarb\w*|gelatine?|soda)\b)|\b(?:flip|turn|invert)\b.*\brepeat\b/i,
+    { kind: 'sprinkle' },
+  ],
   [
     /\b(?:let|leave)\b.*\b(?:get|go) (?:quite |completely )?cold\b|\bcool (?:completely|in the (?:tin|pan))\b/i,
     { kind: 'cool' },

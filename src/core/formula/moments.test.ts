@@ -212,6 +212,14 @@ describe('a method', () => {
     expect(formula.steps.find((s) => s.handwork)?.handwork).toEqual(work)
   })
 
+  it.each([
+    ['14 g baking soda', 'Sprinkle over the bicarb and whisk.', undefined],
+    ['60 g almonds', 'Sprinkle over the almonds.', 'sprinkle'],
+  ])('lies on it or foams it: %s', (line, method, work) => {
+    const { formula } = read(`200 g sugar\n50 ml water\n${line}`, `Boil the sugar and water to 150°C. ${method} Pour.`)
+    expect(formula.steps.find((s) => s.handwork)?.handwork?.kind).toBe(work)
+  })
+
   it('keeps every gram of what it takes in halves', () => {
     const { formula } = read(
       '61 g butter\n200 g sugar\n50 ml water',

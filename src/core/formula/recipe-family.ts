@@ -49,6 +49,13 @@ function isButtery(lines: readonly Line[], list: string): boolean {
   )
 }
 
+/** ◊ So much of it condensed milk, and the caramel is one of that. */
+const CONDENSED = 0.5
+function isCondensed(lines: readonly Line[]): boolean {
+  const total = lines.reduce((sum, l) => sum + l.grams, 0)
+  return lines.some((l) => l.ingredient === 'condensed-milk' && l.grams > CONDENSED * total)
+}
+
 /** What is beaten once it has cooled, until it dulls, is meant to grain. */
 const GRAINS =
   /\b(?:cool|off|(?:from|off) (?:the )?heat)\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|gloss|opaque|creamy|lightens|grain))/is
@@ -62,8 +69,10 @@ const DENIED = /\bnot (?:an? )?[\p{L}-]+/giu
 
 /** The family a recipe belongs to: its name says it, else its make-up, else its method; a guess to confirm. */
 export function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {
-  const said = (text: string): FamilyId | undefined =>
-    familyWords.find(([words, , holds]) => words.test(text) && (holds?.test(list) ?? true))?.[1]
+  const said = (text: string): FamilyId | undefined => {
+    const found = familyWords.find(([words, , holds]) => words.test(text) && (holds?.test(list) ?? true))?.[1]
+    return found === 'caramel' && isCondensed(lines) ? 'condensed-milk' : found
+  }
   // milk chocolate is no milk, nor cocoa butter butter
   const list = lines
     .map((l) =>
