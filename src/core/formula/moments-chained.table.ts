@@ -322,7 +322,7 @@ export const chainedMoments: readonly Moment[] = [
   [
     'how a fudge is tested, with and without a thermometer, after its boil; how long that should take',
     '450 g caster sugar\n400 g condensed milk\n150 ml milk\n125 g butter\n5 g vanilla extract',
-    'Melt the sugar, milks and butter over a low heat, stirring until the sugar dissolves. Bring to the boil and simmer for 10-15 minutes, stirring. Take care as the mixture will be very hot. To test if the fudge is ready, drop a little into a jug of ice-cold water. A soft ball should form. You can also check with a sugar thermometer if you have one (it should be about 113-115C). When ready, remove from the heat, add the vanilla and beat until very thick. This should take about 10 minutes. Pour into the tin.',
+    'Melt the sugar, condensed milk, milk and butter over a low heat, stirring until the sugar dissolves. Bring to the boil and simmer for 10-15 minutes, stirring. Take care as the mixture will be very hot. To test if the fudge is ready, drop a little into a jug of ice-cold water. A soft ball should form. You can also check with a sugar thermometer if you have one (it should be about 113-115C). When ready, remove from the heat, add the vanilla and beat until very thick. This should take about 10 minutes. Pour into the tin.',
     114,
     [
       /^ready \+ caster-sugar 450, condensed-milk 400, milk-whole 155, butter 125: Melt/,

@@ -107,7 +107,7 @@ const NO_JUG = /(?!.{0,20}\binto (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)(?:$|[
 
 /** What is whipped waits for the syrup. */
 export const SYRUP_IN = new RegExp(
-  `(?:^|\\bsyrup off(?:,| and| then) )(?:slowly )?(?:drizzle|stream|trickle) (?:it )?in(?=$|[,;]| (?:slowly|while|whisking)\\b)|\\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\\b.{0,30}(?<!\\b(?:corn|glucose|golden|maple|rice) )\\b(?:syrup|meringue)\\b${NO_JUG}`,
+  `^stream(?=,)|(?:^|\\bsyrup off(?:,| and| then) )(?:slowly )?(?:drizzle|stream|trickle) (?:it )?in(?=$|[,;]| (?:slowly|while|whisking)\\b)|\\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\\b.{0,30}(?<!\\b(?:corn|glucose|golden|maple|rice) )\\b(?:syrup|meringue)\\b${NO_JUG}`,
   'i',
 )
 
@@ -259,7 +259,7 @@ const STANDS = new RegExp(`^(?:${STAYS})\\b`, 'i')
 
 /** "Melt it in the microwave", once it has bloomed. */
 const MELTS_BLOOMED =
-  /^(?:gently )?(?:dissolve|heat|melt|warm) (?:it|the (?:bloomed )?gelatine?)\b.{0,30}\b(?:bain.?marie|microwave|water|bath)\b/i
+  /^(?:gently )?(?:dissolve|heat|melt|warm) (?:it|the (?:bloomed )?gelatine?)\b.{0,30}\b(?:bain.?marie|microwave|water|bath)\b|^melt (?:it )?at \d\d\b/i
 
 /** "Tip onto a plate": what was toasted or popped, before anything sweet is heated. */
 const TIPS_ASIDE = /^(?:tip|transfer|turn) (?:them |it )?(?:in|into|on|onto|out)\b/i

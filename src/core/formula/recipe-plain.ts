@@ -127,7 +127,7 @@ export const plainLines = (text: string): readonly string[] =>
   uncounted(
     linesOf(
       inSentences(
-        numbered(footnoted(text))
+        numbered(footnoted(text.replace(HASH, '($1)')))
           .replace(SPACES, ' ')
           .replace(SIRUP, '$1yrup')
           .replace(TIL, 'till ')
@@ -169,7 +169,9 @@ const AFTER = 'k?g|grams?|m?l|cups?|tbsps?|tsps?|oz|ounces?|lbs?|pounds?|pints?|
 /** "Corn sirup", as it was spelled once */
 const SIRUP = /\b(s)irup/gi
 /** "Pull 'til it is white" */
-const TIL = /(?<=\s)['’‘]til\s/g
+const TIL = /(?<=\s)['’‘]?til\s/g
+/** "Sugar #1" */
+const HASH = /(?<=\p{L} )#([1-9])\b/gu
 /** Spaces of a page that are none of a keyboard, and marks of a page that nobody sees. */
 const SPACES = /[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g
 /** ".5 c corn syrup" */

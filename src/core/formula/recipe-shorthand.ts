@@ -89,7 +89,6 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
-  [/(?<![\p{L}\d])['’‘]?til\b/giu, 'until'],
   // "149 and out"
   [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
   [/\b(pour|spread|spoon|tip|turn)( it| out| the \w+)? on to (?=an? |the |your )/gi, '$1$2 onto '],
