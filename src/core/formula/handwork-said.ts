@@ -11,7 +11,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:bake)\b/i, { kind: 'bake', celsius: 170 }],
   [/\bscor(?:e|ing)\b|\bmark (?:it )?(?:into|in|the)\b|^mark\b/i, { kind: 'score' }],
   [
-    /\bchips\b.*\b(?:over|top|sprinkle|scatter|cover)\b|\b(?:sprinkle|scatter|cover|top)\b.*\bchips\b/i,
+    /^(?!(?:gently )?(?:heat|melt)\b).*\bchips\b.*\b(?:over|top|sprinkle|scatter|cover)\b|\b(?:sprinkle|scatter|cover|top)\b.*\bchips\b/i,
     { kind: 'cover-chips' },
   ],
   [/\b(?:whip|whisk on high|beat on high)\b/i, { kind: 'whip', on: 'gelatin' }],

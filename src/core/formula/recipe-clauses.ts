@@ -269,7 +269,7 @@ const CUTS = /^(?:cut|mark|score|slice)\b/i
 const BAKES = /^bake\b/i
 const LAID = /\b(?:pour|press|tip|turn)\b|\bspread (?:evenly|it|in|on|over|out)\b/i
 /** "Chill for an hour, cut": it is in the cold until then. */
-const COLD_FOR = /^(?:chill|freeze|refrigerate)\b/i
+const COLD_FOR = /^(?:chill|cool(?= \d)|freeze|refrigerate)\b/i
 /** "Cool completely (about 45 minutes), then break": however long that is, it is cold by then. */
 const COOLS_THROUGH = /^(?:allow|cool|leave|let)\b.*\b(?:completely|fully|quite cold|thoroughly)\b/i
 const AT_ONE = /^at \d/i
