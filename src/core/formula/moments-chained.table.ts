@@ -332,4 +332,17 @@ export const chainedMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'a tin by its size under the list; cooled, beaten and poured in one breath',
+    '600 g sugar\n300 g cream\n60 g butter\n\nTin 20 x 20.',
+    'Boil all to 114 °C. Cool to 50, beat till thick, pour in. Cut.',
+    114,
+    [
+      /^ready \+ sugar 600, cream-36 300, butter 60: Boil/,
+      /^target: Boil/,
+      /^falls 50: Cool to 50°, beat till thick/,
+      /^ready → out: Pour in$/,
+      /^window: Cut/,
+    ],
+  ],
 ]

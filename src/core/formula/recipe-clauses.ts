@@ -185,7 +185,7 @@ const WORKS =
   /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
 const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolved?|melted|clear)\b/i
 const WORKED_IN = /^(?:beat|fold|stir|whisk)\b.*\b(?:in|into)\b/i
-const WORKED = /^(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
+const WORKED = /^(?:cool [^,]{0,30}, )?(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
 const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in|float|dot)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
 const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i

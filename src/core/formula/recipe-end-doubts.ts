@@ -3,7 +3,7 @@ import type { Target } from './document'
 import type { Beside } from './recipe-beside'
 import type { TargetDoubt } from './recipe-draft'
 import type { Done } from './recipe-ending'
-import { type HeatUnit, leavesChoice } from './recipe-heats'
+import { allHeatsIn, type HeatUnit, inDegrees, leavesChoice, unitOf } from './recipe-heats'
 
 /** A method, where it seems to end, and where its kind usually does, °C. */
 interface Ended {
@@ -23,11 +23,23 @@ export function targetDoubt(ended: Ended): TargetDoubt | null {
   const onHeat = said.slice(0, done ? done.at + 1 : said.length).filter((_, i) => !beside.ready.has(i))
   if (onHeat.some((s) => MICROWAVE.test(s))) return { by: 'microwave' }
   const sentence = done ? (said[done.at] as string) : ''
-  if (leavesChoice(sentence, unit)) return { by: 'choice', sentence }
+  if (leavesChoice(sentence, unit) || (done && saysMore(sentence, unit, done))) return { by: 'choice', sentence }
   if (done === null || computed === null) return untold(done)
   if (done.isBare) return { by: 'bare', sentence }
   return isUnusual(ended, done) ? { by: 'unusual', sentence } : null
 }
+
+/** ◊ Two heats of one sentence are two where they differ by more than that, °C. */
+const TWO_C = 5
+
+/** "Sugar to 165°; cream heated to 80°; butter; 120°": whether the sentence it ends in names another heat of a boil. */
+const saysMore = (sentence: string, unit: HeatUnit | null, { ending }: Done): boolean =>
+  ending.by === 'heat' &&
+  allHeatsIn(sentence).some((heat) => {
+    const own = heat.oven || heat.cools ? null : unitOf(heat, unit)
+    const [low, high] = own ? [inDegrees(heat.low, own), inDegrees(heat.high, own)] : [ending.low, ending.high]
+    return high >= WATER_C && (low > ending.high + TWO_C || high < ending.low - TWO_C)
+  })
 
 /** What a method says of its end that says no temperature. */
 function untold(done: Done | null): TargetDoubt {

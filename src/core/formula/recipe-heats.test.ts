@@ -78,6 +78,12 @@ describe('an end that hardly any of its kind has', () => {
     expect(askedOf('Vanilla fudge', 'Boil everything to 150 °C. Pour.')).toMatchObject([{ because: { by: 'unusual' } }])
   })
 
+  it('is asked about where the sentence it ends in names another', () => {
+    const notes = 'Sugar and syrup to 165 °C; water heated to 80 °C; peanuts; 120 °C; table.'
+    expect(askedOf('Chews', notes)).toMatchObject([{ because: { by: 'choice' } }])
+    expect(askedOf('Peanut brittle', 'Boil everything to 150 °C (302 °F), 148 to 152. Pour.')).toEqual([])
+  })
+
   it('stands as it is answered', () => {
     const { formula } = read('Peanut brittle', 'Boil everything to 110 °C. Pour.', { target: 150 })
     expect(formula.target?.celsius).toBe(150)

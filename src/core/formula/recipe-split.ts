@@ -60,6 +60,8 @@ const NOTHING =
 /** "For 2 frames of 30 x 40 x 1.2 cm": what it is poured into. */
 const VESSEL =
   /^(?:for|(?:yields?|makes):?) (?:\d+|an?|one|two|three|four) [^,;.]{0,40}\b(?:frames?|pans?|slabs?|tins?|trays?)\b(?![^,;.]*\b(?:k?g|ml|cups?|oz|lbs?)\b)/i
+/** "Tin 20 x 20.", where no method has begun. */
+const TIN = /^(?:frame|pan|slab|tin|tray):? \d+(?:\.\d+)? ?[x×] ?\d+[^,;]{0,12}$/i
 /** What stands under these until another heading is read by nobody either. */
 const HEAD_NOTES =
   /^(?:(?:pro |top |chef.?s )?(?:notes?|tips?)|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage|(?:special )?(?:equipment|tools)(?: needed)?)\s*:?$/i
@@ -231,6 +233,7 @@ export function splitRecipe(text: string): SplitRecipe {
       mode = 'list'
       list.push({ heading: named, lines: [] })
     } else if (mode === 'notes' || (mode !== 'method' && TOOL.test(bare(line)))) left.push(line)
+    else if (mode !== 'method' && TIN.test(bare(line))) left.push(line)
     else if (i === 0 && isNamed(line, lines[1] ?? '')) name = line
     else if (mode === 'method') isListed(line) || standsInList(i) ? put(list, line) : tell(line)
     else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line) && !isTold(line))) {
@@ -259,7 +262,7 @@ export function splitRecipe(text: string): SplitRecipe {
     method: method.filter((s) => s.lines.length > 0),
     makes,
     yields,
-    vessel: all.find((l) => VESSEL.test(l)) ?? null,
+    vessel: all.find((l) => VESSEL.test(l)) ?? left.find((l) => TIN.test(bare(l))) ?? null,
     left,
   }
 }
