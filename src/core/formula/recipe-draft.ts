@@ -59,7 +59,9 @@ type OwnAsk =
   | {
       readonly id: 'target'
       readonly because: TargetDoubt
+      /** As it was read, or as is usual where it was not, and what is usual for its kind, °C. */
       readonly guess: number
+      readonly usual: number
     }
   | {
       readonly id: 'place'

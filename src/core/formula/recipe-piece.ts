@@ -126,7 +126,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     { id: 'family', guess: guessed },
     ...(unclear ? [{ id: 'unit' as const, text: unclear.text }] : []),
     ...(doubt && unclear === undefined
-      ? [{ id: 'target' as const, because: doubt, guess: computed?.celsius ?? usual }]
+      ? [{ id: 'target' as const, because: doubt, guess: computed?.celsius ?? usual, usual }]
       : []),
     ...whole.flatMap((l): Ask[] =>
       said.length === 0 || (found.has(l.id) && !doubts.has(l.id))

@@ -68,6 +68,12 @@ const asks: { readonly [Id in Ask['id']]: (ask: Extract<Ask, { id: Id }>) => str
   place: ({ name, doubt }) => `${doubt === null ? unsaid(name) : placeDoubts[doubt](name)} When does it go in?`,
 }
 
+/** What helps to answer where it comes off: what its figure would be, and what is usual. */
+export function sayUsual({ because, guess, usual }: Extract<Ask, { id: 'target' }>, say: Say): string {
+  const figure = because.by === 'bare' ? `that would be ${say.temperature(inCelsius(guess))}; ` : ''
+  return `${figure}usual for its kind is about ${say.temperature(inCelsius(usual))}`
+}
+
 /** What a pasted method leaves open. */
 export const sayAsk = (ask: Ask): string =>
   `${ask.part ? `${ask.part.label}: ` : ''}${(asks[ask.id] as (a: Ask) => string)(ask)}`

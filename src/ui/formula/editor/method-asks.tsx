@@ -1,12 +1,12 @@
 'use client'
 
 import type { ComponentProps } from 'react'
-import { type Answers, type Ask, boiledFamilies, type FamilyId, inCelsius } from '@/core'
+import { type Answers, type Ask, boiledFamilies, type FamilyId } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
 import { Segments } from '@/ui/kit/segments'
 import { Select } from '@/ui/kit/select'
 import { useSay } from '@/ui/shell/preferences'
-import { sayAsk } from '@/words'
+import { sayAsk, sayUsual } from '@/words'
 
 interface Props {
   readonly asks: readonly Ask[]
@@ -105,9 +105,7 @@ function OneAsk({ ask, answers, onAnswer }: OneProps) {
           value={answers.target ?? null}
           least={100}
           most={190}
-          {...(ask.because.by !== 'choice' && {
-            hint: `usual for its kind is about ${say.temperature(inCelsius(ask.guess))}`,
-          })}
+          {...(ask.because.by !== 'choice' && { hint: sayUsual(ask, say) })}
           onValue={(target) => onAnswer({ target })}
         />
       )

@@ -36,6 +36,29 @@ describe('a pasted recipe', () => {
     expect(onDraft.mock.calls[0]?.[0].formula.target.celsius).toBe(148)
   })
 
+  it.each([
+    [
+      'Melt the butter with the sugar. Boil to 120°C. 152 and off. Pour out.',
+      /It seems to end at “152 and off”\. At what temperature does it come off\?/,
+      'that would be 152°; usual for its kind is about 145°',
+    ],
+    [
+      'Melt the butter with the sugar. Boil to 108°C. Pour out.',
+      /“Boil to 108°C” is far from where its kind is cooked to/,
+      'usual for its kind is about 145°',
+    ],
+    [
+      'Melt the butter with the sugar. Boil to 152°C; almonds; 120°C. Pour out.',
+      /names more than one temperature\. At which of them does it come off\?/,
+      null,
+    ],
+  ])('that ends in doubt is asked, with what would be usual: %s', (method, question, hint) => {
+    opened(method)
+    expect(screen.getByLabelText(question)).toBeDefined()
+    if (hint !== null) expect(screen.getByText(hint)).toBeDefined()
+    else expect(screen.queryByText(/usual for its kind is about/)).toBeNull()
+  })
+
   it('that says everything is asked no more than what it is, and where a line goes that it forgot', () => {
     const { make } = opened('Melt the butter with the sugar. Boil to 150°C. Pour out.')
     expect(make.disabled).toBe(false)
