@@ -345,4 +345,18 @@ export const chainedMoments: readonly Moment[] = [
       /^window: Cut/,
     ],
   ],
+  [
+    'combined, and no word of what; sheets that are dusted first; an oven by its figure alone',
+    '680 g honey\n200 g sugar\n240 g cream\n100 g pecans',
+    'Sprinkle 2 cookie sheets with cornflour. Combine and cook slowly to 130 °C. Add the pecans. Pour onto the sheets; as soon as edges set, cut. Bake 250 for 1 hour.',
+    130,
+    [
+      /^ready \+ honey 680, sugar 200, cream-36 240: Combine/,
+      /^target: Cook slowly/,
+      /^ready \+ pecans 100: Add/,
+      /^ready → out: Pour onto the sheets$/,
+      /^window: As soon as edges set/,
+      /^after 3600: Bake/,
+    ],
+  ],
 ]

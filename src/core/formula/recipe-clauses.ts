@@ -70,7 +70,7 @@ export const sentences = (lines: readonly string[]): string[] =>
   joined(spoken(lines).filter((s) => !isAside(s)))
     .flatMap(clausesOf)
     .flatMap(chainOf)
-    .map(capital)
+    .map((s) => capital(s.replace(/[;,]\s*$/, '')))
     .filter((s) => s.length > 2)
     .map(ontoWhites)
 

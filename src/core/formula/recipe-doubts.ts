@@ -27,6 +27,8 @@ const SUGAR_BOILED = 0.5
 /** ◊ Shares by mass: of sugar in a sweetener, of a line that is more than a flavour. */
 const SWEET = 0.5
 const MUCH = 0.05
+/** What a base is baked of, and no pot is boiled with much of. */
+const BAKED = /^(?!cornflour)(?:.*flour|.*oats|.*biscuit)/
 /** ◊ g in 100 g: of water in what keeps a pot from climbing, of milk protein in what is milk or cream. */
 const WET = 40
 const MILKY = 1
@@ -61,7 +63,9 @@ export function doubtful(lines: readonly Placed[], { doneAt, hotterAt }: Ends): 
       if (at < hotterAt && ingredient.per100.water > WET && ingredient.per100.milkProtein > MILKY)
         out.set(id, 'quenches')
   const milky = boiled.some((l) => l.ingredient.per100.milkProtein > MILKY)
-  for (const { id, ingredient } of boiled)
-    if (SPOILED.test(ingredient.id) && !(milky && ingredient.id === 'soda')) out.set(id, 'spoiled')
+  for (const { id, ingredient, grams } of boiled) {
+    const isBase = BAKED.test(ingredient.id) && grams > MUCH * all
+    if (isBase || (SPOILED.test(ingredient.id) && !(milky && ingredient.id === 'soda'))) out.set(id, 'spoiled')
+  }
   return out
 }

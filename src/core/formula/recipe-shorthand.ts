@@ -104,6 +104,7 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
     /(?<=^|[.!]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?:\s+[–—-]|:)\s+(?=(?!about\b|approx|for\b|it\b|this\b|that\b)\p{L})/giu,
     'At $1 ',
   ],
+  [/\b(bake)( it)? (?=[1-4]\d\d\b(?! ?(?:g|ml)\b))/gi, '$1$2 at '],
   [/(?<=^|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi, '$1$2 to '],
 ]
 

@@ -100,7 +100,7 @@ const cooksFor = (text: string): boolean =>
   !/\bthen\b|\badd\b|\b(?:stir|whisk|beat) in\b/i.test(text)
 /** "After 2 minutes add", "let it stand for 5 minutes, then stir in": the wait comes first. Any other time is that of the work, and what goes in is in it from its start. */
 const WAITS_FIRST =
-  /^(?:[^:]{3,30}: )?(?:(?:remove|take)\b[^,;]*[,;]? (?:and )?)?(?:after|allow|cool|give|hold|leave|let|once|rest|sit|stand|wait|when)\b|^(?:about )?\d+ ?(?:min|sec|h)|^[^,;]{0,30}\blater\b|\bafter (?:about )?(?:\d|an?\b|one|two|three|five|ten)/i
+  /^(?:[^:]{3,30}: )?(?:(?:remove|take)\b[^,;]*[,;]? (?:and )?)?(?:after|allow|bake|chill|cool|freeze|give|hold|leave|let|once|refrigerate|rest|sit|stand|wait|when)\b|^(?:about )?\d+ ?(?:min|sec|h)|^[^,;]{0,30}\blater\b|\bafter (?:about )?(?:\d|an?\b|one|two|three|five|ten)/i
 /** "Add the sugar, bring up to 110° and take out the peel": it is in before that. */
 const ADDS_FIRST =
   /^(?:add|combine|put|stir in|tip in)\b(?!.*\b(?:at|when|once)\b.*\d).{0,120}\b(?:boil|bring|bubble|cook|heat)\b.{0,30}\bto (?:about )?\d/i
