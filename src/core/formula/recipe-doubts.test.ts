@@ -29,7 +29,7 @@ describe('what hardly anybody does with a line', () => {
     ['gelatin that boils', placed('gelatin-powder', 20, 0)],
     ['soda before the end', placed('soda', 6, 1)],
     ['popped corn in the pot', placed('popcorn', 90, 0)],
-    ['a base of flour in the pot', placed('plain-flour', 260, 1)],
+    ['a base of flour in the pot', placed('wheat-flour', 260, 1)],
   ])('%s is doubted before the end, and not after it', (_, line) => {
     expect([...doubts([...syrup, line], 2)]).toEqual([line.id])
     expect([...doubts([...syrup, { ...line, at: 3 }], 2)]).toEqual([])
@@ -54,7 +54,7 @@ describe('what hardly anybody does with a line', () => {
   ])('is half of what is found as a whole: %s', (list, method) => expect(asked(list, method)).toHaveLength(1))
 
   it('is no spoonful of flour that thickens it', () =>
-    expect([...doubts([...syrup, placed('plain-flour', 8, 1)], 2)]).toEqual([]))
+    expect([...doubts([...syrup, placed('wheat-flour', 8, 1)], 2)]).toEqual([]))
 
   it('is no soda in milk, which keeps it from curdling', () =>
     expect([...doubts([...syrup, placed('milk-whole', 500, 0), placed('soda', 2, 0)], 2)]).toEqual([]))

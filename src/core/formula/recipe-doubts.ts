@@ -28,7 +28,7 @@ const SUGAR_BOILED = 0.5
 const SWEET = 0.5
 const MUCH = 0.05
 /** What a base is baked of, and no pot is boiled with much of. */
-const BAKED = /^(?!cornflour)(?:.*flour|.*oats|.*biscuit)/
+const BAKED = /^(?:rye|wheat)-flour$/
 /** ◊ g in 100 g: of water in what keeps a pot from climbing, of milk protein in what is milk or cream. */
 const WET = 40
 const MILKY = 1
