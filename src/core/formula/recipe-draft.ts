@@ -6,6 +6,7 @@ import type { FormulaDocument } from './document'
 import type { PlaceDoubt } from './recipe-doubts'
 import type { HeatUnit } from './recipe-heats'
 import type { Headed } from './recipe-split'
+import type { ListUnit } from './recipe-units'
 import type { Written } from './recipe-written'
 
 export interface Question {
@@ -29,6 +30,8 @@ export interface Draft {
 export interface Answers {
   readonly family?: FamilyId
   readonly unit?: HeatUnit
+  /** Of a list whose numbers have none. */
+  readonly weights?: ListUnit
   /** Where it comes off, °C, where the text does not say. */
   readonly target?: number
   /** The step a line goes in with, by line id: a sentence, counted from 0. */
@@ -56,6 +59,7 @@ type OwnAsk =
   | { readonly id: 'layered'; readonly labels: readonly string[] }
   | { readonly id: 'family'; readonly guess: FamilyId }
   | { readonly id: 'unit'; readonly text: string }
+  | { readonly id: 'weights'; readonly text: string }
   | {
       readonly id: 'target'
       readonly because: TargetDoubt

@@ -282,3 +282,28 @@ it.each([
   const read = readRecipe(`A sweet\n\n${piece.repeat(Math.floor(20_000 / piece.length))}`, pantryOf())
   expect(read.formula.steps.length).toBeGreaterThan(0)
 })
+
+describe('a list of bare numbers', () => {
+  const NOTES =
+    'Chews\n\nSugar 420\nGlucose syrup 440\nWater 120\nAlmonds 60 (chopped)\nVanilla pods 2\n\nCook all to 121 °C. Pour.'
+  const gramsIn = (text: string, answers = {}) =>
+    readRecipe(text, pantryOf(), [], answers).formula.lines.map((l) => l.grams)
+  const asksOf = (text: string) =>
+    readRecipe(text, pantryOf()).asks.flatMap((a) => (a.id === 'weights' ? [a.text] : []))
+
+  it('is asked for its unit once, and weighs nothing before that', () => {
+    expect(asksOf(NOTES)).toEqual(['Sugar 420'])
+    expect(gramsIn(NOTES)).not.toContain(420)
+    expect(gramsIn(NOTES, { weights: 'g' }).slice(0, 4)).toEqual([420, 440, 120, 60])
+    expect(gramsIn(NOTES.replace('420', '4.2'), { weights: 'kg' })[0]).toBe(4200)
+    expect(gramsIn(NOTES, { weights: 'oz' })[0]).toBeCloseTo(420 * 28.35, 0)
+    // what is counted is no weight
+    expect(readRecipe(NOTES, pantryOf(), [], { weights: 'g' }).formula.lines.at(-1)?.grams).toBeLessThan(10)
+  })
+
+  it('is none where a line has a unit, or the text says one of all', () => {
+    expect(asksOf(NOTES.replace('Water 120', 'Water 120 g'))).toEqual([])
+    expect(asksOf(`Weights in grams\n${NOTES}`)).toEqual([])
+    expect(asksOf('Toffee\n\n2 cups sugar\n1 cup butter\n\nCook to 118\nHeat to 130\nBoil to 149')).toEqual([])
+  })
+})

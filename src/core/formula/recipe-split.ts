@@ -19,7 +19,7 @@ import {
   lettered,
   looksLikeMethod,
 } from './recipe-rows'
-import { saysUnit, unitApart, withUnits } from './recipe-units'
+import { bareIn, inListUnit, type ListUnit, saysUnit, unitApart, withUnits } from './recipe-units'
 
 /** Lines under a heading; those under none come first. */
 export interface Headed {
@@ -40,6 +40,8 @@ export interface SplitRecipe {
   readonly vessel: string | null
   /** Lines nothing is made of: praise, notes, tools, how many it serves. */
   readonly left: readonly string[]
+  /** The first number of its list, where none of them has a unit; null for any other. */
+  readonly unitless: string | null
 }
 
 const HEAD_LIST =
@@ -181,16 +183,18 @@ const MOST_LINES = 400
 /** "Method: warm the cream": the heading and the first sentence in one row. */
 const METHOD_BEGINS = /^(?:method|directions|instructions|procedure|how)\s*[:–]\s*(?=\S)/i
 
-/** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. */
-export function splitRecipe(text: string): SplitRecipe {
+/** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. `unit`: that of a list of bare numbers. */
+export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   const all = lettered(plainLines(text)).flatMap(unitApart)
   const yields = all.find((l) => makesIn(l) !== null) ?? null
   const makes = makesIn(yields ?? '')
   const isNothing = (line: string): boolean => (NOTHING.test(line) && !HEAD_NOTES.test(line)) || VESSEL.test(line)
-  const rows = withUnits(all)
+  const asWritten = withUnits(all)
     .filter((l) => !isNothing(l) && !saysUnit(l))
     .flatMap((l) => (METHOD_BEGINS.test(l) ? ['Method', l.replace(METHOD_BEGINS, '')] : l))
     .flatMap(inOneRow)
+  const unitless = bareIn(asWritten)
+  const rows = unitless !== null && unit ? inListUnit(asWritten, unit) : asWritten
   const preface = prefaceOf(rows)
   const lines = rows.filter((_, i) => !preface.has(i)).slice(0, MOST_LINES)
   const left = [
@@ -262,6 +266,7 @@ export function splitRecipe(text: string): SplitRecipe {
     method: method.filter((s) => s.lines.length > 0),
     makes,
     yields,
+    unitless,
     vessel: all.find((l) => VESSEL.test(l)) ?? left.find((l) => TIN.test(bare(l))) ?? null,
     left,
   }

@@ -1,5 +1,7 @@
 /** The unit of numbers that have none beside them, where a text says it of all: "weights in grams". */
 import { measureAt } from '../matter/amount'
+import { beginsDone } from './method'
+import { ENDS_WITH_AMOUNT, isAmountOf } from './recipe-rows'
 
 /** "All g.", "Weights in kg", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
 const IN_UNIT =
@@ -17,6 +19,32 @@ const BEGINS_BARE = /^\d+(?:[.,]\d+)? \p{L}{3}/u
 const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
 /** "Vanilla pods 2": counted, whatever the rest is in. */
 const COUNTED = /\b(?:pods?|beans?|sticks?|lea(?:f|ves)|sheets?|eggs?|(?:egg )?whites?|yolks?)\s+\d$/i
+
+/** A unit that nothing says, and the maker knows. */
+export type ListUnit = 'g' | 'kg' | 'oz'
+
+/** "Cook to 118", "step 3": no row of a list. */
+const NO_ROW = /\b(?:at|makes|no|part|phase|serves|stage|step|till|to|until)\s+\d/i
+/** ◊ So many numbers without a unit, and none with one, and the list leaves it to who knows. */
+const FEWEST_BARE = 3
+
+/** "Almonds 60 (chopped)" */
+const NOTED = /(?<=\d)( \([^()]*\))$/
+const isBare = (written: string): boolean => isBareRow(written.replace(NOTED, ''))
+const isBareRow = (row: string): boolean =>
+  ENDS_BARE.test(row) && !COUNTED.test(row) && !NO_ROW.test(row) && !beginsDone(row)
+
+/** The first of the rows of a list whose numbers have no unit, where none of it has one; null for any other. */
+export function bareIn(rows: readonly string[]): string | null {
+  const bare = rows.filter(isBare)
+  return bare.length >= FEWEST_BARE && !rows.some((row) => ENDS_WITH_AMOUNT.test(row) || isAmountOf(row))
+    ? (bare[0] ?? null)
+    : null
+}
+
+/** Rows whose bare numbers have the unit that was answered. */
+export const inListUnit = (rows: readonly string[], unit: ListUnit): string[] =>
+  rows.map((row) => (isBare(row) ? `${row.replace(NOTED, '')} ${unit}${NOTED.exec(row)?.[0] ?? ''}` : row))
 
 const unitOf = (written: string): string => (/^k/i.test(written) ? 'kg' : /^g/i.test(written) ? 'g' : '%')
 

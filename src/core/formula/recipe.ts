@@ -35,7 +35,7 @@ export function readRecipe(
   house: readonly HouseUnit[] = [],
   answers: Answers = {},
 ): ReadRecipe {
-  const split = splitRecipe(text)
+  const split = splitRecipe(text, answers.weights)
   const { list, left } = inGrams(split.list)
   const lexicon = { pantry, house }
   const told = withNames(
@@ -67,7 +67,11 @@ export function readRecipe(
   return {
     ...draft,
     left: [...recipe.left, ...asidesIn(told), ...all.slice(MOST_SENTENCES)],
-    asks: [...(layers ? [{ id: 'layered' as const, labels: layers.map((l) => l.heading) }] : []), ...draft.asks],
+    asks: [
+      ...(split.unitless === null ? [] : [{ id: 'weights' as const, text: split.unitless }]),
+      ...(layers ? [{ id: 'layered' as const, labels: layers.map((l) => l.heading) }] : []),
+      ...draft.asks,
+    ],
     formula: { ...draft.formula, notes: short(text, MOST_TEXT), source: 'pasted text' },
   }
 }

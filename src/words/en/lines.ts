@@ -64,6 +64,7 @@ const asks: { readonly [Id in Ask['id']]: (ask: Extract<Ask, { id: Id }>) => str
       : `Made in parts, one on the other: ${labels.join(', ')}?`,
   family: () => 'A guess at what it is, from its name, its list and its method',
   unit: ({ text }) => `“${text}”: in which unit?`,
+  weights: ({ text }) => `“${text}”, and the like: in which unit are the numbers of its list?`,
   target: ({ because }) => `${(targetDoubts[because.by] as (b: TargetDoubt) => string)(because)} does it come off?`,
   place: ({ name, doubt }) => `${doubt === null ? unsaid(name) : placeDoubts[doubt](name)} When does it go in?`,
 }

@@ -28,8 +28,12 @@ export const answersTo = ({ part }: Ask, answers: Answers): Answers =>
 /** Whether there is something asked that cannot be guessed, and no answer yet. */
 export const stillOpen = (asks: readonly Ask[], answers: Answers): boolean =>
   asks.some((ask) => {
-    const { unit, target } = answersTo(ask, answers)
-    return (ask.id === 'unit' && !unit) || (ask.id === 'target' && target === undefined)
+    const { unit, weights, target } = answersTo(ask, answers)
+    return (
+      (ask.id === 'unit' && !unit) ||
+      (ask.id === 'weights' && !weights) ||
+      (ask.id === 'target' && target === undefined)
+    )
   })
 
 /** What a method leaves open, asked once; a guess stands where there is one. */
@@ -95,6 +99,19 @@ function OneAsk({ ask, answers, onAnswer }: OneProps) {
           ]}
           value={answers.unit ?? ''}
           onPick={(unit) => onAnswer({ unit: unit === 'F' ? 'F' : 'C' })}
+        />
+      )
+    case 'weights':
+      return (
+        <EitherOr
+          label={sayAsk(ask)}
+          options={[
+            { id: 'g', label: 'grams' },
+            { id: 'kg', label: 'kilograms' },
+            { id: 'oz', label: 'ounces' },
+          ]}
+          value={answers.weights ?? ''}
+          onPick={(weights) => onAnswer({ weights: weights as Answers['weights'] })}
         />
       )
     case 'target':

@@ -59,6 +59,24 @@ describe('a pasted recipe', () => {
     else expect(screen.queryByText(/usual for its kind is about/)).toBeNull()
   })
 
+  it('of bare numbers is asked in which unit they are, and is no draft before that', () => {
+    draw(
+      <PasteDialog
+        first={'Harbour chews\n\nSugar 420\nGlucose syrup 440\nWater 120\n\nCook all to 121 °C. Pour.'}
+        pantry={pantryOf()}
+        house={[]}
+        onDraft={() => undefined}
+        onClose={() => undefined}
+      />,
+    )
+    const make = screen.getByRole('button', { name: 'Make a draft of it' }) as HTMLButtonElement
+    expect(make.disabled).toBe(true)
+    expect(screen.getByText(/“Sugar 420”, and the like: in which unit are the numbers of its list\?/)).toBeDefined()
+    fireEvent.click(screen.getByText('grams'))
+    expect(make.disabled).toBe(false)
+    expect(screen.getByRole('region', { name: 'As it is read' }).textContent).toMatch(/420 g granulated sugar/)
+  })
+
   it('that says everything is asked no more than what it is, and where a line goes that it forgot', () => {
     const { make } = opened('Melt the butter with the sugar. Boil to 150°C. Pour out.')
     expect(make.disabled).toBe(false)
