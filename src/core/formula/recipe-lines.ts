@@ -45,7 +45,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
         group: 'pot',
         ingredient: reading.ingredient.id,
         grams: Math.round(reading.grams * 10) / 10,
-        typed: short(typed, 190),
+        typed: short(bare(typed), 190),
         ...noted(reading.note, reading.ingredient),
       }
       lines.push(line)

@@ -86,7 +86,7 @@ const AMOUNT_ALONE =
     .source
 
 const APART = new RegExp(
-  `\\s+(?:[·•|]|\\/\\/)\\s+|(?<!^\\s*${AMOUNT_ALONE})\\s+\\/\\s+(?!${AMOUNT_ALONE}$)(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`,
+  `\\s+(?:[·•|]|\\/\\/)\\s+|(?<!^\\s*(?:[-–*•·▢□]\\s+)?${AMOUNT_ALONE})\\s+\\/\\s+(?!${AMOUNT_ALONE}$)(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`,
   'i',
 )
 

@@ -101,7 +101,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
 /** "235 - nuts in", "cook 118": a heat at the head or the end of what is said. */
 const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
   [
-    /(?<=^|[.!]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?:\s+[–—-]|:)\s+(?=(?!about\b|approx|for\b|it\b|this\b|that\b)\p{L})/giu,
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)]|\(?[a-h]\))\s+)?|[.!]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?:\s+[–—-]|:)\s+(?=(?!about\b|approx|for\b|it\b|this\b|that\b)\p{L})/giu,
     'At $1 ',
   ],
   [/\b(bake)( it)? (?=[1-4]\d\d\b(?! ?(?:g|ml)\b))/gi, '$1$2 at '],

@@ -46,6 +46,14 @@ describe('a recipe told back', () => {
     )
   })
 
+  it('calls a line the same, whatever mark its list has', () => {
+    const list = ['400 g / 14 oz sugar', '1/2 tsp cinnamon', '150 g cream', '3 drops of rose flavour']
+    const namesWith = (mark: string) =>
+      momentsOf('Boil everything to 118°C. Pour.', list.map((l) => `${mark}${l}`).join('\n')).flatMap((m) => m.goesIn)
+    expect(namesWith('')).toHaveLength(list.length)
+    for (const mark of ['- ', '* ', '• ', '▢ ']) expect(namesWith(mark)).toEqual(namesWith(''))
+  })
+
   it('puts in every line once, at its grams', () => {
     const moments = momentsOf(
       'Boil the sugar and cream to 118°C. Take off the heat and stir in the butter and salt. Pour out.',
