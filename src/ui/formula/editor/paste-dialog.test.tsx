@@ -13,11 +13,9 @@ Ingredients
 Method
 ${method}`
 
-function opened(method: string) {
+function opened(method: string, text = recipe(method)) {
   const onDraft = vi.fn()
-  draw(
-    <PasteDialog first={recipe(method)} pantry={pantryOf()} house={[]} onDraft={onDraft} onClose={() => undefined} />,
-  )
+  draw(<PasteDialog first={text} pantry={pantryOf()} house={[]} onDraft={onDraft} onClose={() => undefined} />)
   return { onDraft, make: screen.getByRole('button', { name: 'Make a draft of it' }) as HTMLButtonElement }
 }
 
@@ -60,16 +58,8 @@ describe('a pasted recipe', () => {
   })
 
   it('of bare numbers is asked in which unit they are, and is no draft before that', () => {
-    draw(
-      <PasteDialog
-        first={'Harbour chews\n\nSugar 420\nGlucose syrup 440\nWater 120\n\nCook all to 121 °C. Pour.'}
-        pantry={pantryOf()}
-        house={[]}
-        onDraft={() => undefined}
-        onClose={() => undefined}
-      />,
-    )
-    const make = screen.getByRole('button', { name: 'Make a draft of it' }) as HTMLButtonElement
+    const method = 'Cook all to 121 °C. Pour.'
+    const { make } = opened(method, `Harbour chews\n\nSugar 420\nGlucose syrup 440\nWater 120\n\n${method}`)
     expect(make.disabled).toBe(true)
     expect(screen.getByText(/“Sugar 420”, and the like: in which unit are the numbers of its list\?/)).toBeDefined()
     fireEvent.click(screen.getByText('grams'))
