@@ -156,7 +156,8 @@ const calledIn = (list: readonly Headed[], lexicon: Lexicon): string[] =>
 const holds = (called: readonly string[], what: RegExp): boolean => called.some((n) => what.test(n))
 
 /** Whether it says how far it is boiled, in the unit the rest of it speaks in. */
-const isEnded = (piece: WrittenPiece): boolean => endingOf(piece.said, heatUnitOf(piece, {})) !== null
+// a figure of which it is still asked what it counts ends a boil as well
+const isEnded = (piece: WrittenPiece): boolean => endingOf(piece.said, heatUnitOf(piece, {}) ?? 'C') !== null
 
 /** Whether it is boiled: it says how far, or heats something sweet. Cream that is scalded for a ganache is not. */
 const isBoiledBy = (piece: WrittenPiece, lexicon: Lexicon): boolean =>

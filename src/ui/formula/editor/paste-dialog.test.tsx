@@ -58,13 +58,16 @@ describe('a pasted recipe', () => {
   })
 
   it('of bare numbers is asked in which unit they are, and is no draft before that', () => {
-    const method = 'Cook all to 121 °C. Pour.'
+    const method = 'Cook all to 121. Pour.'
     const { make } = opened(method, `Harbour chews\n\nSugar 420\nGlucose syrup 440\nWater 120\n\n${method}`)
     expect(make.disabled).toBe(true)
     expect(screen.getByText(/“Sugar 420”, and the like: in which unit are the numbers of its list\?/)).toBeDefined()
+    const told = screen.getByRole('region', { name: 'As it is read' })
+    expect(told.textContent).toMatch(/“Sugar 420”, “Glucose syrup 440”, “Water 120”, which are asked about/)
+    expect(screen.queryByText(/made by hand/)).toBeNull()
     fireEvent.click(screen.getByText('grams'))
     expect(make.disabled).toBe(false)
-    expect(screen.getByRole('region', { name: 'As it is read' }).textContent).toMatch(/420 g granulated sugar/)
+    expect(told.textContent).toMatch(/420 g granulated sugar/)
   })
 
   it('that says everything is asked no more than what it is, and where a line goes that it forgot', () => {

@@ -146,5 +146,5 @@ function OneMoment({ moment: { step, words, goesIn, warm, unfollowed, added }, t
 
 function Listed({ things }: { readonly things: readonly GoesIn[] }) {
   const say = useSay()
-  return <>{things.map((thing) => sayGoesIn(thing, say)).join(', ')}</>
+  return <>{sayGoesIn(things, say)}</>
 }
