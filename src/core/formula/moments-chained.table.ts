@@ -359,4 +359,19 @@ export const chainedMoments: readonly Moment[] = [
       /^after 3600: Bake/,
     ],
   ],
+  [
+    'what is added at the last, folded as it cools, and pulled; an extract that ends a row',
+    '600 g sugar, 240 ml water, 30 g lemon juice, 14 g butter, 60 g walnuts',
+    'Cook sugar, water and juice to 260 °F, butter added at the last. Turn out on a buttered platter; scatter the walnuts over; fold edges as they cool; pull while warm as can be borne. Cut.',
+    126.7,
+    [
+      /^ready \+ sugar 600, water 240, lemon-juice 30: Cook/,
+      /^rises 121.7 \+ butter 14: Towards the end add butter/,
+      /^target: Cook/,
+      /^ready \+ walnuts 60 → out: Turn out/,
+      /^ready: Fold edges/,
+      /^window: Pull while warm/,
+      /^window: Cut/,
+    ],
+  ],
 ]

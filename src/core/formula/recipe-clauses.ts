@@ -258,7 +258,12 @@ const FROM_MOMENT = /^([^,;]{3,40}) from (?:the moment|when) ([^,;]*\d[^,;]*)$/i
 const IN_TWO =
   /^((?:put|place|tip|pour|measure) .{3,60}? (?:in|into) an? (?:[\w-]+ )?(?:pan|pot|saucepan)) and (.{3,80} (?:in|into) (?:an?|the) (?:another|bigger|larger|other|second) (?:one|pan|pot|saucepan))$/i
 
+/** "Cook to 260, butter added at the last" */
+const ADDED_LAST = /^(.{0,200}\d[^,]{0,40}), ([a-z][a-z ]{2,40}?) (?:added|going in) (?:at the )?(?:end|last)$/i
+
 function clausesOf(sentence: string): string[] {
+  const [, cooked, last] = ADDED_LAST.exec(sentence) ?? []
+  if (cooked && last) return [cooked, `Towards the end add ${last}`]
   const [, pan, otherPan] = IN_TWO.exec(sentence) ?? []
   if (pan && otherPan) return [pan, `Put ${otherPan}`]
   const [, work, moment] = FROM_MOMENT.exec(sentence) ?? []
@@ -293,7 +298,8 @@ function clausesOf(sentence: string): string[] {
 
 /** Whether what follows has a moment of its own: a cook that ends somewhere else, what is done once one has ended, a wait after work. */
 function isApart(head: string, tail: string): boolean {
-  if (WHEN_COLD.test(tail) || SLAB_WORK.test(tail)) return pours(head)
+  if (WHEN_COLD.test(tail)) return pours(head)
+  if (SLAB_WORK.test(tail)) return pours(head) || SLAB_WORK.test(head)
   // nuts are spread and baked in one
   if (BAKES.test(tail)) return LAID.test(head)
   // it lies where it was poured while it cools

@@ -63,7 +63,7 @@ const NEXT =
   /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|half a (?:pound|pint|cup|dozen)\b|(?:one|two|three|four) (?:of\b|cups?\b|cupfuls?|teaspoonfuls?|tablespoonfuls?)|a piece of butter\b|an? (?:cupful|tablespoonful|teaspoonful)\b|an? (?:pinch|dash|knob|cup|teacup|tin|can|jar|stick|packet|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b|half (?:pint|cup)\b|(?:pinch|juice|zest)\b)/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
-  /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
+  /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|extract|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
 const NEXT_OR_PLUS = new RegExp(
   `${NEXT.source}|\\s+\\+\\s+(?![^(]*\\))(?!(?:[\\d¼½¾⅓⅔]\\S*\\s+)?(?:\\w+\\s+)?(?:for|extra|more|to)\\b)`,
   'i',
