@@ -86,7 +86,8 @@ test('a day of four things is practised from moment to moment, with a pot late a
   const practice = page.getByRole('region', { name: 'Practice' })
   const free = page.getByRole('button', { name: /^(Begin|Light it)$/ })
   const due = page.getByRole('region', { name: 'Practice' }).getByText(/Practice is over/)
-  let leftLate = false
+  /** Pots that were due while the first was left on the heat: what comes in that time hangs on the plan, and is late with it. */
+  let left = 0
   for (let i = 0; i < 400 && !(await due.isVisible()); i++) {
     if (i === 12) {
       // a ring gives up in the middle of it, and nothing stops
@@ -97,9 +98,10 @@ test('a day of four things is practised from moment to moment, with a pot late a
     const off = page.getByRole('button', { name: 'Take it off' })
     if ((await off.count()) > 0) {
       // the first pot is left on the heat for a while, every other is taken off at its moment
-      if (!leftLate)
+      if (left === 0) {
         for (let j = 0; j < 3; j++) await practice.getByRole('button', { name: 'To the next moment' }).click()
-      leftLate = true
+        left = await off.count()
+      }
       await off.first().click()
       continue
     }
@@ -111,7 +113,7 @@ test('a day of four things is practised from moment to moment, with a pot late a
   }
   await expect(due).toBeVisible()
   await expect(page.getByText('does not fit')).toHaveCount(0)
-  await expect(practice).toContainText('1 pot taken off late')
+  await expect(practice).toContainText(new RegExp(`, [1-${left}] pots? taken off late`))
   await practice.getByRole('button', { name: 'End practice' }).click()
   await expect(page.getByText('Nothing has begun.')).toBeVisible()
 })
