@@ -67,7 +67,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'dust' },
   ],
   [
-    /\b(?:break|crack|snap)\b.*\b(?:pieces|shards|apart|up|it)\b|(?:^|, )(?:break|crack|snap)\b|\b(?:smash|bash|hammer)\b|\bhit (?:it )?with\b/i,
+    /\b(?:break|crack|snap)\b.*\b(?:pieces|shards|apart|up|it)\b|(?:^|[,;] )(?:break|crack|snap)\b|\b(?:smash|bash|hammer)\b|\bhit (?:it )?with\b/i,
     { kind: 'break' },
   ],
   [/\bwrap\b.*\b(?:baking paper|greaseproof|parchment|wax)/i, { kind: 'wrap', film: 'waxed-paper' }],

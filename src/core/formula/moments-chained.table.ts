@@ -374,4 +374,19 @@ export const chainedMoments: readonly Moment[] = [
       /^window: Cut/,
     ],
   ],
+  [
+    'beaten until white, and whites that are folded in after that; set, and broken',
+    '400 g sugar\n160 g corn syrup\n120 ml water\n24 g gelatin powder\n66 g egg whites',
+    'Sprinkle the gelatin over half the water in the bowl. Cook sugar, corn syrup and the rest of the water to 240 °F. Pour over gelatin and stir till dissolved. Beat on high until white, thick and nearly tripled, 6 minutes. In another bowl beat whites to stiff peaks; fold in. Pour into a pan. Let set 2 hours; break.',
+    115.6,
+    [
+      /^ready \+ sugar 400, corn-syrup 160, water 60: Cook/,
+      /^target/,
+      /^ready \+ water 60, gelatin-powder 24: Pour over/,
+      /^after 360: Beat on high/,
+      /^ready \+ egg-white 66: In another bowl/,
+      /^ready → out: Pour/,
+      /^after 7200: Let set 2 hours; break/,
+    ],
+  ],
 ]

@@ -20,7 +20,7 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
   [/pulled|pull candy|taff(?:y|ies)|humbug|\bmints\b/i, 'hard-candy'],
   [/(?:toffee|candy) apples?\b/i, 'hard-candy'],
   [/toffee|butterscotch|butter ?crunch/i, 'toffee'],
-  [/lolli|\bdrops?\b|hard cand(?:y|ies)|boiled sweet|\brock\b/i, 'hard-candy'],
+  [/lolli|\bdrops?\b(?! tests?\b)|hard cand(?:y|ies)|boiled sweet|\brock\b/i, 'hard-candy'],
   // sugar alone that is browned is no chewy caramel
   [/caramel/i, 'caramel', /butter|cream|milk|cr[eè]me/i],
 ]
