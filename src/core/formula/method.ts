@@ -86,10 +86,10 @@ const LIMITED =
 const AT_MOST = /^ ?(?:max\b|maximum|at most|at the most|tops\b|or less)/i
 
 /** The first time of a sentence that something goes on for. */
-const timeIn = (sentence: string): RegExpMatchArray | undefined =>
+const timeIn = (sentence: string): RegExpExecArray | undefined =>
   [...sentence.matchAll(TIME)].find(
     ({ index, 0: said }) =>
-      !LIMITED.test(sentence.slice(0, index)) && !AT_MOST.test(sentence.slice((index ?? 0) + said.length)),
+      !LIMITED.test(sentence.slice(0, index)) && !AT_MOST.test(sentence.slice(index + said.length)),
   )
 
 /** How long a sentence says, s, the shorter end of a range; null where it says nothing. */
@@ -100,9 +100,7 @@ export function secondsIn(sentence: string): number | null {
   const per = SECONDS[unit[0]?.toLowerCase() ?? ''] ?? 0
   const written = parseNumber(count.replace(/^.*\bquarter of an$/i, '1/4').replace(/^three.quarters of an$/i, '3/4'))
   // "1 hr 30 mins", "1 hr 30"
-  const more = /^\s*(?:and\s+)?(\d+)(?:\s*(?:minutes?|mins?)\b|$)/i.exec(
-    sentence.slice((found.index ?? 0) + found[0].length),
-  )
+  const more = /^\s*(?:and\s+)?(\d+)(?:\s*(?:minutes?|mins?)\b|$)/i.exec(sentence.slice(found.index + found[0].length))
   return written && written.range.low * per + (more && per === 3600 ? 60 * Number(more[1]) : 0)
 }
 

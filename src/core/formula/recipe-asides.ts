@@ -61,10 +61,11 @@ export function joined(said: readonly string[]): string[] {
     const isHeat = HEAT_ALONE.test(s)
     const last = isHeat || SAID_OF_LAST.some((words) => words.test(s)) ? out.pop() : undefined
     if (last === undefined) out.push(s)
-    // a sentence that has its heat is at an end
-    else if (isHeat && heatIn(last)) out.push(last, `Cook ${s.replace(/^(?!to |until )/i, 'to ').toLowerCase()}`)
-    else if (isHeat) out.push(`${last} ${s.replace(/^(?!to |until )/i, 'to ').toLowerCase()}`)
-    else out.push(`${last}; ${/^\p{Lu}{2}/u.test(s) ? s.toLowerCase() : uncapital(s)}`)
+    else if (isHeat) {
+      const heat = s.replace(/^(?!to |until )/i, 'to ').toLowerCase()
+      // a sentence that has its heat is at an end
+      out.push(...(heatIn(last) ? [last, `Cook ${heat}`] : [`${last} ${heat}`]))
+    } else out.push(`${last}; ${/^\p{Lu}{2}/u.test(s) ? s.toLowerCase() : uncapital(s)}`)
   }
   return out
 }

@@ -1,7 +1,7 @@
 /** A sentence that does one thing after the other, cut where the next of them has a time or a heat of its own. */
 import { secondsIn, WATCHES } from './method'
 import { heatIn } from './recipe-heats'
-import { isGotReady, pours } from './recipe-moves'
+import { isGotReady, pours, TURNED_OFF } from './recipe-moves'
 
 /** What is done at once: by the word a clause begins with. */
 const ACTS =
@@ -22,13 +22,11 @@ const LINK = new RegExp(
 const BEGINS_ACT = new RegExp(`^(?:then |now )?(?:quickly |slowly |gently |carefully )?(?:${ACTS})\\b`, 'i')
 /** "At 120° add the butter" */
 const ACTS_THEN = new RegExp(`^[^,;]{0,60},? (?:${ACTS})\\b`, 'i')
-/** "Kettle off, vanilla, mix 1 min" */
-const IS_OFF = /^(?:burner|flame|gas|heat|kettle|pan|pot) off\b/i
 /** "Add the cream over 2 minutes", "this takes 5 minutes": that is not waited for either. */
 const NO_WAIT = /\bover (?:about )?\d|\b(?:keeps|takes|should take)\b/i
 
 const acts = (head: string): boolean =>
-  BEGINS_ACT.test(head) || (WATCHES.test(head) && ACTS_THEN.test(head)) || pours(head) || IS_OFF.test(head)
+  BEGINS_ACT.test(head) || (WATCHES.test(head) && ACTS_THEN.test(head)) || pours(head) || TURNED_OFF.test(head)
 
 const ONWARD = /^to (?=(?:about )?\d)/i
 

@@ -37,7 +37,8 @@ const saysMore = (sentence: string, unit: HeatUnit | null, { ending }: Done): bo
   ending.by === 'heat' &&
   allHeatsIn(sentence).some((heat) => {
     const own = heat.oven || heat.cools ? null : unitOf(heat, unit)
-    const [low, high] = own ? [inDegrees(heat.low, own), inDegrees(heat.high, own)] : [ending.low, ending.high]
+    if (own === null) return false
+    const [low, high] = [inDegrees(heat.low, own), inDegrees(heat.high, own)]
     return high >= WATER_C && (low > ending.high + TWO_C || high < ending.low - TWO_C)
   })
 

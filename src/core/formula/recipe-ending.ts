@@ -96,24 +96,24 @@ const HEATS_ON =
 /** "Off the heat whisk in the soda and watch it turn gold": what turns so then is no end of the cook. */
 const IS_OFF = /^off (?:the )?(?:heat|flame|stove)\b/i
 
-/** "Deposit at 120°", "off the heat; at 130° stir in the acid", after it was cooked to 150°: what is not cooked on has come down to that. */
-const hasCooled = ({ at, ending }: Ends, all: readonly Ends[], said: readonly string[]): boolean =>
-  ending.by === 'heat' && (isOffSince(at, ending.high, all, said) || hasComeDown({ at, ending }, all, said))
+/** What was hotter before has come down to that: it is said to, or has been off the heat since and rests. */
+function hasCooled({ at, ending }: Ends, all: readonly Ends[], said: readonly string[]): boolean {
+  if (ending.by !== 'heat') return false
+  const hotter = all.findLast((e) => e.ending.by === 'heat' && e.at < at && e.ending.low > ending.high)
+  return hotter !== undefined && (hasComeDown(said[at] ?? '') || restsOff(said.slice(hotter.at + 1, at + 1)))
+}
 
-/** "Off the heat, rest until it subsides to 130°": what was hotter before it came off, and has not been put back, gets no hotter. */
-const isOffSince = (at: number, high: number, all: readonly Ends[], said: readonly string[]): boolean => {
-  const hotter = all.findLast((e) => e.ending.by === 'heat' && e.at < at && e.ending.low > high)
-  const since = hotter ? said.slice(hotter.at + 1, at + 1) : []
+/** "Off the heat, rest until it subsides to 130°": the last of what is said since it was hotter, off the heat and not put back on it. */
+const restsOff = (since: readonly string[]): boolean => {
   const off = since.findLastIndex((s) => takesOff(s) && !putsBack(s))
-  return off >= 0 && RESTS.test(said[at] ?? '') && !since.slice(off).some(putsBack)
+  return off >= 0 && RESTS.test(since.at(-1) ?? '') && !since.slice(off).some(putsBack)
 }
 const RESTS = /^(?!.*\b(?:boil|bubble|cook|simmer)\b).*\b(?:leave|let|rest|settles?|sit|stand|subsides?|wait)\b/i
 
-const hasComeDown = ({ at, ending }: Ends, all: readonly Ends[], said: readonly string[]): boolean =>
-  !COOKS_ON.test(withoutHeat(said[at] ?? '')) &&
-  !(said[at] ?? '').split(/[;,]/).some((clause) => heatIn(clause) !== null && takesOff(clause)) &&
-  ending.by === 'heat' &&
-  all.some((e) => e.ending.by === 'heat' && e.at < at && e.ending.low > ending.high)
+/** "Deposit at 120°", "off the heat; at 130° stir in the acid", after it was cooked to 150°: what is not cooked on has come down to that. */
+const hasComeDown = (sentence: string): boolean =>
+  !COOKS_ON.test(withoutHeat(sentence)) &&
+  !sentence.split(/[;,]/).some((clause) => heatIn(clause) !== null && takesOff(clause))
 const COOKS_ON =
   /\b(?:boil|(?:re-?)?cook|heat|bring|simmer|continue|reach|return|take (?:it|(?:up |on )?to)|until|till)|^back\b/i
 

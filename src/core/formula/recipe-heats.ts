@@ -105,13 +105,12 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
   }
 }
 
-/** The temperature a sentence speaks of, as written; null for none. */
-export const heatIn = (sentence: string): HeatSaid | null =>
-  [...heatsIn(sentence)].find((h) => !h.ofAdded && !h.begins) ?? null
-
 /** Every temperature a sentence speaks of but those of what goes in. */
-export const allHeatsIn = (sentence: string): readonly HeatSaid[] =>
+export const allHeatsIn = (sentence: string): readonly HeatFound[] =>
   [...heatsIn(sentence)].filter((h) => !h.ofAdded && !h.begins)
+
+/** The temperature a sentence speaks of, as written; null for none. */
+export const heatIn = (sentence: string): HeatSaid | null => allHeatsIn(sentence)[0] ?? null
 
 /** How warm a sentence says that what it puts in is; null where it does not. */
 export const heatOfAdded = (sentence: string): HeatSaid | null => [...heatsIn(sentence)].find((h) => h.ofAdded) ?? null
@@ -151,8 +150,7 @@ export function warmthTyped(typed: string, recipe: HeatUnit | null): number | nu
 
 /** Whether a sentence leaves the choice between two, or says one thing in two ways that differ: "to 125° for firm ones or 121° for soft", "270F/140C". */
 export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean {
-  const heats = [...heatsIn(sentence)].flatMap((h) => {
-    if (h.ofAdded || h.begins) return []
+  const heats = allHeatsIn(sentence).flatMap((h) => {
     const unit = unitOf(h, recipe)
     return unit ? [{ ...h, celsius: inDegrees(h.low, unit) }] : []
   })

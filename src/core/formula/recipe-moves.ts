@@ -84,10 +84,12 @@ const WARMS = new RegExp(`^${KEEPS_WARM.source}|${IN_OVEN.source}`, 'i')
 /** Whether a sentence warms something in an oven or keeps it warm: before the end of a cook that is got ready, after it that is done. */
 export const warms = (sentence: string): boolean => WARMS.test(sentence)
 
+/** "Kettle off, vanilla" */
+export const TURNED_OFF = /^(?:burner|flame|gas|heat|kettle|pan|pot) off\b/i
 const TAKES_OFF = saidAs([
   /^(?:(?:immediately|quickly|at once|then|now),? )?(?:take|lift)(?: it)? off\b(?! the (?:lid|skin|foam))/,
   /^off(?: heat\b|[,:;])/,
-  /^(?:burner|flame|gas|heat|kettle|pan|pot) off\b/,
+  TURNED_OFF,
   /^(?:add|deglaze|pour|stir|whisk)\b.{0,30}\boff heat\b/,
   /\boff (?:of )?the (?:burner|heat|flame|stove)/,
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:burner|heat|flame|stove)/,

@@ -36,6 +36,7 @@ export const beginsWithAmount = (line: string): boolean =>
 /** "Glucose DE 42 1.200 kg" */
 export const ENDS_WITH_AMOUNT =
   /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|m?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}(?: \d\/\d| ?[¼½¾⅓⅔])?|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|cups?|c|oz|lbs?)\.?)(?:\s\([^()]*\))?$/i
+/** Whether an amount stands at either end of a piece. */
 export const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
 
 /** "Peanut topping", "To finish", with nothing after it. */
@@ -190,10 +191,11 @@ export function isAmountOf(row: string): boolean {
 export const isRowOfList = (row: string): boolean =>
   /^[\d¼½¾⅓⅔]/.test(bare(row)) && isAmountOf(row) && !/[.!;:]$|[.!]\s+\p{Lu}/u.test(row) && heatIn(row) === null
 
-/** "A  sugar 620 g, glucose 480 g", over "B  cream 700 g": marks without a colon, of which there are two in turn at least. */
+/** "A  sugar 620 g, glucose 480 g", over "B  cream 700 g" */
 const LETTERED = /^([A-H])\s+(?=\p{L}[^.]*\d)/u
 const isLettered = (line: string, letter: string): boolean =>
   LETTERED.exec(line)?.[1] === letter && ENDS_WITH_AMOUNT.test(line)
+/** Lines with a colon after the letters that mark them, of which there are two in turn at least. */
 export const lettered = (lines: readonly string[]): readonly string[] =>
   lines.some((l, i) => isLettered(l, 'A') && isLettered(lines[i + 1] ?? '', 'B'))
     ? lines.map((l) => (ENDS_WITH_AMOUNT.test(l) ? l.replace(LETTERED, '$1: ') : l))

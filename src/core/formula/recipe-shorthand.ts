@@ -108,6 +108,8 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
   [/(?<=^|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi, '$1$2 to '],
 ]
 
+const SPELLED = [...SHORT, ...BARE_HEATS]
+
 /** "Boil the syrup; peanuts at 235": what goes in there. */
 const AT_ITS_HEAT = /(?<=[.;]\s+)(\p{L}+(?: and)?(?: \p{L}+){0,3}) at ([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?=[.;]|$)/giu
 const NO_LINE = /^(?:deposit|done|finish|heat|it|off|pot|pull|ready|stop|sugar|syrup|target|thermometer)\b/i
@@ -118,4 +120,4 @@ const addedAt = (said: string): string =>
 
 /** What a method says, with its abbreviations as whole words. */
 export const writtenOut = (said: string): string =>
-  addedAt([...SHORT, ...BARE_HEATS].reduce((text, [words, whole]) => text.replace(words, whole), said))
+  addedAt(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), said))

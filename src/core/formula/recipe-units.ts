@@ -28,11 +28,12 @@ const NO_ROW = /\b(?:at|makes|no|part|phase|serves|stage|step|till|to|until)\s+\
 /** ◊ So many numbers without a unit, and none with one, and the list leaves it to who knows. */
 const FEWEST_BARE = 3
 
-/** "Almonds 60 (chopped)" */
-const NOTED = /(?<=\d)( \([^()]*\))$/
-const isBare = (written: string): boolean => isBareRow(written.replace(NOTED, ''))
-const isBareRow = (row: string): boolean =>
-  ENDS_BARE.test(row) && !COUNTED.test(row) && !NO_ROW.test(row) && !beginsDone(row)
+/** Where the number of a row ends: "almonds 60 (chopped)". */
+const NUMBER_ENDS = /(?<=\d)(?=(?: \([^()]*\))?$)/
+function isBare(row: string): boolean {
+  const [named = ''] = row.split(NUMBER_ENDS)
+  return ENDS_BARE.test(named) && !COUNTED.test(named) && !NO_ROW.test(named) && !beginsDone(named)
+}
 
 /** The first of the rows of a list whose numbers have no unit, where none of it has one; null for any other. */
 export function bareIn(rows: readonly string[]): string | null {
@@ -44,7 +45,7 @@ export function bareIn(rows: readonly string[]): string | null {
 
 /** Rows whose bare numbers have the unit that was answered. */
 export const inListUnit = (rows: readonly string[], unit: ListUnit): string[] =>
-  rows.map((row) => (isBare(row) ? `${row.replace(NOTED, '')} ${unit}${NOTED.exec(row)?.[0] ?? ''}` : row))
+  rows.map((row) => (isBare(row) ? row.replace(NUMBER_ENDS, ` ${unit}`) : row))
 
 const unitOf = (written: string): string => (/^k/i.test(written) ? 'kg' : /^g/i.test(written) ? 'g' : '%')
 

@@ -97,15 +97,14 @@ export function sayGoesIn(things: readonly GoesIn[], say: Say): string {
   return [known.join(', '), ...open].filter(Boolean).join('; ')
 }
 
+const unfollowed: { readonly [Of in Unfollowed['of']]: (figure: Extract<Unfollowed, { of: Of }>, say: Say) => string } =
+  {
+    heat: ({ celsius }, say) => say.temperature(inCelsius(celsius)),
+    time: ({ seconds }) => formatSpan(seconds),
+    amount: ({ amount }) => amount,
+    figure: ({ figure }) => `${figure}`,
+  }
+
 /** A figure of a recipe that no step follows. */
-export function sayUnfollowed(figure: Unfollowed, say: Say): string {
-  const said =
-    figure.of === 'heat'
-      ? say.temperature(inCelsius(figure.celsius))
-      : figure.of === 'time'
-        ? formatSpan(figure.seconds)
-        : figure.of === 'figure'
-          ? figure.figure
-          : figure.amount
-  return `${said} stands in the words alone`
-}
+export const sayUnfollowed = (figure: Unfollowed, say: Say): string =>
+  `${(unfollowed[figure.of] as (f: Unfollowed, say: Say) => string)(figure, say)} stands in the words alone`
