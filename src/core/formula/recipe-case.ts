@@ -3,7 +3,8 @@
 const SHOUTED = 0.8
 const SMALL = 0.004
 const LETTERS = /\p{L}/gu
-const CAPITALS = /\p{Lu}/gu
+/** "Boil to 240 F" is no capital letter. */
+const CAPITALS = /(?<!\d ?°? ?)\p{Lu}|\p{Lu}(?=\p{L})/gu
 const countOf = (pattern: RegExp, text: string): number => text.match(pattern)?.length ?? 0
 
 /** What may begin a sentence: the first letter of a row, or one after a full stop. */
@@ -18,14 +19,26 @@ const LONE_T = /(?<![\d/])((?:\d+ )?\d+(?:\/\d+)?|\d*[¼½¾⅓⅔]) ?t\b\.?(?= 
 
 /** A text as it would be written with capitals where they belong; any other text as it is. */
 export function inSentences(text: string): string {
+  if (!isOfOneSize(text)) {
+    // a name has its capitals, whatever stands beneath it
+    const [name = '', ...rest] = text.split('\n')
+    const under = rest.join('\n')
+    return isOfOneSize(under) && under.trim() !== '' ? `${name}\n${asSentences(under)}` : text
+  }
+  return asSentences(text)
+}
+
+function isOfOneSize(text: string): boolean {
   const letters = countOf(LETTERS, text)
   const capitals = countOf(CAPITALS, text)
-  if (capitals > SMALL * letters && capitals < SHOUTED * letters) return text
-  return text
+  return capitals <= SMALL * letters || capitals >= SHOUTED * letters
+}
+
+const asSentences = (text: string): string =>
+  text
     .toLowerCase()
     .replace(LONE_T, '$1 tsp/$1 tbsp')
     .replace(OPENS, (all, before: string, stop: string | undefined, marks: string, word: string) => {
       const goesOn = stop !== undefined && (ABBREVIATED.test(stop) || (TIMED.test(stop) && GOES_ON.test(word)))
       return goesOn ? all : `${before}${marks}${word.charAt(0).toUpperCase()}${word.slice(1)}`
     })
-}

@@ -26,7 +26,7 @@ const TOWARDS =
 const COOKS =
   /\bstir(?:ring)? (?:constantly |continuously |steadily |well )?to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|(?:comes?|drops?|falls?|gets?) (?:back|down) to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|\b(?:lift|pull|remove|stop|take)\b[^,;]{0,30}\bat (?:about )?\d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|reads|hits|says|shows|to) (?:about )?\d{3}\b|^(?:cast|deposit|frame|pour|sheet)\b[^,;.]{0,40}\bat (?:about )?\d{2,3}\b(?! ?(?:g|m?l|mm|cm)\b)|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:take )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
 /** "Get it to 300": of three figures at the end of what is said, and nothing that is counted. */
-const GETS_TO = /(?:\b(?:aim for|should read|to)|\b(?:done|off|ready) at) (?:about )?$/i
+const GETS_TO = /(?:\b(?:aim for|should read|to)|\b(?:probe|thermometer)[,:]|\b(?:done|off|ready) at) (?:about )?$/i
 const HUNDREDS = /^\d{3}\b/
 const ENDS_SAID = /^\s*(?:$|[,;.)])/
 /** What follows a bare temperature in brackets, or shows that it is one. */
@@ -39,8 +39,11 @@ const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?
 const BEYOND =
   /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$/i
 
-/** "22 °F above the boiling point of water": so much more, and no temperature. */
+/** "22 °F above the boiling point of water": so much more than that; of what else boils it is no temperature. */
 const DIFFERENCE = /^\s*(?:above|over|below|higher than)\b.{0,12}\bboil/i
+const ABOVE_WATER =
+  /^\s*(?:above|over|higher than)\s+(?:the )?boiling(?: (?:point|temperature))?(?: of)? water\b|^\s*(?:above|over|higher than)\s+(?:the boiling point of water|that of boiling water|water['’]?s? boiling point)\b/i
+const WATER_BOILS: Readonly<Record<HeatUnit, number>> = { C: 100, F: 212 }
 
 /** "Fold in the butter warmed to", "add the warm nuts (", "add cream (": what follows is the heat of what goes in, not of the pot. */
 const OF_ADDED =
@@ -75,7 +78,10 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
     const letter = (unitB ?? unitA)?.[0]?.toLowerCase()
     const bracketed = (before.endsWith('(') || ON_IT.test(after)) && CLOSES.test(after) && COOKS.test(sentence)
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
-    if (BEYOND.test(before) || /^\s*brix\b/i.test(after) || DIFFERENCE.test(after)) continue
+    const unit = letter === undefined ? null : letter === 'f' ? 'F' : 'C'
+    const over = unit === null ? null : ABOVE_WATER.exec(after)
+    if (BEYOND.test(before) || /^\s*brix\b/i.test(after) || (DIFFERENCE.test(after) && over === null)) continue
+    const from = over && unit ? WATER_BOILS[unit] : 0
     const isWay = high !== undefined && FROM.test(before) && figure(low) >= BOILS_FROM
     const isGoal = GETS_TO.test(before) && HUNDREDS.test(low) && ENDS_SAID.test(after)
     if (
@@ -84,17 +90,17 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
         !(isWay || isGoal || (TOWARDS.test(before) && (COOKS.test(sentence) || COOLS.test(before)))))
     )
       continue
-    const a = figure(low)
-    const b = high === undefined ? a : figure(high)
+    const a = from + figure(low)
+    const b = high === undefined ? a : from + figure(high)
     const heat: HeatFound = {
       low: Math.min(a, b),
       high: Math.max(a, b),
-      unit: letter === undefined ? null : letter === 'f' ? 'F' : 'C',
+      unit,
       oven: OVEN.test(sentence),
       cools: COOLS.test(before),
       text: whole.trim(),
       from: at,
-      to: at + whole.trimEnd().length,
+      to: at + (over ? whole.length + over[0].length : whole.trimEnd().length),
       ofAdded: (OF_ADDED.test(before) && !COOLS.test(before)) || (before.endsWith('(') && GOES_IN.test(after)),
       begins: false,
     }

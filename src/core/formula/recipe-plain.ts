@@ -1,7 +1,9 @@
 /** A pasted text as plain lines: without the marks of a note or a web page, and the rows of a table as lines of a list. */
 import { measureAt } from '../matter/amount'
 import { inSentences } from './recipe-case'
+import { inFigures } from './recipe-numbers'
 import { spelledOut } from './recipe-shorthand'
+import { cellsIn, HAS_NUMBER, type Head, headOf, isAmount, lineOf, RULE, strokedIn, toldOf } from './recipe-tables'
 import { unwrapped } from './recipe-wrapped'
 
 /** "## Method", "> ", "- [ ] ", "- [x] " */
@@ -46,57 +48,6 @@ const unmarked = (line: string): string =>
     .replace(STRESSED, '$1$3')
     .trim()
 
-/** Between the head of a table and its rows: "|---|:--|" */
-const RULE = /^\|?[\s|:-]*-{2}[\s|:-]*$/
-const HAS_NUMBER = /[\d¼½¾⅓⅔]/
-const isAmount = (cell: string): boolean => /^[\d¼½¾⅓⅔]/.test(cell)
-
-/** "Granulated sugar      2 c.": columns set out by spaces. */
-const COLUMNS = /(?<=\p{L}|\)) {3,}(?=[\d¼½¾⅓⅔]|an? |for )/u
-/** "INGREDIENT      WEIGHT      %": three of them, and what stands beneath. */
-const WIDE = / {3,}| {2,}(?=\d)/
-const OF_THREE = new RegExp(`^\\S(?:.*?\\S)?(?:${WIDE.source})\\S(?:.*?\\S)?(?:${WIDE.source})\\S.*$`)
-
-/** "g       %", over columns of numbers beside names that have no head */
-const UNIT_HEADS = /^(?:g|grams|kg|oz|lbs?|ml)(?:\s{2,}(?:g|grams|kg|oz|lbs?|ml|(?:baker['’]?s )?%|per ?cent))+$/i
-
-/** The cells of a row of a table; null for a line that is none. */
-function cellsIn(line: string): string[] | null {
-  if (UNIT_HEADS.test(line)) return ['Ingredient', ...line.split(/\s{2,}/)]
-  const apart = line.includes('\t') || line.startsWith('|') ? /\t|\|/ : OF_THREE.test(line) ? WIDE : COLUMNS
-  if (!apart.test(line)) return null
-  const cells = line
-    .split(apart)
-    .map((c) => unmarked(c))
-    .filter(Boolean)
-  return cells.length > 1 ? cells : null
-}
-
-/** Of the head of a table, what its amounts are in, by column. */
-interface Head {
-  readonly columns: readonly { readonly unit: string; readonly isAmount: boolean }[]
-}
-
-/** `ruled`: a rule stands beneath it, so that it is a head, whatever it calls its columns. */
-function headOf(cells: readonly string[], ruled: boolean): Head | null {
-  if (cells.some((c) => HAS_NUMBER.test(c))) return null
-  const columns = cells.map((c) => ({
-    unit: /\b(g|grams?|kg|oz|lbs?|ml)\b/i.exec(c)?.[1] ?? '',
-    isAmount: /^(?:g|grams?|kg|oz|lbs?|ml|weights?|amounts?|quantit\w+|qty|how (?:much|many))\b/i.test(c),
-  }))
-  return ruled || columns.some((c) => c.isAmount) ? { columns } : null
-}
-
-/** A row as a line of a list: its amount, then its name. A share of the whole beside an amount says nothing more. */
-function lineOf(cells: readonly string[], head: Head | null): string {
-  const name = cells.find((c) => !isAmount(c)) ?? ''
-  const at = head?.columns.findIndex((c) => c.isAmount) ?? -1
-  const amount = (at >= 0 ? cells[at] : undefined) ?? cells.find((c) => isAmount(c) && !/%\s*$/.test(c)) ?? ''
-  if (amount === '') return cells.join(' ')
-  const unit = /[a-z]/i.test(amount) ? '' : (head?.columns[at]?.unit ?? '')
-  return [amount, unit, name].filter(Boolean).join(' ')
-}
-
 /** "1 Put the sugar in a pan", one of several in a row of numbers; an amount of something is none. */
 const COUNTED = /^(\d{1,2})\s+(?!x\b)(?=\p{L})/u
 /** ◊ So many in a row count steps, where most of them are as long as sentences. */
@@ -127,7 +78,7 @@ export const plainLines = (text: string): readonly string[] =>
   uncounted(
     linesOf(
       inSentences(
-        numbered(footnoted(text.replace(HASH, '($1)')))
+        numbered(footnoted(inFigures(text.replace(HASH, '($1)'))))
           .replace(SPACES, ' ')
           .replace(SIRUP, '$1yrup')
           .replace(TIL, 'till ')
@@ -183,8 +134,9 @@ function linesOf(text: string): string[] {
   let head: Head | null = null
   let setIn = false
   const rows = unwrapped(text.split(/\r?\n/))
+  const stroked = strokedIn(rows)
   for (const [i, raw] of rows.entries()) {
-    const cells = cellsIn(raw.trim())
+    const cells = cellsIn(raw.trim(), stroked.has(raw.trim()))?.map(unmarked) ?? null
     if (RULE.test(raw.trim())) continue
     if (cells === null) {
       head = null
@@ -199,8 +151,14 @@ function linesOf(text: string): string[] {
     }
     const opens: Head | null = head === null ? headOf(cells, RULE.test(rows[i + 1]?.trim() ?? '')) : null
     // "200 g | sugar" and "1 | Put the sugar in a pan" read as they stand
-    if (opens) head = opens
-    else out.push(isAmount(cells[0] as string) && head === null ? cells.join(' ') : lineOf(cells, head))
+    if (opens) {
+      head = opens
+      if (opens.tells) out.push('Method')
+    } else if (head?.tells) out.push(toldOf(cells, head))
+    else {
+      const full = cells.filter(Boolean)
+      out.push(isAmount(full[0] as string) && head === null ? full.join(' ') : lineOf(full, head))
+    }
   }
   return out
 }

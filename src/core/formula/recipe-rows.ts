@@ -51,17 +51,30 @@ const HEADED_ROW =
 export function isLine(piece: string): boolean {
   if (NO_AMOUNT.test(bare(piece))) return false
   const measure = measureAt(bare(piece), [])
-  return (measure !== null && /\p{L}{3}/u.test(measure.rest)) || OF_FRUIT.test(bare(piece))
+  return (
+    (measure !== null && /\p{L}{3}/u.test(measure.rest)) || OF_FRUIT.test(bare(piece)) || OF_BUTTER.test(bare(piece))
+  )
 }
 /** "24 h, guillotine", "sheet 15 mm": a time or a size is no amount. */
 const NO_AMOUNT = /^(?:\p{L}+ )?\d+\s?(?:h|hrs?|hours?|mins?|minutes?|days?|mm)\b/iu
 /** "Juice of half a lemon" */
 const OF_FRUIT =
   /^(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? of (?:\d|[¼½¾]|half|an?|one|two)\b/i
+/** "Small piece of butter", "butter the size of a walnut" */
+const OF_BUTTER =
+  /^(?:(?:an? )?(?:good |large |small |tiny )?(?:dab|piece|lump|knob) of \p{L}|butter (?:the )?size of\b)/iu
 
 /** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
-const NEXT =
-  /,\s+(?![^(]*\))(?!\d+(?:[.,]\d+)?\s*(?:%|°|de\b|bloom|cm\b|mm\b|proof|x\b|×))(?=\d|[¼½¾⅓⅔]|half a (?:pound|pint|cup|dozen)\b|(?:one|two|three|four) (?:of\b|cups?\b|cupfuls?|teaspoonfuls?|tablespoonfuls?)|a piece of butter\b|an? (?:cupful|tablespoonful|teaspoonful)\b|an? (?:pinch|dash|knob|cup|teacup|tin|can|jar|stick|packet|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b|half (?:pint|cup)\b|(?:pinch|juice|zest)\b)/i
+/** How an amount begins that is no figure. */
+const IN_WORDS =
+  'half a (?:pound|pint|cup|dozen)\\b|(?:one|two|three|four|five|six) (?:of\\b|cups?\\b|cupfuls?|teaspoonfuls?|tablespoonfuls?|grams?\\b|ounces?\\b|vanilla\\b|eggs?\\b)|an? (?:tiny |little |good |small |large )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|stick|packet|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\\b|half (?:pint|cup)\\b|(?:pinch|juice|zest)\\b|(?:(?:good|large|small) )?(?:piece|lump|knob) of\\b|butter (?:the )?size of\\b'
+const STARTS = `(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|x\\b|×))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
+const NEXT = new RegExp(`,\\s+(?:and\\s+)?(?![^(]*\\))${STARTS}`, 'i')
+/** In a sentence that says what one needs things are joined by "and" as well. */
+const NEXT_SAID = new RegExp(`(?:,\\s+(?:and\\s+)?|\\s+and\\s+)(?![^(]*\\))${STARTS}`, 'i')
+/** "Okay you want 250 grams of sugar", "take a quart of maple syrup" */
+const NEEDS =
+  /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get)\s+/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
   /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|extract|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
@@ -94,6 +107,18 @@ const APART = new RegExp(
 /** "3 cups sugar, 1 cup water. Boil without stirring …" */
 const LIST_THEN_METHOD = /^([^.]*(?:\.(?!\s+\p{Lu})[^.]*)*)\.\s+(\p{Lu}.*)$/su
 
+/** "1½ cups each granulated and light brown sugar", "1 tsp each cinnamon, coriander": as much of either. */
+const EACH =
+  /^(\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[\p{L}.]+) each(?: of|:)? ((?:[\p{L}'’-]+ ?){1,4}(?:(?:, ?| ?(?:and|&|\+) )(?:[\p{L}'’-]+ ?){1,4})+)$/iu
+function ofEach(line: string): string[] | null {
+  const [, amount, names = ''] = EACH.exec(bare(line)) ?? []
+  if (amount === undefined) return null
+  const all = names.split(/,? (?:and|&|\+) |, ?/)
+  // "granulated and brown sugar"
+  const noun = / (sugar|chocolate|seeds)$/i.exec(all.at(-1) ?? '')?.[1]
+  return all.map((name) => `${amount} ${name.trim()}${noun && !/ /.test(name.trim()) ? ` ${noun}` : ''}`)
+}
+
 /** "Stage 3" */
 const IS_MARK = /^(?:group|part|phase|stage) [A-H\d]$/i
 
@@ -103,6 +128,8 @@ export function inOneRow(row: string): string[] {
     /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
     '',
   )
+  const each = ofEach(line)
+  if (each) return each
   // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
   const [, done = '', after = ''] = HEADED_ROW.exec(line) ?? []
   const begins = done.search(DONE) === 0
@@ -113,6 +140,10 @@ export function inOneRow(row: string): string[] {
     return [...named, told]
   if (DONE.test(told) && first.length > 1 && first.every(isLine))
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
+  const [said = '', ...others] = line.split(/(?<=[^\d\s][^\s]\.)\s+/)
+  const needed = said.replace(NEEDS, '').replace(/\.$/, '').split(NEXT_SAID)
+  if (NEEDS.test(said) && others.length > 0 && needed.length > 1 && needed.every(isLine))
+    return [...needed, ...inOneRow(others.join(' '))]
   // "50 g icing sugar and 50 g cornflour, sifted together"
   const both = line.split(/\s+and\s+(?=[\d¼½¾⅓⅔])/)
   if (both.length > 1 && both.every((piece) => isAmountOf(piece)) && !looksLikeMethod(line)) return both

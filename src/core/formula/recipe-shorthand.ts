@@ -6,7 +6,7 @@ const ARROWS = '-+>|=+>|[→⇒➔➜⟶]'
 /** Arrows between what is done; the mark of a line of a list stays before it. */
 export const ARROW = new RegExp(`\\s*(?:${ARROWS})\\s*`)
 const BEGINS_ARROW = new RegExp(`^${ARROW.source}`)
-const MARK = /^(\s*(?:[-–*•·]\s+|\d{1,2}[.)]\s+|\(\d{1,2}\)\s+)?)(?:\+\s+)?(.*)$/s
+const MARK = /^(\s*(?:[-–*•·]\s+|\d{1,2}[.)/]\s+|\(\d{1,2}\)\s+)?)(?:\+\s+)?(.*)$/s
 /** "135 °C", "back to 118", "about 146°C (6 min)" */
 const TO_HEAT =
   /^(?:(back|on|up) )?(?:to )?((?:about |around |[~≈] ?)?\d{2,3}(?:[.,]\d)?\s?(?:[°º]|deg|[CF]\b|[–-]\s?\d{2,3}).*|[12]\d{2})$/i
@@ -23,7 +23,7 @@ const BACK_TO = /, (?=(?:back|on|up) to \d)/i
 const BEGINS_WHEN = /^(?:when|once|as soon as|after|while|before)\b/i
 
 /** What is done with a slab. */
-const WORKS = /^(?:break|cut|dip|mark|press|score|slice|snap|wrap)\b/i
+const WORKS = /^(?:break|carameli[sz]e|cut|d[ée]cui(?:re|s)|decook|dip|mark|press|score|slice|snap|wrap)\b/i
 /** "+ sugar + water" */
 const PLUS = /^\+\s*/
 /** ◊ Nothing is cooked to less, °C or °F: it is left there. */
@@ -89,6 +89,9 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
+  [/(?<!\p{L})(?:d[ée]cui(?:re|s)|decook) (?=with\b)/giu, 'Deglaze '],
+  // "Egg white, sugar in mixer, medium"
+  [/(?<=^|[.;]\s+)((?:egg )?whites?(?:, \p{L}+)*) in (?:the |a )?mixer\b/giu, 'Whip $1 in the mixer'],
   // "149 and out"
   [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
   [/\b(pour|spread|spoon|tip|turn)( it| out| the \w+)? on to (?=an? |the |your )/gi, '$1$2 onto '],
@@ -118,6 +121,25 @@ const addedAt = (said: string): string =>
     NO_LINE.test(what) || beginsDone(what) ? all : `at ${heat} add ${what.toLowerCase()}`,
   )
 
+const BEGINS_SAID = '(?<=^|[.;]\\s+)'
+const THINGS = '((?:\\p{L}+,? ){1,6}?)'
+const HEAT = '(\\d{3}(?: ?[°º])?(?: ?[CF]\\b)?)'
+const ONTO = '(?:on ?to|over|into) (?:the )?(it\\b|(?:egg )?whites?\\b|albumen\\b|foam\\b|meringue\\b)(?:, \\p{L}+)*'
+/** "Honey to 121 °C onto the whites", "at 122 honey onto whites": it is boiled, and poured. */
+const BOILED_ONTO = new RegExp(
+  `${BEGINS_SAID}(?:(?:boil|cook|heat|take) )?(?!(?:and|bring|cool|pour|warm)\\b)${THINGS}to ${HEAT},? (?:and )?${ONTO}`,
+  'giu',
+)
+const AT_HEAT_ONTO = new RegExp(`${BEGINS_SAID}At ${HEAT},? ${THINGS}${ONTO}`, 'giu')
+const boiledAndPoured = (what: string, heat: string, onto: string): string =>
+  `Cook ${lower(what)}to ${heat}. ${/^it$/i.test(onto) ? 'Pour on' : `Pour ${lower(what)}onto ${onto}`}`
+const pouredOnto = (said: string): string =>
+  said
+    .replace(BOILED_ONTO, (_, what: string, heat: string, onto: string) => boiledAndPoured(what, heat, onto))
+    .replace(AT_HEAT_ONTO, (all, heat: string, what: string, onto: string) =>
+      beginsDone(what) ? all : boiledAndPoured(what, heat, onto),
+    )
+
 /** What a method says, with its abbreviations as whole words. */
 export const writtenOut = (said: string): string =>
-  addedAt(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), said))
+  pouredOnto(addedAt(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), said)))

@@ -7,6 +7,7 @@ import { boilsTo, endingOf, inOrder } from './recipe-ending'
 import { type HeatUnit, heatIn } from './recipe-heats'
 import { questionsUnder, under } from './recipe-layers'
 import { readLines } from './recipe-lines'
+import { isMark } from './recipe-marks'
 import { FOAM, inOtherPot, isGotReady, WHIPPED_IN, whipsWhites } from './recipe-moves'
 import { callsIn, mentions } from './recipe-names'
 import { heatUnitOf, readPiece } from './recipe-piece'
@@ -203,11 +204,18 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
     const isWhipped = whips.some(
       (s) => takesHeaded(s, line) || (mentions(s, names) && calls.some((c) => callsIn(s, c))),
     )
-    if (isWhipped || line.waits || CALLED_FOAM.test(line.heading ?? '') || WHITES.test(line.heading ?? '')) return true
+    // of two sugars the one that stands with the whites under their mark
+    const alike = rest.filter((w) => w.names[0] === names[0])
+    const isMates =
+      alike.length > 1 &&
+      isMark(line.heading ?? '') &&
+      rest.some((w) => w.heading === line.heading && w.names.some((n) => WHITES.test(n)))
+    if (isWhipped || isMates || line.waits || CALLED_FOAM.test(line.heading ?? '') || WHITES.test(line.heading ?? ''))
+      return true
     return (
       !spoken(names, pots.second) &&
       (spoken(names, [pots.poured]) ||
-        (bowls.some((s) => mentions(s, names)) && rest.filter((w) => w.names[0] === names[0]).length === 1) ||
+        (bowls.some((s) => mentions(s, names)) && alike.length === 1) ||
         (CALLED_FOAM.test(piece.said[pots.poured] as string) && names.some((n) => WHITES.test(n))))
     )
   }

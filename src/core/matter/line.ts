@@ -74,7 +74,7 @@ interface Parsed {
 }
 
 const VAGUE =
-  /^(?:a\s+|an\s+|one\s+)?(?:(?:big|small|large|good)\s+)?(handful|knob|splash|glug|drizzle|bit|little|touch|squeeze|few drops|few|spoonful|spoon|lump|dollop|scoop|bunch|piece|slice|nut|mug|glass|teacup|some|any)s?\b(?:\s+of)?/i
+  /^(?:a\s+|an\s+|one\s+)?(?:(?:big|small|large|good|tiny)\s+)?(handful|knob|dab|splash|glug|drizzle|bit|little|touch|squeeze|few drops|few|spoonful|spoon|lump|dollop|scoop|bunch|piece|slice|nut|mug|glass|teacup|some|any)s?\b(?:\s+of)?/i
 const TO_TASTE =
   /\b(to taste|as needed|as required|to your liking|optional|for (?:dusting|greasing|rolling|garnish|the pan|the tin))\b/i
 /** "1 250 g": a gap before three figures, with a gap after them too; "1 397g can" is one of them, and is left as it is. */
@@ -100,6 +100,16 @@ const clean = (text: string): string =>
     // "glucose syrup DE 60 100 g"
     .replace(/\bD\.?E\.? ?(\d{2})(?= \d)/i, '$1 DE')
     .replace(/\balbumen, fresh\b/i, 'fresh albumen')
+    // "butter the size of a walnut": how much that is, is asked
+    .replace(
+      /^(?:(?:an? )?(?:good |small )?(?:piece|lump) of )?(butter|lard) (?:the )?size of an? [\p{L} ]+$/iu,
+      'lump of $1',
+    )
+    // "20 g gelatine leaves (about 10)": how many that are
+    .replace(
+      /^(\d[\d.,]* ?(?:k?g|oz|ounces?) .*\b(?:leaves|sheets|sticks|eggs|whites|yolks|pods|beans)) \((?:about |approx\.? |~ ?)?\d{1,3}\)$/i,
+      '$1',
+    )
     // "400 g toasted, chopped pecans"
     .replace(
       /\b(blanched|chopped|melted|peeled|roasted|shelled|sliced|softened|toasted), (?=(?:\p{L}+ )?\p{L}{3,}$)/iu,
@@ -197,7 +207,7 @@ const noteOf = (notes: readonly (string | null)[]): string | null =>
 /** What follows a comma, a dash or "for …" is how it is prepared. */
 function splitNote(name: string): { name: string; note: string | null } {
   const found =
-    /^(.*?)(?:\s*[,;–]\s*|\s+-\s+|\s+(?=(?:for|plus extra|plus more|to serve|at room|or more|or so)\b))(.*)$/i.exec(
+    /^(.*?)(?:\s*[,;–]\s*|\s+-\s+|\s+(?=(?:if (?:you|using|desired|liked|wanted)|for|plus extra|plus more|to serve|at room|or more|or so)\b))(.*)$/i.exec(
       name,
     )
   const head = (found?.[1] ?? name).trim()
