@@ -196,7 +196,8 @@ export const besideMoments: readonly Moment[] = [
     [
       /^ready: Cover the apples/,
       /^ready \+ demerara 225, water 110: Tip/,
-      /^after 300 \+ butter 25: Cook for 5 mins/,
+      /^after 300: Cook for 5 mins/,
+      /^ready \+ butter 25: Stir/,
       /^target: Boil to 140°$/,
       /^ready → out: Dip/,
     ],

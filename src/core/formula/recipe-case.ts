@@ -3,8 +3,11 @@
 const SHOUTED = 0.8
 const SMALL = 0.004
 const LETTERS = /\p{L}/gu
-/** "Boil to 240 F" is no capital letter. */
-const CAPITALS = /(?<!\d ?°? ?)\p{Lu}|\p{Lu}(?=\p{L})/gu
+const CAPITALS = /\p{Lu}/gu
+/** "Boil to 240 F": no letter a sentence begins with. */
+const DEGREES = /(?<=\d ?°? ?)[CF]\b/g
+/** Sentences, none of which begins with a capital. */
+const STOPPED = /\p{Ll}\p{Ll}[.!?]\s+\p{Ll}/u
 const countOf = (pattern: RegExp, text: string): number => text.match(pattern)?.length ?? 0
 
 /** What may begin a sentence: the first letter of a row, or one after a full stop. */
@@ -23,7 +26,8 @@ export function inSentences(text: string): string {
     // a name has its capitals, whatever stands beneath it
     const [name = '', ...rest] = text.split('\n')
     const under = rest.join('\n')
-    return isOfOneSize(under) && under.trim() !== '' ? `${name}\n${asSentences(under)}` : text
+    const isSmall = STOPPED.test(under) && isOfOneSize(under.replace(DEGREES, ''))
+    return isSmall ? `${name}\n${asSentences(under)}` : text
   }
   return asSentences(text)
 }

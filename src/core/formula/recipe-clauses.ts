@@ -157,6 +157,7 @@ const SETTING_OUT = new RegExp(`^${SETS_OUT}`, 'i')
 const FILLS_PAN = /\b(?:saucepan|pot|kettle)\b[^|]* \| add\b/i
 const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
 /** "Boil covered for 3 minutes; uncover and boil to 118°" */
+const BOILED_FOR = /\b(?:boil|bubble|cook|simmer)\b(?!.*\b(?:before|while)\b)/i
 const UNCOVERS = /^uncover/i
 const COVERED = /\bcover(?:ed)?\b|\blid\b/i
 const MIXING_FOR = new RegExp(`^${MIXES_FOR}`, 'i')
@@ -353,6 +354,8 @@ function isApart(head: string, tail: string): boolean {
   const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
   // "when it is at 120°, add …" is one moment
   if (ADDING_MORE.test(tail) && LEADS_IN.test(head)) return false
+  // "boil 4 minutes, add the nuts": they are not boiled with the rest
+  if (ADDING_MORE.test(tail) && BOILED_FOR.test(head) && secondsIn(head) !== null) return true
   // beaten till it is smooth, then poured
   if (pours(tail) && WORKED.test(head)) return true
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends

@@ -10,7 +10,10 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
     'caramel-sauce',
   ],
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
-  [/fudge|penuche|mint cake|(?:mint|opera|rose|violet|fruit|sugar) creams?|\btablet\b|coconut ice\b/i, 'fudge'],
+  [
+    /fudge|penuche|\bmaple (?:butter|cand(?:y|ies)|cream|sugar)\b|mint cake|(?:mint|opera|rose|violet|fruit|sugar) creams?|\btablet\b|coconut ice\b/i,
+    'fudge',
+  ],
   [/marshmallow/i, 'marshmallow'],
   [/pralines?\b(?! paste)/i, 'fudge', /cream|milk/i],
   [/brittle|praline(?! paste)|nougatine/i, 'brittle'],
@@ -58,7 +61,7 @@ function isCondensed(lines: readonly Line[]): boolean {
 
 /** What is beaten once it has cooled, until it dulls, is meant to grain. */
 const GRAINS =
-  /\b(?:cool|off|(?:from|off) (?:the )?heat)\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|gloss|opaque|creamy|lightens|grain))/is
+  /\b(?:cool|off|ice[- ]bath|(?:from|off) (?:the )?heat)\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|gloss|opaque|creamy|lightens|grain))/is
 
 /** What is pulled until it is white. */
 const PULLED =

@@ -61,6 +61,8 @@ interface HeatFound extends HeatSaid {
   readonly ofAdded: boolean
   /** It is where the way to the next one begins: "from 120 to 146". */
   readonly begins: boolean
+  /** It is said by how much more it is than boiling water. */
+  readonly isOver: boolean
 }
 
 /** "From 120 to 146 stir constantly" */
@@ -103,6 +105,7 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
       to: at + (over ? whole.length + over[0].length : whole.trimEnd().length),
       ofAdded: (OF_ADDED.test(before) && !COOLS.test(before)) || (before.endsWith('(') && GOES_IN.test(after)),
       begins: false,
+      isOver: over !== null,
     }
     if (isWay) {
       yield { ...heat, high: a, low: a, to: at + low.length, begins: true }
@@ -180,7 +183,7 @@ export function inCelsiusWords(sentence: string, recipe: HeatUnit | null): strin
   let last = Number.NaN
   for (const heat of heatsIn(sentence)) {
     const unit = heat.oven ? ovenUnitOf(heat, recipe) : unitOf(heat, recipe)
-    if (unit === null) continue
+    if (unit === null || heat.isOver) continue
     const ends = [...new Set([heat.low, heat.high])].map((n) => `${inDegrees(n, unit)}°`)
     const between = sentence.slice(done, heat.from)
     if (done > 0 && Math.abs(inDegrees(heat.low, unit) - last) < SAME && /^\s*[/(]\s*$/.test(between)) {

@@ -67,11 +67,14 @@ const OF_BUTTER =
 /** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
 /** How an amount begins that is no figure. */
 const IN_WORDS =
-  'half a (?:pound|pint|cup|dozen)\\b|(?:one|two|three|four|five|six) (?:of\\b|cups?\\b|cupfuls?|teaspoonfuls?|tablespoonfuls?|grams?\\b|ounces?\\b|vanilla\\b|eggs?\\b)|an? (?:tiny |little |good |small |large )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|stick|packet|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\\b|half (?:pint|cup)\\b|(?:pinch|juice|zest)\\b|(?:(?:good|large|small) )?(?:piece|lump|knob) of\\b|butter (?:the )?size of\\b'
+  '(?:half an?|an? (?:half|quarter|third)(?: of an?)?|three[- ]quarters(?: of an?)?|an? quarter) (?:pound|pint|cup|dozen|tea|table|stick|kilo|teacup)|(?:one|two|three|four|five|six) (?:of\\b|cups?\\b|cupfuls?|teaspoonfuls?|tablespoonfuls?|grams?\\b|ounces?\\b|vanilla\\b|eggs?\\b)|an? (?:tiny |little |good |small |large )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\\b|half (?:pint|cup)\\b|(?:pinch|juice|zest)\\b|(?:(?:good|large|small) )?(?:piece|lump|knob) of\\b|butter (?:the )?size of\\b'
 const STARTS = `(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|x\\b|×))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
 const NEXT = new RegExp(`,\\s+(?:and\\s+)?(?![^(]*\\))${STARTS}`, 'i')
 /** In a sentence that says what one needs things are joined by "and" as well. */
 const NEXT_SAID = new RegExp(`(?:,\\s+(?:and\\s+)?|\\s+and\\s+)(?![^(]*\\))${STARTS}`, 'i')
+/** "2 mugs (about 450 g) of sugar", "a jar of honey (330 g)": what is said of it in figures. */
+const IN_VESSEL =
+  /^(?:an?|one|two|three|four|\d+) (?:\p{L}+ )?(?:mug|tub|jar|pot|carton|glass|bag|packet)s? (?:\((?:about |some )?([^)]+)\) of (.+)|of (.+?) \((?:about |some )?([^)]+)\))$/iu
 /** "Okay you want 250 grams of sugar", "take a quart of maple syrup" */
 const NEEDS =
   /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get)\s+/i
@@ -143,7 +146,7 @@ export function inOneRow(row: string): string[] {
   const [said = '', ...others] = line.split(/(?<=[^\d\s][^\s]\.)\s+/)
   const needed = said.replace(NEEDS, '').replace(/\.$/, '').split(NEXT_SAID)
   if (NEEDS.test(said) && others.length > 0 && needed.length > 1 && needed.every(isLine))
-    return [...needed, ...inOneRow(others.join(' '))]
+    return [...needed.map((piece) => piece.replace(IN_VESSEL, '$1$4 $2$3')), ...inOneRow(others.join(' '))]
   // "50 g icing sugar and 50 g cornflour, sifted together"
   const both = line.split(/\s+and\s+(?=[\d¼½¾⅓⅔])/)
   if (both.length > 1 && both.every((piece) => isAmountOf(piece)) && !looksLikeMethod(line)) return both

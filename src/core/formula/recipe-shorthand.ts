@@ -89,7 +89,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
-  [/(?<!\p{L})(?:d[ée]cui(?:re|s)|decook) (?=with\b)/giu, 'Deglaze '],
+  [/(?<!\p{L})d[ée]cui(?:re|s)(?!\p{L})/giu, 'Decook'],
   // "Egg white, sugar in mixer, medium"
   [/(?<=^|[.;]\s+)((?:egg )?whites?(?:, \p{L}+)*) in (?:the |a )?mixer\b/giu, 'Whip $1 in the mixer'],
   // "149 and out"
@@ -121,6 +121,16 @@ const addedAt = (said: string): string =>
     NO_LINE.test(what) || beginsDone(what) ? all : `at ${heat} add ${what.toLowerCase()}`,
   )
 
+/** "Boil to 149, sesame in, stir": what goes in there. */
+const COMES_IN =
+  /(?<=\b\d{1,3} ?[°º]?(?: ?(?:[CF]|deg\w*|min\w*|sec\w*))?\b[^,;.\d]{0,24}(?:[,;]| (?:and|then)(?= )) )(?:then )?(?:the )?((?:\p{L}+ (?:and |& )?){1,4}?)in(?=[,;.]| and\b| then\b|$)/giu
+const NO_THING =
+  /\b(?:all|as|back|bowl|comes?|everything|goe?s?|heat|it|left|lid|oven|pan|pot|probe|put|sets?|slot|stirred|stuck|that|them|thermometer|this|turn|with)\b/i
+const putIn = (said: string): string =>
+  said.replace(COMES_IN, (all, what: string) =>
+    NO_THING.test(what) || beginsDone(what) ? all : `add ${what.toLowerCase().trim()}`,
+  )
+
 const BEGINS_SAID = '(?<=^|[.;]\\s+)'
 const THINGS = '((?:\\p{L}+,? ){1,6}?)'
 const HEAT = '(\\d{3}(?: ?[°º])?(?: ?[CF]\\b)?)'
@@ -142,4 +152,4 @@ const pouredOnto = (said: string): string =>
 
 /** What a method says, with its abbreviations as whole words. */
 export const writtenOut = (said: string): string =>
-  pouredOnto(addedAt(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), said)))
+  pouredOnto(addedAt(putIn(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), said))))

@@ -161,6 +161,28 @@ function partHeading(line: string, next: string): string | null {
   return HEAD_BARE.test(line) && (/^to /i.test(line) || hasAmount(next)) ? line.toLowerCase() : null
 }
 
+/** "Praline", "Soft centre": a few words that begin with a capital, and nothing that goes in by no amount. */
+const FEW_WORDS = /^\p{Lu}\p{L}+(?: (?:\p{L}[\p{L}’'-]*|&)){0,3}$/u
+const UNWEIGHED =
+  /\b(?:butter|chocolate|cinnamon|colou?r\w*|cornflour|cream|essence|extract|flavou?r\w*|flour|gelatine?|juice|milk|nuts?|oil|paper|pepper|salt|spices?|spray|starch|sugar|vanilla|water|zest)\b/i
+/** ◊ So many lines of that kind, each over two amounts at least, head what stands beneath them. */
+const FEWEST_HEADS = 2
+
+/** Rows that stand over amounts as headings do, without a mark; none where only one does. */
+function bareHeadsIn(rows: readonly string[]): ReadonlySet<number> {
+  const isListed = (i: number): boolean => hasAmount(rows[i] ?? '') && !looksLikeMethod(rows[i] ?? '')
+  const isHead = (i: number): boolean =>
+    i > 0 &&
+    FEW_WORDS.test(rows[i] as string) &&
+    !UNWEIGHED.test(rows[i] as string) &&
+    !tells(rows[i] as string) &&
+    (i === 1 || isListed(i - 1) || HEAD_LIST.test(rows[i - 1] as string)) &&
+    isListed(i + 1) &&
+    isListed(i + 2)
+  const heads = rows.flatMap((_, i) => (isHead(i) ? [i] : []))
+  return new Set(heads.length < FEWEST_HEADS ? [] : heads)
+}
+
 /** A first line over a list is its name, however it is written. */
 const isNamed = (line: string, next: string): boolean =>
   !beginsWithAmount(line) &&
@@ -212,6 +234,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   /** "6 tbsp butter, at room temperature, cut into pieces", with another amount right over or under it. */
   const standsInList = (i: number): boolean =>
     isRowOfList(lines[i] ?? '') && (isRowOfList(lines[i - 1] ?? '') || isRowOfList(lines[i + 1] ?? ''))
+  const heads = bareHeadsIn(lines)
   const counted = countedFrom(lines)
   const begins = counted < 0 ? toldFrom(lines) : counted
   const tell = (line: string): void => {
@@ -221,7 +244,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     else mode = 'method'
   }
   for (const [i, line] of lines.entries()) {
-    const named = partHeading(line, lines[i + 1] ?? '')
+    const named = partHeading(line, lines[i + 1] ?? '') ?? (heads.has(i) ? line.toLowerCase() : null)
     // over a line of the list it is a heading of the list, however much it is like another
     const known = named !== null && !beginsWithAmount(lines[i + 1] ?? '') && list.some((s) => alike(s.heading, named))
     if (i === begins) mode = 'method'

@@ -128,6 +128,9 @@ const offHeatSaid = (s: string): string =>
 const ONLY_OFF =
   /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|the (?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:burner|heat|flame|stove))?|(?:turn|switch) off the (?:heat|flame|gas|stove|burner|hob|ring)|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$/i
 
+/** "Cool to lukewarm": nobody leaves it on the heat for that. */
+const COOLS_DOWN = /^(?:(?:allow|leave|let)\b.{0,30}\b)?cool(?! (?:the|your|on) (?:bowl|marble|slab|tray))\b/i
+
 /** The steps of a method as it was understood; what it leaves out is put in plainly. */
 export function stepsFrom(told: Told): Step[] {
   const taken = new Set<string>()
@@ -141,7 +144,7 @@ export function stepsFrom(told: Told): Step[] {
   const turnsOff = (s: string): boolean => takesOff(s) && !putsBack(s)
   // where nothing says when it is done, it is on until it is taken off or poured for good
   const back = told.said.findLastIndex(putsBack)
-  const off = told.said.findIndex((s, i) => i > Math.max(back, lit) && (turnsOff(s) || pours(s)))
+  const off = told.said.findIndex((s, i) => i > Math.max(back, lit) && (turnsOff(s) || pours(s) || COOLS_DOWN.test(s)))
   const onUntil = told.pullAt >= 0 ? told.pullAt : (off < 0 ? told.said.length : off) - 1
   /** Whether the ring was turned off by a sentence before `i`, and by none put on again. */
   const isOff = (i: number): boolean => {
@@ -363,7 +366,9 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
     // where nothing says when, it comes off before what is done off the heat
     // what goes back on it after that is not done yet
     const back = out.findLastIndex((s) => putsBack(s.say))
-    const off = out.findIndex((s, i) => i > back && s.heat === undefined && (takesOff(s.say) || pours(s.say)))
+    const off = out.findIndex(
+      (s, i) => i > back && s.heat === undefined && (takesOff(s.say) || pours(s.say) || COOLS_DOWN.test(s.say)),
+    )
     out.splice(off < 0 ? out.length : off, 0, own(plainPull))
   }
   const pullAt = out.findIndex((s) => s.when.on === 'target')

@@ -47,12 +47,12 @@ const TESTED =
 
 /** "Adding 10 g vanilla and 100 g simple syrup": whether what is measured there goes in. */
 const isPutIn = ({ input = '', index }: RegExpMatchArray): boolean =>
-  /\b(?:add(?:ing)?|(?:beat|fold|mix|stir|whisk)(?:ing)? in)\b(?:(?!\b(?:then|until|till|when)\b)[^,;.]){0,40}$/i.test(
+  /\b(?:add(?:ing)?|(?:beat|fold|mix|stir|whisk)(?:ing)? in|(?:colou?r|flavou?r|scent)(?:ed|ing)? (?:it )?with)\b(?:(?!\b(?:then|until|till|when)\b)[^,;.]){0,40}$/i.test(
     input.slice(0, index),
   )
 /** A part of what is made is nothing new. */
 const OF_THE_POT =
-  /\b(?:batch|caramel|fudge|hot|it|mass|meringue|mix|mixture|more|of|other|same|them|toffee|warm|whites)\b/i
+  /\b(?:batch|caramel|fudge|hot|it|mass|meringue|mix|mixture|more|of (?:it|that|the|this|your)|other|same|them|toffee|warm|whites)\b/i
 
 /** ◊ Nobody's method measures more things than that. */
 const MOST = 40
