@@ -9,6 +9,7 @@ import { homeMoments } from './moments-home.table'
 import { notedMoments } from './moments-notes.table'
 import { pastedMoments } from './moments-pasted.table'
 import { shortMoments } from './moments-short.table'
+import { spokenMoments } from './moments-spoken.table'
 import { readRecipe } from './recipe'
 
 const pantry = pantryOf()
@@ -35,6 +36,7 @@ describe('a method', () => {
     ...homeMoments,
     ...pastedMoments,
     ...chainedMoments,
+    ...spokenMoments,
   ])('%s', (_, list, method, celsius, wanted) => {
     const { formula, steps, places } = read(list, method)
     expect(steps).toHaveLength(wanted.length)

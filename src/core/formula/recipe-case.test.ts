@@ -10,6 +10,7 @@ describe('a text in letters of one size', () => {
     ['boil 10 min. or longer', 'Boil 10 min. or longer'],
     ['2 c. sugar', '2 c. sugar'],
     ['(pour. wait)', '(Pour. Wait)'],
+    ['Vinegar candy\nboil it to 260 F. pour on a platter.', 'Vinegar candy\nBoil it to 260 f. Pour on a platter.'],
   ])('%s is written %s', (typed, written) => expect(inSentences(typed)).toBe(written))
 
   it('that has capitals where they belong stays as it is', () => {

@@ -7,7 +7,7 @@ const CAPITALS = /\p{Lu}/gu
 /** "Boil to 240 F": no letter a sentence begins with. */
 const DEGREES = /(?<=\d ?°? ?)[CF]\b/g
 /** Sentences, none of which begins with a capital. */
-const STOPPED = /\p{Ll}\p{Ll}[.!?]\s+\p{Ll}/u
+const STOPPED = /(?:\p{Ll}{2}|\d ?°? ?[CF])[.!?]\s+\p{Ll}/u
 const countOf = (pattern: RegExp, text: string): number => text.match(pattern)?.length ?? 0
 
 /** What may begin a sentence: the first letter of a row, or one after a full stop. */

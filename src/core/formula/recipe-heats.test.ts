@@ -59,6 +59,15 @@ describe('a figure that could be a heat', () => {
     )
   })
 
+  it('may be said by how much it is over boiling water', () => {
+    expect(heatIn('Boil it to 22-24 °F above the boiling point of water')).toMatchObject({ low: 234, high: 236 })
+    expect(heatIn('Boil it to 13 °C over water’s boiling point')).toMatchObject({ low: 113, unit: 'C' })
+    // of what else boils nobody knows
+    expect(heatIn('Bring it 2 °C above the boil')).toBeNull()
+    const { formula } = read('Cream fudge', 'Boil everything to 13 °C above boiling water. Beat. Pour.')
+    expect([formula.target?.celsius, formula.steps.some((s) => s.say.includes('13 °C above'))]).toEqual([113, true])
+  })
+
   it('is told where no step follows it', () => {
     const told = tellBack(read('Brittle', 'Boil everything to 150 °C. Pour out, work it while it is at about 75.'))
     expect(told.flatMap((p) => p.moments.flatMap((m) => m.unfollowed))).toEqual([{ of: 'figure', figure: 75 }])

@@ -216,9 +216,10 @@ export const inDegrees = (n: number, unit: HeatUnit): number => tenths(unit === 
 
 /** ◊ Figures a syrup is boiled to in °C, at which it does not boil in °F. */
 const BOILED_C = { low: 104, high: 185 }
-/** "Boil to 145" */
+/** "Boil to 145", "get it to 145": what is only warmed or melted may be so warm in °F. */
 const boilsInC = (sentence: string): boolean =>
-  /\b(?:boil|cook)/i.test(sentence) &&
+  (/\b(?:boil|cook)/i.test(sentence) ||
+    (/\b(?:bring|get|take)\b/i.test(sentence) && !/\b(?:melt|warm)/i.test(sentence))) &&
   [...heatsIn(sentence)].some((h) => !h.oven && !h.cools && h.low >= BOILED_C.low && h.high <= BOILED_C.high)
 
 /** The unit the rest of a recipe speaks in: that of its temperatures, else of its weights; null where it says neither or both. */

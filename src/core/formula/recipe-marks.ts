@@ -1,4 +1,5 @@
 /** Headings that are only marks, "A" or "Part 1", by which the method calls what stands beneath them. */
+import { capital } from './method'
 import { typedName } from './recipe-names'
 import { bare } from './recipe-rows'
 import type { Headed } from './recipe-split'
@@ -51,7 +52,9 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
         text.replace(said, (mark: string, ...found) => {
           const [at, whole] = found.slice(-2) as [number, string]
           const before = /(\p{L}+)\s$/u.exec(whole.slice(0, at))?.[1] ?? ''
-          return one(names, before) === undefined ? names.join(', ') : mark
+          if (one(names, before) !== undefined) return mark
+          const called = names.join(', ')
+          return /(?:^|[.!?] )$/.test(whole.slice(0, at)) ? capital(called) : called
         }),
       marks.length > 0 ? line.replace(ONE_INTO_ANOTHER, 'Pour $1 $2') : line,
     ),

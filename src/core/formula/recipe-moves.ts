@@ -38,6 +38,7 @@ const READIES = saidAs(
     /(?:sift|sieve)(?! (?:in|into|off|on|over)\b| (?:\w+ ){1,3}over\b)/,
     /arrange(?!.*\b(?:spoon|pour)\b)/,
     /chop/,
+    /crush(?=.*\b(?:almonds|biscuits?|candy canes?|cardamom|cookies|crackers|graham|nuts|peppermints?|pretzels)\b)/,
     /grind/,
     /halve/,
     /split(?! off\b)/,

@@ -107,8 +107,8 @@ function namesIn(names: readonly string[]): string[] {
     const pure = /^(?:paste|powder|pur[ée]e)$/i.test(words.at(-1) ?? '') && short ? [short] : []
     return [...pure, ...(HOW_CUT.test(short ?? '') ? [] : [words.slice(-2).join(' ')]), ...ends, ...words.slice(-1)]
   })
-  // "cream, 36 % fat" is no fat
-  return [...new Set([...own, ...tails])].filter((n) => n.length > 2 && n !== 'fat')
+  // "cream, 36 % fat" is no fat, and "the rest of the powder" no gelatin
+  return [...new Set([...own, ...tails])].filter((n) => n.length > 2 && n !== 'fat' && n !== 'powder')
 }
 
 /** What is named after a line and is none: syrup that is boiled, a sugar thermometer, water a bowl stands over, water of a drop test. */

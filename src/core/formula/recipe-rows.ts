@@ -1,7 +1,7 @@
 /** Lines of a pasted text: which are rows of a list, which tell what is done, and what stands in one row. */
 import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
-import { DONE } from './method'
+import { beginsDone, DONE } from './method'
 import { heatIn } from './recipe-heats'
 import { isGotReady } from './recipe-moves'
 import { ROW_ENDS } from './recipe-plain'
@@ -67,7 +67,7 @@ const OF_BUTTER =
 /** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
 /** How an amount begins that is no figure. */
 const IN_WORDS =
-  '(?:half an?|an? (?:half|quarter|third)(?: of an?)?|three[- ]quarters(?: of an?)?|an? quarter) (?:pound|pint|cup|dozen|tea|table|stick|kilo|teacup)|(?:one|two|three|four|five|six) (?:of\\b|cups?\\b|cupfuls?|teaspoonfuls?|tablespoonfuls?|grams?\\b|ounces?\\b|vanilla\\b|eggs?\\b)|an? (?:tiny |little |good |small |large )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|pound|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\\b|half (?:pint|cup)\\b|(?:pinch|juice|zest)\\b|(?:(?:good|large|small) )?(?:piece|lump|knob) of\\b|butter (?:the )?size of\\b'
+  '(?:half an?|an? (?:half|quarter|third)(?: of an?)?|three[- ]quarters(?: of an?)?|an? quarter) (?:pound|ounce|pint|quart|cup|dozen|tea|table|stick|kilo|teacup)|(?:one|two|three|four|five|six) (?:of\\b|cups?\\b|cupfuls?|teaspoonfuls?|tablespoonfuls?|grams?\\b|ounces?\\b|vanilla\\b|pods?\\b|eggs?\\b)|an? (?:tiny |little |good |small |large )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\\b|half (?:pint|cup)\\b|(?:pinch|juice|zest)\\b|(?:(?:good|large|small) )?(?:piece|lump|knob) of\\b|butter (?:the )?size of\\b'
 const STARTS = `(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|x\\b|×))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
 const NEXT = new RegExp(`,\\s+(?:and\\s+)?(?![^(]*\\))${STARTS}`, 'i')
 /** In a sentence that says what one needs things are joined by "and" as well. */
@@ -122,6 +122,31 @@ function ofEach(line: string): string[] | null {
   return all.map((name) => `${amount} ${name.trim()}${noun && !/ /.test(name.trim()) ? ` ${noun}` : ''}`)
 }
 
+/** ◊ A sentence of so many amounts, with what is done after it, is a list, whether it says that one needs them or not. */
+const FEWEST_NEEDED = { said: 2, unsaid: 3 }
+
+const neededSaid = (sentence: string): string[] => sentence.replace(NEEDS, '').replace(/\.$/, '').split(NEXT_SAID)
+
+/** "Okay you want 250 g of sugar and 100 g of glucose. Melt the sugar": the amounts as rows, and what is told before and after them; null for no such sentence. */
+function neededIn(line: string): string[] | null {
+  const said = line.split(/(?<=[^\d\s][^\s]\.)\s+/)
+  const isList = (sentence: string): boolean => !beginsDone(sentence) && neededSaid(sentence).every(isLine)
+  const from = said.findIndex((s) => {
+    const enough = FEWEST_NEEDED[NEEDS.test(s) ? 'said' : 'unsaid']
+    return isList(s) && neededSaid(s).length >= enough
+  })
+  // what goes on in the next sentence is of it
+  const ends = said.findIndex((s, i) => i > from && !isList(s))
+  const isTold = from >= 0 && (NEEDS.test(said[from] as string) || beginsDone(said[ends] ?? ''))
+  if (from < 0 || ends < 0 || !isTold) return null
+  const rows = said.slice(from, ends).flatMap(neededSaid)
+  return [
+    ...(from > 0 ? [said.slice(0, from).join(' ')] : []),
+    ...rows.map((piece) => piece.replace(IN_VESSEL, '$1$4 $2$3')),
+    ...inOneRow(said.slice(ends).join(' ')),
+  ]
+}
+
 /** "Stage 3" */
 const IS_MARK = /^(?:group|part|phase|stage) [A-H\d]$/i
 
@@ -143,10 +168,8 @@ export function inOneRow(row: string): string[] {
     return [...named, told]
   if (DONE.test(told) && first.length > 1 && first.every(isLine))
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
-  const [said = '', ...others] = line.split(/(?<=[^\d\s][^\s]\.)\s+/)
-  const needed = said.replace(NEEDS, '').replace(/\.$/, '').split(NEXT_SAID)
-  if (NEEDS.test(said) && others.length > 0 && needed.length > 1 && needed.every(isLine))
-    return [...needed.map((piece) => piece.replace(IN_VESSEL, '$1$4 $2$3')), ...inOneRow(others.join(' '))]
+  const needed = neededIn(line)
+  if (needed) return needed
   // "50 g icing sugar and 50 g cornflour, sifted together"
   const both = line.split(/\s+and\s+(?=[\d¼½¾⅓⅔])/)
   if (both.length > 1 && both.every((piece) => isAmountOf(piece)) && !looksLikeMethod(line)) return both

@@ -90,8 +90,6 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
   [/(?<!\p{L})d[ée]cui(?:re|s)(?!\p{L})/giu, 'Decook'],
-  // "Egg white, sugar in mixer, medium"
-  [/(?<=^|[.;]\s+)((?:egg )?whites?(?:, \p{L}+)*) in (?:the |a )?mixer\b/giu, 'Whip $1 in the mixer'],
   // "149 and out"
   [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
   [/\b(pour|spread|spoon|tip|turn)( it| out| the \w+)? on to (?=an? |the |your )/gi, '$1$2 onto '],
@@ -143,8 +141,11 @@ const BOILED_ONTO = new RegExp(
 const AT_HEAT_ONTO = new RegExp(`${BEGINS_SAID}At ${HEAT},? ${THINGS}${ONTO}`, 'giu')
 const boiledAndPoured = (what: string, heat: string, onto: string): string =>
   `Cook ${lower(what)}to ${heat}. ${/^it$/i.test(onto) ? 'Pour on' : `Pour ${lower(what)}onto ${onto}`}`
+/** "Egg white, sugar in mixer, medium" */
+const IN_MIXER = new RegExp(`${BEGINS_SAID}((?:egg )?whites?(?:, \\p{L}+)*) in (?:the |a )?mixer\\b`, 'giu')
 const pouredOnto = (said: string): string =>
   said
+    .replace(IN_MIXER, (_, whites: string) => `Whip ${lower(whites)} in the mixer`)
     .replace(BOILED_ONTO, (_, what: string, heat: string, onto: string) => boiledAndPoured(what, heat, onto))
     .replace(AT_HEAT_ONTO, (all, heat: string, what: string, onto: string) =>
       beginsDone(what) ? all : boiledAndPoured(what, heat, onto),

@@ -118,6 +118,34 @@ describe('a list', () => {
       [[null, '3 cups sugar', '1½ cups water', '½ cup vinegar']],
     ],
     ['Ingredients (makes one slab)\n100 g sugar\n50 g honey', [[null, '100 g sugar', '50 g honey']]],
+    [
+      '1½ cups each granulated and packed light brown sugar\n½ tsp each: cinnamon, ginger & salt',
+      [
+        [
+          null,
+          '1½ cups granulated sugar',
+          '1½ cups packed light brown sugar',
+          '½ tsp cinnamon',
+          '½ tsp ginger',
+          '½ tsp salt',
+        ],
+      ],
+    ],
+    [
+      'Praline\n300 g hazelnuts\n200 g sugar\nGianduja\n400 g milk chocolate\n30 g cocoa butter',
+      [
+        ['praline', '300 g hazelnuts', '200 g sugar'],
+        ['gianduja', '400 g milk chocolate', '30 g cocoa butter'],
+      ],
+    ],
+    [
+      '200 g sugar\nSea salt\n50 g honey\n30 g butter\nVanilla\n20 g cream\n5 g soda',
+      [[null, '200 g sugar', 'Sea salt', '50 g honey', '30 g butter', 'Vanilla', '20 g cream', '5 g soda']],
+    ],
+    [
+      'two cups of molasses, one cup of sugar, butter the size of a walnut. Boil twenty minutes. Pull.',
+      [[null, 'two cups of molasses', 'one cup of sugar', 'butter the size of a walnut']],
+    ],
     ['1 cup + 2 tbsp sugar', [[null, '1 cup + 2 tbsp sugar']]],
     ['450 g sugar + 100 g for rolling', [[null, '450 g sugar + 100 g for rolling']]],
     [

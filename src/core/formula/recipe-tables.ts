@@ -16,8 +16,8 @@ const OF_THREE = new RegExp(`^\\S(?:.*?\\S)?(?:${WIDE.source})\\S(?:.*?\\S)?(?:$
 const UNIT_HEADS = /^(?:g|grams|kg|oz|lbs?|ml)(?:\s{2,}(?:g|grams|kg|oz|lbs?|ml|(?:baker['’]?s )?%|per ?cent))+$/i
 
 /** "Sugar | 1000 | 25": columns set apart by strokes. */
-const STROKE = /\s\|\s/
-/** ◊ Of so many rows with the same strokes, and a bare amount in more than this share of them, the text is a table. */
+const STROKE = /\s\|(?=\s|$)/
+/** ◊ Of so many rows with the same strokes, and a bare amount in more than this share of them, or a head that tells heats, the text is a table. */
 const TABLE = { rows: 3, amounts: 0.5 }
 const BARE_AMOUNT = /^[\d¼½¾⅓⅔][\d.,/ ½¼¾⅓⅔–-]*\s?(?:k?g|m?l|oz|lbs?|%|cups?|tbsps?|tsps?|°\s?[CF]?|min)?\.?$/i
 
@@ -26,20 +26,22 @@ export function strokedIn(rows: readonly string[]): ReadonlySet<string> {
   const cells = rows.filter((row) => STROKE.test(row) && !row.trim().startsWith('|')).map((row) => row.split(STROKE))
   const wide = cells.filter((c) => c.length === cells[0]?.length)
   const withAmount = wide.filter((c) => c.some((cell) => BARE_AMOUNT.test(cell.trim())))
-  const isTable = wide.length >= TABLE.rows && withAmount.length > TABLE.amounts * wide.length
-  return new Set(isTable ? wide.map((c) => c.join(' | ').trim()) : [])
+  const tells = tellsOf((wide[0] ?? []).map((c) => c.trim())) !== null
+  const isTable = wide.length >= TABLE.rows && (tells || withAmount.length > TABLE.amounts * wide.length)
+  return new Set(isTable ? wide.map((c) => c.join(' |').trim()) : [])
 }
 
 /** The cells of a row of a table; null for a line that is none. */
 export function cellsIn(line: string, stroked: boolean): string[] | null {
   if (UNIT_HEADS.test(line)) return ['Ingredient', ...line.split(/\s{2,}/)]
-  const apart = line.includes('\t') || line.startsWith('|') || stroked ? /\t|\|/ : OF_THREE.test(line) ? WIDE : COLUMNS
+  const isRow = line.startsWith('|') || stroked
+  const apart = line.includes('\t') || isRow ? /\t|\|/ : OF_THREE.test(line) ? WIDE : COLUMNS
   if (!apart.test(line)) return null
   const cells = line
     .replace(/^\||\|$/g, '')
     .split(apart)
     .map((c) => c.trim())
-  return cells.filter(Boolean).length > 1 ? cells : null
+  return cells.filter(Boolean).length > (isRow ? 0 : 1) ? cells : null
 }
 
 /** Of the head of a table, what its amounts are in, by column. */

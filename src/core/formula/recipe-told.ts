@@ -108,8 +108,8 @@ function unfollowedIn(say: string, steps: readonly Step[], { groups, target }: F
   return [
     ...figuresIn(say).flatMap((figure) => (isFollowed(figure) ? [] : [{ of: 'figure' as const, figure }])),
     ...heats.flatMap((heat) => {
-      // the words of a step are in °C
-      const celsius = inDegrees((heat.low + heat.high) / 2, 'C')
+      // the words of a step are in °C, but for what they say is so much over boiling water
+      const celsius = inDegrees((heat.low + heat.high) / 2, heat.unit ?? 'C')
       return heat.oven || followed.some((c) => Math.abs(c - celsius) <= NEAR_C)
         ? []
         : [{ of: 'heat' as const, celsius }]

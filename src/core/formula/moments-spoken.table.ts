@@ -1,0 +1,108 @@
+/** Methods as they are spoken, dictated or noted in haste: amounts in the sentences themselves, what comes in at a heat. */
+import type { Moment } from './moments.table'
+
+export const spokenMoments: readonly Moment[] = [
+  [
+    'what is needed, said in a sentence, with numbers in words',
+    '',
+    'Okay you want two hundred and fifty grams of sugar, a hundred grams of honey, and two hundred and fifty grams of cream. Fifty grams of butter and five grams of salt. Warm the cream. Melt the sugar dry until it is amber, add the honey, then the cream in a stream. Cook it to one hundred and nineteen degrees Celsius. Butter and salt go in off the heat. Pour it in a tin.',
+    119,
+    [
+      /^ready \+ sugar 250: Melt/,
+      /^colour 175/,
+      /^ready \+ honey 100, cream-36 250: Add the honey/,
+      /^target: Cook it to 119°/,
+      /^ready \+ butter 50, salt 5: Butter and salt/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'amounts in a sentence of their own, with what they are for before it',
+    '',
+    "Here's how we do them at the stall. 900 g sugar, 900 g glucose syrup, a quart of double cream, half a pound of butter and half an ounce of salt. Start the sugar and glucose with 240 ml of water, get it to 145 °C, then trickle the cream in. Cook to 119 °C. Butter and salt off the heat. Pour.",
+    119,
+    [
+      /^ready \+ sugar 900, glucose-42 900, water 240: Start/,
+      /^rises 145/,
+      /^ready \+ cream-48 948: Trickle/,
+      /^target: Cook to 119°/,
+      /^ready \+ butter 227, salt 14: Butter/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'what comes in at a heat, and is stirred for a while',
+    '200 g sugar\n100 g honey\n200 g sesame seeds',
+    'Melt honey and sugar, let it boil 4 minutes or to about 138 °C, sesame in, stir 1 min. Turn it out on a slab.',
+    138,
+    [
+      /^ready \+ sugar 200, honey 100: Melt/,
+      /^target: Let it boil 4 minutes or to about 138°/,
+      /^ready \+ sesame 200: Add sesame/,
+      /^after 60: Stir 1 min/,
+      /^ready → out: Turn/,
+    ],
+  ],
+  [
+    'what goes in once it has boiled for so long',
+    '400 g sugar\n170 g golden syrup\n120 ml water\n300 g peanuts',
+    'Boil the sugar, syrup and water 5 minutes, add the peanuts, and cook on to 149 °C. Pour.',
+    149,
+    [
+      /^ready \+ sugar 400, golden-syrup 170, water 120: Boil/,
+      /^boil/,
+      /^after 300/,
+      /^ready \+ peanuts 300: Add the peanuts/,
+      /^target: Cook on to 149°/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'so much above the boil of water',
+    '1300 g maple syrup\n5 g butter',
+    'Boil syrup and butter to 22-24°F above the boiling point of water. Set the pot in an ice bath till it hits 70 °F. Stir 20 min till it loses its shine and looks like peanut butter. Jar it.',
+    112.8,
+    [
+      /^ready \+ maple-syrup 1300, butter 5: Boil syrup and butter to 22-24°F above/,
+      /^target/,
+      /^ready: Set/,
+      /^falls 21.1: Set/,
+      /^after 1200: Stir/,
+      /^ready → out: Jar/,
+    ],
+  ],
+  [
+    'a heat for those who have a thermometer, and a colour for the others',
+    '200 g caster sugar\n85 g golden syrup\n14 g baking soda',
+    'Melt sugar and syrup together. Let it bubble until amber, 3 min or so (if you have a probe, 148-150). Off the hob, whisk in the bicarb fast and tip it in the tin.',
+    149,
+    [
+      /^ready \+ caster-sugar 200, golden-syrup 85: Melt/,
+      /^target: Let it bubble/,
+      /^ready \+ soda 14 → out: Off the hob/,
+    ],
+  ],
+  [
+    'honey and sugar each boiled and poured in one breath, whites under a letter of their own',
+    'A) 2 kg sugar, 600 g glucose syrup, 600 ml water\nB) 1.5 kg honey\nC) 300 g egg white, 40 g sugar\nD) 2.4 kg almonds, hot',
+    'C in mixer, medium. B to 121 °C onto C. A to 148 °C onto it. Whip 12 min. D in. Frame 20 mm.',
+    148,
+    [
+      /^ready \+ sugar 2000, glucose-42 600, water 600: Cook sugar/,
+      /^ready: Whip egg white/,
+      /^target: Cook to 148°/,
+      /^word: Pour honey onto egg white/,
+      /^ready \+ egg-white 300, sugar 40: Pour on/,
+      /^after 720: Whip 12 min/,
+      /^ready \+ almonds 2400/,
+      /^ready → out: Frame/,
+    ],
+  ],
+  [
+    'biscuits that are crushed beforehand, and met where the pot is poured over them; a colour that is no ingredient',
+    '200 g almonds\n227 g butter\n213 g brown sugar',
+    'Crush the almonds and spread them on a sheet. Melt butter with brown sugar, boil to 145 °C, until it is the colour of peanut butter. Pour over the almonds.',
+    145,
+    [/^ready \+ butter 227, light-brown-sugar 213: Melt/, /^target/, /^ready \+ almonds 200 → out: Pour over/],
+  ],
+]
