@@ -96,6 +96,7 @@ const TAKES_OFF = saidAs([
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:burner|heat|flame|stove)/,
   /\b(?:turn|switch) off the (?:heat|flame|gas|stove|burner|hob|ring)/,
   /\b(?:kill|cut) (?:the )?(?:heat|flame|gas)\b/,
+  /^remove(?: (?:it|pan|pot|the (?:pan|pot|saucepan)))?(?:$|[;,])/,
 ])
 /** Whether it comes off the heat in this sentence. */
 export const takesOff = (sentence: string): boolean => TAKES_OFF.test(sentence)

@@ -105,6 +105,11 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
     /(?<=^(?:(?:[-–*•]|\d{1,2}[.)]|\(?[a-h]\))\s+)?|[.!]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?:\s+[–—-]|:)\s+(?=(?!about\b|approx|for\b|it\b|this\b|that\b)\p{L})/giu,
     'At $1 ',
   ],
+  // "When 275, add", "when it's 120 begin the whites"
+  [
+    /(?<=^|[.!;]\s+)(when|once)(?: it(?:['’]s| is))? (?=(?:about )?[12]\d\d(?:,| ?[CF]\b| ?°| (?!g\b|m?l\b|min)\p{Ll}))/giu,
+    '$1 it is at ',
+  ],
   [/\b(bake)( it)? (?=[1-4]\d\d\b(?! ?(?:g|ml)\b))/gi, '$1$2 at '],
   [/(?<=^|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi, '$1$2 to '],
 ]

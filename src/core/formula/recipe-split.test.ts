@@ -146,6 +146,17 @@ describe('a list', () => {
       'two cups of molasses, one cup of sugar, butter the size of a walnut. Boil twenty minutes. Pull.',
       [[null, 'two cups of molasses', 'one cup of sugar', 'butter the size of a walnut']],
     ],
+    [
+      'Half a pound of loaf sugar, one gill of water, a pinch of cream of tartar, the juice of a lemon. Boil to 310 °F. Pour.',
+      [[null, 'Half a pound of loaf sugar', 'one gill of water', 'a pinch of cream of tartar', 'the juice of a lemon']],
+    ],
+    [
+      'Part 1\nSugar 450\nWater 150\nPart 2\nBicarb 8\n\nAll grams. Boil 1 to 138 °C.',
+      [
+        ['Part 1', 'Sugar 450 g', 'Water 150 g'],
+        ['Part 2', 'Bicarb 8 g'],
+      ],
+    ],
     ['1 cup + 2 tbsp sugar', [[null, '1 cup + 2 tbsp sugar']]],
     ['450 g sugar + 100 g for rolling', [[null, '450 g sugar + 100 g for rolling']]],
     [

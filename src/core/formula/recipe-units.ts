@@ -7,7 +7,8 @@ import { ENDS_WITH_AMOUNT, isAmountOf } from './recipe-rows'
 const IN_UNIT =
   /^\(?(?:(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\s*[/|(,:–-]\s*)(g|grams|kg|%|per ?cent)\)?\.?$/i
 /** "All weights in grams. Roast the nuts …": it stands before the method, and is none of it. */
-const BEGINS_IN_UNIT = /^((?:all )?(?:amounts?|weights?|quantities) (?:are )?in (?:g|grams|kg)\.)\s+(?=\S)/i
+const BEGINS_IN_UNIT =
+  /^((?:(?:all )?(?:amounts?|weights?|quantities) (?:are )?in|all(?: in)?) (?:g|grams|kg)\.)\s+(?=\S)/i
 /** "Passion caramel (g / 1000)" */
 const NAME_IN_UNIT = /\((g|grams|kg)(?:\s*\/\s*\d+)?\)$/i
 /** "Formula (%): sugar 28, glucose 26" */
@@ -68,7 +69,7 @@ export function withUnits(all: readonly string[]): string[] {
       return `${heading}:`
     }
     if (!unit || COUNTED.test(line)) return line
-    if (ENDS_BARE.test(line)) return `${line} ${unitOf(unit)}`
+    if (isBare(line)) return `${line} ${unitOf(unit)}`
     return BEGINS_BARE.test(line) && !measureAt(line, [])?.unit ? line.replace(' ', ` ${unitOf(unit)} `) : line
   })
 }

@@ -202,7 +202,9 @@ export function takeBrackets(text: string, house: readonly HouseUnit[]): Bracket
       const measure = measureAt(part, house)
       const lead = measure && summed({ amount: amountOf(measure), rest: measure.rest, measure }, house)
       const isOne =
-        measure?.unit && (measure.unit.kind === 'mass' || /^(?:each|total|in all)?$/i.test(lead?.rest ?? ''))
+        measure?.unit &&
+        (measure.unit.kind === 'mass' ||
+          /^(?:each|total|in all|(?:(?:firmly|lightly|well) )?packed)?$/i.test(lead?.rest ?? ''))
       if (lead && isOne) {
         if (/\beach\b/i.test(part)) each = measure
         else said.push(lead)
