@@ -106,7 +106,7 @@ export function secondsIn(sentence: string): number | null {
 }
 
 const BOILS =
-  /\b(?:(?:high|low|medium) until|boil|cook(?!ie)|take(?= (?:the )?(?:(?:butter|caramel|cream|glucose|honey|mass|milk|mixture|sugars?|syrup)\b[^.;]{0,40} )?to\b)|simmer|swirl|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
+  /\b(?:(?:high|low|medium) until|on (?:a )?(?:low|medium|high)\b(?=[^;]*\b(?:until|till)\b)|boil|cook(?!ie)|take(?= (?:the )?(?:(?:butter|caramel|cream|glucose|honey|mass|milk|mixture|sugars?|syrup)\b[^.;]{0,40} )?to\b)|simmer|swirl|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
 /** "Make a dry caramel to a dark amber", "caramel, medium amber", "sugar to amber". */
 const CARAMEL =
   /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b|^(?:dry[- ])?carameli[sz]e\b|^(?:take )?(?:(?:half|most|the rest) (?:of )?)?(?:the )?(?:sugar|honey|syrup)\b[^,;]{0,20}\bto (?:an? )?/i
@@ -135,8 +135,12 @@ export const actsLast = (sentence: string): boolean => {
 const TIMED =
   /^(?!(?:leave|let|rest|stand)\b(?!.*\b(?:boil|cook|simmer)\b)).*\b(?:boil|cook(?!ie)|simmer|bubble|stirring (?:on|over) (?:a )?(?:low|medium|gentle)\b)/i
 
+/** "Return it to the oven for a minute if it hardens", "reheat at 160° if hard": nobody waits for that. */
+export const ONLY_IF = /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$/i
+
 /** Everything in a sentence by which one could tell that the cook is done, the surest first. */
-export function endingsIn(sentence: string, unit: HeatUnit | null): Ending[] {
+export function endingsIn(written: string, unit: HeatUnit | null): Ending[] {
+  const sentence = written.replace(ONLY_IF, '')
   const out: Ending[] = []
   const heat = heatIn(sentence)
   const own = heat && unitOf(heat, unit)

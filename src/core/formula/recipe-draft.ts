@@ -58,7 +58,8 @@ export type TargetDoubt =
 type OwnAsk =
   | { readonly id: 'layered'; readonly labels: readonly string[] }
   | { readonly id: 'family'; readonly guess: FamilyId }
-  | { readonly id: 'unit'; readonly text: string }
+  /** `ends`: where the cook ends hangs on it. */
+  | { readonly id: 'unit'; readonly text: string; readonly ends: boolean }
   | { readonly id: 'weights'; readonly text: string }
   | {
       readonly id: 'target'

@@ -1,7 +1,17 @@
 /** When a sentence of a written recipe is due: at a heat, a shade, a time, the boil, or when its work can be done. */
 import type { Handwork, HandworkKind } from '../craft/handwork'
 import type { Step, Trigger } from './document'
-import { actsFirst, actsLast, comesBefore, comesNearEnd, type Ending, endingsIn, secondsIn, WATCHES } from './method'
+import {
+  actsFirst,
+  actsLast,
+  comesBefore,
+  comesNearEnd,
+  type Ending,
+  endingsIn,
+  ONLY_IF,
+  secondsIn,
+  WATCHES,
+} from './method'
 import { type HeatUnit, heatIn, inDegrees, unitOf } from './recipe-heats'
 import { GETS_COLD, pours } from './recipe-moves'
 
@@ -84,9 +94,6 @@ export const STOVE = /\b(?:pan|pot|saucepan|kettle|heat|flame|boil|simmer|melt|c
 /** What only stands in something. */
 export const STEEPS = /\b(?:soak|soften|bloom|infuse|steep|macerate)\b/i
 
-/** "Return it to the oven for a minute if it hardens": nobody waits for that. */
-const ONLY_IF = /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$/i
-
 /** "When it is just about to boil, add …" */
 const BOILED_THEN =
   /\b(?:comes? to (?:a|the) boil|(?:once|when|as soon as) (?:(?:it|the \w+)(?: is|['’]s)? )?(?:just )?(?:about to |begins to |starts to |starts )?boil)/i
@@ -119,7 +126,7 @@ const BRIEF_S = 20
 /** When sentence `i` is due: `ready` where nothing of it is waited for. */
 export function triggerOf(text: string, i: number, { said, unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
-  const heat = heatIn(text)
+  const heat = heatIn(text.replace(ONLY_IF, ''))
   const own = heat && !heat.oven ? unitOf(heat, unit) : null
   const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null
   const pulled = pullAt >= 0 && i > pullAt

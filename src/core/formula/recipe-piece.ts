@@ -124,7 +124,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     computed && !(doubt && answers.target) ? computed : { celsius: answers.target ?? usual, within: WITHIN.heat }
   const asks: Ask[] = [
     { id: 'family', guess: guessed },
-    ...(unclear ? [{ id: 'unit' as const, text: unclear.text }] : []),
+    ...(unclear ? [{ id: 'unit' as const, text: unclear.text, ends: doubt !== null }] : []),
     ...(doubt && unclear === undefined
       ? [{ id: 'target' as const, because: doubt, guess: computed?.celsius ?? usual, usual }]
       : []),

@@ -77,7 +77,7 @@ const IN_VESSEL =
   /^(?:an?|one|two|three|four|\d+) (?:\p{L}+ )?(?:mug|tub|jar|pot|carton|glass|bag|packet)s? (?:\((?:about |some )?([^)]+)\) of (.+)|of (.+?) \((?:about |some )?([^)]+)\))$/iu
 /** "Okay you want 250 grams of sugar", "take a quart of maple syrup" */
 const NEEDS =
-  /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get)\s+/i
+  /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):)\s+/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
   /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|extract|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu

@@ -131,4 +131,20 @@ describe('a recipe told back', () => {
       [null, false],
     ])
   })
+
+  it('tells no heat of which the unit is asked as one that nothing follows, nor an end that hangs on it', () => {
+    const typed = (unit?: 'C' | 'F') =>
+      readRecipe(
+        'Quay caramels\n\n2 lb sugar\n1 lb cream\n\nMethod\nPut all in a pan. Get it to 145. Pour out, work it at about 120.',
+        pantry,
+        [],
+        unit ? { unit } : {},
+      )
+    const heatsOf = (recipe: ReturnType<typeof typed>) =>
+      tellBack(recipe).flatMap((p) => p.moments.flatMap((m) => m.unfollowed.filter((u) => u.of === 'heat')))
+    expect(typed().asks.filter((a) => a.id === 'unit')).toEqual([{ id: 'unit', text: '145', ends: true }])
+    expect(heatsOf(typed())).toEqual([])
+    expect(typed('C').asks.some((a) => a.id === 'unit')).toBe(false)
+    expect(typed('C').formula.target?.celsius).toBe(145)
+  })
 })

@@ -54,19 +54,21 @@ const ROOM_C = 20
 const NEAR_C = 5
 
 /** A draft as its moments, piece by piece in the order they are made. @throws RangeError for a line of an ingredient that nobody knows. */
-export const tellBack = ({ formula, questions }: Pick<Draft, 'formula' | 'questions'>): ToldPiece[] =>
+export const tellBack = ({ formula, questions, asks }: Pick<Draft, 'formula' | 'questions' | 'asks'>): ToldPiece[] =>
   piecesOf(formula).map(({ part, label, formula: piece }) => {
     const inGroup = (group: string): GoesIn[] => [
       ...piece.lines.flatMap((l) => (l.group === group ? [{ name: nameOfLine(piece, l), grams: l.grams }] : [])),
       ...questions.flatMap((q) => (q.group === group ? [{ name: q.text, grams: null }] : [])),
     ]
     const typed = plain([...piece.lines.map((l) => l.typed ?? ''), ...questions.map((q) => q.text)].join('\n'))
+    // what is in °C or °F is asked already
+    const isOpen = asks.some((a) => a.id === 'unit' && (a.part?.id ?? null) === part)
     const taken = new Set(piece.steps.flatMap((s) => s.adds ?? []))
     return {
       part,
       label,
       formula: piece,
-      moments: piece.steps.map((step, i) => momentOf(step, piece, i, typed, inGroup)),
+      moments: piece.steps.map((step, i) => momentOf(step, piece, i, typed, inGroup, isOpen)),
       usualShape: isUsualShape(piece.shape, piece.family),
       joinsPot: part !== null && formula.target !== null,
       idle: piece.groups.flatMap((g) => (taken.has(g.id) ? [] : inGroup(g.id))),
@@ -79,6 +81,7 @@ function momentOf(
   at: number,
   typed: string,
   inGroup: (group: string) => GoesIn[],
+  isOpen: boolean,
 ): ToldMoment {
   const group = piece.groups.find((g) => g.id === step.adds)
   const alike = piece.steps.filter((s) => s.say === step.say)
@@ -88,13 +91,20 @@ function momentOf(
     words: repeats ? null : step.say,
     goesIn: group ? inGroup(group.id) : [],
     warm: group && group.celsius > ROOM_C ? group.celsius : null,
-    unfollowed: repeats ? [] : [...unfollowedIn(step.say, alike, piece), ...unweighedIn(step.say, piece, typed)],
+    unfollowed: repeats
+      ? []
+      : [...unfollowedIn(step.say, alike, piece, isOpen), ...unweighedIn(step.say, piece, typed)],
     added: isAddedPlainly(step),
   }
 }
 
 /** The figures of a sentence that none of the steps read from it follows. */
-function unfollowedIn(say: string, steps: readonly Step[], { groups, target }: FormulaDocument): Unfollowed[] {
+function unfollowedIn(
+  say: string,
+  steps: readonly Step[],
+  { groups, target }: FormulaDocument,
+  isOpen: boolean,
+): Unfollowed[] {
   const followed = steps.flatMap(({ when, adds, handwork }) => [
     ...('celsius' in when ? [when.celsius] : []),
     ...(when.on === 'target' && target ? [target.celsius] : []),
@@ -110,7 +120,7 @@ function unfollowedIn(say: string, steps: readonly Step[], { groups, target }: F
     ...heats.flatMap((heat) => {
       // the words of a step are in °C, but for what they say is so much over boiling water
       const celsius = inDegrees((heat.low + heat.high) / 2, heat.unit ?? 'C')
-      return heat.oven || followed.some((c) => Math.abs(c - celsius) <= NEAR_C)
+      return heat.oven || (isOpen && heat.unit === null) || followed.some((c) => Math.abs(c - celsius) <= NEAR_C)
         ? []
         : [{ of: 'heat' as const, celsius }]
     }),

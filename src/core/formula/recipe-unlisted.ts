@@ -13,9 +13,13 @@ const MEASURED =
 const BRACKETED =
   /((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \((?:about |some )?(\d+(?:[./]\d+)?\s*(?:k?g|grams?|ml|l|millilit(?:re|er)s?|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?))\)/giu
 
+/** An amount in brackets, right after what is measured. */
+const AMOUNT_BESIDE =
+  /^\s*\((?:about |some )?\d+(?:[./]\d+)?\s*(?:k?g|grams?|ml|l|millilit\w+|oz|ounces?|lbs?|pounds?|cups?)\)/i
+
 /** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
 const ENDS_NAME =
-  /^(?:all|and|as|at|before|by|for|from|if|in|into|off|on|onto|or|over|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
+  /^(?:all|and|as|at|before|by|for|from|if|in|into|off|on|onto|or|over|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
 
 /** The longest run of `words` that is surely something the pantry knows, as a line of a list; null for none. */
 function lineOf(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
@@ -98,7 +102,9 @@ export function unlistedIn(
     isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? []),
   )
   const after = measured.flatMap((found) => {
-    const [, amount = '', words = ''] = found
+    const [all, amount = '', words = ''] = found
+    // "a can of evaporated milk (12 oz)": what stands in the brackets is that once more
+    if (AMOUNT_BESIDE.test(found.input.slice(found.index + all.length))) return []
     if ((/^the\b/i.test(words) && !PRAISED.test(words)) || isListed(words)) return []
     const name = words.trim().replace(PRAISED, '').split(/\s+/)
     // where there is no list, what is measured and not known is asked about, up to where its name can end

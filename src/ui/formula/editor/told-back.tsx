@@ -23,7 +23,9 @@ export function ToldBack({ recipe, answers }: Props) {
   const pieces = tellBack(recipe)
   /** Parts of which it is still asked where they come off. */
   const open = recipe.asks.flatMap((a) =>
-    a.id === 'target' && answersTo(a, answers).target === undefined ? [a.part?.id ?? null] : [],
+    (a.id === 'target' && answersTo(a, answers).target === undefined) || (a.id === 'unit' && a.ends)
+      ? [a.part?.id ?? null]
+      : [],
   )
   return (
     <section aria-labelledby="told-back" className="flex flex-col gap-3">
