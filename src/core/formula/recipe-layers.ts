@@ -28,7 +28,7 @@ const LAYER =
 const CENTRE = /\bcent(?:er|re)\b/i
 /** What is a sweet by itself: told of apart, two of them are made apart. */
 const SWEET = /\b(?:brittle|caramel|fondant|fudge|jelly|marshmallow|nougat|toffee)$/i
-const BAKED = /\b(?:flour|oats|crumbs|biscuits?|crackers?|cookies)\b/i
+export const BAKED = /\b(?:flour|oats|crumbs|biscuits?|crackers?|cookies)\b/i
 
 /** Headings of what goes on a sweet that is made, and is no layer of it. */
 const FINISHES =

@@ -2,6 +2,7 @@
 import type { HouseUnit } from '../matter/line'
 import type { Pantry } from '../matter/names'
 import { short } from './method'
+import { withBase } from './recipe-bases'
 import { asidesIn, sentences } from './recipe-clauses'
 import type { Answers, Draft, WrittenPiece } from './recipe-draft'
 import { isMadeByHand, layersIn, readLayers } from './recipe-layers'
@@ -45,12 +46,15 @@ export function readRecipe(
   const all = sentences(withoutTitles(told))
   // what stands beyond is kept in the notes alone
   const said = all.slice(0, MOST_SENTENCES)
-  const recipe = {
-    ...split,
-    list: list.filter((s) => s.lines.length > 0),
-    method: said.length < all.length ? [{ heading: null, lines: said }] : split.method,
-    left: [...split.left, ...left],
-  }
+  const recipe = withBase(
+    {
+      ...split,
+      list: list.filter((s) => s.lines.length > 0),
+      method: said.length < all.length ? [{ heading: null, lines: said }] : split.method,
+      left: [...split.left, ...left],
+    },
+    lexicon,
+  )
   const piece = {
     name: recipe.name,
     list: recipe.list,
