@@ -69,7 +69,7 @@ const GOT_READY = saidAs([
   /^(?:put|place|add|mix|stir) (?:the )?(?:\w+ )?gelatine?\b.{0,30}\b(?:bowl|jug|cup|dish)\b.{0,40}\bwater\b/,
   /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|sponge|swell|hydrate|infuse|steep)\b/,
   IN_OVEN,
-  /^(?:lightly )?(?:cover|dust|spray|coat|flour|sprinkle)\b.{0,40}\b(?:board|dish|foil|marble|mou?ld|pan|paper|parchment|sheet|slab|tin|tray)s?\b.{0,30}\bwith\b/,
+  /^(?:lightly )?(?:cover|dust|spray|coat|flour|sprinkle)\b.{0,60}\b(?:board|dish|foil|marble|mou?ld|pan|paper|parchment|sheet|slab|tin|tray)s?\b.{0,30}\bwith\b/,
   /^(?:lightly|generously|well) (?:butter|grease|oil)(?: (?:it|them))?$|^(?:butter|grease|oil) (?:it|them)\b(?: (?:lightly|well))?$/,
   // nuts that are toasted with something on them, or warmed at a heat: a pot is cooked to one
   /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b/,

@@ -168,6 +168,10 @@ export function inOneRow(row: string): string[] {
     return [...named, told]
   if (DONE.test(told) && first.length > 1 && first.every(isLine))
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
+  // "Sugar 500 g; glucose 400 g. Hazelnuts 250 g."
+  const ended = line.replace(/\.$/, '').split(/[.;]\s+(?=\p{L})/u)
+  const amounts = ended.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length
+  if (ended.length > 2 && amounts > MOST_OF * ended.length && !ended.some(beginsDone)) return ended
   const needed = neededIn(line)
   if (needed) return needed
   // "50 g icing sugar and 50 g cornflour, sifted together"

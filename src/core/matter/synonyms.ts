@@ -135,7 +135,16 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   pectin: ['pectin', 'fruit pectin', 'pectin nh', 'apple pectin', 'yellow pectin'],
   marshmallows: ['mini marshmallows', 'miniature marshmallows'],
   'marshmallow-creme': ['marshmallow fluff', 'marshmallow cream'],
-  soda: ['bicarbonate of soda', 'bicarbonate', 'sodium bicarbonate', 'bicarb', 'bicarb soda', 'bicarbonate soda'],
+  soda: [
+    'bicarbonate of soda',
+    'bi-carb',
+    'bi-carb soda',
+    'bicarbonate',
+    'sodium bicarbonate',
+    'bicarb',
+    'bicarb soda',
+    'bicarbonate soda',
+  ],
   vinegar: [
     'vinegar',
     'distilled vinegar',
