@@ -26,7 +26,6 @@ const LAYER =
   /\b(?:base|crust|shortbread|shortcake|biscuit|sponge|topping|filling|glaze|coating|ganache|layer|icing|frosting)s?\b/i
 /** What is put around it is a sweet of its own: a caramel, and no shell that it is laid into. */
 const CENTRE = /\bcent(?:er|re)\b/i
-const SHELL = /\b(?:casing|jacket|shell)\b/i
 /** What is a sweet by itself: told of apart, two of them are made apart. */
 const SWEET = /\b(?:brittle|caramel|fondant|fudge|jelly|marshmallow|nougat|toffee)$/i
 export const BAKED = /\b(?:flour|oats|crumbs|biscuits?|crackers?|cookies)\b/i
@@ -47,8 +46,7 @@ export function layersIn({ list, method }: Pick<SplitRecipe, 'list' | 'method'>)
   if (layers.filter((l) => !isFinish(l)).length < 2 || layers.length < list.length) return null
   if (layers.filter((l) => isBoiledApart(l, method)).length > 1 || areTwins(layers)) return layers
   if (layers.every((l) => SWEET.test(l.heading) && toldOf(l, method).length > 0)) return layers
-  if (layers.some((l) => CENTRE.test(l.heading)) && layers.some((l) => SWEET.test(l.heading) || SHELL.test(l.heading)))
-    return layers
+  if (layers.some((l) => CENTRE.test(l.heading)) && layers.some((l) => SWEET.test(l.heading))) return layers
   return layers.some((l) => (LAYER.test(l.heading) && !isFinish(l)) || l.lines.some((line) => BAKED.test(line)))
     ? layers
     : null

@@ -24,8 +24,11 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
   // "zest of two lemons" is not what "lemon juice" speaks of
   const zestOf = /^(.+)-zest$/.exec(ingredient.id)?.[1]
   return [
+    // "rose water" is no water
     ...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]).filter(
-      (n) => zestOf === undefined || !new RegExp(`^(?:\\w+ )?${zestOf}s?$`).test(n),
+      (n) =>
+        (zestOf === undefined || !new RegExp(`^(?:\\w+ )?${zestOf}s?$`).test(n)) &&
+        (n !== 'water' || ingredient.id === 'water'),
     ),
     ...(isNut ? ['nuts'] : []),
     ...(/^gelatin/.test(ingredient.id) ? ['gelatin', 'gelatine'] : []),

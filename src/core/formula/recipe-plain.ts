@@ -95,7 +95,7 @@ const footnoted = (text: string): string => (STARRED.test(text) ? text.replace(F
 
 /** "Sugar 1  50 g", "sugar 2  700 g" */
 const NUMBERED_LINE =
-  /^[ \t]*(?:[-*•][ \t]*)?(?!(?:component|group|layer|list|mix|part|phase|stage|step)\b)(\p{L}{3,}(?: \p{L}{3,})?)[ \t]+([1-4])(?=[ \t:–-]+\d)/gimu
+  /^[ \t]*(?:[-*•][ \t]*)?(?!(?:component|group|layer|list|mix|part|phase|stage|step|syrup)\b)(\p{L}{3,}(?: \p{L}{3,})?)[ \t]+([1-4])(?=[ \t:–-]+\d)/gimu
 /** Lines that are told apart by a number have it in brackets, in the list and where the method speaks of them. */
 function numbered(text: string): string {
   const marks = new Map<string, Set<string>>()

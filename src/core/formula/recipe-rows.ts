@@ -45,7 +45,7 @@ export const HEAD_BARE =
 
 /** "For the syrup: 800 g sugar, 340 ml water" */
 const HEADED_ROW =
-  /^(?:(?:layer|part|phase|stage|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}(?=:)|(?:part|stage|phase|group) [A-H\d](?=:)|[A-H](?=[:.)] ))[:.)]\s+(.+)$/iu
+  /^(?:(?:layer|part|phase|stage|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}(?=:)|(?:part|stage|phase|group|syrup) [A-H\d](?=:)|[A-H](?=[:.)] ))[:.)]\s+(.+)$/iu
 
 /** Whether a piece of a row is an amount of something. */
 export function isLine(piece: string): boolean {
@@ -148,7 +148,7 @@ function neededIn(line: string): string[] | null {
 }
 
 /** "Stage 3" */
-const IS_MARK = /^(?:group|part|phase|stage) [A-H\d]$/i
+const IS_MARK = /^(?:group|part|phase|stage|syrup) [A-H\d]$/i
 
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 export function inOneRow(row: string): string[] {

@@ -50,6 +50,9 @@ function spelled(written: string): string {
   return (isTold(words) ? capital(words) : `Add ${lower(words)}`).replace(BACK_TO, ', cook ')
 }
 
+/** What has got so. */
+const ONCE_COLD = /^(?:cold|cool|firm|set|stiff)$/i
+
 /** Between sentences of one line. */
 const SENTENCES = new RegExp(`(?<=[^\\d\\s]\\.)\\s+(?=\\p{Lu}|${ARROWS})`, 'u')
 
@@ -65,6 +68,8 @@ function spelledSentence(line: string): string {
   const [, mark = '', written = ''] = MARK.exec(line) ?? []
   const body = written.replace(OFF_THEN, 'off heat: ')
   const parts = body.split(ARROW).filter(Boolean)
+  // "Cold → rolling pin": worked in some way that has no verb
+  if (ONCE_COLD.test(parts[0] ?? '')) return `${mark}${capital(parts.join(', '))}`
   // "→ 146 °C", of what stands in the sentence before
   if (parts.length === 1 && BEGINS_ARROW.test(body))
     return `${mark}${spelled((parts[0] as string).replace(/\.$/, ''))}.`
@@ -110,6 +115,8 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
     /(?<=^|[.!;]\s+)(when|once)(?: it(?:['’]s| is))? (?=(?:about )?[12]\d\d(?:,| ?[CF]\b| ?°| (?!g\b|m?l\b|min)\p{Ll}))/giu,
     '$1 it is at ',
   ],
+  // "Trays 250F 45 min"
+  [/(?<=^|[.!;]\s+)(trays?),? (?=[1-4]\d\d ?(?:°|[CF]\b))/gi, 'Bake the $1 at '],
   [/\b(bake)( it)? (?=[1-4]\d\d\b(?! ?(?:g|ml)\b))/gi, '$1$2 at '],
   [/(?<=^|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi, '$1$2 to '],
 ]
@@ -137,19 +144,26 @@ const putIn = (said: string): string =>
 const BEGINS_SAID = '(?<=^|[.;]\\s+)'
 const THINGS = '((?:\\p{L}+,? ){1,6}?)'
 const HEAT = '(\\d{3}(?: ?[°º])?(?: ?[CF]\\b)?)'
-const ONTO = '(?:on ?to|over|into) (?:the )?(it\\b|(?:egg )?whites?\\b|albumen\\b|foam\\b|meringue\\b)(?:, \\p{L}+)*'
+const ONTO =
+  '(?:on ?to|over|into) (?:the )?(it\\b|that\\b|(?:egg )?whites?\\b|albumen\\b|foam\\b|meringue\\b)(?:, \\p{L}+)*'
 /** "Honey to 121 °C onto the whites", "at 122 honey onto whites": it is boiled, and poured. */
 const BOILED_ONTO = new RegExp(
-  `${BEGINS_SAID}(?:(?:boil|cook|heat|take) )?(?!(?:and|bring|cool|pour|warm)\\b)${THINGS}to ${HEAT},? (?:and )?${ONTO}`,
+  `${BEGINS_SAID}(?:(?:boil|cook|heat|take) )?(?!(?:and|bring|cool|pour|warm)\\b)${THINGS}(?:to|at) ${HEAT}(?: \\([^()]{1,20}\\))?,? (?:and )?${ONTO}`,
   'giu',
 )
 const AT_HEAT_ONTO = new RegExp(`${BEGINS_SAID}At ${HEAT},? ${THINGS}${ONTO}`, 'giu')
 const boiledAndPoured = (what: string, heat: string, onto: string): string =>
-  `Cook ${lower(what)}to ${heat}. ${/^it$/i.test(onto) ? 'Pour on' : `Pour ${lower(what)}onto ${onto}`}`
+  `Cook ${lower(what)}to ${heat}. ${/^(?:it|that)$/i.test(onto) ? 'Pour on' : `Pour ${lower(what)}onto ${onto}`}`
 /** "Egg white, sugar in mixer, medium" */
 const IN_MIXER = new RegExp(`${BEGINS_SAID}((?:egg )?whites?(?:, \\p{L}+)*) in (?:the |a )?mixer\\b`, 'giu')
+/** "Whites on at med when honey hits 108" */
+const WHITES_ON = new RegExp(
+  `${BEGINS_SAID}(?:egg )?whites on(?:(?: at)? (?:low|med(?:ium)?|high)(?: speed)?)? ((?:when|once|as soon as) [^.;]{3,40}?\\d{3}[^.;]{0,6})(?=[.;]|$)`,
+  'giu',
+)
 const pouredOnto = (said: string): string =>
   said
+    .replace(WHITES_ON, (_, when: string) => `${capital(when)} start the whites`)
     .replace(IN_MIXER, (_, whites: string) => `Whip ${lower(whites)} in the mixer`)
     .replace(BOILED_ONTO, (_, what: string, heat: string, onto: string) => boiledAndPoured(what, heat, onto))
     .replace(AT_HEAT_ONTO, (all, heat: string, what: string, onto: string) =>

@@ -132,7 +132,7 @@ function unfollowedIn(
 
 /** An amount of something, and no size of a pan or a piece. */
 const AMOUNT =
-  /(?<![\d/.\p{L}])(?:\d+(?:[./]\d+)?(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?|[½¼¾⅓⅔])\s?(?:k?g|m?l|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?)\b(?!.{0,14}\b(?:pan|pot|bowl|jars?|mou?lds?|tin|saucepan|each|pieces?|drops|balls|bottles?|jug|measure|kettle|scoop|silicone)\b)/giu
+  /(?<![\d/.\p{L}])(?:\d+(?:[./]\d+)?(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?|[½¼¾⅓⅔])\s?(?:k?g|m?l|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tbs?|tsps?|tablespoons?|teaspoons?)\b(?!.{0,14}\b(?:pan|pot|bowl|jars?|mou?lds?|tin|saucepan|each|pieces?|drops|balls|bottles?|jug|measure|kettle|scoop|silicone)\b)/giu
 /** ◊ Two amounts are the same where they come so near to each other. */
 const SAME = 0.05
 

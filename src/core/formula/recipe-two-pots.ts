@@ -42,12 +42,12 @@ const THE_SYRUP = /\b(?:the|boil|cook|heat) (?:sugar )?syrup\b/i
 const GOES_IN = /\b(?:add|stir in|pour)\b/i
 
 /** What is begun at a heat boils nothing. */
-const BEGINS = /\b(?:start|begin)\b/i
+const BEGINS = /\b(?:start|begin)\b|\bwhites (?:on|to (?:firm|soft|stiff))\b/i
 
 /** "When the syrup is at 120° start …": what is watched ends there. */
 const THEN_DOES = /,|\b(?:start|begin|whip|whisk|beat)\b/i
 /** "Start the whites when the honey is at 110°" */
-const WATCHED_LAST = /(?<=^(?:start|begin|whip|whisk|beat)\b.*)\b(?:when|once|as soon as)\b.*$/i
+const WATCHED_LAST = /(?<=^(?:start|begin|whip|whisk|beat|(?:egg )?whites)\b.*)\b(?:when|once|as soon as)\b.*$/i
 
 /** ◊ What was cooked first and whipped in is this warm once the other syrup is there, °C. */
 const WHIPPED_C = 60

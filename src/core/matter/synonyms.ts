@@ -246,7 +246,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   ),
   'colour-gel': ['gel color', 'gel food colouring'],
   'rose-water': ['rosewater'],
-  'orange-flower-water': ['orange blossom water'],
+  'orange-flower-water': ['orange blossom water', 'orange blossom'],
   'instant-coffee': [
     'instant coffee granules',
     'instant espresso',
