@@ -53,6 +53,22 @@ describe('a pasted text as plain lines', () => {
       '- 100 g chocolate',
     ]))
 
+  it('takes rows that are told by the clock for a method, and a figure alone for what it was cooked to', () => {
+    const log = '1 kg sugar\n0:00 sugar and water on\n0:12 lid off\n0:26 121\n0:37 150 off, base in water\n1:05 cut'
+    expect(plainLines(log)).toEqual([
+      '1 kg sugar',
+      'Method',
+      'Sugar and water on.',
+      'Lid off.',
+      'Cook to 121.',
+      'Cook to 150. Off, base in water.',
+      'Cut.',
+    ])
+    // ratios are no clock
+    const ratios = '2:10 acid to water\n1:20 sugar\n3:15 syrup'
+    expect(plainLines(ratios)).toEqual(ratios.split('\n'))
+  })
+
   it('takes a row over a rule for the head of its table, whatever its columns are called', () => {
     const table = '| Ingredient | US | Metric |\n|---|---|---|\n| Honey | 1 cup | 340 g |\n| Sugar | 1 cup | 200 g |'
     expect(plainLines(table)).toEqual(['1 cup Honey', '1 cup Sugar'])

@@ -1,5 +1,6 @@
 /** A pasted text as plain lines: without the marks of a note or a web page, and the rows of a table as lines of a list. */
 import { measureAt } from '../matter/amount'
+import { capital } from './method'
 import { inSentences } from './recipe-case'
 import { inFigures } from './recipe-numbers'
 import { spelledOut } from './recipe-shorthand'
@@ -69,6 +70,28 @@ function uncounted(lines: readonly string[]): readonly string[] {
   return lines.map((line, i) => (counted.includes(i) ? line.replace(COUNTED, '') : line))
 }
 
+/** "0:26 121", "14:05 off": what was done by the clock. */
+const CLOCK = /^(\d{1,2})[:.h](\d{2})\s+(?=\S)/
+const AT_CLOCK = /^(\d{3})(?=$|[ ,;]+(.*)$)/
+/** What was done then as a sentence: a figure alone is what it was cooked to. */
+const doneThen = (row: string): string => {
+  const said = row.replace(CLOCK, '')
+  const [, heat, rest] = AT_CLOCK.exec(said) ?? []
+  return `${heat ? `Cook to ${heat}${rest ? `. ${capital(rest)}` : ''}` : capital(said)}.`
+}
+
+/** Rows that are told by the clock, each later than the one before, as a method. */
+function told(rows: readonly string[]): readonly string[] {
+  const minutes = rows.flatMap((row) => {
+    const [, hours, past] = CLOCK.exec(row) ?? []
+    return hours ? [60 * Number(hours) + Number(past)] : []
+  })
+  const isClock = minutes.length >= FEWEST && minutes.every((m, i) => i === 0 || m >= (minutes[i - 1] as number))
+  if (!isClock) return rows
+  const from = rows.findIndex((row) => CLOCK.test(row))
+  return [...rows.slice(0, from), 'Method', ...rows.slice(from).map((row) => (CLOCK.test(row) ? doneThen(row) : row))]
+}
+
 /** Stands for a line where a heading ends: what follows stands under it no more. */
 export const ROW_ENDS = ''
 const INDENTED = /^\s{2,}\S/
@@ -133,7 +156,7 @@ function linesOf(text: string): string[] {
   const out: string[] = []
   let head: Head | null = null
   let setIn = false
-  const rows = unwrapped(text.split(/\r?\n/))
+  const rows = told(unwrapped(text.split(/\r?\n/)))
   const stroked = strokedIn(rows)
   for (const [i, raw] of rows.entries()) {
     const cells = cellsIn(raw.trim(), stroked.has(raw.trim()))?.map(unmarked) ?? null
