@@ -405,4 +405,16 @@ describe('two boils of nearly the same', () => {
       formula.parts?.map((p) => p.formula.steps.filter((s) => /beat until thick/i.test(s.say)).map((s) => s.when.on)),
     ).toEqual([['after'], ['after']])
   })
+
+  it('can be called by their numbers, and are told apart by what they alone hold', () => {
+    const { formula } = read(
+      'Bark toffee\n\nLayer 1\n225 g butter\n225 g sugar\n\nLayer 2\n250 g dark chocolate\n\nLayer 3\n200 g white chocolate\n\nMethod\nCook the butter and sugar to 150 °C stirring; pour on a lined tray. Melt the dark chocolate and spread over once the toffee is firm. Melt the white chocolate and spread it. Break.',
+    )
+    expect(partsOf(formula).map((p) => [p.label, p.formula.steps.at(-1)?.say])).toEqual([
+      ['Layer 1', 'Pour on a lined tray'],
+      ['Layer 2', 'Melt the dark chocolate and spread over once the toffee is firm'],
+      ['Layer 3', 'Melt the white chocolate and spread it'],
+    ])
+    expect(formula.steps.map((s) => s.say)).toContain('Make layer 1')
+  })
 })

@@ -17,7 +17,7 @@ import { CUT, depthSaid, isMoulded, MOULD, madeFrom, pieceIn, sharedOf } from '.
 import { alike, type Headed, type SplitRecipe } from './recipe-split'
 import { plainSteps } from './recipe-steps'
 import { withoutTitles } from './recipe-titles'
-import { isOutside } from './recipe-written'
+import { isOutside, type Written } from './recipe-written'
 
 type Layer = Headed & { readonly heading: string }
 
@@ -109,7 +109,7 @@ function sharedOut(
   method: readonly Headed[],
   lexicon: Lexicon,
 ): { of: string[][]; ends: string[] } {
-  const names = layers.map(({ lines }) => readLines([{ heading: null, lines }], lexicon).written.map((w) => w.names))
+  const written = layers.map(({ lines }) => readLines([{ heading: null, lines }], lexicon).written)
   const of: string[][] = layers.map(() => [])
   let at = 0
   /** What is said goes on for all of them, until one is spoken of. */
@@ -122,7 +122,9 @@ function sharedOut(
         sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`),
       )
       const about = sentence.replace(ONTO_LAYER, '')
-      const spoken = names.map((of) => of.filter((n) => mentions(about, n)).length)
+      // "dark chocolate" is no white one, though that is called chocolate as well
+      const saysOf = ({ full, names }: Written): number => (mentions(about, full) ? 2 : mentions(about, names) ? 1 : 0)
+      const spoken = written.map((of) => of.reduce((sum, w) => sum + saysOf(w), 0))
       const most = Math.max(...spoken)
       const opens = about.split(' ').slice(0, 4).join(' ')
       const alikes = layers.flatMap((l, i) => (alike(l.heading, opens) ? [i] : []))
@@ -302,7 +304,7 @@ function wholeOf(
     // a part may be called by what is done: "To finish"
     const made = /^to /i.test(label)
       ? `Get ready what is needed ${label.toLowerCase()}`
-      : `Make the ${label.toLowerCase()}`
+      : `Make ${/\d$/.test(label) ? '' : 'the '}${label.toLowerCase()}`
     return {
       id: `join-${id}`,
       label,

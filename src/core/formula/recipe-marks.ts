@@ -5,7 +5,7 @@ import { bare } from './recipe-rows'
 import type { Headed } from './recipe-split'
 
 const MARK =
-  /^(?:(?:part|stage|phase|group|component|syrup) (?:\d|one|two|three|four|five|six)|(?:(?:part|stage|phase|group|component|ingredients|list|mix|syrup) )?([A-H]))$/i
+  /^(?:(?:part|stage|phase|group|component|layer|syrup) (?:\d|one|two|three|four|five|six)|(?:(?:part|stage|phase|group|component|ingredients|list|mix|syrup) )?([A-H]))$/i
 /** Whether a heading is no name, but a mark. */
 export const isMark = (heading: string): boolean => MARK.test(heading)
 

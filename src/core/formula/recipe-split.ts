@@ -52,7 +52,7 @@ const HEAD_METHOD =
 const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 /** "A.", "Part 1", "Group 2 (honey)": the mark, whatever it is of. */
 const HEAD_LETTER =
-  /^((?:part|stage|phase|group|component|ingredients|mix|list|syrup) (?:[A-H\d]|one|two|three|four|five|six)|[A-H])(?:[.:)]?|\s*(?:\(|[:–—-]\s)[\p{L} &-]{3,40}\)?:?)$/iu
+  /^((?:part|stage|phase|group|component|ingredients|layer|mix|list|syrup) (?:[A-H\d]|one|two|three|four|five|six)|[A-H])(?:[.:)]?|\s*(?:\(|[:–—-]\s)[\p{L} &-]{3,40}\)?:?)$/iu
 /** "For the base", "Make the caramel:", "Topping:" */
 const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
