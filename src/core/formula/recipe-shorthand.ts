@@ -112,7 +112,7 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
   ],
   // "When 275, add", "when it's 120 begin the whites"
   [
-    /(?<=^|[.!;]\s+)(when|once)(?: it(?:['’]s| is))? (?=(?:about )?[12]\d\d(?:,| ?[CF]\b| ?°| (?!g\b|m?l\b|min)\p{Ll}))/giu,
+    /(?<=^|[.!;)]\s+)(when|once)(?: it(?:['’]s| is))? (?=(?:about )?[12]\d\d(?:,| ?[CF]\b| ?°| (?!g\b|m?l\b|min)\p{Ll}))/giu,
     '$1 it is at ',
   ],
   // "Trays 250F 45 min"
@@ -141,7 +141,7 @@ const putIn = (said: string): string =>
     NO_THING.test(what) || beginsDone(what) ? all : `add ${what.toLowerCase().trim()}`,
   )
 
-const BEGINS_SAID = '(?<=^|[.;]\\s+)'
+const BEGINS_SAID = '(?<=^|[.;)]\\s+)'
 const THINGS = '((?:\\p{L}+,? ){1,6}?)'
 const HEAT = '(\\d{3}(?: ?[°º])?(?: ?[CF]\\b)?)'
 const ONTO =

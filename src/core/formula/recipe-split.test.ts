@@ -139,6 +139,10 @@ describe('a list', () => {
       ],
     ],
     [
+      'Ingredients\nTwo cupfuls of molasses\none cupful of sugar\ntwo tablespoonfuls of vinegar',
+      [[null, 'Two cupfuls of molasses', 'one cupful of sugar', 'two tablespoonfuls of vinegar']],
+    ],
+    [
       '200 g sugar\nSea salt\n50 g honey\n30 g butter\nVanilla\n20 g cream\n5 g soda',
       [[null, '200 g sugar', 'Sea salt', '50 g honey', '30 g butter', 'Vanilla', '20 g cream', '5 g soda']],
     ],

@@ -174,6 +174,8 @@ function bareHeadsIn(rows: readonly string[]): ReadonlySet<number> {
   const isHead = (i: number): boolean =>
     i > 0 &&
     FEW_WORDS.test(rows[i] as string) &&
+    !hasAmount(rows[i] as string) &&
+    !HEAD_LIST.test(rows[i] as string) &&
     !UNWEIGHED.test(rows[i] as string) &&
     !tells(rows[i] as string) &&
     (i === 1 || isListed(i - 1) || HEAD_LIST.test(rows[i - 1] as string)) &&
