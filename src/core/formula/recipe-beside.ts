@@ -115,6 +115,10 @@ export const SYRUP_IN = new RegExp(
 const SETS_ASIDE =
   /^(?:mix|whisk|stir|combine|beat|blend|dissolve|mash)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?)[,;]? (?:and )?set aside$/i
 
+/** "Simmer the passion fruit until reduced by half; set aside": in a pan of its own. */
+const COOKED_ASIDE =
+  /^(?:boil|cook|heat|reduce|simmer|warm) (?:the )?(.*?)(?:,| (?:by|down|for|in|on|over|to|till|until)\b).*[,;]? (?:and )?(?:reserve|set aside)$/i
+
 /** "Mix cashews, zest and salt in a bowl": what is put in later by one of its names, or as nuts. */
 const IN_A_BOWL =
   /^(?:mix|combine|toss|stir)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?) (?:together )?in an? (?:\w+ )?bowl$/i
@@ -145,7 +149,8 @@ function goesInAt(said: readonly string[], at: number): number {
   const mixed = mixedInAt(said, at)
   if (mixed >= 0) return mixed
   const [, aside = ''] = SETS_ASIDE.exec(sentence) ?? []
-  const asideIn = putInAt(said, at, nounsIn(aside))
+  const cooked = SUGAR.test(sentence) ? '' : (COOKED_ASIDE.exec(sentence)?.[1] ?? '')
+  const asideIn = putInAt(said, at, nounsIn(aside === '' ? cooked : aside))
   if (asideIn >= 0) return asideIn
   const [, bowled = ''] = IN_A_BOWL.exec(sentence) ?? []
   const called = [...nounsIn(bowled), ...(A_NUT.test(bowled) ? ['nuts'] : [])]

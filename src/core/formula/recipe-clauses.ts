@@ -212,7 +212,8 @@ const DONE_THEN =
   /^(?:when|once|as soon as) ([^,]*?\d[^,]*?)(?:,\s+|\s+(?=(?:slowly |carefully |quickly )?(?:(?:pour|drizzle|trickle|stream) it\b|(?:pour|scrape|tip) (?:it|the \w+)\b[^,]{0,20}\b(?:in|on)to\b)))((?:(?:immediately|slowly|carefully|quickly) )?(?:pour|drizzle|trickle|stream|tip|scrape|remove|take|turn off)\b.*)$/i
 
 /** "At hard crack (149°) take it off". */
-const AT_THEN = /^at ([^,]*?\d[^,]*?),?\s+((?:take|lift|remove|pull|turn off|(?:pour|stream|trickle|drizzle) it)\b.*)$/i
+const AT_THEN =
+  /^at ([^,]*?\d[^,]*?),?\s+((?:off(?=[,;:]|$)|take|lift|remove|pull|turn off|(?:pour|stream|trickle|drizzle) it)\b.*)$/i
 
 /** "At 125° pour the honey onto the whites": how far that is cooked, and what is done then. */
 const AT_POUR =

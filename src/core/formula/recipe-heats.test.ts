@@ -33,6 +33,7 @@ describe('a figure that could be a heat', () => {
   it.each([
     'Cut into 120 pieces',
     'Cook for 12-14 minutes, stirring 100 times',
+    'Keep at it for about 25 to 30 minutes',
     'Pour into a frame, 250 x 300 mm',
     'Add 250 g of the nuts',
     'Whisk at 120 rpm',

@@ -136,7 +136,7 @@ export const figuresIn = (sentence: string): number[] => {
   const heats = [...heatsIn(sentence)]
   return [...sentence.matchAll(COULD_BE_HEAT)].flatMap(({ index, 0: digits }) => {
     // "12-14 minutes"
-    const after = sentence.slice(index + digits.length).replace(/^ ?[-–] ?\d+/, '')
+    const after = sentence.slice(index + digits.length).replace(/^(?: ?[-–] ?| (?:or|to) )\d+/, '')
     const isRead = heats.some((h) => index >= h.from && index < h.to)
     return isRead || COUNTS.test(after) || NO_HEAT.test(after) ? [] : [Number(digits)]
   })

@@ -107,7 +107,11 @@ function namesIn(names: readonly string[]): string[] {
     const ends = words.length > 2 ? [`${words[0]} ${words.at(-1)}`] : []
     const [short] = words.slice(-2)
     // "raw liquorice powder" is put in as liquorice
-    const pure = /^(?:paste|powder|pur[ée]e)$/i.test(words.at(-1) ?? '') && short ? [short] : []
+    // and passion fruit pulp as passion fruit
+    const pure =
+      /^(?:paste|powder|pulp|pur[ée]?e)$/i.test(words.at(-1) ?? '') && short
+        ? [short, words.slice(0, -1).join(' ')]
+        : []
     return [...pure, ...(HOW_CUT.test(short ?? '') ? [] : [words.slice(-2).join(' ')]), ...ends, ...words.slice(-1)]
   })
   // "cream, 36 % fat" is no fat, and "the rest of the powder" no gelatin
