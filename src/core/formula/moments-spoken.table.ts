@@ -169,6 +169,18 @@ export const spokenMoments: readonly Moment[] = [
     ],
   ],
   [
+    'what is put in when it begins to boil, told after the end',
+    '450 g demerara\n113 g butter\n120 g water\n1 g cream of tartar',
+    'Melt the butter, add sugar and water. Boil gently to the crack (290 °F), add tartar when it begins to boil. Pour.',
+    143.3,
+    [
+      /^ready \+ demerara 450, butter 113, water 120: Melt/,
+      /^(?:boil|ready) \+ cream-of-tartar 1: Add tartar/,
+      /^target: Boil gently/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
     'a colour that is called after nuts, and the nuts after it',
     '226 g butter\n226 g sugar\n30 g water\n4 g vanilla\n143 g almonds',
     'Melt butter. Whisk in sugar and water. Whisk until almond-brown and 305 °F. Off heat: vanilla, almonds. Pour.',

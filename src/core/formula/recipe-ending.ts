@@ -185,12 +185,16 @@ export const inOrder = (said: readonly string[], unit: HeatUnit | null): readonl
 const AT_BOIL =
   /\b(?:as|when|once|while) (?:it|the (?:syrup|sugar|mixture|mix|pan|pot)) (?:(?:first )?(?:comes|is coming|starts|begins) (?:up )?to (?:(?:the|a) )?boil|(?:first )?boils up)\b/i
 
+/** "Boil to the crack, add tartar when it begins to boil" */
+const ADDS_AT_BOIL = /^add [^,;.]{3,40} (?:as|once|when) it (?:begins|comes|starts) to (?:the )?boil$/i
+
 function atBoil(said: readonly string[], unit: HeatUnit | null): readonly string[] {
   const done = endingOf(said, unit)
   if (!done) return said
   const off = said.findIndex((s, i) => i >= done.at && (takesOff(s) || bathes(s) || pours(s)))
   const moves = said.findIndex(
-    (s, i) => i > done.at && (off < 0 || i < off) && AT_BOIL.test(s) && !ADDS.test(s) && !heatIn(s),
+    (s, i) =>
+      i > done.at && (off < 0 || i < off) && AT_BOIL.test(s) && (!ADDS.test(s) || ADDS_AT_BOIL.test(s)) && !heatIn(s),
   )
   if (moves < 0) return said
   return movedBefore(said, done.at, moves)

@@ -8,7 +8,7 @@ const PROSE = 48
 const NEAR = 0.85
 
 /** What begins a row of its own: a bullet, the number of a step, a mark. */
-const BEGINS = /^\s*(?:[-–—*•·▢□#|>[]|\d{1,2}[.)]\s|step\s+\d)/i
+const BEGINS = /^\s*(?:[-–—*•·▢□#|>[]|\d{1,2}[.)]\s|step\s+\d|(?:n\.?b\.?|notes?|ps|tips?)\s*:)/i
 /** How a row ends that goes on. */
 const GOES_ON =
   /(?:\b(?:a|an|and|the|of|or|to|in|into|for|with|at|on|onto|until|till|over|from|about|by|is|it|but|than|then)|[,;&+–—])$/i

@@ -77,6 +77,14 @@ const VAGUE =
   /^(?:a\s+|an\s+|one\s+)?(?:(?:big|small|large|good|tiny)\s+)?(handful|knob|dab|splash|glug|drizzle|bit|little|touch|squeeze|few drops|few|spoonful|spoon|lump|dollop|scoop|bunch|piece|slice|nut|mug|glass|teacup|some|any)s?\b(?:\s+of)?/i
 const TO_TASTE =
   /\b(to taste|as needed|as required|to your liking|optional|for (?:dusting|greasing|rolling|garnish|the pan|the tin))\b/i
+/** "0.06 egg white", "egg white 0.06": a share of one that nobody counts; its unit is left out. */
+const BEGINS_SMALL = /^0?[.,]\d/
+const ENDS_SMALL = /\p{L}{3}\s+0?[.,]\d+$/u
+function lacksUnit(line: string, house: readonly HouseUnit[]): boolean {
+  const measure = BEGINS_SMALL.test(line) ? measureAt(line, house) : null
+  return ENDS_SMALL.test(line) || (measure !== null && (measure.unit === null || measure.unit.kind === 'count'))
+}
+
 /** "1 250 g": a gap before three figures, with a gap after them too; "1 397g can" is one of them, and is left as it is. */
 const THOUSAND =
   /\b(\d{1,3}) (?=\d{3}(?: \d{3})* (?!\w+\.? (?:tins?|cans?|packets?|packages?|sachets?|jars?|bags?|bars?|box|bottles?|tubs?|cartons?|blocks?)\b)[a-z])/gi
@@ -292,7 +300,8 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
     )
   }
   if (parsed.vague && !parsed.amount) return ask({ id: 'vague', figures: { word: parsed.vague } })
-  if (!parsed.amount) return ask({ id: 'how-much', figures: { ingredient: found.ingredient.name } })
+  if (!parsed.amount || lacksUnit(line, house))
+    return ask({ id: 'how-much', figures: { ingredient: found.ingredient.name } })
   if (grams === null)
     return ask({ id: 'weighs', figures: { amount: parsed.amount.words, ingredient: found.ingredient.name } })
   if (WHICH_PINT.test(line) && parsed.amount.beside(found.ingredient).length === 0)
