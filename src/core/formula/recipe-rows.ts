@@ -66,8 +66,17 @@ const OF_BUTTER =
 
 /** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
 /** How an amount begins that is no figure. */
-const IN_WORDS =
-  '(?:half an?|an? (?:half|quarter|third)(?: of an?)?|three[- ]quarters(?: of an?)?|an? quarter) (?:pound|ounce|pint|quart|cup|dozen|tea|table|stick|kilo|teacup)|(?:one|two|three|four|five|six) (?:of\\b|cups?\\b|cupfuls?|teaspoonfuls?|tablespoonfuls?|(?:tea|table)spoons?\\b|gills?\\b|pints?\\b|quarts?\\b|pounds?\\b|sticks?\\b|tins?\\b|cans?\\b|grams?\\b|ounces?\\b|vanilla\\b|pods?\\b|eggs?\\b)|an? (?:tiny |little |good |small |large )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\\b|half (?:pint|cup)\\b|(?:the )?(?:pinch|juice|zest)\\b|(?:(?:good|large|small) )?(?:piece|lump|knob) of\\b|butter (?:the )?size of\\b'
+const IN_WORDS = [
+  /(?:half an?|an? (?:half|quarter|third)(?: of an?)?|three[- ]quarters(?: of an?)?|an? quarter) (?:pound|ounce|pint|quart|cup|dozen|tea|table|stick|kilo|teacup)/,
+  /(?:one|two|three|four|five|six) (?:of|cups?|cupfuls?|(?:tea|table)spoonfuls?|(?:tea|table)spoons?|gills?|pints?|quarts?|pounds?|sticks?|tins?|cans?|grams?|ounces?|vanilla|pods?|eggs?)\b/,
+  /an? (?:tiny |little |good |small |large )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b/,
+  /half (?:pint|cup)\b/,
+  /(?:the )?(?:pinch|juice|zest)\b/,
+  /(?:(?:good|large|small) )?(?:piece|lump|knob) of\b/,
+  /butter (?:the )?size of\b/,
+]
+  .map((way) => way.source)
+  .join('|')
 const STARTS = `(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|x\\b|×))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
 const NEXT = new RegExp(`,\\s+(?:and\\s+)?(?![^(]*\\))${STARTS}`, 'i')
 /** In a sentence that says what one needs things are joined by "and" as well. */

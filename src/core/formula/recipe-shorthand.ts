@@ -148,7 +148,7 @@ const ONTO =
   '(?:on ?to|over|into) (?:the )?(it\\b|that\\b|(?:egg )?whites?\\b|albumen\\b|foam\\b|meringue\\b)(?:, \\p{L}+)*'
 /** "Honey to 121 °C onto the whites", "at 122 honey onto whites": it is boiled, and poured. */
 const BOILED_ONTO = new RegExp(
-  `${BEGINS_SAID}(?:(?:boil|cook|heat|take) )?(?!(?:and|bring|cool|pour|warm)\\b)${THINGS}(?:to|at) ${HEAT}(?: \\([^()]{1,20}\\))?,? (?:and )?${ONTO}`,
+  `${BEGINS_SAID}(?:(?:boil|cook|heat|take) )?(?!(?:add|and|as|at|beat|bring|cool|drizzle|once|pour|run|slowly|stream|then|trickle|warm|when)\\b)${THINGS}(?:to|at) ${HEAT}(?: \\([^()]{1,20}\\))?,? (?:and )?${ONTO}`,
   'giu',
 )
 const AT_HEAT_ONTO = new RegExp(`${BEGINS_SAID}At ${HEAT},? ${THINGS}${ONTO}`, 'giu')
