@@ -181,6 +181,21 @@ export const spokenMoments: readonly Moment[] = [
     ],
   ],
   [
+    'cream that simmers with spices by itself, and comes in off the heat; sugar to a shade that no verb cooks it to',
+    '200 g cream\n150 g honey\n150 g sugar\n50 g butter',
+    'Bring cream to a simmer, cover 15 min. Honey and sugar in a heavy pan to a deep amber. Off heat; cream in slowly. Back on to 121 °C. Butter in. Into a lined tin.',
+    121,
+    [
+      /^ready \+ honey 150, sugar 150: Honey and sugar/,
+      /^colour 183/,
+      /^ready \+ cream-36 200: Off heat/,
+      /^ready: Back on/,
+      /^target/,
+      /^ready \+ butter 50: Butter in/,
+      /^ready → out: Into/,
+    ],
+  ],
+  [
     'a colour that is called after nuts, and the nuts after it',
     '226 g butter\n226 g sugar\n30 g water\n4 g vanilla\n143 g almonds',
     'Melt butter. Whisk in sugar and water. Whisk until almond-brown and 305 °F. Off heat: vanilla, almonds. Pour.',

@@ -49,7 +49,7 @@ const putInAt = (said: readonly string[], at: number, names: readonly string[]):
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
   new RegExp(
-    `^(?:then )?(?:the )?(?:hot |warm )?${what}\\b[^,.;]{0,20}\\bin\\b|\\bin\\b.*, then (?:the )?(?:hot |warm )?${what}\\b`,
+    `(?:^(?:then )?|^off (?:the )?heat[;:,] )(?:the )?(?:hot |warm )?${what}\\b[^,.;]{0,20}\\bin\\b|\\bin\\b.*, then (?:the )?(?:hot |warm )?${what}\\b`,
     'i',
   ).test(sentence)
 const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i

@@ -156,6 +156,9 @@ function neededIn(line: string): string[] | null {
   ]
 }
 
+/** Between amounts that each end as sentences do; what is only shortened ends none. */
+const STOPPED = /(?<=\p{L}{3})(?<!\b(?:approx|cups?|env|lbs?|med|pkg|pkt|tbsp|tsp))\.\s+(?=[\d¼½¾⅓⅔])/iu
+
 /** "Stage 3" */
 const IS_MARK = /^(?:group|part|phase|stage|syrup) [A-H\d]$/i
 
@@ -181,6 +184,10 @@ export function inOneRow(row: string): string[] {
   const ended = line.replace(/\.$/, '').split(/[.;]\s+(?=\p{L})/u)
   const amounts = ended.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length
   if (ended.length > 2 && amounts > MOST_OF * ended.length && !ended.some(beginsDone)) return ended
+  // "2 cups cream, split in half. 2 cups sugar, 1 cup syrup."
+  const parted = line.replace(/\.$/, '').split(STOPPED)
+  if (parted.length > 1 && parted.every((piece) => beginsWithAmount(piece) && !looksLikeMethod(piece)))
+    return parted.flatMap(inOneRow)
   const needed = neededIn(line)
   if (needed) return needed
   // "50 g icing sugar and 50 g cornflour, sifted together"

@@ -151,6 +151,10 @@ describe('a list', () => {
       [[null, 'two cups of molasses', 'one cup of sugar', 'butter the size of a walnut']],
     ],
     [
+      '2 c heavy cream, split in half. 2 c sugar, 1 1/2 c corn syrup, pinch of salt.',
+      [[null, '2 c heavy cream, split in half', '2 c sugar', '1 1/2 c corn syrup', 'pinch of salt']],
+    ],
+    [
       'Half a pound of loaf sugar, one gill of water, a pinch of cream of tartar, the juice of a lemon. Boil to 310 °F. Pour.',
       [[null, 'Half a pound of loaf sugar', 'one gill of water', 'a pinch of cream of tartar', 'the juice of a lemon']],
     ],

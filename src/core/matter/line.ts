@@ -128,7 +128,7 @@ const clean = (text: string): string =>
     .replace(THOUSAND, '$1')
     // "35 % cream 500 g"
     .replace(/^(\d{1,2}(?:[.,]\d)?) ?% (\p{L}[\p{L} ]{2,30}?)(?=[\s:–]+\d)/iu, '$2 $1%')
-    .replace(/^(?:the )?whites of (\d|one|two|three|four|five|six) (?:large |medium )?eggs?$/i, '$1 egg whites')
+    .replace(/^(?:the )?whites of (\d|one|two|three|four|five|six) (?:large |medium )?eggs?(?=$| \()/i, '$1 egg whites')
     // "1/2 c. lt. corn syrup", "2 lg. egg whites"
     .replace(/\blt\.? (?=(?:br(?:own|\.)|corn)\b)/i, 'light ')
     .replace(/\blg\.? (?=eggs?\b)/i, 'large ')
@@ -204,7 +204,7 @@ function parse(text: string, house: readonly HouseUnit[]): Parsed {
 
 /** Whether something else with an amount of its own stands in the note: "500 g sugar, 200 g glucose". */
 const namesAnother = (note: string | null, pantry: Pantry, house: readonly HouseUnit[]): boolean =>
-  (note ?? '').split(/\s*[,;]\s*|\s+(?:and|plus)\s+/i).some((part) => {
+  (note ?? '').split(/\s*[,;]\s*|\.\s+|\s+(?:and|plus)\s+/i).some((part) => {
     // "1/2 cup water, small piece of butter"
     const little = VAGUE.exec(part)?.[0]
     if (little && pantry.find(splitNote(part.slice(little.length).trim()).name).ingredient) return true
