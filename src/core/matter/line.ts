@@ -113,6 +113,8 @@ const clean = (text: string): string =>
       /^(?:(?:an? )?(?:good |small )?(?:piece|lump) of )?(butter|lard) (?:the )?size of an? [\p{L} ]+$/iu,
       'lump of $1',
     )
+    // "gelatine leaf 1 (2 g)"
+    .replace(/^(gelatine?) (leaf|leaves|sheets?):? (\d{1,2})(?=$| \(|,)/i, '$3 $2 $1')
     // "20 g gelatine leaves (about 10)": how many that are
     .replace(
       /^(\d[\d.,]* ?(?:k?g|oz|ounces?) .*\b(?:leaves|sheets|sticks|eggs|whites|yolks|pods|beans)) \((?:about |approx\.? |~ ?)?\d{1,3}\)$/i,

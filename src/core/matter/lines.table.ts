@@ -54,6 +54,7 @@ egg white 0.06 => ask
 0.5 lemon => ask
 whites of 2 eggs (60 g) => egg-white 60
 2 cups cream, split in half. 2 cups sugar => ask
+gelatine leaf 1 (2 g), soaked => gelatin-gold 2
 2.6 kg SCM => condensed-milk 2600
 1 quart dark maple syrup => maple-syrup 1288
 1 lb 450 g sugar => ask
