@@ -1,11 +1,9 @@
 /** A base that is pressed into its tin first, told under no heading: it is a part of its own, and what is boiled lies on it. */
-import { sentences } from './recipe-clauses'
 import type { Lexicon } from './recipe-draft'
 import { BAKED } from './recipe-layers'
 import { readLines } from './recipe-lines'
 import { mentions } from './recipe-names'
 import type { SplitRecipe } from './recipe-split'
-import { withoutTitles } from './recipe-titles'
 import { isOutside, type Written } from './recipe-written'
 
 /** "Press into a tin", and what is done with it there: "bake for 20 minutes", "chill". */
@@ -21,11 +19,10 @@ const MIXED = 2
 /** What the rest is called, as far as its name or its method says. */
 const SWEET = /\b(caramel|fudge|ganache|marshmallow|nougat|toffee)\b/i
 
-/** A split recipe with its base and the rest under headings; as it is, where nothing is laid first, or headings stand there already. */
-export function withBase(recipe: SplitRecipe, lexicon: Lexicon): SplitRecipe {
+/** A split recipe, of the sentences `said`, with its base and the rest under headings; as it is, where nothing is laid first, or headings stand there already. */
+export function withBase(recipe: SplitRecipe, said: readonly string[], lexicon: Lexicon): SplitRecipe {
   const { name, list, method } = recipe
   if ([...list, ...method].some((s) => s.heading !== null)) return recipe
-  const said = sentences(withoutTitles(method.flatMap((s) => s.lines)))
   const laid = said.findIndex((s) => LAID.test(s))
   if (laid < 0 || said.slice(0, laid + 1).some((s) => BOILS.test(s))) return recipe
   const ends = said.findIndex((s, i) => i > laid && !SETS.test(s))

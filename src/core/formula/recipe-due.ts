@@ -126,7 +126,8 @@ const BRIEF_S = 20
 /** When sentence `i` is due: `ready` where nothing of it is waited for. */
 export function triggerOf(text: string, i: number, { said, unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
-  const heat = heatIn(text.replace(ONLY_IF, ''))
+  const asked = text.replace(ONLY_IF, '')
+  const heat = heatIn(asked)
   const own = heat && !heat.oven ? unitOf(heat, unit) : null
   const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null
   const pulled = pullAt >= 0 && i > pullAt
@@ -134,7 +135,7 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
     return { on: 'rises', celsius: comesBefore(text) ? celsius - SOONER_C : celsius }
   const end = endings.find((e) => e.by === 'heat')
   if (end && !pulled && comesNearEnd(text)) return { on: 'rises', celsius: end.low - SOONER_C }
-  const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(text.replace(ONLY_IF, ''))
+  const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(asked)
   // so warm, for so long: it is kept there
   const keeps = celsius !== null && celsius < KEPT_BELOW_C && seconds !== null && i > 0
   const isThere = endings.some((e) => e.by === 'heat' && celsius !== null && celsius >= e.low)

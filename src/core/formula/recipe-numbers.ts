@@ -13,14 +13,15 @@ const SPOKEN = new RegExp(
 )
 
 function below(words: string): number {
-  const [first = '', second] = words.split(/[- ]/)
+  const [first = '', second] = words.toLowerCase().split(/[- ]/)
   const tens = TENS.indexOf(first)
   if (tens >= 0) return 10 * (tens + 2) + (second ? ONES.indexOf(second) + 1 : 0)
   const teens = TEENS.indexOf(first)
   return teens >= 0 ? teens + 10 : ONES.indexOf(first) + 1
 }
 
-const hundredsIn = (words: string): number => 100 * (ONES.indexOf(words.split(' ')[0] as string) + 1 || 1)
+/** "A hundred" is one. */
+const hundredsIn = (words: string): number => 100 * (below(words) || 1)
 
 /** "Twenty-four carat fudge": a first row as short as a name, with no stop in it. */
 const NAME = /^[^\n.,;:]{1,60}\n/
@@ -30,9 +31,10 @@ export const inFigures = (text: string): string => {
   const [name = ''] = NAME.exec(text) ?? []
   return (
     name +
-    text.slice(name.length).replace(SPOKEN, (_, hundreds?: string, more?: string, alone?: string) => {
-      const lower = (words = ''): string => words.toLowerCase()
-      return String(hundreds ? hundredsIn(lower(hundreds)) + (more ? below(lower(more)) : 0) : below(lower(alone)))
-    })
+    text
+      .slice(name.length)
+      .replace(SPOKEN, (_, hundreds?: string, more = '', alone = '') =>
+        String(hundreds ? hundredsIn(hundreds) + below(more) : below(alone)),
+      )
   )
 }

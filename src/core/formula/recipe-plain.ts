@@ -177,7 +177,7 @@ function linesOf(text: string): string[] {
     if (opens) {
       head = opens
       if (opens.tells) out.push('Method')
-    } else if (head?.tells) out.push(toldOf(cells, head))
+    } else if (head?.tells) out.push(toldOf(cells, head.tells))
     else {
       const full = cells.filter(Boolean)
       out.push(isAmount(full[0] as string) && head === null ? full.join(' ') : lineOf(full, head))

@@ -43,9 +43,13 @@ export const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || 
 export const HEAD_BARE =
   /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|centre|center|crust|filling|jelly|shell|sponge|topping|coat(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
 
+/** "Stage 3", as the source of a pattern. */
+const A_MARK = '(?:group|part|phase|stage|syrup) [A-H\\d]'
 /** "For the syrup: 800 g sugar, 340 ml water" */
-const HEADED_ROW =
-  /^(?:(?:layer|part|phase|stage|step) \d\s*[:–—-]\s*)?((?:for the |for \d+ )?[\p{L} '’-]{3,40}(?=:)|(?:part|stage|phase|group|syrup) [A-H\d](?=:)|[A-H](?=[:.)] ))[:.)]\s+(.+)$/iu
+const HEADED_ROW = new RegExp(
+  `^(?:(?:layer|part|phase|stage|step) \\d\\s*[:–—-]\\s*)?((?:for the |for \\d+ )?[\\p{L} '’-]{3,40}(?=:)|${A_MARK}(?=:)|[A-H](?=[:.)] ))[:.)]\\s+(.+)$`,
+  'iu',
+)
 
 /** Whether a piece of a row is an amount of something. */
 export function isLine(piece: string): boolean {
@@ -139,16 +143,17 @@ const neededSaid = (sentence: string): string[] => sentence.replace(NEEDS, '').r
 /** "Okay you want 250 g of sugar and 100 g of glucose. Melt the sugar": the amounts as rows, and what is told before and after them; null for no such sentence. */
 function neededIn(line: string): string[] | null {
   const said = line.split(/(?<=[^\d\s][^\s]\.)\s+/)
-  const isList = (sentence: string): boolean => !beginsDone(sentence) && neededSaid(sentence).every(isLine)
-  const from = said.findIndex((s) => {
-    const enough = FEWEST_NEEDED[NEEDS.test(s) ? 'said' : 'unsaid']
-    return isList(s) && neededSaid(s).length >= enough
-  })
+  if (said.length < 2) return null
+  const needed = said.map(neededSaid)
+  const isList = (i: number): boolean => !beginsDone(said[i] as string) && (needed[i] as string[]).every(isLine)
+  const saysNeed = said.map((s) => NEEDS.test(s))
+  const from = needed.findIndex(
+    ({ length }, i) => isList(i) && length >= FEWEST_NEEDED[saysNeed[i] ? 'said' : 'unsaid'],
+  )
   // what goes on in the next sentence is of it
-  const ends = said.findIndex((s, i) => i > from && !isList(s))
-  const isTold = from >= 0 && (NEEDS.test(said[from] as string) || beginsDone(said[ends] ?? ''))
-  if (from < 0 || ends < 0 || !isTold) return null
-  const rows = said.slice(from, ends).flatMap(neededSaid)
+  const ends = said.findIndex((_, i) => i > from && !isList(i))
+  if (from < 0 || ends < 0 || !(saysNeed[from] || beginsDone(said[ends] as string))) return null
+  const rows = needed.slice(from, ends).flat()
   return [
     ...(from > 0 ? [said.slice(0, from).join(' ')] : []),
     ...rows.map((piece) => piece.replace(IN_VESSEL, '$1$4 $2$3')),
@@ -159,8 +164,7 @@ function neededIn(line: string): string[] | null {
 /** Between amounts that each end as sentences do; what is only shortened ends none. */
 const STOPPED = /(?<=\p{L}{3})(?<!\b(?:approx|cups?|env|lbs?|med|pkg|pkt|tbsp|tsp))\.\s+(?=[\d¼½¾⅓⅔])/iu
 
-/** "Stage 3" */
-const IS_MARK = /^(?:group|part|phase|stage|syrup) [A-H\d]$/i
+const IS_MARK = new RegExp(`^${A_MARK}$`, 'i')
 
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 export function inOneRow(row: string): string[] {
@@ -180,12 +184,13 @@ export function inOneRow(row: string): string[] {
     return [...named, told]
   if (DONE.test(told) && first.length > 1 && first.every(isLine))
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
+  const unstopped = line.replace(/\.$/, '')
   // "Sugar 500 g; glucose 400 g. Hazelnuts 250 g."
-  const ended = line.replace(/\.$/, '').split(/[.;]\s+(?=\p{L})/u)
+  const ended = unstopped.split(/[.;]\s+(?=\p{L})/u)
   const amounts = ended.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length
   if (ended.length > 2 && amounts > MOST_OF * ended.length && !ended.some(beginsDone)) return ended
   // "2 cups cream, split in half. 2 cups sugar, 1 cup syrup."
-  const parted = line.replace(/\.$/, '').split(STOPPED)
+  const parted = unstopped.split(STOPPED)
   if (parted.length > 1 && parted.every((piece) => beginsWithAmount(piece) && !looksLikeMethod(piece)))
     return parted.flatMap(inOneRow)
   const needed = neededIn(line)
@@ -224,7 +229,7 @@ export function inOneRow(row: string): string[] {
   )
     return heading === undefined ? ends : [`${heading}:`, ...ends, ROW_ENDS]
   // "butter 100, sugar 100, water 20": of which unit is asked
-  const bareEnds = line.replace(/\.$/, '').split(/[,;]\s+(?![^(]*\))/)
+  const bareEnds = unstopped.split(/[,;]\s+(?![^(]*\))/)
   if (bareEnds.length > 2 && bareEnds.filter((piece) => NAMED_BARE.test(piece)).length > MOST_OF * bareEnds.length)
     return bareEnds
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []

@@ -130,6 +130,7 @@ const ONLY_OFF =
 
 /** "Cool to lukewarm": nobody leaves it on the heat for that. */
 const COOLS_DOWN = /^(?:(?:allow|leave|let)\b.{0,30}\b)?cool(?! (?:the|your|on) (?:bowl|marble|slab|tray))\b/i
+const leavesHeat = (s: string): boolean => takesOff(s) || pours(s) || COOLS_DOWN.test(s)
 
 /** The steps of a method as it was understood; what it leaves out is put in plainly. */
 export function stepsFrom(told: Told): Step[] {
@@ -144,7 +145,7 @@ export function stepsFrom(told: Told): Step[] {
   const turnsOff = (s: string): boolean => takesOff(s) && !putsBack(s)
   // where nothing says when it is done, it is on until it is taken off or poured for good
   const back = told.said.findLastIndex(putsBack)
-  const off = told.said.findIndex((s, i) => i > Math.max(back, lit) && (turnsOff(s) || pours(s) || COOLS_DOWN.test(s)))
+  const off = told.said.findIndex((s, i) => i > Math.max(back, lit) && leavesHeat(s))
   const onUntil = told.pullAt >= 0 ? told.pullAt : (off < 0 ? told.said.length : off) - 1
   /** Whether the ring was turned off by a sentence before `i`, and by none put on again. */
   const isOff = (i: number): boolean => {
@@ -366,9 +367,7 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
     // where nothing says when, it comes off before what is done off the heat
     // what goes back on it after that is not done yet
     const back = out.findLastIndex((s) => putsBack(s.say))
-    const off = out.findIndex(
-      (s, i) => i > back && s.heat === undefined && (takesOff(s.say) || pours(s.say) || COOLS_DOWN.test(s.say)),
-    )
+    const off = out.findIndex((s, i) => i > back && s.heat === undefined && leavesHeat(s.say))
     out.splice(off < 0 ? out.length : off, 0, own(plainPull))
   }
   const pullAt = out.findIndex((s) => s.when.on === 'target')

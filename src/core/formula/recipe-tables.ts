@@ -23,12 +23,12 @@ const BARE_AMOUNT = /^[\d¼½¾⅓⅔][\d.,/ ½¼¾⅓⅔–-]*\s?(?:k?g|m?l|oz|
 
 /** Rows of a table whose columns are set apart by strokes alone. */
 export function strokedIn(rows: readonly string[]): ReadonlySet<string> {
-  const cells = rows.filter((row) => STROKE.test(row) && !row.trim().startsWith('|')).map((row) => row.split(STROKE))
-  const wide = cells.filter((c) => c.length === cells[0]?.length)
-  const withAmount = wide.filter((c) => c.some((cell) => BARE_AMOUNT.test(cell.trim())))
-  const tells = tellsOf((wide[0] ?? []).map((c) => c.trim())) !== null
-  const isTable = wide.length >= TABLE.rows && (tells || withAmount.length > TABLE.amounts * wide.length)
-  return new Set(isTable ? wide.map((c) => c.join(' |').trim()) : [])
+  const stroked = rows.map((row) => row.trim()).filter((row) => STROKE.test(row) && !row.startsWith('|'))
+  const cellsOf = (row = ''): string[] => row.split(STROKE).map((c) => c.trim())
+  const wide = stroked.filter((row) => cellsOf(row).length === cellsOf(stroked[0]).length)
+  const withAmount = wide.filter((row) => cellsOf(row).some((c) => BARE_AMOUNT.test(c)))
+  const isTold = tellsOf(cellsOf(wide[0])) !== null || withAmount.length > TABLE.amounts * wide.length
+  return new Set(wide.length >= TABLE.rows && isTold ? wide : [])
 }
 
 /** The cells of a row of a table; null for a line that is none. */
@@ -44,16 +44,19 @@ export function cellsIn(line: string, stroked: boolean): string[] | null {
   return cells.filter(Boolean).length > (isRow ? 0 : 1) ? cells : null
 }
 
+/** Which columns of a table say what is done, at which heat, in which degrees, and how long; -1 for none. */
+interface Tells {
+  readonly what: number
+  readonly heat: number
+  readonly time: number
+  readonly degrees: string
+}
+
 /** Of the head of a table, what its amounts are in, by column. */
 export interface Head {
   readonly columns: readonly { readonly unit: string; readonly isAmount: boolean }[]
-  /** Which columns say what is done, at which heat and how long, where its rows are those of a method. */
-  readonly tells: {
-    readonly what: number
-    readonly heat: number
-    readonly time: number
-    readonly degrees: string
-  } | null
+  /** Null where its rows are none of a method. */
+  readonly tells: Tells | null
 }
 
 const HEATS = /^(?:(?:target |final )?temp(?:erature)?\b.*|heat|°\s?[CF]|[CF])$/i
@@ -61,7 +64,7 @@ const DOES = /^(?:what|do|action|stage|process|instructions?|method|operation|pr
 const TIMES = /^(?:time|min(?:ute)?s?|duration)\b/i
 const COUNTS = /^(?:#|no\.?|nr\.?|step)$/i
 
-function tellsOf(cells: readonly string[]): Head['tells'] {
+function tellsOf(cells: readonly string[]): Tells | null {
   const [heat, time] = [cells.findIndex((c) => HEATS.test(c)), cells.findIndex((c) => TIMES.test(c))]
   const does = cells.findIndex((c) => DOES.test(c))
   // "Step | °C": where nothing else says what is done, the step does
@@ -71,12 +74,10 @@ function tellsOf(cells: readonly string[]): Head['tells'] {
 }
 
 /** "Cook", "bring to": what is done until a heat is there; all else is done at it. */
-const UNTIL =
-  /^(?:(?:re)?boil|bring|caramelise|caramelize|cook|cool|heat|warm)\b(?!.*\b(?:to|until|till)\b.*\d)[^,;.]*$/i
+const UNTIL = /^(?:(?:re)?boil|bring|carameli[sz]e|cook|cool|heat|warm)\b(?!.*\b(?:to|until|till)\b.*\d)[^,;.]*$/i
 
 /** A row of a table that tells what is done as a sentence. */
-export function toldOf(cells: readonly string[], { tells }: Head): string {
-  if (tells === null) return cells.join(' ')
+export function toldOf(cells: readonly string[], tells: Tells): string {
   const cell = (at: number): string => (HAS_NUMBER.test(cells[at] ?? '') ? (cells[at] as string) : '')
   const what = (cells[tells.what] ?? '').replace(/\.$/, '')
   const heat = cell(tells.heat)

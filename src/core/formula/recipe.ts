@@ -53,6 +53,7 @@ export function readRecipe(
       method: said.length < all.length ? [{ heading: null, lines: said }] : split.method,
       left: [...split.left, ...left],
     },
+    said,
     lexicon,
   )
   const piece = {
