@@ -18,6 +18,7 @@ import {
   forming,
   type Ingredient,
   massOf,
+  mostReady,
   partStates,
   preparations,
   type Shape,
@@ -172,6 +173,7 @@ const single = z.object({
     )
     .max(60),
   target: z.object({ celsius, within: z.number().min(0.1).max(20) }).nullable(),
+  ready: z.array(shortText).max(mostReady).optional(),
   steps: z.array(step).min(1).max(40),
   shape: shapeSchema,
   air: z.number().min(0).max(0.85).optional(),

@@ -214,7 +214,9 @@ function readyTasks(item: DayItem, boil: number, first: boolean): { tasks: Task[
   const id = (what: string): string => `${item.id} ${boil} ${what}`
   const base = { item: item.id, boil, kind: 'ready' as const, attention: 'whole' as const }
   const list = first ? readyList(item.formula, item.plan, item.vessel?.vessel ?? null) : []
-  const apart = list.filter((r) => r.waits >= WORTH_WAITING && r.id !== 'thermometer')
+  const apart = list.filter((r) => r.waits >= WORTH_WAITING && r.id !== 'thermometer' && r.id !== 'own')
+  // what a formula says itself stands with the rest of getting ready; what stands for longer was begun before the day
+  const stands = list.flatMap((r) => (r.id === 'own' && r.waits <= READY.ahead ? [60 * r.waits] : []))
   const hands = list.reduce((sum, r) => sum + (apart.includes(r) ? 0 : r.hands), 0)
   const ready: Task = {
     ...base,
@@ -238,7 +240,7 @@ function readyTasks(item: DayItem, boil: number, first: boolean): { tasks: Task[
     }
     return [task, toasting]
   })
-  const waits = new Map(apart.map((r) => [id(r.id), 60 * r.waits]))
+  const waits = new Map([[ready.id, Math.max(0, ...stands)], ...apart.map((r) => [id(r.id), 60 * r.waits] as const)])
   const ends = [ready, ...later].map((t) => ({ task: t.id, least: t.what === 'toast' ? 0 : (waits.get(t.id) ?? 0) }))
   return {
     tasks: [...later.filter((t) => t.after.length === 0), ready, ...later.filter((t) => t.after.length > 0)],

@@ -97,6 +97,9 @@ export type Shape =
   | { readonly kind: 'mould'; readonly millilitres: number; readonly sticks?: boolean }
   | { readonly kind: 'broken'; readonly thicknessMm: number; readonly gramsEach: number }
 
+/** ◊ No formula says more than this is got ready. */
+export const mostReady = 40
+
 export interface Target {
   readonly celsius: number
   /** How far either side is still good, °C. */
@@ -129,6 +132,8 @@ export interface SingleFormula {
   readonly lines: readonly Line[]
   /** Where it comes off, at the standard atmosphere; null for what is not boiled: a baked base, a whole of parts. */
   readonly target: Target | null
+  /** What is got ready before the heat goes on beside what its ingredients ask for, in the maker's words, in order. */
+  readonly ready?: readonly string[]
   readonly steps: readonly Step[]
   readonly shape: Shape
   /** Share of the finished volume that is air, for whipped and foamed sweets; none unless told. */
@@ -166,6 +171,9 @@ export const piecesOf = (formula: FormulaDocument): PlacedFormula[] => [
   ...(formula.parts ?? []).map((p) => ({ part: p.id, label: p.label, formula: p.formula })),
   { part: null, label: formula.name, formula },
 ]
+
+/** All that is said to be got ready, that of parts first. */
+export const readyIn = (formula: FormulaDocument): string[] => piecesOf(formula).flatMap((p) => p.formula.ready ?? [])
 
 /** Every line, those of parts first. */
 export const allLines = (formula: FormulaDocument): Line[] => piecesOf(formula).flatMap((p) => p.formula.lines)

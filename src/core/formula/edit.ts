@@ -61,6 +61,12 @@ export const changeGroup = (f: FormulaDocument, id: string, change: Partial<Grou
   groups: changed(f.groups, id, change),
 })
 
+/** A formula that says itself what is got ready; without a word of it where nothing is. */
+export function withReady(formula: FormulaDocument, ready: readonly string[]): FormulaDocument {
+  const { ready: _, ...rest } = formula
+  return ready.length > 0 ? { ...rest, ready } : rest
+}
+
 /** A group taken out, with its lines; the steps that put it in stay, adding nothing. */
 export const removeGroup = (f: FormulaDocument, id: string): FormulaDocument => ({
   ...f,

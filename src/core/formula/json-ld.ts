@@ -24,13 +24,14 @@ export function toRecipe(formula: FormulaDocument): Record<string, unknown> {
         (l) => `${Math.round(l.grams * 10) / 10} g ${nameOfLine(p.formula, l)}${l.note ? `, ${l.note}` : ''}`,
       ),
     ),
-    recipeInstructions: pieces.flatMap((p) =>
-      p.formula.steps.map((s) => ({
+    recipeInstructions: pieces.flatMap((p) => [
+      ...(p.formula.ready ?? []).map((text) => ({ '@type': 'HowToStep', name: 'Get ready', text: `${text}.` })),
+      ...p.formula.steps.map((s) => ({
         '@type': 'HowToStep',
         name: s.label,
         text: `${s.meanwhile ? `${s.meanwhile.say}. ` : ''}${whenSaid(s.when, boiled?.target.celsius)}${s.say}. ${s.why}`,
       })),
-    ),
+    ]),
   }
 }
 

@@ -260,7 +260,8 @@ export const pastedMoments: readonly Moment[] = [
       /^ready \+ cream-36 480, dark-chocolate-70 280: Carefully pour in/,
       /^target: Continue/,
       /^ready → out: Pour/,
-      /^after 600 \+ flaky-salt 5: Let caramel stand/,
+      /^after 600: Let caramel stand/,
+      /^ready \+ flaky-salt 5: Sprinkle/,
     ],
   ],
   [

@@ -47,6 +47,13 @@ test.each(Object.entries(demoFormulas))('%s: a pan warms a liquid, and ice stand
   expect(ready.some((i) => i.id === 'ice')).toBe(hottest > 60)
 })
 
+const listOf = (formula: FormulaDocument) =>
+  readyList(
+    formula,
+    { ...scale(formula, { size: { by: 'weight', grams: 700 } }), grams: gramsAsWritten(formula) },
+    null,
+  )
+
 it('prepares for a syrup what goes into one, all of a thing at once, and nothing of a base', () => {
   const recipe = (nuts: string, method: string): FormulaDocument =>
     readRecipe(
@@ -54,9 +61,7 @@ it('prepares for a syrup what goes into one, all of a thing at once, and nothing
       pantryOf(),
     ).formula
   const things = (formula: FormulaDocument, id: string): unknown => {
-    const plan = scale(formula, { size: { by: 'weight', grams: 700 } })
-    const asWritten = { ...plan, grams: gramsAsWritten(formula) }
-    const found = readyList(formula, asWritten, null).find((i) => i.id === id)
+    const found = listOf(formula).find((i) => i.id === id)
     return found && 'things' in found.figures ? found.figures.things : null
   }
   const boiled = 'boil the sugar and butter to 120 °C and stir in the pecans. Pour over the base.'
@@ -69,7 +74,10 @@ it('prepares for a syrup what goes into one, all of a thing at once, and nothing
     { name: 'Pecans', grams: 100 },
   ]
   expect(things(recipe('100 g pecans, toasted', boiled), 'toast')).toEqual(toasted)
-  expect(things(recipe('100 g pecans', `toast the pecans, then ${boiled}`), 'toast')).toEqual(toasted)
+  // what the method says of it stands there in its own words, and once
+  const said = recipe('100 g pecans', `toast the pecans, then ${boiled}`)
+  expect(things(said, 'toast')).toEqual([{ name: 'Hazelnuts', grams: 80 }])
+  expect(listOf(said).flatMap((i) => (i.id === 'own' ? [i.figures.say] : []))).toEqual(['Toast the pecans'])
 })
 
 describe('sizing by what it is set in', () => {

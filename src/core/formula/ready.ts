@@ -5,9 +5,11 @@ import type { PlainFindingOf } from '../finding'
 import type { Preparation } from '../matter/ingredient'
 import { type Celsius, type Grams, inCelsius, inGrams } from '../quantity/figures'
 import { scalds } from './cautions'
-import { type FormulaDocument, type Group, type Line, piecesOf } from './document'
+import { type FormulaDocument, type Group, type Line, piecesOf, readyIn } from './document'
 import { ingredientIn } from './mixes'
 import type { BatchPlan, Vessel } from './plan'
+import { isDustSaid, isSaidReady, type OwnTask, ownTasks, type Prepared } from './ready-own'
+import { namesOf } from './recipe-names'
 
 /** So much of an ingredient, by its name. */
 export interface NamedGrams {
@@ -30,6 +32,8 @@ export type ReadyFigures = { readonly [P in Exclude<Preparation, 'toast'>]: Thin
   readonly thermometer: object
   readonly ice: object
   readonly weigh: { readonly lines: number }
+  /** What the formula says itself, in its own words. */
+  readonly own: { readonly say: string }
 }
 
 /** One thing to do. `hands`: minutes of work; `waits`: minutes it then needs by itself. */
@@ -52,6 +56,8 @@ interface Context {
   readonly plan: BatchPlan
   readonly lines: readonly Placed[]
   readonly vessel: Vessel | null
+  /** What the formula says itself is got ready. */
+  readonly said: readonly string[]
 }
 
 interface Task<Id extends keyof ReadyFigures = keyof ReadyFigures> {
@@ -79,10 +85,14 @@ function named(lines: readonly Placed[]): Things | null {
   return lines.length === 0 ? null : { things: [...grams].map(([name, g]) => ({ name, grams: inGrams(g) })) }
 }
 
+/** Whether the formula says itself that a line is prepared so: in its own words it stands on the list already. */
+const isSaid = (how: Prepared, { formula, line }: Placed): boolean =>
+  isSaidReady(how, namesOf(line, ingredientIn(formula, line.ingredient)), formula.ready ?? [])
+
 const prepared =
   (how: Preparation) =>
   ({ lines }: Context): Things | null =>
-    named(lines.filter((p) => preparationsOf(p.formula, p.line).includes(how)))
+    named(lines.filter((p) => preparationsOf(p.formula, p.line).includes(how) && !isSaid(how, p)))
 
 /** ◊ A group this warm or warmer is warmed before it goes in, °C, where so much of it is liquid: so much water in 100 g. */
 const WARM = 50
@@ -97,7 +107,7 @@ const isLiquid = ({ formula, line }: Placed): boolean => ingredientIn(formula, l
 
 /** What is warmed in a pan of its own: a liquid and what is in it. What goes in warm with dry things keeps warm as they do. */
 function warmed({ lines }: Context): Things | null {
-  const warm = lines.filter((p) => (p.group?.celsius ?? 0) >= WARM)
+  const warm = lines.filter((p) => (p.group?.celsius ?? 0) >= WARM && !isSaid('warm', p))
   const weight = (some: readonly Placed[]): number => some.reduce((sum, p) => sum + p.grams, 0)
   const isWet = (group: Group | undefined): boolean => {
     const mine = warm.filter((p) => p.group === group)
@@ -107,7 +117,7 @@ function warmed({ lines }: Context): Things | null {
 }
 
 /** ◊ Minutes of each. In no order: each says what it needs, and `readyList` finds its place. */
-const tasks: { readonly [Id in Exclude<keyof ReadyFigures, 'weigh'>]: Task<Id> } = {
+const tasks: { readonly [Id in Exclude<keyof ReadyFigures, 'own' | 'weigh'>]: Task<Id> } = {
   infuse: { hands: 3, waits: 30, figures: prepared('infuse') },
   unchill: { hands: 1, waits: 45, figures: prepared('unchill') },
   chill: { hands: 1, waits: 30, figures: prepared('chill') },
@@ -137,7 +147,11 @@ const tasks: { readonly [Id in Exclude<keyof ReadyFigures, 'weigh'>]: Task<Id> }
     figures: ({ vessel, plan: { shape } }) =>
       vessel?.kind === 'mould' ? { name: vessel.name, sticks: shape.kind === 'mould' && shape.sticks === true } : null,
   },
-  dust: { hands: 2, waits: 0, figures: ({ formula }) => (families[formula.family].dusted ? {} : null) },
+  dust: {
+    hands: 2,
+    waits: 0,
+    figures: ({ formula, said }) => (families[formula.family].dusted && !isDustSaid(said) ? {} : null),
+  },
   bath: { hands: 2, waits: 0, figures: ({ formula }) => (formula.steps.some((s) => s.bath) ? {} : null) },
   thermometer: { hands: 1, waits: 8, figures: boils },
   ice: {
@@ -155,6 +169,9 @@ const rank = (id: keyof ReadyFigures): number => (id === 'unchill' ? 2 : id === 
 
 /** ◊ Minutes to weigh one ingredient. */
 const WEIGH_EACH = 1.5
+
+/** What tells one thing of the list from another: a formula's own by their words. */
+export const readyKey = (item: ReadyItem): string => (item.id === 'own' ? item.figures.say : item.id)
 
 /**
  * The list, what is begun first at the top. Hands do one thing at a time, backwards from the first flame; what then
@@ -176,17 +193,34 @@ export function readyList(formula: FormulaDocument, plan: BatchPlan, vessel: Ves
     waits: 0,
     figures: () => ({ lines: lines.length }),
   }
-  const context: Context = { formula, plan, lines, vessel }
+  const said = [...new Set(readyIn(formula))]
+  const context: Context = { formula, plan, lines, vessel, said }
   let busyFrom = 0
-  return (Object.entries({ ...tasks, weigh }) as [keyof ReadyFigures, Task][])
-    .flatMap(([id, task]) => {
+  return [
+    ...(Object.entries({ ...tasks, weigh }) as [keyof ReadyFigures, Task][]).flatMap(([id, task]): Listed[] => {
       const figures = task.figures(context)
-      return figures ? [{ id, task, figures }] : []
-    })
-    .sort((a, b) => rank(a.id) - rank(b.id) || a.task.waits - b.task.waits)
-    .map(({ id, task, figures }) => {
-      busyFrom = Math.max(busyFrom, task.waits) + task.hands
-      return { id, figures, hands: task.hands, waits: task.waits, begin: busyFrom } as ReadyItem
+      return figures ? [{ id, figures, hands: task.hands, waits: task.waits, before: task.waits }] : []
+    }),
+    ...inTurn(ownTasks(said, (how) => tasks[how].waits)),
+  ]
+    .sort((a, b) => rank(a.id) - rank(b.id) || a.before - b.before)
+    .map(({ before, ...item }) => {
+      busyFrom = Math.max(busyFrom, before) + item.hands
+      return { ...item, begin: busyFrom } as ReadyItem
     })
     .reverse()
+}
+
+/** A task on its way into the list. `before`: minutes before the flame it has to be done with. */
+type Listed = Pick<ReadyItem, 'id' | 'figures' | 'hands' | 'waits'> & { readonly before: number }
+
+/** The formula's own tasks, each done with before the one after it is begun. */
+function inTurn(own: readonly OwnTask[]): Listed[] {
+  let before = 0
+  return own.toReversed().map(({ say, hands, waits }): Listed => {
+    before = Math.max(before, waits)
+    const listed = { id: 'own' as const, figures: { say }, hands, waits, before }
+    before += hands
+    return listed
+  })
 }

@@ -42,6 +42,9 @@ const LABELLED =
 const labelled = (_: string, what?: string, does?: string): string =>
   what && does ? `${does} the ${what.toLowerCase()}` : ''
 
+/** "Then pour it out": that it comes after the sentence before goes without saying. */
+const IN_TURN = /^(?:and )?then,? (?=\p{L})/iu
+
 /** Everything a method says, without its full stops. */
 const spoken = (lines: readonly string[]): string[] =>
   lines
@@ -62,7 +65,7 @@ const spoken = (lines: readonly string[]): string[] =>
           .replace(STAGE, '')
           .match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
     )
-    .map((s) => capital(s.trim().replace(/[.!]$/, '').replace(LABELLED, labelled)))
+    .map((s) => capital(s.trim().replace(/[.!]$/, '').replace(IN_TURN, '').replace(LABELLED, labelled)))
     .flatMap(inPieces)
 
 /** The sentences of a method that somebody does; what goes on to another moment is one of its own. */
@@ -84,9 +87,9 @@ export const asidesIn = (lines: readonly string[]): string[] => spoken(lines).fi
 
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
 const GOES_ON =
-  '(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|bubble(?= until| to)|heat|simmer|bring|add|(?:drop|put|throw|toss|slip|dot) (?:in|with)|stir|whisk|whip|beat|knead|pour|trickle|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
+  '(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|bubble(?= until| to)|heat|simmer|bring|add|(?:drop|put|throw|toss|slip|dot) (?:in|with)|off the heat\\b|dip|coat|sprinkle|scatter|top(?= with)|stir|whisk|whip|beat|knead|pour|trickle|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
 /** Work on what was poured, which waits until it can be done. */
-const LATER = '(?:mark|score|cut|break|crack|snap|slice)'
+const LATER = '(?:mark|score|cut|break|crack|smash|snap|slice)'
 /** Work on a slab while it cools. */
 const ON_SLAB = '(?:fold|pull|satini[sz]e|temper)'
 /** "Pour in a pan and when nearly cold mark in squares" */
@@ -135,12 +138,12 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
     `${LASTS}|(?:whisk|whip|beat) (?:on (?:full|high|low|medium)(?: speed)? |at full speed )?(?:for )?(?:about )?\\d+ ?min|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`,
   ],
   [',\\s+', '(?:raise|on|up|beat|cool|whip|whisk) to (?:about )?\\d'],
-  [',\\s+', `${ADDS}\\b[^,;]*\\boff the heat\\b`],
+  [',\\s+', `off the heat\\b|${ADDS}\\b[^,;]*\\boff the heat\\b`],
   [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
   [`(?:${THEN}|[,;]\\s+)`, UNSTIRRED],
   [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
   [',\\s+', `${ADDS}\\b.{0,80}\\b(?:go on|cook|boil|heat|bring)\\b.{0,40}\\bto (?:about )?\\d`],
-  [',\\s+', `(?:pour|remove|take it off|tip|${ADDS})\\b`],
+  [',\\s+', `(?:pour|remove|take (?:it )?off|tip|${ADDS})\\b`],
   ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
   [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
   [',\\s+', `${STEAMS}\\b`],
@@ -198,7 +201,12 @@ const WHEN_COLD = new RegExp(`^${ONCE_COLD}.*\\b${LATER}\\b`, 'i')
 const SLAB_WORK = new RegExp(`^${ON_SLAB}\\b`, 'i')
 const CUTS = /^(?:cut|mark|score|slice)\b/i
 const BAKES = /^bake\b/i
-const LAID = /\b(?:pour|press|tip|turn)\b|\bspread (?:evenly|it|in|on|over|out)\b/i
+const BROUGHT_UP = /(?:^|[,;]\s+|\b(?:and|then) )bring (?:it )?(?:back )?to (?:a|the) (?:full |gentle |rolling )?boil$/i
+/** What is put on a sweet that lies there, whole or in pieces. */
+/** "Leave for an hour, smash it up" */
+const BROKEN_LAST = new RegExp(`(?:^|[,;]\\s+(?:and )?(?:then )?)${LATER}\\b[^,;]*$`, 'i')
+const FINISHES = /^(?:coat|dip|melt|scatter|sprinkle|top)\b/i
+const LAID = /\b(?:pour|press|tip|toss|turn)\b|\bspread (?:evenly|it|in|on|over|out)\b/i
 /** "Chill for an hour, cut": it is in the cold until then. */
 const COLD_FOR = /^(?:chill|cool(?= \d)|freeze|refrigerate)\b/i
 /** "Cool completely (about 45 minutes), then break": however long that is, it is cold by then. */
@@ -221,7 +229,7 @@ const AT_POUR =
 
 /** "Cook to 106°, add salt": what goes in goes in there. */
 const TO_THEN =
-  /^((?:cook|boil|heat|bring) (?:[\w-]+,? ){0,9}?(?:back |on |up )?to \d[^,]{0,60}), ((?:add|stir in|whisk in|beat in|fold in|mix in)\b.*)$/i
+  /^((?:cook|boil|heat|bring) (?:[\w-]+,? ){0,9}?(?:back |on |up )?to \d(?:(?!\bthen\b)[^,;]){0,60}), ((?:add|stir in|whisk in|beat in|fold in|mix in)\b.*)$/i
 
 /** "Boil to 300°F, adding the lemon juice at 280" */
 const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i
@@ -263,7 +271,34 @@ const IN_TWO =
 /** "Cook to 260, butter added at the last" */
 const ADDED_LAST = /^(.{0,200}\d[^,]{0,40}), ([a-z][a-z ]{2,40}?) (?:added|going in) (?:at the )?(?:end|last)$/i
 
+/** "Line a tin, then boil the sugar", "bloom the gelatin and meanwhile …", "warm the nuts while you …": where the cook begins once something is got ready. */
+const BEGINS_COOK = new RegExp(
+  `(?:${THEN}|[,;]\\s+|\\s+(?=while\\b))(?:meanwhile,?\\s+|while (?:you )?)?(?=(?:boil|bring|carameli[sz]e|cook|heat|simmer|stir (?:the )?(?:\\w+ )?sugar|take|${SETS_OUT}))`,
+  'gi',
+)
+/** "Bloom the gelatin and melt it with the honey": still of what is got ready. */
+const GOES_ON_WITH = /^\w+ (?:it|them|this)\b/i
+const OF_SUGAR = /^(?:brown|melt) (?:the )?butter\b|\b(?:sugar|syrup|glucose|honey|treacle|molasses)\b/i
+/** What waits beside the pot: warm cream or milk, what lies in a bowl, what lies on a tray. */
+const WAITS_BESIDE =
+  /^(?:gently )?(?:warm|heat|scald)\b[^,;]*\b(?:cream|milk)\b|^(?:place|put|tip)\b[^,;]*\b(?:in|into) an? (?:\w+ ){0,2}bowl\b|^(?:arrange|lay|scatter|spread|sprinkle)\b[^,;]*\b(?:mat|pan|paper|sheet|tin|tray)$/i
+/** ◊ What is cooked hotter than this is the sweet, in either unit. */
+const COOKED_ABOVE = 100
+
+/** What is got ready and the cook that begins after it, where both stand in one sentence. */
+function readyFirst(sentence: string): [string, string] | null {
+  for (const { index, 0: link } of sentence.matchAll(BEGINS_COOK)) {
+    const [head, tail] = [sentence.slice(0, index), sentence.slice(index + link.length)]
+    const isBegun = !GOES_ON_WITH.test(tail) && ((heatIn(tail)?.low ?? 0) > COOKED_ABOVE || OF_SUGAR.test(tail))
+    const waits = isGotReady(head) || whipsWhites(head) || (WAITS_BESIDE.test(head) && !OF_SUGAR.test(head))
+    if (isBegun && waits && !isGotReady(tail)) return [head, capital(tail)]
+  }
+  return null
+}
+
 function clausesOf(sentence: string): string[] {
+  const [ready, begins] = readyFirst(sentence) ?? []
+  if (ready && begins) return [ready, ...clausesOf(begins)]
   const [, cooked, last] = ADDED_LAST.exec(sentence) ?? []
   if (cooked && last) return [cooked, `Towards the end add ${last}`]
   const [, pan, otherPan] = IN_TWO.exec(sentence) ?? []
@@ -333,7 +368,7 @@ function isApart(head: string, tail: string): boolean {
     )
   if (MEANWHILE.test(tail)) return true
   // "stir until dissolved; cook to 123°"
-  if (DISSOLVES.test(head) && endingsIn(tail, 'C').some((e) => e.by === 'heat')) return true
+  if (DISSOLVES.test(head) && endingsIn(tail, 'C').some((e) => e.by !== 'time')) return true
   if (PULLS.test(tail)) return pours(head)
   if (WATCHES.test(tail) && whipsWhites(tail)) return heatIn(head) !== null
   if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
@@ -347,6 +382,7 @@ function isApart(head: string, tail: string): boolean {
   if (CONTINUES.test(tail) && secondsIn(tail) !== null) return PUTS_IN.test(head)
   if (LATER_WORK.test(tail))
     return pours(head) || ((COLD_FOR.test(head) || COOLS_THROUGH.test(head)) && secondsIn(head) !== null)
+  if (FINISHES.test(tail)) return BROKEN_LAST.test(head) || (RESTS.test(head) && secondsIn(head) !== null)
   // it has stood for so long, and is worked then
   if (WORKS.test(tail) && RESTS.test(head) && secondsIn(head) !== null) return true
   if (WORKS.test(tail) && heatIn(head)?.cools) return !ADDING_MORE.test(tail)
@@ -359,6 +395,8 @@ function isApart(head: string, tail: string): boolean {
   if (ADDING_MORE.test(tail) && BOILED_FOR.test(head) && secondsIn(head) !== null) return true
   // beaten till it is smooth, then poured
   if (pours(tail) && WORKED.test(head)) return true
+  if (takesOff(tail) && BOILED_FOR.test(head) && secondsIn(head) !== null) return true
+  if (takesOff(tail) && BROUGHT_UP.test(head)) return true
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends
   // work of so many minutes on what was put in before
   if (WORKS.test(tail) && secondsIn(tail) !== null && (PUTS_IN.test(head) || takesOff(head))) return true

@@ -22,8 +22,6 @@ export interface Draft {
   readonly questions: readonly Question[]
   /** What the method leaves open. */
   readonly asks: readonly Ask[]
-  /** Sentences of what is got ready before the heat goes on. */
-  readonly ready: readonly string[]
 }
 
 /** What the maker answered to what was asked of a method. */
@@ -97,6 +95,8 @@ export interface WrittenPiece {
   readonly yields?: string | null
   /** The line of its list that says into what it is poured. */
   readonly vessel?: string | null
+  /** The sentence that says into which tin the layer beneath it goes. */
+  readonly tin?: string | null
   /** What stands in the list of another boil that its sentences may speak of. */
   readonly others?: readonly Written[]
 }

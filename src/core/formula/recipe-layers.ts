@@ -7,15 +7,14 @@ import { capital } from './method'
 import { sentences } from './recipe-clauses'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from './recipe-draft'
 import { boilsTo, endingOf } from './recipe-ending'
-import { inCelsiusWords } from './recipe-heats'
 import { asToasted, ownOf, readLines } from './recipe-lines'
 import { inOven, isGotReady } from './recipe-moves'
 import { mentions } from './recipe-names'
 import { heatUnitOf, readPiece } from './recipe-piece'
 import { bare } from './recipe-rows'
-import { CUT, depthSaid, isMoulded, MOULD, madeFrom, pieceIn, sharedOf } from './recipe-shape'
+import { CUT, depthSaid, isMoulded, MOULD, madeFrom, pieceIn, sharedOf, tinSaid } from './recipe-shape'
 import { alike, type Headed, type SplitRecipe } from './recipe-split'
-import { plainSteps } from './recipe-steps'
+import { plainSteps, readySaid } from './recipe-steps'
 import { withoutTitles } from './recipe-titles'
 import { isOutside, type Written } from './recipe-written'
 
@@ -179,7 +178,7 @@ export function isMadeByHand(piece: WrittenPiece, lexicon: Lexicon): boolean {
 
 /** A part made by hand or baked, in the words it was written in. */
 function unboiled(
-  { name, list, said }: WrittenPiece,
+  { name, list, said, tin }: WrittenPiece,
   lexicon: Lexicon,
 ): Omit<Draft, 'formula'> & { readonly formula: SingleFormula } {
   const { lines, questions, known } = readLines(list, lexicon)
@@ -192,6 +191,7 @@ function unboiled(
     groups: [{ id: 'pot', label: 'All of it', celsius: 20 }],
     lines: lines.map((l) => asToasted(l, known.get(l.ingredient) as Ingredient, said)),
     target: null,
+    ...readySaid(said.filter(isGotReady), null),
     steps: plainSteps(said, name),
     shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: LAYER_MM },
     waste: 0.03,
@@ -202,10 +202,13 @@ function unboiled(
   return {
     questions: questions.map((q) => ({ ...q, group: 'pot' })),
     asks: [],
-    ready: said.filter(isGotReady).map((s) => inCelsiusWords(s, null)),
     formula: {
       ...formula,
-      shape: { ...CUT, kind: 'cut', heightMm: depthSaid(said, said, made?.litres ?? null) ?? LAYER_MM },
+      shape: {
+        ...CUT,
+        kind: 'cut',
+        heightMm: depthSaid(said, tin ? [...said, tin] : said, made?.litres ?? null) ?? LAYER_MM,
+      },
     },
   }
 }
@@ -255,18 +258,17 @@ export function readLayers(
   const taken: string[] = []
   const questions: Question[] = []
   const asks: Ask[] = []
-  const ready: string[] = []
   const parts: Part[] = []
+  const tin = tinSaid(of.flat())
   for (const [i, { heading, lines }] of layers.entries()) {
     const id = idFor(heading, taken)
     taken.push(id)
     const label = capital(CALLED[heading.toLowerCase()] ?? heading)
     const said = alsoSaid(of, i)
-    const layer = { name: label, list: [{ heading, lines }], said, ...(areTwins(layers) && { layerOf: name }) }
+    const layer = { name: label, list: [{ heading, lines }], said, tin, ...(areTwins(layers) && { layerOf: name }) }
     const read = isBoiledBy(layer, lexicon) ? readPiece(layer, lexicon, answers.parts?.[id]) : unboiled(layer, lexicon)
     questions.push(...questionsUnder(id, read.questions))
     asks.push(...read.asks.map((a) => ({ ...a, part: { id, label } })))
-    ready.push(...read.ready)
     const below = parts.at(-1)
     const mm = thicknessOf(read.formula.shape)
     const state: PartState = below && below.formula.target === null ? 'cold' : 'firm'
@@ -281,7 +283,7 @@ export function readLayers(
       celsius: 20,
     })
   }
-  return { questions, asks, ready, formula: wholeOf(name, parts, { said: of.flat(), ends }, piece) }
+  return { questions, asks, formula: wholeOf(name, parts, { said: of.flat(), ends }, piece) }
 }
 
 /** How thick a layer lies, mm; null for what is in a mould. */

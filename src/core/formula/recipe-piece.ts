@@ -16,14 +16,14 @@ import { targetDoubt } from './recipe-end-doubts'
 import { type Done, endingOf, inOrder, targetOf, WITHIN } from './recipe-ending'
 import { familyOf, schoolOf } from './recipe-family'
 import { groupsFor } from './recipe-groups'
-import { type HeatUnit, heatIn, inCelsiusWords, ovenUnitOf, recipeUnit, unitOf } from './recipe-heats'
+import { type HeatUnit, heatIn, ovenUnitOf, recipeUnit, unitOf } from './recipe-heats'
 import { asToasted, ownOf, readLines } from './recipe-lines'
 import { inOtherPot, ONTO_FOAM, pours } from './recipe-moves'
 import { fullTyped, mentions, namesOf } from './recipe-names'
 import { LIES_AROUND, placesOf, probablyAt } from './recipe-places'
 import { inPortions } from './recipe-portions'
 import { madeFrom, shapeSaid } from './recipe-shape'
-import { stepsFrom } from './recipe-steps'
+import { readySaid, stepsFrom } from './recipe-steps'
 import { unlistedIn } from './recipe-unlisted'
 import { isOutside, purposeIn, purposeOf } from './recipe-written'
 
@@ -157,6 +157,10 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     }),
     lines: placed,
     target,
+    ...readySaid(
+      said.filter((_, i) => beside.ready.has(i)),
+      unit,
+    ),
     steps: stepsFrom({
       said,
       ready: beside.ready,
@@ -177,7 +181,6 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   return {
     questions: questions.map((q) => ({ ...q, group: groupAt.get(askedAt(q)) ?? 'pot' })),
     asks,
-    ready: said.flatMap((s, i) => (beside.ready.has(i) ? [inCelsiusWords(s, unit)] : [])),
     formula: {
       ...formula,
       shape: shapeSaid({
@@ -189,6 +192,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
         makes: piece.makes ?? null,
         yields: piece.yields ?? null,
         vessel: piece.vessel ?? null,
+        tin: piece.tin ?? null,
       }),
     },
   }

@@ -68,7 +68,6 @@ const OF_FRUIT =
 const OF_BUTTER =
   /^(?:(?:an? )?(?:good |large |small |tiny )?(?:dab|piece|lump|knob) of \p{L}|butter (?:the )?size of\b)/iu
 
-/** Where the next thing of a row begins: with an amount, which "36 % fat" is none; what stands in brackets, or says how it is cut, belongs to the one before. */
 /** How an amount begins that is no figure. */
 const IN_WORDS = [
   /(?:half an?|an? (?:half|quarter|third)(?: of an?)?|three[- ]quarters(?: of an?)?|an? quarter) (?:pound|ounce|pint|quart|cup|dozen|tea|table|stick|kilo|teacup)/,
@@ -81,7 +80,8 @@ const IN_WORDS = [
 ]
   .map((way) => way.source)
   .join('|')
-const STARTS = `(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|x\\b|×))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
+/** Where the next thing of a row begins: with an amount, "2 x 397 g cans", which "36 % fat" and "20 x 30" are none; what stands in brackets, or says how it is cut, belongs to the one before. */
+const STARTS = `(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|(?:x\\b|×)(?!\\s*\\d+(?:[.,]\\d+)?[\\s-]?(?:k?g|ml|oz|lbs?)\\b)))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
 const NEXT = new RegExp(`,\\s+(?:and\\s+)?(?![^(]*\\))${STARTS}`, 'i')
 /** In a sentence that says what one needs things are joined by "and" as well. */
 const NEXT_SAID = new RegExp(`(?:,\\s+(?:and\\s+)?|\\s+and\\s+)(?![^(]*\\))${STARTS}`, 'i')

@@ -23,6 +23,7 @@ const read = (
     makes,
     yields: null,
     vessel: null,
+    tin: null,
   })
 
 describe('the pieces a method speaks of', () => {

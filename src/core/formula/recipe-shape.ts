@@ -181,6 +181,8 @@ function tinIn(said: string): number | null {
 }
 /** ◊ A loaf tin is half as wide as it is long. */
 const LOAF = 0.5
+/** The first sentence that speaks of a tin; null where none does. */
+export const tinSaid = (said: readonly string[]): string | null => said.find((s) => tinIn(s) !== null) ?? null
 /** Area of the first tin that sentences speak of, mm²; null where none does. */
 const tinOf = (said: readonly string[]): number | null => said.flatMap((s) => tinIn(s) ?? [])[0] ?? null
 const unitOfPan = (larger: number): string => (larger < INCHES_BELOW ? 'in' : larger < CM_BELOW ? 'cm' : 'mm')
@@ -188,7 +190,7 @@ const unitOfPan = (larger: number): string => (larger < INCHES_BELOW ? 'in' : la
 /** ◊ From here on nobody measures tenths of a mm. */
 const WHOLE_MM = 10
 /** ◊ A slab is no thinner and no thicker than this, mm. */
-const SLAB = { least: 3, most: 60 }
+const SLAB = { least: 2, most: 60 }
 
 function thicknessIn(said: readonly string[]): number | null {
   for (const s of said) {
@@ -266,6 +268,8 @@ export interface ShapeSaid {
   readonly yields: string | null
   /** The line of its list that says into what it is poured. */
   readonly vessel: string | null
+  /** The sentence that says into which tin the layer beneath it goes. */
+  readonly tin: string | null
 }
 
 /** Whether a sweet comes out of moulds. */
@@ -273,7 +277,7 @@ export const isMoulded = (said: readonly string[]): boolean =>
   said.some((s) => MOULDS.test(s)) && !said.some((s) => CUTS.test(s) && pieceIn(s) !== null)
 
 /** The pieces a method speaks of. */
-export function shapeSaid({ family, name, said, doneAt, made, makes, yields, vessel }: ShapeSaid): Shape {
+export function shapeSaid({ family, name, said, doneAt, made, makes, yields, vessel, tin }: ShapeSaid): Shape {
   const litres = made?.litres ?? null
   const into = [vessel, yields].filter((line) => line !== null)
   const after = said.slice(Math.max(0, doneAt))
@@ -281,9 +285,10 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
   const plain = usual[family] ?? blankFormula.shape
   const any = (words: RegExp): boolean => after.some((s) => words.test(s))
   const sizeOf = (words: RegExp) => after.flatMap((s) => (words.test(s) ? (pieceIn(s) ?? []) : []))[0]
-  const area = tinOf([...said, ...into])
+  const around = tin === null ? [...said, ...into] : [...said, ...into, tin]
+  const area = tinOf(around)
   const portion = gramsSaid(told)
-  const mm = (otherwise: number): number => depthSaid([...after, ...into], [...said, ...into], litres) ?? otherwise
+  const mm = (otherwise: number): number => depthSaid([...after, ...into], around, litres) ?? otherwise
   const millilitres = Number(partsIn(MILLILITRES, told)[0] ?? Number.NaN)
   // "butterscotch lollies" that are poured and cut have no sticks
   if ((LOLLIPOPS.test(name) && !(any(CUTS) && !any(STICKS))) || any(LOLLIPOP_MOULDS)) {

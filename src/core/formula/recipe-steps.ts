@@ -1,7 +1,7 @@
 /** The sentences of a written recipe as steps. */
 import type { Handwork, HandworkKind } from '../craft/handwork'
 import type { StageId } from '../craft/stages'
-import type { Step } from './document'
+import { mostReady, type SingleFormula, type Step } from './document'
 import { idFor, plainPour, plainPull } from './edit'
 import { handworkSaid } from './handwork-said'
 import { actsLast, beginsDone, type Ending, label, secondsIn, short, uncapital } from './method'
@@ -9,7 +9,7 @@ import { actOf } from './recipe-acts'
 import { timedFromBoil } from './recipe-at-boil'
 import { CLIMBS, STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor, waitsOnceCold } from './recipe-due'
 import { boilsUp, dialSaid, MEDIUM, onlyDissolves, turnsDown } from './recipe-flame'
-import { heatIn, inCelsiusWords, inDegrees, ovenUnitOf } from './recipe-heats'
+import { type HeatUnit, heatIn, inCelsiusWords, inDegrees, ovenUnitOf } from './recipe-heats'
 import { withLids } from './recipe-lids'
 import { bathes, inOven, isGotReady, ONTO_FOAM, pours, putsBack, takesOff } from './recipe-moves'
 import { waitedOnce } from './recipe-twice'
@@ -26,6 +26,8 @@ const stageWords: Readonly<Record<StageId, string>> = {
 
 /** ◊ A shade and a heat said of one moment agree within this, °C. */
 const SHADE_APART = 9
+/** ◊ No sentence of a formula is longer than this, in letters. */
+const LONGEST_SAY = 190
 
 /** What the pull shows besides the thermometer, from what the recipe says of it. */
 function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
@@ -171,7 +173,7 @@ export function stepsFrom(told: Told): Step[] {
       dissolves = turned < MEDIUM && !putsBack(text) && !turnsDown(text) && (i === lit || onlyDissolves(text))
     const worded = inCelsiusWords(text, told.unit)
     const again = isPullAgain(i + 1, told) ? `, then ${offHeatSaid(told.said[i + 1] as string)}` : ''
-    const say = short(`${worded}${again}`, 190)
+    const say = short(`${worded}${again}`, LONGEST_SAY)
     const id = idFor(label(text), taken)
     taken.add(id)
     const adds = told.groupAt.get(i)
@@ -297,6 +299,12 @@ const beatenInTime = (steps: readonly Step[]): Step[] =>
     return isBeaten && hasWaited ? { ...step, when: { on: 'ready' } } : step
   })
 
+/** Sentences of what is got ready, as a formula keeps them. */
+export function readySaid(said: readonly string[], unit: HeatUnit | null): Pick<SingleFormula, 'ready'> {
+  const ready = said.slice(0, mostReady).map((s) => short(inCelsiusWords(s, unit), LONGEST_SAY))
+  return ready.length > 0 ? { ready } : {}
+}
+
 /** The sentences of what is not boiled as steps, each after its time where it says one; the first takes everything in. */
 export function plainSteps(said: readonly string[], name: string): Step[] {
   const taken = new Set<string>()
@@ -310,7 +318,7 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
       id,
       label: label(text),
       when: seconds !== null ? { on: 'after', seconds } : { on: 'ready' },
-      say: short(inCelsiusWords(text, null), 190),
+      say: short(inCelsiusWords(text, null), LONGEST_SAY),
       why: '',
       act: actOf(text),
       ...(i === 0 && { adds: 'pot' }),

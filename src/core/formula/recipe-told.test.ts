@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { ingredients } from '../matter/ingredients'
 import { pantryOf } from '../matter/names'
+import { readyIn } from './document'
 import { readRecipe } from './recipe'
 import { tellBack } from './recipe-told'
 
@@ -39,7 +40,7 @@ describe('a recipe told back', () => {
           pantry,
         )
         const words = tellBack(recipe).flatMap((p) => p.moments.flatMap((m) => m.words ?? []))
-        const told = lettersIn([...words, ...recipe.ready, ...recipe.left].join(' '))
+        const told = lettersIn([...words, ...readyIn(recipe.formula), ...recipe.left].join(' '))
         for (const written of [...method, ...beside])
           for (const word of written.match(/[a-z]{4,}/gi) ?? []) expect(told).toContain(word.toLowerCase())
       }),

@@ -233,7 +233,6 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
       ...first.asks.flatMap((a) => (a.id === 'family' ? [] : [{ ...a, part: { id, label: name } }])),
       ...main.asks.filter((a) => a.id !== 'place' || !waiting.some(([line]) => line === a.line)),
     ],
-    ready: [...first.ready, ...main.ready],
     formula: {
       ...main.formula,
       school,

@@ -1,7 +1,7 @@
 'use client'
 
 import type { Day, DayView } from '@/contract/day'
-import { inGrams, shelfOf } from '@/core'
+import { inGrams, readyKey, shelfOf } from '@/core'
 import { useSay, useTime } from '@/ui/shell/preferences'
 import { formatCount, type Say, sayReady, shelfNames } from '@/words'
 import type { Planned } from './use-day'
@@ -113,7 +113,7 @@ export function WeighAndReady({ view, planned: { compiled, plan }, names, first 
         <summary className="min-h-9 cursor-pointer content-center font-semibold">To get ready, in order</summary>
         <ol className="gap-x-8 lg:columns-2">
           {inOrder.map(({ item, ready, at }) => (
-            <li key={`${item} ${ready.id}`} className="flex break-inside-avoid gap-3 border-b border-line py-1">
+            <li key={`${item} ${readyKey(ready)}`} className="flex break-inside-avoid gap-3 border-b border-line py-1">
               <span className="figures w-12 shrink-0 text-muted">{time(first + 1000 * at, 'clock')}</span>
               <span>
                 {sayReady(ready, say).text} <span className="text-muted">{names[item]}</span>

@@ -10,6 +10,7 @@ import {
   inGrams,
   isBoiled,
   nameOfLine,
+  readyKey,
   readyList,
   type Step,
   scalds,
@@ -17,7 +18,17 @@ import {
   type Vessel,
 } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
-import { biteNames, cautionsInFull, formatCount, proseIn, type Say, sayDue, sayReady, stageNames } from '@/words'
+import {
+  biteNames,
+  cautionsInFull,
+  formatCount,
+  formatSpan,
+  proseIn,
+  type Say,
+  sayDue,
+  sayReady,
+  stageNames,
+} from '@/words'
 import { thingsOf } from './shape-editor'
 import type { Sized, SizedPiece } from './size-batch'
 import { noteOf, weighed } from './weigh-list'
@@ -57,10 +68,10 @@ export function PaperSheet({ formula, revision, sized, conditions, room, sentenc
         <h2 className="casual mb-1 text-lead font-bold">Before the first flame</h2>
         <ol className="grid grid-cols-2 gap-x-6 text-fine">
           {readyList(formula, plan, vessel).map((item) => (
-            <li key={item.id} className="flex gap-2 border-b border-neutral-300 py-1">
+            <li key={readyKey(item)} className="flex gap-2 border-b border-neutral-300 py-1">
               <span aria-hidden className="mt-0.5 inline-block size-3 shrink-0 border border-black" />
               <span className="flex-1">{sayReady(item, say).text}</span>
-              <span className="figures">−{Math.round(item.begin)} min</span>
+              <span className="figures">−{formatSpan(60 * Math.round(item.begin))}</span>
             </li>
           ))}
         </ol>

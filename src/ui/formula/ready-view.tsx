@@ -12,13 +12,14 @@ import {
   type FormulaDocument,
   piecesOf,
   type ReadyItem,
+  readyKey,
   readyList,
   type Vessel,
 } from '@/core'
 import { Checkbox } from '@/ui/kit/checkbox'
 import { useKeys } from '@/ui/kit/keys'
 import { useSay } from '@/ui/shell/preferences'
-import { cautions, cautionsInFull, firstAid, firstAidInFull, sayEquipment, sayReady } from '@/words'
+import { cautions, cautionsInFull, firstAid, firstAidInFull, formatSpan, sayEquipment, sayReady } from '@/words'
 import { mainPiece, type Sized } from './size-batch'
 import { WeighStation } from './weigh-station'
 
@@ -36,6 +37,9 @@ const toClock = (minutes: number): string => {
   return `${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`
 }
 
+/** "46 min", "8 h 13" */
+const aheadOf = (minutes: number): string => formatSpan(60 * Math.round(minutes))
+
 /** Everything before the first flame, what is begun first at the top; ticked by touch or by its number. */
 export function ReadyView({ id, formula, kitchen, sized, conditions, vessel }: Props) {
   const items = useMemo(() => readyList(formula, sized.plan, vessel), [formula, sized.plan, vessel])
@@ -43,8 +47,8 @@ export function ReadyView({ id, formula, kitchen, sized, conditions, vessel }: P
   const [flame, setFlame] = useState<string>('')
   const { boiled } = mainPiece(sized)
   const checks = boiled ? equipmentChecks(boiled.analysis, sized.plan, conditions, vessel, kitchen.thermometer) : []
-  useKeys(Object.fromEntries(items.slice(0, 10).map((item, i) => [String((i + 1) % 10), () => toggle(item.id)])))
-  const left = items.filter((i) => !done.has(i.id))
+  useKeys(Object.fromEntries(items.slice(0, 10).map((item, i) => [String((i + 1) % 10), () => toggle(readyKey(item))])))
+  const left = items.filter((i) => !done.has(readyKey(i)))
   const minutes = flame ? Number(flame.slice(0, 2)) * 60 + Number(flame.slice(3)) : null
   return (
     <div className="grid flex-1 grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
@@ -54,7 +58,7 @@ export function ReadyView({ id, formula, kitchen, sized, conditions, vessel }: P
             <h2 id="ready" className="casual text-title font-bold">
               {left.length === 0
                 ? 'All ready: light it'
-                : `${left.length} to do, begin ${Math.round(items[0]?.begin ?? 0)} min before the flame`}
+                : `${left.length} to do, begin ${aheadOf(items[0]?.begin ?? 0)} before the flame`}
             </h2>
             <label className="flex items-center gap-2 text-small text-muted">
               First flame at
@@ -69,12 +73,12 @@ export function ReadyView({ id, formula, kitchen, sized, conditions, vessel }: P
           <ol>
             {items.map((item, i) => (
               <Item
-                key={item.id}
+                key={readyKey(item)}
                 item={item}
                 number={i + 1}
-                done={done.has(item.id)}
+                done={done.has(readyKey(item))}
                 at={minutes === null ? null : toClock(minutes - item.begin)}
-                onToggle={() => toggle(item.id)}
+                onToggle={() => toggle(readyKey(item))}
               />
             ))}
           </ol>
@@ -109,12 +113,12 @@ function Item({ item, number, done, at, onToggle }: ItemProps) {
           >
             {said.text}
           </span>
-          <span className="block text-small leading-snug text-muted">{said.detail}</span>
+          {said.detail && <span className="block text-small leading-snug text-muted">{said.detail}</span>}
         </span>
         <span className="figures shrink-0 text-right text-body">
-          {at ?? `−${Math.round(item.begin)} min`}
+          {at ?? `−${aheadOf(item.begin)}`}
           <span className="block text-fine text-muted">
-            {Math.ceil(item.hands)} min{item.waits > 0 && ` + ${item.waits}`}
+            {Math.ceil(item.hands)} min{item.waits > 0 && ` + ${aheadOf(item.waits).replace(/ min$/, '')}`}
           </span>
         </span>
       </Checkbox>

@@ -12,6 +12,7 @@ import { formatLitres, formatPercent, formatSpan } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
 import { capital, countWord, lower } from './names'
+import { proseIn } from './prose'
 import { aboutSpan } from './verdicts'
 
 const list = (things: readonly NamedGrams[], say: Say): string =>
@@ -40,7 +41,7 @@ const ready: Sayings<ReadyFigures> = {
   }),
   toast: ({ things, oven }, say) => ({
     text: `Toast ${list(things, say)} at ${say.temperature(oven)}, keep warm`,
-    detail: 'Pale they taste of little, and cold they chill the syrup.',
+    detail: 'Pale they taste of little, and cold they chill the syrup. Bought roasted, only warm them.',
   }),
   'keep-hot': ({ things }, say) => ({
     text: `${capital(list(things, say))} into a low oven, the hard kernels out`,
@@ -91,6 +92,7 @@ const ready: Sayings<ReadyFigures> = {
       lines === 1 ? 'Weigh out the one ingredient' : `Weigh out ${lines === 2 ? 'both' : `all ${lines}`} ingredients`,
     detail: 'Everything within reach before the heat goes on.',
   }),
+  own: ({ say: sentence }, say) => ({ text: proseIn(sentence, say), detail: '' }),
 }
 
 export const sayReady = (item: ReadyItem, say: Say): Said => sayFinding(ready, item, say)

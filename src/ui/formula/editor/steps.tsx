@@ -9,11 +9,14 @@ import {
   families,
   hasFinish,
   idFor,
+  mostReady,
   moveStep,
   removeStep,
   type Step,
+  withReady,
   withUsualFinish,
 } from '@/core'
+import { Labelled, smallBox } from '@/ui/kit/labelled'
 import { lower } from '@/words'
 import { DragArea, DragList } from './sortable'
 import { StepCard } from './step-card'
@@ -59,6 +62,24 @@ export function Steps({ formula, onFormula }: Props) {
       <h2 id="steps" className="casual text-title font-bold">
         Method
       </h2>
+      <Labelled label="Got ready before the heat goes on, a line each">
+        <textarea
+          className={`${smallBox} min-h-11 py-2`}
+          rows={(formula.ready ?? []).length}
+          value={(formula.ready ?? []).join('\n')}
+          placeholder="beside what the list asks for by itself: pop the corn, heat the oven"
+          onChange={(e) => onFormula(withReady(formula, e.target.value.split('\n').slice(0, mostReady)), 'ready')}
+          onBlur={() =>
+            onFormula(
+              withReady(
+                formula,
+                (formula.ready ?? []).filter((s) => s.trim()),
+              ),
+              'ready',
+            )
+          }
+        />
+      </Labelled>
       <DragArea onDrop={drop}>
         <DragList ids={steps.map((s) => s.id)}>
           <ol className="mt-1">

@@ -3,6 +3,7 @@ import {
   type GoesIn,
   inCelsius,
   type ReadRecipe,
+  readyIn,
   type Shape,
   type ToldMoment,
   type ToldPiece,
@@ -21,6 +22,7 @@ interface Props {
 /** A recipe as it was read, to hold against its text: what was understood wrongly is seen before it is taken. */
 export function ToldBack({ recipe, answers }: Props) {
   const pieces = tellBack(recipe)
+  const ready = readyIn(recipe.formula)
   /** Parts of which it is still asked where they come off. */
   const open = recipe.asks.flatMap((a) =>
     (a.id === 'target' && answersTo(a, answers).target === undefined) || (a.id === 'unit' && a.ends)
@@ -35,7 +37,7 @@ export function ToldBack({ recipe, answers }: Props) {
         </h3>
         <p className="text-small text-muted">hold it against your text</p>
       </div>
-      {recipe.ready.length > 0 && <Sentences title="Before the heat goes on" lines={recipe.ready} />}
+      {ready.length > 0 && <Sentences title="Before the heat goes on" lines={ready} />}
       {pieces.map((piece) => (
         <Piece
           key={piece.part ?? ''}
