@@ -411,7 +411,8 @@ export const shortMoments: readonly Moment[] = [
       /^ready \+ sugar 180, golden-syrup 150: Add sugar, golden syrup$/,
       /^target: Cook/,
       /^ready → out: Deposit/,
-      /^after 28800 \+ sugar 50, citric-acid 3: Let set overnight/,
+      /^after 28800: Let set overnight$/,
+      /^ready \+ sugar 50, citric-acid 3: Toss/,
     ],
   ],
   [

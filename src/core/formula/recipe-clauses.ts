@@ -85,9 +85,10 @@ const ONTO_IT = /(?<=^(?:slowly )?(?:pour|run|trickle|drizzle|stream)\b.{0,40}\b
 /** What a method says by the way. */
 export const asidesIn = (lines: readonly string[]): string[] => spoken(lines).filter(isAside)
 
+/** What is put on a sweet that lies there, whole or in pieces. */
+const PUT_ON = '(?:coat|dip|scatter|sprinkle|top(?= with))'
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
-const GOES_ON =
-  '(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|bubble(?= until| to)|heat|simmer|bring|add|(?:drop|put|throw|toss|slip|dot) (?:in|with)|off the heat\\b|dip|coat|sprinkle|scatter|top(?= with)|stir|whisk|whip|beat|knead|pour|trickle|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))'
+const GOES_ON = `(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|bubble(?= until| to)|heat|simmer|bring|add|(?:drop|dump|put|throw|toss|slip|dot) (?:in|with)|off the heat\\b|${PUT_ON}|stir|swirl in|whisk|whip|beat|knead|pour|trickle|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))`
 /** Work on what was poured, which waits until it can be done. */
 const LATER = '(?:mark|score|cut|break|crack|smash|snap|slice)'
 /** Work on a slab while it cools. */
@@ -103,7 +104,7 @@ const UNSTIRRED = '(?:do not|don.t) (?:stir|beat) (?:it )?(?:until|till)\\b.*\\d
 /** "To 140°, then on to 155°". */
 const ONWARD = '(?:(?:on|up|raise|further|without stirring) )?to (?:about |around )?\\d'
 const THEN = '[,;]?\\s+(?:and then|and|then)\\s+'
-const ADDS = '(?:add|(?:stir|whisk|beat|drop|put|throw|toss|slip) in|dot with)'
+const ADDS = '(?:add|(?:stir|swirl|whisk|beat|drop|dump|put|throw|toss|slip) in|dot with)'
 /** What fills a pan that has been got ready. */
 const SETS_OUT = '(?:combine|put|place|mix|melt|dissolve)\\b'
 /** "The temperature will drop – bring it back up to 148°" */
@@ -145,6 +146,8 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', `${ADDS}\\b.{0,80}\\b(?:go on|cook|boil|heat|bring)\\b.{0,40}\\bto (?:about )?\\d`],
   [',\\s+', `(?:pour|remove|take (?:it )?off|tip|${ADDS})\\b`],
   ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
+  [',\\s+', '(?:continue|go on|keep) (?:(?:on )?(?:boiling|cooking) )?(?:to|until) [^,;]{0,30}\\d'],
+  [',\\s+', `${PUT_ON}\\b`],
   [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
   [',\\s+', `${STEAMS}\\b`],
   [',\\s+', 'uncover\\b'],
@@ -181,6 +184,7 @@ const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 /** "Pour into tins and, when cool enough, mark into squares" */
 const ONCE = /^(.+?(?<!\bat)),? (?:and,? )?((?:when|once|as soon as) [^,]{3,40})$/i
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
+const RESTS_LATER = new RegExp(`[,;]\\s+(?:and |then )?${WAITS}\\b|\\b(?:and|then) ${WAITS}\\b`, 'i')
 const FOLLOWS = new RegExp(
   `^(?:${ADDS}|deglaze|stream|trickle|drizzle|pour|spread|tip|scrape|turn (?:it )?out)\\b`,
   'i',
@@ -190,7 +194,8 @@ const WORKS =
 const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolved?|melted|clear)\b/i
 const WORKED_IN = /^(?:beat|fold|stir|whisk)\b.*\b(?:in|into)\b/i
 const WORKED = /^(?:cool [^,]{0,30}, )?(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
-const PUTS_IN = /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in|float|dot)\b/i
+const PUTS_IN =
+  /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in|float|dot|dump in|throw in)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
 const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
 /** "Pour on a slab; when cool enough to handle, pull until white". */
@@ -202,10 +207,9 @@ const SLAB_WORK = new RegExp(`^${ON_SLAB}\\b`, 'i')
 const CUTS = /^(?:cut|mark|score|slice)\b/i
 const BAKES = /^bake\b/i
 const BROUGHT_UP = /(?:^|[,;]\s+|\b(?:and|then) )bring (?:it )?(?:back )?to (?:a|the) (?:full |gentle |rolling )?boil$/i
-/** What is put on a sweet that lies there, whole or in pieces. */
 /** "Leave for an hour, smash it up" */
 const BROKEN_LAST = new RegExp(`(?:^|[,;]\\s+(?:and )?(?:then )?)${LATER}\\b[^,;]*$`, 'i')
-const FINISHES = /^(?:coat|dip|melt|scatter|sprinkle|top)\b/i
+const FINISHES = new RegExp(`^(?:melt|${PUT_ON})\\b`, 'i')
 const LAID = /\b(?:pour|press|tip|toss|turn)\b|\bspread (?:evenly|it|in|on|over|out)\b/i
 /** "Chill for an hour, cut": it is in the cold until then. */
 const COLD_FOR = /^(?:chill|cool(?= \d)|freeze|refrigerate)\b/i
@@ -273,7 +277,7 @@ const ADDED_LAST = /^(.{0,200}\d[^,]{0,40}), ([a-z][a-z ]{2,40}?) (?:added|going
 
 /** "Line a tin, then boil the sugar", "bloom the gelatin and meanwhile …", "warm the nuts while you …": where the cook begins once something is got ready. */
 const BEGINS_COOK = new RegExp(
-  `(?:${THEN}|[,;]\\s+|\\s+(?=while\\b))(?:meanwhile,?\\s+|while (?:you )?)?(?=(?:boil|bring|carameli[sz]e|cook|heat|simmer|stir (?:the )?(?:\\w+ )?sugar|take|${SETS_OUT}))`,
+  `(?:${THEN}|[,;]\\s+|\\s+(?=while\\b))(?:meanwhile,?\\s+|while (?:you )?)?(?=(?:boil|bring|carameli[sz]e|cook|heat|simmer|stir (?:the )?(?:\\w+ )?sugar|take|${SETS_OUT}|in an? (?:[\\w-]+ ){0,3}(?:pan|pot|saucepan),? ${SETS_OUT}))`,
   'gi',
 )
 /** "Bloom the gelatin and melt it with the honey": still of what is got ready. */
@@ -384,7 +388,9 @@ function isApart(head: string, tail: string): boolean {
     return pours(head) || ((COLD_FOR.test(head) || COOLS_THROUGH.test(head)) && secondsIn(head) !== null)
   if (FINISHES.test(tail)) return BROKEN_LAST.test(head) || (RESTS.test(head) && secondsIn(head) !== null)
   // it has stood for so long, and is worked then
-  if (WORKS.test(tail) && RESTS.test(head) && secondsIn(head) !== null) return true
+  if ((WORKS.test(tail) || ADDING_MORE.test(tail)) && RESTS.test(head) && secondsIn(head) !== null) return true
+  // it has cooled so far, and what goes in then is worked or poured later on
+  if (ADDING_MORE.test(tail) && RESTS.test(head) && heatIn(head)?.cools && RESTS_LATER.test(tail)) return true
   if (WORKS.test(tail) && heatIn(head)?.cools) return !ADDING_MORE.test(tail)
   if (whipsWhites(tail)) return heatIn(head) !== null
   if (putsBack(head) && endingsIn(tail, 'C').length > 0) return true
