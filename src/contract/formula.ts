@@ -124,7 +124,12 @@ export const shapeSchema = z.discriminatedUnion('kind', [
     trimMm: within('trimMm').optional(),
   }),
   z.object({ kind: z.literal('mould'), millilitres: within('cavityMl'), sticks: z.boolean().optional() }),
-  z.object({ kind: z.literal('broken'), thicknessMm: within('heightMm'), gramsEach: within('pieceGrams') }),
+  z.object({
+    kind: z.literal('broken'),
+    thicknessMm: within('heightMm'),
+    gramsEach: within('pieceGrams'),
+    formed: z.enum(['dropped', 'rolled']).optional(),
+  }),
 ])
 
 const share = z.number().min(0).max(100)

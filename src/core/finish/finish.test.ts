@@ -309,13 +309,16 @@ describe('a window that was missed', () => {
 })
 
 describe('cautions of handwork', () => {
-  it('a shared board is spoken of only where there are nuts', () => {
+  it('a shared board is spoken of only where there are nuts, a whisk where one runs', () => {
     const nougat = demoBoil('bay-leaf-honey-nougat')
     const fold = nougat.steps.find((s) => s.handwork?.kind === 'fold-in')
     if (!fold) throw new Error('no fold')
     expect(cautionsOf(nougat, fold)).toContain('sharedBoards')
     const drops = demoBoil('rhubarb-nettle-elderflower-drops')
     expect(cautionsOf(drops, fold)).not.toContain('sharedBoards')
+    const beat = { ...fold, handwork: { kind: 'beat' } } as const
+    expect(cautionsOf(drops, { ...beat, say: 'Beat until it dulls' })).toContain('mixer')
+    expect(cautionsOf(drops, { ...beat, say: 'Beat with a wooden spoon until it dulls' })).not.toContain('mixer')
   })
 
   it('of hot sugar is of what is hot: chocolate in temper does not scald', () => {

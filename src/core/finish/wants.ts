@@ -5,7 +5,7 @@ import { type Chocolate, type CutTool, chocolates, type Film } from '../craft/ha
 import { firstPlace, onARack } from '../craft/surfaces'
 import type { PlainFindingOf } from '../finding'
 import type { Analysis, Conditions } from '../formula/analyse'
-import type { FormulaDocument, GramsByLine, Step } from '../formula/document'
+import { type FormulaDocument, type GramsByLine, pullIndex, type Step } from '../formula/document'
 import { ingredientIn } from '../formula/mixes'
 import type { BatchPlan } from '../formula/plan'
 import { glassTransition } from '../physics/glass'
@@ -24,7 +24,8 @@ import { chocolateOf, heatRangeOf, windowOf } from './windows'
 
 export interface WantFigures {
   dust: { readonly grams: Grams; readonly starch: Grams }
-  coat: { readonly grams: Grams; readonly staysOn: Grams }
+  /** `listed`: chocolate the formula has for it. */
+  coat: { readonly grams: Grams; readonly staysOn: Grams; readonly listed: Grams }
   temper: {
     readonly chocolate: Chocolate
     readonly melt: Grams
@@ -55,6 +56,14 @@ interface WantContext {
 const gramsIn = (formula: FormulaDocument, group: string | undefined, grams: GramsByLine): number =>
   formula.lines.filter((l) => l.group === group).reduce((sum, l) => sum + (grams[l.id] ?? 0), 0)
 
+/** g of chocolate that a formula has to put on a sweet: what goes in once it is off the heat, up to this step. */
+function chocolateFor(step: Step, formula: FormulaDocument, grams: GramsByLine): number {
+  const upTo = formula.steps.slice(pullIndex(formula) + 1, formula.steps.indexOf(step) + 1)
+  const goesIn = new Set(upTo.flatMap((s) => s.adds ?? []))
+  const lines = formula.lines.filter((l) => goesIn.has(l.group) && /chocolate/.test(l.ingredient))
+  return lines.reduce((sum, l) => sum + (grams[l.id] ?? 0), 0)
+}
+
 /** g of what is tempered, and how much of it is fat: all that is in such a formula. */
 function chocolateIn(formula: FormulaDocument, grams: GramsByLine, kind: Chocolate): { grams: number; fat: number } {
   const lines = formula.lines.map((l) => ({ g: grams[l.id] ?? 0, ingredient: ingredientIn(formula, l.ingredient) }))
@@ -76,7 +85,8 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
     case 'coat': {
       if (!piece) return null
       const { grams, staysOn } = coatGrams(plan.pieces, piece.areaCm2)
-      return { id: 'coat', figures: { grams: inGrams(grams), staysOn: inGrams(staysOn) } }
+      const listed = inGrams(chocolateFor(step, formula, plan.grams))
+      return { id: 'coat', figures: { grams: inGrams(grams), staysOn: inGrams(staysOn), listed } }
     }
     case 'temper': {
       const { grams, fat } = chocolateIn(formula, plan.grams, work.chocolate)

@@ -19,10 +19,13 @@ const HOT: ReadonlySet<CautionId> = new Set(['hotSugar', 'hotForming'])
 export function cautionsOf(formula: FormulaDocument, step: Step): readonly CautionId[] {
   const own = step.cautions ?? []
   const work = step.handwork ? handworkFacts(step.handwork.kind).cautions : []
-  const kept = work.filter((c) => c !== 'sharedBoards' || hasNuts(formula))
+  const kept = work.filter((c) => (c === 'sharedBoards' ? hasNuts(formula) : c !== 'mixer' || !BY_HAND.test(step.say)))
   const cool = isBoiled(formula) && !scalds(formula)
   return [...new Set([...own, ...kept])].filter((c) => !cool || !HOT.has(c))
 }
+
+/** "Beat with a wooden spoon": no whisk runs. */
+const BY_HAND = /\bby hand\b|\bwooden (?:paddle|spoon)\b|\bwith (?:a|the) (?:spatula|spoon)\b/i
 
 const NUTS: ReadonlySet<Allergen> = new Set(['nuts', 'peanuts', 'sesame'])
 

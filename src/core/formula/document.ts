@@ -95,7 +95,13 @@ export type Shape =
     }
   /** `sticks`: stood in the cavities before they are filled. */
   | { readonly kind: 'mould'; readonly millilitres: number; readonly sticks?: boolean }
-  | { readonly kind: 'broken'; readonly thicknessMm: number; readonly gramsEach: number }
+  | {
+      readonly kind: 'broken'
+      readonly thicknessMm: number
+      readonly gramsEach: number
+      /** Made one by one, and no sheet that is broken. */
+      readonly formed?: 'dropped' | 'rolled'
+    }
 
 /** ◊ No formula says more than this is got ready. */
 export const mostReady = 40
@@ -177,6 +183,10 @@ export const readyIn = (formula: FormulaDocument): string[] => piecesOf(formula)
 
 /** Every line, those of parts first. */
 export const allLines = (formula: FormulaDocument): Line[] => piecesOf(formula).flatMap((p) => p.formula.lines)
+
+/** Groups in which there is something to weigh. */
+export const filledGroups = ({ groups, lines }: Pick<FormulaDocument, 'groups' | 'lines'>): Group[] =>
+  groups.filter((g) => lines.some((l) => l.group === g.id))
 
 /** What is boiled in it, in order. */
 export const boiledIn = (formula: FormulaDocument): { part: string | null; label: string; formula: BoiledFormula }[] =>

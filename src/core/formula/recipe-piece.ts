@@ -22,7 +22,7 @@ import { inOtherPot, ONTO_FOAM, pours } from './recipe-moves'
 import { fullTyped, mentions, namesOf } from './recipe-names'
 import { LIES_AROUND, placesOf, probablyAt } from './recipe-places'
 import { inPortions } from './recipe-portions'
-import { madeFrom, shapeSaid } from './recipe-shape'
+import { madeFrom, shapeSaid, WASTE } from './recipe-shape'
 import { readySaid, stepsFrom } from './recipe-steps'
 import { unlistedIn } from './recipe-unlisted'
 import { isOutside, purposeIn, purposeOf } from './recipe-written'
@@ -172,7 +172,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       stageC: (drop, at) => (massOf(mixAt(at)) > 0 ? (targetOf(drop, mixAt(at))?.celsius ?? null) : null),
     }),
     shape: blankFormula.shape,
-    waste: 0.05,
+    waste: WASTE,
     boils: [],
     ...ownOf(known),
   }

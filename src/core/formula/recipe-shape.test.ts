@@ -1,11 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { BoiledFamilyId } from '../craft/families'
+import { massOf } from '../matter/mix'
 import { pantryOf } from '../matter/names'
-import type { Shape } from './document'
+import { gramsAsWritten, type Shape } from './document'
 import { readRecipe } from './recipe'
 import { sentences } from './recipe-clauses'
 import { shapeSaid } from './recipe-shape'
+import { scale } from './scale'
+import { finishedMix, traceSteps } from './trace'
 
 const read = (
   family: BoiledFamilyId,
@@ -100,8 +103,18 @@ describe('the pieces a method speaks of', () => {
       { kind: 'broken', thicknessMm: 7 },
     ],
     ['puddles of so many ml', 'hard-candy', 'Drop 3 ml puddles onto silicone.', { kind: 'mould', millilitres: 3 }],
-    ['what is dropped', 'nougat', 'Drop by teaspoonfuls on paper.', { kind: 'broken', gramsEach: 7 }],
-    ['what is dropped from a spoon', 'fudge', 'Drop by tablespoons onto paper.', { kind: 'broken', gramsEach: 21 }],
+    [
+      'what is dropped',
+      'nougat',
+      'Drop by teaspoonfuls on paper.',
+      { kind: 'broken', gramsEach: 7, formed: 'dropped' },
+    ],
+    [
+      'what is dropped from a spoon',
+      'fudge',
+      'Drop by tablespoons onto paper.',
+      { kind: 'broken', gramsEach: 21, formed: 'dropped' },
+    ],
     [
       'a rope as thick as it is rolled',
       'hard-candy',
@@ -110,9 +123,24 @@ describe('the pieces a method speaks of', () => {
     ],
     ['rounds that are stamped', 'fudge', 'Roll to 1/2 in, stamp into 1 in rounds.', { lengthMm: 25.4, round: true }],
     ['moulds by what each takes', 'toffee', 'Deposit into molds (5 g each).', { kind: 'mould', millilitres: 3.6 }],
-    ['portions that are deposited', 'fudge', 'Deposit 12 g discs into starch.', { kind: 'broken', gramsEach: 12 }],
-    ['balls rolled so far across', 'caramel', 'Roll into 2.5 cm balls.', { kind: 'broken', gramsEach: 11.5 }],
-    ['balls so far across', 'fudge', 'Shape into 3/4-inch balls.', { kind: 'broken', gramsEach: 5.1 }],
+    [
+      'portions that are deposited',
+      'fudge',
+      'Deposit 12 g discs into starch.',
+      { kind: 'broken', gramsEach: 12, formed: 'dropped' },
+    ],
+    [
+      'balls rolled so far across',
+      'caramel',
+      'Roll into 2.5 cm balls.',
+      { kind: 'broken', gramsEach: 11.5, formed: 'rolled' },
+    ],
+    [
+      'balls so far across',
+      'fudge',
+      'Shape into 3/4-inch balls.',
+      { kind: 'broken', gramsEach: 5.1, formed: 'rolled' },
+    ],
     ['squares by their weight', 'caramel', 'Pour 15 mm deep, cut at 10 g.', { lengthMm: 21.8, heightMm: 15 }],
     ['how thick it is, after a comma', 'brittle', 'Roll flat between sheets, about 5 mm. Cut.', { heightMm: 5 }],
     ['how deep, at the end', 'brittle', 'Press into a 20 cm tin with a spatula, 8 mm. Score.', { heightMm: 8 }],
@@ -121,7 +149,12 @@ describe('the pieces a method speaks of', () => {
     ['drops of so many ml', 'toffee', 'Deposit 2.5 ml drops in moulds.', { kind: 'mould', millilitres: 2.5 }],
     ['half a spoon', 'hard-candy', 'Drop by half-teaspoons onto marble.', { gramsEach: 3.5 }],
     ['two sides joined by hyphens', 'caramel', 'Cut into 1-by-1 1/2-inch pieces.', { lengthMm: 25.4, widthMm: 38.1 }],
-    ['what is scooped', 'fudge', 'Scoop rounds on foil with a 2 Tbsp scoop.', { kind: 'broken', gramsEach: 21 }],
+    [
+      'what is scooped',
+      'fudge',
+      'Scoop rounds on foil with a 2 Tbsp scoop.',
+      { kind: 'broken', gramsEach: 21, formed: 'dropped' },
+    ],
     ['portions', 'honeycomb', 'Portion with a hot wire into 30 × 30 mm.', { kind: 'cut', lengthMm: 30 }],
     ['a portion that is dropped', 'fudge', 'Warm a portion, add mint, and drop into moulds.', { kind: 'mould' }],
     ['cubes, as high as they are wide', 'fudge', 'Slice in 3 cm cubes.', { lengthMm: 30, heightMm: 30 }],
@@ -158,15 +191,30 @@ describe('the pieces a method speaks of', () => {
       'Stir. 6 jars of 100ml approx.',
       { kind: 'mould', millilitres: 100 },
     ],
-    ['heaped spoons', 'fudge', 'Spoon out by heaping tablespoons on foil.', { kind: 'broken', gramsEach: 21 }],
+    [
+      'heaped spoons',
+      'fudge',
+      'Spoon out by heaping tablespoons on foil.',
+      { kind: 'broken', gramsEach: 21, formed: 'dropped' },
+    ],
     ['what it is cast to', 'caramel', 'Cast to frame, 10 mm. Cut 3x1.5 cm.', { lengthMm: 30, heightMm: 10 }],
     ['frames', 'caramel', 'Pour in frames 12 mm. Cut 30 x 15 mm.', { lengthMm: 30, heightMm: 12 }],
     ['lengths of a rope', 'hard-candy', 'Pull. Cut into 15 cm lengths.', { lengthMm: 150, widthMm: 15 }],
     ['a whole and a half inch', 'caramel', 'Cut into 1 x 1/2-inch pieces.', { lengthMm: 25.4, widthMm: 12.7 }],
-    ['small spoons it is dropped from', 'fudge', 'Drop by tsp. onto paper.', { kind: 'broken', gramsEach: 7 }],
+    [
+      'small spoons it is dropped from',
+      'fudge',
+      'Drop by tsp. onto paper.',
+      { kind: 'broken', gramsEach: 7, formed: 'dropped' },
+    ],
     ['blocks it is sawn into', 'honeycomb', 'Saw into 25 mm blocks.', { kind: 'cut', lengthMm: 25, heightMm: 25 }],
     ['how much each weighs', 'toffee', 'Pour at 6 mm. Break in 15 g pieces.', { thicknessMm: 6, gramsEach: 15 }],
-    ['how much each heap weighs', 'caramel', 'Cool. Spoon 12 g heaps on a mat.', { kind: 'broken', gramsEach: 12 }],
+    [
+      'how much each heap weighs',
+      'caramel',
+      'Cool. Spoon 12 g heaps on a mat.',
+      { kind: 'broken', gramsEach: 12, formed: 'dropped' },
+    ],
     ['pieces it is sawn into', 'honeycomb', 'Saw into pieces.', { kind: 'broken' }],
     ['a board it is cut on', 'brittle', 'Turn out on a cutting board. Break up.', { kind: 'broken' }],
     ['moulds', 'caramel', 'Deposit in greased moulds.', { kind: 'mould' }],
@@ -201,10 +249,23 @@ describe('the pieces a method speaks of', () => {
     const shape = read('hard-candy', method, 1, 'Lollipops', makes)
     expect(shape).toMatchObject({ millilitres: millilitres > 40 ? 6 : millilitres })
     expect(read('hard-candy', method, 0.3, 'Lollipops', makes)).toMatchObject({
-      millilitres: makes === 5000 ? 6 : 300 / (makes ?? 12),
+      millilitres: makes === 5000 ? 6 : Math.floor(2850 / (makes ?? 12)) / 10,
     })
-    expect(read('fudge', 'Drop by spoonfuls.', 1, '', 40)).toMatchObject({ gramsEach: 32.5 })
-    expect(read('popcorn', 'Butter your hands and shape into 20 balls.', 1)).toMatchObject({ gramsEach: 65 })
+    expect(read('fudge', 'Drop by spoonfuls.', 1, '', 40)).toMatchObject({ gramsEach: 30.8 })
+    expect(read('popcorn', 'Butter your hands and shape into 20 balls.', 1)).toMatchObject({ gramsEach: 61.7 })
+  })
+
+  it.each([
+    ['Drop by spoonfuls onto paper.', 24],
+    ['Pour into lollipop moulds.', 20],
+    ['Roll into balls.', 40],
+  ])('are as many as it says it makes: %s', (method, makes) => {
+    const { formula } = readRecipe(
+      `Sweets\nMakes ${makes}\n\n300 g sugar\n120 g glucose syrup\n100 g water\n\nMethod\nBoil all to 140 °C. ${method}`,
+      pantryOf(),
+    )
+    const grams = massOf(finishedMix(traceSteps(formula, gramsAsWritten(formula))))
+    expect(scale(formula, { size: { by: 'weight', grams } }).pieces).toBe(makes)
   })
 
   it('are no lollipops where they are poured and cut, whatever they are called', () => {

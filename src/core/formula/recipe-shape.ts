@@ -293,7 +293,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
   // "butterscotch lollies" that are poured and cut have no sticks
   if ((LOLLIPOPS.test(name) && !(any(CUTS) && !any(STICKS))) || any(LOLLIPOP_MOULDS)) {
     const count = makes ?? Number(LOLLIPOP_COUNT.exec(said.join('. '))?.[1] ?? Number.NaN)
-    const share = litres === null || Number.isNaN(count) ? spoonfulIn(after) : (litres * 1000) / count
+    const share = litres === null || Number.isNaN(count) ? spoonfulIn(after) : shareOf(litres * 1000, count)
     const each = portion === null ? share : portion / PIECE_DENSITY
     return lollipopOf(told, Number.isNaN(millilitres) ? each : millilitres)
   }
@@ -327,28 +327,40 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
   }
   const spoonful = spoonfulIn(after)
   const each = eachOf(made, makes ?? cutInto(told)) ?? portion
-  if (spoonful !== null)
-    return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: each ?? tenths(spoonful * PIECE_DENSITY) }
+  if (spoonful !== null) return oneByOne('dropped', each ?? tenths(spoonful * PIECE_DENSITY))
   const ball = any(BALLS) ? ballOf(told) : null
-  if (ball !== null) return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: portion ?? ball }
+  if (ball !== null) return oneByOne('rolled', portion ?? ball)
   if (any(BREAKS) || plain.kind === 'broken')
     return {
       kind: 'broken',
       thicknessMm: mm(usualMm),
       gramsEach: each ?? (plain.kind === 'broken' ? plain.gramsEach : BROKEN.gramsEach),
     }
-  const rolled = portion ?? (any(BALLS) ? each : null)
-  if (rolled !== null) return { kind: 'broken', thicknessMm: DROPPED_MM, gramsEach: rolled }
+  const eachFormed = portion ?? (any(BALLS) ? each : null)
+  if (eachFormed !== null) return oneByOne(any(BALLS) ? 'rolled' : 'dropped', eachFormed)
   if (plain.kind !== 'cut') return plain
   return { ...plain, ...sharedBy(makes, area), heightMm: mm(usualMm) }
 }
+
+/** What is made one by one, so many g each. */
+const oneByOne = (formed: 'dropped' | 'rolled', gramsEach: number): Shape => ({
+  kind: 'broken',
+  thicknessMm: DROPPED_MM,
+  gramsEach,
+  formed,
+})
+
+/** ◊ So much of a pasted recipe is lost to edges and pot; how many it makes is counted without that. */
+export const WASTE = 0.05
+/** What each gets of all that is made, in tenths, so that there is enough for the last. */
+const shareOf = (all: number, count: number): number => Math.floor((10 * all * (1 - WASTE)) / count) / 10
 
 /** ◊ No piece that is dropped or broken off is lighter or heavier than this, g. */
 const PIECE_G = { least: 1, most: 200 }
 
 /** g of a piece where all of it is made into so many; null where that is not known. */
 function eachOf(made: Made | null, makes: number | null): number | null {
-  const each = made !== null && makes !== null ? Math.round((10 * made.grams) / makes) / 10 : Number.NaN
+  const each = made !== null && makes !== null ? shareOf(made.grams, makes) : Number.NaN
   return each >= PIECE_G.least && each <= PIECE_G.most ? each : null
 }
 

@@ -109,8 +109,11 @@ function slabGrams(shape: Cut, tray: Tray, pieces: number, density: number): num
 function vesselGrams(shape: Shape, vessel: Vessel, density: number): number {
   if (vessel.kind === 'mould') return vessel.cavities * vessel.millilitres * density
   const height = shape.kind === 'cut' ? shape.heightMm : shape.kind === 'broken' ? shape.thicknessMm : 0
-  return (trayArea(vessel) * height * density) / 1000
+  const covered = shape.kind === 'broken' && shape.formed ? APART : 1
+  return (trayArea(vessel) * covered * height * density) / 1000
 }
+/** ◊ So much of a tray is covered by what is dropped or rolled one by one. */
+const APART = 0.5
 
 /** ◊ What stays in the pot and on the spoon when a whole tray or mould is filled. */
 const CLINGS = 0.015

@@ -54,6 +54,7 @@ export function firstChoice(formula: FormulaDocument, kitchen: KitchenView): Cho
   const vessels = kitchen.vessel
     .filter((v) => v.kind === kind)
     .map((v) => ({ id: v.id, spare: spareOf(formula, v) }))
+    .filter(({ spare }) => Number.isFinite(spare))
     .sort((a, b) => a.spare - b.spare)
   const rest = {
     room: kitchen.room[0]?.id ?? '',
@@ -73,10 +74,16 @@ export function firstChoice(formula: FormulaDocument, kitchen: KitchenView): Cho
 /** What another tray to line and pour costs, as area, mm². */
 const TRAY = 120_000
 
-/** How badly a vessel suits: a mould by its cavity, a tray by the area left over. */
+/** ◊ A cavity that is so many times as large as the piece, or as small, is none of its own, as a logarithm. */
+const UNLIKE = Math.log(1.5)
+
+/** How badly a vessel suits: a mould by its cavity, a tray by the area left over; infinite for what does not suit at all. */
 function spareOf(formula: FormulaDocument, vessel: Vessel): number {
-  if (vessel.kind === 'mould')
-    return formula.shape.kind === 'mould' ? Math.abs(vessel.millilitres - formula.shape.millilitres) : 0
+  if (vessel.kind === 'mould') {
+    const wanted = formula.shape.kind === 'mould' ? formula.shape.millilitres : vessel.millilitres
+    const off = Math.abs(Math.log(vessel.millilitres / wanted))
+    return off > UNLIKE ? Number.POSITIVE_INFINITY : off
+  }
   try {
     const plan = scale(formula, { size: sizeAsWritten(formula), vessel })
     // one large tray before several small ones

@@ -105,7 +105,7 @@ function Lay({ formula, sized: { plan }, vessel }: { formula: FormulaDocument; s
       </>
     )
   const wanted = plan.shape.kind === 'broken' ? plan.shape.thicknessMm : lies
-  const { broken, fills } = lyingOf(workOf(formula.family, formula.school))
+  const { broken, fills } = lyingOf(plan.shape, workOf(formula.family, formula.school))
   if (fills === null) return <p className="text-body">{broken}.</p>
   return (
     <>

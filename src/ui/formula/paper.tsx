@@ -5,6 +5,7 @@ import {
   type BatchPlan,
   type Conditions,
   type FormulaDocument,
+  filledGroups,
   inCelsius,
   inCelsiusStep,
   inGrams,
@@ -111,7 +112,7 @@ function Piece({ piece, plan, alone }: { piece: SizedPiece; plan: BatchPlan; alo
               {boils.some((b) => b.label) && `: ${boils.map((b) => b.label).join(', ')}`}
             </p>
           )}
-          {formula.groups.map((g) => (
+          {filledGroups(formula).map((g) => (
             <table key={g.id} className="mb-2 w-full border-collapse text-body">
               <caption className="border-b border-black pb-0.5 text-left text-fine font-semibold">
                 {proseIn(g.label, say)}

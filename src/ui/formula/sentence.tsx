@@ -44,8 +44,11 @@ export function Sentence({ formula, kitchen, size, shape, choice, plan, onSizing
           <SizeEditor formula={formula} size={size} plan={plan} vessel={vessel} onSize={(size) => onSizing({ size })} />
         )}
       </Slot>
-      <span>{shape.kind === 'broken' ? lyingOf(workOf(formula.family, formula.school)).made : 'of'}</span>
-      <Slot label={shape.kind === 'broken' ? 'How thick' : 'Size of a piece'} text={shapeText(shape, say)}>
+      <span>{shape.kind === 'broken' ? lyingOf(shape, workOf(formula.family, formula.school)).made : 'of'}</span>
+      <Slot
+        label={shape.kind === 'broken' && !shape.formed ? 'How thick' : 'Size of a piece'}
+        text={shapeText(shape, say)}
+      >
         {(close) => (
           <>
             {plan && vessel?.kind === 'tray' && (

@@ -143,6 +143,7 @@ describe('the size of a piece', () => {
     [{ kind: 'mould', millilitres: 6, sticks: true }, '6 ml lollipops'],
     [{ kind: 'mould', millilitres: 190 }, '190 ml jars'],
     [{ kind: 'broken', thicknessMm: 6, gramsEach: 12 }, '6 mm thin'],
+    [{ kind: 'broken', thicknessMm: 12, gramsEach: 34, formed: 'dropped' }, '34 g each'],
   ] as const)('%j is said in words', (shape, text) => expect(shapeText(shape as Shape, say)).toBe(text))
 
   it('is as high as all of it in one tin lies, and the batch stays as large as it is', () => {

@@ -4,6 +4,7 @@ import type { KitchenView } from '@/contract/kitchen'
 import {
   type BatchPlan,
   type FormulaDocument,
+  filledGroups,
   type GramsByLine,
   inGrams,
   ingredientIn,
@@ -75,7 +76,7 @@ export function WeighList({ formula, plan, priced }: Props) {
 
 function Groups({ formula, grams, total }: { formula: FormulaDocument; grams: GramsByLine; total: number }) {
   const say = useSay()
-  return formula.groups.map((group) => (
+  return filledGroups(formula).map((group) => (
     <table key={group.id} className="mt-2.5 w-full border-collapse">
       <caption className="border-b border-line pb-1.5 text-left text-fine font-semibold text-muted">
         {proseIn(group.label, say)}

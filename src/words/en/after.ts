@@ -185,7 +185,10 @@ const eatenBy: Readonly<Record<WrapBy['spoils'], string>> = {
 const wants: Sayings<WantFigures, string> = {
   dust: ({ grams, starch }, say) =>
     `${say.weight(grams)} to dust with: ${say.weight(starch)} starch, the rest icing sugar.`,
-  coat: ({ grams, staysOn }, say) => `${say.weight(grams)} to dip in; ${say.weight(staysOn)} of it stays on them.`,
+  coat: ({ grams, staysOn, listed }, say) =>
+    listed > 0
+      ? `${say.weight(listed)} is in the list. All round they take ${say.weight(staysOn)}, out of ${say.weight(grams)} to dip in${listed < staysOn ? ': it does for a side, or for some of them' : ''}.`
+      : `${say.weight(grams)} to dip in; ${say.weight(staysOn)} of it stays on them.`,
   temper: ({ chocolate, melt, seed, meltTo, workAt, tooWarm }, say) =>
     `Melt ${say.weight(melt)} of the ${chocolateNames[chocolate]} to ${say.temperature(meltTo)}, hold back ${say.weight(seed)} as seed, and stir that in to ${say.fine(workAt)}.${tooWarm ? ' This room is too warm for it to set with a gloss.' : ''}`,
   table: ({ grams, downTo, takes, workAt }, say) =>

@@ -11,10 +11,18 @@ interface Props {
   onFormula(formula: FormulaDocument, box?: string): void
 }
 
-const shapes: Record<Shape['kind'], { label: string; fresh: Shape }> = {
+/** The ways a sweet becomes pieces. */
+type ShapedBy = Shape['kind'] | 'dropped' | 'rolled'
+const shapedBy = (shape: Shape): ShapedBy => (shape.kind === 'broken' && shape.formed) || shape.kind
+
+const ONE_BY_ONE = { kind: 'broken', thicknessMm: 12, gramsEach: 15 } as const
+
+const shapes: Record<ShapedBy, { label: string; fresh: Shape }> = {
   cut: { label: 'cut', fresh: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 15 } },
   mould: { label: 'moulded', fresh: { kind: 'mould', millilitres: 4 } },
   broken: { label: 'broken by hand', fresh: { kind: 'broken', thicknessMm: 6, gramsEach: 15 } },
+  dropped: { label: 'dropped one by one', fresh: { ...ONE_BY_ONE, formed: 'dropped' } },
+  rolled: { label: 'rolled by hand', fresh: { ...ONE_BY_ONE, formed: 'rolled' } },
 }
 
 const SPAN = { as: 'length', least: 1, most: 500 } as const
@@ -76,9 +84,9 @@ export function Facts({ formula, onFormula }: Props) {
         <Select
           small
           label="Pieces are"
-          options={Object.entries(shapes).map(([id, s]) => ({ id: id as Shape['kind'], label: s.label }))}
-          value={shape.kind}
-          onPick={(kind) => set({ shape: shapes[kind].fresh })}
+          options={Object.entries(shapes).map(([id, s]) => ({ id: id as ShapedBy, label: s.label }))}
+          value={shapedBy(shape)}
+          onPick={(by) => set({ shape: shapes[by].fresh })}
         />
         {dimensions[shape.kind].map(({ name, label, as, least, most }) => (
           <NumberField

@@ -68,7 +68,14 @@ function Sentences({ title, lines }: { readonly title: string; readonly lines: r
   )
 }
 
-const CAME_ABOUT: Readonly<Record<Shape['kind'], string>> = { cut: 'Cut into', mould: 'Made into', broken: 'Spread' }
+const CAME_ABOUT: Readonly<Record<Shape['kind'] | 'dropped' | 'rolled', string>> = {
+  cut: 'Cut into',
+  mould: 'Made into',
+  broken: 'Spread',
+  dropped: 'Dropped,',
+  rolled: 'Rolled,',
+}
+const cameAbout = (shape: Shape): string => CAME_ABOUT[(shape.kind === 'broken' && shape.formed) || shape.kind]
 
 interface PieceProps extends Pick<MomentProps, 'target'> {
   readonly piece: ToldPiece
@@ -93,8 +100,7 @@ function Piece({ piece, titled, target }: PieceProps) {
       )}
       {formula.lines.length > 0 && !piece.joinsPot && (
         <p className="text-small text-muted">
-          {CAME_ABOUT[formula.shape.kind]}{' '}
-          <span className="font-semibold text-ink">{shapeText(formula.shape, say)}</span>
+          {cameAbout(formula.shape)} <span className="font-semibold text-ink">{shapeText(formula.shape, say)}</span>
           {piece.usualShape && ', as is usual for its kind'}
         </p>
       )}
