@@ -1,6 +1,6 @@
 /** Makes docs/science's charts anew and fills the tables of docs/science.md, between their marks, from the core. */
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs'
-import { boiledFamilies, landingOf } from '@/core'
+import { boiledFamilies, type FamilyId, isGrained, landingOf, schoolsOf } from '@/core'
 import { expectedOf } from '@/core/craft/testing'
 import { biteNames, stageNames } from '@/words'
 import { benchForecast } from './bench/forecast'
@@ -9,7 +9,11 @@ import { charts } from './science/charts'
 import { checks } from './science/checks'
 
 const families = await Promise.all(
-  Object.entries(boiledFamilies).map(async ([id, { label }]) => ({ label, ...(await expectedOf(id)) })),
+  (Object.keys(boiledFamilies) as (FamilyId & keyof typeof boiledFamilies)[]).map(async (id) => ({
+    label: boiledFamilies[id].label,
+    grained: isGrained(id, Object.keys(schoolsOf(id))[0] ?? ''),
+    ...(await expectedOf(id)),
+  })),
 )
 
 const row = (cells: readonly string[]): string => `| ${cells.join(' | ')} |`
@@ -32,8 +36,8 @@ const tables: Record<string, () => string> = {
   families: () =>
     table(
       ['family', 'target', 'bite at 20 °C', 'stage', 'final water', 'ordinary'],
-      families.map(({ label, ordinary, lands }) => {
-        const l = landingOf({ ordinary })
+      families.map(({ label, grained, ordinary, lands }) => {
+        const l = landingOf({ ordinary }, grained)
         return [
           label,
           `${ordinary.target} °C`,

@@ -1,6 +1,7 @@
 /** The pot at one moment: where the syrup is, what is left in it, what comes next and when. */
 
 import { type Bite, biteOf } from '../craft/bite'
+import { isGrained } from '../craft/families'
 import { type StageFacts, stageOf, stagesOf } from '../craft/stages'
 import { whenDownTo } from '../finish/course'
 import type { FinishAssessment } from '../finish/finish'
@@ -155,7 +156,9 @@ export function potNow(
     boiling,
     water,
     stage: boiled ? stageOf(boiled) : null,
-    bite: boiled ? biteOf(boiled, cook.conditions.roomC) : null,
+    bite: boiled
+      ? biteOf(boiled, cook.conditions.roomC, { grained: isGrained(cook.formula.family, cook.formula.school) })
+      : null,
   }
 }
 

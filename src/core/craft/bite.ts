@@ -1,6 +1,7 @@
-/** How the finished sweet bites: how far the room is above its glass transition. */
+/** How the finished sweet bites: how far the room is above its glass transition, or how much of it is crystal where it is meant to grain. */
 import { type Mix, massOf } from '../matter/mix'
 import { glassTransition } from '../physics/glass'
+import { crystalShare } from '../physics/humidity'
 import { type CelsiusStep, stepBetween } from '../quantity/figures'
 
 /** ◊ Upper edge of each bite, in degrees the room is above the glass point; hardest first. */
@@ -15,12 +16,28 @@ const edges = {
   pours: Number.POSITIVE_INFINITY,
 } as const
 
-export type BiteId = keyof typeof edges
+/** ◊ Lower edge of each bite of a grained sweet: crystal, as a share of its sugar and water; driest first. */
+const grainEdges = {
+  'dry-grain': 0.56,
+  'firm-grain': 0.43,
+  'soft-grain': 0.3,
+  spoonable: 0,
+} as const
+
+export type BiteId = keyof typeof edges | keyof typeof grainEdges
 
 export interface Bite {
   readonly id: BiteId
   /** Room minus glass transition. */
   readonly aboveGlass: CelsiusStep
+  /** Crystal, as a share of sugar and water, where that is what is bitten on; null for what does not grain. */
+  readonly crystal: number | null
+}
+
+/** What was made of a mix. `foam`: it was whipped, and holds; `grained`: its sugar has come out as fine crystals. */
+export interface Worked {
+  readonly foam?: boolean
+  readonly grained?: boolean
 }
 
 /** ◊ A chew held up by milk protein or gelatin feels this many degrees firmer per share of the sweet; never brittle. */
@@ -32,17 +49,23 @@ const SETS = 0.015
 /** ◊ Share of milk protein from which cold milk and sugar is a paste, and runs no more. */
 const THICKENS = 0.035
 
-/** The bite of `mix` with the water it has, in a room at `roomC` (°C); `foam`: it was whipped, and holds. Word edges are assumed (◊). */
-export function biteOf(mix: Mix, roomC: number, foam = false): Bite {
+/** The bite of `mix` with the water it has, in a room at `roomC` (°C). Word edges are assumed (◊). */
+export function biteOf(mix: Mix, roomC: number, { foam = false, grained = false }: Worked = {}): Bite {
   const aboveGlass = stepBetween(roomC, glassTransition(mix))
+  if (grained) {
+    const crystal = crystalShare(mix, roomC)
+    const bites = Object.keys(grainEdges) as (keyof typeof grainEdges)[]
+    return { id: bites.find((bite) => crystal >= grainEdges[bite]) ?? 'spoonable', aboveGlass, crystal }
+  }
   const firmer = (FIRMS.milkProtein * mix.milkProtein + FIRMS.gelatin * mix.gelatin) / massOf(mix)
   const felt = aboveGlass > CHEWS_FROM ? Math.max(CHEWS_FROM, aboveGlass - firmer) : aboveGlass
-  const softest: BiteId =
+  const softest: keyof typeof edges =
     mix.gelatin / massOf(mix) >= SETS
       ? 'soft-chew'
       : foam || mix.milkProtein / massOf(mix) >= THICKENS
         ? 'spoonable'
         : 'pours'
-  const id = (Object.keys(edges) as BiteId[]).find((bite) => felt < edges[bite] || bite === softest) ?? softest
-  return { id, aboveGlass }
+  const id =
+    (Object.keys(edges) as (keyof typeof edges)[]).find((bite) => felt < edges[bite] || bite === softest) ?? softest
+  return { id, aboveGlass, crystal: null }
 }

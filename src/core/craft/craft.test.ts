@@ -6,7 +6,7 @@ import { waterLeftAt } from '../physics/boiling'
 import { standardPressure } from '../physics/water'
 import { testConditions } from '../testing'
 import { biteOf } from './bite'
-import { boiledFamilies } from './families'
+import { boiledFamilies, type FamilyId, isGrained } from './families'
 import { landingOf } from './ordinary'
 import { stageOf, stagesOf, stageTable } from './stages'
 import { expectedOf } from './testing'
@@ -58,7 +58,8 @@ describe('bite', () => {
     '%s: the ordinary formula at its usual target is what it should be',
     async (id, family) => {
       const expected = await expectedOf(id)
-      const landing = landingOf(expected)
+      const grained = isGrained(id as FamilyId, Object.keys(family.schools)[0] ?? '')
+      const landing = landingOf(expected, grained)
       expect(expected.lands.bite).toContain(landing.bite.id)
       expect(expected.lands.stage).toContain(landing.stage.id)
       expect(landing.water).toBeGreaterThanOrEqual(expected.lands.water[0])
@@ -74,8 +75,32 @@ describe('bite', () => {
     expect(biteOf(mix({ ...cloud, gelatin: 2 }), 21).id).toBe('soft-chew')
     const thin = mix({ sucrose: 40, glucoseSolids: 20, water: 40 })
     expect(biteOf(thin, 21).id).toBe('pours')
-    expect(biteOf(thin, 21, true).id).toBe('spoonable')
+    expect(biteOf(thin, 21, { foam: true }).id).toBe('spoonable')
     expect(biteOf(mix({ sucrose: 40, lactose: 12, milkProtein: 7, water: 30 }), 21).id).toBe('spoonable')
+  })
+
+  it('of a grained sweet is that of its crystals: firmer with less water, softer with more doctors', () => {
+    const fudge = (water: number, glucose: number) =>
+      biteOf(mix({ sucrose: 70 - glucose, glucoseSolids: glucose, milkProtein: 2, fat: 10, water }), 20, {
+        grained: true,
+      })
+    const crystals = [6, 9, 12, 15, 18].map((water) => fudge(water, 5).crystal ?? Number.NaN)
+    expect([...crystals].sort((a, b) => b - a)).toEqual(crystals)
+    expect(fudge(10, 20).crystal).toBeLessThan(fudge(10, 5).crystal ?? 0)
+    expect([6, 11, 15, 24].map((water) => fudge(water, 5).id)).toEqual([
+      'dry-grain',
+      'firm-grain',
+      'soft-grain',
+      'spoonable',
+    ])
+    expect(biteOf(mix({ sucrose: 70, water: 12 }), 20).crystal).toBeNull()
+  })
+
+  // what is cut into squares is no paste: 112 to 116° is where fudge is pulled
+  it.each([112, 113.5, 115, 116])('of a fudge pulled at %d° holds a cut', async (celsius) => {
+    const { ordinary, ...rest } = await expectedOf('fudge')
+    const { bite } = landingOf({ ...rest, ordinary: { ...ordinary, target: celsius } }, true)
+    expect(['soft-grain', 'firm-grain']).toContain(bite.id)
   })
 
   it('softens with water and with a warmer room', () => {

@@ -20,15 +20,15 @@ export interface Landing {
 const weighed = (grams: Readonly<Record<string, number>>): Mix =>
   mixOf(Object.entries(grams).map(([id, g]) => ({ ingredient: ingredientById(id), grams: g })))
 
-/** Where the ordinary formula of a family lands at its usual target, in a room at `roomC`. */
-export function landingOf({ ordinary }: Pick<Expected, 'ordinary'>, roomC = 20): Landing {
+/** Where the ordinary formula of a family lands at its usual target, in a room at `roomC`; `grained`: it is meant to grain. */
+export function landingOf({ ordinary }: Pick<Expected, 'ordinary'>, grained: boolean, roomC = 20): Landing {
   const cold = weighed(ordinary.pot)
   const atTarget = { ...cold, water: Math.min(cold.water, waterLeftAt(cold, ordinary.target)) }
   const finished = addMix(atTarget, weighed(ordinary.after ?? {}))
   return {
     atTarget,
     finished,
-    bite: biteOf(finished, roomC),
+    bite: biteOf(finished, roomC, { grained }),
     stage: stageOf(atTarget),
     water: 100 * waterShare(finished),
   }

@@ -124,6 +124,8 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
       }
     }
     case 'bake': {
+      // what was boiled is dried or set there, and is no dough that is baked through
+      if (analysis) return null
       const takes = bakesIn(formula, plan.grams, conditions.roomC, work.celsius)
       if (takes === null) return null
       return {

@@ -97,7 +97,7 @@ export function analyse(
     outGrams: massOf(whole),
     steamGrams: steamOf(untilPull),
     minutes: isBoiled(formula) ? foreseenMinutes(untilPull, conditions) : waitedMinutes(formula),
-    bite: biteOf(finished, conditions.roomC, work === 'whipped'),
+    bite: biteOf(finished, conditions.roomC, { foam: work === 'whipped', grained }),
     stage: stageOf(pull.before),
     // chocolate is no syrup: no drop of it tells anything
     stages: !isBoiled(formula) || work === 'tempered' ? [] : stagesOf(pull.before, conditions.pressurePa),

@@ -109,6 +109,7 @@ const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['fudge', AT_ONCE, 'stir-soon'],
   ['fudge', NEVER_BEATEN, 'stir-soon'],
   ['caramel', /\bdry[- ](?:caramel(?:i[sz]e)?|pan|melt)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
+  ['nougat', /\bdivinity\b|\bsea ?foam\b/i, 'grained'],
   ['caramel-sauce', /\b(?:stop|deglaze)\w*\b.{0,30}\b(?:water|juice)\b/i, 'stopped-water'],
   ['hard-candy', PULLED, 'pulled'],
   [

@@ -35,7 +35,7 @@ describe('what a recipe is', () => {
       'one-syrup',
     ],
     ['Sponge candy', '400 g sugar\n5 g gelatin powder', 'Boil to 150 °C.', 'honeycomb', 'plain'],
-    ['Divinity fudge', '400 g sugar\n2 egg whites', 'Boil to 125 °C. Pour over the whites.', 'nougat', 'one-syrup'],
+    ['Divinity fudge', '400 g sugar\n2 egg whites', 'Boil to 125 °C. Pour over the whites.', 'nougat', 'grained'],
     [
       'Marshmallow fudge',
       '300 g sugar\n160 g evaporated milk\n100 g marshmallows',

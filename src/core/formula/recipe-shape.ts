@@ -162,8 +162,17 @@ const CANE_MM = 300
 const within = <T extends { lengthMm: number; widthMm: number }>(piece: T, most: number = PIECE.most): T | null =>
   [piece.lengthMm, piece.widthMm].every((mm) => mm >= PIECE.least && mm <= most) ? piece : null
 
-/** Area of the tin a sentence speaks of, mm²; null where none is said. */
-function tinIn(said: string): number | null {
+/** Sides of a rectangle, mm. */
+type Sides = readonly [number, number]
+/** What something is poured into: its area, mm², and its sides where it has two that are straight. */
+interface Tin {
+  readonly area: number
+  readonly sides: Sides | null
+}
+const ofSides = (sides: Sides): Tin => ({ area: sides[0] * sides[1], sides })
+
+/** The tin a sentence speaks of; null where none is said. */
+function tinIn(said: string): Tin | null {
   const sentence = saidOnce(said)
   const pair = partsIn(TIN_PAIR, sentence)
   if (pair.length > 0) {
@@ -171,20 +180,21 @@ function tinIn(said: string): number | null {
     const unit = pair.find((s) => !/^[\d¼½¾⅓⅔]/.test(s))
     const [a = '', b = ''] = numbers
     const larger = Math.max(Number(a), Number(b))
-    return mmOf(a, unit ?? unitOfPan(larger)) * mmOf(b, unit ?? unitOfPan(larger))
+    return ofSides([mmOf(a, unit ?? unitOfPan(larger)), mmOf(b, unit ?? unitOfPan(larger))])
   }
   const [number, unit] = partsIn(TIN_ONE, sentence)
   if (number === undefined || unit === undefined) return null
   const side = mmOf(number, unit)
-  if (/\bloaf\b/i.test(sentence)) return LOAF * side ** 2
-  return /\b(?:round|springform)\b/i.test(sentence) ? (Math.PI * side ** 2) / 4 : side ** 2
+  if (/\bloaf\b/i.test(sentence)) return ofSides([side, LOAF * side])
+  if (/\b(?:round|springform)\b/i.test(sentence)) return { area: (Math.PI * side ** 2) / 4, sides: null }
+  return ofSides([side, side])
 }
 /** ◊ A loaf tin is half as wide as it is long. */
 const LOAF = 0.5
 /** The first sentence that speaks of a tin; null where none does. */
 export const tinSaid = (said: readonly string[]): string | null => said.find((s) => tinIn(s) !== null) ?? null
-/** Area of the first tin that sentences speak of, mm²; null where none does. */
-const tinOf = (said: readonly string[]): number | null => said.flatMap((s) => tinIn(s) ?? [])[0] ?? null
+/** The first tin that sentences speak of; null where none does. */
+const tinOf = (said: readonly string[]): Tin | null => said.flatMap((s) => tinIn(s) ?? [])[0] ?? null
 const unitOfPan = (larger: number): string => (larger < INCHES_BELOW ? 'in' : larger < CM_BELOW ? 'cm' : 'mm')
 
 /** ◊ From here on nobody measures tenths of a mm. */
@@ -204,7 +214,7 @@ function thicknessIn(said: readonly string[]): number | null {
 
 /** How deep it lies, mm: as the sentences `after` its end say, or as so many litres fill the first tin of `said`; null where neither is known. */
 export function depthSaid(after: readonly string[], said: readonly string[], litres: number | null): number | null {
-  const area = tinOf(said)
+  const area = tinOf(said)?.area
   const fills = litres !== null && area ? (litres * 1e6) / area : Number.NaN
   const mm = thicknessIn(after) ?? (fills >= SLAB.least && fills <= SLAB.most ? fills : null)
   if (mm === null) return null
@@ -221,10 +231,21 @@ function cutInto(told: string): number | null {
   return count === undefined ? null : Number(count)
 }
 
-/** The sides of a piece where a slab of so many mm² is cut into as many as it says, mm. */
-function sharedBy(makes: number | null, slab: number | null): { lengthMm: number; widthMm: number } | null {
+/** ◊ A piece that is so many times as long as wide is no square any more. */
+const OBLONG = 1.6
+/** A length of which so many do fit, mm. */
+const fitting = (mm: number): number => Math.floor(10 * mm + 1e-6) / 10
+
+/** The sides of a piece where a slab is cut into as many as it says, mm: in rows as near to squares as its sides allow. */
+function sharedBy(makes: number | null, slab: Tin | null): { lengthMm: number; widthMm: number } | null {
   if (makes === null || slab === null) return null
-  return within(squareOf(tenths(Math.sqrt(slab / makes))))
+  const [long, wide] = slab.sides ?? []
+  const rows = long && wide ? Array.from({ length: makes }, (_, i) => i + 1).filter((n) => makes % n === 0) : []
+  const pieces = rows.map((n) => [(long ?? 0) / n, ((wide ?? 0) * n) / makes] as const)
+  const oblong = ([a, b]: Sides): number => Math.max(a / b, b / a)
+  const best = pieces.toSorted((a, b) => oblong(a) - oblong(b))[0]
+  if (best && oblong(best) < OBLONG) return within({ lengthMm: fitting(best[0]), widthMm: fitting(best[1]) })
+  return within(squareOf(tenths(Math.sqrt(slab.area / makes))))
 }
 
 /** A round so far across, mm; null where none is said. */
@@ -286,7 +307,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
   const any = (words: RegExp): boolean => after.some((s) => words.test(s))
   const sizeOf = (words: RegExp) => after.flatMap((s) => (words.test(s) ? (pieceIn(s) ?? []) : []))[0]
   const around = tin === null ? [...said, ...into] : [...said, ...into, tin]
-  const area = tinOf(around)
+  const pan = tinOf(around)
   const portion = gramsSaid(told)
   const mm = (otherwise: number): number => depthSaid([...after, ...into], around, litres) ?? otherwise
   const millilitres = Number(partsIn(MILLILITRES, told)[0] ?? Number.NaN)
@@ -308,7 +329,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
   const usualMm = plain.kind === 'cut' ? plain.heightMm : plain.kind === 'broken' ? plain.thicknessMm : 10
   if (any(CUTS)) {
     const heightMm = mm(sizeOf(CUBES)?.lengthMm ?? usualMm)
-    const slab = area ?? (litres === null ? null : (litres * 1e6) / heightMm)
+    const slab = pan ?? (litres === null ? null : { area: (litres * 1e6) / heightMm, sides: null })
     const shared = sharedBy(makes ?? cutInto(told), slab)
     const size =
       sizeOf(CUTS) ??
@@ -339,7 +360,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
   const eachFormed = portion ?? (any(BALLS) ? each : null)
   if (eachFormed !== null) return oneByOne(any(BALLS) ? 'rolled' : 'dropped', eachFormed)
   if (plain.kind !== 'cut') return plain
-  return { ...plain, ...sharedBy(makes, area), heightMm: mm(usualMm) }
+  return { ...plain, ...sharedBy(makes, pan), heightMm: mm(usualMm) }
 }
 
 /** What is made one by one, so many g each. */

@@ -361,7 +361,7 @@ const table: { readonly [F in FamilyId]?: Readonly<Record<string, Change>> } = {
     raw: nutsAt(true, 'nuts-early'),
     roasted: nutsAt(false, 'nuts-late'),
   },
-  nougat: { 'two-syrups-soft': aimed(146), 'two-syrups-hard': aimed(153) },
+  nougat: { 'two-syrups-soft': aimed(146), 'two-syrups-hard': aimed(153), grained: aimed(126) },
   'hard-candy': { 'soft-bite': aimed(137), 'boil-per-colour': aimed(149) },
   popcorn: { 'soft-chew': aimed(127), crisp: aimed(148) },
 }

@@ -86,7 +86,7 @@ const table: Readonly<Record<BoiledFamilyId, Row>> = {
   honeycomb: { rooms: glassy, bites: [['hard', ...snaps], snaps, snaps], grains: ['may', 'if-stirred', 'resists'] },
   fudge: {
     rooms: ['dries', 'dries', 'steady'],
-    bites: [['spoonable', 'soft-chew'], ['soft-chew'], ['firm-chew']],
+    bites: [['soft-grain'], ['firm-grain', 'soft-grain'], ['dry-grain', 'firm-grain']],
     grains: ['readily', 'readily', 'may'],
   },
   nougat: {

@@ -18,7 +18,7 @@ import { finishedMix, traceSteps } from './trace'
 
 /** The figures of each verdict. Shares are of 1; a span is infinite where the moment never comes. */
 export interface VerdictFigures {
-  bite: { readonly bite: BiteId; readonly aboveGlass: CelsiusStep }
+  bite: { readonly bite: BiteId; readonly aboveGlass: CelsiusStep; readonly crystal: number | null }
   water: {
     readonly share: number
     readonly out: Grams
@@ -76,7 +76,7 @@ export const depthOf = (shape: Shape): number =>
 const bite = (a: Analysis): VerdictOn<'bite'> => ({
   id: 'bite',
   tone: 'good',
-  figures: { bite: a.bite.id, aboveGlass: a.bite.aboveGlass },
+  figures: { bite: a.bite.id, aboveGlass: a.bite.aboveGlass, crystal: a.bite.crystal },
 })
 
 const water = (a: Analysis, c: Conditions): VerdictOn<'water'> => ({

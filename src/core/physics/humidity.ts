@@ -14,6 +14,12 @@ export function liquidOf(mix: Mix, tempC: number): Mix {
   return { ...mix, sucrose: dissolved, insoluble: mix.insoluble + mix.sucrose - dissolved }
 }
 
+/** Crystal in a sweet that has grained, as a share of its sugar and water, 0 to 1; 0 for what holds neither. `tempC` 0 to 140 °C. */
+export function crystalShare(mix: Mix, tempC: number): number {
+  const all = mix.sucrose + mix.glucoseSolids + mix.monosaccharide + mix.lactose + mix.water
+  return all > 0 ? (mix.sucrose - liquidOf(mix, tempC).sucrose) / all : 0
+}
+
 /** Magnus's formula over water, as coefficients for °C (Sonntag 1990). */
 const MAGNUS = { a: 17.62, b: 243.12 } as const
 

@@ -27,6 +27,9 @@ export const biteNames: Readonly<Record<BiteId, string>> = {
   'very-firm-chew': 'very firm chew',
   'firm-chew': 'firm chew',
   'soft-chew': 'soft chew',
+  'dry-grain': 'firm and crumbly',
+  'firm-grain': 'firm, short, cuts clean',
+  'soft-grain': 'soft and creamy',
   spoonable: 'spoonable',
   pours: 'pours',
 }

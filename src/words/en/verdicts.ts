@@ -52,8 +52,8 @@ const goings: Readonly<Partial<Record<FamilyId, Going>>> = {
     dries: 'it only gets crisper',
   },
   fudge: {
-    sticky: 'it weeps and goes soft, wrap it once it is cut',
-    dries: 'it goes dry and crumbles, wrap it once it is cut',
+    sticky: 'it weeps and goes soft, wrap it once it is firm',
+    dries: 'it goes dry and crumbles, wrap it once it is firm',
   },
   nougat: {
     sticky: 'it takes up water and spreads, wrap each piece within the hour',
@@ -100,8 +100,8 @@ const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures) => Said>> = {
   tipped: () => ({ text: 'Tip it out at once', detail: 'never spread or touch it: the foam falls' }),
   beaten: () => ({ text: 'Beat it once it has cooled, then pour', detail: 'beaten hot it grains coarse' }),
   stirred: () => ({
-    text: 'Stir until it just dulls, then pour at once',
-    detail: 'it sets while it is stirred: have the tin ready',
+    text: 'Stir until it just dulls, then out with it at once',
+    detail: 'it sets while it is stirred: have its tin or sheet ready',
   }),
   whipped: () => ({ text: 'Whip it first, then pour', detail: 'it is worked in the bowl, not on the tray' }),
   tempered: () => ({
@@ -112,9 +112,12 @@ const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures) => Said>> = {
 }
 
 const sayings: Sayings<VerdictFigures> = {
-  bite: ({ bite, aboveGlass }, say) => ({
+  bite: ({ bite, aboveGlass, crystal }, say) => ({
     text: capital(biteNames[bite]),
-    detail: `${say.step(inCelsiusStep(Math.abs(aboveGlass)))} ${aboveGlass < 0 ? 'below' : 'above'} its glass point in this room`,
+    detail:
+      crystal === null
+        ? `${say.step(inCelsiusStep(Math.abs(aboveGlass)))} ${aboveGlass < 0 ? 'below' : 'above'} its glass point in this room`
+        : `${formatPercent(crystal)} of its sugar and water is fine crystal, once it has grained`,
   }),
   water: ({ share, out, steam, time, burner }, say) => ({
     text: `${formatShare(share)} water, ${say.weight(out)} out of the pot`,

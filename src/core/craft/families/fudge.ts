@@ -41,7 +41,7 @@ export const expected: Expected = {
     target: 114.5,
   },
   lands: {
-    bite: ['soft-chew', 'firm-chew'],
+    bite: ['firm-grain', 'soft-grain'],
     stage: ['soft-ball'],
     water: [7, 13],
   },

@@ -3,9 +3,15 @@ import type { Expected, Family } from './family'
 export const nougat: Family = {
   label: 'Nougat',
   usual: { low: 140, high: 155 },
-  schools: { 'two-syrups-soft': 'two syrups, soft', 'two-syrups-hard': 'two syrups, hard', 'one-syrup': 'one syrup' },
+  schools: {
+    'two-syrups-soft': 'two syrups, soft',
+    'two-syrups-hard': 'two syrups, hard',
+    'one-syrup': 'one syrup',
+    grained: 'beaten until it grains',
+  },
   spoiltAt: 172,
-  grains: false,
+  grains: true,
+  smooth: ['two-syrups-soft', 'two-syrups-hard', 'one-syrup'],
   work: 'whipped',
   windows: {
     whip: { celsius: [45, 62] },
