@@ -1,6 +1,7 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
 import { capital, endingsIn, MEANWHILE, secondsIn, uncapital, WATCHES } from './method'
 import { isAside, joined } from './recipe-asides'
+import { readyFirst, SETS_OUT, THEN } from './recipe-begins'
 import { chainOf } from './recipe-chains'
 import { heatIn } from './recipe-heats'
 import { FOAM, GETS_COLD, isGotReady, pours, putsBack, takesOff, whipsWhites } from './recipe-moves'
@@ -103,10 +104,7 @@ const WAITS =
 const UNSTIRRED = '(?:do not|don.t) (?:stir|beat) (?:it )?(?:until|till)\\b.*\\d'
 /** "To 140°, then on to 155°". */
 const ONWARD = '(?:(?:on|up|raise|further|without stirring) )?to (?:about |around )?\\d'
-const THEN = '[,;]?\\s+(?:and then|and|then)\\s+'
 const ADDS = '(?:add|(?:stir|swirl|whisk|beat|drop|dump|put|throw|toss|slip) in|dot with)'
-/** What fills a pan that has been got ready. */
-const SETS_OUT = '(?:combine|put|place|mix|melt|dissolve)\\b'
 /** "The temperature will drop – bring it back up to 148°" */
 const BACK_UP = '(?:(?:bring|cook|heat|take) (?:it )?)?back (?:up )?to (?:about )?\\d'
 /** What ends the browning of sugar. */
@@ -274,31 +272,6 @@ const IN_TWO =
 
 /** "Cook to 260, butter added at the last" */
 const ADDED_LAST = /^(.{0,200}\d[^,]{0,40}), ([a-z][a-z ]{2,40}?) (?:added|going in) (?:at the )?(?:end|last)$/i
-
-/** "Line a tin, then boil the sugar", "bloom the gelatin and meanwhile …", "warm the nuts while you …": where the cook begins once something is got ready. */
-const BEGINS_COOK = new RegExp(
-  `(?:${THEN}|[,;]\\s+|\\s+(?=while\\b))(?:meanwhile,?\\s+|while (?:you )?)?(?=(?:boil|bring|carameli[sz]e|cook|heat|simmer|stir (?:the )?(?:\\w+ )?sugar|take|${SETS_OUT}|in an? (?:[\\w-]+ ){0,3}(?:pan|pot|saucepan),? ${SETS_OUT}))`,
-  'gi',
-)
-/** "Bloom the gelatin and melt it with the honey": still of what is got ready. */
-const GOES_ON_WITH = /^\w+ (?:it|them|this)\b/i
-const OF_SUGAR = /^(?:brown|melt) (?:the )?butter\b|\b(?:sugar|syrup|glucose|honey|treacle|molasses)\b/i
-/** What waits beside the pot: warm cream or milk, what lies in a bowl, what lies on a tray. */
-const WAITS_BESIDE =
-  /^(?:gently )?(?:warm|heat|scald)\b[^,;]*\b(?:cream|milk)\b|^(?:place|put|tip)\b[^,;]*\b(?:in|into) an? (?:\w+ ){0,2}bowl\b|^(?:arrange|lay|scatter|spread|sprinkle)\b[^,;]*\b(?:mat|pan|paper|sheet|tin|tray)$/i
-/** ◊ What is cooked hotter than this is the sweet, in either unit. */
-const COOKED_ABOVE = 100
-
-/** What is got ready and the cook that begins after it, where both stand in one sentence. */
-function readyFirst(sentence: string): [string, string] | null {
-  for (const { index, 0: link } of sentence.matchAll(BEGINS_COOK)) {
-    const [head, tail] = [sentence.slice(0, index), sentence.slice(index + link.length)]
-    const isBegun = !GOES_ON_WITH.test(tail) && ((heatIn(tail)?.low ?? 0) > COOKED_ABOVE || OF_SUGAR.test(tail))
-    const waits = isGotReady(head) || whipsWhites(head) || (WAITS_BESIDE.test(head) && !OF_SUGAR.test(head))
-    if (isBegun && waits && !isGotReady(tail)) return [head, capital(tail)]
-  }
-  return null
-}
 
 function clausesOf(sentence: string): string[] {
   const [ready, begins] = readyFirst(sentence) ?? []

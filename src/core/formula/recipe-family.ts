@@ -23,7 +23,9 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
   [/pulled|pull candy|taff(?:y|ies)|humbug|\bmints\b/i, 'hard-candy'],
   [/(?:toffee|candy) apples?\b/i, 'hard-candy'],
   [/toffee|butterscotch|butter ?crunch/i, 'toffee'],
-  [/lolli|\bdrops?\b(?! tests?\b)|hard cand(?:y|ies)|boiled sweet|\brock\b/i, 'hard-candy'],
+  [/lolli|hard cand(?:y|ies)|boiled sweet|\brock\b/i, 'hard-candy'],
+  // what has milk in it and is dropped from a spoon is no boiled sweet
+  [/\bdrops?\b(?! tests?\b)/i, 'hard-candy', /^(?!.*(?:cream(?![- ]of)|milk))/is],
   // sugar alone that is browned is no chewy caramel
   [/caramel/i, 'caramel', /butter|cream|milk|cr[eè]me/i],
 ]

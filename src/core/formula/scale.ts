@@ -16,6 +16,7 @@ import {
 } from './document'
 import { peakLitres } from './headroom'
 import { piecesByLength } from './layout'
+import { formedOn, isFormed } from './layout-formed'
 import { ingredientIn } from './mixes'
 import { type BatchPlan, type PlannedBoil, scaleGrams, type Tray, type Vessel } from './plan'
 import { finishedMix, massMix, traceSteps } from './trace'
@@ -57,6 +58,7 @@ export function piecesPerVessel(shape: Shape, vessel: Vessel, each: number, dens
   if (vessel.kind === 'mould') return vessel.cavities
   if (shape.kind === 'cut') return piecesByLength(shape, vessel)(vessel.lengthMm)
   if (shape.kind === 'mould') return 0
+  if (isFormed(shape)) return formedOn(shape, vessel, density).centres.length
   return Math.floor((trayArea(vessel) * shape.thicknessMm * density) / 1000 / each)
 }
 
@@ -108,12 +110,10 @@ function slabGrams(shape: Cut, tray: Tray, pieces: number, density: number): num
 /** What one vessel holds when it is covered or filled to the wanted height, g. */
 function vesselGrams(shape: Shape, vessel: Vessel, density: number): number {
   if (vessel.kind === 'mould') return vessel.cavities * vessel.millilitres * density
+  if (isFormed(shape)) return formedOn(shape, vessel, density).centres.length * shape.gramsEach
   const height = shape.kind === 'cut' ? shape.heightMm : shape.kind === 'broken' ? shape.thicknessMm : 0
-  const covered = shape.kind === 'broken' && shape.formed ? APART : 1
-  return (trayArea(vessel) * covered * height * density) / 1000
+  return (trayArea(vessel) * height * density) / 1000
 }
-/** ◊ So much of a tray is covered by what is dropped or rolled one by one. */
-const APART = 0.5
 
 /** ◊ What stays in the pot and on the spoon when a whole tray or mould is filled. */
 const CLINGS = 0.015
@@ -241,6 +241,10 @@ export function liesThick(formula: FormulaDocument, plan: BatchPlan, tray: Tray,
 
 /** What the run is called in which the whole is cut and finished. */
 const WHOLE = 'Cut and finish'
+
+/** g/ml of the mass of a batch with its air, once it is cold. */
+export const sweetDensity = (formula: FormulaDocument, plan: BatchPlan): number =>
+  densityOf(massMix(traceSteps(formula, plan.grams)), 20) * (1 - airOf(formula))
 
 /** How many boils each takes so that none fills the pot beyond what is safe, labelled and in cooking order. */
 function boilsFor(formula: FormulaDocument, grams: GramsByLine, potLitres: number | undefined): PlannedBoil[] {

@@ -12,8 +12,8 @@ import { type Sized, sizeBatch } from './size-batch'
 
 const slab = demoVessels.find((v) => v.id === 'slab-30') ?? null
 
-function laidOut(id: string, pot: Partial<typeof testConditions.pot> = {}) {
-  const formula: FormulaDocument = demoBoil(id)
+function laidOut(id: string, pot: Partial<typeof testConditions.pot> = {}, change: Partial<FormulaDocument> = {}) {
+  const formula: FormulaDocument = { ...demoBoil(id), ...change }
   const conditions = { ...testConditions, pot: { ...testConditions.pot, ...pot } }
   const sized = sizeBatch(formula, { by: 'weight', grams: 580 }, formula.shape, conditions, slab) as Sized
   draw(<LayoutView formula={formula} sized={sized} conditions={conditions} vessel={slab} />)
@@ -58,4 +58,22 @@ it('counts the pieces of a full tray by what lies on it', () => {
 it('a batch as it is written is not compared with itself', () => {
   laidOut('ginger-honeycomb')
   expect(document.body.textContent).not.toMatch(/as written it would be/)
+})
+
+test.each([
+  ['dropped', /Dropped one by one|dropped one by one/],
+  ['rolled', /rolled by hand/],
+] as const)('pieces that are %s lie one by one, as many as the tray has room for', (formed, said) => {
+  const { sized } = laidOut(
+    'malted-milk-fudge',
+    {},
+    {
+      shape: { kind: 'broken', thicknessMm: 12, gramsEach: 20, formed },
+    },
+  )
+  const picture = screen.getByRole('img', { name: /slab tray/ })
+  const room = Number(/(\d+) to a tray/.exec(document.body.textContent ?? '')?.[1])
+  expect(document.body.textContent).toMatch(said)
+  expect(picture.querySelectorAll('circle').length).toBe(Math.min(sized.plan.pieces, room))
+  expect(sized.plan.vessels).toBe(Math.ceil(sized.plan.pieces / room))
 })

@@ -7,8 +7,10 @@ import {
   gramsAsWritten,
   gramsOfBoil,
   inMillimetres,
+  isFormed,
   liesThick,
   slabOf,
+  sweetDensity,
   type Tray,
   unscaledOf,
   type Vessel,
@@ -17,6 +19,7 @@ import {
 import { useSay } from '@/ui/shell/preferences'
 import { countWord, lyingOf, sayUnscaled, thinOrThick } from '@/words'
 import { BoilPlan } from './boil-plan'
+import { FormedDrawing } from './formed-drawing'
 import { MouldDrawing } from './mould-drawing'
 import type { Sized } from './size-batch'
 import { mainPiece } from './size-batch'
@@ -106,6 +109,17 @@ function Lay({ formula, sized: { plan }, vessel }: { formula: FormulaDocument; s
     )
   const wanted = plan.shape.kind === 'broken' ? plan.shape.thicknessMm : lies
   const { broken, fills } = lyingOf(plan.shape, workOf(formula.family, formula.school))
+  if (isFormed(plan.shape))
+    return (
+      <FormedDrawing
+        shape={plan.shape}
+        tray={vessel}
+        density={sweetDensity(formula, plan)}
+        pieces={plan.pieces}
+        trays={trays}
+        said={broken.toLowerCase()}
+      />
+    )
   if (fills === null) return <p className="text-body">{broken}.</p>
   return (
     <>

@@ -26,10 +26,14 @@ interface Props {
   onFormula(formula: FormulaDocument, box?: string): void
 }
 
-/** The method, step by step. */
+/** Letters of a sentence, at most, as the formula keeps them. */
+const LONGEST = 200
+
+/** What is got ready, and the method, step by step. */
 export function Steps({ formula, onFormula }: Props) {
   const [open, setOpen] = useState<string | null>(null)
   const { steps } = formula
+  const setReady = (lines: readonly string[]): void => onFormula(withReady(formula, lines.slice(0, mostReady)), 'ready')
   const add = (): void => {
     const step: Step = {
       id: idFor(
@@ -64,20 +68,11 @@ export function Steps({ formula, onFormula }: Props) {
       </h2>
       <Labelled label="Got ready before the heat goes on, a line each">
         <textarea
-          className={`${smallBox} min-h-11 py-2`}
-          rows={(formula.ready ?? []).length}
+          className={`${smallBox} field-sizing-content min-h-11 py-2`}
           value={(formula.ready ?? []).join('\n')}
           placeholder="beside what the list asks for by itself: pop the corn, heat the oven"
-          onChange={(e) => onFormula(withReady(formula, e.target.value.split('\n').slice(0, mostReady)), 'ready')}
-          onBlur={() =>
-            onFormula(
-              withReady(
-                formula,
-                (formula.ready ?? []).filter((s) => s.trim()),
-              ),
-              'ready',
-            )
-          }
+          onChange={(e) => setReady(e.target.value.split('\n').map((s) => s.slice(0, LONGEST)))}
+          onBlur={() => setReady((formula.ready ?? []).filter((s) => s.trim()))}
         />
       </Labelled>
       <DragArea onDrop={drop}>

@@ -1,0 +1,165 @@
+/** Lengths that sentences speak of: the sides of a piece, of the tin it is poured into, and how thick it lies. */
+import { mmPer } from '../quantity/length'
+import { parseNumber, tenths } from '../quantity/number'
+
+export const NUMBER = '(?:\\d\\/\\d|\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|[¼½¾⅓⅔])'
+export const UNIT = '(?:mm|cm|in(?:ch(?:es)?|\\.)?(?![a-z])|"|″|”)'
+const PAIR = new RegExp(
+  `(${NUMBER})[\\s-]*(${UNIT})?\\s*(?:x|×|by)[\\s-]*(${NUMBER})(?:\\s*(?:x|×|by)\\s*${NUMBER})?[\\s-]*(${UNIT})?`,
+  'i',
+)
+export const ONE = new RegExp(`(${NUMBER})[\\s-]*(${UNIT})`, 'i')
+/** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
+const THICK = new RegExp(
+  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frames?|tray|flatten|pour(?: to| at)?(?= [\\d¼½¾])|cast|thickness of|sheet(?:er)?(?: at|(?= \\d))|slab)\\b[^,;]{0,30}?(?<![\\d.]|[x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip|cast|deposit)\\b.*, (?:to |at |about )*(${NUMBER})[\\s-]*(${UNIT})$|(?<![x×] ?)\\b(\\d+)[\\s-]*(mm) (?:frames?|bars|rulers)\\b|\\bbetween (?:papers|sheets|mats|rulers|bars),? (${NUMBER})[\\s-]*(mm|cm)\\b`,
+  'i',
+)
+/** "A frame 30 x 40 x 1.2 cm": it is filled to the brim. */
+const FRAME = new RegExp(
+  `\\bframes?\\b[^;.]{0,20}?(?:${NUMBER})[\\s-]*(?:${UNIT})?\\s*[x×]\\s*(?:${NUMBER})[\\s-]*(?:${UNIT})?\\s*[x×]\\s*(${NUMBER})[\\s-]*(${UNIT})`,
+  'i',
+)
+const VESSEL = '(?:pan|tin|tray|dish|frame)\\b'
+/** "Pour into a buttered 13x9" */
+const MADE_READY = '\\b(?:buttered|greased|oiled|lined|papered|prepared)\\s+'
+const TIN_PAIR = new RegExp(
+  `${PAIR.source}\\s*(?:[a-z]+\\s+){0,4}?${VESSEL}|${VESSEL}[^;.]{0,12}?${PAIR.source}|${MADE_READY}${PAIR.source}`,
+  'i',
+)
+/** "An 8 inch square tin", "a tin about 7 inches square" */
+const TIN_ONE = new RegExp(
+  `${ONE.source}[\\s-]*(?:[a-z]+[\\s-]+){0,5}?${VESSEL}|${VESSEL} (?:about |of )*${ONE.source}[\\s-]*(?:square|round|across|in diameter)\\b`,
+  'i',
+)
+
+/** ◊ Without a unit a pan is in inches below this, a piece in mm from this on, mm in a cm below this. */
+const INCHES_BELOW = 19
+const MM_FROM = 8
+const CM_BELOW = 70
+
+export const mmOf = (number: string, unit: string): number => {
+  const n = parseNumber(number.replace(/(\d)-(?=\d\/)/, '$1 '))?.range.low ?? Number.NaN
+  // multiplied in this order 3/4 in is 19.1 mm, as it should be
+  return Math.round(10 * n * (mmPer(unit) ?? Number.NaN)) / 10
+}
+
+/** What the groups of a pattern found, of whichever of its ways it was; none where it is not there. */
+export const partsIn = (pattern: RegExp, text: string): string[] =>
+  (pattern.exec(text) ?? []).slice(1).filter((part) => part !== undefined)
+
+/** "A 23 cm (9 inch) square tin": the same size again. */
+const AGAIN = new RegExp(`(?<=\\d[\\s-]*${UNIT})\\s*\\((?:about |approx\\w*\\.? )?${NUMBER}[^()]{0,20}\\)`, 'gi')
+const saidOnce = (sentence: string): string => sentence.replace(AGAIN, '').replace(AN_INCH, '1 inch')
+/** "Cut in inch pieces" */
+const AN_INCH = /(?<![\d¼½¾⅓⅔][\s-]*)\binch(?=[ -](?:cubes|lengths|long|pieces|squares)\b)/i
+
+/** Length and width of a piece, mm, neither of them more than `most`; null where none is said. */
+export function pieceIn(said: string, most: number = PIECE.most): { lengthMm: number; widthMm: number } | null {
+  const sentence = saidOnce(said).replace(THICK, ' ').replace(TIN_PAIR, ' ').replace(TIN_ONE, ' ')
+  const pair = PAIR.exec(sentence)
+  if (pair) {
+    const [, a = '', unitA, b = '', unitB] = pair
+    const unit = unitB ?? unitA ?? (Number(a) >= MM_FROM && Number(b) >= MM_FROM ? 'mm' : null)
+    if (unit) return within({ lengthMm: mmOf(a, unitA ?? unit), widthMm: mmOf(b, unit) }, most)
+  }
+  const one = ONE.exec(sentence)
+  const side = one ? mmOf(one[1] as string, one[2] as string) : Number.NaN
+  return within(STRIPS.test(sentence) ? { lengthMm: side, widthMm: STRIP_MM } : squareOf(side), most)
+}
+
+/** "Strips 15 cm long": of a strip only the length is said. */
+const STRIPS =
+  /\b(?:batons?|fingers?|lengths?|sticks?|strips?)\b[^.;]*\blong\b|\blong (?:batons|fingers|sticks|strips)\b/i
+/** ◊ Width of such a strip, mm. */
+const STRIP_MM = 15
+
+export const squareOf = (side: number) => ({ lengthMm: side, widthMm: side })
+/** ◊ No piece is smaller or larger than this, mm. */
+const PIECE = { least: 5, most: 200 }
+/** ◊ And what is cut off a rope is no longer than this, mm: a cane. */
+export const CANE_MM = 300
+export const within = <T extends { lengthMm: number; widthMm: number }>(
+  piece: T,
+  most: number = PIECE.most,
+): T | null => ([piece.lengthMm, piece.widthMm].every((mm) => mm >= PIECE.least && mm <= most) ? piece : null)
+
+/** Sides of a rectangle, mm. */
+type Sides = readonly [number, number]
+/** What something is poured into: its area, mm², and its sides where it has two that are straight. */
+export interface Tin {
+  readonly area: number
+  readonly sides: Sides | null
+}
+const ofSides = (sides: Sides): Tin => ({ area: sides[0] * sides[1], sides })
+
+/** The tin a sentence speaks of; null where none is said. */
+function tinIn(said: string): Tin | null {
+  const sentence = saidOnce(said)
+  const pair = partsIn(TIN_PAIR, sentence)
+  if (pair.length > 0) {
+    const numbers = pair.filter((s) => /^[\d¼½¾⅓⅔]/.test(s))
+    const unit = pair.find((s) => !/^[\d¼½¾⅓⅔]/.test(s))
+    const [a = '', b = ''] = numbers
+    const larger = Math.max(Number(a), Number(b))
+    return ofSides([mmOf(a, unit ?? unitOfPan(larger)), mmOf(b, unit ?? unitOfPan(larger))])
+  }
+  const [number, unit] = partsIn(TIN_ONE, sentence)
+  if (number === undefined || unit === undefined) return null
+  const side = mmOf(number, unit)
+  if (/\bloaf\b/i.test(sentence)) return ofSides([side, LOAF * side])
+  if (/\b(?:round|springform)\b/i.test(sentence)) return { area: (Math.PI * side ** 2) / 4, sides: null }
+  return ofSides([side, side])
+}
+/** ◊ A loaf tin is half as wide as it is long. */
+const LOAF = 0.5
+/** The first sentence that speaks of a tin; null where none does. */
+export const tinSaid = (said: readonly string[]): string | null => said.find((s) => tinIn(s) !== null) ?? null
+/** The first tin that sentences speak of; null where none does. */
+export const tinOf = (said: readonly string[]): Tin | null => said.flatMap((s) => tinIn(s) ?? [])[0] ?? null
+const unitOfPan = (larger: number): string => (larger < INCHES_BELOW ? 'in' : larger < CM_BELOW ? 'cm' : 'mm')
+
+/** ◊ From here on nobody measures tenths of a mm. */
+const WHOLE_MM = 10
+/** ◊ A slab is no thinner and no thicker than this, mm. */
+const SLAB = { least: 2, most: 60 }
+
+export function thicknessIn(said: readonly string[]): number | null {
+  for (const s of said) {
+    const found = partsIn(THICK, saidOnce(s))
+    const [number = '', unit = ''] = found.length > 0 ? found : partsIn(FRAME, saidOnce(s))
+    const mm = mmOf(number, unit)
+    if (mm >= 1 && mm <= SLAB.most) return mm
+  }
+  return null
+}
+
+/** How deep it lies, mm: as the sentences `after` its end say, or as so many litres fill the first tin of `said`; null where neither is known. */
+export function depthSaid(after: readonly string[], said: readonly string[], litres: number | null): number | null {
+  const area = tinOf(said)?.area
+  const fills = litres !== null && area ? (litres * 1e6) / area : Number.NaN
+  const mm = thicknessIn(after) ?? (fills >= SLAB.least && fills <= SLAB.most ? fills : null)
+  if (mm === null) return null
+  return mm < WHOLE_MM ? tenths(mm) : Math.round(mm)
+}
+
+/** ◊ More pieces than this nobody cuts a tin into, and no rows are looked for. */
+const MOST_PIECES = 1000
+/** ◊ A piece that is so many times as long as wide is no square any more. */
+const OBLONG = 1.6
+/** A length of which so many do fit, mm. */
+const fitting = (mm: number): number => Math.floor(10 * mm + 1e-6) / 10
+
+/** The sides of a piece where a slab is cut into as many as it says, mm: in rows as near to squares as its sides allow. */
+export function sharedBy(makes: number | null, slab: Tin | null): { lengthMm: number; widthMm: number } | null {
+  if (makes === null || slab === null) return null
+  const [long, wide] = slab.sides ?? []
+  const rows =
+    long && wide && makes <= MOST_PIECES
+      ? Array.from({ length: makes }, (_, i) => i + 1).filter((n) => makes % n === 0)
+      : []
+  const pieces = rows.map((n) => [(long ?? 0) / n, ((wide ?? 0) * n) / makes] as const)
+  const oblong = ([a, b]: Sides): number => Math.max(a / b, b / a)
+  const best = pieces.toSorted((a, b) => oblong(a) - oblong(b))[0]
+  if (best && oblong(best) < OBLONG) return within({ lengthMm: fitting(best[0]), widthMm: fitting(best[1]) })
+  return within(squareOf(tenths(Math.sqrt(slab.area / makes))))
+}
