@@ -5,7 +5,7 @@ import { type Chocolate, type CutTool, chocolates, type Film } from '../craft/ha
 import { firstPlace, onARack } from '../craft/surfaces'
 import type { PlainFindingOf } from '../finding'
 import type { Analysis, Conditions } from '../formula/analyse'
-import { type FormulaDocument, type GramsByLine, pullIndex, type Step } from '../formula/document'
+import { type FormulaDocument, type GramsByLine, isBoiled, pullIndex, type Step } from '../formula/document'
 import { ingredientIn } from '../formula/mixes'
 import type { BatchPlan } from '../formula/plan'
 import { glassTransition } from '../physics/glass'
@@ -125,7 +125,7 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
     }
     case 'bake': {
       // what was boiled is dried or set there, and is no dough that is baked through
-      if (analysis) return null
+      if (isBoiled(formula)) return null
       const takes = bakesIn(formula, plan.grams, conditions.roomC, work.celsius)
       if (takes === null) return null
       return {

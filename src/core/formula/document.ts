@@ -178,8 +178,10 @@ export const piecesOf = (formula: FormulaDocument): PlacedFormula[] => [
   { part: null, label: formula.name, formula },
 ]
 
-/** All that is said to be got ready, that of parts first. */
-export const readyIn = (formula: FormulaDocument): string[] => piecesOf(formula).flatMap((p) => p.formula.ready ?? [])
+/** All that is said to be got ready, that of parts first; what two parts ask for once. */
+export const readyIn = (formula: FormulaDocument): string[] => [
+  ...new Set(piecesOf(formula).flatMap((p) => p.formula.ready ?? [])),
+]
 
 /** Every line, those of parts first. */
 export const allLines = (formula: FormulaDocument): Line[] => piecesOf(formula).flatMap((p) => p.formula.lines)

@@ -193,7 +193,7 @@ export function readyList(formula: FormulaDocument, plan: BatchPlan, vessel: Ves
     waits: 0,
     figures: () => ({ lines: lines.length }),
   }
-  const said = [...new Set(readyIn(formula))]
+  const said = readyIn(formula)
   const context: Context = { formula, plan, lines, vessel, said }
   let busyFrom = 0
   return [

@@ -127,6 +127,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, MIXES_FOR],
   [THEN, `${ONWARD}|(?:${HOW})?(?:${GOES_ON}|${LATER})\\b|${ONCE_COLD}`],
   [';\\s+', `${ON_SLAB}\\b`],
+  [`(?:${THEN}|,\\s+)`, 'meanwhile\\b'],
   [`(?:${THEN}|[,;]\\s+)`, RETURNS],
   [
     ';\\s+',

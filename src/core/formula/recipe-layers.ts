@@ -7,6 +7,7 @@ import { capital } from './method'
 import { sentences } from './recipe-clauses'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from './recipe-draft'
 import { boilsTo, endingOf } from './recipe-ending'
+import { heatIn } from './recipe-heats'
 import { depthSaid, pieceIn, tinSaid } from './recipe-lengths'
 import { asToasted, ownOf, readLines } from './recipe-lines'
 import { inOven, isGotReady } from './recipe-moves'
@@ -66,6 +67,13 @@ const SAME_WAY = /\b(?:the|in the|just the) same(?: way)?\b|\blikewise\b/i
 /** What is said of a part, with all that is said of the one before it where it is made the same way. */
 const alsoSaid = (of: readonly (readonly string[])[], i: number): readonly string[] =>
   (of[i] ?? []).some((s) => SAME_WAY.test(s)) ? [...(of[i - 1] ?? []), ...(of[i] ?? [])] : (of[i] ?? [])
+
+const setsOven = (s: string): boolean => inOven(s) && heatIn(s) !== null
+/** What is said of a part that is baked, with the heat of its oven where only another part speaks of that. */
+function withOven(said: readonly string[], all: readonly string[]): readonly string[] {
+  const oven = all.find(setsOven)
+  return oven && !said.some(setsOven) && said.some((s) => handworkSaid(s)?.kind === 'bake') ? [oven, ...said] : said
+}
 
 /** What is said of all parts alike: "make each half the same way", "for each layer boil …". */
 const OF_EACH = /\b(?:each|both)\b.{0,12}\b(?:half|halves|batch(?:es)?|layers?|parts?|colou?rs?|flavou?rs?)\b/i
@@ -265,7 +273,7 @@ export function readLayers(
     const id = idFor(heading, taken)
     taken.push(id)
     const label = capital(CALLED[heading.toLowerCase()] ?? heading)
-    const said = alsoSaid(of, i)
+    const said = withOven(alsoSaid(of, i), of.flat())
     const layer = { name: label, list: [{ heading, lines }], said, tin, ...(areTwins(layers) && { layerOf: name }) }
     const read = isBoiledBy(layer, lexicon) ? readPiece(layer, lexicon, answers.parts?.[id]) : unboiled(layer, lexicon)
     questions.push(...questionsUnder(id, read.questions))

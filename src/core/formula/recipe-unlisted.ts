@@ -10,12 +10,11 @@ const MEASURED =
   /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|half|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|tbs?(?=\.?\s)|(?<=[\d½¼¾⅓⅔]\s?)(?<!\d{2}\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|quarts?|qts?|gallons?|gills?|oz|ounces?|pinch(?:es)?|dash(?:es)?|sticks?|(?:\(?\d+(?:[.,]\d+)?(?:[ -]\d\/\d)?[ -]?(?:g|ml|oz|ounces?)\.?\)?[ -])?(?:bags?|bars?|cans?|cartons?|envelopes?|jars?|packets?|packages?|sachets?|tins?|tubs?)|drops?|(?=(?:vanilla (?:pod|bean)|egg white|cinnamon stick|star anise)s?\b))(?:\b\.?|(?<=\s)))\)?\s*(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
 
 /** "A small tub of double cream (300 ml)" */
-const BRACKETED =
-  /((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \((?:about |some )?(\d+(?:[./]\d+)?\s*(?:k?g|grams?|ml|l|millilit(?:re|er)s?|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?))\)/giu
-
+const IN_BRACKETS =
+  /\((?:about |some )?(\d+(?: \d\/\d|[./]\d+)?\s*(?:k?g|grams?|ml|l|millilit(?:re|er)s?|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?))\)/
+const BRACKETED = new RegExp(`((?:[\\p{L}-]+ ){0,3}[\\p{L}-]+) ${IN_BRACKETS.source}`, 'giu')
 /** An amount in brackets, right after what is measured. */
-const AMOUNT_BESIDE =
-  /^\s*\((?:about |some )?\d+(?:[./]\d+)?\s*(?:k?g|grams?|ml|l|millilit\w+|oz|ounces?|lbs?|pounds?|cups?)\)/i
+const AMOUNT_BESIDE = new RegExp(`^\\s*${IN_BRACKETS.source}`, 'i')
 
 /** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
 const ENDS_NAME =
@@ -87,6 +86,9 @@ function beyond(measured: readonly RegExpMatchArray[], lines: readonly Line[], l
   })
 }
 
+/** Whether a place in a sentence is in what was found there. */
+const isWithin = (at: number, { index, 0: all }: RegExpExecArray): boolean => at >= index && at < index + all.length
+
 /** Lines that only the method speaks of, in its order; `lines` and `written` are those of the list. */
 export function unlistedIn(
   all: readonly string[],
@@ -105,6 +107,8 @@ export function unlistedIn(
     const [all, amount = '', words = ''] = found
     // "a can of evaporated milk (12 oz)": what stands in the brackets is that once more
     if (AMOUNT_BESIDE.test(found.input.slice(found.index + all.length))) return []
+    // "the peanuts (200 g) ready": that is of what stands before it
+    if (bracketed.some((b) => b.input === found.input && isWithin(found.index, b))) return []
     if ((/^the\b/i.test(words) && !PRAISED.test(words)) || isListed(words)) return []
     const name = words.trim().replace(PRAISED, '').split(/\s+/)
     // where there is no list, what is measured and not known is asked about, up to where its name can end
