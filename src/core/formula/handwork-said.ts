@@ -37,7 +37,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   ],
   [/\bpipe\b/i, { kind: 'pipe', depthMm: 15 }],
   [/\bunmou?ld\b|\bturn (?:them |it )?out of the mou?lds?\b/i, { kind: 'unmould' }],
-  [/\b(?:dip|coat|enrobe)\b.*\bchocolate\b/i, { kind: 'coat' }],
+  [/\b(?:dip|coat|enrobe)\b.*\bchocolate\b|\bchocolate\b.*\b(?:dip|coat|enrobe)\b/i, { kind: 'coat' }],
   [
     /\b(?:dust|toss|roll)\b.*\b(?:starch|icing sugar|powdered sugar|confectioners|cornflour|cornstarch|cocoa)\b/i,
     { kind: 'dust' },

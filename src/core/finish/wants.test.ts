@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest'
+import { analyse } from '../formula/analyse'
+import { type FormulaDocument, gramsAsWritten, piecesOf } from '../formula/document'
+import { readRecipe } from '../formula/recipe'
+import { scale } from '../formula/scale'
+import { pantryOf } from '../matter/names'
+import { testConditions } from '../testing'
+import { type Want, wantOf } from './wants'
+
+/** What the works of a pasted recipe want, by their kind. */
+function wantsOf(list: string, method: string): Partial<Record<Want['id'], Want>> {
+  const { formula } = readRecipe(`Test\n\n${list}\n\nMethod\n${method}`, pantryOf())
+  const plan = { ...scale(formula, { size: { by: 'weight', grams: 700 } }), grams: gramsAsWritten(formula) }
+  const wants = piecesOf(formula).flatMap(({ formula: piece }: { formula: FormulaDocument }) =>
+    piece.steps.flatMap((step) => {
+      const analysis = piece.lines.length > 0 ? analyse(piece, testConditions, plan.grams) : null
+      return wantOf(step, { formula: piece, analysis, plan, conditions: testConditions }) ?? []
+    }),
+  )
+  return Object.fromEntries(wants.map((w) => [w.id, w]))
+}
+
+describe('what a work wants', () => {
+  it('is a middle that is baked through of a dough alone: what was boiled only dries in an oven', () => {
+    const popcorn = wantsOf(
+      '150 g popped corn\n200 g brown sugar\n100 g butter\n80 g corn syrup',
+      'Boil the sugar, butter and syrup to 138 °C. Pour over the popcorn. Bake at 120 °C for 1 hour. Cool.',
+    )
+    expect(popcorn.bake).toBeUndefined()
+    const bars = wantsOf(
+      'Base\n200 g flour\n100 g butter\n60 g sugar\nCaramel\n200 g sugar\n100 g butter\n100 g cream',
+      'Base: rub the butter into the flour and sugar, press into a 20 cm tin. Bake at 170 °C for 20 min.\nCaramel: boil all to 118 °C. Pour over the base.',
+    )
+    expect(bars.bake).toBeDefined()
+  })
+
+  it('is chocolate to dip in, beside what the list has for it', () => {
+    const toffee = (list: string) =>
+      wantsOf(
+        `225 g butter\n225 g sugar\n45 g water${list}`,
+        'Boil the butter, sugar and water to 148 °C. Pour onto a mat, spread 5 mm thick. Cool completely. Break up. Melt the chocolate and dip the pieces in it.',
+      ).coat
+    const [none, some] = [toffee(''), toffee('\n170 g dark chocolate 70%')]
+    expect(none?.figures).toMatchObject({ listed: 0 })
+    expect(some?.figures).toMatchObject({ listed: 170 })
+  })
+})
