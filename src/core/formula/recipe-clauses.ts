@@ -232,7 +232,7 @@ const AT_POUR =
 
 /** "Cook to 106°, add salt": what goes in goes in there. */
 const TO_THEN =
-  /^((?:cook|boil|heat|bring) (?:[\w-]+,? ){0,9}?(?:back |on |up )?to \d(?:(?!\bthen\b)[^,;]){0,60}), ((?:add|stir in|whisk in|beat in|fold in|mix in)\b.*)$/i
+  /^((?:cook|boil|heat|bring) (?:[\w-]+,? ){0,9}?(?:back |on |up )?to \d(?:(?!\bthen\b)[^,;]){0,60}), ((?:(?:carefully|gradually|slowly) )?(?:add|stir in|whisk in|beat in|fold in|mix in)\b.*)$/i
 
 /** "Boil to 300°F, adding the lemon juice at 280" */
 const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i

@@ -4,6 +4,7 @@ import { pantryOf } from '../matter/names'
 import { type FormulaDocument, piecesOf } from './document'
 import { faultsOf } from './faults'
 import { readRecipe } from './recipe'
+import { madeFrom } from './recipe-shape'
 import { splitRecipe } from './recipe-split'
 
 const pantry = pantryOf()
@@ -416,5 +417,48 @@ describe('two boils of nearly the same', () => {
       ['Layer 3', 'Melt the white chocolate and spread it'],
     ])
     expect(formula.steps.map((s) => s.say)).toContain('Make layer 1')
+  })
+})
+
+describe('layers of one tin', () => {
+  const { formula, questions } = read(`Shortbread squares
+
+Base: 250g plain flour, 75g caster sugar, 175g butter
+Caramel: 100g butter, 100g light muscovado sugar, 2 x 397g cans condensed milk
+Topping: 200g milk chocolate, 1 tsp oil
+
+Heat the oven to 180C. Rub butter into flour and sugar, press into a 33 x 23 cm tin and bake for 20 min. Cool. Melt butter, sugar and condensed milk together, bring to the boil and simmer 5 min. Pour over base, cool. Melt chocolate with oil, spread on top. Leave to set, cut into 24.`)
+
+  it('are told apart in rows with their heading, each by what is spoken of', () => {
+    expect(questions).toEqual([])
+    expect(partsOf(formula).map((p) => p.formula.lines.map((l) => `${l.ingredient} ${Math.round(l.grams)}`))).toEqual([
+      ['wheat-flour 250', 'caster-sugar 75', 'butter 175'],
+      ['butter 100', 'light-muscovado 100', 'condensed-milk 794'],
+      ['milk-chocolate 200', 'vegetable-oil 5'],
+    ])
+  })
+
+  it('lie as deep as what is in them fills it, and are cut in rows it has room for', () => {
+    const area = 330 * 230
+    for (const { formula: layer } of partsOf(formula)) {
+      if (layer.shape.kind !== 'cut') throw new Error('no slab')
+      const { litres } = madeFrom(layer) ?? { litres: Number.NaN }
+      expect((layer.shape.heightMm * area) / 1e6 / litres).toBeCloseTo(1, 1)
+      expect([layer.shape.lengthMm, layer.shape.widthMm]).toEqual([55, 57.5])
+    }
+  })
+
+  it('have the heat of the oven, though only another layer speaks of it', () => {
+    const { formula: two } = read(`Squares
+
+Topping: 200 g milk chocolate, 20 g oil
+Base: 200 g flour, 100 g butter, 60 g sugar
+
+Topping: Heat the oven to 160 °C. Melt the chocolate and the oil.
+Base: Rub the butter into the flour and sugar, press into a tin and bake for 20 minutes.`)
+    const bakes = piecesOf(two).flatMap((p) =>
+      p.formula.steps.flatMap((s) => (s.handwork?.kind === 'bake' ? [s.handwork] : [])),
+    )
+    expect(bakes).toEqual([{ kind: 'bake', celsius: 160 }])
   })
 })
