@@ -2,14 +2,14 @@
 
 import { handworkFacts } from '../craft/handwork'
 import { firstPlace, onARack, type Surface } from '../craft/surfaces'
-import { airOf } from '../formula/air'
 import type { Analysis, Conditions } from '../formula/analyse'
-import type { FormulaDocument, Step } from '../formula/document'
+import { type FormulaDocument, gramsAsWritten, type Step } from '../formula/document'
+import { traceSteps } from '../formula/trace'
 import { glassTransition } from '../physics/glass'
 import { type Course, whenDownTo } from './course'
-import { depthFor } from './mass'
+import { depthFor, laidAir } from './mass'
 import { ropeFrom } from './pulled'
-import { pouredSlab, slabCourse } from './slab'
+import { type PouredSlab, pouredSlab, type Stay, slabCourse } from './slab'
 import { heatRangeOf, type Span, spanOf, windowOf } from './windows'
 
 /** A step after the pour, s from the pour on. */
@@ -19,19 +19,32 @@ export interface ForeseenWork extends Span {
   readonly at: number
 }
 
-/** How a batch of `formula` will cool once it lies on `on`, s from the pour. */
-export function foreseenCourse(
+/** What will be poured, and how warm: what goes in off the heat has cooled it. */
+function pouredOf(
   formula: FormulaDocument,
   { finished, targetC, work }: Analysis,
   { roomC }: Conditions,
-  on: Surface,
-): Course {
-  const slab = pouredSlab(finished, targetC, roomC, {
-    air: airOf(formula),
+): { readonly slab: PouredSlab; readonly startC: number } {
+  const pours = formula.steps.findIndex((s) => s.empties)
+  const startC =
+    startsAt[work] ?? Math.min(targetC, traceSteps(formula, gramsAsWritten(formula), roomC)[pours]?.afterC ?? targetC)
+  const slab = pouredSlab(finished, startC, roomC, {
+    air: laidAir(formula),
     depthMm: depthFor(formula.shape),
     into: formula.shape.kind === 'mould' ? 'mould' : 'tray',
   })
-  return slabCourse(slab, startsAt[work] ?? targetC, [{ from: 0, on }])
+  return { slab, startC }
+}
+
+/** How a batch of `formula` will cool once it lies on `on`, s from the pour. */
+export function foreseenCourse(
+  formula: FormulaDocument,
+  analysis: Analysis,
+  conditions: Conditions,
+  on: Surface,
+): Course {
+  const { slab, startC } = pouredOf(formula, analysis, conditions)
+  return slabCourse(slab, startC, [{ from: 0, on }])
 }
 
 /** ◊ What is beaten or whipped is poured at its own warmth, °C. */
@@ -44,11 +57,18 @@ export function foreseeFinish(
   conditions: Conditions,
   on: Surface = firstPlace(conditions),
 ): ForeseenWork[] {
-  let course = foreseenCourse(formula, analysis, conditions, on)
+  const { slab, startC } = pouredOf(formula, analysis, conditions)
+  const stays: Stay[] = [{ from: 0, on }]
+  let course = slabCourse(slab, startC, stays)
   const glassC = glassTransition(analysis.finished)
   let now = 0
   return formula.steps.slice(formula.steps.findIndex((s) => s.empties) + 1).map((step) => {
     const window = windowOf(formula, step)
+    const held = heldBy(step)
+    if (held) {
+      stays.push({ from: now, on, airC: held.celsius }, { from: now + held.seconds, on })
+      course = slabCourse(slab, startC, stays)
+    }
     const span = window
       ? spanOf(course, heatRangeOf(window, glassC, conditions.roomC))
       : { opens: now, closes: Number.POSITIVE_INFINITY }
@@ -60,6 +80,12 @@ export function foreseeFinish(
     }
     return { step, ...span, at: now }
   })
+}
+
+/** The oven, fridge or freezer a step keeps it in, and for how long; null where it lies in the room, or nobody says until when. */
+function heldBy({ handwork, when }: Step): { readonly celsius: number; readonly seconds: number } | null {
+  if (handwork?.kind !== 'bake' && handwork?.kind !== 'chill') return null
+  return when.on === 'after' ? { celsius: handwork.celsius, seconds: when.seconds } : null
 }
 
 function ownMoment({ when }: Step, course: Course, now: number, { opens }: Span): number {

@@ -55,6 +55,9 @@ export const depthFor = (shape: Shape): number =>
       ? shape.thicknessMm
       : DEPTH_OF_CUBE * Math.cbrt(shape.millilitres * 1000)
 
+/** Share of what lies on its tray or in its tin that is air. */
+export const laidAir = (formula: FormulaDocument): number => (isTossed(formula) ? LOOSE_AIR : airOf(formula))
+
 const isTossed = ({ family, school }: FormulaDocument): boolean => workOf(family, school) === 'tossed'
 
 const indexOfWhip = (steps: readonly Step[]): number => steps.findIndex((s) => s.handwork?.kind === 'whip')
@@ -180,7 +183,7 @@ function lying(
 ): Mass {
   const { formula, state, conditions } = cook
   const slab = pouredSlab(mix, startC, conditions.roomC, {
-    air: foam?.air ?? (isTossed(formula) ? LOOSE_AIR : airOf(formula)),
+    air: foam?.air ?? laidAir(formula),
     depthMm: log.depthMm ?? depthFor(formula.shape),
     into: formula.shape.kind === 'mould' ? 'mould' : 'tray',
   })
