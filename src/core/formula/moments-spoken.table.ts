@@ -274,4 +274,18 @@ export const spokenMoments: readonly Moment[] = [
       /^after 5400: Leave it for 1 hr 30/,
     ],
   ],
+  [
+    'numbers of steps in one paragraph, a test that is only a test',
+    '400 g sugar\n160 g corn syrup\n120 ml water\n66 g egg whites\n100 g almonds',
+    '1. Boil the sugar, syrup and water to 125 °C. 2. Pour onto the stiff whites, whip 8 min. 3. Test: a bit dropped in cold water should be firm. 4. Fold in the almonds. 5. Press into a 9x13.',
+    125,
+    [
+      /^ready \+ sugar 400, corn-syrup 160, water 120: Boil/,
+      /^target/,
+      /^ready \+ egg-white 66: Pour onto/,
+      /^after 480: Whip 8 min; test/,
+      /^ready \+ almonds 100: Fold in/,
+      /^ready → out: Press/,
+    ],
+  ],
 ]

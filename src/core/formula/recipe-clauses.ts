@@ -67,6 +67,8 @@ const spoken = (lines: readonly string[]): string[] =>
           .match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
     )
     .map((s) => capital(s.trim().replace(/[.!]$/, '').replace(IN_TURN, '').replace(LABELLED, labelled)))
+    // "whip 8 min. 6. Fold in the nuts": the number of a step
+    .filter((s) => !/^\d{1,2}$/.test(s))
     .flatMap(inPieces)
 
 /** The sentences of a method that somebody does; what goes on to another moment is one of its own. */

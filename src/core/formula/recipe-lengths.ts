@@ -23,7 +23,7 @@ const VESSEL = '(?:pan|tin|tray|dish|frame)\\b'
 /** "Pour into a buttered 13x9" */
 const MADE_READY = '\\b(?:buttered|greased|oiled|lined|papered|prepared)\\s+'
 const TIN_PAIR = new RegExp(
-  `${PAIR.source}\\s*(?:[a-z]+\\s+){0,4}?${VESSEL}|${VESSEL}[^;.]{0,12}?${PAIR.source}|${MADE_READY}${PAIR.source}`,
+  `${PAIR.source}\\s*(?:[a-z]+\\s+){0,4}?${VESSEL}|${VESSEL}[^;.]{0,12}?${PAIR.source}|${MADE_READY}${PAIR.source}|\\b(?:pat|pour|press|spread)\\b[^.;,]{0,20}\\bin(?:to)? an? ${PAIR.source}`,
   'i',
 )
 /** "An 8 inch square tin", "a tin about 7 inches square" */

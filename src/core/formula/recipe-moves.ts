@@ -129,7 +129,7 @@ export const ONTO_FOAM = new RegExp(
 const WHIPS_WHITES = saidAs(
   [/(?:just )?before\b[^,]{0,40},\s+/, /(?:when|while|once|as|at)\b[^,]{0,60}?,?\s+/],
   (when) =>
-    `^(?:meanwhile,?\\s+)?(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b|(?:start|begin) (?:the )?(?:egg )?|(?:get|set|start) the (?:mixer|whisk|beaters) (?:going|running) on (?:the )?(?:egg )?)/.source}${FOAM}`,
+    `^(?:meanwhile,?\\s+)?(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b|(?:start|begin) (?:the )?(?:egg )?|(?:get|set|start) the (?:mixer|whisk|beaters)(?: (?:going|running) on|:|,) (?:the )?(?:egg )?)/.source}${FOAM}`,
 )
 /** Whether the whites are whipped in this sentence, beside a pot that goes on. */
 export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sentence)

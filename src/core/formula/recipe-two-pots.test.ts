@@ -21,6 +21,10 @@ describe('a recipe of two boils', () => {
       'Heat the honey to 125 °C. Meanwhile whip the egg whites. Pour the honey into the meringue, keep whipping. Cook the sugar and water to 145 °C and pour slowly into the meringue. Whip until just warm. Fold in the almonds.',
     ],
     [
+      'one after the other, the mixer started on the way',
+      'Heat the honey to 125 °C. At 115 °C start the mixer: whites to soft peaks. Pour honey on whites, whip. Meanwhile sugar and water to 145 °C. Pour onto the whites, whip 8 min. Fold in the almonds. Press into a tray.',
+    ],
+    [
       'set out in one sentence, each poured at its heat',
       'Put the honey in a small pan; sugar and water in a medium pan. Start both on medium. When the honey is at 115 °C, whisk the egg whites. When the honey reaches 125 °C pour it onto the whites. Turn up the sugar; at 145 °C pour it in a steady stream into the bowl. Whisk 6 min. Paddle in the almonds. Press into a tray.',
     ],
@@ -250,5 +254,13 @@ describe('a recipe of two boils', () => {
     const boiled = formula.lines.filter((l) => l.group === 'pot').map((l) => `${l.ingredient} ${l.grams}`)
     expect(boiled).toEqual(['sugar 300', 'corn-syrup 400', 'water 120'])
     expect(asks.map((a) => a.id)).toContain('place')
+  })
+
+  it('starts the mixer on the way to the end of the honey, though it is told after that', () => {
+    const method = boils.find(([name]) => /mixer started/.test(name))?.[1]
+    const honey = readRecipe(`Nougat\n\n${list}\n\n${method}`, pantry).formula.parts?.[0]?.formula
+    const due = honey?.steps.map(({ when }) => ('celsius' in when ? `${when.on} ${when.celsius}` : when.on))
+    expect(due?.indexOf('rises 115')).toBeLessThan(due?.indexOf('target') ?? -1)
+    expect(due).toContain('rises 115')
   })
 })

@@ -180,7 +180,10 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
       name,
       list: listOf(true),
       others: written,
-      said: [...ofItsOwn, pots.poured].map((i) => piece.said[i] as string),
+      said: inOrder(
+        [...ofItsOwn, pots.poured].map((i) => piece.said[i] as string),
+        unit,
+      ),
     },
     lexicon,
     { ...(unit && { unit }), ...answers.parts?.[id], places: { ...begins, ...answers.parts?.[id]?.places } },
