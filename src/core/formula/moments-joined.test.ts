@@ -26,23 +26,65 @@ function meant(list: readonly string[], method: string): unknown {
   return { pieces: piecesOf(formula).map((p) => of(p.formula)), asks: asks.map((a) => a.id) }
 }
 
+/** A sweet, one way to say each of its moments, and how they are joined. */
+const told = fc.constantFrom(...joinedSweets).chain(({ list, method }) =>
+  fc.record({
+    list: fc.constant(list),
+    moments: fc.tuple(...method.map((words) => fc.constantFrom(...words))),
+    links: fc.array(fc.constantFrom(...LINKS), { minLength: method.length, maxLength: method.length }),
+  }),
+)
+
+const join = (moments: readonly string[], links: readonly string[]): string =>
+  moments.map((m, i) => (i === 0 ? m : `${links[i]}${links[i] === '. ' ? m : uncapital(m)}`)).join('')
+
 it('reads a method the same, however its moments are joined into sentences', () => {
   fc.assert(
-    fc.property(
-      fc.constantFrom(...joinedSweets).chain(({ list, method }) =>
-        fc.record({
-          list: fc.constant(list),
-          moments: fc.tuple(...method.map((words) => fc.constantFrom(...words))),
-          links: fc.array(fc.constantFrom(...LINKS), { minLength: method.length, maxLength: method.length }),
-        }),
-      ),
-      ({ list, moments, links }) => {
-        const joined = moments
-          .map((m, i) => (i === 0 ? m : `${links[i]}${links[i] === '. ' ? m : uncapital(m)}`))
-          .join('')
-        expect(meant(list, joined), joined).toEqual(meant(list, moments.join('. ')))
-      },
-    ),
+    fc.property(told, ({ list, moments, links }) => {
+      const joined = join(moments, links)
+      expect(meant(list, joined), joined).toEqual(meant(list, moments.join('. ')))
+    }),
     { numRuns: 200 },
   )
+})
+
+/** What a line is called by in a method: the last of its words that is no grade. */
+const calledBy = (line: string): string =>
+  /egg whites/.exec(line)?.[0] ??
+  line
+    .replace(/ (?:\d+ DE|\d+%|powder)$/, '')
+    .split(' ')
+    .at(-1) ??
+  ''
+/** What is only got ready, and puts nothing in. */
+const READIES = /^(?:butter a|chop|grease|heat the oven|keep|lightly|line|measure|oil|prepare|roast|sift|toast|warm)/i
+
+/** The moments with each amount where its thing is first put in; null where one is nowhere spoken of, or shared. */
+function measured(list: readonly string[], moments: readonly string[]): string[] | null {
+  const left = new Set(list)
+  const said = moments.map((moment) =>
+    READIES.test(moment)
+      ? moment
+      : [...left].reduce((sentence, line) => {
+          const named = new RegExp(`(?:the )?(?<!\\d+ g )\\b${calledBy(line)}s?\\b(?! syrup)`, 'i')
+          return named.test(sentence) && left.delete(line) ? sentence.replace(named, line) : sentence
+        }, moment),
+  )
+  // half of something is no amount of its own
+  return left.size > 0 || moments.some((m) => /\bhalf\b/.test(m)) ? null : said
+}
+
+it('reads a method that measures itself as it does one with a list', () => {
+  let tried = 0
+  fc.assert(
+    fc.property(told, ({ list, moments, links }) => {
+      const said = measured(list, moments)
+      if (!said) return
+      tried++
+      const joined = join(said, links)
+      expect(meant([], joined), joined).toEqual(meant(list, moments.join('. ')))
+    }),
+    { numRuns: 200 },
+  )
+  expect(tried).toBeGreaterThan(30)
 })

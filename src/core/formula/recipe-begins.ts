@@ -10,7 +10,7 @@ export const SETS_OUT = '(?:combine|put|place|mix|melt|dissolve)\\b'
 
 /** "Line a tin, then boil the sugar", "bloom the gelatin and meanwhile …", "warm the nuts while you …": where the cook begins once something is got ready. */
 const BEGINS_COOK = new RegExp(
-  `(?:${THEN}|[,;]\\s+|\\s+(?=while\\b))(?:meanwhile,?\\s+|while (?:you )?)?(?=(?:boil|bring|carameli[sz]e|cook|heat|scald|simmer|stir (?:the )?(?:\\w+ )?sugar|take|warm|${SETS_OUT}|in an? (?:[\\w-]+ ){0,3}(?:pan|pot|saucepan),? ${SETS_OUT}))`,
+  `(?:${THEN}|[,;]\\s+|\\s+(?=while\\b))(?:meanwhile,?\\s+|while (?:you )?)?(?=(?:boil|bring|carameli[sz]e|cook|heat|scald|simmer|stir (?:the )?(?:[\\d.,/]+ ?\\w+ )?(?:\\w+ )?sugar|take|warm|${SETS_OUT}|in an? (?:[\\w-]+ ){0,3}(?:pan|pot|saucepan),? ${SETS_OUT}))`,
   'gi',
 )
 /** "Bloom the gelatin and melt it with the honey": still of what is got ready. */

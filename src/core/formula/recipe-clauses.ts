@@ -101,7 +101,7 @@ const ONCE_COLD = '(?:when|once) (?:(?:almost|half|nearly|quite) )?(?:cold|cool|
 /** Work that goes on for so long with what was put in. */
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS =
-  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|ripen|mature)'
+  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|wait(?= (?:about )?\\d)|ripen|mature)'
 /** "Float the butter on top and do not stir until 46°" */
 const UNSTIRRED = '(?:do not|don.t) (?:stir|beat) (?:it )?(?:until|till)\\b.*\\d'
 /** "To 140°, then on to 155°". */

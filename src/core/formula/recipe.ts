@@ -4,7 +4,7 @@ import type { Pantry } from '../matter/names'
 import { short } from './method'
 import { withBase } from './recipe-bases'
 import { asidesIn, sentences } from './recipe-clauses'
-import type { Answers, Draft, WrittenPiece } from './recipe-draft'
+import type { Answers, Draft, Lexicon, WrittenPiece } from './recipe-draft'
 import { isMadeByHand, layersIn, readLayers } from './recipe-layers'
 import { withNames } from './recipe-marks'
 import { MOST_SENTENCES } from './recipe-names'
@@ -13,6 +13,7 @@ import { inGrams } from './recipe-shares'
 import { splitRecipe } from './recipe-split'
 import { withoutTitles } from './recipe-titles'
 import { readTwoPots } from './recipe-two-pots'
+import { unlistedIn } from './recipe-unlisted'
 
 /** ◊ What the notes of a formula take of the text it was read from. */
 const MOST_TEXT = 4900
@@ -22,6 +23,12 @@ const wholeList = ({ name, list }: WrittenPiece) => ({
   heading: name || 'All of it',
   lines: list.flatMap((s) => s.lines),
 })
+
+/** A piece of whose list nothing is written, with what its method measures as its list. */
+const listed = (piece: WrittenPiece, lexicon: Lexicon): WrittenPiece =>
+  piece.list.length > 0
+    ? piece
+    : { ...piece, list: [{ heading: null, lines: unlistedIn(piece.said, [], [], lexicon) }] }
 
 /** A recipe as it was read. */
 export interface ReadRecipe extends Draft {
@@ -68,7 +75,7 @@ export function readRecipe(
   const draft =
     layers && answers.layered !== false
       ? readLayers(recipe, layers, lexicon, answers)
-      : (readTwoPots(piece, lexicon, answers) ?? readPiece(piece, lexicon, answers))
+      : (readTwoPots(listed(piece, lexicon), lexicon, answers) ?? readPiece(piece, lexicon, answers))
   return {
     ...draft,
     left: [...recipe.left, ...asidesIn(told), ...all.slice(MOST_SENTENCES)],
