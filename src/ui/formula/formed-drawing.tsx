@@ -1,7 +1,7 @@
 import { type FormedShape, formedOn, inMillimetres, type Tray } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
 import { formatCount } from '@/words'
-import { rimOf } from './tray-drawing'
+import { TrayRim } from './tray-drawing'
 
 interface Props {
   readonly shape: FormedShape
@@ -31,15 +31,7 @@ export function FormedDrawing({ shape, tray, density, pieces, trays, said }: Pro
         role="img"
         aria-label={`${tray.name}, ${lie} pieces on it, ${across} across`}
       >
-        <rect
-          x={-5}
-          y={-5}
-          width={tray.lengthMm + 10}
-          height={tray.widthMm + 10}
-          rx={rimOf(tray, 10)}
-          className="fill-none stroke-muted"
-          strokeWidth={2}
-        />
+        <TrayRim tray={tray} />
         {centres.slice(0, Math.min(lie, MOST)).map(({ x, y }) => (
           <circle
             key={`${x} ${y}`}

@@ -23,7 +23,7 @@ import { FormedDrawing } from './formed-drawing'
 import { MouldDrawing } from './mould-drawing'
 import type { Sized } from './size-batch'
 import { mainPiece } from './size-batch'
-import { rimOf, TrayDrawing } from './tray-drawing'
+import { TrayDrawing, TrayRim } from './tray-drawing'
 
 interface Props {
   readonly formula: FormulaDocument
@@ -148,15 +148,7 @@ function Sheet({ tray, covers, said }: { tray: Tray; covers: number; said: strin
         role="img"
         aria-label={`${tray.name}, ${Math.round(100 * covers)} % of it covered`}
       >
-        <rect
-          x={-5}
-          y={-5}
-          width={tray.lengthMm + 10}
-          height={tray.widthMm + 10}
-          rx={rimOf(tray, 10)}
-          className="fill-none stroke-muted"
-          strokeWidth={2}
-        />
+        <TrayRim tray={tray} />
         <rect
           x={(tray.lengthMm * (1 - Math.sqrt(covers))) / 2}
           y={(tray.widthMm * (1 - Math.sqrt(covers))) / 2}

@@ -16,7 +16,20 @@ interface Props {
 }
 
 /** How round the corners of a tray are drawn, mm. */
-export const rimOf = (tray: Tray, corner: number): number => (tray.round ? tray.lengthMm / 2 + corner / 2 : corner)
+const rimOf = (tray: Tray, corner: number): number => (tray.round ? tray.lengthMm / 2 + corner / 2 : corner)
+
+/** The rim of a tray. */
+export const TrayRim = ({ tray }: { readonly tray: Tray }) => (
+  <rect
+    x={-5}
+    y={-5}
+    width={tray.lengthMm + 10}
+    height={tray.widthMm + 10}
+    rx={rimOf(tray, 10)}
+    className="fill-none stroke-muted"
+    strokeWidth={2}
+  />
+)
 
 /** A tray from above, to scale, with its cuts. Measures stand along its sides. */
 export function TrayDrawing({ shape, tray, barMm, count }: Props) {
@@ -35,15 +48,7 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
         role="img"
         aria-label={`${tray.name}, ${traySaid(tray, say)} inside, cut into ${pieces} pieces`}
       >
-        <rect
-          x={-5}
-          y={-5}
-          width={tray.lengthMm + 10}
-          height={tray.widthMm + 10}
-          rx={rimOf(tray, 10)}
-          className="fill-none stroke-muted"
-          strokeWidth={2}
-        />
+        <TrayRim tray={tray} />
         <clipPath id={clip}>
           <rect width={barMm ?? tray.lengthMm} height={tray.widthMm} />
         </clipPath>
