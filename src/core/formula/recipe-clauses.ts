@@ -185,6 +185,7 @@ const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 /** "Pour into tins and, when cool enough, mark into squares" */
 const ONCE = /^(.+?(?<!\bat)),? (?:and,? )?((?:when|once|as soon as) [^,]{3,40})$/i
 const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
+/** "Let it cool to 60°; add the acid, fill the moulds and leave 30 minutes" */
 const RESTS_LATER = new RegExp(`[,;]\\s+(?:and |then )?${WAITS}\\b|\\b(?:and|then) ${WAITS}\\b`, 'i')
 const FOLLOWS = new RegExp(
   `^(?:${ADDS}|deglaze|stream|trickle|drizzle|pour|spread|tip|scrape|turn (?:it )?out)\\b`,
@@ -207,6 +208,7 @@ const WHEN_COLD = new RegExp(`^${ONCE_COLD}.*\\b${LATER}\\b`, 'i')
 const SLAB_WORK = new RegExp(`^${ON_SLAB}\\b`, 'i')
 const CUTS = /^(?:cut|mark|score|slice)\b/i
 const BAKES = /^bake\b/i
+/** "Put the sugar in a pan, bring to the boil; take off the heat …" */
 const BROUGHT_UP = /(?:^|[,;]\s+|\b(?:and|then) )bring (?:it )?(?:back )?to (?:a|the) (?:full |gentle |rolling )?boil$/i
 /** "Leave for an hour, smash it up" */
 const BROKEN_LAST = new RegExp(`(?:^|[,;]\\s+(?:and )?(?:then )?)${LATER}\\b[^,;]*$`, 'i')

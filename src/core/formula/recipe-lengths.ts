@@ -2,6 +2,7 @@
 import { mmPer } from '../quantity/length'
 import { parseNumber, tenths } from '../quantity/number'
 
+/** A number, a unit of length, and one with the other, as sources of patterns. */
 export const NUMBER = '(?:\\d\\/\\d|\\d+(?:\\.\\d+)?(?:[ -]?[¼½¾⅓⅔]|[ -]\\d\\/\\d)?|[¼½¾⅓⅔])'
 export const UNIT = '(?:mm|cm|in(?:ch(?:es)?|\\.)?(?![a-z])|"|″|”)'
 const PAIR = new RegExp(
@@ -37,6 +38,7 @@ const INCHES_BELOW = 19
 const MM_FROM = 8
 const CM_BELOW = 70
 
+/** mm of a number as it is written, in a unit of length; NaN for what is neither. */
 export const mmOf = (number: string, unit: string): number => {
   const n = parseNumber(number.replace(/(\d)-(?=\d\/)/, '$1 '))?.range.low ?? Number.NaN
   // multiplied in this order 3/4 in is 19.1 mm, as it should be
@@ -73,11 +75,13 @@ const STRIPS =
 /** ◊ Width of such a strip, mm. */
 const STRIP_MM = 15
 
+/** The sides of a square, mm. */
 export const squareOf = (side: number) => ({ lengthMm: side, widthMm: side })
 /** ◊ No piece is smaller or larger than this, mm. */
 const PIECE = { least: 5, most: 200 }
 /** ◊ And what is cut off a rope is no longer than this, mm: a cane. */
 export const CANE_MM = 300
+/** A piece, or null where it is smaller or larger than any. */
 export const within = <T extends { lengthMm: number; widthMm: number }>(
   piece: T,
   most: number = PIECE.most,
@@ -123,6 +127,7 @@ const WHOLE_MM = 10
 /** ◊ A slab is no thinner and no thicker than this, mm. */
 const SLAB = { least: 2, most: 60 }
 
+/** How thick the first of some sentences says that it lies, mm; null where none does. */
 export function thicknessIn(said: readonly string[]): number | null {
   for (const s of said) {
     const found = partsIn(THICK, saidOnce(s))

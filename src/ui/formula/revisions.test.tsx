@@ -57,6 +57,13 @@ describe('the list of revisions', () => {
     expect(said).toEqual(['words only', 'target, method', 'granulated sugar', 'as it was first written'])
   })
 
+  it('says that something else is got ready, and what', () => {
+    shown([first, { ...first, ready: ['Heat the oven to 120°'] }])
+    const said = screen.getAllByRole('listitem').map((li) => li.querySelectorAll('p')[1]?.textContent)
+    expect(said[0]).toBe('getting ready')
+    expect(row('Got ready')).toContain('Heat the oven to 120°')
+  })
+
   it('of one has nothing beside it, and nothing to go back to', () => {
     shown([first])
     expect(screen.getByText(/^There is one revision so far/)).toBeDefined()

@@ -12,6 +12,7 @@ import {
   inGrams,
   lineChanges,
   piecesOf,
+  readyIn,
   type Step,
   schoolLabel,
 } from '@/core'
@@ -141,10 +142,14 @@ function whatChanged(before: FormulaDocument | undefined, after: FormulaDocument
     ...lineChanges(before, after).map((c) => lower(c.name)),
     ...(before.target?.celsius === after.target?.celsius ? [] : ['target']),
     ...(before.school === after.school ? [] : [schoolLabel(after.family, after.school)]),
+    ...(readyText(before) === readyText(after) ? [] : ['getting ready']),
     ...(stepChanges(before, after).length > 0 ? ['method'] : []),
   ]
   return said.length > 0 ? [...new Set(said)].slice(0, 5).join(', ') : 'words only'
 }
+
+/** What is got ready beside what the list asks for, in one line. */
+const readyText = (f: FormulaDocument): string => readyIn(f).join('. ')
 
 const stepsOf = (f: FormulaDocument): Step[] => piecesOf(f).flatMap((p) => p.formula.steps)
 
@@ -173,6 +178,7 @@ function Compare({ a, b, kitchen }: CompareProps) {
   const rows = differences(a.document, b.document, conditions)
   const lines = lineChanges(a.document, b.document)
   const steps = stepChanges(a.document, b.document)
+  const ready = [a, b].map((r) => proseIn(readyText(r.document), say) || '—')
   const targets = [a, b].map((r) => (r.document.target ? say.temperature(inCelsius(r.document.target.celsius)) : '—'))
   const when = (step: Step | null, f: FormulaDocument): string =>
     step ? `${sayDue(step, say, f.target?.celsius ?? null)}: ${proseIn(step.say, say)}` : '—'
@@ -210,7 +216,8 @@ function Compare({ a, b, kitchen }: CompareProps) {
             />
           ))}
           <Heading text="Method" />
-          {steps.length === 0 && <Same />}
+          {steps.length === 0 && ready[0] === ready[1] && <Same />}
+          {ready[0] !== ready[1] && <Pair what="Got ready" before={ready[0] ?? ''} after={ready[1] ?? ''} matters />}
           {steps.map((s) => (
             <Pair
               key={s.id}
