@@ -8,7 +8,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\bchocolate\b.*\bon(?:to)? (?:a|the) (?:cold )?(?:marble|stone|slab|granite)\b/i, { kind: 'table' }],
   [/\b(?:temper)\b/i, { kind: 'temper', chocolate: 'dark' }],
   [/\bmilk chocolate\b.*\btemper/i, { kind: 'temper', chocolate: 'milk' }],
-  [/\b(?:bake)\b/i, { kind: 'bake', celsius: 170 }],
+  [/\bbake\b|\bdry (?:it |them |out )*at \d/i, { kind: 'bake', celsius: 170 }],
   [/\bscor(?:e|ing)\b|\bmark (?:it )?(?:into|in|the)\b|^mark\b/i, { kind: 'score' }],
   [
     /^(?!(?:gently )?(?:heat|melt)\b).*\bchips\b.*\b(?:over|top|sprinkle|scatter|cover)\b|\b(?:sprinkle|scatter|cover|top)\b.*\bchips\b/i,

@@ -288,4 +288,18 @@ export const spokenMoments: readonly Moment[] = [
       /^ready → out: Press/,
     ],
   ],
+  [
+    'what is dried in an oven is no end of a boil; sticks in the list',
+    '160 g popped corn, 100 g butter, 150 g soft brown sugar, 40 g golden syrup, 3 g bicarb, 8 lolly sticks',
+    'Melt butter, sugar and syrup together, boil to 135 °C, take off and stir in the bicarb. Pour over the popcorn, mix well, spread on lined trays and dry at 120 °C for 30 minutes. Leave to cool.',
+    135,
+    [
+      /^ready \+ butter 100, light-brown-sugar 150, golden-syrup 40: Melt/,
+      /^target/,
+      /^ready \+ soda 3: Take off/,
+      /^ready \+ popcorn 160 → out: Pour over/,
+      /^after 1800: Mix well/,
+      /^window: Leave to cool/,
+    ],
+  ],
 ]

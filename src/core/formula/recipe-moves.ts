@@ -224,7 +224,7 @@ export const inOtherPot = (s: string): boolean =>
   )
 
 /** Oven work is not the pot's temperature. */
-export const inOven = (s: string): boolean => /\b(oven|bake|preheat)\b/i.test(s)
+export const inOven = (s: string): boolean => /\b(oven|bake|preheat|dry (?:it |them |out )*at)\b/i.test(s)
 
 /** "Cool completely", "leave to set", "chill until firm": what is waited for, whose end no clock or thermometer tells. */
 export const GETS_COLD =

@@ -54,11 +54,14 @@ const HEADED_ROW = new RegExp(
 /** Whether a piece of a row is an amount of something. */
 export function isLine(piece: string): boolean {
   if (NO_AMOUNT.test(bare(piece))) return false
+  if (STICKS.test(bare(piece))) return true
   const measure = measureAt(bare(piece), [])
   return (
     (measure !== null && /\p{L}{3}/u.test(measure.rest)) || OF_FRUIT.test(bare(piece)) || OF_BUTTER.test(bare(piece))
   )
 }
+/** "8 lolly sticks", of a list that goes on with them. */
+const STICKS = /^\d+ (?:\p{L}+ )?sticks$/iu
 /** "24 h, guillotine", "sheet 15 mm": a time or a size is no amount. */
 const NO_AMOUNT = /^(?:\p{L}+ )?\d+\s?(?:h|hrs?|hours?|mins?|minutes?|days?|mm)\b/iu
 /** "Juice of half a lemon" */
