@@ -302,4 +302,19 @@ export const spokenMoments: readonly Moment[] = [
       /^window: Leave to cool/,
     ],
   ],
+  [
+    'whites that are whipped meanwhile, as it is noted and not as it is done',
+    '400 g sugar\n200 g corn syrup\n120 g water\n66 g egg whites\n100 g almonds',
+    'Sugar, syrup and water to 130 °C. Whites whipped meanwhile. Pour the syrup onto the whites. Whip for 10 min. Fold in the almonds. Press into a frame.',
+    130,
+    [
+      /^ready \+ sugar 400, corn-syrup 200, water 120: Sugar/,
+      /^ready: Meanwhile whip the egg whites$/,
+      /^target: Cook to 130/,
+      /^ready \+ egg-white 66: Pour the syrup/,
+      /^after 600: Whip/,
+      /^ready \+ almonds 100: Fold in/,
+      /^ready → out: Press/,
+    ],
+  ],
 ]

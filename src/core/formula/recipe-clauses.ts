@@ -43,6 +43,12 @@ const LABELLED =
 const labelled = (_: string, what?: string, does?: string): string =>
   what && does ? `${does} the ${what.toLowerCase()}` : ''
 
+/** "Whites whipped meanwhile": as it is done. */
+const WHIPPED = /^(?:the )?(?:egg )?whites (?:are )?(beaten|whipped|whisked)( meanwhile)?(?! in)(?= to\b|$)/i
+const WHIPS: Readonly<Record<string, string>> = { beaten: 'beat', whipped: 'whip', whisked: 'whisk' }
+const whipped = (_: string, how = '', meanwhile = ''): string =>
+  `${meanwhile ? 'Meanwhile ' : ''}${WHIPS[how.toLowerCase()]} the egg whites`
+
 /** "Then pour it out": that it comes after the sentence before goes without saying. */
 const IN_TURN = /^(?:and )?then,? (?=\p{L})/iu
 
@@ -66,7 +72,9 @@ const spoken = (lines: readonly string[]): string[] =>
           .replace(STAGE, '')
           .match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
     )
-    .map((s) => capital(s.trim().replace(/[.!]$/, '').replace(IN_TURN, '').replace(LABELLED, labelled)))
+    .map((s) =>
+      capital(s.trim().replace(/[.!]$/, '').replace(IN_TURN, '').replace(LABELLED, labelled).replace(WHIPPED, whipped)),
+    )
     // "whip 8 min. 6. Fold in the nuts": the number of a step
     .filter((s) => !/^\d{1,2}$/.test(s))
     .flatMap(inPieces)
