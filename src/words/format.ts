@@ -23,6 +23,9 @@ export function formatSpan(seconds: number): string {
   return m % 60 ? `${Math.floor(m / 60)} h ${String(m % 60).padStart(2, '0')}` : `${m / 60} h`
 }
 
+/** "46 min", "8 h 13": how long before the first flame, minutes to the whole one. */
+export const formatAhead = (minutes: number): string => formatSpan(60 * Math.round(minutes))
+
 /** "3:05", "1:02:10". */
 export function formatClock(seconds: number): string {
   const s = Math.max(0, Math.round(seconds))

@@ -1,5 +1,6 @@
 /** Which work a sentence of a written recipe asks for, once it is off the heat. */
 import type { Handwork } from '../craft/handwork'
+import { DRIES_AT } from './recipe-heats'
 
 /** The more exact first. */
 const SAID: readonly (readonly [RegExp, Handwork])[] = [
@@ -8,7 +9,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\bchocolate\b.*\bon(?:to)? (?:a|the) (?:cold )?(?:marble|stone|slab|granite)\b/i, { kind: 'table' }],
   [/\b(?:temper)\b/i, { kind: 'temper', chocolate: 'dark' }],
   [/\bmilk chocolate\b.*\btemper/i, { kind: 'temper', chocolate: 'milk' }],
-  [/\bbake\b|\bdry (?:it |them |out )*at \d/i, { kind: 'bake', celsius: 170 }],
+  [new RegExp(`\\bbake\\b|\\b${DRIES_AT} \\d`, 'i'), { kind: 'bake', celsius: 170 }],
   [/\bscor(?:e|ing)\b|\bmark (?:it )?(?:into|in|the)\b|^mark\b/i, { kind: 'score' }],
   [
     /^(?!(?:gently )?(?:heat|melt)\b).*\bchips\b.*\b(?:over|top|sprinkle|scatter|cover)\b|\b(?:sprinkle|scatter|cover|top)\b.*\bchips\b/i,

@@ -6,8 +6,16 @@ import type { TrayMeasures } from './tray'
 type Broken = Extract<Shape, { readonly kind: 'broken' }>
 export type FormedShape = Broken & { readonly formed: NonNullable<Broken['formed']> }
 
+/** How pieces are made that are made one by one. */
+export type FormedBy = FormedShape['formed']
+/** The ways a sweet becomes pieces. */
+export type ShapedBy = Shape['kind'] | FormedBy
+
 /** Whether the pieces of a shape are made one by one. */
 export const isFormed = (shape: Shape): shape is FormedShape => shape.kind === 'broken' && shape.formed !== undefined
+
+/** How a sweet of a shape becomes pieces. */
+export const shapedBy = (shape: Shape): ShapedBy => (isFormed(shape) ? shape.formed : shape.kind)
 
 /** ◊ Room left between two pieces, as a share of how far across they are. */
 const ROOM = 0.35
@@ -30,8 +38,10 @@ export function formedOn(shape: FormedShape, tray: TrayMeasures & Pick<Tray, 'wi
   const pitch = acrossMm * (1 + ROOM)
   // the last of a row needs no room after it
   const inRow = (mm: number): number => Math.max(0, Math.floor((mm + ROOM * acrossMm) / pitch + 1e-9))
-  const places = (mm: number): number[] =>
-    Array.from({ length: inRow(mm) }, (_, i) => (mm - (inRow(mm) - 1) * pitch) / 2 + i * pitch)
+  const places = (mm: number): number[] => {
+    const length = inRow(mm)
+    return Array.from({ length }, (_, i) => (mm - (length - 1) * pitch) / 2 + i * pitch)
+  }
   const radius = tray.lengthMm / 2
   const isOn = (x: number, y: number): boolean =>
     !tray.round || Math.hypot(x - radius, y - radius) + acrossMm / 2 <= radius

@@ -387,8 +387,7 @@ function isApart(head: string, tail: string): boolean {
   if (ADDING_MORE.test(tail) && BOILED_FOR.test(head) && secondsIn(head) !== null) return true
   // beaten till it is smooth, then poured
   if (pours(tail) && WORKED.test(head)) return true
-  if (takesOff(tail) && BOILED_FOR.test(head) && secondsIn(head) !== null) return true
-  if (takesOff(tail) && BROUGHT_UP.test(head)) return true
+  if (takesOff(tail) && (BROUGHT_UP.test(head) || (BOILED_FOR.test(head) && secondsIn(head) !== null))) return true
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends
   // work of so many minutes on what was put in before
   if (WORKS.test(tail) && secondsIn(tail) !== null && (PUTS_IN.test(head) || takesOff(head))) return true

@@ -32,8 +32,12 @@ const ENDS_SAID = /^\s*(?:$|[,;.)])/
 /** What follows a bare temperature in brackets, or shows that it is one. */
 const CLOSES = /^\s*\)|^\s*on\b.{0,24}\bthermometer/i
 const ON_IT = /^\s*on\b/i
-const OVEN =
-  /\b(?:oven|dry (?:it |them |out )*at|bake|baking(?! (?:dish|pan|paper|parchment|powder|sheet|soda|tin|tray))|preheat|roast)\b/i
+/** "Dry at 120°": in an oven, as the source of a pattern. */
+export const DRIES_AT = 'dry (?:it |them |out )*at'
+const OVEN = new RegExp(
+  `\\b(?:oven|${DRIES_AT}|bake|baking(?! (?:dish|pan|paper|parchment|powder|sheet|soda|tin|tray))|preheat|roast)\\b`,
+  'i',
+)
 const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
 
 /** "Never let it go above 120°": no one cooks to that. */

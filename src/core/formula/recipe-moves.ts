@@ -1,5 +1,5 @@
 /** What a sentence of a method does with the pot: gets something ready beside it, takes it off, puts it back, pours it out. */
-import { WARMTH } from './recipe-heats'
+import { DRIES_AT, WARMTH } from './recipe-heats'
 
 /** Matches what is said in one of these ways, as whole words where `within` says so. */
 const saidAs = (ways: readonly RegExp[], within: (all: string) => string = (all) => all): RegExp =>
@@ -224,7 +224,8 @@ export const inOtherPot = (s: string): boolean =>
   )
 
 /** Oven work is not the pot's temperature. */
-export const inOven = (s: string): boolean => /\b(oven|bake|preheat|dry (?:it |them |out )*at)\b/i.test(s)
+export const inOven = (s: string): boolean => OVEN_WORK.test(s)
+const OVEN_WORK = new RegExp(`\\b(?:oven|bake|preheat|${DRIES_AT})\\b`, 'i')
 
 /** "Cool completely", "leave to set", "chill until firm": what is waited for, whose end no clock or thermometer tells. */
 export const GETS_COLD =

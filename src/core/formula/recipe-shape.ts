@@ -6,6 +6,7 @@ import { tenths } from '../quantity/number'
 import { airOf } from './air'
 import { type FormulaDocument, gramsAsWritten, type Shape } from './document'
 import { blankFormula } from './edit'
+import type { FormedBy } from './layout-formed'
 import {
   CANE_MM,
   depthSaid,
@@ -223,7 +224,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
 }
 
 /** What is made one by one, so many g each. */
-const oneByOne = (formed: 'dropped' | 'rolled', gramsEach: number): Shape => ({
+const oneByOne = (formed: FormedBy, gramsEach: number): Shape => ({
   kind: 'broken',
   thicknessMm: DROPPED_MM,
   gramsEach,

@@ -184,7 +184,7 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
   const [asWritten, massAsWritten] = [massOf(finishedMix(stops)), massOf(mass)]
   const each = pieceGrams(shape, mass, airOf(formula))
   if (!(each > 0)) throw new RangeError('A piece must be more than nothing')
-  const density = densityOf(mass, 20) * (1 - airOf(formula))
+  const density = airyDensity(mass, formula)
   const made = { formula, shape, massGrams: massAsWritten, outGrams: asWritten, each, density }
   const factor = factorFor(made, request)
   const [outGrams, massGrams] = [asWritten * factor, massAsWritten * factor]
@@ -222,14 +222,14 @@ export function scale(formula: FormulaDocument, request: ScaleRequest): BatchPla
 export function slabOf(formula: FormulaDocument, plan: BatchPlan, tray: Tray): Slab | null {
   if (plan.shape.kind !== 'cut') return null
   const mass = massMix(traceSteps(formula, plan.grams))
-  const density = densityOf(mass, 20) * (1 - airOf(formula))
+  const density = airyDensity(mass, formula)
   return slabOn(plan.shape, tray, massOf(mass) * (1 - CLINGS), density)
 }
 
 /** Trays covered to the edges, or moulds filled, that a planned batch comes to: 0.6 of one, or 2.3; null where none holds such pieces. */
 export function vesselsFull(formula: FormulaDocument, plan: BatchPlan, vessel: Vessel): number | null {
   const mass = massMix(traceSteps(formula, plan.grams))
-  const full = vesselGrams(plan.shape, vessel, densityOf(mass, 20) * (1 - airOf(formula)))
+  const full = vesselGrams(plan.shape, vessel, airyDensity(mass, formula))
   return full > 0 ? (massOf(mass) * (1 - CLINGS)) / full : null
 }
 
@@ -242,9 +242,11 @@ export function liesThick(formula: FormulaDocument, plan: BatchPlan, tray: Tray,
 /** What the run is called in which the whole is cut and finished. */
 const WHOLE = 'Cut and finish'
 
+/** g/ml of a mass with the air of its formula, once it is cold. */
+const airyDensity = (mass: Mix, formula: FormulaDocument): number => densityOf(mass, 20) * (1 - airOf(formula))
 /** g/ml of the mass of a batch with its air, once it is cold. */
 export const sweetDensity = (formula: FormulaDocument, plan: BatchPlan): number =>
-  densityOf(massMix(traceSteps(formula, plan.grams)), 20) * (1 - airOf(formula))
+  airyDensity(massMix(traceSteps(formula, plan.grams)), formula)
 
 /** How many boils each takes so that none fills the pot beyond what is safe, labelled and in cooking order. */
 function boilsFor(formula: FormulaDocument, grams: GramsByLine, potLitres: number | undefined): PlannedBoil[] {

@@ -22,8 +22,8 @@ import { useSay } from '@/ui/shell/preferences'
 import {
   biteNames,
   cautionsInFull,
+  formatAhead,
   formatCount,
-  formatSpan,
   proseIn,
   type Say,
   sayDue,
@@ -72,7 +72,7 @@ export function PaperSheet({ formula, revision, sized, conditions, room, sentenc
             <li key={readyKey(item)} className="flex gap-2 border-b border-neutral-300 py-1">
               <span aria-hidden className="mt-0.5 inline-block size-3 shrink-0 border border-black" />
               <span className="flex-1">{sayReady(item, say).text}</span>
-              <span className="figures">−{formatSpan(60 * Math.round(item.begin))}</span>
+              <span className="figures">−{formatAhead(item.begin)}</span>
             </li>
           ))}
         </ol>

@@ -19,7 +19,7 @@ import {
 import { Checkbox } from '@/ui/kit/checkbox'
 import { useKeys } from '@/ui/kit/keys'
 import { useSay } from '@/ui/shell/preferences'
-import { cautions, cautionsInFull, firstAid, firstAidInFull, formatSpan, sayEquipment, sayReady } from '@/words'
+import { cautions, cautionsInFull, firstAid, firstAidInFull, formatAhead, sayEquipment, sayReady } from '@/words'
 import { mainPiece, type Sized } from './size-batch'
 import { WeighStation } from './weigh-station'
 
@@ -36,9 +36,6 @@ const toClock = (minutes: number): string => {
   const m = ((Math.round(minutes) % 1440) + 1440) % 1440
   return `${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`
 }
-
-/** "46 min", "8 h 13" */
-const aheadOf = (minutes: number): string => formatSpan(60 * Math.round(minutes))
 
 /** Everything before the first flame, what is begun first at the top; ticked by touch or by its number. */
 export function ReadyView({ id, formula, kitchen, sized, conditions, vessel }: Props) {
@@ -58,7 +55,7 @@ export function ReadyView({ id, formula, kitchen, sized, conditions, vessel }: P
             <h2 id="ready" className="casual text-title font-bold">
               {left.length === 0
                 ? 'All ready: light it'
-                : `${left.length} to do, begin ${aheadOf(items[0]?.begin ?? 0)} before the flame`}
+                : `${left.length} to do, begin ${formatAhead(items[0]?.begin ?? 0)} before the flame`}
             </h2>
             <label className="flex items-center gap-2 text-small text-muted">
               First flame at
@@ -116,9 +113,9 @@ function Item({ item, number, done, at, onToggle }: ItemProps) {
           {said.detail && <span className="block text-small leading-snug text-muted">{said.detail}</span>}
         </span>
         <span className="figures shrink-0 text-right text-body">
-          {at ?? `−${aheadOf(item.begin)}`}
+          {at ?? `−${formatAhead(item.begin)}`}
           <span className="block text-fine text-muted">
-            {Math.ceil(item.hands)} min{item.waits > 0 && ` + ${aheadOf(item.waits).replace(/ min$/, '')}`}
+            {Math.ceil(item.hands)} min{item.waits > 0 && ` + ${formatAhead(item.waits).replace(/ min$/, '')}`}
           </span>
         </span>
       </Checkbox>

@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type BatchPlan, type FormulaDocument, inMillimetres, type Shape, type Size, workOf } from '@/core'
+import { type BatchPlan, type FormulaDocument, inMillimetres, isFormed, type Shape, type Size, workOf } from '@/core'
 import { ChoiceList, Slot } from '@/ui/kit/slot'
 import { traySaid } from '@/ui/kitchen/said'
 import { useSay } from '@/ui/shell/preferences'
@@ -46,7 +46,7 @@ export function Sentence({ formula, kitchen, size, shape, choice, plan, onSizing
       </Slot>
       <span>{shape.kind === 'broken' ? lyingOf(shape, workOf(formula.family, formula.school)).made : 'of'}</span>
       <Slot
-        label={shape.kind === 'broken' && !shape.formed ? 'How thick' : 'Size of a piece'}
+        label={shape.kind === 'broken' && !isFormed(shape) ? 'How thick' : 'Size of a piece'}
         text={shapeText(shape, say)}
       >
         {(close) => (

@@ -1,7 +1,16 @@
 'use client'
 
 import type { KitchenView } from '@/contract/kitchen'
-import { type BatchPlan, type FormulaDocument, inGrams, inMillimetres, liesThick, type Shape, type Tray } from '@/core'
+import {
+  type BatchPlan,
+  type FormulaDocument,
+  inGrams,
+  inMillimetres,
+  isFormed,
+  liesThick,
+  type Shape,
+  type Tray,
+} from '@/core'
 import { Button } from '@/ui/kit/button'
 import { NumberField } from '@/ui/kit/number-field'
 import { ChoiceList } from '@/ui/kit/slot'
@@ -21,7 +30,7 @@ export function thingsOf(shape: Shape, count?: number): string {
 
 export function shapeText(shape: Shape, say: Say): string {
   if (shape.kind === 'mould') return `${shape.millilitres} ml ${thingsOf(shape)}`
-  if (shape.kind === 'broken' && shape.formed) return `${say.weight(inGrams(shape.gramsEach))} each`
+  if (isFormed(shape)) return `${say.weight(inGrams(shape.gramsEach))} each`
   if (shape.kind === 'broken')
     return `${say.length(inMillimetres(shape.thicknessMm))} ${thinOrThick(shape.thicknessMm)}`
   const [long, wide, high] = [shape.lengthMm, shape.widthMm, shape.heightMm].map(inMillimetres)
@@ -54,7 +63,7 @@ export function ShapeEditor({ shape, cutters, onShape }: Props) {
   if (shape.kind === 'broken')
     return (
       <>
-        {!shape.formed && (
+        {!isFormed(shape) && (
           <NumberField
             label="Thickness"
             {...LENGTH}
@@ -143,8 +152,7 @@ export function AllOfIt({ formula, plan, tray, onSizing }: AllOfItProps) {
   const say = useSay()
   const { shape, outGrams } = plan
   const deep = liesThick(formula, plan, tray, 1)
-  const isFormed = shape.kind === 'mould' || (shape.kind === 'broken' && shape.formed !== undefined)
-  if (isFormed || deep < LENGTH.least / 2 || deep > LENGTH.most) return null
+  if (shape.kind === 'mould' || isFormed(shape) || deep < LENGTH.least / 2 || deep > LENGTH.most) return null
   const depth = Math.round(deep * 10) / 10
   const sized: Shape = shape.kind === 'cut' ? { ...shape, heightMm: depth } : { ...shape, thicknessMm: depth }
   return (

@@ -1,5 +1,5 @@
 /** How a sweet that no knife cuts comes to lie, by how it is worked. */
-import type { Shape, Work } from '@/core'
+import { type FormedBy, isFormed, type Shape, type Work } from '@/core'
 
 interface Lying {
   /** "Make 580 g, tipped out 30 mm thick". */
@@ -18,13 +18,13 @@ const lyings: Readonly<Partial<Record<Work, Lying>>> = {
   tossed: { made: 'in clusters', broken: 'Formed by hand while it is warm', fills: null },
 }
 
-const formed: Readonly<Record<'dropped' | 'rolled', Lying>> = {
+const formed: Readonly<Record<FormedBy, Lying>> = {
   dropped: { made: 'dropped,', broken: 'Dropped one by one, with room to spread between them', fills: null },
   rolled: { made: 'rolled,', broken: 'Rolled by hand, one by one', fills: null },
 }
 
 export const lyingOf = (shape: Shape, work: Work): Lying =>
-  shape.kind === 'broken' && shape.formed ? formed[shape.formed] : (lyings[work] ?? spread)
+  isFormed(shape) ? formed[shape.formed] : (lyings[work] ?? spread)
 
 /** ◊ mm from which nobody calls it thin. */
 const THICK = 9

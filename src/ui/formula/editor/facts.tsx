@@ -1,6 +1,6 @@
 'use client'
 
-import { airOf, type FormulaDocument, isBoiled, type Shape } from '@/core'
+import { airOf, type FormulaDocument, isBoiled, type Shape, type ShapedBy, shapedBy } from '@/core'
 import { Labelled, smallBox } from '@/ui/kit/labelled'
 import { NumberField } from '@/ui/kit/number-field'
 import { Select } from '@/ui/kit/select'
@@ -10,10 +10,6 @@ interface Props {
   readonly formula: FormulaDocument
   onFormula(formula: FormulaDocument, box?: string): void
 }
-
-/** The ways a sweet becomes pieces. */
-type ShapedBy = Shape['kind'] | 'dropped' | 'rolled'
-const shapedBy = (shape: Shape): ShapedBy => (shape.kind === 'broken' && shape.formed) || shape.kind
 
 const ONE_BY_ONE = { kind: 'broken', thicknessMm: 12, gramsEach: 15 } as const
 

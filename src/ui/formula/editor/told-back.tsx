@@ -4,7 +4,8 @@ import {
   inCelsius,
   type ReadRecipe,
   readyIn,
-  type Shape,
+  type ShapedBy,
+  shapedBy,
   type ToldMoment,
   type ToldPiece,
   tellBack,
@@ -68,14 +69,13 @@ function Sentences({ title, lines }: { readonly title: string; readonly lines: r
   )
 }
 
-const CAME_ABOUT: Readonly<Record<Shape['kind'] | 'dropped' | 'rolled', string>> = {
+const CAME_ABOUT: Readonly<Record<ShapedBy, string>> = {
   cut: 'Cut into',
   mould: 'Made into',
   broken: 'Spread',
   dropped: 'Dropped,',
   rolled: 'Rolled,',
 }
-const cameAbout = (shape: Shape): string => CAME_ABOUT[(shape.kind === 'broken' && shape.formed) || shape.kind]
 
 interface PieceProps extends Pick<MomentProps, 'target'> {
   readonly piece: ToldPiece
@@ -100,7 +100,8 @@ function Piece({ piece, titled, target }: PieceProps) {
       )}
       {formula.lines.length > 0 && !piece.joinsPot && (
         <p className="text-small text-muted">
-          {cameAbout(formula.shape)} <span className="font-semibold text-ink">{shapeText(formula.shape, say)}</span>
+          {CAME_ABOUT[shapedBy(formula.shape)]}{' '}
+          <span className="font-semibold text-ink">{shapeText(formula.shape, say)}</span>
           {piece.usualShape && ', as is usual for its kind'}
         </p>
       )}
