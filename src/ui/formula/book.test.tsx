@@ -128,6 +128,18 @@ describe('what is asked of the book', () => {
     fireEvent.keyDown(box, { key: 'Enter' })
     expect(asked()).toEqual({ q: 'nougat' })
   })
+
+  it('keeps the letters typed while the book was still answering the ones before', () => {
+    vi.useFakeTimers()
+    const box = (): HTMLInputElement => screen.getByRole('searchbox')
+    replace.mockImplementationOnce(() => fireEvent.change(box(), { target: { value: 'fudge drops' } }))
+    book()
+    fireEvent.change(box(), { target: { value: 'fudge' } })
+    act(() => void vi.advanceTimersByTime(220))
+    expect(box().value).toBe('fudge drops')
+    act(() => void vi.advanceTimersByTime(300))
+    expect(asked()).toEqual({ q: 'fudge drops' })
+  })
 })
 
 describe('what was found', () => {

@@ -246,13 +246,21 @@ const PAUSE_MS = 220
 function SearchBox({ value, onSearch }: { readonly value: string; onSearch(q: string): void }) {
   const [text, setText] = useState(value)
   const [seen, setSeen] = useState(value)
-  // the book took the words for something else, or went back to others
+  const [sent, setSent] = useState(value)
+  // the book took the words for something else, or went back to others; letters it was not yet asked about stay
   if (value !== seen) {
     setSeen(value)
-    setText(text.trim() === value ? text : value)
+    if (text.trim() === sent && sent !== value) {
+      setText(value)
+      setSent(value)
+    }
+  }
+  const search = (typed: string): void => {
+    setSent(typed)
+    onSearch(typed)
   }
   const look = useEffectEvent((typed: string) => {
-    if (typed !== value) onSearch(typed)
+    if (typed !== value) search(typed)
   })
   useEffect(() => {
     const pause = setTimeout(() => look(text.trim()), PAUSE_MS)
@@ -269,7 +277,7 @@ function SearchBox({ value, onSearch }: { readonly value: string; onSearch(q: st
         maxLength={100}
         onChange={(e) => setText(e.target.value)}
         onKeyDown={(e) => {
-          if (e.key === 'Enter') onSearch(text.trim())
+          if (e.key === 'Enter') search(text.trim())
         }}
         className="min-h-11 w-[300px] max-w-full rounded-control bg-slot pr-3 pl-9 text-lead text-on-slot placeholder:text-slot-muted"
       />
