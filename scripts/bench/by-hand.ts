@@ -2,8 +2,9 @@
 import type { CookEvent } from '@/core'
 import { chance } from '../../tests/rough/chance'
 import type { RoughCook } from '../../tests/rough/cook'
-import { AS_OUTSIDE, byFamily, inKitchen, isFar, isJudged, looks, percent, share } from './rough'
-import { median, percentile, type Row } from './table'
+import { looks } from './looks'
+import { AS_OUTSIDE, byFamily, inKitchen, isFar, isJudged } from './rough'
+import { median, percent, percentile, type Row, share } from './table'
 
 /** s between two readings, about; °C by which a thermometer nobody checked is off, and by which it is misread. */
 const EYE = { everyS: 120, offC: 0.7, misreadC: 0.4 }

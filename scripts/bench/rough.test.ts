@@ -2,10 +2,14 @@ import { describe, expect, it, test } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { roughCook } from '../../tests/rough/cook'
 import { judgeByHand } from './by-hand'
-import { AS_OUTSIDE, caught, judge, roughFamilies } from './rough'
+import { caught, faultIn, wrongCook } from './faults'
+import { saidWhereAsked, saidWhereKnown, setApartBy } from './ideal'
+import { AS_OUTSIDE, judge, roughFamilies } from './rough'
 import { median } from './table'
 
 const FIRST = 8_400_000
+/** Sauces that climb by a tenth or two of a degree a minute where the probe comes to touch the base. */
+const CRAWLING = [7_002_082, 7_002_146]
 const judged = roughFamilies.map(([family, id], i) => {
   const cooks = [0, 1, 2].map((s) => judge(roughCook(demoBoil(id), FIRST + 100 * i + s, { roughness: AS_OUTSIDE })))
   return { family, cooks, forecasts: cooks.flatMap((c) => c.forecasts) }
@@ -35,12 +39,36 @@ describe('in the rough kitchen', () => {
     for (const seed of [1, 2, 3]) {
       const formula = demoBoil('bay-leaf-honey-nougat')
       const sound = roughCook(formula, seed)
-      const at = (sound.boiledAt + sound.endedAt) / 2
-      const found = caught(formula, seed, { kind, at, by: 0.5 }, sound, 1)
-      expect(found).not.toBeNull()
-      expect(found?.after).toBeLessThanOrEqual(30)
+      const fault = { kind, at: (sound.boiledAt + sound.endedAt) / 2, by: 0.5 }
+      const wrong = wrongCook(formula, seed, fault, sound, 1)
+      expect(wrong && caught(wrong, fault).after).toBeLessThanOrEqual(30)
     }
   })
+})
+
+it('a probe on the metal is told in a syrup that hardly climbs', () => {
+  const formula = demoBoil('bergamot-pouring-caramel')
+  for (const seed of CRAWLING) {
+    const sound = roughCook(formula, seed, { roughness: AS_OUTSIDE })
+    const fault = faultIn(sound, seed, 'metal')
+    const wrong = fault && wrongCook(formula, seed, fault, sound, AS_OUTSIDE)
+    expect(wrong && caught(wrong, fault).after).toBeLessThanOrEqual(30)
+  }
+})
+
+it('what could be found out of a fault is more of a larger one, more the longer one looks, and less in a rougher kitchen', () => {
+  const formula = demoBoil('bay-leaf-honey-nougat')
+  const apart = (by: number, seconds: number, roughness = AS_OUTSIDE) => {
+    const sound = roughCook(formula, FIRST, { roughness: AS_OUTSIDE, keepEvery: 10 })
+    const at = (sound.boiledAt + sound.endedAt) / 2
+    const wrong = roughCook(formula, FIRST, { fault: { kind: 'heat', at, by }, roughness: AS_OUTSIDE })
+    return setApartBy(sound, wrong, at + seconds, FIRST, roughness) as number
+  }
+  expect(apart(0.5, 60)).toBeGreaterThan(apart(0.8, 60))
+  expect(apart(0.8, 90)).toBeGreaterThan(apart(0.8, 45))
+  expect(apart(0.8, 60, 1)).toBeLessThan(apart(0.8, 60))
+  expect(apart(1, 60)).toBe(0)
+  expect(saidWhereKnown(3)).toBeGreaterThan(saidWhereAsked(3))
 })
 
 describe('in a kitchen of another make', () => {

@@ -29,3 +29,6 @@ export function percentile(values: readonly number[], share: number): number {
 
 /** Resolves after `ms`; at once where that is over already. */
 export const pause = (ms: number): Promise<void> => new Promise((r) => setTimeout(r, Math.max(0, ms)))
+
+export const percent = (n: number): string => (Number.isFinite(n) ? `${(100 * n).toFixed(1)} %` : '–')
+export const share = <T>(items: readonly T[], is: (t: T) => boolean): number => items.filter(is).length / items.length

@@ -38,18 +38,28 @@ export const tamed = (c: Chance, share: number): Chance => ({
   },
 })
 
-/** What wanders, step by step; `calm`: how it would go on if nothing disturbed it any more. */
+/** What wanders, step by step; `calm`: how it would go on if nothing disturbed it any more; `anew`: another of its kind. */
 export interface Wandering {
   (dt: number): number
   calm(): Wandering
+  anew(c: Chance): Wandering
 }
 
-/** What wanders about 0 with standard deviation `sd` and forgets itself in `memoryS` seconds; from `start` where that is told. */
-export function wandering(sd: number, memoryS: number, c: Chance, start = sd * c.normal()): Wandering {
+/** What wanders about 0 with standard deviation `sd` and forgets itself in `memoryS` seconds; from `start` where that is told, and `disturbed` or calm. */
+export function wandering(
+  sd: number,
+  memoryS: number,
+  c: Chance,
+  start = sd * c.normal(),
+  disturbed = true,
+): Wandering {
   let x = start
   const step = (dt: number): number => {
-    x += (-x * dt) / memoryS + sd * Math.sqrt((2 * dt) / memoryS) * c.normal()
+    x += (-x * dt) / memoryS + (disturbed ? sd : 0) * Math.sqrt((2 * dt) / memoryS) * c.normal()
     return x
   }
-  return Object.assign(step, { calm: () => wandering(0, memoryS, c, x) })
+  return Object.assign(step, {
+    calm: () => wandering(sd, memoryS, c, x, false),
+    anew: (other: Chance) => wandering(sd, memoryS, other),
+  })
 }

@@ -40,23 +40,41 @@ const LID_RETURNS = 0.88
 /** Water that does not leave, share of the sugars. */
 const BOUND = 0.002
 
+/** Between what it lies in the roughest kitchens. */
+const RANGES = {
+  power: [0.78, 1.18],
+  dialBend: [0.85, 1.2],
+  toSyrup: [800, 1900],
+  baseShare: [0.3, 0.6],
+  loss: [8, 17],
+  capacity: [0.9, 1.1],
+  bend: [-1.5, 1.5],
+  syrupCounts: [-0.1, 0.1],
+  nutsS: [20, 70],
+  lagS: [3, 12],
+} as const satisfies Partial<Record<keyof Hidden, readonly [number, number]>>
+/** Standard deviation of what lies evenly between two bounds, as a share of the way between them. */
+const EVEN_SD = 1 / Math.sqrt(12)
+/** What else nobody knows who begins to look in the middle of a boil: share of each thing in the pot, °C of its base. */
+const UNKNOWN = { share: 0.03, baseC: 5 }
+
 function drawHidden(wild: Chance, pascal: number, ring: Ring, roughness: number): Hidden {
   const c = tamed(wild, roughness)
   return {
     ring,
-    power: c.between(0.78, 1.18),
-    dialBend: c.between(0.85, 1.2),
+    power: c.between(...RANGES.power),
+    dialBend: c.between(...RANGES.dialBend),
     followsS: ring === 'plate' ? c.between(30, 70) : c.between(0.5, 3),
     cycleS: c.between(3, 8),
-    toSyrup: c.between(800, 1900),
-    baseShare: c.between(0.3, 0.6),
-    loss: c.between(8, 17),
-    capacity: c.between(0.9, 1.1),
-    bend: c.between(-1.5, 1.5),
-    syrupCounts: c.between(-0.1, 0.1),
+    toSyrup: c.between(...RANGES.toSyrup),
+    baseShare: c.between(...RANGES.baseShare),
+    loss: c.between(...RANGES.loss),
+    capacity: c.between(...RANGES.capacity),
+    bend: c.between(...RANGES.bend),
+    syrupCounts: c.between(...RANGES.syrupCounts),
     pascal: pascal + 100 * c.between(-8, 8),
-    nutsS: c.between(20, 70),
-    lagS: c.between(3, 12),
+    nutsS: c.between(...RANGES.nutsS),
+    lagS: c.between(...RANGES.lagS),
     noiseC: wild.between(0.1, 0.1 + 0.5 * roughness),
     stepC: c.oneOf([0.1, 0.1, 0.5, 1]),
     offC: c.between(-0.1, 0.1),
@@ -108,6 +126,39 @@ export class RoughKitchen extends Kitchen {
     copy.flame = this.flame.calm()
     copy.draught = this.draught.calm()
     return copy
+  }
+
+  /** The same kitchen from now on, disturbed otherwise. */
+  disturbed(c: Chance): RoughKitchen {
+    const copy = this.leftAlone()
+    copy.flame = this.flame.anew(c)
+    copy.draught = this.draught.anew(c)
+    return copy
+  }
+
+  /** The same kitchen, calm, one thing that nobody knows of it a standard deviation otherwise: a kitchen for each. */
+  others(roughness: number): RoughKitchen[] {
+    const otherwise = (change: (copy: RoughKitchen) => void) => {
+      const copy = this.leftAlone()
+      change(copy)
+      return copy
+    }
+    const hidden = (more: Partial<Hidden>) =>
+      otherwise((copy) => Object.assign(copy, { hidden: { ...this.hidden, ...more } }))
+    return [
+      ...(Object.keys(RANGES) as (keyof typeof RANGES)[]).map((k) =>
+        hidden({ [k]: this.hidden[k] + roughness * EVEN_SD * (RANGES[k][1] - RANGES[k][0]) }),
+      ),
+      hidden({ pascal: this.hidden.pascal + roughness * EVEN_SD * 1600 }),
+      ...(Object.keys(this.stuff) as (keyof Stuff)[]).map((k) =>
+        otherwise((copy) => {
+          copy.stuff[k] *= 1 + UNKNOWN.share
+        }),
+      ),
+      otherwise((copy) => {
+        copy.baseC += UNKNOWN.baseC
+      }),
+    ]
   }
 
   tick(): void {

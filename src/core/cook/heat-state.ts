@@ -50,7 +50,7 @@ export interface Moves {
 export const WANDERS = { share: 0.03, memoryS: 200 }
 const UNEXPLAINED = { lossShare: 1.4, offPerDegree: 0.02 }
 /** ◊ The road is not quite this syrup's: by this share of its steepness it goes astray with every degree (a random walk), and further where it is a guess. */
-const ASTRAY = { sure: 0.014, guessed: 0.03 }
+const ASTRAY = { sure: 0.014, guessed: 0.025 }
 /** Share² of its steepness by which the road goes astray between two temperatures, °C. */
 export function astray({ sureC }: HeatPath, fromC: number, toC: number): number {
   const degrees = Math.max(0, toC - fromC)

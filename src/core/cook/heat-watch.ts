@@ -6,10 +6,10 @@
 import { type HeatState, type Lesson, powerOf, ROW, type StepWeights } from './heat-state'
 
 export type HeatDoubt = 'stall' | 'heat-lower' | 'heat-higher'
-type Kind = 'heat' | 'probe'
+export type ChangeKind = 'heat' | 'probe'
 
 interface Candidate {
-  readonly kind: Kind
+  readonly kind: ChangeKind
   readonly from: number
   /** What a watt more, or a degree more shown, since then would have made of the state, corrected as the state was. */
   readonly effect: Float64Array
@@ -26,7 +26,7 @@ export type HeatWatch = Candidate[]
 export const copyWatch = (watch: HeatWatch): HeatWatch => watch.map((c) => ({ ...c, effect: c.effect.slice() }))
 
 export interface Change {
-  readonly kind: Kind
+  readonly kind: ChangeKind
   /** W at full dial, or °C shown too much. */
   readonly by: number
   readonly effect: Float64Array
@@ -46,7 +46,7 @@ const LIMITS = {
   hintsC: 0.5,
   usualShare: 0.4,
   usualC: 6,
-  lasts: 20,
+  lasts: { heat: 20, probe: 12 },
   fades: 120,
 }
 
@@ -54,7 +54,8 @@ const LIMITS = {
 export function watchStep(watch: HeatWatch, w: StepWeights): void {
   for (const { kind, effect } of watch) {
     let joules = kind === 'heat' ? w.feltS : 0
-    let tip = 0
+    // a tip that feels something else than the syrup takes it up as late as the syrup
+    let tip = kind === 'probe' ? 1 - (w.tip[ROW.tip] as number) : 0
     for (let i = 0; i < effect.length; i++) {
       joules += (w.joules[i] as number) * (effect[i] as number)
       tip += (w.tip[i] as number) * (effect[i] as number)
@@ -65,39 +66,46 @@ export function watchStep(watch: HeatWatch, w: StepWeights): void {
   }
 }
 
-/** Takes a reading in, and begins new candidates where it is time (`open`: the heat can be judged now), of readings that err `together`. */
-export function watchReading(watch: HeatWatch, lesson: Lesson, now: number, open: boolean, together: number): void {
+/** Takes a reading in, and begins new candidates where it is time, of what can be judged now, of readings that err `together`. */
+export function watchReading(
+  watch: HeatWatch,
+  lesson: Lesson,
+  now: number,
+  judged: readonly ChangeKind[],
+  together: number,
+): void {
   const { off, variance, worth, gain } = lesson
   while (watch[0] && now - watch[0].from > LIMITS.kept) watch.shift()
   for (const c of watch) {
-    const g = (c.effect[ROW.tip] as number) + (c.kind === 'probe' ? 1 : 0)
+    const g = c.effect[ROW.tip] as number
     for (let i = 0; i < gain.length; i++)
       if (lesson.taught(i)) c.effect[i] = (c.effect[i] as number) - (gain[i] as number) * g * worth
     c.weight += (g * g * worth) / variance
     c.sum += (g * off) / variance
   }
-  if (open && now - (watch.at(-1)?.from ?? Number.NEGATIVE_INFINITY) >= LIMITS.every)
-    for (const kind of ['heat', 'probe'] as const)
+  if (now - (watch.at(-1)?.from ?? Number.NEGATIVE_INFINITY) >= LIMITS.every)
+    for (const kind of judged)
       watch.push({ kind, from: now, effect: new Float64Array(gain.length), weight: 0, sum: 0, together })
 }
 
 /** The change the readings speak of, if they do beyond doubt at `now`. */
-export function changeIn(watch: HeatWatch, state: HeatState, now: number): Change | null {
+export function changeIn(watch: HeatWatch, state: HeatState, now: number, mostWatts: number): Change | null {
   const power = powerOf(state)
-  const usual: Record<Kind, number> = { heat: LIMITS.usualShare * power, probe: LIMITS.usualC }
-  const least: Record<Kind, number> = { heat: LIMITS.share * power, probe: LIMITS.hintsC }
+  const usual: Record<ChangeKind, number> = { heat: LIMITS.usualShare * power, probe: LIMITS.usualC }
+  const least: Record<ChangeKind, number> = { heat: LIMITS.share * power, probe: LIMITS.hintsC }
   let found: Change | null = null
   let most = LIMITS.sds ** 2
   for (const { kind, from, sum, weight, effect, together } of watch) {
     const by = sum / (weight + usual[kind] ** -2)
-    const isTimely = kind === 'probe' || (now - from >= LIMITS.lasts && now - from <= LIMITS.fades)
+    const lasts = now - from
     // what errs together over seconds does so over minutes too: it counts twice
     const squaredSds = (sum * by) / together ** 2
-    if (squaredSds <= most || Math.abs(by) < least[kind] || !isTimely) continue
+    if (squaredSds <= most || Math.abs(by) < least[kind]) continue
+    if (kind === 'heat' && (lasts < LIMITS.lasts.heat || lasts > LIMITS.fades || power + by > mostWatts)) continue
     most = squaredSds
     if (kind === 'heat') found = { kind, by: Math.max(-power, by), effect }
-    // a probe that shows a little too much is not told of, and no change of heat is either that explains less
-    else found = Math.abs(by) < LIMITS.celsius ? null : { kind, by, effect }
+    // a probe that shows a little too much, or has not done so for long, is not told of, and no change of heat is either that explains less
+    else found = Math.abs(by) < LIMITS.celsius || lasts < LIMITS.lasts.probe ? null : { kind, by, effect }
   }
   return found
 }

@@ -102,6 +102,26 @@ describe('a cook followed reading by reading', () => {
     expect(doubts(wrong.slice(0, 880))).toEqual([])
   })
 
+  it('a probe that comes to touch the base is said to, however little it shows, and is no stronger flame', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 2, max: 6, noNaN: true }),
+        fc.double({ min: 3, max: 12, noNaN: true }),
+        fc.constantFrom(0.1, 0.5, 1),
+        (by, lagS, step) => {
+          const touching = bent((r) => by * (1 - Math.exp((800 - r.at) / lagS)), 800)
+            .slice(0, 840)
+            .map((r) => ({ ...r, celsius: Math.round(r.celsius / step) * step }))
+          expect(doubts(touching.slice(0, 799))).toEqual([])
+          expect(doubts(touching)).toEqual(['probe-on-metal'])
+          const { state } = trackCook(touching, facts())
+          expect(Math.abs(mean(state, ROW.watts) / watts - 1)).toBeLessThan(0.3)
+        },
+      ),
+      { numRuns: 40 },
+    )
+  })
+
   it('what nobody logged is believed in the end, and said', () => {
     const fed = boil(UNTIL, 4, [{ at: 800, kind: 'add', mix: mix({ water: 300 }), celsius: 10 }])
     expect(doubts(fed.slice(0, 900))).toContain('unexplained')

@@ -25,7 +25,15 @@ import {
   syrupOf,
   WANDERS,
 } from './heat-state'
-import { type Change, changeIn, copyWatch, type HeatWatch, watchReading, watchStep } from './heat-watch'
+import {
+  type Change,
+  type ChangeKind,
+  changeIn,
+  copyWatch,
+  type HeatWatch,
+  watchReading,
+  watchStep,
+} from './heat-watch'
 import { carryBlind, copyHindsight, forgets, type Hindsight, hindsightAfter, noHindsight, wilder } from './hindsight'
 import type { ProbeDoubt, Reading } from './readings'
 import { startOfRoad, UNSURE, warmth } from './road-start'
@@ -94,6 +102,8 @@ const CRAWLS = 0.002
 export const TOLD = 150
 /** A burner that is on gives at least this share of what it should: less is a change of heat, and is found as one. */
 const LEAST = 0.1
+/** ◊ No ring gives more than so many times what it should at full dial. */
+const GIVES_MOST = 1.5
 /** ◊ Share of a change of heat that it may be off by. */
 const CHANGED = 0.25
 /** ◊ What went in takes up its heat in so many s, for as long; a hand logs up to so many s after it has put it in. */
@@ -280,9 +290,9 @@ function take(t: Draft, facts: TrackFacts, r: Reading): void {
   learn(t.state, lesson)
   keepsWatts(t, facts)
   if (isSettled(t, r.at)) t.hindsight = hindsightAfter(t.hindsight, t.state, r.at)
-  watchReading(t.watch, lesson, r.at, canJudge(t, facts, stretch, r.at), Math.max(1, t.together.factor))
-  const change = changeIn(t.watch, t.state, r.at)
-  if (change) believe(t, change, r.at)
+  watchReading(t.watch, lesson, r.at, judgedNow(t, facts, stretch, r.at), Math.max(1, t.together.factor))
+  const change = changeIn(t.watch, t.state, r.at, (GIVES_MOST * facts.fullPower.watts) / facts.felt.level(r.at))
+  if (change) believe(t, change, stretch, r.at)
 }
 
 /**
@@ -353,11 +363,13 @@ function underLid(state: HeatState, stretch: Stretch, r: Reading): void {
 }
 
 /** Takes a change that was found out into the state. */
-function believe(t: Draft, { kind, by, effect }: Change, now: number): void {
+function believe(t: Draft, { kind, by, effect }: Change, { path }: Stretch, now: number): void {
   const { state } = t
   correct(state, effect, by)
   beginAnew(t)
   if (kind === 'probe') {
+    // it is reckoned on as it would be in the syrup
+    setRow(state, ROW.tip, syrupOf(state, path), 1)
     t.probe = { doubt: by > 0 ? 'probe-on-metal' : 'probe-out', at: now }
     return
   }
@@ -371,12 +383,14 @@ function believe(t: Draft, { kind, by, effect }: Change, now: number): void {
 const isSettled = ({ boiledAt, fedAt, turnedAt }: Draft, now: number): boolean =>
   boiledAt !== null && now - Math.max(boiledAt, fedAt, turnedAt) > UNTOUCHED
 
-function canJudge(t: Draft, facts: TrackFacts, { path }: Stretch, now: number): boolean {
+/** What can be told of now: in a syrup that crawls, or of which nobody knows where it boils, a change of heat hides. */
+function judgedNow(t: Draft, facts: TrackFacts, { path }: Stretch, now: number): readonly ChangeKind[] {
   const tau = facts.base.capacity / facts.base.toSyrup
-  const settled = now - t.fedAt > SETTLES.fed && now - t.turnedAt > SETTLES.turn + 2 * tau
+  const fed = now - t.fedAt > SETTLES.fed && now - t.turnedAt > SETTLES.turn + 2 * tau
   const boils = t.boiledAt !== null && now - t.boiledAt > SETTLES.boil
+  if (!fed || !boils || (t.heat !== null && now - t.heat.at <= SETTLES.turn)) return []
   const climbs = climbOf(t.state, facts, path, now) > CRAWLS && syrupOf(t.state, path) < path.sureC
-  return settled && boils && climbs && (t.heat === null || now - t.heat.at > SETTLES.turn)
+  return climbs ? ['heat', 'probe'] : ['probe']
 }
 
 /** Follows `readings` (oldest first); `before` is the track of the same cook after fewer of them. */
