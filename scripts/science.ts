@@ -1,6 +1,6 @@
 /** Makes docs/science's charts anew and fills the tables of docs/science.md, between their marks, from the core. */
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs'
-import { boiledFamilies, type FamilyId, isGrained, landingOf, schoolsOf } from '@/core'
+import { boiledFamilies, type FamilyId, firstSchool, isGrained, landingOf } from '@/core'
 import { expectedOf } from '@/core/craft/testing'
 import { biteNames, stageNames } from '@/words'
 import { benchForecast } from './bench/forecast'
@@ -11,7 +11,7 @@ import { checks } from './science/checks'
 const families = await Promise.all(
   (Object.keys(boiledFamilies) as (FamilyId & keyof typeof boiledFamilies)[]).map(async (id) => ({
     label: boiledFamilies[id].label,
-    grained: isGrained(id, Object.keys(schoolsOf(id))[0] ?? ''),
+    grained: isGrained(id, firstSchool(id)),
     ...(await expectedOf(id)),
   })),
 )

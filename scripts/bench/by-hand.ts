@@ -2,8 +2,8 @@
 import type { CookEvent } from '@/core'
 import { chance } from '../../tests/rough/chance'
 import type { RoughCook } from '../../tests/rough/cook'
-import { looks } from './looks'
-import { AS_OUTSIDE, byFamily, inKitchen, isFar, isJudged } from './rough'
+import { isFar, isJudged, looks } from './looks'
+import { AS_OUTSIDE, byFamily, inKitchen } from './rough'
 import { median, percent, percentile, type Row, share } from './table'
 
 /** s between two readings, about; °C by which a thermometer nobody checked is off, and by which it is misread. */

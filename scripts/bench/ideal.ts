@@ -1,16 +1,21 @@
 /**
- * What could be found out of a change of heat by somebody who knows the laws of the rough kitchen, what is usual in kitchens, and when and how
- * much it may have changed: only not its figures, nor what flame and draught do. No doubt can be said surer than so (Neyman & Pearson 1933).
+ * What could be known by somebody who knows the laws of the rough kitchen and what is usual in kitchens: only not the figures of this one, nor
+ * what flame and draught do. The world is taken to be straight around what is so; then no forecast can be nearer, and no doubt surer
+ * (Gauss & Markov; Neyman & Pearson 1933).
  */
 import { chance } from '../../tests/rough/chance'
-import type { RoughCook } from '../../tests/rough/cook'
+import type { Aim, RoughCook } from '../../tests/rough/cook'
 import { RoughKitchen } from '../../tests/rough/kitchen'
+import { isFar, isJudged } from './looks'
 
 /** Courses that flame and draught might have taken, and spans into which the readings are averaged. */
-const COURSES = 100
+const COURSES = 60
 const SPANS = 120
 /** s after the boil, or after something went in, from which the readings are taken to tell of the kitchen. */
 const FROM = { boil: 30, addition: 20 }
+/** s between two forecasts; standard deviations of a normal error, each as often as the others. */
+const EVERY = 60
+const ERRORS = [0.126, 0.385, 0.674, 1.036, 1.645]
 
 /** `C⁻¹x` where C is the sum of a diagonal and of the squares of vectors, taken in one after the other (Sherman & Morrison 1950). */
 function inverse(diagonal: number, vectors: readonly (readonly number[])[]): (x: readonly number[]) => number[] {
@@ -35,9 +40,76 @@ const dot = (a: readonly number[], b: readonly number[]): number =>
   a.reduce((sum, value, i) => sum + value * (b[i] as number), 0)
 const minus = (a: readonly number[], b: readonly number[]): number[] => a.map((value, i) => value - (b[i] as number))
 
+/** How a stage of a cook goes: what the probe would show second by second if it neither scattered nor rounded, °C, and when the aim is reached, s. */
+interface Course {
+  readonly tips: readonly number[]
+  readonly arrives: number
+}
+
+/** A stage of a cook as it might have gone: in how many ways, each of them a standard deviation away from how it went. */
+interface Stage {
+  readonly begin: number
+  readonly ways: readonly Course[]
+  /** °C² of a single reading a second. */
+  readonly scatter: number
+}
+
+const apart = (a: Course, b: Course, share = 1): Course => ({
+  tips: minus(a.tips, b.tips).map((celsius) => share * celsius),
+  arrives: share * (a.arrives - b.arrives),
+})
+
+/** The last stage before `aim`, to `until`; null where it was not kept as it `stood`. */
+function stageOf(cook: RoughCook, aim: Aim, until: number, seed: number, roughness: number): Stage | null {
+  const from = Math.max(cook.boiledAt + FROM.boil, aim.from + FROM.addition)
+  const stood = cook.stood.find((k) => k.at >= from)
+  if (!(stood instanceof RoughKitchen)) return null
+  const begin = Math.round(stood.at)
+  const seconds = Math.round(until) - begin
+  const there = cook.truth[Math.round(aim.at) - 1] as number
+  const behind = (cook.truth[begin - 1] as number) - (cook.tips[begin - 1] as number)
+  const latest = begin + 3 * seconds + 600
+  const course = (kitchen: RoughKitchen): Course => {
+    let tip = kitchen.celsius - behind
+    let arrives: number | null = null
+    const tips: number[] = []
+    while (kitchen.at < latest && (tips.length < seconds || arrives === null)) {
+      const before = kitchen.celsius
+      kitchen.tick()
+      tip += (kitchen.celsius - tip) * (1 - Math.exp(-1 / kitchen.probeFacts.lagS))
+      if (tips.length < seconds) tips.push(tip + kitchen.probeFacts.offC)
+      if (kitchen.celsius >= there) arrives ??= kitchen.at - (kitchen.celsius - there) / (kitchen.celsius - before)
+    }
+    return { tips, arrives: arrives ?? latest }
+  }
+  const calm = course(stood.leftAlone())
+  const courses = Array.from({ length: COURSES }, (_, i) => course(stood.disturbed(chance(COURSES * seed + i, 9))))
+  const middle: Course = {
+    tips: calm.tips.map((_, i) => courses.reduce((sum, c) => sum + (c.tips[i] as number), 0) / COURSES),
+    arrives: courses.reduce((sum, c) => sum + c.arrives, 0) / COURSES,
+  }
+  const { noiseC, stepC, every } = stood.probeFacts
+  return {
+    begin,
+    ways: [
+      ...stood.others(roughness).map((kitchen) => apart(course(kitchen), calm)),
+      ...courses.map((c) => apart(c, middle, 1 / Math.sqrt(COURSES - 1))),
+    ],
+    scatter: (noiseC ** 2 + stepC ** 2 / 12) * every,
+  }
+}
+
+/** Averages over spans of so many s, whole ones only. */
+const averaged = (tips: readonly number[], seconds: number): number[] =>
+  Array.from({ length: Math.floor(tips.length / seconds) }, (_, i) => {
+    let sum = 0
+    for (let s = i * seconds; s < (i + 1) * seconds; s++) sum += tips[s] as number
+    return sum / seconds
+  })
+
 /**
  * Standard deviations by which all readings until `until` (s) set `wrong` apart from the same cook without its fault; null where the cook was
- * not kept as it `stood`. The world is taken to be straight around what is so.
+ * not kept as it `stood`.
  */
 export function setApartBy(
   sound: RoughCook,
@@ -46,38 +118,45 @@ export function setApartBy(
   seed: number,
   roughness: number,
 ): number | null {
-  const from = Math.max(sound.boiledAt + FROM.boil, (sound.aims.at(-1)?.from ?? 0) + FROM.addition)
-  const stood = sound.stood.find((k) => k.at >= from)
-  if (!(stood instanceof RoughKitchen)) return null
-  const begin = Math.round(stood.at)
+  const aim = sound.aims.at(-1)
   const end = Math.min(until, sound.tips.length, wrong.tips.length)
-  const behind = (sound.truth[begin - 1] as number) - (sound.tips[begin - 1] as number)
-  const seconds = Math.max(1, Math.ceil((end - begin) / SPANS))
-  const averaged = (tips: readonly number[]): number[] =>
-    Array.from({ length: Math.floor(tips.length / seconds) }, (_, i) => {
-      const span = tips.slice(i * seconds, (i + 1) * seconds)
-      return span.reduce((a, b) => a + b, 0) / seconds
-    })
-  const course = (kitchen: RoughKitchen): number[] => {
-    let tip = kitchen.celsius - behind
-    const tips: number[] = []
-    while (kitchen.at < end - 0.5) {
-      kitchen.tick()
-      tip += (kitchen.celsius - tip) * (1 - Math.exp(-1 / kitchen.probeFacts.lagS))
-      tips.push(tip)
-    }
-    return averaged(tips)
-  }
-  const calm = course(stood.leftAlone())
-  const unknown = stood.others(roughness).map((kitchen) => minus(course(kitchen), calm))
-  const courses = Array.from({ length: COURSES }, (_, i) => course(stood.disturbed(chance(COURSES * seed + i, 9))))
-  const middle = calm.map((_, i) => courses.reduce((sum, c) => sum + (c[i] as number), 0) / COURSES)
-  const wanders = courses.map((c) => minus(c, middle).map((value) => value / Math.sqrt(COURSES - 1)))
-  const { noiseC, stepC, every, offC } = stood.probeFacts
-  const scatter = ((noiseC ** 2 + stepC ** 2 / 12) * every) / seconds
-  const off = calm.map(() => Math.max(0.05, Math.abs(offC)))
-  const effect = averaged(minus(wrong.tips.slice(begin, end), sound.tips.slice(begin, end)))
-  return Math.sqrt(dot(effect, inverse(scatter, [...unknown, ...wanders, off])(effect)))
+  const stage = aim ? stageOf(sound, aim, end, seed, roughness) : null
+  if (!stage) return null
+  const { begin, ways, scatter } = stage
+  const effect = minus(wrong.tips.slice(begin, Math.round(end)), sound.tips.slice(begin, Math.round(end)))
+  const seconds = Math.max(1, Math.ceil(effect.length / SPANS))
+  const known = inverse(
+    scatter / seconds,
+    ways.map((way) => averaged(way.tips, seconds)),
+  )
+  const shown = averaged(effect, seconds)
+  return Math.sqrt(dot(shown, known(shown)))
+}
+
+/** How far off forecasts would be, as shares of the time ahead. */
+export function foreseen(cook: RoughCook, seed: number, roughness: number): number[] {
+  return cook.aims.flatMap((aim) => {
+    const stage = stageOf(cook, aim, aim.at, seed, roughness)
+    if (!stage) return []
+    const off: number[] = []
+    for (let now = stage.begin + EVERY; now < aim.at; now += EVERY)
+      if (isJudged(cook, aim, now) && isFar(aim.at - now))
+        off.push(...ERRORS.map((sds) => (sds * sdLeft(stage, now)) / (aim.at - now)))
+    return off
+  })
+}
+
+/** s by which it is unsure when the aim is reached, once all readings until `now` are known. */
+function sdLeft({ begin, ways, scatter }: Stage, now: number): number {
+  const read = now - begin
+  const seconds = Math.max(1, Math.ceil(read / SPANS))
+  const shown = ways.map((way) => averaged(way.tips.slice(0, read), seconds))
+  const known = inverse(scatter / seconds, shown)
+  const tells = (shown[0] as number[]).map((_, i) =>
+    ways.reduce((sum, way, k) => sum + way.arrives * (shown[k]?.[i] as number), 0),
+  )
+  const all = ways.reduce((sum, way) => sum + way.arrives ** 2, 0)
+  return Math.sqrt(Math.max(0, all - dot(tells, known(tells))))
 }
 
 /** Chance that a normal figure lies below `z` standard deviations (Abramowitz & Stegun 1964, 26.2.17; to 1e-7). */

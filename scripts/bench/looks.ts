@@ -1,7 +1,9 @@
-/** A cook looked at as the stove looks at it. */
+/** A cook looked at as the stove looks at it, and when what is said then is judged. */
 import { assessCook, type CookAssessment, type CookRecord, type Doubt } from '@/core'
-import type { RoughCook } from '../../tests/rough/cook'
+import type { Aim, RoughCook } from '../../tests/rough/cook'
 
+/** s after the boil, or after something went in, from which a forecast is judged. */
+const SETTLED = { boil: 90, addition: 60 }
 export const HEAT_DOUBTS: readonly Doubt[] = ['stall', 'heat-lower', 'heat-higher']
 export const PROBE_DOUBTS: readonly Doubt[] = ['probe-out', 'probe-on-metal', 'unexplained']
 
@@ -22,3 +24,13 @@ export function* looks(cook: RoughCook, from: number, until: number, beat: numbe
     yield before
   }
 }
+
+/** Whether the log says at `now` what is so. */
+export const isTold = (cook: RoughCook, now: number): boolean => !cook.untold.some(([a, b]) => now >= a && now <= b)
+
+/** Whether a forecast of `aim` made at `now` is judged at all: the pot has settled, and the log says what is so. */
+export const isJudged = (cook: RoughCook, aim: Aim, now: number): boolean =>
+  now >= Math.max(cook.boiledAt + SETTLED.boil, aim.from + SETTLED.addition) && isTold(cook, now)
+
+/** Whether so many s ahead count among "10 to 1 min ahead". */
+export const isFar = (ahead: number): boolean => ahead <= 600 && ahead >= 60

@@ -3,7 +3,7 @@ import { demoBoil } from '@/demo/formulas'
 import { roughCook } from '../../tests/rough/cook'
 import { judgeByHand } from './by-hand'
 import { caught, faultIn, wrongCook } from './faults'
-import { saidWhereAsked, saidWhereKnown, setApartBy } from './ideal'
+import { foreseen, saidWhereAsked, saidWhereKnown, setApartBy } from './ideal'
 import { AS_OUTSIDE, judge, roughFamilies } from './rough'
 import { median } from './table'
 
@@ -69,6 +69,14 @@ it('what could be found out of a fault is more of a larger one, more the longer 
   expect(apart(0.8, 60, 1)).toBeLessThan(apart(0.8, 60))
   expect(apart(1, 60)).toBe(0)
   expect(saidWhereKnown(3)).toBeGreaterThan(saidWhereAsked(3))
+})
+
+it('who knows the laws of a kitchen foresees the nearer the less rough it is, and never without error', () => {
+  const cook = roughCook(demoBoil('bay-leaf-honey-nougat'), FIRST, { roughness: AS_OUTSIDE, keepEvery: 15 })
+  const [calm, rough] = [foreseen(cook, FIRST, AS_OUTSIDE), foreseen(cook, FIRST, 1)]
+  expect(calm.length).toBeGreaterThan(5)
+  expect(median(calm)).toBeLessThan(median(rough))
+  expect(Math.min(...calm)).toBeGreaterThan(0)
 })
 
 describe('in a kitchen of another make', () => {

@@ -52,6 +52,7 @@ const RANGES = {
   syrupCounts: [-0.1, 0.1],
   nutsS: [20, 70],
   lagS: [3, 12],
+  offC: [-0.1, 0.1],
 } as const satisfies Partial<Record<keyof Hidden, readonly [number, number]>>
 /** Standard deviation of what lies evenly between two bounds, as a share of the way between them. */
 const EVEN_SD = 1 / Math.sqrt(12)
@@ -77,7 +78,7 @@ function drawHidden(wild: Chance, pascal: number, ring: Ring, roughness: number)
     lagS: c.between(...RANGES.lagS),
     noiseC: wild.between(0.1, 0.1 + 0.5 * roughness),
     stepC: c.oneOf([0.1, 0.1, 0.5, 1]),
-    offC: c.between(-0.1, 0.1),
+    offC: c.between(...RANGES.offC),
     every: c.oneOf([1, 1, 1, 2]),
     dropShare: wild.between(0, 0.05 * roughness),
   }

@@ -19,13 +19,16 @@ export interface ForeseenWork extends Span {
   readonly at: number
 }
 
+/** Which step pours; -1 where none does. */
+const pourOf = ({ steps }: FormulaDocument): number => steps.findIndex((s) => s.empties)
+
 /** What will be poured, and how warm: what goes in off the heat has cooled it. */
 function pouredOf(
   formula: FormulaDocument,
   { finished, targetC, work }: Analysis,
   { roomC }: Conditions,
 ): { readonly slab: PouredSlab; readonly startC: number } {
-  const pours = formula.steps.findIndex((s) => s.empties)
+  const pours = pourOf(formula)
   const startC =
     startsAt[work] ?? Math.min(targetC, traceSteps(formula, gramsAsWritten(formula), roomC)[pours]?.afterC ?? targetC)
   const slab = pouredSlab(finished, startC, roomC, {
@@ -62,7 +65,7 @@ export function foreseeFinish(
   let course = slabCourse(slab, startC, stays)
   const glassC = glassTransition(analysis.finished)
   let now = 0
-  return formula.steps.slice(formula.steps.findIndex((s) => s.empties) + 1).map((step) => {
+  return formula.steps.slice(pourOf(formula) + 1).map((step) => {
     const window = windowOf(formula, step)
     const held = heldBy(step)
     if (held) {

@@ -1,5 +1,5 @@
 /** Which family a recipe belongs to, and which of its schools. */
-import { type FamilyId, schoolsOf } from '../craft/families'
+import { type FamilyId, firstSchool } from '../craft/families'
 import type { Line } from './document'
 
 /** ◊ What a name says of the family, first match; where the list has this in it. */
@@ -143,5 +143,5 @@ export function schoolOf(
   if (family === 'fudge' && NEVER_BEATEN.test(text) && /condensed-milk/.test(list)) return 'no-grain'
   const said = schoolWords.find(([of, words]) => of === family && words.test(text))
   const made = schoolMakeUps.find(([of, has]) => of === family && has.test(list))
-  return (said ?? made)?.[2] ?? (Object.keys(schoolsOf(family))[0] as string)
+  return (said ?? made)?.[2] ?? firstSchool(family)
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil, demoFormulas } from '@/demo/formulas'
-import { type BoiledFamilyId, schoolsOf } from '../craft/families'
+import { type BoiledFamilyId, firstSchool } from '../craft/families'
 import { expectedOf } from '../craft/testing'
 import { ingredients } from '../matter/ingredients'
 import { standardPressure } from '../physics/water'
@@ -113,7 +113,7 @@ async function ordinaryOf(family: BoiledFamilyId, by = 0, doctors = 0): Promise<
   const written = (moved: number): BoiledFormula => ({
     ...demoBoil('smoked-salt-tamarind-caramels'),
     family,
-    school: Object.keys(schoolsOf(family))[0] as string,
+    school: firstSchool(family),
     groups: ['pot', 'after'].map((id) => ({ id, label: id, celsius: 20 })),
     lines: [
       ...Object.entries({

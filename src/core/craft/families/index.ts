@@ -44,6 +44,9 @@ export const schoolLabel = (family: FamilyId, school: string): string => schools
 export const schoolsOf = (family: FamilyId): Readonly<Record<string, string>> =>
   (families[family] as FamilyFacts).schools
 
+/** The school a sweet of the family is of where nothing tells another. */
+export const firstSchool = (family: FamilyId): string => Object.keys(schoolsOf(family))[0] as string
+
 /** How a sweet of this family and school is worked between the pull and the setting. */
 export function workOf(family: FamilyId, school: string): Work {
   const { work, workIn } = families[family] as FamilyFacts

@@ -11,6 +11,7 @@ import {
   families,
   familyIds,
   faultsOf,
+  firstSchool,
   type Ingredient,
   inSchool,
   pantryOf,
@@ -256,7 +257,7 @@ function Kind({ formula, onFormula, onBranch }: KindProps) {
         label="Family"
         value={formula.family}
         options={familyIds.map((id) => ({ id, label: families[id].label }))}
-        onPick={(family) => onFormula({ ...formula, family, school: Object.keys(schoolsOf(family))[0] ?? '' })}
+        onPick={(family) => onFormula({ ...formula, family, school: firstSchool(family) })}
         className="[--box:var(--sheet)]"
       />
       <Select
