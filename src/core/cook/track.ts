@@ -383,14 +383,15 @@ function believe(t: Draft, { kind, by, effect }: Change, { path }: Stretch, now:
 const isSettled = ({ boiledAt, fedAt, turnedAt }: Draft, now: number): boolean =>
   boiledAt !== null && now - Math.max(boiledAt, fedAt, turnedAt) > UNTOUCHED
 
-/** What can be told of now: in a syrup that crawls, or of which nobody knows where it boils, a change of heat hides. */
+/** What can be told of now: nothing where nobody knows where the syrup boils, or it cools; and where it crawls, a change of heat hides. */
 function judgedNow(t: Draft, facts: TrackFacts, { path }: Stretch, now: number): readonly ChangeKind[] {
   const tau = facts.base.capacity / facts.base.toSyrup
-  const fed = now - t.fedAt > SETTLES.fed && now - t.turnedAt > SETTLES.turn + 2 * tau
+  const settled = now - t.fedAt > SETTLES.fed && now - t.turnedAt > SETTLES.turn + 2 * tau
   const boils = t.boiledAt !== null && now - t.boiledAt > SETTLES.boil
-  if (!fed || !boils || (t.heat !== null && now - t.heat.at <= SETTLES.turn)) return []
-  const climbs = climbOf(t.state, facts, path, now) > CRAWLS && syrupOf(t.state, path) < path.sureC
-  return climbs ? ['heat', 'probe'] : ['probe']
+  const isSure = syrupOf(t.state, path) < path.sureC
+  const climbs = climbOf(t.state, facts, path, now)
+  if (!settled || !boils || !isSure || climbs <= 0 || (t.heat !== null && now - t.heat.at <= SETTLES.turn)) return []
+  return climbs > CRAWLS ? ['heat', 'probe'] : ['probe']
 }
 
 /** Follows `readings` (oldest first); `before` is the track of the same cook after fewer of them. */
