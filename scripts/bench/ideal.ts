@@ -5,7 +5,7 @@
  */
 import { chance } from '../../tests/rough/chance'
 import type { Aim, RoughCook } from '../../tests/rough/cook'
-import { RoughKitchen } from '../../tests/rough/kitchen'
+import { RoughKitchen, tipAfter } from '../../tests/rough/kitchen'
 import { isFar, isJudged } from './looks'
 
 /** Courses that flame and draught might have taken, and spans into which the readings are averaged. */
@@ -76,7 +76,7 @@ function stageOf(cook: RoughCook, aim: Aim, until: number, seed: number, roughne
     while (kitchen.at < latest && (tips.length < seconds || arrives === null)) {
       const before = kitchen.celsius
       kitchen.tick()
-      tip += (kitchen.celsius - tip) * (1 - Math.exp(-1 / kitchen.probeFacts.lagS))
+      tip = tipAfter(tip, kitchen.celsius, kitchen.probeFacts.lagS)
       if (tips.length < seconds) tips.push(tip + kitchen.probeFacts.offC)
       if (kitchen.celsius >= there) arrives ??= kitchen.at - (kitchen.celsius - there) / (kitchen.celsius - before)
     }

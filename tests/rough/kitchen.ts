@@ -54,6 +54,8 @@ const RANGES = {
   lagS: [3, 12],
   offC: [-0.1, 0.1],
 } as const satisfies Partial<Record<keyof Hidden, readonly [number, number]>>
+/** Pa by which the barometer may be out. */
+const AIR = [-800, 800] as const
 /** Standard deviation of what lies evenly between two bounds, as a share of the way between them. */
 const EVEN_SD = 1 / Math.sqrt(12)
 /** What else nobody knows who begins to look in the middle of a boil: share of each thing in the pot, °C of its base. */
@@ -73,7 +75,7 @@ function drawHidden(wild: Chance, pascal: number, ring: Ring, roughness: number)
     capacity: c.between(...RANGES.capacity),
     bend: c.between(...RANGES.bend),
     syrupCounts: c.between(...RANGES.syrupCounts),
-    pascal: pascal + 100 * c.between(-8, 8),
+    pascal: pascal + c.between(...AIR),
     nutsS: c.between(...RANGES.nutsS),
     lagS: c.between(...RANGES.lagS),
     noiseC: wild.between(0.1, 0.1 + 0.5 * roughness),
@@ -150,7 +152,7 @@ export class RoughKitchen extends Kitchen {
       ...(Object.keys(RANGES) as (keyof typeof RANGES)[]).map((k) =>
         hidden({ [k]: this.hidden[k] + roughness * EVEN_SD * (RANGES[k][1] - RANGES[k][0]) }),
       ),
-      hidden({ pascal: this.hidden.pascal + roughness * EVEN_SD * 1600 }),
+      hidden({ pascal: this.hidden.pascal + roughness * EVEN_SD * (AIR[1] - AIR[0]) }),
       ...(Object.keys(this.stuff) as (keyof Stuff)[]).map((k) =>
         otherwise((copy) => {
           copy.stuff[k] *= 1 + UNKNOWN.share
@@ -236,6 +238,10 @@ export class RoughKitchen extends Kitchen {
   }
 }
 
+/** °C at the tip a second later, where it feels `felt`. */
+export const tipAfter = (tip: number, felt: number, lagS: number): number =>
+  tip + (felt - tip) * (1 - Math.exp(-1 / lagS))
+
 /** °C that a tip out of the syrup feels. */
 const OUT_C = 70
 
@@ -245,7 +251,7 @@ export class RoughProbe extends Probe {
   }
 
   protected feel(felt: number): void {
-    this.tip += (felt - this.tip) * (1 - Math.exp(-1 / this.kitchen.probeFacts.lagS))
+    this.tip = tipAfter(this.tip, felt, this.kitchen.probeFacts.lagS)
   }
 
   protected unrounded(): number {

@@ -34,8 +34,8 @@ export interface Change {
 
 /**
  * ◊ A candidate every so many s, kept as long; standard deviations that are beyond doubt, and the least share of power or °C
- * that is told of; °C from which it speaks against anything else; what changes usually are; s a change of heat has to have
- * lasted, and s after which it is none any more: a curve that is not quite the syrup's explains as much by then.
+ * that is told of; °C from which it speaks against anything else; what changes usually are; s a change has to have lasted,
+ * and s after which one of heat is none any more: a curve that is not quite the syrup's explains as much by then.
  */
 const LIMITS = {
   every: 12,
@@ -88,7 +88,7 @@ export function watchReading(
       watch.push({ kind, from: now, effect: new Float64Array(gain.length), weight: 0, sum: 0, together })
 }
 
-/** The change the readings speak of, if they do beyond doubt at `now`. */
+/** The change the readings speak of, if they do beyond doubt at `now`; the heat cannot have come to more than `mostWatts` at full dial. */
 export function changeIn(watch: HeatWatch, state: HeatState, now: number, mostWatts: number): Change | null {
   const power = powerOf(state)
   const usual: Record<ChangeKind, number> = { heat: LIMITS.usualShare * power, probe: LIMITS.usualC }
