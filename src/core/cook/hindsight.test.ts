@@ -34,7 +34,7 @@ function pot(joules: number, believed: number): HeatState {
 
 /** Foreseen again and again by somebody who believes in `believed` W, of a pot that gives `gives`. */
 function foreseen(gives: number, believed: number): Hindsight {
-  let h = noHindsight
+  let h = noHindsight(false)
   let joules = 400_000
   for (let at = 0; at < UNTIL; at += moves.seconds) {
     h = hindsightAfter(h, pot(joules, believed), at)

@@ -15,13 +15,19 @@ export interface Hindsight {
 
 /**
  * ◊ s for which it is carried on. Before the first such square this one is taken for granted, as if it had been found so many times: what a
- * filter leaves in doubt of flame, loss and probe at once is more than it is off by. The most that one square counts for.
+ * filter leaves in doubt of flame, loss and probe at once is more than it is off by; by a hand that reads now and then less is left in doubt.
+ * The most that one square counts for.
  */
-const BLIND = { seconds: 100, usual: 0.5, times: 4, most: 25 }
+const BLIND = { seconds: 100, usual: 0.5, usualByHand: 0.6, times: 4, most: 25 }
 /** ◊ The most by which a road is taken to go further astray than usual. */
 const WILDEST = 4
 
-export const noHindsight: Hindsight = { blind: null, since: 0, squares: BLIND.usual * BLIND.times, count: BLIND.times }
+export const noHindsight = (byHand: boolean): Hindsight => ({
+  blind: null,
+  since: 0,
+  squares: (byHand ? BLIND.usualByHand : BLIND.usual) * BLIND.times,
+  count: BLIND.times,
+})
 
 export const copyHindsight = (h: Hindsight): Hindsight => ({ ...h, blind: h.blind && copyOf(h.blind) })
 

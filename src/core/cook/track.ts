@@ -153,7 +153,7 @@ function startOf(facts: TrackFacts): Track {
     surely: null,
     scatter: scatterBefore(facts.noiseC),
     together: apart,
-    hindsight: noHindsight,
+    hindsight: noHindsight(facts.byHand === true),
   }
 }
 

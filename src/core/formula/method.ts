@@ -135,7 +135,7 @@ export const actsLast = (sentence: string): boolean => {
 
 /** What is timed on the heat: "boil for 20 minutes", "keep stirring on low for another 5 minutes". */
 const TIMED =
-  /^(?!(?:leave|let|rest|stand)\b(?!.*\b(?:boil|cook|simmer)\b)).*\b(?:boil|cook(?!ie)|simmer|bubble|stirring (?:on|over) (?:a )?(?:low|medium|gentle)\b)/i
+  /^(?!(?:leave|let|rest|stand)\b(?!.*\b(?:boil|cook|simmer)\b)).*\b(?:boil|cook(?!ie)|simmer|bubble|stirring (?:on|over) (?:a )?(?:low|medium|gentle)\b|(?:keep|continue|go on) stirring\b.{0,12}\b(?:another|more)\b)/i
 
 /** "Return it to the oven for a minute if it hardens", "reheat at 160° if hard": nobody waits for that. */
 export const ONLY_IF = /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$/i

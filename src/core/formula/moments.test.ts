@@ -178,6 +178,18 @@ describe('a method', () => {
     ])
   })
 
+  it.each([
+    ['Tip in the warm almonds.', 'It is in'],
+    ['Emulsify in the almonds.', 'It is in'],
+    ['Tip onto a plate.', 'It is out'],
+    ['Tip in the tin.', 'It is out'],
+    ['Strain into hot jars.', 'It is out'],
+    ['Pour. Toss in the rest of the sugar.', 'Go on'],
+  ])('is done with the word for it: %s', (method, act) => {
+    const { formula } = read('200 g sugar\n60 ml water\n100 g almonds', `Boil sugar and water to 150°C. ${method}`)
+    expect(formula.steps.at(/almonds/.test(method) ? 2 : -1)?.act).toBe(act)
+  })
+
   it('forbids in small letters what is forbidden in capitals', () => {
     const { steps } = read('200 g sugar\n60 ml water', 'Boil all to 118°C. Pour out. DO NOT STIR.')
     expect(steps.at(-1)).toMatch(/: Pour out; do not stir$/)

@@ -1,19 +1,26 @@
 /** What a step's button says once it is done. */
-import { takesOff, withoutHeat } from './recipe-moves'
+import { pours, takesOff, withoutHeat } from './recipe-moves'
 
 /** By what the sentence does. */
 const ACTS: readonly (readonly [RegExp, string])[] = [
-  [/\b(?:pour(?! in(?:to)? (?:an? )?(?:\w+ )?jug)|spread|turn (?:it )?out|scrape|tip)\b/i, 'It is out'],
-  [/\b(?:add|stir in|whisk in|put|pour in|fold in|slide in|sprinkle|mix in|combine)\b/i, 'It is in'],
+  [
+    /\b(?:pour(?! in(?:to)? (?:an? )?(?:\w+ )?jug)|spread|turn (?:it )?out|scrape|tip(?! in (?!(?:an?|the|your) (?:\w+ )?(?:pan|sheet|tin|tray)\b)))\b/i,
+    'It is out',
+  ],
+  [
+    /\b(?:add|deglaze|(?:blend|emulsify|stir|tip|whisk) in|put|pour in|fold in|slide in|sprinkle|mix in|combine)\b/i,
+    'It is in',
+  ],
   [/\b(?:beat|whip|whisk)(?:p?ing)?\b/i, 'Beaten'],
   [/\b(?:cut|break|slice|unmould)\b/i, 'Cut'],
   [/\b(?:wrap|store|keep(?! (?:\w+ing|at it|on)\b)|pack)\b/i, 'Put away'],
-  [/\b(?:leave|let|set|rest|cool|chill)\b/i, 'It has rested'],
+  [/\b(?:leave|let|set|(?<!\bthe )rest|cool|chill)\b/i, 'It has rested'],
   [/\b(?:boil|cook|simmer|heat|bring|melt)\b/i, 'It is there'],
 ]
 const [OUT] = ACTS
 /** What the button of a sentence's step says. `canEmpty`: whether the pot can leave its ring for good in it; what is poured before that goes in. */
 export function actOf(text: string, canEmpty = true): string {
+  if (canEmpty && pours(text)) return OUT[1]
   const found = ACTS.find(([words]) => words.test(withoutHeat(text)))
   if (found) return found === OUT && !canEmpty ? 'It is in' : found[1]
   return takesOff(text) ? 'It is off' : 'Go on'

@@ -45,9 +45,10 @@ export type Ask = OwnAsk & {
   /** The part it is asked of; the whole where there is none. */
   readonly part?: { readonly id: string; readonly label: string }
 }
-/** Why it is asked where a cook ends: nothing says it, a time alone does, a sentence names two heats, it is no pot that is heated, it has a figure of no unit and no verb, its kind ends elsewhere. */
+/** Why it is asked where a cook ends: nothing says it, a look alone does, a time alone does, a sentence names two heats, it is no pot that is heated, it has a figure of no unit and no verb, its kind ends elsewhere. */
 export type TargetDoubt =
   | { readonly by: 'nothing' }
+  | { readonly by: 'look'; readonly sentence: string }
   | { readonly by: 'time'; readonly seconds: number }
   | { readonly by: 'choice'; readonly sentence: string }
   | { readonly by: 'microwave' }

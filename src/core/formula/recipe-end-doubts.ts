@@ -24,7 +24,7 @@ export function targetDoubt(ended: Ended): TargetDoubt | null {
   if (onHeat.some((s) => MICROWAVE.test(s))) return { by: 'microwave' }
   const sentence = done ? (said[done.at] as string) : ''
   if (leavesChoice(sentence, unit) || (done && saysMore(sentence, unit, done))) return { by: 'choice', sentence }
-  if (done === null || computed === null) return untold(done)
+  if (done === null || computed === null) return untold(done, sentence)
   if (done.isBare) return { by: 'bare', sentence }
   return isUnusual(ended, done) ? { by: 'unusual', sentence } : null
 }
@@ -43,20 +43,22 @@ const saysMore = (sentence: string, unit: HeatUnit | null, { ending }: Done): bo
   })
 
 /** What a method says of its end that says no temperature. */
-function untold(done: Done | null): TargetDoubt {
+function untold(done: Done | null, sentence: string): TargetDoubt {
   const time = [done?.ending, ...(done?.others ?? [])].find((e) => e?.by === 'time')
-  return time ? { by: 'time', seconds: time.seconds } : { by: 'nothing' }
+  if (time) return { by: 'time', seconds: time.seconds }
+  return done ? { by: 'look', sentence } : { by: 'nothing' }
 }
 
 /** ◊ Shares of how far beyond the boil of water its kind is usually cooked: nobody ends so far from it. What is soft can be a filling or a sauce; caramel is hotter, and goes on to something else. */
-const UNUSUAL = { least: 0.35, most: 2.5, softC: 125, caramelC: 155 }
+const UNUSUAL = { least: 0.35, softLeast: 0.2, most: 2.5, softC: 125, caramelC: 155 }
 const WATER_C = 100
 
 function isUnusual({ computed, usual }: Ended, { ending }: Done): boolean {
   if (computed === null || (ending.by !== 'heat' && ending.by !== 'drop')) return false
   const beyond = computed.celsius - WATER_C
+  const least = usual.low > UNUSUAL.softC ? UNUSUAL.least : UNUSUAL.softLeast
   return (
-    (usual.low > UNUSUAL.softC && beyond < UNUSUAL.least * (usual.low - WATER_C)) ||
+    beyond < least * (usual.low - WATER_C) ||
     (beyond > UNUSUAL.most * (usual.high - WATER_C) && computed.celsius < UNUSUAL.caramelC)
   )
 }

@@ -110,10 +110,12 @@ const restsOff = (since: readonly string[]): boolean => {
 }
 const RESTS = /^(?!.*\b(?:boil|bubble|cook|simmer)\b).*\b(?:leave|let|rest|settles?|sit|stand|subsides?|wait)\b/i
 
-/** "Deposit at 120°", "off the heat; at 130° stir in the acid", after it was cooked to 150°: what is not cooked on has come down to that. */
+/** "Deposit at 120°", "off the heat; at 130° stir in the acid", "take off and beat in the butter at 100°", after it was cooked to 150°: what is not cooked on has come down to that. */
 const hasComeDown = (sentence: string): boolean =>
   !COOKS_ON.test(withoutHeat(sentence)) &&
-  !sentence.split(/[;,]/).some((clause) => heatIn(clause) !== null && takesOff(clause))
+  !sentence
+    .split(/[;,]|\band (?=(?:add|beat|blend|emulsify|fold|mix|stir|whisk)\b)/i)
+    .some((clause) => heatIn(clause) !== null && takesOff(clause))
 const COOKS_ON =
   /\b(?:boil|(?:re-?)?cook|heat|bring|simmer|continue|reach|return|take (?:it|(?:up |on )?to)|until|till)|^back\b/i
 

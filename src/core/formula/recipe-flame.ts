@@ -50,13 +50,17 @@ export function dialSaid(sentence: string, dial: number): number | null {
   return DOWN.test(sentence) ? Math.max(2, dial - step) : null
 }
 
-/** Whether a sentence only dissolves or melts over its flame. */
+/** Whether a sentence only dissolves or melts over its flame, and boils nothing there. */
 export const onlyDissolves = (sentence: string): boolean =>
+  !/(?<!\b(?:not|never|without|before it) )\b(?:bubbl|simmer|then boil)/i.test(sentence) &&
   /\b(?:clear|combined|dissolv|gone|melt|smooth|stir)/i.test(sentence)
 /** Whether it turns the flame down to where it stands. */
 export const turnsDown = (sentence: string): boolean => DOWN.test(sentence) || /\bdown to\b/i.test(sentence)
 const BRINGS = /\bbring\b.{0,40}\bboil\b/i
+/** "Stir all the time until it comes away from the pan": over the flame it is on. */
+const ONLY_STIRRED = /^(?:keep |continue )?stir(?:ring)?\b(?!.*(?:\d{3}|\b(?:boil|cook|heat)))/i
 const GENTLE_SAID = /\bgentl[ey]\b/i
 /** Whether a sentence boils something, and not gently. */
 export const boilsUp = (sentence: string, climbs: boolean): boolean =>
-  !GENTLE_SAID.test(sentence) && (BRINGS.test(sentence) || (climbs && !/\bsimmer/i.test(sentence)))
+  !GENTLE_SAID.test(sentence) &&
+  (BRINGS.test(sentence) || (climbs && !/\bsimmer/i.test(sentence) && !ONLY_STIRRED.test(sentence)))

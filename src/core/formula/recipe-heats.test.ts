@@ -86,6 +86,18 @@ describe('an end that hardly any of its kind has', () => {
     const { asks } = read('Cream caramels', 'Boil everything to 106 °C. Pour.', {}, '400 g sugar\n300 g cream')
     expect(asks.map((a) => a.id)).toEqual(['family'])
     expect(askedOf('Vanilla fudge', 'Boil everything to 150 °C. Pour.')).toMatchObject([{ because: { by: 'unusual' } }])
+    // and nothing that is cut ends at the boil of water
+    expect(
+      read('Cream caramels', 'Boil everything to 101 °C. Pour.', {}, '400 g sugar\n300 g cream').asks,
+    ).toMatchObject([{ id: 'family' }, { id: 'target', because: { by: 'unusual' } }])
+  })
+
+  it('is asked about where only a look says it, that tells of no heat', () => {
+    const said = 'Stir all the time until it comes away from the bottom of the pan. Pour.'
+    const { asks } = read('Truffle balls', said, {}, '400 g sweetened condensed milk\n20 g butter')
+    expect(asks.find((a) => a.id === 'target')).toMatchObject({
+      because: { by: 'look', sentence: expect.stringContaining('comes away') },
+    })
   })
 
   it('is asked about where the sentence it ends in names another', () => {

@@ -6,12 +6,14 @@ export const MAKES =
 /** "For 12 lollies: 250 g sugar, …" */
 const FOR_PIECES =
   /^for (?:about )?(\d+)(?::\s| (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows))/i
-/** "Yields: 1 pan | 36 pieces" */
+/** "Yields: 1 pan | 36 pieces", "Cool; cut. Makes 3 lb or 48 pieces" */
 const PIECES =
-  /^(?:makes|yields?|servings?)\b.*?\b(\d{1,3}) (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
+  /(?:^|[.!]\s+)(?:makes|yields?|servings?)\b.*?\b(\d{1,3}) (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
 /** "Cut into squares. About 36 pieces." */
 const ABOUT_PIECES =
   /(?:^|[.!]\s+)about (\d{1,3}) (?:pieces|squares|candies|sweets|caramels|bars|balls)(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?\.?$/i
+/** "Makes 2 x 250 ml jars": what it is filled into, however many pieces that are. */
+export const FILLS = /\b(?:makes?|fills?|yields?)\b[^.;]{0,30}\b(?:jars?|bottles?|tubs?)\b/i
 /** ◊ Fewer than that are no pieces. */
 const FEWEST = 6
 

@@ -75,6 +75,8 @@ const GOT_READY = saidAs([
   /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b/,
   /^(?:warm|heat|dry)\b(?!.*\b(?:sugar|syrup|mixture|(?:un)?till? it|amber)\b).{0,60}\bat \d{2,3}/,
   /\broast\b.{0,20}\bat \d{2,3}/,
+  // what is dusted with, and no batter of anything
+  /^(?:combine|mix|stir|whisk)(?: together)? (?:the )?(?:(?:icing|powdered|confectioners['’]?s?) sugar (?:and|with) (?:the )?(?:corn ?(?:flour|starch)|potato starch|starch)|(?:corn ?(?:flour|starch)|potato starch|starch) (?:and|with) (?:the )?(?:icing|powdered|confectioners['’]?s?) sugar)(?: (?:together|in an? (?:[\w-]+ ){0,2}bowl|well))*$/,
   // "make the sherbet by sifting …": nothing that is boiled
   /^(?:make|prepare) the [\w ]{3,20} by (?:sift|mix|combin|whisk|stirr|blend)ing\b/,
 ])
@@ -186,7 +188,7 @@ const POURS = saidAs(
     /\w*spoon(?:ful)?s? (?:blobs?|dollops?|puddles?) on/,
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
     // what is bottled, and no jar that something is in
-    /(?<!\b(?:an?|the|each|your|clean|glass|lidded)\s)(?:bottle|jar)\b(?= it\b| hot\b| the\b| while\b| when\b|,|:|$)/,
+    /(?<!\b(?:an?|the|each|your|clean|glass|lidded)\s)(?:bottle|jar)\b(?= it\b| hot\b| the\b| while\b| when\b| \(|,|:|$)/,
     /pipe\b(?=$| at \d|.*\b(?:in|on)(?:to)?\b)/,
     /(?<=^|[,;] )out on(?:to)?/,
     /(?:half|thirds?|the rest|all) on(?:to)? (?:an? |the )?(?:buttered|greased|oiled)/,

@@ -45,7 +45,16 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const unit = heatUnitOf(piece, answers)
   const said = inOrder(piece.said, unit)
   const done = endingOf(said, unit)
-  const { all: lines, places, shared } = inPortions(said, listed, ingredientOf)
+  const {
+    all: lines,
+    places,
+    shared,
+  } = inPortions(
+    said,
+    listed,
+    ingredientOf,
+    questions.map((q) => q.text),
+  )
   const beside = besideIn(said, done?.at)
   // what is still asked about is in it all the same
   const whole = [...lines, ...questions.map(asLine)]

@@ -32,7 +32,7 @@ const LETTERED = /^([a-j])\)(?=\s+\p{Lu}\p{Ll})/u
 /** "Day 1: soak the fruit" */
 const DAY = /^day \d\s*[:.–-]\s*(?=\S)/i
 /** "Sugar ........ 120 g" */
-const LEADER = /(?<=[\p{L}\d%)])\s*(?:\.{3,}|…+|(?:\. ){3,}\.?)\s*(?=\d+(?:[.,]\d+)?\s?(?:k?g|m?l|oz|lbs?)\b)/gu
+const LEADER = /(?<=[\p{L}\d%)])\s*(?:\.{3,}|…+|(?:\. ){3,}\.?)\s*(?=\d+(?:[.,]\d+)?(?:\s?(?:k?g|m?l|oz|lbs?)\b|$))/gu
 
 const unmarked = (line: string): string =>
   line
@@ -106,7 +106,8 @@ export const plainLines = (text: string): readonly string[] =>
           .replace(SIRUP, '$1yrup')
           .replace(TIL, 'till ')
           .replace(UNSEEN, '')
-          .replace(BARE_POINT, '$10.'),
+          .replace(BARE_POINT, '$10.')
+          .replace(COMMA, '$1.$2'),
       ),
     ).map(spelledOut),
   )
@@ -146,6 +147,8 @@ const SIRUP = /\b(s)irup/gi
 const TIL = /(?<=\s)['’‘]?til\s/g
 /** "Sugar #1" */
 const HASH = /(?<=\p{L} )#([1-9])\b/gu
+/** "Cook 117,5": the point of a decimal. */
+const COMMA = /(?<![\d.,])(\d{2,3}),(\d)(?![\d,])/g
 /** Spaces of a page that are none of a keyboard, and marks of a page that nobody sees. */
 const SPACES = /[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g
 /** ".5 c corn syrup" */

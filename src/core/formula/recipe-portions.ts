@@ -112,6 +112,7 @@ const AND_THE_REST = /\bthen the rest\b/i
 
 const RESERVED = /\b(?:reserved|saved)\b/i
 const SYRUP = 'syrup'
+const NUTS = 'nuts'
 
 /** Whether some of a line or the rest of it is spoken of; `words`: what it is called, as a pattern. */
 function isShared(said: readonly string[], words: string): boolean {
@@ -134,9 +135,26 @@ function isMeasuredLess(sentence: string, { typed = '' }: Line, words: string): 
 
 /**
  * Lines that go in by parts, each part as a line of its own, where the parts go that need no other looking for, and of which lines parts are spoken
- * that are not understood.
+ * that are not understood. `asked`: what else stands in the list, and is not known yet.
  */
-export function inPortions(said: readonly string[], lines: readonly Line[], ingredientOf: (l: Line) => Ingredient) {
+export function inPortions(
+  said: readonly string[],
+  lines: readonly Line[],
+  ingredientOf: (l: Line) => Ingredient,
+  asked: readonly string[],
+) {
+  const areNuts = (l: Line): boolean => namesOf(l, ingredientOf(l)).includes(NUTS)
+  /** "Add the almonds. Sprinkle with half the nuts": those are others, where there are others. */
+  const areOthers = (line: Line, called: readonly string[]): boolean =>
+    areNuts(line) &&
+    (lines.some((l) => l.ingredient !== line.ingredient && areNuts(l)) ||
+      asked.some((text) => /\bnuts\b/i.test(text))) &&
+    said.some((s) =>
+      mentions(
+        s,
+        called.filter((n) => n !== NUTS),
+      ),
+    )
   const places = new Map<string, number>()
   const shared = new Set<string>()
   const all = lines.flatMap((line): Line[] => {
@@ -153,6 +171,7 @@ export function inPortions(said: readonly string[], lines: readonly Line[], ingr
     const names = called.filter(
       (n) =>
         !(n === SYRUP && hasOther) &&
+        !(n === NUTS && areOthers(line, called)) &&
         !lines.some((l) => l.ingredient !== line.ingredient && fullNames(ingredientOf(l)).includes(n)),
     )
     // "some of the icing sugar" is said of no other sugar

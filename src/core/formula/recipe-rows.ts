@@ -138,6 +138,17 @@ function ofEach(line: string): string[] | null {
   return all.map((name) => `${amount} ${name.trim()}${noun && !/ /.test(name.trim()) ? ` ${noun}` : ''}`)
 }
 
+/** "2 cups sugar, plus 2 tbsp for the whites", "Sugar 500 g + 30 g for the whites": some more of the same, for something else. */
+const MORE_FOR =
+  /^(.+?),? (?:plus|\+|and|&) (\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[a-z]{1,12}\.?) (for (?:\p{L}+ ){0,3}\p{L}+)$/iu
+const NAMED_FIRST = /^(\p{L}[\p{L} -]{2,40}?):? [\d¼½¾⅓⅔]/u
+function moreFor(line: string): string[] | null {
+  const [, first = '', amount, use] = MORE_FOR.exec(bare(line)) ?? []
+  if (amount === undefined) return null
+  const [name] = (measureAt(first, [])?.rest ?? NAMED_FIRST.exec(first)?.[1] ?? '').split(',')
+  return name && hasAmount(first) ? [first, `${amount} ${name}, ${use}`] : null
+}
+
 /** ◊ A sentence of so many amounts, with what is done after it, is a list, whether it says that one needs them or not. */
 const FEWEST_NEEDED = { said: 2, unsaid: 3 }
 
@@ -175,7 +186,7 @@ export function inOneRow(row: string): string[] {
     /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
     '',
   )
-  const each = ofEach(line)
+  const each = ofEach(line) ?? moreFor(line)
   if (each) return each
   // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
   const [, done = '', after = ''] = HEADED_ROW.exec(line) ?? []
@@ -191,7 +202,8 @@ export function inOneRow(row: string): string[] {
   // "Sugar 500 g; glucose 400 g. Hazelnuts 250 g."
   const ended = unstopped.split(/[.;]\s+(?=\p{L})/u)
   const amounts = ended.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length
-  if (ended.length > 2 && amounts > MOST_OF * ended.length && !ended.some(beginsDone)) return ended
+  if (ended.length > 2 && amounts > MOST_OF * ended.length && !ended.some(beginsDone) && !beginsWithAmount(line))
+    return ended
   // "2 cups cream, split in half. 2 cups sugar, 1 cup syrup."
   const parted = unstopped.split(STOPPED)
   if (parted.length > 1 && parted.every((piece) => beginsWithAmount(piece) && !looksLikeMethod(piece)))

@@ -161,6 +161,7 @@ describe('the pieces a method speaks of', () => {
     ['how deep it is poured', 'caramel', 'Pour 14 mm. Cut 20 x 30 mm.', { lengthMm: 20, widthMm: 30, heightMm: 14 }],
     ['how deep it is cast', 'caramel', 'Cast 20 mm in a frame. Cut 25 mm.', { lengthMm: 25, heightMm: 20 }],
     ['jars of so many ml', 'caramel-sauce', 'Hot fill 200 ml jars.', { kind: 'mould', millilitres: 200 }],
+    ['jars counted in brackets', 'caramel-sauce', 'Jar (4 x 250ml).', { kind: 'mould', millilitres: 250 }],
     ['what waits to be cut', 'toffee', 'Leave 3 hours before cutting.', { kind: 'cut', lengthMm: 25 }],
     [
       'what it is snipped into',
@@ -332,6 +333,18 @@ describe('the pieces a method speaks of', () => {
       pantryOf(),
     )
     expect(formula.shape).toMatchObject({ kind: 'cut', lengthMm: side })
+  })
+
+  it.each([
+    ['Butter sauce', 'Boil all to 106 °C. Cool 10 minutes. Makes 2 x 250 ml jars.', { millilitres: 250 }],
+    [
+      'Cream fudge',
+      'Boil all to 115 °C. Spread in a 9x13 pan. Cool; cut. Makes 3 lbs or 48 pieces.',
+      { lengthMm: 38.1, widthMm: 41.2 },
+    ],
+  ])('are as many as the last sentence of a method says: %s', (name, method, shape) => {
+    const text = `${name}\n\n400 g sugar\n100 g butter\n300 g double cream\n\nMethod\n${method}`
+    expect(readRecipe(text, pantryOf()).formula.shape).toMatchObject(shape)
   })
 
   it.each([

@@ -45,7 +45,7 @@ const LOLLIPOP = { kind: 'mould', millilitres: 6, sticks: true } as const
 const LOLLIPOP_ML = { least: 2, most: 40 }
 const JAR: Shape = { kind: 'mould', millilitres: 190 }
 const JAR_ML =
-  /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b|\b(?:jars?|bottles?|tubs?)\b:? (?:in(?:to)? )?\d{1,2} ?[×x] ?(\d{2,4})[ -]?ml\b|\b(?:jars?|bottles?|tubs?) (?:\((?:about )?|of )(\d{2,4})[ -]?ml\b/i
+  /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b|\b(?:jars?|bottles?|tubs?)\b:? (?:in(?:to)? )?\d{1,2} ?[×x] ?(\d{2,4})[ -]?ml\b|\b(?:jars?|bottles?|tubs?) (?:\((?:about |\d{1,2} ?[×x] ?)?|of )(\d{2,4})[ -]?ml\b/i
 /** ◊ ml of a jar, at most. */
 const LARGEST_JAR = 2000
 export const MOULD: Shape = { kind: 'mould', millilitres: 10 }
@@ -179,7 +179,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
     return lollipopOf(told, Number.isNaN(millilitres) ? each : millilitres)
   }
   if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS)))
-    return jarOf([name, ...said].join('. '))
+    return jarOf([name, ...said, ...into].join('. '))
   if (any(ROPES) && family === 'hard-candy') {
     const snipped = after.flatMap((s) => pieceIn(SNIPS.exec(s)?.[0] ?? '', CANE_MM) ?? [])[0]
     const [across = '', unit = ''] = partsIn(ACROSS, told)

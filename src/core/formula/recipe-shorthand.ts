@@ -94,6 +94,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
+  [/(?<=[,;.]\s+)lid (?:for )?(?=\d+ ?min)/gi, 'cover for '],
   [/(?<!\p{L})d[ée]cui(?:re|s)(?!\p{L})/giu, 'Decook'],
   // "149 and out"
   [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
@@ -118,7 +119,10 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
   // "Trays 250F 45 min"
   [/(?<=^|[.!;]\s+)(trays?),? (?=[1-4]\d\d ?(?:°|[CF]\b))/gi, 'Bake the $1 at '],
   [/\b(bake)( it)? (?=[1-4]\d\d\b(?! ?(?:g|ml)\b))/gi, '$1$2 at '],
-  [/(?<=^|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi, '$1$2 to '],
+  [
+    /(?<=^|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\.\d)?(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi,
+    '$1$2 to ',
+  ],
 ]
 
 const SPELLED = [...SHORT, ...BARE_HEATS]

@@ -2,7 +2,7 @@
 import { measureAt } from '../matter/amount'
 import { beginsDone, DONE, secondsIn } from './method'
 import { heatIn } from './recipe-heats'
-import { MAKES, makesIn } from './recipe-makes'
+import { FILLS, MAKES, makesIn } from './recipe-makes'
 import { isGotReady, takesOff } from './recipe-moves'
 import { plainLines, ROW_ENDS } from './recipe-plain'
 import {
@@ -210,7 +210,7 @@ const METHOD_BEGINS = /^(?:method|directions|instructions|procedure|how)\s*[:–
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. `unit`: that of a list of bare numbers. */
 export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   const all = lettered(plainLines(text)).flatMap(unitApart)
-  const yields = all.find((l) => makesIn(l) !== null) ?? null
+  const yields = all.find((l) => makesIn(l) !== null) ?? all.find((l) => FILLS.test(l)) ?? null
   const makes = makesIn(yields ?? '')
   const isNothing = (line: string): boolean => (NOTHING.test(line) && !HEAD_NOTES.test(line)) || VESSEL.test(line)
   const asWritten = withUnits(all)

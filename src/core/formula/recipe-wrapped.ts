@@ -35,13 +35,18 @@ function goesOn(row: string, next: string, width: number): boolean {
   return isFull && (ENDS.test(text) ? !IS_LINE.test(next) : isProse && BEGINS_OTHER.test(next))
 }
 
+/** ◊ Where most rows begin small, as in notes, so many have to go on before any does. */
+const FEWEST_IN_NOTES = 3
+
 /** Rows without the breaks that only a width asked for; as they are, where no sentence is broken. */
 export function unwrapped(rows: readonly string[]): string[] {
   const width = Math.max(...rows.map((row) => row.trimEnd().length))
   const joins = (i: number): boolean => i > 0 && goesOn(rows[i - 1] as string, rows[i] as string, width)
   const isMidway = (i: number): boolean =>
     joins(i) && BEGINS_SMALL.test(rows[i] as string) && !ENDS.test((rows[i - 1] as string).trimEnd())
-  if (width < WIDTH.least || width > WIDTH.most || !rows.some((_, i) => isMidway(i))) return [...rows]
+  const isNotes = 2 * rows.filter((row) => BEGINS_SMALL.test(row)).length > rows.length
+  const fewest = isNotes ? FEWEST_IN_NOTES : 1
+  if (width < WIDTH.least || width > WIDTH.most || rows.filter((_, i) => isMidway(i)).length < fewest) return [...rows]
   const out: string[] = []
   for (const [i, row] of rows.entries()) {
     if (joins(i)) out.push(`${(out.pop() as string).trimEnd()} ${row.trim()}`)

@@ -106,8 +106,11 @@ export const amountOf = (m: Measure): Amount => ({
   beside: NOTHING,
   spread: spreadOf(m.amount),
   words: m.words,
-  numbers: [m.amount.low, m.amount.high],
+  numbers: endsOf(m.amount),
 })
+
+/** The numbers a range was written in: a second one that is the same is another. */
+const endsOf = ({ low, high }: Range): number[] => (high === low ? [low] : [low, high])
 
 /** How far either end of a range is from its middle, as a share of it. */
 const spreadOf = ({ low, high }: Range): number => (high === low ? 0 : (high - low) / (high + low))
@@ -128,7 +131,7 @@ const times = (count: Count, one: Amount): Amount => ({
   beside: NOTHING,
   spread: one.spread || spreadOf(count.amount),
   words: `${count.words} × ${one.words}`,
-  numbers: [count.amount.low, count.amount.high, ...one.numbers],
+  numbers: [...endsOf(count.amount), ...one.numbers],
 })
 
 const joined = (a: Amount, b: Amount, sign: 1 | -1): Amount => ({

@@ -313,6 +313,16 @@ describe('lines that were once read wrongly', () => {
   })
 })
 
+describe('a second number', () => {
+  it('is asked about, be it the same as the first or not', () => {
+    for (const first of [1, 2, 10])
+      for (const second of [1, 2, 10]) {
+        const text = `${first} cups sugar, of which ${second} tbsp later`
+        expect(readLine(text, pantry), text).toMatchObject({ status: 'ask', question: { id: 'left-over' } })
+      }
+  })
+})
+
 describe('what a line is of', () => {
   it.each([
     ['½ cup popcorn, unpopped', 'popcorn-kernels'],

@@ -141,12 +141,20 @@ const clean = (text: string): string =>
     .replace(/^(\p{L}[\p{L} ]+?):?\s+(\d{1,2}) ?(?:pcs?|pieces?)\.?$/iu, '$2 $1')
     // "1 lb sugar / 450 g": the same once more
     .replace(/(\p{L}[\p{L})]+)\s+\/\s+(\d[\d.,\s/¼½¾⅓⅔]*\s*(?:k?g|[mc]?l|oz|lbs?|fl\.? ?oz)\.?)$/iu, '$1 ($2)')
+    // "1 1/2 cups sugar, about 12 ounces": the same once more
+    .replace(
+      /^([\d¼½¾⅓⅔].*?),? (?:about|approx(?:imately|\.)?|roughly|~|≈) ?([\d¼½¾⅓⅔][\d./¼½¾⅓⅔ ]*(?:k?g|grams?|ml|oz|ounces?|lbs?|pounds?|cups?)\.?)$/i,
+      '$1 ($2)',
+    )
     // "2-1/2 cups"
     .replace(/(?<![\d/.])(\d{1,2})-(?=\d\s*\/\s*\d)/g, '$1 ')
     // ".5 cup"; "1.000 g" is a kilogram
     .replace(/(?<![\d.,])\.(?=\d)/g, '0.')
     .replace(/\b([1-9]\d{0,2})\.000(?=\s*(?:g|ml|grams?|millilit\w*)\b)/gi, '$1000')
     .replace(/(\d),(?=\d{3}(?!\d)\s*(?:g|ml|grams?|millilit))/gi, '$1')
+
+/** "Water 150": of what, and a number of no unit. */
+const ENDS_BARE = /^(\p{L}[\p{L} ’'-]+?):?\s+(\d{1,4})$/u
 
 /** A pint may be one of Britain, a fifth more, unless what it is of is called as in America. */
 const WHICH_PINT = /^(?!.*\b(?:u[ks]|imperial|heavy|whipping cream|half[- ]and|corn syrup)\b).*\b(?:pts?|pints?)\b/i
@@ -267,7 +275,9 @@ const IN_SHEETS = /^\d+ (?:sheets?|leaves|leaf)(?: \([^)]*\))? (?:of )?(?:unflav
 export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit[] = []): LineReading {
   const line = inWords(juiceOf(clean(text)))
   const parsed = parse(line, house)
-  const { found, note } = foundFor(IN_SHEETS.test(line) ? { ...parsed, name: 'leaf gelatin' } : parsed, pantry)
+  const [, bareName, bareNumber] = (!parsed.amount && ENDS_BARE.exec(parsed.name)) || []
+  const name = IN_SHEETS.test(line) ? 'leaf gelatin' : (bareName ?? parsed.name)
+  const { found, note } = foundFor({ ...parsed, name }, pantry)
   const ask = (question: LineQuestion, grams: number | null = null): LineReading => ({
     status: 'ask',
     question,
@@ -297,13 +307,18 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
   if (!found.ingredient) {
     const id = found.candidates.length > 0 ? 'which-named' : 'unknown'
     return ask(
-      { id, figures: { name: parsed.name } },
-      parsed.amount && (found.candidates[0] ? parsed.amount.grams(found.candidates[0]) : weightOf(parsed.amount)),
+      { id, figures: { name: bareName ?? parsed.name } },
+      bareNumber
+        ? Number(bareNumber)
+        : parsed.amount && (found.candidates[0] ? parsed.amount.grams(found.candidates[0]) : weightOf(parsed.amount)),
     )
   }
   if (parsed.vague && !parsed.amount) return ask({ id: 'vague', figures: { word: parsed.vague } })
   if (!parsed.amount || lacksUnit(line, house))
-    return ask({ id: 'how-much', figures: { ingredient: found.ingredient.name } })
+    return ask(
+      { id: 'how-much', figures: { ingredient: found.ingredient.name } },
+      bareNumber ? Number(bareNumber) : null,
+    )
   if (grams === null)
     return ask({ id: 'weighs', figures: { amount: parsed.amount.words, ingredient: found.ingredient.name } })
   if (WHICH_PINT.test(line) && parsed.amount.beside(found.ingredient).length === 0)

@@ -237,7 +237,16 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
       `oil of ${f}`,
     ]),
   ),
-  colour: ['colour', 'color', 'colouring', 'coloring', 'food color', 'food coloring', 'food colouring'].concat(
+  colour: [
+    'colour',
+    'cochineal',
+    'color',
+    'colouring',
+    'coloring',
+    'food color',
+    'food coloring',
+    'food colouring',
+  ].concat(
     ['red', 'pink', 'green', 'yellow', 'blue', 'orange', 'purple', 'black'].flatMap((c) => [
       `${c} food colouring`,
       `${c} colouring`,
