@@ -1,6 +1,7 @@
 /** What a step's button says once it is done. */
 import { pours, takesOff, withoutHeat } from './recipe-moves'
 
+const OUT = 'It is out'
 /** By what the sentence does. */
 const ACTS: readonly (readonly [RegExp, string])[] = [
   [
@@ -17,11 +18,10 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:leave|let|set|(?<!\bthe )rest|cool|chill)\b/i, 'It has rested'],
   [/\b(?:boil|cook|simmer|heat|bring|melt)\b/i, 'It is there'],
 ]
-const [OUT] = ACTS
 /** What the button of a sentence's step says. `canEmpty`: whether the pot can leave its ring for good in it; what is poured before that goes in. */
 export function actOf(text: string, canEmpty = true): string {
-  if (canEmpty && pours(text)) return OUT[1]
+  if (canEmpty && pours(text)) return OUT
   const found = ACTS.find(([words]) => words.test(withoutHeat(text)))
-  if (found) return found === OUT && !canEmpty ? 'It is in' : found[1]
+  if (found) return found[1] === OUT && !canEmpty ? 'It is in' : found[1]
   return takesOff(text) ? 'It is off' : 'Go on'
 }
