@@ -2,18 +2,17 @@
 import { powerOf } from './heat-state'
 import type { HeatDoubt } from './heat-watch'
 import type { ProbeDoubt } from './readings'
-import { AWAY, TOLD, type Track } from './track'
+import { AWAY, type Track } from './track'
 
-/** ◊ Share of the heat there was below which it counts as gone; a change that has come to less than this share of it is taken back. */
+/** s for which what was found out is told of. */
+const TOLD = 150
+/** ◊ Share of the heat there was below which it counts as gone. */
 const STALLED = 0.3
-const TAKEN_BACK = 0.07
 
 function heatDoubt({ heat, state }: Track, now: number): HeatDoubt | null {
-  if (!heat) return null
-  const left = powerOf(state) / heat.before
-  if (left < STALLED) return 'stall'
-  if (now - heat.at > TOLD || Math.abs(left - 1) < TAKEN_BACK) return null
-  return left < 1 ? 'heat-lower' : 'heat-higher'
+  if (!heat || heat.isBack) return null
+  if (powerOf(state) / heat.before < STALLED) return 'stall'
+  return now - heat.at > TOLD ? null : heat.sign < 0 ? 'heat-lower' : 'heat-higher'
 }
 
 /** What the readings make doubtful at `now`. */

@@ -144,6 +144,24 @@ describe('a cook followed reading by reading', () => {
     expect(doubtsOf(trackCook(changed, told), 1020)).toEqual([])
   })
 
+  it.each(Array.from({ length: 16 }, (_, i) => [60 + 3 * i, 101 + i]))(
+    'a flame that went down for %d s is said to be lower, and never to be higher once it is back',
+    (low, seed) => {
+      const readings = boil(1150, seed, [
+        { at: 850, kind: 'heat', dial: 3 },
+        { at: 850 + low, kind: 'heat', dial: 8 },
+      ])
+      let track = trackCook([], facts())
+      const said = new Set<string>()
+      for (let now = 840; now <= 1150; now += 4) {
+        track = trackCook(readings.slice(0, now), facts(), track)
+        for (const doubt of doubtsOf(track, now)) said.add(doubt)
+      }
+      said.delete('stall')
+      expect([...said]).toEqual(['heat-lower'])
+    },
+  )
+
   it.each([20, 75, 180])('a flame lit %d s after it was logged spoils nothing for good', (late) => {
     const shifted = [
       ...Array.from({ length: late }, (_, i) => ({ at: i + 1, celsius: 20 })),

@@ -5,6 +5,7 @@
 import { sucroseMelting } from '../physics/heat'
 import { type FeltDial, feltDial } from './felt-dial'
 import type { ForecastContext, Stretch } from './forecast'
+import { type HeatChange, heatChanged, stillChanged } from './heat-change'
 import { type HeatPath, joulesAt, joulesPerDegree } from './heat-path'
 import {
   copyOf,
@@ -61,7 +62,7 @@ export interface Track {
   readonly away: Away | null
   /** What was last found out of the probe, and of the heat. */
   readonly probe: { readonly doubt: ProbeDoubt; readonly at: number } | null
-  readonly heat: { readonly at: number; readonly before: number } | null
+  readonly heat: HeatChange | null
   /** When something last went in, when the dial was last turned, when it came to the boil. */
   readonly fedAt: number
   readonly turnedAt: number
@@ -98,14 +99,12 @@ const SETTLES = { fed: 150, boil: 130, turn: 40 }
 const UNTOUCHED = 60
 /** ◊ °C/s: where the syrup climbs slower than this, a change of heat hides in what the boil is off by. */
 const CRAWLS = 0.002
-/** s for which what was found out is told of. */
-export const TOLD = 150
 /** A burner that is on gives at least this share of what it should: less is a change of heat, and is found as one. */
 const LEAST = 0.1
 /** ◊ No ring gives more than so many times what it should at full dial. */
 const GIVES_MOST = 1.5
 /** ◊ Share of a change of heat that it may be off by. */
-const CHANGED = 0.25
+const CHANGED_SD = 0.25
 /** ◊ What went in takes up its heat in so many s, for as long; a hand logs up to so many s after it has put it in. */
 const FED = { memoryS: 45, whileS: 150, loggedLate: 10 }
 /** ◊ From so many °C before it melts, a second of dry sugar is unsure by this, °C. */
@@ -289,6 +288,7 @@ function take(t: Draft, facts: TrackFacts, r: Reading): void {
   t.together = togetherAfter(t.together, lesson, r.at)
   learn(t.state, lesson)
   keepsWatts(t, facts)
+  t.heat = t.heat && stillChanged(t.heat, powerOf(t.state))
   if (isSettled(t, r.at)) t.hindsight = hindsightAfter(t.hindsight, t.state, r.at)
   watchReading(t.watch, lesson, r.at, judgedNow(t, facts, stretch, r.at), Math.max(1, t.together.factor))
   const change = changeIn(t.watch, t.state, r.at, (GIVES_MOST * facts.fullPower.watts) / facts.felt.level(r.at))
@@ -373,10 +373,10 @@ function believe(t: Draft, { kind, by, effect }: Change, { path }: Stretch, now:
     t.probe = { doubt: by > 0 ? 'probe-on-metal' : 'probe-out', at: now }
     return
   }
-  // what is found out bit by bit is one change: it began from the heat there was before the first of them
-  t.heat = { at: now, before: t.heat && now - t.heat.at < TOLD ? t.heat.before : powerOf(state) }
+  const was = powerOf(state)
   state.x[ROW.watts] = mean(state, ROW.watts) + by
-  loosen(state, ROW.watts, CHANGED * Math.abs(by))
+  loosen(state, ROW.watts, CHANGED_SD * Math.abs(by))
+  t.heat = heatChanged(t.heat, was, powerOf(state), now)
 }
 
 /** Whether what the pot does is its burner's doing: it boils, and nothing was done to it for a while. */

@@ -6,7 +6,7 @@ const OUT = 'It is out'
 const ACTS: readonly (readonly [RegExp, string])[] = [
   [
     /\b(?:pour(?! in(?:to)? (?:an? )?(?:\w+ )?jug)|spread|turn (?:it )?out|scrape|tip(?! in (?!(?:an?|the|your) (?:\w+ )?(?:pan|sheet|tin|tray)\b)))\b/i,
-    'It is out',
+    OUT,
   ],
   [
     /\b(?:add|deglaze|(?:blend|emulsify|stir|tip|whisk) in|put|pour in|fold in|slide in|sprinkle|mix in|combine)\b/i,
