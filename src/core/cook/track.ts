@@ -290,7 +290,13 @@ function take(t: Draft, facts: TrackFacts, r: Reading): void {
   keepsWatts(t, facts)
   t.heat = t.heat && stillChanged(t.heat, powerOf(t.state))
   if (isSettled(t, r.at)) t.hindsight = hindsightAfter(t.hindsight, t.state, r.at)
-  watchReading(t.watch, lesson, r.at, judgedNow(t, facts, stretch, r.at), Math.max(1, t.together.factor))
+  watchReading(
+    t.watch,
+    lesson,
+    r.at,
+    judgedNow(t, facts, stretch, r.at),
+    Math.max(1, t.together.factor) * Math.sqrt(wilder(t.hindsight)),
+  )
   const change = changeIn(t.watch, t.state, r.at, (GIVES_MOST * facts.fullPower.watts) / facts.felt.level(r.at))
   if (change) believe(t, change, stretch, r.at)
 }

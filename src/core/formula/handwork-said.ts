@@ -82,8 +82,9 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
 /** What is not to be done. */
 const FORBIDDEN = /\b(?:do not|don.?t|never)\b.*$/i
 
-/** "Once cut, dust all sides": what was done before. */
-const DONE_BEFORE = /^(?:after|once|when) (?:it is |they are )?(?:cut|cutting|broken|sliced|whipped|wrapped),?/i
+/** "Once cut, dust all sides", "to cut, oil a board": what was done before, or is done later. */
+const DONE_BEFORE =
+  /^(?:after|once|when) (?:it is |they are )?(?:cut|cutting|broken|sliced|whipped|wrapped),?|^to cut,/i
 
 /** The work of a sentence; null where it names none. */
 export function handworkSaid(sentence: string): Handwork | null {

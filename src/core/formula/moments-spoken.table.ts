@@ -404,4 +404,18 @@ export const spokenMoments: readonly Moment[] = [
       /^ready → out: Frame/,
     ],
   ],
+  [
+    'how long it lies in a warm room, and what is another day’s',
+    'sugar 400 g\nglucose syrup 200 g\nwater 150 g\ngelatine powder 60 g\nwater 120 g\ncitric acid 5 g',
+    'Hydrate the gelatine in 120 g water. Boil sugar, glucose and 150 g water to 115 °C. Cool to 90 °C, add gelatine, then acid. Deposit in starch @ 70-75 °C. 24-36 h @ 30 °C. To cut, oil a board. To use: warm to 70 °C and thin.',
+    115,
+    [
+      /^ready \+ sugar 400, glucose-42 200, water 150: Boil/,
+      /^target: Boil/,
+      /^falls 90 \+ gelatin-powder 60, water 120, citric-acid 5: Cool/,
+      /^falls 72.5 → out: Deposit/,
+      /^after 86400: Leave 24-36 h at 30°/,
+      /^ready: To cut, oil a board/,
+    ],
+  ],
 ]

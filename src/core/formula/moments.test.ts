@@ -110,6 +110,7 @@ describe('a method', () => {
     ['Oil the almonds’ tray and keep it warm. Fold in the almonds.', '', 20],
     ['Fold in the almonds.', ', toasted at 160 °C in the oven', 20],
     ['Fold in the warm almonds and cook to 150°C.', '', 50],
+    ['Fold in the hot almonds and hazelnuts.', '\n200 g hazelnuts, kept at 90 °C', 88],
   ])('takes in what is warm as warm as it says: %s%s', (method, said, celsius) => {
     const { formula } = read(
       `400 g sugar\n100 ml water\n200 g almonds${said}`,

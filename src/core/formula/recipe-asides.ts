@@ -77,5 +77,9 @@ const ASIDE =
 /** "1 1/4 lb": what all of it comes to. */
 const WEIGHT_ALONE = /^(?:about )?[\d¼½¾][\d ¼½¾/.]* ?(?:lbs?|pounds?|kg|kilos?|g|grams?|oz|ounces?)$/i
 
+/** "To use: warm to 70 °C, …": that is another day's. */
+const FOR_LATER = /^to (?:re-?heat|re-?melt|serve|store|use)\b ?[:–-]/i
+
 /** Whether a sentence says something by the way. */
-export const isAside = (sentence: string): boolean => ASIDE.test(sentence) || WEIGHT_ALONE.test(sentence)
+export const isAside = (sentence: string): boolean =>
+  [ASIDE, WEIGHT_ALONE, FOR_LATER].some((words) => words.test(sentence))

@@ -39,6 +39,8 @@ const SOONER_C = 5
 
 /** ◊ What is left at less than this for a while has cooled to it long since, °C. */
 const KEPT_BELOW_C = 30
+/** ◊ For a night or more it lies in a warm room, below so many °C. */
+const STOVED_BELOW_C = 60
 
 /** What is off the heat cools to a temperature, unless it is warmed to it. */
 const OFF_HEAT = /\b(?:from|off|kill|cut) (?:the )?heat\b/gi
@@ -137,7 +139,8 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   if (end && !pulled && comesNearEnd(text)) return { on: 'rises', celsius: end.low - SOONER_C }
   const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(asked)
   // so warm, for so long: it is kept there
-  const keeps = celsius !== null && celsius < KEPT_BELOW_C && seconds !== null && i > 0
+  const keptBelow = (seconds ?? 0) < NIGHT_S ? KEPT_BELOW_C : STOVED_BELOW_C
+  const keeps = celsius !== null && celsius < keptBelow && seconds !== null && i > 0
   const isThere = endings.some((e) => e.by === 'heat' && celsius !== null && celsius >= e.low)
   if (celsius !== null && pulled && !keeps && !isThere && !WARMS_AGAIN.test(text.replace(OFF_HEAT, '')))
     return { on: 'falls', celsius }

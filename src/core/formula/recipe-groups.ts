@@ -46,8 +46,9 @@ export function groupsFor(
     const { names, lines, purpose } = togetherAt(at)
     const outside = purpose === null ? null : short(capital(purpose), 40)
     const when = id === 'pot' ? 'In the pot' : isOff ? 'Off the heat' : label(inCelsiusWords(sentence, unit))
-    const told = id === 'pot' ? ROOM_C : (heatToldOf(sentence, unit) ?? warmthOf(lines, unit))
-    return { id, label: outside ?? when, celsius: told ?? warmthAt(said, beside, at, names, unit) }
+    const told = id === 'pot' ? ROOM_C : heatToldOf(sentence, unit)
+    const celsius = told ?? warmthOf(lines, unit, warmthAt(said, beside, at, names, unit))
+    return { id, label: outside ?? when, celsius }
   })
   return groups.some((g) => g.id === 'pot') ? groups : [{ id: 'pot', label: 'In the pot', celsius: ROOM_C }, ...groups]
 }
@@ -59,12 +60,12 @@ function heatToldOf(sentence: string, unit: HeatUnit | null): number | null {
   return heat && own ? inDegrees(heat.low, own) : null
 }
 
-/** How warm lines are together of which some say that they are warm, by their mass, °C; null where none does. */
-function warmthOf(lines: readonly Line[], unit: HeatUnit | null): number | null {
+/** How warm lines are together, by their mass, °C, of which those that do not say it themselves are at `otherwise`. */
+function warmthOf(lines: readonly Line[], unit: HeatUnit | null, otherwise: number): number {
   const warm = lines.map((l) => ({ grams: l.grams, celsius: warmthTyped(l.typed ?? '', unit) }))
   const grams = lines.reduce((sum, l) => sum + l.grams, 0)
-  if (grams === 0 || warm.every((w) => w.celsius === null)) return null
-  return Math.round(warm.reduce((sum, w) => sum + w.grams * (w.celsius ?? ROOM_C), 0) / grams)
+  if (grams === 0 || warm.every((w) => w.celsius === null)) return otherwise
+  return Math.round(warm.reduce((sum, w) => sum + w.grams * (w.celsius ?? otherwise), 0) / grams)
 }
 
 /** What is got ready by being warmed: "warm the nuts in a low oven", "keep the cream hot". */

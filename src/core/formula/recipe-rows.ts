@@ -176,7 +176,7 @@ function neededIn(line: string): string[] | null {
 }
 
 /** Between amounts that each end as sentences do; what is only shortened ends none. */
-const STOPPED = /(?<=\p{L}{3})(?<!\b(?:approx|cups?|env|lbs?|med|pkg|pkt|tbsp|tsp))\.\s+(?=[\d¼½¾⅓⅔])/iu
+const STOPPED = /(?<=\p{L}{3})(?<!\b(?:approx|cups?|env|lbs?|med|pkg|pkt|tbsp|tsp))\.\s+(?=[\d¼½¾⅓⅔])(?!\d+ ?%)/iu
 
 const IS_MARK = new RegExp(`^${A_MARK}$`, 'i')
 

@@ -94,6 +94,9 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
+  [/\s@\s?(?=\d)/g, ' at '],
+  // "24-36 h @ 30 °C", where it lies
+  [/(?<=^|[.;]\s+)(?=\d+(?:\s?[-–]\s?\d+)? ?(?:h|hrs?|hours?) at \d)/gi, 'Leave '],
   [/(?<=[,;.]\s+)lid (?:for )?(?=\d+ ?min)/gi, 'cover for '],
   [/(?<!\p{L})d[ée]cui(?:re|s)(?!\p{L})/giu, 'Decook'],
   // "149 and out"

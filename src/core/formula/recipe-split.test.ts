@@ -166,6 +166,7 @@ describe('a list', () => {
       ],
     ],
     ['1 cup + 2 tbsp sugar', [[null, '1 cup + 2 tbsp sugar']]],
+    ['25g citric acid sol. 50%', [[null, '25g citric acid sol. 50%']]],
     ['450 g sugar + 100 g for rolling', [[null, '450 g sugar', '100 g sugar, for rolling']]],
     ['Sugar 500 g + 30 g for the whites', [[null, 'Sugar 500 g', '30 g Sugar, for the whites']]],
     ['2 cups sugar, plus 2 tbsp for the pan', [[null, '2 cups sugar', '2 tbsp sugar, for the pan']]],
