@@ -18,7 +18,7 @@ const ASIDE_SET = /^set (?:it |this )?aside$/i
 const EACH =
   /^(?:about )?\d+(?:[.,]\d+)? ?(?:ml|millilit(?:re|er)s?|g|grams?|oz|ounces?|mm|cm|in|inch(?:es)?) (?:each|apiece|thick|deep)$|^\d+(?:[.,]\d+)? ?(?:mm|cm|in(?:ch(?:es)?)?)? ?[x×] ?\d+(?:[.,]\d+)? ?(?:mm|cm|in(?:ch(?:es)?)?)(?: (?:pieces|bars|squares))?$/i
 /** "Back on medium heat. 246F." */
-const HEAT_ALONE = new RegExp(`^(?:to |until )?(?:about )?${DEGREES}$`, 'i')
+const HEAT_ALONE = new RegExp(`^(?:to |until )?(?:about )?(?!\\d\\d$)${DEGREES}$`, 'i')
 /** "Drop a little into iced water: if it hardens at once, it is ready" */
 const TESTS =
   /^(?:drop|put) (?:an? )?(?:bit|drop|few drops|little|some|(?:\w*spoonful))\b.*\b(?:cold|iced?)[- ]water\b.*\b(?:if|should|ready|done)\b/i
@@ -77,9 +77,11 @@ const ASIDE =
 /** "1 1/4 lb": what all of it comes to. */
 const WEIGHT_ALONE = /^(?:about )?[\d¼½¾][\d ¼½¾/.]* ?(?:lbs?|pounds?|kg|kilos?|g|grams?|oz|ounces?)$/i
 
+/** "About 60.": how many it makes. */
+const COUNT_ALONE = /^(?:about|some|approx\w*\.?|makes) \d{2}$/i
 /** "To use: warm to 70 °C, …": that is another day's. */
 const FOR_LATER = /^to (?:re-?heat|re-?melt|serve|store|use)\b ?[:–-]/i
 
 /** Whether a sentence says something by the way. */
 export const isAside = (sentence: string): boolean =>
-  [ASIDE, WEIGHT_ALONE, FOR_LATER].some((words) => words.test(sentence))
+  [ASIDE, WEIGHT_ALONE, COUNT_ALONE, FOR_LATER].some((words) => words.test(sentence))

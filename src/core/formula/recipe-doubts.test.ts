@@ -93,6 +93,22 @@ describe('what hardly anybody does with a line', () => {
     expect(asked(list, method)).toEqual(['Cornflour', 'Cream of tartar'])
   })
 
+  it('is a kettle, where the first thing melts in a skillet', () => {
+    const list = '600 g sugar\n240 g cream'
+    const method =
+      'Put 200 g of the sugar in a skillet and melt it till light brown. Set the remaining sugar and the cream on a low fire in a kettle. Pour the melted sugar in a thin stream into it. Cook to 118 °C. Pour.'
+    expect(asked(list, method)).toEqual(['Granulated sugar', 'Cream, 36 % fat'])
+    expect(asked(list, method.replace('a skillet', 'a kettle'))).toEqual([])
+  })
+
+  it('is asked for where caramel is spooned over it, where it only lies on its sheet before', () => {
+    const { asks } = readRecipe(
+      'Clusters\n\n200 g sugar\n240 g cream\n300 g pecans\n\nMethod\nArrange pecans in clusters on parchment. Boil sugar and cream to 118 °C. Spoon some over each cluster.',
+      pantry,
+    )
+    expect(asks.find((a) => a.id === 'place')).toMatchObject({ name: 'Pecans', guess: 2 })
+  })
+
   it('is nothing where all that is sweet boils, and all of it where less than half does', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.01, max: 0.99, noNaN: true }), (share) => {

@@ -104,6 +104,8 @@ describe('an end that hardly any of its kind has', () => {
     const notes = 'Sugar and syrup to 165 °C; water heated to 80 °C; peanuts; 120 °C; table.'
     expect(askedOf('Chews', notes)).toMatchObject([{ because: { by: 'choice' } }])
     expect(askedOf('Peanut brittle', 'Boil everything to 150 °C (302 °F), 148 to 152. Pour.')).toEqual([])
+    const each = 'Boil everything until it is at 122 °C for soft, 125 for chewy, 127 for hard. Pour.'
+    expect(askedOf('Chews', each)).toMatchObject([{ because: { by: 'choice' } }])
   })
 
   it('stands as it is answered', () => {

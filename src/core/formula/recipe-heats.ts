@@ -52,7 +52,7 @@ const WATER_BOILS: Readonly<Record<HeatUnit, number>> = { C: 100, F: 212 }
 
 /** "Fold in the butter warmed to", "add the warm nuts (", "add cream (": what follows is the heat of what goes in, not of the pot. */
 const OF_ADDED =
-  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|held|hot|kept|melted|(?<!\bstop )boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till|on to|up to)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|(?:pour|stir|whisk) in) (?:the )?[a-z]+ \((?:at )?$/i
+  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|held|hot|kept|melted|(?<!\bstop )boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till|on to|up to)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|deglaze with|(?:pour|stir|whisk) in) (?:the )?[a-z]+ \((?:at )?$/i
 
 /** "Almonds and pistachios (80 °C) in" */
 const GOES_IN = /^\s*\) in(?=$|[,;.])/i
@@ -164,6 +164,8 @@ export function warmthTyped(typed: string, recipe: HeatUnit | null): number | nu
 
 /** Whether a sentence leaves the choice between two, or says one thing in two ways that differ: "to 125° for firm ones or 121° for soft", "270F/140C". */
 export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean {
+  const [, one = '', other = ''] = EACH_FOR.exec(sentence) ?? []
+  if (Math.abs(Number(one) - Number(other)) > SAME) return true
   const heats = allHeatsIn(sentence).flatMap((h) => {
     const unit = unitOf(h, recipe)
     return unit ? [{ ...h, celsius: inDegrees(h.low, unit) }] : []
@@ -176,6 +178,8 @@ export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean
   })
 }
 
+/** "122 for soft, 125 for chewy" */
+const EACH_FOR = /\b(\d{3})\b[^\d.;]{0,6} for [^\d.;]{3,20}(\d{3})\b[^\d.;]{0,6} for /i
 /** ◊ °C within which "255°F/124°C" says one thing twice. */
 const SAME = 1.5
 /** ◊ °C by which two figures for one thing may differ where both were rounded. */

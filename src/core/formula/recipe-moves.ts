@@ -167,6 +167,7 @@ const POURS = saidAs(
     /(?:dump|empty) (?:it |the \w+ )?(?:out|on|onto|into) /,
     /spread/,
     /turn (?:it )?on(?:to)? (?:the )?(?:rice paper|wafers?)/,
+    /(?:^|turn (?:it )?)in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared)\b/,
     /turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))/,
     // the bottom of the pot is scraped while it cooks
     /scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\b(?! (?:of the (?:bowl|pan|pot) )?(?:in|on)to\b))/,
@@ -225,6 +226,12 @@ export const inOtherPot = (s: string): boolean =>
   /\b(?:another|second|separate|other|clean|larger|bigger)\s+(?:\w+\s+)?(?:one|pan|pot|saucepan)\b|\bhoney separately\b|^separately\b/i.test(
     s,
   )
+
+/** ◊ Vessels nobody takes for one another. */
+const VESSELS = [/\b(?:skillet|frying[- ]pan)\b/i, /\b(?:kettle|cauldron|saucepan|pot)\b/i]
+/** Whether a sentence speaks of another vessel than sentence `first` does. */
+export const inOtherVessel = (s: string, first: string): boolean =>
+  VESSELS.some((one) => one.test(first) && !one.test(s) && VESSELS.some((other) => other !== one && other.test(s)))
 
 /** Oven work is not the pot's temperature. */
 export const inOven = (s: string): boolean => OVEN_WORK.test(s)

@@ -18,7 +18,7 @@ import { familyOf, schoolOf } from './recipe-family'
 import { groupsFor } from './recipe-groups'
 import { type HeatUnit, heatIn, ovenUnitOf, recipeUnit, unitOf } from './recipe-heats'
 import { asToasted, ownOf, readLines } from './recipe-lines'
-import { inOtherPot, ONTO_FOAM, pours } from './recipe-moves'
+import { inOtherPot, inOtherVessel, ONTO_FOAM, pours } from './recipe-moves'
 import { fullTyped, mentions, namesOf } from './recipe-names'
 import { LIES_AROUND, placesOf, probablyAt } from './recipe-places'
 import { inPortions } from './recipe-portions'
@@ -111,6 +111,8 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   // what was poured onto whites is not cooked on: what is boiled after that is in another pot
   const foamAt = said.findIndex((s) => SYRUP_IN.test(s) && ONTO_FOAM.test(s))
   const isAfterFoam = (at: number): boolean => foamAt >= 0 && done !== null && at > foamAt && at <= done.at
+  const isElsewhere = (at: number): boolean =>
+    inOtherPot(said[at] ?? '') || inOtherVessel(said[at] ?? '', said[first] ?? '') || isAfterFoam(at)
   const doubts = doubtful(
     lines.flatMap((l) => {
       const at = found.get(l.id)
@@ -118,7 +120,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       const isShared = shared.has(l.id) && !outside.has(l.id)
       const placed = { id: l.id, ingredient: ingredientOf(l), grams: l.grams, shared: isShared }
       if (at === undefined) return []
-      return [{ ...placed, at, elsewhere: inOtherPot(said[at] ?? '') || isAfterFoam(at) }]
+      return [{ ...placed, at, elsewhere: isElsewhere(at) }]
     }),
     { doneAt: done?.at ?? null, hotterAt: done ? hotterBefore(done, said, beside, unit) : null },
   )
@@ -246,7 +248,8 @@ function askedShare(questions: readonly Omit<Question, 'group'>[], lines: readon
 }
 
 /** "Sprinkle the foil with icing sugar" */
-const LIES_UNDER = /^(?:cover|dust|flour|sprinkle)\b.*\bwith\b/i
+const LIES_UNDER =
+  /^(?:cover|dust|flour|sprinkle)\b.*\bwith\b|^(?:arrange|lay|place|put|scatter|spread)\b.*\bon\b.*\b(?:parchment|paper|sheets?|trays?)\b/i
 
 /** What a boil drives off, as a list calls it. */
 const FLEETING =

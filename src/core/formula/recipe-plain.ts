@@ -92,6 +92,13 @@ function told(rows: readonly string[]): readonly string[] {
   return [...rows.slice(0, from), 'Method', ...rows.slice(from).map((row) => (CLOCK.test(row) ? doneThen(row) : row))]
 }
 
+/** "1) Boil the sugar. 2) Add the butter": steps counted in one row, a row each. */
+const IN_ROW = /\s+(?=\d{1,2}\)\s)/
+function stepsApart(line: string): string[] {
+  const steps = line.split(IN_ROW)
+  return steps.length >= FEWEST && steps.every((s, i) => s.startsWith(`${i + 1})`)) ? steps : [line]
+}
+
 /** Stands for a line where a heading ends: what follows stands under it no more. */
 export const ROW_ENDS = ''
 const INDENTED = /^\s{2,}\S/
@@ -109,7 +116,9 @@ export const plainLines = (text: string): readonly string[] =>
           .replace(BARE_POINT, '$10.')
           .replace(COMMA, '$1.$2'),
       ),
-    ).map(spelledOut),
+    )
+      .flatMap(stepsApart)
+      .map(spelledOut),
   )
 
 /** "1/2 cup water*", and beneath it "* Use less on humid days": a note on that. */

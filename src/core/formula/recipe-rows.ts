@@ -251,7 +251,9 @@ export function inOneRow(row: string): string[] {
   const pieces = all.split(NEXT_OR_PLUS)
   const lines =
     (pieces.length > 1 || (heading !== undefined && UNMEASURED.test(all))) && pieces.every(isLine)
-      ? pieces.flatMap((piece) => piece.replace(/\.$/, '').split(UNMEASURED)).map((piece) => `${piece}${use}`)
+      ? pieces
+          .flatMap((piece) => ofEach(piece) ?? piece.replace(/\.$/, '').split(UNMEASURED))
+          .map((piece) => `${piece}${use}`)
       : [rest ?? line]
   // "Honey: 200 g honey"
   const isOwn =

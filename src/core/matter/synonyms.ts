@@ -101,7 +101,9 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'egg-white-powder': ['dried egg white', 'meringue powder', 'egg albumen powder', 'albumen powder', 'dried albumen'],
   'cocoa-22': ['cocoa', 'cocoa powder', 'dutch cocoa'],
   'dark-chocolate-54': ['semisweet chocolate', 'plain chocolate'],
-  'dark-chocolate-70': ['dark chocolate', 'bittersweet chocolate'],
+  'dark-chocolate-70': ['dark chocolate', 'bittersweet chocolate', 'dark couverture'],
+  'milk-chocolate': ['milk couverture'],
+  'white-chocolate': ['white couverture'],
   'unsweetened-chocolate': [
     'baking chocolate',
     'cocoa mass',
