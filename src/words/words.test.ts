@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import {
   analyse,
+  type BoiledFormula,
   boiledIn,
   boilsAgain,
   type CookEvent,
@@ -168,6 +169,30 @@ describe('what becomes of a sweet', () => {
     const conditions = { ...testConditions, humidity }
     const found = verdictsOf(analyse(formula, conditions), conditions, formula).find((v) => v.id === 'humidity')
     expect(found && sayVerdict(found, say).detail).toMatch(said)
+  })
+
+  it('is what it came out as, and what it lies in: no snap to lose, no piece to wrap', () => {
+    const said = (id: string, change: Partial<BoiledFormula>, humidity = 0.7, celsius = 0) => {
+      const plain = demoBoil(id)
+      const formula = { ...plain, target: { ...plain.target, celsius: plain.target.celsius + celsius }, ...change }
+      const conditions = { ...testConditions, humidity }
+      const found = verdictsOf(analyse(formula, conditions), conditions, formula).find((v) => v.id === 'humidity')
+      return found && sayVerdict(found, say).detail
+    }
+    expect(said('coconut-chip-brittle', {})).toMatch(/loses its snap/)
+    expect(said('coconut-chip-brittle', {}, 0.7, -25)).toMatch(/turns soft/)
+    expect(said('smoked-salt-tamarind-caramels', { shape: { kind: 'mould', millilitres: 190 } })).toMatch(/close it/)
+  })
+
+  it('that is spooned out or rolled is neither cut nor poured', () => {
+    const plain = demoBoil('smoked-salt-tamarind-caramels')
+    const said = (formed: 'dropped' | 'rolled') => {
+      const formula = { ...plain, shape: { kind: 'broken' as const, thicknessMm: 12, gramsEach: 15, formed } }
+      const found = verdictsOf(analyse(formula, testConditions), testConditions, formula).find((v) => v.id === 'work')
+      return found && sayVerdict(found, say)
+    }
+    expect(said('dropped')?.text).toMatch(/^Spoon it out within/)
+    expect(said('rolled')?.detail).toMatch(/rolled once/)
   })
 
   test.each([

@@ -44,4 +44,20 @@ describe('what a work wants', () => {
     expect(none?.figures).toMatchObject({ listed: 0 })
     expect(some?.figures).toMatchObject({ listed: 170 })
   })
+
+  it.each([
+    ['Dust with icing sugar.', null],
+    ['Dust.', true],
+    ['Roll in starch and icing sugar.', true],
+    ['Roll in cocoa.', null],
+    ['Toss in the rest of the cornflour mix.', null],
+  ])('is starch and icing sugar to dust with, where it says of nothing else: %s', (method, starch) => {
+    const { dust } = wantsOf(
+      '400 g sugar\n200 g glucose syrup',
+      `Boil sugar and glucose to 150 °C. Pour. Cut. ${method}`,
+    )
+    if (dust?.id !== 'dust') throw new Error('nothing to dust with')
+    expect(dust.figures.grams).toBeGreaterThan(0)
+    expect(dust.figures.starch).toBe(starch && dust.figures.grams / 2)
+  })
 })

@@ -23,7 +23,8 @@ import { tabledFrom } from './tabled'
 import { chocolateOf, heatRangeOf, windowOf } from './windows'
 
 export interface WantFigures {
-  dust: { readonly grams: Grams; readonly starch: Grams }
+  /** `starch`: how much of it; null where the formula says itself what it is dusted with. */
+  dust: { readonly grams: Grams; readonly starch: Grams | null }
   /** `listed`: chocolate the formula has for it. */
   coat: { readonly grams: Grams; readonly staysOn: Grams; readonly listed: Grams }
   temper: {
@@ -72,6 +73,12 @@ function chocolateIn(formula: FormulaDocument, grams: GramsByLine, kind: Chocola
   return { grams: all, fat: all > 0 ? fat / all : chocolates[kind].fat }
 }
 
+const STARCH = /\b(?:corn ?flour|(?:corn ?)?starch)\b/i
+const SUGAR = /\bsugar\b/i
+const OTHER_DUST = /\b(?:cocoa|coconut|mix(?:ture)?|nuts)\b/i
+/** Whether a sentence says itself what is dusted with: "in icing sugar". Of starch and sugar it leaves open how much of either. */
+const isDustSaid = (say: string): boolean => STARCH.test(say) !== SUGAR.test(say) || OTHER_DUST.test(say)
+
 /** What the work of a step wants; null where it wants nothing but hands. */
 export function wantOf(step: Step, { formula, analysis, plan, conditions }: WantContext): Want | null {
   const work = step.handwork
@@ -80,7 +87,8 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
     case 'dust': {
       if (!piece) return null
       const grams = dustGrams(plan.pieces, piece.areaCm2)
-      return { id: 'dust', figures: { grams: inGrams(grams), starch: inGrams(grams / 2) } }
+      const isOwn = formula.lines.some((l) => l.group === step.adds) || isDustSaid(step.say)
+      return { id: 'dust', figures: { grams: inGrams(grams), starch: isOwn ? null : inGrams(grams / 2) } }
     }
     case 'coat': {
       if (!piece) return null

@@ -50,6 +50,19 @@ describe('allergens', () => {
   })
 })
 
+describe('a syrup that joins another pot', () => {
+  it('is no sweet that is bitten, wrapped or cut; a layer is', () => {
+    const ofPart = (id: string, part: string) => {
+      const whole = demoFormulas[id] as FormulaDocument
+      const piece = piecesOf(whole).find((p) => p.part === part)?.formula
+      if (!piece || !isBoiled(piece)) throw new Error(`nothing is boiled in ${part}`)
+      return verdictsOf(analyse(piece, testConditions), testConditions, whole, part).map((v) => v.id)
+    }
+    expect(ofPart('bay-leaf-honey-nougat', 'honey')).toEqual(['water', 'grain', 'fits', 'allergens'])
+    expect(ofPart('rye-shortcake-bars', 'filling')).toContain('bite')
+  })
+})
+
 /** What is expected of the ordinary formula of a family, as a confectioner would say it before it is computed. */
 interface Row {
   /** In a room at 30, 63 and 85 %. */

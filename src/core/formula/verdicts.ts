@@ -11,8 +11,9 @@ import { type Keeping, keepingIn } from '../physics/humidity'
 import type { GrainRisk } from '../physics/solubility'
 import { type CelsiusStep, type Grams, inGrams, inSeconds, type Seconds } from '../quantity/figures'
 import type { Analysis, Conditions } from './analyse'
-import type { FormulaDocument, GramsByLine, PartState, Shape } from './document'
+import { type FormulaDocument, type GramsByLine, isBoiled, type PartState, type Shape } from './document'
 import { ganacheHolds } from './ganache'
+import { type ShapedBy, shapedBy } from './layout-formed'
 import { allergensIn } from './mixes'
 import { finishedMix, traceSteps } from './trace'
 
@@ -35,10 +36,13 @@ export interface VerdictFigures {
     readonly room: number
     readonly keeping: Keeping
     readonly family: FamilyId
+    /** Whether it is a glass, and whether it stands in jars. */
+    readonly glassy: boolean
+    readonly inJars: boolean
   }
   fits: { readonly fill: number; readonly peakLitres: number; readonly potLitres: number; readonly pot: string }
   /** `until`: how long it can be poured or spread; `scores`: how long a glass takes a score, null for a chew, which is cut. */
-  work: { readonly work: Work; readonly fills: boolean; readonly until: Seconds; readonly scores: Seconds | null }
+  work: { readonly work: Work; readonly by: ShapedBy; readonly until: Seconds; readonly scores: Seconds | null }
   allergens: { readonly allergens: readonly Allergen[] }
   weight: { readonly out: Grams; readonly parts: number }
   'part-waits': {
@@ -98,6 +102,9 @@ const grain = (a: Analysis): VerdictOn<'grain'> => ({
   figures: { risk: a.grain, doctors: a.doctors },
 })
 
+/** ◊ A mould that holds so much, ml, is a jar. */
+const JAR_ML = 60
+
 const humidity = (a: Analysis, c: Conditions): VerdictOn<'humidity'> => ({
   id: 'humidity',
   tone: keepingIn(a.keeps, c.humidity) === 'steady' ? 'good' : 'mind',
@@ -107,6 +114,8 @@ const humidity = (a: Analysis, c: Conditions): VerdictOn<'humidity'> => ({
     room: c.humidity,
     keeping: keepingIn(a.keeps, c.humidity),
     family: a.family,
+    glassy: a.bite.aboveGlass < 0,
+    inJars: a.shape.kind === 'mould' && a.shape.millilitres >= JAR_ML,
   },
 })
 
@@ -140,7 +149,7 @@ const work = (a: Analysis, c: Conditions): VerdictOn<'work'> => {
     tone: hurries ? 'mind' : 'good',
     figures: {
       work: a.work,
-      fills: fillsMoulds(a),
+      by: shapedBy(a.shape),
       until: inSeconds(minutes * 60),
       scores: a.keeps.driesBelow > 0 ? null : inSeconds(onTray.scores * 60),
     },
@@ -157,11 +166,22 @@ const judges = [bite, water, grain, humidity, fits, work]
 /** Chocolate is no syrup: it has no water to lose and no sugar to grain. */
 const ofChocolate = [fits, work]
 
-/** What this boil of the formula `whole` will be. Allergens are those of the whole sweet: nobody eats a part of it. */
-export const verdictsOf = (analysis: Analysis, conditions: Conditions, whole: FormulaDocument): Verdict[] => [
-  ...(analysis.work === 'tempered' ? ofChocolate : judges).map((judge) => judge(analysis, conditions)),
-  allergenVerdict(allergensIn(whole)),
-]
+/** A syrup that is poured into what another pot boils is no sweet: nobody bites, wraps or cuts it. */
+const ofJoining = [water, grain, fits]
+
+/**
+ * What this boil of the formula `whole`, or of its `part`, will be. Allergens are those of the whole sweet: nobody eats a part of it.
+ */
+export function verdictsOf(
+  analysis: Analysis,
+  conditions: Conditions,
+  whole: FormulaDocument,
+  part: string | null = null,
+): Verdict[] {
+  const joins = part !== null && isBoiled(whole) && whole.steps.some((s) => s.joins === part)
+  const asked = analysis.work === 'tempered' ? ofChocolate : joins ? ofJoining : judges
+  return [...asked.map((judge) => judge(analysis, conditions)), allergenVerdict(allergensIn(whole))]
+}
 
 function ganacheVerdict(formula: FormulaDocument): Verdict[] {
   const holds = ganacheHolds(formula)

@@ -56,7 +56,7 @@ export function sizeBatch(
       return {
         ...piece,
         boiled: { formula: piece.formula, analysis },
-        verdicts: verdictsOf(analysis, conditions, formula),
+        verdicts: verdictsOf(analysis, conditions, formula, piece.part),
       }
     })
     return { plan, pieces }

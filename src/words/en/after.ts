@@ -184,7 +184,7 @@ const eatenBy: Readonly<Record<WrapBy['spoils'], string>> = {
 
 const wants: Sayings<WantFigures, string> = {
   dust: ({ grams, starch }, say) =>
-    `${say.weight(grams)} to dust with: ${say.weight(starch)} starch, the rest icing sugar.`,
+    `${say.weight(grams)} to dust with${starch === null ? '' : `: ${say.weight(starch)} starch, the rest icing sugar`}.`,
   coat: ({ grams, staysOn, listed }, say) =>
     listed > 0
       ? `${say.weight(listed)} is in the list. All round they take ${say.weight(staysOn)}, out of ${say.weight(grams)} to dip in${listed < staysOn ? ': it does for a side, or for some of them' : ''}.`

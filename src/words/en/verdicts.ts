@@ -21,6 +21,19 @@ type Going = Readonly<Record<'sticky' | 'dries', string>>
 
 const anyGoing: Going = { sticky: 'it takes up water, wrap it within the hour', dries: 'it dries out, wrap it' }
 
+/** What stands in jars, whatever it is. */
+const inJarsGoing: Going = {
+  sticky: 'left open it takes up water and thins, close it once it is cold',
+  dries: 'left open it gets a skin, close it once it is cold',
+}
+
+/** What is crisp in its kind, and came out as a chew. */
+const chewyGoing: Going = {
+  sticky: 'it takes up water and turns soft, into a tight tin within the hour',
+  dries: 'it only gets harder',
+}
+const CRISP: readonly FamilyId[] = ['toffee', 'brittle', 'honeycomb']
+
 /** What the room does to a family, and what is done about it. What is a glass has nothing to lose. */
 const goings: Readonly<Partial<Record<FamilyId, Going>>> = {
   'hard-candy': {
@@ -31,10 +44,7 @@ const goings: Readonly<Partial<Record<FamilyId, Going>>> = {
     sticky: 'it takes up water and runs, wrap each piece within the hour',
     dries: 'it gets a hard skin, wrap each piece',
   },
-  'caramel-sauce': {
-    sticky: 'left open it takes up water and thins, close it once it is cold',
-    dries: 'left open it gets a skin, close it once it is cold',
-  },
+  'caramel-sauce': inJarsGoing,
   'condensed-milk': {
     sticky: 'it takes up water and turns sticky, wrap or cover it',
     dries: 'it gets a crust, wrap or cover it',
@@ -69,6 +79,10 @@ const goings: Readonly<Partial<Record<FamilyId, Going>>> = {
   },
 }
 
+type HumidityFigures = VerdictFigures['humidity']
+const goingOf = ({ family, glassy, inJars }: HumidityFigures): Going =>
+  inJars ? inJarsGoing : !glassy && CRISP.includes(family) ? chewyGoing : (goings[family] ?? anyGoing)
+
 const untilScored = (scores: number | null): string =>
   scores === null
     ? 'it is cut once its middle is as cool as the room'
@@ -78,14 +92,26 @@ const untilScored = (scores: number | null): string =>
 
 type WorkFigures = VerdictFigures['work']
 
+const KEEPS_HEAT = 'it keeps its heat in the pot; back over low heat if it thickens'
+/** How what is poured becomes pieces: what is done in time, and what is to be known of it. */
+const pouredBy: Readonly<Record<WorkFigures['by'], { does: string; detail: (f: WorkFigures) => string }>> = {
+  cut: { does: 'Pour', detail: ({ scores }) => untilScored(scores) },
+  broken: { does: 'Pour', detail: ({ scores }) => untilScored(scores) },
+  mould: { does: 'Fill moulds or jars', detail: () => KEEPS_HEAT },
+  dropped: { does: 'Spoon it out', detail: () => KEEPS_HEAT },
+  rolled: { does: 'Turn it out', detail: () => 'it is rolled once it is cool enough to handle' },
+}
+
 /** What each family's own work asks of time. */
 const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures) => Said>> = {
-  poured: ({ fills, until, scores }) => ({
-    text: !Number.isFinite(until)
-      ? 'No hurry to pour it'
-      : `${fills ? 'Fill moulds or jars' : 'Pour'} within ${aboutSpan(until)}`,
-    detail: fills ? 'it keeps its heat in the pot; back over low heat if it thickens' : untilScored(scores),
-  }),
+  poured: (figures) => {
+    const { does, detail } = pouredBy[figures.by]
+    const { until } = figures
+    return {
+      text: Number.isFinite(until) ? `${does} within ${aboutSpan(until)}` : 'No hurry to pour it',
+      detail: detail(figures),
+    }
+  },
   spread: ({ until, scores }) => ({
     text: Number.isFinite(until) ? `Spread within ${aboutSpan(until)}` : 'No hurry to spread it',
     detail: untilScored(scores),
@@ -103,7 +129,10 @@ const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures) => Said>> = {
     text: 'Stir until it just dulls, then out with it at once',
     detail: 'it sets while it is stirred: have its tin or sheet ready',
   }),
-  whipped: () => ({ text: 'Whip it first, then pour', detail: 'it is worked in the bowl, not on the tray' }),
+  whipped: ({ by }) => ({
+    text: by === 'dropped' ? 'Whip it until it holds a shape, then drop it' : 'Whip it first, then pour',
+    detail: 'it is worked in the bowl, not on the tray',
+  }),
   tempered: () => ({
     text: 'Seed it, then work it while it holds',
     detail: 'a smear on paper tells: firm and glossy in 3 to 5 min',
@@ -129,10 +158,13 @@ const sayings: Sayings<VerdictFigures> = {
     text: grains[risk],
     detail: `doctors are ${formatPercent(doctors)} of the sweeteners`,
   }),
-  humidity: ({ stickyAbove, driesBelow, room, keeping, family }) => ({
-    text: `Sticky above ${formatPercent(stickyAbove)} humidity, ${driesBelow > 0 ? `dries below ${formatPercent(driesBelow)}` : 'never too dry'}`,
-    detail: `the room is at ${formatPercent(room)}: ${keeping === 'steady' ? 'it keeps as it is' : (goings[family] ?? anyGoing)[keeping]}`,
-  }),
+  humidity: (figures) => {
+    const { stickyAbove, driesBelow, room, keeping } = figures
+    return {
+      text: `Sticky above ${formatPercent(stickyAbove)} humidity, ${driesBelow > 0 ? `dries below ${formatPercent(driesBelow)}` : 'never too dry'}`,
+      detail: `the room is at ${formatPercent(room)}: ${keeping === 'steady' ? 'it keeps as it is' : goingOf(figures)[keeping]}`,
+    }
+  },
   ganache: ({ fat, water, splits }) => ({
     text: splits ? 'A ganache that splits easily' : 'A ganache that holds',
     detail: `${formatPercent(fat)} fat, ${formatPercent(water)} water${splits ? ': more cream, or a spoon of it warm once it breaks' : ''}`,
