@@ -1,5 +1,6 @@
 /** When a pot off the heat will have cooled: each reading above the room halves in the same time as the one before. */
 
+import { AS_COLD } from '../finish/course'
 import { type Mix, massOf } from '../matter/mix'
 import { openFace } from '../physics/conduction'
 import { heatCapacity } from '../physics/heat'
@@ -61,10 +62,14 @@ export function coolingOf(
     : { last, tau: bookTau(mix, pot, last.celsius, bath), share: DOUBT.byBook }
 }
 
-/** Foresees the cooling to `toC` from the readings since it came off; null with nothing to go on or for a warmer room. */
-export function coolingTo(toC: number, readings: readonly Reading[], context: CoolingContext): Cooling | null {
-  const { now, roomC } = context
+/**
+ * Foresees the cooling to `wantedC` from the readings since it came off, or to as cold as the room makes it; null with nothing to go on, or where
+ * cold water has to get it below the room.
+ */
+export function coolingTo(wantedC: number, readings: readonly Reading[], context: CoolingContext): Cooling | null {
+  const { now, roomC, bath } = context
   const cooling = coolingOf(readings, context)
+  const toC = bath ? wantedC : Math.max(wantedC, roomC + AS_COLD)
   if (!cooling || toC <= roomC) return null
   const { last, tau, share } = cooling
   const seconds = Math.max(0, tau * Math.log((last.celsius - roomC) / (toC - roomC)) - (now - last.at))

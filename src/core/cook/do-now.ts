@@ -49,6 +49,8 @@ export interface Moment {
   readonly unread?: boolean
   /** Without a probe: a drop since the last step says that the heat it waits for is reached. */
   readonly dropped?: boolean
+  /** What is only boiled for a time on the way to its target is at that target already. */
+  readonly there?: boolean
   /** Until it has cooled to the next step's temperature. */
   readonly cooling?: DoNow['due']
   /** When the next step's handwork can be done, s on the cook's clock, and how much of a foreseen time may be wrong. */
@@ -94,7 +96,7 @@ function untilDue({ when }: Step, state: CookState, m: Moment): DoNow['due'] {
     case 'ready':
       return exactly(0)
     case 'after':
-      return exactly(Math.max(0, state.lastDoneAt + when.seconds - m.now))
+      return exactly(m.there ? 0 : Math.max(0, state.lastDoneAt + when.seconds - m.now))
     case 'falls':
       if (m.celsius !== null && m.celsius <= when.celsius) return exactly(0)
       return m.cooling ?? null

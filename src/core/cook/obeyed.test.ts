@@ -149,6 +149,18 @@ describe('obeyed', () => {
       'butter browned by the clock has lost its water when the sugar goes in',
       'Toffee\n\n2 c (452 g) butter\n2 c (400 g) sugar\n1/4 c water\n1 T corn syrup\n1 t salt\n\nBrown the butter in a heavy pot till nutty, 6 min. Whisk in sugar, water, corn syrup, salt. Cook over med-high, stirring in figure eights, to 300F – it will take about 12 min. Pour onto a sheet.',
     ],
+    [
+      'what is boiled for a time comes off sooner where it is there sooner',
+      'Butter sauce\n\n115 g butter\n200 g brown sugar\n240 g cream\n\nMelt the butter with the sugar. Whisk in the cream. Cook for 10 minutes. Test the heat: cook to 106 °C. Cool 5 minutes. Pour into jars.',
+    ],
+    [
+      'what is to cool further than the room lets it is cold once it is as cold as the room',
+      'Maple fudge\n\n1 kg maple syrup\n\nBoil the syrup to 113 °C. Take off the heat. Leave to cool to 19 °C. Beat until it dulls. Pour into a tin.',
+    ],
+    [
+      'a pot that was empty is filled before it is waited for',
+      'Fruit drops\n\n600 g sugar\n240 g water\n60 g glucose syrup\n\nBlanch a fruit: bring to boil, drain. Bring sugar, water and glucose syrup to a simmer and cook 8 minutes (110 °C). Cook to 150 °C. Pour into moulds.',
+    ],
   ])('%s', (_, text) => {
     const { formula } = readRecipe(text, pantryOf())
     if (!isBoiled(formula)) throw new Error('not boiled')

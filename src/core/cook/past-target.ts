@@ -19,7 +19,7 @@ export interface PastTarget {
 const SETTLES = 60
 
 /** Whether its target is what it is cooked to now: it is next, or only times are waited for on the way and nothing goes in, as in "boil for 15 minutes". */
-function isOnItsWay({ formula, state }: Cook, now: number): boolean {
+export function isOnItsWay({ formula, state }: Cook, now: number): boolean {
   const left = formula.steps.slice(state.next)
   const pull = left.findIndex((s) => s.when.on === 'target')
   const isTimed = left

@@ -3,7 +3,7 @@
 import { type Bite, biteOf } from '../craft/bite'
 import { isGrained } from '../craft/families'
 import { type StageFacts, stageOf, stagesOf } from '../craft/stages'
-import { whenDownTo } from '../finish/course'
+import { whenCooled } from '../finish/course'
 import type { FinishAssessment } from '../finish/finish'
 import type { Step } from '../formula/document'
 import { type Mix, withWater } from '../matter/mix'
@@ -15,6 +15,7 @@ import { byTheDegree, type DoNow, doNow, saw } from './do-now'
 import { DROP_SD } from './evidence'
 import { type Forecast, forecast } from './forecast'
 import { type CookAct, emptiedAt, fedAt, standsInWater } from './log'
+import { isOnItsWay } from './past-target'
 import type { Reading } from './readings'
 import { EIGHTY } from './scatter'
 import { type Track, trackCook, trackFacts } from './track'
@@ -83,6 +84,13 @@ function heatAhead(cook: Cook): number {
   return ahead >= 0 && isSame ? ahead : state.next
 }
 
+/** Whether what a time is waited for on the way to the target has come to it sooner. */
+function isAtTarget(cook: Cook, celsius: number, now: number): boolean {
+  const pull = cook.formula.steps.findIndex((s) => s.when.on === 'target')
+  const targetC = pull > cook.state.next && isOnItsWay(cook, now) ? stepTemperature(cook, pull) : null
+  return targetC !== null && celsius >= targetC
+}
+
 /** ◊ s for which a typed temperature tells where the syrup is. */
 const TELLS = 180
 /** ◊ A temperature that is only reckoned, and may be this far off, °C, is not shown as one. */
@@ -144,6 +152,7 @@ export function potNow(
       boilC,
       forecast: f,
       unread: byHand && !isRead(cook, now),
+      there: !byHand && best !== null && isAtTarget(cook, best, now),
       dropped: byHand && nextC !== null && mix !== null && droppedThere(cook, mix, nextC),
       cooling,
       window,
@@ -174,7 +183,7 @@ function waterToldBy(mix: Mix, celsius: number, pressurePa: number): number | nu
 /** When what lies or is whipped will be down to the heat the next step waits for; null where it waits for none. */
 function coolingAway({ mass, celsius }: FinishAssessment, next: Step | undefined, now: number): Cooling | null {
   if (next?.when.on !== 'falls') return null
-  const seconds = Math.max(0, whenDownTo(mass.course, next.when.celsius) - now)
+  const seconds = Math.max(0, whenCooled(mass.course, next.when.celsius) - now)
   const spread = EIGHTY * mass.doubt
   return { nowC: celsius, seconds, low: Math.max(0, seconds * (1 - spread)), high: seconds * (1 + spread) }
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { cookBoil } from '@/demo/maker'
+import { AS_COLD } from '../finish/course'
 import { type Analysis, analyse } from '../formula/analyse'
 import { gramsAsWritten } from '../formula/document'
 import { traceSteps } from '../formula/trace'
@@ -131,8 +132,11 @@ describe('cooling', () => {
     expect((seen?.high ?? 0) - (seen?.low ?? 0)).toBeGreaterThan(seen?.seconds ?? 0)
   })
 
-  it('never promises what the room does not allow', () => {
-    expect(coolingTo(20, [{ at: 0, celsius: 114 }], context(5))).toBeNull()
+  it('never promises what the room does not allow: it is cold once it is as cold as the room', () => {
+    const at114 = [{ at: 0, celsius: 114 }]
+    expect(coolingTo(20, at114, context(5))).toEqual(coolingTo(context(5).roomC + AS_COLD, at114, context(5)))
+    // cold water may get it there, and only the probe can tell
+    expect(coolingTo(20, at114, { ...context(5), bath: true })).toBeNull()
     expect(coolingTo(46, [], context(5))).toBeNull()
   })
 

@@ -44,6 +44,13 @@ export function whenDownTo(course: Course, celsius: number): number {
   return Number.POSITIVE_INFINITY
 }
 
+/** ◊ °C: so near to what it lies in it is as good as cold. */
+export const AS_COLD = 1.5
+
+/** When it has cooled to `celsius`, s on the cook's clock, or as far as it ever does: nobody waits for 20° in a room of 23°. */
+export const whenCooled = (course: Course, celsius: number): number =>
+  whenDownTo(course, Math.max(celsius, (course.middle.at(-1) ?? celsius) + AS_COLD))
+
 /** °C a minute it falls at `at`. */
 export const fallsAt = (course: Course, at: number): number => celsiusAt(course, at - 30) - celsiusAt(course, at + 30)
 

@@ -6,7 +6,7 @@ import type { Analysis, Conditions } from '../formula/analyse'
 import { type FormulaDocument, gramsAsWritten, type Step } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { glassTransition } from '../physics/glass'
-import { type Course, whenDownTo } from './course'
+import { type Course, whenCooled } from './course'
 import { depthFor, laidAir } from './mass'
 import { ropeFrom } from './pulled'
 import { type PouredSlab, pouredSlab, type Stay, slabCourse } from './slab'
@@ -93,7 +93,7 @@ function heldBy({ handwork, when }: Step): { readonly celsius: number; readonly 
 
 function ownMoment({ when }: Step, course: Course, now: number, { opens }: Span): number {
   if (when.on === 'after') return now + when.seconds
-  if (when.on === 'falls') return whenDownTo(course, when.celsius)
+  if (when.on === 'falls') return whenCooled(course, when.celsius)
   return when.on === 'window' ? opens : now
 }
 

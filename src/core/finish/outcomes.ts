@@ -6,7 +6,7 @@ import type { HandworkKind } from '../craft/handwork'
 import type { Step } from '../formula/document'
 import { glassTransition } from '../physics/glass'
 import { type Celsius, inCelsius } from '../quantity/figures'
-import { type Course, celsiusAt, whenDownTo } from './course'
+import { type Course, celsiusAt, whenCooled } from './course'
 import type { Mass } from './mass'
 import { heatRangeOf, windowOf } from './windows'
 
@@ -33,7 +33,7 @@ const SLACK = 20
 function dueAt({ when }: Step, before: number, course: Course): number | null {
   if (when.on === 'ready') return before
   if (when.on === 'after') return before + when.seconds
-  return when.on === 'falls' ? whenDownTo(course, when.celsius) : null
+  return when.on === 'falls' ? whenCooled(course, when.celsius) : null
 }
 
 /** Works done so far that have a window in this family, in order. */

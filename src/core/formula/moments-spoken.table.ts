@@ -460,4 +460,18 @@ export const spokenMoments: readonly Moment[] = [
       /^ready → out: Turn in/,
     ],
   ],
+  [
+    'what it should have done by then is how its time ends',
+    '115 g butter\n200 g brown sugar\n240 g cream\n5 g salt',
+    'Melt the butter. Add the sugar. Whisk in the cream, bring back to a simmer, and cook for about 10 mins. It should have thickened and coat the back of a spoon (about 105-107°C). Add the salt.',
+    106,
+    [
+      /^ready \+ butter 115: Melt/,
+      /^ready \+ light-brown-sugar 200: Add/,
+      /^ready \+ cream-36 240: Whisk/,
+      /^target: Cook for about 10 mins; it should have thickened/,
+      /^ready \+ salt 5: Add/,
+      /^ready → out: Pour it out/,
+    ],
+  ],
 ]

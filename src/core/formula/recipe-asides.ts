@@ -33,7 +33,8 @@ const MEASURED_BY = /^use (?:an? |your )?(?:\w+ )?thermometer$/i
 /** "Test in cold water: it should crack" */
 const TESTED_IN = /^test\b.*\bwater\b/i
 /** "A soft ball should form": what the test shows. */
-const SHOWN_BY_TEST = /^(?:an? (?:soft|firm|hard)[- ]ball|it) should (?:be|form|hold|make|snap)\b(?!.*\d)/i
+const SHOWN_BY_TEST =
+  /^(?:it|the \w+) should (?:now )?have (?:thickened|darkened|reduced|turned|coloured|colored)\b|^(?:an? (?:soft|firm|hard)[- ]ball|it) should (?:be|form|hold|make|snap)\b(?!.*\d)/i
 /** "To test if the fudge is ready, drop a little into cold water" */
 const TO_TEST = /^to (?:check|see|test) (?:if|that|whether)\b/i
 /** "You can also check with a sugar thermometer (113-115)" */

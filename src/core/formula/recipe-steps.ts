@@ -155,6 +155,8 @@ export function stepsFrom(told: Told): Step[] {
     const off = before.findLastIndex(turnsOff)
     return off >= 0 && !before.slice(off).some(putsBack)
   }
+  /** Whether nothing is in the pot before sentence `i`. */
+  const isEmpty = (i: number): boolean => ![...told.groupAt.keys()].some((at) => at < i)
   let dial = MEDIUM
   /** It stands over a low flame only until it is dissolved: nobody boils it there. */
   let dissolves = false
@@ -193,7 +195,7 @@ export function stepsFrom(told: Told): Step[] {
     const putIn: Step | null =
       adds &&
       (pulls ||
-        (when.on !== 'ready' && (i === lit || cooksFor(text) || ADDS_FIRST.test(text))) ||
+        (when.on !== 'ready' && (i === lit || isEmpty(i) || cooksFor(text) || ADDS_FIRST.test(text))) ||
         (when.on === 'after' && !WAITS_FIRST.test(text) && !actsLast(text)))
         ? {
             id: idFor(`${label(text)} in`, taken),
