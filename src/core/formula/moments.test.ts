@@ -10,6 +10,7 @@ import { notedMoments } from './moments-notes.table'
 import { pastedMoments } from './moments-pasted.table'
 import { shortMoments } from './moments-short.table'
 import { spokenMoments } from './moments-spoken.table'
+import { strangersMoments } from './moments-strangers.table'
 import { readRecipe } from './recipe'
 
 const pantry = pantryOf()
@@ -37,6 +38,7 @@ describe('a method', () => {
     ...pastedMoments,
     ...chainedMoments,
     ...spokenMoments,
+    ...strangersMoments,
   ])('%s', (_, list, method, celsius, wanted) => {
     const { formula, steps, places } = read(list, method)
     expect(steps).toHaveLength(wanted.length)

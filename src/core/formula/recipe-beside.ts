@@ -140,8 +140,12 @@ const PHASE = /^(?:meanwhile,? )?(?:gently )?(?:warm|heat|melt) (?:the )?(\w{3,}
 const OVER_WATER =
   /^(?:put|place|set|stand|warm|heat|melt) (?:the )?(\w{3,}) in an? (?:\w+ )?bowl (?:set )?over\b.{0,30}\bwater\b/i
 
+/** "Add the milk powder" adds no milk. */
+const OTHER_DAIRY = /\b(?:milk|butter|cream) (?:chocolate|powder|solids)\b|\bcream of tartar\b/gi
+
 /** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
-function goesInAt(said: readonly string[], at: number): number {
+function goesInAt(written: readonly string[], at: number): number {
+  const said = written.map((s) => s.replace(OTHER_DAIRY, ' '))
   const sentence = said[at] ?? ''
   if (DUST_MIX.test(sentence)) return said.findIndex((s, i) => i > at && DUSTS.test(s) && !isGotReady(s))
   const pops = POPS.test(sentence) || (OILS.test(sentence) && POPS.test(said[at + 1] ?? ''))

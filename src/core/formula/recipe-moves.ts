@@ -38,6 +38,7 @@ const READIES = saidAs(
     /(?:sift|sieve)(?! (?:in|into|off|on|over)\b| (?:\w+ ){1,3}over\b)/,
     /arrange(?!.*\b(?:spoon|pour)\b)/,
     /chop/,
+    /divide (?!the (?:caramel|fudge|mass|mixture|toffee)\b).*\b(?:between|among|over) (?:\w+ ){0,3}(?:\w+ )?(?:pans?|sheets?|tins?|trays?)/,
     /crush(?=.*\b(?:almonds|biscuits?|candy canes?|cardamom|cookies|crackers|graham|nuts|peppermints?|pretzels)\b)/,
     /grind/,
     /halve/,

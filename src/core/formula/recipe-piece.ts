@@ -249,11 +249,11 @@ function askedShare(questions: readonly Omit<Question, 'group'>[], lines: readon
 
 /** "Sprinkle the foil with icing sugar" */
 const LIES_UNDER =
-  /^(?:cover|dust|flour|sprinkle)\b.*\bwith\b|^(?:arrange|lay|place|put|scatter|spread)\b.*\bon\b.*\b(?:parchment|paper|sheets?|trays?)\b/i
+  /^(?:cover|dust|flour|sprinkle)\b.*\bwith\b|^(?:arrange|divide|lay|place|put|scatter|spread)\b.*\b(?:among|between|on|over)\b.*\b(?:parchment|pans|paper|sheets?|trays?)\b/i
 
 /** What a boil drives off, as a list calls it. */
 const FLEETING =
-  /\b(?:aroma|bourbon|brandy|colou?r(?:ing)?|essence|extract|flavou?r(?:ing)?|gin|liqueur|rum|vodka|whisk(?:e)?y)\b/i
+  /\b(?:aroma|bourbon|brandy|colou?r(?:ing)?|essence|extract|flavou?r(?:ing)?|gin|liqueur|rum|vanilla(?! (?:beans?|pods?))|vodka|whisk(?:e)?y)\b/i
 
 /** What a sweet is dusted with. */
 const DUST = /^(?:icing-sugar|cornflour)|starch/

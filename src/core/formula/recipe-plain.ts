@@ -92,11 +92,13 @@ function told(rows: readonly string[]): readonly string[] {
   return [...rows.slice(0, from), 'Method', ...rows.slice(from).map((row) => (CLOCK.test(row) ? doneThen(row) : row))]
 }
 
-/** "1) Boil the sugar. 2) Add the butter": steps counted in one row, a row each. */
-const IN_ROW = /\s+(?=\d{1,2}\)\s)/
+/** "1) Boil the sugar. 2) Add the butter", "1. boil it, 2. pour": steps counted in one row, a row each. */
+const IN_ROW = /\s+(?=\d{1,2}\)\s+\p{L})|,\s+(?=\d{1,2}\.\s+\p{L})/u
+const BEGINS_COUNT = /^(\d{1,2})[.)]\s/
 function stepsApart(line: string): string[] {
   const steps = line.split(IN_ROW)
-  return steps.length >= FEWEST && steps.every((s, i) => s.startsWith(`${i + 1})`)) ? steps : [line]
+  const isCounted = steps.every((s, i) => Number(BEGINS_COUNT.exec(s)?.[1]) === i + 1)
+  return steps.length >= FEWEST && isCounted ? steps : [line]
 }
 
 /** Stands for a line where a heading ends: what follows stands under it no more. */

@@ -5,7 +5,7 @@ import { ENDS_WITH_AMOUNT, isAmountOf } from './recipe-rows'
 
 /** "All g.", "Weights in kg", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
 const IN_UNIT =
-  /^\(?(?:(?:all )?(?:(?:amounts?|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\s*[/|(,:–-]\s*)(g|grams|kg|%|per ?cent)(?: unless (?:otherwise )?(?:marked|noted|said|stated)(?: otherwise)?)?\)?\.?$/i
+  /^\(?(?:(?:all )?(?:(?:amounts?|figures|numbers|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\s*[/|(,:–-]\s*)(g|grams|kg|%|per ?cent)(?: unless (?:otherwise )?(?:marked|noted|said|stated)(?: otherwise)?)?\)?\.?$/i
 /** "All weights in grams. Roast the nuts …": it stands before the method, and is none of it. */
 const BEGINS_IN_UNIT =
   /^((?:(?:all )?(?:amounts?|weights?|quantities) (?:are )?in|all(?: in)?) (?:g|grams|kg)\.)\s+(?=\S)/i
