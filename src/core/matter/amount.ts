@@ -35,7 +35,7 @@ const sizes: Readonly<Record<string, number>> = {
   generous: 1.1,
 }
 const PACK =
-  'tins?|cans?|packets?|packages?|pkts?|sachets?|envelopes?|jars?|bags?|bars?|boxes|box|bottles?|tubs?|cartons?|sticks?|sheets?|blocks?|pots?'
+  'tins?|cans?|packs?|packets?|packages?|pkts?|pkgs?|squares?|sachets?|envelopes?|jars?|bags?|bars?|boxes|box|bottles?|tubs?|cartons?|sticks?|sheets?|blocks?|pots?'
 const PACKED = new RegExp(`^(?:${PACK})\\b\\.?\\s*(?:of\\s+)?`, 'i')
 
 export interface Measure {
@@ -194,14 +194,16 @@ interface Brackets {
 }
 
 /** A stroke between figures is a fraction; between amounts it parts them. */
-const PARTS = /\s*(?:[;,=]|(?<!\d)\/|\/(?!\d))\s*|\sor\s/i
+const PARTS = /\s*(?:[;,=]|(?<!\d)\/|\/(?!\d)|(?<=[a-z]\.?)\/(?=\d))\s*|\sor\s/i
+/** "(that is 1200 g)" */
+const THAT_IS = /^(?:that is|that['’]s|i\.?e\.?|equals|which is)[, ]+/i
 
 export function takeBrackets(text: string, house: readonly HouseUnit[]): Brackets {
   const said: Lead[] = []
   const notes: string[] = []
   let each: Measure | null = null
   const out = text.replace(/[([]([^)\]]*)[)\]]/g, (_all, inside: string) => {
-    for (const part of inside.split(PARTS).map((p) => p.trim())) {
+    for (const part of inside.split(PARTS).map((p) => p.trim().replace(THAT_IS, ''))) {
       const measure = measureAt(part, house)
       const lead = measure && summed({ amount: amountOf(measure), rest: measure.rest, measure }, house)
       const isOne =
@@ -218,6 +220,13 @@ export function takeBrackets(text: string, house: readonly HouseUnit[]): Bracket
     return ' ( ) '
   })
   return { text: out.replace(/\s+/g, ' ').trim(), said, notes, each }
+}
+
+/** The amount of a line that only has it in brackets, a weight before any other; null where none stands there. */
+export function bracketed({ said }: Brackets): Amount | null {
+  const first = said.find((s) => s.measure.unit?.kind === 'mass') ?? said[0]
+  if (!first) return null
+  return also(first.amount, besides(said.filter((s) => s !== first).map((s) => s.amount)))
 }
 
 /** Where brackets stood. */

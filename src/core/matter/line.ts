@@ -3,6 +3,7 @@ import type { PlainFindingOf } from '../finding'
 import { parseNumber, type Range } from '../quantity/number'
 import {
   type Amount,
+  bracketed,
   type HouseUnit,
   leadingAmount,
   measureAt,
@@ -146,6 +147,17 @@ const clean = (text: string): string =>
       /^([\d¼½¾⅓⅔].*?),? (?:about|approx(?:imately|\.)?|roughly|~|≈) ?([\d¼½¾⅓⅔][\d./¼½¾⅓⅔ ]*(?:k?g|grams?|ml|oz|ounces?|lbs?|pounds?|cups?)\.?)$/i,
       '$1 ($2)',
     )
+    // "2 and 1/2 cups", "2 & a half cups", "1 pound, 4 ounces"
+    .replace(/^(\d{1,2}|two|three|four|five) ?(?:and|&|\+) ?(?=\d\s*\/\s*\d)/i, '$1 ')
+    .replace(/^(\w+) & (?=a half\b)/i, '$1 and ')
+    .replace(/^(\d+|one|two|three) (lbs?|pounds?), (?=[\d¼½¾ /]+ ?(?:oz|ounces?)\b)/i, '$1 $2 ')
+    // "a cup and a half of sugar"
+    .replace(
+      /^(?:an?|one) (\p{L}+) and an? (half|quarter)(?: of)? /iu,
+      (_, unit, part) => `1 ${part === 'half' ? '1/2' : '1/4'} ${unit} `,
+    )
+    // "half of a 14 oz can"
+    .replace(/^half (?:of )?an? (?=[\d.]+[ -]?(?:g|oz|ounce|ml)\b)/i, '½ ')
     // "2-1/2 cups"
     .replace(/(?<![\d/.])(\d{1,2})-(?=\d\s*\/\s*\d)/g, '$1 ')
     // ".5 cup"; "1.000 g" is a kilogram
@@ -194,7 +206,7 @@ function parse(text: string, house: readonly HouseUnit[]): Parsed {
     const split = splitNote(found.name)
     return { amount: found.amount, vague: null, name: split.name, note: noteOf([split.note, ...brackets.notes]) }
   }
-  const weight = brackets.said.find((s) => s.measure.unit?.kind === 'mass') ?? brackets.said[0]
+  const weight = bracketed(brackets)
   const told = splitNote(
     plain
       .replace(VAGUE, '')
@@ -205,7 +217,7 @@ function parse(text: string, house: readonly HouseUnit[]): Parsed {
   // "honey 180 g — dark"
   const before = weight || told.note === null ? null : trailingAmount(told.name, house, brackets)
   return {
-    amount: weight ? weight.amount : (before?.amount ?? null),
+    amount: weight ?? before?.amount ?? null,
     vague: before ? null : (vague?.[1] ?? taste?.[1] ?? null),
     name: before?.name ?? told.name,
     note: noteOf([told.note, ...brackets.notes]),

@@ -38,7 +38,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   ],
   'glucose-42': ['glucose syrup', 'liquid glucose', 'confectioners glucose', 'corn syrup 42 de'],
   'corn-syrup': ['corn syrup', 'white corn syrup', 'clear corn syrup'],
-  dextrose: ['dextrose', 'glucose powder', 'dextrose monohydrate'],
+  dextrose: ['dextrose', 'dextrose monohydrate'],
   'golden-syrup': ['light treacle'],
   'invert-syrup': ['inverted sugar', 'invert sugar', 'invert'],
   'rice-syrup': ['brown rice syrup'],

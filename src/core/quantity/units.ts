@@ -20,6 +20,8 @@ const unit = (id: string, kind: UnitKind, size: number, ...names: string[]): Uni
 export const units: readonly Unit[] = [
   unit('g', 'mass', 1, 'gram', 'grams', 'gramme', 'grammes', 'gms', 'gm', 'gr', 'grs'),
   unit('kg', 'mass', 1000, 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms'),
+  unit('hg', 'mass', 100, 'hectogram', 'hectograms'),
+  unit('dag', 'mass', 10, 'dkg', 'deka', 'dekagram', 'dekagrams'),
   unit('mg', 'mass', 0.001, 'milligram', 'milligrams'),
   unit('oz', 'mass', 28.349523, 'ozs', 'ounce', 'ounces'),
   unit('lb', 'mass', 453.59237, 'lbs', 'pound', 'pounds', '#'),
