@@ -2,8 +2,8 @@
 import { describe, expect, it } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { boiledIn } from '../formula/document'
-import { readRecipe } from '../formula/recipe'
 import { pantryOf } from '../matter/names'
+import { readRecipe } from '../recipe/recipe'
 import { cookedByHand, finishOf } from './testing'
 import { heatRangeOf, windowOf } from './windows'
 

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { analyse } from '../formula/analyse'
 import { type FormulaDocument, gramsAsWritten, piecesOf } from '../formula/document'
-import { readRecipe } from '../formula/recipe'
 import { scale } from '../formula/scale'
 import { pantryOf } from '../matter/names'
+import { readRecipe } from '../recipe/recipe'
 import { testConditions } from '../testing'
 import { type Want, wantOf } from './wants'
 

@@ -1,8 +1,8 @@
 /** What a line is called: an ingredient that only says its kind is called as it was written. */
 import { expect, it } from 'vitest'
 import { pantryOf } from '../matter/names'
+import { readRecipe } from '../recipe/recipe'
 import { nameOfLine } from './line-name'
-import { readRecipe } from './recipe'
 
 const namesOf = (list: string): string[] => {
   const { formula } = readRecipe(`A sweet\n\n${list}\n\nBoil everything to 150 °C. Pour.`, pantryOf())

@@ -1,8 +1,9 @@
 /** What a line is called on a list. */
+
+import { typedName } from './called'
 import { type FormulaDocument, type Line, piecesOf } from './document'
-import { capital } from './method'
 import { ingredientIn } from './mixes'
-import { typedName } from './recipe-names'
+import { capital } from './sentence'
 
 /** Ingredients that stand for any of their kind. */
 const KINDS = new Set([

@@ -2,11 +2,11 @@ import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { demoFormulas } from '@/demo/formulas'
 import { pantryOf } from '../matter/names'
+import { readRecipe } from '../recipe/recipe'
 import type { FormulaDocument } from './document'
 import { withReady } from './edit'
 import { readyList } from './ready'
 import { ownTasks } from './ready-own'
-import { readRecipe } from './recipe'
 import { scale } from './scale'
 
 const tasksOf = (...sentences: string[]) => ownTasks(sentences, () => 14)

@@ -1,7 +1,7 @@
 /** What a formula says itself is got ready, in the maker's words: in how many tasks, how long each takes, and what of the usual list it says already. */
 import type { Preparation } from '../matter/ingredient'
-import { secondsIn } from './method'
-import { mentions } from './recipe-names'
+import { mentions } from './called'
+import { secondsIn } from './sentence'
 
 /** Preparations that a sentence can speak of: those of ingredients, and a liquid warmed in a pan of its own. */
 export type Prepared = Preparation | 'warm'

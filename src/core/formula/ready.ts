@@ -4,12 +4,12 @@ import { families } from '../craft/families'
 import type { PlainFindingOf } from '../finding'
 import type { Preparation } from '../matter/ingredient'
 import { type Celsius, type Grams, inCelsius, inGrams } from '../quantity/figures'
+import { namesOf } from './called'
 import { scalds } from './cautions'
 import { type FormulaDocument, type Group, type Line, piecesOf, readyIn } from './document'
 import { ingredientIn } from './mixes'
 import type { BatchPlan, Vessel } from './plan'
 import { isDustSaid, isSaidReady, type OwnTask, ownTasks, type Prepared } from './ready-own'
-import { namesOf } from './recipe-names'
 
 /** So much of an ingredient, by its name. */
 export interface NamedGrams {

@@ -2,8 +2,8 @@ import { expect, it } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { families } from '../craft/families'
 import { pantryOf } from '../matter/names'
+import { readRecipe } from '../recipe/recipe'
 import { isBoiled } from './document'
-import { readRecipe } from './recipe'
 import { spoiltAtOf } from './spoilt'
 
 it.each(['orchard-toffee', 'rhubarb-nettle-elderflower-drops', 'malted-milk-fudge'])(

@@ -4,10 +4,10 @@ import { type FamilyId, families, schoolsOf } from '../craft/families'
 import type { Handwork } from '../craft/handwork'
 import { windowOf } from '../finish/windows'
 import { pantryOf } from '../matter/names'
+import { handworkSaid } from '../recipe/handwork-said'
+import { readRecipe } from '../recipe/recipe'
 import { boiledIn } from './document'
 import { blankFormula } from './edit'
-import { handworkSaid } from './handwork-said'
-import { readRecipe } from './recipe'
 import { hasFinish, usualFinish, withUsualFinish } from './usual-finish'
 
 const schools = (Object.keys(families) as FamilyId[]).flatMap((f) =>

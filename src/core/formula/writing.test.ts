@@ -3,12 +3,12 @@ import { describe, expect, it, test } from 'vitest'
 import { demoBoil, demoFormulas } from '@/demo/formulas'
 import { families } from '../craft/families'
 import { pantryOf } from '../matter/names'
+import { readRecipe } from '../recipe/recipe'
 import { testConditions } from '../testing'
 import { analyse } from './analyse'
 import { type FormulaDocument, isBoiled, type Step } from './document'
 import * as edit from './edit'
 import { faultsOf } from './faults'
-import { readRecipe } from './recipe'
 import { inSchool } from './schools'
 
 const caramels = demoBoil('smoked-salt-tamarind-caramels')

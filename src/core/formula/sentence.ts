@@ -1,0 +1,46 @@
+/** Sentences as they are written: how long they say something goes on, and how they are shown. */
+import { numberWords, parseNumber } from '../quantity/number'
+
+const NUMBERS = Object.keys(numberWords).join('|')
+const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600, d: 86400 }
+/** ◊ A night, s. */
+const OVERNIGHT = 8 * 3600
+const TIME = new RegExp(
+  `(?<![\\d./])(?!an? second\\b)(half an|(?:a )?(?:good |full )?quarter of an|three[- ]quarters of an|\\d+ \\d\\/\\d|\\d+\\/\\d+|(?:\\d+ ?)?[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d+ \\d\\/\\d|(?:\\d+ ?)?[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
+  'gi',
+)
+
+/** "Every 15 minutes", "for the last 30 seconds", "2 min max": nobody waits for so long. */
+const LIMITED =
+  /\b(?:every|within|(?:for|in) the (?:last|first)|no (?:more|longer) than|not more than|up to|less than|under) (?:about )?$/i
+const AT_MOST = /^ ?(?:max\b|maximum|at most|at the most|tops\b|or less)/i
+
+/** The first time of a sentence that something goes on for; undefined for none. */
+export const timeIn = (sentence: string): RegExpExecArray | undefined =>
+  [...sentence.matchAll(TIME)].find(
+    ({ index, 0: said }) =>
+      !LIMITED.test(sentence.slice(0, index)) && !AT_MOST.test(sentence.slice(index + said.length)),
+  )
+
+/** How long a sentence says, s, the shorter end of a range; null where it says nothing. */
+export function secondsIn(sentence: string): number | null {
+  const found = timeIn(sentence)
+  if (!found) return /(?<!\bor (?:it|they)\b.*)\bover ?night\b/i.test(sentence) ? OVERNIGHT : null
+  const [, count = '', unit = ''] = found
+  const per = SECONDS[unit[0]?.toLowerCase() ?? ''] ?? 0
+  const written = parseNumber(count.replace(/^.*\bquarter of an$/i, '1/4').replace(/^three.quarters of an$/i, '3/4'))
+  // "1 hr 30 mins", "1 hr 30 and then"
+  const more = /^\s*(?:and\s+)?(\d+)(?:\s*(?:minutes?|mins?)\b|(?=[,;.]|\s+(?:and|before|then|until|till)\b)|$)/i.exec(
+    sentence.slice(found.index + found[0].length),
+  )
+  return written && written.range.low * per + (more && per === 3600 ? 60 * Number(more[1]) : 0)
+}
+
+/** As it begins a sentence. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+/** As it goes on in the middle of a sentence. */
+export const uncapital = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
+
+/** Cut at a word, with a mark that it was. */
+export const short = (text: string, most: number): string =>
+  text.length <= most ? text : `${text.slice(0, most - 1).replace(/\s+\S*$/, '')}…`

@@ -1,0 +1,27 @@
+/** What a step's button says once it is done. */
+import { pours, takesOff, withoutHeat } from './moves'
+
+const OUT = 'It is out'
+/** By what the sentence does. */
+const ACTS: readonly (readonly [RegExp, string])[] = [
+  [
+    /\b(?:pour(?! in(?:to)? (?:an? )?(?:\w+ )?jug)|spread|turn (?:it )?out|scrape|tip(?! in (?!(?:an?|the|your) (?:\w+ )?(?:pan|sheet|tin|tray)\b)))\b/i,
+    OUT,
+  ],
+  [
+    /\b(?:add|deglaze|(?:blend|emulsify|stir|tip|whisk) in|put|pour in|fold in|slide in|sprinkle|mix in|combine)\b/i,
+    'It is in',
+  ],
+  [/\b(?:beat|whip|whisk)(?:p?ing)?\b/i, 'Beaten'],
+  [/\b(?:cut|break|slice|unmould)\b/i, 'Cut'],
+  [/\b(?:wrap|store|keep(?! (?:\w+ing|at it|on)\b)|pack)\b/i, 'Put away'],
+  [/\b(?:leave|let|set|(?<!\bthe )rest|cool|chill)\b/i, 'It has rested'],
+  [/\b(?:boil|cook|simmer|heat|bring|melt)\b/i, 'It is there'],
+]
+/** What the button of a sentence's step says. `canEmpty`: whether the pot can leave its ring for good in it; what is poured before that goes in. */
+export function actOf(text: string, canEmpty = true): string {
+  if (canEmpty && pours(text)) return OUT
+  const found = ACTS.find(([words]) => words.test(withoutHeat(text)))
+  if (found) return found[1] === OUT && !canEmpty ? 'It is in' : found[1]
+  return takesOff(text) ? 'It is off' : 'Go on'
+}

@@ -1,0 +1,396 @@
+/** Sentences of a method, told apart where one sentence holds two moments of a cook. */
+import { capital, secondsIn, uncapital } from '../formula/sentence'
+import { isAside, joined } from './asides'
+import { readyFirst, SETS_OUT, THEN } from './begins'
+import { chainOf } from './chains'
+import { heatIn } from './heats'
+import { endingsIn, MEANWHILE, WATCHES } from './method'
+import { FOAM, GETS_COLD, isGotReady, pours, putsBack, takesOff, whipsWhites } from './moves'
+import { bare } from './rows'
+import { writtenOut } from './shorthand'
+
+/** A full stop that ends no sentence: "a 2 qt. saucepan". */
+const ABBREVIATED =
+  /\b(w|sq|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z])/g
+
+/** "Prep: line a tin": the stage a line is of. */
+const STAGE =
+  /^(?:to (?:assemble|cook|finish|make)|prep(?:are)?|cook(?:ing)?|finish(?:ing)?|cool(?:ing)?|cut(?:ting)?)(?:\s*:|\s+[–—-])\s+/i
+/** "Melt the butter. Step 2: add the sugar" */
+const STEP =
+  /(?<=^|[.!?]\s+)(?:step|Step|STEP)\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight)(?:\s*[:.)–—-]\s*|\s+(?=[A-Z][a-z]))/g
+/** "Approx. 10 minutes" */
+const ABOUT = /\bapprox\.(?=\s+\d)/gi
+/** "290 deg. Fahr., or until …" */
+const IN_DEGREES =
+  /(\d) ?[Dd]eg(?:rees|s)?\.? ?(?:([Ff])(?:ahr(?:enheit)?)?|([Cc])(?:ent(?:igrade)?)?)\b(?:\.(?=[,;)]|\s+[a-z]))?/g
+/** "Sugar and water into a tall pan, no stirring, 148-150." */
+const ENDS_BARE =
+  /^(.{0,200}\b(?:boil|pan|pot|sugar|syrup)\b.{0,200}),\s+([1-3]\d\d(?:\s?[-–]\s?[1-3]\d\d)?)(?=\.?$|\.\s+[A-Z])/gim
+/** "300 on candy therm." */
+const THERMOMETER = /\btherm\.(?=\)|\s+[a-z])/g
+
+/** ◊ Nobody writes a sentence of more letters than that: what goes on is read piece by piece, so that reading takes no time to speak of. */
+const PIECES = /.{1,600}(?:\s|$)|.{1,600}/gs
+const inPieces = (sentence: string): string[] => sentence.match(PIECES)?.map((s) => s.trim()) ?? []
+
+/** A sentence of its own in brackets: "(The nuts will be light brown.)" */
+const BRACKETED =
+  /(?<=[.!?]\s)\(([A-Z][^()]{0,200})\)(?=\.)|\(([A-Z][^()]{0,200}[.!]|(?<=[.!?]\s\()\d[^()]{0,200}[.!])\)/g
+
+/** "Honey: cook to 125°", "Syrup: sugar, glucose, water to 150°": what is done with what stands before the colon. */
+const LABELLED =
+  /^(?:(almonds|butter|cream|egg whites?|honey|milk|nuts|sugar|syrup|whites):\s+(beat|boil|carameli[sz]e|cook|heat|melt|roast|scald|(?:begin|start) (?:beating|whipping|whisking)|toast|warm|whip|whisk)(?= (?:as|at|for|gently|in|on|once|over|slowly|till|to|until|when|while|with)\b|[,;]|$)|syrup:\s+(?=[^:]*\bto \d))/i
+const labelled = (_: string, what?: string, does?: string): string =>
+  what && does ? `${does} the ${what.toLowerCase()}` : ''
+
+/** "Whites whipped meanwhile": as it is done. */
+const WHIPPED = /^(?:the )?(?:egg )?whites (?:are )?(beaten|whipped|whisked)( meanwhile)?(?! in)(?= to\b|$)/i
+const WHIPS: Readonly<Record<string, string>> = { beaten: 'beat', whipped: 'whip', whisked: 'whisk' }
+const whipped = (_: string, how = '', meanwhile = ''): string =>
+  `${meanwhile ? 'Meanwhile ' : ''}${WHIPS[how.toLowerCase()]} the egg whites`
+
+/** "Then pour it out": that it comes after the sentence before goes without saying. */
+const IN_TURN = /^(?:and )?then,? (?=\p{L})/iu
+
+/** Everything a method says, without its full stops. */
+const spoken = (lines: readonly string[]): string[] =>
+  lines
+    .map((l) => writtenOut(l.replace(BRACKETED, '$1$2')))
+    .flatMap(
+      (l) =>
+        bare(
+          l
+            .replace(IN_DEGREES, '$1 °$2$3')
+            .replace(ABBREVIATED, '$1')
+            .replace(STEP, '')
+            .replace(ABOUT, 'about')
+            .replace(THERMOMETER, 'thermometer')
+            .replace(/(?<!half) (?:&|\+) /gi, ' and ')
+            .replace(ENDS_BARE, '$1, boil to $2')
+            .replace(/[!?](?=\))/g, ''),
+        )
+          .replace(STAGE, '')
+          .match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
+    )
+    .map((s) =>
+      capital(s.trim().replace(/[.!]$/, '').replace(IN_TURN, '').replace(LABELLED, labelled).replace(WHIPPED, whipped)),
+    )
+    // "whip 8 min. 6. Fold in the nuts": the number of a step
+    .filter((s) => !/^\d{1,2}$/.test(s))
+    .flatMap(inPieces)
+
+/** The sentences of a method that somebody does; what goes on to another moment is one of its own. */
+export const sentences = (lines: readonly string[]): string[] =>
+  joined(spoken(lines).filter((s) => !isAside(s)))
+    .flatMap(clausesOf)
+    .flatMap(chainOf)
+    .map((s) => capital(s.replace(/[;,]\s*$/, '')))
+    .filter((s) => s.length > 2)
+    .map(ontoWhites)
+
+/** "Whisk the white. Pour the honey onto it": by its name, what the sentence before has whipped. */
+const ontoWhites = (sentence: string, i: number, all: readonly string[]): string =>
+  whipsWhites(all[i - 1] ?? '') ? sentence.replace(ONTO_IT, '$1 the whites') : sentence
+const ONTO_IT = /(?<=^(?:slowly )?(?:pour|run|trickle|drizzle|stream)\b.{0,40}\b)(into|onto|on|over) (?:it|them)\b/i
+
+/** What a method says by the way. */
+export const asidesIn = (lines: readonly string[]): string[] => spoken(lines).filter(isAside)
+
+/** What is put on a sweet that lies there, whole or in pieces. */
+const PUT_ON = '(?:coat|dip|scatter|sprinkle|top(?= with))'
+/** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
+const GOES_ON = `(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| until)|raise|increase|turn up|cook|boil|bubble(?= until| to)|heat|simmer|bring|add|(?:drop|dump|put|throw|toss|slip|dot) (?:in|with)|off the heat\\b|(?:slow|low|gentle|medium|high|full) (?:fire|flame|heat) to|${PUT_ON}|stir|(?:emulsify|swirl) in|whisk|whip|beat|knead|pour|trickle|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))`
+/** Work on what was poured, which waits until it can be done. */
+const LATER = '(?:mark|score|cut|break|crack|smash|snap|slice)'
+/** Work on a slab while it cools. */
+const ON_SLAB = '(?:fold|pull|satini[sz]e|temper)'
+/** "Pour in a pan and when nearly cold mark in squares" */
+const ONCE_COLD = '(?:when|once) (?:(?:almost|half|nearly|quite) )?(?:cold|cool|firm|set)\\b'
+/** Work that goes on for so long with what was put in. */
+const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
+const WAITS =
+  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|wait(?= (?:about )?\\d)|ripen|mature)'
+/** "Float the butter on top and do not stir until 46°" */
+const UNSTIRRED = '(?:do not|don.t) (?:stir|beat) (?:it )?(?:until|till)\\b.*\\d'
+/** "To 140°, then on to 155°". */
+const ONWARD = '(?:(?:on|up|raise|further|without stirring) )?to (?:about |around )?\\d'
+const ADDS = '(?:add|(?:stir|swirl|whisk|beat|emulsify|drop|dump|put|throw|toss|slip) in|dot with)'
+/** "The temperature will drop – bring it back up to 148°" */
+const BACK_UP = '(?:(?:bring|cook|heat|take) (?:it )?)?back (?:up )?to (?:about )?\\d'
+/** What ends the browning of sugar. */
+const STOPS =
+  '(?:deglaze|(?:let down|loosen|slacken|stop) (?:it |the (?:caramel|boil|cooking) )?(?:with|in)(?! (?:an? |the )?(?:\\w+ )?(?:knife|scraper|spatula)))'
+/** "Dissolve, cover and steam for 3 minutes" */
+const STEAMS = 'cover and (?:boil|cook|simmer|steam)'
+/** "Pour over the gelatin, then 10 min on high" */
+const MIXES_FOR = '\\d+(?: ?[-–] ?\\d+)? ?min\\w* (?:at|on) (?:full|high|medium|top)\\b'
+/** "Off the heat whisk in the cream; return to the heat and bubble" */
+const RETURNS =
+  '(?:put|return) (?:it |(?:the )?pan )?(?:back )?(?:on|to|over) (?:the |a )?(?:[\\w-]+ )?(?:burner|flame|heat|stove)\\b'
+/** "Whip the whites, stream in the syrup" */
+const STREAMS =
+  '(?:pour|run|stream|trickle|drizzle) (?:(?:in|on|over) (?:the )?(?:hot )?(?:honey|syrup)|(?:the )?(?:hot )?(?:honey|syrup) (?:in|on|over))\\b'
+/** "Then quickly stir in the soda" */
+const HOW = '(?:carefully|gently|gradually|immediately|quickly|slowly|vigorously) '
+/** What links two moments, and what the second of them begins with. */
+const LINKS: readonly (readonly [between: string, begins: string])[] = [
+  [THEN, MIXES_FOR],
+  [THEN, `${ONWARD}|(?:${HOW})?(?:${GOES_ON}|${LATER})\\b|${ONCE_COLD}`],
+  [';\\s+', `${ON_SLAB}\\b`],
+  [`(?:${THEN}|,\\s+)`, 'meanwhile\\b'],
+  [`(?:${THEN}|[,;]\\s+)`, RETURNS],
+  [
+    ';\\s+',
+    `(?:${HOW})?(?:${GOES_ON}|${SETS_OUT}|${LATER}|after|at \\d|when|once|as soon as|in it|meanwhile|at the same time)`,
+  ],
+  [
+    ',\\s+',
+    `${LASTS}|(?:whisk|whip|beat) (?:on (?:full|high|low|medium)(?: speed)? |at full speed )?(?:for )?(?:about )?\\d+ ?min|${LATER}\\b|deglaze\\b|(?:cook|boil|heat) to \\d`,
+  ],
+  [',\\s+', '(?:raise|on|up|beat|cool|whip|whisk) to (?:about )?\\d'],
+  [',\\s+', `off the heat\\b|${ADDS}\\b[^,;]*\\boff the heat\\b`],
+  [`(?:${THEN}|[,;]\\s+)`, `${WAITS}\\b`],
+  [`(?:${THEN}|[,;]\\s+)`, UNSTIRRED],
+  [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
+  [',\\s+', `${ADDS}\\b.{0,80}\\b(?:go on|cook|boil|heat|bring)\\b.{0,40}\\bto (?:about )?\\d`],
+  [',\\s+', `(?:pour|remove|take (?:it )?off|tip|${ADDS})\\b`],
+  ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
+  [',\\s+', '(?:continue|go on|keep) (?:(?:on )?(?:boiling|cooking) )?(?:to|until) [^,;]{0,30}\\d'],
+  [',\\s+', `${PUT_ON}\\b`],
+  [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
+  [',\\s+', `${STEAMS}\\b`],
+  [',\\s+', 'uncover\\b'],
+  [',\\s+(?:then )?', STREAMS],
+  [';\\s+', '(?:drizzle|run|stream|trickle)\\b'],
+  ['\\s+[–—-]\\s+', '(?:pour|spread|tip|turn out)\\b'],
+]
+const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
+const SAYS_HOW = new RegExp(`^${HOW}`, 'i')
+const ADDING_MORE = new RegExp(`^${ADDS}\\b`, 'i')
+const SETTING_OUT = new RegExp(`^${SETS_OUT}`, 'i')
+/** "Butter the sides of a saucepan, then add …": head and tail of a sentence. */
+const FILLS_PAN = /\b(?:saucepan|pot|kettle)\b[^|]* \| add\b/i
+const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
+/** "Boil covered for 3 minutes; uncover and boil to 118°" */
+const BOILED_FOR = /\b(?:boil|bubble|cook|simmer)\b(?!.*\b(?:before|while)\b)/i
+const UNCOVERS = /^uncover/i
+const COVERED = /\bcover(?:ed)?\b|\blid\b/i
+const MIXING_FOR = new RegExp(`^${MIXES_FOR}`, 'i')
+const RETURNING = new RegExp(`^${RETURNS}`, 'i')
+const STREAMING = new RegExp(`^${STREAMS}`, 'i')
+const STEAMING = new RegExp(`^${STEAMS}\\b`, 'i')
+const BACKING_UP = new RegExp(`^${BACK_UP}`, 'i')
+const GOES_FURTHER = new RegExp(`^${ONWARD}`, 'i')
+const LASTING = new RegExp(`^${LASTS}`, 'i')
+/** "Add the vanilla; continue beating for 5 minutes" */
+const CONTINUES = /^(?:continue|keep|go on) (?:on )?(?:beating|whisking|whipping|stirring|mixing)\b/i
+/** "When it is at 120°, add …", "let the bubbles die down; at 130°, stir in …" */
+const LEADS_IN = /(?:^|;\s*)(?:as soon as|at|once|when)\b[^,;]*$/i
+/** "Add the gelatin, whip to 40°" */
+const WORKED_TO = /^(?:beat|cool|whip|whisk) to (?:about )?\d/i
+const LEFT_UNSTIRRED = new RegExp(`^${UNSTIRRED}`, 'i')
+const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
+/** "Pour into tins and, when cool enough, mark into squares" */
+const ONCE = /^(.+?(?<!\bat)),? (?:and,? )?((?:when|once|as soon as) [^,]{3,40})$/i
+const RESTS = new RegExp(`^${WAITS}\\b`, 'i')
+/** "Let it cool to 60°; add the acid, fill the moulds and leave 30 minutes" */
+const RESTS_LATER = new RegExp(`[,;]\\s+(?:and |then )?${WAITS}\\b|\\b(?:and|then) ${WAITS}\\b`, 'i')
+const FOLLOWS = new RegExp(
+  `^(?:${ADDS}|deglaze|stream|trickle|drizzle|pour|spread|tip|scrape|turn (?:it )?out)\\b`,
+  'i',
+)
+const WORKS =
+  /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
+const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolved?|melted|clear)\b/i
+const WORKED_IN = /^(?:beat|fold|stir|whisk)\b.*\b(?:in|into)\b/i
+const WORKED = /^(?:cool [^,]{0,30}, )?(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
+const PUTS_IN =
+  /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in|float|dot|dump in|throw in)\b/i
+/** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
+const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
+/** "Pour on a slab; when cool enough to handle, pull until white". */
+const PULLS = /^(?:when|once|as soon as)\b.*\bpull\b/i
+/** "Butter the sides of a pan; in it combine …" */
+const IN_IT = /^in it\b/i
+const WHEN_COLD = new RegExp(`^${ONCE_COLD}.*\\b${LATER}\\b`, 'i')
+const SLAB_WORK = new RegExp(`^${ON_SLAB}\\b`, 'i')
+const CUTS = /^(?:cut|mark|score|slice)\b/i
+const BAKES = /^bake\b/i
+/** "Put the sugar in a pan, bring to the boil; take off the heat …" */
+const BROUGHT_UP = /(?:^|[,;]\s+|\b(?:and|then) )bring (?:it )?(?:back )?to (?:a|the) (?:full |gentle |rolling )?boil$/i
+/** "Leave for an hour, smash it up" */
+const BROKEN_LAST = new RegExp(`(?:^|[,;]\\s+(?:and )?(?:then )?)${LATER}\\b[^,;]*$`, 'i')
+const FINISHES = new RegExp(`^(?:melt|${PUT_ON})\\b`, 'i')
+const LAID = /\b(?:pour|press|tip|toss|turn)\b|\bspread (?:evenly|it|in|on|over|out)\b/i
+/** "Chill for an hour, cut": it is in the cold until then. */
+const COLD_FOR = /^(?:chill|cool(?= \d)|freeze|refrigerate)\b/i
+/** "Cool completely (about 45 minutes), then break": however long that is, it is cold by then. */
+const COOLS_THROUGH = /^(?:allow|cool|leave|let)\b.*\b(?:completely|fully|quite cold|thoroughly)\b/i
+const AT_ONE = /^at \d/i
+/** A moment that is counted from what stands before it. */
+const COUNTED = /^after (?:about )?\d/i
+
+/** "When it reaches 120°, pour it onto the whites": how far it is cooked, and what is done then. */
+const DONE_THEN =
+  /^(?:when|once|as soon as) ([^,]*?\d[^,]*?)(?:,\s+|\s+(?=(?:slowly |carefully |quickly )?(?:(?:pour|drizzle|trickle|stream) it\b|(?:pour|scrape|tip) (?:it|the \w+)\b[^,]{0,20}\b(?:in|on)to\b)))((?:(?:immediately|slowly|carefully|quickly) )?(?:pour|drizzle|trickle|stream|tip|scrape|remove|take|turn off)\b.*)$/i
+
+/** "At hard crack (149°) take it off". */
+const AT_THEN =
+  /^at ([^,]*?\d[^,]*?),?\s+((?:off(?=[,;:]|$)|take|lift|remove|pull|turn off|(?:pour|stream|trickle|drizzle) it)\b.*)$/i
+
+/** "At 125° pour the honey onto the whites": how far that is cooked, and what is done then. */
+const AT_POUR =
+  /^at ([^,]*?\d[^,]*?),?\s+((?:slowly |carefully )?(?:pour|run|stream|trickle|drizzle) (the (?:hot )?(?:honey|(?:sugar )?syrup))\b.*)$/i
+
+/** "Cook to 106°, add salt": what goes in goes in there. */
+const TO_THEN =
+  /^((?:cook|boil|heat|bring) (?:[\w-]+,? ){0,9}?(?:back |on |up )?to \d(?:(?!\bthen\b)[^,;]){0,60}), ((?:(?:carefully|gradually|slowly) )?(?:add|stir in|whisk in|beat in|fold in|mix in)\b.*)$/i
+
+/** "Boil to 300°F, adding the lemon juice at 280" */
+const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i
+
+/** A heat with its unit, which is no word of what is done there. */
+const AT_HEAT = 'at \\d{3}\\b(?: ?°? ?[CF]\\b|(?! ?°? ?[CF]\\b))'
+const ENDS_IT = '(?:dip|pour|pull|remove|stop|take)\\b'
+/** "At 140 °C add colour, at 155 tartaric": what goes in at the second goes in as at the first. */
+const AT_AND_AT = new RegExp(
+  `^(at \\d{3}\\b[^,]{0,20}?) add ([^,]{1,60}), (?:and )?(${AT_HEAT}) (?!add\\b|${ENDS_IT})([^,\\d]{1,60})$`,
+  'i',
+)
+/** "At 138 add acid, at 160 stop": it ends there. */
+const AT_THEN_ENDS = new RegExp(`^(at \\d{3}\\b[^,]{0,20}? add [^,]{1,60}), (?:and )?(${AT_HEAT}) (${ENDS_IT}.*)$`, 'i')
+
+/** "When the syrup is at 120° start cooking the honey in another pot to 124°": what is begun then, and how far it is cooked. */
+const BEGUN_TO =
+  /^((?:when|once|as soon as|at)\b[^,]{0,40}?\d[^,]{0,16}?,? (?:start|begin) (cook|heat|boil)ing ([^,;]{3,40}?)) (to (?:about )?\d.*)$/i
+
+/** "Let it cool for 4 hours before slicing into squares": a wait, and what is done then. */
+const BEFORE_DOING =
+  /^((?:allow|chill|cool|leave|let|refrigerate|rest|set|stand)\b.*?),? before (breaking|cutting|scoring|slicing|unmou?lding)\b(?! it\b.{0,12}$)(.*)$/i
+const DOES: Readonly<Record<string, string>> = {
+  breaking: 'Break',
+  cutting: 'Cut',
+  scoring: 'Score',
+  slicing: 'Slice',
+  unmolding: 'Unmold',
+  unmoulding: 'Unmould',
+}
+
+/** "Whip the whites from the moment the honey is at 115°" */
+const FROM_MOMENT = /^([^,;]{3,40}) from (?:the moment|when) ([^,;]*\d[^,;]*)$/i
+
+/** "Put the honey in a small pan and the sugar in a bigger one": two pots are filled. */
+const IN_TWO =
+  /^((?:put|place|tip|pour|measure) .{3,60}? (?:in|into) an? (?:[\w-]+ )?(?:pan|pot|saucepan)) and (.{3,80} (?:in|into) (?:an?|the) (?:another|bigger|larger|other|second) (?:one|pan|pot|saucepan))$/i
+
+/** "Cook to 260, butter added at the last" */
+const ADDED_LAST = /^(.{0,200}\d[^,]{0,40}), ([a-z][a-z ]{2,40}?) (?:added|going in) (?:at the )?(?:end|last)$/i
+
+function clausesOf(sentence: string): string[] {
+  const [ready, begins] = readyFirst(sentence) ?? []
+  if (ready && begins) return [ready, ...clausesOf(begins)]
+  const [, cooked, last] = ADDED_LAST.exec(sentence) ?? []
+  if (cooked && last) return [cooked, `Towards the end add ${last}`]
+  const [, pan, otherPan] = IN_TWO.exec(sentence) ?? []
+  if (pan && otherPan) return [pan, `Put ${otherPan}`]
+  const [, work, moment] = FROM_MOMENT.exec(sentence) ?? []
+  if (work && moment) return [`When ${moment}, ${uncapital(work)}`]
+  const [, wait, doing = '', how] = BEFORE_DOING.exec(sentence) ?? []
+  if (wait) return [...clausesOf(wait), ...clausesOf(`${DOES[doing.toLowerCase()]}${how}`)]
+  const [, begun, does, what, far] = BEGUN_TO.exec(sentence) ?? []
+  if (begun && does && what && far) return [begun, `${capital(does)} ${what} ${far}`]
+  const [, first, adds, second, too] = AT_AND_AT.exec(sentence) ?? []
+  if (first && adds && second && too) return [`${first} add ${adds}`, `${capital(second)} add ${too}`]
+  const [, onTheWay, heat = '', ends] = AT_THEN_ENDS.exec(sentence) ?? []
+  if (onTheWay && ends) return [onTheWay, `Cook ${heat.replace(/^at/i, 'to')}`, ...clausesOf(capital(ends))]
+  const [, boils, adding, met] = ADDING.exec(sentence) ?? []
+  if (boils && heatIn(boils)) return [`When it is at ${met} add ${adding}`, ...clausesOf(boils)]
+  const [, ended, next] = TO_THEN.exec(sentence) ?? []
+  if (ended && next) return [ended, ...clausesOf(capital(next))]
+  const [, at = '', off] = AT_THEN.exec(sentence) ?? []
+  if (off && heatIn(`Cook to ${at}`)) return [`Cook to ${at}`, ...clausesOf(capital(off))]
+  const [, reached = '', then] = DONE_THEN.exec(sentence) ?? []
+  if (then && heatIn(reached)) return [`Cook until ${reached}`, ...clausesOf(capital(then))]
+  const [, hot = '', poured, syrup] = AT_POUR.exec(sentence) ?? []
+  if (poured && syrup && heatIn(`Cook to ${hot}`)) return [`Cook ${syrup} to ${hot}`, ...clausesOf(capital(poured))]
+  for (const link of sentence.matchAll(LINK)) {
+    const [head, tail] = [sentence.slice(0, link.index), sentence.slice(link.index + link[0].length)]
+    if (!isApart(head, tail.replace(SAYS_HOW, ''))) continue
+    const [, first, once] = LATER_WORK.test(tail) ? (ONCE.exec(head) ?? []) : []
+    if (first && once) return [first, ...clausesOf(`${capital(once)}, ${tail}`)]
+    return [head, ...clausesOf(capital(tail))]
+  }
+  return [sentence]
+}
+
+/** Whether what follows has a moment of its own: a cook that ends somewhere else, what is done once one has ended, a wait after work. */
+function isApart(head: string, tail: string): boolean {
+  if (WHEN_COLD.test(tail)) return pours(head)
+  if (SLAB_WORK.test(tail)) return pours(head) || SLAB_WORK.test(head)
+  // nuts are spread and baked in one
+  if (BAKES.test(tail)) return LAID.test(head)
+  // it lies where it was poured while it cools
+  if (RESTS.test(tail))
+    return (
+      (secondsIn(tail) !== null ||
+        ((pours(head) || CUTS.test(head)) && (heatIn(tail) !== null || GETS_COLD.test(tail))) ||
+        // "off the heat add the butter, cool to 43°": it is in while it cools
+        (PUTS_IN.test(head) && heatIn(head) === null && heatIn(tail)?.cools === true)) &&
+      !RESTS.test(head)
+    )
+  // "at 60° add the butter; at 40° the praline"
+  if (AT_ONE.test(head) && AT_ONE.test(tail) && heatIn(head) !== null) return true
+  if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
+  if (BACKING_UP.test(tail)) return true
+  if (LEFT_UNSTIRRED.test(tail)) return !RESTS.test(head)
+  if (STEAMING.test(tail)) return secondsIn(tail) !== null
+  if (UNCOVERS.test(tail)) return COVERED.test(head) && endingsIn(tail, 'C').length > 0
+  if (GOES_FURTHER.test(tail)) {
+    const { low = 0 } = heatIn(tail) ?? {}
+    const before = heatIn(head)
+    return before ? before.high < low : low > 0 && (RESTS.test(head) || PUTS_IN.test(head))
+  }
+  if (isGotReady(head))
+    return (
+      IN_IT.test(tail) ||
+      /^pour\b/i.test(tail) ||
+      ((SETTING_OUT.test(tail) || FILLS_PAN.test(`${head} | ${tail}`)) && !isGotReady(tail))
+    )
+  if (MEANWHILE.test(tail)) return true
+  // "stir until dissolved; cook to 123°"
+  if (DISSOLVES.test(head) && endingsIn(tail, 'C').some((e) => e.by !== 'time')) return true
+  if (PULLS.test(tail)) return pours(head)
+  if (WATCHES.test(tail) && whipsWhites(tail)) return heatIn(head) !== null
+  if (WATCHES.test(tail)) return PUTS_IN.test(tail) && !COOLED.test(tail)
+  if (MIXING_FOR.test(tail)) return pours(head)
+  if (RETURNING.test(tail)) return takesOff(head) && endingsIn(tail, 'C').some((e) => e.by !== 'time')
+  if (STREAMING.test(tail)) return whipsWhites(head)
+  // "beat the whites stiff; beat them into the mixture"
+  if (whipsWhites(head) && WORKED_IN.test(tail)) return true
+  if (LASTING.test(tail)) return PUTS_IN.test(head) || pours(head)
+  if (WORKED_TO.test(tail)) return PUTS_IN.test(head) && heatIn(head) === null
+  if (CONTINUES.test(tail) && secondsIn(tail) !== null) return PUTS_IN.test(head)
+  if (LATER_WORK.test(tail))
+    return pours(head) || ((COLD_FOR.test(head) || COOLS_THROUGH.test(head)) && secondsIn(head) !== null)
+  if (FINISHES.test(tail)) return BROKEN_LAST.test(head) || (RESTS.test(head) && secondsIn(head) !== null)
+  // it has stood for so long, and is worked then
+  if ((WORKS.test(tail) || ADDING_MORE.test(tail)) && RESTS.test(head) && secondsIn(head) !== null) return true
+  // it has cooled so far, and what goes in then is worked or poured later on
+  if (ADDING_MORE.test(tail) && RESTS.test(head) && heatIn(head)?.cools && RESTS_LATER.test(tail)) return true
+  if (WORKS.test(tail) && heatIn(head)?.cools) return !ADDING_MORE.test(tail)
+  if (whipsWhites(tail)) return heatIn(head) !== null
+  if (putsBack(head) && endingsIn(tail, 'C').length > 0) return true
+  const ends = endingsIn(head, 'C').some((e) => e.by !== 'time')
+  // "when it is at 120°, add …" is one moment
+  if (ADDING_MORE.test(tail) && LEADS_IN.test(head)) return false
+  // "boil 4 minutes, add the nuts": they are not boiled with the rest
+  if (ADDING_MORE.test(tail) && BOILED_FOR.test(head) && secondsIn(head) !== null) return true
+  // beaten till it is smooth, then poured
+  if (pours(tail) && WORKED.test(head)) return true
+  if (takesOff(tail) && (BROUGHT_UP.test(head) || (BOILED_FOR.test(head) && secondsIn(head) !== null))) return true
+  if (FOLLOWS.test(tail) || takesOff(tail)) return ends
+  // work of so many minutes on what was put in before
+  if (WORKS.test(tail) && secondsIn(tail) !== null && (PUTS_IN.test(head) || takesOff(head))) return true
+  return (PUTS_IN.test(head) || heatIn(head) !== null) && endingsIn(tail, 'C').some((e) => e.by !== 'time')
+}

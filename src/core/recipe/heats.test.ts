@@ -1,0 +1,115 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { pantryOf } from '../matter/names'
+import { figuresIn, heatIn } from './heats'
+import { readRecipe } from './recipe'
+import { tellBack } from './told'
+
+const LIST = '400 g sugar\n200 g corn syrup\n100 ml water\n200 g peanuts'
+const read = (name: string, method: string, answers = {}, list = LIST) =>
+  readRecipe(`${name}\n\n${list}\n\nMethod\n${method}`, pantryOf(), [], answers)
+const askedOf = (name: string, method: string) => read(name, method).asks.flatMap((a) => (a.id === 'target' ? [a] : []))
+
+/** Ways in which people set down a heat, none of them "boil to". */
+const ways = [
+  (n: number) => `${n} and off`,
+  (n: number) => `Target ${n}`,
+  (n: number) => `Stir, the needle wants to be at ${n} before it is off`,
+  (n: number) => `Stay with it till ${n}`,
+  (n: number) => `Go on and on, ${n}`,
+  (n: number) => `Nearly ${n} now`,
+]
+
+describe('a figure that could be a heat', () => {
+  it('is one, or is told: nothing passes in silence', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...ways), fc.integer({ min: 105, max: 330 }), (way, n) => {
+        const heat = heatIn(way(n))
+        expect(heat ? heat.low : figuresIn(way(n))).toEqual(heat ? n : [n])
+      }),
+    )
+  })
+
+  it.each([
+    'Cut into 120 pieces',
+    'Cook for 12-14 minutes, stirring 100 times',
+    'Keep at it for about 25 to 30 minutes',
+    'Pour into a frame, 250 x 300 mm',
+    'Add 250 g of the nuts',
+    'Whisk at 120 rpm',
+    'Bloom the 225-bloom gelatin',
+  ])('is none where something is counted or measured: %s', (sentence) => {
+    expect(figuresIn(sentence)).toEqual([])
+  })
+
+  it('ends a boil that goes on after its last heat, and is asked about', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...ways.slice(0, 4)), fc.integer({ min: 290, max: 310 }), (way, n) => {
+        const method = `Boil the sugar, syrup and water to 230 °F. Add the nuts. ${way(n)}. Spread.`
+        const { formula, asks } = read('Peanut brittle', method)
+        expect(formula.target?.celsius).toBeCloseTo((n - 32) / 1.8, 0)
+        const pull = formula.steps.findIndex((s) => s.when.on === 'target')
+        const nuts = formula.steps.findIndex((s) =>
+          formula.lines.some((l) => l.ingredient === 'peanuts' && l.group === s.adds),
+        )
+        expect(nuts).toBeLessThan(pull)
+        // "till 300" is a heat, and no question
+        const isSure = heatIn(way(n)) !== null
+        expect(asks.some((a) => a.id === 'target')).toBe(!isSure)
+      }),
+    )
+  })
+
+  it('may be said by how much it is over boiling water', () => {
+    expect(heatIn('Boil it to 22-24 °F above the boiling point of water')).toMatchObject({ low: 234, high: 236 })
+    expect(heatIn('Boil it to 13 °C over water’s boiling point')).toMatchObject({ low: 113, unit: 'C' })
+    // of what else boils nobody knows
+    expect(heatIn('Bring it 2 °C above the boil')).toBeNull()
+    const { formula } = read('Cream fudge', 'Boil everything to 13 °C above boiling water. Beat. Pour.')
+    expect([formula.target?.celsius, formula.steps.some((s) => s.say.includes('13 °C above'))]).toEqual([113, true])
+  })
+
+  it('is told where no step follows it', () => {
+    const told = tellBack(read('Brittle', 'Boil everything to 150 °C. Pour out, work it while it is at about 75.'))
+    expect(told.flatMap((p) => p.moments.flatMap((m) => m.unfollowed))).toEqual([{ of: 'figure', figure: 75 }])
+  })
+})
+
+describe('an end that hardly any of its kind has', () => {
+  it('is asked about, and any other is not', () => {
+    expect(askedOf('Peanut brittle', 'Boil everything to 110 °C. Pour.')).toMatchObject([
+      { because: { by: 'unusual', sentence: expect.stringContaining('110') }, guess: 110 },
+    ])
+    for (const celsius of [140, 150, 158])
+      expect(askedOf('Peanut brittle', `Boil everything to ${celsius} °C. Pour.`)).toEqual([])
+    // a soft caramel can be a filling
+    const { asks } = read('Cream caramels', 'Boil everything to 106 °C. Pour.', {}, '400 g sugar\n300 g cream')
+    expect(asks.map((a) => a.id)).toEqual(['family'])
+    expect(askedOf('Vanilla fudge', 'Boil everything to 150 °C. Pour.')).toMatchObject([{ because: { by: 'unusual' } }])
+    // and nothing that is cut ends at the boil of water
+    expect(
+      read('Cream caramels', 'Boil everything to 101 °C. Pour.', {}, '400 g sugar\n300 g cream').asks,
+    ).toMatchObject([{ id: 'family' }, { id: 'target', because: { by: 'unusual' } }])
+  })
+
+  it('is asked about where only a look says it, that tells of no heat', () => {
+    const said = 'Stir all the time until it comes away from the bottom of the pan. Pour.'
+    const { asks } = read('Truffle balls', said, {}, '400 g sweetened condensed milk\n20 g butter')
+    expect(asks.find((a) => a.id === 'target')).toMatchObject({
+      because: { by: 'look', sentence: expect.stringContaining('comes away') },
+    })
+  })
+
+  it('is asked about where the sentence it ends in names another', () => {
+    const notes = 'Sugar and syrup to 165 °C; water heated to 80 °C; peanuts; 120 °C; table.'
+    expect(askedOf('Chews', notes)).toMatchObject([{ because: { by: 'choice' } }])
+    expect(askedOf('Peanut brittle', 'Boil everything to 150 °C (302 °F), 148 to 152. Pour.')).toEqual([])
+    const each = 'Boil everything until it is at 122 °C for soft, 125 for chewy, 127 for hard. Pour.'
+    expect(askedOf('Chews', each)).toMatchObject([{ because: { by: 'choice' } }])
+  })
+
+  it('stands as it is answered', () => {
+    const { formula } = read('Peanut brittle', 'Boil everything to 110 °C. Pour.', { target: 150 })
+    expect(formula.target?.celsius).toBe(150)
+  })
+})

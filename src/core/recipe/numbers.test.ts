@@ -1,0 +1,47 @@
+import fc from 'fast-check'
+import { expect, it } from 'vitest'
+import { inFigures } from './numbers'
+
+const ONES = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine']
+const TEENS = [
+  'ten',
+  'eleven',
+  'twelve',
+  'thirteen',
+  'fourteen',
+  'fifteen',
+  'sixteen',
+  'seventeen',
+  'eighteen',
+  'nineteen',
+]
+const TENS = ['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety']
+
+/** A number as it is said. */
+function spoken(n: number, and: string, hyphen: string): string {
+  if (n >= 100) {
+    const rest = n % 100
+    const hundreds = `${ONES[Math.floor(n / 100) - 1]} hundred`
+    return rest === 0 ? hundreds : `${hundreds}${and}${spoken(rest, and, hyphen)}`
+  }
+  if (n >= 20) return `${TENS[Math.floor(n / 10) - 2]}${n % 10 === 0 ? '' : hyphen + ONES[(n % 10) - 1]}`
+  return (n >= 10 ? TEENS[n - 10] : ONES[n - 1]) as string
+}
+
+it('a number in words is that number', () => {
+  const links = fc.constantFrom(' and ', ' ')
+  fc.assert(
+    fc.property(fc.integer({ min: 13, max: 999 }), links, fc.constantFrom('-', ' '), (n, and, hyphen) => {
+      expect(inFigures(`Cook it to ${spoken(n, and, hyphen)} degrees, stirring`)).toBe(
+        `Cook it to ${n} degrees, stirring`,
+      )
+    }),
+  )
+})
+
+it.each([
+  ['A hundred grams of honey, one vanilla bean', '100 grams of honey, one vanilla bean'],
+  ['Cut into twenty one-inch squares', 'Cut into 20 one-inch squares'],
+  ['Hundreds and thousands', 'Hundreds and thousands'],
+  ['Twenty-four carat fudge\nfifty grams of butter', 'Twenty-four carat fudge\n50 grams of butter'],
+])('%j is %j', (words, figures) => expect(inFigures(words)).toBe(figures))

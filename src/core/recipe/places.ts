@@ -1,0 +1,370 @@
+/** Where the lines of a list go in: which sentence of the method puts each into the pot. */
+
+import { callsIn, lettersOf, mentions, withoutNames } from '../formula/called'
+import { parseNumber } from '../quantity/number'
+import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './beside'
+import { isMark } from './marks'
+import { isGotReady, pours } from './moves'
+import { isOutside, type Written } from './written'
+
+/** "Combine the sugars": whatever is called one, and what else is sweet where no sentence puts that in by its name. */
+const SUGARS = /\bsugars\b/i
+const SWEETENER = /^(?:glucose|honey|dextrose|invert|treacle|molasses|syrup)\b/
+
+const EVERYTHING =
+  /\b(?:everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|pop|throw|chuck|bung|dump|bring|tip|stir|melt|heat|boil|cook|combine) (?:(?:it )?all\b(?! the (?:while|time)\b)|the (?:whole )?lot\b)|\b(?:combine|mix|put|place) ingredients\b|^(?:combine|mix)(?: well)?$|^(?:combine|mix|put|place)(?: together)? in (?:an? |the |your )?(?:[\w-]+ ){0,4}(?:pan|pot|saucepan)\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull|return|boil|cook|heat|take) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
+
+/** "Off the heat, vanilla in". */
+const GOES_IN = /\bin$/i
+
+/** What may follow a heading in a sentence that takes all beneath it: "boil the shell to 150°", and not "boil shell sugar". */
+const AS_WHOLE =
+  '(?=\\s*(?:$|[^\\w\\s]|(?:all[- ]in|batch|half|ingredients|layer|mixture|mix|part|syrup|along|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
+
+/** "Cook the sugar syrup", "fold in the inclusions", "fill with sherbet": whether a sentence takes all that stands under a heading. */
+export function takesHeaded(sentence: string, { heading }: Written): boolean {
+  const words = heading?.split(/[^\p{L}]+/u).filter(Boolean) ?? []
+  if (words.length === 0 || isMark(heading as string)) return false
+  const called = `(?:all )?(?:the )?(?:warm(?:ed)? )?${words.join('\\W+')}\\b${AS_WHOLE}`
+  return new RegExp(
+    `^${called} (?:to \\d|on\\b)|\\b(?:(?:beat|boil|cook|heat|melt|whip|whisk)(?:p?ing)?|bring|make|mix|add|combine|then|(?:put|place|tip|stir)(?= (?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|paddle|stir|work) in|(?:lay|place|put|spoon)(?= (?:the )?(?:centre|filling|sherbet)\\b)|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
+    'iu',
+  ).test(sentence)
+}
+
+/** Whether a sentence puts in what is called so, and does not only speak of it: "stir until the nuts hang in it". */
+function putsIn(sentence: string, names: readonly string[]): boolean {
+  if (GOES_IN.test(sentence)) return mentions(sentence, names)
+  const at = sentence.search(PUTS_IN)
+  return at >= 0 && mentions(sentence.slice(at).split(/;|\b(?:until|till|while)\b/i)[0] as string, names)
+}
+
+const EXCEPT =
+  /\b(?:except|bar|but|save|apart from)\b(.*?)(?=\b(?:in|into|over|until|and (?:heat|bring|cook|stir|melt))\b|;|$)/i
+const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
+  EVERYTHING.test(sentence) && mentions(EXCEPT.exec(sentence)?.[1] ?? '', names)
+
+/** "Combine the first four ingredients". */
+const FIRST =
+  /\bfirst (two|three|four|five|six|seven|\d)\b(?! (?:min(?:ute)?s?|secs?|seconds?|times?|hours?|hrs?|days?)\b)/i
+
+/** Sentences without the longer names of other lines that hold one of a line's own: "condensed milk" speaks of no milk. */
+function withoutOthers(said: readonly string[], line: Written, written: readonly Written[]): readonly string[] {
+  const longer = written.flatMap((w) =>
+    w === line
+      ? []
+      : w.names.filter(
+          (n) => /\s/.test(n) && !line.names.includes(n) && line.names.some((own) => n.split(/\s+/).includes(own)),
+        ),
+  )
+  return withoutNames(said, longer)
+}
+
+/** "Roll in the starch": what is said of what goes around the pieces. */
+export const LIES_AROUND = /\b(?:coat|dredge|dust|roll|toss)\b/i
+/** "Pour over the almonds. Sprinkle with the rest": what is for the top goes on there. */
+const LIES_ON = /^(?:sprinkle|scatter|strew|top|press|garnish|decorate)\b/i
+const BEGINS_AROUND = new RegExp(`^${LIES_AROUND.source}`, 'i')
+
+/**
+ * The sentence each line first goes in with, by line id; a line no sentence mentions is not there. `doneAt`: the sentence that ends the cook;
+ * `known`: where parts of lines go.
+ */
+export function placesOf(
+  said: readonly string[],
+  beside: Beside,
+  written: readonly Written[],
+  doneAt: number,
+  known: ReadonlyMap<string, number>,
+): Map<string, number> {
+  const out = new Map(known)
+  const opens = said.findIndex((s) => FIRST.test(s))
+  const count = parseNumber(FIRST.exec(said[opens] ?? '')?.[1] ?? '')?.range.low ?? 0
+  for (const [n, line] of written.entries()) {
+    if (known.has(line.id)) continue
+    const at = n < count ? opens : placeOf(said, line, written, beside, doneAt)
+    if (at >= 0) out.set(line.id, at)
+  }
+  // gelatin that only soaks waits for the syrup, and not for what goes in with the rest of its water
+  for (const line of written.filter((w) => isGelatin(w) && !out.has(w.id))) {
+    const at = probablyAt(said, line.names)
+    if (at >= 0) out.set(line.id, at)
+  }
+  for (const line of written) {
+    const stands = twinAt(said, line, written)
+    const mate =
+      (!out.has(line.id) && !isOutside(line)) || (beside.ready.has(stands) && !line.waits)
+        ? bloomedWith(said, beside, line, written, out, stands)
+        : undefined
+    if (mate !== undefined) out.set(line.id, mate)
+    // what stands with the gelatin under its heading lies in the bowl with it
+    // and where only the gelatin is spoken of, cold water is what it blooms in
+    const isHeaded = BLOOM.test(line.heading ?? '')
+    const isCold = line.calls.some((call) => /^cold water$/i.test(call))
+    const gelatin = written.find((w) => isGelatin(w) && ((isHeaded && w.heading === line.heading) || isCold))
+    const bowl = gelatin ? out.get(gelatin.id) : undefined
+    if (bowl !== undefined && !out.has(line.id)) out.set(line.id, bowl)
+    // "roll in the cornflour mix": the sugar it is mixed with
+    const starch = isIcing(line) ? written.find((w) => STARCH.test(w.typed)) : undefined
+    const dusts = starch ? (out.get(starch.id) ?? -1) : -1
+    if (dusts > doneAt && !out.has(line.id)) out.set(line.id, dusts)
+    const own = withOwn(said, line, written, out)
+    if (own !== undefined) out.set(line.id, own)
+  }
+  return out
+}
+
+/**
+ * Where a line goes in that was found in a sentence which speaks of the same thing under another heading, with what stands there beside it, and
+ * of nothing that stands beside this one: with that; undefined for no such sentence.
+ */
+function withOwn(
+  said: readonly string[],
+  line: Written,
+  written: readonly Written[],
+  places: ReadonlyMap<string, number>,
+): number | undefined {
+  const at = places.get(line.id)
+  const speaks = (w: Written): boolean => mentions(said[at ?? -1] ?? '', w.names)
+  const besides = (w: Written): Written[] => written.filter((o) => o !== w && o.heading === w.heading)
+  const isTwin = (w: Written): boolean =>
+    w !== line && w.names[0] === line.names[0] && w.heading !== line.heading && places.get(w.id) === at
+  const own = besides(line)
+  if (at === undefined || line.heading === null || own.some(speaks)) return undefined
+  if (!written.some((w) => isTwin(w) && w.heading !== null && besides(w).some(speaks))) return undefined
+  return own.map((w) => places.get(w.id)).find((place) => place !== undefined)
+}
+
+const STARCH = /\b(?:corn ?flour|(?:corn ?|potato )?starch)\b/i
+const BLOOM = /\b(?:bloom|gelatine?)\b/i
+const isGelatin = ({ names }: Written): boolean => names.some((n) => /^gelatine?$/.test(n))
+
+/** "Bloom the gelatin in the water": where what else stands in that sentence (`stands`, where a line stands there of several alike) goes in later; undefined for no such sentence. */
+function bloomedWith(
+  said: readonly string[],
+  { ready }: Beside,
+  line: Written,
+  written: readonly Written[],
+  places: ReadonlyMap<string, number>,
+  stands: number,
+): number | undefined {
+  const at = stands >= 0 ? stands : said.findIndex((s, i) => (ready.has(i) || isGotReady(s)) && mentions(s, line.names))
+  const sentence = said[at] ?? ''
+  if (!BLOOMS.test(sentence)) return undefined
+  // "powdered sugar" speaks of no other sugar
+  const [others = ''] = withoutNames(
+    [sentence],
+    line.names.filter((n) => /\s/.test(n)),
+  )
+  // of two waters the one that stands beside it
+  const stood = (w: Written): boolean =>
+    w.heading === line.heading || !written.some((o) => o !== w && o.names[0] === w.names[0])
+  const mate = written.find(
+    (w) => w.names[0] !== line.names[0] && (places.get(w.id) ?? -1) > at && mentions(others, w.names) && stood(w),
+  )
+  return mate ? places.get(mate.id) : undefined
+}
+const BLOOMS =
+  /\b(?:bloom|hydrate|soak|sprinkle|dissolve|gelatine?)\b|^(?:(?:the )?(?:day|evening|night) before|combine|mix|place|put|scatter|sieve|sift|spread|stir|toss|whisk)\b/i
+
+/** "Beat the whites when the syrup is at 118°" beats no syrup. */
+const UNTIL_THEN = /\b(?:when|once|while|before|as|by the time)\b.*$/i
+
+/** "Pour onto the dry mixture". */
+const MIXED = /\b(?:over|onto|on|into) (?:the |your )?(?:[\w-]+ ){0,2}(?:mix(?:ture)?|ingredients)\b/i
+
+/** "While the gelatin blooms, combine …": what stands about goes nowhere. */
+const WHILE_IT = /^while (?:the |that |it )?[^,]{0,40},\s*/i
+
+/** "Leave to soften while you make the syrup": that is another sentence's. */
+const WHILE_YOU = /\bwhile (?:you|we|i)\b.*$/i
+
+const OVER = /\bpour\b.*\b(?:over|onto|on)\b/i
+
+/** The names of a line that are not all of another line's name: "the milk" is not the condensed milk, where there is milk as well. */
+const ownNames = (line: Written, written: readonly Written[]): readonly string[] =>
+  line.names.filter(
+    (n) =>
+      line.full.includes(n) ||
+      // "flaky sea salt" is "the sea salt", where the other is only called salt
+      (callsIn(line.typed, n) && !written.some((w) => w !== line && callsIn(w.typed, n))) ||
+      !written.some(
+        (w) => w !== line && (w.full.includes(n) || (n === 'sugar' && isIcing(line) && w.names.includes(n))),
+      ),
+  )
+
+/** "Leave in icing sugar" speaks of no sugar that is boiled. */
+const ICING = /\b(?:icing|powdered|confectioners['’]?s?) sugar\b/gi
+const GELATIN = /\bgelatine?\b/i
+/** "Slide in the gelatine and its soaking water" */
+const SOAKED_IN = /\b(?:soak(?:ing|ed)|bloomed|softened|swollen)\b.*\b(?:gelatine?|water)\b/i
+/** What "the sugar" is not, where there is another. */
+const isIcing = ({ names }: Written): boolean => names.includes('icing sugar')
+
+function placeOf(
+  all: readonly string[],
+  line: Written,
+  written: readonly Written[],
+  { apart, ready }: Beside,
+  doneAt: number,
+): number {
+  const names = ownNames(line, written)
+  const said = withoutOthers(all, line, written).map((s) =>
+    (isIcing(line) ? s : s.replace(ICING, ' ')).replace(WHILE_IT, '').replace(WHILE_YOU, ''),
+  )
+  if (isOutside(line)) {
+    const about = lettersOf(line.purpose ?? line.heading ?? '')
+      .split(' ')
+      .at(-1)
+      ?.replace(/ing$/, '')
+    // "dipping" is what is done where one dips
+    const done = [`${about}`, `${about}`.replace(/(.)\1$/, '$1'), `${about}ing`]
+    const firstOf = (words: readonly string[]): number =>
+      said.findIndex((s, i) => i > doneAt && !ready.has(i) && mentions(s, words))
+    const named = firstOf(names)
+    const first = named < 0 ? firstOf(done) : named
+    // half of it lies in the tin, and the rest goes around what is cut: none of it is in the sweet
+    const around =
+      pours(said[first] ?? '') && !BEGINS_AROUND.test(said[first] ?? '')
+        ? said.findIndex((s, i) => i > first && (LIES_AROUND.test(s) || (LIES_ON.test(s) && mentions(s, names))))
+        : -1
+    return around < 0 ? first : around
+  }
+  // "water (for the gelatin)" waits with it for the syrup
+  if (line.waits) {
+    const meets = [[ONTO, SYRUP_IN], [GELATIN]].map((ways) =>
+      said.findIndex((s, i) => !ready.has(i) && ways.some((way) => way.test(s))),
+    )
+    const met = meets.find((at) => at >= 0)
+    if (met !== undefined) return met
+  }
+  // of two alike each goes in with its own heading
+  const headed = said.findIndex((s, i) => !ready.has(i) && takesHeaded(s, line))
+  const isAlike = (w: Written): boolean =>
+    w !== line &&
+    (w.names[0] === line.names[0] || (w.heading !== line.heading && w.names.some((n) => line.names.includes(n))))
+  if (headed >= 0 && written.some(isAlike)) {
+    // "boil the shell; fold in the acid": what is put in by its name later is not boiled with the rest
+    const isTwice = written.some((w) => w !== line && w.names[0] === line.names[0])
+    const later = isTwice ? -1 : said.findIndex((s, i) => i > headed && !ready.has(i) && putsIn(s, names))
+    return later < 0 ? (apart.get(headed) ?? headed) : later
+  }
+  const twin = twinAt(said, line, written)
+  if (twin >= 0 && !apart.has(twin)) {
+    if (ready.has(twin)) {
+      // what lies on the tray is met where the pot is poured over it
+      const met = said.findIndex(
+        (s, i) =>
+          i > twin && ((pours(s) && mentions(s, names)) || (GELATIN.test(said[twin] as string) && SOAKED_IN.test(s))),
+      )
+      return met < 0 ? probablyAt(said, names) : met
+    }
+    if (!inBowl(said[twin] as string)) return twin
+    return Math.max(
+      twin,
+      said.findIndex((s, i) => i > twin && (ONTO.test(s) || SYRUP_IN.test(s) || OVER.test(s))),
+    )
+  }
+  const warmed =
+    twin >= 0
+      ? twin
+      : said.findIndex((s, i) => apart.has(i) && mentions(s.replace(WAITS_FOR, '').replace(UNTIL_THEN, ''), names))
+  // "everything" is all that no sentence puts in by its name
+  const isSugar =
+    line.names.includes('sugar') || (line.names.some((n) => SWEETENER.test(n)) && !said.some((s) => mentions(s, names)))
+  const isNamed = (s: string): boolean => (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && isSugar)
+  const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
+  // as it is written: without the names of others "the syrup ingredients" are all
+  // "combine all syrup ingredients" takes what stands under that heading alone
+  const isWhole = (s: string, i: number): boolean =>
+    takesHeaded(s, line) ||
+    (EVERYTHING.test(all[i] as string) && !written.some((w) => takesHeaded(all[i] as string, w)))
+  // what fruit lies in beforehand comes with it
+  const soaks = said.some((s, i) => ready.has(i) && SOAKS.test(s) && mentions(s, names))
+  const whole = said.flatMap((s, i) => (!soaks && !ready.has(i) && isWhole(s, i) && !isLeftOut(s, names) ? [i] : []))
+  const spoken = named.some((i) => putsIn(said[i] as string, names) || LIES_ON.test(said[i] as string))
+    ? named
+    : [...named, ...whole].sort((x, y) => x - y)
+  // what a bowl holds for a while goes in where the pot is spoken of
+  const inPot = spoken.find((i) => !inBowl(said[i] as string) || ONTO.test(said[i] as string))
+  // what waits in a bowl goes in with the syrup that is poured onto it, or onto what lies there with it
+  const bowl = spoken[0] ?? -1
+  const beside = written.filter((w) => mentions(said[bowl] ?? '', w.names))
+  const waits = said.findIndex(
+    (s, i) =>
+      i > bowl && (SYRUP_IN.test(s) || (OVER.test(s) && (MIXED.test(s) || beside.some((w) => mentions(s, w.names))))),
+  )
+  return (
+    apart.get(warmed) ??
+    inPot ??
+    (bowl < 0 ? Math.max(bloomedInBowl(said, names), restAt(said, names)) : waits < 0 ? bowl : waits)
+  )
+}
+
+/** "Cook everything except the butter. Stir in the rest": where what was left out goes in by no name; -1 for no such thing. */
+function restAt(said: readonly string[], names: readonly string[]): number {
+  const out = said.findIndex((s) => isLeftOut(s, names))
+  return out < 0 ? -1 : said.findIndex((s, i) => i > out && PUTS_IN.test(s) && THE_REST.test(s))
+}
+const THE_REST = /\b(?:everything else|(?:the )?(?:others|remaining ingredients|rest)(?! of\b))\b/i
+
+/** What stands about by itself goes in with no "everything": fruit in its rum, nuts on their tray. */
+const SOAKS = /\b(?:macerate|soak|steep)\b|^(?:place|put|scatter|spread)\b.*\b(?:sheet|tin|tray)\b/i
+
+/** Where what blooms in the bowl of a mixer goes in: with the syrup that is poured into that bowl; -1 for no such thing. */
+function bloomedInBowl(said: readonly string[], names: readonly string[]): number {
+  const at = probablyAt(said, names)
+  const blooms = said.some((s) => isGotReady(s) && BLOOMS.test(s) && BOWL.test(s) && mentions(s, names))
+  return blooms && BOWL.test(said[at] ?? '') ? at : -1
+}
+const BOWL = /\b(?:bowl|mixer)\b/i
+
+/**
+ * Where the same thing stands twice in a list, "water" for the gelatin and "water" for the syrup: the sentence that speaks of most
+ * of what stands beside this one under its heading, else the first for the first of them, and so on. -1 where it stands there once, or once
+ * is all that the method speaks of it.
+ */
+function twinAt(said: readonly string[], line: Written, written: readonly Written[]): number {
+  const alike = written.filter((w) => w.names[0] === line.names[0] && !isOutside(w))
+  const spoken = said.flatMap((s, i) => (mentions(s, line.names) && !isLeftOut(s, line.names) ? [i] : []))
+  if (alike.length < 2 || alike.length > MOST_ALIKE || spoken.length < alike.length) return -1
+  const mates = written.filter((w) => w !== line && w.heading === line.heading && !alike.includes(w))
+  const company = spoken.map((i) => mates.filter((m) => mentions(said[i] as string, m.names)).length)
+  const isCalled = (i: number, w: Written, isOwn: (others: readonly Written[]) => boolean): boolean =>
+    w.calls.some((c) => callsIn(said[i] as string, c) && isOwn(alike.filter((o) => o.calls.includes(c))))
+  // "with the 25 g of sugar" says which
+  const claim = (w: Written): number =>
+    (w.waits ? spoken.find((i) => isGotReady(said[i] as string) || WHIPPED.test(said[i] as string)) : undefined) ??
+    spoken.find((i) =>
+      line.names.some((n) =>
+        new RegExp(`\\b${ORDINALS[alike.indexOf(w)]} (?:(?:lot|batch|half|portion) of (?:the )?)?${n}\\b`, 'i').test(
+          said[i] as string,
+        ),
+      ),
+    ) ??
+    spoken.find((i) => isCalled(i, w, (others) => others.length === 1)) ??
+    // of two that are called the same, it is said of the first
+    spoken.find((i) => isCalled(i, w, ([first]) => first === w)) ??
+    -1
+  if (claim(line) >= 0) return claim(line)
+  const [left, free] = [alike.filter((w) => claim(w) < 0), spoken.filter((i) => !alike.some((w) => claim(w) === i))]
+  // a heading that stands over all of them tells none apart
+  if (mates.length === 0 || line.heading === null || alike.every((w) => w.heading === line.heading))
+    return free[left.indexOf(line)] ?? -1
+  return spoken[company.indexOf(Math.max(...company))] as number
+}
+
+/** What waits for a syrup lies in a bowl, or is whipped. */
+const WHIPPED = /\b(?:bowl|mixer|whip|whisk|whites)\b/i
+
+/** ◊ Nobody lists the same thing more often: of more, none is told from the others. */
+const MOST_ALIKE = 12
+
+/** "Add the second cream". */
+const ORDINALS = ['first', 'second', 'third']
+
+/** Where a line probably goes in that only what is got ready speaks of: with the syrup that is poured onto it; -1 for no idea. */
+export function probablyAt(said: readonly string[], names: readonly string[]): number {
+  const ready = said.findIndex((s) => isGotReady(s) && mentions(s, names))
+  return ready < 0 ? -1 : said.findIndex((s, i) => i > ready && (ONTO.test(s) || SYRUP_IN.test(s)))
+}

@@ -1,0 +1,202 @@
+/** A pasted text as plain lines: without the marks of a note or a web page, and the rows of a table as lines of a list. */
+
+import { capital } from '../formula/sentence'
+import { measureAt } from '../matter/amount'
+import { inSentences } from './case'
+import { inFigures } from './numbers'
+import { spelledOut } from './shorthand'
+import { cellsIn, HAS_NUMBER, type Head, headOf, isAmount, lineOf, RULE, strokedIn, toldOf } from './tables'
+import { unwrapped } from './wrapped'
+
+/** "## Method", "> ", "- [ ] ", "- [x] " */
+const LEADS = /^(?:#{1,6}\s+|>\s+)/
+const TICK_BOX = /^(?:[-*+]\s+)?\[[ x]?\]\s+/i
+/** "**200 g**", "*Makes 36*", "`x`" */
+const STRONG = /(\*\*|__|`)(?=\S)(.+?)\1/g
+const STRESSED = /(^|[\s(])([*_])(?=[^\s*_])([^*_]+)\2(?=[\s.,;:!?)]|$)/g
+
+/** "3. **Cook the sugar.** In a heavy pan …", "**Prep** – line a tin": the title of a step. */
+const TITLE = /^(\d+[.)]\s+)?\*\*([^*\d]{3,40}?)(?:[.:]\*\*|\*\*\s*[:–—-])\s+(?=\S)/
+
+/** "**Toffee**", "### For the coat", with nothing after it: a heading, where it does not stand first. */
+const HEADING = /^(?:#{2,6}\s+([^#\d]{3,40}?)|\*\*([^*\d]{3,40}?)\*\*):?$/
+/** "1️⃣ Butter a tin", "🍯 Honey caramels" */
+const PICTURES = /^(?:\d\uFE0F?\u20E3|(?![\d#*©®™])\p{Extended_Pictographic}[\uFE0F\u200D]*)+\s*/u
+
+/** "iv. Nuts in": steps counted as the Romans did. */
+const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x', 'xi', 'xii']
+const ROMAN_STEP = new RegExp(`^(${ROMAN.join('|')})([.)])(?=\\s+\\S)`)
+
+/** "a) Warm the cream": counted by letters. */
+const LETTERS = 'abcdefghij'
+const LETTERED = /^([a-j])\)(?=\s+\p{Lu}\p{Ll})/u
+/** "Day 1: soak the fruit" */
+const DAY = /^day \d\s*[:.–-]\s*(?=\S)/i
+/** "Sugar ........ 120 g" */
+const LEADER = /(?<=[\p{L}\d%)])\s*(?:\.{3,}|…+|(?:\. ){3,}\.?)\s*(?=\d+(?:[.,]\d+)?(?:\s?(?:k?g|m?l|oz|lbs?)\b|$))/gu
+
+const unmarked = (line: string): string =>
+  line
+    .trim()
+    .replace(LEADER, ' ')
+    .replace(LETTERED, (_, letter: string) => `${LETTERS.indexOf(letter) + 1})`)
+    .replace(ROMAN_STEP, (_, roman: string, mark: string) => `${ROMAN.indexOf(roman) + 1}${mark}`)
+    .replace(LEADS, '')
+    .replace(DAY, '')
+    .replace(PICTURES, '')
+    .replace(TICK_BOX, '')
+    .replace(TITLE, '$1$2: ')
+    .replace(STRONG, '$2')
+    .replace(STRESSED, '$1$3')
+    .trim()
+
+/** "1 Put the sugar in a pan", one of several in a row of numbers; an amount of something is none. */
+const COUNTED = /^(\d{1,2})\s+(?!x\b)(?=\p{L})/u
+/** ◊ So many in a row count steps, where most of them are as long as sentences. */
+const FEWEST = 3
+const LONG = 25
+/** ◊ And no more of them than this share look like an amount. */
+const MOST_AMOUNTS = 0.25
+
+/** Lines without the numbers that count them. */
+function uncounted(lines: readonly string[]): readonly string[] {
+  const counted: number[] = []
+  for (const [i, line] of lines.entries()) if (Number(COUNTED.exec(line)?.[1]) === counted.length + 1) counted.push(i)
+  const isStep = (i: number): boolean => (lines[i] as string).length > LONG || /[.!]$/.test(lines[i] as string)
+  const isAmount = (i: number): boolean => (measureAt(lines[i] as string, [])?.unit?.kind ?? 'count') !== 'count'
+  // "4 Spoon out mounds" looks like an amount
+  const amounts = counted.filter(isAmount).length
+  const isList = amounts > MOST_AMOUNTS * counted.length || 2 * counted.filter(isStep).length < counted.length
+  if (counted.length < FEWEST || isList) return lines
+  return lines.map((line, i) => (counted.includes(i) ? line.replace(COUNTED, '') : line))
+}
+
+/** "0:26 121", "14:05 off": what was done by the clock. */
+const CLOCK = /^(\d{1,2})[:.h](\d{2})\s+(?=\S)/
+const AT_CLOCK = /^(\d{3})(?=$|[ ,;]+(.*)$)/
+/** What was done then as a sentence: a figure alone is what it was cooked to. */
+const doneThen = (row: string): string => {
+  const said = row.replace(CLOCK, '')
+  const [, heat, rest] = AT_CLOCK.exec(said) ?? []
+  return `${heat ? `Cook to ${heat}${rest ? `. ${capital(rest)}` : ''}` : capital(said)}.`
+}
+
+/** Rows that are told by the clock, each later than the one before, as a method. */
+function told(rows: readonly string[]): readonly string[] {
+  const minutes = rows.flatMap((row) => {
+    const [, hours, past] = CLOCK.exec(row) ?? []
+    return hours ? [60 * Number(hours) + Number(past)] : []
+  })
+  const isClock = minutes.length >= FEWEST && minutes.every((m, i) => i === 0 || m >= (minutes[i - 1] as number))
+  if (!isClock) return rows
+  const from = rows.findIndex((row) => CLOCK.test(row))
+  return [...rows.slice(0, from), 'Method', ...rows.slice(from).map((row) => (CLOCK.test(row) ? doneThen(row) : row))]
+}
+
+/** "1) Boil the sugar. 2) Add the butter", "1. boil it, 2. pour": steps counted in one row, a row each. */
+const IN_ROW = /\s+(?=\d{1,2}\)\s+\p{L})|,\s+(?=\d{1,2}\.\s+\p{L})/u
+const BEGINS_COUNT = /^(\d{1,2})[.)]\s/
+function stepsApart(line: string): string[] {
+  const steps = line.split(IN_ROW)
+  const isCounted = steps.every((s, i) => Number(BEGINS_COUNT.exec(s)?.[1]) === i + 1)
+  return steps.length >= FEWEST && isCounted ? steps : [line]
+}
+
+/** Stands for a line where a heading ends: what follows stands under it no more. */
+export const ROW_ENDS = ''
+const INDENTED = /^\s{2,}\S/
+
+/** The lines of a text, none of them counted; empty only where what was set in under a heading ends. */
+export const plainLines = (text: string): readonly string[] =>
+  uncounted(
+    linesOf(
+      inSentences(
+        numbered(footnoted(inFigures(text.replace(HASH, '($1)'))))
+          .replace(SPACES, ' ')
+          .replace(SIRUP, '$1yrup')
+          .replace(TIL, 'till ')
+          .replace(UNSEEN, '')
+          .replace(BARE_POINT, '$10.')
+          .replace(COMMA, '$1.$2'),
+      ),
+    )
+      .flatMap(stepsApart)
+      .map(spelledOut),
+  )
+
+/** "1/2 cup water*", and beneath it "* Use less on humid days": a note on that. */
+const STARRED = /^[^*\n]*[\p{L}\d)]\*[ \t]*$/mu
+const FOOTNOTE = /^[ \t]*\*[ \t]*(?=\p{L}[^*\n]*$)/gmu
+const footnoted = (text: string): string => (STARRED.test(text) ? text.replace(FOOTNOTE, 'Note: ') : text)
+
+/** "Sugar 1  50 g", "sugar 2  700 g" */
+const NUMBERED_LINE =
+  /^[ \t]*(?:[-*•][ \t]*)?(?!(?:component|group|layer|list|mix|part|phase|stage|step|syrup)\b)(\p{L}{3,}(?: \p{L}{3,})?)[ \t]+([1-4])(?=[ \t:–-]+\d)/gimu
+/** Lines that are told apart by a number have it in brackets, in the list and where the method speaks of them. */
+function numbered(text: string): string {
+  const marks = new Map<string, Set<string>>()
+  for (const [, called = '', mark = ''] of text.matchAll(NUMBERED_LINE)) {
+    const name = called.toLowerCase()
+    marks.set(name, (marks.get(name) ?? new Set()).add(mark))
+  }
+  return [...marks].reduce(
+    (all, [name, given]) =>
+      given.size < 2
+        ? all
+        : all.replace(
+            new RegExp(`\\b(${name})[ \\t]+([1-4])\\b(?![.,/]\\d|[ \\t]*(?:[x×%]|(?:${AFTER})\\b))`, 'gi'),
+            '$1 ($2)',
+          ),
+    text,
+  )
+}
+/** What follows an amount, and no mark. */
+const AFTER = 'k?g|grams?|m?l|cups?|tbsps?|tsps?|oz|ounces?|lbs?|pounds?|pints?|sticks?|sheets?'
+
+/** "Corn sirup", as it was spelled once */
+const SIRUP = /\b(s)irup/gi
+/** "Pull 'til it is white" */
+const TIL = /(?<=\s)['’‘]?til\s/g
+/** "Sugar #1" */
+const HASH = /(?<=\p{L} )#([1-9])\b/gu
+/** "Cook 117,5": the point of a decimal. */
+const COMMA = /(?<![\d.,])(\d{2,3}),(\d)(?![\d,])/g
+/** Spaces of a page that are none of a keyboard, and marks of a page that nobody sees. */
+const SPACES = /[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g
+/** ".5 c corn syrup" */
+const BARE_POINT = /(^|[\s(])\.(?=\d)/gm
+const UNSEEN = /[\u00ad\u200b\u2060\ufeff]/g
+
+function linesOf(text: string): string[] {
+  const out: string[] = []
+  let head: Head | null = null
+  let setIn = false
+  const rows = told(unwrapped(text.split(/\r?\n/)))
+  const stroked = strokedIn(rows)
+  for (const [i, raw] of rows.entries()) {
+    const cells = cellsIn(raw.trim(), stroked.has(raw.trim()))?.map(unmarked) ?? null
+    if (RULE.test(raw.trim())) continue
+    if (cells === null) {
+      head = null
+      const [, titled, strong] = (out.length > 0 && HEADING.exec(raw.trim())) || []
+      const line = titled || strong ? `${unmarked(titled ?? (strong as string)).replace(/:$/, '')}:` : unmarked(raw)
+      if (!line) continue
+      const isAmountSetIn = INDENTED.test(raw) && HAS_NUMBER.test(line)
+      if (setIn && !INDENTED.test(raw) && HAS_NUMBER.test(line)) out.push(ROW_ENDS)
+      out.push(line)
+      setIn = isAmountSetIn
+      continue
+    }
+    const opens: Head | null = head === null ? headOf(cells, RULE.test(rows[i + 1]?.trim() ?? '')) : null
+    // "200 g | sugar" and "1 | Put the sugar in a pan" read as they stand
+    if (opens) {
+      head = opens
+      if (opens.tells) out.push('Method')
+    } else if (head?.tells) out.push(toldOf(cells, head.tells))
+    else {
+      const full = cells.filter(Boolean)
+      out.push(isAmount(full[0] as string) && head === null ? full.join(' ') : lineOf(full, head))
+    }
+  }
+  return out
+}

@@ -1,0 +1,228 @@
+/** Lines that go in by parts: "half the butter" in one sentence and "the remaining butter" in a later one. */
+
+import { fullNames, lettersOf, mentions, namesOf, withoutNames } from '../formula/called'
+import type { Line } from '../formula/document'
+import { idFor } from '../formula/edit'
+import { amountOf, measureAt } from '../matter/amount'
+import type { Ingredient } from '../matter/ingredient'
+import { tenths } from '../quantity/number'
+import { inBowl, ONTO, PUTS_IN, SYRUP_IN } from './beside'
+import { isGotReady, whipsWhites } from './moves'
+
+/** Shares as they are said of a line. */
+const SHARES: Readonly<Record<string, number>> = {
+  half: 1 / 2,
+  'a third': 1 / 3,
+  'one third': 1 / 3,
+  'two thirds': 2 / 3,
+  'a quarter': 1 / 4,
+  'three quarters': 3 / 4,
+  '1/2': 1 / 2,
+  '1/3': 1 / 3,
+  '2/3': 2 / 3,
+  '1/4': 1 / 4,
+  '3/4': 3 / 4,
+  '½': 1 / 2,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '¼': 1 / 4,
+  '¾': 3 / 4,
+}
+// "3/4 of the sugar", and not "3/4 cup of the sugar"
+const SHARED = Object.keys(SHARES)
+  .map((share) => (/^\P{L}/u.test(share) ? `(?<![\\d.] ?)${share}(?= of\\b)` : share))
+  .join('|')
+const MEASURED = '(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\/\\d)? ?[a-z]+'
+
+/** ◊ Two parts are all of a line where they come so near to it. */
+const SAME = 0.05
+
+/** "Scatter half of them in the pan", after a sentence that names them. */
+const OF_THEM = new RegExp(`\\b(${SHARED})\\b (?:of )?(?:them|it|these)\\b`, 'i')
+/** "Scatter over the rest", "flip and repeat": of what was shared out last. */
+const THE_REST =
+  /\b(?:scatter|sprinkle|add|stir in|top)\b(?:\s+\w+)?\s+the (?:rest|other half)\b(?! of)|\b(?:flip|turn|invert)\b.{0,20}\brepeat\b|\brepeat (?:with|on) the (?:rest|other side)\b/i
+/** "Start whisking on medium": what is whipped beside the pot. */
+const WHIPS = /^(?!.*\b(?:pan|pot|saucepan|heat)\b)(?:start |begin )?(?:whisk|whip)(?:p?ing)?\b/i
+
+/** "Everything except half of the cream": the other half goes in there. */
+const LEAVES_OUT = new RegExp(`\\b(?:everything|all)\\b.*\\b(?:except|but)\\b.{0,12}\\b(?:${SHARED})\\b`, 'i')
+
+const GELATIN = /\bgelatine?\b/i
+
+/** The sentence that pours syrup onto what sentence `at` puts in a bowl; null where it does not, or nothing is. */
+function outOfBowl(said: readonly string[], at: number): number | null {
+  const sentence = said[at] ?? ''
+  if (!isGotReady(sentence) && !inBowl(sentence) && !WHIPS.test(sentence) && !whipsWhites(sentence)) return null
+  // "off the heat add the gelatine": with what it lies in
+  const added = GELATIN.test(sentence) ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && GELATIN.test(s)) : -1
+  const poured = added >= 0 ? added : said.findIndex((s, i) => i > at && (ONTO.test(s) || SYRUP_IN.test(s)))
+  return poured < 0 ? null : poured
+}
+
+/** ◊ "Fine" and "finely" begin alike. */
+const STEM = 4
+
+/** Whether a sentence uses a word of the one line that the other, of the same thing, does not have: "coarse", "for the top". */
+function speaksOf(sentence: string, one: Line, other: Line): boolean {
+  const stems = (text: string): string[] => (lettersOf(text).match(/\b[a-z]{4,}/g) ?? []).map((w) => w.slice(0, STEM))
+  const others = stems(other.typed ?? '')
+  const spoken = stems(sentence)
+  return stems(one.typed ?? '').some((w) => !others.includes(w) && spoken.includes(w))
+}
+
+interface Parts {
+  /** g of the first, the sentence that takes it, and the one that takes the rest; null where none does. */
+  readonly taken: number
+  readonly first: number
+  readonly rest: number | null
+}
+
+/** The parts a line goes in by; null where it goes in as one. `words`: what it is called, as a pattern. */
+function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, words: string): Parts | null {
+  const part = new RegExp(
+    `(?<!\\w)(${SHARED}|${MEASURED}(?= (?:of|${words})\\b))(?!\\w)[^,.:;]{0,24}\\b(?:${words})`,
+    'i',
+  )
+  const ofRest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,30}\\b(?:${words})`, 'i')
+  const called = new RegExp(`\\b(?:${words})`, 'i')
+  const shareAt = (at: number): string =>
+    (part.exec(said[at] ?? '') ?? (called.test(said[at - 1] ?? '') ? OF_THEM.exec(said[at] ?? '') : null))?.[1] ?? ''
+  const takenAt = (at: number): number => {
+    const share = shareAt(at)
+    const measure = measureAt(share, [])
+    const measured = measure ? amountOf(measure).grams(ingredient) : null
+    return line.grams * (SHARES[share.toLowerCase()] ?? 0) || (measured ?? 0)
+  }
+  const first = said.findIndex((_, i) => shareAt(i) !== '')
+  if (first < 0) return null
+  const taken = takenAt(first)
+  // "1/2 cup water" twice, of a cup
+  const completes = (at: number): boolean =>
+    takenAt(at) > 0 && Math.abs(takenAt(at) + taken - line.grams) < SAME * line.grams
+  const named = said.findIndex((s, i) => i > first && ofRest.test(s))
+  const later = named >= 0 ? named : said.findIndex((s, i) => i > first && (THE_REST.test(s) || completes(i)))
+  return taken > 0 && taken < (1 - SAME) * line.grams ? { taken, first, rest: later < 0 ? null : later } : null
+}
+
+/** "500 g sugar (divided)" */
+const DIVIDED = /\bdivided\b/i
+
+/** "Half the cream, stir, then the rest": all of it in one moment. */
+const AND_THE_REST = /\bthen the rest\b/i
+
+const RESERVED = /\b(?:reserved|saved)\b/i
+const SYRUP = 'syrup'
+const NUTS = 'nuts'
+
+/** Whether some of a line or the rest of it is spoken of; `words`: what it is called, as a pattern. */
+function isShared(said: readonly string[], words: string): boolean {
+  const shares = new RegExp(
+    `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute| (?:of an? )?(?:cup|pint|pound|teaspoon|tablespoon|tsp|tbsp)s?\\b)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
+    'i',
+  )
+  const called = new RegExp(`\\b(?:${words})\\b`, 'i')
+  const isOfThem = (s: string, i: number): boolean => OF_THEM.test(s) && called.test(`${said[i - 1] ?? ''} ${s}`)
+  return said.some((s, i) => (shares.test(s) || isOfThem(s, i)) && !AND_THE_REST.test(s))
+}
+
+/** "340 ml water in a pan", of a litre and more: whether that is measured, and no rest of it follows in the same breath. */
+function isMeasuredLess(sentence: string, { typed = '' }: Line, words: string): boolean {
+  const measured = new RegExp(`(?<!\\w)(${MEASURED}) (?:of (?:the )?)?(?:\\w+ )?(?:${words})\\b`, 'i').exec(
+    sentence,
+  )?.[1]
+  return measured !== undefined && !typed.startsWith(measured) && !/\b(?:rest|remaining|remainder)\b/i.test(sentence)
+}
+
+/**
+ * Lines that go in by parts, each part as a line of its own, where the parts go that need no other looking for, and of which lines parts are spoken
+ * that are not understood. `asked`: what else stands in the list, and is not known yet.
+ */
+export function inPortions(
+  said: readonly string[],
+  lines: readonly Line[],
+  ingredientOf: (l: Line) => Ingredient,
+  asked: readonly string[],
+) {
+  const areNuts = (l: Line): boolean => namesOf(l, ingredientOf(l)).includes(NUTS)
+  /** "Add the almonds. Sprinkle with half the nuts": those are others, where there are others. */
+  const areOthers = (line: Line, called: readonly string[]): boolean =>
+    areNuts(line) &&
+    (lines.some((l) => l.ingredient !== line.ingredient && areNuts(l)) ||
+      asked.some((text) => /\bnuts\b/i.test(text))) &&
+    said.some((s) =>
+      mentions(
+        s,
+        called.filter((n) => n !== NUTS),
+      ),
+    )
+  const places = new Map<string, number>()
+  const shared = new Set<string>()
+  const all = lines.flatMap((line): Line[] => {
+    const ingredient = ingredientOf(line)
+    // "half the water" is said of no orange flower water
+    const called = namesOf(line, ingredient)
+    // where it is called by another name, "a third of the syrup" is what was boiled
+    const hasOther = said.some((s) =>
+      mentions(
+        s,
+        called.filter((n) => n !== SYRUP),
+      ),
+    )
+    const names = called.filter(
+      (n) =>
+        !(n === SYRUP && hasOther) &&
+        !(n === NUTS && areOthers(line, called)) &&
+        !lines.some((l) => l.ingredient !== line.ingredient && fullNames(ingredientOf(l)).includes(n)),
+    )
+    // "some of the icing sugar" is said of no other sugar
+    const longer = lines.flatMap((l) =>
+      l.ingredient === line.ingredient
+        ? []
+        : fullNames(ingredientOf(l)).filter((n) => names.some((own) => n.endsWith(` ${own}`))),
+    )
+    const isIcing = called.includes('icing sugar')
+    const spoken = withoutNames(said, isIcing ? longer : [...longer, 'icing sugar', 'powdered sugar'])
+    const parts = names.length > 0 ? partsOf(spoken, line, ingredient, names.join('|')) : null
+    const { taken, first, rest } = parts ?? { taken: 0, first: -1, rest: null }
+    if (rest === null) {
+      const isOne = !lines.some((l) => l !== line && l.ingredient === line.ingredient)
+      const isParted =
+        DIVIDED.test(line.typed ?? '') ||
+        (names.length > 0 && isShared(spoken, names.join('|'))) ||
+        (taken > 0 && isMeasuredLess(spoken[first] as string, line, names.join('|')))
+      if (isOne && isParted) shared.add(line.id)
+      return [line]
+    }
+    // "the 50 g of sugar" is another line, where there is one of so much
+    const alike = lines.filter((l) => l !== line && l.ingredient === line.ingredient)
+    if (alike.some((l) => Math.abs(l.grams - taken) < SAME * taken)) return [line]
+    // "half of the fine nuts" is said of those that are finely chopped
+    if (
+      alike.some((l) => speaksOf(said[first] as string, l, line)) &&
+      !alike.some((l) => speaksOf(said[first] as string, line, l))
+    )
+      return [line]
+    const id = idFor(
+      `${line.id} rest`,
+      lines.map((l) => l.id),
+    )
+    const later = outOfBowl(said, rest)
+    places.set(id, later ?? rest)
+    // a part of the water the gelatin lies in goes in with it
+    const bowl = outOfBowl(said, first)
+    // "toast a quarter of the nuts; reserve": they are met where the reserved ones are put
+    const kept = isGotReady(said[first] ?? '')
+      ? said.findIndex((s, i) => i > first && RESERVED.test(s) && mentions(s, names))
+      : -1
+    if (bowl !== null) places.set(line.id, bowl)
+    else if (kept >= 0) places.set(line.id, kept)
+    // where the rest lies in a bowl, the first of it is in the pot
+    else if (later !== null || alike.length > 0 || LEAVES_OUT.test(said[first] ?? '')) places.set(line.id, first)
+    return [
+      { ...line, grams: tenths(taken) },
+      { ...line, id, grams: tenths(line.grams - tenths(taken)) },
+    ]
+  })
+  return { all, places, shared }
+}

@@ -1,0 +1,90 @@
+/** A whole recipe pasted as text, made into a draft: what is sure is taken, what is not is asked. */
+
+import { MOST_SENTENCES } from '../formula/called'
+import { short } from '../formula/sentence'
+import type { HouseUnit } from '../matter/line'
+import type { Pantry } from '../matter/names'
+import { withBase } from './bases'
+import { asidesIn, sentences } from './clauses'
+import type { Answers, Draft, Lexicon, WrittenPiece } from './draft'
+import { isMadeByHand, layersIn, readLayers } from './layers'
+import { withNames } from './marks'
+import { readPiece } from './piece'
+import { inGrams } from './shares'
+import { splitRecipe } from './split'
+import { withoutTitles } from './titles'
+import { readTwoPots } from './two-pots'
+import { unlistedIn } from './unlisted'
+
+/** ◊ What the notes of a formula take of the text it was read from. */
+const MOST_TEXT = 4900
+
+/** What is not boiled is one part, of all that is in the list. */
+const wholeList = ({ name, list }: WrittenPiece) => ({
+  heading: name || 'All of it',
+  lines: list.flatMap((s) => s.lines),
+})
+
+/** A piece of whose list nothing is written, with what its method measures as its list. */
+const listed = (piece: WrittenPiece, lexicon: Lexicon): WrittenPiece =>
+  piece.list.length > 0
+    ? piece
+    : { ...piece, list: [{ heading: null, lines: unlistedIn(piece.said, [], [], lexicon) }] }
+
+/** A recipe as it was read. */
+export interface ReadRecipe extends Draft {
+  /** What of the text stands in the notes alone. */
+  readonly left: readonly string[]
+}
+
+/** Reads a recipe. Everything written is in the draft, among what is asked, got ready, or left. */
+export function readRecipe(
+  text: string,
+  pantry: Pantry,
+  house: readonly HouseUnit[] = [],
+  answers: Answers = {},
+): ReadRecipe {
+  const split = splitRecipe(text, answers.weights)
+  const { list, left } = inGrams(split.list)
+  const lexicon = { pantry, house }
+  const told = withNames(
+    split.method.flatMap((s) => s.lines),
+    list,
+  )
+  const all = sentences(withoutTitles(told))
+  // what stands beyond is kept in the notes alone
+  const said = all.slice(0, MOST_SENTENCES)
+  const recipe = withBase(
+    {
+      ...split,
+      list: list.filter((s) => s.lines.length > 0),
+      method: said.length < all.length ? [{ heading: null, lines: said }] : split.method,
+      left: [...split.left, ...left],
+    },
+    said,
+    lexicon,
+  )
+  const piece = {
+    name: recipe.name,
+    list: recipe.list,
+    said,
+    makes: recipe.makes,
+    yields: recipe.yields,
+    vessel: recipe.vessel,
+  }
+  const layers = layersIn(recipe) ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null)
+  const draft =
+    layers && answers.layered !== false
+      ? readLayers(recipe, layers, lexicon, answers)
+      : (readTwoPots(listed(piece, lexicon), lexicon, answers) ?? readPiece(piece, lexicon, answers))
+  return {
+    ...draft,
+    left: [...recipe.left, ...asidesIn(told), ...all.slice(MOST_SENTENCES)],
+    asks: [
+      ...(split.unitless === null ? [] : [{ id: 'weights' as const, text: split.unitless }]),
+      ...(layers ? [{ id: 'layered' as const, labels: layers.map((l) => l.heading) }] : []),
+      ...draft.asks,
+    ],
+    formula: { ...draft.formula, notes: short(text, MOST_TEXT), source: 'pasted text' },
+  }
+}

@@ -1,0 +1,301 @@
+/** Lines of a pasted text: which are rows of a list, which tell what is done, and what stands in one row. */
+import { measureAt } from '../matter/amount'
+import { parseNumber } from '../quantity/number'
+import { heatIn } from './heats'
+import { beginsDone, DONE } from './method'
+import { isGotReady } from './moves'
+import { ROW_ENDS } from './plain'
+
+/** "1 Put the sugar in a pan": a step with its number, and no amount. */
+const NUMBERED = new RegExp(
+  `^\\d{1,2}\\s+(?!drops?\\b(?! (?:by|the|from|on|spoon|tea)))(?=(?:\\w+ly )?${DONE.source}|(?:take|store|let|leave|wrap|line|grease|remove|preheat|using|when|turn|meanwhile|once|after|with|while|then)\\b|(?:butter|oil) (?:an?|the|your)\\b)`,
+  'i',
+)
+
+/** A line without the mark or the number that it begins with. */
+export const bare = (line: string): string =>
+  line
+    .replace(NUMBERED, '')
+    .replace(
+      /^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\[\d+\]|\(\d{1,2}\)|\(?[A-H]\)|\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu,
+      '',
+    )
+    .trim()
+
+/** A line of a list by its mark. */
+export const BULLET = /^[-–*•·▢□]\s/
+
+/** "Two-storey slab" is a name, though it begins with a number. */
+export const beginsWithAmount = (line: string): boolean =>
+  (parseNumber(bare(line)) !== null &&
+    !/^(?:\p{L}+-\p{L}|(?:two|three|four) (?:tones?|colou?rs?|layers?|ways?)\b|\d+ ?[°º]|\d+-(?:min|minutes?|hours?|ingredients?|layers?|steps?)\b)/iu.test(
+      bare(line),
+    )) ||
+  /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b/i.test(bare(line))
+
+/** "Glucose DE 42 1.200 kg" */
+export const ENDS_WITH_AMOUNT =
+  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|m?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}(?: \d\/\d| ?[¼½¾⅓⅔])?|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|cups?|c|oz|lbs?)\.?)(?:\s\([^()]*\))?$/i
+/** Whether an amount stands at either end of a piece. */
+export const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
+
+/** "Peanut topping", "To finish", with nothing after it. */
+export const HEAD_BARE =
+  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|centre|center|crust|filling|jelly|shell|sponge|topping|coat(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
+
+/** "Stage 3", as the source of a pattern. */
+const A_MARK = '(?:group|part|phase|stage|syrup) [A-H\\d]'
+/** "For the syrup: 800 g sugar, 340 ml water" */
+const HEADED_ROW = new RegExp(
+  `^(?:(?:layer|part|phase|stage|step) \\d\\s*[:–—-]\\s*)?((?:for the |for \\d+ )?[\\p{L} '’-]{3,40}(?=:)|${A_MARK}(?=:)|[A-H](?=[:.)] ))[:.)]\\s+(.+)$`,
+  'iu',
+)
+
+/** Whether a piece of a row is an amount of something. */
+export function isLine(piece: string): boolean {
+  if (NO_AMOUNT.test(bare(piece))) return false
+  if (STICKS.test(bare(piece))) return true
+  const measure = measureAt(bare(piece), [])
+  return (
+    (measure !== null && /\p{L}{3}/u.test(measure.rest)) || OF_FRUIT.test(bare(piece)) || OF_BUTTER.test(bare(piece))
+  )
+}
+/** "8 lolly sticks", of a list that goes on with them. */
+const STICKS = /^\d+ (?:\p{L}+ )?sticks$/iu
+/** "24 h, guillotine", "sheet 15 mm": a time or a size is no amount. */
+const NO_AMOUNT = /^(?:\p{L}+ )?\d+\s?(?:h|hrs?|hours?|mins?|minutes?|days?|mm)\b/iu
+/** "Juice of half a lemon" */
+const OF_FRUIT =
+  /^(?:the )?(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? of (?:\d|[¼½¾]|half|an?|one|two)\b/i
+/** "Small piece of butter", "butter the size of a walnut" */
+const OF_BUTTER =
+  /^(?:(?:an? )?(?:good |large |small |tiny )?(?:dab|piece|lump|knob) of \p{L}|butter (?:the )?size of\b)/iu
+
+/** How an amount begins that is no figure. */
+const IN_WORDS = [
+  /(?:half an?|an? (?:half|quarter|third)(?: of an?)?|three[- ]quarters(?: of an?)?|an? quarter) (?:pound|ounce|pint|quart|cup|dozen|tea|table|stick|kilo|teacup)/,
+  /(?:one|two|three|four|five|six) (?:of|cups?|cupfuls?|(?:tea|table)spoonfuls?|(?:tea|table)spoons?|gills?|pints?|quarts?|pounds?|sticks?|tins?|cans?|grams?|ounces?|vanilla|pods?|eggs?)\b/,
+  /an? (?:tiny |little |good |small |large )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b/,
+  /half (?:pint|cup)\b/,
+  /(?:the )?(?:pinch|juice|zest)\b/,
+  /(?:(?:good|large|small) )?(?:piece|lump|knob) of\b/,
+  /butter (?:the )?size of\b/,
+]
+  .map((way) => way.source)
+  .join('|')
+/** Where the next thing of a row begins: with an amount, "2 x 397 g cans", which "36 % fat" and "20 x 30" are none; what stands in brackets, or says how it is cut, belongs to the one before. */
+const STARTS = `(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|(?:x\\b|×)(?!\\s*\\d+(?:[.,]\\d+)?[\\s-]?(?:k?g|ml|oz|lbs?)\\b)))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
+const NEXT = new RegExp(`,\\s+(?:and\\s+)?(?![^(]*\\))${STARTS}`, 'i')
+/** In a sentence that says what one needs things are joined by "and" as well. */
+const NEXT_SAID = new RegExp(`(?:,\\s+(?:and\\s+)?|\\s+and\\s+)(?![^(]*\\))${STARTS}`, 'i')
+/** "2 mugs (about 450 g) of sugar", "a jar of honey (330 g)": what is said of it in figures. */
+const IN_VESSEL =
+  /^(?:an?|one|two|three|four|\d+) (?:\p{L}+ )?(?:mug|tub|jar|pot|carton|glass|bag|packet)s? (?:\((?:about |some )?([^)]+)\) of (.+)|of (.+?) \((?:about |some )?([^)]+)\))$/iu
+/** "Okay you want 250 grams of sugar", "take a quart of maple syrup" */
+const NEEDS =
+  /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):)\s+/i
+/** What a row of a list names without an amount: colours, flavours, salt. */
+const UNMEASURED =
+  /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|extract|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
+const NEXT_OR_PLUS = new RegExp(
+  `${NEXT.source}|\\s+\\+\\s+(?![^(]*\\))(?!(?:[\\d¼½¾⅓⅔]\\S*\\s+)?(?:\\w+\\s+)?(?:for|extra|more|to)\\b)`,
+  'i',
+)
+
+/** "50 g icing sugar + 50 g cornflour for dusting": said of both. */
+const USED =
+  /^(.+?)(,? (?:for (?:dusting|coating|rolling|tossing|dipping|sprinkling|decorating)|to (?:coat|dust|roll|finish)))$/i
+
+/** "Sugar: 2 cups" */
+const NAME_FIRST = /^(\p{L}[\p{L} -]{2,40}):\s*([\d¼½¾⅓⅔][\d/.,¼½¾⅓⅔ ]*\s?\p{L}+)\.?$/u
+/** "Butter 100" */
+const NAMED_BARE = /^(?!.*\b(?:to|at|till|until) \d)(?:\d+ ?% )?\p{L}[\p{L} '’-]{1,30} \d+(?:[.,]\d+)?(?: \([^)]*\))?$/u
+/** ◊ Of a row of names and amounts so many have an amount; the rest are colours, or salt. */
+const MOST_OF = 0.6
+
+/** "1 lb sugar / 450 g", "450 g / 1 lb sugar": the same once more. */
+const AMOUNT_ALONE =
+  /(?:[\d.,]+|[\d\s]*[¼½¾⅓⅔]|\d+\s*\/\s*\d+)\s*(?:k?g|[mc]?l|oz|ounces?|lbs?|pounds?|cups?|fl\.? oz|pints?)\.?\s*/
+    .source
+
+const APART = new RegExp(
+  `\\s+(?:[·•|]|\\/\\/)\\s+|(?<!^\\s*(?:[-–*•·▢□]\\s+)?${AMOUNT_ALONE})\\s+\\/\\s+(?!${AMOUNT_ALONE}$)(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`,
+  'i',
+)
+
+/** "3 cups sugar, 1 cup water. Boil without stirring …" */
+const LIST_THEN_METHOD = /^([^.]*(?:\.(?!\s+\p{Lu})[^.]*)*)\.\s+(\p{Lu}.*)$/su
+
+/** "1½ cups each granulated and light brown sugar", "1 tsp each cinnamon, coriander": as much of either. */
+const EACH =
+  /^(\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[\p{L}.]+) each(?: of|:)? ((?:[\p{L}'’-]+ ?){1,4}(?:(?:, ?| ?(?:and|&|\+) )(?:[\p{L}'’-]+ ?){1,4})+)$/iu
+function ofEach(line: string): string[] | null {
+  const [, amount, names = ''] = EACH.exec(bare(line)) ?? []
+  if (amount === undefined) return null
+  const all = names.split(/,? (?:and|&|\+) |, ?/)
+  // "granulated and brown sugar"
+  const noun = / (sugar|chocolate|seeds)$/i.exec(all.at(-1) ?? '')?.[1]
+  return all.map((name) => `${amount} ${name.trim()}${noun && !/ /.test(name.trim()) ? ` ${noun}` : ''}`)
+}
+
+/** "2 cups sugar, plus 2 tbsp for the whites", "Sugar 500 g + 30 g for the whites": some more of the same, for something else. */
+const MORE_FOR =
+  /^(.+?),? (?:plus|\+|and|&) (\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[a-z]{1,12}\.?) (for (?:\p{L}+ ){0,3}\p{L}+)$/iu
+const NAMED_FIRST = /^(\p{L}[\p{L} -]{2,40}?):? [\d¼½¾⅓⅔]/u
+function moreFor(line: string): string[] | null {
+  const [, first = '', amount, use] = MORE_FOR.exec(bare(line)) ?? []
+  if (amount === undefined) return null
+  const [name] = (measureAt(first, [])?.rest ?? NAMED_FIRST.exec(first)?.[1] ?? '').split(',')
+  return name && hasAmount(first) ? [first, `${amount} ${name}, ${use}`] : null
+}
+
+/** ◊ A sentence of so many amounts, with what is done after it, is a list, whether it says that one needs them or not. */
+const FEWEST_NEEDED = { said: 2, unsaid: 3 }
+
+const neededSaid = (sentence: string): string[] => sentence.replace(NEEDS, '').replace(/\.$/, '').split(NEXT_SAID)
+
+/** "Okay you want 250 g of sugar and 100 g of glucose. Melt the sugar": the amounts as rows, and what is told before and after them; null for no such sentence. */
+function neededIn(line: string): string[] | null {
+  const said = line.split(/(?<=[^\d\s][^\s]\.)\s+/)
+  if (said.length < 2) return null
+  const needed = said.map(neededSaid)
+  const isList = (i: number): boolean => !beginsDone(said[i] as string) && (needed[i] as string[]).every(isLine)
+  const saysNeed = said.map((s) => NEEDS.test(s))
+  const from = needed.findIndex(
+    ({ length }, i) => isList(i) && length >= FEWEST_NEEDED[saysNeed[i] ? 'said' : 'unsaid'],
+  )
+  // what goes on in the next sentence is of it
+  const ends = said.findIndex((_, i) => i > from && !isList(i))
+  if (from < 0 || ends < 0 || !(saysNeed[from] || beginsDone(said[ends] as string))) return null
+  const rows = needed.slice(from, ends).flat()
+  return [
+    ...(from > 0 ? [said.slice(0, from).join(' ')] : []),
+    ...rows.map((piece) => piece.replace(IN_VESSEL, '$1$4 $2$3')),
+    ...inOneRow(said.slice(ends).join(' ')),
+  ]
+}
+
+/** Between amounts that each end as sentences do; what is only shortened ends none. */
+const STOPPED = /(?<=\p{L}{3})(?<!\b(?:approx|cups?|env|lbs?|med|pkg|pkt|tbsp|tsp))\.\s+(?=[\d¼½¾⅓⅔])(?!\d+ ?%)/iu
+
+const IS_MARK = new RegExp(`^${A_MARK}$`, 'i')
+
+/** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
+export function inOneRow(row: string): string[] {
+  const line = row.replace(
+    /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
+    '',
+  )
+  const each = ofEach(line) ?? moreFor(line)
+  if (each) return each
+  // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
+  const [, done = '', after = ''] = HEADED_ROW.exec(line) ?? []
+  const begins = done.search(DONE) === 0
+  const [, listed = '', told = ''] = LIST_THEN_METHOD.exec(begins ? after : line) ?? []
+  const first = listed.split(NEXT_OR_PLUS)
+  const named = listed.split(/,\s+/)
+  if (DONE.test(told) && named.length > 1 && named.every((piece) => ENDS_WITH_AMOUNT.test(piece)))
+    return [...named, told]
+  if (DONE.test(told) && first.length > 1 && first.every(isLine))
+    return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
+  const unstopped = line.replace(/\.$/, '')
+  // "Sugar 500 g; glucose 400 g. Hazelnuts 250 g."
+  const ended = unstopped.split(/[.;]\s+(?=\p{L})/u)
+  const amounts = ended.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length
+  if (ended.length > 2 && amounts > MOST_OF * ended.length && !ended.some(beginsDone) && !beginsWithAmount(line))
+    return ended
+  // "2 cups cream, split in half. 2 cups sugar, 1 cup syrup."
+  const parted = unstopped.split(STOPPED)
+  if (parted.length > 1 && parted.every((piece) => beginsWithAmount(piece) && !looksLikeMethod(piece)))
+    return parted.flatMap(inOneRow)
+  const needed = neededIn(line)
+  if (needed) return needed
+  // "50 g icing sugar and 50 g cornflour, sifted together"
+  const both = line.split(/\s+and\s+(?=[\d¼½¾⅓⅔])/)
+  if (both.length > 1 && both.every((piece) => isAmountOf(piece)) && !looksLikeMethod(line)) return both
+  // "250 g almonds - 180 g sugar - 60 g water"
+  const dashed = line.split(/\s+[-–—]\s+(?=[\d¼½¾⅓⅔])/)
+  if (dashed.length > 2 && dashed.every(isLine)) return dashed
+  // "Sugar 300 g – honey 75 g – cream 200 g"
+  const byName = line.split(/\s+[–—-]\s+/)
+  if (byName.length > 2 && byName.every((piece) => ENDS_WITH_AMOUNT.test(piece))) return byName
+  const stopped = line.split(/\.\s+(?=\p{Lu})/u)
+  const amountFirst = stopped.map((piece) => piece.replace(NAME_FIRST, '$2 $1'))
+  const turned = amountFirst.filter((piece, i) => piece !== stopped[i]).length
+  if (stopped.length > 1 && turned >= MOST_OF * stopped.length) return amountFirst
+  const apart = line.split(APART)
+  const opens = (HEADED_ROW.exec(apart[0] as string)?.[2] ?? apart[0]) as string
+  if (
+    [opens, ...apart.slice(1)].filter(hasAmount).length > 1 &&
+    hasAmount(opens) &&
+    !looksLikeMethod(apart.at(-1) as string)
+  ) {
+    // "Base: oats 400 g; flour 600 g"
+    const [, over, begins] = HEADED_ROW.exec(apart[0] as string) ?? []
+    return over && begins ? [`${over}:`, begins, ...apart.slice(1), ROW_ENDS] : apart
+  }
+  const [, heading, rest] = HEADED_ROW.exec(line) ?? []
+  const ends = (rest ?? line).split(/,\s+(?![^(]*\))/)
+  const areEnds = ends.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length > MOST_OF * ends.length
+  if (
+    areEnds &&
+    !/:/.test(rest ?? line) &&
+    (heading === undefined || ends.length > 1 || heading.length === 1 || IS_MARK.test(heading))
+  )
+    return heading === undefined ? ends : [`${heading}:`, ...ends, ROW_ENDS]
+  // "butter 100, sugar 100, water 20": of which unit is asked
+  const bareEnds = unstopped.split(/[,;]\s+(?![^(]*\))/)
+  if (bareEnds.length > 2 && bareEnds.filter((piece) => NAMED_BARE.test(piece)).length > MOST_OF * bareEnds.length)
+    return bareEnds
+  const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
+  const pieces = all.split(NEXT_OR_PLUS)
+  const lines =
+    (pieces.length > 1 || (heading !== undefined && UNMEASURED.test(all))) && pieces.every(isLine)
+      ? pieces
+          .flatMap((piece) => ofEach(piece) ?? piece.replace(/\.$/, '').split(UNMEASURED))
+          .map((piece) => `${piece}${use}`)
+      : [rest ?? line]
+  // "Honey: 200 g honey"
+  const isOwn =
+    heading !== undefined && ` ${measureAt(bare(all), [])?.rest}`.toLowerCase().endsWith(` ${heading.toLowerCase()}`)
+  if (isOwn) return [all]
+  const alone =
+    lines.length < 2 &&
+    !/^(?:for|to)\b|\b[A-H]$/i.test(heading ?? '') &&
+    !IS_MARK.test(heading ?? '') &&
+    !HEAD_BARE.test(heading ?? '')
+  if (alone || !pieces.every(isLine)) return [line]
+  return heading === undefined ? lines : [`${heading}:`, ...lines, ROW_ENDS]
+}
+
+/** ◊ A sentence of method is longer than a line of the list, or ends as sentences do. */
+export const looksLikeMethod = (line: string): boolean =>
+  line.length > 90 ||
+  (/[.!]$/.test(line) &&
+    !(BULLET.test(line) && ENDS_WITH_AMOUNT.test(line)) &&
+    (line.split(' ').length > 5 || isGotReady(bare(line)) || (bare(line).search(DONE) === 0 && !hasAmount(line)))) ||
+  NUMBERED.test(line) ||
+  // "Boil to 146 °C"
+  (line.search(DONE) === 0 && heatIn(line) !== null) ||
+  /^step\s+\d+\s*[:.)–-]/i.test(line) ||
+  (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
+
+/** "200 g sugar", and not "8 inch pan". */
+export function isAmountOf(row: string): boolean {
+  const unit = isLine(row) ? measureAt(bare(row), [])?.unit : null
+  return unit !== null && unit !== undefined && unit.kind !== 'count'
+}
+
+/** An amount of something, that ends as no sentence does. */
+export const isRowOfList = (row: string): boolean =>
+  /^[\d¼½¾⅓⅔]/.test(bare(row)) && isAmountOf(row) && !/[.!;:]$|[.!]\s+\p{Lu}/u.test(row) && heatIn(row) === null
+
+/** "A  sugar 620 g, glucose 480 g", over "B  cream 700 g" */
+const LETTERED = /^([A-H])\s+(?=\p{L}[^.]*\d)/u
+const isLettered = (line: string, letter: string): boolean =>
+  LETTERED.exec(line)?.[1] === letter && ENDS_WITH_AMOUNT.test(line)
+/** Lines with a colon after the letters that mark them, of which there are two in turn at least. */
+export const lettered = (lines: readonly string[]): readonly string[] =>
+  lines.some((l, i) => isLettered(l, 'A') && isLettered(lines[i + 1] ?? '', 'B'))
+    ? lines.map((l) => (ENDS_WITH_AMOUNT.test(l) ? l.replace(LETTERED, '$1: ') : l))
+    : lines

@@ -1,0 +1,305 @@
+/** The pieces a recipe makes, from what its method says of them: how they come about, how large, how thick; else what is usual for their kind. */
+import type { BoiledFamilyId, FamilyId } from '../craft/families'
+import { airOf } from '../formula/air'
+import { type FormulaDocument, gramsAsWritten, type Shape } from '../formula/document'
+import { blankFormula } from '../formula/edit'
+import type { FormedBy } from '../formula/layout-formed'
+import { finishedMix, massMix, traceSteps } from '../formula/trace'
+import { massOf } from '../matter/mix'
+import { volumeOf } from '../physics/heat'
+import { tenths } from '../quantity/number'
+import {
+  CANE_MM,
+  depthSaid,
+  mmOf,
+  NUMBER,
+  ONE,
+  partsIn,
+  pieceIn,
+  sharedBy,
+  squareOf,
+  thicknessIn,
+  tinOf,
+  UNIT,
+  within,
+} from './lengths'
+
+/** ◊ What a kind is usually made into, where that is no slab cut into squares. */
+const usual: Readonly<Partial<Record<BoiledFamilyId, Shape>>> = {
+  fudge: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 20 },
+  marshmallow: { kind: 'cut', lengthMm: 30, widthMm: 30, heightMm: 25 },
+  nougat: { kind: 'cut', lengthMm: 40, widthMm: 15, heightMm: 20 },
+  toffee: { kind: 'broken', thicknessMm: 7, gramsEach: 10 },
+  brittle: { kind: 'broken', thicknessMm: 6, gramsEach: 25 },
+  honeycomb: { kind: 'broken', thicknessMm: 30, gramsEach: 18 },
+  popcorn: { kind: 'broken', thicknessMm: 40, gramsEach: 30 },
+  'hard-candy': { kind: 'mould', millilitres: 2.6 },
+  'caramel-sauce': { kind: 'mould', millilitres: 190 },
+}
+
+/** ◊ Pieces that are cut or broken where that is not their kind's way; a lollipop, a jar, a pillow of pulled sugar. */
+export const CUT = { lengthMm: 25, widthMm: 25 }
+const BROKEN = { gramsEach: 20 }
+const LOLLIPOP = { kind: 'mould', millilitres: 6, sticks: true } as const
+/** ◊ No lollipop is smaller or larger than this, ml. */
+const LOLLIPOP_ML = { least: 2, most: 40 }
+const JAR: Shape = { kind: 'mould', millilitres: 190 }
+const JAR_ML =
+  /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b|\b(?:jars?|bottles?|tubs?)\b:? (?:in(?:to)? )?\d{1,2} ?[×x] ?(\d{2,4})[ -]?ml\b|\b(?:jars?|bottles?|tubs?) (?:\((?:about |\d{1,2} ?[×x] ?)?|of )(\d{2,4})[ -]?ml\b/i
+/** ◊ ml of a jar, at most. */
+const LARGEST_JAR = 2000
+export const MOULD: Shape = { kind: 'mould', millilitres: 10 }
+/** ◊ A rope of pulled sugar is no wider than this, mm, whatever is snipped off it. */
+const ROPE_MM = 15
+const PILLOW = { kind: 'broken', thicknessMm: 10, gramsEach: 6 } as const
+/** ◊ A lollipop that is spooned out is this thick, mm; what is dropped from a spoon; what a spoon holds, ml. */
+const SPOONED_MM = 4
+const DROPPED_MM = 12
+const SPOONS = { tea: 5, tsp: 5, dessert: 10, table: 15, tbsp: 15 } as const
+
+/** ◊ g of a ml of what is cut, rolled or dropped. */
+const PIECE_DENSITY = 1.4
+
+const LOLLIPOP_COUNT = /(?<!\d[ -]?)\b(\d{1,3}) (?:\w+ )?(?:lolli(?:pop|es)|lolly)\b/i
+const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b/i
+const LOLLIPOP_MOULDS = /\blolli\w*\b.{0,20}\bmou?lds?\b/i
+const STICKS = /\bsticks?\b/i
+const JARS = /\b(?:jars?|jar it|bottles?)\b/i
+const MOULDS = /\b(?:mou?lds?|shells)\b/i
+/** "Deposit 2.5 ml drops", "moulds (8 ml)". */
+const MILLILITRES =
+  /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)|\b(?:mou?lds?|cavities|silicone)\b,? (?:\(|of |holding )(?:about )?(\d+(?:\.\d+)?) ?ml\b/i
+const ROPES = /\b(?:pull|pulling(?! away)|snip|rope)\b/i
+/** "Cut with scissors into 1-inch pieces" */
+const SNIPS = /\b(?:snip|cut)\b.*/i
+const DROPS =
+  /\b(?:drop|scoop|spoon(?= (?:out )?(?:by )?(?:heap(?:ed|ing) |level |rounded )?(?:\d[- ])?(?:dessert|table|tbsp|tea|tsp)))\b.{0,40}?(?<!\w)(half[ -]?(?:an? )?|(?:1\/2|½) ?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)|\b(?:drop|spoon) (?:out |it |them |small )*(?:heaps |mounds )?on(?:to)?\b.{0,40}\b(?:almonds|cashews|clusters|foil|groups|marble|mat|nuts|paper|parchment|pecans|sheet)\b|\bspoon\b[^.;]{0,30}\bover (?:each|the) (?:clusters?|groups?|piles?)\b/i
+const CUTS =
+  /\b(?:bars (?=\d)|guitar(?! (?:sheet|film))|cut(?:ting)?(?! board)|saw(?= .*\d)|slice|score|(?<!\bthe \d+ ?(?:s|secs?|mins?)? ?)mark|divide(?! (?:it |them |the \w+ )?(?:among|between|on(?:to)?)\b)|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine|stamp|punch)\b/i
+const BALLS = /\b(?:form|roll|shape)\b.*\bballs?\b/i
+/** "Stamp into 1 in rounds" */
+const STAMPS = /\b(?:cut|punch|stamp)\b[^.;]*\b(?:rounds?|dis[ck]s?|circles?)\b(?: with an? [^.;]{0,20}\bcutter\b)?/i
+const CUBES = /\b(?:cubes|blocks)\b/i
+const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b/i
+
+/** "Break in 15 g pieces". */
+const GRAMS_EACH =
+  /\b(?:break|snap|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g\b(?: (?:pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)|\b(?:balls|lolli(?:pop|e)s|pieces|portions) of (?:about |around |approx\w*\.? )?(\d{1,3}(?:\.\d+)?) ?g\b/i
+
+/** "A rope about 1/2 inch in diameter" */
+const ACROSS = new RegExp(
+  `\\bropes?\\b[^.;]{0,20}?(${NUMBER})[\\s-]*(${UNIT})\\s*(?:in diameter|across|thick|wide)\\b|(${NUMBER})[\\s-]*(${UNIT})[\\s-]*(?:thick |wide )?ropes?\\b|\\bropes? (?:of |about )?(${NUMBER})[\\s-]*(${UNIT})`,
+  'i',
+)
+/** "Roll into 2.5 cm balls" */
+const BALL_ACROSS = new RegExp(`${ONE.source}[\\s-]*balls?\\b`, 'i')
+const ROUND = new RegExp(
+  `${ONE.source}[\\s-]*(?:wide\\s+)?(?:rounds?|dis[ck]s?|circles?|puddles?)\\b|\\b(?:rounds|dis[ck]s|circles) with an? ${ONE.source}[\\s-]*(?:round )?cutter\\b`,
+  'i',
+)
+
+/** "Cut into 36", of no unit. */
+const CUT_INTO =
+  /\b(?:cut|slice|score|mark|divide|portion|shape|form|roll) (?:it |them )?(?:with an? [^.;\d]{3,30} )?in(?:to)? (\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))/i
+
+/** Into how many it is cut; null where that is not said. */
+function cutInto(told: string): number | null {
+  const count = CUT_INTO.exec(told)?.[1]
+  return count === undefined ? null : Number(count)
+}
+
+/** A round so far across, mm; null where none is said. */
+function roundIn(told: string): { lengthMm: number; widthMm: number } | null {
+  const [across = '', unit = ''] = partsIn(ROUND, told)
+  return within(squareOf(mmOf(across, unit)))
+}
+
+/** The sides of a square piece of so many grams, mm; null where nobody says how many. */
+const weighing = (grams: number | null, heightMm: number): { lengthMm: number; widthMm: number } | null =>
+  grams === null ? null : within(squareOf(tenths(Math.sqrt((1000 * grams) / (PIECE_DENSITY * heightMm)))))
+
+/** g of a ball as far across as it is said; null where it is not. */
+function ballOf(told: string): number | null {
+  const [, across = '', unit = ''] = BALL_ACROSS.exec(told) ?? []
+  const grams = tenths((Math.PI / 6) * (mmOf(across, unit) / 10) ** 3 * PIECE_DENSITY)
+  return grams >= PIECE_G.least && grams <= PIECE_G.most ? grams : null
+}
+
+/** The sides of a piece where all that a tin holds is cut into as many as is said, mm; null where the tin or the number is not. */
+export const sharedOf = (said: readonly string[], makes: number | null) =>
+  sharedBy(makes ?? cutInto(said.join('. ')), tinOf(said))
+
+/** What a formula makes as it is written, once it is cold: how much room it takes with its air, and its mass. */
+export interface Made {
+  readonly litres: number
+  readonly grams: number
+}
+
+export interface ShapeSaid {
+  readonly family: BoiledFamilyId
+  readonly name: string
+  readonly said: readonly string[]
+  /** The sentence that ends the cook. */
+  readonly doneAt: number
+  /** All of it once it is made; null where that is not known. */
+  readonly made: Made | null
+  /** How many pieces it says it makes; null where it does not. */
+  readonly makes: number | null
+  /** The line that says so, where the size of a piece may stand: "50 caramels (2 × 3 cm)". */
+  readonly yields: string | null
+  /** The line of its list that says into what it is poured. */
+  readonly vessel: string | null
+  /** The sentence that says into which tin the layer beneath it goes. */
+  readonly tin: string | null
+}
+
+/** Whether a sweet comes out of moulds. */
+export const isMoulded = (said: readonly string[]): boolean =>
+  said.some((s) => MOULDS.test(s)) && !said.some((s) => CUTS.test(s) && pieceIn(s) !== null)
+
+/** The pieces a method speaks of. */
+export function shapeSaid({ family, name, said, doneAt, made, makes, yields, vessel, tin }: ShapeSaid): Shape {
+  const litres = made?.litres ?? null
+  const into = [vessel, yields].filter((line) => line !== null)
+  const after = said.slice(Math.max(0, doneAt))
+  const told = after.join('. ')
+  const plain = usual[family] ?? blankFormula.shape
+  const any = (words: RegExp): boolean => after.some((s) => words.test(s))
+  const sizeOf = (words: RegExp) => after.flatMap((s) => (words.test(s) ? (pieceIn(s) ?? []) : []))[0]
+  const around = tin === null ? [...said, ...into] : [...said, ...into, tin]
+  const pan = tinOf(around)
+  const portion = gramsSaid(told)
+  const mm = (otherwise: number): number => depthSaid([...after, ...into], around, litres) ?? otherwise
+  const millilitres = Number(partsIn(MILLILITRES, told)[0] ?? Number.NaN)
+  // "butterscotch lollies" that are poured and cut have no sticks
+  if ((LOLLIPOPS.test(name) && !(any(CUTS) && !any(STICKS))) || any(LOLLIPOP_MOULDS)) {
+    const count = makes ?? Number(LOLLIPOP_COUNT.exec(said.join('. '))?.[1] ?? Number.NaN)
+    const share = litres === null || Number.isNaN(count) ? spoonfulIn(after) : shareOf(litres * 1000, count)
+    const each = portion === null ? share : portion / PIECE_DENSITY
+    return lollipopOf(told, Number.isNaN(millilitres) ? each : millilitres)
+  }
+  if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS)))
+    return jarOf([name, ...said, ...into].join('. '))
+  if (any(ROPES) && family === 'hard-candy') {
+    const snipped = after.flatMap((s) => pieceIn(SNIPS.exec(s)?.[0] ?? '', CANE_MM) ?? [])[0]
+    const [across = '', unit = ''] = partsIn(ACROSS, told)
+    const thick = across ? mmOf(across, unit) : (thicknessIn(after) ?? Number.NaN)
+    return snippedTo(snipped ?? sizeOf(ROPES) ?? sizeOf(CUTS), within(squareOf(thick)))
+  }
+  const usualMm = plain.kind === 'cut' ? plain.heightMm : plain.kind === 'broken' ? plain.thicknessMm : 10
+  if (any(CUTS)) {
+    const heightMm = mm(sizeOf(CUBES)?.lengthMm ?? usualMm)
+    const slab = pan ?? (litres === null ? null : { area: (litres * 1e6) / heightMm, sides: null })
+    const shared = sharedBy(makes ?? cutInto(told), slab)
+    const size =
+      sizeOf(CUTS) ??
+      pieceIn(yields ?? '') ??
+      shared ??
+      weighing(portion, heightMm) ??
+      (plain.kind === 'cut' ? plain : CUT)
+    const stamped = roundIn(STAMPS.exec(told)?.[0] ?? '')
+    if (stamped) return { kind: 'cut', ...stamped, round: true, heightMm }
+    return { kind: 'cut', ...size, heightMm }
+  }
+  if (millilitres >= 1 && millilitres <= 100) return { kind: 'mould', millilitres }
+  if (isMoulded(after)) {
+    if (portion !== null) return { kind: 'mould', millilitres: tenths(portion / PIECE_DENSITY) }
+    return plain.kind === 'mould' ? plain : MOULD
+  }
+  const spoonful = spoonfulIn(after)
+  const each = eachOf(made, makes ?? cutInto(told)) ?? portion
+  if (spoonful !== null) return oneByOne('dropped', each ?? tenths(spoonful * PIECE_DENSITY))
+  const ball = any(BALLS) ? ballOf(told) : null
+  if (ball !== null) return oneByOne('rolled', portion ?? ball)
+  if (any(BREAKS) || plain.kind === 'broken')
+    return {
+      kind: 'broken',
+      thicknessMm: mm(usualMm),
+      gramsEach: each ?? (plain.kind === 'broken' ? plain.gramsEach : BROKEN.gramsEach),
+    }
+  const eachFormed = portion ?? (any(BALLS) ? each : null)
+  if (eachFormed !== null) return oneByOne(any(BALLS) ? 'rolled' : 'dropped', eachFormed)
+  if (plain.kind !== 'cut') return plain
+  return { ...plain, ...sharedBy(makes, pan), heightMm: mm(usualMm) }
+}
+
+/** What is made one by one, so many g each. */
+const oneByOne = (formed: FormedBy, gramsEach: number): Shape => ({
+  kind: 'broken',
+  thicknessMm: DROPPED_MM,
+  gramsEach,
+  formed,
+})
+
+/** ◊ So much of a pasted recipe is lost to edges and pot; how many it makes is counted without that. */
+export const WASTE = 0.05
+/** What each gets of all that is made, in tenths, so that there is enough for the last. */
+const shareOf = (all: number, count: number): number => Math.floor((10 * all * (1 - WASTE)) / count) / 10
+
+/** ◊ No piece that is dropped or broken off is lighter or heavier than this, g. */
+const PIECE_G = { least: 1, most: 200 }
+
+/** g of a piece where all of it is made into so many; null where that is not known. */
+function eachOf(made: Made | null, makes: number | null): number | null {
+  const each = made !== null && makes !== null ? shareOf(made.grams, makes) : Number.NaN
+  return each >= PIECE_G.least && each <= PIECE_G.most ? each : null
+}
+
+/** g of a piece, as it is said; null where it is not. */
+function gramsSaid(told: string): number | null {
+  const each = Number(partsIn(GRAMS_EACH, told)[0] ?? Number.NaN)
+  return each >= PIECE_G.least && each <= PIECE_G.most ? each : null
+}
+
+/** `eachMl`: what each takes; null where nobody knows. */
+function lollipopOf(told: string, eachMl: number | null): Shape {
+  if (eachMl !== null && eachMl >= LOLLIPOP_ML.least && eachMl <= LOLLIPOP_ML.most)
+    return { ...LOLLIPOP, millilitres: tenths(eachMl) }
+  const wide = roundIn(told)?.widthMm
+  return wide ? { ...LOLLIPOP, millilitres: Math.round((Math.PI * wide ** 2 * SPOONED_MM) / 400) / 10 } : LOLLIPOP
+}
+
+function jarOf(told: string): Shape {
+  const millilitres = Number(partsIn(JAR_ML, told)[0] ?? Number.NaN)
+  return millilitres <= LARGEST_JAR ? { kind: 'mould', millilitres } : JAR
+}
+
+/** What is snipped off a rope; `size` and how thick the rope is where that is said. */
+function snippedTo(size: ReturnType<typeof pieceIn> | undefined, rope: ReturnType<typeof pieceIn>): Shape {
+  if (!size) return PILLOW
+  const widthMm = rope?.widthMm ?? Math.min(ROPE_MM, size.widthMm)
+  return { kind: 'cut', ...size, widthMm, heightMm: rope?.widthMm ?? PILLOW.thicknessMm }
+}
+
+/** What each takes that is dropped from a spoon, ml; null where nothing is. */
+function spoonfulIn(said: readonly string[]): number | null {
+  const found = said.map((s) => DROPS.exec(s)).find((drops) => drops !== null)
+  if (!found) return null
+  const [, half, spoon, short] = found
+  return SPOONS[(spoon ?? short ?? 'table').toLowerCase() as keyof typeof SPOONS] / (half ? 2 : 1)
+}
+
+const USUAL_ML: readonly number[] = [MOULD, LOLLIPOP, JAR].flatMap((s) => (s.kind === 'mould' ? [s.millilitres] : []))
+
+/** Whether the sides of a piece, what a cavity holds, how thick it is spread are what is usual for its kind: a text need not have said so. */
+export function isUsualShape(shape: Shape, family: FamilyId): boolean {
+  const plain = usual[family as BoiledFamilyId] ?? blankFormula.shape
+  switch (shape.kind) {
+    case 'cut':
+      return [plain, CUT].some((s) => 'lengthMm' in s && s.lengthMm === shape.lengthMm && s.widthMm === shape.widthMm)
+    case 'mould':
+      return USUAL_ML.includes(shape.millilitres) || (plain.kind === 'mould' && plain.millilitres === shape.millilitres)
+    case 'broken':
+      return plain.kind === 'broken'
+        ? plain.thicknessMm === shape.thicknessMm
+        : PILLOW.thicknessMm === shape.thicknessMm
+  }
+}
+
+/** What a formula makes; null for what has to be whipped and no step of it says so. */
+export function madeFrom(formula: FormulaDocument): Made | null {
+  const air = airOf(formula)
+  if (formula.family === 'marshmallow' && air === 0) return null
+  const stops = traceSteps(formula, gramsAsWritten(formula))
+  return { litres: volumeOf(massMix(stops), 20) / (1 - air), grams: massOf(finishedMix(stops)) }
+}

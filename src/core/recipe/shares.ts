@@ -1,0 +1,52 @@
+/** A list that is written in hundredths of the whole, as professional sheets are. */
+import { tenths } from '../quantity/number'
+import { parseUnit } from '../quantity/units'
+import { bare } from './rows'
+import type { Headed } from './split'
+
+/** "Sucrose 62.0 %", "62 % sucrose"; and how much of it all is made: "Batch 10 kg". */
+const SHARE = /^(?:(\d+(?:[.,]\d+)?) ?%\s+(?:of )?(\p{L}.*)|(\p{L}.*?)[\s:]+(\d+(?:[.,]\d+)?) ?%)$/u
+const BATCH = /^(?:batch(?: size)?|total)[:\s]+(?:of |about |[~≈] ?)?(\d+(?:[.,]\d+)?) ?(kg|g|lbs?)\b/i
+/** "Total 100 %", "Total weight 1530 g" */
+const SUM = /^(?:sub)?total\b/i
+/** ◊ Shares are those of one whole where they come to so many hundredths, or of one line that is a hundred by itself; so much is made where nothing says how much, g. */
+const WHOLE = { least: 98, most: 102 }
+const OF_SHARES_G = 1000
+const HUNDRED = 100
+
+/** A list as it is weighed, and what of it only says what all of it comes to. */
+export interface Weighed {
+  readonly list: readonly Headed[]
+  readonly left: readonly string[]
+}
+
+/** A list without its sums, and in grams where it is written in hundredths of the whole. */
+export function inGrams(list: readonly Headed[]): Weighed {
+  const numberIn = (written: string): number => Number(written.replace(',', '.'))
+  const isSum = (line: string): boolean => BATCH.test(bare(line)) || SUM.test(bare(line))
+  const lines = list.flatMap((s) => s.lines)
+  const left = lines.filter(isSum)
+  const batch = left.flatMap((l) => BATCH.exec(bare(l)) ?? [])
+  const total =
+    batch.length > 0 ? numberIn(batch[1] as string) * (parseUnit(batch[2] as string)?.unit.size ?? 1) : OF_SHARES_G
+  const shares = lines
+    .filter((l) => !isSum(l))
+    .map((l) => SHARE.exec(bare(l)))
+    .map((s) => numberIn(s?.[1] ?? s?.[4] ?? 'none'))
+  const sum = shares.reduce((all, share) => all + share, 0)
+  const isOfOne = sum > WHOLE.most && shares.includes(HUNDRED)
+  const areShares = isOfOne || (sum >= WHOLE.least && sum <= WHOLE.most)
+  const whole = isOfOne ? sum : HUNDRED
+  const weighed = (line: string): string => {
+    const [, first, name, called, last] = SHARE.exec(bare(line)) ?? []
+    const share = first ?? last
+    return share === undefined ? line : `${tenths((numberIn(share) * total) / whole)} g ${name ?? called}`
+  }
+  return {
+    list: list.map((s) => ({
+      ...s,
+      lines: s.lines.filter((l) => !isSum(l)).map((l) => (areShares ? weighed(l) : l)),
+    })),
+    left,
+  }
+}

@@ -1,0 +1,27 @@
+import { describe, expect, it } from 'vitest'
+import { writtenOut } from './shorthand'
+
+describe('shorthand, written out', () => {
+  it.each([
+    ['Boil honey and sugar to 149 C, sesame in, stir 1 min.', 'Boil honey and sugar to 149 C, add sesame, stir 1 min.'],
+    ['Cook to 138°C, then the nuts in and stir.', 'Cook to 138°C, add nuts and stir.'],
+    ['Honey to 121 °C onto the whites.', 'Cook honey to 121 °C. Pour honey onto whites.'],
+    ['1) Sugar, glucose, water to 148 onto it.', '1) Cook sugar, glucose, water to 148. Pour on.'],
+    ['Sugar, water at 155 (hard!) onto that.', 'Cook sugar, water to 155. Pour on.'],
+    ['At 122 °C honey onto whites.', 'Cook honey to 122 °C. Pour honey onto whites.'],
+    ['Whites on at med when honey hits 108.', 'When honey hits 108 start the whites.'],
+    ['When 275, add the oil.', 'When it is at 275, add the oil.'],
+    ['Trays 250F 45 min.', 'Bake the Trays at 250F 45 min.'],
+    ['Décuire with hot cream.', 'Decook with hot cream.'],
+  ])('%j is %j', (said, whole) => expect(writtenOut(said)).toBe(whole))
+
+  it.each([
+    'Cook to 118 °C, put the lid in.',
+    'Boil to 118 °C, everything in, stir.',
+    'Stream the honey at 125 onto the whites.',
+    'When the honey is at 125 pour it onto the whites.',
+    'At 125 pour the honey onto the whites.',
+    'Pour the syrup at 121 °C over the whites.',
+    'When 250 g are in, stir.',
+  ])('%j is whole already', (said) => expect(writtenOut(said)).toBe(said))
+})

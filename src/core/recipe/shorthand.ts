@@ -1,0 +1,183 @@
+/** Shorthand of a kitchen's own notes, spelled out: "sugar + water → 135 °C", "off heat: vanilla". */
+import { capital } from '../formula/sentence'
+import { beginsDone } from './method'
+import { isGotReady } from './moves'
+
+const ARROWS = '-+>|=+>|[→⇒➔➜⟶]'
+/** Arrows between what is done; the mark of a line of a list stays before it. */
+export const ARROW = new RegExp(`\\s*(?:${ARROWS})\\s*`)
+const BEGINS_ARROW = new RegExp(`^${ARROW.source}`)
+const MARK = /^(\s*(?:[-–*•·]\s+|\d{1,2}[.)/]\s+|\(\d{1,2}\)\s+)?)(?:\+\s+)?(.*)$/s
+/** "135 °C", "back to 118", "about 146°C (6 min)" */
+const TO_HEAT =
+  /^(?:(back|on|up) )?(?:to )?((?:about |around |[~≈] ?)?\d{2,3}(?:[.,]\d)?\s?(?:[°º]|deg|[CF]\b|[–-]\s?\d{2,3}).*|[12]\d{2})$/i
+/** "Off → seeds" */
+const OFF_THEN = new RegExp(`\\boff(?: (?:the )?heat)?${ARROW.source}`, 'i')
+/** "200 g hot cream → stop" */
+const STOPS = /^stop$/i
+const ONLY_HEATS = /^(?:boil|cook|heat)$/i
+const OFF = /^off(?: (?:the )?(?:heat|flame)\s*[:;,+–—-]|\s*[:;])\s*(.+)$/i
+/** "Stir in, back to 130 °C" */
+const BACK_TO = /, (?=(?:back|on|up) to \d)/i
+
+/** "Off the heat, when the bubbles die down, add the acid" */
+const BEGINS_WHEN = /^(?:when|once|as soon as|after|while|before)\b/i
+
+/** What is done with a slab. */
+const WORKS = /^(?:break|carameli[sz]e|cut|d[ée]cui(?:re|s)|decook|dip|mark|press|score|slice|snap|wrap)\b/i
+/** "+ sugar + water" */
+const PLUS = /^\+\s*/
+/** ◊ Nothing is cooked to less, °C or °F: it is left there. */
+const LEFT_BELOW = 60
+
+const isTold = (words: string): boolean =>
+  beginsDone(words) || WORKS.test(words) || isGotReady(words) || BEGINS_WHEN.test(words)
+const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase())
+
+/** "Dark amber → off" */
+const ONLY_OFF = /^off(?: (?:the )?heat)?$/i
+const SHADE = /^(?:(?:dark|deep|golden|light|medium|pale) )?(?:amber|caramel|gold(?:en)?|straw)(?: colou?r)?$/i
+
+/** One of the things between arrows as a sentence. */
+function spelled(written: string): string {
+  const words = written.replace(PLUS, '')
+  if (ONLY_OFF.test(words)) return 'Take it off the heat'
+  if (SHADE.test(words)) return `Cook until ${lower(words)}`
+  const [, on, heat] = TO_HEAT.exec(words) ?? []
+  if (heat && Number.parseFloat(heat) < LEFT_BELOW) return `Leave at ${heat}`
+  if (heat) return `Cook ${on ? `${on} ` : ''}to ${heat}`
+  const off = OFF.exec(words)?.[1]
+  if (off) return `Off the heat ${isTold(off) ? lower(off) : `add ${lower(off)}`}`
+  return (isTold(words) ? capital(words) : `Add ${lower(words)}`).replace(BACK_TO, ', cook ')
+}
+
+/** What has got so. */
+const ONCE_COLD = /^(?:cold|cool|firm|set|stiff)$/i
+
+/** Between sentences of one line. */
+const SENTENCES = new RegExp(`(?<=[^\\d\\s]\\.)\\s+(?=\\p{Lu}|${ARROWS})`, 'u')
+
+/** A line with its shorthand as sentences; any other line as it is. */
+export const spelledOut = (line: string): string =>
+  REDUCED.test(line)
+    ? line.replace(REDUCED, '$1 ($2)')
+    : ARROW.test(line)
+      ? line.split(SENTENCES).map(spelledSentence).join(' ')
+      : spelledSentence(line)
+
+function spelledSentence(line: string): string {
+  const [, mark = '', written = ''] = MARK.exec(line) ?? []
+  const body = written.replace(OFF_THEN, 'off heat: ')
+  const parts = body.split(ARROW).filter(Boolean)
+  // "Cold → rolling pin": worked in some way that has no verb
+  if (ONCE_COLD.test(parts[0] ?? '')) return `${mark}${capital(parts.join(', '))}`
+  // "→ 146 °C", of what stands in the sentence before
+  if (parts.length === 1 && BEGINS_ARROW.test(body))
+    return `${mark}${spelled((parts[0] as string).replace(/\.$/, ''))}.`
+  if (parts.length < 2) return OFF.test(body) && !isTold(OFF.exec(body)?.[1] ?? '') ? mark + spelled(body) : line
+  // "sugar, water → 150 °C" is one moment; what is weighed there goes in first
+  const [first = '', second = '', ...others] = parts
+  const heat = isTold(first) || OFF.test(first) || /\d/.test(first) ? undefined : TO_HEAT.exec(second)
+  const joined = heat && !heat[1] ? [`Cook ${lower(first)} to ${heat[2]}`, ...others] : parts
+  const done = joined.flatMap((part, i) => {
+    const next = joined[i + 1] ?? ''
+    if (STOPS.test(part) || (ONLY_HEATS.test(part) && TO_HEAT.test(next))) return []
+    return STOPS.test(next) && !isTold(part) ? [`Deglaze with ${lower(part)}`] : [part]
+  })
+  return `${mark}${done.map((part) => spelled(part.replace(/[.,;]$/, ''))).join('. ')}.`
+}
+
+/** "Purée 150 g → reduce to 75 g": a line of a list, and what is done to it beforehand. */
+const REDUCED = /^(\s*[^→>]{3,50}\d ?(?:g|kg|ml|l)) *(?:→|->|=>) *(reduced?\b.{0,20})$/i
+
+/** "Sugar w/ water", "set o/n" */
+const SHORT: readonly (readonly [RegExp, string])[] = [
+  [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
+  [/\bw\/\s*/gi, 'with '],
+  [/\bo\/n\b/gi, 'overnight'],
+  [/\s@\s?(?=\d)/g, ' at '],
+  // "24-36 h @ 30 °C", where it lies
+  [/(?<=^|[.;]\s+)(?=\d+(?:\s?[-–]\s?\d+)? ?(?:h|hrs?|hours?) at \d)/gi, 'Leave '],
+  [/(?<=[,;.]\s+)lid (?:for )?(?=\d+ ?min)/gi, 'cover for '],
+  [/(?<!\p{L})d[ée]cui(?:re|s)(?!\p{L})/giu, 'Decook'],
+  // "149 and out"
+  [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
+  [/\b(pour|spread|spoon|tip|turn)( it| out| the \w+)? on to (?=an? |the |your )/gi, '$1$2 onto '],
+  // "water (syrup)", where the list has another water
+  [/\bwater \((?:for (?:the )?)?syrup\)/gi, 'water'],
+  // "5' speed 3", "paddle 1'"
+  [/(?<![\d.])(\d{1,2})['’′](?=[,;.]|\s|$)/g, '$1 min'],
+]
+
+/** "235 - nuts in", "cook 118": a heat at the head or the end of what is said. */
+const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
+  [
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)]|\(?[a-h]\))\s+)?|[.!]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?:\s+[–—-]|:)\s+(?=(?!about\b|approx|for\b|it\b|this\b|that\b)\p{L})/giu,
+    'At $1 ',
+  ],
+  // "When 275, add", "when it's 120 begin the whites"
+  [
+    /(?<=^|[.!;)]\s+)(when|once)(?: it(?:['’]s| is))? (?=(?:about )?[12]\d\d(?:,| ?[CF]\b| ?°| (?!g\b|m?l\b|min)\p{Ll}))/giu,
+    '$1 it is at ',
+  ],
+  // "Trays 250F 45 min"
+  [/(?<=^|[.!;]\s+)(trays?),? (?=[1-4]\d\d ?(?:°|[CF]\b))/gi, 'Bake the $1 at '],
+  [/\b(bake)( it)? (?=[1-4]\d\d\b(?! ?(?:g|ml)\b))/gi, '$1$2 at '],
+  [
+    /(?<=^|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\.\d)?(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi,
+    '$1$2 to ',
+  ],
+]
+
+const SPELLED = [...SHORT, ...BARE_HEATS]
+
+/** "Boil the syrup; peanuts at 235": what goes in there. */
+const AT_ITS_HEAT = /(?<=[.;]\s+)(\p{L}+(?: and)?(?: \p{L}+){0,3}) at ([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?=[.;]|$)/giu
+const NO_LINE = /^(?:deposit|done|finish|heat|it|off|pot|pull|ready|stop|sugar|syrup|target|thermometer)\b/i
+const addedAt = (said: string): string =>
+  said.replace(AT_ITS_HEAT, (all, what: string, heat: string) =>
+    NO_LINE.test(what) || beginsDone(what) ? all : `at ${heat} add ${what.toLowerCase()}`,
+  )
+
+/** "Boil to 149, sesame in, stir": what goes in there. */
+const COMES_IN =
+  /(?<=\b\d{1,3} ?[°º]?(?: ?(?:[CF]|deg\w*|min\w*|sec\w*))?\b[^,;.\d]{0,24}(?:[,;]| (?:and|then)(?= )) )(?:then )?(?:the )?((?:\p{L}+ (?:and |& )?){1,4}?)in(?=[,;.]| and\b| then\b|$)/giu
+const NO_THING =
+  /\b(?:all|as|back|bowl|comes?|everything|goe?s?|heat|it|left|lid|oven|pan|pot|probe|put|sets?|slot|stirred|stuck|that|them|thermometer|this|turn|with)\b/i
+const putIn = (said: string): string =>
+  said.replace(COMES_IN, (all, what: string) =>
+    NO_THING.test(what) || beginsDone(what) ? all : `add ${what.toLowerCase().trim()}`,
+  )
+
+const BEGINS_SAID = '(?<=^|[.;)]\\s+)'
+const THINGS = '((?:\\p{L}+,? ){1,6}?)'
+const HEAT = '(\\d{3}(?: ?[°º])?(?: ?[CF]\\b)?)'
+const ONTO =
+  '(?:on ?to|over|into) (?:the )?(it\\b|that\\b|(?:egg )?whites?\\b|albumen\\b|foam\\b|meringue\\b)(?:, \\p{L}+)*'
+/** "Honey to 121 °C onto the whites", "at 122 honey onto whites": it is boiled, and poured. */
+const BOILED_ONTO = new RegExp(
+  `${BEGINS_SAID}(?:(?:boil|cook|heat|take) )?(?!(?:add|and|as|at|beat|bring|cool|drizzle|once|pour|run|slowly|stream|then|trickle|warm|when)\\b)${THINGS}(?:to|at) ${HEAT}(?: \\([^()]{1,20}\\))?,? (?:and )?${ONTO}`,
+  'giu',
+)
+const AT_HEAT_ONTO = new RegExp(`${BEGINS_SAID}At ${HEAT},? ${THINGS}${ONTO}`, 'giu')
+const boiledAndPoured = (what: string, heat: string, onto: string): string =>
+  `Cook ${lower(what)}to ${heat}. ${/^(?:it|that)$/i.test(onto) ? 'Pour on' : `Pour ${lower(what)}onto ${onto}`}`
+/** "Egg white, sugar in mixer, medium" */
+const IN_MIXER = new RegExp(`${BEGINS_SAID}((?:egg )?whites?(?:, \\p{L}+)*) in (?:the |a )?mixer\\b`, 'giu')
+/** "Whites on at med when honey hits 108" */
+const WHITES_ON = new RegExp(
+  `${BEGINS_SAID}(?:egg )?whites on(?:(?: at)? (?:low|med(?:ium)?|high)(?: speed)?)? ((?:when|once|as soon as) [^.;]{3,40}?\\d{3}[^.;]{0,6})(?=[.;]|$)`,
+  'giu',
+)
+const pouredOnto = (said: string): string =>
+  said
+    .replace(WHITES_ON, (_, when: string) => `${capital(when)} start the whites`)
+    .replace(IN_MIXER, (_, whites: string) => `Whip ${lower(whites)} in the mixer`)
+    .replace(BOILED_ONTO, (_, what: string, heat: string, onto: string) => boiledAndPoured(what, heat, onto))
+    .replace(AT_HEAT_ONTO, (all, heat: string, what: string, onto: string) =>
+      beginsDone(what) ? all : boiledAndPoured(what, heat, onto),
+    )
+
+/** What a method says, with its abbreviations as whole words. */
+export const writtenOut = (said: string): string =>
+  pouredOnto(addedAt(putIn(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), said))))

@@ -1,0 +1,315 @@
+/** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
+
+import { secondsIn } from '../formula/sentence'
+import { measureAt } from '../matter/amount'
+import { heatIn } from './heats'
+import { FILLS, MAKES, makesIn } from './makes'
+import { beginsDone, DONE } from './method'
+import { isGotReady, takesOff } from './moves'
+import { plainLines, ROW_ENDS } from './plain'
+import {
+  BULLET,
+  bare,
+  beginsWithAmount,
+  ENDS_WITH_AMOUNT,
+  HEAD_BARE,
+  hasAmount,
+  inOneRow,
+  isAmountOf,
+  isLine,
+  isRowOfList,
+  lettered,
+  looksLikeMethod,
+} from './rows'
+import { bareIn, inListUnit, type ListUnit, saysUnit, unitApart, withUnits } from './units'
+
+/** Lines under a heading; those under none come first. */
+export interface Headed {
+  /** What is made of them, as it is written without its "for the"; null where nothing stands above them. */
+  readonly heading: string | null
+  readonly lines: readonly string[]
+}
+
+export interface SplitRecipe {
+  readonly name: string
+  readonly list: readonly Headed[]
+  readonly method: readonly Headed[]
+  /** How many pieces it says it makes; null where it does not. */
+  readonly makes: number | null
+  /** The line that says so; null for none. */
+  readonly yields: string | null
+  /** The line of the list that says into what it is poured; null for none. */
+  readonly vessel: string | null
+  /** Lines nothing is made of: praise, notes, tools, how many it serves. */
+  readonly left: readonly string[]
+  /** The first number of its list, where none of them has a unit; null for any other. */
+  readonly unitless: string | null
+}
+
+const HEAD_LIST =
+  /^(?:(?:the )?(?:ingredients|ingreds?\.?)(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\)|\s*[–—-]\s*makes? .{1,30})?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list|gather|measure|weigh(?: out)?)\s*:?$/i
+const HEAD_METHOD =
+  /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|do|how to|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
+/** "FONDANT" */
+const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
+/** "A.", "Part 1", "Group 2 (honey)": the mark, whatever it is of. */
+const HEAD_LETTER =
+  /^((?:part|stage|phase|group|component|ingredients|layer|mix|list|syrup) (?:[A-H\d]|one|two|three|four|five|six)|[A-H])(?:[.:)]?|\s*(?:\(|[:–—-]\s)[\p{L} &-]{3,40}\)?:?)$/iu
+/** "For the base", "Make the caramel:", "Topping:" */
+const HEAD_PART =
+  /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
+/** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
+const NOTHING =
+  /^(?:\([^()\d]+\)$|\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?(?!1\d\d\b|\d{2,3} ?[–-] ?1\d\d\b|\d{2,3} ?°)\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:at a glance|author|quick facts|category|course|cuisine|difficulty|batch(?: size)?|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
+/** "For 2 frames of 30 x 40 x 1.2 cm": what it is poured into. */
+const VESSEL =
+  /^(?:for|(?:yields?|makes):?) (?:\d+|an?|one|two|three|four) [^,;.]{0,40}\b(?:frames?|pans?|slabs?|tins?|trays?)\b(?![^,;.]*\b(?:k?g|ml|cups?|oz|lbs?)\b)/i
+/** "Tin 20 x 20.", where no method has begun. */
+const TIN = /^(?:frame|pan|slab|tin|tray):? \d+(?:\.\d+)? ?[x×] ?\d+[^,;]{0,12}$/i
+/** What stands under these until another heading is read by nobody either. */
+const HEAD_NOTES =
+  /^(?:(?:pro |top |chef.?s )?(?:notes?|tips?)|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage|(?:special )?(?:equipment|tools)(?: needed)?)\s*:?$/i
+
+/** What a list names that nobody eats: "24 lollipop sticks". */
+const TOOL =
+  /^(?:\d[\d\s–-]*|an? |some )?(?:\w+ ){0,2}?(?:(?:lolli(?:pop)?|lolly|popsicle|craft|wooden|paper|bamboo) sticks?|(?<=^\d+ )sticks|skewers?|cellophane(?: \w+)?|wrappers?|parchment(?: paper)?|(?:wax(?:ed)?|baking|greaseproof) paper|foil|(?:candy|sugar|jam) thermometer|paper (?:cases|cups|liners)|(?:non-?stick )?(?:(?:cooking|baking|oil) )?spray)(?:,.*| for .*|\s*\(.*\))?$/i
+
+/** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
+const IS_STEP = /^\(?\d{1,2}[.)]\s/
+const isListed = (line: string): boolean =>
+  BULLET.test(line)
+    ? beginsWithAmount(line)
+    : line.length < 40 &&
+      (!IS_STEP.test(line) || beginsWithAmount(line)) &&
+      ((!/[.;:,]/.test(line) && isLine(line) && measureAt(bare(line), [])?.unit !== null) ||
+        (ENDS_WITH_AMOUNT.test(line) && !/[;:,]/.test(line) && line.search(DONE) !== 0))
+
+/** "A slab for the quay" counts nothing, though it begins with a number in words. */
+const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !/\d|[¼½¾⅓⅔]|\bof\b/.test(line)
+
+/** "1,000 g cream: scald, hold 80 °C. In a copper pan …": a method, whatever it begins with. ◊ */
+const isTold = (line: string): boolean => line.split(/[.!]\s+(?=\p{Lu})/u).length >= 3 && heatIn(line) !== null
+
+/** "Spread thin", "boil to 120 C", "off heat, butter and soda": what is done, however short. */
+const tells = (line: string): boolean => {
+  const words = bare(line)
+  return beginsDone(words) || TOLD.test(words) || isGotReady(words) || takesOff(words)
+}
+const TOLD =
+  /^(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|toss|wrap|slice|smash|turn|when|once)\b/i
+/** ◊ Of the lines after a list so many tell what is done where the method stands there under no heading. */
+const TELL = 0.7
+const FEWEST_TOLD = 3
+
+/** Where other bullets begin than those of the list, and go on to the end; -1 where none do. */
+function otherMarks(lines: readonly string[]): number {
+  const marks = lines.map((l) => BULLET.exec(l)?.[0] ?? null)
+  const first = marks.find((m) => m !== null)
+  const from = marks.findIndex((m) => m !== null && m !== first)
+  const told = lines.slice(from)
+  const areMarked = marks.slice(from).every((m) => m === marks[from])
+  return from > 1 && told.length >= FEWEST_TOLD && areMarked && told.some(tells) ? from : -1
+}
+
+/** Where the method begins that stands under no heading, in lines as short as those of the list; -1 where that is not so. */
+function toldFrom(lines: readonly string[]): number {
+  if (lines.some((l) => HEAD_METHOD.test(l))) return -1
+  const marked = otherMarks(lines)
+  if (marked >= 0) return marked
+  // what stands right over a sentence of the method and tells as well is one, however short
+  const sure = lines.findIndex(looksLikeMethod)
+  if (sure >= 0) {
+    const over = lines.slice(0, sure).findLastIndex((l) => !tells(l) || hasAmount(l))
+    return over > 0 && over + 1 < sure ? over + 1 : -1
+  }
+  const last = lines.findLastIndex((l) => hasAmount(l) && !tells(l))
+  // "sugar for dusting" ends the list without an amount
+  const from = lines.findIndex((l, i) => i > last && tells(l))
+  const rest = lines.slice(from)
+  const enough = rest.length >= FEWEST_TOLD && rest.filter(tells).length >= TELL * rest.length
+  return last > 0 && from > 0 && enough ? from : -1
+}
+
+const LETTERS = 'abcdefgh'
+/** "1) everything goes in the pan", "2) to 120, stirring": where steps begin that are counted, after a list; -1 where none are. */
+function countedFrom(lines: readonly string[]): number {
+  const isCounted = (i: number, n: number): boolean =>
+    new RegExp(`^(?:${n}[.)]|\\(?${LETTERS[n - 1]}\\))\\s+\\S`, 'i').test(lines[i] ?? '') &&
+    !isAmountOf(lines[i] as string)
+  const from = lines.findIndex((_, i) => [0, 1, 2].every((n) => isCounted(i + n, n + 1)))
+  return lines.slice(0, from).filter(hasAmount).length > 1 ? from : -1
+}
+
+/** A sentence that tells nobody to do anything: "This buttery toffee is topped with chocolate", "this comes together in 15 minutes". */
+const praises = (line: string): boolean =>
+  /[.!?]$/.test(line) &&
+  !isGotReady(line) &&
+  !line.split(/[.!?]\s+/).some((s) => s.search(DONE) === 0 || heatIn(s) !== null) &&
+  !isAmountOf(line) &&
+  (secondsIn(line) === null || /^(?:these|this)\b/i.test(line))
+
+/** A few words, without a bullet. */
+const OVER_BULLETS = /^(?:\p{L}[\p{L}'’-]*)(?: [\p{L}'’&-]+){0,3}$/u
+
+/** What a heading says is made; null for a line that is none. Without a colon it stands over an amount (`next`). */
+function partHeading(line: string, next: string): string | null {
+  if (HEAD_CAPITALS.test(line)) return line.toLowerCase()
+  const mark = HEAD_LETTER.exec(line)?.[1]
+  if (mark !== undefined) return mark
+  const found = HEAD_PART.exec(line)
+  if (found) return (found.slice(1).find((h) => h !== undefined) as string).trim()
+  // among lines with bullets what has none, and no amount, stands over them
+  if (BULLET.test(next) && hasAmount(next) && OVER_BULLETS.test(line) && !hasAmount(line)) return line.toLowerCase()
+  return HEAD_BARE.test(line) && (/^to /i.test(line) || hasAmount(next)) ? line.toLowerCase() : null
+}
+
+/** "Praline", "Soft centre": a few words that begin with a capital, and nothing that goes in by no amount. */
+const FEW_WORDS = /^\p{Lu}\p{L}+(?: (?:\p{L}[\p{L}’'-]*|&)){0,3}$/u
+const UNWEIGHED =
+  /\b(?:butter|chocolate|cinnamon|colou?r\w*|cornflour|cream|essence|extract|flavou?r\w*|flour|gelatine?|juice|milk|nuts?|oil|paper|pepper|salt|spices?|spray|starch|sugar|vanilla|water|zest)\b/i
+/** ◊ So many lines of that kind, each over two amounts at least, head what stands beneath them. */
+const FEWEST_HEADS = 2
+
+/** Rows that stand over amounts as headings do, without a mark; none where only one does. */
+function bareHeadsIn(rows: readonly string[]): ReadonlySet<number> {
+  const isListed = (i: number): boolean => hasAmount(rows[i] ?? '') && !looksLikeMethod(rows[i] ?? '')
+  const isHead = (i: number): boolean =>
+    i > 0 &&
+    FEW_WORDS.test(rows[i] as string) &&
+    !hasAmount(rows[i] as string) &&
+    !HEAD_LIST.test(rows[i] as string) &&
+    !UNWEIGHED.test(rows[i] as string) &&
+    !tells(rows[i] as string) &&
+    (i === 1 || isListed(i - 1) || HEAD_LIST.test(rows[i - 1] as string)) &&
+    isListed(i + 1) &&
+    isListed(i + 2)
+  const heads = rows.flatMap((_, i) => (isHead(i) ? [i] : []))
+  return new Set(heads.length < FEWEST_HEADS ? [] : heads)
+}
+
+/** A first line over a list is its name, however it is written. */
+const isNamed = (line: string, next: string): boolean =>
+  !beginsWithAmount(line) &&
+  (HEAD_LIST.test(next) || beginsWithAmount(next) || (isLine(next) && !looksLikeMethod(next)))
+
+/**
+ * Where a list and a method both stand under their headings, what stands between the name and the list is neither: how it is served, who wrote it,
+ * what praises it. Rows by their number; none where an amount of something stands among them.
+ */
+function prefaceOf(rows: readonly string[]): ReadonlySet<number> {
+  const list = rows.findIndex((row) => HEAD_LIST.test(row))
+  const between = rows.flatMap((_, i) => (i > 0 && i < list ? [i] : []))
+  const isHeaded = rows.slice(list + 1).some((row) => HEAD_METHOD.test(row))
+  return new Set(isHeaded && !between.some((i) => isAmountOf(rows[i] as string)) ? between : [])
+}
+
+/** ◊ No recipe has more lines than that; what stands beyond is kept in the notes alone. */
+const MOST_LINES = 400
+
+/** "Method: warm the cream": the heading and the first sentence in one row. */
+const METHOD_BEGINS = /^(?:method|directions|instructions|procedure|how)\s*[:–]\s*(?=\S)/i
+
+/** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. `unit`: that of a list of bare numbers. */
+export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
+  const all = lettered(plainLines(text)).flatMap(unitApart)
+  const yields = all.find((l) => makesIn(l) !== null) ?? all.find((l) => FILLS.test(l)) ?? null
+  const makes = makesIn(yields ?? '')
+  const isNothing = (line: string): boolean => (NOTHING.test(line) && !HEAD_NOTES.test(line)) || VESSEL.test(line)
+  const asWritten = withUnits(all)
+    .filter((l) => !isNothing(l) && !saysUnit(l))
+    .flatMap((l) => (METHOD_BEGINS.test(l) ? ['Method', l.replace(METHOD_BEGINS, '')] : l))
+    .flatMap(inOneRow)
+  const unitless = bareIn(asWritten)
+  const rows = unitless !== null && unit ? inListUnit(asWritten, unit) : asWritten
+  const preface = prefaceOf(rows)
+  const lines = rows.filter((_, i) => !preface.has(i)).slice(0, MOST_LINES)
+  const left = [
+    ...all.filter((l) => saysUnit(l) || (isNothing(l) && (makes === null || !MAKES.test(l)))),
+    ...rows.filter((_, i) => preface.has(i)),
+    ...rows.filter((_, i) => !preface.has(i)).slice(MOST_LINES),
+  ]
+  let name = ''
+  const list: { heading: string | null; lines: string[] }[] = [{ heading: null, lines: [] }]
+  const method: typeof list = [{ heading: null, lines: [] }]
+  let mode: 'start' | 'list' | 'method' | 'notes' = 'start'
+  const put = (where: typeof list, line: string): void => void where.at(-1)?.lines.push(line)
+  /** What praises the sweet before anything of a list stands there. */
+  const before: string[] = []
+  /** "6 tbsp butter, at room temperature, cut into pieces", with another amount right over or under it. */
+  const standsInList = (i: number): boolean =>
+    isRowOfList(lines[i] ?? '') && (isRowOfList(lines[i - 1] ?? '') || isRowOfList(lines[i + 1] ?? ''))
+  const heads = bareHeadsIn(lines)
+  const counted = countedFrom(lines)
+  const begins = counted < 0 ? toldFrom(lines) : counted
+  const tell = (line: string): void => {
+    put(method, line)
+    const isPraise = list.every((s) => s.lines.length === 0) && praises(line)
+    if (isPraise) before.push(line)
+    else mode = 'method'
+  }
+  for (const [i, line] of lines.entries()) {
+    const named = partHeading(line, lines[i + 1] ?? '') ?? (heads.has(i) ? line.toLowerCase() : null)
+    // over a line of the list it is a heading of the list, however much it is like another
+    const known = named !== null && !beginsWithAmount(lines[i + 1] ?? '') && list.some((s) => alike(s.heading, named))
+    if (i === begins) mode = 'method'
+    if (line === ROW_ENDS) list.push({ heading: null, lines: [] })
+    else if (HEAD_NOTES.test(line)) mode = 'notes'
+    else if (HEAD_LIST.test(line)) mode = 'list'
+    else if (HEAD_METHOD.test(line) && !known) mode = 'method'
+    else if (known) {
+      // what is made already stands over its list: a second time it stands over its method
+      mode = 'method'
+      method.push({ heading: named, lines: [] })
+    } else if (named !== null && mode !== 'method' && (name || mode === 'list' || /^for the/i.test(line))) {
+      mode = 'list'
+      list.push({ heading: named, lines: [] })
+    } else if (mode === 'notes' || (mode !== 'method' && TOOL.test(bare(line)))) left.push(line)
+    else if (mode !== 'method' && TIN.test(bare(line))) left.push(line)
+    else if (i === 0 && isNamed(line, lines[1] ?? '')) name = line
+    else if (mode === 'method') isListed(line) || standsInList(i) ? put(list, line) : tell(line)
+    else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line) && !isTold(line))) {
+      tell(line)
+    } else if (!name && mode === 'start' && (!beginsWithAmount(line) || isTitle(line))) name = line
+    // "A New England classic.", over the list
+    else if (mode === 'start' && name && !hasAmount(line) && /[.!]$/.test(line)) left.push(line)
+    else {
+      mode = 'list'
+      put(list, line)
+    }
+  }
+  // what is told before the list only praises it, where the method stands after that
+  const told = method.reduce((sum, s) => sum + s.lines.length, 0)
+  const [first] = method
+  if (first && told > before.length && list.some((s) => s.lines.length > 0)) {
+    first.lines = first.lines.filter((line) => !before.includes(line))
+    left.push(...before)
+  }
+  // "Seed brittle | 20 min | 1 tray"
+  const [called = '', ...beside] = name.split(/\s+\|\s+/)
+  left.push(...beside)
+  return {
+    name: called,
+    list: list.filter((s) => s.lines.length > 0),
+    method: method.filter((s) => s.lines.length > 0),
+    makes,
+    yields,
+    unitless,
+    vessel: all.find((l) => VESSEL.test(l)) ?? left.find((l) => TIN.test(bare(l))) ?? null,
+    left,
+  }
+}
+
+/** Whether two headings mean the same thing: "Caramel" and "caramel layer". */
+export function alike(a: string | null, b: string | null): boolean {
+  if (a === null || b === null) return false
+  const words = (text: string): string[] =>
+    text
+      .toLowerCase()
+      .split(/[^\p{L}]+/u)
+      .filter((w) => w.length > 2 && !EMPTY.has(w))
+  const [mine, theirs] = [words(a), words(b)]
+  return mine.some((w) => theirs.includes(w))
+}
+
+/** Words of a heading that do not tell parts apart. */
+const EMPTY = new Set(['the', 'and', 'layer', 'half', 'part', 'stage', 'phase', 'for', 'ingredients'])

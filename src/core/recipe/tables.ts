@@ -1,0 +1,112 @@
+/** Tables of a pasted text: rows of a list set out in columns, and rows that tell what is done at which heat. */
+import { uncapital } from '../formula/sentence'
+
+/** Between the head of a table and its rows: "|---|:--|" */
+export const RULE = /^\|?[\s|:-]*-{2}[\s|:-]*$/
+export const HAS_NUMBER = /[\d¼½¾⅓⅔]/
+export const isAmount = (cell: string): boolean => /^[\d¼½¾⅓⅔]/.test(cell)
+
+/** "Granulated sugar      2 c.": columns set out by spaces. */
+const COLUMNS = /(?<=\p{L}|\)) {3,}(?=[\d¼½¾⅓⅔]|an? |for )/u
+/** "INGREDIENT      WEIGHT      %": three of them, and what stands beneath. */
+const WIDE = / {3,}| {2,}(?=\d)/
+const OF_THREE = new RegExp(`^\\S(?:.*?\\S)?(?:${WIDE.source})\\S(?:.*?\\S)?(?:${WIDE.source})\\S.*$`)
+
+/** "g       %", over columns of numbers beside names that have no head */
+const UNIT_HEADS = /^(?:g|grams|kg|oz|lbs?|ml)(?:\s{2,}(?:g|grams|kg|oz|lbs?|ml|(?:baker['’]?s )?%|per ?cent))+$/i
+
+/** "Sugar | 1000 | 25": columns set apart by strokes. */
+const STROKE = /\s\|(?=\s|$)/
+/** ◊ Of so many rows with the same strokes, and a bare amount in more than this share of them, or a head that tells heats, the text is a table. */
+const TABLE = { rows: 3, amounts: 0.5 }
+const BARE_AMOUNT = /^[\d¼½¾⅓⅔][\d.,/ ½¼¾⅓⅔–-]*\s?(?:k?g|m?l|oz|lbs?|%|cups?|tbsps?|tsps?|°\s?[CF]?|min)?\.?$/i
+
+/** Rows of a table whose columns are set apart by strokes alone. */
+export function strokedIn(rows: readonly string[]): ReadonlySet<string> {
+  const stroked = rows.map((row) => row.trim()).filter((row) => STROKE.test(row) && !row.startsWith('|'))
+  const cellsOf = (row = ''): string[] => row.split(STROKE).map((c) => c.trim())
+  const wide = stroked.filter((row) => cellsOf(row).length === cellsOf(stroked[0]).length)
+  const withAmount = wide.filter((row) => cellsOf(row).some((c) => BARE_AMOUNT.test(c)))
+  const isTold = tellsOf(cellsOf(wide[0])) !== null || withAmount.length > TABLE.amounts * wide.length
+  return new Set(wide.length >= TABLE.rows && isTold ? wide : [])
+}
+
+/** The cells of a row of a table; null for a line that is none. */
+export function cellsIn(line: string, stroked: boolean): string[] | null {
+  if (UNIT_HEADS.test(line)) return ['Ingredient', ...line.split(/\s{2,}/)]
+  const isRow = line.startsWith('|') || stroked
+  const apart = line.includes('\t') || isRow ? /\t|\|/ : OF_THREE.test(line) ? WIDE : COLUMNS
+  if (!apart.test(line)) return null
+  const cells = line
+    .replace(/^\||\|$/g, '')
+    .split(apart)
+    .map((c) => c.trim())
+  return cells.filter(Boolean).length > (isRow ? 0 : 1) ? cells : null
+}
+
+/** Which columns of a table say what is done, at which heat, in which degrees, and how long; -1 for none. */
+interface Tells {
+  readonly what: number
+  readonly heat: number
+  readonly time: number
+  readonly degrees: string
+}
+
+/** Of the head of a table, what its amounts are in, by column. */
+export interface Head {
+  readonly columns: readonly { readonly unit: string; readonly isAmount: boolean }[]
+  /** Null where its rows are none of a method. */
+  readonly tells: Tells | null
+}
+
+const HEATS = /^(?:(?:target |final )?temp(?:erature)?\b.*|heat|°\s?[CF]|[CF])$/i
+const DOES = /^(?:what|do|action|stage|process|instructions?|method|operation|procedure|description)\b/i
+const TIMES = /^(?:time|min(?:ute)?s?|duration)\b/i
+const COUNTS = /^(?:#|no\.?|nr\.?|step)$/i
+
+function tellsOf(cells: readonly string[]): Tells | null {
+  const [heat, time] = [cells.findIndex((c) => HEATS.test(c)), cells.findIndex((c) => TIMES.test(c))]
+  const does = cells.findIndex((c) => DOES.test(c))
+  // "Step | °C": where nothing else says what is done, the step does
+  const what = does >= 0 ? does : cells.findIndex((c) => COUNTS.test(c))
+  const degrees = /\b[CF]$/i.exec(cells[heat] ?? '')?.[0] ?? ''
+  return heat < 0 || what < 0 ? null : { what, heat, time, degrees }
+}
+
+/** "Cook", "bring to": what is done until a heat is there; all else is done at it. */
+const UNTIL = /^(?:(?:re)?boil|bring|carameli[sz]e|cook|cool|heat|warm)\b(?!.*\b(?:to|until|till)\b.*\d)[^,;.]*$/i
+
+/** A row of a table that tells what is done as a sentence. */
+export function toldOf(cells: readonly string[], tells: Tells): string {
+  const cell = (at: number): string => (HAS_NUMBER.test(cells[at] ?? '') ? (cells[at] as string) : '')
+  const what = (cells[tells.what] ?? '').replace(/\.$/, '')
+  const heat = cell(tells.heat)
+  const degrees = heat === '' || /[CF°]/i.test(heat) ? heat : `${heat} °${tells.degrees}`
+  const time = cell(tells.time)
+  const lasts = time === '' ? '' : ` ${/[a-z]/i.test(time) ? time : `${time} min`}`
+  const others = cells.filter((c, i) => ![tells.what, tells.heat, tells.time].includes(i) && /\p{L}{3}/u.test(c))
+  const said = [what, ...others].filter(Boolean).join(', ')
+  if (degrees === '') return `${said}${lasts}.`
+  return UNTIL.test(what) ? `${said} to ${degrees}${lasts}.` : `At ${degrees} ${uncapital(said)}${lasts}.`
+}
+
+/** `ruled`: a rule stands beneath it, so that it is a head, whatever it calls its columns. */
+export function headOf(cells: readonly string[], ruled: boolean): Head | null {
+  if (cells.some((c) => HAS_NUMBER.test(c))) return null
+  const columns = cells.map((c) => ({
+    unit: /\b(g|grams?|kg|oz|lbs?|ml)\b/i.exec(c)?.[1] ?? '',
+    isAmount: /^(?:g|grams?|kg|oz|lbs?|ml|weights?|amounts?|quantit\w+|qty|how (?:much|many))\b/i.test(c),
+  }))
+  const tells = tellsOf(cells)
+  return ruled || tells || columns.some((c) => c.isAmount) ? { columns, tells } : null
+}
+
+/** A row as a line of a list: its amount, then its name. A share of the whole beside an amount says nothing more. */
+export function lineOf(cells: readonly string[], head: Head | null): string {
+  const name = cells.find((c) => !isAmount(c)) ?? ''
+  const at = head?.columns.findIndex((c) => c.isAmount) ?? -1
+  const amount = (at >= 0 ? cells[at] : undefined) ?? cells.find((c) => isAmount(c) && !/%\s*$/.test(c)) ?? ''
+  if (amount === '') return cells.join(' ')
+  const unit = /[a-z]/i.test(amount) ? '' : (head?.columns[at]?.unit ?? '')
+  return [amount, unit, name].filter(Boolean).join(' ')
+}

@@ -1,0 +1,75 @@
+/** The unit of numbers that have none beside them, where a text says it of all: "weights in grams". */
+import { measureAt } from '../matter/amount'
+import { beginsDone } from './method'
+import { ENDS_WITH_AMOUNT, isAmountOf } from './rows'
+
+/** "All g.", "Weights in kg", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
+const IN_UNIT =
+  /^\(?(?:(?:all )?(?:(?:amounts?|figures|numbers|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\s*[/|(,:–-]\s*)(g|grams|kg|%|per ?cent)(?: unless (?:otherwise )?(?:marked|noted|said|stated)(?: otherwise)?)?\)?\.?$/i
+/** "All weights in grams. Roast the nuts …": it stands before the method, and is none of it. */
+const BEGINS_IN_UNIT =
+  /^((?:(?:all )?(?:amounts?|weights?|quantities) (?:are )?in|all(?: in)?) (?:g|grams|kg)\.)\s+(?=\S)/i
+/** "Passion caramel (g / 1000)" */
+const NAME_IN_UNIT = /\((g|grams|kg)(?:\s*\/\s*\d+)?\)$/i
+/** "Formula (%): sugar 28, glucose 26" */
+const ROW_IN_UNIT = /^(?:ingredients?|formula)\s*\((g|grams|kg|%|per ?cent)\)\s*:\s*(?=\p{L})(.+)$/iu
+/** "To the cooled mass (g)": a heading with the unit of the numbers beneath it. */
+const HEADED_UNIT = /^(\p{L}[\p{L} '’-]{2,40}?)\s*\((g|grams|kg)\)\s*:?$/iu
+/** "300 Sucrose", of a table whose amounts stand last */
+const BEGINS_BARE = /^\d+(?:[.,]\d+)? \p{L}{3}/u
+const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
+/** "Vanilla pods 2": counted, whatever the rest is in. */
+const COUNTED = /\b(?:pods?|beans?|sticks?|lea(?:f|ves)|sheets?|eggs?|(?:egg )?whites?|yolks?)\s+\d$/i
+
+/** A unit that nothing says, and the maker knows. */
+export type ListUnit = 'g' | 'kg' | 'oz'
+
+/** "Cook to 118", "step 3": no row of a list. */
+const NO_ROW = /\b(?:at|makes|no|part|phase|serves|stage|step|till|to|until)\s+\d/i
+/** ◊ So many numbers without a unit, and none with one, and the list leaves it to who knows. */
+const FEWEST_BARE = 3
+
+/** Where the number of a row ends: "almonds 60 (chopped)". */
+const NUMBER_ENDS = /(?<=\d)(?=(?: \([^()]*\))?$)/
+function isBare(row: string): boolean {
+  const [named = ''] = row.split(NUMBER_ENDS)
+  return ENDS_BARE.test(named) && !COUNTED.test(named) && !NO_ROW.test(named) && !beginsDone(named)
+}
+
+/** The first of the rows of a list whose numbers have no unit, where none of it has one; null for any other. */
+export function bareIn(rows: readonly string[]): string | null {
+  const bare = rows.filter(isBare)
+  return bare.length >= FEWEST_BARE && !rows.some((row) => ENDS_WITH_AMOUNT.test(row) || isAmountOf(row))
+    ? (bare[0] ?? null)
+    : null
+}
+
+/** Rows whose bare numbers have the unit that was answered. */
+export const inListUnit = (rows: readonly string[], unit: ListUnit): string[] =>
+  rows.map((row) => (isBare(row) ? row.replace(NUMBER_ENDS, ` ${unit}`) : row))
+
+const unitOf = (written: string): string => (/^k/i.test(written) ? 'kg' : /^g/i.test(written) ? 'g' : '%')
+
+/** Whether a line says only what the numbers of the list are in. */
+export const saysUnit = (line: string): boolean => IN_UNIT.test(line)
+
+/** A line, and before it what it says first of the unit of all numbers. */
+export const unitApart = (line: string): string[] => line.replace(BEGINS_IN_UNIT, '$1\n').split('\n')
+
+/** Lines whose bare numbers have a unit: that of the heading they stand under, else the one that is said of all. */
+export function withUnits(all: readonly string[]): string[] {
+  let unit = all.flatMap((l, i) => (IN_UNIT.exec(l) ?? (i === 0 ? NAME_IN_UNIT.exec(l) : null))?.[1] ?? [])[0]
+  return all.flatMap((line) => {
+    const [, ofRow = '', row] = ROW_IN_UNIT.exec(line) ?? []
+    if (row) return row.split(/,\s+/).map((l) => `${l.replace(/\.$/, '')} ${unitOf(ofRow)}`)
+    const [, heading, own] = HEADED_UNIT.exec(line) ?? []
+    const isHeading = own !== undefined && !IN_UNIT.test(line)
+    if (isHeading) {
+      unit = own
+      return `${heading}:`
+    }
+    if (!unit || COUNTED.test(line)) return line
+    if (isBare(line)) return `${line} ${unitOf(unit)}`
+    return BEGINS_BARE.test(line) && !measureAt(line, [])?.unit ? line.replace(' ', ` ${unitOf(unit)} `) : line
+  })
+}

@@ -1,0 +1,122 @@
+/** What a method measures and no list names: "off the heat beat in 2 tsp bicarbonate of soda". */
+
+import { mentions } from '../formula/called'
+import type { Line } from '../formula/document'
+import { readLine } from '../matter/line'
+import type { Lexicon } from './draft'
+import type { Written } from './written'
+
+/** An amount, and up to four words after it. */
+const MEASURED =
+  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|half|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|tbs?(?=\.?\s)|(?<=[\d½¼¾⅓⅔]\s?)(?<!\d{2}\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|quarts?|qts?|gallons?|gills?|oz|ounces?|pinch(?:es)?|dash(?:es)?|sticks?|(?:\(?\d+(?:[.,]\d+)?(?:[ -]\d\/\d)?[ -]?(?:g|ml|oz|ounces?)\.?\)?[ -])?(?:bags?|bars?|cans?|cartons?|envelopes?|jars?|packets?|packages?|sachets?|tins?|tubs?)|drops?|(?=(?:vanilla (?:pod|bean)|egg white|cinnamon stick|star anise)s?\b))(?:\b\.?|(?<=\s)))\)?\s*(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
+
+/** "A small tub of double cream (300 ml)" */
+const IN_BRACKETS =
+  /\((?:about |some )?(\d+(?: \d\/\d|[./]\d+)?\s*(?:k?g|grams?|ml|l|millilit(?:re|er)s?|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?))\)/
+const BRACKETED = new RegExp(`((?:[\\p{L}-]+ ){0,3}[\\p{L}-]+) ${IN_BRACKETS.source}`, 'giu')
+/** An amount in brackets, right after what is measured. */
+const AMOUNT_BESIDE = new RegExp(`^\\s*${IN_BRACKETS.source}`, 'i')
+
+/** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
+const ENDS_NAME =
+  /^(?:all|and|as|at|before|by|dry|for|from|gently|if|in|into|slowly|off|on|onto|or|over|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
+
+/** The longest run of `words` that is surely something the pantry knows, as a line of a list; null for none. */
+function lineOf(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
+  for (let n = words.length; n > 0; n--) {
+    if (n < words.length && !ENDS_NAME.test(words[n] as string)) continue
+    const line = `${amount} ${words.slice(0, n).join(' ')}`
+    const reading = readLine(line, pantry, house)
+    // a pint is asked about as it is in a list, and so is which soda, which glucose
+    if (reading.status === 'sure' || reading.question.id === 'which-pint') return line
+    if (n === 1 && reading.question.id === 'which-named') return line
+  }
+  return null
+}
+
+/** The longest run of words that ends a text, and is surely something the pantry knows, as a line of a list; null for none. */
+function lineBefore(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
+  const lines = words.map((_, i) => `${amount} ${words.slice(i).join(' ')}`)
+  return lines.find((line) => readLine(line, pantry, house).status === 'sure') ?? null
+}
+
+/** "Of the best loaf sugar" */
+const PRAISED = /^the (?:best|finest|good|purest|whitest)\s+/i
+/** "Steep 10 g of tea in 300 ml of water, and strain": what is drawn off has a name of its own. */
+const STEEPS = /^(?:steep|brew|infuse)\b.*\bstrain\b/i
+
+/** "Until a drop makes a soft ball in a cup of cold water", "till a drop snaps in cold water": that is to test it in, and goes in nowhere. */
+const TESTED =
+  /\ba (?:few )?(?:bit|drops?|little|teaspoon)\b[^.;]{0,60}\bin(?:to)? (?:\w+ )?(?:cold|iced?)[- ]water\b|\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b/i
+
+/** "Adding 10 g vanilla and 100 g simple syrup": whether what is measured there goes in. */
+const isPutIn = ({ input = '', index }: RegExpMatchArray): boolean =>
+  /\b(?:add(?:ing)?|(?:beat|fold|mix|stir|whisk)(?:ing)? in|(?:colou?r|flavou?r|scent)(?:ed|ing)? (?:it )?with)\b(?:(?!\b(?:then|until|till|when)\b)[^,;.]){0,40}$/i.test(
+    input.slice(0, index),
+  )
+/** A part of what is made is nothing new. */
+const OF_THE_POT =
+  /\b(?:batch|caramel|fudge|hot|it|mass|meringue|mix|mixture|more|of (?:it|that|the|this|your)|other|same|them|toffee|warm|whites)\b/i
+
+/** ◊ Nobody's method measures more things than that. */
+const MOST = 40
+
+/** ◊ Two amounts of a thing are the same within this share. */
+const SAME = 0.05
+
+/**
+ * "Soak the gelatine in 140 ml cold water … boil the sugar in 200 ml water", where the list has 200 ml: what is measured beside all that is listed
+ * of it, as lines of a list.
+ */
+function beyond(measured: readonly RegExpMatchArray[], lines: readonly Line[], lexicon: Lexicon): string[] {
+  const taken = measured.flatMap(([, amount = '', words = '']) => {
+    const line = /^the\b/i.test(words) ? null : lineOf(amount, words.trim().split(/\s+/), lexicon)
+    const reading = line === null ? null : readLine(line, lexicon.pantry, lexicon.house)
+    return line !== null && reading?.status === 'sure'
+      ? [{ line, ingredient: reading.ingredient.id, grams: reading.grams }]
+      : []
+  })
+  type Taken = (typeof taken)[number]
+  const isOf = (t: Taken, { ingredient, grams }: { ingredient: string; grams: number }): boolean =>
+    t.ingredient === ingredient && Math.abs(t.grams - grams) < SAME * grams
+  return taken.flatMap((t, i) => {
+    const listed = lines.filter((l) => l.ingredient === t.ingredient)
+    const isAll = listed.length > 0 && listed.every((l) => taken.some((other) => isOf(other, l)))
+    const isNew = ![...listed, ...taken.slice(0, i)].some((other) => isOf(t, other))
+    return isAll && isNew ? [t.line] : []
+  })
+}
+
+/** Whether a place in a sentence is in what was found there. */
+const isWithin = (at: number, { index, 0: all }: RegExpExecArray): boolean => at >= index && at < index + all.length
+
+/** Lines that only the method speaks of, in its order; `lines` and `written` are those of the list. */
+export function unlistedIn(
+  all: readonly string[],
+  lines: readonly Line[],
+  written: readonly Written[],
+  lexicon: Lexicon,
+): string[] {
+  const said = all.filter((s) => !STEEPS.test(s)).map((s) => s.replace(TESTED, ''))
+  const measured = said.flatMap((sentence) => [...sentence.matchAll(MEASURED)]).slice(0, MOST)
+  const isListed = (words: string): boolean => written.some(({ names }) => mentions(words, names))
+  const bracketed = said.flatMap((sentence) => [...sentence.matchAll(BRACKETED)]).slice(0, MOST)
+  const before = bracketed.flatMap(([, words = '', amount = '']) =>
+    isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? []),
+  )
+  const after = measured.flatMap((found) => {
+    const [all, amount = '', words = ''] = found
+    // "a can of evaporated milk (12 oz)": what stands in the brackets is that once more
+    if (AMOUNT_BESIDE.test(found.input.slice(found.index + all.length))) return []
+    // "the peanuts (200 g) ready": that is of what stands before it
+    if (bracketed.some((b) => b.input === found.input && isWithin(found.index, b))) return []
+    if ((/^the\b/i.test(words) && !PRAISED.test(words)) || isListed(words)) return []
+    const name = words.trim().replace(PRAISED, '').split(/\s+/)
+    // where there is no list, what is measured and not known is asked about, up to where its name can end
+    const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
+    const whole = ends < 0 ? name : name.slice(0, ends)
+    const isAsked = written.length === 0 || (isPutIn(found) && !OF_THE_POT.test(words))
+    return lineOf(amount, name, lexicon) ?? (isAsked ? `${amount} ${whole.join(' ')}` : [])
+  })
+  return [...before, ...after, ...beyond(measured, lines, lexicon)]
+}

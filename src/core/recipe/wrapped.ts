@@ -1,0 +1,56 @@
+/** A text that was broken into rows of one width, as a letter or a printed page is, put together again. */
+import { ARROW } from './shorthand'
+
+/** ◊ No page is narrower or wider than that, letters; no row of prose is shorter, where it is broken. */
+const WIDTH = { least: 40, most: 130 }
+const PROSE = 48
+/** ◊ The longest row of a few is so much of the width they were broken at. */
+const NEAR = 0.85
+
+/** What begins a row of its own: a bullet, the number of a step, a mark. */
+const BEGINS = /^\s*(?:[-–—*•·▢□#|>[]|\d{1,2}[.)]\s|step\s+\d|(?:n\.?b\.?|notes?|ps|tips?)\s*:)/i
+/** How a row ends that goes on. */
+const GOES_ON =
+  /(?:\b(?:a|an|and|the|of|or|to|in|into|for|with|at|on|onto|until|till|over|from|about|by|is|it|but|than|then)|[,;&+–—])$/i
+const ENDS = /[.!?]["”’)]*$/
+const BEGINS_SMALL = /^\s*\p{Ll}/u
+const BEGINS_OTHER = /^\s*[\p{Lu}\d¼½¾⅓⅔(]/u
+/** A row that is a line of a list, as far as its ends tell. */
+const IS_LINE = /^\s*(?!\d{1,2}[.)]\s)[\d¼½¾⅓⅔]|\d\s?(?:k?g|m?l|oz|lbs?|tbsp|tsp|cups?|%)\.?\s*$/i
+
+/** How long a row would be with the first word of the next. */
+const reach = (row: string, next: string): number =>
+  row.trimEnd().length + 1 + (next.trim().split(/\s/)[0] as string).length
+
+/** Whether a row goes on in the next: a break that a width asked for, where it is so wide. */
+function goesOn(row: string, next: string, width: number): boolean {
+  const text = row.trimEnd()
+  // shorthand is a row of its own, however wide
+  if (!text || !next.trim() || BEGINS.test(next) || ARROW.test(text) || (IS_LINE.test(text) && IS_LINE.test(next)))
+    return false
+  const isFull = reach(row, next) > width
+  if (BEGINS_SMALL.test(next) || GOES_ON.test(text))
+    return isFull || (text.length >= PROSE && reach(row, next) > NEAR * width)
+  const isProse = text.length >= PROSE && !IS_LINE.test(text)
+  return isFull && (ENDS.test(text) ? !IS_LINE.test(next) : isProse && BEGINS_OTHER.test(next))
+}
+
+/** ◊ Where most rows begin small, as in notes, so many have to go on before any does. */
+const FEWEST_IN_NOTES = 3
+
+/** Rows without the breaks that only a width asked for; as they are, where no sentence is broken. */
+export function unwrapped(rows: readonly string[]): string[] {
+  const width = Math.max(...rows.map((row) => row.trimEnd().length))
+  const joins = (i: number): boolean => i > 0 && goesOn(rows[i - 1] as string, rows[i] as string, width)
+  const isMidway = (i: number): boolean =>
+    joins(i) && BEGINS_SMALL.test(rows[i] as string) && !ENDS.test((rows[i - 1] as string).trimEnd())
+  const isNotes = 2 * rows.filter((row) => BEGINS_SMALL.test(row)).length > rows.length
+  const fewest = isNotes ? FEWEST_IN_NOTES : 1
+  if (width < WIDTH.least || width > WIDTH.most || rows.filter((_, i) => isMidway(i)).length < fewest) return [...rows]
+  const out: string[] = []
+  for (const [i, row] of rows.entries()) {
+    if (joins(i)) out.push(`${(out.pop() as string).trimEnd()} ${row.trim()}`)
+    else out.push(row)
+  }
+  return out
+}
