@@ -142,6 +142,11 @@ const clean = (text: string): string =>
     .replace(/^(\p{L}[\p{L} ]+?):?\s+(\d{1,2}) ?(?:pcs?|pieces?)\.?$/iu, '$2 $1')
     // "1 lb sugar / 450 g": the same once more
     .replace(/(\p{L}[\p{L})]+)\s+\/\s+(\d[\d.,\s/¼½¾⅓⅔]*\s*(?:k?g|[mc]?l|oz|lbs?|fl\.? ?oz)\.?)$/iu, '$1 ($2)')
+    // "cocoa butter 40 g melted"
+    .replace(
+      /^(\p{L}[\p{L} ]+ \d[\d.,]* ?(?:k?g|ml)) (chopped|cold|cooled|melted|roasted|sifted|softened|toasted|warm)$/iu,
+      '$1, $2',
+    )
     // "1 1/2 cups sugar, about 12 ounces": the same once more
     .replace(
       /^([\d¼½¾⅓⅔].*?),? (?:about|approx(?:imately|\.)?|roughly|~|≈) ?([\d¼½¾⅓⅔][\d./¼½¾⅓⅔ ]*(?:k?g|grams?|ml|oz|ounces?|lbs?|pounds?|cups?)\.?)$/i,

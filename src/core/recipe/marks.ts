@@ -36,7 +36,7 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
     const opens =
       letter === undefined
         ? '|(?<=^|[.;] )'
-        : `|(?<=\\w ?[+&] ?)|(?<=^|[.;] )(?=${letter} (?:to \\d|at \\d|over|onto|into|in\\b))`
+        : `|(?<=\\w ?[+&] ?)|(?<=^(?:\\d{1,2} ?[./)] ?)?|[.;] )(?=${letter} (?:to \\d|at \\d|over|onto|into|in\\b))`
     return [
       {
         said: new RegExp(`(?:(?<=\\w )${opens})${called}`, letter === undefined ? 'gi' : 'g'),

@@ -202,4 +202,30 @@ export const strangersMoments: readonly Moment[] = [
       /^after 3600: Bake/,
     ],
   ],
+  [
+    'a page with its letters spelled out, and ones that were read off a picture',
+    '1&frac12; cups heavy cream\nl cup sugar\n&frac34; cup honey\n1I2 cup butter',
+    'Cook the sugar and honey until it reads 305&deg;F. Pour in the cream. Cook to 250&deg;F. Stir in the butter off the heat. Pour.',
+    121.1,
+    [
+      /^ready \+ sugar 200, honey 255: Cook the sugar/,
+      /^rises 151.7/,
+      /^ready \+ cream-36 356: Pour in/,
+      /^target: Cook to 121.1°$/,
+      /^ready \+ butter 114: Stir/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'both of them, and steps counted with strokes',
+    'A. 200 g honey / 60 g butter\nB. 100 g almonds',
+    '1 / Line a tray.\n2 / A in a heavy pot, boil both to 148 °C.\n3 / B in off the heat.\n4 / Pour out.',
+    148,
+    [
+      /^ready \+ honey 200, butter 60: Honey, butter in a heavy pot/,
+      /^target: .*148°/,
+      /^ready \+ almonds 100: Almonds in off the heat/,
+      /^ready → out: Pour out/,
+    ],
+  ],
 ]

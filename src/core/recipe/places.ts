@@ -12,7 +12,7 @@ const SUGARS = /\bsugars\b/i
 const SWEETENER = /^(?:glucose|honey|dextrose|invert|treacle|molasses|syrup)\b/
 
 const EVERYTHING =
-  /\b(?:everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|pop|throw|chuck|bung|dump|bring|tip|stir|melt|heat|boil|cook|combine) (?:(?:it )?all\b(?! the (?:while|time)\b)|the (?:whole )?lot\b)|\b(?:combine|mix|put|place) ingredients\b|^(?:combine|mix)(?: well)?$|^(?:combine|mix|put|place)(?: together)? in (?:an? |the |your )?(?:[\w-]+ ){0,4}(?:pan|pot|saucepan)\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull|return|boil|cook|heat|take) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
+  /\b(?:(?<=^(?:boil|bring|combine|cook|heat|melt|mix|put) )both\b(?! (?:of|sides)\b)|everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|pop|throw|chuck|bung|dump|bring|tip|stir|melt|heat|boil|cook|combine) (?:(?:it )?all\b(?! the (?:while|time)\b)|the (?:whole )?lot\b)|\b(?:combine|mix|put|place) ingredients\b|^(?:combine|mix)(?: well)?$|^(?:combine|mix|put|place)(?: together)? in (?:an? |the |your )?(?:[\w-]+ ){0,4}(?:pan|pot|saucepan)\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull|return|boil|cook|heat|take) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
 
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i

@@ -13,6 +13,10 @@ const gramsIn = (text: string) => {
 describe('a pasted text as plain lines', () => {
   it.each([
     ['## Method', 'Method'],
+    ['200 g      7 oz       caster sugar', '200 g/7 oz       caster sugar'],
+    ['1&frac12; cups &amp; 250&deg;F, &#189;', '1½ cups & 250°F, ½'],
+    ['l cup sugar', '1 cup sugar'],
+    ['1I2 teaspoon soda', '1/2 teaspoon soda'],
     ['> **Boil** to _118_ °C.', 'Boil to 118 °C.'],
     ['- [ ] **200 g** sugar', '200 g sugar'],
     ['- [x] 200 g sugar', '200 g sugar'],

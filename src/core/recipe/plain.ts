@@ -111,7 +111,7 @@ export const plainLines = (text: string): readonly string[] =>
   uncounted(
     linesOf(
       inSentences(
-        numbered(footnoted(inFigures(text.replace(HASH, '($1)'))))
+        numbered(footnoted(inFigures(asTyped(text).replace(HASH, '($1)'))))
           .replace(SPACES, ' ')
           .replace(SIRUP, '$1yrup')
           .replace(TIL, 'till ')
@@ -123,6 +123,9 @@ export const plainLines = (text: string): readonly string[] =>
       .flatMap(stepsApart)
       .map(spelledOut),
   )
+
+const asTyped = (text: string): string =>
+  lettersIn(text).replace(COLUMNS, '/').replace(READ_ONE, '$11').replace(READ_STROKE, '$1/$2')
 
 /** "1/2 cup water*", and beneath it "* Use less on humid days": a note on that. */
 const STARRED = /^[^*\n]*[\p{L}\d)]\*[ \t]*$/mu
@@ -161,6 +164,40 @@ const TIL = /(?<=\s)['’‘]?til\s/g
 const HASH = /(?<=\p{L} )#([1-9])\b/gu
 /** "Cook 117,5": the point of a decimal. */
 const COMMA = /(?<![\d.,])(\d{2,3}),(\d)(?![\d,])/g
+/** "1&frac12; cups", "250&deg;F": what a page calls its letters. */
+const ENTITIES: Readonly<Record<string, string>> = {
+  amp: '&',
+  deg: '°',
+  frac12: '½',
+  frac13: '⅓',
+  frac14: '¼',
+  frac23: '⅔',
+  frac34: '¾',
+  mdash: '—',
+  nbsp: ' ',
+  ndash: '–',
+  quot: '"',
+  rsquo: '’',
+  times: '×',
+}
+const ENTITY = /&(?:#(\d{2,5})|([a-z]{2,6}(?:\d\d)?));/g
+const lettersIn = (text: string): string =>
+  text.replace(ENTITY, (all, code: string | undefined, name: string | undefined) =>
+    code ? String.fromCharCode(Number(code)) : (ENTITIES[name ?? ''] ?? all),
+  )
+
+/** "200 g      7 oz     sugar": either system in a column of its own. */
+const UNIT = '(?:k?g|[cdm]?l|oz|lbs?|fl\\.? ?oz|cups?|tbsps?|tsps?)\\.?'
+const COLUMNS = new RegExp(
+  `(?<=^[ \\t]*[\\d¼½¾⅓⅔][\\d./¼½¾⅓⅔ ]*${UNIT})(?:\\t| {2,}) *(?=[\\d¼½¾⅓⅔][\\d./¼½¾⅓⅔]* ?${UNIT}[ \\t])`,
+  'gim',
+)
+
+/** "l cup", "1I2 teaspoon": a one that was read off a picture. */
+const READ_ONE =
+  /^([ \t]*(?:[-*•▢][ \t]*)?)[lI|](?= (?:c|cups?|lb|oz|pound|stick|tablespoons?|tbsp|teaspoons?|tsp)\b)/gm
+const READ_STROKE = /\b([1-3])[Il|]([2348])(?= )/g
+
 /** Spaces of a page that are none of a keyboard, and marks of a page that nobody sees. */
 const SPACES = /[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g
 /** ".5 c corn syrup" */

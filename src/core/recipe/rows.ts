@@ -17,7 +17,7 @@ export const bare = (line: string): string =>
   line
     .replace(NUMBERED, '')
     .replace(
-      /^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\[\d+\]|\(\d{1,2}\)|\(?[A-H]\)|\d+(?:\/|\s+[-–])(?=\s+\p{L}))\s+/iu,
+      /^\s*(?:[-–*•·▢□]|(?:step\s+)?\d+[.):]|\[\d+\]|\(\d{1,2}\)|\(?[A-H]\)|\d+\s*(?:\/|(?<=\s)[-–])(?=\s+\p{L}))\s+/iu,
       '',
     )
     .trim()

@@ -73,7 +73,7 @@ const ROPES = /\b(?:pull|pulling(?! away)|snip|rope)\b/i
 /** "Cut with scissors into 1-inch pieces" */
 const SNIPS = /\b(?:snip|cut)\b.*/i
 const DROPS =
-  /\b(?:drop|scoop|spoon(?= (?:out )?(?:by )?(?:heap(?:ed|ing) |level |rounded )?(?:\d[- ])?(?:dessert|table|tbsp|tea|tsp)))\b.{0,40}?(?<!\w)(half[ -]?(?:an? )?|(?:1\/2|½) ?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)|\b(?:drop|spoon) (?:out |it |them |small )*(?:heaps |mounds )?on(?:to)?\b.{0,40}\b(?:almonds|cashews|clusters|foil|groups|marble|mat|nuts|paper|parchment|pecans|sheet)\b|\bspoon\b[^.;]{0,30}\bover (?:each|the) (?:clusters?|groups?|piles?)\b/i
+  /\b(?:drop|scoop|spoon(?= (?:out )?(?:by )?(?:heap(?:ed|ing) |level |rounded )?(?:\d[- ])?(?:dessert|table|tbsp|tea|tsp)))\b.{0,40}?(?<!\w)(half[ -]?(?:an? )?|(?:1\/2|½) ?|(?:quarter|1\/4|¼) ?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)|\b(?:drop|spoon) (?:out |it |them |small )*(?:heaps |mounds )?on(?:to)?\b.{0,40}\b(?:almonds|cashews|clusters|foil|groups|marble|mat|nuts|paper|parchment|pecans|sheet)\b|\bspoon\b[^.;]{0,30}\bover (?:each|the) (?:clusters?|groups?|piles?)\b/i
 const CUTS =
   /\b(?:bars (?=\d)|guitar(?! (?:sheet|film))|cut(?:ting)?(?! board)|saw(?= .*\d)|slice|score|(?<!\bthe \d+ ?(?:s|secs?|mins?)? ?)mark|divide(?! (?:it |them |the \w+ )?(?:among|between|on(?:to)?)\b)|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine|stamp|punch)\b/i
 const BALLS = /\b(?:form|roll|shape)\b.*\bballs?\b/i
@@ -275,8 +275,11 @@ function snippedTo(size: ReturnType<typeof pieceIn> | undefined, rope: ReturnTyp
 function spoonfulIn(said: readonly string[]): number | null {
   const found = said.map((s) => DROPS.exec(s)).find((drops) => drops !== null)
   if (!found) return null
-  const [, half, spoon, short] = found
-  return SPOONS[(spoon ?? short ?? 'table').toLowerCase() as keyof typeof SPOONS] / (half ? 2 : 1)
+  const [, part = '', spoon, short] = found
+  return (
+    SPOONS[(spoon ?? short ?? 'table').toLowerCase() as keyof typeof SPOONS] /
+    (/quarter|4|¼/i.test(part) ? 4 : part ? 2 : 1)
+  )
 }
 
 const USUAL_ML: readonly number[] = [MOULD, LOLLIPOP, JAR].flatMap((s) => (s.kind === 'mould' ? [s.millilitres] : []))

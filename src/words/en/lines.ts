@@ -49,7 +49,8 @@ const placeDoubts: { readonly [D in PlaceDoubt]: (name: string) => string } = {
 /** Why it is asked where a cook ends, up to the verb. */
 const targetDoubts: { readonly [By in TargetDoubt['by']]: (because: Extract<TargetDoubt, { by: By }>) => string } = {
   nothing: () => 'It does not say when it is done. At what temperature',
-  look: ({ sentence }) => `“${sentence}” says how it looks then, which is no temperature. At what temperature`,
+  look: ({ sentence }) =>
+    `“${sentence}” tells it by eye, and how hot that is in this syrup is not known. At what temperature`,
   time: ({ seconds }) => `It says ${formatSpan(seconds)}; how far that goes depends on the ring. At what temperature`,
   choice: ({ sentence }) => `“${sentence}” names more than one temperature. At which of them`,
   bare: ({ sentence }) => `It seems to end at “${sentence}”. At what temperature`,
