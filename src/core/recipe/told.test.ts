@@ -88,6 +88,9 @@ describe('a recipe told back', () => {
     ['Boil it all to 118°C. Dip in tempered dark (200 g).', ['200 g']],
     ['Boil the sugar and the 150 g cream to 118°C. Pour 10 g into each mould. Fill 250 ml jars.', []],
     ['Boil the sugar and 2 tbsp of the cream to 118°C. Stir in the remaining cream.', []],
+    ['Boil it all to 118°C. When cool, roll into balls of about 15 g.', []],
+    ['Boil it all to 118°C. Brush it with 15 g. When cool, roll into balls of about 15 g.', ['15 g']],
+    ['Boil it all to 118°C. Drop by 1/2 teaspoon on parchment.', []],
   ])('says which amount of “%s” no line weighs', (method, alone) => {
     const figures = momentsOf(method).flatMap((m) => m.unfollowed)
     expect(figures.flatMap((f) => (f.of === 'amount' ? [f.amount] : []))).toEqual(alone)

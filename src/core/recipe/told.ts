@@ -1,6 +1,6 @@
 /** A recipe told back as it was read: what goes in when, in which words, and which figures of them nothing follows. */
 
-import { type FormulaDocument, piecesOf, type Step } from '../formula/document'
+import { type FormulaDocument, piecesOf, type Shape, type Step } from '../formula/document'
 import { nameOfLine } from '../formula/line-name'
 import { ingredientIn } from '../formula/mixes'
 import { secondsIn } from '../formula/sentence'
@@ -139,6 +139,17 @@ const SAME = 0.05
 
 const plain = (text: string): string => text.replace(/[^\S\n]/g, '').toLowerCase()
 
+/** "Roll balls of 15 g", "drop by 1/2 teaspoon", "jars (250 ml)": what a piece takes. */
+function isPiece(say: string, amount: string, shape: Shape): boolean {
+  if (shape.kind === 'cut') return false
+  if (shape.kind === 'broken' && shape.formed === 'dropped' && SPOONED.test(say)) return true
+  const each = shape.kind === 'mould' ? shape.millilitres : shape.gramsEach
+  return MADE_INTO.test(say) && Number.parseFloat(amount) === each
+}
+const SPOONED = /\b(?:drop|scoop|spoon)\b/i
+const MADE_INTO =
+  /\b(?:balls?|bottles?|break|deposit|drops?|each|fill|jars?|lollies|mou?lds?|pieces?|pipe|portions?|roll)\b/i
+
 /** The amounts of a sentence that neither stand in the list (`typed`) nor are what a line weighs. */
 function unweighedIn(say: string, piece: FormulaDocument, typed: string): Unfollowed[] {
   return [...say.matchAll(AMOUNT)].flatMap(([amount]) => {
@@ -147,6 +158,8 @@ function unweighedIn(say: string, piece: FormulaDocument, typed: string): Unfoll
       const g = measure && amountOf(measure).grams(ingredientIn(piece, ingredient))
       return g !== null && Math.abs(g - grams) <= SAME * grams
     })
-    return typed.includes(plain(amount)) || isWeighed ? [] : [{ of: 'amount' as const, amount }]
+    return typed.includes(plain(amount)) || isWeighed || isPiece(say, amount, piece.shape)
+      ? []
+      : [{ of: 'amount' as const, amount }]
   })
 }
