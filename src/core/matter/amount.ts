@@ -55,8 +55,12 @@ function houseUnit(text: string, house: readonly HouseUnit[]): { unit: Unit; res
   return null
 }
 
+/** "100 % cocoa" is no amount. */
+const SHARE = /^\d+(?:[.,]\d+)?\s*(?:%|per ?cent\b)/i
+
 /** A number and its unit at the start of a text, with what says how full the spoon is. */
 export function measureAt(text: string, house: readonly HouseUnit[]): Measure | null {
+  if (SHARE.test(text)) return null
   const about = text.replace(ABOUT, '')
   const early = SIZED.exec(about)
   const number = parseNumber(early ? about.slice(early[0].length) : about)

@@ -264,6 +264,9 @@ function around(said: readonly string[], at: number, next: string): string[] {
 /** ◊ How far either side of a temperature is still good where nothing is said, °C, and what a look leaves open. */
 export const WITHIN = { heat: 1.5, look: 3 }
 
+/** ◊ °C either side of a target at most: of what is seen, and of a range that is said, which keeps both its ends. */
+const WIDEST = { seen: 6, said: 20 }
+
 /** ◊ Share of milk protein from which a shade tells of no temperature, and from which a sign does not either: milk that is boiled down thickens by itself. */
 const MILKY = { shade: 0.006, sign: 0.015 }
 
@@ -271,17 +274,17 @@ const MILKY = { shade: 0.006, sign: 0.015 }
 export function targetOf(ending: Ending, mix: Mix): Target | null {
   const stages = stagesOf(mix)
   const from = (id: StageId): number => stages.find((s) => s.id === id)?.from ?? Number.NaN
-  const between = (low: number, high: number): Target | null =>
+  const between = (low: number, high: number, most = WIDEST.seen): Target | null =>
     Number.isFinite(low + high)
       ? {
           celsius: Math.round(5 * (low + high)) / 10,
-          within: Math.round(10 * Math.max(WITHIN.heat, Math.min(6, (high - low) / 2))) / 10,
+          within: Math.round(10 * Math.max(WITHIN.heat, Math.min(most, (high - low) / 2))) / 10,
         }
       : null
   const milk = mix.milkProtein / massOf(mix)
   switch (ending.by) {
     case 'heat':
-      return between(ending.low, ending.high)
+      return between(ending.low, ending.high, WIDEST.said)
     case 'drop': {
       const next = stages[stages.findIndex((s) => s.id === ending.stage) + 1]
       return between(from(ending.stage), next?.from ?? from(ending.stage) + 2 * WITHIN.look)

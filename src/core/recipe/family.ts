@@ -30,9 +30,10 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
   [/caramel/i, 'caramel', /butter|cream|milk|cr[eè]me/i],
 ]
 
+const POPPED = /popcorn|popping|popped corn/i
 /** ◊ What a list says of the family, first match: is one of these in it, and none of those. */
 const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, FamilyId])[] = [
-  [/popcorn|popping/i, null, 'popcorn'],
+  [POPPED, null, 'popcorn'],
   [/gelatin/i, null, 'marshmallow'],
   [/egg white/i, null, 'nougat'],
   [/condensed milk/i, null, 'condensed-milk'],
@@ -86,9 +87,11 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
         .replace(/cocoa[- ]butter/gi, 'cocoa'),
     )
     .join('; ')
-  const made = isButtery(lines, list)
-    ? 'toffee'
-    : familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
+  // what butter and sugar are poured over decides, where it is popped corn
+  const made =
+    !POPPED.test(list) && isButtery(lines, list)
+      ? 'toffee'
+      : familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
   const whipped = made === 'nougat' || made === 'marshmallow'
   return (
     said(name.replace(DENIED, '')) ??

@@ -129,6 +129,14 @@ describe('where it comes off', () => {
     expect(range?.celsius).toBeCloseTo(146.1, 1)
     expect((range?.celsius ?? 0) - (range?.within ?? 0)).toBeLessThan(143.5)
     expect((range?.celsius ?? 0) + (range?.within ?? 0)).toBeGreaterThan(148.7)
+    const wide = recipe(HARD, 'Put it all in a pan. Boil to 250 to 300 degrees. Pour it out.').formula.target
+    expect((wide?.celsius ?? 0) - (wide?.within ?? 0)).toBeCloseTo(121.1, 0)
+    expect((wide?.celsius ?? 0) + (wide?.within ?? 0)).toBeCloseTo(148.9, 0)
+  })
+
+  it('what is poured over popped corn is popcorn, however much butter is in it', () => {
+    const corn = '8 cups popped corn\n1/2 cup butter\n1 cup brown sugar'
+    expect(recipe(corn, 'Boil butter and sugar to 130 °C. Pour over the corn.').formula.family).toBe('popcorn')
   })
 
   it('a drop is where this syrup shows it, and stays the test', () => {
