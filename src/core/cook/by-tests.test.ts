@@ -1,14 +1,18 @@
 /** Every family cooked with no thermometer at all: the maker's tests say when it is there, and only they do. */
 import { describe, expect, it } from 'vitest'
 import { demoFormulas } from '@/demo/formulas'
-import { type BoiledFormula, boiledIn, gramsAsWritten } from '../formula/document'
+import { analyse } from '../formula/analyse'
+import { type BoiledFormula, boiledIn, gramsAsWritten, isBoiled } from '../formula/document'
 import { inSchool } from '../formula/schools'
+import { pantryOf } from '../matter/names'
+import { readRecipe } from '../recipe/recipe'
 import { testConditions } from '../testing'
 import { pointsInLog } from './by-hand'
 import { openCook } from './cook'
 import type { CookAct, CookEvent } from './log'
 import { type PotNow, potNow } from './pot-now'
 import { estimateOf, pointsInTests } from './tests'
+import { troublesOf } from './troubles'
 
 type Test = Extract<CookAct, { type: 'test' }>
 const drop = (result: Extract<Test, { test: 'drop' }>['result']): Test => ({ type: 'test', test: 'drop', result })
@@ -77,6 +81,36 @@ describe('without a thermometer', () => {
     ]
     const cook = openCook(formula, gramsAsWritten(formula), testConditions, BY_TESTS, early)
     expect(potNow(cook, [], 20).doNow.mood).not.toBe('now')
+  })
+})
+
+describe('what simmers for a time, and is mostly water', () => {
+  const text = (grams: number, more = '') =>
+    `Drops\n\n${grams} g lemon juice\n340 g honey\n\nBring the lemon juice to a boil.${more} Simmer for 10 minutes. Add the honey. Boil to 149 °C. Pour.`
+  /** Troubles of a maker who waits for the simmer, `minutes` after it boiled. */
+  const toldOf = (recipe: string, minutes: number) => {
+    const { formula } = readRecipe(recipe, pantryOf())
+    if (!isBoiled(formula)) throw new Error('not boiled')
+    const wait = formula.steps.findIndex((s) => s.when.on === 'after')
+    const events = formula.steps
+      .slice(0, wait)
+      .map((s, i): CookEvent => ({ id: s.id, at: i === wait - 1 ? 180 : i, type: 'step', step: s.id }))
+    const now = 180 + 60 * minutes
+    const cook = openCook(formula, gramsAsWritten(formula), testConditions, BY_TESTS, events)
+    const pot = potNow(cook, [], now)
+    const past = { beyond: false, trouble: false }
+    const analysis = analyse(formula, testConditions)
+    return troublesOf({ cook, pot, analysis, past, colour: null, now }).map((t) => t.id)
+  }
+
+  it('may be dry before its time is over: it is said to look', () => {
+    expect(toldOf(text(120), 1)).toEqual([])
+    expect(toldOf(text(120), 9)).toEqual(['dry'])
+  })
+
+  it('is not with more of it, nor under a lid', () => {
+    expect(toldOf(text(900), 9)).toEqual([])
+    expect(toldOf(text(120, ' Cover.').replace('Add the honey', 'Uncover, add the honey'), 9)).toEqual([])
   })
 })
 

@@ -5,6 +5,7 @@ import type { Analysis } from '../formula/analyse'
 import { isBoiled } from '../formula/document'
 import { spoiltAtOf } from '../formula/spoilt'
 import { massOf } from '../matter/mix'
+import { latentHeat } from '../physics/water'
 import { burnerPower } from '../pot/equipment'
 import { inSeconds, type Seconds } from '../quantity/figures'
 import { type Cook, contents } from './cook'
@@ -23,6 +24,8 @@ export interface TroubleFigures {
   'past-shade': { readonly wanted: ColourId }
   burning: { readonly shade: ColourId; readonly last: ColourId }
   smoke: object
+  /** Without a thermometer, while a time is waited for. */
+  dry: { readonly dial: number }
   racing: { readonly dial: number }
   stall: object
   metal: object
@@ -65,10 +68,15 @@ const LIMITS = {
   /** °C past the wanted shade: the next one down the ramp. */
   shade: 7,
   stirIsFresh: 120,
+  /** Share of the water that may have boiled off, of what is mostly water. */
+  dry: { gone: 0.85, thin: 0.4 },
   /** s without an act after which a pot is asked about, and what rests after its pour. */
   forgottenAfter: { pot: 45 * 60, rests: 24 * 3600 },
   smokeIsFresh: 120,
 }
+
+/** °C at which what simmers gives off its water, about. */
+const BOILS_C = 100
 
 const nextIs = ({ cook }: Context, ...on: readonly string[]): boolean =>
   on.includes(cook.formula.steps[cook.state.next]?.when.on ?? '')
@@ -129,6 +137,17 @@ const ofSyrup: readonly Watch[] = [
     const { smokedAt } = c.cook.state
     if (!cooking(c) || smokedAt === null || c.now - smokedAt > LIMITS.smokeIsFresh) return null
     return { id: 'smoke', tone: 'danger', figures: {} }
+  },
+  (c) => {
+    const mix = contents(c.cook)
+    const { dial, lid, lastDoneAt } = c.cook.state
+    // where it is followed its heat tells
+    if (!cooking(c) || !mix || lid || c.pot.celsius !== null || !nextIs(c, 'after')) return null
+    if (mix.water < LIMITS.dry.thin * massOf(mix)) return null
+    const mostGone = (burnerPower(c.cook.conditions.burner, dial) * (c.now - lastDoneAt)) / latentHeat(BOILS_C)
+    return 1000 * mostGone < LIMITS.dry.gone * mix.water
+      ? null
+      : { id: 'dry', tone: 'now', figures: { dial: lower(c) } }
   },
   (c) => {
     const due = c.pot.forecast?.eta

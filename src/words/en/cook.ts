@@ -132,6 +132,11 @@ const troubles: Sayings<TroubleFigures, TroubleSaid> = {
     act: 'Off the heat now; if it smokes on, stop',
     why: 'What smokes is burning: it is bitter from here, and hot enough to catch.',
   }),
+  dry: ({ dial }) => ({
+    say: 'Its water may be gone by now',
+    act: `Look into the pot: heat down to ${dial}, hot water back if it is nearly dry`,
+    why: 'On this ring so much can have boiled off in the time.',
+  }),
   racing: ({ dial }) => ({
     say: 'It is racing to the target',
     act: `Heat down to ${dial}`,
