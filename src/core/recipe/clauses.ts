@@ -11,7 +11,7 @@ import { writtenOut } from './shorthand'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
-  /\b(w|sq|qts?|pts?|oz|lbs?|med|[Tt]sp|[Tt]bsp|approx|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z])/g
+  /\b(w|sq|qts?|pts?|oz|lbs?|med|[Ee]vap|[Cc]ond|[Cc]hoc|[Cc]onf|env|pkgs?|pwd|[Tt]sp|[Tt]bsp|approx|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=\d[- ]?)in|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z])/g
 
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE =
@@ -115,7 +115,7 @@ const WAITS =
 const UNSTIRRED = '(?:do not|don.t) (?:stir|beat) (?:it )?(?:until|till)\\b.*\\d'
 /** "To 140°, then on to 155°". */
 const ONWARD = '(?:(?:on|up|raise|further|without stirring) )?to (?:about |around )?\\d'
-const ADDS = '(?:add|(?:stir|swirl|whisk|beat|emulsify|drop|dump|put|throw|toss|slip) in|dot with)'
+const ADDS = '(?:add|(?:stir|swirl|whisk|beat|emulsify|rain|drop|dump|put|throw|toss|slip) in|dot with)'
 /** "The temperature will drop – bring it back up to 148°" */
 const BACK_UP = '(?:(?:bring|cook|heat|take) (?:it )?)?back (?:up )?to (?:about )?\\d'
 /** What ends the browning of sugar. */

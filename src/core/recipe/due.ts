@@ -113,6 +113,9 @@ const NIGHT_S = 8 * 3600
 /** Over water nothing gets as hot as what a drop shows of a boiled syrup: it dries. */
 const OVER_WATER = /\b(?:double boiler|bain[- ]marie)\b|\bover (?:simmering|hot|boiling) water\b/i
 
+/** "Heat the purée to 40°": what is warmed in the pot itself is waited for. */
+const WARMED = /^(?:heat|warm)\b/i
+
 /** ◊ Nobody is called back after less than that, s. */
 const BRIEF_S = 20
 
@@ -124,7 +127,8 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   const own = heat && !heat.oven ? unitOf(heat, unit) : null
   const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null
   const pulled = pullAt >= 0 && i > pullAt
-  if (celsius !== null && !pulled && celsius > 60)
+  const isWarmed = celsius !== null && (celsius > 60 || (groupAt.has(i) && WARMED.test(text)))
+  if (celsius !== null && !pulled && isWarmed)
     return { on: 'rises', celsius: comesBefore(text) ? celsius - SOONER_C : celsius }
   const end = endings.find((e) => e.by === 'heat')
   if (end && !pulled && comesNearEnd(text)) return { on: 'rises', celsius: end.low - SOONER_C }

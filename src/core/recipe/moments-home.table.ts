@@ -112,7 +112,9 @@ export const homeMoments: readonly Moment[] = [
     'Mix pectin with sugar (1). Heat puree to 40 °C, rain in pectin mix, whisking. Add sugar (2). Cook to 107 °C. Cool the base 10 sec in water. At 95 °C add the acid. Pour at once into a frame.',
     107,
     [
-      /^ready \+ .*(?=.*blackcurrant-puree 500)(?=.*pectin 12).*: Heat puree/,
+      /^ready \+ blackcurrant-puree 500: Heat puree to 40°$/,
+      /^rises 40: Heat puree/,
+      /^ready \+ (?=.*sugar 50)(?=.*pectin 12).*: Rain in/,
       /^ready \+ sugar 520: Add sugar/,
       /^target: Cook/,
       /^after 10: Cool the base/,

@@ -228,4 +228,16 @@ export const strangersMoments: readonly Moment[] = [
       /^ready → out: Pour out/,
     ],
   ],
+  [
+    'a word cut short in the middle of a sentence',
+    '57 g butter\n200 g sugar\n63 g evaporated milk',
+    'Melt butter in a heavy pan. Add sugar and evap. milk. Boil to 115 °C. Pour.',
+    115,
+    [
+      /^ready \+ butter 57: Melt/,
+      /^ready \+ sugar 200, evaporated-milk 63: Add sugar and evap milk/,
+      /^target/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]
