@@ -93,6 +93,19 @@ describe('what hardly anybody does with a line', () => {
     expect(asked(list, method)).toEqual(['Cornflour', 'Cream of tartar'])
   })
 
+  it('is what is melted or boiled once the first was poured', () => {
+    const list = 'Brittle\n200 g sugar\n50 g water\n100 g hazelnuts\n\nTo serve\n120 g brown sugar\n120 g cream'
+    const method =
+      'Cook sugar and water to 155 °C, stir in the hazelnuts; spread on a mat. Cool. Melt the brown sugar dry. Add the cream.'
+    expect(asked(list, method)).toEqual(['Light brown sugar', 'Cream, 36 % fat'])
+    expect(
+      asked(
+        '200 g sugar\n50 g water\n100 g dark chocolate',
+        'Cook sugar and water to 155 °C. Spread on a mat. Melt the chocolate; dip.',
+      ),
+    ).toEqual([])
+  })
+
   it('is a kettle, where the first thing melts in a skillet', () => {
     const list = '600 g sugar\n240 g cream'
     const method =

@@ -462,3 +462,20 @@ Base: Rub the butter into the flour and sugar, press into a tin and bake for 20 
     expect(bakes).toEqual([{ kind: 'bake', celsius: 160 }])
   })
 })
+
+it('shells that stand in the row of their heading are a part of their own, and the filling another', () => {
+  const { asks, formula } = readRecipe(
+    'Filled chocolates\n\nShells: 300 g dark chocolate\n\nFilling:\n120 g sugar\n140 g cream\n\nMethod\nPolish moulds, cast shells. Filling: melt the sugar dry to amber. Add the cream, boil to 108 °C. Cool to 28 °C, pipe. Cap with the rest of the chocolate.',
+    pantry,
+  )
+  expect(asks.find((a) => a.id === 'layered')).toMatchObject({ labels: ['Shells', 'Filling'] })
+  expect(formula.parts?.map((p) => p.label)).toEqual(['Shells', 'Filling'])
+})
+
+it('what is rolled of icing sugar and dipped in melted chips is made by hand', () => {
+  const { asks } = readRecipe(
+    'Peanut balls\n\n380 g peanut butter\n110 g butter\n480 g powdered sugar\n340 g semisweet chips\n\nMethod\nBeat peanut butter and butter. Mix in the sugar. Roll 1" balls. Chill 1 hr. Melt chips. Dip.',
+    pantry,
+  )
+  expect(asks.map((a) => a.id)).toEqual(['layered'])
+})

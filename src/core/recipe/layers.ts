@@ -154,7 +154,7 @@ function sharedOut(
 /** What is boiled to a temperature has one of these in it; icing sugar is stirred in cold. */
 const SYRUP = /\b(?<!\b(?:icing|powdered|confectioners) )(?:sugar|syrup|glucose|honey|molasses|treacle)\b/
 /** What is a sweet without a boil. */
-const MELTED = /\b(?:chocolate|condensed milk|marshmallows)\b/
+const MELTED = /\b(?:chocolate|chips|condensed milk|marshmallows)\b/
 /** "Until it steams, do not boil". */
 const UNBOILED = /\b(?:do not|don.?t|without|never|not letting)\b.{0,12}\bboil/i
 const HEATS =

@@ -112,8 +112,14 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   // what was poured onto whites is not cooked on: what is boiled after that is in another pot
   const foamAt = said.findIndex((s) => SYRUP_IN.test(s) && ONTO_FOAM.test(s))
   const isAfterFoam = (at: number): boolean => foamAt >= 0 && done !== null && at > foamAt && at <= done.at
+  // what is melted or boiled after it was poured is another pot's
+  const pouredAt = done ? said.findIndex((s, i) => i > done.at && pours(s)) : -1
+  const nextAt = pouredAt < 0 ? -1 : said.findIndex((s, i) => i > pouredAt && BOILS_SUGAR.test(s))
   const isElsewhere = (at: number): boolean =>
-    inOtherPot(said[at] ?? '') || inOtherVessel(said[at] ?? '', said[first] ?? '') || isAfterFoam(at)
+    (nextAt >= 0 && at >= nextAt) ||
+    inOtherPot(said[at] ?? '') ||
+    inOtherVessel(said[at] ?? '', said[first] ?? '') ||
+    isAfterFoam(at)
   const doubts = doubtful(
     lines.flatMap((l) => {
       const at = found.get(l.id)
@@ -251,6 +257,9 @@ function askedShare(questions: readonly Omit<Question, 'group'>[], lines: readon
 /** "Sprinkle the foil with icing sugar" */
 const LIES_UNDER =
   /^(?:cover|dust|flour|sprinkle)\b.*\bwith\b|^(?:arrange|divide|lay|place|put|scatter|spread)\b.*\b(?:among|between|on|over)\b.*\b(?:parchment|pans|paper|sheets?|trays?)\b/i
+
+/** "Sauce: melt sugar dry": another pot is begun. */
+const BOILS_SUGAR = /\b(?:boil|carameli[sz]e|cook|melt)\b(?!.*\bchocolate\b).{0,20}\b(?:honey|sugar|syrup)\b/i
 
 /** What a boil drives off, as a list calls it. */
 const FLEETING =

@@ -12,6 +12,7 @@ const gramsIn = (text: string) => {
 
 describe('a pasted text as plain lines', () => {
   it.each([
+    ['Day 1\nBoil it.', 'Boil it.'],
     ['## Method', 'Method'],
     ['200 g      7 oz       caster sugar', '200 g/7 oz       caster sugar'],
     ['1&frac12; cups &amp; 250&deg;F, &#189;', '1½ cups & 250°F, ½'],

@@ -124,8 +124,10 @@ export const plainLines = (text: string): readonly string[] =>
       .map(spelledOut),
   )
 
+/** "Day 2" over what is done then. */
+const DAY_ALONE = /^[ \t]*day \d[ \t]*:?[ \t]*$/gim
 const asTyped = (text: string): string =>
-  lettersIn(text).replace(COLUMNS, '/').replace(READ_ONE, '$11').replace(READ_STROKE, '$1/$2')
+  lettersIn(text).replace(DAY_ALONE, '').replace(COLUMNS, '/').replace(READ_ONE, '$11').replace(READ_STROKE, '$1/$2')
 
 /** "1/2 cup water*", and beneath it "* Use less on humid days": a note on that. */
 const STARRED = /^[^*\n]*[\p{L}\d)]\*[ \t]*$/mu

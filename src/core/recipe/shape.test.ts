@@ -183,6 +183,12 @@ describe('the pieces a method speaks of', () => {
     ],
     ['tubs of so many ml', 'caramel-sauce', 'Pour into 4 x 150 ml tubs.', { kind: 'mould', millilitres: 150 }],
     ['a frame by its height', 'caramel', 'Pour at once into a 12 mm frame. Cut 22 × 22 mm.', { heightMm: 12 }],
+    [
+      'shells that were cast first',
+      'caramel',
+      'Polish the moulds, cast shells. Boil it. Pipe, leave 2 mm. Cap.',
+      { kind: 'mould' },
+    ],
     ['a quarter of a spoon', 'hard-candy', 'Drop 1/4 tsp onto parchment.', { formed: 'dropped', gramsEach: 1.8 }],
     ['half a spoon in figures', 'hard-candy', 'Drop by 1/2 teaspoon on a mat.', { formed: 'dropped', gramsEach: 3.5 }],
     ['what it is sheeted at', 'toffee', 'Sheet at 8 mm between bars, score 20 x 20 mm.', { heightMm: 8 }],

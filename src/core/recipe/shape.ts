@@ -156,6 +156,8 @@ export interface ShapeSaid {
 /** Whether a sweet comes out of moulds. */
 export const isMoulded = (said: readonly string[]): boolean =>
   said.some((s) => MOULDS.test(s)) && !said.some((s) => CUTS.test(s) && pieceIn(s) !== null)
+/** What fills shells that were cast before it was boiled. */
+const FILLS_SHELLS = /\b(?:cap|fill|pipe)\b/i
 
 /** The pieces a method speaks of. */
 export function shapeSaid({ family, name, said, doneAt, made, makes, yields, vessel, tin }: ShapeSaid): Shape {
@@ -202,7 +204,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
     return { kind: 'cut', ...size, heightMm }
   }
   if (millilitres >= 1 && millilitres <= 100) return { kind: 'mould', millilitres }
-  if (isMoulded(after)) {
+  if (isMoulded(after) || (isMoulded(said) && any(FILLS_SHELLS))) {
     if (portion !== null) return { kind: 'mould', millilitres: tenths(portion / PIECE_DENSITY) }
     return plain.kind === 'mould' ? plain : MOULD
   }
