@@ -58,7 +58,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:cut|slice)\b.*\b(?:hot|warm) knife\b/i, { kind: 'cut', tool: 'hot-knife' }],
   [/\b(?:cut|slice)\b.*\b(?:oiled|greased|buttered) knife\b/i, { kind: 'cut', tool: 'oiled-knife' }],
   [
-    /\b(?:cut(?! (?:the )?(?:flame|gas|heat)\b)|guitar(?! (?:sheet|film))|slice)\b|^chop (?:it )?into\b/i,
+    /\b(?:cut(?! (?:the )?(?:flame|gas|heat)\b| (?:\w+ )?(?:papers?|parchment|cellophane|foil)\b)|guitar(?! (?:sheet|film))|slice)\b|^chop (?:it )?into\b/i,
     { kind: 'cut', tool: 'knife' },
   ],
   [/^(?:lift (?:it |them )?out and )?(?:break|crack|snap)\b/i, { kind: 'break' }],

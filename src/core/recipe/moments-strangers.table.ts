@@ -240,4 +240,30 @@ export const strangersMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'a pot that is called an oven',
+    '300 g sugar\n250 g evaporated milk\n60 g butter\n200 g pecans',
+    'Bring sugar and milk to a boil in a Dutch oven, stirring often. Cook over medium heat to 109 °C. Stir in butter and pecans; cook to 113 °C. Drop by tablespoonfuls onto wax paper. The pralines keep, in a tin, for 2 weeks.',
+    113,
+    [
+      /^ready \+ sugar 300, evaporated-milk 250: Bring sugar and milk to a boil in a heavy pot/,
+      /^rises 109/,
+      /^ready \+ butter 60, pecans 200: Stir/,
+      /^target/,
+      /^ready → out: Drop/,
+    ],
+  ],
+  [
+    'cream in a pot of its own in the meantime, and a point after the degrees',
+    '300 g sugar\n80 g corn syrup\n60 g water\n240 g cream\n70 g butter',
+    'Combine the sugar, corn syrup and water in a deep saucepan. Boil until golden brown. In the meantime, bring the cream and butter to a simmer in a small pot. Slowly add the cream mixture to the sugar. Cook until a thermometer registers 248°F., about 10 minutes. Pour into a pan.',
+    120,
+    [
+      /^ready \+ sugar 300, corn-syrup 80, water 60: Combine/,
+      /^colour 175/,
+      /^ready \+ cream-36 240, butter 70: Slowly add/,
+      /^target: Cook until a thermometer registers 120°, about 10 minutes$/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

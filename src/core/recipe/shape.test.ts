@@ -189,6 +189,12 @@ describe('the pieces a method speaks of', () => {
       'Polish the moulds, cast shells. Boil it. Pipe, leave 2 mm. Cap.',
       { kind: 'mould' },
     ],
+    [
+      'no paper that is cut for them',
+      'caramel',
+      'Cut in 2 cm squares. Cut parchment in 4- by 5-inch pieces; wrap.',
+      { lengthMm: 20 },
+    ],
     ['a quarter of a spoon', 'hard-candy', 'Drop 1/4 tsp onto parchment.', { formed: 'dropped', gramsEach: 1.8 }],
     ['half a spoon in figures', 'hard-candy', 'Drop by 1/2 teaspoon on a mat.', { formed: 'dropped', gramsEach: 3.5 }],
     ['what it is sheeted at', 'toffee', 'Sheet at 8 mm between bars, score 20 x 20 mm.', { heightMm: 8 }],

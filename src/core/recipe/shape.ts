@@ -156,6 +156,8 @@ export interface ShapeSaid {
 /** Whether a sweet comes out of moulds. */
 export const isMoulded = (said: readonly string[]): boolean =>
   said.some((s) => MOULDS.test(s)) && !said.some((s) => CUTS.test(s) && pieceIn(s) !== null)
+/** "Cut parchment in 4 by 5-inch pieces and wrap each": of that no piece is made. */
+const CUTS_PAPER = /\bcut (?:\w+ )?(?:cellophane|foil|papers?|parchment)\b/i
 /** What fills shells that were cast before it was boiled. */
 const FILLS_SHELLS = /\b(?:cap|fill|pipe)\b/i
 
@@ -163,7 +165,7 @@ const FILLS_SHELLS = /\b(?:cap|fill|pipe)\b/i
 export function shapeSaid({ family, name, said, doneAt, made, makes, yields, vessel, tin }: ShapeSaid): Shape {
   const litres = made?.litres ?? null
   const into = [vessel, yields].filter((line) => line !== null)
-  const after = said.slice(Math.max(0, doneAt))
+  const after = said.slice(Math.max(0, doneAt)).filter((s) => !CUTS_PAPER.test(s))
   const told = after.join('. ')
   const plain = usual[family] ?? blankFormula.shape
   const any = (words: RegExp): boolean => after.some((s) => words.test(s))

@@ -95,6 +95,9 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
+  [/(?<=^(?:\d{1,2}[.)] )?|[.!;] )in the meantime,?(?= )/gi, 'Meanwhile,'],
+  // an oven that is a pot
+  [/\bdutch oven\b/gi, 'heavy pot'],
   [/\s@\s?(?=\d)/g, ' at '],
   // "24-36 h @ 30 °C", where it lies
   [/(?<=^|[.;]\s+)(?=\d+(?:\s?[-–]\s?\d+)? ?(?:h|hrs?|hours?) at \d)/gi, 'Leave '],
