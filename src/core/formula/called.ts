@@ -39,7 +39,7 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
           .filter(isSpice)
       : []),
     ...(isFruit ? ['fruit'] : []),
-    ...(ingredient.id === 'creme-fraiche' ? ['cream'] : []),
+    ...(ingredient.id === 'creme-fraiche' || ingredient.id === 'cream-12' ? ['cream'] : []),
     // one flavouring may be another; several are all of them
     ...(/^vanilla/.test(ingredient.id) ? ['vanilla', 'flavourings', 'flavorings', 'flavours', 'flavors'] : []),
     // "seeds of 1 vanilla bean"
@@ -95,7 +95,7 @@ export const namesTyped = (typed: string, likely: Ingredient | undefined): strin
 
 /** What a line of the list calls what it measures, without amount, brackets and note. */
 export const typedName = (typed: string): string =>
-  (measureAt(typed, [])?.rest ?? typed).replace(/\(.*?\)|,.*$/g, '').replace(/[\s:–-]+\d[\d.,/]*\s?\p{L}*\.?$/u, '')
+  (measureAt(typed, [])?.rest ?? typed).replace(/\(.*?\)|,.*$|\.$/g, '').replace(/[\s:–-]+\d[\d.,/]*\s?\p{L}*\.?$/u, '')
 
 /** "Chopped almonds" are whatever almonds are chopped. */
 const HOW_CUT = /^(?:chopped|crushed|grated)$/i

@@ -266,4 +266,28 @@ export const strangersMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'half-and-half is the cream, where there is no other',
+    '450 g light brown sugar\n180 g half & half\n30 g butter\n1 tsp vinegar.',
+    'Combine sugar, cream and butter. Boil to 113 °C. Off heat add vinegar. Pour.',
+    113,
+    [
+      /^ready \+ light-brown-sugar 450, cream-12 180, butter 30: Combine/,
+      /^target/,
+      /^ready \+ vinegar 5: Off heat/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'and is not, where there is',
+    '450 g light brown sugar\n180 g half & half\n120 g heavy cream',
+    'Combine sugar and half-and-half. Boil to 113 °C. Off heat add cream. Pour.',
+    113,
+    [
+      /^ready \+ light-brown-sugar 450, cream-12 180: Combine/,
+      /^target/,
+      /^ready \+ cream-36 120: Off heat/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]
