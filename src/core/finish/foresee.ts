@@ -3,7 +3,7 @@
 import { handworkFacts } from '../craft/handwork'
 import { firstPlace, onARack, type Surface } from '../craft/surfaces'
 import type { Analysis, Conditions } from '../formula/analyse'
-import { type FormulaDocument, gramsAsWritten, type Step } from '../formula/document'
+import { type FormulaDocument, gramsAsWritten, pourIndex, type Step } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { glassTransition } from '../physics/glass'
 import { type Course, whenCooled } from './course'
@@ -19,16 +19,13 @@ export interface ForeseenWork extends Span {
   readonly at: number
 }
 
-/** Which step pours; -1 where none does. */
-const pourOf = ({ steps }: FormulaDocument): number => steps.findIndex((s) => s.empties)
-
 /** What will be poured, and how warm: what goes in off the heat has cooled it. */
 function pouredOf(
   formula: FormulaDocument,
   { finished, targetC, work }: Analysis,
   { roomC }: Conditions,
 ): { readonly slab: PouredSlab; readonly startC: number } {
-  const pours = pourOf(formula)
+  const pours = pourIndex(formula)
   const startC =
     startsAt[work] ?? Math.min(targetC, traceSteps(formula, gramsAsWritten(formula), roomC)[pours]?.afterC ?? targetC)
   const slab = pouredSlab(finished, startC, roomC, {
@@ -65,7 +62,7 @@ export function foreseeFinish(
   let course = slabCourse(slab, startC, stays)
   const glassC = glassTransition(analysis.finished)
   let now = 0
-  return formula.steps.slice(pourOf(formula) + 1).map((step) => {
+  return formula.steps.slice(pourIndex(formula) + 1).map((step) => {
     const window = windowOf(formula, step)
     const held = heldBy(step)
     if (held) {

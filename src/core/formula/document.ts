@@ -220,3 +220,6 @@ export const gramsAsWritten = (formula: FormulaDocument): GramsByLine =>
 
 /** Index of the step that takes the pot off at the target, or -1. */
 export const pullIndex = (formula: FormulaDocument): number => formula.steps.findIndex((s) => s.when.on === 'target')
+
+/** Index of the step that pours the pot out, or -1. */
+export const pourIndex = (formula: FormulaDocument): number => formula.steps.findIndex((s) => s.empties)

@@ -6,7 +6,8 @@ import { type FamilyId, schoolLabel } from '../craft/families'
 import type { Sign } from '../craft/signs'
 import type { PlainFindingOf } from '../finding'
 import { type Celsius, type Grams, inCelsius, inGrams } from '../quantity/figures'
-import type { FormulaDocument, Group, Line, Step } from './document'
+import { type FormulaDocument, type Group, type Line, pourIndex, pullIndex, type Step } from './document'
+import { idFor } from './edit'
 import { ingredientIn } from './mixes'
 
 export interface SchoolFigures {
@@ -49,7 +50,10 @@ export interface Branched {
 
 type Change = (f: FormulaDocument) => Branched
 
-const pullAt = (f: FormulaDocument): number => f.steps.findIndex((s) => s.when.on === 'target')
+const named = (f: FormulaDocument, school: string): Branched => ({
+  formula: f,
+  notes: [{ id: 'name-only', figures: { school: schoolLabel(f.family, school) } }],
+})
 
 /** The steps with the pull changed. */
 const withPull = (f: FormulaDocument, change: (pull: Step) => Step): FormulaDocument => ({
@@ -100,13 +104,16 @@ const isSugar = (f: FormulaDocument, l: Line): boolean => {
 const round = (g: number): number => Math.round(g)
 
 /** Groups in the order they go in, before the pull. */
-const goingIn = (f: FormulaDocument): string[] => f.steps.slice(0, pullAt(f)).flatMap((s) => (s.adds ? [s.adds] : []))
+const goingIn = (f: FormulaDocument): string[] =>
+  f.steps.slice(0, pullIndex(f)).flatMap((s) => (s.adds ? [s.adds] : []))
 
 const toDry: Change = (f) => {
   const early = goingIn(f)
   const first = early[0]
   const sugars = f.lines.filter((l) => l.group === first && isSugar(f, l))
   if (!first || sugars.length === 0) return { formula: f, notes: [plain('no-sugar-dry')] }
+  // nothing but sugar to begin with: it is melted dry as it is
+  if (f.lines.every((l) => l.group !== first || sugars.includes(l))) return named(f, 'dry')
   // what cannot go in dry waits for the next addition, or is one of its own
   const later = early[1] ?? 'stop'
   const groups: Group[] = [
@@ -125,9 +132,9 @@ const toDry: Change = (f) => {
     return l.ingredient === 'water' ? [] : [{ ...l, group: later }]
   })
   const rest = f.steps.slice(
-    f.steps.findIndex((s, i) => i < pullAt(f) && s.adds === early[1] && early[1] !== undefined),
+    f.steps.findIndex((s, i) => i < pullIndex(f) && s.adds === early[1] && early[1] !== undefined),
   )
-  const after = early[1] ? rest : f.steps.slice(pullAt(f))
+  const after = early[1] ? rest : f.steps.slice(pullIndex(f))
   const stop: Step = {
     id: 'stop',
     label: 'Stop it',
@@ -176,20 +183,24 @@ const toWet: Change = (f) => {
   const sugars = f.lines.filter((l) => early.includes(l.group) && isSugar(f, l))
   if (sugars.length === 0) return { formula: f, notes: [plain('no-sugar-wet')] }
   const from = new Set(sugars.map((l) => l.group))
+  const staying = f.groups.map((g) => g.id).filter((id) => !from.has(id))
+  const pot = idFor('pot', staying)
   const merged = new Map<string, Line>()
   for (const l of sugars) {
     const seen = merged.get(l.ingredient)
-    merged.set(l.ingredient, { ...(seen ?? l), group: 'pot', grams: (seen?.grams ?? 0) + l.grams })
+    merged.set(l.ingredient, { ...(seen ?? l), group: pot, grams: (seen?.grams ?? 0) + l.grams })
   }
   const grams = sugars.reduce((sum, l) => sum + l.grams, 0)
-  const others = f.lines.filter((l) => !sugars.includes(l)).map((l) => (from.has(l.group) ? { ...l, group: 'pot' } : l))
-  const hasWater = others.some((l) => l.group === 'pot' && l.ingredient === 'water')
-  const water: Line = { id: 'start-water', group: 'pot', ingredient: 'water', grams: round(grams * WATER) }
-  const kept = f.steps.filter((s, i) => i >= pullAt(f) || (s.adds !== undefined && !from.has(s.adds)))
+  const others = f.lines.filter((l) => !sugars.includes(l)).map((l) => (from.has(l.group) ? { ...l, group: pot } : l))
+  const hasWater = others.some((l) => l.group === pot && l.ingredient === 'water')
+  const water: Line = { id: 'start-water', group: pot, ingredient: 'water', grams: round(grams * WATER) }
+  const melted = f.steps.findLastIndex((s, i) => i < pullIndex(f) && s.adds !== undefined && from.has(s.adds))
+  // what went in before the sugar goes in after it
+  const kept = f.steps.filter((s, i) => i > melted || (s.adds !== undefined && !from.has(s.adds)))
   return {
     formula: {
       ...f,
-      groups: [{ id: 'pot', label: 'In the pot, cold', celsius: 20 }, ...f.groups.filter((g) => !from.has(g.id))],
+      groups: [{ id: pot, label: 'In the pot, cold', celsius: 20 }, ...f.groups.filter((g) => !from.has(g.id))],
       lines: [...merged.values(), ...(hasWater ? [] : [water]), ...others],
       steps: [
         {
@@ -199,7 +210,7 @@ const toWet: Change = (f) => {
           say: 'Sugar and water on, lid on',
           why: 'Steam under the lid washes crystals off the sides.',
           act: 'Heat is on',
-          adds: 'pot',
+          adds: pot,
           lid: true,
           heat: 8,
           cautions: ['hotSugar'],
@@ -250,7 +261,7 @@ const allIn: Change = (f) => {
             heat: 5,
             cautions: ['hotSugar'],
           },
-          ...f.steps.slice(pullAt(f)),
+          ...f.steps.slice(pullIndex(f)),
         ],
       },
       (p) => ({
@@ -266,11 +277,12 @@ const allIn: Change = (f) => {
 const turning =
   (step: Step, note: SchoolNote): Change =>
   (f) => {
-    const pull = pullAt(f)
-    const empties = f.steps.findIndex((s) => s.empties)
-    const between = f.steps.slice(pull + 1, empties).filter((s) => s.adds ?? s.joins)
+    const pull = pullIndex(f)
+    const pour = pourIndex(f)
+    const until = pour < 0 ? f.steps.length : pour
+    const between = f.steps.slice(pull + 1, until).filter((s) => s.adds ?? s.joins)
     return {
-      formula: { ...f, steps: [...f.steps.slice(0, pull + 1), ...between, step, ...f.steps.slice(empties)] },
+      formula: { ...f, steps: [...f.steps.slice(0, pull + 1), ...between, step, ...f.steps.slice(until)] },
       notes: [note],
     }
   }
@@ -301,7 +313,12 @@ const stirSoon: Step = {
 }
 
 const nuts = (f: FormulaDocument): Step | undefined =>
-  f.steps.find((s) => s.adds && f.lines.some((l) => l.group === s.adds && ingredientIn(f, l.ingredient).whole))
+  f.steps.find(
+    (s) =>
+      s.adds &&
+      s.when.on !== 'target' &&
+      f.lines.some((l) => l.group === s.adds && ingredientIn(f, l.ingredient).whole),
+  )
 
 /** Nuts and seeds before the pull at soft ball, or after it. */
 const nutsAt =
@@ -311,7 +328,7 @@ const nutsAt =
     if (!step) return { formula: f, notes: [plain('no-nuts')] }
     const moved: Step = { ...step, when: early ? { on: 'rises', celsius: 114 } : { on: 'ready' } }
     const others = f.steps.filter((s) => s !== step)
-    const pull = others.findIndex((s) => s.when.on === 'target')
+    const pull = pullIndex({ ...f, steps: others })
     const at = early ? pull : pull + 1
     return { formula: { ...f, steps: [...others.slice(0, at), moved, ...others.slice(at)] }, notes: [plain(note)] }
   }
@@ -366,11 +383,19 @@ const table: { readonly [F in FamilyId]?: Readonly<Record<string, Change>> } = {
   popcorn: { 'soft-chew': aimed(127), crisp: aimed(148) },
 }
 
+/** Steps of which each has an id of its own: a school's step may be called as one of the maker's that was kept. */
+function apart(steps: readonly Step[]): Step[] {
+  const taken = new Set<string>()
+  return steps.map((s) => {
+    const id = taken.has(s.id) ? idFor(s.id, new Set([...taken, ...steps.map((x) => x.id)])) : s.id
+    taken.add(id)
+    return { ...s, id }
+  })
+}
+
 /** The formula in `school`, with its method, list or target changed as that school asks. */
 export function inSchool(f: FormulaDocument, school: string): Branched {
   const change = table[f.family]?.[school]
-  const { formula, notes } = change
-    ? change(f)
-    : { formula: f, notes: [{ id: 'name-only' as const, figures: { school: schoolLabel(f.family, school) } }] }
-  return { formula: { ...formula, school }, notes }
+  const { formula, notes } = change ? change(f) : named(f, school)
+  return { formula: { ...formula, school, steps: apart(formula.steps) }, notes }
 }

@@ -2,7 +2,7 @@
 import { type FamilyId, families } from '../craft/families'
 import type { FamilyFacts, UsualWork } from '../craft/families/family'
 import type { HandworkKind } from '../craft/handwork'
-import type { FormulaDocument, Step } from './document'
+import { type FormulaDocument, pourIndex, type Step } from './document'
 import { idFor } from './edit'
 
 type Words = Pick<Step, 'label' | 'say' | 'why' | 'act' | 'meanwhile' | 'test'>
@@ -143,7 +143,7 @@ export const hasFinish = ({ steps }: FormulaDocument): boolean => steps.some((s)
  */
 export function withUsualFinish(formula: FormulaDocument): FormulaDocument {
   const { family, school, steps } = formula
-  const at = steps.findIndex((s) => s.empties)
+  const at = pourIndex(formula)
   const own = steps[at]
   const done = new Set(steps.flatMap((s) => (s.handwork ? [s.handwork.kind] : [])))
   const usual = usualFinish(

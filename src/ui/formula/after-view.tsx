@@ -8,6 +8,7 @@ import {
   foreseeFinish,
   inCelsius,
   onARack,
+  pourIndex,
   type Step,
   type Surface,
   wantOf,
@@ -63,10 +64,7 @@ export function AfterView({ sized, conditions }: Props) {
   )
 }
 
-const hasWorks = ({ formula }: Boiled): boolean => {
-  const pours = formula.steps.findIndex((s) => s.empties)
-  return formula.steps.slice(pours + 1).some((s) => s.handwork)
-}
+const hasWorks = ({ formula }: Boiled): boolean => formula.steps.slice(pourIndex(formula) + 1).some((s) => s.handwork)
 
 interface WorkProps extends Props {
   readonly step: Step
