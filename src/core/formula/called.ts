@@ -30,7 +30,7 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
         (zestOf === undefined || !new RegExp(`^(?:\\w+ )?${zestOf}s?$`).test(n)) &&
         (n !== 'water' || ingredient.id === 'water'),
     ),
-    ...(isNut ? ['nuts'] : []),
+    ...(isNut ? ['nuts', 'nutmeats'] : []),
     ...(/^gelatin/.test(ingredient.id) ? ['gelatin', 'gelatine'] : []),
     ...(FLAVOURS.test(ingredient.id) ? FLAVOURING : []),
     ...(ingredient.id === 'spice' || FLAVOURS.test(ingredient.id)

@@ -11,7 +11,7 @@ const descriptors = new Set(
   strained squeezed filtered boiled boiling freshly large medium small extra toasted roasted raw blanched unroasted shelled skinned
   chips buttons drops block squares callets couverture warmed halved optional additional divided
   pouring beaten lukewarm halves lightly-beaten with their on skin skins skin-on
-  plus more for dusting greasing sweetened unsweetened tinned canned ground`
+  plus more for dust dusting greasing sweetened unsweetened tinned canned ground`
     .split(/\s+/)
     .filter(Boolean)
     .map(singular),
@@ -22,6 +22,8 @@ const strip = (s: string): string =>
     .toLowerCase()
     .replace(/\bhalf[-\s](?:and|&)[-\s]half\b/g, 'halfandhalf')
     .replace(/\bsemi[-\s](?=sweet)/g, 'semi')
+    // "pecan meats", "nutmeats"
+    .replace(/\b(\w*nut|almond|pecan)s?[-\s]?meats?\b/g, '$1s')
     .normalize('NFD')
     .replace(/\p{M}/gu, '')
     .replace(/[’']s\b/g, '')

@@ -290,4 +290,32 @@ export const strangersMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'invert sugar is no plain sugar, and waits in the bowl',
+    '300 g caster sugar\n100 g glucose syrup\n100 g water\n70 g invert sugar\n10 g leaf gelatine\n50 g cornflour + 50 g icing sugar to dust',
+    'Soak the gelatine in plenty of cold water. Boil sugar and glucose with the water to 113 °C. Put the invert sugar in the bowl of a mixer, pour the syrup over it, add the drained gelatine and whisk. Spread in a frame. Cut. Dust.',
+    113,
+    [
+      /^ready \+ caster-sugar 300, glucose-42 100, water 100: Boil/,
+      /^target/,
+      /^ready \+ invert-syrup 70, gelatin-gold\S* 10 → out: Put the invert sugar/,
+      /^ready: Spread/,
+      /^window: Cut/,
+      /^ready \+ cornflour 50, icing-sugar 50: Dust/,
+    ],
+  ],
+  [
+    'whites to have beaten, and the meats of nuts',
+    '600 g brown sugar\n180 g water\n2 egg whites\n1 t vanilla\n1 c broken pecan meats',
+    'Boil sugar and water to 254 degrees. Have whites beaten stiff. Pour syrup slowly over whites, beating. Add vanilla. Beat until it will hold its shape, add nutmeats, drop from tsp onto wax paper.',
+    123.3,
+    [
+      /^ready \+ light-brown-sugar 600, water 180: Boil/,
+      /^target/,
+      /^ready \+ egg-white 66: Pour/,
+      /^ready \+ vanilla 4: Add/,
+      /^window: Beat/,
+      /^ready \+ pecans 109 → out: Add nutmeats/,
+    ],
+  ],
 ]

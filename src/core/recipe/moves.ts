@@ -49,6 +49,8 @@ const READIES = saidAs(
     /weigh(?! (?:it |them |the \w+ )?down\b)/,
     /prepare/,
     /have (?:ready|an?|the|your|everything|all)/,
+    // "have whites beaten stiff"
+    /have (?!(?:it|them)\b)[\w ]{3,40}(?<= )(?:beaten|chopped|greased|heated|lined|measured|melted|ready|toasted|warm|warmed|weighed|whipped)/,
     /set out/,
     /lay (?:out )?(?:an? |some |the )?(?:sheets? of )?(?:baking |greaseproof |silicone |wax(?:ed)? )?(?:parchment|paper|foil|mat)/,
     /get (?:the|your|all|everything)\b.*\b(?:ready|in order|together)/,

@@ -189,7 +189,7 @@ const ownNames = (line: Written, written: readonly Written[]): readonly string[]
       // "flaky sea salt" is "the sea salt", where the other is only called salt
       (callsIn(line.typed, n) && !written.some((w) => w !== line && callsIn(w.typed, n))) ||
       !written.some(
-        (w) => w !== line && (w.full.includes(n) || (n === 'sugar' && isIcing(line) && w.names.includes(n))),
+        (w) => w !== line && (w.full.includes(n) || (n === 'sugar' && isNoPlain(line) && w.names.includes(n))),
       ),
   )
 
@@ -198,8 +198,9 @@ const ICING = /\b(?:icing|powdered|confectioners['’]?s?) sugar\b/gi
 const GELATIN = /\bgelatine?\b/i
 /** "Slide in the gelatine and its soaking water" */
 const SOAKED_IN = /\b(?:soak(?:ing|ed)|bloomed|softened|swollen)\b.*\b(?:gelatine?|water)\b/i
-/** What "the sugar" is not, where there is another. */
 const isIcing = ({ names }: Written): boolean => names.includes('icing sugar')
+/** What "the sugar" is not, where there is another. */
+const isNoPlain = (line: Written): boolean => isIcing(line) || line.names.includes('invert sugar')
 
 function placeOf(
   all: readonly string[],

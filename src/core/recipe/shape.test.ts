@@ -54,9 +54,13 @@ describe('the pieces a method speaks of', () => {
     expect([deep('square tin'), deep('loaf tin')]).toMatchObject([{ heightMm: 10 }, { heightMm: 20 }])
   })
 
-  it('are as deep as the frames that the list is for', () => {
-    const text =
-      'Caramels\n\nFor 2 frames (30 x 40 x 1.2 cm each)\n\n300 g sugar\n200 g cream\n\nBoil to 118 °C. Pour. Cut.'
+  it.each([
+    'For 2 frames (30 x 40 x 1.2 cm each)',
+    'Recipe for 1 frame 30 x 40 x 1.2 cm',
+    'Recipe makes 2 frames of 30 x 40 x 1.2 cm',
+    'Quantity: 1 frame 30 x 40 x 1.2 cm',
+  ])('are as deep as the frames that the list is for: %s', (into) => {
+    const text = `Caramels\n\n${into}\n\n300 g sugar\n200 g cream\n\nBoil to 118 °C. Pour. Cut.`
     const { formula, questions } = readRecipe(text, pantryOf())
     expect([formula.shape, questions]).toMatchObject([{ kind: 'cut', heightMm: 12 }, []])
   })

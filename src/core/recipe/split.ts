@@ -63,9 +63,9 @@ const NOTHING =
   /^(?:["“][^"”]{20,}["”]$|\([^()\d]+\)$|\(\d+ (?:pces?|pcs?|pieces)\.?\)$|\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?(?!1\d\d\b|\d{2,3} ?[–-] ?1\d\d\b|\d{2,3} ?°)\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:at a glance|author|quick facts|category|course|cuisine|difficulty|batch(?: size)?|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
 /** "For 2 frames of 30 x 40 x 1.2 cm": what it is poured into. */
 const VESSEL =
-  /^(?:for|(?:yields?|makes):?) (?:\d+|an?|one|two|three|four) [^,;.]{0,40}\b(?:frames?|pans?|slabs?|tins?|trays?)\b(?![^,;.]*\b(?:k?g|ml|cups?|oz|lbs?)\b)/i
+  /^(?:(?:amounts?|batch|formula|quantit(?:y|ies)|recipe)(?: (?:is|are|makes|yields))?:? )?(?:for |(?:yields?|makes):? |(?<=^(?:quantity|batch|yield|recipe makes):? ))(?:\d+|an?|one|two|three|four) [^,;.]{0,40}\b(?:frames?|pans?|slabs?|tins?|trays?)\b(?![^,;.]*\b(?:k?g|ml|cups?|oz|lbs?)\b)/i
 /** "Tin 20 x 20.", where no method has begun. */
-const TIN = /^(?:frame|pan|slab|tin|tray):? \d+(?:\.\d+)? ?[x×] ?\d+[^,;]{0,12}$/i
+const TIN = /^(?:(?:1|one) )?(?:frame|pan|slab|tin|tray):? \d+(?:\.\d+)? ?[x×] ?\d+[^,;]{0,12}$/i
 /** What stands under these until another heading is read by nobody either. */
 const HEAD_NOTES =
   /^(?:(?:pro |top |chef.?s )?(?:notes?|tips?)|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage|(?:special )?(?:equipment|tools)(?: needed)?)\s*:?$/i
