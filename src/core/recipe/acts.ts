@@ -5,9 +5,10 @@ const OUT = 'It is out'
 /** By what the sentence does. */
 const ACTS: readonly (readonly [RegExp, string])[] = [
   [
-    /\b(?:pour(?! in(?:to)? (?:an? )?(?:\w+ )?jug)|spread|turn (?:it )?out|scrape|tip(?! in (?!(?:an?|the|your) (?:\w+ )?(?:pan|sheet|tin|tray)\b)))\b/i,
+    /\b(?:pour(?! in(?:to)? (?:an? )?(?:\w+ )?jug)|turn (?:it )?out|scrape|tip(?! in (?!(?:an?|the|your) (?:\w+ )?(?:pan|sheet|tin|tray)\b)))\b/i,
     OUT,
   ],
+  [/\bspread\b/i, 'It is spread'],
   [
     /\b(?:add|deglaze|(?:blend|emulsify|stir|tip|whisk) in|put|pour in|fold in|slide in|sprinkle|mix in|combine)\b/i,
     'It is in',

@@ -328,5 +328,19 @@ Scrape into a tin, and leave overnight. Cut into squares, and toss in the coatin
     expect(baked).toEqual([{ kind: 'bake', celsius: expect.closeTo(107.2, 1) }])
     const pulled = worksOf('Boil it all to 127°C. Pour onto a sheet. Gather it into a ball and pull. Cut.')
     expect(pulled.map((w) => w.kind)).toEqual(['pull', 'cut'])
+    // what is shaped in a colour is in no film
+    const shaped = worksOf(
+      'Boil it all to 140°C. Pour onto a slab. Pull until white. White in middle, wrap in red. Wrap in film.',
+    )
+    expect(shaped.map((w) => w.kind)).toEqual(['pull', 'wrap'])
+  })
+
+  it('spreads what was scattered on the sweet, which lies already', () => {
+    const { formula } = read(
+      '226 g butter\n200 g sugar\n170 g dark chocolate chips',
+      'Butter, sugar in a pan. Cook to 150°C. Pour onto a tray. Wait 2 min, scatter chips over, wait 5 min, and spread. Break.',
+    )
+    const spread = formula.steps.find((s) => /spread/.test(s.say))
+    expect([spread?.act, spread?.empties, spread?.handwork]).toEqual(['It is spread', undefined, undefined])
   })
 })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { writtenOut } from './shorthand'
+import { spelledOut, writtenOut } from './shorthand'
 
 describe('shorthand, written out', () => {
   it.each([
@@ -24,4 +24,11 @@ describe('shorthand, written out', () => {
     'Pour the syrup at 121 °C over the whites.',
     'When 250 g are in, stir.',
   ])('%j is whole already', (said) => expect(writtenOut(said)).toBe(said))
+
+  it.each([
+    ["2 cups sugar, 6 tbsp water: to 300F, don't stir.", "Add 2 cups sugar, 6 tbsp water. Cook to 300F, don't stir."],
+    ['4 tsp soda, 2 tsp vanilla: in fast, off the heat.', 'Add 4 tsp soda, 2 tsp vanilla; fast, off the heat.'],
+    ['60 g butter: in, and stir.', 'Add 60 g butter; and stir.'],
+    ['200 g cream: in small tins', '200 g cream: in small tins'],
+  ])('%j weighs, and says what is done: %j', (line, whole) => expect(spelledOut(line)).toBe(whole))
 })

@@ -57,13 +57,17 @@ const ONCE_COLD = /^(?:cold|cool|firm|set|stiff)$/i
 /** Between sentences of one line. */
 const SENTENCES = new RegExp(`(?<=[^\\d\\s]\\.)\\s+(?=\\p{Lu}|${ARROWS})`, 'u')
 
+/** "2 cups sugar, 6 tbsp water: to 300F, don't stir", "4 tsp soda, 2 tsp vanilla: in fast": what is weighed, and what is done with it. */
+const WEIGHED_TO = /^((?:[-–*•·]\s+)?[\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?(?=to \d{2,3} ?[°ºCF])/i
+const WEIGHED_IN =
+  /^((?:[-–*•·]\s+)?)([\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?in(?:,? (?=(?:all|and|at|fast|hot|last|now|off|quick(?:ly)?|slow(?:ly)?|stir|warm|when|whisk)\b)|(?=\.?$))/iu
+
 /** A line with its shorthand as sentences; any other line as it is. */
-export const spelledOut = (line: string): string =>
-  REDUCED.test(line)
-    ? line.replace(REDUCED, '$1 ($2)')
-    : ARROW.test(line)
-      ? line.split(SENTENCES).map(spelledSentence).join(' ')
-      : spelledSentence(line)
+export function spelledOut(whole: string): string {
+  if (REDUCED.test(whole)) return whole.replace(REDUCED, '$1 ($2)')
+  const line = whole.replace(WEIGHED_TO, '$1 → ').replace(WEIGHED_IN, '$1Add $2; ')
+  return ARROW.test(line) ? line.split(SENTENCES).map(spelledSentence).join(' ') : spelledSentence(line)
+}
 
 function spelledSentence(line: string): string {
   const [, mark = '', written = ''] = MARK.exec(line) ?? []

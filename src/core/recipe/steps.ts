@@ -114,9 +114,11 @@ const soaks = (s: string): boolean => STEEPS.test(s) && !STOVE.test(s) && second
 const HEATED = /\b(?:heat|flame|boil|bubble|carameli[sz]e|simmer|melt|cook|warm|dissolved?|stove|burner)/i
 
 /** "Wait 5 minutes and spread until smooth", said of the chocolate on what was poured before: the sweet itself lies. */
-const spreadsOnTop = (i: number, { said, pullAt }: Told): boolean =>
-  /\bspread\b.*\b(?:smooth|even|chocolate|chips|topping)\b/i.test(said[i] ?? '') &&
-  said.slice(pullAt + 1, i).some((s) => pours(s))
+const spreadsOnTop = (i: number, told: Told): boolean =>
+  isOut(i, told) &&
+  (/\bspread\b.*\b(?:smooth|even|chocolate|chips|topping)\b/i.test(told.said[i] ?? '') ||
+    (/\bspread\b/i.test(told.said[i] ?? '') && told.said.slice(told.pullAt + 1, i).some((s) => SCATTERS.test(s))))
+const SCATTERS = /\b(?:scatter|sprinkle|strew)\b.*\b(?:buttons|callets|chips|chocolate)\b/i
 
 /** Whether what was cooked has left its pot before sentence `i`. */
 const isOut = (i: number, { said, pullAt }: Told): boolean => said.slice(pullAt + 1, i).some((s) => pours(s))
@@ -248,7 +250,7 @@ export function stepsFrom(told: Told): Step[] {
         when: handwork && waitsFor(handwork, when, text) && !(adds && takesOff(text)) ? { on: 'window' } : when,
         say,
         why: '',
-        act: pulls ? 'Pulled' : actOf(text, i > told.pullAt),
+        act: pulls ? 'Pulled' : actOf(text, i > told.pullAt && !spreadsOnTop(i, told)),
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
         ...(untimed && isPoured && waitsOnceCold(text, handwork)),
