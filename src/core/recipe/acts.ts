@@ -9,6 +9,7 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
     OUT,
   ],
   [/\bspread\b/i, 'It is spread'],
+  [/^(?:then )?put (?:it |the (?:pan|pot) )?back(?: on(?: the)?(?: \w+){1,3})?$/i, 'It is on'],
   [
     /\b(?:add|deglaze|(?:blend|emulsify|stir|tip|whisk) in|put|pour in|fold in|slide in|sprinkle|mix in|combine)\b/i,
     'It is in',

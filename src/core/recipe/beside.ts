@@ -115,7 +115,9 @@ export const SYRUP_IN = new RegExp(
 
 /** "Whisk the miso into the cream; set aside": what is put in later by one of its names. */
 const SETS_ASIDE =
-  /^(?:mix|whisk|stir|combine|beat|blend|dissolve|mash)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?)[,;]? (?:and )?set aside$/i
+  /^(?:mix|whisk|stir|combine|beat|blend|dissolve|mash|sieve|sift)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?)[,;]? (?:and )?set aside$/i
+/** "Add the dry mixture": what was set aside, by what it is. */
+const THE_MIXTURE = /\b(?:dry|reserved|sieved|sifted) (?:ingredients|mix(?:ture)?)\b/i
 
 /** "Simmer the passion fruit until reduced by half; set aside": in a pan of its own. */
 const COOKED_ASIDE =
@@ -158,6 +160,8 @@ function goesInAt(written: readonly string[], at: number): number {
   const cooked = SUGAR.test(sentence) ? '' : (COOKED_ASIDE.exec(sentence)?.[1] ?? '')
   const asideIn = putInAt(said, at, nounsIn(aside === '' ? cooked : aside))
   if (asideIn >= 0) return asideIn
+  const mixtureIn = aside === '' ? -1 : said.findIndex((s, i) => i > at && PUTS_IN.test(s) && THE_MIXTURE.test(s))
+  if (mixtureIn >= 0) return mixtureIn
   const [, bowled = ''] = IN_A_BOWL.exec(sentence) ?? []
   const called = [...nounsIn(bowled), ...(A_NUT.test(bowled) ? ['nuts'] : [])]
   const bowledIn =

@@ -225,6 +225,8 @@ const FINISHES = new RegExp(`^(?:melt|${PUT_ON})\\b`, 'i')
 const LAID = /\b(?:pour|press|tip|toss|turn)\b|\bspread (?:evenly|it|in|on|over|out)\b/i
 /** "Chill for an hour, cut": it is in the cold until then. */
 const COLD_FOR = /^(?:chill|cool(?= \d)|freeze|refrigerate)\b/i
+/** "Chill until set; cut into squares" */
+const CHILLED = /^(?:chill|freeze|refrigerate)\b.*\b(?:until|till?)\b/i
 /** "Cool completely (about 45 minutes), then break": however long that is, it is cold by then. */
 const COOLS_THROUGH = /^(?:allow|cool|leave|let)\b.*\b(?:completely|fully|quite cold|thoroughly)\b/i
 const AT_ONE = /^at \d/i
@@ -372,7 +374,11 @@ function isApart(head: string, tail: string): boolean {
   if (WORKED_TO.test(tail)) return PUTS_IN.test(head) && heatIn(head) === null
   if (CONTINUES.test(tail) && secondsIn(tail) !== null) return PUTS_IN.test(head)
   if (LATER_WORK.test(tail))
-    return pours(head) || ((COLD_FOR.test(head) || COOLS_THROUGH.test(head)) && secondsIn(head) !== null)
+    return (
+      pours(head) ||
+      CHILLED.test(head) ||
+      ((COLD_FOR.test(head) || COOLS_THROUGH.test(head)) && secondsIn(head) !== null)
+    )
   if (FINISHES.test(tail)) return BROKEN_LAST.test(head) || (RESTS.test(head) && secondsIn(head) !== null)
   // it has stood for so long, and is worked then
   if ((WORKS.test(tail) || ADDING_MORE.test(tail)) && RESTS.test(head) && secondsIn(head) !== null) return true

@@ -97,8 +97,8 @@ const TAKES_OFF = saidAs([
   /^off(?: heat\b|[,:;])/,
   TURNED_OFF,
   /^(?:add|deglaze|pour|stir|whisk)\b.{0,30}\boff heat\b/,
-  /\boff (?:of )?the (?:burner|heat|flame|stove)/,
-  /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:burner|heat|flame|stove)/,
+  /\boff (?:of )?the (?:burner|heat|fire|flame|stove)/,
+  /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:burner|heat|fire|flame|stove)/,
   /\b(?:turn|switch) off the (?:heat|flame|gas|stove|burner|hob|ring)/,
   /\b(?:kill|cut) (?:the )?(?:heat|flame|gas)\b/,
   /^remove(?: (?:it|pan|pot|the (?:pan|pot|saucepan)))?(?:$|[;,])/,
@@ -113,7 +113,7 @@ export const withoutHeat = (sentence: string): string =>
 const PUTS_BACK = saidAs([
   /^back on\b/,
   /^(?:then )?put (?:it |the (?:pan|pot) )?back\b(?! (?:in|the lid)\b)/,
-  /\b(?:return|put|set|place)\b.{0,30}\b(?:to|on|over) (?:the |a )?(?:[\w-]+ )?(?:heat|flame|stove)/,
+  /\b(?:return|put|set|place)\b.{0,30}\b(?:to|on|over) (?:the |a )?(?:[\w-]+ )?(?:heat|fire|flame|stove)/,
 ])
 /** Whether it goes back on the heat in this sentence. */
 export const putsBack = (sentence: string): boolean => PUTS_BACK.test(sentence)

@@ -110,6 +110,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   // "149 and out"
   [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
   [/\b(pour|spread|spoon|tip|turn)( it| out| the \w+)? on to (?=an? |the |your )/gi, '$1$2 onto '],
+  [/\bchoc\b/gi, 'chocolate'],
   // "water (syrup)", where the list has another water
   [/\bwater \((?:for (?:the )?)?syrup\)/gi, 'water'],
   // "5' speed 3", "paddle 1'"
