@@ -20,10 +20,13 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:leave|let|set|(?<!\bthe )rest|cool|chill)\b/i, 'It has rested'],
   [/\b(?:boil|cook|simmer|heat|bring|melt)\b/i, 'It is there'],
 ]
-/** What the button of a sentence's step says. `canEmpty`: whether the pot can leave its ring for good in it; what is poured before that goes in. */
-export function actOf(text: string, canEmpty = true): string {
+/**
+ * What the button of a sentence's step says. `canEmpty`: whether the pot can leave its ring for good in it; what is poured before that goes in.
+ * `adds`: whether something goes in, for a sentence that only names it.
+ */
+export function actOf(text: string, canEmpty = true, adds = false): string {
   if (canEmpty && pours(text)) return OUT
   const found = ACTS.find(([words]) => words.test(withoutHeat(text)))
   if (found) return found[1] === OUT && !canEmpty ? 'It is in' : found[1]
-  return takesOff(text) ? 'It is off' : 'Go on'
+  return takesOff(text) ? 'It is off' : adds ? 'It is in' : 'Go on'
 }

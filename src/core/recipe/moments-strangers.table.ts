@@ -361,4 +361,33 @@ export const strangersMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'water a marble is sprinkled with is none of the list',
+    '600 g sugar\n240 ml water\n1/4 tsp cream of tartar',
+    'Put all in a saucepan. Boil to 115 °C. Pour onto a marble sprinkled with cold water. Cool to 43 °C. Work with a scraper till white.',
+    115,
+    [
+      /^ready \+ sugar 600, water 240, cream-of-tartar 1: Put all/,
+      /^target/,
+      /^ready → out: Pour/,
+      /^falls 43/,
+      /^ready: Work/,
+    ],
+  ],
+  [
+    'single words of a method',
+    '480 g brown sugar\n180 g milk\n30 g butter\n90 g walnuts',
+    'Heat sugar and milk to boiling. Boil to 113 °C. Remove; add butter. Cool to 43 °C. Beat (7 minutes or so). Nuts. Pan (8 x 8). Cut.',
+    113,
+    [
+      /^ready \+ light-brown-sugar 480, milk-whole 180: Heat/,
+      /^target/,
+      /^ready \+ butter 30: Remove/,
+      /^falls 43/,
+      /^after 420: Beat/,
+      /^ready \+ walnuts 90: Nuts$/,
+      /^ready → out: Pan/,
+      /^window: Cut/,
+    ],
+  ],
 ]

@@ -328,6 +328,10 @@ Scrape into a tin, and leave overnight. Cut into squares, and toss in the coatin
     expect(baked).toEqual([{ kind: 'bake', celsius: expect.closeTo(107.2, 1) }])
     const pulled = worksOf('Boil it all to 127°C. Pour onto a sheet. Gather it into a ball and pull. Cut.')
     expect(pulled.map((w) => w.kind)).toEqual(['pull', 'cut'])
+    const beaten = worksOf('Boil it all to 114°C. Cool to 43°C. Beat (7 minutes or so). Pour.')
+    expect(beaten.map((w) => w.kind)).toEqual(['beat'])
+    // what cools to a heat no chocolate bears is not tempered
+    expect(worksOf('Boil it all to 114°C. Pour into a bowl, temper to 80°C. Pour out.')).toEqual([])
     // what is shaped in a colour is in no film
     const shaped = worksOf(
       'Boil it all to 140°C. Pour onto a slab. Pull until white. White in middle, wrap in red. Wrap in film.',

@@ -181,6 +181,8 @@ const POURS = saidAs(
     /fill (?:the )?mou?lds/,
     /(?:pour|ladle|spoon|funnel)ing into (?:an? |the )?(?:[\w-]+ ){0,3}(?:jars?|bottles?|tins?|trays?|mou?lds?|pans?)/,
     /pot (?:it )?into/,
+    // "pan (8 x 8)"
+    /(?<=^)pan(?=$| \(\d)/,
     /pack (?:it )?in(?:to)? (?:\w+ )?(?:bottles|jars|tubs)/,
     /strain (?:it )?into (?:the )?(?:\w+ )?(?:jars|bottles|tubs)/,
     /fill (?:into |the )?(?:\d+ ?ml |hot |warm |sterili[sz]ed |piping )*(?:jars|bottles|bags)/,

@@ -68,7 +68,7 @@ const WHIPS_ON = /\b(?:beat|whip|whisk)(?:p?ing)?(?: on)?$/i
 function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' | 'unit' | 'whips'>): Handwork | null {
   // "pour the honey over the whites, whip on": until the next syrup is there
   if (ONTO_FOAM.test(text) && pours(text) && secondsIn(text) === null && WHIPS_ON.test(text)) return null
-  const work = handworkSaid(text)
+  const work = handworkSaid(text) ?? (BEATS.test(text) && isCooledBefore(text, said) ? { kind: 'beat' as const } : null)
   const isBeaten = (work === null || work.kind === 'beat') && WHIPS.test(text) && !/\bwhites\b/i.test(text)
   if (whips && (work?.kind === 'whip' || isBeaten)) return { kind: 'whip', on: whips }
   if (work?.kind !== 'bake') return work
@@ -76,6 +76,11 @@ function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' | 'unit'
   if (!heat) return work
   return { ...work, celsius: inDegrees(heat.low, ovenUnitOf(heat, unit) ?? 'C') }
 }
+
+/** "Cool to 43°. Beat 7 minutes": until it turns, whoever says so or not. */
+const BEATS = /^beat(?=$|[ ,;(])(?!.*\b(?:in|into|together)\b)/i
+const isCooledBefore = (text: string, said: readonly string[]): boolean =>
+  said.slice(0, said.indexOf(text)).some((s) => heatIn(s)?.cools || /\blukewarm\b/i.test(s))
 
 /** "Uncover, clip on the thermometer and cook until it is at 116°": what the pull ends. */
 const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
@@ -250,7 +255,7 @@ export function stepsFrom(told: Told): Step[] {
         when: handwork && waitsFor(handwork, when, text) && !(adds && takesOff(text)) ? { on: 'window' } : when,
         say,
         why: '',
-        act: pulls ? 'Pulled' : actOf(text, i > told.pullAt && !spreadsOnTop(i, told)),
+        act: pulls ? 'Pulled' : actOf(text, i > told.pullAt && !spreadsOnTop(i, told), adds !== undefined && !putIn),
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
         ...(untimed && isPoured && waitsOnceCold(text, handwork)),
