@@ -13,7 +13,7 @@ const countOf = (pattern: RegExp, text: string): number => text.match(pattern)?.
 /** What may begin a sentence: the first letter of a row, or one after a full stop. */
 const OPENS = /(^|\n|((?:\d{1,6}[ °º]{0,2})?\S{0,40}[.!?])[ \t]+)([^\p{L}\d\n]{0,3})(\p{Ll}[\p{L}’']*)/gu
 /** A full stop that ends no sentence: "2 c. sugar", and not "boil to 118 c. add"; "10 min. or longer", and not "10 min. lid off". */
-const ABBREVIATED = /^\W*(?:\d{1,2}[ °º-]*)?(?:approx|c|deg|in|lbs?|med|oz|pts?|qts?|sq|t|tbsp|temp|tsp|w)\.$/i
+const ABBREVIATED = /^\W*(?:\d{1,2}[ °º-]*)?(?:approx|c|deg|in|lbs?|lg|med|oz|pts?|qts?|sm|sq|t|tbsp|temp|tsp|w)\.$/i
 const TIMED = /^\W*(?:[\d–-]+ ?)?(?:hrs?|mins?|secs?)\.$/i
 const GOES_ON =
   /^(?:after|and|at|before|each|for|if|in|longer|more|of|on|or|over|per|stirring|then|till|to|until|with|without)$/i

@@ -40,9 +40,9 @@ const OVEN = new RegExp(
 )
 const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
 
-/** "Never let it go above 120°": no one cooks to that. */
+/** "Never let it go above 120°", "keeping above 105°": no one cooks to that. */
 const BEYOND =
-  /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$/i
+  /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$|\bkeep(?:ing)?(?: it| the \w+)? (?:above|below|over|under)\s*(?:about )?$/i
 
 /** "22 °F above the boiling point of water": so much more than that; of what else boils it is no temperature. */
 const DIFFERENCE = /^\s*(?:above|over|below|higher than)\b.{0,12}\bboil/i

@@ -141,7 +141,7 @@ export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sent
 
 /** Whether the base of the pot is stood in cold water in this sentence. */
 export const bathes = (sentence: string): boolean =>
-  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?)[ -]water\b|\bin(?:to)? an? (?:cold|ice|iced?[- ]water) bath\b|^shock (?:the )?(?:base|pan|pot)\b|^(?:cool|dip|shock) (?:the )?(?:base|bottom|pan|pot)\b.{0,30}\bwater\b/i.test(
+  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?)[ -]water\b|\bin(?:to)? an? (?:cold|ice|iced?[- ]water) bath\b|^(?:shock (?:the )?(?:base|pan|pot)\b|arrest\b.{0,20}\b(?:ice|water)\b)|^(?:cool|dip|shock) (?:the )?(?:base|bottom|pan|pot)\b.{0,30}\bwater\b/i.test(
     sentence,
   )
 
@@ -161,7 +161,7 @@ const POURS = saidAs(
     // "tin 15 x 15"
     /^(?:frame|mat|slab|tin|tray)(?: \d+ ?[x×] ?\d+)?$/,
     /frame\b/,
-    /cast (?:it )?(?:in|on|between)/,
+    /cast (?:it )?(?:in|on|between)|^cast(?: it)?(?= \d+ ?mm| \d+ ?cm|$)/,
     /(?:then |quickly |straight )+into (?:an? |the )?(?:\w+ )?(?:\d+ ?x ?\d+|tin|tray|pan|dish)/,
     /tray (?:it )?(?:out|up|off)\b/,
     /sheet (?:it )?(?:out|at|\d+ ?mm)\b/,

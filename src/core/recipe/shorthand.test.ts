@@ -10,6 +10,7 @@ describe('shorthand, written out', () => {
     ['Sugar, water at 155 (hard!) onto that.', 'Cook sugar, water to 155. Pour on.'],
     ['At 122 °C honey onto whites.', 'Cook honey to 122 °C. Pour honey onto whites.'],
     ['Whites on at med when honey hits 108.', 'When honey hits 108 start the whites.'],
+    ['No stirring. 305 off.', 'No stirring. Cook to 305, take off the heat.'],
     ['When 275, add the oil.', 'When it is at 275, add the oil.'],
     ['Trays 250F 45 min.', 'Bake the Trays at 250F 45 min.'],
     ['Décuire with hot cream.', 'Decook with hot cream.'],

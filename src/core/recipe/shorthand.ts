@@ -123,6 +123,8 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
     /(?<=^(?:(?:[-–*•]|\d{1,2}[.)]|\(?[a-h]\))\s+)?|[.!]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?:\s+[–—-]|:)\s+(?=(?!about\b|approx|for\b|it\b|this\b|that\b)\p{L})/giu,
     'At $1 ',
   ],
+  // "305 off"
+  [/(?<=^|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF])?),? off(?=[.,;]|$)/g, 'Cook to $1, take off the heat'],
   // "When 275, add", "when it's 120 begin the whites"
   [
     /(?<=^|[.!;)]\s+)(when|once)(?: it(?:['’]s| is))? (?=(?:about )?[12]\d\d(?:,| ?[CF]\b| ?°| (?!g\b|m?l\b|min)\p{Ll}))/giu,
