@@ -421,4 +421,16 @@ export const strangersMoments: readonly Moment[] = [
       /^ready \+ flavour 1 → out: Pour/,
     ],
   ],
+  [
+    'corn syrup is no corn, and in a jar it is out',
+    '400 g brown sugar\n160 g golden syrup\n5 qts popped corn',
+    'Combine sugar and corn syrup. Boil to 113 °C. Pour over the corn. Pour in a clean jar.',
+    113,
+    [
+      /^ready \+ light-brown-sugar 400, golden-syrup 160: Combine/,
+      /^target/,
+      /^ready \+ popcorn 160 → out: Pour over/,
+      /^ready: Pour in a clean jar/,
+    ],
+  ],
 ]

@@ -339,6 +339,12 @@ Scrape into a tin, and leave overnight. Cut into squares, and toss in the coatin
     expect(shaped.map((w) => w.kind)).toEqual(['pull', 'wrap'])
   })
 
+  it('measures no thing by what goes in a cup at a time', () => {
+    const text =
+      'Rock\n\n800 g sugar\n400 g water\n\nHeat the water; stir in sugar a cup at a time until it dissolves. Boil to 150 °C. Pour.'
+    expect(readRecipe(text, pantry).questions).toEqual([])
+  })
+
   it('spreads what was scattered on the sweet, which lies already', () => {
     const { formula } = read(
       '226 g butter\n200 g sugar\n170 g dark chocolate chips',

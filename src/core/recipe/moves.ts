@@ -152,7 +152,7 @@ const POURS = saidAs(
     /pour(?!(?: it| the (?:hot )?\w+)? in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher|(?:mixer|mixing) bowl)\b)(?!(?: the (?:slurry|paste))? in\b)(?! (?:it|that|this) in(?: (?:as well|gradually|slowly|too)\b|[,;]|$))/,
     /pour in an? (?:thin |even |thick |single )+(?:layer|sheet)\b/,
     /pour in an? (?:[\w-]+ )?(?:stream|thread) (?:into|on|onto|over)\b/,
-    /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|plates?|sheets?|shells?|dish(?:es)?|frames?|mou?lds?|stream)/,
+    /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|plates?|sheets?|shells?|dish(?:es)?|frames?|jars?|bottles?|mou?lds?|stream)/,
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
     /^pour in$/,

@@ -195,10 +195,13 @@ const ownNames = (line: Written, written: readonly Written[]): readonly string[]
 
 /** "Leave in icing sugar" speaks of no sugar that is boiled. */
 const ICING = /\b(?:icing|powdered|confectioners['’]?s?) sugar\b/gi
+/** Nor "corn syrup" of corn that is popped. */
+const CORN_SYRUP = /\bcorn syrup\b/gi
 const GELATIN = /\bgelatine?\b/i
 /** "Slide in the gelatine and its soaking water" */
 const SOAKED_IN = /\b(?:soak(?:ing|ed)|bloomed|softened|swollen)\b.*\b(?:gelatine?|water)\b/i
 const isIcing = ({ names }: Written): boolean => names.includes('icing sugar')
+const isPopped = ({ names }: Written): boolean => names.includes('popped corn')
 /** What "the sugar" is not, where there is another. */
 const isNoPlain = (line: Written): boolean => isIcing(line) || line.names.includes('invert sugar')
 
@@ -211,7 +214,10 @@ function placeOf(
 ): number {
   const names = ownNames(line, written)
   const said = withoutOthers(all, line, written).map((s) =>
-    (isIcing(line) ? s : s.replace(ICING, ' ')).replace(WHILE_IT, '').replace(WHILE_YOU, ''),
+    [WHILE_IT, WHILE_YOU, ...(isIcing(line) ? [] : [ICING]), ...(isPopped(line) ? [CORN_SYRUP] : [])].reduce(
+      (text, others) => text.replace(others, ' '),
+      s,
+    ),
   )
   if (isOutside(line)) {
     const about = lettersOf(line.purpose ?? line.heading ?? '')

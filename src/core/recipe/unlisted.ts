@@ -56,7 +56,7 @@ const isPutIn = ({ input = '', index }: RegExpMatchArray): boolean =>
   )
 /** A part of what is made is nothing new. */
 const OF_THE_POT =
-  /\b(?:batch|caramel|fudge|hot|it|mass|meringue|mix|mixture|more|of (?:it|that|the|this|your)|other|same|them|toffee|warm|whites)\b/i
+  /^at a time\b|\b(?:batch|caramel|fudge|hot|it|mass|meringue|mix|mixture|more|of (?:it|that|the|this|your)|other|same|them|toffee|warm|whites)\b/i
 
 /** ◊ Nobody's method measures more things than that. */
 const MOST = 40
