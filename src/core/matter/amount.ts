@@ -16,7 +16,8 @@ export interface Amount {
   /** The same said otherwise in the line, or otherwise understood: it has to agree. */
   beside(ingredient: Ingredient): readonly Amount[]
   readonly spread: number
-  readonly words: string
+  /** How it is understood: "1⅔ cup", "2 × 400 g". */
+  words(ingredient: Ingredient): string
   /** The numbers it was read from. */
   readonly numbers: readonly number[]
 }
@@ -67,14 +68,15 @@ export function measureAt(text: string, house: readonly HouseUnit[]): Measure | 
   if (!number) {
     const bare = early ? about.slice(early[0].length) : about
     const unit = houseUnit(bare, house) ?? parseUnit(bare)
+    const full = early?.[1]?.toLowerCase() ?? ''
     // "pinch of salt", "scant cup": one of it
     if (!unit || unit.unit.kind === 'mass' || unit.unit.id === 'each') return null
     return {
       amount: { low: 1, high: 1 },
       unit: unit.unit,
-      factor: sizes[early?.[1]?.toLowerCase() ?? ''] ?? 1,
+      factor: sizes[full] ?? 1,
       rest: unit.rest,
-      words: `1 ${unit.unit.id}`,
+      words: `${sizes[full] ? `${full} ` : ''}1 ${unit.unit.id}`,
     }
   }
   let rest = number.rest.replace(/^\s*[-–]\s*(?=[a-z])/i, ' ').trimStart()
@@ -95,9 +97,20 @@ export function measureAt(text: string, house: readonly HouseUnit[]): Measure | 
     // a large egg is an egg: sizes speak of spoons and cups
     factor: unit && size ? (sizes[size] ?? 1) : 1,
     rest: half ? after.slice(half[0].length).trimStart() : after,
-    words: [size && sizes[size] ? size : '', rangeWords(range, more), unit?.unit.id ?? ''].filter(Boolean).join(' '),
+    words: [
+      size && sizes[size] ? size : '',
+      rangeWords(range, more),
+      unit ? unitWord(unit.unit, range.high + more) : '',
+    ]
+      .filter(Boolean)
+      .join(' '),
   }
 }
+
+/** "2 cups", "2 tsp": what is written short has no plural. */
+const unitWord = ({ id, names }: Unit, amount: number): string =>
+  (amount > 1 && id.length > 2 && /[aeiou]/.test(id) ? names.find((n) => n === `${id}s` || n === `${id}es`) : null) ??
+  id
 
 const rangeWords = ({ low, high }: Range, more = 0): string =>
   low === high ? numberText(low + more) : `${numberText(low + more)} to ${numberText(high + more)}`
@@ -109,7 +122,7 @@ export const amountOf = (m: Measure): Amount => ({
   },
   beside: NOTHING,
   spread: spreadOf(m.amount),
-  words: m.words,
+  words: () => m.words,
   numbers: endsOf(m.amount),
 })
 
@@ -134,7 +147,7 @@ const times = (count: Count, one: Amount): Amount => ({
   },
   beside: NOTHING,
   spread: one.spread || spreadOf(count.amount),
-  words: `${count.words} × ${one.words}`,
+  words: (i) => `${count.words} × ${one.words(i)}`,
   numbers: [...endsOf(count.amount), ...one.numbers],
 })
 
@@ -145,7 +158,7 @@ const joined = (a: Amount, b: Amount, sign: 1 | -1): Amount => ({
   },
   beside: NOTHING,
   spread: a.spread,
-  words: `${a.words} ${sign > 0 ? 'and' : 'less'} ${b.words}`,
+  words: (i) => `${a.words(i)} ${sign > 0 ? 'and' : 'less'} ${b.words(i)}`,
   numbers: [...a.numbers, ...b.numbers],
 })
 
@@ -160,7 +173,8 @@ function also(first: Amount, others: readonly { readonly amount: Amount; readonl
     grams: (i) => chosen(i).grams(i),
     beside: (i) => [...first.beside(i), ...all.filter((a) => a !== chosen(i) && a.grams(i) !== null)],
     spread: (best?.byMass ? best.amount : first).spread,
-    words: best?.byMass ? `${best.amount.words}, as the line says beside ${first.words}` : first.words,
+    words: (i) =>
+      best?.byMass ? `${best.amount.words(i)}, as the line says beside ${first.words(i)}` : chosen(i).words(i),
     numbers: all.flatMap((a) => a.numbers),
   }
 }
@@ -171,10 +185,19 @@ const besides = (amounts: readonly Amount[]) => amounts.map((amount) => ({ amoun
 /** ◊ A pack may differ so much from what is usually in one. */
 const USUAL = 0.2
 
+/** ◊ A square of baking chocolate, an ounce, g. */
+const SQUARE_GRAMS = 28.35
+/** What is usually in one pack of an ingredient, g; undefined where that is not known. */
+const usuallyIn = (pack: string, i: Ingredient): number | undefined => {
+  if (/^squares?\b/i.test(pack)) return SQUARE_GRAMS
+  const unit = parseUnit(pack)?.unit
+  return unit ? unitWeightsOf(i)[unit.id] : undefined
+}
+
 /** One of two ways to understand a pack: what is usually in it decides, and where that is not known both are told. */
-const either = (a: Amount, b: Amount, count: number, unit: Unit | null): Amount => {
+const either = (a: Amount, b: Amount, count: number, pack: string): Amount => {
   const usual = (i: Ingredient): Amount | null => {
-    const one = unit ? unitWeightsOf(i)[unit.id] : undefined
+    const one = usuallyIn(pack, i)
     if (one === undefined) return null
     const near = (x: Amount) => Math.abs((x.grams(i) ?? Number.POSITIVE_INFINITY) / (one * count) - 1)
     const [best, off] = near(a) <= near(b) ? [a, near(a)] : [b, near(b)]
@@ -184,7 +207,7 @@ const either = (a: Amount, b: Amount, count: number, unit: Unit | null): Amount 
     grams: (i) => (usual(i) ?? a).grams(i),
     beside: (i) => (usual(i) === null ? [b] : []),
     spread: a.spread,
-    words: a.words,
+    words: (i) => (usual(i) ?? a).words(i),
     numbers: [...a.numbers, ...b.numbers],
   }
 }
@@ -262,9 +285,8 @@ function splitCount(text: string, house: readonly HouseUnit[]): Lead | null {
     if (!isThousand || /^\d+\s\d+\s/.test(text)) return null
     return { amount: { ...amountOf(whole), beside: () => [apart] }, rest: whole.rest, measure: whole }
   }
-  const unit = parseUnit(pack[0])?.unit ?? null
   const rest = size.rest.slice(pack[0].length)
-  const amount = isThousand ? apart : either(apart, amountOf(whole), Number(found[1]), unit)
+  const amount = isThousand ? apart : either(apart, amountOf(whole), Number(found[1]), pack[0])
   return { amount, rest, measure: { ...count, unit: null, factor: 1, rest } }
 }
 
@@ -361,8 +383,8 @@ function withBrackets({ amount, rest, measure }: Lead, { each, said }: Brackets)
   const count = measure.amount.low
   if (inPack && count !== 1) {
     // "2 cans (14 oz) milk": in each, or in both
-    const unit = measure.unit?.kind === 'count' ? measure.unit : (parseUnit(pack?.[0] ?? '')?.unit ?? null)
-    const [first, ...others] = said.map((s) => either(times(measure, s.amount), s.amount, count, unit)) as [Amount]
+    const named = measure.unit?.kind === 'count' ? measure.unit.id : (pack?.[0] ?? '')
+    const [first, ...others] = said.map((s) => either(times(measure, s.amount), s.amount, count, named)) as [Amount]
     return {
       amount: withNumbers(also(first, besides(others)), amount),
       rest: name,

@@ -11,7 +11,7 @@ const CUT_UP = /\b(?:chopped|crushed|flaked|ground|halves|slivered|sliced|pieces
 export const UK_PINT = 1.2
 const PINTS = /\b(?:pint|quart|gallon)/i
 
-const isPint = (amount: Amount): boolean => PINTS.test(amount.words)
+const isPint = (amount: Amount, ingredient: Ingredient): boolean => PINTS.test(amount.words(ingredient))
 const agrees = (a: number, b: number, within = AGREE): boolean => Math.abs(a - b) <= within * Math.max(a, b)
 
 /** What the `line` says beside the amount and does not mean the same; null where all agree. */
@@ -23,7 +23,10 @@ export function disagrees(amount: Amount, ingredient: Ingredient, line: string):
     amount.beside(ingredient).find((other) => {
       const g = other.grams(ingredient)
       if (g === null || agrees(g, grams, within)) return false
-      return !(isPint(other) && agrees(UK_PINT * g, grams)) && !(isPint(amount) && agrees(g, UK_PINT * grams))
+      return (
+        !(isPint(other, ingredient) && agrees(UK_PINT * g, grams)) &&
+        !(isPint(amount, ingredient) && agrees(g, UK_PINT * grams))
+      )
     }) ?? null
   )
 }
@@ -31,7 +34,7 @@ export function disagrees(amount: Amount, ingredient: Ingredient, line: string):
 /** What a pint of the line is to a pint of America, where another amount beside it shows that it is one of Britain. */
 export function pintOf(amount: Amount, ingredient: Ingredient): number {
   const grams = amount.grams(ingredient)
-  if (grams === null || !isPint(amount)) return 1
+  if (grams === null || !isPint(amount, ingredient)) return 1
   const beside = amount.beside(ingredient).flatMap((other) => other.grams(ingredient) ?? [])
   return beside.some((g) => !agrees(g, grams) && agrees(g, UK_PINT * grams)) ? UK_PINT : 1
 }

@@ -32,6 +32,17 @@ describe('lines of a recipe', () => {
     expect(wrong.length / judged.length, JSON.stringify(wrong, null, 1)).toBeLessThanOrEqual(0.03)
   })
 
+  it('say how they were understood in words that are as much', () => {
+    const again = lines.flatMap(({ text }) => {
+      const r = read(text)
+      if (r.status !== 'sure') return []
+      const { status, grams } = read(`${r.amount.replace(/, as the line says.*/, '')} ${r.ingredient.name}`)
+      return status === 'sure' ? [{ text, amount: r.amount, grams: r.grams, again: grams }] : []
+    })
+    expect(again.length).toBeGreaterThan(400)
+    expect(again.filter((a) => !near(a.again, a.grams))).toEqual([])
+  })
+
   it('keep how it is prepared as a note', () => {
     expect(read('1⅔ cups light brown sugar, packed')).toMatchObject({ note: 'packed' })
     expect(read('100 g butter, softened (plus more for the tin)')).toMatchObject({

@@ -191,6 +191,7 @@ const inWords = (text: string): string =>
     .replace(/^(\d+\s*[/⁄]\s*\d+|[¼½¾⅓⅔⅛]) of an?(?=\s)/i, '$1')
     .replace(/\ba couple(?: of)?(?=\s)/i, '2')
     .replace(/\bhalf a dozen\b/i, '6')
+    .replace(/\b(\d+) dozen\b/i, (_, dozens) => String(Number(dozens) * 12))
 
 function withFraction(number: string, glyph: string): string | null {
   const found = parseNumber(number)
@@ -337,11 +338,17 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
       bareNumber ? Number(bareNumber) : null,
     )
   if (grams === null)
-    return ask({ id: 'weighs', figures: { amount: parsed.amount.words, ingredient: found.ingredient.name } })
+    return ask({
+      id: 'weighs',
+      figures: { amount: parsed.amount.words(found.ingredient), ingredient: found.ingredient.name },
+    })
   if (WHICH_PINT.test(line) && parsed.amount.beside(found.ingredient).length === 0)
     return ask({ id: 'which-pint', figures: {} }, grams * UK_PINT)
   const other = disagrees(parsed.amount, found.ingredient, line)
-  if (other) return ask({ id: 'disagree', figures: { amount: parsed.amount.words, other: other.words } }, grams)
+  if (other) {
+    const figures = { amount: parsed.amount.words(found.ingredient), other: other.words(found.ingredient) }
+    return ask({ id: 'disagree', figures }, grams)
+  }
   const [left] = leftOver(line, parsed.amount.numbers)
   if (left !== undefined) return ask({ id: 'left-over', figures: { number: left } }, grams)
   if (!(grams > 0)) return ask({ id: 'too-little', figures: {} })
@@ -353,7 +360,7 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
     grams,
     between: spread > 0 ? { low: grams * (1 - spread), high: grams * (1 + spread) } : null,
     note,
-    amount: parsed.amount.words,
+    amount: parsed.amount.words(found.ingredient),
   }
 }
 
