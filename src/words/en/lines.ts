@@ -89,10 +89,10 @@ export function sayUnderstood({ amount, grams, between }: Extract<LineReading, {
   return `${range}${amount} = ${say.weight(inGrams(grams))}${between ? ', the middle of the range' : ''}`
 }
 
-/** What goes in at a moment of a recipe that is told back: "400 g sugar, 200 g butter; “a drop of rose”, which is asked about". */
+/** What goes in at a moment of a recipe that is told back: "400 g sugar, 200 g butter (unsalted); “a drop of rose”, which is asked about". */
 export function sayGoesIn(things: readonly GoesIn[], say: Say): string {
   const known = things.flatMap(({ name, grams }) =>
-    grams === null ? [] : `${say.weight(inGrams(grams))} ${lower(name)}`,
+    grams === null ? [] : `${say.weight(inGrams(grams))} ${lower(name).replace(/, (.+)$/, ' ($1)')}`,
   )
   const asked = things.flatMap(({ name, grams }) => (grams === null ? `“${name}”` : []))
   const open = asked.length === 0 ? [] : [`${asked.join(', ')}, which ${asked.length > 1 ? 'are' : 'is'} asked about`]

@@ -29,7 +29,7 @@ export function AddLine({ group, first, pantry, house, onAdd }: Props) {
       <input
         aria-label={`Add to ${group}`}
         aria-describedby={`reading-${group}`}
-        placeholder={first ? 'Add a line: “1⅔ cups light brown sugar, packed”' : 'Add a line'}
+        placeholder={first ? 'Add a line: “1⅔ cups brown sugar”' : 'Add a line'}
         value={text}
         onChange={(e) => setText(e.target.value)}
         onKeyDown={(e) => {

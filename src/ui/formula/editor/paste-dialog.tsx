@@ -56,7 +56,7 @@ export function PasteDialog({ first = '', pantry, house, onDraft, onClose }: Pro
           className={`${draft ? 'min-h-[160px]' : 'min-h-[300px]'} w-full rounded-control border border-line bg-marble p-3 text-body`}
         />
         {draft && (
-          <div className="flex flex-col gap-4 lg:min-h-0 lg:overflow-y-auto lg:pr-2">
+          <div className="flex flex-col gap-4 lg:min-h-0 lg:-ml-1 lg:overflow-y-auto lg:pr-2 lg:pl-1">
             <MethodAsks asks={asks} answers={answers} onAnswers={setAnswers} />
             <ToldBack recipe={draft} answers={answers} />
           </div>
