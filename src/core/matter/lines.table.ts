@@ -413,6 +413,7 @@ grated zest of an orange => orange-zest 10
 1 cup almonds, toasted and chopped => almonds 143
 100 g toasted hazelnuts => hazelnuts 100
 1 cup chopped walnuts => walnuts 117
+1 c. br. sugar => light-brown-sugar 213
 1 cup broken pecan meats => pecans 109
 1 cup nutmeats => ask
 50 g cornflour to dust => cornflour 50

@@ -22,6 +22,7 @@ const strip = (s: string): string =>
     .toLowerCase()
     .replace(/\bhalf[-\s](?:and|&)[-\s]half\b/g, 'halfandhalf')
     .replace(/\bsemi[-\s](?=sweet)/g, 'semi')
+    .replace(/\bbr\b\.?(?= sugar)/g, 'brown')
     // "pecan meats", "nutmeats"
     .replace(/\b(\w*nut|almond|pecan)s?[-\s]?meats?\b/g, '$1s')
     .normalize('NFD')

@@ -28,5 +28,5 @@ export function actOf(text: string, canEmpty = true, adds = false): string {
   if (canEmpty && pours(text)) return OUT
   const found = ACTS.find(([words]) => words.test(withoutHeat(text)))
   if (found) return found[1] === OUT && !canEmpty ? 'It is in' : found[1]
-  return takesOff(text) ? 'It is off' : adds ? 'It is in' : 'Go on'
+  return adds ? 'It is in' : takesOff(text) ? 'It is off' : 'Go on'
 }

@@ -479,3 +479,24 @@ it('what is rolled of icing sugar and dipped in melted chips is made by hand', (
   )
   expect(asks.map((a) => a.id)).toEqual(['layered'])
 })
+
+describe('parts by their names', () => {
+  it('are called by what is made, in capitals as well', () => {
+    const { formula } = read(
+      BARS.replace('For the base:', 'FOR THE BASE').replace('For the caramel:', 'FOR THE CARAMEL'),
+    )
+    expect(partsOf(formula).map((p) => p.label)).toEqual(partsOf(read(BARS).formula).map((p) => p.label))
+  })
+
+  it('are told of by what a sentence is for', () => {
+    const text = BARS.replace(
+      'Put the condensed milk, brown sugar and golden syrup in a pan with the butter.',
+      'Melt the butter and sugar for the caramel over a low heat. Add the condensed milk and syrup.',
+    )
+    const [base, caramel] = partsOf(read(text).formula)
+    expect(base?.formula.steps.filter((s) => /melt/i.test(s.say))).toEqual([])
+    const melt = caramel?.formula.steps.find((s) => /^melt/i.test(s.say))
+    const goesIn = caramel?.formula.lines.filter((l) => l.group === melt?.adds).map((l) => l.ingredient)
+    expect(goesIn).toEqual(['butter', 'light-brown-sugar'])
+  })
+})

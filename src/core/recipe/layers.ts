@@ -93,6 +93,8 @@ const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])
 /** "Pour over the caramel" is said of what is poured. */
 const ONTO_LAYER =
   /\b(?:over|onto|on top of|on) the\b.*$|\b(?:over|onto) (?:base|biscuit|caramel|crust|shortbread)\b.*$/i
+/** "Melt the butter and sugar for the caramel over a low heat" */
+const FOR_LAYER = /\S for the ([\p{L} ]{3,30}?)(?= (?:in|on|over|to|until|with)\b|[,;:]|$)/iu
 /** "For the base", "make the caramel". */
 const MAKES = /^(?:for|make|to make) /i
 /** "Caramel: stir everything over low heat", "Jelly – warm the purée". */
@@ -139,7 +141,9 @@ function sharedOut(
       const alikes = layers.flatMap((l, i) => (alike(l.heading, opens) ? [i] : []))
       const clear = most > 0 && spoken.filter((n) => n === most).length === 1 ? spoken.indexOf(most) : -1
       const said = alikes.length === 1 ? (alikes[0] as number) : -1
-      const one: number = [headed, named, titled, ofAll ? -1 : clear, said].find((i) => i >= 0) ?? -1
+      const meant = FOR_LAYER.exec(sentence)?.[1] ?? null
+      const means = layers.findIndex((l) => alike(l.heading, meant))
+      const one: number = [headed, named, titled, means, ofAll ? -1 : clear, said].find((i) => i >= 0) ?? -1
       ofAll &&= one < 0 || OF_EACH.test(sentence)
       at = one < 0 ? at : one
       for (const [i, told] of of.entries()) if (ofAll || i === at) told.push(sentence)

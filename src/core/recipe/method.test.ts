@@ -288,6 +288,8 @@ test.each([
   ['Sunday sweets', '270 g sugar\n230 g butter\n200 g almonds\n120 g milk chocolate', 'toffee'],
   ['Sunday sweets', '300 g sugar\n200 g peanuts\n100 g glucose syrup', 'brittle'],
   ['Sunday sweets', '300 g sugar\n1 tsp baking soda\n100 g golden syrup', 'honeycomb'],
+  // what is asked about is in it all the same
+  ['Sunday sweets', '300 g sugar\n225 g mixed nuts\n1 tsp bicarbonate of soda', 'brittle'],
   ['Sunday sweets', '300 g sugar\n100 g glucose syrup', 'hard-candy'],
 ])('“%s” with %j is guessed to be %s, and asked', (name, list, family) => {
   const draft = recipe(list, 'Boil to 150°C. Pour it out.', name)

@@ -433,4 +433,18 @@ export const strangersMoments: readonly Moment[] = [
       /^ready: Pour in a clean jar/,
     ],
   ],
+  [
+    'a slab by its name alone, and what goes in off the heat',
+    '225 g golden syrup\n225 g sugar\n60 g butter\n2 g baking soda\n225 g almonds',
+    'Bring syrup and sugar to the boil. When 120°C is reached stir in the almonds. Go on to 150°C, stirring. Off the heat: butter, then bicarb. Quickly onto an oiled slab. Break.',
+    150,
+    [
+      /^ready \+ golden-syrup 225, sugar 225: Bring/,
+      /^rises 120 \+ almonds 225: When 120° is reached stir/,
+      /^target/,
+      /^ready \+ butter 60, soda 2: Off/,
+      /^ready → out: Quickly/,
+      /^window: Break/,
+    ],
+  ],
 ]

@@ -59,8 +59,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const beside = besideIn(said, done?.at)
   // what is still asked about is in it all the same
   const whole = [...lines, ...questions.map(asLine)]
-  const sure = whole.filter((l) => l.ingredient !== '')
-  const guessed = familyOf(`${name} ${piece.layerOf ?? ''}`, sure, said.join(' '))
+  const guessed = familyOf(`${name} ${piece.layerOf ?? ''}`, whole, said.join(' '))
   const family = answers.family ?? guessed
   const facts = boiledFamilies[family as keyof typeof boiledFamilies]
   const unclear = answers.unit

@@ -12,6 +12,7 @@ describe('shorthand, written out', () => {
     ['Whites on at med when honey hits 108.', 'When honey hits 108 start the whites.'],
     ['No stirring. 305 off.', 'No stirring. Cook to 305, take off the heat.'],
     ['When 275, add the oil.', 'When it is at 275, add the oil.'],
+    ['Bake 400 - 5 min.', 'Bake at 400 for 5 min.'],
     ['Trays 250F 45 min.', 'Bake the Trays at 250F 45 min.'],
     ['Décuire with hot cream.', 'Decook with hot cream.'],
   ])('%j is %j', (said, whole) => expect(writtenOut(said)).toBe(whole))
@@ -24,6 +25,7 @@ describe('shorthand, written out', () => {
     'At 125 pour the honey onto the whites.',
     'Pour the syrup at 121 °C over the whites.',
     'When 250 g are in, stir.',
+    'When 120°C is reached stir in the nuts.',
   ])('%j is whole already', (said) => expect(writtenOut(said)).toBe(said))
 
   it.each([

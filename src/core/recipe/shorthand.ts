@@ -127,11 +127,13 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
   [/(?<=^|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF])?),? off(?=[.,;]|$)/g, 'Cook to $1, take off the heat'],
   // "When 275, add", "when it's 120 begin the whites"
   [
-    /(?<=^|[.!;)]\s+)(when|once)(?: it(?:['’]s| is))? (?=(?:about )?[12]\d\d(?:,| ?[CF]\b| ?°| (?!g\b|m?l\b|min)\p{Ll}))/giu,
+    /(?<=^|[.!;)]\s+)(when|once)(?: it(?:['’]s| is))? (?!(?:about )?\d{3}[ °CF]*(?:has|is|was)\b)(?=(?:about )?[12]\d\d(?:,| ?[CF]\b| ?°| (?!g\b|m?l\b|min)\p{Ll}))/giu,
     '$1 it is at ',
   ],
   // "Trays 250F 45 min"
   [/(?<=^|[.!;]\s+)(trays?),? (?=[1-4]\d\d ?(?:°|[CF]\b))/gi, 'Bake the $1 at '],
+  // "bake 400 - 5 min"
+  [/\b(bake)( it)?(?: at)? ([1-4]\d\d) ?[–-] ?(?=\d{1,2} ?min)/gi, '$1$2 at $3 for '],
   [/\b(bake)( it)? (?=[1-4]\d\d\b(?! ?(?:g|ml)\b))/gi, '$1$2 at '],
   [
     /(?<=^|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\.\d)?(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi,

@@ -151,13 +151,20 @@ const praises = (line: string): boolean =>
 /** A few words, without a bullet. */
 const OVER_BULLETS = /^(?:\p{L}[\p{L}'’-]*)(?: [\p{L}'’&-]+){0,3}$/u
 
+/** "For the base": what it is that is made there. */
+const calledIn = (line: string): string | undefined =>
+  HEAD_PART.exec(line)
+    ?.slice(1)
+    .find((h) => h !== undefined)
+    ?.trim()
+
 /** What a heading says is made; null for a line that is none. Without a colon it stands over an amount (`next`). */
 function partHeading(line: string, next: string): string | null {
-  if (HEAD_CAPITALS.test(line)) return line.toLowerCase()
+  if (HEAD_CAPITALS.test(line)) return calledIn(line)?.toLowerCase() ?? line.toLowerCase()
   const mark = HEAD_LETTER.exec(line)?.[1]
   if (mark !== undefined) return mark
-  const found = HEAD_PART.exec(line)
-  if (found) return (found.slice(1).find((h) => h !== undefined) as string).trim()
+  const called = calledIn(line)
+  if (called !== undefined) return called
   // among lines with bullets what has none, and no amount, stands over them
   if (BULLET.test(next) && hasAmount(next) && OVER_BULLETS.test(line) && !hasAmount(line)) return line.toLowerCase()
   return HEAD_BARE.test(line) && (/^to /i.test(line) || hasAmount(next)) ? line.toLowerCase() : null
