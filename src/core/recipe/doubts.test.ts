@@ -86,6 +86,13 @@ describe('what hardly anybody does with a line', () => {
     expect([...doubts([...syrup, { ...starch, elsewhere: false }], 2)]).toEqual([])
   })
 
+  it('is what is boiled once the first lies in its tin, though the last heat is its own', () => {
+    const list = '200 g caster sugar\n100 g water\n150 g demerara sugar\n150 g cream'
+    const method =
+      'Cook the caster sugar and the water to 115 °C. Spread in a 20 cm frame. Cook the demerara sugar to amber. Add the cream; cook to 112 °C. Pour it over.'
+    expect(asked(list, method)).toEqual(['Demerara sugar', 'Cream, 36 % fat'])
+  })
+
   it('is a second pot before the end, where the first has begun', () => {
     const list = '600 g sugar\n300 ml water\n100 g cornflour\n3 g cream of tartar'
     const method =

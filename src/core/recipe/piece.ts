@@ -14,13 +14,13 @@ import { doubtful } from './doubts'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from './draft'
 import { SLOW_S } from './due'
 import { targetDoubt } from './end-doubts'
-import { type Done, endingOf, inOrder, targetOf, WITHIN } from './ending'
+import { boilsTo, type Done, endingOf, inOrder, targetOf, WITHIN } from './ending'
 import { familyOf, schoolOf } from './family'
 import { groupsFor } from './groups'
 import { type HeatUnit, heatIn, ovenUnitOf, recipeUnit, unitOf } from './heats'
 import { asToasted, ownOf, readLines } from './lines'
 import { endingsIn } from './method'
-import { inOtherPot, inOtherVessel, ONTO_FOAM, pours } from './moves'
+import { inOtherPot, inOtherVessel, isGotReady, ONTO_FOAM, pours } from './moves'
 import { LIES_AROUND, placesOf, probablyAt } from './places'
 import { inPortions } from './portions'
 import { madeFrom, shapeSaid, WASTE } from './shape'
@@ -112,7 +112,9 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const foamAt = said.findIndex((s) => SYRUP_IN.test(s) && ONTO_FOAM.test(s))
   const isAfterFoam = (at: number): boolean => foamAt >= 0 && done !== null && at > foamAt && at <= done.at
   // what is melted or boiled after it was poured is another pot's
-  const pouredAt = done ? said.findIndex((s, i) => i > done.at && pours(s)) : -1
+  const pouredAt = done
+    ? said.findIndex((s, i) => pours(s) && (i > done.at || (IN_ITS_TIN.test(s) && hasBoiled(said.slice(0, i), unit))))
+    : -1
   const nextAt = pouredAt < 0 ? -1 : said.findIndex((s, i) => i > pouredAt && BOILS_SUGAR.test(s))
   const isElsewhere = (at: number): boolean =>
     (nextAt >= 0 && at >= nextAt) ||
@@ -257,6 +259,10 @@ function askedShare(questions: readonly Omit<Question, 'group'>[], lines: readon
 const LIES_UNDER =
   /^(?:cover|dust|flour|sprinkle)\b.*\bwith\b|^(?:arrange|divide|lay|place|put|scatter|spread)\b.*\b(?:among|between|on|over)\b.*\b(?:parchment|pans|paper|sheets?|trays?)\b/i
 
+/** What was boiled and lies in its tin stays there, whatever is boiled then. */
+const IN_ITS_TIN = /\b(?:in|into) (?:an? |the )?(?:[\w-]+ ){0,4}(?:frame|mou?lds?|tin|tray)\b/i
+const hasBoiled = (said: readonly string[], unit: HeatUnit | null): boolean =>
+  said.some((s) => !isGotReady(s) && boilsTo(s, unit))
 /** "Sauce: melt sugar dry": another pot is begun. */
 const BOILS_SUGAR = /\b(?:boil|carameli[sz]e|cook|melt)\b(?!.*\bchocolate\b).{0,20}\b(?:honey|sugar|syrup)\b/i
 
