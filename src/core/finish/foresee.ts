@@ -3,7 +3,7 @@
 import { handworkFacts } from '../craft/handwork'
 import { firstPlace, onARack, type Surface } from '../craft/surfaces'
 import type { Analysis, Conditions } from '../formula/analyse'
-import { type FormulaDocument, gramsAsWritten, pourIndex, type Step } from '../formula/document'
+import { type FormulaDocument, gramsAsWritten, pourIndex, type Step, stepsAfterPour } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { glassTransition } from '../physics/glass'
 import { type Course, whenCooled } from './course'
@@ -62,7 +62,7 @@ export function foreseeFinish(
   let course = slabCourse(slab, startC, stays)
   const glassC = glassTransition(analysis.finished)
   let now = 0
-  return formula.steps.slice(pourIndex(formula) + 1).map((step) => {
+  return stepsAfterPour(formula).map((step) => {
     const window = windowOf(formula, step)
     const held = heldBy(step)
     if (held) {

@@ -223,3 +223,12 @@ export const pullIndex = (formula: FormulaDocument): number => formula.steps.fin
 
 /** Index of the step that pours the pot out, or -1. */
 export const pourIndex = (formula: FormulaDocument): number => formula.steps.findIndex((s) => s.empties)
+
+/** How many steps come before the pour: all of them where nothing is poured. */
+export const stepsToPour = (formula: FormulaDocument): number => {
+  const pour = pourIndex(formula)
+  return pour < 0 ? formula.steps.length : pour
+}
+
+/** The steps after the pour: all of them where nothing is poured. */
+export const stepsAfterPour = (formula: FormulaDocument): readonly Step[] => formula.steps.slice(pourIndex(formula) + 1)

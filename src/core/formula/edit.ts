@@ -1,5 +1,5 @@
 /** Changes to a formula while it is written. Each gives a new document; ids stay, so that changes can be told apart. */
-import { type FormulaDocument, type Group, type Line, type Part, pourIndex, type Step } from './document'
+import { type FormulaDocument, type Group, type Line, type Part, type Step, stepsToPour } from './document'
 
 const freeId = (wanted: string, taken: ReadonlySet<string>): string => {
   if (!taken.has(wanted)) return wanted
@@ -110,11 +110,11 @@ export const withPiece = (f: FormulaDocument, part: string | null, piece: Formul
 
 /** A new part, and the step of the whole that it comes in with. */
 export const addPart = (f: FormulaDocument, part: Part, step: Step): FormulaDocument => {
-  const pour = pourIndex(f)
+  const until = stepsToPour(f)
   return {
     ...f,
     parts: [...(f.parts ?? []), part],
-    steps: pour < 0 ? [...f.steps, step] : [...f.steps.slice(0, pour), step, ...f.steps.slice(pour)],
+    steps: [...f.steps.slice(0, until), step, ...f.steps.slice(until)],
   }
 }
 

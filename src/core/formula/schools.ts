@@ -6,7 +6,7 @@ import { type FamilyId, schoolLabel } from '../craft/families'
 import type { Sign } from '../craft/signs'
 import type { PlainFindingOf } from '../finding'
 import { type Celsius, type Grams, inCelsius, inGrams } from '../quantity/figures'
-import { type FormulaDocument, type Group, type Line, pourIndex, pullIndex, type Step } from './document'
+import { type FormulaDocument, type Group, type Line, pullIndex, type Step, stepsToPour } from './document'
 import { idFor } from './edit'
 import { ingredientIn } from './mixes'
 
@@ -278,8 +278,7 @@ const turning =
   (step: Step, note: SchoolNote): Change =>
   (f) => {
     const pull = pullIndex(f)
-    const pour = pourIndex(f)
-    const until = pour < 0 ? f.steps.length : pour
+    const until = stepsToPour(f)
     const between = f.steps.slice(pull + 1, until).filter((s) => s.adds ?? s.joins)
     return {
       formula: { ...f, steps: [...f.steps.slice(0, pull + 1), ...between, step, ...f.steps.slice(until)] },
@@ -385,9 +384,10 @@ const table: { readonly [F in FamilyId]?: Readonly<Record<string, Change>> } = {
 
 /** Steps of which each has an id of its own: a school's step may be called as one of the maker's that was kept. */
 function apart(steps: readonly Step[]): Step[] {
-  const taken = new Set<string>()
-  return steps.map((s) => {
-    const id = taken.has(s.id) ? idFor(s.id, new Set([...taken, ...steps.map((x) => x.id)])) : s.id
+  const taken = new Set(steps.map((s) => s.id))
+  return steps.map((s, i) => {
+    if (steps.findIndex((first) => first.id === s.id) === i) return s
+    const id = idFor(s.id, taken)
     taken.add(id)
     return { ...s, id }
   })

@@ -2,13 +2,13 @@
 import type { Handwork } from '../craft/handwork'
 import { DRIES_AT } from './heats'
 
-/** "White in the middle, wrap in red": what is shaped is put in no film. */
-const IN_SYRUP = String.raw`(?!.*\b(?:in|with) (?:the )?(?:black|blue|colou?red|green|pink|red|white|yellow)(?=[,.;]|$))`
+/** What is put in film, as the source of a pattern; "white in the middle, wrap in red" is shaped. */
+const WRAPS = String.raw`\bwrap\b(?!.*\b(?:in|with) (?:the )?(?:black|blue|colou?red|green|pink|red|white|yellow)(?=[,.;]|$))`
 
 /** The more exact first. */
 const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [
-    new RegExp(`^wrap\\b${IN_SYRUP}(?!.*\\b(?:baking paper|greaseproof|parchment|wax))`, 'i'),
+    new RegExp(`^${WRAPS}(?!.*\\b(?:baking paper|greaseproof|parchment|wax))`, 'i'),
     { kind: 'wrap', film: 'cellulose' },
   ],
   [/\bscrape\b.*\bback\b.*\b(?:bowl|rest|remaining)\b/i, { kind: 'gather' }],
@@ -80,7 +80,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   ],
   [/\bwrap\b.*\b(?:baking paper|greaseproof|parchment|wax)/i, { kind: 'wrap', film: 'waxed-paper' }],
   [/\b(?:airtight|sealed|lidded) (?:jar|tin|container|box)\b/i, { kind: 'wrap', film: 'jar' }],
-  [new RegExp(`\\bwrap\\b${IN_SYRUP}`, 'i'), { kind: 'wrap', film: 'cellulose' }],
+  [new RegExp(WRAPS, 'i'), { kind: 'wrap', film: 'cellulose' }],
   [/\bpour\b.*\bover the (?:base|crust|shortbread|nuts|biscuit)/i, { kind: 'pour-over' }],
   [/(?<!\broom to )\bspread\b|\bsmooth (?:the|it|over|down)\b|\broll (?:it )?(?:out|thin)\b/i, { kind: 'spread' }],
   [/\bfold\b/i, { kind: 'fold-in' }],

@@ -119,10 +119,15 @@ const soaks = (s: string): boolean => STEEPS.test(s) && !STOVE.test(s) && second
 const HEATED = /\b(?:heat|flame|boil|bubble|carameli[sz]e|simmer|melt|cook|warm|dissolved?|stove|burner)/i
 
 /** "Wait 5 minutes and spread until smooth", said of the chocolate on what was poured before: the sweet itself lies. */
-const spreadsOnTop = (i: number, told: Told): boolean =>
-  isOut(i, told) &&
-  (/\bspread\b.*\b(?:smooth|even|chocolate|chips|topping)\b/i.test(told.said[i] ?? '') ||
-    (/\bspread\b/i.test(told.said[i] ?? '') && told.said.slice(told.pullAt + 1, i).some((s) => SCATTERS.test(s))))
+function spreadsOnTop(i: number, told: Told): boolean {
+  const [, rest] = /\bspread\b(.*)/i.exec(told.said[i] ?? '') ?? []
+  return (
+    rest !== undefined &&
+    isOut(i, told) &&
+    (SAYS_WHAT.test(rest) || told.said.slice(told.pullAt + 1, i).some((s) => SCATTERS.test(s)))
+  )
+}
+const SAYS_WHAT = /\b(?:smooth|even|chocolate|chips|topping)\b/i
 const SCATTERS = /\b(?:scatter|sprinkle|strew)\b.*\b(?:buttons|callets|chips|chocolate)\b/i
 
 /** Whether what was cooked has left its pot before sentence `i`. */
@@ -193,7 +198,8 @@ export function stepsFrom(told: Told): Step[] {
     const isPoured = isOut(i, told)
     // what is spread on what was poured lies on it
     const onTop: Handwork | null = adds ? { kind: 'sprinkle' } : null
-    const handwork = isAfter ? (spreadsOnTop(i, told) ? onTop : worksIn(text, told)) : null
+    const isTopSpread = spreadsOnTop(i, told)
+    const handwork = isAfter ? (isTopSpread ? onTop : worksIn(text, told)) : null
     const goesIn = {
       ...(adds && { adds }),
       ...(i === filled && i === lit && { heat: dial, cautions: ['hotSugar' as const] }),
@@ -255,7 +261,7 @@ export function stepsFrom(told: Told): Step[] {
         when: handwork && waitsFor(handwork, when, text) && !(adds && takesOff(text)) ? { on: 'window' } : when,
         say,
         why: '',
-        act: pulls ? 'Pulled' : actOf(text, i > told.pullAt && !spreadsOnTop(i, told), adds !== undefined && !putIn),
+        act: pulls ? 'Pulled' : actOf(text, i > told.pullAt && !isTopSpread, adds !== undefined && !putIn),
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
         ...(untimed && isPoured && waitsOnceCold(text, handwork)),

@@ -8,9 +8,9 @@ import {
   foreseeFinish,
   inCelsius,
   onARack,
-  pourIndex,
   type Step,
   type Surface,
+  stepsAfterPour,
   wantOf,
 } from '@/core'
 import { throughKnots } from '@/ui/chart/scale'
@@ -64,7 +64,7 @@ export function AfterView({ sized, conditions }: Props) {
   )
 }
 
-const hasWorks = ({ formula }: Boiled): boolean => formula.steps.slice(pourIndex(formula) + 1).some((s) => s.handwork)
+const hasWorks = ({ formula }: Boiled): boolean => stepsAfterPour(formula).some((s) => s.handwork)
 
 interface WorkProps extends Props {
   readonly step: Step
