@@ -101,7 +101,6 @@ const isSugar = (f: FormulaDocument, l: Line): boolean => {
   const { per100, whole } = ingredientIn(f, l.ingredient)
   return !whole && per100.sucrose > 85
 }
-const round = (g: number): number => Math.round(g)
 
 /** Groups in the order they go in, before the pull. */
 const goingIn = (f: FormulaDocument): string[] =>
@@ -193,7 +192,7 @@ const toWet: Change = (f) => {
   const grams = sugars.reduce((sum, l) => sum + l.grams, 0)
   const others = f.lines.filter((l) => !sugars.includes(l)).map((l) => (from.has(l.group) ? { ...l, group: pot } : l))
   const hasWater = others.some((l) => l.group === pot && l.ingredient === 'water')
-  const water: Line = { id: 'start-water', group: pot, ingredient: 'water', grams: round(grams * WATER) }
+  const water: Line = { id: 'start-water', group: pot, ingredient: 'water', grams: Math.round(grams * WATER) }
   const melted = f.steps.findLastIndex((s, i) => i < pullIndex(f) && s.adds !== undefined && from.has(s.adds))
   // what went in before the sugar goes in after it
   const kept = f.steps.filter((s, i) => i > melted || (s.adds !== undefined && !from.has(s.adds)))
@@ -234,7 +233,7 @@ const toWet: Change = (f) => {
         ),
       ],
     },
-    notes: [{ id: 'dissolves-first', figures: { water: inGrams(round(grams * WATER)) } }],
+    notes: [{ id: 'dissolves-first', figures: { water: inGrams(Math.round(grams * WATER)) } }],
   }
 }
 

@@ -8,12 +8,12 @@ import { actOf } from './acts'
 import { timedFromBoil } from './at-boil'
 import { CLIMBS, STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor, waitsOnceCold } from './due'
 import { boilsUp, dialSaid, MEDIUM, onlyDissolves, turnsDown } from './flame'
-import { handworkSaid } from './handwork-said'
-import { type HeatUnit, heatIn, inCelsiusWords, inDegrees, ovenUnitOf } from './heats'
+import { type HeatUnit, heatIn, inCelsiusWords } from './heats'
 import { withLids } from './lids'
 import { actsLast, beginsDone, type Ending, label } from './method'
 import { bathes, inOven, isGotReady, ONTO_FOAM, pours, putsBack, takesOff } from './moves'
 import { waitedOnce } from './twice'
+import { isOut, spreadsOnTop, worksIn } from './works'
 
 const stageWords: Readonly<Record<StageId, string>> = {
   syrup: 'no thread yet',
@@ -58,30 +58,6 @@ const liesThere = ({ when, handwork, say }: Step): boolean =>
 const ENDS_FIRST =
   /(?:\b(?:until|till|reaches)\b.*\b(?:then|and)\b|^(?:when|once|as soon as)\b).*\b(?:add|stir in|tip in|whisk in|beat in|pour in)\b/i
 
-/** "Beat on high for 10 minutes", "keep whisking until it is thick". */
-const WHIPS =
-  /\b(?:beat|whisk|whip)(?:p?ing)?\b(?! (?:it |them )?in(?:to)?\b).{0,60}(?:\bmin|\buntil\b|\btill\b|\bhigh\b)|\bhigh\b.{0,30}\d+ ?min|\d+ ?min\w* (?:at|on) (?:full|high|top)\b|^(?:whip|beat|whisk)\b(?! in\b)/i
-
-const WHIPS_ON = /\b(?:beat|whip|whisk)(?:p?ing)?(?: on)?$/i
-
-/** The work a sentence asks for; what is baked, at the heat it says, or that the oven was set to before. */
-function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' | 'unit' | 'whips'>): Handwork | null {
-  // "pour the honey over the whites, whip on": until the next syrup is there
-  if (ONTO_FOAM.test(text) && pours(text) && secondsIn(text) === null && WHIPS_ON.test(text)) return null
-  const work = handworkSaid(text) ?? (BEATS.test(text) && isCooledBefore(text, said) ? { kind: 'beat' as const } : null)
-  const isBeaten = (work === null || work.kind === 'beat') && WHIPS.test(text) && !/\bwhites\b/i.test(text)
-  if (whips && (work?.kind === 'whip' || isBeaten)) return { kind: 'whip', on: whips }
-  if (work?.kind !== 'bake') return work
-  const heat = [text, ...said.filter(inOven)].flatMap((s) => heatIn(s) ?? [])[0]
-  if (!heat) return work
-  return { ...work, celsius: inDegrees(heat.low, ovenUnitOf(heat, unit) ?? 'C') }
-}
-
-/** "Cool to 43°. Beat 7 minutes": until it turns, whoever says so or not. */
-const BEATS = /^beat(?=$|[ ,;(])(?!.*\b(?:in|into|together)\b)/i
-const isCooledBefore = (text: string, said: readonly string[]): boolean =>
-  said.slice(0, said.indexOf(text)).some((s) => heatIn(s)?.cools || /\blukewarm\b/i.test(s))
-
 /** "Uncover, clip on the thermometer and cook until it is at 116°": what the pull ends. */
 const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
 
@@ -117,21 +93,6 @@ const soaks = (s: string): boolean => STEEPS.test(s) && !STOVE.test(s) && second
 
 /** What is heated already. */
 const HEATED = /\b(?:heat|flame|boil|bubble|carameli[sz]e|simmer|melt|cook|warm|dissolved?|stove|burner)/i
-
-/** "Wait 5 minutes and spread until smooth", said of the chocolate on what was poured before: the sweet itself lies. */
-function spreadsOnTop(i: number, told: Told): boolean {
-  const [, rest] = /\bspread\b(.*)/i.exec(told.said[i] ?? '') ?? []
-  return (
-    rest !== undefined &&
-    isOut(i, told) &&
-    (SAYS_WHAT.test(rest) || told.said.slice(told.pullAt + 1, i).some((s) => SCATTERS.test(s)))
-  )
-}
-const SAYS_WHAT = /\b(?:smooth|even|chocolate|chips|topping)\b/i
-const SCATTERS = /\b(?:scatter|sprinkle|strew)\b.*\b(?:buttons|callets|chips|chocolate)\b/i
-
-/** Whether what was cooked has left its pot before sentence `i`. */
-const isOut = (i: number, { said, pullAt }: Told): boolean => said.slice(pullAt + 1, i).some((s) => pours(s))
 
 /** "Cook to 116°. Immediately remove from the heat": the pull takes it off, and nobody does that twice. */
 const isPullAgain = (i: number, { said, pullAt, groupAt }: Told): boolean =>
