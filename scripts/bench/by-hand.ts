@@ -1,5 +1,5 @@
 /** A cook without a probe, judged in the rough kitchen: now and then the maker types what a thermometer of his own shows. */
-import type { CookEvent } from '@/core'
+import { type CookEvent, farOff } from '@/core'
 import { chance } from '../../tests/rough/chance'
 import type { RoughCook } from '../../tests/rough/cook'
 import { isFar, isJudged, looks } from './looks'
@@ -29,15 +29,20 @@ interface Seen {
   readonly near: number[]
   /** °C by which the temperature shown was off. */
   readonly celsius: number[]
+  /** Of what was typed, whether it was asked about: all of it was so. */
+  readonly asked: boolean[]
 }
 
 /** What a maker without a probe is shown of a cook, who types a temperature every two minutes. */
 export function judgeByHand(cook: RoughCook, seed: number): Seen {
-  const seen: Seen = { off: [], inside: [], near: [], celsius: [] }
-  const events = [...cook.events, ...typedIn(cook, seed)].sort((a, b) => a.at - b.at)
+  const seen: Seen = { off: [], inside: [], near: [], celsius: [], asked: [] }
+  const typed = typedIn(cook, seed)
+  const events = [...cook.events, ...typed].sort((a, b) => a.at - b.at)
   const byHand = { ...cook, boil: { ...cook.boil, channel: null }, events, readings: [] }
-  for (const { now, pot } of looks(byHand, BEAT, cook.endedAt, BEAT)) {
+  for (const look of looks(byHand, BEAT, cook.endedAt, BEAT)) {
+    const { now, pot } = look
     const { forecast, celsius, doNow } = pot
+    for (const t of typed) if (t.at > now && t.at <= now + BEAT) seen.asked.push(farOff(t, look) !== null)
     const aim = cook.aims.find((a) => a.step === doNow.step?.id)
     if (!aim || !forecast || !isJudged(cook, aim, now)) continue
     const ahead = aim.at - now
@@ -58,7 +63,12 @@ const said = (all: readonly Seen[]): string => {
       all.flatMap((s) => s.inside),
       (inside) => inside,
     ),
-  )}, last 2 min ${median(near as number[]).toFixed(1)} s; temperature off by ${median(celsius as number[]).toFixed(1)}°, worst tenth ${percentile(celsius as number[], 0.9).toFixed(1)}°`
+  )}, last 2 min ${median(near as number[]).toFixed(1)} s; temperature off by ${median(celsius as number[]).toFixed(1)}°, worst tenth ${percentile(celsius as number[], 0.9).toFixed(1)}°; asked about ${percent(
+    share(
+      all.flatMap((s) => s.asked),
+      (asked) => asked,
+    ),
+  )} of what is so`
 }
 
 /** One line a family of what is shown to a maker who types a temperature every two minutes. */

@@ -319,10 +319,11 @@ describe('sentences with something to decide', () => {
   it('advice shows the digit that decides', () => {
     expect(sayAdvice({ kind: 'too-few', have: 2, need: 6 }, 119, say).detail).toMatch(/^2 judged of the 6/)
     expect(sayAdvice({ kind: 'too-alike', spread: 0.4 }, 119, say).detail).toMatch(/0\.4°/)
-    const better = { kind: 'target' as const, best: 120.6, sd: 0.4, batches: 12, worthChanging: true }
+    const better = { kind: 'target' as const, best: 120.6, sd: 0.4, batches: 12, says: 'change' as const }
     expect(sayAdvice(better, 119, say).text).toBe('Try 121° instead of 119°')
     expect(sayAdvice({ ...better, best: 119.9 }, 119, say).text).toBe('Try 119.9° instead of 119.0°')
-    expect(sayAdvice({ ...better, worthChanging: false }, 119, say).text).toBe('119° has served you well')
+    expect(sayAdvice({ ...better, says: 'keep' }, 119, say).text).toBe('119° has served you well')
+    expect(sayAdvice({ ...better, says: 'unsure' }, 119, say).text).toBe('Whether 119° is the best does not show yet')
     expect(sayAdvice(better, 119, us).text).toBe('Try 249° instead of 246°')
   })
 

@@ -114,11 +114,16 @@ const stagesFor = (dryMix: Mix, pressurePa: number) => {
   }
 }
 
+/** The temperatures a drop or a sign speaks for, °C, either end of which may be open; null for a colour. */
+export function stretchOf(e: Evidence, dryMix: Mix, pressurePa: number): Pick<Window, 'low' | 'high'> | null {
+  const { starts, next } = stagesFor(dryMix, pressurePa)
+  return windowOf(e, starts, next)
+}
+
 /** The temperature a test speaks for by itself, °C: the middle of its stretch; null for one that is open to one side. */
 export function middleOf(e: Evidence, dryMix: Mix, pressurePa: number): number | null {
-  const { starts, next } = stagesFor(dryMix, pressurePa)
-  const window = windowOf(e, starts, next)
-  const middle = window ? (window.low + window.high) / 2 : Number.NaN
+  const stretch = stretchOf(e, dryMix, pressurePa)
+  const middle = stretch ? (stretch.low + stretch.high) / 2 : Number.NaN
   return Number.isFinite(middle) ? middle : null
 }
 

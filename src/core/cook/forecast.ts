@@ -12,8 +12,9 @@ import { offBy } from './hindsight'
 import type { ProbeLag } from './probe-slow'
 import type { ProbeDoubt, Reading } from './readings'
 import { EIGHTY } from './scatter'
-import { carryTrack, memoryAt, type TrackFacts, trackCook, trackFacts } from './track'
+import { carryTrack, memoryAt, trackCook } from './track'
 import { doubtsOf } from './track-doubts'
+import { isUnheated, type TrackFacts, trackFacts } from './track-state'
 
 export interface Power {
   /** Watts at full dial, and its standard deviation. */
@@ -61,7 +62,7 @@ export interface ForecastContext {
 export type Trust = 'none' | 'rough' | 'fair' | 'good'
 
 /** What a forecast is unsure of, beyond its range. */
-export type Doubt = ProbeDoubt | HeatDoubt | 'silent' | 'lid' | 'never'
+export type Doubt = ProbeDoubt | HeatDoubt | 'silent' | 'lid' | 'never' | 'unheated'
 
 export interface Forecast {
   /** s from now until the act, and the 80 % range. Infinity where it will not get there at this heat. */
@@ -179,7 +180,7 @@ export function forecast(
   const doubts: Doubt[] = doubtsOf(track, context.now)
   if (context.now - latest.at > SILENT) doubts.push('silent')
   if (underLid) doubts.push('lid')
-  else if (!Number.isFinite(eta) && dial > 0) doubts.push('never')
+  else if (!Number.isFinite(eta) && dial > 0) doubts.push(isUnheated(carried, facts) ? 'unheated' : 'never')
   return {
     eta,
     low: Number.isFinite(eta) ? Math.max(0, eta - EIGHTY * sd) : eta,

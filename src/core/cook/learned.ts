@@ -3,7 +3,8 @@ import { burnerPower, DIAL_TOP } from '../pot/equipment'
 import type { CookAssessment } from './assess'
 import { forecastContext } from './cook'
 import { mean, ROW, sdOf } from './heat-state'
-import { trackCook, trackFacts } from './track'
+import { trackCook } from './track'
+import { trackFacts } from './track-state'
 
 /** What a ring gives a pot, as a share of what its plate says, and its standard deviation. */
 export interface Gives {

@@ -18,7 +18,8 @@ import { type CookAct, emptiedAt, fedAt, standsInWater } from './log'
 import { isOnItsWay } from './past-target'
 import type { Reading } from './readings'
 import { EIGHTY } from './scatter'
-import { type Track, trackCook, trackFacts } from './track'
+import { trackCook } from './track'
+import { type Track, trackFacts } from './track-state'
 
 export interface PotNow {
   /** The cook followed up to its last reading; null before there is anything to follow. */

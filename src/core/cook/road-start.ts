@@ -3,7 +3,7 @@ import { heatContent } from '../physics/heat'
 import type { Stretch } from './forecast'
 import { joulesAt, joulesPerDegree } from './heat-path'
 import { mean, ROW, sdOf, syrupOf } from './heat-state'
-import type { Track, TrackFacts } from './track'
+import type { Track, TrackFacts } from './track-state'
 
 /** ◊ What is taken for granted of what goes in. */
 export const UNSURE = {

@@ -2,7 +2,8 @@
 import { powerOf } from './heat-state'
 import type { HeatDoubt } from './heat-watch'
 import type { ProbeDoubt } from './readings'
-import { AWAY, type Track } from './track'
+import { AWAY } from './track-reading'
+import type { Track } from './track-state'
 
 /** s for which what was found out is told of. */
 const TOLD = 150

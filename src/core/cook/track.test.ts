@@ -10,8 +10,9 @@ import { heatPath } from './heat-path'
 import { mean, ROW } from './heat-state'
 import { probeLag } from './probe-slow'
 import type { Reading } from './readings'
-import { carryTrack, type TrackFacts, trackCook, trackFacts } from './track'
+import { carryTrack, trackCook } from './track'
 import { doubtsOf } from './track-doubts'
+import { isUnheated, type TrackFacts, trackFacts } from './track-state'
 
 const { pot, burner, pressurePa } = testConditions
 const thermal = potThermal(pot)
@@ -171,6 +172,48 @@ describe('a cook followed reading by reading', () => {
     expect(Math.abs(mean(state, ROW.watts) / watts - 1)).toBeLessThan(0.25)
     expect(doubts(shifted)).toEqual([])
   })
+
+  it.each([
+    [0, 80],
+    [0, 700],
+    [60, 20],
+    [240, 5],
+    [600, 80],
+    [900, 200],
+  ])(
+    'a flame lit %d s before it was logged, and a probe first heard %d s after, is followed where it is',
+    (early, first) => {
+      const heard = sound.map((r) => ({ ...r, at: r.at - early })).filter((r) => r.at >= first)
+      let track = trackCook([], facts())
+      for (const [i, { at, celsius }] of heard.entries()) {
+        track = trackCook(heard.slice(0, i + 1), facts(), track)
+        if (at < first + 25) continue
+        expect(Math.abs(mean(track.state, ROW.tip) - celsius), `at ${at}`).toBeLessThan(2)
+        expect(doubtsOf(track, at), `at ${at}`).toEqual([])
+      }
+      if (heard.length > 300) expect(Math.abs(mean(track.state, ROW.watts) / watts - 1)).toBeLessThan(0.25)
+    },
+  )
+
+  it.each([40, 300, 600])(
+    'a probe that lies beside the pot for %d s is told of, and followed as soon as it is in',
+    (dipped) => {
+      let tip = 23
+      const heard = sound.map((r) => {
+        if (r.at >= dipped) tip += (r.celsius - tip) * (1 - Math.exp(-1 / 4))
+        return { ...r, celsius: tip }
+      })
+      let track = trackCook([], facts())
+      for (const [i, { at, celsius }] of heard.entries()) {
+        track = trackCook(heard.slice(0, i + 1), facts(), track)
+        expect(doubtsOf(track, at), `at ${at}`).toEqual([])
+        if (at > 35 && at < dipped) expect(isUnheated(track, facts()), `at ${at}`).toBe(true)
+        if (at < dipped + 40) continue
+        expect(isUnheated(track, facts()), `at ${at}`).toBe(false)
+        expect(Math.abs(mean(track.state, ROW.tip) - celsius), `at ${at}`).toBeLessThan(2)
+      }
+    },
+  )
 
   it('a slow plate that warms up is no probe on the metal and no weak flame', () => {
     const slow = boil(400, 5, [], 60)

@@ -206,12 +206,19 @@ describe('advice', () => {
     if (few.kind !== 'target' || many.kind !== 'target') throw new Error('expected a target')
     expect(Math.abs(many.best - 120.5)).toBeLessThan(0.5)
     expect(many.sd).toBeLessThan(few.sd)
-    expect(many.worthChanging).toBe(true)
+    expect(many.says).toBe('change')
   })
 
   it('leaves a good target alone', () => {
     const a = adviseTarget(judged(119, 30, 8), 119)
-    expect(a).toMatchObject({ kind: 'target', worthChanging: false })
+    expect(a).toMatchObject({ kind: 'target', says: 'keep' })
+  })
+
+  it('praises no target that scored badly, or that the batches cannot tell from a better one', () => {
+    const bad = judged(119, 30, 8).map((b) => ({ ...b, score: Math.max(1, b.score - 2) }))
+    expect(adviseTarget(bad, 119)).toMatchObject({ says: 'unsure' })
+    const below = [114, 114.5, 115, 116, 116.5, 117].map((reached, i) => ({ reached, score: 4 + (i % 2) }))
+    expect(adviseTarget(below, 122)).toMatchObject({ says: 'unsure' })
   })
 
   it('says when there is too little to go on', () => {

@@ -38,7 +38,7 @@ export function FromTheLog({ id, formula, conditions, advice }: Props) {
     <>
       <Advised
         said={sayAdvice(advice, formula.target.celsius, say)}
-        onTake={advice.kind === 'target' && advice.worthChanging ? () => take(target(advice.best)) : null}
+        onTake={advice.kind === 'target' && advice.says === 'change' ? () => take(target(advice.best)) : null}
       >
         {helped && (
           <p className="mt-1 text-small leading-snug">

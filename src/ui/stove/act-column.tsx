@@ -46,7 +46,7 @@ export function ActColumn({ live, acts, shades }: Props) {
   const byHand = boiled && live.log.boil.channel === null
   const wentTooFar = past.trouble && rescue !== null
   // what is asked wants the room of what can wait, and gives way to what cannot
-  const asked = acts.slip !== null && acts.slip.early !== null && !wentTooFar
+  const asked = acts.slip !== null && acts.slip.asked !== null && !wentTooFar
   const tiles = asked ? 0 : 1 + [boiled, tested, byHand, isNextDue(live), wentTooFar].filter(Boolean).length
   return (
     <div className="acts flex min-h-0 flex-1 flex-col">
@@ -129,17 +129,17 @@ export function NextBoil({ live, acts }: Omit<Props, 'shades'>) {
   )
 }
 
-/** A step logged far from its moment is taken, and at once asked about: a bumped key is one touch to undo. */
+/** A step logged far from its moment, or a test the pot can hardly have shown, is taken, and at once asked about: a bumped key is one touch to undo. */
 export function Asked({ acts: { slip, undo, meant } }: Pick<Props, 'acts'>) {
-  if (!slip?.early) return null
+  if (!slip?.asked) return null
   return (
     <section
       role="alert"
       aria-label="Was that meant?"
       className="mb-2 shrink-0 rounded-sheet bg-lemon p-3 text-on-lemon"
     >
-      <p className="casual text-title leading-tight font-bold">“{slip.said}” already?</p>
-      <p className="mb-2 text-body leading-snug">{slip.early}</p>
+      <p className="casual text-title leading-tight font-bold">{slip.asked.text}</p>
+      <p className="mb-2 text-body leading-snug">{slip.asked.detail}</p>
       <button
         type="button"
         onClick={undo}

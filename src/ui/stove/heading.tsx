@@ -45,9 +45,9 @@ export function Heading({ clock, title, said, problem, amends, onUndo, onEarlier
           <button
             type="button"
             onClick={onEarlier}
-            className="hidden min-h-16 shrink-0 rounded-control px-2 text-main font-semibold @min-[720px]:block"
+            className="hidden min-h-16 shrink-0 rounded-control px-2 text-main font-semibold underline @min-[720px]:block"
           >
-            1 min ago
+            1 min earlier
           </button>
         </>
       )}

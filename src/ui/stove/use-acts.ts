@@ -9,6 +9,7 @@ import {
   correctionIn,
   DIAL_TOP,
   endsBoil,
+  farOff,
   isEarly,
   nextAct,
   paceOf,
@@ -16,7 +17,7 @@ import {
 } from '@/core'
 import { send } from '@/ui/kit/send'
 import { useSay } from '@/ui/shell/preferences'
-import { capital, sayAct, sayEarly } from '@/words'
+import { capital, type Said, sayAct, sayEarly, sayFarOff } from '@/words'
 import { amendedIn, amending } from './amend'
 import type { LiveCook } from './stove'
 
@@ -40,8 +41,8 @@ export type Panel =
 export interface Slip {
   readonly id: string
   readonly said: string
-  /** It was logged far from its moment: where that was, in words. */
-  readonly early: string | null
+  /** It is asked about, for it was logged far from its moment or the pot can hardly have shown it: in words. */
+  readonly asked: Said | null
 }
 
 /** What a maker can do to a boil, and where on the screen it is being done. */
@@ -57,7 +58,7 @@ export interface Acts {
   primary(): void
   turn(by: number): void
   undo(): void
-  /** What was logged early was meant so. */
+  /** What is asked about was meant so. */
   meant(): void
   /** What was logged last happened a minute before. */
   earlier(): void
@@ -88,7 +89,7 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook, onLeave: () => v
 
   useEffect(() => {
     if (!slip) return
-    const timer = setTimeout(() => setSlip(null), slip.early === null ? UNDO_MS : ASKED_MS)
+    const timer = setTimeout(() => setSlip(null), slip.asked === null ? UNDO_MS : ASKED_MS)
     return () => clearTimeout(timer)
   }, [slip])
 
@@ -96,9 +97,9 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook, onLeave: () => v
     setPanel(amends ? (amendedIn(amends) ?? 'log') : to)
     setAmended(amends)
   }
-  const logged = (given: CookAct, said: string, early: string | null = null): void => {
+  const logged = (given: CookAct, said: string, asked: Said | null = null): void => {
     const a = amending(amended, given)
-    setSlip({ id: log.log(a), said: a === given ? said : `${said} instead`, early })
+    setSlip({ id: log.log(a), said: a === given ? said : `${said} instead`, asked })
     open('acts')
   }
   const go = (to: string): void => {
@@ -110,6 +111,10 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook, onLeave: () => v
     log.log(how)
     // the story is drawn by the server: it should have heard the last of it
     void log.settled(LAST_WORDS_MS).then(toStory)
+  }
+  const doubted = (act: CookAct, said: string): Said | null => {
+    const far = amended ? null : farOff(act, { cook, pot })
+    return far && sayFarOff(said, far, pot.reckoned, say)
   }
   const last = (act: CookAct): string => {
     if (act.type === 'moved') return 'moved a minute back'
@@ -124,14 +129,14 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook, onLeave: () => v
     problem,
     open,
     toStory,
-    act: (act) => (endsBoil(act) ? close(act) : logged(act, last(act))),
+    act: (act) => (endsBoil(act) ? close(act) : logged(act, last(act), doubted(act, last(act)))),
     primary: () => {
       const { step } = pot.doNow
       const act = nextAct(pot)
       if (!step) close(act)
       // pressed twice before the screen has caught up is pressed once
       else if (standing(log.snapshot().events).some((e) => 'step' in e && e.step === step.id)) return
-      else logged(act, step.act, isEarly(pot.doNow) ? sayEarly(pot, say) : null)
+      else logged(act, step.act, isEarly(pot.doNow) ? sayEarly(step.act, pot, say) : null)
     },
     turn: (by) => {
       const dial = Math.min(DIAL_TOP, Math.max(0, cook.state.dial + by))

@@ -24,9 +24,11 @@ export function sayAdvice(advice: Advice, target: number, say: Say): Said {
       const near = Math.abs(advice.best - target) < CLOSE
       const heat = (c: number): string => (near ? say.fine(inCelsius(c)) : say.temperature(inCelsius(c)))
       return {
-        text: advice.worthChanging
-          ? `Try ${heat(advice.best)} instead of ${heat(target)}`
-          : `${say.temperature(inCelsius(target))} has served you well`,
+        text: {
+          change: `Try ${heat(advice.best)} instead of ${heat(target)}`,
+          keep: `${say.temperature(inCelsius(target))} has served you well`,
+          unsure: `Whether ${say.temperature(inCelsius(target))} is the best does not show yet`,
+        }[advice.says],
         detail: `${advice.batches} batches: best at ${say.fine(inCelsius(advice.best))} ± ${say.step(inCelsiusStep(advice.sd))}`,
       }
     }

@@ -4,6 +4,7 @@ import {
   type CookDoubt,
   type CookTrouble,
   type DoNow,
+  type FarOff,
   inCelsius,
   inCelsiusStep,
   type PotNow,
@@ -11,7 +12,7 @@ import {
   type TroubleFigures,
 } from '@/core'
 import { formatPercent, formatSpan } from '../format'
-import { type Sayings, sayFinding } from '../said'
+import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
 import { handworkNames, sayMoment } from './finish'
 import { capital, colourNames, lower } from './names'
@@ -89,12 +90,21 @@ export const closedBoil: DoNowSaid = {
   window: null,
 }
 
-/** What is asked of a step that was logged far from its moment. */
-export function sayEarly({ nextC, celsius, doNow: { due } }: PotNow, say: Say): string {
+/** What is asked of a step, called `act`, that was logged far from its moment. */
+export function sayEarly(act: string, { nextC, celsius, doNow: { due } }: PotNow, say: Say): Said {
   const left = due && `Its moment is some ${formatSpan(60 * Math.max(1, Math.round(due.seconds / 60)))} away`
   const at = nextC === null ? left : `Its moment is ${say.temperature(inCelsius(nextC))}`
   const now = celsius === null ? null : `it is at ${say.temperature(inCelsius(celsius))}`
-  return `${[at ?? 'Its moment has not come', now].filter(Boolean).join(', ')}.`
+  const detail = `${[at ?? 'Its moment has not come', now].filter(Boolean).join(', ')}.`
+  return { text: `“${act}” already?`, detail }
+}
+
+/** What is asked of a test, called `test`, that the pot can hardly have shown. */
+export function sayFarOff(test: string, { potC, showsC }: FarOff, reckoned: boolean, say: Say): Said {
+  const heat = (c: number): string => say.temperature(inCelsius(c))
+  const pot = `The pot ${reckoned ? 'is reckoned to be' : 'was read'} at ${heat(potC)}`
+  const shows = showsC !== null && `that shows ${showsC > potC ? 'from' : 'up to'} some ${heat(showsC)}`
+  return { text: `“${test}”: is that so?`, detail: `${shows ? `${pot}, and ${shows}` : pot}.` }
 }
 
 /** What a step asks for, in the reader's units. */
@@ -203,6 +213,7 @@ const doubts: Sayings<DoubtFigures, string> = {
   'heat-higher': () => 'It gets more heat than it did: log a turn of the dial.',
   lid: () => 'Not while the lid is on.',
   never: () => 'At this heat it will not get there.',
+  unheated: () => 'The heat is on, and it does not climb: is the flame lit, and the probe in the pot?',
   'thermometer-off': ({ off, sd }, say) =>
     `The drops say your thermometer reads about ${say.step(inCelsiusStep(Math.abs(off)))} ${off > 0 ? 'high' : 'low'} (give or take ${say.step(sd)}).`,
 }

@@ -43,11 +43,11 @@ export function FinishColumn({ live, acts, shades }: Props) {
     .sort((a, b) => (a.next?.opens ?? 0) - (b.next?.opens ?? 0))[0]
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2.5">
-      {acts.slip?.early && <Asked acts={acts} />}
+      {acts.slip?.asked && <Asked acts={acts} />}
       <Primary live={live} acts={acts} />
       <NextBoil live={live} acts={acts} />
       {/* what is asked wants the room of what can wait */}
-      {acts.slip?.early ? null : (
+      {acts.slip?.asked ? null : (
         // where the screen is short of room the tiles scroll: what to do for a burn is never covered
         <div data-scrolls className="grid min-h-0 auto-rows-[minmax(64px,auto)] grid-cols-1 gap-2.5 overflow-y-auto">
           <div className="grid grid-cols-2 gap-2.5 [--acts-title:var(--text-lead)]">
