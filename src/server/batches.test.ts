@@ -107,6 +107,26 @@ describe('starting a batch', () => {
     expect((await batchStory(r.id)).boils).toHaveLength(1)
   })
 
+  it('costs a piece as many as were counted, and none where all of it was given up', async () => {
+    const perPiece = async (act: CookAct): Promise<readonly [number | null, number]> => {
+      const r = request(null)
+      const lit = Date.now() - 3_600_000
+      await startBatch(r, new Date(lit))
+      await logAct(r.boilId, { id: ulid(), at: new Date(lit + 60_000).toISOString(), act }, new Date())
+      const { stock, boils } = await batchStory(r.id)
+      return [
+        stock.costing.perPiece && stock.costing.total / stock.costing.perPiece,
+        boils[0]?.boil.plan.boils.length ?? 0,
+      ]
+    }
+    expect((await perPiece({ type: 'yields', pieces: 31, seconds: 2, trimGrams: 0 }))[0]).toBeCloseTo(31, 6)
+    // one boil of three: the others may still be made
+    const [pieces, boils] = await perPiece({ type: 'abandoned', reason: 'It burnt' })
+    const [planned] = await perPiece({ type: 'note', text: 'lit' })
+    expect(boils).toBe(3)
+    expect((pieces ?? 0) / (planned ?? 1)).toBeCloseTo(2 / 3, 1)
+  })
+
   it('freezes what is known of its thermometers: the probe’s own, or the one read by eye', async () => {
     const byEye = { ...request(null), thermometer: 'clip' }
     await startBatch(byEye, new Date('2026-11-25T10:00:00.000Z'))

@@ -1,3 +1,4 @@
+import { eventsOf } from '@/contract/events'
 import {
   anything,
   type BatchStory,
@@ -7,7 +8,16 @@ import {
   type LogbookFacets,
   type LogbookPage,
 } from '@/contract/logbook'
-import { adviseTarget, analyse, helped, mainBoil, temperatureAtStandard } from '@/core'
+import {
+  adviseTarget,
+  analyse,
+  type BatchPlan,
+  countedIn,
+  givenUpIn,
+  helped,
+  mainBoil,
+  temperatureAtStandard,
+} from '@/core'
 import {
   type BatchCursor,
   type BatchRow,
@@ -99,24 +109,34 @@ async function entriesFor(rows: readonly BatchRow[]): Promise<LogbookEntry[]> {
 export async function batchStory(id: string): Promise<BatchStory> {
   const [batch, row] = await Promise.all([findBatch(db(), id), findBatchRow(db(), id)])
   if (!batch || !row) throw new Problem(404, 'There is no such batch')
-  const [[entry], boils, why, stock, pictures] = await Promise.all([
+  const [[entry], boils, why, pictures] = await Promise.all([
     entriesFor([row]),
     boilsOfBatch(db(), id),
     explained(batch),
-    batchStock(id),
     picturesOf(db(), id),
   ])
+  const logged = await Promise.all(boils.map(async (boil) => ({ boil, log: await snapshot(boil.id) })))
   return {
     entry: entry as LogbookEntry,
     formulaId: batch.formulaId,
     revision: batch.revision,
     judged: batch.judged,
     why,
-    stock,
+    stock: await batchStock(id, piecesOf(logged, batch.plan)),
     pictures,
     conditions: batch.conditions,
-    boils: await Promise.all(boils.map(async (boil) => ({ boil, log: await snapshot(boil.id) }))),
+    boils: logged,
   }
+}
+
+/** Good pieces of a batch: as they were counted, else as planned, without those of a boil that was given up. */
+function piecesOf(boils: BatchStory['boils'], plan: BatchPlan): number {
+  const logs = boils.map(({ boil, log }) => eventsOf(log.acts, Date.parse(boil.startedAt)))
+  const lost = boils.reduce(
+    (sum, { boil }, i) => (givenUpIn(logs[i] ?? []) === null ? sum : sum + (plan.boils[boil.number - 1]?.share ?? 1)),
+    0,
+  )
+  return countedIn(logs) ?? Math.round(plan.pieces * Math.max(0, 1 - lost))
 }
 
 /** ◊ The newest batches say what is to be done next; those of long ago were made by another hand. */

@@ -24,7 +24,7 @@ describe('lots', () => {
     const r = request('two')
     await startBatch(r, new Date())
     await startBatch(r, new Date())
-    const { lots } = await batchStock(r.id)
+    const { lots } = await batchStock(r.id, 100)
     const sugar = lots.filter((l) => l.ingredient === 'sugar').reduce((sum, l) => sum + l.taken, 0)
     expect(sugar).toBeGreaterThan(100)
     const used = await lotsOfBatch(db, r.id)

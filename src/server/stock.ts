@@ -53,8 +53,8 @@ export function pricesIn({ lot, ingredient, house }: Pick<KitchenThings, 'lot' |
 const MEAN_DIAL = 7
 const BESIDE_MINUTES = 40
 
-/** What a batch cost, and its lots with what is left of each. */
-export async function batchStock(id: string): Promise<BatchStock> {
+/** What a batch cost that made so many `pieces`, and its lots with what is left of each. */
+export async function batchStock(id: string, pieces: number): Promise<BatchStock> {
   const batch = await batchRecord(id)
   const [things, taken, used, minutes] = await Promise.all([
     readThings(db()),
@@ -82,7 +82,7 @@ export async function batchStock(id: string): Promise<BatchStock> {
       }
     })
   return {
-    costing: costOf(formula, plan, pricesIn(things), { kwh, minutes: work, pieces: plan.pieces }),
+    costing: costOf(formula, plan, pricesIn(things), { kwh, minutes: work, pieces }),
     currency: things.house[0]?.currency ?? '',
     minutes: work,
     lots,

@@ -110,6 +110,13 @@ function probeOf({ channel, probe }: BoilFacts, events: readonly CookEvent[]): P
 const heardIn = (boil: BoilFacts, { events, readings }: CookRecord): readonly Reading[] =>
   believed(readings, events, boil.probe.thermometer ?? noCorrection)
 
+/** What is known of the heat of a boil: what was read, and by hand what its log and its tests give away. */
+export const heatsKnown = (boil: BoilFacts, record: CookRecord): readonly Reading[] =>
+  readingsOf(boil, openedBy(boil, record.events), record, heardIn(boil, record))
+
+const openedBy = (boil: BoilFacts, events: readonly CookEvent[], before?: Cook): Cook =>
+  openCook(boil.formula, gramsOfBoil(boil.plan, boil.number), boil.conditions, probeOf(boil, events), events, before)
+
 function readingsOf(
   boil: BoilFacts,
   cook: Cook,
@@ -164,17 +171,7 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
   const same = before?.boil === boil ? before : undefined
   const { events } = record
   const sameEvents = same?.record.events === events
-  const cook =
-    same && sameEvents
-      ? same.cook
-      : openCook(
-          boil.formula,
-          gramsOfBoil(boil.plan, boil.number),
-          boil.conditions,
-          probeOf(boil, events),
-          events,
-          same?.cook,
-        )
+  const cook = same && sameEvents ? same.cook : openedBy(boil, events, same?.cook)
   const unchanged = same && sameEvents && same.record.readings === record.readings
   const heard = unchanged ? same.heard : heardIn(boil, record)
   const readings = unchanged ? same.readings : readingsOf(boil, cook, record, heard)

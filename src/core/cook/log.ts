@@ -103,6 +103,10 @@ export type CookAct =
 export const deeds = ['stirred', 'brushed', 'swirled'] as const
 export type Deed = (typeof deeds)[number]
 
+/** Why a boil was given up, as it was said; null where it was not. */
+export const givenUpIn = (events: readonly CookEvent[]): string | null =>
+  standing(events).find((e): e is Extract<CookEvent, { type: 'abandoned' }> => e.type === 'abandoned')?.reason ?? null
+
 /** Ids of the events that later ones take back. */
 export const takenBack = (events: readonly CookEvent[]): ReadonlySet<string> =>
   new Set(events.flatMap((e) => (e.type === 'undo' ? [e.of] : [])))

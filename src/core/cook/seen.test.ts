@@ -10,7 +10,7 @@ import { inSchool } from '../formula/schools'
 import { colourTemperature } from '../physics/browning'
 import { seeded } from '../quantity/seeded'
 import { testBoil, testConditions } from '../testing'
-import { assessCook } from './assess'
+import { assessCook, heatsKnown } from './assess'
 import { contents, openCook } from './cook'
 import { isEarly } from './do-now'
 import type { CookAct, CookEvent } from './log'
@@ -204,4 +204,13 @@ it('“past the target” by reckoning is lifted by the sign the step asks for',
   const seen = judged([...before, shade(1520, wanted)])
   expect(seen.past.beyond).toBe(false)
   expect(seen.pot.doNow.mood).toBe('now')
+})
+
+it('what is known of a heat without a probe is what was read, tested and done, as the stove had it', () => {
+  const boil = boilOf(sauce, null)
+  const events = [...until(sauce, 'cream', 300), shade(900, 171), act(1000, { type: 'reads', celsius: 172 })]
+  const known = heatsKnown(boil, { events, readings: [] })
+  expect(known).toEqual(assessCook(boil, { events, readings: [] }, 1100).readings)
+  expect(known.map((r) => r.at)).toContain(1000)
+  expect(known.length).toBeGreaterThan(2)
 })

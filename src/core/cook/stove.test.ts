@@ -12,7 +12,7 @@ import { assessCook } from './assess'
 import { believed, correctionIn, pointsInLog, typedReadings } from './by-hand'
 import { type Cook, openCook } from './cook'
 import { coolingTo } from './cooling'
-import { type CookAct, type CookEvent, readLog, standing } from './log'
+import { type CookAct, type CookEvent, givenUpIn, readLog, standing } from './log'
 import { pastTarget } from './past-target'
 import { type PotNow, potNow, syrupC } from './pot-now'
 import type { Reading } from './readings'
@@ -71,6 +71,9 @@ describe('corrections of the log', () => {
     expect(state.done.get('dissolve')).toBe(0)
     const given = readLog(drops, gramsAsWritten(drops), [first, event(60, { type: 'abandoned', reason: 'burnt' })])
     expect(given).toMatchObject({ finishedAt: 60, abandoned: 'burnt' })
+    const burnt = event(60, { type: 'abandoned', reason: 'burnt' })
+    expect(givenUpIn([first, burnt])).toBe('burnt')
+    expect(givenUpIn([first, burnt, event(70, { type: 'undo', of: burnt.id })])).toBeNull()
   })
 })
 

@@ -85,6 +85,12 @@ export function finishLogOf(
   }
 }
 
+/** Good pieces counted over the logs of a batch's boils; null while nobody counted. */
+export function countedIn(logs: readonly (readonly CookEvent[])[]): number | null {
+  const counted = logs.flatMap((events) => yieldsIn(events) ?? [])
+  return counted.length > 0 ? counted.reduce((sum, y) => sum + y.pieces, 0) : null
+}
+
 /** The last count of a log; null where nobody counted. */
 export const yieldsIn = (events: readonly CookEvent[]): Yield | null =>
   standing(events).findLast((e): e is Extract<CookEvent, { type: 'yields' }> => e.type === 'yields') ?? null

@@ -16,6 +16,7 @@ describe('what a batch costs', () => {
     expect(c.ingredients).toBeCloseTo(by, 9)
     expect(c.total).toBeCloseTo(by + 0.15 + 2 + 27, 9)
     expect(c.perPiece).toBeCloseTo(c.total / 100, 9)
+    expect(costOf(caramels, plan, prices, { kwh: 0.5, minutes: 90, pieces: 0 }).perPiece).toBeNull()
     expect(c.unpriced).not.toContain('Water')
     expect(c.unpriced.length).toBeGreaterThan(2)
   })

@@ -36,8 +36,8 @@ export interface Costing {
   readonly wrapping: number
   readonly work: number
   readonly total: number
-  /** Of each good piece. */
-  readonly perPiece: number
+  /** Of each good piece; null where nothing came of it. */
+  readonly perPiece: number | null
   /** What has no price and so is not in it. */
   readonly unpriced: readonly string[]
 }
@@ -72,7 +72,7 @@ export function costOf(formula: FormulaDocument, plan: BatchPlan, prices: Prices
     wrapping,
     work,
     total,
-    perPiece: effort.pieces > 0 ? total / effort.pieces : 0,
+    perPiece: effort.pieces > 0 ? total / effort.pieces : null,
     unpriced: lines.filter((l) => l.cost === null).map((l) => l.name),
   }
 }

@@ -57,7 +57,7 @@ function Costs({ stock: { costing, currency, minutes } }: Pick<Props, 'stock'>) 
         <dt className="border-t border-line font-bold">In all</dt>
         <dd className="figures border-t border-line text-right font-bold">{money(costing.total)}</dd>
         <dt>A piece</dt>
-        <dd className="figures text-right">{money(costing.perPiece)}</dd>
+        <dd className="figures text-right">{costing.perPiece === null ? 'none made' : money(costing.perPiece)}</dd>
       </dl>
       {dearest.length > 0 && (
         <p className="mt-1 text-small text-muted">
@@ -72,7 +72,7 @@ function Costs({ stock: { costing, currency, minutes } }: Pick<Props, 'stock'>) 
         onEmpty={() => setPrice(null)}
         className="mt-2"
       />
-      {price !== null && price > 0 && (
+      {price !== null && price > 0 && costing.perPiece !== null && (
         <p className="mt-1 text-small">
           {price > costing.perPiece
             ? `Margin ${Math.round((100 * (price - costing.perPiece)) / price)} %. The batch is paid for after ${Math.ceil(costing.total / price)} pieces.`

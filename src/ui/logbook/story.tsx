@@ -7,10 +7,12 @@ import { eventsOf } from '@/contract/events'
 import type { BatchStory } from '@/contract/logbook'
 import {
   analyse,
-  believed,
   boilsAgain,
+  countedIn,
   finishedWorks,
+  givenUpIn,
   gramsOfBoil,
+  heatsKnown,
   inCelsius,
   inGrams,
   isBoiled,
@@ -45,7 +47,8 @@ export function Story({ story }: { readonly story: BatchStory }) {
   const [shown, setShown] = useState(0)
   const said = sayReached(entry, say)
   const current = boils[shown]
-  const made = madeIn(boils)
+  const made = countedIn(boils.map(eventsIn))
+  const givenUp = boils.map((item) => givenUpIn(eventsIn(item))).find((reason) => reason !== null) ?? null
   return (
     <div className="flex min-h-dvh flex-col gap-4 p-4 lg:p-6">
       <header>
@@ -70,7 +73,12 @@ export function Story({ story }: { readonly story: BatchStory }) {
       </header>
       <dl className="grid grid-cols-2 gap-3 md:grid-cols-5">
         <Fact label="Target" text={said.target} />
-        <Fact label="Reached" text={said.reached} detail={said.word} mind={outcomeOf(entry).tone === 'mind'} />
+        <Fact
+          label="Reached"
+          text={said.reached}
+          detail={givenUp === null ? said.word : 'given up'}
+          mind={outcomeOf(entry).tone === 'mind'}
+        />
         <Fact
           label={made === null ? 'Planned' : 'Made'}
           text={`${formatCount(made ?? entry.pieces)} pieces`}
@@ -89,7 +97,7 @@ export function Story({ story }: { readonly story: BatchStory }) {
       </dl>
       <div className="grid flex-1 gap-4 lg:grid-cols-[minmax(0,1fr)_340px]">
         <div className="flex min-w-0 flex-col gap-4">
-          <section aria-label="Curve" className="sheet flex h-[420px] flex-col p-4 lg:h-[480px]">
+          <section aria-label="Curve" className="sheet flex flex-col p-4">
             {boils.length > 1 && (
               <Segments
                 label="Boil"
@@ -102,7 +110,9 @@ export function Story({ story }: { readonly story: BatchStory }) {
             {current && <BoilCurve key={current.boil.id} item={current} />}
           </section>
           <div className="grid items-start gap-4 md:grid-cols-2">
-            {story.why && <Why why={story.why} reboils={story.boils.every((b) => boilsAgain(b.boil.formula))} />}
+            {story.why && (
+              <Why why={story.why} givenUp={givenUp} reboils={story.boils.every((b) => boilsAgain(b.boil.formula))} />
+            )}
             <div className="flex flex-col gap-4">
               <Pictures
                 batch={entry.id}
@@ -164,7 +174,7 @@ const secondsIn = (item: Item) => {
     .map(([ms, celsius]) => ({ at: (ms - start) / 1000, celsius }))
     .sort((a, b) => a.at - b.at)
   const events = eventsIn(item)
-  return { readings: believed(readings, events, boil.probe.thermometer ?? undefined), events }
+  return { readings: heatsKnown(boil, { events, readings }), events }
 }
 
 function BoilCurve({ item }: { readonly item: Item }) {
@@ -179,26 +189,27 @@ function BoilCurve({ item }: { readonly item: Item }) {
       </p>
     )
   return (
-    <CookCurve
-      stages={analysis.stages}
-      readings={readings}
-      marks={marksOf(events, formula, say, (readings.at(-1)?.at ?? 0) + 120)}
-      target={analysis.targetC}
-      within={formula.target?.within ?? 0}
-      targetText={sayTarget(analysis, say)}
-      here={null}
-      forecast={null}
-      nextC={null}
-      path={[]}
-      highest={Math.max(...analysis.rungs.map((r) => r.celsius), ...readings.map((r) => r.celsius - 6))}
-    />
+    <div className="flex h-[390px] flex-col lg:h-[450px]">
+      {item.boil.channel === null && (
+        <p className="px-6 text-small text-muted">
+          No probe was in this pot: the curve goes from one thing that was read, tested or done to the next.
+        </p>
+      )}
+      <CookCurve
+        stages={analysis.stages}
+        readings={readings}
+        marks={marksOf(events, formula, say, (readings.at(-1)?.at ?? 0) + 120)}
+        target={analysis.targetC}
+        within={formula.target?.within ?? 0}
+        targetText={sayTarget(analysis, say)}
+        here={null}
+        forecast={null}
+        nextC={null}
+        path={[]}
+        highest={Math.max(...analysis.rungs.map((r) => r.celsius), ...readings.map((r) => r.celsius - 6))}
+      />
+    </div>
   )
-}
-
-/** Good pieces counted over all boils; null while nobody counted. */
-function madeIn(boils: readonly Item[]): number | null {
-  const counted = boils.flatMap((item) => yieldsIn(eventsIn(item)) ?? [])
-  return counted.length > 0 ? counted.reduce((sum, y) => sum + y.pieces, 0) : null
 }
 
 /** What the scale said of each line against what was wanted; nothing where none told. */

@@ -7,12 +7,14 @@ import { flawNames, lower, sayCause, sayChance, sayEvidence, sayUnusual } from '
 
 interface Props {
   readonly why: NonNullable<BatchStory['why']>
+  /** Why it was given up, as it was said; null where it was not. */
+  readonly givenUp: string | null
   /** The sweet bears another boil. */
   readonly reboils: boolean
 }
 
 /** What was different, and what was behind it: by this batch's own log, never a list out of a book. */
-export function Why({ why, reboils }: Props) {
+export function Why({ why, givenUp, reboils }: Props) {
   const { flaws, suspects, found, different, creeps } = why
   const say = useSay()
   const asked = flaws.length > 0
@@ -35,7 +37,8 @@ export function Why({ why, reboils }: Props) {
           <p>{sayCause(creeps.cause, say).tell}</p>
         </div>
       )}
-      <Different different={different} asked={asked} />
+      {givenUp && <p className="text-body">It was given up: {lower(givenUp)}.</p>}
+      <Different different={different} asked={asked} alone={!asked && !found && !creeps && !givenUp} />
     </section>
   )
 }
@@ -72,10 +75,17 @@ function Cause({ suspect, reboils, first }: CauseProps) {
   )
 }
 
-function Different({ different, asked }: { readonly different: Props['why']['different']; readonly asked: boolean }) {
+interface DifferentProps {
+  readonly different: Props['why']['different']
+  readonly asked: boolean
+  /** Nothing else is said of it. */
+  readonly alone: boolean
+}
+
+function Different({ different, asked, alone }: DifferentProps) {
   const say = useSay()
   if (different.length === 0)
-    return <p className="text-body text-muted">Nothing else about it was out of the ordinary.</p>
+    return <p className="text-body text-muted">Nothing{alone ? '' : ' else'} about it was out of the ordinary.</p>
   return (
     <div>
       {asked && <h3 className="text-small text-muted">What was different about it</h3>}

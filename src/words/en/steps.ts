@@ -122,7 +122,7 @@ export function sayAct(act: CookAct, say: Say): string | null {
     case 'passed':
       return 'passed over'
     case 'abandoned':
-      return 'given up'
+      return `given up: ${lower(act.reason)}`
     case 'note':
       return act.text
     default:
