@@ -34,6 +34,8 @@ export interface PotNow {
   readonly climb: number | null
   /** The temperature is reckoned, not measured. */
   readonly reckoned: boolean
+  /** What was last read by eye of what is in the pot, °C and s ago; null where that no longer tells. */
+  readonly read: { readonly celsius: number; readonly ago: number } | null
   readonly boiling: boolean
   /** Water left, g; null before it boils, and for what is so thin that its heat does not tell. */
   readonly water: number | null
@@ -105,6 +107,11 @@ function isRead({ formula, state }: Cook, now: number): boolean {
   return readAt !== null && readAt >= (fedAt(state).at(-1) ?? 0) && now - readAt <= TELLS
 }
 
+function lastRead({ state }: Cook, readings: readonly Reading[], now: number): PotNow['read'] {
+  const read = readings.findLast((r) => r.at === state.readAt)
+  return read ? { celsius: read.celsius, ago: now - read.at } : null
+}
+
 /**
  * Everything the stove shows at `now`, from the readings so far (oldest first, corrected). `before`: what was shown of the
  * same cook after fewer readings, from which it is followed on; `finish`: what is known of it off the heat.
@@ -162,6 +169,7 @@ export function potNow(
     nextC,
     celsius,
     reckoned: away ? !away.measured : byHand,
+    read: byHand && !away && isRead(cook, now) ? lastRead(cook, readings, now) : null,
     climb: away ? -away.falls : byHand || poured ? null : climbOf(readings),
     boiling,
     water,

@@ -1,19 +1,24 @@
 /** A mass in a bowl under a whisk: it cools by the wall and by the air it takes in, and grows. */
+import type { FamilyId } from '../craft/families'
 import { type Mix, massOf } from '../matter/mix'
 import { densityOf, heatCapacity } from '../physics/heat'
 import { type Course, lumpCourse } from './course'
 
 /** ◊ What a kilogram in a running mixer loses, W/K; more in proportion to its surface. */
 const LOSES = 4.6
-/** ◊ Where whipping ends, g/ml, and how fast it gets there, s. */
-const whipped = {
-  gelatin: { gPerMl: 0.4, within: [0.3, 0.5], seconds: 210 },
-  egg: { gPerMl: 1.0, within: [0.9, 1.1], seconds: 240 },
+/** ◊ Where whipping ends, g/ml, and how fast it gets there, s: as light as a marshmallow, or as heavy as a nougat. */
+const foams = {
+  light: { gPerMl: 0.4, within: [0.3, 0.5], seconds: 210 },
+  heavy: { gPerMl: 1.0, within: [0.9, 1.1], seconds: 240 },
 } as const
-export type Whipped = keyof typeof whipped
+export type FoamKind = keyof typeof foams
+
+/** What is whipped on gelatin is light; on egg it is what its sweet is: a marshmallow has enough of it to be light as well. */
+export const foamKind = (family: FamilyId, on: 'gelatin' | 'egg'): FoamKind =>
+  on === 'gelatin' || family === 'marshmallow' ? 'light' : 'heavy'
 
 /** Where whipping ends, g/ml. */
-export const whippedTo = (on: Whipped): number => whipped[on].gPerMl
+export const whippedTo = (kind: FoamKind): number => foams[kind].gPerMl
 
 /** How the mass in the bowl cools from `from`, s, where it was at `startC`; `pace` times as fast as the book says. */
 export function bowlCourse(mix: Mix, from: number, startC: number, roomC: number, pace = 1): Course {
@@ -41,11 +46,11 @@ export interface Foam {
  */
 export function foamOf(
   mix: Mix,
-  on: Whipped,
+  kind: FoamKind,
   seconds: number,
   measured: { readonly times: number; readonly seconds: number } | null = null,
 ): Foam {
-  const { gPerMl: end, within, seconds: tau } = whipped[on]
+  const { gPerMl: end, within, seconds: tau } = foams[kind]
   const plain = densityOf(mix, 60)
   const most = plain / end
   // a measured height fixes how fast it grows; the law of growth stays

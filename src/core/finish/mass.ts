@@ -11,7 +11,7 @@ import { airOf } from '../formula/air'
 import { type FormulaDocument, isBoiled, type Shape, type Step } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { type Mix, massOf } from '../matter/mix'
-import { bowlCourse, type Foam, foamOf } from './bowl'
+import { bowlCourse, type Foam, foamKind, foamOf } from './bowl'
 import { type Course, celsiusAt, lumpCourse } from './course'
 import type { FinishLog, Sighting } from './log'
 import { ropeFrom } from './pulled'
@@ -94,7 +94,7 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
     const stood = log.stands && log.stands.at > whippedFrom ? log.stands : null
     const foam = foamOf(
       whipped,
-      on,
+      foamKind(formula.family, on),
       Math.min(now, ended) - whippedFrom,
       stood && { times: stood.times, seconds: stood.at - whippedFrom },
     )

@@ -18,6 +18,18 @@ describe('air', () => {
     expect(air).toBeLessThan(most)
   })
 
+  it('of a marshmallow is as much on whites as on gelatin, and of a nougat far less', () => {
+    const plain = untold(demoBoil('blackcurrant-marshmallow'))
+    const onWhites = {
+      ...plain,
+      steps: plain.steps.map((s) =>
+        s.handwork?.kind === 'whip' ? { ...s, handwork: { ...s.handwork, on: 'egg' } } : s,
+      ),
+    } as FormulaDocument
+    expect(computedAir(onWhites)).toBeCloseTo(computedAir(plain), 6)
+    expect(computedAir({ ...onWhites, family: 'nougat' })).toBeLessThan(computedAir(plain) / 2)
+  })
+
   it('is none where nothing is whipped and nothing foams', () => {
     for (const id of ['smoked-salt-tamarind-caramels', 'orchard-toffee', 'rhubarb-nettle-elderflower-drops'])
       expect(airOf(demoBoil(id))).toBe(0)

@@ -1,5 +1,5 @@
 /** Air in a finished sweet: what whipping takes in and what soda gives off, until a maker says what was measured. */
-import { whippedTo } from '../finish/bowl'
+import { foamKind, whippedTo } from '../finish/bowl'
 import { massOf } from '../matter/mix'
 import { sodaFoamLitres } from '../physics/gas'
 import { densityOf } from '../physics/heat'
@@ -27,7 +27,7 @@ export function computedAir(formula: FormulaDocument): number {
   if (whip?.kind !== 'whip' && soda === 0) return 0
   const mix = massMix(traceSteps(formula, grams))
   const plain = densityOf(mix, 20)
-  if (whip?.kind === 'whip') return Math.max(0, 1 - whippedTo(whip.on) / plain)
+  if (whip?.kind === 'whip') return Math.max(0, 1 - whippedTo(foamKind(formula.family, whip.on)) / plain)
   const foam = STAYS * sodaFoamLitres(soda, formula.target?.celsius ?? FOAMS_AT)
   return foam / (foam + massOf(mix) / plain / 1000)
 }

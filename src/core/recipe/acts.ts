@@ -17,7 +17,7 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:beat|whip|whisk)(?:p?ing)?\b/i, 'Beaten'],
   [/\b(?:cut|break|slice|unmould)\b/i, 'Cut'],
   [/\b(?:wrap|store|keep(?! (?:\w+ing|at it|on)\b)|pack)\b/i, 'Put away'],
-  [/\b(?:leave|let|set|(?<!\bthe )rest|cool|chill)\b/i, 'It has rested'],
+  [/(?<!\b(?:not|n['’]t|never|without) (?:to )?)\b(?:leave|let|set|(?<!\bthe )rest|cool|chill)\b/i, 'It has rested'],
   [/\b(?:boil|cook|simmer|heat|bring|melt)\b/i, 'It is there'],
 ]
 /**

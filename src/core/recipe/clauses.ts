@@ -158,6 +158,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
   [',\\s+', '(?:continue|go on|keep) (?:(?:on )?(?:boiling|cooking) )?(?:to|until) [^,;]{0,30}\\d'],
   [',\\s+', `${PUT_ON}\\b`],
+  [`(?:${THEN}|[,;]\\s+)`, 'fill (?:at|the|them|with)\\b'],
   [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
   [',\\s+', `${STEAMS}\\b`],
   [',\\s+', 'uncover\\b'],
@@ -289,6 +290,10 @@ const IN_TWO =
 /** "Cook to 260, butter added at the last" */
 const ADDED_LAST = /^(.{0,200}\d[^,]{0,40}), ([a-z][a-z ]{2,40}?) (?:added|going in) (?:at the )?(?:end|last)$/i
 
+/** "Stream into the whites whipping on high for 5 min": it is put in, and worked for so long. */
+const WORKING_FOR =
+  /^((?:pour|run|stream|trickle|drizzle)\b.{3,60}?),? (?:while )?(whipp|whisk|beat)ing ((?:(?:on|at) [\w-]+(?: speed)? )?(?:for )?(?:about )?\d+(?: ?[-–] ?\d+)? ?min\w*)\b(.*)$/i
+
 function clausesOf(sentence: string): string[] {
   const [ready, begins] = readyFirst(sentence) ?? []
   if (ready && begins) return [ready, ...clausesOf(begins)]
@@ -298,6 +303,9 @@ function clausesOf(sentence: string): string[] {
   if (pan && otherPan) return [pan, `Put ${otherPan}`]
   const [, work, moment] = FROM_MOMENT.exec(sentence) ?? []
   if (work && moment) return [`When ${moment}, ${uncapital(work)}`]
+  const [, streams, works, long, after = ''] = WORKING_FOR.exec(sentence) ?? []
+  if (streams && works && long)
+    return [streams, ...clausesOf(`${capital(works.toLowerCase().replace('whipp', 'whip'))} ${long}${after}`)]
   const [, wait, doing = '', how] = BEFORE_DOING.exec(sentence) ?? []
   if (wait) return [...clausesOf(wait), ...clausesOf(`${DOES[doing.toLowerCase()]}${how}`)]
   const [, begun, does, what, far] = BEGUN_TO.exec(sentence) ?? []
@@ -356,7 +364,7 @@ function isApart(head: string, tail: string): boolean {
   if (isGotReady(head))
     return (
       IN_IT.test(tail) ||
-      /^pour\b/i.test(tail) ||
+      /^(?:pour|fill)\b/i.test(tail) ||
       ((SETTING_OUT.test(tail) || FILLS_PAN.test(`${head} | ${tail}`)) && !isGotReady(tail))
     )
   if (MEANWHILE.test(tail)) return true

@@ -11,7 +11,7 @@ import type { Lexicon, Question } from './draft'
 import { callsMarked } from './marks'
 import { bare } from './rows'
 import type { Headed } from './split'
-import { purposeIn, type Written, waitsIn } from './written'
+import { purposeIn, shellOf, type Written, waitsIn } from './written'
 
 /** The lines of a list: those that are understood, with what they are, and those to ask about. */
 export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
@@ -24,7 +24,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
     const taken = [...lines, ...questions].map((l) => l.id)
     const said = {
       heading,
-      purpose: purposeIn(typed),
+      purpose: purposeIn(typed) ?? shellOf(heading, typed),
       waits: waitsIn(typed),
       calls: [...callsTyped(bare(typed)), ...callsMarked(typed, heading)],
       typed: fullTyped(bare(typed)),

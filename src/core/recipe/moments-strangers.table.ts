@@ -447,4 +447,38 @@ export const strangersMoments: readonly Moment[] = [
       /^window: Break/,
     ],
   ],
+  [
+    'what must not be let bubble has not rested',
+    '200 g caster sugar\n106 g golden syrup\n9 g bicarbonate of soda',
+    'Mix the sugar and syrup and stir over a gentle heat until the sugar has dissolved - try not to let it bubble. Simmer to 150 °C. Beat in the soda. Scrape into a tin. Leave 1 hour, then break.',
+    150,
+    [
+      /^ready \+ caster-sugar 200, golden-syrup 106: Mix/,
+      /^target/,
+      /^ready \+ soda 9: Beat/,
+      /^ready → out: Scrape/,
+      /^after 3600: Leave/,
+    ],
+  ],
+  [
+    'a foam whipped for so long as it is streamed in, and what goes in after that',
+    '100 g egg whites\n1 g vanilla extract\n250 g sugar\n120 g water',
+    'Cook the sugar and water to 116 °C. Stream into the whites whipping on high for 5 mins then add vanilla. Spread into an oiled tin. Cut.',
+    116,
+    [
+      /^ready \+ sugar 250, water 120: Cook/,
+      /^target/,
+      /^ready \+ egg-white 100: Stream into the whites$/,
+      /^after 300 \+ vanilla 1: Whip on high for 5 mins/,
+      /^ready → out: Spread/,
+      /^window: Cut/,
+    ],
+  ],
+  [
+    'moulds that are lined and filled: the filling is no getting ready',
+    '120 g sugar\n30 g glucose syrup\n150 g cream\n40 g butter',
+    'Melt the sugar with the glucose to amber. Add the cream. Cook to 104 °C. Stir in the butter. Line 30 cavities, fill at 28 °C, cap.',
+    104,
+    [/^ready \+ sugar 120/, /^colour/, /^ready \+ cream-36 150/, /^target/, /^ready \+ butter 40/, /[Ff]ill at 28/],
+  ],
 ]

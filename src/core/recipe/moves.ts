@@ -178,7 +178,8 @@ const POURS = saidAs(
     /tip(?! in\b| (?:(?!into\b)[\w-]+ ){1,6}in(?:$|[,;]| and\b))/,
     /tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)/,
     /put (?:it )?in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared) (?:[\w-]+ ){0,2}(?:dish|pan|plate|platter|tin|tray)/,
-    /fill (?:the )?mou?lds/,
+    /fill (?:the )?(?:mou?lds|cavities|shells)|fill at \d+/,
+    /(?<=^)pot (?:it )?in (?:the )?(?:[\w-]+ ){0,2}(?:bottles|jars|tubs)/,
     /(?:pour|ladle|spoon|funnel)ing into (?:an? |the )?(?:[\w-]+ ){0,3}(?:jars?|bottles?|tins?|trays?|mou?lds?|pans?)/,
     /pot (?:it )?into/,
     // "pan (8 x 8)"

@@ -26,6 +26,7 @@ import { inPortions } from './portions'
 import { madeFrom, shapeSaid, WASTE } from './shape'
 import { readySaid, stepsFrom } from './steps'
 import { unlistedIn } from './unlisted'
+import { withWhites } from './whites'
 import { isOutside, purposeIn, purposeOf } from './written'
 
 /** The unit the temperatures of a piece are in, as far as it says, or as was answered. */
@@ -41,7 +42,8 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const own = readLines(piece.list, lexicon)
   const unlisted = unlistedIn(piece.said, own.lines, [...own.written, ...(piece.others ?? [])], lexicon)
   const read = unlisted.length > 0 ? readLines([...piece.list, { heading: null, lines: unlisted }], lexicon) : own
-  const { lines: listed, questions, known, written } = read
+  const { lines: listed, questions, known } = read
+  const written = withWhites(read.written, piece.said)
   const ingredientOf = (l: Line): Ingredient => known.get(l.ingredient) as Ingredient
   const unit = heatUnitOf(piece, answers)
   const said = inOrder(piece.said, unit)

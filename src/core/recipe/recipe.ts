@@ -31,6 +31,9 @@ const listed = (piece: WrittenPiece, lexicon: Lexicon): WrittenPiece =>
     ? piece
     : { ...piece, list: [{ heading: null, lines: unlistedIn(piece.said, [], [], lexicon) }] }
 
+/** What the whites of a nougat stand under. */
+const FOAM_LIST = /\b(?:meringue|whites|foam|frapp[eé])(?!\w)/i
+
 /** A recipe as it was read. */
 export interface ReadRecipe extends Draft {
   /** What of the text stands in the notes alone. */
@@ -72,11 +75,14 @@ export function readRecipe(
     yields: recipe.yields,
     vessel: recipe.vessel,
   }
-  const layers = layersIn(recipe) ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null)
+  const headed = layersIn(recipe)
+  // "honey syrup", "sugar syrup", "meringue": two boils onto one foam are no layers
+  const onFoam = headed?.some((l) => FOAM_LIST.test(l.heading)) ? readTwoPots(piece, lexicon, answers) : null
+  const layers = onFoam ? null : (headed ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null))
   const draft =
     layers && answers.layered !== false
       ? readLayers(recipe, layers, lexicon, answers)
-      : (readTwoPots(listed(piece, lexicon), lexicon, answers) ?? readPiece(piece, lexicon, answers))
+      : (onFoam ?? readTwoPots(listed(piece, lexicon), lexicon, answers) ?? readPiece(piece, lexicon, answers))
   return {
     ...draft,
     left: [...recipe.left, ...asidesIn(told), ...all.slice(MOST_SENTENCES)],

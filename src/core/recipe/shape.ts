@@ -65,7 +65,7 @@ const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b/i
 const LOLLIPOP_MOULDS = /\blolli\w*\b.{0,20}\bmou?lds?\b/i
 const STICKS = /\bsticks?\b/i
 const JARS = /\b(?:jars?|jar it|bottles?)\b/i
-const MOULDS = /\b(?:mou?lds?|shells)\b/i
+const MOULDS = /\b(?:mou?lds?|shells|cavit(?:y|ies))\b/i
 /** "Deposit 2.5 ml drops", "moulds (8 ml)". */
 const MILLILITRES =
   /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)|\b(?:mou?lds?|cavities|silicone)\b,? (?:\(|of |holding )(?:about )?(\d+(?:\.\d+)?) ?ml\b/i

@@ -156,6 +156,25 @@ describe('a recipe of two boils', () => {
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it.each([
+    ['', '', ''],
+    ['Honey syrup\n', '\nSugar syrup\n', '\nMeringue\n'],
+  ])(
+    'whips of two sugars the one beside the whites, under headings or none: “%s”',
+    (honeyHead, syrupHead, whitesHead) => {
+      const { formula, asks } = readRecipe(
+        `A sweet\n\n${honeyHead}300 g honey\n${syrupHead}400 g sugar\n100 g glucose syrup\n130 g water\n${whitesHead}70 g egg whites\n30 g sugar\n500 g almonds\n\nHeat the honey to 125 °C. When the honey is at 108 °C start whipping the whites with the sugar. Pour the honey on the whites. Meanwhile cook the sugar, glucose and water to 145 °C and pour in a thin stream. Whip 15 minutes. Fold in the almonds. Press 3 cm thick. Cut.`,
+        pantry,
+      )
+      expect(asks.map((a) => a.id)).toEqual(['family'])
+      expect(formula.parts?.map((p) => p.formula.lines.map((l) => l.ingredient))).toEqual([['honey']])
+      const groups = new Map(formula.lines.map((l) => [Math.round(l.grams), l.group]))
+      expect(groups.get(30)).toBe(groups.get(70))
+      expect(groups.get(400)).toBe('pot')
+      expect(formula.target?.celsius).toBe(145)
+    },
+  )
+
   it('watches the pot it speaks of: “when the honey is at 118°” is the honey’s, though it stands after the sugar', () => {
     const { formula } = readRecipe(
       `A sweet\n\n${list}\n\nHeat the honey in a small pan to 121 °C. Meanwhile, put the sugar and water in another pan and heat to 145 °C. When the honey is at 118 °C start whisking the egg whites. Pour the honey onto the whites while whisking. Pour in the sugar syrup. Fold in the almonds.`,

@@ -15,6 +15,7 @@ import { FOAM, inOtherPot, isGotReady, WHIPPED_IN, whipsWhites } from './moves'
 import { heatUnitOf, readPiece } from './piece'
 import { takesHeaded } from './places'
 import type { Headed } from './split'
+import { isWhippedWithWhites } from './whites'
 import type { Written } from './written'
 
 /** "Pour the honey over the whites", "pour in the honey with the mixer running". */
@@ -215,7 +216,15 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
       alike.length > 1 &&
       isMark(line.heading ?? '') &&
       rest.some((w) => w.heading === line.heading && w.names.some((n) => WHITES.test(n)))
-    if (isWhipped || isMates || line.waits || CALLED_FOAM.test(line.heading ?? '') || WHITES.test(line.heading ?? ''))
+    const isTheirs = isWhippedWithWhites(line, rest, piece.said)
+    if (
+      isWhipped ||
+      isMates ||
+      isTheirs ||
+      line.waits ||
+      CALLED_FOAM.test(line.heading ?? '') ||
+      WHITES.test(line.heading ?? '')
+    )
       return true
     return (
       !spoken(names, pots.second) &&

@@ -31,6 +31,10 @@ export const purposeIn = (typed: string): string | null => FOR_OUTSIDE.exec(type
 /** "Plus more for coating": the amount itself is not for that. */
 const MORE = /(?:\b(?:plus|and)|\+) (?:more|extra|some)\b.*$/i
 
+/** Chocolate under "for the shells": the sweet is filled into it, and has none of it within. */
+export const shellOf = (heading: string | null, typed: string): string | null =>
+  (/\bchocolate|couverture\b/i.test(typed) && /\bshells?\b/i.exec(heading ?? '')?.[0]) || null
+
 /** Whether a line of the list says that it is for what waits for the syrup: "water (for the gelatin)". */
 export const waitsIn = (typed: string): boolean =>
   /(?:\bfor (?:the |blooming |soaking )*|\()(?:bowl|gelatine?|bloom(?:ing)?|mixer|whites|egg whites|foam|albumen)\b/i.test(

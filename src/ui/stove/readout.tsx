@@ -3,7 +3,7 @@
 import type { FrozenThermometer } from '@/contract/batch'
 import { type FinishAssessment, inCelsius, inCelsiusStep, inGrams, type PotNow, shownAt } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
-import { biteNames, formatSpan, formatTimes } from '@/words'
+import { biteNames, formatSpan, formatTimes, type Say, sayReckoned } from '@/words'
 
 interface Props {
   readonly view: PotNow
@@ -18,6 +18,12 @@ interface Props {
 }
 
 const STALE_S = 20
+
+/** ◊ g of water that no temperature tells apart from none. */
+const NEARLY_DRY = 5
+
+const waterLeft = (grams: number, say: Say): string =>
+  grams < NEARLY_DRY ? `under ${say.weight(inGrams(NEARLY_DRY))}` : say.weight(inGrams(grams))
 
 /** The temperature, large, with what it means beside it. */
 export function Readout({ view, age, byEye, syrup = true, finish = null }: Props) {
@@ -39,7 +45,7 @@ export function Readout({ view, age, byEye, syrup = true, finish = null }: Props
           : ['climbing', view.climb === null ? '—' : `${say.step(inCelsiusStep(view.climb))}/min`],
         ...(syrup
           ? ([
-              ['water left', view.water === null ? '—' : say.weight(inGrams(view.water))],
+              ['water left', view.water === null ? '—' : waterLeft(view.water, say)],
               ['would set', view.bite ? biteNames[view.bite.id] : '—'],
             ] as const)
           : []),
@@ -60,7 +66,7 @@ export function Readout({ view, age, byEye, syrup = true, finish = null }: Props
               ? 'not known: read or test it'
               : finish?.mass.slab
                 ? 'in the middle, reckoned'
-                : 'reckoned, not measured'}
+                : sayReckoned(view.read, say)}
           </span>
         )}
         {stale && <span className="block text-small font-semibold">no reading for {formatSpan(age)}</span>}

@@ -89,7 +89,11 @@ describe('the temperature', () => {
       420,
     )
     draw(<Readout view={byHand.pot} age={null} byEye={null} />)
-    expect(screen.getByTestId('temperature').textContent).toMatch(/reckoned, not measured/)
+    expect(screen.getByTestId('temperature').textContent).toMatch(/reckoned: 118° was read 20 s ago/)
+    rerender(<div />)
+    const tested = liveOf('quince-lollipops', null, steps('quince-lollipops', 'pull'), [], 150)
+    draw(<Readout view={tested.pot} age={null} byEye={null} />)
+    expect(screen.getAllByTestId('temperature').at(-1)?.textContent).toMatch(/reckoned, not measured/)
     rerender(<div />)
     const lost = liveOf('quince-lollipops', null, steps('quince-lollipops', 'pull'), [], 3000)
     draw(<Readout view={lost.pot} age={null} byEye={null} />)

@@ -90,6 +90,16 @@ export const closedBoil: DoNowSaid = {
   window: null,
 }
 
+/** ◊ s in which what was read is no news yet. */
+const JUST = 10
+
+/** What a temperature that was reckoned goes by: what somebody read lately, or nothing but the clock and the log. */
+export function sayReckoned(read: PotNow['read'], say: Say): string {
+  if (!read) return 'reckoned, not measured'
+  const ago = read.ago < JUST ? 'just now' : `${formatSpan(JUST * Math.round(read.ago / JUST))} ago`
+  return `reckoned: ${say.temperature(inCelsius(read.celsius))} was read ${ago}`
+}
+
 /** What is asked of a step, called `act`, that was logged far from its moment. */
 export function sayEarly(act: string, { nextC, celsius, doNow: { due } }: PotNow, say: Say): Said {
   const left = due && `Its moment is some ${formatSpan(60 * Math.max(1, Math.round(due.seconds / 60)))} away`
@@ -128,8 +138,8 @@ const troubles: Sayings<TroubleFigures, TroubleSaid> = {
     why: 'Hotter still it thickens and tastes scorched. No water near it: a drop and it seizes.',
   }),
   'past-shade': ({ wanted }) => ({
-    say: `Past ${colourNames[wanted]}: stop it now`,
-    act: 'In with what stops it, or base in cold water',
+    say: `Past ${colourNames[wanted]}`,
+    act: 'Stop it now, with what goes in next or its base in cold water',
     why: 'At this heat the next shade is seconds away.',
   }),
   burning: ({ shade, last }) => ({
