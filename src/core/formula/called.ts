@@ -46,6 +46,7 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
     ...(ingredient.id === 'vanilla-pod' && /\bseeds\b/i.test(line.typed ?? '') ? ['seeds'] : []),
     ...(isGlucose ? ['glucose'] : []),
     ...(ingredient.id === 'maple-syrup' ? ['maple'] : []),
+    ...(/^(?:condensed|evaporated)-milk/.test(ingredient.id) ? ['tin of milk', 'can of milk'] : []),
     ...(ingredient.id === 'marshmallow-creme' ? ['marshmallow'] : []),
     ...acidOf(ingredient),
   ]

@@ -570,6 +570,8 @@ sugar 12 500 g => sugar 12500
 ½ cup white sesame seeds => sesame 72
 ¼ tsp cardamom powder => spice 0.6
 2 tsp orange blossom water => orange-flower-water 9.9
+1 cup rich milk => milk-whole 244
+1 cup black walnut meats => walnuts 117
 `
   .trim()
   .split('\n')

@@ -75,6 +75,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
     'full-cream milk',
     'goat milk',
     'whole goat milk',
+    'rich milk',
   ],
   'milk-half': ['2% milk', 'low-fat milk'],
   'milk-skimmed': ['skim milk', 'fat-free milk'],
@@ -194,6 +195,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   cashews: ['salted cashews', 'cashew nuts'],
   macadamias: ['macadamia nuts'],
   pecans: ['pecan nuts'],
+  walnuts: ['black walnuts', 'english walnuts'],
   pistachios: ['salted pistachios', 'pistachio nuts', 'pistachio kernels'],
   sesame: [
     'sesame',

@@ -158,7 +158,6 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
   [',\\s+', '(?:continue|go on|keep) (?:(?:on )?(?:boiling|cooking) )?(?:to|until) [^,;]{0,30}\\d'],
   [',\\s+', `${PUT_ON}\\b`],
-  [`(?:${THEN}|[,;]\\s+)`, 'fill (?:at|the|them|with)\\b'],
   [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
   [',\\s+', `${STEAMS}\\b`],
   [',\\s+', 'uncover\\b'],
@@ -364,7 +363,7 @@ function isApart(head: string, tail: string): boolean {
   if (isGotReady(head))
     return (
       IN_IT.test(tail) ||
-      /^(?:pour|fill)\b/i.test(tail) ||
+      /^pour\b/i.test(tail) ||
       ((SETTING_OUT.test(tail) || FILLS_PAN.test(`${head} | ${tail}`)) && !isGotReady(tail))
     )
   if (MEANWHILE.test(tail)) return true

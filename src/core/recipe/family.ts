@@ -64,7 +64,7 @@ function isCondensed(lines: readonly Line[]): boolean {
 
 /** What is beaten once it has cooled, until it dulls, is meant to grain. */
 const GRAINS =
-  /\b(?:cool|off|ice[- ]bath|(?:from|off) (?:the )?heat)\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|gloss|opaque|creamy|lightens|grain))/is
+  /\b(?:cool|off|ice[- ]bath|(?:from|off) (?:the )?(?:heat|fire))\b.*(?:\b(?:beat|work|knead)\b.*\b(?:gloss|shine|sheen|dull|thick|creamy)|\bstir\b[^.]*\b(?:dull|gloss|opaque|creamy|lightens|grain))/is
 
 /** What is pulled until it is white. */
 const PULLED =

@@ -165,6 +165,11 @@ const HEATS =
   /\b(?:boil|simmer|cook|heat|melt|warm|carameli[sz]e|hot\b|pans?\b|pots?\b|saucepan|stove|flame|oven|bake|thermometer|microwave|degrees)|°/i
 const BOILS = /\b(?:boil(?!er)|simmer|thermometer|microwave)/i
 
+/** What melts chocolate and boils nothing, whatever syrup is melted with it. */
+const GENTLY = /\b(?:bain[- ]marie|double boiler|(?:over|above) (?:\w+ ){0,4}(?:hot|simmering) water)\b/i
+/** "Cool in the pan": of a pan nothing is heated in. */
+const LETS_COOL = /^(?:press|pour|tip|spread|turn|cool|chill|leave|line|grease|cut)\b/i
+
 /** What all of a list is called, but for what goes around the sweet once it is made. */
 const calledIn = (list: readonly Headed[], lexicon: Lexicon): string[] =>
   readLines(list, lexicon).written.flatMap((w) => (isOutside(w) ? [] : w.full))
@@ -187,7 +192,8 @@ export function isMadeByHand(piece: WrittenPiece, lexicon: Lexicon): boolean {
   if (said.some((s) => UNBOILED.test(s))) return true
   if (!said.some((s) => HEATS.test(s.replace(/\bmelted\b/gi, ' ')) && !inOven(s))) return true
   const called = calledIn(list, lexicon)
-  return !holds(called, SYRUP) && holds(called, MELTED)
+  const melts = said.every((s) => !HEATS.test(s) || inOven(s) || GENTLY.test(s) || LETS_COOL.test(s))
+  return holds(called, MELTED) && (melts || !holds(called, SYRUP))
 }
 
 /** A part made by hand or baked, in the words it was written in. */

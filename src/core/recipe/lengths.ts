@@ -64,10 +64,18 @@ export function pieceIn(said: string, most: number = PIECE.most): { lengthMm: nu
     const unit = unitB ?? unitA ?? (Number(a) >= MM_FROM && Number(b) >= MM_FROM ? 'mm' : null)
     if (unit) return within({ lengthMm: mmOf(a, unitA ?? unit), widthMm: mmOf(b, unit) }, most)
   }
+  const [, across = '', unitAcross = '', along = '', unitAlong = ''] = SLIT.exec(sentence) ?? []
+  if (across) return within({ lengthMm: mmOf(along, unitAlong), widthMm: mmOf(across, unitAcross) }, most)
   const one = ONE.exec(sentence)
   const side = one ? mmOf(one[1] as string, one[2] as string) : Number.NaN
   return within(STRIPS.test(sentence) ? { lengthMm: side, widthMm: STRIP_MM } : squareOf(side), most)
 }
+
+/** "Slit 18 mm, cut 28 mm": how wide the ropes are, and how long the pieces. */
+const SLIT = new RegExp(
+  `\\bslit(?: to| at)? (${NUMBER})[\\s-]*(${UNIT})[,;]? (?:and )?cut(?: to| at)? (${NUMBER})[\\s-]*(${UNIT})`,
+  'i',
+)
 
 /** "Strips 15 cm long": of a strip only the length is said. */
 const STRIPS =

@@ -12,8 +12,8 @@ const PIECES =
 /** "Cut into squares. About 36 pieces." */
 const ABOUT_PIECES =
   /(?:^|[.!]\s+)about (\d{1,3}) (?:pieces|squares|candies|sweets|caramels|bars|balls)(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?\.?$/i
-/** "Spoon into cups. About 60." */
-const LAST_PIECES = /[.!]\s+(?:about|approx\w*\.?) (\d{2})\.?$/i
+/** "Spoon into cups. About 60.", "~24" */
+const LAST_PIECES = /(?:[.!]\s+(?:(?:about|approx\w*\.?) |[~≈] ?)|^[~≈] ?)(\d{2})\.?$/i
 /** "Makes 2 x 250 ml jars": what it is filled into, however many pieces that are. */
 export const FILLS = /\b(?:makes?|fills?|yields?)\b[^.;]{0,30}\b(?:jars?|bottles?|tubs?)\b/i
 /** ◊ Fewer than that are no pieces. */

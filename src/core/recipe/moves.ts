@@ -23,7 +23,7 @@ const READIES = saidAs(
     /(?:in an? (?:\w+ ){0,2}bowl,? )?sprinkle (?:the )?(?:powdered )?gelatine?/,
     // shells are lined with chocolate, and filled: that is the work itself
     /spray(?=.*\b(?:dish|foil|mou?lds?|pan|paper|tin|tray|sheet)\b)/,
-    /line\b(?!.*\bmou?lds?\b.*\b(?:fill|cap|seal)\b)/,
+    /line\b(?!.*\b(?:mou?lds?|cavities|shells)\b.*\b(?:fill|cap|seal)\b)/,
     /grease/,
     // the sides are washed down while it boils
     /wash (?!down\b|the (?:sides|crystals)\b)/,
@@ -46,6 +46,7 @@ const READIES = saidAs(
     /slit/,
     // "measure the sugar into a wide pan" fills the pot
     /measure(?!.*\binto (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan)\b)/,
+    /(?:insert|push|stick) (?:an? |the )?(?:[\w-]+ ){0,2}(?:sticks?|skewers?|dowels?)\b.*\b(?:apples|fruits?|pears|marshmallows)/,
     /weigh(?! (?:it |them |the \w+ )?down\b)/,
     /prepare/,
     /have (?:ready|an?|the|your|everything|all)/,

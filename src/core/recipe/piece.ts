@@ -150,7 +150,8 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       ? [{ id: 'target' as const, because: doubt, guess: computed?.celsius ?? usual, usual }]
       : []),
     ...whole.flatMap((l): Ask[] =>
-      said.length === 0 || (found.has(l.id) && !doubts.has(l.id))
+      // the only line there is goes in first
+      said.length === 0 || whole.length === 1 || (found.has(l.id) && !doubts.has(l.id))
         ? []
         : [
             {

@@ -189,9 +189,16 @@ const ownNames = (line: Written, written: readonly Written[]): readonly string[]
       // "flaky sea salt" is "the sea salt", where the other is only called salt
       (callsIn(line.typed, n) && !written.some((w) => w !== line && callsIn(w.typed, n))) ||
       !written.some(
-        (w) => w !== line && (w.full.includes(n) || (n === 'sugar' && isNoPlain(line) && w.names.includes(n))),
+        (w) =>
+          w !== line &&
+          (w.full.includes(n) ||
+            (n === 'sugar' && isNoPlain(line) && w.names.includes(n)) ||
+            (n === 'milk' && isTinned(line) && w.names.includes(n) && !isTinned(w))),
       ),
   )
+
+/** "Add the tin of milk" */
+const isTinned = ({ names }: Written): boolean => names.includes('tin of milk')
 
 /** "Leave in icing sugar" speaks of no sugar that is boiled. */
 const ICING = /\b(?:icing|powdered|confectioners['’]?s?) sugar\b/gi

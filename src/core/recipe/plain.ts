@@ -93,6 +93,14 @@ function told(rows: readonly string[]): readonly string[] {
   return [...rows.slice(0, from), 'Method', ...rows.slice(from).map((row) => (CLOCK.test(row) ? doneThen(row) : row))]
 }
 
+/** "-- cook 119", "-- butter in": what is done, marked by dashes where the list has none. */
+const DASHED = /^\s*--+\s*(?=[\p{L}\d])/u
+function dashed(rows: readonly string[]): readonly string[] {
+  let count = 0
+  if (rows.filter((row) => DASHED.test(row)).length < 2) return rows
+  return rows.map((row) => (DASHED.test(row) ? row.replace(DASHED, `${++count}. `) : row))
+}
+
 /** "1) Boil the sugar. 2) Add the butter", "1. boil it, 2. pour": steps counted in one row, a row each. */
 const IN_ROW = /\s+(?=\d{1,2}\)\s+\p{L})|,\s+(?=\d{1,2}\.\s+\p{L})/u
 const BEGINS_COUNT = /^(\d{1,2})[.)]\s/
@@ -210,7 +218,7 @@ function linesOf(text: string): string[] {
   const out: string[] = []
   let head: Head | null = null
   let setIn = false
-  const rows = told(unwrapped(text.split(/\r?\n/)))
+  const rows = told(unwrapped(dashed(text.split(/\r?\n/))))
   const stroked = strokedIn(rows)
   for (const [i, raw] of rows.entries()) {
     const cells = cellsIn(raw.trim(), stroked.has(raw.trim()))?.map(unmarked) ?? null

@@ -136,7 +136,7 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
   [/\b(bake)( it)?(?: at)? ([1-4]\d\d) ?[–-] ?(?=\d{1,2} ?min)/gi, '$1$2 at $3 for '],
   [/\b(bake)( it)? (?=[1-4]\d\d\b(?! ?(?:g|ml)\b))/gi, '$1$2 at '],
   [
-    /(?<=^|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\.\d)?(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi,
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\.\d)?(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi,
     '$1$2 to ',
   ],
 ]

@@ -113,9 +113,16 @@ const inTwo = (sentence: string): string[] => {
   return [`${one}${where}`, `Pour in ${other}`]
 }
 
+/** "Half the syrup", "a third of it"; "the remaining syrup". */
+const HALF = /\b(?:half|a (?:half|quarter|third)|one (?:half|third)|some|part)\b(?: of)?(?: the| it)\b/i
+const THE_REST = /\b(?:boil|cook|heat|continue|return)\b.{0,30}\b(?:other half|remain(?:der|ing)|rest)\b/i
+
 /** Reads a recipe of two boils as a formula and a part that joins it; null where there is only one. */
 export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answers): Draft | null {
   if (!whole.said.some((s) => ONTO_WHITES.test(s))) return null
+  // "pour half the syrup over the whites, cook the rest to 133°": one pot, poured in two goes
+  if (whole.said.some((s) => ONTO_WHITES.test(s) && HALF.test(s)) && whole.said.some((s) => THE_REST.test(s)))
+    return null
   const piece = { ...whole, said: whole.said.flatMap(inTwo) }
   const rows = piece.list.flatMap(({ heading, lines }) => lines.map((line) => ({ heading, line })))
   const unit = heatUnitOf(piece, answers)
