@@ -2,6 +2,7 @@ import { describe, expect, it, test } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { roughCook } from '../../tests/rough/cook'
 import { judgeByHand } from './by-hand'
+import { dippedAtTheBoil } from './dipped'
 import { caught, faultIn, wrongCook } from './faults'
 import { foreseen, saidWhereAsked, saidWhereKnown, setApartBy } from './ideal'
 import { AS_OUTSIDE, judge, roughFamilies } from './rough'
@@ -44,6 +45,16 @@ describe('in the rough kitchen', () => {
       expect(wrong && caught(wrong, fault).after).toBeLessThanOrEqual(30)
     }
   })
+})
+
+it('a probe that is put in as it boils is doubted by nothing, and foresees as well as any', () => {
+  const late = roughFamilies.flatMap(([, id], i) => {
+    const seed = FIRST + 100 * i
+    return judge(dippedAtTheBoil(roughCook(demoBoil(id), seed, { roughness: AS_OUTSIDE }), seed))
+  })
+  expect(late.flatMap((j) => j.falseDoubts)).toEqual([])
+  const far = late.flatMap((j) => j.forecasts).filter((x) => x.ahead >= 60)
+  expect(median(far.map((x) => x.off / x.ahead))).toBeLessThan(0.1)
 })
 
 it('a probe on the metal is told in a syrup that hardly climbs', () => {

@@ -3,6 +3,7 @@ import type { Doubt } from '@/core'
 import { demoBoil } from '@/demo/formulas'
 import { type RoughCook, type RoughOptions, roughCook } from '../../tests/rough/cook'
 import type { Fault } from '../../tests/rough/pot'
+import { dippedAtTheBoil } from './dipped'
 import { apartBy, type Caught, caught, faultIn, faultRows, wrongCook } from './faults'
 import { foreseen } from './ideal'
 import { HEAT_DOUBTS, isFar, isJudged, isTold, looks, PROBE_DOUBTS } from './looks'
@@ -153,6 +154,17 @@ export function benchRough(first = 7_000_000, cooks = 200): Row[] {
       measured: said(inKitchen(judge, { roughness }, first, cooks / 10).flatMap((f) => f.judged)),
       wanted: '',
     })
+  const late = inKitchen(
+    (cook, seed) => judge(dippedAtTheBoil(cook, seed)),
+    { roughness: AS_OUTSIDE },
+    first,
+    cooks / 10,
+  )
+  rows.push({
+    what: 'a tenth as many, the probe put in as it boils',
+    measured: said(late.flatMap((f) => f.judged)),
+    wanted: '',
+  })
   for (const [what, off] of [
     ['somebody who knows all but what the flame will do', floor],
     ['somebody who knows the laws of the kitchen, not its figures', lawful],
