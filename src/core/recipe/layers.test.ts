@@ -472,6 +472,33 @@ it('shells that stand in the row of their heading are a part of their own, and t
   expect(formula.parts?.map((p) => p.label)).toEqual(['Shells', 'Filling'])
 })
 
+it('parts that stand in one row, each before its list, are layers', () => {
+  const { formula, asks } = readRecipe(
+    'Bars: base - 150 g flour, 75 g sugar, 150 g butter; caramel - 397 g condensed milk, 100 g butter; top - 150 g dark chocolate (70 %)\nBase: rub together, press into a tin, bake at 170 °C for 20 min. Caramel: boil to 109 °C, stirring. Pour on the base. Top: melt the chocolate and spread. Cut.',
+    pantryOf(),
+  )
+  expect(asks.find((a) => a.id === 'layered')).toMatchObject({ labels: ['base', 'caramel', 'top'] })
+  expect(formula.name).toBe('Bars')
+  expect(formula.parts?.map((p) => p.formula.lines.map((l) => l.ingredient.replace(/-.*/, '')))).toEqual([
+    ['wheat', 'sugar', 'butter'],
+    ['condensed', 'butter'],
+    ['dark'],
+  ])
+})
+
+it.each([
+  [
+    'Rocky road\n400 g milk chocolate\n125 g butter\n60 g golden syrup\n100 g marshmallows\nMelt the chocolate, butter and syrup over a bain-marie. Stir in the marshmallows. Press into a tin. Chill 2 h, cut.',
+  ],
+  [
+    'Clusters\nMelt 340 g dark chocolate 70 % in top of double boiler. Stir in 160 g walnuts. Drop by teaspoons on paper. Chill.',
+  ],
+])('what only melts over water is boiled by nobody, whatever syrup is in it: %s', (text) => {
+  const { asks, formula } = readRecipe(text, pantryOf())
+  expect(asks.map((a) => a.id)).toEqual(['layered'])
+  expect(formula.target).toBeNull()
+})
+
 it('what is rolled of icing sugar and dipped in melted chips is made by hand', () => {
   const { asks } = readRecipe(
     'Peanut balls\n\n380 g peanut butter\n110 g butter\n480 g powdered sugar\n340 g semisweet chips\n\nMethod\nBeat peanut butter and butter. Mix in the sugar. Roll 1" balls. Chill 1 hr. Melt chips. Dip.',

@@ -109,7 +109,7 @@ export const takesOff = (sentence: string): boolean => TAKES_OFF.test(sentence)
 
 /** A sentence without the heat it comes off: nothing is heated by that. */
 export const withoutHeat = (sentence: string): string =>
-  sentence.replace(/\b(?:from|off) (?:the )?(?:heat|flame|stove)\b/gi, '')
+  sentence.replace(/\b(?:from|off) (?:the )?(?:heat|flame|stove)\b/gi, '').replace(TURNED_OFF, '')
 
 const PUTS_BACK = saidAs([
   /^back on\b/,
@@ -179,6 +179,7 @@ const POURS = saidAs(
     /tip(?! in\b| (?:(?!into\b)[\w-]+ ){1,6}in(?:$|[,;]| and\b))/,
     /tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)/,
     /put (?:it )?in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared) (?:[\w-]+ ){0,2}(?:dish|pan|plate|platter|tin|tray)/,
+    /press (?:it )?in(?:to)? (?:an? |the )?(?:\d+|(?:buttered|greased|lined|oiled|prepared)) ?(?:[\w-]+ ){0,3}(?:dish|frame|pan|square|tin|tray)/,
     /fill (?:the )?(?:mou?lds|cavities|shells)|fill at \d+/,
     /(?<=^)pot (?:it )?in (?:the )?(?:[\w-]+ ){0,2}(?:bottles|jars|tubs)/,
     /(?:pour|ladle|spoon|funnel)ing into (?:an? |the )?(?:[\w-]+ ){0,3}(?:jars?|bottles?|tins?|trays?|mou?lds?|pans?)/,

@@ -78,7 +78,9 @@ export function readRecipe(
   const headed = layersIn(recipe)
   // "honey syrup", "sugar syrup", "meringue": two boils onto one foam are no layers
   const onFoam = headed?.some((l) => FOAM_LIST.test(l.heading)) ? readTwoPots(piece, lexicon, answers) : null
-  const layers = onFoam ? null : (headed ?? (isMadeByHand(piece, lexicon) ? [wholeList(piece)] : null))
+  const layers = onFoam
+    ? null
+    : (headed ?? (isMadeByHand(listed(piece, lexicon), lexicon) ? [wholeList(listed(piece, lexicon))] : null))
   const draft =
     layers && answers.layered !== false
       ? readLayers(recipe, layers, lexicon, answers)

@@ -66,7 +66,7 @@ const STICKS = /^\d+ (?:\p{L}+ )?sticks$/iu
 const NO_AMOUNT = /^(?:\p{L}+ )?\d+\s?(?:h|hrs?|hours?|mins?|minutes?|days?|mm)\b/iu
 /** "Juice of half a lemon" */
 const OF_FRUIT =
-  /^(?:the )?(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? of (?:\d|[¼½¾]|half|an?|one|two)\b/i
+  /^(?:the )?(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? (?:of (?:\d|[¼½¾]|half|an?|one|two)\b|(?:of )?\d (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b)/i
 /** "Small piece of butter", "butter the size of a walnut" */
 const OF_BUTTER =
   /^(?:(?:an? )?(?:good |large |small |tiny )?(?:dab|piece|lump|knob) of \p{L}|butter (?:the )?size of\b)/iu
@@ -180,13 +180,25 @@ const STOPPED = /(?<=\p{L}{3})(?<!\b(?:approx|cups?|env|lbs?|med|pkg|pkt|tbsp|ts
 
 const IS_MARK = new RegExp(`^${A_MARK}$`, 'i')
 
+/** "Base - 150 g flour, 75 g sugar; caramel - 1 can condensed milk, 100 g butter": each with its list, after what the whole is called. */
+const PART_OF_ROW = /^(?:([^:;]{3,80}):\s+)?(\p{L}[\p{L} ]{2,24}?) [-–—] (?=[\d¼½¾⅓⅔])(.+)$/u
+function partsInRow(line: string): string[] | null {
+  const parts = line.split(/;\s+/).map((part) => PART_OF_ROW.exec(part))
+  if (parts.length < 2 || parts.some((part, i) => part === null || (i > 0 && part[1] !== undefined))) return null
+  const name = parts[0]?.[1]
+  return [
+    ...(name ? [name] : []),
+    ...parts.flatMap((part) => [`For the ${part?.[2]?.toLowerCase()}:`, ...inOneRow(part?.[3] ?? '')]),
+  ]
+}
+
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 export function inOneRow(row: string): string[] {
   const line = row.replace(
     /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
     '',
   )
-  const each = ofEach(line) ?? moreFor(line)
+  const each = ofEach(line) ?? moreFor(line) ?? partsInRow(line)
   if (each) return each
   // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
   const [, done = '', after = ''] = HEADED_ROW.exec(line) ?? []

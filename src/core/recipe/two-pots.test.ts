@@ -175,6 +175,21 @@ describe('a recipe of two boils', () => {
     },
   )
 
+  it('is one pot where half of it is poured and the rest cooked on, and it is asked where the whites go', () => {
+    const { formula, asks } = readRecipe(
+      'A sweet\n\n500 g sugar\n164 g light corn syrup\n118 g water\n66 g egg whites\n109 g pecans\n\nCook sugar, corn syrup and water to 120 °C. Pour half the syrup slowly over the whites, beating constantly. Cook remaining syrup to 133 °C; beat into first mixture. Add the pecans. Drop from a spoon.',
+      pantry,
+    )
+    expect(formula.parts).toBeUndefined()
+    expect(formula.lines.flatMap((l) => (l.group === 'pot' ? [l.ingredient] : []))).toEqual([
+      'sugar',
+      'corn-syrup',
+      'water',
+    ])
+    expect(formula.target?.celsius).toBe(133)
+    expect(asks).toContainEqual(expect.objectContaining({ id: 'place', line: 'egg-white', doubt: 'spoiled' }))
+  })
+
   it('watches the pot it speaks of: “when the honey is at 118°” is the honey’s, though it stands after the sugar', () => {
     const { formula } = readRecipe(
       `A sweet\n\n${list}\n\nHeat the honey in a small pan to 121 °C. Meanwhile, put the sugar and water in another pan and heat to 145 °C. When the honey is at 118 °C start whisking the egg whites. Pour the honey onto the whites while whisking. Pour in the sugar syrup. Fold in the almonds.`,

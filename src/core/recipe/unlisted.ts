@@ -10,6 +10,10 @@ import type { Written } from './written'
 const MEASURED =
   /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|half|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|tbs?(?=\.?\s)|(?<=[\d½¼¾⅓⅔]\s?)(?<!\d{2}\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|quarts?|qts?|gallons?|gills?|oz|ounces?|pinch(?:es)?|dash(?:es)?|sticks?|(?:\(?\d+(?:[.,]\d+)?(?:[ -]\d\/\d)?[ -]?(?:g|ml|oz|ounces?)\.?\)?[ -])?(?:bags?|bars?|cans?|cartons?|envelopes?|jars?|packets?|packages?|sachets?|tins?|tubs?)|drops?|(?=(?:vanilla (?:pod|bean)|egg white|cinnamon stick|star anise)s?\b))(?:\b\.?|(?<=\s)))\)?\s*(?:of\s+)?((?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
 
+/** "Having added the juice of half a lemon" */
+const OF_FRUIT =
+  /\b(?:juice|rind|zest)(?: and (?:juice|rind|zest))? of (?:half an?|an?|one|two|three|\d|½) (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b/gi
+
 /** "A small tub of double cream (300 ml)" */
 const IN_BRACKETS =
   /\((?:about |some )?(\d+(?: \d\/\d|[./]\d+)?\s*(?:k?g|grams?|ml|l|millilit(?:re|er)s?|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?))\)/
@@ -118,5 +122,6 @@ export function unlistedIn(
     const isAsked = written.length === 0 || (isPutIn(found) && !OF_THE_POT.test(words))
     return lineOf(amount, name, lexicon) ?? (isAsked ? `${amount} ${whole.join(' ')}` : [])
   })
-  return [...before, ...after, ...beyond(measured, lines, lexicon)]
+  const fruit = said.flatMap((s) => (s.match(OF_FRUIT) ?? []).filter((found) => !isListed(found)))
+  return [...before, ...after, ...new Set(fruit), ...beyond(measured, lines, lexicon)]
 }
