@@ -526,7 +526,7 @@ export const strangersMoments: readonly Moment[] = [
       /^ready \+ sugar 680, water 470, orange-zest 20: Put/,
       /lemon-juice 23/,
       /^target/,
-      /^ready \+ soda 2.3: Off/,
+      /^ready \+ soda 2: Off/,
       /^ready → out: Pour/,
     ],
   ],
