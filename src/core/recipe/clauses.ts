@@ -250,7 +250,8 @@ const TO_THEN =
   /^((?:cook|boil|heat|bring) (?:[\w-]+,? ){0,9}?(?:back |on |up )?to \d(?:(?!\bthen\b)[^,;]){0,60}), ((?:(?:carefully|gradually|slowly) )?(?:add|stir in|whisk in|beat in|fold in|mix in)\b.*)$/i
 
 /** "Boil to 300°F, adding the lemon juice at 280" */
-const ADDING = /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+adding ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i
+const ADDING =
+  /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+(?:having added|adding) ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i
 
 /** A heat with its unit, which is no word of what is done there. */
 const AT_HEAT = 'at \\d{3}\\b(?: ?°? ?[CF]\\b|(?! ?°? ?[CF]\\b))'

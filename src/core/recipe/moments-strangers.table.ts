@@ -524,7 +524,7 @@ export const strangersMoments: readonly Moment[] = [
     154.4,
     [
       /^ready \+ sugar 680, water 470, orange-zest 20: Put/,
-      /lemon-juice 23/,
+      /^rises 143.3 \+ lemon-juice 23/,
       /^target/,
       /^ready \+ soda 2: Off/,
       /^ready → out: Pour/,

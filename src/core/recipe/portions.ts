@@ -118,7 +118,7 @@ const NUTS = 'nuts'
 /** Whether some of a line or the rest of it is spoken of; `words`: what it is called, as a pattern. */
 function isShared(said: readonly string[], words: string): boolean {
   const shares = new RegExp(
-    `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute| (?:of an? )?(?:cup|pint|pound|teaspoon|tablespoon|tsp|tbsp)s?\\b)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
+    `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute| an? (?:grapefruit|lemon|lime|orange)\\b| (?:of an? )?(?:cup|pint|pound|teaspoon|tablespoon|tsp|tbsp)s?\\b)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
     'i',
   )
   const called = new RegExp(`\\b(?:${words})\\b`, 'i')

@@ -65,13 +65,15 @@ function Costs({ stock: { costing, currency, minutes } }: Pick<Props, 'stock'>) 
           {costing.unpriced.length > 0 && ` Without a price: ${costing.unpriced.join(', ')}.`}
         </p>
       )}
-      <NumberField
-        label="Sold for, a piece"
-        value={price}
-        onValue={setPrice}
-        onEmpty={() => setPrice(null)}
-        className="mt-2"
-      />
+      {costing.perPiece !== null && (
+        <NumberField
+          label="Sold for, a piece"
+          value={price}
+          onValue={setPrice}
+          onEmpty={() => setPrice(null)}
+          className="mt-2"
+        />
+      )}
       {price !== null && price > 0 && costing.perPiece !== null && (
         <p className="mt-1 text-small">
           {price > costing.perPiece
