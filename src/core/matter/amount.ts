@@ -1,8 +1,19 @@
-/** How much: amounts as people write them, each number of them accounted for, and whether what a line says twice agrees. */
+/** How much: amounts as people write them at either end of a line, each number of them accounted for. */
 import { numberText, parseNumber, type Range } from '../quantity/number'
 import { parseUnit, type Unit } from '../quantity/units'
-import type { Ingredient } from './ingredient'
-import { toGrams, unitWeightsOf } from './unit-weights'
+import {
+  type Amount,
+  also,
+  amountOf,
+  besides,
+  countOf,
+  either,
+  joined,
+  type Measure,
+  times,
+  withNumbers,
+} from './amount-sums'
+import { ingredientById } from './ingredients'
 
 /** A measure of the house: "our glass is 210 ml". */
 export interface HouseUnit {
@@ -10,23 +21,11 @@ export interface HouseUnit {
   readonly millilitres: number
 }
 
-export interface Amount {
-  /** Grams of the ingredient, the middle of a range. Null: not known for it. */
-  grams(ingredient: Ingredient): number | null
-  /** The same said otherwise in the line, or otherwise understood: it has to agree. */
-  beside(ingredient: Ingredient): readonly Amount[]
-  readonly spread: number
-  /** How it is understood: "1⅔ cup", "2 × 400 g". */
-  words(ingredient: Ingredient): string
-  /** The numbers it was read from. */
-  readonly numbers: readonly number[]
-}
-
-const NOTHING = (): readonly Amount[] => []
-
 const ABOUT =
   /^(?:(?:another|a further|an additional)\s(?=\d)|about\b|around\b|approximately\b|approx\.?|roughly\b|circa\b|ca\b\.?|~|≈|c\.\s(?=\d)|some\s(?=\d))\s*/i
 const SIZED = /^(scant|level|heaped|heaping|rounded|generous|good|big|small|large|medium)\s+/i
+/** "A scant 1/3 cup" */
+const ONE_OF = new RegExp(`^an? (?=${SIZED.source.slice(1)}[\\d¼½¾⅓⅔])`, 'i')
 /** ◊ How much more or less a spoon or cup holds so. */
 const sizes: Readonly<Record<string, number>> = {
   scant: 0.95,
@@ -38,14 +37,6 @@ const sizes: Readonly<Record<string, number>> = {
 const PACK =
   'tins?|cans?|packs?|packets?|packages?|pkts?|pkgs?|squares?|sachets?|envelopes?|jars?|bags?|bars?|boxes|box|bottles?|tubs?|cartons?|sticks?|sheets?|blocks?|pots?'
 const PACKED = new RegExp(`^(?:${PACK})\\b\\.?\\s*(?:of\\s+)?`, 'i')
-
-export interface Measure {
-  readonly amount: Range
-  readonly unit: Unit | null
-  readonly factor: number
-  readonly rest: string
-  readonly words: string
-}
 
 function houseUnit(text: string, house: readonly HouseUnit[]): { unit: Unit; rest: string } | null {
   for (const { name, millilitres } of house) {
@@ -62,7 +53,7 @@ const SHARE = /^\d+(?:[.,]\d+)?\s*(?:%|per ?cent\b)/i
 /** A number and its unit at the start of a text, with what says how full the spoon is. */
 export function measureAt(text: string, house: readonly HouseUnit[]): Measure | null {
   if (SHARE.test(text)) return null
-  const about = text.replace(ABOUT, '')
+  const about = text.replace(ABOUT, '').replace(ONE_OF, '')
   const early = SIZED.exec(about)
   const number = parseNumber(early ? about.slice(early[0].length) : about)
   if (!number) {
@@ -114,103 +105,6 @@ const unitWord = ({ id, names }: Unit, amount: number): string =>
 
 const rangeWords = ({ low, high }: Range, more = 0): string =>
   low === high ? numberText(low + more) : `${numberText(low + more)} to ${numberText(high + more)}`
-
-export const amountOf = (m: Measure): Amount => ({
-  grams: (i) => {
-    const grams = toGrams({ amount: m.amount, unit: m.unit, rest: '' }, i)
-    return grams === null ? null : grams * m.factor
-  },
-  beside: NOTHING,
-  spread: spreadOf(m.amount),
-  words: () => m.words,
-  numbers: endsOf(m.amount),
-})
-
-/** The numbers a range was written in: a second one that is the same is another. */
-const endsOf = ({ low, high }: Range): number[] => (high === low ? [low] : [low, high])
-
-/** How far either end of a range is from its middle, as a share of it. */
-const spreadOf = ({ low, high }: Range): number => (high === low ? 0 : (high - low) / (high + low))
-
-/** How many, and how it was written. */
-type Count = Pick<Measure, 'amount' | 'words'>
-const countOf = (written: string): Count => ({
-  amount: { low: Number(written), high: Number(written) },
-  words: written,
-})
-
-/** So many of what is in one of them. */
-const times = (count: Count, one: Amount): Amount => ({
-  grams: (i) => {
-    const g = one.grams(i)
-    return g === null ? null : (g * (count.amount.low + count.amount.high)) / 2
-  },
-  beside: NOTHING,
-  spread: one.spread || spreadOf(count.amount),
-  words: (i) => `${count.words} × ${one.words(i)}`,
-  numbers: [...endsOf(count.amount), ...one.numbers],
-})
-
-const joined = (a: Amount, b: Amount, sign: 1 | -1): Amount => ({
-  grams: (i) => {
-    const [x, y] = [a.grams(i), b.grams(i)]
-    return x === null || y === null ? null : x + sign * y
-  },
-  beside: NOTHING,
-  spread: a.spread,
-  words: (i) => `${a.words(i)} ${sign > 0 ? 'and' : 'less'} ${b.words(i)}`,
-  numbers: [...a.numbers, ...b.numbers],
-})
-
-/** One amount, said another way as well. By weight is believed first; what is not known for an ingredient steps back. */
-function also(first: Amount, others: readonly { readonly amount: Amount; readonly byMass: boolean }[]): Amount {
-  if (others.length === 0) return first
-  const best = others.find((o) => o.byMass) ?? others[0]
-  const all = [first, ...others.map((o) => o.amount)]
-  const chosen = (i: Ingredient): Amount =>
-    [best?.byMass ? best.amount : first, ...all].find((a) => a.grams(i) !== null) ?? first
-  return {
-    grams: (i) => chosen(i).grams(i),
-    beside: (i) => [...first.beside(i), ...all.filter((a) => a !== chosen(i) && a.grams(i) !== null)],
-    spread: (best?.byMass ? best.amount : first).spread,
-    words: (i) =>
-      best?.byMass ? `${best.amount.words(i)}, as the line says beside ${first.words(i)}` : chosen(i).words(i),
-    numbers: all.flatMap((a) => a.numbers),
-  }
-}
-
-/** Other ways of saying it, none of them believed before the first. */
-const besides = (amounts: readonly Amount[]) => amounts.map((amount) => ({ amount, byMass: false }))
-
-/** ◊ A pack may differ so much from what is usually in one. */
-const USUAL = 0.2
-
-/** ◊ A square of baking chocolate, an ounce, g. */
-const SQUARE_GRAMS = 28.35
-/** What is usually in one pack of an ingredient, g; undefined where that is not known. */
-const usuallyIn = (pack: string, i: Ingredient): number | undefined => {
-  if (/^squares?\b/i.test(pack)) return SQUARE_GRAMS
-  const unit = parseUnit(pack)?.unit
-  return unit ? unitWeightsOf(i)[unit.id] : undefined
-}
-
-/** One of two ways to understand a pack: what is usually in it decides, and where that is not known both are told. */
-const either = (a: Amount, b: Amount, count: number, pack: string): Amount => {
-  const usual = (i: Ingredient): Amount | null => {
-    const one = usuallyIn(pack, i)
-    if (one === undefined) return null
-    const near = (x: Amount) => Math.abs((x.grams(i) ?? Number.POSITIVE_INFINITY) / (one * count) - 1)
-    const [best, off] = near(a) <= near(b) ? [a, near(a)] : [b, near(b)]
-    return off <= USUAL ? best : null
-  }
-  return {
-    grams: (i) => (usual(i) ?? a).grams(i),
-    beside: (i) => (usual(i) === null ? [b] : []),
-    spread: a.spread,
-    words: (i) => (usual(i) ?? a).words(i),
-    numbers: [...a.numbers, ...b.numbers],
-  }
-}
 
 /** What stands in brackets: amounts, what is in each, and asides. */
 interface Brackets {
@@ -348,8 +242,11 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
   // "300 ml/10 fl oz": the same again
   const again: Amount[] = []
   for (let found = OR.exec(rest); found; found = OR.exec(rest)) {
-    const other = amountAt(rest.slice(found[0].length), house)
-    if (!other?.measure.unit || !first.unit) break
+    const next = amountAt(rest.slice(found[0].length), house)
+    if (!next?.measure.unit || !first.unit) break
+    // "500 ml / 2 cups + 2 tbsp": the second is both of them; "240 ml / 1 cup + 2 tbsp" is one of them, and some more
+    const both = summed(next, house)
+    const other = isNearer(both, next, whole) ? both : next
     again.push(crossed ? times(countOf(crossed[1] as string), other.amount) : other.amount)
     rest = other.rest
   }
@@ -357,6 +254,13 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
   if (again.length > 0) rest = rest.trimStart().replace(PACKED, '')
   amount = also(amount, besides(again))
   return withBrackets(summed({ amount, rest, measure: first }, house), brackets)
+}
+
+/** ◊ What any two amounts are compared by: as dense as water. */
+const ANY = ingredientById('water')
+const isNearer = (a: Lead, b: Lead, to: Lead): boolean => {
+  const off = (lead: Lead): number => Math.abs((lead.amount.grams(ANY) ?? 0) - (to.amount.grams(ANY) ?? 0))
+  return off(a) < off(b)
 }
 
 /** "1 cup plus 2 tablespoons plus 1 teaspoon": all of it as one amount. */
@@ -399,11 +303,6 @@ function withBrackets({ amount, rest, measure }: Lead, { each, said }: Brackets)
   const leads = measure.unit?.kind === 'mass' ? others.map((o) => ({ ...o, byMass: false })) : others
   return { amount: also(amount, leads), rest: name, measure }
 }
-
-const withNumbers = (amount: Amount, { numbers }: Amount): Amount => ({
-  ...amount,
-  numbers: [...amount.numbers, ...numbers],
-})
 
 const BETWEEN = /\s*(?:[:,–=]|\s-|\s)\s*/g
 const AMOUNT = /^(?:about |approx\.? |~)?(?:\d|[¼½¾⅓⅔⅛⅜⅝⅞]|an?\s|one |two |three |four |half |scant |heaped |pinch)/i

@@ -1,5 +1,5 @@
 /** Whether two ways in which a line says its amount mean the same. */
-import type { Amount } from './amount'
+import type { Amount } from './amount-sums'
 import type { Ingredient } from './ingredient'
 
 /** ◊ Two ways to say one amount may differ so much; nuts in a cup lie closer or looser once they are cut up. */

@@ -2,7 +2,6 @@
 import type { PlainFindingOf } from '../finding'
 import { parseNumber, type Range } from '../quantity/number'
 import {
-  type Amount,
   bracketed,
   type HouseUnit,
   leadingAmount,
@@ -11,6 +10,7 @@ import {
   trailingAmount,
   withoutHoles,
 } from './amount'
+import type { Amount } from './amount-sums'
 import { disagrees, pintOf, UK_PINT } from './disagree'
 import { inclusion } from './inclusion'
 import type { Ingredient, Preparation } from './ingredient'

@@ -571,6 +571,9 @@ sugar 12 500 g => sugar 12500
 ¼ tsp cardamom powder => spice 0.6
 2 tsp orange blossom water => orange-flower-water 9.9
 1 cup rich milk => milk-whole 244
+500ml / 2 cups + 2 tbsp double cream => cream-48 501
+240 ml / 1 cup + 2 tbsp double cream => cream-48 270
+a scant 1/3 cup water => water 75
 1 cup black walnut meats => walnuts 117
 `
   .trim()
