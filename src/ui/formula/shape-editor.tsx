@@ -47,8 +47,13 @@ interface Props {
   onShape(shape: Shape): void
 }
 
+/** "28 mm across", "25 × 25 mm". */
+const cutterText = ({ round, lengthMm, widthMm }: Props['cutters'][number], say: Say): string =>
+  round ? `${say.length(inMillimetres(lengthMm))} across` : say.size(inMillimetres(lengthMm), inMillimetres(widthMm))
+
 /** The size of a piece: by a knife, by a cutter of the kitchen, by the cavity, or by how thin it is spread. */
 export function ShapeEditor({ shape, cutters, onShape }: Props) {
+  const say = useSay()
   if (shape.kind === 'mould')
     return (
       <NumberField
@@ -122,7 +127,7 @@ export function ShapeEditor({ shape, cutters, onShape }: Props) {
         value={cutters.find((c) => shape.round && fits(c))?.id ?? (shape.round ? '' : 'knife')}
         options={[
           { id: 'knife', label: 'a knife', detail: 'from edge to edge' },
-          ...cutters.map((c) => ({ id: c.id, label: c.name, detail: c.round ? 'round' : 'square' })),
+          ...cutters.map((c) => ({ id: c.id, label: c.name, detail: cutterText(c, say) })),
         ]}
         onPick={(id) => {
           const cutter = cutters.find((c) => c.id === id)

@@ -107,7 +107,7 @@ describe('the size of a piece', () => {
   it('takes a cutter’s measures, and is square again by the knife', () => {
     const onShape = vi.fn()
     draw(<ShapeEditor shape={cut} cutters={cutters} onShape={onShape} />)
-    fireEvent.click(screen.getByRole('button', { name: /28 mm round/ }))
+    fireEvent.click(screen.getByRole('button', { name: /28 mm round.*28 mm across/ }))
     expect(onShape).toHaveBeenLastCalledWith({ ...cut, lengthMm: 28, widthMm: 28, round: true })
     fireEvent.click(screen.getByRole('button', { name: /a knife/ }))
     expect(onShape).toHaveBeenLastCalledWith(cut)
