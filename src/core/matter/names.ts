@@ -23,6 +23,8 @@ const strip = (s: string): string =>
     .replace(/\bhalf[-\s](?:and|&)[-\s]half\b/g, 'halfandhalf')
     .replace(/\bsemi[-\s](?=sweet)/g, 'semi')
     .replace(/\bbr\b\.?(?= sugar)/g, 'brown')
+    .replace(/\bextr\b\.?/g, 'extract')
+    .replace(/(?<= )col\b\.?$/g, 'colour')
     // "pecan meats", "nutmeats"
     .replace(/\b(\w*nut|almond|pecan)s?[-\s]?meats?\b/g, '$1s')
     .normalize('NFD')

@@ -20,7 +20,7 @@ const STAGE =
 const STEP =
   /(?<=^|[.!?]\s+)(?:step|Step|STEP)\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight)(?:\s*[:.)–—-]\s*|\s+(?=[A-Z][a-z]))/g
 /** "Approx. 10 minutes" */
-const ABOUT = /\bapprox\.(?=\s+\d)/gi
+const ABOUT = /\b(?:approx|ca)\.(?=\s+\d)/gi
 /** "290 deg. Fahr., or until …" */
 const IN_DEGREES =
   /(\d) ?[Dd]eg(?:rees|s)?\.? ?(?:([Ff])(?:ahr(?:enheit)?)?|([Cc])(?:ent(?:igrade)?)?)\b(?:\.(?=[,;)]|\s+[a-z]))?/g

@@ -104,8 +104,11 @@ export interface Tin {
 }
 const ofSides = (sides: Sides): Tin => ({ area: sides[0] * sides[1], sides })
 
-/** The tin a sentence speaks of; null where none is said. */
-function tinIn(said: string): Tin | null {
+/** ◊ What lies thinner than this, mm, was poured into no tin of so many inches. */
+const THINNEST = 4
+
+/** The tin a sentence speaks of; null where none is said. `litres`: what is poured into it, where that is known. */
+function tinIn(said: string, litres: number | null): Tin | null {
   const sentence = saidOnce(said)
   const pair = partsIn(TIN_PAIR, sentence)
   if (pair.length > 0) {
@@ -113,7 +116,8 @@ function tinIn(said: string): Tin | null {
     const unit = pair.find((s) => !/^[\d¼½¾⅓⅔]/.test(s))
     const [a = '', b = ''] = numbers
     const larger = Math.max(Number(a), Number(b))
-    return ofSides([mmOf(a, unit ?? unitOfPan(larger)), mmOf(b, unit ?? unitOfPan(larger))])
+    const [usual, metric] = [unit ?? unitOfPan(larger), unit ?? 'cm'].map((u) => ofSides([mmOf(a, u), mmOf(b, u)]))
+    return usual && litres !== null && (litres * 1e6) / usual.area < THINNEST ? (metric ?? usual) : (usual ?? null)
   }
   const [number, unit] = partsIn(TIN_ONE, sentence)
   if (number === undefined || unit === undefined) return null
@@ -125,9 +129,10 @@ function tinIn(said: string): Tin | null {
 /** ◊ A loaf tin is half as wide as it is long. */
 const LOAF = 0.5
 /** The first sentence that speaks of a tin; null where none does. */
-export const tinSaid = (said: readonly string[]): string | null => said.find((s) => tinIn(s) !== null) ?? null
+export const tinSaid = (said: readonly string[]): string | null => said.find((s) => tinIn(s, null) !== null) ?? null
 /** The first tin that sentences speak of; null where none does. */
-export const tinOf = (said: readonly string[]): Tin | null => said.flatMap((s) => tinIn(s) ?? [])[0] ?? null
+export const tinOf = (said: readonly string[], litres: number | null = null): Tin | null =>
+  said.flatMap((s) => tinIn(s, litres) ?? [])[0] ?? null
 const unitOfPan = (larger: number): string => (larger < INCHES_BELOW ? 'in' : larger < CM_BELOW ? 'cm' : 'mm')
 
 /** ◊ From here on nobody measures tenths of a mm. */
@@ -148,7 +153,7 @@ export function thicknessIn(said: readonly string[]): number | null {
 
 /** How deep it lies, mm: as the sentences `after` its end say, or as so many litres fill the first tin of `said`; null where neither is known. */
 export function depthSaid(after: readonly string[], said: readonly string[], litres: number | null): number | null {
-  const area = tinOf(said)?.area
+  const area = tinOf(said, litres)?.area
   const fills = litres !== null && area ? (litres * 1e6) / area : Number.NaN
   const mm = thicknessIn(after) ?? (fills >= SLAB.least && fills <= SLAB.most ? fills : null)
   if (mm === null) return null

@@ -545,4 +545,31 @@ export const strangersMoments: readonly Moment[] = [
       /^ready → out: Press/,
     ],
   ],
+  [
+    'icing sugar of the method alone, where the list has sugar',
+    '500 g sugar\n252 g evaporated milk\n430 g peanuts',
+    'Cook sugar and milk to 114 °C. Remove from heat. Stir in the peanuts and 1 cup powdered sugar. Beat until creamy. Drop on wax paper.',
+    114,
+    [
+      /^ready \+ sugar 500, evaporated-milk 252: Cook/,
+      /^target/,
+      /peanuts 430, icing-sugar 120|icing-sugar 120, peanuts 430/,
+      /Beat/,
+      /→ out: Drop/,
+    ],
+  ],
+  [
+    'a row of names with what is whisked by the arrow, and a wet caramel that wets nothing',
+    'honey 250 g, sugar 250 g, water 80 ml, whites 2, walnuts 350 g toasted',
+    'Whites -> stiff. Sugar, honey and water -> 140 °C. Pour onto whites. Walnuts in. Cut.',
+    140,
+    [
+      /^ready \+ honey 250, sugar 250, water 80: Cook/,
+      /^ready: Whisk whites until stiff/,
+      /^target/,
+      /^ready \+ egg-white 66/,
+      /^ready \+ walnuts 350: Walnuts in/,
+      /^window: Cut/,
+    ],
+  ],
 ]

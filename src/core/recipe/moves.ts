@@ -243,7 +243,7 @@ export const inOtherVessel = (s: string, first: string): boolean =>
 
 /** Oven work is not the pot's temperature. */
 export const inOven = (s: string): boolean => OVEN_WORK.test(s)
-const OVEN_WORK = new RegExp(`\\b(?:oven|bake|preheat|${DRIES_AT})\\b`, 'i')
+const OVEN_WORK = new RegExp(`\\b(?:oven(?! (?:dish|paper|sheet|tray)|-?proof)|bake|preheat|${DRIES_AT})\\b`, 'i')
 
 /** "Cool completely", "leave to set", "chill until firm": what is waited for, whose end no clock or thermometer tells. */
 export const GETS_COLD =

@@ -47,7 +47,7 @@ export const HEAD_BARE =
 const A_MARK = '(?:group|part|phase|stage|syrup) [A-H\\d]'
 /** "For the syrup: 800 g sugar, 340 ml water" */
 const HEADED_ROW = new RegExp(
-  `^(?:(?:layer|part|phase|stage|step) \\d\\s*[:–—-]\\s*)?((?:for the |for \\d+ )?[\\p{L} '’-]{3,40}(?=:)|${A_MARK}(?=:)|[A-H](?=[:.)] ))[:.)]\\s+(.+)$`,
+  `^(?:(?:layer|part|phase|stage|step) \\d\\s*[:–—-]\\s*)?((?:for the |for \\d+ )?[\\p{L} '’-]{3,40}(?: \\([\\p{L} -]{3,20}\\))?(?=:)|${A_MARK}(?=:)|[A-H](?=[:.)] ))[:.)]\\s+(.+)$`,
   'iu',
 )
 
@@ -110,6 +110,9 @@ const USED =
 const NAME_FIRST = /^(\p{L}[\p{L} -]{2,40}):\s*([\d¼½¾⅓⅔][\d/.,¼½¾⅓⅔ ]*\s?\p{L}+)\.?$/u
 /** "Butter 100" */
 const NAMED_BARE = /^(?!.*\b(?:to|at|till|until) \d)(?:\d+ ?% )?\p{L}[\p{L} '’-]{1,30} \d+(?:[.,]\d+)?(?: \([^)]*\))?$/u
+/** "Walnuts 350 g toasted", "whites 2" */
+const ENDS_NEARLY = /^\p{L}[\p{L} ]{2,30} (?:\d+ ?(?:k?g|m?l) \p{L}{3,}|\d{1,2})$/u
+const endsWithAmount = (piece: string): boolean => ENDS_WITH_AMOUNT.test(piece) || ENDS_NEARLY.test(piece)
 /** ◊ Of a row of names and amounts so many have an amount; the rest are colours, or salt. */
 const MOST_OF = 0.6
 
@@ -180,6 +183,15 @@ const STOPPED = /(?<=\p{L}{3})(?<!\b(?:approx|cups?|env|lbs?|med|pkg|pkt|tbsp|ts
 
 const IS_MARK = new RegExp(`^${A_MARK}$`, 'i')
 
+/** "Sugar 500, glucose 250, water 125 (g). …" */
+const IN_GRAMS = /^(\p{L}[^().]*\d) ?\((?:all )?(?:in )?g(?:rams)?\)[.;]?\s*(.*)$/iu
+function gramsInRow(line: string): string[] | null {
+  const [, listed, rest = ''] = IN_GRAMS.exec(bare(line)) ?? []
+  const pieces = listed?.split(/[,;]\s+/) ?? []
+  if (pieces.length < 2 || !pieces.every((piece) => NAMED_BARE.test(piece))) return null
+  return [...pieces.map((piece) => `${piece} g`), ...(rest ? inOneRow(rest) : [])]
+}
+
 /** "Base - 150 g flour, 75 g sugar; caramel - 1 can condensed milk, 100 g butter": each with its list, after what the whole is called. */
 const PART_OF_ROW = /^(?:([^:;]{3,80}):\s+)?(\p{L}[\p{L} ]{2,24}?) [-–—] (?=[\d¼½¾⅓⅔])(.+)$/u
 function partsInRow(line: string): string[] | null {
@@ -198,6 +210,8 @@ export function inOneRow(row: string): string[] {
     /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
     '',
   )
+  const inGrams = gramsInRow(line)
+  if (inGrams) return inGrams
   const each = ofEach(line) ?? moreFor(line) ?? partsInRow(line)
   if (each) return each
   // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
@@ -248,7 +262,7 @@ export function inOneRow(row: string): string[] {
   }
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const ends = (rest ?? line).split(/,\s+(?![^(]*\))/)
-  const areEnds = ends.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length > MOST_OF * ends.length
+  const areEnds = ends.filter(endsWithAmount).length > MOST_OF * ends.length
   if (
     areEnds &&
     !/:/.test(rest ?? line) &&

@@ -171,7 +171,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
   const any = (words: RegExp): boolean => after.some((s) => words.test(s))
   const sizeOf = (words: RegExp) => after.flatMap((s) => (words.test(s) ? (pieceIn(s) ?? []) : []))[0]
   const around = tin === null ? [...said, ...into] : [...said, ...into, tin]
-  const pan = tinOf(around)
+  const pan = tinOf(around, litres)
   const portion = gramsSaid(told)
   const mm = (otherwise: number): number => depthSaid([...after, ...into], around, litres) ?? otherwise
   const millilitres = Number(partsIn(MILLILITRES, told)[0] ?? Number.NaN)

@@ -38,9 +38,15 @@ const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (le
 const ONLY_OFF = /^off(?: (?:the )?heat)?$/i
 const SHADE = /^(?:(?:dark|deep|golden|light|medium|pale) )?(?:amber|caramel|gold(?:en)?|straw)(?: colou?r)?$/i
 
+/** "→ approx 36 squares" */
+const SO_MANY =
+  /^(?:(?:about|approx\.?|ca\.?|makes|[~≈]) ?)?(\d{1,3} (?:bars|caramels|candies|lollies|lollipops|pieces|squares|sweets|toffees))$/i
+
 /** One of the things between arrows as a sentence. */
 function spelled(written: string): string {
   const words = written.replace(PLUS, '')
+  const pieces = SO_MANY.exec(words)?.[1]
+  if (pieces) return `Makes about ${pieces}`
   if (ONLY_OFF.test(words)) return 'Take it off the heat'
   if (SHADE.test(words)) return `Cook until ${lower(words)}`
   const [, on, heat] = TO_HEAT.exec(words) ?? []
@@ -50,6 +56,9 @@ function spelled(written: string): string {
   if (off) return `Off the heat ${isTold(off) ? lower(off) : `add ${lower(off)}`}`
   return (isTold(words) ? capital(words) : `Add ${lower(words)}`).replace(BACK_TO, ', cook ')
 }
+
+/** What whites are whisked to. */
+const PEAKS = /^(?:(?:almost|just|nearly) )?(?:stiff|(?:firm|medium|soft|stiff) peaks?|peaks)$/i
 
 /** What has got so. */
 const ONCE_COLD = /^(?:cold|cool|firm|set|stiff)$/i
@@ -81,8 +90,11 @@ function spelledSentence(line: string): string {
   if (parts.length < 2) return OFF.test(body) && !isTold(OFF.exec(body)?.[1] ?? '') ? mark + spelled(body) : line
   // "sugar, water → 150 °C" is one moment; what is weighed there goes in first
   const [first = '', second = '', ...others] = parts
+  // "whites + 20 g sugar → stiff"
+  const peaks = PEAKS.exec(second.replace(/[.,;]$/, ''))?.[0]
+  const whisked = peaks && !isTold(first) ? [`Whisk ${lower(first)} until ${lower(peaks)}`, ...others] : null
   const heat = isTold(first) || OFF.test(first) || /\d/.test(first) ? undefined : TO_HEAT.exec(second)
-  const joined = heat && !heat[1] ? [`Cook ${lower(first)} to ${heat[2]}`, ...others] : parts
+  const joined = whisked ?? (heat && !heat[1] ? [`Cook ${lower(first)} to ${heat[2]}`, ...others] : parts)
   const done = joined.flatMap((part, i) => {
     const next = joined[i + 1] ?? ''
     if (STOPS.test(part) || (ONLY_HEATS.test(part) && TO_HEAT.test(next))) return []

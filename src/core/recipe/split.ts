@@ -295,7 +295,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   const [called = '', ...beside] = name.split(/\s+\|\s+/)
   left.push(...beside)
   return {
-    name: called,
+    name: called.replace(/:\s*$/, ''),
     list: list.filter((s) => s.lines.length > 0),
     method: method.filter((s) => s.lines.length > 0),
     makes,

@@ -44,6 +44,9 @@ function lineBefore(amount: string, words: readonly string[], { pantry, house }:
   return lines.find((line) => readLine(line, pantry, house).status === 'sure') ?? null
 }
 
+/** What "sugar" in a list is not. */
+const ICING = /^(?:icing|powdered|confectioners['’]?s?) sugar\b/i
+
 /** "Of the best loaf sugar" */
 const PRAISED = /^the (?:best|finest|good|purest|whitest)\s+/i
 /** "Steep 10 g of tea in 300 ml of water, and strain": what is drawn off has a name of its own. */
@@ -103,7 +106,9 @@ export function unlistedIn(
 ): string[] {
   const said = all.filter((s) => !STEEPS.test(s)).map((s) => s.replace(TESTED, ''))
   const measured = said.flatMap((sentence) => [...sentence.matchAll(MEASURED)]).slice(0, MOST)
-  const isListed = (words: string): boolean => written.some(({ names }) => mentions(words, names))
+  const holdsIcing = written.some(({ names }) => names.includes('icing sugar'))
+  const isListed = (words: string): boolean =>
+    (holdsIcing || !ICING.test(words)) && written.some(({ names }) => mentions(words, names))
   const bracketed = said.flatMap((sentence) => [...sentence.matchAll(BRACKETED)]).slice(0, MOST)
   const before = bracketed.flatMap(([, words = '', amount = '']) =>
     isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? []),
