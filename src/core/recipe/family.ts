@@ -35,7 +35,7 @@ const POPPED = /popcorn|popping|popped corn/i
 const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, FamilyId])[] = [
   [POPPED, null, 'popcorn'],
   [/gelatin/i, null, 'marshmallow'],
-  [/egg white/i, null, 'nougat'],
+  [/egg[- ]white/i, null, 'nougat'],
   [/condensed milk/i, null, 'condensed-milk'],
   [/bicarb|\bsoda\b/i, /nut|almond|peanut|pecan|sesame|seed|milk|cream(?![- ]of)|citric|tartaric/i, 'honeycomb'],
   [/nut|almond|cashew|pecan|pistachio|sesame|\bseeds?\b/i, /cream(?![- ]of)|milk/i, 'brittle'],

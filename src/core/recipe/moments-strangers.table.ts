@@ -572,4 +572,30 @@ export const strangersMoments: readonly Moment[] = [
       /^window: Cut/,
     ],
   ],
+  [
+    'what is told in quotes, one needs this and that and boils it up',
+    '',
+    '"Take 200 g of sugar, 100 g of golden syrup, 60 g of butter, 400 g of evaporated milk and boil it up till a blob in cold water makes a soft ball, keep stirring. Pour in a greased tin. Cut when set."',
+    Number.NaN,
+    [
+      /^ready \+ sugar 200, golden-syrup 100, butter 60, evaporated-milk 400: Boil it up/,
+      /^target/,
+      /^ready → out: Pour/,
+      /^window: Cut/,
+    ],
+  ],
+  [
+    'steps that are counted by bare numbers in one row',
+    '200 g caster sugar\n100 g glucose syrup\n15 g bicarbonate of soda',
+    '1 Line a 20 cm tin. 2 Heat sugar and glucose to 150 °C. 3 Kill the heat; bicarb in. 4 Pour; leave 2 hr. 5 Shatter.',
+    150,
+    [
+      /^ready \+ caster-sugar 200, glucose-42 100: Heat sugar/,
+      /^target/,
+      /^ready \+ soda 15: Kill/,
+      /^ready → out: Pour/,
+      /^after 7200: Leave/,
+      /: Shatter/,
+    ],
+  ],
 ]

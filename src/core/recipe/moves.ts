@@ -109,7 +109,7 @@ export const takesOff = (sentence: string): boolean => TAKES_OFF.test(sentence)
 
 /** A sentence without the heat it comes off: nothing is heated by that. */
 export const withoutHeat = (sentence: string): string =>
-  sentence.replace(/\b(?:from|off) (?:the )?(?:heat|flame|stove)\b/gi, '').replace(TURNED_OFF, '')
+  sentence.replace(/\b(?:cut|from|kill|off) (?:the )?(?:heat|flame|stove)\b/gi, '').replace(TURNED_OFF, '')
 
 const PUTS_BACK = saidAs([
   /^back on\b/,

@@ -290,8 +290,10 @@ function placeOf(
   const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
   // as it is written: without the names of others "the syrup ingredients" are all
   // "combine all syrup ingredients" takes what stands under that heading alone
+  const begins = said.findIndex((_, i) => !ready.has(i))
   const isWhole = (s: string, i: number): boolean =>
     takesHeaded(s, line) ||
+    (i === begins && BOILS_IT.test(all[i] as string)) ||
     (EVERYTHING.test(all[i] as string) && !written.some((w) => takesHeaded(all[i] as string, w)))
   // what fruit lies in beforehand comes with it
   const soaks = said.some((s, i) => ready.has(i) && SOAKS.test(s) && mentions(s, names))
@@ -321,6 +323,9 @@ function restAt(said: readonly string[], names: readonly string[]): number {
   return out < 0 ? -1 : said.findIndex((s, i) => i > out && PUTS_IN.test(s) && THE_REST.test(s))
 }
 const THE_REST = /\b(?:everything else|(?:the )?(?:others|remaining ingredients|rest)(?! of\b))\b/i
+
+/** "Boil it up till …", said first of all: of the list above it. */
+const BOILS_IT = /^(?:boil|bring|cook|heat|melt) (?:it|them|the lot)\b/i
 
 /** What stands about by itself goes in with no "everything": fruit in its rum, nuts on their tray. */
 const SOAKS = /\b(?:macerate|soak|steep)\b|^(?:place|put|scatter|spread)\b.*\b(?:sheet|tin|tray)\b/i

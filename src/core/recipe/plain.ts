@@ -101,13 +101,14 @@ function dashed(rows: readonly string[]): readonly string[] {
   return rows.map((row) => (DASHED.test(row) ? row.replace(DASHED, `${++count}. `) : row))
 }
 
-/** "1) Boil the sugar. 2) Add the butter", "1. boil it, 2. pour": steps counted in one row, a row each. */
-const IN_ROW = /\s+(?=\d{1,2}\)\s+\p{L})|,\s+(?=\d{1,2}\.\s+\p{L})/u
-const BEGINS_COUNT = /^(\d{1,2})[.)]\s/
+/** "1) Boil the sugar. 2) Add the butter", "1. boil it, 2. pour", "1 Line a tin. 2 Boil": steps counted in one row, a row each. */
+const IN_ROW = /\s+(?=\d{1,2}\)\s+\p{L})|,\s+(?=\d{1,2}\.\s+\p{L})|(?<=[.;!])\s+(?=\d{1,2}\s+\p{Lu}\p{Ll})/u
+const BARE_COUNT = /^(\d{1,2})\s+(?=\p{Lu})/u
+const BEGINS_COUNT = /^(\d{1,2})(?:[.)]|(?=\s+\p{Lu}))\s/u
 function stepsApart(line: string): string[] {
   const steps = line.split(IN_ROW)
   const isCounted = steps.every((s, i) => Number(BEGINS_COUNT.exec(s)?.[1]) === i + 1)
-  return steps.length >= FEWEST && isCounted ? steps : [line]
+  return steps.length >= FEWEST && isCounted ? steps.map((s) => s.replace(BARE_COUNT, '$1. ')) : [line]
 }
 
 /** Stands for a line where a heading ends: what follows stands under it no more. */
@@ -134,8 +135,15 @@ export const plainLines = (text: string): readonly string[] =>
 
 /** "Day 2" over what is done then. */
 const DAY_ALONE = /^[ \t]*day \d[ \t]*:?[ \t]*$/gim
+/** What somebody told, in quotes from end to end. */
+const QUOTED = /^[ \t]*["“](.{40,})["”][ \t]*$/gm
 const asTyped = (text: string): string =>
-  lettersIn(text).replace(DAY_ALONE, '').replace(COLUMNS, '/').replace(READ_ONE, '$11').replace(READ_STROKE, '$1/$2')
+  lettersIn(text)
+    .replace(QUOTED, '$1')
+    .replace(DAY_ALONE, '')
+    .replace(COLUMNS, '/')
+    .replace(READ_ONE, '$11')
+    .replace(READ_STROKE, '$1/$2')
 
 /** "1/2 cup water*", and beneath it "* Use less on humid days": a note on that. */
 const STARRED = /^[^*\n]*[\p{L}\d)]\*[ \t]*$/mu

@@ -1,4 +1,5 @@
 /** Lines of a pasted text: which are rows of a list, which tell what is done, and what stands in one row. */
+import { capital } from '../formula/sentence'
 import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
 import { heatIn } from './heats'
@@ -157,9 +158,15 @@ const FEWEST_NEEDED = { said: 2, unsaid: 3 }
 
 const neededSaid = (sentence: string): string[] => sentence.replace(NEEDS, '').replace(/\.$/, '').split(NEXT_SAID)
 
+/** "Take a cup of sugar, a tin of milk and boil it up till …" */
+const AND_COOKS = /^(.{10,200}?),? and ((?:boil|bring|cook|heat|melt) (?:all|everything|it|them|the lot)\b.*)$/i
+
 /** "Okay you want 250 g of sugar and 100 g of glucose. Melt the sugar": the amounts as rows, and what is told before and after them; null for no such sentence. */
 function neededIn(line: string): string[] | null {
-  const said = line.split(/(?<=[^\d\s][^\s]\.)\s+/)
+  const said = line.split(/(?<=[^\d\s][^\s]\.)\s+/).flatMap((s) => {
+    const [, needs, cooks] = AND_COOKS.exec(s) ?? []
+    return needs && cooks ? [`${needs}.`, capital(cooks)] : [s]
+  })
   if (said.length < 2) return null
   const needed = said.map(neededSaid)
   const isList = (i: number): boolean => !beginsDone(said[i] as string) && (needed[i] as string[]).every(isLine)
