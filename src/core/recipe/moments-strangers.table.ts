@@ -598,4 +598,17 @@ export const strangersMoments: readonly Moment[] = [
       /: Shatter/,
     ],
   ],
+  [
+    'spices that wait in a dish, and a square it is poured in',
+    '200 g sugar\n115 g butter\n80 g cream\n1 g cinnamon\n6 g salt',
+    'Mix salt and cinnamon in a little dish. Boil the sugar, butter and cream to 122 °C. Off the heat stir in the salt and cinnamon. Pour in 8" square.',
+    122,
+    [
+      /: Mix salt and cinnamon/,
+      /^ready \+ sugar 200, butter 115, cream-36 80: Boil/,
+      /^target/,
+      /^ready \+ spice 1, salt 6: Off/,
+      /^ready → out: Pour in 8/,
+    ],
+  ],
 ]

@@ -154,6 +154,7 @@ const POURS = saidAs(
     /pour in an? (?:thin |even |thick |single )+(?:layer|sheet)\b/,
     /pour in an? (?:[\w-]+ )?(?:stream|thread) (?:into|on|onto|over)\b/,
     /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|plates?|sheets?|shells?|dish(?:es)?|frames?|jars?|bottles?|mou?lds?|stream)/,
+    /pour in (?:an? |the )?\d+[ -]?(?:["″”]|cm|in(?:ch)?)?[ -]?(?:round|square)/,
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
     /^pour in$/,
@@ -195,7 +196,7 @@ const POURS = saidAs(
     /funnel (?:it )?into/,
     /transfer/,
     /decant/,
-    /\w*spoon(?:ful)?s? (?:blobs?|dollops?|puddles?) on/,
+    /\w*spoon(?:ful)?s? (?:(?:\d+ ?(?:cm|mm) )?(?:blobs?|discs?|dollops?|puddles?|rounds?)) on/,
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
     // what is bottled, and no jar that something is in
     /(?<!\b(?:an?|the|each|your|clean|glass|lidded)\s)(?:bottle|jar)\b(?= it\b| hot\b| the\b| while\b| when\b| \(|,|:|$)/,

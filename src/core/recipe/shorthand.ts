@@ -104,7 +104,8 @@ function spelledSentence(line: string): string {
 }
 
 /** "Purée 150 g → reduce to 75 g": a line of a list, and what is done to it beforehand. */
-const REDUCED = /^(\s*[^→>]{3,50}\d ?(?:g|kg|ml|l)) *(?:→|->|=>) *(reduced?\b.{0,20})$/i
+const REDUCED =
+  /^(\s*[^→>]{3,50}\d ?(?:g|kg|ml|l)|\s*\d[\d.,]* ?(?:k?g|ml|l|cups?) [^→>]{3,50}?) *(?:→|->|=>) *(reduced?\b.{0,20})$/i
 
 /** "Sugar w/ water", "set o/n" */
 const SHORT: readonly (readonly [RegExp, string])[] = [
