@@ -1,11 +1,12 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
-import { capital, secondsIn, uncapital } from '../formula/sentence'
+import { capital, secondsIn } from '../formula/sentence'
 import { isAside, joined } from './asides'
 import { readyFirst, SETS_OUT, THEN } from './begins'
 import { chainOf } from './chains'
 import { heatIn } from './heats'
 import { endingsIn, MEANWHILE, WATCHES } from './method'
 import { FOAM, GETS_COLD, isGotReady, pours, putsBack, takesOff, whipsWhites } from './moves'
+import { retold } from './retold'
 import { bare } from './rows'
 import { writtenOut } from './shorthand'
 
@@ -233,97 +234,12 @@ const AT_ONE = /^at \d/i
 /** A moment that is counted from what stands before it. */
 const COUNTED = /^after (?:about )?\d/i
 
-/** "When it reaches 120°, pour it onto the whites": how far it is cooked, and what is done then. */
-const DONE_THEN =
-  /^(?:when|once|as soon as) ([^,]*?\d[^,]*?)(?:,\s+|\s+(?=(?:slowly |carefully |quickly )?(?:(?:pour|drizzle|trickle|stream) it\b|(?:pour|scrape|tip) (?:it|the \w+)\b[^,]{0,20}\b(?:in|on)to\b)))((?:(?:immediately|slowly|carefully|quickly) )?(?:pour|drizzle|trickle|stream|tip|scrape|remove|take|turn off)\b.*)$/i
-
-/** "At hard crack (149°) take it off". */
-const AT_THEN =
-  /^at ([^,]*?\d[^,]*?),?\s+((?:off(?=[,;:]|$)|take|lift|remove|pull|turn off|(?:pour|stream|trickle|drizzle) it)\b.*)$/i
-
-/** "At 125° pour the honey onto the whites": how far that is cooked, and what is done then. */
-const AT_POUR =
-  /^at ([^,]*?\d[^,]*?),?\s+((?:slowly |carefully )?(?:pour|run|stream|trickle|drizzle) (the (?:hot )?(?:honey|(?:sugar )?syrup))\b.*)$/i
-
-/** "Cook to 106°, add salt": what goes in goes in there. */
-const TO_THEN =
-  /^((?:cook|boil|heat|bring) (?:[\w-]+,? ){0,9}?(?:back |on |up )?to \d(?:(?!\bthen\b)[^,;]){0,60}), ((?:(?:carefully|gradually|slowly) )?(?:add|stir in|whisk in|beat in|fold in|mix in)\b.*)$/i
-
-/** "Boil to 300°F, adding the lemon juice at 280" */
-const ADDING =
-  /^(.{0,200}\bto .{0,30}?\d[^,]{0,60}),\s+(?:having added|adding) ([^,]{1,80}?) (?:at|once at|when at) (\d{3}.{0,60})$/i
-
-/** A heat with its unit, which is no word of what is done there. */
-const AT_HEAT = 'at \\d{3}\\b(?: ?°? ?[CF]\\b|(?! ?°? ?[CF]\\b))'
-const ENDS_IT = '(?:dip|pour|pull|remove|stop|take)\\b'
-/** "At 140 °C add colour, at 155 tartaric": what goes in at the second goes in as at the first. */
-const AT_AND_AT = new RegExp(
-  `^(at \\d{3}\\b[^,]{0,20}?) add ([^,]{1,60}), (?:and )?(${AT_HEAT}) (?!add\\b|${ENDS_IT})([^,\\d]{1,60})$`,
-  'i',
-)
-/** "At 138 add acid, at 160 stop": it ends there. */
-const AT_THEN_ENDS = new RegExp(`^(at \\d{3}\\b[^,]{0,20}? add [^,]{1,60}), (?:and )?(${AT_HEAT}) (${ENDS_IT}.*)$`, 'i')
-
-/** "When the syrup is at 120° start cooking the honey in another pot to 124°": what is begun then, and how far it is cooked. */
-const BEGUN_TO =
-  /^((?:when|once|as soon as|at)\b[^,]{0,40}?\d[^,]{0,16}?,? (?:start|begin) (cook|heat|boil)ing ([^,;]{3,40}?)) (to (?:about )?\d.*)$/i
-
-/** "Let it cool for 4 hours before slicing into squares": a wait, and what is done then. */
-const BEFORE_DOING =
-  /^((?:allow|chill|cool|leave|let|refrigerate|rest|set|stand)\b.*?),? before (breaking|cutting|scoring|slicing|unmou?lding)\b(?! it\b.{0,12}$)(.*)$/i
-const DOES: Readonly<Record<string, string>> = {
-  breaking: 'Break',
-  cutting: 'Cut',
-  scoring: 'Score',
-  slicing: 'Slice',
-  unmolding: 'Unmold',
-  unmoulding: 'Unmould',
-}
-
-/** "Whip the whites from the moment the honey is at 115°" */
-const FROM_MOMENT = /^([^,;]{3,40}) from (?:the moment|when) ([^,;]*\d[^,;]*)$/i
-
-/** "Put the honey in a small pan and the sugar in a bigger one": two pots are filled. */
-const IN_TWO =
-  /^((?:put|place|tip|pour|measure) .{3,60}? (?:in|into) an? (?:[\w-]+ )?(?:pan|pot|saucepan)) and (.{3,80} (?:in|into) (?:an?|the) (?:another|bigger|larger|other|second) (?:one|pan|pot|saucepan))$/i
-
-/** "Cook to 260, butter added at the last" */
-const ADDED_LAST = /^(.{0,200}\d[^,]{0,40}), ([a-z][a-z ]{2,40}?) (?:added|going in) (?:at the )?(?:end|last)$/i
-
-/** "Stream into the whites whipping on high for 5 min": it is put in, and worked for so long. */
-const WORKING_FOR =
-  /^((?:pour|run|stream|trickle|drizzle)\b.{3,60}?),? (?:while )?(whipp|whisk|beat)ing ((?:(?:on|at) [\w-]+(?: speed)? )?(?:for )?(?:about )?\d+(?: ?[-–] ?\d+)? ?min\w*)\b(.*)$/i
-
+/** A sentence as its moments, each of them a sentence. */
 function clausesOf(sentence: string): string[] {
   const [ready, begins] = readyFirst(sentence) ?? []
   if (ready && begins) return [ready, ...clausesOf(begins)]
-  const [, cooked, last] = ADDED_LAST.exec(sentence) ?? []
-  if (cooked && last) return [cooked, `Towards the end add ${last}`]
-  const [, pan, otherPan] = IN_TWO.exec(sentence) ?? []
-  if (pan && otherPan) return [pan, `Put ${otherPan}`]
-  const [, work, moment] = FROM_MOMENT.exec(sentence) ?? []
-  if (work && moment) return [`When ${moment}, ${uncapital(work)}`]
-  const [, streams, works, long, after = ''] = WORKING_FOR.exec(sentence) ?? []
-  if (streams && works && long)
-    return [streams, ...clausesOf(`${capital(works.toLowerCase().replace('whipp', 'whip'))} ${long}${after}`)]
-  const [, wait, doing = '', how] = BEFORE_DOING.exec(sentence) ?? []
-  if (wait) return [...clausesOf(wait), ...clausesOf(`${DOES[doing.toLowerCase()]}${how}`)]
-  const [, begun, does, what, far] = BEGUN_TO.exec(sentence) ?? []
-  if (begun && does && what && far) return [begun, `${capital(does)} ${what} ${far}`]
-  const [, first, adds, second, too] = AT_AND_AT.exec(sentence) ?? []
-  if (first && adds && second && too) return [`${first} add ${adds}`, `${capital(second)} add ${too}`]
-  const [, onTheWay, heat = '', ends] = AT_THEN_ENDS.exec(sentence) ?? []
-  if (onTheWay && ends) return [onTheWay, `Cook ${heat.replace(/^at/i, 'to')}`, ...clausesOf(capital(ends))]
-  const [, boils, adding, met] = ADDING.exec(sentence) ?? []
-  if (boils && heatIn(boils)) return [`When it is at ${met} add ${adding}`, ...clausesOf(boils)]
-  const [, ended, next] = TO_THEN.exec(sentence) ?? []
-  if (ended && next) return [ended, ...clausesOf(capital(next))]
-  const [, at = '', off] = AT_THEN.exec(sentence) ?? []
-  if (off && heatIn(`Cook to ${at}`)) return [`Cook to ${at}`, ...clausesOf(capital(off))]
-  const [, reached = '', then] = DONE_THEN.exec(sentence) ?? []
-  if (then && heatIn(reached)) return [`Cook until ${reached}`, ...clausesOf(capital(then))]
-  const [, hot = '', poured, syrup] = AT_POUR.exec(sentence) ?? []
-  if (poured && syrup && heatIn(`Cook to ${hot}`)) return [`Cook ${syrup} to ${hot}`, ...clausesOf(capital(poured))]
+  const told = retold(sentence)
+  if (told) return told.flatMap(clausesOf)
   for (const link of sentence.matchAll(LINK)) {
     const [head, tail] = [sentence.slice(0, link.index), sentence.slice(link.index + link[0].length)]
     if (!isApart(head, tail.replace(SAYS_HOW, ''))) continue
