@@ -123,6 +123,16 @@ function seenAt(events: readonly CookEvent[], readings: readonly { at: number; c
 }
 
 describe('following a cook', () => {
+  it('says nothing of what butter alone would set to, and of a climb nobody reads any more', () => {
+    const toffee = demoBoil('orchard-toffee')
+    const log = [step(10, toffee.steps[0]?.id ?? '')]
+    const readings = Array.from({ length: 240 }, (_, i) => ({ at: i, celsius: 20 + 0.4 * i }))
+    const at = (now: number) => potNow(openCook(toffee, gramsAsWritten(toffee), kitchen, probe, log), readings, now)
+    expect(at(240)).toMatchObject({ boiling: true, bite: null, stage: null })
+    expect(at(240).climb).toBeCloseTo(24, 0)
+    expect(at(400).climb).toBeNull()
+  })
+
   const cooked = cookBoil(
     drops,
     grams,

@@ -6,7 +6,7 @@ import { type StageFacts, stageOf, stagesOf } from '../craft/stages'
 import { whenCooled } from '../finish/course'
 import type { FinishAssessment } from '../finish/finish'
 import type { Step } from '../formula/document'
-import { type Mix, withWater } from '../matter/mix'
+import { type Mix, massOf, withWater } from '../matter/mix'
 import { waterLeftAt } from '../physics/boiling'
 import { STANDARD_PRESSURE } from '../physics/water'
 import { type Cook, contents, forecastContext, stepTemperature } from './cook'
@@ -150,7 +150,7 @@ export function potNow(
   // a heat that may be anything tells of no water, and of no bite
   const isLost = byHand && reckoned === null
   const water = mix && boiling && best !== null && !isLost ? waterToldBy(mix, best, cook.conditions.pressurePa) : null
-  const boiled = mix && water !== null ? withWater(mix, water) : null
+  const boiled = mix && water !== null && isSweet(mix) ? withWater(mix, water) : null
   return {
     track,
     doNow: doNow(cook.formula, state, {
@@ -170,7 +170,7 @@ export function potNow(
     celsius,
     reckoned: away ? !away.measured : byHand,
     read: byHand && !away && isRead(cook, now) ? lastRead(cook, readings, now) : null,
-    climb: away ? -away.falls : byHand || poured ? null : climbOf(readings),
+    climb: away ? -away.falls : byHand || poured || isSilent(readings, now) ? null : climbOf(readings),
     boiling,
     water,
     stage: boiled ? stageOf(boiled) : null,
@@ -198,6 +198,14 @@ function coolingAway({ mass, celsius }: FinishAssessment, next: Step | undefined
 }
 
 const CLIMB_WINDOW = 30
+
+/** Whether nothing came for so long that nobody knows how it climbs now. */
+const isSilent = (readings: readonly Reading[], now: number): boolean =>
+  now - (readings.at(-1)?.at ?? now) > 2 * CLIMB_WINDOW
+
+/** ◊ Share of sugars below which a pot is no syrup yet, and sets to nothing: butter, cream. */
+const SWEET = 0.15
+const isSweet = (mix: Mix): boolean => mix.sucrose + mix.glucoseSolids + mix.monosaccharide > SWEET * massOf(mix)
 
 /** Least-squares slope over the last half minute, °C/min; null with too little to go on. */
 export function climbOf(readings: readonly Reading[]): number | null {

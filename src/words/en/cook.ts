@@ -143,7 +143,7 @@ const troubles: Sayings<TroubleFigures, TroubleSaid> = {
     why: 'At this heat the next shade is seconds away.',
   }),
   burning: ({ shade, last }) => ({
-    say: `It is burning: ${colourNames[shade]} by now`,
+    say: shade === 'burnt' ? 'It is burnt' : `It is burning, ${colourNames[shade]} by now`,
     act: 'Off the heat; taste a cold drop before anything goes in',
     why: `Past ${colourNames[last]} this sweet tastes of burnt sugar, and nothing takes that back.`,
   }),
