@@ -104,6 +104,18 @@ it('a drop that is far harder than what was wanted says that it is too far', () 
   expect(judged('soft-ball').troubles.map((t) => t.id)).not.toContain('overshoot')
 })
 
+it('past its target by the clock alone is said to be that, and hours later it is only asked about', () => {
+  const drops = demoBoil('rhubarb-nettle-elderflower-drops')
+  const log = [...until(drops, 'pull', 120), act(600, { type: 'reads', celsius: 140 })]
+  const troubles = (now: number) => assessCook(boilOf(drops, null), { events: log, readings: [] }, now).troubles
+  expect(troubles(605)).toEqual([])
+  const minutes = Array.from({ length: 30 }, (_, i) => troubles(660 + 60 * i))
+  const past = minutes.flatMap((all) => all.filter((t) => t.id === 'overshoot'))
+  expect(past.length).toBeGreaterThan(2)
+  expect(past.map((t) => (t.figures as { reckoned: boolean }).reckoned)).toContain(true)
+  expect(troubles(9 * 3600).map((t) => t.id)).toEqual(['forgotten'])
+})
+
 it('a shade of milk stands for no temperature: it is waited for, boils nothing dry, and is there once it is seen', () => {
   const plain = demoBoil('condensed-milk-fig-fudge')
   const at = plain.steps.findIndex((s) => s.when.on === 'target')

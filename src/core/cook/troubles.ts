@@ -17,7 +17,8 @@ export type Level = 'soon' | 'now' | 'danger'
 
 /** The figures of each trouble: the dial that would help, 0 to 10; the share of the pot a boil rises to. */
 export interface TroubleFigures {
-  overshoot: object
+  /** Nobody has read or tested it for a while: it is past its target by the clock alone. */
+  overshoot: { readonly reckoned: boolean }
   /** Chocolate that is melted hotter than it should be. */
   'too-hot': object
   /** The shade that was wanted. */
@@ -117,7 +118,11 @@ const isOut: Watch = (c) =>
   c.pot.forecast?.doubts.includes('probe-out') ? { id: 'out', tone: 'now', figures: {} } : null
 
 const ofSyrup: readonly Watch[] = [
-  (c) => (c.past.beyond ? { id: 'overshoot', tone: 'danger', figures: {} } : null),
+  (c) =>
+    // what was only reckoned for an hour is a pot to ask about
+    c.past.beyond && !(isUnknown(c) && forgotten(c))
+      ? { id: 'overshoot', tone: 'danger', figures: { reckoned: isUnknown(c) } }
+      : null,
   (c) => {
     const wanted = wantedShade(c)
     const seen = c.cook.state.seen.findLast((s) => typeof s.what === 'number' && s.at >= c.cook.state.lastDoneAt)
@@ -128,7 +133,6 @@ const ofSyrup: readonly Watch[] = [
   (c) => {
     const spoiltAt = spoiltAtOf(c.cook.formula)
     if (!cooking(c) || !c.colour || c.colour.mean - c.colour.sd < spoiltAt) return null
-    // what was only reckoned for an hour is no fire, but a pot to ask about
     if (isUnknown(c) && forgotten(c)) return null
     const last = colourAt(spoiltAt)
     return last && { id: 'burning', tone: 'danger', figures: { shade: nearestColour(c.colour.mean), last } }

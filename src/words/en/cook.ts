@@ -127,8 +127,8 @@ export interface TroubleSaid {
 }
 
 const troubles: Sayings<TroubleFigures, TroubleSaid> = {
-  overshoot: () => ({
-    say: 'Past the target',
+  overshoot: ({ reckoned }) => ({
+    say: reckoned ? 'By the clock it is past its target' : 'Past the target',
     act: 'Off the heat now, base in cold water',
     why: 'Every few seconds more is a harder, darker sweet; water can bring it back.',
   }),
