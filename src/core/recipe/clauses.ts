@@ -231,6 +231,8 @@ const CHILLED = /^(?:chill|freeze|refrigerate)\b.*\b(?:until|till?)\b/i
 /** "Cool completely (about 45 minutes), then break": however long that is, it is cold by then. */
 const COOLS_THROUGH = /^(?:allow|cool|leave|let)\b.*\b(?:completely|fully|quite cold|thoroughly)\b/i
 const AT_ONE = /^at \d/i
+/** "Remove from the heat at 150°; after boiling has ceased add the flavour" */
+const ONCE_DONE = /^after (?:it|the|boiling|bubbling)\b/i
 /** A moment that is counted from what stands before it. */
 const COUNTED = /^after (?:about )?\d/i
 
@@ -267,6 +269,7 @@ function isApart(head: string, tail: string): boolean {
     )
   // "at 60° add the butter; at 40° the praline"
   if (AT_ONE.test(head) && AT_ONE.test(tail) && heatIn(head) !== null) return true
+  if (ONCE_DONE.test(tail) && PUTS_IN.test(tail) && heatIn(head) !== null) return true
   if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
   if (BACKING_UP.test(tail)) return true
   if (LEFT_UNSTIRRED.test(tail)) return !RESTS.test(head)

@@ -611,4 +611,16 @@ export const strangersMoments: readonly Moment[] = [
       /^ready → out: Pour in 8/,
     ],
   ],
+  [
+    'what goes in once it has ceased to boil, a sheet that is covered while it cooks, and what should be so by then',
+    '400 g sugar\n200 g light corn syrup\n4 g peppermint oil',
+    'Boil the sugar and corn syrup. While the syrup is cooking, cover a large baking sheet with foil. Remove from heat at 300 F; after boiling has ceased add the oil and stir. By this stage the candy should be thick. Pour onto the sheet.',
+    148.9,
+    [
+      /^ready \+ sugar 400, corn-syrup 200: Boil/,
+      /^target/,
+      /^ready \+ flavour 4: After boiling/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

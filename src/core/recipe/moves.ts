@@ -49,6 +49,7 @@ const READIES = saidAs(
     /(?:insert|push|stick) (?:an? |the )?(?:[\w-]+ ){0,2}(?:sticks?|skewers?|dowels?)\b.*\b(?:apples|fruits?|pears|marshmallows)/,
     /weigh(?! (?:it |them |the \w+ )?down\b)/,
     /prepare/,
+    /cover (?:an? |the |your )?(?:[\w-]+ ){0,3}(?:board|pan|sheet|tin|tray)s? with\b.*\b(?:foil|mat|paper|parchment)/,
     /have (?:ready|an?|the|your|everything|all)/,
     // "have whites beaten stiff"
     /have (?!(?:it|them)\b)[\w ]{3,40}(?<= )(?:beaten|chopped|greased|heated|lined|measured|melted|ready|toasted|warm|warmed|weighed|whipped)/,
