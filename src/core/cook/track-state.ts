@@ -28,7 +28,7 @@ export interface Track {
   readonly last: Reading | null
   readonly watch: HeatWatch
   readonly away: Away | null
-  /** When the probe was first heard with something in the pot. */
+  /** When the probe was first heard, s. */
   readonly heardAt: number | null
   /** What was last found out of the probe, and of the heat. */
   readonly probe: { readonly doubt: ProbeDoubt; readonly at: number } | null
