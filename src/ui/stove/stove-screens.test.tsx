@@ -189,6 +189,18 @@ describe('the acts', () => {
     expect(logged(live)).toHaveLength(1)
   })
 
+  it('take a test the pot can hardly have shown, ask about it with its undo, and ask nothing of one that may be so', () => {
+    const live = lollipops(900, 120)
+    const acts = column(live)
+    act(() => acts().act({ type: 'test', test: 'drop', result: 'firm-ball' }))
+    expect(screen.queryByRole('alert')).toBeNull()
+    act(() => acts().act({ type: 'test', test: 'colour', celsius: 183 }))
+    expect(screen.getByRole('alert').textContent).toMatch(/is that so\?The pot was read at 120°, and that shows from/)
+    fireEvent.click(screen.getByRole('button', { name: /^Take it back/ }))
+    expect(logged(live).map((a) => a.type)).toEqual(['test', 'test', 'undo'])
+    expect(screen.queryByRole('alert')).toBeNull()
+  })
+
   it('offer to type a temperature only where nothing measures it', () => {
     column(lollipops(900, 120))
     expect(screen.queryByRole('button', { name: /^It reads/ })).toBeNull()
