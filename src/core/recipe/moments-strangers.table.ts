@@ -623,4 +623,17 @@ export const strangersMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'what is weighed and how far it is cooked in one breath, and a line down the centre that lines nothing',
+    '',
+    '400g sugar + 130g water + 80g golden syrup: 150 C. Off: 1g lemon oil. Pour half on a mat. Line down the centre, fold over, roll, snip.',
+    150,
+    [
+      /^ready \+ sugar 400, water 130, golden-syrup 80/,
+      /^target/,
+      /^ready \+ flavour 1: Off/,
+      /→ out: Pour half/,
+      /Line down the centre/,
+    ],
+  ],
 ]

@@ -23,7 +23,7 @@ const READIES = saidAs(
     /(?:in an? (?:\w+ ){0,2}bowl,? )?sprinkle (?:the )?(?:powdered )?gelatine?/,
     // shells are lined with chocolate, and filled: that is the work itself
     /spray(?=.*\b(?:dish|foil|mou?lds?|pan|paper|tin|tray|sheet)\b)/,
-    /line\b(?!.*\b(?:mou?lds?|cavities|shells)\b.*\b(?:fill|cap|seal)\b)/,
+    /line\b(?! (?:it |them )?(?:along|down|up)\b)(?!.*\b(?:mou?lds?|cavities|shells)\b.*\b(?:fill|cap|seal)\b)/,
     /grease/,
     // the sides are washed down while it boils
     /wash (?!down\b|the (?:sides|crystals)\b)/,

@@ -67,7 +67,7 @@ const ONCE_COLD = /^(?:cold|cool|firm|set|stiff)$/i
 const SENTENCES = new RegExp(`(?<=[^\\d\\s]\\.)\\s+(?=\\p{Lu}|${ARROWS})`, 'u')
 
 /** "2 cups sugar, 6 tbsp water: to 300F, don't stir", "4 tsp soda, 2 tsp vanilla: in fast": what is weighed, and what is done with it. */
-const WEIGHED_TO = /^((?:[-–*•·]\s+)?[\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?(?=to \d{2,3} ?[°ºCF])/i
+const WEIGHED_TO = /^((?:[-–*•·]\s+)?[\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?(?=(?:to )?\d{2,3} ?(?:[°º]|[CF]\b))/i
 const WEIGHED_IN =
   /^((?:[-–*•·]\s+)?)([\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?in(?:,? (?=(?:all|and|at|fast|hot|last|now|off|quick(?:ly)?|slow(?:ly)?|stir|warm|when|whisk)\b)|(?=\.?$))/iu
 
