@@ -4,6 +4,16 @@ import type { Page } from '@playwright/test'
 /** A sentence for each fault; none where every word can be read. */
 export const layoutFaults = (page: Page): Promise<string[]> => page.evaluate(findFaults)
 
+/** What stands out over the right edge of a page, so that it scrolls across; nothing where it does not. */
+export const standsOut = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const { scrollWidth, clientWidth } = document.documentElement
+    if (scrollWidth <= clientWidth) return []
+    return [...document.querySelectorAll('body *')].flatMap((e) =>
+      e.getBoundingClientRect().right >= scrollWidth - 1 ? [`${e.tagName} ${e.getAttribute('class')}`] : [],
+    )
+  })
+
 /** Runs in the page. */
 function findFaults(): string[] {
   interface Words {

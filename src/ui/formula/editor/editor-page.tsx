@@ -166,7 +166,7 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
         onShow={setPart}
         onFormula={(next) => change((d) => ({ ...d, formula: next }))}
       />
-      <div className="grid flex-1 items-start gap-4 lg:grid-cols-[minmax(0,1.08fr)_minmax(0,1.05fr)_minmax(0,0.95fr)]">
+      <div className="grid flex-1 grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,1.08fr)_minmax(0,1.05fr)_minmax(0,0.95fr)]">
         <div className="flex flex-col gap-4">
           <Lines
             formula={piece}

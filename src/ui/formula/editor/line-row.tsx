@@ -51,7 +51,7 @@ export function LineRow({ formula, line, onChange, onSwitch, onRemove, onNudge }
                 `note ${line.id}`,
               )
             }
-            className={`w-full bg-transparent text-fine text-muted ${line.note ? '' : 'sr-only focus:not-sr-only'}`}
+            className={`bg-transparent text-fine text-muted ${line.note ? 'w-full' : 'sr-only focus:not-sr-only focus:w-full'}`}
           />
         </div>
         <NumberField
