@@ -109,23 +109,26 @@ async function entriesFor(rows: readonly BatchRow[]): Promise<LogbookEntry[]> {
 export async function batchStory(id: string): Promise<BatchStory> {
   const [batch, row] = await Promise.all([findBatch(db(), id), findBatchRow(db(), id)])
   if (!batch || !row) throw new Problem(404, 'There is no such batch')
-  const [[entry], boils, why, pictures] = await Promise.all([
+  const logged = boilsOfBatch(db(), id).then((boils) =>
+    Promise.all(boils.map(async (boil) => ({ boil, log: await snapshot(boil.id) }))),
+  )
+  const [[entry], boils, why, stock, pictures] = await Promise.all([
     entriesFor([row]),
-    boilsOfBatch(db(), id),
+    logged,
     explained(batch),
+    logged.then((all) => batchStock(id, piecesOf(all, batch.plan))),
     picturesOf(db(), id),
   ])
-  const logged = await Promise.all(boils.map(async (boil) => ({ boil, log: await snapshot(boil.id) })))
   return {
     entry: entry as LogbookEntry,
     formulaId: batch.formulaId,
     revision: batch.revision,
     judged: batch.judged,
     why,
-    stock: await batchStock(id, piecesOf(logged, batch.plan)),
+    stock,
     pictures,
     conditions: batch.conditions,
-    boils: logged,
+    boils,
   }
 }
 
