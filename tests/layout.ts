@@ -14,6 +14,18 @@ export const standsOut = (page: Page): Promise<string[]> =>
     )
   })
 
+/** Boxes that hide some of what is written in them. */
+export const cutInBoxes = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [
+      ...document.querySelectorAll<HTMLInputElement | HTMLTextAreaElement>(
+        'input[type=text], input:not([type]), textarea',
+      ),
+    ]
+      .filter((e) => e.value && (e.scrollWidth > e.clientWidth + 1 || e.scrollHeight > e.clientHeight + 1))
+      .map((e) => `${e.ariaLabel ?? e.labels?.[0]?.textContent}: ${e.value}`),
+  )
+
 /** Runs in the page. */
 function findFaults(): string[] {
   interface Words {

@@ -29,6 +29,7 @@ import { useSay } from '@/ui/shell/preferences'
 import { type Say, sayDifference, saySchool } from '@/words'
 import { conditionsOf, firstChoice } from '../equipment'
 import { Facts } from './facts'
+import { GrowingLine } from './growing-line'
 import { Lines } from './lines'
 import { Notices } from './notices'
 import { Parts } from './parts'
@@ -107,12 +108,12 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
       <h1 className="sr-only">{id === null ? 'Write a new formula' : `Edit ${first.name}`}</h1>
       <header>
         <div className="flex flex-wrap items-center gap-2">
-          <input
-            aria-label="Name of the formula"
+          <GrowingLine
+            label="Name of the formula"
             value={piece.name}
             maxLength={120}
-            onChange={(e) => setPiece({ ...piece, name: e.target.value }, 'name')}
-            className="casual min-w-60 flex-1 rounded-control bg-transparent text-name leading-tight font-extrabold hover:bg-sheet"
+            onText={(name) => setPiece({ ...piece, name }, 'name')}
+            className="casual min-w-60 flex-1 rounded-control text-name leading-tight font-extrabold"
           />
           {id !== null && (
             <Button disabled={busy || blocked} onClick={() => save(true)}>
@@ -134,13 +135,13 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
           }}
           onPaste={() => setPasting('')}
         />
-        <input
-          aria-label="What it is, in a line"
+        <GrowingLine
+          label="What it is, in a line"
           value={piece.about}
           maxLength={1000}
           placeholder="what it is, in a line"
-          onChange={(e) => setPiece({ ...piece, about: e.target.value }, 'about')}
-          className="mt-1 min-h-9 w-full rounded-inner bg-transparent text-main text-muted hover:bg-sheet"
+          onText={(about) => setPiece({ ...piece, about }, 'about')}
+          className="mt-1 min-h-9 w-full rounded-inner text-main text-muted"
         />
       </header>
       <Notices

@@ -133,7 +133,7 @@ export function Facts({ formula, onFormula }: Props) {
         <div className="col-span-2">
           <Labelled label="Notes">
             <textarea
-              className={`${smallBox} min-h-20 py-2`}
+              className={`${smallBox} field-sizing-content min-h-20 py-2`}
               value={formula.notes ?? ''}
               maxLength={5000}
               onChange={(e) => set({ notes: e.target.value || undefined }, 'notes')}

@@ -16,6 +16,7 @@ import {
 import { NumberField } from '@/ui/kit/number-field'
 import { useSay } from '@/ui/shell/preferences'
 import { lower, refusals, saySwitch } from '@/words'
+import { GrowingLine } from './growing-line'
 import { DragRow } from './sortable'
 
 interface Props {
@@ -40,18 +41,19 @@ export function LineRow({ formula, line, onChange, onSwitch, onRemove, onNudge }
             {name}
           </label>
           {line.typed && <p className="truncate text-fine leading-tight text-muted">“{line.typed}”</p>}
-          <input
+          <GrowingLine
             id={noteId}
-            aria-label={`Note on ${name}`}
+            label={`Note on ${name}`}
             value={line.note ?? ''}
+            maxLength={200}
             placeholder="how it goes in"
-            onChange={(e) =>
+            onText={(note) =>
               onChange(
-                { note: e.target.value || undefined, prepare: preparationsIn(e.target.value, ingredient) },
+                { note: note.trim() ? note : undefined, prepare: preparationsIn(note, ingredient) },
                 `note ${line.id}`,
               )
             }
-            className={`bg-transparent text-fine text-muted ${line.note ? 'w-full' : 'sr-only focus:not-sr-only focus:w-full'}`}
+            className={`text-fine text-muted ${line.note ? 'block w-full' : 'sr-only focus:not-sr-only focus:w-full'}`}
           />
         </div>
         <NumberField

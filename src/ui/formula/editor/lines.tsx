@@ -24,6 +24,7 @@ import {
 } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
 import { AddLine } from './add-line'
+import { GrowingLine } from './growing-line'
 import { LineRow } from './line-row'
 import { QuestionRow } from './question-row'
 import { DragArea, DragList, DropPlace } from './sortable'
@@ -200,11 +201,12 @@ function GroupHead({ formula, group, onFormula }: HeadProps) {
   const { id, label, celsius } = group
   return (
     <div className="flex items-center gap-2">
-      <input
-        aria-label="Name of the group"
+      <GrowingLine
+        label="Name of the group"
         value={label}
-        onChange={(e) => onFormula(changeGroup(formula, id, { label: e.target.value }), `group ${id}`)}
-        className="min-w-0 flex-1 border-b border-line bg-transparent pb-0.5 text-small font-semibold text-muted"
+        maxLength={200}
+        onText={(next) => onFormula(changeGroup(formula, id, { label: next }), `group ${id}`)}
+        className="min-w-0 flex-1 border-b border-line pb-0.5 text-small font-semibold text-muted"
       />
       <NumberField
         small
