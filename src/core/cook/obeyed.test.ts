@@ -155,7 +155,7 @@ describe('obeyed', () => {
     ],
     [
       'what is to cool further than the room lets it is cold once it is as cold as the room',
-      'Maple fudge\n\n1 kg maple syrup\n\nBoil the syrup to 113 °C. Take off the heat. Leave to cool to 19 °C. Beat until it dulls. Pour into a tin.',
+      'Maple fudge\n\n300 g maple syrup\n\nBoil the syrup to 113 °C. Take off the heat. Leave to cool to 19 °C. Beat until it dulls. Pour into a tin.',
     ],
     [
       'a pot that was empty is filled before it is waited for',
