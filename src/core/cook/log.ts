@@ -104,8 +104,10 @@ export const deeds = ['stirred', 'brushed', 'swirled'] as const
 export type Deed = (typeof deeds)[number]
 
 /** Why a boil was given up, as it was said; null where it was not. */
-export const givenUpIn = (events: readonly CookEvent[]): string | null =>
-  standing(events).find((e): e is Extract<CookEvent, { type: 'abandoned' }> => e.type === 'abandoned')?.reason ?? null
+export const givenUpIn = (events: readonly CookEvent[]): string | null => reasonIn(standing(events))
+
+const reasonIn = (stand: readonly CookEvent[]): string | null =>
+  stand.find((e): e is Extract<CookEvent, { type: 'abandoned' }> => e.type === 'abandoned')?.reason ?? null
 
 /** Ids of the events that later ones take back. */
 export const takenBack = (events: readonly CookEvent[]): ReadonlySet<string> =>
@@ -192,6 +194,7 @@ export const BAKED_C = 96
 
 /** What a log of events, in any order, says about a boil of `formula` with `grams` in it. */
 export function readLog(formula: FormulaDocument, grams: GramsByLine, events: readonly CookEvent[]): CookState {
+  const stand = standing(events)
   const stops = traceSteps(formula, grams)
   const done = new Map<string, number>()
   const fillings: Filling[] = []
@@ -204,7 +207,6 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
   let pulledAt: number | null = null
   let pulledC: number | null = null
   let finishedAt: number | null = null
-  let abandoned: string | null = null
   let stirredAt: number | null = null
   let smokedAt: number | null = null
   let readAt: number | null = null
@@ -278,7 +280,7 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
     lastDoneAt = at
   }
 
-  for (const e of standing(events)) {
+  for (const e of stand) {
     touchedAt = Math.max(touchedAt, e.at)
     if (e.type === 'step') doStep(e.at, e.step)
     else if (e.type === 'passed') pass(e.at, e.step)
@@ -290,11 +292,8 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
     } else if (e.type === 'heat') turn(e.at, e.dial)
     else if (e.type === 'lid') cover(e.at, e.on)
     else if (e.type === 'reads') readAt = e.at
-    else if (e.type === 'finished') finishedAt ??= e.at
-    else if (e.type === 'abandoned') {
-      finishedAt ??= e.at
-      abandoned = e.reason
-    } else if (e.type === 'did' && e.what === 'stirred') stirredAt = e.at
+    else if (endsBoil(e)) finishedAt ??= e.at
+    else if (e.type === 'did' && e.what === 'stirred') stirredAt = e.at
     else if (e.type === 'test' && e.test === 'sign') seen.push({ at: e.at, what: e.sign })
     else if (e.type === 'test' && e.test === 'drop') seen.push({ at: e.at, what: e.result })
     else if (e.type === 'texture') textures.set(e.texture, e.at)
@@ -316,7 +315,7 @@ export function readLog(formula: FormulaDocument, grams: GramsByLine, events: re
     pulledAt,
     pulledC,
     finishedAt,
-    abandoned,
+    abandoned: reasonIn(stand),
     readAt,
     touchedAt,
     seen,

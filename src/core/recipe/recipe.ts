@@ -67,7 +67,7 @@ export function readRecipe(
     said,
     lexicon,
   )
-  const piece = {
+  const written = {
     name: recipe.name,
     list: recipe.list,
     said,
@@ -75,16 +75,15 @@ export function readRecipe(
     yields: recipe.yields,
     vessel: recipe.vessel,
   }
+  const whole = listed(written, lexicon)
   const headed = layersIn(recipe)
   // "honey syrup", "sugar syrup", "meringue": two boils onto one foam are no layers
-  const onFoam = headed?.some((l) => FOAM_LIST.test(l.heading)) ? readTwoPots(piece, lexicon, answers) : null
-  const layers = onFoam
-    ? null
-    : (headed ?? (isMadeByHand(listed(piece, lexicon), lexicon) ? [wholeList(listed(piece, lexicon))] : null))
+  const onFoam = headed?.some((l) => FOAM_LIST.test(l.heading)) ? readTwoPots(whole, lexicon, answers) : null
+  const layers = onFoam ? null : (headed ?? (isMadeByHand(whole, lexicon) ? [wholeList(whole)] : null))
   const draft =
     layers && answers.layered !== false
       ? readLayers(recipe, layers, lexicon, answers)
-      : (onFoam ?? readTwoPots(listed(piece, lexicon), lexicon, answers) ?? readPiece(piece, lexicon, answers))
+      : (onFoam ?? readTwoPots(whole, lexicon, answers) ?? readPiece(written, lexicon, answers))
   return {
     ...draft,
     left: [...recipe.left, ...asidesIn(told), ...all.slice(MOST_SENTENCES)],

@@ -112,14 +112,16 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook, onLeave: () => v
     // the story is drawn by the server: it should have heard the last of it
     void log.settled(LAST_WORDS_MS).then(toStory)
   }
-  const doubted = (act: CookAct, said: string): Said | null => {
-    const far = amended ? null : farOff(act, { cook, pot })
-    return far && sayFarOff(said, far, pot.reckoned, say)
-  }
   const last = (act: CookAct): string => {
     if (act.type === 'moved') return 'moved a minute back'
     if (act.type === 'undo') return 'taken back'
     return capital(sayAct(act, say) ?? act.type)
+  }
+  /** What is logged as it is touched, and asked about where the pot can hardly have shown it. */
+  const touched = (act: CookAct): void => {
+    const said = last(act)
+    const far = amended ? null : farOff(act, { cook, pot })
+    logged(act, said, far && sayFarOff(said, far, pot.reckoned, say))
   }
 
   return {
@@ -129,7 +131,7 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook, onLeave: () => v
     problem,
     open,
     toStory,
-    act: (act) => (endsBoil(act) ? close(act) : logged(act, last(act), doubted(act, last(act)))),
+    act: (act) => (endsBoil(act) ? close(act) : touched(act)),
     primary: () => {
       const { step } = pot.doNow
       const act = nextAct(pot)
