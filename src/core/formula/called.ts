@@ -18,7 +18,6 @@ const isSpice = (word: string): boolean =>
 
 /** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
 export function namesOf(line: Line, ingredient: Ingredient): string[] {
-  const isNut = ingredient.whole && ingredient.allergens.some((a) => a === 'nuts' || a === 'peanuts')
   const isFruit = /^(?:dried|candied|crystallised)-|^raisins/.test(ingredient.id)
   const isGlucose = /^glucose-\d/.test(ingredient.id)
   // "zest of two lemons" is not what "lemon juice" speaks of
@@ -30,8 +29,8 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
         (zestOf === undefined || !new RegExp(`^(?:\\w+ )?${zestOf}s?$`).test(n)) &&
         (n !== 'water' || ingredient.id === 'water'),
     ),
-    ...(isNut ? ['nuts', 'nutmeats'] : []),
-    ...(/^gelatin/.test(ingredient.id) ? ['gelatin', 'gelatine'] : []),
+    ...nutsOf(ingredient),
+    ...(/^gelatin/.test(ingredient.id) ? ['gelatin', 'gelatine', 'gel'] : []),
     ...(FLAVOURS.test(ingredient.id) ? FLAVOURING : []),
     ...(ingredient.id === 'spice' || FLAVOURS.test(ingredient.id)
       ? lettersOf(line.typed ?? '')
@@ -51,6 +50,10 @@ export function namesOf(line: Line, ingredient: Ingredient): string[] {
     ...acidOf(ingredient),
   ]
 }
+
+/** Whatever nuts they are */
+const nutsOf = ({ whole, allergens }: Ingredient): string[] =>
+  whole && allergens.some((a) => a === 'nuts' || a === 'peanuts') ? ['nuts', 'nutmeats'] : []
 
 /** "Add the citric" */
 const acidOf = ({ id }: Ingredient): string[] => (id.endsWith('-acid') ? [id.replace('-acid', '')] : [])
@@ -89,7 +92,7 @@ export const fullTyped = (typed: string): string => lettersOf(typedName(typed)).
 /** Words that name in a sentence what a line speaks of that is not known for sure yet: its own, and those of what it most likely is. */
 export const namesTyped = (typed: string, likely: Ingredient | undefined): string[] => [
   ...namesIn([typedName(typed), ...(likely ? everyNameOf(likely) : [])]),
-  ...(likely ? acidOf(likely) : []),
+  ...(likely ? [...acidOf(likely), ...nutsOf(likely)] : []),
   ...(/\bflavou?r/i.test(typed) ? FLAVOURING : []),
   ...(/\bcolou?r/i.test(typed) ? ['colouring', 'coloring', 'colour', 'color'] : []),
 ]

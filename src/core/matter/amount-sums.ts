@@ -1,5 +1,5 @@
 /** How amounts are put together: so many of one, one and another, one said twice, one of two ways to understand a pack. */
-import type { Range } from '../quantity/number'
+import { parseNumber, type Range } from '../quantity/number'
 import { parseUnit, type Unit } from '../quantity/units'
 import type { Ingredient } from './ingredient'
 import { toGrams, unitWeightsOf } from './unit-weights'
@@ -46,7 +46,7 @@ const spreadOf = ({ low, high }: Range): number => (high === low ? 0 : (high - l
 /** How many, and how it was written. */
 type Count = Pick<Measure, 'amount' | 'words'>
 export const countOf = (written: string): Count => ({
-  amount: { low: Number(written), high: Number(written) },
+  amount: parseNumber(written)?.range ?? { low: 1, high: 1 },
   words: written,
 })
 

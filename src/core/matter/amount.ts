@@ -125,13 +125,14 @@ export function takeBrackets(text: string, house: readonly HouseUnit[]): Bracket
   let each: Measure | null = null
   const out = text.replace(/[([]([^)\]]*)[)\]]/g, (_all, inside: string) => {
     for (const part of inside.split(PARTS).map((p) => p.trim().replace(THAT_IS, ''))) {
-      const measure = measureAt(part, house)
-      const lead = measure && summed({ amount: amountOf(measure), rest: measure.rest, measure }, house)
+      const whole = amountAt(part, house)
+      const measure = whole?.measure
+      const lead = whole && summed(whole, house)
       const isOne =
         measure?.unit &&
         (measure.unit.kind === 'mass' ||
           /^(?:each|total|in all|(?:(?:firmly|lightly|well) )?packed)?$/i.test(lead?.rest ?? ''))
-      if (lead && isOne) {
+      if (measure && lead && isOne) {
         if (/\beach\b/i.test(part)) each = measure
         else said.push(lead)
         const aside = lead.rest.replace(/\b(?:each|total|in all)\b/gi, '').trim()
@@ -209,7 +210,7 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
   const split = splitCount(text, house)
   if (split) return withBrackets(split, brackets)
   // "2 x 397 g tins of …"
-  const crossed = /^(\d+)\s*[x×*]\s*(?=\d)/i.exec(text)
+  const crossed = /^(\d+(?:\s*[½¼¾⅓⅔]|\s+\d\/\d|\/\d)?|[½¼¾⅓⅔])\s*[x×*]\s*(?=\d)/i.exec(text)
   const whole = amountAt(crossed ? text.slice(crossed[0].length) : text, house)
   if (!whole) return null
   const first = whole.measure

@@ -78,6 +78,9 @@ const VAGUE =
   /^(?:a\s+|an\s+|one\s+)?(?:(?:big|small|large|good|tiny)\s+)?(handful|knob|dab|splash|glug|drizzle|bit|little|touch|squeeze|few drops|few|spoonful|spoon|lump|dollop|scoop|bunch|piece|slice|nut|mug|glass|teacup|some|any)s?\b(?:\s+of)?/i
 const TO_TASTE =
   /\b(to taste|as needed|as required|to your liking|optional|for (?:dusting|greasing|rolling|garnish|the pan|the tin))\b/i
+/** "1 small tin of condensed milk": how much that holds. */
+const UNSIZED =
+  /^(?:an?\s+|one\s+|\d+\s+)?((?:big|small|large|medium|tiny)\s+(?:bag|bar|bottle|box|can|carton|jar|pack|packet|pot|tin|tub))(?:e?s)?\b(?:\s+of)?/i
 /** "0.06 egg white", "egg white 0.06": a share of one that nobody counts; its unit is left out. */
 const BEGINS_SMALL = /^0?[.,]\d/
 const ENDS_SMALL = /\p{L}{3}\s+0?[.,]\d+$/u
@@ -106,6 +109,8 @@ const clean = (text: string): string =>
     .replace(/\s+/g, ' ')
     .trim()
     .replace(/^(?:[-–*•·▢□]|\[[ x]?\])\s+/i, '')
+    // "gelatine 200bl"
+    .replace(/\b(\d{3}) ?bl\b\.?/i, '$1 bloom')
     // "glucose syrup DE 60 100 g"
     .replace(/\bD\.?E\.? ?(\d{2})(?= \d)/i, '$1 DE')
     .replace(/\balbumen, fresh\b/i, 'fresh albumen')
@@ -180,7 +185,7 @@ const WHICH_PINT = /^(?!.*\b(?:u[ks]|imperial|heavy|whipping cream|half[- ]and|c
 const inWords = (text: string): string =>
   text
     // before "a half" alone is read
-    .replace(/\b(\w+) and (?:a |one )?half(?=\s)/i, (all, n) => withFraction(n, '½') ?? all)
+    .replace(/\b(\w+) and (?:a |one[- ])?half(?=\s)/i, (all, n) => withFraction(n, '½') ?? all)
     .replace(/\b(\w+) and (?:a |one )quarter(?=\s)/i, (all, n) => withFraction(n, '¼') ?? all)
     .replace(/\b(\w+) and three[- ]quarters(?=\s)/i, (all, n) => withFraction(n, '¾') ?? all)
     .replace(/\bthree[- ]quarters?(?: of an?)?(?=\s)/i, '¾')
@@ -203,7 +208,8 @@ function parse(text: string, house: readonly HouseUnit[]): Parsed {
   const bare = brackets.text
   const plain = withoutHoles(bare)
   const taste = TO_TASTE.exec(plain)
-  const said = VAGUE.exec(plain)
+  const isSized = brackets.said.length > 0 || brackets.each !== null
+  const said = VAGUE.exec(plain) ?? (isSized ? null : UNSIZED.exec(plain))
   const vague = said && !house.some((h) => h.name.toLowerCase() === said[1]?.toLowerCase()) ? said : null
   // "a handful of": the article is no amount
   const lead = vague ? null : leadingAmount(bare, house, brackets)
@@ -216,6 +222,7 @@ function parse(text: string, house: readonly HouseUnit[]): Parsed {
   const told = splitNote(
     plain
       .replace(VAGUE, '')
+      .replace(isSized ? '' : UNSIZED, '')
       .replace(TO_TASTE, '')
       .replace(/^\s*of\s+/i, '')
       .trim(),

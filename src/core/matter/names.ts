@@ -5,7 +5,7 @@ import { everyNameOf } from './synonyms'
 
 /** Words that say how it is prepared or how good it is, not what it is. */
 const descriptors = new Set(
-  `softened melted soft cold warm hot cool chilled room temperature temp at to in of the a an into
+  `softened melted tempered soft cold warm hot cool chilled room temperature temp at to in of the a an into
   chopped finely coarsely roughly diced cubed cut sliced slivered grated broken crushed pieces piece chunks chunk cubes dice
   sifted packed unpacked firmly lightly loosely level heaped good best quality organic pure real proper unsulphured unsulfured plain natural finest fine-quality
   strained squeezed filtered boiled boiling freshly large medium small extra toasted roasted raw blanched unroasted shelled skinned

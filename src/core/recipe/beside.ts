@@ -22,7 +22,7 @@ const HEATED =
   /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|brown(?:ed)?)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
 const COMBINES = /^(?:put|place|combine|mix)\b/i
 /** "Combine the cream, milk and malt: bring to 80°" */
-const PUT_ON = new RegExp(`${COMBINES.source}.*\\b(?:bring|heat|scald|warm)\\b`, 'i')
+const PUT_ON = /^(?:blend|combine|mix|place|pur[ée]e|put|whisk)\b.*\b(?:bring|heat|scald|warm)\b/i
 /** "… and keep warm", "set it by the stove", "infuse the rosemary in hot cream" */
 const KEEPS =
   /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|\b(?:have|keep|leave|park|put|set|stand) (?:it |this |that )?(?:aside|at hand|handy|near(?:by)?|ready|to (?:hand|one side)|(?:beside|by|close to|near|next to) the (?:burner|heat|hob|stove))$|^(?:infuse|steep)\b/i
@@ -55,7 +55,8 @@ const comesIn = (sentence: string, what: string): boolean =>
     'i',
   ).test(sentence)
 const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
-const MIXTURE = /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mixture\b/i
+const MIXTURE =
+  /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mix(?:ture)?\b|\b(?:hot|warm(?:ed)?) (?:dairy|liquids?)\b/i
 
 /** "Pour in the eggnog mixture" */
 const OWN_MIXTURE = /\b(?:in|the) (?!the\b|sugar|syrup|hot|whole|caramel|boiling)(\w{3,})(?: and \w+)? mixture\b/i
@@ -214,10 +215,13 @@ function goesInAt(written: readonly string[], at: number): number {
     const later = said.findIndex(
       (s, i) =>
         i > at &&
-        (PUTS_IN.test(s) || COMBINES.test(s)) &&
+        (PUTS_IN.test(s) || COMBINES.test(s) || DAIRY.some((d) => comesIn(s, `${d} mix(?:ture)?`))) &&
         mentions(i < sweetAt ? sentence : inIt, [
-          (STOPS_WITH.exec(s) ?? HEATED.exec(s) ?? MIXTURE.exec(s) ?? OWN_MIXTURE.exec(s) ?? FLAVOURED.exec(s))?.[1] ??
-            '-',
+          (STOPS_WITH.exec(s) ??
+            HEATED.exec(s) ??
+            MIXTURE.exec(s) ??
+            OWN_MIXTURE.exec(s) ??
+            FLAVOURED.exec(s))?.[1]?.toLowerCase() ?? '-',
         ]),
     )
     // what stands on the stove already is the pot

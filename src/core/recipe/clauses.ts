@@ -12,7 +12,7 @@ import { writtenOut } from './shorthand'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
-  /\b(w|sq|lg|sm|[Bb]r(?=\. sugar)|qts?|pts?|oz|lbs?|med|[Ee]vap|[Cc]ond|[Cc]hoc|[Cc]onf|env|pkgs?|pwd|[Tt]sp|[Tt]bsp|approx|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=\d[- ]?)in|(?<=[°º] ?)[CF]|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z])/g
+  /\b(w|sq|lg|sm|[Bb]r(?=\. sugar)|qts?|pts?|oz|lbs?|med|[Ee]vap|[Cc]ond|[Cc]hoc|[Cc]onf|env|pkgs?|pwd|[Tt]sp|[Tt]bsp|approx|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=[\d¼½¾⅓⅔][- ]?)in|(?<=[°º] ?)[CF]|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z])/g
 
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE =
@@ -47,6 +47,9 @@ const labelled = (_: string, what?: string, does?: string): string =>
 
 /** "Whites whipped meanwhile": as it is done. */
 const WHIPPED = /^(?:the )?(?:egg )?whites (?:are )?(beaten|whipped|whisked)( meanwhile)?(?! in)(?= to\b|$)/i
+/** "Whites + sugar A soft peaks when the syrup hits 118°" */
+const TO_PEAKS =
+  /^(?:the )?((?:egg )?whites (?:(?:\+|and|with) [^,.;]{3,20} )?)(?:to )?((?:firm|soft|stiff)(?: peaks)?)(?=$|[,;]| when\b)/i
 const WHIPS: Readonly<Record<string, string>> = { beaten: 'beat', whipped: 'whip', whisked: 'whisk' }
 const whipped = (_: string, how = '', meanwhile = ''): string =>
   `${meanwhile ? 'Meanwhile ' : ''}${WHIPS[how.toLowerCase()]} the egg whites`
@@ -75,7 +78,15 @@ const spoken = (lines: readonly string[]): string[] =>
           .match(/[^.!?]+(?:\.(?=\d)[^.!?]+)*[.!?]?/g) ?? [],
     )
     .map((s) =>
-      capital(s.trim().replace(/[.!]$/, '').replace(IN_TURN, '').replace(LABELLED, labelled).replace(WHIPPED, whipped)),
+      capital(
+        s
+          .trim()
+          .replace(/[.!]$/, '')
+          .replace(IN_TURN, '')
+          .replace(LABELLED, labelled)
+          .replace(WHIPPED, whipped)
+          .replace(TO_PEAKS, 'Whip the $1to $2'),
+      ),
     )
     // "whip 8 min. 6. Fold in the nuts": the number of a step
     .filter((s) => !/^\d{1,2}$/.test(s))

@@ -62,6 +62,8 @@ describe('what hardly anybody does with a line', () => {
   it('is cream in a pot that is to be caramel before it is cooked to less; not the cream that stops it', () => {
     expect([...doubts([placed('cream-36', 300, 0), ...syrup], 3, 1)]).toEqual(['cream-36'])
     expect([...doubts([...syrup, placed('cream-36', 300, 2)], 3, 1)]).toEqual([])
+    expect([...doubts([placed('raspberry-puree', 150, 0), ...syrup], 3, 1)]).toEqual(['raspberry-puree'])
+    expect([...doubts([placed('lemon-juice', 5, 0), ...syrup], 3, 1)]).toEqual([])
     expect([...doubts([placed('cream-36', 300, 0), ...syrup], 3)]).toEqual([])
     expect(
       asked('300 g cream\n400 g sugar', 'Put the cream in a pan. Add the sugar. Cook to amber. Cook to 118 °C. Pour.'),

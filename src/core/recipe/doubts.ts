@@ -41,7 +41,7 @@ export interface Ends {
 
 /**
  * Lines that are doubtful where they were found: sugar that is not boiled, what a boil spoils in the pot before its end, nuts on the heat without any
- * sugar, what stands in another pot than the first, cream in sugar that is to be caramel before it is cooked to less than that.
+ * sugar, what stands in another pot than the first, cream or juice in sugar that is to be caramel before it is cooked to less than that.
  */
 export function doubtful(lines: readonly Placed[], { doneAt, hotterAt }: Ends): ReadonlyMap<string, PlaceDoubt> {
   const out = new Map<string, PlaceDoubt>()
@@ -58,9 +58,15 @@ export function doubtful(lines: readonly Placed[], { doneAt, hotterAt }: Ends): 
   // one pot is followed to its end
   const begun = Math.min(...lines.map((l) => l.at))
   for (const { id, at, elsewhere } of lines) if (elsewhere && at > begun) out.set(id, 'elsewhere')
+  // a wet caramel is begun with water, and a squeeze of lemon
+  const isJuice = ({ id }: Ingredient, grams: number): boolean => id !== 'water' && grams > MUCH * all
   if (hotterAt !== null)
-    for (const { id, ingredient, at } of lines)
-      if (at < hotterAt && ingredient.per100.water > WET && ingredient.per100.milkProtein > MILKY)
+    for (const { id, ingredient, grams, at } of lines)
+      if (
+        at < hotterAt &&
+        ingredient.per100.water > WET &&
+        (ingredient.per100.milkProtein > MILKY || isJuice(ingredient, grams))
+      )
         out.set(id, 'quenches')
   const milky = boiled.some((l) => l.ingredient.per100.milkProtein > MILKY)
   for (const { id, ingredient, grams } of boiled) {

@@ -60,7 +60,7 @@ export const waitsFor = ({ kind }: Handwork, when: Trigger, text: string): boole
     (when.on === 'after' && ((kind !== 'whip' && COUNTS_FROM.test(text)) || (kind === 'pull' && PULLS.test(text)))))
 
 /** "Chill until firm": what its maker sees then. */
-const UNTIL = /\b(?:until|till) (.{2,40})$/i
+const UNTIL = /\b(?:until|till) ([^,;]{2,40})(?=$|[,;])/i
 const A_LITTLE = /\b(?:slightly|a (?:little|bit|few|moment)|briefly|enough)\b/i
 /** What has been poured is cold by a reckoning; when a pot, or what stands in a fridge, is as cool as it should be its maker says. */
 export function waitsCold(text: string, work: Handwork | null, isOut: boolean): Pick<Step, 'when' | 'handwork'> | null {

@@ -4,7 +4,7 @@ import { whipsWhites } from './moves'
 
 /** ◊ What is said of a flame as a mark of the dial, the more exact first; medium where nothing is said. */
 export const MEDIUM = 6
-const LOW = 3
+export const LOW = 3
 const FLAMES: readonly (readonly [how: string, mark: number])[] = [
   ['very low|(?:the )?lowest|barely', 2],
   ['med(?:ium)?[- ]?(?:to[- ])?low|low[- ](?:to[- ])?med\\w*', 4],
@@ -58,7 +58,8 @@ export const onlyDissolves = (sentence: string): boolean =>
 export const turnsDown = (sentence: string): boolean => DOWN.test(sentence) || /\bdown to\b/i.test(sentence)
 const BRINGS = /\bbring\b.{0,40}\bboil\b/i
 /** "Stir all the time until it comes away from the pan": over the flame it is on. */
-const ONLY_STIRRED = /^(?:keep |continue )?stir(?:ring)?\b(?!.*(?:\d{3}|\b(?:boil|cook|heat)))/i
+const ONLY_STIRRED =
+  /^(?:(?:keep|continue) )?(?:cook(?:ing)?,? (?:and |while )?)?stir(?:ring)?\b(?!.*(?:\d{3}|\b(?:boil|cook|heat)))/i
 const GENTLE_SAID = /\bgentl[ey]\b/i
 /** Whether a sentence boils something, and not gently. */
 export const boilsUp = (sentence: string, climbs: boolean): boolean =>

@@ -52,7 +52,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   ],
   [/^spread\b(?=.*\b(?:pan|tin|tray|frame|sheet)\b)/i, { kind: 'spread' }],
   [
-    /\b(?:sprinkle|scatter)\b(?!.*\b(?:bicarb\w*|gelatine?|soda)\b)|\b(?:flip|turn|invert)\b.*\brepeat\b/i,
+    /\b(?:sprinkle|scatter)\b(?!.*\b(?:bicarb\w*|gelatine?|soda)\b| (?:it )?with (?:\w+ )?water\b)|\b(?:flip|turn|invert)\b.*\brepeat\b/i,
     { kind: 'sprinkle' },
   ],
   [
@@ -65,7 +65,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:cut|slice)\b.*\b(?:hot|warm) knife\b/i, { kind: 'cut', tool: 'hot-knife' }],
   [/\b(?:cut|slice)\b.*\b(?:oiled|greased|buttered) knife\b/i, { kind: 'cut', tool: 'oiled-knife' }],
   [
-    /\b(?:cut(?! (?:the )?(?:flame|gas|heat)\b| (?:\w+ )?(?:papers?|parchment|cellophane|foil)\b)|guitar(?! (?:sheet|film))|slice)\b|^chop (?:it )?into\b/i,
+    /\b(?:cut(?! (?:the )?(?:flame|gas|heat)\b| (?:\w+ )?(?:papers?|parchment|cellophane|foil)\b)|guillotine|guitar(?! (?:sheet|film))|slice)\b|^(?:chop|saw) (?:it )?into\b/i,
     { kind: 'cut', tool: 'knife' },
   ],
   [/^(?:lift (?:it |them )?out and )?(?:break|crack|snap)\b/i, { kind: 'break' }],

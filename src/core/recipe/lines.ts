@@ -19,7 +19,9 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
   const questions: Omit<Question, 'group'>[] = []
   const known = new Map<string, Ingredient>()
   const written: Written[] = []
-  for (const { heading, typed } of list.flatMap((s) => s.lines.map((typed) => ({ heading: s.heading, typed })))) {
+  const rows = list.flatMap(({ heading, lines }) => lines.flatMap(inWater).map((row) => ({ ...row, heading })))
+  for (const { heading, typed, isCarrier } of rows) {
+    const carries = isCarrier ? (written.at(-1)?.id ?? null) : null
     const reading = readLine(bare(typed), pantry, house)
     const taken = [...lines, ...questions].map((l) => l.id)
     const said = {
@@ -28,6 +30,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
       waits: waitsIn(typed),
       calls: [...callsTyped(bare(typed)), ...callsMarked(typed, heading)],
       typed: fullTyped(bare(typed)),
+      carries,
     }
     if (reading.status === 'ask') {
       const id = idFor('ask', taken)
@@ -54,6 +57,19 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
     }
   }
   return { lines, questions, known, written }
+}
+
+/** "1 tsp soda, dissolved in 2 tsp hot water" */
+const IN_WATER =
+  /^(.*\p{L}),?\s+\(?(?:bloomed|dissolved|hydrated|mixed|slaked|soaked|softened|stirred)\s+(?:in|into|with)\s+((?:about\s+)?[\d¼½¾⅓⅔].*\b(?:brandy|cream|juice|milk|rum|water|whisky))(?:\s+(?:overnight|for\s.{3,20}))?\)?\.?$/iu
+
+/** A row of a list, and what it is stirred into as one of its own. */
+function inWater(typed: string): { typed: string; isCarrier: boolean }[] {
+  const [, what, carrier] = IN_WATER.exec(typed) ?? []
+  return [
+    { typed: what ?? typed, isCarrier: false },
+    ...(carrier === undefined ? [] : [{ typed: carrier, isCarrier: true }]),
+  ]
 }
 
 /** A line's note, with what it says is done beforehand. */

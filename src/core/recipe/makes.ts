@@ -2,7 +2,7 @@
 
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 export const MAKES =
-  /(?:^|\(|[|·•]\s*|\s[–—-]\s+|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
+  /(?:^|\(|\([^()\d]*, |[|·•]\s*|\s[–—-]\s+|[.!]\s+)(?:makes|yields?)\b:?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)( dozen)?(?:\s*(?:–|-|to)\s*\d+)?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
 /** "For 12 lollies: 250 g sugar, …" */
 const FOR_PIECES =
   /^for (?:about )?(\d+)(?::\s| (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows))/i
@@ -11,7 +11,7 @@ const PIECES =
   /(?:^|[.!]\s+)(?:makes|yields?|servings?)\b.*?\b(\d{1,3}) (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
 /** "Cut into squares. About 36 pieces." */
 const ABOUT_PIECES =
-  /(?:^|[.!]\s+)(?:about )?(\d{1,3}) (?:pieces|squares|candies|sweets|caramels|bars|balls)(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?\.?$/i
+  /(?:^|[.!]\s+)(?:about )?(\d{1,3})( dozen)? (?:pieces|squares|candies|sweets|caramels|bars|balls)(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?\.?$/i
 /** "Spoon into cups. About 60.", "~24" */
 const LAST_PIECES = /(?:[.!]\s+(?:(?:about|approx\w*\.?) |[~≈] ?)|^[~≈] ?)(\d{2})\.?$/i
 /** "Makes 2 x 250 ml jars": what it is filled into, however many pieces that are. */

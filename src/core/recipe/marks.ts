@@ -11,7 +11,9 @@ const MARK =
 export const isMark = (heading: string): boolean => MARK.test(heading)
 
 /** "Sucrose 300 g": what it is called, without its amount. */
-const calledIn = (line: string): string => typedName(bare(line)).trim()
+const calledIn = (line: string): string => typedName(bare(line)).trim().replace(SHARE, '')
+/** "Glucose syrup 43": how sweet, or how fat, it is. */
+const SHARE = / \d{2}$/
 
 /** What a method calls a line by that stands under a mark: "purée A"; none under any other heading. */
 export function callsMarked(line: string, heading: string | null): string[] {

@@ -100,7 +100,7 @@ export const actsLast = (sentence: string): boolean => {
 
 /** What is timed on the heat: "boil for 20 minutes", "keep stirring on low for another 5 minutes". */
 const TIMED =
-  /^(?!(?:leave|let|rest|stand)\b(?!.*\b(?:boil|cook|simmer)\b)).*\b(?:boil|cook(?!ie)|simmer|bubble|stirring (?:on|over) (?:a )?(?:low|medium|gentle)\b|(?:keep|continue|go on) stirring\b.{0,12}\b(?:another|more)\b)/i
+  /^(?!(?:chill|cool)\b|(?:leave|let|rest|stand)\b(?!.*\b(?:boil|cook|simmer)\b)).*\b(?:boil|cook(?!ie)|simmer|bubble|stirring (?:on|over) (?:a )?(?:low|medium|gentle)\b|(?:keep|continue|go on) stirring\b.{0,12}\b(?:another|more)\b)/i
 
 /** "Return it to the oven for a minute if it hardens", "reheat at 160° if hard": nobody waits for that. */
 export const ONLY_IF = /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$/i
@@ -132,7 +132,7 @@ export function endingsIn(written: string, unit: HeatUnit | null): Ending[] {
 const SETS_OUT =
   /^(?:in|to|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
 export const DONE =
-  /\b(?<!\b(?:the|off|from|of) )(?:add|beat|blend|boil|bring|combine|cook|cool|cut|deglaze|dip|dissolve|drop|fold|heat|knead|make|mark|melt|microwave|mix|place|pour|press|pull|put|remove|roll|scatter|scrape|score|simmer|sprinkle|start|stir|strain|tip|transfer|trickle|warm|whip|whisk)\b/i
+  /\b(?<!\b(?:the|off|from|of) )(?:add|beat|blend|boil|bring|combine|cook|cool|cut|deglaze|dip|dissolve|drop|fold|guillotine|heat|knead|make|mark|melt|microwave|mix|place|pour|press|pull|put|remove|roll|scatter|scrape|score|simmer|sprinkle|start|stir|strain|tip|transfer|trickle|warm|whip|whisk)\b/i
 /** Whether a sentence begins with what is done. */
 export const beginsDone = (sentence: string): boolean => BEGINS.test(sentence)
 const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')

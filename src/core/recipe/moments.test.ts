@@ -8,6 +8,7 @@ import { chainedMoments } from './moments-chained.table'
 import { homeMoments } from './moments-home.table'
 import { notedMoments } from './moments-notes.table'
 import { pastedMoments } from './moments-pasted.table'
+import { sheetMoments } from './moments-sheets.table'
 import { shortMoments } from './moments-short.table'
 import { spokenMoments } from './moments-spoken.table'
 import { strangersMoments } from './moments-strangers.table'
@@ -39,6 +40,7 @@ describe('a method', () => {
     ...chainedMoments,
     ...spokenMoments,
     ...strangersMoments,
+    ...sheetMoments,
   ])('%s', (_, list, method, celsius, wanted) => {
     const { formula, steps, places } = read(list, method)
     expect(steps).toHaveLength(wanted.length)

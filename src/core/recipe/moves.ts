@@ -29,7 +29,7 @@ const READIES = saidAs(
     /wash (?!down\b|the (?:sides|crystals)\b)/,
     /(?:roll|turn|fold) (?:up )?the edges of\b.*\b(?:foil|paper|parchment)/,
     /rub (?:an?|the|your) (?:[\w-]+ ){0,4}(?:tin|tray|pan|dish)\b.*\b(?:butter|oil)/,
-    /(?:butter|oil) (?:and|then) line/,
+    /(?:butter|grease|oil) (?:and|then) (?:dust|flour|line)/,
     /(?:butter|oil) (?:an?|the|both|two|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))/,
     /preheat/,
     /heat (?:the |your )?oven/,
@@ -42,7 +42,7 @@ const READIES = saidAs(
     /crush(?=.*\b(?:almonds|biscuits?|candy canes?|cardamom|cookies|crackers|graham|nuts|peppermints?|pretzels)\b)/,
     /grind/,
     /halve/,
-    /split(?! off\b)/,
+    /split(?! off\b|(?: it| the \w+)? (?:in|into) (?:two|half|halves|three)\b)/,
     /slit/,
     // "measure the sugar into a wide pan" fills the pot
     /measure(?!.*\binto (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan)\b)/,
@@ -158,7 +158,7 @@ const POURS = saidAs(
     /pour in (?:an? |the )?\d+[ -]?(?:["″”]|cm|in(?:ch)?)?[ -]?(?:round|square)/,
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
-    /^pour in$/,
+    /^pour in(?: (?:all of it|the (?:fudge|marshmallow|mass|mixture|nougat|toffee)))?$/,
     /^drops? of \d/,
     /^(?:the )?(?:hot )?honey (?:on|onto|over) (?:the )?whites/,
     // "tin 15 x 15"
@@ -200,7 +200,7 @@ const POURS = saidAs(
     /\w*spoon(?:ful)?s? (?:(?:\d+ ?(?:cm|mm) )?(?:blobs?|discs?|dollops?|puddles?|rounds?)) on/,
     /dip (?!(?:the )?(?:base|bottom|pan|pot)\b)/,
     // what is bottled, and no jar that something is in
-    /(?<!\b(?:an?|the|each|your|clean|glass|lidded)\s)(?:bottle|jar)\b(?= it\b| hot\b| the\b| while\b| when\b| \(|,|:|$)/,
+    /(?<!\b(?:an?|the|each|your|clean|glass|lidded)\s)(?:bottle|jar)\b(?= it\b| at \d| hot\b| the\b| while\b| when\b| \(|,|:|$)/,
     /pipe\b(?=$| at \d|.*\b(?:in|on)(?:to)?\b)/,
     /(?<=^|[,;] )out on(?:to)?/,
     /(?:half|thirds?|the rest|all) on(?:to)? (?:an? |the )?(?:buttered|greased|oiled)/,
@@ -212,7 +212,7 @@ const POURS = saidAs(
     /(?:drizzle|run|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
     /divide (?:it )?between .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,
     /scoop\b.{0,30}\b(?:into|on(?:to)?)\b/,
-    /spoon (?:out\b|in\b|.{0,25}\bon (?:the )?(?:almonds|bases|biscuits|cashews|nuts|pecans)\b|.{0,20}(?:into|onto|over|in (?:\w+ )?mou?lds|\bon (?:an? |the )?(?:\w+ )?(?:parchment|paper|mat|sheet|marble|slab)))/,
+    /spoon (?:out\b|in\b|.{0,25}\bon (?:the )?(?:almonds|bases|biscuits|cashews|nuts|pecans)\b|.{0,30}(?:into|onto|over|in (?:\w+ )?mou?lds|\bon (?:an? |the )?(?:\w+ )?(?:parchment|paper|mat|sheet|marble|slab)))/,
   ],
   (ways) =>
     `${/^(?:\w+ly )?onto an? /.source}|${/^(?:in|on)to (?:an? |the )?.{0,40}\b(?:tin|tray|pan|frame|mou?lds?|marble|slab|sheet|parchment|paper)\b/.source}|\\b(?:${ways})\\b`,

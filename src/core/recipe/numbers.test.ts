@@ -28,6 +28,17 @@ function spoken(n: number, and: string, hyphen: string): string {
   return (n >= 10 ? TEENS[n - 10] : ONES[n - 1]) as string
 }
 
+it('hundreds go without saying, but not in what is measured by the piece', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 9 }), fc.integer({ min: 20, max: 99 }), (hundreds, rest) => {
+      const said = `${spoken(hundreds, '', ' ')} ${spoken(rest, '', ' ')}`
+      expect(inFigures(`Then up to ${said}, stirring`)).toBe(`Then up to ${100 * hundreds + rest}, stirring`)
+      expect(inFigures(`Then add ${said} gram bars`)).not.toContain(String(100 * hundreds + rest))
+    }),
+  )
+  expect(inFigures('Then add hundred water')).toBe('Then add 100 water')
+})
+
 it('a number in words is that number', () => {
   const links = fc.constantFrom(' and ', ' ')
   fc.assert(

@@ -6,9 +6,11 @@ const TENS = 'twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety'.split('|')
 const ONE = ONES.join('|')
 // "twenty one-inch squares" are twenty
 const BELOW_HUNDRED = `(?:${TENS.join('|')})(?:[- ](?:${ONE})\\b(?!-))?|${TEENS.join('|')}|${ONE}`
-/** Hundreds with what follows them; tens; and the teens, but those a line is counted in as well. */
+/** "One fifty four degrees", which "two fifty gram bars" are not. */
+const SHORT = `(?:${ONE})[ -](?:${TENS.join('|')})(?:[- ](?:${ONE})\\b(?!-))?(?![ -](?:gram|inch|minute|ounce|second)\\b)`
+/** Hundreds with what follows them; what is said so without the word; tens; and the teens, but those a line is counted in as well. */
 const SPOKEN = new RegExp(
-  `\\b(?:((?:an?|${ONE}) hundred)(?:(?: and)?[ -](${BELOW_HUNDRED}))?|((?:${TENS.join('|')})(?:[- ](?:${ONE})\\b(?!-))?|${TEENS.slice(3).join('|')}))(?=[ ,.;)]|$|[°º])`,
+  `\\b(?:((?:(?:an?|${ONE}) )?hundred)(?:(?: and)?[ -](${BELOW_HUNDRED}))?|(${SHORT})|((?:${TENS.join('|')})(?:[- ](?:${ONE})\\b(?!-))?|${TEENS.slice(3).join('|')}))(?=[ ,.;)]|$|[°º])`,
   'giu',
 )
 
@@ -23,6 +25,12 @@ function below(words: string): number {
 /** "A hundred" is one. */
 const hundredsIn = (words: string): number => 100 * (below(words) || 1)
 
+/** "One fifty four" */
+const shortIn = (words: string): number => {
+  const [first = '', ...rest] = words.split(/[- ]/)
+  return hundredsIn(first) + below(rest.join(' '))
+}
+
 /** "Twenty-four carat fudge": a first row as short as a name, with no stop in it. */
 const NAME = /^[^\n.,;:]{1,60}\n/
 
@@ -33,8 +41,8 @@ export const inFigures = (text: string): string => {
     name +
     text
       .slice(name.length)
-      .replace(SPOKEN, (_, hundreds?: string, more = '', alone = '') =>
-        String(hundreds ? hundredsIn(hundreds) + below(more) : below(alone)),
+      .replace(SPOKEN, (_, hundreds?: string, more = '', short = '', alone = '') =>
+        String(hundreds ? hundredsIn(hundreds) + below(more) : short ? shortIn(short) : below(alone)),
       )
   )
 }

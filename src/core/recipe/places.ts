@@ -12,7 +12,7 @@ const SUGARS = /\bsugars\b/i
 const SWEETENER = /^(?:glucose|honey|dextrose|invert|treacle|molasses|syrup)\b/
 
 const EVERYTHING =
-  /\b(?:(?<=^(?:boil|bring|combine|cook|heat|melt|mix|put) )both\b(?! (?:of|sides)\b)|everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|pop|throw|chuck|bung|dump|bring|tip|stir|melt|heat|boil|cook|combine) (?:(?:it )?all\b(?! the (?:while|time)\b)|the (?:whole )?lot\b)|\b(?:combine|mix|put|place) ingredients\b|^(?:combine|mix)(?: well)?$|^(?:combine|mix|put|place)(?: together)? in (?:an? |the |your )?(?:[\w-]+ ){0,4}(?:pan|pot|saucepan)\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull|return|boil|cook|heat|take) )(?<!\b(?:over|in|to|with) )the rest(?! of))\b/i
+  /\b(?:(?<=^(?:boil|bring|combine|cook|heat|melt|mix|put) )both\b(?! (?:of|sides)\b)|everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|pop|throw|chuck|bung|dump|bring|tip|stir|melt|heat|boil|cook|combine) (?:(?:it )?all\b(?! the (?:while|time)\b)|the (?:whole )?lot\b)|\b(?:combine|mix|put|place) ingredients\b|^(?:combine|mix)(?: well)?$|^(?:combine|mix|put|place)(?: together)? in (?:an? |the |your )?(?:[\w-]+ ){0,4}(?:pan|pot|saucepan)\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull|return|reserv\w+|boil|cook|heat|take) )(?<!\b(?:over|to|with) |(?<!\b(?:beat|fold|mix|stir|whisk) )\bin )the rest(?! of))\b/i
 
 /** "Off the heat, vanilla in". */
 const GOES_IN = /\bin$/i
@@ -63,7 +63,7 @@ function withoutOthers(said: readonly string[], line: Written, written: readonly
 /** "Roll in the starch": what is said of what goes around the pieces. */
 export const LIES_AROUND = /\b(?:coat|dredge|dust|roll|toss)\b/i
 /** "Pour over the almonds. Sprinkle with the rest": what is for the top goes on there. */
-const LIES_ON = /^(?:sprinkle|scatter|strew|top|press|garnish|decorate)\b/i
+const LIES_ON = /^(?:while (?:still )?(?:hot|warm),? )?(?:sprinkle|scatter|strew|top|press|garnish|decorate)\b/i
 const BEGINS_AROUND = new RegExp(`^${LIES_AROUND.source}`, 'i')
 
 /**
@@ -110,6 +110,10 @@ export function placesOf(
     if (dusts > doneAt && !out.has(line.id)) out.set(line.id, dusts)
     const own = withOwn(said, line, written, out)
     if (own !== undefined) out.set(line.id, own)
+  }
+  for (const { id, carries } of written) {
+    const carried = carries === null ? undefined : out.get(carries)
+    if (carried !== undefined) out.set(id, carried)
   }
   return out
 }
@@ -174,7 +178,7 @@ const UNTIL_THEN = /\b(?:when|once|while|before|as|by the time)\b.*$/i
 const MIXED = /\b(?:over|onto|on|into) (?:the |your )?(?:[\w-]+ ){0,2}(?:mix(?:ture)?|ingredients)\b/i
 
 /** "While the gelatin blooms, combine …": what stands about goes nowhere. */
-const WHILE_IT = /^while (?:the |that |it )?[^,]{0,40},\s*/i
+const WHILE_IT = /^while (?!(?:it(?:['’]s| is) )?(?:still )?(?:hot|warm)\b)(?:the |that |it )?[^,]{0,40},\s*/i
 
 /** "Leave to soften while you make the syrup": that is another sentence's. */
 const WHILE_YOU = /\bwhile (?:you|we|i)\b.*$/i
@@ -196,6 +200,19 @@ const ownNames = (line: Written, written: readonly Written[]): readonly string[]
             (n === 'milk' && isTinned(line) && w.names.includes(n) && !isTinned(w))),
       ),
   )
+
+/** "Whisk the agar into the juice … add the lemon juice": what is put in by a name of its own is not what a name speaks of that others have too. */
+function namesSaid(
+  said: readonly string[],
+  line: Written,
+  written: readonly Written[],
+  ready: ReadonlySet<number>,
+): readonly string[] {
+  const names = ownNames(line, written)
+  const own = names.filter((n) => !written.some((w) => w !== line && w.names.includes(n)))
+  const isPutIn = said.some((s, i) => !ready.has(i) && own.length > 0 && putsIn(s, own))
+  return isPutIn ? own : names
+}
 
 /** "Add the tin of milk" */
 const isTinned = ({ names }: Written): boolean => names.includes('tin of milk')
@@ -219,7 +236,7 @@ function placeOf(
   { apart, ready }: Beside,
   doneAt: number,
 ): number {
-  const names = ownNames(line, written)
+  const names = namesSaid(all, line, written, ready)
   const said = withoutOthers(all, line, written).map((s) =>
     [WHILE_IT, WHILE_YOU, ...(isIcing(line) ? [] : [ICING]), ...(isPopped(line) ? [CORN_SYRUP] : [])].reduce(
       (text, others) => text.replace(others, ' '),
@@ -236,7 +253,11 @@ function placeOf(
     const firstOf = (words: readonly string[]): number =>
       said.findIndex((s, i) => i > doneAt && !ready.has(i) && mentions(s, words))
     const named = firstOf(names)
-    const first = named < 0 ? firstOf(done) : named
+    // "mix the starch and sugar; dust the top with the mixture"
+    const mixed = [...apart].find(
+      ([at, into]) => into > doneAt && ready.has(at) && mentions(said[at] ?? '', names),
+    )?.[1]
+    const first = named < 0 ? (mixed ?? firstOf(done)) : named
     // half of it lies in the tin, and the rest goes around what is cut: none of it is in the sweet
     const around =
       pours(said[first] ?? '') && !BEGINS_AROUND.test(said[first] ?? '')
@@ -295,9 +316,16 @@ function placeOf(
     takesHeaded(s, line) ||
     (i === begins && BOILS_IT.test(all[i] as string)) ||
     (EVERYTHING.test(all[i] as string) && !written.some((w) => takesHeaded(all[i] as string, w)))
+  // "boil the sugar, add the cream, cook the lot to 118°; off the heat, butter": the lot is what is in it
+  const isIn = (i: number): boolean =>
+    doneAt >= 0 &&
+    named.some((n) => n > Math.max(i, doneAt)) &&
+    said.slice(0, i).some((s, k) => !ready.has(k) && written.some((w) => w !== line && mentions(s, w.names)))
   // what fruit lies in beforehand comes with it
   const soaks = said.some((s, i) => ready.has(i) && SOAKS.test(s) && mentions(s, names))
-  const whole = said.flatMap((s, i) => (!soaks && !ready.has(i) && isWhole(s, i) && !isLeftOut(s, names) ? [i] : []))
+  const whole = said.flatMap((s, i) =>
+    !soaks && !ready.has(i) && isWhole(s, i) && !isLeftOut(s, names) && !isIn(i) ? [i] : [],
+  )
   const spoken = named.some((i) => putsIn(said[i] as string, names) || LIES_ON.test(said[i] as string))
     ? named
     : [...named, ...whole].sort((x, y) => x - y)
@@ -325,7 +353,8 @@ function restAt(said: readonly string[], names: readonly string[]): number {
 const THE_REST = /\b(?:everything else|(?:the )?(?:others|remaining ingredients|rest)(?! of\b))\b/i
 
 /** "Boil it up till …", said first of all: of the list above it. */
-const BOILS_IT = /^(?:boil|bring|cook|heat|melt) (?:it|them|the lot)\b/i
+const BOILS_IT =
+  /^(?:boil|bring|cook|heat|melt)(?: (?:it|them|the lot)\b|,| (?:gently|on|over|slowly|stirring|to|until|till)\b)/i
 
 /** What stands about by itself goes in with no "everything": fruit in its rum, nuts on their tray. */
 const SOAKS = /\b(?:macerate|soak|steep)\b|^(?:place|put|scatter|spread)\b.*\b(?:sheet|tin|tray)\b/i

@@ -89,16 +89,16 @@ describe('a pasted text as plain lines', () => {
     expect(groupOf('pecans')).not.toBe('pot')
   })
 
-  it('is not counted: steps lose their numbers, amounts do not', () => {
+  it('has the numbers of its steps marked as such, and amounts as they are', () => {
     expect(
       plainLines(
         '1 Melt the butter with the lecithin\n2 Sheeter or pin.\n3 Break in 15 g pieces\n4 Wrap the pieces in waxed paper',
       ),
     ).toEqual([
-      'Melt the butter with the lecithin',
-      'Sheeter or pin.',
-      'Break in 15 g pieces',
-      'Wrap the pieces in waxed paper',
+      '1. Melt the butter with the lecithin',
+      '2. Sheeter or pin.',
+      '3. Break in 15 g pieces',
+      '4. Wrap the pieces in waxed paper',
     ])
     for (const list of [
       '1 egg white\n2 cups sugar\n3 tbsp butter',

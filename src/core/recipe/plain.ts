@@ -3,6 +3,7 @@
 import { capital } from '../formula/sentence'
 import { measureAt } from '../matter/amount'
 import { inSentences } from './case'
+import { beginsDone } from './method'
 import { inFigures } from './numbers'
 import { spelledOut } from './shorthand'
 import { cellsIn, HAS_NUMBER, type Head, headOf, isAmount, lineOf, RULE, strokedIn, toldOf } from './tables'
@@ -58,17 +59,17 @@ const LONG = 25
 /** ◊ And no more of them than this share look like an amount. */
 const MOST_AMOUNTS = 0.25
 
-/** Lines without the numbers that count them. */
-function uncounted(lines: readonly string[]): readonly string[] {
-  const counted: number[] = []
-  for (const [i, line] of lines.entries()) if (Number(COUNTED.exec(line)?.[1]) === counted.length + 1) counted.push(i)
+/** Lines with a point behind the numbers that count them. */
+function pointed(lines: readonly string[]): readonly string[] {
+  const steps: number[] = []
+  for (const [i, line] of lines.entries()) if (Number(COUNTED.exec(line)?.[1]) === steps.length + 1) steps.push(i)
   const isStep = (i: number): boolean => (lines[i] as string).length > LONG || /[.!]$/.test(lines[i] as string)
   const isAmount = (i: number): boolean => (measureAt(lines[i] as string, [])?.unit?.kind ?? 'count') !== 'count'
   // "4 Spoon out mounds" looks like an amount
-  const amounts = counted.filter(isAmount).length
-  const isList = amounts > MOST_AMOUNTS * counted.length || 2 * counted.filter(isStep).length < counted.length
-  if (counted.length < FEWEST || isList) return lines
-  return lines.map((line, i) => (counted.includes(i) ? line.replace(COUNTED, '') : line))
+  const amounts = steps.filter(isAmount).length
+  const isList = amounts > MOST_AMOUNTS * steps.length || 2 * steps.filter(isStep).length < steps.length
+  if (steps.length < FEWEST || isList) return lines
+  return lines.map((line, i) => (steps.includes(i) ? line.replace(COUNTED, '$1. ') : line))
 }
 
 /** "0:26 121", "14:05 off": what was done by the clock. */
@@ -107,17 +108,22 @@ const BARE_COUNT = /^(\d{1,2})\s+(?=\p{Lu})/u
 const BEGINS_COUNT = /^(\d{1,2})(?:[.)]|(?=\s+\p{Lu}))\s/u
 function stepsApart(line: string): string[] {
   const steps = line.split(IN_ROW)
-  const isCounted = steps.every((s, i) => Number(BEGINS_COUNT.exec(s)?.[1]) === i + 1)
-  return steps.length >= FEWEST && isCounted ? steps.map((s) => s.replace(BARE_COUNT, '$1. ')) : [line]
+  const counts = steps.map((s) => Number(BEGINS_COUNT.exec(s)?.[1]))
+  const isCounted = counts.every((n, i) => n === (counts[0] as number) + i)
+  // "2 Heat the sugar until it dissolves. 3 Add the butter"
+  const isDone = steps.length > 1 && steps.every((s) => beginsDone(s.replace(BEGINS_COUNT, '').trim()))
+  return isCounted && (isDone || (counts[0] === 1 && steps.length >= FEWEST))
+    ? steps.map((s) => s.replace(BARE_COUNT, '$1. '))
+    : [line]
 }
 
 /** Stands for a line where a heading ends: what follows stands under it no more. */
 export const ROW_ENDS = ''
 const INDENTED = /^\s{2,}\S/
 
-/** The lines of a text, none of them counted; empty only where what was set in under a heading ends. */
+/** The lines of a text, empty only where what was set in under a heading ends. */
 export const plainLines = (text: string): readonly string[] =>
-  uncounted(
+  pointed(
     linesOf(
       inSentences(
         numbered(footnoted(inFigures(asTyped(text).replace(HASH, '($1)'))))
@@ -130,7 +136,8 @@ export const plainLines = (text: string): readonly string[] =>
       ),
     )
       .flatMap(stepsApart)
-      .map(spelledOut),
+      // a name is no shorthand, whatever arrow stands in it
+      .map((line, i, all) => (i === 0 && all.length > 1 && !HAS_NUMBER.test(line) ? line : spelledOut(line))),
   )
 
 /** "Day 2" over what is done then. */

@@ -36,7 +36,7 @@ export const beginsWithAmount = (line: string): boolean =>
 
 /** "Glucose DE 42 1.200 kg" */
 export const ENDS_WITH_AMOUNT =
-  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|m?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}(?: \d\/\d| ?[¼½¾⅓⅔])?|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|cups?|c|oz|lbs?)\.?)(?:\s\([^()]*\))?$/i
+  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|[cdm]?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}(?: \d\/\d| ?[¼½¾⅓⅔])?|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|cups?|c|t|oz|lbs?)\.?)(?:\s\([^()]*\)|, (?:chopped|cold|melted|softened|warm(?:ed)?))?$/i
 /** Whether an amount stands at either end of a piece. */
 export const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
 
@@ -78,7 +78,7 @@ const IN_WORDS = [
   /(?:one|two|three|four|five|six) (?:of|cups?|cupfuls?|(?:tea|table)spoonfuls?|(?:tea|table)spoons?|gills?|pints?|quarts?|pounds?|sticks?|tins?|cans?|grams?|ounces?|vanilla|pods?|eggs?)\b/,
   /an? (?:tiny |little |good |small |large )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b/,
   /half (?:pint|cup)\b/,
-  /(?:the )?(?:pinch|juice|zest)\b/,
+  /(?:the )?(?:pinch|juice|peel|rind|zest)\b/,
   /(?:(?:good|large|small) )?(?:piece|lump|knob) of\b/,
   /butter (?:the )?size of\b/,
 ]
@@ -94,7 +94,7 @@ const IN_VESSEL =
   /^(?:an?|one|two|three|four|\d+) (?:\p{L}+ )?(?:mug|tub|jar|pot|carton|glass|bag|packet)s? (?:\((?:about |some )?([^)]+)\) of (.+)|of (.+?) \((?:about |some )?([^)]+)\))$/iu
 /** "Okay you want 250 grams of sugar", "take a quart of maple syrup" */
 const NEEDS =
-  /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):)\s+/i
+  /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:it['’]s(?=\s+\d)|(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):)\s+/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
   /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|extract|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
@@ -144,7 +144,7 @@ function ofEach(line: string): string[] | null {
 
 /** "2 cups sugar, plus 2 tbsp for the whites", "Sugar 500 g + 30 g for the whites": some more of the same, for something else. */
 const MORE_FOR =
-  /^(.+?),? (?:plus|\+|and|&) (\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[a-z]{1,12}\.?) (for (?:\p{L}+ ){0,3}\p{L}+)$/iu
+  /^(.+?),? (?:plus|\+|and|&) (\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[a-z]{1,12}\.?) ((?:for|to (?:blend|go|mix|whisk) with) (?:\p{L}+ ){0,3}\p{L}+)$/iu
 const NAMED_FIRST = /^(\p{L}[\p{L} -]{2,40}?):? [\d¼½¾⅓⅔]/u
 function moreFor(line: string): string[] | null {
   const [, first = '', amount, use] = MORE_FOR.exec(bare(line)) ?? []
@@ -167,7 +167,10 @@ function neededIn(line: string): string[] | null {
     const [, needs, cooks] = AND_COOKS.exec(s) ?? []
     return needs && cooks ? [`${needs}.`, capital(cooks)] : [s]
   })
-  if (said.length < 2) return null
+  if (said.length < 2) {
+    const rows = NEEDS.test(line) ? neededSaid(line) : []
+    return rows.length > 1 && rows.every(isLine) ? rows : null
+  }
   const needed = said.map(neededSaid)
   const isList = (i: number): boolean => !beginsDone(said[i] as string) && (needed[i] as string[]).every(isLine)
   const saysNeed = said.map((s) => NEEDS.test(s))
@@ -231,6 +234,10 @@ export function inOneRow(row: string): string[] {
     return [...named, told]
   if (DONE.test(told) && first.length > 1 && first.every(isLine))
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
+  // "Ginger sauce: 200 g sugar, 80 g butter. Melt the butter …"
+  const [, headed = '', then = ''] = (!begins && LIST_THEN_METHOD.exec(after)) || []
+  if (DONE.test(then) && headed.split(NEXT_OR_PLUS).length > 1 && headed.split(NEXT_OR_PLUS).every(isLine))
+    return [`${done}:`, ...inOneRow(headed), ROW_ENDS, then]
   const unstopped = line.replace(/\.$/, '')
   // "Sugar 500 g; glucose 400 g. Hazelnuts 250 g."
   const ended = unstopped.split(/[.;]\s+(?=\p{L})/u)
@@ -244,7 +251,7 @@ export function inOneRow(row: string): string[] {
   const needed = neededIn(line)
   if (needed) return needed
   // "50 g icing sugar and 50 g cornflour, sifted together"
-  const both = line.split(/\s+and\s+(?=[\d¼½¾⅓⅔])/)
+  const both = line.split(/\s+(?:and|&)\s+(?=[\d¼½¾⅓⅔])/)
   if (both.length > 1 && both.every((piece) => isAmountOf(piece)) && !looksLikeMethod(line)) return both
   // "250 g almonds - 180 g sugar - 60 g water"
   const dashed = line.split(/\s+[-–—]\s+(?=[\d¼½¾⅓⅔])/)
@@ -268,7 +275,7 @@ export function inOneRow(row: string): string[] {
     return over && begins ? [`${over}:`, begins, ...apart.slice(1), ROW_ENDS] : apart
   }
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
-  const ends = (rest ?? line).split(/,\s+(?![^(]*\))/)
+  const ends = (rest ?? line).replace(/(?<=\d ?(?:k?g|[cdm]?l))\.$/, '').split(/,\s+(?![^(]*\))/)
   const areEnds = ends.filter(endsWithAmount).length > MOST_OF * ends.length
   if (
     areEnds &&

@@ -68,7 +68,7 @@ const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 const MOULDS = /\b(?:mou?lds?|shells|cavit(?:y|ies))\b/i
 /** "Deposit 2.5 ml drops", "moulds (8 ml)". */
 const MILLILITRES =
-  /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)|\b(?:mou?lds?|cavities|silicone)\b,? (?:\(|of |holding )(?:about )?(\d+(?:\.\d+)?) ?ml\b/i
+  /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)|\b(?:mou?lds?|cavities|silicone)\b,? (?:\(|of |holding )?(?:about )?(\d+(?:\.\d+)?) ?ml\b/i
 const ROPES = /\b(?:pull|pulling(?! away)|snip|rope)\b/i
 /** "Cut with scissors into 1-inch pieces" */
 const SNIPS = /\b(?:snip|cut)\b.*/i
@@ -92,7 +92,7 @@ const ACROSS = new RegExp(
   'i',
 )
 /** "Roll into 2.5 cm balls" */
-const BALL_ACROSS = new RegExp(`${ONE.source}[\\s-]*balls?\\b`, 'i')
+const BALL_ACROSS = new RegExp(`${ONE.source}[\\s-]*balls?\\b|\\bballs (?:of |about )+${ONE.source}`, 'i')
 const ROUND = new RegExp(
   `${ONE.source}[\\s-]*(?:wide\\s+)?(?:rounds?|dis[ck]s?|circles?|puddles?)\\b|\\b(?:rounds|dis[ck]s|circles) with an? ${ONE.source}[\\s-]*(?:round )?cutter\\b`,
   'i',
@@ -120,7 +120,7 @@ const weighing = (grams: number | null, heightMm: number): { lengthMm: number; w
 
 /** g of a ball as far across as it is said; null where it is not. */
 function ballOf(told: string): number | null {
-  const [, across = '', unit = ''] = BALL_ACROSS.exec(told) ?? []
+  const [across = '', unit = ''] = partsIn(BALL_ACROSS, told)
   const grams = tenths((Math.PI / 6) * (mmOf(across, unit) / 10) ** 3 * PIECE_DENSITY)
   return grams >= PIECE_G.least && grams <= PIECE_G.most ? grams : null
 }

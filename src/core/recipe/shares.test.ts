@@ -21,6 +21,7 @@ describe('a list in per cent', () => {
 
   it.each([
     ['that miss a hundred', 'Sugar 40 %\nGlucose syrup 42 DE 28 %\nWater 12 %', 3],
+    ['that are weighed besides', '60 % sugar 600 g\n30 % honey 300 g\n10 % butter 100 g', 0],
     ['beside weights', '200 g sugar\n200 g 70 % chocolate\n100 g cream 36 %', 0],
   ])('is none of shares %s', (_, text, asked) => expect(gramsIn(text).asked).toHaveLength(asked))
 

@@ -1,7 +1,7 @@
 /** A list that is written in hundredths of the whole, as professional sheets are. */
 import { tenths } from '../quantity/number'
 import { parseUnit } from '../quantity/units'
-import { bare } from './rows'
+import { bare, ENDS_WITH_AMOUNT } from './rows'
 import type { Headed } from './split'
 
 /** "Sucrose 62.0 %", "62 % sucrose"; and how much of it all is made: "Batch 10 kg". */
@@ -13,6 +13,10 @@ const SUM = /^(?:sub)?total\b/i
 const WHOLE = { least: 98, most: 102 }
 const OF_SHARES_G = 1000
 const HUNDRED = 100
+
+/** What a line is a share of; null for none, and for one that is weighed besides: "25 % sugar 250 g". */
+const shareIn = (line: string): RegExpExecArray | null =>
+  ENDS_WITH_AMOUNT.test(bare(line)) ? null : SHARE.exec(bare(line))
 
 /** A list as it is weighed, and what of it only says what all of it comes to. */
 export interface Weighed {
@@ -31,14 +35,14 @@ export function inGrams(list: readonly Headed[]): Weighed {
     batch.length > 0 ? numberIn(batch[1] as string) * (parseUnit(batch[2] as string)?.unit.size ?? 1) : OF_SHARES_G
   const shares = lines
     .filter((l) => !isSum(l))
-    .map((l) => SHARE.exec(bare(l)))
+    .map(shareIn)
     .map((s) => numberIn(s?.[1] ?? s?.[4] ?? 'none'))
   const sum = shares.reduce((all, share) => all + share, 0)
   const isOfOne = sum > WHOLE.most && shares.includes(HUNDRED)
   const areShares = isOfOne || (sum >= WHOLE.least && sum <= WHOLE.most)
   const whole = isOfOne ? sum : HUNDRED
   const weighed = (line: string): string => {
-    const [, first, name, called, last] = SHARE.exec(bare(line)) ?? []
+    const [, first, name, called, last] = shareIn(line) ?? []
     const share = first ?? last
     return share === undefined ? line : `${tenths((numberIn(share) * total) / whole)} g ${name ?? called}`
   }

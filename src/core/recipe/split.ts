@@ -319,4 +319,16 @@ export function alike(a: string | null, b: string | null): boolean {
 }
 
 /** Words of a heading that do not tell parts apart. */
-const EMPTY = new Set(['the', 'and', 'layer', 'half', 'part', 'stage', 'phase', 'for', 'ingredients'])
+const EMPTY = new Set([
+  'the',
+  'and',
+  'layer',
+  'half',
+  'component',
+  'group',
+  'part',
+  'stage',
+  'phase',
+  'for',
+  'ingredients',
+])

@@ -7,13 +7,16 @@ export const HAS_NUMBER = /[\d¼½¾⅓⅔]/
 export const isAmount = (cell: string): boolean => /^[\d¼½¾⅓⅔]/.test(cell)
 
 /** "Granulated sugar      2 c.": columns set out by spaces. */
-const COLUMNS = /(?<=\p{L}|\)) {3,}(?=[\d¼½¾⅓⅔]|an? |for )/u
+const COLUMNS = /(?<=\p{L}|\)) {3,}(?=[\d¼½¾⅓⅔]|an? |for )|(?<=[\p{L}\d.%)]) {2,}(?=\d+[.,]\d{3}$)/u
 /** "INGREDIENT      WEIGHT      %": three of them, and what stands beneath. */
 const WIDE = / {3,}| {2,}(?=\d)/
 const OF_THREE = new RegExp(`^\\S(?:.*?\\S)?(?:${WIDE.source})\\S(?:.*?\\S)?(?:${WIDE.source})\\S.*$`)
 
 /** "g       %", over columns of numbers beside names that have no head */
 const UNIT_HEADS = /^(?:g|grams|kg|oz|lbs?|ml)(?:\s{2,}(?:g|grams|kg|oz|lbs?|ml|(?:baker['’]?s )?%|per ?cent))+$/i
+
+/** "Raw material      kg", over a name and a number */
+const NAMED_UNIT = /^(\p{L}[\p{L} ]{0,30}?) {3,}(g|grams|kg|oz|lbs?|ml)$/iu
 
 /** "Sugar | 1000 | 25": columns set apart by strokes. */
 const STROKE = /\s\|(?=\s|$)/
@@ -33,6 +36,8 @@ export function strokedIn(rows: readonly string[]): ReadonlySet<string> {
 
 /** The cells of a row of a table; null for a line that is none. */
 export function cellsIn(line: string, stroked: boolean): string[] | null {
+  const named = NAMED_UNIT.exec(line)
+  if (named) return named.slice(1)
   if (UNIT_HEADS.test(line)) return ['Ingredient', ...line.split(/\s{2,}/)]
   const isRow = line.startsWith('|') || stroked
   const apart = line.includes('\t') || isRow ? /\t|\|/ : OF_THREE.test(line) ? WIDE : COLUMNS
@@ -101,6 +106,10 @@ export function headOf(cells: readonly string[], ruled: boolean): Head | null {
   return ruled || tells || columns.some((c) => c.isAmount) ? { columns, tells } : null
 }
 
+const BARE_NUMBER = /^\d+(?:[.,]\d+)?$/
+const COUNTED =
+  /\b(?:apples?|bags?|beans?|cans?|eggs?|lea(?:f|ves)|lemons?|limes?|oranges?|packets?|pods?|sheets?|sticks?|tins?|whites?|yolks?)\b/i
+
 /** A row as a line of a list: its amount, then its name. A share of the whole beside an amount says nothing more. */
 export function lineOf(cells: readonly string[], head: Head | null): string {
   const name = cells.find((c) => !isAmount(c)) ?? ''
@@ -108,5 +117,7 @@ export function lineOf(cells: readonly string[], head: Head | null): string {
   const amount = (at >= 0 ? cells[at] : undefined) ?? cells.find((c) => isAmount(c) && !/%\s*$/.test(c)) ?? ''
   if (amount === '') return cells.join(' ')
   const unit = /[a-z]/i.test(amount) ? '' : (head?.columns[at]?.unit ?? '')
+  // of which unit a number is, is asked once of the whole list, and "2 eggs" are counted
+  if (unit === '' && BARE_NUMBER.test(amount) && !COUNTED.test(name)) return `${name} ${amount}`
   return [amount, unit, name].filter(Boolean).join(' ')
 }

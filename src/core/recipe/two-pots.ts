@@ -27,7 +27,7 @@ const ONTO_WHITES = new RegExp(
     WHIPPED_IN,
   ].join(
     '|',
-  )})|${/\b(?:mixer|whisk|beaters)\b.{0,30}\b(?:add|drizzle|pour|run|stream|trickle)\b.{0,20}\bhoney\b/.source}|${/^(?:the )?(?:hot )?honey (?:on|onto|over|into) (?:the )?whites\b|^pour (?:it )?(?:on|over)(?! (?:an?|the|to)\b)|\bpour (?:on (?:the )?(?:hot )?honey|(?:the )?(?:hot )?honey on)\b|^(?:pour|run|trickle|drizzle|stream) (?:the )?(?:hot )?honey in(?=$|[,;]| (?:slowly|while)\b)/.source}`,
+  )})|${/\b(?:mixer|whisk|beaters)\b.{0,30}\b(?:add|drizzle|pour|run|stream|trickle)\b.{0,20}\bhoney\b/.source}|${/^(?:the )?(?:hot )?honey (?:on|onto|over|into) (?:the )?whites\b|^pour (?:it )?(?:on|over)(?! (?:an?|the|to)\b)|\bpour (?:on (?:the )?(?:hot )?honey|(?:the )?(?:hot )?honey on)\b|^(?:pour|run|trickle|drizzle|stream) (?:the )?(?:hot )?honey(?: in)?(?=$|[,;]| (?:slowly|while)\b)/.source}`,
   'i',
 )
 /** What whites are called once they are whipped. */

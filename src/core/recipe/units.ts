@@ -39,7 +39,7 @@ function isBare(row: string): boolean {
 /** The first of the rows of a list whose numbers have no unit, where none of it has one; null for any other. */
 export function bareIn(rows: readonly string[]): string | null {
   const bare = rows.filter(isBare)
-  return bare.length >= FEWEST_BARE && !rows.some((row) => ENDS_WITH_AMOUNT.test(row) || isAmountOf(row))
+  return bare.length >= FEWEST_BARE && !rows.slice(1).some((row) => ENDS_WITH_AMOUNT.test(row) || isAmountOf(row))
     ? (bare[0] ?? null)
     : null
 }

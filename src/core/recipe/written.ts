@@ -15,6 +15,8 @@ export interface Written {
   readonly purpose: string | null
   /** It says that it is for what waits in the bowl. */
   readonly waits: boolean
+  /** Id of the line that is stirred into it beforehand: "soda dissolved in 1 tsp water"; null for most. */
+  readonly carries: string | null
 }
 
 /** Headings of what goes on or around a sweet that is out of the pot: "to coat", "for dusting". */
@@ -37,6 +39,6 @@ export const shellOf = (heading: string | null, typed: string): string | null =>
 
 /** Whether a line of the list says that it is for what waits for the syrup: "water (for the gelatin)". */
 export const waitsIn = (typed: string): boolean =>
-  /(?:\bfor (?:the |blooming |soaking )*|\()(?:bowl|gelatine?|bloom(?:ing)?|mixer|whites|egg whites|foam|albumen)\b/i.test(
+  /(?:\bfor (?:the |blooming |soaking )*|\()(?:bowl|gel(?:atine?)?|bloom(?:ing)?|mixer|whites|egg whites|foam|albumen)\b/i.test(
     typed,
   )

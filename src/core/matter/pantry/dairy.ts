@@ -78,6 +78,15 @@ export const dairy = [
     },
   ),
   ingredient(
+    'milk-powder-whole',
+    'Milk powder, whole',
+    { fat: 26.7, milkProtein: 26.3, lactose: 38.4, ash: 6.1 },
+    {
+      density: 0.5,
+      allergens: milk,
+    },
+  ),
+  ingredient(
     'malted-milk',
     'Malted milk powder',
     { fat: 8, milkProtein: 10, lactose: 18, glucoseSolids: 45, starch: 10, ash: 3.5, protein: 2.5, de: 42 },
