@@ -90,6 +90,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
     'condensed whole milk',
     'sweetened condensed whole milk',
   ],
+  'cream-of-tartar': ['cream tartar'],
   mascarpone: ['mascarpone cheese'],
   matcha: ['matcha powder'],
   'pine-nuts': ['pine kernels', 'pignoli', 'pinoli'],

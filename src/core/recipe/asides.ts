@@ -22,8 +22,9 @@ const HEAT_ALONE = new RegExp(
   `^(?:to |until )?(?:about )?(?!\\d\\d$)${DEGREES}(?:,? (?:(?:without |while )?stirring|whisking)\\b.*)?$`,
   'i',
 )
-/** "Add the cream. To 121°": it is cooked on to that. */
-const PUTS_IN = /^(?:add|deglaze|decook|pour|stir|tip|whisk)\b|\b(?:in|into it)$|\bin (?:\d|two|three|four)$/i
+/** "Add the cream. To 121°", "dissolve without boiling. To 141°": it is cooked on to that. */
+const ENDS_BEFORE =
+  /\b(?:dissolv|melt)|\d ?min$|^(?:add|deglaze|decook|pour|stir|tip|whisk)\b|\b(?:in|into it)$|\bin (?:\d|two|three|four)$/i
 /** "Drop a little into iced water: if it hardens at once, it is ready" */
 const TESTS =
   /^(?:drop|put) (?:an? )?(?:bit|drop|few drops|little|some|(?:\w*spoonful))\b.*\b(?:cold|iced?)[- ]water\b.*\b(?:if|should|ready|done)\b/i
@@ -70,7 +71,7 @@ export function joined(said: readonly string[]): string[] {
     else if (isHeat) {
       const heat = s.replace(/^(?!to |until )/i, 'to ').toLowerCase()
       // a sentence that has its heat is at an end
-      out.push(...(heatIn(last) || PUTS_IN.test(last) ? [last, `Cook ${heat}`] : [`${last} ${heat}`]))
+      out.push(...(heatIn(last) || ENDS_BEFORE.test(last) ? [last, `Cook ${heat}`] : [`${last} ${heat}`]))
     } else out.push(`${last}; ${/^\p{Lu}{2}/u.test(s) ? s.toLowerCase() : uncapital(s)}`)
   }
   return out

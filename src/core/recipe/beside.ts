@@ -54,7 +54,7 @@ const comesIn = (sentence: string, what: string): boolean =>
     `(?:^(?:then )?|^off (?:the )?heat[;:,] )(?:the )?(?:hot |warm )?${what}\\b[^,.;]{0,20}\\bin\\b|\\bin\\b.*, then (?:the )?(?:hot |warm )?${what}\\b`,
     'i',
   ).test(sentence)
-const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) it\b/i
+const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) (?:it|to)\b/i
 const MIXTURE =
   /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mix(?:ture)?\b|\b(?:hot|warm(?:ed)?) (?:dairy|liquids?)\b/i
 

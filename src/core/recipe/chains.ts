@@ -9,7 +9,7 @@ const ACTS =
   'add|chuck|deglaze|dump|drop|flip|fold in|pour|put in|scatter|scrape|slide in|spread|sprinkle|stir in|stop|swirl in|throw|tip|toss in|top|turn out|whisk in'
 /** What goes on for so long, or to such a heat. */
 const LASTS =
-  'beat|blend|boil|bring|bubble|carry on|continue|cook|cool|flip|give it|go up|heat|keep|knead|let it|mix|press|pull|reduce|shake|simmer|sit|stir|turn|wait|warm|whip|whisk|work|\\d+ ?(?:h|hrs?|hours?|days?)'
+  'bake|beat|blend|boil|bring|bubble|carry on|continue|cook|cool|flip|give it|go up|heat|keep|knead|let it|mix|press|pull|reduce|shake|simmer|sit|stir|turn|wait|warm|whip|whisk|work|(?:on )?(?:high|low|medium)(?= (?:for )?\\d)|\\d+ ?(?:h|hrs?|hours?|days?)'
 
 /** What is done with pieces, and what makes them. */
 const FINISHES = 'coat|dip|dredge|dust|enrobe|toss'
@@ -29,6 +29,9 @@ const NO_WAIT = /\bover (?:about )?\d|\b(?:keeps|takes|should take)\b/i
 const acts = (head: string): boolean =>
   BEGINS_ACT.test(head) || (WATCHES.test(head) && ACTS_THEN.test(head)) || pours(head) || TURNED_OFF.test(head)
 
+/** "Chill 20 min, bake 30 min", "whip on low 1 min, then high 10 min": one time after the other. */
+const GOES_ON = /^(?:bake|(?:on )?(?:high|low|medium))\b/i
+
 const ONWARD = /^to (?=(?:about )?\d)/i
 
 /** Whether a clause after `head` has a moment of its own. */
@@ -39,6 +42,7 @@ function isApart(head: string, tail: string): boolean {
   // "to 130°, nuts, to 150°"
   if (ONWARD.test(tail)) return from !== null && to !== null && to.low > from.high
   if (FINISHING.test(tail)) return CUTS.test(head)
+  if (GOES_ON.test(tail)) return secondsIn(head) !== null && secondsIn(tail) !== null && !isGotReady(head)
   if (!acts(head) || isGotReady(head)) return false
   if (to !== null) return !WATCHES.test(head) && (from === null || from.cools) && secondsIn(head) === null
   return secondsIn(tail) !== null && secondsIn(head) === null && !NO_WAIT.test(tail)

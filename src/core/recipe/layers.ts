@@ -5,6 +5,7 @@ import type { FormulaDocument, Part, PartState, Shape, SingleFormula, Step } fro
 import { idFor } from '../formula/edit'
 import { capital } from '../formula/sentence'
 import type { Ingredient } from '../matter/ingredient'
+import { tenths } from '../quantity/number'
 import { sentences } from './clauses'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from './draft'
 import { boilsTo, endingOf } from './ending'
@@ -352,7 +353,11 @@ function wholeOf(
     steps: steps.map((s, i) => (i === steps.length - 1 ? { ...s, empties: true } : s)),
     shape: isMoulded([...said, ...ends])
       ? MOULD
-      : { kind: 'cut', ...piece, heightMm: parts.reduce((sum, p) => sum + (thicknessOf(p.formula.shape) ?? 0), 0) },
+      : {
+          kind: 'cut',
+          ...piece,
+          heightMm: tenths(parts.reduce((sum, p) => sum + (thicknessOf(p.formula.shape) ?? 0), 0)),
+        },
     waste: 0.05,
     boils: [],
     parts: [...parts],

@@ -76,7 +76,7 @@ describe('a pasted text as plain lines', () => {
 
   it('takes a row over a rule for the head of its table, whatever its columns are called', () => {
     const table = '| Ingredient | US | Metric |\n|---|---|---|\n| Honey | 1 cup | 340 g |\n| Sugar | 1 cup | 200 g |'
-    expect(plainLines(table)).toEqual(['1 cup Honey', '1 cup Sugar'])
+    expect(plainLines(table)).toEqual(['1 cup Honey (340 g)', '1 cup Sugar (200 g)'])
   })
 
   it('ends a heading where what was set in under it ends', () => {

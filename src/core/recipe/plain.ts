@@ -6,7 +6,7 @@ import { inSentences } from './case'
 import { beginsDone } from './method'
 import { inFigures } from './numbers'
 import { spelledOut } from './shorthand'
-import { cellsIn, HAS_NUMBER, type Head, headOf, isAmount, lineOf, RULE, strokedIn, toldOf } from './tables'
+import { asItStands, cellsIn, HAS_NUMBER, type Head, headOf, isAmount, lineOf, RULE, strokedIn, toldOf } from './tables'
 import { unwrapped } from './wrapped'
 
 /** "## Method", "> ", "- [ ] ", "- [x] " */
@@ -100,6 +100,14 @@ function dashed(rows: readonly string[]): readonly string[] {
   let count = 0
   if (rows.filter((row) => DASHED.test(row)).length < 2) return rows
   return rows.map((row) => (DASHED.test(row) ? row.replace(DASHED, `${++count}. `) : row))
+}
+
+/** "a. Butter in the pan", "b. Sugar in", "c. To 141°": steps counted by small letters with a point. */
+function letteredSteps(rows: readonly string[]): readonly string[] {
+  const isAt = (i: number, n: number): boolean => new RegExp(`^\\s*${LETTERS[n]}\\.\\s+\\p{L}`, 'u').test(rows[i] ?? '')
+  const from = rows.findIndex((_, i) => [0, 1, 2].every((n) => isAt(i + n, n)))
+  if (from < 0) return rows
+  return rows.map((row, i) => (isAt(i, i - from) ? row.replace(/^\s*[a-j]\./, `${i - from + 1}.`) : row))
 }
 
 /** "1) Boil the sugar. 2) Add the butter", "1. boil it, 2. pour", "1 Line a tin. 2 Boil": steps counted in one row, a row each. */
@@ -233,7 +241,7 @@ function linesOf(text: string): string[] {
   const out: string[] = []
   let head: Head | null = null
   let setIn = false
-  const rows = told(unwrapped(dashed(text.split(/\r?\n/))))
+  const rows = told(unwrapped(letteredSteps(dashed(text.split(/\r?\n/)))))
   const stroked = strokedIn(rows)
   for (const [i, raw] of rows.entries()) {
     const cells = cellsIn(raw.trim(), stroked.has(raw.trim()))?.map(unmarked) ?? null
@@ -257,7 +265,7 @@ function linesOf(text: string): string[] {
     } else if (head?.tells) out.push(toldOf(cells, head.tells))
     else {
       const full = cells.filter(Boolean)
-      out.push(isAmount(full[0] as string) && head === null ? full.join(' ') : lineOf(full, head))
+      out.push(isAmount(full[0] as string) && head === null ? asItStands(full) : lineOf(full, head))
     }
   }
   return out

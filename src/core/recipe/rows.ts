@@ -123,7 +123,7 @@ const AMOUNT_ALONE =
     .source
 
 const APART = new RegExp(
-  `\\s+(?:[·•|]|\\/\\/)\\s+|(?<!^\\s*(?:[-–*•·▢□]\\s+)?${AMOUNT_ALONE})\\s+\\/\\s+(?!${AMOUNT_ALONE}$)(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`,
+  `\\s+(?:[·•|]|\\/\\/)\\s+|(?<!^\\s*(?:[-–*•·▢□]\\s+)?(?:${AMOUNT_ALONE}){1,2})\\s+\\/\\s+(?!${AMOUNT_ALONE}$)(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`,
   'i',
 )
 
@@ -214,12 +214,17 @@ function partsInRow(line: string): string[] | null {
   ]
 }
 
+/** "15 g gelatine powder + 75 g water" */
+const WITH_WATER = /^([^,;+&.]*\bgelatine?\b[^,;+&.]*?)\s*[+&]\s*([\d¼½¾⅓⅔][^,;+&.]{0,20}\bwater)$/i
+
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 export function inOneRow(row: string): string[] {
-  const line = row.replace(
-    /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
-    '',
-  )
+  const line = row
+    .replace(
+      /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
+      '',
+    )
+    .replace(WITH_WATER, '$1 + $2 (for the gelatine)')
   const inGrams = gramsInRow(line)
   if (inGrams) return inGrams
   const each = ofEach(line) ?? moreFor(line) ?? partsInRow(line)

@@ -8,7 +8,7 @@ describe('a list', () => {
 
   it.each([
     ['You need: 100 g sugar; 4 tbsp syrup; 1 tsp soda', [[null, '100 g sugar', '4 tbsp syrup', '1 tsp soda']]],
-    ['15 g gelatine + 90 ml cold water', [[null, '15 g gelatine', '90 ml cold water']]],
+    ['15 g gelatine + 90 ml cold water', [[null, '15 g gelatine', '90 ml cold water (for the gelatine)']]],
     [
       'Milk powder 100g / condensed milk 200g / butter 80g',
       [[null, 'Milk powder 100g', 'condensed milk 200g', 'butter 80g']],

@@ -57,10 +57,10 @@ const HEAD_LETTER =
   /^((?:part|stage|phase|group|component|ingredients|layer|mix|list|syrup) (?:[A-H\d]|one|two|three|four|five|six)|[A-H])(?:[.:)]?|\s*(?:\(|[:–—-]\s)[\p{L} &-]{3,40}\)?:?)$/iu
 /** "For the base", "Make the caramel:", "Topping:" */
 const HEAD_PART =
-  /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=:)))\s*:?$/iu
+  /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=(?: \([\p{L} -]{3,20}\))?:))(?: \([\p{L} -]{3,20}\))?)\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:["“][^"”]{20,}["”]$|\([^()\d]+\)$|\(\d+ (?:pces?|pcs?|pieces)\.?\)$|\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:us customary|metric|imperial)(?:\s*[–/|-]\s*(?:us customary|metric|imperial))*$|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?(?!1\d\d\b|\d{2,3} ?[–-] ?1\d\d\b|\d{2,3} ?°)\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:at a glance|author|quick facts|category|course|cuisine|difficulty|batch(?: size)?|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/i
+  /^(?:["“][^"”]{20,}["”]$|\([^()\d]+\)$|\(\d+ (?:pces?|pcs?|pieces)\.?\)$|\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:u\.?s\.?(?: customary)?|metric|imperial)(?:\s*[–/|-]?\s*(?:u\.?s\.?(?: customary)?|metric|imperial))*$|(?:#[\p{L}\d]+\s*)+$|[^\p{L}\d¼½¾⅓⅔]+$|(?:from|to|cc|sent|date)\s*:|mise(?: en place)?\s*:|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?(?!1\d\d\b|\d{2,3} ?[–-] ?1\d\d\b|\d{2,3} ?°)\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:at a glance|author|quick facts|category|course|cuisine|difficulty|batch(?: size)?|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/iu
 /** "For 2 frames of 30 x 40 x 1.2 cm": what it is poured into. */
 const VESSEL =
   /^(?:(?:amounts?|batch|formula|quantit(?:y|ies)|recipe)(?: (?:is|are|makes|yields))?:? )?(?:for |(?:yields?|makes):? |(?<=^(?:quantity|batch|yield|recipe makes):? ))(?:\d+|an?|one|two|three|four) [^,;.]{0,40}\b(?:frames?|pans?|slabs?|tins?|trays?)\b(?![^,;.]*\b(?:k?g|ml|cups?|oz|lbs?)\b)/i
@@ -78,7 +78,7 @@ const TOOL =
 const IS_STEP = /^\(?\d{1,2}[.)]\s/
 const isListed = (line: string): boolean =>
   BULLET.test(line)
-    ? beginsWithAmount(line)
+    ? beginsWithAmount(line) && isLine(line)
     : line.length < 40 &&
       (!IS_STEP.test(line) || beginsWithAmount(line)) &&
       ((!/[.;:,]/.test(line) && isLine(line) && measureAt(bare(line), [])?.unit !== null) ||
@@ -108,7 +108,13 @@ function otherMarks(lines: readonly string[]): number {
   const from = marks.findIndex((m) => m !== null && m !== first)
   const told = lines.slice(from)
   const areMarked = marks.slice(from).every((m) => m === marks[from])
-  return from > 1 && told.length >= FEWEST_TOLD && areMarked && told.some(tells) ? from : -1
+  if (from > 1 && told.length >= FEWEST_TOLD && areMarked && told.some(tells)) return from
+  // a list without marks, and then steps that have some
+  const begins = marks.findIndex((m) => m !== null)
+  const steps = lines.slice(begins)
+  const isList = lines.slice(0, begins).filter(hasAmount).length > 1
+  const areSteps = steps.length >= FEWEST_TOLD && marks.slice(begins).every((m) => m === first)
+  return isList && areSteps && steps.some(tells) && !steps.every(isAmountOf) ? begins : -1
 }
 
 /** Where the method begins that stands under no heading, in lines as short as those of the list; -1 where that is not so. */
@@ -210,6 +216,9 @@ function prefaceOf(rows: readonly string[]): ReadonlySet<number> {
   return new Set(isHeaded && !between.some((i) => isAmountOf(rows[i] as string)) ? between : [])
 }
 
+/** "Subject: Re: the sea foam", "RECIPE: Vanilla caramels" */
+const TITLE_MARK = /^(?:recipe|subject|title)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*/i
+
 /** ◊ No recipe has more lines than that; what stands beyond is kept in the notes alone. */
 const MOST_LINES = 400
 
@@ -278,7 +287,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
       tell(line)
     } else if (!name && mode === 'start' && (!beginsWithAmount(line) || isTitle(line))) name = line
     // "A New England classic.", over the list
-    else if (mode === 'start' && name && !hasAmount(line) && /[.!]$/.test(line)) left.push(line)
+    else if (mode === 'start' && name && !hasAmount(line) && /[.!,–—-]$/.test(line)) left.push(line)
     else {
       mode = 'list'
       put(list, line)
@@ -295,7 +304,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   const [called = '', ...beside] = name.split(/\s+\|\s+/)
   left.push(...beside)
   return {
-    name: called.replace(/:\s*$/, ''),
+    name: called.replace(TITLE_MARK, '').replace(/:\s*$/, ''),
     list: list.filter((s) => s.lines.length > 0),
     method: method.filter((s) => s.lines.length > 0),
     makes,

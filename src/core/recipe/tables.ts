@@ -110,7 +110,15 @@ const BARE_NUMBER = /^\d+(?:[.,]\d+)?$/
 const COUNTED =
   /\b(?:apples?|bags?|beans?|cans?|eggs?|lea(?:f|ves)|lemons?|limes?|oranges?|packets?|pods?|sheets?|sticks?|tins?|whites?|yolks?)\b/i
 
-/** A row as a line of a list: its amount, then its name. A share of the whole beside an amount says nothing more. */
+const MEASURED = /^[\d¼½¾⅓⅔].*(?:k?g|m?l|oz|lbs?|cups?|tbsps?|tsps?)\.?$/i
+
+/** "200 g | sugar", "1 cup heavy cream | 240 ml": a row that begins with its amount; the same again stands in brackets. */
+export const asItStands = ([first = '', ...rest]: readonly string[]): string =>
+  rest.length > 0 && !BARE_AMOUNT.test(first) && rest.every((c) => BARE_AMOUNT.test(c) && MEASURED.test(c))
+    ? `${first} (${rest.join('; ')})`
+    : [first, ...rest].join(' ')
+
+/** A row as a line of a list: its amount, then its name, then any other amount. A share of the whole beside an amount says nothing more. */
 export function lineOf(cells: readonly string[], head: Head | null): string {
   const name = cells.find((c) => !isAmount(c)) ?? ''
   const at = head?.columns.findIndex((c) => c.isAmount) ?? -1
@@ -119,5 +127,6 @@ export function lineOf(cells: readonly string[], head: Head | null): string {
   const unit = /[a-z]/i.test(amount) ? '' : (head?.columns[at]?.unit ?? '')
   // of which unit a number is, is asked once of the whole list, and "2 eggs" are counted
   if (unit === '' && BARE_NUMBER.test(amount) && !COUNTED.test(name)) return `${name} ${amount}`
-  return [amount, unit, name].filter(Boolean).join(' ')
+  const others = cells.filter((c) => c !== amount && c !== name && MEASURED.test(c))
+  return [amount, unit, name, ...others.map((c) => `(${c})`)].filter(Boolean).join(' ')
 }

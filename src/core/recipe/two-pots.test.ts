@@ -263,7 +263,6 @@ describe('a recipe of two boils', () => {
       'Cook honey to 120°',
       'Cook honey to 120°',
       'Stream honey into foam, whip on high',
-      'Pour it out',
     ])
     const groupOf = (id: string) =>
       formula.lines.filter((l) => l.group === formula.lines.find((o) => o.id === id)?.group).map((l) => l.ingredient)

@@ -69,7 +69,7 @@ export function withUnits(all: readonly string[]): string[] {
       return `${heading}:`
     }
     if (!unit || COUNTED.test(line)) return line
-    if (isBare(line)) return `${line} ${unitOf(unit)}`
+    if (isBare(line)) return line.replace(NUMBER_ENDS, ` ${unitOf(unit)}`)
     return BEGINS_BARE.test(line) && !measureAt(line, [])?.unit ? line.replace(' ', ` ${unitOf(unit)} `) : line
   })
 }

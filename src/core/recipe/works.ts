@@ -19,6 +19,8 @@ export function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' |
   const work = handworkSaid(text) ?? (BEATS.test(text) && isCooledBefore(text, said) ? { kind: 'beat' as const } : null)
   const isBeaten = (work === null || work.kind === 'beat') && WHIPS.test(text) && !/\bwhites\b/i.test(text)
   if (whips && (work?.kind === 'whip' || isBeaten)) return { kind: 'whip', on: whips }
+  // butter or cream that is whipped holds no foam of its own
+  if (work?.kind === 'whip') return null
   if (work?.kind !== 'bake') return work
   const heat = [text, ...said.filter(inOven)].flatMap((s) => heatIn(s) ?? [])[0]
   if (!heat) return work
