@@ -20,7 +20,8 @@ const READIES = saidAs(
     /soften (?:the )?(?:\w+ )?gelatine?/,
     /(?:steep|brew|infuse)(?=.*\bwater\b.*\bstrain\b)/,
     /soak(?!.*\b(?:sugar|boil|simmer)\b)/,
-    /(?:in an? (?:\w+ ){0,2}bowl,? )?sprinkle (?:the )?(?:powdered )?gelatine?/,
+    /(?:in (?:an?|the) (?:[\w-]+ ){0,2}bowl(?: of (?:an?|the|your) (?:[\w-]+ ){0,3}mixer)?,? )?sprinkle (?:the )?(?:powdered )?gelatine?/,
+    /brush (?:an?|the|your) (?:[\w-]+ ){0,4}(?:dish|foil|marble|mou?lds?|pan|paper|sheet|slab|tin|tray)s? with/,
     // shells are lined with chocolate, and filled: that is the work itself
     /spray(?=.*\b(?:dish|foil|mou?lds?|pan|paper|tin|tray|sheet)\b)/,
     /line\b(?! (?:it |them )?(?:along|down|up)\b)(?!.*\b(?:mou?lds?|cavities|shells)\b.*\b(?:fill|cap|seal)\b)/,

@@ -164,7 +164,7 @@ const FILLS_SHELLS = /\b(?:cap|fill|pipe)\b/i
 /** The pieces a method speaks of. */
 export function shapeSaid({ family, name, said, doneAt, made, makes, yields, vessel, tin }: ShapeSaid): Shape {
   const litres = made?.litres ?? null
-  const into = [vessel, yields].filter((line) => line !== null)
+  const into = [vessel, yields, name].filter((line) => line !== null)
   const after = said.slice(Math.max(0, doneAt)).filter((s) => !CUTS_PAPER.test(s))
   const told = after.join('. ')
   const plain = usual[family] ?? blankFormula.shape
@@ -183,7 +183,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
     return lollipopOf(told, Number.isNaN(millilitres) ? each : millilitres)
   }
   if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS)))
-    return jarOf([name, ...said, ...into].join('. '))
+    return jarOf([...said, ...into].join('. '))
   if (any(ROPES) && family === 'hard-candy') {
     const snipped = after.flatMap((s) => pieceIn(SNIPS.exec(s)?.[0] ?? '', CANE_MM) ?? [])[0]
     const [across = '', unit = ''] = partsIn(ACROSS, told)

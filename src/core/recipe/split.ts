@@ -72,7 +72,7 @@ const HEAD_NOTES =
 
 /** What a list names that nobody eats: "24 lollipop sticks". */
 const TOOL =
-  /^(?:\d[\d\s–-]*|an? |some )?(?:\w+ ){0,2}?(?:(?:lolli(?:pop)?|lolly|popsicle|craft|wooden|paper|bamboo) sticks?|(?<=^\d+ )sticks|skewers?|cellophane(?: \w+)?|wrappers?|parchment(?: paper)?|(?:wax(?:ed)?|baking|greaseproof) paper|foil|(?:candy|sugar|jam) thermometer|paper (?:cases|cups|liners)|(?:non-?stick )?(?:(?:cooking|baking|oil) )?spray)(?:,.*| for .*|\s*\(.*\))?$/i
+  /^(?:\d[\d\s–-]*|an? |some )?(?:\w+ ){0,2}?(?:(?:lolli(?:pop)?|lolly|popsicle|craft|wooden|paper|bamboo) sticks?|(?<=^\d+ )sticks|skewers?|cellophane(?: \w+)?|wrappers?|parchment(?: paper)?|(?:wax(?:ed)?|baking|greaseproof) paper|foil|(?:candy|sugar|jam) thermometer|paper (?:cases|cups|liners)|(?:non-?stick )?(?:(?:cooking|baking|oil) )?spray|oil(?=,? (?:for|to) (?:brush|greas|oil|the (?:dish|mat|mou?lds?|pan|sheet|slab|tin|tray))))(?:,.*| (?:for|to) .*|\s*\(.*\))?$/i
 
 /** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
 const IS_STEP = /^\(?\d{1,2}[.)]\s/

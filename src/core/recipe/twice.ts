@@ -44,13 +44,16 @@ export function waitedOnce(steps: readonly Step[], targetC: number | null): read
     const before = out.at(-1)
     const { when } = step
     const celsius = when.on === 'target' ? targetC : 'celsius' in when ? when.celsius : null
-    const isSame =
-      before !== undefined &&
+    const isSame = ({ when: earlier }: Step): boolean =>
       celsius !== null &&
-      (before.when.on === 'rises' || before.when.on === 'falls') &&
-      before.when.on === (when.on === 'target' ? 'rises' : when.on) &&
-      Math.abs(before.when.celsius - celsius) < SAME
-    if (before && (isSame || leadsTo(before, step) || isTested(before, step)) && onlyWaits(before))
+      (earlier.on === 'rises' || earlier.on === 'falls') &&
+      earlier.on === (when.on === 'target' ? 'rises' : when.on) &&
+      Math.abs(earlier.celsius - celsius) < SAME
+    // "cook to 124°. While it cooks beat the whites. Once it is at 124° pour": what is done meanwhile stands before the end
+    const told = when.on === 'target' ? out.findLastIndex((s) => isSame(s) && onlyWaits(s)) : -1
+    const isMeanwhile = told >= 0 && out.slice(told + 1).every((s) => s.when.on === 'ready' && onlyWaits(s))
+    if (isMeanwhile) out.push(withWords(out.splice(told, 1)[0] as Step, step))
+    else if (before && (isSame(before) || leadsTo(before, step) || isTested(before, step)) && onlyWaits(before))
       out.splice(-1, 1, withWords(before, step))
     else out.push(step)
   }

@@ -3,7 +3,7 @@
 import { callsIn, mentions } from '../formula/called'
 import type { FormulaDocument, Step } from '../formula/document'
 import { idFor } from '../formula/edit'
-import { capital, short } from '../formula/sentence'
+import { capital, short, uncapital } from '../formula/sentence'
 import type { Answers, Draft, Lexicon, WrittenPiece } from './draft'
 import { boilsTo, endingOf, inOrder } from './ending'
 import { type HeatUnit, heatIn } from './heats'
@@ -36,6 +36,7 @@ const WHITES = /\b(?:whites|egg whites?|albumen)\b/i
 const POT = /\b(?:pan|pot|saucepan)\b/i
 const SWEET = /^(?:sugar|glucose)$/
 const SWEETENS = /\b(?:sugar|honey|glucose|syrup|molasses|treacle|sucrose)$/
+const GLUCOSE = /^(?:glucose|(?:light |dark )?corn syrup)\b/
 const PUTS_IN = /\b(?:pour|add|run|trickle|drizzle|stream)\b/i
 
 /** "Cook the sugar syrup": all that is not the honey. */
@@ -54,6 +55,22 @@ const WATCHED_LAST = /(?<=^(?:start|begin|whip|whisk|beat|(?:egg )?whites)\b.*)\
 
 /** ◊ What was cooked first and whipped in is this warm once the other syrup is there, °C. */
 const WHIPPED_C = 60
+
+/** ◊ Two heats of a text are one where they are no further apart than that, in its own degrees. */
+const SAME_HEAT = 2
+
+/** "Pour in the honey. Beat for 5 min": that is done before the next syrup is there. */
+const BEATS = /^(?:beat|whip|whisk)\b(?!.*\b(?:add|pour|stream|whites?)\b)/i
+const beatenIn = (said: readonly string[]): string[] => {
+  const isBeaten = (i: number): boolean =>
+    ONTO_WHITES.test(said[i - 1] ?? '') &&
+    BEATS.test(said[i] ?? '') &&
+    said.slice(i + 1).some((s) => heatIn(s) !== null)
+  return said.flatMap((s, i) => {
+    if (isBeaten(i)) return []
+    return isBeaten(i + 1) ? `${s}, then ${uncapital(said[i + 1] as string)}` : s
+  })
+}
 
 /** ◊ A nougat of two syrups is a soft one, until its maker says otherwise. */
 const TWO_SYRUPS = 'two-syrups-soft'
@@ -78,7 +95,10 @@ function potsIn(said: readonly string[], unit: HeatUnit | null, written: readonl
     written.some((w) => speaks(a, w) && speaks(poured, w) && !speaks(b, w))
   // what is poured by itself was boiled by itself, whichever of the two is told first
   const isAlone = (b: number): boolean => pouredOf(first, b) || (!GOES_IN.test(said[b] ?? '') && pouredOf(b, first))
-  const second = boils.find((b) => b > first && (b > poured || inOther(b) || isAlone(b)))
+  // "cook the syrup to 124°. Once it reaches 124° pour …" is one boil, told twice
+  const lowOf = (b: number): number => heatIn(said[b] ?? '')?.low ?? Number.NaN
+  const isSame = (b: number): boolean => !inOther(b) && Math.abs(lowOf(b) - lowOf(first)) < SAME_HEAT
+  const second = boils.find((b) => b > first && !isSame(b) && (b > poured || inOther(b) || isAlone(b)))
   if (first < 0 || poured < 0 || second === undefined) return null
   // "put the honey in a pan. Boil it to 121°"
   const withStart = (at: number, after: number): number[] =>
@@ -123,7 +143,7 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
   // "pour half the syrup over the whites, cook the rest to 133°": one pot, poured in two goes
   if (whole.said.some((s) => ONTO_WHITES.test(s) && HALF.test(s)) && whole.said.some((s) => THE_REST.test(s)))
     return null
-  const piece = { ...whole, said: whole.said.flatMap(inTwo) }
+  const piece = { ...whole, said: beatenIn(whole.said.flatMap(inTwo)) }
   const rows = piece.list.flatMap(({ heading, lines }) => lines.map((line) => ({ heading, line })))
   const unit = heatUnitOf(piece, answers)
   const { written } = readLines(piece.list, lexicon)
@@ -155,7 +175,10 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
       (w, i) => !isFirst[i] && (spoken(w.names, pots.second) || (w.names.some((n) => SWEET.test(n)) && isSetOut(w))),
     )
   // where both are boiled of the same lines nothing is told apart here
-  const isSweet = written.some((w, i) => isFirst[i] && w.names.some((n) => SWEETENS.test(n)))
+  // and nobody boils glucose syrup by itself
+  const isSweet = written.some(
+    (w, i) => isFirst[i] && w.names.some((n) => SWEETENS.test(n)) && !w.names.some((n) => GLUCOSE.test(n)),
+  )
   if (called === undefined || !hasSecond || !isSweet) return null
 
   // "when the honey is at 118°" is said of the pot the honey is in, wherever it stands; "when it is", right after
