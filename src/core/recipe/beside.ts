@@ -311,7 +311,7 @@ const BASE = /\bpress(?:ed)?\b.{0,30}\b(?:in|into|over|onto)\b.{0,40}\b(?:tin|pa
 
 /** "Butter a tin": nothing of that goes into a pot. */
 const GREASES =
-  /^(?:butter|grease|line|oil|spray)\b.{0,60}\b(?:dish|foil|mou?lds?|pan|paper|parchment|sheet|slab|tin|tray)\b/i
+  /^(?:(?:generously|lightly|well) )?(?:butter|grease|line|oil|spray)\b.{0,60}\b(?:dish|foil|mou?lds?|pan|paper|parchment|sheet|slab|tin|tray)\b/i
 
 /** What of the sentences `said` happens beside the pot. `doneAt`: the one that ends the cook, where that is known. */
 export function besideIn(said: readonly string[], doneAt = said.length): Beside {

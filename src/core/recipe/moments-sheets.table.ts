@@ -398,4 +398,23 @@ export const sheetMoments: readonly Moment[] = [
       /^ready → out: Scrape onto/,
     ],
   ],
+  [
+    'a pan that is lightly buttered is warmed apart by nobody; almond extract is no almonds; sides that are washed',
+    '2 cups heavy cream\n300 g sugar\n1 cup light corn syrup\n4 tablespoons butter\n200 g almonds\n1/2 tsp almond extract',
+    'Lightly butter a 9-inch square pan and line it. Warm the cream in a small pot until it just steams; keep warm. Boil sugar and corn syrup. Wash sides. Cook to 305°F. Pull the pot off the heat. Whisk in the warm cream in a slow stream. Whisk in the butter. Return to medium-low and cook to 246°F. Add the almonds. Extract. Pour into the pan.',
+    118.9,
+    [
+      /^ready \+ sugar 300, corn-syrup 328: Boil sugar/,
+      /^ready: Wash sides/,
+      /^rises 151.7: Cook to/,
+      /^ready: Pull the/,
+      /^ready \+ cream-36 474: Whisk in/,
+      /^ready \+ butter 57: Whisk in/,
+      /^ready: Return to/,
+      /^target: Return to/,
+      /^ready \+ almonds 200: Add the/,
+      /^ready \+ almond-extract 2: Extract/,
+      /^ready → out: Pour into/,
+    ],
+  ],
 ]

@@ -27,7 +27,7 @@ const READIES = saidAs(
     /line\b(?! (?:it |them )?(?:along|down|up)\b)(?!.*\b(?:mou?lds?|cavities|shells)\b.*\b(?:fill|cap|seal)\b)/,
     /grease/,
     // the sides are washed down while it boils
-    /wash (?!down\b|the (?:sides|crystals)\b)/,
+    /wash (?!down\b|(?:the )?(?:sides|crystals)\b)/,
     /(?:roll|turn|fold) (?:up )?the edges of\b.*\b(?:foil|paper|parchment)/,
     /rub (?:an?|the|your) (?:[\w-]+ ){0,4}(?:tin|tray|pan|dish)\b.*\b(?:butter|oil)/,
     /(?:butter|oil) \d+(?:[ -]?(?:["″]|cm|in(?:ch)?))?(?: ?[x×] ?\d+| (?:pan|sheet|tin|tray))/,

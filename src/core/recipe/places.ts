@@ -185,17 +185,21 @@ const WHILE_YOU = /\bwhile (?:you|we|i)\b.*$/i
 
 const OVER = /\bpour\b.*\b(?:over|onto|on)\b/i
 
+/** "Almond extract" is not what "add the almonds" speaks of. */
+const singular = (name: string): string => name.replace(/s$/, '')
+
 /** The names of a line that are not all of another line's name: "the milk" is not the condensed milk, where there is milk as well. */
 const ownNames = (line: Written, written: readonly Written[]): readonly string[] =>
   line.names.filter(
     (n) =>
       line.full.includes(n) ||
       // "flaky sea salt" is "the sea salt", where the other is only called salt
-      (callsIn(line.typed, n) && !written.some((w) => w !== line && callsIn(w.typed, n))) ||
+      (callsIn(line.typed, n) &&
+        !written.some((w) => w !== line && [n, `${n}s`].some((form) => callsIn(w.typed, form)))) ||
       !written.some(
         (w) =>
           w !== line &&
-          (w.full.includes(n) ||
+          (w.full.some((f) => singular(f) === singular(n)) ||
             (n === 'sugar' && isNoPlain(line) && w.names.includes(n)) ||
             (n === 'milk' && isTinned(line) && w.names.includes(n) && !isTinned(w))),
       ),

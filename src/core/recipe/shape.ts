@@ -88,7 +88,7 @@ const GRAMS_EACH =
 
 /** "A rope about 1/2 inch in diameter" */
 const ACROSS = new RegExp(
-  `\\bropes?\\b[^.;]{0,20}?(${NUMBER})[\\s-]*(${UNIT})\\s*(?:in diameter|across|thick|wide)\\b|(${NUMBER})[\\s-]*(${UNIT})[\\s-]*(?:thick |wide )?ropes?\\b|\\bropes? (?:of |about )?(${NUMBER})[\\s-]*(${UNIT})`,
+  `\\b(?:ropes?|strips?)\\b[^.;]{0,20}?(${NUMBER})[\\s-]*(${UNIT})\\s*(?:in diameter|across|thick|wide)\\b|(${NUMBER})[\\s-]*(${UNIT})[\\s-]*(?:thick |wide )?ropes?\\b|\\bropes? (?:of |about )?(${NUMBER})[\\s-]*(${UNIT})`,
   'i',
 )
 /** "Roll into 2.5 cm balls" */
