@@ -70,6 +70,18 @@ describe('what hardly anybody does with a line', () => {
     ).toEqual([expect.stringMatching(/cream/i)])
   })
 
+  it('is what runs, or sets it, that goes in once the sweet is out of its pot; not what lies on it, nor a flavour', () => {
+    const list = '400 g sugar\n100 g water\n150 g cream\n10 g gelatin\n50 g almonds\n5 g citric acid'
+    const boiled = 'Boil the sugar and water to 118 °C. Pour into a tin.'
+    expect(asked(list, `${boiled} Add the cream and gelatin. Sprinkle with the almonds and acid.`)).toEqual([
+      expect.stringMatching(/cream/i),
+      expect.stringMatching(/gelatin/i),
+    ])
+    expect(
+      asked(list, `${boiled.replace(' Pour', ' Add the cream and gelatin. Pour')} Add the almonds and acid.`),
+    ).toEqual([])
+  })
+
   it.each([
     ['half of it, and nothing of the rest', 'Coat with half of the chocolate. Break.', ['Dark chocolate, 70 %']],
     ['half of it, and the rest by doing it again', 'Coat with half of the chocolate. Flip and repeat.', []],

@@ -1,4 +1,5 @@
 /** What hardly anybody does with a line: where a method seems to say so, it is asked whether that is meant. */
+import type { FormulaDocument, Line } from '../formula/document'
 import { type Ingredient, SPOILED } from '../matter/ingredient'
 
 /** A line, and the sentence it was found to go in with. */
@@ -15,9 +16,9 @@ export interface Placed {
 
 /**
  * Why a place is doubtful: a boil spoils it, it is sweet and not boiled, it is on the heat without sugar, it is in another pot, its water would keep
- * the pot from where it has to get, it seems to go in by parts.
+ * the pot from where it has to get, it seems to go in by parts, the sweet has left its pot.
  */
-export type PlaceDoubt = 'spoiled' | 'unboiled' | 'bare' | 'elsewhere' | 'quenches' | 'shared'
+export type PlaceDoubt = 'spoiled' | 'unboiled' | 'bare' | 'elsewhere' | 'quenches' | 'shared' | 'late'
 
 const sugarsIn = ({ ingredient: { per100 }, grams }: Placed): number =>
   (grams / 100) * (per100.sucrose + per100.glucoseSolids + per100.monosaccharide)
@@ -74,4 +75,23 @@ export function doubtful(lines: readonly Placed[], { doneAt, hotterAt }: Ends): 
     if (isBase || (SPOILED.test(ingredient.id) && !(milky && ingredient.id === 'soda'))) out.set(id, 'spoiled')
   }
   return out
+}
+
+const SETS = /^(?:agar|gelatin|pectin)/
+/** ◊ g of water in 100 g of whatever runs, syrups among it. */
+const RUNS = 15
+
+/** Lines of what a sweet is made of, by their ids, that go in only once it has left its pot: what sets it, and much of what runs. `outside`: what lies on or around it. */
+export function lateIn(
+  { steps, lines }: Pick<FormulaDocument, 'steps' | 'lines'>,
+  ingredientOf: (line: Line) => Ingredient,
+  outside: ReadonlySet<string>,
+): ReadonlySet<string> {
+  const out = steps.findIndex((s) => s.empties)
+  const groups = new Set(out < 0 ? [] : steps.slice(out + 1).map((s) => s.adds))
+  const all = lines.reduce((sum, l) => sum + l.grams, 0)
+  const isOfMass = ({ id, per100, whole }: Ingredient, grams: number): boolean =>
+    SETS.test(id) || (per100.water > RUNS && grams > MUCH * all && !whole)
+  const late = lines.filter((l) => groups.has(l.group) && !outside.has(l.id) && isOfMass(ingredientOf(l), l.grams))
+  return new Set(late.map((l) => l.id))
 }

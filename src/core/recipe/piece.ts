@@ -10,7 +10,7 @@ import { SPOILED } from '../matter/ingredient'
 import { type Mix, massOf } from '../matter/mix'
 import { mixOf } from '../matter/portions'
 import { type Beside, besideIn, SYRUP_IN } from './beside'
-import { doubtful } from './doubts'
+import { doubtful, lateIn } from './doubts'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from './draft'
 import { SLOW_S } from './due'
 import { targetDoubt } from './end-doubts'
@@ -143,28 +143,6 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const doubt = targetDoubt({ said, beside, done, unit, usual: facts.usual, computed })
   const target =
     computed && !(doubt && answers.target) ? computed : { celsius: answers.target ?? usual, within: WITHIN.heat }
-  const asks: Ask[] = [
-    { id: 'family', guess: guessed },
-    ...(unclear ? [{ id: 'unit' as const, text: unclear.text, ends: doubt !== null }] : []),
-    ...(doubt && unclear === undefined
-      ? [{ id: 'target' as const, because: doubt, guess: computed?.celsius ?? usual, usual }]
-      : []),
-    ...whole.flatMap((l): Ask[] =>
-      // the only line there is goes in first
-      said.length === 0 || whole.length === 1 || (found.has(l.id) && !doubts.has(l.id))
-        ? []
-        : [
-            {
-              id: 'place',
-              line: l.id,
-              name: known.get(l.ingredient)?.name ?? fullTyped(l.typed ?? ''),
-              doubt: doubts.get(l.id) ?? null,
-              guess: found.get(l.id) ?? guessOf(l),
-              sentences: said,
-            },
-          ],
-    ),
-  ]
   const formula: FormulaDocument = {
     version: 1,
     name: short(name || 'A pasted recipe', 120),
@@ -198,6 +176,29 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     boils: [],
     ...ownOf(known),
   }
+  const late = lateIn(formula, ingredientOf, outside)
+  const asks: Ask[] = [
+    { id: 'family', guess: guessed },
+    ...(unclear ? [{ id: 'unit' as const, text: unclear.text, ends: doubt !== null }] : []),
+    ...(doubt && unclear === undefined
+      ? [{ id: 'target' as const, because: doubt, guess: computed?.celsius ?? usual, usual }]
+      : []),
+    ...whole.flatMap((l): Ask[] =>
+      // the only line there is goes in first
+      said.length === 0 || whole.length === 1 || (found.has(l.id) && !doubts.has(l.id) && !late.has(l.id))
+        ? []
+        : [
+            {
+              id: 'place',
+              line: l.id,
+              name: known.get(l.ingredient)?.name ?? fullTyped(l.typed ?? ''),
+              doubt: doubts.get(l.id) ?? (late.has(l.id) ? 'late' : null),
+              guess: found.get(l.id) ?? guessOf(l),
+              sentences: said,
+            },
+          ],
+    ),
+  ]
   // with much of it still to ask nobody knows how much it makes
   const made = placed.length === 0 || askedShare(questions, placed) > LITTLE ? null : madeFrom(formula)
   return {

@@ -44,6 +44,7 @@ const placeDoubts: { readonly [D in PlaceDoubt]: (name: string) => string } = {
   unboiled: (name) => `“${name}” seems to go in only once the boil is over.`,
   bare: (name) => `“${name}” seems to be on the heat before any sugar.`,
   elsewhere: (name) => `“${name}” seems to be in another pot, and Imbry follows one.`,
+  late: (name) => `“${name}” seems to go in only once the sweet has left its pot.`,
 }
 
 /** Why it is asked where a cook ends, up to the verb. */
