@@ -79,7 +79,15 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   ],
   'milk-half': ['2% milk', 'low-fat milk'],
   'milk-skimmed': ['skim milk', 'fat-free milk'],
-  'milk-powder': ['dried milk', 'skimmed milk powder', 'milk powder skim'],
+  'milk-powder': [
+    'powdered milk',
+    'dry milk',
+    'nonfat dry milk',
+    'dry milk powder',
+    'dried milk',
+    'skimmed milk powder',
+    'milk powder skim',
+  ],
   'milk-powder-whole': ['whole milk powder', 'full cream milk powder', 'whole milk powder 26%', 'whole dried milk'],
   'maple-syrup': ['dark maple syrup', 'amber maple syrup', 'pure maple syrup', 'grade a maple syrup'],
   'condensed-milk': [
@@ -148,6 +156,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   marshmallows: ['mini marshmallows', 'miniature marshmallows'],
   'marshmallow-creme': ['marshmallow fluff', 'marshmallow cream'],
   soda: [
+    'b soda',
     'bicarbonate of soda',
     'bi-carb',
     'bi-carb soda',

@@ -59,7 +59,7 @@ export const turnsDown = (sentence: string): boolean => DOWN.test(sentence) || /
 const BRINGS = /\bbring\b.{0,40}\bboil\b/i
 /** "Stir all the time until it comes away from the pan": over the flame it is on. */
 const ONLY_STIRRED =
-  /^(?:(?:keep|continue) )?(?:cook(?:ing)?,? (?:and |while )?)?stir(?:ring)?\b(?!.*(?:\d{3}|\b(?:boil|cook|heat)))/i
+  /^(?:(?:keep|continue),? )?(?:cook(?:ing)?,? (?:and |while )?)?stir(?:ring)?\b(?!.*(?:\d{3}|\b(?:boil|cook|heat)))/i
 const GENTLE_SAID = /\bgentl[ey]\b/i
 /** Whether a sentence boils something, and not gently. */
 export const boilsUp = (sentence: string, climbs: boolean): boolean =>

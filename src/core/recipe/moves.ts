@@ -165,7 +165,10 @@ const POURS = saidAs(
     /^drops? of \d/,
     /^(?:the )?(?:hot )?honey (?:on|onto|over) (?:the )?whites/,
     // "tin 15 x 15"
-    /^(?:frame|mat|slab|tin|tray)(?: \d+ ?[x×] ?\d+)?$/,
+    /^(?:frame|mat|slab|tin|tray)(?: \d+ ?(?:mm|cm|[x×] ?\d+))?$/,
+    // "two 9x9 pans"
+    /^(?:one|two|three|\d) (?:\w+ )?\d+ ?[x×] ?\d+ (?:frames?|pans?|tins?|trays?)$/,
+    /^(?:hot |warm )?jars$/,
     /frame\b/,
     /cast (?:it )?(?:in|on|between)|^cast(?: it)?(?= \d+ ?mm| \d+ ?cm|$)/,
     /(?:then |quickly |straight )+into (?:an? |the )?(?:\w+ )?(?:\d+ ?x ?\d+|tin|tray|pan|dish)/,
@@ -176,6 +179,7 @@ const POURS = saidAs(
     /(?:dump|empty) (?:it |the \w+ )?(?:out|on|onto|into) /,
     /spread/,
     /turn (?:it )?on(?:to)? (?:the )?(?:rice paper|wafers?)/,
+    /turn (?:it )?on (?:buttered|greased|oiled)/,
     /(?:^|turn (?:it )?)in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared)\b/,
     /turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))/,
     // the bottom of the pot is scraped while it cooks

@@ -48,6 +48,18 @@ const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
 const FIRST =
   /\bfirst (two|three|four|five|six|seven|\d)\b(?! (?:min(?:ute)?s?|secs?|seconds?|times?|hours?|hrs?|days?)\b)/i
 
+/** "Add sugar and the next six ingredients" */
+const NEXT = /\bnext (two|three|four|five|six|seven|eight|\d) ingredients\b/i
+/** The sentence of each line that goes in as one of the next so many after the one it names. */
+function nextIn(said: readonly string[], written: readonly Written[]): ReadonlyMap<string, number> {
+  const at = said.findIndex((s) => NEXT.test(s))
+  const [, many = ''] = NEXT.exec(said[at] ?? '') ?? []
+  const before = (said[at] ?? '').split(NEXT)[0] ?? ''
+  const named = written.findLastIndex((w) => mentions(before, w.full))
+  const count = named < 0 ? 0 : (parseNumber(many)?.range.low ?? 0)
+  return new Map(written.slice(named + 1, named + 1 + count).map((w) => [w.id, at]))
+}
+
 /** Sentences without the longer names of other lines that hold one of a line's own: "condensed milk" speaks of no milk. */
 function withoutOthers(said: readonly string[], line: Written, written: readonly Written[]): readonly string[] {
   const longer = written.flatMap((w) =>
@@ -80,9 +92,10 @@ export function placesOf(
   const out = new Map(known)
   const opens = said.findIndex((s) => FIRST.test(s))
   const count = parseNumber(FIRST.exec(said[opens] ?? '')?.[1] ?? '')?.range.low ?? 0
+  const next = nextIn(said, written)
   for (const [n, line] of written.entries()) {
     if (known.has(line.id)) continue
-    const at = n < count ? opens : placeOf(said, line, written, beside, doneAt)
+    const at = n < count ? opens : (next.get(line.id) ?? placeOf(said, line, written, beside, doneAt))
     if (at >= 0) out.set(line.id, at)
   }
   // gelatin that only soaks waits for the syrup, and not for what goes in with the rest of its water

@@ -33,6 +33,8 @@ const SHARES: Readonly<Record<string, number>> = {
 const SHARED = Object.keys(SHARES)
   .map((share) => (/^\P{L}/u.test(share) ? `(?<![\\d.] ?)${share}(?= of\\b)` : share))
   .join('|')
+const MADE = '(?:boiling|chopped|cold|crushed|grated|ground|hot|melted|roasted|shredded|softened|toasted|warm)'
+const MEASURES = /^[\d¼½¾⅓⅔]/
 const MEASURED = '(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\/\\d)? ?[a-z]+'
 
 /** ◊ Two parts are all of a line where they come so near to it. */
@@ -82,7 +84,7 @@ interface Parts {
 /** The parts a line goes in by; null where it goes in as one. `words`: what it is called, as a pattern. */
 function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, words: string): Parts | null {
   const part = new RegExp(
-    `(?<!\\w)(${SHARED}|${MEASURED}(?= (?:of|${words})\\b))(?!\\w)[^,.:;]{0,24}\\b(?:${words})`,
+    `(?<!\\w)(${SHARED}|${MEASURED}(?= (?:of|(?:${MADE} )?(?:${words}))\\b))(?!\\w)[^,.:;]{0,24}\\b(?:${words})`,
     'i',
   )
   const ofRest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,30}\\b(?:${words})`, 'i')
@@ -103,6 +105,13 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, wo
     takenAt(at) > 0 && Math.abs(takenAt(at) + taken - line.grams) < SAME * line.grams
   const named = said.findIndex((s, i) => i > first && ofRest.test(s))
   const later = named >= 0 ? named : said.findIndex((s, i) => i > first && (THE_REST.test(s) || completes(i)))
+  // "1/2 cup in the pan, 1/2 cup on top, roll in the remaining": what lies under it is met where the next of it goes
+  const between = said.flatMap((s, i) =>
+    i > first && i < later && MEASURES.test(shareAt(i)) && !isGotReady(s) ? [i] : [],
+  )
+  const next = between[0]
+  if (next !== undefined && isGotReady(said[first] ?? '') && taken + takenAt(next) < (1 - SAME) * line.grams)
+    return { taken: taken + takenAt(next), first: next, rest: later }
   return taken > 0 && taken < (1 - SAME) * line.grams ? { taken, first, rest: later < 0 ? null : later } : null
 }
 
@@ -111,6 +120,10 @@ const DIVIDED = /\bdivided\b/i
 
 /** "Half the cream, stir, then the rest": all of it in one moment. */
 const AND_THE_REST = /\bthen the rest\b/i
+
+/** "Sugar, syrup and half the cream: boil": where the sugar is, is the pot. */
+const isInPot = (sentence: string): boolean =>
+  /\b(?:glucose|sugars?|syrup)\b/i.test(sentence) && !isGotReady(sentence) && !whipsWhites(sentence)
 
 const RESERVED = /\b(?:reserved|saved)\b/i
 const SYRUP = 'syrup'
@@ -219,7 +232,8 @@ export function inPortions(
     if (bowl !== null) places.set(line.id, bowl)
     else if (kept >= 0) places.set(line.id, kept)
     // where the rest lies in a bowl, the first of it is in the pot
-    else if (later !== null || alike.length > 0 || LEAVES_OUT.test(said[first] ?? '')) places.set(line.id, first)
+    else if (later !== null || alike.length > 0 || LEAVES_OUT.test(said[first] ?? '') || isInPot(said[first] ?? ''))
+      places.set(line.id, first)
     return [
       { ...line, grams: tenths(taken) },
       { ...line, id, grams: tenths(line.grams - tenths(taken)) },

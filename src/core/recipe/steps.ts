@@ -91,6 +91,10 @@ const ADDS_FIRST =
 /** "Soak the sugar in the milk for an hour": nothing is lit for that. */
 const soaks = (s: string): boolean => STEEPS.test(s) && !STOVE.test(s) && secondsIn(s) !== null
 
+/** ◊ s: nobody lets a pot stand on the flame for so long without a word of it. */
+const LONG_S = 300
+const STANDS = /\b(?:rest|sit|stand)\b/i
+
 /** What is heated already. */
 const HEATED = /\b(?:heat|flame|boil|bubble|carameli[sz]e|simmer|melt|cook|warm|dissolved?|stove|burner)/i
 
@@ -117,7 +121,11 @@ export function stepsFrom(told: Told): Step[] {
   // "combine … in a pan. Place the pan over medium heat": it is lit there
   const setOn = told.said.findIndex((s, i) => i > filled && !told.ready.has(i) && putsBack(s))
   const isHeated = (s: string): boolean => HEATED.test(s) || heatIn(s)?.cools === false
-  const lit = setOn > filled && !told.said.slice(filled, setOn).some(isHeated) ? setOn : filled
+  // "mix the soda into the milk, let it stand for 20 min": nothing is lit for that
+  const heated = told.said.findIndex((s, i) => i >= filled && !told.ready.has(i) && isHeated(s))
+  const stands = told.said.slice(filled, heated).some((s) => STANDS.test(s) && (secondsIn(s) ?? 0) >= LONG_S)
+  const isSetOn = setOn > filled && !told.said.slice(filled, setOn).some(isHeated)
+  const lit = isSetOn ? setOn : stands && heated > filled ? heated : filled
   const turnsOff = (s: string): boolean => takesOff(s) && !putsBack(s)
   // where nothing says when it is done, it is on until it is taken off or poured for good
   const back = told.said.findLastIndex(putsBack)
