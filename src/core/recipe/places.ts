@@ -3,62 +3,14 @@
 import { callsIn, lettersOf, mentions, withoutNames } from '../formula/called'
 import { parseNumber } from '../quantity/number'
 import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './beside'
-import { isMark } from './marks'
 import { isGotReady, pours } from './moves'
+import { EVERYTHING, FIRST, isLeftOut, nextIn, putsIn, takesHeaded } from './takes'
+import { twinAt } from './twins'
 import { isOutside, type Written } from './written'
 
 /** "Combine the sugars": whatever is called one, and what else is sweet where no sentence puts that in by its name. */
 const SUGARS = /\bsugars\b/i
 const SWEETENER = /^(?:glucose|honey|dextrose|invert|treacle|molasses|syrup)\b/
-
-const EVERYTHING =
-  /\b(?:(?<=^(?:boil|bring|combine|cook|heat|melt|mix|put) )both\b(?! (?:of|sides)\b)|everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|pop|throw|chuck|bung|dump|bring|tip|stir|melt|heat|boil|cook|combine) (?:(?:it )?all\b(?! the (?:while|time)\b)|the (?:whole )?lot\b)|\b(?:combine|mix|put|place) ingredients\b|^(?:combine|mix)(?: well)?$|^(?:combine|mix|put|place)(?: together)? in (?:an? |the |your )?(?:[\w-]+ ){0,4}(?:pan|pot|saucepan)\b|all (?:bar|but|except)|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull|return|reserv\w+|boil|cook|heat|take) )(?<!\b(?:over|to|with) |(?<!\b(?:beat|fold|mix|stir|whisk) )\bin )the rest(?! of))\b/i
-
-/** "Off the heat, vanilla in". */
-const GOES_IN = /\bin$/i
-
-/** What may follow a heading in a sentence that takes all beneath it: "boil the shell to 150°", and not "boil shell sugar". */
-const AS_WHOLE =
-  '(?=\\s*(?:$|[^\\w\\s]|(?:all[- ]in|batch|half|ingredients|layer|mixture|mix|part|syrup|along|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
-
-/** "Cook the sugar syrup", "fold in the inclusions", "fill with sherbet": whether a sentence takes all that stands under a heading. */
-export function takesHeaded(sentence: string, { heading }: Written): boolean {
-  const words = heading?.split(/[^\p{L}]+/u).filter(Boolean) ?? []
-  if (words.length === 0 || isMark(heading as string)) return false
-  const called = `(?:all )?(?:the )?(?:warm(?:ed)? )?${words.join('\\W+')}\\b${AS_WHOLE}`
-  return new RegExp(
-    `^${called} (?:to \\d|on\\b)|\\b(?:(?:beat|boil|cook|heat|melt|whip|whisk)(?:p?ing)?|bring|make|mix|add|combine|then|(?:put|place|tip|stir)(?= (?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|paddle|stir|work) in|(?:lay|place|put|spoon)(?= (?:the )?(?:centre|filling|sherbet)\\b)|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
-    'iu',
-  ).test(sentence)
-}
-
-/** Whether a sentence puts in what is called so, and does not only speak of it: "stir until the nuts hang in it". */
-function putsIn(sentence: string, names: readonly string[]): boolean {
-  if (GOES_IN.test(sentence)) return mentions(sentence, names)
-  const at = sentence.search(PUTS_IN)
-  return at >= 0 && mentions(sentence.slice(at).split(/;|\b(?:until|till|while)\b/i)[0] as string, names)
-}
-
-const EXCEPT =
-  /\b(?:except|bar|but|save|apart from)\b(.*?)(?=\b(?:in|into|over|until|and (?:heat|bring|cook|stir|melt))\b|;|$)/i
-const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
-  EVERYTHING.test(sentence) && mentions(EXCEPT.exec(sentence)?.[1] ?? '', names)
-
-/** "Combine the first four ingredients". */
-const FIRST =
-  /\bfirst (two|three|four|five|six|seven|\d)\b(?! (?:min(?:ute)?s?|secs?|seconds?|times?|hours?|hrs?|days?)\b)/i
-
-/** "Add sugar and the next six ingredients" */
-const NEXT = /\bnext (two|three|four|five|six|seven|eight|\d) ingredients\b/i
-/** The sentence of each line that goes in as one of the next so many after the one it names. */
-function nextIn(said: readonly string[], written: readonly Written[]): ReadonlyMap<string, number> {
-  const at = said.findIndex((s) => NEXT.test(s))
-  const [, many = ''] = NEXT.exec(said[at] ?? '') ?? []
-  const before = (said[at] ?? '').split(NEXT)[0] ?? ''
-  const named = written.findLastIndex((w) => mentions(before, w.full))
-  const count = named < 0 ? 0 : (parseNumber(many)?.range.low ?? 0)
-  return new Map(written.slice(named + 1, named + 1 + count).map((w) => [w.id, at]))
-}
 
 /** Sentences without the longer names of other lines that hold one of a line's own: "condensed milk" speaks of no milk. */
 function withoutOthers(said: readonly string[], line: Written, written: readonly Written[]): readonly string[] {
@@ -383,50 +335,6 @@ function bloomedInBowl(said: readonly string[], names: readonly string[]): numbe
   return blooms && BOWL.test(said[at] ?? '') ? at : -1
 }
 const BOWL = /\b(?:bowl|mixer)\b/i
-
-/**
- * Where the same thing stands twice in a list, "water" for the gelatin and "water" for the syrup: the sentence that speaks of most
- * of what stands beside this one under its heading, else the first for the first of them, and so on. -1 where it stands there once, or once
- * is all that the method speaks of it.
- */
-function twinAt(said: readonly string[], line: Written, written: readonly Written[]): number {
-  const alike = written.filter((w) => w.names[0] === line.names[0] && !isOutside(w))
-  const spoken = said.flatMap((s, i) => (mentions(s, line.names) && !isLeftOut(s, line.names) ? [i] : []))
-  if (alike.length < 2 || alike.length > MOST_ALIKE || spoken.length < alike.length) return -1
-  const mates = written.filter((w) => w !== line && w.heading === line.heading && !alike.includes(w))
-  const company = spoken.map((i) => mates.filter((m) => mentions(said[i] as string, m.names)).length)
-  const isCalled = (i: number, w: Written, isOwn: (others: readonly Written[]) => boolean): boolean =>
-    w.calls.some((c) => callsIn(said[i] as string, c) && isOwn(alike.filter((o) => o.calls.includes(c))))
-  // "with the 25 g of sugar" says which
-  const claim = (w: Written): number =>
-    (w.waits ? spoken.find((i) => isGotReady(said[i] as string) || WHIPPED.test(said[i] as string)) : undefined) ??
-    spoken.find((i) =>
-      line.names.some((n) =>
-        new RegExp(`\\b${ORDINALS[alike.indexOf(w)]} (?:(?:lot|batch|half|portion) of (?:the )?)?${n}\\b`, 'i').test(
-          said[i] as string,
-        ),
-      ),
-    ) ??
-    spoken.find((i) => isCalled(i, w, (others) => others.length === 1)) ??
-    // of two that are called the same, it is said of the first
-    spoken.find((i) => isCalled(i, w, ([first]) => first === w)) ??
-    -1
-  if (claim(line) >= 0) return claim(line)
-  const [left, free] = [alike.filter((w) => claim(w) < 0), spoken.filter((i) => !alike.some((w) => claim(w) === i))]
-  // a heading that stands over all of them tells none apart
-  if (mates.length === 0 || line.heading === null || alike.every((w) => w.heading === line.heading))
-    return free[left.indexOf(line)] ?? -1
-  return spoken[company.indexOf(Math.max(...company))] as number
-}
-
-/** What waits for a syrup lies in a bowl, or is whipped. */
-const WHIPPED = /\b(?:bowl|mixer|whip|whisk|whites)\b/i
-
-/** ◊ Nobody lists the same thing more often: of more, none is told from the others. */
-const MOST_ALIKE = 12
-
-/** "Add the second cream". */
-const ORDINALS = ['first', 'second', 'third']
 
 /** Where a line probably goes in that only what is got ready speaks of: with the syrup that is poured onto it; -1 for no idea. */
 export function probablyAt(said: readonly string[], names: readonly string[]): number {
