@@ -301,7 +301,7 @@ export interface Beside {
 
 /** "Scatter the almonds on an oiled tray". */
 const ON_TRAY =
-  /^(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w"″×.-]+ ){0,4}(?:tray|sheet|mat|parchment|paper|slab|marble|bottom|(?:roasting|roll|sheet|baking) (?:pan|tin)s?)\b/i
+  /^(?:evenly )?(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w"″×.-]+ ){0,4}(?:tray|sheet|mat|parchment|paper|slab|marble|bottom|(?:roasting|roll|sheet|baking) (?:pan|tin)s?)\b/i
 
 /** What is got ready however late it is told. */
 const VESSEL = /\b(?:pan|tin|tray|sheet|mou?lds?|slab|board|dish|marble|paper|foil|starch|sugar)\b/i
@@ -317,7 +317,8 @@ const GREASES =
 export function besideIn(said: readonly string[], doneAt = said.length): Beside {
   const apart = new Map(
     said.flatMap((_, i) => {
-      const at = GREASES.test(said[i] as string) ? -1 : goesInAt(said, i)
+      const isLaid = GREASES.test(said[i] as string) || ON_TRAY.test(said[i] as string)
+      const at = isLaid ? -1 : goesInAt(said, i)
       return at < 0 ? [] : [[i, at] as const]
     }),
   )

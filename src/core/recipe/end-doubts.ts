@@ -7,6 +7,7 @@ import { allHeatsIn, type HeatUnit, inDegrees, leavesChoice, unitOf } from './he
 
 /** A method, where it seems to end, and where its kind usually does, °C. */
 interface Ended {
+  readonly name: string
   readonly said: readonly string[]
   readonly beside: Beside
   readonly unit: HeatUnit | null
@@ -16,12 +17,16 @@ interface Ended {
 }
 
 const MICROWAVE = /\bmicrowave/i
+/** Not “microwave-free” */
+const CALLED_MICROWAVE = /\bmicrowaved?\b(?!-)/i
+const ON_STOVE = /\b(?:burner|pan|pot|saucepan|stove)\b/i
 
 /** Why a method's own word for where it ends is not taken as it stands; null where it is. */
 export function targetDoubt(ended: Ended): TargetDoubt | null {
-  const { said, beside, done, unit, computed } = ended
+  const { name, said, beside, done, unit, computed } = ended
   const onHeat = said.slice(0, done ? done.at + 1 : said.length).filter((_, i) => !beside.ready.has(i))
-  if (onHeat.some((s) => MICROWAVE.test(s))) return { by: 'microwave' }
+  const isCalled = CALLED_MICROWAVE.test(name) && !onHeat.some((s) => ON_STOVE.test(s))
+  if (isCalled || onHeat.some((s) => MICROWAVE.test(s))) return { by: 'microwave' }
   const sentence = done ? (said[done.at] as string) : ''
   if (leavesChoice(sentence, unit) || (done && saysMore(sentence, unit, done))) return { by: 'choice', sentence }
   if (done === null || computed === null) return untold(done, sentence)

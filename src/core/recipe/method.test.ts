@@ -199,6 +199,13 @@ describe('where it comes off', () => {
     ])
     const melted = 'Melt the butter in the microwave. Boil the sugar to 150 °C. Stir in the melted butter. Pour it out.'
     expect(asked(recipe('200 g sugar\n50 g butter', melted), 'target')).toEqual([])
+    const named = (name: string) =>
+      readRecipe(
+        `${name}\n\n200 g sugar\n160 g corn syrup\n\nMethod\nStir all in a jug. Heat 9 min on high till a probe says 117 °C. Pour it out.`,
+        pantryOf(),
+      )
+    expect(asked(named('Microwave caramels'), 'target')).toHaveLength(1)
+    expect(asked(named('Microwave-free caramels'), 'target')).toEqual([])
   })
 
   it('a bare figure that could be either is asked about once', () => {

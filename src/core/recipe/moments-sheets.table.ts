@@ -505,4 +505,18 @@ export const sheetMoments: readonly Moment[] = [
       /^window: Break into/,
     ],
   ],
+  [
+    'a pan that only cream is warmed in, after one that is spread with seeds',
+    '1 1/2 cups heavy cream\n2/3 cup pumpkin purée\n2 cups white sugar\n1/2 cup light corn syrup\n1/4 cup water\n4 tbsp butter',
+    'Evenly spread paper on the bottom of the pan. In a saucepan combine heavy cream and pumpkin purée. Get this mixture quite warm, but not boiling. Set aside. In a second heavy-bottomed pan combine the sugar, syrup and water. Let it boil until it reaches 244 F. Then very carefully add the cream and pumpkin mixture, and slowly bring this mixture to 240 F. Stir in the butter. Pour the mixture into the prepared pan.',
+    115.6,
+    [
+      /^ready \+ sugar 400, corn-syrup 164, water 59: In a/,
+      /^rises 117.8: Let it/,
+      /^ready \+ cream-36 356, pumpkin-puree 160: Very carefully/,
+      /^target: Slowly bring/,
+      /^ready \+ butter 57: Stir in/,
+      /^ready → out: Pour the/,
+    ],
+  ],
 ]

@@ -140,7 +140,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const mix = mixAt(done?.at ?? said.length)
   const computed = done && (done.ending.by === 'heat' || massOf(mix) > 0) ? targetOf(done.ending, mix) : null
   const usual = (facts.usual.low + facts.usual.high) / 2
-  const doubt = targetDoubt({ said, beside, done, unit, usual: facts.usual, computed })
+  const doubt = targetDoubt({ name, said, beside, done, unit, usual: facts.usual, computed })
   const target =
     computed && !(doubt && answers.target) ? computed : { celsius: answers.target ?? usual, within: WITHIN.heat }
   const formula: FormulaDocument = {
@@ -261,7 +261,7 @@ function askedShare(questions: readonly Omit<Question, 'group'>[], lines: readon
 
 /** "Sprinkle the foil with icing sugar" */
 const LIES_UNDER =
-  /^(?:cover|dust|flour|sprinkle)\b.*\bwith\b|^(?:arrange|divide|lay|place|put|scatter|spread)\b.*\b(?:among|between|on|over)\b.*\b(?:parchment|pans|paper|sheets?|trays?)\b/i
+  /^(?:cover|dust|flour|sprinkle)\b.*\bwith\b|^(?:evenly )?(?:arrange|divide|lay|place|put|scatter|spread)\b.*\b(?:among|between|on|over)\b.*\b(?:bottom|parchment|pans|paper|sheets?|trays?)\b/i
 
 /** What was boiled and lies in its tin stays there, whatever is boiled then. */
 const IN_ITS_TIN = /\b(?:in|into) (?:an? |the )?(?:[\w-]+ ){0,4}(?:frame|mou?lds?|tin|tray)\b/i

@@ -70,7 +70,7 @@ const OF_FRUIT =
   /^(?:the )?(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? (?:of (?:\d|[¼½¾]|half|an?|one|two)\b|(?:of )?\d (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b)/i
 /** "Small piece of butter", "butter the size of a walnut" */
 const OF_BUTTER =
-  /^(?:(?:an? )?(?:good |large |small |tiny )?(?:dab|piece|lump|knob) of \p{L}|butter (?:the )?size of\b)/iu
+  /^(?:(?:an? )?(?:good |large |small |tiny )?(?:dab|piece|lump|knob) of \p{L}|butter (?:the )?size of\b|(?:an? )?few (?:drops|grains) (?:of )?\p{L})/iu
 
 /** How an amount begins that is no figure. */
 const IN_WORDS = [
@@ -78,6 +78,7 @@ const IN_WORDS = [
   /(?:one|two|three|four|five|six) (?:of|cups?|cupfuls?|(?:tea|table)spoonfuls?|(?:tea|table)spoons?|gills?|pints?|quarts?|pounds?|sticks?|tins?|cans?|grams?|ounces?|vanilla|pods?|eggs?)\b/,
   /an? (?:tiny |little |good |small |large )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b/,
   /half (?:pint|cup)\b/,
+  /few (?:drops|grains)\b/,
   /(?:the )?(?:pinch|juice|peel|rind|zest)\b/,
   /(?:(?:good|large|small) )?(?:piece|lump|knob) of\b/,
   /butter (?:the )?size of\b/,
