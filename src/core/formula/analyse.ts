@@ -11,6 +11,7 @@ import { doctorShare, type GrainRisk, grainRisk } from '../physics/solubility'
 import { type Burner, burnerPower, type Pot, potThermal } from '../pot/equipment'
 import { type FormulaDocument, type GramsByLine, gramsAsWritten, isBoiled, type Shape, type Step } from './document'
 import { peakLitres } from './headroom'
+import { type Inverted, invertedIn, withInverted } from './inverted'
 import { finishedMix, massMix, type Stop, traceSteps } from './trace'
 
 export interface Conditions {
@@ -56,7 +57,10 @@ export interface Analysis {
   /** Volume at its worst, litres, and as a share of the pot. */
   readonly peakLitres: number
   readonly fill: number
+  /** Share of the sweeteners that is no sucrose, with what its acid splits. */
   readonly doctors: number
+  /** Of the sucrose, what its acid splits on the way. */
+  readonly inverted: Inverted
   readonly grain: GrainRisk | 'none'
   readonly meantToGrain: boolean
   readonly family: FamilyId
@@ -85,6 +89,11 @@ export function analyse(
   const { family, school } = formula
   const work = workOf(family, school)
   const grained = isGrained(family, school)
+  const inverted = invertedIn(formula, grams, isBoiled(formula) ? untilPull : [], (stop, from) =>
+    minutesOf(stop, from, conditions),
+  )
+  // what goes in after the pull is split as little as its share of the whole is small
+  const split = withInverted(finished, inverted.share)
   return {
     targetC: isBoiled(formula)
       ? temperatureToday(pull.before, formula.target.celsius, conditions.pressurePa)
@@ -103,10 +112,11 @@ export function analyse(
     stages: !isBoiled(formula) || work === 'tempered' ? [] : stagesOf(pull.before, conditions.pressurePa),
     peakLitres: peak,
     fill: peak / conditions.pot.litres,
-    doctors: doctorShare(finished),
-    grain: grainRisk(finished, conditions.roomC),
+    doctors: doctorShare(split),
+    inverted,
+    grain: grainRisk(split, conditions.roomC),
     meantToGrain: grained,
-    keeps: keeps(finished, conditions.roomC, grained),
+    keeps: keeps(split, conditions.roomC, grained),
     family,
     work,
     shape: formula.shape,
@@ -137,11 +147,15 @@ function foreseenMinutes(stops: readonly Stop[], conditions: Conditions): number
   return gives?.pace === undefined ? minutesFor(stops, conditions) : gives.pace * minutesFor(stops, plain)
 }
 
-/** The heat each stretch needs over what the burner gives less what the pot loses. */
-function minutesFor(stops: readonly Stop[], { pot, burner, roomC, gives }: Conditions): number {
+/** Minutes from one stop to the next: as long as the heat takes, or as it waits. */
+const minutesOf = (stop: Stop, from: Stop | undefined, conditions: Conditions): number =>
+  stop.step.when.on === 'after' ? stop.step.when.seconds / 60 : minutesFor([stop], conditions, from?.afterC)
+
+/** The heat each stretch needs over what the burner gives less what the pot loses; it begins `fromC`, cold unless told. */
+function minutesFor(stops: readonly Stop[], { pot, burner, roomC, gives }: Conditions, fromC = roomC): number {
   const { syrupToRoom, baseCapacity } = potThermal(pot)
   let seconds = 0
-  let from = roomC
+  let from = fromC
   for (const s of stops) {
     const need = s.joules + baseCapacity * Math.max(0, s.beforeC - from)
     from = s.afterC

@@ -8,11 +8,12 @@ import { poursFromPot, workingWindows } from '../finish/working'
 import type { Allergen } from '../matter/ingredient'
 import { massOf } from '../matter/mix'
 import { type Keeping, keepingIn } from '../physics/humidity'
-import type { GrainRisk } from '../physics/solubility'
+import { doctorShare, type GrainRisk } from '../physics/solubility'
 import { type CelsiusStep, type Grams, inGrams, inSeconds, type Seconds } from '../quantity/figures'
 import type { Analysis, Conditions } from './analyse'
 import { type FormulaDocument, type GramsByLine, isBoiled, type PartState, type Shape } from './document'
 import { ganacheHolds } from './ganache'
+import { withInverted } from './inverted'
 import { type ShapedBy, shapedBy } from './layout-formed'
 import { allergensIn } from './mixes'
 import { finishedMix, traceSteps } from './trace'
@@ -27,7 +28,14 @@ export interface VerdictFigures {
     readonly time: Seconds
     readonly burner: string
   }
-  grain: { readonly risk: GrainRisk | 'none'; readonly doctors: number }
+  grain: {
+    readonly risk: GrainRisk | 'none'
+    /** It is meant to grain. */
+    readonly meant: boolean
+    readonly doctors: number
+    /** What the doctors may be at least and at most, where acid makes some of them; null where hardly any. */
+    readonly between: { readonly low: number; readonly high: number } | null
+  }
   /** Chocolate and cream: shares of fat and of water in it. */
   ganache: { readonly fat: number; readonly water: number; readonly splits: boolean }
   humidity: {
@@ -95,12 +103,32 @@ const water = (a: Analysis, c: Conditions): VerdictOn<'water'> => ({
   },
 })
 
-/** Fudge is meant to grain: there it is no warning. */
-const grain = (a: Analysis): VerdictOn<'grain'> => ({
-  id: 'grain',
-  tone: a.meantToGrain ? 'good' : grainTone[a.grain],
-  figures: { risk: a.grain, doctors: a.doctors },
-})
+/** Fudge is meant to grain: there it is a warning that it does not. */
+const meantTone: Readonly<Record<GrainRisk | 'none', Tone>> = {
+  readily: 'good',
+  may: 'good',
+  'if-stirred': 'good',
+  resists: 'mind',
+  none: 'mind',
+}
+
+/** ◊ Share of the sweeteners that acid has to make of them before it is said. */
+const ACID_SAID = 0.01
+
+function grain({ grain: risk, meantToGrain: meant, doctors, finished, inverted }: Analysis): VerdictOn<'grain'> {
+  const doctorsAt = (share: number): number => doctorShare(withInverted(finished, share))
+  const isSaid = doctors - doctorShare(finished) >= ACID_SAID
+  return {
+    id: 'grain',
+    tone: (meant ? meantTone : grainTone)[risk],
+    figures: {
+      risk,
+      meant,
+      doctors,
+      between: isSaid ? { low: doctorsAt(inverted.low), high: doctorsAt(inverted.high) } : null,
+    },
+  }
+}
 
 /** ◊ A mould that holds so much, ml, is a jar. */
 const JAR_ML = 60

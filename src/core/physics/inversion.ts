@@ -14,11 +14,15 @@ export function inversionRate(tempC: number, ph: number, density: number, sugar:
   return 10 ** (16.91 + Math.log10(density - sugar) - 5670 / (tempC + ZERO_C) - ph)
 }
 
-/** Share of the sucrose inverted after `minutes` at `tempC` and `ph` in the syrup phase of `mix`, 0 to 1. */
-export function invertedShare(mix: Mix, tempC: number, ph: number, minutes: number): number {
+/** Rate of inversion, 1/min, at `tempC` and `ph` in the syrup phase of `mix`. @throws RangeError outside pH 0 to 8. */
+export function inversionAt(mix: Mix, tempC: number, ph: number): number {
   const syrup: Mix = { ...mix, fat: 0, insoluble: 0, cocoaSolids: 0, starch: 0 }
   const density = densityOf(syrup, tempC)
   const mass = syrup.water + syrup.sucrose + syrup.monosaccharide + syrup.lactose + syrup.glucoseSolids
   const sugar = mass > 0 ? (density * syrup.sucrose) / mass : 0
-  return 1 - Math.exp(-inversionRate(tempC, ph, density, sugar) * minutes)
+  return inversionRate(tempC, ph, density, sugar)
 }
+
+/** Share of the sucrose inverted after `minutes` at `tempC` and `ph` in the syrup phase of `mix`, 0 to 1. */
+export const invertedShare = (mix: Mix, tempC: number, ph: number, minutes: number): number =>
+  1 - Math.exp(-inversionAt(mix, tempC, ph) * minutes)

@@ -12,6 +12,14 @@ const grains: Readonly<Record<VerdictFigures['grain']['risk'], string>> = {
   resists: "Won't grain",
   none: "Won't grain: all dissolved",
 }
+/** What is meant to grain, and beaten until it does. */
+const meantGrains: typeof grains = {
+  readily: 'Grains readily',
+  may: 'Grains as it is beaten',
+  'if-stirred': 'Grains only as it is beaten',
+  resists: 'Hardly grains: it stays a chew',
+  none: "Won't grain: all dissolved",
+}
 
 /** A whole minute is near enough for what is reckoned; under one, seconds. */
 export const aboutSpan = (seconds: number): string =>
@@ -154,9 +162,11 @@ const sayings: Sayings<VerdictFigures> = {
       ? `${say.weight(steam)} boils away in about ${aboutSpan(time)}`
       : `the ${burner} is too weak to get it there`,
   }),
-  grain: ({ risk, doctors }) => ({
-    text: grains[risk],
-    detail: `doctors are ${formatPercent(doctors)} of the sweeteners`,
+  grain: ({ risk, meant, doctors, between }) => ({
+    text: (meant ? meantGrains : grains)[risk],
+    detail: between
+      ? `doctors are some ${formatPercent(doctors)} of the sweeteners with what its acid splits: ${formatPercent(between.low)} to ${formatPercent(between.high)}, by the water and how long it boils`
+      : `doctors are ${formatPercent(doctors)} of the sweeteners`,
   }),
   humidity: (figures) => {
     const { stickyAbove, driesBelow, room, keeping } = figures
