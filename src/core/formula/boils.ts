@@ -2,7 +2,7 @@
 import { massOf } from '../matter/mix'
 import { volumeOf } from '../physics/heat'
 import type { Pot } from '../pot/equipment'
-import type { Analysis, Conditions } from './analyse'
+import type { Analysis } from './analyse'
 import { type BoiledFormula, gramsAsWritten } from './document'
 import { peakLitres } from './headroom'
 import type { BatchPlan, Mould } from './plan'
@@ -69,7 +69,3 @@ export function boilSlots(plan: BatchPlan, minutes: number, setting: number, mou
     return { label, from, pulled, free, waits, fillings }
   })
 }
-
-/** How many equal boils a batch of `outGrams` needs in this kitchen. */
-export const boilsNeeded = (formula: BoiledFormula, outGrams: number, { pot }: Pick<Conditions, 'pot'>): number =>
-  Math.max(1, Math.ceil(outGrams / largestBoil(formula, pot.litres) - 1e-9))

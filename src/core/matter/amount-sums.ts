@@ -28,7 +28,7 @@ export interface Measure {
 
 export const amountOf = (m: Measure): Amount => ({
   grams: (i) => {
-    const grams = toGrams({ amount: m.amount, unit: m.unit, rest: '' }, i)
+    const grams = toGrams({ amount: m.amount, unit: m.unit }, i)
     return grams === null ? null : grams * m.factor
   },
   beside: NOTHING,

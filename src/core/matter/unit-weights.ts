@@ -1,5 +1,6 @@
 /** What a cup, a stick, a tin of the goods of the pantry weighs, where their density does not say it: asked only where a line is read. */
-import type { Quantity } from '../quantity/parse'
+import type { Range } from '../quantity/number'
+import type { Unit } from '../quantity/units'
 import type { Ingredient } from './ingredient'
 
 /** g of one of a unit, by ingredient; "each" for what is counted. From ordinary food tables and what such packs are sold at. */
@@ -129,6 +130,12 @@ export const unitWeightsOf = ({ id, unitGrams }: Ingredient): Readonly<Record<st
   ...unitWeights[id],
   ...unitGrams,
 })
+
+/** So much of a unit; null where the thing itself is counted: "2 limes". */
+interface Quantity {
+  readonly amount: Range
+  readonly unit: Unit | null
+}
 
 /**
  * Grams of `ingredient` in a quantity (the middle of a range). The ingredient's own unit weights come first, then

@@ -1,10 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
-import { ingredientById } from '../matter/ingredients'
-import { toGrams } from '../matter/unit-weights'
 import { parseLength } from './length'
 import { numberText, parseNumber, readNumber } from './number'
-import { parseQuantity } from './parse'
 import { toCelsius, toFahrenheit } from './temperature'
 
 describe('numbers', () => {
@@ -83,45 +80,6 @@ describe('a number alone in its box', () => {
     '“%s” is none: what could be two things is asked about',
     (text) => expect(readNumber(text)).toBeNaN(),
   )
-})
-
-describe('quantities', () => {
-  test.each([
-    ['2⅔ cups light brown sugar', 8 / 3, 'cup', 'light brown sugar'],
-    ['1 to 1½ lb butter', 1, 'lb', 'butter'],
-    ['a 390 g tin of condensed milk', 390, 'g', 'tin of condensed milk'],
-    ['250 ml cream', 250, 'ml', 'cream'],
-    ['2 limes', 2, undefined, 'limes'],
-    ['3 tbsp. of honey', 3, 'tbsp', 'honey'],
-    ['1 metric cup sugar', 1, 'metric cup', 'sugar'],
-    ['8 fl oz water', 8, 'fl oz', 'water'],
-    ['2 g salt', 2, 'g', 'salt'],
-    ['12 grapes', 12, undefined, 'grapes'],
-  ])('%s', (text, low, unit, rest) => {
-    const q = parseQuantity(text)
-    expect(q?.amount.low).toBeCloseTo(low)
-    expect(q?.unit?.id).toBe(unit)
-    expect(q?.rest).toBe(rest)
-  })
-
-  it('asks instead of guessing', () => expect(parseQuantity('some sugar')).toBeNull())
-
-  test.each([
-    ['1 cup', 'sugar', 200],
-    ['2 sticks', 'butter', 226.8],
-    ['1 lb', 'sugar', 453.6],
-    ['100 ml', 'glucose-42', 143.7],
-    ['1 tbsp', 'butter', 14.2],
-    ['1 to 2 tsp', 'salt', 9],
-  ])('%s of %s is %d g', (text, id, grams) => {
-    const q = parseQuantity(text)
-    expect(q && toGrams(q, ingredientById(id))).toBeCloseTo(grams, 0)
-  })
-
-  it('does not know what a stick of sugar is', () => {
-    const q = parseQuantity('1 stick')
-    expect(q && toGrams(q, ingredientById('sugar'))).toBeNull()
-  })
 })
 
 it('°C and °F undo each other', () => {
