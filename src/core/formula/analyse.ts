@@ -57,9 +57,9 @@ export interface Analysis {
   /** Volume at its worst, litres, and as a share of the pot. */
   readonly peakLitres: number
   readonly fill: number
-  /** Share of the sweeteners that is no sucrose, with what its acid splits. */
+  /** Share of the sweeteners that is no sucrose, with what acid and heat split. */
   readonly doctors: number
-  /** Of the sucrose, what its acid splits on the way. */
+  /** Of the sucrose, what its acid and its caramel split on the way. */
   readonly inverted: Inverted
   readonly grain: GrainRisk | 'none'
   readonly meantToGrain: boolean

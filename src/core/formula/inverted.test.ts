@@ -67,6 +67,23 @@ describe('what acid splits', () => {
     expect(splitIn('\n1 g cream of tartar', simmered)).toBeGreaterThan(splitIn('\n1 g cream of tartar'))
   })
 
+  it('is some where it was caramel, more the darker it was, and less where sugar went in after it', () => {
+    const stopped = (celsius: number, more = ''): number =>
+      analysed(
+        `400 g sugar\n100 g water\n300 g cream${more}`,
+        `Boil sugar and water to ${celsius} °C. Add the cream${more ? ' and honey' : ''}. Cook to 118 °C. Pour.`,
+      ).analysis.inverted.share
+    expect(stopped(150)).toBeLessThan(0.005)
+    expect(stopped(172)).toBeGreaterThan(0.05)
+    expect(stopped(186)).toBeGreaterThan(stopped(172) + 0.1)
+    const lots = (first: number): number =>
+      analysed(
+        `${first} g sugar\n${500 - first} g brown sugar\n200 g cream`,
+        'Melt the sugar to 180 °C. Add the cream and brown sugar. Cook to 118 °C. Pour.',
+      ).analysis.inverted.share
+    expect(lots(100)).toBeLessThan(lots(400))
+  })
+
   it('grows with the acid, lies in its range, and loses no mass', () => {
     fc.assert(
       fc.property(

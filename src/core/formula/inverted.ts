@@ -1,13 +1,13 @@
-/** How much of its sucrose a formula's own acid splits on the way to its target. */
+/** How much of its sucrose a formula's own acid splits on the way to its target, and what is none any more because it was caramel. */
 import { phOf } from '../matter/acidity'
 import { type Mix, withWater } from '../matter/mix'
 import { boilingPoint } from '../physics/boiling'
-import { inversionAt } from '../physics/inversion'
+import { caramelShare, inversionAt } from '../physics/inversion'
 import type { FormulaDocument, GramsByLine } from './document'
 import { ingredientIn } from './mixes'
 import type { Stop } from './trace'
 
-/** Share of the sucrose that is split, 0 to 1: likely, at least and at most. */
+/** Share of the sucrose that is none any more, 0 to 1: likely, at least and at most. */
 export interface Inverted {
   readonly share: number
   readonly low: number
@@ -17,6 +17,8 @@ export interface Inverted {
 /** ◊ How much lower the pH is in a syrup that is boiled down than in what it is made of, and how far it may be from that: tap water and fruit vary. */
 const BOILED_DOWN = 0.5
 const PH_OFF = 0.4
+/** ◊ How much less or more than likely caramel has lost, as a share of it. */
+const CARAMEL_OFF = 0.5
 /** ◊ A stretch of the cook is looked at so many times, and lasts so many minutes at most: on a ring that is too weak none ends. */
 const LOOKS = 6
 const LONGEST_MIN = 180
@@ -44,7 +46,8 @@ function exposureIn({ from, fromC, toC, steam, minutes }: Stretch): number {
 }
 
 /**
- * What the acid of `formula` splits until the last of `stops`, its pull; `minutesOf` a stop since the one before. What goes in off the heat splits little, and is not counted.
+ * What the acid of `formula`, and heat where it is caramel, takes of its sucrose until the last of `stops`, its pull; `minutesOf` a stop since the one before.
+ * What goes in off the heat splits little, and is not counted.
  * @throws RangeError for an ingredient the pantry lacks.
  */
 export function invertedIn(
@@ -54,11 +57,13 @@ export function invertedIn(
   minutesOf: (stop: Stop, from: Stop | undefined) => number,
 ): Inverted {
   const groups = new Set<string>()
-  let [likely, least, most] = [0, 0, 0]
+  const sucrose = stops.at(-1)?.before.sucrose ?? 0
+  let [likely, least, most, browned] = [0, 0, 0, 0]
   for (const [i, stop] of stops.entries()) {
     const from = stops[i - 1]
     if (from?.step.adds) groups.add(from.step.adds)
     if (!from || from.after.sucrose <= 0) continue
+    browned = Math.max(browned, (caramelShare(stop.beforeC) * from.after.sucrose) / sucrose)
     const portions = formula.lines
       .filter((l) => groups.has(l.group))
       .map((l) => ({ ingredient: ingredientIn(formula, l.ingredient), grams: grams[l.id] ?? 0 }))
@@ -74,8 +79,8 @@ export function invertedIn(
     least += exposure * 10 ** -(ph + PH_OFF)
     most += exposure * 10 ** -(ph - PH_OFF)
   }
-  const split = (exposed: number): number => 1 - Math.exp(-exposed)
-  return { share: split(likely), low: split(least), high: split(most) }
+  const taken = (exposed: number, by: number): number => 1 - Math.exp(-exposed) * (1 - by * browned)
+  return { share: taken(likely, 1), low: taken(least, 1 - CARAMEL_OFF), high: taken(most, 1 + CARAMEL_OFF) }
 }
 
 /** A mix with so much of its sucrose split; a mole of it takes up one of water. */

@@ -33,7 +33,7 @@ export interface VerdictFigures {
     /** It is meant to grain. */
     readonly meant: boolean
     readonly doctors: number
-    /** What the doctors may be at least and at most, where acid makes some of them; null where hardly any. */
+    /** What the doctors may be at least and at most, where acid or heat makes some of them; null where hardly any. */
     readonly between: { readonly low: number; readonly high: number } | null
   }
   /** Chocolate and cream: shares of fat and of water in it. */
@@ -112,12 +112,12 @@ const meantTone: Readonly<Record<GrainRisk | 'none', Tone>> = {
   none: 'mind',
 }
 
-/** ◊ Share of the sweeteners that acid has to make of them before it is said. */
-const ACID_SAID = 0.01
+/** ◊ Share of the sweeteners that acid or heat has to make of them before it is said. */
+const SPLIT_SAID = 0.01
 
 function grain({ grain: risk, meantToGrain: meant, doctors, finished, inverted }: Analysis): VerdictOn<'grain'> {
   const doctorsAt = (share: number): number => doctorShare(withInverted(finished, share))
-  const isSaid = doctors - doctorShare(finished) >= ACID_SAID
+  const isSaid = doctors - doctorShare(finished) >= SPLIT_SAID
   return {
     id: 'grain',
     tone: (meant ? meantTone : grainTone)[risk],

@@ -26,3 +26,24 @@ export function inversionAt(mix: Mix, tempC: number, ph: number): number {
 /** Share of the sucrose inverted after `minutes` at `tempC` and `ph` in the syrup phase of `mix`, 0 to 1. */
 export const invertedShare = (mix: Mix, tempC: number, ph: number, minutes: number): number =>
   1 - Math.exp(-inversionAt(mix, tempC, ph) * minutes)
+
+/** ◊ Share of the sucrose that heat alone has taken apart in a caramel of so many °C, whatever became of it. */
+const CARAMEL: readonly (readonly [celsius: number, share: number])[] = [
+  [155, 0],
+  [168, 0.08],
+  [175, 0.15],
+  [183, 0.25],
+  [196, 0.5],
+]
+
+/** Share of the sucrose that is none any more once it was caramel of `tempC`, 0 to 0.5: a straight line between points. */
+export function caramelShare(tempC: number): number {
+  const above = CARAMEL.findIndex(([celsius]) => celsius >= tempC)
+  if (above < 0) return (CARAMEL.at(-1) as readonly [number, number])[1]
+  if (above === 0) return 0
+  const [[fromC, from], [toC, to]] = CARAMEL.slice(above - 1, above + 1) as [
+    readonly [number, number],
+    readonly [number, number],
+  ]
+  return from + ((to - from) * (tempC - fromC)) / (toC - fromC)
+}

@@ -165,7 +165,7 @@ const sayings: Sayings<VerdictFigures> = {
   grain: ({ risk, meant, doctors, between }) => ({
     text: (meant ? meantGrains : grains)[risk],
     detail: between
-      ? `doctors are some ${formatPercent(doctors)} of the sweeteners: ${formatPercent(between.low)} to ${formatPercent(between.high)}, by how much its acid splits`
+      ? `doctors are some ${formatPercent(doctors)} of the sweeteners: ${formatPercent(between.low)} to ${formatPercent(between.high)}, by how much acid and heat split`
       : `doctors are ${formatPercent(doctors)} of the sweeteners`,
   }),
   humidity: (figures) => {
