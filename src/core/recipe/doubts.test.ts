@@ -82,6 +82,12 @@ describe('what hardly anybody does with a line', () => {
     ).toEqual([])
   })
 
+  it('is juice and zest of one line that go in at two moments', () => {
+    const list = '1 lemon, juice and zest\n300 g sugar\n100 g water'
+    expect(asked(list, 'Boil sugar, water and lemon juice to 140 °C. Fold in the zest. Pour.')).toHaveLength(1)
+    expect(asked(list, 'Boil sugar and water to 140 °C. Stir in the lemon juice and zest. Pour.')).toEqual([])
+  })
+
   it.each([
     ['half of it, and nothing of the rest', 'Coat with half of the chocolate. Break.', ['Dark chocolate, 70 %']],
     ['half of it, and the rest by doing it again', 'Coat with half of the chocolate. Flip and repeat.', []],

@@ -526,4 +526,16 @@ describe('parts by their names', () => {
     const goesIn = caramel?.formula.lines.filter((l) => l.group === melt?.adds).map((l) => l.ingredient)
     expect(goesIn).toEqual(['butter', 'light-brown-sugar'])
   })
+
+  it('is two parts in one row, each under its name, of which one is baked at what is said of the other', () => {
+    const { formula } = read(
+      'Baked slices\n\nBase: 120 g flour, 60 g butter, 30 g sugar. Caramel: 1 can condensed milk, 50 g butter, 2 tbsp golden syrup.\nRub base, press in an 18 cm tin, bake at 180°C for 15 min. Heat caramel things to 109 °C, pour on, bake 10 min more. Cut into 16.',
+    )
+    const [base, caramel] = partsOf(formula)
+    expect(base?.formula.lines.map((l) => l.ingredient)).toEqual(['wheat-flour', 'butter', 'sugar'])
+    expect(caramel?.formula.lines.map((l) => l.ingredient)).toEqual(['condensed-milk', 'butter', 'golden-syrup'])
+    expect(caramel?.formula.ready).toEqual(['Heat the oven to 180°'])
+    expect(caramel?.formula.steps.map((s) => s.when.on)).toEqual(['ready', 'target', 'ready', 'after'])
+    expect(caramel?.formula.steps.at(-1)?.handwork).toEqual({ kind: 'bake', celsius: 180 })
+  })
 })

@@ -74,7 +74,9 @@ const setsOven = (s: string): boolean => inOven(s) && heatIn(s) !== null
 /** What is said of a part that is baked, with the heat of its oven where only another part speaks of that. */
 function withOven(said: readonly string[], all: readonly string[]): readonly string[] {
   const oven = all.find(setsOven)
-  return oven && !said.some(setsOven) && said.some((s) => handworkSaid(s)?.kind === 'bake') ? [oven, ...said] : said
+  if (!oven || said.some(setsOven) || !said.some((s) => handworkSaid(s)?.kind === 'bake')) return said
+  // of what another part is baked for only the heat is said of this one
+  return [isGotReady(oven) ? oven : `Heat the oven to ${heatIn(oven)?.text ?? ''}`, ...said]
 }
 
 /** What is said of all parts alike: "make each half the same way", "for each layer boil …". */

@@ -519,4 +519,16 @@ export const sheetMoments: readonly Moment[] = [
       /^ready → out: Pour the/,
     ],
   ],
+  [
+    'what gelatin blooms in goes in with it, whatever everything else is',
+    '3 (1/4-ounce) packets unflavored gelatin\n1/2 cup cold coffee\n1 397g can condensed milk\n500 g sugar\n300ml/10fl oz double cream',
+    'Bloom the gelatin in the cold coffee for 10 minutes. Boil everything else but the cream to 118 °C, stirring. Off the heat add the cream and gelatin. Pour in a tray.',
+    118,
+    [
+      /^ready \+ condensed-milk 397, sugar 500: Boil everything/,
+      /^target: Boil everything/,
+      /^ready \+ gelatin-powder 21, coffee 118, cream-48 301: Off the/,
+      /^ready → out: Pour in/,
+    ],
+  ],
 ]

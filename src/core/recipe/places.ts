@@ -326,7 +326,7 @@ const BOILS_IT =
   /^(?:boil|bring|cook|heat|melt)(?: (?:it|them|the lot)\b|,| (?:gently|on|over|slowly|stirring|to|until|till)\b)/i
 
 /** What stands about by itself goes in with no "everything": fruit in its rum, nuts on their tray. */
-const SOAKS = /\b(?:macerate|soak|steep)\b|^(?:place|put|scatter|spread)\b.*\b(?:sheet|tin|tray)\b/i
+const SOAKS = /\b(?:bloom|macerate|soak|soften|steep)\b|^(?:place|put|scatter|spread)\b.*\b(?:sheet|tin|tray)\b/i
 
 /** Where what blooms in the bowl of a mixer goes in: with the syrup that is poured into that bowl; -1 for no such thing. */
 function bloomedInBowl(said: readonly string[], names: readonly string[]): number {

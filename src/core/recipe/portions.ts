@@ -197,6 +197,11 @@ export function inPortions(
     )
     const isIcing = called.includes('icing sugar')
     const spoken = withoutNames(said, isIcing ? longer : [...longer, 'icing sugar', 'powdered sugar'])
+    // "boil with the lemon juice … fold in the zest", of a line that is both
+    const speaksOfOne = (one: string, other: string): boolean =>
+      said.some((s) => mentions(s, [one]) && !mentions(s, [other]))
+    if (ingredient.id.endsWith('-juice-zest') && speaksOfOne('juice', 'zest') && speaksOfOne('zest', 'juice'))
+      shared.add(line.id)
     const parts = names.length > 0 ? partsOf(spoken, line, ingredient, names.join('|')) : null
     const { taken, first, rest } = parts ?? { taken: 0, first: -1, rest: null }
     if (rest === null) {

@@ -215,6 +215,9 @@ function partsInRow(line: string): string[] | null {
   ]
 }
 
+/** "Base: 120 g flour, 60 g butter. Caramel: 1 can condensed milk": where the next of them begins. */
+const NEXT_HEADED = /(?<=[\p{L}\d)])\.\s+(?=\p{Lu}[\p{L} '’-]{2,24}:\s+[\d¼½¾⅓⅔])/u
+
 /** "15 g gelatine powder + 75 g water" */
 const WITH_WATER = /^([^,;+&.]*\bgelatine?\b[^,;+&.]*?)\s*[+&]\s*([\d¼½¾⅓⅔][^,;+&.]{0,20}\bwater)$/i
 
@@ -226,6 +229,8 @@ export function inOneRow(row: string): string[] {
       '',
     )
     .replace(WITH_WATER, '$1 + $2 (for the gelatine)')
+  const headed = line.split(NEXT_HEADED)
+  if (headed.length > 1 && headed.every((part) => HEADED_ROW.test(part))) return headed.flatMap(inOneRow)
   const inGrams = gramsInRow(line)
   if (inGrams) return inGrams
   const each = ofEach(line) ?? moreFor(line) ?? partsInRow(line)
@@ -241,9 +246,9 @@ export function inOneRow(row: string): string[] {
   if (DONE.test(told) && first.length > 1 && first.every(isLine))
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
   // "Ginger sauce: 200 g sugar, 80 g butter. Melt the butter …"
-  const [, headed = '', then = ''] = (!begins && LIST_THEN_METHOD.exec(after)) || []
-  if (DONE.test(then) && headed.split(NEXT_OR_PLUS).length > 1 && headed.split(NEXT_OR_PLUS).every(isLine))
-    return [`${done}:`, ...inOneRow(headed), ROW_ENDS, then]
+  const [, listOf = '', then = ''] = (!begins && LIST_THEN_METHOD.exec(after)) || []
+  if (DONE.test(then) && listOf.split(NEXT_OR_PLUS).length > 1 && listOf.split(NEXT_OR_PLUS).every(isLine))
+    return [`${done}:`, ...inOneRow(listOf), ROW_ENDS, then]
   const unstopped = line.replace(/\.$/, '')
   // "Sugar 500 g; glucose 400 g. Hazelnuts 250 g."
   const ended = unstopped.split(/[.;]\s+(?=\p{L})/u)

@@ -15,7 +15,7 @@ const GOES_IN = /\bin$/i
 
 /** What may follow a heading in a sentence that takes all beneath it: "boil the shell to 150°", and not "boil shell sugar". */
 const AS_WHOLE =
-  '(?=\\s*(?:$|[^\\w\\s]|(?:all[- ]in|batch|half|ingredients|layer|mixture|mix|part|syrup|along|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
+  '(?=\\s*(?:$|[^\\w\\s]|(?:all[- ]in|batch|bits|half|ingredients|layer|mixture|mix|part|stuff|syrup|things|along|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
 
 /** "Cook the sugar syrup", "fold in the inclusions", "fill with sherbet": whether a sentence takes all that stands under a heading. */
 export function takesHeaded(sentence: string, { heading }: Written): boolean {
