@@ -253,7 +253,7 @@ const noteOf = (notes: readonly (string | null)[]): string | null =>
 /** What follows a comma, a dash or "for …" is how it is prepared. */
 function splitNote(name: string): { name: string; note: string | null } {
   const found =
-    /^(.*?)(?:\s*[,;–]\s*|\s+-\s+|\s+(?=(?:if (?:you|using|desired|liked|wanted)|for|plus extra|plus more|to serve|at room|or more|or so)\b))(.*)$/i.exec(
+    /^(.*?)(?:\s*[,;–]\s*|\s+-\s+|\s+(?=(?:if (?:you|using|desired|liked|wanted)|for|plus extra|plus more|to serve|at room|or more|or so)\b|\+ ?(?:extra|more)\b))(.*)$/i.exec(
       name,
     )
   const head = (found?.[1] ?? name).trim()

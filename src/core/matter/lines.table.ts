@@ -367,6 +367,7 @@ Whites, 80 g => egg-white 80
 4 sheets gold gelatin => gelatin-gold 8
 Sheet gelatine 18 g (bloomed in cold water) => gelatin-gold 18
 10 g agar-agar => agar 10
+1 tsp salt + more to sprinkle => salt 6
 1 tsp baking soda => soda 4.6
 1 tsp bicarbonate of soda => soda 4.6
 1 tsp. bicarb => soda 4.6

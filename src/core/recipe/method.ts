@@ -82,7 +82,7 @@ const UNTIL = /\b(?:until|till|to (?:a|an|the)?|turns?|reaches?|when|at the)\b/i
 
 /** "Until the nuts are golden": a colour that is not the sugar's. */
 const OF_NUTS =
-  /\b\w*(?:nuts?|almonds?|seeds|coconut|pecans) (?:are|is|turns?|looks?)\b[^,;]*|\b(?:brown|golden) and (?:the )?(?:sesame|(?:\w*nuts?|almonds?|pecans|seeds)\b)/gi
+  /\b\w*(?:nuts?|almonds?|butter|seeds|coconut|pecans|solids) (?:are|is|turns?|looks?)\b[^,;]*|\b(?:brown|golden) and (?:the )?(?:sesame|(?:\w*nuts?|almonds?|pecans|seeds)\b)/gi
 
 const PUTS = /\b(?:add|stir in|whisk in|beat in|fold in|tip in|pour)\b/i
 

@@ -531,4 +531,32 @@ export const sheetMoments: readonly Moment[] = [
       /^ready → out: Pour in/,
     ],
   ],
+  [
+    'parts in capitals by their letters',
+    'PART A\n25 g gelatin\n80 g pineapple juice, cold\nPART B\n300 g sugar\n100 g pineapple juice\n150 g glucose syrup',
+    'Soak A. B to 110 °C. Cool 5 min, add A, whip 10 min to ribbon. Pipe into a lined frame.',
+    110,
+    [
+      /^ready \+ sugar 300, fruit-juice 100, glucose-42 150: Sugar, pineapple/,
+      /^target: Sugar, pineapple/,
+      /^after 300: Cool 5/,
+      /^ready \+ gelatin-powder 25, fruit-juice 80: Add gelatin,/,
+      /^after 600: Whip 10/,
+      /^ready → out: Pipe into/,
+    ],
+  ],
+  [
+    'butter that is browned is no caramel',
+    '1 cup butter\n1 cup sugar\n2 Tbsp water',
+    'In a light-colored heavy saucepan, melt the butter over medium heat; cook 5-6 min until it foams and the milk solids are golden brown. Add the sugar and water. Boil without stirring until 285°F, ~10 min; then stir gently to 300°F. Pour onto the mat.',
+    148.9,
+    [
+      /^ready \+ butter 227: In a/,
+      /^after 300: In a/,
+      /^ready \+ sugar 200, water 30: Add the/,
+      /^rises 140.6: Boil without/,
+      /^target: Stir gently/,
+      /^ready → out: Pour onto/,
+    ],
+  ],
 ]

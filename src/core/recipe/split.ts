@@ -166,9 +166,9 @@ const calledIn = (line: string): string | undefined =>
 
 /** What a heading says is made; null for a line that is none. Without a colon it stands over an amount (`next`). */
 function partHeading(line: string, next: string): string | null {
-  if (HEAD_CAPITALS.test(line)) return calledIn(line)?.toLowerCase() ?? line.toLowerCase()
   const mark = HEAD_LETTER.exec(line)?.[1]
   if (mark !== undefined) return mark
+  if (HEAD_CAPITALS.test(line)) return calledIn(line)?.toLowerCase() ?? line.toLowerCase()
   const called = calledIn(line)
   if (called !== undefined) return called
   // among lines with bullets what has none, and no amount, stands over them

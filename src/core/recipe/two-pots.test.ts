@@ -273,6 +273,23 @@ describe('a recipe of two boils', () => {
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it('goes onto the egg in the sentence it is boiled in, by marks', () => {
+    const { formula, asks } = readRecipe(
+      'A sweet\n\nSyrup 1: 180 g honey, 20 g water\nSyrup 2: 340 g sugar, 110 g glucose syrup, 90 g water\nEgg: 50 g egg whites, 20 g sugar\nFinish: 40 g cocoa butter\n\nWhip egg at medium. Syrup 1 to 122 °C, onto egg. Syrup 2 to 144 °C; onto egg too, high 6 min. Cocoa butter. Sheet 18 mm on wafer.',
+      pantry,
+    )
+    expect(formula.parts?.map((p) => [p.formula.target?.celsius, p.formula.lines.map((l) => l.ingredient)])).toEqual([
+      [122, ['honey', 'water']],
+    ])
+    expect(formula.target?.celsius).toBe(144)
+    expect(formula.lines.filter((l) => l.group === 'pot').map((l) => l.ingredient)).toEqual([
+      'sugar',
+      'glucose-42',
+      'water',
+    ])
+    expect(asks.filter((a) => a.id === 'place')).toEqual([])
+  })
+
   it('is one boil where only one thing is boiled', () => {
     const { formula } = readRecipe(
       `A sweet\n\n${list}\n\nBoil the honey, sugar and water to 145 °C. Pour onto the whisked egg whites. Fold in the almonds.`,

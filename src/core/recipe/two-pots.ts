@@ -123,7 +123,16 @@ const WHIPPED_THEN = new RegExp(
   `^(.*\\b${FOAM}.*?)(?:[;,] *(?:then )?(?=pour\\b)|,? and (?=(?:add|pour)\\b.*\\bstream\\b))(.*)$`,
   'i',
 )
+/** "Whip the egg at medium": of an egg that is whipped the white. */
+const whitesOf = (sentence: string): string =>
+  sentence.replace(/^(beat|whip|whisk) (?:the )?eggs?\b(?! (?:white|yolk))/i, '$1 the egg whites')
+
+/** "Honey to 122°, onto the whites" */
+const BOILED_ONTO =
+  /^(.*\bto \d{3}[^,;]*)[,;] (?:and )?(onto (?:the )?(?:(?:egg )?whites|egg|foam|frapp[eé]|meringue)\b.*)$/i
 const inTwo = (sentence: string): string[] => {
+  const [, boiled, onto] = BOILED_ONTO.exec(sentence) ?? []
+  if (boiled && onto) return [boiled, `Pour ${onto.replace(/\begg\b(?! whites)/i, 'the egg whites')}`]
   const [, whipped, poured] = (ONTO_WHITES.test(sentence) && WHIPPED_THEN.exec(sentence)) || []
   if (whipped && poured) return [whipped, capital(poured)]
   const [, one, other] = (ONTO_WHITES.test(sentence) && THEN_OTHER.exec(sentence)) || []
@@ -139,11 +148,11 @@ const THE_REST = /\b(?:boil|cook|heat|continue|return)\b.{0,30}\b(?:other half|r
 
 /** Reads a recipe of two boils as a formula and a part that joins it; null where there is only one. */
 export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answers): Draft | null {
-  if (!whole.said.some((s) => ONTO_WHITES.test(s))) return null
+  const piece = { ...whole, said: beatenIn(whole.said.map(whitesOf).flatMap(inTwo)) }
+  if (!piece.said.some((s) => ONTO_WHITES.test(s))) return null
   // "pour half the syrup over the whites, cook the rest to 133°": one pot, poured in two goes
   if (whole.said.some((s) => ONTO_WHITES.test(s) && HALF.test(s)) && whole.said.some((s) => THE_REST.test(s)))
     return null
-  const piece = { ...whole, said: beatenIn(whole.said.flatMap(inTwo)) }
   const rows = piece.list.flatMap(({ heading, lines }) => lines.map((line) => ({ heading, line })))
   const unit = heatUnitOf(piece, answers)
   const { written } = readLines(piece.list, lexicon)
