@@ -109,6 +109,12 @@ const clean = (text: string): string =>
     .replace(/\s+/g, ' ')
     .trim()
     .replace(/^(?:[-–*•·▢□]|\[[ x]?\])\s+/i, '')
+    // "1 tsp soda", "soda 8 g": what is weighed so finely is no drink
+    .replace(
+      /^((?:[\d¼½¾⅓⅔][\d\s/.,¼½¾⅓⅔-]*|a )(?:g|pinch|teaspoons?|tsps?|t)\.?(?: of)?) soda(?=$|[\s,(])(?! water)/i,
+      '$1 baking soda',
+    )
+    .replace(/^soda(?=:? \d{1,3}(?:[.,]\d+)? ?(?:g|tsps?)\b)/i, 'baking soda')
     // "gelatine 200bl"
     .replace(/\b(\d{3}) ?bl\b\.?/i, '$1 bloom')
     // "glucose syrup DE 60 100 g"

@@ -31,7 +31,7 @@ function lineOf(amount: string, words: readonly string[], { pantry, house }: Lex
     if (n < words.length && !ENDS_NAME.test(words[n] as string)) continue
     const line = `${amount} ${words.slice(0, n).join(' ')}`
     const reading = readLine(line, pantry, house)
-    // a pint is asked about as it is in a list, and so is which soda, which glucose
+    // a pint is asked about as it is in a list, and so is which glucose
     if (reading.status === 'sure' || reading.question.id === 'which-pint') return line
     if (n === 1 && reading.question.id === 'which-named') return line
   }
