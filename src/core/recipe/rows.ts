@@ -78,6 +78,7 @@ const IN_WORDS = [
   /(?:one|two|three|four|five|six) (?:of|cups?|cupfuls?|(?:tea|table)spoonfuls?|(?:tea|table)spoons?|gills?|pints?|quarts?|pounds?|sticks?|tins?|cans?|grams?|ounces?|vanilla|pods?|eggs?)\b/,
   /an? (?:tiny |little |good |small |large )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b/,
   /half (?:pint|cup)\b/,
+  /(?:heaped |level )?(?:tbsp|tsp|tablespoon|teaspoon) [a-z]/,
   /few (?:drops|grains)\b/,
   /(?:the )?(?:pinch|juice|peel|rind|zest)\b/,
   /(?:(?:good|large|small) )?(?:piece|lump|knob) of\b/,
@@ -156,6 +157,8 @@ function moreFor(line: string): string[] | null {
 
 /** ◊ A sentence of so many amounts, with what is done after it, is a list, whether it says that one needs them or not. */
 const FEWEST_NEEDED = { said: 2, unsaid: 3 }
+/** ◊ So many amounts are a list whatever comes after them. */
+const SURELY_NEEDED = 5
 
 const neededSaid = (sentence: string): string[] => sentence.replace(NEEDS, '').replace(/\.$/, '').split(NEXT_SAID)
 
@@ -180,7 +183,9 @@ function neededIn(line: string): string[] | null {
   )
   // what goes on in the next sentence is of it
   const ends = said.findIndex((_, i) => i > from && !isList(i))
-  if (from < 0 || ends < 0 || !(saysNeed[from] || beginsDone(said[ends] as string))) return null
+  if (from < 0 || ends < 0) return null
+  const isSure = saysNeed[from] || (needed[from] as string[]).length >= SURELY_NEEDED
+  if (!isSure && !beginsDone(said[ends] as string)) return null
   const rows = needed.slice(from, ends).flat()
   return [
     ...(from > 0 ? [said.slice(0, from).join(' ')] : []),

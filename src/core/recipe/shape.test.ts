@@ -8,7 +8,7 @@ import { massOf } from '../matter/mix'
 import { pantryOf } from '../matter/names'
 import { sentences } from './clauses'
 import { readRecipe } from './recipe'
-import { shapeSaid } from './shape'
+import { shapeSaid, usualSize } from './shape'
 
 const read = (
   family: BoiledFamilyId,
@@ -28,6 +28,18 @@ const read = (
     vessel: null,
     tin: null,
   })
+
+describe('how much of a size is usual for its kind', () => {
+  it.each<[BoiledFamilyId, string, ReturnType<typeof usualSize>]>([
+    ['fudge', 'Pour. Cut.', 'all'],
+    ['fudge', 'Pour. Cut into 30 mm squares.', 'thickness'],
+    ['fudge', 'Pour 14 mm deep. Cut into 30 mm squares.', null],
+    ['brittle', 'Pour. Break up.', 'all'],
+    ['brittle', 'Pour. Break in 40 g pieces.', 'thickness'],
+    ['brittle', 'Roll 3 mm thin. Break up.', null],
+    ['toffee', 'Pour. Cut into 30 mm squares.', 'thickness'],
+  ])('%s: %s', (family, method, usual) => expect(usualSize(read(family, method), family)).toBe(usual))
+})
 
 describe('the pieces a method speaks of', () => {
   it('are as large as the line of what it makes says, where the method only cuts', () => {

@@ -37,6 +37,9 @@ const usual: Readonly<Partial<Record<BoiledFamilyId, Shape>>> = {
   'caramel-sauce': { kind: 'mould', millilitres: 190 },
 }
 
+/** ◊ How thick what is usually moulded is made where it is cut or broken, mm. */
+const MOULDED_MM = 10
+
 /** ◊ Pieces that are cut or broken where that is not their kind's way; a lollipop, a jar, a pillow of pulled sugar. */
 export const CUT = { lengthMm: 25, widthMm: 25 }
 const BROKEN = { gramsEach: 20 }
@@ -190,7 +193,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
     const thick = across ? mmOf(across, unit) : (thicknessIn(after) ?? Number.NaN)
     return snippedTo(snipped ?? sizeOf(ROPES) ?? sizeOf(CUTS), within(squareOf(thick)))
   }
-  const usualMm = plain.kind === 'cut' ? plain.heightMm : plain.kind === 'broken' ? plain.thicknessMm : 10
+  const usualMm = usualThicknessOf(plain)
   if (any(CUTS)) {
     const heightMm = mm(sizeOf(CUBES)?.lengthMm ?? usualMm)
     const slab = pan ?? (litres === null ? null : { area: (litres * 1e6) / heightMm, sides: null })
@@ -288,18 +291,33 @@ function spoonfulIn(said: readonly string[]): number | null {
 
 const USUAL_ML: readonly number[] = [MOULD, LOLLIPOP, JAR].flatMap((s) => (s.kind === 'mould' ? [s.millilitres] : []))
 
-/** Whether the sides of a piece, what a cavity holds, how thick it is spread are what is usual for its kind: a text need not have said so. */
-export function isUsualShape(shape: Shape, family: FamilyId): boolean {
+/** How thick a kind is usually made, mm. */
+function usualThicknessOf(plain: Shape): number {
+  if (plain.kind === 'mould') return MOULDED_MM
+  return plain.kind === 'cut' ? plain.heightMm : plain.thicknessMm
+}
+
+/** How much of the size of a piece is what is usual for its kind, so that a text need not have said it: all of it, or only how thick it is. */
+export function usualSize(shape: Shape, family: FamilyId): 'all' | 'thickness' | null {
   const plain = usual[family as BoiledFamilyId] ?? blankFormula.shape
   switch (shape.kind) {
-    case 'cut':
-      return [plain, CUT].some((s) => 'lengthMm' in s && s.lengthMm === shape.lengthMm && s.widthMm === shape.widthMm)
+    case 'cut': {
+      const isUsual = [plain, CUT].some(
+        (s) => 'lengthMm' in s && s.lengthMm === shape.lengthMm && s.widthMm === shape.widthMm,
+      )
+      if (isUsual) return 'all'
+      return usualThicknessOf(plain) === shape.heightMm ? 'thickness' : null
+    }
     case 'mould':
-      return USUAL_ML.includes(shape.millilitres) || (plain.kind === 'mould' && plain.millilitres === shape.millilitres)
-    case 'broken':
-      return plain.kind === 'broken'
-        ? plain.thicknessMm === shape.thicknessMm
-        : PILLOW.thicknessMm === shape.thicknessMm
+      return USUAL_ML.includes(shape.millilitres) ||
+        (plain.kind === 'mould' && plain.millilitres === shape.millilitres)
+        ? 'all'
+        : null
+    case 'broken': {
+      const own = plain.kind === 'broken' ? plain : PILLOW
+      if (shape.thicknessMm !== own.thicknessMm) return null
+      return shape.gramsEach === own.gramsEach ? 'all' : 'thickness'
+    }
   }
 }
 

@@ -36,6 +36,28 @@ describe('a list', () => {
       '125 g butter\n1 kg sugar\n1 x 397g tin condensed milk\n\nMethod\n1 Grease a tin and line it with baking parchment.\n2 Put the butter and the sugar in a pan over a low heat.\n3 Pour in the condensed milk and boil to 118 °C.',
       [[null, '125 g butter', '1 kg sugar', '1 x 397g tin condensed milk']],
     ],
+    [
+      'A: 500 g passion fruit purée\n   12 g pectin\nB: 550 g sugar\n   110 g glucose\nC: 8 g citric acid',
+      [
+        ['A', '500 g passion fruit purée', '12 g pectin'],
+        ['B', '550 g sugar', '110 g glucose'],
+        ['C', '8 g citric acid'],
+      ],
+    ],
+    [
+      'My fudge never fails. 3 cups sugar, 3/4 cup butter, 2/3 cup evaporated milk, 12 oz chocolate chips, 7 oz marshmallow creme, tsp vanilla. Sugar butter and milk in a pan, boil 4 minutes.',
+      [
+        [
+          null,
+          '3 cups sugar',
+          '3/4 cup butter',
+          '2/3 cup evaporated milk',
+          '12 oz chocolate chips',
+          '7 oz marshmallow creme',
+          'tsp vanilla',
+        ],
+      ],
+    ],
     ['50 g icing sugar and 50 g cornflour, sifted', [[null, '50 g icing sugar', '50 g cornflour, sifted']]],
     [
       'Stage 1 – Honey: 300 g honey\nStage 2 – Syrup: 400 g sugar, 130 g water\nOther: 30 g cocoa butter, rice paper',

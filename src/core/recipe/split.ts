@@ -222,6 +222,10 @@ const TITLE_MARK = /^(?:recipe|subject|title)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*/i
 /** ◊ No recipe has more lines than that; what stands beyond is kept in the notes alone. */
 const MOST_LINES = 400
 
+/** "B: 550 g sugar", with the next of B in a row of its own. */
+const beginsMarked = (part: { heading: string | null; lines: readonly string[] } | undefined): boolean =>
+  part?.heading?.length === 1 && part.lines.length === 1
+
 /** "Method: warm the cream": the heading and the first sentence in one row. */
 const METHOD_BEGINS = /^(?:method|directions|instructions|procedure|how)\s*[:–]\s*(?=\S)/i
 
@@ -268,7 +272,9 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     // over a line of the list it is a heading of the list, however much it is like another
     const known = named !== null && !beginsWithAmount(lines[i + 1] ?? '') && list.some((s) => alike(s.heading, named))
     if (i === begins) mode = 'method'
-    if (line === ROW_ENDS) list.push({ heading: null, lines: [] })
+    if (line === ROW_ENDS) {
+      if (!(beginsMarked(list.at(-1)) && isRowOfList(lines[i + 1] ?? ''))) list.push({ heading: null, lines: [] })
+    }
     else if (HEAD_NOTES.test(line)) mode = 'notes'
     else if (HEAD_LIST.test(line)) mode = 'list'
     else if (HEAD_METHOD.test(line) && !known) mode = 'method'

@@ -8,7 +8,7 @@ import { measureAt } from '../matter/amount'
 import { amountOf } from '../matter/amount-sums'
 import type { Draft } from './draft'
 import { allHeatsIn, figuresIn, inDegrees } from './heats'
-import { isUsualShape } from './shape'
+import { usualSize } from './shape'
 import { isAddedPlainly } from './steps'
 
 /** What goes in at a moment; grams null where that is still asked. */
@@ -43,8 +43,8 @@ export interface ToldPiece {
   readonly label: string
   readonly formula: FormulaDocument
   readonly moments: readonly ToldMoment[]
-  /** Its pieces are of the size that is usual for their kind. */
-  readonly usualShape: boolean
+  /** How much of the size of its pieces is what is usual for their kind. */
+  readonly usualSize: ReturnType<typeof usualSize>
   /** It is poured into what another pot boils, and never made into pieces by itself. */
   readonly joinsPot: boolean
   /** What no step puts in. */
@@ -71,7 +71,7 @@ export const tellBack = ({ formula, questions, asks }: Pick<Draft, 'formula' | '
       label,
       formula: piece,
       moments: piece.steps.map((step, i) => momentOf(step, piece, i, typed, inGroup, isOpen)),
-      usualShape: isUsualShape(piece.shape, piece.family),
+      usualSize: usualSize(piece.shape, piece.family),
       joinsPot: part !== null && formula.target !== null,
       idle: piece.groups.flatMap((g) => (taken.has(g.id) ? [] : inGroup(g.id))),
     }

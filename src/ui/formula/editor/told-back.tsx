@@ -102,7 +102,8 @@ function Piece({ piece, titled, target }: PieceProps) {
         <p className="text-small text-muted">
           {CAME_ABOUT[shapedBy(formula.shape)]}{' '}
           <span className="font-semibold text-ink">{shapeText(formula.shape, say)}</span>
-          {piece.usualShape && ', as is usual for its kind'}
+          {piece.usualSize === 'all' && ', as is usual for its kind'}
+          {piece.usualSize === 'thickness' && ', as thick as is usual for its kind'}
         </p>
       )}
     </div>
