@@ -42,6 +42,15 @@ describe('a figure that could be a heat', () => {
     expect(figuresIn(sentence)).toEqual([])
   })
 
+  it.each([
+    ['Oven 120', 120],
+    ['Oven on: 150, fan', 150],
+    ['Bake 160, 20 min', 160],
+    ['Bake 45 min turning every 15', null],
+  ])('is that of an oven where no sign stands beside it: %s', (sentence, low) => {
+    expect(heatIn(sentence)?.low ?? null).toBe(low)
+  })
+
   it('ends a boil that goes on after its last heat, and is asked about', () => {
     fc.assert(
       fc.property(fc.constantFrom(...ways.slice(0, 4)), fc.integer({ min: 290, max: 310 }), (way, n) => {

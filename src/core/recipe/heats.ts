@@ -26,7 +26,8 @@ const TOWARDS =
 const COOKS =
   /\bstir(?:ring)? (?:constantly |continuously |steadily |well )?to\b|\b(?:boil|cook|carameli[sz]e|heat|raise|bring|warm|cool|simmer|take (?:it )?(?:on |up )?to|(?:comes?|drops?|falls?|gets?) (?:back|down) to|bake|oven|thermometer|temperature|until|till|reach|go on\b)|^(?:when|once|as soon as)\b[^,;]{0,30}?\b(?:at|to) (?:about )?\d{3}\b|^at \d{3}\b|\b(?:lift|pull|remove|stop|take)\b[^,;]{0,30}\bat (?:about )?\d{3}\b|^(?:add|stir in)\b[^,;.]{3,50}\bat \d{3}$|\b(?:when|once|as soon as) (?:it|(?:the )?(?:syrup|honey|sugar|mixture))\b[^,;]{0,20}?\b(?:at|passes|reaches|reads|hits|says|shows|to) (?:about )?\d{3}\b|^(?:cast|deposit|frame|pour|sheet)\b[^,;.]{0,40}\bat (?:about )?\d{2,3}\b(?! ?(?:g|m?l|mm|cm)\b)|^(?:(?:on|up|back(?: up)?|further|without stirring) )?to\b|^(?:meanwhile,? )?(?:take )?(?:the )?(?:butter|caramel|cream|glucose|honey|isomalt|mass|milk|mixture|sucrose|sugars?|syrup)\b[^.;]{0,40} to \d{2,3}\b/i
 /** "Get it to 300": of three figures at the end of what is said, and nothing that is counted. */
-const GETS_TO = /(?:\b(?:aim for|should read|to)|\b(?:probe|thermometer)[,:]|\b(?:done|off|ready) at) (?:about )?$/i
+const GETS_TO =
+  /(?:\b(?:aim for|should read|to|bake|oven(?: on)?:?)|\b(?:probe|thermometer)[,:]|\b(?:done|off|ready) at) (?:about )?$/i
 const HUNDREDS = /^\d{3}\b/
 const ENDS_SAID = /^\s*(?:$|[,;.)])/
 /** What follows a bare temperature in brackets, or shows that it is one. */

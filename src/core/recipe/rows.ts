@@ -36,7 +36,7 @@ export const beginsWithAmount = (line: string): boolean =>
 
 /** "Glucose DE 42 1.200 kg" */
 export const ENDS_WITH_AMOUNT =
-  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|[cdm]?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}(?: \d\/\d| ?[¼½¾⅓⅔])?|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|cups?|c|t|oz|lbs?)\.?)(?:\s\([^()]*\)|, (?:chopped|cold|melted|softened|warm(?:ed)?))?$/i
+  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|[cdm]?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}(?: \d\/\d| ?[¼½¾⅓⅔])?|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|cups?|c|t|oz|lbs?|pints?|qts?|quarts?)\.?)(?:\s\([^()]*\)|, (?:chopped|cold|melted|softened|warm(?:ed)?))?$/i
 /** Whether an amount stands at either end of a piece. */
 export const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
 
@@ -70,7 +70,7 @@ const OF_FRUIT =
   /^(?:the )?(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? (?:of (?:\d|[¼½¾]|half|an?|one|two)\b|(?:of )?\d (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b)/i
 /** "Small piece of butter", "butter the size of a walnut" */
 const OF_BUTTER =
-  /^(?:(?:an? )?(?:good |large |small |tiny )?(?:dab|piece|lump|knob) of \p{L}|butter (?:the )?size of\b|(?:an? )?few (?:drops|grains) (?:of )?\p{L})/iu
+  /^(?:(?:an? )?(?:good |large |small |tiny )?(?:(?:dab|piece|lump|knob) of|(?:handful|splash|sprig|squeeze)(?: of)?) \p{L}|butter (?:the )?size of\b|(?:an? )?few (?:drops|grains) (?:of )?\p{L})/iu
 
 /** How an amount begins that is no figure. */
 const IN_WORDS = [
@@ -80,7 +80,7 @@ const IN_WORDS = [
   /half (?:pint|cup)\b/,
   /(?:heaped |level )?(?:tbsp|tsp|tablespoon|teaspoon) [a-z]/,
   /few (?:drops|grains)\b/,
-  /(?:the )?(?:pinch|juice|peel|rind|zest)\b/,
+  /(?:the )?(?:dash|handful|pinch|splash|sprig|squeeze|juice|peel|rind|zest)\b/,
   /(?:(?:good|large|small) )?(?:piece|lump|knob) of\b/,
   /butter (?:the )?size of\b/,
 ]

@@ -309,8 +309,7 @@ export function usualSize(shape: Shape, family: FamilyId): 'all' | 'thickness' |
       return usualThicknessOf(plain) === shape.heightMm ? 'thickness' : null
     }
     case 'mould':
-      return USUAL_ML.includes(shape.millilitres) ||
-        (plain.kind === 'mould' && plain.millilitres === shape.millilitres)
+      return USUAL_ML.includes(shape.millilitres) || (plain.kind === 'mould' && plain.millilitres === shape.millilitres)
         ? 'all'
         : null
     case 'broken': {

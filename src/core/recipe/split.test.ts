@@ -58,6 +58,24 @@ describe('a list', () => {
         ],
       ],
     ],
+    [
+      'Sugar 5 lb. Water 1 qt. Cream of tartar ½ tsp. Citric acid 1 oz. Oil of lemon 2 drams. Yellow colour.',
+      [
+        [
+          null,
+          'Sugar 5 lb',
+          'Water 1 qt',
+          'Cream of tartar ½ tsp',
+          'Citric acid 1 oz',
+          'Oil of lemon 2 drams',
+          'Yellow colour',
+        ],
+      ],
+    ],
+    [
+      'Needs: 225 g butter, 200 g milk chocolate, handful malted balls crushed',
+      [[null, '225 g butter', '200 g milk chocolate', 'handful malted balls crushed']],
+    ],
     ['50 g icing sugar and 50 g cornflour, sifted', [[null, '50 g icing sugar', '50 g cornflour, sifted']]],
     [
       'Stage 1 – Honey: 300 g honey\nStage 2 – Syrup: 400 g sugar, 130 g water\nOther: 30 g cocoa butter, rice paper',

@@ -274,8 +274,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     if (i === begins) mode = 'method'
     if (line === ROW_ENDS) {
       if (!(beginsMarked(list.at(-1)) && isRowOfList(lines[i + 1] ?? ''))) list.push({ heading: null, lines: [] })
-    }
-    else if (HEAD_NOTES.test(line)) mode = 'notes'
+    } else if (HEAD_NOTES.test(line)) mode = 'notes'
     else if (HEAD_LIST.test(line)) mode = 'list'
     else if (HEAD_METHOD.test(line) && !known) mode = 'method'
     else if (known) {
