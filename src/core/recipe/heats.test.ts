@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { pantryOf } from '../matter/names'
-import { figuresIn, heatIn } from './heats'
+import { figuresIn, heatIn, heatOfAdded } from './heats'
 import { readRecipe } from './recipe'
 import { tellBack } from './told'
 
@@ -49,6 +49,12 @@ describe('a figure that could be a heat', () => {
     ['Bake 45 min turning every 15', null],
   ])('is that of an oven where no sign stands beside it: %s', (sentence, low) => {
     expect(heatIn(sentence)?.low ?? null).toBe(low)
+  })
+
+  it('is that of what goes in, where it stands behind that', () => {
+    const stop = 'Stop with glucose then hot cream (90 °C) in 3 pours'
+    expect([heatIn(stop), heatOfAdded(stop)?.low]).toEqual([null, 90])
+    expect(heatIn('Pour the hot syrup (121 °C) onto the whites')?.low).toBe(121)
   })
 
   it('ends a boil that goes on after its last heat, and is asked about', () => {

@@ -29,7 +29,7 @@ const TIN_PAIR = new RegExp(
 )
 /** "An 8 inch square tin", "a tin about 7 inches square" */
 const TIN_ONE = new RegExp(
-  `${ONE.source}[\\s-]*(?:[a-z]+[\\s-]+){0,5}?${VESSEL}|${VESSEL} (?:about |of )*${ONE.source}[\\s-]*(?:square|round|across|in diameter)\\b`,
+  `${ONE.source}[\\s-]*(?:[a-z]+[\\s-]+){0,5}?${VESSEL}|${VESSEL} \\(?(?:about |of )*${ONE.source}[\\s-]*(?:sq(?:uare)?|round|across|in diameter)\\b`,
   'i',
 )
 
@@ -165,7 +165,7 @@ const MOST_PIECES = 1000
 /** ◊ A piece that is so many times as long as wide is no square any more. */
 const OBLONG = 1.6
 /** A length of which so many do fit, mm. */
-const fitting = (mm: number): number => Math.floor(10 * mm + 1e-6) / 10
+export const fitting = (mm: number): number => Math.floor(10 * mm + 1e-6) / 10
 
 /** The sides of a piece where a slab is cut into as many as it says, mm: in rows as near to squares as its sides allow. */
 export function sharedBy(makes: number | null, slab: Tin | null): { lengthMm: number; widthMm: number } | null {

@@ -186,6 +186,11 @@ describe('the pieces a method speaks of', () => {
     ['how deep it is cast', 'caramel', 'Cast 20 mm in a frame. Cut 25 mm.', { lengthMm: 25, heightMm: 20 }],
     ['jars of so many ml', 'caramel-sauce', 'Hot fill 200 ml jars.', { kind: 'mould', millilitres: 200 }],
     ['jars counted in brackets', 'caramel-sauce', 'Jar (4 x 250ml).', { kind: 'mould', millilitres: 250 }],
+    ['jars of so many grams', 'caramel-sauce', 'Hot fill 210 g jars.', { kind: 'mould', millilitres: 150 }],
+    ['rows of a tin', 'fudge', 'Tin (18 cm sq). Next day cut 6x6.', { lengthMm: 30, widthMm: 30 }],
+    ['rows of bars', 'caramel', 'Pour into a 24 x 24 cm tin. Cut 3 x 8.', { lengthMm: 80, widthMm: 30 }],
+    ['sides and no rows', 'caramel', 'Pour into a 24 x 24 cm tin. Cut 3 x 8 cm.', { lengthMm: 30, widthMm: 80 }],
+    ['grams of each mould', 'hard-candy', 'Pour 14 g per mould.', { kind: 'mould', millilitres: 10 }],
     ['what waits to be cut', 'toffee', 'Leave 3 hours before cutting.', { kind: 'cut', lengthMm: 25 }],
     [
       'what it is snipped into',

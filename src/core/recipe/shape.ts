@@ -11,6 +11,7 @@ import { tenths } from '../quantity/number'
 import {
   CANE_MM,
   depthSaid,
+  fitting,
   mmOf,
   NUMBER,
   ONE,
@@ -18,6 +19,7 @@ import {
   pieceIn,
   sharedBy,
   squareOf,
+  type Tin,
   thicknessIn,
   tinOf,
   UNIT,
@@ -49,6 +51,9 @@ const LOLLIPOP_ML = { least: 2, most: 40 }
 const JAR: Shape = { kind: 'mould', millilitres: 190 }
 const JAR_ML =
   /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b|\b(?:jars?|bottles?|tubs?)\b:? (?:in(?:to)? )?\d{1,2} ?[×x] ?(\d{2,4})[ -]?ml\b|\b(?:jars?|bottles?|tubs?) (?:\((?:about |\d{1,2} ?[×x] ?)?|of )(\d{2,4})[ -]?ml\b/i
+/** "120 jars 220 g", "into 200 g jars" */
+const JAR_G =
+  /\b(?:jars?|tubs?):? (?:\(|in(?:to)? |of )?(?:\d{1,3} ?[×x] ?)?(\d{2,4}) ?g\b|(\d{2,4}) ?g (?:jars?|tubs?)\b/i
 /** ◊ ml of a jar, at most. */
 const LARGEST_JAR = 2000
 export const MOULD: Shape = { kind: 'mould', millilitres: 10 }
@@ -87,7 +92,7 @@ const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b
 
 /** "Break in 15 g pieces". */
 const GRAMS_EACH =
-  /\b(?:break|snap|cast|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g\b(?: (?:mou?lds|pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)|\b(?:balls|lolli(?:pop|e)s|pieces|portions) of (?:about |around |approx\w*\.? )?(\d{1,3}(?:\.\d+)?) ?g\b/i
+  /\b(?:break|snap|cast|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g\b(?: (?:mou?lds|pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)|(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g (?:per|to (?:an?|each)) (?:cavity|lolli|lolly|mou?ld|piece|stick)|\b(?:balls|lolli(?:pop|e)s|pieces|portions) of (?:about |around |approx\w*\.? )?(\d{1,3}(?:\.\d+)?) ?g\b/i
 
 /** "A rope about 1/2 inch in diameter" */
 const ACROSS = new RegExp(
@@ -109,6 +114,20 @@ const CUT_INTO =
 function cutInto(told: string): number | null {
   const count = CUT_INTO.exec(told)?.[1]
   return count === undefined ? null : Number(count)
+}
+
+/** "Cut 6 x 6", of no unit: so many rows one way and the other. */
+const ROWS =
+  /\b(?:cut|slice|score|mark) (?:it |in(?:to)? )*(\d{1,2}) ?[x×] ?(\d{1,2})(?![\d.,]| ?[x×]| ?(?:mm|cm|in\b|inch|["”″]))/i
+/** ◊ Fewer pieces than this no tin is cut into: those are sides. */
+const FEWEST_IN_ROWS = 12
+
+/** The sides of what a tin holds where it is cut in rows, mm; null where neither is said. */
+function inRows(told: string, pan: Tin | null): { lengthMm: number; widthMm: number } | null {
+  const [, along = 0, across = 0] = (ROWS.exec(told) ?? []).map(Number)
+  const [long, wide] = pan?.sides ?? []
+  if (!long || !wide || along * across < FEWEST_IN_ROWS) return null
+  return within({ lengthMm: fitting(long / along), widthMm: fitting(wide / across) })
 }
 
 /** A round so far across, mm; null where none is said. */
@@ -186,7 +205,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
     return lollipopOf(told, Number.isNaN(millilitres) ? each : millilitres)
   }
   if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS)))
-    return jarOf([...said, ...into].join('. '))
+    return jarOf([...said, ...into, yields ?? ''].join('. '), made)
   if (any(ROPES) && family === 'hard-candy') {
     const snipped = after.flatMap((s) => pieceIn(SNIPS.exec(s)?.[0] ?? '', CANE_MM) ?? [])[0]
     const [across = '', unit = ''] = partsIn(ACROSS, told)
@@ -201,6 +220,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
     const size =
       sizeOf(CUTS) ??
       pieceIn(yields ?? '') ??
+      inRows(told, pan) ??
       shared ??
       weighing(portion, heightMm) ??
       (plain.kind === 'cut' ? plain : CUT)
@@ -266,8 +286,10 @@ function lollipopOf(told: string, eachMl: number | null): Shape {
   return wide ? { ...LOLLIPOP, millilitres: Math.round((Math.PI * wide ** 2 * SPOONED_MM) / 400) / 10 } : LOLLIPOP
 }
 
-function jarOf(told: string): Shape {
-  const millilitres = Number(partsIn(JAR_ML, told)[0] ?? Number.NaN)
+function jarOf(told: string, made: Made | null): Shape {
+  const grams = Number(partsIn(JAR_G, told)[0] ?? Number.NaN)
+  const density = made === null ? PIECE_DENSITY : made.grams / (1000 * made.litres)
+  const millilitres = Number(partsIn(JAR_ML, told)[0] ?? Math.round(grams / density))
   return millilitres <= LARGEST_JAR ? { kind: 'mould', millilitres } : JAR
 }
 

@@ -7,7 +7,8 @@ export const HAS_NUMBER = /[\d¼½¾⅓⅔]/
 export const isAmount = (cell: string): boolean => /^[\d¼½¾⅓⅔]/.test(cell)
 
 /** "Granulated sugar      2 c.": columns set out by spaces. */
-const COLUMNS = /(?<=\p{L}|\)) {3,}(?=[\d¼½¾⅓⅔]|an? |for )|(?<=[\p{L}\d.%)]) {2,}(?=\d+[.,]\d{3}$)/u
+const COLUMNS =
+  /(?<=\p{L}|\)) {3,}(?=[\d¼½¾⅓⅔]|an? |for )|(?<=[\p{L}\d.%)]) {2,}(?=\d+[.,]\d{3}$|\d[\d.,]* ?(?:k?g|m?l|oz|lbs?)$)/u
 /** "INGREDIENT      WEIGHT      %": three of them, and what stands beneath. */
 const WIDE = / {3,}| {2,}(?=\d)/
 const OF_THREE = new RegExp(`^\\S(?:.*?\\S)?(?:${WIDE.source})\\S(?:.*?\\S)?(?:${WIDE.source})\\S.*$`)
