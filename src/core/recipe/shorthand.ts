@@ -113,6 +113,12 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
   [/(?<=^(?:\d{1,2}[.)] )?|[.!;] )in the meantime,?(?= )/gi, 'Meanwhile,'],
+  // "till 118ish", "wait for 50": no boil is so cool
+  [/(?<=\b\d{2,3})[ -]?ish\b/gi, ''],
+  [
+    /\bwait (?:for|till|to|until) (?:about )?(\d{2})(?!\d| ?(?:s|secs?|seconds?|m|mins?|minutes?|h|hrs?|hours?)\b)/gi,
+    'cool to $1',
+  ],
   // an oven that is a pot
   [/\bdutch oven\b/gi, 'heavy pot'],
   [/\s@\s?(?=\d)/g, ' at '],
