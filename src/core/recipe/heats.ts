@@ -163,7 +163,7 @@ export function warmthTyped(typed: string, recipe: HeatUnit | null): number | nu
   return said.startsWith('warm') ? WARMTH.warm : WARMTH.hot
 }
 
-/** Whether a sentence leaves the choice between two, or says one thing in two ways that differ: "to 125° for firm ones or 121° for soft", "270F/140C". */
+/** Whether a sentence leaves the choice between two, or says one thing in two ways that differ: "to 125° for firm ones or 121° for soft", "117° in summer, 115° in winter", "270F/140C". */
 export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean {
   const [, one = '', other = ''] = EACH_FOR.exec(sentence) ?? []
   if (Math.abs(Number(one) - Number(other)) > SAME) return true
@@ -175,7 +175,9 @@ export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean
     const next = heats[i + 1]
     const between = next ? sentence.slice(h.to, next.from) : ''
     const apart = next ? Math.abs(next.celsius - h.celsius) : 0
-    return (apart > SAME && /\bor\b/i.test(between)) || (apart > ROUNDED && /^\s*[/(]\s*$/.test(between))
+    return (
+      (apart > SAME && /\b(?:or|summer|winter)\b/i.test(between)) || (apart > ROUNDED && /^\s*[/(]\s*$/.test(between))
+    )
   })
 }
 

@@ -262,14 +262,32 @@ export const under = (part: string, f: SingleFormula): SingleFormula => ({
 export const questionsUnder = (part: string, questions: readonly Question[]): Question[] =>
   questions.map((q) => ({ ...q, id: `${part}-${q.id}`, group: `${part}-${q.group}` }))
 
+/** In which order layers lie on each other: as they are listed, but where one is said to go over another. */
+function stacked(layers: readonly Layer[], of: readonly (readonly string[])[]): number[] {
+  const lies = layers.map((_, i) => {
+    const onto = (of[i] ?? []).flatMap((s) => ONTO_LAYER.exec(s)?.[0] ?? [])
+    return layers.flatMap(({ heading }, below) => (below !== i && onto.some((o) => alike(heading, o)) ? [below] : []))
+  })
+  const order: number[] = []
+  while (order.length < layers.length) {
+    const left = layers.flatMap((_, i) => (order.includes(i) ? [] : [i]))
+    const next = left.find((i) => lies[i]?.every((below) => order.includes(below)))
+    order.push(next ?? (left[0] as number))
+  }
+  return order
+}
+
 /** Reads layers, each as a part that waits for the one below it. */
 export function readLayers(
   { name, makes, method }: Pick<SplitRecipe, 'name' | 'makes' | 'method'>,
-  layers: readonly Layer[],
+  written: readonly Layer[],
   lexicon: Lexicon,
   answers: Answers,
 ): Draft {
-  const { of, ends } = sharedOut(layers, method, lexicon)
+  const shared = sharedOut(written, method, lexicon)
+  const order = stacked(written, shared.of)
+  const layers = order.map((i) => written[i] as Layer)
+  const { of, ends } = { of: order.map((i) => shared.of[i] as string[]), ends: shared.ends }
   // the whole is cut, and its layers with it
   const cuts = [
     ...ends,

@@ -74,7 +74,7 @@ const GOT_READY = saidAs([
   /^(?:the )?gelatine? (?:and|in|into|over|with)\b(?!.*\b(?:pan|pot|syrup|hot|boil)).*\bwater\b/,
   // "put the gelatine in a bowl with the cold water"
   /^(?:put|place|add|mix|stir) (?:the )?(?:\w+ )?gelatine?\b.{0,30}\b(?:bowl|jug|cup|dish)\b.{0,40}\bwater\b/,
-  /^(?:leave|let|set aside|stand)\b.{0,30}\b(?:bloom|soften|sponge|swell|hydrate|infuse|steep)\b/,
+  /^(?:leave|let|set aside|stand)\b(?!.*\bspread\b).{0,30}\b(?:bloom|soften|sponge|swell|hydrate|infuse|steep)\b/,
   IN_OVEN,
   /^(?:lightly )?(?:cover|dust|spray|coat|flour|sprinkle)\b.{0,60}\b(?:board|dish|foil|marble|mou?ld|pan|paper|parchment|sheet|slab|tin|tray)s?\b.{0,30}\bwith\b/,
   /^(?:lightly|generously|well) (?:butter|grease|oil)(?: (?:it|them))?$|^(?:butter|grease|oil) (?:it|them)\b(?: (?:lightly|well))?$/,
