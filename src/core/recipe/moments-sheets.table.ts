@@ -573,4 +573,18 @@ export const sheetMoments: readonly Moment[] = [
       /^ready.*: Tin/,
     ],
   ],
+  [
+    'a syrup that is whisked in once it is made',
+    'For the syrup\n800 g sugar\n350 ml water\n1 tsp lemon juice\nFor the starch mix\n130 g cornflour\n600 ml water',
+    'Bring sugar, 350 ml water and lemon juice to the boil, simmer until 115 °C. Whisk the starch mix in a bowl. Slowly whisk the syrup into the paste. Simmer on low to 118 °C. Pour in a tin.',
+    118,
+    [
+      /^ready \+ sugar 800, water 350, lemon-juice 5: Bring sugar/,
+      /^rises 115: Bring/,
+      /^ready \+ cornflour 130, water 600: Whisk the starch/,
+      /^ready: Slowly/,
+      /^target: Simmer/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

@@ -248,6 +248,11 @@ function placeOf(
     w !== line &&
     (w.names[0] === line.names[0] || (w.heading !== line.heading && w.names.some((n) => line.names.includes(n))))
   if (headed >= 0 && written.some(isAlike)) {
+    // "boil the sugar, water and lemon juice; whisk the syrup into the paste": that is made already
+    const mates = written.filter((w) => w.heading === line.heading && !w.names.some((n) => line.names.includes(n)))
+    const isMade = (s: string): boolean => mentions(s, names) && mates.some((w) => mentions(s, w.names))
+    const made = said.findIndex((s, i) => i < headed && !ready.has(i) && isMade(s))
+    if (made >= 0) return apart.get(made) ?? made
     // "boil the shell; fold in the acid": what is put in by its name later is not boiled with the rest
     const isTwice = written.some((w) => w !== line && w.names[0] === line.names[0])
     const later = isTwice ? -1 : said.findIndex((s, i) => i > headed && !ready.has(i) && putsIn(s, names))
