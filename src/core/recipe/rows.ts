@@ -223,17 +223,17 @@ function partsInRow(line: string): string[] | null {
 /** "Base: 120 g flour, 60 g butter. Caramel: 1 can condensed milk": where the next of them begins. */
 const NEXT_HEADED = /(?<=[\p{L}\d)])\.\s+(?=\p{Lu}[\p{L} '’-]{2,24}:\s+[\d¼½¾⅓⅔])/u
 
-/** "15 g gelatine powder + 75 g water" */
-const WITH_WATER = /^([^,;+&.]*\bgelatine?\b[^,;+&.]*?)\s*[+&]\s*([\d¼½¾⅓⅔][^,;+&.]{0,20}\bwater)$/i
+/** "15 g gelatine powder + 75 g water", "gelatine 6 g in 30 g water" */
+const WITH_WATER = /^([^,;+&.]*\bgelatine?\b[^,;+&.]*?)(?:\s*[+&]\s*|(?<=\d ?g) in )([\d¼½¾⅓⅔][^,;+&.]{0,20}\bwater)$/i
 
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 export function inOneRow(row: string): string[] {
-  const line = row
-    .replace(
-      /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
-      '',
-    )
-    .replace(WITH_WATER, '$1 + $2 (for the gelatine)')
+  const line = row.replace(
+    /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
+    '',
+  )
+  const [, gelatin, water] = WITH_WATER.exec(line) ?? []
+  if (gelatin && water) return [gelatin, `${water} (for the gelatine)`]
   const headed = line.split(NEXT_HEADED)
   if (headed.length > 1 && headed.every((part) => HEADED_ROW.test(part))) return headed.flatMap(inOneRow)
   const inGrams = gramsInRow(line)
@@ -299,8 +299,8 @@ export function inOneRow(row: string): string[] {
     (heading === undefined || ends.length > 1 || heading.length === 1 || IS_MARK.test(heading))
   )
     return heading === undefined ? ends : [`${heading}:`, ...ends, ROW_ENDS]
-  // "butter 100, sugar 100, water 20": of which unit is asked
-  const bareEnds = unstopped.split(/[,;]\s+(?![^(]*\))/)
+  // "butter 100, sugar 100 | water 20": of which unit is asked
+  const bareEnds = unstopped.split(/(?:[,;]|\s[|·])\s+(?![^(]*\))/)
   if (bareEnds.length > 2 && bareEnds.filter((piece) => NAMED_BARE.test(piece)).length > MOST_OF * bareEnds.length)
     return bareEnds
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []

@@ -15,7 +15,15 @@ describe('shorthand, written out', () => {
     ['Bake 400 - 5 min.', 'Bake at 400 for 5 min.'],
     ['Trays 250F 45 min.', 'Bake the Trays at 250F 45 min.'],
     ['Décuire with hot cream.', 'Decook with hot cream.'],
+    ['Wait for 50ish and beat.', 'cool to 50 and beat.'],
   ])('%j is %j', (said, whole) => expect(writtenOut(said)).toBe(whole))
+
+  it('adds nothing between arrows that is only a time or a heat', () => {
+    const said = 'Sugar, water → gentle, stir till clear → full heat → 149 → off → 2 h → saw'
+    expect(spelledOut(said)).toBe(
+      'Add sugar, water. Gentle, stir till clear. Full heat. Cook to 149. Take it off the heat. Leave 2 h. Saw.',
+    )
+  })
 
   it.each([
     'Cook to 118 °C, put the lid in.',

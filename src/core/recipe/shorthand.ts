@@ -42,6 +42,10 @@ const SHADE = /^(?:(?:dark|deep|golden|light|medium|pale) )?(?:amber|caramel|gol
 const SO_MANY =
   /^(?:(?:about|approx\.?|ca\.?|makes|[~≈]) ?)?(\d{1,3} (?:bars|caramels|candies|lollies|lollipops|pieces|squares|sweets|toffees))$/i
 
+/** "→ 2 h", "→ gentle, stir till clear → full heat": a time, or how it is heated or worked. */
+const LEAVES = /^\d+(?:\s?[-–]\s?\d+)? ?(?:h|hrs?|hours?|mins?|minutes?|days?)\b/i
+const NOTHING_ADDED = /^(?:full|gentle|gently|hammer|high|low|medium|saw|slow(?:ly)?)\b/i
+
 /** One of the things between arrows as a sentence. */
 function spelled(written: string): string {
   const words = written.replace(PLUS, '')
@@ -54,7 +58,11 @@ function spelled(written: string): string {
   if (heat) return `Cook ${on ? `${on} ` : ''}to ${heat}`
   const off = OFF.exec(words)?.[1]
   if (off) return `Off the heat ${isTold(off) ? lower(off) : `add ${lower(off)}`}`
-  return (isTold(words) ? capital(words) : `Add ${lower(words)}`).replace(BACK_TO, ', cook ')
+  if (LEAVES.test(words)) return `Leave ${lower(words)}`
+  return (isTold(words) || NOTHING_ADDED.test(words) ? capital(words) : `Add ${lower(words)}`).replace(
+    BACK_TO,
+    ', cook ',
+  )
 }
 
 /** What whites are whisked to. */
