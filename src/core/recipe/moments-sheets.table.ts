@@ -562,7 +562,7 @@ export const sheetMoments: readonly Moment[] = [
   [
     'a wait for so many degrees',
     '500 g sugar\n200 g cream\n60 g butter\n100 g white chocolate',
-    'All but the chocolate in the pot. 116. Chocolate in, wait for 50ish and beat w/ the mixer 6 min. Tin.',
+    'All but the chocolate in the pot. 116. Chocolate in, wait for 50ish and beat w/ the mixer 6 min. Tin (18 cm sq).',
     116,
     [
       /^ready \+ sugar 500, cream-36 200, butter 60: All but/,
@@ -570,7 +570,7 @@ export const sheetMoments: readonly Moment[] = [
       /^ready \+ white-chocolate 100: /,
       /^falls 50: Cool to 50/,
       /^after 360: Beat with/,
-      /^ready.*: Tin/,
+      /^ready → out: Tin/,
     ],
   ],
   [

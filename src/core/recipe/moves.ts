@@ -164,8 +164,8 @@ const POURS = saidAs(
     /^pour in(?: (?:all of it|the (?:fudge|marshmallow|mass|mixture|nougat|toffee)))?$/,
     /^drops? of \d/,
     /^(?:the )?(?:hot )?honey (?:on|onto|over) (?:the )?whites/,
-    // "tin 15 x 15"
-    /^(?:frame|mat|slab|tin|tray)(?: \d+ ?(?:mm|cm|[x×] ?\d+))?$/,
+    // "tin 15 x 15", "tin (18 cm sq)"
+    /^(?:frame|mat|slab|tin|tray)(?:(?=$)| \(?\d+ ?(?:mm|cm|[x×] ?\d+)(?: sq(?:uare)?)?(?=\)?$))/,
     // "two 9x9 pans"
     /^(?:one|two|three|\d) (?:\w+ )?\d+ ?[x×] ?\d+ (?:frames?|pans?|tins?|trays?)$/,
     /^(?:hot |warm )?jars$/,
@@ -189,6 +189,7 @@ const POURS = saidAs(
     /tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)/,
     /put (?:it )?in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared) (?:[\w-]+ ){0,2}(?:dish|pan|plate|platter|tin|tray)/,
     /press (?:it )?in(?:to)? (?:an? |the )?(?:\d+|(?:buttered|greased|lined|oiled|prepared)) ?(?:[\w-]+ ){0,3}(?:dish|frame|pan|square|tin|tray)/,
+    /press (?:it )?in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared) \d+ ?[x×] ?\d+/,
     /fill (?:the )?(?:mou?lds|cavities|shells)|fill at \d+/,
     /(?<=^)pot (?:it )?in (?:the )?(?:[\w-]+ ){0,2}(?:bottles|jars|tubs)/,
     /(?:pour|ladle|spoon|funnel)ing into (?:an? |the )?(?:[\w-]+ ){0,3}(?:jars?|bottles?|tins?|trays?|mou?lds?|pans?)/,

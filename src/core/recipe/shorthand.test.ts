@@ -21,7 +21,7 @@ describe('shorthand, written out', () => {
   it('adds nothing between arrows that is only a time or a heat', () => {
     const said = 'Sugar, water → gentle, stir till clear → full heat → 149 → off → 2 h → saw'
     expect(spelledOut(said)).toBe(
-      'Add sugar, water. Gentle, stir till clear. Full heat. Cook to 149. Take it off the heat. Leave 2 h. Saw.',
+      'Add sugar, water. Gentle, stir till clear. Full heat. Cook to 149. Off the heat leave 2 h. Saw.',
     )
   })
 

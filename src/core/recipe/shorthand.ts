@@ -57,12 +57,13 @@ function spelled(written: string): string {
   if (heat && Number.parseFloat(heat) < LEFT_BELOW) return `Leave at ${heat}`
   if (heat) return `Cook ${on ? `${on} ` : ''}to ${heat}`
   const off = OFF.exec(words)?.[1]
-  if (off) return `Off the heat ${isTold(off) ? lower(off) : `add ${lower(off)}`}`
-  if (LEAVES.test(words)) return `Leave ${lower(words)}`
-  return (isTold(words) || NOTHING_ADDED.test(words) ? capital(words) : `Add ${lower(words)}`).replace(
-    BACK_TO,
-    ', cook ',
-  )
+  return off ? `Off the heat ${lower(doneWith(off))}` : doneWith(words).replace(BACK_TO, ', cook ')
+}
+
+/** What is done with it, or how long it is left; a thing alone goes in. */
+function doneWith(words: string): string {
+  if (LEAVES.test(words)) return `Leave ${words}`
+  return isTold(words) || NOTHING_ADDED.test(words) ? capital(words) : `Add ${lower(words)}`
 }
 
 /** What whites are whisked to. */
