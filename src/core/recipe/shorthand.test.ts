@@ -19,6 +19,7 @@ describe('shorthand, written out', () => {
   ])('%j is %j', (said, whole) => expect(writtenOut(said)).toBe(whole))
 
   it('adds nothing between arrows that is only a time or a heat', () => {
+    expect(spelledOut('118 °C → full cream milk')).toContain('Add full cream milk')
     const said = 'Sugar, water → gentle, stir till clear → full heat → 149 → off → 2 h → saw'
     expect(spelledOut(said)).toBe(
       'Add sugar, water. Gentle, stir till clear. Full heat. Cook to 149. Off the heat leave 2 h. Saw.',
@@ -33,6 +34,7 @@ describe('shorthand, written out', () => {
     'At 125 pour the honey onto the whites.',
     'Pour the syrup at 121 °C over the whites.',
     'When 250 g are in, stir.',
+    'Wait for 40 or so minutes.',
     'When 120°C is reached stir in the nuts.',
   ])('%j is whole already', (said) => expect(writtenOut(said)).toBe(said))
 

@@ -44,7 +44,8 @@ const SO_MANY =
 
 /** "→ 2 h", "→ gentle, stir till clear → full heat": a time, or how it is heated or worked. */
 const LEAVES = /^\d+(?:\s?[-–]\s?\d+)? ?(?:h|hrs?|hours?|mins?|minutes?|days?)\b/i
-const NOTHING_ADDED = /^(?:full|gentle|gently|hammer|high|low|medium|saw|slow(?:ly)?)\b/i
+const NOTHING_ADDED =
+  /^(?:gentle|gently|hammer|saw|slow(?:ly)?)\b|^(?:full|high|low|medium)(?=$|[,;]| (?:boil|flame|gas|heat|power)\b)/i
 
 /** One of the things between arrows as a sentence. */
 function spelled(written: string): string {
@@ -124,10 +125,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/(?<=^(?:\d{1,2}[.)] )?|[.!;] )in the meantime,?(?= )/gi, 'Meanwhile,'],
   // "till 118ish", "wait for 50": no boil is so cool
   [/(?<=\b\d{2,3})[ -]?ish\b/gi, ''],
-  [
-    /\bwait (?:for|till|to|until) (?:about )?(\d{2})(?!\d| ?(?:s|secs?|seconds?|m|mins?|minutes?|h|hrs?|hours?)\b)/gi,
-    'cool to $1',
-  ],
+  [/\bwait (?:for|till|to|until) (?:about )?([3-9]\d)(?=[,;.°]| ?°| and\b| then\b|$)/gi, 'cool to $1'],
   // an oven that is a pot
   [/\bdutch oven\b/gi, 'heavy pot'],
   [/\s@\s?(?=\d)/g, ' at '],
