@@ -30,7 +30,7 @@ export function secondsIn(sentence: string): number | null {
   const per = SECONDS[unit[0]?.toLowerCase() ?? ''] ?? 0
   const written = parseNumber(count.replace(/^.*\bquarter of an$/i, '1/4').replace(/^three.quarters of an$/i, '3/4'))
   // "1 hr 30 mins", "1 hr 30 and then"
-  const more = /^\s*(?:and\s+)?(\d+)(?:\s*(?:minutes?|mins?)\b|(?=[,;.]|\s+(?:and|before|then|until|till)\b)|$)/i.exec(
+  const more = /^\s*(?:and\s+)?(\d+)(?:\s*(?:minutes?|mins?)\b|(?=[,;.)]|\s+(?:and|before|then|until|till)\b)|$)/i.exec(
     sentence.slice(found.index + found[0].length),
   )
   return written && written.range.low * per + (more && per === 3600 ? 60 * Number(more[1]) : 0)

@@ -215,6 +215,8 @@ const FOLLOWS = new RegExp(
 const WORKS =
   /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
 const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolved?|melted|clear)\b/i
+/** "Dissolve over a low heat then boil to 127°": the flame of the first is not that of the second. */
+const LOW_FIRST = /^(?:dissolve|stir)\b.*\b(?:gentle|gently|low|slowly)\b/i
 const WORKED_IN = /^(?:beat|fold|stir|whisk)\b.*\b(?:in|into)\b/i
 const WORKED = /^(?:cool [^,]{0,30}, )?(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
 const PUTS_IN =
@@ -336,5 +338,7 @@ function isApart(head: string, tail: string): boolean {
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends
   // work of so many minutes on what was put in before
   if (WORKS.test(tail) && secondsIn(tail) !== null && (PUTS_IN.test(head) || takesOff(head))) return true
-  return (PUTS_IN.test(head) || heatIn(head) !== null) && endingsIn(tail, 'C').some((e) => e.by !== 'time')
+  const isFirst =
+    PUTS_IN.test(head) || heatIn(head) !== null || (LOW_FIRST.test(head) && /^b(?:oil|ring)\b/i.test(tail))
+  return isFirst && endingsIn(tail, 'C').some((e) => e.by !== 'time')
 }

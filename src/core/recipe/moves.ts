@@ -223,7 +223,7 @@ const POURS = saidAs(
     /spoon (?:out\b|in\b|.{0,25}\bon (?:the )?(?:almonds|bases|biscuits|cashews|nuts|pecans)\b|.{0,30}(?:into|onto|over|in (?:\w+ )?mou?lds|\bon (?:an? |the )?(?:\w+ )?(?:parchment|paper|mat|sheet|marble|slab)))/,
   ],
   (ways) =>
-    `${/^(?:\w+ly )?onto an? /.source}|${/^(?:in|on)to (?:an? |the )?.{0,40}\b(?:tin|tray|pan|frame|mou?lds?|marble|slab|sheet|parchment|paper)\b/.source}|\\b(?:${ways})\\b`,
+    `${/^(?:\w+ly )?onto an? /.source}|${/^(?:in|on)to (?:an? |the )?.{0,40}\b(?:tins?|trays?|pans?|frames?|mou?lds?|marble|slab|sheets?|parchment|paper)\b/.source}|\\b(?:${ways})\\b`,
 )
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean => POURS.test(sentence)

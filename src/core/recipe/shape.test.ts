@@ -187,6 +187,12 @@ describe('the pieces a method speaks of', () => {
     ['jars of so many ml', 'caramel-sauce', 'Hot fill 200 ml jars.', { kind: 'mould', millilitres: 200 }],
     ['jars counted in brackets', 'caramel-sauce', 'Jar (4 x 250ml).', { kind: 'mould', millilitres: 250 }],
     ['jars of so many grams', 'caramel-sauce', 'Hot fill 210 g jars.', { kind: 'mould', millilitres: 150 }],
+    [
+      'what is spooned on each cluster',
+      'caramel',
+      'Spoon a tablespoon of caramel on each cluster.',
+      { kind: 'broken', gramsEach: 21, formed: 'dropped' },
+    ],
     ['rows of a tin', 'fudge', 'Tin (18 cm sq). Next day cut 6x6.', { lengthMm: 30, widthMm: 30 }],
     ['rows of bars', 'caramel', 'Pour into a 24 x 24 cm tin. Cut 3 x 8.', { lengthMm: 80, widthMm: 30 }],
     ['sides and no rows', 'caramel', 'Pour into a 24 x 24 cm tin. Cut 3 x 8 cm.', { lengthMm: 30, widthMm: 80 }],

@@ -81,7 +81,7 @@ const ROPES = /\b(?:pull|pulling(?! away)|snip|rope)\b/i
 /** "Cut with scissors into 1-inch pieces" */
 const SNIPS = /\b(?:snip|cut)\b.*/i
 const DROPS =
-  /\b(?:drop|scoop|spoon(?= (?:out )?(?:by )?(?:heap(?:ed|ing) |level |rounded )?(?:\d[- ])?(?:dessert|table|tbsp|tea|tsp)))\b.{0,40}?(?<!\w)(half[ -]?(?:an? )?|(?:1\/2|½) ?|(?:quarter|1\/4|¼) ?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)|\b(?:drop|spoon) (?:out |it |them |small )*(?:heaps |mounds )?on(?:to)?\b.{0,40}\b(?:almonds|cashews|clusters|foil|groups|marble|mat|nuts|paper|parchment|pecans|sheet)\b|\bspoon\b[^.;]{0,30}\bover (?:each|the) (?:clusters?|groups?|piles?)\b/i
+  /\b(?:drop|scoop|spoon(?= (?:out )?(?:by )?(?:heap(?:ed|ing) |level |rounded )?(?:\d[- ])?(?:dessert|table|tbsp|tea|tsp)))\b.{0,40}?(?<!\w)(half[ -]?(?:an? )?|(?:1\/2|½) ?|(?:quarter|1\/4|¼) ?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)|\b(?:drop|spoon) (?:out |it |them |small )*(?:heaps |mounds )?on(?:to)?\b.{0,40}\b(?:almonds|cashews|clusters|foil|groups|marble|mat|nuts|paper|parchment|pecans|sheet)\b|\bspoon\b[^.;]{0,30}\b(?:on(?:to)?|over) (?:each|the) (?:clusters?|groups?|piles?)\b/i
 const CUTS =
   /\b(?:bars (?=\d)|guitar(?! (?:sheet|film))|cut(?:ting)?(?! board)|saw(?= .*\d)|slice|score|(?<!\bthe \d+ ?(?:s|secs?|mins?)? ?)mark|divide(?! (?:it |them |the \w+ )?(?:among|between|on(?:to)?)\b)|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine|stamp|punch)\b/i
 const BALLS = /\b(?:form|roll|shape)\b.*\bballs?\b/i

@@ -123,9 +123,12 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
   [/(?<=^(?:\d{1,2}[.)] )?|[.!;] )in the meantime,?(?= )/gi, 'Meanwhile,'],
-  // "till 118ish", "wait for 50": no boil is so cool
+  // "till 118ish", "wait for 50", "leave alone to 65": no boil is so cool
   [/(?<=\b\d{2,3})[ -]?ish\b/gi, ''],
-  [/\bwait (?:for|till|to|until) (?:about )?([3-9]\d)(?=[,;.°]| ?°| and\b| then\b|$)/gi, 'cool to $1'],
+  [
+    /\b(?:wait (?:for|till|to|until)|leave (?:it )?(?:(?:alone|be|undisturbed) )?(?:till|to|until)) (?:about )?([3-9]\d)(?=[,;.°]| ?[°(]| and\b| then\b|$)/gi,
+    'cool to $1',
+  ],
   // an oven that is a pot
   [/\bdutch oven\b/gi, 'heavy pot'],
   [/\s@\s?(?=\d)/g, ' at '],

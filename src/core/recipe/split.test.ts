@@ -80,6 +80,7 @@ describe('a list', () => {
       'Sugar      11,000 g\nGlucose 60  2,200 g\nFleur de sel  165 g\n1) Dry caramel to 185 °C\n2) Stop with glucose\n3) Salt in',
       [[null, '11,000 g Sugar', '2,200 g Glucose 60', '165 g Fleur de sel']],
     ],
+    ['40 min active, makes 24\n200 g sugar\n100 g cream', [[null, '200 g sugar', '100 g cream']]],
     ['gelatine 6g in 12g water', [[null, 'gelatine 6g', '12g water (for the gelatine)']]],
     ['Caster 500 | golden syrup 250 | water 60', [[null, 'Caster 500', 'golden syrup 250', 'water 60']]],
     ['50 g icing sugar and 50 g cornflour, sifted', [[null, '50 g icing sugar', '50 g cornflour, sifted']]],

@@ -3,6 +3,7 @@
 import { secondsIn } from '../formula/sentence'
 import { measureAt } from '../matter/amount'
 import { heatIn } from './heats'
+import { namedBelow } from './interleaved'
 import { FILLS, MAKES, makesIn } from './makes'
 import { beginsDone, DONE } from './method'
 import { isGotReady, takesOff } from './moves'
@@ -60,7 +61,7 @@ const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=(?: \([\p{L} -]{3,20}\))?:))(?: \([\p{L} -]{3,20}\))?)\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:["“][^"”]{20,}["”]$|\([^()\d]+\)$|\(\d+ (?:pces?|pcs?|pieces)\.?\)$|\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:u\.?s\.?(?: customary)?|metric|imperial)(?:\s*[–/|-]?\s*(?:u\.?s\.?(?: customary)?|metric|imperial))*$|(?:#[\p{L}\d]+\s*)+$|[^\p{L}\d¼½¾⅓⅔]+$|(?:from|to|cc|sent|date)\s*:|mise(?: en place)?\s*:|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?(?!1\d\d\b|\d{2,3} ?[–-] ?1\d\d\b|\d{2,3} ?°)\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:at a glance|author|quick facts|category|course|cuisine|difficulty|batch(?: size)?|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/iu
+  /^(?:\d+ (?:mins?|minutes?|hours?|hrs?) (?:active|cooking|hands.on|prep|total)\b|["“][^"”]{20,}["”]$|\([^()\d]+\)$|\(\d+ (?:pces?|pcs?|pieces)\.?\)$|\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:u\.?s\.?(?: customary)?|metric|imperial)(?:\s*[–/|-]?\s*(?:u\.?s\.?(?: customary)?|metric|imperial))*$|(?:#[\p{L}\d]+\s*)+$|[^\p{L}\d¼½¾⅓⅔]+$|(?:from|to|cc|sent|date)\s*:|mise(?: en place)?\s*:|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?(?!1\d\d\b|\d{2,3} ?[–-] ?1\d\d\b|\d{2,3} ?°)\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:at a glance|author|quick facts|category|course|cuisine|difficulty|batch(?: size)?|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/iu
 /** "For 2 frames of 30 x 40 x 1.2 cm": what it is poured into. */
 const VESSEL =
   /^(?:(?:amounts?|batch|formula|quantit(?:y|ies)|recipe)(?: (?:is|are|makes|yields))?:? )?(?:for |(?:yields?|makes):? |(?<=^(?:quantity|batch|yield|recipe makes):? ))(?:\d+|an?|one|two|three|four) [^,;.]{0,40}\b(?:frames?|pans?|slabs?|tins?|trays?)\b(?![^,;.]*\b(?:k?g|ml|cups?|oz|lbs?)\b)/i
@@ -239,8 +240,9 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     .filter((l) => !isNothing(l) && !saysUnit(l))
     .flatMap((l) => (METHOD_BEGINS.test(l) ? ['Method', l.replace(METHOD_BEGINS, '')] : l))
     .flatMap(inOneRow)
-  const unitless = bareIn(asWritten)
-  const rows = unitless !== null && unit ? inListUnit(asWritten, unit) : asWritten
+  const asTold = namedBelow(asWritten)
+  const unitless = bareIn(asTold)
+  const rows = unitless !== null && unit ? inListUnit(asTold, unit) : asTold
   const preface = prefaceOf(rows)
   const lines = rows.filter((_, i) => !preface.has(i)).slice(0, MOST_LINES)
   const left = [
