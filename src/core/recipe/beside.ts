@@ -124,6 +124,9 @@ const THE_MIXTURE = /\b(?:dry|reserved|sieved|sifted) (?:ingredients|mix(?:ture)
 const COOKED_ASIDE =
   /^(?:boil|cook|heat|reduce|simmer|warm) (?:the )?(.*?)(?:,| (?:by|down|for|in|on|over|to|till|until)\b).*[,;]? (?:and )?(?:reserve|set aside)$/i
 
+/** "Make the ripple: simmer the raspberries and sugar until jammy, sieve, set aside": what is put in later by what it is called. */
+const MADE_ASIDE = /^(?:make|prepare) the (?:\w+ )?(\w{4,})[:,] .*[,;]? (?:and )?(?:reserve|set aside)$/i
+
 /** "Mix cashews, zest and salt in a bowl": what is put in later by one of its names, or as nuts. */
 const IN_A_BOWL =
   /^(?:mix|combine|toss|stir)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?) (?:together )?in an? (?:\w+ )?bowl$/i
@@ -159,6 +162,9 @@ function goesInAt(written: readonly string[], at: number): number {
   if (mixed >= 0) return mixed
   const [, aside = ''] = SETS_ASIDE.exec(sentence) ?? []
   const cooked = SUGAR.test(sentence) ? '' : (COOKED_ASIDE.exec(sentence)?.[1] ?? '')
+  const made = MADE_ASIDE.exec(sentence)?.[1]?.toLowerCase()
+  const madeIn = made === undefined ? -1 : said.findIndex((s, i) => i > at && mentions(s, [made]))
+  if (madeIn >= 0) return madeIn
   const asideIn = putInAt(said, at, nounsIn(aside === '' ? cooked : aside))
   if (asideIn >= 0) return asideIn
   const mixtureIn = aside === '' ? -1 : said.findIndex((s, i) => i > at && PUTS_IN.test(s) && THE_MIXTURE.test(s))

@@ -619,4 +619,16 @@ export const sheetMoments: readonly Moment[] = [
       /^ready → out: Spoon/,
     ],
   ],
+  [
+    'a ripple that is made in a pan of its own',
+    'For the fudge\n500 g caster sugar\n100 g butter\n397 g condensed milk\nFor the ripple\n100 g raspberry puree\n20 g caster sugar',
+    'Make the ripple: simmer the raspberry puree and sugar until jammy, sieve, set aside. Put the sugar, butter and condensed milk in a heavy pan. Simmer until 115 °C. Take off the heat and beat for 10 minutes. Press half in the tin, drizzle over the ripple, top with the remaining and swirl.',
+    115,
+    [
+      /^ready \+ caster-sugar 500, butter 100, condensed-milk 397: Put the sugar/,
+      /^target: Simmer/,
+      /^after 600: Beat/,
+      /^ready \+ raspberry-puree 100, caster-sugar 20 → out: Press/,
+    ],
+  ],
 ]

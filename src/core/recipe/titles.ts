@@ -19,10 +19,14 @@ function afterTitle(line: string, end: ':' | '.'): string | null {
   if (ended !== end || !DOES.test(title)) return null
   // what is got ready is known by its title
   if (isGotReady(title) && !isGotReady(rest)) return null
+  // and what is set aside is put in by it later
+  if (SET_ASIDE.test(rest)) return null
   const [, ...words] = stemsIn(title)
   const said = new Set(stemsIn(rest))
   return words.every((word) => EMPTY.has(word) || said.has(word)) ? rest : null
 }
+
+const SET_ASIDE = /^[^.]*\b(?:reserve|set aside)(?=\.|$)/i
 
 /** ◊ Short first sentences are titles where so many of a method's lines begin with one. */
 const MOST_OF = 0.6
