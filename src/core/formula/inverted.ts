@@ -4,7 +4,7 @@ import { type Mix, withWater } from '../matter/mix'
 import { boilingPoint } from '../physics/boiling'
 import { caramelShare, inversionAt } from '../physics/inversion'
 import type { FormulaDocument, GramsByLine } from './document'
-import { ingredientIn } from './mixes'
+import { portionsIn } from './mixes'
 import type { Stop } from './trace'
 
 /** Share of the sucrose that is none any more, 0 to 1: likely, at least and at most. */
@@ -64,10 +64,7 @@ export function invertedIn(
     if (from?.step.adds) groups.add(from.step.adds)
     if (!from || from.after.sucrose <= 0) continue
     browned = Math.max(browned, (caramelShare(stop.beforeC) * from.after.sucrose) / sucrose)
-    const portions = formula.lines
-      .filter((l) => groups.has(l.group))
-      .map((l) => ({ ingredient: ingredientIn(formula, l.ingredient), grams: grams[l.id] ?? 0 }))
-    const ph = phOf(portions) - BOILED_DOWN
+    const ph = phOf(portionsIn(formula, groups, grams)) - BOILED_DOWN
     const exposure = exposureIn({
       from: from.after,
       fromC: from.afterC,
