@@ -6,15 +6,15 @@
 import { chance } from '../../tests/rough/chance'
 import type { Aim, RoughCook } from '../../tests/rough/cook'
 import { RoughKitchen, tipAfter } from '../../tests/rough/kitchen'
-import { isFar, isJudged } from './looks'
+import { BEAT, isAsked, isFar, isJudged } from './looks'
 
 /** Courses that flame and draught might have taken, and spans into which the readings are averaged. */
 const COURSES = 60
 const SPANS = 120
 /** s after the boil, or after something went in, from which the readings are taken to tell of the kitchen. */
 const FROM = { boil: 30, addition: 20 }
-/** s between two forecasts; standard deviations of a normal error, each as often as the others. */
-const EVERY = 60
+/** s of readings before its first forecast; standard deviations of a normal error, each as often as the others. */
+const READ = 60
 const ERRORS = [0.126, 0.385, 0.674, 1.036, 1.645]
 
 /** `C⁻¹x` where C is the sum of a diagonal and of the squares of vectors, taken in one after the other (Sherman & Morrison 1950). */
@@ -139,9 +139,11 @@ export function foreseen(cook: RoughCook, seed: number, roughness: number): numb
     const stage = stageOf(cook, aim, aim.at, seed, roughness)
     if (!stage) return []
     const off: number[] = []
-    for (let now = stage.begin + EVERY; now < aim.at; now += EVERY)
-      if (isJudged(cook, aim, now) && isFar(aim.at - now))
-        off.push(...ERRORS.map((sds) => (sds * sdLeft(stage, now)) / (aim.at - now)))
+    for (let now = stage.begin + READ; now < aim.at; now += BEAT)
+      if (isJudged(cook, aim, now) && isFar(aim.at - now) && isAsked(aim.at - now)) {
+        const sd = sdLeft(stage, now) / (aim.at - now)
+        off.push(...ERRORS.map((sds) => sds * sd))
+      }
     return off
   })
 }

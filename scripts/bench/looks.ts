@@ -34,3 +34,9 @@ export const isJudged = (cook: RoughCook, aim: Aim, now: number): boolean =>
 
 /** Whether so many s ahead count among "10 to 1 min ahead". */
 export const isFar = (ahead: number): boolean => ahead <= 600 && ahead >= 60
+
+/** s between two looks at a cook that is judged. */
+export const BEAT = 2
+/** Whether a forecast so many s ahead is asked for at a look: four a minute, and every one in the last two minutes. */
+export const isAsked = (ahead: number): boolean =>
+  (isFar(ahead) && Math.round(ahead) % 15 < BEAT) || (ahead < 120 && ahead > 8)

@@ -6,7 +6,7 @@ import type { Fault } from '../../tests/rough/pot'
 import { dippedAtTheBoil } from './dipped'
 import { apartBy, type Caught, caught, faultIn, faultRows, wrongCook } from './faults'
 import { foreseen } from './ideal'
-import { HEAT_DOUBTS, isFar, isJudged, isTold, looks, PROBE_DOUBTS } from './looks'
+import { BEAT, HEAT_DOUBTS, isAsked, isFar, isJudged, isTold, looks, PROBE_DOUBTS } from './looks'
 import { median, percent, percentile, type Row, share } from './table'
 
 export const roughFamilies: readonly (readonly [string, string])[] = [
@@ -40,9 +40,6 @@ export interface Judged {
   readonly falseDoubts: readonly Doubt[]
 }
 
-/** s between two looks of somebody who knows everything. */
-const KNOWS_EVERY = 15
-
 /**
  * How far off somebody would be who knows everything of the kitchen as it stands (its flame, its pot, what is in it, where it boils) and
  * only not what the flame and the draught will do: shares of the time ahead. No forecast can be better.
@@ -51,8 +48,8 @@ export function knowing(cook: RoughCook): number[] {
   return cook.stood.flatMap((kitchen) => {
     const now = kitchen.at
     const aim = cook.aims.find((a) => a.from <= now && a.at > now)
-    if (!aim || !isJudged(cook, aim, now) || !isFar(aim.at - now)) return []
-    const ahead = aim.at - now
+    const ahead = aim ? aim.at - now : 0
+    if (!aim || !isJudged(cook, aim, now) || !isFar(ahead) || !isAsked(ahead)) return []
     const there = cook.truth[Math.round(aim.at) - 1] as number
     while (kitchen.celsius < there && kitchen.at < now + 3 * ahead) kitchen.tick()
     return [Math.abs(kitchen.at - now - ahead) / ahead]
@@ -63,7 +60,7 @@ export function judge(cook: RoughCook): Judged {
   const forecasts: Forecasted[] = []
   const falseDoubts = new Set<Doubt>()
   let pullEarly: Judged['pullEarly'] = null
-  for (const view of looks(cook, 2, cook.endedAt + 30, 2)) {
+  for (const view of looks(cook, BEAT, cook.endedAt + 30, BEAT)) {
     const { now } = view
     const f = view.pot.forecast
     if (now <= cook.endedAt && isTold(cook, now))
@@ -72,8 +69,7 @@ export function judge(cook: RoughCook): Judged {
     const aim = cook.aims.find((a) => a.step === step?.id)
     if (!aim || !f) continue
     const ahead = aim.at - now
-    const asked = (isFar(ahead) && Math.round(ahead) % 15 < 2) || (ahead < 120 && ahead > 8)
-    if (asked && isJudged(cook, aim, now))
+    if (isAsked(ahead) && isJudged(cook, aim, now))
       forecasts.push({ ahead, off: Math.abs(f.eta - ahead), inside: ahead >= f.low && ahead <= f.high })
     if (aim.pulls && pullEarly === null && view.pot.doNow.mood === 'now') {
       const at = (t: number) => cook.truth[Math.min(cook.truth.length, Math.round(t)) - 1] ?? 0
@@ -128,7 +124,7 @@ export function benchRough(first = 7_000_000, cooks = 200): Row[] {
       const sound = roughCook(formula, seed, { roughness: AS_OUTSIDE })
       judged.push(judge(sound))
       if (s % KNOWN_OF === 0) {
-        const kept = roughCook(formula, seed, { keepEvery: KNOWS_EVERY, roughness: AS_OUTSIDE })
+        const kept = roughCook(formula, seed, { keepEvery: BEAT, roughness: AS_OUTSIDE })
         floor.push(...knowing(kept))
         lawful.push(...foreseen(kept, seed, AS_OUTSIDE))
       }

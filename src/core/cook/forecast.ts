@@ -83,9 +83,7 @@ export interface Forecast {
 }
 
 /** ◊ What the filter does not know: s by which hands and eyes are late, °C by which a thermometer is off. Calibrated in the rough kitchen (docs/science.md). */
-const MODEL_ERROR = { seconds: 1, celsius: 0.09 }
-/** ◊ However well a cook was foreseen so far, the road ahead of it is unknown by at least this much of what roads usually are. */
-const ROAD_UNKNOWN = 0.8
+const MODEL_ERROR = { seconds: 1, celsius: 0.035 }
 /** s after its last reading that a probe counts as silent. */
 const SILENT = 30
 /** Readings before which a forecast goes by what the burner should give. */
@@ -218,11 +216,11 @@ function etaSd(
   const ahead =
     (share * mean(state, ROW.watts) * heat) ** 2 * (1 - remembered) * Math.min(1, (2 * memoryS) / (eta + memoryS))
   const steepness = Math.sqrt(astray(path, nowC, pullAt) / 3)
-  // a good hindsight speaks for the heat and the road so far: not for the road ahead, the thermometer's own error, nor for hands
+  // hindsight says nothing good of thermometer and hands
   const worse = Math.max(1, offBySds)
   return Math.hypot(
     (offBySds * Math.sqrt(left + ahead)) / net,
-    Math.max(ROAD_UNKNOWN, offBySds) * steepness * eta,
+    offBySds * steepness * eta,
     (worse * MODEL_ERROR.celsius * perDegree) / net,
     worse * MODEL_ERROR.seconds,
   )

@@ -45,8 +45,9 @@ function foreseen(gives: number, believed: number): Hindsight {
 }
 
 describe('how well a cook was foreseen', () => {
-  it('what does as it should was foreseen better than was said, and its road is not taken to stray', () => {
-    expect(offBy(foreseen(800, 800))).toBeLessThan(0.6)
+  it('what does as it should makes the next forecast surer, to an end, and its road is not taken to stray', () => {
+    expect(offBy(foreseen(800, 800))).toBeLessThan(offBy(noHindsight(false)))
+    expect(offBy(foreseen(800, 800))).toBeGreaterThan(0.6)
     expect(wilder(foreseen(800, 800))).toBe(1)
   })
 

@@ -8,26 +8,26 @@ export interface Hindsight {
   /** The state as it was at `since`, carried on from there with nothing read; null where none is. */
   readonly blind: HeatState | null
   readonly since: number
-  /** Squares of what the pot's heat came out off by, in standard deviations, and how many. */
+  /** Squares of what the pot's heat came out off by, in standard deviations, and how many; the least that is believed of their mean. */
   readonly squares: number
   readonly count: number
+  readonly least: number
 }
 
+/** ◊ s for which it is carried on; the most that one square counts for. */
+const BLIND = { seconds: 100, most: 25 }
 /**
- * ◊ s for which it is carried on. Before the first such square this one is taken for granted, as if it had been found so many times: what a
- * filter leaves in doubt of flame, loss and probe at once is more than it is off by; by a hand that reads now and then less is left in doubt.
- * The most that one square counts for.
+ * ◊ What is taken for granted before the first such square, as if it had been found so many times, and the least that is believed: what a filter
+ * leaves in doubt of flame, loss and probe at once is more than it is off by; by a hand that reads now and then less is left in doubt.
  */
-const BLIND = { seconds: 100, usual: 0.5, usualByHand: 0.6, times: 4, most: 25 }
+const USUAL = { probe: { first: 0.7, least: 0.45 }, hand: { first: 0.6, least: 0.3 }, times: 4 }
 /** ◊ The most by which a road is taken to go further astray than usual. */
 const WILDEST = 4
 
-export const noHindsight = (byHand: boolean): Hindsight => ({
-  blind: null,
-  since: 0,
-  squares: (byHand ? BLIND.usualByHand : BLIND.usual) * BLIND.times,
-  count: BLIND.times,
-})
+export function noHindsight(byHand: boolean): Hindsight {
+  const { first, least } = byHand ? USUAL.hand : USUAL.probe
+  return { blind: null, since: 0, squares: first * USUAL.times, count: USUAL.times, least }
+}
 
 export const copyHindsight = (h: Hindsight): Hindsight => ({ ...h, blind: h.blind && copyOf(h.blind) })
 
@@ -46,11 +46,14 @@ export function hindsightAfter(h: Hindsight, state: HeatState, now: number): Hin
   const from = { blind: copyOf(state), since: now }
   if (!blind) return { ...h, ...from }
   const off = (mean(state, ROW.joules) - mean(blind, ROW.joules)) / Math.max(1, sdOf(blind, ROW.joules))
-  return { ...from, squares: squares + Math.min(BLIND.most, off ** 2), count: count + 1 }
+  return { ...h, ...from, squares: squares + Math.min(BLIND.most, off ** 2), count: count + 1 }
 }
 
-/** What forecasts are off by, in the standard deviations the filter gives them. */
-export const offBy = ({ squares, count }: Hindsight): number => Math.sqrt(squares / count)
+/**
+ * What forecasts are off by, in the standard deviations the filter gives them. A good hindsight speaks for the heat of the last minutes: not for
+ * the road ahead nor for what the thermometer is off by, so there is an end to how sure it makes.
+ */
+export const offBy = ({ squares, count, least }: Hindsight): number => Math.sqrt(Math.max(least, squares / count))
 
 /** Times more than usual that the road is taken to go astray (variance), 1 or more. */
 export const wilder = (h: Hindsight): number => Math.min(WILDEST, Math.max(1, offBy(h) ** 2))

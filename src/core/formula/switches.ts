@@ -7,6 +7,7 @@ import type { PlainFindingOf } from '../finding'
 import type { Ingredient } from '../matter/ingredient'
 import { ingredientById } from '../matter/ingredients'
 import type { Mix } from '../matter/mix'
+import { bloomOf } from '../matter/pantry/setting'
 import { unitWeightsOf } from '../matter/unit-weights'
 import { exchangeGelatin } from '../physics/gelatin'
 import { type Grams, inGrams } from '../quantity/figures'
@@ -114,29 +115,12 @@ const kinds: readonly Kind[] = [
     corrects: [butterfat, water],
   },
   {
-    members: [
-      'gelatin-powder',
-      'gelatin-bronze',
-      'gelatin-silver',
-      'gelatin-gold',
-      'gelatin-platinum',
-      'agar',
-      'pectin',
-    ],
+    members: [...Object.keys(bloomOf), 'agar', 'pectin'],
     keeps: weight,
     kept: 'set',
     corrects: [],
   },
 ]
-
-/** Bloom strength of a gelatin by its id. */
-const bloomOf: Readonly<Record<string, number>> = {
-  'gelatin-powder': 225,
-  'gelatin-bronze': 140,
-  'gelatin-silver': 160,
-  'gelatin-gold': 200,
-  'gelatin-platinum': 250,
-}
 
 /** Why an exchange does not work. */
 export type RefusalId =

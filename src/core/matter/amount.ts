@@ -311,6 +311,9 @@ const AMOUNT = /^(?:about |approx\.? |~)?(?:\d|[¼½¾⅓⅔⅛⅜⅝⅞]|an?\s|
 /** "Vanilla pods 2". */
 const FEW = /^(?:[1-9]|1[0-2])$/
 
+/** "Egg whites 2 large" */
+const OF_SIZE = /^([^,]*?)\s+(?:large|medium|small)(?=[.,]*$)/i
+
 /** "sugar 200 g", "salt: a pinch", "butter 80 g, softened": the first place from which the rest is an amount, and at most a note. */
 export function trailingAmount(
   text: string,
@@ -318,7 +321,7 @@ export function trailingAmount(
   brackets: Brackets,
 ): { amount: Amount; name: string } | null {
   for (const gap of text.matchAll(BETWEEN)) {
-    const tail = text.slice(gap.index + gap[0].length)
+    const tail = text.slice(gap.index + gap[0].length).replace(OF_SIZE, '$1')
     if (gap.index < 2 || !AMOUNT.test(tail)) continue
     const lead = leadingAmount(tail, house, brackets)
     if (!lead || !(lead.measure.unit || FEW.test(tail.trim()))) continue

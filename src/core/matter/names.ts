@@ -1,6 +1,7 @@
 /** Finding an ingredient by what people call it. */
 import type { Ingredient } from './ingredient'
 import { ingredients } from './ingredients'
+import { bloomOf, gelatinPowders } from './pantry/setting'
 import { everyNameOf } from './synonyms'
 
 /** Words that say how it is prepared or how good it is, not what it is. */
@@ -32,7 +33,7 @@ const strip = (s: string): string =>
     .replace(/[’']s\b/g, '')
     .replace(/[’']/g, '')
     .replace(/(\d)\s*%/g, '$1pct')
-    .replace(/\b\d{2,3}[ -]bloom\b/g, ' ')
+    .replace(/\b(\d{2,3})[ -]bloom\b/g, '$1bloom')
     .replace(/[^\p{L}\p{N}.-]+/gu, ' ')
     .replace(/(?<!\d)\.|\.(?!\d)/g, ' ')
     .trim()
@@ -79,7 +80,7 @@ export interface Found {
 export interface Pantry {
   /** The ingredient whose name or synonym is just this, in any order of words. */
   called(name: string): Ingredient | null
-  /** A cream, chocolate or glucose syrup by the figure in its name. */
+  /** A cream, chocolate, gelatin or glucose syrup by the figure in its name. */
   percent(name: string): Ingredient | null
   find(name: string): Found
 }
@@ -99,7 +100,7 @@ export function pantryOf(own: readonly Ingredient[] = []): Pantry {
     }
   return {
     called: (name) => exact.get(keyOf(wordsOf(name))) ?? null,
-    percent: (name) => byPercent(wordsOf(name), exact),
+    percent: (name) => byFigure(wordsOf(name), exact),
     find: (name) => findIn(name, exact, bags),
   }
 }
@@ -112,7 +113,7 @@ const RATED = new Set(
 )
 const isOfRated = (word: string): boolean => RATED.has(word) || descriptors.has(word) || /^\d/.test(word)
 
-const byPercent = (words: readonly string[], exact: ReadonlyMap<string, Ingredient>): Ingredient | null => {
+const byFigure = (words: readonly string[], exact: ReadonlyMap<string, Ingredient>): Ingredient | null => {
   const percent = Number(words.find((w) => /^\d+(\.\d+)?pct$/.test(w))?.replace('pct', ''))
   const has = (w: string): boolean => words.includes(w)
   const family = has('cream')
@@ -120,16 +121,47 @@ const byPercent = (words: readonly string[], exact: ReadonlyMap<string, Ingredie
     : has('chocolate') && !has('milk') && !has('white')
       ? /^dark-chocolate-(\d+)$/
       : null
-  if (family && percent > 0) return words.every(isOfRated) ? nearest([...exact.values()], family, percent, 5) : null
+  if (family && percent > 0) return words.every(isOfRated) ? nearest(exact.values(), offIn(family, percent), 5) : null
+  const bloom = Number(words.find((w) => BLOOM.test(w))?.replace('bloom', ''))
+  const gelatin = bloom > 0 ? exact.get(keyOf(words.filter((w) => !BLOOM.test(w) && !descriptors.has(w)))) : undefined
+  if (gelatin && bloomOf[gelatin.id] !== undefined && !words.some((w) => GRADES.has(w)))
+    return nearest(ingredients, offBloom(bloom, gelatin), ALIKE)
   const de = has('de') || words.some((w) => /^de\d+$/.test(w)) || words.some((w) => /^\d+de$/.test(w))
   const dextrose = Number(words.find((w) => /^(de)?\d\d(de)?$/.test(w))?.replace('de', ''))
-  return de && has('glucose') && dextrose > 0 ? nearest([...exact.values()], /^glucose-(\d+)$/, dextrose, 4) : null
+  return de && has('glucose') && dextrose > 0 ? nearest(exact.values(), offIn(/^glucose-(\d+)$/, dextrose), 4) : null
 }
 
-function nearest(list: readonly Ingredient[], id: RegExp, wanted: number, within: number): Ingredient | null {
-  const rated = [...new Set(list)].flatMap((i) => {
+/** "200bloom" */
+const BLOOM = /^\d+bloom$/
+/** Sheets by another name than their strength. */
+const GRADES = new Set(['bronze', 'silver', 'gold', 'platinum'])
+/** ◊ Gelatin of another strength than this share sets noticeably otherwise. */
+const ALIKE = 0.08
+/** How far a gelatin is off a bloom, in sheets or as a powder as `gelatin` is: a share. */
+const offBloom =
+  (bloom: number, gelatin: Ingredient) =>
+  ({ id }: Ingredient): number | null => {
+    const own = bloomOf[id]
+    const isOfKind = gelatinPowders.includes(id) === gelatinPowders.includes(gelatin.id)
+    return own !== undefined && isOfKind ? Math.abs(Math.log(own / bloom)) : null
+  }
+/** How far the figure in an id is off another. */
+const offIn =
+  (id: RegExp, wanted: number) =>
+  (i: Ingredient): number | null => {
     const found = id.exec(i.id)
-    return found ? [{ i, off: Math.abs(Number(found[1]) - wanted) }] : []
+    return found ? Math.abs(Number(found[1]) - wanted) : null
+  }
+
+/** What is off the least, and by no more than `within`; null for nothing. */
+function nearest(
+  list: Iterable<Ingredient>,
+  offOf: (i: Ingredient) => number | null,
+  within: number,
+): Ingredient | null {
+  const rated = [...new Set(list)].flatMap((i) => {
+    const off = offOf(i)
+    return off === null ? [] : [{ i, off }]
   })
   const best = rated.sort((a, b) => a.off - b.off)[0]
   return best && best.off <= within ? best.i : null
@@ -162,10 +194,11 @@ interface Bag {
 
 function findIn(name: string, exact: ReadonlyMap<string, Ingredient>, bags: readonly Bag[]): Found {
   const words = wordsOf(name)
-  const direct = exact.get(keyOf(words)) ?? byPercent(words, exact)
+  const direct = exact.get(keyOf(words)) ?? byFigure(words, exact)
   // "chocolate milk" is another thing than milk chocolate: the word that stands last says what it is
   if (direct && endsAlike(words, direct)) return { ingredient: direct, candidates: [] }
-  const plain = words.filter((w) => !descriptors.has(w) && !/^\d+(?:\.\d+)?pct$/.test(w))
+  const graded = words.some((w) => GRADES.has(w))
+  const plain = words.filter((w) => !descriptors.has(w) && !/^\d+(?:\.\d+)?pct$/.test(w) && !(graded && BLOOM.test(w)))
   // "60 % dark chocolate" is not the one of 70 %: a share that none of them has makes it unsure
   const rated =
     words.some((w) => /pct$/.test(w)) &&

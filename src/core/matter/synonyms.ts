@@ -1,6 +1,18 @@
 /** What else the goods of the pantry are called: asked only where a line is read, so that the stove need not know it. */
 import type { Ingredient } from './ingredient'
 import { citrus } from './pantry/fruit'
+import { gelatinPowders } from './pantry/setting'
+
+/** What gelatin that is no sheet is called, whatever its strength. */
+const GELATIN_POWDER = [
+  'gelatin',
+  'gelatin powder',
+  'gelatine',
+  'powdered gelatin',
+  'unflavored gelatin',
+  'unflavoured gelatin',
+  'unflavoured gelatine',
+]
 
 export const synonyms: Readonly<Record<string, readonly string[]>> = {
   water: ['ice cold water', 'ice water', 'hot water', 'cold water', 'boiling water'],
@@ -110,7 +122,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'coconut-oil': ['refined coconut oil', 'virgin coconut oil', 'unrefined coconut oil', 'coconut oil, melted'],
   'coconut-milk': ['coconut milk, tinned', 'full-fat coconut milk', 'full fat coconut milk'],
   'peanut-butter': ['smooth peanut butter', 'creamy peanut butter', 'crunchy peanut butter'],
-  butter: ['butter', 'unsalted butter', 'sweet butter'],
+  butter: ['butter', 'unsalted butter', 'sweet butter', 'fresh butter'],
   'butter-salted': ['salted butter', 'demi-sel butter', 'half-salted butter'],
   ghee: ['clarified butter'],
   margarine: ['hard margarine', 'baking margarine'],
@@ -129,15 +141,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
     '100% cocoa chocolate',
     '100% dark chocolate',
   ],
-  'gelatin-powder': [
-    'gelatin',
-    'gelatin powder',
-    'gelatine',
-    'powdered gelatin',
-    'unflavored gelatin',
-    'unflavoured gelatin',
-    'unflavoured gelatine',
-  ],
+  ...Object.fromEntries(gelatinPowders.map((id) => [id, GELATIN_POWDER])),
   'gelatin-gold': [
     'leaf gelatin',
     'sheet gelatin',

@@ -2,6 +2,9 @@
 import type { Range } from '../quantity/number'
 import type { Unit } from '../quantity/units'
 import type { Ingredient } from './ingredient'
+import { gelatinPowders } from './pantry/setting'
+
+const GELATIN_POWDER = { packet: 7, tsp: 3.1, tbsp: 9.3 }
 
 /** g of one of a unit, by ingredient; "each" for what is counted. From ordinary food tables and what such packs are sold at. */
 export const unitWeights: Readonly<Record<string, Readonly<Record<string, number>>>> = {
@@ -55,7 +58,7 @@ export const unitWeights: Readonly<Record<string, Readonly<Record<string, number
   'dark-chocolate-85': { cup: 170 },
   'milk-chocolate': { cup: 170 },
   'white-chocolate': { cup: 170 },
-  'gelatin-powder': { packet: 7, tsp: 3.1, tbsp: 9.3 },
+  ...Object.fromEntries(gelatinPowders.map((id) => [id, GELATIN_POWDER])),
   'gelatin-bronze': { sheet: 3.3, each: 3.3 },
   'gelatin-silver': { sheet: 2.5, each: 2.5 },
   'gelatin-gold': { sheet: 2, each: 2 },

@@ -84,6 +84,36 @@ describe('laws', () => {
     )
   })
 
+  it('beyond the published boiling points every degree drives off less water than the one before', () => {
+    fc.assert(
+      fc.property(syrup, fc.double({ min: 160, max: 200, noNaN: true }), (m, t) => {
+        const [before, there, after] = [t - 1, t, t + 1].map((c) => waterLeftAt(m, c)) as [number, number, number]
+        expect(before - there).toBeGreaterThan(there - after)
+      }),
+    )
+  })
+
+  it('the drier, the lower its water activity, as dry as it gets', () => {
+    fc.assert(
+      fc.property(
+        syrup,
+        fc.double({ min: 20, max: 180, noNaN: true }),
+        fc.double({ min: 0.001, max: 0.3, noNaN: true }),
+        (m, t, share) => {
+          const water = share * (m.sucrose + m.monosaccharide + m.lactose + m.glucoseSolids)
+          expect(waterActivity({ ...m, water: 0.9 * water }, t)).toBeLessThan(waterActivity({ ...m, water }, t))
+        },
+      ),
+    )
+  })
+
+  it('goes on beyond the last published boiling point as steeply as it comes to it', () => {
+    const water = (t: number) => Math.log(waterLeftAt(sucrose(100), t))
+    const last = boilingPoint(sucrose(98))
+    const near = 0.02
+    expect((water(last + near) - water(last)) / (water(last) - water(last - near))).toBeCloseTo(1, 2)
+  })
+
   it('higher is cooler', () => {
     fc.assert(
       fc.property(syrup, celsius, pascal, (m, t, p) => {

@@ -43,21 +43,52 @@ export function solutionOf(mix: Mix): Solution {
   return { moles, strength }
 }
 
-/** The part of ln(aw) that depends on temperature, times T: (Q/R)·(1 + b1·xs + b2·xs²)·s². */
-function excess(xs: number, s: number): number {
-  return (Q / R) * (1 + B1 * xs + B2 * xs * xs) * s * s
+/** Mole fraction of sucrose in a syrup of 98 %, up to which its boiling points are published. */
+const LAST_XS = 98 / componentFacts.sucrose.particle / (98 / componentFacts.sucrose.particle + 2 / MOLAR_WATER)
+/** The same as ln(moles of water to moles of solutes). */
+const LAST_U = Math.log((1 - LAST_XS) / LAST_XS)
+/** No syrup is drier than this. */
+const DRIEST_U = -14
+
+/** The part of ln(aw) that depends on temperature, times T, for a mean strength of 1: (Q/R)·(1 + b1·xs + b2·xs²)·xs². */
+const excess = (xs: number): number => (Q / R) * (1 + B1 * xs + B2 * xs * xs) * xs * xs
+
+/** What `excess` gains per unit of ln(moles of water to moles of solutes). */
+const excessGains = (xs: number): number => (Q / R) * (2 + 3 * B1 * xs + 4 * B2 * xs * xs) * xs * -xs * (1 - xs)
+
+/**
+ * ln(aw) of a solution at `u`, the ln(moles of water to moles of solutes), as `fixed + perKelvin / T`; `fixed` gains `xs` per unit of u.
+ * It is smooth and nearly straight in u; beyond the last published boiling point it goes straight on, for there the polynomial turns: what is
+ * drier would give its water off sooner.
+ */
+function lnActivity(u: number, meanStrength: number): { fixed: number; perKelvin: number; xs: number } {
+  const square = meanStrength * meanStrength
+  if (u >= LAST_U) {
+    const xs = 1 / (1 + Math.exp(u))
+    return { fixed: Math.log(1 - xs), perKelvin: excess(xs) * square, xs }
+  }
+  const beyond = Math.max(DRIEST_U, u) - LAST_U
+  return {
+    fixed: Math.log(1 - LAST_XS) + LAST_XS * beyond,
+    perKelvin: (excess(LAST_XS) + excessGains(LAST_XS) * beyond) * square,
+    xs: LAST_XS,
+  }
 }
+
+const meanStrengthOf = ({ moles, strength }: Solution): number => (moles > 0 ? strength / moles : 0)
+
+/** ln(aw) of `water` grams that hold a solution. */
+const lnActivityOf = (solution: Solution, water: number) =>
+  lnActivity(Math.log(water / MOLAR_WATER / solution.moles), meanStrengthOf(solution))
 
 /**
  * Water activity of the syrup phase at `tempC`, 0 to 1. Fat, protein, starch and insolubles do not count.
- * Range 0 to 200 °C; past about 99 % solids it is an extrapolation. A mix without water gives 0.
+ * Range 0 to 200 °C; past 98 % solids it is an extrapolation. A mix without water gives 0.
  */
 export function waterActivity(mix: Mix, tempC: number): number {
   if (mix.water <= 0) return 0
-  const { moles, strength } = solutionOf(mix)
-  const total = moles + mix.water / MOLAR_WATER
-  const xs = moles / total
-  return (1 - xs) * Math.exp(excess(xs, strength / total) / (tempC + ZERO_C))
+  const { fixed, perKelvin } = lnActivityOf(solutionOf(mix), mix.water)
+  return Math.exp(fixed + perKelvin / (tempC + ZERO_C))
 }
 
 /**
@@ -75,11 +106,9 @@ export function boilingPoint(mix: Mix, pressurePa = STANDARD_PRESSURE): number {
  * Boiling point, °C, of `water` grams (above 0) holding a solution, at the natural log of the pressure in Pa. A `guess`
  * near the answer saves half the work in a simulation.
  */
-export function boilsAt({ moles, strength }: Solution, water: number, lnPressure: number, guess = 112): number {
-  const total = moles + water / MOLAR_WATER
-  const xs = moles / total
-  const fixed = Math.log(1 - xs) - lnPressure
-  const e = excess(xs, strength / total)
+export function boilsAt(solution: Solution, water: number, lnPressure: number, guess = 112): number {
+  const { fixed: dry, perKelvin: e } = lnActivityOf(solution, water)
+  const fixed = dry - lnPressure
   let k = guess + ZERO_C
   for (let i = 0; i < 30; i++) {
     const sat = lnSaturation(k)
@@ -98,29 +127,22 @@ export function boilsAt({ moles, strength }: Solution, water: number, lnPressure
  */
 export function waterLeftAt(dryMix: Mix, tempC: number, pressurePa = STANDARD_PRESSURE): number {
   checkPressure(pressurePa)
-  const { moles, strength } = solutionOf(dryMix)
+  const solution = solutionOf(dryMix)
+  const { moles } = solution
   const k = tempC + ZERO_C
   const lnTarget = Math.log(pressurePa) - lnSaturation(k).ln
   if (lnTarget >= 0) return Number.POSITIVE_INFINITY
   if (moles <= 0) return 0
-  const meanStrength = strength / moles
-  // Solved in u = ln(water/solute moles): ln aw is smooth and nearly straight in it.
-  let low = -14
+  const meanStrength = meanStrengthOf(solution)
+  let low = DRIEST_U
   let high = 12
   let u = lnTarget
   for (let i = 0; i < 80; i++) {
-    const ratio = Math.exp(u)
-    const xs = 1 / (1 + ratio)
-    const s = xs * meanStrength
-    const gap = Math.log(1 - xs) + excess(xs, s) / k - lnTarget
+    const { fixed, perKelvin, xs } = lnActivity(u, meanStrength)
+    const gap = fixed + perKelvin / k - lnTarget
     if (gap > 0) high = u
     else low = u
-    const xw = 1 - xs
-    const dxs = -xs * xw // per unit of u
-    const dLnXw = xs
-    const shape = 2 * xs + 3 * B1 * xs * xs + 4 * B2 * xs * xs * xs
-    const slope = dLnXw + ((Q / R) * shape * meanStrength * meanStrength * dxs) / k
-    let next = u - gap / slope
+    let next = u - gap / (xs + (excessGains(xs) * meanStrength * meanStrength) / k)
     if (!(next > low && next < high)) next = (low + high) / 2
     if (Math.abs(next - u) < 1e-10) return Math.exp(next) * moles * MOLAR_WATER
     u = next

@@ -86,9 +86,12 @@ const WEIGHT_ALONE = /^(?:about )?[\d¼½¾][\d ¼½¾/.]* ?(?:lbs?|pounds?|kg|k
 
 /** "About 60.": how many it makes. */
 const COUNT_ALONE = /^(?:about|some|approx\w*\.?|makes) \d{2}$/i
+/** "At 5,000 ft pull at 291F instead of 300F": that is another kitchen. */
+const AT_ALTITUDE =
+  /^(?:at|above) (?:\d[\d,.]* ?(?:ft|feet|foot|m|met(?:re|er)s?)|high(?:er)? (?:altitudes?|elevations?))\b/i
 /** "To use: warm to 70 °C, …": that is another day's. */
 const FOR_LATER = /^to (?:re-?heat|re-?melt|serve|store|use)\b ?[:–-]/i
 
 /** Whether a sentence says something by the way. */
 export const isAside = (sentence: string): boolean =>
-  [ASIDE, WEIGHT_ALONE, COUNT_ALONE, FOR_LATER].some((words) => words.test(sentence))
+  [ASIDE, WEIGHT_ALONE, COUNT_ALONE, AT_ALTITUDE, FOR_LATER].some((words) => words.test(sentence))

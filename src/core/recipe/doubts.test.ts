@@ -82,6 +82,11 @@ describe('what hardly anybody does with a line', () => {
     ).toEqual([])
   })
 
+  it('is that of water of which the method speaks only where a drop is tested', () => {
+    const said = 'Put the liquor and sugar in a kettle. Boil until it is brittle in cold water, 149 °C. Pour.'
+    expect(asked('500 ml water\n1.5 kg brown sugar', said)).toEqual(['Water'])
+  })
+
   it('is juice and zest of one line that go in at two moments', () => {
     const list = '1 lemon, juice and zest\n300 g sugar\n100 g water'
     expect(asked(list, 'Boil sugar, water and lemon juice to 140 °C. Fold in the zest. Pour.')).toHaveLength(1)

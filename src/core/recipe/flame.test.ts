@@ -15,6 +15,21 @@ function flames(method: string): string[] {
 describe('the flame of a written recipe', () => {
   it.each([
     ['medium where nothing is said', 'Boil all to 118 °C.', ['6 ready: Boil all to 118°']],
+    [
+      'very low, in short',
+      'Melt the butter in the cream, add the rest, heat v. low till no grit is left. Bring to the boil, cook to 118 °C.',
+      ['2 ready: Melt the butter in', '6 ready: Turn the heat up'],
+    ],
+    [
+      'said in front of a comma, and turned up by one word',
+      'All in, low till melted. Up the heat, cook to 118 °C.',
+      ['3 ready: All in, low till m', '6 ready: Up the heat, cook '],
+    ],
+    [
+      'by the gas',
+      'Dissolve all, gas on half. Full gas to 118 °C.',
+      ['5 ready: Dissolve all, gas ', '9 ready: Full gas to 118°'],
+    ],
     ['as it is lit', 'Put all in a pan over medium-high heat. Cook to 118 °C.', ['8 ready: Put all in a pan o']],
     [
       'turned down before what is cooked over it',

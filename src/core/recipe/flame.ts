@@ -5,11 +5,13 @@ import { whipsWhites } from './moves'
 /** ◊ What is said of a flame as a mark of the dial, the more exact first; medium where nothing is said. */
 export const MEDIUM = 6
 export const LOW = 3
+export const HALF = 5
 const FLAMES: readonly (readonly [how: string, mark: number])[] = [
   ['very low|(?:the )?lowest|barely', 2],
   ['med(?:ium)?[- ]?(?:to[- ])?low|low[- ](?:to[- ])?med\\w*', 4],
   ['low|gentle|slow|a simmer', LOW],
   ['med(?:ium)?[- ]?(?:to[- ])?high', 8],
+  ['half', HALF],
   ['med(?:ium)?|moderate', MEDIUM],
   ['high|full|fierce|brisk|strong', 9],
 ]
@@ -17,11 +19,12 @@ const HOW = FLAMES.map(([how]) => how).join('|')
 const MARKS = FLAMES.map(([how, mark]) => ({ begins: new RegExp(`^(?:${how})`, 'i'), mark }))
 /** "Over a low heat", "on medium", "lower the heat to medium-low", "turn down to a simmer" */
 const SAID = new RegExp(
-  `\\b(?:over|on|onto|at) (?:an? |the )?(${HOW})(?: possible)?(?: (?:heat|flame|simmer)\\b|(?=[,;.]|$| \\d| (?:and|for|stir|until|till|with)\\b))|\\b(${HOW}) (?:heat|flame)\\b|\\b(?:heat|flame|it|down|up|back|reduce|lower|raise|increase)(?: down| up)? to (?:a )?(${HOW})\\b`,
+  `\\b(?:over|on|onto|at) (?:an? |the )?(${HOW})(?: possible)?(?: (?:heat|flame|simmer)\\b|(?=[,;.]|$| \\d| (?:and|for|stir|until|till|with)\\b))|\\b(${HOW}) (?:flame|gas|heat)\\b|\\b(?:gas|heat) on (${HOW})\\b|(?:\\b(?:heat|melt|cook)|^all in,) ((?:very )?low)(?= (?:and slow|for|till|until)\\b|$|[,;])|^(${HOW})(?=, (?:boil|cook|stir)\\b)|\\b(?:heat|flame|it|down|up|back|reduce|lower|raise|increase)(?: down| up)? to (?:a )?(${HOW})\\b`,
   'i',
 )
 /** "Turn up the heat", "raise the flame" */
-const UP = /\b(?:turn(?: the (?:heat|flame))?(?: back)? up|raise|increase|crank)\b.{0,14}\b(?:heat|flame)?/i
+const UP =
+  /\b(?:turn(?: the (?:heat|flame))?(?: back)? up|raise|increase|crank)\b.{0,14}\b(?:heat|flame)?|\bup the (?:heat|flame)\b/i
 const DOWN =
   /\b(?:turn(?: the (?:heat|flame))? down|reduce|lower)\b.{0,14}\b(?:heat|flame)\b|\bturn the (?:heat|flame) (?:right |well |all the way )?down\b/i
 /** "Turn the heat right down" */

@@ -115,6 +115,15 @@ describe('an end that hardly any of its kind has', () => {
     })
   })
 
+  it('is not reckoned from what is left where the most of it is still asked about', () => {
+    const { formula, asks } = readRecipe(
+      'Sweets\n\n397 g some condensed milk of sorts\n30 g cocoa powder\n20 g butter\n\nCook all, stirring, until it leaves a trail. Pour. Roll into balls.',
+      pantryOf(),
+    )
+    expect(formula.target?.celsius).toBeLessThan(130)
+    expect(asks.some((a) => a.id === 'target')).toBe(true)
+  })
+
   it('is asked about where the sentence it ends in names another', () => {
     const notes = 'Sugar and syrup to 165 °C; water heated to 80 °C; peanuts; 120 °C; table.'
     expect(askedOf('Chews', notes)).toMatchObject([{ because: { by: 'choice' } }])

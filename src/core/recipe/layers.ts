@@ -287,7 +287,8 @@ export function readLayers(
   const shared = sharedOut(written, method, lexicon)
   const order = stacked(written, shared.of)
   const layers = order.map((i) => written[i] as Layer)
-  const { of, ends } = { of: order.map((i) => shared.of[i] as string[]), ends: shared.ends }
+  const of = order.map((i) => shared.of[i] as string[])
+  const { ends } = shared
   // the whole is cut, and its layers with it
   const cuts = [
     ...ends,

@@ -51,9 +51,16 @@ export const partsIn = (pattern: RegExp, text: string): string[] =>
 
 /** "A 23 cm (9 inch) square tin": the same size again. */
 const AGAIN = new RegExp(`(?<=\\d[\\s-]*${UNIT})\\s*\\((?:about |approx\\w*\\.? )?${NUMBER}[^()]{0,20}\\)`, 'gi')
-const saidOnce = (sentence: string): string => sentence.replace(AGAIN, '').replace(AN_INCH, '1 inch')
-/** "Cut in inch pieces" */
-const AN_INCH = /(?<![\d¼½¾⅓⅔][\s-]*)\binch(?=[ -](?:cubes|lengths|long|pieces|squares)\b)/i
+const saidOnce = (sentence: string): string =>
+  sentence
+    .replace(AGAIN, '')
+    .replace(HALF_INCH, '1/2 inch')
+    .replace(QUARTER_INCH, '1/4 inch')
+    .replace(AN_INCH, '1 inch')
+/** "Half an inch thick", "in inch pieces" */
+const HALF_INCH = /\bhalf (?:an? )?inch\b/i
+const QUARTER_INCH = /\b(?:an? )?quarter (?:of an? )?inch\b/i
+const AN_INCH = /(?<![\d¼½¾⅓⅔][\s-]*)\b(?:an )?inch(?=[ -](?:cubes|deep|thick|lengths|long|pieces|squares)\b)/i
 
 /** Length and width of a piece, mm, neither of them more than `most`; null where none is said. */
 export function pieceIn(said: string, most: number = PIECE.most): { lengthMm: number; widthMm: number } | null {

@@ -244,7 +244,7 @@ export const notedMoments: readonly Moment[] = [
     [
       /^ready \+ sugar 250, raspberry-puree 80, invert-syrup 90: Cook/,
       /^target: Cook/,
-      /^ready \+ gelatin-powder 18, water 60, invert-syrup 110: Pour over/,
+      /^ready \+ gelatin-powder-200 18, water 60, invert-syrup 110: Pour over/,
       /^falls 45 \+ raspberry-puree 100: When at 45° add purée A$/,
       /^ready → out: Deposit/,
     ],
@@ -361,7 +361,7 @@ export const notedMoments: readonly Moment[] = [
     [
       /^ready \+ water 60, sugar 180: Sugar/,
       /^target: /,
-      /^falls 95 \+ water 70, gelatin-powder 14, invert-syrup 40: Off/,
+      /^falls 95 \+ water 70, gelatin-powder-250 14, invert-syrup 40: Off/,
       /^after 480: Whip/,
       /^ready → out: Pipe/,
       /^after 1200: Freeze 20 min; roll$/,

@@ -152,7 +152,7 @@ export const sheetMoments: readonly Moment[] = [
     [
       /^ready \+ sugar 3200, water 900: Cook sucrose,/,
       /^target: Cook sucrose,/,
-      /^ready \+ gelatin-powder 12, water 60: Add gel,/,
+      /^ready \+ gelatin-powder-200 12, water 60: Add gel,/,
       /^ready \+ honey 200: Honey/,
       /^ready → out: Pour into/,
     ],

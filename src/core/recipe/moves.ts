@@ -44,7 +44,7 @@ const READIES = saidAs(
     /crush(?=.*\b(?:almonds|biscuits?|candy canes?|cardamom|cookies|crackers|graham|nuts|peppermints?|pretzels)\b)/,
     /grind/,
     /halve/,
-    /split(?! off\b|(?: it| the \w+)? (?:in|into) (?:two|half|halves|three)\b)/,
+    /split(?! off\b|(?: it| the \w+)? (?:among|between|(?:in|into) (?:two|half|halves|three))\b)/,
     /slit/,
     // "measure the sugar into a wide pan" fills the pot
     /measure(?!.*\binto (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan)\b)/,
@@ -76,7 +76,7 @@ const GOT_READY = saidAs([
   /^(?:put|place|add|mix|stir) (?:the )?(?:\w+ )?gelatine?\b.{0,30}\b(?:bowl|jug|cup|dish)\b.{0,40}\bwater\b/,
   /^(?:leave|let|set aside|stand)\b(?!.*\bspread\b).{0,30}\b(?:bloom|soften|sponge|swell|hydrate|infuse|steep)\b/,
   IN_OVEN,
-  /^(?:lightly )?(?:cover|dust|spray|coat|flour|sprinkle)\b.{0,60}\b(?:board|dish|foil|marble|mou?ld|pan|paper|parchment|sheet|slab|tin|tray)s?\b.{0,30}\bwith\b/,
+  /^(?:lightly )?(?:cover|dust|spray|coat|flour|sprinkle)\b[^,;]{0,60}\b(?:board|dish|foil|marble|mou?ld|pan|paper|parchment|sheet|slab|tin|tray)s?\b[^,;]{0,30}\bwith\b/,
   /^(?:lightly|generously|well) (?:butter|grease|oil)(?: (?:it|them))?$|^(?:butter|grease|oil) (?:it|them)\b(?: (?:lightly|well))?$/,
   // nuts that are toasted with something on them, or warmed at a heat: a pot is cooked to one
   /^(?:toss|mix|coat|spread|scatter)\b.{0,60}\b(?:toast|roast)\b/,
@@ -218,7 +218,7 @@ const POURS = saidAs(
     /between (?:two )?(?:\w+ )?(?:mats|sheets|papers)\b.*(?:\broll|\d ?mm\b)/,
     /pat (?:it )?into/,
     /(?:drizzle|run|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
-    /divide (?:it )?between .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,
+    /(?:divide|split) (?:it )?(?:among|between) .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,
     /scoop\b.{0,30}\b(?:into|on(?:to)?)\b/,
     /spoon (?:out\b|in\b|.{0,25}\bon (?:the )?(?:almonds|bases|biscuits|cashews|nuts|pecans)\b|.{0,30}(?:into|onto|over|in (?:\w+ )?mou?lds|\bon (?:an? |the )?(?:\w+ )?(?:parchment|paper|mat|sheet|marble|slab)))/,
   ],

@@ -135,8 +135,16 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     { doneAt: done?.at ?? null, hotterAt: done ? hotterBefore(done, said, beside, unit) : null },
   )
 
+  // what is asked about counts as what it probably is
+  const probably = questions.flatMap((q) => {
+    const ingredient = q.reading.ingredient ?? q.reading.candidates[0]
+    return ingredient && q.reading.grams !== null ? [{ ingredient, grams: q.reading.grams, at: askedAt(q) }] : []
+  })
   const mixAt = (at: number): Mix =>
-    mixOf(placed.filter((l) => placeOf(l) <= at).map((l) => ({ ingredient: ingredientOf(l), grams: l.grams })))
+    mixOf([
+      ...placed.filter((l) => placeOf(l) <= at).map((l) => ({ ingredient: ingredientOf(l), grams: l.grams })),
+      ...probably.filter((p) => p.at <= at),
+    ])
   const mix = mixAt(done?.at ?? said.length)
   const computed = done && (done.ending.by === 'heat' || massOf(mix) > 0) ? targetOf(done.ending, mix) : null
   const usual = (facts.usual.low + facts.usual.high) / 2

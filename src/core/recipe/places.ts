@@ -5,7 +5,7 @@ import { parseNumber } from '../quantity/number'
 import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './beside'
 import { isGotReady, pours } from './moves'
 import { EVERYTHING, FIRST, isLeftOut, nextIn, putsIn, takesHeaded } from './takes'
-import { twinAt } from './twins'
+import { hasTwin, twinAt } from './twins'
 import { isOutside, type Written } from './written'
 
 /** "Combine the sugars": whatever is called one, and what else is sweet where no sentence puts that in by its name. */
@@ -68,7 +68,9 @@ export function placesOf(
     const isCold = line.calls.some((call) => /^cold water$/i.test(call))
     const gelatin = written.find((w) => isGelatin(w) && ((isHeaded && w.heading === line.heading) || isCold))
     const bowl = gelatin ? out.get(gelatin.id) : undefined
-    if (bowl !== undefined && !out.has(line.id)) out.set(line.id, bowl)
+    // and of two waters, of which the method speaks once, the cold one beside it in the list
+    const isSpared = isCold && stands < 0 && hasTwin(line, written) && isNextTo(written, line)
+    if (bowl !== undefined && (isSpared || !out.has(line.id))) out.set(line.id, bowl)
     // "roll in the cornflour mix": the sugar it is mixed with
     const starch = isIcing(line) ? written.find((w) => STARCH.test(w.typed)) : undefined
     const dusts = starch ? (out.get(starch.id) ?? -1) : -1
@@ -108,6 +110,12 @@ const STARCH = /\b(?:corn ?flour|(?:corn ?|potato )?starch)\b/i
 const BLOOM = /\b(?:bloom|gelatine?)\b/i
 const isGelatin = ({ names }: Written): boolean => names.some((n) => /^gelatine?$/.test(n))
 
+/** Whether a line stands next to gelatin in its list. */
+function isNextTo(written: readonly Written[], line: Written): boolean {
+  const at = written.indexOf(line)
+  return [written[at - 1], written[at + 1]].some((w) => w !== undefined && isGelatin(w))
+}
+
 /** "Bloom the gelatin in the water": where what else stands in that sentence (`stands`, where a line stands there of several alike) goes in later; undefined for no such sentence. */
 function bloomedWith(
   said: readonly string[],
@@ -126,8 +134,7 @@ function bloomedWith(
     line.names.filter((n) => /\s/.test(n)),
   )
   // of two waters the one that stands beside it
-  const stood = (w: Written): boolean =>
-    w.heading === line.heading || !written.some((o) => o !== w && o.names[0] === w.names[0])
+  const stood = (w: Written): boolean => w.heading === line.heading || !hasTwin(w, written)
   const mate = written.find(
     (w) => w.names[0] !== line.names[0] && (places.get(w.id) ?? -1) > at && mentions(others, w.names) && stood(w),
   )
@@ -254,8 +261,9 @@ function placeOf(
     const made = said.findIndex((s, i) => i < headed && !ready.has(i) && isMade(s))
     if (made >= 0) return apart.get(made) ?? made
     // "boil the shell; fold in the acid": what is put in by its name later is not boiled with the rest
-    const isTwice = written.some((w) => w !== line && w.names[0] === line.names[0])
-    const later = isTwice ? -1 : said.findIndex((s, i) => i > headed && !ready.has(i) && putsIn(s, names))
+    const later = hasTwin(line, written)
+      ? -1
+      : said.findIndex((s, i) => i > headed && !ready.has(i) && putsIn(s, names))
     return later < 0 ? (apart.get(headed) ?? headed) : later
   }
   const twin = twinAt(said, line, written)

@@ -36,7 +36,7 @@ export const beginsWithAmount = (line: string): boolean =>
 
 /** "Glucose DE 42 1.200 kg" */
 export const ENDS_WITH_AMOUNT =
-  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|[cdm]?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}(?: \d\/\d| ?[¼½¾⅓⅔])?|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|cups?|c|t|oz|lbs?|pints?|qts?|quarts?)\.?)(?:\s\([^()]*\)|, (?:chopped|cold|melted|softened|warm(?:ed)?))?$/i
+  /[^\d\s][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|[cdm]?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}(?: \d\/\d| ?[¼½¾⅓⅔])?|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|cups?|c|t|oz|lbs?|pints?|qts?|quarts?)\.?)(?:\s\([^()]*\)|,? (?:chopped|cold|melted|peeled|roasted|sifted|softened|toasted|warm(?:ed)?))?$/i
 /** Whether an amount stands at either end of a piece. */
 export const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
 
@@ -147,8 +147,13 @@ function ofEach(line: string): string[] | null {
 /** "2 cups sugar, plus 2 tbsp for the whites", "Sugar 500 g + 30 g for the whites": some more of the same, for something else. */
 const MORE_FOR =
   /^(.+?),? (?:plus|\+|and|&) (\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[a-z]{1,12}\.?) ((?:for|to (?:blend|go|mix|whisk) with) (?:\p{L}+ ){0,3}\p{L}+)$/iu
+/** "1 tsp kosher salt, plus flaky salt for finishing": something else, of which nobody says how much. */
+const OTHER_FOR =
+  /^(.+?),? plus ((?!(?:a|an|enough|extra|more|some)\b)(?:\p{L}+ ){1,3})((?:for (?:finishing|garnish(?:ing)?|rolling|serving|sprinkling|(?:the )?top(?:ping)?)|to (?:finish|garnish|serve|sprinkle|top)))$/iu
 const NAMED_FIRST = /^(\p{L}[\p{L} -]{2,40}?):? [\d¼½¾⅓⅔]/u
 function moreFor(line: string): string[] | null {
+  const [, one = '', other, useOf] = OTHER_FOR.exec(bare(line)) ?? []
+  if (other !== undefined && hasAmount(one)) return [one, `${other.trim()}, ${useOf}`]
   const [, first = '', amount, use] = MORE_FOR.exec(bare(line)) ?? []
   if (amount === undefined) return null
   const [name] = (measureAt(first, [])?.rest ?? NAMED_FIRST.exec(first)?.[1] ?? '').split(',')
@@ -246,8 +251,11 @@ export function inOneRow(row: string): string[] {
   const [, listed = '', told = ''] = LIST_THEN_METHOD.exec(begins ? after : line) ?? []
   const first = listed.split(NEXT_OR_PLUS)
   const named = listed.split(/,\s+/)
-  if (DONE.test(told) && named.length > 1 && named.every((piece) => ENDS_WITH_AMOUNT.test(piece)))
-    return [...named, told]
+  if (DONE.test(told) && named.length > 1 && named.every((piece) => ENDS_WITH_AMOUNT.test(piece))) {
+    // "Sesame crunch: sugar 300 g, honey 100 g. Cook …"
+    const [, over, opensWith] = (!begins && HEADED_ROW.exec(named[0] as string)) || []
+    return over && opensWith ? [`${over}:`, opensWith, ...named.slice(1), ROW_ENDS, told] : [...named, told]
+  }
   if (DONE.test(told) && first.length > 1 && first.every(isLine))
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
   // "Ginger sauce: 200 g sugar, 80 g butter. Melt the butter …"

@@ -139,6 +139,20 @@ describe('the pieces a method speaks of', () => {
     ],
     ['rounds that are stamped', 'fudge', 'Roll to 1/2 in, stamp into 1 in rounds.', { lengthMm: 25.4, round: true }],
     ['moulds by what each takes', 'toffee', 'Deposit into molds (5 g each).', { kind: 'mould', millilitres: 3.6 }],
+    ['moulds by what they are made of', 'toffee', 'Deposit into 3 g silicone moulds.', { millilitres: 2.1 }],
+    [
+      'lollipops by the spoon',
+      'hard-candy',
+      'Spoon into lollipop molds (about 1 Tbsp each).',
+      { sticks: true, millilitres: 15 },
+    ],
+    [
+      'a thickness in words',
+      'caramel',
+      'Pour out between bars on an oiled slab, half an inch thick. Cut.',
+      { heightMm: 13 },
+    ],
+    ['a thickness of a quarter', 'brittle', 'Roll a quarter of an inch thick. Break.', { thicknessMm: 6.4 }],
     [
       'portions that are deposited',
       'fudge',

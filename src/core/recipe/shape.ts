@@ -82,6 +82,9 @@ const ROPES = /\b(?:pull|pulling(?! away)|snip|rope)\b/i
 const SNIPS = /\b(?:snip|cut)\b.*/i
 const DROPS =
   /\b(?:drop|scoop|spoon(?= (?:out )?(?:by )?(?:heap(?:ed|ing) |level |rounded )?(?:\d[- ])?(?:dessert|table|tbsp|tea|tsp)))\b.{0,40}?(?<!\w)(half[ -]?(?:an? )?|(?:1\/2|½) ?|(?:quarter|1\/4|¼) ?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)|\b(?:drop|spoon) (?:out |it |them |small )*(?:heaps |mounds )?on(?:to)?\b.{0,40}\b(?:almonds|cashews|clusters|foil|groups|marble|mat|nuts|paper|parchment|pecans|sheet)\b|\bspoon\b[^.;]{0,30}\b(?:on(?:to)?|over) (?:each|the) (?:clusters?|groups?|piles?)\b/i
+/** "Spoon into molds (about 1 Tbsp each)" */
+const SPOON_EACH =
+  /\b(?:about |a |one |1 )(half |1\/2 |½ )?(?:(tea|dessert|table)spoon(?:ful)?|(tbsp|tsp))s?\b\.? (?:each|per (?:mou?ld|piece|lolli\w*))\b/i
 const CUTS =
   /\b(?:bars (?=\d)|guitar(?! (?:sheet|film))|cut(?:ting)?(?! board)|saw(?= .*\d)|slice|score|(?<!\bthe \d+ ?(?:s|secs?|mins?)? ?)mark|divide(?! (?:it |them |the \w+ )?(?:among|between|on(?:to)?)\b)|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine|stamp|punch)\b/i
 const BALLS = /\b(?:form|roll|shape)\b.*\bballs?\b/i
@@ -92,7 +95,7 @@ const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b
 
 /** "Break in 15 g pieces". */
 const GRAMS_EACH =
-  /\b(?:break|snap|cast|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g\b(?: (?:mou?lds|pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)|(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g (?:per|to (?:an?|each)) (?:cavity|lolli|lolly|mou?ld|piece|stick)|\b(?:balls|lolli(?:pop|e)s|pieces|portions) of (?:about |around |approx\w*\.? )?(\d{1,3}(?:\.\d+)?) ?g\b/i
+  /\b(?:break|snap|cast|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g\b(?: (?:(?:polycarbonate |silicone |starch )?mou?lds|pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)|(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g (?:per|to (?:an?|each)) (?:cavity|lolli|lolly|mou?ld|piece|stick)|\b(?:balls|lolli(?:pop|e)s|pieces|portions) of (?:about |around |approx\w*\.? )?(\d{1,3}(?:\.\d+)?) ?g\b/i
 
 /** "A rope about 1/2 inch in diameter" */
 const ACROSS = new RegExp(
@@ -302,7 +305,7 @@ function snippedTo(size: ReturnType<typeof pieceIn> | undefined, rope: ReturnTyp
 
 /** What each takes that is dropped from a spoon, ml; null where nothing is. */
 function spoonfulIn(said: readonly string[]): number | null {
-  const found = said.map((s) => DROPS.exec(s)).find((drops) => drops !== null)
+  const found = said.map((s) => DROPS.exec(s) ?? SPOON_EACH.exec(s)).find((drops) => drops !== null)
   if (!found) return null
   const [, part = '', spoon, short] = found
   return (

@@ -122,6 +122,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
+  [/\bv\.? (?=(?:gently|high|hot|low|slow|slowly|soft|thick|thin|well)\b)/g, 'very '],
   [/(?<=^(?:\d{1,2}[.)] )?|[.!;] )in the meantime,?(?= )/gi, 'Meanwhile,'],
   // "till 118ish", "wait for 50", "leave alone to 65": no boil is so cool
   [/(?<=\b\d{2,3})[ -]?ish\b/gi, ''],
@@ -182,7 +183,7 @@ const addedAt = (said: string): string =>
 
 /** "Boil to 149, sesame in, stir": what goes in there. */
 const COMES_IN =
-  /(?<=\b\d{1,3} ?[°º]?(?: ?(?:[CF]|deg\w*|min\w*|sec\w*))?\b[^,;.\d]{0,24}(?:[,;]| (?:and|then)(?= )) )(?:then )?(?:the )?((?:\p{L}+ (?:and |& )?){1,4}?)in(?=[,;.]| and\b| then\b|$)/giu
+  /(?<=\b\d{1,3} ?[°º]?(?: ?(?:[CF]|deg\w*|min\w*|sec\w*))?\b[^,;.\d]{0,24}(?:[,;]| (?:and|then)(?= )) )(?:then )?(?:the )?((?:\p{L}+ (?:and |[&+] )?){1,4}?)in(?: (?:hot|warm))?(?=[,;.]| and\b| then\b|$)/giu
 const NO_THING =
   /\b(?:all|as|back|bowl|comes?|everything|goe?s?|heat|it|left|lid|oven|pan|pot|probe|put|sets?|slot|stirred|stuck|that|them|thermometer|this|turn|with)\b/i
 const putIn = (said: string): string =>

@@ -8,6 +8,14 @@ describe('a list', () => {
 
   it.each([
     ['You need: 100 g sugar; 4 tbsp syrup; 1 tsp soda', [[null, '100 g sugar', '4 tbsp syrup', '1 tsp soda']]],
+    [
+      'Sesame crunch: sugar 300 g, honey 100 g, sesame 350 g toasted, salt 3 g. Cook the first two to 143 °C. Stir in the rest.',
+      [['Sesame crunch', 'sugar 300 g', 'honey 100 g', 'sesame 350 g toasted', 'salt 3 g']],
+    ],
+    [
+      '300 g sugar\n1 tsp kosher salt, plus flaky salt for finishing\n1 tsp butter, plus more for the pan\n\nBoil it all.',
+      [[null, '300 g sugar', '1 tsp kosher salt', 'flaky salt, for finishing', '1 tsp butter, plus more for the pan']],
+    ],
     ['15 g gelatine + 90 ml cold water', [[null, '15 g gelatine', '90 ml cold water (for the gelatine)']]],
     [
       'Milk powder 100g / condensed milk 200g / butter 80g',

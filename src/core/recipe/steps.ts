@@ -7,7 +7,7 @@ import { secondsIn, short, uncapital } from '../formula/sentence'
 import { actOf } from './acts'
 import { timedFromBoil } from './at-boil'
 import { CLIMBS, STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor, waitsOnceCold } from './due'
-import { boilsUp, dialSaid, LOW, MEDIUM, onlyDissolves, turnsDown } from './flame'
+import { boilsUp, dialSaid, HALF, LOW, MEDIUM, onlyDissolves, turnsDown } from './flame'
 import { type HeatUnit, heatIn, inCelsiusWords } from './heats'
 import { withLids } from './lids'
 import { actsLast, beginsDone, type Ending, label } from './method'
@@ -155,7 +155,7 @@ export function stepsFrom(told: Told): Step[] {
     dial = turned ?? dial
     if (turned !== null)
       dissolves =
-        turned < MEDIUM && !putsBack(text) && !turnsDown(text) && ((i === lit && turned <= LOW) || onlyDissolves(text))
+        turned < HALF && !putsBack(text) && !turnsDown(text) && ((i === lit && turned <= LOW) || onlyDissolves(text))
     const worded = inCelsiusWords(text, told.unit)
     const again = isPullAgain(i + 1, told) ? `, then ${offHeatSaid(told.said[i + 1] as string)}` : ''
     const say = short(`${worded}${again}`, LONGEST_SAY)

@@ -189,7 +189,7 @@ export const kitchenSweets: readonly Sweet[] = [
     meant: [
       { in: ['blackcurrant-puree', 'sugar'] },
       { target: 112 },
-      { in: ['gelatin-powder'] },
+      { in: ['gelatin-powder-200'] },
       { after: 600 },
       { in: ['citric-acid'] },
       { out: true },

@@ -5,6 +5,10 @@ import { isGotReady } from './moves'
 import { isLeftOut } from './takes'
 import { isOutside, type Written } from './written'
 
+/** Whether the same thing stands in a list once more. */
+export const hasTwin = (line: Written, written: readonly Written[]): boolean =>
+  written.some((w) => w !== line && w.names[0] === line.names[0])
+
 /**
  * Where the same thing stands twice in a list, "water" for the gelatin and "water" for the syrup: the sentence that speaks of most
  * of what stands beside this one under its heading, else the first for the first of them, and so on. -1 where it stands there once, or once

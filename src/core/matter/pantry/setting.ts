@@ -3,25 +3,33 @@ import { type Allergen, ingredient } from '../ingredient'
 const gelatinous: Allergen[] = ['gelatin']
 const gelatinMakeUp = { gelatin: 87, ash: 1.5, water: 11.5 }
 
-/** Sheets by grade; their bloom stands in physics/gelatin. */
-const sheet = (grade: string) =>
-  ingredient(`gelatin-${grade}`, `Gelatin sheets, ${grade}`, gelatinMakeUp, {
-    density: 0.7,
-    allergens: gelatinous,
-    prepare: ['soak'],
-    source: 'trade specification',
-  })
-
 const powder = { source: 'trade specification' } as const
+
+const gelatin = (id: string, name: string, how: 'bloom' | 'soak') =>
+  ingredient(id, name, gelatinMakeUp, { density: 0.7, allergens: gelatinous, prepare: [how], ...powder })
+
+/** Sheets by grade. */
+const sheet = (grade: string) => gelatin(`gelatin-${grade}`, `Gelatin sheets, ${grade}`, 'soak')
+
+/** Bloom strength of a gelatin by its id. */
+export const bloomOf: Readonly<Record<string, number>> = {
+  'gelatin-powder': 225,
+  'gelatin-powder-160': 160,
+  'gelatin-powder-180': 180,
+  'gelatin-powder-200': 200,
+  'gelatin-powder-250': 250,
+  'gelatin-powder-280': 280,
+  'gelatin-bronze': 140,
+  'gelatin-silver': 160,
+  'gelatin-gold': 200,
+  'gelatin-platinum': 250,
+}
+/** What is no sheet, by its id. */
+export const gelatinPowders: readonly string[] = Object.keys(bloomOf).filter((id) => /powder/.test(id))
 
 /** What sets, sours, lifts and thickens. */
 export const setting = [
-  ingredient('gelatin-powder', 'Gelatin powder, 225 bloom', gelatinMakeUp, {
-    density: 0.7,
-    allergens: gelatinous,
-    prepare: ['bloom'],
-    ...powder,
-  }),
+  ...gelatinPowders.map((id) => gelatin(id, `Gelatin powder, ${bloomOf[id]} bloom`, 'bloom')),
   sheet('bronze'),
   sheet('silver'),
   sheet('gold'),
