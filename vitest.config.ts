@@ -7,7 +7,7 @@ const alias = { '@': fileURLToPath(new URL('src', import.meta.url)) }
 const BY_DATABASE = ['scripts/lib/backup.test.ts', 'scripts/lib/mariadb.test.ts']
 
 /** A slow machine is no fault of the code: this only ends what hangs. */
-const patience = { testTimeout: 60_000, hookTimeout: 60_000 }
+const patience = { testTimeout: 240_000, hookTimeout: 240_000 }
 
 export default defineConfig({
   resolve: { alias },

@@ -1,59 +1,97 @@
-/** The second half of `npm test`: lint, types, unit, database and browser tests, and one line that counts them. */
+/** The second half of `npm test`: lint, types, unit, database and browser tests, what failed told again, and one line that counts them. */
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { resolve } from 'node:path'
+import { stripVTControlCharacters } from 'node:util'
 import { build } from './lib/build'
 import { openMariadb } from './lib/mariadb'
 import { run, stopAll } from './lib/processes'
 
-interface Count {
+/** How many tests held, and which did not, with what they said. */
+interface Tally {
   passed: number
-  failed: number
+  failed: string[]
 }
+
+/** As much of one failure as is told again at the end. */
+const LINES_OF_A_FAILURE = 12
 
 const folder = resolve('.imbry-test')
 const bin = (name: string): string => resolve('node_modules/.bin', name)
 
-async function command(name: string, args: readonly string[]): Promise<Count> {
+async function command(name: string, args: readonly string[]): Promise<Tally> {
   const code = await run(bin(name), args)
-  return { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 }
+  return code === 0 ? { passed: 1, failed: [] } : { passed: 0, failed: [`${name} ended with ${code}`] }
 }
 
-/** Reads a JSON report; a runner that ended badly without one counts as a failure. */
-function report(file: string, code: number, read: (json: unknown) => Count): Count {
-  const count = existsSync(file) ? read(JSON.parse(readFileSync(file, 'utf8'))) : { passed: 0, failed: 0 }
-  return code !== 0 && count.failed === 0 ? { ...count, failed: 1 } : count
+/** Reads a JSON report; a runner that ended badly without a failure in it counts as one. */
+function report(runner: string, file: string, code: number, read: (json: unknown) => Tally): Tally {
+  const tally = existsSync(file) ? read(JSON.parse(readFileSync(file, 'utf8'))) : { passed: 0, failed: [] }
+  return code !== 0 && tally.failed.length === 0 ? { ...tally, failed: [`${runner} ended with ${code}`] } : tally
 }
 
-async function vitest(projects: readonly string[], env: Record<string, string> = {}): Promise<Count> {
+interface VitestReport {
+  numPassedTests: number
+  testResults: {
+    name: string
+    message: string
+    assertionResults: { status: string; fullName: string; failureMessages: string[] }[]
+  }[]
+}
+
+async function vitest(projects: readonly string[], env: Record<string, string> = {}): Promise<Tally> {
   const file = resolve(folder, `${projects.join('-')}.json`)
   rmSync(file, { force: true })
   const args = ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
   const code = await run(bin('vitest'), [...args, ...projects.flatMap((p) => ['--project', p])], {
     env: { ...process.env, ...env },
   })
-  return report(file, code, (json) => {
-    const { numPassedTests, numFailedTests } = json as { numPassedTests: number; numFailedTests: number }
-    return { passed: numPassedTests, failed: numFailedTests }
+  return report('vitest', file, code, (json) => {
+    const { numPassedTests, testResults } = json as VitestReport
+    const failed = testResults.flatMap(({ name, message, assertionResults }) => [
+      ...(message ? [`${name}\n${message}`] : []),
+      ...assertionResults
+        .filter((a) => a.status === 'failed')
+        .map((a) => `${name} › ${a.fullName}\n${a.failureMessages.join('\n')}`),
+    ])
+    return { passed: numPassedTests, failed }
   })
 }
 
 /** The build that was begun early, if one was. */
 let built: Promise<void> | null = null
 
-async function browser(): Promise<Count> {
+interface PlaywrightSuite {
+  suites?: PlaywrightSuite[]
+  specs: {
+    file: string
+    title: string
+    tests: { status: string; results: { error?: { message: string } }[] }[]
+  }[]
+}
+
+const unexpected = ({ suites = [], specs }: PlaywrightSuite): string[] => [
+  ...suites.flatMap(unexpected),
+  ...specs.flatMap(({ file, title, tests }) =>
+    tests
+      .filter((t) => t.status === 'unexpected' || t.status === 'flaky')
+      .map((t) => `${file} › ${title}\n${t.results.map((r) => r.error?.message ?? '').join('\n')}`),
+  ),
+]
+
+async function browser(): Promise<Tally> {
   const file = resolve(folder, 'browser.json')
   rmSync(file, { force: true })
   await (built ?? build())
   const code = await run(bin('playwright'), ['test'], {
     env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
   })
-  return report(file, code, (json) => {
-    const { stats } = json as { stats: { expected: number; unexpected: number; flaky: number } }
-    return { passed: stats.expected, failed: stats.unexpected + stats.flaky }
+  return report('playwright', file, code, (json) => {
+    const { stats, suites } = json as { stats: { expected: number }; suites: PlaywrightSuite[] }
+    return { passed: stats.expected, failed: suites.flatMap(unexpected) }
   })
 }
 
-const parts: Record<string, () => Promise<Count>> = {
+const parts: Record<string, () => Promise<Tally>> = {
   lint: () => command('biome', ['check', '.']),
   unused: () => command('knip', []),
   types: () => command('tsc', ['--noEmit']),
@@ -63,6 +101,14 @@ const parts: Record<string, () => Promise<Count>> = {
   browser,
 }
 
+/** Its first lines, plain, without the way through the test runner. */
+const inShort = (failure: string): string =>
+  stripVTControlCharacters(failure)
+    .split('\n')
+    .filter((line) => !line.includes('node_modules'))
+    .slice(0, LINES_OF_A_FAILURE)
+    .join('\n  ')
+
 const READING = ['lint', 'unused', 'types', 'core types']
 
 async function main(): Promise<void> {
@@ -71,15 +117,15 @@ async function main(): Promise<void> {
   // a run of its own: nothing of an earlier one is there
   rmSync(folder, { recursive: true, force: true })
   mkdirSync(folder, { recursive: true })
-  const total: Count = { passed: 0, failed: 0 }
+  const total: Tally = { passed: 0, failed: [] }
   const runPart = async (name: string): Promise<void> => {
     console.log(`\n── ${name}`)
-    const { passed, failed } = await (parts[name] as () => Promise<Count>)().catch((error: Error) => {
+    const { passed, failed } = await (parts[name] as () => Promise<Tally>)().catch((error: Error) => {
       console.error(error.message)
-      return { passed: 0, failed: 1 }
+      return { passed: 0, failed: [`${name}\n${error.message}`] }
     })
     total.passed += passed
-    total.failed += failed
+    total.failed.push(...failed)
   }
   const asked = (all: readonly string[]) => all.filter((n) => names.includes(n))
   // tests of the database wait more than they work: all else goes on beside them
@@ -91,8 +137,10 @@ async function main(): Promise<void> {
   }
   await Promise.all([beside(), ...asked(['db']).map(runPart)])
   await stopAll()
-  console.log(`\n${total.passed} passed, ${total.failed} failed`)
-  process.exit(total.failed === 0 && total.passed > 0 ? 0 : 1)
+  // at the end, where whoever sees only the end of a long log finds it
+  for (const failure of total.failed) console.log(`\n✗ ${inShort(failure)}`)
+  console.log(`\n${total.passed} passed, ${total.failed.length} failed`)
+  process.exit(total.failed.length === 0 && total.passed > 0 ? 0 : 1)
 }
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
