@@ -64,7 +64,7 @@ export const units: readonly Unit[] = [
   unit('pint', 'volume', 473.176, 'pints', 'pt', 'pts', 'us pint', 'us pints'),
   unit('uk pint', 'volume', 568.261, 'uk pints'),
   unit('quart', 'volume', 946.353, 'quarts', 'qt', 'qts'),
-  unit('gallon', 'volume', 3785.41, 'gallons'),
+  unit('gallon', 'volume', 3785.41, 'gallons', 'gal', 'gals'),
   unit('dram', 'volume', 3.697, 'drams'),
   unit('dash', 'volume', 0.62, 'dashes'),
   unit('drop', 'volume', 0.05, 'drops'),

@@ -10,6 +10,7 @@ import { sentences } from './clauses'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from './draft'
 import { boilsTo, endingOf } from './ending'
 import { handworkSaid } from './handwork-said'
+import { alike } from './headings'
 import { heatIn } from './heats'
 import { depthSaid, pieceIn, tinSaid } from './lengths'
 import { asToasted, ownOf, readLines } from './lines'
@@ -17,7 +18,7 @@ import { inOven, isGotReady } from './moves'
 import { heatUnitOf, readPiece } from './piece'
 import { bare } from './rows'
 import { CUT, isMoulded, MOULD, madeFrom, sharedOf } from './shape'
-import { alike, type Headed, type SplitRecipe } from './split'
+import type { Headed, SplitRecipe } from './split'
 import { plainSteps, readySaid } from './steps'
 import { withoutTitles } from './titles'
 import { isOutside, type Written } from './written'
@@ -30,7 +31,7 @@ const LAYER =
 /** What is put around it is a sweet of its own: a caramel, and no shell that it is laid into. */
 const CENTRE = /\bcent(?:er|re)\b/i
 /** What is a sweet by itself: told of apart, two of them are made apart. */
-const SWEET = /\b(?:brittle|caramel|fondant|fudge|jelly|marshmallow|nougat|toffee)$/i
+const SWEET = /\b(?:brittle|caramel|fondant|fudge|jelly|marshmallow|nougat|toffee)(?: (?:layer|wrap))?$/i
 export const BAKED = /\b(?:flour|oats|crumbs|biscuits?|crackers?|cookies)\b/i
 
 /** Headings of what goes on a sweet that is made, and is no layer of it. */

@@ -4,7 +4,7 @@ import { measureAt } from '../matter/amount'
 import { parseNumber } from '../quantity/number'
 import { heatIn } from './heats'
 import { beginsDone, DONE } from './method'
-import { isGotReady } from './moves'
+import { isGotReady, takesOff } from './moves'
 import { ROW_ENDS } from './plain'
 
 /** "1 Put the sugar in a pan": a step with its number, and no amount. */
@@ -344,6 +344,13 @@ export const looksLikeMethod = (line: string): boolean =>
   /^step\s+\d+\s*[:.)–-]/i.test(line) ||
   (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
 
+/** "Spread thin", "boil to 120 C", "off heat, butter and soda": what is done, however short. */
+export const tells = (line: string): boolean => {
+  const words = bare(line)
+  return beginsDone(words) || TOLD.test(words) || isGotReady(words) || takesOff(words)
+}
+const TOLD =
+  /^(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|toss|wrap|slice|smash|turn|when|once)\b/i
 /** "200 g sugar", and not "8 inch pan". */
 export function isAmountOf(row: string): boolean {
   const unit = isLine(row) ? measureAt(bare(row), [])?.unit : null

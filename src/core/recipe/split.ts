@@ -2,18 +2,18 @@
 
 import { secondsIn } from '../formula/sentence'
 import { measureAt } from '../matter/amount'
+import { alike, bareHeadsIn, HEAD_LIST, HEAD_METHOD, HEAD_NOTES, partHeading } from './headings'
 import { heatIn } from './heats'
-import { namedBelow } from './interleaved'
+import { namedBelow, partsInTurn } from './interleaved'
 import { FILLS, MAKES, makesIn } from './makes'
-import { beginsDone, DONE } from './method'
-import { isGotReady, takesOff } from './moves'
+import { DONE } from './method'
+import { isGotReady } from './moves'
 import { plainLines, ROW_ENDS } from './plain'
 import {
   BULLET,
   bare,
   beginsWithAmount,
   ENDS_WITH_AMOUNT,
-  HEAD_BARE,
   hasAmount,
   inOneRow,
   isAmountOf,
@@ -21,6 +21,7 @@ import {
   isRowOfList,
   lettered,
   looksLikeMethod,
+  tells,
 } from './rows'
 import { bareIn, inListUnit, type ListUnit, saysUnit, unitApart, withUnits } from './units'
 
@@ -47,18 +48,6 @@ export interface SplitRecipe {
   readonly unitless: string | null
 }
 
-const HEAD_LIST =
-  /^(?:(?:the )?(?:ingredients|ingreds?\.?)(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\)|\s*[–—-]\s*makes? .{1,30})?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list|gather|measure|weigh(?: out)?)\s*:?$/i
-const HEAD_METHOD =
-  /^(?:(?:the )?method|directions?|instructions?|preparation|process|procedure|steps?|do|how to|what (?:to|you) do|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*:?$/iu
-/** "FONDANT" */
-const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
-/** "A.", "Part 1", "Group 2 (honey)": the mark, whatever it is of. */
-const HEAD_LETTER =
-  /^((?:part|stage|phase|group|component|ingredients|layer|mix|list|syrup) (?:[A-H\d]|one|two|three|four|five|six)|[A-H])(?:[.:)]?|\s*(?:\(|[:–—-]\s)[\p{L} &-]{3,40}\)?:?)$/iu
-/** "For the base", "Make the caramel:", "Topping:" */
-const HEAD_PART =
-  /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=(?: \([\p{L} -]{3,20}\))?:))(?: \([\p{L} -]{3,20}\))?)\s*:?$/iu
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
   /^(?:\d+ (?:mins?|minutes?|hours?|hrs?) (?:active|cooking|hands.on|prep|total)\b|["“][^"”]{20,}["”]$|\([^()\d]+\)$|\(\d+ (?:pces?|pcs?|pieces)\.?\)$|\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:u\.?s\.?(?: customary)?|metric|imperial)(?:\s*[–/|-]?\s*(?:u\.?s\.?(?: customary)?|metric|imperial))*$|(?:#[\p{L}\d]+\s*)+$|[^\p{L}\d¼½¾⅓⅔]+$|(?:from|to|cc|sent|date)\s*:|mise(?: en place)?\s*:|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?(?!1\d\d\b|\d{2,3} ?[–-] ?1\d\d\b|\d{2,3} ?°)\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:at a glance|author|quick facts|category|course|cuisine|difficulty|batch(?: size)?|notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/iu
@@ -67,10 +56,6 @@ const VESSEL =
   /^(?:(?:amounts?|batch|formula|quantit(?:y|ies)|recipe)(?: (?:is|are|makes|yields))?:? )?(?:for |(?:yields?|makes):? |(?<=^(?:quantity|batch|yield|recipe makes):? ))(?:\d+|an?|one|two|three|four) [^,;.]{0,40}\b(?:frames?|pans?|slabs?|tins?|trays?)\b(?![^,;.]*\b(?:k?g|ml|cups?|oz|lbs?)\b)/i
 /** "Tin 20 x 20.", where no method has begun. */
 const TIN = /^(?:(?:1|one) )?(?:frame|pan|slab|tin|tray):? \d+(?:\.\d+)? ?[x×] ?\d+[^,;]{0,12}$/i
-/** What stands under these until another heading is read by nobody either. */
-const HEAD_NOTES =
-  /^(?:(?:pro |top |chef.?s )?(?:notes?|tips?)|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage|(?:special )?(?:equipment|tools)(?: needed)?)\s*:?$/i
-
 /** What a list names that nobody eats: "24 lollipop sticks". */
 const TOOL =
   /^(?:\d[\d\s–-]*|an? |some )?(?:\w+ ){0,2}?(?:(?:lolli(?:pop)?|lolly|popsicle|craft|wooden|paper|bamboo) sticks?|(?<=^\d+ )sticks|skewers?|cellophane(?: \w+)?|wrappers?|parchment(?: paper)?|(?:wax(?:ed)?|baking|greaseproof) paper|foil|(?:candy|sugar|jam) thermometer|paper (?:cases|cups|liners)|(?:non-?stick )?(?:(?:cooking|baking|oil) )?spray|oil(?=,? (?:for|to) (?:brush|greas|oil|the (?:dish|mat|mou?lds?|pan|sheet|slab|tin|tray))))(?:,.*| (?:for|to) .*|\s*\(.*\))?$/i
@@ -91,13 +76,6 @@ const isTitle = (line: string): boolean => /^(?:an?|one|the)\s/i.test(line) && !
 /** "1,000 g cream: scald, hold 80 °C. In a copper pan …": a method, whatever it begins with. ◊ */
 const isTold = (line: string): boolean => line.split(/[.!]\s+(?=\p{Lu})/u).length >= 3 && heatIn(line) !== null
 
-/** "Spread thin", "boil to 120 C", "off heat, butter and soda": what is done, however short. */
-const tells = (line: string): boolean => {
-  const words = bare(line)
-  return beginsDone(words) || TOLD.test(words) || isGotReady(words) || takesOff(words)
-}
-const TOLD =
-  /^(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|toss|wrap|slice|smash|turn|when|once)\b/i
 /** ◊ Of the lines after a list so many tell what is done where the method stands there under no heading. */
 const TELL = 0.7
 const FEWEST_TOLD = 3
@@ -154,52 +132,6 @@ const praises = (line: string): boolean =>
   !line.split(/[.!?]\s+/).some((s) => s.search(DONE) === 0 || heatIn(s) !== null) &&
   !isAmountOf(line) &&
   (secondsIn(line) === null || /^(?:these|this)\b/i.test(line))
-
-/** A few words, without a bullet. */
-const OVER_BULLETS = /^(?:\p{L}[\p{L}'’-]*)(?: [\p{L}'’&-]+){0,3}$/u
-
-/** "For the base": what it is that is made there. */
-const calledIn = (line: string): string | undefined =>
-  HEAD_PART.exec(line)
-    ?.slice(1)
-    .find((h) => h !== undefined)
-    ?.trim()
-
-/** What a heading says is made; null for a line that is none. Without a colon it stands over an amount (`next`). */
-function partHeading(line: string, next: string): string | null {
-  const mark = HEAD_LETTER.exec(line)?.[1]
-  if (mark !== undefined) return mark
-  if (HEAD_CAPITALS.test(line)) return calledIn(line)?.toLowerCase() ?? line.toLowerCase()
-  const called = calledIn(line)
-  if (called !== undefined) return called
-  // among lines with bullets what has none, and no amount, stands over them
-  if (BULLET.test(next) && hasAmount(next) && OVER_BULLETS.test(line) && !hasAmount(line)) return line.toLowerCase()
-  return HEAD_BARE.test(line) && (/^to /i.test(line) || hasAmount(next)) ? line.toLowerCase() : null
-}
-
-/** "Praline", "Soft centre": a few words that begin with a capital, and nothing that goes in by no amount. */
-const FEW_WORDS = /^\p{Lu}\p{L}+(?: (?:\p{L}[\p{L}’'-]*|&)){0,3}$/u
-const UNWEIGHED =
-  /\b(?:butter|chocolate|cinnamon|colou?r\w*|cornflour|cream|essence|extract|flavou?r\w*|flour|gelatine?|juice|milk|nuts?|oil|paper|pepper|salt|spices?|spray|starch|sugar|vanilla|water|zest)\b/i
-/** ◊ So many lines of that kind, each over two amounts at least, head what stands beneath them. */
-const FEWEST_HEADS = 2
-
-/** Rows that stand over amounts as headings do, without a mark; none where only one does. */
-function bareHeadsIn(rows: readonly string[]): ReadonlySet<number> {
-  const isListed = (i: number): boolean => hasAmount(rows[i] ?? '') && !looksLikeMethod(rows[i] ?? '')
-  const isHead = (i: number): boolean =>
-    i > 0 &&
-    FEW_WORDS.test(rows[i] as string) &&
-    !hasAmount(rows[i] as string) &&
-    !HEAD_LIST.test(rows[i] as string) &&
-    !UNWEIGHED.test(rows[i] as string) &&
-    !tells(rows[i] as string) &&
-    (i === 1 || isListed(i - 1) || HEAD_LIST.test(rows[i - 1] as string)) &&
-    isListed(i + 1) &&
-    isListed(i + 2)
-  const heads = rows.flatMap((_, i) => (isHead(i) ? [i] : []))
-  return new Set(heads.length < FEWEST_HEADS ? [] : heads)
-}
 
 /** A first line over a list is its name, however it is written. */
 const isNamed = (line: string, next: string): boolean =>
@@ -261,6 +193,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   const standsInList = (i: number): boolean =>
     isRowOfList(lines[i] ?? '') && (isRowOfList(lines[i - 1] ?? '') || isRowOfList(lines[i + 1] ?? ''))
   const heads = bareHeadsIn(lines)
+  const turns = partsInTurn(lines)
   const counted = countedFrom(lines)
   const begins = counted < 0 ? toldFrom(lines) : counted
   const tell = (line: string): void => {
@@ -273,8 +206,13 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     const named = partHeading(line, lines[i + 1] ?? '') ?? (heads.has(i) ? line.toLowerCase() : null)
     // over a line of the list it is a heading of the list, however much it is like another
     const known = named !== null && !beginsWithAmount(lines[i + 1] ?? '') && list.some((s) => alike(s.heading, named))
-    if (i === begins) mode = 'method'
-    if (line === ROW_ENDS) {
+    if (i === begins && turns.size === 0) mode = 'method'
+    const turn = turns.get(i)
+    if (turn) {
+      mode = turn.lists ? 'list' : 'method'
+      if (turn.lists) list.push({ heading: turn.heading, lines: [] })
+      method.push({ heading: turn.heading, lines: [] })
+    } else if (line === ROW_ENDS) {
       if (!(beginsMarked(list.at(-1)) && isRowOfList(lines[i + 1] ?? ''))) list.push({ heading: null, lines: [] })
     } else if (HEAD_NOTES.test(line)) mode = 'notes'
     else if (HEAD_LIST.test(line)) mode = 'list'
@@ -321,30 +259,3 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     left,
   }
 }
-
-/** Whether two headings mean the same thing: "Caramel" and "caramel layer". */
-export function alike(a: string | null, b: string | null): boolean {
-  if (a === null || b === null) return false
-  const words = (text: string): string[] =>
-    text
-      .toLowerCase()
-      .split(/[^\p{L}]+/u)
-      .filter((w) => w.length > 2 && !EMPTY.has(w))
-  const [mine, theirs] = [words(a), words(b)]
-  return mine.some((w) => theirs.includes(w))
-}
-
-/** Words of a heading that do not tell parts apart. */
-const EMPTY = new Set([
-  'the',
-  'and',
-  'layer',
-  'half',
-  'component',
-  'group',
-  'part',
-  'stage',
-  'phase',
-  'for',
-  'ingredients',
-])
