@@ -9,11 +9,14 @@ export const HEAD_METHOD =
 /** "FONDANT" */
 export const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 /** "A.", "Part 1", "Group 2 (honey)": the mark, whatever it is of. */
-const HEAD_LETTER =
+export const HEAD_LETTER =
   /^((?:part|stage|phase|group|component|ingredients|layer|mix|list|syrup) (?:[A-H\d]|one|two|three|four|five|six)|[A-H])(?:[.:)]?|\s*(?:\(|[:–—-]\s)[\p{L} &-]{3,40}\)?:?)$/iu
 /** "For the base", "Make the caramel:", "Topping:" */
 const HEAD_PART =
-  /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?([\p{L} '’-]{3,40}(?=(?: \([\p{L} -]{3,20}\))?:))(?: \([\p{L} -]{3,20}\))?)\s*:?$/iu
+  /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?((?:\d(?:st|nd|rd|th) )?[\p{L} '’-]{3,40}(?=(?: \([\p{L} -]{3,20}\))?:))(?: \([\p{L} -]{3,20}\))?)\s*:?$/iu
+/** "Combine", "Assembly" */
+export const COMES_LAST = /^(?:assembl\w*|combin\w*|finish\w*|join\w*)$/i
+
 /** What stands under these until another heading is read by nobody either. */
 export const HEAD_NOTES =
   /^(?:(?:pro |top |chef.?s )?(?:notes?|tips?)|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage|(?:special )?(?:equipment|tools)(?: needed)?)\s*:?$/i
@@ -67,6 +70,7 @@ export function bareHeadsIn(rows: readonly string[]): ReadonlySet<number> {
 /** Whether two headings mean the same thing: "Caramel" and "caramel layer". */
 export function alike(a: string | null, b: string | null): boolean {
   if (a === null || b === null) return false
+  if (a.toLowerCase() === b.toLowerCase()) return true
   const words = (text: string): string[] =>
     text
       .toLowerCase()

@@ -1,13 +1,29 @@
 /** A list told in turns with its method: "Boil to 240. Add:", over what is added then; and parts that each have a list with its method beneath it. */
+import { uncapital } from '../formula/sentence'
 import { measureAt } from '../matter/amount'
-import { calledIn, FEW_WORDS, HEAD_CAPITALS, HEAD_LIST, HEAD_METHOD, UNWEIGHED } from './headings'
+import {
+  alike,
+  COMES_LAST,
+  calledIn,
+  FEW_WORDS,
+  HEAD_CAPITALS,
+  HEAD_LETTER,
+  HEAD_LIST,
+  HEAD_METHOD,
+  UNWEIGHED,
+} from './headings'
+import { heatIn } from './heats'
 import { bare, hasAmount, isRowOfList, looksLikeMethod, tells } from './rows'
+import type { Headed } from './split'
 
 /** "Add:", "cool 5 min, then stir in:" */
 const ADDS_BELOW = /^(?!to\b)(.*\b(?:add|beat in|blend in|fold in|mix in|stir in|whisk in)) ?:$/i
 
+/** "Few drops", "pinch of" */
+const VAGUE = /^(?:an? )?(?:few |little )?(?:dash|drops?|pinch|splash|squeeze)(?:es)?(?: of)? /i
 /** What a row of a list names, without its amount and what is said of it. */
-const namedIn = (row: string): string => (measureAt(bare(row), [])?.rest ?? row).split(/[,(]/)[0]?.trim() ?? ''
+const namedIn = (row: string): string =>
+  (measureAt(bare(row), [])?.rest ?? bare(row)).split(/[,(]/)[0]?.trim().replace(VAGUE, '') ?? ''
 
 /** Lines in which a sentence names what stands in the rows below it; those rows stay, for the list. */
 export const namedBelow = (lines: readonly string[]): string[] =>
@@ -33,13 +49,22 @@ const FEWEST_TURNS = 2
 /** Rows that head the parts of a recipe that tells each of them whole before it comes to the next; none for any other. */
 export function partsInTurn(rows: readonly string[]): ReadonlyMap<number, Turn> {
   const isTold = (i: number): boolean => looksLikeMethod(rows[i] ?? '') || tells(rows[i] ?? '')
-  // what stands under a sentence is no row of a list that ran on, whatever it names
+  /** What stands under a sentence, or under the title, is no row of a list that ran on, whatever it names. */
+  const isFirst = (i: number): boolean =>
+    (i === 1 && (rows[i] as string).includes(' ')) || looksLikeMethod(rows[i - 1] ?? '')
   const isNamed = (row: string, i: number): boolean =>
     calledIn(row) !== undefined ||
     HEAD_CAPITALS.test(row) ||
-    (FEW_WORDS.test(row) && !tells(row) && (!UNWEIGHED.test(row) || looksLikeMethod(rows[i - 1] ?? '')))
+    HEAD_LETTER.test(row) ||
+    (FEW_WORDS.test(row) && (!tells(row) || COMES_LAST.test(row)) && (!UNWEIGHED.test(row) || isFirst(i)))
   const heads = rows.flatMap((row, i) => {
-    if (hasAmount(row) || HEAD_LIST.test(row) || HEAD_METHOD.test(row) || !isNamed(row, i)) return []
+    if (
+      (hasAmount(row) && calledIn(row) === undefined) ||
+      HEAD_LIST.test(row) ||
+      HEAD_METHOD.test(row) ||
+      !isNamed(row, i)
+    )
+      return []
     const below = HEAD_LIST.test(rows[i + 1] ?? '') ? i + 2 : i + 1
     const lists = isRowOfList(rows[below] ?? '')
     return lists || isTold(below) ? [{ at: i, lists }] : []
@@ -56,3 +81,41 @@ export function partsInTurn(rows: readonly string[]): ReadonlyMap<number, Turn> 
     }),
   )
 }
+
+/** "Boil to 118", "whisk in a pan", "stir in and pour": work on what it does not name. */
+const NAMES_NOTHING =
+  /^((?:\p{L}+ly )?(?:add|beat|blend|boil|bring|carameli[sz]e|combine|cook|dissolve|fold in|heat|knead|melt|mix|place|put|rub|si(?:eve|ft)|simmer|stir in|stir|temper|warm|whip|whisk)) ?(?:(?:all|everything|it all|all (?:of )?(?:it|them)|(?:all )?(?:of )?the ingredients)\b ?)?(?=(?:and|at|dry|for|gently|in|into|on|over|slowly|till|to|together|until|with|without)\b|[.,;]|$)/iu
+/** "Sieve and cool", at the end of what is made before the rest. */
+const LEFT_ASIDE = /\b(?:chill|cool|set aside|sieve|strain)(?: (?:completely|again|and cool))?[.]?$/i
+
+/**
+ * The lines of a method, where a part under a heading of the list names nothing with what it lists; and what is made aside, and called later by its
+ * heading, as one sentence that says so.
+ */
+export const ofOwnPart = (method: readonly Headed[], list: readonly Headed[]): string[] =>
+  method.flatMap(({ heading, lines }, part) => {
+    const listed = list.find((l) => alike(l.heading, heading))
+    const names = listed?.lines.map(namedIn) ?? []
+    if (heading === null || names.length === 0) return lines
+    const [first = '', ...rest] = lines
+    const told = withWater([first.replace(NAMES_NOTHING, `$1 ${inTurn(names)} `), ...rest], names)
+    const later = method.slice(part + 1).some((m) => m.lines.some((l) => l.toLowerCase().includes(`the ${heading}`)))
+    const whole = told.join(' ')
+    if (!later || !LEFT_ASIDE.test(whole) || heatIn(whole) !== null) return told
+    return [
+      `Make the ${heading}: ${uncapital(whole.replace(/[.;]$/, '').replace(/[.;] (?=\p{L})/gu, ', '))}, set aside.`,
+    ]
+  })
+
+const WATER = /\bwater\b/i
+/** "Cook the honey": with the water that is listed beside it, where none of the lines speaks of that. */
+function withWater(told: readonly string[], names: readonly string[]): readonly string[] {
+  const [first = '', ...rest] = told
+  const beside = names.find((n) => !WATER.test(n) && first.toLowerCase().includes(` ${n.toLowerCase()} `))
+  if (beside === undefined || !names.some((n) => WATER.test(n)) || told.some((l) => WATER.test(l))) return told
+  const ends = first.toLowerCase().indexOf(` ${beside.toLowerCase()} `) + beside.length + 1
+  return [`${first.slice(0, ends)} and water${first.slice(ends)}`, ...rest]
+}
+
+const inTurn = (names: readonly string[]): string =>
+  names.length < 2 ? names.join() : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`

@@ -14,6 +14,7 @@ import { alike } from './headings'
 import { heatIn } from './heats'
 import { depthSaid, pieceIn, tinSaid } from './lengths'
 import { asToasted, ownOf, readLines } from './lines'
+import { isMark } from './marks'
 import { inOven, isGotReady } from './moves'
 import { heatUnitOf, readPiece } from './piece'
 import { bare } from './rows'
@@ -48,7 +49,7 @@ const isFinish = ({ heading, lines }: Layer): boolean =>
 export function layersIn({ list, method }: Pick<SplitRecipe, 'list' | 'method'>): readonly Layer[] | null {
   const layers = list.filter((s): s is Layer => s.heading !== null)
   if (layers.filter((l) => !isFinish(l)).length < 2 || layers.length < list.length) return null
-  if (layers.filter((l) => isBoiledApart(l, method)).length > 1 || areTwins(layers)) return layers
+  if (layers.filter((l) => !isMark(l.heading) && isBoiledApart(l, method)).length > 1 || areTwins(layers)) return layers
   if (layers.every((l) => SWEET.test(l.heading) && toldOf(l, method).length > 0)) return layers
   if (layers.some((l) => CENTRE.test(l.heading)) && layers.some((l) => SWEET.test(l.heading))) return layers
   return layers.some((l) => (LAYER.test(l.heading) && !isFinish(l)) || l.lines.some((line) => BAKED.test(line)))
@@ -94,6 +95,9 @@ const isBoiledApart = (layer: Layer, method: readonly Headed[]): boolean =>
 /** Works that end a whole, once all of its parts lie on each other. */
 const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])
 
+/** What the last of a method stands under, where its parts come together. */
+const JOINS = /^(?:(?:to )?(?:assembl\w*|finish\w*|put(?:ting)? (?:it )?(?:all )?together))\b/i
+
 /** "Pour over the caramel" is said of what is poured. */
 const ONTO_LAYER =
   /\b(?:over|onto|on top of|on) the\b.*$|\b(?:over|onto) (?:base|biscuit|caramel|crust|shortbread)\b.*$/i
@@ -129,9 +133,15 @@ function sharedOut(
   let at = 0
   /** What is said goes on for all of them, until one is spoken of. */
   let ofAll = false
+  const together: string[] = []
   for (const { heading, lines } of method) {
     const headed = layers.findIndex((l) => alike(l.heading, heading))
+    const joinsThem = headed < 0 && JOINS.test(heading ?? '')
     for (const { sentence, titled } of lines.flatMap((line) => titledIn(line, layers))) {
+      if (joinsThem && ENDS.has(handworkSaid(sentence)?.kind ?? '')) {
+        together.push(sentence)
+        continue
+      }
       ofAll ||= OF_EACH.test(sentence)
       const named = layers.findIndex((l) =>
         sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`),
@@ -156,7 +166,7 @@ function sharedOut(
   // what is cut or wrapped last is the whole
   const last = of.findLast((s) => s.length > 0) ?? []
   const from = last.findLastIndex((s) => !ENDS.has(handworkSaid(s)?.kind ?? '')) + 1
-  return { of, ends: last.splice(from) }
+  return { of, ends: [...last.splice(from), ...together] }
 }
 
 /** What is boiled to a temperature has one of these in it; icing sugar is stirred in cold. */

@@ -7,6 +7,7 @@ import type { Pantry } from '../matter/names'
 import { withBase } from './bases'
 import { asidesIn, sentences } from './clauses'
 import type { Answers, Draft, Lexicon, WrittenPiece } from './draft'
+import { ofOwnPart } from './interleaved'
 import { isMadeByHand, layersIn, readLayers } from './layers'
 import { withNames } from './marks'
 import { readPiece } from './piece'
@@ -50,10 +51,7 @@ export function readRecipe(
   const split = splitRecipe(text, answers.weights)
   const { list, left } = inGrams(split.list)
   const lexicon = { pantry, house }
-  const told = withNames(
-    split.method.flatMap((s) => s.lines),
-    list,
-  )
+  const told = withNames(ofOwnPart(split.method, list), list)
   const all = sentences(withoutTitles(told))
   // what stands beyond is kept in the notes alone
   const said = all.slice(0, MOST_SENTENCES)

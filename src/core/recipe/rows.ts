@@ -350,7 +350,7 @@ export const tells = (line: string): boolean => {
   return beginsDone(words) || TOLD.test(words) || isGotReady(words) || takesOff(words)
 }
 const TOLD =
-  /^(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|toss|wrap|slice|smash|turn|when|once)\b/i
+  /^(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|temper|toss|wrap|slice|smash|turn|when|once)\b/i
 /** "200 g sugar", and not "8 inch pan". */
 export function isAmountOf(row: string): boolean {
   const unit = isLine(row) ? measureAt(bare(row), [])?.unit : null

@@ -2,7 +2,7 @@
 
 import { secondsIn } from '../formula/sentence'
 import { measureAt } from '../matter/amount'
-import { alike, bareHeadsIn, HEAD_LIST, HEAD_METHOD, HEAD_NOTES, partHeading } from './headings'
+import { alike, bareHeadsIn, COMES_LAST, HEAD_LIST, HEAD_METHOD, HEAD_NOTES, partHeading } from './headings'
 import { heatIn } from './heats'
 import { namedBelow, partsInTurn } from './interleaved'
 import { FILLS, MAKES, makesIn } from './makes'
@@ -144,7 +144,9 @@ const isNamed = (line: string, next: string): boolean =>
  */
 function prefaceOf(rows: readonly string[]): ReadonlySet<number> {
   const list = rows.findIndex((row) => HEAD_LIST.test(row))
-  const between = rows.flatMap((_, i) => (i > 0 && i < list ? [i] : []))
+  // where there are several lists, the row over each is what is made of it
+  const isOver = rows.filter((row) => HEAD_LIST.test(row)).length > 1
+  const between = rows.flatMap((_, i) => (i > 0 && i < (isOver ? list - 1 : list) ? [i] : []))
   const isHeaded = rows.slice(list + 1).some((row) => HEAD_METHOD.test(row))
   return new Set(isHeaded && !between.some((i) => isAmountOf(rows[i] as string)) ? between : [])
 }
@@ -194,6 +196,9 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     isRowOfList(lines[i] ?? '') && (isRowOfList(lines[i - 1] ?? '') || isRowOfList(lines[i + 1] ?? ''))
   const heads = bareHeadsIn(lines)
   const turns = partsInTurn(lines)
+  // a part that is told in turn has its list over its method
+  const isToldIn = (line: string): boolean =>
+    looksLikeMethod(line) || (turns.size > 0 && tells(line) && !hasAmount(line))
   const counted = countedFrom(lines)
   const begins = counted < 0 ? toldFrom(lines) : counted
   const tell = (line: string): void => {
@@ -203,7 +208,8 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     else mode = 'method'
   }
   for (const [i, line] of lines.entries()) {
-    const named = partHeading(line, lines[i + 1] ?? '') ?? (heads.has(i) ? line.toLowerCase() : null)
+    const isHead = heads.has(i) || list.some((s) => s.heading === line.toLowerCase())
+    const named = partHeading(line, lines[i + 1] ?? '') ?? (isHead ? line.toLowerCase() : null)
     // over a line of the list it is a heading of the list, however much it is like another
     const known = named !== null && !beginsWithAmount(lines[i + 1] ?? '') && list.some((s) => alike(s.heading, named))
     if (i === begins && turns.size === 0) mode = 'method'
@@ -221,14 +227,15 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
       // what is made already stands over its list: a second time it stands over its method
       mode = 'method'
       method.push({ heading: named, lines: [] })
-    } else if (named !== null && mode !== 'method' && (name || mode === 'list' || /^for the/i.test(line))) {
+    } else if (mode === 'method' && named !== null && COMES_LAST.test(named)) method.push({ heading: named, lines: [] })
+    else if (named !== null && mode !== 'method' && (name || mode === 'list' || /^for the/i.test(line))) {
       mode = 'list'
       list.push({ heading: named, lines: [] })
     } else if (mode === 'notes' || (mode !== 'method' && TOOL.test(bare(line)))) left.push(line)
     else if (mode !== 'method' && TIN.test(bare(line))) left.push(line)
     else if (i === 0 && isNamed(line, lines[1] ?? '')) name = line
     else if (mode === 'method') isListed(line) || standsInList(i) ? put(list, line) : tell(line)
-    else if (looksLikeMethod(line) && !(mode === 'list' && beginsWithAmount(line) && !isTold(line))) {
+    else if (isToldIn(line) && !(mode === 'list' && beginsWithAmount(line) && !isTold(line))) {
       tell(line)
     } else if (!name && mode === 'start' && (!beginsWithAmount(line) || isTitle(line))) name = line
     // "A New England classic.", over the list
