@@ -119,7 +119,7 @@ describe('a first start', () => {
   const allGone = (folder: string) =>
     until(
       async () => of(folder).length === 0,
-      20,
+      60,
       () => `still running: ${of(folder).join('; ')}`,
     )
 

@@ -107,6 +107,8 @@ export async function openMariadb(folder: string, database: string, onGone = ():
       ],
       { stdio: 'ignore', env },
       onExit,
+      // it is deaf to a polite word for a moment of its start, and would serve on for nobody; what it holds outlives a power cut
+      'KILL',
     )
   let child: ChildProcess
   const mariadb: Mariadb = {

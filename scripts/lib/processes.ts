@@ -11,9 +11,11 @@ const children: ChildProcess[] = []
 const SETPRIV = '/usr/bin/setpriv'
 /** Begins nothing where the script has gone before the system could be told to mind it. */
 const IF_THERE = '[ "$PPID" = "$0" ] && exec "$@"'
-const withScript = existsSync(SETPRIV)
-  ? [SETPRIV, '--pdeathsig', 'TERM', '--', 'sh', '-c', IF_THERE, String(process.pid)]
-  : []
+const withScript = (signal: DeathSignal): readonly string[] =>
+  existsSync(SETPRIV) ? [SETPRIV, '--pdeathsig', signal, '--', 'sh', '-c', IF_THERE, String(process.pid)] : []
+
+/** What ends a child whose script was killed: it is asked, or, where it may not hear that, made to. */
+type DeathSignal = 'TERM' | 'KILL'
 
 /** Starts a child that is stopped with the script. `onExit` hears of an end nobody asked for. */
 export function start(
@@ -21,8 +23,9 @@ export function start(
   args: readonly string[],
   options: SpawnOptions,
   onExit: (code: number | null) => void = () => {},
+  deathSignal: DeathSignal = 'TERM',
 ): ChildProcess {
-  const [file, ...rest] = [...withScript, command, ...args] as [string, ...string[]]
+  const [file, ...rest] = [...withScript(deathSignal), command, ...args] as [string, ...string[]]
   const child = spawn(file, rest, { detached: true, stdio: ['ignore', 'inherit', 'inherit'], ...options })
   child.on('exit', (code) => {
     const at = children.indexOf(child)

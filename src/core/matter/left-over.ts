@@ -12,6 +12,9 @@ const WHICH_OF = /\([1-9]\)/g
 const HOW_IT_IS_CUT =
   /\b(?:cut|chopped|sliced|diced|broken|torn)\s+(?:up\s+)?in(?:to)?\s+(?:about\s+)?\d+\s+(?:\w+\s+)?(?:pieces|bits|cubes|chunks|slices|wedges|strips)\b|\bfrom\s+(?:about\s+)?(?:\d+\s*[/⁄]\s*\d+|\d+|[¼½¾])\s+(?:\w+\s+)?(?:lemons?|limes?|oranges?|eggs?)\b/gi
 
+/** "(was 500)": how much of it there once was. */
+const ONCE_WAS = /\((?:down from|formerly|instead of|orig(?:inally|\.)?|up from|was)\b[^()]*\)/gi
+
 /** Numbers of a text that nothing has accounted for, as they are written. */
 export function leftOver(text: string, numbers: readonly number[]): string[] {
   const left = [...numbers]
@@ -21,6 +24,7 @@ export function leftOver(text: string, numbers: readonly number[]): string[] {
     .replace(WHICH_OF, ' ')
     .replace(WHAT_IT_IS, ' ')
     .replace(HOW_IT_IS_CUT, ' ')
+    .replace(ONCE_WAS, ' ')
   for (const [written] of plain.matchAll(NUMBER)) {
     const parsed = parseNumber(written)
     if (!parsed) continue

@@ -53,7 +53,8 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   dextrose: ['dextrose', 'dextrose monohydrate'],
   'golden-syrup': ['light treacle'],
   'invert-syrup': ['inverted sugar', 'invert sugar', 'invert'],
-  'rice-syrup': ['brown rice syrup'],
+  'rice-syrup': ['brown rice syrup', 'maltose', 'maltose syrup'],
+  'malt-extract': ['barley malt extract', 'barley malt syrup', 'liquid malt extract', 'malt syrup', 'malt'],
   'agave-syrup': ['agave nectar', 'agave'],
   honey: ['runny honey', 'clear honey'].concat(
     [

@@ -78,6 +78,36 @@ describe('the flame of a written recipe', () => {
       ['6 ready: Put all in a pan', '3 boil: Bring to the boil,'],
     ],
     [
+      'turned where it has got hot enough, and not before',
+      'Boil all. At 110 °C turn the heat down to low. Cook to 118 °C.',
+      ['6 ready: Boil all', '3 rises: At 110° turn the h'],
+    ],
+    [
+      'turned where it says so after the heat, or before it',
+      'Boil all to 105 °C, then lower the heat slightly. Turn it down to low at 112 °C. Cook to 118 °C.',
+      ['6 ready: Boil all to 105°, ', '5 rises: Boil all to 105°, ', '3 rises: Turn it down to lo'],
+    ],
+    [
+      'turned once it has boiled for so long',
+      'Boil all for 5 minutes, then turn the heat down. Cook to 118 °C.',
+      ['6 ready: Boil all for 5 min', '3 after: Boil all for 5 min'],
+    ],
+    [
+      'turned as it boils, in the sentence that brings it there',
+      'Bring all to the boil, then reduce the heat to low. Cook to 118 °C.',
+      ['6 ready: Bring all to the b', '3 boil: Bring all to the b'],
+    ],
+    [
+      'turned as it boils, though the same sentence cooks on',
+      'Put all in a pan. Once boiling, lower the heat and cook to 118 °C.',
+      ['6 ready: Put all in a pan', '3 boil: Once boiling, lowe'],
+    ],
+    [
+      'turned as it boils, where that is brought about before',
+      'Put all in a pan. Bring to a boil, then reduce heat to medium-low and cook until it reaches 118 °C.',
+      ['6 ready: Put all in a pan', '4 boil: Bring to a boil, t'],
+    ],
+    [
       'ordinary again once it comes back on',
       'Boil sugar and water over a low flame to 150 °C. Off the heat add the cream and butter. Back on, cook to 118 °C.',
       ['3 ready: Boil sugar and wat', '6 ready: Back on'],

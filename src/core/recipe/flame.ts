@@ -59,6 +59,16 @@ export const onlyDissolves = (sentence: string): boolean =>
   /\b(?:clear|combined|dissolv|gone|melt|smooth|stir)/i.test(sentence)
 /** Whether it turns the flame down to where it stands. */
 export const turnsDown = (sentence: string): boolean => DOWN.test(sentence) || /\bdown to\b/i.test(sentence)
+const TURNS = /\b(?:crank|down|drop|increase|lower|raise|reduce|turn|up)\b/i
+/** Whether the flame is turned once the moment has come that a sentence waits for, and not before: "at 140° turn it down", "boil to 140°, then lower the heat". */
+export function turnsThere(sentence: string): boolean {
+  const at = sentence.search(TURNS)
+  const [before, after] = [sentence.slice(0, at), sentence.slice(at)]
+  if (at < 0) return false
+  return /\d|\bboil/i.test(before)
+    ? !/\b(?:boil|continu|cook|heat|simmer)\w*\b.*\d/i.test(after.replace(/\b(?:heat|flame)\b/i, ''))
+    : /\b(?:at|when|once)\b.*\d{3}/i.test(after)
+}
 const BRINGS = /\bbring\b.{0,40}\bboil\b/i
 /** "Stir all the time until it comes away from the pan": over the flame it is on. */
 const ONLY_STIRRED =

@@ -120,9 +120,16 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
   }
 }
 
-/** Every temperature a sentence speaks of but those of what goes in. */
-export const allHeatsIn = (sentence: string): readonly HeatFound[] =>
-  [...heatsIn(sentence)].filter((h) => !h.ofAdded && !h.begins)
+/** "118 °C firm, 116 °C soft – I go to 117": what whoever wrote it does. */
+const MINE =
+  /\b(?:I|we) (?:always |mostly |now |usually )?(?:aim (?:at|for)|cook(?: it)? to|go(?: for| to)?|like|prefer|pull(?: it)?(?: off)? at|stop(?: it)? at|take it to|use) (?:about |around )?$/i
+
+/** Every temperature a sentence speaks of but those of what goes in; the one alone that its writer says is theirs. */
+export const allHeatsIn = (sentence: string): readonly HeatFound[] => {
+  const heats = [...heatsIn(sentence)].filter((h) => !h.ofAdded && !h.begins)
+  const mine = heats.find((h) => MINE.test(sentence.slice(0, h.from)))
+  return mine ? [mine] : heats
+}
 
 /** The temperature a sentence speaks of, as written; null for none. */
 export const heatIn = (sentence: string): HeatSaid | null => allHeatsIn(sentence)[0] ?? null
@@ -176,7 +183,8 @@ export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean
     const between = next ? sentence.slice(h.to, next.from) : ''
     const apart = next ? Math.abs(next.celsius - h.celsius) : 0
     return (
-      (apart > SAME && /\b(?:or|summer|winter)\b/i.test(between)) || (apart > ROUNDED && /^\s*[/(]\s*$/.test(between))
+      (apart > SAME && /\b(?:or|summer|winter)\b|^[^\d/]*\p{L}{3}[^\d/]*\/\s*$/iu.test(between)) ||
+      (apart > ROUNDED && /^\s*[/(]\s*$/.test(between))
     )
   })
 }

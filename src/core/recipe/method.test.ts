@@ -118,6 +118,16 @@ describe('where it comes off', () => {
     // one thing twice, in two ways that differ by more than was rounded
     const differ = text.replace('125 °C for firm caramels or 121 °C for soft ones', '270F/140C')
     expect(readRecipe(differ, pantryOf()).asks.find((a) => a.id === 'target')).toMatchObject({ guess: 132.2 })
+    const named = text.replace('125 °C for firm caramels or 121 °C for soft ones', '125C firm / 121C soft')
+    expect(readRecipe(named, pantryOf()).asks.find((a) => a.id === 'target')).toMatchObject({ guess: 125 })
+    // whoever wrote it says which they take
+    for (const said of [
+      '125C firm / 121C soft - I go to 123C',
+      '125C for firm ones or 121C for soft; we stop at 123C',
+    ]) {
+      const chosen = readRecipe(text.replace('125 °C for firm caramels or 121 °C for soft ones', said), pantryOf())
+      expect([chosen.formula.target?.celsius, chosen.asks.some((a) => a.id === 'target')]).toEqual([123, false])
+    }
     const sugar = text.replace('125 °C for firm caramels or 121 °C for soft ones', '107 °C (75 °Brix)')
     expect(readRecipe(sugar, pantryOf()).asks.some((a) => a.id === 'target')).toBe(false)
   })

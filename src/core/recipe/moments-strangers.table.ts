@@ -84,7 +84,7 @@ export const strangersMoments: readonly Moment[] = [
       /^ready \+ sugar 350: Melt/,
       /^colour 175/,
       /^ready \+ glucose-42 250, cream-36 500: Warm/,
-      /^target: Cook 117.5°/,
+      /^target: Cook to 117.5°/,
       /^ready \+ butter 60: Butter/,
       /^ready → out: Frame/,
     ],

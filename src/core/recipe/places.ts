@@ -30,17 +30,22 @@ export const LIES_AROUND = /\b(?:coat|dredge|dust|roll|toss)\b/i
 const LIES_ON = /^(?:while (?:still )?(?:hot|warm),? )?(?:sprinkle|scatter|strew|top|press|garnish|decorate)\b/i
 const BEGINS_AROUND = new RegExp(`^${LIES_AROUND.source}`, 'i')
 
+/** "If thick, add hot cream a cup at a time": what helps then, and puts in nothing of the list. */
+const CURES =
+  /\bif (?:it |they |the [\w ]{3,20}? )?(?:(?:becomes?|gets?|goes|is|are|looks?|seems?|turns?)(?:['’]s)? )?(?:too |very )?(?:crumbly|dry|grainy|loose|runny|separates?|seizes?|splits?|stiff|thick|thickens|thin)\b.*$/i
+
 /**
  * The sentence each line first goes in with, by line id; a line no sentence mentions is not there. `doneAt`: the sentence that ends the cook;
  * `known`: where parts of lines go.
  */
 export function placesOf(
-  said: readonly string[],
+  told: readonly string[],
   beside: Beside,
   written: readonly Written[],
   doneAt: number,
   known: ReadonlyMap<string, number>,
 ): Map<string, number> {
+  const said = told.map((s) => s.replace(CURES, ''))
   const out = new Map(known)
   const opens = said.findIndex((s) => FIRST.test(s))
   const count = parseNumber(FIRST.exec(said[opens] ?? '')?.[1] ?? '')?.range.low ?? 0

@@ -9,6 +9,7 @@ import type { Ingredient } from '../matter/ingredient'
 import { tenths } from '../quantity/number'
 import { inBowl, ONTO, PUTS_IN, SYRUP_IN } from './beside'
 import { isGotReady, whipsWhites } from './moves'
+import { isCounted } from './twins'
 
 /** Shares as they are said of a line. */
 const SHARES: Readonly<Record<string, number>> = {
@@ -216,6 +217,9 @@ export function inPortions(
     // "the 50 g of sugar" is another line, where there is one of so much
     const alike = lines.filter((l) => l !== line && l.ingredient === line.ingredient)
     if (alike.some((l) => Math.abs(l.grams - taken) < SAME * taken)) return [line]
+    // "stir in the first almonds": all of those
+    const nth = lines.filter((l) => l === line || alike.includes(l)).indexOf(line)
+    if (alike.length > 0 && names.some((n) => said.some((s) => isCounted(s, nth, n)))) return [line]
     // "half of the fine nuts" is said of those that are finely chopped
     if (
       alike.some((l) => speaksOf(said[first] as string, l, line)) &&

@@ -37,6 +37,10 @@ const AT_THEN_ENDS = new RegExp(`^(at \\d{3}\\b[^,]{0,20}? add [^,]{1,60}), (?:a
 const BEGUN_TO =
   /^((?:when|once|as soon as|at)\b[^,]{0,40}?\d[^,]{0,16}?,? (?:start|begin) (cook|heat|boil)ing ([^,;]{3,40}?)) (to (?:about )?\d.*)$/i
 
+/** "Once it boils, lower the heat and cook to 118°": the flame is turned when it boils, and not at the end. */
+const TURNED_AT_BOIL =
+  /^((?:(?:once|when|as soon as) (?:(?:it|the \w+) )?(?:is |(?:begins|comes|starts) to (?:a |the )?)?boil\w*|(?:then )?bring .{0,80}?\bboil),? (?:and |then )*(?:lower|reduce|turn)\b[^,;.]{0,20}?\b(?:heat|flame|down)\b(?: (?:to|slightly)(?: (?:a )?(?:simmer|very low|low|medium(?:[- ]low)?))?)?),? (?:and|then) ((?:boil|cook|continue|let it boil|simmer)\b.*)$/i
+
 /** "Let it cool for 4 hours before slicing into squares": a wait, and what is done then. */
 const BEFORE_DOING =
   /^((?:allow|chill|cool|leave|let|refrigerate|rest|set|stand)\b.*?),? before (breaking|cutting|scoring|slicing|unmou?lding)\b(?! it\b.{0,12}$)(.*)$/i
@@ -88,6 +92,7 @@ const kinds: readonly (readonly [RegExp, Retells])[] = [
   [ADDING, ([boils = '', adding, met]) => (heatIn(boils) ? [`When it is at ${met} add ${adding}`, boils] : null)],
   [TO_THEN, ([ended, next = '']) => [`${ended}`, capital(next)]],
   [AT_THEN, ([at, off = '']) => (heatIn(`Cook to ${at}`) ? [`Cook to ${at}`, capital(off)] : null)],
+  [TURNED_AT_BOIL, ([turned, cooked = '']) => [`${turned}`, capital(cooked)]],
   [DONE_THEN, ([reached = '', then = '']) => (heatIn(reached) ? [`Cook until ${reached}`, capital(then)] : null)],
   [
     AT_POUR,

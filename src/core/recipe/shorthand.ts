@@ -154,7 +154,7 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
     'At $1 ',
   ],
   // "305 off"
-  [/(?<=^|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF])?),? off(?=[.,;]|$)/g, 'Cook to $1, take off the heat'],
+  [/(?<=^|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF])?)[,:]? off(?=[.,;]|$)/g, 'Cook to $1, take off the heat'],
   // "When 275, add", "when it's 120 begin the whites"
   [
     /(?<=^|[.!;)]\s+)(when|once)(?: it(?:['’]s| is))? (?!(?:about )?\d{3}[ °CF]*(?:has|is|was)\b)(?=(?:about )?[12]\d\d(?:,| ?[CF]\b| ?°| (?!g\b|m?l\b|min)\p{Ll}))/giu,
@@ -166,7 +166,7 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
   [/\b(bake)( it)?(?: at)? ([1-4]\d\d) ?[–-] ?(?=\d{1,2} ?min)/gi, '$1$2 at $3 for '],
   [/\b(bake)( it)? (?=[1-4]\d\d\b(?! ?(?:g|ml)\b))/gi, '$1$2 at '],
   [
-    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\.\d)?(?:\s?[-–]\s?[1-3]\d\d)?(?:[.,]\s|[.]?$))/gi,
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\.\d)?(?:\s?[-–]\s?[1-3]\d\d)?(?: ?°)?(?: ?[CF])?(?:[.,]\s|[.]?$))/gi,
     '$1$2 to ',
   ],
 ]
@@ -175,7 +175,7 @@ const SPELLED = [...SHORT, ...BARE_HEATS]
 
 /** "Boil the syrup; peanuts at 235": what goes in there. */
 const AT_ITS_HEAT = /(?<=[.;]\s+)(\p{L}+(?: and)?(?: \p{L}+){0,3}) at ([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?=[.;]|$)/giu
-const NO_LINE = /^(?:deposit|done|finish|heat|it|off|pot|pull|ready|stop|sugar|syrup|target|thermometer)\b/i
+const NO_LINE = /^(?:deposit|done|finish|heat|I|it|off|pot|pull|ready|stop|sugar|syrup|target|thermometer|we|you)\b/i
 const addedAt = (said: string): string =>
   said.replace(AT_ITS_HEAT, (all, what: string, heat: string) =>
     NO_LINE.test(what) || beginsDone(what) ? all : `at ${heat} add ${what.toLowerCase()}`,

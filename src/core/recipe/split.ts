@@ -60,11 +60,14 @@ const TIN = /^(?:(?:1|one) )?(?:frame|pan|slab|tin|tray):? \d+(?:\.\d+)? ?[x×] 
 const TOOL =
   /^(?:\d[\d\s–-]*|an? |some )?(?:\w+ ){0,2}?(?:(?:lolli(?:pop)?|lolly|popsicle|craft|wooden|paper|bamboo) sticks?|(?<=^\d+ )sticks|skewers?|cellophane(?: \w+)?|wrappers?|parchment(?: paper)?|(?:wax(?:ed)?|baking|greaseproof) paper|foil|(?:candy|sugar|jam) thermometer|paper (?:cases|cups|liners)|(?:non-?stick )?(?:(?:cooking|baking|oil) )?spray|oil(?=,? (?:for|to) (?:brush|greas|oil|the (?:dish|mat|mou?lds?|pan|sheet|slab|tin|tray))))(?:,.*| (?:for|to) .*|\s*\(.*\))?$/i
 
+/** "- 140: down to low. 148: off. Dip the base in cold water": what is done, though an amount of something could begin so. */
+const isDone = (line: string): boolean => /^\S\s+[1-3]\d\d ?[°CF]*:\s/.test(line) && looksLikeMethod(line)
+
 /** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
 const IS_STEP = /^\(?\d{1,2}[.)]\s/
 const isListed = (line: string): boolean =>
   BULLET.test(line)
-    ? beginsWithAmount(line) && isLine(line)
+    ? beginsWithAmount(line) && isLine(line) && !isDone(line)
     : line.length < 40 &&
       (!IS_STEP.test(line) || beginsWithAmount(line)) &&
       ((!/[.;:,]/.test(line) && isLine(line) && measureAt(bare(line), [])?.unit !== null) ||

@@ -7,7 +7,7 @@ import { secondsIn, short, uncapital } from '../formula/sentence'
 import { actOf } from './acts'
 import { timedFromBoil } from './at-boil'
 import { CLIMBS, STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor, waitsOnceCold } from './due'
-import { boilsUp, dialSaid, HALF, LOW, MEDIUM, onlyDissolves, turnsDown } from './flame'
+import { boilsUp, dialSaid, HALF, LOW, MEDIUM, onlyDissolves, turnsDown, turnsThere } from './flame'
 import { type HeatUnit, heatIn, inCelsiusWords } from './heats'
 import { withLids } from './lids'
 import { actsLast, beginsDone, type Ending, label } from './method'
@@ -150,8 +150,11 @@ export function stepsFrom(told: Told): Step[] {
     // what comes back on the heat, or is boiled after it was only dissolved, is over an ordinary flame
     const isRaised = isOn && (putsBack(text) || (dissolves && boilsUp(text, CLIMBS.has(when.on))))
     const turned = said ?? (isRaised ? MEDIUM : null)
-    const turns = turned !== null && turned !== dial && i > lit
+    // "boil to 140°, then lower the heat": until then it burns as it did
+    const isThere = turned !== null && when.on !== 'ready' && when.on !== 'target' && turnsThere(text)
+    const turns = turned !== null && turned !== dial && (i > lit || isThere)
     const isUp = turned !== null && turned > dial
+    const burns = isThere ? dial : (turned ?? dial)
     dial = turned ?? dial
     if (turned !== null)
       dissolves =
@@ -172,7 +175,7 @@ export function stepsFrom(told: Told): Step[] {
     const handwork = isAfter ? (isTopSpread ? onTop : worksIn(text, told)) : null
     const goesIn = {
       ...(adds && { adds }),
-      ...(i === filled && i === lit && { heat: dial, cautions: ['hotSugar' as const] }),
+      ...(i === filled && i === lit && { heat: burns, cautions: ['hotSugar' as const] }),
     }
     const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
     // what one sentence puts in and boils to somewhere is two moments
@@ -204,13 +207,13 @@ export function stepsFrom(told: Told): Step[] {
             say,
             why: '',
             act: 'It is on',
-            heat: dial,
+            heat: burns,
             ...(i === lit && { cautions: ['hotSugar' as const] }),
           }
         : null
     // what is waited for at another flame has it turned first
     const turn: Step | null =
-      turns && !putsOn && when.on !== 'ready'
+      turns && !putsOn && !isThere && when.on !== 'ready'
         ? {
             id: idFor(`${label(text)} heat`, taken),
             ...(said === null
@@ -236,7 +239,7 @@ export function stepsFrom(told: Told): Step[] {
         ...(handwork && { handwork }),
         ...(untimed && isPoured && waitsOnceCold(text, handwork)),
         ...(untimed && !adds && !pours(text) && waitsCold(text, handwork, isPoured)),
-        ...(!back && !turn && (putsOn || (turns && !takesOff(text))) && { heat: dial }),
+        ...((isThere ? turns : !back && !turn && (putsOn || (turns && !takesOff(text)))) && { heat: dial }),
         ...(i < onUntil && turnsOff(text) && { offHeat: true }),
         ...(i > told.pullAt && told.pullAt >= 0 && bathes(text) && { bath: true }),
         ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),

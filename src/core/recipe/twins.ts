@@ -15,7 +15,10 @@ export const hasTwin = (line: Written, written: readonly Written[]): boolean =>
  * is all that the method speaks of it.
  */
 export function twinAt(said: readonly string[], line: Written, written: readonly Written[]): number {
-  const alike = written.filter((w) => w.names[0] === line.names[0] && !isOutside(w))
+  const all = written.filter((w) => w.names[0] === line.names[0])
+  // "the first almonds": they are counted, whatever they are for
+  const counts = said.some((s) => line.names.some((n) => all.some((_, i) => isCounted(s, i, n))))
+  const alike = counts ? all : all.filter((w) => !isOutside(w))
   const spoken = said.flatMap((s, i) => (mentions(s, line.names) && !isLeftOut(s, line.names) ? [i] : []))
   if (alike.length < 2 || alike.length > MOST_ALIKE || spoken.length < alike.length) return -1
   const mates = written.filter((w) => w !== line && w.heading === line.heading && !alike.includes(w))
@@ -25,13 +28,7 @@ export function twinAt(said: readonly string[], line: Written, written: readonly
   // "with the 25 g of sugar" says which
   const claim = (w: Written): number =>
     (w.waits ? spoken.find((i) => isGotReady(said[i] as string) || WHIPPED.test(said[i] as string)) : undefined) ??
-    spoken.find((i) =>
-      line.names.some((n) =>
-        new RegExp(`\\b${ORDINALS[alike.indexOf(w)]} (?:(?:lot|batch|half|portion) of (?:the )?)?${n}\\b`, 'i').test(
-          said[i] as string,
-        ),
-      ),
-    ) ??
+    spoken.find((i) => line.names.some((n) => isCounted(said[i] as string, alike.indexOf(w), n))) ??
     spoken.find((i) => isCalled(i, w, (others) => others.length === 1)) ??
     // of two that are called the same, it is said of the first
     spoken.find((i) => isCalled(i, w, ([first]) => first === w)) ??
@@ -50,5 +47,8 @@ const WHIPPED = /\b(?:bowl|mixer|whip|whisk|whites)\b/i
 /** ◊ Nobody lists the same thing more often: of more, none is told from the others. */
 const MOST_ALIKE = 12
 
-/** "Add the second cream". */
 const ORDINALS = ['first', 'second', 'third']
+/** "Add the second cream": whether a sentence speaks of the one of that name that stands there as the `nth`. */
+export const isCounted = (sentence: string, nth: number, name: string): boolean =>
+  nth < ORDINALS.length &&
+  new RegExp(`\\b${ORDINALS[nth]} (?:(?:lot|batch|half|portion) of (?:the )?)?${name}\\b`, 'i').test(sentence)

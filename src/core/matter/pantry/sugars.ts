@@ -170,5 +170,11 @@ export const sugars = [
     { monosaccharide: 74, glucoseSolids: 2, ash: 0.3, de: 42 },
     { density: 1.37 },
   ),
+  ingredient(
+    'malt-extract',
+    'Malt extract',
+    { glucoseSolids: 68, sucrose: 3, protein: 5, ash: 1.5, de: 60 },
+    { density: 1.4, allergens: ['gluten'], ...trade },
+  ),
   ingredient('rice-syrup', 'Rice syrup', { glucoseSolids: 78, ash: 0.3, protein: 0.3, de: 42 }, { density: 1.4 }),
 ]
