@@ -407,7 +407,14 @@ describe('a list of bare numbers', () => {
 
   it('is none where a line has a unit, or the text says one of all', () => {
     expect(asksOf(NOTES.replace('Water 120', 'Water 120 g'))).toEqual([])
-    expect(asksOf(`Weights in grams\n${NOTES}`)).toEqual([])
+    for (const [said, grams] of [
+      ['Weights in grams', 4.2],
+      ['(lbs)', 4.2 * 453.6],
+      ['All weights in ounces.', 4.2 * 28.35],
+    ] as const) {
+      expect(asksOf(`${said}\n${NOTES}`)).toEqual([])
+      expect(gramsIn(NOTES.replace('420', '4.2').replace('\n\n', `\n${said}\n`))[0]).toBeCloseTo(grams, 0)
+    }
     expect(asksOf('Toffee\n\n2 cups sugar\n1 cup butter\n\nCook to 118\nHeat to 130\nBoil to 149')).toEqual([])
   })
 })

@@ -119,13 +119,16 @@ function toldFrom(lines: readonly string[]): number {
 }
 
 const LETTERS = 'abcdefgh'
-/** "1) everything goes in the pan", "2) to 120, stirring": where steps begin that are counted, after a list; -1 where none are. */
+/** "1) everything goes in the pan", "2) to 120, stirring": where steps begin that are counted, after a list or without one; -1 where none are. */
 function countedFrom(lines: readonly string[]): number {
   const isCounted = (i: number, n: number): boolean =>
     new RegExp(`^(?:${n}[.)]|\\(?${LETTERS[n - 1]}\\))\\s+\\S`, 'i').test(lines[i] ?? '') &&
     !isAmountOf(lines[i] as string)
   const from = lines.findIndex((_, i) => [0, 1, 2].every((n) => isCounted(i + n, n + 1)))
-  return lines.slice(0, from).filter(hasAmount).length > 1 ? from : -1
+  const listed = lines.slice(0, Math.max(0, from)).filter(hasAmount).length
+  // a method that measures for itself has no list over it
+  const told = lines.slice(from).filter(tells).length
+  return listed > 1 || (listed === 0 && told >= TELL * (lines.length - from)) ? from : -1
 }
 
 /** A sentence that tells nobody to do anything: "This buttery toffee is topped with chocolate", "this comes together in 15 minutes". */

@@ -4,17 +4,22 @@ import { beginsDone } from './method'
 import { ENDS_WITH_AMOUNT, isAmountOf } from './rows'
 
 /** "All g.", "Weights in kg", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
-const IN_UNIT =
-  /^\(?(?:(?:all )?(?:(?:amounts?|figures|numbers|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\s*[/|(,:–-]\s*)(g|grams|kg|%|per ?cent)(?: unless (?:otherwise )?(?:marked|noted|said|stated)(?: otherwise)?)?\)?\.?$/i
+const WORDS = 'g|grams|kg|lbs?|pounds|oz|ounces'
+const IN_UNIT = new RegExp(
+  `^\\(?(?:(?:all )?(?:(?:amounts?|figures|numbers|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\\s*[/|(,:–-]\\s*)(${WORDS}|%|per ?cent)(?: unless (?:otherwise )?(?:marked|noted|said|stated)(?: otherwise)?)?\\)?\\.?$`,
+  'i',
+)
 /** "All weights in grams. Roast the nuts …": it stands before the method, and is none of it. */
-const BEGINS_IN_UNIT =
-  /^((?:(?:all )?(?:amounts?|weights?|quantities) (?:are )?in|all(?: in)?) (?:g|grams|kg)\.)\s+(?=\S)/i
+const BEGINS_IN_UNIT = new RegExp(
+  `^((?:(?:all )?(?:amounts?|weights?|quantities) (?:are )?in|all(?: in)?) (?:${WORDS})\\.)\\s+(?=\\S)`,
+  'i',
+)
 /** "Passion caramel (g / 1000)" */
-const NAME_IN_UNIT = /\((g|grams|kg)(?:\s*\/\s*\d+)?\)$/i
+const NAME_IN_UNIT = new RegExp(`\\((${WORDS})(?:\\s*\\/\\s*\\d+)?\\)$`, 'i')
 /** "Formula (%): sugar 28, glucose 26" */
 const ROW_IN_UNIT = /^(?:ingredients?|formula)\s*\((g|grams|kg|%|per ?cent)\)\s*:\s*(?=\p{L})(.+)$/iu
 /** "To the cooled mass (g)": a heading with the unit of the numbers beneath it. */
-const HEADED_UNIT = /^(\p{L}[\p{L} '’-]{2,40}?)\s*\((g|grams|kg)\)\s*:?$/iu
+const HEADED_UNIT = new RegExp(`^(\\p{L}[\\p{L} '’-]{2,40}?)\\s*\\((${WORDS})\\)\\s*:?$`, 'iu')
 /** "300 Sucrose", of a table whose amounts stand last */
 const BEGINS_BARE = /^\d+(?:[.,]\d+)? \p{L}{3}/u
 const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
@@ -48,7 +53,9 @@ export function bareIn(rows: readonly string[]): string | null {
 export const inListUnit = (rows: readonly string[], unit: ListUnit): string[] =>
   rows.map((row) => (isBare(row) ? row.replace(NUMBER_ENDS, ` ${unit}`) : row))
 
-const unitOf = (written: string): string => (/^k/i.test(written) ? 'kg' : /^g/i.test(written) ? 'g' : '%')
+const UNITS = { k: 'kg', g: 'g', l: 'lb', p: 'lb', o: 'oz' } as const
+const unitOf = (written: string): string =>
+  /^per/i.test(written) ? '%' : (UNITS[written.charAt(0).toLowerCase() as keyof typeof UNITS] ?? '%')
 
 /** Whether a line says only what the numbers of the list are in. */
 export const saysUnit = (line: string): boolean => IN_UNIT.test(line)
