@@ -265,6 +265,9 @@ function clausesOf(sentence: string): string[] {
   return [sentence]
 }
 
+/** "Add the butter at 114°" */
+const AT_ITS_OWN = /^(?:add|stir in|tip in|whisk in)\b[^\d,;]* at (?:about )?\d{3}\b/i
+
 /** Whether what follows has a moment of its own: a cook that ends somewhere else, what is done once one has ended, a wait after work. */
 function isApart(head: string, tail: string): boolean {
   if (WHEN_COLD.test(tail)) return pours(head)
@@ -280,6 +283,8 @@ function isApart(head: string, tail: string): boolean {
         (PUTS_IN.test(head) && heatIn(head) === null && heatIn(tail)?.cools === true)) &&
       !RESTS.test(head)
     )
+  // "when it reaches 110° turn it down; add the butter at 114°"
+  if (AT_ITS_OWN.test(tail)) return (heatIn(tail)?.low ?? 0) > (heatIn(head)?.high ?? Number.POSITIVE_INFINITY)
   // "at 60° add the butter; at 40° the praline"
   if (AT_ONE.test(head) && AT_ONE.test(tail) && heatIn(head) !== null) return true
   if (ONCE_DONE.test(tail) && PUTS_IN.test(tail) && heatIn(head) !== null) return true

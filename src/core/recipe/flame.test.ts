@@ -108,6 +108,11 @@ describe('the flame of a written recipe', () => {
       ['6 ready: Put all in a pan', '4 boil: Bring to a boil, t'],
     ],
     [
+      'its own, whatever burns under another pan',
+      'Boil sugar, butter and water. At 110 °C warm the cream in a second pan over a low flame. Cook to 118 °C.',
+      ['6 ready: Boil sugar, butter'],
+    ],
+    [
       'ordinary again once it comes back on',
       'Boil sugar and water over a low flame to 150 °C. Off the heat add the cream and butter. Back on, cook to 118 °C.',
       ['3 ready: Boil sugar and wat', '6 ready: Back on'],

@@ -31,6 +31,8 @@ const DOWN =
 const ALL_THE_WAY = /\bturn the (?:heat|flame) (?:right|well|all the way) down\b/i
 /** "Lower the heat slightly" */
 const A_LITTLE = /\b(?:a (?:bit|little|notch|touch)|slightly)\b/i
+/** "Start the honey in a second pan over a low flame": on a ring of its own. */
+export const ON_OTHER_RING = /\b(?:another|second|separate) (?:[\w-]+ )?(?:pan|pot|saucepan|ring)\b/i
 /** A mixer has speeds, and an oven is none of it. */
 const OTHER = /\b(?:beat(?:ers?)?|mixer|oven|processor|speed|whip|whisk(?:ing)?)\b/i
 /** "Melt slowly", "gently dissolve" */
@@ -62,6 +64,7 @@ export const turnsDown = (sentence: string): boolean => DOWN.test(sentence) || /
 const TURNS = /\b(?:crank|down|drop|increase|lower|raise|reduce|turn|up)\b/i
 /** Whether the flame is turned once the moment has come that a sentence waits for, and not before: "at 140° turn it down", "boil to 140°, then lower the heat". */
 export function turnsThere(sentence: string): boolean {
+  if (/\bthe (?:last|final) \w+ degrees\b/i.test(sentence)) return true
   const at = sentence.search(TURNS)
   const [before, after] = [sentence.slice(0, at), sentence.slice(at)]
   if (at < 0) return false

@@ -86,6 +86,6 @@ function warmthAt(
     (apart.get(i) === at && /\b(?:warm|heat|scald|bring|infuse)/i.test(s)) ||
     (apart.get(i - 1) === at && ready.has(i) && WARMS_IT.test(s)) ||
     (ready.has(i) && !apart.has(i) && WARMED.test(s) && mentions(s, names))
-  if (said.some(isWarmed)) return WARMTH.warm
-  return ONTO.test(said[at] ?? '') ? WARMTH.room : warmthIn(said[at] ?? '', names)
+  const itself = ONTO.test(said[at] ?? '') ? WARMTH.room : warmthIn(said[at] ?? '', names)
+  return said.some(isWarmed) ? Math.max(WARMTH.warm, itself) : itself
 }

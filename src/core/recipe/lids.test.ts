@@ -30,6 +30,11 @@ describe('the lid of a written recipe', () => {
       'Bring all to the boil, covered. Uncover, put in a thermometer, and cook to 118 °C.',
       ['on: ready', 'off: ready'],
     ],
+    [
+      'until it boils',
+      'Put all in a pan, cover until it boils, then uncover. Cook to 118 °C.',
+      ['on: ready', 'off: boil'],
+    ],
   ])('is on %s', (_, method, wanted) => expect(lids(method)).toEqual(wanted))
 
   it.each([

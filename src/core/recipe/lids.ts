@@ -7,6 +7,8 @@ const COVERS =
 const UNCOVERS =
   /\buncover(?:ed)?\b|\b(?:remove|take off|lift(?: off)?) (?:the )?lid\b|\btake (?:it|the lid) off\b|\blid off\b/i
 const BOILS_FIRST = /\b(?:bring|comes?)\b.{0,30}\bboil\b.*\b(?:cover|lid)/i
+/** "Cover until it boils, then uncover": it comes off by itself, where nothing else is waited for in between. */
+const UNTIL_BOIL = /\b(?:cover(?:ed)?|lid on)\b.{0,12}\b(?:until|till) (?:it |the \w+ )?(?:comes to (?:a|the) )?boil/i
 
 /** What is waited for under a lid. */
 const waits = ({ when }: Step): boolean => when.on === 'after' || when.on === 'boil'
@@ -14,7 +16,7 @@ const waits = ({ when }: Step): boolean => when.on === 'after' || when.on === 'b
 const lidStep = (say: string, id: string, lid: boolean): Step => ({
   id,
   label: lid ? 'Lid on' : 'Lid off',
-  when: lid && BOILS_FIRST.test(say) ? { on: 'boil' } : { on: 'ready' },
+  when: (lid ? BOILS_FIRST : UNTIL_BOIL).test(say) ? { on: 'boil' } : { on: 'ready' },
   say,
   why: '',
   act: lid ? 'Lid is on' : 'Lid is off',
@@ -46,6 +48,8 @@ export function withLids(steps: readonly Step[]): readonly Step[] {
       out.push({ ...step, act: 'Lid is on', lid: true })
     } else if (puts && begins && !covered && boilsNext) {
       out.push(step)
+    } else if (puts && begins && ends && !covered && step.when.on === 'ready' && UNTIL_BOIL.test(step.say)) {
+      out.push({ ...step, lid: true }, lidStep(step.say, fresh('lid off'), false))
     } else if (puts && begins && !covered && step.when.on === 'ready') {
       covered = true
       out.push({ ...step, lid: true })

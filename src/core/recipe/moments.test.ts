@@ -7,6 +7,7 @@ import { besideMoments } from './moments-beside.table'
 import { chainedMoments } from './moments-chained.table'
 import { homeMoments } from './moments-home.table'
 import { notedMoments } from './moments-notes.table'
+import { pacedMoments } from './moments-paced.table'
 import { pastedMoments } from './moments-pasted.table'
 import { sheetMoments } from './moments-sheets.table'
 import { shortMoments } from './moments-short.table'
@@ -41,6 +42,7 @@ describe('a method', () => {
     ...spokenMoments,
     ...strangersMoments,
     ...sheetMoments,
+    ...pacedMoments,
   ])('%s', (_, list, method, celsius, wanted) => {
     const { formula, steps, places } = read(list, method)
     expect(steps).toHaveLength(wanted.length)

@@ -8,7 +8,7 @@ const DONE_THEN =
 
 /** "At hard crack (149°) take it off". */
 const AT_THEN =
-  /^at ([^,]*?\d[^,]*?),?\s+((?:off(?=[,;:]|$)|take|lift|remove|pull|turn off|(?:pour|stream|trickle|drizzle) it)\b.*)$/i
+  /^at ([^,]*?\d(?:(?!\b(?:add|stir|tip)\b)[^,])*?),?\s+((?:off(?=[,;:]|$)|take|lift|remove|pull(?! (?:it )?(?:for|until))|turn off|(?:pour|stream|trickle|drizzle) it)\b.*)$/i
 
 /** "At 125° pour the honey onto the whites": how far that is cooked, and what is done then. */
 const AT_POUR =
@@ -17,6 +17,10 @@ const AT_POUR =
 /** "Cook to 106°, add salt": what goes in goes in there. */
 const TO_THEN =
   /^((?:cook|boil|heat|bring) (?:[\w-]+,? ){0,9}?(?:back |on |up )?to \d(?:(?!\bthen\b)[^,;]){0,60}), ((?:(?:carefully|gradually|slowly) )?(?:add|stir in|whisk in|beat in|fold in|mix in)\b.*)$/i
+
+/** "Add glucose at 110 °C and cream of tartar at 130 °C": each at its own. */
+const AT_EACH =
+  /^(add|stir in|tip in|whisk in) ([^,;\d]{3,60}) at (\d{3} ?°? ?[CF]?),? and ([^,;\d]{3,60}) at (\d{3} ?°? ?[CF]?)$/i
 
 /** "Boil to 300°F, adding the lemon juice at 280" */
 const ADDING =
@@ -92,6 +96,10 @@ const kinds: readonly (readonly [RegExp, Retells])[] = [
   [ADDING, ([boils = '', adding, met]) => (heatIn(boils) ? [`When it is at ${met} add ${adding}`, boils] : null)],
   [TO_THEN, ([ended, next = '']) => [`${ended}`, capital(next)]],
   [AT_THEN, ([at, off = '']) => (heatIn(`Cook to ${at}`) ? [`Cook to ${at}`, capital(off)] : null)],
+  [
+    AT_EACH,
+    ([adds = '', one, hot, other, hotter]) => [`${adds} ${one} at ${hot}`, `${capital(adds)} ${other} at ${hotter}`],
+  ],
   [TURNED_AT_BOIL, ([turned, cooked = '']) => [`${turned}`, capital(cooked)]],
   [DONE_THEN, ([reached = '', then = '']) => (heatIn(reached) ? [`Cook until ${reached}`, capital(then)] : null)],
   [

@@ -1,7 +1,7 @@
 /** Shorthand of a kitchen's own notes, spelled out: "sugar + water → 135 °C", "off heat: vanilla". */
 import { capital } from '../formula/sentence'
 import { beginsDone } from './method'
-import { isGotReady } from './moves'
+import { isGotReady, takesOff } from './moves'
 
 const ARROWS = '-+>|=+>|[→⇒➔➜⟶]'
 /** Arrows between what is done; the mark of a line of a list stays before it. */
@@ -177,9 +177,11 @@ const SPELLED = [...SHORT, ...BARE_HEATS]
 const AT_ITS_HEAT = /(?<=[.;]\s+)(\p{L}+(?: and)?(?: \p{L}+){0,3}) at ([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?=[.;]|$)/giu
 const NO_LINE = /^(?:deposit|done|finish|heat|I|it|off|pot|pull|ready|stop|sugar|syrup|target|thermometer|we|you)\b/i
 const addedAt = (said: string): string =>
-  said.replace(AT_ITS_HEAT, (all, what: string, heat: string) =>
-    NO_LINE.test(what) || beginsDone(what) ? all : `at ${heat} add ${what.toLowerCase()}`,
-  )
+  said.replace(AT_ITS_HEAT, (all, what: string, heat: string, from: number) => {
+    if (NO_LINE.test(what) || beginsDone(what) || takesOff(what)) return all
+    const added = `at ${heat} add ${what.toLowerCase()}`
+    return /\.\s+$/.test(said.slice(0, from)) ? capital(added) : added
+  })
 
 /** "Boil to 149, sesame in, stir": what goes in there. */
 const COMES_IN =

@@ -7,7 +7,7 @@ import { secondsIn, short, uncapital } from '../formula/sentence'
 import { actOf } from './acts'
 import { timedFromBoil } from './at-boil'
 import { CLIMBS, STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor, waitsOnceCold } from './due'
-import { boilsUp, dialSaid, HALF, LOW, MEDIUM, onlyDissolves, turnsDown, turnsThere } from './flame'
+import { boilsUp, dialSaid, HALF, LOW, MEDIUM, ON_OTHER_RING, onlyDissolves, turnsDown, turnsThere } from './flame'
 import { type HeatUnit, heatIn, inCelsiusWords } from './heats'
 import { withLids } from './lids'
 import { actsLast, beginsDone, type Ending, label } from './method'
@@ -146,7 +146,7 @@ export function stepsFrom(told: Told): Step[] {
     if (told.ready.has(i) || isPullAgain(i, told)) return []
     const when = triggerOf(text, i, told)
     const isOn = lit >= 0 && i >= lit && i <= onUntil
-    const said = isOn ? dialSaid(text, dial) : null
+    const said = isOn && !(i > lit && ON_OTHER_RING.test(text)) ? dialSaid(text, dial) : null
     // what comes back on the heat, or is boiled after it was only dissolved, is over an ordinary flame
     const isRaised = isOn && (putsBack(text) || (dissolves && boilsUp(text, CLIMBS.has(when.on))))
     const turned = said ?? (isRaised ? MEDIUM : null)
