@@ -92,6 +92,10 @@ const AT_ALTITUDE =
 /** "To use: warm to 70 °C, …": that is another day's. */
 const FOR_LATER = /^to (?:re-?heat|re-?melt|serve|store|use)\b ?[:–-]/i
 
+/** "NB test 8 at 115 was grainy", "last time I went to 121 and it was hard": how another cook went. */
+const OTHER_COOK =
+  /^(?:n\.?b\.?:?\s|p\.?s\.?:?\s)|^(?:last time|(?:the )?(?:last|previous|other|second|third) batch|(?:test|trial|batch|try) (?:no\.? ?)?#?\d+)\b.*\b(?:did|didn|set|went|were|was|turned)\b/i
+
 /** Whether a sentence says something by the way. */
 export const isAside = (sentence: string): boolean =>
-  [ASIDE, WEIGHT_ALONE, COUNT_ALONE, AT_ALTITUDE, FOR_LATER].some((words) => words.test(sentence))
+  [ASIDE, WEIGHT_ALONE, COUNT_ALONE, AT_ALTITUDE, FOR_LATER, OTHER_COOK].some((words) => words.test(sentence))

@@ -268,7 +268,7 @@ const FOAMS = new RegExp(`\\b${FOAM}`, 'i')
 
 /** Onto what waits in the bowl: "pour the hot syrup slowly down the side of the bowl". */
 export const ONTO = new RegExp(
-  `\\bpour\\b(?!.{0,20}\\b(?:water|milk)\\b).*\\b(?:syrup|bowl|gelatin|mixer)\\b${NO_JUG}|\\b(?:pour|run|trickle|drizzle|stream)\\b.*\\b${FOAM}|^pour (?:it )?(?:over|on)$`,
+  `\\bpour\\b(?!.{0,20}\\b(?:water|milk)\\b).*\\b(?:syrup|bowl|gelatin|mixer)\\b${NO_JUG}|\\b(?:pour|run|trickle|drizzle|stream)\\b.*\\b${FOAM}|^pour (?:it )?(?:over|on)$|^into (?:the )?(?:mixer )?bowl\\b`,
   'i',
 )
 

@@ -113,6 +113,11 @@ describe('the flame of a written recipe', () => {
       ['6 ready: Boil sugar, butter'],
     ],
     [
+      'at the head of what is said, and up by two words',
+      'Melt the butter in the cream over low heat, then turn up. Add sugar and water. Med-high to 110 °C. Medium to 118 °C.',
+      ['3 ready: Melt the butter in', '6 ready: Turn up', '8 ready: Med-high to 110°', '6 ready: Medium to 118°'],
+    ],
+    [
       'ordinary again once it comes back on',
       'Boil sugar and water over a low flame to 150 °C. Off the heat add the cream and butter. Back on, cook to 118 °C.',
       ['3 ready: Boil sugar and wat', '6 ready: Back on'],

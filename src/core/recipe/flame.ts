@@ -19,7 +19,7 @@ const HOW = FLAMES.map(([how]) => how).join('|')
 const MARKS = FLAMES.map(([how, mark]) => ({ begins: new RegExp(`^(?:${how})`, 'i'), mark }))
 /** "Over a low heat", "on medium", "lower the heat to medium-low", "turn down to a simmer" */
 const SAID = new RegExp(
-  `\\b(?:over|on|onto|at) (?:an? |the )?(${HOW})(?: possible)?(?: (?:heat|flame|simmer)\\b|(?=[,;.]|$| \\d| (?:and|for|stir|until|till|with)\\b))|\\b(${HOW}) (?:flame|gas|heat)\\b|\\b(?:gas|heat) on (${HOW})\\b|(?:\\b(?:heat|melt|cook)|^all in,) ((?:very )?low)(?= (?:and slow|for|till|until)\\b|$|[,;])|^(${HOW})(?=, (?:boil|cook|stir)\\b)|\\b(?:heat|flame|it|down|up|back|reduce|lower|raise|increase)(?: down| up)? to (?:a )?(${HOW})\\b`,
+  `\\b(?:over|on|onto|at) (?:an? |the )?(${HOW})(?: possible)?(?: (?:heat|flame|simmer)\\b|(?=[,;.]|$| \\d| (?:and|for|stir|until|till|with)\\b))|\\b(${HOW}) (?:flame|gas|heat)\\b|\\b(?:gas|heat) on (${HOW})\\b|(?:\\b(?:heat|melt|cook)|^all in,) ((?:very )?low)(?= (?:and slow|for|till|until)\\b|$|[,;])|^(${HOW})(?=$| to (?:about )?\\d|, (?:boil|cook|stir)\\b)|\\b(?:heat|flame|it|down|up|back|reduce|lower|raise|increase)(?: down| up)? to (?:a )?(${HOW})\\b`,
   'i',
 )
 /** "Turn up the heat", "raise the flame" */
@@ -27,6 +27,8 @@ const UP =
   /\b(?:turn(?: the (?:heat|flame))?(?: back)? up|raise|increase|crank)\b.{0,14}\b(?:heat|flame)?|\bup the (?:heat|flame)\b/i
 const DOWN =
   /\b(?:turn(?: the (?:heat|flame))? down|reduce|lower)\b.{0,14}\b(?:heat|flame)\b|\bturn the (?:heat|flame) (?:right |well |all the way )?down\b/i
+/** "Turn up and let it bubble", where nothing is said of the heat. */
+const TURNED_UP = /\bturn (?:it )?(?:back |right )?up\b(?! (?:the )?(?:corners|edges|ends|paper|sides))/i
 /** "Turn the heat right down" */
 const ALL_THE_WAY = /\bturn the (?:heat|flame) (?:right|well|all the way) down\b/i
 /** "Lower the heat slightly" */
@@ -51,7 +53,8 @@ export function dialSaid(sentence: string, dial: number): number | null {
   if (found) return found.mark
   if (GENTLY.test(sentence) || ALL_THE_WAY.test(sentence)) return LOW
   const step = A_LITTLE.test(sentence) ? SMALL_STEP : STEP
-  if (/\bheat\b|\bflame\b/i.test(sentence) && UP.test(sentence)) return Math.min(DIAL_TOP - 1, dial + step)
+  if ((/\bheat\b|\bflame\b/i.test(sentence) && UP.test(sentence)) || TURNED_UP.test(sentence))
+    return Math.min(DIAL_TOP - 1, dial + step)
   return DOWN.test(sentence) ? Math.max(2, dial - step) : null
 }
 

@@ -39,4 +39,31 @@ export const pacedMoments: readonly Moment[] = [
       /^window: Cut/,
     ],
   ],
+  [
+    'sugar in two lots, by the cup',
+    '2 cups sugar (div)\n1/2 cup boiling water\n1 T vinegar',
+    'Caramelize ONE cup sugar in an iron skillet to dark amber. Stand back and pour in boiling water; stir til dissolved. Add other cup sugar and vinegar. Cook to 300 °F. Drop from a spoon on buttered paper.',
+    148.9,
+    [
+      /^ready \+ sugar 200: Caramelize/,
+      /^colour 183/,
+      /^ready \+ water 118: Stand back/,
+      /^ready \+ sugar 200, vinegar 15: Add other/,
+      /^target: Cook/,
+      /^ready → out: Drop/,
+    ],
+  ],
+  [
+    'gelatin that waits in the bowl the syrup goes into, and how another batch went',
+    '14 g gelatin powder\n70 ml cold water\n150 g sugar\n60 g corn syrup\n45 ml water',
+    'Gelatin + cold water in mixer bowl, 10 min. Sugar, corn syrup, water on med heat; 115C no stirring. Into bowl at low speed, then high for 7 min. Spread. Last time batch 8 at 117 was tough. NB test 7 at 111 never set.',
+    115,
+    [
+      /^ready \+ sugar 150, corn-syrup 60, water 45: Sugar/,
+      /^target/,
+      /^ready \+ gelatin-powder 14, water 70: Into bowl/,
+      /^after 420: Into bowl/,
+      /^ready → out: Spread/,
+    ],
+  ],
 ]

@@ -36,7 +36,8 @@ const SHARED = Object.keys(SHARES)
   .join('|')
 const MADE = '(?:boiling|chopped|cold|crushed|grated|ground|hot|melted|roasted|shredded|softened|toasted|warm)'
 const MEASURES = /^[\d¼½¾⅓⅔]/
-const MEASURED = '(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\/\\d)? ?[a-z]+'
+const MEASURED =
+  '(?:(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\/\\d)? ?[a-z]+|(?:one|two|three) (?:cups?|pounds?|pints?))'
 
 /** ◊ Two parts are all of a line where they come so near to it. */
 const SAME = 0.05
@@ -88,7 +89,10 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, wo
     `(?<!\\w)(${SHARED}|${MEASURED}(?= (?:of|(?:${MADE} )?(?:${words}))\\b))(?!\\w)[^,.:;]{0,24}\\b(?:${words})`,
     'i',
   )
-  const ofRest = new RegExp(`\\b(?:rest of|remaining|other half of|remainder of)\\b.{0,30}\\b(?:${words})`, 'i')
+  const ofRest = new RegExp(
+    `\\b(?:rest of|remaining|other (?:half of|cup|pint|pound)|remainder of)\\b.{0,30}\\b(?:${words})`,
+    'i',
+  )
   const called = new RegExp(`\\b(?:${words})`, 'i')
   const shareAt = (at: number): string =>
     (part.exec(said[at] ?? '') ?? (called.test(said[at - 1] ?? '') ? OF_THEM.exec(said[at] ?? '') : null))?.[1] ?? ''
@@ -116,8 +120,8 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, wo
   return taken > 0 && taken < (1 - SAME) * line.grams ? { taken, first, rest: later < 0 ? null : later } : null
 }
 
-/** "500 g sugar (divided)" */
-const DIVIDED = /\bdivided\b/i
+/** "500 g sugar (divided)", "2 cups sugar (div)" */
+const DIVIDED = /\bdiv(?:ided\b|\.|(?=[\s),]|$))/i
 
 /** "Half the cream, stir, then the rest": all of it in one moment. */
 const AND_THE_REST = /\bthen the rest\b/i

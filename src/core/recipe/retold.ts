@@ -45,6 +45,10 @@ const BEGUN_TO =
 const TURNED_AT_BOIL =
   /^((?:(?:once|when|as soon as) (?:(?:it|the \w+) )?(?:is |(?:begins|comes|starts) to (?:a |the )?)?boil\w*|(?:then )?bring .{0,80}?\bboil),? (?:and |then )*(?:lower|reduce|turn)\b[^,;.]{0,20}?\b(?:heat|flame|down)\b(?: (?:to|slightly)(?: (?:a )?(?:simmer|very low|low|medium(?:[- ]low)?))?)?),? (?:and|then) ((?:boil|cook|continue|let it boil|simmer)\b.*)$/i
 
+/** "Melt the butter over low heat, then turn up": two flames, one after the other. */
+const THEN_UP =
+  /^((?:cook|dissolve|heat|melt|set|stir|warm)\b.*?),? (?:and )?then ((?:turn (?:it |the (?:flame|heat) )?(?:back |right )?up|(?:increase|raise) the (?:flame|heat))\b.*)$/i
+
 /** "Let it cool for 4 hours before slicing into squares": a wait, and what is done then. */
 const BEFORE_DOING =
   /^((?:allow|chill|cool|leave|let|refrigerate|rest|set|stand)\b.*?),? before (breaking|cutting|scoring|slicing|unmou?lding)\b(?! it\b.{0,12}$)(.*)$/i
@@ -100,6 +104,7 @@ const kinds: readonly (readonly [RegExp, Retells])[] = [
     AT_EACH,
     ([adds = '', one, hot, other, hotter]) => [`${adds} ${one} at ${hot}`, `${capital(adds)} ${other} at ${hotter}`],
   ],
+  [THEN_UP, ([before, up = '']) => [`${before}`, capital(up)]],
   [TURNED_AT_BOIL, ([turned, cooked = '']) => [`${turned}`, capital(cooked)]],
   [DONE_THEN, ([reached = '', then = '']) => (heatIn(reached) ? [`Cook until ${reached}`, capital(then)] : null)],
   [
