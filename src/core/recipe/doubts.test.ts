@@ -210,3 +210,13 @@ it('a flavouring that is asked about, called like a juice that is in the pot, go
     ['1/4 tsp pineapple flavor', 'Quickly stir in the flavor'],
   ])
 })
+
+it('what only a sentence that gets it ready speaks of is guessed into the next that is done', () => {
+  const { formula, asks } = readRecipe(
+    'Drops\n\n400 g sugar\n180 g water\n5 g salt\n\nMethod\nBoil the sugar and water to 150 °C. Sift the salt twice. Pour.',
+    pantry,
+  )
+  const salt = formula.lines.find((l) => l.ingredient === 'salt')
+  expect(asks.flatMap((a) => (a.id === 'place' ? [[a.line, a.sentences[a.guess]]] : []))).toEqual([[salt?.id, 'Pour']])
+  expect(formula.steps.find((s) => s.adds === salt?.group)?.say).toBe('Pour')
+})

@@ -37,7 +37,7 @@ const READIES = saidAs(
     /heat (?:the |your )?oven/,
     /(?:in (?:an? )?(?:[\w-]+ ){0,3}(?:pan|skillet),? )?(?:dry[- ])?(?:toast|roast)/,
     /(?:tins?|trays?|pans?|mou?lds?|sheets?) (?:must|should|has to|have to|needs? to) be (?:buttered|greased|oiled|lined|ready)/,
-    /(?:sift|sieve)(?! (?:in|into|off|on|over|(?:the )?(?:remaining|rest))\b| (?:\w+ ){1,5}over\b)/,
+    /(?:sift|sieve)(?! (?:in|into|off|on|over|(?:the )?(?:remaining|rest))\b| (?:\w+ ){1,8}over\b)/,
     /arrange(?!.*\b(?:spoon|pour)\b)/,
     /chop/,
     /divide (?!the (?:caramel|fudge|mass|mixture|toffee)\b).*\b(?:between|among|over) (?:\w+ ){0,3}(?:\w+ )?(?:pans?|sheets?|tins?|trays?)/,

@@ -83,11 +83,16 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
           said.findIndex((_, i) => !beside.ready.has(i)),
         )
   const outside = new Set(written.flatMap((w) => (isOutside(w) ? [w.id] : [])))
+  // what a sentence gets ready is met by a later one, and by no step of its own
+  const metAt = (at: number): number => {
+    const next = beside.ready.has(at) ? said.findIndex((_, i) => i > at && !beside.ready.has(i)) : at
+    return next < 0 ? at : next
+  }
   const guessOf = ({ id, ingredient, typed = '' }: Line): number => {
     if (outside.has(id)) return said.length - 1
     const names = written.find((w) => w.id === id)?.names ?? []
     const probably = probablyAt(said, names)
-    if (probably >= 0) return probably
+    if (probably >= 0) return metAt(probably)
     // what the paper is dusted with is met where it is poured out
     const lies = said.some((s, i) => beside.ready.has(i) && LIES_UNDER.test(s) && mentions(s, names))
     const poured = lies && done ? said.findIndex((s, i) => i > done.at && pours(s)) : -1
