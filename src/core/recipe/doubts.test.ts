@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { faultsOf } from '../formula/faults'
 import { ingredientById } from '../matter/ingredients'
 import { pantryOf } from '../matter/names'
 import { doubtful, type Placed } from './doubts'
@@ -211,12 +212,17 @@ it('a flavouring that is asked about, called like a juice that is in the pot, go
   ])
 })
 
-it('what only a sentence that gets it ready speaks of is guessed into the next that is done', () => {
-  const { formula, asks } = readRecipe(
-    'Drops\n\n400 g sugar\n180 g water\n5 g salt\n\nMethod\nBoil the sugar and water to 150 °C. Sift the salt twice. Pour.',
+it('what goes in with a sentence that gets something ready is met by the next that is done', () => {
+  const { formula } = readRecipe(
+    'Drops\n\n400 g sugar\n180 g water\n10 g soda\n\nMethod\nBoil the sugar and water to 150 °C. Sieve in the soda. Pour into the tin that was lined.',
     pantry,
   )
-  const salt = formula.lines.find((l) => l.ingredient === 'salt')
-  expect(asks.flatMap((a) => (a.id === 'place' ? [[a.line, a.sentences[a.guess]]] : []))).toEqual([[salt?.id, 'Pour']])
-  expect(formula.steps.find((s) => s.adds === salt?.group)?.say).toBe('Pour')
+  expect(faultsOf(formula)).toEqual([])
+  for (const ready of ['Sift the soda over, twice', 'Measure the soda', 'Line the tin and stir the soda in a bowl']) {
+    const { formula: other } = readRecipe(
+      `Drops\n\n400 g sugar\n180 g water\n10 g soda\n\nMethod\nBoil the sugar and water to 150 °C. ${ready}. Pour.`,
+      pantry,
+    )
+    expect(faultsOf(other), ready).toEqual([])
+  }
 })

@@ -83,16 +83,11 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
           said.findIndex((_, i) => !beside.ready.has(i)),
         )
   const outside = new Set(written.flatMap((w) => (isOutside(w) ? [w.id] : [])))
-  // what a sentence gets ready is met by a later one, and by no step of its own
-  const metAt = (at: number): number => {
-    const next = beside.ready.has(at) ? said.findIndex((_, i) => i > at && !beside.ready.has(i)) : at
-    return next < 0 ? at : next
-  }
   const guessOf = ({ id, ingredient, typed = '' }: Line): number => {
     if (outside.has(id)) return said.length - 1
     const names = written.find((w) => w.id === id)?.names ?? []
     const probably = probablyAt(said, names)
-    if (probably >= 0) return metAt(probably)
+    if (probably >= 0) return probably
     // what the paper is dusted with is met where it is poured out
     const lies = said.some((s, i) => beside.ready.has(i) && LIES_UNDER.test(s) && mentions(s, names))
     const poured = lies && done ? said.findIndex((s, i) => i > done.at && pours(s)) : -1
@@ -104,7 +99,13 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     // what a boil would spoil, and what it would drive off, goes in after it
     return done && (SPOILED.test(ingredient) || FLEETING.test(typed)) ? Math.min(done.at + 1, said.length - 1) : first
   }
-  const placeOf = (l: Line): number => answers.places?.[l.id] ?? found.get(l.id) ?? guessOf(l)
+  // what a sentence gets ready is met by a later one: it is no step of its own
+  const metAt = (at: number): number => {
+    const next = beside.ready.has(at) ? said.findIndex((_, i) => i > at && !beside.ready.has(i)) : at
+    return next < 0 ? at : next
+  }
+  const ownOrGuess = (l: Line): number => metAt(found.get(l.id) ?? guessOf(l))
+  const placeOf = (l: Line): number => answers.places?.[l.id] ?? ownOrGuess(l)
   const askedAt = (q: Omit<Question, 'group'>): number => Math.max(first, placeOf(asLine(q)))
   const groupAt = new Map(
     [...new Set([...lines.map(placeOf), ...questions.map(askedAt)])]
@@ -206,7 +207,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
               line: l.id,
               name: known.get(l.ingredient)?.name ?? fullTyped(l.typed ?? ''),
               doubt: doubts.get(l.id) ?? (late.has(l.id) ? 'late' : null),
-              guess: found.get(l.id) ?? guessOf(l),
+              guess: ownOrGuess(l),
               sentences: said,
             },
           ],
