@@ -147,8 +147,8 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   const keptBelow = (seconds ?? 0) < NIGHT_S ? KEPT_BELOW_C : STOVED_BELOW_C
   const keeps = celsius !== null && celsius < keptBelow && seconds !== null && i > 0
   const isThere = endings.some((e) => e.by === 'heat' && celsius !== null && celsius >= e.low)
-  if (celsius !== null && pulled && !keeps && !isThere && !WARMS_AGAIN.test(text.replace(OFF_HEAT, '')))
-    return { on: 'falls', celsius }
+  const warms = !heat?.cools && WARMS_AGAIN.test(text.replace(OFF_HEAT, ''))
+  if (celsius !== null && pulled && !keeps && !isThere && !warms) return { on: 'falls', celsius }
   const drop = pulled || OVER_WATER.test(text) ? undefined : endingsIn(text, unit).find((e) => e.by === 'drop')
   const stage = drop && stageC(drop, i)
   if (stage) return { on: 'rises', celsius: stage }

@@ -130,7 +130,7 @@ const browns = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends
       at > last.at &&
       last.ending.by === 'heat' &&
       ending.celsius > last.ending.high &&
-      CARAMELISES.test(said[at] ?? '') &&
+      (CARAMELISES.test(said[at] ?? '') || GOES_ON.test(said[at] ?? '')) &&
       staysOn(said, last.at, at),
   )
 /** "Boil to 104°; add the rest of the cream. Continue cooking until a drop makes a firm ball": it ends at that. */

@@ -24,7 +24,9 @@ export const comesBefore = (sentence: string): boolean => /^(?:just )?before\b/i
 
 /** "When nearly done add the butter": shortly before the end, whatever that is. */
 export const comesNearEnd = (sentence: string): boolean =>
-  /^(?:when (?:it(?:['’]s| is) )?(?:nearly|almost) (?:done|ready|there)|(?:towards?|near) the end)\b/i.test(sentence)
+  /^(?:when (?:it(?:['’]s| is) )?(?:nearly|almost) (?:done|ready|there)|(?:towards?|near) the end)\b|\bjust before (?:it(?:['’]s| is) )?(?:done|ready|the end)$/i.test(
+    sentence,
+  )
 
 const STAGES: readonly (readonly [RegExp, StageId])[] = [
   [/hard[-\s]?crack/i, 'hard-crack'],
