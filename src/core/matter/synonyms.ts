@@ -54,7 +54,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'golden-syrup': ['light treacle'],
   'invert-syrup': ['inverted sugar', 'invert sugar', 'invert'],
   'rice-syrup': ['brown rice syrup', 'maltose', 'maltose syrup'],
-  'malt-extract': ['barley malt extract', 'barley malt syrup', 'liquid malt extract', 'malt syrup', 'malt'],
+  'malt-extract': ['barley malt extract', 'barley malt syrup', 'liquid malt extract', 'malt syrup'],
   'agave-syrup': ['agave nectar', 'agave'],
   honey: ['runny honey', 'clear honey'].concat(
     [

@@ -102,9 +102,8 @@ export const ofOwnPart = (method: readonly Headed[], list: readonly Headed[]): s
     const later = method.slice(part + 1).some((m) => m.lines.some((l) => l.toLowerCase().includes(`the ${heading}`)))
     const whole = told.join(' ')
     if (!later || !LEFT_ASIDE.test(whole) || heatIn(whole) !== null) return told
-    return [
-      `Make the ${heading}: ${uncapital(whole.replace(/[.;]$/, '').replace(/[.;] (?=\p{L})/gu, ', '))}, set aside.`,
-    ]
+    const inOne = whole.split(/[.;](?: (?=\p{L})|$)/u).filter((said) => said !== '')
+    return [`Make the ${heading}: ${inOne.map(uncapital).join(', ')}, set aside.`]
   })
 
 const WATER = /\bwater\b/i

@@ -3,8 +3,8 @@ import { measureAt } from '../matter/amount'
 import { beginsDone } from './method'
 import { ENDS_WITH_AMOUNT, isAmountOf } from './rows'
 
-/** "All g.", "Weights in kg", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
 const WORDS = 'g|grams|kg|lbs?|pounds|oz|ounces'
+/** "All g.", "Weights in kg", "(lbs)", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
 const IN_UNIT = new RegExp(
   `^\\(?(?:(?:all )?(?:(?:amounts?|figures|numbers|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\\s*[/|(,:–-]\\s*)(${WORDS}|%|per ?cent)(?: unless (?:otherwise )?(?:marked|noted|said|stated)(?: otherwise)?)?\\)?\\.?$`,
   'i',
@@ -53,6 +53,7 @@ export function bareIn(rows: readonly string[]): string | null {
 export const inListUnit = (rows: readonly string[], unit: ListUnit): string[] =>
   rows.map((row) => (isBare(row) ? row.replace(NUMBER_ENDS, ` ${unit}`) : row))
 
+/** Units by the letter that their words begin with. */
 const UNITS = { k: 'kg', g: 'g', l: 'lb', p: 'lb', o: 'oz' } as const
 const unitOf = (written: string): string =>
   /^per/i.test(written) ? '%' : (UNITS[written.charAt(0).toLowerCase() as keyof typeof UNITS] ?? '%')
