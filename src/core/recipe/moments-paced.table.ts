@@ -106,4 +106,18 @@ export const pacedMoments: readonly Moment[] = [
       /^falls 45 → out: Deposit/,
     ],
   ],
+  [
+    'water of which only the method says how much, by a number beside a list in grams',
+    'Sesame 350 g\nsugar 300 g\nbutter 40 g\nsalt 4 g\nsoda 3 g',
+    '1) sugar+60 water -> 150\n2) butter, salt, then sesame (hot). back to 152\n3) off, soda\n4) pour out',
+    152,
+    [
+      /^ready \+ sugar 300, water 60: Add/,
+      /^rises 150/,
+      /^ready \+ sesame 350, butter 40, salt 4: Butter/,
+      /^target: Back/,
+      /^ready \+ soda 3: Off/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

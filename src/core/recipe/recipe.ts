@@ -15,6 +15,7 @@ import { inGrams } from './shares'
 import { splitRecipe } from './split'
 import { withoutTitles } from './titles'
 import { readTwoPots } from './two-pots'
+import { waterInGrams } from './units'
 import { unlistedIn } from './unlisted'
 
 /** ◊ What the notes of a formula take of the text it was read from. */
@@ -51,7 +52,8 @@ export function readRecipe(
   const split = splitRecipe(text, answers.weights)
   const { list, left } = inGrams(split.list)
   const lexicon = { pantry, house }
-  const told = withNames(ofOwnPart(split.method, list), list)
+  const rows = list.flatMap((s) => s.lines)
+  const told = withNames(ofOwnPart(split.method, list), list).map((line) => waterInGrams(line, rows))
   const all = sentences(withoutTitles(told))
   // what stands beyond is kept in the notes alone
   const said = all.slice(0, MOST_SENTENCES)

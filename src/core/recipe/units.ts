@@ -81,3 +81,10 @@ export function withUnits(all: readonly string[]): string[] {
     return BEGINS_BARE.test(line) && !measureAt(line, [])?.unit ? line.replace(' ', ` ${unitOf(unit)} `) : line
   })
 }
+
+/** "sugar + 60 water": a number beside water, in a method */
+const WATER_BARE = /(?<=^|[+&,]\s?|\b(?:and|in|with) )(\d{2,4})(?= (?:cold |hot |warm )?water\b)/gi
+
+/** A line of a method whose list is all in grams, with that unit where it says only how much water: "sugar + 60 water". */
+export const waterInGrams = (line: string, list: readonly string[]): string =>
+  list.length > 0 && list.every((row) => /\d ?k?g\b/i.test(row)) ? line.replace(WATER_BARE, '$1 g') : line
