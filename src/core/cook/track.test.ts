@@ -18,13 +18,14 @@ const { pot, burner, pressurePa } = testConditions
 const thermal = potThermal(pot)
 const syrup = mix({ sucrose: 1600, glucoseSolids: 450, water: 600 })
 const watts = burnerPower(burner, 10)
+const road = heatPath(syrup, pressurePa, thermal.baseCapacity)
 const lit = [{ at: 0, dial: 8 }]
 const facts = (dials: TrackFacts['dials'] = lit, more: Partial<ForecastContext> = {}): TrackFacts =>
   trackFacts({
     now: 0,
     target: 150,
     pulls: true,
-    stretches: [{ from: 0, path: heatPath(syrup, pressurePa, thermal.baseCapacity), lid: false, startC: 20 }],
+    stretches: [{ from: 0, path: road, lid: false, startC: 20 }],
     dials,
     fullPower: { watts: 0.85 * watts, sd: 0.25 * watts },
     base: { capacity: thermal.baseCapacity, toSyrup: thermal.baseToSyrup },
@@ -85,8 +86,12 @@ describe('a cook followed reading by reading', () => {
     fc.assert(
       fc.property(fc.integer({ min: 30, max: UNTIL - 60 }), fc.double({ min: -60, max: 60, noNaN: true }), (at, by) => {
         const spattered = bent(() => by, at, at + 1)
-        for (const after of [1, 3, 8, 40]) expect(doubts(spattered.slice(0, at + after))).toEqual([])
-        const { state } = trackCook(spattered, facts())
+        let track = trackCook(spattered.slice(0, at), facts())
+        for (const after of [1, 3, 8, 40]) {
+          track = trackCook(spattered.slice(0, at + after), facts(), track)
+          expect(doubtsOf(track, at + after)).toEqual([])
+        }
+        const { state } = trackCook(spattered, facts(), track)
         expect(Math.abs(mean(state, ROW.watts) / mean(clean, ROW.watts) - 1)).toBeLessThan(0.03)
       }),
       { numRuns: 60 },
@@ -226,9 +231,8 @@ describe('a cook followed reading by reading', () => {
   })
 
   it('what the burner seemed to give where the boiling curve is a guess is forgotten with the next addition', () => {
-    const path = heatPath(syrup, pressurePa, thermal.baseCapacity)
     const sugar = boil(2400)
-    const guess = sugar.findIndex((r) => r.celsius > path.sureC)
+    const guess = sugar.findIndex((r) => r.celsius > road.sureC)
     const [from, until] = [sugar[guess]?.at as number, (sugar[guess]?.at as number) + 120]
     // from there on it climbs at two thirds of what the curve says
     const bent = sugar
