@@ -180,13 +180,20 @@ const AT_BOIL =
 /** "Boil to the crack, add tartar when it begins to boil" */
 const ADDS_AT_BOIL = /^add [^,;.]{3,40} (?:as|once|when) it (?:begins|comes|starts) to (?:the )?boil$/i
 
+/** "Drop in butter to stop foaming as it climbs": nobody waits with that until it is done. */
+const AGAINST_FOAM =
+  /^(?:add|drop in|put in|stir in|throw in) [^,;.]{3,40}\bto (?:keep|prevent|stop)\b.{0,30}\b(?:boil(?:ing|s)? over|foam(?:ing|s)?)\b/i
+
 function atBoil(said: readonly string[], unit: HeatUnit | null): readonly string[] {
   const done = endingOf(said, unit)
   if (!done) return said
   const off = said.findIndex((s, i) => i >= done.at && (takesOff(s) || bathes(s) || pours(s)))
   const moves = said.findIndex(
     (s, i) =>
-      i > done.at && (off < 0 || i < off) && AT_BOIL.test(s) && (!ADDS.test(s) || ADDS_AT_BOIL.test(s)) && !heatIn(s),
+      i > done.at &&
+      (off < 0 || i < off) &&
+      ((AT_BOIL.test(s) && (!ADDS.test(s) || ADDS_AT_BOIL.test(s))) || AGAINST_FOAM.test(s)) &&
+      !heatIn(s),
   )
   if (moves < 0) return said
   return movedBefore(said, done.at, moves)
@@ -255,7 +262,7 @@ function isCooler(sentence: string, ending: Ending, unit: HeatUnit | null): bool
 /** A sentence that puts in and cooks to its end is two, where something comes between: "Boil sugar and water to 145°". */
 function around(said: readonly string[], at: number, next: string): string[] {
   const last = said[at] as string
-  const [, all, end] = /^(.+?),? ((?:to|until)\b.*\d.*)$/i.exec(last) ?? []
+  const [, all, end] = /^(.+?),? ((?:to(?! the \w+,)|until)\b.*(?:\d|\b(?:ball|crack)\b).*)$/i.exec(last) ?? []
   const { ready } = besideIn(said)
   const first = said.findIndex((_, i) => !ready.has(i))
   return all && end && (first === at || ADDS.test(all)) ? [all, next, `Cook ${end}`] : [next, last]

@@ -120,4 +120,29 @@ export const pacedMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'butter against the foam, told after the end',
+    '600 ml tea\n1500 g brown sugar\n15 g butter',
+    'Add sugar to the tea, boil to hard crack. Drop in butter to stop foaming as it climbs. Pour in a buttered pan.',
+    Number.NaN,
+    [
+      /^ready \+ .*light-brown-sugar 1500: Add sugar to the tea/,
+      /^ready \+ butter 15: Drop in butter/,
+      /^target: Cook to hard crack/,
+      /^ready → out: Pour/,
+    ],
+  ],
+  [
+    'a sheet that is warmed again to be worked, which is no end of the boil',
+    '200 g sugar\n20 g water\n200 g flaked almonds (toasted, hot)\n15 g butter',
+    'Boil first two to a light amber. Stir in almonds, then butter. On to silicone, roll 2 mm, cut 40 mm rounds working fast; re-warm at 160C when stiff.',
+    168,
+    [
+      /^ready \+ sugar 200, water 20: Boil/,
+      /^target: Boil/,
+      /^ready \+ almonds-flaked 200, butter 15: Stir/,
+      /^ready → out: Pour/,
+      /^window: On to silicone/,
+    ],
+  ],
 ]

@@ -110,6 +110,7 @@ describe('a method', () => {
     ['Fold in the almonds warmed to 60°C.', '', 60],
     ['Fold in the warm almonds (140°F).', '', 60],
     ['Fold in the hot almonds.', '', 85],
+    ['Deglaze with the almonds, brought to the boil.', '', 85],
     ['Fold in the almonds.', ', kept at 80 °C', 80],
     ['Fold in the almonds.', ', warm', 50],
     ['Keep the almonds warm in a low oven. Fold in the almonds.', '', 50],

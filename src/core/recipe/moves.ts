@@ -1,4 +1,5 @@
 /** What a sentence of a method does with the pot: gets something ready beside it, takes it off, puts it back, pours it out. */
+import { mentions } from '../formula/called'
 import { DRIES_AT, WARMTH } from './heats'
 
 /** Matches what is said in one of these ways, as whole words where `within` says so. */
@@ -228,6 +229,9 @@ const POURS = saidAs(
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean => POURS.test(sentence)
 
+/** "Deglaze with the cream, brought to the boil" */
+const BROUGHT_UP = /\bbrought (?:up )?to (?:the|a) boil\b/i
+
 /** How warm a sentence says that something goes in, °C. `names`: what it is called in the sentence. */
 export function warmthIn(sentence: string, names: readonly string[]): number {
   if (names.length === 0) return WARMTH.room
@@ -236,7 +240,8 @@ export function warmthIn(sentence: string, names: readonly string[]): number {
       `\\b${how}(?:[ -]+\\w+){0,2}?[ -]+(?:${names.join('|')})s?\\b|\\b(?:${names.join('|')})s? \\(${how}\\)`,
       'i',
     ).test(sentence)
-  return said('(?:boiling|hot|scalded)') ? WARMTH.hot : said('warm(?:ed)?') ? WARMTH.warm : WARMTH.room
+  const isBoiled = BROUGHT_UP.test(sentence) && mentions(sentence, names)
+  return isBoiled || said('(?:boiling|hot|scalded)') ? WARMTH.hot : said('warm(?:ed)?') ? WARMTH.warm : WARMTH.room
 }
 
 /** Whether a sentence speaks of a pot beside the first. */
