@@ -13,7 +13,12 @@ async function tend(page: Page, until: () => Promise<boolean>): Promise<void> {
       const big = document.querySelector<HTMLElement>('[data-testid=primary]')
       const word = ['word', 'sign', 'texture'].includes(big?.dataset.when ?? '')
       if (big && (big.dataset.mood === 'now' || word)) return 'press'
-      const card = document.querySelector<HTMLElement>('nav[aria-label="Other pots"] [data-mood=now]')
+      const others = 'nav[aria-label="Other pots"]'
+      // what rests lets a pot have the screen that waits for a word
+      const rests = document.querySelector(`[data-emptied=true]:not(${others} *)`) !== null
+      const card =
+        document.querySelector<HTMLElement>(`${others} [data-mood=now]`) ??
+        (rests ? document.querySelector<HTMLElement>(`${others} [data-emptied=false]`) : null)
       card?.click()
       return card ? 'turned' : 'wait'
     })
