@@ -5,7 +5,17 @@ import { secondsIn } from '../formula/sentence'
 import { parseNumber } from '../quantity/number'
 import { turnsThere } from './flame'
 import { type HeatUnit, heatIn, inDegrees, unitOf } from './heats'
-import { actsFirst, actsLast, comesBefore, comesNearEnd, type Ending, endingsIn, ONLY_IF, WATCHES } from './method'
+import {
+  actsFirst,
+  actsLast,
+  comesBefore,
+  comesNearEnd,
+  type Ending,
+  endingsIn,
+  LAST_DEGREES,
+  ONLY_IF,
+  WATCHES,
+} from './method'
 import { GETS_COLD, pours } from './moves'
 
 /** A method as it was understood, before it is steps. */
@@ -26,9 +36,6 @@ export interface Told {
 
 /** What a pot does on the heat alone. */
 export const CLIMBS: ReadonlySet<Trigger['on']> = new Set(['boil', 'rises', 'colour', 'target'])
-
-/** "Lower the heat for the last ten degrees" */
-const LAST_DEGREES = /\b(?:for|in|over) the (?:last|final) ((?:\d+|\w+)) degrees\b/i
 
 /** ◊ What is done just before a heat is done so much sooner, °C. */
 const SOONER_C = 5
@@ -138,8 +145,7 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
     return { on: 'rises', celsius: comesBefore(text) ? celsius - SOONER_C : celsius }
   const end = endings.find((e) => e.by === 'heat')
   if (end && !pulled && comesNearEnd(text)) return { on: 'rises', celsius: end.low - SOONER_C }
-  const last = LAST_DEGREES.exec(text)
-  const degrees = last ? (parseNumber(last[1] ?? '')?.range.low ?? null) : null
+  const degrees = parseNumber(LAST_DEGREES.exec(text)?.[1] ?? '')?.range.low ?? null
   if (end && !pulled && degrees !== null)
     return { on: 'rises', celsius: end.low - (unit === 'F' ? degrees / 1.8 : degrees) }
   const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(asked)

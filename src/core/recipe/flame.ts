@@ -1,5 +1,6 @@
 /** How hard the ring is to burn, as a written recipe says it: "over a low heat", "turn the heat up". */
 import { DIAL_TOP } from '../pot/equipment'
+import { LAST_DEGREES } from './method'
 import { whipsWhites } from './moves'
 
 /** ◊ What is said of a flame as a mark of the dial, the more exact first; medium where nothing is said. */
@@ -67,7 +68,7 @@ export const turnsDown = (sentence: string): boolean => DOWN.test(sentence) || /
 const TURNS = /\b(?:crank|down|drop|increase|lower|raise|reduce|turn|up)\b/i
 /** Whether the flame is turned once the moment has come that a sentence waits for, and not before: "at 140° turn it down", "boil to 140°, then lower the heat". */
 export function turnsThere(sentence: string): boolean {
-  if (/\bthe (?:last|final) \w+ degrees\b/i.test(sentence)) return true
+  if (LAST_DEGREES.test(sentence)) return true
   const at = sentence.search(TURNS)
   const [before, after] = [sentence.slice(0, at), sentence.slice(at)]
   if (at < 0) return false

@@ -28,6 +28,9 @@ export const comesNearEnd = (sentence: string): boolean =>
     sentence,
   )
 
+/** "Lower the heat for the last ten degrees" */
+export const LAST_DEGREES = /\b(?:for|in|over) the (?:last|final) (\w+) degrees\b/i
+
 const STAGES: readonly (readonly [RegExp, StageId])[] = [
   [/hard[-\s]?crack/i, 'hard-crack'],
   [/soft[-\s]?crack/i, 'soft-crack'],

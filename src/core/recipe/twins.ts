@@ -16,6 +16,7 @@ export const hasTwin = (line: Written, written: readonly Written[]): boolean =>
  */
 export function twinAt(said: readonly string[], line: Written, written: readonly Written[]): number {
   const all = written.filter((w) => w.names[0] === line.names[0])
+  if (all.length < 2) return -1
   // "the first almonds": they are counted, whatever they are for
   const counts = said.some((s) => line.names.some((n) => all.some((_, i) => isCounted(s, i, n))))
   const alike = counts ? all : all.filter((w) => !isOutside(w))
@@ -47,6 +48,7 @@ const WHIPPED = /\b(?:bowl|mixer|whip|whisk|whites)\b/i
 /** ◊ Nobody lists the same thing more often: of more, none is told from the others. */
 const MOST_ALIKE = 12
 
+/** How what stands there several times is counted. */
 const ORDINALS = ['first', 'second', 'third']
 /** "Add the second cream": whether a sentence speaks of the one of that name that stands there as the `nth`. */
 export const isCounted = (sentence: string, nth: number, name: string): boolean =>
