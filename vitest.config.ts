@@ -6,6 +6,12 @@ const alias = { '@': fileURLToPath(new URL('src', import.meta.url)) }
 /** Tests of scripts that start a MariaDB of their own. */
 const BY_DATABASE = ['scripts/lib/backup.test.ts', 'scripts/lib/mariadb.test.ts']
 
+/** Tests that put another feed in the place of the window's own: it is nobody else's. */
+const WITH_A_FEED = ['src/ui/stove/followed.test.tsx']
+
+/** What puts away after each test of a window. */
+const TIDIES = 'src/ui/testing-setup.ts'
+
 /** A slow machine is no fault of the code: this only ends what hangs. */
 const patience = { testTimeout: 240_000, hookTimeout: 240_000 }
 
@@ -32,15 +38,19 @@ export default defineConfig({
       },
       {
         resolve: { alias },
-        // what one test leaves in its window is nothing to the next file
         test: {
           name: 'windows',
           include: ['src/ui/**/*.test.tsx'],
-          pool: 'vmThreads',
-          // a window each, as a context of one process; by `require` no modules come into it
-          execArgv: ['--no-experimental-require-module'],
+          exclude: WITH_A_FEED,
+          setupFiles: TIDIES,
+          // a window each, and all of them with the same modules: those are dearer than most of the tests
+          isolate: false,
           ...patience,
         },
+      },
+      {
+        resolve: { alias },
+        test: { name: 'feed', include: WITH_A_FEED, setupFiles: TIDIES, ...patience },
       },
       {
         resolve: { alias },

@@ -96,7 +96,7 @@ const parts: Record<string, () => Promise<Tally>> = {
   unused: () => command('knip', []),
   types: () => command('tsc', ['--noEmit']),
   'core types': () => command('tsc', ['--noEmit', '-p', 'src/core']),
-  core: () => vitest(['core', 'edges', 'windows']),
+  core: () => vitest(['core', 'edges', 'windows', 'feed']),
   db: async () => vitest(['db'], { DATABASE_URL: (await openMariadb(resolve(folder, 'db'), 'imbry_test')).keeperUrl }),
   browser,
 }

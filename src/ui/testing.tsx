@@ -1,16 +1,32 @@
 /** A page for tests of components: the maker's preferences around what is drawn. */
-import { cleanup, configure, fireEvent, render, screen } from '@testing-library/react'
+import { fireEvent, render, screen } from '@testing-library/react'
+import { AppRouterContext } from 'next/dist/shared/lib/app-router-context.shared-runtime'
+import { PathnameContext } from 'next/dist/shared/lib/hooks-client-context.shared-runtime'
 import type { ReactNode } from 'react'
-import { afterEach } from 'vitest'
+import { vi } from 'vitest'
 import type { KitchenView } from '@/contract/kitchen'
 import { demoThings } from '@/demo/kitchen'
 import { PreferencesProvider } from '@/ui/shell/preferences'
 import { unitsFrom } from '@/words'
 
-afterEach(cleanup)
+/** Where a page asks to go. */
+export const router = {
+  back: vi.fn(),
+  forward: vi.fn(),
+  push: vi.fn(),
+  prefetch: vi.fn(),
+  refresh: vi.fn(),
+  replace: vi.fn(),
+}
 
-// a slow machine is no fault of the code: this only ends what hangs
-configure({ asyncUtilTimeout: 15_000 })
+const asRouter = { ...router, bfcacheId: 'one page' }
+
+/** Whatever is drawn stands on a page that can go elsewhere. */
+export const OnPage = ({ children }: { children: ReactNode }) => (
+  <AppRouterContext.Provider value={asRouter}>
+    <PathnameContext.Provider value={location.pathname}>{children}</PathnameContext.Provider>
+  </AppRouterContext.Provider>
+)
 
 /** Draws it in these units ("C-g-mm"). */
 export const draw = (drawn: ReactNode, units = 'C-g-mm') =>
@@ -18,6 +34,7 @@ export const draw = (drawn: ReactNode, units = 'C-g-mm') =>
     <PreferencesProvider may="owner" units={unitsFrom(units)} theme="day" zone="UTC">
       {drawn}
     </PreferencesProvider>,
+    { wrapper: OnPage },
   )
 
 /** Opens the list of that label by its key; what it offers, by name. */

@@ -6,13 +6,13 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { blankDay, type Day, type DayView } from '@/contract/day'
 import { meantOf, planInOrder, type SoFar } from '@/core'
 import { demoFormulas } from '@/demo/formulas'
+import { OnPage, router } from '@/ui/testing'
 import { roughDay } from '../../../tests/rough/day'
 import { useActs } from './use-acts'
 import type { Found, Planned } from './use-day'
 import { usePractice } from './use-practice'
 
-const push = vi.fn()
-vi.mock('next/navigation', () => ({ useRouter: () => ({ push }) }))
+const { push } = router
 
 const task = roughDay(7, 3)
 const plan = planInOrder(task, [])
@@ -44,7 +44,6 @@ let answer: () => Response
 
 beforeEach(() => {
   sent = []
-  push.mockClear()
   answer = () => Response.json({})
   vi.stubGlobal('fetch', async (_: string, { body }: { body: string }) => {
     sent.push(JSON.parse(body))
@@ -54,7 +53,9 @@ beforeEach(() => {
 
 function acts(of: Day = day, now = 1200) {
   const onLog = vi.fn(async (_: Day) => undefined)
-  const { result } = renderHook(() => useActs({ view, day: of, found, onLog }, runningAt(now), null))
+  const { result } = renderHook(() => useActs({ view, day: of, found, onLog }, runningAt(now), null), {
+    wrapper: OnPage,
+  })
   return { result, onLog, logged: () => onLog.mock.lastCall?.[0] as Day }
 }
 

@@ -1,16 +1,14 @@
 // @vitest-environment happy-dom
 /** The book's sentence: what is asked of the book when a word of it is changed. */
 import { act, fireEvent, screen, within } from '@testing-library/react'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { type BookEntry, type BookPage, type BookQuery, bookQuerySchema } from '@/contract/book'
-import { draw } from '@/ui/testing'
+import { draw, router } from '@/ui/testing'
 import { Book } from './book'
 
-const replace = vi.fn()
-vi.mock('next/navigation', () => ({ useRouter: () => ({ replace }), usePathname: () => '/formulas' }))
+const { replace } = router
 
-beforeEach(() => replace.mockClear())
-afterEach(() => vi.useRealTimers())
+beforeEach(() => history.replaceState(null, '', '/formulas'))
 
 const NOW = Date.parse('2026-10-20T10:00:00Z')
 const entry = (change: Partial<BookEntry> = {}): BookEntry => ({

@@ -4,11 +4,10 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { FormulaDocument } from '@/core'
 import { demoFormulas } from '@/demo/formulas'
-import { demoKitchen, draw } from '@/ui/testing'
+import { demoKitchen, draw, router } from '@/ui/testing'
 import { Revisions } from './revisions'
 
-const refresh = vi.fn()
-vi.mock('next/navigation', () => ({ useRouter: () => ({ refresh }) }))
+const { refresh } = router
 
 const first = demoFormulas['smoked-salt-tamarind-caramels'] as FormulaDocument
 const [sugar] = first.lines
@@ -28,7 +27,6 @@ let answer: () => Response
 
 beforeEach(() => {
   sent = []
-  refresh.mockClear()
   answer = () => Response.json({ id: 'caramels', revision: 5 })
   vi.stubGlobal('fetch', async (path: string, { body }: { body: string }) => {
     sent.push({ path, body: JSON.parse(body) })

@@ -5,12 +5,11 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { KitchenView } from '@/contract/kitchen'
 import { type FormulaDocument, scale } from '@/core'
 import { demoFormulas } from '@/demo/formulas'
-import { demoKitchen, draw } from '@/ui/testing'
+import { demoKitchen, draw, router } from '@/ui/testing'
 import { StartDialog } from './start-dialog'
 import { keepWeighed, weighedOf } from './weighed'
 
-const push = vi.fn()
-vi.mock('next/navigation', () => ({ useRouter: () => ({ push }) }))
+const { push } = router
 
 const lollipops = demoFormulas['quince-lollipops'] as FormulaDocument
 const plan = scale(lollipops, { size: { by: 'weight', grams: 800 } })
@@ -26,7 +25,6 @@ let answer: (path: string) => Response
 
 beforeEach(() => {
   sent = []
-  push.mockClear()
   answer = () => Response.json({ boilId: 'B' })
   vi.stubGlobal('fetch', async (path: string, { body }: { body: string }) => {
     sent.push({ path, body: JSON.parse(body) })

@@ -8,8 +8,6 @@ import { sections } from './fields'
 import { IngredientDialog } from './ingredient-dialog'
 import { ThingDialog } from './thing-dialog'
 
-vi.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined }) }))
-
 let sent: { path: string; method: string; body: unknown }[]
 let answer: () => Response
 

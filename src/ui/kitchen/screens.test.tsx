@@ -1,13 +1,12 @@
 // @vitest-environment happy-dom
 /** Who comes into the kitchen: what is asked of a new screen, what its code shows, and what is said where it goes wrong. */
 import { act, fireEvent, screen, waitFor } from '@testing-library/react'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { ScreenView } from '@/contract/screens'
-import { draw } from '@/ui/testing'
+import { draw, router } from '@/ui/testing'
 import { ScreensPage } from './screens-page'
 
-const refresh = vi.fn()
-vi.mock('next/navigation', () => ({ useRouter: () => ({ refresh }) }))
+const { refresh } = router
 
 const NOW = Date.parse('2026-10-20T10:00:00Z')
 const seen = (id: string, name: string, role: ScreenView['role'], minutes: number): ScreenView => ({
@@ -24,7 +23,6 @@ let answer: (path: string) => Response
 
 beforeEach(() => {
   sent = []
-  refresh.mockClear()
   answer = () =>
     Response.json({ code: '493027', picture: 'data:,', expiresAt: new Date(Date.now() + 120_000).toISOString() })
   vi.stubGlobal('fetch', async (path: string, { method, body }: { method: string; body: string }) => {
@@ -32,7 +30,6 @@ beforeEach(() => {
     return answer(path)
   })
 })
-afterEach(() => vi.useRealTimers())
 
 const shown = (change: Partial<Parameters<typeof ScreensPage>[0]> = {}) =>
   draw(<ScreensPage open begun secure mine="a" screens={screens} now={NOW} {...change} />)

@@ -1,12 +1,10 @@
 // @vitest-environment happy-dom
 import { screen } from '@testing-library/react'
-import { describe, expect, it, vi } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import { type KitchenKind, type KitchenView, kitchenKinds } from '@/contract/kitchen'
 import { draw } from '@/ui/testing'
 import { sections } from './fields'
 import { WelcomePage } from './welcome-page'
-
-vi.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined }) }))
 
 /** A kitchen with one of each of these. */
 function kitchenWith(...kinds: readonly KitchenKind[]): KitchenView {

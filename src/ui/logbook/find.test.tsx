@@ -2,14 +2,14 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { anything, type Find, type MonthCount } from '@/contract/logbook'
-import { draw } from '@/ui/testing'
+import { draw, router } from '@/ui/testing'
 import { addressOf, FindSentence, isAsked } from './find-sentence'
 import { LogFiles } from './log-files'
 import { MonthStrip } from './month-strip'
 
-const replace = vi.fn()
-const refresh = vi.fn()
-vi.mock('next/navigation', () => ({ useRouter: () => ({ replace, refresh }), usePathname: () => '/logbook' }))
+const { replace, refresh } = router
+
+beforeEach(() => history.replaceState(null, '', '/logbook'))
 
 const facets = {
   months: [],
@@ -17,10 +17,7 @@ const facets = {
   formulas: [{ id: 'toffee', name: 'Orchard toffee' }],
 }
 
-beforeEach(() => {
-  replace.mockClear()
-  refresh.mockClear()
-})
+beforeEach(() => {})
 
 describe('what is asked of the log', () => {
   it('is an address, without what is not asked', () => {

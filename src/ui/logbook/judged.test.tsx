@@ -5,21 +5,19 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { BatchStock } from '@/contract/stock'
 import { type BatchVerdict, nothingJudged, verdictSchema } from '@/contract/verdict'
 import { flawIds } from '@/core'
-import { draw } from '@/ui/testing'
+import { draw, router } from '@/ui/testing'
 import { flawNames } from '@/words'
 import { RecallPage } from './recall-page'
 import { Stock } from './stock'
 import { BatchVerdictForm } from './verdict-form'
 
-const refresh = vi.fn()
-vi.mock('next/navigation', () => ({ useRouter: () => ({ refresh }) }))
+const { refresh } = router
 
 let sent: { path: string; body: unknown }[]
 let answer: () => Response
 
 beforeEach(() => {
   sent = []
-  refresh.mockClear()
   answer = () => Response.json({})
   vi.stubGlobal('fetch', async (path: string, { body }: { body: string }) => {
     sent.push({ path, body: JSON.parse(body) })

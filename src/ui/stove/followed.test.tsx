@@ -29,8 +29,6 @@ vi.mock('@/ui/stove/boil-feed', () => ({
   },
   onTick: () => () => undefined,
 }))
-vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined, refresh: () => undefined }) }))
-
 beforeEach(() => lines.clear())
 
 const PROBE = { lagS: 4, noiseC: 0.1, offsetC: 0, dropShare: 0 }

@@ -3,7 +3,7 @@ import { fireEvent, screen } from '@testing-library/react'
 import { act } from 'react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { assessCook, type CookAct, type CookEvent, type Reading } from '@/core'
-import { draw } from '@/ui/testing'
+import { draw, router } from '@/ui/testing'
 import { metric, sayDoNow, sayIn } from '@/words'
 import { ActColumn } from './act-column'
 import { CookLog } from './cook-log'
@@ -16,13 +16,11 @@ import type { LiveCook } from './stove'
 import { boilOf, clockAct, emptyOutbox } from './testing'
 import { type Acts, useActs } from './use-acts'
 
-const push = vi.fn()
-vi.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh: () => undefined }) }))
+const { push } = router
 
 let sent: CookAct[]
 
 beforeEach(() => {
-  push.mockClear()
   sent = []
   vi.stubGlobal('fetch', async (_: string, { body }: { body: string }) => {
     sent.push(JSON.parse(body).act)
