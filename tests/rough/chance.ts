@@ -23,7 +23,11 @@ export function chance(seed: number, subject: number): Chance {
   return {
     between: (low, high) => low + (high - low) * next(),
     // twelve uniforms: near enough to normal, and never wild
-    normal: () => Array.from({ length: 12 }, next).reduce((a, b) => a + b, -6),
+    normal() {
+      let sum = -6
+      for (let i = 0; i < 12; i++) sum += next()
+      return sum
+    },
     happens: (share) => next() < share,
     oneOf: (items) => items[Math.floor(next() * items.length)] as (typeof items)[number],
   }

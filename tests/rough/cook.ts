@@ -184,10 +184,10 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
   const log = (at: number, act: Record<string, unknown>): void => {
     events.push({ id: `${events.length}`, at: Math.round(at * 10) / 10, ...act } as CookEvent)
   }
-  const mixIn = (): Mix =>
+  const mixBefore = (step: number): Mix =>
     mixOf(
       formula.steps
-        .slice(0, next)
+        .slice(0, step)
         .flatMap((s) =>
           formula.lines
             .filter((l) => l.group === s.adds)
@@ -195,21 +195,20 @@ export function roughCook(formula: BoiledFormula, seed: number, options: RoughOp
         ),
     )
 
-  /** What a step's trigger asks for, °C, in this air; NaN for what is not a temperature. */
-  const wanted = (step: Step): number => {
-    const { when } = step
+  /** What each step's trigger asks for, °C, in this air; NaN for what is not a temperature. */
+  const wanted = formula.steps.map(({ when }, i) => {
     const standard =
       when.on === 'target'
         ? formula.target.celsius
         : when.on === 'rises' || when.on === 'colour'
           ? when.celsius
           : Number.NaN
-    return temperatureToday(mixIn(), standard, pascal)
-  }
+    return temperatureToday(mixBefore(i), standard, pascal)
+  })
 
   while (next < formula.steps.length && kitchen.at < LONGEST) {
     const step = formula.steps[next] as Step
-    const aim = wanted(step)
+    const aim = wanted[next] as number
     const pulls = step.when.on === 'target'
     const ripe =
       reached !== null ||

@@ -129,7 +129,9 @@ export abstract class Kitchen {
   }
 
   protected grams(): number {
-    return Object.values(this.stuff).reduce((a, b) => a + b, 0)
+    let sum = 0
+    for (const k in this.stuff) sum += this.stuff[k as keyof Stuff]
+    return sum
   }
 
   /** Times the heat there should be. */
