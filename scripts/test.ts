@@ -18,12 +18,8 @@ const LINES_OF_A_FAILURE = 12
 const folder = resolve('.imbry-test')
 const bin = (name: string): string => resolve('node_modules/.bin', name)
 
-/** Takes what of the machine the others leave: pages are waited for, by whoever cooks on them. */
-const modestly = (name: string, args: readonly string[], env: Record<string, string> = {}): Promise<number> =>
-  run('nice', ['-n', '10', bin(name), ...args], { env: { ...process.env, ...env } })
-
 async function command(name: string, args: readonly string[]): Promise<Tally> {
-  const code = await modestly(name, args)
+  const code = await run(bin(name), args)
   return code === 0 ? { passed: 1, failed: [] } : { passed: 0, failed: [`${name} ended with ${code}`] }
 }
 
@@ -46,7 +42,9 @@ async function vitest(projects: readonly string[], env: Record<string, string> =
   const file = resolve(folder, `${projects.join('-')}.json`)
   rmSync(file, { force: true })
   const args = ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
-  const code = await modestly('vitest', [...args, ...projects.flatMap((p) => ['--project', p])], env)
+  const code = await run(bin('vitest'), [...args, ...projects.flatMap((p) => ['--project', p])], {
+    env: { ...process.env, ...env },
+  })
   return report('vitest', file, code, (json) => {
     const { numPassedTests, testResults } = json as VitestReport
     const failed = testResults.flatMap(({ name, message, assertionResults }) => [
@@ -58,6 +56,9 @@ async function vitest(projects: readonly string[], env: Record<string, string> =
     return { passed: numPassedTests, failed }
   })
 }
+
+/** The build that was begun early, if one was. */
+let built: Promise<void> | null = null
 
 interface PlaywrightSuite {
   suites?: PlaywrightSuite[]
@@ -80,7 +81,7 @@ const unexpected = ({ suites = [], specs }: PlaywrightSuite): string[] => [
 async function browser(): Promise<Tally> {
   const file = resolve(folder, 'browser.json')
   rmSync(file, { force: true })
-  await build()
+  await (built ?? build())
   const code = await run(bin('playwright'), ['test'], {
     env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
   })
@@ -127,11 +128,14 @@ async function main(): Promise<void> {
     total.failed.push(...failed)
   }
   const asked = (all: readonly string[]) => all.filter((n) => names.includes(n))
-  const reckoned = async (): Promise<void> => {
+  // tests of the database wait more than they work: all else goes on beside them
+  const beside = async (): Promise<void> => {
     await Promise.all(asked(READING).map(runPart))
+    if (names.includes('browser') && names.includes('core')) built = build()
     await Promise.all(asked(['core']).map(runPart))
+    await Promise.all(asked(['browser']).map(runPart))
   }
-  await Promise.all([reckoned(), ...asked(['db', 'browser']).map(runPart)])
+  await Promise.all([beside(), ...asked(['db']).map(runPart)])
   await stopAll()
   // at the end, where whoever sees only the end of a long log finds it
   for (const failure of total.failed) console.log(`\n✗ ${inShort(failure)}`)

@@ -106,6 +106,8 @@ function moments(values: readonly number[], weights: readonly number[]): { mean:
 const grid = (from: number, to: number): number[] =>
   Array.from({ length: Math.round((to - from) / GRID.step) + 1 }, (_, i) => from + i * GRID.step)
 
+const OFFS = grid(GRID.from, GRID.to)
+
 const stagesFor = (dryMix: Mix, pressurePa: number) => {
   const stages = stagesOf(dryMix, pressurePa)
   return {
@@ -127,27 +129,32 @@ export function middleOf(e: Evidence, dryMix: Mix, pressurePa: number): number |
   return Number.isFinite(middle) ? middle : null
 }
 
-/** Fuses all tests of a boil, as they stand `now` (s on the cook's clock). */
-export function fuse(evidence: readonly Evidence[], context: EvidenceContext, now: number): Estimate {
-  const { dryMix, pressurePa, reads, thermometerSd } = context
+function windowsOf(evidence: readonly Evidence[], { dryMix, pressurePa }: EvidenceContext) {
+  // most looks at a pot have no test to read: where its stages begin is not asked then
+  if (evidence.length === 0) return []
   const { starts, next } = stagesFor(dryMix, pressurePa)
-  const tests = evidence.flatMap((e) => {
+  return evidence.flatMap((e) => {
     const window = windowOf(e, starts, next)
     return window ? [{ e, window }] : []
   })
+}
+
+/** Fuses all tests of a boil, as they stand `now` (s on the cook's clock). */
+export function fuse(evidence: readonly Evidence[], context: EvidenceContext, now: number): Estimate {
+  const { dryMix, pressurePa, reads, thermometerSd } = context
+  const tests = windowsOf(evidence, context)
   const beside = tests.filter(({ e }) => e.reads !== null)
 
-  const offs = grid(GRID.from, GRID.to)
-  const weights = offs.map((off) =>
+  const weights = OFFS.map((off) =>
     beside.reduce(
       (w, { e, window }) => w * likelihood(window, (e.reads as number) - off),
       (1 - WRONG.share) * density(off, thermometerSd) + WRONG.share * density(off, WRONG.sd),
     ),
   )
-  const off = moments(offs, weights)
+  const off = moments(OFFS, weights)
   const total = weights.reduce((a, b) => a + b, 0)
   const oneSide = weights.reduce(
-    (s, w, i) => (Math.sign(offs[i] as number) === Math.sign(off.mean) && Math.abs(offs[i] as number) > 1 ? s + w : s),
+    (s, w, i) => (Math.sign(OFFS[i] as number) === Math.sign(off.mean) && Math.abs(OFFS[i] as number) > 1 ? s + w : s),
     0,
   )
   const celsius = whereNow(tests, reads, off, now)

@@ -16,8 +16,19 @@ const FLAVOURS = /^(?:flavour|extract|almond-extract)$/
 const isSpice = (word: string): boolean =>
   word.length > 3 && !/^(?:ground|powder|finely|tsps?|tbsps?|teaspoons?|tablespoons?|drops?|pure|natural)$/.test(word)
 
+/** Names of the lines of a list: every sentence is asked for them. */
+const named = new WeakMap<Line, { readonly ingredient: Ingredient; readonly names: readonly string[] }>()
+
 /** Words that name an ingredient in a sentence: the last of its name, and what people call it. */
-export function namesOf(line: Line, ingredient: Ingredient): string[] {
+export function namesOf(line: Line, ingredient: Ingredient): readonly string[] {
+  const known = named.get(line)
+  if (known?.ingredient === ingredient) return known.names
+  const names = namesFor(line, ingredient)
+  named.set(line, { ingredient, names })
+  return names
+}
+
+function namesFor(line: Line, ingredient: Ingredient): string[] {
   const isFruit = /^(?:dried|candied|crystallised)-|^raisins/.test(ingredient.id)
   const isGlucose = /^glucose-\d/.test(ingredient.id)
   // "zest of two lemons" is not what "lemon juice" speaks of

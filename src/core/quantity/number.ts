@@ -53,6 +53,7 @@ const words: Readonly<Record<string, number>> = {
 }
 
 const GLYPH = `[${Object.keys(glyphs).join('')}]`
+const COUNTED_GLYPH = new RegExp(`^(\\d*)\\s?(${GLYPH})$`)
 const WORD = `(?:half an?|half|quarter of an?|a quarter|a dozen|${Object.keys(words).join('|')})(?![a-z])`
 const PLAIN = `(?:\\d+(?:[.,]\\d+)?)`
 const ONE = `(?:\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s?${GLYPH}|${GLYPH}|${PLAIN}|${WORD})`
@@ -62,7 +63,7 @@ function one(text: string): number {
   const t = text.trim().toLowerCase()
   const parts = t.match(/^(?:(\d+)\s+)?(\d+)\s*[/⁄]\s*(\d+)$/)
   if (parts) return Number(parts[1] ?? 0) + Number(parts[2]) / Number(parts[3])
-  const glyph = t.match(new RegExp(`^(\\d*)\\s?(${GLYPH})$`))
+  const glyph = COUNTED_GLYPH.exec(t)
   if (glyph) return Number(glyph[1] || 0) + (glyphs[glyph[2] as string] as number)
   if (/^\d/.test(t)) return Number(t.replace(',', '.'))
   if (t.startsWith('half')) return 0.5

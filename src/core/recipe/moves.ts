@@ -230,11 +230,12 @@ const POURS = saidAs(
 export const pours = (sentence: string): boolean => POURS.test(sentence)
 
 /** "Deglaze with the cream, brought to the boil" */
+const IS_WARM = /\b(?:boiling|hot|scalded|warm)/i
 const BROUGHT_UP = /\bbrought (?:up )?to (?:the|a) boil\b/i
 
 /** How warm a sentence says that something goes in, °C. `names`: what it is called in the sentence. */
 export function warmthIn(sentence: string, names: readonly string[]): number {
-  if (names.length === 0) return WARMTH.room
+  if (names.length === 0 || !(IS_WARM.test(sentence) || BROUGHT_UP.test(sentence))) return WARMTH.room
   const said = (how: string): boolean =>
     new RegExp(
       `\\b${how}(?:[ -]+\\w+){0,2}?[ -]+(?:${names.join('|')})s?\\b|\\b(?:${names.join('|')})s? \\(${how}\\)`,

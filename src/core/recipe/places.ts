@@ -17,9 +17,10 @@ function withoutOthers(said: readonly string[], line: Written, written: readonly
   const longer = written.flatMap((w) =>
     w === line
       ? []
-      : w.names.filter(
-          (n) => /\s/.test(n) && !line.names.includes(n) && line.names.some((own) => n.split(/\s+/).includes(own)),
-        ),
+      : w.names.filter((n) => {
+          const words = n.split(' ')
+          return words.length > 1 && !line.names.includes(n) && line.names.some((own) => words.includes(own))
+        }),
   )
   return withoutNames(said, longer)
 }

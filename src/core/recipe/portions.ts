@@ -83,8 +83,18 @@ interface Parts {
   readonly rest: number | null
 }
 
-/** The parts a line goes in by; null where it goes in as one. `words`: what it is called, as a pattern. */
-function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, words: string): Parts | null {
+/** The sentences that call a line by one of its names, each in its place; the others are empty. */
+const sentencesOf = (said: readonly string[], names: readonly string[]): readonly string[] =>
+  said.map((s) => {
+    const text = s.toLowerCase()
+    return names.some((n) => text.includes(n)) ? s : ''
+  })
+
+/** The parts a line goes in by; null where it goes in as one. */
+function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, names: readonly string[]): Parts | null {
+  const own = sentencesOf(said, names)
+  if (own.every((s) => s === '')) return null
+  const words = names.join('|')
   const part = new RegExp(
     `(?<!\\w)(${SHARED}|${MEASURED}(?= (?:of|(?:${MADE} )?(?:${words}))\\b))(?!\\w)[^,.:;]{0,24}\\b(?:${words})`,
     'i',
@@ -95,7 +105,7 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, wo
   )
   const called = new RegExp(`\\b(?:${words})`, 'i')
   const shareAt = (at: number): string =>
-    (part.exec(said[at] ?? '') ?? (called.test(said[at - 1] ?? '') ? OF_THEM.exec(said[at] ?? '') : null))?.[1] ?? ''
+    (part.exec(own[at] ?? '') ?? (called.test(own[at - 1] ?? '') ? OF_THEM.exec(said[at] ?? '') : null))?.[1] ?? ''
   const takenAt = (at: number): number => {
     const share = shareAt(at)
     const measure = measureAt(share, [])
@@ -108,7 +118,7 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, wo
   // "1/2 cup water" twice, of a cup
   const completes = (at: number): boolean =>
     takenAt(at) > 0 && Math.abs(takenAt(at) + taken - line.grams) < SAME * line.grams
-  const named = said.findIndex((s, i) => i > first && ofRest.test(s))
+  const named = own.findIndex((s, i) => i > first && ofRest.test(s))
   const later = named >= 0 ? named : said.findIndex((s, i) => i > first && (THE_REST.test(s) || completes(i)))
   // "1/2 cup in the pan, 1/2 cup on top, roll in the remaining": what lies under it is met where the next of it goes
   const between = said.flatMap((s, i) =>
@@ -134,15 +144,18 @@ const RESERVED = /\b(?:reserved|saved)\b/i
 const SYRUP = 'syrup'
 const NUTS = 'nuts'
 
-/** Whether some of a line or the rest of it is spoken of; `words`: what it is called, as a pattern. */
-function isShared(said: readonly string[], words: string): boolean {
+/** Whether some of a line or the rest of it is spoken of. */
+function isShared(said: readonly string[], names: readonly string[]): boolean {
+  const own = sentencesOf(said, names)
+  if (own.every((s) => s === '')) return false
+  const words = names.join('|')
   const shares = new RegExp(
     `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute| an? (?:grapefruit|lemon|lime|orange)\\b| (?:of an? )?(?:cup|pint|pound|teaspoon|tablespoon|tsp|tbsp)s?\\b)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
     'i',
   )
   const called = new RegExp(`\\b(?:${words})\\b`, 'i')
   const isOfThem = (s: string, i: number): boolean => OF_THEM.test(s) && called.test(`${said[i - 1] ?? ''} ${s}`)
-  return said.some((s, i) => (shares.test(s) || isOfThem(s, i)) && !AND_THE_REST.test(s))
+  return said.some((s, i) => (shares.test(own[i] as string) || isOfThem(s, i)) && !AND_THE_REST.test(s))
 }
 
 /** "340 ml water in a pan", of a litre and more: whether that is measured, and no rest of it follows in the same breath. */
@@ -207,13 +220,13 @@ export function inPortions(
       said.some((s) => mentions(s, [one]) && !mentions(s, [other]))
     if (ingredient.id.endsWith('-juice-zest') && speaksOfOne('juice', 'zest') && speaksOfOne('zest', 'juice'))
       shared.add(line.id)
-    const parts = names.length > 0 ? partsOf(spoken, line, ingredient, names.join('|')) : null
+    const parts = names.length > 0 ? partsOf(spoken, line, ingredient, names) : null
     const { taken, first, rest } = parts ?? { taken: 0, first: -1, rest: null }
     if (rest === null) {
       const isOne = !lines.some((l) => l !== line && l.ingredient === line.ingredient)
       const isParted =
         DIVIDED.test(line.typed ?? '') ||
-        (names.length > 0 && isShared(spoken, names.join('|'))) ||
+        (names.length > 0 && isShared(spoken, names)) ||
         (taken > 0 && isMeasuredLess(spoken[first] as string, line, names.join('|')))
       if (isOne && isParted) shared.add(line.id)
       return [line]

@@ -77,7 +77,7 @@ describe('a recipe in many words', () => {
             if ('in' in meant && heat >= 0) expect(from, text).toBeLessThan(heat)
           }
         }),
-        { numRuns: 15 },
+        { numRuns: 10 },
       )
     },
   )

@@ -50,7 +50,9 @@ const MOST_ALIKE = 12
 
 /** How what stands there several times is counted. */
 const ORDINALS = ['first', 'second', 'third']
+const COUNTS = new RegExp(`\\b(?:${ORDINALS.join('|')}) `, 'i')
 /** "Add the second cream": whether a sentence speaks of the one of that name that stands there as the `nth`. */
 export const isCounted = (sentence: string, nth: number, name: string): boolean =>
   nth < ORDINALS.length &&
+  COUNTS.test(sentence) &&
   new RegExp(`\\b${ORDINALS[nth]} (?:(?:lot|batch|half|portion) of (?:the )?)?${name}\\b`, 'i').test(sentence)
