@@ -61,8 +61,7 @@ test('from the book to the logbook: size, cook, be told, log, pull, find it agai
 
   await page.waitForURL(/\/logbook\//)
   await expect(page.getByRole('heading', { name: /hard drops/ })).toBeVisible()
-  // a busy machine's second is degrees of the pot's: it may be too far, and never short
-  await expect(page.getByText(/^(?:on target|too far by .*)$/).first()).toBeVisible()
+  await expect(page.getByText('on target')).toBeVisible()
   for (const entry of [
     'Heat is on',
     'Glucose is in',

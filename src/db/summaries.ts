@@ -1,5 +1,5 @@
 /** What came of boils, for lists: written when a boil ends, read instead of its log. */
-import { and, asc, desc, eq, gte, inArray, isNotNull, lt, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, inArray, isNotNull, isNull, lt, sql } from 'drizzle-orm'
 import type { LogbookBoil, SmallCurve } from '@/contract/logbook'
 import { type Compared, type FlawId, type Traits, tastedTraits } from '@/core'
 import type { Db } from './client'
@@ -28,6 +28,18 @@ export async function putSummary(db: Db, boilId: string, summary: BoilSummary): 
     .update(batches)
     .set({ offC: sql`(${furthestOff(boil.batch)})` })
     .where(eq(batches.id, boil.batch))
+}
+
+/** Boils of these batches that have ended and have no summary yet, at most `limit` of them. */
+export async function endedUnsummed(db: Db, batchIds: readonly string[], limit: number): Promise<string[]> {
+  if (batchIds.length === 0) return []
+  const rows = await db
+    .select({ id: boils.id })
+    .from(boils)
+    .leftJoin(boilSummaries, eq(boilSummaries.boil, boils.key))
+    .where(and(inArray(boils.batchId, [...batchIds]), isNotNull(boils.endedAt), isNull(boilSummaries.boil)))
+    .limit(limit)
+  return rows.map((r) => r.id)
 }
 
 /** °C past its target of the boil furthest off, in words: the table that is written to is read from in the same breath. */

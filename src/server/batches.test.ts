@@ -6,7 +6,7 @@ import type { Db } from '@/db'
 import { appendEvent, appendReadings, eventsAfter } from '@/db'
 import { boilsOn, startBatch, startBoil } from './batches'
 import { boil, followBoils, logAct, parseFollows, snapshot } from './cook'
-import { batchStory } from './logbook'
+import { batchStory, entriesOf } from './logbook'
 import { Problem } from './problem'
 import { freshWorkshop, problem, request } from './testing'
 
@@ -90,6 +90,24 @@ describe('starting a batch', () => {
     await startBatch(other, new Date())
     expect((await boil(other.boilId)).conditions).not.toHaveProperty('secondsEach')
     expect((await boil(other.boilId)).probe).not.toHaveProperty('lagsSeen')
+  })
+
+  it('is summed up by whoever looks at it, where the one that was to do it was killed', async () => {
+    const r = request(null)
+    const lit = Date.now() - 3_600_000
+    await startBatch(r, new Date(lit))
+    const acts: [number, CookAct][] = [
+      [1200, { type: 'pulled', step: 'pull', celsius: 149 }],
+      [1500, { type: 'finished' }],
+    ]
+    for (const [s, act] of acts) {
+      const at = new Date(lit + 1000 * s)
+      await appendEvent(db, r.boilId, { id: ulid(), at: at.toISOString(), act }, at)
+    }
+    const shown = { pulled: true, reached: 149, open: false }
+    const [{ entry }, listed] = await Promise.all([batchStory(r.id), entriesOf([r.id])])
+    expect(entry.boils).toMatchObject([shown])
+    expect(listed.get(r.id)?.boils).toMatchObject([shown])
   })
 
   it('freezes the kitchen it is made in, once however often it is asked', async () => {

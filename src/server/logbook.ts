@@ -36,7 +36,7 @@ import {
   ringsInLog,
   type Shelf,
 } from '@/db'
-import { snapshot } from './cook'
+import { snapshot, sumUpEnded } from './cook'
 import { explained } from './explain'
 import { Problem } from './problem'
 import { batchStock } from './stock'
@@ -81,10 +81,9 @@ export async function entriesOf(ids: readonly string[]): Promise<ReadonlyMap<str
 }
 
 async function entriesFor(rows: readonly BatchRow[]): Promise<LogbookEntry[]> {
-  const boils = await boilsInLists(
-    db(),
-    rows.map((r) => r.id),
-  )
+  const ids = rows.map((r) => r.id)
+  await sumUpEnded(ids)
+  const boils = await boilsInLists(db(), ids)
   return rows.map((r) => ({
     id: r.id,
     formulaName: r.name,

@@ -108,9 +108,16 @@ export const namesTyped = (typed: string, likely: Ingredient | undefined): strin
   ...(/\bcolou?r/i.test(typed) ? ['colouring', 'coloring', 'colour', 'color'] : []),
 ]
 
+/** "Evaporated milk 410 g tin": what it comes in is no name of it. */
+const PACKED =
+  /(?<=\d\s?\p{L}{1,3})\s+(?:bag|block|bottle|box|can|carton|jar|pack|packet|pot|sachet|tin|tub|tube)s?\s*$/iu
+
 /** What a line of the list calls what it measures, without amount, brackets and note. */
 export const typedName = (typed: string): string =>
-  (measureAt(typed, [])?.rest ?? typed).replace(/\(.*?\)|,.*$|\.$/g, '').replace(/[\s:–-]+\d[\d.,/]*\s?\p{L}*\.?$/u, '')
+  (measureAt(typed, [])?.rest ?? typed)
+    .replace(/\(.*?\)|,.*$|\.$/g, '')
+    .replace(PACKED, '')
+    .replace(/[\s:–-]+\d[\d.,/]*\s?\p{L}*\.?$/u, '')
 
 /** "Chopped almonds" are whatever almonds are chopped. */
 const HOW_CUT = /^(?:chopped|crushed|grated)$/i
@@ -136,7 +143,7 @@ function namesIn(names: readonly string[]): string[] {
 
 /** What is named after a line and is none: syrup that is boiled, a sugar thermometer, water a bowl stands over, water of a drop test. */
 export const NO_LINES =
-  /\b(?:base|bottom|pan|pot)\b.{0,15}\bin(?:to)? (?:[\w-]+ )?water\b|\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\bsyrup(?= water\b)|\b\w+-sugar mix(?:ture)?\b|\b(?:sugar|syrup) mix(?:ture)?\b|\bsugar syrup\b|\bcolou?r of (?:\w+ )?\w+|\b\w+-(?:brown|colou?red)\b|\b(?:looks?|feels?|smells?|thick) like (?:\w+ )?\w+|\b(?:turns?|till|until)(?: it(?: is|['’]s))? (?:\w+ )?white\b|\b(?:cover|dunk|rinse|wash|scald|blanch) (?:the )?(?:apples|fruit|peel|nuts|almonds)\b[^.]*?\bwater\b|\b(?:make|making|until|till|when|once|while|as) the syrup\b|\b(?:sugar|candy) thermometer\b|\b(?:splash|spray|wet(?! caramel)|damp(?:en)?|moisten|sprinkled?(?=.{0,20}\bwith (?:\w+ )?water)|brush(?:ed|ing)?|wipe|wrung out)\b[^,;.]{0,40}\bwater\b|\bcover (?:it |them )?with (?:\w+ )?water\b|\b(?:chang(?:e|ing)|in fresh) (?:the |their )?water\b|(?<!\bgelatine?\b.{0,20})\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|(?<!\b(?:add|and|with) an? )\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|brittle|cracks?|snaps?|stop|stand(?! back)|dip|dunk|plunge|test(?:ed)?)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
+  /\b(?:base|bottom|pan|pot)\b.{0,15}\bin(?:to)? (?:[\w-]+ )?water\b|\b(?:hot|boiling|cooked)\s+(?:sugar\s+)?syrup\b|\bsyrup(?= water\b)|\b\w+-sugar mix(?:ture)?\b|\b(?:sugar|syrup) mix(?:ture)?\b|\bsugar syrup\b|\bcolou?r of (?:\w+ )?\w+|\b\w+-(?:brown|colou?red)\b|\b(?:looks?|feels?|smells?|thick) like (?:\w+ )?\w+|\b(?:turns?|till|until)(?: it(?: is|['’]s))? (?:\w+ )?white\b|\b(?:cover|dip|drop|dunk|plunge|pop|put|rinse|wash|scald|blanch) (?:the )?(?:apples|fruit|pears|peel|nuts|almonds)\b[^.]*?\bwater\b|\b(?:make|making|until|till|when|once|while|as) the syrup\b|\b(?:sugar|candy) thermometer\b|\b(?:splash|spray|wet(?! caramel)|damp(?:en)?|moisten|sprinkled?(?=.{0,20}\bwith (?:\w+ )?water)|brush(?:ed|ing)?|wipe|wrung out)\b[^,;.]{0,40}\bwater\b|\bcover (?:it |them )?with (?:\w+ )?water\b|\b(?:chang(?:e|ing)|in fresh) (?:the |their )?water\b|(?<!\bgelatine?\b.{0,20})\bover (?:\w+ )?(?:boiling|simmering|hot) water\b|(?<!\b(?:add|and|with) an? )\b(?:pan|pot|bowl|glass|cup|jug|basin) of (?:[\w-]+ ){0,2}water\b|\b(?:drop\w*|bit|little|\w*spoonful|balls?|brittle|cracks?|snaps?|stop|stand(?! back)|dip|dunk|plunge|test(?:ed)?)\b.{0,30}\bin(?:to)? (?:[\w-]+ ){0,2}water\b/gi
 
 /** Sentences without names that hold a shorter one: "condensed milk" speaks of no milk. */
 export function withoutNames(said: readonly string[], names: readonly string[]): readonly string[] {

@@ -39,7 +39,8 @@ export function secondsIn(sentence: string): number | null {
 /** As it begins a sentence. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 /** As it goes on in the middle of a sentence. */
-export const uncapital = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
+export const uncapital = (text: string): string =>
+  /^\p{Lu}{2}/u.test(text) ? text : text.charAt(0).toLowerCase() + text.slice(1)
 
 /** Cut at a word, with a mark that it was. */
 export const short = (text: string, most: number): string =>

@@ -173,6 +173,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
   [',\\s+', `${STEAMS}\\b`],
   [',\\s+', 'uncover\\b'],
+  [',\\s+', 'shear in\\b'],
   [',\\s+(?:then )?', STREAMS],
   [';\\s+', '(?:drizzle|run|stream|trickle)\\b'],
   ['\\s+[–—-]\\s+', '(?:pour|spread|tip|turn out)\\b'],
@@ -227,6 +228,8 @@ const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
 const PULLS = /^(?:when|once|as soon as)\b.*\bpull\b/i
 /** "Butter the sides of a pan; in it combine …" */
 const IN_IT = /^in it\b/i
+/** "Premix the milk and the fats, shear in" */
+const SHEARED_IN = /^shear in\b/i
 const WHEN_COLD = new RegExp(`^${ONCE_COLD}.*\\b${LATER}\\b`, 'i')
 const SLAB_WORK = new RegExp(`^${ON_SLAB}\\b`, 'i')
 const CUTS = /^(?:cut|mark|score|slice)\b/i
@@ -301,6 +304,7 @@ function isApart(head: string, tail: string): boolean {
   if (isGotReady(head))
     return (
       IN_IT.test(tail) ||
+      SHEARED_IN.test(tail) ||
       /^pour\b/i.test(tail) ||
       ((SETTING_OUT.test(tail) || FILLS_PAN.test(`${head} | ${tail}`)) && !isGotReady(tail))
     )

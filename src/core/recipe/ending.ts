@@ -199,6 +199,9 @@ function atBoil(said: readonly string[], unit: HeatUnit | null): readonly string
   return movedBefore(said, done.at, moves)
 }
 
+/** "Boil to 150°. Juice in at 140° on the way" */
+const ON_THE_WAY = /\bon the way\b|\b(?:as|while) it (?:climbs|goes up|rises)\b/i
+
 /** "Boil until it reaches 122°. Meanwhile, when it is at 110°, whisk …": what is begun on the way stands before where it ends. */
 function lowerFirst(said: readonly string[], unit: HeatUnit | null): readonly string[] {
   const riseOf = (s: string): number => {
@@ -208,7 +211,9 @@ function lowerFirst(said: readonly string[], unit: HeatUnit | null): readonly st
   }
   const moves = said.findIndex(
     (s, i) =>
-      i > 0 && (MEANWHILE.test(s) || WATCHES.test(s)) && whipsWhites(s) && riseOf(s) < riseOf(said[i - 1] as string),
+      i > 0 &&
+      (((MEANWHILE.test(s) || WATCHES.test(s)) && whipsWhites(s)) || ON_THE_WAY.test(s)) &&
+      riseOf(s) < riseOf(said[i - 1] as string),
   )
   return moves < 0 ? said : movedBefore(said, moves - 1, moves)
 }

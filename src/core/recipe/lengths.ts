@@ -68,7 +68,7 @@ export function pieceIn(said: string, most: number = PIECE.most): { lengthMm: nu
   const pair = PAIR.exec(sentence)
   if (pair) {
     const [, a = '', unitA, b = '', unitB] = pair
-    const unit = unitB ?? unitA ?? (Number(a) >= MM_FROM && Number(b) >= MM_FROM ? 'mm' : null)
+    const unit = unitB ?? unitA ?? unitOfPiece(a, b)
     if (unit) return within({ lengthMm: mmOf(a, unitA ?? unit), widthMm: mmOf(b, unit) }, most)
   }
   const [, across = '', unitAcross = '', along = '', unitAlong = ''] = SLIT.exec(sentence) ?? []
@@ -77,6 +77,10 @@ export function pieceIn(said: string, most: number = PIECE.most): { lengthMm: nu
   const side = one ? mmOf(one[1] as string, one[2] as string) : Number.NaN
   return within(STRIPS.test(sentence) ? { lengthMm: side, widthMm: STRIP_MM } : squareOf(side), most)
 }
+
+/** Without a unit: tenths are those of a cm, and what is no number of inches is in mm; null where it may be either. */
+const unitOfPiece = (a: string, b: string): string | null =>
+  Number(a) >= MM_FROM && Number(b) >= MM_FROM ? 'mm' : /\.\d/.test(a + b) ? 'cm' : null
 
 /** "Slit 18 mm, cut 28 mm": how wide the ropes are, and how long the pieces. */
 const SLIT = new RegExp(

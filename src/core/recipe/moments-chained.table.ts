@@ -127,8 +127,8 @@ export const chainedMoments: readonly Moment[] = [
     'Whip albumen + invert 6 min speed 3.\nCook sucrose/water 128 C.\nSlow stream into frappe, speed 2, 5 min.\nFold peanuts.\nSheet 15 mm on starch, 24 h, guillotine 18 x 80 mm.',
     128,
     [
-      /^ready: Whip albumen/,
       /^ready \+ sugar 1600, water 450: Cook/,
+      /^after 360: Whip albumen/,
       /^target: Cook/,
       /^ready \+ invert-syrup 400, egg-white-powder 45: Slow stream/,
       /^after 300: Slow stream/,

@@ -98,7 +98,7 @@ export const shortMoments: readonly Moment[] = [
     '400 g sugar\n100 ml water\n5 g vinegar',
     'Dunk the apples in boiling water, wipe dry. Put sugar in a pan with the water and vinegar. Boil to 150 °C. Dip and twist each apple, put on baking parchment.',
     150,
-    [/^ready: Dunk/, /^ready \+ sugar 400, water 100, vinegar 5: Put sugar/, /^target: Boil/, /^ready → out: Dip/],
+    [/^ready \+ sugar 400, water 100, vinegar 5: Put sugar/, /^target: Boil/, /^ready → out: Dip/],
   ],
   [
     'what is stirred together beside the pot',

@@ -52,11 +52,14 @@ const READIES = saidAs(
     /(?:insert|push|stick) (?:an? |the )?(?:[\w-]+ ){0,2}(?:sticks?|skewers?|dowels?)\b.*\b(?:apples|fruits?|pears|marshmallows)/,
     /weigh(?! (?:it |them |the \w+ )?down\b)/,
     /prepare/,
+    /premix/,
+    /mise en place/,
     /cover (?:an? |the |your )?(?:[\w-]+ ){0,3}(?:board|pan|sheet|tin|tray)s? with\b.*\b(?:foil|mat|paper|parchment)/,
     /have (?:ready|an?|the|your|everything|all)/,
     // "have whites beaten stiff"
     /have (?!(?:it|them)\b)[\w ]{3,40}(?<= )(?:beaten|chopped|greased|heated|lined|measured|melted|ready|toasted|warm|warmed|weighed|whipped)/,
     /set out/,
+    /(?:lay|place|put) (?:an? |one |the )?(?:first )?(?:sheets? of )?(?:edible paper|rice paper|wafers?(?: paper)?) (?:at|in|into|on|over)\b/,
     /lay (?:out )?(?:an? |some |the )?(?:sheets? of )?(?:baking |greaseproof |silicone |wax(?:ed)? )?(?:parchment|paper|foil|mat)/,
     /get (?:the|your|all|everything)\b.*\b(?:ready|in order|together)/,
     /you(?:[’']?ll| will)? need/,
@@ -72,6 +75,8 @@ const GOT_READY = saidAs([
   READIES,
   // "pour half of the water into a bowl and sprinkle the gelatin over it"
   /^(?:pour|put|place|add)\b(?!.*\b(?:pan|pot|saucepan|syrup|heat|boil)\b).*\b(?:sprinkle|rain) (?:the |in the )?(?:\w+ )?gelatine?\b/,
+  // "put the apples in boiling water for a minute"
+  /^(?:dip|drop|dunk|plunge|pop|put) (?:the )?(?:apples|fruit|pears)\b.{0,20}\bwater\b/,
   /^(?:the )?gelatine? (?:and|in|into|over|with)\b(?!.*\b(?:pan|pot|syrup|hot|boil)).*\bwater\b/,
   // "put the gelatine in a bowl with the cold water"
   /^(?:put|place|add|mix|stir) (?:the )?(?:\w+ )?gelatine?\b.{0,30}\b(?:bowl|jug|cup|dish)\b.{0,40}\bwater\b/,
@@ -86,7 +91,7 @@ const GOT_READY = saidAs([
   // what is dusted with, and no batter of anything
   /^(?:combine|mix|stir|whisk)(?: together)? (?:the )?(?:(?:icing|powdered|confectioners['’]?s?) sugar (?:and|with) (?:the )?(?:corn ?(?:flour|starch)|potato starch|starch)|(?:corn ?(?:flour|starch)|potato starch|starch) (?:and|with) (?:the )?(?:icing|powdered|confectioners['’]?s?) sugar)(?: (?:together|in an? (?:[\w-]+ ){0,2}bowl|well))*$/,
   // "make the sherbet by sifting …": nothing that is boiled
-  /^(?:make|prepare) the [\w ]{3,20} by (?:sift|mix|combin|whisk|stirr|blend)ing\b/,
+  /^(?:make|prepare) the [\w ]{3,20}(?: by (?:sift|mix|combin|whisk|stirr|blend)ing\b|: (?:blend|combine|mix|sieve|sift|stir|whisk)\b)/,
 ])
 /** Whether it is done before the first flame, and never lights one. */
 export const isGotReady = (sentence: string): boolean => GOT_READY.test(sentence)
@@ -192,7 +197,7 @@ const POURS = saidAs(
     /press (?:it )?in(?:to)? (?:an? |the )?(?:\d+|(?:buttered|greased|lined|oiled|prepared)) ?(?:[\w-]+ ){0,3}(?:dish|frame|pan|square|tin|tray)/,
     /press (?:it )?in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared) \d+ ?[x×] ?\d+/,
     /fill (?:the )?(?:mou?lds|cavities|shells)|fill at \d+/,
-    /(?<=^)pot (?:it )?in (?:the )?(?:[\w-]+ ){0,2}(?:bottles|jars|tubs)/,
+    /(?<=^)pot (?:it )?(?:(?:up )?(?:while )?(?:still )?(?:hot|warm)|in (?:the )?(?:[\w-]+ ){0,2}(?:bottles|jars|tubs))/,
     /(?:pour|ladle|spoon|funnel)ing into (?:an? |the )?(?:[\w-]+ ){0,3}(?:jars?|bottles?|tins?|trays?|mou?lds?|pans?)/,
     /pot (?:it )?into/,
     // "pan (8 x 8)"

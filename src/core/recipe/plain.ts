@@ -148,6 +148,9 @@ export const plainLines = (text: string): readonly string[] =>
       .map((line, i, all) => (i === 0 && all.length > 1 && !HAS_NUMBER.test(line) ? line : spelledOut(line))),
   )
 
+/** "1 lb. of sugar": no sentence ends there. */
+const POINTED_UNIT = /(?<=[\d¼½¾⅓⅔][ \t]?)((?:[Ll]b|[Oo]z|[Pp]t|[Qq]t|[Tt]sp|[Tt]bsp|[Pp]kg)s?)\.(?=[ \t]+\p{Ll})/gu
+
 /** "Day 2" over what is done then. */
 const DAY_ALONE = /^[ \t]*day \d[ \t]*:?[ \t]*$/gim
 /** What somebody told, in quotes from end to end. */
@@ -158,6 +161,7 @@ const asTyped = (text: string): string =>
     .replace(DAY_ALONE, '')
     .replace(COLUMNS, '/')
     .replace(READ_ONE, '$11')
+    .replace(POINTED_UNIT, '$1')
     .replace(READ_STROKE, '$1/$2')
 
 /** "1/2 cup water*", and beneath it "* Use less on humid days": a note on that. */

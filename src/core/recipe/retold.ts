@@ -75,11 +75,16 @@ const ADDED_LAST = /^(.{0,200}\d[^,]{0,40}), ([a-z][a-z ]{2,40}?) (?:added|going
 const WORKING_FOR =
   /^((?:pour|run|stream|trickle|drizzle)\b.{3,60}?),? (?:while )?(whipp|whisk|beat)ing ((?:(?:on|at) [\w-]+(?: speed)? )?(?:for )?(?:about )?\d+(?: ?[-–] ?\d+)? ?min\w*)\b(.*)$/i
 
+/** "Dust the tin with some of it, scrape in the marshmallow": it is poured into what was got ready. */
+const READY_THEN_POURS =
+  /^((?:butter|dust|flour|grease|line|oil)\b[^,;]{3,60}),? (?:and |then )*((?:ladle|press|scrape|spoon|spread|tip|turn) (?:in\b|into\b|it\b|the \w+ in).*)$/i
+
 /** How one kind of sentence is told in turn: its moments as sentences; null for a sentence that only looks like one of the kind. */
 type Retells = (found: readonly string[]) => readonly string[] | null
 
 /** Kinds of sentences, the first that fits. */
 const kinds: readonly (readonly [RegExp, Retells])[] = [
+  [READY_THEN_POURS, ([ready, pours = '']) => [`${ready}`, capital(pours)]],
   [ADDED_LAST, ([cooked, last]) => [`${cooked}`, `Towards the end add ${last}`]],
   [IN_TWO, ([pan, other]) => [`${pan}`, `Put ${other}`]],
   [FROM_MOMENT, ([work = '', moment]) => [`When ${moment}, ${uncapital(work)}`]],

@@ -3,7 +3,7 @@ import { capital } from '../formula/sentence'
 import { beginsDone } from './method'
 import { isGotReady, takesOff } from './moves'
 
-const ARROWS = '-+>|=+>|[→⇒➔➜⟶]'
+const ARROWS = '-+>|=+>|>{2,}|[→⇒➔➜⟶]'
 /** Arrows between what is done; the mark of a line of a list stays before it. */
 export const ARROW = new RegExp(`\\s*(?:${ARROWS})\\s*`)
 const BEGINS_ARROW = new RegExp(`^${ARROW.source}`)
@@ -141,6 +141,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
   [/\b(pour|spread|spoon|tip|turn)( it| out| the \w+)? on to (?=an? |the |your )/gi, '$1$2 onto '],
   [/\bchoc\b/gi, 'chocolate'],
+  [/\b(melted|tempered) (dark|milk|white)(?= \(?\d|[,.;]|$)/gi, '$1 $2 chocolate'],
   // "water (syrup)", where the list has another water
   [/\bwater \((?:for (?:the )?)?syrup\)/gi, 'water'],
   // "5' speed 3", "paddle 1'"
@@ -160,6 +161,11 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
     /(?<=^|[.!;)]\s+)(when|once)(?: it(?:['’]s| is))? (?!(?:about )?\d{3}[ °CF]*(?:has|is|was)\b)(?=(?:about )?[12]\d\d(?:,| ?[CF]\b| ?°| (?!g\b|m?l\b|min)\p{Ll}))/giu,
     '$1 it is at ',
   ],
+  // "Cook sugar and water 116."
+  [
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)((?:boil|cook|heat) [^\d,;:.!]{3,40}(?<!\b(?:about|at|for|over|reach(?:es)?|till?|to|until))) (?=[1-3]\d\d(?: ?°)?(?: ?[CF])?(?:\.\s|\.?$))/gi,
+    '$1 to ',
+  ],
   // "Trays 250F 45 min"
   [/(?<=^|[.!;]\s+)(trays?),? (?=[1-4]\d\d ?(?:°|[CF]\b))/gi, 'Bake the $1 at '],
   // "bake 400 - 5 min"
@@ -175,7 +181,8 @@ const SPELLED = [...SHORT, ...BARE_HEATS]
 
 /** "Boil the syrup; peanuts at 235": what goes in there. */
 const AT_ITS_HEAT = /(?<=[.;]\s+)(\p{L}+(?: and)?(?: \p{L}+){0,3}) at ([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?=[.;]|$)/giu
-const NO_LINE = /^(?:deposit|done|finish|heat|I|it|off|pot|pull|ready|stop|sugar|syrup|target|thermometer|we|you)\b/i
+const NO_LINE =
+  /^(?:cast|deposit|discharge|done|empty|finish|frame|heat|I|it|off|pot|pull|ready|stop|sugar|syrup|target|thermometer|we|you)\b/i
 const addedAt = (said: string): string =>
   said.replace(AT_ITS_HEAT, (all, what: string, heat: string, from: number) => {
     if (NO_LINE.test(what) || beginsDone(what) || takesOff(what)) return all
@@ -187,13 +194,13 @@ const addedAt = (said: string): string =>
 const COMES_IN =
   /(?<=\b\d{1,3} ?[°º]?(?: ?(?:[CF]|deg\w*|min\w*|sec\w*))?\b[^,;.\d]{0,24}(?:[,;]| (?:and|then)(?= )) )(?:then )?(?:the )?((?:\p{L}+ (?:and |[&+] )?){1,4}?)in(?: (?:hot|warm))?(?=[,;.]| and\b| then\b|$)/giu
 const NO_THING =
-  /\b(?:all|as|back|bowl|comes?|everything|goe?s?|heat|it|left|lid|oven|pan|pot|probe|put|sets?|slot|stirred|stuck|that|them|thermometer|this|turn|with)\b/i
+  /\b(?:all|as|back|bowl|comes?|everything|goe?s?|heat|it|left|lid|oven|pan|pot|probe|put|sets?|shear|slot|stirred|stuck|that|them|thermometer|this|turn|with)\b/i
 const putIn = (said: string): string =>
   said.replace(COMES_IN, (all, what: string) =>
     NO_THING.test(what) || beginsDone(what) ? all : `add ${what.toLowerCase().trim()}`,
   )
 
-const BEGINS_SAID = '(?<=^|[.;)]\\s+)'
+const BEGINS_SAID = '(?<=^(?:(?:[-–*•]|\\d{1,2}[.)])\\s+)?|[.;)]\\s+)'
 const THINGS = '((?:\\p{L}+,? ){1,6}?)'
 const HEAT = '(\\d{3}(?: ?[°º])?(?: ?[CF]\\b)?)'
 const ONTO =
@@ -210,7 +217,7 @@ const boiledAndPoured = (what: string, heat: string, onto: string): string =>
 const IN_MIXER = new RegExp(`${BEGINS_SAID}((?:egg )?whites?(?:, \\p{L}+)*) in (?:the |a )?mixer\\b`, 'giu')
 /** "Whites on at med when honey hits 108" */
 const WHITES_ON = new RegExp(
-  `${BEGINS_SAID}(?:egg )?whites on(?:(?: at)? (?:low|med(?:ium)?|high)(?: speed)?)? ((?:when|once|as soon as) [^.;]{3,40}?\\d{3}[^.;]{0,6})(?=[.;]|$)`,
+  `${BEGINS_SAID}(?:egg )?whites(?: (?:\\+|and|with) [^,.;]{3,20}?)? (?:on|start(?:ed)?)(?:(?: at)? (?:low|med(?:ium)?|high)(?: speed)?)? ((?:when|once|as soon as) [^.;]{3,40}?\\d{3}[^.;]{0,6})(?=[.;]|$)`,
   'giu',
 )
 const pouredOnto = (said: string): string =>

@@ -85,7 +85,7 @@ describe('a recipe told back', () => {
 
   it.each([
     ['Boil it all to 118°C. Dip in 200 g dark chocolate.', []],
-    ['Boil it all to 118°C. Dip in tempered dark (200 g).', ['200 g']],
+    ['Boil it all to 118°C. Dip in compound coating (200 g).', ['200 g']],
     ['Boil the sugar and the 150 g cream to 118°C. Pour 10 g into each mould. Fill 250 ml jars.', []],
     ['Boil the sugar and 2 tbsp of the cream to 118°C. Stir in the remaining cream.', []],
     ['Boil it all to 118°C. When cool, roll into balls of about 15 g.', []],
