@@ -122,7 +122,7 @@ const clean = (text: string): string =>
     .replace(/\balbumen, fresh\b/i, 'fresh albumen')
     // "butter the size of a walnut": how much that is, is asked
     .replace(
-      /^(?:(?:an? )?(?:good |small )?(?:piece|lump) of )?(butter|lard) (?:the )?size of an? [\p{L} ]+$/iu,
+      /^(?:(?:an? )?(?:good |small )?(?:piece|lump) of )?(butter|lard) (?:(?:the )?size of|as (?:big|large) as) an? [\p{L} ]+$/iu,
       'lump of $1',
     )
     // "gelatine leaf 1 (2 g)"

@@ -95,6 +95,7 @@ Glucose 100 => ask
 1 cup walnuts if using => walnuts 117
 butter the size of a walnut => ask
 a piece of butter the size of an egg => ask
+a piece of butter as big as a walnut => ask
 a tiny dab of butter => ask
 1/2 cup water, small piece of butter => ask
 1 cup walnuts, a handful of pecans => ask

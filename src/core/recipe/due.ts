@@ -110,6 +110,8 @@ const THEN_DONE = /\s(?=(?:add|boil|bring|cook|let|pour|put|raise|remove|simmer|
 const BRINGS_UP =
   /^(?!.*\b(?:cook|cover|lid|simmer|then)\b)(?:then |.{0,60}(?:,|\band) )?(?:bring|return)\b.{0,40}\bto (?:an? |the )?(?:\w+ )?boil\b/i
 const BRINGS_TO_BOIL = /\bbring\b.{0,80}\bto (?:an? |the )?(?:\w+ )?boil\b/i
+/** "Bring it to the boil. Reduce to medium …": the flame is not turned down before it boils. */
+const THEN_DOWN = /^(?:immediately |then )?(?:lower|reduce|turn (?:it |the (?:flame|heat) )?down)\b/i
 const BOILS_IN = /\b(?:bring|comes?)\b.{0,40}\bboil\b(?!.*\b(?:boil|cook|cover|for|lid|simmer|then)\b).*\d ?min/i
 
 /** "Cut when nearly cold": so warm, whatever else could be cut warmer. ◊ */
@@ -173,7 +175,8 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   if (seconds !== null && (i > 0 || (groupAt.has(i) && STOVE.test(text) && !STEEPS.test(text))))
     return { on: 'after', seconds }
   if (i > 0 && !pulled && (BOILED_THEN.test(text) || (BRINGS_UP.test(text) && !groupAt.has(i)))) return { on: 'boil' }
-  if (!pulled && BRINGS_TO_BOIL.test(text) && turnsThere(text)) return { on: 'boil' }
+  if (!pulled && BRINGS_TO_BOIL.test(text) && (turnsThere(text) || THEN_DOWN.test(said[i + 1] ?? '')))
+    return { on: 'boil' }
   const seen = pulled ? undefined : ONCE.exec(text)?.[1]?.split(THEN_DONE)[0]
   return i > 0 && seen ? { on: 'word', word: seen } : { on: 'ready' }
 }

@@ -135,6 +135,7 @@ export const shortMoments: readonly Moment[] = [
       /^after 300: Hold 5 min$/,
       /^target: Raise/,
       /\+ butter 80: Kill heat/,
+      /^after 30: Kill heat/,
       /^ready → out: Pour/,
     ],
   ],

@@ -86,6 +86,7 @@ export const strangersMoments: readonly Moment[] = [
       /^ready \+ glucose-42 250, cream-36 500: Warm/,
       /^target: Cook to 117.5°/,
       /^ready \+ butter 60: Butter/,
+      /^after 30: Butter, blend/,
       /^ready → out: Frame/,
     ],
   ],

@@ -49,7 +49,7 @@ const READIES = saidAs(
     /slit/,
     // "measure the sugar into a wide pan" fills the pot
     /measure(?!.*\binto (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan)\b)/,
-    /(?:insert|push|stick) (?:an? |the )?(?:[\w-]+ ){0,2}(?:sticks?|skewers?|dowels?)\b.*\b(?:apples|fruits?|pears|marshmallows)/,
+    /(?:insert|push|stick) (?:an? |the )?(?:[\w-]+ ){0,2}(?:sticks?|skewers?|dowels?)\b.*\b(?:apples?|fruits?|pears?|marshmallows?)/,
     /weigh(?! (?:it |them |the \w+ )?down\b)/,
     /prepare/,
     /premix/,
@@ -76,7 +76,7 @@ const GOT_READY = saidAs([
   // "pour half of the water into a bowl and sprinkle the gelatin over it"
   /^(?:pour|put|place|add)\b(?!.*\b(?:pan|pot|saucepan|syrup|heat|boil)\b).*\b(?:sprinkle|rain) (?:the |in the )?(?:\w+ )?gelatine?\b/,
   // "put the apples in boiling water for a minute"
-  /^(?:dip|drop|dunk|plunge|pop|put) (?:the )?(?:apples|fruit|pears)\b.{0,20}\bwater\b/,
+  /^(?:dip|drop|dunk|place|plunge|pop|put) (?:the )?(?:apples|fruit|pears)\b.{0,50}\bwater\b/,
   /^(?:the )?gelatine? (?:and|in|into|over|with)\b(?!.*\b(?:pan|pot|syrup|hot|boil)).*\bwater\b/,
   // "put the gelatine in a bowl with the cold water"
   /^(?:put|place|add|mix|stir) (?:the )?(?:\w+ )?gelatine?\b.{0,30}\b(?:bowl|jug|cup|dish)\b.{0,40}\bwater\b/,

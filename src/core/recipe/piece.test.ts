@@ -172,6 +172,16 @@ describe('what a recipe is', () => {
     expect(formula.lines.map((l) => l.group)).not.toContain(questions[0]?.group)
   })
 
+  it('asks how much butter is as big as a walnut, in a method that has no list', () => {
+    const { questions } = readRecipe(
+      'Boil together a pound of white sugar, a cupful of water, and a piece of butter as big as a walnut, to 250 °F. Pour.',
+      pantry,
+    )
+    expect(questions.map((q) => [q.text, q.reading.ingredient?.id])).toEqual([
+      ['a piece of butter as big as a walnut', 'butter'],
+    ])
+  })
+
   it('asks how far it is boiled where there is only a list', () => {
     const { asks } = readRecipe('Drops\n\n200 g sugar\n100 g water', pantry)
     expect(asks.map((a) => a.id)).toEqual(['family', 'target'])

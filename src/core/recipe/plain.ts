@@ -148,6 +148,9 @@ export const plainLines = (text: string): readonly string[] =>
       .map((line, i, all) => (i === 0 && all.length > 1 && !HAS_NUMBER.test(line) ? line : spelledOut(line))),
   )
 
+/** "Phase 1   egg albumen 8 g": a mark set apart by spaces. */
+const SPACED_MARK = /^([ \t]*(?:group|part|phase|stage) [A-H\d])[ \t]{2,}(?=[\p{L}\d])/gimu
+
 /** "1 lb. of sugar": no sentence ends there. */
 const POINTED_UNIT = /(?<=[\d¼½¾⅓⅔][ \t]?)((?:[Ll]b|[Oo]z|[Pp]t|[Qq]t|[Tt]sp|[Tt]bsp|[Pp]kg)s?)\.(?=[ \t]+\p{Ll})/gu
 
@@ -162,6 +165,7 @@ const asTyped = (text: string): string =>
     .replace(COLUMNS, '/')
     .replace(READ_ONE, '$11')
     .replace(POINTED_UNIT, '$1')
+    .replace(SPACED_MARK, '$1: ')
     .replace(READ_STROKE, '$1/$2')
 
 /** "1/2 cup water*", and beneath it "* Use less on humid days": a note on that. */

@@ -100,17 +100,22 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, na
     'i',
   )
   const ofRest = new RegExp(
-    `\\b(?:rest of|remaining|other (?:half of|cup|pint|pound)|remainder of)\\b.{0,30}\\b(?:${words})`,
+    `\\b(?:rest of|remaining|reserved|other (?:half of|cup|pint|pound)|remainder of)\\b.{0,30}\\b(?:${words})`,
     'i',
   )
   const called = new RegExp(`\\b(?:${words})`, 'i')
+  // "all the cream but a third"
+  const allBut = new RegExp(`\\ball (?:of )?(?:the )?(?:${words}) (?:but|except|save) (${SHARED})(?!\\w)`, 'i')
   const shareAt = (at: number): string =>
-    (part.exec(own[at] ?? '') ?? (called.test(own[at - 1] ?? '') ? OF_THEM.exec(said[at] ?? '') : null))?.[1] ?? ''
+    allBut.exec(own[at] ?? '')?.[1] ??
+    (part.exec(own[at] ?? '') ?? (called.test(own[at - 1] ?? '') ? OF_THEM.exec(said[at] ?? '') : null))?.[1] ??
+    ''
   const takenAt = (at: number): number => {
     const share = shareAt(at)
     const measure = measureAt(share, [])
     const measured = measure ? amountOf(measure).grams(ingredient) : null
-    return line.grams * (SHARES[share.toLowerCase()] ?? 0) || (measured ?? 0)
+    const shared = SHARES[share.toLowerCase()] ?? 0
+    return line.grams * (allBut.test(own[at] ?? '') ? 1 - shared : shared) || (measured ?? 0)
   }
   const first = said.findIndex((_, i) => shareAt(i) !== '')
   if (first < 0) return null

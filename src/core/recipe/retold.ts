@@ -43,7 +43,7 @@ const BEGUN_TO =
 
 /** "Once it boils, lower the heat and cook to 118°": the flame is turned when it boils, and not at the end. */
 const TURNED_AT_BOIL =
-  /^((?:(?:once|when|as soon as) (?:(?:it|the \w+) )?(?:is |(?:begins|comes|starts) to (?:a |the )?)?boil\w*|(?:then )?bring .{0,80}?\bboil),? (?:and |then )*(?:lower|reduce|turn)\b[^,;.]{0,20}?\b(?:heat|flame|down)\b(?: (?:to|slightly)(?: (?:a )?(?:simmer|very low|low|medium(?:[- ]low)?))?)?),? (?:and|then) ((?:boil|cook|continue|let it boil|simmer)\b.*)$/i
+  /^((?:(?:once|when|as soon as) (?:(?:it|the \w+) )?(?:is |(?:begins|comes|starts) to (?:a |the )?)?boil\w*|(?:then )?bring .{0,80}?\bboil)(?:, (?:stirr|whisk)ing[^,;]{0,30})?,? (?:and |then )*(?:lower|reduce|turn)\b[^,;.]{0,20}?\b(?:heat|flame|down)\b(?: (?:to|slightly)(?: (?:a )?(?:simmer|very low|low|medium(?:[- ]low)?))?)?),? (?:and|then) ((?:boil|cook|continue|let it boil|simmer)\b.*)$/i
 
 /** "Melt the butter over low heat, then turn up": two flames, one after the other. */
 const THEN_UP =

@@ -14,6 +14,10 @@ const MEASURED =
 const OF_FRUIT =
   /\b(?:juice|rind|zest)(?: and (?:juice|rind|zest))? of (?:half an?|an?|one|two|three|\d|½) (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b/gi
 
+/** "A piece of butter as big as a walnut" */
+const LUMP =
+  /\ba (?:good |large |small )?(?:bit|knob|lump|nut|pat|piece) of (?:\w+ )?(?:butter|lard|margarine)(?: (?:as (?:big|large) as|(?:about )?the size of) an? (?:small )?(?:egg|hazelnut|nutmeg|walnut))?/gi
+
 /** "A small tub of double cream (300 ml)" */
 const IN_BRACKETS =
   /\((?:about |some )?(\d+(?: \d\/\d|[./]\d+)?\s*(?:k?g|grams?|ml|l|millilit(?:re|er)s?|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?))\)/
@@ -128,5 +132,6 @@ export function unlistedIn(
     return lineOf(amount, name, lexicon) ?? (isAsked ? `${amount} ${whole.join(' ')}` : [])
   })
   const fruit = said.flatMap((s) => (s.match(OF_FRUIT) ?? []).filter((found) => !isListed(found)))
-  return [...before, ...after, ...new Set(fruit), ...beyond(measured, lines, lexicon)]
+  const lumps = written.length === 0 ? said.flatMap((s) => s.match(LUMP) ?? []) : []
+  return [...before, ...after, ...lumps, ...new Set(fruit), ...beyond(measured, lines, lexicon)]
 }
