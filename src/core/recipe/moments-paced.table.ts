@@ -297,4 +297,18 @@ export const pacedMoments: readonly Moment[] = [
       /→ out/,
     ],
   ],
+  [
+    'dashes that stand close, and gelatin by the envelope',
+    '3 env. (21 g) gelatin\n1/2 cup cold water\n300 g sugar\n328 g corn syrup\n1/2 cup water',
+    '-soften gelatin in the cold water in mixer bowl\n-boil sugar, syrup, water to 240 F\n-pour slowly into gelatin, low speed\n-whip high 10 min\n-spread in an oiled pan. Overnight uncovered.',
+    115.6,
+    [
+      /^ready \+ sugar 300, corn-syrup 328, water 118: Boil/,
+      /^target: Boil/,
+      /^ready \+ gelatin-powder 21, water 118: Pour slowly into gelatin/,
+      /^after 600: Whip/,
+      /^ready → out: Spread/,
+      /^after 28800: Overnight/,
+    ],
+  ],
 ]

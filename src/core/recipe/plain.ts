@@ -148,6 +148,12 @@ export const plainLines = (text: string): readonly string[] =>
       .map((line, i, all) => (i === 0 && all.length > 1 && !HAS_NUMBER.test(line) ? line : spelledOut(line))),
   )
 
+/** "3 env. gelatin" */
+const ENVELOPE = /(?<=^[ \t]*\d[ \t]*)envs?\b\.?/gim
+
+/** "-boil the sugar": a mark of a list without a space after it. */
+const TIGHT_DASH = /^[ \t]*[-–](?=\p{L})/gmu
+
 /** "Phase 1   egg albumen 8 g": a mark set apart by spaces. */
 const SPACED_MARK = /^([ \t]*(?:group|part|phase|stage) [A-H\d])[ \t]{2,}(?=[\p{L}\d])/gimu
 
@@ -164,6 +170,8 @@ const asTyped = (text: string): string =>
     .replace(DAY_ALONE, '')
     .replace(COLUMNS, '/')
     .replace(READ_ONE, '$11')
+    .replace(TIGHT_DASH, '$& ')
+    .replace(ENVELOPE, 'envelope')
     .replace(POINTED_UNIT, '$1')
     .replace(SPACED_MARK, '$1: ')
     .replace(READ_STROKE, '$1/$2')
