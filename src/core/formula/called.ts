@@ -43,6 +43,7 @@ function namesFor(line: Line, ingredient: Ingredient): string[] {
     ...nutsOf(ingredient),
     ...(/^gelatin/.test(ingredient.id) ? ['gelatin', 'gelatine', 'gel'] : []),
     ...(FLAVOURS.test(ingredient.id) ? FLAVOURING : []),
+    ...(FLAVOURS.test(ingredient.id) && /\b(?:pepper|spear)mint\b/i.test(line.typed ?? '') ? ['mint'] : []),
     ...(ingredient.id === 'spice' || FLAVOURS.test(ingredient.id)
       ? lettersOf(line.typed ?? '')
           .split(' ')

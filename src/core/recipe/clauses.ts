@@ -228,6 +228,8 @@ const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
 const PULLS = /^(?:when|once|as soon as)\b.*\bpull\b/i
 /** "Butter the sides of a pan; in it combine …" */
 const IN_IT = /^in it\b/i
+/** "Butter a roasting pan, put in the popcorn": it lies there */
+const INTO_IT = /^put in\b/i
 /** "Premix the milk and the fats, shear in" */
 const SHEARED_IN = /^shear in\b/i
 const WHEN_COLD = new RegExp(`^${ONCE_COLD}.*\\b${LATER}\\b`, 'i')
@@ -306,7 +308,7 @@ function isApart(head: string, tail: string): boolean {
       IN_IT.test(tail) ||
       SHEARED_IN.test(tail) ||
       /^pour\b/i.test(tail) ||
-      ((SETTING_OUT.test(tail) || FILLS_PAN.test(`${head} | ${tail}`)) && !isGotReady(tail))
+      (((SETTING_OUT.test(tail) && !INTO_IT.test(tail)) || FILLS_PAN.test(`${head} | ${tail}`)) && !isGotReady(tail))
     )
   if (MEANWHILE.test(tail)) return true
   // "stir until dissolved; cook to 123°"

@@ -40,7 +40,7 @@ export const ON_OTHER_RING = /\b(?:another|second|separate) (?:[\w-]+ )?(?:pan|p
 const OTHER = /\b(?:beat(?:ers?)?|mixer|oven|processor|speed|whip|whisk(?:ing)?)\b/i
 /** "Melt slowly", "gently dissolve" */
 const GENTLY =
-  /(?<!\b(?:of|off|the) )\b(?:dissolve|heat|melt|warm)\b(?!.*\bboil)[^;]*\b(?:gently|slowly)\b|\b(?:gently|slowly) (?:dissolve|heat|melt|warm)\b|\bcook (?:gently|slowly)\b.*\b(?:dissolv|melt)/i
+  /(?<!\b(?:of|off|the) )\b(?:dissolve|heat|melt|warm)\b(?!.*\bboil)[^;]*\b(?:gently|slow(?:ly)?)\b|\b(?:gently|slowly) (?:dissolve|heat|melt|warm)\b|\bcook (?:gently|slowly)\b.*\b(?:dissolv|melt)/i
 /** ◊ Marks by which a flame is turned, and by which it is turned a little. */
 const STEP = 3
 const SMALL_STEP = 1

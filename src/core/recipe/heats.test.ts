@@ -130,6 +130,8 @@ describe('an end that hardly any of its kind has', () => {
     expect(askedOf('Peanut brittle', 'Boil everything to 150 °C (302 °F), 148 to 152. Pour.')).toEqual([])
     const each = 'Boil everything until it is at 122 °C for soft, 125 for chewy, 127 for hard. Pour.'
     expect(askedOf('Chews', each)).toMatchObject([{ because: { by: 'choice' } }])
+    const named = 'Boil everything to 242 °F (logs) or 246 °F (turtles). Pour.'
+    expect(askedOf('Chews', named)).toMatchObject([{ because: { by: 'choice' } }])
   })
 
   it('stands as it is answered', () => {

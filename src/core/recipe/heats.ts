@@ -172,7 +172,7 @@ export function warmthTyped(typed: string, recipe: HeatUnit | null): number | nu
 
 /** Whether a sentence leaves the choice between two, or says one thing in two ways that differ: "to 125° for firm ones or 121° for soft", "117° in summer, 115° in winter", "270F/140C". */
 export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean {
-  const [, one = '', other = ''] = EACH_FOR.exec(sentence) ?? []
+  const [, one = '', other = ''] = EACH_FOR.exec(sentence) ?? EACH_NAMED.exec(sentence) ?? []
   if (Math.abs(Number(one) - Number(other)) > SAME) return true
   const heats = allHeatsIn(sentence).flatMap((h) => {
     const unit = unitOf(h, recipe)
@@ -188,6 +188,9 @@ export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean
     )
   })
 }
+
+/** "242 (logs) or 246 (turtles)" */
+const EACH_NAMED = /\b([1-3]\d\d)\b ?°?[CF]? ?\([^()\d]{2,20}\),? or ([1-3]\d\d)\b/i
 
 /** "122 for soft, 125 for chewy" */
 const EACH_FOR = /\b(\d{3})\b[^\d.;]{0,6} for [^\d.;]{3,20}(\d{3})\b[^\d.;]{0,6} for /i

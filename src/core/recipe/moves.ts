@@ -74,7 +74,7 @@ const READIES = saidAs(
 const GOT_READY = saidAs([
   READIES,
   // "pour half of the water into a bowl and sprinkle the gelatin over it"
-  /^(?:pour|put|place|add)\b(?!.*\b(?:pan|pot|saucepan|syrup|heat|boil)\b).*\b(?:sprinkle|rain) (?:the |in the )?(?:\w+ )?gelatine?\b/,
+  /^(?:pour|put|place|add)\b(?!.*\b(?:pan|pot|saucepan|syrup|heat|boil)\b).*\b(?:sprinkle|rain) (?:in |over )?(?:the )?(?:\w+ )?gelatine?\b/,
   // "put the apples in boiling water for a minute"
   /^(?:dip|drop|dunk|place|plunge|pop|put) (?:the )?(?:apples|fruit|pears)\b.{0,50}\bwater\b/,
   /^(?:the )?gelatine? (?:and|in|into|over|with)\b(?!.*\b(?:pan|pot|syrup|hot|boil)).*\bwater\b/,

@@ -27,7 +27,7 @@ import { madeFrom, shapeSaid, WASTE } from './shape'
 import { readySaid, stepsFrom } from './steps'
 import { unlistedIn } from './unlisted'
 import { withWhites } from './whites'
-import { isOutside, purposeIn, purposeOf } from './written'
+import { FLEETING, isOutside, purposeIn, purposeOf } from './written'
 
 /** The unit the temperatures of a piece are in, as far as it says, or as was answered. */
 export function heatUnitOf({ said, list }: WrittenPiece, answers: Answers): HeatUnit | null {
@@ -283,10 +283,6 @@ const hasBoiled = (said: readonly string[], unit: HeatUnit | null): boolean =>
   said.some((s) => !isGotReady(s) && boilsTo(s, unit))
 /** "Sauce: melt sugar dry": another pot is begun. */
 const BOILS_SUGAR = /\b(?:boil|carameli[sz]e|cook|melt)\b(?!.*\bchocolate\b).{0,20}\b(?:honey|sugar|syrup)\b/i
-
-/** What a boil drives off, as a list calls it. */
-const FLEETING =
-  /\b(?:aroma|bourbon|brandy|colou?r(?:ing)?|essence|extract|flavou?r(?:ing)?|gin|liqueur|rum|vanilla(?! (?:beans?|pods?))|vodka|whisk(?:e)?y)\b/i
 
 /** What a sweet is dusted with. */
 const DUST = /^(?:icing-sugar|cornflour)|starch/

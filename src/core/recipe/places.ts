@@ -6,7 +6,7 @@ import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './besid
 import { isGotReady, pours } from './moves'
 import { EVERYTHING, FIRST, isLeftOut, nextIn, putsIn, takesHeaded } from './takes'
 import { hasTwin, twinAt } from './twins'
-import { isOutside, type Written } from './written'
+import { FLEETING, isOutside, type Written } from './written'
 
 /** "Combine the sugars": whatever is called one, and what else is sweet where no sentence puts that in by its name. */
 const SUGARS = /\bsugars\b/i
@@ -302,7 +302,7 @@ function placeOf(
   const begins = said.findIndex((_, i) => !ready.has(i))
   const isWhole = (s: string, i: number): boolean =>
     takesHeaded(s, line) ||
-    (i === begins && BOILS_IT.test(all[i] as string)) ||
+    (i === begins && BOILS_IT.test(all[i] as string) && !FLEETING.test(line.typed)) ||
     (EVERYTHING.test(all[i] as string) && !written.some((w) => takesHeaded(all[i] as string, w)))
   // "boil the sugar, add the cream, cook the lot to 118°; off the heat, butter": the lot is what is in it
   const isIn = (i: number): boolean =>

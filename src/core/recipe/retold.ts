@@ -68,6 +68,10 @@ const FROM_MOMENT = /^([^,;]{3,40}) from (?:the moment|when) ([^,;]*\d[^,;]*)$/i
 const IN_TWO =
   /^((?:put|place|tip|pour|measure) .{3,60}? (?:in|into) an? (?:[\w-]+ )?(?:pan|pot|saucepan)) and (.{3,80} (?:in|into) (?:an?|the) (?:another|bigger|larger|other|second) (?:one|pan|pot|saucepan))$/i
 
+/** "Put the honey on to boil to 121°, and the sugar with the water to 145°" */
+const EACH_TO =
+  /^(?:put|set) (the [\w ]{3,40}?) (?:on )?to (?:boil|cook|heat)(?: up)? to (\d{2,3}[^,;]{0,10}),? and (the [\w, ]{3,60}?) to (\d{2,3}.{0,10})$/i
+
 /** "Cook to 260, butter added at the last" */
 const ADDED_LAST = /^(.{0,200}\d[^,]{0,40}), ([a-z][a-z ]{2,40}?) (?:added|going in) (?:at the )?(?:end|last)$/i
 
@@ -86,6 +90,7 @@ type Retells = (found: readonly string[]) => readonly string[] | null
 const kinds: readonly (readonly [RegExp, Retells])[] = [
   [READY_THEN_POURS, ([ready, pours = '']) => [`${ready}`, capital(pours)]],
   [ADDED_LAST, ([cooked, last]) => [`${cooked}`, `Towards the end add ${last}`]],
+  [EACH_TO, ([one, hot, other, hotter]) => [`Cook ${one} to ${hot}`, `In another pan cook ${other} to ${hotter}`]],
   [IN_TWO, ([pan, other]) => [`${pan}`, `Put ${other}`]],
   [FROM_MOMENT, ([work = '', moment]) => [`When ${moment}, ${uncapital(work)}`]],
   [

@@ -6,6 +6,7 @@ import { isGotReady, takesOff } from './moves'
 const ARROWS = '-+>|=+>|>{2,}|[→⇒➔➜⟶]'
 /** Arrows between what is done; the mark of a line of a list stays before it. */
 export const ARROW = new RegExp(`\\s*(?:${ARROWS})\\s*`)
+const ARROWS_WITHIN = new RegExp(ARROW.source, 'g')
 const BEGINS_ARROW = new RegExp(`^${ARROW.source}`)
 const MARK = /^(\s*(?:[-–*•·]\s+|\d{1,2}[.)/]\s+|\(\d{1,2}\)\s+)?)(?:\+\s+)?(.*)$/s
 /** "135 °C", "back to 118", "about 146°C (6 min)" */
@@ -84,7 +85,9 @@ const WEIGHED_IN =
 /** A line with its shorthand as sentences; any other line as it is. */
 export function spelledOut(whole: string): string {
   if (REDUCED.test(whole)) return whole.replace(REDUCED, '$1 ($2)')
-  const line = whole.replace(WEIGHED_TO, '$1 → ').replace(WEIGHED_IN, '$1Add $2; ')
+  // "(no thermometer: iced water → squishy ball)" is one thing said by the way
+  const plain = whole.replace(/\([^()]*\)/g, (aside) => aside.replace(ARROWS_WITHIN, ': '))
+  const line = plain.replace(WEIGHED_TO, '$1 → ').replace(WEIGHED_IN, '$1Add $2; ')
   return ARROW.test(line) ? line.split(SENTENCES).map(spelledSentence).join(' ') : spelledSentence(line)
 }
 
@@ -130,6 +133,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     /\b(?:wait (?:for|till|to|until)|leave (?:it )?(?:(?:alone|be|undisturbed) )?(?:till|to|until)) (?:about )?([3-9]\d)(?=[,;.°]| ?[°(]| and\b| then\b|$)/gi,
     'cool to $1',
   ],
+  // "till it's golden and 118"
+  [/\b((?:un)?till? [^,;.\d]{3,30}) and (?=1\d\d(?:$|[,;.]| ?°| ?[CF]\b))/gim, '$1 and at '],
   // an oven that is a pot
   [/\bdutch oven\b/gi, 'heavy pot'],
   [/\s@\s?(?=\d)/g, ' at '],
@@ -155,7 +160,7 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
     'At $1 ',
   ],
   // "305 off"
-  [/(?<=^|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF])?)[,:]? off(?=[.,;]|$)/g, 'Cook to $1, take off the heat'],
+  [/(?<=^|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF])?)[,:]?(?: [–—-])? off(?=[.,;]|$)/g, 'Cook to $1, take off the heat'],
   // "When 275, add", "when it's 120 begin the whites"
   [
     /(?<=^|[.!;)]\s+)(when|once)(?: it(?:['’]s| is))? (?!(?:about )?\d{3}[ °CF]*(?:has|is|was)\b)(?=(?:about )?[12]\d\d(?:,| ?[CF]\b| ?°| (?!g\b|m?l\b|min)\p{Ll}))/giu,

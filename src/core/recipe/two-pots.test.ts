@@ -29,6 +29,10 @@ describe('a recipe of two boils', () => {
       'Heat the honey to 125 °C. At 115 °C start the mixer: whites to soft peaks. Pour honey on whites, whip. Meanwhile sugar and water to 145 °C. Pour onto the whites, whip 8 min. Fold in the almonds. Press into a tray.',
     ],
     [
+      'both put on in one sentence, each to its own',
+      'Put the honey on to boil to 125 °C, and the sugar with the water to 145 °C. When the honey reaches 115 °C start the whites in the mixer. Pour the honey over the whites, whisking; then the sugar. Whip for 8 minutes. Fold in the almonds. Press into a tray.',
+    ],
+    [
       'set out in one sentence, each poured at its heat',
       'Put the honey in a small pan; sugar and water in a medium pan. Start both on medium. When the honey is at 115 °C, whisk the egg whites. When the honey reaches 125 °C pour it onto the whites. Turn up the sugar; at 145 °C pour it in a steady stream into the bowl. Whisk 6 min. Paddle in the almonds. Press into a tray.',
     ],

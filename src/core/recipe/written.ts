@@ -42,3 +42,7 @@ export const waitsIn = (typed: string): boolean =>
   /(?:\bfor (?:the |blooming |soaking )*|\()(?:bowl|gel(?:atine?)?|bloom(?:ing)?|mixer|whites|egg whites|foam|albumen)\b/i.test(
     typed,
   )
+
+/** What a boil drives off, as a list calls it. */
+export const FLEETING =
+  /\b(?:(?:aniseed|cinnamon|cloves?|ginger|lemon|lime|orange|peppermint|spearmint|wintergreen) oil|oil of (?:\w+ )?\w+|aroma|bourbon|brandy|colou?r(?:ing)?|essence|extract|flavou?r(?:ing)?|gin|liqueur|rum|vanilla(?! (?:beans?|pods?))|vodka|whisk(?:e)?y)\b/i
