@@ -70,6 +70,10 @@ const nutsOf = ({ whole, allergens }: Ingredient): string[] =>
 /** "Add the citric" */
 const acidOf = ({ id }: Ingredient): string[] => (id.endsWith('-acid') ? [id.replace('-acid', '')] : [])
 
+/** Whether what is called so flavours the sweet: what it tastes of is no name of it, where that stands in the list itself. */
+export const isFlavouring = (names: readonly string[]): boolean =>
+  names.includes('flavouring') || names.includes('flavourings')
+
 /** What an ingredient is called, in full. */
 export const fullNames = (ingredient: Ingredient): string[] => everyNameOf(ingredient).map(lettersOf)
 

@@ -115,6 +115,8 @@ const clean = (text: string): string =>
       '$1 baking soda',
     )
     .replace(/^soda(?=:? \d{1,3}(?:[.,]\d+)? ?(?:g|tsps?)\b)/i, 'baking soda')
+    // "54 % dark couverture"
+    .replace(/\b(dark|milk|white) couverture\b/i, '$1 chocolate')
     // "14 oz condensed milk 1 can"
     .replace(/^(\d[\d.,/ ]*(?:g|ml|oz|ounces?)\b\.? [^,;\d]{3,60}) (?:1|one) (?:can|jar|packet|tin)$/i, '$1')
     // "gelatine 200bl"

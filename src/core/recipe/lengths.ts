@@ -12,7 +12,7 @@ const PAIR = new RegExp(
 export const ONE = new RegExp(`(${NUMBER})[\\s-]*(${UNIT})`, 'i')
 /** "12 mm deep", "1/4 inch thick", "roll to 3 mm", "frame at 12 mm". */
 const THICK = new RegExp(
-  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frames?|tray|flatten|pour(?: to| at| thin)?(?= [\\d¼½¾])|cast|thickness of|sheet(?:er)?(?: at|(?= \\d))|slab)\\b[^,;]{0,30}?(?<![\\d.]|[x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip|cast|deposit)\\b.*, (?:to |at |about )*(${NUMBER})[\\s-]*(${UNIT})$|(?<![x×] ?)\\b(\\d+)[\\s-]*(mm) (?:frames?|bars|rulers)\\b|\\bbetween (?:papers|sheets|mats|rulers|bars),? (${NUMBER})[\\s-]*(mm|cm)\\b`,
+  `(${NUMBER})[\\s-]*(${UNIT})\\s*(?:thick|deep|high|tall)|\\b(?:roll|press|spread|frames?,?|tray,?|flatten|pour(?: to| at| thin)?(?= [\\d¼½¾])|cast|thickness of|sheet(?:er)?(?: at|(?= \\d))|slab)\\b[^,;]{0,30}?(?<![\\d.]|[x×] ?)(${NUMBER})[\\s-]*(${UNIT})(?!\\s*(?:[x×]|by|square|round|pan|tin|tray|sheet|frame))|\\b(?:roll|press|spread|pour|tip|cast|deposit)\\b.*, (?:to |at |about )*(${NUMBER})[\\s-]*(${UNIT})$|(?<![x×] ?)\\b(\\d+)[\\s-]*(mm) (?:frames?|bars|rulers)\\b|\\bbetween (?:papers|sheets|mats|rulers|bars),? (${NUMBER})[\\s-]*(mm|cm)\\b`,
   'i',
 )
 /** "A frame 30 x 40 x 1.2 cm": it is filled to the brim. */

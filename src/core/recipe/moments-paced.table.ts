@@ -351,4 +351,19 @@ export const pacedMoments: readonly Moment[] = [
       /^ready \+ popcorn 80 → out: Pour/,
     ],
   ],
+  [
+    'a third of the coconut, and none of its extract',
+    '14 g gelatin powder\n80 ml cold water\n130 g sugar\n160 g corn syrup\n60 ml water\n1/4 tsp coconut extract\n90 g flaked coconut, toasted',
+    'Soften the gelatin in the cold water in a mixer bowl. Boil sugar, corn syrup and water to 115 °C. Add the hot syrup to the gelatin in a stream. High, 8 min. Fold in a third of the coconut and the extract. Frame, 10 mm. Cut; roll in the remaining coconut.',
+    115,
+    [
+      /^ready \+ sugar 130, corn-syrup 160, water 60: Boil/,
+      /^target: Boil/,
+      /^ready \+ gelatin-powder 14, water 80: Add the hot syrup/,
+      /^after 480: /,
+      /^ready \+ extract 1, coconut-chips 30: Fold/,
+      /^ready → out: Frame/,
+      /^window \+ coconut-chips 60: Cut/,
+    ],
+  ],
 ]

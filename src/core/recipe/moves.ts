@@ -172,6 +172,7 @@ const POURS = saidAs(
     /^(?:the )?(?:hot )?honey (?:on|onto|over) (?:the )?whites/,
     // "tin 15 x 15", "tin (18 cm sq)"
     /^(?:frame|mat|slab|tin|tray)(?:(?=$)| \(?\d+ ?(?:mm|cm|[x×] ?\d+)(?: sq(?:uare)?)?(?=\)?$))/,
+    /^(?:frame|slab|tray), \d+ ?mm\b/,
     // "two 9x9 pans"
     /^(?:one|two|three|\d) (?:\w+ )?\d+ ?[x×] ?\d+ (?:frames?|pans?|tins?|trays?)$/,
     /^(?:hot |warm )?jars$/,

@@ -1,6 +1,6 @@
 /** Lines that go in by parts: "half the butter" in one sentence and "the remaining butter" in a later one. */
 
-import { fullNames, lettersOf, mentions, namesOf, withoutNames } from '../formula/called'
+import { fullNames, isFlavouring, lettersOf, mentions, namesOf, withoutNames } from '../formula/called'
 import type { Line } from '../formula/document'
 import { idFor } from '../formula/edit'
 import { measureAt } from '../matter/amount'
@@ -206,8 +206,11 @@ export function inPortions(
         called.filter((n) => n !== SYRUP),
       ),
     )
+    const isOther = (name: string): boolean =>
+      lines.some((l) => l !== line && !isFlavouring(namesOf(l, ingredientOf(l))) && mentions(l.typed ?? '', [name]))
     const names = called.filter(
       (n) =>
+        !(isFlavouring(called) && isOther(n)) &&
         !(n === SYRUP && hasOther) &&
         !(n === NUTS && areOthers(line, called)) &&
         !lines.some((l) => l.ingredient !== line.ingredient && fullNames(ingredientOf(l)).includes(n)),
