@@ -6,7 +6,7 @@ const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600, d: 864
 /** ◊ A night, s. */
 const OVERNIGHT = 8 * 3600
 const TIME = new RegExp(
-  `(?<![\\d./])(?!an? second\\b)(half an|(?:a )?(?:good |full )?quarter of an|three[- ]quarters of an|\\d+ \\d\\/\\d|\\d+\\/\\d+|(?:\\d+ ?)?[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d+ \\d\\/\\d|(?:\\d+ ?)?[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|(?<=\\d ?)s|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
+  `(?<![\\d./])(?!an? second\\b)(half an|(?:a )?(?:good |full )?quarter of an|three[- ]quarters of an|\\d+ \\d\\/\\d|\\d+\\/\\d+|(?:\\d+ ?)?[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS})(?:\\s*(?:–|-|to|or)\\s*(?:\\d+ \\d\\/\\d|(?:\\d+ ?)?[¼½¾]|\\d+(?:\\.\\d+)?|${NUMBERS}))?\\s*(?:more\\s+)?(seconds?|secs?|(?<=(?<!\\d{3})\\d ?)s|minutes?|mins?|hours?|hrs?|h|days?)\\b`,
   'gi',
 )
 
