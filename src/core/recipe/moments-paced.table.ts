@@ -366,4 +366,17 @@ export const pacedMoments: readonly Moment[] = [
       /^window \+ coconut-chips 60: Cut/,
     ],
   ],
+  [
+    'a long low simmer that is tried in water, by an arrow',
+    '400 g coconut cream\n200 g sugar\n80 g peanuts',
+    'Stir coconut cream and sugar in a wok on medium-low about 40 mins. Test: drop in cold water → firm ball (118-120 °C). Peanuts in. Thin between silpats. Cut 3 cm x 1.5 when warm.',
+    119,
+    [
+      /^ready \+ coconut-cream 400, sugar 200: Stir/,
+      /^target: Cook until firm ball/,
+      /^ready \+ peanuts 80: Peanuts in/,
+      /^ready → out: Thin/,
+      /^window: Cut/,
+    ],
+  ],
 ]

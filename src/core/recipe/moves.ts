@@ -223,6 +223,7 @@ const POURS = saidAs(
     /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w×-]+ ){0,6}(?:tin|tray|pan|frame|mou?lds?|rice paper|wafers?))/,
     /(?:roll|sheet) (?:it |out )*between/,
     /between (?:two )?(?:\w+ )?(?:mats|sheets|papers)\b.*(?:\broll|\d ?mm\b)/,
+    /thin (?:it )?between/,
     /pat (?:it )?into/,
     /(?:drizzle|run|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
     /(?:divide|split) (?:it )?(?:among|between) .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,

@@ -71,6 +71,9 @@ function doneWith(words: string): string {
 /** What whites are whisked to. */
 const PEAKS = /^(?:(?:almost|just|nearly) )?(?:stiff|(?:firm|medium|soft|stiff) peaks?|peaks)$/i
 
+/** What a drop is tried in. */
+const TESTS = /^(?:to )?test\b/i
+
 /** What has got so. */
 const ONCE_COLD = /^(?:cold|cool|firm|set|stiff)$/i
 
@@ -103,6 +106,8 @@ function spelledSentence(line: string): string {
   if (parts.length < 2) return OFF.test(body) && !isTold(OFF.exec(body)?.[1] ?? '') ? mark + spelled(body) : line
   // "sugar, water → 150 °C" is one moment; what is weighed there goes in first
   const [first = '', second = '', ...others] = parts
+  // "test: drop in cold water → firm ball"
+  if (TESTS.test(first)) return `${mark}Cook until ${lower(second)}${others.length > 0 ? `. ${others.join('. ')}` : ''}`
   // "whites + 20 g sugar → stiff"
   const peaks = PEAKS.exec(second.replace(/[.,;]$/, ''))?.[0]
   const whisked = peaks && !isTold(first) ? [`Whisk ${lower(first)} until ${lower(peaks)}`, ...others] : null

@@ -158,7 +158,11 @@ export function stepsFrom(told: Told): Step[] {
     dial = turned ?? dial
     if (turned !== null)
       dissolves =
-        turned < HALF && !putsBack(text) && !turnsDown(text) && ((i === lit && turned <= LOW) || onlyDissolves(text))
+        turned < HALF &&
+        (secondsIn(text) ?? 0) <= LONG_S &&
+        !putsBack(text) &&
+        !turnsDown(text) &&
+        ((i === lit && turned <= LOW) || onlyDissolves(text))
     const worded = inCelsiusWords(text, told.unit)
     const again = isPullAgain(i + 1, told) ? `, then ${offHeatSaid(told.said[i + 1] as string)}` : ''
     const say = short(`${worded}${again}`, LONGEST_SAY)
