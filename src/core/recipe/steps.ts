@@ -93,6 +93,8 @@ const soaks = (s: string): boolean => STEEPS.test(s) && !STOVE.test(s) && second
 
 /** ◊ s: nobody lets a pot stand on the flame for so long without a word of it. */
 const LONG_S = 300
+/** ◊ s: nothing takes longer to dissolve over its flame. */
+const DISSOLVES_S = 900
 const STANDS = /\b(?:rest|sit|stand)\b/i
 
 /** What is heated already. */
@@ -159,7 +161,7 @@ export function stepsFrom(told: Told): Step[] {
     if (turned !== null)
       dissolves =
         turned < HALF &&
-        (secondsIn(text) ?? 0) <= LONG_S &&
+        (secondsIn(text) ?? 0) <= DISSOLVES_S &&
         !putsBack(text) &&
         !turnsDown(text) &&
         ((i === lit && turned <= LOW) || onlyDissolves(text))
