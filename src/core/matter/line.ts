@@ -115,6 +115,7 @@ const clean = (text: string): string =>
       '$1 baking soda',
     )
     .replace(/^soda(?=:? \d{1,3}(?:[.,]\d+)? ?(?:g|tsps?)\b)/i, 'baking soda')
+    .replace(/\bdbl\b\.?(?= cream)/i, 'double')
     // "54 % dark couverture"
     .replace(/\b(dark|milk|white) couverture\b/i, '$1 chocolate')
     // "14 oz condensed milk 1 can"

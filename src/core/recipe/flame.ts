@@ -20,7 +20,7 @@ const HOW = FLAMES.map(([how]) => how).join('|')
 const MARKS = FLAMES.map(([how, mark]) => ({ begins: new RegExp(`^(?:${how})`, 'i'), mark }))
 /** "Over a low heat", "on medium", "lower the heat to medium-low", "turn down to a simmer" */
 const SAID = new RegExp(
-  `\\b(?:over|on|onto|at) (?:an? |the )?(${HOW})(?: possible)?(?: (?:heat|flame|simmer)\\b|(?=[,;.]|$| \\d| (?:about|and|for|stir|until|till|with)\\b))|\\b(${HOW}) (?:fire|flame|gas|heat)\\b|\\b(?:gas|heat) on (${HOW})\\b|(?:\\b(?:heat|melt|cook)|^all in,) ((?:very )?low)(?= (?:and slow|for|till|until)\\b|$|[,;])|^(${HOW})(?=$| to (?:about )?\\d|, (?:boil|cook|stir)\\b)|\\b(?:heat|flame|it|down|up|back|reduce|lower|raise|return|increase)(?: down| up)? to (?:a )?(${HOW})\\b`,
+  `\\b(?:over|on|onto|at) (?:an? |the )?(${HOW})(?: possible)?(?: (?:heat|flame|simmer)\\b|(?=[,;.]|$| \\d| (?:about|and|for|stir(?:ring)?|until|till|with)\\b))|\\b(${HOW}) (?:fire|flame|gas|heat)\\b|\\b(?:gas|heat) on (${HOW})\\b|(?:\\b(?:heat|melt|cook)|^all in,) ((?:very )?low)(?= (?:and slow|for|till|until)\\b|$|[,;])|^(${HOW})(?=$| to (?:about )?\\d|, (?:boil|cook|stir)\\b)|\\b(?:heat|flame|it|down|up|back|reduce|lower|raise|return|increase)(?: down| up)? to (?:a )?(${HOW})\\b`,
   'i',
 )
 /** "Turn up the heat", "raise the flame" */

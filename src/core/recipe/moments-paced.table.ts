@@ -379,4 +379,31 @@ export const pacedMoments: readonly Moment[] = [
       /^window: Cut/,
     ],
   ],
+  [
+    'raisins that lie in rum in a bowl, and the heat that comes at the last',
+    '450g caster sugar\n170g evaporated milk\n100g butter\n75g raisins\n3 tbsp dark rum',
+    'Put the raisins and rum in a small bowl, cover and leave for at least 1 hr. Put the sugar, evaporated milk and butter into a pan. Turn up the heat to medium-high and boil until it reaches 116C. Leave for 5 mins. Stir in the raisins. Tip into a tin.',
+    116,
+    [
+      /^ready \+ caster-sugar 450, evaporated-milk 170, butter 100: Put the sugar/,
+      /^ready: Turn up/,
+      /^target: Turn up/,
+      /^after 300: Leave/,
+      /^ready \+ raisins 75, rum 42: Stir in/,
+      /^ready → out: Tip/,
+    ],
+  ],
+  [
+    'cream off the heat, and back on to less than it was',
+    '200g dbl cream\n300g sugar\n150g glucose syrup\n40g butter',
+    'Sugar + glucose to 150 °C. Cream in (off heat!), back on, butter, to 120 °C. Pour.',
+    120,
+    [
+      /^ready \+ sugar 300, glucose-42 150: /,
+      /^rises 150: /,
+      /^ready \+ cream-48 200, butter 40: Cream in/,
+      /^target: Cream in/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]
