@@ -17,8 +17,6 @@ const facets = {
   formulas: [{ id: 'toffee', name: 'Orchard toffee' }],
 }
 
-beforeEach(() => {})
-
 describe('what is asked of the log', () => {
   it('is an address, without what is not asked', () => {
     expect(addressOf('/logbook', anything, false)).toBe('/logbook')
