@@ -283,7 +283,7 @@ describe('the log of a boil', () => {
 describe('what lists show of a boil', () => {
   it('is kept beside it, and kept anew', async () => {
     const { id, boilId } = await startedBatch()
-    expect((await boilsInLists(db, [id])).get(id)).toEqual([
+    expect((await boilsInLists(db, [id])).byBatch.get(id)).toEqual([
       { id: boilId, reached: null, missed: null, pulled: false, curve: [], open: true },
     ])
     const curve = [
@@ -299,10 +299,10 @@ describe('what lists show of a boil', () => {
       curve,
       traits: { missed: 0.75 },
     })
-    expect((await boilsInLists(db, [id])).get(id)).toEqual([
+    expect((await boilsInLists(db, [id])).byBatch.get(id)).toEqual([
       { id: boilId, reached: 119.75, missed: 0.75, pulled: true, curve, open: true },
     ])
-    expect((await boilsInLists(db, [])).size).toBe(0)
+    expect((await boilsInLists(db, [])).byBatch.size).toBe(0)
   })
 
   it('says what a ring gave a pot, newest first, and of no other ring', async () => {

@@ -1,5 +1,5 @@
 /** What came of boils, for lists: written when a boil ends, read instead of its log. */
-import { and, asc, desc, eq, gte, inArray, isNotNull, isNull, lt, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, inArray, isNotNull, lt, sql } from 'drizzle-orm'
 import type { LogbookBoil, SmallCurve } from '@/contract/logbook'
 import { type Compared, type FlawId, type Traits, tastedTraits } from '@/core'
 import type { Db } from './client'
@@ -28,18 +28,6 @@ export async function putSummary(db: Db, boilId: string, summary: BoilSummary): 
     .update(batches)
     .set({ offC: sql`(${furthestOff(boil.batch)})` })
     .where(eq(batches.id, boil.batch))
-}
-
-/** Boils of these batches that have ended and have no summary yet, at most `limit` of them. */
-export async function endedUnsummed(db: Db, batchIds: readonly string[], limit: number): Promise<string[]> {
-  if (batchIds.length === 0) return []
-  const rows = await db
-    .select({ id: boils.id })
-    .from(boils)
-    .leftJoin(boilSummaries, eq(boilSummaries.boil, boils.key))
-    .where(and(inArray(boils.batchId, [...batchIds]), isNotNull(boils.endedAt), isNull(boilSummaries.boil)))
-    .limit(limit)
-  return rows.map((r) => r.id)
 }
 
 /** °C past its target of the boil furthest off, in words: the table that is written to is read from in the same breath. */
@@ -111,10 +99,14 @@ export async function traitSeen(
   return rows.map((r) => Number(r.value))
 }
 
-/** The boils of these batches as a list shows them, in their order, by batch. */
-export async function boilsInLists(db: Db, batchIds: readonly string[]): Promise<Map<string, LogbookBoil[]>> {
-  const out = new Map<string, LogbookBoil[]>()
-  if (batchIds.length === 0) return out
+/** The boils of these batches as a list shows them, in their order, by batch; and which of them have ended and have no summary yet. */
+export async function boilsInLists(
+  db: Db,
+  batchIds: readonly string[],
+): Promise<{ byBatch: Map<string, LogbookBoil[]>; unsummed: string[] }> {
+  const byBatch = new Map<string, LogbookBoil[]>()
+  const unsummed: string[] = []
+  if (batchIds.length === 0) return { byBatch, unsummed }
   const rows = await db
     .select({
       id: boils.id,
@@ -129,9 +121,10 @@ export async function boilsInLists(db: Db, batchIds: readonly string[]): Promise
     .leftJoin(boilSummaries, eq(boilSummaries.boil, boils.key))
     .where(inArray(boils.batchId, [...batchIds]))
     .orderBy(asc(boils.number))
-  for (const { id, batch, endedAt, reached, missed, pulled, curve } of rows)
-    out.set(batch, [
-      ...(out.get(batch) ?? []),
+  for (const { id, batch, endedAt, reached, missed, pulled, curve } of rows) {
+    if (endedAt !== null && pulled === null) unsummed.push(id)
+    byBatch.set(batch, [
+      ...(byBatch.get(batch) ?? []),
       {
         id,
         reached,
@@ -141,7 +134,8 @@ export async function boilsInLists(db: Db, batchIds: readonly string[]): Promise
         open: endedAt === null,
       },
     ])
-  return out
+  }
+  return { byBatch, unsummed }
 }
 
 /** A batch as the log compares it with others. */

@@ -4,7 +4,6 @@ import { endsBoil, type FormulaDocument, ingredients } from '@/core'
 import {
   appendEvent,
   db,
-  endedUnsummed,
   eventsAfter,
   findBoil,
   headsOfLogs,
@@ -60,17 +59,6 @@ export async function logAct(
 export async function summarise(boilId: string): Promise<void> {
   const [view, log] = await Promise.all([boil(boilId), whole(boilId)])
   await putSummary(db(), view.id, await offThread('sumUpLog', view, log))
-}
-
-/** ◊ No list is kept waiting for more of them than that. */
-const MOST_SUMMED = 20
-
-/**
- * Sums up what has ended of these batches and was not yet: it is being done, or whoever was to do it was killed. Until then a list would
- * show a boil that was never pulled. One that cannot be read stays as it is, and its own page says so.
- */
-export async function sumUpEnded(batchIds: readonly string[]): Promise<void> {
-  for (const id of await endedUnsummed(db(), batchIds, MOST_SUMMED)) await summarise(id).catch(() => undefined)
 }
 
 interface Cursor {

@@ -36,7 +36,7 @@ import {
   ringsInLog,
   type Shelf,
 } from '@/db'
-import { snapshot, sumUpEnded } from './cook'
+import { snapshot, summarise } from './cook'
 import { explained } from './explain'
 import { Problem } from './problem'
 import { batchStock } from './stock'
@@ -80,10 +80,22 @@ export async function entriesOf(ids: readonly string[]): Promise<ReadonlyMap<str
   return new Map((await entriesFor(rows)).map((e) => [e.id, e]))
 }
 
+/** ◊ No list is kept waiting for more of them than that. */
+const MOST_SUMMED = 20
+
+/**
+ * Boils as lists show them. What has ended and is not summed up yet is being so, or whoever was to do it was killed: until it is done a list would
+ * show a boil that was never pulled. One that cannot be read stays as it is, and its own page says so.
+ */
+async function boilsSummed(batches: readonly string[]) {
+  const { byBatch, unsummed } = await boilsInLists(db(), batches)
+  if (unsummed.length === 0) return byBatch
+  for (const id of unsummed.slice(0, MOST_SUMMED)) await summarise(id).catch(() => undefined)
+  return (await boilsInLists(db(), batches)).byBatch
+}
+
 async function entriesFor(rows: readonly BatchRow[]): Promise<LogbookEntry[]> {
-  const ids = rows.map((r) => r.id)
-  await sumUpEnded(ids)
-  const boils = await boilsInLists(db(), ids)
+  const boils = await boilsSummed(rows.map((r) => r.id))
   return rows.map((r) => ({
     id: r.id,
     formulaName: r.name,

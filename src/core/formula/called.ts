@@ -42,8 +42,9 @@ function namesFor(line: Line, ingredient: Ingredient): string[] {
     ),
     ...nutsOf(ingredient),
     ...(/^gelatin/.test(ingredient.id) ? ['gelatin', 'gelatine', 'gel'] : []),
-    ...(FLAVOURS.test(ingredient.id) ? FLAVOURING : []),
-    ...(FLAVOURS.test(ingredient.id) && /\b(?:pepper|spear)mint\b/i.test(line.typed ?? '') ? ['mint'] : []),
+    ...(FLAVOURS.test(ingredient.id)
+      ? [...FLAVOURING, ...(/\b(?:pepper|spear)mint\b/i.test(line.typed ?? '') ? ['mint'] : [])]
+      : []),
     ...(ingredient.id === 'spice' || FLAVOURS.test(ingredient.id)
       ? lettersOf(line.typed ?? '')
           .split(' ')
@@ -70,9 +71,17 @@ const nutsOf = ({ whole, allergens }: Ingredient): string[] =>
 /** "Add the citric" */
 const acidOf = ({ id }: Ingredient): string[] => (id.endsWith('-acid') ? [id.replace('-acid', '')] : [])
 
-/** Whether what is called so flavours the sweet: what it tastes of is no name of it, where that stands in the list itself. */
-export const isFlavouring = (names: readonly string[]): boolean =>
+/** A line by what it is called and how it is written. */
+interface Called {
+  readonly names: readonly string[]
+  readonly typed: string
+}
+const isFlavouring = (names: readonly string[]): boolean =>
   names.includes('flavouring') || names.includes('flavourings')
+
+/** The names of a line without what it only tastes of, where that stands in the list itself: "the coconut" is no coconut extract. */
+export const withoutTastes = (names: readonly string[], list: readonly Called[]): readonly string[] =>
+  isFlavouring(names) ? names.filter((n) => !list.some((l) => !isFlavouring(l.names) && mentions(l.typed, [n]))) : names
 
 /** What an ingredient is called, in full. */
 export const fullNames = (ingredient: Ingredient): string[] => everyNameOf(ingredient).map(lettersOf)

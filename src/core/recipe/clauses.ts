@@ -226,12 +226,10 @@ const PUTS_IN =
 const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
 /** "Pour on a slab; when cool enough to handle, pull until white". */
 const PULLS = /^(?:when|once|as soon as)\b.*\bpull\b/i
-/** "Butter the sides of a pan; in it combine …" */
-const IN_IT = /^in it\b/i
-/** "Butter a roasting pan, put in the popcorn": it lies there */
+/** "Butter the sides of a pan; in it combine …", "premix the milk and the fats, shear in" */
+const IN_IT = /^(?:in it|shear in)\b/i
+/** "Butter a roasting pan, put in the popcorn": it lies there. */
 const INTO_IT = /^put in\b/i
-/** "Premix the milk and the fats, shear in" */
-const SHEARED_IN = /^shear in\b/i
 const WHEN_COLD = new RegExp(`^${ONCE_COLD}.*\\b${LATER}\\b`, 'i')
 const SLAB_WORK = new RegExp(`^${ON_SLAB}\\b`, 'i')
 const CUTS = /^(?:cut|mark|score|slice)\b/i
@@ -306,7 +304,6 @@ function isApart(head: string, tail: string): boolean {
   if (isGotReady(head))
     return (
       IN_IT.test(tail) ||
-      SHEARED_IN.test(tail) ||
       /^pour\b/i.test(tail) ||
       (((SETTING_OUT.test(tail) && !INTO_IT.test(tail)) || FILLS_PAN.test(`${head} | ${tail}`)) && !isGotReady(tail))
     )

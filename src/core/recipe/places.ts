@@ -1,6 +1,6 @@
 /** Where the lines of a list go in: which sentence of the method puts each into the pot. */
 
-import { callsIn, isFlavouring, lettersOf, mentions, withoutNames } from '../formula/called'
+import { callsIn, lettersOf, mentions, withoutNames, withoutTastes } from '../formula/called'
 import { parseNumber } from '../quantity/number'
 import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './beside'
 import { isGotReady, pours } from './moves'
@@ -168,23 +168,20 @@ const singular = (name: string): string => name.replace(/s$/, '')
 
 /** The names of a line that are not all of another line's name: "the milk" is not the condensed milk, where there is milk as well. */
 const ownNames = (line: Written, written: readonly Written[]): readonly string[] =>
-  line.names
-    // "a third of the coconut" is none of the coconut extract
-    .filter((n) => !isFlavouring(line.names) || !written.some((w) => !isFlavouring(w.names) && mentions(w.typed, [n])))
-    .filter(
-      (n) =>
-        line.full.includes(n) ||
-        // "flaky sea salt" is "the sea salt", where the other is only called salt
-        (callsIn(line.typed, n) &&
-          !written.some((w) => w !== line && [n, `${n}s`].some((form) => callsIn(w.typed, form)))) ||
-        !written.some(
-          (w) =>
-            w !== line &&
-            (w.full.some((f) => singular(f) === singular(n)) ||
-              (n === 'sugar' && isNoPlain(line) && w.names.includes(n)) ||
-              (n === 'milk' && isTinned(line) && w.names.includes(n) && !isTinned(w))),
-        ),
-    )
+  withoutTastes(line.names, written).filter(
+    (n) =>
+      line.full.includes(n) ||
+      // "flaky sea salt" is "the sea salt", where the other is only called salt
+      (callsIn(line.typed, n) &&
+        !written.some((w) => w !== line && [n, `${n}s`].some((form) => callsIn(w.typed, form)))) ||
+      !written.some(
+        (w) =>
+          w !== line &&
+          (w.full.some((f) => singular(f) === singular(n)) ||
+            (n === 'sugar' && isNoPlain(line) && w.names.includes(n)) ||
+            (n === 'milk' && isTinned(line) && w.names.includes(n) && !isTinned(w))),
+      ),
+  )
 
 /** "Whisk the agar into the juice … add the lemon juice": what is put in by a name of its own is not what a name speaks of that others have too. */
 function namesSaid(

@@ -1,6 +1,6 @@
 /** Lines that go in by parts: "half the butter" in one sentence and "the remaining butter" in a later one. */
 
-import { fullNames, isFlavouring, lettersOf, mentions, namesOf, withoutNames } from '../formula/called'
+import { fullNames, lettersOf, mentions, namesOf, withoutNames, withoutTastes } from '../formula/called'
 import type { Line } from '../formula/document'
 import { idFor } from '../formula/edit'
 import { measureAt } from '../matter/amount'
@@ -193,6 +193,7 @@ export function inPortions(
         called.filter((n) => n !== NUTS),
       ),
     )
+  const list = lines.map((l) => ({ names: namesOf(l, ingredientOf(l)), typed: l.typed ?? '' }))
   const places = new Map<string, number>()
   const shared = new Set<string>()
   const all = lines.flatMap((line): Line[] => {
@@ -206,11 +207,8 @@ export function inPortions(
         called.filter((n) => n !== SYRUP),
       ),
     )
-    const isOther = (name: string): boolean =>
-      lines.some((l) => l !== line && !isFlavouring(namesOf(l, ingredientOf(l))) && mentions(l.typed ?? '', [name]))
-    const names = called.filter(
+    const names = withoutTastes(called, list).filter(
       (n) =>
-        !(isFlavouring(called) && isOther(n)) &&
         !(n === SYRUP && hasOther) &&
         !(n === NUTS && areOthers(line, called)) &&
         !lines.some((l) => l.ingredient !== line.ingredient && fullNames(ingredientOf(l)).includes(n)),

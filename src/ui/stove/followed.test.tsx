@@ -29,6 +29,7 @@ vi.mock('@/ui/stove/boil-feed', () => ({
   },
   onTick: () => () => undefined,
 }))
+
 beforeEach(() => lines.clear())
 
 const PROBE = { lagS: 4, noiseC: 0.1, offsetC: 0, dropShare: 0 }
