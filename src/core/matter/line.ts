@@ -134,14 +134,25 @@ const clean = (text: string): string =>
     .replace(/^(gelatine?) (leaf|leaves|sheets?):? (\d{1,2})(?=$| \(|,)/i, '$3 $2 $1')
     // "20 g gelatine leaves (about 10)": how many that are
     .replace(
-      /^(\d[\d.,]* ?(?:k?g|oz|ounces?) .*\b(?:leaves|sheets|sticks|eggs|whites|yolks|pods|beans)) \((?:about |approx\.? |~ ?)?\d{1,3}\)$/i,
+      /^(\d[\d.,]* ?(?:k?g|oz|ounces?) .*\b(?:leaves|sheets|sticks|eggs|whites?|yolks?|pods|beans)) \((?:about |approx\.? |~ ?)?(?:\d{1,3}|\d{0,2} ?(?:1\/2|½))\)$/i,
       '$1',
     )
-    // "400 g toasted, chopped pecans"
+    // "400 g toasted, chopped pecans", "peanuts roasted and skinned 250 g"
     .replace(
       /\b(blanched|chopped|melted|peeled|roasted|shelled|sliced|softened|toasted), (?=(?:\p{L}+ )?\p{L}{3,}$)/iu,
       '$1 ',
     )
+    .replace(
+      /\b(blanched|chopped|peeled|roasted|shelled|sliced|toasted) (?:and|&) (?=(?:blanched|chopped|peeled|salted|shelled|skinned|sliced)\b)/i,
+      '$1 ',
+    )
+    // "Ghee – 2 tsp + for greasing"
+    .replace(
+      /^(\p{L}.*\d.*?),? (?:\+|plus)(?: (?:extra|more|some))? for (?:brushing|dusting|greasing|rolling|the (?:pan|tin|tray))$/iu,
+      '$1',
+    )
+    // "Flavour: blackcurrant 3 ml"
+    .replace(/^(flavou?r|colou?r)(?:ing)?: (\p{L}[\p{L} ]{2,20}?) (?=\d)/iu, '$2 $1 ')
     .replace(PERCENT, '$1 $2%')
     .replace(SYRUP_DE, '$1 $2 DE')
     .replace(THOUSAND, '$1')
@@ -152,7 +163,7 @@ const clean = (text: string): string =>
     .replace(/\blt\.? (?=(?:br(?:own|\.)|corn)\b)/i, 'light ')
     .replace(/\blg\.? (?=eggs?\b)/i, 'large ')
     // "seeds of 1 vanilla bean"
-    .replace(/^(?:the )?seeds (?:of|from) (\d|½|half an?|an?|one) (?=vanilla (?:bean|pod)s?$)/i, '$1 ')
+    .replace(/^(?:the )?seeds (?:of|from) (\d(?:\/\d)?|[¼½]|half an?|an?|one) (?=vanilla (?:bean|pod)s?$)/i, '$1 ')
     // "vanilla 1 pod", "vanilla beans: 4 pc"
     .replace(/^(vanilla) (\d+|[½¼]|half) (pods?|beans?)$/i, '$2 $1 $3')
     .replace(/^(\p{L}[\p{L} ]+?):?\s+(\d{1,2}) ?(?:pcs?|pieces?)\.?$/iu, '$2 $1')

@@ -280,7 +280,13 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
       `${c} colour`,
     ]),
   ),
-  'colour-gel': ['gel color', 'gel food colouring'],
+  'colour-gel': ['gel color', 'gel food colouring', 'gel colouring'].concat(
+    ['red', 'pink', 'green', 'yellow', 'blue', 'orange', 'purple', 'black'].flatMap((c) => [
+      `${c} gel colour`,
+      `${c} gel food colouring`,
+    ]),
+  ),
+  'citric-acid': ['citric acid monohydrate', 'citric acid powder', 'lemon acid'],
   'rose-water': ['rosewater'],
   'orange-flower-water': ['orange blossom water', 'orange blossom'],
   'instant-coffee': [

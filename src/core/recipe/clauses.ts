@@ -12,7 +12,7 @@ import { writtenOut } from './shorthand'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
-  /\b(w|sq|lg|sm|[Bb]r(?=\. sugar)|qts?|pts?|oz|lbs?|med|[Ee]vap|[Cc]ond|[Cc]hoc|[Cc]onf|[Cc]ryst|env|pkgs?|pwd|[Tt]sp|[Tt]bsp|approx|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=[\d¼½¾⅓⅔][- ]?)in|(?<=[°º] ?)[CF]|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z])/g
+  /\b(w|sq|lg|sm|[Bb]r(?=\. sugar)|qts?|pts?|oz|lbs?|med|[Ee]vap|[Cc]ond|[Cc]hoc|[Cc]onf|[Cc]ryst|env|pkgs?|pwd|[Tt]sp|[Tt]bsp|approx|abt|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=[\d¼½¾⅓⅔][- ]?)in|(?<=[°º] ?)[CF]|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z])/g
 
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE =
@@ -21,7 +21,7 @@ const STAGE =
 const STEP =
   /(?<=^|[.!?]\s+)(?:step|Step|STEP)\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight)(?:\s*[:.)–—-]\s*|\s+(?=[A-Z][a-z]))/g
 /** "Approx. 10 minutes" */
-const ABOUT = /\b(?:approx|ca)\.(?=\s+\d)/gi
+const ABOUT = /\b(?:abt|approx|ca)\.(?=\s+\d)/gi
 /** "290 deg. Fahr., or until …" */
 const IN_DEGREES =
   /(\d) ?[Dd]eg(?:rees|s)?\.? ?(?:([Ff])(?:ahr(?:enheit)?)?|([Cc])(?:ent(?:igrade)?)?)\b(?:\.(?=[,;)]|\s+[a-z]))?/g

@@ -281,8 +281,10 @@ const WIDEST = { seen: 6, said: 20 }
 
 /** ◊ Share of milk protein from which a shade tells of no temperature, and from which a sign does not either: milk that is boiled down thickens by itself. */
 const MILKY = { shade: 0.006, sign: 0.015 }
+/** ◊ Share of starch that sets by itself: how it looks, and what a drop of it does, tells of no temperature. */
+const STARCHY = 0.03
 
-/** The target an ending stands for in a syrup of `mix`; null for a time alone, or a look of milk, which say nothing of it. */
+/** The target an ending stands for in a syrup of `mix`; null for a time alone, or a look of milk or of a paste, which say nothing of it. */
 export function targetOf(ending: Ending, mix: Mix): Target | null {
   const stages = stagesOf(mix)
   const from = (id: StageId): number => stages.find((s) => s.id === id)?.from ?? Number.NaN
@@ -294,6 +296,7 @@ export function targetOf(ending: Ending, mix: Mix): Target | null {
         }
       : null
   const milk = mix.milkProtein / massOf(mix)
+  if (ending.by !== 'heat' && mix.starch > STARCHY * massOf(mix)) return null
   switch (ending.by) {
     case 'heat':
       return between(ending.low, ending.high, WIDEST.said)

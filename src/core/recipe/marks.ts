@@ -41,7 +41,7 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
         : `|(?<=\\w ?[+&] ?)|(?<=^(?:\\d{1,2} ?[./)] ?)?|[.;] )(?=${letter} (?:to \\d|at \\d|over|onto|into|in\\b))`
     return [
       {
-        said: new RegExp(`(?:(?<=\\w )${opens})${called}`, letter === undefined ? 'gi' : 'g'),
+        said: new RegExp(`(?:(?<=\\w,? )${opens})${called}`, letter === undefined ? 'gi' : 'g'),
         names: lines.map(calledIn),
       },
     ]

@@ -35,7 +35,7 @@ const STAGES: readonly (readonly [RegExp, StageId])[] = [
   [/hard[-\s]?crack/i, 'hard-crack'],
   [/soft[-\s]?crack/i, 'soft-crack'],
   [
-    /\bcold water\b.{0,40}\b(?:snaps?|brittle|crisp|cracks)\b|\b(?:snaps?|brittle|crisp)\b.{0,40}\bcold water\b/i,
+    /\b(?:cold water|in water(?=:)).{0,40}\b(?:snaps?|brittle|crisp|cracks)\b|\b(?:snaps?|brittle|crisp)\b.{0,40}\bcold water\b/i,
     'hard-crack',
   ],
   [/\bbrittle (?:if|when) (?:dropped|tested|tried) in (?:the )?water\b/i, 'hard-crack'],

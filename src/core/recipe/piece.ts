@@ -152,7 +152,11 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       ...probably.filter((p) => p.at <= at),
     ])
   const mix = mixAt(done?.at ?? said.length)
-  const computed = done && (done.ending.by === 'heat' || massOf(mix) > 0) ? targetOf(done.ending, mix) : null
+  // at which heat a syrup looks so depends on all that is in it
+  const isKnown =
+    massOf(mix) > 0 &&
+    !questions.some((q) => gramsAsked(q) === Number.POSITIVE_INFINITY && askedAt(q) <= (done?.at ?? 0))
+  const computed = done && (done.ending.by === 'heat' || isKnown) ? targetOf(done.ending, mix) : null
   const usual = (facts.usual.low + facts.usual.high) / 2
   const doubt = targetDoubt({ name, said, beside, done, unit, usual: facts.usual, computed })
   const target =
@@ -260,18 +264,18 @@ function hotterBefore(
 /** ◊ So little of a sweet changes nothing that is seen of its size. */
 const LITTLE = 0.1
 
-/** How much is asked about, as a share of what is known; infinite where nobody knows how much it is. */
-function askedShare(questions: readonly Omit<Question, 'group'>[], lines: readonly Line[]): number {
-  const known = lines.reduce((sum, l) => sum + l.grams, 0)
-  const gramsOf = ({ text, reading }: Omit<Question, 'group'>): number => {
-    // which pint of water it is tells nothing once that has boiled away
-    if (reading.question.id === 'which-pint' && reading.ingredient?.id === 'water') return 0
-    // "a few drops", "salt", "for dusting": nobody leaves out how much there is of what a sweet is made of
-    const isLittle = ['vague', 'how-much'].includes(reading.question.id) || purposeIn(text) !== null
-    return reading.grams ?? (isLittle ? 0 : Number.POSITIVE_INFINITY)
-  }
-  return questions.reduce((sum, q) => sum + gramsOf(q), 0) / known
+/** How much is asked about; infinite where nobody knows how much it is. */
+function gramsAsked({ text, reading }: Omit<Question, 'group'>): number {
+  // which pint of water it is tells nothing once that has boiled away
+  if (reading.question.id === 'which-pint' && reading.ingredient?.id === 'water') return 0
+  // "a few drops", "salt", "for dusting": nobody leaves out how much there is of what a sweet is made of
+  const isLittle = ['vague', 'how-much'].includes(reading.question.id) || purposeIn(text) !== null
+  return reading.grams ?? (isLittle ? 0 : Number.POSITIVE_INFINITY)
 }
+
+/** How much is asked about, as a share of what is known. */
+const askedShare = (questions: readonly Omit<Question, 'group'>[], lines: readonly Line[]): number =>
+  questions.reduce((sum, q) => sum + gramsAsked(q), 0) / lines.reduce((sum, l) => sum + l.grams, 0)
 
 /** "Sprinkle the foil with icing sugar" */
 const LIES_UNDER =

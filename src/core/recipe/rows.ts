@@ -6,6 +6,7 @@ import { heatIn } from './heats'
 import { beginsDone, DONE } from './method'
 import { isGotReady, takesOff } from './moves'
 import { ROW_ENDS } from './plain'
+import { FLEETING } from './written'
 
 /** "1 Put the sugar in a pan": a step with its number, and no amount. */
 const NUMBERED = new RegExp(
@@ -42,7 +43,7 @@ export const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || 
 
 /** "Peanut topping", "To finish", with nothing after it. */
 export const HEAD_BARE =
-  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|centres?|centers?|crust|fillings?|jelly|shells?|sponge|toppings?|coat(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
+  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|centres?|centers?|crust|fillings?|jelly|shells?|sponge|toppings?|coat(?:ing)?|dusting|finish(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
 
 /** "Stage 3", as the source of a pattern. */
 const A_MARK = '(?:group|part|phase|stage|syrup) [A-H\\d]'
@@ -105,6 +106,8 @@ const NEXT_OR_PLUS = new RegExp(
   'i',
 )
 
+/** What nobody dusts with: "2 tsp rosewater, red colouring, 50 g icing sugar for dusting". */
+const NO_DUST = new RegExp(`${FLEETING.source}|water\\b`, 'i')
 /** "50 g icing sugar + 50 g cornflour for dusting": said of both. */
 const USED =
   /^(.+?)(,? (?:for (?:dusting|coating|rolling|tossing|dipping|sprinkling|decorating)|to (?:coat|dust|roll|finish)))$/i
@@ -317,7 +320,7 @@ export function inOneRow(row: string): string[] {
     (pieces.length > 1 || (heading !== undefined && UNMEASURED.test(all))) && pieces.every(isLine)
       ? pieces
           .flatMap((piece) => ofEach(piece) ?? piece.replace(/\.$/, '').split(UNMEASURED))
-          .map((piece) => `${piece}${use}`)
+          .map((piece) => (NO_DUST.test(piece) ? piece : `${piece}${use}`))
       : [rest ?? line]
   // "Honey: 200 g honey"
   const isOwn =

@@ -151,6 +151,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
   [/\b(pour|spread|spoon|tip|turn)( it| out| the \w+)? on to (?=an? |the |your )/gi, '$1$2 onto '],
   [/\bchoc\b/gi, 'chocolate'],
+  [/\bc\. ?syrup\b/gi, 'corn syrup'],
   [/\b(melted|tempered) (dark|milk|white)(?= \(?\d|[,.;]|$)/gi, '$1 $2 chocolate'],
   // "water (syrup)", where the list has another water
   [/\bwater \((?:for (?:the )?)?syrup\)/gi, 'water'],

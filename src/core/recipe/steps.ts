@@ -48,10 +48,10 @@ function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
 /** ◊ What is left alone for so long, s, or worked so, is out of the pot. */
 const LEFT_ALONE = 1200
 const ON_THE_TABLE: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'wrap', 'pull'])
-const PUT_AWAY = /^(?:cover|pack|store)\b/i
+const ON_TABLE = /^(?:cover|drop roll|pack|store)\b|\bknead\b/i
 const liesThere = ({ when, handwork, say }: Step): boolean =>
   (when.on === 'after' && when.seconds > LEFT_ALONE) ||
-  PUT_AWAY.test(say) ||
+  ON_TABLE.test(say) ||
   (handwork !== undefined && ON_THE_TABLE.has(handwork.kind))
 
 /** "Until it is amber, then tip in the soda": what goes in goes in off the heat. */
