@@ -112,7 +112,12 @@ const BRINGS_UP =
 const BRINGS_TO_BOIL = /\bbring\b.{0,80}\bto (?:an? |the )?(?:\w+ )?boil\b/i
 /** "Bring it to the boil. Reduce to medium …": the flame is not turned down before it boils. */
 const THEN_DOWN = /^(?:immediately |then )?(?:lower|reduce|turn (?:it |the (?:flame|heat) )?down)\b/i
-const BOILS_IN = /\b(?:bring|comes?)\b.{0,40}\bboil\b(?!.*\b(?:boil|cook|cover|for|lid|simmer|then)\b).*\d ?min/i
+const BOILS_IN =
+  /\b(?:bring|comes?)\b(?:(?!\bboil\b).){0,40}\bboil\b(?!.*\b(?:boil|cook|cover|for|lid|simmer|then)\b).*\d ?min/i
+
+/** ◊ "Bring to the boil, 2 min": no pot gets there so soon, s; it boils so long. */
+const BOILS_SO_LONG = /\bboil,? (?:for )?\d/i
+const BOILS_SO_LONG_S = 120
 
 /** "Cut when nearly cold": so warm, whatever else could be cut warmer. ◊ */
 const NEARLY_COLD = /\b(?:nearly|almost) (?:cold|cool)\b/i
@@ -169,7 +174,13 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
     const hasStood = said.slice(pullAt + 1, i).some((s) => (secondsIn(s) ?? 0) >= NIGHT_S)
     if (NEXT_DAY.test(text) && !hasStood && !pours(text)) return { on: 'after', seconds: NEXT_DAY_S }
   }
-  if (BOILS_IN.test(text) && !pulled && (i > 0 || groupAt.has(i))) return { on: 'boil' }
+  if (
+    BOILS_IN.test(text) &&
+    !pulled &&
+    (i > 0 || groupAt.has(i)) &&
+    !((seconds ?? 0) <= BOILS_SO_LONG_S && BOILS_SO_LONG.test(text))
+  )
+    return { on: 'boil' }
   // what is stirred in for a moment is stirred in
   if (seconds !== null && seconds < BRIEF_S && groupAt.has(i) && !actsLast(text)) return { on: 'ready' }
   if (seconds !== null && (i > 0 || (groupAt.has(i) && STOVE.test(text) && !STEEPS.test(text))))

@@ -95,7 +95,7 @@ function hasCooled({ at, ending }: Ends, all: readonly Ends[], said: readonly st
 
 /** "Off the heat, rest until it subsides to 130°": the last of what is said since it was hotter, off the heat and not put back on it. */
 const restsOff = (since: readonly string[]): boolean => {
-  const off = since.findLastIndex((s) => takesOff(s) && !putsBack(s))
+  const off = since.findLastIndex((s) => (takesOff(s) || bathes(s)) && !putsBack(s))
   return off >= 0 && RESTS.test(since.at(-1) ?? '') && !since.slice(off).some(putsBack)
 }
 const RESTS = /^(?!.*\b(?:boil|bubble|cook|simmer)\b).*\b(?:leave|let|rest|settles?|sit|stand|subsides?|wait)\b/i

@@ -172,9 +172,11 @@ export function warmthTyped(typed: string, recipe: HeatUnit | null): number | nu
 
 /** Whether a sentence leaves the choice between two, or says one thing in two ways that differ: "to 125° for firm ones or 121° for soft", "117° in summer, 115° in winter", "270F/140C". */
 export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean {
-  const [, one = '', other = ''] = EACH_FOR.exec(sentence) ?? EACH_NAMED.exec(sentence) ?? []
+  const said = allHeatsIn(sentence)
+  const isChosen = said.some((h) => MINE.test(sentence.slice(0, h.from)))
+  const [, one = '', other = ''] = (!isChosen && (EACH_FOR.exec(sentence) ?? EACH_NAMED.exec(sentence))) || []
   if (Math.abs(Number(one) - Number(other)) > SAME) return true
-  const heats = allHeatsIn(sentence).flatMap((h) => {
+  const heats = said.flatMap((h) => {
     const unit = unitOf(h, recipe)
     return unit ? [{ ...h, celsius: inDegrees(h.low, unit) }] : []
   })
@@ -193,7 +195,7 @@ export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean
 const EACH_NAMED = /\b([1-3]\d\d)\b ?°?[CF]? ?\([^()\d]{2,20}\),? or ([1-3]\d\d)\b/i
 
 /** "122 for soft, 125 for chewy" */
-const EACH_FOR = /\b(\d{3})\b[^\d.;]{0,6} for [^\d.;]{3,20}(\d{3})\b[^\d.;]{0,6} for /i
+const EACH_FOR = /\b(\d{3})(?!\d)[^\d.;]{0,6} for [^\d.;]{3,20}(\d{3})(?!\d)[^\d.;]{0,6} for /i
 /** ◊ °C within which "255°F/124°C" says one thing twice. */
 const SAME = 1.5
 /** ◊ °C by which two figures for one thing may differ where both were rounded. */

@@ -56,6 +56,9 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
           const [at, whole] = found.slice(-2) as [number, string]
           const before = /(\p{L}+)\s$/u.exec(whole.slice(0, at))?.[1] ?? ''
           if (one(names, before) !== undefined) return mark
+          // "phase 2 sugar" is that sugar alone, and is called so after it
+          const after = /^\s(\p{L}+)/u.exec(whole.slice(at + mark.length))?.[1] ?? ''
+          if (one(names, after) !== undefined) return 'the'
           const called = names.join(', ')
           return /(?:^|[.!?] )$/.test(whole.slice(0, at)) ? capital(called) : called
         }),

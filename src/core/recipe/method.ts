@@ -107,8 +107,9 @@ export const actsLast = (sentence: string): boolean => {
 const TIMED =
   /^(?!(?:chill|cool)\b|(?:leave|let|rest|stand)\b(?!.*\b(?:boil|cook|simmer)\b)).*\b(?:boil|cook(?!ie)|simmer|bubble|stirring (?:on|over) (?:a )?(?:low|medium|gentle)\b|(?:keep|continue|go on) stirring\b.{0,12}\b(?:another|more)\b)/i
 
-/** "Return it to the oven for a minute if it hardens", "reheat at 160° if hard": nobody waits for that. */
-export const ONLY_IF = /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$/i
+/** "Return it to the oven for a minute if it hardens", "reheat at 160° if hard", "it will drop to 118": nobody waits for that. */
+export const ONLY_IF =
+  /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$|\b(?:it|(?:the )?temp(?:erature)?)(?:[’']ll| will)? (?:drops?|falls?|go(?:es)? down|sinks?) (?:back |down )?to (?:about |around )?\d{2,3}\b.{0,4}$/i
 
 /** Everything in a sentence by which one could tell that the cook is done, the surest first. */
 export function endingsIn(written: string, unit: HeatUnit | null): Ending[] {

@@ -68,6 +68,7 @@ export const sheetMoments: readonly Moment[] = [
     [
       /^ready \+ fruit-juice 418, agar 6, sugar 30: Whisk agar/,
       /^boil: Whisk agar/,
+      /^after 120: Whisk agar/,
       /^ready \+ sugar 350, glucose-42 100: Add sugar/,
       /^target: Cook to/,
       /^falls 80 \+ lemon-juice 21 → out: Cool to/,

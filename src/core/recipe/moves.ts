@@ -96,7 +96,9 @@ const GOT_READY = saidAs([
   /^(?:make|prepare) the [\w ]{3,20}(?: by (?:sift|mix|combin|whisk|stirr|blend)ing\b|: (?:blend|combine|mix|sieve|sift|stir|whisk)\b)/,
 ])
 /** Whether it is done before the first flame, and never lights one. */
-export const isGotReady = (sentence: string): boolean => GOT_READY.test(sentence)
+export const isGotReady = (sentence: string): boolean => GOT_READY.test(sentence.replace(BY_THE_WAY, ' '))
+/** "Add the nuts (keep them warm in the oven)" */
+const BY_THE_WAY = /(?<=\S\s*)\([^()]*\)/g
 
 const WARMS = new RegExp(`^${KEEPS_WARM.source}|${IN_OVEN.source}`, 'i')
 /** Whether a sentence warms something in an oven or keeps it warm: before the end of a cook that is got ready, after it that is done. */
@@ -164,7 +166,7 @@ const POURS = saidAs(
     /pour(?!(?: it| the (?:hot )?\w+)? in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher|(?:mixer|mixing) bowl)\b)(?!(?: the (?:slurry|paste))? in\b)(?! (?:it|that|this) in(?: (?:as well|gradually|slowly|too)\b|[,;]|$))/,
     /pour in an? (?:thin |even |thick |single )+(?:layer|sheet)\b/,
     /pour in an? (?:[\w-]+ )?(?:stream|thread) (?:into|on|onto|over)\b/,
-    /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|plates?|sheets?|shells?|dish(?:es)?|frames?|jars?|bottles?|mou?lds?|stream)/,
+    /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|plates?|sheets?|shells?|dish(?:es)?|frames?|jars?|bars|rings|bottles?|mou?lds?|stream)/,
     /pour in (?:an? |the )?\d+[ -]?(?:["″”]|cm|in(?:ch)?)?[ -]?(?:round|square)/,
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,

@@ -47,7 +47,8 @@ export function placesOf(
   known: ReadonlyMap<string, number>,
 ): Map<string, number> {
   const said = told.map((s) => s.replace(CURES, ''))
-  const out = new Map(known)
+  // a part of what is mixed apart goes in with that
+  const out = new Map([...known].map(([id, at]) => [id, beside.apart.get(at) ?? at]))
   const opens = said.findIndex((s) => FIRST.test(s))
   const count = parseNumber(FIRST.exec(said[opens] ?? '')?.[1] ?? '')?.range.low ?? 0
   const next = nextIn(said, written)
@@ -82,7 +83,8 @@ export function placesOf(
     const dusts = starch ? (out.get(starch.id) ?? -1) : -1
     if (dusts > doneAt && !out.has(line.id)) out.set(line.id, dusts)
     const own = withOwn(said, line, written, out)
-    if (own !== undefined) out.set(line.id, own)
+    if (own === null) out.delete(line.id)
+    else if (own !== undefined) out.set(line.id, own)
   }
   for (const { id, carries } of written) {
     const carried = carries === null ? undefined : out.get(carries)
@@ -93,14 +95,14 @@ export function placesOf(
 
 /**
  * Where a line goes in that was found in a sentence which speaks of the same thing under another heading, with what stands there beside it, and
- * of nothing that stands beside this one: with that; undefined for no such sentence.
+ * of nothing that stands beside this one: with that, or null where that goes in nowhere; undefined for no such sentence.
  */
 function withOwn(
   said: readonly string[],
   line: Written,
   written: readonly Written[],
   places: ReadonlyMap<string, number>,
-): number | undefined {
+): number | null | undefined {
   const at = places.get(line.id)
   const speaks = (w: Written): boolean => mentions(said[at ?? -1] ?? '', w.names)
   const besides = (w: Written): Written[] => written.filter((o) => o !== w && o.heading === w.heading)
@@ -109,7 +111,8 @@ function withOwn(
   const own = besides(line)
   if (at === undefined || line.heading === null || own.some(speaks)) return undefined
   if (!written.some((w) => isTwin(w) && w.heading !== null && besides(w).some(speaks))) return undefined
-  return own.map((w) => places.get(w.id)).find((place) => place !== undefined)
+  if (own.length === 0) return undefined
+  return own.map((w) => places.get(w.id)).find((place) => place !== undefined) ?? null
 }
 
 const STARCH = /\b(?:corn ?flour|(?:corn ?|potato )?starch)\b/i

@@ -34,7 +34,8 @@ const LETTERED = /^([a-j])\)(?=\s+\p{Lu}\p{Ll})/u
 /** "Day 1: soak the fruit" */
 const DAY = /^day \d\s*[:.–-]\s*(?=\S)/i
 /** "Sugar ........ 120 g" */
-const LEADER = /(?<=[\p{L}\d%)])\s*(?:\.{3,}|…+|(?:\. ){3,}\.?)\s*(?=\d+(?:[.,]\d+)?(?:\s?(?:k?g|m?l|oz|lbs?)\b|$))/gu
+const LEADER =
+  /(?<=[\p{L}\d%)])\s*(?:\.{3,}|…+|(?:\. ){3,}\.?)\s*(?=\d+(?:[.,]\d+)?(?:\s?(?:k?g|m?l|oz|lbs?)\b|$))|\s*\.{4,}\s*(?=[\d¼½¾⅓⅔])/gu
 
 const unmarked = (line: string): string =>
   line

@@ -311,9 +311,9 @@ export function inOneRow(row: string): string[] {
   )
     return heading === undefined ? ends : [`${heading}:`, ...ends, ROW_ENDS]
   // "butter 100, sugar 100 | water 20": of which unit is asked
-  const bareEnds = unstopped.split(/(?:[,;]|\s[|·])\s+(?![^(]*\))/)
+  const bareEnds = (rest ?? unstopped).replace(/\.$/, '').split(/(?:[,;]|\s[|·])\s+(?![^(]*\))/)
   if (bareEnds.length > 2 && bareEnds.filter((piece) => NAMED_BARE.test(piece)).length > MOST_OF * bareEnds.length)
-    return bareEnds
+    return heading === undefined ? bareEnds : [`${heading}:`, ...bareEnds, ROW_ENDS]
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
   const pieces = all.split(NEXT_OR_PLUS)
   const lines =
@@ -321,7 +321,7 @@ export function inOneRow(row: string): string[] {
       ? pieces
           .flatMap((piece) => ofEach(piece) ?? piece.replace(/\.$/, '').split(UNMEASURED))
           .map((piece) => (NO_DUST.test(piece) ? piece : `${piece}${use}`))
-      : [rest ?? line]
+      : (ofEach(rest ?? line) ?? [rest ?? line])
   // "Honey: 200 g honey"
   const isOwn =
     heading !== undefined && ` ${measureAt(bare(all), [])?.rest}`.toLowerCase().endsWith(` ${heading.toLowerCase()}`)

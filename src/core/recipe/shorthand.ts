@@ -140,6 +140,11 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   ],
   // "till it's golden and 118"
   [/\b((?:un)?till? [^,;.\d]{3,30}) and (?=1\d\d(?:$|[,;.]| ?°| ?[CF]\b))/gim, '$1 and at '],
+  // "boil for 2 mins, then uncover and boil to 140"
+  [
+    /\b((?:boil|cook|simmer)(?: it)?(?: for)? \d+ ?min\w*),? then (uncover|take off the lid|lid off)(?: and|,) (?=(?:boil|cook)\b)/gi,
+    '$1. Uncover and ',
+  ],
   // an oven that is a pot
   [/\bdutch oven\b/gi, 'heavy pot'],
   [/\s@\s?(?=\d)/g, ' at '],
