@@ -286,7 +286,7 @@ const JUICE =
   /^(?:the\s+)?(?:freshly\s+squeezed\s+|fresh\s+|strained\s+|finely\s+grated\s+)?(juice|(?:grated )?(?:zest|rind|peel)|juice and (?:grated )?zest|(?:grated )?zest and juice) (?:(?:of|from)\s+|(?=\d))(.*)$/i
 /** What is said after a fruit that only this is taken of it. */
 const takenAfter = (words: string): RegExp =>
-  new RegExp(`^(.*?)\\b(${citrus.join('|')})s?(?:,\\s*|\\s*\\(\\s*)${words}\\s*\\)?$`, 'i')
+  new RegExp(`^(.*?)\\b(${citrus.join('|')})s?(?:,\\s*|\\s*\\(\\s*)${words}\\s*\\)?(\\s*\\([^()]*\\))?$`, 'i')
 /** "1 lemon, zested", "2 oranges (zest only)" */
 const ZESTED = takenAfter('(?:finely |freshly |fine |grated |just the )*(?:zest|zested|rind|peel)(?: only)?')
 /** "1 lemon, juiced", "2 limes (juice only)" */
@@ -296,8 +296,8 @@ const JUICED = takenAfter('(?:freshly |just the )*(?:juiced|juice(?: only| of)?)
 const juiceOf = (text: string): string =>
   text
     .replace(/\bzested and juiced\b|\bjuiced and zested\b/i, 'juice and zest')
-    .replace(ZESTED, 'zest of $1$2')
-    .replace(JUICED, 'juice of $1$2')
+    .replace(ZESTED, 'zest of $1$2$3')
+    .replace(JUICED, 'juice of $1$2$3')
     .replace(JUICE, (all, taken: string, what: string) => {
       const fruit = citrus.find((f) => new RegExp(`\\b${f}s?\\b`, 'i').test(what))
       const name = !/juice/i.test(taken) ? 'zest' : /zest/i.test(taken) ? 'juice and zest' : 'juice'

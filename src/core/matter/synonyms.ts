@@ -155,9 +155,9 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'gelatin-silver': ['silver gelatin', 'silver leaf gelatin', 'silver gelatin sheets'],
   'gelatin-bronze': ['bronze gelatin', 'bronze leaf gelatin', 'bronze gelatin sheets'],
   'gelatin-platinum': ['platinum gelatin', 'platinum leaf gelatin', 'platinum gelatin sheets'],
-  agar: ['agar-agar'],
+  agar: ['agar', 'agar-agar'],
   lecithin: ['soya lecithin', 'lecithin powder', 'liquid lecithin'],
-  pectin: ['pectin', 'fruit pectin', 'pectin nh', 'apple pectin', 'yellow pectin'],
+  pectin: ['pectin', 'fruit pectin', 'pectin nh', 'jam pectin', 'apple pectin', 'yellow pectin'],
   marshmallows: ['mini marshmallows', 'miniature marshmallows'],
   'marshmallow-creme': ['marshmallow fluff', 'marshmallow cream'],
   soda: [

@@ -74,7 +74,8 @@ const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend|slake|slurry)\b(?!.*\b(
 /** "Pour the slurry in" */
 const SLURRY = /\bthe (?:slurry|starch paste)\b/i
 const STARCH = /\b(?:corn ?starch|cornflour|starch|flour)\b/i
-const CALLED = /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,})(?:-\w+)? (?:solution|mixture|mix|slurry|paste|powder)\b/i
+const CALLED =
+  /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,})(?:-\w+)? (?:solution|mixture|mix|slurry|paste|powder)\b|\b(agar|pectin)[- ]sugar\b/i
 
 /** "Stir cinnamon and salt together" */
 const TOGETHER =
@@ -95,7 +96,8 @@ function mixedInAt(said: readonly string[], at: number): number {
   if (later >= 0) return later
   return said.findIndex((s, i) => {
     if (i > at && PUTS_IN.test(s) && SLURRY.test(s) && STARCH.test(sentence)) return true
-    const called = i > at && PUTS_IN.test(s) ? CALLED.exec(s)?.[1] : undefined
+    const [, mixed, dry] = (i > at && PUTS_IN.test(s) && CALLED.exec(s)) || []
+    const called = mixed ?? dry
     return called !== undefined && !SUGAR.test(called) && mentions(said[at] as string, [called.toLowerCase()])
   })
 }
@@ -130,6 +132,8 @@ const MADE_ASIDE = /^(?:make|prepare) the (?:\w+ )?(\w{4,})[:,] .*[,;]? (?:and )
 /** "Mix cashews, zest and salt in a bowl": what is put in later by one of its names, or as nuts. */
 const IN_A_BOWL =
   /^(?:mix|combine|toss|stir)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?) (?:together )?in an? (?:\w+ )?bowl$/i
+/** "Pour over, mix fast": over what lies in the bowl. */
+const POURS_OVER = /^(?:then )?pour (?:it |the (?:hot )?\w+ )?over(?=$|[,;]| and\b| (?:it|that|them|this)\b)/i
 const A_NUT = /\b(?:almonds|cashews|hazelnuts|macadamias|peanuts|pecans|pistachios|walnuts)\b/i
 
 /** "The day before, put the raisins and rum in a jar": what is put in later by one of its names. */
@@ -151,6 +155,9 @@ const OVER_WATER =
 /** "Add the milk powder" adds no milk. */
 const OTHER_DAIRY = /\b(?:milk|butter|cream) (?:chocolate|powder|solids)\b|\bcream of tartar\b/gi
 
+const SOAKED = /\b(?:albumen|egg whites?)\b/i
+const BEATS = /^(?:beat|whip|whisk)\b/i
+
 /** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
 function goesInAt(written: readonly string[], at: number): number {
   const said = written.map((s) => s.replace(OTHER_DAIRY, ' '))
@@ -158,6 +165,10 @@ function goesInAt(written: readonly string[], at: number): number {
   if (DUST_MIX.test(sentence)) return said.findIndex((s, i) => i > at && DUSTS.test(s) && !isGotReady(s))
   const pops = POPS.test(sentence) || (OILS.test(sentence) && POPS.test(said[at + 1] ?? ''))
   if (pops) return said.findIndex((s, i) => i > at && OVER_CORN.test(s))
+  // "soak the albumen in water. Beat with the glucose until light": what the syrup is poured onto
+  const soaks = (i: number): boolean => isGotReady(said[i] ?? '') && SOAKED.test(said[i] ?? '')
+  if ([at, at + 1].some((i) => soaks(i - 1) && BEATS.test(said[i] ?? '')))
+    return said.findIndex((s, i) => i > at && !BEATS.test(s) && (SYRUP_IN.test(s) || ONTO_FOAM.test(s)))
   const mixed = mixedInAt(said, at)
   if (mixed >= 0) return mixed
   const [, aside = ''] = SETS_ASIDE.exec(sentence) ?? []
@@ -176,8 +187,10 @@ function goesInAt(written: readonly string[], at: number): number {
       ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && !FOAMS.test(s) && mentions(s, called))
       : -1
   if (bowledIn >= 0) return bowledIn
-  const soaks = SOAKS.test(sentence) && !SUGAR.test(sentence)
-  const soakedIn = putInAt(said, at, soaks ? nounsIn(sentence) : [])
+  const overIt = bowled !== '' && !SUGAR.test(bowled) ? said.findIndex((s, i) => i > at && POURS_OVER.test(s)) : -1
+  if (overIt >= 0) return overIt
+  const stands = SOAKS.test(sentence) && !SUGAR.test(sentence)
+  const soakedIn = putInAt(said, at, stands ? nounsIn(sentence) : [])
   if (soakedIn >= 0) return soakedIn
   const bathed = OVER_WATER.exec(sentence)?.[1]?.toLowerCase()
   const bathedIn = putInAt(said, at, bathed ? [bathed] : [])
@@ -309,6 +322,9 @@ export interface Beside {
 const ON_TRAY =
   /^(?:evenly )?(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w"″×.-]+ ){0,4}(?:tray|sheet|mat|parchment|paper|slab|marble|bottom|(?:roasting|roll|sheet|baking) (?:pan|tin)s?)\b/i
 
+const LAYS_ON_IT =
+  /^(?:evenly )?(?:arrange|lay|put|scatter|spread|sprinkle|strew)\b.{3,40}\b(?:in|on|over) (?:it|them)$/i
+
 /** What is got ready however late it is told. */
 const VESSEL = /\b(?:pan|tin|tray|sheet|mou?lds?|slab|board|dish|marble|paper|foil|starch|sugar)\b/i
 
@@ -342,6 +358,8 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
       ((STANDS.test(s) && secondsIn(s) !== null) || MELTS_BLOOMED.test(s) || (i < sweet && TIPS_ASIDE.test(s)))
     // "cool, chop finely": the nuts that were toasted, before anything sweet is heated
     const isTended = i < sweet && ready.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s)
+    // "butter a sheet, sprinkle half of the nuts on it"
+    const isLaid = ready.has(i - 1) && GREASES.test(said[i - 1] ?? '') && LAYS_ON_IT.test(s)
     const isMoment = whipsWhites(s) || (WATCHES.test(s) && heatIn(s) !== null)
     // "remove from the heat and let steep": the pan of the cream, not the pot
     const isOther =
@@ -361,7 +379,7 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
     // nothing is put in any more that could be warmed for it
     const isOut = said.some((poured, k) => k > doneAt && k < i && pours(poured)) && !VESSEL.test(s)
     const isLate = i > doneAt && (warms(s) || isOut) && !said.some((later, k) => k > i && PUTS_IN.test(later))
-    if ((isGotReady(s) && !isLate) || waits || isTended || isOther) ready.add(i)
+    if ((isGotReady(s) && !isLate) || waits || isTended || isOther || isLaid) ready.add(i)
   }
   return { apart, ready }
 }

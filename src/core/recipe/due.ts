@@ -101,7 +101,7 @@ export const STEEPS = /\b(?:soak|soften|bloom|infuse|steep|macerate)\b/i
 
 /** "When it is just about to boil, add …" */
 const BOILED_THEN =
-  /\b(?:comes? to (?:an? |the )?(?:full )?(?:rolling )?boil|(?:un)?till? (?:it|(?:the )?(?:mixture|syrup)) boils|(?:once|when|as soon as) (?:(?:it|the \w+)(?: is|['’]s)? )?(?:just )?(?:about to |begins to |starts to |starts )?boil)/i
+  /\b(?:comes? to (?:an? |the )?(?:full )?(?:rolling )?boil|(?:un)?till? (?:it|(?:the )?(?:mixture|syrup)) boils|(?:once|when|as soon as) (?:(?:it|the \w+)(?: is|['’]s)? )?(?:just )?(?:about to |begins to |starts to |starts )?(?:boil|bubbl(?:es|ing)\b))/i
 /** "Once the sugar is melted, stir in the butter": only its maker sees that. */
 const ONCE = /^(?:once|when|as soon as) ([^,;]{4,60}), ?(?=\w)/i
 /** "When it is liquid add …": what is seen ends before what is done. */

@@ -41,7 +41,7 @@ export function endingOf(said: readonly string[], unit: HeatUnit | null): Done |
     ),
   )
   const hot = all.filter(({ ending }) => ending.by !== 'heat' || isTarget((ending.low + ending.high) / 2))
-  const good = hot.filter((e) => !hasCooled(e, hot, said))
+  const good = hot.filter((e) => !hasCooled(e, hot, said) && !poursThere(e, hot, said))
   const last = lastOf(good, said)
   // what goes back on the heat after that, to be cooked until it looks otherwise, ends there
   const again = last
@@ -85,6 +85,13 @@ const HEATS_ON =
 
 /** "Off the heat whisk in the soda and watch it turn gold": what turns so then is no end of the cook. */
 const IS_OFF = /^off (?:the )?(?:heat|flame|stove)\b/i
+
+/** "Boil to 118°. At 118 pour it onto the whites": it ends where it was boiled to. */
+const poursThere = ({ at, ending }: Ends, all: readonly Ends[], said: readonly string[]): boolean =>
+  ending.by === 'heat' &&
+  WATCHES.test(said[at] ?? '') &&
+  WHIPPED.test(said[at] ?? '') &&
+  all.some((e) => e.ending.by === 'heat' && e.at < at && e.ending.low === ending.low && !WATCHES.test(said[e.at] ?? ''))
 
 /** What was hotter before has come down to that: it is said to, or has been off the heat since and rests. */
 function hasCooled({ at, ending }: Ends, all: readonly Ends[], said: readonly string[]): boolean {

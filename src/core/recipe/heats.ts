@@ -191,8 +191,9 @@ export function leavesChoice(sentence: string, recipe: HeatUnit | null): boolean
   })
 }
 
-/** "242 (logs) or 246 (turtles)" */
-const EACH_NAMED = /\b([1-3]\d\d)\b ?°?[CF]? ?\([^()\d]{2,20}\),? or ([1-3]\d\d)\b/i
+/** "242 (logs) or 246 (turtles)", "119 (winter) 121 (summer)" */
+const EACH_NAMED =
+  /\b([1-3]\d\d)\b ?°?[CF]? ?\([^()\d]{2,20}\)(?:(?:,|;| \/)? (?=\d{3} ?°?[CF]? ?\([^()\d])|,? or )([1-3]\d\d)\b/i
 
 /** "122 for soft, 125 for chewy" */
 const EACH_FOR = /\b(\d{3})(?!\d)[^\d.;]{0,6} for [^\d.;]{3,20}(\d{3})(?!\d)[^\d.;]{0,6} for /i

@@ -6,6 +6,7 @@ import { moments } from './moments.table'
 import { besideMoments } from './moments-beside.table'
 import { chainedMoments } from './moments-chained.table'
 import { homeMoments } from './moments-home.table'
+import { keptMoments } from './moments-kept.table'
 import { notedMoments } from './moments-notes.table'
 import { pacedMoments } from './moments-paced.table'
 import { pastedMoments } from './moments-pasted.table'
@@ -43,6 +44,7 @@ describe('a method', () => {
     ...strangersMoments,
     ...sheetMoments,
     ...pacedMoments,
+    ...keptMoments,
   ])('%s', (_, list, method, celsius, wanted) => {
     const { formula, steps, places } = read(list, method)
     expect(steps).toHaveLength(wanted.length)

@@ -141,7 +141,7 @@ const EACH =
 function ofEach(line: string): string[] | null {
   const [, amount, names = ''] = EACH.exec(bare(line)) ?? []
   if (amount === undefined) return null
-  const all = names.split(/,? (?:and|&|\+) |, ?/)
+  const all = names.replace(/,? (?:combined|mixed|sifted)(?: together)?$/i, '').split(/,? (?:and|&|\+) |, ?/)
   // "granulated and brown sugar"
   const noun = / (sugar|chocolate|seeds)$/i.exec(all.at(-1) ?? '')?.[1]
   return all.map((name) => `${amount} ${name.trim()}${noun && !/ /.test(name.trim()) ? ` ${noun}` : ''}`)
@@ -269,8 +269,10 @@ export function inOneRow(row: string): string[] {
   // "Sugar 500 g; glucose 400 g. Hazelnuts 250 g."
   const ended = unstopped.split(/[.;]\s+(?=\p{L})/u)
   const amounts = ended.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length
-  if (ended.length > 2 && amounts > MOST_OF * ended.length && !ended.some(beginsDone) && !beginsWithAmount(line))
-    return ended
+  if (ended.length > 2 && amounts > MOST_OF * ended.length && !ended.some(beginsDone) && !beginsWithAmount(line)) {
+    const [, over, begins] = HEADED_ROW.exec(ended[0] as string) ?? []
+    return over && begins ? [`${over}:`, begins, ...ended.slice(1), ROW_ENDS] : ended
+  }
   // "2 cups cream, split in half. 2 cups sugar, 1 cup syrup."
   const parted = unstopped.split(STOPPED)
   if (parted.length > 1 && parted.every((piece) => beginsWithAmount(piece) && !looksLikeMethod(piece)))

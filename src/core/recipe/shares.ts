@@ -7,6 +7,8 @@ import type { Headed } from './split'
 /** "Sucrose 62.0 %", "62 % sucrose"; and how much of it all is made: "Batch 10 kg". */
 const SHARE = /^(?:(\d+(?:[.,]\d+)?) ?%\s+(?:of )?(\p{L}.*)|(\p{L}.*?)[\s:]+(\d+(?:[.,]\d+)?) ?%)$/u
 const BATCH = /^(?:batch(?: size)?|total)[:\s]+(?:of |about |[~≈] ?)?(\d+(?:[.,]\d+)?) ?(kg|g|lbs?)\b/i
+/** "Base sugar 600 g": how much of the line there is that is a hundred by itself. */
+const BASE = /^base(?: weight)?:?(?: \p{L}+)?:? (?:of )?(\d+(?:[.,]\d+)?) ?(kg|g|lbs?)$/iu
 /** "Total 100 %", "Total weight 1530 g" */
 const SUM = /^(?:sub)?total\b/i
 /** ◊ Shares are those of one whole where they come to so many hundredths, or of one line that is a hundred by itself; so much is made where nothing says how much, g. */
@@ -27,20 +29,26 @@ export interface Weighed {
 /** A list without its sums, and in grams where it is written in hundredths of the whole. */
 export function inGrams(list: readonly Headed[]): Weighed {
   const numberIn = (written: string): number => Number(written.replace(',', '.'))
-  const isSum = (line: string): boolean => BATCH.test(bare(line)) || SUM.test(bare(line))
   const lines = list.flatMap((s) => s.lines)
-  const left = lines.filter(isSum)
-  const batch = left.flatMap((l) => BATCH.exec(bare(l)) ?? [])
-  const total =
-    batch.length > 0 ? numberIn(batch[1] as string) * (parseUnit(batch[2] as string)?.unit.size ?? 1) : OF_SHARES_G
+  const sizeIn = (way: RegExp): number | undefined =>
+    lines.flatMap((l) => {
+      const [, size = '', unit = ''] = way.exec(bare(l)) ?? []
+      return size === '' ? [] : [numberIn(size) * (parseUnit(unit)?.unit.size ?? 1)]
+    })[0]
+  const isTotal = (line: string): boolean => BATCH.test(bare(line)) || SUM.test(bare(line))
   const shares = lines
-    .filter((l) => !isSum(l))
+    .filter((l) => !isTotal(l))
     .map(shareIn)
-    .map((s) => numberIn(s?.[1] ?? s?.[4] ?? 'none'))
+    .flatMap((s) => (s === null ? [] : [numberIn(s[1] ?? (s[4] as string))]))
+  const isListed = shares.length === lines.filter((l) => !isTotal(l) && !BASE.test(bare(l))).length
   const sum = shares.reduce((all, share) => all + share, 0)
-  const isOfOne = sum > WHOLE.most && shares.includes(HUNDRED)
-  const areShares = isOfOne || (sum >= WHOLE.least && sum <= WHOLE.most)
-  const whole = isOfOne ? sum : HUNDRED
+  const isOfOne = isListed && sum > WHOLE.most && shares.includes(HUNDRED)
+  const areShares = isOfOne || (isListed && sum >= WHOLE.least && sum <= WHOLE.most)
+  const base = isOfOne ? sizeIn(BASE) : undefined
+  const total = base ?? sizeIn(BATCH) ?? OF_SHARES_G
+  const whole = isOfOne && base === undefined ? sum : HUNDRED
+  const isSum = (line: string): boolean => isTotal(line) || (base !== undefined && BASE.test(bare(line)))
+  const left = lines.filter(isSum)
   const weighed = (line: string): string => {
     const [, first, name, called, last] = shareIn(line) ?? []
     const share = first ?? last

@@ -145,6 +145,10 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     /\b((?:boil|cook|simmer)(?: it)?(?: for)? \d+ ?min\w*),? then (uncover|take off the lid|lid off)(?: and|,) (?=(?:boil|cook)\b)/gi,
     '$1. Uncover and ',
   ],
+  // "add the sugar in rain, caramel at 185"
+  [/,\s+(?:make an? )?caramel (?:at|to) (?=1[5-9]\d)/gi, ', caramelise to '],
+  // "when honey = 112"
+  [/\b((?:when|once) (?:the )?(?:honey|sugar|syrup)) = (?=1\d\d)/gi, '$1 is at '],
   // an oven that is a pot
   [/\bdutch oven\b/gi, 'heavy pot'],
   [/\s@\s?(?=\d)/g, ' at '],

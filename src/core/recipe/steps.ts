@@ -47,7 +47,7 @@ function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
 
 /** ◊ What is left alone for so long, s, or worked so, is out of the pot. */
 const LEFT_ALONE = 1200
-const ON_THE_TABLE: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'wrap', 'pull'])
+const ON_THE_TABLE: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'wrap', 'pull', 'form'])
 const ON_TABLE = /^(?:cover|drop roll|pack|store)\b|\bknead\b/i
 const liesThere = ({ when, handwork, say }: Step): boolean =>
   (when.on === 'after' && when.seconds > LEFT_ALONE) ||
