@@ -96,6 +96,14 @@ const FOR_LATER = /^to (?:re-?heat|re-?melt|serve|store|use)\b ?[:–-]/i
 const OTHER_COOK =
   /^(?:n\.?b\.?:?\s|p\.?s\.?:?\s)|^(?:last time|(?:the )?(?:last|previous|other|second|third) batch|(?:test|trial|batch|try) (?:no\.? ?)?#?\d+)\b.*\b(?:did|didn|set|went|were|was|turned)\b/i
 
+/** "For softer caramels stop at 240", "use a large kettle as this boils up" */
+const OTHERWISE =
+  /^for (?:an? )?(?:chewier|crunchier|firmer|harder|softer)\b.*\d|^use an? (?:[\w-]+ ){0,3}(?:kettle|pan|pot|saucepan)(?:$|,? (?:as|because|since)\b)/i
+/** "Why is my brittle sticky?", and what answers it. */
+const ASKED = /\?$|^(?:no|yes),/i
+
 /** Whether a sentence says something by the way. */
 export const isAside = (sentence: string): boolean =>
-  [ASIDE, WEIGHT_ALONE, COUNT_ALONE, AT_ALTITUDE, FOR_LATER, OTHER_COOK].some((words) => words.test(sentence))
+  [OTHERWISE, ASKED, ASIDE, WEIGHT_ALONE, COUNT_ALONE, AT_ALTITUDE, FOR_LATER, OTHER_COOK].some((words) =>
+    words.test(sentence),
+  )

@@ -103,7 +103,8 @@ function mixedInAt(said: readonly string[], at: number): number {
 }
 
 /** What is popped apart goes in with what is poured over it. */
-const POPS = /^(?:pop\b|(?:put|place|tip|heat|cook|keep|spread|add|drop|pour|shake)\b.*\bpop(?:s|ping|ped)?\b)/i
+const POPS =
+  /^(?:pop\b|(?:once|when) they(?:['’]ve)? pop|(?:put|place|tip|heat|cook|keep|spread|add|drop|pour|shake)\b.*\bpop(?:s|ping|ped)?\b)/i
 const OILS = /^(?:heat|warm|put|pour|add)\b.*\boil\b/i
 const OVER_CORN = /\b(?:over|with|onto|into) (?:the )?(?:popped )?(?:pop)?corn\b/i
 

@@ -12,7 +12,7 @@ import { writtenOut } from './shorthand'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
-  /\b(w|sq|lg|sm|[Bb]r(?=\. sugar)|qts?|pts?|oz|lbs?|med|[Ee]vap|[Cc]ond|[Cc]hoc|[Cc]onf|[Cc]ryst|env|pkgs?|pwd|[Tt]sp|[Tt]bsp|approx|abt|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=[\d¼½¾⅓⅔][- ]?)in|(?<=[°º] ?)[CF]|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z])/g
+  /\b(w|sq|lg|sm|[Bb]r(?=\. sugar)|qts?|pts?|oz|lbs?|med|[Ee]vap|[Cc]ond|[Cc]hoc|[Cc]onf|[Cc]ryst|env|pkgs?|pwd|powd|[Tt]sp|[Tt]bsp|approx|abt|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=[\d¼½¾⅓⅔][- ]?)in|(?<=[°º] ?)[CF]|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z])/g
 
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE =
@@ -57,6 +57,9 @@ const whipped = (_: string, how = '', meanwhile = ''): string =>
 /** "Then pour it out": that it comes after the sentence before goes without saying. */
 const IN_TURN = /^(?:and )?then,? (?=\p{L})/iu
 
+/** "Immediately beat the whites" */
+const AT_ONCE = /^(?:at once|immediately),? (?=(?:beat|whip|whisk)\b)/i
+
 /** Everything a method says, without its full stops. */
 const spoken = (lines: readonly string[]): string[] =>
   lines
@@ -83,6 +86,7 @@ const spoken = (lines: readonly string[]): string[] =>
           .trim()
           .replace(/[.!]$/, '')
           .replace(IN_TURN, '')
+          .replace(AT_ONCE, '')
           .replace(LABELLED, labelled)
           .replace(WHIPPED, whipped)
           .replace(TO_PEAKS, 'Whip the $1to $2'),

@@ -140,16 +140,18 @@ const browns = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends
       (CARAMELISES.test(said[at] ?? '') || GOES_ON.test(said[at] ?? '')) &&
       staysOn(said, last.at, at),
   )
-/** "Boil to 104°; add the rest of the cream. Continue cooking until a drop makes a firm ball": it ends at that. */
+/** "Boil to 104°; add the rest of the cream. Continue cooking until a drop makes a firm ball", "when it leaves the sides add the juice. Continue till it sets": it ends at that. */
 const cooksOn = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends | undefined =>
   all.findLast(
     ({ at, ending }) =>
-      ending.by === 'drop' &&
       at > last.at &&
-      last.ending.by === 'heat' &&
+      (last.ending.by === 'heat'
+        ? ending.by === 'drop'
+        : last.ending.by === 'sign' && ending.by === 'time' && THEN_ADDS.test(said[last.at] ?? '')) &&
       GOES_ON.test(said[at] ?? '') &&
       staysOn(said, last.at, at),
   )
+const THEN_ADDS = /\b(?:when|once|as soon as)\b.*\b(?:add|stir in)\b/i
 const GOES_ON = /^(?:then )?(?:continue|keep|go on|cook(?:ing)? on|return|bring (?:it )?back)\b/i
 const CARAMELISES =
   /\bcarameli[sz]|\bover (?:a )?(?:low|medium|high)\b|\b(?:syrup|sugar|caramel)\b.{0,20}\b(?:is|turns?)\b|\bmelts? (?:again|to)\b/i
@@ -210,19 +212,27 @@ function atBoil(said: readonly string[], unit: HeatUnit | null): readonly string
 const ON_THE_WAY = /\bon the way\b|\b(?:as|while) it (?:climbs|goes up|rises)\b/i
 
 /** "Boil until it reaches 122°. Meanwhile, when it is at 110°, whisk …": what is begun on the way stands before where it ends. */
+const PUTS_ON = /\b(?:boil|bring|cook|heat|melt)\b/i
 function lowerFirst(said: readonly string[], unit: HeatUnit | null): readonly string[] {
   const riseOf = (s: string): number => {
     const heat = heatIn(s)
     const own = heat && !heat.oven && !heat.cools && !takesOff(s) ? unitOf(heat, unit) : null
     return heat && own ? inDegrees(heat.low, own) : Number.NaN
   }
+  /** The last sentence before it that is boiled to somewhere, and nothing taken off, poured or put on since. */
+  const boiledAt = (i: number): number => {
+    const at = said.findLastIndex((s, k) => k < i && Number.isFinite(riseOf(s)))
+    return at < 0 ||
+      said.slice(at, i).some((s, k) => takesOff(s) || pours(s) || (k > 0 && (PUTS_ON.test(s) || ADDS.test(s))))
+      ? -1
+      : at
+  }
   const moves = said.findIndex(
     (s, i) =>
-      i > 0 &&
       (((MEANWHILE.test(s) || WATCHES.test(s)) && whipsWhites(s)) || ON_THE_WAY.test(s)) &&
-      riseOf(s) < riseOf(said[i - 1] as string),
+      riseOf(s) < riseOf(said[boiledAt(i)] ?? ''),
   )
-  return moves < 0 ? said : movedBefore(said, moves - 1, moves)
+  return moves < 0 ? said : movedBefore(said, boiledAt(moves), moves)
 }
 
 function beforeEnd(said: readonly string[], unit: HeatUnit | null): readonly string[] {

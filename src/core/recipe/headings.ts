@@ -19,7 +19,7 @@ export const COMES_LAST = /^(?:assembl\w*|combin\w*|finish\w*|join\w*)$/i
 
 /** What stands under these until another heading is read by nobody either. */
 export const HEAD_NOTES =
-  /^(?:(?:pro |top |chef.?s )?(?:notes?|tips?)|cook.?s (?:notes?|tips?)|variations?|nutrition(?:al)?(?: \w+)?|storage|(?:special )?(?:equipment|tools)(?: needed)?)\s*:?$/i
+  /^(?:(?:(?:pro|top|recipe|helpful|extra|\p{L}+['’]s) )?(?:notes?|tips?)|(?:tips?|notes?) (?:and|&) (?:notes?|tips?|tricks|variations?)|faqs?|(?:frequently asked )?questions|comments|substitutions|make[- ]ahead|troubleshooting|variations?|nutrition(?:al)?(?: \w+)?|storage|(?:special )?(?:equipment|tools)(?: needed)?)\s*:?$/iu
 
 /** A few words, without a bullet. */
 const OVER_BULLETS = /^(?:\p{L}[\p{L}'’-]*)(?: [\p{L}'’&-]+){0,3}$/u

@@ -78,7 +78,7 @@ const GOT_READY = saidAs([
   // "put the raisins and rum in a small bowl, cover"
   /^(?:combine|mix|place|put|tip)\b(?!.*\b(?:heat|pan|pot|saucepan|sugar|syrup|whites?)\b).{3,60}\bin(?:to)? an? (?:[\w-]+ ){0,2}(?:bowl|cup|dish|jar|mug)\b.{0,20}\b(?:cover|leave|soak|stand|steep)\b/,
   // "put the apples in boiling water for a minute"
-  /^(?:dip|drop|dunk|place|plunge|pop|put) (?:the )?(?:apples|fruit|pears)\b.{0,50}\bwater\b/,
+  /^(?:dip|drop|dunk|place|plunge|pop|put) (?:the )?(?:apples|fruit|pears)\b.{0,50}\b(?:boiling|hot|simmering|warm) water\b/,
   /^(?:the )?gelatine? (?:and|in|into|over|with)\b(?!.*\b(?:pan|pot|syrup|hot|boil)).*\bwater\b/,
   // "put the gelatine in a bowl with the cold water"
   /^(?:put|place|add|mix|stir) (?:the )?(?:\w+ )?gelatine?\b.{0,30}\b(?:bowl|jug|cup|dish)\b.{0,40}\bwater\b/,

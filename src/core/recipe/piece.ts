@@ -2,7 +2,7 @@
 
 import { type BoiledFamilyId, boiledFamilies, type FamilyId } from '../craft/families'
 import { fullTyped, mentions, namesOf } from '../formula/called'
-import type { FormulaDocument, Line } from '../formula/document'
+import type { FormulaDocument, Line, Target } from '../formula/document'
 import { blankFormula } from '../formula/edit'
 import { secondsIn, short } from '../formula/sentence'
 import type { Ingredient } from '../matter/ingredient'
@@ -143,20 +143,30 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
 
   // what is asked about counts as what it probably is
   const probably = questions.flatMap((q) => {
-    const ingredient = q.reading.ingredient ?? q.reading.candidates[0]
-    return ingredient && q.reading.grams !== null ? [{ ingredient, grams: q.reading.grams, at: askedAt(q) }] : []
+    const [ingredient, ...others] = q.reading.ingredient ? [q.reading.ingredient] : q.reading.candidates
+    return ingredient && q.reading.grams !== null
+      ? [{ ingredient, others, grams: q.reading.grams, at: askedAt(q) }]
+      : []
   })
-  const mixAt = (at: number): Mix =>
+  const mixAt = (at: number, asked: readonly { ingredient: Ingredient; grams: number; at: number }[] = probably): Mix =>
     mixOf([
       ...placed.filter((l) => placeOf(l) <= at).map((l) => ({ ingredient: ingredientOf(l), grams: l.grams })),
-      ...probably.filter((p) => p.at <= at),
+      ...asked.filter((p) => p.at <= at),
     ])
   const mix = mixAt(done?.at ?? said.length)
-  // at which heat a syrup looks so depends on all that is in it
-  const isKnown =
-    massOf(mix) > 0 &&
-    !questions.some((q) => gramsAsked(q) === Number.POSITIVE_INFINITY && askedAt(q) <= (done?.at ?? 0))
-  const computed = done && (done.ending.by === 'heat' || isKnown) ? targetOf(done.ending, mix) : null
+  /** At which heat a syrup looks so depends on all that is in it: null where what is asked about would make it another. */
+  const endAt = ({ at, ending }: Done): Target | null => {
+    const target = targetOf(ending, mix)
+    if (target === null || ending.by === 'heat') return target
+    if (questions.some((q) => gramsAsked(q) === Number.POSITIVE_INFINITY && askedAt(q) <= at)) return null
+    const others = probably.flatMap((p) =>
+      p.others.map((ingredient) => probably.map((o) => (o === p ? { ...p, ingredient } : o))),
+    )
+    const isSame = (other: Target | null): boolean =>
+      other !== null && Math.abs(other.celsius - target.celsius) < ALIKE_C
+    return others.every((asked) => isSame(targetOf(ending, mixAt(at, asked)))) ? target : null
+  }
+  const computed = done && (done.ending.by === 'heat' || massOf(mix) > 0) ? endAt(done) : null
   const usual = (facts.usual.low + facts.usual.high) / 2
   const doubt = targetDoubt({ name, said, beside, done, unit, usual: facts.usual, computed })
   const target =
@@ -263,6 +273,9 @@ function hotterBefore(
 
 /** ◊ So little of a sweet changes nothing that is seen of its size. */
 const LITTLE = 0.1
+
+/** ◊ Two ends are one that are nearer to each other than what is seen of them, °C. */
+const ALIKE_C = 3
 
 /** How much is asked about; infinite where nobody knows how much it is. */
 function gramsAsked({ text, reading }: Omit<Question, 'group'>): number {

@@ -9,6 +9,7 @@ import { asidesIn, sentences } from './clauses'
 import type { Answers, Draft, Lexicon, WrittenPiece } from './draft'
 import { ofOwnPart } from './interleaved'
 import { isMadeByHand, layersIn, readLayers } from './layers'
+import { readLines } from './lines'
 import { withNames } from './marks'
 import { readPiece } from './piece'
 import { inGrams } from './shares'
@@ -22,10 +23,13 @@ import { unlistedIn } from './unlisted'
 const MOST_TEXT = 4900
 
 /** What is not boiled is one part, of all that is in the list. */
-const wholeList = ({ name, list }: WrittenPiece) => ({
-  heading: name || 'All of it',
-  lines: list.flatMap((s) => s.lines),
-})
+function wholeList({ name, list, said }: WrittenPiece, lexicon: Lexicon) {
+  const { lines, written } = readLines(list, lexicon)
+  return {
+    heading: name || 'All of it',
+    lines: [...list.flatMap((s) => s.lines), ...unlistedIn(said, lines, written, lexicon)],
+  }
+}
 
 /** A piece of whose list nothing is written, with what its method measures as its list. */
 const listed = (piece: WrittenPiece, lexicon: Lexicon): WrittenPiece =>
@@ -79,7 +83,7 @@ export function readRecipe(
   const headed = layersIn(recipe)
   // "honey syrup", "sugar syrup", "meringue": two boils onto one foam are no layers
   const onFoam = headed?.some((l) => FOAM_LIST.test(l.heading)) ? readTwoPots(whole, lexicon, answers) : null
-  const layers = onFoam ? null : (headed ?? (isMadeByHand(whole, lexicon) ? [wholeList(whole)] : null))
+  const layers = onFoam ? null : (headed ?? (isMadeByHand(whole, lexicon) ? [wholeList(whole, lexicon)] : null))
   const draft =
     layers && answers.layered !== false
       ? readLayers(recipe, layers, lexicon, answers)

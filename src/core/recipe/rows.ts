@@ -152,7 +152,7 @@ const MORE_FOR =
   /^(.+?),? (?:plus|\+|and|&) (\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[a-z]{1,12}\.?) ((?:for|to (?:blend|go|mix|whisk) with) (?:\p{L}+ ){0,3}\p{L}+)$/iu
 /** "1 tsp kosher salt, plus flaky salt for finishing": something else, of which nobody says how much. */
 const OTHER_FOR =
-  /^(.+?),? plus ((?!(?:a|an|enough|extra|more|some)\b)(?:\p{L}+ ){1,3})((?:for (?:finishing|garnish(?:ing)?|rolling|serving|sprinkling|(?:the )?top(?:ping)?)|to (?:finish|garnish|serve|sprinkle|top)))$/iu
+  /^(.+?),? plus ((?!(?:a|an|enough|extra|more|some)\b)(?:\p{L}+ ){1,3})((?:for (?:finishing|garnish(?:ing)?|rolling|serving|sprinkling|(?:the )?top(?:ping)?)|to (?:finish|garnish|serve|sprinkle|top)))(?: \(optional\)|, optional)?$/iu
 const NAMED_FIRST = /^(\p{L}[\p{L} -]{2,40}?):? [\d¼½¾⅓⅔]/u
 function moreFor(line: string): string[] | null {
   const [, one = '', other, useOf] = OTHER_FOR.exec(bare(line)) ?? []

@@ -88,6 +88,7 @@ const WEIGHED_IN =
 /** A line with its shorthand as sentences; any other line as it is. */
 export function spelledOut(whole: string): string {
   if (REDUCED.test(whole)) return whole.replace(REDUCED, '$1 ($2)')
+  if (YIELDS.test(whole)) return whole.replace(YIELDS, '$2 (from $1)')
   // "(no thermometer: iced water → squishy ball)" is one thing said by the way
   const plain = whole.replace(/\([^()]*\)/g, (aside) => aside.replace(ARROWS_WITHIN, ': '))
   const line = plain.replace(WEIGHED_TO, '$1 → ').replace(WEIGHED_IN, '$1Add $2; ')
@@ -125,6 +126,10 @@ function spelledSentence(line: string): string {
 const REDUCED =
   /^(\s*[^→>]{3,50}\d ?(?:g|kg|ml|l)|\s*\d[\d.,]* ?(?:k?g|ml|l|cups?) [^→>]{3,50}?) *(?:→|->|=>) *(reduced?\b.{0,20})$/i
 
+/** "2 kg ripe guavas → about 1 kg pulp": of a list, what goes in is what comes of it. */
+const YIELDS =
+  /^\s*(\d[\d.,]* ?(?:k?g|lbs?|oz) \p{L}[\p{L} ]{2,40}?) *(?:→|->|=>) *(?:about |approx\.? |= ?|~ ?)?(\d[\d.,]* ?(?:k?g|lbs?|oz) \p{L}.{1,30})$/iu
+
 /** "Sugar w/ water", "set o/n" */
 const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
@@ -140,6 +145,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   ],
   // "till it's golden and 118"
   [/\b((?:un)?till? [^,;.\d]{3,30}) and (?=1\d\d(?:$|[,;.]| ?°| ?[CF]\b))/gim, '$1 and at '],
+  [/\b(colou?r of [^,;.\d]{3,20}) (?:and|&|\+) (?=1\d\d(?: ?[-–] ?1\d\d)?(?:$|[,;.]| ?°| ?[CF]\b))/gim, '$1 and at '],
   // "boil for 2 mins, then uncover and boil to 140"
   [
     /\b((?:boil|cook|simmer)(?: it)?(?: for)? \d+ ?min\w*),? then (uncover|take off the lid|lid off)(?: and|,) (?=(?:boil|cook)\b)/gi,

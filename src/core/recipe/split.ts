@@ -50,7 +50,7 @@ export interface SplitRecipe {
 
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:\d+ (?:mins?|minutes?|hours?|hrs?) (?:active|cooking|hands.on|prep|total)\b|["“][^"”]{20,}["”]$|\([^()\d]+\)$|\(\d+ (?:pces?|pcs?|pieces)\.?\)$|\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:u\.?s\.?(?: customary)?|metric|imperial)(?:\s*[–/|-]?\s*(?:u\.?s\.?(?: customary)?|metric|imperial))*$|(?:#[\p{L}\d]+\s*)+$|[^\p{L}\d¼½¾⅓⅔]+$|(?:from|to|cc|sent|date)\s*:|mise(?: en place)?\s*:(?=[^.]*\.?$)|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?(?!1\d\d\b|\d{2,3} ?[–-] ?1\d\d\b|\d{2,3} ?°)\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:at a glance|author|quick facts|category|course|cuisine|difficulty|batch(?: size)?|(?:\p{L}+ )?notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/iu
+  /^(?:\d+ (?:mins?|minutes?|hours?|hrs?) (?:active|cooking|hands.on|prep|total)\b|["“][^"”]{20,}["”]$|\([^()\d]+\)$|\(\d+ (?:pces?|pcs?|pieces)\.?\)$|\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:u\.?s\.?(?: customary)?|metric|imperial)(?:\s*[–/|-]?\s*(?:u\.?s\.?(?: customary)?|metric|imperial))*$|(?:#[\p{L}\d]+\s*)+$|[^\p{L}\d¼½¾⅓⅔]+$|(?:from|to|cc|sent|date)\s*:|mise(?: en place)?\s*:(?=[^.]*\.?$)|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?(?!1\d\d\b|\d{2,3} ?[–-] ?1\d\d\b|\d{2,3} ?°)\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:at a glance|author|source|quick facts|category|course|cuisine|difficulty|batch(?: size)?|(?:\p{L}+ )?notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/iu
 /** "For 2 frames of 30 x 40 x 1.2 cm": what it is poured into. */
 const VESSEL =
   /^\(?(?:(?:amounts?|batch|formula|quantit(?:y|ies)|recipe)(?: (?:is|are|makes|yields))?:? )?(?:for |(?:fills|yields?|makes):? |(?<=^(?:quantity|batch|yield|recipe makes):? ))(?:\d+|an?|one|two|three|four) [^,;.]{0,40}\b(?:frames?|pans?|slabs?|tins?|trays?)\b(?![^,;.]*\b(?:k?g|ml|cups?|oz|lbs?)\b)/i
@@ -154,8 +154,14 @@ function prefaceOf(rows: readonly string[]): ReadonlySet<number> {
   const isOver = rows.filter((row) => HEAD_LIST.test(row)).length > 1
   const between = rows.flatMap((_, i) => (i > 0 && i < (isOver ? list - 1 : list) ? [i] : []))
   const isHeaded = rows.slice(list + 1).some((row) => HEAD_METHOD.test(row))
-  return new Set(isHeaded && !between.some((i) => isAmountOf(rows[i] as string)) ? between : [])
+  return new Set(
+    isHeaded && !between.some((i) => isAmountOf(rows[i] as string) && !VESSEL_OF.test(rows[i] as string))
+      ? between
+      : [],
+  )
 }
+/** "4-quart heavy saucepan" */
+const VESSEL_OF = /\b(?:bowl|dish|kettle|mould|pan|pot|saucepan|sheet|skillet|thermometer|tin|tray)s?\b/i
 
 /** "Subject: Re: the sea foam", "RECIPE: Vanilla caramels" */
 const TITLE_MARK = /^(?:recipe|subject|title)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*/i

@@ -32,8 +32,18 @@ const SET_ASIDE = /^[^.]*\b(?:reserve|set aside)(?=\.|$)/i
 const MOST_OF = 0.6
 const FEWEST = 3
 
+/** "STEP 1: PREP", "Step 2 - Boil the syrup": a title in a line of its own. */
+const STEP_TITLE = /^step\s+\d{1,2}\s*[:.–—-]?\s*[^.:!?;\d]{3,40}$/i
+/** Steps whose titles each stand over what is told. */
+const underTitles = (told: readonly string[]): readonly string[] => {
+  const titles = told.flatMap((line, i) => (STEP_TITLE.test(line) ? [i] : []))
+  const stand = titles.every((i) => told[i + 1] !== undefined && !STEP_TITLE.test(told[i + 1] as string))
+  return titles.length >= 2 && stand ? told.filter((line) => !STEP_TITLE.test(line)) : told
+}
+
 /** The lines of a method without their titles. A title that says more than its line stays. */
-export function withoutTitles(told: readonly string[]): string[] {
+export function withoutTitles(lines: readonly string[]): string[] {
+  const told = underTitles(lines)
   const stopped = told.filter((line) => afterTitle(line, '.') !== null).length
   const areTitled = stopped >= FEWEST && stopped >= MOST_OF * told.length
   // a title that says more is one sentence with what it stands over

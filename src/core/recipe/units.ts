@@ -58,16 +58,24 @@ const UNITS = { k: 'kg', g: 'g', l: 'lb', p: 'lb', o: 'oz' } as const
 const unitOf = (written: string): string =>
   /^per/i.test(written) ? '%' : (UNITS[written.charAt(0).toLowerCase() as keyof typeof UNITS] ?? '%')
 
+/** "Grams / %": each number with its share after it, "sugar 500 / 100". */
+const GRAMS_AND_SHARES = new RegExp(`^\\(?(${WORDS})\\s*[/|,]\\s*(?:%|per ?cent)\\)?$`, 'i')
+const ITS_SHARE = /(?<=\d)\s*[/|]\s*\d+(?:[.,]\d+)?\s*%?$/
+
 /** Whether a line says only what the numbers of the list are in. */
-export const saysUnit = (line: string): boolean => IN_UNIT.test(line)
+export const saysUnit = (line: string): boolean => IN_UNIT.test(line) || GRAMS_AND_SHARES.test(line)
 
 /** A line, and before it what it says first of the unit of all numbers. */
 export const unitApart = (line: string): string[] => line.replace(BEGINS_IN_UNIT, '$1\n').split('\n')
 
 /** Lines whose bare numbers have a unit: that of the heading they stand under, else the one that is said of all. */
 export function withUnits(all: readonly string[]): string[] {
-  let unit = all.flatMap((l, i) => (IN_UNIT.exec(l) ?? (i === 0 ? NAME_IN_UNIT.exec(l) : null))?.[1] ?? [])[0]
-  return all.flatMap((line) => {
+  let unit = all.flatMap(
+    (l, i) => (IN_UNIT.exec(l) ?? GRAMS_AND_SHARES.exec(l) ?? (i === 0 ? NAME_IN_UNIT.exec(l) : null))?.[1] ?? [],
+  )[0]
+  const isDouble = all.some((l) => GRAMS_AND_SHARES.test(l))
+  return all.flatMap((written) => {
+    const line = isDouble ? written.replace(ITS_SHARE, '') : written
     const [, ofRow = '', row] = ROW_IN_UNIT.exec(line) ?? []
     if (row) return row.split(/,\s+/).map((l) => `${l.replace(/\.$/, '')} ${unitOf(ofRow)}`)
     const [, heading, own] = HEADED_UNIT.exec(line) ?? []

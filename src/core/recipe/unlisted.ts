@@ -44,7 +44,9 @@ function lineOf(amount: string, words: readonly string[], { pantry, house }: Lex
 
 /** The longest run of words that ends a text, and is surely something the pantry knows, as a line of a list; null for none. */
 function lineBefore(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
-  const lines = words.map((_, i) => `${amount} ${words.slice(i).join(' ')}`)
+  // "wrap in white (20 g)" is no white of an egg
+  const named = words.at(-1) === 'white' ? [] : words
+  const lines = named.map((_, i) => `${amount} ${named.slice(i).join(' ')}`)
   return lines.find((line) => readLine(line, pantry, house).status === 'sure') ?? null
 }
 

@@ -83,6 +83,16 @@ export const fruits = [
     },
   ),
   ingredient(
+    'glace-cherry',
+    'Glacé cherries',
+    { sucrose: 30, monosaccharide: 33, glucoseSolids: 9, insoluble: 2, de: 42 },
+    {
+      density: 0.75,
+      whole: true,
+      allergens: ['sulphites'],
+    },
+  ),
+  ingredient(
     'candied-peel',
     'Candied peel',
     { sucrose: 30, monosaccharide: 35, glucoseSolids: 10, insoluble: 4, de: 42 },
