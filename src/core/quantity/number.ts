@@ -52,9 +52,13 @@ const words: Readonly<Record<string, number>> = {
   quarter: 1 / 4,
 }
 
+/** "One-half", "two-thirds" */
+const PARTS: Readonly<Record<string, number>> = { hal: 2, thi: 3, qua: 4, fou: 4, eig: 8 }
+const PARTED = /^(one|two|three)-(half|halves|thirds?|quarters?|fourths?|eighths?)$/
+
 const GLYPH = `[${Object.keys(glyphs).join('')}]`
 const COUNTED_GLYPH = new RegExp(`^(\\d*)\\s?(${GLYPH})$`)
-const WORD = `(?:half an?|half|quarter of an?|a quarter|a dozen|${Object.keys(words).join('|')})(?![a-z])`
+const WORD = `(?:(?:one|two|three)-(?:half|halves|thirds?|quarters?|fourths?|eighths?)|half an?|half|quarter of an?|a quarter|a dozen|${Object.keys(words).join('|')})(?![a-z])`
 const PLAIN = `(?:\\d+(?:[.,]\\d+)?)`
 const ONE = `(?:\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s?${GLYPH}|${GLYPH}|${PLAIN}|${WORD})`
 const RANGE = new RegExp(`^\\s*(${ONE})(?:\\s*(?:-|–|to|or)\\s*(${ONE}))?`, 'i')
@@ -63,6 +67,8 @@ function one(text: string): number {
   const t = text.trim().toLowerCase()
   const parts = t.match(/^(?:(\d+)\s+)?(\d+)\s*[/⁄]\s*(\d+)$/)
   if (parts) return Number(parts[1] ?? 0) + Number(parts[2]) / Number(parts[3])
+  const [, many = '', part] = PARTED.exec(t) ?? []
+  if (part) return (numberWords[many] as number) / (PARTS[part.slice(0, 3)] as number)
   const glyph = COUNTED_GLYPH.exec(t)
   if (glyph) return Number(glyph[1] || 0) + (glyphs[glyph[2] as string] as number)
   if (/^\d/.test(t)) return Number(t.replace(',', '.'))

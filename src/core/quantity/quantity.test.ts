@@ -35,6 +35,9 @@ describe('numbers', () => {
     ['a dozen', 12, 12],
     ['two', 2, 2],
     ['a quarter', 0.25, 0.25],
+    ['one-half', 0.5, 0.5],
+    ['three-fourths', 0.75, 0.75],
+    ['two-thirds', 2 / 3, 2 / 3],
     ['1⁄2', 0.5, 0.5],
   ])('%s', (text, low, high) => {
     const parsed = parseNumber(text)

@@ -100,10 +100,12 @@ const OTHER_COOK =
 const OTHERWISE =
   /^for (?:an? )?(?:chewier|crunchier|firmer|harder|softer)\b.*\d|^use an? (?:[\w-]+ ){0,3}(?:kettle|pan|pot|saucepan)(?:$|,? (?:as|because|since)\b)/i
 /** "Why is my brittle sticky?", and what answers it. */
+const TOOK =
+  /^[–—-]?\s*(?:it|mine|this|which) (?:only )?took (?:me |us )?|^takes (?:about |around |roughly )?\d|^(?:cheers|love|regards),? ?\p{L}{0,12}$/iu
 const ASKED = /\?$|^(?:no|yes),/i
 
 /** Whether a sentence says something by the way. */
 export const isAside = (sentence: string): boolean =>
-  [OTHERWISE, ASKED, ASIDE, WEIGHT_ALONE, COUNT_ALONE, AT_ALTITUDE, FOR_LATER, OTHER_COOK].some((words) =>
+  [OTHERWISE, ASKED, TOOK, ASIDE, WEIGHT_ALONE, COUNT_ALONE, AT_ALTITUDE, FOR_LATER, OTHER_COOK].some((words) =>
     words.test(sentence),
   )

@@ -219,7 +219,7 @@ const FOLLOWS = new RegExp(
 )
 const WORKS =
   /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
-const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolved?|melted|clear)\b/i
+const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolve[ds]?|melt(?:ed|s)|clear)\b/i
 /** "Dissolve over a low heat then boil to 127°": the flame of the first is not that of the second. */
 const LOW_FIRST = /^(?:dissolve|stir)\b.*\b(?:gentle|gently|low|slowly)\b/i
 const WORKED_IN = /^(?:beat|fold|stir|whisk)\b.*\b(?:in|into)\b/i

@@ -11,7 +11,7 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
   ],
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],
   [
-    /fudge|penuche|\bmaple (?:butter|cand(?:y|ies)|cream|sugar)\b|mint cake|(?:mint|opera|rose|violet|fruit|sugar) creams?|\btablet\b|coconut ice\b/i,
+    /fudge|penuche|\bmaple (?:butter|cand(?:y|ies)|cream|sugar)\b(?!.*marshmallow)|mint cake|(?:mint|opera|rose|violet|fruit|sugar) creams?|\btablet\b|coconut ice\b/i,
     'fudge',
   ],
   [/marshmallow/i, 'marshmallow'],

@@ -23,7 +23,11 @@ const ADDS_BELOW = /^(?!to\b)(.*\b(?:add|beat in|blend in|fold in|mix in|stir in
 const VAGUE = /^(?:an? )?(?:few |little )?(?:dash|drops?|pinch|splash|squeeze)(?:es)?(?: of)? /i
 /** What a row of a list names, without its amount and what is said of it. */
 const namedIn = (row: string): string =>
-  (measureAt(bare(row), [])?.rest ?? bare(row)).split(/[,(]/)[0]?.trim().replace(VAGUE, '') ?? ''
+  (measureAt(bare(row), [])?.rest ?? bare(row))
+    .replace(/^\s*\([^()]*\)/, '')
+    .split(/[,(]/)[0]
+    ?.trim()
+    .replace(VAGUE, '') ?? ''
 
 /** Lines in which a sentence names what stands in the rows below it; those rows stay, for the list. */
 export const namedBelow = (lines: readonly string[]): string[] =>
@@ -96,7 +100,8 @@ export const ofOwnPart = (method: readonly Headed[], list: readonly Headed[]): s
   method.flatMap(({ heading, lines }, part) => {
     const listed = list.find((l) => alike(l.heading, heading))
     const names = listed?.lines.map(namedIn) ?? []
-    if (heading === null || names.length === 0) return lines
+    if (heading === null) return lines.map((line) => allOfPart(line, list))
+    if (names.length === 0) return lines
     const [first = '', ...rest] = lines
     const told = withWater([first.replace(NAMES_NOTHING, `$1 ${inTurn(names)} `), ...rest], names)
     const later = method.slice(part + 1).some((m) => m.lines.some((l) => l.toLowerCase().includes(`the ${heading}`)))
@@ -104,6 +109,16 @@ export const ofOwnPart = (method: readonly Headed[], list: readonly Headed[]): s
     if (!later || !LEFT_ASIDE.test(whole) || heatIn(whole) !== null) return told
     const inOne = whole.split(/[.;](?: (?=\p{L})|$)/u).filter((said) => said !== '')
     return [`Make the ${heading}: ${inOne.map(uncapital).join(', ')}, set aside.`]
+  })
+
+/** "SYRUP: all in a pan, stir to dissolve" */
+const ALL_OF_PART =
+  /^(?:\d{1,2}[.)]\s+)?(\p{L}[\p{L} ]{2,24}): (?:put |combine |place )?(?:all|everything) (?=in(?:to)?\b)/iu
+/** A sentence that puts in all of a part it is labelled with, by what is listed there. */
+const allOfPart = (line: string, list: readonly Headed[]): string =>
+  line.replace(ALL_OF_PART, (all, label: string) => {
+    const names = list.find((l) => l.heading?.toLowerCase() === label.toLowerCase())?.lines.map(namedIn) ?? []
+    return names.length > 0 ? `Put ${inTurn(names)} ` : all
   })
 
 const WATER = /\bwater\b/i

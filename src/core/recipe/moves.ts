@@ -60,6 +60,7 @@ const READIES = saidAs(
     /have (?!(?:it|them)\b)[\w ]{3,40}(?<= )(?:beaten|chopped|greased|heated|lined|measured|melted|ready|toasted|warm|warmed|weighed|whipped)/,
     /set out/,
     /(?:lay|place|put) (?:an? |one |the )?(?:first )?(?:sheets? of )?(?:edible paper|rice paper|wafers?(?: paper)?) (?:at|in|into|on|over)\b/,
+    /(?:lay|place|put|set) (?:out )?(?:an? |one |the |your )?(?:silicone |baking )?(?:mat|marble|silpat)s? (?:in|on|onto)\b/,
     /lay (?:out )?(?:an? |some |the )?(?:sheets? of )?(?:baking |greaseproof |silicone |wax(?:ed)? )?(?:parchment|paper|foil|mat)/,
     /get (?:the|your|all|everything)\b.*\b(?:ready|in order|together)/,
     /you(?:[’']?ll| will)? need/,

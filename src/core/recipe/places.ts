@@ -296,8 +296,10 @@ function placeOf(
       ? twin
       : said.findIndex((s, i) => apart.has(i) && mentions(s.replace(WAITS_FOR, '').replace(UNTIL_THEN, ''), names))
   // "everything" is all that no sentence puts in by its name
+  const isPlain = !isIcing(line) || written.filter((w) => w.names.includes('sugar') && !isIcing(w)).length < 2
   const isSugar =
-    line.names.includes('sugar') || (line.names.some((n) => SWEETENER.test(n)) && !said.some((s) => mentions(s, names)))
+    (line.names.includes('sugar') && isPlain) ||
+    (line.names.some((n) => SWEETENER.test(n)) && !said.some((s) => mentions(s, names)))
   const isNamed = (s: string): boolean => (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && isSugar)
   const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
   // as it is written: without the names of others "the syrup ingredients" are all

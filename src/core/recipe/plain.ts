@@ -5,13 +5,14 @@ import { measureAt } from '../matter/amount'
 import { inSentences } from './case'
 import { beginsDone } from './method'
 import { inFigures } from './numbers'
+import { asWritten } from './page'
 import { spelledOut } from './shorthand'
 import { asItStands, cellsIn, HAS_NUMBER, type Head, headOf, isAmount, lineOf, RULE, strokedIn, toldOf } from './tables'
 import { unwrapped } from './wrapped'
 
 /** "## Method", "> ", "- [ ] ", "- [x] " */
 const LEADS = /^(?:#{1,6}\s+|>\s+)/
-const TICK_BOX = /^(?:[-*+]\s+)?\[[ x]?\]\s+/i
+const TICK_BOX = /^(?:[-*+]\s+)?(?:\[[ x]?\]\s+|[☐☑☒✓✔□▪◦○●]\s*)/i
 /** "**200 g**", "*Makes 36*", "`x`" */
 const STRONG = /(\*\*|__|`)(?=\S)(.+?)\1/g
 const STRESSED = /(^|[\s(])([*_])(?=[^\s*_])([^*_]+)\2(?=[\s.,;:!?)]|$)/g
@@ -166,7 +167,7 @@ const DAY_ALONE = /^[ \t]*day \d[ \t]*:?[ \t]*$/gim
 /** What somebody told, in quotes from end to end. */
 const QUOTED = /^[ \t]*["“](.{40,})["”][ \t]*$/gm
 const asTyped = (text: string): string =>
-  lettersIn(text)
+  asWritten(lettersIn(text))
     .replace(QUOTED, '$1')
     .replace(DAY_ALONE, '')
     .replace(COLUMNS, '/')

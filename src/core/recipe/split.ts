@@ -8,6 +8,7 @@ import { namedBelow, partsInTurn } from './interleaved'
 import { FILLS, MAKES, makesIn } from './makes'
 import { DONE } from './method'
 import { isGotReady } from './moves'
+import { furnitureOf } from './page'
 import { plainLines, ROW_ENDS } from './plain'
 import {
   BULLET,
@@ -58,7 +59,7 @@ const VESSEL =
 const TIN = /^(?:(?:1|one) )?(?:frame|pan|slab|tin|tray):? \d+(?:\.\d+)? ?[x×] ?\d+[^,;]{0,12}$/i
 /** What a list names that nobody eats: "24 lollipop sticks". */
 const TOOL =
-  /^(?:\d[\d\s–-]*|an? |some )?(?:\w+ ){0,2}?(?:(?:lolli(?:pop)?|lolly|popsicle|craft|wooden|paper|bamboo) sticks?|(?<=^\d+ )sticks|skewers?|cellophane(?: \w+)?|wrappers?|parchment(?: paper)?|(?:wax(?:ed)?|baking|greaseproof) paper|foil|(?:candy|sugar|jam) thermometer|paper (?:cases|cups|liners)|(?:non-?stick )?(?:(?:cooking|baking|oil) )?spray|oil(?=,? (?:for|to) (?:brush|greas|oil|the (?:dish|mat|mou?lds?|pan|sheet|slab|tin|tray))))(?:,.*| (?:for|to) .*|\s*\(.*\))?$/i
+  /^(?:\d[\d\s–-]*|an? |some )?(?:\w+ ){0,2}?(?:(?:lolli(?:pop)?|lolly|popsicle|craft|wooden|paper|bamboo) sticks?|(?<=^\d+ )sticks|skewers?|cellophane(?: \w+)?|wrappers?|parchment(?: paper)?|(?:wax(?:ed)?|baking|greaseproof) paper|foil|(?:candy|sugar|jam) thermometer|paper (?:cases|cups|liners)|silicone mats?|(?:non-?stick )?(?:(?:cooking|baking|oil) )?spray|oil(?=,? (?:for|to) (?:brush|greas|oil|the (?:dish|mat|mou?lds?|pan|sheet|slab|tin|tray))))(?:,.*| (?:for|to) .*|\s*\(.*\))?$/i
 
 /** "- 140: down to low. 148: off. Dip the base in cold water": what is done, though an amount of something could begin so. */
 const isDone = (line: string): boolean => /^\S\s+[1-3]\d\d ?[°CF]*:\s/.test(line) && looksLikeMethod(line)
@@ -182,7 +183,9 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   const yields = all.find((l) => makesIn(l) !== null) ?? all.find((l) => FILLS.test(l)) ?? null
   const makes = makesIn(yields ?? '')
   const isNothing = (line: string): boolean => (NOTHING.test(line) && !HEAD_NOTES.test(line)) || VESSEL.test(line)
-  const asWritten = withUnits(all)
+  const around = furnitureOf(all)
+  const read = all.filter((_, i) => !around.has(i))
+  const asWritten = withUnits(read)
     .filter((l) => !isNothing(l) && !saysUnit(l))
     .flatMap((l) => (METHOD_BEGINS.test(l) ? ['Method', l.replace(METHOD_BEGINS, '')] : l))
     .flatMap(inOneRow)
@@ -192,7 +195,8 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   const preface = prefaceOf(rows)
   const lines = rows.filter((_, i) => !preface.has(i)).slice(0, MOST_LINES)
   const left = [
-    ...all.filter((l) => saysUnit(l) || (isNothing(l) && (makes === null || !MAKES.test(l)))),
+    ...all.filter((_, i) => around.has(i)),
+    ...read.filter((l) => saysUnit(l) || (isNothing(l) && (makes === null || !MAKES.test(l)))),
     ...rows.filter((_, i) => preface.has(i)),
     ...rows.filter((_, i) => !preface.has(i)).slice(MOST_LINES),
   ]

@@ -18,6 +18,18 @@ const BEGINS_OTHER = /^\s*[\p{Lu}\d¼½¾⅓⅔(]/u
 /** A row that is a line of a list, as far as its ends tell. */
 const IS_LINE = /^\s*(?!\d{1,2}[.)]\s)[\d¼½¾⅓⅔]|\d\s?(?:k?g|m?l|oz|lbs?|tbsp|tsp|cups?|%)\.?\s*$/i
 
+/** "one-", with "half cupful" in the next row: a word that was parted; and what a hyphen stands behind wherever a row ends. */
+const PARTED = /\p{L}{2,}-$/u
+const KEEPS_HYPHEN =
+  /\b(?:candy|corn|double|firm|half|hard|heavy|high|low|medium|non|one|quarter|self|semi|soft|three|two|well)-$/i
+
+/** Two rows as one. */
+function together(row: string, next: string): string {
+  const before = row.trimEnd()
+  if (!PARTED.test(before)) return `${before} ${next.trim()}`
+  return `${KEEPS_HYPHEN.test(before) ? before : before.slice(0, -1)}${next.trim()}`
+}
+
 /** How long a row would be with the first word of the next. */
 const reach = (row: string, next: string): number =>
   row.trimEnd().length + 1 + (next.trim().split(/\s/)[0] as string).length
@@ -28,6 +40,7 @@ function goesOn(row: string, next: string, width: number): boolean {
   // shorthand is a row of its own, however wide
   if (!text || !next.trim() || BEGINS.test(next) || ARROW.test(text) || (IS_LINE.test(text) && IS_LINE.test(next)))
     return false
+  if (PARTED.test(text) && BEGINS_SMALL.test(next)) return true
   const isFull = reach(row, next) > width
   if (BEGINS_SMALL.test(next) || GOES_ON.test(text))
     return isFull || (text.length >= PROSE && reach(row, next) > NEAR * width)
@@ -49,7 +62,7 @@ export function unwrapped(rows: readonly string[]): string[] {
   if (width < WIDTH.least || width > WIDTH.most || rows.filter((_, i) => isMidway(i)).length < fewest) return [...rows]
   const out: string[] = []
   for (const [i, row] of rows.entries()) {
-    if (joins(i)) out.push(`${(out.pop() as string).trimEnd()} ${row.trim()}`)
+    if (joins(i)) out.push(together(out.pop() as string, row))
     else out.push(row)
   }
   return out

@@ -1,0 +1,47 @@
+/** What a web page, a letter or a forum has around a recipe, and how its rows come out of it. */
+
+/** "> Put sugar in the pan": of a letter that was sent on; so many rows are. ◊ */
+const QUOTES = /^[ \t]*(?:>[ \t]?)+/gm
+const FEWEST_QUOTED = 3
+/** "1", and what is done then in the row beneath it. */
+const COUNT_ALONE = /^[ \t]*(\d{1,2})[.)]?[ \t]*\n\s*(?=\p{Lu})/gmu
+
+/** A text without the marks of a letter that was sent on, and with the numbers of steps beside what is done. */
+export function asWritten(text: string): string {
+  const counts = [...text.matchAll(COUNT_ALONE)].map(([, n]) => Number(n))
+  const areSteps = counts.length > 1 && counts.every((n, i) => n === i + 1)
+  const plain = (text.match(QUOTES) ?? []).length < FEWEST_QUOTED ? text : text.replace(QUOTES, '')
+  return areSteps ? plain.replace(COUNT_ALONE, '$1. ') : plain
+}
+
+/** Buttons and signs of a page, votes, what a sheet has beside its list. */
+const SIGNS = [
+  /(?:skip|jump) to\b.{0,30}/,
+  /(?:(?:email|home|menu|pin|pinterest|print|rate|save|search|share|tweet)(?: (?:it|recipe|this(?: recipe)?))?\s*)+/,
+  /home\s*[»›>/].*/,
+  /(?:advertisement|sponsored|subscribe|sign (?:in|up)|log ?in)\b.{0,40}/,
+  /(?:cook mode|prevent your screen|scale(?:\s+\d+x)*$|keywords?\b).*/,
+  /(?:you (?:may|might) also like|related (?:posts|recipes)|did you (?:make|try) this|leave a (?:comment|reply|review)|tag @).*/,
+  /\d(?:[.,]\d+)? (?:from|out of|\/) ?\d+.*/,
+  /[★☆⭐\s]+(?:\d.*)?/,
+  /(?:allergens?|ccps?|keywords?|photos?|image|video|published|updated)\s*(?::| by\b).*/,
+  /(?:ingredients?|(?:raw )?materials?)\s{1,}(?:amount|qty|quantity|weight)s?/,
+  /(?:caution|danger|warning)\s*:.*/,
+  // of a letter, or a thread
+  /(?:dear|hello|hey|hi)\b[^.\d]{0,30},.*/,
+  /(?:(?:all (?:the|my) )?best(?: regards| wishes)?|cheers|love|regards|x{1,3})(?:,|$).{0,24}/,
+  /(?:reply|comment)\s*(?:\(?#?\d+\)?)?\s*:.*/,
+  /(?:op|\p{L}+) (?:says|wrote)\s*:.*/u,
+]
+const FURNITURE = new RegExp(`^(?:${SIGNS.map((sign) => sign.source).join('|')})$`, 'iu')
+
+/** "Prep time", with "10 mins" in the row beneath it. */
+const LABEL =
+  /^(?:(?:active|chill\w*|cook(?:ing)?|cooling|hands-on|prep(?:aration)?|rest(?:ing)?|total) time|servings?|serves|yields?|makes)\s*:?$/i
+const VALUE = /^(?:about )?\d{1,3}(?: ?(?:hours?|hrs?|mins?|minutes?|pieces|servings))*$/i
+
+/** Rows of which nothing is made and by which nothing is done, by their number. */
+export const furnitureOf = (rows: readonly string[]): ReadonlySet<number> =>
+  new Set(
+    rows.flatMap((row, i) => (FURNITURE.test(row) || (VALUE.test(row) && LABEL.test(rows[i - 1] ?? '')) ? [i] : [])),
+  )
