@@ -25,7 +25,7 @@ const COMBINES = /^(?:put|place|combine|mix)\b/i
 const PUT_ON = /^(?:blend|combine|mix|place|pur[ée]e|put|whisk)\b.*\b(?:bring|heat|scald|warm)\b/i
 /** "… and keep warm", "set it by the stove", "infuse the rosemary in hot cream" */
 const KEEPS =
-  /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|\b(?:have|keep|leave|park|put|set|stand) (?:it |this |that )?(?:aside|at hand|handy|near(?:by)?|ready|to (?:hand|one side)|(?:beside|by|close to|near|next to) the (?:burner|heat|hob|stove))$|^(?:infuse|steep)\b/i
+  /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|\b(?:have|keep|leave|park|put|set|stand) (?:it |this |that )?(?:aside|at hand|handy|near(?:by)?|ready|to (?:hand|one side)|(?:beside|by|close to|near|next to) the (?:burner|heat|hob|stove))$|^(?:infuse|steep)\b|^(?:the )?(?:cream|milk)\b[^.]*,? (?:infuse|steep)\b/i
 const DAIRY = ['cream', 'milk', 'butter']
 /** "Put the milk in a small saucepan to warm through" */
 const TO_WARM =

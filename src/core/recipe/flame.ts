@@ -33,7 +33,7 @@ const TURNED_UP = /\bturn (?:it )?(?:back |right )?up\b(?! (?:the )?(?:corners|e
 /** "Turn the heat right down" */
 const ALL_THE_WAY = /\bturn the (?:heat|flame) (?:right|well|all the way) down\b/i
 /** "Lower the heat slightly" */
-const A_LITTLE = /\b(?:a (?:bit|little|notch|touch)|slightly)\b/i
+const A_LITTLE = /\b(?:a (?:bit|little|notch|touch)(?! of\b)|slightly)\b/i
 /** "Start the honey in a second pan over a low flame": on a ring of its own. */
 export const ON_OTHER_RING = /\b(?:another|second|separate) (?:[\w-]+ )?(?:pan|pot|saucepan|ring)\b/i
 /** A mixer has speeds, and an oven is none of it. */

@@ -302,7 +302,8 @@ export function inOneRow(row: string): string[] {
   ) {
     // "Base: oats 400 g; flour 600 g"
     const [, over, begins] = HEADED_ROW.exec(apart[0] as string) ?? []
-    return over && begins ? [`${over}:`, begins, ...apart.slice(1), ROW_ENDS] : apart
+    const each = apart.flatMap((piece) => piece.split(UNMEASURED))
+    return over && begins ? [`${over}:`, begins, ...each.slice(1), ROW_ENDS] : each
   }
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const ends = (rest ?? line).replace(/(?<=\d ?(?:k?g|[cdm]?l))\.$/, '').split(/,\s+(?![^(]*\))/)

@@ -155,6 +155,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/,\s+(?:make an? )?caramel (?:at|to) (?=1[5-9]\d)/gi, ', caramelise to '],
   // "when honey = 112"
   [/\b((?:when|once) (?:the )?(?:honey|sugar|syrup)) = (?=1\d\d)/gi, '$1 is at '],
+  // "whip whites when at 112"
+  [/(?<=[\p{L})] )when at (?=1\d\d\b)/gu, 'when it is at '],
   // an oven that is a pot
   [/\bdutch oven\b/gi, 'heavy pot'],
   [/\s@\s?(?=\d)/g, ' at '],

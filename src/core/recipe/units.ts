@@ -68,13 +68,16 @@ export const saysUnit = (line: string): boolean => IN_UNIT.test(line) || GRAMS_A
 /** A line, and before it what it says first of the unit of all numbers. */
 export const unitApart = (line: string): string[] => line.replace(BEGINS_IN_UNIT, '$1\n').split('\n')
 
+/** ◊ A line of a list without a unit has no more words than that. */
+const LINE_WORDS = 4
+
 /** Lines whose bare numbers have a unit: that of the heading they stand under, else the one that is said of all. */
 export function withUnits(all: readonly string[]): string[] {
   let unit = all.flatMap(
     (l, i) => (IN_UNIT.exec(l) ?? GRAMS_AND_SHARES.exec(l) ?? (i === 0 ? NAME_IN_UNIT.exec(l) : null))?.[1] ?? [],
   )[0]
   const isDouble = all.some((l) => GRAMS_AND_SHARES.test(l))
-  return all.flatMap((written) => {
+  return all.flatMap((written, i) => {
     const line = isDouble ? written.replace(ITS_SHARE, '') : written
     const [, ofRow = '', row] = ROW_IN_UNIT.exec(line) ?? []
     if (row) return row.split(/,\s+/).map((l) => `${l.replace(/\.$/, '')} ${unitOf(ofRow)}`)
@@ -84,7 +87,8 @@ export function withUnits(all: readonly string[]): string[] {
       unit = own
       return `${heading}:`
     }
-    if (!unit || COUNTED.test(line)) return line
+    // "Toffee for slabs, factory trial 14": a name
+    if (!unit || COUNTED.test(line) || (i === 0 && line.split(' ').length > LINE_WORDS)) return line
     if (isBare(line)) return line.replace(NUMBER_ENDS, ` ${unitOf(unit)}`)
     return BEGINS_BARE.test(line) && !measureAt(line, [])?.unit ? line.replace(' ', ` ${unitOf(unit)} `) : line
   })
