@@ -45,7 +45,10 @@ const SHOWN_BY_TEST =
 const TO_TEST = /^to (?:check|see|test) (?:if|that|whether)\b/i
 /** "You can also check with a sugar thermometer (113-115)" */
 const CHECKS = /^(?:you can |you could )?(?:also |alternatively,? )?(?:check|test|use)\b.{0,20}\bthermometer\b/i
+/** "Until 255 for firm or 250 for soft. I like 252" */
+const MINE = /^(?:I|we) (?:aim for|go (?:for|to)|like(?: it at)?|prefer(?: it at)?|stop at) (?:about |around )?\d{3}\b/i
 const SAID_OF_LAST = [
+  MINE,
   CHECKS,
   SHOWN_BY_TEST,
   TO_TEST,
@@ -72,7 +75,7 @@ export function joined(said: readonly string[]): string[] {
       const heat = s.replace(/^(?!to |until )/i, 'to ').toLowerCase()
       // a sentence that has its heat is at an end
       out.push(...(heatIn(last) || ENDS_BEFORE.test(last) ? [last, `Cook ${heat}`] : [`${last} ${heat}`]))
-    } else out.push(`${last}; ${/^\p{Lu}{2}/u.test(s) ? s.toLowerCase() : uncapital(s)}`)
+    } else out.push(`${last}; ${/^\p{Lu}{2}/u.test(s) ? s.toLowerCase() : /^I\b/.test(s) ? s : uncapital(s)}`)
   }
   return out
 }

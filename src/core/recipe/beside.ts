@@ -41,7 +41,7 @@ const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 /** "Warm the cream with the glucose" */
 const WITH_SYRUP =
-  /\b(?:with|and) (?:the )?(?:\w+ pods? and (?:the )?)?(?:glucose|corn|golden|maple|invert)(?: syrup)?\b/gi
+  /(?:\b(?:with|and)|,) (?:the )?(?:\w+ pods? and (?:the )?)?(?:glucose|corn|golden|maple|invert)(?: syrup)?\b/gi
 export const PUTS_IN =
   /\b(?:add|in goes?|go(?:es)? in|stream in|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:in|on)|(?:beat|blend|emulsify|fold|mix|put|stir|tip|whisk) in|trickle in|drizzle in|(?:chuck|dump|rain|scatter|shower|sling|sprinkle|throw|toss) in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|run|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
 /** The first sentence after `at` that puts in what is called so; -1 for none. */
@@ -51,7 +51,7 @@ const putInAt = (said: readonly string[], at: number, names: readonly string[]):
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
   new RegExp(
-    `(?:^(?:then )?|^off (?:the )?heat[;:,] )(?:the )?(?:hot |warm )?${what}\\b[^,.;]{0,20}\\bin\\b|\\bin\\b.*, then (?:the )?(?:hot |warm )?${what}\\b`,
+    `(?:^(?:then )?|^off (?:the )?heat[;:,] )(?:the )?(?:hot |warm )?${what}\\b[^,.;]{0,20}\\bin\\b|\\bin\\b.*, then (?:the )?(?:hot |warm )?${what}\\b|^off (?:the )?(?:fire|flame|heat)\\b.*\\b(?:and|then) (?:the )?(?:hot |warm )?${what}\\b`,
     'i',
   ).test(sentence)
 const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) (?:it|to)\b/i
@@ -105,6 +105,7 @@ function mixedInAt(said: readonly string[], at: number): number {
 /** What is popped apart goes in with what is poured over it. */
 const POPS =
   /^(?:pop\b|(?:once|when) they(?:['’]ve)? pop|(?:put|place|tip|heat|cook|keep|spread|add|drop|pour|shake)\b.*\bpop(?:s|ping|ped)?\b)/i
+const PUTS_CORN = /^(?:add|put|tip)\b.*\b(?:corn|kernels)\b/i
 const OILS = /^(?:heat|warm|put|pour|add)\b.*\boil\b/i
 const OVER_CORN = /\b(?:over|with|onto|into) (?:the )?(?:popped )?(?:pop)?corn\b/i
 
@@ -164,7 +165,9 @@ function goesInAt(written: readonly string[], at: number): number {
   const said = written.map((s) => s.replace(OTHER_DAIRY, ' '))
   const sentence = said[at] ?? ''
   if (DUST_MIX.test(sentence)) return said.findIndex((s, i) => i > at && DUSTS.test(s) && !isGotReady(s))
-  const pops = POPS.test(sentence) || (OILS.test(sentence) && POPS.test(said[at + 1] ?? ''))
+  const popsNext = (i: number): boolean =>
+    POPS.test(said[i] ?? '') || (PUTS_CORN.test(said[i] ?? '') && POPS.test(said[i + 1] ?? ''))
+  const pops = popsNext(at) || (OILS.test(sentence) && popsNext(at + 1))
   if (pops) return said.findIndex((s, i) => i > at && OVER_CORN.test(s))
   // "soak the albumen in water. Beat with the glucose until light": what the syrup is poured onto
   const soaks = (i: number): boolean => isGotReady(said[i] ?? '') && SOAKED.test(said[i] ?? '')

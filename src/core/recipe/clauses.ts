@@ -12,7 +12,7 @@ import { writtenOut } from './shorthand'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */
 const ABBREVIATED =
-  /\b(w|sq|lg|sm|[Bb]r(?=\. sugar)|qts?|pts?|oz|lbs?|med|[Ee]vap|[Cc]ond|[Cc]hoc|[Cc]onf|[Cc]ryst|env|pkgs?|pwd|powd|[Tt]sp|[Tt]bsp|approx|abt|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=[\d¼½¾⅓⅔][- ]?)in|(?<=[°º] ?)[CF]|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z])/g
+  /\b(w|sq|lg|sm|[Bb]r(?=\. sugar)|qts?|pts?|oz|lbs?|med|[Ee]vap|[Cc]ond|[Cc]hoc|[Cc]onf|[Cc]ryst|env|pkgs?|pwd|powd|[Tt]sp|[Tt]bsp|approx|abt|temp|deg|(?:mins?|hrs?)(?!\.\s+(?:off|add|remove|take|pour|stir|cool|let|leave|turn|spread)\b)|(?<=[\d¼½¾⅓⅔][- ]?)in|(?<=[°º] ?)[CF]|(?<=[\d¼½¾⅓⅔] ?)[cCtT])\.(?=[,;)]|\s+[a-z&+])/g
 
 /** "Prep: line a tin": the stage a line is of. */
 const STAGE =
@@ -60,10 +60,13 @@ const IN_TURN = /^(?:and )?then,? (?=\p{L})/iu
 /** "Immediately beat the whites" */
 const AT_ONCE = /^(?:at once|immediately),? (?=(?:beat|whip|whisk)\b)/i
 
+/** "To 246 °F. (25-30 min.)": how long it takes to get there. */
+const TAKES = /(?<=\d ?[°º]? ?[CF])\.\s+(?=\((?:about )?\d+(?:\s?[-–]\s?\d+)? ?min[^()]*\))/g
+
 /** Everything a method says, without its full stops. */
 const spoken = (lines: readonly string[]): string[] =>
   lines
-    .map((l) => writtenOut(l.replace(BRACKETED, '$1$2')))
+    .map((l) => writtenOut(l.replace(TAKES, ' ').replace(BRACKETED, '$1$2')))
     .flatMap(
       (l) =>
         bare(

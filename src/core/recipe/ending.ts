@@ -114,7 +114,7 @@ const hasComeDown = (sentence: string): boolean =>
     .split(/[;,]|\band (?=(?:add|beat|blend|emulsify|fold|mix|stir|whisk)\b)/i)
     .some((clause) => heatIn(clause) !== null && takesOff(clause))
 const COOKS_ON =
-  /\b(?:boil|(?:re-?)?cook|heat|bring|simmer|continue|reach|return|take (?:it|(?:up |on )?to)|until|till)|\bback on\b|^back\b/i
+  /\b(?:boil|(?:re-?)?(?:cook|heat)|bring|simmer|continue|reach|return|take (?:it|(?:up |on )?to)|until|till)|\bback on\b|^back\b/i
 
 interface Ends {
   readonly at: number

@@ -122,7 +122,7 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
 
 /** "118 °C firm, 116 °C soft – I go to 117": what whoever wrote it does. */
 const MINE =
-  /\b(?:I|we) (?:always |mostly |now |usually )?(?:aim (?:at|for)|cook(?: it)? to|go(?: for| to)?|like|prefer|pull(?: it)?(?: off)? at|stop(?: it)? at|take it to|use) (?:about |around )?$/i
+  /\b(?:I|we) (?:always |mostly |now |usually )?(?:aim (?:at|for)|cook(?: it)? to|go(?: for| to)?|like(?: it at)?|prefer(?: it at)?|pull(?: it)?(?: off)? at|stop(?: it)? at|take it to|use) (?:about |around )?$/i
 
 /** Every temperature a sentence speaks of but those of what goes in; the one alone that its writer says is theirs. */
 export const allHeatsIn = (sentence: string): readonly HeatFound[] => {

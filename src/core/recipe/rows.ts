@@ -98,7 +98,7 @@ const IN_VESSEL =
   /^(?:an?|one|two|three|four|\d+) (?:\p{L}+ )?(?:mug|tub|jar|pot|carton|glass|bag|packet)s? (?:\((?:about |some )?([^)]+)\) of (.+)|of (.+?) \((?:about |some )?([^)]+)\))$/iu
 /** "Okay you want 250 grams of sugar", "take a quart of maple syrup" */
 const NEEDS =
-  /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:it['’]s(?=\s+\d)|(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):)\s+/i
+  /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:it['’]s(?=\s+\d)|(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):|[^:.]{3,80}\b(?:amounts|ingredients|quantities):)\s+/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
   /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|extract|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
@@ -255,7 +255,9 @@ export function inOneRow(row: string): string[] {
   const [, listed = '', told = ''] = LIST_THEN_METHOD.exec(begins ? after : line) ?? []
   const first = listed.split(NEXT_OR_PLUS)
   const named = listed.split(/,\s+/)
-  if (DONE.test(told) && named.length > 1 && named.every((piece) => ENDS_WITH_AMOUNT.test(piece))) {
+  const ending = named.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length
+  const areNamed = named.length > 2 ? ending >= MOST_OF * named.length : named.length > 1 && ending === named.length
+  if (DONE.test(told) && areNamed && ENDS_WITH_AMOUNT.test(named[0] as string)) {
     // "Sesame crunch: sugar 300 g, honey 100 g. Cook …"
     const [, over, opensWith] = (!begins && HEADED_ROW.exec(named[0] as string)) || []
     return over && opensWith ? [`${over}:`, opensWith, ...named.slice(1), ROW_ENDS, told] : [...named, told]

@@ -153,6 +153,10 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   ],
   // "add the sugar in rain, caramel at 185"
   [/,\s+(?:make an? )?caramel (?:at|to) (?=1[5-9]\d)/gi, ', caramelise to '],
+  // "sugar in 3 batches; caramel, amber"
+  [/([,;])\s+caramel,? (?=(?:dark |deep |light |medium |pale )?(?:amber|blond|brown|golden)\b)/gi, '$1 caramelise to '],
+  // "for firm or 250 for soft. I like 252"
+  [/\b((?:I|we) (?:like|prefer)) (?=[12]\d\d\b)/g, '$1 it at '],
   // "when honey = 112"
   [/\b((?:when|once) (?:the )?(?:honey|sugar|syrup)) = (?=1\d\d)/gi, '$1 is at '],
   // "whip whites when at 112"
