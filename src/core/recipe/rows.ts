@@ -116,7 +116,8 @@ const USED =
 /** "Sugar: 2 cups" */
 const NAME_FIRST = /^(\p{L}[\p{L} -]{2,40}):\s*([\d¼½¾⅓⅔][\d/.,¼½¾⅓⅔ ]*\s?\p{L}+)\.?$/u
 /** "Butter 100" */
-const NAMED_BARE = /^(?!.*\b(?:to|at|till|until) \d)(?:\d+ ?% )?\p{L}[\p{L} '’-]{1,30} \d+(?:[.,]\d+)?(?: \([^)]*\))?$/u
+export const NAMED_BARE =
+  /^(?!.*\b(?:to|at|till|until) \d)(?:\d+ ?% )?\p{L}[\p{L} '’-]{1,30} \d+(?:[.,]\d+)?(?: \([^)]*\))?$/u
 /** "Walnuts 350 g toasted", "whites 2" */
 const ENDS_NEARLY = /^\p{L}[\p{L} ]{2,30} (?:\d+ ?(?:k?g|m?l) \p{L}{3,}|\d{1,2})$/u
 const endsWithAmount = (piece: string): boolean => ENDS_WITH_AMOUNT.test(piece) || ENDS_NEARLY.test(piece)

@@ -157,6 +157,11 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/([,;])\s+caramel,? (?=(?:dark |deep |light |medium |pale )?(?:amber|blond|brown|golden)\b)/gi, '$1 caramelise to '],
   // "for firm or 250 for soft. I like 252"
   [/\b((?:I|we) (?:like|prefer)) (?=[12]\d\d\b)/g, '$1 it at '],
+  // "when it reaches 120 put in the nuts, stir always, until 150"
+  [
+    /(?<=^|[.!;]\s+)((?:when|once|at)\b[^.;]*\d{3}[^.;]*\b(?:add|put in|stir in)\b[^.;]*?),? (?:stir(?:ring)? (?:always|constantly|all the time),? )?(?:until|till) (?=[1-3]\d\d)/gim,
+    '$1. Cook, stirring, until ',
+  ],
   // "when honey = 112"
   [/\b((?:when|once) (?:the )?(?:honey|sugar|syrup)) = (?=1\d\d)/gi, '$1 is at '],
   // "whip whites when at 112"

@@ -22,6 +22,7 @@ import {
   isRowOfList,
   lettered,
   looksLikeMethod,
+  NAMED_BARE,
   tells,
 } from './rows'
 import { bareIn, inListUnit, type ListUnit, saysUnit, unitApart, withUnits } from './units'
@@ -51,7 +52,7 @@ export interface SplitRecipe {
 
 /** Lines nobody does: how many it serves, how long it takes, what else would do, how it is stored. */
 const NOTHING =
-  /^(?:\d+ (?:mins?|minutes?|hours?|hrs?) (?:active|cooking|hands.on|prep|total)\b|["“][^"”]{20,}["”]$|\([^()\d]+\)$|\(\d+ (?:pces?|pcs?|pieces)\.?\)$|\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:u\.?s\.?(?: customary)?|metric|imperial)(?:\s*[–/|-]?\s*(?:u\.?s\.?(?: customary)?|metric|imperial))*$|(?:#[\p{L}\d]+\s*)+$|[^\p{L}\d¼½¾⅓⅔]+$|(?:from|to|cc|sent|date)\s*:|mise(?: en place)?\s*:(?=[^.]*\.?$)|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?(?!1\d\d\b|\d{2,3} ?[–-] ?1\d\d\b|\d{2,3} ?°)\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:at a glance|author|source|quick facts|category|course|cuisine|difficulty|batch(?: size)?|(?:\p{L}+ )?notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|(?:special )?(?:equipment|tools))\s*:).*$/iu
+  /^(?:\d+ (?:mins?|minutes?|hours?|hrs?) (?:active|cooking|hands.on|prep|total)\b|["“][^"”]{20,}["”]$|\([^()\d]+\)$|\(\d+ (?:pces?|pcs?|pieces)\.?\)$|\((?:adapted|courtesy|from|inspired|recipe|sent|submitted)\b[^)]*\)$|for (?:about |approx\w*\.? )?\d+(?:[.,]\d+)? ?(?:kg|g|lbs?|(?:[x×] ?\d+ ?(?:mm|cm|in(?:ch)?) )?(?:cubes)|pieces|sweets|squares|bars|caramels|toffees|marshmallows)$|\((?:about|approx\w*\.?|makes?|yields?|enough)\b[^)]*\)$|step\s+\d+\s*[:.]?$|(?:\d+(?:\/\d+)?x\s*)+$|(?:u\.?s\.?(?: customary)?|metric|imperial)(?:\s*[–/|-]?\s*(?:u\.?s\.?(?: customary)?|metric|imperial))*$|(?:#[\p{L}\d]+\s*)+$|[^\p{L}\d¼½¾⅓⅔]+$|(?:from|to|cc|sent|date)\s*:|mise(?: en place)?\s*:(?=[^.]*\.?$)|(?:serves|servings?|enough for|for (?:a|one|1) \w+ \(|makes|yields?|(?:prep(?:aration)?|cook(?:ing)?|total|active|hands.on|ready in)(?: time)?:? (?:about )?(?!1\d\d\b|\d{2,3} ?[–-] ?1\d\d\b|\d{2,3} ?°)\d+(?![\d.,]*\s?k?g\b)|(?:prep(?:aration)?|cook(?:ing)?|total|active) time|time(?= ?:))\b|(?:at a glance|author|source|quick facts|category|course|cuisine|difficulty|batch(?: size)?|(?:\p{L}+ )?notes?|tips?|cook.?s tips?|variations?|nutrition(?:al)?(?: \w+)?|calories|storage|to store|shelf life|(?:special )?(?:equipment|tools))\s*:).*$/iu
 /** "For 2 frames of 30 x 40 x 1.2 cm": what it is poured into. */
 const VESSEL =
   /^\(?(?:(?:amounts?|batch|formula|quantit(?:y|ies)|recipe)(?: (?:is|are|makes|yields))?:? )?(?:for |(?:fills|yields?|makes):? |(?<=^(?:quantity|batch|yield|recipe makes):? ))(?:\d+|an?|one|two|three|four) [^,;.]{0,40}\b(?:frames?|pans?|slabs?|tins?|trays?)\b(?![^,;.]*\b(?:k?g|ml|cups?|oz|lbs?)\b)/i
@@ -95,7 +96,7 @@ function otherMarks(lines: readonly string[]): number {
   // a list without marks, and then steps that have some
   const begins = marks.findIndex((m) => m !== null)
   const steps = lines.slice(begins)
-  const isList = lines.slice(0, begins).filter(hasAmount).length > 1
+  const isList = lines.slice(0, begins).filter((l) => hasAmount(l) || NAMED_BARE.test(l)).length > 1
   const areSteps = steps.length >= FEWEST_TOLD && marks.slice(begins).every((m) => m === first)
   return isList && areSteps && steps.some(tells) && !steps.every(isAmountOf) ? begins : -1
 }
@@ -143,7 +144,10 @@ const praises = (line: string): boolean =>
 /** A first line over a list is its name, however it is written. */
 const isNamed = (line: string, next: string): boolean =>
   !beginsWithAmount(line) &&
-  (HEAD_LIST.test(next) || beginsWithAmount(next) || (isLine(next) && !looksLikeMethod(next)))
+  (HEAD_LIST.test(next) ||
+    /^for the .+:$/i.test(next) ||
+    beginsWithAmount(next) ||
+    (isLine(next) && !looksLikeMethod(next)))
 
 /**
  * Where a list and a method both stand under their headings, what stands between the name and the list is neither: how it is served, who wrote it,
