@@ -19,7 +19,7 @@ const EACH =
   /^(?:about )?\d+(?:[.,]\d+)? ?(?:ml|millilit(?:re|er)s?|g|grams?|oz|ounces?|mm|cm|in|inch(?:es)?) (?:each|apiece|thick|deep)$|^\d+(?:[.,]\d+)? ?(?:mm|cm|in(?:ch(?:es)?)?)? ?[x×] ?\d+(?:[.,]\d+)? ?(?:mm|cm|in(?:ch(?:es)?)?)(?: (?:pieces|bars|squares))?$/i
 /** "Back on medium heat. 246F." */
 const HEAT_ALONE = new RegExp(
-  `^(?:to |until )?(?:about )?(?!\\d\\d$)${DEGREES}(?:,? (?:(?:without |while )?stirring|whisking)\\b.*)?$`,
+  `^(?:to |till |until )?(?:about )?(?!\\d\\d$)${DEGREES}(?:,? (?:(?:without |while )?stirring|whisking)\\b.*)?$`,
   'i',
 )
 /** "Add the cream. To 121°", "dissolve without boiling. To 141°": it is cooked on to that. */
@@ -72,7 +72,7 @@ export function joined(said: readonly string[]): string[] {
     const last = isHeat || SAID_OF_LAST.some((words) => words.test(s)) ? out.pop() : undefined
     if (last === undefined) out.push(s)
     else if (isHeat) {
-      const heat = s.replace(/^(?!to |until )/i, 'to ').toLowerCase()
+      const heat = s.replace(/^(?!to |till |until )/i, 'to ').toLowerCase()
       // a sentence that has its heat is at an end
       out.push(...(heatIn(last) || ENDS_BEFORE.test(last) ? [last, `Cook ${heat}`] : [`${last} ${heat}`]))
     } else out.push(`${last}; ${/^\p{Lu}{2}/u.test(s) ? s.toLowerCase() : /^I\b/.test(s) ? s : uncapital(s)}`)

@@ -152,7 +152,7 @@ const PHASE = /^(?:meanwhile,? )?(?:gently )?(?:warm|heat|melt) (?:the )?(\w{3,}
 
 /** "Put the honey in a bowl over a pan of simmering water to liquefy" */
 const OVER_WATER =
-  /^(?:put|place|set|stand|warm|heat|melt) (?:the )?(\w{3,}) in an? (?:\w+ )?bowl (?:set )?over\b.{0,30}\bwater\b/i
+  /^(?:put|place|set|stand|warm|heat|melt) (?:the )?(\w{3,}) in an? (?:\w+ )?bowl (?:set )?over\b.{0,45}\bwater\b/i
 
 /** "Add the milk powder" adds no milk. */
 const OTHER_DAIRY = /\b(?:milk|butter|cream) (?:chocolate|powder|solids)\b|\bcream of tartar\b/gi

@@ -284,7 +284,7 @@ function isCooler(sentence: string, ending: Ending, unit: HeatUnit | null): bool
 /** A sentence that puts in and cooks to its end is two, where something comes between: "Boil sugar and water to 145°". */
 function around(said: readonly string[], at: number, next: string): string[] {
   const last = said[at] as string
-  const [, all, end] = /^(.+?),? ((?:to(?! the \w+,)|until)\b.*(?:\d|\b(?:ball|crack)\b).*)$/i.exec(last) ?? []
+  const [, all, end] = /^(.+?),? ((?:to(?! the \w+,)|till|until)\b.*(?:\d|\b(?:ball|crack)\b).*)$/i.exec(last) ?? []
   const { ready } = besideIn(said)
   const first = said.findIndex((_, i) => !ready.has(i))
   return all && end && (first === at || ADDS.test(all)) ? [all, next, `Cook ${end}`] : [next, last]

@@ -248,9 +248,12 @@ const boilsInC = (sentence: string): boolean =>
     (/\b(?:bring|get|take)\b/i.test(sentence) && !/\b(?:melt|warm)/i.test(sentence))) &&
   [...heatsIn(sentence)].some((h) => !h.oven && !h.cools && h.low >= BOILED_C.low && h.high <= BOILED_C.high)
 
+const SAID_TWICE =
+  /(\d{2,3}(?: ?[–-] ?\d{2,3})? ?[°º]? ?[CF]\b)\s*[(/]\s*(?:about |approx\.? |or )?\d{2,3}(?: ?[–-] ?\d{2,3})? ?[°º]? ?[CF]\b\)?/g
 /** The unit the rest of a recipe speaks in: that of its temperatures, else of its weights; null where it says neither or both. */
 export function recipeUnit(said: readonly string[], list: readonly string[]): HeatUnit | null {
-  const heats = said.flatMap((s) => [...heatsIn(s)])
+  // "127 °C (261 °F)" is said in the first of them
+  const heats = said.flatMap((s) => [...heatsIn(s.replace(SAID_TWICE, '$1'))])
   const units = new Set(heats.flatMap((h) => h.unit ?? (!h.oven && !h.cools && h.low > ONLY_F ? 'F' : [])))
   if (units.size > 0) return units.size === 1 ? ([...units][0] as HeatUnit) : null
   const all = list.join('\n')

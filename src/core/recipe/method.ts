@@ -78,7 +78,7 @@ const SIGNS: readonly (readonly [RegExp, Sign, string])[] = [
 ]
 
 const BOILS =
-  /\b(?:(?:high|low|medium) until|on (?:a )?(?:low|medium|high)\b(?=[^;]*\b(?:until|till)\b)|boil|cook(?!ie)|take(?= (?:the )?(?:(?:butter|caramel|cream|glucose|honey|mass|milk|mixture|sugars?|syrup)\b[^.;]{0,40} )?to\b)|simmer|swirl|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
+  /\b(?:(?:high|low|medium) (?:till|until)|on (?:a )?(?:low|medium|high)\b(?=[^;]*\b(?:until|till)\b)|boil|cook(?!ie)|take(?= (?:the )?(?:(?:butter|caramel|cream|glucose|honey|mass|milk|mixture|sugars?|syrup)\b[^.;]{0,40} )?to\b)|simmer|swirl|bubble|caramelis|carameliz|melt|heat|continue|stir)/i
 /** "Make a dry caramel to a dark amber", "caramel, medium amber", "sugar to amber". */
 const CARAMEL =
   /^(?:make (?:a |the )?)?(?:dry |wet )?caramel\b|^(?:dry[- ])?carameli[sz]e\b|^(?:take )?(?:(?:half|most|the rest) (?:of )?)?(?:the )?(?:sugar|honey|syrup)\b[^,;]{0,40}\bto (?:an? )?/i

@@ -101,7 +101,7 @@ const GOT_READY = saidAs([
 /** Whether it is done before the first flame, and never lights one. */
 export const isGotReady = (sentence: string): boolean => GOT_READY.test(sentence.replace(BY_THE_WAY, ' '))
 /** "Add the nuts (keep them warm in the oven)" */
-const BY_THE_WAY = /(?<=\S\s*)\([^()]*\)/g
+const BY_THE_WAY = /(?<=\S\s*)\((?:[^()]|\([^()]*\))*\)/g
 
 const WARMS = new RegExp(`^${KEEPS_WARM.source}|${IN_OVEN.source}`, 'i')
 /** Whether a sentence warms something in an oven or keeps it warm: before the end of a cook that is got ready, after it that is done. */
@@ -158,7 +158,7 @@ export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sent
 
 /** Whether the base of the pot is stood in cold water in this sentence. */
 export const bathes = (sentence: string): boolean =>
-  /(?:\b(?:base|bottom|pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?)[ -]water\b|\bin(?:to)? an? (?:cold|ice|iced?[- ]water) bath\b|^(?:shock (?:the )?(?:base|pan|pot)\b|arrest\b.{0,20}\b(?:ice|water)\b)|^(?:cool|dip|shock) (?:the )?(?:base|bottom|pan|pot)\b.{0,30}\bwater\b/i.test(
+  /(?:\b(?:base|bottom|(?:sauce)?pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?)[ -]water\b|\bin(?:to)? an? (?:cold|ice|iced?[- ]water) bath\b|^(?:shock (?:the )?(?:base|(?:sauce)?pan|pot)\b|arrest\b.{0,20}\b(?:ice|water)\b)|^(?:cool|dip|shock) (?:the )?(?:base|bottom|(?:sauce)?pan|pot)\b.{0,30}\bwater\b/i.test(
     sentence,
   )
 

@@ -6,12 +6,15 @@ const FEWEST_QUOTED = 3
 /** "1", and what is done then in the row beneath it. */
 const COUNT_ALONE = /^[ \t]*(\d{1,2})[.)]?[ \t]*\n\s*(?=\p{Lu})/gmu
 
-/** A text without the marks of a letter that was sent on, and with the numbers of steps beside what is done. */
+/** "Sugar & water", but in the name of it. */
+const AND_SIGN = /(?<=\n.*) & /g
+
+/** A text without the marks of a letter that was sent on, with the numbers of steps beside what is done, and in whole words. */
 export function asWritten(text: string): string {
   const counts = [...text.matchAll(COUNT_ALONE)].map(([, n]) => Number(n))
   const areSteps = counts.length > 1 && counts.every((n, i) => n === i + 1)
   const plain = (text.match(QUOTES) ?? []).length < FEWEST_QUOTED ? text : text.replace(QUOTES, '')
-  return areSteps ? plain.replace(COUNT_ALONE, '$1. ') : plain
+  return (areSteps ? plain.replace(COUNT_ALONE, '$1. ') : plain).replace(AND_SIGN, ' and ')
 }
 
 /** Buttons and signs of a page, votes, what a sheet has beside its list. */

@@ -193,8 +193,9 @@ function neededIn(line: string): string[] | null {
   )
   // what goes on in the next sentence is of it
   const ends = said.findIndex((_, i) => i > from && !isList(i))
-  if (from < 0 || ends < 0) return null
-  const isSure = saysNeed[from] || (needed[from] as string[]).length >= SURELY_NEEDED
+  const isSure = saysNeed[from] || (needed[from] ?? []).length >= SURELY_NEEDED
+  if (from < 0 || (ends < 0 && !isSure)) return null
+  if (ends < 0) return [...(from > 0 ? [said.slice(0, from).join(' ')] : []), ...needed.slice(from).flat()]
   if (!isSure && !beginsDone(said[ends] as string)) return null
   const rows = needed.slice(from, ends).flat()
   return [
@@ -242,6 +243,9 @@ export function inOneRow(row: string): string[] {
     /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
     '',
   )
+  // "• Phase 1: cream 800 g, coffee 40 g"
+  const marked = BULLET.test(line) && HEADED_ROW.test(bare(line)) ? inOneRow(bare(line)) : []
+  if (marked.length > 1 && marked[0]?.endsWith(':')) return marked
   const [, gelatin, water] = WITH_WATER.exec(line) ?? []
   if (gelatin && water) return [gelatin, `${water} (for the gelatine)`]
   const headed = line.split(NEXT_HEADED)
@@ -285,7 +289,8 @@ export function inOneRow(row: string): string[] {
   if (needed) return needed
   // "50 g icing sugar and 50 g cornflour, sifted together"
   const both = line.split(/\s+(?:and|&)\s+(?=[\d¼½¾⅓⅔])/)
-  if (both.length > 1 && both.every((piece) => isAmountOf(piece)) && !looksLikeMethod(line)) return both
+  if (both.length > 1 && both.every((piece) => isAmountOf(piece)) && (!looksLikeMethod(line) || !tells(line)))
+    return both
   // "250 g almonds - 180 g sugar - 60 g water"
   const dashed = line.split(/\s+[-–—]\s+(?=[\d¼½¾⅓⅔])/)
   if (dashed.length > 2 && dashed.every(isLine)) return dashed

@@ -62,9 +62,12 @@ function spelled(written: string): string {
   return off ? `Off the heat ${lower(doneWith(off))}` : doneWith(words).replace(BACK_TO, ', cook ')
 }
 
+/** "100 °C: butter" */
+const AT_HEAT = /^\d{2,3} ?[°º] ?[CF]?[:,] \p{L}/u
 /** What is done with it, or how long it is left; a thing alone goes in. */
 function doneWith(words: string): string {
   if (LEAVES.test(words)) return `Leave ${words}`
+  if (AT_HEAT.test(words)) return `at ${words}`
   return isTold(words) || NOTHING_ADDED.test(words) ? capital(words) : `Add ${lower(words)}`
 }
 
