@@ -8,12 +8,12 @@ import { FOAM, inOtherPot, inOven, isGotReady, ONTO_FOAM, pours, warms, whipsWhi
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
-  `^(?:meanwhile,?\\s+)?(?:${/while (?:that|this|it)\b[^,]{0,20},\s+|while\b[^,]{0,40}?,?\s+(?=(?:start |begin )?(?:whip|whisk|beat))|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat|[gs]et the )|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
+  `^(?:meanwhile,?\\s+)?(?:${/while (?:that|this|it)\b[^,]{0,20},\s+|while\b[^,]{0,40}?,?\s+(?=(?:start |begin )?(?:whip|whisk|beat))|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat|[gs]et (?:the )?(?:beaters|mixer|whisk))|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
     /(?:(?:re-?)?(?:warm|heat)|scald|bring|boil|infuse|microwave|reduce)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e|cr[eè]me fra[iî]che|eggnog)/
       .source,
     /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
       .source,
-    `${/(?:(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?|start|begin|[gs]et the (?:mixer|whisk|beaters) (?:going|running) on)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?/.source}${FOAM}`,
+    `${/(?:(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?|start|begin|[gs]et (?:the )?(?:mixer|whisk|beaters) (?:going|running) on)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?/.source}${FOAM}`,
   ].join('|')})(?!\\w)`,
   'i',
 )
@@ -25,7 +25,7 @@ const COMBINES = /^(?:put|place|combine|mix)\b/i
 const PUT_ON = /^(?:blend|combine|mix|place|pur[ée]e|put|whisk)\b.*\b(?:bring|heat|scald|warm)\b/i
 /** "… and keep warm", "set it by the stove", "infuse the rosemary in hot cream" */
 const KEEPS =
-  /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|\b(?:have|keep|leave|park|put|set|stand) (?:it |this |that )?(?:aside|at hand|handy|near(?:by)?|ready|to (?:hand|one side)|(?:beside|by|close to|near|next to) the (?:burner|heat|hob|stove))$|^(?:infuse|steep)\b|^(?:the )?(?:cream|milk)\b[^.]*,? (?:infuse|steep)\b/i
+  /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|\b(?:have|keep|leave|park|put|set|stand) (?:it |this |that )?(?:aside|at hand|handy|near(?:by)?|ready|to (?:hand|one side)|(?:beside|by|close to|near|next to) (?:the )?(?:burner|heat|hob|stove))$|^(?:infuse|steep)\b|^(?:the )?(?:cream|milk)\b[^.]*,? (?:infuse|steep)\b/i
 const DAIRY = ['cream', 'milk', 'butter']
 /** "Put the milk in a small saucepan to warm through" */
 const TO_WARM =
@@ -36,14 +36,14 @@ const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
 
 /** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
 export const WAITS_FOR =
-  /^(?:meanwhile,?\s+)?(?:when|once|as|at|while)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat|[gs]et the)\b)|^(?:just )?before\b[^,]{0,40},/i
+  /^(?:meanwhile,?\s+)?(?:when|once|as|at|while)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat|[gs]et (?:the )?(?:beaters|mixer|whisk))\b)|^(?:just )?before\b[^,]{0,40},/i
 const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
 const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 /** "Warm the cream with the glucose" */
 const WITH_SYRUP =
   /(?:\b(?:with|and)|,) (?:the )?(?:\w+ pods? and (?:the )?)?(?:glucose|corn|golden|maple|invert)(?: syrup)?\b/gi
 export const PUTS_IN =
-  /\b(?:add|in goes?|go(?:es)? in|stream in|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:in|on)|(?:beat|blend|emulsify|fold|mix|put|stir|tip|whisk) in|trickle in|drizzle in|(?:chuck|dump|rain|scatter|shower|sling|sprinkle|throw|toss) in|(?:pour|stir|whisk|tip) the \w+ in\b(?! an?\b)|(?:pour|run|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
+  /\b(?:add|in goes?|go(?:es)? in|stream in|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:in|on)|(?:beat|blend|emulsify|fold|mix|put|stir|tip|whisk) in|trickle in|drizzle in|(?:chuck|dump|rain|scatter|shower|sling|sprinkle|throw|toss) in|(?:pour|stir|whisk|tip) (?:the )?\w+ in\b(?! an?\b)|(?:pour|run|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
 /** The first sentence after `at` that puts in what is called so; -1 for none. */
 const putInAt = (said: readonly string[], at: number, names: readonly string[]): number =>
   said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, names))
@@ -72,14 +72,14 @@ const STOPS_WITH =
 /** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
 const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend|slake|slurry)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
 /** "Pour the slurry in" */
-const SLURRY = /\bthe (?:slurry|starch paste)\b/i
+const SLURRY = /\b(?:slurry|starch paste)\b/i
 const STARCH = /\b(?:corn ?starch|cornflour|starch|flour)\b/i
 const CALLED =
   /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,})(?:-\w+)? (?:solution|mixture|mix|slurry|paste|powder)\b|\b(agar|pectin)[- ]sugar\b/i
 
 /** "Stir cinnamon and salt together" */
 const TOGETHER =
-  /^(?:mix|stir|whisk|combine) (?:the )?([a-z]+) and (?:the )?[a-z]+ together(?: in an? (?:\w+ ){0,2}(?:bowl|cup|dish))?$/i
+  /^(?:mix|stir|whisk|combine) (?:the )?([a-z]+) and (?:the )?[a-z]+ together(?: in (?:an? )?(?:\w+ ){0,2}(?:bowl|cup|dish))?$/i
 /** "Dissolve the coffee in the boiling water": what is put in later by its own name. */
 const MIXED = /^(?:mix|dissolve|stir|blend|whisk|beat|mash|loosen) (?:the )?([a-z]+) (?:in|into|with|until|till)\b/i
 
@@ -129,11 +129,11 @@ const COOKED_ASIDE =
   /^(?:boil|cook|heat|reduce|simmer|warm) (?:the )?(.*?)(?:,| (?:by|down|for|in|on|over|to|till|until)\b).*[,;]? (?:and )?(?:reserve|set aside)$/i
 
 /** "Make the ripple: simmer the raspberries and sugar until jammy, sieve, set aside": what is put in later by what it is called. */
-const MADE_ASIDE = /^(?:make|prepare) the (?:\w+ )?(\w{4,})[:,] .*[,;]? (?:and )?(?:reserve|set aside)$/i
+const MADE_ASIDE = /^(?:make|prepare) (?:the )?(?:\w+ )?(\w{4,})[:,] .*[,;]? (?:and )?(?:reserve|set aside)$/i
 
 /** "Mix cashews, zest and salt in a bowl": what is put in later by one of its names, or as nuts. */
 const IN_A_BOWL =
-  /^(?:mix|combine|toss|stir)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?) (?:together )?in an? (?:\w+ )?bowl$/i
+  /^(?:mix|combine|toss|stir)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?) (?:together )?in (?:an? )?(?:\w+ )?bowl$/i
 /** "Pour over, mix fast": over what lies in the bowl. */
 const POURS_OVER = /^(?:then )?pour (?:it |the (?:hot )?\w+ )?over(?=$|[,;]| and\b| (?:it|that|them|this)\b)/i
 const A_NUT = /\b(?:almonds|cashews|hazelnuts|macadamias|peanuts|pecans|pistachios|walnuts)\b/i
@@ -152,7 +152,7 @@ const PHASE = /^(?:meanwhile,? )?(?:gently )?(?:warm|heat|melt) (?:the )?(\w{3,}
 
 /** "Put the honey in a bowl over a pan of simmering water to liquefy" */
 const OVER_WATER =
-  /^(?:put|place|set|stand|warm|heat|melt) (?:the )?(\w{3,}) in an? (?:\w+ )?bowl (?:set )?over\b.{0,45}\bwater\b/i
+  /^(?:put|place|set|stand|warm|heat|melt) (?:the )?(\w{3,}) in (?:an? )?(?:\w+ )?bowl (?:set )?over\b.{0,45}\bwater\b/i
 
 /** "Add the milk powder" adds no milk. */
 const OTHER_DAIRY = /\b(?:milk|butter|cream) (?:chocolate|powder|solids)\b|\bcream of tartar\b/gi
@@ -291,7 +291,7 @@ export const ONTO = new RegExp(
 
 /** Something is put together or scalded in a bowl, beside the pot. */
 export const inBowl = (sentence: string): boolean =>
-  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b)(?:.*\b(?:in(?:to)?|to) (?:a |an |another |the |your )?(?:\w+ ){0,2}bowl\b|(?:combine|mix|stir|whisk)\b.* in an? (?:\w+ ){0,2}(?:cup|dish|ramekin|saucer)\b)/i.test(
+  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b)(?:.*\b(?:in(?:to)?|to) (?:a |an |another |the |your )?(?:\w+ ){0,2}bowl\b|(?:combine|mix|stir|whisk)\b.* in (?:an? )?(?:\w+ ){0,2}(?:cup|dish|ramekin|saucer)\b)/i.test(
     sentence.replace(NO_LINES, ' '),
   )
 

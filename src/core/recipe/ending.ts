@@ -209,7 +209,7 @@ function atBoil(said: readonly string[], unit: HeatUnit | null): readonly string
 }
 
 /** "Boil to 150°. Juice in at 140° on the way" */
-const ON_THE_WAY = /\bon the way\b|\b(?:as|while) it (?:climbs|goes up|rises)\b/i
+const ON_THE_WAY = /\bon (?:the )?way\b|\b(?:as|while) it (?:climbs|goes up|rises)\b/i
 
 /** "Boil until it reaches 122°. Meanwhile, when it is at 110°, whisk …": what is begun on the way stands before where it ends. */
 const PUTS_ON = /\b(?:boil|bring|cook|heat|melt)\b/i

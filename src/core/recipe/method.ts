@@ -29,7 +29,7 @@ export const comesNearEnd = (sentence: string): boolean =>
   )
 
 /** "Lower the heat for the last ten degrees" */
-export const LAST_DEGREES = /\b(?:for|in|over) the (?:last|final) (\w+) degrees\b/i
+export const LAST_DEGREES = /\b(?:for|in|over) (?:the )?(?:last|final) (\w+) degrees\b/i
 
 const STAGES: readonly (readonly [RegExp, StageId])[] = [
   [/hard[-\s]?crack/i, 'hard-crack'],

@@ -361,7 +361,6 @@ export const moments: readonly Moment[] = [
     'Dust a baking sheet with starch. Place the gelatin into the bowl of a stand mixer along with 1/2 cup of the water. In a small saucepan combine the remaining water and granulated sugar. Cook to 240 degrees F. Set aside. Slowly pour the sugar syrup down the side of the bowl. The mixture will foam up. Add the vanilla. Pour the mixture into the pan. Toss in the confectioners’ sugar.',
     115.6,
     [
-      /^ready: Place the gelatin/,
       /^ready \+ water 122, sugar 300: Combine|^ready \+ water 122, sugar 300: In a small saucepan/,
       /^target: Cook/,
       /^ready \+ gelatin-powder 21, water 118 → out: Slowly pour/,

@@ -7,7 +7,7 @@ const saidAs = (ways: readonly RegExp[], within: (all: string) => string = (all)
   new RegExp(within(ways.map((way) => `(?:${way.source})`).join('|')), 'i')
 
 /** How one begins who has not begun yet, and does it with care. */
-const FIRST = /^(?:(?:first|meanwhile|in the meantime|while\b[^,]{0,40}),?\s+)?/
+const FIRST = /^(?:(?:first|meanwhile|in (?:the )?meantime|while\b[^,]{0,40}),?\s+)?/
 const WELL = /(?:(?:lightly|generously|well|thoroughly)\s+)?/
 const KEEPS_WARM = /keep (?!the (?:rest|other)\b).{0,30}\b(?:warm|hot)\b/
 const IN_OVEN =
@@ -21,16 +21,16 @@ const READIES = saidAs(
     /soften (?:the )?(?:\w+ )?gelatine?/,
     /(?:steep|brew|infuse)(?=.*\bwater\b.*\bstrain\b)/,
     /soak(?!.*\b(?:sugar|boil|simmer)\b)/,
-    /(?:in (?:an?|the) (?:[\w-]+ ){0,2}bowl(?: of (?:an?|the|your) (?:[\w-]+ ){0,3}mixer)?,? )?sprinkle (?:the )?(?:powdered )?gelatine?/,
-    /brush (?:an?|the|your) (?:[\w-]+ ){0,4}(?:dish|foil|marble|mou?lds?|pan|paper|sheet|slab|tin|tray)s? with/,
+    /(?:in (?:an? |the )?(?:[\w-]+ ){0,2}bowl(?: of (?:an? |the |your )?(?:[\w-]+ ){0,3}mixer)?,? )?sprinkle (?:the )?(?:powdered )?gelatine?/,
+    /brush (?:an? |the |your )?(?:[\w-]+ ){0,4}(?:dish|foil|marble|mou?lds?|pan|paper|sheet|slab|tin|tray)s? with/,
     // shells are lined with chocolate, and filled: that is the work itself
     /spray(?=.*\b(?:dish|foil|mou?lds?|pan|paper|tin|tray|sheet)\b)/,
     /line\b(?! (?:it |them )?(?:along|down|up)\b)(?!.*\b(?:mou?lds?|cavities|shells)\b.*\b(?:fill|cap|seal)\b)/,
     /grease/,
     // the sides are washed down while it boils
     /wash (?!down\b|(?:the )?(?:sides|crystals)\b)/,
-    /(?:roll|turn|fold) (?:up )?the edges of\b.*\b(?:foil|paper|parchment)/,
-    /rub (?:an?|the|your) (?:[\w-]+ ){0,4}(?:tin|tray|pan|dish)\b.*\b(?:butter|oil)/,
+    /(?:roll|turn|fold) (?:up )?(?:the )?edges of\b.*\b(?:foil|paper|parchment)/,
+    /rub (?:an? |the |your )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|dish)\b.*\b(?:butter|oil)/,
     /(?:butter|oil) \d+(?:[ -]?(?:["″]|cm|in(?:ch)?))?(?: ?[x×] ?\d+| (?:pan|sheet|tin|tray))/,
     // "butter 8- or 9-inch square pan"
     /(?:butter|oil) \d+[- ].{0,24}\b(?:dish|pan|sheet|tin|tray)/,
@@ -79,7 +79,7 @@ const GOT_READY = saidAs([
   // "pour half of the water into a bowl and sprinkle the gelatin over it"
   /^(?:pour|put|place|add)\b(?!.*\b(?:pan|pot|saucepan|syrup|heat|boil)\b).*\b(?:sprinkle|rain) (?:in |over )?(?:the )?(?:\w+ )?gelatine?\b/,
   // "put the raisins and rum in a small bowl, cover"
-  /^(?:combine|mix|place|put|tip)\b(?!.*\b(?:heat|pan|pot|saucepan|sugar|syrup|whites?)\b).{3,60}\bin(?:to)? an? (?:[\w-]+ ){0,2}(?:bowl|cup|dish|jar|mug)\b.{0,20}\b(?:cover|leave|soak|stand|steep)\b/,
+  /^(?:combine|mix|place|put|tip)\b(?!.*\b(?:heat|pan|pot|saucepan|sugar|syrup|whites?)\b).{3,60}\bin(?:to)? (?:an? )?(?:[\w-]+ ){0,2}(?:bowl|cup|dish|jar|mug)\b.{0,20}\b(?:cover|leave|soak|stand|steep)\b/,
   // "put the apples in boiling water for a minute"
   /^(?:dip|drop|dunk|place|plunge|pop|put) (?:the )?(?:apples|fruit|pears)\b.{0,50}\b(?:boiling|hot|simmering|warm) water\b/,
   /^(?:the )?gelatine? (?:and|in|into|over|with)\b(?!.*\b(?:pan|pot|syrup|hot|boil)).*\bwater\b/,
@@ -96,7 +96,7 @@ const GOT_READY = saidAs([
   // what is dusted with, and no batter of anything
   /^(?:combine|mix|stir|whisk)(?: together)? (?:the )?(?:(?:icing|powdered|confectioners['’]?s?) sugar (?:and|with) (?:the )?(?:corn ?(?:flour|starch)|potato starch|starch)|(?:corn ?(?:flour|starch)|potato starch|starch) (?:and|with) (?:the )?(?:icing|powdered|confectioners['’]?s?) sugar)(?: (?:together|in an? (?:[\w-]+ ){0,2}bowl|well))*$/,
   // "make the sherbet by sifting …": nothing that is boiled
-  /^(?:make|prepare) the [\w ]{3,20}(?: by (?:sift|mix|combin|whisk|stirr|blend)ing\b|: (?:blend|combine|mix|sieve|sift|stir|whisk)\b)/,
+  /^(?:make|prepare) (?:the )?[\w ]{3,20}(?: by (?:sift|mix|combin|whisk|stirr|blend)ing\b|: (?:blend|combine|mix|sieve|sift|stir|whisk)\b)/,
 ])
 /** Whether it is done before the first flame, and never lights one. */
 export const isGotReady = (sentence: string): boolean => GOT_READY.test(sentence.replace(BY_THE_WAY, ' '))
@@ -114,9 +114,9 @@ const TAKES_OFF = saidAs([
   /^off(?: heat\b|[,:;])/,
   TURNED_OFF,
   /^(?:add|deglaze|pour|stir|whisk)\b.{0,30}\boff heat\b/,
-  /\boff (?:of )?the (?:burner|heat|fire|flame|stove)/,
+  /\boff (?:of )?the (?:burner|heat|fire|flame|stove)|(?<=\S )off (?:burner|fire|flame|heat|stove)$/,
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:burner|heat|fire|flame|stove)/,
-  /\b(?:turn|switch) off the (?:heat|flame|gas|stove|burner|hob|ring)/,
+  /\b(?:turn|switch) off (?:the )?(?:heat|flame|gas|stove|burner|hob|ring)/,
   /\b(?:kill|cut) (?:the )?(?:heat|flame|gas)\b/,
   /^remove(?: (?:it|pan|pot|the (?:pan|pot|saucepan)))?(?:$|[;,])/,
 ])
@@ -151,14 +151,14 @@ export const ONTO_FOAM = new RegExp(
 const WHIPS_WHITES = saidAs(
   [/(?:just )?before\b[^,]{0,40},\s+/, /(?:when|while|once|as|at)\b[^,]{0,60}?,?\s+/],
   (when) =>
-    `^(?:meanwhile,?\\s+)?(?:${when})?${/(?:in (?:a|the|another) .{0,30}?,?\s*)?(?:(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b|(?:start|begin) (?:the )?(?:egg )?|(?:get|set|start) the (?:mixer|whisk|beaters)(?: (?:going|running) on|:|,) (?:the )?(?:egg )?)/.source}${FOAM}`,
+    `^(?:meanwhile,?\\s+)?(?:${when})?${/(?:in (?:(?:a|the|another) |(?=(?:\w+ )?(?:bowl|mixer)\b)).{0,30}?,?\s*)?(?:(?:start\s+|begin\s+)?(?:beat|whisk|whip)(?:p?ing)?\b.{0,30}\b|(?:start|begin) (?:the )?(?:egg )?|(?:get|set|start) (?:the )?(?:mixer|whisk|beaters)(?: (?:going|running) on|:|,) (?:the )?(?:egg )?)/.source}${FOAM}`,
 )
 /** Whether the whites are whipped in this sentence, beside a pot that goes on. */
 export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sentence)
 
 /** Whether the base of the pot is stood in cold water in this sentence. */
 export const bathes = (sentence: string): boolean =>
-  /(?:\b(?:base|bottom|(?:sauce)?pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?)[ -]water\b|\bin(?:to)? an? (?:cold|ice|iced?[- ]water) bath\b|^(?:shock (?:the )?(?:base|(?:sauce)?pan|pot)\b|arrest\b.{0,20}\b(?:ice|water)\b)|^(?:cool|dip|shock) (?:the )?(?:base|bottom|(?:sauce)?pan|pot)\b.{0,30}\bwater\b/i.test(
+  /(?:\b(?:base|bottom|(?:sauce)?pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?)[ -]water\b|\bin(?:to)? (?:an? )?(?:cold|ice|iced?[- ]water) bath\b|^(?:shock (?:the )?(?:base|(?:sauce)?pan|pot)\b|arrest\b.{0,20}\b(?:ice|water)\b)|^(?:cool|dip|shock) (?:the )?(?:base|bottom|(?:sauce)?pan|pot)\b.{0,30}\bwater\b/i.test(
     sentence,
   )
 
@@ -166,8 +166,8 @@ export const bathes = (sentence: string): boolean =>
 const POURS = saidAs(
   [
     // into a jug it only waits, and in the bowl of a mixer it is worked
-    /pour(?!(?: it| the (?:hot )?\w+)? in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher|(?:mixer|mixing) bowl)\b)(?!(?: the (?:slurry|paste))? in\b)(?! (?:it|that|this) in(?: (?:as well|gradually|slowly|too)\b|[,;]|$))/,
-    /pour in an? (?:thin |even |thick |single )+(?:layer|sheet)\b/,
+    /pour(?!(?: it| (?:the )?(?:hot )?\w+)? in(?:to)? (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher|(?:mixer|mixing) bowl)\b)(?!(?: the (?:slurry|paste))? in\b)(?! (?:it|that|this) in(?: (?:as well|gradually|slowly|too)\b|[,;]|$))/,
+    /pour in (?:an? )?(?:thin |even |thick |single )+(?:layer|sheet)\b/,
     /pour in an? (?:[\w-]+ )?(?:stream|thread) (?:into|on|onto|over)\b/,
     /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|plates?|sheets?|shells?|dish(?:es)?|frames?|jars?|bars|rings|bottles?|mou?lds?|stream)/,
     /pour in (?:an? |the )?\d+[ -]?(?:["″”]|cm|in(?:ch)?)?[ -]?(?:round|square)/,
@@ -213,8 +213,8 @@ const POURS = saidAs(
     /pack (?:it )?in(?:to)? (?:\w+ )?(?:bottles|jars|tubs)/,
     /strain (?:it )?into (?:the )?(?:\w+ )?(?:jars|bottles|tubs)/,
     /fill (?:into |the )?(?:\d+ ?ml |hot |warm |sterili[sz]ed |piping )*(?:jars|bottles|bags)/,
-    /drop\b(?! an? (?:small )?(?:spoonful|little|bit)\b).{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble|silicone)/,
-    /drop (?!an? (?:small )?(?:spoonful|little|bit)\b)(?:(?:the )?(?:rest|remaining)\b[^,;]{0,20}\b(?:by|from)\b|by\b|from\b|(?:\w+ )?\w*spoon\w*)/,
+    /drop\b(?! (?:an? )?(?:small )?(?:spoonful|little|bit)\b).{0,30}\bon(?:to)? (?:an? |the )?(?:\w+ )?(?:parchment|paper|sheet|mat|foil|tray|slab|marble|silicone)/,
+    /drop (?!(?:an? )?(?:small )?(?:spoonful|little|bit)\b)(?:(?:the )?(?:rest|remaining)\b[^,;]{0,20}\b(?:by|from)\b|by\b|from\b|(?:\w+ )?\w*spoon\w*)/,
     /(?:place|put|lay|set) (?:heaped |small |even )?\w*spoon(?:ful)?s\b.{0,40}\bon(?:to)?\b/,
     /funnel (?:it )?(?:into|\d)/,
     /transfer/,
@@ -225,7 +225,7 @@ const POURS = saidAs(
     /(?<!\b(?:an?|the|each|your|clean|glass|lidded)\s)(?:bottle|jar)\b(?= it\b| at \d| hot\b| the\b| while\b| when\b| \(|,|:|$)/,
     /pipe\b(?=$| at \d|.*\b(?:in|on)(?:to)?\b)/,
     /(?<=^|[,;] )out on(?:to)?/,
-    /(?:half|thirds?|the rest|all) on(?:to)? (?:an? |the )?(?:buttered|greased|oiled)/,
+    /(?:half|thirds?|(?:the )?rest|all) on(?:to)? (?:an? |the )?(?:buttered|greased|oiled)/,
     /(?<=[,;] )onto (?:an? |the )?(?:\w+ )?(?:marble|mat|paper|parchment|sheet|slab|tray)/,
     /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w×-]+ ){0,6}(?:tin|tray|pan|frame|mou?lds?|rice paper|wafers?))/,
     /(?:roll|sheet) (?:it |out )*between/,

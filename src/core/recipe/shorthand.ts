@@ -139,7 +139,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
   [/\bv\.? (?=(?:gently|high|hot|low|slow|slowly|soft|thick|thin|well)\b)/g, 'very '],
-  [/(?<=^(?:\d{1,2}[.)] )?|[.!;] )in the meantime,?(?= )/gi, 'Meanwhile,'],
+  [/(?<=^(?:\d{1,2}[.)] )?|[.!;] )in (?:the )?meantime,?(?= )/gi, 'Meanwhile,'],
   // "till 118ish", "wait for 50", "leave alone to 65": no boil is so cool
   [/(?<=\b\d{2,3})[ -]?ish\b/gi, ''],
   [

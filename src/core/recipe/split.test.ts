@@ -23,7 +23,7 @@ describe('a list', () => {
     ],
     [
       'Caster sugar 400 g, water 125 ml, pear essence 1 ml, pink & yellow colour',
-      [[null, 'Caster sugar 400 g', 'water 125 ml', 'pear essence 1 ml', 'pink & yellow colour']],
+      [[null, 'Caster sugar 400 g', 'water 125 ml', 'pear essence 1 ml', 'pink and yellow colour']],
     ],
     [
       'These taste like autumn. I make them every year.\n\n2/3 cup pepitas, toasted\n4 tbsp butter, cut in chunks\n\nBoil it all to 118 °C.',

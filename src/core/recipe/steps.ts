@@ -108,7 +108,7 @@ const offHeatSaid = (s: string): string =>
     .replace(/^then /, '')
     .replace(/^off heat/, 'off the heat')
 const ONLY_OFF =
-  /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|the (?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:burner|heat|flame|stove))?|(?:turn|switch) off the (?:heat|flame|gas|stove|burner|hob|ring)|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$/i
+  /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|(?:the )?(?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:burner|heat|flame|stove))?|(?:turn|switch) off (?:the )?(?:heat|flame|gas|stove|burner|hob|ring)|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$/i
 
 /** "Cool to lukewarm": nobody leaves it on the heat for that. */
 const COOLS_DOWN = /^(?:(?:allow|leave|let)\b.{0,30}\b)?cool(?! (?:the|your|on) (?:bowl|marble|slab|tray))\b/i
