@@ -6,7 +6,7 @@ import { isGotReady, pours, TURNED_OFF } from './moves'
 
 /** What is done at once: by the word a clause begins with. */
 const ACTS =
-  'add|chuck|deglaze|dump|drop|flip|fold in|pour|put in|scatter|scrape|slide in|spread|sprinkle|stir in|stop|swirl in|throw|tip|toss in|top|turn out|whisk in'
+  'add|chuck|deglaze|dump|drop|flip|fold in|mix in|pour|put in|scatter|scrape|slide in|spread|sprinkle|stir in|stop|swirl in|throw|tip|toss in|top|turn out|whisk in'
 /** What goes on for so long, or to such a heat. */
 const LASTS =
   'bake|beat|blend|boil|bring|bubble|carry on|continue|cook|cool|flip|give it|go up|heat|keep|knead|let it|mix|press|pull|reduce|shake|simmer|sit|stir|turn|wait|warm|whip|whisk|work|(?:on )?(?:high|low|medium)(?= (?:for )?\\d)|\\d+ ?(?:h|hrs?|hours?|days?)'

@@ -1,5 +1,6 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
 import { capital, secondsIn } from '../formula/sentence'
+import { ADDS_IN } from './adds'
 import { isAside, joined } from './asides'
 import { readyFirst, SETS_OUT, THEN } from './begins'
 import { chainOf } from './chains'
@@ -55,8 +56,10 @@ const whipped = (_: string, how = '', meanwhile = ''): string =>
   `${meanwhile ? 'Meanwhile ' : ''}${WHIPS[how.toLowerCase()]} the egg whites`
 
 /** "Then pour it out": that it comes after the sentence before goes without saying. */
-const IN_TURN = /^(?:and )?then,? (?=\p{L})/iu
+const IN_TURN = /^(?:(?:and )?then|after that|finally|lastly|next|now),? (?=\p{L})/iu
 
+/** "Carefully pour in the cream (it will bubble)": with care, whatever is done */
+const WITH_CARE = /^(?:very )?carefully,? (?=\p{Ll})([^;(]+)(.*)$/isu
 /** "Immediately beat the whites" */
 const AT_ONCE = /^(?:at once|immediately),? (?=(?:beat|whip|whisk)\b)/i
 
@@ -90,6 +93,7 @@ const spoken = (lines: readonly string[]): string[] =>
           .replace(/[.!]$/, '')
           .replace(IN_TURN, '')
           .replace(AT_ONCE, '')
+          .replace(WITH_CARE, '$1, carefully$2')
           .replace(LABELLED, labelled)
           .replace(WHIPPED, whipped)
           .replace(TO_PEAKS, 'Whip the $1to $2'),
@@ -134,7 +138,7 @@ const WAITS =
 const UNSTIRRED = '(?:do not|don.t) (?:stir|beat) (?:it )?(?:until|till)\\b.*\\d'
 /** "To 140°, then on to 155°". */
 const ONWARD = '(?:(?:on|up|raise|further|without stirring) )?to (?:about |around )?\\d'
-const ADDS = '(?:add|(?:stir|swirl|whisk|beat|emulsify|rain|drop|dump|put|throw|toss|slip) in|dot with)'
+const ADDS = `(?:${ADDS_IN}|(?:emulsify|rain) in|dot with)`
 /** "The temperature will drop – bring it back up to 148°" */
 const BACK_UP = '(?:(?:bring|cook|heat|take) (?:it )?)?back (?:up )?to (?:about )?\\d'
 /** What ends the browning of sugar. */
@@ -276,7 +280,7 @@ function clausesOf(sentence: string): string[] {
 }
 
 /** "Add the butter at 114°" */
-const AT_ITS_OWN = /^(?:add|stir in|tip in|whisk in)\b[^\d,;]* at (?:about )?\d{3}\b/i
+const AT_ITS_OWN = new RegExp(`^${ADDS_IN}\\b[^\\d,;]* at (?:about )?\\d{3}\\b`, 'i')
 
 /** Whether what follows has a moment of its own: a cook that ends somewhere else, what is done once one has ended, a wait after work. */
 function isApart(head: string, tail: string): boolean {

@@ -105,7 +105,7 @@ const BOILED_THEN =
 /** "Once the sugar is melted, stir in the butter": only its maker sees that. */
 const ONCE = /^(?:once|when|as soon as) ([^,;]{4,60}), ?(?=\w)/i
 /** "When it is liquid add …": what is seen ends before what is done. */
-const THEN_DONE = /\s(?=(?:add|boil|bring|cook|let|pour|put|raise|remove|simmer|stir|take|turn|whisk)\b)/i
+const THEN_DONE = /\s(?=(?:add|boil|bring|cook|let|mix|pour|put|raise|remove|simmer|stir|take|turn|whisk)\b)/i
 /** "Bring to a boil over medium heat" is waited for until it boils, and so is what "comes to a boil, about 8 minutes". */
 const BRINGS_UP =
   /^(?!.*\b(?:cook|cover|lid|simmer|then)\b)(?:then |.{0,60}(?:,|\band) )?(?:bring|return)\b.{0,40}\bto (?:an? |the )?(?:\w+ )?boil\b/i

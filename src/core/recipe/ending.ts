@@ -4,6 +4,7 @@ import { type StageId, stagesOf } from '../craft/stages'
 import type { Target } from '../formula/document'
 import { type Mix, massOf } from '../matter/mix'
 import { milkHeadStart } from '../physics/browning'
+import { ADDS_IN } from './adds'
 import { besideIn, SYRUP_IN } from './beside'
 import { figuresIn, type HeatUnit, heatIn, inDegrees, unitOf } from './heats'
 import { comesBefore, comesNearEnd, type Ending, endingsIn, MEANWHILE, WATCHES } from './method'
@@ -12,14 +13,16 @@ import { bathes, inOven, isGotReady, pours, putsBack, takesOff, WHIPPED_IN, whip
 /** ◊ Sugar work is pulled between these, °C. */
 const isTarget = (c: number): boolean => c >= 100 && c <= 180
 
-const ADDS =
-  /\b(?:add|stir in|whisk in|put in|beat in|drop in)\b|\b(?:start|begin) (?:whisk|whip|beat)(?:p?ing)?\b|\b(?:whisk|whip|beat)\b.{0,30}\bwhites?\b/i
+const ADDS = new RegExp(
+  `\\b${ADDS_IN}\\b|${/\b(?:start|begin) (?:whisk|whip|beat)(?:p?ing)?\b|\b(?:whisk|whip|beat)\b.{0,30}\bwhites?\b/.source}`,
+  'i',
+)
 
 /** "At 140° add the colour", "add the nuts at 120°": a moment on the way, not the end of it. */
 const addsOnTheWay = (sentence: string): boolean =>
   !takesOff(sentence) &&
   ((WATCHES.test(sentence) && ADDS.test(sentence)) ||
-    /\b(?:add|(?:stir|whisk|put|beat) in|(?:start|begin|whisk|whip|beat)(?:p?ing)?\b.{0,30}\bwhites?)\b.*\b(?:at|(?:when|once|as soon as)(?: [^.;\d]{1,40}?)? (?:reaches|hits|gets to|is at|registers|reads))\s+(?:about\s+)?\d/i.test(
+    /\b(?:add|(?:beat|drop|mix|put|stir|tip|whisk) in|(?:start|begin|whisk|whip|beat)(?:p?ing)?\b.{0,30}\bwhites?)\b.*\b(?:at|(?:when|once|as soon as)(?: [^.;\d]{1,40}?)? (?:reaches|hits|gets to|is at|registers|reads))\s+(?:about\s+)?\d/i.test(
       sentence,
     ))
 
@@ -151,7 +154,7 @@ const cooksOn = (all: readonly Ends[], last: Ends, said: readonly string[]): End
       GOES_ON.test(said[at] ?? '') &&
       staysOn(said, last.at, at),
   )
-const THEN_ADDS = /\b(?:when|once|as soon as)\b.*\b(?:add|stir in)\b/i
+const THEN_ADDS = new RegExp(`\\b(?:when|once|as soon as)\\b.*\\b${ADDS_IN}\\b`, 'i')
 const GOES_ON = /^(?:then )?(?:continue|keep|go on|cook(?:ing)? on|return|bring (?:it )?back)\b/i
 const CARAMELISES =
   /\bcarameli[sz]|\bover (?:a )?(?:low|medium|high)\b|\b(?:syrup|sugar|caramel)\b.{0,20}\b(?:is|turns?)\b|\bmelts? (?:again|to)\b/i

@@ -2,6 +2,7 @@
 import type { Sign } from '../craft/signs'
 import type { StageId } from '../craft/stages'
 import { capital, secondsIn, short, timeIn } from '../formula/sentence'
+import { ADDS_IN } from './adds'
 import { type HeatUnit, heatIn, inDegrees, unitOf } from './heats'
 
 /** How one knows that a cook is done. */
@@ -89,7 +90,7 @@ const UNTIL = /\b(?:until|till|to (?:a|an|the)?|turns?|reaches?|when|at the)\b/i
 const OF_NUTS =
   /\b\w*(?:nuts?|almonds?|butter|seeds|coconut|pecans|solids) (?:are|is|turns?|looks?)\b[^,;]*|\b(?:brown|golden) and (?:the )?(?:sesame|(?:\w*nuts?|almonds?|pecans|seeds)\b)/gi
 
-const PUTS = /\b(?:add|stir in|whisk in|beat in|fold in|tip in|pour)\b/i
+const PUTS = new RegExp(`\\b(?:${ADDS_IN}|pour)\\b`, 'i')
 
 /** Whether a sentence puts in or pours first, and speaks of a time after that: nobody waits for it. */
 export const actsFirst = (sentence: string): boolean => {

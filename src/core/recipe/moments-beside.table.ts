@@ -158,7 +158,7 @@ export const besideMoments: readonly Moment[] = [
     [
       /^ready \+ sugar 150, water 60: Make a caramel/,
       /^colour 183: Make a caramel/,
-      /^ready \+ water 120: Carefully add/,
+      /^ready \+ water 120: Add the hot water, carefully/,
       /^target: Cook to 115°$/,
       /^ready \+ gelatin-powder 21, water 110 → out: Pour over the gelatin$/,
     ],
@@ -380,7 +380,7 @@ export const besideMoments: readonly Moment[] = [
     [
       /^ready \+ sugar 300, water 60: In a heavy saucepan/,
       /^colour 168: In a heavy saucepan/,
-      /^ready \+ cream-36 350, butter 60: Carefully stir/,
+      /^ready \+ cream-36 350, butter 60: Stir/,
       /^target/,
       /^ready \+ extract 4: Beat in peppermint$/,
       /^ready → out: Pour$/,

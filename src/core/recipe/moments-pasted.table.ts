@@ -257,7 +257,7 @@ export const pastedMoments: readonly Moment[] = [
     [
       /^ready \+ sugar 350, corn-syrup 160, water 60, salt 2: Bring sugar/,
       /^colour 183: Boil/,
-      /^ready \+ cream-36 480, dark-chocolate-70 280: Carefully pour in/,
+      /^ready \+ cream-36 480, dark-chocolate-70 280: Pour in/,
       /^target: Continue/,
       /^ready → out: Pour/,
       /^after 600: Let caramel stand/,

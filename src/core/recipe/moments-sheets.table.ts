@@ -110,7 +110,7 @@ export const sheetMoments: readonly Moment[] = [
     [
       /^ready \+ honey 100: Cook the/,
       /^rises 155: Cook the/,
-      /^ready \+ sugar 200, glucose-42 60, water 60: Carefully add/,
+      /^ready \+ sugar 200, glucose-42 60, water 60: Add/,
       /^target: Cook to/,
       /^after 60: Cool bubbles/,
       /^ready \+ salt 2: Add salt/,
@@ -514,7 +514,7 @@ export const sheetMoments: readonly Moment[] = [
     [
       /^ready \+ sugar 400, corn-syrup 164, water 59: In a/,
       /^rises 117.8: Let it/,
-      /^ready \+ cream-36 356, pumpkin-puree 160: Very carefully/,
+      /^ready \+ cream-36 356, pumpkin-puree 160: Add/,
       /^target: Slowly bring/,
       /^ready \+ butter 57: Stir in/,
       /^ready → out: Pour the/,

@@ -419,7 +419,8 @@ export const strangersMoments: readonly Moment[] = [
       /^rises 143.3 \+ tartaric-acid 1/,
       /^target/,
       /^ready: Arrest/,
-      /^ready \+ flavour 1 → out: Pour/,
+      /^ready → out: Pour/,
+      /^ready \+ flavour 1: Fold in/,
     ],
   ],
   [

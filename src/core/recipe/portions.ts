@@ -48,7 +48,7 @@ const SAME = 0.05
 const OF_THEM = new RegExp(`\\b(${SHARED})\\b (?:of )?(?:them|it|these)\\b`, 'i')
 /** "Scatter over the rest", "flip and repeat": of what was shared out last. */
 const THE_REST =
-  /\b(?:scatter|sprinkle|add|stir in|top)\b(?:\s+(?!the\b)\w+)?\s+(?:the )?(?:rest|other half)\b(?! of)|\b(?:flip|turn|invert)\b.{0,20}\brepeat\b|\brepeat (?:with|on) the (?:rest|other side)\b/i
+  /\b(?:scatter|sprinkle|add|(?:beat|fold|mix|put|stir|tip|whisk) in|top)\b(?:\s+(?!the\b)\w+)?\s+(?:the )?(?:rest|other half)\b(?! of)|\b(?:flip|turn|invert)\b.{0,20}\brepeat\b|\brepeat (?:with|on) the (?:rest|other side)\b/i
 /** "Start whisking on medium": what is whipped beside the pot. */
 const WHIPS = /^(?!.*\b(?:pan|pot|saucepan|heat)\b)(?:start |begin )?(?:whisk|whip)(?:p?ing)?\b/i
 

@@ -16,11 +16,11 @@ const AT_POUR =
 
 /** "Cook to 106°, add salt": what goes in goes in there. */
 const TO_THEN =
-  /^((?:cook|boil|heat|bring) (?:[\w-]+,? ){0,9}?(?:back |on |up )?to \d(?:(?!\bthen\b)[^,;]){0,60}), ((?:(?:carefully|gradually|slowly) )?(?:add|stir in|whisk in|beat in|fold in|mix in)\b.*)$/i
+  /^((?:cook|boil|heat|bring) (?:[\w-]+,? ){0,9}?(?:back |on |up )?to \d(?:(?!\bthen\b)[^,;]){0,60}), ((?:(?:carefully|gradually|quickly|slowly) )?(?:add|(?:beat|fold|mix|put|stir|tip|whisk) in)\b.*)$/i
 
 /** "Add glucose at 110 °C and cream of tartar at 130 °C": each at its own. */
 const AT_EACH =
-  /^(add|stir in|tip in|whisk in) ([^,;\d]{3,60}) at (\d{3} ?°? ?[CF]?),? and ([^,;\d]{3,60}) at (\d{3} ?°? ?[CF]?)$/i
+  /^(add|(?:mix|put|stir|tip|whisk) in) ([^,;\d]{3,60}) at (\d{3} ?°? ?[CF]?),? and ([^,;\d]{3,60}) at (\d{3} ?°? ?[CF]?)$/i
 
 /** "Boil to 300°F, adding the lemon juice at 280" */
 const ADDING =

@@ -162,7 +162,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\b((?:I|we) (?:like|prefer)) (?=[12]\d\d\b)/g, '$1 it at '],
   // "when it reaches 120 put in the nuts, stir always, until 150"
   [
-    /(?<=^|[.!;]\s+)((?:when|once|at)\b[^.;]*\d{3}[^.;]*\b(?:add|put in|stir in)\b[^.;]*?),? (?:stir(?:ring)? (?:always|constantly|all the time),? )?(?:until|till) (?=[1-3]\d\d)/gim,
+    /(?<=^|[.!;]\s+)((?:when|once|at)\b[^.;]*\d{3}[^.;]*\b(?:add|(?:mix|put|stir) in)\b[^.;]*?),? (?:stir(?:ring)? (?:always|constantly|all the time),? )?(?:until|till) (?=[1-3]\d\d)/gim,
     '$1. Cook, stirring, until ',
   ],
   // "when honey = 112"

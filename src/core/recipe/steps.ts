@@ -5,6 +5,7 @@ import { mostReady, type SingleFormula, type Step } from '../formula/document'
 import { idFor, plainPour, plainPull } from '../formula/edit'
 import { secondsIn, short, uncapital } from '../formula/sentence'
 import { actOf } from './acts'
+import { ADDS_IN } from './adds'
 import { timedFromBoil } from './at-boil'
 import { CLIMBS, STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor, waitsOnceCold } from './due'
 import { boilsUp, dialSaid, HALF, LOW, MEDIUM, ON_OTHER_RING, onlyDissolves, turnsDown, turnsThere } from './flame'
@@ -55,8 +56,10 @@ const liesThere = ({ when, handwork, say }: Step): boolean =>
   (handwork !== undefined && ON_THE_TABLE.has(handwork.kind))
 
 /** "Until it is amber, then tip in the soda": what goes in goes in off the heat. */
-const ENDS_FIRST =
-  /(?:\b(?:until|till|reaches)\b.*\b(?:then|and)\b|^(?:when|once|as soon as)\b).*\b(?:add|stir in|tip in|whisk in|beat in|pour in)\b/i
+const ENDS_FIRST = new RegExp(
+  `(?:\\b(?:until|till|reaches)\\b.*\\b(?:then|and)\\b|^(?:when|once|as soon as)\\b).*\\b(?:${ADDS_IN}|pour in)\\b`,
+  'i',
+)
 
 /** "Uncover, clip on the thermometer and cook until it is at 116°": what the pull ends. */
 const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
@@ -86,8 +89,10 @@ const cooksFor = (text: string): boolean =>
 const WAITS_FIRST =
   /^(?:[^:]{3,30}: )?(?:(?:remove|take)\b[^,;]*[,;]? (?:and )?)?(?:after|allow|bake|chill|cool|freeze|give|hold|leave|let|once|refrigerate|rest|sit|stand|wait|when)\b|^(?:about )?\d+ ?(?:min|sec|h)|^[^,;]{0,30}\blater\b|\bafter (?:about )?(?:\d|an?\b|one|two|three|five|ten)/i
 /** "Add the sugar, bring up to 110° and take out the peel": it is in before that. */
-const ADDS_FIRST =
-  /^(?:add|combine|put|stir in|tip in)\b(?!.*\b(?:at|when|once)\b.*\d).{0,120}\b(?:boil|bring|bubble|cook|heat)\b.{0,30}\bto (?:about )?\d/i
+const ADDS_FIRST = new RegExp(
+  `^(?:${ADDS_IN}|combine|put)\\b(?!.*\\b(?:at|when|once)\\b.*\\d).{0,120}\\b(?:boil|bring|bubble|cook|heat)\\b.{0,30}\\bto (?:about )?\\d`,
+  'i',
+)
 /** "Soak the sugar in the milk for an hour": nothing is lit for that. */
 const soaks = (s: string): boolean => STEEPS.test(s) && !STOVE.test(s) && secondsIn(s) !== null
 

@@ -4,6 +4,7 @@ import { callsIn, mentions } from '../formula/called'
 import type { FormulaDocument, Step } from '../formula/document'
 import { idFor } from '../formula/edit'
 import { capital, short, uncapital } from '../formula/sentence'
+import { ADDS_IN } from './adds'
 import type { Answers, Draft, Lexicon, WrittenPiece } from './draft'
 import { boilsTo, endingOf, inOrder } from './ending'
 import { type HeatUnit, heatIn } from './heats'
@@ -43,7 +44,7 @@ const PUTS_IN = /\b(?:pour|add|run|trickle|drizzle|stream)\b/i
 const THE_SYRUP = /\b(?:the|boil|cook|heat) (?:sugar )?syrup\b/i
 
 /** "Add the honey and cook to 128°": into the same pot. */
-const GOES_IN = /\b(?:add|stir in|pour)\b/i
+const GOES_IN = new RegExp(`\\b(?:${ADDS_IN}|pour)\\b`, 'i')
 
 /** What is begun at a heat boils nothing. */
 const BEGINS = /\b(?:start|begin)\b|\bwhites (?:on|to (?:firm|soft|stiff))\b/i

@@ -1,0 +1,20 @@
+/** What puts something in, as the source of a pattern: the same words wherever a sentence is asked whether it does. */
+const INTO_IT = [
+  'beat',
+  'blend',
+  'drop',
+  'dump',
+  'fold',
+  'mix',
+  'put',
+  'slip',
+  'stir',
+  'swirl',
+  'throw',
+  'tip',
+  'toss',
+  'whisk',
+]
+
+/** "Add", "stir in", "put in": source of a pattern of whole words. */
+export const ADDS_IN = `(?:add|(?:${INTO_IT.join('|')}) in)`
