@@ -33,7 +33,7 @@ export const beginsWithAmount = (line: string): boolean =>
     !/^(?:\p{L}+-\p{L}|(?:two|three|four) (?:tones?|colou?rs?|layers?|ways?)\b|\d+ ?[°º]|\d+-(?:min|minutes?|hours?|ingredients?|layers?|steps?)\b)/iu.test(
       bare(line),
     )) ||
-  /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b/i.test(bare(line))
+  /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b(?! (?:it|the)\b)/i.test(bare(line))
 
 /** "Glucose DE 42 1.200 kg" */
 export const ENDS_WITH_AMOUNT =

@@ -59,7 +59,8 @@ function spelled(written: string): string {
   if (heat && Number.parseFloat(heat) < LEFT_BELOW) return `Leave at ${heat}`
   if (heat) return `Cook ${on ? `${on} ` : ''}to ${heat}`
   const off = OFF.exec(words)?.[1]
-  return off ? `Off the heat ${lower(doneWith(off))}` : doneWith(words).replace(BACK_TO, ', cook ')
+  if (off) return `Off the heat${AT_HEAT.test(off) ? ',' : ''} ${lower(doneWith(off))}`
+  return doneWith(words).replace(BACK_TO, ', cook ')
 }
 
 /** "100 °C: butter" */

@@ -66,13 +66,15 @@ const TOOL =
 const isDone = (line: string): boolean => /^\S\s+[1-3]\d\d ?[°CF]*:\s/.test(line) && looksLikeMethod(line)
 
 /** ◊ A list can stand in the middle of a method: what has a bullet, or is as short as a line of one. */
+const IS_DONE = /^(?:bag|bottle|drop|jar|pot|sheet|splash|tin)\b/i
 const IS_STEP = /^\(?\d{1,2}[.)]\s/
 const isListed = (line: string): boolean =>
   BULLET.test(line)
     ? beginsWithAmount(line) && isLine(line) && !isDone(line)
     : line.length < 40 &&
       (!IS_STEP.test(line) || beginsWithAmount(line)) &&
-      ((!/[.;:,]/.test(line) && isLine(line) && measureAt(bare(line), [])?.unit !== null) ||
+      // "drop by tablespoons", "sheet between mats": no drop, and no sheet, of anything
+      ((!/[.;:,]/.test(line) && !IS_DONE.test(line) && isLine(line) && measureAt(bare(line), [])?.unit !== null) ||
         (ENDS_WITH_AMOUNT.test(line) && !/[;:,]/.test(line) && line.search(DONE) !== 0))
 
 /** "A slab for the quay" counts nothing, though it begins with a number in words. */

@@ -8,12 +8,16 @@ const PROSE = 48
 const NEAR = 0.85
 
 /** What begins a row of its own: a bullet, the number of a step, a mark. */
-const BEGINS = /^\s*(?:[-–—*•·▢□#|>[]|\d{1,2}[.)]\s|step\s+\d|(?:n\.?b\.?|notes?|ps|tips?)\s*:)/i
+const BEGINS = /^\s*(?:[-–—*•·▢□#|>[]|\d{1,2}[.)]\s|\(\w\)\s|step\s+\d|(?:n\.?b\.?|notes?|ps|tips?)\s*:)/i
 /** How a row ends that goes on. */
 const GOES_ON =
   /(?:\b(?:a|an|and|the|of|or|to|in|into|for|with|at|on|onto|until|till|over|from|about|by|is|it|but|than|then)|[,;&+–—])$/i
+/** A row begins so that goes on, where the one before it is full and at no end. */
+const BEGINS_MIDWAY = /^\s*[\p{Ll}°º(\d]/u
+/** No row of its own ends so. */
+const ENDS_MIDWAY = /\b(?:a|an|and|the|of|or|into|for|with|onto|until|till|from|by)$/i
 const ENDS = /[.!?]["”’)]*$/
-const BEGINS_SMALL = /^\s*\p{Ll}/u
+const BEGINS_SMALL = /^\s*[\p{Ll}°º]/u
 const BEGINS_OTHER = /^\s*[\p{Lu}\d¼½¾⅓⅔(]/u
 /** A row that is a line of a list, as far as its ends tell. */
 const IS_LINE = /^\s*(?!\d{1,2}[.)]\s)[\d¼½¾⅓⅔]|\d\s?(?:k?g|m?l|oz|lbs?|tbsp|tsp|cups?|%)\.?\s*$/i
@@ -56,7 +60,9 @@ export function unwrapped(rows: readonly string[]): string[] {
   const width = Math.max(...rows.map((row) => row.trimEnd().length))
   const joins = (i: number): boolean => i > 0 && goesOn(rows[i - 1] as string, rows[i] as string, width)
   const isMidway = (i: number): boolean =>
-    joins(i) && BEGINS_SMALL.test(rows[i] as string) && !ENDS.test((rows[i - 1] as string).trimEnd())
+    joins(i) &&
+    (BEGINS_MIDWAY.test(rows[i] as string) || ENDS_MIDWAY.test((rows[i - 1] as string).trimEnd())) &&
+    !ENDS.test((rows[i - 1] as string).trimEnd())
   const isNotes = 2 * rows.filter((row) => BEGINS_SMALL.test(row)).length > rows.length
   const fewest = isNotes ? FEWEST_IN_NOTES : 1
   if (width < WIDTH.least || width > WIDTH.most || rows.filter((_, i) => isMidway(i)).length < fewest) return [...rows]
