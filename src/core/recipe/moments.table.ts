@@ -246,6 +246,7 @@ export const moments: readonly Moment[] = [
     115.6,
     [
       /^ready \+ sugar 900, milk-whole 24\d: Soak/,
+      /^ready: Bring slowly/,
       /^boil: Bring slowly/,
       /^ready \+ condensed-milk 397: Add the condensed milk$/,
       /^target: Simmer 20 mins/,

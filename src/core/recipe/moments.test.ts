@@ -55,9 +55,11 @@ describe('a method', () => {
     // a label stands under figures of the reader's unit
     expect(formula.steps.map((s) => s.label).filter((l) => l.includes('°'))).toEqual([])
     // the ring is lit while the pot is waited for
-    const pull = formula.steps.findIndex((s) => s.when.on === 'target')
-    const turned = formula.steps.slice(0, pull).findLast((s) => s.offHeat || s.heat !== undefined)
-    expect(turned?.heat ?? 0).toBeGreaterThan(0)
+    for (const [i, step] of formula.steps.entries())
+      if (['boil', 'colour', 'rises', 'target'].includes(step.when.on)) {
+        const turned = formula.steps.slice(0, i).findLast((s) => s.offHeat || s.heat !== undefined)
+        expect(turned?.heat ?? 0, step.say).toBeGreaterThan(0)
+      }
   })
 
   it('takes what waits in the bowl with the syrup that is poured onto it', () => {

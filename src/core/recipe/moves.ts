@@ -52,6 +52,7 @@ const READIES = saidAs(
     // "measure the sugar into a wide pan" fills the pot
     /measure(?!.*\binto (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan)\b)/,
     /(?:insert|push|stick) (?:an? |the )?(?:[\w-]+ ){0,2}(?:sticks?|skewers?|dowels?)\b.*\b(?:apples?|fruits?|pears?|marshmallows?)/,
+    /(?:pull|remove|twist) (?:off )?(?:the )?stalks?\b/,
     /weigh(?! (?:it |them |the \w+ )?down\b)/,
     /prepare/,
     /premix/,
@@ -115,6 +116,7 @@ const TAKES_OFF = saidAs([
   TURNED_OFF,
   /^(?:add|deglaze|pour|stir|whisk)\b.{0,30}\boff heat\b/,
   /\boff (?:of )?the (?:burner|heat|fire|flame|stove)|(?<=\S )off (?:burner|fire|flame|heat|stove)$/,
+  /\baway from (?:the )?(?:burner|heat|fire|flame|stove)/,
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:burner|heat|fire|flame|stove)/,
   /\b(?:turn|switch) off (?:the )?(?:heat|flame|gas|stove|burner|hob|ring)/,
   /\b(?:kill|cut) (?:the )?(?:heat|flame|gas)\b/,

@@ -195,7 +195,9 @@ function namesSaid(
 ): readonly string[] {
   const names = ownNames(line, written)
   const own = names.filter((n) => !written.some((w) => w !== line && w.names.includes(n)))
-  const isPutIn = said.some((s, i) => !ready.has(i) && own.length > 0 && putsIn(s, own))
+  const isPutIn = said.some(
+    (s, i) => !ready.has(i) && own.length > 0 && (putsIn(s, own) || (LIES_ON.test(s) && mentions(s, own))),
+  )
   return isPutIn ? own : names
 }
 

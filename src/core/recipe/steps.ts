@@ -208,7 +208,10 @@ export function stepsFrom(told: Told): Step[] {
     if (putIn) taken.add(putIn.id)
     // what is waited for on the heat is put on it first
     const putsOn =
-      i <= onUntil && (i === lit ? i > filled : i > lit && (putsBack(text) || (CLIMBS.has(when.on) && isOff(i))))
+      i <= onUntil &&
+      (i === lit
+        ? i > filled || (!isEmpty(i) && !adds && CLIMBS.has(when.on))
+        : i > lit && (putsBack(text) || (CLIMBS.has(when.on) && isOff(i))))
     const back: Step | null =
       putsOn && when.on !== 'ready'
         ? {
@@ -282,6 +285,11 @@ const bathedFirst = (steps: readonly Step[]): readonly Step[] =>
 /** "Whip the whites at 118° of the syrup. Heat the syrup to 140°": no heat is waited for in a pot that is not on. */
 function litFirst(steps: readonly Step[]): readonly Step[] {
   const lit = steps.findIndex((s) => s.heat !== undefined)
+  // "put the sugar in a casserole and make a caramel": what is in it is on
+  const climbs = steps.findIndex((s) => CLIMBS.has(s.when.on))
+  const filled = steps.slice(0, Math.max(0, climbs)).findLastIndex((s) => s.adds !== undefined)
+  if (filled >= 0 && (lit < 0 || climbs < lit))
+    return steps.map((s, i) => (i === filled ? { ...s, heat: MEDIUM, cautions: ['hotSugar'] } : s))
   if (steps.slice(0, lit).some((s) => s.adds !== undefined)) return steps
   const early = steps.filter((s, i) => i < lit && CLIMBS.has(s.when.on))
   const rest = steps.filter((s) => !early.includes(s))

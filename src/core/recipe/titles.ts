@@ -32,6 +32,11 @@ const SET_ASIDE = /^[^.]*\b(?:reserve|set aside)(?=\.|$)/i
 const MOST_OF = 0.6
 const FEWEST = 3
 
+/** "MAKE MARSHMALLOWS: Sprinkle the gelatin": a title that is written as one. */
+const IN_CAPITALS = /^(\p{Lu}[\p{Lu} ]{3,40}):\s+(?=\p{Lu}\p{Ll})/u
+const withoutCapitals = (line: string): string =>
+  DOES.test(IN_CAPITALS.exec(line)?.[1] ?? '') ? line.replace(IN_CAPITALS, '') : line
+
 /** "STEP 1: PREP", "Step 2 - Boil the syrup": a title in a line of its own. */
 const STEP_TITLE = /^step\s+\d{1,2}\s*[:.–—-]?\s*[^.:!?;\d]{3,40}$/i
 /** Steps whose titles each stand over what is told. */
@@ -43,7 +48,7 @@ const underTitles = (told: readonly string[]): readonly string[] => {
 
 /** The lines of a method without their titles. A title that says more than its line stays. */
 export function withoutTitles(lines: readonly string[]): string[] {
-  const told = underTitles(lines)
+  const told = underTitles(lines).map(withoutCapitals)
   const stopped = told.filter((line) => afterTitle(line, '.') !== null).length
   const areTitled = stopped >= FEWEST && stopped >= MOST_OF * told.length
   // a title that says more is one sentence with what it stands over
