@@ -20,7 +20,7 @@ const pantry = pantryOf()
 
 /** What was understood: each step as when it is due, with what goes in then; the target; where each line is asked about. */
 function read(list: string, method: string) {
-  const { formula, asks } = readRecipe(`A sweet\n\n${list}\n\n${method}`, pantry)
+  const { formula, asks, questions } = readRecipe(`A sweet\n\n${list}\n\n${method}`, pantry)
   const grams = (group: string | undefined) =>
     formula.lines.filter((l) => l.group === group).map((l) => `${l.ingredient} ${Math.round(l.grams)}`)
   const steps = formula.steps.map(({ when, adds, empties, say }) => {
@@ -28,7 +28,8 @@ function read(list: string, method: string) {
       'celsius' in when ? `${when.on} ${when.celsius}` : 'seconds' in when ? `${when.on} ${when.seconds}` : when.on
     return `${due}${adds ? ` + ${grams(adds).join(', ')}` : ''}${empties ? ' → out' : ''}: ${say}`
   })
-  return { formula, steps, places: asks.filter((a) => a.id === 'place') }
+  const held = new Set([...formula.lines, ...questions].map(({ group }) => group))
+  return { formula, steps, held, places: asks.filter((a) => a.id === 'place') }
 }
 
 describe('a method', () => {
@@ -46,12 +47,19 @@ describe('a method', () => {
     ...pacedMoments,
     ...keptMoments,
   ])('%s', (_, list, method, celsius, wanted) => {
-    const { formula, steps, places } = read(list, method)
+    const { formula, steps, held, places } = read(list, method)
     expect(steps).toHaveLength(wanted.length)
     for (const [i, pattern] of wanted.entries()) expect(steps[i]).toMatch(pattern)
     if (Number.isFinite(celsius)) expect(formula.target?.celsius).toBeCloseTo(celsius, 1)
     expect(places).toEqual([])
     expect(faultsOf(formula)).toEqual([])
+    // what a step puts in there is
+    for (const { adds, say } of formula.steps)
+      if (adds)
+        expect(
+          formula.lines.some((l) => l.group === adds),
+          say,
+        ).toBe(true)
     // a label stands under figures of the reader's unit
     expect(formula.steps.map((s) => s.label).filter((l) => l.includes('°'))).toEqual([])
     // the ring is lit while the pot is waited for

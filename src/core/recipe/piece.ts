@@ -70,10 +70,15 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
         .flatMap((s, i) => (beside.ready.has(i) ? [] : (heatIn(s) ?? [])))
         .find((h) => (h.oven ? ovenUnitOf(h, null) : unitOf(h, unit)) === null)
 
+  // what a sentence gets ready is met by a later one: it is no step of its own
+  const metAt = (at: number): number => {
+    const next = beside.ready.has(at) ? said.findIndex((_, i) => i > at && !beside.ready.has(i)) : at
+    return next < 0 ? at : next
+  }
   const found = placesOf(said, beside, written, done?.at ?? -1, places)
   const goesIn = whole.flatMap((l) => {
     const at = answers.places?.[l.id] ?? found.get(l.id)
-    return at === undefined || (done && at > done.at) ? [] : [at]
+    return at === undefined || (done && at > done.at) ? [] : [metAt(at)]
   })
   const first =
     goesIn.length > 0
@@ -98,11 +103,6 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     if (dipped >= 0) return dipped
     // what a boil would spoil, and what it would drive off, goes in after it
     return done && (SPOILED.test(ingredient) || FLEETING.test(typed)) ? Math.min(done.at + 1, said.length - 1) : first
-  }
-  // what a sentence gets ready is met by a later one: it is no step of its own
-  const metAt = (at: number): number => {
-    const next = beside.ready.has(at) ? said.findIndex((_, i) => i > at && !beside.ready.has(i)) : at
-    return next < 0 ? at : next
   }
   const ownOrGuess = (l: Line): number => metAt(found.get(l.id) ?? guessOf(l))
   const placeOf = (l: Line): number => answers.places?.[l.id] ?? ownOrGuess(l)

@@ -47,8 +47,13 @@ export function placesOf(
   known: ReadonlyMap<string, number>,
 ): Map<string, number> {
   const said = told.map((s) => s.replace(CURES, ''))
-  // a part of what is mixed apart goes in with that
-  const out = new Map([...known].map(([id, at]) => [id, beside.apart.get(at) ?? at]))
+  // a part of what is mixed apart goes in with that, and what lies on a sheet is met where the pot is poured over it
+  const metAt = (id: string, at: number): number => {
+    const names = written.find((w) => w.id === id)?.names ?? []
+    const met = beside.ready.has(at) ? said.findIndex((s, i) => i > at && pours(s) && mentions(s, names)) : -1
+    return met < 0 ? at : met
+  }
+  const out = new Map([...known].map(([id, at]) => [id, beside.apart.get(at) ?? metAt(id, at)]))
   const opens = said.findIndex((s) => FIRST.test(s))
   const count = parseNumber(FIRST.exec(said[opens] ?? '')?.[1] ?? '')?.range.low ?? 0
   const next = nextIn(said, written)
