@@ -11,7 +11,7 @@ const descriptors = new Set(
   sifted packed unpacked firmly lightly loosely level heaped good best quality organic pure real proper unsulphured unsulfured plain natural finest fine-quality
   strained squeezed filtered boiled boiling freshly large medium small extra toasted roasted raw blanched unroasted shelled skinned
   chips buttons drops block squares callets couverture warmed halved optional additional divided
-  pouring beaten lukewarm halves lightly-beaten with their on skin skins skin-on
+  pouring beaten lukewarm halves lightly-beaten with their on skin skins skin-on redskin
   plus more for dust dusting greasing sweetened unsweetened tinned canned ground`
     .split(/\s+/)
     .filter(Boolean)

@@ -16,5 +16,5 @@ const INTO_IT = [
   'whisk',
 ]
 
-/** "Add", "stir in", "put in": source of a pattern of whole words. */
-export const ADDS_IN = `(?:add|(?:${INTO_IT.join('|')}) in)`
+/** "Add", "stir in", "sieve over": source of a pattern of whole words. */
+export const ADDS_IN = `(?:add|(?:${INTO_IT.join('|')}) in|(?:sieve|sift) (?:in|over))`

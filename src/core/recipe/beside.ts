@@ -4,7 +4,18 @@ import { lettersOf, mentions, NO_LINES } from '../formula/called'
 import { secondsIn } from '../formula/sentence'
 import { heatIn } from './heats'
 import { MEANWHILE, WATCHES } from './method'
-import { FOAM, inOtherPot, inOven, isGotReady, ONTO_FOAM, pours, warms, whipsWhites } from './moves'
+import {
+  FOAM,
+  inOtherPot,
+  inOven,
+  isGotReady,
+  OFF_HEAT,
+  ONTO_FOAM,
+  pours,
+  TURNS_OFF,
+  warms,
+  whipsWhites,
+} from './moves'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
@@ -51,7 +62,7 @@ const putInAt = (said: readonly string[], at: number, names: readonly string[]):
 /** "Cream in 3 goes": put in by its name alone. */
 const comesIn = (sentence: string, what: string): boolean =>
   new RegExp(
-    `(?:^(?:then )?|^off (?:the )?heat[;:,] )(?:the )?(?:hot |warm )?${what}\\b[^,.;]{0,20}\\bin\\b|\\bin\\b.*, then (?:the )?(?:hot |warm )?${what}\\b|^off (?:the )?(?:fire|flame|heat)\\b.*\\b(?:and|then) (?:the )?(?:hot |warm )?${what}\\b`,
+    `(?:^(?:then )?|^${OFF_HEAT}[;:,] )(?:the )?(?:hot |warm )?${what}\\b[^,.;]{0,20}\\bin\\b|\\bin\\b.*, then (?:the )?(?:hot |warm )?${what}\\b|^${OFF_HEAT}.*\\b(?:and|then) (?:the )?(?:hot |warm )?${what}\\b`,
     'i',
   ).test(sentence)
 const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) (?:it|to)\b/i
@@ -310,7 +321,7 @@ const ADDS = /^add\b/i
 
 /** What is done to something that was warmed apart, before it goes in. */
 const TENDS = new RegExp(
-  `^(?:(?:get|heat|warm|bring) (?:it|this|that)|(?:heat|warm) (?:gently )?(?:until|till)|remove|take(?!.* to \\d)|discard|fish out|strain|cover|keep|cool|chill|(?:stir|whisk) (?:until|till) .{0,30}(?:combined|melted|smooth)|${STAYS})\\b`,
+  `^(?:(?:get|heat|warm|bring) (?:it|this|that)|(?:heat|warm) (?:gently )?(?:until|till)|${TURNS_OFF}|remove|take(?!.* to \\d)|discard|fish out|strain|cover|keep|cool|chill|(?:stir|whisk) (?:until|till) .{0,30}(?:combined|melted|smooth)|${STAYS})\\b`,
   'i',
 )
 

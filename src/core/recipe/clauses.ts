@@ -6,7 +6,7 @@ import { readyFirst, SETS_OUT, THEN } from './begins'
 import { chainOf } from './chains'
 import { heatIn } from './heats'
 import { endingsIn, MEANWHILE, WATCHES } from './method'
-import { FOAM, GETS_COLD, isGotReady, pours, putsBack, takesOff, whipsWhites } from './moves'
+import { FOAM, GETS_COLD, isGotReady, pours, putsBack, RING, TURNS_OFF, takesOff, whipsWhites } from './moves'
 import { retold } from './retold'
 import { bare } from './rows'
 import { writtenOut } from './shorthand'
@@ -56,7 +56,7 @@ const whipped = (_: string, how = '', meanwhile = ''): string =>
   `${meanwhile ? 'Meanwhile ' : ''}${WHIPS[how.toLowerCase()]} the egg whites`
 
 /** "Then pour it out": that it comes after the sentence before goes without saying. */
-const IN_TURN = /^(?:(?:and )?then|after that|finally|lastly|next|now),? (?=\p{L})/iu
+const IN_TURN = /^(?:(?:and )?then|after that|finally|lastly|next(?! day)|now),? (?=\p{L})/iu
 
 /** "Carefully pour in the cream (it will bubble)": with care, whatever is done */
 const WITH_CARE = /^(?:very )?carefully,? (?=\p{Ll})([^;(]+)(.*)$/isu
@@ -123,9 +123,9 @@ export const asidesIn = (lines: readonly string[]): string[] => spoken(lines).fi
 /** What is put on a sweet that lies there, whole or in pieces. */
 const PUT_ON = '(?:coat|dip|scatter|sprinkle|top(?= with))'
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
-const GOES_ON = `(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| till| until)|raise|increase|turn up|cook|boil|bubble(?= till| until| to)|heat|simmer|bring|add|(?:drop|dump|put|throw|toss|slip|dot) (?:in|with)|off the heat\\b|(?:slow|low|gentle|medium|high|full) (?:fire|flame|heat) to|${PUT_ON}|stir|(?:emulsify|swirl) in|whisk|whip|beat|knead|pour|trickle|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:turn off|remove|take|pull))`
+const GOES_ON = `(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| till| until)|raise|increase|turn up|cook|boil|bubble(?= till| until| to)|heat|simmer|bring|add|(?:drop|dump|put|throw|toss|slip|dot) (?:in|with)|(?:sieve|sift) (?:in|over)|off the heat\\b|(?:slow|low|gentle|medium|high|full) (?:fire|flame|heat) to|${PUT_ON}|stir|(?:emulsify|swirl) in|whisk|whip|beat|knead|pour|trickle|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:${TURNS_OFF}|remove|take|pull))`
 /** Work on what was poured, which waits until it can be done. */
-const LATER = '(?:mark|score|cut|break|crack|smash|snap|slice)'
+const LATER = `(?:mark|score|cut(?! (?:the )?${RING})|break|crack|smash|snap|slice)`
 /** Work on a slab while it cools. */
 const ON_SLAB = '(?:fold|pull|satini[sz]e|temper)'
 /** "Pour in a pan and when nearly cold mark in squares" */
@@ -177,7 +177,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [`(?:${THEN}|[,;]\\s+)`, UNSTIRRED],
   [',\\s+', `(?:add|stream|trickle|drizzle)\\b[^,;]*\\b(?:${FOAM}|thin stream\\b)`],
   [',\\s+', `${ADDS}\\b.{0,80}\\b(?:go on|cook|boil|heat|bring)\\b.{0,40}\\bto (?:about )?\\d`],
-  [',\\s+', `(?:pour|remove|take (?:it )?off|tip|${ADDS})\\b`],
+  [',\\s+', `(?:pour|remove|take (?:it )?off|${TURNS_OFF}|tip|${ADDS})\\b`],
   ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
   [',\\s+', '(?:continue|go on|keep) (?:(?:on )?(?:boiling|cooking) )?(?:to|until) [^,;]{0,30}\\d'],
   [',\\s+', `${PUT_ON}\\b`],

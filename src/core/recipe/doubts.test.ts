@@ -14,6 +14,7 @@ const placed = (id: string, grams: number, at: number): Placed => ({
   at,
   elsewhere: false,
   shared: false,
+  outside: false,
 })
 
 /** Lines whose place is asked about. */
@@ -105,6 +106,13 @@ describe('what hardly anybody does with a line', () => {
       asked('400 g sugar\n100 g water\n200 g dark chocolate', `Boil the sugar and water to 150 °C. Pour. ${sentence}`),
     ).toEqual(names),
   )
+
+  it('is a syrup that is thickened once it is done: the paste is cooked in its own pan', () => {
+    const starch = placed('cornflour', 125, 3)
+    expect([...doubts([...syrup, starch, placed('water', 500, 3)], 2)]).toEqual(['cornflour'])
+    expect([...doubts([...syrup, { ...starch, outside: true }, placed('water', 500, 3)], 2)]).toEqual([])
+    expect([...doubts([...syrup, { ...starch, at: 1 }, placed('water', 500, 1)], 2)]).toEqual([])
+  })
 
   it('is a second pot after the end: one is followed', () => {
     const starch = { ...placed('cornflour', 125, 3), elsewhere: true }

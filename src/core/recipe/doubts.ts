@@ -12,6 +12,8 @@ export interface Placed {
   readonly elsewhere: boolean
   /** Parts of it are spoken of, and it was found as one. */
   readonly shared: boolean
+  /** It lies on or around the pieces. */
+  readonly outside: boolean
 }
 
 /**
@@ -33,6 +35,8 @@ const BAKED = /^(?:rye|wheat)-flour$/
 /** ◊ g in 100 g: of water in what keeps a pot from climbing, of milk protein in what is milk or cream. */
 const WET = 40
 const MILKY = 1
+/** ◊ g of starch in 100 g of what a paste is cooked of, and no flour, no corn. */
+const STARCHY = 80
 
 /** When a pot ends, and when it was last much hotter than there: sentences, counted from 0; null where nothing says so, or it never was. */
 export interface Ends {
@@ -58,7 +62,13 @@ export function doubtful(lines: readonly Placed[], { doneAt, hotterAt }: Ends): 
   if (total(boiled) < SUGAR_BOILED * total(lines)) for (const l of sweet) if (l.at > doneAt) out.set(l.id, 'unboiled')
   // one pot is followed to its end
   const begun = Math.min(...lines.map((l) => l.at))
-  for (const { id, at, elsewhere } of lines) if (elsewhere && at > begun) out.set(id, 'elsewhere')
+  const isWetAt = (at: number): boolean =>
+    lines.some((l) => l.at === at && l.ingredient.per100.water > WET && l.grams > MUCH * all)
+  for (const { id, ingredient, grams, at, elsewhere, outside } of lines) {
+    // nobody thickens a syrup that is done: it is poured onto its paste, and cooked on there
+    const isPaste = !outside && at > doneAt && ingredient.per100.starch > STARCHY && grams > MUCH * all && isWetAt(at)
+    if ((elsewhere && at > begun) || isPaste) out.set(id, 'elsewhere')
+  }
   // a wet caramel is begun with water, and a squeeze of lemon
   const isJuice = ({ id }: Ingredient, grams: number): boolean => id !== 'water' && grams > MUCH * all
   if (hotterAt !== null)

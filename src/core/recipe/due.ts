@@ -16,7 +16,7 @@ import {
   ONLY_IF,
   WATCHES,
 } from './method'
-import { GETS_COLD, pours } from './moves'
+import { GETS_COLD, pours, withoutHeat } from './moves'
 
 /** A method as it was understood, before it is steps. */
 export interface Told {
@@ -46,7 +46,6 @@ const KEPT_BELOW_C = 30
 const STOVED_BELOW_C = 60
 
 /** What is off the heat cools to a temperature, unless it is warmed to it. */
-const OFF_HEAT = /\b(?:from|off|kill|cut) (?:the )?heat\b/gi
 const WARMS_AGAIN = /\b(?:re-?(?:heat|warm)(?:ed)?|dry|melt|warm|heat)\b/i
 
 /** Work that has to wait for its moment where the recipe gives none. */
@@ -160,7 +159,7 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   const keptBelow = (seconds ?? 0) < NIGHT_S ? KEPT_BELOW_C : STOVED_BELOW_C
   const keeps = celsius !== null && celsius < keptBelow && seconds !== null && i > 0
   const isThere = endings.some((e) => e.by === 'heat' && celsius !== null && celsius >= e.low)
-  const warms = !heat?.cools && WARMS_AGAIN.test(text.replace(OFF_HEAT, ''))
+  const warms = !heat?.cools && WARMS_AGAIN.test(withoutHeat(text))
   if (celsius !== null && pulled && !keeps && !isThere && !warms) return { on: 'falls', celsius }
   const drop = pulled || OVER_WATER.test(text) ? undefined : endingsIn(text, unit).find((e) => e.by === 'drop')
   const stage = drop && stageC(drop, i)

@@ -8,7 +8,18 @@ import { ADDS_IN } from './adds'
 import { besideIn, SYRUP_IN } from './beside'
 import { figuresIn, type HeatUnit, heatIn, inDegrees, unitOf } from './heats'
 import { comesBefore, comesNearEnd, type Ending, endingsIn, MEANWHILE, WATCHES } from './method'
-import { bathes, inOven, isGotReady, pours, putsBack, takesOff, WHIPPED_IN, whipsWhites, withoutHeat } from './moves'
+import {
+  bathes,
+  inOven,
+  isGotReady,
+  OFF_HEAT,
+  pours,
+  putsBack,
+  takesOff,
+  WHIPPED_IN,
+  whipsWhites,
+  withoutHeat,
+} from './moves'
 
 /** ◊ Sugar work is pulled between these, °C. */
 const isTarget = (c: number): boolean => c >= 100 && c <= 180
@@ -87,7 +98,7 @@ const HEATS_ON =
   /\bbring\b.{0,30}\bboil\b|^(?:turn the heat (?:up|down) and )?(?:keep|continue|go on)\b.*\b(?:until|till)\b|^(?:turn|reduce|lower)\b.{0,20}\bto (?:a )?(?:low|med)\S*(?: heat)? and\b.*\b(?:until|till)\b/i
 
 /** "Off the heat whisk in the soda and watch it turn gold": what turns so then is no end of the cook. */
-const IS_OFF = /^off (?:the )?(?:heat|flame|stove)\b/i
+const IS_OFF = new RegExp(`^${OFF_HEAT}`, 'i')
 
 /** "Boil to 118°. At 118 pour it onto the whites": it ends where it was boiled to. */
 const poursThere = ({ at, ending }: Ends, all: readonly Ends[], said: readonly string[]): boolean =>

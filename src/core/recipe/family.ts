@@ -6,7 +6,7 @@ import type { Line } from '../formula/document'
 const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])[] = [
   [/\bfondant\b/i, 'fudge'],
   [
-    /\b(?:fondue|sauce)\b|\bdip\s*$|pouring|\bspread\b|^(?!.*\b(?:bars?|caramels?|fudge|squares|toffees?|truffles?)\b).*\b(?:cajeta|dulce de leche)\b/i,
+    /\b(?:fondue|sauce)\b|\bdip\s*$|pouring|\bspread\b|^(?!.*\b(?:bars?|caramels?|chews?|fudge|squares|toffees?|truffles?)\b).*\b(?:cajeta|dulce de leche)\b/i,
     'caramel-sauce',
   ],
   [/nougat(?!ine)|torrone|turr[oó]n|divinity/i, 'nougat'],

@@ -60,6 +60,12 @@ test.each([
   ['boil for twenty minutes', 1200],
   ['stir it in', null],
   ['Set 1 hr 30', 5400],
+  ['keep it for 1h30', 5400],
+  ['an hour and a half', 5400],
+  ['two and a half hours', 9000],
+  ['a minute and a half', 90],
+  ['2 minutes 30 seconds', 150],
+  ['a couple of hours', 7200],
 ])('“%s” is %s s', (text, seconds) => expect(secondsIn(text)).toBe(seconds))
 
 test.each([

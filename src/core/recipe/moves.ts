@@ -108,6 +108,13 @@ const WARMS = new RegExp(`^${KEEPS_WARM.source}|${IN_OVEN.source}`, 'i')
 /** Whether a sentence warms something in an oven or keeps it warm: before the end of a cook that is got ready, after it that is done. */
 export const warms = (sentence: string): boolean => WARMS.test(sentence)
 
+/** What a pot stands on, as the source of a pattern. */
+export const RING = '(?:burner|fire|flame|gas|heat|hob|ring|stove)'
+/** "Turn off the heat", "shut it off", "kill the flame": what puts a ring out, as the source of a pattern. */
+export const TURNS_OFF = `(?:(?:turn|switch|shut) (?:off(?: (?:the )?${RING}\\b|(?=[,;.]|$| and\\b))|(?:it|(?:the )?${RING}) off\\b)|(?:kill|cut) (?:the )?${RING}\\b)`
+/** "Off the heat", "kill the flame": the same with what only says that it is off. */
+export const OFF_HEAT = `(?:off (?:the )?${RING}\\b|${TURNS_OFF})`
+
 /** "Kettle off, vanilla" */
 export const TURNED_OFF = /^(?:burner|flame|gas|heat|kettle|pan|pot) off\b/i
 const TAKES_OFF = saidAs([
@@ -118,8 +125,7 @@ const TAKES_OFF = saidAs([
   /\boff (?:of )?the (?:burner|heat|fire|flame|stove)|(?<=\S )off (?:burner|fire|flame|heat|stove)$/,
   /\baway from (?:the )?(?:burner|heat|fire|flame|stove)/,
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:burner|heat|fire|flame|stove)/,
-  /\b(?:turn|switch) off (?:the )?(?:heat|flame|gas|stove|burner|hob|ring)/,
-  /\b(?:kill|cut) (?:the )?(?:heat|flame|gas)\b/,
+  new RegExp(`\\b${TURNS_OFF}`),
   /^remove(?: (?:it|pan|pot|the (?:pan|pot|saucepan)))?(?:$|[;,])/,
 ])
 /** Whether it comes off the heat in this sentence. */
@@ -127,7 +133,7 @@ export const takesOff = (sentence: string): boolean => TAKES_OFF.test(sentence)
 
 /** A sentence without the heat it comes off: nothing is heated by that. */
 export const withoutHeat = (sentence: string): string =>
-  sentence.replace(/\b(?:cut|from|kill|off) (?:the )?(?:heat|flame|stove)\b/gi, '').replace(TURNED_OFF, '')
+  sentence.replace(new RegExp(`\\b(?:${TURNS_OFF}|(?:from|off) (?:the )?${RING}\\b)`, 'gi'), '').replace(TURNED_OFF, '')
 
 const PUTS_BACK = saidAs([
   /^back on\b/,

@@ -134,7 +134,13 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       const at = found.get(l.id)
       // none of what lies around the pieces is in the sweet, however it is shared out
       const isShared = shared.has(l.id) && !outside.has(l.id)
-      const placed = { id: l.id, ingredient: ingredientOf(l), grams: l.grams, shared: isShared }
+      const placed = {
+        id: l.id,
+        ingredient: ingredientOf(l),
+        grams: l.grams,
+        shared: isShared,
+        outside: outside.has(l.id),
+      }
       if (at === undefined) return []
       return [{ ...placed, at, elsewhere: isElsewhere(at) }]
     }),

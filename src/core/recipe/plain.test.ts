@@ -37,6 +37,23 @@ describe('a pasted text as plain lines', () => {
   ])('%s is read as %s', (typed, plain) => expect(plainLines(typed)).toEqual([plain]))
 
   it.each([
+    [
+      'a column of letters',
+      ['A  Egg white 36 g', '   Sugar 9 g', 'B  Honey 90 g'],
+      ['A:', 'Egg white 36 g', 'Sugar 9 g', 'B:', 'Honey 90 g'],
+    ],
+    ['letters that begin with none', ['B  Honey 90 g', 'C  Sugar 9 g'], ['B  Honey 90 g', 'C  Sugar 9 g']],
+    [
+      'steps counted without a point',
+      ['1 Line a tin with paper', '2 Boil the sugar', '3 Pour it on the slab', '4 Break it when it is cold'],
+      ['1. Line a tin with paper', '2. Boil the sugar', '3. Pour it on the slab', '4. Break it when it is cold'],
+    ],
+    ['what is bought', ['1 Egg', '2 Lemons', '3 Oranges', '4 Limes'], ['1 Egg', '2 Lemons', '3 Oranges', '4 Limes']],
+  ])('tells what rows are by what stands before them: %s', (_, rows, lines) =>
+    expect(plainLines(rows.join('\n')).filter((l) => l.trim())).toEqual(lines),
+  )
+
+  it.each([
     ['a step with its number', '1\tPut the sugar in a pan', '1 Put the sugar in a pan'],
     ['what has no amount', 'Boil\tuntil it is amber', 'Boil until it is amber'],
     ['what is asked about', 'Vanilla | some', 'Vanilla | some'],

@@ -112,6 +112,29 @@ function letteredSteps(rows: readonly string[]): readonly string[] {
   return rows.map((row, i) => (isAt(i, i - from) ? row.replace(/^\s*[a-j]\./, `${i - from + 1}.`) : row))
 }
 
+/** "A  Egg white 360 g", beneath it "   Sugar 90 g": groups told by a column of letters. */
+const IN_COLUMN = /^\s*([A-H])(?:\t| {2,})\s*(?=\p{L})/u
+function letteredGroups(rows: readonly string[]): readonly string[] {
+  const marks = rows.flatMap((row) => IN_COLUMN.exec(row)?.[1] ?? [])
+  if (marks.length < 2 || marks.some((mark, n) => mark.toLowerCase() !== LETTERS[n])) return rows
+  return rows.flatMap((row) => {
+    const [all = '', mark] = IN_COLUMN.exec(row) ?? []
+    return mark ? [`${mark}:`, row.slice(all.length)] : [row]
+  })
+}
+
+/** "1 Boil the sugar and the water", "2 Pour …": steps counted without a point, one beneath the other. ◊ So many of them, and so long on average, are no list. */
+const COUNTED_ROWS = { rows: 4, letters: 20 }
+function countedSteps(rows: readonly string[]): readonly string[] {
+  const isAt = (i: number, n: number): boolean => new RegExp(`^\\s*${n + 1}\\s+\\p{Lu}`, 'u').test(rows[i] ?? '')
+  const from = rows.findIndex((_, i) => Array.from({ length: COUNTED_ROWS.rows }).every((_, n) => isAt(i + n, n)))
+  if (from < 0) return rows
+  const ends = rows.findIndex((_, i) => i > from && !isAt(i, i - from))
+  const steps = rows.slice(from, ends < 0 ? rows.length : ends)
+  if (steps.join('').length < COUNTED_ROWS.letters * steps.length) return rows
+  return rows.map((row, i) => (steps.includes(row) && isAt(i, i - from) ? row.replace(/^\s*\d+/, '$&.') : row))
+}
+
 /** "1) Boil the sugar. 2) Add the butter", "1. boil it, 2. pour", "1 Line a tin. 2 Boil": steps counted in one row, a row each. */
 const IN_ROW = /\s+(?=\d{1,2}\)\s+\p{L})|,\s+(?=\d{1,2}\.\s+\p{L})|(?<=[.;!])\s+(?=\d{1,2}\s+\p{Lu}\p{Ll})/u
 const BARE_COUNT = /^(\d{1,2})\s+(?=\p{Lu})/u
@@ -259,7 +282,7 @@ function linesOf(text: string): string[] {
   const out: string[] = []
   let head: Head | null = null
   let setIn = false
-  const rows = told(unwrapped(letteredSteps(dashed(text.split(/\r?\n/)))))
+  const rows = told(unwrapped(countedSteps(letteredGroups(letteredSteps(dashed(text.split(/\r?\n/)))))))
   const stroked = strokedIn(rows)
   for (const [i, raw] of rows.entries()) {
     const cells = cellsIn(raw.trim(), stroked.has(raw.trim()))?.map(unmarked) ?? null

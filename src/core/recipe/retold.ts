@@ -1,14 +1,19 @@
 /** Sentences of a method that tell their moments in one breath, or out of turn, told in turn. */
 import { capital, uncapital } from '../formula/sentence'
 import { heatIn } from './heats'
+import { TURNS_OFF } from './moves'
 
 /** "When it reaches 120°, pour it onto the whites": how far it is cooked, and what is done then. */
-const DONE_THEN =
-  /^(?:when|once|as soon as) ([^,]*?\d[^,]*?)(?:,\s+|\s+(?=(?:slowly |carefully |quickly )?(?:(?:pour|drizzle|trickle|stream) it\b|(?:pour|scrape|tip) (?:it|the \w+)\b[^,]{0,20}\b(?:in|on)to\b)))((?:(?:immediately|slowly|carefully|quickly) )?(?:pour|drizzle|trickle|stream|tip|scrape|remove|take|turn off)\b.*)$/i
+const DONE_THEN = new RegExp(
+  `^(?:when|once|as soon as) ([^,]*?\\d[^,]*?)(?:,\\s+|\\s+(?=(?:slowly |carefully |quickly )?(?:(?:pour|drizzle|trickle|stream) it\\b|(?:pour|scrape|tip) (?:it|the \\w+)\\b[^,]{0,20}\\b(?:in|on)to\\b)))((?:(?:immediately|slowly|carefully|quickly) )?(?:pour|drizzle|trickle|stream|tip|scrape|remove|take|${TURNS_OFF})\\b.*)$`,
+  'i',
+)
 
 /** "At hard crack (149°) take it off". */
-const AT_THEN =
-  /^at ([^,]*?\d(?:(?!\b(?:add|stir|tip)\b)[^,])*?),?\s+((?:off(?=[,;:]|$)|take|lift|remove|pull(?! (?:it )?(?:for|until))|turn off|(?:pour|stream|trickle|drizzle) it)\b.*)$/i
+const AT_THEN = new RegExp(
+  `^at ([^,]*?\\d(?:(?!\\b(?:add|stir|tip)\\b)[^,])*?),?\\s+((?:off(?=[,;:]|$)|take|lift|remove|pull(?! (?:it )?(?:for|until))|${TURNS_OFF}|(?:pour|stream|trickle|drizzle) it)\\b.*)$`,
+  'i',
+)
 
 /** "At 125° pour the honey onto the whites": how far that is cooked, and what is done then. */
 const AT_POUR =

@@ -185,6 +185,15 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\b(melted|tempered) (dark|milk|white)(?= \(?\d|[,.;]|$)/gi, '$1 $2 chocolate'],
   // "water (syrup)", where the list has another water
   [/\bwater \((?:for (?:the )?)?syrup\)/gi, 'water'],
+  // "at 152° it comes off", "cook to 152°. It comes off"
+  [
+    /\b(?:it|the (?:pan|pot)) comes off(?: the (?:heat|fire|flame|stove))?(?=[,.;:]|$| (?:and|then)\b)/g,
+    'take it off the heat',
+  ],
+  [
+    /\b(?:It|The (?:pan|pot)) comes off(?: the (?:heat|fire|flame|stove))?(?=[,.;:]|$| (?:and|then)\b)/g,
+    'Take it off the heat',
+  ],
   // "5' speed 3", "paddle 1'"
   [/(?<![\d.])(\d{1,2})['’′](?=[,;.]|\s|$)/g, '$1 min'],
 ]
@@ -270,6 +279,14 @@ const pouredOnto = (said: string): string =>
       beginsDone(what) ? all : boiledAndPoured(what, heat, onto),
     )
 
+/** "I boil the sugar, then I sieve over the soda": what somebody does, told as what is to be done; no heat that they like better. */
+const DONE_BY_ME =
+  /(?<=(^|[.;!] +)|\b(?:and|then) )(?:I|you|we) (?:also |always |just |quickly |slowly |usually )?((?!(?:cook(?: it)?|take it) to\b)(?:add|beat|boil|bring|cook|cool|cover|cut|dissolve|drop|fold|heat|leave|let|melt|mix|pour|put|sieve|sift|spread|sprinkle|stir|take|tip|turn|whip|whisk)\b)/gi
+const toBeDone = (said: string): string =>
+  said.replace(DONE_BY_ME, (_, begins: string | undefined, does: string) =>
+    begins === undefined ? does : capital(does),
+  )
+
 /** What a method says, with its abbreviations as whole words. */
 export const writtenOut = (said: string): string =>
-  pouredOnto(addedAt(putIn(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), said))))
+  pouredOnto(addedAt(putIn(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), toBeDone(said)))))

@@ -12,7 +12,7 @@ import { boilsUp, dialSaid, HALF, LOW, MEDIUM, ON_OTHER_RING, onlyDissolves, tur
 import { type HeatUnit, heatIn, inCelsiusWords } from './heats'
 import { withLids } from './lids'
 import { actsLast, beginsDone, type Ending, label } from './method'
-import { bathes, inOven, isGotReady, ONTO_FOAM, pours, putsBack, takesOff } from './moves'
+import { bathes, inOven, isGotReady, ONTO_FOAM, pours, putsBack, TURNS_OFF, takesOff } from './moves'
 import { waitedOnce } from './twice'
 import { isOut, spreadsOnTop, worksIn } from './works'
 
@@ -112,8 +112,10 @@ const offHeatSaid = (s: string): string =>
   uncapital(s)
     .replace(/^then /, '')
     .replace(/^off heat/, 'off the heat')
-const ONLY_OFF =
-  /^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|(?:the )?(?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:burner|heat|flame|stove))?|(?:turn|switch) off (?:the )?(?:heat|flame|gas|stove|burner|hob|ring)|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$/i
+const ONLY_OFF = new RegExp(
+  `^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|(?:the )?(?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:burner|heat|flame|stove))?|${TURNS_OFF}|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$`,
+  'i',
+)
 
 /** "Cool to lukewarm": nobody leaves it on the heat for that. */
 const COOLS_DOWN = /^(?:(?:allow|leave|let)\b.{0,30}\b)?cool(?! (?:the|your|on) (?:bowl|marble|slab|tray))\b/i
