@@ -48,6 +48,16 @@ describe('a pasted text as plain lines', () => {
       ['1 Line a tin with paper', '2 Boil the sugar', '3 Pour it on the slab', '4 Break it when it is cold'],
       ['1. Line a tin with paper', '2. Boil the sugar', '3. Pour it on the slab', '4. Break it when it is cold'],
     ],
+    [
+      'steps with their word',
+      ['Step 1: Boil the sugar to 118 °C.', 'Step 2 - Pour it out.', 'Step 3: Cutting'],
+      ['1. Boil the sugar to 118 °C.', '2. Pour it out.', 'Step 3: Cutting'],
+    ],
+    [
+      'amounts that happen to count',
+      ['1 Cup granulated sugar', '2 Cups heavy cream', '3 Tablespoons salted butter', '4 Ounces dark chocolate'],
+      ['1 Cup granulated sugar', '2 Cups heavy cream', '3 Tablespoons salted butter', '4 Ounces dark chocolate'],
+    ],
     ['what is bought', ['1 Egg', '2 Lemons', '3 Oranges', '4 Limes'], ['1 Egg', '2 Lemons', '3 Oranges', '4 Limes']],
   ])('tells what rows are by what stands before them: %s', (_, rows, lines) =>
     expect(plainLines(rows.join('\n')).filter((l) => l.trim())).toEqual(lines),

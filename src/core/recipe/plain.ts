@@ -124,6 +124,8 @@ function letteredGroups(rows: readonly string[]): readonly string[] {
 }
 
 /** "1 Boil the sugar and the water", "2 Pour …": steps counted without a point, one beneath the other. ◊ So many of them, and so long on average, are no list. */
+const IS_AMOUNT =
+  /^\s*\d+\s+(?:cans?|cups?|envelopes?|gallons?|lbs?|ounces?|oz|packets?|pints?|pounds?|quarts?|sheets?|sticks?|t(?:able|ea)spoons?|tbsps?|tsps?)\b/i
 const COUNTED_ROWS = { rows: 4, letters: 20 }
 function countedSteps(rows: readonly string[]): readonly string[] {
   const isAt = (i: number, n: number): boolean => new RegExp(`^\\s*${n + 1}\\s+\\p{Lu}`, 'u').test(rows[i] ?? '')
@@ -131,9 +133,14 @@ function countedSteps(rows: readonly string[]): readonly string[] {
   if (from < 0) return rows
   const ends = rows.findIndex((_, i) => i > from && !isAt(i, i - from))
   const steps = rows.slice(from, ends < 0 ? rows.length : ends)
-  if (steps.join('').length < COUNTED_ROWS.letters * steps.length) return rows
+  if (steps.join('').length < COUNTED_ROWS.letters * steps.length || steps.some((row) => IS_AMOUNT.test(row)))
+    return rows
   return rows.map((row, i) => (steps.includes(row) && isAt(i, i - from) ? row.replace(/^\s*\d+/, '$&.') : row))
 }
+
+/** "Step 3: boil the sugar to 118 °C.": a count, where more than a title follows. */
+const STEP_SAID = /^(\s*)step (\d{1,2})\s*[:.)–-]\s+(?=.*(?:[.!)]|\S{3} .{25,})\s*$)/i
+const countedInWords = (row: string): string => row.replace(STEP_SAID, '$1$2. ')
 
 /** "1) Boil the sugar. 2) Add the butter", "1. boil it, 2. pour", "1 Line a tin. 2 Boil": steps counted in one row, a row each. */
 const IN_ROW = /\s+(?=\d{1,2}\)\s+\p{L})|,\s+(?=\d{1,2}\.\s+\p{L})|(?<=[.;!])\s+(?=\d{1,2}\s+\p{Lu}\p{Ll})/u
@@ -282,7 +289,9 @@ function linesOf(text: string): string[] {
   const out: string[] = []
   let head: Head | null = null
   let setIn = false
-  const rows = told(unwrapped(countedSteps(letteredGroups(letteredSteps(dashed(text.split(/\r?\n/)))))))
+  const rows = told(
+    unwrapped(countedSteps(letteredGroups(letteredSteps(dashed(text.split(/\r?\n/).map(countedInWords)))))),
+  )
   const stroked = strokedIn(rows)
   for (const [i, raw] of rows.entries()) {
     const cells = cellsIn(raw.trim(), stroked.has(raw.trim()))?.map(unmarked) ?? null

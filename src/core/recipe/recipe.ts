@@ -12,6 +12,7 @@ import { isMadeByHand, layersIn, readLayers } from './layers'
 import { readLines } from './lines'
 import { withNames } from './marks'
 import { readPiece } from './piece'
+import { BULLET } from './rows'
 import { inGrams } from './shares'
 import { splitRecipe } from './split'
 import { withoutTitles } from './titles'
@@ -57,7 +58,8 @@ export function readRecipe(
   const { list, left } = inGrams(split.list)
   const lexicon = { pantry, house }
   const rows = list.flatMap((s) => s.lines)
-  const told = withNames(ofOwnPart(split.method, list), list).map((line) => waterInGrams(line, rows))
+  const spoken = ofOwnPart(split.method, list).map((line) => line.replace(BULLET, ''))
+  const told = withNames(spoken, list).map((line) => waterInGrams(line, rows))
   const all = sentences(withoutTitles(told))
   // what stands beyond is kept in the notes alone
   const said = all.slice(0, MOST_SENTENCES)
