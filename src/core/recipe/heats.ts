@@ -41,9 +41,9 @@ const OVEN = new RegExp(
 )
 const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
 
-/** "Never let it go above 120°", "keeping above 105°": no one cooks to that. */
+/** "Never let it go above 120°", "keeping above 105°", "top the cream back up to 350": no one cooks to that. */
 const BEYOND =
-  /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$|\bkeep(?:ing)?(?: it| the \w+)? (?:above|below|over|under)\s*(?:about )?$/i
+  /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$|\bkeep(?:ing)?(?: it| the \w+)? (?:above|below|over|under)\s*(?:about )?$|\btop(?:ped|ping)?\b[^,;]{0,30}\bup (?:again )?to $/i
 
 /** "22 °F above the boiling point of water": so much more than that; of what else boils it is no temperature. */
 const DIFFERENCE = /^\s*(?:above|over|below|higher than)\b.{0,12}\bboil/i

@@ -192,12 +192,18 @@ const SPACED_MARK = /^([ \t]*(?:group|part|phase|stage) [A-H\d])[ \t]{2,}(?=[\p{
 /** "1 lb. of sugar": no sentence ends there. */
 const POINTED_UNIT = /(?<=[\d¼½¾⅓⅔][ \t]?)((?:[Ll]b|[Oo]z|[Pp]t|[Qq]t|[Tt]sp|[Tt]bsp|[Pp]kg)s?)\.(?=[ \t]+\p{Ll})/gu
 
+/** "Cook 300 sugar with 150 glucose", where the rest of the text is in grams. */
+const HAS_GRAMS = /\d ?g\b/
+const BARE_GRAMS =
+  /(?<=(?:^|[.;] +)(?:boil|combine|cook|heat|melt|mix|put|warm) |\b(?:and|with) |, )(\d{2,4})(?= (?:butter|cream|glucose|honey|milk|sugar|water)\b(?! in\b))/gim
+const inGrams = (text: string): string => (HAS_GRAMS.test(text) ? text.replace(BARE_GRAMS, '$1 g') : text)
+
 /** "Day 2" over what is done then. */
 const DAY_ALONE = /^[ \t]*day \d[ \t]*:?[ \t]*$/gim
 /** What somebody told, in quotes from end to end. */
 const QUOTED = /^[ \t]*["“](.{40,})["”][ \t]*$/gm
 const asTyped = (text: string): string =>
-  asWritten(lettersIn(text))
+  inGrams(asWritten(lettersIn(text)))
     .replace(QUOTED, '$1')
     .replace(DAY_ALONE, '')
     .replace(COLUMNS, '/')

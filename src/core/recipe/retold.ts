@@ -46,6 +46,10 @@ const AT_THEN_ENDS = new RegExp(`^(at \\d{3}\\b[^,]{0,20}? add [^,]{1,60}), (?:a
 const BEGUN_TO =
   /^((?:when|once|as soon as|at)\b[^,]{0,40}?\d[^,]{0,16}?,? (?:start|begin) (cook|heat|boil)ing ([^,;]{3,40}?)) (to (?:about )?\d.*)$/i
 
+/** "Stir now and then to 115°, then constantly to 149°": two heats, each reached in its own way. */
+const STIRRED_THEN =
+  /^(.*\bstir(?:ring)?\b[^,;\d]{0,30}?\b(?:to|till?|until) (?:about )?\d[^,;]{0,14}), (?:and )?then (all the time|constantly|continuously|steadily|without stopping) ((?:to|till?|until) (?:about )?\d.*)$/i
+
 /** "Once it boils, lower the heat and cook to 118°": the flame is turned when it boils, and not at the end. */
 const TURNED_AT_BOIL =
   /^((?:(?:once|when|as soon as) (?:(?:it|the \w+) )?(?:is |(?:begins|comes|starts) to (?:a |the )?)?boil\w*|(?:then )?bring .{0,80}?\bboil)(?:, (?:stirr|whisk)ing[^,;]{0,30})?,? (?:and |then )*(?:lower|reduce|turn)\b[^,;.]{0,20}?\b(?:heat|flame|down)\b(?: (?:to|slightly)(?: (?:a )?(?:simmer|very low|low|medium(?:[- ]low)?))?)?),? (?:and|then) ((?:boil|cook|continue|let it boil|simmer)\b.*)$/i
@@ -106,6 +110,7 @@ const kinds: readonly (readonly [RegExp, Retells])[] = [
     ],
   ],
   [BEFORE_DOING, ([wait, doing = '', how]) => [`${wait}`, `${DOES[doing.toLowerCase()]}${how}`]],
+  [STIRRED_THEN, ([before, how = '', far]) => [`${before}`, `Cook, stirring ${how}, ${far}`]],
   [BEGUN_TO, ([begun, does = '', what, far]) => [`${begun}`, `${capital(does)} ${what} ${far}`]],
   [AT_AND_AT, ([first, adds, second = '', too]) => [`${first} add ${adds}`, `${capital(second)} add ${too}`]],
   [

@@ -78,7 +78,7 @@ const IN_WORDS = [
   /(?:one|two|three)-(?:half|halves|thirds?|fourths?|quarters?|eighths?)\b/,
   /(?:half an?|an? (?:half|quarter|third)(?: of an?)?|three[- ]quarters(?: of an?)?|an? quarter) (?:pound|ounce|pint|quart|cup|dozen|tea|table|stick|kilo|teacup)/,
   /(?:one|two|three|four|five|six) (?:of|cups?|cupfuls?|(?:tea|table)spoonfuls?|(?:tea|table)spoons?|gills?|pints?|quarts?|pounds?|sticks?|tins?|cans?|grams?|ounces?|vanilla|pods?|eggs?)\b/,
-  /an? (?:tiny |little |good |small |large )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b/,
+  /an? (?:tiny |little |good |small |large |scant |heaped |level )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b/,
   /half (?:pint|cup|pound|ounce)\b/,
   /(?:tea|table)spoonfuls? of\b/,
   /(?:heaped |level )?(?:tbsp|tsp|tablespoon|teaspoon) [a-z]/,
@@ -90,7 +90,7 @@ const IN_WORDS = [
   .map((way) => way.source)
   .join('|')
 /** Where the next thing of a row begins: with an amount, "2 x 397 g cans", which "36 % fat" and "20 x 30" are none; what stands in brackets, or says how it is cut, belongs to the one before. */
-const STARTS = `(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|(?:x\\b|×)(?!\\s*\\d+(?:[.,]\\d+)?[\\s-]?(?:k?g|ml|oz|lbs?)\\b)))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
+const STARTS = `(?:an? (?:generous|good|heaped|level|rounded|scant) (?=[\\d¼½¾⅓⅔]))?(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|(?:x\\b|×)(?!\\s*\\d+(?:[.,]\\d+)?[\\s-]?(?:k?g|ml|oz|lbs?)\\b)))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
 const NEXT = new RegExp(`,\\s+(?:and\\s+)?(?![^(]*\\))${STARTS}`, 'i')
 /** In a sentence that says what one needs things are joined by "and" as well. */
 const NEXT_SAID = new RegExp(`(?:,\\s+(?:and\\s+)?|\\s+and\\s+)(?![^(]*\\))${STARTS}`, 'i')

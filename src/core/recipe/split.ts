@@ -6,7 +6,7 @@ import { alike, bareHeadsIn, COMES_LAST, HEAD_LIST, HEAD_METHOD, HEAD_NOTES, par
 import { heatIn } from './heats'
 import { namedBelow, partsInTurn } from './interleaved'
 import { FILLS, MAKES, makesIn } from './makes'
-import { DONE } from './method'
+import { beginsDone, DONE } from './method'
 import { isGotReady } from './moves'
 import { furnitureOf } from './page'
 import { plainLines, ROW_ENDS } from './plain'
@@ -139,7 +139,7 @@ function countedFrom(lines: readonly string[]): number {
 const praises = (line: string): boolean =>
   /[.!?]$/.test(line) &&
   !isGotReady(line) &&
-  !line.split(/[.!?]\s+/).some((s) => s.search(DONE) === 0 || heatIn(s) !== null) &&
+  !line.split(/[.!?]\s+/).some((s) => s.search(DONE) === 0 || beginsDone(s) || heatIn(s) !== null) &&
   !isAmountOf(line) &&
   (secondsIn(line) === null || /^(?:these|this)\b/i.test(line))
 

@@ -27,7 +27,7 @@ const AMOUNT_BESIDE = new RegExp(`^\\s*${IN_BRACKETS.source}`, 'i')
 
 /** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
 const ENDS_NAME =
-  /^(?:all|and|as|at|before|by|dry|for|from|gently|if|in|into|slowly|off|on|onto|or|over|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
+  /^(?:all|and|as|at|before|by|dry|for|from|gently|if|in|into|slowly|off|on|onto|or|over|overnight|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
 
 /** The longest run of `words` that is surely something the pantry knows, as a line of a list; null for none. */
 function lineOf(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
@@ -56,7 +56,9 @@ const ICING = /^(?:icing|powdered|confectioners['’]?s?) sugar\b/i
 /** "Of the best loaf sugar" */
 const PRAISED = /^the (?:best|finest|good|purest|whitest)\s+/i
 /** "Steep 10 g of tea in 300 ml of water, and strain": what is drawn off has a name of its own. */
-const STEEPS = /^(?:steep|brew|infuse)\b.*\bstrain\b/i
+const DRAWN_OFF = /^(?:steep|brew|infuse)\b.*\bwater\b.*\bstrain\b/i
+/** "Steep 30 g of coffee beans in 350 g cream, strain": it is still cream. */
+const STEEPED = /(?<=^(?:steep|brew|infuse)) .*? in (?=.*\bstrain\b)/i
 
 /** "Until a drop makes a soft ball in a cup of cold water", "till a drop snaps in cold water": that is to test it in, and goes in nowhere. */
 const TESTED =
@@ -110,7 +112,7 @@ export function unlistedIn(
   written: readonly Written[],
   lexicon: Lexicon,
 ): string[] {
-  const said = all.filter((s) => !STEEPS.test(s)).map((s) => s.replace(TESTED, ''))
+  const said = all.filter((s) => !DRAWN_OFF.test(s)).map((s) => s.replace(TESTED, '').replace(STEEPED, ' '))
   const measured = said.flatMap((sentence) => [...sentence.matchAll(MEASURED)]).slice(0, MOST)
   const holdsIcing = written.some(({ names }) => names.includes('icing sugar'))
   const isListed = (words: string): boolean =>
