@@ -52,13 +52,15 @@ const words: Readonly<Record<string, number>> = {
   quarter: 1 / 4,
 }
 
-/** "One-half", "two-thirds" */
+/** "One-half", "two-thirds": how many of which part, as the source of a pattern. */
+export const PARTS_SAID = '(?:one|two|three)-(?:half|halves|thirds?|quarters?|fourths?|eighths?)'
+const PARTED = new RegExp(`^${PARTS_SAID}$`)
+/** In how many parts the whole is cut, by how its word begins. */
 const PARTS: Readonly<Record<string, number>> = { hal: 2, thi: 3, qua: 4, fou: 4, eig: 8 }
-const PARTED = /^(one|two|three)-(half|halves|thirds?|quarters?|fourths?|eighths?)$/
 
 const GLYPH = `[${Object.keys(glyphs).join('')}]`
 const COUNTED_GLYPH = new RegExp(`^(\\d*)\\s?(${GLYPH})$`)
-const WORD = `(?:(?:one|two|three)-(?:half|halves|thirds?|quarters?|fourths?|eighths?)|half an?|half|quarter of an?|a quarter|a dozen|${Object.keys(words).join('|')})(?![a-z])`
+const WORD = `(?:${PARTS_SAID}|half an?|half|quarter of an?|a quarter|a dozen|${Object.keys(words).join('|')})(?![a-z])`
 const PLAIN = `(?:\\d+(?:[.,]\\d+)?)`
 const ONE = `(?:\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s?${GLYPH}|${GLYPH}|${PLAIN}|${WORD})`
 const RANGE = new RegExp(`^\\s*(${ONE})(?:\\s*(?:-|–|to|or)\\s*(${ONE}))?`, 'i')
@@ -67,7 +69,7 @@ function one(text: string): number {
   const t = text.trim().toLowerCase()
   const parts = t.match(/^(?:(\d+)\s+)?(\d+)\s*[/⁄]\s*(\d+)$/)
   if (parts) return Number(parts[1] ?? 0) + Number(parts[2]) / Number(parts[3])
-  const [, many = '', part] = PARTED.exec(t) ?? []
+  const [many = '', part = ''] = PARTED.test(t) ? t.split('-') : []
   if (part) return (numberWords[many] as number) / (PARTS[part.slice(0, 3)] as number)
   const glyph = COUNTED_GLYPH.exec(t)
   if (glyph) return Number(glyph[1] || 0) + (glyphs[glyph[2] as string] as number)

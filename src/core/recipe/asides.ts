@@ -102,9 +102,10 @@ const OTHER_COOK =
 /** "For softer caramels stop at 240", "use a large kettle as this boils up" */
 const OTHERWISE =
   /^it (?:will )?turns? (?:an? )?\w+(?: \w+)?$|^for (?:an? )?(?:chewier|crunchier|firmer|harder|softer)\b.*\d|^use an? (?:[\w-]+ ){0,3}(?:kettle|pan|pot|saucepan)(?:$|,? (?:as|because|since)\b)/i
-/** "Why is my brittle sticky?", and what answers it. */
+/** "It took me 40 minutes", "takes about 20": how long it was, and the end of a letter. */
 const TOOK =
   /^[–—-]?\s*(?:it|mine|this|which) (?:only )?took (?:me |us )?|^takes (?:about |around |roughly )?\d|^(?:cheers|love|regards),? ?\p{L}{0,12}$/iu
+/** "Why is my brittle sticky?", and what answers it. */
 const ASKED = /\?$|^(?:no|yes),/i
 
 /** Whether a sentence says something by the way. */

@@ -1,4 +1,7 @@
 /** A text in small letters alone, or in capitals alone, with the capitals that sentences begin with. */
+
+import { capital } from '../formula/sentence'
+
 /** ◊ Shares of capitals among the letters: no prose has so many, none so few. */
 const SHOUTED = 0.8
 const SMALL = 0.004
@@ -53,5 +56,5 @@ const asSentences = (text: string): string => capitalised(text.toLowerCase().rep
 const capitalised = (text: string): string =>
   text.replace(OPENS, (all, before: string, stop: string | undefined, marks: string, word: string) => {
     const goesOn = stop !== undefined && (ABBREVIATED.test(stop) || (TIMED.test(stop) && GOES_ON.test(word)))
-    return goesOn ? all : `${before}${marks}${word.charAt(0).toUpperCase()}${word.slice(1)}`
+    return goesOn ? all : `${before}${marks}${capital(word)}`
   })

@@ -132,8 +132,8 @@ const TAKES_OFF = saidAs([
 export const takesOff = (sentence: string): boolean => TAKES_OFF.test(sentence)
 
 /** A sentence without the heat it comes off: nothing is heated by that. */
-export const withoutHeat = (sentence: string): string =>
-  sentence.replace(new RegExp(`\\b(?:${TURNS_OFF}|(?:from|off) (?:the )?${RING}\\b)`, 'gi'), '').replace(TURNED_OFF, '')
+export const withoutHeat = (sentence: string): string => sentence.replace(COMES_OFF, '').replace(TURNED_OFF, '')
+const COMES_OFF = new RegExp(`\\b(?:${TURNS_OFF}|(?:from|off) (?:the )?${RING}\\b)`, 'gi')
 
 const PUTS_BACK = saidAs([
   /^back on\b/,

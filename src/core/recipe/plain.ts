@@ -104,10 +104,14 @@ function dashed(rows: readonly string[]): readonly string[] {
   return rows.map((row) => (DASHED.test(row) ? row.replace(DASHED, `${++count}. `) : row))
 }
 
+/** Where at least `least` rows follow one another that each are where they count to, from 0; -1 for nowhere. */
+const runFrom = (rows: readonly string[], least: number, isAt: (i: number, n: number) => boolean): number =>
+  rows.findIndex((_, i) => Array.from({ length: least }).every((_, n) => isAt(i + n, n)))
+
 /** "a. Butter in the pan", "b. Sugar in", "c. To 141°": steps counted by small letters with a point. */
 function letteredSteps(rows: readonly string[]): readonly string[] {
   const isAt = (i: number, n: number): boolean => new RegExp(`^\\s*${LETTERS[n]}\\.\\s+\\p{L}`, 'u').test(rows[i] ?? '')
-  const from = rows.findIndex((_, i) => [0, 1, 2].every((n) => isAt(i + n, n)))
+  const from = runFrom(rows, 3, isAt)
   if (from < 0) return rows
   return rows.map((row, i) => (isAt(i, i - from) ? row.replace(/^\s*[a-j]\./, `${i - from + 1}.`) : row))
 }
@@ -123,19 +127,21 @@ function letteredGroups(rows: readonly string[]): readonly string[] {
   })
 }
 
-/** "1 Boil the sugar and the water", "2 Pour …": steps counted without a point, one beneath the other. ◊ So many of them, and so long on average, are no list. */
+/** "2 cups heavy cream" */
 const IS_AMOUNT =
   /^\s*\d+\s+(?:cans?|cups?|envelopes?|gallons?|lbs?|ounces?|oz|packets?|pints?|pounds?|quarts?|sheets?|sticks?|t(?:able|ea)spoons?|tbsps?|tsps?)\b/i
+/** "1 Boil the sugar and the water", "2 Pour …": steps counted without a point, one beneath the other. ◊ So many of them, and so long on average, are no list. */
 const COUNTED_ROWS = { rows: 4, letters: 20 }
+const BARE_STEP = /^\s*(\d+)\s+\p{Lu}/u
 function countedSteps(rows: readonly string[]): readonly string[] {
-  const isAt = (i: number, n: number): boolean => new RegExp(`^\\s*${n + 1}\\s+\\p{Lu}`, 'u').test(rows[i] ?? '')
-  const from = rows.findIndex((_, i) => Array.from({ length: COUNTED_ROWS.rows }).every((_, n) => isAt(i + n, n)))
+  const isAt = (i: number, n: number): boolean => BARE_STEP.exec(rows[i] ?? '')?.[1] === String(n + 1)
+  const from = runFrom(rows, COUNTED_ROWS.rows, isAt)
   if (from < 0) return rows
-  const ends = rows.findIndex((_, i) => i > from && !isAt(i, i - from))
-  const steps = rows.slice(from, ends < 0 ? rows.length : ends)
+  const last = rows.findIndex((_, i) => i >= from && !isAt(i + 1, i + 1 - from))
+  const steps = rows.slice(from, last + 1)
   if (steps.join('').length < COUNTED_ROWS.letters * steps.length || steps.some((row) => IS_AMOUNT.test(row)))
     return rows
-  return rows.map((row, i) => (steps.includes(row) && isAt(i, i - from) ? row.replace(/^\s*\d+/, '$&.') : row))
+  return rows.map((row, i) => (i >= from && i <= last ? row.replace(/^\s*\d+/, '$&.') : row))
 }
 
 /** "Step 3: boil the sugar to 118 °C.": a count, where more than a title follows. */

@@ -1,7 +1,7 @@
 /** Lines of a pasted text: which are rows of a list, which tell what is done, and what stands in one row. */
 import { capital } from '../formula/sentence'
 import { measureAt } from '../matter/amount'
-import { parseNumber } from '../quantity/number'
+import { PARTS_SAID, parseNumber } from '../quantity/number'
 import { heatIn } from './heats'
 import { beginsDone, DONE } from './method'
 import { isGotReady, takesOff } from './moves'
@@ -75,7 +75,7 @@ const OF_BUTTER =
 
 /** How an amount begins that is no figure. */
 const IN_WORDS = [
-  /(?:one|two|three)-(?:half|halves|thirds?|fourths?|quarters?|eighths?)\b/,
+  new RegExp(`${PARTS_SAID}\\b`),
   /(?:half an?|an? (?:half|quarter|third)(?: of an?)?|three[- ]quarters(?: of an?)?|an? quarter) (?:pound|ounce|pint|quart|cup|dozen|tea|table|stick|kilo|teacup)/,
   /(?:one|two|three|four|five|six) (?:of|cups?|cupfuls?|(?:tea|table)spoonfuls?|(?:tea|table)spoons?|gills?|pints?|quarts?|pounds?|sticks?|tins?|cans?|grams?|ounces?|vanilla|pods?|eggs?)\b/,
   /an? (?:tiny |little |good |small |large |scant |heaped |level )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b/,
@@ -238,6 +238,12 @@ const NEXT_HEADED = /(?<=[\p{L}\d)])\.\s+(?=\p{Lu}[\p{L} '’-]{2,24}:\s+[\d¼½
 /** "15 g gelatine powder + 75 g water", "gelatine 6 g in 30 g water" */
 const WITH_WATER = /^([^,;+&.]*\bgelatine?\b[^,;+&.]*?)(?:\s*[+&]\s*|(?<=\d ?g) in )([\d¼½¾⅓⅔][^,;+&.]{0,20}\bwater)$/i
 
+/** Things of one row, the first of them with a heading before it: that in a row of its own, and where it ends. */
+function underHead(pieces: string[]): string[] {
+  const [, over, begins] = HEADED_ROW.exec(pieces[0] as string) ?? []
+  return over && begins ? [`${over}:`, begins, ...pieces.slice(1), ROW_ENDS] : pieces
+}
+
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 export function inOneRow(row: string): string[] {
   const line = row.replace(
@@ -265,8 +271,7 @@ export function inOneRow(row: string): string[] {
   const areNamed = named.length > 2 ? ending >= MOST_OF * named.length : named.length > 1 && ending === named.length
   if (DONE.test(told) && areNamed && ENDS_WITH_AMOUNT.test(named[0] as string)) {
     // "Sesame crunch: sugar 300 g, honey 100 g. Cook …"
-    const [, over, opensWith] = (!begins && HEADED_ROW.exec(named[0] as string)) || []
-    return over && opensWith ? [`${over}:`, opensWith, ...named.slice(1), ROW_ENDS, told] : [...named, told]
+    return [...(begins ? named : underHead(named)), told]
   }
   if (DONE.test(told) && first.length > 1 && first.every(isLine))
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
@@ -278,10 +283,8 @@ export function inOneRow(row: string): string[] {
   // "Sugar 500 g; glucose 400 g. Hazelnuts 250 g."
   const ended = unstopped.split(/[.;]\s+(?=\p{L})/u)
   const amounts = ended.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length
-  if (ended.length > 2 && amounts > MOST_OF * ended.length && !ended.some(beginsDone) && !beginsWithAmount(line)) {
-    const [, over, begins] = HEADED_ROW.exec(ended[0] as string) ?? []
-    return over && begins ? [`${over}:`, begins, ...ended.slice(1), ROW_ENDS] : ended
-  }
+  if (ended.length > 2 && amounts > MOST_OF * ended.length && !ended.some(beginsDone) && !beginsWithAmount(line))
+    return underHead(ended)
   // "2 cups cream, split in half. 2 cups sugar, 1 cup syrup."
   const parted = unstopped.split(STOPPED)
   if (parted.length > 1 && parted.every((piece) => beginsWithAmount(piece) && !looksLikeMethod(piece)))

@@ -134,6 +134,9 @@ const REDUCED =
 const YIELDS =
   /^\s*(\d[\d.,]* ?(?:k?g|lbs?|oz) \p{L}[\p{L} ]{2,40}?) *(?:→|->|=>) *(?:about |approx\.? |= ?|~ ?)?(\d[\d.,]* ?(?:k?g|lbs?|oz) \p{L}.{1,30})$/iu
 
+/** What the pot does where it is off, as the source of a pattern. */
+const COMES_OFF = 'comes off(?: the (?:heat|fire|flame|stove))?(?=[,.;:]|$| (?:and|then)\\b)'
+
 /** "Sugar w/ water", "set o/n" */
 const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
@@ -186,14 +189,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   // "water (syrup)", where the list has another water
   [/\bwater \((?:for (?:the )?)?syrup\)/gi, 'water'],
   // "at 152° it comes off", "cook to 152°. It comes off"
-  [
-    /\b(?:it|the (?:pan|pot)) comes off(?: the (?:heat|fire|flame|stove))?(?=[,.;:]|$| (?:and|then)\b)/g,
-    'take it off the heat',
-  ],
-  [
-    /\b(?:It|The (?:pan|pot)) comes off(?: the (?:heat|fire|flame|stove))?(?=[,.;:]|$| (?:and|then)\b)/g,
-    'Take it off the heat',
-  ],
+  [new RegExp(`\\b(?:it|the (?:pan|pot)) ${COMES_OFF}`, 'g'), 'take it off the heat'],
+  [new RegExp(`\\b(?:It|The (?:pan|pot)) ${COMES_OFF}`, 'g'), 'Take it off the heat'],
   // "5' speed 3", "paddle 1'"
   [/(?<![\d.])(\d{1,2})['’′](?=[,;.]|\s|$)/g, '$1 min'],
 ]
