@@ -313,9 +313,7 @@ export function inOneRow(row: string): string[] {
     !looksLikeMethod(apart.at(-1) as string)
   ) {
     // "Base: oats 400 g; flour 600 g"
-    const [, over, begins] = HEADED_ROW.exec(apart[0] as string) ?? []
-    const each = apart.flatMap((piece) => piece.split(UNMEASURED))
-    return over && begins ? [`${over}:`, begins, ...each.slice(1), ROW_ENDS] : each
+    return underHead(apart.flatMap((piece) => piece.split(UNMEASURED)))
   }
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const ends = (rest ?? line).replace(/(?<=\d ?(?:k?g|[cdm]?l))\.$/, '').split(/,\s+(?![^(]*\))/)

@@ -108,6 +108,10 @@ describe('a list', () => {
       ],
     ],
     [
+      'Filling: 200 g cream, vanilla; 100 g butter; 50 g sugar',
+      [['Filling', '200 g cream', 'vanilla', '100 g butter', '50 g sugar']],
+    ],
+    [
       'Author: the workshop\nDifficulty: easy\nIngredients for 60 pieces\n200 g butter\n200 g sugar\nPro tips:\nStir well.',
       [[null, '200 g butter', '200 g sugar']],
     ],
