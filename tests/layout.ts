@@ -38,8 +38,22 @@ function findFaults(): string[] {
   /** Share of a line's height over its letters, and under them. */
   const AIR = 0.15
 
+  /** Asked once of each element: many words have the same ones around them. */
+  function once<T>(ask: (element: Element) => T): (element: Element) => T {
+    const known = new Map<Element, T>()
+    return (element) => {
+      if (!known.has(element)) known.set(element, ask(element))
+      return known.get(element) as T
+    }
+  }
+  const boxOf = once((element) => element.getBoundingClientRect())
+  const styleOf = once((element) => {
+    const { overflowX, overflowY, position } = getComputedStyle(element)
+    return { overflowX, overflowY, position }
+  })
+
   const seen = (element: Element): boolean => {
-    const { width, height } = element.getBoundingClientRect()
+    const { width, height } = boxOf(element)
     return element.checkVisibility({ opacityProperty: true }) && (width > 1 || height > 1)
   }
   /** For ears only. */
@@ -65,8 +79,8 @@ function findFaults(): string[] {
   /** The part of a page that cuts these words off, if one does. */
   function cutBy({ element, rect }: Words): Element | null {
     for (let at: Element | null = element; at && at !== document.body; at = at.parentElement) {
-      const { overflowX, overflowY, position } = getComputedStyle(at)
-      const box = at.getBoundingClientRect()
+      const { overflowX, overflowY, position } = styleOf(at)
+      const box = boxOf(at)
       const across = overflowX !== 'visible' && (rect.left < box.left - SLACK || rect.right > box.right + SLACK)
       const down = overflowY !== 'visible' && (rect.top < box.top - SLACK || rect.bottom > box.bottom + SLACK)
       if ((across || down) && !at.hasAttribute('data-scrolls')) return at
@@ -80,11 +94,10 @@ function findFaults(): string[] {
     Math.min(a.right, b.right) - Math.max(a.left, b.left) > 2 &&
     Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 3
 
-  const isFixed = (element: Element): boolean => {
-    for (let at: Element | null = element; at; at = at.parentElement)
-      if (getComputedStyle(at).position === 'fixed') return true
-    return false
-  }
+  const isFixed: (element: Element) => boolean = once(
+    (element) =>
+      styleOf(element).position === 'fixed' || (element.parentElement !== null && isFixed(element.parentElement)),
+  )
 
   const main = document.querySelector('main')
   if (!main) return ['there is no page']

@@ -3,10 +3,8 @@ import { planted } from '../../tests/rough/history'
 import { askedOf, judgedBy, whyFormulas } from './why'
 
 const FIRST = 77_000
-const KITCHENS = 1
-const named = whyFormulas.flatMap((id, i) =>
-  Array.from({ length: KITCHENS }, (_, k) => askedOf(id, FIRST + 100 * i + k)).flat(),
-)
+/** A kitchen each of every other formula: all of them are the bench's. */
+const named = whyFormulas.flatMap((id, i) => (i % 2 === 0 ? askedOf(id, FIRST + 100 * i) : []))
 
 describe('the log, asked about kitchens that share no code with it', () => {
   it.each(planted)('names what was the matter: %s', (what) => {

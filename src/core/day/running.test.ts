@@ -90,7 +90,7 @@ describe('afterwards', () => {
 
 describe('a practised day', () => {
   it('ends, done by somebody who does what the plan says, and is the same for the same seed', () => {
-    for (let seed = 1; seed <= 20; seed++) {
+    for (let seed = 1; seed <= 10; seed++) {
       const d = roughDay(seed, 4)
       const random = (n: number) => {
         const c = chance(n, 14)

@@ -90,7 +90,7 @@ describe('lines of a recipe', () => {
         if (r.status === 'sure') expect(r.grams).toBeGreaterThan(0)
         else expect(r.question.id).not.toBe('')
       }),
-      { numRuns: 2000 },
+      { numRuns: 1200 },
     )
   })
 

@@ -286,7 +286,7 @@ describe('a method made from its meaning', () => {
         expect(waits, text).toEqual(m.waits ? [m.waits.seconds] : [])
         expect(steps.map((s) => s.say).join(' '), text).not.toMatch(/Makes 40|two weeks|hammer|Enjoy|gloves|lovely/)
       }),
-      { numRuns: 250 },
+      { numRuns: 150 },
     )
   })
 })

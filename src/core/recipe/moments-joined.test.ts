@@ -44,7 +44,7 @@ it('reads a method the same, however its moments are joined into sentences', () 
       const joined = join(moments, links)
       expect(meant(list, joined), joined).toEqual(meant(list, moments.join('. ')))
     }),
-    { numRuns: 100 },
+    { numRuns: 50 },
   )
 })
 
@@ -84,7 +84,7 @@ it('reads a method that measures itself as it does one with a list', () => {
       const joined = join(said, links)
       expect(meant([], joined), joined).toEqual(meant(list, moments.join('. ')))
     }),
-    { numRuns: 200 },
+    { numRuns: 100 },
   )
   expect(tried).toBeGreaterThan(30)
 })

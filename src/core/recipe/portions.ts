@@ -92,10 +92,14 @@ const sentencesOf = (said: readonly string[], names: readonly string[]): readonl
     return names.some((n) => text.includes(n)) ? s : ''
   })
 
+/** What a sentence has in it that says a share or a measure: most have none, and patterns of their own are dear. */
+const MAY_PART = /[\d¼½¾⅓⅔]|\b(?:half|thirds?|quarters?|one|two|three)\b/i
+const MAY_SHARE = /[\d¼½¾⅓⅔]|\b(?:half|thirds?|quarters?|some|most|rest|remainder|remaining)\b/i
+
 /** The parts a line goes in by; null where it goes in as one. */
 function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, names: readonly string[]): Parts | null {
   const own = sentencesOf(said, names)
-  if (own.every((s) => s === '')) return null
+  if (!said.some((s, i) => (own[i] || own[i - 1]) && MAY_PART.test(s))) return null
   const words = names.join('|')
   const part = new RegExp(
     `(?<!\\w)(${SHARED}|${MEASURED}(?= (?:of|(?:${MADE} )?(?:${words}))\\b))(?!\\w)[^,.:;]{0,24}\\b(?:${words})`,
@@ -108,10 +112,13 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, na
   const called = new RegExp(`\\b(?:${words})`, 'i')
   // "all the cream but a third"
   const allBut = new RegExp(`\\ball (?:of )?(?:the )?(?:${words}) (?:but|except|save) (${SHARED})(?!\\w)`, 'i')
-  const shareAt = (at: number): string =>
-    allBut.exec(own[at] ?? '')?.[1] ??
-    (part.exec(own[at] ?? '') ?? (called.test(own[at - 1] ?? '') ? OF_THEM.exec(said[at] ?? '') : null))?.[1] ??
-    ''
+  const shares = said.map(
+    (s, at) =>
+      allBut.exec(own[at] as string)?.[1] ??
+      (part.exec(own[at] as string) ?? (called.test(own[at - 1] ?? '') ? OF_THEM.exec(s) : null))?.[1] ??
+      '',
+  )
+  const shareAt = (at: number): string => shares[at] ?? ''
   const takenAt = (at: number): number => {
     const share = shareAt(at)
     const measure = measureAt(share, [])
@@ -154,7 +161,7 @@ const NUTS = 'nuts'
 /** Whether some of a line or the rest of it is spoken of. */
 function isShared(said: readonly string[], names: readonly string[]): boolean {
   const own = sentencesOf(said, names)
-  if (own.every((s) => s === '')) return false
+  if (!said.some((s, i) => (own[i] || own[i - 1]) && MAY_SHARE.test(s))) return false
   const words = names.join('|')
   const shares = new RegExp(
     `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute| an? (?:grapefruit|lemon|lime|orange)\\b| (?:of an? )?(?:cup|pint|pound|teaspoon|tablespoon|tsp|tbsp)s?\\b)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
@@ -196,6 +203,7 @@ export function inPortions(
       ),
     )
   const list = lines.map((l) => ({ names: namesOf(l, ingredientOf(l)), typed: l.typed ?? '' }))
+  const inFull = new Map(lines.map((l) => [l.ingredient, fullNames(ingredientOf(l))]))
   const places = new Map<string, number>()
   const shared = new Set<string>()
   const all = lines.flatMap((line): Line[] => {
@@ -209,18 +217,12 @@ export function inPortions(
         called.filter((n) => n !== SYRUP),
       ),
     )
+    const ofOthers = [...inFull].flatMap(([id, all]) => (id === line.ingredient ? [] : all))
     const names = withoutTastes(called, list).filter(
-      (n) =>
-        !(n === SYRUP && hasOther) &&
-        !(n === NUTS && areOthers(line, called)) &&
-        !lines.some((l) => l.ingredient !== line.ingredient && fullNames(ingredientOf(l)).includes(n)),
+      (n) => !(n === SYRUP && hasOther) && !(n === NUTS && areOthers(line, called)) && !ofOthers.includes(n),
     )
     // "some of the icing sugar" is said of no other sugar
-    const longer = lines.flatMap((l) =>
-      l.ingredient === line.ingredient
-        ? []
-        : fullNames(ingredientOf(l)).filter((n) => names.some((own) => n.endsWith(` ${own}`))),
-    )
+    const longer = ofOthers.filter((n) => names.some((own) => n.endsWith(` ${own}`)))
     const isIcing = called.includes('icing sugar')
     const spoken = withoutNames(said, isIcing ? longer : [...longer, 'icing sugar', 'powdered sugar'])
     // "boil with the lemon juice … fold in the zest", of a line that is both
