@@ -125,7 +125,7 @@ const NO_JUG = /(?!.{0,20}\binto (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)(?:$|[
 
 /** What is whipped waits for the syrup. */
 export const SYRUP_IN = new RegExp(
-  `^stream(?=,)|(?:^|\\bsyrup off(?:,| and| then) )(?:slowly )?(?:drizzle|stream|trickle) (?:it )?in(?=$|[,;]| (?:slowly|while|whisking)\\b)|\\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\\b.{0,30}(?<!\\b(?:corn|glucose|golden|maple|rice) )\\b(?:syrup|meringue)\\b${NO_JUG}`,
+  `^stream(?=,)|(?:^|\\bsyrup off(?:,| and| then) )(?:slowly )?(?:drizzle|stream|trickle) (?:it )?in(?=$|[,;]| (?:at|gradually|on|slowly|while|whipping|whisking)\\b)|\\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\\b.{0,30}(?<!\\b(?:corn|glucose|golden|maple|rice) )\\b(?:syrup|meringue)\\b${NO_JUG}`,
   'i',
 )
 

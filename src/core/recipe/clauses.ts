@@ -144,8 +144,8 @@ const BACK_UP = '(?:(?:bring|cook|heat|take) (?:it )?)?back (?:up )?to (?:about 
 /** What ends the browning of sugar. */
 const STOPS =
   '(?:deglaze|(?:let down|loosen|slacken|stop) (?:it |the (?:caramel|boil|cooking) )?(?:with|in)(?! (?:an? |the )?(?:\\w+ )?(?:knife|scraper|spatula)))'
-/** "Dissolve, cover and steam for 3 minutes" */
-const STEAMS = 'cover and (?:boil|cook|simmer|steam)'
+/** "Dissolve, cover and steam for 3 minutes", "stir to dissolve, lid on 3 minutes" */
+const STEAMS = '(?:cover and (?:boil|cook|simmer|steam)|lid on (?:for )?(?:about )?\\d+ ?min\\w*)'
 /** "Pour over the gelatin, then 10 min on high" */
 const MIXES_FOR = '\\d+(?: ?[-–] ?\\d+)? ?min\\w* (?:at|on) (?:full|high|medium|top)\\b'
 /** "Off the heat whisk in the cream; return to the heat and bubble" */

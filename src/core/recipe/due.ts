@@ -100,7 +100,7 @@ export const STEEPS = /\b(?:soak|soften|bloom|infuse|steep|macerate)\b/i
 
 /** "When it is just about to boil, add …" */
 const BOILED_THEN =
-  /\b(?:comes? to (?:an? |the )?(?:full )?(?:rolling )?boil|(?:un)?till? (?:it|(?:the )?(?:mixture|syrup)) boils|(?:once|when|as soon as) (?:(?:it|the \w+)(?: is|['’]s)? )?(?:just )?(?:about to |begins to |starts to |starts )?(?:boil|bubbl(?:es|ing)\b))/i
+  /\b(?:comes? to (?:an? |the )?(?:full )?(?:rolling )?boil|(?:un)?till? (?:it|(?:the )?(?:mixture|syrup)) boils|(?:once|when|as soon as) (?:(?:it|the \w+|(?:mixture|sugar|syrup))(?: is|['’]s)? )?(?:just )?(?:about to |begins to |starts to |starts )?(?:boil|bubbl(?:es|ing)\b))/i
 /** "Once the sugar is melted, stir in the butter": only its maker sees that. */
 const ONCE = /^(?:once|when|as soon as) ([^,;]{4,60}), ?(?=\w)/i
 /** "When it is liquid add …": what is seen ends before what is done. */
@@ -138,10 +138,13 @@ const WARMED = /^(?:heat|warm)\b/i
 /** ◊ Nobody is called back after less than that, s. */
 const BRIEF_S = 20
 
+/** "Blend in the butter; stir often after 230 °F": what is done then goes on all the while. */
+const STIRRED_FROM = /;\s+stir\b[^;]*\b(?:above|after|from|past)\s+(?:about )?\d[^;]*/i
+
 /** When sentence `i` is due: `ready` where nothing of it is waited for. */
 export function triggerOf(text: string, i: number, { said, unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
-  const asked = text.replace(ONLY_IF, '')
+  const asked = text.replace(ONLY_IF, '').replace(STIRRED_FROM, '')
   const heat = heatIn(asked)
   const own = heat && !heat.oven ? unitOf(heat, unit) : null
   const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null

@@ -45,6 +45,9 @@ const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?
 const BEYOND =
   /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$|\bkeep(?:ing)?(?: it| the \w+)? (?:above|below|over|under)\s*(?:about )?$|\btop(?:ped|ping)?\b[^,;]{0,30}\bup (?:again )?to $/i
 
+/** ◊ Nothing is cooked to less, °C or °F: it is left there. */
+export const LEFT_BELOW = 60
+
 /** "22 °F above the boiling point of water": so much more than that; of what else boils it is no temperature. */
 const DIFFERENCE = /^\s*(?:above|over|below|higher than)\b.{0,12}\bboil/i
 const ABOVE_WATER =
@@ -53,7 +56,7 @@ const WATER_BOILS: Readonly<Record<HeatUnit, number>> = { C: 100, F: 212 }
 
 /** "Fold in the butter warmed to", "add the warm nuts (", "add cream (", "stop with hot cream (": what follows is the heat of what goes in, not of the pot. */
 const OF_ADDED =
-  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|held|hot|kept|melted|(?<!\bstop )boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till|on to|up to)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|deglaze with|(?:pour|stir|whisk) in) (?:the )?[a-z]+ \((?:at )?$|\b(?:hot|warm(?:ed)?) (?:almonds|butter|cream|glucose|hazelnuts|milk|nuts|peanuts|pur[eé]e|water) \((?:at |about )?$/i
+  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|held|hot|kept|melted|(?<!\bstop )boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till|on to|up to|stirring|whisking)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|deglaze with|(?:pour|stir|whisk) in) (?:the )?[a-z]+ \((?:at )?$|\b(?:hot|warm(?:ed)?) (?:almonds|butter|cream|glucose|hazelnuts|milk|nuts|peanuts|pur[eé]e|water) \((?:at |about )?$/i
 
 /** "Almonds and pistachios (80 °C) in" */
 const GOES_IN = /^\s*\) in(?=$|[,;.])/i

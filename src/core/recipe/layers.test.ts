@@ -538,4 +538,13 @@ describe('parts by their names', () => {
     expect(caramel?.formula.steps.map((s) => s.when.on)).toEqual(['ready', 'target', 'ready', 'after'])
     expect(caramel?.formula.steps.at(-1)?.handwork).toEqual({ kind: 'bake', celsius: 180 })
   })
+
+  it('is a part of one thing alone, told in a row of its own, and poured over what lies there', () => {
+    const { formula } = read(
+      'Bars\n\nBASE: 225 g flour, 75 g sugar, 175 g butter. Rub together, press into a 23 cm tin, bake at 170°C for 25 min.\nCARAMEL: 150 g butter, 1 can condensed milk. Melt, bubble to 112 °C. Over the base. Chill 1 h.\nTOP: 200 g milk chocolate, melted. Pour over, tilt to level. Cut into 16.',
+    )
+    const [, caramel, top] = partsOf(formula)
+    expect(top?.formula.lines.map((l) => [l.ingredient, l.grams])).toEqual([['milk-chocolate', 200]])
+    expect(caramel?.formula.steps.flatMap((s) => (s.empties ? [s.say] : []))).toEqual(['Over the base'])
+  })
 })

@@ -208,7 +208,7 @@ export const homeMoments: readonly Moment[] = [
     'Sugar + corn syrup -> 165.\nCream in. Back to 119 °C.\nTin.\n18 h. Guitar 20 x 20 mm.',
     119,
     [
-      /^ready \+ sugar 260, corn-syrup 160: Add/,
+      /^ready \+ sugar 260, corn-syrup 160: Cook sugar and/,
       /^rises 165: Cook to 165°$/,
       /^ready \+ cream-36 220: Cream in$/,
       /^target: Back to 119°$/,

@@ -121,7 +121,7 @@ const TAKES_OFF = saidAs([
   /^(?:(?:immediately|quickly|at once|then|now),? )?(?:take|lift)(?: it)? off\b(?! the (?:lid|skin|foam))/,
   /^off(?: heat\b|[,:;])/,
   TURNED_OFF,
-  /^(?:add|deglaze|pour|stir|whisk)\b.{0,30}\boff heat\b/,
+  /^(?:add|deglaze|pour|stir|whisk)\b.{0,30}\boff heat\b|\b(?:beat|mix|stir|whisk) off (?:the )?heat\b/,
   /\boff (?:of )?the (?:burner|heat|fire|flame|stove)|(?<=\S )off (?:burner|fire|flame|heat|stove)$/,
   /\baway from (?:the )?(?:burner|heat|fire|flame|stove)/,
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:burner|heat|fire|flame|stove)/,
@@ -186,7 +186,7 @@ const POURS = saidAs(
     /^drops? of \d/,
     /^(?:the )?(?:hot )?honey (?:on|onto|over) (?:the )?whites/,
     // "tin 15 x 15", "tin (18 cm sq)"
-    /^(?:frame|mat|slab|tin|tray)(?:(?=$)| \(?\d+ ?(?:mm|cm|[x×] ?\d+)(?: sq(?:uare)?)?(?=\)?$))/,
+    /^(?:frames?|mat|slab|tin|tray)(?:(?=$)| \(?\d+ ?(?:mm|cm|[x×] ?\d+)(?: sq(?:uare)?)?(?=\)?$))/,
     /^(?:frame|slab|tray), \d+ ?mm\b/,
     // "two 9x9 pans"
     /^(?:one|two|three|\d) (?:\w+ )?\d+ ?[x×] ?\d+ (?:frames?|pans?|tins?|trays?)$/,
@@ -233,6 +233,7 @@ const POURS = saidAs(
     /(?<!\b(?:an?|the|each|your|clean|glass|lidded)\s)(?:bottle|jar)\b(?= it\b| at \d| hot\b| the\b| while\b| when\b| \(|,|:|$)/,
     /pipe\b(?=$| at \d|.*\b(?:in|on)(?:to)?\b)/,
     /(?<=^|[,;] )out on(?:to)?/,
+    /(?<=^)over the (?:\w+ )?(?:base|biscuit|crust|short(?:bread|cake|crust))/,
     /(?:half|thirds?|(?:the )?rest|all) on(?:to)? (?:an? |the )?(?:buttered|greased|oiled)/,
     /(?<=[,;] )onto (?:an? |the )?(?:\w+ )?(?:marble|mat|paper|parchment|sheet|slab|tray)/,
     /press (?:it |the \w+ |\d+ ?mm )?(?:into|between|in (?:an? |the )?(?:[\w×-]+ ){0,6}(?:tin|tray|pan|frame|mou?lds?|rice paper|wafers?))/,
@@ -246,7 +247,7 @@ const POURS = saidAs(
     /spoon (?:out\b|in\b|.{0,25}\bon (?:the )?(?:almonds|bases|biscuits|cashews|nuts|pecans)\b|.{0,30}(?:into|onto|over|in (?:\w+ )?mou?lds|\bon (?:an? |the )?(?:\w+ )?(?:parchment|paper|mat|sheet|marble|slab)))/,
   ],
   (ways) =>
-    `${/^(?:\w+ly )?onto an? /.source}|${/^(?:in|on)to (?:an? |the )?.{0,40}\b(?:tins?|trays?|pans?|frames?|mou?lds?|marble|slab|sheets?|parchment|paper)\b/.source}|\\b(?:${ways})\\b`,
+    `${/^(?:\w+ly )?onto an? /.source}|${/^(?:in|on)to (?:an? |the )?.{0,40}\b(?:tins?|trays?|pans?|frames?|mou?lds?|marble|mats?|slab|sheets?|silicone|silpat|parchment|paper)\b/.source}|\\b(?:${ways})\\b`,
 )
 /** Whether what is in the pot leaves it in this sentence. */
 export const pours = (sentence: string): boolean => POURS.test(sentence)

@@ -1,6 +1,6 @@
 /** Sentences of a method that tell their moments in one breath, or out of turn, told in turn. */
 import { capital, uncapital } from '../formula/sentence'
-import { heatIn } from './heats'
+import { heatIn, LEFT_BELOW } from './heats'
 import { TURNS_OFF } from './moves'
 
 /** "When it reaches 120°, pour it onto the whites": how far it is cooked, and what is done then. */
@@ -119,7 +119,11 @@ const kinds: readonly (readonly [RegExp, Retells])[] = [
   ],
   [ADDING, ([boils = '', adding, met]) => (heatIn(boils) ? [`When it is at ${met} add ${adding}`, boils] : null)],
   [TO_THEN, ([ended, next = '']) => [`${ended}`, capital(next)]],
-  [AT_THEN, ([at, off = '']) => (heatIn(`Cook to ${at}`) ? [`Cook to ${at}`, capital(off)] : null)],
+  [
+    AT_THEN,
+    // "at about 50° it goes on the hook, pull 4 min": nothing is cooked to so little
+    ([at, off = '']) => ((heatIn(`Cook to ${at}`)?.low ?? 0) > LEFT_BELOW ? [`Cook to ${at}`, capital(off)] : null),
+  ],
   [
     AT_EACH,
     ([adds = '', one, hot, other, hotter]) => [`${adds} ${one} at ${hot}`, `${capital(adds)} ${other} at ${hotter}`],

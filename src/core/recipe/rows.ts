@@ -244,6 +244,15 @@ function underHead(pieces: string[]): string[] {
   return over && begins ? [`${over}:`, begins, ...pieces.slice(1), ROW_ENDS] : pieces
 }
 
+/** ◊ So many amounts without anything between them are things of a list. */
+const FEWEST_RUN_ON = 3
+const MEASURED = '(?:\\d+ \\d\\/\\d|\\d[\\d/.]*|\\d* ?[¼½¾⅓⅔]) ?(?:k?g|[mc]?l|oz|lbs?|cups?|tbsps?|tsps?)'
+/** "100g butter 150ml cream 1 tsp vanilla", "butter 100g cream 150ml vanilla 1 tsp": where the next of them begins. */
+const RUN_ON = [
+  new RegExp(`(?<=^[\\d¼½¾⅓⅔].*\\p{L}{3})\\s+(?=${MEASURED}\\s+\\p{L}{3})`, 'iu'),
+  new RegExp(`(?<=^\\p{L}.*\\s${MEASURED})\\s+(?=\\p{L}{3}[\\p{L} ]* ${MEASURED}(?!\\p{L}))`, 'iu'),
+]
+
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 export function inOneRow(row: string): string[] {
   const line = row.replace(
@@ -277,8 +286,10 @@ export function inOneRow(row: string): string[] {
     return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
   // "Ginger sauce: 200 g sugar, 80 g butter. Melt the butter …"
   const [, listOf = '', then = ''] = (!begins && LIST_THEN_METHOD.exec(after)) || []
-  if (DONE.test(then) && listOf.split(NEXT_OR_PLUS).length > 1 && listOf.split(NEXT_OR_PLUS).every(isLine))
-    return [`${done}:`, ...inOneRow(listOf), ROW_ENDS, then]
+  const things = listOf.split(NEXT_OR_PLUS)
+  // "TOP: 200 g milk chocolate, melted. Pour over …"
+  const isHead = things.length > 1 || /^\p{Lu}{3,}$/u.test(done) || HEAD_BARE.test(done)
+  if (DONE.test(then) && isHead && things.every(isLine)) return [`${done}:`, ...inOneRow(listOf), ROW_ENDS, then]
   const unstopped = line.replace(/\.$/, '')
   // "Sugar 500 g; glucose 400 g. Hazelnuts 250 g."
   const ended = unstopped.split(/[.;]\s+(?=\p{L})/u)
@@ -291,6 +302,10 @@ export function inOneRow(row: string): string[] {
     return parted.flatMap(inOneRow)
   const needed = neededIn(line)
   if (needed) return needed
+  const runOn = RUN_ON.map((between) => unstopped.split(between)).find(
+    (all) => all.length >= FEWEST_RUN_ON && (all.every(isLine) || all.every((piece) => ENDS_WITH_AMOUNT.test(piece))),
+  )
+  if (runOn && !looksLikeMethod(line)) return runOn
   // "50 g icing sugar and 50 g cornflour, sifted together"
   const both = line.split(/\s+(?:and|&)\s+(?=[\d¼½¾⅓⅔])/)
   if (both.length > 1 && both.every((piece) => isAmountOf(piece)) && (!looksLikeMethod(line) || !tells(line)))

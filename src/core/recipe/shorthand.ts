@@ -1,5 +1,6 @@
 /** Shorthand of a kitchen's own notes, spelled out: "sugar + water → 135 °C", "off heat: vanilla". */
 import { capital } from '../formula/sentence'
+import { LEFT_BELOW } from './heats'
 import { beginsDone } from './method'
 import { isGotReady, takesOff } from './moves'
 
@@ -28,8 +29,6 @@ const BEGINS_WHEN = /^(?:when|once|as soon as|after|while|before)\b/i
 const WORKS = /^(?:break|carameli[sz]e|cut|d[ée]cui(?:re|s)|decook|dip|mark|press|score|slice|snap|wrap)\b/i
 /** "+ sugar + water" */
 const PLUS = /^\+\s*/
-/** ◊ Nothing is cooked to less, °C or °F: it is left there. */
-const LEFT_BELOW = 60
 
 const isTold = (words: string): boolean =>
   beginsDone(words) || WORKS.test(words) || isGotReady(words) || BEGINS_WHEN.test(words)
@@ -82,7 +81,7 @@ const TESTS = /^(?:to )?test\b/i
 const ONCE_COLD = /^(?:cold|cool|firm|set|stiff)$/i
 
 /** Between sentences of one line. */
-const SENTENCES = new RegExp(`(?<=[^\\d\\s]\\.)\\s+(?=\\p{Lu}|${ARROWS})`, 'u')
+const SENTENCES = new RegExp(`(?<=(?:[^\\d\\s]|\\b\\d{3})\\.)\\s+(?=\\p{Lu}|${ARROWS})`, 'u')
 
 /** "2 cups sugar, 6 tbsp water: to 300F, don't stir", "4 tsp soda, 2 tsp vanilla: in fast": what is weighed, and what is done with it. */
 const WEIGHED_TO = /^((?:[-–*•·]\s+)?[\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?(?=(?:to )?\d{2,3} ?(?:[°º]|[CF]\b))/i
@@ -116,7 +115,8 @@ function spelledSentence(line: string): string {
   // "whites + 20 g sugar → stiff"
   const peaks = PEAKS.exec(second.replace(/[.,;]$/, ''))?.[0]
   const whisked = peaks && !isTold(first) ? [`Whisk ${lower(first)} until ${lower(peaks)}`, ...others] : null
-  const heat = isTold(first) || OFF.test(first) || /\d/.test(first) ? undefined : TO_HEAT.exec(second)
+  const heat =
+    isTold(first) || OFF.test(first) || /\d/.test(first) ? undefined : TO_HEAT.exec(second.replace(/\.$/, ''))
   const joined = whisked ?? (heat && !heat[1] ? [`Cook ${lower(first)} to ${heat[2]}`, ...others] : parts)
   const done = joined.flatMap((part, i) => {
     const next = joined[i + 1] ?? ''
@@ -150,6 +150,9 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     /\b(?:wait (?:for|till|to|until)|leave (?:it )?(?:(?:alone|be|undisturbed) )?(?:till|to|until)) (?:about )?([3-9]\d)(?=[,;.°]| ?[°(]| and\b| then\b|$)/gi,
     'cool to $1',
   ],
+  // "to 127 in summer, 124 in winter"
+  [/\bto (1\d\d)( ?°?C?) in summer,? (?:and |or )?(1\d\d)(?: ?°?C?) in winter\b/gi, 'to $3–$1$2'],
+  [/\bto (1\d\d)( ?°?C?) in winter,? (?:and |or )?(1\d\d)(?: ?°?C?) in summer\b/gi, 'to $1–$3$2'],
   // "till it's golden and 118"
   [/\b((?:un)?till? [^,;.\d]{3,30}) and (?=1\d\d(?:$|[,;.]| ?°| ?[CF]\b))/gim, '$1 and at '],
   [/\b(colou?r of [^,;.\d]{3,20}) (?:and|&|\+) (?=1\d\d(?: ?[-–] ?1\d\d)?(?:$|[,;.]| ?°| ?[CF]\b))/gim, '$1 and at '],
@@ -267,8 +270,18 @@ const WHITES_ON = new RegExp(
   `${BEGINS_SAID}(?:egg )?whites(?: (?:\\+|and|with) [^,.;]{3,20}?)? (?:on|start(?:ed)?)(?:(?: at)? (?:low|med(?:ium)?|high)(?: speed)?)? ((?:when|once|as soon as) [^.;]{3,40}?\\d{3}[^.;]{0,6})(?=[.;]|$)`,
   'giu',
 )
+/** "Whites whisked to soft peaks while the syrup (sugar, water) goes to 117" */
+const WHITES_WHILE = new RegExp(
+  `${BEGINS_SAID}((?:egg )?whites?\\b[^,;.]{0,30}?) (?:beaten|whipped|whisked) (to \\w+(?: peaks)?),? (?:as|while) the syrup (?:\\(([^()]{3,60})\\) )?(?:boils|climbs|comes|cooks|goes) to `,
+  'giu',
+)
 const pouredOnto = (said: string): string =>
   said
+    .replace(
+      WHITES_WHILE,
+      (_, whites: string, peaks: string, of?: string) =>
+        `Meanwhile whip ${lower(whites)} ${peaks}. Cook ${of ?? 'the syrup'} to `,
+    )
     .replace(WHITES_ON, (_, when: string) => `${capital(when)} start the whites`)
     .replace(IN_MIXER, (_, whites: string) => `Whip ${lower(whites)} in the mixer`)
     .replace(BOILED_ONTO, (_, what: string, heat: string, onto: string) => boiledAndPoured(what, heat, onto))

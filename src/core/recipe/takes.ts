@@ -8,10 +8,10 @@ import type { Written } from './written'
 
 /** "Put everything in a pan" */
 export const EVERYTHING =
-  /\b(?:(?<=^(?:boil|bring|combine|cook|heat|melt|mix|put) )both\b(?! (?:of|sides)\b)|everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|pop|throw|chuck|bung|dump|bring|tip|stir|melt|heat|boil|cook|combine) (?:(?:it )?all\b(?! the (?:while|time)\b)|(?:the )?(?:whole )?lot\b)|\b(?:combine|mix|put|place) ingredients\b|^(?:combine|mix)(?: well)?(?:$| and (?:boil|bring|cook|heat|place|put|set)\b)|^(?:combine|mix|put|place)(?: together)? in (?:an? |the |your )?(?:[\w-]+ ){0,4}(?:pan|pot|saucepan)\b|all (?:bar|but|except)|, rest in$|(?<=\b(?:add|(?:beat|fold|mix|stir|whisk) in) )(?:all )?rest\b|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull|return|reserv\w+|boil|cook|heat|take) )(?<!\b(?:over|to|with) |(?<!\b(?:beat|fold|mix|put|stir|throw|tip|whisk) )\bin )the rest(?! of))\b/i
+  /\b(?:(?<=^(?:boil|bring|combine|cook|heat|melt|mix|put) )both\b(?! (?:of|sides)\b)|everything|(?<!\b(?:is|it.s|are) )all in\b|(?:put|place|pop|throw|chuck|bung|dump|bring|tip|stir|melt|heat|boil|cook|combine) (?:(?:it )?all\b(?! the (?:while|time)\b)|(?:the )?(?:whole )?lot\b)|\b(?:combine|mix|put|place) ingredients\b|^(?:combine|mix)(?: well)?(?:$| and (?:boil|bring|cook|heat|place|put|set)\b)|^(?:combine|mix|put|place)(?: together)? in (?:an? |the |your )?(?:[\w-]+ ){0,4}(?:pan|pot|saucepan)\b|all (?:bar|but|except)|, rest in$|(?<=\b(?:add|(?:beat|fold|mix|stir|whisk) in) )(?:all )?rest\b|(?:all (?:of )?(?:the )?|(?:the|your) )(?:other |remaining )?ingredients|(?:remaining|other) ingredients|(?<!\b(?:sprinkle|scatter|keep|leave|colou?r|pull|return|reserv\w+|boil|cook|heat|take) )(?<!\b(?:half|third|quarter|more|little)\b[^;]{0,40})(?<!\b(?:over|to|with) |(?<!\b(?:beat|fold|mix|put|stir|throw|tip|whisk) )\bin )the rest(?! of))\b/i
 
-/** "Off the heat, vanilla in". */
-const GOES_IN = /\bin$/i
+/** "Off the heat, vanilla in", "vanilla in the last minute". */
+const GOES_IN = /\bin(?:$| (?:(?:at|during|for) )?the (?:last|(?:very )?end)\b)/i
 
 /** What may follow a heading in a sentence that takes all beneath it: "boil the shell to 150°", and not "boil shell sugar". */
 const AS_WHOLE =
