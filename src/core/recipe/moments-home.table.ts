@@ -209,7 +209,7 @@ export const homeMoments: readonly Moment[] = [
     119,
     [
       /^ready \+ sugar 260, corn-syrup 160: Cook sugar and/,
-      /^rises 165: Cook to 165°$/,
+      /^rises 165: Cook sugar and corn syrup to 165°$/,
       /^ready \+ cream-36 220: Cream in$/,
       /^target: Back to 119°$/,
       /^ready → out: Tin$/,
