@@ -15,6 +15,7 @@ const placed = (id: string, grams: number, at: number): Placed => ({
   elsewhere: false,
   shared: false,
   outside: false,
+  namedLater: false,
 })
 
 /** Lines whose place is asked about. */
@@ -35,6 +36,32 @@ describe('what hardly anybody does with a line', () => {
   ])('%s is doubted before the end, and not after it', (_, line) => {
     expect([...doubts([...syrup, line], 2)]).toEqual([line.id])
     expect([...doubts([...syrup, { ...line, at: 3 }], 2)]).toEqual([])
+  })
+
+  it.each([
+    'Boil all to 120 °C. Take off. Almonds. Pour out.',
+    'Boil the lot to 120 °C. Almonds go through it at the finish. Pour out.',
+    'Everything in, to 120 °C. Rest a minute. Work the almonds through. Pour.',
+    'Boil all to 120 °C. Off the heat, and now the almonds. Pour.',
+  ])('is what goes in with everything, and is named later by itself: it is there, and asked: %s', (method) => {
+    const { formula, asks } = readRecipe(
+      `A sweet\n\n200 g sugar\n100 g cream\n50 g almonds\n\nMethod\n${method}`,
+      pantry,
+    )
+    const group = formula.lines.find((l) => l.ingredient === 'almonds')?.group
+    expect(formula.steps.find((s) => s.adds === group)?.say).toMatch(/almonds/i)
+    expect(asks.flatMap((a) => (a.id === 'place' ? [a.line, a.doubt, a.guess > 0] : []))).toEqual([
+      'almonds',
+      'named',
+      true,
+    ])
+  })
+
+  it.each([
+    'Boil all to 120 °C until the almonds are brown. Pour out.',
+    'Boil all to 120 °C. Pour out with the almonds on top. If you like add more almonds.',
+  ])('is not what is only seen later, or more of it: %s', (method) => {
+    expect(asked('200 g sugar\n100 g cream\n50 g almonds', method)).toEqual([])
   })
 
   it('is nuts on the heat before any sugar; not a pod of vanilla', () => {

@@ -14,13 +14,15 @@ export interface Placed {
   readonly shared: boolean
   /** It lies on or around the pieces. */
   readonly outside: boolean
+  /** No sentence names it up to there, and a later one does that puts something in. */
+  readonly namedLater: boolean
 }
 
 /**
  * Why a place is doubtful: a boil spoils it, it is sweet and not boiled, it is on the heat without sugar, it is in another pot, its water would keep
- * the pot from where it has to get, it seems to go in by parts, the sweet has left its pot.
+ * the pot from where it has to get, it seems to go in by parts, the sweet has left its pot, it is named later.
  */
-export type PlaceDoubt = 'spoiled' | 'unboiled' | 'bare' | 'elsewhere' | 'quenches' | 'shared' | 'late'
+export type PlaceDoubt = 'spoiled' | 'unboiled' | 'bare' | 'elsewhere' | 'quenches' | 'shared' | 'late' | 'named'
 
 const sugarsIn = ({ ingredient: { per100 }, grams }: Placed): number =>
   (grams / 100) * (per100.sucrose + per100.glucoseSolids + per100.monosaccharide)
@@ -55,6 +57,7 @@ export function doubtful(lines: readonly Placed[], { doneAt, hotterAt }: Ends): 
   const all = lines.reduce((sum, l) => sum + l.grams, 0)
   for (const { id, ingredient, grams, at } of lines)
     if (at < sweetAt && ingredient.whole && grams > MUCH * all) out.set(id, 'bare')
+  for (const { id, namedLater } of lines) if (namedLater) out.set(id, 'named')
   for (const { id, shared } of lines) if (shared) out.set(id, 'shared')
   if (doneAt === null) return out
   const boiled = lines.filter((l) => l.at <= doneAt)

@@ -21,7 +21,7 @@ import { type HeatUnit, heatIn, ovenUnitOf, recipeUnit, unitOf } from './heats'
 import { asToasted, ownOf, readLines } from './lines'
 import { endingsIn } from './method'
 import { inOtherPot, inOtherVessel, isGotReady, ONTO_FOAM, pours } from './moves'
-import { LIES_AROUND, placesOf, probablyAt } from './places'
+import { LIES_AROUND, namedLater, placesOf, probablyAt } from './places'
 import { inPortions } from './portions'
 import { madeFrom, shapeSaid, WASTE } from './shape'
 import { readySaid, stepsFrom } from './steps'
@@ -104,7 +104,13 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     // what a boil would spoil, and what it would drive off, goes in after it
     return done && (SPOILED.test(ingredient) || FLEETING.test(typed)) ? Math.min(done.at + 1, said.length - 1) : first
   }
-  const ownOrGuess = (l: Line): number => metAt(found.get(l.id) ?? guessOf(l))
+  const namedAt = (l: Line, at: number): number => namedLater(said, beside, l.id, at, written)
+  const ownOrGuess = (l: Line): number => {
+    const at = found.get(l.id)
+    if (at === undefined) return metAt(guessOf(l))
+    const later = namedAt(l, at)
+    return metAt(later < 0 ? at : later)
+  }
   const placeOf = (l: Line): number => answers.places?.[l.id] ?? ownOrGuess(l)
   const askedAt = (q: Omit<Question, 'group'>): number => Math.max(first, placeOf(asLine(q)))
   const groupAt = new Map(
@@ -142,7 +148,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
         outside: outside.has(l.id),
       }
       if (at === undefined) return []
-      return [{ ...placed, at, elsewhere: isElsewhere(at) }]
+      return [{ ...placed, at, elsewhere: isElsewhere(at), namedLater: namedAt(l, at) >= 0 }]
     }),
     { doneAt: done?.at ?? null, hotterAt: done ? hotterBefore(done, said, beside, unit) : null },
   )

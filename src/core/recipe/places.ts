@@ -120,6 +120,29 @@ function withOwn(
   return own.map((w) => places.get(w.id)).find((place) => place !== undefined) ?? null
 }
 
+/** "If it gets too thick add hot cream", "sprinkle with more salt", "butter your hands" */
+const ONLY_MORE = /\bif\b|\b(?:extra|more)\b|^(?:butter|grease|oil|roll)\b|\bhands\b/i
+/** "Until the butter melts", "leave the almonds whole" */
+const ONLY_SEEN = /\b(?:as|before|once|so that|till|until|when|while|with)\b.*$/i
+const WATER = /^(?:(?:boiling|cold|hot|tap|warm) )?water$/
+
+/** The sentence that names a line which was found in sentence `at`, with everything or under its heading, and which none names up to there; -1 for no such sentence. */
+export function namedLater(
+  said: readonly string[],
+  { ready }: Beside,
+  id: string,
+  at: number,
+  written: readonly Written[],
+): number {
+  const names = written.find((w) => w.id === id)?.names ?? []
+  // water is spoken of wherever something is tried, brushed or cooled
+  const own = names.filter((n) => !WATER.test(n) && !written.some((w) => w.id !== id && w.names.includes(n)))
+  if (own.length === 0 || said.slice(0, at + 1).some((s) => mentions(s, names))) return -1
+  return said.findIndex(
+    (s, i) => i > at && !ready.has(i) && !ONLY_MORE.test(s) && mentions(s.replace(ONLY_SEEN, ''), own),
+  )
+}
+
 const STARCH = /\b(?:corn ?flour|(?:corn ?|potato )?starch)\b/i
 const BLOOM = /\b(?:bloom|gelatine?)\b/i
 const isGelatin = ({ names }: Written): boolean => names.some((n) => /^gelatine?$/.test(n))

@@ -152,7 +152,7 @@ function ofEach(line: string): string[] | null {
 
 /** "2 cups sugar, plus 2 tbsp for the whites", "Sugar 500 g + 30 g for the whites": some more of the same, for something else. */
 const MORE_FOR =
-  /^(.+?),? (?:plus|\+|and|&) (\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[a-z]{1,12}\.?) ((?:for|to (?:blend|go|mix|whisk) with) (?:\p{L}+ ){0,3}\p{L}+)$/iu
+  /^(.+?),? (?:plus|\+|and|&) (\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[a-z]{1,12}\.?(?: \([^()]{2,24}\))?) ((?:for|to (?:blend|go|mix|whisk) with) (?:\p{L}+ ){0,3}\p{L}+)$/iu
 /** "1 tsp kosher salt, plus flaky salt for finishing": something else, of which nobody says how much. */
 const OTHER_FOR =
   /^(.+?),? plus ((?!(?:a|an|enough|extra|more|some)\b)(?:\p{L}+ ){1,3})((?:for (?:finishing|garnish(?:ing)?|rolling|serving|sprinkling|(?:the )?top(?:ping)?)|to (?:finish|garnish|serve|sprinkle|top)))(?: \(optional\)|, optional)?$/iu
@@ -162,7 +162,9 @@ function moreFor(line: string): string[] | null {
   if (other !== undefined && hasAmount(one)) return [one, `${other.trim()}, ${useOf}`]
   const [, first = '', amount, use] = MORE_FOR.exec(bare(line)) ?? []
   if (amount === undefined) return null
-  const [name] = (measureAt(first, [])?.rest ?? NAMED_FIRST.exec(first)?.[1] ?? '').split(',')
+  // "2 1/2 cups (500 g) sugar plus 2 tbsp for dusting": what is said of the first is not said of the other
+  const called = measureAt(first, [])?.rest.replace(/^\s*\([^()]*\)\s*/, '')
+  const [name] = (called ?? NAMED_FIRST.exec(first)?.[1] ?? '').split(',')
   return name && hasAmount(first) ? [first, `${amount} ${name}, ${use}`] : null
 }
 

@@ -279,7 +279,10 @@ describe('a list', () => {
       [225, 225, 44.4, 3, 100],
     ],
     ['butter 100g soft brown sugar 100g golden syrup 40 g double cream 150 g vanilla 1tsp', [100, 100, 40, 150, 4.2]],
-    ['100g butter 100g soft brown sugar 40g golden syrup 150g double cream 1 1/2 tsp vanilla', [100, 100, 40, 150, 6.3]],
+    [
+      '100g butter 100g soft brown sugar 40g golden syrup 150g double cream 1 1/2 tsp vanilla',
+      [100, 100, 40, 150, 6.3],
+    ],
     ['Sucrose 2000\nWater 600', []],
     ['Ingredient / kg\nSugar 4.000\nWater 1.05', [4000, 1050]],
     ['Sugar 800\nVanilla pods 2\nall in g', [800, 6]],
