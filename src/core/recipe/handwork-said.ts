@@ -15,7 +15,6 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\bchocolate\b.*\bon(?:to)? (?:a|the) (?:cold )?(?:marble|stone|slab|granite)\b/i, { kind: 'table' }],
   // what is let cool to a heat no chocolate bears is none, nor are yolks
   [/\btemper\b(?! (?:it )?(?:at|to) [5-9]\d| (?:the )?(?:egg|yolk))/i, { kind: 'temper', chocolate: 'dark' }],
-  [/\bmilk chocolate\b.*\btemper/i, { kind: 'temper', chocolate: 'milk' }],
   [new RegExp(`\\bbake\\b|\\b${DRIES_AT} \\d`, 'i'), { kind: 'bake', celsius: 170 }],
   [/\bscor(?:e|ing)\b|\bmark (?:it )?(?:into|in|the)\b|^mark\b/i, { kind: 'score' }],
   [

@@ -22,6 +22,7 @@ import { CUT, isMoulded, MOULD, madeFrom, sharedOf } from './shape'
 import type { Headed, SplitRecipe } from './split'
 import { plainSteps, readySaid } from './steps'
 import { withoutTitles } from './titles'
+import { temperedAsListed } from './works'
 import { isOutside, type Written } from './written'
 
 type Layer = Headed & { readonly heading: string }
@@ -226,7 +227,7 @@ function unboiled(
     lines: lines.map((l) => asToasted(l, known.get(l.ingredient) as Ingredient, said)),
     target: null,
     ...readySaid(said.filter(isGotReady), null),
-    steps: plainSteps(said, name),
+    steps: temperedAsListed(plainSteps(said, name), lines),
     shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: LAYER_MM },
     waste: 0.03,
     boils: [],

@@ -351,6 +351,31 @@ Scrape into a tin, and leave overnight. Cut into squares, and toss in the coatin
     expect(shaped.map((w) => w.kind)).toEqual(['pull', 'wrap'])
   })
 
+  it.each([
+    ['300 g milk chocolate', 'Temper the chocolate and dip.', 'milk'],
+    ['300 g white chocolate', 'Temper the chocolate and dip.', 'white'],
+    ['300 g dark chocolate 70 %', 'Temper the chocolate and dip.', 'dark'],
+    ['', 'Temper 300 g milk chocolate and dip.', 'milk'],
+    ['300 g dark chocolate 70 %\n50 g white chocolate', 'Temper the white chocolate and dip.', 'white'],
+  ])('tempers each chocolate as what it is: %s, %s', (listed, method, chocolate) => {
+    const { formula } = read(
+      `400 g sugar\n200 g corn syrup\n100 g water\n10 g baking soda\n${listed}`,
+      `Boil sugar, syrup and water to 150 °C. Off the heat whisk in the soda. Pour in a tin. Break. ${method}`,
+    )
+    expect(formula.steps.flatMap((s) => (s.handwork?.kind === 'temper' ? [s.handwork.chocolate] : []))).toEqual([
+      chocolate,
+    ])
+  })
+
+  it('measures what only the method names, though a word of it stands in the list', () => {
+    const { formula, places } = read(
+      '397 g condensed milk\n100 g butter',
+      'Boil the condensed milk and butter to 112 °C. Pour in a tin. Pour over 200 g milk chocolate, melted. Cut.',
+    )
+    expect(formula.lines.map((l) => [l.ingredient, l.grams])).toContainEqual(['milk-chocolate', 200])
+    expect(places).toEqual([])
+  })
+
   it('measures no thing by what goes in a cup at a time', () => {
     const text =
       'Rock\n\n800 g sugar\n400 g water\n\nHeat the water; stir in sugar a cup at a time until it dissolves. Boil to 150 °C. Pour.'

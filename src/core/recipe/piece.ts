@@ -27,6 +27,7 @@ import { madeFrom, shapeSaid, WASTE } from './shape'
 import { readySaid, stepsFrom } from './steps'
 import { unlistedIn } from './unlisted'
 import { withWhites } from './whites'
+import { temperedAsListed } from './works'
 import { FLEETING, isOutside, purposeIn, purposeOf } from './written'
 
 /** The unit the temperatures of a piece are in, as far as it says, or as was answered. */
@@ -201,16 +202,19 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       said.filter((_, i) => beside.ready.has(i)),
       unit,
     ),
-    steps: stepsFrom({
-      said,
-      ready: beside.ready,
-      unit,
-      pullAt: done?.at ?? -1,
-      endings: done ? [done.ending, ...done.others] : [],
-      groupAt,
-      whips: whippedIn(family, whole),
-      stageC: (drop, at) => (massOf(mixAt(at)) > 0 ? (targetOf(drop, mixAt(at))?.celsius ?? null) : null),
-    }),
+    steps: temperedAsListed(
+      stepsFrom({
+        said,
+        ready: beside.ready,
+        unit,
+        pullAt: done?.at ?? -1,
+        endings: done ? [done.ending, ...done.others] : [],
+        groupAt,
+        whips: whippedIn(family, whole),
+        stageC: (drop, at) => (massOf(mixAt(at)) > 0 ? (targetOf(drop, mixAt(at))?.celsius ?? null) : null),
+      }),
+      placed,
+    ),
     shape: blankFormula.shape,
     waste: WASTE,
     boils: [],

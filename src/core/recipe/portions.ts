@@ -221,8 +221,8 @@ export function inPortions(
     const names = withoutTastes(called, list).filter(
       (n) => !(n === SYRUP && hasOther) && !(n === NUTS && areOthers(line, called)) && !ofOthers.includes(n),
     )
-    // "some of the icing sugar" is said of no other sugar
-    const longer = ofOthers.filter((n) => names.some((own) => n.endsWith(` ${own}`)))
+    // "some of the icing sugar" is said of no other sugar, and "200 g milk chocolate" of no milk
+    const longer = ofOthers.filter((n) => names.some((own) => n !== own && ` ${n} `.includes(` ${own} `)))
     const isIcing = called.includes('icing sugar')
     const spoken = withoutNames(said, isIcing ? longer : [...longer, 'icing sugar', 'powdered sugar'])
     // "boil with the lemon juice … fold in the zest", of a line that is both

@@ -117,6 +117,13 @@ export function unlistedIn(
   const holdsIcing = written.some(({ names }) => names.includes('icing sugar'))
   const isListed = (words: string): boolean =>
     (holdsIcing || !ICING.test(words)) && written.some(({ names }) => mentions(words, names))
+  /** "200 g milk chocolate", where the list has only condensed milk: surely something, and by the last word of its name none of the list. */
+  const isOther = (amount: string, name: readonly string[]): boolean => {
+    const line = lineOf(amount, name, lexicon)
+    const reading = line === null ? null : readLine(line, lexicon.pantry, lexicon.house)
+    const [called = ''] = reading?.status === 'sure' ? reading.ingredient.name.split(',') : []
+    return called !== '' && !isListed(called.split(' ').at(-1) as string)
+  }
   const bracketed = said.flatMap((sentence) => [...sentence.matchAll(BRACKETED)]).slice(0, MOST)
   const before = bracketed.flatMap(([, words = '', amount = '']) =>
     isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? []),
@@ -127,8 +134,8 @@ export function unlistedIn(
     if (AMOUNT_BESIDE.test(found.input.slice(found.index + all.length))) return []
     // "the peanuts (200 g) ready": that is of what stands before it
     if (bracketed.some((b) => b.input === found.input && isWithin(found.index, b))) return []
-    if ((/^the\b/i.test(words) && !PRAISED.test(words)) || isListed(words)) return []
     const name = words.trim().replace(PRAISED, '').split(/\s+/)
+    if ((/^the\b/i.test(words) && !PRAISED.test(words)) || (isListed(words) && !isOther(amount, name))) return []
     // where there is no list, what is measured and not known is asked about, up to where its name can end
     const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
     const whole = ends < 0 ? name : name.slice(0, ends)

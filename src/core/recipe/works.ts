@@ -1,5 +1,6 @@
 /** Which work a step of a method is, from what is said in it and before it. */
-import type { Handwork } from '../craft/handwork'
+import type { Chocolate, Handwork } from '../craft/handwork'
+import type { Line, Step } from '../formula/document'
 import { secondsIn } from '../formula/sentence'
 import type { Told } from './due'
 import { handworkSaid } from './handwork-said'
@@ -46,3 +47,19 @@ const SCATTERS = /\b(?:scatter|sprinkle|strew)\b.*\b(?:buttons|callets|chips|cho
 
 /** Whether what was cooked has left its pot before sentence `i`. */
 export const isOut = (i: number, { said, pullAt }: Told): boolean => said.slice(pullAt + 1, i).some((s) => pours(s))
+
+/** "Temper the milk chocolate" */
+const KIND_SAID = /\b(dark|milk|white) choc/i
+const KIND_LISTED: Readonly<Record<string, Chocolate>> = { 'milk-chocolate': 'milk', 'white-chocolate': 'white' }
+const isChocolate = ({ ingredient }: Line): boolean => /chocolate/.test(ingredient)
+
+/** Steps that temper, each the chocolate it says, or the one it puts in, or the one of the list: every kind is worked at its own heat. */
+export const temperedAsListed = (steps: readonly Step[], lines: readonly Line[]): Step[] =>
+  steps.map((step) => {
+    const { handwork, adds, say } = step
+    if (handwork?.kind !== 'temper') return step
+    const said = KIND_SAID.exec(say)?.[1]?.toLowerCase() as Chocolate | undefined
+    const put = lines.find((l) => l.group === adds && isChocolate(l)) ?? lines.find(isChocolate)
+    const listed = put && (KIND_LISTED[put.ingredient] ?? 'dark')
+    return { ...step, handwork: { ...handwork, chocolate: said ?? listed ?? handwork.chocolate } }
+  })
