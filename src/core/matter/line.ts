@@ -260,11 +260,14 @@ function parse(text: string, house: readonly HouseUnit[]): Parsed {
   }
 }
 
+/** "Cup of milk" */
+const PACK_OF = /^(?:bag|bottle|can|carton|cup|jar|mug|packet|pint|quart|stick|tin|tub) of\b/i
+
 /** Whether something else with an amount of its own stands in the note: "500 g sugar, 200 g glucose". */
 const namesAnother = (note: string | null, pantry: Pantry, house: readonly HouseUnit[]): boolean =>
   (note ?? '').split(/\s*[,;]\s*|\.\s+|\s+(?:and|plus)\s+/i).some((part) => {
     // "1/2 cup water, small piece of butter"
-    const little = VAGUE.exec(part)?.[0]
+    const little = (VAGUE.exec(part) ?? UNSIZED.exec(part) ?? PACK_OF.exec(part))?.[0]
     if (little && pantry.find(splitNote(part.slice(little.length).trim()).name).ingredient) return true
     const m = measureAt(part, house)
     return m?.unit && /^\d|^[¼½¾⅓⅔⅛]/.test(part) ? pantry.find(splitNote(m.rest).name).ingredient !== null : false

@@ -59,7 +59,7 @@ const whipped = (_: string, how = '', meanwhile = ''): string =>
 const IN_TURN = /^(?:(?:and )?then|after that|finally|lastly|next(?! day)|now),? (?=\p{L})/iu
 
 /** "Carefully pour in the cream (it will bubble)": with care, whatever is done */
-const WITH_CARE = /^(?:very )?carefully,? (?=\p{Ll})([^;(]+)(.*)$/isu
+const WITH_CARE = /^(?:very )?carefully,? (?=\p{Ll})([^;(]+?)(\s*(?:[;(].*)?)$/isu
 /** "Immediately beat the whites" */
 const AT_ONCE = /^(?:at once|immediately),? (?=(?:beat|whip|whisk)\b)/i
 

@@ -5,6 +5,7 @@ import { pantryOf } from '../matter/names'
 import { moments } from './moments.table'
 import { besideMoments } from './moments-beside.table'
 import { chainedMoments } from './moments-chained.table'
+import { hastyMoments } from './moments-hasty.table'
 import { homeMoments } from './moments-home.table'
 import { keptMoments } from './moments-kept.table'
 import { notedMoments } from './moments-notes.table'
@@ -45,6 +46,7 @@ describe('a method', () => {
     ...strangersMoments,
     ...sheetMoments,
     ...pacedMoments,
+    ...hastyMoments,
     ...keptMoments,
   ])('%s', (_, list, method, celsius, wanted) => {
     const { formula, steps, held, places } = read(list, method)

@@ -110,10 +110,11 @@ const runFrom = (rows: readonly string[], least: number, isAt: (i: number, n: nu
 
 /** "a. Butter in the pan", "b. Sugar in", "c. To 141°": steps counted by small letters with a point. */
 function letteredSteps(rows: readonly string[]): readonly string[] {
-  const isAt = (i: number, n: number): boolean => new RegExp(`^\\s*${LETTERS[n]}\\.\\s+\\p{L}`, 'u').test(rows[i] ?? '')
+  const isAt = (i: number, n: number): boolean =>
+    new RegExp(`^\\s*${LETTERS[n]}[./]\\s+[\\p{L}\\d]`, 'u').test(rows[i] ?? '')
   const from = runFrom(rows, 3, isAt)
   if (from < 0) return rows
-  return rows.map((row, i) => (isAt(i, i - from) ? row.replace(/^\s*[a-j]\./, `${i - from + 1}.`) : row))
+  return rows.map((row, i) => (isAt(i, i - from) ? row.replace(/^\s*[a-j][./]/, `${i - from + 1}.`) : row))
 }
 
 /** "A  Egg white 360 g", beneath it "   Sugar 90 g": groups told by a column of letters. */
@@ -202,7 +203,14 @@ const POINTED_UNIT = /(?<=[\d¼½¾⅓⅔][ \t]?)((?:[Ll]b|[Oo]z|[Pp]t|[Qq]t|[Tt
 const HAS_GRAMS = /\d ?g\b/
 const BARE_GRAMS =
   /(?<=(?:^|[.;] +)(?:boil|combine|cook|heat|melt|mix|put|warm) |\b(?:and|with) |, )(\d{2,4})(?= (?:butter|cream|glucose|honey|milk|sugar|water)\b(?! in\b))/gim
-const inGrams = (text: string): string => (HAS_GRAMS.test(text) ? text.replace(BARE_GRAMS, '$1 g') : text)
+/** "300 sugar 150 golden syrup (grams)" */
+const ALL_GRAMS = /^(.*\d.*?) ?\((?:all )?(?:in )?grams\)/gim
+const BARE_AMOUNT =
+  /(?<![\d.,/])(\d{2,4}) (?=(?!cups?\b|deg|grams?\b|hours?\b|hrs?\b|min|sec|sheets?\b|sticks?\b|tbsp|tsp|x\b)\p{L}{3})/gu
+const inGrams = (text: string): string =>
+  (HAS_GRAMS.test(text) ? text.replace(BARE_GRAMS, '$1 g') : text).replace(ALL_GRAMS, (_, row: string) =>
+    row.replace(BARE_AMOUNT, '$1 g '),
+  )
 
 /** "Day 2" over what is done then. */
 const DAY_ALONE = /^[ \t]*day \d[ \t]*:?[ \t]*$/gim

@@ -80,6 +80,9 @@ const IN_WORDS = [
   /(?:one|two|three|four|five|six) (?:of|cups?|cupfuls?|(?:tea|table)spoonfuls?|(?:tea|table)spoons?|gills?|pints?|quarts?|pounds?|sticks?|tins?|cans?|grams?|ounces?|vanilla|pods?|eggs?)\b/,
   /an? (?:tiny |little |good |small |large |scant |heaped |level )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b/,
   /half (?:pint|cup|pound|ounce)\b/,
+  // "big tin condensed milk", "cup of milk"
+  /(?:big|large|small) (?:bag|bottle|can|carton|jar|packet|tin|tub)\b/,
+  /(?:bag|bottle|can|carton|cup|jar|mug|packet|pint|quart|spoonful|stick|teacup|tin|tub) of\b/,
   /(?:tea|table)spoonfuls? of\b/,
   /(?:heaped |level )?(?:tbsp|tsp|tablespoon|teaspoon) [a-z]/,
   /few (?:drops|grains)\b/,
@@ -93,13 +96,13 @@ const IN_WORDS = [
 const STARTS = `(?:an? (?:generous|good|heaped|level|rounded|scant) (?=[\\d¼½¾⅓⅔]))?(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|(?:x\\b|×)(?!\\s*\\d+(?:[.,]\\d+)?[\\s-]?(?:k?g|ml|oz|lbs?)\\b)))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
 const NEXT = new RegExp(`,\\s+(?:and\\s+)?(?![^(]*\\))${STARTS}`, 'i')
 /** In a sentence that says what one needs things are joined by "and" as well. */
-const NEXT_SAID = new RegExp(`(?:,\\s+(?:and\\s+)?|\\s+and\\s+)(?![^(]*\\))${STARTS}`, 'i')
+const NEXT_SAID = new RegExp(`(?:,\\s+(?:and\\s+)?|\\s+(?:and|plus)\\s+)(?![^(]*\\))${STARTS}`, 'i')
 /** "2 mugs (about 450 g) of sugar", "a jar of honey (330 g)": what is said of it in figures. */
 const IN_VESSEL =
   /^(?:an?|one|two|three|four|\d+) (?:\p{L}+ )?(?:mug|tub|jar|pot|carton|glass|bag|packet)s? (?:\((?:about |some )?([^)]+)\) of (.+)|of (.+?) \((?:about |some )?([^)]+)\))$/iu
 /** "Okay you want 250 grams of sugar", "take a quart of maple syrup" */
 const NEEDS =
-  /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:it['’]s(?=\s+\d)|(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):|[^:.]{3,80}\b(?:amounts|ingredients|quantities):)\s+/i
+  /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:(?:for (?:the |this )?\w+,? )?it['’]?s(?=\s+\d)|(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):|[^:.]{3,80}\b(?:amounts|ingredients|quantities):)\s+/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
   /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|extract|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
@@ -173,7 +176,23 @@ const FEWEST_NEEDED = { said: 2, unsaid: 3 }
 /** ◊ So many amounts are a list whatever comes after them. */
 const SURELY_NEEDED = 5
 
-const neededSaid = (sentence: string): string[] => sentence.replace(NEEDS, '').replace(/\.$/, '').split(NEXT_SAID)
+/** ◊ So many amounts without anything between them are things of a list. */
+const FEWEST_RUN_ON = 3
+const MEASURED = '(?:\\d+ \\d\\/\\d|\\d[\\d/.]*|\\d* ?[¼½¾⅓⅔]) ?(?:k?g|[mc]?l|oz|lbs?|cups?|tbsps?|tsps?)'
+/** "100g butter 150ml cream 1 tsp vanilla", "butter 100g cream 150ml vanilla 1 tsp": where the next of them begins. */
+const RUN_ON: readonly [RegExp, RegExp] = [
+  new RegExp(`(?<=^[\\d¼½¾⅓⅔].*\\p{L}{3})\\s+(?=${MEASURED}\\s+\\p{L}{3})`, 'iu'),
+  new RegExp(`(?<=^\\p{L}.*\\s${MEASURED})\\s+(?=\\p{L}{3}[\\p{L} ]* ${MEASURED}(?!\\p{L}))`, 'iu'),
+]
+
+const NOTHING_ELSE = /,? (?:and )?(?:nothing else|that['’]?s (?:all|it))$/i
+const neededSaid = (sentence: string): string[] =>
+  sentence
+    .replace(NEEDS, '')
+    .replace(/\.$/, '')
+    .replace(NOTHING_ELSE, '')
+    .split(NEXT_SAID)
+    .flatMap((piece) => piece.split(RUN_ON[0]))
 
 /** "Take a cup of sugar, a tin of milk and boil it up till …" */
 const AND_COOKS = /^(.{10,200}?),? and ((?:boil|bring|cook|heat|melt) (?:all|everything|it|them|the lot)\b.*)$/i
@@ -245,15 +264,6 @@ function underHead(pieces: string[]): string[] {
   const [, over, begins] = HEADED_ROW.exec(pieces[0] as string) ?? []
   return over && begins ? [`${over}:`, begins, ...pieces.slice(1), ROW_ENDS] : pieces
 }
-
-/** ◊ So many amounts without anything between them are things of a list. */
-const FEWEST_RUN_ON = 3
-const MEASURED = '(?:\\d+ \\d\\/\\d|\\d[\\d/.]*|\\d* ?[¼½¾⅓⅔]) ?(?:k?g|[mc]?l|oz|lbs?|cups?|tbsps?|tsps?)'
-/** "100g butter 150ml cream 1 tsp vanilla", "butter 100g cream 150ml vanilla 1 tsp": where the next of them begins. */
-const RUN_ON = [
-  new RegExp(`(?<=^[\\d¼½¾⅓⅔].*\\p{L}{3})\\s+(?=${MEASURED}\\s+\\p{L}{3})`, 'iu'),
-  new RegExp(`(?<=^\\p{L}.*\\s${MEASURED})\\s+(?=\\p{L}{3}[\\p{L} ]* ${MEASURED}(?!\\p{L}))`, 'iu'),
-]
 
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 export function inOneRow(row: string): string[] {

@@ -12,7 +12,7 @@ const BEGINS_ARROW = new RegExp(`^${ARROW.source}`)
 const MARK = /^(\s*(?:[-–*•·]\s+|\d{1,2}[.)/]\s+|\(\d{1,2}\)\s+)?)(?:\+\s+)?(.*)$/s
 /** "135 °C", "back to 118", "about 146°C (6 min)" */
 const TO_HEAT =
-  /^(?:(back|on|up) )?(?:to )?((?:about |around |[~≈] ?)?\d{2,3}(?:[.,]\d)?\s?(?:[°º]|deg|[CF]\b|[–-]\s?\d{2,3}).*|[12]\d{2})$/i
+  /^(?:(back|on|up) )?(?:to )?((?:about |around |[~≈] ?)?\d{2,3}(?:[.,]\d)?\s?(?:[°º]|deg|[CF]\b|[–-]\s?\d{2,3}).*|[12]\d{2}(?:,? (?:while )?stirring)?)$/i
 /** "Off → seeds" */
 const OFF_THEN = new RegExp(`\\boff(?: (?:the )?heat)?${ARROW.source}`, 'i')
 /** "200 g hot cream → stop" */
@@ -153,6 +153,9 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   // "to 127 in summer, 124 in winter"
   [/\bto (1\d\d)( ?°?C?) in summer,? (?:and |or )?(1\d\d)(?: ?°?C?) in winter\b/gi, 'to $3–$1$2'],
   [/\bto (1\d\d)( ?°?C?) in winter,? (?:and |or )?(1\d\d)(?: ?°?C?) in summer\b/gi, 'to $1–$3$2'],
+  // "hard crack - 150 or it makes glass"
+  [/\b((?:firm|hard|soft)[- ](?:ball|crack)) [-–—] (?=[1-3]\d\d\b)/gi, '$1 to '],
+  [/\bcool (?:it )?(?:down )?under (?=\d{2})/gi, 'cool below '],
   // "till it's golden and 118"
   [/\b((?:un)?till? [^,;.\d]{3,30}) and (?=1\d\d(?:$|[,;.]| ?°| ?[CF]\b))/gim, '$1 and at '],
   [/\b(colou?r of [^,;.\d]{3,20}) (?:and|&|\+) (?=1\d\d(?: ?[-–] ?1\d\d)?(?:$|[,;.]| ?°| ?[CF]\b))/gim, '$1 and at '],

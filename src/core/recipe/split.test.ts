@@ -366,6 +366,43 @@ describe('a list', () => {
     expect([questions.map((q) => q.text), formula.target?.celsius]).toEqual([[], 126.7])
   })
 
+  it.each([
+    [
+      'so for the honeycomb its 300 sugar 150 golden syrup (grams) plus 1 tbsp of bicarb, nothing else\n\nmedium heat till the sugar melts. To 150 °C. bicarb in. straight into a tin',
+      { sugar: 300, 'golden-syrup': 150, soda: 13.8 },
+    ],
+    [
+      'Fudge\n\n2lb sugar, 1/4lb butter, cup of milk\n\nBoil all to 116 °C. Pour out.',
+      { sugar: 907.2, butter: 113.4, 'milk-whole': 244 },
+    ],
+    [
+      'Drops\n\n200 g (1 cup) sugar + 100 g (1/2 cup) for dusting\n\nBoil the sugar to 150 °C. Pour out. Dust.',
+      { sugar: 300 },
+    ],
+    [
+      'Drops\n\n2 1/2 cups (500 g) sugar plus 2 tbsp for dusting\n\nBoil the sugar to 150 °C. Pour out. Dust.',
+      { sugar: 525 },
+    ],
+  ])('can be told in one breath: %s', (text, wanted) => {
+    const { formula, questions } = readRecipe(text, pantryOf())
+    const grams: Record<string, number> = {}
+    for (const l of formula.lines) grams[l.ingredient] = (grams[l.ingredient] ?? 0) + l.grams
+    expect([questions.map((q) => q.text), grams]).toEqual([[], wanted])
+  })
+
+  it('is asked about where all there is of it is an amount of the one thing', () => {
+    const { questions } = readRecipe(
+      'Maple cream\n\nTake 1 quart of the dark syrup. Boil it to 112 °C. Pour out.',
+      pantryOf(),
+    )
+    expect(questions.map((q) => q.text)).toEqual(['1 quart dark syrup'])
+    const { questions: big } = readRecipe(
+      'Fudge\n\n2 lb sugar, big tin condensed milk\n\nBoil all to 116 °C. Pour.',
+      pantryOf(),
+    )
+    expect(big.map((q) => q.text)).toEqual(['big tin condensed milk'])
+  })
+
   it('can stand in the method itself, in words', () => {
     const { formula, questions } = readRecipe(
       'Twists\n\nTake one pound of loaf sugar, half a pint of water and a small teaspoonful of cream of tartar. Boil them to the crack, which is 300 degrees. Flavour with ten drops of oil of aniseed. Turn out.',

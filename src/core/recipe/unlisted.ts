@@ -134,8 +134,14 @@ export function unlistedIn(
     if (AMOUNT_BESIDE.test(found.input.slice(found.index + all.length))) return []
     // "the peanuts (200 g) ready": that is of what stands before it
     if (bracketed.some((b) => b.input === found.input && isWithin(found.index, b))) return []
-    const name = words.trim().replace(PRAISED, '').split(/\s+/)
-    if ((/^the\b/i.test(words) && !PRAISED.test(words)) || (isListed(words) && !isOther(amount, name))) return []
+    const name = words
+      .trim()
+      .replace(PRAISED, '')
+      .replace(/^the\s+/i, '')
+      .split(/\s+/)
+    // without a list "a quart of the dark syrup" is all there is
+    const isKnown = written.length > 0 && /^the\b/i.test(words) && !PRAISED.test(words)
+    if (isKnown || (isListed(words) && !isOther(amount, name))) return []
     // where there is no list, what is measured and not known is asked about, up to where its name can end
     const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
     const whole = ends < 0 ? name : name.slice(0, ends)

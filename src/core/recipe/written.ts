@@ -39,7 +39,7 @@ export const shellOf = (heading: string | null, typed: string): string | null =>
 
 /** Whether a line of the list says that it is for what waits for the syrup: "water (for the gelatin)". */
 export const waitsIn = (typed: string): boolean =>
-  /(?:\bfor (?:the |blooming |soaking )*|\()(?:bowl|gel(?:atine?)?|bloom(?:ing)?|mixer|whites|egg whites|foam|albumen)\b/i.test(
+  /(?:\b(?:for|in(?:to)?) (?:the |blooming |soaking )*|\()(?:bowl|gel(?:atine?)?|bloom(?:ing)?|mixer|whites|egg whites|foam|albumen)\b/i.test(
     typed,
   )
 
