@@ -101,8 +101,12 @@ const PERCENT = /\b(cream|butter|chocolate|couverture) ([1-9]\d)(?=$|\s*[,(]| \d
 /** "Glucose 60 150 g" */
 const SYRUP_DE = /\b(glucose(?: syrup)?) ([2-9]\d)(?=$|\s*[,(]| \d{2,4} ?(?:k?g|ml)\b)/i
 
+/** "1/4 tsp almond": no nut is measured so. */
+const TASTE = /^([\d¼½¾⅓⅔][\d/ ¼½¾⅓⅔]*\s?(?:tsps?|teaspoons?|t|drops?)\.?\s+(?:of\s+)?)almond$/i
+
 const clean = (text: string): string =>
   text
+    .replace(TASTE, '$1almond extract')
     .replace(/\bhalf[-\s](?:and|&)[-\s]half\b/gi, 'halfandhalf')
     .replace(/[\u2010-\u2015]/g, '–')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')

@@ -60,4 +60,20 @@ export const hastyMoments: readonly Moment[] = [
       /^ready → out: Pour in moulds/,
     ],
   ],
+  [
+    'a heat before what is added there, one it has cooled below, and a step counted without a point that is a time',
+    '300 g sugar\n200 g glucose 42 DE\n90 g water\n2 g citric acid\n40 g gelatine powder\n4 g vanilla extract',
+    '1 Boil sugar, glucose and water together.\n2 112 add the acid.\n3 Cook to 118 °C.\n4 Below 90 add the gelatine.\n5 Vanilla.\n6 Pour in a frame.\n7 30 mins. Cut.',
+    118,
+    [
+      /^ready \+ sugar 300, glucose-42 200, water 90: Boil sugar, glucose/,
+      /^rises 112 \+ citric-acid 2: At 112° add/,
+      /^target: Cook to 118°/,
+      /^falls 90 \+ gelatin-powder 40: When it has/,
+      /^ready \+ vanilla 4: Vanilla/,
+      /^ready → out: Pour in a/,
+      /^after 1800: 30 mins/,
+      /^window: Cut/,
+    ],
+  ],
 ]

@@ -133,7 +133,7 @@ const IS_AMOUNT =
   /^\s*\d+\s+(?:cans?|cups?|envelopes?|gallons?|lbs?|ounces?|oz|packets?|pints?|pounds?|quarts?|sheets?|sticks?|t(?:able|ea)spoons?|tbsps?|tsps?)\b/i
 /** "1 Boil the sugar and the water", "2 Pour …": steps counted without a point, one beneath the other. ◊ So many of them, and so long on average, are no list. */
 const COUNTED_ROWS = { rows: 4, letters: 20 }
-const BARE_STEP = /^\s*(\d+)\s+\p{Lu}/u
+const BARE_STEP = /^\s*(\d+)\s+(?:\p{Lu}|\d+ ?(?:h|hours?|min(?:ute)?s?)\b|[1-3]\d\d\b(?! ?(?:k?g|m?l|oz|lbs?)\b))/u
 function countedSteps(rows: readonly string[]): readonly string[] {
   const isAt = (i: number, n: number): boolean => BARE_STEP.exec(rows[i] ?? '')?.[1] === String(n + 1)
   const from = runFrom(rows, COUNTED_ROWS.rows, isAt)

@@ -94,7 +94,7 @@ const IN_WORDS = [
   .join('|')
 /** Where the next thing of a row begins: with an amount, "2 x 397 g cans", which "36 % fat" and "20 x 30" are none; what stands in brackets, or says how it is cut, belongs to the one before. */
 const STARTS = `(?:an? (?:generous|good|heaped|level|rounded|scant) (?=[\\d¼½¾⅓⅔]))?(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|(?:x\\b|×)(?!\\s*\\d+(?:[.,]\\d+)?[\\s-]?(?:k?g|ml|oz|lbs?)\\b)))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
-const NEXT = new RegExp(`,\\s+(?:and\\s+)?(?![^(]*\\))${STARTS}`, 'i')
+const NEXT = new RegExp(`,\\s+(?:(?:and|then)\\s+)?(?![^(]*\\))${STARTS}`, 'i')
 /** In a sentence that says what one needs things are joined by "and" as well. */
 const NEXT_SAID = new RegExp(`(?:,\\s+(?:and\\s+)?|\\s+(?:and|plus)\\s+)(?![^(]*\\))${STARTS}`, 'i')
 /** "2 mugs (about 450 g) of sugar", "a jar of honey (330 g)": what is said of it in figures. */
@@ -178,6 +178,8 @@ const SURELY_NEEDED = 5
 
 /** ◊ So many amounts without anything between them are things of a list. */
 const FEWEST_RUN_ON = 3
+/** What says itself where the next of them begins. */
+const LINKED = /[,;]|\b(?:and|or|plus|then)$/i
 const MEASURED = '(?:\\d+ \\d\\/\\d|\\d[\\d/.]*|\\d* ?[¼½¾⅓⅔]) ?(?:k?g|[mc]?l|oz|lbs?|cups?|tbsps?|tsps?)'
 /** "100g butter 150ml cream 1 tsp vanilla", "butter 100g cream 150ml vanilla 1 tsp": where the next of them begins. */
 const RUN_ON: readonly [RegExp, RegExp] = [
@@ -265,6 +267,12 @@ function underHead(pieces: string[]): string[] {
   return over && begins ? [`${over}:`, begins, ...pieces.slice(1), ROW_ENDS] : pieces
 }
 
+/** "150 g glucose and 80 g butter", as two; anything else as it is. */
+function inTwo(piece: string): string[] {
+  const both = piece.split(/\s+(?:and|&)\s+(?=[\d¼½¾⅓⅔])/)
+  return both.every(isAmountOf) ? both : [piece]
+}
+
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 export function inOneRow(row: string): string[] {
   const line = row.replace(
@@ -315,12 +323,15 @@ export function inOneRow(row: string): string[] {
   const needed = neededIn(line)
   if (needed) return needed
   const runOn = RUN_ON.map((between) => unstopped.split(between)).find(
-    (all) => all.length >= FEWEST_RUN_ON && (all.every(isLine) || all.every((piece) => ENDS_WITH_AMOUNT.test(piece))),
+    (all) =>
+      all.length >= FEWEST_RUN_ON &&
+      !all.some((piece) => LINKED.test(piece)) &&
+      (all.every(isLine) || all.every((piece) => ENDS_WITH_AMOUNT.test(piece))),
   )
   if (runOn && !looksLikeMethod(line)) return runOn
   // "50 g icing sugar and 50 g cornflour, sifted together"
-  const both = line.split(/\s+(?:and|&)\s+(?=[\d¼½¾⅓⅔])/)
-  if (both.length > 1 && both.every((piece) => isAmountOf(piece)) && (!looksLikeMethod(line) || !tells(line)))
+  const both = inTwo(line)
+  if (both.length > 1 && !both.some((piece) => NEXT.test(piece)) && (!looksLikeMethod(line) || !tells(line)))
     return both
   // "250 g almonds - 180 g sugar - 60 g water"
   const dashed = line.split(/\s+[-–—]\s+(?=[\d¼½¾⅓⅔])/)
@@ -360,7 +371,7 @@ export function inOneRow(row: string): string[] {
   const lines =
     (pieces.length > 1 || (heading !== undefined && UNMEASURED.test(all))) && pieces.every(isLine)
       ? pieces
-          .flatMap((piece) => ofEach(piece) ?? piece.replace(/\.$/, '').split(UNMEASURED))
+          .flatMap((piece) => ofEach(piece) ?? inTwo(piece.replace(/\.$/, '')).flatMap((p) => p.split(UNMEASURED)))
           .map((piece) => (NO_DUST.test(piece) ? piece : `${piece}${use}`))
       : (ofEach(rest ?? line) ?? [rest ?? line])
   // "Honey: 200 g honey"

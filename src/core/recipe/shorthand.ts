@@ -207,6 +207,13 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
     /(?<=^(?:(?:[-–*•]|\d{1,2}[.)]|\(?[a-h]\))\s+)?|[.!]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?:\s+[–—-]|:)\s+(?=(?!about\b|approx|for\b|it\b|this\b|that\b)\p{L})/giu,
     'At $1 ',
   ],
+  // "120 add the acid"
+  [/(?<=^(?:[-–*•]\s+)?|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF])?) (?=(?:add|stir in|stop|whisk in)\b)/g, 'At $1 '],
+  // "below 90 add the gelatine"
+  [
+    /(?<=^(?:[-–*•]\s+)?|[.!;]\s+)(?:below|under) (?=\d\d\b(?! ?(?:g|k?g|ml|mm|cm)\b)[^.;]{0,4},? (?:add|stir in|whisk in)\b)/gi,
+    'When it has cooled to ',
+  ],
   // "305 off"
   [/(?<=^|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF])?)[,:]?(?: [–—-])? off(?=[.,;]|$)/g, 'Cook to $1, take off the heat'],
   // "When 275, add", "when it's 120 begin the whites"
