@@ -38,7 +38,7 @@ const unsaid = (name: string): string => `The method does not say when “${name
 /** Why it is asked where a line goes in that the method speaks of. */
 const placeDoubts: { readonly [D in PlaceDoubt]: (name: string) => string } = {
   spoiled: (name) => `“${name}” seems to be in the pot while it boils, which spoils it.`,
-  named: (name) => `“${name}” seems to go in before the sentence that names it.`,
+  named: (name) => `“${name}” seems to go in with the rest, and a later sentence names it: Imbry has it there.`,
   quenches: (name) => `“${name}” seems to go in before the sugar is caramel, which it would keep from getting there.`,
   shared: (name) =>
     `“${name}” seems to go in by parts; Imbry has all of it in one place. Write it as two lines to part it.`,
