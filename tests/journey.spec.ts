@@ -1,5 +1,5 @@
 import { expect, test } from './app'
-import { alive, startPractice, temperature, whenDue } from './stove'
+import { alive, slowDown, startPractice, temperature, whenDue } from './stove'
 
 test('from the book to the logbook: size, cook, be told, log, pull, find it again', async ({ page, app }) => {
   await page.goto(app.url)
@@ -41,9 +41,8 @@ test('from the book to the logbook: size, cook, be told, log, pull, find it agai
   await expect(page.locator('svg').getByText('drop: hard ball')).toBeVisible()
   await page.keyboard.press('ArrowDown')
   await expect(page.getByRole('button', { name: /^Heat 7/ })).toBeVisible()
-  // at ten times the pace a busy machine's second would be ten of the pot's: the pull is made in earnest
-  await expect(page.getByTestId('primary')).toHaveAttribute('data-mood', 'soon', { timeout: 60_000 })
-  await page.getByRole('radio', { name: '1×', exact: true }).click()
+  // the pull is made in earnest
+  await slowDown(page)
   await whenDue(page, 'Pulled')
   await page.getByRole('radio', { name: '10×' }).click()
   await whenDue(page, 'Stirred in')
