@@ -30,8 +30,11 @@ const WORKS = /^(?:break|carameli[sz]e|cut|d[ée]cui(?:re|s)|decook|dip|mark|pre
 /** "+ sugar + water" */
 const PLUS = /^\+\s*/
 
+/** "Base in cold water 3 s", "at 140 fold in the powder", "8 g discs on silicone", "torch the tops" */
+const SAID_OTHERWISE =
+  /^(?:(?:base|bottom|pan|pot) in(?:to)? |at (?:about )?\d{2,3}\b|(?:deposit|drop|funnel|ladle|pipe|spoon|torch)\b|\d+ ?g (?:discs|drops|pieces|rounds)\b)/i
 const isTold = (words: string): boolean =>
-  beginsDone(words) || WORKS.test(words) || isGotReady(words) || BEGINS_WHEN.test(words)
+  SAID_OTHERWISE.test(words) || beginsDone(words) || WORKS.test(words) || isGotReady(words) || BEGINS_WHEN.test(words)
 const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase())
 
 /** "Dark amber → off" */
@@ -64,10 +67,13 @@ function spelled(written: string): string {
 
 /** "100 °C: butter" */
 const AT_HEAT = /^\d{2,3} ?[°º] ?[CF]?[:,] \p{L}/u
+/** "Sugar, water, glucose to 155 °C" */
+const COOKED_TO = /^\p{L}[\p{L}, +&]+ to (?:about )?[1-3]\d\d\b/u
 /** What is done with it, or how long it is left; a thing alone goes in. */
 function doneWith(words: string): string {
   if (LEAVES.test(words)) return `Leave ${words}`
   if (AT_HEAT.test(words)) return `at ${words}`
+  if (COOKED_TO.test(words) && !isTold(words)) return `Cook ${lower(words)}`
   return isTold(words) || NOTHING_ADDED.test(words) ? capital(words) : `Add ${lower(words)}`
 }
 
@@ -153,6 +159,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   // "to 127 in summer, 124 in winter"
   [/\bto (1\d\d)( ?°?C?) in summer,? (?:and |or )?(1\d\d)(?: ?°?C?) in winter\b/gi, 'to $3–$1$2'],
   [/\bto (1\d\d)( ?°?C?) in winter,? (?:and |or )?(1\d\d)(?: ?°?C?) in summer\b/gi, 'to $1–$3$2'],
+  // "cream in, careful. 118."
+  [/(?<=\bin),? care(?:ful|fully)!?(?=[.;]|$)/gim, ''],
   // "hard crack - 150 or it makes glass"
   [/\b((?:firm|hard|soft)[- ](?:ball|crack)) [-–—] (?=[1-3]\d\d\b)/gi, '$1 to '],
   [/\bcool (?:it )?(?:down )?under (?=\d{2})/gi, 'cool below '],
@@ -285,8 +293,14 @@ const WHITES_WHILE = new RegExp(
   `${BEGINS_SAID}((?:egg )?whites?\\b[^,;.]{0,30}?) (?:beaten|whipped|whisked) (to \\w+(?: peaks)?),? (?:as|while) the syrup (?:\\(([^()]{3,60})\\) )?(?:boils|climbs|comes|cooks|goes) to `,
   'giu',
 )
+/** "Cream + butter warm": in a pan of its own. */
+const WARM_APART = new RegExp(
+  `${BEGINS_SAID}((?:butter|cream|milk)(?: (?:\\+|&|and) (?:butter|cream|glucose|milk|salt))?) warm(?:ed)?(?=[.;]|$)`,
+  'giu',
+)
 const pouredOnto = (said: string): string =>
   said
+    .replace(WARM_APART, (_, what: string) => `Warm the ${lower(what)}`)
     .replace(
       WHITES_WHILE,
       (_, whites: string, peaks: string, of?: string) =>
