@@ -141,10 +141,13 @@ const BRIEF_S = 20
 /** "Blend in the butter; stir often after 230 °F": what is done then goes on all the while. */
 const STIRRED_FROM = /;\s+stir\b[^;]*\b(?:above|after|from|past)\s+(?:about )?\d[^;]*/i
 
+/** "Pour, slab at 15 °C": so warm is what it is poured on. */
+const OF_SLAB = /\b(?:marble|slab|stone|table|tray)s? (?:is )?at (?:about )?\d+/i
+
 /** When sentence `i` is due: `ready` where nothing of it is waited for. */
 export function triggerOf(text: string, i: number, { said, unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
-  const asked = text.replace(ONLY_IF, '').replace(STIRRED_FROM, '')
+  const asked = text.replace(ONLY_IF, '').replace(STIRRED_FROM, '').replace(OF_SLAB, '')
   const heat = heatIn(asked)
   const own = heat && !heat.oven ? unitOf(heat, unit) : null
   const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null

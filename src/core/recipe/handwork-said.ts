@@ -31,7 +31,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'beat' },
   ],
   [
-    /\b(?:begin|start|keep) (?:pulling|stretching)\b|\bstretch\b.*\b(?:gloss|light|opaque|pale|satiny?|white)|\bhandle,? pull\b|\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+,? ){0,5})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?(?:min\w*|times))\b|\bgather\b.*\band pull(?=;|$)|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
+    /\b(?:begin|start|keep) (?:pulling|stretching)\b|\bstretch\b.*\b(?:gloss|light|opaque|pale|satiny?|white)|\bhandle,? pull\b|\bpull (?!.{0,20}\b(?:from|off) the\b)(?:(?:[\w-]+,? ){0,5})(?:until|till|and fold|for|(?:\d+ ?(?:–|-|to) ?)?\d+ ?(?:min\w*|pulls|times))\b|\bgather\b.*\band pull(?=;|$)|^pull (?!.{0,20}\b(?:from|off)\b)(?:it )?(?:as soon as|once|when|while)\b/i,
     { kind: 'pull' },
   ],
   [/\bfor pulling\b/i, { kind: 'pull' }],

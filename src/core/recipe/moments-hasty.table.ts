@@ -106,4 +106,18 @@ export const hastyMoments: readonly Moment[] = [
       /^window: Cut 3 x/,
     ],
   ],
+  [
+    'poured at a heat, on a slab that has one of its own, and pulled so many times',
+    '2500 g sugar\n800 g water\n6 g peppermint oil',
+    'Sugar + water to boil. 144 - pour, slab at 15 °C. Oil on, fold. Pull 100 pulls at ~75 °C. Cut 120 mm.',
+    144,
+    [
+      /^ready \+ sugar 2500, water 800: Sugar and water/,
+      /^target: Cook to 144°/,
+      /^ready → out: Pour, slab at/,
+      /^ready \+ flavour 6: Oil on, fold/,
+      /^falls 75: Pull 100 pulls/,
+      /^window: Cut 120 mm/,
+    ],
+  ],
 ]

@@ -11,7 +11,7 @@ const DONE_THEN = new RegExp(
 
 /** "At hard crack (149°) take it off". */
 const AT_THEN = new RegExp(
-  `^at ([^,]*?\\d(?:(?!\\b(?:add|stir|tip)\\b)[^,])*?),?\\s+((?:off(?=[,;:]|$)|take|lift|remove|pull(?! (?:it )?(?:for|until))|${TURNS_OFF}|(?:pour|stream|trickle|drizzle) it)\\b.*)$`,
+  `^at ([^,]*?\\d(?:(?!\\b(?:add|stir|tip)\\b)[^,])*?),?\\s+((?:off(?=[,;:]|$)|take|lift|remove|pull(?! (?:it )?(?:for|until))|${TURNS_OFF}|pour(?=[,;]|$| (?:it|on|onto|out)\\b)|(?:stream|trickle|drizzle) it)\\b.*)$`,
   'i',
 )
 
