@@ -2,13 +2,13 @@
 import { capital, secondsIn } from '../formula/sentence'
 import { ADDS_IN } from './adds'
 import { isAside, joined } from './asides'
+import { bare } from './bare'
 import { readyFirst, SETS_OUT, THEN } from './begins'
 import { chainOf } from './chains'
 import { heatIn } from './heats'
 import { endingsIn, MEANWHILE, WATCHES } from './method'
 import { FOAM, GETS_COLD, isGotReady, pours, putsBack, RING, TURNS_OFF, takesOff, whipsWhites } from './moves'
 import { retold } from './retold'
-import { bare } from './rows'
 import { writtenOut } from './shorthand'
 
 /** A full stop that ends no sentence: "a 2 qt. saucepan". */

@@ -1,6 +1,7 @@
 /** What stands over a list or over a method: what is made there, and whether two headings mean the same. */
 
-import { BULLET, HEAD_BARE, hasAmount, looksLikeMethod, tells } from './rows'
+import { BULLET, hasAmount } from './bare'
+import { HEAD_BARE, looksLikeMethod, tells } from './rows'
 
 export const HEAD_LIST =
   /^(?:(?:the )?(?:ingredients|ingreds?\.?)(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\)|\s*[–—-]\s*makes? .{1,30})?|(?:what )?you(?:(?:'|’)?ll| will)? need|shopping list|gather|measure|weigh(?: out)?)\s*:?$/i

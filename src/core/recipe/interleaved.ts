@@ -1,6 +1,7 @@
 /** A list told in turns with its method: "Boil to 240. Add:", over what is added then; and parts that each have a list with its method beneath it. */
 import { uncapital } from '../formula/sentence'
 import { measureAt } from '../matter/amount'
+import { bare, hasAmount } from './bare'
 import {
   alike,
   COMES_LAST,
@@ -13,7 +14,7 @@ import {
   UNWEIGHED,
 } from './headings'
 import { heatIn } from './heats'
-import { bare, hasAmount, isRowOfList, looksLikeMethod, tells } from './rows'
+import { isRowOfList, looksLikeMethod, tells } from './rows'
 import type { Headed } from './split'
 
 /** "Add:", "cool 5 min, then stir in:" */

@@ -2,7 +2,7 @@
 
 import { typedName } from '../formula/called'
 import { capital } from '../formula/sentence'
-import { bare } from './rows'
+import { bare } from './bare'
 import type { Headed } from './split'
 
 const MARK =

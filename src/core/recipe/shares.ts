@@ -1,7 +1,7 @@
 /** A list that is written in hundredths of the whole, as professional sheets are. */
 import { tenths } from '../quantity/number'
 import { parseUnit } from '../quantity/units'
-import { bare, ENDS_WITH_AMOUNT } from './rows'
+import { bare, ENDS_WITH_AMOUNT } from './bare'
 import type { Headed } from './split'
 
 /** "Sucrose 62.0 %", "62 % sucrose"; and how much of it all is made: "Batch 10 kg". */

@@ -2,6 +2,7 @@
 
 import { secondsIn } from '../formula/sentence'
 import { measureAt } from '../matter/amount'
+import { BULLET, bare, beginsWithAmount, ENDS_WITH_AMOUNT, hasAmount } from './bare'
 import { alike, bareHeadsIn, COMES_LAST, HEAD_LIST, HEAD_METHOD, HEAD_NOTES, partHeading } from './headings'
 import { heatIn } from './heats'
 import { namedBelow, partsInTurn } from './interleaved'
@@ -10,21 +11,7 @@ import { beginsDone, DONE } from './method'
 import { isGotReady } from './moves'
 import { furnitureOf } from './page'
 import { plainLines, ROW_ENDS } from './plain'
-import {
-  BULLET,
-  bare,
-  beginsWithAmount,
-  ENDS_WITH_AMOUNT,
-  hasAmount,
-  inOneRow,
-  isAmountOf,
-  isLine,
-  isRowOfList,
-  lettered,
-  looksLikeMethod,
-  NAMED_BARE,
-  tells,
-} from './rows'
+import { inOneRow, isAmountOf, isLine, isRowOfList, lettered, looksLikeMethod, NAMED_BARE, tells } from './rows'
 import { bareIn, inListUnit, type ListUnit, saysUnit, unitApart, withUnits } from './units'
 
 /** Lines under a heading; those under none come first. */

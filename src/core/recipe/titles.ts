@@ -1,6 +1,7 @@
 /** Titles of steps: "Cook the sugar: in a heavy pan combine …", "1. Add the butter. Stir in the butter until melted." */
+
+import { bare } from './bare'
 import { isGotReady } from './moves'
-import { bare } from './rows'
 
 /** What a title of a step begins with: something that is done. */
 const DOES =

@@ -1,7 +1,8 @@
 /** The unit of numbers that have none beside them, where a text says it of all: "weights in grams". */
 import { measureAt } from '../matter/amount'
+import { ENDS_WITH_AMOUNT } from './bare'
 import { beginsDone } from './method'
-import { ENDS_WITH_AMOUNT, isAmountOf } from './rows'
+import { isAmountOf } from './rows'
 
 const WORDS = 'g|grams|kg|lbs?|pounds|oz|ounces'
 /** "All g.", "Weights in kg", "(lbs)", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
