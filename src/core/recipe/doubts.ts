@@ -14,7 +14,7 @@ export interface Placed {
   readonly shared: boolean
   /** It lies on or around the pieces. */
   readonly outside: boolean
-  /** No sentence names it up to there, and a later one does that puts something in. */
+  /** No sentence names it up to there, and a later one does. */
   readonly namedLater: boolean
 }
 

@@ -105,13 +105,9 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     // what a boil would spoil, and what it would drive off, goes in after it
     return done && (SPOILED.test(ingredient) || FLEETING.test(typed)) ? Math.min(done.at + 1, said.length - 1) : first
   }
-  const namedAt = (l: Line, at: number): number => namedLater(said, beside, l.id, at, written)
-  const ownOrGuess = (l: Line): number => {
-    const at = found.get(l.id)
-    if (at === undefined) return metAt(guessOf(l))
-    const later = namedAt(l, at)
-    return metAt(later < 0 ? at : later)
-  }
+  const named = new Map([...found].map(([id, at]) => [id, namedLater(said, beside, id, at, written)]))
+  const isNamedLater = ({ id }: Line): boolean => (named.get(id) ?? -1) >= 0
+  const ownOrGuess = (l: Line): number => metAt((isNamedLater(l) ? named.get(l.id) : found.get(l.id)) ?? guessOf(l))
   const placeOf = (l: Line): number => answers.places?.[l.id] ?? ownOrGuess(l)
   const askedAt = (q: Omit<Question, 'group'>): number => Math.max(first, placeOf(asLine(q)))
   const groupAt = new Map(
@@ -149,7 +145,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
         outside: outside.has(l.id),
       }
       if (at === undefined) return []
-      return [{ ...placed, at, elsewhere: isElsewhere(at), namedLater: namedAt(l, at) >= 0 }]
+      return [{ ...placed, at, elsewhere: isElsewhere(at), namedLater: isNamedLater(l) }]
     }),
     { doneAt: done?.at ?? null, hotterAt: done ? hotterBefore(done, said, beside, unit) : null },
   )

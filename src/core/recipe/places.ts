@@ -122,7 +122,7 @@ function withOwn(
 
 /** "If it gets too thick add hot cream", "sprinkle with more salt", "butter your hands" */
 const ONLY_MORE = /\bif\b|\b(?:extra|more)\b|^(?:butter|grease|oil|roll)\b|\bhands\b/i
-/** "Until the butter melts", "leave the almonds whole" */
+/** "Until the butter melts", "with the almonds on top" */
 const ONLY_SEEN = /\b(?:as|before|once|so that|till|until|when|while|with)\b.*$/i
 const WATER = /^(?:(?:boiling|cold|hot|tap|warm) )?water$/
 

@@ -109,9 +109,9 @@ const runFrom = (rows: readonly string[], least: number, isAt: (i: number, n: nu
   rows.findIndex((_, i) => Array.from({ length: least }).every((_, n) => isAt(i + n, n)))
 
 /** "a. Butter in the pan", "b. Sugar in", "c. To 141°": steps counted by small letters with a point. */
+const LETTER_STEP = /^\s*([a-j])[./]\s+[\p{L}\d]/u
 function letteredSteps(rows: readonly string[]): readonly string[] {
-  const isAt = (i: number, n: number): boolean =>
-    new RegExp(`^\\s*${LETTERS[n]}[./]\\s+[\\p{L}\\d]`, 'u').test(rows[i] ?? '')
+  const isAt = (i: number, n: number): boolean => LETTER_STEP.exec(rows[i] ?? '')?.[1] === LETTERS.charAt(n)
   const from = runFrom(rows, 3, isAt)
   if (from < 0) return rows
   return rows.map((row, i) => (isAt(i, i - from) ? row.replace(/^\s*[a-j][./]/, `${i - from + 1}.`) : row))

@@ -290,13 +290,15 @@ export function inOneRow(row: string): string[] {
     return parted.flatMap(inOneRow)
   const needed = neededIn(line)
   if (needed) return needed
-  const runOn = RUN_ON.map((between) => unstopped.split(between)).find(
-    (all) =>
-      all.length >= FEWEST_RUN_ON &&
-      !all.some((piece) => LINKED.test(piece)) &&
-      (all.every(isLine) || all.every((piece) => ENDS_WITH_AMOUNT.test(piece))),
-  )
-  if (runOn && !looksLikeMethod(line)) return runOn
+  const runOn = (looksLikeMethod(line) ? [] : RUN_ON)
+    .map((between) => unstopped.split(between))
+    .find(
+      (all) =>
+        all.length >= FEWEST_RUN_ON &&
+        !all.some((piece) => LINKED.test(piece)) &&
+        (all.every(isLine) || all.every((piece) => ENDS_WITH_AMOUNT.test(piece))),
+    )
+  if (runOn) return runOn
   // "50 g icing sugar and 50 g cornflour, sifted together"
   const both = inTwo(line)
   if (both.length > 1 && !both.some((piece) => NEXT.test(piece)) && (!looksLikeMethod(line) || !tells(line)))

@@ -118,8 +118,7 @@ export function unlistedIn(
   const isListed = (words: string): boolean =>
     (holdsIcing || !ICING.test(words)) && written.some(({ names }) => mentions(words, names))
   /** "200 g milk chocolate", where the list has only condensed milk: surely something, and by the last word of its name none of the list. */
-  const isOther = (amount: string, name: readonly string[]): boolean => {
-    const line = lineOf(amount, name, lexicon)
+  const isOther = (line: string | null): boolean => {
     const reading = line === null ? null : readLine(line, lexicon.pantry, lexicon.house)
     const [called = ''] = reading?.status === 'sure' ? reading.ingredient.name.split(',') : []
     return called !== '' && !isListed(called.split(' ').at(-1) as string)
@@ -141,12 +140,14 @@ export function unlistedIn(
       .split(/\s+/)
     // without a list "a quart of the dark syrup" is all there is
     const isKnown = written.length > 0 && /^the\b/i.test(words) && !PRAISED.test(words)
-    if (isKnown || (isListed(words) && !isOther(amount, name))) return []
+    if (isKnown) return []
+    const line = lineOf(amount, name, lexicon)
+    if (isListed(words) && !isOther(line)) return []
     // where there is no list, what is measured and not known is asked about, up to where its name can end
     const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
     const whole = ends < 0 ? name : name.slice(0, ends)
     const isAsked = written.length === 0 || (isPutIn(found) && !OF_THE_POT.test(words))
-    return lineOf(amount, name, lexicon) ?? (isAsked ? `${amount} ${whole.join(' ')}` : [])
+    return line ?? (isAsked ? `${amount} ${whole.join(' ')}` : [])
   })
   const fruit = said.flatMap((s) => (s.match(OF_FRUIT) ?? []).filter((found) => !isListed(found)))
   const lumps = written.length === 0 ? said.flatMap((s) => s.match(LUMP) ?? []) : []
