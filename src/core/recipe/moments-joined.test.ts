@@ -84,7 +84,7 @@ it('reads a method that measures itself as it does one with a list', () => {
       const joined = join(said, links)
       expect(meant([], joined), joined).toEqual(meant(list, moments.join('. ')))
     }),
-    { numRuns: 100 },
+    { numRuns: 200 },
   )
   expect(tried).toBeGreaterThan(30)
 })
