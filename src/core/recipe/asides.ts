@@ -28,6 +28,10 @@ const ENDS_BEFORE =
 /** "Drop a little into iced water: if it hardens at once, it is ready" */
 const TESTS =
   /^(?:drop|put) (?:an? )?(?:bit|drop|few drops|little|some|(?:\w*spoonful))\b.*\b(?:cold|iced?)[- ]water\b.*\b(?:if|should|ready|done)\b/i
+/** "Until it hits 290. About 15 min": how long that takes, after what says when it is over. */
+const LASTS_ABOUT =
+  /^(?:(?:about|approx\w*\.?|around|roughly|~) ?\d+(?: ?(?:[-–]|to) ?\d+)?|\d+ ?(?:[-–]|to) ?\d+) ?(?:h|hours?|hrs?|m|min(?:ute)?s?)$/i
+const SAYS_WHEN = /\b(?:until|till)\b/i
 /** "Fills 2 jars of 200 ml" */
 const FILLS =
   /^(?:(?:it |this )?fills (?:about )?\d+ (?:jars|bottles|tubs)\b|\d+ (?:small |large )?(?:jars|bottles|tubs) of\b)/i
@@ -69,7 +73,9 @@ export function joined(said: readonly string[]): string[] {
   const out: string[] = []
   for (const s of said) {
     const isHeat = HEAT_ALONE.test(s)
-    const last = isHeat || SAID_OF_LAST.some((words) => words.test(s)) ? out.pop() : undefined
+    const before = out.at(-1) ?? ''
+    const isLength = LASTS_ABOUT.test(s) && (SAYS_WHEN.test(before) || heatIn(before) !== null)
+    const last = isHeat || isLength || SAID_OF_LAST.some((words) => words.test(s)) ? out.pop() : undefined
     if (last === undefined) out.push(s)
     else if (isHeat) {
       const heat = s.replace(/^(?!to |till |until )/i, 'to ').toLowerCase()

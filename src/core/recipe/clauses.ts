@@ -63,13 +63,19 @@ const WITH_CARE = /^(?:very )?carefully,? (?=\p{Ll})([^;(]+?)(\s*(?:[;(].*)?)$/i
 /** "Immediately beat the whites" */
 const AT_ONCE = /^(?:at once|immediately),? (?=(?:beat|whip|whisk)\b)/i
 
+/** "Rolling boil 5 min (234 if you have a thermometer)" */
+const BY_THERMOMETER =
+  /(?<=\bmin(?:ute)?s?\b[^.;()]{0,40})(?<!\b(?:until|till)\b[^.;()]{0,80}),? \((?:about |around )?([12]\d{2}) ?(?:[°º]? ?([CF]))? (?:by|if|on|with)\b[^()]*\btherm[^()]*\)/gi
+/** "13x9 pan": where it is poured. */
+const TIN_ALONE =
+  /^(?=(?:an? |the |your )?(?:(?:buttered|greased|lined|oiled) )?\d+(?: ?(?:cm|in(?:ch)?|"))? ?[x×] ?\d+[^\s,;]{0,4}(?: (?:cm|in(?:ch)?))? (?:dish|pan|tin|tray)$)/i
 /** "To 246 °F. (25-30 min.)": how long it takes to get there. */
 const TAKES = /(?<=\d ?[°º]? ?[CF])\.\s+(?=\((?:about )?\d+(?:\s?[-–]\s?\d+)? ?min[^()]*\))/g
 
 /** Everything a method says, without its full stops. */
 const spoken = (lines: readonly string[]): string[] =>
   lines
-    .map((l) => writtenOut(l.replace(TAKES, ' ').replace(BRACKETED, '$1$2')))
+    .map((l) => writtenOut(l.replace(TAKES, ' ').replace(BY_THERMOMETER, ', to $1$2').replace(BRACKETED, '$1$2')))
     .flatMap(
       (l) =>
         bare(
@@ -92,6 +98,7 @@ const spoken = (lines: readonly string[]): string[] =>
           .trim()
           .replace(/[.!]$/, '')
           .replace(IN_TURN, '')
+          .replace(TIN_ALONE, 'Pour into ')
           .replace(AT_ONCE, '')
           .replace(WITH_CARE, '$1, carefully$2')
           .replace(LABELLED, labelled)

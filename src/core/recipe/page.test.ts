@@ -133,4 +133,19 @@ describe('what a page has around a recipe', () => {
     ])
     expect(parted.formula.steps.at(-1)?.say).toBe('Pour on a well-greased marble')
   })
+
+  it.each([
+    [
+      'Opera Creams. — Three cups granu-\nlated sugar, one cup of\nwater. Boil without stir-\nring to 238 degrees and\npour on a marble.',
+      'Opera Creams',
+    ],
+    ['ok so fudge my way. 3 c sugar, 1 c water. Boil to 238 F and pour on a marble.', 'Fudge my way'],
+  ])('takes what stands before the first amount for its name', (text, name) => {
+    const { formula, questions } = readRecipe(text, pantry)
+    expect([formula.name, formula.family, formula.target?.celsius, questions]).toEqual([name, 'fudge', 114.4, []])
+    expect(formula.lines.map((l) => [l.ingredient, Math.round(l.grams)])).toEqual([
+      ['sugar', 600],
+      ['water', 237],
+    ])
+  })
 })

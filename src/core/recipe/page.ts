@@ -1,4 +1,5 @@
 /** What a web page, a letter or a forum has around a recipe, and how its rows come out of it. */
+import { capital } from '../formula/sentence'
 
 /** "> Put sugar in the pan": of a letter that was sent on; so many rows are. ◊ */
 const QUOTES = /^[ \t]*(?:>[ \t]?)+/gm
@@ -9,12 +10,21 @@ const COUNT_ALONE = /^[ \t]*(\d{1,2})[.)]?[ \t]*\n\s*(?=\p{Lu})/gmu
 /** "Sugar & water", but in the name of it. */
 const AND_SIGN = /(?<=\n.*) & /g
 
+/** "Opera Creams. — Three cups sugar": a name before what it is made of, in its row. */
+const NAME_RUN_IN = /^\s*(\p{Lu}[\p{L}’' -]{2,40})\.\s*(?:—|–|--)\s*(?=\S)/u
+/** "Ok so fudge my way. 3 c sugar": what somebody is going to tell of, before the first amount of it. */
+const NAME_SAID =
+  /^\s*(?:(?:ok(?:ay)?|right|so|well),? )*((?=[^.!\n]*\b(?:brittle|butterscotch|caramels?|divinity|fondant|fudge|honeycomb|lollipops|lollies|marshmallows?|nougat|penuche|pralines?|tablet|taffy|toffee)\b)[\p{L}’' -]{4,45})[.!]\s+(?=[\d¼½¾⅓⅔])/iu
+
 /** A text without the marks of a letter that was sent on, with the numbers of steps beside what is done, and in whole words. */
 export function asWritten(text: string): string {
   const counts = [...text.matchAll(COUNT_ALONE)].map(([, n]) => Number(n))
   const areSteps = counts.length > 1 && counts.every((n, i) => n === i + 1)
   const plain = (text.match(QUOTES) ?? []).length < FEWEST_QUOTED ? text : text.replace(QUOTES, '')
-  return (areSteps ? plain.replace(COUNT_ALONE, '$1. ') : plain).replace(AND_SIGN, ' and ')
+  return (areSteps ? plain.replace(COUNT_ALONE, '$1. ') : plain)
+    .replace(AND_SIGN, ' and ')
+    .replace(NAME_RUN_IN, '$1\n\n')
+    .replace(NAME_SAID, (_, name: string) => `${capital(name)}\n\n`)
 }
 
 /** Buttons and signs of a page, votes, what a sheet has beside its list. */

@@ -6,6 +6,7 @@ import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './besid
 import { isGotReady, pours } from './moves'
 import { EVERYTHING, FIRST, isLeftOut, nextIn, putsIn, takesHeaded } from './takes'
 import { hasTwin, twinAt } from './twins'
+import { isWhites } from './whites'
 import { FLEETING, isOutside, type Written } from './written'
 
 /** "Combine the sugars": whatever is called one, and what else is sweet where no sentence puts that in by its name. */
@@ -282,10 +283,13 @@ function placeOf(
   }
   // "water (for the gelatin)" waits with it for the syrup
   if (line.waits) {
-    const meets = [[ONTO, SYRUP_IN], [GELATIN]].map((ways) =>
-      said.findIndex((s, i) => !ready.has(i) && ways.some((way) => way.test(s))),
-    )
-    const met = meets.find((at) => at >= 0)
+    const firstWhere = (is: (s: string) => boolean): number => said.findIndex((s, i) => !ready.has(i) && is(s))
+    // "pour the syrup over the invert sugar, cool to 80°, add gelatine"
+    const isSoaked = !written.some(isWhites)
+    const isAdded = (s: string): boolean => isSoaked && putsIn(s, ['gelatin', 'gelatine'])
+    const met = [isAdded, (s: string) => ONTO.test(s) || SYRUP_IN.test(s), (s: string) => GELATIN.test(s)]
+      .map(firstWhere)
+      .find((at) => at >= 0)
     if (met !== undefined) return met
   }
   // of two alike each goes in with its own heading

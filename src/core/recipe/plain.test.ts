@@ -29,6 +29,7 @@ describe('a pasted text as plain lines', () => {
     ['**Toffee**', 'Toffee'],
     ['1. **Prep** – line a tin', '1. Prep: line a tin'],
     ['• .5 c corn syrup', '• 0.5 c corn syrup'],
+    ['then 1 c walnuts + tsp vanilla', 'Then 1 c walnuts + 1 tsp vanilla'],
     ['2) Butter, honey → boil → 146°C (6 min)', '2) Add butter, honey. Cook to 146°C (6 min).'],
     ['off heat: vanilla', 'Off the heat add vanilla'],
     ['Off heat, quickly stir in butter', 'Off heat, quickly stir in butter'],
@@ -41,6 +42,11 @@ describe('a pasted text as plain lines', () => {
       'a column of letters',
       ['A  Egg white 36 g', '   Sugar 9 g', 'B  Honey 90 g'],
       ['A:', 'Egg white 36 g', 'Sugar 9 g', 'B:', 'Honey 90 g'],
+    ],
+    [
+      'two lines of a list in one row, far apart',
+      ['2 1/2 c. sugar          1/4 tsp. salt', '1/2 c. water    2 egg whites', '2 cups cream    (480 ml)'],
+      ['2 1/2 c. sugar', '1/4 tsp salt', '1/2 c. water', '2 egg whites', '2 cups cream    (480 ml)'],
     ],
     ['letters that begin with none', ['B  Honey 90 g', 'C  Sugar 9 g'], ['B  Honey 90 g', 'C  Sugar 9 g']],
     [

@@ -212,6 +212,10 @@ const inGrams = (text: string): string =>
     row.replace(BARE_AMOUNT, '$1 g '),
   )
 
+/** "1 cup walnuts + tsp vanilla" */
+const ONE_SPOON =
+  /(?<=(?:[+,&]|\b(?:add|and|plus|then)) )(?=(?:tsp|tbsp|(?:tea|table)spoon(?:ful)?) (?:of )?\p{L}{3})/giu
+
 /** "Day 2" over what is done then. */
 const DAY_ALONE = /^[ \t]*day \d[ \t]*:?[ \t]*$/gim
 /** What somebody told, in quotes from end to end. */
@@ -221,7 +225,9 @@ const asTyped = (text: string): string =>
     .replace(QUOTED, '$1')
     .replace(DAY_ALONE, '')
     .replace(COLUMNS, '/')
+    .replace(BESIDE, '\n')
     .replace(READ_ONE, '$11')
+    .replace(ONE_SPOON, '1 ')
     .replace(TIGHT_DASH, '$& ')
     .replace(ENVELOPE, 'envelope')
     .replace(POINTED_UNIT, '$1')
@@ -293,6 +299,10 @@ const COLUMNS = new RegExp(
   `(?<=^[ \\t]*[\\d¼½¾⅓⅔][\\d./¼½¾⅓⅔ ]*${UNIT})(?:\\t| {2,}) *(?=[\\d¼½¾⅓⅔][\\d./¼½¾⅓⅔]* ?${UNIT}[ \\t])`,
   'gim',
 )
+
+/** "2 1/2 c. sugar          1/4 tsp. salt": two lines of a list, beside one another. */
+const BESIDE =
+  /(?<=^[ \t]*[\d¼½¾⅓⅔].*\p{L}{3}[).]?)(?:\t+| {3,})(?=(?:\d+ )?[\d¼½¾⅓⅔][\d/.¼½¾⅓⅔]* ?(?:\p{L}{1,12}\.? )?\p{L}{3})/gimu
 
 /** "l cup", "1I2 teaspoon": a one that was read off a picture. */
 const READ_ONE =

@@ -283,6 +283,7 @@ describe('the pieces a method speaks of', () => {
     ['a board it is cut on', 'brittle', 'Turn out on a cutting board. Break up.', { kind: 'broken' }],
     ['moulds', 'caramel', 'Deposit in greased moulds.', { kind: 'mould' }],
     ['a jar', 'caramel-sauce', 'Cool and jar it.', { kind: 'mould', millilitres: 190 }],
+    ['a tin, and not the jar that goes in', 'fudge', 'Add a 7 oz jar marshmallow creme. Pour out.', { kind: 'cut' }],
     ['a rope that is snipped', 'hard-candy', 'Pull until pale. Snip into pillows.', { kind: 'broken', gramsEach: 6 }],
     ['nothing', 'fudge', 'Beat until dull.', { kind: 'cut', lengthMm: 25, heightMm: 20 }],
   ])('are read from %s', (_, family, method, shape) => expect(read(family, method)).toMatchObject(shape))

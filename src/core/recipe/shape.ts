@@ -73,6 +73,9 @@ const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b/i
 const LOLLIPOP_MOULDS = /\blolli\w*\b.{0,20}\bmou?lds?\b/i
 const STICKS = /\bsticks?\b/i
 const JARS = /\b(?:jars?|jar it|bottles?)\b/i
+/** "Then a 7 oz jar marshmallow creme": what comes out of one. */
+const OUT_OF_JAR =
+  /\b(?:an?|half an?|one|\d+) (?:\(?\d+[ -]?(?:g|ml|oz|ounces?)\)?[ -])?(?:jar|bottle)s?\b(?! (?:and|at|by|for|if|in|on|or|so|then|to|until|when|while|with)\b) \p{L}/iu
 const MOULDS = /\b(?:mou?lds?|shells|cavit(?:y|ies))\b/i
 /** "Deposit 2.5 ml drops", "moulds (8 ml)". */
 const MILLILITRES =
@@ -207,7 +210,8 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
     const each = portion === null ? share : portion / PIECE_DENSITY
     return lollipopOf(told, Number.isNaN(millilitres) ? each : millilitres)
   }
-  if (family === 'caramel-sauce' || (plain.kind !== 'mould' && any(JARS) && !any(CUTS)))
+  const isPutUp = after.some((s) => JARS.test(s.replace(OUT_OF_JAR, '')))
+  if (family === 'caramel-sauce' || (plain.kind !== 'mould' && isPutUp && !any(CUTS)))
     return jarOf([...said, ...into, yields ?? ''].join('. '), made)
   if (any(ROPES) && family === 'hard-candy') {
     const snipped = after.flatMap((s) => pieceIn(SNIPS.exec(s)?.[0] ?? '', CANE_MM) ?? [])[0]

@@ -4,7 +4,8 @@ import { mentions } from '../formula/called'
 import { whipsWhites } from './moves'
 import type { Written } from './written'
 
-const isWhites = ({ names }: Written): boolean => /\b(?:whites?|albumen)$/.test(names[0] ?? '')
+/** Whether a line is egg white, fresh or dried. */
+export const isWhites = ({ names }: Written): boolean => /\b(?:whites?|albumen)$/.test(names[0] ?? '')
 
 /** Whether a line is whipped with the whites by what is said, though the syrup has one of the same thing. */
 export function isWhippedWithWhites(line: Written, written: readonly Written[], said: readonly string[]): boolean {

@@ -1,9 +1,11 @@
 /** A text that was broken into rows of one width, as a letter or a printed page is, put together again. */
 import { ARROW } from './shorthand'
 
-/** ◊ No page is narrower or wider than that, letters; no row of prose is shorter, where it is broken. */
-const WIDTH = { least: 40, most: 130 }
+/** ◊ No page is narrower or wider than that, letters, but a column whose words are parted; no row of prose is shorter, where it is broken. */
+const WIDTH = { least: 40, most: 130, leastParted: 24 }
 const PROSE = 48
+/** ◊ Nor shorter than so much of a column. */
+const OF_COLUMN = 0.6
 /** ◊ The longest row of a few is so much of the width they were broken at. */
 const NEAR = 0.85
 
@@ -38,17 +40,19 @@ function together(row: string, next: string): string {
 const reach = (row: string, next: string): number =>
   row.trimEnd().length + 1 + (next.trim().split(/\s/)[0] as string).length
 
+const isParted = (row: string, next: string): boolean => PARTED.test(row.trimEnd()) && BEGINS_SMALL.test(next)
+
 /** Whether a row goes on in the next: a break that a width asked for, where it is so wide. */
-function goesOn(row: string, next: string, width: number): boolean {
+function goesOn(row: string, next: string, width: number, prose: number): boolean {
   const text = row.trimEnd()
   // shorthand is a row of its own, however wide
   if (!text || !next.trim() || BEGINS.test(next) || ARROW.test(text) || (IS_LINE.test(text) && IS_LINE.test(next)))
     return false
-  if (PARTED.test(text) && BEGINS_SMALL.test(next)) return true
+  if (isParted(text, next)) return true
   const isFull = reach(row, next) > width
   if (BEGINS_SMALL.test(next) || GOES_ON.test(text))
-    return isFull || (text.length >= PROSE && reach(row, next) > NEAR * width)
-  const isProse = text.length >= PROSE && !IS_LINE.test(text)
+    return isFull || (text.length >= prose && reach(row, next) > NEAR * width)
+  const isProse = text.length >= prose && !IS_LINE.test(text)
   return isFull && (ENDS.test(text) ? !IS_LINE.test(next) : isProse && BEGINS_OTHER.test(next))
 }
 
@@ -58,14 +62,17 @@ const FEWEST_IN_NOTES = 3
 /** Rows without the breaks that only a width asked for; as they are, where no sentence is broken. */
 export function unwrapped(rows: readonly string[]): string[] {
   const width = Math.max(...rows.map((row) => row.trimEnd().length))
-  const joins = (i: number): boolean => i > 0 && goesOn(rows[i - 1] as string, rows[i] as string, width)
+  const isColumn = rows.some((row, i) => isParted(row, rows[i + 1] ?? ''))
+  const prose = isColumn ? Math.min(PROSE, OF_COLUMN * width) : PROSE
+  const joins = (i: number): boolean => i > 0 && goesOn(rows[i - 1] as string, rows[i] as string, width, prose)
   const isMidway = (i: number): boolean =>
     joins(i) &&
     (BEGINS_MIDWAY.test(rows[i] as string) || ENDS_MIDWAY.test((rows[i - 1] as string).trimEnd())) &&
     !ENDS.test((rows[i - 1] as string).trimEnd())
   const isNotes = 2 * rows.filter((row) => BEGINS_SMALL.test(row)).length > rows.length
   const fewest = isNotes ? FEWEST_IN_NOTES : 1
-  if (width < WIDTH.least || width > WIDTH.most || rows.filter((_, i) => isMidway(i)).length < fewest) return [...rows]
+  const least = isColumn ? WIDTH.leastParted : WIDTH.least
+  if (width < least || width > WIDTH.most || rows.filter((_, i) => isMidway(i)).length < fewest) return [...rows]
   const out: string[] = []
   for (const [i, row] of rows.entries()) {
     if (joins(i)) out.push(together(out.pop() as string, row))
