@@ -1,12 +1,12 @@
 'use client'
 
 import { ChevronLeft, ChevronRight } from 'lucide-react'
-import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
 import type { Day, DayView } from '@/contract/day'
 import { Button } from '@/ui/kit/button'
 import { useKeys } from '@/ui/kit/keys'
+import { Link } from '@/ui/kit/link'
 import { send } from '@/ui/kit/send'
 import { ChoiceList, Slot } from '@/ui/kit/slot'
 import { usePreferences, useTime } from '@/ui/shell/preferences'

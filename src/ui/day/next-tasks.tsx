@@ -1,11 +1,11 @@
 'use client'
 
 import { Bell, BellOff } from 'lucide-react'
-import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import { type Cook, cooks, type Day } from '@/contract/day'
 import type { Placed } from '@/core'
 import { Button } from '@/ui/kit/button'
+import { Link } from '@/ui/kit/link'
 import { Segments } from '@/ui/kit/segments'
 import { For, useTime } from '@/ui/shell/preferences'
 import { play, wakeSound } from '@/ui/stove/alarm'

@@ -1,9 +1,9 @@
 'use client'
 
-import Link from 'next/link'
 import { useEffect } from 'react'
 import type { DayView } from '@/contract/day'
 import { inCelsius } from '@/core'
+import { Link } from '@/ui/kit/link'
 import { useSay } from '@/ui/shell/preferences'
 import { looks } from '@/ui/stove/pot-card'
 import { type BoilOn, type LiveCook, useStove } from '@/ui/stove/stove'

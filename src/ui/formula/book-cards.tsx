@@ -1,9 +1,9 @@
 'use client'
 
-import Link from 'next/link'
 import type { BookEntry } from '@/contract/book'
 import { families, inCelsius, inGrams, ingredients, schoolLabel } from '@/core'
 import { sugarColour } from '@/ui/chart/ladder-scale'
+import { Link } from '@/ui/kit/link'
 import { useSay } from '@/ui/shell/preferences'
 import { sayAgo } from '@/words'
 
@@ -38,12 +38,7 @@ function Card({ entry, own, now }: Omit<Props, 'entries'> & { readonly entry: Bo
   const say = useSay()
   return (
     <li>
-      <Link
-        href={`/formulas/${entry.id}`}
-        // of a whole page of cards one is opened
-        prefetch={false}
-        className="sheet group flex h-full overflow-hidden"
-      >
+      <Link href={`/formulas/${entry.id}`} className="sheet group flex h-full overflow-hidden">
         <span
           aria-hidden
           className="w-4 shrink-0"

@@ -1,12 +1,12 @@
 'use client'
 
 import { Plus, Search } from 'lucide-react'
-import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useEffect, useEffectEvent, useOptimistic, useState, useTransition } from 'react'
 import type { BookPage, BookQuery } from '@/contract/book'
 import { allergens, type FamilyId, families, familyIds, inCelsius, inGrams, schoolLabel, schoolsOf } from '@/core'
 import { Checkbox } from '@/ui/kit/checkbox'
+import { Link } from '@/ui/kit/link'
 import { ChoiceList, Slot } from '@/ui/kit/slot'
 import { useSay } from '@/ui/shell/preferences'
 import { BookCards, nameOf } from './book-cards'

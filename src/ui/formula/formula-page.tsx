@@ -1,12 +1,12 @@
 'use client'
 
 import { Pencil, Printer } from 'lucide-react'
-import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import type { FormulaAdvice } from '@/contract/logbook'
 import { type FormulaDocument, families, hottestOf, inGrams, scalds, schoolLabel } from '@/core'
 import { Button } from '@/ui/kit/button'
+import { Link } from '@/ui/kit/link'
 import { Segments } from '@/ui/kit/segments'
 import { TabList, TabPanel, Tabs } from '@/ui/kit/tabs'
 import { For, useSay } from '@/ui/shell/preferences'

@@ -1,9 +1,9 @@
 'use client'
 
 import { Check, TriangleAlert, X } from 'lucide-react'
-import Link from 'next/link'
 import type { ReactNode } from 'react'
 import type { Tone, Verdict } from '@/core'
+import { Link } from '@/ui/kit/link'
 import { For, useSay } from '@/ui/shell/preferences'
 import { sayVerdict } from '@/words'
 

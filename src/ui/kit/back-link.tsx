@@ -1,6 +1,6 @@
 import { ArrowLeft } from 'lucide-react'
-import Link from 'next/link'
 import type { ReactNode } from 'react'
+import { Link } from './link'
 
 /** The way back to the page this one belongs to, above its heading. */
 export function BackLink({

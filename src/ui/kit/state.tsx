@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from './link'
 import { wayOn } from './way-on'
 
 interface Props {

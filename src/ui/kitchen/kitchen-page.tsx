@@ -1,10 +1,10 @@
 'use client'
 
 import { NotebookPen, Plus, Tablet } from 'lucide-react'
-import Link from 'next/link'
 import { useState } from 'react'
 import type { KitchenFacts, KitchenKind, KitchenView, ThingAddress } from '@/contract/kitchen'
 import { Button } from '@/ui/kit/button'
+import { Link } from '@/ui/kit/link'
 import { useToast } from '@/ui/kit/toast'
 import { For, useSay } from '@/ui/shell/preferences'
 import { CheckPanel } from './check-panel'

@@ -1,6 +1,5 @@
 'use client'
 
-import Link from 'next/link'
 import { useState } from 'react'
 import type { Taught, TaughtFormula, TaughtRing } from '@/contract/taught'
 import { inCelsiusStep } from '@/core'
@@ -8,6 +7,7 @@ import { linear } from '@/ui/chart/scale'
 import { AlertDialog } from '@/ui/kit/alert-dialog'
 import { BackLink } from '@/ui/kit/back-link'
 import { Button } from '@/ui/kit/button'
+import { Link } from '@/ui/kit/link'
 import { For, useSay, useTime } from '@/ui/shell/preferences'
 import {
   cookNames,

@@ -1,10 +1,10 @@
 'use client'
 
 import { Check, Plus } from 'lucide-react'
-import Link from 'next/link'
 import { useState } from 'react'
 import type { KitchenFacts, KitchenView } from '@/contract/kitchen'
 import { Button } from '@/ui/kit/button'
+import { Link } from '@/ui/kit/link'
 import { useAlive } from '@/ui/kit/use-alive'
 import { useSay } from '@/ui/shell/preferences'
 import { drawingOf } from './drawings'

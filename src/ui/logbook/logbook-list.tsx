@@ -2,10 +2,10 @@
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { Columns2 } from 'lucide-react'
-import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import type { Find, LogbookEntry, LogbookPage } from '@/contract/logbook'
 import { inGrams } from '@/core'
+import { Link } from '@/ui/kit/link'
 import { get } from '@/ui/kit/send'
 import { useSay, useTime } from '@/ui/shell/preferences'
 import { flawNames, formatCount, scoreNames } from '@/words'
@@ -128,8 +128,6 @@ function EntryRow({ entry, beside, onBeside }: RowProps) {
   return (
     <div className={`sheet relative mb-1.5 flex items-stretch ${beside ? 'outline-3 outline-cherry' : ''}`}>
       <Link
-        // a list that scrolls would fetch and give up every story it passes
-        prefetch={false}
         href={`/logbook/${entry.id}`}
         className="flex min-h-20 min-w-0 flex-1 items-center gap-3 rounded-sheet px-4 py-3 hover:brightness-95 sm:gap-5 sm:px-5"
       >

@@ -1,8 +1,8 @@
 'use client'
 
-import Link from 'next/link'
 import { useState } from 'react'
 import { type Find, type LogbookFacets, type LogbookPage, MOST_BESIDE } from '@/contract/logbook'
+import { Link } from '@/ui/kit/link'
 import { Empty } from '@/ui/kit/state'
 import { formatCount } from '@/words'
 import { addressOf, FindSentence, isAsked } from './find-sentence'

@@ -1,7 +1,7 @@
 'use client'
 
-import Link from 'next/link'
 import type { Find, MonthCount } from '@/contract/logbook'
+import { Link } from '@/ui/kit/link'
 import { formatCount, sayMonth, scoreNames } from '@/words'
 import { addressOf } from './find-sentence'
 
@@ -32,7 +32,6 @@ export function MonthStrip({ months, find, practice }: Props) {
         return (
           <li key={m.month}>
             <Link
-              prefetch={false}
               href={addressOf('/logbook', { ...find, month: on ? undefined : m.month }, practice)}
               aria-label={inWords(m)}
               aria-current={on || undefined}

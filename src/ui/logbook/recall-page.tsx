@@ -1,11 +1,11 @@
 'use client'
 
 import { Printer } from 'lucide-react'
-import Link from 'next/link'
 import type { Recall } from '@/contract/stock'
 import { inGrams } from '@/core'
 import { BackLink } from '@/ui/kit/back-link'
 import { Button } from '@/ui/kit/button'
+import { Link } from '@/ui/kit/link'
 import { useSay, useTime } from '@/ui/shell/preferences'
 import { formatCount } from '@/words'
 

@@ -1,10 +1,10 @@
 'use client'
 
-import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { BatchStock, LotChoice } from '@/contract/stock'
 import { inGrams } from '@/core'
+import { Link } from '@/ui/kit/link'
 import { NumberField } from '@/ui/kit/number-field'
 import { send } from '@/ui/kit/send'
 import { useSay } from '@/ui/shell/preferences'

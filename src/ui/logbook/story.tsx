@@ -1,7 +1,6 @@
 'use client'
 
 import { Columns2 } from 'lucide-react'
-import Link from 'next/link'
 import { useState } from 'react'
 import { eventsOf } from '@/contract/events'
 import type { BatchStory } from '@/contract/logbook'
@@ -24,6 +23,7 @@ import {
 } from '@/core'
 import { CookCurve } from '@/ui/chart/cook-curve'
 import { BackLink } from '@/ui/kit/back-link'
+import { Link } from '@/ui/kit/link'
 import { Segments } from '@/ui/kit/segments'
 import { For, useSay, useTime } from '@/ui/shell/preferences'
 import { boilName } from '@/ui/stove/boil-name'

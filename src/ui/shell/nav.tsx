@@ -1,8 +1,8 @@
 'use client'
 
 import { BookOpen, CalendarClock, CookingPot, Flame, NotebookPen } from 'lucide-react'
-import Link from 'next/link'
 import { usePathname } from 'next/navigation'
+import { Link } from '@/ui/kit/link'
 import { usePreferences } from './preferences'
 import { UnitsMenu } from './units-menu'
 
@@ -31,8 +31,6 @@ export function Nav() {
           <Link
             key={href}
             href={href}
-            // every place is drawn anew when it is opened; what was fetched ahead would only hold up the page at hand
-            prefetch={false}
             aria-current={here ? 'page' : undefined}
             className={`flex min-h-12 flex-1 items-center justify-center gap-2 rounded-control px-1 text-fine font-medium md:min-h-16 md:px-2 md:text-small md:w-[76px] md:flex-none md:flex-col md:gap-1 ${here ? 'bg-cherry text-on-fill' : 'hover:text-on-bar'}`}
           >

@@ -1,10 +1,10 @@
 'use client'
 
 import { Hourglass } from 'lucide-react'
-import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import { families, inCelsius, isBoiled, mouldsNow, paceOf } from '@/core'
 import { sugarColour } from '@/ui/chart/ladder-scale'
+import { Link } from '@/ui/kit/link'
 import { useSay, useTime } from '@/ui/shell/preferences'
 import { formatClock, formatCount, formatSpan, lower, sayDoNow, sayPlace, sayStep } from '@/words'
 import { boilName } from './boil-name'

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import Link from 'next/link'
 import { findSchema } from '@/contract/logbook'
 import { logbook, logbookFacets } from '@/server/logbook'
 import { dueNow } from '@/server/reminders'
+import { Link } from '@/ui/kit/link'
 import { LogFiles } from '@/ui/logbook/log-files'
 import { LogbookView } from '@/ui/logbook/logbook-page'
 

@@ -1,12 +1,12 @@
 'use client'
 
 import { ArrowLeft } from 'lucide-react'
-import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { Beside, BesideBatch } from '@/contract/logbook'
 import { inCelsius, inCelsiusStep, inGrams } from '@/core'
 import { useKeys } from '@/ui/kit/keys'
+import { Link } from '@/ui/kit/link'
 import { Segments } from '@/ui/kit/segments'
 import { ChoiceList, Slot } from '@/ui/kit/slot'
 import { useSay, useTime } from '@/ui/shell/preferences'

@@ -1,9 +1,9 @@
 'use client'
 
-import Link from 'next/link'
 import type { Pull } from '@/contract/logbook'
 import { inCelsiusStep } from '@/core'
 import { linear } from '@/ui/chart/scale'
+import { Link } from '@/ui/kit/link'
 import { useSay, useTime } from '@/ui/shell/preferences'
 
 const HEIGHT = 92
