@@ -52,6 +52,8 @@ const SATURATES: Readonly<Record<string, number>> = {
   'coconut-cream': 0.88,
   'coconut-oil': 0.87,
   'vegetable-oil': 0.09,
+  shortening: 0.25,
+  lard: 0.39,
   margarine: 0.35,
 }
 const OTHERWISE = { milk: 0.64, cocoa: 0.61, rest: 0.18 }

@@ -49,10 +49,12 @@ function houseUnit(text: string, house: readonly HouseUnit[]): { unit: Unit; res
 
 /** "100 % cocoa" is no amount. */
 const SHARE = /^\d+(?:[.,]\d+)?\s*(?:%|per ?cent\b)/i
+/** "155C" is how hot it is: nobody takes a hundred cups. */
+const HEAT = /^[1-3]\d\d ?[CF]\b/
 
 /** A number and its unit at the start of a text, with what says how full the spoon is. */
 export function measureAt(text: string, house: readonly HouseUnit[]): Measure | null {
-  if (SHARE.test(text)) return null
+  if (SHARE.test(text) || HEAT.test(text)) return null
   const about = text.replace(ABOUT, '').replace(ONE_OF, '')
   const early = SIZED.exec(about)
   const number = parseNumber(early ? about.slice(early[0].length) : about)

@@ -49,6 +49,8 @@ export const unitWeights: Readonly<Record<string, Readonly<Record<string, number
   ghee: { cup: 218 },
   margarine: { stick: 113.4, cup: 227 },
   'coconut-oil': { cup: 218 },
+  shortening: { cup: 205 },
+  lard: { cup: 205 },
   'vegetable-oil': { cup: 218 },
   'egg-white': { each: 33, cup: 243 },
   'cocoa-11': { cup: 85 },

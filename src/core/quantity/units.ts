@@ -94,7 +94,7 @@ export const units: readonly Unit[] = [
   unit('box', 'count', 1, 'boxes'),
   unit('bottle', 'count', 1, 'bottles'),
   unit('tub', 'count', 1, 'tubs', 'carton', 'cartons', 'pot', 'pots'),
-  unit('each', 'count', 1, 'whole'),
+  unit('each', 'count', 1, 'whole', 'pc', 'pcs'),
 ]
 
 const byName = new Map(units.flatMap((u) => u.names.map((name) => [name, u] as const)))

@@ -16,7 +16,7 @@ import { heatIn } from './heats'
 import { depthSaid, pieceIn, tinSaid } from './lengths'
 import { asToasted, ownOf, readLines } from './lines'
 import { isMark } from './marks'
-import { inOven, isGotReady } from './moves'
+import { inOven, isGotReady, takesOff } from './moves'
 import { heatUnitOf, readPiece } from './piece'
 import { CUT, isMoulded, MOULD, madeFrom, sharedOf } from './shape'
 import type { Headed, SplitRecipe } from './split'
@@ -182,6 +182,12 @@ const BOILS = /\b(?:boil(?!er)|simmer|thermometer|microwave)/i
 
 /** What melts chocolate and boils nothing, whatever syrup is melted with it. */
 const GENTLY = /\b(?:bain[- ]marie|double boiler|(?:over|above) (?:\w+ ){0,4}(?:hot|simmering) water)\b/i
+/** "Heat to 88 °F": nothing boils at that, and chocolate does not stand more. ◊ */
+const TEMPERS = { C: 55, F: 130 }
+function isTempered(sentence: string): boolean {
+  const heat = heatIn(sentence)
+  return heat !== null && heat.high <= TEMPERS[heat.unit ?? 'C']
+}
 /** "Cool in the pan": of a pan nothing is heated in. */
 const LETS_COOL = /^(?:press|pour|tip|spread|turn|cool|chill|leave|line|grease|cut)\b/i
 
@@ -207,7 +213,9 @@ export function isMadeByHand(piece: WrittenPiece, lexicon: Lexicon): boolean {
   if (said.some((s) => UNBOILED.test(s))) return true
   if (!said.some((s) => HEATS.test(s.replace(/\bmelted\b/gi, ' ')) && !inOven(s))) return true
   const called = calledIn(list, lexicon)
-  const melts = said.every((s) => !HEATS.test(s) || inOven(s) || GENTLY.test(s) || LETS_COOL.test(s))
+  const melts = said.every(
+    (s) => !HEATS.test(s) || inOven(s) || GENTLY.test(s) || LETS_COOL.test(s) || takesOff(s) || isTempered(s),
+  )
   return holds(called, MELTED) && (melts || !holds(called, SYRUP))
 }
 

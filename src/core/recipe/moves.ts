@@ -96,6 +96,8 @@ const GOT_READY = saidAs([
   /\broast\b.{0,20}\bat \d{2,3}/,
   // what is dusted with, and no batter of anything
   /^(?:combine|mix|stir|whisk)(?: together)? (?:the )?(?:(?:icing|powdered|confectioners['’]?s?) sugar (?:and|with) (?:the )?(?:corn ?(?:flour|starch)|potato starch|starch)|(?:corn ?(?:flour|starch)|potato starch|starch) (?:and|with) (?:the )?(?:icing|powdered|confectioners['’]?s?) sugar)(?: (?:together|in an? (?:[\w-]+ ){0,2}bowl|well))*$/,
+  // "add the starch mixture and move it around to coat" is what the tin is dusted with
+  /^(?:add|put|tip)\b.*\b(?:move|shake|swirl|tap|tilt|turn) (?:it |the (?:pan|tin|tray) |them )?(?:all )?around\b.*\bcoat\b/,
   // "make the sherbet by sifting …": nothing that is boiled
   /^(?:make|prepare) (?:the )?[\w ]{3,20}(?: by (?:sift|mix|combin|whisk|stirr|blend)ing\b|: (?:blend|combine|mix|sieve|sift|stir|whisk)\b)/,
 ])

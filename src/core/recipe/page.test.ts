@@ -121,6 +121,19 @@ describe('what a page has around a recipe', () => {
     expect(meant(readRecipe(letter.join('\n'), pantry))).toEqual(plain)
   })
 
+  it('loses nothing of a letter that is one row', () => {
+    const { formula, left, questions } = readRecipe(
+      "Hi Mags, you asked for the cinder toffee. It's just 200g caster and 5 tablespoons of golden syrup. Let it bubble up till it is amber. Off the heat whisk in 3 teaspoons of bicarb. Love S x",
+      pantry,
+    )
+    expect([questions, left]).toEqual([[], ['Love S x']])
+    expect(formula.lines.map((l) => [l.ingredient, Math.round(l.grams)])).toEqual([
+      ['caster-sugar', 200],
+      ['golden-syrup', 106],
+      ['soda', 14],
+    ])
+  })
+
   it('makes one word of what a printed row parted', () => {
     const parted = readRecipe(
       'NUT BRITTLE\n\nTwo cupfuls of granulated sugar, one-\nhalf cupful of water, one cupful of shelled pea-\nnuts.\n\nBoil sugar and water to 300°F. Put in the nuts. Pour\non a well-\ngreased marble.',

@@ -38,10 +38,11 @@ const SIGNS = [
   /\d(?:[.,]\d+)? (?:from|out of|\/) ?\d+.*/,
   /[★☆⭐\s]+(?:\d.*)?/,
   /(?:allergens?|ccps?|keywords?|photos?|image|video|published|updated)\s*(?::| by\b).*/,
+  /recipe card\b.{0,40}/,
   /(?:ingredients?|(?:raw )?materials?)\s{1,}(?:amount|qty|quantity|weight)s?/,
   /(?:caution|danger|warning)\s*:.*/,
   // of a letter, or a thread
-  /(?:dear|hello|hey|hi)\b[^.\d]{0,30},.*/,
+  /(?:dear|hello|hey|hi)\b[^.\d]{0,30},[^.\d]{0,60}[.!]?/,
   /(?:(?:all (?:the|my) )?best(?: regards| wishes)?|cheers|love|regards|x{1,3})(?:,|$).{0,24}/,
   /(?:reply|comment)\s*(?:\(?#?\d+\)?)?\s*:.*/,
   /(?:op|\p{L}+) (?:says|wrote)\s*:.*/u,

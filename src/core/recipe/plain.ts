@@ -150,9 +150,9 @@ const STEP_SAID = /^(\s*)step (\d{1,2})\s*[:.)–-]\s+(?=.*(?:[.!)]|\S{3} .{25,}
 const countedInWords = (row: string): string => row.replace(STEP_SAID, '$1$2. ')
 
 /** "1) Boil the sugar. 2) Add the butter", "1. boil it, 2. pour", "1 Line a tin. 2 Boil": steps counted in one row, a row each. */
-const IN_ROW = /\s+(?=\d{1,2}\)\s+\p{L})|,\s+(?=\d{1,2}\.\s+\p{L})|(?<=[.;!])\s+(?=\d{1,2}\s+\p{Lu}\p{Ll})/u
+const IN_ROW = /\s+(?=\d{1,2}\)\s+\p{L})|,\s+(?=\d{1,2}\.\s+\p{L})|(?<=[.;!])\s+(?=\d{1,2}(?:\s+\p{Lu}\p{Ll}|\/\s))/u
 const BARE_COUNT = /^(\d{1,2})\s+(?=\p{Lu})/u
-const BEGINS_COUNT = /^(\d{1,2})(?:[.)]|(?=\s+\p{Lu}))\s/u
+const BEGINS_COUNT = /^(\d{1,2})(?:[./)]|(?=\s+\p{Lu}))\s/u
 function stepsApart(line: string): string[] {
   const steps = line.split(IN_ROW)
   const counts = steps.map((s) => Number(BEGINS_COUNT.exec(s)?.[1]))
@@ -214,7 +214,7 @@ const inGrams = (text: string): string =>
 
 /** "1 cup walnuts + tsp vanilla" */
 const ONE_SPOON =
-  /(?<=(?:[+,&]|\b(?:add|and|plus|then)) )(?=(?:tsp|tbsp|(?:tea|table)spoon(?:ful)?) (?:of )?\p{L}{3})/giu
+  /(?<=(?:[+&]|\b(?:add|and|plus|then)) )(?=(?:tsp|tbsp|(?:tea|table)spoon(?:ful)?) (?:of )?\p{L}{3})/giu
 
 /** "Day 2" over what is done then. */
 const DAY_ALONE = /^[ \t]*day \d[ \t]*:?[ \t]*$/gim

@@ -12,7 +12,7 @@ const MEASURED =
 
 /** "Having added the juice of half a lemon" */
 const OF_FRUIT =
-  /\b(?:juice|rind|zest)(?: and (?:juice|rind|zest))? of (?:half(?: an?)?|an?|one|two|three|\d|½) (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b/gi
+  /\b(?:juice|rind|zest)(?: and (?:juice|rind|zest))? of (?:half(?: an?)?|an?|one|two|three|1\/2|\d|½) (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b/gi
 
 /** "A piece of butter as big as a walnut" */
 const LUMP =

@@ -197,6 +197,8 @@ export const dairy = [
     },
   ),
   ingredient('coconut-oil', 'Coconut oil', { fat: 99.9 }, { density: 0.92 }),
+  ingredient('shortening', 'Shortening', { fat: 100 }, { density: 0.87 }),
+  ingredient('lard', 'Lard', { fat: 100 }, { density: 0.87 }),
   ingredient('vegetable-oil', 'Vegetable oil', { fat: 100 }, { density: 0.92 }),
   ingredient(
     'egg-white',
