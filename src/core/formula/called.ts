@@ -11,7 +11,7 @@ export const lettersOf = (text: string): string =>
     .replace(/[^a-z]+/g, ' ')
     .trim()
 
-const FLAVOURING = ['flavouring', 'flavoring', 'flavour', 'flavor']
+const FLAVOURING = ['flavouring', 'flavoring', 'flavour', 'flavor', 'flav']
 const FLAVOURS = /^(?:flavour|extract|almond-extract)$/
 const isSpice = (word: string): boolean =>
   word.length > 3 && !/^(?:ground|powder|finely|tsps?|tbsps?|teaspoons?|tablespoons?|drops?|pure|natural)$/.test(word)
@@ -56,7 +56,7 @@ function namesFor(line: Line, ingredient: Ingredient): string[] {
     ...(/^vanilla/.test(ingredient.id) ? ['vanilla', 'flavourings', 'flavorings', 'flavours', 'flavors'] : []),
     // "seeds of 1 vanilla bean"
     ...(ingredient.id === 'vanilla-pod' && /\bseeds\b/i.test(line.typed ?? '') ? ['seeds'] : []),
-    ...(isGlucose ? ['glucose'] : []),
+    ...(isGlucose ? ['glucose', 'gluc'] : []),
     ...(ingredient.id === 'maple-syrup' ? ['maple'] : []),
     ...(/^(?:condensed|evaporated)-milk/.test(ingredient.id) ? ['tin of milk', 'can of milk'] : []),
     ...(ingredient.id === 'marshmallow-creme' ? ['marshmallow'] : []),
@@ -122,9 +122,9 @@ export const namesTyped = (typed: string, likely: Ingredient | undefined): strin
   ...(/\bcolou?r/i.test(typed) ? ['colouring', 'coloring', 'colour', 'color'] : []),
 ]
 
-/** "Evaporated milk 410 g tin": what it comes in is no name of it. */
+/** "Evaporated milk 410 g tin", "evap 1 tin": what it comes in is no name of it. */
 const PACKED =
-  /(?<=\d\s?\p{L}{1,3})\s+(?:bag|block|bottle|box|can|carton|jar|pack|packet|pot|sachet|tin|tub|tube)s?\s*$/iu
+  /(?:(?<=\d\s?\p{L}{1,3})|(?<=\p{L}{3})\s+(?:\d+|½|half an?|an?))\s+(?:bag|block|bottle|box|can|carton|jar|pack|packet|pot|sachet|tin|tub|tube)s?\s*$/iu
 
 /** What a line of the list calls what it measures, without amount, brackets and note. */
 export const typedName = (typed: string): string =>

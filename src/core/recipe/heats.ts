@@ -41,6 +41,9 @@ const OVEN = new RegExp(
 )
 const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
 
+/** "Start beating (108)": how warm it is by then. */
+const WORKED_AT = /^(?:(?:begin|start) )?(?:beat|knead|pull|whip|work)(?:ing)?\b/i
+
 /** "Never let it go above 120°", "keeping above 105°", "top the cream back up to 350": no one cooks to that. */
 const BEYOND =
   /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$|\bkeep(?:ing)?(?: it| the \w+)? (?:above|below|over|under)\s*(?:about )?$|\btop(?:ped|ping)?\b[^,;]{0,30}\bup (?:again )?to $/i
@@ -56,7 +59,7 @@ const WATER_BOILS: Readonly<Record<HeatUnit, number>> = { C: 100, F: 212 }
 
 /** "Fold in the butter warmed to", "add the warm nuts (", "add cream (", "stop with hot cream (": what follows is the heat of what goes in, not of the pot. */
 const OF_ADDED =
-  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|held|hot|kept|melted|(?<!\bstop )boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till|on to|up to|stirring|whisking)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|(?:deglaze|decook|stop) (?:w\.? ?|with )|(?:pour|stir|whisk) in) ?(?:the )?[a-z]+ \((?:at )?$|\b(?:hot|warm(?:ed)?) (?:almonds|butter|cream|glucose|hazelnuts|milk|nuts|peanuts|pur[eé]e|water) \((?:at |about )?$/i
+  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|held|hot|kept|melted|(?<!\bstop )boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till|on to|up to|stirring|whisking)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|(?:deglaze|decook|stop) (?:w\.? ?|with )|(?:pour|stir|whisk) in) ?(?:the )?[a-z]+ \((?:at )?$|\((?:heated|hot|melted|warm(?:ed)?)(?: (?:at|to))? $|\b(?:hot|warm(?:ed)?) (?:almonds|butter|cream|glucose|hazelnuts|milk|nuts|peanuts|pur[eé]e|water) \((?:at |about )?$/i
 
 /** "Almonds and pistachios (80 °C) in" */
 const GOES_IN = /^\s*\) in(?=$|[,;.])/i
@@ -87,7 +90,10 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
     const before = sentence.slice(0, at)
     const after = sentence.slice(at + whole.length)
     const letter = (unitB ?? unitA)?.[0]?.toLowerCase()
-    const bracketed = (before.endsWith('(') || ON_IT.test(after)) && CLOSES.test(after) && COOKS.test(sentence)
+    const bracketed =
+      (before.endsWith('(') || ON_IT.test(after)) &&
+      CLOSES.test(after) &&
+      (COOKS.test(sentence) || WORKED_AT.test(sentence))
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
     const unit = letter === undefined ? null : letter === 'f' ? 'F' : 'C'
     const over = unit === null ? null : ABOVE_WATER.exec(after)
@@ -108,7 +114,7 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
       high: Math.max(a, b),
       unit,
       oven: OVEN.test(sentence),
-      cools: COOLS.test(before),
+      cools: COOLS.test(before) || (bracketed && WORKED_AT.test(sentence)),
       text: whole.trim(),
       from: at,
       to: at + (over ? whole.length + over[0].length : whole.trimEnd().length),

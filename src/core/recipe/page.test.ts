@@ -134,6 +134,18 @@ describe('what a page has around a recipe', () => {
     ])
   })
 
+  it.each(['Anna wrote:', 'Notes:', 'Caution:', 'Voice note:'])('reads a recipe in one row after %s', (mark) => {
+    const { formula, questions } = readRecipe(
+      `${mark} put 2 cups of sugar and 1 cup of water in a pan, boil to 300 F and pour out on an oiled slab, then break it when it is cold.`,
+      pantry,
+    )
+    expect([formula.target?.celsius, questions]).toEqual([148.9, []])
+    expect(formula.lines.map((l) => [l.ingredient, Math.round(l.grams)])).toEqual([
+      ['sugar', 400],
+      ['water', 237],
+    ])
+  })
+
   it('makes one word of what a printed row parted', () => {
     const parted = readRecipe(
       'NUT BRITTLE\n\nTwo cupfuls of granulated sugar, one-\nhalf cupful of water, one cupful of shelled pea-\nnuts.\n\nBoil sugar and water to 300°F. Put in the nuts. Pour\non a well-\ngreased marble.',

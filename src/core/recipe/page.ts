@@ -16,6 +16,9 @@ const NAME_RUN_IN = /^\s*(\p{Lu}[\p{L}’' -]{2,40})\.\s*(?:—|–|--)\s*(?=\S)
 const NAME_SAID =
   /^\s*(?:(?:ok(?:ay)?|right|so|well),? )*((?=[^.!\n]*\b(?:brittle|butterscotch|caramels?|divinity|fondant|fudge|honeycomb|lollipops|lollies|marshmallows?|nougat|penuche|pralines?|tablet|taffy|toffee)\b)[\p{L}’' -]{4,45})[.!]\s+(?=[\d¼½¾⅓⅔])/iu
 
+/** "Voice note: right so you put two cups of sugar": what a text alone is called that somebody spoke. */
+const SPOKEN = /^\s*(?:voice (?:memo|message|note)|transcript)\s*[:–-]\s*/i
+
 /** A text without the marks of a letter that was sent on, with the numbers of steps beside what is done, and in whole words. */
 export function asWritten(text: string): string {
   const counts = [...text.matchAll(COUNT_ALONE)].map(([, n]) => Number(n))
@@ -23,6 +26,7 @@ export function asWritten(text: string): string {
   const plain = (text.match(QUOTES) ?? []).length < FEWEST_QUOTED ? text : text.replace(QUOTES, '')
   return (areSteps ? plain.replace(COUNT_ALONE, '$1. ') : plain)
     .replace(AND_SIGN, ' and ')
+    .replace(SPOKEN, '')
     .replace(NAME_RUN_IN, '$1\n\n')
     .replace(NAME_SAID, (_, name: string) => `${capital(name)}\n\n`)
 }
@@ -39,6 +43,9 @@ const SIGNS = [
   /[★☆⭐\s]+(?:\d.*)?/,
   /(?:allergens?|ccps?|keywords?|photos?|image|video|published|updated)\s*(?::| by\b).*/,
   /recipe card\b.{0,40}/,
+  /recipe from\b.{0,60}/,
+  /(?:p|pg|page)\.? ?\d{1,4}/,
+  /(?:dr|miss|mr|mrs|ms)\.? (?:\p{L}\.? ?){0,3}\p{L}{2,20}(?:,.{0,30})?/u,
   /(?:ingredients?|(?:raw )?materials?)\s{1,}(?:amount|qty|quantity|weight)s?/,
   /(?:caution|danger|warning)\s*:.*/,
   // of a letter, or a thread
@@ -54,8 +61,20 @@ const LABEL =
   /^(?:(?:active|chill\w*|cook(?:ing)?|cooling|hands-on|prep(?:aration)?|rest(?:ing)?|total) time|servings?|serves|yields?|makes)\s*:?$/i
 const VALUE = /^(?:about )?\d{1,3}(?: ?(?:hours?|hrs?|mins?|minutes?|pieces|servings))*$/i
 
+/** "Anna wrote: put 2 cups of sugar and a cup of water in a pan …": a whole recipe in one row, whatever stands before it. */
+const AMOUNTS =
+  /(?:\d|\b(?:an?|half|one|two|three|four)\b) ?(?:of )?(?:cups?|g|kg|lbs?|ml|oz|ounces|pounds?|tablespoons?|tbsp|teaspoons?|tsp)\b/gi
+const FEWEST_AMOUNTS = 2
+export const isWholeRecipe = (row: string): boolean =>
+  row.length > 100 &&
+  /\bsugar\b/i.test(row) &&
+  /\b(?:boil|cook|heat|melt)/i.test(row) &&
+  (row.match(AMOUNTS) ?? []).length >= FEWEST_AMOUNTS
+
 /** Rows of which nothing is made and by which nothing is done, by their number. */
 export const furnitureOf = (rows: readonly string[]): ReadonlySet<number> =>
   new Set(
-    rows.flatMap((row, i) => (FURNITURE.test(row) || (VALUE.test(row) && LABEL.test(rows[i - 1] ?? '')) ? [i] : [])),
+    rows.flatMap((row, i) =>
+      (FURNITURE.test(row) && !isWholeRecipe(row)) || (VALUE.test(row) && LABEL.test(rows[i - 1] ?? '')) ? [i] : [],
+    ),
   )

@@ -78,7 +78,7 @@ export function placesOf(
     // what stands with the gelatin under its heading lies in the bowl with it
     // and where only the gelatin is spoken of, cold water is what it blooms in
     const isHeaded = BLOOM.test(line.heading ?? '')
-    const isCold = line.calls.some((call) => /^cold water$/i.test(call))
+    const isCold = [line.typed, ...line.calls].some((call) => /^(?:cold water|water cold)$/i.test(call))
     const gelatin = written.find((w) => isGelatin(w) && ((isHeaded && w.heading === line.heading) || isCold))
     const bowl = gelatin ? out.get(gelatin.id) : undefined
     // and of two waters, of which the method speaks once, the cold one beside it in the list

@@ -155,6 +155,8 @@ describe('a pasted text as plain lines', () => {
     ['in one row, parted by strokes', '400 g sugar // 100 g water'],
     ['with its columns the other way round', 'Weight (g)\tItem\n400\tSugar\n100\tWater'],
     ['with a unit in each cell', 'Sugar\t400 g\nWater\t100 ml'],
+    ['in a sheet, parted by commas', 'Ingredient,Qty,Unit,Notes\n"Sugar, white",400,g,\nWater,100,ml,cold'],
+    ['in a sheet, parted by semicolons', 'Item;g;%\nSugar;400;80\nWater;100;20'],
     ['amount first', '400 g\tsugar\n100 g\twater'],
     ['of bars', '| Sugar | 400 g |\n|---|---|\n| Water | 100 g |'],
     ['of bars, whose head asks how much', '| what | how much |\n|---|---|\n| Sugar | 400 g |\n| Water | 100 g |'],

@@ -7,7 +7,19 @@ import { beginsDone } from './method'
 import { inFigures } from './numbers'
 import { asWritten } from './page'
 import { spelledOut } from './shorthand'
-import { asItStands, cellsIn, HAS_NUMBER, type Head, headOf, isAmount, lineOf, RULE, strokedIn, toldOf } from './tables'
+import {
+  asItStands,
+  cellsIn,
+  HAS_NUMBER,
+  type Head,
+  headOf,
+  isAmount,
+  lineOf,
+  RULE,
+  sheetIn,
+  strokedIn,
+  toldOf,
+} from './tables'
 import { unwrapped } from './wrapped'
 
 /** "## Method", "> ", "- [ ] ", "- [x] " */
@@ -77,9 +89,11 @@ function pointed(lines: readonly string[]): readonly string[] {
 /** "0:26 121", "14:05 off": what was done by the clock. */
 const CLOCK = /^(\d{1,2})[:.h](\d{2})\s+(?=\S)/
 const AT_CLOCK = /^(\d{3})(?=$|[ ,;]+(.*)$)/
+/** "20:40 marked": what somebody did, as what is to be done. */
+const PAST = /^(add|boil|cover|mark|pour|scor|start|stir|turn|wrap)(?:r|p)?ed\b/i
 /** What was done then as a sentence: a figure alone is what it was cooked to. */
 const doneThen = (row: string): string => {
-  const said = row.replace(CLOCK, '')
+  const said = row.replace(CLOCK, '').replace(PAST, (_, did: string) => (did.toLowerCase() === 'scor' ? 'score' : did))
   const [, heat, rest] = AT_CLOCK.exec(said) ?? []
   return `${heat ? `Cook to ${heat}${rest ? `. ${capital(rest)}` : ''}` : capital(said)}.`
 }
@@ -216,6 +230,11 @@ const inGrams = (text: string): string =>
 const ONE_SPOON =
   /(?<=(?:[+&]|\b(?:add|and|plus|then)) )(?=(?:tsp|tbsp|(?:tea|table)spoon(?:ful)?) (?:of )?\p{L}{3})/giu
 
+/** "Colour q.s." */
+const AS_NEEDED = /\bq\. ?s\.?(?=[\s,;)]|$)/gim
+/** "Gelatine 250b" */
+const BLOOM = /(?<=\bgelatine?\b[^\n\d]{0,16}\d{3}) ?b\b/gi
+
 /** "Day 2" over what is done then. */
 const DAY_ALONE = /^[ \t]*day \d[ \t]*:?[ \t]*$/gim
 /** What somebody told, in quotes from end to end. */
@@ -228,6 +247,8 @@ const asTyped = (text: string): string =>
     .replace(BESIDE, '\n')
     .replace(READ_ONE, '$11')
     .replace(ONE_SPOON, '1 ')
+    .replace(AS_NEEDED, 'as needed')
+    .replace(BLOOM, ' bloom')
     .replace(TIGHT_DASH, '$& ')
     .replace(ENVELOPE, 'envelope')
     .replace(POINTED_UNIT, '$1')
@@ -320,7 +341,7 @@ function linesOf(text: string): string[] {
   let head: Head | null = null
   let setIn = false
   const rows = told(
-    unwrapped(countedSteps(letteredGroups(letteredSteps(dashed(text.split(/\r?\n/).map(countedInWords)))))),
+    unwrapped(countedSteps(letteredGroups(letteredSteps(dashed(sheetIn(text.split(/\r?\n/)).map(countedInWords)))))),
   )
   const stroked = strokedIn(rows)
   for (const [i, raw] of rows.entries()) {

@@ -11,7 +11,7 @@ import { FLEETING } from './written'
 
 /** "Peanut topping", "To finish", with nothing after it. */
 export const HEAD_BARE =
-  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|centres?|centers?|crust|fillings?|jelly|shells?|sponge|toppings?|coat(?:ing)?|dusting|finish(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|nuts|fruit))$/iu
+  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|centres?|centers?|crust|fillings?|jelly|shells?|sponge|toppings?|coat(?:ing)?|dusting|finish(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|add-?ins|extras|mix-?ins|nuts|fruit))$/iu
 
 /** "Stage 3", as the source of a pattern. */
 const A_MARK = '(?:group|part|phase|stage|syrup) [A-H\\d]'

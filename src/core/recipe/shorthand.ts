@@ -68,9 +68,12 @@ function spelled(written: string): string {
 /** "100 °C: butter" */
 const AT_HEAT = /^\d{2,3} ?[°º] ?[CF]?[:,] \p{L}/u
 /** "Sugar, water, glucose to 155 °C" */
-const COOKED_TO = /^\p{L}[\p{L}, +&]+ to (?:about )?[1-3]\d\d\b/u
+const COOKED_TO = /^\p{L}[\p{L}, +&/]+ (?:till|to|until) (?:about )?[1-3]\d\d\b/u
+/** "Tin 12x8", "slab": where it is poured. */
+const POURED_ON = /^(?:frame|(?:piping )?bag|jars|marble|moulds?|silpat|slab|tin|tray)\b(?! (?:in|off|of|on)\b)/i
 /** What is done with it, or how long it is left; a thing alone goes in. */
 function doneWith(words: string): string {
+  if (POURED_ON.test(words)) return `Pour ${/^(?:marble|silpat|slab)/i.test(words) ? 'onto' : 'into'} ${lower(words)}`
   if (LEAVES.test(words)) return `Leave ${words}`
   if (AT_HEAT.test(words)) return `at ${words}`
   if (COOKED_TO.test(words) && !isTold(words)) return `Cook ${lower(words)}`
@@ -83,6 +86,10 @@ const PEAKS = /^(?:(?:almost|just|nearly) )?(?:stiff|(?:firm|medium|soft|stiff) 
 /** What a drop is tried in. */
 const TESTS = /^(?:to )?test\b/i
 
+/** How a mass looks by then. */
+const LOOKS =
+  /^(?:(?:getting|gone|goes|going|just|nice and|really|very) )?(?:cloudy|creamy|dull|foamy|glossy|matte?|pale|smooth|stiff|thick)\b(?!.*\d)/i
+
 /** What has got so. */
 const ONCE_COLD = /^(?:cold|cool|firm|set|stiff)$/i
 
@@ -94,14 +101,49 @@ const WEIGHED_TO = /^((?:[-–*•·]\s+)?[\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d])
 const WEIGHED_IN =
   /^((?:[-–*•·]\s+)?)([\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?in(?:,? (?=(?:all|and|at|fast|hot|last|now|off|quick(?:ly)?|slow(?:ly)?|stir|warm|when|whisk)\b)|(?=\.?$))/iu
 
+/** "Soak gelatin | sugar, water 112c | cool 90 | deposit": what is done, parted by strokes, and no list. */
+const STROKES = /\s+\|\s+/
+const FEWEST_STROKES = 3
+const WEIGHED =
+  /(?:^|\|)\s*[\d¼½¾⅓⅔][\d.,/ ]*\s?(?:k?g|m?l|oz|lbs?|cups?|tbsps?|tsps?)\b|\d\s?(?:k?g|m?l|oz)\s*(?:\||$)/i
+/** "Cream 220 | sugar 200": of bare numbers at the end of more than half of them it is a list. */
+const ENDS_BARE = /\s\d+(?:[.,]\d+)?$/
+const withArrows = (line: string): string => {
+  const pieces = line.split(STROKES)
+  const isList = WEIGHED.test(line) || 2 * pieces.filter((piece) => ENDS_BARE.test(piece)).length > pieces.length
+  return pieces.length > FEWEST_STROKES && !isList ? pieces.join(' → ') : line
+}
+
 /** A line with its shorthand as sentences; any other line as it is. */
-export function spelledOut(whole: string): string {
+export function spelledOut(written: string): string {
+  const whole = withArrows(written)
   if (REDUCED.test(whole)) return whole.replace(REDUCED, '$1 ($2)')
   if (YIELDS.test(whole)) return whole.replace(YIELDS, '$2 (from $1)')
   // "(no thermometer: iced water → squishy ball)" is one thing said by the way
   const plain = whole.replace(/\([^()]*\)/g, (aside) => aside.replace(ARROWS_WITHIN, ': '))
   const line = plain.replace(WEIGHED_TO, '$1 → ').replace(WEIGHED_IN, '$1Add $2; ')
-  return ARROW.test(line) ? line.split(SENTENCES).map(spelledSentence).join(' ') : spelledSentence(line)
+  const chained = line.split(SENTENCES).map(asChain).join(' ')
+  return ARROW.test(chained) ? chained.split(SENTENCES).map(spelledSentence).join(' ') : spelledSentence(line)
+}
+
+/** "Sugar to 150 °C, cream in, 118, butter, 122, slab": one thing after the other, as between arrows, where a heat stands alone after one that does not. ◊ */
+const FEWEST_IN_CHAIN = 4
+const HEAT_ALONE = /^(?:back (?:up )?to )?[1-3]\d\d(?: ?°? ?[CF])?$/
+const HEATED = /\b(?:at|till?|to|until) (?:about )?[1-3]\d\d(?: ?°? ?[CF])?\b/i
+function asChain(sentence: string): string {
+  const pieces = sentence.replace(/\.$/, '').split(/,\s+/)
+  const heated = pieces.findIndex((piece) => HEATED.test(piece))
+  const alone = pieces.findIndex((piece, i) => i > heated && HEAT_ALONE.test(piece))
+  if (heated < 0 || alone < 0 || pieces.length < FEWEST_IN_CHAIN) return sentence
+  // what stands side by side between two heats goes in together
+  return pieces.slice(heated + 1).reduce(
+    (all, piece, i) => {
+      const last = pieces[heated + i] as string
+      const isThing = (p: string): boolean => !HEAT_ALONE.test(p) && !isTold(p) && !/\bin\b/.test(p)
+      return `${all}${isThing(last) && isThing(piece) && i > 0 ? ', ' : ' → '}${piece}`
+    },
+    pieces.slice(0, heated + 1).join(', '),
+  )
 }
 
 function spelledSentence(line: string): string {
@@ -110,6 +152,9 @@ function spelledSentence(line: string): string {
   const parts = body.split(ARROW).filter(Boolean)
   // "Cold → rolling pin": worked in some way that has no verb
   if (ONCE_COLD.test(parts[0] ?? '')) return `${mark}${capital(parts.join(', '))}`
+  // "thick, gone matt → tin 12x8"
+  if (LOOKS.test(parts[0] ?? '') && parts.length > 1)
+    return `${mark}When ${lower(parts[0] as string)}, ${lower(spelled(parts[1] as string))}.${parts.slice(2).map((p) => ` ${spelled(p)}.`)}`
   // "→ 146 °C", of what stands in the sentence before
   if (parts.length === 1 && BEGINS_ARROW.test(body))
     return `${mark}${spelled((parts[0] as string).replace(/\.$/, ''))}.`
@@ -148,6 +193,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
+  [/\bexcl?\.? (?=\p{Ll})/gu, 'except '],
   [/\bv\.? (?=(?:gently|high|hot|low|slow|slowly|soft|thick|thin|well)\b)/g, 'very '],
   [/(?<=^(?:\d{1,2}[.)] )?|[.!;] )in (?:the )?meantime,?(?= )/gi, 'Meanwhile,'],
   // "till 118ish", "wait for 50", "leave alone to 65": no boil is so cool
@@ -178,9 +224,16 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/([,;])\s+caramel,? (?=(?:dark |deep |light |medium |pale )?(?:amber|blond|brown|golden)\b)/gi, '$1 caramelise to '],
   // "for firm or 250 for soft. I like 252"
   [/\b((?:I|we) (?:like|prefer)) (?=[12]\d\d\b)/g, '$1 it at '],
+  // "right so for the peanut brittle you put two cups of sugar …"
+  [
+    /^(?:(?:now|ok(?:ay)?|right|so|well),?\s+)+(?:for (?:my|the|this) (?:\p{L}+ ){1,3})?(?:you |we )(?=(?:boil|heat|melt|put|take|tip)\b)/giu,
+    '',
+  ],
+  // "get it boiling then at 238 you tip in the nuts"
+  [/(?<=\p{L}),? then (at [1-3]\d\d\b[^,;.]{0,12}?) (?:you |we )?(?=(?:add|mix|put|stir|throw|tip)\b)/gu, '. $1 '],
   // "when it reaches 120 put in the nuts, stir always, until 150"
   [
-    /(?<=^|[.!;]\s+)((?:when|once|at)\b[^.;]*\d{3}[^.;]*\b(?:add|(?:mix|put|stir) in)\b[^.;]*?),? (?:stir(?:ring)? (?:always|constantly|all the time),? )?(?:until|till) (?=[1-3]\d\d)/gim,
+    /(?<=^|[.!;]\s+)((?:when|once|at)\b[^.;]*\d{3}[^.;]*\b(?:add|(?:mix|put|stir|tip) in)\b[^.;]*?),? (?:(?:keep )?stir(?:ring)?(?: always| constantly| all the time)?,? )?(?:until|till) (?=[1-3]\d\d)/gim,
     '$1. Cook, stirring, until ',
   ],
   // "when honey = 112"

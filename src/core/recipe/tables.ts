@@ -50,6 +50,29 @@ export function cellsIn(line: string, stroked: boolean): string[] | null {
   return cells.filter(Boolean).length > (isRow ? 0 : 1) ? cells : null
 }
 
+/** Cells parted by commas or semicolons, in quotes where they have one within. */
+const CELL = '(?:"[^"]*"|[^",;]*)'
+/** ◊ No name or note of a sheet is longer. */
+const LONGEST_CELL = 40
+const cellsOfSheet = (row: string, mark: string): string[] =>
+  (row.match(new RegExp(`(?<=^|${mark})(?:"[^"]*"|[^${mark}]*)`, 'g')) ?? []).map((c) => c.replace(/^"|"$/g, '').trim())
+
+/** Rows of a sheet, "Sugar,500,g", with tabs between their cells; any other row as it is. */
+export function sheetIn(rows: readonly string[]): readonly string[] {
+  const apart = (mark: string): ReadonlyMap<number, string[]> => {
+    const isRow = new RegExp(`^${CELL}(?:${mark}(?! )${CELL})+$`)
+    const found = rows.flatMap((row, i) => {
+      const cells = isRow.test(row.trim()) ? cellsOfSheet(row.trim(), mark) : []
+      return cells.length > 1 && cells.every((c) => c.length <= LONGEST_CELL) ? [[i, cells] as const] : []
+    })
+    const wide = found.filter(([, cells]) => cells.length === found[0]?.[1].length)
+    const withAmount = wide.filter(([, cells]) => cells.some((c) => BARE_AMOUNT.test(c)))
+    return new Map(wide.length >= TABLE.rows && withAmount.length > TABLE.amounts * wide.length ? wide : [])
+  }
+  const cells = [',', ';'].map(apart).find((found) => found.size > 0)
+  return rows.map((row, i) => cells?.get(i)?.join('\t') ?? row)
+}
+
 /** Which columns of a table say what is done, at which heat, in which degrees, and how long; -1 for none. */
 interface Tells {
   readonly what: number
@@ -60,7 +83,14 @@ interface Tells {
 
 /** Of the head of a table, what its amounts are in, by column. */
 export interface Head {
-  readonly columns: readonly { readonly unit: string; readonly isAmount: boolean }[]
+  readonly columns: readonly {
+    readonly unit: string
+    readonly isAmount: boolean
+    /** It says in what the amounts of its rows are. */
+    readonly isUnit: boolean
+    /** It says how what is in a row is, or what is done to it. */
+    readonly isNote: boolean
+  }[]
   /** Null where its rows are none of a method. */
   readonly tells: Tells | null
 }
@@ -102,6 +132,8 @@ export function headOf(cells: readonly string[], ruled: boolean): Head | null {
   const columns = cells.map((c) => ({
     unit: /\b(g|grams?|kg|oz|lbs?|ml)\b/i.exec(c)?.[1] ?? '',
     isAmount: /^(?:g|grams?|kg|oz|lbs?|ml|weights?|amounts?|quantit\w+|qty|how (?:much|many))\b/i.test(c),
+    isUnit: /^(?:units?|uom|measure)$/i.test(c),
+    isNote: /^(?:comments?|form|notes?|prep(?:aration)?|remarks?|state)$/i.test(c),
   }))
   const tells = tellsOf(cells)
   return ruled || tells || columns.some((c) => c.isAmount) ? { columns, tells } : null
@@ -125,9 +157,11 @@ export function lineOf(cells: readonly string[], head: Head | null): string {
   const at = head?.columns.findIndex((c) => c.isAmount) ?? -1
   const amount = (at >= 0 ? cells[at] : undefined) ?? cells.find((c) => isAmount(c) && !/%\s*$/.test(c)) ?? ''
   if (amount === '') return cells.join(' ')
-  const unit = /[a-z]/i.test(amount) ? '' : (head?.columns[at]?.unit ?? '')
+  const under = (is: 'isUnit' | 'isNote'): string => cells[head?.columns.findIndex((c) => c[is]) ?? -1] ?? ''
+  const unit = /[a-z]/i.test(amount) ? '' : head?.columns[at]?.unit || under('isUnit')
   // of which unit a number is, is asked once of the whole list, and "2 eggs" are counted
   if (unit === '' && BARE_NUMBER.test(amount) && !COUNTED.test(name)) return `${name} ${amount}`
   const others = cells.filter((c) => c !== amount && c !== name && MEASURED.test(c))
-  return [amount, unit, name, ...others.map((c) => `(${c})`)].filter(Boolean).join(' ')
+  const note = under('isNote')
+  return [amount, unit, note ? `${name}, ${note}` : name, ...others.map((c) => `(${c})`)].filter(Boolean).join(' ')
 }

@@ -15,7 +15,7 @@ const GOES_IN = /\bin(?:$| (?:(?:at|during|for) )?the (?:last|(?:very )?end)\b)/
 
 /** What may follow a heading in a sentence that takes all beneath it: "boil the shell to 150°", and not "boil shell sugar". */
 const AS_WHOLE =
-  '(?=\\s*(?:$|[^\\w\\s]|(?:all[- ]in|batch|bits|half|ingredients|layer|mixture|mix|part|stuff|syrup|things|along|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
+  '(?=\\s*(?:$|[^\\w\\s]|(?:all[- ]in|batch|bits|except|half|ingredients|layer|mixture|mix|part|stuff|syrup|things|along|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
 
 /** "Cook the sugar syrup", "fold in the inclusions", "fill with sherbet": whether a sentence takes all that stands under a heading. */
 export function takesHeaded(sentence: string, { heading }: Written): boolean {
@@ -39,7 +39,9 @@ const EXCEPT =
   /\b(?:except|bar|but|save|apart from)\b(.*?)(?=\b(?:in|into|over|until|and (?:heat|bring|cook|stir|melt))\b|;|$)/i
 /** "Everything except the butter": what a sentence that takes all leaves out. */
 export const isLeftOut = (sentence: string, names: readonly string[]): boolean =>
-  EVERYTHING.test(sentence) && mentions(EXCEPT.exec(sentence)?.[1] ?? '', names)
+  (EVERYTHING.test(sentence) || SURELY_EXCEPT.test(sentence)) && mentions(EXCEPT.exec(sentence)?.[1] ?? '', names)
+/** "Fold in the add-ins except the chocolate" */
+const SURELY_EXCEPT = /\b(?:except|apart from)\b/i
 
 /** "Combine the first four ingredients". */
 export const FIRST =

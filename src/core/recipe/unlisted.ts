@@ -8,7 +8,7 @@ import type { Written } from './written'
 
 /** An amount, and up to four words after it. */
 const MEASURED =
-  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|half|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|tbs?(?=\.?\s)|(?<=[\d½¼¾⅓⅔]\s?)(?<!\d{2}\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|pts?|quarts?|qts?|gallons?|gills?|oz|ounces?|pinch(?:es)?|dash(?:es)?|sticks?(?! blender)|(?:\(?\d+(?:[.,]\d+)?(?:[ -]\d\/\d)?[ -]?(?:g|ml|oz|ounces?)\.?\)?[ -])?(?:bags?|bars?|cans?|cartons?|envelopes?|jars?|packets?|packages?|sachets?|tins?|tubs?)|drops?|(?=(?:vanilla (?:pod|bean)|egg white|cinnamon stick|star anise)s?\b))(?:\b\.?|(?<=\s))(?:\s+and\s+a\s+(?:half|quarter)\b)?)\)?\s*(?:of\s+)?((?:\d{2} ?% )?(?:(?!and\b|or\b)[\p{L}-]+\s?){1,4})/giu
+  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|half|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|tbs?(?=\.?\s)|(?<=[\d½¼¾⅓⅔]\s?)(?<!\d{2}\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|pts?|quarts?|qts?|gallons?|gills?|oz|ounces?|pinch(?:es)?|dash(?:es)?|sticks?(?! blender)|(?:\(?\d+(?:[.,]\d+)?(?:[ -]\d\/\d)?[ -]?(?:g|ml|oz|ounces?)\.?\)?[ -])?(?:bags?|bars?|cans?|cartons?|envelopes?|jars?|packets?|packages?|sachets?|tins?|tubs?)|drops?|(?=(?:vanilla (?:pod|bean)|egg white|cinnamon stick|star anise)s?\b))(?:\b\.?|(?<=\s))(?:\s+and\s+a\s+(?:half|quarter)\b)?)\)?\s*(?:of\s+)?((?:\d{2} ?% )?(?:(?!and\b|or\b|(?:an?|half|one|two|three|four|five|six)\s+(?:cup|ounce|pound|stick|(?:table|tea)spoon))[\p{L}-]+\s?){1,4})/giu
 
 /** "Having added the juice of half a lemon" */
 const OF_FRUIT =
@@ -27,7 +27,7 @@ const AMOUNT_BESIDE = new RegExp(`^\\s*${IN_BRACKETS.source}`, 'i')
 
 /** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
 const ENDS_NAME =
-  /^(?:all|and|as|at|before|by|dry|for|from|gently|go|goes|if|in|into|slowly|off|on|onto|or|over|overnight|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
+  /^(?:all|and|as|at|before|by|dry|for|from|gently|go|goes|get|if|in|into|keep|pour|put|slowly|stir|off|on|onto|or|over|overnight|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
 
 /** The longest run of `words` that is surely something the pantry knows, as a line of a list; null for none. */
 function lineOf(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
@@ -72,6 +72,9 @@ const isPutIn = ({ input = '', index }: RegExpMatchArray): boolean =>
 /** A part of what is made is nothing new. */
 const OF_THE_POT =
   /^at a time\b|\b(?:batch|caramel|fudge|hot|it|mass|meringue|mix|mixture|more|of (?:it|that|the|this|your)|other|same|them|toffee|warm|whites)\b/i
+
+/** What holds so much. */
+const VESSEL = /^(?:(?:heavy|large) )*(?:bowl|casserole|dish|dutch oven|kettle|pan|pot|saucepan|skillet)\b/i
 
 /** ◊ Nobody's method measures more things than that. */
 const MOST = 40
@@ -138,6 +141,8 @@ export function unlistedIn(
       .replace(PRAISED, '')
       .replace(/^the\s+/i, '')
       .split(/\s+/)
+    // "in a 3 qt saucepan mix …"
+    if (VESSEL.test(words)) return []
     // without a list "a quart of the dark syrup" is all there is
     const isKnown = written.length > 0 && /^the\b/i.test(words) && !PRAISED.test(words)
     if (isKnown) return []
