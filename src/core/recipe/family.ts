@@ -77,7 +77,7 @@ const DENIED = /\bnot (?:an? )?[\p{L}-]+|\b\p{L}+-free\b/giu
 export function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {
   const said = (text: string): FamilyId | undefined => {
     const found = familyWords.find(([words, , holds]) => words.test(text) && (holds?.test(list) ?? true))?.[1]
-    return found === 'caramel' && isCondensed(lines) ? 'condensed-milk' : found
+    return (found === 'caramel' || found === 'toffee') && isCondensed(lines) ? 'condensed-milk' : found
   }
   // milk chocolate is no milk, nor cocoa butter butter
   const list = lines

@@ -307,6 +307,7 @@ test.each([
   ['Vanilla marshmallows', '20 g gelatin\n300 g sugar', 'marshmallow'],
   ['Grandmother’s bars', '20 g gelatin\n300 g sugar\n200 g glucose syrup', 'marshmallow'],
   ['Coconut ice', '450 g sugar\n150 ml milk\n150 g desiccated coconut', 'fudge'],
+  ['Banoffee toffee', '100 g butter\n100 g brown sugar\n397 g condensed milk', 'condensed-milk'],
   ['Sunday sweets', '300 g sugar\n300 g butter', 'toffee'],
   ['Sunday sweets', '270 g sugar\n230 g butter\n200 g almonds\n120 g milk chocolate', 'toffee'],
   ['Sunday sweets', '300 g sugar\n200 g peanuts\n100 g glucose syrup', 'brittle'],

@@ -263,4 +263,18 @@ export const hastyMoments: readonly Moment[] = [
       /^window: Mark/,
     ],
   ],
+  [
+    'a heading alone that takes what stands beneath it, of two sugars',
+    'Meringue: 99 g egg whites, 50 g sugar\nSyrup: 400 g sugar, 150 g glucose syrup 42 DE, 150 ml water',
+    'Syrup to 127 °C. At 115 °C begin whisking the whites; add their sugar at soft peak. Pour the syrup on the meringue, whisk 8 min. Pour in a tin.',
+    127,
+    [
+      /^ready \+ sugar 400, glucose-42 150, water 150: Syrup/,
+      /^rises 115: At 115° begin/,
+      /^target: Cook to 127°/,
+      /^ready \+ egg-white 99, sugar 50: Pour the syrup/,
+      /^after 480: Whisk 8 min/,
+      /^ready → out: Pour in a/,
+    ],
+  ],
 ]

@@ -232,6 +232,8 @@ const ONE_SPOON =
 
 /** "Colour q.s." */
 const AS_NEEDED = /\bq\. ?s\.?(?=[\s,;)]|$)/gim
+/** "Gelatine: 10 leaves gold" */
+const LEAVES = /\b(gelatine?):? (\d+) (leaf|leaves|sheets?),? (bronze|silver|gold|platinum)\b/gi
 /** "Gelatine 250b" */
 const BLOOM = /(?<=\bgelatine?\b[^\n\d]{0,16}\d{3}) ?b\b/gi
 
@@ -249,6 +251,7 @@ const asTyped = (text: string): string =>
     .replace(ONE_SPOON, '1 ')
     .replace(AS_NEEDED, 'as needed')
     .replace(BLOOM, ' bloom')
+    .replace(LEAVES, '$2 $3 $4 $1')
     .replace(TIGHT_DASH, '$& ')
     .replace(ENVELOPE, 'envelope')
     .replace(POINTED_UNIT, '$1')
@@ -287,7 +290,7 @@ const AFTER = 'k?g|grams?|m?l|cups?|tbsps?|tsps?|oz|ounces?|lbs?|pounds?|pints?|
 /** "Corn sirup", as it was spelled once */
 const SIRUP = /\b(s)irup/gi
 /** "Pull 'til it is white" */
-const TIL = /(?<=\s)['’‘]?til\s/g
+const TIL = /(?<=(?<!\d ?(?:cups?|k?g|tbsps?|tsps?))\s)['’‘]?til\s/g
 /** "Sugar #1" */
 const HASH = /(?<=\p{L} )#([1-9])\b/gu
 /** "Cook 117,5": the point of a decimal. */

@@ -34,7 +34,12 @@ const PLUS = /^\+\s*/
 const SAID_OTHERWISE =
   /^(?:(?:base|bottom|pan|pot) in(?:to)? |at (?:about )?\d{2,3}\b|(?:deposit|drop|funnel|ladle|pipe|spoon|torch)\b|\d+ ?g (?:discs|drops|pieces|rounds)\b)/i
 const isTold = (words: string): boolean =>
-  SAID_OTHERWISE.test(words) || beginsDone(words) || WORKS.test(words) || isGotReady(words) || BEGINS_WHEN.test(words)
+  SAID_OTHERWISE.test(words) ||
+  takesOff(words) ||
+  beginsDone(words) ||
+  WORKS.test(words) ||
+  isGotReady(words) ||
+  BEGINS_WHEN.test(words)
 const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase())
 
 /** "Dark amber → off" */
@@ -88,7 +93,7 @@ const TESTS = /^(?:to )?test\b/i
 
 /** How a mass looks by then. */
 const LOOKS =
-  /^(?:(?:getting|gone|goes|going|just|nice and|really|very) )?(?:cloudy|creamy|dull|foamy|glossy|matte?|pale|smooth|stiff|thick)\b(?!.*\d)/i
+  /^(?:(?:all|getting|gone|goes|going|just|nice and|really|very) )?(?:(?:all )?clear|(?:(?:dark|deep|light) )?(?:amber|brown|golden)|cloudy|creamy|dull|foamy|glossy|matte?|pale|smooth|stiff|thick)\b(?!.*\d)/i
 
 /** What has got so. */
 const ONCE_COLD = /^(?:cold|cool|firm|set|stiff)$/i
@@ -153,7 +158,7 @@ function spelledSentence(line: string): string {
   // "Cold → rolling pin": worked in some way that has no verb
   if (ONCE_COLD.test(parts[0] ?? '')) return `${mark}${capital(parts.join(', '))}`
   // "thick, gone matt → tin 12x8"
-  if (LOOKS.test(parts[0] ?? '') && parts.length > 1)
+  if (LOOKS.test(parts[0] ?? '') && !SHADE.test(parts[0] as string) && parts.length > 1)
     return `${mark}When ${lower(parts[0] as string)}, ${lower(spelled(parts[1] as string))}.${parts.slice(2).map((p) => ` ${spelled(p)}.`)}`
   // "→ 146 °C", of what stands in the sentence before
   if (parts.length === 1 && BEGINS_ARROW.test(body))
