@@ -46,7 +46,7 @@ const WORKED_AT = /^(?:(?:begin|start) )?(?:beat|knead|pull|whip|work)(?:ing)?\b
 
 /** "Never let it go above 120°", "keeping above 105°", "top the cream back up to 350": no one cooks to that. */
 const BEYOND =
-  /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$|\bkeep(?:ing)?(?: it| the \w+)? (?:above|below|over|under)\s*(?:about )?$|\btop(?:ped|ping)?\b[^,;]{0,30}\bup (?:again )?to $/i
+  /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$|\bkeep(?:ing)?(?: it| the \w+)? (?:above|below|over|under)\s*(?:about )?$|\b(?:make|top)(?:ped|ping)?\b[^,;]{0,30}\bup (?:again )?to $/i
 
 /** ◊ Nothing is cooked to less, °C or °F: it is left there. */
 export const LEFT_BELOW = 60
@@ -97,7 +97,7 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
     const unit = letter === undefined ? null : letter === 'f' ? 'F' : 'C'
     const over = unit === null ? null : ABOVE_WATER.exec(after)
-    if (BEYOND.test(before) || /^\s*brix\b/i.test(after) || (DIFFERENCE.test(after) && over === null)) continue
+    if (BEYOND.test(before) || /^\s*(?:brix|bx)\b/i.test(after) || (DIFFERENCE.test(after) && over === null)) continue
     const from = over && unit ? WATER_BOILS[unit] : 0
     const isWay = high !== undefined && FROM.test(before) && figure(low) >= BOILS_FROM
     const isGoal = GETS_TO.test(before) && HUNDREDS.test(low) && ENDS_SAID.test(after)

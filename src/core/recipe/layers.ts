@@ -101,9 +101,9 @@ const JOINS = /^(?:(?:to )?(?:assembl\w*|finish\w*|put(?:ting)? (?:it )?(?:all )
 
 /** "Pour over the caramel" is said of what is poured. */
 const ONTO_LAYER =
-  /\b(?:over|onto|on top of|on) the\b.*$|\b(?:over|onto) (?:base|biscuit|caramel|crust|shortbread)\b.*$/i
+  /\b(?:over|onto|on top of|on) the\b.*$|\b(?:over|on|onto) (?:base|biscuit|caramel|crust|shortbread)\b.*$/i
 /** "Melt the butter and sugar for the caramel over a low heat" */
-const FOR_LAYER = /\S for the ([\p{L} ]{3,30}?)(?= (?:in|on|over|to|until|with)\b|[,;:]|$)/iu
+const FOR_LAYER = /\S for (?:the )?([\p{L} ]{3,30}?)(?= (?:in|on|over|to|until|with)\b|[,;:]|$)/iu
 /** "For the base", "make the caramel". */
 const MAKES = /^(?:for|make|to make) /i
 /** "Caramel: stir everything over low heat", "Jelly – warm the purée". */

@@ -11,7 +11,7 @@ import { FLEETING } from './written'
 
 /** "Peanut topping", "To finish", with nothing after it. */
 export const HEAD_BARE =
-  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|centres?|centers?|crust|fillings?|jelly|shells?|sponge|toppings?|coat(?:ing)?|dusting|finish(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|add-?ins|extras|mix-?ins|nuts|fruit))$/iu
+  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|centres?|centers?|crust|fillings?|jelly|shells?|sponge|top(?:pings?)?|coat(?:ing)?|dusting|finish(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|add-?ins|extras|mix-?ins|nuts|fruit))$/iu
 
 /** "Stage 3", as the source of a pattern. */
 const A_MARK = '(?:group|part|phase|stage|syrup) [A-H\\d]'
@@ -107,7 +107,8 @@ const APART = new RegExp(
 )
 
 /** "3 cups sugar, 1 cup water. Boil without stirring …" */
-const LIST_THEN_METHOD = /^([^.]*(?:\.(?!\s+\p{Lu})[^.]*)*)\.\s+(\p{Lu}.*)$/su
+const TELLS = `(?:\\p{Lu}|(?:boil|combine|cook|heat|melt|mix|put)\\b)`
+const LIST_THEN_METHOD = new RegExp(`^([^.]*(?:\\.(?!\\s+${TELLS})[^.]*)*)\\.\\s+(${TELLS}.*)$`, 'su')
 
 /** "1½ cups each granulated and light brown sugar", "1 tsp each cinnamon, coriander": as much of either. */
 const EACH =
@@ -333,7 +334,7 @@ export function inOneRow(row: string): string[] {
   )
     return heading === undefined ? ends : [`${heading}:`, ...ends, ROW_ENDS]
   // "butter 100, sugar 100 | water 20": of which unit is asked
-  const bareEnds = (rest ?? unstopped).replace(/\.$/, '').split(/(?:[,;]|\s[|·])\s+(?![^(]*\))/)
+  const bareEnds = (rest ?? unstopped).replace(/\.$/, '').split(/(?:[,;]|\s(?:[|·]|\/\/))\s+(?![^(]*\))/)
   if (bareEnds.length > 2 && bareEnds.filter((piece) => NAMED_BARE.test(piece)).length > MOST_OF * bareEnds.length)
     return heading === undefined ? bareEnds : [`${heading}:`, ...bareEnds, ROW_ENDS]
   const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []

@@ -245,6 +245,11 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\b((?:when|once) (?:the )?(?:honey|sugar|syrup)) = (?=1\d\d)/gi, '$1 is at '],
   // "whip whites when at 112"
   [/(?<=[\p{L})] )when at (?=1\d\d\b)/gu, 'when it is at '],
+  // "180C/160 fan", and what is done before it is hot
+  [
+    /(?<=^|[.;] )(?:oven (?:at|on|to) )?(\d{3}) ?°?C ?\/ ?\d{3} ?°?C? ?fan(?: oven)?\b(?: ?\/ ?gas (?:mark )?\d)?/gim,
+    'Heat the oven to $1 °C',
+  ],
   // an oven that is a pot
   [/\bdutch oven\b/gi, 'heavy pot'],
   [/\s@\s?(?=\d)/g, ' at '],
