@@ -27,7 +27,7 @@ const AMOUNT_BESIDE = new RegExp(`^\\s*${IN_BRACKETS.source}`, 'i')
 
 /** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
 const ENDS_NAME =
-  /^(?:all|and|as|at|before|by|dry|for|from|gently|go|goes|get|if|in|into|keep|pour|put|slowly|stir|off|on|onto|or|over|overnight|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
+  /^(?:all|and|as|at|before|broken|by|chopped|crushed|dry|for|from|gently|go|goes|get|if|in|into|keep|pour|put|slowly|stir|off|on|onto|or|over|overnight|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
 
 /** The longest run of `words` that is surely something the pantry knows, as a line of a list; null for none. */
 function lineOf(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
@@ -75,6 +75,14 @@ const OF_THE_POT =
 
 /** What holds so much. */
 const VESSEL = /^(?:(?:heavy|large) )*(?:bowl|casserole|dish|dutch oven|kettle|pan|pot|saucepan|skillet)\b/i
+
+/** What is weighed, or measured by the cup and the spoon: it goes somewhere, though nobody may know what it is. */
+const WEIGHED =
+  /(?:\b|\d)(?:k?g|(?:kilo)?grams?|kilos?|lbs?|pounds?|oz|ounces?|cups?(?:ful)?|(?:tea|table|dessert)spoon(?:ful)?s?|tsps?|tbsps?|pints?|quarts?)\b\.?$|[\d¼½¾⅓⅔] ?[ct]\.?$/i
+/** What follows the size of a piece, of a vessel or of a share, and of a test: "12 g balls", "a teaspoon onto paper", "half a cup at a time", "5 g each". */
+const SIZED =
+  /^(?:a|as|at|because|between|by|each|from|for|in|into|of|on|onto|over|per|to|with)\b|\b(?:balls?|bars?|bites?|blobs|bowl|caramels?|coating|cubes|discs|drops|each|fudge|heaps|jars?|loaf|logs?|measuring|mixture|moulds?|mounds|piece|pieces|portions?|rounds|scoop|servings?|spoon|squares|syrup|tin|toffee)\b/i
+const OF_EACH = /\bof each\b/i
 
 /** ◊ Nobody's method measures more things than that. */
 const MOST = 40
@@ -151,7 +159,10 @@ export function unlistedIn(
     // where there is no list, what is measured and not known is asked about, up to where its name can end
     const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
     const whole = ends < 0 ? name : name.slice(0, ends)
-    const isAsked = written.length === 0 || (isPutIn(found) && !OF_THE_POT.test(words))
+    const isAsked =
+      written.length === 0 ||
+      (isPutIn(found) && !OF_THE_POT.test(words)) ||
+      (WEIGHED.test(amount.trim()) && (OF_EACH.test(all) || !SIZED.test(words)))
     return line ?? (isAsked ? `${amount} ${whole.join(' ')}` : [])
   })
   const fruit = said.flatMap((s) => (s.match(OF_FRUIT) ?? []).filter((found) => !isListed(found)))

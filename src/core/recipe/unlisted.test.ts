@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest'
+import { pantryOf } from '../matter/names'
+import { readRecipe } from './recipe'
+
+const pantry = pantryOf()
+/** What is asked of a method whose list is all known. */
+const asked = (sentence: string): string[] =>
+  readRecipe(
+    `Toffee\n\n300 g sugar\n300 g butter\n60 ml water\n\nBoil the sugar, butter and water to 150 °C. ${sentence} Break it when it is cold.`,
+    pantry,
+  ).questions.map((q) => q.text)
+
+const AMOUNTS = ['2 tbsp', '12 oz', 'a pound', '30 g', 'half a cup', '1 1/2 c', 'three teaspoons']
+const UNKNOWN = ['zog', 'pani', 'grey marl']
+const SENTENCES = ['# in quickly.', 'Then the topping: # when it is poured.', 'Off the heat, and # for good luck.']
+
+describe('what a method weighs, and no list has', () => {
+  it.each(AMOUNTS.flatMap((amount) => UNKNOWN.map((what) => `${amount} ${what}`)))(
+    '%s is asked about, wherever it stands',
+    (what) => {
+      for (const sentence of SENTENCES)
+        expect(asked(sentence.replace('#', what))).toEqual([expect.stringContaining(what.split(' ').at(-1) as string)])
+    },
+  )
+
+  it.each([
+    ['Stir in 30 g of tahini.', 'tahini'],
+    ['Scatter 1 1/2 c toasted pecans chopped fine over it.', 'pecans'],
+  ])('is a line of it where it is known: %s', (sentence, ingredient) => {
+    const { formula, questions } = readRecipe(
+      `Toffee\n\n300 g sugar\n300 g butter\n\nBoil the sugar and butter to 150 °C. ${sentence}`,
+      pantry,
+    )
+    expect([questions, formula.lines.map((l) => l.ingredient)]).toEqual([[], ['sugar', 'butter', ingredient]])
+  })
+
+  it.each([
+    'Roll in 12 g balls.',
+    'Drop a teaspoon onto paper for each.',
+    'Pour it half a cup at a time.',
+    'Weigh out pieces, 5 g each.',
+    'Use a 2 lb loaf tin.',
+    'Fill 250 ml jars.',
+    'Put 1 tsp caramel over each nut.',
+    'Do it in a 3 qt saucepan.',
+  ])('nothing is asked of the size of a piece, of a share or of a vessel: %s', (sentence) =>
+    expect(asked(sentence)).toEqual([]),
+  )
+})
