@@ -68,7 +68,7 @@ const GRAINS =
 
 /** What is pulled until it is white. */
 const PULLED =
-  /\bpull\b.{0,60}\b(?:firm|lightened|pale|white|satiny?|opaque|rope|yellow)|\bstretch\b.{0,60}\b(?:light|opaque|pale|satiny?|white)\b|\bpull,? and (?:cut|twist)\b/i
+  /\bpull\b.{0,60}\b(?:firm|light|lightened|pale|white|satiny?|opaque|rope|yellow)|\bstretch\b.{0,60}\b(?:light|opaque|pale|satiny?|white)\b|\bpull,? and (?:cut|twist)\b/i
 
 /** "Seafoam (not honeycomb)", "nut-free" */
 const DENIED = /\bnot (?:an? )?[\p{L}-]+|\b\p{L}+-free\b/giu

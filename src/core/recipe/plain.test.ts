@@ -64,6 +64,43 @@ describe('a pasted text as plain lines', () => {
       ['1. Boil the sugar to 118 °C.', '2. Pour it out.', 'Step 3: Cutting'],
     ],
     [
+      'steps counted without a point that begin small',
+      [
+        '1 boil cream and vanilla, hold 80',
+        '2 melt the sugar to amber',
+        '3 cream in 4 additions',
+        '4 to 117.5',
+        '5 16 °C 24 h, cut 25 mm squares',
+      ],
+      [
+        '1. boil cream and vanilla, hold 80',
+        '2. melt the sugar to amber',
+        '3. cream in 4 additions',
+        '4. to 117.5',
+        '5. 16 °C 24 h, cut 25 mm squares',
+      ],
+    ],
+    [
+      'a table with a column of groups',
+      ['Stage | Name | g', '1 | Sugar | 400', '1 | Water | 130', '2 | Butter | 60', 'Cook stage 1 to 121 °C.'],
+      ['Stage 1:', '400 g Sugar', '130 g Water', 'Stage 2:', '60 g Butter', 'Cook stage 1 to 121 °C.'],
+    ],
+    [
+      'notes of which each row is something done',
+      [
+        'isomalt and water to 167-170C, stop cooking in a cold bath',
+        'wait for the bubbles to go, 140C: flavour and colour',
+        'deposit 125-130C in moulds with their sticks',
+        'cool, wrap as soon as they are cold',
+      ],
+      [
+        'isomalt and water to 167-170C, stop cooking in a cold bath',
+        'wait for the bubbles to go, 140C: flavour and colour',
+        'deposit 125-130C in moulds with their sticks',
+        'cool, wrap as soon as they are cold',
+      ],
+    ],
+    [
       'amounts that happen to count',
       ['1 Cup granulated sugar', '2 Cups heavy cream', '3 Tablespoons salted butter', '4 Ounces dark chocolate'],
       ['1 Cup granulated sugar', '2 Cups heavy cream', '3 Tablespoons salted butter', '4 Ounces dark chocolate'],

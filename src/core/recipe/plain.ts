@@ -10,6 +10,7 @@ import { spelledOut } from './shorthand'
 import {
   asItStands,
   cellsIn,
+  groupOf,
   HAS_NUMBER,
   type Head,
   headOf,
@@ -147,7 +148,8 @@ const IS_AMOUNT =
   /^\s*\d+\s+(?:cans?|cups?|envelopes?|gallons?|lbs?|ounces?|oz|packets?|pints?|pounds?|quarts?|sheets?|sticks?|t(?:able|ea)spoons?|tbsps?|tsps?)\b/i
 /** "1 Boil the sugar and the water", "2 Pour …": steps counted without a point, one beneath the other. ◊ So many of them, and so long on average, are no list. */
 const COUNTED_ROWS = { rows: 4, letters: 20 }
-const BARE_STEP = /^\s*(\d+)\s+(?:\p{Lu}|\d+ ?(?:h|hours?|min(?:ute)?s?)\b|[1-3]\d\d\b(?! ?(?:k?g|m?l|oz|lbs?)\b))/u
+const BARE_STEP =
+  /^\s*(\d+)\s+(?:\p{L}|\d+ ?°|\d+ ?(?:h|hours?|min(?:ute)?s?)(?!\p{L})|[1-3]\d\d\b(?! ?(?:k?g|m?l|oz|lbs?)\b))/u
 function countedSteps(rows: readonly string[]): readonly string[] {
   const isAt = (i: number, n: number): boolean => BARE_STEP.exec(rows[i] ?? '')?.[1] === String(n + 1)
   const from = runFrom(rows, COUNTED_ROWS.rows, isAt)
@@ -343,6 +345,7 @@ function linesOf(text: string): string[] {
   const out: string[] = []
   let head: Head | null = null
   let setIn = false
+  let group: string | null = null
   const rows = told(
     unwrapped(countedSteps(letteredGroups(letteredSteps(dashed(sheetIn(text.split(/\r?\n/)).map(countedInWords)))))),
   )
@@ -368,8 +371,11 @@ function linesOf(text: string): string[] {
       if (opens.tells) out.push('Method')
     } else if (head?.tells) out.push(toldOf(cells, head.tells))
     else {
-      const full = cells.filter(Boolean)
-      out.push(isAmount(full[0] as string) && head === null ? asItStands(full) : lineOf(full, head))
+      const over = head ? groupOf(cells, head) : null
+      if (over !== null && over !== group) out.push(over)
+      group = over
+      const full = cells.filter((c, i) => c !== '' && !head?.columns[i]?.isGroup)
+      out.push(isAmount(full[0] as string) && head === null ? asItStands(full) : lineOf(cells, head))
     }
   }
   return out

@@ -376,7 +376,8 @@ export const tells = (line: string): boolean => {
   return beginsDone(words) || TOLD.test(words) || IN_SHORT.test(words) || isGotReady(words) || takesOff(words)
 }
 /** "Sugar glucose water 155C", "butter salt in, stir", "between mats roll 3 mm" */
-const IN_SHORT = /^(?:\p{L}+ ){1,5}(?:[1-3]\d\d ?°?[CF]$|in$|in, \p{L})|^between (?:mats|papers?|sheets|silpats?)\b/iu
+const IN_SHORT =
+  /^(?:\p{L}+ ){1,5}(?:[1-3]\d\d ?°?[CF]$|in$|in, \p{L})|^[\p{L}+/ ]{3,40} to [1-3]\d\d\b|^(?:deposit(?:ing)?|wait) |^between (?:mats|papers?|sheets|silpats?)\b/iu
 const TOLD =
   /^(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|temper|toss|wrap|slice|smash|turn|when|once)\b/i
 /** "200 g sugar", and not "8 inch pan". */

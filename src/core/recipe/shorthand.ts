@@ -46,6 +46,10 @@ const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (le
 const ONLY_OFF = /^off(?: (?:the )?heat)?$/i
 const SHADE = /^(?:(?:dark|deep|golden|light|medium|pale) )?(?:amber|caramel|gold(?:en)?|straw)(?: colou?r)?$/i
 
+/** "Amber 185" */
+const SHADE_AT =
+  /^(?:(?:dark|deep|golden|light|medium|pale) )?(?:amber|caramel|gold(?:en)?|straw)(?: colou?r)?,? (?:at |to )?([12]\d\d(?: ?°? ?[CF])?)$/i
+
 /** "→ approx 36 squares" */
 const SO_MANY =
   /^(?:(?:about|approx\.?|ca\.?|makes|[~≈]) ?)?(\d{1,3} (?:bars|caramels|candies|lollies|lollipops|pieces|squares|sweets|toffees))$/i
@@ -62,6 +66,8 @@ function spelled(written: string): string {
   if (pieces) return `Makes about ${pieces}`
   if (ONLY_OFF.test(words)) return 'Take it off the heat'
   if (SHADE.test(words)) return `Cook until ${lower(words)}`
+  const [, toShade] = SHADE_AT.exec(words) ?? []
+  if (toShade) return `Cook to ${toShade}`
   const [, on, heat] = TO_HEAT.exec(words) ?? []
   if (heat && Number.parseFloat(heat) < LEFT_BELOW) return `Leave at ${heat}`
   if (heat) return `Cook ${on ? `${on} ` : ''}to ${heat}`
@@ -234,6 +240,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     /^(?:(?:now|ok(?:ay)?|right|so|well),?\s+)+(?:for (?:my|the|this) (?:\p{L}+ ){1,3})?(?:you |we )(?=(?:boil|heat|melt|put|take|tip)\b)/giu,
     '',
   ],
+  // "boil cream + ½ salt"
+  [/(?<=(?:[+&,]|\b(?:add|and|with)) ?)(?:½|1\/2) (?=(?:butter|cream|milk|nuts|salt|sugar)\b)/gi, 'half the '],
   // "get it boiling then at 238 you tip in the nuts"
   [/(?<=\p{L}),? then (at [1-3]\d\d\b[^,;.]{0,12}?) (?:you |we )?(?=(?:add|mix|put|stir|throw|tip)\b)/gu, '. $1 '],
   // "when it reaches 120 put in the nuts, stir always, until 150"

@@ -428,6 +428,16 @@ it.each([
   '"\n',
   '1 g + \n',
   "5'. ",
+  'a,1,g,\n',
+  'sugar to 150C, cream in, 118, ',
+  'a | ',
+  'one cup of ',
+  '12 oz zog, ',
+  'Dr. ',
+  'p. 4\n',
+  '1/ ',
+  'gran-\nulated ',
+  '7 16 °C ',
 ])('a text that repeats %j is read at once', (piece) => {
   const read = readRecipe(`A sweet\n\n${piece.repeat(Math.floor(8_000 / piece.length))}`, pantryOf())
   expect(read.formula.steps.length).toBeGreaterThan(0)
@@ -449,6 +459,13 @@ describe('a list of bare numbers', () => {
     expect(gramsIn(NOTES, { weights: 'oz' })[0]).toBeCloseTo(420 * 28.35, 0)
     // what is counted is no weight
     expect(readRecipe(NOTES, pantryOf(), [], { weights: 'g' }).formula.lines.at(-1)?.grams).toBeLessThan(10)
+  })
+
+  it('is asked for its unit where the numbers stand first, too', () => {
+    const first = 'Chews\n\n420 sugar\n440 glucose syrup\n120 water\n6 salt\n3 egg whites\n\nCook all to 121 °C. Pour.'
+    expect(asksOf(first)).toEqual(['420 sugar'])
+    expect(gramsIn(first, { weights: 'g' })).toEqual([420, 440, 120, 6, 99])
+    expect(asksOf('Chews\n\n3 egg whites\n2 lemons\n12 sheets\n8 apples\n\nCook all to 121 °C. Pour.')).toEqual([])
   })
 
   it('is none where a line has a unit, or the text says one of all', () => {

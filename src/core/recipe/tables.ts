@@ -84,12 +84,15 @@ interface Tells {
 /** Of the head of a table, what its amounts are in, by column. */
 export interface Head {
   readonly columns: readonly {
+    readonly called: string
     readonly unit: string
     readonly isAmount: boolean
     /** It says in what the amounts of its rows are. */
     readonly isUnit: boolean
     /** It says how what is in a row is, or what is done to it. */
     readonly isNote: boolean
+    /** It says with what else a row goes in. */
+    readonly isGroup: boolean
   }[]
   /** Null where its rows are none of a method. */
   readonly tells: Tells | null
@@ -134,6 +137,8 @@ export function headOf(cells: readonly string[], ruled: boolean): Head | null {
     isAmount: /^(?:g|grams?|kg|oz|lbs?|ml|weights?|amounts?|quantit\w+|qty|how (?:much|many))\b/i.test(c),
     isUnit: /^(?:units?|uom|measure)$/i.test(c),
     isNote: /^(?:comments?|form|notes?|prep(?:aration)?|remarks?|state)$/i.test(c),
+    isGroup: /^(?:component|group|part|phase|stage)$/i.test(c),
+    called: c,
   }))
   const tells = tellsOf(cells)
   return ruled || tells || columns.some((c) => c.isAmount) ? { columns, tells } : null
@@ -151,11 +156,21 @@ export const asItStands = ([first = '', ...rest]: readonly string[]): string =>
     ? `${first} (${rest.join('; ')})`
     : [first, ...rest].join(' ')
 
+/** The heading a row stands under by a column of its table, "Stage 1:", "Syrup:"; null for no such column. */
+export function groupOf(cells: readonly string[], head: Head): string | null {
+  const at = head.columns.findIndex((c) => c.isGroup)
+  const cell = cells[at] ?? ''
+  if (cell === '') return null
+  return `${cell.length < 3 ? `${head.columns[at]?.called} ` : ''}${cell}:`
+}
+
 /** A row as a line of a list: its amount, then its name, then any other amount. A share of the whole beside an amount says nothing more. */
 export function lineOf(cells: readonly string[], head: Head | null): string {
-  const name = cells.find((c) => !isAmount(c)) ?? ''
+  const isOther = (i: number): boolean => head?.columns[i]?.isGroup ?? false
+  const name = cells.find((c, i) => !isAmount(c) && !isOther(i)) ?? ''
   const at = head?.columns.findIndex((c) => c.isAmount) ?? -1
-  const amount = (at >= 0 ? cells[at] : undefined) ?? cells.find((c) => isAmount(c) && !/%\s*$/.test(c)) ?? ''
+  const amount =
+    (at >= 0 ? cells[at] : undefined) ?? cells.find((c, i) => isAmount(c) && !isOther(i) && !/%\s*$/.test(c)) ?? ''
   if (amount === '') return cells.join(' ')
   const under = (is: 'isUnit' | 'isNote'): string => cells[head?.columns.findIndex((c) => c[is]) ?? -1] ?? ''
   const unit = /[a-z]/i.test(amount) ? '' : head?.columns[at]?.unit || under('isUnit')

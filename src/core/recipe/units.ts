@@ -42,9 +42,21 @@ function isBare(row: string): boolean {
   return ENDS_BARE.test(named) && !COUNTED.test(named) && !NO_ROW.test(named) && !beginsDone(named)
 }
 
+/** "3 eggs", "2 vanilla pods" */
+const COUNTED_FIRST =
+  /^\d+ (?:\p{L}+ )?(?:apples?|bags?|beans?|cans?|eggs?|lea(?:f|ves)|lemons?|limes?|oranges?|packets?|pods?|sheets?|sticks?|tins?|whites?|yolks?)\b/iu
+/** ◊ What is weighed in grams is hardly ever less, and what is counted hardly ever more. */
+const MOST_COUNTED = 24
+/** "550 cream 35", among others of which nobody says in what they are. */
+function isBareFirst(row: string): boolean {
+  return BEGINS_BARE.test(row) && !/[.;:]/.test(row) && !COUNTED_FIRST.test(row) && !measureAt(row, [])?.unit
+}
+const isWeighedFirst = (row: string): boolean => isBareFirst(row) && Number.parseFloat(row) > MOST_COUNTED
+
 /** The first of the rows of a list whose numbers have no unit, where none of it has one; null for any other. */
 export function bareIn(rows: readonly string[]): string | null {
-  const bare = rows.filter(isBare)
+  const first = rows.filter(isWeighedFirst)
+  const bare = first.length >= FEWEST_BARE ? first : rows.filter(isBare)
   return bare.length >= FEWEST_BARE && !rows.slice(1).some((row) => ENDS_WITH_AMOUNT.test(row) || isAmountOf(row))
     ? (bare[0] ?? null)
     : null
@@ -52,7 +64,9 @@ export function bareIn(rows: readonly string[]): string | null {
 
 /** Rows whose bare numbers have the unit that was answered. */
 export const inListUnit = (rows: readonly string[], unit: ListUnit): string[] =>
-  rows.map((row) => (isBare(row) ? row.replace(NUMBER_ENDS, ` ${unit}`) : row))
+  rows.filter(isWeighedFirst).length >= FEWEST_BARE
+    ? rows.map((row) => (isBareFirst(row) ? row.replace(' ', ` ${unit} `) : row))
+    : rows.map((row) => (isBare(row) ? row.replace(NUMBER_ENDS, ` ${unit}`) : row))
 
 /** Units by the letter that their words begin with. */
 const UNITS = { k: 'kg', g: 'g', l: 'lb', p: 'lb', o: 'oz' } as const

@@ -1,4 +1,5 @@
 /** A text that was broken into rows of one width, as a letter or a printed page is, put together again. */
+import { beginsDone } from './method'
 import { ARROW } from './shorthand'
 
 /** ◊ No page is narrower or wider than that, letters, but a column whose words are parted; no row of prose is shorter, where it is broken. */
@@ -56,6 +57,8 @@ function goesOn(row: string, next: string, width: number, prose: number): boolea
   return isFull && (ENDS.test(text) ? !IS_LINE.test(next) : isProse && BEGINS_OTHER.test(next))
 }
 
+const WAITS = /^\s*(?:leave|let|rest|wait)\b/i
+
 /** ◊ Where most rows begin small, as in notes, so many have to go on before any does. */
 const FEWEST_IN_NOTES = 3
 
@@ -64,12 +67,15 @@ export function unwrapped(rows: readonly string[]): string[] {
   const width = Math.max(...rows.map((row) => row.trimEnd().length))
   const isColumn = rows.some((row, i) => isParted(row, rows[i + 1] ?? ''))
   const prose = isColumn ? Math.min(PROSE, OF_COLUMN * width) : PROSE
-  const joins = (i: number): boolean => i > 0 && goesOn(rows[i - 1] as string, rows[i] as string, width, prose)
+  const isNotes = 2 * rows.filter((row) => BEGINS_SMALL.test(row)).length > rows.filter((row) => row.trim()).length
+  // of notes each row that says what is done is one by itself, however it begins
+  const isAlone = (row: string): boolean => isNotes && (beginsDone(row.trim()) || WAITS.test(row))
+  const joins = (i: number): boolean =>
+    i > 0 && !isAlone(rows[i] as string) && goesOn(rows[i - 1] as string, rows[i] as string, width, prose)
   const isMidway = (i: number): boolean =>
     joins(i) &&
     (BEGINS_MIDWAY.test(rows[i] as string) || ENDS_MIDWAY.test((rows[i - 1] as string).trimEnd())) &&
     !ENDS.test((rows[i - 1] as string).trimEnd())
-  const isNotes = 2 * rows.filter((row) => BEGINS_SMALL.test(row)).length > rows.length
   const fewest = isNotes ? FEWEST_IN_NOTES : 1
   const least = isColumn ? WIDTH.leastParted : WIDTH.least
   if (width < least || width > WIDTH.most || rows.filter((_, i) => isMidway(i)).length < fewest) return [...rows]
