@@ -110,7 +110,7 @@ const OTHERWISE =
   /^it (?:will )?turns? (?:an? )?\w+(?: \w+)?$|^for (?:an? )?(?:chewier|crunchier|firmer|harder|softer)\b.*\d|^use an? (?:[\w-]+ ){0,3}(?:kettle|pan|pot|saucepan)(?:$|,? (?:as|because|since)\b)/i
 /** "It took me 40 minutes", "takes about 20": how long it was, and the end of a letter. */
 const TOOK =
-  /^[–—-]?\s*(?:it|mine|this|which) (?:only )?took (?:me |us )?|^takes (?:about |around |roughly )?\d|^(?:cheers|love|regards)(?:,? ?\p{L}{1,12}){0,2}(?: x+)?$/iu
+  /^[–—-]?\s*(?:it|mine|this|which) (?:only )?took (?:me |us )?|^mine (?:needs|takes)\b|^takes (?:about |around |roughly )?\d|^(?:cheers|love|regards)(?:,? ?\p{L}{1,12}){0,2}(?: x+)?$/iu
 /** "Why is my brittle sticky?", and what answers it. */
 const ASKED = /\?$|^(?:no|yes),/i
 

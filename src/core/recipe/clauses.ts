@@ -70,7 +70,8 @@ const BY_THERMOMETER =
 const TIN_ALONE =
   /^(?=(?:an? |the |your )?(?:(?:buttered|greased|lined|oiled) )?\d+(?: ?(?:cm|in(?:ch)?|"))? ?[x×] ?\d+[^\s,;]{0,4}(?: (?:cm|in(?:ch)?))? (?:dish|pan|tin|tray)$)/i
 /** "To 246 °F. (25-30 min.)": how long it takes to get there. */
-const TAKES = /(?<=\d ?[°º]? ?[CF])\.\s+(?=\((?:about )?\d+(?:\s?[-–]\s?\d+)? ?min[^()]*\))/g
+const TAKES =
+  /(?<=\d ?[°º]? ?[CF])\.\s+(?=\((?:(?:about )?\d+(?:\s?[-–]\s?\d+)? ?min[^()]*|(?:firm|hard|soft)[- ](?:ball|crack))\))/g
 
 /** Everything a method says, without its full stops. */
 const spoken = (lines: readonly string[]): string[] =>

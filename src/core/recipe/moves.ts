@@ -81,6 +81,8 @@ const GOT_READY = saidAs([
   /^(?:pour|put|place|add)\b(?!.*\b(?:pan|pot|saucepan|syrup|heat|boil)\b).*\b(?:sprinkle|rain) (?:in |over )?(?:the )?(?:\w+ )?gelatine?\b/,
   // "put the raisins and rum in a small bowl, cover"
   /^(?:combine|mix|place|put|tip)\b(?!.*\b(?:heat|pan|pot|saucepan|sugar|syrup|whites?)\b).{3,60}\bin(?:to)? (?:an? )?(?:[\w-]+ ){0,2}(?:bowl|cup|dish|jar|mug)\b.{0,20}\b(?:cover|leave|soak|stand|steep)\b/,
+  // "mix the sherbet, set aside"
+  /^(?:combine|mix|sift|stir|whisk)\b(?!.*\b(?:boil|heat|pan|pot|saucepan|whites?)\b).{3,60}\bset (?:it )?aside\b/,
   // "put the apples in boiling water for a minute"
   /^(?:dip|drop|dunk|place|plunge|pop|put) (?:the )?(?:apples|fruit|pears)\b.{0,50}\b(?:boiling|hot|simmering|warm) water\b/,
   /^(?:the )?gelatine? (?:and|in|into|over|with)\b(?!.*\b(?:pan|pot|syrup|hot|boil)).*\bwater\b/,

@@ -232,6 +232,11 @@ const inGrams = (text: string): string =>
 const ONE_SPOON =
   /(?<=(?:[+&]|\b(?:add|and|plus|then)) )(?=(?:tsp|tbsp|(?:tea|table)spoon(?:ful)?) (?:of )?\p{L}{3})/giu
 
+/** "Equal weights butter and sugar - 200 g of each", "1:1 butter & sugar by weight, I do a pound of each" */
+const OF_EITHER =
+  /\b(?:equal (?:parts|weights)|1:1)(?: of)? (\p{L}+) (?:and|&) (\p{L}+)(?: by weight)?[ ,(–—-]+(?:I (?:do|take|use) )?(\d+ ?\p{L}+|(?:half )?a pound) (?:of )?each\b[ )–—-]*/giu
+/** "gr 500 almonds" */
+const GRAMS_FIRST = /^([ \t]*)gr\.? (\d+) (?=\p{L})/gimu
 /** "Colour q.s." */
 const AS_NEEDED = /\bq\. ?s\.?(?=[\s,;)]|$)/gim
 /** "Gelatine: 10 leaves gold" */
@@ -251,6 +256,8 @@ const asTyped = (text: string): string =>
     .replace(BESIDE, '\n')
     .replace(READ_ONE, '$11')
     .replace(ONE_SPOON, '1 ')
+    .replace(OF_EITHER, '$3 $1, $3 $2 ')
+    .replace(GRAMS_FIRST, '$1$2 g ')
     .replace(AS_NEEDED, 'as needed')
     .replace(BLOOM, ' bloom')
     .replace(LEAVES, '$2 $3 $4 $1')

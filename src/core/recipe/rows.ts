@@ -33,7 +33,7 @@ export function isLine(piece: string): boolean {
 /** "8 lolly sticks", of a list that goes on with them. */
 const STICKS = /^\d+ (?:\p{L}+ )?sticks$/iu
 /** "24 h, guillotine", "sheet 15 mm": a time or a size is no amount. */
-const NO_AMOUNT = /^(?:\p{L}+ )?\d+\s?(?:h|hrs?|hours?|mins?|minutes?|days?|mm)\b/iu
+const NO_AMOUNT = /^(?:\p{L}+ )?\d+\s?(?:deg(?:rees?)?|h|hrs?|hours?|mins?|minutes?|days?|mm)\b/iu
 /** "Juice of half a lemon" */
 const OF_FRUIT =
   /^(?:the )?(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? (?:of (?:\d|[¼½¾]|half|an?|one|two)\b|(?:of )?\d (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b)/i

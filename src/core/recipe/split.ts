@@ -211,6 +211,9 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     looksLikeMethod(line) || (turns.size > 0 && tells(line) && !hasAmount(line))
   const counted = countedFrom(lines)
   const begins = counted < 0 ? toldFrom(lines) : counted
+  /** "4 cups cider, boiled down to 1 cup." over more amounts: the first of a list, however it is written. */
+  const isInList = (i: number): boolean =>
+    mode === 'list' || (mode === 'start' && [0, 1].every((n) => isAmountOf(lines[i + n] ?? '')))
   const tell = (line: string): void => {
     put(method, line)
     const isPraise = list.every((s) => s.lines.length === 0) && praises(line)
@@ -245,7 +248,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     else if (mode !== 'method' && TIN.test(bare(line))) left.push(line)
     else if (i === 0 && isNamed(line, lines[1] ?? '')) name = line
     else if (mode === 'method') isListed(line) || standsInList(i) ? put(list, line) : tell(line)
-    else if (isToldIn(line) && !(mode === 'list' && beginsWithAmount(line) && !isTold(line))) {
+    else if (isToldIn(line) && !(isInList(i) && beginsWithAmount(line) && !isTold(line))) {
       tell(line)
     } else if (!name && mode === 'start' && (!beginsWithAmount(line) || isTitle(line))) name = line
     // "A New England classic.", over the list
