@@ -277,4 +277,43 @@ export const hastyMoments: readonly Moment[] = [
       /^ready → out: Pour in a/,
     ],
   ],
+  [
+    'what is mixed and set aside, and goes in once the pot is empty',
+    'For the sweets\n500 g caster sugar\n150 ml water\n7 g citric acid\n\nFor the sherbet\n30 g icing sugar\n3 g bicarb',
+    'Mix sherbet, set aside in a dry jar. Boil the caster sugar and water rapidly to 150 °C. Mine takes 15 min. Stir in the citric acid. Pour on a marble. When you can handle it, put in sherbet, fold over, stretch to a rope, snip.',
+    150,
+    [
+      /^ready \+ caster-sugar 500, water 150: Boil the caster/,
+      /^target: Boil the caster/,
+      /^ready \+ citric-acid 7: Stir in the/,
+      /^ready → out: Pour on a/,
+      /^window \+ icing-sugar 30, soda 3: When you can/,
+    ],
+  ],
+  [
+    'marks for lists, the last of which goes around what is cut',
+    'A: 1000 g sugar, 375 ml water, 5 g lemon juice\nB: 150 g cornstarch, 150 ml water\nD: 100 g icing sugar, 25 g cornstarch',
+    'Cook A to 115 °C. Stir in B, cook to 120 °C. Spread in an oiled pan. Leave overnight. Cut and roll in D.',
+    120,
+    [
+      /^ready \+ sugar 1000, water 375, lemon-juice 5: Cook sugar, water,/,
+      /^rises 115: Cook sugar, water,/,
+      /^ready \+ cornflour 150, water 150: Stir in cornstarch,/,
+      /^target: Cook to 120°/,
+      /^ready → out: Spread in an/,
+      /^after 28800: Leave overnight/,
+      /^ready \+ icing-sugar 100, cornflour 25: Cut and roll/,
+    ],
+  ],
+  [
+    'as much of either, and a heat in degrees that no letter says',
+    '50 g water\n4 g salt',
+    'Just equal weights butter and sugar - 200g of each - with the water and salt.\n148 deg, stir from 130.\nThin on paper, smash, freeze.',
+    148,
+    [
+      /^ready \+ water 50, salt 4, butter 200, sugar 200: Just 200g butter,/,
+      /^target: 148°, stir from/,
+      /^window → out: Thin on paper,/,
+    ],
+  ],
 ]

@@ -309,7 +309,8 @@ function placeOf(
       : said.findIndex((s, i) => i > headed && !ready.has(i) && putsIn(s, names))
     return later < 0 ? (apart.get(headed) ?? headed) : later
   }
-  const twin = twinAt(said, line, written)
+  // as it is written: icing sugar may be what stands beside it
+  const twin = twinAt(all, line, written)
   if (twin >= 0 && !apart.has(twin)) {
     if (ready.has(twin)) {
       // what lies on the tray is met where the pot is poured over it

@@ -23,7 +23,10 @@ export function twinAt(said: readonly string[], line: Written, written: readonly
   const spoken = said.flatMap((s, i) => (mentions(s, line.names) && !isLeftOut(s, line.names) ? [i] : []))
   if (alike.length < 2 || alike.length > MOST_ALIKE || spoken.length < alike.length) return -1
   const mates = written.filter((w) => w !== line && w.heading === line.heading && !alike.includes(w))
-  const company = spoken.map((i) => mates.filter((m) => mentions(said[i] as string, m.names)).length)
+  // "icing sugar" says more of a line than "sugar" does
+  const saysOf = ({ full, names }: Written, i: number): number =>
+    mentions(said[i] as string, full) ? 2 : mentions(said[i] as string, names) ? 1 : 0
+  const company = spoken.map((i) => mates.reduce((sum, m) => sum + saysOf(m, i), 0))
   const isCalled = (i: number, w: Written, isOwn: (others: readonly Written[]) => boolean): boolean =>
     w.calls.some((c) => callsIn(said[i] as string, c) && isOwn(alike.filter((o) => o.calls.includes(c))))
   // "with the 25 g of sugar" says which
