@@ -1,6 +1,7 @@
 /** Shorthand of a kitchen's own notes, spelled out: "sugar + water → 135 °C", "off heat: vanilla". */
 import { capital } from '../formula/sentence'
 import { LEFT_BELOW } from './heats'
+import { commasAsArrows, strokesAsArrows } from './listed-moments'
 import { beginsDone } from './method'
 import { isGotReady, takesOff } from './moves'
 
@@ -81,7 +82,7 @@ const AT_HEAT = /^\d{2,3} ?[°º] ?[CF]?[:,] \p{L}/u
 /** "Sugar, water, glucose to 155 °C" */
 const COOKED_TO = /^\p{L}[\p{L}, +&/]+ (?:till|to|until) (?:about )?[1-3]\d\d\b/u
 /** "Tin 12x8", "slab": where it is poured. */
-const POURED_ON = /^(?:frame|(?:piping )?bag|jars|marble|moulds?|silpat|slab|tin|tray)\b(?! (?:in|off|of|on)\b)/i
+const POURED_ON = /^(?:frame|(?:piping )?bag|jars?|marble|moulds?|silpat|slab|tin|tray)\b(?! (?:in|off|of|on)\b)/i
 /** What is done with it, or how long it is left; a thing alone goes in. */
 function doneWith(words: string): string {
   if (POURED_ON.test(words)) return `Pour ${/^(?:marble|silpat|slab)/i.test(words) ? 'onto' : 'into'} ${lower(words)}`
@@ -112,49 +113,19 @@ const WEIGHED_TO = /^((?:[-–*•·]\s+)?[\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d])
 const WEIGHED_IN =
   /^((?:[-–*•·]\s+)?)([\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?in(?:,? (?=(?:all|and|at|fast|hot|last|now|off|quick(?:ly)?|slow(?:ly)?|stir|warm|when|whisk)\b)|(?=\.?$))/iu
 
-/** "Soak gelatin | sugar, water 112c | cool 90 | deposit": what is done, parted by strokes, and no list. */
-const STROKES = /\s+\|\s+/
-const FEWEST_STROKES = 3
-const WEIGHED =
-  /(?:^|\|)\s*[\d¼½¾⅓⅔][\d.,/ ]*\s?(?:k?g|m?l|oz|lbs?|cups?|tbsps?|tsps?)\b|\d\s?(?:k?g|m?l|oz)\s*(?:\||$)/i
-/** "Cream 220 | sugar 200": of bare numbers at the end of more than half of them it is a list. */
-const ENDS_BARE = /\s\d+(?:[.,]\d+)?$/
-const withArrows = (line: string): string => {
-  const pieces = line.split(STROKES)
-  const isList = WEIGHED.test(line) || 2 * pieces.filter((piece) => ENDS_BARE.test(piece)).length > pieces.length
-  return pieces.length > FEWEST_STROKES && !isList ? pieces.join(' → ') : line
-}
-
 /** A line with its shorthand as sentences; any other line as it is. */
 export function spelledOut(written: string): string {
-  const whole = withArrows(written)
+  const whole = strokesAsArrows(written)
   if (REDUCED.test(whole)) return whole.replace(REDUCED, '$1 ($2)')
   if (YIELDS.test(whole)) return whole.replace(YIELDS, '$2 (from $1)')
   // "(no thermometer: iced water → squishy ball)" is one thing said by the way
   const plain = whole.replace(/\([^()]*\)/g, (aside) => aside.replace(ARROWS_WITHIN, ': '))
   const line = plain.replace(WEIGHED_TO, '$1 → ').replace(WEIGHED_IN, '$1Add $2; ')
-  const chained = line.split(SENTENCES).map(asChain).join(' ')
+  const chained = line
+    .split(SENTENCES)
+    .map((sentence) => commasAsArrows(sentence, isTold))
+    .join(' ')
   return ARROW.test(chained) ? chained.split(SENTENCES).map(spelledSentence).join(' ') : spelledSentence(line)
-}
-
-/** "Sugar to 150 °C, cream in, 118, butter, 122, slab": one thing after the other, as between arrows, where a heat stands alone after one that does not. ◊ */
-const FEWEST_IN_CHAIN = 4
-const HEAT_ALONE = /^(?:back (?:up )?to )?[1-3]\d\d(?: ?°? ?[CF])?$/
-const HEATED = /\b(?:at|till?|to|until) (?:about )?[1-3]\d\d(?: ?°? ?[CF])?\b/i
-function asChain(sentence: string): string {
-  const pieces = sentence.replace(/\.$/, '').split(/,\s+/)
-  const heated = pieces.findIndex((piece) => HEATED.test(piece))
-  const alone = pieces.findIndex((piece, i) => i > heated && HEAT_ALONE.test(piece))
-  if (heated < 0 || alone < 0 || pieces.length < FEWEST_IN_CHAIN) return sentence
-  // what stands side by side between two heats goes in together
-  return pieces.slice(heated + 1).reduce(
-    (all, piece, i) => {
-      const last = pieces[heated + i] as string
-      const isThing = (p: string): boolean => !HEAT_ALONE.test(p) && !isTold(p) && !/\bin\b/.test(p)
-      return `${all}${isThing(last) && isThing(piece) && i > 0 ? ', ' : ' → '}${piece}`
-    },
-    pieces.slice(0, heated + 1).join(', '),
-  )
 }
 
 function spelledSentence(line: string): string {
@@ -242,6 +213,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   ],
   // "boil cream + ½ salt"
   [/(?<=(?:[+&,]|\b(?:add|and|with)) ?)(?:½|1\/2) (?=(?:butter|cream|milk|nuts|salt|sugar)\b)/gi, 'half the '],
+  // "lid off 138 add butter"
+  [/(?<=\b(?:off|on|out|up)) (?=[1-3]\d\d (?:add|stir in)\b)/gi, '. At '],
   // "get it boiling then at 238 you tip in the nuts"
   [/(?<=\p{L}),? then (at [1-3]\d\d\b[^,;.]{0,12}?) (?:you |we )?(?=(?:add|mix|put|stir|throw|tip)\b)/gu, '. $1 '],
   // "when it reaches 120 put in the nuts, stir always, until 150"
