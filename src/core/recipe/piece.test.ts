@@ -207,9 +207,12 @@ describe('what a recipe is', () => {
     ['540 g cream, 36 % fat, warm to 85° first', [540]],
     ['24 g gelatin powder, 225 bloom', [24]],
   ])('reads a row as it stands: %s', (row, grams) => {
-    const { formula, questions } = readRecipe(`Drops\n\n${row}\n\nMethod\nBoil all to 150 °C. Pour.`, pantry)
+    const { formula, questions } = readRecipe(
+      `Drops\n\n60 g honey\n${row}\n\nMethod\nBoil all to 150 °C. Pour.`,
+      pantry,
+    )
     expect(questions).toEqual([])
-    expect(formula.lines.map((l) => Math.round(l.grams))).toEqual(grams)
+    expect(formula.lines.map((l) => Math.round(l.grams))).toEqual([60, ...grams])
   })
 
   it('ends a row’s heading with the row', () => {
@@ -248,9 +251,9 @@ describe('what a recipe is', () => {
 
   it('keeps one thing told twice in one line', () => {
     const { formula, questions } = readRecipe(
-      'Drops\n\n4 oz butter, 1 stick\n\nMethod\nBoil all to 150 °C. Pour.',
+      'Drops\n\n500 g sugar\n4 oz butter, 1 stick\n\nMethod\nBoil all to 150 °C. Pour.',
       pantry,
     )
-    expect([formula.lines.length, questions.map((q) => q.text)]).toEqual([0, ['4 oz butter, 1 stick']])
+    expect([formula.lines.length, questions.map((q) => q.text)]).toEqual([1, ['4 oz butter, 1 stick']])
   })
 })

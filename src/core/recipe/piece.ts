@@ -37,12 +37,29 @@ export function heatUnitOf({ said, list }: WrittenPiece, answers: Answers): Heat
   return answers.unit ?? recipeUnit(said, listed.length > 0 ? listed : said)
 }
 
+/** ◊ Less sugar than this share of it, and a thing sweetens nothing. */
+const SWEET = 0.2
+const SUGARS = ['sucrose', 'monosaccharide', 'glucoseSolids'] as const
+const isSweet = ({ per100 }: Ingredient): boolean => SUGARS.some((part) => per100[part] > 100 * SWEET)
+/** Whether nothing of all that was read, or is asked about, could make a syrup: its sugar was not read, and is asked about. */
+const isUnsweetened = ({ lines, questions, known }: ReturnType<typeof readLines>): boolean =>
+  !lines.some((l) => isSweet(known.get(l.ingredient) as Ingredient)) &&
+  !questions.some(
+    ({ reading }) =>
+      reading.question.id === 'unknown' ||
+      [...(reading.ingredient ? [reading.ingredient] : []), ...reading.candidates].some(isSweet),
+  )
+
 /** Reads what is boiled in one pot. */
 export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answers = {}): Draft {
   const { name } = piece
   const own = readLines(piece.list, lexicon)
   const unlisted = unlistedIn(piece.said, own.lines, [...own.written, ...(piece.others ?? [])], lexicon)
-  const read = unlisted.length > 0 ? readLines([...piece.list, { heading: null, lines: unlisted }], lexicon) : own
+  const all = unlisted.length > 0 ? readLines([...piece.list, { heading: null, lines: unlisted }], lexicon) : own
+  const read =
+    piece.said.length > 0 && isUnsweetened(all)
+      ? readLines([...piece.list, { heading: null, lines: [...unlisted, 'sugar'] }], lexicon)
+      : all
   const { lines: listed, questions, known } = read
   const written = withWhites(read.written, piece.said)
   const ingredientOf = (l: Line): Ingredient => known.get(l.ingredient) as Ingredient

@@ -237,6 +237,12 @@ const OF_EITHER =
   /\b(?:equal (?:parts|weights)|1:1)(?: of)? (\p{L}+) (?:and|&) (\p{L}+)(?: by weight)?[ ,(–—-]+(?:I (?:do|take|use) )?(\d+ ?\p{L}+|(?:half )?a pound) (?:of )?each\b[ )–—-]*/giu
 /** "gr 500 almonds" */
 const GRAMS_FIRST = /^([ \t]*)gr\.? (\d+) (?=\p{L})/gimu
+/** "Sugar 1150 // invert 330 // water 275": lines of a list, parted by two strokes. ◊ */
+const TWO_STROKES = /^[^\n]* \/\/ [^\n]*$/gm
+const linesApart = (row: string): string => {
+  const pieces = row.trim().split(/\s+\/\/\s+/)
+  return 2 * pieces.filter((piece) => /\d\s?(?:k?g|ml)?$/i.test(piece)).length > pieces.length ? pieces.join('\n') : row
+}
 /** "Colour q.s." */
 const AS_NEEDED = /\bq\. ?s\.?(?=[\s,;)]|$)/gim
 /** "Gelatine: 10 leaves gold" */
@@ -256,6 +262,7 @@ const asTyped = (text: string): string =>
     .replace(BESIDE, '\n')
     .replace(READ_ONE, '$11')
     .replace(ONE_SPOON, '1 ')
+    .replace(TWO_STROKES, linesApart)
     .replace(OF_EITHER, '$3 $1, $3 $2 ')
     .replace(GRAMS_FIRST, '$1$2 g ')
     .replace(AS_NEEDED, 'as needed')

@@ -46,4 +46,14 @@ describe('what a method weighs, and no list has', () => {
   ])('nothing is asked of the size of a piece, of a share or of a vessel: %s', (sentence) =>
     expect(asked(sentence)).toEqual([]),
   )
+
+  it.each([
+    ['300 g butter\n60 ml water', ['sugar']],
+    ['milk 500 g\ngelatin 50 g', ['sugar']],
+    ['395 g condensed milk\n50 g butter', []],
+    ['300 g honey\n50 g butter', []],
+  ])('of a boil with nothing sweet in it the sugar is asked about: %j', (list, text) => {
+    const { questions } = readRecipe(`Chews\n\n${list}\n\nBoil all of it to 120 °C. Pour it out.`, pantry)
+    expect(questions.map((q) => q.text)).toEqual(text)
+  })
 })
