@@ -41,12 +41,14 @@ export function heatUnitOf({ said, list }: WrittenPiece, answers: Answers): Heat
 const SWEET = 0.2
 const SUGARS = ['sucrose', 'monosaccharide', 'glucoseSolids'] as const
 const isSweet = ({ per100 }: Ingredient): boolean => SUGARS.some((part) => per100[part] > 100 * SWEET)
+/** Nobody sweetens a syrup by the spoon. */
+const SPOONFUL = /\b(?:drops?|pinch|tbsps?|tsps?|(?:table|tea)spoon(?:ful)?s?)\b/i
 /** Whether nothing of all that was read, or is asked about, could make a syrup: its sugar was not read, and is asked about. */
 const isUnsweetened = ({ lines, questions, known }: ReturnType<typeof readLines>): boolean =>
   !lines.some((l) => isSweet(known.get(l.ingredient) as Ingredient)) &&
   !questions.some(
-    ({ reading }) =>
-      reading.question.id === 'unknown' ||
+    ({ text, reading }) =>
+      (reading.question.id === 'unknown' && !SPOONFUL.test(text)) ||
       [...(reading.ingredient ? [reading.ingredient] : []), ...reading.candidates].some(isSweet),
   )
 

@@ -50,6 +50,8 @@ describe('what a method weighs, and no list has', () => {
   it.each([
     ['300 g butter\n60 ml water', ['sugar']],
     ['milk 500 g\ngelatin 50 g', ['sugar']],
+    ['300 g butter\n2 tbsp zog', ['2 tbsp zog', 'sugar']],
+    ['500 g zog\n50 g butter', ['500 g zog']],
     ['395 g condensed milk\n50 g butter', []],
     ['300 g honey\n50 g butter', []],
   ])('of a boil with nothing sweet in it the sugar is asked about: %j', (list, text) => {

@@ -32,7 +32,7 @@ const ENDS_NAME =
 /** The longest run of `words` that is surely something the pantry knows, as a line of a list; null for none. */
 function lineOf(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
   for (let n = words.length; n > 0; n--) {
-    if (n < words.length && !ENDS_NAME.test(words[n] as string)) continue
+    if ((n < words.length && !ENDS_NAME.test(words[n] as string)) || ENDS_NAME.test(words[n - 1] as string)) continue
     const line = `${amount} ${words.slice(0, n).join(' ')}`
     const reading = readLine(line, pantry, house)
     // a pint is asked about as it is in a list, and so is which glucose
