@@ -348,4 +348,18 @@ export const hastyMoments: readonly Moment[] = [
       /^window: Mark/,
     ],
   ],
+  [
+    'an oven by its heat and its minutes, after what lies on trays',
+    '150 g butter\n200 g brown sugar\n100 g golden syrup\n5 g bicarb\n250 g popped corn',
+    '1 Butter 9" sq trays.\n2 Butter, sugar, syrup in pan, to 135 C\n3 off heat, bicarb\n4 pour over the corn, toss fast\n5 spread on 2 lined trays, 150C 15 mins, stir half way',
+    135,
+    [
+      /^ready \+ butter 150, light-brown-sugar 200, golden-syrup 100: Butter, sugar, syrup/,
+      /^target: Butter, sugar, syrup/,
+      /^ready \+ soda 5: Off the heat/,
+      /^ready \+ popcorn 250 → out: Pour over the/,
+      /^ready: Spread on 2/,
+      /^after 900: Bake at 150°/,
+    ],
+  ],
 ]

@@ -33,7 +33,7 @@ const READIES = saidAs(
     /rub (?:an? |the |your )?(?:[\w-]+ ){0,4}(?:tin|tray|pan|dish)\b.*\b(?:butter|oil)/,
     /(?:butter|oil) \d+(?:[ -]?(?:["″]|cm|in(?:ch)?))?(?: ?[x×] ?\d+| (?:pan|sheet|tin|tray))/,
     // "butter 8- or 9-inch square pan"
-    /(?:butter|oil) \d+[- ].{0,24}\b(?:dish|pan|sheet|tin|tray)/,
+    /(?:butter|oil) \d+(?:[- ]|["″] ).{0,24}\b(?:dish(?:es)?|pans?|sheets?|tins?|trays?)/,
     /(?:butter|grease|oil) (?:and|then) (?:dust|flour|line)/,
     /(?:butter|oil) (?:an?|the|both|two|sides|bottom|base|(?:\w+ ){0,2}(?:sheets?|tins?|pans?|trays?|slabs?|marble|foil|dish(?:es)?|mou?lds?))/,
     /preheat/,

@@ -12,6 +12,8 @@ const AND_SIGN = /(?<=\n.*) & /g
 
 /** "Opera Creams. — Three cups sugar": a name before what it is made of, in its row. */
 const NAME_RUN_IN = /^\s*(\p{Lu}[\p{L}’' -]{2,40})\.\s*(?:—|–|--)\s*(?=\S)/u
+/** "HOREHOUND CANDY. Boil two ounces …" */
+const NAME_IN_CAPITALS = /^\s*(\p{Lu}{3}[\p{Lu} ’'-]{2,40})\.\s+(?=\p{Lu}\p{Ll}|\d)/u
 /** "Ok so fudge my way. 3 c sugar": what somebody is going to tell of, before the first amount of it. */
 const NAME_SAID =
   /^\s*(?:(?:ok(?:ay)?|right|so|well),? )*((?=[^.!\n]*\b(?:brittle|butterscotch|caramels?|divinity|fondant|fudge|honeycomb|lollipops|lollies|marshmallows?|nougat|penuche|pralines?|tablet|taffy|toffee)\b)[\p{L}’' -]{4,45})[.!]\s+(?=[\d¼½¾⅓⅔])/iu
@@ -28,6 +30,7 @@ export function asWritten(text: string): string {
     .replace(AND_SIGN, ' and ')
     .replace(SPOKEN, '')
     .replace(NAME_RUN_IN, '$1\n\n')
+    .replace(NAME_IN_CAPITALS, '$1\n\n')
     .replace(NAME_SAID, (_, name: string) => `${capital(name)}\n\n`)
 }
 

@@ -231,6 +231,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     /(?<=^|[.;] )(?:oven (?:at|on|to) )?(\d{3}) ?°?C ?\/ ?\d{3} ?°?C? ?fan(?: oven)?\b(?: ?\/ ?gas (?:mark )?\d)?/gim,
     'Heat the oven to $1 °C',
   ],
+  // "spread on 2 trays, rest of salt, 150C 15 mins": in the oven
+  [/(\btrays?\b[^.;]*), (?:at )?(\d{3} ?°? ?[CF]),? (?:for )?(\d+(?: ?[-–] ?\d+)? ?min\w*)/gi, '$1. Bake at $2 for $3'],
   // an oven that is a pot
   [/\bdutch oven\b/gi, 'heavy pot'],
   [/\s@\s?(?=\d)/g, ' at '],

@@ -35,6 +35,16 @@ describe('what a method weighs, and no list has', () => {
   })
 
   it.each([
+    ['three and a half pounds of brown sugar', 1587.6],
+    ['2 and a quarter cups of brown sugar', 479.25],
+    ['a pound and a half of brown sugar', 680.4],
+    ['two ounces of horehound in half a pound of brown sugar', 226.8],
+  ])('is no part of what is written: %s', (amount, grams) => {
+    const { formula } = readRecipe(`Boil ${amount} and a cup of water to 150 °C. Pour it out.`, pantry)
+    expect(formula.lines.find((l) => l.ingredient === 'light-brown-sugar')?.grams).toBeCloseTo(grams, 0)
+  })
+
+  it.each([
     'Roll in 12 g balls.',
     'Drop a teaspoon onto paper for each.',
     'Pour it half a cup at a time.',

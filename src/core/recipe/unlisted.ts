@@ -8,7 +8,7 @@ import type { Written } from './written'
 
 /** An amount, and up to four words after it. */
 const MEASURED =
-  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|half|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|tbs?(?=\.?\s)|(?<=[\d½¼¾⅓⅔]\s?)(?<!\d{2}\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|pts?|quarts?|qts?|gallons?|gills?|oz|ounces?|pinch(?:es)?|dash(?:es)?|sticks?(?! blender)|(?:\(?\d+(?:[.,]\d+)?(?:[ -]\d\/\d)?[ -]?(?:g|ml|oz|ounces?)\.?\)?[ -])?(?:bags?|bars?|cans?|cartons?|envelopes?|jars?|packets?|packages?|sachets?|tins?|tubs?)|drops?|(?=(?:vanilla (?:pod|bean)|egg white|cinnamon stick|star anise)s?\b))(?:\b\.?|(?<=\s))(?:\s+and\s+a\s+(?:half|quarter)\b)?)\)?\s*(?:of\s+)?((?:\d{2} ?% )?(?:(?!and\b|or\b|(?:an?|half|one|two|three|four|five|six)\s+(?:cup|ounce|pound|stick|(?:table|tea)spoon))[\p{L}-]+\s?){1,4})/giu
+  /(?<![\d/.\p{L}]|\bhalf )((?:\d+(?:[./]\d+)?|[½¼¾⅓⅔]|an?|half an?|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|half|(?:one|two|three|four|five|six|seven|eight|\d) and (?:an?|one) (?:half|quarter|third)|one|two|three|four|five|six|eight|ten|twelve)(?:\s*[½¼¾⅓⅔]|\s+\d\/\d)?\s*(?:(?:small|large|level|heaped|good) )?(?:tsps?|tbsps?|tbs?(?=\.?\s)|(?<=[\d½¼¾⅓⅔]\s?)(?<!\d{2}\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|pts?|quarts?|qts?|gallons?|gills?|oz|ounces?|pinch(?:es)?|dash(?:es)?|sticks?(?! blender)|(?:\(?\d+(?:[.,]\d+)?(?:[ -]\d\/\d)?[ -]?(?:g|ml|oz|ounces?)\.?\)?[ -])?(?:bags?|bars?|cans?|cartons?|envelopes?|jars?|packets?|packages?|sachets?|tins?|tubs?)|drops?|(?=(?:vanilla (?:pod|bean)|egg white|cinnamon stick|star anise)s?\b))(?:\b\.?|(?<=\s))(?:\s+and\s+a\s+(?:half|quarter)\b)?)\)?\s*(?:of\s+)?((?:\d{2} ?% )?(?:(?!and\b|or\b|(?:an?|half(?: an?)?|one|two|three|four|five|six)\s+(?:cup|gallon|gill|lb|ounce|oz|pint|pound|quart|stick|(?:table|tea)spoon|tbsp|tsp))[\p{L}-]+\s?){1,4})/giu
 
 /** "Having added the juice of half a lemon" */
 const OF_FRUIT =
@@ -78,7 +78,7 @@ const VESSEL = /^(?:(?:heavy|large) )*(?:bowl|casserole|dish|dutch oven|kettle|p
 
 /** What is weighed, or measured by the cup and the spoon: it goes somewhere, though nobody may know what it is. */
 const WEIGHED =
-  /(?:\b|\d)(?:k?g|(?:kilo)?grams?|kilos?|lbs?|pounds?|oz|ounces?|cups?(?:ful)?|(?:tea|table|dessert)spoon(?:ful)?s?|tsps?|tbsps?|pints?|quarts?)\b\.?$|[\d¼½¾⅓⅔] ?[ct]\.?$/i
+  /(?:\b|\d)(?:k?g|(?:kilo)?grams?|kilos?|lbs?|pounds?|oz|ounces?|cups?(?:ful)?|(?:tea|table|dessert)spoon(?:ful)?s?|tsps?|tbsps?|pints?|quarts?)\b\.?(?: and a (?:half|quarter))?$|[\d¼½¾⅓⅔] ?[ct]\.?$/i
 /** What follows the size of a piece, of a vessel or of a share, and of a test: "12 g balls", "a teaspoon onto paper", "half a cup at a time", "5 g each". */
 const SIZED =
   /^(?:a|as|at|because|between|by|each|from|for|in|into|of|on|onto|over|per|to|with)\b|\b(?:balls?|bars?|bites?|blobs|bowl|caramels?|coating|cubes|discs|drops|each|fudge|heaps|jars?|loaf|logs?|measuring|mixture|moulds?|mounds|piece|pieces|portions?|rounds|scoop|servings?|spoon|squares|syrup|tin|toffee)\b/i
