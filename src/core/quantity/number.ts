@@ -62,8 +62,9 @@ const GLYPH = `[${Object.keys(glyphs).join('')}]`
 const COUNTED_GLYPH = new RegExp(`^(\\d*)\\s?(${GLYPH})$`)
 const WORD = `(?:${PARTS_SAID}|half an?|half|quarter of an?|a quarter|a dozen|${Object.keys(words).join('|')})(?![a-z])`
 const PLAIN = `(?:\\d+(?:[.,]\\d+)?)`
-const ONE = `(?:\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s?${GLYPH}|${GLYPH}|${PLAIN}|${WORD})`
-const RANGE = new RegExp(`^\\s*(${ONE})(?:\\s*(?:-|–|to|or)\\s*(${ONE}))?`, 'i')
+/** A number as people write it, as the source of a pattern. */
+export const NUMBER = `(?:\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s?${GLYPH}|${GLYPH}|${PLAIN}|${WORD})`
+const RANGE = new RegExp(`^\\s*(${NUMBER})(?:\\s*(?:-|–|to|or)\\s*(${NUMBER}))?`, 'i')
 
 function one(text: string): number {
   const t = text.trim().toLowerCase()

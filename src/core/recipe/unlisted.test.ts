@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { readLine } from '../matter/line'
 import { pantryOf } from '../matter/names'
 import { readRecipe } from './recipe'
 
@@ -35,13 +36,28 @@ describe('what a method weighs, and no list has', () => {
   })
 
   it.each([
-    ['three and a half pounds of brown sugar', 1587.6],
-    ['2 and a quarter cups of brown sugar', 479.25],
-    ['a pound and a half of brown sugar', 680.4],
-    ['two ounces of horehound in half a pound of brown sugar', 226.8],
-  ])('is no part of what is written: %s', (amount, grams) => {
-    const { formula } = readRecipe(`Boil ${amount} and a cup of water to 150 °C. Pour it out.`, pantry)
-    expect(formula.lines.find((l) => l.ingredient === 'light-brown-sugar')?.grams).toBeCloseTo(grams, 0)
+    ...['1', '1/2', '1 1/2', '½', '1½', '2 ½', '1-1/2', '1 and 1/2', '2 & 1/4', '0.75', '2,5', '20', '2-3', '2 to 3'],
+    ...['a', 'two', 'half a', 'one-half', 'one and one-half', 'two and one half', 'three and a half', 'twelve'],
+    ...['one and a quarter', 'two-thirds', 'two thirds of a', 'three-fourths', 'three quarters of a', 'a third of a'],
+    ...['two or three', 'a scant', 'a heaping', '3 level', 'about 2', 'another 2'],
+  ])('%s of something weighs in a method what it weighs in a list', (many) => {
+    for (const unit of ['cups', 'tbsp', 'oz', 'pounds', 'kg']) {
+      const listed = readLine(`${many} ${unit} brown sugar`, pantry, [])
+      const { formula, questions } = readRecipe(
+        `Put 300 g of honey and ${many} ${unit} of brown sugar in a pan. Boil to 150 °C. Pour it out.`,
+        pantry,
+      )
+      const grams = formula.lines.flatMap((l) => (l.ingredient === 'light-brown-sugar' ? [l.grams] : []))
+      expect([grams, questions], `${many} ${unit}`).toEqual([[expect.closeTo(listed.grams as number, 0)], []])
+    }
+  })
+
+  it('ends before the next amount', () => {
+    const { formula } = readRecipe(
+      'Boil two ounces of horehound in half a pound of brown sugar and a pound and a half of honey to 150 °C.',
+      pantry,
+    )
+    expect(formula.lines.map((l) => Math.round(l.grams))).toEqual([227, 680])
   })
 
   it.each([
