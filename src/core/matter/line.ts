@@ -326,6 +326,9 @@ function weightOf(amount: Amount): number | null {
 /** "6 sheets gelatine", "4 leaves (8 g) gelatin": no powder. */
 const IN_SHEETS = /^\d+ (?:sheets?|leaves|leaf)(?: \([^)]*\))? (?:of )?(?:unflavou?red )?gelatine?\b/i
 
+/** The amount that a text is, "1 and 1/2 cups", as a line of a list would have it; null for none. */
+export const amountIn = (text: string): Amount | null => parse(inWords(clean(text)), []).amount
+
 /** Reads a line. `pantry` finds ingredients by name, `house` are the kitchen's own measures. Never throws. */
 export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit[] = []): LineReading {
   const line = inWords(juiceOf(clean(text)))

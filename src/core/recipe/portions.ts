@@ -3,11 +3,11 @@
 import { fullNames, lettersOf, mentions, namesOf, withoutNames, withoutTastes } from '../formula/called'
 import type { Line } from '../formula/document'
 import { idFor } from '../formula/edit'
-import { measureAt } from '../matter/amount'
-import { amountOf } from '../matter/amount-sums'
 import type { Ingredient } from '../matter/ingredient'
+import { amountIn } from '../matter/line'
 import { tenths } from '../quantity/number'
 import { inBowl, ONTO, PUTS_IN, SYRUP_IN } from './beside'
+import { COUNT, SIZE, UNIT } from './measured'
 import { isGotReady, whipsWhites } from './moves'
 import { isCounted } from './twins'
 
@@ -38,8 +38,7 @@ const SHARED = Object.keys(SHARES)
   .join('|')
 const MADE = '(?:boiling|chopped|cold|crushed|grated|ground|hot|melted|roasted|shredded|softened|toasted|warm)'
 const MEASURES = /^[\d¼½¾⅓⅔]/
-const MEASURED =
-  '(?:(?:\\d+(?:[./]\\d+)?|[¼½¾⅓⅔])(?: ?[¼½¾⅓⅔]| \\d\\/\\d)? ?[a-z]+|(?:one|two|three) (?:cups?|pounds?|pints?))'
+const MEASURED = `(?:${COUNT}\\s*${SIZE}${UNIT})`
 
 /** ◊ Two parts are all of a line where they come so near to it. */
 const SAME = 0.05
@@ -102,7 +101,7 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, na
   if (!said.some((s, i) => (own[i] || own[i - 1]) && MAY_PART.test(s))) return null
   const words = names.join('|')
   const part = new RegExp(
-    `(?<!\\w)(${SHARED}|${MEASURED}(?= (?:of|(?:${MADE} )?(?:${words}))\\b))(?!\\w)[^,.:;]{0,24}\\b(?:${words})`,
+    `(?<![\\w/.,])(${MEASURED}(?= (?:of|(?:${MADE} )?(?:${words}))\\b)|${SHARED})(?!\\w)[^,.:;]{0,24}\\b(?:${words})`,
     'i',
   )
   const ofRest = new RegExp(
@@ -121,8 +120,7 @@ function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, na
   const shareAt = (at: number): string => shares[at] ?? ''
   const takenAt = (at: number): number => {
     const share = shareAt(at)
-    const measure = measureAt(share, [])
-    const measured = measure ? amountOf(measure).grams(ingredient) : null
+    const measured = amountIn(share)?.grams(ingredient) ?? null
     const shared = SHARES[share.toLowerCase()] ?? 0
     return line.grams * (allBut.test(own[at] ?? '') ? 1 - shared : shared) || (measured ?? 0)
   }
@@ -174,7 +172,7 @@ function isShared(said: readonly string[], names: readonly string[]): boolean {
 
 /** "340 ml water in a pan", of a litre and more: whether that is measured, and no rest of it follows in the same breath. */
 function isMeasuredLess(sentence: string, { typed = '' }: Line, words: string): boolean {
-  const measured = new RegExp(`(?<!\\w)(${MEASURED}) (?:of (?:the )?)?(?:\\w+ )?(?:${words})\\b`, 'i').exec(
+  const measured = new RegExp(`(?<!\\w)((?!an? )${MEASURED}) (?:of (?:the )?)?(?:\\w+ )?(?:${words})\\b`, 'i').exec(
     sentence,
   )?.[1]
   return measured !== undefined && !typed.startsWith(measured) && !/\b(?:rest|remaining|remainder)\b/i.test(sentence)

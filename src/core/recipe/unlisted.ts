@@ -3,17 +3,10 @@
 import { mentions } from '../formula/called'
 import type { Line } from '../formula/document'
 import { readLine } from '../matter/line'
-import { NUMBER, PARTS_SAID } from '../quantity/number'
 import type { Lexicon } from './draft'
+import { COUNT, SIZE, UNIT } from './measured'
 import type { Written } from './written'
 
-/** "And a half", "and 1/2": what a number can have after it. */
-const AND_PART = '\\s*(?:and|&|-)\\s*(?:(?:an?|one)[ -](?:half|quarter|third)|half|\\d\\s*/\\s*\\d|[¼½¾⅓⅔⅛])'
-/** "Two thirds of a", "three quarters of a", "1 and 1/2", "2 to 3": how many. */
-const COUNT = `(?:(?:an?|one|two|three)[ -](?:thirds?|quarters?|fourths?|half)(?: of an?)?|${PARTS_SAID}(?: of an?)?|(?:\\d{1,2}|an?|one|two|three|four|five|six|seven|eight|nine|ten)${AND_PART}|${NUMBER}(?:\\s*(?:-|–|to|or)\\s*${NUMBER})?)`
-const SIZE = '(?:(?:generous|good|heaped|heaping|large|level|rounded|scant|small) )?'
-/** In what: by the spoon, the cup, the scale, or as it is sold. */
-const UNIT = String.raw`(?:tsps?|tbsps?|tbs?(?=\.?\s)|(?<=[\d½¼¾⅓⅔]\s?)(?<!\d{2}\s?)[ct](?=\.?\s)|(?:tea|table|dessert)spoon(?:ful)?s?|cups?(?:ful)?|k?g|(?:kilo)?grams?|kilos?|m?l|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|pints?|pts?|quarts?|qts?|gallons?|gills?|oz|ounces?|pinch(?:es)?|dash(?:es)?|sticks?(?! blender)|(?:\(?\d+(?:[.,]\d+)?(?:[ -]\d\/\d)?[ -]?(?:g|ml|oz|ounces?)\.?\)?[ -])?(?:bags?|bars?|cans?|cartons?|envelopes?|jars?|packets?|packages?|sachets?|tins?|tubs?)|drops?|(?=(?:vanilla (?:pod|bean)|egg white|cinnamon stick|star anise)s?\b))`
 /** A word of a name; where the next amount begins there is none. */
 const WORD = String.raw`(?!and\b|or\b|(?:an?|half(?: an?)?|one|two|three|four|five|six)\s+(?:cup|gallon|gill|lb|ounce|oz|pint|pound|quart|stick|(?:table|tea)spoon|tbsp|tsp))[\p{L}-]+\s?`
 /** An amount, and up to four words after it. */
