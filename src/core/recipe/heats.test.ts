@@ -51,6 +51,38 @@ describe('a figure that could be a heat', () => {
     expect(heatIn(sentence)?.low ?? null).toBe(low)
   })
 
+  it.each([
+    ...[
+      '245F',
+      '245 °F',
+      '245ºF',
+      '245 deg. F',
+      '245 degrees Fahrenheit',
+      'about 245F',
+      '~245F',
+      '245F (118C)',
+      '245f',
+    ],
+    ...['118 C', '118 degrees Celsius', '118 degC', '118 centigrade', '118°C/245°F', '118,3 °C', '244-246F'],
+    ...['244 to 246°F', 'between 244 and 246°F', '244° to 246° F', '245 degrees', '245°', '245', 'exactly 245°F'],
+    ...['soft ball, 245°F', 'firm ball stage (245°F)', 'firm-ball (245°)', 'two hundred and forty-five degrees'],
+  ])('is where the boil ends, however it is told: %s', (heat) => {
+    for (const way of [
+      'Boil it all to #.',
+      'Cook until a thermometer reads #.',
+      'When it reaches #, take it off the heat.',
+      'Boil without stirring until #.',
+      'Pull it at #.',
+      'Stop at #.',
+    ]) {
+      const { formula, asks } = read(
+        'Chews',
+        `Put everything in a pan and dissolve over a low heat. ${way.replace('#', heat)} Pour it out.`,
+      )
+      expect([formula.target?.celsius, asks.map((a) => a.id)], way).toEqual([expect.closeTo(118.2, 0), ['family']])
+    }
+  })
+
   it('is that of what goes in, where it stands behind that', () => {
     const stop = 'Stop with glucose then hot cream (90 °C) in 3 pours'
     expect([heatIn(stop), heatOfAdded(stop)?.low]).toEqual([null, 90])

@@ -42,7 +42,7 @@ const OVEN = new RegExp(
 const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
 
 /** "Start beating (108)": how warm it is by then. */
-const WORKED_AT = /^(?:(?:begin|start) )?(?:beat|knead|pull|whip|work)(?:ing)?\b/i
+const WORKED_AT = /^(?:(?:begin|start) )?(?:beat|knead|whip|work)(?:ing)?\b|^(?:begin|start) pulling\b/i
 
 /** "Never let it go above 120°", "keeping above 105°", "top the cream back up to 350": no one cooks to that. */
 const BEYOND =
