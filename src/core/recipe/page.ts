@@ -64,10 +64,11 @@ const LABEL =
   /^(?:(?:active|chill\w*|cook(?:ing)?|cooling|hands-on|prep(?:aration)?|rest(?:ing)?|total) time|servings?|serves|yields?|makes)\s*:?$/i
 const VALUE = /^(?:about )?\d{1,3}(?: ?(?:hours?|hrs?|mins?|minutes?|pieces|servings))*$/i
 
-/** "Anna wrote: put 2 cups of sugar and a cup of water in a pan …": a whole recipe in one row, whatever stands before it. */
+/** ◊ So many amounts, sugar and a flame are a recipe. */
 const AMOUNTS =
   /(?:\d|\b(?:an?|half|one|two|three|four)\b) ?(?:of )?(?:cups?|g|kg|lbs?|ml|oz|ounces|pounds?|tablespoons?|tbsp|teaspoons?|tsp)\b/gi
 const FEWEST_AMOUNTS = 2
+/** Whether a row is a whole recipe, whatever stands before it: "Anna wrote: put 2 cups of sugar and a cup of water in a pan …". */
 export const isWholeRecipe = (row: string): boolean =>
   row.length > 100 &&
   /\bsugar\b/i.test(row) &&

@@ -106,8 +106,9 @@ const APART = new RegExp(
   'i',
 )
 
-/** "3 cups sugar, 1 cup water. Boil without stirring …" */
+/** How a sentence of a method begins, with a small letter too where it says what is done. */
 const TELLS = `(?:\\p{Lu}|(?:boil|combine|cook|heat|melt|mix|put)\\b)`
+/** "3 cups sugar, 1 cup water. Boil without stirring …" */
 const LIST_THEN_METHOD = new RegExp(`^([^.]*(?:\\.(?!\\s+${TELLS})[^.]*)*)\\.\\s+(${TELLS}.*)$`, 'su')
 
 /** "1½ cups each granulated and light brown sugar", "1 tsp each cinnamon, coriander": as much of either. */

@@ -136,7 +136,10 @@ function spelledSentence(line: string): string {
   if (ONCE_COLD.test(parts[0] ?? '')) return `${mark}${capital(parts.join(', '))}`
   // "thick, gone matt → tin 12x8"
   if (LOOKS.test(parts[0] ?? '') && !SHADE.test(parts[0] as string) && parts.length > 1)
-    return `${mark}When ${lower(parts[0] as string)}, ${lower(spelled(parts[1] as string))}.${parts.slice(2).map((p) => ` ${spelled(p)}.`)}`
+    return `${mark}When ${lower(parts[0] as string)}, ${lower(spelled(parts[1] as string))}.${parts
+      .slice(2)
+      .map((p) => ` ${spelled(p)}.`)
+      .join('')}`
   // "→ 146 °C", of what stands in the sentence before
   if (parts.length === 1 && BEGINS_ARROW.test(body))
     return `${mark}${spelled((parts[0] as string).replace(/\.$/, ''))}.`

@@ -12,7 +12,7 @@ const asked = (sentence: string): string[] =>
   ).questions.map((q) => q.text)
 
 const AMOUNTS = ['2 tbsp', '12 oz', 'a pound', '30 g', 'half a cup', '1 1/2 c', 'three teaspoons']
-const UNKNOWN = ['zog', 'pani', 'grey marl']
+const UNKNOWN = ['zog', 'pani', 'birch zog syrup', 'grey marl']
 const SENTENCES = ['# in quickly.', 'Then the topping: # when it is poured.', 'Off the heat, and # for good luck.']
 
 describe('what a method weighs, and no list has', () => {
@@ -68,6 +68,7 @@ describe('what a method weighs, and no list has', () => {
     'Use a 2 lb loaf tin.',
     'Fill 250 ml jars.',
     'Put 1 tsp caramel over each nut.',
+    'Drizzle 10 ml hot syrup into each.',
     'Do it in a 3 qt saucepan.',
   ])('nothing is asked of the size of a piece, of a share or of a vessel: %s', (sentence) =>
     expect(asked(sentence)).toEqual([]),

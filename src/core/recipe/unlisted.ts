@@ -86,7 +86,7 @@ const WEIGHED =
   /(?:\b|\d)(?:k?g|(?:kilo)?grams?|kilos?|lbs?|pounds?|oz|ounces?|cups?(?:ful)?|(?:tea|table|dessert)spoon(?:ful)?s?|tsps?|tbsps?|pints?|quarts?)\b\.?(?: and a (?:half|quarter))?$|[\d¼½¾⅓⅔] ?[ct]\.?$/i
 /** What follows the size of a piece, of a vessel or of a share, and of a test: "12 g balls", "a teaspoon onto paper", "half a cup at a time", "5 g each". */
 const SIZED =
-  /^(?:a|as|at|because|between|by|each|from|for|in|into|of|on|onto|over|per|to|with)\b|\b(?:balls?|bars?|bites?|blobs|bowl|caramels?|coating|cubes|discs|drops|each|fudge|heaps|jars?|loaf|logs?|measuring|mixture|moulds?|mounds|piece|pieces|portions?|rounds|scoop|servings?|spoon|squares|syrup|tin|toffee)\b/i
+  /^(?:a|as|at|because|between|by|each|from|for|in|into|of|on|onto|over|per|to|with)\b|^(?:hot |the )?(?:caramel|coating|fudge|mixture|syrup|toffee)\b|\b(?:balls?|bars?|bites?|blobs|bowl|cubes|discs|drops|each|heaps|jars?|loaf|logs?|measuring|moulds?|mounds|piece|pieces|portions?|rounds|scoop|servings?|spoon|squares|tin)\b/i
 const OF_EACH = /\bof each\b/i
 
 /** ◊ Nobody's method measures more things than that. */
