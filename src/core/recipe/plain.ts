@@ -3,7 +3,7 @@
 import { capital } from '../formula/sentence'
 import { measureAt } from '../matter/amount'
 import { inSentences } from './case'
-import { beginsDone } from './method'
+import { beginsDone, DONE } from './method'
 import { inFigures } from './numbers'
 import { asWritten } from './page'
 import { spelledOut } from './shorthand'
@@ -215,6 +215,9 @@ const SPACED_MARK = /^([ \t]*(?:group|part|phase|stage) [A-H\d])[ \t]{2,}(?=[\p{
 /** "1 lb. of sugar": no sentence ends there. */
 const POINTED_UNIT = /(?<=[\d¼½¾⅓⅔][ \t]?)((?:[Ll]b|[Oo]z|[Pp]t|[Qq]t|[Tt]sp|[Tt]bsp|[Pp]kg)s?)\.(?=[ \t]+\p{Ll})/gu
 
+/** "500 g. sugar", and no "50 g. melt it" */
+const POINTED_GRAMS = new RegExp(`(?<=\\d[ \\t]?)(k?g|ml)\\.(?=[ \\t]+(?!${DONE.source}|then\\b|and\\b)\\p{Ll})`, 'gu')
+
 /** "Cook 300 sugar with 150 glucose", where the rest of the text is in grams. */
 const HAS_GRAMS = /\d ?g\b/
 const BARE_GRAMS =
@@ -271,6 +274,7 @@ const asTyped = (text: string): string =>
     .replace(TIGHT_DASH, '$& ')
     .replace(ENVELOPE, 'envelope')
     .replace(POINTED_UNIT, '$1')
+    .replace(POINTED_GRAMS, '$1')
     .replace(SPACED_MARK, '$1: ')
     .replace(READ_STROKE, '$1/$2')
 

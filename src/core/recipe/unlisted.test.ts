@@ -52,6 +52,57 @@ describe('what a method weighs, and no list has', () => {
     }
   })
 
+  it.each([
+    ...[
+      '200g butter',
+      '7 ounces butter',
+      '7-ounce butter',
+      'half a stick butter',
+      '2 tblsp butter',
+      '1 lb 4 oz butter',
+    ],
+    ...[
+      '1 pound and 4 ounces butter',
+      '1 1/2 lbs. butter',
+      '1 cup (240 ml) cream',
+      '1 cup/240 ml cream',
+      '25 cl cream',
+    ],
+    ...['1 cup + 2 tablespoons cream', '1 cup and 2 tbsp cream', 'a cup and a half of cream', '0.5 l cream'],
+    ...['1 (14 oz) can condensed milk', 'a 397 g tin of condensed milk', '1 can (14 oz) condensed milk'],
+    ...['2 egg whites', 'the whites of 2 eggs', '3 sheets gelatin', '2 (1/4-ounce) packets gelatin', '1 vanilla pod'],
+    ...['1 jar (7 oz) marshmallow creme', '1 bar (100 g) dark chocolate', '150 g (1 cup) almonds', 'a pinch of salt'],
+    ...[
+      'juice of half a lemon',
+      '10 drops of peppermint oil',
+      '500 g. sugar',
+      'half a kilo of sugar',
+      '2 heaped tsp bicarb',
+    ],
+  ])('%s is as much of the same in a method as in a list', (thing) => {
+    const listed = readLine(thing, pantry, [])
+    for (const way of [
+      `Put 300 g honey and ${thing} in a pan. Boil it all to 120 °C. Pour it out.`,
+      `Boil 300 g honey with ${thing} to 120 °C. Pour it out.`,
+      `Chews\n\n300 g honey\n\nBoil the honey to 120 °C. Add ${thing}. Pour it out.`,
+    ]) {
+      const { formula, questions } = readRecipe(way, pantry)
+      const lines = formula.lines.filter((l) => l.ingredient !== 'honey').map((l) => [l.ingredient, l.grams])
+      expect([lines, questions], way).toEqual([
+        [[listed.ingredient?.id, expect.closeTo(listed.grams as number, 0)]],
+        [],
+      ])
+    }
+  })
+
+  it.each(['a few drops of peppermint oil', '2 handfuls of almonds', '1 pint cream'])(
+    '%s is asked about as it is in a list',
+    (thing) => {
+      const { questions } = readRecipe(`Boil 300 g honey to 120 °C. Add ${thing}. Pour it out.`, pantry)
+      expect(questions.map((q) => q.text)).toEqual([thing.replace(' of', '')])
+    },
+  )
+
   it('ends before the next amount', () => {
     const { formula } = readRecipe(
       'Boil two ounces of horehound in half a pound of brown sugar and a pound and a half of honey to 150 °C.',

@@ -4,20 +4,23 @@ import { mentions } from '../formula/called'
 import type { Line } from '../formula/document'
 import { readLine } from '../matter/line'
 import type { Lexicon } from './draft'
-import { COUNT, SIZE, UNIT } from './measured'
+import { AMOUNT, AND_MORE, SIZE } from './measured'
 import type { Written } from './written'
 
 /** A word of a name; where the next amount begins there is none. */
-const WORD = String.raw`(?!and\b|or\b|(?:an?|half(?: an?)?|one|two|three|four|five|six)\s+(?:cup|gallon|gill|lb|ounce|oz|pint|pound|quart|stick|(?:table|tea)spoon|tbsp|tsp))[\p{L}-]+\s?`
+const WORD = String.raw`(?!and\b|or\b|(?:an?|few|half(?: an?)?|one|two|three|four|five|six)\s+${SIZE}(?:bag|bar|bottle|can|carton|cup|dash|drop|egg white|envelope|gallon|gill|gram|handful|jar|kilo|lb|lea(?:f|ves)|lit(?:er|re)|ounce|oz|packet|pinch|pint|pound|quart|sachet|sheet|stick|(?:table|tea)spoon|tbsp|tin|tsp|tub|vanilla (?:bean|pod)))[\p{L}-]+\s?`
 /** An amount, and up to four words after it. */
 const MEASURED = new RegExp(
-  String.raw`(?<![\d/.\p{L}]|\d,|\bhalf )(${COUNT}\s*${SIZE}${UNIT}(?:\b\.?|(?<=\s))(?:\s+and\s+a\s+(?:half|quarter)\b)?)\)?\s*(?:of\s+)?((?:\d{2} ?% )?(?:${WORD}){1,4})`,
+  String.raw`(?<![\d/.\p{L}]|\d,|\bhalf )(${AMOUNT}(?:\b\.?|(?<=\s))${AND_MORE}?)\)?\s*(?:of\s+)?((?:\d{2} ?% )?(?:${WORD}){1,4})`,
   'giu',
 )
 
 /** "Having added the juice of half a lemon" */
 const OF_FRUIT =
   /\b(?:juice|rind|zest)(?: and (?:juice|rind|zest))? of (?:half(?: an?)?|an?|one|two|three|1\/2|\d|½) (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b/gi
+
+/** "The whites of two eggs" */
+const OF_EGGS = /\bwhites? of (?:an|one|two|three|four|\d) (?:large |medium )?eggs?\b/gi
 
 /** "A piece of butter as big as a walnut" */
 const LUMP =
@@ -41,7 +44,8 @@ function lineOf(amount: string, words: readonly string[], { pantry, house }: Lex
     const line = `${amount} ${words.slice(0, n).join(' ')}`
     const reading = readLine(line, pantry, house)
     // a pint is asked about as it is in a list, and so is which glucose
-    if (reading.status === 'sure' || reading.question.id === 'which-pint') return line
+    if (reading.status === 'sure' || reading.question.id === 'which-pint' || reading.question.id === 'vague')
+      return line
     if (n === 1 && reading.question.id === 'which-named') return line
   }
   return null
@@ -83,7 +87,7 @@ const VESSEL = /^(?:(?:heavy|large) )*(?:bowl|casserole|dish|dutch oven|kettle|p
 
 /** What is weighed, or measured by the cup and the spoon: it goes somewhere, though nobody may know what it is. */
 const WEIGHED =
-  /(?:\b|\d)(?:k?g|(?:kilo)?grams?|kilos?|lbs?|pounds?|oz|ounces?|cups?(?:ful)?|(?:tea|table|dessert)spoon(?:ful)?s?|tsps?|tbsps?|pints?|quarts?)\b\.?(?: and a (?:half|quarter))?$|[\d¼½¾⅓⅔] ?[ct]\.?$/i
+  /(?:\b|\d)(?:k?g|(?:kilo)?grams?|kilos?|lbs?|pounds?|oz|ounces?|cups?(?:ful)?|(?:tea|table|dessert)spoon(?:ful)?s?|tsps?|tbsps?|pints?|quarts?|handfuls?|[cd]l)\b\.?(?: and a (?:half|quarter)| ?\([^()]*\))?$|[\d¼½¾⅓⅔] ?[ct]\.?$/i
 /** What follows the size of a piece, of a vessel or of a share, and of a test: "12 g balls", "a teaspoon onto paper", "half a cup at a time", "5 g each". */
 const SIZED =
   /^(?:a|as|at|because|between|by|each|from|for|in|into|of|on|onto|over|per|to|with)\b|^(?:hot |the )?(?:caramel|coating|fudge|mixture|syrup|toffee)\b|\b(?:balls?|bars?|bites?|blobs|bowl|cubes|discs|drops|each|heaps|jars?|loaf|logs?|measuring|moulds?|mounds|piece|pieces|portions?|rounds|scoop|servings?|spoon|squares|tin)\b/i
@@ -170,7 +174,9 @@ export function unlistedIn(
       (WEIGHED.test(amount.trim()) && (OF_EACH.test(all) || !SIZED.test(words)))
     return line ?? (isAsked ? `${amount} ${whole.join(' ')}` : [])
   })
-  const fruit = said.flatMap((s) => (s.match(OF_FRUIT) ?? []).filter((found) => !isListed(found)))
+  const fruit = said.flatMap((s) =>
+    [...(s.match(OF_FRUIT) ?? []), ...(s.match(OF_EGGS) ?? [])].filter((found) => !isListed(found)),
+  )
   const lumps = written.length === 0 ? said.flatMap((s) => s.match(LUMP) ?? []) : []
   return [...before, ...after, ...lumps, ...new Set(fruit), ...beyond(measured, lines, lexicon)]
 }
