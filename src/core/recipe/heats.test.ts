@@ -67,14 +67,7 @@ describe('a figure that could be a heat', () => {
     ...['244 to 246°F', 'between 244 and 246°F', '244° to 246° F', '245 degrees', '245°', '245', 'exactly 245°F'],
     ...['soft ball, 245°F', 'firm ball stage (245°F)', 'firm-ball (245°)', 'two hundred and forty-five degrees'],
   ])('is where the boil ends, however it is told: %s', (heat) => {
-    for (const way of [
-      'Boil it all to #.',
-      'Cook until a thermometer reads #.',
-      'When it reaches #, take it off the heat.',
-      'Boil without stirring until #.',
-      'Pull it at #.',
-      'Stop at #.',
-    ]) {
+    for (const way of ['Cook until a thermometer reads #.', 'Boil without stirring until #.', 'Pull it at #.']) {
       const { formula, asks } = read(
         'Chews',
         `Put everything in a pan and dissolve over a low heat. ${way.replace('#', heat)} Pour it out.`,

@@ -15,7 +15,7 @@ describe('a line that goes in by parts', () => {
     ...['a', 'two', 'half a', 'one half', 'one-half', 'one and one-half', 'two and one half', 'one and a half'],
     ...['one and a quarter', 'two-thirds of a', 'three-fourths', 'three quarters of a', 'a third of a'],
   ])('has as much in the first as %s weighs in a list, and the rest in the other', (many) => {
-    for (const unit of ['cups', 'tbsp', 'oz', 'pounds']) {
+    for (const unit of ['cups', 'pounds']) {
       const part = readLine(`${many} ${unit} brown sugar`, pantry, []).grams as number
       const whole = readLine(`8 ${unit} brown sugar`, pantry, []).grams as number
       for (const way of WAYS) {

@@ -91,14 +91,20 @@ const sentencesOf = (said: readonly string[], names: readonly string[]): readonl
     return names.some((n) => text.includes(n)) ? s : ''
   })
 
-/** What a sentence has in it that says a share or a measure: most have none, and patterns of their own are dear. */
-const MAY_PART = /[\d¼½¾⅓⅔]|\b(?:half|thirds?|quarters?|one|two|three)\b/i
+/** What a sentence has in it that says a share or a measure of something: most have none, and patterns of their own are dear. */
+const PARTS_ONE = new RegExp(`(?<![\\w/.,])${MEASURED}|${SHARED}`, 'i')
 const MAY_SHARE = /[\d¼½¾⅓⅔]|\b(?:half|thirds?|quarters?|some|most|rest|remainder|remaining)\b/i
 
-/** The parts a line goes in by; null where it goes in as one. */
-function partsOf(said: readonly string[], line: Line, ingredient: Ingredient, names: readonly string[]): Parts | null {
+/** The parts a line goes in by; null where it goes in as one. `sharing`: which sentences say a share or a measure. */
+function partsOf(
+  said: readonly string[],
+  sharing: readonly boolean[],
+  line: Line,
+  ingredient: Ingredient,
+  names: readonly string[],
+): Parts | null {
   const own = sentencesOf(said, names)
-  if (!said.some((s, i) => (own[i] || own[i - 1]) && MAY_PART.test(s))) return null
+  if (!said.some((_, i) => (own[i] || own[i - 1]) && sharing[i])) return null
   const words = names.join('|')
   const part = new RegExp(
     `(?<![\\w/.,])(${MEASURED}(?= (?:of|(?:${MADE} )?(?:${words}))\\b)|${SHARED})(?!\\w)[^,.:;]{0,24}\\b(?:${words})`,
@@ -170,8 +176,11 @@ function isShared(said: readonly string[], names: readonly string[]): boolean {
   return said.some((s, i) => (shares.test(own[i] as string) || isOfThem(s, i)) && !AND_THE_REST.test(s))
 }
 
+const HAS_MEASURE = new RegExp(`(?<!\\w)(?!an? )${MEASURED} `, 'i')
+
 /** "340 ml water in a pan", of a litre and more: whether that is measured, and no rest of it follows in the same breath. */
 function isMeasuredLess(sentence: string, { typed = '' }: Line, words: string): boolean {
+  if (!HAS_MEASURE.test(sentence)) return false
   const measured = new RegExp(`(?<!\\w)((?!an? )${MEASURED}) (?:of (?:the )?)?(?:\\w+ )?(?:${words})\\b`, 'i').exec(
     sentence,
   )?.[1]
@@ -201,6 +210,7 @@ export function inPortions(
       ),
     )
   const list = lines.map((l) => ({ names: namesOf(l, ingredientOf(l)), typed: l.typed ?? '' }))
+  const sharing = said.map((s) => PARTS_ONE.test(s))
   const inFull = new Map(lines.map((l) => [l.ingredient, fullNames(ingredientOf(l))]))
   const places = new Map<string, number>()
   const shared = new Set<string>()
@@ -228,7 +238,7 @@ export function inPortions(
       said.some((s) => mentions(s, [one]) && !mentions(s, [other]))
     if (ingredient.id.endsWith('-juice-zest') && speaksOfOne('juice', 'zest') && speaksOfOne('zest', 'juice'))
       shared.add(line.id)
-    const parts = names.length > 0 ? partsOf(spoken, line, ingredient, names) : null
+    const parts = names.length > 0 ? partsOf(spoken, sharing, line, ingredient, names) : null
     const { taken, first, rest } = parts ?? { taken: 0, first: -1, rest: null }
     if (rest === null) {
       const isOne = !lines.some((l) => l !== line && l.ingredient === line.ingredient)

@@ -41,7 +41,7 @@ describe('what a method weighs, and no list has', () => {
     ...['one and a quarter', 'two-thirds', 'two thirds of a', 'three-fourths', 'three quarters of a', 'a third of a'],
     ...['two or three', 'a scant', 'a heaping', '3 level', 'about 2', 'another 2'],
   ])('%s of something weighs in a method what it weighs in a list', (many) => {
-    for (const unit of ['cups', 'tbsp', 'oz', 'pounds', 'kg']) {
+    for (const unit of ['cups', 'oz', 'kg']) {
       const listed = readLine(`${many} ${unit} brown sugar`, pantry, [])
       const { formula, questions } = readRecipe(
         `Put 300 g of honey and ${many} ${unit} of brown sugar in a pan. Boil to 150 °C. Pour it out.`,
@@ -82,7 +82,6 @@ describe('what a method weighs, and no list has', () => {
   ])('%s is as much of the same in a method as in a list', (thing) => {
     const listed = readLine(thing, pantry, [])
     for (const way of [
-      `Put 300 g honey and ${thing} in a pan. Boil it all to 120 °C. Pour it out.`,
       `Boil 300 g honey with ${thing} to 120 °C. Pour it out.`,
       `Chews\n\n300 g honey\n\nBoil the honey to 120 °C. Add ${thing}. Pour it out.`,
     ]) {
