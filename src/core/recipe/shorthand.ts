@@ -45,11 +45,11 @@ const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (le
 
 /** "Dark amber → off" */
 const ONLY_OFF = /^off(?: (?:the )?heat)?$/i
-const SHADE = /^(?:(?:dark|deep|golden|light|medium|pale) )?(?:amber|caramel|gold(?:en)?|straw)(?: colou?r)?$/i
+const SHADED = '(?:(?:dark|deep|golden|light|medium|pale) )?(?:amber|caramel|gold(?:en)?|straw)(?: colou?r)?'
+const SHADE = new RegExp(`^${SHADED}$`, 'i')
 
 /** "Amber 185" */
-const SHADE_AT =
-  /^(?:(?:dark|deep|golden|light|medium|pale) )?(?:amber|caramel|gold(?:en)?|straw)(?: colou?r)?,? (?:at |to )?([12]\d\d(?: ?°? ?[CF])?)$/i
+const SHADE_AT = new RegExp(`^${SHADED},? (?:at |to )?([12]\\d\\d(?: ?°? ?[CF])?)$`, 'i')
 
 /** "→ approx 36 squares" */
 const SO_MANY =

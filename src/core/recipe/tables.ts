@@ -54,15 +54,14 @@ export function cellsIn(line: string, stroked: boolean): string[] | null {
 const CELL = '(?:"[^"]*"|[^",;]*)'
 /** ◊ No name or note of a sheet is longer. */
 const LONGEST_CELL = 40
-const cellsOfSheet = (row: string, mark: string): string[] =>
-  (row.match(new RegExp(`(?<=^|${mark})(?:"[^"]*"|[^${mark}]*)`, 'g')) ?? []).map((c) => c.replace(/^"|"$/g, '').trim())
-
 /** Rows of a sheet, "Sugar,500,g", with tabs between their cells; any other row as it is. */
 export function sheetIn(rows: readonly string[]): readonly string[] {
   const apart = (mark: string): ReadonlyMap<number, string[]> => {
     const isRow = new RegExp(`^${CELL}(?:${mark}(?! )${CELL})+$`)
+    const cell = new RegExp(`(?<=^|${mark})(?:"[^"]*"|[^${mark}]*)`, 'g')
     const found = rows.flatMap((row, i) => {
-      const cells = isRow.test(row.trim()) ? cellsOfSheet(row.trim(), mark) : []
+      const written = isRow.test(row.trim()) ? (row.trim().match(cell) ?? []) : []
+      const cells = written.map((c) => c.replace(/^"|"$/g, '').trim())
       return cells.length > 1 && cells.every((c) => c.length <= LONGEST_CELL) ? [[i, cells] as const] : []
     })
     const wide = found.filter(([, cells]) => cells.length === found[0]?.[1].length)
@@ -145,7 +144,8 @@ export function headOf(cells: readonly string[], ruled: boolean): Head | null {
 }
 
 const BARE_NUMBER = /^\d+(?:[.,]\d+)?$/
-const COUNTED =
+/** What is counted, though no unit says so: "2 eggs". */
+export const COUNTED =
   /\b(?:apples?|bags?|beans?|cans?|eggs?|lea(?:f|ves)|lemons?|limes?|oranges?|packets?|pods?|sheets?|sticks?|tins?|whites?|yolks?)\b/i
 
 const MEASURED = /^[\d¼½¾⅓⅔].*(?:k?g|m?l|oz|lbs?|cups?|tbsps?|tsps?)\.?$/i

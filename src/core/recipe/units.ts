@@ -3,6 +3,7 @@ import { measureAt } from '../matter/amount'
 import { ENDS_WITH_AMOUNT } from './bare'
 import { beginsDone } from './method'
 import { isAmountOf } from './rows'
+import { COUNTED as COUNTABLE } from './tables'
 
 const WORDS = 'g|grams|kg|lbs?|pounds|oz|ounces'
 /** "All g.", "Weights in kg", "(lbs)", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
@@ -43,20 +44,23 @@ function isBare(row: string): boolean {
 }
 
 /** "3 eggs", "2 vanilla pods" */
-const COUNTED_FIRST =
-  /^\d+ (?:\p{L}+ )?(?:apples?|bags?|beans?|cans?|eggs?|lea(?:f|ves)|lemons?|limes?|oranges?|packets?|pods?|sheets?|sticks?|tins?|whites?|yolks?)\b/iu
+const COUNTED_FIRST = new RegExp(`^\\d+ (?:\\p{L}+ )?${COUNTABLE.source}`, 'iu')
 /** ◊ What is weighed in grams is hardly ever less, and what is counted hardly ever more. */
 const MOST_COUNTED = 24
 /** "550 cream 35", among others of which nobody says in what they are. */
 function isBareFirst(row: string): boolean {
   return BEGINS_BARE.test(row) && !/[.;:]/.test(row) && !COUNTED_FIRST.test(row) && !measureAt(row, [])?.unit
 }
-const isWeighedFirst = (row: string): boolean => isBareFirst(row) && Number.parseFloat(row) > MOST_COUNTED
+/** The rows whose weight stands first, of a list that is written so; none of any other. */
+function weighedFirst(rows: readonly string[]): string[] {
+  const first = rows.filter((row) => isBareFirst(row) && Number.parseFloat(row) > MOST_COUNTED)
+  return first.length >= FEWEST_BARE ? first : []
+}
 
 /** The first of the rows of a list whose numbers have no unit, where none of it has one; null for any other. */
 export function bareIn(rows: readonly string[]): string | null {
-  const first = rows.filter(isWeighedFirst)
-  const bare = first.length >= FEWEST_BARE ? first : rows.filter(isBare)
+  const first = weighedFirst(rows)
+  const bare = first.length > 0 ? first : rows.filter(isBare)
   return bare.length >= FEWEST_BARE && !rows.slice(1).some((row) => ENDS_WITH_AMOUNT.test(row) || isAmountOf(row))
     ? (bare[0] ?? null)
     : null
@@ -64,7 +68,7 @@ export function bareIn(rows: readonly string[]): string | null {
 
 /** Rows whose bare numbers have the unit that was answered. */
 export const inListUnit = (rows: readonly string[], unit: ListUnit): string[] =>
-  rows.filter(isWeighedFirst).length >= FEWEST_BARE
+  weighedFirst(rows).length > 0
     ? rows.map((row) => (isBareFirst(row) ? row.replace(' ', ` ${unit} `) : row))
     : rows.map((row) => (isBare(row) ? row.replace(NUMBER_ENDS, ` ${unit}`) : row))
 
