@@ -2,11 +2,13 @@
 import { claimed } from './lib/claim'
 
 void claimed('demo', async () => {
-  const [{ startBarometer, startHub, startScale }, { demoChannelIds, loadDemo }, { openWorkshop }] = await Promise.all([
-    import('./lib/app'),
-    import('./lib/demo-workshop'),
-    import('./lib/open'),
-  ])
+  const [{ startBarometer, startHub, startScale }, { loadDemo }, { demoChannelIds, demoRooms }, { openWorkshop }] =
+    await Promise.all([
+      import('./lib/app'),
+      import('./lib/demo-workshop'),
+      import('@/demo/kitchen'),
+      import('./lib/open'),
+    ])
   openWorkshop({
     name: 'demo',
     command: 'npm run demo',
@@ -14,7 +16,8 @@ void claimed('demo', async () => {
     devices: {
       'The probe hub': (app, token, onExit) => startHub(app, token, demoChannelIds, onExit),
       'The scale': startScale,
-      'The barometer': startBarometer,
+      'The barometer': (app, token, onExit) =>
+        startBarometer(app, token, demoRooms.find((r) => r.id === 'quay')?.altitudeM ?? 0, onExit),
     },
   })
 })

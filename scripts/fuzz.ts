@@ -1,7 +1,7 @@
 /** `npm run fuzz [SEEDS] [REQUESTS]`: a workshop of its own, so many seeds of so many requests each, and what went wrong. */
 import { fuzz } from './fuzz/run'
-import { startWorkshop } from './lib/app'
 import { stopAll } from './lib/processes'
+import { startWorkshop } from './lib/workshop'
 
 const TOKEN = 'hub-of-the-fuzzer'
 

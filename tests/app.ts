@@ -3,11 +3,10 @@ import type { ChildProcess } from 'node:child_process'
 import { resolve } from 'node:path'
 import { type BrowserContext, test as base, expect } from '@playwright/test'
 import { startApp, startHub } from '../scripts/lib/app'
-import { type Fill, prepareDatabase } from '../scripts/lib/database'
-import { demoChannelIds } from '../scripts/lib/demo-workshop'
 import type { Mariadb } from '../scripts/lib/mariadb'
 import { freePort, stop, stopAll } from '../scripts/lib/processes'
-import { copyOfWorkshop, HUB_TOKEN } from './workshop'
+import { demoChannelIds } from '../src/demo/kitchen'
+import { copyOfWorkshop, type Filling, filled, HUB_TOKEN } from './workshop'
 
 export interface App {
   readonly url: string
@@ -69,12 +68,12 @@ export { expect } from '@playwright/test'
 export async function workshopBeside(
   app: App,
   name: string,
-  fill: Fill,
+  filling: Filling,
   env: Readonly<Record<string, string>> = {},
 ): Promise<{ url: string; stop(): Promise<void> }> {
   const own = (url: string): string => url.replace('/imbry_test?', `/imbry_test_${name}?`)
   await app.database.create(`imbry_test_${name}`)
-  await prepareDatabase(own(app.database.keeperUrl), app.token, fill)
+  await filled(own(app.database.keeperUrl), filling)
   const port = (await freePort()) as number
   const server = await startApp(port, own(app.database.url), { env })
   return { url: `http://127.0.0.1:${port}`, stop: () => stop(server) }

@@ -1,12 +1,11 @@
 /** A workshop that is new: what it asks for, and what it then has. */
-import { fillOwn } from '../scripts/lib/own-workshop'
 import { expect, test, workshopBeside } from './app'
 
 test('an empty workshop asks for a room, a thermometer, a pot and a ring, and then opens the book', async ({
   page,
   app,
 }) => {
-  const { url, stop } = await workshopBeside(app, 'own', fillOwn)
+  const { url, stop } = await workshopBeside(app, 'own', 'own')
   await page.goto(url)
   await expect(page.getByRole('heading', { name: 'A kitchen of your own' })).toBeVisible()
   for (const [what, name] of [

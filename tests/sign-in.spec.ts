@@ -1,7 +1,6 @@
 /** A kitchen with more than one screen: the owner's, a tablet that cooks, one that looks on, and one that is sent away. */
 import AxeBuilder from '@axe-core/playwright'
 import type { Browser, Page } from '@playwright/test'
-import { loadBook } from '../scripts/lib/demo-workshop'
 import { expect, test, workshopBeside } from './app'
 
 const CODE = '40718523'
@@ -30,7 +29,7 @@ async function pair(owner: Page, tablet: Page, url: string, name: string, role: 
 }
 
 test('screens are paired, each does what it may, and one that is sent away is out', async ({ browser, app }) => {
-  const { url, stop } = await workshopBeside(app, 'screens', loadBook, { IMBRY_SIGN_IN: '1', IMBRY_SETUP_CODE: CODE })
+  const { url, stop } = await workshopBeside(app, 'screens', 'book', { IMBRY_SIGN_IN: '1', IMBRY_SETUP_CODE: CODE })
   const [owner, cook, packing] = [await screen(browser), await screen(browser), await screen(browser)]
 
   await owner.goto(`${url}/formulas`)

@@ -19,8 +19,11 @@ async function tend(page: Page, until: () => Promise<boolean>): Promise<void> {
       const card =
         document.querySelector<HTMLElement>(`${others} [data-mood=now]`) ??
         (rests ? document.querySelector<HTMLElement>(`${others} [data-emptied=false]`) : null)
-      card?.click()
-      return card ? 'turned' : 'wait'
+      // nobody waits for what cools
+      const jump = [...document.querySelectorAll('button')].find((b) => b.textContent === 'On to its moment')
+      const turn = card ?? jump
+      turn?.click()
+      return turn ? 'turned' : 'wait'
     })
     if (called === 'press') {
       const before = await page.getByTestId('primary').textContent()

@@ -1,7 +1,8 @@
 /** What a maker does at the screen, for journeys. */
 import { expect, type Page } from '@playwright/test'
 import { logAct, startBoil } from '../scripts/lib/cook'
-import { type CookAct, madeIn } from '../src/core'
+import type { CookAct } from '../src/core'
+import { madeIn } from '../src/core/formula/document'
 import { demoFormulas } from '../src/demo/formulas'
 
 /** Opens a formula, sizes it, and lights the burner at a practice pace. Resolves on the stove. */

@@ -2,8 +2,8 @@
 import { chromium, type Page } from '@playwright/test'
 import type { FormulaFile } from '@/contract/files'
 import { demoFormulas } from '@/demo/formulas'
-import { startWorkshop } from '../lib/app'
 import { chromiumOptions } from '../lib/chromium'
+import { startWorkshop } from '../lib/workshop'
 import { percentile, type Row } from './table'
 
 const FORMULAS = 2000

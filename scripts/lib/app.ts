@@ -1,15 +1,9 @@
 /** Starts the built app and the stand-in hub as processes of their own. */
 import type { ChildProcess, StdioOptions } from 'node:child_process'
-import { rmSync } from 'node:fs'
 import http from 'node:http'
 import https from 'node:https'
-import { resolve } from 'node:path'
-import { demoRooms } from '@/demo/kitchen'
-import { build, SERVER } from './build'
-import { prepareDatabase } from './database'
-import { loadDemo } from './demo-workshop'
-import { openMariadb } from './mariadb'
-import { freePort, start, until } from './processes'
+import { SERVER } from './build'
+import { start, until } from './processes'
 
 type OnExit = (code: number | null) => void
 
@@ -63,18 +57,6 @@ const answers = (port: number): Promise<boolean> =>
     }).on('error', () => resolve(false))
   })
 
-/** A workshop of its own under .imbry-test: database, demo, built app. Resolves with its address. */
-export async function startWorkshop(name: string, token: string): Promise<string> {
-  const folder = resolve('.imbry-test', name)
-  rmSync(folder, { recursive: true, force: true })
-  const { url: databaseUrl, keeperUrl } = await openMariadb(folder, `imbry_${name}`)
-  await prepareDatabase(keeperUrl, token, loadDemo)
-  await build()
-  const port = (await freePort()) as number
-  await startApp(port, databaseUrl)
-  return `http://127.0.0.1:${port}`
-}
-
 /** Over loopback a certificate says nothing: it is for the names others call this machine by. */
 const deviceEnv = (app: string, token: string): NodeJS.ProcessEnv => ({
   ...process.env,
@@ -113,14 +95,6 @@ const startDevice = (
 export const startScale = (app: string, token: string, onExit?: OnExit): ChildProcess =>
   startDevice('scale', app, token, { IMBRY_CHANNEL: 'bench-scale' }, onExit)
 
-/** The stand-in barometer of the Quay kitchen. */
-export function startBarometer(app: string, token: string, onExit?: OnExit): ChildProcess {
-  const altitude = demoRooms.find((r) => r.id === 'quay')?.altitudeM ?? 0
-  return startDevice(
-    'barometer',
-    app,
-    token,
-    { IMBRY_CHANNEL: 'quay-barometer', IMBRY_ALTITUDE: String(altitude) },
-    onExit,
-  )
-}
+/** The stand-in barometer of the Quay kitchen, which lies so high, m. */
+export const startBarometer = (app: string, token: string, altitudeM: number, onExit?: OnExit): ChildProcess =>
+  startDevice('barometer', app, token, { IMBRY_CHANNEL: 'quay-barometer', IMBRY_ALTITUDE: String(altitudeM) }, onExit)

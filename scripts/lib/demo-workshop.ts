@@ -37,8 +37,6 @@ import { takeDown } from '@/server/stock'
 import { hashToken } from '@/server/tokens'
 import { compileDay } from '@/workers/day-task'
 
-export const demoChannelIds = demoChannels.map((c) => c.id)
-
 const EPOCH = new Date('2026-08-01T07:00:00.000Z')
 
 export async function loadDemo(db: Db, hubToken: string): Promise<void> {

@@ -97,6 +97,8 @@ export type Appended = 'stored' | 'repeated' | 'conflict' | 'full'
 /** ◊ Acts a boil has at most: a cook of a week with one every minute has as many. */
 const MOST_ACTS = 10_000
 
+type Event = typeof events.$inferSelect
+
 /** Appends one act, once. Ends the boil when that is what it says. */
 export const appendEvent = (db: Db, boilId: string, logged: LoggedAct, receivedAt: Date): Promise<Appended> =>
   transact(db, (tx) => appendEventIn(tx, boilId, logged, receivedAt))
@@ -104,34 +106,55 @@ export const appendEvent = (db: Db, boilId: string, logged: LoggedAct, receivedA
 /** Appends a whole log, each act once, as of when it was logged. */
 export const appendEvents = (db: Db, boilId: string, log: readonly LoggedAct[]): Promise<void> =>
   transact(db, async (tx) => {
-    for (const logged of log) await appendEventIn(tx, boilId, logged, new Date(logged.at))
+    await appendEventsIn(
+      tx,
+      boilId,
+      log.map((logged) => [logged, new Date(logged.at)]),
+    )
   })
 
 /** As `appendEvent`, within a transaction of the caller's. */
-export async function appendEventIn(
+export const appendEventIn = async (tx: Tx, boilId: string, logged: LoggedAct, receivedAt: Date): Promise<Appended> =>
+  (await appendEventsIn(tx, boilId, [[logged, receivedAt]]))[0] as Appended
+
+/** Appends acts in their order, each with when it came; what became of each. */
+async function appendEventsIn(
   tx: Tx,
   boilId: string,
-  { id, at, act, by }: LoggedAct,
-  receivedAt: Date,
-): Promise<Appended> {
+  log: readonly (readonly [LoggedAct, Date])[],
+): Promise<Appended[]> {
+  if (log.length === 0) return []
   const boil = await holdBoil(tx, boilId)
-  const n = boil.events + 1
-  const when = new Date(at)
-  const [there] = await tx.select().from(events).where(eq(events.id, id))
-  if (there) return isSame(there, boil.key, when, act) ? 'repeated' : 'conflict'
-  if (n > MOST_ACTS) return 'full'
-  await tx.insert(events).values({ boil: boil.key, n, id, at: when, act, receivedAt, by: by ?? null })
-  // where a clock was wrong, the end is where the boil was last heard of
-  const end = isWithinCook(boil.startedAt.getTime(), when.getTime()) ? when : (boil.last ?? boil.startedAt)
+  const ids = log.map(([{ id }]) => id)
+  const there = new Map<string, Pick<Event, 'boil' | 'at' | 'act'>>()
+  for (const event of await tx.select().from(events).where(inArray(events.id, ids))) there.set(event.id, event)
+  const fresh: (typeof events.$inferInsert)[] = []
+  let endedAt = null as Date | null
+  const appended = log.map(([{ id, at, act, by }, receivedAt]): Appended => {
+    const when = new Date(at)
+    const other = there.get(id)
+    if (other) return isSame(other, boil.key, when, act) ? 'repeated' : 'conflict'
+    const n = boil.events + fresh.length + 1
+    if (n > MOST_ACTS) return 'full'
+    const event = { boil: boil.key, n, id, at: when, act, receivedAt, by: by ?? null }
+    fresh.push(event)
+    there.set(id, event)
+    // where a clock was wrong, the end is where the boil was last heard of
+    const end = isWithinCook(boil.startedAt.getTime(), when.getTime()) ? when : (boil.last ?? boil.startedAt)
+    if (endsBoil(act)) endedAt = end
+    return 'stored'
+  })
+  if (fresh.length === 0) return appended
+  await tx.insert(events).values(fresh)
   await tx
     .update(boils)
-    .set({ events: n, ...(endsBoil(act) && { endedAt: end }) })
+    .set({ events: boil.events + fresh.length, ...(endedAt && { endedAt }) })
     .where(eq(boils.key, boil.key))
-  return 'stored'
+  return appended
 }
 
 /** Whether an act that is there is the one that came; one of another boil never is. */
-const isSame = (there: typeof events.$inferSelect, boil: number, at: Date, act: LoggedAct['act']): boolean =>
+const isSame = (there: Pick<Event, 'boil' | 'at' | 'act'>, boil: number, at: Date, act: LoggedAct['act']): boolean =>
   there.boil === boil && there.at.getTime() === at.getTime() && isDeepStrictEqual(there.act, act)
 
 const ofBoil = (boilId: string) => sql`(select ${boils.key} from ${boils} where ${boils.id} = ${boilId})`

@@ -1,6 +1,7 @@
 /** What the demo workshop bought, in lots with their codes, and what the house pays for the rest. */
 import type { KitchenFacts } from '@/contract/kitchen'
-import { allLines, ingredientIn } from '@/core'
+import { allLines } from '@/core/formula/document'
+import { ingredientIn } from '@/core/formula/mixes'
 import { seeded } from '@/core/quantity/seeded'
 import { demoFormulas } from './formulas'
 

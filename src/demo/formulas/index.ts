@@ -1,4 +1,4 @@
-import { type BoiledFormula, type FormulaDocument, isBoiled } from '@/core'
+import type { BoiledFormula, FormulaDocument } from '@/core'
 import { bergamotSauce } from './bergamot-sauce'
 import { blackcurrantMarshmallow } from './blackcurrant-marshmallow'
 import { butterscotch } from './butterscotch'
@@ -47,6 +47,6 @@ export const demoFormulas: Readonly<Record<string, FormulaDocument>> = {
 /** A formula of the book that is boiled by itself. @throws Error when there is none of that name. */
 export function demoBoil(id: string): BoiledFormula {
   const found = demoFormulas[id]
-  if (!found || !isBoiled(found)) throw new Error(`The demo book boils no "${id}"`)
-  return found
+  if (!found?.target) throw new Error(`The demo book boils no "${id}"`)
+  return { ...found, target: found.target }
 }
