@@ -10,7 +10,7 @@ const BELOW_HUNDRED = `(?:${TENS.join('|')})(?:[- ](?:${ONE})\\b(?!-))?|${TEENS.
 const SHORT = `(?:${ONE})[ -](?:${TENS.join('|')})(?:[- ](?:${ONE})\\b(?!-))?(?![ -](?:gram|inch|minute|ounce|second)\\b)`
 /** Hundreds with what follows them; what is said so without the word; tens; and the teens, but those a line is counted in as well. */
 const SPOKEN = new RegExp(
-  `\\b(?:((?:(?:an?|${ONE}) )?hundred)(?:(?: and)?[ -](${BELOW_HUNDRED}))?|(${SHORT})|((?:${TENS.join('|')})(?:[- ](?:${ONE})\\b(?!-))?|${TEENS.slice(3).join('|')}))(?=[ ,.;)]|$|[°º])`,
+  `\\b(?:((?:(?:an?|${ONE}) )?hundred)(?:(?: and)?[ -](${BELOW_HUNDRED}))?|(${SHORT})|((?:${TENS.join('|')})(?:[- ](?:${ONE})\\b(?!-))?|${TEENS.slice(3).join('|')}))(?=[\\s,.;)]|$|[°º])`,
   'giu',
 )
 

@@ -1,33 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { BoiledFamilyId } from '../craft/families'
-import { gramsAsWritten, type Shape } from '../formula/document'
+import { gramsAsWritten } from '../formula/document'
 import { scale } from '../formula/scale'
 import { finishedMix, traceSteps } from '../formula/trace'
 import { massOf } from '../matter/mix'
 import { pantryOf } from '../matter/names'
-import { sentences } from './clauses'
 import { readRecipe } from './recipe'
-import { shapeSaid, usualSize } from './shape'
-
-const read = (
-  family: BoiledFamilyId,
-  method: string,
-  litres: number | null = null,
-  name = '',
-  makes: number | null = null,
-): Shape =>
-  shapeSaid({
-    family,
-    name,
-    said: sentences([method]),
-    doneAt: -1,
-    made: litres === null ? null : { litres, grams: 1300 * litres },
-    makes,
-    yields: null,
-    vessel: null,
-    tin: null,
-  })
+import { usualSize } from './shape'
+import { shapeRead as read } from './testing'
 
 describe('how much of a size is usual for its kind', () => {
   it.each<[BoiledFamilyId, string, ReturnType<typeof usualSize>]>([

@@ -25,6 +25,8 @@ import {
   UNIT,
   within,
 } from './lengths'
+import { countsInFigures } from './makes'
+import { gramsInFigures, lengthsInFigures, millilitresInFigures } from './measures-said'
 
 /** ◊ What a kind is usually made into, where that is no slab cut into squares. */
 const usual: Readonly<Partial<Record<BoiledFamilyId, Shape>>> = {
@@ -50,7 +52,7 @@ const LOLLIPOP = { kind: 'mould', millilitres: 6, sticks: true } as const
 const LOLLIPOP_ML = { least: 2, most: 40 }
 const JAR: Shape = { kind: 'mould', millilitres: 190 }
 const JAR_ML =
-  /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b|\b(?:jars?|bottles?|tubs?)\b:? (?:in(?:to)? )?\d{1,2} ?[×x] ?(\d{2,4})[ -]?ml\b|\b(?:jars?|bottles?|tubs?) (?:\((?:about |\d{1,2} ?[×x] ?)?|of )(\d{2,4})[ -]?ml\b/i
+  /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b|\b(?:jars?|bottles?|tubs?)\b:? (?:in(?:to)? )?\d{1,2} ?[×x] ?(\d{2,4})[ -]?ml\b|\b(?:jars?|bottles?|tubs?),? (?:\((?:about |\d{1,2} ?[×x] ?)?|of |holding |taking )?(\d{2,4})[ -]?ml\b/i
 /** "120 jars 220 g", "into 200 g jars" */
 const JAR_G =
   /\b(?:jars?|tubs?):? (?:\(|in(?:to)? |of )?(?:\d{1,3} ?[×x] ?)?(\d{2,4}) ?g\b|(\d{2,4}) ?g (?:jars?|tubs?)\b/i
@@ -79,7 +81,7 @@ const OUT_OF_JAR =
 const MOULDS = /\b(?:mou?lds?|shells|cavit(?:y|ies))\b/i
 /** "Deposit 2.5 ml drops", "moulds (8 ml)". */
 const MILLILITRES =
-  /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)|\b(?:mou?lds?|cavities|silicone)\b,? (?:\(|of |holding )?(?:about )?(\d+(?:\.\d+)?) ?ml\b/i
+  /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)|\b(?:mou?lds?|cavities|silicone)\b,? (?:\(|of |holding |taking )?(?:about )?(\d+(?:\.\d+)?) ?ml\b/i
 const ROPES = /\b(?:pull|pulling(?! away)|snip|rope)\b/i
 /** "Cut with scissors into 1-inch pieces" */
 const SNIPS = /\b(?:snip|cut)\b.*/i
@@ -92,13 +94,14 @@ const CUTS =
   /\b(?:bars (?=\d)|guitar(?! (?:sheet|film))|cut(?:ting)?(?! board)|saw(?= .*\d)|slice|score|(?<!\bthe \d+ ?(?:s|secs?|mins?)? ?)mark|divide(?! (?:it |them |the \w+ )?(?:among|between|on(?:to)?)\b)|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine|stamp|punch)\b/i
 const BALLS = /\b(?:form|roll|shape)\b.*\bballs?\b/i
 /** "Stamp into 1 in rounds" */
-const STAMPS = /\b(?:cut|punch|stamp)\b[^.;]*\b(?:rounds?|dis[ck]s?|circles?)\b(?: with an? [^.;]{0,20}\bcutter\b)?/i
+const STAMPS =
+  /\b(?:cut|punch|stamp)\b[^.;]*\b(?:rounds?|dis[ck]s?|circles?)\b(?:,? (?:\(|(?:across|of|with|using|about|\d)\b)[^.;]{0,30})?/i
 const CUBES = /\b(?:cubes|blocks)\b/i
 const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b/i
 
 /** "Break in 15 g pieces". */
 const GRAMS_EACH =
-  /\b(?:break|snap|cast|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g\b(?: (?:(?:polycarbonate |silicone |starch )?mou?lds|pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)|(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g (?:per|to (?:an?|each)) (?:cavity|lolli|lolly|mou?ld|piece|stick)|\b(?:balls|lolli(?:pop|e)s|pieces|portions) of (?:about |around |approx\w*\.? )?(\d{1,3}(?:\.\d+)?) ?g\b/i
+  /\b(?:break|snap|cast|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?)[ -]?g\b(?: (?:(?:polycarbonate |silicone |starch )?mou?lds|pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)|(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g (?:per|to (?:an?|each)) (?:cavity|lolli|lolly|mou?ld|piece|stick)|\b(?:balls|lolli(?:pop|e)s|pieces|portions) of (?:about |around |approx\w*\.? )?(\d{1,3}(?:\.\d+)?) ?g\b/i
 
 /** "A rope about 1/2 inch in diameter" */
 const ACROSS = new RegExp(
@@ -106,31 +109,35 @@ const ACROSS = new RegExp(
   'i',
 )
 /** "Roll into 2.5 cm balls" */
-const BALL_ACROSS = new RegExp(`${ONE.source}[\\s-]*balls?\\b|\\bballs (?:of |about )+${ONE.source}`, 'i')
+const BALL_ACROSS = new RegExp(`${ONE.source}[\\s-]*balls?\\b|\\bballs,? \\(?(?:of |about )*${ONE.source}`, 'i')
+/** "Tablespoon-size balls" */
+const BALL_SPOON = /(\d+(?:\.\d+)?) ml-sized? balls\b/i
 const ROUND = new RegExp(
-  `${ONE.source}[\\s-]*(?:wide\\s+)?(?:rounds?|dis[ck]s?|circles?|puddles?)\\b|\\b(?:rounds|dis[ck]s|circles) with an? ${ONE.source}[\\s-]*(?:round )?cutter\\b`,
+  `${ONE.source}[\\s-]*(?:wide\\s+)?(?:rounds?|dis[ck]s?|circles?|puddles?)\\b|\\b(?:rounds|dis[ck]s|circles),? \\(?(?:(?:about|of|using an?|with an?) )*${ONE.source}`,
   'i',
 )
 
 /** "Cut into 36", of no unit. */
 const CUT_INTO =
-  /\b(?:cut|slice|score|mark|divide|portion|shape|form|roll) (?:it |them )?(?:with an? [^.;\d]{3,30} )?in(?:to)? (\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))/i
+  /\b(?:cut|slice|score|mark|divide|portion|shape|form|roll)\b(?: it| them| up)?(?: with an? [^.;\d]{3,30})? (?:in(?:to)?|to (?:give|make|yield)) (?:about |roughly |some )?(\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))|\b(?:pieces|squares)\b[^.;]{0,20}?[ (](\d{2,3}) (?:of them|in all|altogether)\b|\byou(?:’ll|'ll| will| should)? get (?:about |roughly )?(\d{2,3})\b(?! ?(?:%|k?g|ml|°))/i
 
 /** Into how many it is cut; null where that is not said. */
 function cutInto(told: string): number | null {
-  const count = CUT_INTO.exec(told)?.[1]
+  const count = partsIn(CUT_INTO, countsInFigures(told))[0]
   return count === undefined ? null : Number(count)
 }
 
-/** "Cut 6 x 6", of no unit: so many rows one way and the other. */
+/** "Cut 6 x 6", "six rows of six", "6 strips, then each into 6", of no unit: so many rows one way and the other. */
 const ROWS =
-  /\b(?:cut|slice|score|mark) (?:it |in(?:to)? )*(\d{1,2}) ?[x×] ?(\d{1,2})(?![\d.,]| ?[x×]| ?(?:mm|cm|in\b|inch|["”″]))/i
+  /\b(?:cut|slice|score|mark) (?:it |in(?:to)? |an? )*(\d{1,2})(?: ?[x×] ?|[ -]by[ -]|(?: rows?| strips?)? of |(?: strips?| rows?)\b[^.;\d]{0,30}?\binto )(\d{1,2})(?![\d.,]| ?[x×]|[ -]?(?:mm|cm|in\b|inch|["”″]))/i
+const EACH_WAY = /\b(?:cut|slice|score|mark) (?:it |in(?:to)? )*(\d{1,2}) (?:pieces |rows |strips )?each way\b/i
 /** ◊ Fewer pieces than this no tin is cut into: those are sides. */
 const FEWEST_IN_ROWS = 12
 
 /** The sides of what a tin holds where it is cut in rows, mm; null where neither is said. */
 function inRows(told: string, pan: Tin | null): { lengthMm: number; widthMm: number } | null {
-  const [, along = 0, across = 0] = (ROWS.exec(told) ?? []).map(Number)
+  const counted = countsInFigures(told)
+  const [along = 0, across = along] = [...partsIn(ROWS, counted), ...partsIn(EACH_WAY, counted)].map(Number)
   const [long, wide] = pan?.sides ?? []
   if (!long || !wide || along * across < FEWEST_IN_ROWS) return null
   return within({ lengthMm: fitting(long / along), widthMm: fitting(wide / across) })
@@ -149,6 +156,8 @@ const weighing = (grams: number | null, heightMm: number): { lengthMm: number; w
 /** g of a ball as far across as it is said; null where it is not. */
 function ballOf(told: string): number | null {
   const [across = '', unit = ''] = partsIn(BALL_ACROSS, told)
+  const spoon = Number(BALL_SPOON.exec(millilitresInFigures(told))?.[1] ?? Number.NaN)
+  if (spoon > 0) return tenths(spoon * PIECE_DENSITY)
   const grams = tenths((Math.PI / 6) * (mmOf(across, unit) / 10) ** 3 * PIECE_DENSITY)
   return grams >= PIECE_G.least && grams <= PIECE_G.most ? grams : null
 }
@@ -193,7 +202,10 @@ const FILLS_SHELLS = /\b(?:cap|fill|pipe)\b/i
 export function shapeSaid({ family, name, said, doneAt, made, makes, yields, vessel, tin }: ShapeSaid): Shape {
   const litres = made?.litres ?? null
   const into = [vessel, yields, name].filter((line) => line !== null)
-  const after = said.slice(Math.max(0, doneAt)).filter((s) => !CUTS_PAPER.test(s))
+  const after = said
+    .slice(Math.max(0, doneAt))
+    .filter((s) => !CUTS_PAPER.test(s))
+    .map(lengthsInFigures)
   const told = after.join('. ')
   const plain = usual[family] ?? blankFormula.shape
   const any = (words: RegExp): boolean => after.some((s) => words.test(s))
@@ -202,7 +214,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
   const pan = tinOf(around, litres)
   const portion = gramsSaid(told)
   const mm = (otherwise: number): number => depthSaid([...after, ...into], around, litres) ?? otherwise
-  const millilitres = Number(partsIn(MILLILITRES, told)[0] ?? Number.NaN)
+  const millilitres = mouldSaid(after)
   // "butterscotch lollies" that are poured and cut have no sticks
   if ((LOLLIPOPS.test(name) && !(any(CUTS) && !any(STICKS))) || any(LOLLIPOP_MOULDS)) {
     const count = makes ?? Number(LOLLIPOP_COUNT.exec(said.join('. '))?.[1] ?? Number.NaN)
@@ -279,9 +291,16 @@ function eachOf(made: Made | null, makes: number | null): number | null {
   return each >= PIECE_G.least && each <= PIECE_G.most ? each : null
 }
 
+/** ml of a mould or a drop, as it is said; NaN where it is not. What a mould holds may be told in spoons. */
+function mouldSaid(after: readonly string[]): number {
+  const ofMoulds = after.filter((s) => MOULDS.test(s)).map(millilitresInFigures)
+  const found = [...after, ...ofMoulds].flatMap((s) => partsIn(MILLILITRES, s))[0]
+  return Number(found ?? Number.NaN)
+}
+
 /** g of a piece, as it is said; null where it is not. */
 function gramsSaid(told: string): number | null {
-  const each = Number(partsIn(GRAMS_EACH, told)[0] ?? Number.NaN)
+  const each = Number(partsIn(GRAMS_EACH, gramsInFigures(told))[0] ?? Number.NaN)
   return each >= PIECE_G.least && each <= PIECE_G.most ? each : null
 }
 
@@ -296,7 +315,7 @@ function lollipopOf(told: string, eachMl: number | null): Shape {
 function jarOf(told: string, made: Made | null): Shape {
   const grams = Number(partsIn(JAR_G, told)[0] ?? Number.NaN)
   const density = made === null ? PIECE_DENSITY : made.grams / (1000 * made.litres)
-  const millilitres = Number(partsIn(JAR_ML, told)[0] ?? Math.round(grams / density))
+  const millilitres = Number(partsIn(JAR_ML, millilitresInFigures(told))[0] ?? Math.round(grams / density))
   return millilitres <= LARGEST_JAR ? { kind: 'mould', millilitres } : JAR
 }
 
