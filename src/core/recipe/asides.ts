@@ -111,11 +111,15 @@ const OTHERWISE =
 /** "It took me 40 minutes", "takes about 20": how long it was, and the end of a letter. */
 const TOOK =
   /^[–—-]?\s*(?:it|mine|this|which) (?:only )?took (?:me |us )?|^mine (?:needs|takes)\b|^takes (?:about |around |roughly )?\d|^(?:cheers|love|regards)(?:,? ?\p{L}{1,12}){0,2}(?: x+)?$/iu
+/** "Do not add the salt yet", "no nuts yet", "adding it now would make it grain": what waits is not put in by that. */
+const NOT_YET =
+  /^(?:(?:please |try )?(?:do )?not|don.?t|never|refrain from|resist)(?: be tempted to)? (?:add(?:ing)?|(?:drop|mix|pour|put|stir|throw|tip|whisk)(?:t?ing)? (?:in\b|(?!(?:it|them|this)\b|.*\b(?:lid|thermometer|probe)\b).{3,30}?\bin(?: (?:at|just|now|too|while|yet)\b|$)))(?!.*\b(?:at once|too (?:fast|much|quickly))\b)|^(?:no|not) (?:the |any )?[\p{L} ]{2,30} (?:yet|now|at this (?:point|stage))$|^(?:the )?[\p{L} ]{2,30} (?:is|are|does|do|goes|should|must) not (?:be added |go in |in )*(?:in|now|yet)$|^leave (?:out (?:the )?[\p{L} ]{2,30}|(?:the )?[\p{L} ]{2,30} out) for (?:now|the moment)$|^without (?:the |any )?[^,;]{2,40}$|^(?:if you (?:add|put in|stir in)|adding)\b[^,;]*\b(?:already|at this (?:point|stage)|early|earlier|here|now|too soon)\b/iu
+
 /** "Why is my brittle sticky?", and what answers it. */
 const ASKED = /\?$|^(?:no|yes),/i
 
 /** Whether a sentence says something by the way. */
 export const isAside = (sentence: string): boolean =>
-  [OTHERWISE, ASKED, TOOK, ASIDE, WEIGHT_ALONE, COUNT_ALONE, AT_ALTITUDE, FOR_LATER, OTHER_COOK].some((words) =>
-    words.test(sentence),
+  [OTHERWISE, ASKED, TOOK, ASIDE, WEIGHT_ALONE, COUNT_ALONE, AT_ALTITUDE, FOR_LATER, OTHER_COOK, NOT_YET].some(
+    (words) => words.test(sentence),
   )

@@ -370,6 +370,33 @@ const toBeDone = (said: string): string =>
     begins === undefined ? does : capital(does),
   )
 
+/** "Do not add the salt until it is off the heat", "not until 120° does the butter go in": what waits goes in then, and not at once. */
+const GOES_IN = '(?:add|(?:mix|put|stir|tip|whisk) in|put)'
+const NOT_BEFORE = new RegExp(
+  `(?<=^(?:(?:[-–*•]|\\d{1,2}[.)])\\s+)?|[.;!]\\s+)(?:(?:do not|don['’]?t|never) (?:(?:even think of )(?:adding )?|${GOES_IN} )([^.;,\\d]{3,40}?)(?: in)? (?:until|till?|before|below)|not (?:until|till?|before) ([^.;]{3,40}?) (?:do|does|should) ([^.;,\\d]{3,40}?) go in(?=[.;,]|$)) ?([^.;,]*)`,
+  'giu',
+)
+/** The end, the heat, or what has to be so, as what comes before "add". */
+const MOMENTS: readonly (readonly [RegExp, (when: string) => string])[] = [
+  [/^(?:about |around )?\d/i, (when) => `At ${when}`],
+  [/\boff\b/i, () => 'Off the heat'],
+  [/^the (?:very )?(?:end|last)\b/i, () => 'At the end'],
+  [/^(?:it|the \w+|you)\b/i, (when) => `Once ${when}`],
+]
+/** "Do not add the salt yet, but stir": what is done is left. */
+const NOT_YET_BUT =
+  /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.;!]\s+)(?:do not|don['’]?t|never) (?:add|(?:mix|put|stir|tip) in)\b[^.;,]*, (?:but|instead|just|simply) (\p{L})/giu
+const waited = (said: string): string =>
+  said
+    .replace(NOT_YET_BUT, (_, first: string) => first.toUpperCase())
+    .replace(NOT_BEFORE, (all, what?: string, before?: string, other?: string, after = '') => {
+      const when = (before ?? after).trim()
+      const moment = MOMENTS.find(([is]) => is.test(when))?.[1]
+      return moment ? `${moment(when)}, add ${what ?? other}` : all
+    })
+
 /** What a method says, with its abbreviations as whole words. */
 export const writtenOut = (said: string): string =>
-  pouredOnto(addedAt(putIn(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), toBeDone(said)))))
+  pouredOnto(
+    addedAt(putIn(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), waited(toBeDone(said))))),
+  )
