@@ -1,10 +1,9 @@
 /** Sentences of a method that nobody does: what is said by the way, and what is said of the sentence before. */
 import { uncapital } from '../formula/sentence'
 import { heatIn } from './heats'
+import { DEGREES } from './other-heats'
 
 const FORBIDS = /^(?:(?:you must |please |try )?(?:do )?not|don.?t|never)\b/i
-/** "246 °F", as a whole. */
-const DEGREES = '\\d{2,3} ?(?:[°º]|deg(?:rees?)?)? ?(?:c|f|celsius|fahrenheit)?'
 /** "If you have a thermometer it's 150", "118 °C on a sugar thermometer": the same moment in another way. */
 const ALSO = new RegExp(
   `^(?:if you(?:['’]ve| have| are using|['’]re using| use)|(?:${DEGREES} )?on|with|by) (?:an? |the |your )?(?:\\w+ )?thermometer\\b`,

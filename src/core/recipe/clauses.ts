@@ -8,6 +8,7 @@ import { chainOf } from './chains'
 import { heatIn } from './heats'
 import { endingsIn, MEANWHILE, WATCHES } from './method'
 import { FOAM, GETS_COLD, isGotReady, pours, putsBack, RING, TURNS_OFF, takesOff, whipsWhites } from './moves'
+import { otherHeats } from './other-heats'
 import { retold } from './retold'
 import { writtenOut } from './shorthand'
 
@@ -111,9 +112,17 @@ const spoken = (lines: readonly string[]): string[] =>
     .filter((s) => !/^\d{1,2}$/.test(s))
     .flatMap(inPieces)
 
+/** What somebody does, and what is said by the way. */
+function told(lines: readonly string[]): { done: string[]; aside: string[] } {
+  const all = spoken(lines)
+  const others = otherHeats(all)
+  const isBeside = (s: string): boolean => isAside(s) || others.has(s)
+  return { done: all.filter((s) => !isBeside(s)), aside: all.filter(isBeside) }
+}
+
 /** The sentences of a method that somebody does; what goes on to another moment is one of its own. */
 export const sentences = (lines: readonly string[]): string[] =>
-  joined(spoken(lines).filter((s) => !isAside(s)))
+  joined(told(lines).done)
     .flatMap(clausesOf)
     .flatMap(chainOf)
     .map((s) => capital(s.replace(/[;,]\s*$/, '')))
@@ -126,7 +135,7 @@ const ontoWhites = (sentence: string, i: number, all: readonly string[]): string
 const ONTO_IT = /(?<=^(?:slowly )?(?:pour|run|trickle|drizzle|stream)\b.{0,40}\b)(into|onto|on|over) (?:it|them)\b/i
 
 /** What a method says by the way. */
-export const asidesIn = (lines: readonly string[]): string[] => spoken(lines).filter(isAside)
+export const asidesIn = (lines: readonly string[]): string[] => told(lines).aside
 
 /** What is put on a sweet that lies there, whole or in pieces. */
 const PUT_ON = '(?:coat|dip|scatter|sprinkle|top(?= with))'

@@ -236,6 +236,11 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   ],
   // "spread on 2 trays, rest of salt, 150C 15 mins": in the oven
   [/(\btrays?\b[^.;]*), (?:at )?(\d{3} ?°? ?[CF]),? (?:for )?(\d+(?: ?[-–] ?\d+)? ?min\w*)/gi, '$1. Bake at $2 for $3'],
+  // "lower the heat from 110 °C"
+  [
+    /(?<=^|[.;!]\s+)(lower|reduce|turn down) (the (?:flame|heat)) from ((?:about )?1\d\d ?°? ?[CF]?)(?=[.,;]|$)/gi,
+    'At $3 $1 $2',
+  ],
   // an oven that is a pot
   [/\bdutch oven\b/gi, 'heavy pot'],
   [/\s@\s?(?=\d)/g, ' at '],
