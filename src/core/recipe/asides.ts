@@ -1,6 +1,7 @@
 /** Sentences of a method that nobody does: what is said by the way, and what is said of the sentence before. */
 import { uncapital } from '../formula/sentence'
 import { heatIn } from './heats'
+import { isNotYet } from './not-yet'
 import { DEGREES } from './other-heats'
 
 const FORBIDS = /^(?:(?:you must |please |try )?(?:do )?not|don.?t|never)\b/i
@@ -96,7 +97,7 @@ const WEIGHT_ALONE = /^(?:about )?[\d¼½¾][\d ¼½¾/.]* ?(?:lbs?|pounds?|kg|k
 const COUNT_ALONE = /^(?:about|some|approx\w*\.?|makes) \d{2}$/i
 /** "At 5,000 ft pull at 291F instead of 300F": that is another kitchen. */
 const AT_ALTITUDE =
-  /^(?:at|above) (?:\d[\d,.]* ?(?:ft|feet|foot|m|met(?:re|er)s?)|high(?:er)? (?:altitudes?|elevations?))\b/i
+  /^(?:at|above) (?:\d[\d,.]* ?(?:ft|feet|foot|m|met(?:re|er)s?)|(?:high(?:er)? )?(?:altitudes?|elevations?))\b/i
 /** "To use: warm to 70 °C, …": that is another day's. */
 const FOR_LATER = /^to (?:re-?heat|re-?melt|serve|store|use)\b ?[:–-]/i
 
@@ -110,15 +111,12 @@ const OTHERWISE =
 /** "It took me 40 minutes", "takes about 20": how long it was, and the end of a letter. */
 const TOOK =
   /^[–—-]?\s*(?:it|mine|this|which) (?:only )?took (?:me |us )?|^mine (?:needs|takes)\b|^takes (?:about |around |roughly )?\d|^(?:cheers|love|regards)(?:,? ?\p{L}{1,12}){0,2}(?: x+)?$/iu
-/** "Do not add the salt yet", "no nuts yet", "adding it now would make it grain": what waits is not put in by that. */
-const NOT_YET =
-  /^(?:(?:please |try )?(?:do )?not|don.?t|never|refrain from|resist)(?: be tempted to)? (?:add(?:ing)?|(?:drop|mix|pour|put|stir|throw|tip|whisk)(?:t?ing)? (?:in\b|(?!(?:it|them|this)\b|.*\b(?:lid|thermometer|probe)\b).{3,30}?\bin(?: (?:at|just|now|too|while|yet)\b|$)))(?!.*\b(?:at once|too (?:fast|much|quickly))\b)|^(?:no|not) (?:the |any )?[\p{L} ]{2,30} (?:yet|now|at this (?:point|stage))$|^(?:the )?[\p{L} ]{2,30} (?:is|are|does|do|goes|should|must) not (?:be added |go in |in )*(?:in|now|yet)$|^leave (?:out (?:the )?[\p{L} ]{2,30}|(?:the )?[\p{L} ]{2,30} out) for (?:now|the moment)$|^without (?:the |any )?[^,;]{2,40}$|^(?:if you (?:add|put in|stir in)|adding)\b[^,;]*\b(?:already|at this (?:point|stage)|early|earlier|here|now|too soon)\b/iu
-
 /** "Why is my brittle sticky?", and what answers it. */
 const ASKED = /\?$|^(?:no|yes),/i
 
 /** Whether a sentence says something by the way. */
 export const isAside = (sentence: string): boolean =>
-  [OTHERWISE, ASKED, TOOK, ASIDE, WEIGHT_ALONE, COUNT_ALONE, AT_ALTITUDE, FOR_LATER, OTHER_COOK, NOT_YET].some(
-    (words) => words.test(sentence),
+  isNotYet(sentence) ||
+  [OTHERWISE, ASKED, TOOK, ASIDE, WEIGHT_ALONE, COUNT_ALONE, AT_ALTITUDE, FOR_LATER, OTHER_COOK].some((words) =>
+    words.test(sentence),
   )

@@ -4,6 +4,7 @@ import { LEFT_BELOW } from './heats'
 import { commasAsArrows, strokesAsArrows } from './listed-moments'
 import { beginsDone } from './method'
 import { isGotReady, takesOff } from './moves'
+import { inItsTime } from './not-yet'
 
 const ARROWS = '-+>|=+>|>{2,}|[→⇒➔➜⟶]'
 /** Arrows between what is done; the mark of a line of a list stays before it. */
@@ -241,6 +242,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     /(?<=^|[.;!]\s+)(lower|reduce|turn down) (the (?:flame|heat)) from ((?:about )?1\d\d ?°? ?[CF]?)(?=[.,;]|$)/gi,
     'At $3 $1 $2',
   ],
+  // "118 not 121 °C"
+  [/\b(1\d\d)(?: ?°? ?[CF])?,? not 1\d\d( ?°? ?[CF])?\b/g, '$1$2'],
   // an oven that is a pot
   [/\bdutch oven\b/gi, 'heavy pot'],
   [/\s@\s?(?=\d)/g, ' at '],
@@ -375,33 +378,8 @@ const toBeDone = (said: string): string =>
     begins === undefined ? does : capital(does),
   )
 
-/** "Do not add the salt until it is off the heat", "not until 120° does the butter go in": what waits goes in then, and not at once. */
-const GOES_IN = '(?:add|(?:mix|put|stir|tip|whisk) in|put)'
-const NOT_BEFORE = new RegExp(
-  `(?<=^(?:(?:[-–*•]|\\d{1,2}[.)])\\s+)?|[.;!]\\s+)(?:(?:do not|don['’]?t|never) (?:(?:even think of )(?:adding )?|${GOES_IN} )([^.;,\\d]{3,40}?)(?: in)? (?:until|till?|before|below)|not (?:until|till?|before) ([^.;]{3,40}?) (?:do|does|should) ([^.;,\\d]{3,40}?) go in(?=[.;,]|$)) ?([^.;,]*)`,
-  'giu',
-)
-/** The end, the heat, or what has to be so, as what comes before "add". */
-const MOMENTS: readonly (readonly [RegExp, (when: string) => string])[] = [
-  [/^(?:about |around )?\d/i, (when) => `At ${when}`],
-  [/\boff\b/i, () => 'Off the heat'],
-  [/^the (?:very )?(?:end|last)\b/i, () => 'At the end'],
-  [/^(?:it|the \w+|you)\b/i, (when) => `Once ${when}`],
-]
-/** "Do not add the salt yet, but stir": what is done is left. */
-const NOT_YET_BUT =
-  /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.;!]\s+)(?:do not|don['’]?t|never) (?:add|(?:mix|put|stir|tip) in)\b[^.;,]*, (?:but|instead|just|simply) (\p{L})/giu
-const waited = (said: string): string =>
-  said
-    .replace(NOT_YET_BUT, (_, first: string) => first.toUpperCase())
-    .replace(NOT_BEFORE, (all, what?: string, before?: string, other?: string, after = '') => {
-      const when = (before ?? after).trim()
-      const moment = MOMENTS.find(([is]) => is.test(when))?.[1]
-      return moment ? `${moment(when)}, add ${what ?? other}` : all
-    })
-
 /** What a method says, with its abbreviations as whole words. */
 export const writtenOut = (said: string): string =>
   pouredOnto(
-    addedAt(putIn(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), waited(toBeDone(said))))),
+    addedAt(putIn(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), inItsTime(toBeDone(said))))),
   )
