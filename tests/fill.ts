@@ -1,4 +1,4 @@
-/** Plain script that fills the database at DATABASE_URL with what a test begins with. */
+/** Plain script, bundled before the tests, that fills the database at DATABASE_URL with what a test begins with. */
 import { prepareDatabase } from '../scripts/lib/database'
 import { loadBook, loadDemo } from '../scripts/lib/demo-workshop'
 import { fillOwn } from '../scripts/lib/own-workshop'

@@ -23,7 +23,7 @@ test('from the book to the logbook: size, cook, be told, log, pull, find it agai
   await expect(page.getByText(/for each of 3 boils/)).toBeVisible()
   await page.keyboard.press('Escape')
 
-  await startPractice(page, app.url, 'rhubarb-nettle-elderflower-drops', 700)
+  await startPractice(page, app.url, 'rhubarb-nettle-elderflower-drops', 1200)
   await expect(page.getByText('Sugar and water on, lid on')).toBeVisible()
   await whenDue(page, 'Heat is on')
   await whenDue(page, 'Glucose is in')

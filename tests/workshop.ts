@@ -1,6 +1,7 @@
 /** Before all browser tests: a database with the demo workshop in it, which each worker takes a copy of. */
 import { cpSync, rmSync } from 'node:fs'
 import { resolve } from 'node:path'
+import { bundle } from '../scripts/lib/bundle'
 import { type Mariadb, openMariadb } from '../scripts/lib/mariadb'
 import { run, stopAll } from '../scripts/lib/processes'
 import type { fillings } from './fill'
@@ -12,15 +13,19 @@ export const HUB_TOKEN = 'hub-of-the-tests'
 
 export type Filling = keyof typeof fillings
 
+/** In the folder of the packages, which it finds there. */
+const FILL = resolve('node_modules/.cache/imbry-fill.mjs')
+
 /** Fills a database, in a process of its own: a runner that has no need of the core begins in a fifth of the time. */
 export async function filled(keeperUrl: string, filling: Filling): Promise<void> {
   const env = { ...process.env, DATABASE_URL: keeperUrl, HUB_TOKEN, FILLING: filling }
-  const code = await run('node', ['--import', 'tsx', 'tests/fill.ts'], { env })
-  if (code !== 0) throw new Error(`The workshop could not be filled: see above.`)
+  const code = await run('node', [FILL], { env })
+  if (code !== 0) throw new Error('The workshop could not be filled: see above.')
 }
 
 export default async function prepare(): Promise<void> {
   rmSync(TEMPLATE, { recursive: true, force: true })
+  await bundle('tests/fill.ts', FILL)
   const { keeperUrl } = await openMariadb(TEMPLATE, NAME)
   await filled(keeperUrl, 'demo')
   await stopAll()

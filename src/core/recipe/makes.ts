@@ -2,7 +2,7 @@
 
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 export const MAKES =
-  /(?:^|\(|\([^()\d]*, |[|·•]\s*|\s[–—-]\s+|[.!,]\s+)(?:(?:(?:the |this )?(?:batch |quantity |recipe )?(?:will )?(?:makes?|gives?|yields?))|enough for|(?:number of )?pieces|qty|quantity)\b\s*[:=–-]?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)(?:\s*(?:–|-|to)\s*(\d+))?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|cm\b|in\b|inch|x\b|×))/i
+  /(?:^|\(|\([^()\d]*, |[|·•]\s*|\s[–—-]\s+|[.!,]\s+)(?:(?:(?:the |this )?(?:batch |quantity |recipe )?(?:will )?(?:makes?|gives?|yields?))|enough for|(?:number of )?pieces|qty|quantity)\b\s*[:=–-]?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)(?:\s*(?:–|-|to)\s*(\d+))?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|[cm]m\b|in\b|inch|x\b|×|%|°|degrees|hours?|min|sec))/i
 /** "For 12 lollies: 250 g sugar, …" */
 const FOR_PIECES =
   /^for (?:about )?(\d+)(?::\s| (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows))/i

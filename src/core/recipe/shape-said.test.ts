@@ -156,6 +156,11 @@ describe('so many pieces', () => {
     expect(wrong(ways(said), (way) => makesIn(way) ?? Number.NaN, 36)).toEqual([])
   })
 
+  it.each(['This gives 12 minutes to work', 'Pieces 12 mm thick', 'Makes 500 g', 'Gives 30 % more', 'Makes 12 oz'])(
+    'are none: %s',
+    (line) => expect(makesIn(line)).toBeNull(),
+  )
+
   it('in the sentence that cuts them', () => {
     const said =
       'Cut into 36 squares. | Cut into three dozen squares. | Cut into 3 dozen pieces. | Cut into about 36 pieces. | Cut 6 x 6. | Cut 6 by 6. | Cut into six rows of six. | Cut into 6 strips, then each strip into 6. | Cut in 6 each way. | Cut into squares; you should get 36. | Cut into squares (36 of them). | Cut into squares, 36 in all. | Cut to give 36 pieces. | Cut into a 6-by-6 grid. | Divide into 36 pieces.'
