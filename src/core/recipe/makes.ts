@@ -1,7 +1,7 @@
 /** How many pieces a written recipe says it makes. */
 
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
-export const MAKES =
+const MAKES =
   /(?:^|\(|\([^()\d]*, |[|·•]\s*|\s[–—-]\s+|[.!,]\s+)(?:(?:(?:the |this )?(?:batch |quantity |recipe )?(?:will )?(?:makes?|gives?|yields?))|enough for|(?:number of )?pieces|qty|quantity)\b\s*[:=–-]?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)(?:\s*(?:–|-|to)\s*(\d+))?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|[cm]m\b|in\b|inch|x\b|×|%|°|degrees|hours?|min|sec))/i
 /** "For 12 lollies: 250 g sugar, …" */
 const FOR_PIECES =
@@ -34,6 +34,12 @@ export const countsInFigures = (text: string): string =>
       String(12 * (/^half/i.test(n) ? 0.5 : /^an?$/i.test(n) ? 1 : Number(n) || counted(n))),
     )
     .replace(IN_WORDS, (n) => String(counted(n)))
+
+/** "Gives 36", "Quantity: three dozen", "36 pieces": a row of its own that says nothing else. */
+const COUNT_ROW =
+  /^(?:(?:(?:the |this )?(?:batch |recipe )?(?:will )?(?:gives?|makes?)|(?:number of )?pieces|qty|quantity)\s*[:=–-]?\s*(?:about |approx\w*\.? |around |roughly )?\d+(?:\s*(?:–|-|to)\s*\d+)?(?: (?:pieces|squares))?|(?:about )?\d+ (?:pieces|squares))\.?$/i
+/** Whether a row only says how many pieces there are. */
+export const isCountRow = (line: string): boolean => COUNT_ROW.test(countsInFigures(line)) && makesIn(line) !== null
 
 /** How many pieces a line says that a recipe makes, of a range the middle; null where it does not. */
 export function makesIn(said: string): number | null {

@@ -2,7 +2,9 @@
 import { describe, expect, it } from 'vitest'
 import type { BoiledFamilyId } from '../craft/families'
 import type { Shape } from '../formula/document'
+import { pantryOf } from '../matter/names'
 import { makesIn } from './makes'
+import { readRecipe } from './recipe'
 import { shapeRead } from './testing'
 
 /** Ways as a reader tells them apart, between strokes. */
@@ -11,6 +13,8 @@ const ways = (text: string): string[] => text.trim().split(/\s*\|\s*/)
 /** Litres that are poured into each tin. */
 const POURED = 0.75
 const CUT = 'Cut into 2.5 cm squares.'
+const LIST = '300 g sugar\n200 g glucose syrup\n300 g double cream'
+const METHOD = 'Boil all to 118 °C. Pour into an 8-inch square pan. Cut.'
 
 /** What it measures, by one of its sizes; NaN for another kind of piece. */
 const sizeOf = (shape: Shape, size: string): number => Number((shape as unknown as Record<string, unknown>)[size])
@@ -155,6 +159,17 @@ describe('so many pieces', () => {
       'Makes 36 | Makes about 36 pieces | Makes: 36 | makes three dozen | Makes about 3 dozen | Yield: 36 pieces | Yields three dozen | Yield = 36 | YIELD: 36 PIECES | about 36 pieces | 36 caramels | (makes 36) | Gives 36 | Gives about 36 pieces | Enough for 36 pieces | Number of pieces: 36 | Pieces: 36 | Quantity: 36 | Makes 35-37 | Makes 34 to 38 pieces | This makes 36 | The recipe makes 36 pieces | Will make 36 | Prep 10 min, makes 36 | Makes 2 lb (36 pieces) | For 36 pieces'
     expect(wrong(ways(said), (way) => makesIn(way) ?? Number.NaN, 36)).toEqual([])
   })
+
+  it.each(['Makes three dozen', 'Gives 36', 'Quantity: 36', 'Pieces: 36', '36 pieces'])(
+    'in a row of its own, which is neither a line nor left over: %s',
+    (row) => {
+      for (const text of [`Caramels\n${row}\n\n${LIST}\n\n${METHOD}`, `Caramels\n\n${LIST}\n\n${METHOD}\n\n${row}`]) {
+        const { formula, questions, left } = readRecipe(text, pantryOf())
+        expect([questions, left]).toEqual([[], []])
+        expect(formula.shape).toMatchObject({ kind: 'cut', lengthMm: 33.8 })
+      }
+    },
+  )
 
   it.each(['This gives 12 minutes to work', 'Pieces 12 mm thick', 'Makes 500 g', 'Gives 30 % more', 'Makes 12 oz'])(
     'are none: %s',

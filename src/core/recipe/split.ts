@@ -6,7 +6,7 @@ import { BULLET, bare, beginsWithAmount, ENDS_WITH_AMOUNT, hasAmount } from './b
 import { alike, bareHeadsIn, COMES_LAST, HEAD_LIST, HEAD_METHOD, HEAD_NOTES, partHeading } from './headings'
 import { heatIn } from './heats'
 import { namedBelow, partsInTurn } from './interleaved'
-import { FILLS, MAKES, makesIn } from './makes'
+import { FILLS, isCountRow, makesIn } from './makes'
 import { beginsDone, DONE } from './method'
 import { isGotReady } from './moves'
 import { furnitureOf, isWholeRecipe } from './page'
@@ -176,7 +176,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   const yields = all.find((l) => makesIn(l) !== null) ?? all.find((l) => FILLS.test(l)) ?? null
   const makes = makesIn(yields ?? '')
   const isNothing = (line: string): boolean =>
-    (NOTHING.test(line) && !HEAD_NOTES.test(line) && !isWholeRecipe(line)) || VESSEL.test(line)
+    (NOTHING.test(line) && !HEAD_NOTES.test(line) && !isWholeRecipe(line)) || VESSEL.test(line) || isCountRow(line)
   const around = furnitureOf(all)
   const read = all.filter((_, i) => !around.has(i))
   const asWritten = withUnits(read)
@@ -190,7 +190,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   const lines = rows.filter((_, i) => !preface.has(i)).slice(0, MOST_LINES)
   const left = [
     ...all.filter((_, i) => around.has(i)),
-    ...read.filter((l) => saysUnit(l) || (isNothing(l) && (makes === null || !MAKES.test(l)))),
+    ...read.filter((l) => saysUnit(l) || (isNothing(l) && makesIn(l) === null)),
     ...rows.filter((_, i) => preface.has(i)),
     ...rows.filter((_, i) => !preface.has(i)).slice(MOST_LINES),
   ]
