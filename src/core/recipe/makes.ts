@@ -1,4 +1,5 @@
 /** How many pieces a written recipe says it makes. */
+import { numberWords } from '../quantity/number'
 
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
@@ -31,7 +32,7 @@ const counted = (word: string): number => COUNTED.indexOf(word.toLowerCase()) + 
 export const countsInFigures = (text: string): string =>
   text
     .replace(DOZENS, (_, n: string) =>
-      String(12 * (/^half/i.test(n) ? 0.5 : /^an?$/i.test(n) ? 1 : Number(n) || counted(n))),
+      String(12 * (numberWords[n.toLowerCase()] ?? (/^half/i.test(n) ? 0.5 : Number(n)))),
     )
     .replace(IN_WORDS, (n) => String(counted(n)))
 

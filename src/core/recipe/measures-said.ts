@@ -1,5 +1,5 @@
 /** Lengths, weights and volumes as they are said, in figures: "half an inch", "2,5 centimetres", "2 to 3 cm", "half-pint jars". */
-import { parseNumber, tenths } from '../quantity/number'
+import { numberWords, parseNumber, tenths } from '../quantity/number'
 
 /** A unit as it is written, after words as well or after figures alone; and as what it is told, where that is another. */
 interface Unit {
@@ -55,10 +55,9 @@ const AND_PART = '(?:[ -]and[ -]an?[ -](half|quarter))?'
 /** In how many parts the whole is cut, by how its word begins; "eight" is none. */
 const PARTS: Readonly<Record<string, number>> = { half: 2, third: 3, quart: 4, eighth: 8 }
 const PART_WORD = /^(?:half|third|quart|eighth)/
-const COUNTS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', '', 'twelve']
-/** How many a word or a figure is; an article is one. */
+/** How many a word or a figure is; what is no number counts itself once. */
 export const countOf = (word: string): number =>
-  /^\d/.test(word) ? Number(word) : Math.max(1, COUNTS.indexOf(word.toLowerCase()))
+  /^\d/.test(word) ? Number(word) : (numberWords[word.toLowerCase()] ?? 1)
 const partOf = (word = ''): number => 1 / (PARTS[PART_WORD.exec(word.toLowerCase())?.[0] ?? ''] ?? Infinity)
 
 /** What such words count: of what they are a part of, or whole ones with a part. */
