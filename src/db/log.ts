@@ -96,6 +96,8 @@ export type Appended = 'stored' | 'repeated' | 'conflict' | 'full'
 
 /** ◊ Acts a boil has at most: a cook of a week with one every minute has as many. */
 const MOST_ACTS = 10_000
+/** Acts to a statement: of the longest notes there are, a third of what one may hold. */
+const ACTS_AT_ONCE = 500
 
 type Event = typeof events.$inferSelect
 
@@ -145,7 +147,7 @@ async function appendEventsIn(
     return 'stored'
   })
   if (fresh.length === 0) return appended
-  await tx.insert(events).values(fresh)
+  for (let i = 0; i < fresh.length; i += ACTS_AT_ONCE) await tx.insert(events).values(fresh.slice(i, i + ACTS_AT_ONCE))
   await tx
     .update(boils)
     .set({ events: boil.events + fresh.length, ...(endedAt && { endedAt }) })

@@ -18,7 +18,15 @@ import type { Db } from './client'
 import { pageOfBatches } from './find'
 import { addRevision, findFormula, listFormulas } from './formulas'
 import { addChannel, findChannel, putThing, readThings, removeThing } from './kitchen'
-import { appendEvent, appendReadings, eventsAfter, lastReadingAt, readingsAfter, thinnedReadings } from './log'
+import {
+  appendEvent,
+  appendEvents,
+  appendReadings,
+  eventsAfter,
+  lastReadingAt,
+  readingsAfter,
+  thinnedReadings,
+} from './log'
 import { boilsInLists, putSummary, taughtOf } from './summaries'
 import { freshDatabase } from './testing'
 import { writeVerdict } from './verdicts'
@@ -248,6 +256,18 @@ describe('the log of a boil', () => {
     const elsewhere = (await startedBatch()).boilId
     expect(await appendEvent(db, elsewhere, act, new Date())).toBe('conflict')
     expect((await eventsAfter(db, boilId, 0)).filter((e) => e.id === act.id)).toHaveLength(1)
+  })
+
+  it('takes a whole log, each act once, in its order, however long what was noted is', async () => {
+    const { boilId } = await startedBatch()
+    const before = (await eventsAfter(db, boilId, 0)).length
+    const note = { type: 'note' as const, text: '糖'.repeat(2000) }
+    // more than one statement may hold
+    const log = Array.from({ length: 3200 }, () => ({ id: ulid(), at: '2026-11-24T12:00:00.000Z', act: note }))
+    await appendEvents(db, boilId, [...log, ...log.slice(0, 3)])
+    await appendEvents(db, boilId, log)
+    const stored = (await eventsAfter(db, boilId, 0)).slice(before)
+    expect(stored.map((e) => e.id)).toEqual(log.map((a) => a.id))
   })
 
   it('is a picture of one size, however long it cooked, and ends at its newest reading', async () => {
