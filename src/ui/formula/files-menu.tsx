@@ -1,10 +1,12 @@
 'use client'
 
 import { FileDown, FileJson, FileUp, FolderOpen } from 'lucide-react'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import { FilesMenu, Menu, MenuItem } from '@/ui/kit/menu'
-import { ImportDialog } from './import-dialog'
+
+// fetched once it is asked for: it reads recipes, and no page waits for that
+const ImportDialog = lazy(() => import('./import-dialog'))
 
 /** The book as files: out whole, and in. */
 export function BookFiles({ kitchen }: { readonly kitchen: KitchenView }) {
@@ -23,7 +25,11 @@ export function BookFiles({ kitchen }: { readonly kitchen: KitchenView }) {
           Take in a file
         </MenuItem>
       </FilesMenu>
-      {importing && <ImportDialog kitchen={kitchen} onClose={() => setImporting(false)} />}
+      {importing && (
+        <Suspense>
+          <ImportDialog kitchen={kitchen} onClose={() => setImporting(false)} />
+        </Suspense>
+      )}
     </>
   )
 }

@@ -9,8 +9,8 @@ import { Button } from '@/ui/kit/button'
 import { FileLabel } from '@/ui/kit/file-label'
 import { sendFile } from '@/ui/kit/send'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
+import { keepForPaste } from './editor/kept-recipe'
 import { stillOpen } from './editor/method-asks'
-import { keepForPaste } from './editor/paste-dialog'
 import { draftKey, keepDraft } from './editor/use-draft'
 
 const MB = 1024 * 1024
@@ -28,7 +28,7 @@ type Outcome =
 const count = (n: number, what: string): string => `${n} ${n === 1 ? what : `${what}s`}`
 
 /** A file taken in: a book whole or not at all; a recipe as a draft to correct. */
-export function ImportDialog({ kitchen, onClose }: Props) {
+export default function ImportDialog({ kitchen, onClose }: Props) {
   const router = useRouter()
   const [outcome, setOutcome] = useState<Outcome | null>(null)
   const [busy, setBusy] = useState(false)

@@ -1,7 +1,7 @@
 'use client'
 
 import { ClipboardPaste, Redo2, Undo2 } from 'lucide-react'
-import { useEffect, useMemo, useState } from 'react'
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { type KitchenView, ownIngredients } from '@/contract/kitchen'
 import {
   allLines,
@@ -30,14 +30,17 @@ import { type Say, sayDifference, saySchool } from '@/words'
 import { conditionsOf, firstChoice } from '../equipment'
 import { Facts } from './facts'
 import { GrowingLine } from './growing-line'
+import { takeForPaste } from './kept-recipe'
 import { Lines } from './lines'
 import { Notices } from './notices'
 import { Parts } from './parts'
-import { PasteDialog, takeForPaste } from './paste-dialog'
 import { Preview } from './preview'
 import { Steps } from './steps'
 import { type Draft, draftKey, leftOver, useDraft } from './use-draft'
 import { useSave } from './use-save'
+
+// fetched once it is asked for: it reads recipes, and no page waits for that
+const PasteDialog = lazy(() => import('./paste-dialog'))
 
 interface Props {
   /** Null for a formula that is not in the book yet. */
@@ -197,18 +200,20 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
         />
       </div>
       {pasting !== null && (
-        <PasteDialog
-          first={pasting}
-          pantry={pantry}
-          house={kitchen.measure}
-          onClose={() => setPasting(null)}
-          onDraft={(next) => {
-            setPasting(null)
-            // where something is asked is where to begin
-            setPart(piecesOf(next.formula).find((p) => isAskedIn(p.formula, next.questions))?.part ?? null)
-            load(next)
-          }}
-        />
+        <Suspense>
+          <PasteDialog
+            first={pasting}
+            pantry={pantry}
+            house={kitchen.measure}
+            onClose={() => setPasting(null)}
+            onDraft={(next) => {
+              setPasting(null)
+              // where something is asked is where to begin
+              setPart(piecesOf(next.formula).find((p) => isAskedIn(p.formula, next.questions))?.part ?? null)
+              load(next)
+            }}
+          />
+        </Suspense>
       )}
     </div>
   )

@@ -3,7 +3,8 @@ import { fireEvent, screen } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
 import { pantryOf } from '@/core'
 import { draw } from '@/ui/testing'
-import { keepForPaste, PasteDialog, takeForPaste } from './paste-dialog'
+import { keepForPaste, takeForPaste } from './kept-recipe'
+import PasteDialog from './paste-dialog'
 
 const recipe = (method: string) => `Harbour crunch
 Ingredients

@@ -8,18 +8,6 @@ import { MethodAsks, stillOpen } from './method-asks'
 import { ToldBack } from './told-back'
 import type { Draft } from './use-draft'
 
-const KEPT = 'recipe to paste'
-
-/** Keeps a recipe for the next page, which opens the dialog with it: there is something to ask about it. */
-export const keepForPaste = (text: string): void => sessionStorage.setItem(KEPT, text)
-
-/** The recipe kept for this page, once; null for none. */
-export function takeForPaste(): string | null {
-  const text = sessionStorage.getItem(KEPT)
-  sessionStorage.removeItem(KEPT)
-  return text
-}
-
 interface Props {
   /** What stands in it when it opens. */
   readonly first?: string
@@ -30,7 +18,7 @@ interface Props {
 }
 
 /** A recipe as text, made into a draft to correct. */
-export function PasteDialog({ first = '', pantry, house, onDraft, onClose }: Props) {
+export default function PasteDialog({ first = '', pantry, house, onDraft, onClose }: Props) {
   const [text, setText] = useState(first)
   const [answers, setAnswers] = useState<Answers>({})
   const draft = text.trim() ? readRecipe(text, pantry, house, answers) : null
