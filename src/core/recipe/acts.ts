@@ -1,5 +1,6 @@
 /** What a step's button says once it is done. */
 import { pours, takesOff, withoutHeat } from './moves'
+import { withoutForbidden } from './not-yet'
 
 const OUT = 'It is out'
 /** By what the sentence does. */
@@ -26,7 +27,8 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
  */
 export function actOf(text: string, canEmpty = true, adds = false): string {
   if (canEmpty && pours(text)) return OUT
-  const found = ACTS.find(([words]) => words.test(withoutHeat(text)))
+  const done = withoutHeat(withoutForbidden(text))
+  const found = ACTS.find(([words]) => words.test(done))
   if (found) return found[1] === OUT && !canEmpty ? 'It is in' : found[1]
   return adds ? 'It is in' : takesOff(text) ? 'It is off' : 'Go on'
 }

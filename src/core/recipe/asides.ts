@@ -2,7 +2,7 @@
 import { uncapital } from '../formula/sentence'
 import { heatIn } from './heats'
 import { isNotYet } from './not-yet'
-import { DEGREES } from './other-heats'
+import { DEGREES } from './only-told'
 
 const FORBIDS = /^(?:(?:you must |please |try )?(?:do )?not|don.?t|never)\b/i
 /** "If you have a thermometer it's 150", "118 °C on a sugar thermometer": the same moment in another way. */
@@ -107,7 +107,7 @@ const OTHER_COOK =
 
 /** "For softer caramels stop at 240", "use a large kettle as this boils up" */
 const OTHERWISE =
-  /^it (?:will )?turns? (?:an? )?\w+(?: \w+)?$|^for (?:an? )?(?:chewier|crunchier|firmer|harder|softer)\b.*\d|^use an? (?:[\w-]+ ){0,3}(?:kettle|pan|pot|saucepan)(?:$|,? (?:as|because|since)\b)/i
+  /^it (?:will )?turns? (?:an? )?\w+(?: \w+)?$|^for (?:an? )?(?:chewier|crunchier|firmer|harder|softer)\b.*\d|^use an? (?:[\w-]+ ){0,3}(?:kettle|pan|pot|saucepan)(?:$|,? (?:as|at least|because|since)\b)/i
 /** "It took me 40 minutes", "takes about 20": how long it was, and the end of a letter. */
 const TOOK =
   /^[–—-]?\s*(?:it|mine|this|which) (?:only )?took (?:me |us )?|^mine (?:needs|takes)\b|^takes (?:about |around |roughly )?\d|^(?:cheers|love|regards)(?:,? ?\p{L}{1,12}){0,2}(?: x+)?$/iu

@@ -8,6 +8,7 @@ import { chainOf } from './chains'
 import { heatIn } from './heats'
 import { endingsIn, MEANWHILE, WATCHES } from './method'
 import { FOAM, GETS_COLD, isGotReady, pours, putsBack, RING, TURNS_OFF, takesOff, whipsWhites } from './moves'
+import { onlyTold } from './only-told'
 import { otherHeats } from './other-heats'
 import { retold } from './retold'
 import { writtenOut } from './shorthand'
@@ -57,7 +58,7 @@ const whipped = (_: string, how = '', meanwhile = ''): string =>
   `${meanwhile ? 'Meanwhile ' : ''}${WHIPS[how.toLowerCase()]} the egg whites`
 
 /** "Then pour it out": that it comes after the sentence before goes without saying. */
-const IN_TURN = /^(?:(?:and )?then|after that|finally|lastly|next(?! day)|now),? (?=\p{L})/iu
+const IN_TURN = /^(?:(?:and )?then|after that|finally|lastly|next(?! (?:batch|day|lot|one|time)\b)|now),? (?=\p{L})/iu
 
 /** "Carefully pour in the cream (it will bubble)": with care, whatever is done */
 const WITH_CARE = /^(?:very )?carefully,? (?=\p{Ll})([^;(]+?)(\s*(?:[;(].*)?)$/isu
@@ -74,6 +75,12 @@ const TIN_ALONE =
 const TAKES =
   /(?<=\d ?[°º]? ?[CF])\.\s+(?=\((?:(?:about )?\d+(?:\s?[-–]\s?\d+)? ?min[^()]*|(?:firm|hard|soft)[- ](?:ball|crack))\))/g
 
+/** "Want it softer? Stop at 115°", "Grainy? Add water": if it is. */
+const ASKS_IF =
+  /(?<=^|[.!?]\s+)(?:(?:do you )?((?:like|need|prefer|want) (?:it|them) [^.!?]{3,20})|((?:(?:not|still|too) )?(?:bitter|brittle|burnt|cloudy|crumbly|dark|dry|grainy|hard|lumpy|pale|runny|set|soft|split|sticky|thick|thin|tough)))\? (?=\p{L})/giu
+const asksIf = (_: string, wish?: string, is?: string): string =>
+  wish ? `If you ${wish}, ` : `If ${is?.toLowerCase()}, `
+
 /** Everything a method says, without its full stops. */
 const spoken = (lines: readonly string[]): string[] =>
   lines
@@ -85,6 +92,7 @@ const spoken = (lines: readonly string[]): string[] =>
             .replace(IN_DEGREES, '$1 °$2$3')
             .replace(ABBREVIATED, '$1')
             .replace(STEP, '')
+            .replace(ASKS_IF, asksIf)
             .replace(ABOUT, 'about')
             .replace(THERMOMETER, 'thermometer')
             .replace(/(?<!half) (?:&|\+) /gi, ' and ')
@@ -116,7 +124,8 @@ const spoken = (lines: readonly string[]): string[] =>
 function told(lines: readonly string[]): { done: string[]; aside: string[] } {
   const all = spoken(lines)
   const others = otherHeats(all)
-  const isBeside = (s: string): boolean => isAside(s) || others.has(s)
+  const only = onlyTold(all)
+  const isBeside = (s: string): boolean => isAside(s) || others.has(s) || only.has(s)
   return { done: all.filter((s) => !isBeside(s)), aside: all.filter(isBeside) }
 }
 

@@ -1,6 +1,7 @@
 /** Which work a sentence of a written recipe asks for, once it is off the heat. */
 import type { Handwork } from '../craft/handwork'
 import { DRIES_AT } from './heats'
+import { withoutForbidden } from './not-yet'
 
 /** What is put in film, as the source of a pattern; "white in the middle, wrap in red" is shaped. */
 const WRAPS = String.raw`\bwrap\b(?!.*\b(?:in|with) (?:the )?(?:black|blue|colou?red|green|pink|red|white|yellow)(?=[,.;]|$))`
@@ -85,15 +86,12 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\bfold\b/i, { kind: 'fold-in' }],
 ]
 
-/** What is not to be done. */
-const FORBIDDEN = /\b(?:do not|don.?t|never)\b.*$/i
-
 /** "Once cut, dust all sides", "to cut, oil a board": what was done before, or is done later. */
 const DONE_BEFORE =
   /^(?:after|once|when) (?:it is |they are )?(?:cut|cutting|broken|sliced|whipped|wrapped),?|^to cut,/i
 
 /** The work of a sentence; null where it names none. */
 export function handworkSaid(sentence: string): Handwork | null {
-  const told = sentence.replace(FORBIDDEN, '').replace(DONE_BEFORE, '')
+  const told = withoutForbidden(sentence).replace(DONE_BEFORE, '')
   return SAID.find(([words]) => words.test(told))?.[1] ?? null
 }

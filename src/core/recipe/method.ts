@@ -4,6 +4,7 @@ import type { StageId } from '../craft/stages'
 import { capital, secondsIn, short, timeIn } from '../formula/sentence'
 import { ADDS_IN } from './adds'
 import { type HeatUnit, heatIn, inDegrees, unitOf } from './heats'
+import { withoutForbidden } from './not-yet'
 
 /** How one knows that a cook is done. */
 export type Ending =
@@ -149,9 +150,6 @@ const HANGS =
 /** Words that say something only with the one they end on. */
 const WHOLE = /^(?:(?:go|carry|keep) on|(?:turn|take|draw|switch|slide|lift|pull)(?: it)? off)$/i
 
-/** "…; do not stir" */
-const FORBIDDEN = /[;,]\s+(?:but )?(?:do not|don.?t|never)\b.*$/i
-
 /** "Then the butter and salt" */
 const LEADS_ON = /^(?:(?:and|then|next(?! (?:day|morning))),? )+(?:the )?/i
 /** "12 h under a board" */
@@ -162,7 +160,7 @@ const FITS = 22
 
 /** A few words for the rail: what is done, as far as it fits. */
 export function label(sentence: string): string {
-  const text = sentence.replace(FORBIDDEN, '').replace(LEADS_ON, '').replace(ONLY_TIME, 'Leave $1')
+  const text = withoutForbidden(sentence).replace(LEADS_ON, '').replace(ONLY_TIME, 'Leave $1')
   // what is done stands after the comma, where it begins there
   const after = text.split(/,\s+(.*)/s)[1] ?? ''
   const parts = SETS_OUT.test(text) ? [beginsDone(after) ? after : '', text] : []

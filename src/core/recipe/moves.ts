@@ -1,6 +1,7 @@
 /** What a sentence of a method does with the pot: gets something ready beside it, takes it off, puts it back, pours it out. */
 import { mentions } from '../formula/called'
 import { DRIES_AT, WARMTH } from './heats'
+import { withoutForbidden } from './not-yet'
 
 /** Matches what is said in one of these ways, as whole words where `within` says so. */
 const saidAs = (ways: readonly RegExp[], within: (all: string) => string = (all) => all): RegExp =>
@@ -254,7 +255,7 @@ const POURS = saidAs(
     `${/^(?:\w+ly )?onto an? /.source}|${/^(?:in|on)to (?:an? |the )?.{0,40}\b(?:tins?|trays?|pans?|frames?|mou?lds?|marble|mats?|slab|sheets?|silicone|silpat|parchment|paper)\b/.source}|\\b(?:${ways})\\b`,
 )
 /** Whether what is in the pot leaves it in this sentence. */
-export const pours = (sentence: string): boolean => POURS.test(sentence)
+export const pours = (sentence: string): boolean => POURS.test(withoutForbidden(sentence))
 
 /** "Deglaze with the cream, brought to the boil" */
 const IS_WARM = /\b(?:boiling|hot|scalded|warm)/i

@@ -1,5 +1,10 @@
 /** What a method says is not to be done yet: it waits for its moment, and is not done by being spoken of. */
 
+/** "Cut into squares; do not scrape the pan" */
+const FORBIDDEN = /(?<!\b(?:it|that|they|we|which|you))[;,]?\s+(?:(?:and|but) )?(?:do not|don.?t|never)\b[^;.]*/gi
+/** A sentence without what it says is not to be done. */
+export const withoutForbidden = (sentence: string): string => sentence.replace(FORBIDDEN, '')
+
 /** "Do not add the salt until it is off the heat", "not until 120° does the butter go in": what waits goes in then, and not at once. */
 const GOES_IN = '(?:add|(?:mix|put|stir|tip|whisk) in|put)'
 const NOT_BEFORE = new RegExp(

@@ -1,7 +1,7 @@
 /** Heats that a text speaks of and that nobody is to boil to: limits, what would be too hard, other days, other kitchens. */
 
-/** "246 °F", as a whole. */
-export const DEGREES = '\\d{2,3} ?(?:[°º]|deg(?:rees?)?)? ?(?:c|f|celsius|fahrenheit)?'
+import { DEGREES, onlyTells } from './only-told'
+
 const N = `(?:about |around |roughly )?${DEGREES}(?![\\d.,]* ?(?:%|k?g\\b|m?l\\b|min|mm|cm|sec))`
 const IT = '(?:it|they|this|the \\w+)'
 const TOO = '(?:too |very )?(?:brittle|burnt|chewy|dark|dry|firm|grainy|hard|runny|soft|sticky|tough)'
@@ -57,16 +57,6 @@ const OTHER: readonly RegExp[] = [
 const STAGE_IS = said(
   '^(?:(?:(?:that|which)(?: is|.s) )?(?:the )?(?:soft|firm|hard)[- ]?(?:ball|crack)|caramel|sugar)(?: stage)?(?:,| \\(| begins| burns| is| melts| means| runs| starts) ?(?:at |from )?(?:between )?<N>',
 )
-const DOES =
-  '(?:add|allow|bake|beat|begin|blend|boil|bring|brush|carry|check|clip|coat|combine|cook|cool|cover|cut|deglaze|dip|dissolve|do|don.?t|drop|dry|fold|get|give|go|guillotine|have|heat|hold|infuse|keep|knead|leave|let|lower|make|mark|melt|mix|move|place|pour|press|pull|push|put|raise|reduce|remove|rest|return|roll|scatter|score|scrape|set|simmer|slide|soak|spread|sprinkle|stand|start|steep|stir|stop|strain|switch|take|temper|test|tip|toast|transfer|trickle|turn|use|wait|warm|wash|watch|whip|whisk|work)\\b'
-/** Done, waited for or put in, or what shows that it is ready. */
-const DONE = new RegExp(
-  `(?:^|[,;:–—-] ?|\\b(?:and|but|just|then|now|next|please|so) )(?:\\w+ly,? |back |now |then |once more )?${DOES}|\\b(?:until|till?)\\b|\\b(?:goe?s?|comes?|is|are|being) (?:back )?(?:added|in|off|out)\\b|\\b(?:aim|done|final|follows?|joins?|ready|target|thermometer|want)\\b|^(?:as soon as|off|on|once|out|to|when)\\b`,
-  'iu',
-)
-/** What a sentence has that only tells: of what was, what is, what somebody does or would do. */
-const TELLS =
-  /\b(?:always|are|beware|can|climbs?|coasts?|could|ended|expect|gave|gets?|gives?|go|goes|got|is|liked?|made|makes?|may|might|mind|must|need|need(?:s|ed)? to|prefers?|pull|pulled|rises?|said|says?|should|stood|takes?|tells?|told|took|tried|used to|wants?|was|went|were|will|would)\b/iu
 /** "If you overshoot to 121 °C": nobody wants to. */
 const TOO_FAR = said(
   '^(?:if|should) (?:<IT>|you)\\b[^,;]{0,80}\\b(?:above|beyond|hits?|over|overshoots?|past|too)\\b[^,;]{0,80}<N>',
@@ -81,6 +71,6 @@ export function otherHeats(sentences: readonly string[]): ReadonlySet<string> {
   const ordered = sentences.some((s) => ORDERS.test(s))
   const isOther = (s: string): boolean =>
     OTHER.some((other) => other.test(s)) ||
-    (ordered && HAS_HEAT.test(s) && (STAGE_IS.test(s) || TOO_FAR.test(s) || (TELLS.test(s) && !DONE.test(s))))
+    (ordered && HAS_HEAT.test(s) && (STAGE_IS.test(s) || TOO_FAR.test(s) || onlyTells(s)))
   return new Set(sentences.filter(isOther))
 }
