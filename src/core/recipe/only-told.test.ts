@@ -245,12 +245,12 @@ function done(list: string, method: string): string {
   return [formula.family, JSON.stringify(formula.target), ...lines.sort(), ...waits, ...open].join('\n')
 }
 
-/** Those sentences that change what is done, put before, into and after the method of a sweet. */
-function changing({ hi, lo, list, method }: Sweet, sentences: readonly string[]): string[] {
+/** Those sentences that change what is done, put into the method of a sweet or after it, each in its place in turn. */
+function changing({ hi, lo, list, method }: Sweet, sentences: readonly string[], shift: number): string[] {
   const plain = done(list, method.join(' '))
-  return sentences.filter((sentence) => {
+  return sentences.filter((sentence, i) => {
     const said = sentence.replaceAll('{hi}', String(hi)).replaceAll('{lo}', String(lo))
-    return method.some((_, i) => done(list, method.toSpliced(i + 1, 0, said).join(' ')) !== plain)
+    return done(list, method.toSpliced(1 + ((i + shift) % method.length), 0, said).join(' ')) !== plain
   })
 }
 
@@ -260,8 +260,8 @@ describe('what is only told', () => {
     ['done by others, or another time', ELSEWHERE],
     ['how a thing is', IS_SO],
   ])('changes nothing: %s', (_, sentences) => {
-    expect(changing(drops, sentences)).toEqual([])
-    expect(changing(caramels, sentences)).toEqual([])
+    expect(changing(drops, sentences, 0)).toEqual([])
+    expect(changing(caramels, sentences, 1)).toEqual([])
   })
 
   it('is told to the maker as what was left', () => {

@@ -117,12 +117,11 @@ function partsOf(
   const called = new RegExp(`\\b(?:${words})`, 'i')
   // "all the cream but a third"
   const allBut = new RegExp(`\\ball (?:of )?(?:the )?(?:${words}) (?:but|except|save) (${SHARED})(?!\\w)`, 'i')
-  const shares = said.map(
-    (s, at) =>
-      allBut.exec(own[at] as string)?.[1] ??
-      (part.exec(own[at] as string) ?? (called.test(own[at - 1] ?? '') ? OF_THEM.exec(s) : null))?.[1] ??
-      '',
-  )
+  const shares = said.map((s, at) => {
+    if (!sharing[at]) return ''
+    const ofThem = (): RegExpExecArray | null => (called.test(own[at - 1] ?? '') ? OF_THEM.exec(s) : null)
+    return (allBut.exec(own[at] as string) ?? part.exec(own[at] as string) ?? ofThem())?.[1] ?? ''
+  })
   const shareAt = (at: number): string => shares[at] ?? ''
   const takenAt = (at: number): number => {
     const share = shareAt(at)
@@ -165,7 +164,8 @@ const NUTS = 'nuts'
 /** Whether some of a line or the rest of it is spoken of. */
 function isShared(said: readonly string[], names: readonly string[]): boolean {
   const own = sentencesOf(said, names)
-  if (!said.some((s, i) => (own[i] || own[i - 1]) && MAY_SHARE.test(s))) return false
+  const mayShare = said.map((s, i) => Boolean(own[i] || own[i - 1]) && MAY_SHARE.test(s))
+  if (!mayShare.includes(true)) return false
   const words = names.join('|')
   const shares = new RegExp(
     `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute| an? (?:grapefruit|lemon|lime|orange)\\b| (?:of an? )?(?:cup|pint|pound|teaspoon|tablespoon|tsp|tbsp)s?\\b)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
@@ -173,7 +173,7 @@ function isShared(said: readonly string[], names: readonly string[]): boolean {
   )
   const called = new RegExp(`\\b(?:${words})\\b`, 'i')
   const isOfThem = (s: string, i: number): boolean => OF_THEM.test(s) && called.test(`${said[i - 1] ?? ''} ${s}`)
-  return said.some((s, i) => (shares.test(own[i] as string) || isOfThem(s, i)) && !AND_THE_REST.test(s))
+  return said.some((s, i) => mayShare[i] && (shares.test(own[i] as string) || isOfThem(s, i)) && !AND_THE_REST.test(s))
 }
 
 const HAS_MEASURE = new RegExp(`(?<!\\w)(?!an? )${MEASURED} `, 'i')
