@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import type { FormulaDocument, Gives } from '@/core'
 import { within } from './bounds'
+import { cooks, MOST_BREAKS, MOST_ITEMS } from './choices'
 import type { BoilView } from './cook'
 import type { KitchenView } from './kitchen'
 import { day, handle, innerId, ulid } from './text'
@@ -9,19 +10,12 @@ import { day, handle, innerId, ulid } from './text'
 /** "08:00", in the kitchen's own time. */
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'is not a time of day')
 
-/** ◊ More is no day of one kitchen. */
-export const MOST_ITEMS = 12
-export const cooks = ['lead', 'second', 'third'] as const
-export type Cook = (typeof cooks)[number]
-
 /** s since the first hour of the day, by task; two days at most. */
 const moment = z.number().min(-86_400).max(172_800)
 const moments = z.record(z.string().max(120), moment)
 
 /** ◊ Things that may be out of use in one day. */
 const MOST_LOST = 24
-/** ◊ Breaks of one cook in a day. */
-export const MOST_BREAKS = 4
 
 /** How much of a thing: so many pieces, or so much of it. */
 const itemSize = z.discriminatedUnion('by', [

@@ -1,7 +1,6 @@
 /** What a kitchen is made of: one schema a kind of thing. Everything the sentence offers comes from here. */
 
 import { z } from 'zod'
-import { type CheckedCorrection, correctionFrom, type Ingredient, standardPressure } from '@/core'
 import { burnerSchema, potSchema, surfaceSchema, vesselSchema } from './batch'
 import { within } from './bounds'
 import { ingredientSchema } from './formula'
@@ -123,19 +122,3 @@ export interface KitchenView extends KitchenThings {
 export const neededKinds: readonly KitchenKind[] = ['room', 'pot', 'burner']
 
 export const isFurnished = (things: KitchenThings): boolean => neededKinds.every((kind) => things[kind].length > 0)
-
-const DAY_MS = 86_400_000
-
-/** What a thermometer's checks say of it at `now`, ms. */
-export const correctionOf = (checks: KitchenFacts<'thermometer'>['checks'], now: number): CheckedCorrection =>
-  correctionFrom(
-    checks.map(({ at, ...check }) => ({ ...check, day: Date.parse(at) / DAY_MS })),
-    now / DAY_MS,
-  )
-
-export const ownIngredients = (kitchen: Pick<KitchenThings, 'ingredient'>): Ingredient[] =>
-  kitchen.ingredient.map((i) => i.ingredient)
-
-/** Air pressure in a room, Pa: by its barometer where there is one, else by its altitude. */
-export const pressureIn = ({ barometerHPa, altitudeM }: KitchenFacts<'room'>): number =>
-  barometerHPa === null ? standardPressure(altitudeM) : barometerHPa * 100

@@ -16,6 +16,7 @@ import {
   type Unusual,
 } from '@/core'
 import type { BatchConditions } from './batch'
+import { MOST_BESIDE, pulls, scoreBands } from './choices'
 import type { BoilView, Frame } from './cook'
 import type { PictureInfo } from './pictures'
 import type { BatchStock } from './stock'
@@ -27,11 +28,6 @@ export const curveSchema = z.array(z.tuple([z.number(), z.number()])).max(64)
 export type SmallCurve = readonly (readonly [number, number])[]
 
 export const traitsSchema: z.ZodType<Traits> = z.partialRecord(oneOf(traits), z.number())
-
-/** How a batch was pulled: what can be asked for. */
-export const pulls = ['early', 'on', 'late'] as const
-/** What scores can be asked for, lowest and highest. */
-export const scoreBands = { poor: [1, 2], fair: [3, 3], good: [4, 5], best: [5, 5] } as const
 
 /** What is looked for in the log. Everything may be left out; what is not understood is left out too. */
 export const findSchema = z.object({
@@ -125,9 +121,6 @@ export interface BatchStory {
   readonly conditions: BatchConditions
   readonly boils: readonly { readonly boil: BoilView; readonly log: Frame }[]
 }
-
-/** Curves that can be told apart on one ladder. */
-export const MOST_BESIDE = 12
 
 /** Which batches are set beside each other: ids with commas between, the one that is asked about first. */
 export const besideSchema = z.object({

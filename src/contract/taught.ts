@@ -1,6 +1,6 @@
 /** What the log has taught about the kitchen, as its page reads it. */
 import type { Gives, Suspect } from '@/core'
-import type { Cook } from './day'
+import type { Cook } from './choices'
 import type { KitchenFacts } from './kitchen'
 
 /** One batch's value in a run, oldest first. */

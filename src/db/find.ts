@@ -1,6 +1,7 @@
 /** Finding batches: pages of the log, and how many there are by month and score. Columns are read, never documents. */
 import { and, desc, eq, gt, gte, like, lt, lte, or, type SQL, sql } from 'drizzle-orm'
-import { type Find, type MonthCount, type Pull, scoreBands } from '@/contract/logbook'
+import { scoreBands } from '@/contract/choices'
+import type { Find, MonthCount, Pull } from '@/contract/logbook'
 import { type BatchRow, listedRow, rowColumns } from './batches'
 import type { Db } from './client'
 import { containing } from './columns'

@@ -12,7 +12,8 @@ import {
 } from '@/contract/batch'
 import type { BoilView, Frame } from '@/contract/cook'
 import { eventsOf } from '@/contract/events'
-import { correctionOf, type KitchenThings, pressureIn } from '@/contract/kitchen'
+import type { KitchenThings } from '@/contract/kitchen'
+import { correctionOf, pressureIn } from '@/contract/kitchen-figures'
 import type { NewVerdict } from '@/contract/verdict'
 import {
   type BatchPlan,

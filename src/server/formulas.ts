@@ -1,5 +1,5 @@
 import type { BookPage, BookQuery, Written } from '@/contract/book'
-import { ownIngredients } from '@/contract/kitchen'
+import { ownIngredients } from '@/contract/kitchen-figures'
 import { type FormulaDocument, faultsOf, type HouseUnit, idFor, kindred, pantryOf, readLine } from '@/core'
 import {
   addRevision,

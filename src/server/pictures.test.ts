@@ -2,7 +2,7 @@
 import sharp from 'sharp'
 import { ulid } from 'ulid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { MOST_PICTURES } from '@/contract/pictures'
+import { MOST_PICTURES } from '@/contract/choices'
 import { db, picturesOf } from '@/db'
 import { startBatch } from './batches'
 import { keepPicture, picture, takeAway } from './pictures'

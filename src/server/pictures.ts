@@ -1,6 +1,6 @@
 /** Pictures in: made anew, small and large, so that nothing of where they were taken is kept. */
 import sharp from 'sharp'
-import { MOST_PICTURES } from '@/contract/pictures'
+import { MOST_PICTURES } from '@/contract/choices'
 import { type Db, db, dropPicture, pictureBytes, putPicture } from '@/db'
 import { Problem } from './problem'
 

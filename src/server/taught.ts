@@ -1,5 +1,7 @@
 /** What three months of batches know that three days do not: rings, pots, hands. */
-import { type Cook, cooks, type Day } from '@/contract/day'
+
+import { type Cook, cooks } from '@/contract/choices'
+import type { Day } from '@/contract/day'
 import type { Taught, TaughtFormula, TaughtProbe, TaughtRing } from '@/contract/taught'
 import { burnerPower, DIAL_TOP, deviationOf, givesFrom, meanOf, pacesFrom, probeLag, type TraitId } from '@/core'
 import {

@@ -1,5 +1,7 @@
 /** What a kitchen has for a day: people and their hours, pots, rings, stations, trays and moulds. */
-import { cooks, type Day } from '@/contract/day'
+
+import { cooks } from '@/contract/choices'
+import type { Day } from '@/contract/day'
 import type { KitchenView } from '@/contract/kitchen'
 import { type DayTask, type Person, type Shape, type Station, stations, stationThing, type Vessel } from '@/core'
 

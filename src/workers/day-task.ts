@@ -1,6 +1,7 @@
 /** A day as it is wanted, made into tasks of this kitchen: which stands there are for each product, who is there when. */
 import type { Day, DayFormula, DayView } from '@/contract/day'
-import { type KitchenView, pressureIn } from '@/contract/kitchen'
+import type { KitchenView } from '@/contract/kitchen'
+import { pressureIn } from '@/contract/kitchen-figures'
 import {
   blocksOf,
   type Conditions,

@@ -2,7 +2,8 @@
 /** What is wanted of a day: how it is asked for, and what becomes of it. */
 import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
-import { blankDay, type Day, type DayView, MOST_ITEMS } from '@/contract/day'
+import { MOST_ITEMS } from '@/contract/choices'
+import { blankDay, type Day, type DayView } from '@/contract/day'
 import { draw } from '@/ui/testing'
 import { Cooks } from './cooks'
 import { Items } from './items'

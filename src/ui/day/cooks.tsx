@@ -1,7 +1,8 @@
 'use client'
 
 import { X } from 'lucide-react'
-import { type Cook, cooks, type Day, MOST_BREAKS } from '@/contract/day'
+import { type Cook, cooks, MOST_BREAKS } from '@/contract/choices'
+import type { Day } from '@/contract/day'
 import { Checkbox } from '@/ui/kit/checkbox'
 import { Segments } from '@/ui/kit/segments'
 import { Select } from '@/ui/kit/select'

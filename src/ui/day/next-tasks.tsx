@@ -2,7 +2,8 @@
 
 import { Bell, BellOff } from 'lucide-react'
 import { useEffect, useState } from 'react'
-import { type Cook, cooks, type Day } from '@/contract/day'
+import { type Cook, cooks } from '@/contract/choices'
+import type { Day } from '@/contract/day'
 import type { Placed } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { Link } from '@/ui/kit/link'

@@ -2,7 +2,8 @@
 
 import { Play, Undo2, ZoomIn, ZoomOut } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
-import { cooks, type Day, type DayView } from '@/contract/day'
+import { cooks } from '@/contract/choices'
+import type { Day, DayView } from '@/contract/day'
 import { meantOf, planInOrder, replan, type Station } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { useTime } from '@/ui/shell/preferences'

@@ -1,4 +1,5 @@
-import { type KitchenView, pressureIn } from '@/contract/kitchen'
+import type { KitchenView } from '@/contract/kitchen'
+import { pressureIn } from '@/contract/kitchen-figures'
 import {
   type Conditions,
   type FormulaDocument,

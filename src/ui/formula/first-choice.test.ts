@@ -1,7 +1,7 @@
 /** What a formula opens on, what can be wished of it, how a sheet of labels is filled and curves are told apart. */
 import { describe, expect, it, test } from 'vitest'
+import { MOST_BESIDE } from '@/contract/choices'
 import type { KitchenView } from '@/contract/kitchen'
-import { MOST_BESIDE } from '@/contract/logbook'
 import type { FormulaDocument, Measured } from '@/core'
 import { demoFormulas } from '@/demo/formulas'
 import { demoThings } from '@/demo/kitchen'

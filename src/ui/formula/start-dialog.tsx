@@ -1,12 +1,10 @@
 'use client'
 
-import { zodResolver } from '@hookform/resolvers/zod'
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useRef, useState } from 'react'
 import { Controller, useForm } from 'react-hook-form'
 import { ulid } from 'ulid'
-import { z } from 'zod'
 import type { StartBatch } from '@/contract/batch'
 import type { KitchenView } from '@/contract/kitchen'
 import { type BatchPlan, inCelsius } from '@/core'
@@ -24,8 +22,11 @@ const paces = [
   { id: '60', label: 'Practice, 60×', detail: 'a minute a second' },
 ] as const
 
-/** What is asked: one of the tellers, and a pace by its name. */
-const formSchema = z.object({ teller: z.string(), pace: z.enum(paces.map((p) => p.id)) })
+/** What is asked: one of the tellers, and a pace, by their names. */
+interface Answers {
+  readonly teller: string
+  readonly pace: (typeof paces)[number]['id']
+}
 
 interface Props {
   readonly kitchen: KitchenView
@@ -74,9 +75,8 @@ export function StartDialog({ kitchen, plan, lights, hottestC, hot, request }: P
       ? `stops at ${say.temperature(inCelsius(facts.maxC))}`
       : thermometerSaid(facts, say, Date.now())
   })
-  const { control, handleSubmit, formState } = useForm({
-    defaultValues: { teller: tellers[0]?.id ?? '', pace: '1' as const },
-    resolver: zodResolver(formSchema),
+  const { control, handleSubmit, formState } = useForm<Answers>({
+    defaultValues: { teller: tellers[0]?.id ?? '', pace: '1' },
   })
   const [problem, setProblem] = useState<string | null>(null)
   // the same ids for every try, so that a retry after a lost answer starts one batch, not two

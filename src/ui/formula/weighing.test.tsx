@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 /** The weigh list, and the scale that ticks it. */
-import { act, fireEvent, screen } from '@testing-library/react'
+import { act, fireEvent, screen, waitFor } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { type FormulaDocument, ingredientIn, scale } from '@/core'
 import { demoFormulas } from '@/demo/formulas'
@@ -83,17 +83,18 @@ describe('a scale that ticks the list', () => {
   const grams = plan.grams[first] ?? 0
   const station = (lots = demoKitchen.lot) =>
     draw(<WeighStation id="quince" formula={lollipops} plan={plan} kitchen={{ ...demoKitchen, lot: lots }} />)
-  const listening = () => {
+  const listening = async (): Promise<FakeSource> => {
     station([])
     fireEvent.click(screen.getByRole('button', { name: 'Listen to the bench scale' }))
+    await waitFor(() => expect(FakeSource.all).toHaveLength(1))
     return FakeSource.last
   }
   const shows = (source: FakeSource, g: number, still = 5): void =>
     act(() => source.onmessage?.({ data: JSON.stringify({ grams: g, still, at: new Date(0).toISOString() }) }))
   const left = () => Number(/(\d+) to go/.exec(screen.getByRole('heading').textContent ?? '')?.[1] ?? 0)
 
-  it('takes a line once it lies there still, keeps its grams, and asks for the next', () => {
-    const source = listening()
+  it('takes a line once it lies there still, keeps its grams, and asks for the next', async () => {
+    const source = await listening()
     const all = left()
     expect(screen.getByRole('status').textContent).toContain('the scale has not spoken yet')
     shows(source, 0)
@@ -107,8 +108,8 @@ describe('a scale that ticks the list', () => {
     ['it still moves', grams, 0.5, /on the scale/],
     ['there is too little', grams - 20, 5, /to go/],
     ['there is too much', grams + 20, 5, /too much/],
-  ])('takes nothing while %s', (_, g, still, said) => {
-    const source = listening()
+  ])('takes nothing while %s', async (_, g, still, said) => {
+    const source = await listening()
     const all = left()
     shows(source, 0)
     shows(source, g, still)
@@ -117,15 +118,15 @@ describe('a scale that ticks the list', () => {
     expect(weighedOf('quince', plan.outGrams).grams).toEqual({})
   })
 
-  it('never takes what lay there for the line before: the pan is emptied or tared in between', () => {
-    const source = listening()
+  it('never takes what lay there for the line before: the pan is emptied or tared in between', async () => {
+    const source = await listening()
     const all = left()
     shows(source, grams)
     expect(left()).toBe(all)
   })
 
-  it('is let go of when touched again', () => {
-    const source = listening()
+  it('is let go of when touched again', async () => {
+    const source = await listening()
     fireEvent.click(screen.getByRole('button', { name: 'Listening to the bench scale' }))
     expect(source.closed).toBe(true)
   })

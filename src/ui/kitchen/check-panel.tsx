@@ -1,7 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { type KitchenFacts, type KitchenView, pressureIn } from '@/contract/kitchen'
+import type { KitchenFacts, KitchenView } from '@/contract/kitchen'
+import { pressureIn } from '@/contract/kitchen-figures'
 import { bathTemperature, inCelsius, inCelsiusStep, type ThermometerCheck } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { NumberField } from '@/ui/kit/number-field'

@@ -1,5 +1,6 @@
 /** A thing of the kitchen in a line or two: what a maker wants to know of it at a glance. */
-import { correctionOf, type KitchenFacts, type KitchenKind, pressureIn } from '@/contract/kitchen'
+import type { KitchenFacts, KitchenKind } from '@/contract/kitchen'
+import { correctionOf, pressureIn } from '@/contract/kitchen-figures'
 import { boilingPoint, inCelsius, inCelsiusStep, inGrams, inMillimetres, mix, shownAt, type TrayMeasures } from '@/core'
 import { formatCount, formatShare, measureOf, type Say, surfaceNames } from '@/words'
 

@@ -1,7 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { type Find, type LogbookFacets, type LogbookPage, MOST_BESIDE } from '@/contract/logbook'
+import { MOST_BESIDE } from '@/contract/choices'
+import type { Find, LogbookFacets, LogbookPage } from '@/contract/logbook'
 import { Link } from '@/ui/kit/link'
 import { Empty } from '@/ui/kit/state'
 import { formatCount } from '@/words'

@@ -2,7 +2,8 @@
 
 import { ClipboardPaste, Redo2, Undo2 } from 'lucide-react'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
-import { type KitchenView, ownIngredients } from '@/contract/kitchen'
+import type { KitchenView } from '@/contract/kitchen'
+import { ownIngredients } from '@/contract/kitchen-figures'
 import {
   allLines,
   type Branched,

@@ -1,4 +1,5 @@
-import { newPictureQuery, PICTURE_BYTES, pictureKinds } from '@/contract/pictures'
+import { PICTURE_BYTES, pictureKinds } from '@/contract/choices'
+import { newPictureQuery } from '@/contract/pictures'
 import { ofUlid } from '@/contract/text'
 import { bytes } from '@/server/http'
 import { keepPicture } from '@/server/pictures'
