@@ -48,6 +48,13 @@ const READIES = saidAs(
     /crush(?=.*\b(?:almonds|biscuits?|candy canes?|cardamom|cookies|crackers|graham|nuts|peppermints?|pretzels)\b)/,
     /grind/,
     /halve/,
+    // "cut the butter small", "zest the lemon": what is boiled is cut once it lies there
+    /(?:cube|cut|dice|grate|juice|peel|slice|zest) (?:up )?(?:all |the |your )*(?:cold |dried |fresh |soft )?(?:apples?|apricots?|butter|cherries|chocolate|cranberries|dates|figs|fruits?|ginger|lemons?|limes?|\w*nuts|almonds|oranges?|pecans|pistachios|raisins|vanilla (?:bean|pod))(?! (?:fudge|toffee|caramels?|squares|bars))/,
+    /bring (?:the |your )?[\w ]{3,30} to room temperature/,
+    /soften (?:the |your )?butter/,
+    /set (?:the )?(?!it\b|this\b|(?:[\w ]+ )?(?:caramel|foam|fudge|mass|mixture|pan|pot|syrup|whites)\b)[\w ]{3,30} aside$/,
+    /(?:keep|leave|place|put|set|stand) (?:the )?(?!it\b|this\b|(?:[\w ]+ )?(?:caramel|mixture|pan|pot|syrup)\b)[\w ]{3,30} (?:at hand|nearby|(?:beside|by|near|next to) the (?:burner|heat|hob|stove))/,
+    /(?:check|make sure|see)(?: that)? (?:the |your )?[\w ]{3,30} (?:are|is) (?:at hand|ready|there)/,
     /split(?! off\b|(?: it| the \w+)? (?:among|between|(?:in|into) (?:two|half|halves|three))\b)/,
     /slit/,
     // "measure the sugar into a wide pan" fills the pot

@@ -4,7 +4,7 @@ import { callsIn, lettersOf, mentions, withoutNames, withoutTastes } from '../fo
 import { parseNumber } from '../quantity/number'
 import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from './beside'
 import { isGotReady, pours } from './moves'
-import { EVERYTHING, FIRST, isLeftOut, nextIn, putsIn, takesHeaded } from './takes'
+import { EVERYTHING, FIRST, isLeftOut, nextIn, onlyNames, putsIn, takesHeaded } from './takes'
 import { hasTwin, twinAt } from './twins'
 import { isWhites } from './whites'
 import { FLEETING, isOutside, type Written } from './written'
@@ -336,7 +336,11 @@ function placeOf(
     (line.names.includes('sugar') && isPlain) ||
     (line.names.some((n) => SWEETENER.test(n)) && !said.some((s) => mentions(s, names)))
   const isNamed = (s: string): boolean => (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && isSugar)
-  const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) ? [i] : []))
+  // "crumble the butter … stir in the butter": by the sentence that puts it in
+  const putAt = said.findLastIndex((s, i) => !ready.has(i) && putsIn(s, names))
+  const isAlone = (s: string): boolean => !written.some((w) => w !== line && mentions(s, w.names))
+  const isIdle = (s: string, i: number): boolean => i < Math.min(putAt, doneAt) && onlyNames(s) && isAlone(s)
+  const named = said.flatMap((s, i) => (!ready.has(i) && isNamed(s) && !isIdle(s, i) ? [i] : []))
   // as it is written: without the names of others "the syrup ingredients" are all
   // "combine all syrup ingredients" takes what stands under that heading alone
   const begins = said.findIndex((_, i) => !ready.has(i))

@@ -35,6 +35,12 @@ export function putsIn(sentence: string, names: readonly string[]): boolean {
   return at >= 0 && mentions(sentence.slice(at).split(/;|\b(?:until|till|while)\b/i)[0] as string, names)
 }
 
+/** What puts several things together, or is done to what is in the pot. */
+const TOGETHER =
+  /\b(?:add|beat|blend|boil|bowl|bring(?! out\b|.* to room)|caramel|carameli[sz]e|combine|cook|cream|deglaze|dissolve|emulsify|fold|half|heat|knead|melt|mix|pan|pot|pour|put(?!.* (?:aside|to one side)$)|saucepan|scatter|sieve|simmer|sprinkle|stir|syrup|tip|top|toss|whip|whisk)(?:ed|ing|s)?\b|\d{3}/i
+/** "Crumble the butter", "take the nuts out of the fridge": what is named there goes in by a later sentence, where one puts it in. */
+export const onlyNames = (sentence: string): boolean => !TOGETHER.test(sentence)
+
 const EXCEPT =
   /\b(?:except|bar|but|save|apart from)\b(.*?)(?=\b(?:in|into|over|until|and (?:heat|bring|cook|stir|melt))\b|;|$)/i
 /** "Everything except the butter": what a sentence that takes all leaves out. */
