@@ -8,7 +8,7 @@ import { chainOf } from './chains'
 import { heatIn } from './heats'
 import { endingsIn, MEANWHILE, WATCHES } from './method'
 import { FOAM, GETS_COLD, isGotReady, pours, putsBack, RING, TURNS_OFF, takesOff, whipsWhites } from './moves'
-import { onlyTold } from './only-told'
+import { apart, onlyTold } from './only-told'
 import { otherHeats } from './other-heats'
 import { retold } from './retold'
 import { writtenOut } from './shorthand'
@@ -119,6 +119,7 @@ const spoken = (lines: readonly string[]): string[] =>
     // "whip 8 min. 6. Fold in the nuts": the number of a step
     .filter((s) => !/^\d{1,2}$/.test(s))
     .flatMap(inPieces)
+    .flatMap(apart)
 
 /** What somebody does, and what is said by the way. */
 function told(lines: readonly string[]): { done: string[]; aside: string[] } {

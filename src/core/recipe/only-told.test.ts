@@ -1,7 +1,7 @@
 /** What is done only if something is so, by others, or on another day, is none of this cook, wherever it is said. */
 import { describe, expect, it } from 'vitest'
 import { pantryOf } from '../matter/names'
-import { onlyTold } from './only-told'
+import { apart, onlyTold } from './only-told'
 import { readRecipe } from './recipe'
 
 const pantry = pantryOf()
@@ -263,6 +263,36 @@ describe('what is only told', () => {
     expect(changing(drops, sentences, 0)).toEqual([])
     expect(changing(caramels, sentences, 1)).toEqual([])
   })
+
+  it.each([
+    (boil: string, said: string) => `${boil} (${said}).`,
+    (boil: string, said: string) => `${boil}; ${said}.`,
+    (boil: string, said: string) => `${boil} – ${said}.`,
+  ])('changes nothing in the same breath', (beside) => {
+    const said = [
+      'if it grains, add 50 g of water and boil again',
+      'if it foams up, lower the heat',
+      'for a softer set, stop at {lo} °C',
+      'in humid weather cook to {hi} °C',
+      'add a splash of water if it gets too thick',
+      'to make it richer, add 40 g more butter',
+      'others swear by a pinch of salt',
+      'the original has 200 g cream',
+      'I once used 300 g of honey',
+    ]
+    for (const { hi, lo, list, method } of [drops, caramels]) {
+      const [first, boil = '', ...rest] = method
+      const plain = done(list, method.join(' '))
+      const wrong = said.filter((sentence) => {
+        const words = sentence.replaceAll('{hi}', String(hi)).replaceAll('{lo}', String(lo))
+        return done(list, [first, beside(boil.replace(/\.$/, ''), words), ...rest].join(' ')) !== plain
+      })
+      expect(wrong).toEqual([])
+    }
+  })
+
+  it('stands where the maker meets it, where it could be taken for nothing else', () =>
+    expect(apart('Cut into squares; return it to the oven if it hardens')).toHaveLength(1))
 
   it('is told to the maker as what was left', () => {
     const { left } = read(drops.list, `${drops.method.join(' ')} In humid weather cook to 153 °C.`)

@@ -1,5 +1,5 @@
 /** What a text tells of that is none of this cook: what is done only if something is so, what others do, how it went another time, what a thing is like. */
-import { secondsIn } from '../formula/sentence'
+import { capital, secondsIn } from '../formula/sentence'
 
 const DOES =
   '(?:add|allow|bake|beat|begin|blend|boil|bring|brush|carry|check|chill|clip|coat|combine|cook|cool|cover|cut|deglaze|dip|dissolve|do|don.?t|drop|dry|fold|get|give|go|guillotine|have|heat|hold|infuse|keep|knead|leave|let|lower|make|mark|melt|mix|move|place|pour|press|pull|push|put|raise|reduce|remove|rest|return|roll|scatter|score|scrape|set|simmer|slide|soak|spread|sprinkle|stand|start|steep|stir|stop|strain|switch|take|temper|test|tip|toast|transfer|trickle|turn|use|wait|warm|wash|watch|whip|whisk|work|wrap)\\b'
@@ -25,7 +25,7 @@ const WORDS: Readonly<Record<string, string>> = {
   KIN: 'aunt(?:ie)?|boss|brother|chef|children|colleague|customers?|dad|family|father|friend|gran(?:d(?:ma|mother|pa|father|ad))?|granny|husband|kids|lady|man|mom(?:my)?|mother|mum(?:my)?|nan(?:a|ny)?|neighbou?r|partner|sister|teacher|uncle|wife|woman',
   MORE: '(?:bigger|chewier|coarser|creamier|crisper|crunchier|darker|deeper|drier|easier|finer|firmer|fluffier|gentler|glossier|harder|larger|less|lighter|milder|more|neater|paler|richer|shorter|smaller|smoother|softer|sourer|stiffer|stronger|sweeter|thicker|thinner|tangier|tougher)',
   SUCH: '(?:chewy|crisp|crunchy|firm|hard|soft|vegan)',
-  THERMOMETER: '(?: an?| the| your)?(?: \\w+)? thermometer\\b',
+  THERMOMETER: '(?: an?| the| your)?(?: \\w+)? (?:probe|thermometer)\\b',
   WEATHER:
     "(?:(?:in|on) (?:an? |the )?(?:very )?(?:cold|damp|dry|hot|humid|muggy|rainy|wet) (?:climates?|days?|weather)|when (?:it(?:[’']s| is)|the \\w+ is) (?:very )?(?:damp|humid|muggy|rainy)|in (?:high )?(?:autumn|spring|summer|winter)|at (?:high(?:er)? )?(?:altitudes?|elevations?))",
 }
@@ -41,10 +41,10 @@ const ONLY_IF: readonly RegExp[] = [
   told(
     "^(?:and |but |even |only )?(?:assuming|(?:each|every) time (?:it|the|you)|if|in case|provided|unless|whenever|where the (?:air|climate|kitchen|room|weather))\\b(?! (?:necessary|needed|possible|required|using\\b|(?:desired|liked|preferred|wanted|you (?:like|want|wish))(?: (?:it|them|this|to))?,(?!.*<AMOUNT>)|you(?:[’']ve| have| are using|[’']re using| use)<THERMOMETER>))",
   ),
-  told('^should (?:any|it|the|there|they|you)\\b'),
+  told('^should (?:any|it|the|there|they|your?)\\b'),
   // "add a splash of water if it gets too thick"
   told(
-    '^(?!brush|wash)[^,;:–—]* if (?:any|crystals|doubling|it|lumps|making|not|still|the|there|they|too|yours?|you (?:find|must|notice|see|(?:like|prefer|want) (?:an?|it|less|more|them|these|this|to|<MORE>)))\\b(?!.*\\band\\b)[^,;]*$',
+    '^(?!brush|wash)[^,;:–—]* if (?:any|crystals|doubling|it|lumps|making|not|still|the|there|they|too|yours?|you (?:dare|find|must|notice|see|(?:like|prefer|want) (?:an?|it|less|more|them|these|this|to|<MORE>)))\\b(?!.*\\band\\b)[^,;]*$',
   ),
   told('^[^,;:]* should (?:it|they|the \\w+) \\w+$'),
   told('^to (?:correct|double|fix|gift|halve|reheat|rescue|save|serve|store|vary)\\b[^,]{0,30}[,:]'),
@@ -55,7 +55,7 @@ const OTHERWISE: readonly RegExp[] = [
   told('^for (?:an? )?(?:(?:bit|even|little|much|slightly) )?<MORE>\\b'),
   told('^for (?:(?:an?|the) )?[\\w-]+(?: [\\w-]+)? (?:batch|flavou?r|one|ones|variant|variation|version)\\b'),
   told(
-    '^for (?:an? |the )?(?:<SUCH>|adults|children|christmas|easter|extra|gifts?|kids|presents?|really|something|twice|very)\\b',
+    '^for (?:an? |the )?(?:<SUCH>|adults|anyone|change|children|christmas|easter|extra|gifts?|kids|lollies|people|presents?|really|something|those|twice|variety|very)\\b',
   ),
   told('\\bfor (?:an? )?(?:<MORE>|<SUCH>) \\w+$'),
   told('\\bfor something <MORE>$'),
@@ -65,7 +65,9 @@ const OTHERWISE: readonly RegExp[] = [
   told('^(?!<DOES>)(?:[\\w-]+ )?(?:<MORE>|soft|hard)(?: (?:ones?|version))?:? <DEGREES>(?! ?(?:%|k?g|m?l|min|h))'),
   told('^(?!the\\b|this\\b|<DOES>)(?:[\\w-]+ ){1,2}(?:ones|variant|variation|version)s?\\b'),
   told('^(?:extras?|ideas?|options?|hints?|p\\.?s|substitut\\w+|tips?|troubleshooting|variations?)\\b ?[:.]'),
-  told('^(?:alternatively\\b|as an alternative\\b|instead,|or (?:add|boil|cook|go|stop|try|use)\\b(?!.*thermometer))'),
+  told(
+    '^(?:alternatively\\b|instead of\\b|(?:boil|cook) (?:an? (?:bit|little) )?(?:less|longer|more) for\\b|as an alternative\\b|instead,|or (?:add|boil|cook|go|stop|try|use)\\b(?!.*thermometer))',
+  ),
   told('^<WEATHER>|\\b<WEATHER>$'),
   told('^(?:according to|depending on)\\b|^with an? .{3,40} in mind\\b'),
 ]
@@ -92,13 +94,13 @@ const ELSEWHERE: readonly RegExp[] = [
   ),
   told('^(?:many|most|others|some) (?:add|boil|cook|go|like|pour|prefer|put|say|stir|stop|swear|take|use)\\b'),
   told(
-    '^(?:bakers|confectioners|cook ?books|every(?:body|one)|factories|he|manufacturers|nobody|others|people|professionals|purists|restaurants|she|shops)\\b',
+    '^(?:bakers|confectioners|cook ?books|every(?:body|one)|factories|some(?:body|one)|he|manufacturers|nobody|others|people|professionals|purists|restaurants|she|shops)\\b',
   ),
   told(
-    '^(?:back then|formerly|in the (?:old days|past|shops?)|originally|the (?:old|original)|traditionally|until (?:last|this) \\w+ (?:I|we)|years ago)\\b|^before, (?:I|we)\\b',
+    '^(?:back then|formerly|in the (?:old days|past|shops?)|originally|that (?:day|time)|the (?:old|original)|traditionally|until (?:last|this) \\w+ (?:I|we)|(?:(?:\\d+|many|some|two|three|a few) )?(?:months|weeks|years) ago|back home|in (?:her|his|my|our) first)\\b|^before, (?:I|we)\\b',
   ),
   told(
-    '^(?:the )?(?:earlier|first|last|next|old|previous|second) (?:attempt|batch|lot|recipe|try|version)s?\\b|^version \\d',
+    '^(?:the )?(?:earlier|first|last|next|old|previous|second) (?:attempt|batch|lot|recipe|try|version)s?\\b|^version \\d|^this (?:batch|lot|one) (?:came|gave|made|went)\\b',
   ),
   told(
     '^in (?:the )?[\\p{L} ]{3,20} (?:(?:people|they) (?:add|boil|cook|like|make|prefer|put|sell|stop|use)|it is (?:added|boiled|cooked|made|sold))\\b',
@@ -118,17 +120,36 @@ const ELSEWHERE: readonly RegExp[] = [
   told('^you (?:need|want) (?:an?|it)\\b(?!.*\\d)'),
   told('^(?:notes?|author|cost|difficulty|level|rating|source):'),
   told('^(?:prep(?:aration)?(?: time)?|(?:active|chill(?:ing)?|cook(?:ing)?|setting|total) time):? (?:about )?\\d'),
-  told('^(?:good luck|happy \\w+ing|have fun|(?:meanwhile,? )?(?:clean|wash) up)\\b'),
+  told('^no (?:need\\b|\\w+ing needed$)|^(?:good luck|happy \\w+ing|have fun|(?:meanwhile,? )?(?:clean|wash) up)\\b'),
 ]
 /** "The cream keeps it soft", "it melts at 38°": who or what, and that it is so. */
 const IS_SO =
-  /^(?:beware|mind) |^(?:careful|caution|remember|warning)?[:,!]? ?(?:(?:above|after|at|below|in|over|under|with) [^,;]{2,30}?,? )?(?:(?:an?|it|my|our|that|the|these|they|this|those|your) )?(?:(?!at|by|for|from|in|into|off|on|onto|out|over|to|when|while|with)[\p{L}'’-]+ ){0,3}?(?:are|beats|brings? out|brown at|burns|can|carries|comes from|contains?|could|do not need|does not|feels?|gets|gives|got|helps?|is|keeps (?:it|the|them)|looks?|makes|may|melts|might|must|needs|pays|prevents?|rises|says|sets|should|spreads|stays|stops (?:it|the|them)|takes|tastes?|turned out|turns|was|went|were|will|won|works|would)\b/iu
+  /^(?:beware|mind) |^(?:careful|caution|remember|warning)?[:,!]? ?(?:(?:above|after|at|below|in|over|under|with) [^,;]{2,30}?,? )?(?:(?:an?|it|my|our|that|the|these|they|this|those|your) )?(?:(?!at|by|for|from|in|into|off|on|onto|out|over|to|when|while|with)[\p{L}'’-]+ ){0,3}?(?:adds|are|beats|boils|brings? out|brown at|burns|can|carries|comes from|contains?|cooks|could|do not need|does not|feels?|gets|gives|got|has been|helps?|is|keeps (?:it|the|them)|likes|looks?|makes|may|melts|might|must|needs|pays|pours|prevents?|puts|rises|says|sets|should|smells|spreads|stays|stirs|stops (?:it|the|them)|swears|takes|tastes?|turned out|turns|uses|wants|was|went|were|will|won|works|would)\b/iu
 /** "The syrup is poured onto the slab": what is done, told as it is. */
 const PASSIVE =
   /\b(?:are|be|gets?|is) (?:\w+ly |now |then |next )?(?:added|beaten|boiled|brought|brushed|coated|cooked|cooled|covered|cut|dipped|dissolved|dried|folded|heated|kept|kneaded|left|lifted|melted|mixed|poured|pressed|pulled|put|rolled|scored|set|shaped|soaked|spread|sprinkled|stirred|strained|taken|tempered|tipped|transferred|turned|warmed|whipped|whisked|worked|wrapped)\b/iu
 const FORBIDS = /^(?:please )?(?:do not|don.?t|never)\b/i
 /** Said of the sentence before, or what shows that it is done. */
 const SAID_OF_LAST = /^(?:do not|don.?t|never|I|we)\b|\b(?:ball|crack|peaks?|whites)\b/iu
+
+const BESIDE_IT = [...ONLY_IF, ...OTHERWISE, ...ELSEWHERE]
+/** What could be taken for something that goes in, is turned down or waited for: all else may stand where the maker meets it. */
+const DISTURBS = /\d|\b(?:add(?:s|ed)?|flame|heat|pinch|splash|spoon(?:ful)?|swear)\b/i
+/** What shows that it is done, or what is done to pieces that lie there. */
+const SHOWS = /\b(?:ball|crack|done|oven|ready)\b/i
+/** In brackets, or after a semicolon or a dash. ◊ "(if you like)" is no sentence. */
+const BESIDE = /\s*\(([^()]{18,200})\)|\s*(?:;|\s[–—-])\s+([^();–—]{18,200})(?=$|;)/gu
+/** "Boil to 150° (if it foams up, lower the heat)": what is done, and what is said beside it of other cooks, as a sentence of its own. */
+export function apart(sentence: string): string[] {
+  const beside: string[] = []
+  const rest = sentence.replace(BESIDE, (all, bracketed?: string, after?: string) => {
+    const piece = capital((bracketed ?? after ?? '').trim().replace(/[.!]$/, ''))
+    if (!DISTURBS.test(piece) || SHOWS.test(piece) || !BESIDE_IT.some((p) => p.test(piece))) return all
+    beside.push(piece)
+    return ''
+  })
+  return beside.length > 0 ? [rest, ...beside].filter((s) => s.trim() !== '') : [sentence]
+}
 
 /** What somebody is told to do, up to something that can be read, seen or counted. */
 const ORDER = told(
