@@ -77,9 +77,9 @@ const TAKES =
 
 /** "Want it softer? Stop at 115°", "Grainy? Add water": if it is. */
 const ASKS_IF =
-  /(?<=^|[.!?]\s+)(?:(?:do you )?((?:like|need|prefer|want) (?:it|them) [^.!?]{3,20})|((?:(?:not|still|too) )?(?:bitter|brittle|burnt|cloudy|crumbly|dark|dry|grainy|hard|lumpy|pale|runny|set|soft|split|sticky|thick|thin|tough)))\? (?=\p{L})/giu
-const asksIf = (_: string, wish?: string, is?: string): string =>
-  wish ? `If you ${wish}, ` : `If ${is?.toLowerCase()}, `
+  /(?<=^|[.!?]\s+)(?:(?:do you )?((?:like|need|prefer|want) (?:it|them) [^.!?]{3,20})|((?:(?:not|still|too) )?(?:bitter|brittle|burnt|cloudy|crumbly|dark|dry|grainy|hard|lumpy|pale|runny|set|soft|split|sticky|thick|thin|tough)))\? (\p{L})/giu
+const asksIf = (_: string, wish: string | undefined, is: string | undefined, begins: string): string =>
+  `${wish ? `If you ${wish}` : `If ${is?.toLowerCase()}`}, ${begins.toLowerCase()}`
 
 /** Everything a method says, without its full stops. */
 const spoken = (lines: readonly string[]): string[] =>
