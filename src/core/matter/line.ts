@@ -124,6 +124,9 @@ const clean = (text: string): string =>
     .replace(/\b(dark|milk|white) couverture\b/i, '$1 chocolate')
     // "14 oz condensed milk 1 can"
     .replace(/^(\d[\d.,/ ]*(?:g|ml|oz|ounces?)\b\.? [^,;\d]{3,60}) (?:1|one) (?:can|jar|packet|tin)$/i, '$1')
+    // "(optional) 50 g walnuts", "at least 300 g cream"
+    .replace(/^(?:\(optional\)|optional:) ([\d¼½¾⅓⅔].*)$/i, '$1, optional')
+    .replace(/^at least (?=[\d¼½¾⅓⅔])/i, '')
     // "gelatine 200bl"
     .replace(/\b(\d{3}) ?bl\b\.?/i, '$1 bloom')
     // "glucose syrup DE 60 100 g"

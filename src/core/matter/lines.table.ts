@@ -633,6 +633,9 @@ sugar 12 500 g => sugar 12500
 240 ml / 1 cup + 2 tbsp double cream => cream-48 270
 a scant 1/3 cup water => water 75
 1 cup black walnut meats => walnuts 117
+(optional) 50 g walnuts => walnuts 50
+optional: 50 g walnuts => walnuts 50
+at least 300 g double cream => cream-48 300
 `
   .trim()
   .split('\n')
