@@ -230,6 +230,9 @@ const caramels: Sweet = {
   ],
 }
 
+const of = ({ hi, lo }: Sweet, sentence: string): string =>
+  sentence.replaceAll('{hi}', String(hi)).replaceAll('{lo}', String(lo))
+
 const read = (list: string, method: string) => readRecipe(`Sweets\n\n${list}\n\nMethod\n${method}`, pantry)
 
 /** What somebody would do by a recipe: what is weighed, when it goes in, what is waited for, what it becomes. */
@@ -246,12 +249,11 @@ function done(list: string, method: string): string {
 }
 
 /** Those sentences that change what is done, put into the method of a sweet or after it, each in its place in turn. */
-function changing({ hi, lo, list, method }: Sweet, sentences: readonly string[], shift: number): string[] {
+function changing(sweet: Sweet, sentences: readonly string[], shift: number): string[] {
+  const { list, method } = sweet
   const plain = done(list, method.join(' '))
-  return sentences.filter((sentence, i) => {
-    const said = sentence.replaceAll('{hi}', String(hi)).replaceAll('{lo}', String(lo))
-    return done(list, method.toSpliced(1 + ((i + shift) % method.length), 0, said).join(' ')) !== plain
-  })
+  const putAt = (at: number, said: string): string => method.toSpliced(at, 0, of(sweet, said)).join(' ')
+  return sentences.filter((said, i) => done(list, putAt(1 + ((i + shift) % method.length), said)) !== plain)
 }
 
 describe('what is only told', () => {
@@ -280,14 +282,12 @@ describe('what is only told', () => {
       'the original has 200 g cream',
       'I once used 300 g of honey',
     ]
-    for (const { hi, lo, list, method } of [drops, caramels]) {
-      const [first, boil = '', ...rest] = method
-      const plain = done(list, method.join(' '))
-      const wrong = said.filter((sentence) => {
-        const words = sentence.replaceAll('{hi}', String(hi)).replaceAll('{lo}', String(lo))
-        return done(list, [first, beside(boil.replace(/\.$/, ''), words), ...rest].join(' ')) !== plain
-      })
-      expect(wrong).toEqual([])
+    for (const sweet of [drops, caramels]) {
+      const [first, boil = '', ...rest] = sweet.method
+      const plain = done(sweet.list, sweet.method.join(' '))
+      const withBoil = (words: string): string =>
+        [first, beside(boil.replace(/\.$/, ''), of(sweet, words)), ...rest].join(' ')
+      expect(said.filter((words) => done(sweet.list, withBoil(words)) !== plain)).toEqual([])
     }
   })
 

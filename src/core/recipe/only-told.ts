@@ -29,11 +29,15 @@ const WORDS: Readonly<Record<string, string>> = {
   WEATHER:
     "(?:(?:in|on) (?:an? |the )?(?:very )?(?:cold|damp|dry|hot|humid|muggy|rainy|wet) (?:climates?|days?|weather)|when (?:it(?:[’']s| is)|the \\w+ is) (?:very )?(?:damp|humid|muggy|rainy)|in (?:high )?(?:autumn|spring|summer|winter)|at (?:high(?:er)? )?(?:altitudes?|elevations?))",
 }
-const told = (source: string): RegExp =>
-  new RegExp(
-    source.replace(/<(\w+)>/g, (_, word: string) => WORDS[word] as string),
-    'iu',
-  )
+/** Makes patterns in which `<WORD>` stands for one of `words`, the source of another pattern. */
+export const patternsOf =
+  (words: Readonly<Record<string, string>>) =>
+  (source: string): RegExp =>
+    new RegExp(
+      source.replace(/<(\w+)>/g, (_, word: string) => words[word] as string),
+      'iu',
+    )
+const told = patternsOf(WORDS)
 
 /** What is done only if something is so. */
 const ONLY_IF: readonly RegExp[] = [
@@ -129,8 +133,8 @@ const IS_SO =
 const PASSIVE =
   /\b(?:are|be|gets?|is) (?:\w+ly |now |then |next )?(?:added|beaten|boiled|brought|brushed|coated|cooked|cooled|covered|cut|dipped|dissolved|dried|folded|heated|kept|kneaded|left|lifted|melted|mixed|poured|pressed|pulled|put|rolled|scored|set|shaped|soaked|spread|sprinkled|stirred|strained|taken|tempered|tipped|transferred|turned|warmed|whipped|whisked|worked|wrapped)\b/iu
 const FORBIDS = /^(?:please )?(?:do not|don.?t|never)\b/i
-/** Said of the sentence before, or what shows that it is done. */
-const SAID_OF_LAST = /^(?:do not|don.?t|never|I|we)\b|\b(?:ball|crack|peaks?|whites)\b/iu
+/** No such thing: what is said of the sentence before, by the maker, or shows that it is done. */
+const NO_FACT = /^(?:do not|don.?t|never|I|we)\b|\b(?:ball|crack|peaks?|whites)\b/iu
 
 const BESIDE_IT = [...ONLY_IF, ...OTHERWISE, ...ELSEWHERE]
 /** What could be taken for something that goes in, is turned down or waited for: all else may stand where the maker meets it. */
@@ -173,7 +177,7 @@ export function onlyTold(sentences: readonly string[]): ReadonlySet<string> {
       IS_SO.test(s) &&
       heatsOf(s).length === 0 &&
       secondsIn(s) === null &&
-      !SAID_OF_LAST.test(s) &&
+      !NO_FACT.test(s) &&
       !PASSIVE.test(s) &&
       !DONE.test(s),
   )

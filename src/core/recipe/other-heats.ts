@@ -1,13 +1,12 @@
 /** Heats that a text speaks of and that nobody is to boil to: limits, what would be too hard, other days, other kitchens. */
 
-import { DEGREES, onlyTells } from './only-told'
+import { DEGREES, onlyTells, patternsOf } from './only-told'
 
 const N = `(?:about |around |roughly )?${DEGREES}(?![\\d.,]* ?(?:%|k?g\\b|m?l\\b|min|mm|cm|sec))`
 const IT = '(?:it|they|this|the \\w+)'
 const TOO = '(?:too |very )?(?:brittle|burnt|chewy|dark|dry|firm|grainy|hard|runny|soft|sticky|tough)'
 
-const said = (source: string): RegExp =>
-  new RegExp(source.replaceAll('<N>', N).replaceAll('<IT>', IT).replaceAll('<TOO>', TOO), 'iu')
+const said = patternsOf({ N, IT, TOO })
 
 const OTHER: readonly RegExp[] = [
   // "no more than 121 °C", "121 °C at most", "it must not reach 121 °C", "not 121 °C"
