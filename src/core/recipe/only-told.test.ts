@@ -326,6 +326,15 @@ describe('what is only told', () => {
   )
 
   it.each([
+    ['Cook to 245 °F', 'For harder ones cook to 260 °F', true],
+    ['Cook to 245', 'For harder ones cook to 260', true],
+    ['Cook to 245 °F', 'For hard candy cook to 300 °F', false],
+    ['Cook to 118 °C', 'For harder ones cook to 260 °F', true],
+  ])('is another sweet within 12 °C, in whatever scale: %s. %s', (order, said, is) =>
+    expect(onlyTold([order, said]).has(said)).toBe(is),
+  )
+
+  it.each([
     ['Put all in a pan. Grandma boils it to 118 °C. She pours it into a tin.', 118],
     ['Put all in a pan. For soft caramels cook to 118 °C. Pour into a tin.', 118],
   ])('is what is done where nothing else says so: %s', (method, celsius) =>
