@@ -156,10 +156,10 @@ export function apart(sentence: string): string[] {
   return beside.length > 0 ? [rest, ...beside].filter((s) => s.trim() !== '') : [sentence]
 }
 
-/** What somebody is told to do, up to something that can be read, seen or counted. */
-const ORDER = told(
-  '^(?:then |now |\\w+ly,? )?<DOES>.*(?:\\b(?:until|till?)\\b|\\b\\d{2,3} ?(?:[°º]|[CF]\\b)|\\b\\d+ ?min)',
-)
+/** What somebody is told to do. */
+const BIDS = told('^(?:then |now |\\w+ly,? )?<DOES>')
+/** Something that can be read, seen or counted. */
+const UP_TO = /\b(?:until|till?)\b|\b\d{2,3} ?(?:[°º]|[CF]\b)|\b\d+ ?min/iu
 
 /** ◊ Two heats of so few °C apart are of one sweet, the one softer than the other; further apart they are two moments of a cook. */
 const NEAR = 12
@@ -187,7 +187,7 @@ export function onlyTold(sentences: readonly string[]): ReadonlySet<string> {
   )
   const otherwise = among(OTHERWISE)
   const beside = new Set([...conditional, ...elsewhere, ...isSo, ...otherwise])
-  const orders = sentences.filter((s) => !beside.has(s) && ORDER.test(s))
+  const orders = sentences.filter((s) => !beside.has(s) && BIDS.test(s) && (UP_TO.test(s) || heatsOf(s).length > 0))
   if (orders.length === 0) return conditional
   const ordered = orders.flatMap(heatsOf)
   const isOfAnother = (s: string): boolean => heatsOf(s).length === 0 || ordered.length > 0
