@@ -1,0 +1,95 @@
+/** The lines of a list as they are understood, with what each is called in a method. */
+
+import { callsTyped, fullNames, fullTyped, mentions, namesOf, namesTyped } from '../../formula/called'
+import type { FormulaDocument, Line } from '../../formula/document'
+import { idFor } from '../../formula/edit'
+import { short } from '../../formula/sentence'
+import type { Ingredient } from '../../matter/ingredient'
+import { ingredients } from '../../matter/ingredients'
+import { preparationsIn, readLine } from '../../matter/line'
+import type { Lexicon, Question } from '../draft/draft'
+import { callsMarked } from '../text/lettered'
+import { purposeIn, shellOf, type Written, waitsIn } from '../text/listed'
+import type { Headed } from '../text/split'
+import { bare } from '../text/unmarked'
+
+/** The lines of a list: those that are understood, with what they are, and those to ask about. */
+export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
+  const lines: Line[] = []
+  const questions: Omit<Question, 'group'>[] = []
+  const known = new Map<string, Ingredient>()
+  const written: Written[] = []
+  const rows = list.flatMap(({ heading, lines }) => lines.flatMap(inWater).map((row) => ({ ...row, heading })))
+  for (const { heading, typed, isCarrier } of rows) {
+    const carries = isCarrier ? (written.at(-1)?.id ?? null) : null
+    const reading = readLine(bare(typed), pantry, house)
+    const taken = [...lines, ...questions].map((l) => l.id)
+    const said = {
+      heading,
+      purpose: purposeIn(typed) ?? shellOf(heading, typed),
+      waits: waitsIn(typed),
+      calls: [...callsTyped(bare(typed)), ...callsMarked(typed, heading)],
+      typed: fullTyped(bare(typed)),
+      carries,
+    }
+    if (reading.status === 'ask') {
+      const id = idFor('ask', taken)
+      questions.push({ id, text: bare(typed), reading })
+      // where the juice is another line, it is not what "pineapple flavour" most likely is
+      const [guess] = reading.candidates
+      const likely = reading.ingredient ?? (guess && known.has(guess.id) ? undefined : guess)
+      // "powdered sugar" is no sugar by itself
+      const full = [fullTyped(bare(typed)), ...(reading.ingredient ? fullNames(reading.ingredient) : [])]
+      written.push({ ...said, id, names: namesTyped(typed, likely), full })
+    } else {
+      const id = idFor(reading.ingredient.name, taken)
+      known.set(reading.ingredient.id, reading.ingredient)
+      const line: Line = {
+        id,
+        group: 'pot',
+        ingredient: reading.ingredient.id,
+        grams: Math.round(reading.grams * 10) / 10,
+        typed: short(bare(typed), 190),
+        ...noted(reading.note, reading.ingredient),
+      }
+      lines.push(line)
+      written.push({ ...said, id, names: namesOf(line, reading.ingredient), full: fullNames(reading.ingredient) })
+    }
+  }
+  return { lines, questions, known, written }
+}
+
+/** "1 tsp soda, dissolved in 2 tsp hot water" */
+const IN_WATER =
+  /^(.*\p{L}),?\s+\(?(?:bloomed|dissolved|hydrated|mixed|slaked|soaked|softened|stirred)\s+(?:in|into|with)\s+((?:about\s+)?[\d¼½¾⅓⅔].*\b(?:brandy|cream|juice|milk|rum|water|whisky))(?:\s+(?:overnight|for\s.{3,20}))?\)?\.?$/iu
+
+/** A row of a list, and what it is stirred into as one of its own. */
+function inWater(typed: string): { typed: string; isCarrier: boolean }[] {
+  const [, what, carrier] = IN_WATER.exec(typed) ?? []
+  return [
+    { typed: what ?? typed, isCarrier: false },
+    ...(carrier === undefined ? [] : [{ typed: carrier, isCarrier: true }]),
+  ]
+}
+
+/** A line's note, with what it says is done beforehand. */
+function noted(note: string | null, ingredient: Ingredient): Pick<Line, 'note' | 'prepare'> {
+  const prepare = preparationsIn(note, ingredient)
+  return { ...(note && { note: short(note, 190) }), ...(prepare && { prepare }) }
+}
+
+const TOASTS = /\b(?:toast|roast)/i
+
+/** A line whose nuts are toasted beforehand only where the recipe says so: house ways are not put into another's mouth. */
+export function asToasted(line: Line, ingredient: Ingredient, said: readonly string[]): Line {
+  const usual = line.prepare ?? ingredient.prepare
+  const isToasted =
+    TOASTS.test(line.typed ?? '') || said.some((s) => TOASTS.test(s) && mentions(s, namesOf(line, ingredient)))
+  return usual.includes('toast') ? { ...line, prepare: usual.filter((how) => isToasted || how !== 'toast') } : line
+}
+
+/** The kitchen's own ingredients of a list, as they go with a formula. */
+export function ownOf(known: ReadonlyMap<string, Ingredient>): Pick<FormulaDocument, 'own'> {
+  const own = [...known.values()].filter((i) => !ingredients.includes(i))
+  return own.length > 0 ? { own } : {}
+}

@@ -1,0 +1,400 @@
+/** What of a method happens beside the pot: warmed in a pan of its own, whipped in a bowl, toasted, baked, bloomed. */
+
+import { lettersOf, mentions, NO_LINES } from '../../formula/called'
+import { secondsIn } from '../../formula/sentence'
+import { MEANWHILE, WATCHES } from '../sentence/endings'
+import { heatIn } from '../sentence/heats'
+import {
+  FOAM,
+  inOtherPot,
+  inOven,
+  isGotReady,
+  OFF_HEAT,
+  ONTO_FOAM,
+  pours,
+  TURNS_OFF,
+  warms,
+  whipsWhites,
+} from '../sentence/moves'
+
+/** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
+const WARMS = new RegExp(
+  `^(?:meanwhile,?\\s+)?(?:${/while (?:that|this|it)\b[^,]{0,20},\s+|while\b[^,]{0,40}?,?\s+(?=(?:start |begin )?(?:whip|whisk|beat))|(?:when|once|as|at)\b[^,]{0,60}?,?\s+(?=start|begin|whip|whisk|beat|[gs]et (?:the )?(?:beaters|mixer|whisk))|(?:just )?before\b[^,]{0,40},\s+/.source})?${/(?:in (?:a|another) .{0,30}?,?\s*)?(?:gently )?/.source}(?:${[
+    /(?:(?:re-?)?(?:warm|heat)|scald|bring|boil|infuse|microwave|reduce)\s+(?:the\s+)?(?:double |heavy |whipping |salted |unsalted |(?!sugar|glucose)\w+ )?(?:cream|milk|butter|pur[ée]e|cr[eè]me fra[iî]che|eggnog)/
+      .source,
+    /(?:warm|heat|melt)\s+(?:the\s+)?\w+(?=\s+(?:in|over)\b.{0,30}\b(?:bain.?marie|double boiler|microwave|simmering water|hot water)\b)/
+      .source,
+    `${/(?:(?:start\s+|begin\s+)?(?:whisk|whip|beat)(?:p?ing)?|start|begin|[gs]et (?:the )?(?:mixer|whisk|beaters) (?:going|running) on)\s+(?:the\s+)?(?:\w+\s+)?(?:egg\s+)?/.source}${FOAM}`,
+  ].join('|')})(?!\\w)`,
+  'i',
+)
+/** "Put the pod into a pan with the cream, bring to the boil", where "the warm cream" goes in later. */
+const HEATED =
+  /\b(?:warm(?:ed)?|hot|boiling|infused|scalded|strained|brown(?:ed)?)\s+(?:[\w-]+\s+){0,2}?(cream|milk|butter)\b/i
+const COMBINES = /^(?:put|place|combine|mix)\b/i
+/** "Combine the cream, milk and malt: bring to 80°" */
+const PUT_ON = /^(?:blend|combine|mix|place|pur[ée]e|put|whisk)\b.*\b(?:bring|heat|scald|warm)\b/i
+/** "… and keep warm", "set it by the stove", "infuse the rosemary in hot cream" */
+const KEEPS =
+  /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|\b(?:have|keep|leave|park|put|set|stand) (?:it |this |that )?(?:aside|at hand|handy|near(?:by)?|ready|to (?:hand|one side)|(?:beside|by|close to|near|next to) (?:the )?(?:burner|heat|hob|stove))$|^(?:infuse|steep)\b|^(?:the )?(?:cream|milk)\b[^.]*,? (?:infuse|steep)\b/i
+const DAIRY = ['cream', 'milk', 'butter']
+/** "Put the milk in a small saucepan to warm through" */
+const TO_WARM =
+  /^(?:put|place|pour|set)\b.*\b(?:to (?:warm|heat)|(?:bring|heat) it (?:to (?:an? |the )?(?:bare |gentle )?(?:simmer|boil)|until))\b/i
+/** "Cream and bay to 80°" */
+const OPENS = /^(?:the )?(?:cream|milk|butter)\b/i
+const IN_PAN = /\b(?:pan|pot|saucepan)\b/i
+
+/** "When the honey is at 118°" speaks of no whites, and "start whisking the whites" of no honey. */
+export const WAITS_FOR =
+  /^(?:meanwhile,?\s+)?(?:when|once|as|at|while)\b.{0,60}?\b(?=(?:start|begin|whip|whisk|beat|[gs]et (?:the )?(?:beaters|mixer|whisk))\b)|^(?:just )?before\b[^,]{0,40},/i
+const SWEET_TOO = /\b(?:honey|molasses|treacle|everything|all (?:the |of the )?ingredients|saucepan)\b/i
+const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
+/** "Warm the cream with the glucose" */
+const WITH_SYRUP =
+  /(?:\b(?:with|and)|,) (?:the )?(?:\w+ pods? and (?:the )?)?(?:glucose|corn|golden|maple|invert)(?: syrup)?\b/gi
+export const PUTS_IN =
+  /\b(?:add|in goes?|go(?:es)? in|stream in|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:the )?(?:hot|warm) \w+ (?:bit by bit|gradually|little by little|slowly)|pour (?:in|on)|(?:beat|blend|emulsify|fold|knead|mix|put|stir|tip|whisk|work) in|trickle in|drizzle in|(?:chuck|dump|rain|scatter|shower|sling|sprinkle|throw|toss) in|(?:pour|stir|whisk|tip) (?:the )?\w+ in\b(?! an?\b)|(?:pour|run|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
+/** The first sentence after `at` that puts in what is called so; -1 for none. */
+const putInAt = (said: readonly string[], at: number, names: readonly string[]): number =>
+  said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, names))
+
+/** "Cream in 3 goes": put in by its name alone. */
+const comesIn = (sentence: string, what: string): boolean =>
+  new RegExp(
+    `(?:^(?:then )?|^${OFF_HEAT}[;:,] )(?:the )?(?:hot |warm )?${what}\\b[^,.;]{0,20}\\bin\\b|\\bin\\b.*, then (?:the )?(?:hot |warm )?${what}\\b|^${OFF_HEAT}.*\\b(?:and|then) (?:the )?(?:hot |warm )?${what}\\b`,
+    'i',
+  ).test(sentence)
+const WITH_IT = /\b(?:with|in|into) it\b|\b(?:add|pour|stir|tip) (?:it|to)\b/i
+const MIXTURE =
+  /\b(cream|milk|butter)(?: and (?:\w+ ){1,2}?)? ?mix(?:ture)?\b|\b(?:hot|warm(?:ed)?) (?:dairy|liquids?)\b/i
+
+/** "Pour in the eggnog mixture" */
+const OWN_MIXTURE = /\b(?:in|the) (?!the\b|sugar|syrup|hot|whole|caramel|boiling)(\w{3,})(?: and \w+)? mixture\b/i
+
+/** "The butter cream", of butter that was browned and strained into cream */
+const FLAVOURED =
+  /\b(?!(?:cold|double|heavy|hot|ice|single|sour|the|warm|warmed|whipped|whipping|with)\b)(\w{3,}) cream\b/i
+
+/** "Pour the cream into the sugar in 4 lots", "decook with cream" */
+const STOPS_WITH =
+  /^(?:(?:add|pour) (?:the )?(?=.*\bin (?:\d|two|three|four|several)\S* (?:additions|goes|lots|parts|portions)\b)|(?:deglaze|decook|stop) (?:it |the \w+ )?with (?:the )?)(cream|milk|butter)\b/i
+
+/** "Dissolve the acid in the water", put in later as "the acid solution"; whatever stands in the pot itself is none. */
+const MIXES = /^(?:mix|dissolve|stir|whisk|combine|blend|slake|slurry)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)/i
+/** "Pour the slurry in" */
+const SLURRY = /\b(?:slurry|starch paste)\b/i
+const STARCH = /\b(?:corn ?starch|cornflour|starch|flour)\b/i
+const CALLED =
+  /\b(?!the\b|and\b|this\b|your\b|then\b)(\w{3,})(?:-\w+)? (?:solution|mixture|mix|slurry|paste|powder)\b|\b(agar|pectin)[- ]sugar\b/i
+
+/** "Stir cinnamon and salt together" */
+const TOGETHER =
+  /^(?:mix|stir|whisk|combine) (?:the )?([a-z]+) and (?:the )?[a-z]+ together(?: in (?:an? )?(?:\w+ ){0,2}(?:bowl|cup|dish))?$/i
+/** "Dissolve the coffee in the boiling water": what is put in later by its own name. */
+const MIXED = /^(?:mix|dissolve|stir|blend|whisk|beat|mash|loosen) (?:the )?([a-z]+) (?:in|into|with|until|till)\b/i
+
+/** "Whisk together powdered sugar and cornstarch": nothing for the pot, but what the pieces are dusted with. */
+const DUST_MIX =
+  /^(?:mix|stir|whisk|combine|sift|sieve)\b.{0,30}\b(?:icing|powdered|confectioners['’]?) sugar\b.{0,20}\b(?:corn ?starch|cornflour|starch)\b|^(?:mix|stir|whisk|combine|sift|sieve)\b.{0,30}\b(?:corn ?starch|cornflour|starch)\b.{0,20}\b(?:icing|powdered|confectioners['’]?) sugar\b/i
+const DUSTS = /\b(?:toss|dust|roll|coat)\b(?!.{0,20}\b(?:base|bottom|pan|sides|tin|tray)\b)/i
+
+function mixedInAt(said: readonly string[], at: number): number {
+  if (!MIXES.test(said[at] ?? '')) return -1
+  const sentence = said[at] as string
+  const own = SUGAR.test(sentence) ? undefined : (TOGETHER.exec(sentence) ?? MIXED.exec(sentence))?.[1]?.toLowerCase()
+  const later = putInAt(said, at, own === undefined ? [] : [own])
+  if (later >= 0) return later
+  return said.findIndex((s, i) => {
+    if (i > at && PUTS_IN.test(s) && SLURRY.test(s) && STARCH.test(sentence)) return true
+    const [, mixed, dry] = (i > at && PUTS_IN.test(s) && CALLED.exec(s)) || []
+    const called = mixed ?? dry
+    return called !== undefined && !SUGAR.test(called) && mentions(said[at] as string, [called.toLowerCase()])
+  })
+}
+
+/** What is popped apart goes in with what is poured over it. */
+const POPS =
+  /^(?:pop\b|(?:once|when) they(?:['’]ve)? pop|(?:put|place|tip|heat|cook|keep|spread|add|drop|pour|shake)\b.*\bpop(?:s|ping|ped)?\b)/i
+const PUTS_CORN = /^(?:add|put|tip)\b.*\b(?:corn|kernels)\b/i
+const OILS = /^(?:heat|warm|put|pour|add)\b.*\boil\b/i
+const OVER_CORN = /\b(?:over|with|onto|into) (?:the )?(?:popped )?(?:pop)?corn\b/i
+
+/** "Pour the syrup into a jug": there it only waits. */
+const NO_JUG = /(?!.{0,20}\binto (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)(?:$|[;,(]))/.source
+
+/** What is whipped waits for the syrup. */
+export const SYRUP_IN = new RegExp(
+  `^stream(?=,)|(?:^|\\bsyrup off(?:,| and| then) )(?:slowly )?(?:drizzle|stream|trickle) (?:it )?in(?=$|[,;]| (?:at|gradually|on|slowly|while|whipping|whisking)\\b)|\\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\\b.{0,30}(?<!\\b(?:corn|glucose|golden|maple|rice) )\\b(?:syrup|meringue)\\b${NO_JUG}`,
+  'i',
+)
+
+/** "Whisk the miso into the cream; set aside": what is put in later by one of its names. */
+const SETS_ASIDE =
+  /^(?:mix|whisk|stir|combine|beat|blend|dissolve|mash|sieve|sift)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?)[,;]? (?:and )?set aside$/i
+/** "Add the dry mixture": what was set aside, by what it is. */
+const THE_MIXTURE = /\b(?:dry|reserved|sieved|sifted) (?:ingredients|mix(?:ture)?)\b/i
+
+/** "Simmer the passion fruit until reduced by half; set aside": in a pan of its own. */
+const COOKED_ASIDE =
+  /^(?:boil|cook|heat|reduce|simmer|warm) (?:the )?(.*?)(?:,| (?:by|down|for|in|on|over|to|till|until)\b).*[,;]? (?:and )?(?:reserve|set aside)$/i
+
+/** "Make the ripple: simmer the raspberries and sugar until jammy, sieve, set aside": what is put in later by what it is called. */
+const MADE_ASIDE = /^(?:make|prepare) (?:the )?(?:\w+ )?(\w{4,})[:,] .*[,;]? (?:and )?(?:reserve|set aside)$/i
+
+/** "Mix cashews, zest and salt in a bowl": what is put in later by one of its names, or as nuts. */
+const IN_A_BOWL =
+  /^(?:mix|combine|toss|stir)\b(?!.*\b(?:pan|pot|saucepan|heat|boil)\b)(.*?) (?:together )?in (?:an? )?(?:\w+ )?bowl$/i
+/** "Pour over, mix fast": over what lies in the bowl. */
+const POURS_OVER = /^(?:then )?pour (?:it |the (?:hot )?\w+ )?over(?=$|[,;]| and\b| (?:it|that|them|this)\b)/i
+const A_NUT = /\b(?:almonds|cashews|hazelnuts|macadamias|peanuts|pecans|pistachios|walnuts)\b/i
+
+/** "The day before, put the raisins and rum in a jar": what is put in later by one of its names. */
+const SOAKS =
+  /^(?:(?:the )?(?:day|night|evening) before(?:[,:]? (?:cover|mix|place|pour|put|soak|steep|stir)|: .*\bin\b)|(?:cover|mix|place|pour|put|stir)(?=.*\b(?:for (?:\d+|several|a few|two|three|six|twelve) hours|overnight)$))\b(?!.*\b(?:pan|pot|saucepan|heat|boil|oven)\b)/i
+
+const nounsIn = (words: string): string[] =>
+  (words.toLowerCase().match(/\p{L}{4,}/gu) ?? []).filter((w) => !/^(?:into|with|together|until|smooth|sugar)$/.test(w))
+
+const HOLDS = /^(?:gently )?(?:warm|heat|melt) (?:the )?(?!the |honey|sugar|syrup|glucose)(\w{3,})\b/i
+
+/** "Warm the fat phase": what is put in later by those words. */
+const PHASE = /^(?:meanwhile,? )?(?:gently )?(?:warm|heat|melt) (?:the )?(\w{3,} (?:phase|part))\b/i
+
+/** "Put the honey in a bowl over a pan of simmering water to liquefy" */
+const OVER_WATER =
+  /^(?:put|place|set|stand|warm|heat|melt) (?:the )?(\w{3,}) in (?:an? )?(?:\w+ )?bowl (?:set )?over\b.{0,45}\bwater\b/i
+
+/** "Add the milk powder" adds no milk. */
+const OTHER_DAIRY = /\b(?:milk|butter|cream) (?:chocolate|powder|solids)\b|\bcream of tartar\b/gi
+
+const SOAKED = /\b(?:albumen|egg whites?)\b/i
+const BEATS = /^(?:beat|whip|whisk)\b/i
+
+/** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
+function goesInAt(written: readonly string[], at: number): number {
+  const said = written.map((s) => s.replace(OTHER_DAIRY, ' '))
+  const sentence = said[at] ?? ''
+  if (DUST_MIX.test(sentence)) return said.findIndex((s, i) => i > at && DUSTS.test(s) && !isGotReady(s))
+  const popsNext = (i: number): boolean =>
+    POPS.test(said[i] ?? '') || (PUTS_CORN.test(said[i] ?? '') && POPS.test(said[i + 1] ?? ''))
+  const pops = popsNext(at) || (OILS.test(sentence) && popsNext(at + 1))
+  if (pops) return said.findIndex((s, i) => i > at && OVER_CORN.test(s))
+  // "soak the albumen in water. Beat with the glucose until light": what the syrup is poured onto
+  const soaks = (i: number): boolean => isGotReady(said[i] ?? '') && SOAKED.test(said[i] ?? '')
+  if ([at, at + 1].some((i) => soaks(i - 1) && BEATS.test(said[i] ?? '')))
+    return said.findIndex((s, i) => i > at && !BEATS.test(s) && (SYRUP_IN.test(s) || ONTO_FOAM.test(s)))
+  const mixed = mixedInAt(said, at)
+  if (mixed >= 0) return mixed
+  const [, aside = ''] = SETS_ASIDE.exec(sentence) ?? []
+  const cooked = SUGAR.test(sentence) ? '' : (COOKED_ASIDE.exec(sentence)?.[1] ?? '')
+  const made = MADE_ASIDE.exec(sentence)?.[1]?.toLowerCase()
+  const madeIn = made === undefined ? -1 : said.findIndex((s, i) => i > at && mentions(s, [made]))
+  if (madeIn >= 0) return madeIn
+  const asideIn = putInAt(said, at, nounsIn(aside === '' ? cooked : aside))
+  if (asideIn >= 0) return asideIn
+  const mixtureIn = aside === '' ? -1 : said.findIndex((s, i) => i > at && PUTS_IN.test(s) && THE_MIXTURE.test(s))
+  if (mixtureIn >= 0) return mixtureIn
+  const [, bowled = ''] = IN_A_BOWL.exec(sentence) ?? []
+  const called = [...nounsIn(bowled), ...(A_NUT.test(bowled) ? ['nuts'] : [])]
+  const bowledIn =
+    bowled !== '' && !SUGAR.test(bowled)
+      ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && !FOAMS.test(s) && mentions(s, called))
+      : -1
+  if (bowledIn >= 0) return bowledIn
+  const overIt = bowled !== '' && !SUGAR.test(bowled) ? said.findIndex((s, i) => i > at && POURS_OVER.test(s)) : -1
+  if (overIt >= 0) return overIt
+  const stands = SOAKS.test(sentence) && !SUGAR.test(sentence)
+  const soakedIn = putInAt(said, at, stands ? nounsIn(sentence) : [])
+  if (soakedIn >= 0) return soakedIn
+  const bathed = OVER_WATER.exec(sentence)?.[1]?.toLowerCase()
+  const bathedIn = putInAt(said, at, bathed ? [bathed] : [])
+  if (bathedIn >= 0) return bathedIn
+  const phase = PHASE.exec(sentence)?.[1]
+  const phaseIn = phase
+    ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && s.toLowerCase().includes(phase.toLowerCase()))
+    : -1
+  if (phaseIn >= 0) return phaseIn
+  const warmed = WARMS.exec(sentence)
+  const what = lettersOf(warmed?.[0].split(/\s+/).at(-1) ?? '')
+  // "warm the tahini in a small pan", that the syrup is poured into
+  const held = HOLDS.exec(sentence)?.[1]
+  if (!warmed && held && !SUGAR.test(sentence) && !inOven(sentence)) {
+    const foldsInto = new RegExp(`\\b(?:fold|mix|stir|work)\\b.{0,60}\\binto (?:the )?(?:warm )?${held}\\b`, 'i')
+    const onto = said.findIndex(
+      (s, i) => i > at && ((SYRUP_IN.test(s) && mentions(s, [held.toLowerCase()])) || foldsInto.test(s)),
+    )
+    if (onto >= 0) return onto
+    // "in another pan boil the sugar": what stands in the first goes in by its name, or has the syrup poured onto it
+    const isFirst = said.slice(at + 1).some((s) => inOtherPot(s) && SUGAR.test(s.replace(WAITS_FOR, '')))
+    if (isFirst)
+      return said.findIndex(
+        (s, i) => i > at && (SYRUP_IN.test(s) || (PUTS_IN.test(s) && mentions(s, [held.toLowerCase()]))),
+      )
+  }
+  // "brown the butter, pour it into the cream and keep warm"
+  if (!warmed && (KEEPS.test(sentence) || TO_WARM.test(sentence)) && !SUGAR.test(sentence)) {
+    const later = said.findIndex(
+      (s, i) =>
+        i > at &&
+        DAIRY.some((d) => mentions(sentence, [d]) && (comesIn(s, d) || (PUTS_IN.test(s) && mentions(s, [d])))),
+    )
+    if (later >= 0) return later
+  }
+  const standsApart = IN_PAN.test(sentence) || OPENS.test(sentence) || PUT_ON.test(sentence)
+  if (!warmed && standsApart && !SUGAR.test(sentence)) {
+    // "melt the butter in a small pan. Pour in the cream": what goes into that before anything sweet is spoken of
+    const sweetAt = said.findIndex((s, i) => i > at && SUGAR.test(s))
+    const inIt = said.slice(at, Math.max(at + 1, sweetAt)).join('. ')
+    const later = said.findIndex(
+      (s, i) =>
+        i > at &&
+        (PUTS_IN.test(s) || COMBINES.test(s) || DAIRY.some((d) => comesIn(s, `${d} mix(?:ture)?`))) &&
+        mentions(i < sweetAt ? sentence : inIt, [
+          (STOPS_WITH.exec(s) ??
+            HEATED.exec(s) ??
+            MIXTURE.exec(s) ??
+            OWN_MIXTURE.exec(s) ??
+            FLAVOURED.exec(s))?.[1]?.toLowerCase() ?? '-',
+        ]),
+    )
+    // what stands on the stove already is the pot
+    return later >= 0 && !said.slice(0, at).some((s) => SUGAR.test(s) && IN_PAN.test(s)) ? later : -1
+  }
+  // whites are whipped with some sugar; whatever else has any is the pot itself
+  if (!warmed) return -1
+  // what is warmed meanwhile is not the pot, whatever is in it, where that stands on the heat already
+  const isFoam = FOAMS.test(warmed[0])
+  const sweet =
+    !isFoam && SUGAR.test(said.some((s, i) => i > at && MELTS.test(s)) ? sentence.replace(WITH_SYRUP, ' ') : sentence)
+  if (
+    sweet &&
+    !KEEPS.test(sentence) &&
+    !(MEANWHILE.test(sentence) && said.slice(0, at).some((s) => SUGAR.test(s) && !isGotReady(s)))
+  )
+    return -1
+  const named = said.findIndex(
+    (s, i) =>
+      i > at &&
+      (comesIn(s, what) ||
+        (COMBINES.test(s) && IN_PAN.test(s) && mentions(s, [what])) ||
+        (PUTS_IN.test(s) && mentions(sentence, [OWN_MIXTURE.exec(s)?.[1] ?? '-'])) ||
+        (PUTS_IN.test(s) && (mentions(s, [what]) || MIXTURE.test(s) || (i === at + 1 && WITH_IT.test(s))))),
+  )
+  if (named >= 0) return named
+  return said.findIndex((s, i) => i > at && (isFoam ? SYRUP_IN.test(s) || ONTO_FOAM.test(s) : STOPS_WITH_IT.test(s)))
+}
+
+/** "Deglaze, slowly": with what was warmed for it. */
+const STOPS_WITH_IT = /^(?:deglaze|decook)\b(?! with\b(?! (?:step )?\d$))/i
+
+/** Sugar that is melted by itself. */
+const MELTS =
+  /\b(?:melt|carameli[sz]e|dry caramel|caramel (?:of|with))\b.*\bsugar\b|\bsugar\b.*\b(?:melt|dry|carameli[sz]e|amber)\b/i
+
+const FOAMS = new RegExp(`\\b${FOAM}`, 'i')
+
+/** Onto what waits in the bowl: "pour the hot syrup slowly down the side of the bowl". */
+export const ONTO = new RegExp(
+  `\\bpour\\b(?!.{0,20}\\b(?:water|milk)\\b).*\\b(?:syrup|bowl|gelatin|mixer)\\b${NO_JUG}|\\b(?:pour|run|trickle|drizzle|stream)\\b.*\\b${FOAM}|^pour (?:it )?(?:over|on)$|^into (?:the )?(?:mixer )?bowl\\b`,
+  'i',
+)
+
+/** Something is put together or scalded in a bowl, beside the pot. */
+export const inBowl = (sentence: string): boolean =>
+  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b)(?:.*\b(?:in(?:to)?|to) (?:a |an |another |the |your )?(?:\w+ ){0,2}bowl\b|(?:combine|mix|stir|whisk)\b.* in (?:an? )?(?:\w+ ){0,2}(?:cup|dish|ramekin|saucer)\b)/i.test(
+    sentence.replace(NO_LINES, ' '),
+  )
+
+/** What stands for a while, after what was done to it beside the pot. */
+const STAYS = 'leave|let|allow|set aside|stand|rest|infuse|steep'
+const STANDS = new RegExp(`^(?:${STAYS})\\b`, 'i')
+
+/** "Melt it in the microwave", once it has bloomed. */
+const MELTS_BLOOMED =
+  /^(?:gently )?(?:dissolve|heat|melt|warm) (?:it|the (?:bloomed )?gelatine?)\b.{0,30}\b(?:bain.?marie|microwave|water|bath)\b|^melt (?:it )?at \d\d\b/i
+
+/** "Tip onto a plate": what was toasted or popped, before anything sweet is heated. */
+const TIPS_ASIDE = /^(?:tip|transfer|turn) (?:them |it )?(?:in|into|on|onto|out)\b/i
+
+const ADDS = /^add\b/i
+
+/** What is done to something that was warmed apart, before it goes in. */
+const TENDS = new RegExp(
+  `^(?:(?:get|heat|warm|bring) (?:it|this|that)|(?:heat|warm) (?:gently )?(?:until|till)|${TURNS_OFF}|remove|take(?!.* to \\d)|discard|fish out|strain|cover|keep|cool|chill|(?:stir|whisk) (?:until|till) .{0,30}(?:combined|melted|smooth)|${STAYS})\\b`,
+  'i',
+)
+
+/** What of a method happens beside the pot. */
+export interface Beside {
+  /** Sentences that warm something apart, each with the one that puts it in. */
+  readonly apart: ReadonlyMap<number, number>
+  /** Sentences by which nothing goes into the pot yet: what is bloomed, lined, toasted, or warmed apart. */
+  readonly ready: ReadonlySet<number>
+}
+
+/** "Scatter the almonds on an oiled tray". */
+const ON_TRAY =
+  /^(?:evenly )?(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w"″×.-]+ ){0,4}(?:tray|sheet|mat|parchment|paper|slab|marble|bottom|(?:roasting|roll|sheet|baking) (?:pan|tin)s?)\b/i
+
+const LAYS_ON_IT =
+  /^(?:evenly )?(?:arrange|lay|put|scatter|spread|sprinkle|strew)\b.{3,40}\b(?:in|on|over) (?:it|them)$/i
+
+/** What is got ready however late it is told. */
+const VESSEL = /\b(?:pan|tin|tray|sheet|mou?lds?|slab|board|dish|marble|paper|foil|starch|sugar)\b/i
+
+/** A base is pressed into its tin before anything is boiled. */
+const BASE = /\bpress(?:ed)?\b.{0,30}\b(?:in|into|over|onto)\b.{0,40}\b(?:tin|pan|tray|dish)\b/i
+
+/** "Butter a tin": nothing of that goes into a pot. */
+const GREASES =
+  /^(?:(?:generously|lightly|well) )?(?:butter|grease|line|oil|spray)\b.{0,60}\b(?:dish|foil|mou?lds?|pan|paper|parchment|sheet|slab|tin|tray)\b/i
+
+/** What of the sentences `said` happens beside the pot. `doneAt`: the one that ends the cook, where that is known. */
+export function besideIn(said: readonly string[], doneAt = said.length): Beside {
+  const apart = new Map(
+    said.flatMap((_, i) => {
+      const isLaid = GREASES.test(said[i] as string) || ON_TRAY.test(said[i] as string)
+      const at = isLaid ? -1 : goesInAt(said, i)
+      return at < 0 ? [] : [[i, at] as const]
+    }),
+  )
+  // what is begun at a heat of the pot is a moment of the cook, and whites have to be whipped while it climbs
+  const ready = new Set<number>()
+  const others = new Set<number>()
+  // what is baked before anything sweet is heated are nuts
+  const firstHeated = (isSweet: (s: string) => boolean): number =>
+    said.findIndex((s) => isSweet(s) && !inOven(s) && !isGotReady(s))
+  const sweet = firstHeated((s) => SUGAR.test(s) || SWEET_TOO.test(s))
+  const sugarAt = firstHeated((s) => SUGAR.test(s))
+  for (const [i, s] of said.entries()) {
+    const waits =
+      ready.has(i - 1) &&
+      ((STANDS.test(s) && secondsIn(s) !== null) || MELTS_BLOOMED.test(s) || (i < sweet && TIPS_ASIDE.test(s)))
+    // "cool, chop finely": the nuts that were toasted, before anything sweet is heated
+    const isTended = i < sweet && ready.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s)
+    // "butter a sheet, sprinkle half of the nuts on it"
+    const isLaid = ready.has(i - 1) && GREASES.test(said[i - 1] ?? '') && LAYS_ON_IT.test(s)
+    const isMoment = whipsWhites(s) || (WATCHES.test(s) && heatIn(s) !== null)
+    // "remove from the heat and let steep": the pan of the cream, not the pot
+    const isOther =
+      (apart.has(i) && !isMoment) ||
+      (i < sweet && (inOven(s) || ON_TRAY.test(s) || BASE.test(s))) ||
+      (others.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s)) ||
+      // "add the sage and leave to infuse"
+      (others.has(i - 1) && ADDS.test(s) && !SUGAR.test(s) && STANDS.test(said[i + 1] ?? ''))
+    if (isOther) others.add(i)
+    // "off the heat add the chocolate", "pour in the cream": to what stands there, where nothing sweet is on the stove yet
+    const goesIn = apart.get(i - 1)
+    if (goesIn !== undefined && !isOther && !isGotReady(s) && i < sugarAt && PUTS_IN.test(s)) {
+      apart.set(i, goesIn)
+      others.add(i)
+      ready.add(i)
+    }
+    // nothing is put in any more that could be warmed for it
+    const isOut = said.some((poured, k) => k > doneAt && k < i && pours(poured)) && !VESSEL.test(s)
+    const isLate = i > doneAt && (warms(s) || isOut) && !said.some((later, k) => k > i && PUTS_IN.test(later))
+    if ((isGotReady(s) && !isLate) || waits || isTended || isOther || isLaid) ready.add(i)
+  }
+  return { apart, ready }
+}

@@ -1,0 +1,400 @@
+/** A pasted text as plain lines: without the marks of a note or a web page, and the rows of a table as lines of a list. */
+
+import { capital } from '../../formula/sentence'
+import { measureAt } from '../../matter/amount'
+import { beginsDone, DONE } from '../sentence/endings'
+import { inSentences } from './case'
+import { inFigures } from './numbers'
+import { asWritten } from './page'
+import { spelledOut } from './shorthand'
+import {
+  asItStands,
+  cellsIn,
+  groupOf,
+  HAS_NUMBER,
+  type Head,
+  headOf,
+  isAmount,
+  lineOf,
+  RULE,
+  sheetIn,
+  strokedIn,
+  toldOf,
+} from './tables'
+import { unwrapped } from './wrapped'
+
+/** "## Method", "> ", "- [ ] ", "- [x] " */
+const LEADS = /^(?:#{1,6}\s+|>\s+)/
+const TICK_BOX = /^(?:[-*+]\s+)?(?:\[[ x]?\]\s+|[☐☑☒✓✔□▪◦○●]\s*)/i
+/** "**200 g**", "*Makes 36*", "`x`" */
+const STRONG = /(\*\*|__|`)(?=\S)(.+?)\1/g
+const STRESSED = /(^|[\s(])([*_])(?=[^\s*_])([^*_]+)\2(?=[\s.,;:!?)]|$)/g
+
+/** "3. **Cook the sugar.** In a heavy pan …", "**Prep** – line a tin": the title of a step. */
+const TITLE = /^(\d+[.)]\s+)?\*\*([^*\d]{3,40}?)(?:[.:]\*\*|\*\*\s*[:–—-])\s+(?=\S)/
+
+/** "**Toffee**", "### For the coat", with nothing after it: a heading, where it does not stand first. */
+const HEADING = /^(?:#{2,6}\s+([^#\d]{3,40}?)|\*\*([^*\d]{3,40}?)\*\*):?$/
+/** "1️⃣ Butter a tin", "🍯 Honey caramels" */
+const PICTURES = /^(?:\d\uFE0F?\u20E3|(?![\d#*©®™])\p{Extended_Pictographic}[\uFE0F\u200D]*)+\s*/u
+
+/** "iv. Nuts in": steps counted as the Romans did. */
+const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x', 'xi', 'xii']
+const ROMAN_STEP = new RegExp(`^(${ROMAN.join('|')})([.)])(?=\\s+\\S)`)
+
+/** "a) Warm the cream": counted by letters. */
+const LETTERS = 'abcdefghij'
+const LETTERED = /^([a-j])\)(?=\s+\p{Lu}\p{Ll})/u
+/** "Day 1: soak the fruit" */
+const DAY = /^day \d\s*[:.–-]\s*(?=\S)/i
+/** "Sugar ........ 120 g" */
+const LEADER =
+  /(?<=[\p{L}\d%)])\s*(?:\.{3,}|…+|(?:\. ){3,}\.?)\s*(?=\d+(?:[.,]\d+)?(?:\s?(?:k?g|m?l|oz|lbs?)\b|$))|\s*\.{4,}\s*(?=[\d¼½¾⅓⅔])/gu
+
+const unmarked = (line: string): string =>
+  line
+    .trim()
+    .replace(LEADER, ' ')
+    .replace(LETTERED, (_, letter: string) => `${LETTERS.indexOf(letter) + 1})`)
+    .replace(ROMAN_STEP, (_, roman: string, mark: string) => `${ROMAN.indexOf(roman) + 1}${mark}`)
+    .replace(LEADS, '')
+    .replace(DAY, '')
+    .replace(PICTURES, '')
+    .replace(TICK_BOX, '')
+    .replace(TITLE, '$1$2: ')
+    .replace(STRONG, '$2')
+    .replace(STRESSED, '$1$3')
+    .trim()
+
+/** "1 Put the sugar in a pan", one of several in a row of numbers; an amount of something is none. */
+const COUNTED = /^(\d{1,2})\s+(?!x\b)(?=\p{L})/u
+/** ◊ So many in a row count steps, where most of them are as long as sentences. */
+const FEWEST = 3
+const LONG = 25
+/** ◊ And no more of them than this share look like an amount. */
+const MOST_AMOUNTS = 0.25
+
+/** Lines with a point behind the numbers that count them. */
+function pointed(lines: readonly string[]): readonly string[] {
+  const steps: number[] = []
+  for (const [i, line] of lines.entries()) if (Number(COUNTED.exec(line)?.[1]) === steps.length + 1) steps.push(i)
+  const isStep = (i: number): boolean => (lines[i] as string).length > LONG || /[.!]$/.test(lines[i] as string)
+  const isAmount = (i: number): boolean => (measureAt(lines[i] as string, [])?.unit?.kind ?? 'count') !== 'count'
+  // "4 Spoon out mounds" looks like an amount
+  const amounts = steps.filter(isAmount).length
+  const isList = amounts > MOST_AMOUNTS * steps.length || 2 * steps.filter(isStep).length < steps.length
+  if (steps.length < FEWEST || isList) return lines
+  return lines.map((line, i) => (steps.includes(i) ? line.replace(COUNTED, '$1. ') : line))
+}
+
+/** "0:26 121", "14:05 off": what was done by the clock. */
+const CLOCK = /^(\d{1,2})[:.h](\d{2})\s+(?=\S)/
+const AT_CLOCK = /^(\d{3})(?=$|[ ,;]+(.*)$)/
+/** "20:40 marked": what somebody did, as what is to be done. */
+const PAST = /^(add|boil|cover|mark|pour|scor|start|stir|turn|wrap)(?:r|p)?ed\b/i
+/** What was done then as a sentence: a figure alone is what it was cooked to. */
+const doneThen = (row: string): string => {
+  const said = row.replace(CLOCK, '').replace(PAST, (_, did: string) => (did.toLowerCase() === 'scor' ? 'score' : did))
+  const [, heat, rest] = AT_CLOCK.exec(said) ?? []
+  return `${heat ? `Cook to ${heat}${rest ? `. ${capital(rest)}` : ''}` : capital(said)}.`
+}
+
+/** Rows that are told by the clock, each later than the one before, as a method. */
+function told(rows: readonly string[]): readonly string[] {
+  const minutes = rows.flatMap((row) => {
+    const [, hours, past] = CLOCK.exec(row) ?? []
+    return hours ? [60 * Number(hours) + Number(past)] : []
+  })
+  const isClock = minutes.length >= FEWEST && minutes.every((m, i) => i === 0 || m >= (minutes[i - 1] as number))
+  if (!isClock) return rows
+  const from = rows.findIndex((row) => CLOCK.test(row))
+  return [...rows.slice(0, from), 'Method', ...rows.slice(from).map((row) => (CLOCK.test(row) ? doneThen(row) : row))]
+}
+
+/** "-- cook 119", "-- butter in": what is done, marked by dashes where the list has none. */
+const DASHED = /^\s*--+\s*(?=[\p{L}\d])/u
+function dashed(rows: readonly string[]): readonly string[] {
+  let count = 0
+  if (rows.filter((row) => DASHED.test(row)).length < 2) return rows
+  return rows.map((row) => (DASHED.test(row) ? row.replace(DASHED, `${++count}. `) : row))
+}
+
+/** Where at least `least` rows follow one another that each are where they count to, from 0; -1 for nowhere. */
+const runFrom = (rows: readonly string[], least: number, isAt: (i: number, n: number) => boolean): number =>
+  rows.findIndex((_, i) => Array.from({ length: least }).every((_, n) => isAt(i + n, n)))
+
+/** "a. Butter in the pan", "b. Sugar in", "c. To 141°": steps counted by small letters with a point. */
+const LETTER_STEP = /^\s*([a-j])[./]\s+[\p{L}\d]/u
+function letteredSteps(rows: readonly string[]): readonly string[] {
+  const isAt = (i: number, n: number): boolean => LETTER_STEP.exec(rows[i] ?? '')?.[1] === LETTERS.charAt(n)
+  const from = runFrom(rows, 3, isAt)
+  if (from < 0) return rows
+  return rows.map((row, i) => (isAt(i, i - from) ? row.replace(/^\s*[a-j][./]/, `${i - from + 1}.`) : row))
+}
+
+/** "A  Egg white 360 g", beneath it "   Sugar 90 g": groups told by a column of letters. */
+const IN_COLUMN = /^\s*([A-H])(?:\t| {2,})\s*(?=\p{L})/u
+function letteredGroups(rows: readonly string[]): readonly string[] {
+  const marks = rows.flatMap((row) => IN_COLUMN.exec(row)?.[1] ?? [])
+  if (marks.length < 2 || marks.some((mark, n) => mark.toLowerCase() !== LETTERS[n])) return rows
+  return rows.flatMap((row) => {
+    const [all = '', mark] = IN_COLUMN.exec(row) ?? []
+    return mark ? [`${mark}:`, row.slice(all.length)] : [row]
+  })
+}
+
+/** "2 cups heavy cream" */
+const IS_AMOUNT =
+  /^\s*\d+\s+(?:cans?|cups?|envelopes?|gallons?|lbs?|ounces?|oz|packets?|pints?|pounds?|quarts?|sheets?|sticks?|t(?:able|ea)spoons?|tbsps?|tsps?)\b/i
+/** "1 Boil the sugar and the water", "2 Pour …": steps counted without a point, one beneath the other. ◊ So many of them, and so long on average, are no list. */
+const COUNTED_ROWS = { rows: 4, letters: 20 }
+const BARE_STEP =
+  /^\s*(\d+)\s+(?:\p{L}|\d+ ?°|\d+ ?(?:h|hours?|min(?:ute)?s?)(?!\p{L})|[1-3]\d\d\b(?! ?(?:k?g|m?l|oz|lbs?)\b))/u
+function countedSteps(rows: readonly string[]): readonly string[] {
+  const isAt = (i: number, n: number): boolean => BARE_STEP.exec(rows[i] ?? '')?.[1] === String(n + 1)
+  const from = runFrom(rows, COUNTED_ROWS.rows, isAt)
+  if (from < 0) return rows
+  const last = rows.findIndex((_, i) => i >= from && !isAt(i + 1, i + 1 - from))
+  const steps = rows.slice(from, last + 1)
+  if (steps.join('').length < COUNTED_ROWS.letters * steps.length || steps.some((row) => IS_AMOUNT.test(row)))
+    return rows
+  return rows.map((row, i) => (i >= from && i <= last ? row.replace(/^\s*\d+/, '$&.') : row))
+}
+
+/** "Step 3: boil the sugar to 118 °C.": a count, where more than a title follows. */
+const STEP_SAID = /^(\s*)step (\d{1,2})\s*[:.)–-]\s+(?=.*(?:[.!)]|\S{3} .{25,})\s*$)/i
+const countedInWords = (row: string): string => row.replace(STEP_SAID, '$1$2. ')
+
+/** "1) Boil the sugar. 2) Add the butter", "1. boil it, 2. pour", "1 Line a tin. 2 Boil": steps counted in one row, a row each. */
+const IN_ROW = /\s+(?=\d{1,2}\)\s+\p{L})|,\s+(?=\d{1,2}\.\s+\p{L})|(?<=[.;!])\s+(?=\d{1,2}(?:\s+\p{Lu}\p{Ll}|\/\s))/u
+const BARE_COUNT = /^(\d{1,2})\s+(?=\p{Lu})/u
+const BEGINS_COUNT = /^(\d{1,2})(?:[./)]|(?=\s+\p{Lu}))\s/u
+function stepsApart(line: string): string[] {
+  const steps = line.split(IN_ROW)
+  const counts = steps.map((s) => Number(BEGINS_COUNT.exec(s)?.[1]))
+  const isCounted = counts.every((n, i) => n === (counts[0] as number) + i)
+  // "2 Heat the sugar until it dissolves. 3 Add the butter"
+  const isDone = steps.length > 1 && steps.every((s) => beginsDone(s.replace(BEGINS_COUNT, '').trim()))
+  return isCounted && (isDone || (counts[0] === 1 && steps.length >= FEWEST))
+    ? steps.map((s) => s.replace(BARE_COUNT, '$1. '))
+    : [line]
+}
+
+/** Stands for a line where a heading ends: what follows stands under it no more. */
+export const ROW_ENDS = ''
+const INDENTED = /^\s{2,}\S/
+
+/** The lines of a text, empty only where what was set in under a heading ends. */
+export const plainLines = (text: string): readonly string[] =>
+  pointed(
+    linesOf(
+      inSentences(
+        numbered(footnoted(inFigures(asTyped(text).replace(HASH, '($1)'))))
+          .replace(SPACES, ' ')
+          .replace(SIRUP, '$1yrup')
+          .replace(TIL, 'till ')
+          .replace(UNSEEN, '')
+          .replace(BARE_POINT, '$10.')
+          .replace(COMMA, '$1.$2'),
+      ),
+    )
+      .flatMap(stepsApart)
+      // a name is no shorthand, whatever arrow stands in it
+      .map((line, i, all) => (i === 0 && all.length > 1 && !HAS_NUMBER.test(line) ? line : spelledOut(line))),
+  )
+
+/** "3 env. gelatin" */
+const ENVELOPE = /(?<=^[ \t]*\d[ \t]*)envs?\b\.?/gim
+
+/** "-boil the sugar": a mark of a list without a space after it. */
+const TIGHT_DASH = /^[ \t]*[-–](?=\p{L})/gmu
+
+/** "Phase 1   egg albumen 8 g": a mark set apart by spaces. */
+const SPACED_MARK = /^([ \t]*(?:group|part|phase|stage) [A-H\d])[ \t]{2,}(?=[\p{L}\d])/gimu
+
+/** "1 lb. of sugar": no sentence ends there. */
+const POINTED_UNIT = /(?<=[\d¼½¾⅓⅔][ \t]?)((?:[Ll]b|[Oo]z|[Pp]t|[Qq]t|[Tt]sp|[Tt]bsp|[Pp]kg)s?)\.(?=[ \t]+\p{Ll})/gu
+
+/** "500 g. sugar", and no "50 g. melt it" */
+const POINTED_GRAMS = new RegExp(`(?<=\\d[ \\t]?)(k?g|ml)\\.(?=[ \\t]+(?!${DONE.source}|then\\b|and\\b)\\p{Ll})`, 'gu')
+
+/** "Cook 300 sugar with 150 glucose", where the rest of the text is in grams. */
+const HAS_GRAMS = /\d ?g\b/
+const BARE_GRAMS =
+  /(?<=(?:^|[.;] +)(?:boil|combine|cook|heat|melt|mix|put|warm) |\b(?:and|with) |, )(\d{2,4})(?= (?:butter|cream|glucose|honey|milk|sugar|water)\b(?! in\b))/gim
+/** "300 sugar 150 golden syrup (grams)" */
+const ALL_GRAMS = /^(.*\d.*?) ?\((?:all )?(?:in )?grams\)/gim
+const BARE_AMOUNT =
+  /(?<![\d.,/])(\d{2,4}) (?=(?!cups?\b|deg|grams?\b|hours?\b|hrs?\b|min|sec|sheets?\b|sticks?\b|tbsp|tsp|x\b)\p{L}{3})/gu
+const inGrams = (text: string): string =>
+  (HAS_GRAMS.test(text) ? text.replace(BARE_GRAMS, '$1 g') : text).replace(ALL_GRAMS, (_, row: string) =>
+    row.replace(BARE_AMOUNT, '$1 g '),
+  )
+
+/** "1 cup walnuts + tsp vanilla" */
+const ONE_SPOON =
+  /(?<=(?:[+&]|\b(?:add|and|plus|then)) )(?=(?:tsp|tbsp|(?:tea|table)spoon(?:ful)?) (?:of )?\p{L}{3})/giu
+
+/** "Equal weights butter and sugar - 200 g of each", "1:1 butter & sugar by weight, I do a pound of each" */
+const OF_EITHER =
+  /\b(?:equal (?:parts|weights)|1:1)(?: of)? (\p{L}+) (?:and|&) (\p{L}+)(?: by weight)?[ ,(–—-]+(?:I (?:do|take|use) )?(\d+ ?\p{L}+|(?:half )?a pound) (?:of )?each\b[ )–—-]*/giu
+/** "gr 500 almonds" */
+const GRAMS_FIRST = /^([ \t]*)gr\.? (\d+) (?=\p{L})/gimu
+/** "Sugar 1150 // invert 330 // water 275": lines of a list, parted by two strokes. ◊ */
+const TWO_STROKES = /^[^\n]* \/\/ [^\n]*$/gm
+const linesApart = (row: string): string => {
+  const pieces = row.trim().split(/\s+\/\/\s+/)
+  return 2 * pieces.filter((piece) => /\d\s?(?:k?g|ml)?$/i.test(piece)).length > pieces.length ? pieces.join('\n') : row
+}
+/** "Colour q.s." */
+const AS_NEEDED = /\bq\. ?s\.?(?=[\s,;)]|$)/gim
+/** "Gelatine: 10 leaves gold" */
+const LEAVES = /\b(gelatine?):? (\d+) (leaf|leaves|sheets?),? (bronze|silver|gold|platinum)\b/gi
+/** "Gelatine 250b" */
+const BLOOM = /(?<=\bgelatine?\b[^\n\d]{0,16}\d{3}) ?b\b/gi
+
+/** "Day 2" over what is done then. */
+const DAY_ALONE = /^[ \t]*day \d[ \t]*:?[ \t]*$/gim
+/** What somebody told, in quotes from end to end. */
+const QUOTED = /^[ \t]*["“](.{40,})["”][ \t]*$/gm
+const asTyped = (text: string): string =>
+  inGrams(asWritten(lettersIn(text)))
+    .replace(QUOTED, '$1')
+    .replace(DAY_ALONE, '')
+    .replace(COLUMNS, '/')
+    .replace(BESIDE, '\n')
+    .replace(READ_ONE, '$11')
+    .replace(ONE_SPOON, '1 ')
+    .replace(TWO_STROKES, linesApart)
+    .replace(OF_EITHER, '$3 $1, $3 $2 ')
+    .replace(GRAMS_FIRST, '$1$2 g ')
+    .replace(AS_NEEDED, 'as needed')
+    .replace(BLOOM, ' bloom')
+    .replace(LEAVES, '$2 $3 $4 $1')
+    .replace(TIGHT_DASH, '$& ')
+    .replace(ENVELOPE, 'envelope')
+    .replace(POINTED_UNIT, '$1')
+    .replace(POINTED_GRAMS, '$1')
+    .replace(SPACED_MARK, '$1: ')
+    .replace(READ_STROKE, '$1/$2')
+
+/** "1/2 cup water*", and beneath it "* Use less on humid days": a note on that. */
+const STARRED = /^[^*\n]*[\p{L}\d)]\*[ \t]*$/mu
+const FOOTNOTE = /^[ \t]*\*[ \t]*(?=\p{L}[^*\n]*$)/gmu
+const footnoted = (text: string): string => (STARRED.test(text) ? text.replace(FOOTNOTE, 'Note: ') : text)
+
+/** "Sugar 1  50 g", "sugar 2  700 g" */
+const NUMBERED_LINE =
+  /^[ \t]*(?:[-*•][ \t]*)?(?!(?:component|group|layer|list|mix|part|phase|stage|step|syrup)\b)(\p{L}{3,}(?: \p{L}{3,})?)[ \t]+([1-4])(?=[ \t:–-]+\d)/gimu
+/** Lines that are told apart by a number have it in brackets, in the list and where the method speaks of them. */
+function numbered(text: string): string {
+  const marks = new Map<string, Set<string>>()
+  for (const [, called = '', mark = ''] of text.matchAll(NUMBERED_LINE)) {
+    const name = called.toLowerCase()
+    marks.set(name, (marks.get(name) ?? new Set()).add(mark))
+  }
+  return [...marks].reduce(
+    (all, [name, given]) =>
+      given.size < 2
+        ? all
+        : all.replace(
+            new RegExp(`\\b(${name})[ \\t]+([1-4])\\b(?![.,/]\\d|[ \\t]*(?:[x×%]|(?:${AFTER})\\b))`, 'gi'),
+            '$1 ($2)',
+          ),
+    text,
+  )
+}
+/** What follows an amount, and no mark. */
+const AFTER = 'k?g|grams?|m?l|cups?|tbsps?|tsps?|oz|ounces?|lbs?|pounds?|pints?|sticks?|sheets?'
+
+/** "Corn sirup", as it was spelled once */
+const SIRUP = /\b(s)irup/gi
+/** "Pull 'til it is white" */
+const TIL = /(?<=(?<!\d ?(?:cups?|k?g|tbsps?|tsps?))\s)['’‘]?til\s/g
+/** "Sugar #1" */
+const HASH = /(?<=\p{L} )#([1-9])\b/gu
+/** "Cook 117,5": the point of a decimal. */
+const COMMA = /(?<![\d.,])(\d{2,3}),(\d)(?![\d,])/g
+/** "1&frac12; cups", "250&deg;F": what a page calls its letters. */
+const ENTITIES: Readonly<Record<string, string>> = {
+  amp: '&',
+  deg: '°',
+  frac12: '½',
+  frac13: '⅓',
+  frac14: '¼',
+  frac23: '⅔',
+  frac34: '¾',
+  mdash: '—',
+  nbsp: ' ',
+  ndash: '–',
+  quot: '"',
+  rsquo: '’',
+  times: '×',
+}
+const ENTITY = /&(?:#(\d{2,5})|([a-z]{2,6}(?:\d\d)?));/g
+const lettersIn = (text: string): string =>
+  text.replace(ENTITY, (all, code: string | undefined, name: string | undefined) =>
+    code ? String.fromCharCode(Number(code)) : (ENTITIES[name ?? ''] ?? all),
+  )
+
+/** "200 g      7 oz     sugar": either system in a column of its own. */
+const UNIT = '(?:k?g|[cdm]?l|oz|lbs?|fl\\.? ?oz|cups?|tbsps?|tsps?)\\.?'
+const COLUMNS = new RegExp(
+  `(?<=^[ \\t]*[\\d¼½¾⅓⅔][\\d./¼½¾⅓⅔ ]*${UNIT})(?:\\t| {2,}) *(?=[\\d¼½¾⅓⅔][\\d./¼½¾⅓⅔]* ?${UNIT}[ \\t])`,
+  'gim',
+)
+
+/** "2 1/2 c. sugar          1/4 tsp. salt": two lines of a list, beside one another. */
+const BESIDE =
+  /(?<=^[ \t]*[\d¼½¾⅓⅔].*\p{L}{3}[).]?)(?:\t+| {3,})(?=(?:\d+ )?[\d¼½¾⅓⅔][\d/.¼½¾⅓⅔]* ?(?:\p{L}{1,12}\.? )?\p{L}{3})/gimu
+
+/** "l cup", "1I2 teaspoon": a one that was read off a picture. */
+const READ_ONE =
+  /^([ \t]*(?:[-*•▢][ \t]*)?)[lI|](?= (?:c|cups?|lb|oz|pound|stick|tablespoons?|tbsp|teaspoons?|tsp)\b)/gm
+const READ_STROKE = /\b([1-3])[Il|]([2348])(?= )/g
+
+/** Spaces of a page that are none of a keyboard, and marks of a page that nobody sees. */
+const SPACES = /[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g
+/** ".5 c corn syrup" */
+const BARE_POINT = /(^|[\s(])\.(?=\d)/gm
+const UNSEEN = /[\u00ad\u200b\u2060\ufeff]/g
+
+function linesOf(text: string): string[] {
+  const out: string[] = []
+  let head: Head | null = null
+  let setIn = false
+  let group: string | null = null
+  const rows = told(
+    unwrapped(countedSteps(letteredGroups(letteredSteps(dashed(sheetIn(text.split(/\r?\n/)).map(countedInWords)))))),
+  )
+  const stroked = strokedIn(rows)
+  for (const [i, raw] of rows.entries()) {
+    const cells = cellsIn(raw.trim(), stroked.has(raw.trim()))?.map(unmarked) ?? null
+    if (RULE.test(raw.trim())) continue
+    if (cells === null) {
+      head = null
+      const [, titled, strong] = (out.length > 0 && HEADING.exec(raw.trim())) || []
+      const line = titled || strong ? `${unmarked(titled ?? (strong as string)).replace(/:$/, '')}:` : unmarked(raw)
+      if (!line) continue
+      const isAmountSetIn = INDENTED.test(raw) && HAS_NUMBER.test(line)
+      if (setIn && !INDENTED.test(raw) && HAS_NUMBER.test(line)) out.push(ROW_ENDS)
+      out.push(line)
+      setIn = isAmountSetIn
+      continue
+    }
+    const opens: Head | null = head === null ? headOf(cells, RULE.test(rows[i + 1]?.trim() ?? '')) : null
+    // "200 g | sugar" and "1 | Put the sugar in a pan" read as they stand
+    if (opens) {
+      head = opens
+      if (opens.tells) out.push('Method')
+    } else if (head?.tells) out.push(toldOf(cells, head.tells))
+    else {
+      const over = head ? groupOf(cells, head) : null
+      if (over !== null && over !== group) out.push(over)
+      group = over
+      const full = cells.filter((c, i) => c !== '' && !head?.columns[i]?.isGroup)
+      out.push(isAmount(full[0] as string) && head === null ? asItStands(full) : lineOf(cells, head))
+    }
+  }
+  return out
+}

@@ -1,0 +1,402 @@
+/** Lines of a pasted text: which are rows of a list, which tell what is done, and what stands in one row. */
+import { capital } from '../../formula/sentence'
+import { measureAt } from '../../matter/amount'
+import { PARTS_SAID } from '../../quantity/number'
+import { beginsDone, DONE } from '../sentence/endings'
+import { heatIn } from '../sentence/heats'
+import { isGotReady, takesOff } from '../sentence/moves'
+import { FLEETING } from './listed'
+import { ROW_ENDS } from './plain'
+import { BULLET, bare, beginsWithAmount, ENDS_WITH_AMOUNT, hasAmount, NUMBERED } from './unmarked'
+
+/** "Peanut topping", "To finish", with nothing after it. */
+export const HEAD_BARE =
+  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|centres?|centers?|crust|fillings?|jelly|shells?|sponge|top(?:pings?)?|coat(?:ing)?|dusting|finish(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|add-?ins|extras|mix-?ins|nuts|fruit))$/iu
+
+/** "Stage 3", as the source of a pattern. */
+const A_MARK = '(?:group|part|phase|stage|syrup) [A-H\\d]'
+/** "For the syrup: 800 g sugar, 340 ml water" */
+const HEADED_ROW = new RegExp(
+  `^(?:(?:layer|part|phase|stage|step) \\d\\s*[:–—-]\\s*)?((?:for the |for \\d+ )?[\\p{L} '’-]{3,40}(?: \\([\\p{L} -]{3,20}\\))?(?=:)|${A_MARK}(?=:)|[A-H](?=[:.)] ))[:.)]\\s+(.+)$`,
+  'iu',
+)
+
+/** Whether a piece of a row is an amount of something. */
+export function isLine(piece: string): boolean {
+  if (NO_AMOUNT.test(bare(piece))) return false
+  if (STICKS.test(bare(piece))) return true
+  const measure = measureAt(bare(piece), [])
+  return (
+    (measure !== null && /\p{L}{3}/u.test(measure.rest)) || OF_FRUIT.test(bare(piece)) || OF_BUTTER.test(bare(piece))
+  )
+}
+/** "8 lolly sticks", of a list that goes on with them. */
+const STICKS = /^\d+ (?:\p{L}+ )?sticks$/iu
+/** "24 h, guillotine", "sheet 15 mm": a time or a size is no amount. */
+const NO_AMOUNT = /^(?:\p{L}+ )?\d+\s?(?:deg(?:rees?)?|h|hrs?|hours?|mins?|minutes?|days?|mm)\b/iu
+/** "Juice of half a lemon" */
+const OF_FRUIT =
+  /^(?:the )?(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? (?:of (?:\d|[¼½¾]|half|an?|one|two)\b|(?:of )?\d (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b)/i
+/** "Small piece of butter", "butter the size of a walnut" */
+const OF_BUTTER =
+  /^(?:(?:an? )?(?:good |large |small |tiny )?(?:(?:dab|piece|lump|knob) of|(?:handful|splash|sprig|squeeze)(?: of)?) \p{L}|butter (?:the )?size of\b|(?:an? )?few (?:drops|grains) (?:of )?\p{L})/iu
+
+/** How an amount begins that is no figure. */
+const IN_WORDS = [
+  new RegExp(`${PARTS_SAID}\\b`),
+  /(?:half an?|an? (?:half|quarter|third)(?: of an?)?|three[- ]quarters(?: of an?)?|an? quarter) (?:pound|ounce|pint|quart|cup|dozen|tea|table|stick|kilo|teacup)/,
+  /(?:one|two|three|four|five|six) (?:of|cups?|cupfuls?|(?:tea|table)spoonfuls?|(?:tea|table)spoons?|gills?|pints?|quarts?|pounds?|sticks?|tins?|cans?|grams?|ounces?|vanilla|pods?|eggs?)\b/,
+  /an? (?:tiny |little |good |small |large |scant |heaped |level )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b/,
+  /half (?:pint|cup|pound|ounce)\b/,
+  // "big tin condensed milk", "cup of milk"
+  /(?:big|large|small) (?:bag|bottle|can|carton|jar|packet|tin|tub)\b/,
+  /(?:bag|bottle|can|carton|cup|jar|mug|packet|pint|quart|spoonful|stick|teacup|tin|tub) of\b/,
+  /(?:tea|table)spoonfuls? of\b/,
+  /(?:heaped |level )?(?:tbsp|tsp|tablespoon|teaspoon) [a-z]/,
+  /few (?:drops|grains)\b/,
+  /(?:the )?(?:dash|handful|pinch|splash|sprig|squeeze|juice|peel|rind|zest)\b/,
+  /(?:(?:good|large|small) )?(?:piece|lump|knob) of\b/,
+  /butter (?:the )?size of\b/,
+]
+  .map((way) => way.source)
+  .join('|')
+/** Where the next thing of a row begins: with an amount, "2 x 397 g cans", which "36 % fat" and "20 x 30" are none; what stands in brackets, or says how it is cut, belongs to the one before. */
+const STARTS = `(?:an? (?:generous|good|heaped|level|rounded|scant) (?=[\\d¼½¾⅓⅔]))?(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|(?:x\\b|×)(?!\\s*\\d+(?:[.,]\\d+)?[\\s-]?(?:k?g|ml|oz|lbs?)\\b)))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
+const NEXT = new RegExp(`,\\s+(?:(?:and|then)\\s+)?(?![^(]*\\))${STARTS}`, 'i')
+/** In a sentence that says what one needs things are joined by "and" as well. */
+const NEXT_SAID = new RegExp(`(?:,\\s+(?:and\\s+)?|\\s+(?:and|plus)\\s+)(?![^(]*\\))${STARTS}`, 'i')
+/** "2 mugs (about 450 g) of sugar", "a jar of honey (330 g)": what is said of it in figures. */
+const IN_VESSEL =
+  /^(?:an?|one|two|three|four|\d+) (?:\p{L}+ )?(?:mug|tub|jar|pot|carton|glass|bag|packet)s? (?:\((?:about |some )?([^)]+)\) of (.+)|of (.+?) \((?:about |some )?([^)]+)\))$/iu
+/** "Okay you want 250 grams of sugar", "take a quart of maple syrup" */
+const NEEDS =
+  /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:(?:for (?:the |this )?\w+,? )?it['’]?s(?=\s+\d)|(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):|[^:.]{3,80}\b(?:amounts|ingredients|quantities):)\s+/i
+/** What a row of a list names without an amount: colours, flavours, salt. */
+const UNMEASURED =
+  /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|extract|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
+const NEXT_OR_PLUS = new RegExp(
+  `${NEXT.source}|\\s+\\+\\s+(?![^(]*\\))(?!(?:[\\d¼½¾⅓⅔]\\S*\\s+)?(?:\\w+\\s+)?(?:for|extra|more|to)\\b)`,
+  'i',
+)
+
+/** What nobody dusts with: "2 tsp rosewater, red colouring, 50 g icing sugar for dusting". */
+const NO_DUST = new RegExp(`${FLEETING.source}|water\\b`, 'i')
+/** "50 g icing sugar + 50 g cornflour for dusting": said of both. */
+const USED =
+  /^(.+?)(,? (?:for (?:dusting|coating|rolling|tossing|dipping|sprinkling|decorating)|to (?:coat|dust|roll|finish)))$/i
+
+/** "Sugar: 2 cups" */
+const NAME_FIRST = /^(\p{L}[\p{L} -]{2,40}):\s*([\d¼½¾⅓⅔][\d/.,¼½¾⅓⅔ ]*\s?\p{L}+)\.?$/u
+/** "Butter 100" */
+export const NAMED_BARE =
+  /^(?!.*\b(?:to|at|till|until) \d)(?:\d+ ?% )?\p{L}[\p{L} '’-]{1,30} \d+(?:[.,]\d+)?(?: \([^)]*\))?$/u
+/** "Walnuts 350 g toasted", "whites 2" */
+const ENDS_NEARLY = /^\p{L}[\p{L} ]{2,30} (?:\d+ ?(?:k?g|m?l) \p{L}{3,}|\d{1,2})$/u
+const endsWithAmount = (piece: string): boolean => ENDS_WITH_AMOUNT.test(piece) || ENDS_NEARLY.test(piece)
+/** ◊ Of a row of names and amounts so many have an amount; the rest are colours, or salt. */
+const MOST_OF = 0.6
+
+/** "1 lb sugar / 450 g", "450 g / 1 lb sugar": the same once more. */
+const AMOUNT_ALONE =
+  /(?:[\d.,]+|[\d\s]*[¼½¾⅓⅔]|\d+\s*\/\s*\d+)\s*(?:k?g|[mc]?l|oz|ounces?|lbs?|pounds?|cups?|fl\.? oz|pints?)\.?\s*/
+    .source
+
+const APART = new RegExp(
+  `\\s+(?:[·•|]|\\/\\/)\\s+|(?<!^\\s*(?:[-–*•·▢□]\\s+)?(?:${AMOUNT_ALONE}){1,2})\\s+\\/\\s+(?!${AMOUNT_ALONE}$)(?![^(]*\\))|\\s*;\\s+(?![^(]*\\))`,
+  'i',
+)
+
+/** How a sentence of a method begins, with a small letter too where it says what is done. */
+const TELLS = `(?:\\p{Lu}|(?:boil|combine|cook|heat|melt|mix|put)\\b)`
+/** "3 cups sugar, 1 cup water. Boil without stirring …" */
+const LIST_THEN_METHOD = new RegExp(`^([^.]*(?:\\.(?!\\s+${TELLS})[^.]*)*)\\.\\s+(${TELLS}.*)$`, 'su')
+
+/** "1½ cups each granulated and light brown sugar", "1 tsp each cinnamon, coriander": as much of either. */
+const EACH =
+  /^(\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[\p{L}.]+) each(?: of|:)? ((?:[\p{L}'’-]+ ?){1,4}(?:(?:, ?| ?(?:and|&|\+) )(?:[\p{L}'’-]+ ?){1,4})+)$/iu
+function ofEach(line: string): string[] | null {
+  const [, amount, names = ''] = EACH.exec(bare(line)) ?? []
+  if (amount === undefined) return null
+  const all = names.replace(/,? (?:combined|mixed|sifted)(?: together)?$/i, '').split(/,? (?:and|&|\+) |, ?/)
+  // "granulated and brown sugar"
+  const noun = / (sugar|chocolate|seeds)$/i.exec(all.at(-1) ?? '')?.[1]
+  return all.map((name) => `${amount} ${name.trim()}${noun && !/ /.test(name.trim()) ? ` ${noun}` : ''}`)
+}
+
+/** "2 cups sugar, plus 2 tbsp for the whites", "Sugar 500 g + 30 g for the whites": some more of the same, for something else. */
+const MORE_FOR =
+  /^(.+?),? (?:plus|\+|and|&) (\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[a-z]{1,12}\.?(?: \([^()]{2,24}\))?) ((?:for|to (?:blend|go|mix|whisk) with) (?:\p{L}+ ){0,3}\p{L}+)$/iu
+/** "1 tsp kosher salt, plus flaky salt for finishing": something else, of which nobody says how much. */
+const OTHER_FOR =
+  /^(.+?),? plus ((?!(?:a|an|enough|extra|more|some)\b)(?:\p{L}+ ){1,3})((?:for (?:finishing|garnish(?:ing)?|rolling|serving|sprinkling|(?:the )?top(?:ping)?)|to (?:finish|garnish|serve|sprinkle|top)))(?: \(optional\)|, optional)?$/iu
+const NAMED_FIRST = /^(\p{L}[\p{L} -]{2,40}?):? [\d¼½¾⅓⅔]/u
+function moreFor(line: string): string[] | null {
+  const [, one = '', other, useOf] = OTHER_FOR.exec(bare(line)) ?? []
+  if (other !== undefined && hasAmount(one)) return [one, `${other.trim()}, ${useOf}`]
+  const [, first = '', amount, use] = MORE_FOR.exec(bare(line)) ?? []
+  if (amount === undefined) return null
+  // "2 1/2 cups (500 g) sugar plus 2 tbsp for dusting": what is said of the first is not said of the other
+  const called = measureAt(first, [])?.rest.replace(/^\s*\([^()]*\)\s*/, '')
+  const [name] = (called ?? NAMED_FIRST.exec(first)?.[1] ?? '').split(',')
+  return name && hasAmount(first) ? [first, `${amount} ${name}, ${use}`] : null
+}
+
+/** ◊ A sentence of so many amounts, with what is done after it, is a list, whether it says that one needs them or not. */
+const FEWEST_NEEDED = { said: 2, unsaid: 3 }
+/** ◊ So many amounts are a list whatever comes after them. */
+const SURELY_NEEDED = 5
+
+/** ◊ So many amounts without anything between them are things of a list. */
+const FEWEST_RUN_ON = 3
+/** What says itself where the next of them begins. */
+const LINKED = /[,;]|\b(?:and|or|plus|then)$/i
+const MEASURED = '(?:\\d+ \\d\\/\\d|\\d[\\d/.]*|\\d* ?[¼½¾⅓⅔]) ?(?:k?g|[mc]?l|oz|lbs?|cups?|tbsps?|tsps?)'
+/** "100g butter 150ml cream 1 tsp vanilla", "butter 100g cream 150ml vanilla 1 tsp": where the next of them begins. */
+const RUN_ON: readonly [RegExp, RegExp] = [
+  new RegExp(`(?<=^[\\d¼½¾⅓⅔].*\\p{L}{3})\\s+(?=${MEASURED}\\s+\\p{L}{3})`, 'iu'),
+  new RegExp(`(?<=^\\p{L}.*\\s${MEASURED})\\s+(?=\\p{L}{3}[\\p{L} ]* ${MEASURED}(?!\\p{L}))`, 'iu'),
+]
+
+const NOTHING_ELSE = /,? (?:and )?(?:nothing else|that['’]?s (?:all|it))$/i
+const neededSaid = (sentence: string): string[] =>
+  sentence
+    .replace(NEEDS, '')
+    .replace(/\.$/, '')
+    .replace(NOTHING_ELSE, '')
+    .split(NEXT_SAID)
+    .flatMap((piece) => piece.split(RUN_ON[0]))
+
+/** "Take a cup of sugar, a tin of milk and boil it up till …" */
+const AND_COOKS = /^(.{10,200}?),? and ((?:boil|bring|cook|heat|melt) (?:all|everything|it|them|the lot)\b.*)$/i
+
+/** "Okay you want 250 g of sugar and 100 g of glucose. Melt the sugar": the amounts as rows, and what is told before and after them; null for no such sentence. */
+function neededIn(line: string): string[] | null {
+  const said = line.split(/(?<=[^\d\s][^\s]\.)\s+/).flatMap((s) => {
+    const [, needs, cooks] = AND_COOKS.exec(s) ?? []
+    return needs && cooks ? [`${needs}.`, capital(cooks)] : [s]
+  })
+  if (said.length < 2) {
+    const rows = NEEDS.test(line) ? neededSaid(line) : []
+    return rows.length > 1 && rows.every(isLine) ? rows : null
+  }
+  const needed = said.map(neededSaid)
+  const isList = (i: number): boolean => !beginsDone(said[i] as string) && (needed[i] as string[]).every(isLine)
+  const saysNeed = said.map((s) => NEEDS.test(s))
+  const from = needed.findIndex(
+    ({ length }, i) => isList(i) && length >= FEWEST_NEEDED[saysNeed[i] ? 'said' : 'unsaid'],
+  )
+  // what goes on in the next sentence is of it
+  const ends = said.findIndex((_, i) => i > from && !isList(i))
+  const isSure = saysNeed[from] || (needed[from] ?? []).length >= SURELY_NEEDED
+  if (from < 0 || (ends < 0 && !isSure)) return null
+  if (ends < 0) return [...(from > 0 ? [said.slice(0, from).join(' ')] : []), ...needed.slice(from).flat()]
+  if (!isSure && !beginsDone(said[ends] as string)) return null
+  const rows = needed.slice(from, ends).flat()
+  return [
+    ...(from > 0 ? [said.slice(0, from).join(' ')] : []),
+    ...rows.map((piece) => piece.replace(IN_VESSEL, '$1$4 $2$3')),
+    ...inOneRow(said.slice(ends).join(' ')),
+  ]
+}
+
+/** Between amounts that each end as sentences do; what is only shortened ends none. */
+const STOPPED = /(?<=\p{L}{3})(?<!\b(?:approx|cups?|env|lbs?|med|pkg|pkt|tbsp|tsp))\.\s+(?=[\d¼½¾⅓⅔])(?!\d+ ?%)/iu
+
+const IS_MARK = new RegExp(`^${A_MARK}$`, 'i')
+
+/** "Sugar 500, glucose 250, water 125 (g). …" */
+const IN_GRAMS = /^(\p{L}[^().]*\d) ?\((?:all )?(?:in )?g(?:rams)?\)[.;]?\s*(.*)$/iu
+function gramsInRow(line: string): string[] | null {
+  const [, listed, rest = ''] = IN_GRAMS.exec(bare(line)) ?? []
+  const pieces = listed?.split(/[,;]\s+/) ?? []
+  if (pieces.length < 2 || !pieces.every((piece) => NAMED_BARE.test(piece))) return null
+  return [...pieces.map((piece) => `${piece} g`), ...(rest ? inOneRow(rest) : [])]
+}
+
+/** "Base - 150 g flour, 75 g sugar; caramel - 1 can condensed milk, 100 g butter": each with its list, after what the whole is called. */
+const PART_OF_ROW = /^(?:([^:;]{3,80}):\s+)?(\p{L}[\p{L} ]{2,24}?) [-–—] (?=[\d¼½¾⅓⅔])(.+)$/u
+function partsInRow(line: string): string[] | null {
+  const parts = line.split(/;\s+/).map((part) => PART_OF_ROW.exec(part))
+  if (parts.length < 2 || parts.some((part, i) => part === null || (i > 0 && part[1] !== undefined))) return null
+  const name = parts[0]?.[1]
+  return [
+    ...(name ? [name] : []),
+    ...parts.flatMap((part) => [`For the ${part?.[2]?.toLowerCase()}:`, ...inOneRow(part?.[3] ?? '')]),
+  ]
+}
+
+/** "Base: 120 g flour, 60 g butter. Caramel: 1 can condensed milk": where the next of them begins. */
+const NEXT_HEADED = /(?<=[\p{L}\d)])\.\s+(?=\p{Lu}[\p{L} '’-]{2,24}:\s+[\d¼½¾⅓⅔])/u
+
+/** "15 g gelatine powder + 75 g water", "gelatine 6 g in 30 g water" */
+const WITH_WATER = /^([^,;+&.]*\bgelatine?\b[^,;+&.]*?)(?:\s*[+&]\s*|(?<=\d ?g) in )([\d¼½¾⅓⅔][^,;+&.]{0,20}\bwater)$/i
+
+/** Things of one row, the first of them with a heading before it: that in a row of its own, and where it ends. */
+function underHead(pieces: string[]): string[] {
+  const [, over, begins] = HEADED_ROW.exec(pieces[0] as string) ?? []
+  return over && begins ? [`${over}:`, begins, ...pieces.slice(1), ROW_ENDS] : pieces
+}
+
+/** "150 g glucose and 80 g butter", as two; anything else as it is. */
+function inTwo(piece: string): string[] {
+  const both = piece.split(/\s+(?:and|&)\s+(?=[\d¼½¾⅓⅔])/)
+  return both.every(isAmountOf) ? both : [piece]
+}
+
+/** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
+export function inOneRow(row: string): string[] {
+  const line = row.replace(
+    /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
+    '',
+  )
+  // "• Phase 1: cream 800 g, coffee 40 g"
+  const marked = BULLET.test(line) && HEADED_ROW.test(bare(line)) ? inOneRow(bare(line)) : []
+  if (marked.length > 1 && marked[0]?.endsWith(':')) return marked
+  const [, gelatin, water] = WITH_WATER.exec(line) ?? []
+  if (gelatin && water) return [gelatin, `${water} (for the gelatine)`]
+  const headed = line.split(NEXT_HEADED)
+  if (headed.length > 1 && headed.every((part) => HEADED_ROW.test(part))) return headed.flatMap(inOneRow)
+  const inGrams = gramsInRow(line)
+  if (inGrams) return inGrams
+  const each = ofEach(line) ?? moreFor(line) ?? partsInRow(line)
+  if (each) return each
+  // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
+  const [, done = '', after = ''] = HEADED_ROW.exec(line) ?? []
+  const begins = done.search(DONE) === 0
+  const [, listed = '', told = ''] = LIST_THEN_METHOD.exec(begins ? after : line) ?? []
+  const first = listed.split(NEXT_OR_PLUS)
+  const named = listed.split(/,\s+/)
+  const ending = named.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length
+  const areNamed = named.length > 2 ? ending >= MOST_OF * named.length : named.length > 1 && ending === named.length
+  if (DONE.test(told) && areNamed && ENDS_WITH_AMOUNT.test(named[0] as string)) {
+    // "Sesame crunch: sugar 300 g, honey 100 g. Cook …"
+    return [...(begins ? named : underHead(named)), told]
+  }
+  if (DONE.test(told) && first.length > 1 && first.every(isLine))
+    return [...inOneRow(listed), begins ? `${done}. ${told}` : told]
+  // "Ginger sauce: 200 g sugar, 80 g butter. Melt the butter …"
+  const [, listOf = '', then = ''] = (!begins && LIST_THEN_METHOD.exec(after)) || []
+  const things = listOf.split(NEXT_OR_PLUS)
+  // "TOP: 200 g milk chocolate, melted. Pour over …"
+  const isHead = things.length > 1 || /^\p{Lu}{3,}$/u.test(done) || HEAD_BARE.test(done)
+  if (DONE.test(then) && isHead && things.every(isLine)) return [`${done}:`, ...inOneRow(listOf), ROW_ENDS, then]
+  const unstopped = line.replace(/\.$/, '')
+  // "Sugar 500 g; glucose 400 g. Hazelnuts 250 g."
+  const ended = unstopped.split(/[.;]\s+(?=\p{L})/u)
+  const amounts = ended.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length
+  if (ended.length > 2 && amounts > MOST_OF * ended.length && !ended.some(beginsDone) && !beginsWithAmount(line))
+    return underHead(ended)
+  // "2 cups cream, split in half. 2 cups sugar, 1 cup syrup."
+  const parted = unstopped.split(STOPPED)
+  if (parted.length > 1 && parted.every((piece) => beginsWithAmount(piece) && !looksLikeMethod(piece)))
+    return parted.flatMap(inOneRow)
+  const needed = neededIn(line)
+  if (needed) return needed
+  const runOn = (looksLikeMethod(line) ? [] : RUN_ON)
+    .map((between) => unstopped.split(between))
+    .find(
+      (all) =>
+        all.length >= FEWEST_RUN_ON &&
+        !all.some((piece) => LINKED.test(piece)) &&
+        (all.every(isLine) || all.every((piece) => ENDS_WITH_AMOUNT.test(piece))),
+    )
+  if (runOn) return runOn
+  // "50 g icing sugar and 50 g cornflour, sifted together"
+  const both = inTwo(line)
+  if (both.length > 1 && !both.some((piece) => NEXT.test(piece)) && (!looksLikeMethod(line) || !tells(line)))
+    return both
+  // "250 g almonds - 180 g sugar - 60 g water"
+  const dashed = line.split(/\s+[-–—]\s+(?=[\d¼½¾⅓⅔])/)
+  if (dashed.length > 2 && dashed.every(isLine)) return dashed
+  // "Sugar 300 g – honey 75 g – cream 200 g"
+  const byName = line.split(/\s+[–—-]\s+/)
+  if (byName.length > 2 && byName.every((piece) => ENDS_WITH_AMOUNT.test(piece))) return byName
+  const stopped = line.split(/\.\s+(?=\p{Lu})/u)
+  const amountFirst = stopped.map((piece) => piece.replace(NAME_FIRST, '$2 $1'))
+  const turned = amountFirst.filter((piece, i) => piece !== stopped[i]).length
+  if (stopped.length > 1 && turned >= MOST_OF * stopped.length) return amountFirst
+  const apart = line.split(APART)
+  const opens = (HEADED_ROW.exec(apart[0] as string)?.[2] ?? apart[0]) as string
+  if (
+    [opens, ...apart.slice(1)].filter(hasAmount).length > 1 &&
+    hasAmount(opens) &&
+    !looksLikeMethod(apart.at(-1) as string)
+  ) {
+    // "Base: oats 400 g; flour 600 g"
+    return underHead(apart.flatMap((piece) => piece.split(UNMEASURED)))
+  }
+  const [, heading, rest] = HEADED_ROW.exec(line) ?? []
+  const ends = (rest ?? line).replace(/(?<=\d ?(?:k?g|[cdm]?l))\.$/, '').split(/,\s+(?![^(]*\))/)
+  const areEnds = ends.filter(endsWithAmount).length > MOST_OF * ends.length
+  if (
+    areEnds &&
+    !/:/.test(rest ?? line) &&
+    (heading === undefined || ends.length > 1 || heading.length === 1 || IS_MARK.test(heading))
+  )
+    return heading === undefined ? ends : [`${heading}:`, ...ends, ROW_ENDS]
+  // "butter 100, sugar 100 | water 20": of which unit is asked
+  const bareEnds = (rest ?? unstopped).replace(/\.$/, '').split(/(?:[,;]|\s(?:[|·]|\/\/))\s+(?![^(]*\))/)
+  if (bareEnds.length > 2 && bareEnds.filter((piece) => NAMED_BARE.test(piece)).length > MOST_OF * bareEnds.length)
+    return heading === undefined ? bareEnds : [`${heading}:`, ...bareEnds, ROW_ENDS]
+  const [, all = rest ?? line, use = ''] = USED.exec(rest ?? line) ?? []
+  const pieces = all.split(NEXT_OR_PLUS)
+  const lines =
+    (pieces.length > 1 || (heading !== undefined && UNMEASURED.test(all))) && pieces.every(isLine)
+      ? pieces
+          .flatMap((piece) => ofEach(piece) ?? inTwo(piece.replace(/\.$/, '')).flatMap((p) => p.split(UNMEASURED)))
+          .map((piece) => (NO_DUST.test(piece) ? piece : `${piece}${use}`))
+      : (ofEach(rest ?? line) ?? [rest ?? line])
+  // "Honey: 200 g honey"
+  const isOwn =
+    heading !== undefined && ` ${measureAt(bare(all), [])?.rest}`.toLowerCase().endsWith(` ${heading.toLowerCase()}`)
+  if (isOwn) return [all]
+  const alone =
+    lines.length < 2 &&
+    !/^(?:for|to)\b|\b[A-H]$/i.test(heading ?? '') &&
+    !IS_MARK.test(heading ?? '') &&
+    !HEAD_BARE.test(heading ?? '')
+  if (alone || !pieces.every(isLine)) return [line]
+  return heading === undefined ? lines : [`${heading}:`, ...lines, ROW_ENDS]
+}
+
+/** ◊ A sentence of method is longer than a line of the list, or ends as sentences do. */
+export const looksLikeMethod = (line: string): boolean =>
+  line.length > 90 ||
+  (/[.!]$/.test(line) &&
+    !(BULLET.test(line) && ENDS_WITH_AMOUNT.test(line)) &&
+    (line.split(' ').length > 5 || isGotReady(bare(line)) || (bare(line).search(DONE) === 0 && !hasAmount(line)))) ||
+  NUMBERED.test(line) ||
+  // "Boil to 146 °C"
+  (line.search(DONE) === 0 && heatIn(line) !== null) ||
+  /^step\s+\d+\s*[:.)–-]/i.test(line) ||
+  (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
+
+/** "Spread thin", "boil to 120 C", "off heat, butter and soda": what is done, however short. */
+export const tells = (line: string): boolean => {
+  const words = bare(line)
+  return beginsDone(words) || TOLD.test(words) || IN_SHORT.test(words) || isGotReady(words) || takesOff(words)
+}
+/** "Sugar glucose water 155C", "butter salt in, stir", "between mats roll 3 mm" */
+const IN_SHORT =
+  /^(?:\p{L}+ ){1,5}(?:[1-3]\d\d ?°?[CF]$|in$|in, \p{L})|^[\p{L}+/ ]{3,40} to [1-3]\d\d\b|^(?:deposit(?:ing)?|wait) |^between (?:mats|papers?|sheets|silpats?)\b/iu
+const TOLD =
+  /^(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|temper|toss|wrap|slice|smash|turn|when|once)\b/i
+/** "200 g sugar", and not "8 inch pan". */
+export function isAmountOf(row: string): boolean {
+  const unit = isLine(row) ? measureAt(bare(row), [])?.unit : null
+  return unit !== null && unit !== undefined && unit.kind !== 'count'
+}
+
+/** An amount of something, that ends as no sentence does. */
+export const isRowOfList = (row: string): boolean =>
+  /^[\d¼½¾⅓⅔]/.test(bare(row)) && isAmountOf(row) && !/[.!;:]$|[.!]\s+\p{Lu}/u.test(row) && heatIn(row) === null
+
+/** "A  sugar 620 g, glucose 480 g", over "B  cream 700 g" */
+const LETTERED = /^([A-H])\s+(?=\p{L}[^.]*\d)/u
+const isLettered = (line: string, letter: string): boolean =>
+  LETTERED.exec(line)?.[1] === letter && ENDS_WITH_AMOUNT.test(line)
+/** Lines with a colon after the letters that mark them, of which there are two in turn at least. */
+export const lettered = (lines: readonly string[]): readonly string[] =>
+  lines.some((l, i) => isLettered(l, 'A') && isLettered(lines[i + 1] ?? '', 'B'))
+    ? lines.map((l) => (ENDS_WITH_AMOUNT.test(l) ? l.replace(LETTERED, '$1: ') : l))
+    : lines

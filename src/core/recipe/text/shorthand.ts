@@ -1,0 +1,385 @@
+/** Shorthand of a kitchen's own notes, spelled out: "sugar + water → 135 °C", "off heat: vanilla". */
+import { capital } from '../../formula/sentence'
+import { beginsDone } from '../sentence/endings'
+import { LEFT_BELOW } from '../sentence/heats'
+import { isGotReady, takesOff } from '../sentence/moves'
+import { inItsTime } from '../sentence/not-yet'
+import { commasAsArrows, strokesAsArrows } from './listed-moments'
+
+const ARROWS = '-+>|=+>|>{2,}|[→⇒➔➜⟶]'
+/** Arrows between what is done; the mark of a line of a list stays before it. */
+export const ARROW = new RegExp(`\\s*(?:${ARROWS})\\s*`)
+const ARROWS_WITHIN = new RegExp(ARROW.source, 'g')
+const BEGINS_ARROW = new RegExp(`^${ARROW.source}`)
+const MARK = /^(\s*(?:[-–*•·]\s+|\d{1,2}[.)/]\s+|\(\d{1,2}\)\s+)?)(?:\+\s+)?(.*)$/s
+/** "135 °C", "back to 118", "about 146°C (6 min)" */
+const TO_HEAT =
+  /^(?:(back|on|up) )?(?:to )?((?:about |around |[~≈] ?)?\d{2,3}(?:[.,]\d)?\s?(?:[°º]|deg|[CF]\b|[–-]\s?\d{2,3}).*|[12]\d{2}(?:,? (?:while )?stirring)?)$/i
+/** "Off → seeds" */
+const OFF_THEN = new RegExp(`\\boff(?: (?:the )?heat)?${ARROW.source}`, 'i')
+/** "200 g hot cream → stop" */
+const STOPS = /^stop$/i
+const ONLY_HEATS = /^(?:boil|cook|heat)$/i
+const OFF = /^off(?: (?:the )?(?:heat|flame)\s*[:;,+–—-]|\s*[:;])\s*(.+)$/i
+/** "Stir in, back to 130 °C" */
+const BACK_TO = /, (?=(?:back|on|up) to \d)/i
+
+/** "Off the heat, when the bubbles die down, add the acid" */
+const BEGINS_WHEN = /^(?:when|once|as soon as|after|while|before)\b/i
+
+/** What is done with a slab. */
+const WORKS = /^(?:break|carameli[sz]e|cut|d[ée]cui(?:re|s)|decook|dip|mark|press|score|slice|snap|wrap)\b/i
+/** "+ sugar + water" */
+const PLUS = /^\+\s*/
+
+/** "Base in cold water 3 s", "at 140 fold in the powder", "8 g discs on silicone", "torch the tops" */
+const SAID_OTHERWISE =
+  /^(?:(?:base|bottom|pan|pot) in(?:to)? |at (?:about )?\d{2,3}\b|(?:deposit|drop|funnel|ladle|pipe|spoon|torch)\b|\d+ ?g (?:discs|drops|pieces|rounds)\b)/i
+const isTold = (words: string): boolean =>
+  SAID_OTHERWISE.test(words) ||
+  takesOff(words) ||
+  beginsDone(words) ||
+  WORKS.test(words) ||
+  isGotReady(words) ||
+  BEGINS_WHEN.test(words)
+const lower = (words: string): string => words.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase())
+
+/** "Dark amber → off" */
+const ONLY_OFF = /^off(?: (?:the )?heat)?$/i
+const SHADED = '(?:(?:dark|deep|golden|light|medium|pale) )?(?:amber|caramel|gold(?:en)?|straw)(?: colou?r)?'
+const SHADE = new RegExp(`^${SHADED}$`, 'i')
+
+/** "Amber 185" */
+const SHADE_AT = new RegExp(`^${SHADED},? (?:at |to )?([12]\\d\\d(?: ?°? ?[CF])?)$`, 'i')
+
+/** "→ approx 36 squares" */
+const SO_MANY =
+  /^(?:(?:about|approx\.?|ca\.?|makes|[~≈]) ?)?(\d{1,3} (?:bars|caramels|candies|lollies|lollipops|pieces|squares|sweets|toffees))$/i
+
+/** "→ 2 h", "→ gentle, stir till clear → full heat": a time, or how it is heated or worked. */
+const LEAVES = /^\d+(?:\s?[-–]\s?\d+)? ?(?:h|hrs?|hours?|mins?|minutes?|days?)\b/i
+const NOTHING_ADDED =
+  /^(?:gentle|gently|hammer|saw|slow(?:ly)?)\b|^(?:full|high|low|medium)(?=$|[,;]| (?:boil|flame|gas|heat|power)\b)/i
+
+/** One of the things between arrows as a sentence. */
+function spelled(written: string): string {
+  const words = written.replace(PLUS, '')
+  const pieces = SO_MANY.exec(words)?.[1]
+  if (pieces) return `Makes about ${pieces}`
+  if (ONLY_OFF.test(words)) return 'Take it off the heat'
+  if (SHADE.test(words)) return `Cook until ${lower(words)}`
+  const [, toShade] = SHADE_AT.exec(words) ?? []
+  if (toShade) return `Cook to ${toShade}`
+  const [, on, heat] = TO_HEAT.exec(words) ?? []
+  if (heat && Number.parseFloat(heat) < LEFT_BELOW) return `Leave at ${heat}`
+  if (heat) return `Cook ${on ? `${on} ` : ''}to ${heat}`
+  const off = OFF.exec(words)?.[1]
+  if (off) return `Off the heat${AT_HEAT.test(off) ? ',' : ''} ${lower(doneWith(off))}`
+  return doneWith(words).replace(BACK_TO, ', cook ')
+}
+
+/** "100 °C: butter" */
+const AT_HEAT = /^\d{2,3} ?[°º] ?[CF]?[:,] \p{L}/u
+/** "Sugar, water, glucose to 155 °C" */
+const COOKED_TO = /^\p{L}[\p{L}, +&/]+ (?:till|to|until) (?:about )?[1-3]\d\d\b/u
+/** "Tin 12x8", "slab": where it is poured. */
+const POURED_ON = /^(?:frame|(?:piping )?bag|jars?|marble|moulds?|silpat|slab|tin|tray)\b(?! (?:in|off|of|on)\b)/i
+/** What is done with it, or how long it is left; a thing alone goes in. */
+function doneWith(words: string): string {
+  if (POURED_ON.test(words)) return `Pour ${/^(?:marble|silpat|slab)/i.test(words) ? 'onto' : 'into'} ${lower(words)}`
+  if (LEAVES.test(words)) return `Leave ${words}`
+  if (AT_HEAT.test(words)) return `at ${words}`
+  if (COOKED_TO.test(words) && !isTold(words)) return `Cook ${lower(words)}`
+  return isTold(words) || NOTHING_ADDED.test(words) ? capital(words) : `Add ${lower(words)}`
+}
+
+/** What whites are whisked to. */
+const PEAKS = /^(?:(?:almost|just|nearly) )?(?:stiff|(?:firm|medium|soft|stiff) peaks?|peaks)$/i
+
+/** What a drop is tried in. */
+const TESTS = /^(?:to )?test\b/i
+
+/** How a mass looks by then. */
+const LOOKS =
+  /^(?:(?:all|getting|gone|goes|going|just|nice and|really|very) )?(?:(?:all )?clear|(?:(?:dark|deep|light) )?(?:amber|brown|golden)|cloudy|creamy|dull|foamy|glossy|matte?|pale|smooth|stiff|thick)\b(?!.*\d)/i
+
+/** What has got so. */
+const ONCE_COLD = /^(?:cold|cool|firm|set|stiff)$/i
+
+/** Between sentences of one line. */
+const SENTENCES = new RegExp(`(?<=(?:[^\\d\\s]|\\b\\d{3})\\.)\\s+(?=\\p{Lu}|${ARROWS})`, 'u')
+
+/** "2 cups sugar, 6 tbsp water: to 300F, don't stir", "4 tsp soda, 2 tsp vanilla: in fast": what is weighed, and what is done with it. */
+const WEIGHED_TO = /^((?:[-–*•·]\s+)?[\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?(?=(?:to )?\d{2,3} ?(?:[°º]|[CF]\b))/i
+const WEIGHED_IN =
+  /^((?:[-–*•·]\s+)?)([\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?in(?:,? (?=(?:all|and|at|fast|hot|last|now|off|quick(?:ly)?|slow(?:ly)?|stir|warm|when|whisk)\b)|(?=\.?$))/iu
+
+/** A line with its shorthand as sentences; any other line as it is. */
+export function spelledOut(written: string): string {
+  const whole = strokesAsArrows(written)
+  if (REDUCED.test(whole)) return whole.replace(REDUCED, '$1 ($2)')
+  if (YIELDS.test(whole)) return whole.replace(YIELDS, '$2 (from $1)')
+  // "(no thermometer: iced water → squishy ball)" is one thing said by the way
+  const plain = whole.replace(/\([^()]*\)/g, (aside) => aside.replace(ARROWS_WITHIN, ': '))
+  const line = plain.replace(WEIGHED_TO, '$1 → ').replace(WEIGHED_IN, '$1Add $2; ')
+  const chained = line
+    .split(SENTENCES)
+    .map((sentence) => commasAsArrows(sentence, isTold))
+    .join(' ')
+  return ARROW.test(chained) ? chained.split(SENTENCES).map(spelledSentence).join(' ') : spelledSentence(line)
+}
+
+function spelledSentence(line: string): string {
+  const [, mark = '', written = ''] = MARK.exec(line) ?? []
+  const body = written.replace(OFF_THEN, 'off heat: ')
+  const parts = body.split(ARROW).filter(Boolean)
+  // "Cold → rolling pin": worked in some way that has no verb
+  if (ONCE_COLD.test(parts[0] ?? '')) return `${mark}${capital(parts.join(', '))}`
+  // "thick, gone matt → tin 12x8"
+  if (LOOKS.test(parts[0] ?? '') && !SHADE.test(parts[0] as string) && parts.length > 1)
+    return `${mark}When ${lower(parts[0] as string)}, ${lower(spelled(parts[1] as string))}.${parts
+      .slice(2)
+      .map((p) => ` ${spelled(p)}.`)
+      .join('')}`
+  // "→ 146 °C", of what stands in the sentence before
+  if (parts.length === 1 && BEGINS_ARROW.test(body))
+    return `${mark}${spelled((parts[0] as string).replace(/\.$/, ''))}.`
+  if (parts.length < 2) return OFF.test(body) && !isTold(OFF.exec(body)?.[1] ?? '') ? mark + spelled(body) : line
+  // "sugar, water → 150 °C" is one moment; what is weighed there goes in first
+  const [first = '', second = '', ...others] = parts
+  // "test: drop in cold water → firm ball"
+  if (TESTS.test(first)) return `${mark}Cook until ${lower(second)}${others.length > 0 ? `. ${others.join('. ')}` : ''}`
+  // "whites + 20 g sugar → stiff"
+  const peaks = PEAKS.exec(second.replace(/[.,;]$/, ''))?.[0]
+  const whisked = peaks && !isTold(first) ? [`Whisk ${lower(first)} until ${lower(peaks)}`, ...others] : null
+  const heat =
+    isTold(first) || OFF.test(first) || /\d/.test(first) ? undefined : TO_HEAT.exec(second.replace(/\.$/, ''))
+  const joined = whisked ?? (heat && !heat[1] ? [`Cook ${lower(first)} to ${heat[2]}`, ...others] : parts)
+  const done = joined.flatMap((part, i) => {
+    const next = joined[i + 1] ?? ''
+    if (STOPS.test(part) || (ONLY_HEATS.test(part) && TO_HEAT.test(next))) return []
+    return STOPS.test(next) && !isTold(part) ? [`Deglaze with ${lower(part)}`] : [part]
+  })
+  return `${mark}${done.map((part) => spelled(part.replace(/[.,;]$/, ''))).join('. ')}.`
+}
+
+/** "Purée 150 g → reduce to 75 g": a line of a list, and what is done to it beforehand. */
+const REDUCED =
+  /^(\s*[^→>]{3,50}\d ?(?:g|kg|ml|l)|\s*\d[\d.,]* ?(?:k?g|ml|l|cups?) [^→>]{3,50}?) *(?:→|->|=>) *(reduced?\b.{0,20})$/i
+
+/** "2 kg ripe guavas → about 1 kg pulp": of a list, what goes in is what comes of it. */
+const YIELDS =
+  /^\s*(\d[\d.,]* ?(?:k?g|lbs?|oz) \p{L}[\p{L} ]{2,40}?) *(?:→|->|=>) *(?:about |approx\.? |= ?|~ ?)?(\d[\d.,]* ?(?:k?g|lbs?|oz) \p{L}.{1,30})$/iu
+
+/** What the pot does where it is off, as the source of a pattern. */
+const COMES_OFF = 'comes off(?: the (?:heat|fire|flame|stove))?(?=[,.;:]|$| (?:and|then)\\b)'
+
+/** "Sugar w/ water", "set o/n" */
+const SHORT: readonly (readonly [RegExp, string])[] = [
+  [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
+  [/\bw\/\s*/gi, 'with '],
+  [/\bo\/n\b/gi, 'overnight'],
+  [/\bexcl?\.? (?=\p{Ll})/gu, 'except '],
+  [/\bv\.? (?=(?:gently|high|hot|low|slow|slowly|soft|thick|thin|well)\b)/g, 'very '],
+  [/(?<=^(?:\d{1,2}[.)] )?|[.!;] )in (?:the )?meantime,?(?= )/gi, 'Meanwhile,'],
+  // "till 118ish", "wait for 50", "leave alone to 65": no boil is so cool
+  [/(?<=\b\d{2,3})[ -]?ish\b/gi, ''],
+  [
+    /\b(?:wait (?:for|till|to|until)|leave (?:it )?(?:(?:alone|be|undisturbed) )?(?:till|to|until)) (?:about )?([3-9]\d)(?=[,;.°]| ?[°(]| and\b| then\b|$)/gi,
+    'cool to $1',
+  ],
+  // "to 127 in summer, 124 in winter"
+  [/\bto (1\d\d)( ?°?C?) in summer,? (?:and |or )?(1\d\d)(?: ?°?C?) in winter\b/gi, 'to $3–$1$2'],
+  [/\bto (1\d\d)( ?°?C?) in winter,? (?:and |or )?(1\d\d)(?: ?°?C?) in summer\b/gi, 'to $1–$3$2'],
+  // "cream in, careful. 118."
+  [/(?<=\bin),? care(?:ful|fully)!?(?=[.;]|$)/gim, ''],
+  // "hard crack - 150 or it makes glass"
+  [/\b((?:firm|hard|soft)[- ](?:ball|crack)) [-–—] (?=[1-3]\d\d\b)/gi, '$1 to '],
+  [/\bcool (?:it )?(?:down )?under (?=\d{2})/gi, 'cool below '],
+  // "till it's golden and 118"
+  [/\b((?:un)?till? [^,;.\d]{3,30}) and (?=1\d\d(?:$|[,;.]| ?°| ?[CF]\b))/gim, '$1 and at '],
+  [/\b(colou?r of [^,;.\d]{3,20}) (?:and|&|\+) (?=1\d\d(?: ?[-–] ?1\d\d)?(?:$|[,;.]| ?°| ?[CF]\b))/gim, '$1 and at '],
+  // "boil for 2 mins, then uncover and boil to 140"
+  [
+    /\b((?:boil|cook|simmer)(?: it)?(?: for)? \d+ ?min\w*),? then (uncover|take off the lid|lid off)(?: and|,) (?=(?:boil|cook)\b)/gi,
+    '$1. Uncover and ',
+  ],
+  // "add the sugar in rain, caramel at 185"
+  [/,\s+(?:make an? )?caramel (?:at|to) (?=1[5-9]\d)/gi, ', caramelise to '],
+  // "sugar in 3 batches; caramel, amber"
+  [/([,;])\s+caramel,? (?=(?:dark |deep |light |medium |pale )?(?:amber|blond|brown|golden)\b)/gi, '$1 caramelise to '],
+  // "for firm or 250 for soft. I like 252"
+  [/\b((?:I|we) (?:like|prefer)) (?=[12]\d\d\b)/g, '$1 it at '],
+  // "right so for the peanut brittle you put two cups of sugar …"
+  [
+    /^(?:(?:now|ok(?:ay)?|right|so|well),?\s+)+(?:for (?:my|the|this) (?:\p{L}+ ){1,3})?(?:you |we )(?=(?:boil|heat|melt|put|take|tip)\b)/giu,
+    '',
+  ],
+  // "boil cream + ½ salt"
+  [/(?<=(?:[+&,]|\b(?:add|and|with)) ?)(?:½|1\/2) (?=(?:butter|cream|milk|nuts|salt|sugar)\b)/gi, 'half the '],
+  // "lid off 138 add butter"
+  [/(?<=\b(?:off|on|out|up)) (?=[1-3]\d\d (?:add|stir in)\b)/gi, '. At '],
+  // "get it boiling then at 238 you tip in the nuts"
+  [/(?<=\p{L}),? then (at [1-3]\d\d\b[^,;.]{0,12}?) (?:you |we )?(?=(?:add|mix|put|stir|throw|tip)\b)/gu, '. $1 '],
+  // "when it reaches 120 put in the nuts, stir always, until 150"
+  [
+    /(?<=^|[.!;]\s+)((?:when|once|at)\b[^.;]*\d{3}[^.;]*\b(?:add|(?:mix|put|stir|tip) in)\b[^.;]*?),? (?:(?:keep )?stir(?:ring)?(?: always| constantly| all the time)?,? )?(?:until|till) (?=[1-3]\d\d)/gim,
+    '$1. Cook, stirring, until ',
+  ],
+  // "when honey = 112"
+  [/\b((?:when|once) (?:the )?(?:honey|sugar|syrup)) = (?=1\d\d)/gi, '$1 is at '],
+  // "whip whites when at 112"
+  [/(?<=[\p{L})] )when at (?=1\d\d\b)/gu, 'when it is at '],
+  // "180C/160 fan", and what is done before it is hot
+  [
+    /(?<=^|[.;] )(?:oven (?:at|on|to) )?(\d{3}) ?°?C ?\/ ?\d{3} ?°?C? ?fan(?: oven)?\b(?: ?\/ ?gas (?:mark )?\d)?/gim,
+    'Heat the oven to $1 °C',
+  ],
+  // "spread on 2 trays, rest of salt, 150C 15 mins": in the oven
+  [/(\btrays?\b[^.;]*), (?:at )?(\d{3} ?°? ?[CF]),? (?:for )?(\d+(?: ?[-–] ?\d+)? ?min\w*)/gi, '$1. Bake at $2 for $3'],
+  // "lower the heat from 110 °C"
+  [
+    /(?<=^|[.;!]\s+)(lower|reduce|turn down) (the (?:flame|heat)) from ((?:about )?1\d\d ?°? ?[CF]?)(?=[.,;]|$)/gi,
+    'At $3 $1 $2',
+  ],
+  // "118 not 121 °C"
+  [/\b(1\d\d)(?: ?°? ?[CF])?,? not 1\d\d( ?°? ?[CF])?\b/g, '$1$2'],
+  // an oven that is a pot
+  [/\bdutch oven\b/gi, 'heavy pot'],
+  [/\s@\s?(?=\d)/g, ' at '],
+  // "24-36 h @ 30 °C", where it lies
+  [/(?<=^|[.;]\s+)(?=\d+(?:\s?[-–]\s?\d+)? ?(?:h|hrs?|hours?) at \d)/gi, 'Leave '],
+  [/(?<=[,;.]\s+)lid (?:for )?(?=\d+ ?min)/gi, 'cover for '],
+  [/(?<!\p{L})d[ée]cui(?:re|s)(?!\p{L})/giu, 'Decook'],
+  // "149 and out"
+  [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
+  [/\b(pour|spread|spoon|tip|turn)( it| out| the \w+)? on to (?=an? |the |your )/gi, '$1$2 onto '],
+  [/\bchoc\b/gi, 'chocolate'],
+  [/\bc\. ?syrup\b/gi, 'corn syrup'],
+  [/\b(melted|tempered) (dark|milk|white)(?= \(?\d|[,.;]|$)/gi, '$1 $2 chocolate'],
+  // "water (syrup)", where the list has another water
+  [/\bwater \((?:for (?:the )?)?syrup\)/gi, 'water'],
+  // "at 152° it comes off", "cook to 152°. It comes off"
+  [new RegExp(`\\b(?:it|the (?:pan|pot)) ${COMES_OFF}`, 'g'), 'take it off the heat'],
+  [new RegExp(`\\b(?:It|The (?:pan|pot)) ${COMES_OFF}`, 'g'), 'Take it off the heat'],
+  // "5' speed 3", "paddle 1'"
+  [/(?<![\d.])(\d{1,2})['’′](?=[,;.]|\s|$)/g, '$1 min'],
+]
+
+/** "235 - nuts in", "cook 118": a heat at the head or the end of what is said. */
+const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
+  [
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)]|\(?[a-h]\))\s+)?|[.!]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?:\s+[–—-]|:)\s+(?=(?!about\b|approx|for\b|it\b|this\b|that\b)\p{L})/giu,
+    'At $1 ',
+  ],
+  // "120 add the acid"
+  [/(?<=^(?:[-–*•]\s+)?|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF])?) (?=(?:add|stir in|stop|whisk in)\b)/g, 'At $1 '],
+  // "below 90 add the gelatine"
+  [
+    /(?<=^(?:[-–*•]\s+)?|[.!;]\s+)(?:below|under) (?=\d\d\b(?! ?(?:g|k?g|ml|mm|cm)\b)[^.;]{0,4},? (?:add|stir in|whisk in)\b)/gi,
+    'When it has cooled to ',
+  ],
+  // "305 off"
+  [/(?<=^|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF])?)[,:]?(?: [–—-])? off(?=[.,;]|$)/g, 'Cook to $1, take off the heat'],
+  // "When 275, add", "when it's 120 begin the whites"
+  [
+    /(?<=^|[.!;)]\s+)(when|once)(?: it(?:['’]s| is))? (?!(?:about )?\d{3}[ °CF]*(?:has|is|was)\b)(?=(?:about )?[12]\d\d(?:,| ?[CF]\b| ?°| (?!g\b|m?l\b|min)\p{Ll}))/giu,
+    '$1 it is at ',
+  ],
+  // "Cook sugar and water 116."
+  [
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)((?:boil|cook|heat) [^\d,;:.!]{3,40}(?<!\b(?:about|at|for|over|reach(?:es)?|till?|to|until))) (?=[1-3]\d\d(?: ?°)?(?: ?[CF])?(?:\.\s|\.?$))/gi,
+    '$1 to ',
+  ],
+  // "Trays 250F 45 min"
+  [/(?<=^|[.!;]\s+)(trays?),? (?=[1-4]\d\d ?(?:°|[CF]\b))/gi, 'Bake the $1 at '],
+  // "bake 400 - 5 min"
+  [/\b(bake)( it)?(?: at)? ([1-4]\d\d) ?[–-] ?(?=\d{1,2} ?min)/gi, '$1$2 at $3 for '],
+  [/\b(bake)( it)? (?=[1-4]\d\d\b(?! ?(?:g|ml)\b))/gi, '$1$2 at '],
+  [
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!,]\s+)(boil|cook|heat)( on| up)? (?=[1-3]\d\d(?:\.\d)?(?:\s?[-–]\s?[1-3]\d\d)?(?: ?°)?(?: ?[CF])?(?:[.,]\s|[.]?$))/gi,
+    '$1$2 to ',
+  ],
+]
+
+const SPELLED = [...SHORT, ...BARE_HEATS]
+
+/** "Boil the syrup; peanuts at 235": what goes in there. */
+const AT_ITS_HEAT = /(?<=[.;]\s+)(\p{L}+(?: and)?(?: \p{L}+){0,3}) at ([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?=[.;]|$)/giu
+const NO_LINE =
+  /^(?:batch|came|cast|deposit|discharge|done|empty|finish|frame|he|heat|I|it|last|next|off|pot|pull|ready|she|stop|sugar|syrup|target|thermometer|they|turned|we|you)\b/i
+const addedAt = (said: string): string =>
+  said.replace(AT_ITS_HEAT, (all, what: string, heat: string, from: number) => {
+    if (NO_LINE.test(what) || beginsDone(what) || takesOff(what)) return all
+    const added = `at ${heat} add ${what.toLowerCase()}`
+    return /\.\s+$/.test(said.slice(0, from)) ? capital(added) : added
+  })
+
+/** "Boil to 149, sesame in, stir": what goes in there. */
+const COMES_IN =
+  /(?<=\b\d{1,3} ?[°º]?(?: ?(?:[CF]|deg\w*|min\w*|sec\w*))?\b[^,;.\d]{0,24}(?:[,;]| (?:and|then)(?= )) )(?:then )?(?:the )?((?:\p{L}+ (?:and |[&+] )?){1,4}?)in(?: (?:hot|warm))?(?=[,;.]| and\b| then\b|$)/giu
+const NO_THING =
+  /\b(?:all|as|back|bowl|comes?|everything|goe?s?|heat|it|left|lid|oven|pan|pot|probe|put|sets?|shear|slot|stirred|stuck|that|them|thermometer|this|turn|with)\b/i
+const putIn = (said: string): string =>
+  said.replace(COMES_IN, (all, what: string) =>
+    NO_THING.test(what) || beginsDone(what) ? all : `add ${what.toLowerCase().trim()}`,
+  )
+
+const BEGINS_SAID = '(?<=^(?:(?:[-–*•]|\\d{1,2}[.)])\\s+)?|[.;)]\\s+)'
+const THINGS = '((?:\\p{L}+,? ){1,6}?)'
+const HEAT = '(\\d{3}(?: ?[°º])?(?: ?[CF]\\b)?)'
+const ONTO =
+  '(?:on ?to|over|into) (?:the )?(it\\b|that\\b|(?:egg )?whites?\\b|albumen\\b|foam\\b|meringue\\b)(?:, \\p{L}+)*'
+/** "Honey to 121 °C onto the whites", "at 122 honey onto whites": it is boiled, and poured. */
+const BOILED_ONTO = new RegExp(
+  `${BEGINS_SAID}(?:(?:boil|cook|heat|take) )?(?!(?:add|and|as|at|beat|bring|cool|drizzle|once|pour|run|slowly|stream|then|trickle|warm|when)\\b)${THINGS}(?:to|at) ${HEAT}(?: \\([^()]{1,20}\\))?,? (?:and )?${ONTO}`,
+  'giu',
+)
+const AT_HEAT_ONTO = new RegExp(`${BEGINS_SAID}At ${HEAT},? ${THINGS}${ONTO}`, 'giu')
+const boiledAndPoured = (what: string, heat: string, onto: string): string =>
+  `Cook ${lower(what)}to ${heat}. ${/^(?:it|that)$/i.test(onto) ? 'Pour on' : `Pour ${lower(what)}onto ${onto}`}`
+/** "Egg white, sugar in mixer, medium" */
+const IN_MIXER = new RegExp(`${BEGINS_SAID}((?:egg )?whites?(?:, \\p{L}+)*) in (?:the |a )?mixer\\b`, 'giu')
+/** "Whites on at med when honey hits 108" */
+const WHITES_ON = new RegExp(
+  `${BEGINS_SAID}(?:egg )?whites(?: (?:\\+|and|with) [^,.;]{3,20}?)? (?:on|start(?:ed)?)(?:(?: at)? (?:low|med(?:ium)?|high)(?: speed)?)? ((?:when|once|as soon as) [^.;]{3,40}?\\d{3}[^.;]{0,6})(?=[.;]|$)`,
+  'giu',
+)
+/** "Whites whisked to soft peaks while the syrup (sugar, water) goes to 117" */
+const WHITES_WHILE = new RegExp(
+  `${BEGINS_SAID}((?:egg )?whites?\\b[^,;.]{0,30}?) (?:beaten|whipped|whisked) (to \\w+(?: peaks)?),? (?:as|while) the syrup (?:\\(([^()]{3,60})\\) )?(?:boils|climbs|comes|cooks|goes) to `,
+  'giu',
+)
+/** "Cream + butter warm": in a pan of its own. */
+const WARM_APART = new RegExp(
+  `${BEGINS_SAID}((?:butter|cream|milk)(?: (?:\\+|&|and) (?:butter|cream|glucose|milk|salt))?) warm(?:ed)?(?=[.;]|$)`,
+  'giu',
+)
+const pouredOnto = (said: string): string =>
+  said
+    .replace(WARM_APART, (_, what: string) => `Warm the ${lower(what)}`)
+    .replace(
+      WHITES_WHILE,
+      (_, whites: string, peaks: string, of?: string) =>
+        `Meanwhile whip ${lower(whites)} ${peaks}. Cook ${of ?? 'the syrup'} to `,
+    )
+    .replace(WHITES_ON, (_, when: string) => `${capital(when)} start the whites`)
+    .replace(IN_MIXER, (_, whites: string) => `Whip ${lower(whites)} in the mixer`)
+    .replace(BOILED_ONTO, (_, what: string, heat: string, onto: string) => boiledAndPoured(what, heat, onto))
+    .replace(AT_HEAT_ONTO, (all, heat: string, what: string, onto: string) =>
+      beginsDone(what) ? all : boiledAndPoured(what, heat, onto),
+    )
+
+/** "I boil the sugar, then I sieve over the soda": what somebody does, told as what is to be done; no heat that they like better. */
+const DONE_BY_ME =
+  /(?<=(^|[.;!] +)|\b(?:and|then) )(?:I|you|we) (?:also |always |just |quickly |slowly |usually )?((?!(?:cook(?: it)?|take it) to\b)(?:add|beat|boil|bring|cook|cool|cover|cut|dissolve|drop|fold|heat|leave|let|melt|mix|pour|put|sieve|sift|spread|sprinkle|stir|take|tip|turn|whip|whisk)\b)/gi
+const toBeDone = (said: string): string =>
+  said.replace(DONE_BY_ME, (_, begins: string | undefined, does: string) =>
+    begins === undefined ? does : capital(does),
+  )
+
+/** What a method says, with its abbreviations as whole words. */
+export const writtenOut = (said: string): string =>
+  pouredOnto(
+    addedAt(putIn(SPELLED.reduce((text, [words, whole]) => text.replace(words, whole), inItsTime(toBeDone(said))))),
+  )
