@@ -72,13 +72,13 @@ describe('a family', () => {
 describe('a field of a document', () => {
   it('that is added to the core’s type or to the schema alone does not compile', () => {
     change('core/formula/document.ts', 'export interface Step {', 'export interface Step {\n  readonly colour?: string')
-    change('core/cook/log.ts', "{ readonly type: 'note'; ", "{ readonly type: 'note'; readonly loud: boolean; ")
+    change('core/log/log.ts', "{ readonly type: 'note'; ", "{ readonly type: 'note'; readonly loud: boolean; ")
     const one = compile()
     expect(one.status).not.toBe(0)
     expect(one.said).toMatch(/src\/contract\/formula\.ts/)
     expect(one.said).toMatch(/src\/contract\/cook\.ts/)
     change('core/formula/document.ts', '\n  readonly colour?: string', '')
-    change('core/cook/log.ts', 'readonly loud: boolean; ', '')
+    change('core/log/log.ts', 'readonly loud: boolean; ', '')
     change(
       'contract/formula.ts',
       'const step = z.object({',

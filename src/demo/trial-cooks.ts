@@ -21,8 +21,8 @@ import {
   type Reading,
   startPot,
 } from '@/core'
-import { probeLag } from '@/core/cook/probe-slow'
 import { normal, seeded } from '@/core/quantity/seeded'
+import { probeLag } from '@/core/track/probe-slow'
 import { probeModel } from '@/devices/probe'
 import { demoPots } from './kitchen'
 

@@ -2,13 +2,13 @@ import { describe, expect, it } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { gramsAsWritten } from '../formula/document'
 import { scale } from '../formula/scale'
+import type { CookAct, CookEvent } from '../log/log'
+import { potEventsOf } from '../log/pot-events'
+import type { Reading } from '../log/readings'
 import { advancePot, applyToPot, startPot } from '../pot/simulate'
 import { seeded } from '../quantity/seeded'
 import { testConditions } from '../testing'
 import { assessCook, type BoilFacts, type CookAssessment, type CookRecord } from './assess'
-import type { CookAct, CookEvent } from './log'
-import { potEventsOf } from './pot-events'
-import type { Reading } from './readings'
 
 const formula = demoBoil('rhubarb-nettle-elderflower-drops')
 const written = gramsAsWritten(formula)

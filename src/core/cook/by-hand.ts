@@ -3,10 +3,10 @@
 import { type Correction, corrected, noCorrection } from '../craft/thermometer'
 import type { FormulaDocument, GramsByLine } from '../formula/document'
 import { traceSteps } from '../formula/trace'
+import { type CookEvent, knowsHeat, standing } from '../log/log'
+import type { Reading } from '../log/readings'
 import { type Mix, massOf } from '../matter/mix'
 import { boilingPoint } from '../physics/boiling'
-import { type CookEvent, knowsHeat, standing } from './log'
-import type { Reading } from './readings'
 
 /** What the thermometer shows too much in this cook, °C, by the newest word on it. */
 export const correctionIn = (events: readonly CookEvent[]): number =>

@@ -1,13 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
+import { bookTau } from '../cooling/pot'
 import { gramsAsWritten } from '../formula/document'
 import { traceSteps } from '../formula/trace'
+import type { Reading } from '../log/readings'
 import { type Mix, mix } from '../matter/mix'
 import { testConditions } from '../testing'
-import { bookTau, coolingTo } from './cooling'
-import { heatPath, joulesAt, joulesPerDegree, temperatureAt } from './heat-path'
-import type { Reading } from './readings'
+import { coolingTo } from '../track/cooling'
+import { heatPath, joulesAt, joulesPerDegree, temperatureAt } from '../track/heat-path'
 
 const within = (min: number, max: number) => fc.double({ min, max, noNaN: true })
 const syrup: fc.Arbitrary<Mix> = fc

@@ -2,9 +2,9 @@
 import type { CautionId } from '../craft/cautions'
 import { cautionsOf } from '../formula/cautions'
 import type { FormulaDocument, Step } from '../formula/document'
-import type { Forecast } from './forecast'
-import type { CookState, Seen } from './log'
-import { EIGHTY } from './scatter'
+import type { CookState, Seen } from '../log/log'
+import type { Forecast } from '../track/forecast'
+import { EIGHTY } from '../track/scatter'
 
 export type Mood = 'wait' | 'soon' | 'now' | 'done'
 

@@ -3,11 +3,11 @@ import { describe, expect, it, test } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { cookBoil } from '@/demo/maker'
 import { gramsAsWritten } from '../formula/document'
+import type { CookAct, CookEvent } from '../log/log'
 import { seeded } from '../quantity/seeded'
 import { testBoil, testConditions } from '../testing'
 import { assessCook } from './assess'
 import { farOff } from './far-off'
-import type { CookAct, CookEvent } from './log'
 
 const caramels = demoBoil('smoked-salt-tamarind-caramels')
 const event = (at: number, act: CookAct): CookEvent => ({ id: `e${at}`, at, ...act })

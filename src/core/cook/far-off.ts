@@ -1,8 +1,9 @@
 /** A test that the pot can hardly have shown: a slip of the hand, or a cook that is not where it is reckoned to be. */
+
+import type { CookAct, CookEvent } from '../log/log'
 import { shadeTemperature } from '../physics/browning'
-import { type Cook, contents } from './cook'
+import { type Cook, contents } from '../track/cook'
 import { stretchOf } from './evidence'
-import type { CookAct, CookEvent } from './log'
 import type { PotNow } from './pot-now'
 import { evidenceOf } from './tests'
 

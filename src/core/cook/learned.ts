@@ -1,10 +1,10 @@
 /** What earlier boils teach the next: what this ring really gives this pot. */
 import { burnerPower, DIAL_TOP } from '../pot/equipment'
+import { forecastContext } from '../track/cook'
+import { mean, ROW, sdOf } from '../track/heat-state'
+import { trackCook } from '../track/track'
+import { trackFacts } from '../track/track-state'
 import type { CookAssessment } from './assess'
-import { forecastContext } from './cook'
-import { mean, ROW, sdOf } from './heat-state'
-import { trackCook } from './track'
-import { trackFacts } from './track-state'
 
 /** What a ring gives a pot, as a share of what its plate says, and its standard deviation. */
 export interface Gives {

@@ -4,9 +4,9 @@ import { demoFormulas } from '@/demo/formulas'
 import { type FormulaDocument, madeIn } from '../formula/document'
 import { ganachePart } from '../formula/ganache'
 import { scale } from '../formula/scale'
+import type { CookEvent } from '../log/log'
 import { testConditions } from '../testing'
 import { assessCook, type BoilFacts } from './assess'
-import type { CookEvent } from './log'
 
 const bars = demoFormulas['rye-shortcake-bars'] as FormulaDocument
 const plan = scale(bars, { size: { by: 'pieces', pieces: 40 } })

@@ -2,13 +2,13 @@
 import type { Conditions } from '../formula/analyse'
 import type { BoiledFormula, GramsByLine, Step } from '../formula/document'
 import { climbsTo } from '../formula/trace'
+import { potEventsOf } from '../log/pot-events'
 import { boilingPoint, temperatureToday, waterLeftAt } from '../physics/boiling'
 import { heatCapacity } from '../physics/heat'
 import { latentHeat } from '../physics/water'
 import { potThermal } from '../pot/equipment'
 import { advancePot, applyToPot, contentsOf, type PotState, startPot } from '../pot/simulate'
-import { carriedHeat } from './forecast'
-import { potEventsOf } from './pot-events'
+import { carriedHeat } from '../track/forecast'
 
 /** s a maker in the history waits for a window in the pot or the bowl: the stand-in kitchen of the log has no whisk. */
 const WINDOW_S = 600

@@ -1,9 +1,9 @@
 /** How far past its target a cook is: the one definition of "too far". */
 import { isBoiled } from '../formula/document'
-import { type Cook, slackOf } from './cook'
+import { fedAt } from '../log/log'
+import type { Reading } from '../log/readings'
+import { type Cook, slackOf } from '../track/cook'
 import { saw } from './do-now'
-import { fedAt } from './log'
-import type { Reading } from './readings'
 
 /** ◊ A little past the band is a matter of taste; this many times the band is trouble. */
 const TROUBLE = 1.5

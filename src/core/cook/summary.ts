@@ -1,8 +1,8 @@
 /** What came of a boil, in a few figures: what lists show of it. */
 import { isBoiled } from '../formula/document'
+import { hottestIn, thinned } from '../log/readings'
 import type { CookAssessment } from './assess'
 import { powerIn } from './learned'
-import { hottestIn, thinned } from './readings'
 
 export interface CookSummary {
   /** Hottest once it was pulled, °C; null for a boil that never was. */

@@ -3,15 +3,15 @@
 import { smells } from '../craft/signs'
 import { stagesOf } from '../craft/stages'
 import { noCorrection } from '../craft/thermometer'
+import { type CookEvent, type Filling, standing } from '../log/log'
+import type { Reading } from '../log/readings'
 import { type Mix, massOf } from '../matter/mix'
 import { temperatureToday } from '../physics/boiling'
 import { browningRate, milkHeadStart, shadeTemperature } from '../physics/browning'
-import { type Cook, contents } from './cook'
+import { type Cook, contents } from '../track/cook'
+import { type HeatPath, joulesAt, temperatureAt } from '../track/heat-path'
 import { isAs } from './do-now'
 import { COLOUR_SD, type Estimate, type Evidence, fuse, middleOf } from './evidence'
-import { type HeatPath, joulesAt, temperatureAt } from './heat-path'
-import { type CookEvent, type Filling, standing } from './log'
-import type { Reading } from './readings'
 
 /** What the tests of a log say, each with the reading nearest before it. */
 export function evidenceOf(events: readonly CookEvent[], readings: readonly Reading[]): Evidence[] {

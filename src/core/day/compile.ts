@@ -1,6 +1,5 @@
 /** A formula of a size as the blocks of a day: one a boil, each from getting ready to wrapping, in the ways the kitchen has. */
 
-import { ROOM_C } from '../cook/log'
 import type { HandworkKind } from '../craft/handwork'
 import { handworkFacts, type Station } from '../craft/handwork'
 import { coolsIn } from '../finish/baked'
@@ -18,6 +17,7 @@ import {
 } from '../formula/document'
 import { type BatchPlan, gramsOfBoil, type Vessel } from '../formula/plan'
 import { type ReadyItem, readyList } from '../formula/ready'
+import { ROOM_C } from '../log/log'
 import type { Block, Hold, Lag, Task, Way } from './task'
 
 /** A pot on a ring, as the kitchen has them. */

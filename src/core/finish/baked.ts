@@ -1,12 +1,13 @@
 /** What is baked in its tin: how long its middle takes to come up in the oven, and to get cold again where it stands. */
-import { BAKED_C } from '../cook/log'
+
+import { whenDownTo } from '../cooling/course'
+import { type PouredSlab, pouredSlab, slabCourse, warmingSeconds } from '../cooling/slab'
 import { onARack, type Surface } from '../craft/surfaces'
 import type { FormulaDocument, GramsByLine } from '../formula/document'
 import { finishedMix, traceSteps } from '../formula/trace'
+import { BAKED_C } from '../log/log'
 import { massOf } from '../matter/mix'
-import { whenDownTo } from './course'
 import { depthFor } from './mass'
-import { type PouredSlab, pouredSlab, slabCourse, warmingSeconds } from './slab'
 import { heatRangeOf, windowOf } from './windows'
 
 /** As it lies in its tin; null with nothing in it. */

@@ -1,14 +1,15 @@
 /** What there is to mind of a finish: a window that closes or has closed, a mass too dense, dew, a work that came wrong. */
-import type { Cook } from '../cook/cook'
-import type { Reading } from '../cook/readings'
+
+import { warmingSeconds } from '../cooling/slab'
 import { chocolates, type HandworkKind } from '../craft/handwork'
 import type { PlainFindingOf } from '../finding'
+import type { Reading } from '../log/readings'
 import { dewPoint } from '../physics/humidity'
 import { type Celsius, inCelsius, inSeconds, type Seconds } from '../quantity/figures'
+import type { Cook } from '../track/cook'
 import type { WrapBy } from './keeping'
 import type { Mass } from './mass'
 import type { WorkOutcome } from './outcomes'
-import { warmingSeconds } from './slab'
 import { chocolateOf, type HeatRange } from './windows'
 import type { Forming, WorkAhead } from './works-ahead'
 

@@ -3,14 +3,14 @@
  * drawn of the sweet once it has left the heat: how warm it is, what it can do, when each work opens and closes.
  */
 
-import type { Cook } from '../cook/cook'
-import type { CookEvent } from '../cook/log'
-import type { Reading } from '../cook/readings'
+import { celsiusAt, fallsAt } from '../cooling/course'
 import { filling, forming, type Handwork, handworkFacts, type Place, SNIP_S } from '../craft/handwork'
 import { firstPlace } from '../craft/surfaces'
 import type { Analysis } from '../formula/analyse'
+import type { CookEvent } from '../log/log'
+import type { Reading } from '../log/readings'
 import { glassTransition } from '../physics/glass'
-import { celsiusAt, fallsAt } from './course'
+import type { Cook } from '../track/cook'
 import { cameWrong, type FinishFinding, findingsOf, outOfTemper } from './findings'
 import { pieceOf, type WrapBy, wrapBy } from './keeping'
 import { type FinishLog, finishLogOf } from './log'

@@ -1,15 +1,15 @@
 /** The finish on paper: when each work after the pour will open and close, before anything is cooked. */
 
+import { type Course, whenCooled } from '../cooling/course'
+import { type PouredSlab, pouredSlab, type Stay, slabCourse } from '../cooling/slab'
 import { handworkFacts } from '../craft/handwork'
 import { firstPlace, onARack, type Surface } from '../craft/surfaces'
 import type { Analysis, Conditions } from '../formula/analyse'
 import { type FormulaDocument, gramsAsWritten, pourIndex, type Step, stepsAfterPour } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { glassTransition } from '../physics/glass'
-import { type Course, whenCooled } from './course'
 import { depthFor, laidAir } from './mass'
 import { ropeFrom } from './pulled'
-import { type PouredSlab, pouredSlab, type Stay, slabCourse } from './slab'
 import { heatRangeOf, type Span, spanOf, windowOf } from './windows'
 
 /** A step after the pour, s from the pour on. */

@@ -1,10 +1,10 @@
 /** What the log says of a sweet once it is out of the pot. */
 
-import { type CookEvent, standing } from '../cook/log'
-import type { Reading } from '../cook/readings'
+import type { Stay } from '../cooling/slab'
 import { type OffCuts, textures, touches } from '../craft/handwork'
 import { onARack, type Surface } from '../craft/surfaces'
-import type { Stay } from './slab'
+import { type CookEvent, standing } from '../log/log'
+import type { Reading } from '../log/readings'
 
 /** A temperature that is known of it: of its middle or its face, °C, and how sharply. */
 export interface Sighting {

@@ -1,10 +1,11 @@
 /** What each other place of the kitchen would do to what lies there now. */
+
+import { slabCourse } from '../cooling/slab'
 import type { HandworkKind } from '../craft/handwork'
 import type { Surface } from '../craft/surfaces'
 import type { Conditions } from '../formula/analyse'
 import { dewPoint } from '../physics/humidity'
 import { type Mass, profileAt } from './mass'
-import { slabCourse } from './slab'
 import { type Span, spanOf } from './windows'
 import type { WorkAhead } from './works-ahead'
 

@@ -1,12 +1,12 @@
 /** What came of each work that was done: in its window, before it, or after. */
 
-import type { Cook } from '../cook/cook'
+import { type Course, celsiusAt, whenCooled } from '../cooling/course'
 import { workOf } from '../craft/families'
 import type { HandworkKind } from '../craft/handwork'
 import type { Step } from '../formula/document'
 import { glassTransition } from '../physics/glass'
 import { type Celsius, inCelsius } from '../quantity/figures'
-import { type Course, celsiusAt, whenCooled } from './course'
+import type { Cook } from '../track/cook'
 import type { Mass } from './mass'
 import { heatRangeOf, windowOf } from './windows'
 

@@ -1,7 +1,8 @@
 /** Sugar that is pulled: how often, how it grows, and how the rope it is drawn into cools in the air. */
+
+import { type Course, celsiusAt } from '../cooling/course'
+import { type PouredSlab, pouredSlab } from '../cooling/slab'
 import type { Mix } from '../matter/mix'
-import { type Course, celsiusAt } from './course'
-import { type PouredSlab, pouredSlab } from './slab'
 
 /** ◊ Pulls until it shines like satin, s for one, and the share of its volume that is air then. */
 export const SATIN = { pulls: 40, secondsEach: 5, air: 0.15 } as const

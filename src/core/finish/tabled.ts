@@ -1,12 +1,13 @@
 /** Chocolate worked on a stone: how much of it goes there, how fast it comes down, and where all of it stands once it is back in the bowl. */
-import { bookTau } from '../cook/cooling'
+
+import { coolsTo, stoneShare, worksAt } from '../cooling/chocolate'
+import { type Course, celsiusAt, lumpCourse, whenDownTo } from '../cooling/course'
+import { bookTau } from '../cooling/pot'
+import { pouredSlab, slabCourse } from '../cooling/slab'
 import type { Chocolate } from '../craft/handwork'
 import type { Surface } from '../craft/surfaces'
 import type { Mix } from '../matter/mix'
 import type { Pot } from '../pot/equipment'
-import { coolsTo, stoneShare, worksAt } from './chocolate'
-import { type Course, celsiusAt, lumpCourse, whenDownTo } from './course'
-import { pouredSlab, slabCourse } from './slab'
 
 /** ◊ How thin it is spread, mm; and how many times as fast as one that lies still a mass cools that is scraped up and spread again. */
 const SPREAD = { mm: 5, scraped: 1.5 } as const

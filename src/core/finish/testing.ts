@@ -1,8 +1,8 @@
 /** What is poured and worked, for tests. */
 import { assessCook, type CookAssessment } from '../cook/assess'
-import type { CookAct, CookEvent } from '../cook/log'
 import type { Surface } from '../craft/surfaces'
 import type { BoiledFormula } from '../formula/document'
+import type { CookAct, CookEvent } from '../log/log'
 import { testBoil, testConditions } from '../testing'
 
 export const rack: Surface = { name: 'rack', kind: 'rack', thicknessMm: 0 }

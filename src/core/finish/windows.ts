@@ -1,11 +1,12 @@
 /** Which temperatures a work can be done at, and what a mass can do at each. */
+
+import { type Course, whenDownTo } from '../cooling/course'
 import { type FamilyId, families, workOf } from '../craft/families'
 import type { FamilyFacts, UsualWork, Work } from '../craft/families/family'
 import { type Chocolate, chocolates, type HandworkKind, heights, type WorkWindow } from '../craft/handwork'
 import { type FormulaDocument, isBoiled, type Step } from '../formula/document'
 import type { Mix } from '../matter/mix'
 import { glassTransition } from '../physics/glass'
-import { type Course, whenDownTo } from './course'
 
 /** A range of temperature, °C: open from `high` downwards to `low`. Infinite where there is no limit. */
 export interface HeatRange {

@@ -1,5 +1,5 @@
 /** Air in a finished sweet: what whipping takes in and what soda gives off, until a maker says what was measured. */
-import { foamKind, whippedTo } from '../finish/bowl'
+import { foamKind, whippedTo } from '../cooling/bowl'
 import { massOf } from '../matter/mix'
 import { sodaFoamLitres } from '../physics/gas'
 import { densityOf } from '../physics/heat'

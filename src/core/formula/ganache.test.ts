@@ -1,6 +1,6 @@
 import { describe, expect, it, test } from 'vitest'
 import { shortcakeBars } from '@/demo/formulas/shortcake-bars'
-import { ganacheShare } from '../finish/chocolate'
+import { ganacheShare } from '../cooling/chocolate'
 import type { FormulaDocument } from './document'
 import { gramsAsWritten } from './document'
 import { addPart } from './edit'

@@ -1,6 +1,7 @@
 /** A ganache: chocolate and cream in the share its use asks for, made by hand beside a sweet; and whether one holds together. */
+
+import { type GanacheUse, ganacheShare } from '../cooling/chocolate'
 import { type Chocolate, chocolates } from '../craft/handwork'
-import { type GanacheUse, ganacheShare } from '../finish/chocolate'
 import type { Ingredient } from '../matter/ingredient'
 import { ingredientById, shelfOf } from '../matter/ingredients'
 import { massOf } from '../matter/mix'

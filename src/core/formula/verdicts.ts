@@ -1,10 +1,10 @@
 /** What a batch will be: one finding a subject, from the analysis and the kitchen it is made in. */
 
+import { poursFromPot, workingWindows } from '../cooling/working'
 import type { BiteId } from '../craft/bite'
 import type { FamilyId } from '../craft/families'
 import type { Work } from '../craft/families/family'
 import type { Finding, FindingOf, Tone } from '../finding'
-import { poursFromPot, workingWindows } from '../finish/working'
 import type { Allergen } from '../matter/ingredient'
 import { massOf } from '../matter/mix'
 import { type Keeping, keepingIn } from '../physics/humidity'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it, test } from 'vitest'
-import { poursFromPot, workingWindows } from '../finish/working'
+import { poursFromPot, workingWindows } from '../cooling/working'
 import { type Mix, mix } from '../matter/mix'
 import { exchangeGelatin } from './gelatin'
 import { keepingIn, keeps } from './humidity'

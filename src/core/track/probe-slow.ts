@@ -1,7 +1,7 @@
 /** How slow a probe is, as logs show it: it was out of the pot, and came back into a syrup whose temperature is known. */
 import { lagFromStep } from '../craft/thermometer'
+import type { Reading } from '../log/readings'
 import { medianOf } from '../quantity/statistics'
-import type { Reading } from './readings'
 
 /** A probe's time constant, s, and the standard deviation of its logarithm. */
 export interface ProbeLag {

@@ -1,11 +1,10 @@
 /** When a pot off the heat will have cooled: each reading above the room halves in the same time as the one before. */
 
-import { AS_COLD } from '../finish/course'
+import { AS_COLD } from '../cooling/course'
+import { bookTau } from '../cooling/pot'
+import type { Reading } from '../log/readings'
 import { type Mix, massOf } from '../matter/mix'
-import { openFace } from '../physics/conduction'
-import { heatCapacity } from '../physics/heat'
-import { type Pot, potThermal } from '../pot/equipment'
-import type { Reading } from './readings'
+import type { Pot } from '../pot/equipment'
 import { EIGHTY } from './scatter'
 
 export interface Cooling {
@@ -23,16 +22,6 @@ const DOUBT = { byBook: 0.5, measured: 0.06 }
 const WINDOW = 600
 /** Readings that tell: so many of a probe, or so few by hand over so many seconds. */
 const LEAST = { probe: 8, byHand: 3, span: 240 }
-
-/** ◊ W/(m²·K) that a base in cold water gives off, through syrup that stands still. */
-const BATH = 80
-
-/** Seconds in which the gap to the room falls by 1/e, by the pot's faces alone; `bath`: its base stands in cold water. */
-export function bookTau(mix: Mix, pot: Pot, celsius: number, bath = false): number {
-  const { baseCapacity, wallM2, baseM2 } = potThermal(pot)
-  const gives = openFace(celsius)
-  return (heatCapacity(mix, celsius) + baseCapacity) / (gives * (baseM2 + wallM2) + (bath ? BATH : gives) * baseM2)
-}
 
 export interface CoolingContext {
   readonly now: number

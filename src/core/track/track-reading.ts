@@ -3,6 +3,7 @@
  * a change of the heat that is found out is believed.
  */
 
+import type { Reading } from '../log/readings'
 import type { Stretch } from './forecast'
 import { heatChanged, stillChanged } from './heat-change'
 import { type HeatPath, joulesAt, joulesPerDegree } from './heat-path'
@@ -21,7 +22,6 @@ import {
 } from './heat-state'
 import { type Change, type ChangeKind, changeIn, watchReading } from './heat-watch'
 import { hindsightAfter, wilder } from './hindsight'
-import type { Reading } from './readings'
 import { warmth } from './road-start'
 import { scatterAfter, unrounded } from './scatter'
 import { togetherAfter } from './together'

@@ -2,8 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoHistory } from '@/demo/history'
 import { chance } from '../../../tests/rough/chance'
+import type { Reading } from '../log/readings'
 import { lagIn, probeLag } from './probe-slow'
-import type { Reading } from './readings'
 
 /** What a probe of time constant `lag` reads of a syrup that climbs, out of the pot from `out` to `back`, s. */
 function log(lag: number, { out, back, until = back + 200 }: { out: number; back: number; until?: number }, seed = 1) {

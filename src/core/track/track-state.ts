@@ -1,11 +1,12 @@
 /** What is known of a cook as it is followed: where the state of its heat stands, and what was found out on the way. */
+
+import type { ProbeDoubt, Reading } from '../log/readings'
 import { type FeltDial, feltDial } from './felt-dial'
 import type { ForecastContext } from './forecast'
 import type { HeatChange } from './heat-change'
 import { type HeatState, LOSSES, mean, newState, ROW, setRow } from './heat-state'
 import type { HeatWatch } from './heat-watch'
 import { forgets, type Hindsight, noHindsight } from './hindsight'
-import type { ProbeDoubt, Reading } from './readings'
 import { type Scatter, scatterBefore } from './scatter'
 import { apart, type Together } from './together'
 

@@ -1,5 +1,5 @@
 /** How a thermometer's readings scatter and are rounded, read off the readings themselves. */
-import type { Reading } from './readings'
+import type { Reading } from '../log/readings'
 
 export interface Scatter {
   /** °C² */

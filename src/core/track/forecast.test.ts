@@ -1,5 +1,6 @@
 import { describe, expect, it, test } from 'vitest'
 import { probeModel } from '@/devices/probe'
+import type { Reading } from '../log/readings'
 import { mix } from '../matter/mix'
 import { burnerPower, potThermal } from '../pot/equipment'
 import { advancePot, applyToPot, type PotEvent, startPot } from '../pot/simulate'
@@ -7,7 +8,6 @@ import { seeded } from '../quantity/seeded'
 import { type ForecastContext, forecast } from './forecast'
 import { heatPath, joulesAt, temperatureAt } from './heat-path'
 import { probeLag } from './probe-slow'
-import type { Reading } from './readings'
 
 const pot = { name: '4 l', litres: 4, diameterMm: 220, massKg: 1.8, metal: 'steel' as const }
 const burner = { name: 'ring', watts: 2400, efficiency: 0.55, responseS: 2 }

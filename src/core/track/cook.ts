@@ -3,6 +3,7 @@
 import type { Conditions } from '../formula/analyse'
 import { type FormulaDocument, type GramsByLine, isBoiled } from '../formula/document'
 import { climbsTo } from '../formula/trace'
+import { type CookEvent, type CookState, type Filling, readLog } from '../log/log'
 import { type Mix, massOf, withWater } from '../matter/mix'
 import { temperatureToday, waterLeftAt } from '../physics/boiling'
 import { heatContent } from '../physics/heat'
@@ -10,7 +11,6 @@ import { burnerPower, DIAL_TOP, potThermal } from '../pot/equipment'
 import type { ForecastContext, Stretch } from './forecast'
 import { type HeatPath, heatPath, isDry, joulesAt, temperatureAt } from './heat-path'
 import { LOSSES } from './heat-state'
-import { type CookEvent, type CookState, type Filling, readLog } from './log'
 import { probeLag } from './probe-slow'
 
 export interface Probe {

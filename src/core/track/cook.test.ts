@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
 import { cookBoil } from '@/demo/maker'
+import { potNow } from '../cook/pot-now'
 import { gramsAsWritten } from '../formula/document'
 import { scaleGrams } from '../formula/plan'
+import { cookTime, paceOf } from '../log/clock'
+import { type CookAct, type CookEvent, readLog, standing } from '../log/log'
+import { potEventsOf } from '../log/pot-events'
 import { standardPressure } from '../physics/water'
 import { seeded } from '../quantity/seeded'
 import { testConditions } from '../testing'
-import { cookTime, paceOf } from './clock'
 import { type Cook, contents, openCook, stepTemperature } from './cook'
-import { type CookAct, type CookEvent, readLog, standing } from './log'
-import { potEventsOf } from './pot-events'
-import { potNow } from './pot-now'
 
 const drops = demoBoil('rhubarb-nettle-elderflower-drops')
 const caramels = demoBoil('smoked-salt-tamarind-caramels')

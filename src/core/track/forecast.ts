@@ -2,6 +2,8 @@
  * When it will get there: from where a cook is tracked to be (`track.ts`) along the syrup's own road, where joules go in at
  * a steady pace although the temperature does not climb so, to what the next step waits for; with what the track leaves in doubt.
  */
+
+import type { ProbeDoubt, Reading } from '../log/readings'
 import type { Mix } from '../matter/mix'
 import { DIAL_TOP } from '../pot/equipment'
 import type { DialTurn, FeltDial } from './felt-dial'
@@ -10,7 +12,6 @@ import { astray, type HeatState, mean, ROW, syrupOf, varianceOf, WANDERS } from 
 import type { HeatDoubt } from './heat-watch'
 import { offBy } from './hindsight'
 import type { ProbeLag } from './probe-slow'
-import type { ProbeDoubt, Reading } from './readings'
 import { EIGHTY } from './scatter'
 import { carryTrack, memoryAt, trackCook } from './track'
 import { doubtsOf } from './track-doubts'

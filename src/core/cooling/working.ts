@@ -1,11 +1,12 @@
 /** How long a sugar mass that is poured out stays workable, by its height above the glass point. */
-import { bookTau } from '../cook/cooling'
+
 import { heights } from '../craft/handwork'
 import { onARack } from '../craft/surfaces'
 import type { Mix } from '../matter/mix'
 import { glassTransition } from '../physics/glass'
 import type { Pot } from '../pot/equipment'
 import { whenDownTo } from './course'
+import { bookTau } from './pot'
 import { pouredSlab, slabCourse } from './slab'
 
 export interface WorkingWindows {

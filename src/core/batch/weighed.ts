@@ -1,9 +1,10 @@
 /** What a scale said of a batch against what its formula wanted. */
-import type { CookEvent } from '../cook/log'
-import { standing } from '../cook/log'
+
 import type { FormulaDocument } from '../formula/document'
 import { nameOfLine } from '../formula/line-name'
 import { ingredientIn } from '../formula/mixes'
+import type { CookEvent } from '../log/log'
+import { standing } from '../log/log'
 
 export interface WeighedLine {
   readonly line: string

@@ -1,10 +1,10 @@
 import { describe, expect, it, test } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
+import { pieceOf, wrapBy } from '../finish/keeping'
 import { analyse } from '../formula/analyse'
 import { dewPoint, saturatedAir } from '../physics/humidity'
 import { testConditions } from '../testing'
 import { chipsOn, coatGrams, dustGrams, ganacheShare, seedShare, stoneShare } from './chocolate'
-import { pieceOf, wrapBy } from './keeping'
 
 describe('tempering', () => {
   test.each([

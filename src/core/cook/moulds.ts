@@ -1,6 +1,7 @@
 /** The moulds of a kitchen while boils follow one another: which are full, of what, and until when. */
-import type { CookAssessment } from '../cook/assess'
+
 import type { Vessel } from '../formula/plan'
+import type { CookAssessment } from './assess'
 
 /** Moulds of a kind that one boil lies in. */
 export interface FullMoulds<T> {

@@ -1,7 +1,8 @@
 /** What a cook that was followed makes doubtful: its heat, its probe. */
+
+import type { ProbeDoubt } from '../log/readings'
 import { powerOf } from './heat-state'
 import type { HeatDoubt } from './heat-watch'
-import type { ProbeDoubt } from './readings'
 import { AWAY } from './track-reading'
 import type { Track } from './track-state'
 

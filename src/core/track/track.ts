@@ -2,13 +2,14 @@
  * A cook followed reading by reading. Whatever is logged moves the state at its moment: a filling begins another road, a turn of the
  * dial changes the heat; then the reading is taken in.
  */
+
+import type { Reading } from '../log/readings'
 import { sucroseMelting } from '../physics/heat'
 import type { Stretch } from './forecast'
 import { joulesAt, joulesPerDegree } from './heat-path'
 import { copyOf, loosen, mean, move, ROW, sdOf, setRow, syrupOf, WANDERS } from './heat-state'
 import { copyWatch, watchStep } from './heat-watch'
 import { carryBlind, copyHindsight, forgets, wilder } from './hindsight'
-import type { Reading } from './readings'
 import { startOfRoad, UNSURE, warmth } from './road-start'
 import { take } from './track-reading'
 import { beginAnew, type Draft, startOf, type Track, type TrackFacts } from './track-state'

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { demoBoil } from '@/demo/formulas'
-import type { CookEvent } from '../cook/log'
 import { gramsAsWritten } from '../formula/document'
+import type { CookEvent } from '../log/log'
 import { sugarOff, weighedIn, weighedLines } from './weighed'
 
 const toffee = demoBoil('orchard-toffee')
