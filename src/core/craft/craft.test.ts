@@ -41,6 +41,30 @@ describe('stages', () => {
   })
 })
 
+describe('a drop of what milk thickens', () => {
+  /** What is boiled of sugar 60 : glucose 40, and so much in a hundred of milk protein and milk fat. */
+  const boiled = (milkProtein: number, fat: number) =>
+    mix({ sucrose: 60, glucoseSolids: 40, milkProtein, fat, lactose: 1.4 * milkProtein })
+  const softBallFrom = (m: ReturnType<typeof mix>) => stagesOf(m).find((s) => s.id === 'soft-ball')?.from ?? 0
+
+  it('holds its shape sooner the more protein there is beyond that of a cream caramel', () => {
+    const from = [1.2, 2, 4, 6, 9].map((protein) => softBallFrom(boiled(protein, 20)))
+    for (const [i, celsius] of from.slice(1).entries()) expect(celsius).toBeLessThan(from[i] as number)
+  })
+
+  it('is no firmer for a little: there its fat alone counts, and makes it softer', () => {
+    expect(softBallFrom(boiled(1, 20))).toBeGreaterThan(softBallFrom(boiled(1, 5)))
+    expect(softBallFrom(boiled(1, 5))).toBeGreaterThan(softBallFrom(boiled(0, 0)))
+  })
+
+  test.each([
+    ['condensed-milk-fig-fudge', 'soft-ball'],
+    ['quick-tahini-fudge', 'soft-ball'],
+    ['malted-milk-fudge', 'soft-ball'],
+    ['bergamot-pouring-caramel', 'syrup'],
+  ])('%s comes off at %s', (id, stage) => expect(analyse(demoBoil(id), testConditions).stage.id).toBe(stage))
+})
+
 describe('bite', () => {
   test.each([
     ['rhubarb-nettle-elderflower-drops', 'snaps-clean', 'hard-crack', 0.03],

@@ -41,12 +41,21 @@ const glassFrom: readonly number[] = stageTable.map((s) =>
   s.id === 'syrup' ? Number.NEGATIVE_INFINITY : sucroseGlassAt(s.sucroseFrom),
 )
 
-/** ◊ Fat that milk protein holds in emulsion makes a drop feel softer: degrees of glass point per share of fat. */
+/** ◊ Fat that milk protein holds in emulsion makes a drop feel softer: degrees of glass point per share of fat in what is dry. */
 const EMULSION = { degrees: 42, proteinForAll: 0.008 }
+/**
+ * ◊ Protein beyond that of a cream caramel thickens, and a drop of it holds its shape sooner: degrees of glass point per share of what is dry. So
+ * condensed milk forms a soft ball from 110° on, and a fudge of milk from 112.
+ */
+const THICKENED = { degrees: 380, from: 0.012 }
 
+/** Degrees of glass point by which a drop feels softer than one of sugars alone; firmer below 0. */
 function softening(m: Mix): number {
   const dry = dryMassOf(m)
-  return dry > 0 ? EMULSION.degrees * (m.fat / dry) * Math.min(1, m.milkProtein / dry / EMULSION.proteinForAll) : 0
+  if (dry <= 0) return 0
+  const protein = m.milkProtein / dry
+  const emulsion = EMULSION.degrees * (m.fat / dry) * Math.min(1, protein / EMULSION.proteinForAll)
+  return emulsion - THICKENED.degrees * Math.max(0, protein - THICKENED.from)
 }
 
 /** The stage table of this very syrup at this pressure, coolest first. Water in `dryMix` is ignored. */

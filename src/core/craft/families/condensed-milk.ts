@@ -25,7 +25,7 @@ export const expected: Expected = {
   },
   lands: {
     bite: ['soft-chew', 'firm-chew'],
-    stage: ['thread', 'soft-ball', 'syrup'],
+    stage: ['thread', 'soft-ball'],
     water: [9, 16],
   },
 }
