@@ -7,6 +7,7 @@ import { blankDay, type Day, type DayView } from '@/contract/day'
 import { draw } from '@/ui/testing'
 import { Cooks } from './cooks'
 import { Items } from './items'
+import { NothingPlanned } from './nothing-planned'
 import { hoursOf } from './use-day'
 
 const day = blankDay('quay')
@@ -24,6 +25,39 @@ function items(of: Day) {
   draw(<Items view={view} day={of} by={30_000} onDay={onDay} />)
   return () => onDay.mock.lastCall?.[0] as Day
 }
+
+describe('a day of which nothing is wanted yet', () => {
+  function nothing(of: DayView) {
+    const onItems = vi.fn()
+    draw(<NothingPlanned view={of} date="1 Dec 2026" onItems={onItems} />)
+    return () => onItems.mock.lastCall?.[0] as Day['items']
+  }
+
+  it('offers the book, what was made last first', () => {
+    const asked = nothing(view)
+    const offered = screen.getAllByRole('button', { name: /^Make / })
+    expect(offered.map((b) => b.textContent)).toEqual(['Hard drops', 'Orchard toffee'])
+    fireEvent.click(offered[1] as HTMLElement)
+    expect(asked()).toMatchObject([{ formula: 'toffee', size: { by: 'pieces', pieces: 80 } }])
+  })
+
+  it('can be like an earlier one, whose products are named', () => {
+    const asked = nothing(view)
+    const earlier = screen.getByRole('button', { name: 'The same as on 24 Nov 2026' })
+    expect(earlier.textContent).toContain('Hard drops · Orchard toffee')
+    fireEvent.click(earlier)
+    expect(asked().map((i) => [i.formula, i.size])).toEqual([
+      ['drops', { by: 'pieces', pieces: 40 }],
+      ['toffee', { by: 'pieces', pieces: 25 }],
+    ])
+  })
+
+  it('says so where the book is empty, and offers no earlier day where there is none', () => {
+    nothing({ ...view, book: [], earlier: [] })
+    expect(screen.getByText(/The book has no formula yet/)).toBeDefined()
+    expect(screen.queryAllByRole('button')).toEqual([])
+  })
+})
 
 describe('what is made', () => {
   it('is taken from the book, one thing after the other', () => {

@@ -13,6 +13,7 @@ import { usePreferences, useTime } from '@/ui/shell/preferences'
 import { formatSpan } from '@/words'
 import { Cooks, HOURS } from './cooks'
 import { Items } from './items'
+import { NothingPlanned } from './nothing-planned'
 import { Plan } from './plan'
 import { hoursOf, type Planned, usePlan } from './use-day'
 import { usePractice } from './use-practice'
@@ -170,10 +171,7 @@ export function DayPage({ view }: { readonly view: DayView }) {
         )}
       </nav>
       {day.items.length === 0 ? (
-        <p className="rounded-sheet bg-sheet p-8 text-main">
-          Nothing is planned for {time(first, 'date')}. Touch <strong>0 things</strong> above and say what is to be
-          made, or take it from an earlier day.
-        </p>
+        <NothingPlanned view={view} date={time(first, 'date')} onItems={(items) => void change({ ...day, items })} />
       ) : (
         search.found && (
           <Plan

@@ -2,7 +2,6 @@
 
 import { CalendarClock, FileUp, Plus, X } from 'lucide-react'
 import { type ReactNode, useState } from 'react'
-import { ulid } from 'ulid'
 import { MOST_ITEMS } from '@/contract/choices'
 import type { Day, DayView } from '@/contract/day'
 import { FileLabel } from '@/ui/kit/file-label'
@@ -11,9 +10,9 @@ import { ChoiceList } from '@/ui/kit/slot'
 import { useTime } from '@/ui/shell/preferences'
 import { ordersIn } from './orders'
 import { mostOf } from './use-day'
+import { freshItem, sameAgain, USUAL_PIECES } from './wanted'
 
-/** ◊ Pieces a product is added with, and g where it is asked for by weight. */
-const USUAL_PIECES = 80
+/** ◊ g a product is asked for where it is by weight. */
 const USUAL_GRAMS = 1000
 
 interface ItemsProps {
@@ -23,12 +22,6 @@ interface ItemsProps {
   readonly by: number
   onDay(next: Day): void
 }
-
-const fresh = (formula: string, pieces: number): Day['items'][number] => ({
-  id: ulid().slice(-10),
-  formula,
-  size: { by: 'pieces', pieces },
-})
 
 /** What is to be made, and how much of each: one by one, from a file of orders, or as on an earlier day. */
 export function Items({ view, day, by, onDay }: ItemsProps) {
@@ -42,7 +35,7 @@ export function Items({ view, day, by, onDay }: ItemsProps) {
         value=""
         options={view.book.map((b) => ({ id: b.id, label: b.name }))}
         onPick={(formula) => {
-          put([...day.items, fresh(formula, USUAL_PIECES)])
+          put([...day.items, freshItem(formula)])
           setPicking(null)
         }}
       />
@@ -58,7 +51,7 @@ export function Items({ view, day, by, onDay }: ItemsProps) {
         }))}
         onPick={(date) => {
           const items = view.earlier.find((e) => e.date === date)?.items ?? []
-          put(items.map((i) => ({ ...fresh(i.formula, 1), size: i.size })))
+          put(sameAgain(items))
           setPicking(null)
         }}
       />
@@ -68,7 +61,7 @@ export function Items({ view, day, by, onDay }: ItemsProps) {
     const items = [...day.items]
     for (const { formula, pieces } of orders) {
       const at = items.findIndex((i) => i.formula === formula)
-      if (at < 0) items.push(fresh(formula, pieces))
+      if (at < 0) items.push(freshItem(formula, pieces))
       else items[at] = { ...(items[at] as Day['items'][number]), size: { by: 'pieces', pieces } }
     }
     if (orders.length > 0) put(items)

@@ -1,0 +1,19 @@
+/** What is wanted of a day, as it is first asked for. */
+import { ulid } from 'ulid'
+import type { Day } from '@/contract/day'
+
+type Item = Day['items'][number]
+
+/** ◊ Pieces a product is added with. */
+export const USUAL_PIECES = 80
+
+/** One more product of a day, under an id of its own. */
+export const freshItem = (formula: string, pieces = USUAL_PIECES): Item => ({
+  id: ulid().slice(-10),
+  formula,
+  size: { by: 'pieces', pieces },
+})
+
+/** The same again as on another day, under ids of their own. */
+export const sameAgain = (items: readonly Item[]): Item[] =>
+  items.map(({ formula, size }) => ({ ...freshItem(formula), size }))
