@@ -46,27 +46,24 @@ export function Ahead({ path, forecast, x, y, end }: AheadProps) {
 
 interface HereProps extends Scales {
   readonly here: Reading
-  readonly newest: Reading
+  /** How it has come there since it was last read, as it is reckoned; empty where it is read all the time. */
+  readonly way: readonly Reading[]
   /** Left edge of the ladder, where the tag points, px. */
   readonly tag: number
 }
 
 /** Where the syrup is now: the dot at the end of the line, the tag on the ladder, and the reckoned way from the last reading. */
-export function Here({ here, newest, tag, x, y }: HereProps) {
+export function Here({ here, way, tag, x, y }: HereProps) {
   const level = y(here.celsius)
   return (
     <g>
-      {here.at > newest.at && (
-        <line
-          x1={x(newest.at)}
-          y1={y(newest.celsius)}
-          x2={x(here.at)}
-          y2={level}
-          className="stroke-cherry"
-          strokeWidth={2}
-          strokeDasharray="4 5"
-        />
-      )}
+      <polyline
+        points={way.map((p) => `${x(p.at)},${y(p.celsius)}`).join(' ')}
+        fill="none"
+        className="stroke-cherry"
+        strokeWidth={2}
+        strokeDasharray="4 5"
+      />
       <path d={`M${tag - 70} ${level - 9}a7 7 0 0 0 -7 7v4a7 7 0 0 0 7 7h56l12 -9l-12 -9z`} className="fill-cherry" />
       <text x={tag - 66} y={level} dy="0.34em" className="fill-on-fill text-fine font-bold">
         now

@@ -25,6 +25,10 @@ export interface CurveProps {
   readonly readings: readonly Reading[]
   /** Where the syrup is now, measured or reckoned; null for a cook that is over. */
   readonly here: Reading | null
+  /** How it has come there since the last reading, where that is only reckoned. */
+  readonly way: readonly Reading[]
+  /** Read now and then by a person, or known by what was done: the line between two readings is no more than that. */
+  readonly byHand: boolean
   readonly marks: readonly Mark[]
   /** Target of the batch and how far either side is good, °C. */
   readonly target: number
@@ -59,7 +63,7 @@ export function CookCurve(props: CurveProps) {
 }
 
 function Drawing(props: CurveProps & { width: number; height: number }) {
-  const { stages, readings, here, marks, forecast, path, width, height, highest } = props
+  const { stages, readings, here, way, byHand, marks, forecast, path, width, height, highest } = props
   const say = useSay()
   // what has no stages is no syrup: chocolate melts far below them
   const high = Math.max(stages.length > 0 ? 165 : 0, highest + 12)
@@ -71,7 +75,6 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
   const ahead = path.at(-1)?.at ?? 0
   const span = Math.max(LEAST, latest * 1.06, ahead * 1.08)
   const x = linear([0, span], [start, end])
-  const newest = readings.at(-1)
   const bands = stages.length > 0 ? bandsOf(stages, 96, high) : []
   const plot: Plot = { x, y, start, end, top: PAD.top, bottom }
   // four times a second: an hour has more readings than a screen has pixels
@@ -90,9 +93,9 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
       <TimeAxis x={x} y={height - 10} span={span} count={(end - start) / 110} />
       <Lines {...props} plot={plot} labels={labels} />
       {path.length > 1 && forecast && <Ahead path={path} forecast={forecast} x={x} y={y} end={end} />}
-      <Curve readings={drawn} x={x} y={y} />
+      <Curve readings={drawn} byHand={byHand} x={x} y={y} />
       <Marks marks={marks} readings={readings} plot={plot} labels={labels} />
-      {here && <Here here={here} newest={newest ?? here} tag={LEFT} x={x} y={y} />}
+      {here && <Here here={here} way={way} tag={LEFT} x={x} y={y} />}
     </svg>
   )
 }
@@ -204,16 +207,37 @@ function Lines({ plot, labels, ...props }: LinesProps) {
   )
 }
 
-function Curve({ readings, x, y }: { readings: readonly Reading[]; x: (s: number) => number; y: LadderScale }) {
+interface CurveLineProps {
+  readonly readings: readonly Reading[]
+  readonly byHand: boolean
+  readonly x: (s: number) => number
+  readonly y: LadderScale
+}
+
+function Curve({ readings, byHand, x, y }: CurveLineProps) {
   return (
-    <polyline
-      points={readings.map((r) => `${x(r.at)},${y(r.celsius)}`).join(' ')}
-      fill="none"
-      className="stroke-cherry"
-      strokeWidth={3.5}
-      strokeLinejoin="round"
-      strokeLinecap="round"
-    />
+    <g>
+      <polyline
+        points={readings.map((r) => `${x(r.at)},${y(r.celsius)}`).join(' ')}
+        fill="none"
+        className="stroke-cherry"
+        strokeWidth={byHand ? 1.5 : 3.5}
+        opacity={byHand ? 0.5 : 1}
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      />
+      {byHand &&
+        readings.map((r) => (
+          <circle
+            key={`${r.at} ${r.celsius}`}
+            cx={x(r.at)}
+            cy={y(r.celsius)}
+            r={4.5}
+            className="fill-cherry stroke-sheet"
+            strokeWidth={2}
+          />
+        ))}
+    </g>
   )
 }
 

@@ -25,6 +25,8 @@ const usual: CurveProps = {
   stages: [],
   readings: climb(117, 900),
   here: { at: 890, celsius: 117 },
+  way: [],
+  byHand: false,
   marks: [],
   target: 119,
   within: 0.5,
@@ -110,6 +112,32 @@ describe('words on the curve', () => {
         }
       }),
       { numRuns: 60 },
+    )
+  })
+
+  it('stand on no way that was only reckoned, nor on a long stroke between two readings by hand', () => {
+    const strokes = fc.record({ to: fc.integer({ min: 60, max: 150 }), seconds: fc.integer({ min: 200, max: 1200 }) })
+    fc.assert(
+      fc.property(strokes, ({ to, seconds }) => {
+        const [first, last] = [
+          { at: 0, celsius: 20 },
+          { at: seconds, celsius: to },
+        ]
+        const stroke = Array.from({ length: 200 }, (_, i) => ({
+          at: (seconds * i) / 199,
+          celsius: 20 + ((to - 20) * i) / 199,
+        }))
+        for (const drawn of [
+          { readings: [first, last], way: [] },
+          { readings: [first], way: [first, last] },
+        ])
+          for (const box of labels({ ...drawn, byHand: true, here: last }).values())
+            for (const p of stroke) {
+              const [x, y] = [plot.x(p.at), plot.y(p.celsius)]
+              expect(x > box.x && x < box.x + box.width && y > box.y && y < box.y + box.height).toBe(false)
+            }
+      }),
+      { numRuns: 40 },
     )
   })
 

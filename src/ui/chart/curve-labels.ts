@@ -47,8 +47,28 @@ export function celsiusAt(readings: readonly Reading[], at: number): number | nu
 /** px to a box of a curve. */
 const GRAIN = 8
 
+/** ◊ Points put on a long stroke: it leans, and one box of it would be half the plot. */
+const ON_STROKE = 40
+
+/** A line with points all along it, however far apart those it goes through. */
+function dense(points: readonly Reading[], { x }: Plot): Reading[] {
+  return points.flatMap((p, i) => {
+    const before = points[i - 1]
+    if (!before || x(p.at) - x(before.at) < GRAIN) return [p]
+    return Array.from({ length: ON_STROKE }, (_, k) => {
+      const share = (k + 1) / ON_STROKE
+      return {
+        at: before.at + (p.at - before.at) * share,
+        celsius: before.celsius + (p.celsius - before.celsius) * share,
+      }
+    })
+  })
+}
+
 /** A line as boxes that no word may stand on. */
-function boxesOf(points: readonly Reading[], { x, y }: Plot): Box[] {
+function boxesOf(line: readonly Reading[], plot: Plot): Box[] {
+  const { x, y } = plot
+  const points = dense(line, plot)
   const boxes: Box[] = []
   let [fromX, low, high] = [Number.NaN, 0, 0]
   for (const p of points) {
@@ -62,13 +82,6 @@ function boxesOf(points: readonly Reading[], { x, y }: Plot): Box[] {
   }
   return boxes
 }
-
-/** Points on the straight way from one to another, for a long stroke leans and one box of it would be half the plot. */
-const between = (a: Reading, b: Reading): Reading[] =>
-  Array.from({ length: 41 }, (_, i) => ({
-    at: a.at + ((b.at - a.at) * i) / 40,
-    celsius: a.celsius + ((b.celsius - a.celsius) * i) / 40,
-  }))
 
 /** Along a line across at `y`: over and under it, from the right to the left. */
 function alongLine(text: string, y: number, plot: Plot, sides: readonly ('over' | 'under')[]): Form {
@@ -133,16 +146,15 @@ export function labelsOf(
   plot: Plot,
   say: Say,
 ): ReadonlyMap<string, Placed> {
-  const { target, within, targetText, readings, marks, path, here } = props
+  const { target, within, targetText, readings, marks, path, here, way } = props
   const { x, y, start, end, bottom } = plot
   const [pull, next] = [pullOf(props), nextOf(props)]
-  const newest = readings.at(-1)
   const across = (celsius: number): Box => ({ x: start, y: y(celsius) - 1, width: end - start, height: 3 })
   const pointOf = (m: Mark): number => y(celsiusAt(readings, m.at) ?? 0)
   const taken: Box[] = [
     ...boxesOf(drawn, plot),
     ...boxesOf(path, plot),
-    ...(here && newest ? boxesOf(between(newest, here), plot) : []),
+    ...boxesOf(way, plot),
     ...(here ? [{ x: x(here.at) - 9, y: y(here.celsius) - 9, width: 18, height: 18 }] : []),
     across(target),
     ...[pull, next].flatMap((c) => (c === null ? [] : [across(c)])),

@@ -140,13 +140,7 @@ function Drawing({ finish, now, readings, width, height }: Props & { width: numb
         <Bar key={w.step.id} work={w} since={mass.since} row={row} x={x} floor={floor} end={end} now={now} />
       ))}
       <TimeAxis x={(s) => x(mass.since + s)} y={height - 10} span={span} count={(end - start) / 110} />
-      <Here
-        here={{ at: now, celsius: finish.celsius }}
-        newest={{ at: now, celsius: finish.celsius }}
-        tag={LEFT}
-        x={x}
-        y={y}
-      />
+      <Here here={{ at: now, celsius: finish.celsius }} way={[]} tag={LEFT} x={x} y={y} />
     </svg>
   )
 }

@@ -203,6 +203,8 @@ function BoilCurve({ item }: { readonly item: Item }) {
         within={formula.target?.within ?? 0}
         targetText={sayTarget(analysis, say)}
         here={null}
+        way={[]}
+        byHand={item.boil.channel === null}
         forecast={null}
         nextC={null}
         path={[]}

@@ -1,4 +1,4 @@
-import { hottestOf, projection, type Reading } from '@/core'
+import { hottestOf, projection, type Reading, reckonedWay } from '@/core'
 import { CookCurve } from '@/ui/chart/cook-curve'
 import { useSay } from '@/ui/shell/preferences'
 import { sayTarget } from '@/words'
@@ -35,6 +35,8 @@ export function CookChart({ live, acts, voices }: Props) {
         within={boil.formula.target?.within ?? 0}
         targetText={sayTarget(analysis, say)}
         here={emptiedAt === null ? hereOf(live) : null}
+        way={emptiedAt === null ? wayOf(live) : []}
+        byHand={boil.channel === null}
         forecast={pot.forecast}
         nextC={cook.state.pulledAt === null ? pot.nextC : null}
         path={path && pot.forecast && emptiedAt === null ? projection(path, pot.forecast, now) : []}
@@ -48,4 +50,12 @@ export function CookChart({ live, acts, voices }: Props) {
 function hereOf({ pot, readings, now }: LiveCook): Reading | null {
   if (!pot.reckoned) return readings.at(-1) ?? null
   return pot.celsius === null ? null : { at: now, celsius: pot.celsius }
+}
+
+/** How it has come there since it was last read: along the road it is reckoned on; straight, once nothing heats it. */
+function wayOf(live: LiveCook): readonly Reading[] {
+  const [newest, here] = [live.readings.at(-1), hereOf(live)]
+  if (!live.pot.reckoned || !newest || !here) return []
+  const way = reckonedWay(live.cook, live.pot, live.now)
+  return way.length > 0 ? [...way.slice(0, -1), here] : [newest, here]
 }
