@@ -46,9 +46,18 @@ export interface RecallRow {
   readonly grams: number
 }
 
-/** What a code leads to: the batches that had of that lot, or what was in that batch. */
+/** A lot that batches had of, with what they took of it, g. */
+export interface LotTaken {
+  readonly lot: string
+  readonly name: string
+  readonly code: string
+  readonly grams: number
+  readonly taken: number
+}
+
+/** What a code leads to: the batches that had of that lot, or what was in that batch; else the lots that can be asked for. */
 export type Recall =
-  | { readonly of: 'nothing' }
+  | { readonly of: 'nothing'; readonly lots: readonly LotTaken[] }
   | { readonly of: 'lot'; readonly name: string; readonly batches: readonly RecallRow[] }
   | {
       readonly of: 'batch'

@@ -62,7 +62,18 @@ describe('a recall', () => {
     const { code } = await batchLabel(history[3]?.batch.id ?? '')
     const found = await recall(code.toLowerCase())
     expect(found).toMatchObject({ of: 'batch', id: history[3]?.batch.id })
-    expect(await recall('nothing of ours')).toEqual({ of: 'nothing' })
     expect(await problem(batchLabel(ulid()))).toMatchObject({ status: 404 })
+  })
+
+  it('of what is no code of ours offers the lots that batches had of, bought last first', async () => {
+    const taken = await takenOfLots(db)
+    for (const asked of ['', 'nothing of ours']) {
+      const found = await recall(asked)
+      if (found.of !== 'nothing') throw new Error(asked)
+      expect(found.lots.length).toBe(Math.min(24, demoLots.filter((l) => taken.has(l.id)).length))
+      const got = found.lots.map(({ lot }) => demoLots.find((l) => l.id === lot)?.got ?? '')
+      expect(got).toEqual(got.toSorted().reverse())
+      for (const l of found.lots) expect(l.taken).toBeCloseTo(taken.get(l.lot) ?? 0, 6)
+    }
   })
 })

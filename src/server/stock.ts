@@ -1,6 +1,6 @@
 /** What a batch cost and of which lots it was made; the label on it; and the way from one to the other in a recall. */
 import type { KitchenThings } from '@/contract/kitchen'
-import type { BatchLabel, BatchStock, LotChoice, Recall } from '@/contract/stock'
+import type { BatchLabel, BatchStock, LotChoice, LotTaken, Recall } from '@/contract/stock'
 import {
   allLines,
   burnerPower,
@@ -126,9 +126,22 @@ export async function setLots(id: string, uses: readonly { lot: string; grams: n
   await putLotUses(db(), id, rows)
 }
 
+/** ◊ Most lots that are offered where a code leads nowhere. */
+const MOST_OFFERED = 24
+
+/** Lots that batches had of, bought last first. */
+async function lotsTaken(): Promise<LotTaken[]> {
+  const [{ lot }, taken] = await Promise.all([readThings(db()), takenOfLots(db())])
+  return lot
+    .filter((l) => taken.has(l.id))
+    .toSorted((a, b) => b.got.localeCompare(a.got))
+    .slice(0, MOST_OFFERED)
+    .map(({ id, name, code, grams }) => ({ lot: id, name, code, grams, taken: taken.get(id) ?? 0 }))
+}
+
 /** Follows a code: a batch's, to what was in it; a pack's, to the batches that had of it. */
 export async function recall(asked: string): Promise<Recall> {
-  if (asked === '') return { of: 'nothing' }
+  if (asked === '') return { of: 'nothing', lots: await lotsTaken() }
   const batch = await batchOfCode(db(), asked.toUpperCase())
   const { lot } = await readThings(db())
   if (batch) {
@@ -149,7 +162,7 @@ export async function recall(asked: string): Promise<Recall> {
   }
   const known = lot.filter((l) => l.code === asked || l.id === asked)
   const ids = [...new Set([...known.map((l) => l.id), ...(await lotsOfCode(db(), asked))])]
-  if (ids.length === 0) return { of: 'nothing' }
+  if (ids.length === 0) return { of: 'nothing', lots: await lotsTaken() }
   const rows = await batchesOfLots(db(), ids)
   return {
     of: 'lot',

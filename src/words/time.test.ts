@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { dateIn, momentIn } from './time'
+import { dateIn, momentIn, sayDate } from './time'
 
 describe('a time of day on a date', () => {
   test.each([
@@ -21,4 +21,8 @@ describe('a time of day on a date', () => {
     const at = new Date(momentIn('Europe/Berlin', '2026-03-29', '02:30')).toISOString()
     expect(['2026-03-29T01:30:00.000Z', '2026-03-29T00:30:00.000Z']).toContain(at)
   })
+})
+
+test('a day of the calendar is the same day in every zone', () => {
+  expect(['2026-11-24', '2027-01-01', '2028-02-29'].map(sayDate)).toEqual(['24 Nov 2026', '1 Jan 2027', '29 Feb 2028'])
 })

@@ -55,6 +55,10 @@ export function timeIn(asked: string): SayTime {
   return Object.assign(say, { zone })
 }
 
+const days = timeIn('UTC')
+/** "24 Nov 2026" of "2026-11-24": a day of the calendar, which is the same day in every zone. */
+export const sayDate = (date: string): string => days(date, 'date')
+
 /** "3 days ago", "in 2 h": how long before or after `now`, ms. */
 export function sayAgo(at: Date | number | string, now: number): string {
   const minutes = Math.round((new Date(at).getTime() - now) / 60_000)

@@ -7,7 +7,7 @@ import type { Day, DayView } from '@/contract/day'
 import { FileLabel } from '@/ui/kit/file-label'
 import { NumberField } from '@/ui/kit/number-field'
 import { ChoiceList } from '@/ui/kit/slot'
-import { useTime } from '@/ui/shell/preferences'
+import { sayDate } from '@/words'
 import { ordersIn } from './orders'
 import { mostOf } from './use-day'
 import { freshItem, sameAgain, USUAL_PIECES } from './wanted'
@@ -25,7 +25,6 @@ interface ItemsProps {
 
 /** What is to be made, and how much of each: one by one, from a file of orders, or as on an earlier day. */
 export function Items({ view, day, by, onDay }: ItemsProps) {
-  const time = useTime()
   const [picking, setPicking] = useState<'formula' | 'day' | null>(null)
   const [said, setSaid] = useState<string | null>(null)
   const put = (items: Day['items']): void => onDay({ ...day, items: items.slice(0, MOST_ITEMS) })
@@ -46,7 +45,7 @@ export function Items({ view, day, by, onDay }: ItemsProps) {
         value=""
         options={view.earlier.map((e) => ({
           id: e.date,
-          label: time(Date.parse(`${e.date}T12:00:00Z`), 'date'),
+          label: sayDate(e.date),
           detail: e.items.length === 1 ? '1 thing' : `${e.items.length} things`,
         }))}
         onPick={(date) => {

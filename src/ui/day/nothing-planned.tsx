@@ -2,7 +2,7 @@
 
 import { Plus } from 'lucide-react'
 import type { Day, DayView } from '@/contract/day'
-import { useTime } from '@/ui/shell/preferences'
+import { sayDate } from '@/words'
 import { freshItem, sameAgain } from './wanted'
 
 /** ◊ So many products are offered; the others stand under "things". */
@@ -18,7 +18,6 @@ export function NothingPlanned({
   readonly date: string
   onItems(items: Day['items']): void
 }) {
-  const time = useTime()
   const lately = view.earlier.flatMap((e) => e.items.map((i) => i.formula))
   const age = (id: string): number => (lately.includes(id) ? lately.indexOf(id) : lately.length)
   const offered = view.book.toSorted((a, b) => age(a.id) - age(b.id)).slice(0, OFFERED)
@@ -57,7 +56,7 @@ export function NothingPlanned({
           </h2>
           <ul className="mt-3 flex flex-col gap-2">
             {view.earlier.map(({ date: on, items }) => {
-              const day = time(Date.parse(`${on}T12:00:00Z`), 'date')
+              const day = sayDate(on)
               return (
                 <li key={on}>
                   <button

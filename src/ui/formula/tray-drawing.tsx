@@ -18,6 +18,9 @@ interface Props {
 /** How round the corners of a tray are drawn, mm. */
 const rimOf = (tray: Tray, corner: number): number => (tray.round ? tray.lengthMm / 2 + corner / 2 : corner)
 
+/** How far the rim of a tray reaches beyond its inside, as it is drawn, mm. */
+const RIM = 6
+
 /** The rim of a tray. */
 export const TrayRim = ({ tray }: { readonly tray: Tray }) => (
   <rect
@@ -39,7 +42,9 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
   const { count: pieces, places, round, used } = layout
   const strips = stripsOf(layout)
   const font = tray.lengthMm / 24
-  const pad = font * 1.7
+  // the measures stand clear of the rim
+  const clear = RIM + 0.45 * font
+  const pad = clear + font
   return (
     <figure className="min-w-0 flex-1">
       <svg
@@ -89,11 +94,11 @@ export function TrayDrawing({ shape, tray, barMm, count }: Props) {
         )}
         <g className="fill-muted" fontSize={font} textAnchor="middle">
           {/* a bar may stand in the middle: what is round has its measure beside it */}
-          <text x={tray.round ? font * 2 : tray.lengthMm / 2} y={-font * 0.7}>
+          <text x={tray.round ? font * 2 : tray.lengthMm / 2} y={-clear}>
             {say.length(inMillimetres(tray.lengthMm))}
           </text>
           {!tray.round && (
-            <text transform={`translate(${-font * 0.7} ${tray.widthMm / 2}) rotate(-90)`}>
+            <text transform={`translate(${-clear} ${tray.widthMm / 2}) rotate(-90)`}>
               {say.length(inMillimetres(tray.widthMm))}
             </text>
           )}

@@ -7,7 +7,7 @@ import { type BatchPlan, type FormulaDocument, inGrams, ingredientIn, nameOfLine
 import { Checkbox } from '@/ui/kit/checkbox'
 import { Select } from '@/ui/kit/select'
 import { useSay } from '@/ui/shell/preferences'
-import { lower } from '@/words'
+import { lower, sayDate } from '@/words'
 import { useScale } from './use-scale'
 import { keepWeighed, weighedOf } from './weighed'
 
@@ -141,7 +141,7 @@ function LotOf({ id, of, ingredient, name, lots }: LotProps) {
       value={chosen}
       options={[
         { id: '', label: 'the lot to be used first' },
-        ...mine.map((l) => ({ id: l.id, label: `${l.code}${l.bestBefore ? `, by ${l.bestBefore}` : ''}` })),
+        ...mine.map((l) => ({ id: l.id, label: `${l.code}${l.bestBefore ? `, by ${sayDate(l.bestBefore)}` : ''}` })),
       ]}
       onPick={(lot) => {
         const { [ingredient]: _, ...others } = weighedOf(id, of).lots

@@ -121,6 +121,9 @@ function Unreadable({ thing: { kind, id } }: { readonly thing: ThingAddress }) {
   )
 }
 
+/** A shelf's things side by side in columns, standing on one line. */
+const BOARD = 'mt-3 grid grid-cols-[repeat(auto-fill,minmax(190px,1fr))] items-end gap-x-3 gap-y-2'
+
 interface ShelfProps {
   readonly section: Section
   readonly now: number
@@ -138,7 +141,7 @@ function Shelf({ section, things, now, onOpen }: ShelfProps) {
         one={section.one}
         onAdd={() => onOpen(null)}
       />
-      <ul className="mt-3 flex flex-wrap items-end gap-x-3 gap-y-2">
+      <ul className={BOARD}>
         {things.map((t) => (
           <Item
             key={t.id}
@@ -165,7 +168,7 @@ function OwnShelf({ kitchen, now, onOpen }: Props & { onOpen(id: string | null):
         one="ingredient"
         onAdd={() => onOpen(null)}
       />
-      <ul className="mt-3 flex flex-wrap items-end gap-x-3 gap-y-2">
+      <ul className={BOARD}>
         {kitchen.ingredient.map((i) => (
           <Item key={i.id} kind="ingredient" facts={i} name={i.ingredient.name} now={now} onOpen={() => onOpen(i.id)} />
         ))}
@@ -220,7 +223,7 @@ function Item({ kind, facts, name, now, onOpen }: ItemProps) {
       <button
         type="button"
         onClick={onOpen}
-        className="flex min-w-[104px] flex-col items-start gap-1.5 rounded-control px-2.5 py-2 text-left hover:bg-marble"
+        className="flex w-full flex-col items-start gap-1.5 rounded-control px-2.5 py-2 text-left hover:bg-marble"
       >
         {drawingOf(kind, facts)}
         <span>

@@ -2,7 +2,7 @@
 import type { KitchenFacts, KitchenKind } from '@/contract/kitchen'
 import { correctionOf, pressureIn } from '@/contract/kitchen-figures'
 import { boilingPoint, inCelsius, inCelsiusStep, inGrams, inMillimetres, mix, shownAt, type TrayMeasures } from '@/core'
-import { formatCount, formatShare, measureOf, type Say, surfaceNames } from '@/words'
+import { formatCount, formatShare, measureOf, type Say, sayDate, surfaceNames } from '@/words'
 
 const heavy = measureOf('kilograms')
 
@@ -32,7 +32,7 @@ const sayings: { [K in KitchenKind]: Saying<K> } = {
   ],
   thermometer: (x, say, now) => [`reads to ${say.temperature(inCelsius(x.maxC))}`, thermometerSaid(x, say, now)],
   pot: (p, say) => [
-    `${say.length(inMillimetres(p.diameterMm))} across, ${heavy.show(p.massKg, say.units)} ${heavy.unit(say.units)} of ${p.metal}`,
+    `${say.length(inMillimetres(p.diameterMm))} across, ${heavy.show(p.massKg, say.units)} ${heavy.unit(say.units)} ${p.metal}`,
   ],
   burner: (b) => [
     `${formatCount(b.watts * b.efficiency)} W into the pot`,
@@ -60,7 +60,7 @@ const sayings: { [K in KitchenKind]: Saying<K> } = {
   ],
   lot: (l, say) => [
     `${say.weight(inGrams(l.grams))}, code ${l.code}`,
-    l.bestBefore === null ? 'no date' : `best before ${l.bestBefore}`,
+    l.bestBefore === null ? 'no date' : `best before ${sayDate(l.bestBefore)}`,
   ],
   house: (h) => [h.address || 'no address', h.perHour === null ? 'no prices' : `${h.currency} ${h.perHour} an hour`],
 }

@@ -195,8 +195,17 @@ describe('a code', () => {
   })
 
   it('that is none says so, and offers nothing to print', () => {
-    draw(<RecallPage code="zzz" found={{ of: 'nothing' }} />)
+    draw(<RecallPage code="zzz" found={{ of: 'nothing', lots: [] }} />)
     expect(screen.getByText('No batch and no lot has the code “zzz”.')).toBeDefined()
     expect(screen.queryByRole('button', { name: /Print/ })).toBeNull()
+    expect(screen.queryByText('Batches had of these')).toBeNull()
+  })
+
+  it('that is not given offers the lots that batches had of', () => {
+    const lots = [{ lot: 'b', name: 'Butter, October', code: 'B 7/1', grams: 30_000, taken: 1250 }]
+    draw(<RecallPage code="" found={{ of: 'nothing', lots }} />)
+    const way = screen.getByRole('link', { name: /Butter, October/ })
+    expect(way.getAttribute('href')).toBe('/logbook/recall?code=B%207%2F1')
+    expect(way.textContent).toMatch(/1.?250 g of 30.?000 g/)
   })
 })

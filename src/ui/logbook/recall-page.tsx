@@ -1,7 +1,7 @@
 'use client'
 
 import { Printer } from 'lucide-react'
-import type { Recall } from '@/contract/stock'
+import type { LotTaken, Recall } from '@/contract/stock'
 import { inGrams } from '@/core'
 import { BackLink } from '@/ui/kit/back-link'
 import { Button } from '@/ui/kit/button'
@@ -53,17 +53,47 @@ export function RecallPage({ code, found }: Props) {
   )
 }
 
-function Found({ code, found }: Props) {
+/** Where a code leads nowhere: the lots that batches had of, each a way on. */
+function Offered({ code, lots }: { readonly code: string; readonly lots: readonly LotTaken[] }) {
   const say = useSay()
-  const time = useTime()
-  if (found.of === 'nothing')
-    return (
+  return (
+    <>
       <p className="text-main text-muted">
         {code === ''
           ? 'Lots are kept in the kitchen; each batch takes them down.'
           : `No batch and no lot has the code “${code}”.`}
       </p>
-    )
+      {lots.length > 0 && (
+        <section aria-labelledby="lots-taken" className="sheet p-5">
+          <h2 id="lots-taken" className="casual text-head font-bold">
+            Batches had of these
+          </h2>
+          <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-2">
+            {lots.map((l) => (
+              <li key={l.lot}>
+                <Link
+                  href={`/logbook/recall?code=${encodeURIComponent(l.code)}`}
+                  className="flex h-full min-h-16 flex-col justify-center rounded-control bg-marble px-4 py-2 hover:bg-lemon"
+                >
+                  <span className="casual text-main font-bold">{l.name}</span>
+                  <span className="text-small text-muted">
+                    <span className="figures">{l.code}</span> · {say.weight(inGrams(l.taken))} of{' '}
+                    {say.weight(inGrams(l.grams))}
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  )
+}
+
+function Found({ code, found }: Props) {
+  const say = useSay()
+  const time = useTime()
+  if (found.of === 'nothing') return <Offered code={code} lots={found.lots} />
   if (found.of === 'lot')
     return (
       <section className="sheet p-5">

@@ -8,6 +8,7 @@ import { Link } from '@/ui/kit/link'
 import { NumberField } from '@/ui/kit/number-field'
 import { send } from '@/ui/kit/send'
 import { useSay } from '@/ui/shell/preferences'
+import { sayDate } from '@/words'
 
 interface Props {
   readonly batch: string
@@ -120,7 +121,7 @@ function Lots({ batch, stock: { lots, loose } }: Props) {
               <Link href={`/logbook/recall?code=${encodeURIComponent(l.code)}`} className="underline">
                 {l.code}
               </Link>
-              {l.bestBefore && ` · ${l.bestBefore}`} ·{' '}
+              {l.bestBefore && ` · ${sayDate(l.bestBefore)}`} ·{' '}
               {l.left - l.taken < 0 ? (
                 <strong className="text-cherry">{say.weight(inGrams(l.taken - l.left))} below nothing</strong>
               ) : (

@@ -45,7 +45,7 @@ export function AddLine({ group, first, pantry, house, onAdd }: Props) {
           e.preventDefault()
           for (const line of lines) onAdd(line.trim(), readLine(line, pantry, house))
         }}
-        className="min-h-11 w-full rounded-control border border-dashed border-muted bg-transparent px-3 text-body placeholder:text-muted focus:border-solid"
+        className="min-h-11 w-full rounded-control border border-dashed border-muted bg-transparent px-3 text-body focus:border-solid"
       />
       <p
         id={`reading-${group}`}
