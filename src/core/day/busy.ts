@@ -36,13 +36,27 @@ export class Busy {
 
   /** The soonest end among what keeps `count` from fitting between two moments; null where it fits. */
   private clashAt(start: number, end: number, count: number): number | null {
-    const inside = this.spans.filter((s) => s.start < end && s.end > start)
     // the most that is taken at once is taken where one of them begins
-    for (const moment of [start, ...inside.map((s) => s.start)]) {
-      if (moment < start || moment >= end) continue
-      const at = inside.filter((s) => s.start <= moment && s.end > moment)
-      if (at.reduce((sum, s) => sum + s.count, 0) + count > this.capacity) return Math.min(...at.map((s) => s.end))
+    const first = this.fullUntil(start, count)
+    if (first !== null) return first
+    for (const { start: moment } of this.spans) {
+      if (moment >= end) break
+      const full = moment > start ? this.fullUntil(moment, count) : null
+      if (full !== null) return full
     }
     return null
+  }
+
+  /** The soonest end of what is taken at a moment, where `count` more does not fit then; null where it does. */
+  private fullUntil(moment: number, count: number): number | null {
+    let taken = count
+    let ends = Number.POSITIVE_INFINITY
+    for (const span of this.spans) {
+      if (span.start > moment) break
+      if (span.end <= moment) continue
+      taken += span.count
+      ends = Math.min(ends, span.end)
+    }
+    return taken > this.capacity ? ends : null
   }
 }

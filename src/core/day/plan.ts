@@ -20,11 +20,17 @@ const HORIZON = 2 * 86_400
 /** Moments tried for a block before it is given up. */
 const MOST_TRIES = 4000
 
+/** Somebody of the day, and when they are taken. */
+interface Hands {
+  readonly id: string
+  readonly busy: Busy
+  readonly spared: readonly TaskKind[]
+}
+
 /** What the plan holds so far: who and what is taken, and where each task lies. */
 class Board {
-  readonly people: ReadonlyMap<string, Busy>
+  readonly people: readonly Hands[]
   readonly things: ReadonlyMap<string, Busy>
-  readonly spared: ReadonlyMap<string, readonly TaskKind[]>
   readonly placed = new Map<string, Placed>()
   readonly held: Held[] = []
 
@@ -35,19 +41,21 @@ class Board {
     /** Nothing that has not begun begins sooner, s. */
     readonly now: number,
   ) {
-    this.people = new Map(
-      day.people.map((p) => {
-        const busy = new Busy(2)
-        let free = Number.NEGATIVE_INFINITY
-        for (const [from, to] of [...p.hours, [Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY]] as const) {
-          busy.add({ start: free, end: from, count: 2 })
-          free = to
-        }
-        return [p.id, busy]
-      }),
-    )
-    this.spared = new Map(day.people.map((p) => [p.id, p.spared]))
+    this.people = day.people.map(({ id, hours, spared }) => {
+      const busy = new Busy(2)
+      let free = Number.NEGATIVE_INFINITY
+      for (const [from, to] of [...hours, [Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY]] as const) {
+        busy.add({ start: free, end: from, count: 2 })
+        free = to
+      }
+      return { id, busy, spared }
+    })
     this.things = new Map(Object.entries(day.things).map(([id, n]) => [id, new Busy(n)]))
+  }
+
+  /** When somebody is taken; undefined for nobody. */
+  busyOf(person: string | null): Busy | undefined {
+    return this.people.find((p) => p.id === person)?.busy
   }
 
   /** Tasks under way or over: whoever does them is taken, before anything else is given a place. */
@@ -60,7 +68,7 @@ class Board {
       if (start === undefined) continue
       this.begun.add(t.id)
       const end = endOf(start, t, soFar)
-      this.people.get(soFar.by[t.id] ?? '')?.add({ start, end, count: halves[t.attention] })
+      this.busyOf(soFar.by[t.id] ?? null)?.add({ start, end, count: halves[t.attention] })
     }
   }
 
@@ -68,7 +76,7 @@ class Board {
     for (const p of found.placed) {
       this.placed.set(p.task.id, p)
       if (p.person !== null && !this.begun.has(p.task.id))
-        this.people.get(p.person)?.add({ start: p.start, end: p.end, count: halves[p.task.attention] })
+        this.busyOf(p.person)?.add({ start: p.start, end: p.end, count: halves[p.task.attention] })
     }
     for (const h of found.held) {
       this.held.push({ ...h, block: block.id })
@@ -96,59 +104,63 @@ function placeWay(board: Board, block: Block, way: Way, from: number): Found | n
   return null
 }
 
+/** Where a task lies: one of this block, or of those given their place before it. */
+const lies = (board: Board, mine: readonly Placed[], id: string): Placed | undefined =>
+  mine.find((p) => p.task.id === id) ?? board.placed.get(id)
+
+/** Takes back what was tried of a block. */
+function giveBack(taken: readonly (readonly [Busy, Span])[]): void {
+  for (const [busy, span] of taken) busy.remove(span)
+}
+
 /** Places a block with its first task at `start`; else by how many s it has to be moved on at least. */
 function tryAt(board: Board, block: Block, way: Way, start: number): Found | number {
-  const mine = new Map<string, Placed>()
+  const mine: Placed[] = []
   const taken: [Busy, Span][] = []
-  const undo = (): void => {
-    for (const [busy, span] of taken) busy.remove(span)
-  }
-  const at = (id: string): Placed | undefined => mine.get(id) ?? board.placed.get(id)
   for (const [i, task] of way.tasks.entries()) {
-    const { earliest, latest } = windowOf(board.day, task, at, i === 0 ? start : Number.NEGATIVE_INFINITY)
+    const { earliest, latest } = windowOf(board, task, mine, i === 0 ? start : Number.NEGATIVE_INFINITY)
     const late = i === 0 ? 0 : (board.delays[task.id] ?? 0)
     const who = personFor(board, task, mine, Math.max(earliest, Math.min(latest, earliest + late)))
     if (who.start > latest) {
-      undo()
+      giveBack(taken)
       return who.start - latest
     }
-    const placed: Placed = { task, block: block.id, start: who.start, end: who.start + task.seconds, person: who.id }
-    if (i === 0 && placed.start > start) {
-      undo()
-      return placed.start - start
+    if (i === 0 && who.start > start) {
+      giveBack(taken)
+      return who.start - start
     }
-    mine.set(task.id, placed)
-    const busy = who.id === null ? undefined : board.people.get(who.id)
+    mine.push({ task, block: block.id, start: who.start, end: who.start + task.seconds, person: who.id })
+    const busy = board.busyOf(who.id)
     if (busy) {
-      const span = { start: placed.start, end: placed.end, count: halves[task.attention] }
+      const span = { start: who.start, end: who.start + task.seconds, count: halves[task.attention] }
       busy.add(span)
       taken.push([busy, span])
     }
   }
-  undo()
+  giveBack(taken)
   const held: Omit<Held, 'block'>[] = []
-  for (const h of way.holds) {
-    const span = { start: mine.get(h.from)?.start ?? start, end: mine.get(h.to)?.end ?? start, count: h.count }
-    const busy = board.things.get(h.thing)
-    const free = busy ? busy.freeFrom(span.start, span.end - span.start, h.count) : Number.POSITIVE_INFINITY
+  for (const { thing, from, to, count } of way.holds) {
+    const span = { start: lies(board, mine, from)?.start ?? start, end: lies(board, mine, to)?.end ?? start, count }
+    const free = board.things.get(thing)?.freeFrom(span.start, span.end - span.start, count) ?? Number.POSITIVE_INFINITY
     if (free > span.start) return free - span.start
-    held.push({ thing: h.thing, ...span })
+    held.push({ thing, ...span })
   }
-  const placed = [...mine.values()]
-  return { way, placed, held, end: Math.max(...placed.map((p) => p.end)) }
+  return { way, placed: mine, held, end: lastOf(mine) }
 }
+
+const lastOf = (placed: readonly Placed[]): number => placed.reduce((end, p) => Math.max(end, p.end), 0)
 
 /** Between which moments a task may be begun, by what came before it and where it was put. */
 function windowOf(
-  { pins }: DayTask,
+  board: Board,
   { id, after }: Task,
-  at: (id: string) => Placed | undefined,
+  mine: readonly Placed[],
   from: number,
 ): { earliest: number; latest: number } {
-  let earliest = Math.max(from, pins[id] ?? Number.NEGATIVE_INFINITY)
+  let earliest = Math.max(from, board.day.pins[id] ?? Number.NEGATIVE_INFINITY)
   let latest = Number.POSITIVE_INFINITY
   for (const { task, least, most } of after) {
-    const before = at(task)
+    const before = lies(board, mine, task)
     if (!before) continue
     earliest = Math.max(earliest, before.end + least)
     latest = Math.min(latest, before.end + most)
@@ -160,16 +172,16 @@ function windowOf(
 function personFor(
   board: Board,
   task: Task,
-  mine: ReadonlyMap<string, Placed>,
+  mine: readonly Placed[],
   from: number,
 ): { id: string | null; start: number } {
   const count = halves[task.attention]
   if (count === 0) return { id: null, start: from }
-  const same = task.with && (mine.get(task.with) ?? board.placed.get(task.with))?.person
+  const same = task.with && lies(board, mine, task.with)?.person
   let best: { id: string | null; start: number } = { id: null, start: Number.POSITIVE_INFINITY }
-  for (const [id, busy] of board.people) {
+  for (const { id, busy, spared } of board.people) {
     if (same && id !== same) continue
-    if (board.spared.get(id)?.includes(task.kind)) continue
+    if (spared.includes(task.kind)) continue
     const start = busy.freeFrom(from, task.seconds, count)
     if (start < best.start) best = { id, start }
   }
@@ -212,7 +224,8 @@ export function planInOrder(
   for (const id of order) give(id)
   for (const b of day.blocks) give(b.id)
   const placed = [...board.placed.values()].sort((a, b) => a.start - b.start)
-  const ends = new Map(day.blocks.map((b) => [b.id, blockEnd(placed, b.id)]))
+  const ends = new Map(day.blocks.map((b) => [b.id, 0]))
+  for (const { block, end: over } of placed) ends.set(block, Math.max(ends.get(block) ?? 0, over))
   const late = day.blocks.flatMap((b) => ((ends.get(b.id) ?? 0) > day.by ? [b.id] : []))
   const inTime = [...ends].filter(([id]) => !late.includes(id)).map(([, end]) => end)
   const end = Math.max(day.from, ...(inTime.some((e) => e > 0) ? inTime : ends.values()))
@@ -223,10 +236,9 @@ export const blockEnd = (placed: readonly Placed[], block: string): number =>
   placed.reduce((end, p) => (p.block === block ? Math.max(end, p.end) : end), 0)
 
 function soonest(board: Board, block: Block): Found | null {
-  const ready = Math.max(
-    board.day.from,
-    ...block.needs.flatMap((n) => [...board.placed.values()].filter((p) => p.block === n).map((p) => p.end)),
-  )
+  let ready = board.day.from
+  if (block.needs.length > 0)
+    for (const p of board.placed.values()) if (block.needs.includes(p.block)) ready = Math.max(ready, p.end)
   let best: Found | null = null
   for (const way of block.ways) {
     const late = board.delays[way.tasks[0]?.id ?? ''] ?? 0
@@ -337,37 +349,39 @@ function fixedPlace(board: Board, block: Block, fixed: Fixed): Found | null {
 /** Goes on with what has not begun, its first task `shift` s later than it could be; else by how many s more. */
 function goOn(board: Board, block: Block, way: Way, soFar: SoFar, shift: number): Found | number {
   const { now, began, by } = soFar
-  const mine = new Map<string, Placed>()
+  const mine: Placed[] = []
   const taken: [Busy, Span][] = []
-  const at = (id: string): Placed | undefined => mine.get(id) ?? board.placed.get(id)
   const next = way.tasks.find((t) => began[t.id] === undefined)
   for (const task of way.tasks) {
     const from = began[task.id]
-    const { earliest } = windowOf(board.day, task, at, now)
+    const { earliest } = windowOf(board, task, mine, now)
     const soonest = earliest + (task === next ? shift : 0)
     const who = from === undefined ? personFor(board, task, mine, soonest) : { id: by[task.id] ?? null, start: from }
     if (!Number.isFinite(who.start)) {
-      for (const [busy, span] of taken) busy.remove(span)
+      giveBack(taken)
       return who.start
     }
     const end = from === undefined ? who.start + task.seconds : endOf(who.start, task, soFar)
-    mine.set(task.id, { task, block: block.id, start: who.start, end, person: who.id })
-    const busy = who.id === null || from !== undefined ? undefined : board.people.get(who.id)
+    mine.push({ task, block: block.id, start: who.start, end, person: who.id })
+    const busy = from === undefined ? board.busyOf(who.id) : undefined
     if (busy) {
       const span = { start: who.start, end, count: halves[task.attention] }
       busy.add(span)
       taken.push([busy, span])
     }
   }
-  for (const [busy, span] of taken) busy.remove(span)
+  giveBack(taken)
   const held: Omit<Held, 'block'>[] = []
   for (const h of way.holds) {
-    const span = { start: mine.get(h.from)?.start ?? now, end: mine.get(h.to)?.end ?? now, count: h.count }
+    const span = {
+      start: lies(board, mine, h.from)?.start ?? now,
+      end: lies(board, mine, h.to)?.end ?? now,
+      count: h.count,
+    }
     const free = board.things.get(h.thing)?.freeFrom(span.start, span.end - span.start, h.count) ?? span.start
     // what is in use is in use, whatever else was meant to be on it
     if (began[h.from] === undefined && free > span.start) return free - span.start
     held.push({ thing: h.thing, ...span })
   }
-  const placed = [...mine.values()]
-  return { way, placed, held, end: Math.max(...placed.map((p) => p.end)) }
+  return { way, placed: mine, held, end: lastOf(mine) }
 }

@@ -60,25 +60,22 @@ export function lateStarts(plan: DayPlan, day: DayTask): Record<string, number> 
 /** The delays that put each task where it begins at `start`, by its place in the plan. */
 function delaysFor({ placed }: DayPlan, day: DayTask, start: readonly number[]): Record<string, number> {
   const at = new Map(placed.map((p, i) => [p.task.id, i]))
-  const blocks = new Map(day.blocks.map((b) => [b.id, b]))
-  const firsts = new Set(day.blocks.flatMap((b) => b.ways.flatMap((w) => w.tasks.slice(0, 1).map((t) => t.id))))
-  const needed = (block: string): number[] =>
-    placed.flatMap((o, k) =>
-      blocks.get(block)?.needs.includes(o.block) ? [(start[k] as number) + o.task.seconds] : [],
-    )
+  const ends = placed.map((p, i) => (start[i] as number) + p.task.seconds)
+  const needs = new Map(day.blocks.map((b) => [b.id, b.needs]))
+  const firsts = new Set(day.blocks.flatMap((b) => b.ways.map((w) => w.tasks[0]?.id)))
   const delays: Record<string, number> = {}
-  for (const [i, p] of placed.entries()) {
+  for (const [i, { task, block }] of placed.entries()) {
+    let soonest = Math.max(day.from, day.pins[task.id] ?? day.from)
+    const wanted = firsts.has(task.id) ? (needs.get(block) ?? []) : []
+    if (wanted.length > 0)
+      for (const [k, o] of placed.entries())
+        if (wanted.includes(o.block)) soonest = Math.max(soonest, ends[k] as number)
+    for (const { task: id, least } of task.after) {
+      const before = at.get(id)
+      if (before !== undefined) soonest = Math.max(soonest, (ends[before] as number) + least)
+    }
     const begins = start[i] as number
-    const soonest = Math.max(
-      day.from,
-      day.pins[p.task.id] ?? day.from,
-      ...(firsts.has(p.task.id) ? needed(p.block) : []),
-      ...p.task.after.flatMap(({ task, least }) => {
-        const before = at.get(task)
-        return before === undefined ? [] : [(start[before] as number) + (placed[before] as Placed).task.seconds + least]
-      }),
-    )
-    if (begins > soonest + 1e-9) delays[p.task.id] = begins - soonest
+    if (begins > soonest + 1e-9) delays[task.id] = begins - soonest
   }
   return delays
 }
@@ -95,12 +92,18 @@ function arcsOf(plan: DayPlan, day: DayTask, at: ReadonlyMap<string, number>): A
       if (Number.isFinite(most)) arcs.push({ from: to, to: from, seconds: -long(from) - most })
     }
   // one after the other with the same person, unless both can be minded at once
-  for (const [to, p] of placed.entries())
-    for (let from = 0; from < to; from++) {
+  for (const [to, p] of placed.entries()) {
+    if (p.person === null) continue
+    let lastStart = Number.NEGATIVE_INFINITY
+    for (let from = to - 1; from >= 0; from--) {
       const before = placed[from] as Placed
-      if (p.person === null || before.person !== p.person || before.end > p.start + 1e-6) continue
-      if (halves[before.task.attention] > 0) arcs.push({ from, to, seconds: long(from) })
+      if (before.person !== p.person || before.end > p.start + 1e-6 || halves[before.task.attention] === 0) continue
+      // what was over before another that comes in between is over before this one too
+      if (before.end <= lastStart) continue
+      lastStart = Math.max(lastStart, before.start)
+      arcs.push({ from, to, seconds: long(from) })
     }
+  }
   const ways = new Map(day.blocks.map((b) => [b.id, b.ways.find((w) => w.name === plan.ways[b.id])]))
   const holds = plan.held.flatMap((h) => {
     const hold = ways.get(h.block)?.holds.find((x) => x.thing === h.thing)
