@@ -25,7 +25,7 @@ import type { Estimate } from './evidence'
 import { type NextBoil, nextBoilOf } from './next-boil'
 import { type PastTarget, pastTarget } from './past-target'
 import { type PotNow, potNow, syrupC } from './pot-now'
-import { estimateOf, pointsInTests } from './tests'
+import { type Browned, brownedBy, estimateOf, pointsInTests } from './tests'
 import { type CookTrouble, troublesOf } from './troubles'
 
 /** What is frozen about a boil when it is begun. */
@@ -77,6 +77,8 @@ export interface CookAssessment {
   readonly pot: PotNow
   /** The sweet off the heat; null while it is on it. */
   readonly finish: FinishAssessment | null
+  /** How far it had browned when the evidence was last looked at. */
+  readonly browned: Browned
   readonly estimate: Estimate | null
   /** When it was poured, s; null while it is in the pot. */
   readonly emptiedAt: number | null
@@ -179,8 +181,10 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
   const at = Math.max(now, readings.at(-1)?.at ?? 0)
   const sameBeat = same !== undefined && Math.floor(same.now / BEAT) === Math.floor(at / BEAT)
   const boiled = isBoiled(boil.formula)
-  const fresh = () => (boiled ? estimateOf(cook, events, readings, heard, at) : null)
-  const estimate = sameEvents && sameBeat ? same.estimate : fresh()
+  const keeps = sameEvents && sameBeat
+  const browned = keeps ? same.browned : brownedBy(readings, cook, sameEvents ? same?.browned : undefined)
+  const fresh = () => (boiled ? estimateOf(cook, events, browned, heard, at) : null)
+  const estimate = keeps ? same.estimate : fresh()
   const finish = assessFinish(
     { cook, events, readings, analysis, pieces: piecesOfBoil(boil), pieceGrams: boil.plan.pieceGrams },
     at,
@@ -201,6 +205,7 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
     analysis,
     pot,
     finish,
+    browned,
     estimate,
     emptiedAt: poured,
     over,

@@ -11,7 +11,7 @@ import { testConditions } from '../testing'
 import { openCook } from '../track/cook'
 import { pointsInLog } from './by-hand'
 import { type PotNow, potNow } from './pot-now'
-import { estimateOf, pointsInTests } from './tests'
+import { brownedBy, estimateOf, pointsInTests } from './tests'
 import { troublesOf } from './troubles'
 
 type Test = Extract<CookAct, { type: 'test' }>
@@ -126,7 +126,7 @@ describe('with a probe', () => {
     const readings = Array.from({ length: 400 }, (_, i) => ({ at: i + 1, celsius: Math.min(120, 20 + i / 3) }))
     const cook = openCook(formula, grams, testConditions, { lagS: 4, noiseC: 0.15 }, events)
     expect(potNow(cook, readings, 401).doNow.mood).not.toBe('now')
-    const estimate = estimateOf(cook, events, readings, readings, 401)
+    const estimate = estimateOf(cook, events, brownedBy(readings, cook), readings, 401)
     expect(estimate?.off?.mean).toBeLessThan(0)
   })
 })

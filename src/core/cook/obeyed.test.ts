@@ -20,7 +20,7 @@ import { openCook } from '../track/cook'
 import { COLOUR_SD } from './evidence'
 import { pastTarget } from './past-target'
 import { type PotNow, potNow, syrupC } from './pot-now'
-import { doseOf } from './tests'
+import { brownedBy } from './tests'
 import { troublesOf } from './troubles'
 
 const LONGEST = 3 * 3600
@@ -66,7 +66,7 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
     fresh = false
     const { doNow } = seen
     if (Math.round(pot.at) % 20 < GLANCE)
-      colour = { mean: colourTemperature(doseOf(readings, cook)), sd: COLOUR_SD.curve }
+      colour = { mean: colourTemperature(brownedBy(readings, cook).dose), sd: COLOUR_SD.curve }
     const past = pastTarget(cook, readings, syrupC(seen), analysis.targetC, pot.at)
     for (const t of troublesOf({ cook, pot: seen, analysis, past, colour, now: pot.at }))
       alarms.add(`${t.tone} ${t.id}`)

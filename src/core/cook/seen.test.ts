@@ -15,7 +15,7 @@ import { testBoil, testConditions } from '../testing'
 import { contents, openCook } from '../track/cook'
 import { assessCook, heatsKnown } from './assess'
 import { isEarly } from './do-now'
-import { doseOf } from './tests'
+import { brownedBy } from './tests'
 
 const boilOf = (formula: BoiledFormula, channel: string | null) => testBoil(formula, { channel })
 
@@ -77,9 +77,21 @@ describe('browning, of few readings', () => {
     const { log, readings } = cooked(formula)
     const cook = openCook(formula, gramsAsWritten(formula), testConditions, { lagS: 4, noiseC: 0.1 }, log)
     const few = readings.filter((r, i) => i === 0 || i === readings.length - 1 || r.at % 240 < 1)
-    const [dense, sparse] = [readings, few].map((r) => colourTemperature(doseOf(r, cook)))
+    const [dense, sparse] = [readings, few].map((r) => colourTemperature(brownedBy(r, cook).dose))
     expect(few.length).toBeLessThan(readings.length / 50)
     expect(Math.abs((sparse ?? 0) - (dense ?? 0))).toBeLessThan(1)
+  })
+
+  test.each(slow.slice(0, 2))('%s is as brown reading by reading as all at once, to the last bit', (id) => {
+    const formula = demoBoil(id)
+    const { log, readings } = cooked(formula)
+    const cook = openCook(formula, gramsAsWritten(formula), testConditions, { lagS: 4, noiseC: 0.1 }, log)
+    let browned = brownedBy([], cook)
+    for (let n = 0; n < readings.length; n += 17) browned = brownedBy(readings.slice(0, n), cook, browned)
+    expect(brownedBy(readings, cook, browned)).toEqual(brownedBy(readings, cook))
+    // what was put right meanwhile is another list: nothing of it is taken over
+    const righted = readings.map((r) => ({ ...r, celsius: r.celsius - 2 }))
+    expect(brownedBy(righted, cook, browned)).toEqual(brownedBy(righted, cook))
   })
 
   test.each(slow.slice(0, 2))('%s does not burn because a drop says that it is there', (id) => {

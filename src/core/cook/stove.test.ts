@@ -38,6 +38,14 @@ describe('corrections of the log', () => {
     expect(slip.at).toBe(100)
   })
 
+  it('are found in a list that has grown since it was looked at', () => {
+    const slip = step(100, 'glucose')
+    const log = [slip]
+    expect(standing(log).map((e) => e.at)).toEqual([100])
+    log.push(event(130, { type: 'moved', of: slip.id, to: 40 }))
+    expect(standing(log).map((e) => e.at)).toEqual([40])
+  })
+
   it('say what an entry was instead, at its own time, and can be taken back', () => {
     const misread = event(100, { type: 'reads', celsius: 181 })
     const right = event(160, { type: 'amended', of: misread.id, act: { type: 'reads', celsius: 118 } })

@@ -58,23 +58,42 @@ const SPARSE = 15
 /** Pieces a stretch between two sparse readings is added up in. */
 const PIECES = 24
 
-/** Browning collected along the readings, minutes at 170 °C: milk hastens it from when it is in the pot, not before. */
-export function doseOf(readings: readonly Reading[], { state, stretches }: Pick<Cook, 'state' | 'stretches'>): number {
+/** Browning collected along the readings so far, and up to which of them. */
+export interface Browned {
+  /** Minutes at 170 °C. */
+  readonly dose: number
+  /** Readings it was collected along, and the last of them. */
+  readonly count: number
+  readonly last: Reading | null
+}
+
+const UNBROWNED: Browned = { dose: 0, count: 0, last: null }
+
+/**
+ * Browning collected along the readings: milk hastens it from when it is in the pot, not before. `before`: that of fewer readings of the same cook, from
+ * which it goes on.
+ */
+export function brownedBy(
+  readings: readonly Reading[],
+  { state, stretches }: Pick<Cook, 'state' | 'stretches'>,
+  before: Browned = UNBROWNED,
+): Browned {
   const { fillings } = state
-  let dose = 0
+  const goesOn = before.count > 0 && readings[before.count - 1] === before.last
+  let dose = goesOn ? before.dose : 0
   let next = 0
   let head = 0
-  for (let i = 1; i < readings.length; i++) {
-    const [before, { at, celsius }] = [readings[i - 1] as Reading, readings[i] as Reading]
+  for (let i = goesOn ? before.count : 1; i < readings.length; i++) {
+    const [from, { at, celsius }] = [readings[i - 1] as Reading, readings[i] as Reading]
     while (next < fillings.length && (fillings[next] as Filling).from <= at) {
       const { mix } = fillings[next++] as Filling
       head = milkHeadStart(mix, massOf(mix))
     }
-    const path = at - before.at > SPARSE && stretches.findLast((s) => s.from <= at)?.path
-    const rate = path ? meanRate(path, before.celsius, celsius, head) : browningRate(celsius + head)
-    dose += (rate * (at - before.at)) / 60
+    const path = at - from.at > SPARSE && stretches.findLast((s) => s.from <= at)?.path
+    const rate = path ? meanRate(path, from.celsius, celsius, head) : browningRate(celsius + head)
+    dose += (rate * (at - from.at)) / 60
   }
-  return dose
+  return { dose, count: readings.length, last: readings.at(-1) ?? null }
 }
 
 /** Browning a minute on the way from one temperature to another at steady heat, at the mean. */
@@ -87,13 +106,13 @@ function meanRate(path: HeatPath, from: number, to: number, head: number): numbe
 }
 
 /**
- * Everything the tests and the thermometer say together, at `now`; null with an empty pot. `readings` are all there is to
- * go by, `shown` those of them a thermometer showed: only these can be doubted.
+ * Everything the tests and the thermometer say together, at `now`, of a pot that has browned so far; null with an empty pot. `shown`: the readings a
+ * thermometer showed, for only these can be doubted.
  */
 export function estimateOf(
   cook: Cook,
   events: readonly CookEvent[],
-  readings: readonly Reading[],
+  { dose }: Browned,
   shown: readonly Reading[],
   now: number,
 ): Estimate | null {
@@ -106,7 +125,7 @@ export function estimateOf(
       pressurePa: cook.conditions.pressurePa,
       reads: shown.at(-1)?.celsius ?? null,
       thermometerSd: cook.probe.sd ?? noCorrection.sd,
-      dose: doseOf(readings, cook),
+      dose,
     },
     now,
   )

@@ -113,8 +113,19 @@ const reasonIn = (stand: readonly CookEvent[]): string | null =>
 export const takenBack = (events: readonly CookEvent[]): ReadonlySet<string> =>
   new Set(events.flatMap((e) => (e.type === 'undo' ? [e.of] : [])))
 
+/** What stands of a list, as it was found when it had so many: one look at a cook asks a dozen times. */
+const found = new WeakMap<readonly CookEvent[], { readonly of: number; readonly stand: readonly CookEvent[] }>()
+
 /** The events that stand, in order of the times they happened: without those taken back, and as they were put right. */
-export function standing(events: readonly CookEvent[]): CookEvent[] {
+export function standing(events: readonly CookEvent[]): readonly CookEvent[] {
+  const known = found.get(events)
+  if (known?.of === events.length) return known.stand
+  const stand = standingIn(events)
+  found.set(events, { of: events.length, stand })
+  return stand
+}
+
+function standingIn(events: readonly CookEvent[]): CookEvent[] {
   const undone = takenBack(events)
   const said = events.filter((e) => !undone.has(e.id)).sort((a, b) => a.at - b.at)
   const moves = new Map(said.flatMap((e) => (e.type === 'moved' ? [[e.of, e.to]] : [])))

@@ -76,8 +76,11 @@ function levelAt(row: Row, at: number, delays: Delays): number {
   return row.dial + (row.level - row.dial) * base + behind(row, delays) * (ring - base)
 }
 
+/** Seconds' worth of what fades with `tau` that is gone after so many `seconds`. */
+const gone = (seconds: number, tau: number): number => tau * (1 - Math.exp(-seconds / tau))
+
 function sumAt(row: Row, at: number, delays: Delays): number {
-  const gone = (tau: number): number => tau * (1 - Math.exp(-(at - row.at) / tau))
-  const [base, ring] = [gone(delays.base), gone(delays.ring)]
-  return row.sum + row.dial * (at - row.at) + (row.level - row.dial) * base + behind(row, delays) * (ring - base)
+  const seconds = at - row.at
+  const [base, ring] = [gone(seconds, delays.base), gone(seconds, delays.ring)]
+  return row.sum + row.dial * seconds + (row.level - row.dial) * base + behind(row, delays) * (ring - base)
 }
