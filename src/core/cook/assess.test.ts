@@ -62,11 +62,33 @@ describe('one judgement of a cook', () => {
     expect(seen.every((s) => s.judged.troubles.every((t) => t.tone !== 'danger'))).toBe(true)
   })
 
-  it('is the same with and without what was judged before, save for evidence weighed every few seconds', () => {
-    const plain = ({ boil: _b, record: _r, estimate: _e, rescue: _c, doubt: _d, ...rest }: CookAssessment) => rest
-    for (const { record, at, judged } of seen.filter((_, i) => i % 15 === 0))
-      expect(plain(judged)).toEqual(plain(assessCook(boil, record, at)))
-  })
+  it.each([
+    ['a probe', null],
+    ['a probe that was checked and is off', { gain: 1.004, shift: -0.7, sd: 0.2 }],
+  ])(
+    'is the same with and without what was judged before, save for evidence weighed every few seconds: %s',
+    (_, thermometer) => {
+      const plain = ({
+        boil: _b,
+        record: _r,
+        estimate: _e,
+        browned: _w,
+        rescue: _c,
+        doubt: _d,
+        ...rest
+      }: CookAssessment) => rest
+      const checked = { ...boil, probe: { ...boil.probe, thermometer } }
+      let before: CookAssessment | undefined
+      for (const [i, { record, at }] of seen.entries()) {
+        const judged = assessCook(checked, record, at, before)
+        // what was put right of a reading stays what it is, so that the pot is followed on from it
+        if (before && before.record.events === record.events && before.heard.length > 0)
+          expect(judged.heard[before.heard.length - 1]).toBe(before.heard.at(-1))
+        if (i % 15 === 0) expect(plain(judged)).toEqual(plain(assessCook(checked, record, at)))
+        before = judged
+      }
+    },
+  )
 
   it('changes nothing in what it judges', () => {
     const last = seen.at(-1)

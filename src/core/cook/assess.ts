@@ -108,9 +108,14 @@ function probeOf({ channel, probe }: BoilFacts, events: readonly CookEvent[]): P
   return { ...(typedReadings(events).length > 0 ? BY_EYE : BY_TESTS), sd }
 }
 
-/** What thermometers showed, put right. */
-const heardIn = (boil: BoilFacts, { events, readings }: CookRecord): readonly Reading[] =>
-  believed(readings, events, boil.probe.thermometer ?? noCorrection)
+/** What thermometers showed, put right; `before`: an earlier look at the same boil with the same events. */
+const heardIn = (boil: BoilFacts, { events, readings }: CookRecord, before?: CookAssessment): readonly Reading[] =>
+  believed(
+    readings,
+    events,
+    boil.probe.thermometer ?? noCorrection,
+    before && { readings: before.record.readings, heard: before.heard },
+  )
 
 /** What is known of the heat of a boil: what was read, and by hand what its log and its tests give away. */
 export const heatsKnown = (boil: BoilFacts, record: CookRecord): readonly Reading[] =>
@@ -175,7 +180,7 @@ export function assessCook(boil: BoilFacts, record: CookRecord, now: number, bef
   const sameEvents = same?.record.events === events
   const cook = same && sameEvents ? same.cook : openedBy(boil, events, same?.cook)
   const unchanged = same && sameEvents && same.record.readings === record.readings
-  const heard = unchanged ? same.heard : heardIn(boil, record)
+  const heard = unchanged ? same.heard : heardIn(boil, record, sameEvents ? same : undefined)
   const readings = unchanged ? same.readings : readingsOf(boil, cook, record, heard)
   const analysis = same?.analysis ?? analyse(boil.formula, boil.conditions, cook.grams)
   const at = Math.max(now, readings.at(-1)?.at ?? 0)

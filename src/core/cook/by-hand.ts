@@ -17,21 +17,35 @@ export const correctionIn = (events: readonly CookEvent[]): number =>
 export const typedReadings = (events: readonly CookEvent[]): Reading[] =>
   standing(events).flatMap((e) => (e.type === 'reads' ? [{ at: e.at, celsius: e.celsius }] : []))
 
+/** Readings and what was believed of them, by the same events and the same thermometer. */
+interface Believed {
+  readonly readings: readonly Reading[]
+  readonly heard: readonly Reading[]
+}
+
 /**
  * Readings as the cook believes them: the probe's and the typed ones in order of time, put right by what is known of the
- * thermometer and by what this cook has found out of it. The same array where there is nothing to change.
+ * thermometer and by what this cook has found out of it. The same array where there is nothing to change. What was put right `before`, of fewer
+ * readings, stays the same reading: whoever follows the cook goes on from it.
  */
 export function believed(
   readings: readonly Reading[],
   events: readonly CookEvent[],
   thermometer: Correction = noCorrection,
+  before?: Believed,
 ): readonly Reading[] {
   const typed = typedReadings(events)
   const off = correctionIn(events)
   if (typed.length === 0 && off === 0 && thermometer.gain === 1 && thermometer.shift === 0) return readings
-  return [...readings, ...typed]
-    .sort((a, b) => a.at - b.at)
-    .map((r) => ({ at: r.at, celsius: corrected(thermometer, r.celsius) - off }))
+  const right = (r: Reading): Reading => ({ at: r.at, celsius: corrected(thermometer, r.celsius) - off })
+  if (before && goesOn(readings, before)) return [...before.heard, ...readings.slice(before.readings.length).map(right)]
+  return [...readings, ...typed].sort((a, b) => a.at - b.at).map(right)
+}
+
+/** Whether readings only add to those of before, and come after all that was heard by then. */
+function goesOn(readings: readonly Reading[], { readings: fewer, heard }: Believed): boolean {
+  const next = readings[fewer.length]?.at ?? Number.POSITIVE_INFINITY
+  return readings[fewer.length - 1] === fewer.at(-1) && next >= (heard.at(-1)?.at ?? Number.NEGATIVE_INFINITY)
 }
 
 /** ◊ s in which a pot off the heat hardly cools. */

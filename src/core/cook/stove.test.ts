@@ -106,6 +106,24 @@ describe('readings as they are believed', () => {
     ])
     expect(probe[0]?.celsius).toBe(50)
   })
+  it('stay what they were when more come in, and are all the same as if they had come at once', () => {
+    const clip = { gain: 1.01, shift: -2.4, sd: 0.3 }
+    const typed = [event(2, { type: 'reads', celsius: 51 })]
+    const late = { at: 1.5, celsius: 50.5 }
+    const more = { at: 5, celsius: 54 }
+    for (const events of [[], typed]) {
+      const before = { readings: probe, heard: believed(probe, events, clip) }
+      const heardOf = (readings: Reading[]) => believed(readings, events, clip, before)
+      expect(
+        after([...probe, more])
+          .slice(0, -1)
+          .every((r, i) => r === before.heard[i]),
+      ).toBe(true)
+      // one that comes late, one that is older than what was typed, fewer of them, and the same again
+      for (const readings of [[...probe, more], [probe[0], late, probe[1]], [...probe, late], probe.slice(0, 1), probe])
+        expect(heardOf(readings as Reading[])).toEqual(believed(readings as Reading[], events, clip))
+    }
+  })
   it('are put right by what is known of the thermometer, then by what this cook has found', () => {
     const clip = { gain: 1, shift: -2.4, sd: 0.3 }
     expect(believed(probe, [], clip).map((r) => r.celsius)).toEqual([47.6, 49.6])
