@@ -115,7 +115,7 @@ describe('readings as they are believed', () => {
       const before = { readings: probe, heard: believed(probe, events, clip) }
       const heardOf = (readings: Reading[]) => believed(readings, events, clip, before)
       expect(
-        after([...probe, more])
+        heardOf([...probe, more])
           .slice(0, -1)
           .every((r, i) => r === before.heard[i]),
       ).toBe(true)

@@ -8,7 +8,7 @@ import { advancePot, applyToPot, type PotEvent, startPot } from '../pot/simulate
 import { testConditions } from '../testing'
 import type { ForecastContext } from './forecast'
 import { heatPath } from './heat-path'
-import { mean, ROW } from './heat-state'
+import { mean, ROW, syrupOf } from './heat-state'
 import { probeLag } from './probe-slow'
 import { carryTrack, trackCook } from './track'
 import { doubtsOf } from './track-doubts'
@@ -74,6 +74,17 @@ describe('a cook followed reading by reading', () => {
       }),
       { numRuns: 12 },
     )
+  })
+
+  it.each([1, 3, 12])('is where small steps lead, %d hours after the last that was read of a slow pot', (hours) => {
+    const slow = facts([{ at: 0, dial: 1.2 }])
+    const [from, to] = [60, 60 + 3600 * hours]
+    let inSteps = trackCook(sound.slice(0, from), slow)
+    const atOnce = carryTrack(inSteps, slow, to)
+    for (let t = from; t < to; t += 4) inSteps = carryTrack(inSteps, slow, t + 4)
+    const celsius = [atOnce, inSteps].map(({ state }) => syrupOf(state, road))
+    expect(celsius[0]).toBeGreaterThan(60)
+    expect(Math.abs((celsius[0] ?? 0) - (celsius[1] ?? 0))).toBeLessThan(0.2)
   })
 
   it('begins anew where the readings are not those it followed', () => {

@@ -28,8 +28,11 @@ const UNEVEN = { celsius: 1, seconds: 35 }
 const FED = { memoryS: 45, whileS: 150 }
 /** ◊ From so many °C before it melts, a second of dry sugar is unsure by this, °C. */
 const MELTING = { before: 10, celsius: 0.6 }
-/** s of one step of the state, at most. */
-const STEP = 4
+/**
+ * s of one step of the state, at most; and of a pot of which nothing has been read for long, this share of that time: nobody knows where it is any
+ * more, and one that is forgotten overnight is no more work than one of an hour.
+ */
+const STEP = { seconds: 4, unread: 1 / 450 }
 
 /** Moves on to `to` seconds through whatever the log has on the way. */
 function advance(t: Draft, facts: TrackFacts, to: number): void {
@@ -52,7 +55,8 @@ function flow(t: Draft, facts: TrackFacts, to: number): void {
     return
   }
   while (t.at < to - 1e-9) {
-    const until = Math.min(to, t.at + STEP)
+    const unread = t.at - (t.last?.at ?? t.at)
+    const until = Math.min(to, t.at + Math.max(STEP.seconds, STEP.unread * unread))
     const seconds = until - t.at
     if (t.surely === null && syrupOf(t.state, stretch.path) > stretch.path.sureC)
       t.surely = { watts: mean(t.state, ROW.watts), sd: sdOf(t.state, ROW.watts) }
