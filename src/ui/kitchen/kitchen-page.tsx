@@ -1,21 +1,23 @@
 'use client'
 
 import { NotebookPen, Plus, Tablet } from 'lucide-react'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import type { KitchenFacts, KitchenKind, KitchenView, ThingAddress } from '@/contract/kitchen'
 import { Button } from '@/ui/kit/button'
 import { Link } from '@/ui/kit/link'
 import { useToast } from '@/ui/kit/toast'
 import { For, useSay } from '@/ui/shell/preferences'
-import { CheckPanel } from './check-panel'
 import { drawingOf } from './drawings'
 import { belongs, type Section, sections } from './fields'
-import { IngredientDialog } from './ingredient-dialog'
 import { IngredientFiles } from './ingredient-files'
-import { PowerPanel } from './power-panel'
 import { saidOf } from './said'
-import { ThingDialog } from './thing-dialog'
 import { useThings } from './use-things'
+
+// what checks what is typed is large, and wanted once something is opened
+const ThingDialog = lazy(async () => ({ default: (await import('./thing-dialog')).ThingDialog }))
+const IngredientDialog = lazy(async () => ({ default: (await import('./ingredient-dialog')).IngredientDialog }))
+const CheckPanel = lazy(async () => ({ default: (await import('./check-panel')).CheckPanel }))
+const PowerPanel = lazy(async () => ({ default: (await import('./power-panel')).PowerPanel }))
 
 interface Props {
   readonly kitchen: KitchenView
@@ -78,33 +80,35 @@ export function KitchenPage({ kitchen, now }: Props) {
       {kitchen.unreadable.map((t) => (
         <Unreadable key={`${t.kind} ${t.id}`} thing={t} />
       ))}
-      {section && (
-        <ThingDialog key={open?.id ?? 'new'} section={section} thing={thing} onClose={close}>
-          {section.kind === 'thermometer' && thing && (
-            <CheckPanel
-              id={thing.id}
-              facts={thing as KitchenFacts<'thermometer'>}
-              rooms={kitchen.room}
-              channels={kitchen.channels}
-            />
-          )}
-          {section.kind === 'burner' && thing && (
-            <PowerPanel
-              id={thing.id}
-              facts={thing as KitchenFacts<'burner'>}
-              pots={kitchen.pot}
-              roomC={kitchen.room[0]?.roomC ?? 20}
-            />
-          )}
-        </ThingDialog>
-      )}
-      {open?.section === OWN && (
-        <IngredientDialog
-          key={open.id ?? 'new'}
-          thing={kitchen.ingredient.find((i) => i.id === open.id) ?? null}
-          onClose={close}
-        />
-      )}
+      <Suspense>
+        {section && (
+          <ThingDialog key={open?.id ?? 'new'} section={section} thing={thing} onClose={close}>
+            {section.kind === 'thermometer' && thing && (
+              <CheckPanel
+                id={thing.id}
+                facts={thing as KitchenFacts<'thermometer'>}
+                rooms={kitchen.room}
+                channels={kitchen.channels}
+              />
+            )}
+            {section.kind === 'burner' && thing && (
+              <PowerPanel
+                id={thing.id}
+                facts={thing as KitchenFacts<'burner'>}
+                pots={kitchen.pot}
+                roomC={kitchen.room[0]?.roomC ?? 20}
+              />
+            )}
+          </ThingDialog>
+        )}
+        {open?.section === OWN && (
+          <IngredientDialog
+            key={open.id ?? 'new'}
+            thing={kitchen.ingredient.find((i) => i.id === open.id) ?? null}
+            onClose={close}
+          />
+        )}
+      </Suspense>
       {toast.shown}
     </div>
   )
