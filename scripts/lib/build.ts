@@ -36,7 +36,7 @@ export async function build(): Promise<void> {
   if (existsSync(MARK) && readFileSync(MARK, 'utf8') === mark) return
   console.log('Building …')
   const code = await run('node', ['node_modules/next/dist/bin/next', 'build'], {
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', BUILT_BEFORE: existsSync('.next') ? 'yes' : 'no' },
   })
   if (code !== 0) throw new Error('The app did not build: see above.')
   await bundle('scripts/serve.ts', SERVER)

@@ -44,10 +44,10 @@ const glassFrom: readonly number[] = stageTable.map((s) =>
 /** ◊ Fat that milk protein holds in emulsion makes a drop feel softer: degrees of glass point per share of fat in what is dry. */
 const EMULSION = { degrees: 42, proteinForAll: 0.008 }
 /**
- * ◊ Protein beyond that of a cream caramel thickens, and a drop of it holds its shape sooner: degrees of glass point per share of what is dry. So
- * condensed milk forms a soft ball from 110° on, and a fudge of milk from 112.
+ * ◊ Protein beyond that of a cream caramel thickens, and a drop of it holds its shape sooner: degrees of glass point per share of what is dry, up to that
+ * of condensed milk alone. So condensed milk forms a soft ball from 110° on, and a fudge of milk from 112.
  */
-const THICKENED = { degrees: 380, from: 0.012 }
+const THICKENED = { degrees: 380, from: 0.012, upTo: 0.11 }
 
 /** Degrees of glass point by which a drop feels softer than one of sugars alone; firmer below 0. */
 function softening(m: Mix): number {
@@ -55,7 +55,8 @@ function softening(m: Mix): number {
   if (dry <= 0) return 0
   const protein = m.milkProtein / dry
   const emulsion = EMULSION.degrees * (m.fat / dry) * Math.min(1, protein / EMULSION.proteinForAll)
-  return emulsion - THICKENED.degrees * Math.max(0, protein - THICKENED.from)
+  const thick = Math.min(THICKENED.upTo, protein) - THICKENED.from
+  return emulsion - THICKENED.degrees * Math.max(0, thick)
 }
 
 /** The stage table of this very syrup at this pressure, coolest first. Water in `dryMix` is ignored. */
