@@ -1,12 +1,13 @@
 'use client'
 
 import { FileDown, FileJson, FileUp, FolderOpen } from 'lucide-react'
-import { lazy, Suspense, useState } from 'react'
+import { useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
+import { Fetched, later } from '@/ui/kit/fetched'
 import { FilesMenu, Menu, MenuItem } from '@/ui/kit/menu'
 
 // fetched once it is asked for: it reads recipes, and no page waits for that
-const ImportDialog = lazy(() => import('./import-dialog'))
+const IMPORT_DIALOG = later(() => import('./import-dialog'))
 
 /** The book as files: out whole, and in. */
 export function BookFiles({ kitchen }: { readonly kitchen: KitchenView }) {
@@ -26,9 +27,9 @@ export function BookFiles({ kitchen }: { readonly kitchen: KitchenView }) {
         </MenuItem>
       </FilesMenu>
       {importing && (
-        <Suspense>
-          <ImportDialog kitchen={kitchen} onClose={() => setImporting(false)} />
-        </Suspense>
+        <Fetched of={IMPORT_DIALOG}>
+          {(ImportDialog) => <ImportDialog kitchen={kitchen} onClose={() => setImporting(false)} />}
+        </Fetched>
       )}
     </>
   )

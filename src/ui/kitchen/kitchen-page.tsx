@@ -1,33 +1,30 @@
 'use client'
 
 import { NotebookPen, Plus, Tablet } from 'lucide-react'
-import { lazy, Suspense, useState } from 'react'
+import { useState } from 'react'
 import type { KitchenFacts, KitchenKind, KitchenView, ThingAddress } from '@/contract/kitchen'
 import { Button } from '@/ui/kit/button'
+import { Fetched, later } from '@/ui/kit/fetched'
 import { Link } from '@/ui/kit/link'
 import { useToast } from '@/ui/kit/toast'
 import { For, useSay } from '@/ui/shell/preferences'
 import { drawingOf } from './drawings'
 import { belongs, type Section, sections } from './fields'
 import { IngredientFiles } from './ingredient-files'
+import type { Open } from './opened'
 import { saidOf } from './said'
 import { useThings } from './use-things'
 
 // what checks what is typed is large, and wanted once something is opened
-const ThingDialog = lazy(async () => ({ default: (await import('./thing-dialog')).ThingDialog }))
-const IngredientDialog = lazy(async () => ({ default: (await import('./ingredient-dialog')).IngredientDialog }))
-const CheckPanel = lazy(async () => ({ default: (await import('./check-panel')).CheckPanel }))
-const PowerPanel = lazy(async () => ({ default: (await import('./power-panel')).PowerPanel }))
+const OWN = 'ingredients'
+
+const OPENED = later(() => import('./opened'))
 
 interface Props {
   readonly kitchen: KitchenView
   /** Of the server, ms: checks speak for a day, and it is the same there and here. */
   readonly now: number
 }
-
-type Open = { readonly section: string; readonly id: string | null }
-
-const OWN = 'ingredients'
 
 /** Everything the sentence chooses from, on its shelves. */
 export function KitchenPage({ kitchen, now }: Props) {
@@ -37,9 +34,6 @@ export function KitchenPage({ kitchen, now }: Props) {
     setOpen(null)
     if (done) toast.say(done)
   }
-  const section = sections.find((s) => s.id === open?.section)
-  const things = section ? (kitchen[section.kind] as readonly (KitchenFacts & { id: string })[]) : []
-  const thing = things.find((t) => t.id === open?.id) ?? null
   return (
     <div className="flex flex-col gap-4 p-4 lg:p-6">
       <header className="flex flex-wrap items-end justify-between gap-3">
@@ -80,35 +74,7 @@ export function KitchenPage({ kitchen, now }: Props) {
       {kitchen.unreadable.map((t) => (
         <Unreadable key={`${t.kind} ${t.id}`} thing={t} />
       ))}
-      <Suspense>
-        {section && (
-          <ThingDialog key={open?.id ?? 'new'} section={section} thing={thing} onClose={close}>
-            {section.kind === 'thermometer' && thing && (
-              <CheckPanel
-                id={thing.id}
-                facts={thing as KitchenFacts<'thermometer'>}
-                rooms={kitchen.room}
-                channels={kitchen.channels}
-              />
-            )}
-            {section.kind === 'burner' && thing && (
-              <PowerPanel
-                id={thing.id}
-                facts={thing as KitchenFacts<'burner'>}
-                pots={kitchen.pot}
-                roomC={kitchen.room[0]?.roomC ?? 20}
-              />
-            )}
-          </ThingDialog>
-        )}
-        {open?.section === OWN && (
-          <IngredientDialog
-            key={open.id ?? 'new'}
-            thing={kitchen.ingredient.find((i) => i.id === open.id) ?? null}
-            onClose={close}
-          />
-        )}
-      </Suspense>
+      {open && <Fetched of={OPENED}>{(Opened) => <Opened kitchen={kitchen} open={open} onClose={close} />}</Fetched>}
       {toast.shown}
     </div>
   )

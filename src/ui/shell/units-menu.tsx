@@ -1,10 +1,11 @@
 'use client'
 
-import { lazy, Suspense, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
+import { Fetched, later } from '@/ui/kit/fetched'
 import type { Units } from '@/words'
 
 // fetched once it is asked for: no page waits for it
-const UnitsPanel = lazy(() => import('./units-panel'))
+const UNITS_PANEL = later(() => import('./units-panel'))
 
 interface Props {
   readonly units: Units
@@ -30,9 +31,11 @@ export function UnitsMenu({ units, onUnits }: Props) {
         <span className="max-md:hidden"> · {units.weight}</span>
       </button>
       {open && (
-        <Suspense>
-          <UnitsPanel anchor={button} units={units} onUnits={onUnits} onClose={() => setOpen(false)} />
-        </Suspense>
+        <Fetched of={UNITS_PANEL}>
+          {(UnitsPanel) => (
+            <UnitsPanel anchor={button} units={units} onUnits={onUnits} onClose={() => setOpen(false)} />
+          )}
+        </Fetched>
       )}
     </>
   )

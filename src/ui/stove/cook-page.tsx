@@ -1,8 +1,9 @@
 'use client'
 
-import { lazy, Suspense, useEffect, useState } from 'react'
+import { lazy, Suspense } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import { isBoiled, paceOf, type Stage } from '@/core'
+import { useFetched } from '@/ui/kit/fetched'
 import { type KeyId, useKeys, useTouchLetsGo } from '@/ui/kit/keys'
 import { For, useSay } from '@/ui/shell/preferences'
 import { closedBoil, sayDoNow, sayMind } from '@/words'
@@ -23,13 +24,6 @@ const FinishChart = lazy(async () => ({ default: (await finish()).FinishChart })
 const FinishColumn = lazy(async () => ({ default: (await finish()).FinishColumn }))
 const HandSteps = lazy(async () => ({ default: (await finish()).HandSteps }))
 
-/** All of that at once; null until it is there. */
-function useFinish(): Awaited<ReturnType<typeof finish>> | null {
-  const [fetched, setFetched] = useState<Awaited<ReturnType<typeof finish>> | null>(null)
-  useEffect(() => void finish().then(setFetched), [])
-  return fetched
-}
-
 interface Props {
   readonly live: LiveCook
   readonly shades: KitchenView['shade']
@@ -49,7 +43,8 @@ export function CookPage({ live, shades, potKeys, deaf, onLeave }: Props) {
   const call = over ? null : callOf(pot.doNow, troubles, say)
   const voices = useAlarm(boil.id, call)
   useAwake(!over)
-  const finishing = useFinish()
+  // fetched at once, so that it is there whatever becomes of the server meanwhile
+  const finishing = useFetched(finish).come
   useStoveKeys(acts, voices, analysis.stages, potKeys, deaf, isFinishing(live))
   const newest = live.readings.at(-1)
   // of what is baked or mixed by hand nothing is read before it is out of the oven

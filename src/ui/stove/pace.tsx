@@ -1,13 +1,13 @@
 'use client'
 
 import { type LucideIcon, MessageCircle, MessageCircleOff, Square, SquareX, Volume2, VolumeX } from 'lucide-react'
-import { lazy, Suspense } from 'react'
+import { Fetched, later } from '@/ui/kit/fetched'
 import { useAlive } from '@/ui/kit/use-alive'
 import type { CookSnapshot } from './cook-log'
 import type { Voices } from './use-alarm'
 
 // no real cook has it, and a page does not wait for it
-const PracticeClock = lazy(() => import('./practice-clock'))
+const PRACTICE_CLOCK = later(() => import('./practice-clock'))
 
 interface Props {
   readonly rate: number
@@ -26,9 +26,9 @@ export function Pace({ rate, snapshot, practice, voices, onRate, onJump = null }
   return (
     <div className="flex flex-wrap items-center md:shrink-0 gap-x-3 text-small md:flex-nowrap">
       {practice && alive && (
-        <Suspense>
-          <PracticeClock rate={rate} onRate={onRate} onJump={onJump} />
-        </Suspense>
+        <Fetched of={PRACTICE_CLOCK}>
+          {(PracticeClock) => <PracticeClock rate={rate} onRate={onRate} onJump={onJump} />}
+        </Fetched>
       )}
       <Toggle
         on={voices.sound}

@@ -1,7 +1,7 @@
 'use client'
 
 import { ClipboardPaste, Redo2, Undo2 } from 'lucide-react'
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import { ownIngredients } from '@/contract/kitchen-figures'
 import {
@@ -23,6 +23,7 @@ import {
   withPiece,
 } from '@/core'
 import { Button } from '@/ui/kit/button'
+import { Fetched, later } from '@/ui/kit/fetched'
 import { useKeys } from '@/ui/kit/keys'
 import { Select } from '@/ui/kit/select'
 import { Tooltip } from '@/ui/kit/tooltip'
@@ -41,7 +42,7 @@ import { type Draft, draftKey, leftOver, useDraft } from './use-draft'
 import { useSave } from './use-save'
 
 // fetched once it is asked for: it reads recipes, and no page waits for that
-const PasteDialog = lazy(() => import('./paste-dialog'))
+const PASTE_DIALOG = later(() => import('./paste-dialog'))
 
 interface Props {
   /** Null for a formula that is not in the book yet. */
@@ -201,20 +202,22 @@ export function EditorPage({ id, revision, formula: first, kitchen }: Props) {
         />
       </div>
       {pasting !== null && (
-        <Suspense>
-          <PasteDialog
-            first={pasting}
-            pantry={pantry}
-            house={kitchen.measure}
-            onClose={() => setPasting(null)}
-            onDraft={(next) => {
-              setPasting(null)
-              // where something is asked is where to begin
-              setPart(piecesOf(next.formula).find((p) => isAskedIn(p.formula, next.questions))?.part ?? null)
-              load(next)
-            }}
-          />
-        </Suspense>
+        <Fetched of={PASTE_DIALOG}>
+          {(PasteDialog) => (
+            <PasteDialog
+              first={pasting}
+              pantry={pantry}
+              house={kitchen.measure}
+              onClose={() => setPasting(null)}
+              onDraft={(next) => {
+                setPasting(null)
+                // where something is asked is where to begin
+                setPart(piecesOf(next.formula).find((p) => isAskedIn(p.formula, next.questions))?.part ?? null)
+                load(next)
+              }}
+            />
+          )}
+        </Fetched>
       )}
     </div>
   )
