@@ -1,9 +1,10 @@
 'use client'
 
 import { Droplet, Flame, NotebookPen, Thermometer } from 'lucide-react'
-import { type ReactNode, useEffect, useState } from 'react'
+import type { ReactNode } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import { isBoiled } from '@/core'
+import { useFetched } from '@/ui/kit/fetched'
 import { firstAid } from '@/words'
 import { boilName } from './boil-name'
 import type { LiveCook } from './stove'
@@ -11,19 +12,15 @@ import type { Acts } from './use-acts'
 
 type Panels = typeof import('./panels').OpenPanel
 
-let fetched: Panels | null = null
+let known: Panels | null = null
+
+async function panels(): Promise<Panels> {
+  known = (await import('./panels')).OpenPanel
+  return known
+}
 
 /** The panels, fetched as soon as the page is alive: no page waits for them, and they are there when the server is not. */
-export function usePanels(): Panels | null {
-  const [panels, setPanels] = useState(() => fetched)
-  useEffect(() => {
-    void import('./panels').then(({ OpenPanel }) => {
-      fetched = OpenPanel
-      setPanels(() => OpenPanel)
-    })
-  }, [])
-  return panels
-}
+export const usePanels = (): Panels | null => useFetched(panels, known).come
 
 interface Props {
   readonly live: LiveCook

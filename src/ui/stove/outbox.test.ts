@@ -44,4 +44,7 @@ it('says that nothing is kept where the browser stores nothing', async () => {
   await box.drop('lost')
   expect(await box.left()).toEqual([])
   vi.unstubAllGlobals()
+  // and once it does, what comes next is kept
+  expect(await box.keep(act('found'))).toBe(true)
+  expect(await box.left()).toHaveLength(1)
 })

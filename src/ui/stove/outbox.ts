@@ -32,6 +32,10 @@ async function database(): Promise<IDBPDatabase<Stored>> {
       },
     }),
   )
+  // what could not be fetched, or opened, is tried again by whoever asks next
+  opened.catch(() => {
+    opened = null
+  })
   return opened
 }
 
