@@ -20,7 +20,7 @@ export default async function StovePage() {
       <h1 className="casual text-page font-extrabold">The stove is cold</h1>
       {page.entries.length > 0 ? (
         <>
-          <p className="text-title text-muted">Choose a formula, size it for tonight, light the burner.</p>
+          <p className="text-title text-muted">Choose a formula, size it, light the burner.</p>
           <BookCards entries={page.entries} own={{}} now={Date.now()} />
         </>
       ) : (
