@@ -40,7 +40,7 @@ export function NothingPlanned({
                 type="button"
                 aria-label={`Make ${name}`}
                 onClick={() => onItems([freshItem(id)])}
-                className="flex h-full min-h-16 w-full items-center gap-3 rounded-control bg-marble px-4 py-2 text-left text-main font-semibold hover:bg-lemon"
+                className="flex h-full min-h-16 w-full items-center gap-3 rounded-control bg-marble px-4 py-2 text-left text-main font-semibold hover:brightness-95"
               >
                 <Plus size={18} className="shrink-0" aria-hidden />
                 {name}
@@ -63,7 +63,7 @@ export function NothingPlanned({
                     type="button"
                     aria-label={`The same as on ${day}`}
                     onClick={() => onItems(sameAgain(items))}
-                    className="w-full rounded-control bg-marble px-4 py-3 text-left hover:bg-lemon"
+                    className="w-full rounded-control bg-marble px-4 py-3 text-left hover:brightness-95"
                   >
                     <span className="casual block text-main font-bold">{day}</span>
                     <span className="block text-small text-muted">

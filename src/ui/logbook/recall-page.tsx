@@ -73,7 +73,7 @@ function Offered({ code, lots }: { readonly code: string; readonly lots: readonl
               <li key={l.lot}>
                 <Link
                   href={`/logbook/recall?code=${encodeURIComponent(l.code)}`}
-                  className="flex h-full min-h-16 flex-col justify-center rounded-control bg-marble px-4 py-2 hover:bg-lemon"
+                  className="flex h-full min-h-16 flex-col justify-center rounded-control bg-marble px-4 py-2 hover:brightness-95"
                 >
                   <span className="casual text-main font-bold">{l.name}</span>
                   <span className="text-small text-muted">
