@@ -44,10 +44,10 @@ const glassFrom: readonly number[] = stageTable.map((s) =>
 /** ◊ Fat that milk protein holds in emulsion makes a drop feel softer: degrees of glass point per share of fat in what is dry. */
 const EMULSION = { degrees: 42, proteinForAll: 0.008 }
 /**
- * ◊ Protein beyond that of a cream caramel thickens, and a drop of it holds its shape sooner: degrees of glass point per share of what is dry, up to that
- * of condensed milk alone. So condensed milk forms a soft ball from 110° on, and a fudge of milk from 112.
+ * ◊ Protein beyond that of a cream caramel thickens, and a drop of it holds its shape sooner, as the square of how much there is: degrees of glass point
+ * per share² of what is dry, up to about that of condensed milk with its butter. So that forms a soft ball from 111° on, and a fudge of milk from 113.
  */
-const THICKENED = { degrees: 380, from: 0.012, upTo: 0.11 }
+const THICKENED = { degrees: 7400, from: 0.012, upTo: 0.065 }
 
 /** Degrees of glass point by which a drop feels softer than one of sugars alone; firmer below 0. */
 function softening(m: Mix): number {
@@ -56,7 +56,7 @@ function softening(m: Mix): number {
   const protein = m.milkProtein / dry
   const emulsion = EMULSION.degrees * (m.fat / dry) * Math.min(1, protein / EMULSION.proteinForAll)
   const thick = Math.min(THICKENED.upTo, protein) - THICKENED.from
-  return emulsion - THICKENED.degrees * Math.max(0, thick)
+  return emulsion - THICKENED.degrees * Math.max(0, thick) ** 2
 }
 
 /** The stage table of this very syrup at this pressure, coolest first. Water in `dryMix` is ignored. */
