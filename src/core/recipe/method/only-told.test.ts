@@ -319,6 +319,7 @@ describe('what is only told', () => {
     'I add the butter off the heat',
     'Where it is thick, roll it out',
     'Cut large ones in half',
+    'You need a sugar thermometer',
     // far from what the sugar is boiled to: a second moment, and not the same one for other tastes
     'Cook to 118 °C for soft caramels',
   ])('is none of it: %s', (said) =>

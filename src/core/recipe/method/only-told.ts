@@ -122,7 +122,7 @@ const ELSEWHERE: readonly RegExp[] = [
   told(
     '^(?:(?:the )?(?:last|next|other|second|third) time|last (?:month|night|summer|week|winter|year))\\b|\\b(?:last|next) time$',
   ),
-  told('^you (?:need|want) (?:an?|it)\\b(?!.*\\d)'),
+  told('^you (?:need|want)(?!<THERMOMETER>) (?:an?|it)\\b(?!.*\\d)'),
   told('^(?:notes?|author|cost|difficulty|level|rating|source):'),
   told('^(?:prep(?:aration)?(?: time)?|(?:active|chill(?:ing)?|cook(?:ing)?|setting|total) time):? (?:about )?\\d'),
   told('^no (?:need\\b|\\w+ing needed$)|^(?:good luck|happy \\w+ing|have fun|(?:meanwhile,? )?(?:clean|wash) up)\\b'),
