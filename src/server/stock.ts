@@ -129,10 +129,10 @@ export async function setLots(id: string, uses: readonly { lot: string; grams: n
 /** ◊ Most lots that are offered where a code leads nowhere. */
 const MOST_OFFERED = 24
 
-/** Lots that batches had of, bought last first. */
-async function lotsTaken(): Promise<LotTaken[]> {
-  const [{ lot }, taken] = await Promise.all([readThings(db()), takenOfLots(db())])
-  return lot
+/** Of the kitchen's lots those that batches had of, bought last first. */
+async function takenOf(lots: KitchenThings['lot']): Promise<LotTaken[]> {
+  const taken = await takenOfLots(db())
+  return lots
     .filter((l) => taken.has(l.id))
     .toSorted((a, b) => b.got.localeCompare(a.got))
     .slice(0, MOST_OFFERED)
@@ -141,9 +141,9 @@ async function lotsTaken(): Promise<LotTaken[]> {
 
 /** Follows a code: a batch's, to what was in it; a pack's, to the batches that had of it. */
 export async function recall(asked: string): Promise<Recall> {
-  if (asked === '') return { of: 'nothing', lots: await lotsTaken() }
-  const batch = await batchOfCode(db(), asked.toUpperCase())
   const { lot } = await readThings(db())
+  if (asked === '') return { of: 'nothing', lots: await takenOf(lot) }
+  const batch = await batchOfCode(db(), asked.toUpperCase())
   if (batch) {
     const [record, row, used] = await Promise.all([
       batchRecord(batch),
@@ -162,7 +162,7 @@ export async function recall(asked: string): Promise<Recall> {
   }
   const known = lot.filter((l) => l.code === asked || l.id === asked)
   const ids = [...new Set([...known.map((l) => l.id), ...(await lotsOfCode(db(), asked))])]
-  if (ids.length === 0) return { of: 'nothing', lots: await lotsTaken() }
+  if (ids.length === 0) return { of: 'nothing', lots: await takenOf(lot) }
   const rows = await batchesOfLots(db(), ids)
   return {
     of: 'lot',

@@ -4,7 +4,7 @@ import { type Correction, corrected, noCorrection } from '../craft/thermometer'
 import type { FormulaDocument, GramsByLine } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import { type CookEvent, knowsHeat, standing } from '../log/log'
-import type { Reading } from '../log/readings'
+import { goesOnFrom, type Reading } from '../log/readings'
 import { type Mix, massOf } from '../matter/mix'
 import { boilingPoint } from '../physics/boiling'
 
@@ -45,7 +45,8 @@ export function believed(
 /** Whether readings only add to those of before, and come after all that was heard by then. */
 function goesOn(readings: readonly Reading[], { readings: fewer, heard }: Believed): boolean {
   const next = readings[fewer.length]?.at ?? Number.POSITIVE_INFINITY
-  return readings[fewer.length - 1] === fewer.at(-1) && next >= (heard.at(-1)?.at ?? Number.NEGATIVE_INFINITY)
+  const heardUntil = heard.at(-1)?.at ?? Number.NEGATIVE_INFINITY
+  return goesOnFrom(readings, { count: fewer.length, last: fewer.at(-1) ?? null }) && next >= heardUntil
 }
 
 /** ◊ s in which a pot off the heat hardly cools. */

@@ -4,7 +4,7 @@ import { smells } from '../craft/signs'
 import { stagesOf } from '../craft/stages'
 import { noCorrection } from '../craft/thermometer'
 import { type CookEvent, type Filling, standing } from '../log/log'
-import type { Reading } from '../log/readings'
+import { goesOnFrom, type Reading, type TakenIn } from '../log/readings'
 import { type Mix, massOf } from '../matter/mix'
 import { temperatureToday } from '../physics/boiling'
 import { browningRate, milkHeadStart, shadeTemperature } from '../physics/browning'
@@ -59,12 +59,9 @@ const SPARSE = 15
 const PIECES = 24
 
 /** Browning collected along the readings so far, and up to which of them. */
-export interface Browned {
+export interface Browned extends TakenIn {
   /** Minutes at 170 °C. */
   readonly dose: number
-  /** Readings it was collected along, and the last of them. */
-  readonly count: number
-  readonly last: Reading | null
 }
 
 const UNBROWNED: Browned = { dose: 0, count: 0, last: null }
@@ -79,7 +76,7 @@ export function brownedBy(
   before: Browned = UNBROWNED,
 ): Browned {
   const { fillings } = state
-  const goesOn = before.count > 0 && readings[before.count - 1] === before.last
+  const goesOn = goesOnFrom(readings, before)
   let dose = goesOn ? before.dose : 0
   let next = 0
   let head = 0

@@ -9,6 +9,16 @@ export interface Reading {
 /** What the readings do that a boiling syrup cannot. */
 export type ProbeDoubt = 'probe-out' | 'probe-on-metal' | 'unexplained'
 
+/** How far a list of readings had been taken in: how many of them, and the last. */
+export interface TakenIn {
+  readonly count: number
+  readonly last: Reading | null
+}
+
+/** Whether `readings` begin with those that were taken in, so that what was made of them holds. */
+export const goesOnFrom = (readings: readonly Reading[], { count, last }: TakenIn): boolean =>
+  count > 0 && readings[count - 1] === last
+
 /** At most `most` of the readings, evenly by their number, the last among them. */
 export function thinned(readings: readonly Reading[], most: number): readonly Reading[] {
   const step = Math.ceil(readings.length / most)

@@ -3,7 +3,7 @@
  * dial changes the heat; then the reading is taken in.
  */
 
-import type { Reading } from '../log/readings'
+import { goesOnFrom, type Reading } from '../log/readings'
 import { sucroseMelting } from '../physics/heat'
 import type { Stretch } from './forecast'
 import { joulesAt, joulesPerDegree } from './heat-path'
@@ -134,8 +134,7 @@ function turned(t: Draft, facts: TrackFacts): void {
 
 /** Follows `readings` (oldest first); `before` is the track of the same cook after fewer of them. */
 export function trackCook(readings: readonly Reading[], facts: TrackFacts, before?: Track): Track {
-  const goesOn = before && before.count > 0 && readings[before.count - 1] === before.last
-  const from = goesOn ? before : startOf(facts)
+  const from = before && goesOnFrom(readings, before) ? before : startOf(facts)
   const t: Draft = {
     ...from,
     state: copyOf(from.state),

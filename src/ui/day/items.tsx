@@ -10,7 +10,7 @@ import { ChoiceList } from '@/ui/kit/slot'
 import { sayDate } from '@/words'
 import { ordersIn } from './orders'
 import { mostOf } from './use-day'
-import { freshItem, sameAgain, USUAL_PIECES } from './wanted'
+import { freshItem, productName, sameAgain, USUAL_PIECES } from './wanted'
 
 /** ◊ g a product is asked for where it is by weight. */
 const USUAL_GRAMS = 1000
@@ -130,7 +130,7 @@ function Row({ icon, children, onPick }: { readonly icon: ReactNode; readonly ch
 function Item({ view, day, by, item, onDay }: ItemsProps & { readonly item: Day['items'][number] }) {
   const [looking, setLooking] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
-  const name = view.book.find((b) => b.id === item.formula)?.name ?? item.formula
+  const name = productName(view, item.formula)
   const resize = (size: typeof item.size): void =>
     onDay({ ...day, items: day.items.map((i) => (i.id === item.id ? { ...i, size } : i)) })
   const { size } = item

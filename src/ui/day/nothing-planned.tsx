@@ -3,7 +3,7 @@
 import { Plus } from 'lucide-react'
 import type { Day, DayView } from '@/contract/day'
 import { sayDate } from '@/words'
-import { freshItem, sameAgain } from './wanted'
+import { freshItem, productName, sameAgain } from './wanted'
 
 /** ◊ So many products are offered; the others stand under "things". */
 const OFFERED = 15
@@ -19,9 +19,11 @@ export function NothingPlanned({
   onItems(items: Day['items']): void
 }) {
   const lately = view.earlier.flatMap((e) => e.items.map((i) => i.formula))
-  const age = (id: string): number => (lately.includes(id) ? lately.indexOf(id) : lately.length)
+  const age = (id: string): number => {
+    const at = lately.indexOf(id)
+    return at < 0 ? lately.length : at
+  }
   const offered = view.book.toSorted((a, b) => age(a.id) - age(b.id)).slice(0, OFFERED)
-  const nameOf = (formula: string): string => view.book.find((b) => b.id === formula)?.name ?? formula
   return (
     <div className="grid items-start gap-3 lg:grid-cols-[1fr_340px]">
       <section aria-labelledby="what-is-made" className="rounded-sheet bg-sheet p-6">
@@ -67,7 +69,7 @@ export function NothingPlanned({
                   >
                     <span className="casual block text-main font-bold">{day}</span>
                     <span className="block text-small text-muted">
-                      {items.map((i) => nameOf(i.formula)).join(' · ')}
+                      {items.map((i) => productName(view, i.formula)).join(' · ')}
                     </span>
                   </button>
                 </li>

@@ -18,6 +18,7 @@ import { Afterwards, PracticeBar, Running } from './running'
 import { useActs } from './use-acts'
 import { type Found, type Planned, soFarOf, standInsFor, useNow, type usePlan, useRunning } from './use-day'
 import type { usePractice } from './use-practice'
+import { productName } from './wanted'
 
 interface PlanProps {
   readonly view: DayView
@@ -195,7 +196,7 @@ export function Plan(props: PlanProps) {
 
 /** What items and their blocks are called: of several boils each by its number, a part by its own name. */
 function namesIn(view: DayView, day: Day, { compiled }: Found): Record<string, string> {
-  const items = day.items.map((i) => [i.id, view.book.find((b) => b.id === i.formula)?.name ?? i.formula] as const)
+  const items = day.items.map((i) => [i.id, productName(view, i.formula)] as const)
   const blocks = items.flatMap(([id, name]) => {
     const mine = compiled.task.blocks.filter((b) => b.id.startsWith(`${id} `))
     return mine.map((b) => [b.id, mine.length === 1 ? name : `${name}, ${b.id.slice(id.length + 1)}`] as const)

@@ -15,9 +15,9 @@ import type { Open } from './opened'
 import { saidOf } from './said'
 import { useThings } from './use-things'
 
-// what checks what is typed is large, and wanted once something is opened
 const OWN = 'ingredients'
 
+// what checks what is typed is large, and wanted once something is opened
 const OPENED = later(() => import('./opened'))
 
 interface Props {

@@ -4,23 +4,16 @@ import { Droplet, Flame, NotebookPen, Thermometer } from 'lucide-react'
 import type { ReactNode } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import { isBoiled } from '@/core'
-import { useFetched } from '@/ui/kit/fetched'
+import { later, useFetched } from '@/ui/kit/fetched'
 import { firstAid } from '@/words'
 import { boilName } from './boil-name'
 import type { LiveCook } from './stove'
 import type { Acts } from './use-acts'
 
-type Panels = typeof import('./panels').OpenPanel
-
-let known: Panels | null = null
-
-async function panels(): Promise<Panels> {
-  known = (await import('./panels')).OpenPanel
-  return known
-}
+const PANEL = later(async () => ({ default: (await import('./panels')).OpenPanel }))
 
 /** The panels, fetched as soon as the page is alive: no page waits for them, and they are there when the server is not. */
-export const usePanels = (): Panels | null => useFetched(panels, known).come
+export const usePanels = () => useFetched(PANEL.load, PANEL.known()).come
 
 interface Props {
   readonly live: LiveCook
