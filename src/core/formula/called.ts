@@ -16,6 +16,24 @@ const FLAVOURS = /^(?:flavour|extract|almond-extract)$/
 const isSpice = (word: string): boolean =>
   word.length > 3 && !/^(?:ground|powder|finely|tsps?|tbsps?|teaspoons?|tablespoons?|drops?|pure|natural)$/.test(word)
 
+/** Entries of the pantry that stand for many goods: each line of one is one of them, and is called by no name of another. */
+const KINDS = new Set(
+  'beer extract flavour fortified-wine fruit-cordial fruit-juice herbs soft-drink spice tea-leaves wine'.split(' '),
+)
+
+/** What an ingredient is called, of a kind of goods the one that was written: "add the cinnamon" speaks of no ginger. */
+function everyNameFor(ingredient: Ingredient, typed: string): string[] {
+  if (!KINDS.has(ingredient.id)) return everyNameOf(ingredient)
+  const words = new Set(lettersOf(typed).split(' '))
+  return everyNameOf(ingredient).filter(
+    (n) =>
+      n === ingredient.name ||
+      lettersOf(n)
+        .split(' ')
+        .every((w) => words.has(w)),
+  )
+}
+
 /** Names of the lines of a list: every sentence is asked for them. */
 const named = new WeakMap<Line, { readonly ingredient: Ingredient; readonly names: readonly string[] }>()
 
@@ -29,13 +47,13 @@ export function namesOf(line: Line, ingredient: Ingredient): readonly string[] {
 }
 
 function namesFor(line: Line, ingredient: Ingredient): string[] {
-  const isFruit = /^(?:dried|candied|crystallised)-|^raisins/.test(ingredient.id)
+  const isFruit = /^(?:dried|candied|crystallised)-|^(?:prunes|raisins)$/.test(ingredient.id)
   const isGlucose = /^glucose-\d/.test(ingredient.id)
   // "zest of two lemons" is not what "lemon juice" speaks of
   const zestOf = /^(.+)-zest$/.exec(ingredient.id)?.[1]
   return [
     // "rose water" is no water
-    ...namesIn([...everyNameOf(ingredient), typedName(line.typed ?? '')]).filter(
+    ...namesIn([...everyNameFor(ingredient, line.typed ?? ''), typedName(line.typed ?? '')]).filter(
       (n) =>
         (zestOf === undefined || !new RegExp(`^(?:\\w+ )?${zestOf}s?$`).test(n)) &&
         (n !== 'water' || ingredient.id === 'water'),
@@ -181,11 +199,14 @@ function comparedBy(sentence: string): string {
   return words
 }
 
+/** What is a verb without its s: "sprinkle the nuts on" puts no sprinkles there. */
+const AS_IT_IS = new Set(['sprinkles'])
+
 /** Whether a sentence speaks of something by one of its names, one of it or several. */
 export function mentions(sentence: string, names: readonly string[]): boolean {
   const words = comparedBy(sentence)
   return names.some((n) => {
-    const one = n.endsWith('s') ? n.slice(0, -1) : n
+    const one = n.endsWith('s') && !AS_IT_IS.has(n) ? n.slice(0, -1) : n
     return words.includes(` ${one}`) && [`${one} `, `${n} `, `${n}s `].some((form) => words.includes(` ${form}`))
   })
 }

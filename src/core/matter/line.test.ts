@@ -79,6 +79,30 @@ describe('lines of a recipe', () => {
     expect(r.status === 'ask' && r.candidates.map((c) => c.id)).toContain('milk-chocolate')
   })
 
+  it.each([
+    ['100 g beet powder', 'unknown', []],
+    ['100 g cotton candy', 'unknown', []],
+    ['2 eggs', 'which-named', ['egg', 'egg-white', 'egg-yolk', 'egg-white-powder']],
+    ['100 g honey powder', 'which-named', ['honey']],
+    ['100 g ruby chocolate', 'which-named', ['milk-chocolate', 'white-chocolate']],
+  ])('offer nothing that shares but a shape or a colour: %s', (text, id, ids) => {
+    const r = read(text)
+    expect(r.status === 'ask' && r.question.id).toBe(id)
+    const offered = r.status === 'ask' ? r.candidates.map((c) => c.id) : []
+    if (ids.length === 0) expect(offered).toEqual([])
+    else expect(offered).toEqual(expect.arrayContaining(ids))
+  })
+
+  it.each([
+    '500 g isomalt',
+    '200 g maltitol syrup',
+    '1 tbsp glycerine',
+    '100 g sugar-free maple syrup',
+    '20 g sweetener',
+  ])('say of what is no sugar that it is not reckoned with: %s', (text) =>
+    expect(read(text)).toMatchObject({ status: 'ask', question: { id: 'unreckoned' }, candidates: [] }),
+  )
+
   it('find every ingredient by its own name', () => {
     for (const i of ingredients) expect(said(read(`100 g ${i.name}`)), i.name).toBe(`${i.id} 100`)
   })

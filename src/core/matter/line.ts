@@ -18,6 +18,7 @@ import { ingredientById } from './ingredients'
 import { leftOver } from './left-over'
 import type { Found, Pantry } from './names'
 import { citrus } from './pantry/fruit'
+import { isUnreckoned } from './unreckoned'
 
 export interface QuestionFigures {
   empty: object
@@ -27,6 +28,8 @@ export interface QuestionFigures {
   'which-named': { readonly name: string }
   several: object
   unknown: { readonly name: string }
+  /** It sweetens, and is no sugar. */
+  unreckoned: { readonly name: string }
   vague: { readonly word: string }
   'how-much': { readonly ingredient: string }
   /** `amount`: as it is written. */
@@ -65,6 +68,8 @@ export type LineReading =
       readonly candidates: readonly Ingredient[]
       readonly note: string | null
     }
+
+type Asked = Extract<LineReading, { status: 'ask' }>
 
 interface Parsed {
   readonly amount: Amount | null
@@ -356,10 +361,16 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
   if (choices.length > 1 && !found.ingredient) {
     const each = choices.map((c) => pantry.find(c).ingredient).filter((i): i is Ingredient => i !== null)
     return {
-      ...(ask({ id: 'which', figures: {} }) as Extract<LineReading, { status: 'ask' }>),
+      ...(ask({ id: 'which', figures: {} }) as Asked),
       candidates: each.length > 0 ? each : found.candidates,
     }
   }
+  if (!found.ingredient && isUnreckoned(parsed.name))
+    return {
+      ...(ask({ id: 'unreckoned', figures: { name: parsed.name } }, parsed.amount && weightOf(parsed.amount)) as Asked),
+      // another syrup would be no better than none
+      candidates: [],
+    }
   if (!found.ingredient && /\band\b|&|\+/.test(parsed.name)) return ask({ id: 'several', figures: {} })
   if (namesAnother(parsed.note, pantry, house)) return ask({ id: 'several', figures: {} })
   const told = found.ingredient && parsed.amount ? parsed.amount.grams(found.ingredient) : null

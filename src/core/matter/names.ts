@@ -85,17 +85,32 @@ export interface Pantry {
   find(name: string): Found
 }
 
+/** The words of each name of an ingredient: the pantry's are asked for again with every kitchen. */
+const namesOf = new WeakMap<Ingredient, readonly (readonly string[])[]>()
+function namesWorded(ingredient: Ingredient): readonly (readonly string[])[] {
+  const known = namesOf.get(ingredient)
+  if (known) return known
+  const names = everyNameOf(ingredient).map(wordsOf)
+  namesOf.set(ingredient, names)
+  return names
+}
+
 /** An index over the pantry and the kitchen's own ingredients, whose names win. */
 export function pantryOf(own: readonly Ingredient[] = []): Pantry {
   const all = [...own, ...ingredients.filter((i) => !own.some((o) => o.id === i.id))]
   const exact = new Map<string, Ingredient>()
   const bags = all.map((ingredient) => {
-    const names = everyNameOf(ingredient).map(wordsOf)
-    return { ingredient, words: new Set(names.flat()), ends: new Set(names.flatMap((n) => n.slice(-1))) }
+    const names = namesWorded(ingredient)
+    return {
+      ingredient,
+      words: new Set(names.flat()),
+      ends: new Set(names.flatMap((n) => n.slice(-1))),
+      called: couldMean(names),
+    }
   })
   for (const i of all)
-    for (const name of everyNameOf(i)) {
-      const key = keyOf(wordsOf(name))
+    for (const words of namesWorded(i)) {
+      const key = keyOf(words)
       if (!exact.has(key)) exact.set(key, i)
     }
   return {
@@ -175,22 +190,29 @@ const AFTER = /^(?:\d|extract|essence|powder|syrup)/
 
 const endsAlike = (words: readonly string[], ingredient: Ingredient): boolean => {
   const last = words.at(-1) ?? ''
-  return (
-    AFTER.test(last) ||
-    everyNameOf(ingredient).some((name) => wordsOf(name).includes(last) && wordsOf(name).at(-1) === last) ||
-    !NOUNS.has(last)
-  )
+  return AFTER.test(last) || namesWorded(ingredient).some((n) => n.at(-1) === last) || !NOUNS.has(last)
 }
 
 /** Words that, standing last, name the thing whatever stands before them. */
 const NOUNS = new Set(['milk', 'cream', 'water', 'butter', 'sugar', 'flour', 'oil', 'juice', 'cake'])
 
-/** The words an ingredient is called by, and those that stand last in a name of it. */
+/** The words an ingredient is called by, those that stand last in a name of it, and those that alone could mean it. */
 interface Bag {
   readonly ingredient: Ingredient
   readonly words: ReadonlySet<string>
   readonly ends: ReadonlySet<string>
+  readonly called: ReadonlySet<string>
 }
+
+/** Words of a shape, a colour or a kind: what shares no more with another thing is not that. Beet powder is no baking powder, red wine no red colour. */
+const SHAPELESS = new Set(
+  `bag baking bean bit black blue brown canned chip crystal dark dried drop edible flake flower free gold granule green half leaf light liquid low
+  pink powder puffed red root salted silver stick sweet white whole yellow`.split(/\s+/),
+)
+
+/** Words that could mean an ingredient by themselves: those of its own name, and what a synonym ends in. "Chestnut" alone is no chestnut honey. */
+const couldMean = ([own = [], ...others]: readonly (readonly string[])[]): Set<string> =>
+  new Set([...own, ...others.flatMap((n) => n.slice(-1))].filter((w) => !SHAPELESS.has(w)))
 
 function findIn(name: string, exact: ReadonlyMap<string, Ingredient>, bags: readonly Bag[]): Found {
   const words = wordsOf(name)
@@ -210,12 +232,12 @@ function findIn(name: string, exact: ReadonlyMap<string, Ingredient>, bags: read
   const unbroken = exact.get(keyOf(plain.filter((w) => w !== 'whole')))
   if (unbroken?.whole && words.includes('whole')) return { ingredient: unbroken, candidates: [] }
   const candidates = bags
+    .filter(({ called }) => plain.some((w) => called.has(w)))
     .map(({ ingredient, words: bag, ends }) => ({
       ingredient,
       // the word that stands last says what it is: salted peanuts are peanuts sooner than salted butter
       score: plain.filter((w) => bag.has(w)).length + (ends.has(plain.at(-1) ?? '') ? 0.5 : 0) - 0.01 * bag.size,
     }))
-    .filter((c) => c.score > 0.5)
     .sort((a, b) => b.score - a.score)
     .slice(0, 5)
     .map((c) => c.ingredient)

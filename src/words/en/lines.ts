@@ -24,6 +24,8 @@ const questions: Sayings<QuestionFigures, string> = {
   'which-named': ({ name }) => `Which of these is “${name}”?`,
   several: () => 'Is this more than one ingredient? Give each a line of its own',
   unknown: ({ name }) => `The pantry has no “${name}”`,
+  unreckoned: ({ name }) =>
+    `“${name}” boils, browns and sets by laws of its own, and Imbry reckons with sugars alone. What is said of this sweet would not hold`,
   vague: ({ word }) => `How many grams is “${word}”?`,
   'how-much': ({ ingredient }) => `How much ${ingredient.toLowerCase()}?`,
   weighs: ({ amount, ingredient }) => `What does ${amount} of ${ingredient.toLowerCase()} weigh?`,

@@ -64,5 +64,11 @@ export const chocolates = [
       source: 'trade specification',
     },
   ),
+  ingredient(
+    'cacao-nibs',
+    'Cacao nibs',
+    { fat: 53, cocoaSolids: 42, ash: 2.5, water: 2.5 },
+    { density: 0.5, whole: true },
+  ),
   ingredient('cocoa-butter', 'Cocoa butter', { fat: 100 }, { density: 0.91 }),
 ]

@@ -141,6 +141,36 @@ export const dairy = [
       allergens: milk,
     },
   ),
+  ingredient(
+    'cream-cheese',
+    'Cream cheese',
+    { fat: 34, milkProtein: 6.2, lactose: 3.8, acid: 0.3, salt: 0.8, ash: 1.1 },
+    { density: 1, allergens: milk },
+  ),
+  ingredient(
+    'ricotta',
+    'Ricotta',
+    { fat: 13, milkProtein: 11, lactose: 3, ash: 1.1 },
+    { density: 1.04, allergens: milk },
+  ),
+  ingredient(
+    'yogurt',
+    'Yogurt, plain',
+    { fat: 3.3, milkProtein: 3.6, lactose: 4, acid: 1, ash: 0.75 },
+    { density: 1.03, allergens: milk },
+  ),
+  ingredient(
+    'whey-powder',
+    'Whey powder, sweet',
+    { lactose: 73, milkProtein: 12.5, fat: 1.1, ash: 8.4 },
+    { density: 0.6, allergens: milk },
+  ),
+  ingredient(
+    'khoa',
+    'Khoa, boiled-down milk',
+    { fat: 26, milkProtein: 18, lactose: 24, ash: 3.6 },
+    { density: 0.9, allergens: milk },
+  ),
   plantMilk(
     'oat-milk',
     'Oat drink',
@@ -168,6 +198,12 @@ export const dairy = [
     },
   ),
   ingredient(
+    'condensed-coconut-milk',
+    'Sweetened condensed coconut milk',
+    { sucrose: 45, monosaccharide: 1, fat: 12, protein: 1.5, ash: 0.7, insoluble: 0.8 },
+    { density: 1.27 },
+  ),
+  ingredient(
     'butter',
     'Butter, unsalted',
     { fat: 82, milkProtein: 0.7, lactose: 0.7, ash: 0.1 },
@@ -186,6 +222,8 @@ export const dairy = [
     },
   ),
   ingredient('ghee', 'Ghee', { fat: 99.6 }, { density: 0.91, allergens: milk }),
+  // what was its water is gone, and what browned in it stays
+  ingredient('brown-butter', 'Brown butter', { fat: 98, milkProtein: 0.8, lactose: 0.7, ash: 0.2 }, butter),
   ingredient(
     'margarine',
     'Margarine, hard',
@@ -200,6 +238,20 @@ export const dairy = [
   ingredient('shortening', 'Shortening', { fat: 100 }, { density: 0.87 }),
   ingredient('lard', 'Lard', { fat: 100 }, { density: 0.87 }),
   ingredient('vegetable-oil', 'Vegetable oil', { fat: 100 }, { density: 0.92 }),
+  ingredient('sesame-oil', 'Sesame oil', { fat: 100 }, { density: 0.92, allergens: ['sesame'] }),
+  ingredient('peanut-oil', 'Peanut oil', { fat: 100 }, { density: 0.92, allergens: ['peanuts'] }),
+  ingredient(
+    'egg',
+    'Whole egg',
+    { fat: 9.5, protein: 12.6, monosaccharide: 0.4, ash: 1 },
+    { density: 1.03, allergens: ['egg'] },
+  ),
+  ingredient(
+    'egg-yolk',
+    'Egg yolk',
+    { fat: 27, protein: 16, monosaccharide: 0.4, ash: 1.7 },
+    { density: 1.03, allergens: ['egg'] },
+  ),
   ingredient(
     'egg-white',
     'Egg white',

@@ -28,6 +28,38 @@ export const flavours = [
   spirit('whisky', 'Whisky', 0),
   spirit('brandy', 'Brandy', 0),
   spirit('liqueur', 'Liqueur', 30),
+  ingredient(
+    'wine',
+    'Wine',
+    { gas: 10.5, monosaccharide: 0.4, acid: 0.6, ash: 0.2 },
+    { density: 0.99, allergens: ['sulphites'] },
+  ),
+  ingredient(
+    'fortified-wine',
+    'Port, sherry or Marsala',
+    { gas: 15, monosaccharide: 10, acid: 0.5, ash: 0.2 },
+    { density: 1.02, allergens: ['sulphites'] },
+  ),
+  ingredient(
+    'beer',
+    'Beer',
+    { gas: 4.2, glucoseSolids: 3.2, protein: 0.4, ash: 0.2, de: 30 },
+    { density: 1.01, allergens: ['gluten'] },
+  ),
+  ingredient(
+    'cider',
+    'Cider, fermented',
+    { gas: 4.5, monosaccharide: 2.5, acid: 0.5, ash: 0.2 },
+    { density: 1.01, allergens: ['sulphites'] },
+  ),
+  ingredient('tea', 'Tea, brewed', { insoluble: 0.2, ash: 0.1 }, { density: 1 }),
+  ingredient('tea-leaves', 'Tea leaves', { insoluble: 68, protein: 20, fat: 2, ash: 5, water: 5 }, { density: 0.3 }),
+  ingredient(
+    'coffee-beans',
+    'Coffee beans',
+    { insoluble: 57, fat: 14, protein: 13, sucrose: 7, ash: 5, water: 4 },
+    { density: 0.38, whole: true },
+  ),
   ingredient('coffee', 'Coffee, brewed', { insoluble: 0.3, ash: 0.2 }, { density: 1 }),
   ingredient(
     'instant-coffee',
@@ -42,6 +74,18 @@ export const flavours = [
     {
       density: 0.5,
     },
+  ),
+  ingredient(
+    'herbs',
+    'Dried herbs and flowers',
+    { insoluble: 76, fat: 6, protein: 2, ash: 7, water: 9 },
+    { density: 0.12 },
+  ),
+  ingredient(
+    'soy-sauce',
+    'Soy sauce',
+    { salt: 14.5, protein: 8, monosaccharide: 3, acid: 0.8, ash: 1 },
+    { density: 1.16, allergens: ['soya', 'gluten'] },
   ),
   ingredient('matcha', 'Matcha', { insoluble: 62, protein: 28, fat: 5, water: 5 }, { density: 0.4 }),
   ingredient(

@@ -36,6 +36,8 @@ export const setting = [
   sheet('platinum'),
   ingredient('pectin', 'Pectin powder', { insoluble: 60, sucrose: 28, ash: 4, water: 8 }, { density: 0.6, ...powder }),
   ingredient('agar', 'Agar powder', { insoluble: 86, ash: 3.5, water: 10.5 }, { density: 0.6, ...powder }),
+  ingredient('gum-arabic', 'Gum arabic', { insoluble: 86, ash: 3.5 }, { density: 0.6, ...powder }),
+  ingredient('xanthan', 'Xanthan gum', { insoluble: 83, ash: 8 }, { density: 0.6, ...powder }),
   ingredient('lecithin', 'Lecithin', { fat: 97, water: 3 }, { density: 1, allergens: ['soya'], ...powder }),
   ingredient(
     'soda',
@@ -51,7 +53,14 @@ export const setting = [
   ingredient('citric-acid', 'Citric acid', { acid: 99.5, water: 0.5 }, { density: 0.9 }),
   ingredient('tartaric-acid', 'Tartaric acid', { acid: 99.5, water: 0.5 }, { density: 0.95 }),
   ingredient('malic-acid', 'Malic acid', { acid: 99.5, water: 0.5 }, { density: 0.9 }),
+  ingredient('lactic-acid', 'Lactic acid, 80 %', { acid: 80 }, { density: 1.2, ...powder }),
   ingredient('vinegar', 'White vinegar', { acid: 5 }, { density: 1.01 }),
+  ingredient(
+    'balsamic-vinegar',
+    'Balsamic vinegar',
+    { monosaccharide: 15, acid: 6 },
+    { density: 1.08, allergens: ['sulphites'] },
+  ),
   ingredient(
     'cornflour',
     'Cornflour',
@@ -60,6 +69,8 @@ export const setting = [
       density: 0.55,
     },
   ),
+  ingredient('potato-starch', 'Potato starch', { starch: 82, ash: 0.3 }, { density: 0.7 }),
+  ingredient('tapioca-starch', 'Tapioca starch', { starch: 88, ash: 0.1 }, { density: 0.5 }),
   ingredient(
     'wheat-flour',
     'Plain flour',
@@ -83,6 +94,18 @@ export const setting = [
     'Rice flour',
     { starch: 79, protein: 6.5, fat: 0.9, ash: 0.5, insoluble: 1.1 },
     { density: 0.6 },
+  ),
+  ingredient(
+    'semolina',
+    'Semolina',
+    { starch: 69, protein: 12.7, fat: 1, insoluble: 3.9, ash: 0.8 },
+    { density: 0.7, allergens: ['gluten'] },
+  ),
+  ingredient(
+    'chickpea-flour',
+    'Chickpea flour',
+    { starch: 45, protein: 22, fat: 6.7, sucrose: 3, insoluble: 11, ash: 2.8 },
+    { density: 0.4 },
   ),
   ingredient('rice-paper', 'Rice paper, edible', { starch: 85, protein: 1, water: 14 }, { density: 0.3 }),
   ingredient(

@@ -82,7 +82,7 @@ export const sheetMoments: readonly Moment[] = [
     [
       /^ready \+ sugar 250, water 59: Sugar and/,
       /^rises 171.1: Sugar and/,
-      /^ready \+ cream-36 119: Add warm/,
+      /^ready \+ cream-36 119, banana-puree 100: Add warm/,
       /^target: Cook to/,
       /^ready \+ butter 57: Butter/,
       /^ready → out: Into a/,

@@ -174,3 +174,36 @@ describe('a thing that is spoken of', () => {
       ),
     ).toEqual([]))
 })
+
+describe('goods of one kind', () => {
+  const KINDS = [
+    ['2 g ground ginger', 'ginger', '1 g ground cinnamon', 'cinnamon'],
+    ['2 g cardamom pods', 'cardamom', '1 g black pepper', 'pepper'],
+    ['1 tsp orange extract', 'orange', '1 tsp peppermint extract', 'peppermint'],
+    ['3 g dried lavender', 'lavender', '2 g dried mint', 'mint'],
+    ['100 g red wine', 'wine', '50 g white wine', 'white wine'],
+  ] as const
+
+  it.each(KINDS)('go in each by the name it was written by: %s, %s, %s, %s', (early, one, late, other) => {
+    const method = `Boil the sugar, glucose, water and ${one} to 150 °C. Off the heat stir in the ${other}. Pour into a tin.`
+    const { formula } = readRecipe(
+      `Sweets\n\n300 g sugar\n100 g glucose syrup\n100 g water\n${early}\n${late}\n\nMethod\n${method}`,
+      pantry,
+    )
+    const groupOf = (typed: string) => formula.lines.find((l) => l.typed === typed)?.group
+    const stepOf = (typed: string) => formula.steps.find((s) => s.adds === groupOf(typed))?.say
+    expect(stepOf(early)).toMatch(/^(?:Boil|Put|Add|Combine)/)
+    expect(stepOf(late)).toMatch(/^Off the heat/)
+  })
+
+  it('are sprinkled on by no sentence that sprinkles something else', () => {
+    const list = '300 g sugar\n100 g water\n20 g sprinkles\n80 g almonds'
+    const method =
+      'Boil the sugar and water to 150 °C. Pour. Sprinkle the almonds over it. Scatter the sprinkles on top.'
+    const { formula } = readRecipe(`Sweets\n\n${list}\n\nMethod\n${method}`, pantry)
+    const sayOf = (id: string) =>
+      formula.steps.find((s) => s.adds === formula.lines.find((l) => l.ingredient === id)?.group)?.say
+    expect(sayOf('sprinkles')).toMatch(/^Scatter/)
+    expect(sayOf('almonds')).toMatch(/^Sprinkle/)
+  })
+})

@@ -48,7 +48,7 @@ const isUnsweetened = ({ lines, questions, known }: ReturnType<typeof readLines>
   !lines.some((l) => isSweet(known.get(l.ingredient) as Ingredient)) &&
   !questions.some(
     ({ text, reading }) =>
-      (reading.question.id === 'unknown' && !SPOONFUL.test(text)) ||
+      ((reading.question.id === 'unknown' || reading.question.id === 'unreckoned') && !SPOONFUL.test(text)) ||
       [...(reading.ingredient ? [reading.ingredient] : []), ...reading.candidates].some(isSweet),
   )
 

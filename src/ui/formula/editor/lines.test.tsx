@@ -46,6 +46,23 @@ describe('a line nobody has a make-up of', () => {
     expect(allergensIn(formula)).toEqual(['gluten'])
   })
 
+  it('is made on the spot though the pantry has its like', () => {
+    const onBoth = asked('80 g rice crispies')
+    expect(screen.getByRole('button', { name: 'Puffed rice' })).toBeDefined()
+    fireEvent.click(screen.getByRole('checkbox', { name: /does not dissolve/ }))
+    expect(screen.queryByRole('button', { name: 'Puffed rice' })).toBeNull()
+    fireEvent.click(screen.getByRole('button', { name: /^Take it/ }))
+    const [formula] = onBoth.mock.calls[0] as [FormulaDocument]
+    expect(formula.own).toMatchObject([{ name: 'Rice crispies', whole: true }])
+  })
+
+  it('that sweetens and is no sugar is not made on the spot: it does dissolve', () => {
+    asked('500 g isomalt')
+    expect(screen.getByText(/boils, browns and sets by laws of its own/)).toBeDefined()
+    expect(screen.queryByRole('checkbox', { name: /does not dissolve/ })).toBeNull()
+    expect(screen.getByRole('button', { name: 'Leave it out' })).toBeDefined()
+  })
+
   it('is what the pantry has once that is named, and nothing is made', () => {
     const onBoth = asked('80 g moon dust')
     fireEvent.change(screen.getByRole('combobox', { name: 'It is' }), { target: { value: 'caster sugar' } })

@@ -29,17 +29,17 @@ interface Props {
 export function QuestionRow({ question, pantry, house, onAnswer, onDrop }: Props) {
   const say = useSay()
   const { reading } = question
+  const unknown = nameOf(reading.question)
   const [chosen, setChosen] = useState<Ingredient | null>(reading.ingredient)
   const [name, setName] = useState('')
   const [amount, setAmount] = useState('')
-  const unknown = reading.question.id === 'unknown' ? capital(reading.question.figures.name) : null
   /** Allergens of what goes in whole; null for what is in the pantry. */
   const [harms, setHarms] = useState<readonly Allergen[] | null>(null)
   const own = harms && unknown ? inclusion(idFor(`own ${unknown}`, []), unknown, harms) : null
   const is = own ?? chosen
   const typed = amount.trim() === '' ? null : gramsOf(amount, chosen, pantry, house, say.units)
   const grams = amount.trim() === '' ? reading.grams : typed
-  const offers = chosen ? [] : reading.candidates
+  const offers = is ? [] : reading.candidates
   const find = (text: string): void => {
     setName(text)
     const found = pantry.find(text).ingredient ?? ingredients.find((i) => i.name === text)
@@ -99,6 +99,10 @@ export function QuestionRow({ question, pantry, house, onAnswer, onDrop }: Props
     </li>
   )
 }
+
+/** What something is called that is perhaps in no pantry. */
+const nameOf = ({ id, figures }: Question['reading']['question']): string | null =>
+  id === 'unknown' || id === 'which-named' ? capital(figures.name) : null
 
 /** "120" is in the reader's unit of weight; "2 tbsp" is read for the ingredient chosen. */
 function gramsOf(
