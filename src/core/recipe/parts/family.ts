@@ -115,6 +115,12 @@ const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['fudge', NEVER_BEATEN, 'stir-soon'],
   ['caramel', /\bdry[- ](?:caramel(?:i[sz]e)?|pan|melt)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
   ['nougat', /\bdivinity\b|\bsea ?foam\b/i, 'grained'],
+  // told by eye, and no temperature with it
+  [
+    'condensed-milk',
+    /^(?!.*\b(?:1[01]\d|2[23]\d) ?(?:°|degrees|[CF]\b)).*\b(?:(?:streak|trail) (?:on|in)|(?:clean|clear) (?:streak|trail|path)|(?:pull|com|leav)\w* (?:\w+ )?(?:away )?(?:from |off )?the (?:sides?|bottom|pan|pot))\b/is,
+    'by-eye',
+  ],
   ['caramel-sauce', /\b(?:stop|deglaze)\w*\b.{0,30}\b(?:water|juice)\b/i, 'stopped-water'],
   ['hard-candy', PULLED, 'pulled'],
   [

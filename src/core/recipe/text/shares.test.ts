@@ -25,6 +25,22 @@ describe('a list in per cent', () => {
     ['beside weights', '200 g sugar\n200 g 70 % chocolate\n100 g cream 36 %', 0],
   ])('is none of shares %s', (_, text, asked) => expect(gramsIn(text).asked).toHaveLength(asked))
 
+  it.each([
+    ['the parts first', '3 parts sugar\n1 part glucose syrup\n1 part water', [600, 200, 200]],
+    ['the parts last', 'Sugar: 2 parts\nCream 36 %: 1 part\nButter: 1/2 part', [571, 286, 143]],
+    ['in words, by weight', 'Two parts by weight of sugar\na part honey\none part cream', [500, 250, 250]],
+    ['of a batch, with a pinch beside', '3 parts sugar\n1 part water\n2 g salt\nBatch 2 kg', [1500, 500, 2]],
+  ])('in parts is one in grams: %s', (_, text, grams) => expect(gramsIn(text).grams).toEqual(grams))
+
+  it.each([
+    ['one line is', '1 part sugar\n200 g cream', ['1 part sugar']],
+    [
+      'hardly any are',
+      '300 g sugar\n200 g cream\n1 part icing sugar\n1 part cornflour',
+      ['1 part icing sugar', '1 part cornflour'],
+    ],
+  ])('of which %s in parts is asked: of how much?', (_, text, asked) => expect(gramsIn(text).asked).toEqual(asked))
+
   it('keeps to its shares, whatever the batch', () => {
     fc.assert(
       fc.property(
