@@ -11,7 +11,7 @@ import { checks } from './science/checks'
 const families = await Promise.all(
   (Object.keys(boiledFamilies) as (FamilyId & keyof typeof boiledFamilies)[]).map(async (id) => ({
     label: boiledFamilies[id].label,
-    grained: isGrained(id, firstSchool(id)),
+    worked: { grained: isGrained(id, firstSchool(id)), set: boiledFamilies[id].work === 'set' },
     ...(await expectedOf(id)),
   })),
 )
@@ -36,8 +36,8 @@ const tables: Record<string, () => string> = {
   families: () =>
     table(
       ['family', 'target', 'bite at 20 °C', 'stage', 'final water', 'ordinary'],
-      families.map(({ label, grained, ordinary, lands }) => {
-        const l = landingOf({ ordinary }, grained)
+      families.map(({ label, worked, ordinary, lands }) => {
+        const l = landingOf({ ordinary }, worked)
         return [
           label,
           `${ordinary.target} °C`,

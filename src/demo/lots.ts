@@ -26,6 +26,7 @@ const PER_KG: Readonly<Record<string, number>> = {
   'poppy-seed': 9.5,
   tahini: 10.2,
   'gelatin-powder': 24,
+  pectin: 42,
   'dark-chocolate-70': 13.8,
   'smoked-salt': 18,
   cardamom: 62,

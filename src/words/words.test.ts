@@ -15,6 +15,7 @@ import {
   inGrams,
   inMillimetres,
   inSchool,
+  type Move,
   piecesOf,
   readyList,
   rescue,
@@ -26,6 +27,7 @@ import {
   troubles,
   unscaledOf,
   verdictsOf,
+  type WorkAhead,
   wantOf,
   wholeVerdicts,
 } from '@/core'
@@ -47,6 +49,7 @@ import {
   sayEquipment,
   sayEvent,
   sayIn,
+  sayMove,
   sayReady,
   sayRescue,
   saySchool,
@@ -374,4 +377,13 @@ describe('sentences with something to decide', () => {
     expect(called({ type: 'finished' })).toBeNull()
     expect(called({ type: 'note', text: 'x'.repeat(60) })?.length).toBeLessThan(30)
   })
+})
+
+test('a move says what it changes, and no more', () => {
+  const work = { kind: 'cut', opens: 3000, closes: Number.POSITIVE_INFINITY } as unknown as WorkAhead
+  const to = (opens: number, sweats = Number.POSITIVE_INFINITY): string =>
+    sayMove({ next: { kind: 'cut', opens, closes: Number.POSITIVE_INFINITY }, sweats } as unknown as Move, work, 600)
+  expect(to(1800)).toBe('cut in 20 min instead of 40 min')
+  expect(to(3000)).toBe('cut no sooner')
+  expect(to(3030, 4200)).toBe('cut no sooner; weeps after 1 h')
 })

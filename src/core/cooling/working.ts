@@ -33,10 +33,10 @@ export function workingWindows(mix: Mix, thicknessMm: number, pouredC: number, r
 
 /**
  * Minutes from the pull, at `pulledC`, in which `mix` can be poured out of its pot, whose metal keeps it warm: as long as it
- * would still level itself. Infinity: always, in this room.
+ * would still level itself, and until it sets at `setsC`, where something else than its sugar sets it. Infinity: always, in this room.
  */
-export function poursFromPot(mix: Mix, pot: Pot, pulledC: number, roomC: number): number {
-  const stiff = glassTransition(mix) + heights.levels
+export function poursFromPot(mix: Mix, pot: Pot, pulledC: number, roomC: number, setsC: number | null = null): number {
+  const stiff = Math.max(glassTransition(mix) + heights.levels, setsC ?? Number.NEGATIVE_INFINITY)
   if (stiff <= roomC) return Number.POSITIVE_INFINITY
   return pulledC <= stiff ? 0 : (bookTau(mix, pot, pulledC) * Math.log((pulledC - roomC) / (stiff - roomC))) / 60
 }

@@ -34,9 +34,13 @@ export interface Bite {
   readonly crystal: number | null
 }
 
-/** What was made of a mix. `foam`: it was whipped, and holds; `grained`: its sugar has come out as fine crystals. */
+/**
+ * What was made of a mix. `foam`: it was whipped, and holds; `set`: pectin, gelatin or starch holds it, however wet; `grained`: its sugar has come
+ * out as fine crystals.
+ */
 export interface Worked {
   readonly foam?: boolean
+  readonly set?: boolean
   readonly grained?: boolean
 }
 
@@ -50,7 +54,7 @@ const SETS = 0.015
 const THICKENS = 0.035
 
 /** The bite of `mix` with the water it has, in a room at `roomC` (°C). Word edges are assumed (◊). */
-export function biteOf(mix: Mix, roomC: number, { foam = false, grained = false }: Worked = {}): Bite {
+export function biteOf(mix: Mix, roomC: number, { foam = false, set = false, grained = false }: Worked = {}): Bite {
   const aboveGlass = stepBetween(roomC, glassTransition(mix))
   if (grained) {
     const crystal = crystalShare(mix, roomC)
@@ -60,7 +64,7 @@ export function biteOf(mix: Mix, roomC: number, { foam = false, grained = false 
   const firmer = (FIRMS.milkProtein * mix.milkProtein + FIRMS.gelatin * mix.gelatin) / massOf(mix)
   const felt = aboveGlass > CHEWS_FROM ? Math.max(CHEWS_FROM, aboveGlass - firmer) : aboveGlass
   const softest: keyof typeof edges =
-    mix.gelatin / massOf(mix) >= SETS
+    set || mix.gelatin / massOf(mix) >= SETS
       ? 'soft-chew'
       : foam || mix.milkProtein / massOf(mix) >= THICKENS
         ? 'spoonable'

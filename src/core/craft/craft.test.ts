@@ -83,7 +83,7 @@ describe('bite', () => {
     async (id, family) => {
       const expected = await expectedOf(id)
       const grained = isGrained(id as FamilyId, Object.keys(family.schools)[0] ?? '')
-      const landing = landingOf(expected, grained)
+      const landing = landingOf(expected, { grained, set: family.work === 'set' })
       expect(expected.lands.bite).toContain(landing.bite.id)
       expect(expected.lands.stage).toContain(landing.stage.id)
       expect(landing.water).toBeGreaterThanOrEqual(expected.lands.water[0])
@@ -123,7 +123,7 @@ describe('bite', () => {
   // what is cut into squares is no paste: 112 to 116° is where fudge is pulled
   it.each([112, 113.5, 115, 116])('of a fudge pulled at %d° holds a cut', async (celsius) => {
     const { ordinary, ...rest } = await expectedOf('fudge')
-    const { bite } = landingOf({ ...rest, ordinary: { ...ordinary, target: celsius } }, true)
+    const { bite } = landingOf({ ...rest, ordinary: { ...ordinary, target: celsius } }, { grained: true })
     expect(['soft-grain', 'firm-grain']).toContain(bite.id)
   })
 

@@ -49,6 +49,18 @@ describe('a slab that was poured', () => {
     expect(finishOf(moved.seen).mass.on).toEqual(marble)
   })
 
+  it('rests as long in the cold: what sets by itself is cut no sooner there', () => {
+    for (const id of ['blackcurrant-marshmallow', 'plum-and-star-anise-squares']) {
+      const { seen, at } = cooked(id, 'pour', 300)
+      const { mass, ahead } = finishOf(seen)
+      const cut = ahead[0]
+      const rests = demoBoil(id).steps.find((s) => s.handwork?.kind === 'cut')?.when
+      expect(cut?.opens).toBeCloseTo(at + (rests && 'seconds' in rests ? rests.seconds : 0), -1)
+      const moves = movesOf(mass, cut ?? null, conditions, at + 300)
+      expect(moves.map((m) => m.next?.opens)).toEqual(moves.map(() => cut?.opens))
+    }
+  })
+
   it('follows what is measured of it: a thinner slab, a touch, a thermometer in its middle', () => {
     const plain = cooked('smoked-salt-tamarind-caramels', 'pour', 900).seen
     const opens = (a: CookAssessment) => finishOf(a).ahead[0]?.opens ?? 0

@@ -177,14 +177,14 @@ function worksAhead(
       const own = spanOf(mass.course, range)
       // nothing is done before what stands before it
       const before = out.at(-1)?.opens
-      const rests = step.when.on === 'after' ? (before ?? state.lastDoneAt) + step.when.seconds : own.opens
-      const opens = Math.max(own.opens, rests, before ?? Number.NEGATIVE_INFINITY)
-      const span = { opens, closes: own.closes }
-      out.push({ step, kind, range, ...span, state: stateOf(span, at) })
+      const rests = step.when.on === 'after' ? (before ?? state.lastDoneAt) + step.when.seconds : undefined
+      const notBefore = rests ?? before ?? Number.NEGATIVE_INFINITY
+      const span = { opens: Math.max(own.opens, notBefore), closes: own.closes }
+      out.push({ step, kind, range, notBefore, ...span, state: stateOf(span, at) })
     }
     if (kind === 'wrap' && mass.place === 'pieces' && Number.isFinite(keeping.bareHours)) {
       const span = { opens: state.lastDoneAt, closes: state.lastDoneAt + 3600 * keeping.bareHours }
-      out.push({ step, kind, range: ANY, ...span, state: stateOf(span, at) })
+      out.push({ step, kind, range: ANY, notBefore: state.lastDoneAt, ...span, state: stateOf(span, at) })
     }
     const moved = kind && handworkFacts(kind).into
     if (step.empties || (moved !== undefined && moved !== mass.place)) break

@@ -20,7 +20,7 @@ export interface Move {
 /** What each other place of the kitchen would do, from `at` s on, to what lies there and to its next work: reckoned where it is shown, for it takes a slab each. */
 export function movesOf(
   { slab, on, course }: Mass,
-  work: Pick<WorkAhead, 'kind' | 'range'> | null,
+  work: Pick<WorkAhead, 'kind' | 'range' | 'notBefore'> | null,
   conditions: Conditions,
   at: number,
 ): Move[] {
@@ -31,11 +31,12 @@ export function movesOf(
     .filter((s) => s.name !== on.name)
     .map((surface) => {
       const there = slabCourse(slab, profile, [{ from: at, on: surface }])
-      const sweats = spanOf(there, { high: dew, low: Number.NEGATIVE_INFINITY }).opens
+      const span = work && spanOf(there, work.range)
       return {
         on: surface,
-        next: work && { kind: work.kind, ...spanOf(there, work.range) },
-        sweats,
+        // cold does not shorten a rest
+        next: work && span && { kind: work.kind, opens: Math.max(span.opens, work.notBefore), closes: span.closes },
+        sweats: spanOf(there, { high: dew, low: Number.NEGATIVE_INFINITY }).opens,
       }
     })
 }

@@ -1,7 +1,7 @@
 /** Which temperatures a work can be done at, and what a mass can do at each. */
 
 import { type Course, whenDownTo } from '../cooling/course'
-import { type FamilyId, families, workOf } from '../craft/families'
+import { type FamilyId, families, setsAt, workOf } from '../craft/families'
 import type { FamilyFacts, UsualWork, Work } from '../craft/families/family'
 import { type Chocolate, chocolates, type HandworkKind, heights, type WorkWindow } from '../craft/handwork'
 import { type FormulaDocument, isBoiled, type Step } from '../formula/document'
@@ -90,6 +90,7 @@ export const masses = {
   grained: ['too-hot', 'beats', 'too-stiff'],
   stirred: ['soft', 'cuts'],
   foam: ['slack', 'pours', 'sets'],
+  jelly: ['runs', 'sets', 'cuts'],
   chocolate: ['molten', 'seeding', 'in-temper', 'thick'],
   baked: ['warm', 'cold'],
 } as const
@@ -112,6 +113,7 @@ export function bandsOf(formula: FormulaDocument, mix: Mix, hottest: number, col
     grained: edgesOf(windows.beat),
     stirred: [roomC + nearRoom(windows.cut)],
     foam: edgesOf(windows.whip),
+    jelly: [setsAt(formula.family, formula.school) ?? hottest, roomC + nearRoom(windows.cut)],
     chocolate: chocolateEdges(formula),
     baked: [roomC + nearRoom(windows.cool)],
   }
@@ -135,6 +137,7 @@ const ladders: Readonly<Partial<Record<Work, keyof typeof masses>>> = {
   beaten: 'grained',
   stirred: 'stirred',
   whipped: 'foam',
+  set: 'jelly',
   tempered: 'chocolate',
 }
 

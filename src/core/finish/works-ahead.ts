@@ -8,6 +8,8 @@ export interface WorkAhead extends Span {
   readonly step: Step
   readonly kind: HandworkKind
   readonly range: HeatRange
+  /** No sooner than this, however fast it cools: it rests for so long, or another work stands before it. */
+  readonly notBefore: number
   readonly state: 'ahead' | 'open' | 'missed'
 }
 

@@ -1,6 +1,6 @@
 /** What a formula will be: computed once per size, pot and kitchen, in plain figures for the verdicts and the ladder. */
 import { type Bite, biteOf } from '../craft/bite'
-import { type FamilyId, isGrained, workOf } from '../craft/families'
+import { type FamilyId, isGrained, setsAt, workOf } from '../craft/families'
 import type { Work } from '../craft/families/family'
 import { type Stage, type StageFacts, stageOf, stagesOf } from '../craft/stages'
 import type { Surface } from '../craft/surfaces'
@@ -65,6 +65,8 @@ export interface Analysis {
   readonly meantToGrain: boolean
   readonly family: FamilyId
   readonly work: Work
+  /** °C at which it is set, whatever its sugar does; null where its sugar decides. */
+  readonly setsAt: number | null
   readonly keeps: Keeps
   readonly rungs: readonly Rung[]
   readonly shape: Shape
@@ -106,7 +108,7 @@ export function analyse(
     outGrams: massOf(whole),
     steamGrams: steamOf(untilPull),
     minutes: isBoiled(formula) ? foreseenMinutes(untilPull, conditions) : waitedMinutes(formula),
-    bite: biteOf(finished, conditions.roomC, { foam: work === 'whipped', grained }),
+    bite: biteOf(finished, conditions.roomC, { foam: work === 'whipped', set: work === 'set', grained }),
     stage: stageOf(pull.before),
     // chocolate is no syrup: no drop of it tells anything
     stages: !isBoiled(formula) || work === 'tempered' ? [] : stagesOf(pull.before, conditions.pressurePa),
@@ -119,6 +121,7 @@ export function analyse(
     keeps: keeps(split, conditions.roomC, grained),
     family,
     work,
+    setsAt: setsAt(family, school),
     shape: formula.shape,
     rungs: stops.flatMap((s) => {
       const celsius = rungAt(s, conditions.pressurePa)

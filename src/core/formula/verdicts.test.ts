@@ -112,6 +112,13 @@ const table: Readonly<Record<BoiledFamilyId, Row>> = {
     bites: [['soft-chew'], ['soft-chew'], ['soft-chew']],
     grains: ['may', 'resists', 'none'],
   },
+  jelly: {
+    // wetter than a caramel, so it draws damp later
+    rooms: ['dries', 'steady', 'sticky'],
+    bites: [['soft-chew'], ['soft-chew'], ['soft-chew']],
+    // the acid of the fruit splits the sugar as it boils
+    grains: ['none', 'none', 'none'],
+  },
   popcorn: {
     rooms: glassy,
     bites: [['bends', 'hard'], ['hard'], ['hard', ...snaps]],
@@ -228,6 +235,7 @@ describe('work', () => {
     ['fudge', 'no-grain', 'poured'],
     ['marshmallow', 'gelatin', 'whipped'],
     ['popcorn', 'crisp', 'tossed'],
+    ['jelly', 'pectin', 'set'],
     ['toffee', 'thermometer', 'spread'],
     ['hard-candy', 'boil-per-colour', 'poured'],
     ['hard-candy', 'pulled', 'pulled'],

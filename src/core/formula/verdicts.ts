@@ -9,7 +9,15 @@ import type { Allergen } from '../matter/ingredient'
 import { massOf } from '../matter/mix'
 import { type Keeping, keepingIn } from '../physics/humidity'
 import { doctorShare, type GrainRisk } from '../physics/solubility'
-import { type CelsiusStep, type Grams, inGrams, inSeconds, type Seconds } from '../quantity/figures'
+import {
+  type Celsius,
+  type CelsiusStep,
+  type Grams,
+  inCelsius,
+  inGrams,
+  inSeconds,
+  type Seconds,
+} from '../quantity/figures'
 import type { Analysis, Conditions } from './analyse'
 import { type FormulaDocument, type GramsByLine, isBoiled, type PartState, type Shape } from './document'
 import { ganacheHolds } from './ganache'
@@ -20,7 +28,13 @@ import { finishedMix, traceSteps } from './trace'
 
 /** The figures of each verdict. Shares are of 1; a span is infinite where the moment never comes. */
 export interface VerdictFigures {
-  bite: { readonly bite: BiteId; readonly aboveGlass: CelsiusStep; readonly crystal: number | null }
+  /** `set`: something else than its sugar holds it. */
+  bite: {
+    readonly bite: BiteId
+    readonly aboveGlass: CelsiusStep
+    readonly crystal: number | null
+    readonly set: boolean
+  }
   water: {
     readonly share: number
     readonly out: Grams
@@ -49,8 +63,17 @@ export interface VerdictFigures {
     readonly inJars: boolean
   }
   fits: { readonly fill: number; readonly peakLitres: number; readonly potLitres: number; readonly pot: string }
-  /** `until`: how long it can be poured or spread; `scores`: how long a glass takes a score, null for a chew, which is cut. */
-  work: { readonly work: Work; readonly by: ShapedBy; readonly until: Seconds; readonly scores: Seconds | null }
+  /**
+   * `until`: how long it can be poured or spread; `scores`: how long a glass takes a score, null for a chew, which is cut; `setsAt`: where it sets, whatever
+   * its sugar does.
+   */
+  work: {
+    readonly work: Work
+    readonly by: ShapedBy
+    readonly until: Seconds
+    readonly scores: Seconds | null
+    readonly setsAt: Celsius | null
+  }
   allergens: { readonly allergens: readonly Allergen[] }
   weight: { readonly out: Grams; readonly parts: number }
   'part-waits': {
@@ -88,7 +111,7 @@ export const depthOf = (shape: Shape): number =>
 const bite = (a: Analysis): VerdictOn<'bite'> => ({
   id: 'bite',
   tone: 'good',
-  figures: { bite: a.bite.id, aboveGlass: a.bite.aboveGlass, crystal: a.bite.crystal },
+  figures: { bite: a.bite.id, aboveGlass: a.bite.aboveGlass, crystal: a.bite.crystal, set: a.setsAt !== null },
 })
 
 const water = (a: Analysis, c: Conditions): VerdictOn<'water'> => ({
@@ -166,12 +189,12 @@ const isSpread = (a: Analysis): boolean => a.work === 'spread' && !fillsMoulds(a
 export const minutesToWork = (a: Analysis, { pot, roomC }: Conditions): number =>
   isSpread(a)
     ? workingWindows(a.finished, depthOf(a.shape), a.targetC, roomC).spreads
-    : poursFromPot(a.finished, pot, a.targetC, roomC)
+    : poursFromPot(a.finished, pot, a.targetC, roomC, a.setsAt)
 
 const work = (a: Analysis, c: Conditions): VerdictOn<'work'> => {
   const onTray = workingWindows(a.finished, depthOf(a.shape), a.targetC, c.roomC)
   const minutes = minutesToWork(a, c)
-  const hurries = (isSpread(a) || a.work === 'poured' || a.work === 'pulled') && minutes < HURRY
+  const hurries = (isSpread(a) || a.work === 'poured' || a.work === 'set' || a.work === 'pulled') && minutes < HURRY
   return {
     id: 'work',
     tone: hurries ? 'mind' : 'good',
@@ -180,6 +203,7 @@ const work = (a: Analysis, c: Conditions): VerdictOn<'work'> => {
       by: shapedBy(a.shape),
       until: inSeconds(minutes * 60),
       scores: a.keeps.driesBelow > 0 ? null : inSeconds(onTray.scores * 60),
+      setsAt: a.setsAt === null ? null : inCelsius(a.setsAt),
     },
   }
 }

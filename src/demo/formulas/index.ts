@@ -14,6 +14,7 @@ import { maltedFudge } from './malted-fudge'
 import { milkChocolate } from './milk-chocolate'
 import { mintPillows } from './mint-pillows'
 import { orchardToffee } from './orchard-toffee'
+import { plumSquares } from './plum-squares'
 import { quinceLollipops } from './quince-lollipops'
 import { sesameBrittle } from './sesame-brittle'
 import { shortcakeBars } from './shortcake-bars'
@@ -42,6 +43,7 @@ export const demoFormulas: Readonly<Record<string, FormulaDocument>> = {
   'harbour-dark-dipping-chocolate': dippingChocolate,
   'water-mint-pillows': mintPillows,
   'pilot-house-milk-chocolate': milkChocolate,
+  'plum-and-star-anise-squares': plumSquares,
 }
 
 /** A formula of the book that is boiled by itself. @throws Error when there is none of that name. */

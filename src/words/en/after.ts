@@ -157,6 +157,9 @@ export const sayOutcome = ({ kind, came, celsius }: WorkOutcome, say: Say): stri
     ? `${capital(handworkDone[kind])} in its window, at ${say.temperature(celsius)} reckoned`
     : `${capital(handworkDone[kind])} too ${came}, at ${say.temperature(celsius)} reckoned: ${outcomeWords[kind]?.[came] ?? 'look at it again'}`
 
+/** ◊ s: so little sooner or later is none. */
+const NO_SOONER = 60
+
 /** What a move would change: "cut in 22 min instead of 41; weeps after 14". */
 export function sayMove({ next, sweats }: Move, now: WorkAhead | null, at: number): string {
   const said: string[] = []
@@ -169,6 +172,7 @@ export function sayMove({ next, sweats }: Move, now: WorkAhead | null, at: numbe
       said.push(
         Number.isFinite(next.closes) ? `${name} until ${sayMoment(next.closes - at)} from now` : `${name} as now`,
       )
+    else if (Math.abs(then - today) < NO_SOONER) said.push(`${name} no sooner`)
     else said.push(`${name} in ${sayMoment(then)}${Number.isFinite(today) ? ` instead of ${sayMoment(today)}` : ''}`)
   }
   if (Number.isFinite(sweats)) said.push(`weeps after ${sayMoment(sweats - at)}`)

@@ -81,6 +81,10 @@ const goings: Readonly<Partial<Record<FamilyId, Going>>> = {
     sticky: 'it weeps through its dust, into a tight box once it is dusted',
     dries: 'it goes tough, into a tight box once it is dusted',
   },
+  jelly: {
+    sticky: 'its sugar melts and it weeps, into a tight box once it is dusted',
+    dries: 'it gets a crust and shrinks, into a tight box once it is dusted',
+  },
   popcorn: {
     sticky: 'the corn goes soft, into a tight bag within the hour',
     dries: 'it only gets crisper',
@@ -111,7 +115,7 @@ const pouredBy: Readonly<Record<WorkFigures['by'], { does: string; detail: (f: W
 }
 
 /** What each family's own work asks of time. */
-const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures) => Said>> = {
+const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures, say: Say) => Said>> = {
   poured: (figures) => {
     const { does, detail } = pouredBy[figures.by]
     const { until } = figures
@@ -120,6 +124,10 @@ const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures) => Said>> = {
       detail: detail(figures),
     }
   },
+  set: ({ by, until, setsAt }, say) => ({
+    text: Number.isFinite(until) ? `${pouredBy[by].does} within ${aboutSpan(until)}` : 'No hurry to pour it',
+    detail: setsAt === null ? '' : `below about ${say.temperature(setsAt)} it sets, wherever it is`,
+  }),
   spread: ({ until, scores }) => ({
     text: Number.isFinite(until) ? `Spread within ${aboutSpan(until)}` : 'No hurry to spread it',
     detail: untilScored(scores),
@@ -149,10 +157,11 @@ const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures) => Said>> = {
 }
 
 const sayings: Sayings<VerdictFigures> = {
-  bite: ({ bite, aboveGlass, crystal }, say) => ({
-    text: capital(biteNames[bite]),
-    detail:
-      crystal === null
+  bite: ({ bite, aboveGlass, crystal, set }, say) => ({
+    text: set ? 'Set: it holds its shape' : capital(biteNames[bite]),
+    detail: set
+      ? 'what sets it decides how firm, and that is not reckoned'
+      : crystal === null
         ? `${say.step(inCelsiusStep(Math.abs(aboveGlass)))} ${aboveGlass < 0 ? 'below' : 'above'} its glass point in this room`
         : `${formatPercent(crystal)} of its sugar and water is fine crystal, once it has grained`,
   }),
@@ -183,7 +192,7 @@ const sayings: Sayings<VerdictFigures> = {
     text: fill > 1 ? `Boils over the ${pot}` : fill > 0.85 ? `Only just fits the ${pot}` : 'Fits the pot',
     detail: `rises to ${formatLitres(peakLitres)} of ${potLitres} l at its worst`,
   }),
-  work: (figures) => works[figures.work](figures),
+  work: (figures, say) => works[figures.work](figures, say),
   allergens: ({ allergens }) => ({
     text: allergens.length > 0 ? `Contains ${allergens.join(', ')}` : 'No listed allergen',
     detail: 'check local labelling rules before selling',

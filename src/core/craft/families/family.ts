@@ -27,6 +27,8 @@ export interface FamilyFacts {
   readonly work: Work
   /** Of schools that are worked otherwise. */
   readonly workIn?: Readonly<Record<string, Work>>
+  /** ◊ Of what is set by something else than its sugar: below which °C it no longer runs, by school. */
+  readonly setsAt?: Readonly<Record<string, number>>
   /** When each work it asks for can be done. Of work that is not here what is so of every sweet holds. ◊ */
   readonly windows: Readonly<Partial<Record<HandworkKind, WorkWindow>>>
   /** What is done to it from the pour on, the pour itself first; a school that is not here has the finish of its family. */
@@ -44,7 +46,17 @@ export interface UsualWork {
 }
 
 /** What is done to it between the pull and the setting. */
-export type Work = 'poured' | 'pulled' | 'spread' | 'tipped' | 'beaten' | 'stirred' | 'whipped' | 'tossed' | 'tempered'
+export type Work =
+  | 'poured'
+  | 'set'
+  | 'pulled'
+  | 'spread'
+  | 'tipped'
+  | 'beaten'
+  | 'stirred'
+  | 'whipped'
+  | 'tossed'
+  | 'tempered'
 
 /** A family that is boiled to a target. */
 export interface Family extends FamilyFacts {

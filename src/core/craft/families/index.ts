@@ -9,6 +9,7 @@ import type { Family, FamilyFacts, Work } from './family'
 import { fudge } from './fudge'
 import { hardCandy } from './hard-candy'
 import { honeycomb } from './honeycomb'
+import { jelly } from './jelly'
 import { layered } from './layered'
 import { marshmallow } from './marshmallow'
 import { nougat } from './nougat'
@@ -26,6 +27,7 @@ export const boiledFamilies = {
   fudge,
   nougat,
   marshmallow,
+  jelly,
   popcorn,
 } as const satisfies Record<string, Family>
 
@@ -52,6 +54,10 @@ export function workOf(family: FamilyId, school: string): Work {
   const { work, workIn } = families[family] as FamilyFacts
   return workIn?.[school] ?? work
 }
+
+/** Below which °C a sweet of this family and school is set and no longer runs, whatever its sugar does; null where its sugar decides. */
+export const setsAt = (family: FamilyId, school: string): number | null =>
+  (families[family] as FamilyFacts).setsAt?.[school] ?? null
 
 /** Whether fine grain is what makes a sweet of this family and school: its sucrose is crystal then, and no solute. */
 export function isGrained(family: FamilyId, school: string): boolean {

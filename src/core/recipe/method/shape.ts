@@ -32,6 +32,7 @@ import { countsInFigures } from '../text/how-many'
 const usual: Readonly<Partial<Record<BoiledFamilyId, Shape>>> = {
   fudge: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 20 },
   marshmallow: { kind: 'cut', lengthMm: 30, widthMm: 30, heightMm: 25 },
+  jelly: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 15 },
   nougat: { kind: 'cut', lengthMm: 40, widthMm: 15, heightMm: 20 },
   toffee: { kind: 'broken', thicknessMm: 7, gramsEach: 10 },
   brittle: { kind: 'broken', thicknessMm: 6, gramsEach: 25 },

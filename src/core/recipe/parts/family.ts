@@ -15,6 +15,13 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
     'fudge',
   ],
   [/marshmallow/i, 'marshmallow'],
+  [
+    /\bp[âa]tes? de fruits?\b|\bfruit (?:cheese|gums?|jell(?:y|ies)|pastes?)\b|\bgumm(?:y|ies)\b|\bgumdrops?\b|\bwine gums?\b|\bjell(?:y|ies)\b(?! beans?\b)|\blokum\b|\bturkish delight\b|\bmembrillo\b/i,
+    'jelly',
+    /agar|cornflour|gelatin|juice|pectin|puree|starch/i,
+  ],
+  // quince paste, damson cheese
+  [/\b(?:cheese|paste)s?\b/i, 'jelly', /^(?=.*puree)(?!.*(?:butter|cream(?![- ]of)|milk))/is],
   [/pralines?\b(?! paste)/i, 'fudge', /cream|milk/i],
   [/brittle|praline(?! paste)|nougatine/i, 'brittle'],
   [/honeycomb|cinder|sponge (?:candy|toffee)|hok(?:e|ie)y/i, 'honeycomb'],
@@ -35,6 +42,8 @@ const POPPED = /popcorn|popping|popped corn/i
 const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, FamilyId])[] = [
   [POPPED, null, 'popcorn'],
   [/gelatin/i, null, 'marshmallow'],
+  [/\b(?:agar|pectin)\b|gelatin/i, /\bbutter|chocolate|cream(?![- ]of)|egg[- ]white|milk|soda/i, 'jelly'],
+  [/\b(?:agar|pectin)\b/i, null, 'marshmallow'],
   [/egg[- ]white/i, null, 'nougat'],
   [/condensed milk/i, null, 'condensed-milk'],
   [/bicarb|\bsoda\b/i, /nut|almond|peanut|pecan|sesame|seed|milk|cream(?![- ]of)|citric|tartaric/i, 'honeycomb'],
@@ -70,6 +79,16 @@ const GRAINS =
 const PULLED =
   /\bpull\b.{0,60}\b(?:firm|light|lightened|pale|white|satiny?|opaque|rope|yellow)|\bstretch\b.{0,60}\b(?:light|opaque|pale|satiny?|white)\b|\bpull,? and (?:cut|twist)\b/i
 
+/** What is whipped holds air, whatever sets it: what is not is no marshmallow. Pectin and agar are whisked in, and hold none by that. */
+const WHIPPED =
+  /\b(?:aerat|beat|fluff|whip)\w*|\bmixer\b|\bpeaks\b|\bwhisk(?:ed|ing)?\b(?! (?:in|it in|the gelatine? in)\b)|\bwhites\b/i
+const WHIPPED_JELLY = /\b(?:aerat|fluff|whip)\w*|\bpeaks\b/i
+const isOfKind = (made: FamilyId, method: string): boolean =>
+  made === 'marshmallow' ? method === '' || WHIPPED.test(method) : made !== 'jelly' || !WHIPPED_JELLY.test(method)
+
+/** ◊ Less gelatin than this share of a list sets nothing of it. */
+const SETS = 0.01
+
 /** "Seafoam (not honeycomb)", "nut-free" */
 const DENIED = /\bnot (?:an? )?[\p{L}-]+|\b\p{L}+-free\b/giu
 
@@ -80,7 +99,9 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
     return (found === 'caramel' || found === 'toffee') && isCondensed(lines) ? 'condensed-milk' : found
   }
   // milk chocolate is no milk, nor cocoa butter butter
+  const total = lines.reduce((sum, l) => sum + l.grams, 0)
   const list = lines
+    .filter((l) => !/^gelatin/.test(l.ingredient) || l.grams >= SETS * total)
     .map((l) =>
       `${l.ingredient} ${l.typed ?? ''}`
         .replace(/milk[- ]chocolate/gi, 'chocolate')
@@ -91,7 +112,9 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
   const made =
     !POPPED.test(list) && isButtery(lines, list)
       ? 'toffee'
-      : familyMakeUps.find(([has, lacks]) => has.test(list) && !(lacks?.test(list) ?? false))?.[2]
+      : familyMakeUps.find(
+          ([has, lacks, family]) => has.test(list) && !(lacks?.test(list) ?? false) && isOfKind(family, method),
+        )?.[2]
   const whipped = made === 'nougat' || made === 'marshmallow'
   return (
     said(name.replace(DENIED, '')) ??
@@ -134,6 +157,10 @@ const isNut = ({ ingredient }: Line): boolean =>
 
 const schoolMakeUps: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['marshmallow', /egg-white/, 'egg-white'],
+  ['jelly', /pectin/, 'pectin'],
+  ['jelly', /gelatin/, 'gelatin'],
+  ['jelly', /agar/, 'agar'],
+  ['jelly', /cornflour|starch/, 'starch'],
   ['honeycomb', /golden-syrup/, 'golden'],
   ['nougat', /./, 'one-syrup'],
 ]
