@@ -112,10 +112,40 @@ describe('a slab that was poured', () => {
   })
 
   it('wrapped by: once it is cut its sides have so long, and less in a damper room', () => {
-    const { seen } = cooked('smoked-salt-tamarind-caramels', 'cut', 10)
-    const [wrap] = finishOf(seen).ahead
-    expect(wrap?.kind).toBe('wrap')
-    expect((wrap?.closes ?? 0) - (wrap?.opens ?? 0)).toBeCloseTo(3600 * finishOf(seen).keeping.bareHours, 3)
+    const { at, judge } = cooked('smoked-salt-tamarind-caramels', 'cut', 10)
+    const { ahead, keeping, mass } = finishOf(judge(at + 10))
+    expect(ahead[0]?.kind).toBe('wrap')
+    // cut warm they give water off, and take up none before they are cooler
+    const cool = whenDownTo(mass.course, keeping.fromC)
+    expect(cool).toBeGreaterThan(at)
+    expect(ahead[0]?.closes).toBeCloseTo(cool + 3600 * keeping.bareHours, 3)
+    expect(finishOf(judge(cool + 60)).ahead[0]?.closes).toBeCloseTo(cool + 3600 * keeping.bareHours, 3)
+  })
+
+  it.each(
+    Object.values(demoFormulas)
+      .flatMap(boiledIn)
+      .flatMap(({ formula }) => {
+        const at = formula.steps.findIndex((s) => s.handwork?.kind === 'wrap')
+        const when = formula.steps[at]?.when
+        return when?.on === 'after'
+          ? [[formula.name, formula, formula.steps[at - 1]?.id ?? '', when.seconds] as const]
+          : []
+      }),
+  )(
+    '%s waits as long as its formula says, and is not blamed for lying bare meanwhile',
+    (_, formula, before, seconds) => {
+      const { at, judge } = cookedByHand(formula, before, 0)
+      const due = judge(at + seconds + 5)
+      expect(due.pot.doNow.mood).toBe('now')
+      expect(finishOf(due).findings.map((f) => f.id)).not.toContain('bare')
+    },
+  )
+
+  it('is called for where its own step says, on the panel and in what a move would change', () => {
+    const { at, judge } = cooked('treacle-dark-butterscotch-drops', 'pour', 0)
+    const { mass, ahead } = finishOf(judge(at + 60))
+    expect(ahead[0]?.opens).toBeCloseTo(whenDownTo(mass.course, 33), 0)
   })
 })
 

@@ -3,10 +3,11 @@
  * drawn of the sweet once it has left the heat: how warm it is, what it can do, when each work opens and closes.
  */
 
-import { celsiusAt, fallsAt } from '../cooling/course'
+import { celsiusAt, fallsAt, whenDownTo } from '../cooling/course'
 import { filling, forming, type Handwork, handworkFacts, type Place, SNIP_S } from '../craft/handwork'
 import { firstPlace } from '../craft/surfaces'
 import type { Analysis } from '../formula/analyse'
+import type { Step } from '../formula/document'
 import type { CookEvent } from '../log/log'
 import type { Reading } from '../log/readings'
 import { glassTransition } from '../physics/glass'
@@ -160,6 +161,10 @@ const stateOf = ({ opens, closes }: Span, at: number): WorkAhead['state'] =>
 /** At any warmth. */
 const ANY: HeatRange = { high: Number.POSITIVE_INFINITY, low: Number.NEGATIVE_INFINITY }
 
+/** A range of temperature, from where the formula itself calls for the work; of what is called for colder than usual nobody knows when it is too late. */
+const calledAt = ({ when }: Step, { high, low }: HeatRange): HeatRange =>
+  when.on === 'falls' ? { high: when.celsius, low: when.celsius > low ? low : Number.NEGATIVE_INFINITY } : { high, low }
+
 /** Works whose moment can be foreseen from where the mass is now: up to the one that takes it somewhere else. */
 function worksAhead(
   { formula, state, conditions }: Cook,
@@ -173,7 +178,7 @@ function worksAhead(
     const kind = step.handwork?.kind
     const window = kind ? windowOf(formula, step) : null
     if (kind && window) {
-      const range = heatRangeOf(window, glassC, conditions.roomC)
+      const range = calledAt(step, heatRangeOf(window, glassC, conditions.roomC))
       const own = spanOf(mass.course, range)
       // nothing is done before what stands before it
       const before = out.at(-1)?.opens
@@ -183,7 +188,8 @@ function worksAhead(
       out.push({ step, kind, range, notBefore, ...span, state: stateOf(span, at) })
     }
     if (kind === 'wrap' && mass.place === 'pieces' && Number.isFinite(keeping.bareHours)) {
-      const span = { opens: state.lastDoneAt, closes: state.lastDoneAt + 3600 * keeping.bareHours }
+      const bare = Math.max(state.lastDoneAt, whenDownTo(mass.course, keeping.fromC))
+      const span = { opens: state.lastDoneAt, closes: bare + 3600 * keeping.bareHours }
       out.push({ step, kind, range: ANY, notBefore: state.lastDoneAt, ...span, state: stateOf(span, at) })
     }
     const moved = kind && handworkFacts(kind).into

@@ -47,6 +47,8 @@ export interface WrapBy {
   readonly goes: 'sticky' | 'steady' | 'dries'
   /** Hours until the skin of a bare piece is sticky or dry; Infinity where it keeps. */
   readonly bareHours: number
+  /** °C from which on its skin does so: what is hot takes up no water, it gives off some. Infinity where it does at once. */
+  readonly fromC: number
   /** Days wrapped until the whole piece has gone that far, by film. */
   readonly days: readonly { readonly film: Film; readonly days: number }[]
   readonly fridge: 'weeps' | 'keeps'
@@ -68,6 +70,20 @@ function roomForWater({ mix, keeps }: Piece, limit: number, roomC: number): numb
   }
   return (Math.abs(low - mix.water) / grams) * 100
 }
+
+/** °C at which a sweet of this water activity neither gives water to the air of a room nor takes any. */
+function takesUpBelow(own: number, { roomC, humidity }: Room): number {
+  const air = humidity * saturatedAir(roomC)
+  let [low, high] = [roomC, HOTTEST_SKIN]
+  for (let i = 0; i < 30; i++) {
+    const mid = (low + high) / 2
+    if (own * saturatedAir(mid) < air) low = mid
+    else high = mid
+  }
+  return low
+}
+/** ◊ °C: a sweet so hot is being poured. */
+const HOTTEST_SKIN = 90
 
 /** What the room does to a bare piece and to a wrapped one; wrap it before `bareHours` have passed. */
 export function wrapBy(piece: Piece, { roomC, humidity }: Room): WrapBy {
@@ -97,6 +113,7 @@ export function wrapBy(piece: Piece, { roomC, humidity }: Room): WrapBy {
   return {
     goes,
     bareHours,
+    fromC: goes === 'sticky' ? takesUpBelow(keeps.own, { roomC, humidity }) : Number.POSITIVE_INFINITY,
     days,
     fridge: dewC > surfaceKinds.fridge.cold.celsius ? 'weeps' : 'keeps',
     dewC,
