@@ -31,11 +31,13 @@ import {
   wantOf,
   wholeVerdicts,
 } from '@/core'
+import { cookedByHand } from '@/core/finish/testing'
 import { testConditions } from '@/core/testing'
 import { demoBoil, demoFormulas } from '@/demo/formulas'
 import { demoVessels } from '@/demo/kitchen'
 import { formatClock, formatCount, formatShare, formatSpan } from './format'
 import {
+  asMissed,
   measureOf,
   metric,
   proseIn,
@@ -386,4 +388,21 @@ test('a move says what it changes, and no more', () => {
   expect(to(1800)).toBe('cut in 20 min instead of 40 min')
   expect(to(3000)).toBe('cut no sooner')
   expect(to(3030, 4200)).toBe('cut no sooner; weeps after 1 h')
+})
+
+test('the panel does not go on asking for what it is too late for', () => {
+  for (const [id, way] of [
+    ['smoked-salt-tamarind-caramels', /^Pass it over: it is cut along a ruler/],
+    ['orchard-toffee', /^Break it along no line, under paper, or warm it to /],
+  ] as const) {
+    const { judge, at } = cookedByHand(demoBoil(id), 'pour', 0)
+    const panelAt = (seconds: number) => {
+      const { pot, finish } = judge(at + seconds)
+      return asMissed(sayDoNow(pot.doNow, say), finish, say)
+    }
+    const late = panelAt(3 * 3600)
+    expect(late.say).toBe('Too late to score')
+    expect(late.why).toMatch(way)
+    expect(panelAt(90).say).not.toMatch(/Too late/)
+  }
 })

@@ -3,6 +3,7 @@
 import { warmingSeconds } from '../cooling/slab'
 import { chocolates, type HandworkKind } from '../craft/handwork'
 import type { PlainFindingOf } from '../finding'
+import type { FormulaDocument } from '../formula/document'
 import type { Reading } from '../log/readings'
 import { dewPoint } from '../physics/humidity'
 import { type Celsius, inCelsius, inSeconds, type Seconds } from '../quantity/figures'
@@ -36,7 +37,7 @@ export interface FinishFigures {
 export type FinishFinding = PlainFindingOf<FinishFigures>
 
 /** What is still possible once a window has closed. */
-export type Instead = 'warm-it' | 'break-it' | 'back-on-heat' | 'under-lamp' | 'press-it' | 'stir-it'
+export type Instead = 'cut-as-it-is' | 'warm-it' | 'break-it' | 'back-on-heat' | 'under-lamp' | 'press-it' | 'stir-it'
 
 const insteads: Readonly<Partial<Record<HandworkKind, Instead>>> = {
   score: 'break-it',
@@ -85,7 +86,7 @@ export function outOfTemper({ formula, state }: Cook, readings: readonly Reading
 
 /** What there is to mind of a finish at `at`, the most pressing first. */
 export function findingsOf(
-  { conditions }: Cook,
+  { conditions, formula }: Cook,
   mass: Mass,
   keeping: WrapBy,
   next: WorkAhead | null,
@@ -96,7 +97,8 @@ export function findingsOf(
   const found: FinishFinding[] = []
   if (next?.state === 'missed' && next.kind === 'wrap') {
     if (keeping.goes !== 'steady') found.push({ id: 'bare', figures: { goes: keeping.goes } })
-  } else if (next?.state === 'missed') found.push({ id: 'missed', figures: missedFigures(mass, next, celsius) })
+  } else if (next?.state === 'missed')
+    found.push({ id: 'missed', figures: missedFigures(formula, mass, next, celsius) })
   if (formed && next?.state === 'open' && formed.left < formed.wanted)
     found.push({
       id: 'short-of-pieces',
@@ -116,11 +118,20 @@ export function findingsOf(
   return found
 }
 
+/** Whether a sweet is cut: a line to cut along is a help, and nothing breaks without one. */
+export const isCut = ({ steps }: FormulaDocument): boolean => steps.some((s) => s.handwork?.kind === 'cut')
+
 /** ◊ To where a mass is warmed again: the middle of its window, or so far above its lower end. */
 const warmest = ({ high, low }: HeatRange, celsius: number): number =>
   Number.isFinite(high) && Number.isFinite(low) ? (high + low) / 2 : Number.isFinite(low) ? low + 8 : celsius
 
-function missedFigures({ slab, place }: Mass, { kind, range }: WorkAhead, celsius: number): FinishFigures['missed'] {
+function missedFigures(
+  formula: FormulaDocument,
+  { slab, place }: Mass,
+  { kind, range }: WorkAhead,
+  celsius: number,
+): FinishFigures['missed'] {
+  if (kind === 'score' && isCut(formula)) return { kind, warmTo: null, warmFor: null, instead: 'cut-as-it-is' }
   const warmTo = warmest(range, celsius)
   const warmed = slab !== null && place === 'slab'
   return {

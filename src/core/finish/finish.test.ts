@@ -32,9 +32,26 @@ describe('a slab that was poured', () => {
     expect(judge((score?.opens ?? 0) + 1).pot.doNow.mood).toBe('now')
     expect(judge((score?.closes ?? 0) + 1).finish?.findings[0]).toMatchObject({
       id: 'missed',
-      figures: { kind: 'score', instead: 'break-it' },
+      figures: { kind: 'score', instead: 'cut-as-it-is', warmTo: null },
     })
     expect(celsiusAt(finishOf(early).mass.course, cut?.opens ?? 0)).toBeCloseTo(testConditions.roomC + 4, 1)
+  })
+
+  it('is not spoilt by a score that comes late where it is cut, and is where it is broken along its lines', () => {
+    const scored = (id: string, late: number) => {
+      const { judge, at } = cooked(id, 'pour', 0)
+      const missed = finishOf(judge(at + late)).findings[0]
+      const { seen } = cooked(id, 'pour', late + 60, [[late, { type: 'step', step: 'score' }]])
+      return { missed, came: finishOf(seen).outcomes.find((o) => o.kind === 'score')?.came }
+    }
+    expect(scored('smoked-salt-tamarind-caramels', 2 * 3600)).toMatchObject({
+      missed: { id: 'missed', figures: { instead: 'cut-as-it-is' } },
+      came: 'right',
+    })
+    expect(scored('orchard-toffee', 3600)).toMatchObject({
+      missed: { id: 'missed', figures: { instead: 'break-it' } },
+      came: 'late',
+    })
   })
 
   it('says what each place would do to it before it is moved there, and then does so', () => {

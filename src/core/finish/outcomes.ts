@@ -7,6 +7,7 @@ import type { Step } from '../formula/document'
 import { glassTransition } from '../physics/glass'
 import { type Celsius, inCelsius } from '../quantity/figures'
 import type { Cook } from '../track/cook'
+import { isCut } from './findings'
 import type { Mass } from './mass'
 import { heatRangeOf, windowOf } from './windows'
 
@@ -51,7 +52,11 @@ export function outcomesOf({ formula, state, conditions }: Cook, mass: Mass): Wo
     const celsius = celsiusAt(course, at)
     const due = dueAt(step, state.done.get(formula.steps[i - 1]?.id ?? '') ?? pulledAt, course)
     const early = celsius > high + edge && (due === null || at < due - SLACK)
-    const late = celsius < low - edge && (due === null || celsiusAt(course, due + SLACK) >= low - edge)
+    // what is cut is only marked by a score: late, it is cut as it is
+    const late =
+      !(kind === 'score' && isCut(formula)) &&
+      celsius < low - edge &&
+      (due === null || celsiusAt(course, due + SLACK) >= low - edge)
     const came = early ? 'early' : late ? 'late' : 'right'
     return [{ step: step.id, at, kind, came, celsius: inCelsius(celsius) }]
   })

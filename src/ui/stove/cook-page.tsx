@@ -50,6 +50,8 @@ export function CookPage({ live, shades, potKeys, deaf, onLeave }: Props) {
   // of what is baked or mixed by hand nothing is read before it is out of the oven
   const inPot = emptiedAt === null && (live.finish === null || live.finish.place === 'pot')
   const reads = isBoiled(boil.formula) || isFinishing(live)
+  const asked = sayDoNow(pot.doNow, say)
+  const asks = finishing?.asMissed(asked, live.finish, say) ?? asked
   const off = doubt?.id === 'thermometer-off' && troubles.length === 0 ? doubt.figures.off : null
   return (
     <div
@@ -63,7 +65,7 @@ export function CookPage({ live, shades, potKeys, deaf, onLeave }: Props) {
       >
         <DoNowPanel
           doNow={over ? { ...pot.doNow, mood: 'done', step: null, due: null, cautions: [] } : pot.doNow}
-          said={over ? closedBoil : sayDoNow(pot.doNow, say)}
+          said={over ? closedBoil : asks}
           now={now}
           mind={over ? null : (sayMind(troubles, doubt, say) ?? finishing?.sayFinishing(live.finish, say) ?? null)}
           danger={troubles[0]?.tone === 'danger'}

@@ -3,10 +3,12 @@ import type { FinishAssessment, FinishFigures, FinishFinding, HandworkKind, Inst
 import { formatSpan } from '../format'
 import { type Said, type Sayings, sayFinding } from '../said'
 import type { Say } from '../units'
+import type { DoNowSaid } from './cook'
 import { handworkNames, sayMoment } from './finish'
 import { capital } from './names'
 
 const insteads: Readonly<Record<Instead, string>> = {
+  'cut-as-it-is': 'Pass it over: it is cut along a ruler, once it is as cool as the room',
   'warm-it': 'Warm it until it gives',
   'break-it': 'Break it along no line, under paper',
   'back-on-heat': 'Back over low heat',
@@ -131,9 +133,17 @@ const findings: Sayings<FinishFigures> = {
 
 export const sayFinish = (finding: FinishFinding, say: Say): Said => sayFinding(findings, finding, say)
 
-/** The one thing to mind of a finish; null for nothing. */
+/** The panel's words, where the moment of what it asks for has passed: that it has, and what can still be done. */
+export function asMissed(said: DoNowSaid, finish: FinishAssessment | null, say: Say): DoNowSaid {
+  const missed = finish?.findings.find((f) => f.id === 'missed')
+  if (!missed) return said
+  const { text, detail } = sayFinish(missed, say)
+  return { ...said, say: text, why: detail, ahead: null, window: null }
+}
+
+/** The one thing to mind of a finish besides; null for nothing. */
 export function sayFinishing(finish: FinishAssessment | null, say: Say): string | null {
-  const [first] = finish?.findings ?? []
+  const first = finish?.findings.find((f) => f.id !== 'missed')
   if (!first) return null
   const { text, detail } = sayFinish(first, say)
   return `${text}. ${detail}`
