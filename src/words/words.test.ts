@@ -406,3 +406,15 @@ test('the panel does not go on asking for what it is too late for', () => {
     expect(panelAt(90).say).not.toMatch(/Too late/)
   }
 })
+
+test('how it is worked is said by what becomes of it', () => {
+  const workOf = (id: string): string => {
+    const formula = demoBoil(id)
+    const verdict = verdictsOf(analyse(formula, testConditions), testConditions, formula).find((v) => v.id === 'work')
+    return verdict ? sayVerdict(verdict, say).text : ''
+  }
+  expect(workOf('treacle-dark-butterscotch-drops')).toMatch(/^Spoon it out within/)
+  expect(workOf('orchard-toffee')).toMatch(/^Spread within/)
+  expect(workOf('plum-and-star-anise-squares')).toMatch(/^Pour within/)
+  expect(workOf('pilot-house-milk-chocolate')).not.toMatch(/seed/i)
+})

@@ -253,6 +253,14 @@ describe('work', () => {
     expect(verdictOf(smooth, 'grain').tone).toBe('mind')
   })
 
+  it('what is dropped from a spoon is spread by nobody', () => {
+    const drops = demoBoil('treacle-dark-butterscotch-drops')
+    const slab = { ...drops, shape: { kind: 'broken', thicknessMm: 7, gramsEach: 8 } as const }
+    expect(verdictOf(drops, 'work').figures.by).toBe('dropped')
+    // it keeps its heat in the pot longer than on a tray
+    expect(verdictOf(drops, 'work').figures.until).toBeGreaterThan(2 * verdictOf(slab, 'work').figures.until)
+  })
+
   it('drops filled from the pot leave minutes, not one', () => {
     expect(verdictOf(demoBoil('rhubarb-nettle-elderflower-drops'), 'work').figures.until).toBeGreaterThan(120)
   })

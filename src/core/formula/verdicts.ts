@@ -22,7 +22,7 @@ import type { Analysis, Conditions } from './analyse'
 import { type FormulaDocument, type GramsByLine, isBoiled, type PartState, type Shape } from './document'
 import { ganacheHolds } from './ganache'
 import { withInverted } from './inverted'
-import { type ShapedBy, shapedBy } from './layout-formed'
+import { isFormed, type ShapedBy, shapedBy } from './layout-formed'
 import { allergensIn } from './mixes'
 import { finishedMix, traceSteps } from './trace'
 
@@ -179,8 +179,8 @@ const fits = (a: Analysis, c: Conditions): VerdictOn<'fits'> => ({
 /** ◊ Less time than this to work it, minutes, wants minding. */
 const HURRY = 2
 
-const fillsMoulds = (a: Analysis): boolean => a.shape.kind === 'mould'
-const isSpread = (a: Analysis): boolean => a.work === 'spread' && !fillsMoulds(a)
+/** What is spread lies on its tray; what fills moulds, or is dropped from a spoon, waits in its pot. */
+const isSpread = (a: Analysis): boolean => a.work === 'spread' && a.shape.kind !== 'mould' && !isFormed(a.shape)
 
 /**
  * Minutes from the pull in which it can be poured or spread; a sweet that stays above its glass point by more never hurries

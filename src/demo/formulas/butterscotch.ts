@@ -52,7 +52,7 @@ export const butterscotch: BoiledFormula = {
     ),
     wrap('cellulose', 'Wrap', 'Wrap in twists', 'Brown sugar draws water faster than white.'),
   ],
-  shape: { kind: 'broken', thicknessMm: 7, gramsEach: 8 },
+  shape: { kind: 'broken', thicknessMm: 7, gramsEach: 8, formed: 'dropped' },
   waste: 0.04,
   boils: [],
 }

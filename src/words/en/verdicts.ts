@@ -128,10 +128,14 @@ const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures, say: Say) => 
     text: Number.isFinite(until) ? `${pouredBy[by].does} within ${aboutSpan(until)}` : 'No hurry to pour it',
     detail: setsAt === null ? '' : `below about ${say.temperature(setsAt)} it sets, wherever it is`,
   }),
-  spread: ({ until, scores }) => ({
-    text: Number.isFinite(until) ? `Spread within ${aboutSpan(until)}` : 'No hurry to spread it',
-    detail: untilScored(scores),
-  }),
+  spread: (figures, say) => {
+    const { by, until, scores } = figures
+    if (by !== 'cut' && by !== 'broken') return works.poured(figures, say)
+    return {
+      text: Number.isFinite(until) ? `Spread within ${aboutSpan(until)}` : 'No hurry to spread it',
+      detail: untilScored(scores),
+    }
+  },
   pulled: ({ until, scores }) => ({
     text: Number.isFinite(until) ? `Pour within ${aboutSpan(until)}, then pull` : 'Pour it, then pull',
     detail:
@@ -150,7 +154,7 @@ const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures, say: Say) => 
     detail: 'it is worked in the bowl, not on the tray',
   }),
   tempered: () => ({
-    text: 'Seed it, then work it while it holds',
+    text: 'Temper it, then work it while it holds',
     detail: 'a smear on paper tells: firm and glossy in 3 to 5 min',
   }),
   tossed: () => ({ text: 'Toss it at once', detail: 'have what it coats warm and within reach' }),
