@@ -23,7 +23,7 @@ import { tabledFrom } from './tabled'
 import { chocolateOf, heatRangeOf, windowOf } from './windows'
 
 export interface WantFigures {
-  /** `starch`: how much of it; null where the formula says itself what it is dusted with. */
+  /** `starch`: how much of it; null where the formula says itself what it is dusted with, or its kind is rolled in sugar. */
   dust: { readonly grams: Grams; readonly starch: Grams | null }
   /** `listed`: chocolate the formula has for it. */
   coat: { readonly grams: Grams; readonly staysOn: Grams; readonly listed: Grams }
@@ -87,7 +87,8 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
     case 'dust': {
       if (!piece) return null
       const grams = dustGrams(plan.pieces, piece.areaCm2)
-      const isOwn = formula.lines.some((l) => l.group === step.adds) || isDustSaid(step.say)
+      const isOwn =
+        formula.family === 'jelly' || formula.lines.some((l) => l.group === step.adds) || isDustSaid(step.say)
       return { id: 'dust', figures: { grams: inGrams(grams), starch: isOwn ? null : inGrams(grams / 2) } }
     }
     case 'coat': {

@@ -22,7 +22,9 @@ interface Things {
 }
 
 /** The figures of each task. Those of a preparation name what is prepared. */
-export type ReadyFigures = { readonly [P in Exclude<Preparation, 'toast'>]: Things } & {
+export type ReadyFigures = { readonly [P in Exclude<Preparation, 'toast' | 'chill'>]: Things } & {
+  /** `fat`: whether some of it is to be rubbed in, and `liquid`: whether gelatin is to bloom in some. */
+  readonly chill: Things & { readonly fat: boolean; readonly liquid: boolean }
   readonly toast: Things & { readonly oven: Celsius }
   readonly warm: Things
   readonly tray: { readonly trays: number; readonly name: string }
@@ -98,6 +100,8 @@ const prepared =
 const WARM = 50
 const MOSTLY = 0.3
 const LIQUID = 15
+/** ◊ g of fat in 100 g of what is rubbed in. */
+const FATTY = 50
 /** ◊ Nuts toast at this, °C. */
 const TOAST = inCelsius(160)
 
@@ -120,7 +124,16 @@ function warmed({ lines }: Context): Things | null {
 const tasks: { readonly [Id in Exclude<keyof ReadyFigures, 'own' | 'weigh'>]: Task<Id> } = {
   infuse: { hands: 3, waits: 30, figures: prepared('infuse') },
   unchill: { hands: 1, waits: 45, figures: prepared('unchill') },
-  chill: { hands: 1, waits: 30, figures: prepared('chill') },
+  chill: {
+    hands: 1,
+    waits: 30,
+    figures: (c) => {
+      const found = prepared('chill')(c)
+      const cold = c.lines.filter((p) => preparationsOf(p.formula, p.line).includes('chill'))
+      const isFat = ({ formula, line }: Placed): boolean => ingredientIn(formula, line.ingredient).per100.fat > FATTY
+      return found && { ...found, fat: cold.some(isFat), liquid: !cold.every(isFat) }
+    },
+  },
   bloom: { hands: 2, waits: 12, figures: prepared('bloom') },
   soak: { hands: 2, waits: 8, figures: prepared('soak') },
   toast: {

@@ -27,9 +27,12 @@ const ready: Sayings<ReadyFigures> = {
     text: `Take ${list(things, say)} out of the fridge`,
     detail: 'Cold whites whip to less.',
   }),
-  chill: ({ things }, say) => ({
+  chill: ({ things, fat, liquid }, say) => ({
     text: `Chill ${list(things, say)}`,
-    detail: 'Only cold butter rubs in as crumbs, and only in the cold does gelatin bloom.',
+    detail: [
+      ...(fat ? ['Only cold butter rubs in as crumbs.'] : []),
+      ...(liquid ? ['Gelatin blooms in what is cold, and clumps in what is warm.'] : []),
+    ].join(' '),
   }),
   bloom: ({ things }, say) => ({
     text: `Bloom ${list(things, say)} in its cold liquid`,

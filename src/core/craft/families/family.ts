@@ -16,7 +16,7 @@ export interface FamilyFacts {
   readonly label: string
   /** Ways of making it, by id. */
   readonly schools: Readonly<Record<string, string>>
-  /** Its pieces stick to everything until they are dusted. */
+  /** Its pieces stick to everything until they are dusted with starch and icing sugar. */
   readonly dusted?: boolean
   /** ◊ Past this colour it tastes of burnt rather than of itself, °C colour-equivalent. */
   readonly spoiltAt: number
