@@ -78,7 +78,7 @@ describe('whatever is edited, in whatever order', () => {
     fc.assert(
       fc.property(aFormula, session, (formula, edits) => {
         const after = apply(formula, edits)
-        expect(faultsOf(after).filter((f) => f !== 'Nothing goes in')).toEqual([])
+        expect(faultsOf(after).filter((f) => !/^No(?:thing| sugar) goes in/.test(f))).toEqual([])
       }),
     )
   })

@@ -5,6 +5,11 @@ import { ingredientIn } from './mixes'
 
 const twice = (ids: readonly string[]): string | undefined => ids.find((id, i) => ids.indexOf(id) !== i)
 
+/** What boils hotter as its water leaves. */
+const SUGARS = ['sucrose', 'monosaccharide', 'lactose', 'glucoseSolids'] as const
+const hasSugar = (formula: FormulaDocument): boolean =>
+  formula.lines.some((l) => SUGARS.some((s) => ingredientIn(formula, l.ingredient).per100[s] > 0))
+
 function ownFaults(formula: FormulaDocument): string[] {
   const faults: string[] = []
   const groups = new Set(formula.groups.map((g) => g.id))
@@ -27,6 +32,8 @@ function ownFaults(formula: FormulaDocument): string[] {
   }
   const pull = pullIndex(formula)
   if (isBoiled(formula) && pull < 0) faults.push('No step takes the pot off at the target')
+  if (isBoiled(formula) && formula.lines.length > 0 && faults.length === 0 && !hasSugar(formula))
+    faults.push('No sugar goes in: nothing would boil to a target')
   if (!isBoiled(formula) && pull >= 0) faults.push('A step waits for a target, but there is none')
   return faults
 }

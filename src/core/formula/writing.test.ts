@@ -196,6 +196,11 @@ Method
     expect(formula.name).toBe('Mystery sweets')
     expect(questions).toEqual([])
     expect(faultsOf(formula)).toEqual(['Nothing goes in'])
+    const water = readRecipe(
+      'Jewels\n\n500 g isomalt\n50 g water\n\nBoil the isomalt with the water to 167 °C. Pour.',
+      pantryOf(),
+    )
+    expect(faultsOf(water.formula)).toEqual(['No sugar goes in: nothing would boil to a target'])
     expect(formula.steps.some((s) => s.when.on === 'target')).toBe(true)
   })
 
