@@ -23,7 +23,8 @@ export interface HouseUnit {
 
 const ABOUT =
   /^(?:(?:another|a further|an additional)\s(?=\d)|about\b|around\b|approximately\b|approx\.?|roughly\b|circa\b|ca\b\.?|~|≈|c\.\s(?=\d)|some\s(?=\d))\s*/i
-const SIZED = /^(scant|level|heaped|heaping|rounded|generous|good|big|small|large|medium|lge?\.?|sm\.?|med\.?)\s+/i
+const SIZED =
+  /^(scant|level|heaped|heaping|rounded|generous|good|big|small|large|medium|lge?\.?|sm\.?|med\.?|(?:(?:firmly|tightly|well)[- ])?packed)\s+/i
 /** "A scant 1/3 cup" */
 const ONE_OF = new RegExp(`^an? (?=${SIZED.source.slice(1)}[\\d¼½¾⅓⅔])`, 'i')
 /** ◊ How much more or less a spoon or cup holds so. */

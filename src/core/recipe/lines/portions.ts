@@ -6,9 +6,9 @@ import { idFor } from '../../formula/edit'
 import type { Ingredient } from '../../matter/ingredient'
 import { amountIn } from '../../matter/line'
 import { tenths } from '../../quantity/number'
-import { inBowl, ONTO, PUTS_IN, SYRUP_IN } from '../method/beside-the-pot'
+import { inBowl, ONTO, PUTS_IN, SYRUP_IN, steepedGoesInAt } from '../method/beside-the-pot'
 import { COUNT, SIZE, UNIT } from '../sentence/amounts'
-import { isGotReady, whipsWhites } from '../sentence/moves'
+import { isGotReady, pours, whipsWhites } from '../sentence/moves'
 import { isCounted } from './same-named'
 
 /** Shares as they are said of a line. */
@@ -56,10 +56,21 @@ const LEAVES_OUT = new RegExp(`\\b(?:everything|all)\\b.*\\b(?:except|but)\\b.{0
 
 const GELATIN = /\bgelatine?\b/i
 
+/** "Line the sheet and sprinkle on half the nuts", "scatter half in a tray" */
+const LAID =
+  /\b(?:lay|scatter|spread|sprinkle|strew)\b.*\b(?:dish|mat|paper|parchment|sheet|slab|tin|tray)\b|\b(?:dish|mat|paper|parchment|sheet|slab|tin|tray)\b.*\b(?:scatter|sprinkle|strew)\b/i
+
 /** The sentence that pours syrup onto what sentence `at` puts in a bowl; null where it does not, or nothing is. */
 function outOfBowl(said: readonly string[], at: number): number | null {
   const sentence = said[at] ?? ''
+  const steeped = steepedGoesInAt(said, at)
+  if (steeped >= 0) return steeped
   if (!isGotReady(sentence) && !inBowl(sentence) && !WHIPS.test(sentence) && !whipsWhites(sentence)) return null
+  // "sprinkle half the nuts on the sheet": it is poured over them
+  if (LAID.test(sentence)) {
+    const over = said.findIndex((s, i) => i > at && pours(s) && !isGotReady(s))
+    if (over >= 0) return over
+  }
   // "off the heat add the gelatine": with what it lies in
   const added = GELATIN.test(sentence) ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && GELATIN.test(s)) : -1
   const poured = added >= 0 ? added : said.findIndex((s, i) => i > at && (ONTO.test(s) || SYRUP_IN.test(s)))

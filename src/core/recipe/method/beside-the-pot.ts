@@ -102,11 +102,13 @@ const DUSTS = /\b(?:toss|dust|roll|coat)\b(?!.{0,20}\b(?:base|bottom|pan|sides|t
 function mixedInAt(said: readonly string[], at: number): number {
   if (!MIXES.test(said[at] ?? '')) return -1
   const sentence = said[at] as string
+  // "pour on starch" later on speaks of another
+  const slurry = STARCH.test(sentence) ? said.findIndex((s, i) => i > at && PUTS_IN.test(s) && SLURRY.test(s)) : -1
+  if (slurry >= 0) return slurry
   const own = SUGAR.test(sentence) ? undefined : (TOGETHER.exec(sentence) ?? MIXED.exec(sentence))?.[1]?.toLowerCase()
   const later = putInAt(said, at, own === undefined ? [] : [own])
   if (later >= 0) return later
   return said.findIndex((s, i) => {
-    if (i > at && PUTS_IN.test(s) && SLURRY.test(s) && STARCH.test(sentence)) return true
     const [, mixed, dry] = (i > at && PUTS_IN.test(s) && CALLED.exec(s)) || []
     const called = mixed ?? dry
     return called !== undefined && !SUGAR.test(called) && mentions(said[at] as string, [called.toLowerCase()])
@@ -125,7 +127,7 @@ const NO_JUG = /(?!.{0,20}\binto (?:an? |the )?(?:[\w-]+ )?(?:jug|pitcher)(?:$|[
 
 /** What is whipped waits for the syrup. */
 export const SYRUP_IN = new RegExp(
-  `^stream(?=,)|(?:^|\\bsyrup off(?:,| and| then) )(?:slowly )?(?:drizzle|stream|trickle) (?:it )?in(?=$|[,;]| (?:at|gradually|on|slowly|while|whipping|whisking)\\b)|\\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\\b.{0,30}(?<!\\b(?:corn|glucose|golden|maple|rice) )\\b(?:syrup|meringue)\\b${NO_JUG}`,
+  `^stream(?=,)|(?:^|\\bsyrup off(?:,| and| then) )(?:slowly )?(?:drizzle|stream|trickle) (?:it )?in(?=$|[,;]| (?:at|gradually|on|slowly|while|whipping|whisking)\\b)|\\b(?:pour|run|trickl|drizzl|stream|add)(?:e|ing)?\\b(?:(?!\\bsugars?\\b(?! syrup)).){0,30}(?<!\\b(?:corn|glucose|golden|maple|rice) )\\b(?:syrup|meringue)\\b${NO_JUG}`,
   'i',
 )
 
@@ -152,6 +154,17 @@ const A_NUT = /\b(?:almonds|cashews|hazelnuts|macadamias|peanuts|pecans|pistachi
 /** "The day before, put the raisins and rum in a jar": what is put in later by one of its names. */
 const SOAKS =
   /^(?:(?:the )?(?:day|night|evening) before(?:[,:]? (?:cover|mix|place|pour|put|soak|steep|stir)|: .*\bin\b)|(?:cover|mix|place|pour|put|stir)(?=.*\b(?:for (?:\d+|several|a few|two|three|six|twelve) hours|overnight)$))\b(?!.*\b(?:pan|pot|saucepan|heat|boil|oven)\b)/i
+
+/** "Steep the lavender in 80 ml hot water and strain" */
+const STEEPS = /^(?:brew|infuse|soak|steep) (?:the )?(?:dried )?([\p{L}-]{3,})\b.*\b(?:in|with)\b.*\bwater\b/iu
+
+/** The sentence that puts in what sentence `at` makes by itself, by what it is called then: the lavender water; -1 for no such thing. */
+export function steepedGoesInAt(said: readonly string[], at: number): number {
+  const steeped = STEEPS.exec(said[at] ?? '')?.[1]?.toLowerCase()
+  if (steeped === undefined) return -1
+  const names = [...['water', 'tea', 'infusion', 'liquid'].map((of) => `${steeped} ${of}`), 'infusion', 'infused water']
+  return said.findIndex((s, i) => i > at && mentions(s, names))
+}
 
 const nounsIn = (words: string): string[] =>
   (words.toLowerCase().match(/\p{L}{4,}/gu) ?? []).filter((w) => !/^(?:into|with|together|until|smooth|sugar)$/.test(w))
@@ -184,6 +197,8 @@ function goesInAt(written: readonly string[], at: number): number {
   const soaks = (i: number): boolean => isGotReady(said[i] ?? '') && SOAKED.test(said[i] ?? '')
   if ([at, at + 1].some((i) => soaks(i - 1) && BEATS.test(said[i] ?? '')))
     return said.findIndex((s, i) => i > at && !BEATS.test(s) && (SYRUP_IN.test(s) || ONTO_FOAM.test(s)))
+  const own = steepedGoesInAt(said, at)
+  if (own >= 0) return own
   const mixed = mixedInAt(said, at)
   if (mixed >= 0) return mixed
   const [, aside = ''] = SETS_ASIDE.exec(sentence) ?? []
