@@ -386,7 +386,7 @@ const THE_REST = /\b(?:everything else|(?:the )?(?:others|remaining ingredients|
 
 /** "Boil it up till …", said first of all: of the list above it. */
 const BOILS_IT =
-  /^(?:boil|bring|cook|heat|melt)(?: (?:it|them|the lot)\b|,| (?:gently|on|over|slowly|stirring|to|until|till)\b)/i
+  /^(?:boil|bring|cook|dissolve|heat|melt)(?:$|,| (?:it|them|the lot)\b| (?:gently|on|over|slowly|stirring|to|until|till)\b)/i
 
 /** What stands about by itself goes in with no "everything": fruit in its rum, nuts on their tray. */
 const SOAKS = /\b(?:bloom|macerate|soak|soften|steep)\b|^(?:place|put|scatter|spread)\b.*\b(?:sheet|tin|tray)\b/i
