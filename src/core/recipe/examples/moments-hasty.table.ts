@@ -362,4 +362,28 @@ export const hastyMoments: readonly Moment[] = [
       /^after 900: Bake at 150°/,
     ],
   ],
+  [
+    'what comes in warm at the heat that was named, whichever way that is written',
+    '200 g almonds\n150 g honey\n100 g sugar\n2 g salt',
+    'Honey & sugar to 146C, nuts in (warm!), salt. Spoon 20 g heaps onto silpat.',
+    146,
+    [
+      /^ready \+ honey 150, sugar 100: Honey and sugar/,
+      /^target: Honey and sugar to 146°$/,
+      /^ready \+ almonds 200, salt 2: Add nuts, salt/,
+      /^ready → out: Spoon/,
+    ],
+  ],
+  [
+    'warm nuts that come in, and are not warmed there',
+    '200 g almonds\n150 g honey\n100 g sugar',
+    'Cook honey and sugar to 146C, warm nuts in. Spoon onto silpat.',
+    146,
+    [
+      /^ready \+ honey 150, sugar 100: Cook honey/,
+      /^target: Cook honey and sugar to 146°$/,
+      /^ready \+ almonds 200: Add warm nuts/,
+      /^ready → out: Spoon/,
+    ],
+  ],
 ]

@@ -317,12 +317,14 @@ const addedAt = (said: string): string =>
 
 /** "Boil to 149, sesame in, stir": what goes in there. */
 const COMES_IN =
-  /(?<=\b\d{1,3} ?[°º]?(?: ?(?:[CF]|deg\w*|min\w*|sec\w*))?\b[^,;.\d]{0,24}(?:[,;]| (?:and|then)(?= )) )(?:then )?(?:the )?((?:\p{L}+ (?:and |[&+] )?){1,4}?)in(?: (?:hot|warm))?(?=[,;.]| and\b| then\b|$)/giu
+  /(?<=\b\d{1,3} ?[°º]?(?: ?(?:[CF]|deg\w*|min\w*|sec\w*))?\b[^,;.\d]{0,24}(?:[,;]| (?:and|then)(?= )) )(?:then )?(?:the )?((?:\p{L}+ (?:and |[&+] )?){1,4}?)in(?: (?:hot|warm)| \((?:hot|roasted|toasted|warm)!?\))?(?=[,;.]| and\b| then\b|$)/giu
+/** "Warm nuts in": of what has been warmed, and no order to warm it. */
+const MADE_ALREADY = /^(?:cold|hot|roasted|toasted|warm|warmed) (?=\p{L})/iu
 const NO_THING =
   /\b(?:all|as|back|bowl|comes?|everything|goe?s?|heat|it|left|lid|oven|pan|pot|probe|put|sets?|shear|slot|stirred|stuck|that|them|thermometer|this|turn|with)\b/i
 const putIn = (said: string): string =>
   said.replace(COMES_IN, (all, what: string) =>
-    NO_THING.test(what) || beginsDone(what) ? all : `add ${what.toLowerCase().trim()}`,
+    NO_THING.test(what) || beginsDone(what.replace(MADE_ALREADY, '')) ? all : `add ${what.toLowerCase().trim()}`,
   )
 
 const BEGINS_SAID = '(?<=^(?:(?:[-–*•]|\\d{1,2}[.)])\\s+)?|[.;)]\\s+)'
