@@ -227,6 +227,19 @@ describe('a window’s log of a boil', () => {
     expect(log.snapshot().readings.map((r) => r.celsius)).toEqual([90, 91])
   })
 
+  it('is drawn at first as the server drew it, however long a window took to come so far', () => {
+    const wall = t0 + 10_000
+    const readings = [
+      [t0 + 599_000, 90],
+      [t0 + 601_000, 91],
+    ] as [number, number][]
+    const log = new CookLog(boil, frame({ wall, readings, acts: [clockAct(60)] }), outbox, listen)
+    vi.advanceTimersByTime(400)
+    expect(log.firstSeen).toBe(600)
+    expect(log.snapshot(log.firstSeen).readings.map((r) => r.celsius)).toEqual([90])
+    expect(log.snapshot().readings.map((r) => r.celsius)).toEqual([90, 91])
+  })
+
   it('takes a reading in earnest as it comes, whatever the clock of its hub says', () => {
     const { log } = opened(frame({ wall: t0, readings: [[t0 + 5000, 20]] }))
     expect(log.snapshot().readings).toHaveLength(1)

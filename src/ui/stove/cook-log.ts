@@ -55,7 +55,8 @@ export class CookLog {
     this.startedAt = Date.parse(boil.startedAt)
     this.take(first)
     this.firstSeen = cookTime(this.events, this.startedAt, first.wall)
-    this.held = this.picture()
+    // as the server drew it, however long this window took to come so far
+    this.held = this.picture(this.firstSeen)
   }
 
   /** Follows the boil and sends what an earlier visit left behind. Returns the way to stop. */
@@ -80,9 +81,10 @@ export class CookLog {
     return () => void this.listeners.delete(listener)
   }
 
-  snapshot = (): CookSnapshot => {
+  /** What is known at `now`, s on the cook's clock. */
+  snapshot = (now = this.now()): CookSnapshot => {
     const next = this.readings[this.held.readings.length]
-    if (next && next.at <= this.now()) this.held = this.picture()
+    if (next && next.at <= now) this.held = this.picture(now)
     return this.held
   }
 
@@ -204,16 +206,15 @@ export class CookLog {
    * The readings whose time has come. A practice pot that learns late of a slower pace has run ahead of the cook's clock;
    * what it will show is not known before. In earnest a reading counts as it comes, however a hub's clock is off.
    */
-  private due(): readonly Reading[] {
+  private due(now: number): readonly Reading[] {
     if (!this.events.some((e) => e.type === 'clock' && e.rate > 1)) return this.readings
-    const now = this.now()
     const known = this.readings.findLastIndex((r) => r.at <= now) + 1
     return known === this.readings.length ? this.readings : this.readings.slice(0, known)
   }
 
-  private picture(): CookSnapshot {
+  private picture(now = this.now()): CookSnapshot {
     return {
-      readings: this.due(),
+      readings: this.due(now),
       events: this.events,
       connected: this.connected,
       waiting: this.outbox.length,

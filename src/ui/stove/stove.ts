@@ -80,7 +80,7 @@ export class Stove {
 }
 
 function judge(log: CookLog, now: number, before?: CookAssessment): LiveCook {
-  const snapshot = log.snapshot()
+  const snapshot = log.snapshot(now)
   return { ...assessCook(log.boil, snapshot, now, before), log, snapshot }
 }
 
