@@ -162,6 +162,11 @@ export const unitWeights: Readonly<Record<string, Readonly<Record<string, number
   'peach-puree': { cup: 240 },
   'pear-puree': { cup: 240 },
   'pineapple-puree': { cup: 240 },
+  'cinnamon-stick': { each: 4, stick: 4 },
+  'star-anise': { each: 1 },
+  'cardamom-pods': { each: 0.2, tsp: 2 },
+  cloves: { each: 0.1, tsp: 2.1 },
+  peppercorns: { each: 0.05, tsp: 2.9 },
   'bay-leaf': { each: 0.2, sheet: 0.2 },
   juniper: { each: 0.1, tsp: 1.8 },
 }

@@ -7,6 +7,10 @@ const salt = (id: string, name: string, density: number) =>
 const spirit = (id: string, name: string, sucrose: number) =>
   ingredient(id, name, { gas: 33 * (1 - sucrose / 100), sucrose }, { density: 0.95 + sucrose / 400 })
 
+/** What flavours whole, and is counted. */
+const wholeSpice = (id: string, name: string) =>
+  ingredient(id, name, { insoluble: 76, starch: 4, fat: 6, ash: 4, water: 10 }, { density: 0.35, whole: true })
+
 /** Salts, flavours, colours, spirits and spices. */
 export const flavours = [
   salt('salt', 'Fine salt', 1.22),
@@ -87,6 +91,11 @@ export const flavours = [
     { salt: 14.5, protein: 8, monosaccharide: 3, acid: 0.8, ash: 1 },
     { density: 1.16, allergens: ['soya', 'gluten'] },
   ),
+  wholeSpice('cinnamon-stick', 'Cinnamon stick'),
+  wholeSpice('star-anise', 'Star anise'),
+  wholeSpice('cardamom-pods', 'Cardamom pods'),
+  wholeSpice('cloves', 'Cloves, whole'),
+  wholeSpice('peppercorns', 'Peppercorns'),
   ingredient('matcha', 'Matcha', { insoluble: 62, protein: 28, fat: 5, water: 5 }, { density: 0.4 }),
   ingredient(
     'miso',
