@@ -82,7 +82,7 @@ interface Parsed {
 const VAGUE =
   /^(?:a\s+|an\s+|one\s+)?(?:(?:big|small|large|good|tiny)\s+)?(handful|knob|dab|splash|glug|drizzle|bit|little|touch|squeeze|few drops|few|spoonful|spoon|lump|dollop|scoop|bunch|piece|slice|nut|mug|glass|teacup|some|any)s?\b(?:\s+of)?/i
 const TO_TASTE =
-  /\b(to taste|as needed|as required|to your liking|optional|for (?:coating|dusting|greasing|rolling|sprinkling|garnish|the pan|the tin)|to (?:coat|dust|roll|sprinkle|finish|serve))\b/i
+  /\b(to taste|as needed|as required|to your liking|optional|for (?:coating|dusting|greasing|rolling|sprinkling|garnish|the pan|the tin)|to (?:coat|cover|dust|line|roll|sprinkle|finish|serve))\b/i
 /** "1 small tin of condensed milk": how much that holds. */
 const UNSIZED =
   /^(?:an?\s+|one\s+|\d+\s+)?((?:big|small|large|medium|tiny)\s+(?:bag|bar|bottle|box|can|carton|jar|pack|packet|pot|tin|tub))(?:e?s)?\b(?:\s+of)?/i
@@ -181,6 +181,8 @@ const clean = (text: string): string =>
     .replace(/^(\p{L}[\p{L} ]+?):?\s+(\d{1,2}) ?(?:pcs?|pieces?)\.?$/iu, '$2 $1')
     // "1 lb sugar / 450 g": the same once more
     .replace(/(\p{L}[\p{L})]+)\s+\/\s+(\d[\d.,\s/¼½¾⅓⅔]*\s*(?:k?g|[mc]?l|oz|lbs?|fl\.? ?oz)\.?)$/iu, '$1 ($2)')
+    // "crackers to cover a sheet"
+    .replace(/^(\p{L}[\p{L} -]+?) (to (?:cover|line) (?:an?|the|your) .*)$/iu, '$1, $2')
     // "cocoa butter 40 g melted"
     .replace(
       /^(\p{L}[\p{L} ]+ \d[\d.,]* ?(?:k?g|ml)) (chopped|cold|cooled|melted|roasted|sifted|softened|toasted|warm)$/iu,

@@ -380,6 +380,7 @@ Whites, 80 g => egg-white 80
 1 unpacked cup brown sugar => ask
 3 egg yolks => egg-yolk 54
 2 cinnamon sticks => cinnamon-stick 8
+crackers to cover a sheet pan => ask
 10 cardamom pods, crushed => cardamom-pods 2
 3 star anise => star-anise 3
 4 whole cloves => cloves 0.4

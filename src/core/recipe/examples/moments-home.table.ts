@@ -612,4 +612,18 @@ export const homeMoments: readonly Moment[] = [
       /^ready → out: Scrape/,
     ],
   ],
+  [
+    'what is only dissolved or fished out there was put in before; edges that are folded in',
+    '1 L whole milk\n300 g sugar\n2 g baking soda\n1 vanilla bean',
+    'Combine everything in a wide pot. Bring to a simmer over medium heat, stirring to dissolve the sugar. Cook to 105 °C. Fish out the bean. Pour on an oiled slab. Fold in the edges as they set.',
+    105,
+    [
+      /^ready \+ milk-whole 1031, sugar 300, soda 2, vanilla-pod 3: Combine/,
+      /^(?:ready|boil): Bring to a simmer/,
+      /^target: Cook/,
+      /^ready: Fish out the bean/,
+      /^ready → out: Pour/,
+      /^ready: Fold in the edges/,
+    ],
+  ],
 ]
