@@ -392,7 +392,7 @@ test('a move says what it changes, and no more', () => {
 
 test('the panel does not go on asking for what it is too late for', () => {
   for (const [id, way] of [
-    ['smoked-salt-tamarind-caramels', /^Pass it over: it is cut along a ruler/],
+    ['smoked-salt-tamarind-caramels', /^Leave it out, under Note: it is cut along a ruler/],
     ['orchard-toffee', /^Break it along no line, under paper, or warm it to /],
   ] as const) {
     const { judge, at } = cookedByHand(demoBoil(id), 'pour', 0)

@@ -8,7 +8,7 @@ import { handworkNames, sayMoment } from './finish'
 import { capital } from './names'
 
 const insteads: Readonly<Record<Instead, string>> = {
-  'cut-as-it-is': 'Pass it over: it is cut along a ruler, once it is as cool as the room',
+  'cut-as-it-is': 'Leave it out, under Note: it is cut along a ruler, once it is as cool as the room',
   'warm-it': 'Warm it until it gives',
   'break-it': 'Break it along no line, under paper',
   'back-on-heat': 'Back over low heat',
