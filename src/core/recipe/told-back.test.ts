@@ -151,4 +151,20 @@ describe('a recipe told back', () => {
     expect(typed('C').asks.some((a) => a.id === 'unit')).toBe(false)
     expect(typed('C').formula.target?.celsius).toBe(145)
   })
+
+  it('tells a heat that stands in the list itself, and that nothing of the cook follows', () => {
+    const heatsOf = (list: string) =>
+      tellBack(
+        readRecipe(
+          `Nougat bars\n\n${list}\n450 g sugar\n130 g water\n60 g egg whites\n\nMethod\nWhip the whites. Cook sugar and water to 146 °C and pour on. Pour the honey on.`,
+          pantry,
+        ),
+      ).flatMap((p) => p.moments.flatMap((m) => m.unfollowed.filter((u) => u.of === 'heat')))
+    expect(heatsOf('Honey 300 g, to 121 °C')).toEqual([{ of: 'heat', celsius: 121 }])
+    expect(heatsOf('Honey 300 g (boil to 250 °F)').map((u) => Math.round(u.of === 'heat' ? u.celsius : 0))).toEqual([
+      121,
+    ])
+    expect(heatsOf('Honey 300 g, at 20 °C')).toEqual([])
+    expect(heatsOf('Honey 300 g')).toEqual([])
+  })
 })

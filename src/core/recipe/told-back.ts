@@ -62,6 +62,10 @@ export const tellBack = ({ formula, questions, asks }: Pick<Draft, 'formula' | '
       ...piece.lines.flatMap((l) => (l.group === group ? [{ name: nameOfLine(piece, l), grams: l.grams }] : [])),
       ...questions.flatMap((q) => (q.group === group ? [{ name: q.text, grams: null }] : [])),
     ]
+    const listedIn = (group: string): string[] => [
+      ...piece.lines.flatMap((l) => (l.group === group ? [l.typed ?? ''] : [])),
+      ...questions.flatMap((q) => (q.group === group ? [q.text] : [])),
+    ]
     const typed = plain([...piece.lines.map((l) => l.typed ?? ''), ...questions.map((q) => q.text)].join('\n'))
     // what is in °C or °F is asked already
     const isOpen = asks.some((a) => a.id === 'unit' && (a.part?.id ?? null) === part)
@@ -70,7 +74,7 @@ export const tellBack = ({ formula, questions, asks }: Pick<Draft, 'formula' | '
       part,
       label,
       formula: piece,
-      moments: piece.steps.map((step, i) => momentOf(step, piece, i, typed, inGroup, isOpen)),
+      moments: piece.steps.map((step, i) => momentOf(step, piece, i, typed, inGroup, isOpen, listedIn)),
       usualSize: usualSize(piece.shape, piece.family),
       joinsPot: part !== null && formula.target !== null,
       idle: piece.groups.flatMap((g) => (taken.has(g.id) ? [] : inGroup(g.id))),
@@ -84,6 +88,7 @@ function momentOf(
   typed: string,
   inGroup: (group: string) => GoesIn[],
   isOpen: boolean,
+  listedIn: (group: string) => readonly string[],
 ): ToldMoment {
   const group = piece.groups.find((g) => g.id === step.adds)
   const alike = piece.steps.filter((s) => s.say === step.say)
@@ -93,9 +98,11 @@ function momentOf(
     words: repeats ? null : step.say,
     goesIn: group ? inGroup(group.id) : [],
     warm: group && group.celsius > ROOM_C ? group.celsius : null,
-    unfollowed: repeats
-      ? []
-      : [...unfollowedIn(step.say, alike, piece, isOpen), ...unweighedIn(step.say, piece, typed)],
+    unfollowed: [
+      ...(repeats ? [] : unfollowedIn(step.say, alike, piece, isOpen)),
+      ...(repeats ? [] : unweighedIn(step.say, piece, typed)),
+      ...(group ? unfollowedLines(listedIn(group.id), piece) : []),
+    ],
     added: isAddedPlainly(step),
   }
 }
@@ -130,6 +137,24 @@ function unfollowedIn(
       ? [{ of: 'time' as const, seconds }]
       : []),
   ]
+}
+
+/** "Honey 300 g, to 121 °C": heats that stand in the list itself, and that nothing of the cook follows. */
+function unfollowedLines(lines: readonly string[], { steps, groups, target }: FormulaDocument): Unfollowed[] {
+  const followed = [
+    ROOM_C,
+    ...steps.flatMap(({ when }) => ('celsius' in when ? [when.celsius] : [])),
+    ...groups.map((g) => g.celsius),
+    ...(target ? [target.celsius] : []),
+  ]
+  return lines.flatMap((line) =>
+    allHeatsIn(line).flatMap((heat) => {
+      const celsius = inDegrees((heat.low + heat.high) / 2, heat.unit ?? 'C')
+      return heat.oven || followed.some((c) => Math.abs(c - celsius) <= NEAR_C)
+        ? []
+        : [{ of: 'heat' as const, celsius }]
+    }),
+  )
 }
 
 /** An amount of something, and no size of a pan or a piece. */
