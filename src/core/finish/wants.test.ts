@@ -59,5 +59,10 @@ describe('what a work wants', () => {
     if (dust?.id !== 'dust') throw new Error('nothing to dust with')
     expect(dust.figures.grams).toBeGreaterThan(0)
     expect(dust.figures.starch).toBe(starch && dust.figures.grams / 2)
+    const { dust: rolled } = wantsOf(
+      '500 g plum puree\n450 g sugar\n12 g pectin',
+      'Boil all to 107 °C. Pour. Leave overnight and cut. Dust them.',
+    )
+    expect(rolled).toMatchObject({ figures: { starch: null } })
   })
 })

@@ -3,6 +3,7 @@
 import { chipsOn, coatGrams, coolsTo, dustGrams, meltsAt, seedShare, WARMEST_ROOM, worksAt } from '../cooling/chocolate'
 import { whenDownTo } from '../cooling/course'
 import { slabCourse } from '../cooling/slab'
+import { families } from '../craft/families'
 import { type Chocolate, type CutTool, chocolates, type Film } from '../craft/handwork'
 import { firstPlace, onARack } from '../craft/surfaces'
 import type { PlainFindingOf } from '../finding'
@@ -88,7 +89,9 @@ export function wantOf(step: Step, { formula, analysis, plan, conditions }: Want
       if (!piece) return null
       const grams = dustGrams(plan.pieces, piece.areaCm2)
       const isOwn =
-        formula.family === 'jelly' || formula.lines.some((l) => l.group === step.adds) || isDustSaid(step.say)
+        families[formula.family].dusted === 'sugar' ||
+        formula.lines.some((l) => l.group === step.adds) ||
+        isDustSaid(step.say)
       return { id: 'dust', figures: { grams: inGrams(grams), starch: isOwn ? null : inGrams(grams / 2) } }
     }
     case 'coat': {

@@ -216,6 +216,21 @@ describe('getting ready', () => {
     if (name && item && 'things' in item.figures) expect(item.figures.things.map((t) => t.name)).toContain(name)
   })
 
+  it('sifts no starch for what is rolled in sugar, and says of what is chilled why', () => {
+    const itemsOf = (id: string) =>
+      readyList(demoBoil(id), scale(demoBoil(id), { size: { by: 'weight', grams: 900 } }), null)
+    expect(itemsOf('plum-and-star-anise-squares').map((i) => i.id)).not.toContain('dust')
+    expect(itemsOf('blackcurrant-marshmallow').find((i) => i.id === 'chill')?.figures).toMatchObject({
+      fat: false,
+      liquid: true,
+    })
+    const bars = demoFormulas['rye-shortcake-bars'] as FormulaDocument
+    const chill = readyList(bars, scale(bars, { size: { by: 'weight', grams: 900 } }), null).find(
+      (i) => i.id === 'chill',
+    )
+    expect(chill?.figures).toMatchObject({ fat: true, liquid: false })
+  })
+
   it('stands sticks only in the moulds of what is on sticks', () => {
     const sticks = (id: string) => {
       const f = demoBoil(id)

@@ -163,7 +163,7 @@ const tasks: { readonly [Id in Exclude<keyof ReadyFigures, 'own' | 'weigh'>]: Ta
   dust: {
     hands: 2,
     waits: 0,
-    figures: ({ formula, said }) => (families[formula.family].dusted && !isDustSaid(said) ? {} : null),
+    figures: ({ formula, said }) => (families[formula.family].dusted === 'starch' && !isDustSaid(said) ? {} : null),
   },
   bath: { hands: 2, waits: 0, figures: ({ formula }) => (formula.steps.some((s) => s.bath) ? {} : null) },
   thermometer: { hands: 1, waits: 8, figures: boils },

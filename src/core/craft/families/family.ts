@@ -16,8 +16,8 @@ export interface FamilyFacts {
   readonly label: string
   /** Ways of making it, by id. */
   readonly schools: Readonly<Record<string, string>>
-  /** Its pieces stick to everything until they are dusted with starch and icing sugar. */
-  readonly dusted?: boolean
+  /** Its pieces stick to everything until they are dusted: with starch and icing sugar, or rolled in sugar. */
+  readonly dusted?: 'starch' | 'sugar'
   /** ◊ Past this colour it tastes of burnt rather than of itself, °C colour-equivalent. */
   readonly spoiltAt: number
   /** Fine grain is what makes it. */

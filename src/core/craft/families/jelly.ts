@@ -5,6 +5,7 @@ export const jelly: Family = {
   usual: { low: 105, high: 112 },
   schools: { pectin: 'set by pectin', gelatin: 'set by gelatin', starch: 'set by starch', agar: 'set by agar' },
   spoiltAt: 160,
+  dusted: 'sugar',
   grains: false,
   work: 'set',
   // acid pectin, gelatin, a starch paste and agar as they are usual ◊

@@ -5,7 +5,7 @@ export const marshmallow: Family = {
   usual: { low: 112, high: 116 },
   schools: { gelatin: 'gelatin', 'egg-white': 'with egg white' },
   spoiltAt: 164,
-  dusted: true,
+  dusted: 'starch',
   grains: false,
   work: 'whipped',
   windows: {
