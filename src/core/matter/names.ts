@@ -86,12 +86,12 @@ export interface Pantry {
 }
 
 /** The words of each name of an ingredient: the pantry's are asked for again with every kitchen. */
-const namesOf = new WeakMap<Ingredient, readonly (readonly string[])[]>()
+const worded = new WeakMap<Ingredient, readonly (readonly string[])[]>()
 function namesWorded(ingredient: Ingredient): readonly (readonly string[])[] {
-  const known = namesOf.get(ingredient)
+  const known = worded.get(ingredient)
   if (known) return known
   const names = everyNameOf(ingredient).map(wordsOf)
-  namesOf.set(ingredient, names)
+  worded.set(ingredient, names)
   return names
 }
 
