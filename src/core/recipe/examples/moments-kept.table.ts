@@ -570,4 +570,18 @@ export const keptMoments: readonly Moment[] = [
       /^ready → out: Pour in a/,
     ],
   ],
+  [
+    'what stands under "finish" and is added before it is poured',
+    'Syrup: 800 g sugar, 300 ml water\nFinish: 1 tbsp rose water, 2 g salt',
+    'Boil syrup to 118C. Add rose water & salt; pour in oiled tin. 24 hrs. Cut, dust.',
+    118,
+    [
+      /^ready \+ sugar 800, water 300: Boil/,
+      /^target: Boil/,
+      /^ready \+ rose-water 15, salt 2 → out: Add rose water/,
+      /^after 86400: /,
+      /^window: Cut/,
+      /^ready: Dust/,
+    ],
+  ],
 ]

@@ -230,6 +230,9 @@ function namesSaid(
   return isPutIn ? own : names
 }
 
+/** "Add the rose water, pour": it is in the sweet, whatever it stands under. */
+const STIRRED_IN = /\b(?:add|(?:beat|fold|mix|stir|whisk) in)\b.*\bpour\b/i
+
 /** "Add the tin of milk" */
 const isTinned = ({ names }: Written): boolean => names.includes('tin of milk')
 
@@ -276,7 +279,7 @@ function placeOf(
     const first = named < 0 ? (mixed ?? firstOf(done)) : named
     // half of it lies in the tin, and the rest goes around what is cut: none of it is in the sweet
     const around =
-      pours(said[first] ?? '') && !BEGINS_AROUND.test(said[first] ?? '')
+      pours(said[first] ?? '') && !BEGINS_AROUND.test(said[first] ?? '') && !STIRRED_IN.test(said[first] ?? '')
         ? said.findIndex((s, i) => i > first && (LIES_AROUND.test(s) || (LIES_ON.test(s) && mentions(s, names))))
         : -1
     return around < 0 ? first : around

@@ -41,6 +41,11 @@ describe('a list in per cent', () => {
     ],
   ])('of which %s in parts is asked: of how much?', (_, text, asked) => expect(gramsIn(text).asked).toEqual(asked))
 
+  it('has no line of its sum, wherever the figure of that stands', () => {
+    for (const sum of ['Total 1000 g', '1000 g TOTAL', '1.0 kg total weight'])
+      expect(gramsIn(`600 g sugar\n400 g cream\n${sum}`)).toEqual({ grams: [600, 400], asked: [] })
+  })
+
   it('keeps to its shares, whatever the batch', () => {
     fc.assert(
       fc.property(

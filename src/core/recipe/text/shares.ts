@@ -14,7 +14,7 @@ const PARTS =
   /^(?:(\S+(?: \d\/\d)?|an?) parts?(?: \(?by (?:weight|mass)\)?,?)? (?:of )?(\p{L}.*)|(\p{L}.*?)[\s:–-]+(\S+(?: \d\/\d)?) parts?(?: \(?by (?:weight|mass)\)?)?)$/iu
 
 /** "Total 100 %", "Total weight 1530 g" */
-const SUM = /^(?:sub)?total\b/i
+const SUM = /^(?:\d[\d.,]* ?(?:k?g|lbs?|oz)\s+)?(?:sub)?total\b/i
 /** ◊ Shares are those of one whole where they come to so many hundredths, or of one line that is a hundred by itself; so much is made where nothing says how much, g. */
 const WHOLE = { least: 98, most: 102 }
 const OF_SHARES_G = 1000
