@@ -29,6 +29,7 @@ import { inOtherPot, inOtherVessel, isGotReady, ONTO_FOAM, pours } from '../sent
 import { temperedAsListed } from '../sentence/works'
 import { FLEETING, isOutside, purposeIn, purposeOf } from '../text/listed'
 import { familyOf, schoolOf } from './family'
+import { onlyCools } from './only-cools'
 
 /** The unit the temperatures of a piece are in, as far as it says, or as was answered. */
 export function heatUnitOf({ said, list }: WrittenPiece, answers: Answers): HeatUnit | null {
@@ -199,7 +200,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const doubt = targetDoubt({ name, said, beside, done, unit, usual: facts.usual, computed })
   const target =
     computed && !(doubt && answers.target) ? computed : { celsius: answers.target ?? usual, within: WITHIN.heat }
-  const formula: FormulaDocument = {
+  const formula: FormulaDocument = onlyCools({
     version: 1,
     name: short(name || 'A pasted recipe', 120),
     family,
@@ -234,7 +235,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     waste: WASTE,
     boils: [],
     ...ownOf(known),
-  }
+  })
   const late = lateIn(formula, ingredientOf, outside)
   const asks: Ask[] = [
     { id: 'family', guess: guessed },

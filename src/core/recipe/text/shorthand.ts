@@ -307,7 +307,7 @@ const SPELLED = [...SHORT, ...BARE_HEATS]
 /** "Boil the syrup; peanuts at 235": what goes in there. */
 const AT_ITS_HEAT = /(?<=[.;]\s+)(\p{L}+(?: and)?(?: \p{L}+){0,3}) at ([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?=[.;]|$)/giu
 const NO_LINE =
-  /^(?:batch|came|cast|deposit|discharge|done|empty|finish|frame|he|heat|I|it|last|next|off|pot|pull|ready|she|stop|sugar|syrup|target|thermometer|they|turned|we|you)\b/i
+  /^(?:batch|came|cast|deposit|discharge|done|empty|finish|frame|he|heat|I|it|last|next|off|pot|pull|ready|roll|she|sheet|stamp|stop|sugar|syrup|target|thermometer|they|turned|we|you)\b/i
 const addedAt = (said: string): string =>
   said.replace(AT_ITS_HEAT, (all, what: string, heat: string, from: number) => {
     if (NO_LINE.test(what) || beginsDone(what) || takesOff(what)) return all
