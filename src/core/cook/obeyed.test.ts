@@ -158,6 +158,10 @@ describe('obeyed', () => {
       'Maple fudge\n\n300 g maple syrup\n\nBoil the syrup to 113 °C. Take off the heat. Leave to cool to 19 °C. Beat until it dulls. Pour into a tin.',
     ],
     [
+      'a boil that cools on its way is off the heat meanwhile, and goes on from there',
+      'Caramels\n\n300 g sugar\n100 g glucose syrup\n60 g water\n200 g cream\n50 g butter\n\nBoil sugar, glucose and water to 150 °C. Let it cool to 120 °C, then stir in the cream. Cook to 118 °C. Add the butter. Pour.',
+    ],
+    [
       'a pot that was empty is filled before it is waited for',
       'Fruit drops\n\n600 g sugar\n240 g water\n60 g glucose syrup\n\nBlanch a fruit: bring to boil, drain. Bring sugar, water and glucose syrup to a simmer and cook 8 minutes (110 °C). Cook to 150 °C. Pour into moulds.',
     ],

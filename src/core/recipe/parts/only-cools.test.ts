@@ -28,3 +28,21 @@ describe('a heat off the heat', () => {
     ],
   ])('%s', (_, method, falls, warm) => expect(read(method)).toEqual({ falls, warm }))
 })
+
+describe('a boil that is to cool on its way', () => {
+  it.each([
+    ['and is put back by its text', 'Cool to 80 °C and add the almonds. Return to the heat and cook to 150 °C.'],
+    ['and goes on without a word of the flame', 'Let it cool to 80 °C, then stir in the almonds. Cook to 150 °C.'],
+  ])('is off the heat meanwhile, %s', (_, said) => {
+    const { formula } = readRecipe(
+      `Nougatine\n\n${LIST}\n\nMethod\nBoil sugar and glucose to 140 °C. ${said} Off the heat add the butter. Pour.`,
+      pantry,
+    )
+    const at = formula.steps.findIndex(({ when }) => when.on === 'falls')
+    const pull = formula.steps.findIndex(({ when }) => when.on === 'target')
+    expect(at).toBeGreaterThan(0)
+    expect(pull).toBeGreaterThan(at)
+    expect(formula.steps[at - 1]?.offHeat).toBe(true)
+    expect(formula.steps.slice(at, pull).some((s) => s.heat !== undefined)).toBe(true)
+  })
+})

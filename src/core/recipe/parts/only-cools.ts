@@ -1,4 +1,7 @@
-/** What is off the heat only cools: a heat that a later one is above is none of the sweet, but how warm that is which goes in there. */
+/**
+ * What is off the heat only cools: a heat that a later one is above is none of the sweet, but how warm that is which goes in there. And what is to
+ * cool before the pull is off the heat meanwhile.
+ */
 import type { BoiledFormula, Step } from '../../formula/document'
 import { CLIMBS } from '../sentence/due'
 
@@ -14,6 +17,24 @@ function warmAt(steps: readonly Step[], at: number): number | null {
   if (when.on !== 'falls' || adds === undefined) return null
   const next = steps.slice(at + 1).find((s) => heats(s) || s.when.on === 'falls')
   return next?.when.on === 'falls' && !heats(next) && next.when.celsius > when.celsius + NEAR_C ? when.celsius : null
+}
+
+/** The flame a cook goes on over where nothing says which. */
+const MEDIUM = 6
+
+/** "Boil to 140 °C. Cool to 80 °C, add the nuts. Cook to 150 °C": off the heat in between, and back on it where the text does not say so itself. */
+export function cooledOnTheWay(formula: BoiledFormula): BoiledFormula {
+  const { steps } = formula
+  const pull = steps.findIndex((s) => s.when.on === 'target')
+  const cools = (i: number): boolean => i >= 0 && i < pull && steps[i]?.when.on === 'falls'
+  const goesOn = (i: number): boolean => steps.slice(i, pull).some((s) => s.heat !== undefined)
+  return {
+    ...formula,
+    steps: steps.map((s, i) => {
+      if (cools(i + 1) && !cools(i)) return { ...s, offHeat: true }
+      return cools(i) && !cools(i + 1) && !goesOn(i) ? { ...s, heat: MEDIUM } : s
+    }),
+  }
 }
 
 /** "Fold in the nuts at 80 °C. Sheet at 130 °C": the nuts are that warm. */

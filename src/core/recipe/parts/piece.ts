@@ -29,7 +29,7 @@ import { inOtherPot, inOtherVessel, isGotReady, ONTO_FOAM, pours } from '../sent
 import { temperedAsListed } from '../sentence/works'
 import { FLEETING, isOutside, purposeIn, purposeOf } from '../text/listed'
 import { familyOf, schoolOf } from './family'
-import { onlyCools } from './only-cools'
+import { cooledOnTheWay, onlyCools } from './only-cools'
 
 /** The unit the temperatures of a piece are in, as far as it says, or as was answered. */
 export function heatUnitOf({ said, list }: WrittenPiece, answers: Answers): HeatUnit | null {
@@ -200,42 +200,44 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const doubt = targetDoubt({ name, said, beside, done, unit, usual: facts.usual, computed })
   const target =
     computed && !(doubt && answers.target) ? computed : { celsius: answers.target ?? usual, within: WITHIN.heat }
-  const formula: FormulaDocument = onlyCools({
-    version: 1,
-    name: short(name || 'A pasted recipe', 120),
-    family,
-    school: schoolOf(family, `${name}. ${said.join('. ')}`, lines, (l) => !done || placeOf(l) <= done.at),
-    about: '',
-    groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) => {
-      const there = lines.filter((l) => placeOf(l) === at)
-      const purposes = new Set(written.flatMap((w) => (there.some((l) => l.id === w.id) ? [purposeOf(w)] : [])))
-      const [purpose = null] = purposes.size === 1 ? purposes : []
-      return { names: there.flatMap((l) => namesOf(l, ingredientOf(l))), lines: there, purpose }
-    }),
-    lines: placed,
-    target,
-    ...readySaid(
-      said.filter((_, i) => beside.ready.has(i)),
-      unit,
-    ),
-    steps: temperedAsListed(
-      stepsFrom({
-        said,
-        ready: beside.ready,
-        unit,
-        pullAt: done?.at ?? -1,
-        endings: done ? [done.ending, ...done.others] : [],
-        groupAt,
-        whips: whippedIn(family, whole),
-        stageC: (drop, at) => (massOf(mixAt(at)) > 0 ? (targetOf(drop, mixAt(at))?.celsius ?? null) : null),
+  const formula: FormulaDocument = onlyCools(
+    cooledOnTheWay({
+      version: 1,
+      name: short(name || 'A pasted recipe', 120),
+      family,
+      school: schoolOf(family, `${name}. ${said.join('. ')}`, lines, (l) => !done || placeOf(l) <= done.at),
+      about: '',
+      groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) => {
+        const there = lines.filter((l) => placeOf(l) === at)
+        const purposes = new Set(written.flatMap((w) => (there.some((l) => l.id === w.id) ? [purposeOf(w)] : [])))
+        const [purpose = null] = purposes.size === 1 ? purposes : []
+        return { names: there.flatMap((l) => namesOf(l, ingredientOf(l))), lines: there, purpose }
       }),
-      placed,
-    ),
-    shape: blankFormula.shape,
-    waste: WASTE,
-    boils: [],
-    ...ownOf(known),
-  })
+      lines: placed,
+      target,
+      ...readySaid(
+        said.filter((_, i) => beside.ready.has(i)),
+        unit,
+      ),
+      steps: temperedAsListed(
+        stepsFrom({
+          said,
+          ready: beside.ready,
+          unit,
+          pullAt: done?.at ?? -1,
+          endings: done ? [done.ending, ...done.others] : [],
+          groupAt,
+          whips: whippedIn(family, whole),
+          stageC: (drop, at) => (massOf(mixAt(at)) > 0 ? (targetOf(drop, mixAt(at))?.celsius ?? null) : null),
+        }),
+        placed,
+      ),
+      shape: blankFormula.shape,
+      waste: WASTE,
+      boils: [],
+      ...ownOf(known),
+    }),
+  )
   const late = lateIn(formula, ingredientOf, outside)
   const asks: Ask[] = [
     { id: 'family', guess: guessed },

@@ -144,6 +144,9 @@ const STIRRED_FROM = /;\s+stir\b[^;]*\b(?:above|after|from|past)\s+(?:about )?\d
 /** "Pour, slab at 15 °C": so warm is what it is poured on. */
 const OF_SLAB = /\b(?:marble|slab|stone|table|tray)s? (?:is )?at (?:about )?\d+/i
 
+/** "Cool to 80 °C and add the nuts" */
+const COOL_IT = /^(?:then )?(?:let (?:it |the \w+ )?|leave (?:it )?to )?cool\b/i
+
 /** When sentence `i` is due: `ready` where nothing of it is waited for. */
 export function triggerOf(text: string, i: number, { said, unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
@@ -152,6 +155,8 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   const own = heat && !heat.oven ? unitOf(heat, unit) : null
   const celsius = heat && own ? inDegrees((heat.low + heat.high) / 2, own) : null
   const pulled = pullAt >= 0 && i > pullAt
+  // a boil that is cooled on its way, and goes on after that
+  if (celsius !== null && !pulled && i > 0 && heat?.cools && COOL_IT.test(text)) return { on: 'falls', celsius }
   const isWarmed = celsius !== null && (celsius > 60 || (groupAt.has(i) && WARMED.test(text)))
   if (celsius !== null && !pulled && isWarmed)
     return { on: 'rises', celsius: comesBefore(text) ? celsius - SOONER_C : celsius }
