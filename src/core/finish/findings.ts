@@ -11,7 +11,7 @@ import type { Cook } from '../track/cook'
 import type { WrapBy } from './keeping'
 import type { Mass } from './mass'
 import type { WorkOutcome } from './outcomes'
-import { chocolateOf, type HeatRange } from './windows'
+import { chocolateOf, type HeatRange, isCut } from './windows'
 import type { Forming, WorkAhead } from './works-ahead'
 
 export interface FinishFigures {
@@ -117,9 +117,6 @@ export function findingsOf(
   if (mass.slab && celsius < dew) found.push({ id: 'dew', figures: { dew: inCelsius(dew) } })
   return found
 }
-
-/** Whether a sweet is cut: a line to cut along is a help, and nothing breaks without one. */
-export const isCut = ({ steps }: FormulaDocument): boolean => steps.some((s) => s.handwork?.kind === 'cut')
 
 /** ◊ To where a mass is warmed again: the middle of its window, or so far above its lower end. */
 const warmest = ({ high, low }: HeatRange, celsius: number): number =>

@@ -179,12 +179,11 @@ function worksAhead(
     const window = kind ? windowOf(formula, step) : null
     if (kind && window) {
       const range = calledAt(step, heatRangeOf(window, glassC, conditions.roomC))
-      const own = spanOf(mass.course, range)
       // nothing is done before what stands before it
       const before = out.at(-1)?.opens
       const rests = step.when.on === 'after' ? (before ?? state.lastDoneAt) + step.when.seconds : undefined
       const notBefore = rests ?? before ?? Number.NEGATIVE_INFINITY
-      const span = { opens: Math.max(own.opens, notBefore), closes: own.closes }
+      const span = spanOf(mass.course, range, notBefore)
       out.push({ step, kind, range, notBefore, ...span, state: stateOf(span, at) })
     }
     if (kind === 'wrap' && mass.place === 'pieces' && Number.isFinite(keeping.bareHours)) {

@@ -31,11 +31,9 @@ export function movesOf(
     .filter((s) => s.name !== on.name)
     .map((surface) => {
       const there = slabCourse(slab, profile, [{ from: at, on: surface }])
-      const span = work && spanOf(there, work.range)
       return {
         on: surface,
-        // cold does not shorten a rest
-        next: work && span && { kind: work.kind, opens: Math.max(span.opens, work.notBefore), closes: span.closes },
+        next: work && { kind: work.kind, ...spanOf(there, work.range, work.notBefore) },
         sweats: spanOf(there, { high: dew, low: Number.NEGATIVE_INFINITY }).opens,
       }
     })

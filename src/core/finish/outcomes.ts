@@ -7,9 +7,8 @@ import type { Step } from '../formula/document'
 import { glassTransition } from '../physics/glass'
 import { type Celsius, inCelsius } from '../quantity/figures'
 import type { Cook } from '../track/cook'
-import { isCut } from './findings'
 import type { Mass } from './mass'
-import { heatRangeOf, windowOf } from './windows'
+import { heatRangeOf, isCut, windowOf } from './windows'
 
 export interface WorkOutcome {
   /** Id of the step, and when it was done, s. */

@@ -73,14 +73,18 @@ export function chocolateOf(steps: readonly Step[]): Chocolate {
   return tempered?.kind === 'temper' ? tempered.chocolate : 'dark'
 }
 
+/** Whether a sweet is cut: a line to cut along is a help, and nothing breaks without one. */
+export const isCut = ({ steps }: FormulaDocument): boolean => steps.some((s) => s.handwork?.kind === 'cut')
+
 /** When a range of temperature is passed through, s on the cook's clock. */
 export interface Span {
   readonly opens: number
   readonly closes: number
 }
 
-export const spanOf = (course: Course, { high, low }: HeatRange): Span => ({
-  opens: whenDownTo(course, high),
+/** When a range is passed through, and no sooner than `notBefore`: cold does not shorten a rest. */
+export const spanOf = (course: Course, { high, low }: HeatRange, notBefore = Number.NEGATIVE_INFINITY): Span => ({
+  opens: Math.max(whenDownTo(course, high), notBefore),
   closes: Number.isFinite(low) ? whenDownTo(course, low) : Number.POSITIVE_INFINITY,
 })
 

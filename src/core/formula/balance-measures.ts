@@ -1,5 +1,5 @@
 /** What can be wished of a sweet, each as one figure of its analysis. */
-import { massOf } from '../matter/mix'
+import { massOf, sugarsIn } from '../matter/mix'
 import { type Analysis, analyse, type Conditions } from './analyse'
 import type { BoiledFormula } from './document'
 import { ingredientIn } from './mixes'
@@ -34,7 +34,7 @@ export const measures = {
   doctors: { step: 0.03, of: (a) => a.doctors },
   glucose: {
     step: 0.03,
-    of: ({ finished: m }) => m.glucoseSolids / (m.sucrose + m.monosaccharide + m.lactose + m.glucoseSolids),
+    of: ({ finished: m }) => m.glucoseSolids / sugarsIn(m),
   },
   /** Shares of the finished sweet. */
   water: { step: 0.01, of: (a) => a.waterShare },

@@ -1,7 +1,7 @@
 /** What a line of a list is called in the sentences of a method. */
 import { measureAt } from '../matter/amount'
 import type { Ingredient } from '../matter/ingredient'
-import { everyNameOf } from '../matter/synonyms'
+import { everyNameOf, standsForMany } from '../matter/synonyms'
 import type { Line } from './document'
 
 /** What sentences are compared by: lower case, and letters alone. */
@@ -16,14 +16,9 @@ const FLAVOURS = /^(?:flavour|extract|almond-extract)$/
 const isSpice = (word: string): boolean =>
   word.length > 3 && !/^(?:ground|powder|finely|tsps?|tbsps?|teaspoons?|tablespoons?|drops?|pure|natural)$/.test(word)
 
-/** Entries of the pantry that stand for many goods: each line of one is one of them, and is called by no name of another. */
-const KINDS = new Set(
-  'beer extract flavour fortified-wine fruit-cordial fruit-juice herbs soft-drink spice tea-leaves wine'.split(' '),
-)
-
 /** What an ingredient is called, of a kind of goods the one that was written: "add the cinnamon" speaks of no ginger. */
 function everyNameFor(ingredient: Ingredient, typed: string): string[] {
-  if (!KINDS.has(ingredient.id)) return everyNameOf(ingredient)
+  if (!standsForMany.has(ingredient.id)) return everyNameOf(ingredient)
   const words = new Set(lettersOf(typed).split(' '))
   return everyNameOf(ingredient).filter(
     (n) =>

@@ -2,6 +2,7 @@
 
 import type { BiteId } from '../craft/bite'
 import type { Allergen } from '../matter/ingredient'
+import { sugarsIn } from '../matter/mix'
 import type { GrainRisk } from '../physics/solubility'
 import { type Grams, inGrams } from '../quantity/figures'
 import { type Analysis, analyse, type Conditions } from './analyse'
@@ -83,7 +84,7 @@ export type Browning = 'early-deep' | 'early' | 'rather-early' | 'late'
 
 /** ◊ Reducing sugars and milk protein brown: their share of what is in the pot at the target. */
 function browning({ atTarget }: Analysis): Browning {
-  const sum = atTarget.sucrose + atTarget.glucoseSolids + atTarget.lactose + atTarget.monosaccharide
+  const sum = sugarsIn(atTarget)
   const reducing = (atTarget.monosaccharide + atTarget.lactose) / sum
   if (atTarget.milkProtein / sum > 0.01) return reducing > 0.15 ? 'early-deep' : 'early'
   return reducing > 0.15 ? 'rather-early' : 'late'

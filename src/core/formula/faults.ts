@@ -1,14 +1,14 @@
 /** What is wrong with a document that has the right shape. */
 import { families } from '../craft/families'
+import { sugarsIn } from '../matter/mix'
 import { allLines, type FormulaDocument, isBoiled, type Part, piecesOf, pullIndex } from './document'
 import { ingredientIn } from './mixes'
 
 const twice = (ids: readonly string[]): string | undefined => ids.find((id, i) => ids.indexOf(id) !== i)
 
-/** What boils hotter as its water leaves. */
-const SUGARS = ['sucrose', 'monosaccharide', 'lactose', 'glucoseSolids'] as const
+/** Whether anything in it boils hotter as its water leaves. */
 const hasSugar = (formula: FormulaDocument): boolean =>
-  formula.lines.some((l) => SUGARS.some((s) => ingredientIn(formula, l.ingredient).per100[s] > 0))
+  formula.lines.some((l) => sugarsIn(ingredientIn(formula, l.ingredient).per100) > 0)
 
 function ownFaults(formula: FormulaDocument): string[] {
   const faults: string[] = []

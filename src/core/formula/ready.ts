@@ -91,10 +91,14 @@ function named(lines: readonly Placed[]): Things | null {
 const isSaid = (how: Prepared, { formula, line }: Placed): boolean =>
   isSaidReady(how, namesOf(line, ingredientIn(formula, line.ingredient)), formula.ready ?? [])
 
+/** The lines that are to be prepared so. */
+const preparedLines = (how: Preparation, { lines }: Context): readonly Placed[] =>
+  lines.filter((p) => preparationsOf(p.formula, p.line).includes(how) && !isSaid(how, p))
+
 const prepared =
   (how: Preparation) =>
-  ({ lines }: Context): Things | null =>
-    named(lines.filter((p) => preparationsOf(p.formula, p.line).includes(how) && !isSaid(how, p)))
+  (c: Context): Things | null =>
+    named(preparedLines(how, c))
 
 /** ◊ A group this warm or warmer is warmed before it goes in, °C, where so much of it is liquid: so much water in 100 g. */
 const WARM = 50
@@ -128,8 +132,8 @@ const tasks: { readonly [Id in Exclude<keyof ReadyFigures, 'own' | 'weigh'>]: Ta
     hands: 1,
     waits: 30,
     figures: (c) => {
-      const found = prepared('chill')(c)
-      const cold = c.lines.filter((p) => preparationsOf(p.formula, p.line).includes('chill'))
+      const cold = preparedLines('chill', c)
+      const found = named(cold)
       const isFat = ({ formula, line }: Placed): boolean => ingredientIn(formula, line.ingredient).per100.fat > FATTY
       return found && { ...found, fat: cold.some(isFat), liquid: !cold.every(isFat) }
     },

@@ -111,7 +111,7 @@ export const depthOf = (shape: Shape): number =>
 const bite = (a: Analysis): VerdictOn<'bite'> => ({
   id: 'bite',
   tone: 'good',
-  figures: { bite: a.bite.id, aboveGlass: a.bite.aboveGlass, crystal: a.bite.crystal, set: a.setsAt !== null },
+  figures: { bite: a.bite.id, aboveGlass: a.bite.aboveGlass, crystal: a.bite.crystal, set: a.work === 'set' },
 })
 
 const water = (a: Analysis, c: Conditions): VerdictOn<'water'> => ({

@@ -69,8 +69,6 @@ export type LineReading =
       readonly note: string | null
     }
 
-type Asked = Extract<LineReading, { status: 'ask' }>
-
 interface Parsed {
   readonly amount: Amount | null
   /** Why an amount that stands there is not one. */
@@ -346,12 +344,16 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
   const [, bareName, bareNumber] = (!parsed.amount && ENDS_BARE.exec(parsed.name)) || []
   const name = IN_SHEETS.test(line) ? 'leaf gelatin' : (bareName ?? parsed.name)
   const { found, note } = foundFor({ ...parsed, name }, pantry)
-  const ask = (question: LineQuestion, grams: number | null = null): LineReading => ({
+  const ask = (
+    question: LineQuestion,
+    grams: number | null = null,
+    candidates: readonly Ingredient[] = found.candidates,
+  ): LineReading => ({
     status: 'ask',
     question,
     ingredient: found.ingredient,
     grams,
-    candidates: found.candidates,
+    candidates,
     note,
   })
   if (!line) return ask({ id: 'empty', figures: {} })
@@ -362,17 +364,11 @@ export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit
   const choices = parsed.name.split(/\s+or\s+|\s*\/\s*/i)
   if (choices.length > 1 && !found.ingredient) {
     const each = choices.map((c) => pantry.find(c).ingredient).filter((i): i is Ingredient => i !== null)
-    return {
-      ...(ask({ id: 'which', figures: {} }) as Asked),
-      candidates: each.length > 0 ? each : found.candidates,
-    }
+    return ask({ id: 'which', figures: {} }, null, each.length > 0 ? each : found.candidates)
   }
   if (!found.ingredient && isUnreckoned(parsed.name))
-    return {
-      ...(ask({ id: 'unreckoned', figures: { name: parsed.name } }, parsed.amount && weightOf(parsed.amount)) as Asked),
-      // another syrup would be no better than none
-      candidates: [],
-    }
+    // another syrup would be no better than none
+    return ask({ id: 'unreckoned', figures: { name: parsed.name } }, parsed.amount && weightOf(parsed.amount), [])
   if (!found.ingredient && /\band\b|&|\+/.test(parsed.name)) return ask({ id: 'several', figures: {} })
   if (namesAnother(parsed.note, pantry, house)) return ask({ id: 'several', figures: {} })
   const told = found.ingredient && parsed.amount ? parsed.amount.grams(found.ingredient) : null

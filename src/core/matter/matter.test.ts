@@ -5,7 +5,7 @@ import { ingredientById, ingredients } from './ingredients'
 import { addMix, massOf, mix, scaleMix, waterShare } from './mix'
 import { pantryOf } from './names'
 import { mixOf } from './portions'
-import { everyNameOf, synonyms } from './synonyms'
+import { everyNameOf, standsForMany, synonyms } from './synonyms'
 import { unitWeights, unitWeightsOf } from './unit-weights'
 
 describe('the pantry', () => {
@@ -18,7 +18,9 @@ describe('the pantry', () => {
     const names = named.flatMap((i) => everyNameOf(i).map((n) => n.toLowerCase()))
     expect(names.filter((n, i) => names.indexOf(n) !== i)).toEqual([])
     // a name of something the pantry does not have is a slip
-    expect([...Object.keys(synonyms), ...Object.keys(unitWeights)].filter((id) => !ids.includes(id))).toEqual([])
+    expect(
+      [...Object.keys(synonyms), ...Object.keys(unitWeights), ...standsForMany].filter((id) => !ids.includes(id)),
+    ).toEqual([])
   })
 
   test.each(ingredients.map((i) => [i.id, i] as const))('%s adds up to 100 g of sensible parts', (_, i) => {

@@ -49,6 +49,9 @@ export function massOf(m: Mix): number {
 /** Everything that is not water, g. */
 export const dryMassOf = (m: Mix): number => massOf(m) - m.water
 
+/** Everything in it that is a sugar or glucose-syrup solids, g. */
+export const sugarsIn = (m: Mix): number => m.sucrose + m.glucoseSolids + m.monosaccharide + m.lactose
+
 /** Water as a share of the whole, 0 to 1 (0 for an empty mix). */
 export function waterShare(m: Mix): number {
   const total = massOf(m)

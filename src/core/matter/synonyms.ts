@@ -562,5 +562,10 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   juniper: ['juniper', 'juniper berries'],
 }
 
+/** Entries that stand for many goods, each of them one of its synonyms: a line of one is called by no name of another. */
+export const standsForMany: ReadonlySet<string> = new Set(
+  'beer extract flavour fortified-wine fruit-cordial fruit-juice herbs soft-drink spice tea-leaves wine'.split(' '),
+)
+
 /** Everything an ingredient is called, its own name first. */
 export const everyNameOf = (i: Ingredient): string[] => [i.name, ...i.synonyms, ...(synonyms[i.id] ?? [])]

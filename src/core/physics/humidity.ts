@@ -1,5 +1,5 @@
 /** What the room's air does to a finished sweet. */
-import { type Mix, withWater } from '../matter/mix'
+import { type Mix, sugarsIn, withWater } from '../matter/mix'
 import { waterActivity } from './boiling'
 import { glassTransition } from './glass'
 import { sucroseSolubility } from './solubility'
@@ -16,7 +16,7 @@ export function liquidOf(mix: Mix, tempC: number): Mix {
 
 /** Crystal in a sweet that has grained, as a share of its sugar and water, 0 to 1; 0 for what holds neither. `tempC` 0 to 140 °C. */
 export function crystalShare(mix: Mix, tempC: number): number {
-  const all = mix.sucrose + mix.glucoseSolids + mix.monosaccharide + mix.lactose + mix.water
+  const all = sugarsIn(mix) + mix.water
   return all > 0 ? (mix.sucrose - liquidOf(mix, tempC).sucrose) / all : 0
 }
 
@@ -59,7 +59,7 @@ export function keeps(mix: Mix, tempC: number, grained: boolean): Keeps {
   if (grained || glassTransition(mix) + SKIN < tempC)
     return { own, stickyAbove: own + STEADY, driesBelow: Math.max(0, own - STEADY) }
   let low = mix.water
-  let high = Math.max(low, WETTEST * (mix.sucrose + mix.glucoseSolids + mix.monosaccharide + mix.lactose))
+  let high = Math.max(low, WETTEST * sugarsIn(mix))
   for (let i = 0; i < 40; i++) {
     const water = (low + high) / 2
     if (glassTransition(withWater(mix, water)) + SKIN > tempC) low = water

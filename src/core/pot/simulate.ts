@@ -3,7 +3,7 @@
  * its own boiling curve, and past the last water heats as dry sugar and browns. Mass and heat are kept in a ledger so
  * that the books can be checked.
  */
-import { addMix, emptyMix, type Mix, massOf, withWater } from '../matter/mix'
+import { addMix, emptyMix, type Mix, massOf, sugarsIn, withWater } from '../matter/mix'
 import { boilsAt, type Solution, solutionOf } from '../physics/boiling'
 import { browningRate, milkHeadStart } from '../physics/browning'
 import {
@@ -146,7 +146,7 @@ function fill(pot: PotState, contents: Mix): void {
   const grams = massOf(contents)
   pot.dryGrams = grams - contents.water
   pot.headStart = milkHeadStart(contents, grams)
-  pot.bound = BOUND * (contents.sucrose + contents.glucoseSolids + contents.monosaccharide + contents.lactose)
+  pot.bound = BOUND * sugarsIn(contents)
 }
 
 /** J in the syrup above 0 °C with `water` grams at `t`. */

@@ -1,6 +1,6 @@
 /** A recipe told back as it was read: what goes in when, in which words, and which figures of them nothing follows. */
 
-import { type FormulaDocument, piecesOf, type Shape, type Step } from '../formula/document'
+import { type FormulaDocument, type Group, piecesOf, type Shape, type Step } from '../formula/document'
 import { nameOfLine } from '../formula/line-name'
 import { ingredientIn } from '../formula/mixes'
 import { secondsIn } from '../formula/sentence'
@@ -9,7 +9,7 @@ import { amountOf } from '../matter/amount-sums'
 import type { Draft } from './draft/draft'
 import { usualSize } from './method/shape'
 import { isAddedPlainly } from './method/steps'
-import { allHeatsIn, figuresIn, inDegrees } from './sentence/heats'
+import { allHeatsIn, figuresIn, type HeatSaid, inDegrees } from './sentence/heats'
 
 /** What goes in at a moment; grams null where that is still asked. */
 export interface GoesIn {
@@ -51,6 +51,12 @@ export interface ToldPiece {
   readonly idle: readonly GoesIn[]
 }
 
+/** A row of the list, and the group it goes in with. */
+interface Row {
+  readonly group: string
+  readonly text: string
+}
+
 /** ◊ °C: what is no warmer than that stands about in the room; a figure is followed where something is at most so far from it. */
 const ROOM_C = 20
 const NEAR_C = 5
@@ -62,11 +68,7 @@ export const tellBack = ({ formula, questions, asks }: Pick<Draft, 'formula' | '
       ...piece.lines.flatMap((l) => (l.group === group ? [{ name: nameOfLine(piece, l), grams: l.grams }] : [])),
       ...questions.flatMap((q) => (q.group === group ? [{ name: q.text, grams: null }] : [])),
     ]
-    const listedIn = (group: string): string[] => [
-      ...piece.lines.flatMap((l) => (l.group === group ? [l.typed ?? ''] : [])),
-      ...questions.flatMap((q) => (q.group === group ? [q.text] : [])),
-    ]
-    const typed = plain([...piece.lines.map((l) => l.typed ?? ''), ...questions.map((q) => q.text)].join('\n'))
+    const rows = [...piece.lines.map((l) => ({ group: l.group, text: l.typed ?? '' })), ...questions]
     // what is in °C or °F is asked already
     const isOpen = asks.some((a) => a.id === 'unit' && (a.part?.id ?? null) === part)
     const taken = new Set(piece.steps.flatMap((s) => s.adds ?? []))
@@ -74,7 +76,7 @@ export const tellBack = ({ formula, questions, asks }: Pick<Draft, 'formula' | '
       part,
       label,
       formula: piece,
-      moments: piece.steps.map((step, i) => momentOf(step, piece, i, typed, inGroup, isOpen, listedIn)),
+      moments: piece.steps.map((step, i) => momentOf(step, piece, i, rows, inGroup, isOpen)),
       usualSize: usualSize(piece.shape, piece.family),
       joinsPot: part !== null && formula.target !== null,
       idle: piece.groups.flatMap((g) => (taken.has(g.id) ? [] : inGroup(g.id))),
@@ -85,10 +87,9 @@ function momentOf(
   step: Step,
   piece: FormulaDocument,
   at: number,
-  typed: string,
+  rows: readonly Row[],
   inGroup: (group: string) => GoesIn[],
   isOpen: boolean,
-  listedIn: (group: string) => readonly string[],
 ): ToldMoment {
   const group = piece.groups.find((g) => g.id === step.adds)
   const alike = piece.steps.filter((s) => s.say === step.say)
@@ -100,12 +101,23 @@ function momentOf(
     warm: group && group.celsius > ROOM_C ? group.celsius : null,
     unfollowed: [
       ...(repeats ? [] : unfollowedIn(step.say, alike, piece, isOpen)),
-      ...(repeats ? [] : unweighedIn(step.say, piece, typed)),
-      ...(group ? unfollowedLines(listedIn(group.id), piece) : []),
+      ...(repeats ? [] : unweighedIn(step.say, piece, plain(rows.map((r) => r.text).join('\n')))),
+      ...(group ? unfollowedRows(rows, group, piece, isOpen) : []),
     ],
     added: isAddedPlainly(step),
   }
 }
+
+const isNear = (followed: readonly number[], celsius: number): boolean =>
+  followed.some((c) => Math.abs(c - celsius) <= NEAR_C)
+
+/** Heats that are near to none of those that are followed. `isOpen`: in which unit bare ones are, is asked. */
+const unfollowedHeats = (heats: readonly HeatSaid[], followed: readonly number[], isOpen: boolean): Unfollowed[] =>
+  heats.flatMap((heat) => {
+    // the words of a step are in °C, but for what they say is so much over boiling water
+    const celsius = inDegrees((heat.low + heat.high) / 2, heat.unit ?? 'C')
+    return heat.oven || (isOpen && heat.unit === null) || isNear(followed, celsius) ? [] : [{ of: 'heat', celsius }]
+  })
 
 /** The figures of a sentence that none of the steps read from it follows. */
 function unfollowedIn(
@@ -120,19 +132,12 @@ function unfollowedIn(
     ...groups.flatMap((g) => (g.id === adds ? [g.celsius] : [])),
     ...(handwork && 'celsius' in handwork ? [handwork.celsius] : []),
   ])
-  const isFollowed = (n: number): boolean =>
-    followed.some((c) => Math.abs(c - n) <= NEAR_C || Math.abs(c - inDegrees(n, 'F')) <= NEAR_C)
+  const isFollowed = (n: number): boolean => isNear(followed, n) || isNear(followed, inDegrees(n, 'F'))
   const heats = allHeatsIn(say)
   const seconds = secondsIn(say)
   return [
     ...figuresIn(say).flatMap((figure) => (isFollowed(figure) ? [] : [{ of: 'figure' as const, figure }])),
-    ...heats.flatMap((heat) => {
-      // the words of a step are in °C, but for what they say is so much over boiling water
-      const celsius = inDegrees((heat.low + heat.high) / 2, heat.unit ?? 'C')
-      return heat.oven || (isOpen && heat.unit === null) || followed.some((c) => Math.abs(c - celsius) <= NEAR_C)
-        ? []
-        : [{ of: 'heat' as const, celsius }]
-    }),
+    ...unfollowedHeats(heats, followed, isOpen),
     ...(seconds !== null && heats.length === 0 && steps.every((s) => s.when.on === 'ready')
       ? [{ of: 'time' as const, seconds }]
       : []),
@@ -140,21 +145,19 @@ function unfollowedIn(
 }
 
 /** "Honey 300 g, to 121 °C": heats that stand in the list itself, and that nothing of the cook follows. */
-function unfollowedLines(lines: readonly string[], { steps, groups, target }: FormulaDocument): Unfollowed[] {
+function unfollowedRows(
+  rows: readonly Row[],
+  group: Group,
+  { steps, groups, target }: FormulaDocument,
+  isOpen: boolean,
+): Unfollowed[] {
   const followed = [
     ROOM_C,
     ...steps.flatMap(({ when }) => ('celsius' in when ? [when.celsius] : [])),
     ...groups.map((g) => g.celsius),
     ...(target ? [target.celsius] : []),
   ]
-  return lines.flatMap((line) =>
-    allHeatsIn(line).flatMap((heat) => {
-      const celsius = inDegrees((heat.low + heat.high) / 2, heat.unit ?? 'C')
-      return heat.oven || followed.some((c) => Math.abs(c - celsius) <= NEAR_C)
-        ? []
-        : [{ of: 'heat' as const, celsius }]
-    }),
-  )
+  return rows.flatMap((row) => (row.group === group.id ? unfollowedHeats(allHeatsIn(row.text), followed, isOpen) : []))
 }
 
 /** An amount of something, and no size of a pan or a piece. */

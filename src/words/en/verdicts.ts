@@ -124,9 +124,9 @@ const works: Readonly<Record<WorkFigures['work'], (f: WorkFigures, say: Say) => 
       detail: detail(figures),
     }
   },
-  set: ({ by, until, setsAt }, say) => ({
-    text: Number.isFinite(until) ? `${pouredBy[by].does} within ${aboutSpan(until)}` : 'No hurry to pour it',
-    detail: setsAt === null ? '' : `below about ${say.temperature(setsAt)} it sets, wherever it is`,
+  set: (figures, say) => ({
+    text: works.poured(figures, say).text,
+    detail: figures.setsAt === null ? '' : `below about ${say.temperature(figures.setsAt)} it sets, wherever it is`,
   }),
   spread: (figures, say) => {
     const { by, until, scores } = figures

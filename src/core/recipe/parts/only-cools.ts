@@ -4,6 +4,7 @@
  */
 import type { BoiledFormula, Step } from '../../formula/document'
 import { CLIMBS } from '../sentence/due'
+import { MEDIUM } from '../sentence/flame'
 
 /** ◊ °C: two heats so near to each other are one. */
 const NEAR_C = 5
@@ -18,9 +19,6 @@ function warmAt(steps: readonly Step[], at: number): number | null {
   const next = steps.slice(at + 1).find((s) => heats(s) || s.when.on === 'falls')
   return next?.when.on === 'falls' && !heats(next) && next.when.celsius > when.celsius + NEAR_C ? when.celsius : null
 }
-
-/** The flame a cook goes on over where nothing says which. */
-const MEDIUM = 6
 
 /** "Boil to 140 °C. Cool to 80 °C, add the nuts. Cook to 150 °C": off the heat in between, and back on it where the text does not say so itself. */
 export function cooledOnTheWay(formula: BoiledFormula): BoiledFormula {
