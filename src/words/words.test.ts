@@ -392,8 +392,8 @@ test('a move says what it changes, and no more', () => {
 
 test('the panel does not go on asking for what it is too late for', () => {
   for (const [id, way] of [
-    ['smoked-salt-tamarind-caramels', /^Leave it out, under Note: it is cut along a ruler/],
-    ['orchard-toffee', /^Break it along no line, under paper, or warm it to /],
+    ['smoked-salt-tamarind-caramels', /^Leave it out: it is cut along a ruler/],
+    ['orchard-toffee', /^Leave it out and break it along no line, under paper, or warm it to /],
   ] as const) {
     const { judge, at } = cookedByHand(demoBoil(id), 'pour', 0)
     const panelAt = (seconds: number) => {

@@ -54,6 +54,13 @@ const insteads: Readonly<Partial<Record<HandworkKind, Instead>>> = {
   pipe: 'warm-it',
 }
 
+/** What becomes pieces without a work whose moment has passed. */
+const WITHOUT: readonly Instead[] = ['cut-as-it-is', 'break-it']
+
+/** Whether the moment of a work has passed, and there is nothing for it but to leave it out. */
+export const isLeftOut = (findings: readonly FinishFinding[]): boolean =>
+  findings.some((f) => f.id === 'missed' && WITHOUT.includes(f.figures.instead))
+
 /** ◊ A window that closes in less is said, s. */
 const CLOSING = 120
 /** ◊ An oven to warm a slab in is so much hotter than it is to become, °C. */

@@ -3,7 +3,7 @@
 import { Droplet, Flame, NotebookPen, Thermometer } from 'lucide-react'
 import type { ReactNode } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { isBoiled } from '@/core'
+import { type DoNow, isBoiled, isLeftOut, type Step } from '@/core'
 import { later, useFetched } from '@/ui/kit/fetched'
 import { firstAid } from '@/words'
 import { boilName } from './boil-name'
@@ -144,17 +144,26 @@ export function Asked({ acts: { slip, undo, meant } }: Pick<Props, 'acts'>) {
   )
 }
 
+interface Shown {
+  readonly act: string
+  readonly hint: string
+  readonly mood: DoNow['mood']
+  readonly when: Step['when']['on'] | 'end' | 'over'
+}
+
 /** The big button: what the lemon panel asks for; of a closed boil, the way to its story. */
-export function Primary({ live: { over, pot }, acts }: Omit<Props, 'shades'>) {
+export function Primary({ live: { over, pot, finish }, acts }: Omit<Props, 'shades'>) {
   const { step, mood } = pot.doNow
-  const shown = over
+  const shown: Shown = over
     ? { act: 'Open its story', hint: 'in the logbook', mood: 'done', when: 'over' }
-    : {
-        act: step?.act ?? 'Close this boil',
-        hint: mood === 'wait' ? 'once it is done\u00a0·\u00a0Space' : 'tap or Space',
-        mood,
-        when: step?.when.on ?? 'end',
-      }
+    : isLeftOut(finish?.findings ?? [])
+      ? { act: 'Leave it out', hint: 'tap or Space', mood: 'now', when: 'window' }
+      : {
+          act: step?.act ?? 'Close this boil',
+          hint: mood === 'wait' ? 'once it is done\u00a0·\u00a0Space' : 'tap or Space',
+          mood,
+          when: step?.when.on ?? 'end',
+        }
   return (
     <button
       type="button"

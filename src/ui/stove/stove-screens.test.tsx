@@ -231,6 +231,28 @@ describe('the acts', () => {
     expect(logged(live)).toEqual([{ type: 'heat', dial: 9 }])
   })
 
+  it('leave out what it is too late for, or log that it was done in time', () => {
+    const poured = steps('orchard-toffee', 'score').map(([when, did]): [number, CookAct] => [
+      when,
+      did.type === 'step' && did.step === 'pull' ? { type: 'pulled', step: 'pull', celsius: 146 } : did,
+    ])
+    const at = (poured.at(-1)?.[0] ?? 0) + 3 * 3600
+    const late = () => liveOf('orchard-toffee', null, poured, [], at)
+    const live = late()
+    column(live)
+    expect(screen.getByTestId('primary').textContent).toMatch(/^Leave it out/)
+    fireEvent.click(screen.getByTestId('primary'))
+    expect(logged(live)).toEqual([{ type: 'passed', step: 'score' }])
+    const other = late()
+    const score = other.finish?.ahead.find((w) => w.kind === 'score')
+    column(other)().wasDone(score?.closes ?? 0)
+    const { events } = other.log.snapshot()
+    expect(events.at(-1)).toMatchObject({ type: 'step', step: 'score', at: expect.closeTo(score?.closes ?? 0, 0) })
+    const now = assessCook(other.log.boil, { events: [...other.snapshot.events, ...events.slice(1)], readings: [] }, at)
+    expect(now.finish?.outcomes.find((o) => o.kind === 'score')?.came).toBe('right')
+    expect(now.pot.doNow.step?.id).not.toBe('score')
+  })
+
   it('of a closed boil lead to its story', () => {
     const live = liveOf('quince-lollipops', 'quick-probe', [[900, { type: 'finished' }]], climb(147, 900), 950)
     column(live)

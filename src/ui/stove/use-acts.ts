@@ -11,6 +11,7 @@ import {
   endsBoil,
   farOff,
   isEarly,
+  isLeftOut,
   nextAct,
   paceOf,
   standing,
@@ -56,6 +57,8 @@ export interface Acts {
   act(act: CookAct): void
   /** The big button: what the lemon panel asks for. */
   primary(): void
+  /** What the panel asks for was done in time, by this moment of the cook, s, and is only logged now. */
+  wasDone(by: number): void
   turn(by: number): void
   undo(): void
   /** What is asked about was meant so. */
@@ -78,7 +81,7 @@ const LAST_WORDS_MS = 3000
 const MINUTE = 60
 
 /** What can be done to a boil. `onLeave`: another page has been asked for, and takes a while to come. */
-export function useActs({ log, cook, pot, snapshot }: LiveCook, onLeave: () => void): Acts {
+export function useActs({ log, cook, pot, snapshot, finish }: LiveCook, onLeave: () => void): Acts {
   const say = useSay()
   const router = useRouter()
   const [panel, setPanel] = useState<Panel>('acts')
@@ -97,9 +100,9 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook, onLeave: () => v
     setPanel(amends ? (amendedIn(amends) ?? 'log') : to)
     setAmended(amends)
   }
-  const logged = (given: CookAct, said: string, asked: Said | null = null): void => {
+  const logged = (given: CookAct, said: string, asked: Said | null = null, at = log.now()): void => {
     const a = amending(amended, given)
-    setSlip({ id: log.log(a), said: a === given ? said : `${said} instead`, asked })
+    setSlip({ id: log.log(a, at), said: a === given ? said : `${said} instead`, asked })
     open('acts')
   }
   const go = (to: string): void => {
@@ -136,9 +139,14 @@ export function useActs({ log, cook, pot, snapshot }: LiveCook, onLeave: () => v
       const { step } = pot.doNow
       const act = nextAct(pot)
       if (!step) close(act)
+      // of what it is too late for, the panel says to leave it out
+      else if (isLeftOut(finish?.findings ?? [])) logged({ type: 'passed', step: step.id }, `${step.label} left out`)
       // pressed twice before the screen has caught up is pressed once
       else if (standing(log.snapshot().events).some((e) => 'step' in e && e.step === step.id)) return
       else logged(act, step.act, isEarly(pot.doNow) ? sayEarly(step.act, pot, say) : null)
+    },
+    wasDone: (by) => {
+      if (pot.doNow.step) logged(nextAct(pot), pot.doNow.step.act, null, by)
     },
     turn: (by) => {
       const dial = Math.min(DIAL_TOP, Math.max(0, cook.state.dial + by))

@@ -8,9 +8,9 @@ import { handworkNames, sayMoment } from './finish'
 import { capital } from './names'
 
 const insteads: Readonly<Record<Instead, string>> = {
-  'cut-as-it-is': 'Leave it out, under Note: it is cut along a ruler, once it is as cool as the room',
+  'cut-as-it-is': 'Leave it out: it is cut along a ruler, once it is as cool as the room',
   'warm-it': 'Warm it until it gives',
-  'break-it': 'Break it along no line, under paper',
+  'break-it': 'Leave it out and break it along no line, under paper',
   'back-on-heat': 'Back over low heat',
   'press-it': 'Press it level between two sheets',
   'under-lamp': 'Under a lamp or in a warm oven, turned now and then',

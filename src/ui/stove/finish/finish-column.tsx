@@ -1,8 +1,8 @@
 'use client'
 
-import { Flame, Grid3x3, Hand, Layers, NotebookPen, PackageCheck } from 'lucide-react'
+import { Check, Flame, Grid3x3, Hand, Layers, NotebookPen, PackageCheck } from 'lucide-react'
 import type { KitchenView } from '@/contract/kitchen'
-import { isBoiled, type Place } from '@/core'
+import { isBoiled, isLeftOut, type Place } from '@/core'
 import { firstAid, sayBare, sayForming, sayMove } from '@/words'
 import { Asked, NextBoil, Primary, Tile, tile, usePanels } from '../act-column'
 import type { FinishingCook } from '../stove'
@@ -32,12 +32,13 @@ const WORTH = 60
 /** The acts of a sweet off the heat: what is next, what it measures, where it could lie, how it keeps. */
 export function FinishColumn({ live, acts, shades }: Props) {
   const OpenPanel = usePanels()
-  const { finish, cook, now, log } = live
+  const { finish, cook, now, log, pot } = live
   const moves = useMoves(finish, log.boil.conditions, now)
   if (acts.panel !== 'acts')
     return OpenPanel ? <OpenPanel live={live} acts={acts} shades={shades} /> : <div className="sheet flex-1" />
   const { mass, forming } = finish
   const work = finish.ahead.find((w) => w.state !== 'missed') ?? null
+  const late = finish.ahead.find((w) => w.state === 'missed')
   const sooner = moves
     .filter((m) => m.next && work && work.state === 'ahead' && m.next.opens < work.opens - WORTH)
     .sort((a, b) => (a.next?.opens ?? 0) - (b.next?.opens ?? 0))[0]
@@ -64,6 +65,14 @@ export function FinishColumn({ live, acts, shades }: Props) {
               onPress={() => acts.open('note')}
             />
           </div>
+          {pot.doNow.step && late && isLeftOut(finish.findings) && (
+            <Tile
+              icon={<Check size={20} aria-hidden />}
+              title={pot.doNow.step.act}
+              hint="it was done, and not logged"
+              onPress={() => acts.wasDone(late.closes)}
+            />
+          )}
           {mass.slab && (
             <Tile
               icon={<Layers size={20} aria-hidden />}
