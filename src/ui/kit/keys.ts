@@ -20,6 +20,8 @@ export const keys = {
   log: 'l',
   mute: 'm',
   back: 'Escape',
+  erase: 'Backspace',
+  enter: 'Enter',
   'undo-change': '$mod+z',
   'redo-change': '$mod+Shift+z',
   sooner: 'ArrowLeft',

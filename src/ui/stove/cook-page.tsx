@@ -17,6 +17,7 @@ import { Readout } from './readout'
 import { isFinishing, type LiveCook } from './stove'
 import { type Acts, useActs } from './use-acts'
 import { useAlarm, useAwake, type Voices } from './use-alarm'
+import { typingKeys } from './use-typed'
 
 /** What is drawn off the heat: no pot waits for it, and it is there before it is wanted, whatever becomes of the server. */
 const finish = () => import('./finish')
@@ -147,18 +148,20 @@ function useStoveKeys(
     cooler: () => acts.turn(-1),
     back: () => acts.open('acts'),
   }
-  const digits =
-    acts.panel === 'test'
-      ? Object.fromEntries(
-          dropResults(stages).map((s, i) => [
-            String(i + 1),
-            () => acts.act({ type: 'test', test: 'drop', result: s.id }),
-          ]),
-        )
-      : acts.panel === 'acts'
-        ? potKeys
-        : {}
-  useKeys(deaf ? {} : { ...bound, ...digits })
+  const panelKeys =
+    acts.panel === 'reading'
+      ? typingKeys(acts.typed, acts.logTyped)
+      : acts.panel === 'test'
+        ? Object.fromEntries(
+            dropResults(stages).map((s, i) => [
+              String(i + 1),
+              () => acts.act({ type: 'test', test: 'drop', result: s.id }),
+            ]),
+          )
+        : acts.panel === 'acts'
+          ? potKeys
+          : {}
+  useKeys(deaf ? {} : { ...bound, ...panelKeys })
   useTouchLetsGo()
 }
 

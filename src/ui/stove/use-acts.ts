@@ -21,6 +21,7 @@ import { useSay } from '@/ui/shell/preferences'
 import { capital, type Said, sayAct, sayEarly, sayFarOff } from '@/words'
 import { amendedIn, amending } from './amend'
 import type { LiveCook } from './stove'
+import { type Typed, useTyped } from './use-typed'
 
 /** What is opened of a sweet off the heat. */
 export type FinishPanel = 'touch' | 'depth' | 'lay' | 'count' | 'keep'
@@ -52,9 +53,13 @@ export interface Acts {
   /** The entry that is being put right. */
   readonly amended: CookEvent | null
   readonly slip: Slip | null
+  /** The temperature that is being typed. */
+  readonly typed: Typed
   readonly problem: string | null
   open(panel: Panel, amends?: CookEvent): void
   act(act: CookAct): void
+  /** Logs the temperature that was typed; nothing where none was. */
+  logTyped(): void
   /** The big button: what the lemon panel asks for. */
   primary(): void
   /** What the panel asks for was done in time, by this moment of the cook, s, and is only logged now. */
@@ -86,6 +91,7 @@ export function useActs({ log, cook, pot, snapshot, finish }: LiveCook, onLeave:
   const router = useRouter()
   const [panel, setPanel] = useState<Panel>('acts')
   const [amended, setAmended] = useState<CookEvent | null>(null)
+  const typed = useTyped()
   const [slip, setSlip] = useState<Slip | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
   const { boil } = log
@@ -99,6 +105,7 @@ export function useActs({ log, cook, pot, snapshot, finish }: LiveCook, onLeave:
   const open = (to: Panel, amends: CookEvent | null = null): void => {
     setPanel(amends ? (amendedIn(amends) ?? 'log') : to)
     setAmended(amends)
+    typed.clear()
   }
   const logged = (given: CookAct, said: string, asked: Said | null = null, at = log.now()): void => {
     const a = amending(amended, given)
@@ -131,10 +138,14 @@ export function useActs({ log, cook, pot, snapshot, finish }: LiveCook, onLeave:
     panel,
     amended,
     slip,
+    typed,
     problem,
     open,
     toStory,
     act: (act) => (endsBoil(act) ? close(act) : touched(act)),
+    logTyped: () => {
+      if (typed.text) touched({ type: 'reads', celsius: typed.celsius })
+    },
     primary: () => {
       const { step } = pot.doNow
       const act = nextAct(pot)

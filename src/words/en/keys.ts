@@ -23,6 +23,8 @@ export const keyWords = {
   log: { cap: 'L', place: 'Stove', does: 'Corrects the log' },
   mute: { cap: 'M', place: 'Stove', does: 'Silences the sound' },
   back: { cap: 'Esc', place: 'Stove', does: 'Back to the acts' },
+  erase: { cap: '⌫', place: 'Stove', does: 'Takes a typed digit back' },
+  enter: { cap: 'Enter', place: 'Stove', does: 'Logs the temperature that was typed' },
   'undo-change': { cap: 'Ctrl Z', place: 'Writing', does: 'Takes the last change back' },
   'redo-change': { cap: 'Ctrl ⇧ Z', place: 'Writing', does: 'Does it again' },
   sooner: { cap: '←', place: 'Side by side', does: 'Moves the curves on' },

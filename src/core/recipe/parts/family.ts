@@ -136,7 +136,11 @@ const NEVER_BEATEN =
 const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['fudge', AT_ONCE, 'stir-soon'],
   ['fudge', NEVER_BEATEN, 'stir-soon'],
-  ['caramel', /\bdry[- ](?:caramel(?:i[sz]e)?|pan|melt)\b|\bcaramel\w* the sugar dry\b/i, 'dry'],
+  [
+    'caramel',
+    /\bdry[- ](?:caramel(?:i[sz]e)?|pan|melt)\b|\b(?:caramel\w*|cook|melt) (?:the |all the )?sugar dry\b/i,
+    'dry',
+  ],
   ['nougat', /\bdivinity\b|\bsea ?foam\b/i, 'grained'],
   // told by eye, and no temperature with it
   [
@@ -165,19 +169,33 @@ const schoolMakeUps: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['nougat', /./, 'one-syrup'],
 ]
 
-/** The school of a family that a name and a method, or else a list, speak of. `isBoiled`: whether a line is in the pot before its end. */
+/** When a line goes in: with the first of the pot, later on the heat, or off it. */
+export type GoesIn = 'first' | 'boiled' | 'off'
+
+const DRY = /^(?:sugar|[\w-]*(?:sugar|muscovado|demerara))$|salt|acid|cream-of-tartar/
+const DAIRY = /^(?:cream|milk|condensed|evaporated)/
+/** ◊ How a caramel begins, by what is in its pot first. */
+function caramelBegun(first: readonly string[]): string | null {
+  if (first.length === 0) return null
+  if (first.every((id) => DRY.test(id))) return 'dry'
+  return first.some((id) => DAIRY.test(id) && !DRY.test(id)) ? 'all-in' : null
+}
+
+/** The school of a family that a name and a method, or else a list, speak of. */
 export function schoolOf(
   family: FamilyId,
   text: string,
   lines: readonly Line[],
-  isBoiled: (line: Line) => boolean,
+  goesIn: (line: Line) => GoesIn,
 ): string {
   const list = lines.map((l) => l.ingredient).join(' ')
   // nuts that go in after the end toast in no syrup
-  if (family === 'brittle' && lines.some(isNut) && !lines.some((l) => isNut(l) && isBoiled(l))) return 'roasted'
+  if (family === 'brittle' && lines.some(isNut) && !lines.some((l) => isNut(l) && goesIn(l) !== 'off')) return 'roasted'
   // what never grains has condensed milk in it
   if (family === 'fudge' && NEVER_BEATEN.test(text) && /condensed-milk/.test(list)) return 'no-grain'
   const said = schoolWords.find(([of, words]) => of === family && words.test(text))
   const made = schoolMakeUps.find(([of, has]) => of === family && has.test(list))
-  return (said ?? made)?.[2] ?? firstSchool(family)
+  const begun =
+    family === 'caramel' ? caramelBegun(lines.filter((l) => goesIn(l) === 'first').map((l) => l.ingredient)) : null
+  return (said ?? made)?.[2] ?? begun ?? firstSchool(family)
 }

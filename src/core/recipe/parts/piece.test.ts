@@ -31,8 +31,8 @@ describe('what a recipe is', () => {
       'condensed-milk',
       'thermometer',
     ],
-    ['Praline paste caramel', '200 g sugar\n150 g cream', 'Boil to 105 °C.', 'caramel', 'wet'],
-    ['Cajeta style squares', '400 g sugar\n300 g cream', 'Boil to 118 °C. Cut.', 'caramel', 'wet'],
+    ['Praline paste caramel', '200 g sugar\n150 g cream', 'Boil to 105 °C.', 'caramel', 'all-in'],
+    ['Cajeta style squares', '400 g sugar\n300 g cream', 'Boil to 118 °C. Cut.', 'caramel', 'all-in'],
     ['Cream pralines', '400 g sugar\n200 g cream\n100 g pecans', 'Boil to 114 °C and beat.', 'fudge', 'stir-soon'],
     [
       'Tablet',

@@ -205,7 +205,9 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       version: 1,
       name: short(name || 'A pasted recipe', 120),
       family,
-      school: schoolOf(family, `${name}. ${said.join('. ')}`, lines, (l) => !done || placeOf(l) <= done.at),
+      school: schoolOf(family, `${name}. ${said.join('. ')}`, lines, (l) =>
+        (groupAt.get(placeOf(l)) ?? 'pot') === 'pot' ? 'first' : !done || placeOf(l) <= done.at ? 'boiled' : 'off',
+      ),
       about: '',
       groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) => {
         const there = lines.filter((l) => placeOf(l) === at)

@@ -28,6 +28,9 @@ const COOKS =
 /** "Get it to 300": of three figures at the end of what is said, and nothing that is counted. */
 const GETS_TO =
   /(?:\b(?:aim for|should read|to|bake|oven(?: on)?:?)|\b(?:probe|thermometer)[,:]|\b(?:done|off|ready) at) (?:about )?$/i
+/** "Melt to 185", "melted to mahogany (about 185)": of something that melts only what is so said is a heat. */
+const MELTS = /\bmelt(?:ed)?\b/i
+const NEARLY = /\((?:about|approx\.?|around|roughly|c\.|ca\.?|~) ?$/i
 const HUNDREDS = /^\d{3}\b/
 const ENDS_SAID = /^\s*(?:$|[,;.)])/
 /** What follows a bare temperature in brackets, or shows that it is one. */
@@ -91,9 +94,9 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
     const after = sentence.slice(at + whole.length)
     const letter = (unitB ?? unitA)?.[0]?.toLowerCase()
     const bracketed =
-      (before.endsWith('(') || ON_IT.test(after)) &&
       CLOSES.test(after) &&
-      (COOKS.test(sentence) || WORKED_AT.test(sentence))
+      (((before.endsWith('(') || ON_IT.test(after)) && (COOKS.test(sentence) || WORKED_AT.test(sentence))) ||
+        (NEARLY.test(before) && (COOKS.test(sentence) || MELTS.test(sentence))))
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
     const unit = letter === undefined ? null : letter === 'f' ? 'F' : 'C'
     const over = unit === null ? null : ABOVE_WATER.exec(after)
@@ -104,7 +107,11 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
     if (
       !marked &&
       (COUNTS.test(after) ||
-        !(isWay || isGoal || (TOWARDS.test(before) && (COOKS.test(sentence) || COOLS.test(before)))))
+        !(
+          isWay ||
+          isGoal ||
+          (TOWARDS.test(before) && (COOKS.test(sentence) || MELTS.test(sentence) || COOLS.test(before)))
+        ))
     )
       continue
     const a = from + figure(low)

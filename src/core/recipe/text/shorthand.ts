@@ -321,7 +321,7 @@ const COMES_IN =
 /** "Warm nuts in": of what has been warmed, and no order to warm it. */
 const MADE_ALREADY = /^(?:cold|hot|roasted|toasted|warm|warmed) (?=\p{L})/iu
 const NO_THING =
-  /\b(?:all|as|back|bowl|comes?|everything|goe?s?|heat|it|left|lid|oven|pan|pot|probe|put|sets?|shear|slot|stirred|stuck|that|them|thermometer|this|turn|with)\b/i
+  /\b(?:all|as|back|bowl|comes?|everything|goe?s?|heat|it|left|lid|oven|pan|pot|probe|put|rain|sets?|shear|shower|slot|stirred|stuck|that|them|thermometer|this|turn|with)\b/i
 const putIn = (said: string): string =>
   said.replace(COMES_IN, (all, what: string) =>
     NO_THING.test(what) || beginsDone(what.replace(MADE_ALREADY, '')) ? all : `add ${what.toLowerCase().trim()}`,

@@ -49,7 +49,14 @@ export function OpenPanel({ live, acts, shades }: Props) {
     case 'added':
       return <AddedPanel formula={boil.formula} {...back} />
     case 'reading':
-      return <ReadingPanel thermometer={boil.probe.thermometer} {...back} />
+      return (
+        <ReadingPanel
+          thermometer={boil.probe.thermometer}
+          typed={acts.typed}
+          onLog={acts.logTyped}
+          onBack={back.onBack}
+        />
+      )
     case 'touch':
       return live.finish ? (
         <TouchPanel

@@ -1,21 +1,37 @@
 // @vitest-environment happy-dom
 /** A temperature read by eye, tapped with a sticky finger or typed; and the line and the voices in their corner. */
-import { fireEvent, screen } from '@testing-library/react'
+import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
 import type { FrozenThermometer } from '@/contract/batch'
+import { useKeys } from '@/ui/kit/keys'
 import { draw } from '@/ui/testing'
 import { Pace } from '../pace'
+import { typingKeys, useTyped } from '../use-typed'
 import { ReadingPanel } from './reading'
 
 /** Reads 2.4° too much. */
 const clip = { gain: 1, shift: -2.4 } as FrozenThermometer
 
-const panel = (units = 'C-g-mm', thermometer: FrozenThermometer | null = null) => {
-  const onAct = vi.fn()
-  const beneath = vi.fn()
-  window.addEventListener('keydown', beneath)
-  draw(<ReadingPanel thermometer={thermometer} onBack={vi.fn()} onAct={onAct} />, units)
-  return { onAct, beneath }
+interface TypingProps {
+  readonly thermometer: FrozenThermometer | null
+  /** Whether the panel has come. */
+  readonly shows: boolean
+  onLog(celsius: number): void
+}
+
+function Typing({ thermometer, shows, onLog }: TypingProps) {
+  const typed = useTyped()
+  const log = () => {
+    if (typed.text) onLog(typed.celsius)
+  }
+  useKeys(typingKeys(typed, log))
+  return shows ? <ReadingPanel thermometer={thermometer} typed={typed} onLog={log} onBack={vi.fn()} /> : null
+}
+
+const panel = (units = 'C-g-mm', thermometer: FrozenThermometer | null = null, shows = true) => {
+  const onLog = vi.fn()
+  draw(<Typing thermometer={thermometer} shows={shows} onLog={onLog} />, units)
+  return onLog
 }
 const tap = (...names: string[]): void => {
   for (const name of names) fireEvent.click(screen.getByRole('button', { name }))
@@ -26,41 +42,41 @@ const key = (...keys: string[]): void => {
 
 describe('a reading', () => {
   it('is tapped, corrected by a digit, and logged as it was read', () => {
-    const { onAct } = panel()
+    const onLog = panel()
     tap('1', '1', '9', 'Take a digit back', '8', 'Log')
-    expect(onAct).toHaveBeenCalledWith({ type: 'reads', celsius: 118 })
+    expect(onLog).toHaveBeenCalledWith(118)
   })
 
-  it('is typed with Enter, and its keys reach nothing beneath', () => {
-    const { onAct, beneath } = panel()
-    key('1', '2', '1', 'Backspace', '0', 'Enter')
-    expect(onAct).toHaveBeenCalledWith({ type: 'reads', celsius: 120 })
-    expect(beneath).not.toHaveBeenCalled()
-    key('q')
-    expect(beneath).toHaveBeenCalledTimes(1)
+  it('is typed with Enter, and loses no digit to a panel that has not come yet', () => {
+    for (const shows of [true, false]) {
+      const onLog = panel('C-g-mm', null, shows)
+      key('1', '2', '1', 'Backspace', '0', 'Enter')
+      expect(onLog).toHaveBeenCalledWith(120)
+      cleanup()
+    }
   })
 
   it('in °F is kept in °C', () => {
-    const { onAct } = panel('F-oz-in')
+    const onLog = panel('F-oz-in')
     tap('2', '4', '8', 'Log')
-    expect(onAct).toHaveBeenCalledWith({ type: 'reads', celsius: expect.closeTo(120, 9) })
+    expect(onLog).toHaveBeenCalledWith(expect.closeTo(120, 9))
   })
 
   it('off a thermometer that is not true is logged as it was read, and said as it is', () => {
-    const { onAct } = panel('C-g-mm', clip)
+    const onLog = panel('C-g-mm', clip)
     tap('1', '1', '8')
     expect(screen.getByText('in truth 116°')).toBeDefined()
     tap('Log')
-    expect(onAct).toHaveBeenCalledWith({ type: 'reads', celsius: 118 })
+    expect(onLog).toHaveBeenCalledWith(118)
   })
 
   it('has three digits at most, and none is no reading', () => {
-    const { onAct } = panel()
+    const onLog = panel()
     expect((screen.getByRole('button', { name: 'Log' }) as HTMLButtonElement).disabled).toBe(true)
     key('Enter')
-    expect(onAct).not.toHaveBeenCalled()
+    expect(onLog).not.toHaveBeenCalled()
     key('1', '1', '8', '9', 'Enter')
-    expect(onAct).toHaveBeenCalledWith({ type: 'reads', celsius: 118 })
+    expect(onLog).toHaveBeenCalledWith(118)
   })
 })
 
