@@ -220,9 +220,9 @@ export function leadingAmount(text: string, house: readonly HouseUnit[], bracket
   let { amount, rest } = whole
   let sized = first.unit !== null || crossed !== null
   if (crossed) amount = times(countOf(crossed[1] as string), amount)
-  // "2 (8-ounce) blocks": a count, then what is in one
+  // "2 (8-ounce) blocks": a count, then what is in one; "egg whites 3 (100 g)" says what all of them are
   const inside = brackets.said[0]
-  if (!crossed && !first.unit && inside && HOLE.test(rest) && rest.search(HOLE) === 0) {
+  if (!crossed && !first.unit && inside && rest.search(HOLE) === 0 && /\p{L}/u.test(rest)) {
     const others = brackets.said.slice(1).map((s) => times(first, s.amount))
     const after = rest.replace(HOLE, '')
     const pack = PACKED.exec(after)
@@ -327,7 +327,7 @@ export function trailingAmount(
     const tail = text.slice(gap.index + gap[0].length).replace(OF_SIZE, '$1')
     if (gap.index < 2 || !AMOUNT.test(tail)) continue
     const lead = leadingAmount(tail, house, brackets)
-    if (!lead || !(lead.measure.unit || FEW.test(tail.trim()))) continue
+    if (!lead || !(lead.measure.unit || FEW.test(withoutHoles(tail).trim()))) continue
     const note = /^\s*,\s*\p{L}.*/u.exec(lead.rest)?.[0] ?? ''
     if (note || !lead.rest.replace(/[.,]/g, '').trim())
       return { amount: lead.amount, name: withoutHoles(text.slice(0, gap.index)) + note }

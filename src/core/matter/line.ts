@@ -1,6 +1,6 @@
 /** A line of a recipe as people write it, read into an ingredient and grams; what is unsure becomes a question. */
 import type { PlainFindingOf } from '../finding'
-import { parseNumber, type Range } from '../quantity/number'
+import { NUMBER, parseNumber, type Range, readNumber } from '../quantity/number'
 import {
   bracketed,
   type HouseUnit,
@@ -215,6 +215,9 @@ const ENDS_BARE = /^(\p{L}[\p{L} ’'-]+?):?\s+(\d{1,4})$/u
 /** A pint may be one of Britain, a fifth more, unless what it is of is called as in America. */
 const WHICH_PINT = /^(?!.*\b(?:u[ks]|imperial|heavy|whipping cream|half[- ]and|corn syrup)\b).*\b(?:pts?|pints?)\b/i
 
+/** "1 1/2 dozen", "two dozen" */
+const DOZENS = new RegExp(`(?<![\\d/.,\\p{L}])(${NUMBER}) dozens?(?: of)?(?= )`, 'iu')
+
 /** Numbers in words with a half or quarter after them: "one and a half", "2 and a quarter", "three quarters of a". */
 const inWords = (text: string): string =>
   text
@@ -231,7 +234,10 @@ const inWords = (text: string): string =>
     .replace(/^(\d+\s*[/⁄]\s*\d+|[¼½¾⅓⅔⅛]) of an?(?=\s)/i, '$1')
     .replace(/\ba couple(?: of)?(?=\s)/i, '2')
     .replace(/\bhalf a dozen\b/i, '6')
-    .replace(/\b(\d+) dozen\b/i, (_, dozens) => String(Number(dozens) * 12))
+    .replace(DOZENS, (all, dozens) => {
+      const count = 12 * readNumber(dozens)
+      return Number.isInteger(count) ? String(count) : all
+    })
 
 function withFraction(number: string, glyph: string): string | null {
   const found = parseNumber(number)

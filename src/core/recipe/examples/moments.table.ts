@@ -390,12 +390,36 @@ export const moments: readonly Moment[] = [
     'Place the popcorn and peanuts in a very large bowl. Boil sugar and water to 140°C. Pour the caramel over the popcorn and stir to coat. Spread on baking sheets and bake for 45 minutes, stirring every 15 minutes. Serve warm.',
     140,
     [
-      /^ready: Place the popcorn/,
       /^ready \+ sugar 200, water 59|^ready \+ sugar 200, water 60/,
       /^target: Boil/,
       /^ready \+ popcorn 90, peanuts 150 → out: Pour the caramel/,
       /^ready: Spread/,
       /^after 2700: Bake/,
+    ],
+  ],
+  [
+    'what waits in any vessel for the boil to be poured over it',
+    '90 g popcorn\n150 g peanuts\n200 g sugar\n60 ml water',
+    'Put popcorn and peanuts in two 9x13 pans. Boil sugar and water to 140°C. Pour over the popcorn and toss. Break apart when cold.',
+    140,
+    [
+      /^ready \+ sugar 200, water 59|^ready \+ sugar 200, water 60/,
+      /^target: Boil/,
+      /^ready \+ popcorn 90, peanuts 150 → out: Pour over/,
+      /^window: Break/,
+    ],
+  ],
+  [
+    'sugar that is melted dry to a shade and a heat beside it, and pectin that is rained in',
+    '300 g sugar\n220 g cream',
+    'Melt the sugar dry, to mahogany (about 185). Rain in the cream. Cook to 121.',
+    121,
+    [
+      /^ready \+ sugar 300: Melt/,
+      /^rises 185: Melt/,
+      /^ready \+ cream-36 220: Rain in/,
+      /^target: Cook/,
+      /^ready → out/,
     ],
   ],
   [

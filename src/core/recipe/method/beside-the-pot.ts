@@ -365,6 +365,18 @@ const BASE = /\bpress(?:ed)?\b.{0,30}\b(?:in|into|over|onto)\b.{0,40}\b(?:tin|pa
 const GREASES =
   /^(?:(?:generously|lightly|well) )?(?:butter|grease|line|oil|spray)\b.{0,60}\b(?:dish|foil|mou?lds?|pan|paper|parchment|sheet|slab|tin|tray)\b/i
 
+const PUT_SOMEWHERE =
+  /^(?:arrange|place|put|spread|tip)\b (?:all |all of )?(?:the )?([^,;.]{3,50}?) (?:in|into|on|onto)\b/i
+const POURED_ONTO = /\b(?:drizzle|pour|scrape|stream|tip|turn)\b[^,;.]{0,40}?\b(?:on|onto|over)\b([^,;.]{3,40})/i
+/** "Put the popcorn in a roaster", and later "pour over the popcorn": it waits there for the boil. */
+function waitsToBePouredOver(said: readonly string[], i: number): boolean {
+  const things = PUT_SOMEWHERE.exec(said[i] as string)?.[1]?.match(/\p{L}{4,}/gu) ?? []
+  return said.slice(i + 1).some((s) => {
+    const onto = POURED_ONTO.exec(s)?.[1]?.toLowerCase()
+    return onto !== undefined && things.some((thing) => onto.includes(thing.toLowerCase()))
+  })
+}
+
 /** What of the sentences `said` happens beside the pot. `doneAt`: the one that ends the cook, where that is known. */
 export function besideIn(said: readonly string[], doneAt = said.length): Beside {
   const apart = new Map(
@@ -394,7 +406,7 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
     // "remove from the heat and let steep": the pan of the cream, not the pot
     const isOther =
       (apart.has(i) && !isMoment) ||
-      (i < sweet && (inOven(s) || ON_TRAY.test(s) || BASE.test(s))) ||
+      (i < sweet && (inOven(s) || ON_TRAY.test(s) || BASE.test(s) || waitsToBePouredOver(said, i))) ||
       (others.has(i - 1) && TENDS.test(s) && !PUTS_IN.test(s)) ||
       // "add the sage and leave to infuse"
       (others.has(i - 1) && ADDS.test(s) && !SUGAR.test(s) && STANDS.test(said[i + 1] ?? ''))

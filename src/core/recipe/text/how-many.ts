@@ -3,13 +3,13 @@ import { numberWords } from '../../quantity/number'
 
 /** "Makes about 49 squares", "Yield: 24": pieces, and no weight or so many jars. */
 const MAKES =
-  /(?:^|\(|\([^()\d]*, |[|·•]\s*|\s[–—-]\s+|[.!,]\s+)(?:(?:(?:the |this )?(?:batch |quantity |recipe )?(?:will )?(?:makes?|gives?|yields?))|enough for|(?:number of )?pieces|qty|quantity)\b\s*[:=–-]?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)(?:\s*(?:–|-|to)\s*(\d+))?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|trays?|tins?|pans?|slabs?|[cm]m\b|in\b|inch|x\b|×|%|°|degrees|hours?|min|sec))/i
+  /(?:^|\(|\([^()\d]*, |[|·•]\s*|\s[–—-]\s+|[.!,]\s+)(?:(?:(?:the |this )?(?:batch |quantity |recipe )?(?:will )?(?:makes?|gives?|yields?))|enough for|(?:number of )?pieces|qty|quantity)\b\s*[:=–-]?\s*(?:about|around|approx\w*\.?|roughly|some|up to|~|≈)?\s*(\d+)(?:\s*(?:–|-|to)\s*(\d+))?(?!\s*(?:\d|[.,/]\d|g\b|kg|lbs?\b|pounds?|oz|ounces?|ml\b|l\b|lit|cups?|pints?|quarts?|servings?|bags|boxes|children|gifts|guests|kids|people|persons|trays?|tins?|pans?|slabs?|[cm]m\b|in\b|inch|x\b|×|%|°|degrees|hours?|min|sec))/i
 /** "For 12 lollies: 250 g sugar, …" */
 const FOR_PIECES =
   /^for (?:about )?(\d+)(?::\s| (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows))/i
 /** "Yields: 1 pan | 36 pieces", "Cool; cut. Makes 3 lb or 48 pieces" */
 const PIECES =
-  /(?:^|[.!]\s+)(?:makes|serves|yields?|servings?)\b.*?\b(\d{1,3})(?:\s*(?:–|-|to)\s*(\d{1,3}))? (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
+  /(?:^|[.!]\s+)(?:makes|serves|yields?|servings?|about(?= \d+ (?:pieces|squares)\b))\b.*?\b(\d{1,3})(?:\s*(?:–|-|to)\s*(\d{1,3}))? (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
 /** "Cut into squares. About 36 pieces." */
 const ABOUT_PIECES =
   /(?:^|[.!]\s+)(?:about )?(\d{1,3}) (?:pieces|squares|candies|sweets|caramels|bars|balls|lolli(?:pop|e)s)(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?\.?$/i
