@@ -398,6 +398,33 @@ export const moments: readonly Moment[] = [
     ],
   ],
   [
+    'two waters of which one is spoken of by its amount',
+    '1/2 cup strawberry puree\n1/4 cup water\n28 g gelatin\n200 g sugar\n1/3 cup water',
+    'Bloom the gelatin in the puree and 1/4 cup of the water. Cook the sugar and 1/3 cup water to 240°F. Off the heat whisk in the bloomed gelatin. Pour into the molds.',
+    115.56,
+    [
+      /^ready \+ sugar 200, water 79: Cook/,
+      /^target: Cook/,
+      /^ready \+ strawberry-puree 120, water 59, gelatin-powder 28: Off the heat/,
+      /^ready → out/,
+    ],
+  ],
+  [
+    'a syrup whose sugar is not the one that was whipped with the whites',
+    '300 g honey\n450 g sugar\n150 g glucose syrup\n120 g water\n80 g egg whites\n30 g caster sugar\n500 g toasted almonds',
+    "Heat honey to 121 °C. Meanwhile sugar, glucose and water in a second pan. When honey's ready, pour on whites that are at soft peaks with the 30 g sugar. Cook syrup to 148 °C and stream in. Whip over simmering water until a ball test in cold water is firm, ~10 min. Fold in warm nuts. Press between rice paper.",
+    148,
+    [
+      /^ready \+ sugar 450, glucose-42 150, water 120: Meanwhile/,
+      /^target: Cook syrup/,
+      /^word: When honey's ready/,
+      /^ready \+ egg-white 80, caster-sugar 30: Whip over/,
+      /^after 600: Whip over/,
+      /^ready \+ almonds 500: Fold in/,
+      /^ready → out: Press/,
+    ],
+  ],
+  [
     'what waits in any vessel for the boil to be poured over it',
     '90 g popcorn\n150 g peanuts\n200 g sugar\n60 ml water',
     'Put popcorn and peanuts in two 9x13 pans. Boil sugar and water to 140°C. Pour over the popcorn and toss. Break apart when cold.',

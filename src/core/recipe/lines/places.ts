@@ -5,7 +5,7 @@ import { parseNumber } from '../../quantity/number'
 import { type Beside, inBowl, ONTO, PUTS_IN, SYRUP_IN, WAITS_FOR } from '../method/beside-the-pot'
 import { isGotReady, pours } from '../sentence/moves'
 import { FLEETING, isOutside, type Written } from '../text/listed'
-import { hasTwin, twinAt } from './same-named'
+import { hasTwin, twinAt, withoutOtherAmounts } from './same-named'
 import { EVERYTHING, FIRST, isLeftOut, nextIn, onlyNames, putsIn, takesHeaded } from './takes'
 import { isWhites } from './whites'
 
@@ -23,7 +23,7 @@ function withoutOthers(said: readonly string[], line: Written, written: readonly
           return words.length > 1 && !line.names.includes(n) && line.names.some((own) => words.includes(own))
         }),
   )
-  return withoutNames(said, longer)
+  return withoutNames(withoutOtherAmounts(said, line, written), longer)
 }
 
 /** "Roll in the starch": what is said of what goes around the pieces. */

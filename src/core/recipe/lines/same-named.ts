@@ -9,6 +9,22 @@ import { isLeftOut } from './takes'
 export const hasTwin = (line: Written, written: readonly Written[]): boolean =>
   written.some((w) => w !== line && w.names[0] === line.names[0])
 
+/** Sentences without what they say of another line by its amount: "with the 30 g sugar" speaks of no other sugar. */
+export function withoutOtherAmounts(
+  said: readonly string[],
+  line: Written,
+  written: readonly Written[],
+): readonly string[] {
+  const others = written.flatMap((w) => {
+    const shared = w === line ? [] : line.names.filter((n) => w.names.includes(n))
+    const amounts = shared.length === 0 ? [] : w.calls.filter((c) => /^\d/.test(c) && !line.calls.includes(c))
+    return amounts.map((a) => `${a.replace(/ /g, ' ?')} (?:of (?:the )?)?(?:${shared.join('|')})`)
+  })
+  if (others.length === 0) return said
+  const pattern = new RegExp(`\\b(?:${others.join('|')})\\b`, 'gi')
+  return said.map((s) => s.replace(pattern, ' '))
+}
+
 /**
  * Where the same thing stands twice in a list, "water" for the gelatin and "water" for the syrup: the sentence that speaks of most
  * of what stands beside this one under its heading, else the first for the first of them, and so on. -1 where it stands there once, or once

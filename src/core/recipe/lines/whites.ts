@@ -2,7 +2,7 @@
 
 import { mentions } from '../../formula/called'
 import { whipsWhites } from '../sentence/moves'
-import type { Written } from '../text/listed'
+import { isOutside, type Written } from '../text/listed'
 
 /** Whether a line is egg white, fresh or dried. */
 export const isWhites = ({ names }: Written): boolean => /\b(?:whites?|albumen)$/.test(names[0] ?? '')
@@ -14,7 +14,8 @@ export function isWhippedWithWhites(line: Written, written: readonly Written[], 
   return (
     isBeside &&
     !line.waits &&
-    written.some((w) => w !== line && w.names[0] === line.names[0] && !w.waits) &&
+    !isOutside(line) &&
+    written.some((w) => w !== line && w.names.some((n) => line.names.includes(n)) && !w.waits) &&
     said.some((s) => whipsWhites(s) && mentions(s, line.names))
   )
 }

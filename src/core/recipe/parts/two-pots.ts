@@ -6,6 +6,7 @@ import { idFor } from '../../formula/edit'
 import { capital, short, uncapital } from '../../formula/sentence'
 import type { Answers, Draft, Lexicon, WrittenPiece } from '../draft/draft'
 import { readLines } from '../lines/lines'
+import { withoutOtherAmounts } from '../lines/same-named'
 import { takesHeaded } from '../lines/takes'
 import { isWhippedWithWhites } from '../lines/whites'
 import { boilsTo, endingOf, inOrder } from '../method/end'
@@ -268,8 +269,8 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
       return true
     return (
       !spoken(names, pots.second) &&
-      (spoken(names, [pots.poured]) ||
-        (bowls.some((s) => mentions(s, names)) && alike.length === 1) ||
+      (withoutOtherAmounts([piece.said[pots.poured] as string], line, rest).some((s) => mentions(s, names)) ||
+        (withoutOtherAmounts(bowls, line, rest).some((s) => mentions(s, names)) && alike.length === 1) ||
         (CALLED_FOAM.test(piece.said[pots.poured] as string) && names.some((n) => WHITES.test(n))))
     )
   }

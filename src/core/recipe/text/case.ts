@@ -27,7 +27,8 @@ const LONE_T = /(?<![\d/])((?:\d+ )?\d+(?:\/\d+)?|\d*[¼½¾⅓⅔]) ?t\b\.?(?= 
 const MOSTLY_SMALL = 4
 const FEWEST_SMALL = 2
 const BEGIN_SMALL = /[.!?][ \t]+\p{Ll}/gu
-const BEGIN_LARGE = /[.!?][ \t]+\p{Lu}/gu
+/** A name before its amount, "Water: 600 g", begins no sentence. */
+const BEGIN_LARGE = /[.!?][ \t]+\p{Lu}(?![\p{L} ]*: ?\d)/gu
 
 /** A text as it would be written with capitals where they belong; any other text as it is. */
 export function inSentences(text: string): string {

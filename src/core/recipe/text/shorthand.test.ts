@@ -14,6 +14,9 @@ describe('shorthand, written out', () => {
     ['When 275, add the oil.', 'When it is at 275, add the oil.'],
     ['Bake 400 - 5 min.', 'Bake at 400 for 5 min.'],
     ['Trays 250F 45 min.', 'Bake the Trays at 250F 45 min.'],
+    ['Reboil to 117 °C, then add butter.', 'cook back to 117 °C, then add butter.'],
+    ['Re-boil it until it reads 246.', 'cook it back until it reads 246.'],
+    ['Mix pectin with sugar (1), rain in, boil.', 'Mix pectin with sugar (1), rain in, boil.'],
     ['Décuire with hot cream.', 'Decook with hot cream.'],
     ['Wait for 50ish and beat.', 'cool to 50 and beat.'],
   ])('%j is %j', (said, whole) => expect(writtenOut(said)).toBe(whole))
@@ -37,6 +40,10 @@ describe('shorthand, written out', () => {
     'Wait for 40 or so minutes.',
     'When 120°C is reached stir in the nuts.',
   ])('%j is whole already', (said) => expect(writtenOut(said)).toBe(said))
+
+  it('cooks it again where that stands before an arrow', () => {
+    expect(spelledOut('Recook → 117 °C')).toBe('Cook to 117 °C.')
+  })
 
   it.each([
     ["2 cups sugar, 6 tbsp water: to 300F, don't stir.", "Add 2 cups sugar, 6 tbsp water. Cook to 300F, don't stir."],

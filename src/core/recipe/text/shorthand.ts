@@ -19,7 +19,7 @@ const TO_HEAT =
 const OFF_THEN = new RegExp(`\\boff(?: (?:the )?heat)?${ARROW.source}`, 'i')
 /** "200 g hot cream → stop" */
 const STOPS = /^stop$/i
-const ONLY_HEATS = /^(?:boil|cook|heat)$/i
+const ONLY_HEATS = /^(?:re-?)?(?:boil|cook|heat)$/i
 const OFF = /^off(?: (?:the )?(?:heat|flame)\s*[:;,+–—-]|\s*[:;])\s*(.+)$/i
 /** "Stir in, back to 130 °C" */
 const BACK_TO = /, (?=(?:back|on|up) to \d)/i
@@ -153,7 +153,9 @@ function spelledSentence(line: string): string {
   const peaks = PEAKS.exec(second.replace(/[.,;]$/, ''))?.[0]
   const whisked = peaks && !isTold(first) ? [`Whisk ${lower(first)} until ${lower(peaks)}`, ...others] : null
   const heat =
-    isTold(first) || OFF.test(first) || /\d/.test(first) ? undefined : TO_HEAT.exec(second.replace(/\.$/, ''))
+    isTold(first) || ONLY_HEATS.test(first) || OFF.test(first) || /\d/.test(first)
+      ? undefined
+      : TO_HEAT.exec(second.replace(/\.$/, ''))
   const joined = whisked ?? (heat && !heat[1] ? [`Cook ${lower(first)} to ${heat[2]}`, ...others] : parts)
   const done = joined.flatMap((part, i) => {
     const next = joined[i + 1] ?? ''
@@ -204,6 +206,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     /\b((?:boil|cook|simmer)(?: it)?(?: for)? \d+ ?min\w*),? then (uncover|take off the lid|lid off)(?: and|,) (?=(?:boil|cook)\b)/gi,
     '$1. Uncover and ',
   ],
+  // "reboil to 117", "re-boil it until it reads 246"
+  [/\bre-?boil( it| the \w+)?(?= (?:to|till?|until)\b)/gi, 'cook$1 back'],
   // "add the sugar in rain, caramel at 185"
   [/,\s+(?:make an? )?caramel (?:at|to) (?=1[5-9]\d)/gi, ', caramelise to '],
   // "sugar in 3 batches; caramel, amber"
@@ -288,7 +292,7 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
   ],
   // "Cook sugar and water 116."
   [
-    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)((?:boil|cook|heat) [^\d,;:.!]{3,40}(?<!\b(?:about|at|for|over|reach(?:es)?|till?|to|until))) (?=[1-3]\d\d(?: ?°)?(?: ?[CF])?(?:\.\s|\.?$))/gi,
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)((?:boil|cook|heat) [^\d,;:.!]{3,40}(?<!\b(?:about|at|for|hits|over|reach(?:es)?|reads|registers|says|shows|till?|to|until))) (?=[1-3]\d\d(?: ?°)?(?: ?[CF])?(?:\.\s|\.?$))/gi,
     '$1 to ',
   ],
   // "Trays 250F 45 min"
@@ -321,7 +325,7 @@ const COMES_IN =
 /** "Warm nuts in": of what has been warmed, and no order to warm it. */
 const MADE_ALREADY = /^(?:cold|hot|roasted|toasted|warm|warmed) (?=\p{L})/iu
 const NO_THING =
-  /\b(?:all|as|back|bowl|comes?|everything|goe?s?|heat|it|left|lid|oven|pan|pot|probe|put|rain|sets?|shear|shower|slot|stirred|stuck|that|them|thermometer|this|turn|with)\b/i
+  /\b(?:all|as|back|bowl|comes?|everything|goe?s?|heat|it|left|lid|oven|pan|pot|probe|put|rain|sets?|shear|shower|stream|slot|stirred|stuck|that|them|thermometer|this|turn|with)\b/i
 const putIn = (said: string): string =>
   said.replace(COMES_IN, (all, what: string) =>
     NO_THING.test(what) || beginsDone(what.replace(MADE_ALREADY, '')) ? all : `add ${what.toLowerCase().trim()}`,
