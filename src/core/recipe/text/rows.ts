@@ -89,7 +89,7 @@ const USED =
 const NAME_FIRST = /^(\p{L}[\p{L} -]{2,40}):\s*([\d¼½¾⅓⅔][\d/.,¼½¾⅓⅔ ]*\s?\p{L}+)\.?$/u
 /** "Butter 100" */
 export const NAMED_BARE =
-  /^(?!.*\b(?:to|at|till|until) \d)(?:\d+ ?% )?\p{L}[\p{L} '’-]{1,30} \d+(?:[.,]\d+)?(?: \([^)]*\))?$/u
+  /^(?!.*\b(?:to|at|till|until) \d)(?:\d+ ?% )?\p{L}[\p{L} '’-]{1,30}(?: \d{1,2} ?%)? \d+(?:[.,]\d+)?(?: \([^)]*\))?$/u
 /** "Walnuts 350 g toasted", "whites 2" */
 const ENDS_NEARLY = /^\p{L}[\p{L} ]{2,30} (?:\d+ ?(?:k?g|m?l) \p{L}{3,}|\d{1,2})$/u
 const endsWithAmount = (piece: string): boolean => ENDS_WITH_AMOUNT.test(piece) || ENDS_NEARLY.test(piece)
@@ -204,13 +204,14 @@ const STOPPED = /(?<=\p{L}{3})(?<!\b(?:approx|cups?|env|lbs?|med|pkg|pkt|tbsp|ts
 
 const IS_MARK = new RegExp(`^${A_MARK}$`, 'i')
 
-/** "Sugar 500, glucose 250, water 125 (g). …" */
-const IN_GRAMS = /^(\p{L}[^().]*\d) ?\((?:all )?(?:in )?g(?:rams)?\)[.;]?\s*(.*)$/iu
-function gramsInRow(line: string): string[] | null {
-  const [, listed, rest = ''] = IN_GRAMS.exec(bare(line)) ?? []
+/** "Sugar 500, glucose 250, water 125 (g). …", "sugar 40, salt 0.4 (kg)" */
+const IN_ONE_UNIT =
+  /^(\p{L}(?:[^().]|\.(?=\d))*\d) ?\((?:all )?(?:in )?(k?g|grams|kilo(?:s|grams)?|oz|ounces)\)[.;]?\s*(.*)$/iu
+function unitAtEnd(line: string): string[] | null {
+  const [, listed, unit, rest = ''] = IN_ONE_UNIT.exec(bare(line)) ?? []
   const pieces = listed?.split(/[,;]\s+/) ?? []
   if (pieces.length < 2 || !pieces.every((piece) => NAMED_BARE.test(piece))) return null
-  return [...pieces.map((piece) => `${piece} g`), ...(rest ? inOneRow(rest) : [])]
+  return [...pieces.map((piece) => `${piece} ${unit}`), ...(rest ? inOneRow(rest) : [])]
 }
 
 /** "Base - 150 g flour, 75 g sugar; caramel - 1 can condensed milk, 100 g butter": each with its list, after what the whole is called. */
@@ -256,8 +257,8 @@ export function inOneRow(row: string): string[] {
   if (gelatin && water) return [gelatin, `${water} (for the gelatine)`]
   const headed = line.split(NEXT_HEADED)
   if (headed.length > 1 && headed.every((part) => HEADED_ROW.test(part))) return headed.flatMap(inOneRow)
-  const inGrams = gramsInRow(line)
-  if (inGrams) return inGrams
+  const ofOneUnit = unitAtEnd(line)
+  if (ofOneUnit) return ofOneUnit
   const each = ofEach(line) ?? moreFor(line) ?? partsInRow(line)
   if (each) return each
   // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"

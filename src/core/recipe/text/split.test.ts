@@ -284,6 +284,8 @@ describe('a list', () => {
       [100, 100, 40, 150, 6.3],
     ],
     ['Sucrose 2000\nWater 600', []],
+    ['Sugar 40, cream 35% 60, water 12.5, salt 0.4 (kg)', [40000, 60000, 12500, 400]],
+    ['Sugar 2.5 cups, water 6 tablespoons, baking soda 4 teaspoons, vanilla 2 teaspoons.', [500, 88.7, 18.4, 8.4]],
     ['Ingredient / kg\nSugar 4.000\nWater 1.05', [4000, 1050]],
     ['Sugar 800\nVanilla pods 2\nall in g', [800, 6]],
     ['Sugar 300 g\nWater 100 g\nTotal weight 400 g', [300, 100]],
