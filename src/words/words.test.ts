@@ -407,6 +407,15 @@ test('the panel does not go on asking for what it is too late for', () => {
   }
 })
 
+test('what is too late to score is cut through while a knife can, down to so many degrees', () => {
+  const { judge, at } = cookedByHand(demoBoil('orchard-toffee'), 'pour', 0)
+  const closes = judge(at + 60).finish?.ahead[0]?.closes ?? 0
+  const { pot, finish } = judge(closes + 5)
+  expect(asMissed(sayDoNow(pot.doNow, say), finish, say).why).toMatch(
+    /^Cut right through it along a ruler, .*: a knife goes through it down to \d+°\.$/,
+  )
+})
+
 test('how it is worked is said by what becomes of it', () => {
   const workOf = (id: string): string => {
     const formula = demoBoil(id)

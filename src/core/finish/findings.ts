@@ -5,22 +5,24 @@ import { chocolates, type HandworkKind } from '../craft/handwork'
 import type { PlainFindingOf } from '../finding'
 import type { FormulaDocument } from '../formula/document'
 import type { Reading } from '../log/readings'
+import { glassTransition } from '../physics/glass'
 import { dewPoint } from '../physics/humidity'
 import { type Celsius, inCelsius, inSeconds, type Seconds } from '../quantity/figures'
 import type { Cook } from '../track/cook'
 import type { WrapBy } from './keeping'
 import type { Mass } from './mass'
 import type { WorkOutcome } from './outcomes'
-import { chocolateOf, type HeatRange, isCut } from './windows'
+import { chocolateOf, type HeatRange, isCut, knifeTo } from './windows'
 import type { Forming, WorkAhead } from './works-ahead'
 
 export interface FinishFigures {
-  /** The window of a work has closed: to what it could be warmed, in what time, and what else can be done. */
+  /** The window of a work has closed: to what it could be warmed, in what time, and what else can be done, down to what. */
   missed: {
     readonly kind: HandworkKind
     readonly warmTo: Celsius | null
     readonly warmFor: Seconds | null
     readonly instead: Instead
+    readonly downTo: Celsius | null
   }
   /** A work has just been done too early or too late. */
   came: { readonly kind: HandworkKind; readonly came: 'early' | 'late'; readonly celsius: Celsius }
@@ -37,7 +39,15 @@ export interface FinishFigures {
 export type FinishFinding = PlainFindingOf<FinishFigures>
 
 /** What is still possible once a window has closed. */
-export type Instead = 'cut-as-it-is' | 'warm-it' | 'break-it' | 'back-on-heat' | 'under-lamp' | 'press-it' | 'stir-it'
+export type Instead =
+  | 'cut-as-it-is'
+  | 'cut-through'
+  | 'warm-it'
+  | 'break-it'
+  | 'back-on-heat'
+  | 'under-lamp'
+  | 'press-it'
+  | 'stir-it'
 
 const insteads: Readonly<Partial<Record<HandworkKind, Instead>>> = {
   score: 'break-it',
@@ -54,12 +64,18 @@ const insteads: Readonly<Partial<Record<HandworkKind, Instead>>> = {
   pipe: 'warm-it',
 }
 
-/** What becomes pieces without a work whose moment has passed. */
-const WITHOUT: readonly Instead[] = ['cut-as-it-is', 'break-it']
+/** What is done in the place of a work whose moment has passed: another work, or none; nothing for one that can be caught up with. */
+const INSTEAD_OF: Readonly<Partial<Record<Instead, 'cut-through' | 'leave-out'>>> = {
+  'cut-as-it-is': 'leave-out',
+  'break-it': 'leave-out',
+  'cut-through': 'cut-through',
+}
 
-/** Whether the moment of a work has passed, and there is nothing for it but to leave it out. */
-export const isLeftOut = (findings: readonly FinishFinding[]): boolean =>
-  findings.some((f) => f.id === 'missed' && WITHOUT.includes(f.figures.instead))
+/** What is done in the place of the next work, where it is too late for that; null where nothing is. */
+export function insteadOf(findings: readonly FinishFinding[]): 'cut-through' | 'leave-out' | null {
+  const missed = findings.find((f) => f.id === 'missed')
+  return missed ? (INSTEAD_OF[missed.figures.instead] ?? null) : null
+}
 
 /** ◊ A window that closes in less is said, s. */
 const CLOSING = 120
@@ -131,11 +147,14 @@ const warmest = ({ high, low }: HeatRange, celsius: number): number =>
 
 function missedFigures(
   formula: FormulaDocument,
-  { slab, place }: Mass,
+  { slab, place, mix }: Mass,
   { kind, range }: WorkAhead,
   celsius: number,
 ): FinishFigures['missed'] {
-  if (kind === 'score' && isCut(formula)) return { kind, warmTo: null, warmFor: null, instead: 'cut-as-it-is' }
+  const unwarmed = { kind, warmTo: null, warmFor: null, downTo: null }
+  if (kind === 'score' && isCut(formula)) return { ...unwarmed, instead: 'cut-as-it-is' }
+  const knife = knifeTo(glassTransition(mix))
+  if (kind === 'score' && celsius > knife) return { ...unwarmed, instead: 'cut-through', downTo: inCelsius(knife) }
   const warmTo = warmest(range, celsius)
   const warmed = slab !== null && place === 'slab'
   return {
@@ -143,5 +162,6 @@ function missedFigures(
     warmTo: inCelsius(warmTo),
     warmFor: warmed ? inSeconds(warmingSeconds(slab, celsius, warmTo, warmTo + OVEN_ABOVE)) : null,
     instead: insteads[kind] ?? 'warm-it',
+    downTo: null,
   }
 }

@@ -54,6 +54,17 @@ describe('a slab that was poured', () => {
     })
   })
 
+  it('is cut right through where a score came too late and a knife still goes through it', () => {
+    const { judge, at } = cooked('orchard-toffee', 'pour', 0)
+    const closes = finishOf(judge(at + 60)).ahead[0]?.closes ?? 0
+    const [missed] = finishOf(judge(closes + 5)).findings
+    expect(missed).toMatchObject({ id: 'missed', figures: { kind: 'score', instead: 'cut-through' } })
+    const { seen } = cooked('orchard-toffee', 'pour', closes - at + 60, [
+      [closes - at + 30, { type: 'step', step: 'score' }],
+    ])
+    expect(finishOf(seen).outcomes.find((o) => o.kind === 'score')?.came).toBe('right')
+  })
+
   it('says what each place would do to it before it is moved there, and then does so', () => {
     const { seen, at } = cooked('smoked-salt-tamarind-caramels', 'pour', 300)
     const { mass, ahead } = finishOf(seen)

@@ -8,7 +8,7 @@ import { glassTransition } from '../physics/glass'
 import { type Celsius, inCelsius } from '../quantity/figures'
 import type { Cook } from '../track/cook'
 import type { Mass } from './mass'
-import { heatRangeOf, isCut, windowOf } from './windows'
+import { heatRangeOf, isCut, knifeTo, windowOf } from './windows'
 
 export interface WorkOutcome {
   /** Id of the step, and when it was done, s. */
@@ -51,11 +51,9 @@ export function outcomesOf({ formula, state, conditions }: Cook, mass: Mass): Wo
     const celsius = celsiusAt(course, at)
     const due = dueAt(step, state.done.get(formula.steps[i - 1]?.id ?? '') ?? pulledAt, course)
     const early = celsius > high + edge && (due === null || at < due - SLACK)
-    // what is cut is only marked by a score: late, it is cut as it is
-    const late =
-      !(kind === 'score' && isCut(formula)) &&
-      celsius < low - edge &&
-      (due === null || celsiusAt(course, due + SLACK) >= low - edge)
+    // what is cut is only marked by a score: late, it is cut as it is; what is broken is cut right through while a knife can
+    const least = kind === 'score' ? (isCut(formula) ? Number.NEGATIVE_INFINITY : knifeTo(glassC)) : low
+    const late = celsius < least - edge && (due === null || celsiusAt(course, due + SLACK) >= least - edge)
     const came = early ? 'early' : late ? 'late' : 'right'
     return [{ step: step.id, at, kind, came, celsius: inCelsius(celsius) }]
   })

@@ -76,6 +76,9 @@ export function chocolateOf(steps: readonly Step[]): Chocolate {
 /** Whether a sweet is cut: a line to cut along is a help, and nothing breaks without one. */
 export const isCut = ({ steps }: FormulaDocument): boolean => steps.some((s) => s.handwork?.kind === 'cut')
 
+/** How cool a mass can be that a knife still goes through, °C. */
+export const knifeTo = (glassC: number): number => glassC + heights.cuts
+
 /** When a range of temperature is passed through, s on the cook's clock. */
 export interface Span {
   readonly opens: number

@@ -3,7 +3,7 @@
 import { Droplet, Flame, NotebookPen, Thermometer } from 'lucide-react'
 import type { ReactNode } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type DoNow, isBoiled, isLeftOut, type Step } from '@/core'
+import { type DoNow, insteadOf, isBoiled, type Step } from '@/core'
 import { later, useFetched } from '@/ui/kit/fetched'
 import { firstAid } from '@/words'
 import { boilName } from './boil-name'
@@ -154,10 +154,16 @@ interface Shown {
 /** The big button: what the lemon panel asks for; of a closed boil, the way to its story. */
 export function Primary({ live: { over, pot, finish }, acts }: Omit<Props, 'shades'>) {
   const { step, mood } = pot.doNow
+  const instead = insteadOf(finish?.findings ?? [])
   const shown: Shown = over
     ? { act: 'Open its story', hint: 'in the logbook', mood: 'done', when: 'over' }
-    : isLeftOut(finish?.findings ?? [])
-      ? { act: 'Leave it out', hint: 'tap or Space', mood: 'now', when: 'window' }
+    : instead
+      ? {
+          act: instead === 'leave-out' ? 'Leave it out' : 'Cut right through',
+          hint: 'tap or Space',
+          mood: 'now',
+          when: 'window',
+        }
       : {
           act: step?.act ?? 'Close this boil',
           hint: mood === 'wait' ? 'once it is done\u00a0·\u00a0Space' : 'tap or Space',

@@ -10,8 +10,8 @@ import {
   DIAL_TOP,
   endsBoil,
   farOff,
+  insteadOf,
   isEarly,
-  isLeftOut,
   nextAct,
   paceOf,
   standing,
@@ -151,7 +151,8 @@ export function useActs({ log, cook, pot, snapshot, finish }: LiveCook, onLeave:
       const act = nextAct(pot)
       if (!step) close(act)
       // of what it is too late for, the panel says to leave it out
-      else if (isLeftOut(finish?.findings ?? [])) logged({ type: 'passed', step: step.id }, `${step.label} left out`)
+      else if (insteadOf(finish?.findings ?? []) === 'leave-out')
+        logged({ type: 'passed', step: step.id }, `${step.label} left out`)
       // pressed twice before the screen has caught up is pressed once
       else if (standing(log.snapshot().events).some((e) => 'step' in e && e.step === step.id)) return
       else logged(act, step.act, isEarly(pot.doNow) ? sayEarly(step.act, pot, say) : null)

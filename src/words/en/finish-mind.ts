@@ -9,6 +9,7 @@ import { capital } from './names'
 
 const insteads: Readonly<Record<Instead, string>> = {
   'cut-as-it-is': 'Leave it out: it is cut along a ruler, once it is as cool as the room',
+  'cut-through': 'Cut right through it along a ruler, and break it there once it is cold',
   'warm-it': 'Warm it until it gives',
   'break-it': 'Leave it out and break it along no line, under paper',
   'back-on-heat': 'Back over low heat',
@@ -90,11 +91,11 @@ export const outcomeWords: Readonly<Partial<Record<HandworkKind, { readonly earl
   }
 
 const findings: Sayings<FinishFigures> = {
-  missed: ({ kind, warmTo, warmFor, instead }, say) => ({
+  missed: ({ kind, warmTo, warmFor, instead, downTo }, say) => ({
     text: `Too late to ${toDo(kind)}`,
     detail:
       warmTo === null
-        ? `${insteads[instead]}.`
+        ? `${insteads[instead]}${downTo === null ? '' : `: a knife goes through it down to ${say.temperature(downTo)}`}.`
         : `${instead === 'warm-it' ? 'Warm it to' : `${insteads[instead]}, or warm it to`} ${say.temperature(warmTo)}${warmFor !== null && Number.isFinite(warmFor) ? `: some ${sayMoment(warmFor)} in a low oven` : ''}.`,
   }),
   came: ({ kind, came, celsius }, say) => ({

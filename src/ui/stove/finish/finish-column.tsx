@@ -2,7 +2,7 @@
 
 import { Check, Flame, Grid3x3, Hand, Layers, NotebookPen, PackageCheck } from 'lucide-react'
 import type { KitchenView } from '@/contract/kitchen'
-import { isBoiled, isLeftOut, type Place } from '@/core'
+import { insteadOf, isBoiled, type Place } from '@/core'
 import { firstAid, sayBare, sayForming, sayMove } from '@/words'
 import { Asked, NextBoil, Primary, Tile, tile, usePanels } from '../act-column'
 import type { FinishingCook } from '../stove'
@@ -38,7 +38,7 @@ export function FinishColumn({ live, acts, shades }: Props) {
     return OpenPanel ? <OpenPanel live={live} acts={acts} shades={shades} /> : <div className="sheet flex-1" />
   const { mass, forming } = finish
   const work = finish.ahead.find((w) => w.state !== 'missed') ?? null
-  const late = finish.ahead.find((w) => w.state === 'missed')
+  const late = insteadOf(finish.findings) ? finish.ahead.find((w) => w.state === 'missed') : undefined
   const sooner = moves
     .filter((m) => m.next && work && work.state === 'ahead' && m.next.opens < work.opens - WORTH)
     .sort((a, b) => (a.next?.opens ?? 0) - (b.next?.opens ?? 0))[0]
@@ -50,7 +50,7 @@ export function FinishColumn({ live, acts, shades }: Props) {
       {/* what is asked wants the room of what can wait */}
       {acts.slip?.asked ? null : (
         // where the screen is short of room the tiles scroll: what to do for a burn is never covered
-        <div data-scrolls className="grid min-h-0 auto-rows-[minmax(64px,auto)] grid-cols-1 gap-2.5 overflow-y-auto">
+        <div data-scrolls className="grid min-h-0 auto-rows-max grid-cols-1 gap-2.5 overflow-y-auto">
           <div className="grid grid-cols-2 gap-2.5 [--acts-title:var(--text-lead)]">
             <Tile
               icon={<Hand size={18} aria-hidden />}
@@ -65,7 +65,7 @@ export function FinishColumn({ live, acts, shades }: Props) {
               onPress={() => acts.open('note')}
             />
           </div>
-          {pot.doNow.step && late && isLeftOut(finish.findings) && (
+          {pot.doNow.step && late && (
             <Tile
               icon={<Check size={20} aria-hidden />}
               title={pot.doNow.step.act}
@@ -97,7 +97,8 @@ export function FinishColumn({ live, acts, shades }: Props) {
               onPress={() => acts.open('count')}
             />
           )}
-          {mass.slab && isBoiled(log.boil.formula) && (
+          {/* what is too late wants the room of what can wait */}
+          {!late && mass.slab && isBoiled(log.boil.formula) && (
             <Tile
               icon={<PackageCheck size={20} aria-hidden />}
               title="Keeps"
