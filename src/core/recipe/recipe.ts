@@ -7,7 +7,7 @@ import type { Pantry } from '../matter/names'
 import type { Answers, Draft, Lexicon, WrittenPiece } from './draft/draft'
 import { readLines } from './lines/lines'
 import { unlistedIn } from './lines/unlisted'
-import { asidesIn, sentences } from './method/clauses'
+import { methodIn } from './method/clauses'
 import { withBase } from './parts/bases'
 import { isMadeByHand, layersIn, readLayers } from './parts/layers'
 import { readPiece } from './parts/piece'
@@ -60,7 +60,7 @@ export function readRecipe(
   const rows = list.flatMap((s) => s.lines)
   const spoken = ofOwnPart(split.method, list).map((line) => line.replace(BULLET, ''))
   const told = withNames(spoken, list).map((line) => waterInGrams(line, rows))
-  const all = sentences(withoutTitles(told))
+  const { done: all, aside } = methodIn(withoutTitles(told))
   // what stands beyond is kept in the notes alone
   const said = all.slice(0, MOST_SENTENCES)
   const recipe = withBase(
@@ -92,7 +92,7 @@ export function readRecipe(
       : (onFoam ?? readTwoPots(whole, lexicon, answers) ?? readPiece(written, lexicon, answers))
   return {
     ...draft,
-    left: [...recipe.left, ...asidesIn(told), ...all.slice(MOST_SENTENCES)],
+    left: [...recipe.left, ...aside, ...all.slice(MOST_SENTENCES)],
     asks: [
       ...(split.unitless === null ? [] : [{ id: 'weights' as const, text: split.unitless }]),
       ...(layers ? [{ id: 'layered' as const, labels: layers.map((l) => l.heading) }] : []),

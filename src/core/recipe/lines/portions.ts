@@ -249,14 +249,17 @@ export function inPortions(
       said.some((s) => mentions(s, [one]) && !mentions(s, [other]))
     if (ingredient.id.endsWith('-juice-zest') && speaksOfOne('juice', 'zest') && speaksOfOne('zest', 'juice'))
       shared.add(line.id)
-    const parts = names.length > 0 ? partsOf(spoken, sharing, line, ingredient, names) : null
+    // a pattern of all that a thing can be called is dear, and most of it nobody says
+    const text = spoken.join(' ').toLowerCase()
+    const heard = names.filter((n) => text.includes(n))
+    const parts = heard.length > 0 ? partsOf(spoken, sharing, line, ingredient, heard) : null
     const { taken, first, rest } = parts ?? { taken: 0, first: -1, rest: null }
     if (rest === null) {
       const isOne = !lines.some((l) => l !== line && l.ingredient === line.ingredient)
       const isParted =
         DIVIDED.test(line.typed ?? '') ||
-        (names.length > 0 && isShared(spoken, names)) ||
-        (taken > 0 && isMeasuredLess(spoken[first] as string, line, names.join('|')))
+        (heard.length > 0 && isShared(spoken, heard)) ||
+        (taken > 0 && isMeasuredLess(spoken[first] as string, line, heard.join('|')))
       if (isOne && isParted) shared.add(line.id)
       return [line]
     }

@@ -121,31 +121,28 @@ const spoken = (lines: readonly string[]): string[] =>
     .flatMap(inPieces)
     .flatMap(apart)
 
-/** What somebody does, and what is said by the way. */
-function told(lines: readonly string[]): { done: string[]; aside: string[] } {
+/** The sentences of a method that somebody does, what goes on to another moment as one of its own; and what is said by the way. */
+export function methodIn(lines: readonly string[]): { readonly done: string[]; readonly aside: string[] } {
   const all = spoken(lines)
   const others = otherHeats(all)
   const only = onlyTold(all)
   const isBeside = (s: string): boolean => isAside(s) || others.has(s) || only.has(s)
-  return { done: all.filter((s) => !isBeside(s)), aside: all.filter(isBeside) }
-}
-
-/** The sentences of a method that somebody does; what goes on to another moment is one of its own. */
-export const sentences = (lines: readonly string[]): string[] =>
-  joined(told(lines).done)
+  const done = joined(all.filter((s) => !isBeside(s)))
     .flatMap(clausesOf)
     .flatMap(chainOf)
     .map((s) => capital(s.replace(/[;,]\s*$/, '')))
     .filter((s) => s.length > 2)
     .map(ontoWhites)
+  return { done, aside: all.filter(isBeside) }
+}
+
+/** The sentences of a method that somebody does. */
+export const sentences = (lines: readonly string[]): string[] => methodIn(lines).done
 
 /** "Whisk the white. Pour the honey onto it": by its name, what the sentence before has whipped. */
 const ontoWhites = (sentence: string, i: number, all: readonly string[]): string =>
   whipsWhites(all[i - 1] ?? '') ? sentence.replace(ONTO_IT, '$1 the whites') : sentence
 const ONTO_IT = /(?<=^(?:slowly )?(?:pour|run|trickle|drizzle|stream)\b.{0,40}\b)(into|onto|on|over) (?:it|them)\b/i
-
-/** What a method says by the way. */
-export const asidesIn = (lines: readonly string[]): string[] => told(lines).aside
 
 /** What is put on a sweet that lies there, whole or in pieces. */
 const PUT_ON = '(?:coat|dip|scatter|sprinkle|top(?= with))'
