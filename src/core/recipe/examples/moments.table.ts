@@ -425,6 +425,22 @@ export const moments: readonly Moment[] = [
     ],
   ],
   [
+    'agar that soaks in the water of its pot; a mark that waits until it sets',
+    '600 ml water\n8 g agar powder\n450 g sugar\n10 g rose water',
+    'Soak agar in the water 30 min. Bring to boil stirring, boil 2 min till clear. Add sugar, cook to 106C. Cool to 70, add rose water. Pour in a wet tray. When starting to set, mark with a sharp knife.',
+    106,
+    [
+      /^ready \+ water 600, agar 8: Bring/,
+      /^boil: Bring/,
+      /^after 120: Bring/,
+      /^ready \+ sugar 450: Add/,
+      /^target: Cook/,
+      /^falls 70 \+ rose-water 10: Cool/,
+      /^ready → out: Pour/,
+      /^window: When starting to set, mark/,
+    ],
+  ],
+  [
     'what waits in any vessel for the boil to be poured over it',
     '90 g popcorn\n150 g peanuts\n200 g sugar\n60 ml water',
     'Put popcorn and peanuts in two 9x13 pans. Boil sugar and water to 140°C. Pour over the popcorn and toss. Break apart when cold.',

@@ -58,9 +58,11 @@ export function placesOf(
   const opens = said.findIndex((s) => FIRST.test(s))
   const count = parseNumber(FIRST.exec(said[opens] ?? '')?.[1] ?? '')?.range.low ?? 0
   const next = nextIn(said, written)
+  const soaks = soakedInPot(said, beside, written)
   for (const [n, line] of written.entries()) {
     if (known.has(line.id)) continue
-    const at = n < count ? opens : (next.get(line.id) ?? placeOf(said, line, written, beside, doneAt))
+    const soaked = soaks !== null && mentions(said[soaks] as string, line.names) ? soaks + 1 : undefined
+    const at = n < count ? opens : (next.get(line.id) ?? soaked ?? placeOf(said, line, written, beside, doneAt))
     if (at >= 0) out.set(line.id, at)
   }
   // gelatin that only soaks waits for the syrup, and not for what goes in with the rest of its water
@@ -97,6 +99,17 @@ export function placesOf(
     if (carried !== undefined) out.set(id, carried)
   }
   return out
+}
+
+/** "Bring to the boil, stirring", of nothing by its name. */
+const HEATS_THAT =
+  /^(?:(?:bring|heat)(?: it)?(?: slowly| gently)? (?:up )?to (?:an? |the )?(?:boil|simmer)|(?:boil|simmer)(?= (?:for )?\d))\b/i
+/** "Soak the agar in the water. Bring to the boil": the sentence by which what is heated then lies in its pot, where that is the first to be heated; null for none. Gelatin is never boiled. */
+function soakedInPot(said: readonly string[], { ready }: Beside, written: readonly Written[]): number | null {
+  const heated = said.findIndex((_, i) => !ready.has(i))
+  const soaks = said[heated - 1] ?? ''
+  const isThat = HEATS_THAT.test(said[heated] ?? '') && !written.some((w) => mentions(said[heated] as string, w.names))
+  return isThat && /\b(?:hydrate|soak|sprinkle|whisk)\b/i.test(soaks) && !GELATIN.test(soaks) ? heated - 1 : null
 }
 
 /**

@@ -17,7 +17,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   // what is let cool to a heat no chocolate bears is none, nor are yolks
   [/\btemper\b(?! (?:it )?(?:at|to) [5-9]\d| (?:the )?(?:egg|yolk))/i, { kind: 'temper', chocolate: 'dark' }],
   [new RegExp(`\\bbake\\b|\\b${DRIES_AT} \\d`, 'i'), { kind: 'bake', celsius: 170 }],
-  [/\bscor(?:e|ing)\b|\bmark (?:it )?(?:into|in|the)\b|^mark\b/i, { kind: 'score' }],
+  [/\bscor(?:e|ing)\b|\bmark (?:it )?(?:into|in|the|with an? (?:[\w-]+ )*knife)\b|^mark\b/i, { kind: 'score' }],
   [
     /^(?!(?:gently )?(?:heat|melt)\b).*\bchips\b.*\b(?:over|top|sprinkle|scatter|cover)\b|\b(?:sprinkle|scatter|cover|top)\b.*\bchips\b/i,
     { kind: 'cover-chips' },
@@ -65,7 +65,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:cut|slice)\b.*\b(?:hot|warm) knife\b/i, { kind: 'cut', tool: 'hot-knife' }],
   [/\b(?:cut|slice)\b.*\b(?:oiled|greased|buttered) knife\b/i, { kind: 'cut', tool: 'oiled-knife' }],
   [
-    /\b(?:cut(?! (?:the )?(?:flame|gas|heat)\b| (?:\w+ )?(?:papers?|parchment|cellophane|foil)\b)|guillotine|guitar(?! (?:sheet|film))|slice)\b|^(?:chop|saw) (?:it )?into\b/i,
+    /\b(?:cut(?! (?:the )?(?:flame|gas|heat)\b| (?:\w+ )?(?:papers?|parchment|cellophane|foil)\b)|guillotine|guitar(?! (?:sheet|film))|slice)\b|^(?:chop|saw) (?:(?:it )?into\b|\d)/i,
     { kind: 'cut', tool: 'knife' },
   ],
   [/^(?:lift (?:it |them )?out and )?(?:break|crack|snap)\b/i, { kind: 'break' }],

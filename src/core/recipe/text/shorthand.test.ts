@@ -45,6 +45,12 @@ describe('shorthand, written out', () => {
     expect(spelledOut('Recook → 117 °C')).toBe('Cook to 117 °C.')
   })
 
+  it('cooks what stands beside a heat, and pours it where the arrow leads', () => {
+    expect(spelledOut('Honey 125 °C → onto the whites → sugar/water 145 °C → stream, speed 2')).toBe(
+      'Cook honey to 125 °C. Pour onto the whites. Cook sugar/water to 145 °C. Stream it in, speed 2.',
+    )
+  })
+
   it.each([
     ["2 cups sugar, 6 tbsp water: to 300F, don't stir.", "Add 2 cups sugar, 6 tbsp water. Cook to 300F, don't stir."],
     ['4 tsp soda, 2 tsp vanilla: in fast, off the heat.', 'Add 4 tsp soda, 2 tsp vanilla; fast, off the heat.'],

@@ -84,8 +84,17 @@ const AT_HEAT = /^\d{2,3} ?[°º] ?[CF]?[:,] \p{L}/u
 const COOKED_TO = /^\p{L}[\p{L}, +&/]+ (?:till|to|until) (?:about )?[1-3]\d\d\b/u
 /** "Tin 12x8", "slab": where it is poured. */
 const POURED_ON = /^(?:frame|(?:piping )?bag|jars?|marble|moulds?|silpat|slab|tin|tray)\b(?! (?:in|off|of|on)\b)/i
+/** "Honey 125 °C" */
+const THINGS_AT = /^(\p{L}[\p{L}, +&/]+)(?<!\b(?:about|at|till?|to|until)) ((?:1\d\d|[23]\d\d) ?(?:[°º] ?)?[CF])$/u
+/** "Onto the whites", "over the nuts", "stream, speed 2" */
+const ONTO_IT = /^(?:onto|over) (?:the )?\p{L}/iu
+const STREAMS = /^stream(?=$|,)/i
 /** What is done with it, or how long it is left; a thing alone goes in. */
 function doneWith(words: string): string {
+  const [, things, heat] = (!isTold(words) && THINGS_AT.exec(words)) || []
+  if (things && heat) return `Cook ${lower(things)} to ${heat}`
+  if (ONTO_IT.test(words)) return `Pour ${lower(words)}`
+  if (STREAMS.test(words)) return words.replace(STREAMS, 'Stream it in')
   if (POURED_ON.test(words)) return `Pour ${/^(?:marble|silpat|slab)/i.test(words) ? 'onto' : 'into'} ${lower(words)}`
   if (LEAVES.test(words)) return `Leave ${words}`
   if (AT_HEAT.test(words)) return `at ${words}`
