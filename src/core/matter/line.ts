@@ -429,7 +429,10 @@ function foundFor({ name, note }: Parsed, pantry: Pantry): { found: Found; note:
   if (whole && whole !== pantry.called(name))
     return { found: { ingredient: whole, candidates: [] }, note: others.join(', ') || null }
   const [share = ''] = /\d+(?:\.\d+)?\s*%/.exec(first) ?? []
-  return { found: pantry.find(`${name} ${share}`), note }
+  const found = pantry.find(`${name} ${share}`)
+  // "mandorle (almonds, skin on)": a name nobody here knows, beside one that is
+  const beside = found.ingredient || found.candidates.length > 0 ? null : pantry.called(first)
+  return { found: beside ? { ingredient: null, candidates: [beside] } : found, note }
 }
 
 /** What a note says is done to an ingredient beforehand, read as it is written. */

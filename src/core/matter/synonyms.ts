@@ -37,7 +37,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   ],
   'caster-sugar': ['superfine sugar', 'golden caster sugar', 'castor sugar', 'bar sugar', 'caster'],
   'icing-sugar': ["confectioners' sugar", 'powdered sugar'],
-  demerara: ['turbinado', 'demerara', 'turbinado sugar', 'raw sugar'],
+  demerara: ['turbinado', 'demerara', 'dem sugar', 'turbinado sugar', 'raw sugar'],
   'light-brown-sugar': ['soft light brown sugar', 'brown sugar', 'light brown sugar, packed'],
   'dark-brown-sugar': ['soft dark brown sugar'],
   'light-muscovado': ['light muscovado sugar', 'light brown muscovado', 'light brown muscovado sugar'],
@@ -353,6 +353,8 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
     'food color',
     'food coloring',
     'food colouring',
+    'liquid food coloring',
+    'liquid food colouring',
   ].concat(
     ['red', 'pink', 'green', 'yellow', 'blue', 'orange', 'purple', 'black'].flatMap((c) => [
       `${c} food colouring`,

@@ -41,7 +41,7 @@ const STAGES: readonly (readonly [RegExp, StageId])[] = [
     'hard-crack',
   ],
   [/\bbrittle (?:if|when) (?:dropped|tested|tried) in (?:the )?water\b/i, 'hard-crack'],
-  [/hard[-\s]?ball|\bharden(?:s|ed)?\b.{0,24}\b(?:cold|iced?) water/i, 'hard-ball'],
+  [/hard[-\s]?ball|\bharden(?:s|ed)?\b.{0,24}\b(?:cold|iced?) water|\bhardens in water/i, 'hard-ball'],
   [/firm[-\s]?ball/i, 'firm-ball'],
   [/soft[-\s]?ball/i, 'soft-ball'],
   [/\bthread\b|\b(?:one|single|1)[- ]string\b/i, 'thread'],
