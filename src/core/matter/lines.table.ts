@@ -29,6 +29,7 @@ black gel colour => ask
 1 small tin condensed milk => ask
 2 large jars of honey => ask
 1 1/2 dozen marshmallows => marshmallows 126
+300 g gianduja => gianduja 300
 two dozen marshmallows => marshmallows 168
 0.5 dozen egg whites => egg-white 198
 Egg whites 2 (large) => egg-white 66

@@ -65,6 +65,27 @@ export const chocolates = [
     },
   ),
   ingredient(
+    'gianduja',
+    'Gianduja',
+    {
+      fat: 35,
+      protein: 5,
+      milkProtein: 2,
+      lactose: 3,
+      sucrose: 43,
+      insoluble: 4.5,
+      cocoaSolids: 5,
+      ash: 1.5,
+      water: 1,
+    },
+    {
+      density: 0.65,
+      prepare: ['chop'],
+      allergens: ['nuts', ...withMilk],
+      source: 'trade specification',
+    },
+  ),
+  ingredient(
     'cacao-nibs',
     'Cacao nibs',
     { fat: 53, cocoaSolids: 42, ash: 2.5, water: 2.5 },

@@ -374,6 +374,44 @@ describe('two boils of nearly the same', () => {
     ]),
   )
 
+  it('are made in the same way up to where they lie, with what goes in besides', () => {
+    const { formula } = read(
+      text(
+        'Make the vanilla half: boil the sugar and milk to 114 °C. Off the heat stir in the butter. Beat until thick. Spread in a tin. Make the chocolate half in the same way, adding the chocolate with the butter. Spread over the first. Cut when cold.',
+      ),
+    )
+    const says = (formula.parts ?? []).map((p) => p.formula.steps.map((s) => s.say))
+    expect(says[0]?.at(-1)).toBe('Spread in a tin')
+    expect(says[1]?.at(-1)).toBe('Spread over the first')
+    expect(says[1]).toContain('Off the heat stir in the butter, and the chocolate')
+    expect(says[1]).not.toContain('Spread in a tin')
+    const [, second] = formula.parts ?? []
+    const [chocolate, butter] = ['dark-chocolate-70', 'butter'].map(
+      (id) => second?.formula.lines.find((l) => l.ingredient === id)?.group,
+    )
+    expect(chocolate).toBe(butter)
+  })
+
+  it('lie as they are said to, and the rest of what is divided is of the list that divides it', () => {
+    const { formula } = readRecipe(
+      'Bars\n\nNOUGAT LAYER\n57 g butter\n200 g sugar\n60 g evaporated milk\n64 g peanut butter\n\nCARAMEL LAYER\n400 g caramels\n60 g cream\n\nTOP AND BOTTOM\n210 g milk chocolate chips, divided\n64 g peanut butter, divided\n\n1. Bottom: melt half of the chips with half the peanut butter; spread in a tin.\n2. Nougat: boil butter, sugar and milk to 140 °C. Stir in the peanut butter. Spread over bottom.\n3. Caramel: melt caramels with cream until smooth. Pour over nougat.\n4. Melt the remaining chips and peanut butter; spread over caramel.',
+      pantry,
+    )
+    expect(formula.parts?.map((p) => p.label)).toEqual(['Top and bottom', 'Nougat layer', 'Caramel layer'])
+    expect(formula.parts?.[1]?.formula.steps.some((s) => /remaining/.test(s.say))).toBe(false)
+  })
+
+  it('are a filling and the shell that is cast before it, each in a row with its heading', () => {
+    const { formula } = readRecipe(
+      'Shells\n\nFILLING: sugar 250 g, cream 100 g, butter 120 g, white chocolate 60 g\nSHELL: dark chocolate 70% 500 g\n\nCast shells in 28 cavity moulds with tempered chocolate. Melt the sugar dry to 170 °C. Stop with the hot cream. Cook to 105 °C. At 60 °C blend in chocolate and butter. Pipe at 28 °C.',
+      pantry,
+    )
+    const [filling, shell] = formula.parts ?? []
+    expect(filling?.formula.ready).toContain('Cast shells in 28 cavity moulds with tempered chocolate')
+    expect(filling?.formula.lines.map((l) => l.group.replace('filling-', ''))).toEqual(['pot', 'at-3', 'at-5', 'at-5'])
+    expect(shell?.formula.lines.map((l) => l.ingredient)).toEqual(['dark-chocolate-70'])
+  })
+
   it('take in all of their list where a sentence boils them by their name', () => {
     const { asks, formula } = readRecipe(
       'Patties\n\nFondant:\n500 g sugar\n150 g water\n\nCoating:\n250 g dark chocolate 70 %\n\nBoil the fondant to 116 °C. Pour on a slab. Dip in tempered chocolate.',

@@ -1,6 +1,5 @@
 /** A recipe whose list stands under headings, "for the base", "for the caramel", made into a whole of parts. */
 
-import { mentions } from '../../formula/called'
 import type { FormulaDocument, Part, PartState, Shape, SingleFormula, Step } from '../../formula/document'
 import { idFor } from '../../formula/edit'
 import { capital } from '../../formula/sentence'
@@ -19,13 +18,11 @@ import { inOven, isGotReady, takesOff } from '../sentence/moves'
 import { temperedAsListed } from '../sentence/works'
 import { alike } from '../text/headings'
 import { isMark } from '../text/lettered'
-import { isOutside, type Written } from '../text/listed'
+import { isOutside } from '../text/listed'
 import type { Headed, SplitRecipe } from '../text/split'
-import { withoutTitles } from '../text/titles'
-import { bare } from '../text/unmarked'
 import { heatUnitOf, readPiece } from './piece'
-
-type Layer = Headed & { readonly heading: string }
+import { alsoSaid } from './same-way'
+import { type Layer, ONTO_LAYER, sharedOut, toldOf } from './shared-out'
 
 /** ◊ What only layers are called, and what only bases are made of. */
 const LAYER =
@@ -66,13 +63,6 @@ function areTwins(layers: readonly Layer[]): boolean {
   return first !== undefined && second !== undefined && first.filter((s) => second.includes(s)).length >= IN_COMMON
 }
 
-/** "Make the custard half the same way". */
-const SAME_WAY = /\b(?:the|in the|just the) same(?: way)?\b|\blikewise\b/i
-
-/** What is said of a part, with all that is said of the one before it where it is made the same way. */
-const alsoSaid = (of: readonly (readonly string[])[], i: number): readonly string[] =>
-  (of[i] ?? []).some((s) => SAME_WAY.test(s)) ? [...(of[i - 1] ?? []), ...(of[i] ?? [])] : (of[i] ?? [])
-
 const setsOven = (s: string): boolean => inOven(s) && heatIn(s) !== null
 /** What is said of a part that is baked, with the heat of its oven where only another part speaks of that. */
 function withOven(said: readonly string[], all: readonly string[]): readonly string[] {
@@ -82,93 +72,8 @@ function withOven(said: readonly string[], all: readonly string[]): readonly str
   return [isGotReady(oven) ? oven : `Heat the oven to ${heatIn(oven)?.text ?? ''}`, ...said]
 }
 
-/** What is said of all parts alike: "make each half the same way", "for each layer boil …". */
-const OF_EACH = /\b(?:each|both)\b.{0,12}\b(?:half|halves|batch(?:es)?|layers?|parts?|colou?rs?|flavou?rs?)\b/i
-
-/** What the method tells of what stands under a heading alone: under the same heading again, or after it and a colon. */
-const toldOf = ({ heading }: Layer, method: readonly Headed[]): readonly string[] =>
-  method.flatMap((m) =>
-    alike(m.heading, heading) ? m.lines : m.lines.filter((l) => alike(TELLS.exec(l)?.[1] ?? null, heading)),
-  )
 const isBoiledApart = (layer: Layer, method: readonly Headed[]): boolean =>
   sentences(toldOf(layer, method)).some((s) => boilsTo(s, 'C'))
-
-/** Works that end a whole, once all of its parts lie on each other. */
-const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])
-
-/** What the last of a method stands under, where its parts come together. */
-const JOINS = /^(?:(?:to )?(?:assembl\w*|finish\w*|put(?:ting)? (?:it )?(?:all )?together))\b/i
-
-/** "Pour over the caramel" is said of what is poured. */
-const ONTO_LAYER =
-  /\b(?:over|onto|on top of|on) the\b.*$|\b(?:over|on|onto) (?:base|biscuit|caramel|crust|shortbread)\b.*$/i
-/** "Melt the butter and sugar for the caramel over a low heat" */
-const FOR_LAYER = /\S for (?:the )?([\p{L} ]{3,30}?)(?= (?:in|on|over|to|until|with)\b|[,;:]|$)/iu
-/** "For the base", "make the caramel". */
-const MAKES = /^(?:for|make|to make) /i
-/** "Caramel: stir everything over low heat", "Jelly – warm the purée". */
-const TELLS = /^([^:]{3,40}?)(?::|\s[–—-])\s+(.+)$/s
-
-/** The sentences of a line without the title of a layer, "Caramel: …", each with the layer that was named last in the line; -1 for none. */
-function titledIn(line: string, layers: readonly Layer[]): { sentence: string; titled: number }[] {
-  let titled = -1
-  const isLayer = layers.some((l) => alike(l.heading, TELLS.exec(bare(line))?.[1] ?? null))
-  return sentences(isLayer ? [line] : withoutTitles([line])).flatMap((written) => {
-    const [, called = null, told = ''] = TELLS.exec(written) ?? []
-    const found = layers.findIndex((l) => alike(l.heading, called))
-    if (found < 0) return { sentence: written, titled }
-    titled = found
-    // without its title it may hold two moments
-    return sentences([told]).map((sentence) => ({ sentence, titled }))
-  })
-}
-
-/** The sentences each layer is made by, and those that end the whole. */
-function sharedOut(
-  layers: readonly Layer[],
-  method: readonly Headed[],
-  lexicon: Lexicon,
-): { of: string[][]; ends: string[] } {
-  const written = layers.map(({ lines }) => readLines([{ heading: null, lines }], lexicon).written)
-  const of: string[][] = layers.map(() => [])
-  let at = 0
-  /** What is said goes on for all of them, until one is spoken of. */
-  let ofAll = false
-  const together: string[] = []
-  for (const { heading, lines } of method) {
-    const headed = layers.findIndex((l) => alike(l.heading, heading))
-    const joinsThem = headed < 0 && JOINS.test(heading ?? '')
-    for (const { sentence, titled } of lines.flatMap((line) => titledIn(line, layers))) {
-      if (joinsThem && ENDS.has(handworkSaid(sentence)?.kind ?? '')) {
-        together.push(sentence)
-        continue
-      }
-      ofAll ||= OF_EACH.test(sentence)
-      const named = layers.findIndex((l) =>
-        sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`),
-      )
-      const about = sentence.replace(ONTO_LAYER, '')
-      // "dark chocolate" is no white one, though that is called chocolate as well
-      const saysOf = ({ full, names }: Written): number => (mentions(about, full) ? 2 : mentions(about, names) ? 1 : 0)
-      const spoken = written.map((of) => of.reduce((sum, w) => sum + saysOf(w), 0))
-      const most = Math.max(...spoken)
-      const opens = about.split(' ').slice(0, 4).join(' ')
-      const alikes = layers.flatMap((l, i) => (alike(l.heading, opens) ? [i] : []))
-      const clear = most > 0 && spoken.filter((n) => n === most).length === 1 ? spoken.indexOf(most) : -1
-      const said = alikes.length === 1 ? (alikes[0] as number) : -1
-      const meant = FOR_LAYER.exec(sentence)?.[1] ?? null
-      const means = layers.findIndex((l) => alike(l.heading, meant))
-      const one: number = [headed, named, titled, means, ofAll ? -1 : clear, said].find((i) => i >= 0) ?? -1
-      ofAll &&= one < 0 || OF_EACH.test(sentence)
-      at = one < 0 ? at : one
-      for (const [i, told] of of.entries()) if (ofAll || i === at) told.push(sentence)
-    }
-  }
-  // what is cut or wrapped last is the whole
-  const last = of.findLast((s) => s.length > 0) ?? []
-  const from = last.findLastIndex((s) => !ENDS.has(handworkSaid(s)?.kind ?? '')) + 1
-  return { of, ends: [...last.splice(from), ...together] }
-}
 
 /** What is boiled to a temperature has one of these in it; icing sugar is stirred in cold. */
 const SYRUP = /\b(?<!\b(?:icing|powdered|confectioners) )(?:sugar|syrup|glucose|honey|molasses|treacle)\b/
@@ -203,7 +108,7 @@ const isEnded = (piece: WrittenPiece): boolean => endingOf(piece.said, heatUnitO
 /** Whether it is boiled: it says how far, or heats something sweet. Cream that is scalded for a ganache is not. */
 const isBoiledBy = (piece: WrittenPiece, lexicon: Lexicon): boolean =>
   isEnded(piece) ||
-  (piece.said.some((s) => BOILS.test(s.replace(UNBOILED, '')) && !inOven(s)) &&
+  (piece.said.some((s) => BOILS.test(s.replace(UNBOILED, '')) && !inOven(s) && !GENTLY.test(s)) &&
     holds(calledIn(piece.list, lexicon), SYRUP))
 
 /** Whether a recipe has a method, and that boils nothing: truffles, bark, what must not boil, what is only kneaded. */

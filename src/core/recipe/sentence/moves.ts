@@ -28,6 +28,8 @@ const READIES = saidAs(
     /spray(?=.*\b(?:dish|foil|mou?lds?|pan|paper|tin|tray|sheet)\b)/,
     /line\b(?! (?:it |them )?(?:along|down|up)\b)(?!.*\b(?:mou?lds?|cavities|shells)\b.*\b(?:fill|cap|seal)\b)/,
     /grease/,
+    // what is filled once it is boiled
+    /cast (?:the |your )?(?:\w+ )?(?:cups|shells)/,
     // the sides are washed down while it boils
     /wash (?!down\b|(?:the )?(?:sides|crystals)\b)/,
     /(?:roll|turn|fold) (?:up )?(?:the )?edges of\b.*\b(?:foil|paper|parchment)/,
@@ -191,6 +193,8 @@ const POURS = saidAs(
     /pour in an? (?:[\w-]+ )?(?:stream|thread) (?:into|on|onto|over)\b/,
     /pour in (?:an? |the )?(?:[\w"″-]+ ){0,6}(?:tins?|trays?|pans?|plates?|sheets?|shells?|dish(?:es)?|frames?|jars?|bars|rings|bottles?|mou?lds?|stream)/,
     /pour in (?:an? |the )?\d+[ -]?(?:["″”]|cm|in(?:ch)?)?[ -]?(?:round|square)/,
+    // "1/4 inch thick"
+    /pour in (?:about )?[\d./¼½¾]+ ?-?(?:["″”]|cm|mm|in(?:ch)?(?:es)?\b) (?:deep|thick)/,
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
     /pour in (?:an? )?\d+ ?[x×] ?\d+/,

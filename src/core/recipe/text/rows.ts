@@ -332,7 +332,11 @@ export function inOneRow(row: string): string[] {
   if (
     areEnds &&
     !/:/.test(rest ?? line) &&
-    (heading === undefined || ends.length > 1 || heading.length === 1 || IS_MARK.test(heading))
+    (heading === undefined ||
+      ends.length > 1 ||
+      heading.length === 1 ||
+      IS_MARK.test(heading) ||
+      HEAD_BARE.test(heading))
   )
     return heading === undefined ? ends : [`${heading}:`, ...ends, ROW_ENDS]
   // "butter 100, sugar 100 | water 20": of which unit is asked

@@ -1,0 +1,113 @@
+/** Which sentences of a method speak of which part: by its heading, by its name, by what stands in its list alone. */
+import { mentions } from '../../formula/called'
+import type { Lexicon } from '../draft/draft'
+import { readLines } from '../lines/lines'
+import { sentences } from '../method/clauses'
+import { handworkSaid } from '../sentence/handwork'
+import { alike } from '../text/headings'
+import type { Written } from '../text/listed'
+import type { Headed } from '../text/split'
+import { withoutTitles } from '../text/titles'
+import { bare } from '../text/unmarked'
+
+/** A list under a heading that may be a part of its own. */
+export type Layer = Headed & { readonly heading: string }
+
+/** What is said of all parts alike: "make each half the same way", "for each layer boil …". */
+const OF_EACH = /\b(?:each|both)\b.{0,12}\b(?:half|halves|batch(?:es)?|layers?|parts?|colou?rs?|flavou?rs?)\b/i
+
+/** What the method tells of what stands under a heading alone: under the same heading again, or after it and a colon. */
+export const toldOf = ({ heading }: Layer, method: readonly Headed[]): readonly string[] =>
+  method.flatMap((m) =>
+    alike(m.heading, heading) ? m.lines : m.lines.filter((l) => alike(TELLS.exec(l)?.[1] ?? null, heading)),
+  )
+
+/** Works that end a whole, once all of its parts lie on each other. */
+const ENDS: ReadonlySet<string> = new Set(['cut', 'break', 'wrap'])
+
+/** What the last of a method stands under, where its parts come together. */
+const JOINS = /^(?:(?:to )?(?:assembl\w*|finish\w*|put(?:ting)? (?:it )?(?:all )?together))\b/i
+
+/** "Pour over the caramel" is said of what is poured. */
+export const ONTO_LAYER =
+  /\b(?:over|onto|on top of|on) the\b.*$|\b(?:over|on|onto) (?:base|biscuit|bottom|caramel|crust|filling|fudge|ganache|marshmallow|nougat|shortbread|toffee)\b.*$/i
+/** "Melt the butter and sugar for the caramel over a low heat" */
+const FOR_LAYER = /\S for (?:the )?([\p{L} ]{3,30}?)(?= (?:in|on|over|to|until|with)\b|[,;:]|$)/iu
+/** "For the base", "make the caramel". */
+const MAKES = /^(?:for|make|to make) /i
+/** "Caramel: stir everything over low heat", "Jelly – warm the purée". */
+const TELLS = /^([^:]{3,40}?)(?::|\s[–—-])\s+(.+)$/s
+
+/** The layer a sentence begins with: "make the vanilla layer in the same way"; -1 for none. */
+const namedFirst = (sentence: string, layers: readonly Layer[]): number =>
+  layers.findIndex((l) => sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`))
+
+/** The sentences of a line without the title of a layer, "Caramel: …", each with the layer that was named last in the line; -1 for none. */
+function titledIn(line: string, layers: readonly Layer[]): { sentence: string; titled: number }[] {
+  let titled = -1
+  const isLayer = layers.some((l) => alike(l.heading, TELLS.exec(bare(line))?.[1] ?? null))
+  return sentences(isLayer ? [line] : withoutTitles([line])).flatMap((written) => {
+    const [, called = null, told = ''] = TELLS.exec(written) ?? []
+    const found = layers.findIndex((l) => alike(l.heading, called))
+    const makes = namedFirst(written, layers)
+    if (found < 0) {
+      titled = makes < 0 ? titled : makes
+      return { sentence: written, titled }
+    }
+    titled = found
+    // without its title it may hold two moments
+    return sentences([told]).map((sentence) => ({ sentence, titled }))
+  })
+}
+
+const THE_REST = /\b(?:remaining|rest of|other half)\b/i
+const DIVIDED = /\bdivided\b/i
+/** The sentences each layer is made by, and those that end the whole. */
+export function sharedOut(
+  layers: readonly Layer[],
+  method: readonly Headed[],
+  lexicon: Lexicon,
+): { of: string[][]; ends: string[] } {
+  const written = layers.map(({ lines }) => readLines([{ heading: null, lines }], lexicon).written)
+  const of: string[][] = layers.map(() => [])
+  let at = 0
+  /** What is said goes on for all of them, until one is spoken of. */
+  let ofAll = false
+  const together: string[] = []
+  for (const { heading, lines } of method) {
+    const headed = layers.findIndex((l) => alike(l.heading, heading))
+    const joinsThem = headed < 0 && JOINS.test(heading ?? '')
+    for (const { sentence, titled } of lines.flatMap((line) => titledIn(line, layers))) {
+      if (joinsThem && ENDS.has(handworkSaid(sentence)?.kind ?? '')) {
+        together.push(sentence)
+        continue
+      }
+      ofAll ||= OF_EACH.test(sentence)
+      const named = namedFirst(sentence, layers)
+      const about = sentence.replace(ONTO_LAYER, '')
+      // "dark chocolate" is no white one, though that is called chocolate as well
+      const saysOf = ({ full, names }: Written): number => (mentions(about, full) ? 2 : mentions(about, names) ? 1 : 0)
+      // "melt the remaining chips": of the part whose list shares them out
+      const rest = THE_REST.test(about) ? 1 : 0
+      const spoken = written.map((of, i) => {
+        const said = of.reduce((sum, w) => sum + saysOf(w), 0)
+        return said > 0 && layers[i]?.lines.some((l) => DIVIDED.test(l)) ? said + rest : said
+      })
+      const most = Math.max(...spoken)
+      const opens = about.split(' ').slice(0, 4).join(' ')
+      const alikes = layers.flatMap((l, i) => (alike(l.heading, opens) ? [i] : []))
+      const clear = most > 0 && spoken.filter((n) => n === most).length === 1 ? spoken.indexOf(most) : -1
+      const said = alikes.length === 1 ? (alikes[0] as number) : -1
+      const meant = FOR_LAYER.exec(sentence)?.[1] ?? null
+      const means = layers.findIndex((l) => alike(l.heading, meant))
+      const one: number = [headed, named, titled, means, ofAll ? -1 : clear, said].find((i) => i >= 0) ?? -1
+      ofAll &&= one < 0 || OF_EACH.test(sentence)
+      at = one < 0 ? at : one
+      for (const [i, told] of of.entries()) if (ofAll || i === at) told.push(sentence)
+    }
+  }
+  // what is cut or wrapped last is the whole
+  const last = of.findLast((s) => s.length > 0) ?? []
+  const from = last.findLastIndex((s) => !ENDS.has(handworkSaid(s)?.kind ?? '')) + 1
+  return { of, ends: [...last.splice(from), ...together] }
+}
