@@ -430,9 +430,10 @@ function foundFor({ name, note }: Parsed, pantry: Pantry): { found: Found; note:
     return { found: { ingredient: whole, candidates: [] }, note: others.join(', ') || null }
   const [share = ''] = /\d+(?:\.\d+)?\s*%/.exec(first) ?? []
   const found = pantry.find(`${name} ${share}`)
-  // "mandorle (almonds, skin on)": a name nobody here knows, beside one that is
-  const beside = found.ingredient || found.candidates.length > 0 ? null : pantry.called(first)
-  return { found: beside ? { ingredient: null, candidates: [beside] } : found, note }
+  // "mandorle (almonds, skin on)", "nuts (almonds)": a name that is not known for sure, beside one that is
+  const beside = found.ingredient ? null : pantry.called(first)
+  if (!beside) return { found, note }
+  return { found: { ingredient: null, candidates: [beside, ...found.candidates.filter((c) => c !== beside)] }, note }
 }
 
 /** What a note says is done to an ingredient beforehand, read as it is written. */

@@ -60,7 +60,7 @@ export const units: readonly Unit[] = [
     'metric tbsp',
   ),
   unit('au tbsp', 'volume', 20, 'australian tablespoon', 'australian tablespoons', 'au tablespoon', 'au tablespoons'),
-  unit('dessertspoon', 'volume', 10, 'dessertspoons', 'dessertsp', 'dsp', 'dstspn'),
+  unit('dessertspoon', 'volume', 10, 'dessertspoons', 'dessert spoon', 'dessert spoons', 'dessertsp', 'dsp', 'dstspn'),
   unit('tsp', 'volume', 4.929, 'teaspoon', 'teaspoons', 'teaspoonful', 'teaspoonfuls', 'tsps', 'teasp'),
   unit('pint', 'volume', 473.176, 'pints', 'pt', 'pts', 'us pint', 'us pints'),
   unit('uk pint', 'volume', 568.261, 'uk pints'),
