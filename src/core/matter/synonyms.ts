@@ -177,6 +177,8 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   agar: ['agar agar', 'agar agar powder', 'agar', 'agar-agar'],
   lecithin: ['soya lecithin', 'lecithin powder', 'liquid lecithin', 'soy lec', 'lec'],
   pectin: ['pectin', 'fruit pectin', 'pectin nh', 'jam pectin', 'apple pectin', 'yellow pectin'],
+  'dulce-de-leche': ['tinned caramel', 'canned caramel', 'caramelised condensed milk', 'caramelized condensed milk'],
+  'soft-caramels': ['soft caramels', 'caramel candies', 'wrapped caramels', 'caramels unwrapped', 'unwrapped caramels'],
   marshmallows: ['mini marshmallows', 'miniature marshmallows'],
   'marshmallow-creme': ['marshmallow fluff', 'marshmallow cream'],
   soda: [

@@ -77,6 +77,7 @@ export const unitWeights: Readonly<Record<string, Readonly<Record<string, number
   'rice-flour': { cup: 158 },
   'rice-paper': { sheet: 3 },
   marshmallows: { cup: 50, each: 7 },
+  'soft-caramels': { each: 8 },
   'marshmallow-creme': { cup: 96 },
   'lemon-juice': { each: 45, cup: 244 },
   'lime-juice': { each: 30, cup: 244 },

@@ -115,6 +115,18 @@ export const dairy = [
     },
   ),
   ingredient(
+    'dulce-de-leche',
+    'Dulce de leche',
+    { fat: 7.5, milkProtein: 7, lactose: 10, sucrose: 45, ash: 1.7 },
+    { density: 1.3, allergens: milk },
+  ),
+  ingredient(
+    'soft-caramels',
+    'Soft caramels, bought',
+    { sucrose: 33, glucoseSolids: 37, lactose: 6, milkProtein: 4.5, fat: 8.5, salt: 0.6, ash: 1, de: 42 },
+    { density: 0.75, allergens: [...milk, 'soya'] },
+  ),
+  ingredient(
     'buttermilk',
     'Buttermilk',
     { fat: 0.9, milkProtein: 3.3, lactose: 4.2, acid: 0.7, ash: 0.75 },

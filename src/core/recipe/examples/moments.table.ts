@@ -441,6 +441,32 @@ export const moments: readonly Moment[] = [
     ],
   ],
   [
+    'a sherbet that is kept dry until it is put into the middle',
+    'For the candy\n400 g sugar\n150 ml water\n5 g citric acid\nFor the sherbet\n30 g icing sugar\n5 g citric acid\n2 g baking soda',
+    'Mix the sherbet, keep dry. Boil sugar and water to 150°C. Take off the heat, add the acid. Pour on an oiled mat. Put sherbet in the middle, roll up.',
+    150,
+    [
+      /^ready \+ sugar 400, water 150: Boil/,
+      /^target: Boil/,
+      /^ready \+ citric-acid 5: Take off/,
+      /^ready → out: Pour/,
+      /^ready \+ icing-sugar 30, citric-acid 5, soda 2: Put sherbet/,
+    ],
+  ],
+  [
+    'gelatin that lies in the bowl of the mixer, told by where it is',
+    '28 g gelatin powder\n120 g water\n300 g sugar\n250 g honey',
+    'Mixer bowl: gelatin and cold water, 10 min. Pan: sugar and honey; boil to 115 °C. Low speed, drizzle syrup down the side. Whip until thick. Scrape in a tin.',
+    115,
+    [
+      /^ready \+ sugar 300, honey 250: Pan/,
+      /^target: Pan/,
+      /^ready \+ gelatin-powder 28, water 120: Low speed/,
+      /^window: Whip/,
+      /^ready → out: Scrape/,
+    ],
+  ],
+  [
     'what waits in any vessel for the boil to be poured over it',
     '90 g popcorn\n150 g peanuts\n200 g sugar\n60 ml water',
     'Put popcorn and peanuts in two 9x13 pans. Boil sugar and water to 140°C. Pour over the popcorn and toss. Break apart when cold.',

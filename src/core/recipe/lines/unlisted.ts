@@ -37,6 +37,9 @@ const AMOUNT_BESIDE = new RegExp(`^\\s*${IN_BRACKETS.source}`, 'i')
 const ENDS_NAME =
   /^(?:all|and|as|at|before|broken|by|chopped|crushed|dry|for|from|gently|go|goes|get|if|in|into|keep|pour|put|slowly|stir|off|on|onto|or|over|overnight|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
 
+/** What is in the pot is nothing new, whatever is sold by that name. */
+const IS_MADE = /^(?:caramels?|candy|fudge|toffee)$/i
+
 /** The longest run of `words` that is surely something the pantry knows, as a line of a list; null for none. */
 function lineOf(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
   for (let n = words.length; n > 0; n--) {
@@ -46,7 +49,7 @@ function lineOf(amount: string, words: readonly string[], { pantry, house }: Lex
     // a pint is asked about as it is in a list, and so is which glucose
     if (reading.status === 'sure' || reading.question.id === 'which-pint' || reading.question.id === 'vague')
       return line
-    if (n === 1 && reading.question.id === 'which-named') return line
+    if (n === 1 && reading.question.id === 'which-named' && !IS_MADE.test(words[0] as string)) return line
   }
   return null
 }

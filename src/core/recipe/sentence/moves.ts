@@ -91,8 +91,10 @@ const GOT_READY = saidAs([
   /^(?:pour|put|place|add)\b(?!.*\b(?:pan|pot|saucepan|syrup|heat|boil)\b).*\b(?:sprinkle|rain) (?:in |over )?(?:the )?(?:\w+ )?gelatine?\b/,
   // "put the raisins and rum in a small bowl, cover"
   /^(?:combine|mix|place|put|tip)\b(?!.*\b(?:heat|pan|pot|saucepan|sugar|syrup|whites?)\b).{3,60}\bin(?:to)? (?:an? )?(?:[\w-]+ ){0,2}(?:bowl|cup|dish|jar|mug)\b.{0,20}\b(?:cover|leave|soak|stand|steep)\b/,
-  // "mix the sherbet, set aside"
-  /^(?:combine|mix|sift|stir|whisk)\b(?!.*\b(?:boil|heat|pan|pot|saucepan|whites?)\b).{3,60}\bset (?:it )?aside\b/,
+  // "mix the sherbet, set aside", "mix the sherbet, keep dry"
+  /^(?:combine|mix|sift|stir|whisk)\b(?!.*\b(?:boil|heat|pan|pot|saucepan|whites?)\b).{3,60}\b(?:set (?:it )?aside|keep (?:it )?(?:apart|dry|separate))\b/,
+  // "mixer bowl: gelatin and cold water, 10 min"
+  /^(?:(?:mixer|mixing|small) )?bowl: (?!.*\b(?:boil|heat|syrup)\b).*\bgelatine?\b.*\bwater\b/,
   // "put the apples in boiling water for a minute"
   /^(?:dip|drop|dunk|place|plunge|pop|put) (?:the )?(?:apples|fruit|pears)\b.{0,50}\b(?:boiling|hot|simmering|warm) water\b/,
   /^(?:the )?gelatine? (?:and|in|into|over|with)\b(?!.*\b(?:pan|pot|syrup|hot|boil)).*\bwater\b/,
@@ -211,7 +213,7 @@ const POURS = saidAs(
     /cast (?:it )?(?:in|on|between)|^cast(?: it)?(?= \d+ ?mm| \d+ ?cm|$)/,
     /(?:then |quickly |straight )+into (?:an? |the )?(?:\w+ )?(?:\d+ ?x ?\d+|tin|tray|pan|dish)/,
     /tray (?:it )?(?:out|up|off)\b/,
-    /sheet (?:it )?(?:out|at|\d+ ?mm)\b/,
+    /sheet (?:it )?(?:out|thin(?:ly)?|at|\d+ ?mm)\b/,
     /deposit/,
     /discharge/,
     /(?:dump|empty) (?:it |the \w+ )?(?:out|on|onto|into) /,
