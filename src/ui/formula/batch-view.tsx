@@ -104,7 +104,8 @@ export function LadderOf({ boiled: { formula, analysis }, conditions, say }: Lad
   const rungs: LadderRung[] = analysis.rungs.map(({ step, celsius }) => ({
     id: step.id,
     celsius,
-    text: step.label.toLowerCase(),
+    // a recipe's own words for it are often those of its whole boil
+    text: step.when.on === 'target' ? 'pull' : step.label.toLowerCase(),
     target: step.when.on === 'target',
     detail:
       step.when.on === 'target'
