@@ -467,6 +467,21 @@ export const moments: readonly Moment[] = [
     ],
   ],
   [
+    'a list between commas with its amounts at either end, and a heat in one of its brackets',
+    'glucose syrup 200g, caster sugar 500g, honey 120g, water 150g, 2 egg whites, 200 g white chocolate (melted), 150 g almonds (kept warm)',
+    'Put sugar, glucose, honey and water in a pan and cook to 140°C. Whisk the whites to firm peaks. With the motor on, pour the syrup in a thin stream. Whisk on high 8 minutes. Fold through white chocolate and almonds. Scrape into a 20 cm tin.',
+    140,
+    [
+      /^ready \+ glucose-42 200, caster-sugar 500, honey 120, water 150: Put/,
+      /^ready: Whisk the whites/,
+      /^target: Cook/,
+      /^ready \+ egg-white 66: With the motor on/,
+      /^after 480: Whisk on high/,
+      /^ready \+ white-chocolate 200, almonds 150: Fold/,
+      /→ out: Scrape/,
+    ],
+  ],
+  [
     'what waits in any vessel for the boil to be poured over it',
     '90 g popcorn\n150 g peanuts\n200 g sugar\n60 ml water',
     'Put popcorn and peanuts in two 9x13 pans. Boil sugar and water to 140°C. Pour over the popcorn and toss. Break apart when cold.',

@@ -86,7 +86,8 @@ const OF_THE_POT =
   /^at a time\b|\b(?:batch|caramel|fudge|hot|it|mass|meringue|mix|mixture|more|of (?:it|that|the|this|your)|other|same|them|toffee|warm|whites)\b/i
 
 /** What holds so much. */
-const VESSEL = /^(?:(?:heavy|large) )*(?:bowl|casserole|dish|dutch oven|kettle|pan|pot|saucepan|skillet)\b/i
+const VESSEL =
+  /^(?:(?:deep|glass|heavy|heavy-based|heavy-bottomed|large|microwave-safe|heatproof|ovenproof|wide) )*(?:bowl|casserole|dish|dutch oven|jug|kettle|pan|pitcher|pot|saucepan|skillet)\b/i
 
 /** What is weighed, or measured by the cup and the spoon: it goes somewhere, though nobody may know what it is. */
 const WEIGHED =

@@ -155,12 +155,16 @@ const LEADS_ON = /^(?:(?:and|then|next(?! (?:day|morning))),? )+(?:the )?/i
 /** "12 h under a board" */
 const ONLY_TIME = /^(\d+ ?(?:h|hrs?|hours?|min|mins|minutes?))\b/i
 
+/** "While warm mark into squares", "when cool toss": how it is by then, and nothing that is done. */
+const WHEN_SO =
+  /^(?:once|when|while) (?:it is )?(?:(?:almost|nearly|quite|still) )?(?:cold|cool|firm|hot|warm),? (?=\p{Ll}{3,})(?!enough\b)/iu
+
 /** ◊ Letters for which a fourth word has room on the rail. */
 const FITS = 22
 
 /** A few words for the rail: what is done, as far as it fits. */
 export function label(sentence: string): string {
-  const text = withoutForbidden(sentence).replace(LEADS_ON, '').replace(ONLY_TIME, 'Leave $1')
+  const text = withoutForbidden(sentence).replace(LEADS_ON, '').replace(WHEN_SO, '').replace(ONLY_TIME, 'Leave $1')
   // what is done stands after the comma, where it begins there
   const after = text.split(/,\s+(.*)/s)[1] ?? ''
   const parts = SETS_OUT.test(text) ? [beginsDone(after) ? after : '', text] : []

@@ -206,6 +206,8 @@ const POURS = saidAs(
     // "tin 15 x 15", "tin (18 cm sq)"
     /^(?:frames?|mat|slab|tin|tray)(?:(?=$)| \(?\d+ ?(?:mm|cm|[x×] ?\d+)(?: sq(?:uare)?)?(?=\)?$))/,
     /^(?:frame|slab|tray), \d+ ?mm\b/,
+    // "18 cm tin"
+    /^(?:an? )?\d+ ?(?:cm|in(?:ch)?|["″”]) (?:lined )?(?:square |round )?(?:frame|pan|tin|tray)$/,
     // "two 9x9 pans"
     /^(?:one|two|three|\d) (?:\w+ )?\d+ ?[x×] ?\d+ (?:frames?|pans?|tins?|trays?)$/,
     /^(?:hot |warm )?jars$/,

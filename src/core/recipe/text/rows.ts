@@ -327,8 +327,10 @@ export function inOneRow(row: string): string[] {
     return underHead(apart.flatMap((piece) => piece.split(UNMEASURED)))
   }
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
-  const ends = (rest ?? line).replace(/(?<=\d ?(?:k?g|[cdm]?l))\.$/, '').split(/,\s+(?![^(]*\))/)
-  const areEnds = ends.filter(endsWithAmount).length > MOST_OF * ends.length
+  const ends = (rest ?? line).replace(/(?<=\d ?(?:k?g|[cdm]?l)|\p{L}{3})\.$/u, '').split(/,\s+(?![^(]*\))/)
+  // "glucose syrup 200 g, honey 120 g, 2 egg whites": an amount may stand at either end
+  const isMixed = ends.length > 2 && !ends.some(beginsDone)
+  const areEnds = ends.filter((p) => endsWithAmount(p) || (isMixed && isLine(p))).length > MOST_OF * ends.length
   if (
     areEnds &&
     !/:/.test(rest ?? line) &&
