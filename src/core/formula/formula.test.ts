@@ -9,7 +9,7 @@ import { boilingPoint } from '../physics/boiling'
 import { standardPressure } from '../physics/water'
 import { testConditions } from '../testing'
 import { analyse } from './analyse'
-import { boiledIn, type FormulaDocument, gramsAsWritten } from './document'
+import { boiledIn, type FormulaDocument, gramsAsWritten, isBoiled } from './document'
 import { faultsOf } from './faults'
 import { layoutOf } from './layout'
 import { gramsOfBoil } from './plan'
@@ -136,6 +136,27 @@ describe('analysis', () => {
     const tones = Object.fromEntries(verdicts.map((v) => [v.id, v.tone]))
     expect(tones).toMatchObject({ fits: 'bad', humidity: 'mind', allergens: 'mind' })
     expect(verdicts.find((v) => v.id === 'allergens')?.figures).toEqual({ allergens: ['milk'] })
+  })
+})
+
+describe('a target below where it first boils', () => {
+  const boilsFrom = (formula: ReturnType<typeof demoBoil>): unknown => {
+    const water = verdictsOf(analyse(formula, testConditions), testConditions, formula).find((v) => v.id === 'water')
+    return water?.id === 'water' ? [water.figures.boilsFrom !== null, water.tone] : null
+  }
+
+  it('is said to be one: it only warms, and loses nothing', () => {
+    const drops = demoBoil('rhubarb-nettle-elderflower-drops')
+    const own = traceSteps(drops, gramsAsWritten(drops)).find((s) => s.step.when.on === 'boil')?.before
+    const first = own ? boilingPoint(own, testConditions.pressurePa) : Number.NaN
+    const at = (celsius: number) => ({ ...drops, target: { ...drops.target, celsius } })
+    expect(boilsFrom(at(first - 2))).toEqual([true, 'mind'])
+    expect(boilsFrom(at(first + 2))).toEqual([false, 'good'])
+  })
+
+  it('is that of none in the book', () => {
+    const boiled = Object.values(demoFormulas).filter(isBoiled)
+    expect(boiled.filter((f) => (boilsFrom(f) as boolean[] | null)?.[0]).map((f) => f.name)).toEqual([])
   })
 })
 

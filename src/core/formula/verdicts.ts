@@ -7,6 +7,7 @@ import type { Work } from '../craft/families/family'
 import type { Finding, FindingOf, Tone } from '../finding'
 import type { Allergen } from '../matter/ingredient'
 import { massOf } from '../matter/mix'
+import { boilingPoint } from '../physics/boiling'
 import { type Keeping, keepingIn } from '../physics/humidity'
 import { doctorShare, type GrainRisk } from '../physics/solubility'
 import {
@@ -41,6 +42,8 @@ export interface VerdictFigures {
     readonly steam: Grams
     readonly time: Seconds
     readonly burner: string
+    /** Where it first boils, which is above its target: there it has lost nothing yet; null where it boils down to it. */
+    readonly boilsFrom: Celsius | null
   }
   grain: {
     readonly risk: GrainRisk | 'none'
@@ -114,10 +117,19 @@ const bite = (a: Analysis): VerdictOn<'bite'> => ({
   figures: { bite: a.bite.id, aboveGlass: a.bite.aboveGlass, crystal: a.bite.crystal, set: a.work === 'set' },
 })
 
+/** ◊ A target so far below where it boils, °C, is no target of a boil. */
+const UNBOILED = 1
+
+function boilsFrom({ atTarget, targetC }: Analysis, { pressurePa }: Conditions): Celsius | null {
+  const from = atTarget.water > 0 ? boilingPoint(atTarget, pressurePa) : targetC
+  return from > targetC + UNBOILED ? inCelsius(from) : null
+}
+
 const water = (a: Analysis, c: Conditions): VerdictOn<'water'> => ({
   id: 'water',
-  tone: Number.isFinite(a.minutes) ? 'good' : 'bad',
+  tone: !Number.isFinite(a.minutes) ? 'bad' : boilsFrom(a, c) === null ? 'good' : 'mind',
   figures: {
+    boilsFrom: boilsFrom(a, c),
     share: a.waterShare,
     out: inGrams(massOf(a.finished)),
     steam: inGrams(a.steamGrams),

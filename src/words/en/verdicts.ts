@@ -169,10 +169,12 @@ const sayings: Sayings<VerdictFigures> = {
         ? `${say.step(inCelsiusStep(Math.abs(aboveGlass)))} ${aboveGlass < 0 ? 'below' : 'above'} its glass point in this room`
         : `${formatPercent(crystal)} of its sugar and water is fine crystal, once it has grained`,
   }),
-  water: ({ share, out, steam, time, burner }, say) => ({
+  water: ({ share, out, steam, time, burner, boilsFrom }, say) => ({
     text: `${formatShare(share)} water, ${say.weight(out)} out of the pot`,
     detail: Number.isFinite(time)
-      ? `${say.weight(steam)} boils away in about ${aboutSpan(time)}`
+      ? boilsFrom !== null
+        ? `its target is below where it first boils, ${say.temperature(boilsFrom)}: it only warms to it, and loses nothing`
+        : `${say.weight(steam)} boils away in about ${aboutSpan(time)}`
       : `the ${burner} is too weak to get it there`,
   }),
   grain: ({ risk, meant, doctors, between }) => ({
