@@ -116,6 +116,8 @@ const clean = (text: string): string =>
     .replace(/\s+/g, ' ')
     .trim()
     .replace(/^(?:[-–*•·▢□]|\[[ x]?\])\s+/i, '')
+    // "8 oz sugar -- she used granulated"
+    .replace(/^([\d¼½¾⅓⅔][^,–]*\p{L})\s+(?:--|–)\s+(?=\p{Ll})/u, '$1, ')
     // "1 tsp soda", "soda 8 g": what is weighed so finely is no drink
     .replace(
       /^((?:[\d¼½¾⅓⅔][\d\s/.,¼½¾⅓⅔-]*|a )(?:g|pinch|teaspoons?|tsps?|t)\.?(?: of)?) soda(?=$|[\s,(])(?! water)/i,

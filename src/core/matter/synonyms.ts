@@ -367,6 +367,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   ].concat(
     ['red', 'pink', 'green', 'yellow', 'blue', 'orange', 'purple', 'black'].flatMap((c) => [
       `${c} food colouring`,
+      `${c} food colour`,
       `${c} colouring`,
       `${c} colour`,
     ]),

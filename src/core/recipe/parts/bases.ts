@@ -8,7 +8,7 @@ import type { SplitRecipe } from '../text/split'
 import { BAKED } from './layers'
 
 /** "Press into a tin", and what is done with it there: "bake for 20 minutes", "chill". */
-const LAID = /\b(?:flatten|pat|press)\b.*\b(?:dish|pan|sheet|tin|tray)\b/i
+const LAID = /\b(?:flatten|pat|press)\b.*\b(?:dish|pan|sheet|tin|tray|\d+ ?[x×] ?\d+)\b/i
 const SETS =
   /^(?:allow|bake|chill|cool|freeze|fridge|leave|let|prick|put in the (?:freezer|fridge|oven)|refrigerate|remove|set aside)\b/i
 /** "Butter a tin" speaks of no butter of the list. */
@@ -20,9 +20,19 @@ const MIXED = 2
 /** What the rest is called, as far as its name or its method says. */
 const SWEET = /\b(caramel|fudge|ganache|marshmallow|nougat|toffee)\b/i
 
+const isLaidFirst = (said: readonly string[]): boolean => {
+  const laid = said.findIndex((s) => LAID.test(s))
+  return laid >= 0 && !said.slice(0, laid + 1).some((s) => BOILS.test(s))
+}
+
 /** A split recipe, of the sentences `said`, with its base and the rest under headings; as it is, where nothing is laid first, or headings stand there already. */
 export function withBase(recipe: SplitRecipe, said: readonly string[], lexicon: Lexicon): SplitRecipe {
   const { name, list, method } = recipe
+  const [first, second] = list
+  const isHeadless = list.length === 2 && first?.heading === null && second && SWEET.test(second.heading ?? '')
+  // what stands over "caramel:" under no heading, and is laid before anything boils
+  if (isHeadless && method.every((m) => m.heading === null) && isLaidFirst(said))
+    return { ...recipe, list: [{ ...first, heading: 'base' }, second] }
   if ([...list, ...method].some((s) => s.heading !== null)) return recipe
   const laid = said.findIndex((s) => LAID.test(s))
   if (laid < 0 || said.slice(0, laid + 1).some((s) => BOILS.test(s))) return recipe

@@ -401,6 +401,25 @@ describe('two boils of nearly the same', () => {
     expect(formula.parts?.[1]?.formula.steps.some((s) => /remaining/.test(s.say))).toBe(false)
   })
 
+  it('are a base that is laid first, over what stands under its name', () => {
+    const { formula } = readRecipe(
+      'Squares\n\n90 g puffed rice\n300 g marshmallows\n60 g butter\nCaramel: 200 g sugar, 85 g butter, 120 g cream\n\nMelt the 60 g butter, add marshmallows till smooth, stir in rice; press into 9x13. Caramel: melt sugar dry till amber, butter in, cream in, boil to 115 °C. Pour over, chill, cut.',
+      pantry,
+    )
+    expect(formula.parts?.map((p) => p.formula.lines.map((l) => l.ingredient))).toEqual([
+      ['puffed-rice', 'marshmallows', 'butter'],
+      ['sugar', 'butter', 'cream-36'],
+    ])
+  })
+
+  it('are none where one of two headings stands over a flavour and a colour alone', () => {
+    const { name, parts, groups } = readRecipe(
+      '★ Cinnamon drops ★\n\nHard candy base:\n400 g sugar\n150 g water\nFlavor + color:\n2 g cinnamon oil\n1 g red food color\n\nBring sugar and water to the boil and cook to 150 °C. Flavor + color in. Pour in molds.',
+      pantry,
+    ).formula
+    expect([name, parts ?? [], groups.length]).toEqual(['Cinnamon drops', [], 2])
+  })
+
   it('are a filling and the shell that is cast before it, each in a row with its heading', () => {
     const { formula } = readRecipe(
       'Shells\n\nFILLING: sugar 250 g, cream 100 g, butter 120 g, white chocolate 60 g\nSHELL: dark chocolate 70% 500 g\n\nCast shells in 28 cavity moulds with tempered chocolate. Melt the sugar dry to 170 °C. Stop with the hot cream. Cook to 105 °C. At 60 °C blend in chocolate and butter. Pipe at 28 °C.',

@@ -40,8 +40,13 @@ const FINISHES =
 /** What sweets are tossed in. */
 const DUST = /\bsugar\b|\b(?:citric|tartaric|malic) acid\b|\b(?:corn ?starch|cornflour|potato starch|starch)\b/i
 
+/** What goes into a sweet by the drop, whatever it stands under. */
+const FLAVOURS = /\b(?:colou?r(?:ing)?s?|essence|extract|flavou?r(?:ing)?s?|(?:\w+|\w+mint) oil)\b/i
+
 const isFinish = ({ heading, lines }: Layer): boolean =>
-  FINISHES.test(heading) || (/\bcoat/i.test(heading) && lines.every((line) => DUST.test(line)))
+  FINISHES.test(heading) ||
+  (/\bcoat/i.test(heading) && lines.every((line) => DUST.test(line))) ||
+  lines.every((line) => FLAVOURS.test(line))
 
 /** The headed lists of a recipe that are parts of their own; null where they are only groups of one pot. */
 export function layersIn({ list, method }: Pick<SplitRecipe, 'list' | 'method'>): readonly Layer[] | null {

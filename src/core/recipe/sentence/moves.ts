@@ -198,7 +198,7 @@ const POURS = saidAs(
     // "1/4 inch thick"
     /pour in (?:about )?[\d./¼½¾]+ ?-?(?:["″”]|cm|mm|in(?:ch)?(?:es)?\b) (?:deep|thick)/,
     // "in a buttered 13x9"
-    /pour in (?:an? |the )?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
+    /pour in (?:an? |the )?(?:(?:deep|shallow|well)[ -])?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
     /pour in (?:an? )?\d+ ?[x×] ?\d+/,
     /^pour in(?: (?:all of it|the (?:fudge|marshmallow|mass|mixture|nougat|toffee)))?$/,
     /^drops? of \d/,

@@ -14,7 +14,7 @@ export const HEAD_LETTER =
   /^((?:part|stage|phase|group|component|ingredients|layer|mix|list|syrup) (?:[A-H\d]|one|two|three|four|five|six)|[A-H])(?:[.:)]?|\s*(?:\(|[:–—-]\s)[\p{L} &-]{3,40}\)?:?)$/iu
 /** "For the base", "Make the caramel:", "Topping:" */
 const HEAD_PART =
-  /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?((?:\d(?:st|nd|rd|th) )?[\p{L} '’-]{3,40}(?=(?: \([\p{L} -]{3,20}\))?:))(?: \([\p{L} -]{3,20}\))?)\s*:?$/iu
+  /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?((?:\d(?:st|nd|rd|th) )?[\p{L} '’&+-]{3,40}(?=(?: \([\p{L} -]{3,20}\))?:))(?: \([\p{L} -]{3,20}\))?)\s*:?$/iu
 /** "Combine", "Assembly" */
 export const COMES_LAST = /^(?:assembl\w*|combin\w*|finish\w*|join\w*)$/i
 

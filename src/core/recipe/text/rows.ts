@@ -209,7 +209,7 @@ const IN_ONE_UNIT =
   /^(\p{L}(?:[^().]|\.(?=\d))*\d) ?\((?:all )?(?:in )?(k?g|grams|kilo(?:s|grams)?|oz|ounces)\)[.;]?\s*(.*)$/iu
 function unitAtEnd(line: string): string[] | null {
   const [, listed, unit, rest = ''] = IN_ONE_UNIT.exec(bare(line)) ?? []
-  const pieces = listed?.split(/[,;]\s+/) ?? []
+  const pieces = listed?.split(/(?:[,;]|\s[|·])\s+/) ?? []
   if (pieces.length < 2 || !pieces.every((piece) => NAMED_BARE.test(piece))) return null
   return [...pieces.map((piece) => `${piece} ${unit}`), ...(rest ? inOneRow(rest) : [])]
 }

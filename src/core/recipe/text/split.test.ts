@@ -285,6 +285,7 @@ describe('a list', () => {
     ],
     ['Sucrose 2000\nWater 600', []],
     ['Sugar 40, cream 35% 60, water 12.5, salt 0.4 (kg)', [40000, 60000, 12500, 400]],
+    ['sugar 350 | water 120 | butter 15 | salt 5 (all g)', [350, 120, 15, 5]],
     ['Sugar 2.5 cups, water 6 tablespoons, baking soda 4 teaspoons, vanilla 2 teaspoons.', [500, 88.7, 18.4, 8.4]],
     ['Ingredient / kg\nSugar 4.000\nWater 1.05', [4000, 1050]],
     ['Sugar 800\nVanilla pods 2\nall in g', [800, 6]],

@@ -160,6 +160,9 @@ const VESSEL_OF = /\b(?:bowl|dish|kettle|mould|pan|pot|saucepan|sheet|skillet|th
 /** "Subject: Re: the sea foam", "RECIPE: Vanilla caramels" */
 const TITLE_MARK = /^(?:recipe|subject|title)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*/i
 
+/** "★ Lemon fudge ★", "=== Toffee ===", "Toffee:" */
+const AROUND_NAME = /^[^\p{L}\p{N}(“"'’]+|[^\p{L}\p{N})”"'’!?.%]+$/gu
+
 /** ◊ No recipe has more lines than that; what stands beyond is kept in the notes alone. */
 const MOST_LINES = 400
 
@@ -269,7 +272,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   const [called = '', ...beside] = name.split(/\s+\|\s+/)
   left.push(...beside)
   return {
-    name: called.replace(TITLE_MARK, '').replace(/:\s*$/, ''),
+    name: called.replace(TITLE_MARK, '').replace(AROUND_NAME, ''),
     list: list.filter((s) => s.lines.length > 0),
     method: method.filter((s) => s.lines.length > 0),
     makes,
