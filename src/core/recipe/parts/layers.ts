@@ -41,7 +41,8 @@ const FINISHES =
 const DUST = /\bsugar\b|\b(?:citric|tartaric|malic) acid\b|\b(?:corn ?starch|cornflour|potato starch|starch)\b/i
 
 /** What goes into a sweet by the drop, whatever it stands under. */
-const FLAVOURS = /\b(?:colou?r(?:ing)?s?|essence|extract|flavou?r(?:ing)?s?|(?:\w+|\w+mint) oil)\b/i
+const FLAVOURS =
+  /\b(?:colou?r(?:ing)?s?|essence|extract|flavou?r(?:ing)?s?|(?:anise\w*|cinnamon|cloves?|lemon|lime|\w*mint|orange|rose) oil)\b/i
 
 const isFinish = ({ heading, lines }: Layer): boolean =>
   FINISHES.test(heading) ||
