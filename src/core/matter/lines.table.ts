@@ -30,6 +30,7 @@ black gel colour => ask
 2 large jars of honey => ask
 1 1/2 dozen marshmallows => marshmallows 126
 300 g gianduja => gianduja 300
+1 ml mint oil => flavour 0.9
 8 oz sugar -- she used granulated => sugar 226.8
 1/4 tsp red food color => colour 1.2
 380 g dulce de leche => dulce-de-leche 380

@@ -207,7 +207,7 @@ interface Bag {
 /** Words of a shape, a colour or a kind: what shares no more with another thing is not that. Beet powder is no baking powder, red wine no red colour. */
 const SHAPELESS = new Set(
   `bag baking bean bit black blue bought brown candy canned chip crystal dark de dried drop edible flake flower free gold granule green half leaf light liquid low
-  pink powder puffed red root salted sauce sheet silver stick sweet white whole yellow`.split(/\s+/),
+  paste pink powder puffed red root salted sauce sheet silver stick sweet white whole yellow`.split(/\s+/),
 )
 
 /** Words that could mean an ingredient by themselves: those of its own name, and what a synonym ends in. "Chestnut" alone is no chestnut honey. */

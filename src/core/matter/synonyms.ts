@@ -333,6 +333,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'almond-extract': ['almond essence', 'almond flavouring'],
   flavour: ['essential oil', 'candy oil', 'flavouring oil', 'menthol', 'menthol crystals'].concat(
     [
+      'mint',
       'peppermint',
       'spearmint',
       'cinnamon',

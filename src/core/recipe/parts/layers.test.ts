@@ -420,6 +420,23 @@ describe('two boils of nearly the same', () => {
     expect([name, parts ?? [], groups.length]).toEqual(['Cinnamon drops', [], 2])
   })
 
+  it.each([
+    [
+      'Truffles',
+      '250 g dark chocolate 70%\n180 g cream\n20 g glucose syrup',
+      'Boil cream and glucose, cool to 80, pour on the chocolate. Pipe 12 g. Set overnight.',
+    ],
+    [
+      'Cordials',
+      '40 g butter\n60 g corn syrup\n240 g icing sugar\n450 g dark chocolate 70%',
+      'Mix butter, corn syrup and icing sugar; knead until smooth. Chill. Melt and temper chocolate; dip.',
+    ],
+  ])('are one part by hand, and no boil of it, where only cream or chocolate is heated: %s', (name, list, method) => {
+    const { formula, asks } = readRecipe(`${name}\n\n${list}\n\n${method}`, pantry)
+    expect(formula.parts?.map((p) => p.formula.target)).toEqual([null])
+    expect(asks.map((a) => a.id)).toEqual(['layered'])
+  })
+
   it('are a filling and the shell that is cast before it, each in a row with its heading', () => {
     const { formula } = readRecipe(
       'Shells\n\nFILLING: sugar 250 g, cream 100 g, butter 120 g, white chocolate 60 g\nSHELL: dark chocolate 70% 500 g\n\nCast shells in 28 cavity moulds with tempered chocolate. Melt the sugar dry to 170 °C. Stop with the hot cream. Cook to 105 °C. At 60 °C blend in chocolate and butter. Pipe at 28 °C.',

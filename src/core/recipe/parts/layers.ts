@@ -92,7 +92,8 @@ const HEATS =
 const BOILS = /\b(?:boil(?!er)|simmer|thermometer|microwave)/i
 
 /** What melts chocolate and boils nothing, whatever syrup is melted with it. */
-const GENTLY = /\b(?:bain[- ]marie|double boiler|(?:over|above) (?:\w+ ){0,4}(?:hot|simmering) water)\b/i
+const GENTLY =
+  /\b(?:bain[- ]marie|double boiler|(?:over|above) (?:\w+ ){0,4}(?:hot|simmering) water)\b|^melt (?:and temper )?(?:the )?(?:(?:dark|milk|white) )?(?:choc(?:olate)?|chips|coating)\b(?! (?:and|with)\b)/i
 /** "Heat to 88 °F": nothing boils at that, and chocolate does not stand more. ◊ */
 const TEMPERS = { C: 55, F: 130 }
 function isTempered(sentence: string): boolean {
@@ -111,17 +112,24 @@ const holds = (called: readonly string[], what: RegExp): boolean => called.some(
 // a figure of which it is still asked what it counts ends a boil as well
 const isEnded = (piece: WrittenPiece): boolean => endingOf(piece.said, heatUnitOf(piece, {}) ?? 'C') !== null
 
+/** Of these only the cream is boiled, where no more than a little glucose is with it. */
+const OF_GANACHE = /\b(?:ganache|truffles?)\b/i
+const BOILED_SWEET = /\b(?:(?<!\b(?:confectioners|icing|powdered) )sugar|golden syrup|honey|molasses|treacle)\b/
+const isGanache = ({ name, list }: WrittenPiece, lexicon: Lexicon): boolean =>
+  OF_GANACHE.test(name) && !holds(calledIn(list, lexicon), BOILED_SWEET)
+
 /** Whether it is boiled: it says how far, or heats something sweet. Cream that is scalded for a ganache is not. */
 const isBoiledBy = (piece: WrittenPiece, lexicon: Lexicon): boolean =>
   isEnded(piece) ||
-  (piece.said.some((s) => BOILS.test(s.replace(UNBOILED, '')) && !inOven(s) && !GENTLY.test(s)) &&
+  (!isGanache(piece, lexicon) &&
+    piece.said.some((s) => BOILS.test(s.replace(UNBOILED, '')) && !inOven(s) && !GENTLY.test(s)) &&
     holds(calledIn(piece.list, lexicon), SYRUP))
 
 /** Whether a recipe has a method, and that boils nothing: truffles, bark, what must not boil, what is only kneaded. */
 export function isMadeByHand(piece: WrittenPiece, lexicon: Lexicon): boolean {
   const { list, said } = piece
   if (said.length === 0 || list.every((s) => s.lines.length === 0) || isEnded(piece)) return false
-  if (said.some((s) => UNBOILED.test(s))) return true
+  if (said.some((s) => UNBOILED.test(s)) || isGanache(piece, lexicon)) return true
   if (!said.some((s) => HEATS.test(s.replace(/\bmelted\b/gi, ' ')) && !inOven(s))) return true
   const called = calledIn(list, lexicon)
   const melts = said.every(

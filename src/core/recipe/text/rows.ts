@@ -329,7 +329,7 @@ export function inOneRow(row: string): string[] {
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const ends = (rest ?? line).replace(/(?<=\d ?(?:k?g|[cdm]?l)|\p{L}{3})\.$/u, '').split(/,\s+(?![^(]*\))/)
   // "glucose syrup 200 g, honey 120 g, 2 egg whites": an amount may stand at either end
-  const isMixed = ends.length > 2 && !ends.some(beginsDone)
+  const isMixed = ends.length > 2 && !/[.!?]\s+\p{Lu}/u.test(line) && !ends.some(tells)
   const areEnds = ends.filter((p) => endsWithAmount(p) || (isMixed && isLine(p))).length > MOST_OF * ends.length
   if (
     areEnds &&

@@ -17,6 +17,7 @@ describe('shorthand, written out', () => {
     ['Reboil to 117 °C, then add butter.', 'cook back to 117 °C, then add butter.'],
     ['Re-boil it until it reads 246.', 'cook it back until it reads 246.'],
     ['Mix pectin with sugar (1), rain in, boil.', 'Mix pectin with sugar (1), rain in, boil.'],
+    ['Sugar to 160°, cream in slowly (hot), cook 116°.', 'Sugar to 160°, add cream, cook to 116°.'],
     ['Décuire with hot cream.', 'Decook with hot cream.'],
     ['Wait for 50ish and beat.', 'cool to 50 and beat.'],
   ])('%j is %j', (said, whole) => expect(writtenOut(said)).toBe(whole))

@@ -330,7 +330,7 @@ const addedAt = (said: string): string =>
 
 /** "Boil to 149, sesame in, stir": what goes in there. */
 const COMES_IN =
-  /(?<=\b\d{1,3} ?[°º]?(?: ?(?:[CF]|deg\w*|min\w*|sec\w*))?\b[^,;.\d]{0,24}(?:[,;]| (?:and|then)(?= )) )(?:then )?(?:the )?((?:\p{L}+ (?:and |[&+] )?){1,4}?)in(?: (?:hot|warm)| \((?:hot|roasted|toasted|warm)!?\))?(?=[,;.]| and\b| then\b|$)/giu
+  /(?<=\b\d{1,3} ?[°º]?(?: ?(?:[CF]|deg\w*|min\w*|sec\w*))?\b[^,;.\d]{0,24}(?:[,;]| (?:and|then)(?= )) )(?:then )?(?:the )?((?:\p{L}+ (?:and |[&+] )?){1,4}?)in(?: (?:carefully|gradually|slowly))?(?: (?:hot|warm)| \((?:hot|roasted|toasted|warm)!?\))?(?=[,;.]| and\b| then\b|$)/giu
 /** "Warm nuts in": of what has been warmed, and no order to warm it. */
 const MADE_ALREADY = /^(?:cold|hot|roasted|toasted|warm|warmed) (?=\p{L})/iu
 const NO_THING =
