@@ -72,8 +72,10 @@ const INSTEAD_OF: Readonly<Partial<Record<Instead, 'cut-through' | 'leave-out'>>
 }
 
 /** What is done in the place of the next work, where it is too late for that; null where nothing is. */
-export function insteadOf(findings: readonly FinishFinding[]): 'cut-through' | 'leave-out' | null {
-  const missed = findings.find((f) => f.id === 'missed')
+export function insteadOf(
+  finish: { readonly findings: readonly FinishFinding[] } | null,
+): 'cut-through' | 'leave-out' | null {
+  const missed = finish?.findings.find((f) => f.id === 'missed')
   return missed ? (INSTEAD_OF[missed.figures.instead] ?? null) : null
 }
 

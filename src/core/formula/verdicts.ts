@@ -125,18 +125,21 @@ function boilsFrom({ atTarget, targetC }: Analysis, { pressurePa }: Conditions):
   return from > targetC + UNBOILED ? inCelsius(from) : null
 }
 
-const water = (a: Analysis, c: Conditions): VerdictOn<'water'> => ({
-  id: 'water',
-  tone: !Number.isFinite(a.minutes) ? 'bad' : boilsFrom(a, c) === null ? 'good' : 'mind',
-  figures: {
-    boilsFrom: boilsFrom(a, c),
-    share: a.waterShare,
-    out: inGrams(massOf(a.finished)),
-    steam: inGrams(a.steamGrams),
-    time: inSeconds(a.minutes * 60),
-    burner: c.burner.name,
-  },
-})
+function water(a: Analysis, c: Conditions): VerdictOn<'water'> {
+  const from = boilsFrom(a, c)
+  return {
+    id: 'water',
+    tone: !Number.isFinite(a.minutes) ? 'bad' : from === null ? 'good' : 'mind',
+    figures: {
+      boilsFrom: from,
+      share: a.waterShare,
+      out: inGrams(massOf(a.finished)),
+      steam: inGrams(a.steamGrams),
+      time: inSeconds(a.minutes * 60),
+      burner: c.burner.name,
+    },
+  }
+}
 
 /** Fudge is meant to grain: there it is a warning that it does not. */
 const meantTone: Readonly<Record<GrainRisk | 'none', Tone>> = {

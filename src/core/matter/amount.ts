@@ -327,7 +327,7 @@ export function trailingAmount(
     const tail = text.slice(gap.index + gap[0].length).replace(OF_SIZE, '$1')
     if (gap.index < 2 || !AMOUNT.test(tail)) continue
     const lead = leadingAmount(tail, house, brackets)
-    if (!lead || !(lead.measure.unit || FEW.test(withoutHoles(tail).trim()))) continue
+    if (!lead || !(lead.measure.unit || FEW.test(withoutHoles(tail)))) continue
     const note = /^\s*,\s*\p{L}.*/u.exec(lead.rest)?.[0] ?? ''
     if (note || !lead.rest.replace(/[.,]/g, '').trim())
       return { amount: lead.amount, name: withoutHoles(text.slice(0, gap.index)) + note }

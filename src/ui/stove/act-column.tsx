@@ -3,7 +3,7 @@
 import { Droplet, Flame, NotebookPen, Thermometer } from 'lucide-react'
 import type { ReactNode } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
-import { type DoNow, insteadOf, isBoiled, type Step } from '@/core'
+import { insteadOf, isBoiled } from '@/core'
 import { later, useFetched } from '@/ui/kit/fetched'
 import { firstAid } from '@/words'
 import { boilName } from './boil-name'
@@ -144,32 +144,22 @@ export function Asked({ acts: { slip, undo, meant } }: Pick<Props, 'acts'>) {
   )
 }
 
-interface Shown {
-  readonly act: string
-  readonly hint: string
-  readonly mood: DoNow['mood']
-  readonly when: Step['when']['on'] | 'end' | 'over'
-}
+/** What is done in the place of what it is too late for. */
+const insteads = { 'leave-out': 'Leave it out', 'cut-through': 'Cut right through' } as const
 
 /** The big button: what the lemon panel asks for; of a closed boil, the way to its story. */
 export function Primary({ live: { over, pot, finish }, acts }: Omit<Props, 'shades'>) {
   const { step, mood } = pot.doNow
-  const instead = insteadOf(finish?.findings ?? [])
-  const shown: Shown = over
+  const instead = insteadOf(finish)
+  const due = instead ? 'now' : mood
+  const shown = over
     ? { act: 'Open its story', hint: 'in the logbook', mood: 'done', when: 'over' }
-    : instead
-      ? {
-          act: instead === 'leave-out' ? 'Leave it out' : 'Cut right through',
-          hint: 'tap or Space',
-          mood: 'now',
-          when: 'window',
-        }
-      : {
-          act: step?.act ?? 'Close this boil',
-          hint: mood === 'wait' ? 'once it is done\u00a0·\u00a0Space' : 'tap or Space',
-          mood,
-          when: step?.when.on ?? 'end',
-        }
+    : {
+        act: instead ? insteads[instead] : (step?.act ?? 'Close this boil'),
+        hint: due === 'wait' ? 'once it is done\u00a0·\u00a0Space' : 'tap or Space',
+        mood: due,
+        when: step?.when.on ?? 'end',
+      }
   return (
     <button
       type="button"

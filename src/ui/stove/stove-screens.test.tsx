@@ -241,7 +241,8 @@ describe('the acts', () => {
     const live = late()
     column(live)
     expect(screen.getByTestId('primary').textContent).toMatch(/^Leave it out/)
-    fireEvent.click(screen.getByTestId('primary'))
+    // pressed twice before the screen has caught up is pressed once
+    for (const _ of [1, 2]) fireEvent.click(screen.getByTestId('primary'))
     expect(logged(live)).toEqual([{ type: 'passed', step: 'score' }])
     const other = late()
     const score = other.finish?.ahead.find((w) => w.kind === 'score')

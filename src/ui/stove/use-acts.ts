@@ -14,6 +14,7 @@ import {
   isEarly,
   nextAct,
   paceOf,
+  type Step,
   standing,
 } from '@/core'
 import { send } from '@/ui/kit/send'
@@ -112,6 +113,9 @@ export function useActs({ log, cook, pot, snapshot, finish }: LiveCook, onLeave:
     setSlip({ id: log.log(a, at), said: a === given ? said : `${said} instead`, asked })
     open('acts')
   }
+  /** What is pressed twice before the screen has caught up is pressed once. */
+  const isLogged = (step: Step): boolean =>
+    standing(log.snapshot().events).some((e) => 'step' in e && e.step === step.id)
   const go = (to: string): void => {
     onLeave()
     router.push(to)
@@ -150,15 +154,14 @@ export function useActs({ log, cook, pot, snapshot, finish }: LiveCook, onLeave:
       const { step } = pot.doNow
       const act = nextAct(pot)
       if (!step) close(act)
+      else if (isLogged(step)) return
       // of what it is too late for, the panel says to leave it out
-      else if (insteadOf(finish?.findings ?? []) === 'leave-out')
-        logged({ type: 'passed', step: step.id }, `${step.label} left out`)
-      // pressed twice before the screen has caught up is pressed once
-      else if (standing(log.snapshot().events).some((e) => 'step' in e && e.step === step.id)) return
+      else if (insteadOf(finish) === 'leave-out') logged({ type: 'passed', step: step.id }, `${step.label} left out`)
       else logged(act, step.act, isEarly(pot.doNow) ? sayEarly(step.act, pot, say) : null)
     },
     wasDone: (by) => {
-      if (pot.doNow.step) logged(nextAct(pot), pot.doNow.step.act, null, by)
+      const { step } = pot.doNow
+      if (step && !isLogged(step)) logged(nextAct(pot), step.act, null, by)
     },
     turn: (by) => {
       const dial = Math.min(DIAL_TOP, Math.max(0, cook.state.dial + by))

@@ -20,22 +20,23 @@ const MIXED = 2
 /** What the rest is called, as far as its name or its method says. */
 const SWEET = /\b(caramel|fudge|ganache|marshmallow|nougat|toffee)\b/i
 
-const isLaidFirst = (said: readonly string[]): boolean => {
+/** The sentence by which something is laid before anything boils; -1 for none. */
+function laidFirst(said: readonly string[]): number {
   const laid = said.findIndex((s) => LAID.test(s))
-  return laid >= 0 && !said.slice(0, laid + 1).some((s) => BOILS.test(s))
+  return said.slice(0, laid + 1).some((s) => BOILS.test(s)) ? -1 : laid
 }
 
 /** A split recipe, of the sentences `said`, with its base and the rest under headings; as it is, where nothing is laid first, or headings stand there already. */
 export function withBase(recipe: SplitRecipe, said: readonly string[], lexicon: Lexicon): SplitRecipe {
   const { name, list, method } = recipe
+  const laid = laidFirst(said)
+  if (laid < 0) return recipe
   const [first, second] = list
   const isHeadless = list.length === 2 && first?.heading === null && second && SWEET.test(second.heading ?? '')
-  // what stands over "caramel:" under no heading, and is laid before anything boils
-  if (isHeadless && method.every((m) => m.heading === null) && isLaidFirst(said))
+  // what stands over "caramel:" under no heading
+  if (isHeadless && method.every((m) => m.heading === null))
     return { ...recipe, list: [{ ...first, heading: 'base' }, second] }
   if ([...list, ...method].some((s) => s.heading !== null)) return recipe
-  const laid = said.findIndex((s) => LAID.test(s))
-  if (laid < 0 || said.slice(0, laid + 1).some((s) => BOILS.test(s))) return recipe
   const ends = said.findIndex((s, i) => i > laid && !SETS.test(s))
   const base = said.slice(0, ends)
   const rest = said.slice(ends)

@@ -170,15 +170,15 @@ const schoolMakeUps: readonly (readonly [FamilyId, RegExp, string])[] = [
 ]
 
 /** When a line goes in: with the first of the pot, later on the heat, or off it. */
-export type GoesIn = 'first' | 'boiled' | 'off'
+type GoesIn = 'first' | 'boiled' | 'off'
 
-const DRY = /^(?:sugar|[\w-]*(?:sugar|muscovado|demerara))$|salt|acid|cream-of-tartar/
-const DAIRY = /^(?:cream|milk|condensed|evaporated)/
+const DRY = /^(?:[\w-]*(?:sugar|muscovado|salt|-acid)|demerara|cream-of-tartar)$/
+const DAIRY = /^(?:cream(?!-of)|milk|condensed|evaporated)/
 /** ◊ How a caramel begins, by what is in its pot first. */
 function caramelBegun(first: readonly string[]): string | null {
   if (first.length === 0) return null
   if (first.every((id) => DRY.test(id))) return 'dry'
-  return first.some((id) => DAIRY.test(id) && !DRY.test(id)) ? 'all-in' : null
+  return first.some((id) => DAIRY.test(id)) ? 'all-in' : null
 }
 
 /** The school of a family that a name and a method, or else a list, speak of. */

@@ -32,6 +32,8 @@ describe('what a recipe is', () => {
       'thermometer',
     ],
     ['Praline paste caramel', '200 g sugar\n150 g cream', 'Boil to 105 °C.', 'caramel', 'all-in'],
+    // salted butter is no salt
+    ['Butter caramels', '400 g sugar\n200 g salted butter\n3 g salt', 'Boil to 120 °C. Cut.', 'caramel', 'wet'],
     ['Cajeta style squares', '400 g sugar\n300 g cream', 'Boil to 118 °C. Cut.', 'caramel', 'all-in'],
     ['Cream pralines', '400 g sugar\n200 g cream\n100 g pecans', 'Boil to 114 °C and beat.', 'fudge', 'stir-soon'],
     [

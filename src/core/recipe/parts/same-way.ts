@@ -21,7 +21,8 @@ export function alsoSaid(of: readonly (readonly string[])[], i: number): readonl
   const at = own.findIndex((s) => SAME_WAY.test(s))
   if (at < 0) return own
   const after = own.slice(at + 1)
-  const before = (of[i - 1] ?? []).filter((s) => !(after.some(isLaid) && isLaid(s)))
+  const liesElsewhere = after.some(isLaid)
+  const before = (of[i - 1] ?? []).filter((s) => !(liesElsewhere && isLaid(s)))
   const [, more, mate = ''] = ADDS_WITH.exec(own[at] as string) ?? []
   const met = more === undefined ? -1 : before.findLastIndex((s) => mentions(s, [mate.trim().toLowerCase()]))
   if (met < 0) return [...before, ...own]

@@ -38,25 +38,24 @@ const MAKES = /^(?:for|make|to make) /i
 /** "Caramel: stir everything over low heat", "Jelly – warm the purée". */
 const TELLS = /^([^:]{3,40}?)(?::|\s[–—-])\s+(.+)$/s
 
-/** The layer a sentence begins with: "make the vanilla layer in the same way"; -1 for none. */
-const namedFirst = (sentence: string, layers: readonly Layer[]): number =>
-  layers.findIndex((l) => sentence.replace(MAKES, '').toLowerCase().startsWith(`the ${l.heading.toLowerCase()}`))
+/** The layer a sentence begins with: "make the vanilla layer in the same way"; `otherwise` for none. */
+function namedFirst(sentence: string, layers: readonly Layer[], otherwise: number): number {
+  const begins = sentence.replace(MAKES, '').toLowerCase()
+  const named = layers.findIndex((l) => begins.startsWith(`the ${l.heading.toLowerCase()}`))
+  return named < 0 ? otherwise : named
+}
 
-/** The sentences of a line without the title of a layer, "Caramel: …", each with the layer that was named last in the line; -1 for none. */
+/** The sentences of a line without the title of a layer, "Caramel: …", each with the layer it begins with, or that was named last in the line; -1 for none. */
 function titledIn(line: string, layers: readonly Layer[]): { sentence: string; titled: number }[] {
   let titled = -1
   const isLayer = layers.some((l) => alike(l.heading, TELLS.exec(bare(line))?.[1] ?? null))
   return sentences(isLayer ? [line] : withoutTitles([line])).flatMap((written) => {
     const [, called = null, told = ''] = TELLS.exec(written) ?? []
     const found = layers.findIndex((l) => alike(l.heading, called))
-    const makes = namedFirst(written, layers)
-    if (found < 0) {
-      titled = makes < 0 ? titled : makes
-      return { sentence: written, titled }
-    }
-    titled = found
+    titled = found < 0 ? namedFirst(written, layers, titled) : found
+    if (found < 0) return { sentence: written, titled }
     // without its title it may hold two moments
-    return sentences([told]).map((sentence) => ({ sentence, titled }))
+    return sentences([told]).map((sentence) => ({ sentence, titled: namedFirst(sentence, layers, found) }))
   })
 }
 
@@ -83,7 +82,6 @@ export function sharedOut(
         continue
       }
       ofAll ||= OF_EACH.test(sentence)
-      const named = namedFirst(sentence, layers)
       const about = sentence.replace(ONTO_LAYER, '')
       // "dark chocolate" is no white one, though that is called chocolate as well
       const saysOf = ({ full, names }: Written): number => (mentions(about, full) ? 2 : mentions(about, names) ? 1 : 0)
@@ -100,7 +98,7 @@ export function sharedOut(
       const said = alikes.length === 1 ? (alikes[0] as number) : -1
       const meant = FOR_LAYER.exec(sentence)?.[1] ?? null
       const means = layers.findIndex((l) => alike(l.heading, meant))
-      const one: number = [headed, named, titled, means, ofAll ? -1 : clear, said].find((i) => i >= 0) ?? -1
+      const one: number = [headed, titled, means, ofAll ? -1 : clear, said].find((i) => i >= 0) ?? -1
       ofAll &&= one < 0 || OF_EACH.test(sentence)
       at = one < 0 ? at : one
       for (const [i, told] of of.entries()) if (ofAll || i === at) told.push(sentence)

@@ -9,7 +9,7 @@ const FOR_PIECES =
   /^for (?:about )?(\d+)(?::\s| (?:lolli|lolly|pieces|sweets|squares|bars|caramels|toffees|marshmallows))/i
 /** "Yields: 1 pan | 36 pieces", "Cool; cut. Makes 3 lb or 48 pieces" */
 const PIECES =
-  /(?:^|[.!]\s+)(?:makes|serves|yields?|servings?|about(?= \d+ (?:pieces|squares)\b))\b.*?\b(\d{1,3})(?:\s*(?:–|-|to)\s*(\d{1,3}))? (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
+  /(?:^|[.!]\s+)(?:makes|serves|yields?|servings?)\b.*?\b(\d{1,3})(?:\s*(?:–|-|to)\s*(\d{1,3}))? (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
 /** "Cut into squares. About 36 pieces." */
 const ABOUT_PIECES =
   /(?:^|[.!]\s+)(?:about )?(\d{1,3}) (?:pieces|squares|candies|sweets|caramels|bars|balls|lolli(?:pop|e)s)(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?\.?$/i

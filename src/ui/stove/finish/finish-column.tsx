@@ -38,7 +38,7 @@ export function FinishColumn({ live, acts, shades }: Props) {
     return OpenPanel ? <OpenPanel live={live} acts={acts} shades={shades} /> : <div className="sheet flex-1" />
   const { mass, forming } = finish
   const work = finish.ahead.find((w) => w.state !== 'missed') ?? null
-  const late = insteadOf(finish.findings) ? finish.ahead.find((w) => w.state === 'missed') : undefined
+  const late = insteadOf(finish) ? finish.ahead.find((w) => w.state === 'missed') : undefined
   const sooner = moves
     .filter((m) => m.next && work && work.state === 'ahead' && m.next.opens < work.opens - WORTH)
     .sort((a, b) => (a.next?.opens ?? 0) - (b.next?.opens ?? 0))[0]
