@@ -39,8 +39,8 @@ export async function openBoil(page: Page, url: string, boil: string): Promise<v
 const primary = (page: Page) => page.getByTestId('primary')
 
 /**
- * Waits until the act is what the big button says and it is due, then does it with the space bar. Watched in the page at every
- * frame: at 60× a second late would be a minute.
+ * Waits until the act is what the big button says and it is due, then does it with the space bar. Watched in the page many times a second,
+ * for at 60× a second late would be a minute; at every frame it would keep the browser drawing.
  */
 export async function whenDue(page: Page, act: string): Promise<void> {
   await page.waitForFunction(
@@ -49,13 +49,13 @@ export async function whenDue(page: Page, act: string): Promise<void> {
       return button?.dataset.mood === 'now' && button.textContent?.includes(wanted)
     },
     act,
-    { polling: 'raf', timeout: 90_000 },
+    { polling: 25, timeout: 90_000 },
   )
   await page.keyboard.press(' ')
   await expect(primary(page)).not.toContainText(act)
 }
 
-/** Takes a fast practice back to the pace of a kitchen once what is next is near. Watched and done in the page at every frame: at 10× a busy machine's second is ten of the pot's. */
+/** Takes a fast practice back to the pace of a kitchen once what is next is near. Watched and done in the page: at 10× a busy machine's second is ten of the pot's. */
 export async function slowDown(page: Page): Promise<void> {
   await page.waitForFunction(
     () => {
@@ -66,7 +66,7 @@ export async function slowDown(page: Page): Promise<void> {
       return true
     },
     undefined,
-    { polling: 'raf', timeout: 90_000 },
+    { polling: 25, timeout: 90_000 },
   )
   await expect(page.getByRole('radio', { name: '1×', exact: true })).toBeChecked()
 }

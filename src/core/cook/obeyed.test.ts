@@ -24,8 +24,8 @@ import { brownedBy } from './tests'
 import { troublesOf } from './troubles'
 
 const LONGEST = 3 * 3600
-/** s between two looks at the panel, and until what only the maker can see is taken as seen. */
-const GLANCE = 2
+/** s between two looks at the panel, over the flame and once it has been off it for a while; and until what only the maker can see is taken as seen. */
+const GLANCE = { heated: 2, left: 10, leftAfter: 120 }
 const SEEN = 20
 
 interface Obeyed {
@@ -58,6 +58,7 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
   let hottest = Number.NEGATIVE_INFINITY
   let pulledAt = Number.POSITIVE_INFINITY
   while (pot.at < LONGEST) {
+    const glance = pot.at > pulledAt + GLANCE.leftAfter ? GLANCE.left : GLANCE.heated
     const next = formula.steps[cook.state.next]
     if (!next || formula.steps.some((s) => s.empties && cook.state.done.has(s.id))) break
     const finish = assessFinish({ cook, events, readings, analysis, pieces: 50, pieceGrams: 10 }, pot.at)
@@ -65,7 +66,7 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
     before = seen
     fresh = false
     const { doNow } = seen
-    if (Math.round(pot.at) % 20 < GLANCE)
+    if (Math.round(pot.at) % 20 < glance)
       colour = { mean: colourTemperature(brownedBy(readings, cook).dose), sd: COLOUR_SD.curve }
     const past = pastTarget(cook, readings, syrupC(seen), analysis.targetC, pot.at)
     for (const t of troublesOf({ cook, pot: seen, analysis, past, colour, now: pot.at }))
@@ -87,7 +88,7 @@ function obey(formula: BoiledFormula, seed: number): Obeyed {
       cook = openCook(formula, grams, testConditions, facts, events, cook)
       fresh = true
     }
-    for (let i = 0; i < GLANCE; i++) {
+    for (let i = 0; i < glance; i++) {
       advancePot(pot, 1)
       if (pot.at >= pulledAt && pot.at < pulledAt + 10) hottest = Math.max(hottest, pot.celsius)
       const celsius = probe.read(pot.celsius, 1, pot.baseC)

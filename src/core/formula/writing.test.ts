@@ -226,7 +226,7 @@ Method
         expect(new Set(formula.steps.map((s) => s.id)).size).toBe(formula.steps.length)
         for (const s of formula.steps) expect(s.say.length).toBeLessThanOrEqual(200)
       }),
-      { numRuns: 80 },
+      { numRuns: 50 },
     )
   })
 })

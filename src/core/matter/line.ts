@@ -142,6 +142,8 @@ const clean = (text: string): string =>
       /^(?:(?:an? )?(?:good |small )?(?:piece|lump) of )?(butter|lard) (?:(?:the )?size of|as (?:big|large) as) an? [\p{L} ]+$/iu,
       'lump of $1',
     )
+    // "a walnut of butter", "a walnut-sized lump of butter"
+    .replace(/^an? (?:egg|hazelnut|walnut)(?:[- ]sized?)?(?: (?:knob|lump|piece))? of (butter|lard)\b/i, 'lump of $1')
     // "gelatine leaf 1 (2 g)"
     .replace(/^(gelatine?) (leaf|leaves|sheets?):? (\d{1,2})(?=$| \(|,)/i, '$3 $2 $1')
     // "20 g gelatine leaves (about 10)": how many that are

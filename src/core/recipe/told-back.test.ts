@@ -44,6 +44,7 @@ describe('a recipe told back', () => {
         for (const written of [...method, ...beside])
           for (const word of written.match(/[a-z]{4,}/gi) ?? []) expect(told).toContain(word.toLowerCase())
       }),
+      { numRuns: 40 },
     )
   })
 

@@ -105,7 +105,7 @@ describe('a cook followed reading by reading', () => {
         const { state } = trackCook(spattered, facts(), track)
         expect(Math.abs(mean(state, ROW.watts) / mean(clean, ROW.watts) - 1)).toBeLessThan(0.03)
       }),
-      { numRuns: 60 },
+      { numRuns: 30 },
     )
   })
 
@@ -135,7 +135,7 @@ describe('a cook followed reading by reading', () => {
           expect(Math.abs(mean(state, ROW.watts) / watts - 1)).toBeLessThan(0.3)
         },
       ),
-      { numRuns: 40 },
+      { numRuns: 20 },
     )
   })
 

@@ -17,8 +17,8 @@ const PROBE = { lagS: 4, noiseC: 0.15, offsetC: 0, dropShare: 0.01 }
 /** What the maker's own thermometer tells, rounded to a degree when it is typed. */
 const GOOD_EYES = { lagS: 0, noiseC: 0, offsetC: 0, dropShare: 0 }
 
-/** s between two looks at the screen, and until what only the maker can see is taken as seen. */
-const GLANCE = 4
+/** s between two looks at the screen, on the way to the pull and after it; and until what only the maker can see is taken as seen. */
+const GLANCE = { before: 4, after: 12 }
 const SEEN = 20
 /** s between two temperatures typed, far from the target and near it. */
 const SELDOM = 90
@@ -102,7 +102,7 @@ async function cookWhole(id: string, how: How): Promise<Cooked> {
   let [truth, pulledAtC, typedAt] = [boil.conditions.roomC, Number.NaN, 0]
   let live = assessCook(boil, log.snapshot(), 0)
   while (live.emptiedAt === null && live.now < LONGEST) {
-    await vi.advanceTimersByTimeAsync(GLANCE * 1000)
+    await vi.advanceTimersByTimeAsync(1000 * (Number.isNaN(pulledAtC) ? GLANCE.before : GLANCE.after))
     truth = world.cook() ?? truth
     live = assessCook(boil, log.snapshot(), log.now(), live)
     for (const t of live.troubles) alarms.add(`${t.tone} ${t.id}: ${sayTrouble(t, SAY).say}`)

@@ -6,6 +6,7 @@ import { readRecipe } from '../recipe'
 import { moments } from './moments.table'
 import { besideMoments } from './moments-beside.table'
 import { chainedMoments } from './moments-chained.table'
+import { handsMoments } from './moments-hands.table'
 import { hastyMoments } from './moments-hasty.table'
 import { homeMoments } from './moments-home.table'
 import { keptMoments } from './moments-kept.table'
@@ -48,6 +49,7 @@ describe('a method', () => {
     ...pacedMoments,
     ...hastyMoments,
     ...keptMoments,
+    ...handsMoments,
   ])('%s', (_, list, method, celsius, wanted) => {
     const { formula, steps, held, places } = read(list, method)
     expect(steps).toHaveLength(wanted.length)

@@ -315,7 +315,9 @@ function placeOf(
     (w.names[0] === line.names[0] || (w.heading !== line.heading && w.names.some((n) => line.names.includes(n))))
   if (headed >= 0 && written.some(isAlike)) {
     // "boil the sugar, water and lemon juice; whisk the syrup into the paste": that is made already
-    const mates = written.filter((w) => w.heading === line.heading && !w.names.some((n) => line.names.includes(n)))
+    const mates = written.filter(
+      (w) => w.heading === line.heading && !isOutside(w) && !w.names.some((n) => line.names.includes(n)),
+    )
     const isMade = (s: string): boolean => mentions(s, names) && mates.some((w) => mentions(s, w.names))
     const made = said.findIndex((s, i) => i < headed && !ready.has(i) && isMade(s))
     if (made >= 0) return apart.get(made) ?? made

@@ -118,7 +118,7 @@ function partsOf(
   if (!said.some((_, i) => (own[i] || own[i - 1]) && sharing[i])) return null
   const words = names.join('|')
   const part = new RegExp(
-    `(?<![\\w/.,])(${MEASURED}(?= (?:of|(?:${MADE} )?(?:${words}))\\b)|${SHARED})(?!\\w)[^,.:;]{0,24}\\b(?:${words})`,
+    `(?<![\\w/.,])(${MEASURED}(?= (?:of|(?:${MADE} )?(?:${words}))\\b)|${SHARED})(?!\\w)[^,.:;]{0,24}\\b(?:${words})(?!e[dr])`,
     'i',
   )
   const ofRest = new RegExp(

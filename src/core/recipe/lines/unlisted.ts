@@ -81,9 +81,9 @@ const isPutIn = ({ input = '', index }: RegExpMatchArray): boolean =>
   /\b(?:add(?:ing)?|(?:beat|fold|mix|stir|whisk)(?:ing)? in|(?:colou?r|flavou?r|scent)(?:ed|ing)? (?:it )?with)\b(?:(?!\b(?:then|until|till|when)\b)[^,;.]){0,40}$/i.test(
     input.slice(0, index),
   )
-/** A part of what is made is nothing new. */
+/** A part of what is made is nothing new, nor is what it is put on: "drop from a teaspoon onto paper". */
 const OF_THE_POT =
-  /^at a time\b|\b(?:batch|caramel|fudge|hot|it|mass|meringue|mix|mixture|more|of (?:it|that|the|this|your)|other|same|them|toffee|warm|whites)\b/i
+  /^(?:at a time|into|on|onto|over)\b|\b(?:batch|caramel|fudge|hot|it|mass|meringue|mix|mixture|more|of (?:it|that|the|this|your)|other|same|them|toffee|warm|whites)\b/i
 
 /** What holds so much. */
 const VESSEL =

@@ -105,9 +105,9 @@ const FOR_LATER = /^to (?:re-?heat|re-?melt|serve|store|use)\b ?[:–-]/i
 const OTHER_COOK =
   /^(?:n\.?b\.?:?\s|p\.?s\.?:?\s)|^(?:last time|(?:the )?(?:last|previous|other|second|third) batch|(?:test|trial|batch|try) (?:no\.? ?)?#?\d+)\b.*\b(?:did|didn|set|went|were|was|turned)\b/i
 
-/** "For softer caramels stop at 240", "use a large kettle as this boils up" */
+/** "For softer caramels stop at 240", "or, if you like, pour it onto a slab and pull it", "use a large kettle as this boils up" */
 const OTHERWISE =
-  /^it (?:will )?turns? (?:an? )?\w+(?: \w+)?$|^for (?:an? )?(?:chewier|crunchier|firmer|harder|softer)\b.*\d|^use an? (?:[\w-]+ ){0,3}(?:kettle|pan|pot|saucepan)(?:$|,? (?:as|at least|because|since)\b)/i
+  /^or,? (?:alternatively|if you|instead)\b|^it (?:will )?turns? (?:an? )?\w+(?: \w+)?$|^for (?:an? )?(?:chewier|crunchier|firmer|harder|softer)\b.*\d|^use an? (?:[\w-]+ ){0,3}(?:kettle|pan|pot|saucepan)(?:$|,? (?:as|at least|because|since)\b)/i
 /** "It took me 40 minutes", "takes about 20": how long it was, and the end of a letter. */
 const TOOK =
   /^[–—-]?\s*(?:it|mine|this|which) (?:only )?took (?:me |us )?|^mine (?:needs|takes)\b|^takes (?:about |around |roughly )?\d|^(?:cheers|love|regards)(?:,? ?\p{L}{1,12}){0,2}(?: x+)?$/iu

@@ -3,7 +3,18 @@ import { capital, secondsIn } from '../../formula/sentence'
 import { ADDS_IN } from '../sentence/adds'
 import { endingsIn, MEANWHILE, WATCHES } from '../sentence/endings'
 import { heatIn } from '../sentence/heats'
-import { FOAM, GETS_COLD, isGotReady, pours, putsBack, RING, TURNS_OFF, takesOff, whipsWhites } from '../sentence/moves'
+import {
+  bathes,
+  FOAM,
+  GETS_COLD,
+  isGotReady,
+  pours,
+  putsBack,
+  RING,
+  TURNS_OFF,
+  takesOff,
+  whipsWhites,
+} from '../sentence/moves'
 import { writtenOut } from '../text/shorthand'
 import { bare } from '../text/unmarked'
 import { isAside, joined } from './asides'
@@ -157,7 +168,7 @@ const ONCE_COLD = '(?:when|once) (?:(?:almost|half|nearly|quite) )?(?:cold|cool|
 /** Work that goes on for so long with what was put in. */
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS =
-  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|wait(?= (?:about )?\\d)|ripen|mature)'
+  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|wait(?= (?:about )?\\d)|ripen|mature|weight(?:ed)?(?: (?:it )?down)?(?= (?:for|overnight)\\b)|(?:set|sit|stand) (?:the )?(?:pan|pot|saucepan) in (?:an? |the )?(?:basin|bath|bowl|cold|ice|sink))'
 /** "Float the butter on top and do not stir until 46°" */
 const UNSTIRRED = '(?:do not|don.t) (?:stir|beat) (?:it )?(?:until|till)\\b.*\\d'
 /** "To 140°, then on to 155°". */
@@ -256,7 +267,7 @@ const LOW_FIRST = /^(?:dissolve|stir)\b.*\b(?:gentle|gently|low|slowly)\b/i
 const WORKED_IN = /^(?:beat|fold|stir|whisk)\b.*\b(?:in|into)\b/i
 const WORKED = /^(?:cool [^,]{0,30}, )?(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
 const PUTS_IN =
-  /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in|float|dot|dump in|throw in)\b/i
+  /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in|float|dot|drop in|dump in|throw in)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
 const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
 /** "Pour on a slab; when cool enough to handle, pull until white". */
@@ -270,7 +281,8 @@ const SLAB_WORK = new RegExp(`^${ON_SLAB}\\b`, 'i')
 const CUTS = /^(?:cut|mark|score|slice)\b/i
 const BAKES = /^bake\b/i
 /** "Put the sugar in a pan, bring to the boil; take off the heat …" */
-const BROUGHT_UP = /(?:^|[,;]\s+|\b(?:and|then) )bring (?:it )?(?:back )?to (?:a|the) (?:full |gentle |rolling )?boil$/i
+const BROUGHT_UP =
+  /(?:^|[,;]\s+|\b(?:and|then) )bring (?:it )?(?:back |up )?to (?:a|the) (?:full |gentle |rolling )?boil$/i
 /** "Leave for an hour, smash it up" */
 const BROKEN_LAST = new RegExp(`(?:^|[,;]\\s+(?:and )?(?:then )?)${LATER}\\b[^,;]*$`, 'i')
 const FINISHES = new RegExp(`^(?:melt|${PUT_ON})\\b`, 'i')
@@ -317,6 +329,8 @@ function isApart(head: string, tail: string): boolean {
     return (
       (secondsIn(tail) !== null ||
         ((pours(head) || CUTS.test(head)) && (heatIn(tail) !== null || GETS_COLD.test(tail))) ||
+        // "drop in the butter, set the pan in cold water to 43°"
+        (PUTS_IN.test(head) && bathes(tail) && heatIn(tail) !== null) ||
         // "off the heat add the butter, cool to 43°": it is in while it cools
         (PUTS_IN.test(head) && heatIn(head) === null && heatIn(tail)?.cools === true)) &&
       !RESTS.test(head)
@@ -375,6 +389,8 @@ function isApart(head: string, tail: string): boolean {
   if (ADDING_MORE.test(tail) && LEADS_IN.test(head)) return false
   // "boil 4 minutes, add the nuts": they are not boiled with the rest
   if (ADDING_MORE.test(tail) && BOILED_FOR.test(head) && secondsIn(head) !== null) return true
+  // "bring to the boil, add the butter": it boils by then
+  if (ADDING_MORE.test(tail) && BROUGHT_UP.test(head)) return true
   // beaten till it is smooth, then poured
   if (pours(tail) && WORKED.test(head)) return true
   if (takesOff(tail) && (BROUGHT_UP.test(head) || (BOILED_FOR.test(head) && secondsIn(head) !== null))) return true

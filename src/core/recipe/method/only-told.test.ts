@@ -262,8 +262,10 @@ describe('what is only told', () => {
     ['done by others, or another time', ELSEWHERE],
     ['how a thing is', IS_SO],
   ])('changes nothing: %s', (_, sentences) => {
-    expect(changing(drops, sentences, 0)).toEqual([])
-    expect(changing(caramels, sentences, 1)).toEqual([])
+    // each of them in one of the two
+    const [ofDrops, ofCaramels] = [0, 1].map((odd) => sentences.filter((_, i) => i % 2 === odd))
+    expect(changing(drops, ofDrops ?? [], 0)).toEqual([])
+    expect(changing(caramels, ofCaramels ?? [], 1)).toEqual([])
   })
 
   it.each([

@@ -88,7 +88,7 @@ const JUST_AT = /^at \d[^,;°]{0,10}°,? the\b/i
 const called = (worded: string): string => {
   const after = AT_HEAT.exec(worded)?.[1] ?? ''
   const bare = (beginsDone(after) || JUST_AT.test(worded) ? after : worded).replace(TO_HEAT, '')
-  return label(/^(?:back(?: up)?)?$/i.test(bare) ? 'Cook on' : bare)
+  return label(/^(?:back(?: up)?|to)?(?:$|,)/i.test(bare) ? 'Cook on' : bare)
 }
 
 /** "Brown the butter for 6 minutes": what goes in, and how long it cooks. */
@@ -97,7 +97,7 @@ const cooksFor = (text: string): boolean =>
   !/\bthen\b|\badd\b|\b(?:stir|whisk|beat) in\b/i.test(text)
 /** "After 2 minutes add", "let it stand for 5 minutes, then stir in": the wait comes first. Any other time is that of the work, and what goes in is in it from its start. */
 const WAITS_FIRST =
-  /^(?:[^:]{3,30}: )?(?:(?:remove|take)\b[^,;]*[,;]? (?:and )?)?(?:after|allow|bake|chill|cool|freeze|give|hold|leave|let|once|refrigerate|rest|sit|stand|wait|when)\b|^(?:about )?\d+ ?(?:min|sec|h)|^[^,;]{0,30}\blater\b|\bafter (?:about )?(?:\d|an?\b|one|two|three|five|ten)/i
+  /^(?:[^:]{3,30}: )?(?:(?:remove|take)\b[^,;]*[,;]? (?:and )?)?(?:after|allow|bake|chill|cool|freeze|give|hold|leave|let|once|refrigerate|rest|sit|stand|wait|when)\b|^(?:about )?\d+ ?(?:min|sec|h)|^[^,;]{0,30}\blater\b|^(?:the )?(?:following|next) day\b|^(?:overnight|tomorrow)\b|\bafter (?:about )?(?:\d|an?\b|one|two|three|five|ten)/i
 /** "Add the sugar, bring up to 110° and take out the peel": it is in before that. */
 const ADDS_FIRST = new RegExp(
   `^(?:${ADDS_IN}|combine|put)\\b(?!.*\\b(?:at|when|once)\\b.*\\d).{0,120}\\b(?:boil|bring|bubble|cook|heat)\\b.{0,30}\\bto (?:about )?\\d`,
@@ -278,6 +278,10 @@ export function stepsFrom(told: Told): Step[] {
   return withEnds(beatenInTime(bathedFirst(withLids(timedFromBoil(litFirst(once))))), told.pullAt >= 0)
 }
 
+/** "Add the baking soda, which will make it foam", after the boil: nobody boils it on. */
+const FOAMS = /\b(?:baking soda|bicarb\w*|bicarbonate of soda)\b/i
+const BOILS = /\b(?:boil|simmer)/i
+
 /** ◊ s that a base is only dipped. */
 const DIP_S = 60
 
@@ -395,7 +399,9 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
     // where nothing says when, it comes off before what is done off the heat
     // what goes back on it after that is not done yet
     const back = out.findLastIndex((s) => putsBack(s.say))
-    const off = out.findIndex((s, i) => i > back && s.heat === undefined && leavesHeat(s.say))
+    const boils = out.findIndex((s) => BOILS.test(s.say))
+    const foams = (s: Step, i: number): boolean => s.adds !== undefined && i > boils && boils >= 0 && FOAMS.test(s.say)
+    const off = out.findIndex((s, i) => i > back && s.heat === undefined && (leavesHeat(s.say) || foams(s, i)))
     out.splice(off < 0 ? out.length : off, 0, own(plainPull))
   }
   const pullAt = out.findIndex((s) => s.when.on === 'target')

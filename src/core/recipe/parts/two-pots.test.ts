@@ -45,6 +45,10 @@ describe('a recipe of two boils', () => {
       'Put sugar and water in a pan and start heating. In a second pan heat the honey. When the honey gets to 108 °C start whisking the egg whites. At 125 °C pour the honey onto the whites in a slow stream. At 145 °C pour the syrup on in the same way. Whisk for 5 minutes. Fold in the almonds. Press into a tray.',
     ],
     [
+      'the honey lit on the way, and how far it goes said of the whites',
+      'Put sugar and water over medium heat; when it reaches 110 °C start the honey in another pan. Whisk the egg whites to soft peaks when the honey is at 125 °C, then drizzle the honey in with the machine running. Take the sugar to 145 °C, and pour that in too. Whip 10 minutes. Fold in the almonds. Press into a tray.',
+    ],
+    [
       'the honey onto what the sentence before has whipped',
       'Heat the honey to 125 °C. Meanwhile whisk the egg whites to soft peaks. Pour the honey onto them whisking. In the same pan, boil sugar and water to 145 °C. Pour it on the meringue in a thread; whisk for 10 minutes. Fold in the almonds. Press into a tray.',
     ],

@@ -24,7 +24,7 @@ import { heatUnitOf, readPiece } from './piece'
 const ONTO_WHITES = new RegExp(
   `${/\b(?:pour|run|trickle|drizzle|stream|add)\b.*\b/.source}(?:${[
     `${/(?:onto|over|into|on|to)\b.*\b/.source}(?:${FOAM}|(?:mixer|bowl)\\b)`,
-    /(?:mixer|whisk|beaters) (?:is |are )?running\b/.source,
+    /(?:machine|mixer|motor|whisk|beaters) (?:is |are )?running\b/.source,
     /honey\b.{0,20}\bstream\b/.source,
     WHIPPED_IN,
   ].join(
@@ -144,13 +144,35 @@ const inTwo = (sentence: string): string[] => {
   return [`${one}${where}`, `Pour in ${other}`]
 }
 
+/** "When the sugar is at 110° start the honey in another pan. Whip the whites when the honey is at 121°": how far the second pan is taken stands with what waits for it. */
+const STARTED = /^(.*?)(?:[,;] )?\b(?:start|begin|put on) (?:the )?(honey|sugar|syrup)\b[^,;]*$/i
+const startedApart = (said: readonly string[]): string[] =>
+  said.flatMap((s, i) => {
+    const [, before = '', what] = (inOtherPot(s) && STARTED.exec(s)) || []
+    const isAt = new RegExp(
+      `\\b(?:when|once) (?:the )?${what} (?:gets to|hits|is at|reaches) ((?:about )?\\d{3} ?°? ?[CF]?)`,
+      'i',
+    )
+    const [, heat] = what
+      ? (said
+          .slice(i + 1)
+          .map((t) => isAt.exec(t))
+          .find((at) => at !== null) ?? [])
+      : []
+    if (!heat) return [s]
+    // when it is begun is read in the notes: each pot has a clock of its own
+    const [set = ''] = before.split(/[,;] (?=(?:when|once|as soon as)\b)/i)
+    const boiled = `Boil the ${what} to ${heat.trim()} in another pan`
+    return set === '' || /^(?:when|once|as soon as)\b/i.test(set) ? [boiled] : [set, boiled]
+  })
+
 /** "Half the syrup", "a third of it"; "the remaining syrup". */
 const HALF = /\b(?:half|a (?:half|quarter|third)|one (?:half|third)|some|part)\b(?: of)?(?: the| it)\b/i
 const THE_REST = /\b(?:boil|cook|heat|continue|return)\b.{0,30}\b(?:other half|remain(?:der|ing)|rest)\b/i
 
 /** Reads a recipe of two boils as a formula and a part that joins it; null where there is only one. */
 export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answers): Draft | null {
-  const piece = { ...whole, said: beatenIn(whole.said.map(whitesOf).flatMap(inTwo)) }
+  const piece = { ...whole, said: beatenIn(startedApart(whole.said).map(whitesOf).flatMap(inTwo)) }
   if (!piece.said.some((s) => ONTO_WHITES.test(s))) return null
   // "pour half the syrup over the whites, cook the rest to 133°": one pot, poured in two goes
   if (whole.said.some((s) => ONTO_WHITES.test(s) && HALF.test(s)) && whole.said.some((s) => THE_REST.test(s)))

@@ -16,8 +16,12 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
     'It is in',
   ],
   [/\b(?:beat|whip|whisk)(?:p?ing)?\b/i, 'Beaten'],
+  [/\b(?:pull|stretch)\b.*\b(?:till?|until|min\w*|white|satiny|opaque|pale)\b/i, 'It is pulled'],
   [/\b(?:cut|break|slice|unmould)\b/i, 'Cut'],
-  [/\b(?:wrap|store|keep(?! (?:\w+ing|at it|on)\b)|pack)\b/i, 'Put away'],
+  [
+    /\b(?:wrap|store|keep(?! (?:\w+ing|at it|on)\b| (?:\w+ ){1,3}(?:above|at|below|over|under) (?:about )?\d)|pack)\b/i,
+    'Put away',
+  ],
   [/(?<!\b(?:not|n['’]t|never|without) (?:to )?)\b(?:leave|let|set|(?<!\bthe )rest|cool|chill)\b/i, 'It has rested'],
   [/\b(?:boil|cook|simmer|heat|bring|melt)\b/i, 'It is there'],
 ]

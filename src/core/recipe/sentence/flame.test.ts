@@ -14,6 +14,11 @@ function flames(method: string): string[] {
 
 describe('the flame of a written recipe', () => {
   it.each([
+    [
+      'that of no mixer on high',
+      'Boil all to 110 °C. Pour a quarter of it onto the whites, beating on high. Return the rest to the heat and cook to 118 °C.',
+      ['6 ready: Boil all to 110°', '6 ready: Return the rest to'],
+    ],
     ['medium where nothing is said', 'Boil all to 118 °C.', ['6 ready: Boil all to 118°']],
     [
       'very low, in short',

@@ -97,6 +97,7 @@ describe('a figure that could be a heat', () => {
         const isSure = heatIn(way(n)) !== null
         expect(asks.some((a) => a.id === 'target')).toBe(!isSure)
       }),
+      { numRuns: 30 },
     )
   })
 

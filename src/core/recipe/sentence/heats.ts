@@ -88,19 +88,28 @@ const BOILS_FROM = 100
 /** Every temperature a sentence speaks of, as written, and where. */
 function* heatsIn(sentence: string): Generator<HeatFound> {
   for (const found of sentence.matchAll(HEAT)) {
-    const [whole, low = '', unitA, high, sign, unitB] = found
+    const [all, low = '', unitA, second, sign, unitB] = found
     const at = found.index ?? 0
+    // "112 °C or 12 over boiling water": the other figure is no end of a range
+    const isOther = second !== undefined && 2 * figure(second) < figure(low)
+    const high = isOther ? undefined : second
+    const whole = isOther ? all.slice(0, all.lastIndexOf(second)).replace(/\s*(?:and|or|to|[–-])?\s*$/, '') : all
     const before = sentence.slice(0, at)
     const after = sentence.slice(at + whole.length)
-    const letter = (unitB ?? unitA)?.[0]?.toLowerCase()
+    const letter = ((isOther ? null : unitB) ?? unitA)?.[0]?.toLowerCase()
     const bracketed =
       CLOSES.test(after) &&
       (((before.endsWith('(') || ON_IT.test(after)) && (COOKS.test(sentence) || WORKED_AT.test(sentence))) ||
         (NEARLY.test(before) && (COOKS.test(sentence) || MELTS.test(sentence))))
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
     const unit = letter === undefined ? null : letter === 'f' ? 'F' : 'C'
-    const over = unit === null ? null : ABOVE_WATER.exec(after)
-    if (BEYOND.test(before) || /^\s*(?:brix|bx)\b/i.test(after) || (DIFFERENCE.test(after) && over === null)) continue
+    const over = unit === null || isOther ? null : ABOVE_WATER.exec(after)
+    if (
+      BEYOND.test(before) ||
+      /^\s*(?:brix|bx)\b/i.test(after) ||
+      (DIFFERENCE.test(after) && over === null && !isOther)
+    )
+      continue
     const from = over && unit ? WATER_BOILS[unit] : 0
     const isWay = high !== undefined && FROM.test(before) && figure(low) >= BOILS_FROM
     const isGoal = GETS_TO.test(before) && HUNDREDS.test(low) && ENDS_SAID.test(after)

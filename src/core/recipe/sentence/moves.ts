@@ -182,7 +182,7 @@ export const whipsWhites = (sentence: string): boolean => WHIPS_WHITES.test(sent
 
 /** Whether the base of the pot is stood in cold water in this sentence. */
 export const bathes = (sentence: string): boolean =>
-  /(?:\b(?:base|bottom|(?:sauce)?pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?)[ -]water\b|\bin(?:to)? (?:an? )?(?:cold|ice|iced?[- ]water) bath\b|^(?:shock (?:the )?(?:base|(?:sauce)?pan|pot)\b|arrest\b.{0,20}\b(?:ice|water)\b)|^(?:cool|dip|shock) (?:the )?(?:base|bottom|(?:sauce)?pan|pot)\b.{0,30}\bwater\b/i.test(
+  /(?:\b(?:base|bottom|(?:sauce)?pan|pot)\b.{0,30}|(?:^|[;,:]\s+)stop )\b(?:in|into)\b.{0,20}\b(?:cold|iced?)[ -]water\b|\b(?:sauce)?(?:pan|pot) in(?:to)? (?:an? |the )?(?:basin|bowl|sink)\b[^,;]{0,30}\bwater\b|\bin(?:to)? (?:an? )?(?:cold|ice|iced?[- ]water) bath\b|^(?:shock (?:the )?(?:base|(?:sauce)?pan|pot)\b|arrest\b.{0,20}\b(?:ice|water)\b)|^(?:cool|dip|shock) (?:the )?(?:base|bottom|(?:sauce)?pan|pot)\b.{0,30}\bwater\b/i.test(
     sentence,
   )
 
@@ -223,7 +223,7 @@ const POURS = saidAs(
     /turn (?:it )?on(?:to)? (?:the )?(?:rice paper|wafers?)/,
     /turn (?:it )?on (?:buttered|greased|oiled)/,
     /(?:^|turn (?:it )?)in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared)\b/,
-    /turn (?:it )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))/,
+    /turn (?:it |half (?:of it )?|the (?:rest|other half) )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))/,
     // the bottom of the pot is scraped while it cooks
     /scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\b(?! (?:of the (?:bowl|pan|pot) )?(?:in|on)to\b))/,
     // "tip the seeds in" empties the bowl they are in

@@ -89,7 +89,7 @@ describe('what a page has around a recipe', () => {
           for (const line of [...top, ...preface, ...list].flatMap((s) => s.split('\n'))) expect(left).toContain(line)
         },
       ),
-      { numRuns: 40 },
+      { numRuns: 25 },
     )
   })
 

@@ -111,8 +111,8 @@ function told(rows: readonly string[]): readonly string[] {
   return [...rows.slice(0, from), 'Method', ...rows.slice(from).map((row) => (CLOCK.test(row) ? doneThen(row) : row))]
 }
 
-/** "-- cook 119", "-- butter in": what is done, marked by dashes where the list has none. */
-const DASHED = /^\s*--+\s*(?=[\p{L}\d])/u
+/** "-- cook 119", "— butter in": what is done, marked by dashes where the list has none. */
+const DASHED = /^\s*(?:--+\s*|—\s+)(?=[\p{L}\d])/u
 function dashed(rows: readonly string[]): readonly string[] {
   let count = 0
   if (rows.filter((row) => DASHED.test(row)).length < 2) return rows

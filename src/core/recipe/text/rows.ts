@@ -36,10 +36,10 @@ const STICKS = /^\d+ (?:\p{L}+ )?sticks$/iu
 const NO_AMOUNT = /^(?:\p{L}+ )?\d+\s?(?:deg(?:rees?)?|h|hrs?|hours?|mins?|minutes?|days?|mm)\b/iu
 /** "Juice of half a lemon" */
 const OF_FRUIT =
-  /^(?:the )?(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? (?:of (?:\d|[¼½¾]|half|an?|one|two)\b|(?:of )?\d (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b)/i
+  /^(?:the )?seeds (?:of|from) (?:\d|½|half|an?|one|two)\b|^(?:the )?(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? (?:of (?:\d|[¼½¾]|half|an?|one|two)\b|(?:of )?\d (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b)/i
 /** "Small piece of butter", "butter the size of a walnut" */
 const OF_BUTTER =
-  /^(?:(?:an? )?(?:good |large |small |tiny )?(?:(?:dab|piece|lump|knob) of|(?:handful|splash|sprig|squeeze)(?: of)?) \p{L}|butter (?:the )?size of\b|(?:an? )?few (?:drops|grains) (?:of )?\p{L})/iu
+  /^(?:(?:an? )?(?:good |large |small |tiny )?(?:(?:dab|piece|lump|knob|walnut) of|(?:handful|splash|sprig|squeeze)(?: of)?) \p{L}|butter (?:the )?size of\b|(?:an? )?few (?:drops|grains) (?:of )?\p{L})/iu
 
 /** How an amount begins that is no figure. */
 const IN_WORDS = [
@@ -158,11 +158,14 @@ const RUN_ON: readonly [RegExp, RegExp] = [
 ]
 
 const NOTHING_ELSE = /,? (?:and )?(?:nothing else|that['’]?s (?:all|it))$/i
+/** "Also half a teaspoon of bicarbonate." */
+const ALSO = /^(?:and )?also,? (?=[\d¼½¾⅓⅔]|an? |half |one |two )/i
 const neededSaid = (sentence: string): string[] =>
   sentence
     .replace(NEEDS, '')
     .replace(/\.$/, '')
     .replace(NOTHING_ELSE, '')
+    .replace(ALSO, '')
     .split(NEXT_SAID)
     .flatMap((piece) => piece.split(RUN_ON[0]))
 
@@ -189,12 +192,16 @@ function neededIn(line: string): string[] | null {
   const ends = said.findIndex((_, i) => i > from && !isList(i))
   const isSure = saysNeed[from] || (needed[from] ?? []).length >= SURELY_NEEDED
   if (from < 0 || (ends < 0 && !isSure)) return null
-  if (ends < 0) return [...(from > 0 ? [said.slice(0, from).join(' ')] : []), ...needed.slice(from).flat()]
+  const rowsOf = (to?: number): string[] =>
+    needed
+      .slice(from, to)
+      .flat()
+      .flatMap((piece) => piece.split(UNMEASURED))
+  if (ends < 0) return [...(from > 0 ? [said.slice(0, from).join(' ')] : []), ...rowsOf()]
   if (!isSure && !beginsDone(said[ends] as string)) return null
-  const rows = needed.slice(from, ends).flat()
   return [
     ...(from > 0 ? [said.slice(0, from).join(' ')] : []),
-    ...rows.map((piece) => piece.replace(IN_VESSEL, '$1$4 $2$3')),
+    ...rowsOf(ends).map((piece) => piece.replace(IN_VESSEL, '$1$4 $2$3')),
     ...inOneRow(said.slice(ends).join(' ')),
   ]
 }
@@ -232,6 +239,8 @@ const NEXT_HEADED = /(?<=[\p{L}\d)])\.\s+(?=\p{Lu}[\p{L} '’-]{2,24}:\s+[\d¼½
 /** "15 g gelatine powder + 75 g water", "gelatine 6 g in 30 g water" */
 const WITH_WATER = /^([^,;+&.]*\bgelatine?\b[^,;+&.]*?)(?:\s*[+&]\s*|(?<=\d ?g) in )([\d¼½¾⅓⅔][^,;+&.]{0,20}\bwater)$/i
 
+const isThing = (piece: string): boolean => hasAmount(piece) || OF_FRUIT.test(piece)
+
 /** Things of one row, the first of them with a heading before it: that in a row of its own, and where it ends. */
 function underHead(pieces: string[]): string[] {
   const [, over, begins] = HEADED_ROW.exec(pieces[0] as string) ?? []
@@ -243,6 +252,9 @@ function inTwo(piece: string): string[] {
   const both = piece.split(/\s+(?:and|&)\s+(?=[\d¼½¾⅓⅔])/)
   return both.every(isAmountOf) ? both : [piece]
 }
+
+/** "60 g icing sugar + 60 g cornflour, sifted together" */
+const withPlus = (piece: string): string[] => inTwo(piece.replace(/\s+\+\s+(?=[\d¼½¾⅓⅔])/g, ' and '))
 
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 export function inOneRow(row: string): string[] {
@@ -319,12 +331,12 @@ export function inOneRow(row: string): string[] {
   const apart = line.split(APART)
   const opens = (HEADED_ROW.exec(apart[0] as string)?.[2] ?? apart[0]) as string
   if (
-    [opens, ...apart.slice(1)].filter(hasAmount).length > 1 &&
-    hasAmount(opens) &&
+    [opens, ...apart.slice(1)].filter(isThing).length > 1 &&
+    isThing(opens) &&
     !looksLikeMethod(apart.at(-1) as string)
   ) {
     // "Base: oats 400 g; flour 600 g"
-    return underHead(apart.flatMap((piece) => piece.split(UNMEASURED)))
+    return underHead(apart.flatMap((piece) => piece.split(UNMEASURED)).flatMap(withPlus))
   }
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const ends = (rest ?? line).replace(/(?<=\d ?(?:k?g|[cdm]?l)|\p{L}{3})\.$/u, '').split(/,\s+(?![^(]*\))/)

@@ -285,6 +285,11 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
     /(?<=^(?:(?:[-–*•]|\d{1,2}[.)]|\(?[a-h]\))\s+)?|[.!]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?)(?:\s+[–—-]|:)\s+(?=(?!about\b|approx|for\b|it\b|this\b|that\b)\p{L})/giu,
     'At $1 ',
   ],
+  // "118 butter in"
+  [
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?) (?!(?:all|back|g|it|ml|pan|pot)\b)((?:\p{L}+ ){1,3})in(?=[.,;]|$)/giu,
+    'At $1 add $2',
+  ],
   // "120 add the acid"
   [/(?<=^(?:[-–*•]\s+)?|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF])?) (?=(?:add|stir in|stop|whisk in)\b)/g, 'At $1 '],
   // "below 90 add the gelatine"
