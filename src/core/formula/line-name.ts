@@ -39,7 +39,7 @@ export function nameOfLine(
   { ingredient, typed = '' }: Pick<Line, 'ingredient' | 'typed'>,
 ): string {
   const { name } = ingredientIn(formula, ingredient)
-  const own = KINDS.has(ingredient) ? typedName(typed).replace(DROPS, '').trim() : ''
+  const own = KINDS.has(ingredient) ? typedName(typed).replace(DROPS, '').replace(/^of /i, '').trim() : ''
   if (own === '' || own.length > LONGEST) return name
   return capital(/^colour/.test(ingredient) && !/colou?r/i.test(own) ? `${own} colour` : own)
 }

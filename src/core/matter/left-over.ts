@@ -10,7 +10,7 @@ const WHICH_OF = /\([1-9]\)/g
 
 /** Figures that say into what it is cut, or out of how many fruits it comes. */
 const HOW_IT_IS_CUT =
-  /\b(?:cut|chopped|sliced|diced|broken|torn)\s+(?:up\s+)?in(?:to)?\s+(?:about\s+)?\d+\s+(?:\w+\s+)?(?:pieces|bits|cubes|chunks|slices|wedges|strips)\b|\bfrom\s+(?:about\s+)?(?:\d+\s*[/⁄]\s*\d+|\d+|[¼½¾])\s+(?:\w+\s+)?(?:lemons?|limes?|oranges?|eggs?)\b/gi
+  /\b(?:cut|chopped|sliced|diced|broken|torn)\s+(?:up\s+)?in(?:to)?\s+(?:about\s+)?\d+(?:\s+(?:\w+\s+)?(?:pieces|bits|cubes|chunks|slices|wedges|strips)\b|(?=\s*(?:$|[,;)])))|\bfrom\s+(?:about\s+)?(?:\d+\s*[/⁄]\s*\d+|\d+|[¼½¾])\s+(?:\w+\s+)?(?:lemons?|limes?|oranges?|eggs?)\b/gi
 
 /** "(was 500)": how much of it there once was. */
 const ONCE_WAS = /\((?:down from|formerly|instead of|orig(?:inally|\.)?|up from|was)\b[^()]*\)/gi

@@ -134,7 +134,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'butter-salted': ['salted butter', 'demi-sel butter', 'half-salted butter'],
   ghee: ['clarified butter'],
   shortening: ['vegetable shortening', 'white vegetable fat', 'vegetable fat'],
-  margarine: ['hard margarine', 'baking margarine'],
+  margarine: ['oleo', 'oleomargarine', 'hard margarine', 'baking margarine'],
   'vegetable-oil': [
     'olive oil',
     'light olive oil',

@@ -668,8 +668,7 @@ export const sheetMoments: readonly Moment[] = [
     [
       /^ready \+ caster-sugar 200, honey 60, water 60: Everything/,
       /: Cook it/,
-      /: Lid off/,
-      /: No stirring/,
+      /: Lid off, thermometer in; no stirring/,
       /^rises 140: At 140° down to low/,
       /^target: Cook to 148°/,
       /: Dip the base/,

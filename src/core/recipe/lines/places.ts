@@ -152,7 +152,9 @@ export function namedLater(
   // water is spoken of wherever something is tried, brushed or cooled
   const own = names.filter((n) => !WATER.test(n) && !written.some((w) => w.id !== id && w.names.includes(n)))
   if (own.length === 0 || said.slice(0, at + 1).some((s) => mentions(s, names))) return -1
-  return said.findIndex(
+  // "toss in icing sugar" names no sugar that is boiled
+  const plain = own.includes('icing sugar') ? said : said.map((s) => s.replace(ICING, ' '))
+  return plain.findIndex(
     (s, i) => i > at && !ready.has(i) && !ONLY_MORE.test(s) && mentions(s.replace(ONLY_SEEN, ''), own),
   )
 }

@@ -125,6 +125,22 @@ describe('what a method weighs, and no list has', () => {
   )
 
   it.each([
+    ['Off the heat stir in the butter.', ['butter']],
+    ['At 116 °C add hot cream and cook on to 120 °C.', ['cream']],
+    ['Whisk in the baking soda.', ['baking soda']],
+    ['Grease a tin. Add the honey.', ['honey']],
+    ['Add the cream of tartar.', []],
+    ['Stir in the butter mixture.', []],
+    ['Butter the tin. Add more sugar if it is too soft.', []],
+  ])('what a sentence puts in by its name, and no list has, is asked about: %s', (sentence, text) => {
+    const { questions } = readRecipe(
+      `Chews\n\n300 g sugar\n100 g water\n1/4 tsp cream of tartar\n\nBoil the sugar and water to 116 °C. ${sentence} Pour it out.`,
+      pantry,
+    )
+    expect(questions.map((q) => q.text)).toEqual(text)
+  })
+
+  it.each([
     ['300 g butter\n60 ml water', ['sugar']],
     ['milk 500 g\ngelatin 50 g', ['sugar']],
     ['300 g butter\n2 tbsp zog', ['2 tbsp zog', 'sugar']],

@@ -5,6 +5,7 @@ import type { Line } from '../../formula/document'
 import { readLine } from '../../matter/line'
 import type { Lexicon } from '../draft/draft'
 import { AMOUNT, AND_MORE, SIZE } from '../sentence/amounts'
+import { isGotReady } from '../sentence/moves'
 import type { Written } from '../text/listed'
 
 /** A word of a name; where the next amount begins there is none. */
@@ -126,6 +127,20 @@ function beyond(measured: readonly RegExpMatchArray[], lines: readonly Line[], l
   })
 }
 
+/** "Stir in the butter", where the list has none and nothing is called so: how much, is asked. */
+const PUT_IN =
+  /\b(?:add|melt|(?:beat|fold|mix|pour|stir|whisk) in) (?:the |in the )?(?:(?:cold|hot|melted|softened|warm) )?(baking soda|bicarbonate of soda|butter|condensed milk|corn syrup|cream(?! of tartar)|gelatine|gelatin|glucose|honey|vanilla)\b(?!['’-]|\s+(?:and sugar|mixture|mix|syrup)\b)/gi
+
+const namedOnly = (said: readonly string[], isListed: (words: string) => boolean): string[] => [
+  ...new Set(
+    said.flatMap((s) =>
+      isGotReady(s)
+        ? []
+        : [...s.matchAll(PUT_IN)].flatMap(([, what = '']) => (isListed(what) ? [] : [what.toLowerCase()])),
+    ),
+  ),
+]
+
 /** Whether a place in a sentence is in what was found there. */
 const isWithin = (at: number, { index, 0: all }: RegExpExecArray): boolean => at >= index && at < index + all.length
 
@@ -181,6 +196,7 @@ export function unlistedIn(
   const fruit = said.flatMap((s) =>
     [...(s.match(OF_FRUIT) ?? []), ...(s.match(OF_EGGS) ?? [])].filter((found) => !isListed(found)),
   )
+  const named = written.length === 0 ? [] : namedOnly(said, isListed)
   const lumps = written.length === 0 ? said.flatMap((s) => s.match(LUMP) ?? []) : []
-  return [...before, ...after, ...lumps, ...new Set(fruit), ...beyond(measured, lines, lexicon)]
+  return [...before, ...after, ...lumps, ...named, ...new Set(fruit), ...beyond(measured, lines, lexicon)]
 }

@@ -4,7 +4,7 @@ import { heatIn } from '../sentence/heats'
 import { isNotYet } from '../sentence/not-yet'
 import { DEGREES } from './only-told'
 
-const FORBIDS = /^(?:(?:you must |please |try )?(?:do )?not|don.?t|never)\b/i
+const FORBIDS = /^(?:(?:you must |please |try )?(?:do )?not|don.?t|never|no (?:more )?stirring)\b/i
 /** "If you have a thermometer it's 150", "118 °C on a sugar thermometer": the same moment in another way. */
 const ALSO = new RegExp(
   `^(?:if you(?:['’]ve| have| are using|['’]re using| use)|(?:${DEGREES} )?on|with|by) (?:an? |the |your )?(?:\\w+ )?thermometer\\b`,

@@ -79,7 +79,8 @@ const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 /** "Then a 7 oz jar marshmallow creme": what comes out of one. */
 const OUT_OF_JAR =
   /\b(?:an?|half an?|one|\d+) (?:\(?\d+[ -]?(?:g|ml|oz|ounces?)\)?[ -])?(?:jar|bottle)s?\b(?! (?:and|at|by|for|if|in|on|or|so|then|to|until|when|while|with)\b) \p{L}/iu
-const MOULDS = /\b(?:mou?lds?|shells|cavit(?:y|ies))\b/i
+/** A "mould 18 x 18 cm" is a tin. */
+const MOULDS = /\b(?:mou?lds?(?! (?:of )?\d+ ?(?:cm )?[x×])|shells|cavit(?:y|ies))\b/i
 /** "Deposit 2.5 ml drops", "moulds (8 ml)". */
 const MILLILITRES =
   /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)|\b(?:mou?lds?|cavities|silicone)\b,? (?:\(|of |holding |taking )?(?:about )?(\d+(?:\.\d+)?) ?ml\b/i
@@ -92,7 +93,7 @@ const DROPS =
 const SPOON_EACH =
   /\b(?:about |a |one |1 )(half |1\/2 |½ )?(?:(tea|dessert|table)spoon(?:ful)?|(tbsp|tsp))s?\b\.? (?:each|per (?:mou?ld|piece|lolli\w*))\b/i
 const CUTS =
-  /\b(?:bars (?=\d)|guitar(?! (?:sheet|film))|cut(?:ting)?(?! board)|saw(?= .*\d)|slice|score|(?<!\bthe \d+ ?(?:s|secs?|mins?)? ?)mark|divide(?! (?:it |them |the \w+ )?(?:among|between|on(?:to)?)\b)|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine|stamp|punch)\b/i
+  /\b(?:bars (?=\d)|guitar(?! (?:sheet|film))|cut(?:ting)?(?! board)|detail(?= (?:it )?in(?:to)?\b)|saw(?= .*\d)|slice|score|(?<!\bthe \d+ ?(?:s|secs?|mins?)? ?)mark|divide(?! (?:it |them |the \w+ )?(?:among|between|on(?:to)?)\b)|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine|stamp|punch)\b/i
 const BALLS = /\b(?:form|roll|shape)\b.*\bballs?\b/i
 /** "Stamp into 1 in rounds" */
 const STAMPS =

@@ -5,6 +5,7 @@ const INTO_IT = [
   'drop',
   'dump',
   'fold',
+  'grate',
   'mix',
   'put',
   'slip',

@@ -161,7 +161,11 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   if (celsius !== null && !pulled && isWarmed)
     return { on: 'rises', celsius: comesBefore(text) ? celsius - SOONER_C : celsius }
   const end = endings.find((e) => e.by === 'heat')
-  if (end && !pulled && comesNearEnd(text)) return { on: 'rises', celsius: end.low - SOONER_C }
+  if (!pulled && comesNearEnd(text)) {
+    const drops = endings.find((e) => e.by === 'drop')
+    const low = end?.low ?? (drops && stageC(drops, i)) ?? null
+    if (low !== null) return { on: 'rises', celsius: low - SOONER_C }
+  }
   const degrees = parseNumber(LAST_DEGREES.exec(text)?.[1] ?? '')?.range.low ?? null
   if (end && !pulled && degrees !== null)
     return { on: 'rises', celsius: end.low - (unit === 'F' ? degrees / 1.8 : degrees) }

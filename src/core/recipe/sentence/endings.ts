@@ -26,7 +26,7 @@ export const comesBefore = (sentence: string): boolean => /^(?:just )?before\b/i
 
 /** "When nearly done add the butter": shortly before the end, whatever that is. */
 export const comesNearEnd = (sentence: string): boolean =>
-  /^(?:when (?:it(?:['’]s| is) )?(?:nearly|almost) (?:done|ready|there)|(?:towards?|near) the end)\b|\bjust before (?:it(?:['’]s| is) )?(?:done|ready|the end)$/i.test(
+  /^(?:(?:an?|one|two|\d) minutes? before (?:it(?:['’]s| is) )?(?:done|ready|the end)\b|when (?:it(?:['’]s| is) )?(?:nearly|almost) (?:done|ready|there)|(?:towards?|near) the end)\b|\bjust before (?:it(?:['’]s| is) )?(?:done|ready|the end)$/i.test(
     sentence,
   )
 

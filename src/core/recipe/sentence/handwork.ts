@@ -38,7 +38,10 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\bfor pulling\b/i, { kind: 'pull' }],
   [/\b(?:form|shape|roll|press)\b.*\bballs?\b/i, { kind: 'form', into: 'balls' }],
   [/\b(?:form|shape)\b.*\bclusters?\b/i, { kind: 'form', into: 'clusters' }],
-  [/\bsticks?\b.*\bmou?lds?\b|\b(?:pour|fill|spoon)\b.*\bmou?lds?\b/i, { kind: 'fill', by: 'jug', level: 1 }],
+  [
+    /\bsticks?\b.*\bmou?lds?\b|\b(?:pour|fill|spoon)\b.*\bmou?lds?\b(?! (?:of )?\d+ ?(?:cm )?[x×])/i,
+    { kind: 'fill', by: 'jug', level: 1 },
+  ],
   [
     /\b(?:decant|fill|funnel|ladle|pour|scoop|spoon|transfer)\b.*\b(?:jars?|bottles?)\b/i,
     { kind: 'fill', by: 'funnel', level: 0.95 },
@@ -65,7 +68,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:cut|slice)\b.*\b(?:hot|warm) knife\b/i, { kind: 'cut', tool: 'hot-knife' }],
   [/\b(?:cut|slice)\b.*\b(?:oiled|greased|buttered) knife\b/i, { kind: 'cut', tool: 'oiled-knife' }],
   [
-    /\b(?:cut(?! (?:the )?(?:flame|gas|heat)\b| (?:\w+ )?(?:papers?|parchment|cellophane|foil)\b)|guillotine|guitar(?! (?:sheet|film))|slice)\b|^(?:chop|saw) (?:(?:it )?into\b|\d)/i,
+    /\b(?:cut(?! (?:the )?(?:flame|gas|heat)\b| (?:\w+ )?(?:papers?|parchment|cellophane|foil)\b)|guillotine|guitar(?! (?:sheet|film))|slice)\b|^(?:chop|saw) (?:(?:it )?into\b|\d)|^detail (?:it )?in(?:to)?\b/i,
     { kind: 'cut', tool: 'knife' },
   ],
   [/^(?:lift (?:it |them )?out and )?(?:break|crack|snap)\b/i, { kind: 'break' }],

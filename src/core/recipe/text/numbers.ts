@@ -31,6 +31,19 @@ const shortIn = (words: string): number => {
   return hundredsIn(first) + below(rest.join(' '))
 }
 
+/** "One pound and a half", "three quarters of a pound": a number and its part around the measure. */
+const MEASURES = 'pounds?|lbs?|ounces?|pints?|quarts?|cups?|gills?|(?:tea|table)spoon(?:ful)?s?'
+const AND_PART = new RegExp(`\\b(an?|${ONE}|\\d) (${MEASURES}) and an? (half|quarter)\\b`, 'giu')
+const PART_OF = new RegExp(`\\bthree[- ]quarters of an? (?=(?:${MEASURES})\\b)`, 'giu')
+const PARTS: Readonly<Record<string, string>> = { half: '1/2', quarter: '1/4' }
+const withPart = (_: string, count: string, measure: string, part: string): string =>
+  `${Number(count) || below(count) || 1} ${PARTS[part.toLowerCase()]} ${measure}`
+/** "Of brown sugar 1 1/2 pounds": what it is of, before how much. */
+const OF_FIRST = new RegExp(
+  `(?<=(?:^|[,;]|\\b(?:and|take)) )of ((?:\\p{L}+ ){1,3}?)((?:\\d[\\d/ ]*|an? |half an? |${ONES.map((one) => `${one} `).join('|')})(?:${MEASURES}))(?=[,;.]| and\\b|$)`,
+  'gimu',
+)
+
 /** "Twenty-four carat fudge": a first row as short as a name, with no stop in it. */
 const NAME = /^[^\n.,;:]{1,60}\n/
 
@@ -41,6 +54,9 @@ export const inFigures = (text: string): string => {
     name +
     text
       .slice(name.length)
+      .replace(AND_PART, withPart)
+      .replace(PART_OF, '3/4 ')
+      .replace(OF_FIRST, (_, what: string, amount: string) => `${amount} of ${what.trim()}`)
       .replace(SPOKEN, (_, hundreds?: string, more = '', short = '', alone = '') =>
         String(hundreds ? hundredsIn(hundreds) + below(more) : short ? shortIn(short) : below(alone)),
       )

@@ -161,7 +161,7 @@ const VESSEL_OF = /\b(?:bowl|dish|kettle|mould|pan|pot|saucepan|sheet|skillet|th
 const TITLE_MARK = /^(?:recipe|subject|title)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*/i
 
 /** "★ Lemon fudge ★", "=== Toffee ===", "Toffee:" */
-const AROUND_NAME = /^[^\p{L}\p{N}(“"'’]+|[^\p{L}\p{N})”"'’!?.%]+$/gu
+const AROUND_NAME = /^[^\p{L}\p{N}(“"'’]+|[^\p{L}\p{N})\]”"'’!?.%]+$/gu
 
 /** ◊ No recipe has more lines than that; what stands beyond is kept in the notes alone. */
 const MOST_LINES = 400
