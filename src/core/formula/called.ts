@@ -4,10 +4,12 @@ import type { Ingredient } from '../matter/ingredient'
 import { everyNameOf, standsForMany } from '../matter/synonyms'
 import type { Line } from './document'
 
-/** What sentences are compared by: lower case, and letters alone. */
+/** What sentences are compared by: lower case, and letters alone, "crème" as "creme". */
 export const lettersOf = (text: string): string =>
   text
     .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
     .replace(/[^a-z]+/g, ' ')
     .trim()
 

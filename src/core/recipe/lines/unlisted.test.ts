@@ -129,6 +129,7 @@ describe('what a method weighs, and no list has', () => {
     ['At 116 °C add hot cream and cook on to 120 °C.', ['cream']],
     ['Whisk in the baking soda.', ['baking soda']],
     ['Grease a tin. Add the honey.', ['honey']],
+    ['Sprinkle popping candy or crushed pretzels (1/2 cup).', ['1/2 cup crushed pretzels']],
     ['Add the cream of tartar.', []],
     ['Stir in the butter mixture.', []],
     ['Butter the tin. Add more sugar if it is too soft.', []],

@@ -63,6 +63,14 @@ function lineBefore(amount: string, words: readonly string[], { pantry, house }:
   return lines.find((line) => readLine(line, pantry, house).status === 'sure') ?? null
 }
 
+/** "Sprinkle crushed pretzels (1/2 cup)": what is strewn there is asked about, whatever it is. */
+const STREWN =
+  /\b(?:scatter|sprinkle|strew|top with)(?: (?:on|over))?(?: the)? ((?:\p{L}+ )?\p{L}+)$|\bor ((?:\p{L}+ )?\p{L}+)$/iu
+const strewn = (amount: string, words: string): string | null => {
+  const [, what, other] = STREWN.exec(words) ?? []
+  return what || other ? `${amount} ${what ?? other}` : null
+}
+
 /** What "sugar" in a list is not. */
 const ICING = /^(?:icing|powdered|confectioners['’]?s?) sugar\b/i
 
@@ -164,7 +172,7 @@ export function unlistedIn(
   }
   const bracketed = said.flatMap((sentence) => [...sentence.matchAll(BRACKETED)]).slice(0, MOST)
   const before = bracketed.flatMap(([, words = '', amount = '']) =>
-    isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? []),
+    isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? strewn(amount, words) ?? []),
   )
   const after = measured.flatMap((found) => {
     const [all, amount = '', words = ''] = found

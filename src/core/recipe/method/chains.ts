@@ -13,7 +13,7 @@ const LASTS =
 
 /** What is done with pieces, and what makes them. */
 const FINISHES = 'coat|dip|dredge|dust|enrobe|toss'
-const CUTS = /^(?:break|cut|slice|snap|unmou?ld)\b/i
+const CUTS = /^(?:break|cut|slice|snap|(?:de|un)mou?ld)\b/i
 const FINISHING = new RegExp(`^(?:${FINISHES})\\b`, 'i')
 
 const LINK = new RegExp(

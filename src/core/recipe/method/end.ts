@@ -160,11 +160,13 @@ const cooksOn = (all: readonly Ends[], last: Ends, said: readonly string[]): End
     ({ at, ending }) =>
       at > last.at &&
       (last.ending.by === 'heat'
-        ? ending.by === 'drop'
+        ? ending.by === 'drop' || ending.by === 'sign'
         : last.ending.by === 'sign' && ending.by === 'time' && THEN_ADDS.test(said[last.at] ?? '')) &&
-      GOES_ON.test(said[at] ?? '') &&
+      (GOES_ON.test(said[at] ?? '') || (ending.by === 'sign' && STIRRED_UNTIL.test(said[at] ?? ''))) &&
       staysOn(said, last.at, at),
   )
+/** "Lower the heat, add the nuts; stir 5 min until it leaves the sides" */
+const STIRRED_UNTIL = /^(?:cook|simmer|stir)\b.*\b(?:until|till)\b/i
 const THEN_ADDS = new RegExp(`\\b(?:when|once|as soon as)\\b.*\\b${ADDS_IN}\\b`, 'i')
 const GOES_ON = /^(?:then )?(?:continue|keep|go on|cook(?:ing)? on|return|bring (?:it )?back)\b/i
 const CARAMELISES =

@@ -103,7 +103,7 @@ const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b
 
 /** "Break in 15 g pieces". */
 const GRAMS_EACH =
-  /\b(?:break|snap|cast|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?)[ -]?g\b(?: (?:(?:polycarbonate |silicone |starch )?mou?lds|pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)|(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g (?:per|to (?:an?|each)) (?:cavity|lolli|lolly|mou?ld|piece|stick)|\b(?:balls|lolli(?:pop|e)s|pieces|portions) of (?:about |around |approx\w*\.? )?(\d{1,3}(?:\.\d+)?) ?g\b/i
+  /\b(?:break|snap|cast|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?)[ -]?g\b(?: (?:(?:polycarbonate |silicone |starch )?mou?lds|pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)|\bmou?lds \((?:about )?(\d{1,3}(?:\.\d+)?) ?g(?: each)?\)|(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g (?:per|to (?:an?|each)) (?:cavity|lolli|lolly|mou?ld|piece|stick)|\b(?:balls|lolli(?:pop|e)s|pieces|portions) of (?:about |around |approx\w*\.? )?(\d{1,3}(?:\.\d+)?) ?g\b/i
 
 /** "A rope about 1/2 inch in diameter" */
 const ACROSS = new RegExp(

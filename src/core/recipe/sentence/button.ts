@@ -17,7 +17,7 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
   ],
   [/\b(?:beat|whip|whisk)(?:p?ing)?\b/i, 'Beaten'],
   [/\b(?:pull|stretch)\b.*\b(?:till?|until|min\w*|white|satiny|opaque|pale)\b/i, 'It is pulled'],
-  [/\b(?:cut|break|slice|unmould)\b/i, 'Cut'],
+  [/\b(?:cut|break|slice|(?:de|un)mou?ld)\b/i, 'Cut'],
   [
     /\b(?:wrap|store|keep(?! (?:\w+ing|at it|on)\b| (?:\w+ ){1,3}(?:above|at|below|over|under) (?:about )?\d)|pack)\b/i,
     'Put away',

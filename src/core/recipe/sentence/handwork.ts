@@ -47,7 +47,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'fill', by: 'funnel', level: 0.95 },
   ],
   [/\bpipe\b/i, { kind: 'pipe', depthMm: 15 }],
-  [/\bunmou?ld\b|\bturn (?:them |it )?out of the mou?lds?\b/i, { kind: 'unmould' }],
+  [/\b(?:de|un)mou?ld\b|\bturn (?:them |it )?out of the mou?lds?\b/i, { kind: 'unmould' }],
   [/\b(?:dip|coat|enrobe)\b.*\bchocolate\b|\bchocolate\b.*\b(?:dip|coat|enrobe)\b/i, { kind: 'coat' }],
   [
     /\b(?:dust|toss|roll)\b.*\b(?:starch|icing sugar|powdered sugar|confectioners|cornflour|cornstarch|cocoa)\b/i,
