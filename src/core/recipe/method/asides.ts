@@ -24,7 +24,7 @@ const HEAT_ALONE = new RegExp(
 )
 /** "Add the cream. To 121°", "dissolve without boiling. To 141°": it is cooked on to that. */
 const ENDS_BEFORE =
-  /\b(?:dissolv|melt)|\d ?min$|^(?:add|deglaze|decook|pour|stir|tip|whisk)\b|\b(?:in|into it)$|\bin (?:\d|two|three|four)$/i
+  /\b(?:dissolv|melt)|\d ?min$|^(?:add|deglaze|decook|pour|stir|stop|tip|whisk)\b|\b(?:in|into it)$|\bin (?:\d|two|three|four)$/i
 /** "Drop a little into iced water: if it hardens at once, it is ready" */
 const TESTS =
   /^(?:drop|put) (?:an? )?(?:bit|drop|few drops|little|some|(?:\w*spoonful))\b.*\b(?:cold|iced?)[- ]water\b.*\b(?:if|should|ready|done)\b/i
@@ -111,8 +111,9 @@ const OTHERWISE =
 /** "It took me 40 minutes", "takes about 20": how long it was, and the end of a letter. */
 const TOOK =
   /^[–—-]?\s*(?:it|mine|this|which) (?:only )?took (?:me |us )?|^mine (?:needs|takes)\b|^takes (?:about |around |roughly )?\d|^(?:cheers|love|regards)(?:,? ?\p{L}{1,12}){0,2}(?: x+)?$/iu
-/** "Why is my brittle sticky?", and what answers it. */
-const ASKED = /\?$|^(?:no|yes),/i
+/** "Why is my brittle sticky?", and what answers it; what is said so that nobody is hurt. */
+const ASKED =
+  /\?$|^(?:no|yes),|^a\s*[:.]\s|^(?:caution|danger|safety|warning)\s*:(?=\s*(?:hot|molten|boiling|steam|syrup|sugar|wear|keep|never|children|the (?:pan|pot|sugar|syrup))\b)(?!.*\d)|^(?:wear (?:an? )?)?(?:long sleeves|no bare (?:arms|feet|hands)|oven gloves|closed shoes)\b/i
 
 /** Whether a sentence says something by the way. */
 export const isAside = (sentence: string): boolean =>

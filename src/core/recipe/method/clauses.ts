@@ -168,7 +168,7 @@ const ONCE_COLD = '(?:when|once) (?:(?:almost|half|nearly|quite) )?(?:cold|cool|
 /** Work that goes on for so long with what was put in. */
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS =
-  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|wait(?= (?:about )?\\d)|ripen|mature|weight(?:ed)?(?: (?:it )?down)?(?= (?:for|overnight)\\b)|(?:set|sit|stand) (?:the )?(?:pan|pot|saucepan) in (?:an? |the )?(?:basin|bath|bowl|cold|ice|sink))'
+  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|wait(?= (?:about )?\\d)|dry(?= (?:for )?(?:about )?\\d|(?= overnight\\b))|ripen|mature|weight(?:ed)?(?: (?:it )?down)?(?= (?:for|overnight)\\b)|(?:set|sit|stand) (?:the )?(?:pan|pot|saucepan) in (?:an? |the )?(?:basin|bath|bowl|cold|ice|sink))'
 /** "Float the butter on top and do not stir until 46°" */
 const UNSTIRRED = '(?:do not|don.t) (?:stir|beat) (?:it )?(?:until|till)\\b.*\\d'
 /** "To 140°, then on to 155°". */

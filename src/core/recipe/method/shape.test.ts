@@ -120,7 +120,12 @@ describe('the pieces a method speaks of', () => {
     ],
     ['rounds that are stamped', 'fudge', 'Roll to 1/2 in, stamp into 1 in rounds.', { lengthMm: 25.4, round: true }],
     ['moulds by what each takes', 'toffee', 'Deposit into molds (5 g each).', { kind: 'mould', millilitres: 3.6 }],
-    ['moulds by what each takes, in short', 'jelly', 'Deposit into silicone moulds (2 g).', { kind: 'mould', millilitres: 1.4 }],
+    [
+      'moulds by what each takes, in short',
+      'jelly',
+      'Deposit into silicone moulds (2 g).',
+      { kind: 'mould', millilitres: 1.4 },
+    ],
     ['moulds by what they are made of', 'toffee', 'Deposit into 3 g silicone moulds.', { millilitres: 2.1 }],
     [
       'lollipops by the spoon',

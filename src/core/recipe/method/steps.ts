@@ -410,7 +410,9 @@ function withEnds(steps: readonly Step[], pulled: boolean): Step[] {
   const from = Math.max(pullAt, whipAt)
   const poured = out.flatMap((s, i) => (i > from && pours(s.say) ? [i] : []))
   const said = poured.find((i) => !ONTO_FOAM.test((out[i] as Step).say)) ?? poured[0]
-  const pourAt = said ?? out.findIndex((s, i) => i > from && s.when.on !== 'after' && INTO.test(s.say))
+  const found = said ?? out.findIndex((s, i) => i > from && s.when.on !== 'after' && INTO.test(s.say))
+  // one sentence that puts in, waits and pours is two steps
+  const pourAt = found >= 0 && out[found + 1]?.say === out[found]?.say ? found + 1 : found
   if (pourAt >= 0) out[pourAt] = { ...(out[pourAt] as Step), empties: true }
   else {
     const lies = out.findIndex((s, i) => i > from && liesThere(s))

@@ -101,6 +101,8 @@ export const STEEPS = /\b(?:soak|soften|bloom|infuse|steep|macerate)\b/i
 /** "When it is just about to boil, add …" */
 const BOILED_THEN =
   /\b(?:comes? to (?:an? |the )?(?:full )?(?:rolling )?boil|(?:un)?till? (?:it|(?:the )?(?:mixture|syrup)) boils|(?:once|when|as soon as) (?:(?:it|the \w+|(?:mixture|sugar|syrup))(?: is|['’]s)? )?(?:just )?(?:about to |begins to |starts to |starts )?(?:boil|bubbl(?:es|ing)\b))/i
+/** "Until it's the colour of guava paste" */
+const OTHER_SHADE = /\b(?:until|till) ((?:it(?: is|['’]s) )?(?:the |an? )?colou?r of [^,;.]{3,30})/i
 /** "Once the sugar is melted, stir in the butter": only its maker sees that. */
 const ONCE = /^(?:once|when|as soon as) ([^,;]{4,60}), ?(?=\w)/i
 /** "When it is liquid add …": what is seen ends before what is done. */
@@ -202,6 +204,8 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   if (i > 0 && !pulled && (BOILED_THEN.test(text) || (BRINGS_UP.test(text) && !groupAt.has(i)))) return { on: 'boil' }
   if (!pulled && BRINGS_TO_BOIL.test(text) && (turnsThere(text) || THEN_DOWN.test(said[i + 1] ?? '')))
     return { on: 'boil' }
+  const shade = pulled ? undefined : OTHER_SHADE.exec(text)?.[1]
+  if (shade) return { on: 'word', word: shade }
   const seen = pulled ? undefined : ONCE.exec(text)?.[1]?.split(THEN_DONE)[0]
   return i > 0 && seen ? { on: 'word', word: seen } : { on: 'ready' }
 }

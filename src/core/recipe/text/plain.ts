@@ -78,7 +78,10 @@ const MOST_AMOUNTS = 0.25
 function pointed(lines: readonly string[]): readonly string[] {
   const steps: number[] = []
   for (const [i, line] of lines.entries()) if (Number(COUNTED.exec(line)?.[1]) === steps.length + 1) steps.push(i)
-  const isStep = (i: number): boolean => (lines[i] as string).length > LONG || /[.!]$/.test(lines[i] as string)
+  const isStep = (i: number): boolean =>
+    (lines[i] as string).length > LONG ||
+    /[.!]$/.test(lines[i] as string) ||
+    beginsDone((lines[i] as string).replace(COUNTED, ''))
   const isAmount = (i: number): boolean => (measureAt(lines[i] as string, [])?.unit?.kind ?? 'count') !== 'count'
   // "4 Spoon out mounds" looks like an amount
   const amounts = steps.filter(isAmount).length

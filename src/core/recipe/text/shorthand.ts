@@ -189,6 +189,8 @@ const COMES_OFF = 'comes off(?: the (?:heat|fire|flame|stove))?(?=[,.;:]|$| (?:a
 const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
+  // "stop w hot cream"
+  [/(?<=\p{L}{3} )w\.? (?=(?:the |hot |cold |warm )?\p{Ll}{3})/gu, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
   [/\bexcl?\.? (?=\p{Ll})/gu, 'except '],
   [/\bv\.? (?=(?:gently|high|hot|low|slow|slowly|soft|thick|thin|well)\b)/g, 'very '],
@@ -275,6 +277,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   // "at 152° it comes off", "cook to 152°. It comes off"
   [new RegExp(`\\b(?:it|the (?:pan|pot)) ${COMES_OFF}`, 'g'), 'take it off the heat'],
   [new RegExp(`\\b(?:It|The (?:pan|pot)) ${COMES_OFF}`, 'g'), 'Take it off the heat'],
+  // "cool 70, butter in"
+  [/(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)cool (?=\d{2,3}(?: ?°)?(?: ?[CF]\b)?(?:[,;.]|$))/gim, 'Cool to '],
   // "5' speed 3", "paddle 1'"
   [/(?<![\d.])(\d{1,2})['’′](?=[,;.]|\s|$)/g, '$1 min'],
 ]

@@ -116,7 +116,7 @@ function countedFrom(lines: readonly string[]): number {
     new RegExp(`^(?:${n}[.)]|\\(?${LETTERS[n - 1]}\\))\\s+\\S`, 'i').test(lines[i] ?? '') &&
     !isAmountOf(lines[i] as string)
   const from = lines.findIndex((_, i) => [0, 1, 2].every((n) => isCounted(i + n, n + 1)))
-  const listed = lines.slice(0, Math.max(0, from)).filter(hasAmount).length
+  const listed = lines.slice(0, Math.max(0, from)).filter((l) => hasAmount(l) || NAMED_BARE.test(l)).length
   // a method that measures for itself has no list over it
   const told = lines.slice(from).filter(tells).length
   return listed > 1 || (listed === 0 && told >= TELL * (lines.length - from)) ? from : -1
