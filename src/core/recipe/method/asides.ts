@@ -41,7 +41,7 @@ const STIRRED =
 /** "Use a candy thermometer" */
 const MEASURED_BY = /^use (?:an? |your )?(?:\w+ )?thermometer$/i
 /** "Test in cold water: it should crack" */
-const TESTED_IN = /^test\b.*\bwater\b/i
+const TESTED_IN = /^test\b.*\bwater\b|^(?:do|make|try) (?:an? |the )?(?:\w+ )?test\b/i
 /** "A soft ball should form": what the test shows. */
 const SHOWN_BY_TEST =
   /^(?:it|the \w+) should (?:now )?have (?:thickened|darkened|reduced|turned|coloured|colored)\b|^(?:an? (?:soft|firm|hard)[- ]ball|it) should (?:be|form|hold|make|snap)\b(?!.*\d)/i
@@ -110,7 +110,7 @@ const OTHERWISE =
   /^or,? (?:alternatively|if you|instead)\b|^it (?:will )?turns? (?:an? )?\w+(?: \w+)?$|^for (?:an? )?(?:chewier|crunchier|firmer|harder|softer)\b.*\d|^use an? (?:[\w-]+ ){0,3}(?:kettle|pan|pot|saucepan)(?:$|,? (?:as|at least|because|since)\b)/i
 /** "It took me 40 minutes", "takes about 20": how long it was, and the end of a letter. */
 const TOOK =
-  /^[–—-]?\s*(?:it|mine|this|which) (?:only )?took (?:me |us )?|^mine (?:needs|takes)\b|^takes (?:about |around |roughly )?\d|^(?:cheers|love|regards)(?:,? ?\p{L}{1,12}){0,2}(?: x+)?$/iu
+  /^[–—-]?\s*(?:it|mine|this|which) (?:only )?took (?:me |us )?|^mine (?:needs|takes)\b|^takes (?:about |around |like |roughly )?\d|^(?:cheers|love|regards)(?:,? ?\p{L}{1,12}){0,2}(?: x+)?$/iu
 /** "Why is my brittle sticky?", and what answers it; what is said so that nobody is hurt. */
 const ASKED =
   /\?$|^(?:no|yes),|^a\s*[:.]\s|^(?:caution|danger|safety|warning)\s*:(?=\s*(?:hot|molten|boiling|steam|syrup|sugar|wear|keep|never|children|the (?:pan|pot|sugar|syrup))\b)(?!.*\d)|^(?:wear (?:an? )?)?(?:long sleeves|no bare (?:arms|feet|hands)|oven gloves|closed shoes)\b/i

@@ -23,7 +23,7 @@ import { boilsTo, type Done, endingOf, inOrder, targetOf, WITHIN } from '../meth
 import { madeFrom, shapeSaid, WASTE } from '../method/shape'
 import { readySaid, stepsFrom } from '../method/steps'
 import { SLOW_S } from '../sentence/due'
-import { endingsIn } from '../sentence/endings'
+import { endingsIn, MEANWHILE } from '../sentence/endings'
 import { type HeatUnit, heatIn, ovenUnitOf, recipeUnit, unitOf } from '../sentence/heats'
 import { inOtherPot, inOtherVessel, isGotReady, ONTO_FOAM, pours } from '../sentence/moves'
 import { temperedAsListed } from '../sentence/works'
@@ -147,7 +147,11 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
     ? said.findIndex((s, i) => pours(s) && (i > done.at || (IN_ITS_TIN.test(s) && hasBoiled(said.slice(0, i), unit))))
     : -1
   const nextAt = pouredAt < 0 ? -1 : said.findIndex((s, i) => i > pouredAt && BOILS_SUGAR.test(s))
+  // "honey to 130 °C; meanwhile make a dry caramel": beside what boils already
+  const isMeanwhile = (at: number): boolean =>
+    MEANWHILE.test(said[at] ?? '') && /\bcaramel/i.test(said[at] ?? '') && hasBoiled(said.slice(0, at), unit)
   const isElsewhere = (at: number): boolean =>
+    isMeanwhile(at) ||
     (nextAt >= 0 && at >= nextAt) ||
     inOtherPot(said[at] ?? '') ||
     inOtherVessel(said[at] ?? '', said[first] ?? '') ||

@@ -3,7 +3,7 @@ import type { Step } from '../../formula/document'
 import { idFor } from '../../formula/edit'
 
 const COVERS =
-  /\bcover(?:ed)?\b(?!\s+(?:with|in|the (?!pan|pot|saucepan)))|\b(?:put|place|pop) (?:the|a) lid on\b|(?<!\b(?:with|take|leave) (?:the|a) )\blid on\b|\bwith (?:the|a) lid on\b/i
+  /\bcover(?:ed)?\b(?!\s+(?:with(?! (?:an? |its |the )?(?:[\w-]+ )?lid\b)|in|the (?!pan|pot|saucepan)))|\b(?:put|place|pop) (?:the|a) lid on\b|(?<!\b(?:with|take|leave) (?:the|a) )\blid on\b|\bwith (?:the|a) lid on\b/i
 const UNCOVERS =
   /\buncover(?:ed)?\b|\b(?:remove|take off|lift(?: off)?) (?:the )?lid\b|\btake (?:it|the lid) off\b|\blid off\b/i
 const BOILS_FIRST = /\b(?:bring|comes?)\b.{0,30}\bboil\b.*\b(?:cover|lid)/i

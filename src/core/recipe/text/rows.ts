@@ -64,13 +64,16 @@ const IN_WORDS = [
 const STARTS = `(?:an? (?:generous|good|heaped|level|rounded|scant) (?=[\\d¼½¾⅓⅔]))?(?!\\d+(?:[.,]\\d+)?\\s*(?:%|°|de\\b|bloom|cm\\b|mm\\b|proof|(?:x\\b|×)(?!\\s*\\d+(?:[.,]\\d+)?[\\s-]?(?:k?g|ml|oz|lbs?)\\b)))(?=\\d|[¼½¾⅓⅔]|${IN_WORDS})`
 const NEXT = new RegExp(`,\\s+(?:(?:and|then)\\s+)?(?![^(]*\\))${STARTS}`, 'i')
 /** In a sentence that says what one needs things are joined by "and" as well. */
-const NEXT_SAID = new RegExp(`(?:,\\s+(?:and\\s+)?|\\s+(?:and|plus)\\s+)(?![^(]*\\))${STARTS}`, 'i')
+const NEXT_SAID = new RegExp(
+  `(?:,\\s+(?:and\\s+)?|\\s+(?:and|plus)\\s+)(?![^(]*\\))(?:(?:about|abt|approx)\\.?\\s+)?${STARTS}`,
+  'i',
+)
 /** "2 mugs (about 450 g) of sugar", "a jar of honey (330 g)": what is said of it in figures. */
 const IN_VESSEL =
   /^(?:an?|one|two|three|four|\d+) (?:\p{L}+ )?(?:mug|tub|jar|pot|carton|glass|bag|packet)s? (?:\((?:about |some )?([^)]+)\) of (.+)|of (.+?) \((?:about |some )?([^)]+)\))$/iu
 /** "Okay you want 250 grams of sugar", "take a quart of maple syrup" */
 const NEEDS =
-  /^(?:(?:ok(?:ay)?|right|so|well|now),?\s+)*(?:(?:for (?:the |this )?\w+,? )?it['’]?s(?=\s+\d)|(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):|[^:.]{3,80}\b(?:amounts|ingredients|quantities):)\s+/i
+  /^(?:(?:ok(?:ay)?|hey|hi|right|so|well|now),?\s+)*(?:(?:for (?:the |this )?\w+,? )?it['’]?s(?=\s+\d)|(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):|[^:.]{3,80}\b(?:amounts|ingredients|quantities):)\s+/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
   /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|extract|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu

@@ -278,6 +278,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [new RegExp(`\\b(?:it|the (?:pan|pot)) ${COMES_OFF}`, 'g'), 'take it off the heat'],
   [new RegExp(`\\b(?:It|The (?:pan|pot)) ${COMES_OFF}`, 'g'), 'Take it off the heat'],
   // "cool 70, butter in"
+  // "240'F / 116'C"
+  [/(?<=\d)['’´`] ?(?=[CF]\b)/g, ' °'],
   [/(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)cool (?=\d{2,3}(?: ?°)?(?: ?[CF]\b)?(?:[,;.]|$))/gim, 'Cool to '],
   // "5' speed 3", "paddle 1'"
   [/(?<![\d.])(\d{1,2})['’′](?=[,;.]|\s|$)/g, '$1 min'],
