@@ -29,7 +29,7 @@ const LUMP =
 
 /** "A small tub of double cream (300 ml)" */
 const IN_BRACKETS =
-  /\((?:about |some )?(\d+(?: \d\/\d|[./]\d+)?\s*(?:k?g|grams?|ml|l|millilit(?:re|er)s?|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?))\)/
+  /\((?:about |some )?((?:\d+(?: \d\/\d|[./]\d+)?|\d* ?[¼½¾⅓⅔])\s*(?:k?g|grams?|ml|l|millilit(?:re|er)s?|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?))\)/
 const BRACKETED = new RegExp(`((?:[\\p{L}-]+ ){0,3}[\\p{L}-]+) ${IN_BRACKETS.source}`, 'giu')
 /** An amount in brackets, right after what is measured. */
 const AMOUNT_BESIDE = new RegExp(`^\\s*${IN_BRACKETS.source}`, 'i')

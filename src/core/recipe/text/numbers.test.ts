@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
-import { inFigures } from './numbers'
+import { amountsFirst, inFigures } from './numbers'
 
 const ONES = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine']
 const TEENS = [
@@ -56,3 +56,15 @@ it.each([
   ['Hundreds and thousands', 'Hundreds and thousands'],
   ['Twenty-four carat fudge\nfifty grams of butter', 'Twenty-four carat fudge\n50 grams of butter'],
 ])('%j is %j', (words, figures) => expect(inFigures(words)).toBe(figures))
+
+it.each([
+  [
+    'take of brown sugar one pound and a half, of fresh butter three quarters of a pound',
+    'take 1 1/2 pound of brown sugar, 3/4 pound of fresh butter',
+  ],
+  [
+    'Two pounds and a quarter of sugar, and of vinegar half a pint.',
+    '2 1/4 pounds of sugar, and half a pint of vinegar.',
+  ],
+  ['Boil it for an hour and a half, of which stir one.', 'Boil it for an hour and a half, of which stir one.'],
+])('an amount stands before what it is of: %s', (said, meant) => expect(amountsFirst(said)).toBe(meant))

@@ -44,6 +44,13 @@ const OF_FIRST = new RegExp(
   'gimu',
 )
 
+/** A line in which every amount stands before what it is of, and its part before its measure. */
+export const amountsFirst = (line: string): string =>
+  line
+    .replace(AND_PART, withPart)
+    .replace(PART_OF, '3/4 ')
+    .replace(OF_FIRST, (_, what: string, amount: string) => `${amount} of ${what.trim()}`)
+
 /** "Twenty-four carat fudge": a first row as short as a name, with no stop in it. */
 const NAME = /^[^\n.,;:]{1,60}\n/
 
@@ -54,9 +61,6 @@ export const inFigures = (text: string): string => {
     name +
     text
       .slice(name.length)
-      .replace(AND_PART, withPart)
-      .replace(PART_OF, '3/4 ')
-      .replace(OF_FIRST, (_, what: string, amount: string) => `${amount} of ${what.trim()}`)
       .replace(SPOKEN, (_, hundreds?: string, more = '', short = '', alone = '') =>
         String(hundreds ? hundredsIn(hundreds) + below(more) : short ? shortIn(short) : below(alone)),
       )

@@ -4,7 +4,7 @@ import { capital } from '../../formula/sentence'
 import { measureAt } from '../../matter/amount'
 import { beginsDone, DONE } from '../sentence/endings'
 import { inSentences } from './case'
-import { inFigures } from './numbers'
+import { amountsFirst, inFigures } from './numbers'
 import { asWritten } from './page'
 import { spelledOut } from './shorthand'
 import {
@@ -203,7 +203,9 @@ export const plainLines = (text: string): readonly string[] =>
     )
       .flatMap(stepsApart)
       // a name is no shorthand, whatever arrow stands in it
-      .map((line, i, all) => (i === 0 && all.length > 1 && !HAS_NUMBER.test(line) ? line : spelledOut(line))),
+      .map((line, i, all) =>
+        i === 0 && all.length > 1 && !HAS_NUMBER.test(line) ? line : spelledOut(amountsFirst(line)),
+      ),
   )
 
 /** "3 env. gelatin" */

@@ -279,7 +279,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [new RegExp(`\\b(?:It|The (?:pan|pot)) ${COMES_OFF}`, 'g'), 'Take it off the heat'],
   // "cool 70, butter in"
   // "240'F / 116'C"
-  [/(?<=\d)['’´`] ?(?=[CF]\b)/g, ' °'],
+  [/(?<=\d)['’´`] ?(?=[CF]\b)/gi, ' °'],
   [/(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)cool (?=\d{2,3}(?: ?°)?(?: ?[CF]\b)?(?:[,;.]|$))/gim, 'Cool to '],
   // "5' speed 3", "paddle 1'"
   [/(?<![\d.])(\d{1,2})['’′](?=[,;.]|\s|$)/g, '$1 min'],
