@@ -355,7 +355,8 @@ function placeOf(
   const isSugar =
     (line.names.includes('sugar') && isPlain) ||
     (line.names.some((n) => SWEETENER.test(n)) && !said.some((s) => mentions(s, names)))
-  const isNamed = (s: string): boolean => (mentions(s, names) && !isLeftOut(s, names)) || (SUGARS.test(s) && isSugar)
+  const isNamed = (s: string): boolean =>
+    (mentions(s.replace(OF_WHAT, ''), names) && !isLeftOut(s, names)) || (SUGARS.test(s) && isSugar)
   // "crumble the butter … stir in the butter": by the sentence that puts it in
   const putAt = said.findLastIndex((s, i) => !ready.has(i) && putsIn(s, names))
   const isAlone = (s: string): boolean => !written.some((w) => w !== line && mentions(s, w.names))
@@ -403,6 +404,10 @@ function restAt(said: readonly string[], names: readonly string[]): number {
   return out < 0 ? -1 : said.findIndex((s, i) => i > out && PUTS_IN.test(s) && THE_REST.test(s))
 }
 const THE_REST = /\b(?:everything else|(?:the )?(?:others|remaining ingredients|rest)(?! of\b))\b/i
+
+/** "Nibs: boil sugar and water": what it is for, and not what is boiled. */
+const OF_WHAT =
+  /^\p{L}[\p{L} ]{2,20}:\s+(?=(?:boil|bring|cook|dissolve|heat|melt) (?:the )?\p{L}{3,}(?:,| and| \+|\/))/iu
 
 /** "Boil it up till …", said first of all: of the list above it. */
 const BOILS_IT =

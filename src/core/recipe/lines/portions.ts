@@ -146,7 +146,8 @@ function partsOf(
   // "1/2 cup water" twice, of a cup
   const completes = (at: number): boolean =>
     takenAt(at) > 0 && Math.abs(takenAt(at) + taken - line.grams) < SAME * line.grams
-  const named = own.findIndex((s, i) => i > first && ofRest.test(s))
+  // what is whipped meanwhile stands behind what is boiled of the rest
+  const named = own.findIndex((s, i) => i !== first && ofRest.test(s))
   const later = named >= 0 ? named : said.findIndex((s, i) => i > first && (THE_REST.test(s) || completes(i)))
   // "1/2 cup in the pan, 1/2 cup on top, roll in the remaining": what lies under it is met where the next of it goes
   const between = said.flatMap((s, i) =>

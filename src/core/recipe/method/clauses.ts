@@ -191,6 +191,8 @@ const STREAMS =
   '(?:pour|run|stream|trickle|drizzle) (?:(?:in|on|over) (?:the )?(?:hot )?(?:honey|syrup)|(?:the )?(?:hot )?(?:honey|syrup) (?:in|on|over))\\b'
 /** "Then quickly stir in the soda" */
 const HOW = '(?:carefully|gently|gradually|immediately|quickly|slowly|vigorously) '
+/** "Until it is amber, butter, spread on a mat" */
+const ALONE = '(?:bicarb|butter|cream|salt|soda|vanilla)'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, MIXES_FOR],
@@ -215,6 +217,10 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', `(?:pour|remove|take (?:it )?off|${TURNS_OFF}|tip|${ADDS})\\b`],
   ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
   [',\\s+', '(?:continue|go on|keep) (?:(?:on )?(?:boiling|cooking) )?(?:to|until) [^,;]{0,30}\\d'],
+  [',\\s+', 'spread (?:it |them )?on(?:to)?\\b'],
+  [',\\s+', `${ALONE}(?=$|[,;])`],
+  [',\\s+', 'carameli[sz]e (?:a little|lightly)\\b'],
+  [',\\s+', 'keep (?:cooking|going|stirring)\\b[^,;]*\\b(?:until|till)\\b'],
   [',\\s+', `${PUT_ON}\\b`],
   [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
   [',\\s+', `${STEAMS}\\b`],
@@ -230,6 +236,12 @@ const ADDING_MORE = new RegExp(`^${ADDS}\\b`, 'i')
 const SETTING_OUT = new RegExp(`^${SETS_OUT}`, 'i')
 /** "Butter the sides of a saucepan, then add …": head and tail of a sentence. */
 const FILLS_PAN = /\b(?:saucepan|pot|kettle)\b[^|]* \| add\b/i
+const STANDS_ALONE = new RegExp(`^${ALONE}(?=$|[,;])`, 'i')
+/** What a look ends, told last. */
+const SEEN = /\b(?:until|till)\b[^,;]*$/i
+/** "Return to the heat, caramelise lightly" */
+const BROWNS = /^carameli[sz]e (?:a little|lightly)\b/i
+const KEEPS_ON = /^keep (?:cooking|going|stirring)\b.*\b(?:until|till)\b/i
 const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
 /** "Boil covered for 3 minutes; uncover and boil to 118°" */
 const BOILED_FOR = /\b(?:boil|bubble|cook|simmer)\b(?!.*\b(?:before|while)\b)/i
@@ -391,9 +403,13 @@ function isApart(head: string, tail: string): boolean {
   if (ADDING_MORE.test(tail) && BOILED_FOR.test(head) && secondsIn(head) !== null) return true
   // "bring to the boil, add the butter": it boils by then
   if (ADDING_MORE.test(tail) && BROUGHT_UP.test(head)) return true
+  // "add the nibs, stir until they sand, keep going until it is amber"
+  if (KEEPS_ON.test(tail)) return PUTS_IN.test(head)
   // beaten till it is smooth, then poured
   if (pours(tail) && WORKED.test(head)) return true
   if (takesOff(tail) && (BROUGHT_UP.test(head) || (BOILED_FOR.test(head) && secondsIn(head) !== null))) return true
+  if (BROWNS.test(tail)) return putsBack(head)
+  if (STANDS_ALONE.test(tail)) return SEEN.test(head) && ends
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends
   // work of so many minutes on what was put in before
   if (WORKS.test(tail) && secondsIn(tail) !== null && (PUTS_IN.test(head) || takesOff(head))) return true

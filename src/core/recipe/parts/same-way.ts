@@ -19,7 +19,8 @@ const isLaid = (sentence: string): boolean => pours(sentence) || LAID.has(handwo
 export function alsoSaid(of: readonly (readonly string[])[], i: number): readonly string[] {
   const own = of[i] ?? []
   const at = own.findIndex((s) => SAME_WAY.test(s))
-  if (at < 0) return own
+  // "make each half the same way: cook …" is said of either already
+  if (at < 0 || of[i - 1]?.includes(own[at] as string)) return own
   const after = own.slice(at + 1)
   const liesElsewhere = after.some(isLaid)
   const before = (of[i - 1] ?? []).filter((s) => !(liesElsewhere && isLaid(s)))

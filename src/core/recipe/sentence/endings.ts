@@ -55,7 +55,7 @@ const SHADES: readonly (readonly [RegExp, number, string])[] = [
   [/\bcopper\b(?! (?:pan|pot|kettle|bowl|jam))|\bchestnut\b|\bpenny\b/i, 183, 'deep amber'],
   [/\bamber\b|golden[-\s]?brown|colou?r of maple syrup|caramel[-\s]?colou?r|medium caramel/i, 175, 'amber'],
   [/\bcarameli[sz]e\b.*\b(?:dark|deep)\b/i, 183, 'deep amber'],
-  [/\bcarameli[sz]e\b.*\b(?:light|pale|blond)\b/i, 168, 'pale amber'],
+  [/\bcarameli[sz]e\b.*\b(?:light(?:ly)?|pale|blond)\b/i, 168, 'pale amber'],
   [
     /\b(?:until|till) (?:\w+ ){0,5}carameli[sz]e[sd]\b|^(?:dry[- ])?carameli[sz]e (?:the )?(?:\w+ )?sugar\b(?!.*\d)/i,
     175,

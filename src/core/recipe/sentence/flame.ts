@@ -37,7 +37,7 @@ const A_LITTLE = /\b(?:a (?:bit|little|notch|touch)(?! of\b)|slightly)\b/i
 /** "Start the honey in a second pan over a low flame": on a ring of its own. */
 export const ON_OTHER_RING = /\b(?:another|second|separate) (?:[\w-]+ )?(?:pan|pot|saucepan|ring)\b/i
 /** A mixer has speeds, and an oven is none of it. */
-const OTHER = /\b(?:beat(?:ers?|ing)?|mixer|oven|processor|speed|whip(?:ping)?|whisk(?:ing)?)\b/i
+const OTHER = /\b(?:beat(?:ers?|ing)?|mixer|oven|processor|speed|whip(?:ping(?! cream))?|whisk(?:ing)?)\b/i
 /** "Melt slowly", "gently dissolve" */
 const GENTLY =
   /(?<!\b(?:of|off|the) )\b(?:dissolve|heat|melt|warm)\b(?!.*\bboil)[^;]*\b(?:gently|slow(?:ly)?)\b|\b(?:gently|slowly) (?:dissolve|heat|melt|warm)\b|\bcook (?:gently|slowly)\b.*\b(?:dissolv|melt)/i

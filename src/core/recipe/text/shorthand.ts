@@ -366,6 +366,11 @@ const boiledAndPoured = (what: string, heat: string, onto: string): string =>
   `Cook ${lower(what)}to ${heat}. ${/^(?:it|that)$/i.test(onto) ? 'Pour on' : `Pour ${lower(what)}onto ${onto}`}`
 /** "Egg white, sugar in mixer, medium" */
 const IN_MIXER = new RegExp(`${BEGINS_SAID}((?:egg )?whites?(?:, \\p{L}+)*) in (?:the |a )?mixer\\b`, 'giu')
+/** "Put whites and tartar in the mixer and whip to soft peaks" */
+const PUT_IN_MIXER = new RegExp(
+  `${BEGINS_SAID}(?:place|put|tip) (?:the )?((?:egg )?whites?\\b[^.;,]{0,40}?) in(?:to)? (the|a|your) ((?:[\\w-]+ )?(?:bowl|mixer)(?: of (?:an?|the|your) [\\w ]{3,20})?),? (?:and|then) (beat|whip|whisk)\\b`,
+  'giu',
+)
 /** "Whites on at med when honey hits 108" */
 const WHITES_ON = new RegExp(
   `${BEGINS_SAID}(?:egg )?whites(?: (?:\\+|and|with) [^,.;]{3,20}?)? (?:on|start(?:ed)?)(?:(?: at)? (?:low|med(?:ium)?|high)(?: speed)?)? ((?:when|once|as soon as) [^.;]{3,40}?\\d{3}[^.;]{0,6})(?=[.;]|$)`,
@@ -390,6 +395,11 @@ const pouredOnto = (said: string): string =>
         `Meanwhile whip ${lower(whites)} ${peaks}. Cook ${of ?? 'the syrup'} to `,
     )
     .replace(WHITES_ON, (_, when: string) => `${capital(when)} start the whites`)
+    .replace(
+      PUT_IN_MIXER,
+      (_, whites: string, its: string, bowl: string, does: string) =>
+        `${capital(does)} the ${lower(whites)} in ${its} ${bowl}`,
+    )
     .replace(IN_MIXER, (_, whites: string) => `Whip ${lower(whites)} in the mixer`)
     .replace(BOILED_ONTO, (_, what: string, heat: string, onto: string) => boiledAndPoured(what, heat, onto))
     .replace(AT_HEAT_ONTO, (all, heat: string, what: string, onto: string) =>
