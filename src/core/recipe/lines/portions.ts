@@ -117,6 +117,7 @@ function partsOf(
   const own = sentencesOf(said, names)
   if (!said.some((_, i) => (own[i] || own[i - 1]) && sharing[i])) return null
   const words = names.join('|')
+  // "half into a buttered pan" is no half of the butter
   const part = new RegExp(
     `(?<![\\w/.,])(${MEASURED}(?= (?:of|(?:${MADE} )?(?:${words}))\\b)|${SHARED})(?!\\w)[^,.:;]{0,24}\\b(?:${words})(?!e[dr])`,
     'i',

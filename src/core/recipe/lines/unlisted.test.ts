@@ -131,6 +131,7 @@ describe('what a method weighs, and no list has', () => {
     ['Grease a tin. Add the honey.', ['honey']],
     ['Sprinkle popping candy or crushed pretzels (1/2 cup).', ['1/2 cup crushed pretzels']],
     ['Add the cream of tartar.', []],
+    ['Pour into jars or bottles (250 ml).', []],
     ['Stir in the butter mixture.', []],
     ['Butter the tin. Add more sugar if it is too soft.', []],
   ])('what a sentence puts in by its name, and no list has, is asked about: %s', (sentence, text) => {

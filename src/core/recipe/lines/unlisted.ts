@@ -63,13 +63,11 @@ function lineBefore(amount: string, words: readonly string[], { pantry, house }:
   return lines.find((line) => readLine(line, pantry, house).status === 'sure') ?? null
 }
 
-/** "Sprinkle crushed pretzels (1/2 cup)": what is strewn there is asked about, whatever it is. */
-const STREWN =
-  /\b(?:scatter|sprinkle|strew|top with)(?: (?:on|over))?(?: the)? ((?:\p{L}+ )?\p{L}+)$|\bor ((?:\p{L}+ )?\p{L}+)$/iu
-const strewn = (amount: string, words: string): string | null => {
-  const [, what, other] = STREWN.exec(words) ?? []
-  return what || other ? `${amount} ${what ?? other}` : null
-}
+/** "Sprinkle popping candy or crushed pretzels (1/2 cup)": what is strewn there is asked about, whatever it is. */
+const STREWS = /^(?:then )?(?:scatter|sprinkle|strew|top with)\b/i
+const LAST_TWO = /(?:(?!(?:on|or|over|the|with)\b)\p{L}+ )?\p{L}+$/iu
+const strewn = (amount: string, words: string, sentence: string): string | null =>
+  STREWS.test(sentence) ? `${amount} ${LAST_TWO.exec(words)?.[0]}` : null
 
 /** What "sugar" in a list is not. */
 const ICING = /^(?:icing|powdered|confectioners['’]?s?) sugar\b/i
@@ -171,8 +169,8 @@ export function unlistedIn(
     return called !== '' && !isListed(called.split(' ').at(-1) as string)
   }
   const bracketed = said.flatMap((sentence) => [...sentence.matchAll(BRACKETED)]).slice(0, MOST)
-  const before = bracketed.flatMap(([, words = '', amount = '']) =>
-    isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? strewn(amount, words) ?? []),
+  const before = bracketed.flatMap(({ 1: words = '', 2: amount = '', input }) =>
+    isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? strewn(amount, words, input) ?? []),
   )
   const after = measured.flatMap((found) => {
     const [all, amount = '', words = ''] = found
