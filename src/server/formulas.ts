@@ -66,9 +66,10 @@ export function checked(document: FormulaDocument): FormulaDocument {
 /** Puts a new formula into the book, under an address made from its name. */
 export async function addFormula(document: FormulaDocument, write: string, now: Date): Promise<Written> {
   checked(document)
+  // in this order: where the same write has taken an address by then, it is found, and no second one is looked for
+  const taken = await formulaIds(db())
   const before = await findWrite(db(), write)
   if (before) return before
-  const taken = await formulaIds(db())
   for (let tries = 0; tries < 5; tries++) {
     const id = idFor(document.name, [...taken, ...RESERVED])
     const written = await addRevision(db(), id, document, now, { writeId: write, from: null })

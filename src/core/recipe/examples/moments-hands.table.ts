@@ -328,6 +328,20 @@ export const handsMoments: readonly Moment[] = [
     ],
   ],
   [
+    'gelatin and its water in one row of a list; oil that is heated to fry in is no syrup',
+    'Gelatin powder 20g, water 80g\nSugar 300g, glucose syrup 100g, water 90g\nWalnuts 100g',
+    'Soak gelatin. Boil sugar, glucose and water to 113 °C. Off the heat, gelatin in. Heat the oil to 150 °C, fry the walnuts until amber. Pour into a tin. Sprinkle with walnuts.',
+    113,
+    [
+      /^ready \+ sugar 300, glucose-42 100, water 90: Boil/,
+      /^target: Boil/,
+      /^ready \+ gelatin-powder 20, water 80: Off the heat/,
+      /: Heat the oil/,
+      /→ out: Pour/,
+      /: Sprinkle/,
+    ],
+  ],
+  [
     'what is told in the next sentence of a list, also goes in with its own',
     'You will want 400g of caster sugar, 150g of runny honey and 50g of butter. Also half a teaspoon of bicarbonate.',
     'Boil the sugar and honey to 150 °C. Off the heat stir in butter and bicarbonate. Pour out.',

@@ -113,10 +113,14 @@ const TIMED =
 export const ONLY_IF =
   /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$|\b(?:it|(?:the )?temp(?:erature)?)(?:[’']ll| will)? (?:drops?|falls?|go(?:es)? down|sinks?) (?:back |down )?to (?:about |around )?\d{2,3}\b.{0,4}$/i
 
+/** "Heat oil to 150°, fry until amber": that is no syrup. */
+const FRIES = /\b(?:heat|warm) (?:the )?oil\b|\b(?:deep[- ]?)?fry(?:ing)?\b(?! pan)/i
+
 /** Everything in a sentence by which one could tell that the cook is done, the surest first. */
 export function endingsIn(written: string, unit: HeatUnit | null): Ending[] {
   const sentence = written.replace(ONLY_IF, '')
   const out: Ending[] = []
+  if (FRIES.test(sentence)) return out
   const heat = heatIn(sentence)
   const own = heat && unitOf(heat, unit)
   if (heat && own && !heat.oven && !heat.cools)

@@ -39,7 +39,7 @@ const ON_IT = /^\s*on\b/i
 /** "Dry at 120°": in an oven, as the source of a pattern. */
 export const DRIES_AT = 'dry (?:it |them |out )*at'
 const OVEN = new RegExp(
-  `\\b(?:oven|${DRIES_AT}|bake|baking(?! (?:dish|pan|paper|parchment|powder|sheet|soda|tin|tray))|preheat|re-?warm(?:ed|ing)?(?= (?:(?:it|them) )?(?:at|in)\\b)|roast)\\b`,
+  `\\b(?:oven|${DRIES_AT}|bake|baking(?! (?:dish|pan|paper|parchment|powder|sheet|soda|tin|tray))|preheat|(?:deep[- ]?)?fry(?:ing)?(?! pan)|heat (?:the )?oil|re-?warm(?:ed|ing)?(?= (?:(?:it|them) )?(?:at|in)\\b)|roast)\\b`,
   'i',
 )
 const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i

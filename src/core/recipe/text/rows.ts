@@ -239,8 +239,9 @@ function partsInRow(line: string): string[] | null {
 /** "Base: 120 g flour, 60 g butter. Caramel: 1 can condensed milk": where the next of them begins. */
 const NEXT_HEADED = /(?<=[\p{L}\d)])\.\s+(?=\p{Lu}[\p{L} '’-]{2,24}:\s+[\d¼½¾⅓⅔])/u
 
-/** "15 g gelatine powder + 75 g water", "gelatine 6 g in 30 g water" */
-const WITH_WATER = /^([^,;+&.]*\bgelatine?\b[^,;+&.]*?)(?:\s*[+&]\s*|(?<=\d ?g) in )([\d¼½¾⅓⅔][^,;+&.]{0,20}\bwater)$/i
+/** "15 g gelatine powder + 75 g water", "gelatine 6 g in 30 g water", "gelatin 20 g, water 80 g" */
+const WITH_WATER =
+  /^([^,;+&.]*\bgelatine?\b[^,;+&.]*?)(?:\s*[+&]\s*|,\s+|(?<=\d ?g) in )([\d¼½¾⅓⅔][^,;+&.]{0,20}\bwater|(?:cold )?water \d+ ?(?:g|ml))$/i
 
 const isThing = (piece: string): boolean => hasAmount(piece) || OF_FRUIT.test(piece)
 
