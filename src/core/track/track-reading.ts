@@ -36,8 +36,8 @@ const GATE = { celsius: 1.5, sds: 5, byHandSds: 3 }
 export const AWAY = { seconds: 12, count: 4, givesIn: 90, newFor: 60 }
 /** ◊ °C a reading has to be off before it matters that the road to it bends, and how many times as steep that is. */
 const BENDS = { celsius: 5, times: 2 }
-/** ◊ s in which nothing is said of the heat: after something went in, after the boil (the last of the sugar dissolves long after it begins), after a turn of the dial. */
-const SETTLES = { fed: 150, boil: 160, turn: 40 }
+/** ◊ s in which nothing is said of the heat: after something went in, after the boil, after a turn of the dial. */
+const SETTLES = { fed: 150, boil: 130, turn: 40 }
 /** ◊ s after the boil, an addition or a turn before it is compared with what was foreseen. */
 const UNTOUCHED = 60
 /** ◊ °C/s: where the syrup climbs slower than this, a change of heat hides in what the boil is off by. */
