@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { spelledOut, writtenOut } from './shorthand'
+import { spelledOut } from './shorthand'
+import { writtenOut } from './written-out'
 
 describe('shorthand, written out', () => {
   it.each([
