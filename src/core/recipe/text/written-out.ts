@@ -169,10 +169,15 @@ const COMES_IN =
 const MADE_ALREADY = /^(?:cold|hot|roasted|toasted|warm|warmed) (?=\p{L})/iu
 const NO_THING =
   /\b(?:all|as|back|bowl|comes?|everything|goe?s?|heat|it|left|lid|oven|pan|pot|probe|put|rain|sets?|shear|shower|stream|slot|stirred|stuck|that|them|thermometer|this|turn|with)\b/i
+/** "Take off, invert in, cool to 80°": it is in while that cools. */
+const IN_OFF_HEAT =
+  /(?<=\b(?:take (?:it )?)?off(?: (?:the )?heat)?, )((?:\p{L}+ (?:and |[&+] )?){1,3}?)in(?=, (?:leave to |let it )?cool\b)/giu
 const putIn = (said: string): string =>
-  said.replace(COMES_IN, (all, what: string) =>
-    NO_THING.test(what) || beginsDone(what.replace(MADE_ALREADY, '')) ? all : `add ${what.toLowerCase().trim()}`,
-  )
+  said
+    .replace(IN_OFF_HEAT, (_, what: string) => `add ${what.toLowerCase().trim()}`)
+    .replace(COMES_IN, (all, what: string) =>
+      NO_THING.test(what) || beginsDone(what.replace(MADE_ALREADY, '')) ? all : `add ${what.toLowerCase().trim()}`,
+    )
 
 const BEGINS_SAID = '(?<=^(?:(?:[-–*•]|\\d{1,2}[.)])\\s+)?|[.;)]\\s+)'
 const THINGS = '((?:\\p{L}+,? ){1,6}?)'
