@@ -84,6 +84,10 @@ const STREAMS =
 const HOW = '(?:carefully|gently|gradually|immediately|quickly|slowly|vigorously) '
 /** "Until it is amber, butter, spread on a mat" */
 const ALONE = '(?:bicarb|butter|cream|salt|soda|vanilla)'
+/** "Return to the heat, caramelise lightly" */
+const BROWNS = 'carameli[sz]e (?:a little|lightly)\\b'
+/** "Keep stirring until it is amber" */
+const KEEPS_ON = 'keep (?:cooking|going|stirring)\\b'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, MIXES_FOR],
@@ -110,8 +114,8 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', '(?:continue|go on|keep) (?:(?:on )?(?:boiling|cooking) )?(?:to|until) [^,;]{0,30}\\d'],
   [',\\s+', 'spread (?:it |them )?on(?:to)?\\b'],
   [',\\s+', `${ALONE}(?=$|[,;])`],
-  [',\\s+', 'carameli[sz]e (?:a little|lightly)\\b'],
-  [',\\s+', 'keep (?:cooking|going|stirring)\\b[^,;]*\\b(?:until|till)\\b'],
+  [',\\s+', BROWNS],
+  [',\\s+', `${KEEPS_ON}[^,;]*\\b(?:until|till)\\b`],
   [',\\s+', `${PUT_ON}\\b`],
   [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
   [',\\s+', `${STEAMS}\\b`],
@@ -130,9 +134,8 @@ const FILLS_PAN = /\b(?:saucepan|pot|kettle)\b[^|]* \| add\b/i
 const STANDS_ALONE = new RegExp(`^${ALONE}(?=$|[,;])`, 'i')
 /** What a look ends, told last. */
 const SEEN = /\b(?:until|till)\b[^,;]*$/i
-/** "Return to the heat, caramelise lightly" */
-const BROWNS = /^carameli[sz]e (?:a little|lightly)\b/i
-const KEEPS_ON = /^keep (?:cooking|going|stirring)\b.*\b(?:until|till)\b/i
+const BROWNING = new RegExp(`^${BROWNS}`, 'i')
+const KEEPING_ON = new RegExp(`^${KEEPS_ON}.*\\b(?:until|till)\\b`, 'i')
 const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
 /** "Boil covered for 3 minutes; uncover and boil to 118°" */
 const BOILED_FOR = /\b(?:boil|bubble|cook|simmer)\b(?!.*\b(?:before|while)\b)/i
@@ -295,11 +298,11 @@ function isApart(head: string, tail: string): boolean {
   // "bring to the boil, add the butter": it boils by then
   if (ADDING_MORE.test(tail) && BROUGHT_UP.test(head)) return true
   // "add the nibs, stir until they sand, keep going until it is amber"
-  if (KEEPS_ON.test(tail)) return PUTS_IN.test(head)
+  if (KEEPING_ON.test(tail)) return PUTS_IN.test(head)
   // beaten till it is smooth, then poured
   if (pours(tail) && WORKED.test(head)) return true
   if (takesOff(tail) && (BROUGHT_UP.test(head) || (BOILED_FOR.test(head) && secondsIn(head) !== null))) return true
-  if (BROWNS.test(tail)) return putsBack(head)
+  if (BROWNING.test(tail)) return putsBack(head)
   if (STANDS_ALONE.test(tail)) return SEEN.test(head) && ends
   if (FOLLOWS.test(tail) || takesOff(tail)) return ends
   // work of so many minutes on what was put in before

@@ -8,6 +8,7 @@ import { finishedMix, massMix, traceSteps } from '../../formula/trace'
 import { massOf } from '../../matter/mix'
 import { volumeOf } from '../../physics/heat'
 import { tenths } from '../../quantity/number'
+import { A_MOULD } from '../sentence/handwork'
 import {
   CANE_MM,
   depthSaid,
@@ -79,8 +80,7 @@ const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 /** "Then a 7 oz jar marshmallow creme": what comes out of one. */
 const OUT_OF_JAR =
   /\b(?:an?|half an?|one|\d+) (?:\(?\d+[ -]?(?:g|ml|oz|ounces?)\)?[ -])?(?:jar|bottle)s?\b(?! (?:and|at|by|for|if|in|on|or|so|then|to|until|when|while|with)\b) \p{L}/iu
-/** A "mould 18 x 18 cm" is a tin. */
-const MOULDS = /\b(?:mou?lds?(?! (?:of )?\d+ ?(?:cm )?[x×])|shells|cavit(?:y|ies))\b/i
+const MOULDS = new RegExp(`\\b(?:${A_MOULD}|shells|cavit(?:y|ies))\\b`, 'i')
 /** "Deposit 2.5 ml drops", "moulds (8 ml)". */
 const MILLILITRES =
   /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)|\b(?:mou?lds?|cavities|silicone)\b,? (?:\(|of |holding |taking )?(?:about )?(\d+(?:\.\d+)?) ?ml\b/i

@@ -279,7 +279,7 @@ export function stepsFrom(told: Told): Step[] {
 }
 
 /** "Add the baking soda, which will make it foam", after the boil: nobody boils it on. */
-const FOAMS = /\b(?:baking soda|bicarb\w*|bicarbonate of soda)\b/i
+const FOAMS = /\b(?:baking soda|bicarb\w*)\b/i
 const BOILS = /\b(?:boil|simmer)/i
 
 /** ◊ s that a base is only dipped. */

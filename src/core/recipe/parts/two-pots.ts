@@ -149,16 +149,15 @@ const STARTED = /^(.*?)(?:[,;] )?\b(?:start|begin|put on) (?:the )?(honey|sugar|
 const startedApart = (said: readonly string[]): string[] =>
   said.flatMap((s, i) => {
     const [, before = '', what] = (inOtherPot(s) && STARTED.exec(s)) || []
+    if (!what) return [s]
     const isAt = new RegExp(
       `\\b(?:when|once) (?:the )?${what} (?:gets to|hits|is at|reaches) ((?:about )?\\d{3} ?°? ?[CF]?)`,
       'i',
     )
-    const [, heat] = what
-      ? (said
-          .slice(i + 1)
-          .map((t) => isAt.exec(t))
-          .find((at) => at !== null) ?? [])
-      : []
+    const heat = said
+      .slice(i + 1)
+      .map((t) => isAt.exec(t)?.[1])
+      .find((at) => at !== undefined)
     if (!heat) return [s]
     // when it is begun is read in the notes: each pot has a clock of its own
     const [set = ''] = before.split(/[,;] (?=(?:when|once|as soon as)\b)/i)

@@ -3,7 +3,7 @@ import type { Sign } from '../../craft/signs'
 import type { StageId } from '../../craft/stages'
 import { capital, secondsIn, short, timeIn } from '../../formula/sentence'
 import { ADDS_IN } from './adds'
-import { type HeatUnit, heatIn, inDegrees, unitOf } from './heats'
+import { FRIES, type HeatUnit, heatIn, inDegrees, unitOf } from './heats'
 import { withoutForbidden } from './not-yet'
 
 /** How one knows that a cook is done. */
@@ -114,13 +114,13 @@ export const ONLY_IF =
   /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$|\b(?:it|(?:the )?temp(?:erature)?)(?:[’']ll| will)? (?:drops?|falls?|go(?:es)? down|sinks?) (?:back |down )?to (?:about |around )?\d{2,3}\b.{0,4}$/i
 
 /** "Heat oil to 150°, fry until amber": that is no syrup. */
-const FRIES = /\b(?:heat|warm) (?:the )?oil\b|\b(?:deep[- ]?)?fry(?:ing)?\b(?! pan)/i
+const FRYING = new RegExp(`\\b(?:${FRIES}|warm (?:the )?oil)\\b`, 'i')
 
 /** Everything in a sentence by which one could tell that the cook is done, the surest first. */
 export function endingsIn(written: string, unit: HeatUnit | null): Ending[] {
   const sentence = written.replace(ONLY_IF, '')
   const out: Ending[] = []
-  if (FRIES.test(sentence)) return out
+  if (FRYING.test(sentence)) return out
   const heat = heatIn(sentence)
   const own = heat && unitOf(heat, unit)
   if (heat && own && !heat.oven && !heat.cools)

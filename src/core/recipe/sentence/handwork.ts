@@ -3,6 +3,9 @@ import type { Handwork } from '../../craft/handwork'
 import { DRIES_AT } from './heats'
 import { withoutForbidden } from './not-yet'
 
+/** A mould, as the source of a pattern: a "mould 18 x 18 cm" is a tin. */
+export const A_MOULD = String.raw`mou?lds?\b(?! (?:of )?\d+ ?(?:cm )?[x×])`
+
 /** What is put in film, as the source of a pattern; "white in the middle, wrap in red" is shaped. */
 const WRAPS = String.raw`\bwrap\b(?!.*\b(?:in|with) (?:the )?(?:black|blue|colou?red|green|pink|red|white|yellow)(?=[,.;]|$))`
 
@@ -39,7 +42,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:form|shape|roll|press)\b.*\bballs?\b/i, { kind: 'form', into: 'balls' }],
   [/\b(?:form|shape)\b.*\bclusters?\b/i, { kind: 'form', into: 'clusters' }],
   [
-    /\bsticks?\b.*\bmou?lds?\b|\b(?:pour|fill|spoon)\b.*\bmou?lds?\b(?! (?:of )?\d+ ?(?:cm )?[x×])/i,
+    new RegExp(`\\bsticks?\\b.*\\bmou?lds?\\b|\\b(?:pour|fill|spoon)\\b.*\\b${A_MOULD}`, 'i'),
     { kind: 'fill', by: 'jug', level: 1 },
   ],
   [

@@ -38,8 +38,10 @@ const CLOSES = /^\s*\)|^\s*on\b.{0,24}\bthermometer/i
 const ON_IT = /^\s*on\b/i
 /** "Dry at 120°": in an oven, as the source of a pattern. */
 export const DRIES_AT = 'dry (?:it |them |out )*at'
+/** "Heat oil to 150°, fry until amber": no syrup is, as the source of a pattern. */
+export const FRIES = '(?:deep[- ]?)?fry(?:ing)?(?! pan)|heat (?:the )?oil'
 const OVEN = new RegExp(
-  `\\b(?:oven|${DRIES_AT}|bake|baking(?! (?:dish|pan|paper|parchment|powder|sheet|soda|tin|tray))|preheat|(?:deep[- ]?)?fry(?:ing)?(?! pan)|heat (?:the )?oil|re-?warm(?:ed|ing)?(?= (?:(?:it|them) )?(?:at|in)\\b)|roast)\\b`,
+  `\\b(?:oven|${DRIES_AT}|bake|baking(?! (?:dish|pan|paper|parchment|powder|sheet|soda|tin|tray))|preheat|${FRIES}|re-?warm(?:ed|ing)?(?= (?:(?:it|them) )?(?:at|in)\\b)|roast)\\b`,
   'i',
 )
 const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
@@ -103,13 +105,8 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
         (NEARLY.test(before) && (COOKS.test(sentence) || MELTS.test(sentence))))
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
     const unit = letter === undefined ? null : letter === 'f' ? 'F' : 'C'
-    const over = unit === null || isOther ? null : ABOVE_WATER.exec(after)
-    if (
-      BEYOND.test(before) ||
-      /^\s*(?:brix|bx)\b/i.test(after) ||
-      (DIFFERENCE.test(after) && over === null && !isOther)
-    )
-      continue
+    const over = unit === null ? null : ABOVE_WATER.exec(after)
+    if (BEYOND.test(before) || /^\s*(?:brix|bx)\b/i.test(after) || (DIFFERENCE.test(after) && over === null)) continue
     const from = over && unit ? WATER_BOILS[unit] : 0
     const isWay = high !== undefined && FROM.test(before) && figure(low) >= BOILS_FROM
     const isGoal = GETS_TO.test(before) && HUNDREDS.test(low) && ENDS_SAID.test(after)

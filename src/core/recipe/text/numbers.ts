@@ -40,7 +40,7 @@ const withPart = (_: string, count: string, measure: string, part: string): stri
   `${Number(count) || below(count) || 1} ${PARTS[part.toLowerCase()]} ${measure}`
 /** "Of brown sugar 1 1/2 pounds": what it is of, before how much. */
 const OF_FIRST = new RegExp(
-  `(?<=(?:^|[,;]|\\b(?:and|take)) )of ((?:\\p{L}+ ){1,3}?)((?:\\d[\\d/ ]*|an? |half an? |${ONES.map((one) => `${one} `).join('|')})(?:${MEASURES}))(?=[,;.]| and\\b|$)`,
+  `(?<=(?:^|[,;]|\\b(?:and|take)) )of ((?:\\p{L}+ ){1,3}?)((?:\\d[\\d/ ]*|an? |half an? |(?:${ONE}) )(?:${MEASURES}))(?=[,;.]| and\\b|$)`,
   'gimu',
 )
 

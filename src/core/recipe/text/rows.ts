@@ -200,10 +200,11 @@ function neededIn(line: string): string[] | null {
       .slice(from, to)
       .flat()
       .flatMap((piece) => piece.split(UNMEASURED))
-  if (ends < 0) return [...(from > 0 ? [said.slice(0, from).join(' ')] : []), ...rowsOf()]
+  const before = from > 0 ? [said.slice(0, from).join(' ')] : []
+  if (ends < 0) return [...before, ...rowsOf()]
   if (!isSure && !beginsDone(said[ends] as string)) return null
   return [
-    ...(from > 0 ? [said.slice(0, from).join(' ')] : []),
+    ...before,
     ...rowsOf(ends).map((piece) => piece.replace(IN_VESSEL, '$1$4 $2$3')),
     ...inOneRow(said.slice(ends).join(' ')),
   ]
