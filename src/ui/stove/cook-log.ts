@@ -26,6 +26,9 @@ export interface CookSnapshot {
   readonly refused: string | null
 }
 
+/** Hears that a log has changed, and whether by what was just done in this window. */
+type Heard = (byHand: boolean) => void
+
 export class CookLog {
   /** Cook time of the first frame, s: on the server and here the same. */
   readonly firstSeen: number
@@ -43,7 +46,7 @@ export class CookLog {
   private sending = false
   /** How often in a row the server has failed at the act that is next. */
   private faults = 0
-  private readonly listeners = new Set<() => void>()
+  private readonly listeners = new Set<Heard>()
   private held: CookSnapshot
 
   constructor(
@@ -76,7 +79,7 @@ export class CookLog {
     return stop
   }
 
-  subscribe = (listener: () => void): (() => void) => {
+  subscribe = (listener: Heard): (() => void) => {
     this.listeners.add(listener)
     return () => void this.listeners.delete(listener)
   }
@@ -108,7 +111,7 @@ export class CookLog {
       this.changed()
     })
     this.add([logged])
-    this.changed()
+    this.changed(true)
     void this.flush()
     return logged.id
   }
@@ -223,9 +226,9 @@ export class CookLog {
     }
   }
 
-  private changed(): void {
+  private changed(byHand = false): void {
     this.held = this.picture()
-    for (const listener of this.listeners) listener()
+    for (const listener of this.listeners) listener(byHand)
   }
 }
 

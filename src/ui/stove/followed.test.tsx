@@ -10,6 +10,7 @@ import { cookBoil } from '@/demo/maker'
 import { OnStove } from '@/ui/day/on-stove'
 import { draw } from '@/ui/testing'
 import type { FeedListener } from './boil-feed'
+import { Stove } from './stove'
 import { StoveList } from './stove-list'
 import { StovePage } from './stove-page'
 import { boilOf } from './testing'
@@ -84,6 +85,62 @@ describe('the day', () => {
     tell(frame)
     await waitFor(() => expect(onComesOff).toHaveBeenCalled())
     expect(onComesOff.mock.lastCall?.[0]).toEqual({})
+  })
+})
+
+describe('a window that is slow to draw', () => {
+  const DRAWS_MS = 100
+  let clock = 0
+  let drew = 0
+  beforeEach(() => {
+    clock = drew = 0
+    vi.useFakeTimers()
+    vi.stubGlobal('performance', { now: () => clock })
+    vi.stubGlobal('fetch', async () => Response.json({ stored: true }))
+  })
+  afterEach(() => {
+    vi.useRealTimers()
+    vi.unstubAllGlobals()
+  })
+
+  const pass = async (ms: number): Promise<void> => {
+    clock += ms
+    await vi.advanceTimersByTimeAsync(ms)
+  }
+
+  /** A toffee of which a reading comes every 20 ms. */
+  async function hurried(readings: number) {
+    const { boil, frame } = lit('orchard-toffee', 600)
+    const stove = new Stove([{ boil, first: frame }])
+    const close = stove.open()
+    stove.subscribe(() => {
+      clock += DRAWS_MS
+      drew += DRAWS_MS
+    })
+    for (let i = 1; i <= readings; i++) {
+      const at = Date.now()
+      lines.get(boil.id)?.frame({ ...frame, wall: at, readings: [[at, 60 + i / 10]], acts: [] })
+      await pass(20)
+    }
+    return { live: () => stove.snapshot().get(boil.id), close }
+  }
+
+  it('draws for no more than half of its time, and ends with the newest reading', async () => {
+    const { live, close } = await hurried(200)
+    expect(drew / clock).toBeLessThan(0.51)
+    expect(drew / clock).toBeGreaterThan(0.4)
+    await pass(DRAWS_MS)
+    expect(live()?.readings.at(-1)?.celsius).toBe(80)
+    close()
+  })
+
+  it('shows what is pressed at once', async () => {
+    const { live, close } = await hurried(7)
+    const before = drew
+    live()?.log.log({ type: 'heat', dial: 3 })
+    expect(drew).toBe(before + DRAWS_MS)
+    expect(live()?.cook.state.dial).toBe(3)
+    close()
   })
 })
 

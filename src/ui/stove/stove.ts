@@ -33,15 +33,21 @@ const TICK_MS = 250
 const FRESH_MS = 200
 
 /**
- * Every boil this page shows, judged anew some four times a second and whenever something comes in. The one place a page
- * subscribes to: what is drawn anywhere on it is drawn from the same judgement.
+ * Every boil this page shows, judged anew some four times a second and whenever something comes in, but for no more than
+ * half of the window's time: four hurried pots have news at every moment, and a slow tablet has touches to take between.
+ * The one place a page subscribes to: what is drawn anywhere on it is drawn from the same judgement.
  */
 export class Stove {
   private readonly logs: readonly CookLog[]
   private held: ReadonlyMap<string, LiveCook>
   private readonly listeners = new Set<() => void>()
-  /** When each was judged last, ms. */
+  /** When each was judged last, ms on the window's own clock, which nobody sets back. */
   private readonly judgedAt = new Map<CookLog, number>()
+  /** Those something came in for. */
+  private readonly news = new Set<CookLog>()
+  /** Until when it rests, ms: for as long as it worked before. */
+  private restsUntil = 0
+  private waking: ReturnType<typeof setTimeout> | undefined
 
   constructor(boils: readonly BoilOn[]) {
     this.logs = boils.map((b) => new CookLog(b.boil, b.first))
@@ -51,10 +57,25 @@ export class Stove {
 
   /** Follows the boils and the clock. Returns the way to stop. */
   open(): () => void {
-    const closing = this.logs.flatMap((log) => [log.open(), log.subscribe(() => this.judge([log]))])
-    const tick = (): void => this.judge(this.logs.filter((l) => Date.now() - (this.judgedAt.get(l) ?? 0) >= FRESH_MS))
+    const closing = this.logs.flatMap((log) => [
+      log.open(),
+      log.subscribe((byHand) => {
+        this.news.add(log)
+        // whoever presses sees it at once
+        if (byHand) this.judge()
+        else this.look()
+      }),
+    ])
+    const tick = (): void => {
+      for (const log of this.logs) if (performance.now() - (this.judgedAt.get(log) ?? 0) >= FRESH_MS) this.news.add(log)
+      this.look()
+    }
     const timer = setInterval(tick, TICK_MS)
-    closing.push(() => clearInterval(timer), onTick(tick))
+    closing.push(
+      () => clearInterval(timer),
+      onTick(tick),
+      () => clearTimeout(this.waking),
+    )
     return () => {
       for (const close of closing) close()
     }
@@ -67,15 +88,28 @@ export class Stove {
 
   snapshot = (): ReadonlyMap<string, LiveCook> => this.held
 
-  private judge(logs: readonly CookLog[]): void {
-    if (logs.length === 0) return
+  private look(): void {
+    clearTimeout(this.waking)
+    const rests = this.restsUntil - performance.now()
+    if (rests > 0) this.waking = setTimeout(() => this.look(), rests)
+    else this.judge()
+  }
+
+  private judge(): void {
+    if (this.news.size === 0) return
+    const from = performance.now()
     const next = new Map(this.held)
-    for (const log of logs) {
+    for (const log of this.news) {
       next.set(log.boil.id, judge(log, log.now(), this.held.get(log.boil.id)))
-      this.judgedAt.set(log, Date.now())
+      this.judgedAt.set(log, performance.now())
     }
+    this.news.clear()
     this.held = next
     for (const listener of this.listeners) listener()
+    // what listens draws before this
+    queueMicrotask(() => {
+      this.restsUntil = 2 * performance.now() - from
+    })
   }
 }
 
