@@ -34,7 +34,7 @@ async function tend(page: Page, until: () => Promise<boolean>): Promise<void> {
         })
         .catch(() => undefined)
     }
-    if (called === 'wait') await page.waitForFunction(callsOrTime, Date.now() + 1500, { polling: 'raf' })
+    if (called === 'wait') await page.waitForFunction(callsOrTime, Date.now() + 1500, { polling: 100 })
   }
   throw new Error('the pots were never done')
 }

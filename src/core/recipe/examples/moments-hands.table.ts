@@ -356,6 +356,20 @@ export const handsMoments: readonly Moment[] = [
     ],
   ],
   [
+    'what is stirred in as it comes off is no thing that is put in',
+    'Gelatin powder 20g, water 80g\nSugar 300g, invert sugar 200g, glucose syrup 100g, water 90g',
+    'Soak gelatin. Sugar, glucose and water to 113C, take off, stir invert in, cool to 80C, gelatin in. Whip 6 min on high. Deposit in dusted starch.',
+    113,
+    [
+      /^ready \+ sugar 300, glucose-42 100, water 90: Sugar/,
+      /^target: Sugar/,
+      /^ready \+ invert-syrup 200: Take off, stir/,
+      /^falls 80 \+ gelatin-powder 20, water 80: Cool/,
+      /^after 360: Whip/,
+      /^ready → out: Deposit/,
+    ],
+  ],
+  [
     'what is told in the next sentence of a list, also goes in with its own',
     'You will want 400g of caster sugar, 150g of runny honey and 50g of butter. Also half a teaspoon of bicarbonate.',
     'Boil the sugar and honey to 150 °C. Off the heat stir in butter and bicarbonate. Pour out.',

@@ -158,8 +158,8 @@ const NO_LINE =
 const addedAt = (said: string): string =>
   said.replace(AT_ITS_HEAT, (all, what: string, heat: string, from: number) => {
     if (NO_LINE.test(what) || beginsDone(what) || takesOff(what)) return all
-    const added = `at ${heat} add ${what.toLowerCase()}`
-    return /\.\s+$/.test(said.slice(0, from)) ? capital(added) : added
+    const there = `at ${heat} add ${what.toLowerCase()}`
+    return /\.\s+$/.test(said.slice(0, from)) ? capital(there) : there
   })
 
 /** "Boil to 149, sesame in, stir": what goes in there. */
@@ -172,12 +172,15 @@ const NO_THING =
 /** "Take off, invert in, cool to 80°": it is in while that cools. */
 const IN_OFF_HEAT =
   /(?<=\b(?:take (?:it )?)?off(?: (?:the )?heat)?, )((?:\p{L}+ (?:and |[&+] )?){1,3}?)in(?=, (?:leave to |let it )?cool\b)/giu
-const putIn = (said: string): string =>
-  said
-    .replace(IN_OFF_HEAT, (_, what: string) => `add ${what.toLowerCase().trim()}`)
-    .replace(COMES_IN, (all, what: string) =>
-      NO_THING.test(what) || beginsDone(what.replace(MADE_ALREADY, '')) ? all : `add ${what.toLowerCase().trim()}`,
-    )
+/** "Stir invert in" */
+const WORKED_IN = /^(beat|fold|mix|stir|whisk) (?=\p{L})/iu
+const added = (all: string, what: string): string => {
+  const thing = what.replace(WORKED_IN, '').toLowerCase().trim()
+  if (NO_THING.test(thing) || beginsDone(thing.replace(MADE_ALREADY, ''))) return all
+  const [, verb] = WORKED_IN.exec(what) ?? []
+  return verb ? `${verb.toLowerCase()} in ${thing}` : `add ${thing}`
+}
+const putIn = (said: string): string => said.replace(IN_OFF_HEAT, added).replace(COMES_IN, added)
 
 const BEGINS_SAID = '(?<=^(?:(?:[-–*•]|\\d{1,2}[.)])\\s+)?|[.;)]\\s+)'
 const THINGS = '((?:\\p{L}+,? ){1,6}?)'
