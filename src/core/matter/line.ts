@@ -148,7 +148,7 @@ const clean = (text: string): string =>
     .replace(/^(gelatine?) (leaf|leaves|sheets?):? (\d{1,2})(?=$| \(|,)/i, '$3 $2 $1')
     // "20 g gelatine leaves (about 10)": how many that are
     .replace(
-      /^(\d[\d.,]* ?(?:k?g|oz|ounces?) .*\b(?:leaves|sheets|sticks|eggs|whites?|yolks?|pods|beans)) \((?:about |approx\.? |~ ?)?(?:\d{1,3}|\d{0,2} ?(?:1\/2|½))\)$/i,
+      /^(\d[\d.,]* ?(?:k?g|oz|ounces?) .*\b(?:leaves|sheets|sticks|eggs|whites?|yolks?|pods|beans)) \((?:about |approx\.? |~ ?)?(?:\d{1,3}|\d{0,2} ?(?:1\/2|½))(?: (?:large |medium |small )?(?:eggs?|leaves|sheets|whites?|yolks?))?\)$/i,
       '$1',
     )
     // "400 g toasted, chopped pecans", "peanuts roasted and skinned 250 g"

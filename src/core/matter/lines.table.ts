@@ -118,6 +118,7 @@ Glucose 100 => ask
 12 oz. (340 g) bag pecans => pecans 340
 1 tsp flaky salt => flaky-salt 2.8
 20 g gelatine leaves (about 10) => gelatin-gold 20
+50 g egg white (about 1½ eggs) => egg-white 50
 1 cup walnuts, if you like => walnuts 117
 1 cup walnuts if using => walnuts 117
 butter the size of a walnut => ask

@@ -10,6 +10,7 @@ import { handsMoments } from './moments-hands.table'
 import { hastyMoments } from './moments-hasty.table'
 import { homeMoments } from './moments-home.table'
 import { keptMoments } from './moments-kept.table'
+import { marketMoments } from './moments-market.table'
 import { notedMoments } from './moments-notes.table'
 import { pacedMoments } from './moments-paced.table'
 import { pastedMoments } from './moments-pasted.table'
@@ -50,6 +51,7 @@ describe('a method', () => {
     ...hastyMoments,
     ...keptMoments,
     ...handsMoments,
+    ...marketMoments,
   ])('%s', (_, list, method, celsius, wanted) => {
     const { formula, steps, held, places } = read(list, method)
     expect(steps).toHaveLength(wanted.length)

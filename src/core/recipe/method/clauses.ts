@@ -59,7 +59,7 @@ const ONCE_COLD = '(?:when|once) (?:(?:almost|half|nearly|quite) )?(?:cold|cool|
 /** Work that goes on for so long with what was put in. */
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS =
-  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|wait(?= (?:about )?\\d)|dry(?= (?:for )?(?:about )?\\d|(?= overnight\\b))|ripen|mature|weight(?:ed)?(?: (?:it )?down)?(?= (?:for|overnight)\\b)|(?:set|sit|stand) (?:the )?(?:pan|pot|saucepan) in (?:an? |the )?(?:basin|bath|bowl|cold|ice|sink))'
+  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|wait(?= (?:about )?\\d)|dry(?= (?:on (?:an? |the )?(?:\\w+ )?racks? )?(?:for )?(?:about )?\\d|(?= overnight\\b))|ripen|mature|weight(?:ed)?(?: (?:it )?down)?(?= (?:for|overnight)\\b)|(?:set|sit|stand) (?:the )?(?:pan|pot|saucepan) in (?:an? |the )?(?:basin|bath|bowl|cold|ice|sink))'
 /** "Float the butter on top and do not stir until 46°" */
 const UNSTIRRED = '(?:do not|don.t) (?:stir|beat) (?:it )?(?:until|till)\\b.*\\d'
 /** "To 140°, then on to 155°". */
@@ -88,6 +88,8 @@ const ALONE = '(?:bicarb|butter|cream|salt|soda|vanilla)'
 const BROWNS = 'carameli[sz]e (?:a little|lightly)\\b'
 /** "Keep stirring until it is amber" */
 const KEEPS_ON = 'keep (?:cooking|going|stirring)\\b'
+/** "Into the tin; salt on top after 10 minutes" */
+const TOPS_LATER = '(?:[\\w-]+ ){1,4}(?:on top|over(?: the top)?) after (?:about )?\\d'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, MIXES_FOR],
@@ -117,6 +119,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', BROWNS],
   [',\\s+', `${KEEPS_ON}[^,;]*\\b(?:until|till)\\b`],
   [',\\s+', `${PUT_ON}\\b`],
+  ['[,;]\\s+', TOPS_LATER],
   [`(?:${THEN}|[,;]\\s+)`, `${STOPS}\\b`],
   [',\\s+', `${STEAMS}\\b`],
   [',\\s+', 'uncover\\b'],
@@ -134,6 +137,7 @@ const FILLS_PAN = /\b(?:saucepan|pot|kettle)\b[^|]* \| add\b/i
 const STANDS_ALONE = new RegExp(`^${ALONE}(?=$|[,;])`, 'i')
 /** What a look ends, told last. */
 const SEEN = /\b(?:until|till)\b[^,;]*$/i
+const TOPPING_LATER = new RegExp(`^${TOPS_LATER}`, 'i')
 const BROWNING = new RegExp(`^${BROWNS}`, 'i')
 const KEEPING_ON = new RegExp(`^${KEEPS_ON}.*\\b(?:until|till)\\b`, 'i')
 const STOPPING = new RegExp(`^${STOPS}\\b`, 'i')
@@ -188,7 +192,7 @@ const CUTS = /^(?:cut|mark|score|slice)\b/i
 const BAKES = /^bake\b/i
 /** "Put the sugar in a pan, bring to the boil; take off the heat …" */
 const BROUGHT_UP =
-  /(?:^|[,;]\s+|\b(?:and|then) )bring (?:it )?(?:back |up )?to (?:a|the) (?:full |gentle |rolling )?boil$/i
+  /(?:^|[,;]\s+|\b(?:and|then) )(?:bring|heat) (?:[^,;]{2,50} )?(?:back |up )?to (?:a|the) (?:full |gentle |rolling )?boil$/i
 /** "Leave for an hour, smash it up" */
 const BROKEN_LAST = new RegExp(`(?:^|[,;]\\s+(?:and )?(?:then )?)${LATER}\\b[^,;]*$`, 'i')
 const FINISHES = new RegExp(`^(?:melt|${PUT_ON})\\b`, 'i')
@@ -246,6 +250,7 @@ function isApart(head: string, tail: string): boolean {
   // "at 60° add the butter; at 40° the praline"
   if (AT_ONE.test(head) && AT_ONE.test(tail) && heatIn(head) !== null) return true
   if (ONCE_DONE.test(tail) && PUTS_IN.test(tail) && heatIn(head) !== null) return true
+  if (TOPPING_LATER.test(tail)) return pours(head)
   if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
   if (BACKING_UP.test(tail)) return true
   if (LEFT_UNSTIRRED.test(tail)) return !RESTS.test(head)

@@ -111,10 +111,10 @@ const poursThere = ({ at, ending }: Ends, all: readonly Ends[], said: readonly s
 function hasCooled({ at, ending }: Ends, all: readonly Ends[], said: readonly string[]): boolean {
   if (ending.by !== 'heat') return false
   const hotter = all.findLast((e) => e.ending.by === 'heat' && e.at < at && e.ending.low > ending.high)
-  return hotter !== undefined && (hasComeDown(said[at] ?? '') || restsOff(said.slice(hotter.at + 1, at + 1)))
+  return hotter !== undefined && (hasComeDown(said[at] ?? '') || restsOff(said.slice(hotter.at, at + 1)))
 }
 
-/** "Off the heat, rest until it subsides to 130°": the last of what is said since it was hotter, off the heat and not put back on it. */
+/** "Off the heat, rest until it subsides to 130°": the last of what is said since it was hottest, off the heat and not put back on it. */
 const restsOff = (since: readonly string[]): boolean => {
   const off = since.findLastIndex((s) => (takesOff(s) || bathes(s)) && !putsBack(s))
   return off >= 0 && RESTS.test(since.at(-1) ?? '') && !since.slice(off).some(putsBack)

@@ -186,6 +186,13 @@ describe('so many pieces', () => {
     const read = (way: string) => sizeOf(shapeRead('caramel', `Pour into a 20 cm square tin. ${way}`, 1), 'lengthMm')
     expect(wrong(ways(said), read, 33.3)).toEqual([])
   })
+
+  it('in the rows it is cut in, whatever is said after them; many rows of no tin are sides', () => {
+    const read = (way: string) => sizeOf(shapeRead('caramel', `Pour into a 20 cm square tin. ${way}`, 1), 'lengthMm')
+    expect(wrong(ways('Cut 8x8. | Cut 8 x 8 the day after. | Cut 8 x 8. Wrap.'), read, 25)).toEqual([])
+    expect(read('Cut 18 x 18. Wrap.')).toBe(18)
+    expect(sizeOf(shapeRead('caramel', 'Pour onto the slab. Cut 10 x 10. Wrap.', 1), 'lengthMm')).toBe(10)
+  })
 })
 
 describe('what each holds or weighs', () => {

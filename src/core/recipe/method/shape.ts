@@ -131,17 +131,18 @@ function cutInto(told: string): number | null {
 
 /** "Cut 6 x 6", "six rows of six", "6 strips, then each into 6", of no unit: so many rows one way and the other. */
 const ROWS =
-  /\b(?:cut|slice|score|mark) (?:it |in(?:to)? |an? )*(\d{1,2})(?: ?[x×] ?|[ -]by[ -]|(?: rows?| strips?)? of |(?: strips?| rows?)\b[^.;\d]{0,30}?\binto )(\d{1,2})(?![\d.,]| ?[x×]|[ -]?(?:mm|cm|in\b|inch|["”″]))/i
+  /\b(?:cut|slice|score|mark) (?:it |in(?:to)? |an? )*(\d{1,2})(?: ?[x×] ?|[ -]by[ -]|(?: rows?| strips?)? of |(?: strips?| rows?)\b[^.;\d]{0,30}?\binto )(\d{1,2})(?!\d|[.,]\d| ?[x×]|[ -]?(?:mm|cm|in\b|inch|["”″]))/i
 const EACH_WAY = /\b(?:cut|slice|score|mark) (?:it |in(?:to)? )*(\d{1,2}) (?:pieces |rows |strips )?each way\b/i
-/** ◊ Fewer pieces than this no tin is cut into: those are sides. */
+/** ◊ Fewer pieces than this no tin is cut into, and no more rows: those are sides. */
 const FEWEST_IN_ROWS = 12
+const MOST_ROWS = 12
 
 /** The sides of what a tin holds where it is cut in rows, mm; null where neither is said. */
 function inRows(told: string, pan: Tin | null): { lengthMm: number; widthMm: number } | null {
   const counted = countsInFigures(told)
   const [along = 0, across = along] = [...partsIn(ROWS, counted), ...partsIn(EACH_WAY, counted)].map(Number)
   const [long, wide] = pan?.sides ?? []
-  if (!long || !wide || along * across < FEWEST_IN_ROWS) return null
+  if (!long || !wide || along * across < FEWEST_IN_ROWS || Math.max(along, across) > MOST_ROWS) return null
   return within({ lengthMm: fitting(long / along), widthMm: fitting(wide / across) })
 }
 
@@ -239,9 +240,9 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
     const slab = pan ?? (litres === null ? null : { area: (litres * 1e6) / heightMm, sides: null })
     const shared = sharedBy(makes ?? cutInto(told), slab)
     const size =
+      inRows(told, pan) ??
       sizeOf(CUTS) ??
       pieceIn(yields ?? '') ??
-      inRows(told, pan) ??
       shared ??
       weighing(portion, heightMm) ??
       (plain.kind === 'cut' ? plain : CUT)

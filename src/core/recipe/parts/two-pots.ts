@@ -13,7 +13,7 @@ import { boilsTo, endingOf, inOrder } from '../method/end'
 import { ADDS_IN } from '../sentence/adds'
 import { WATCHES } from '../sentence/endings'
 import { type HeatUnit, heatIn } from '../sentence/heats'
-import { FOAM, inOtherPot, isGotReady, WHIPPED_IN, whipsWhites } from '../sentence/moves'
+import { FOAM, inOtherPot, isGotReady, pours, WHIPPED_IN, whipsWhites } from '../sentence/moves'
 import { isMark } from '../text/lettered'
 import type { Written } from '../text/listed'
 import type { Headed } from '../text/split'
@@ -24,12 +24,13 @@ import { heatUnitOf, readPiece } from './piece'
 const ONTO_WHITES = new RegExp(
   `${/\b(?:pour|run|trickle|drizzle|stream|add)\b.*\b/.source}(?:${[
     `${/(?:onto|over|into|on|to)\b.*\b/.source}(?:${FOAM}|(?:mixer|bowl)\\b)`,
-    /(?:machine|mixer|motor|whisk|beaters) (?:is |are )?running\b/.source,
+    /(?:machine|mixer|motor|whisk|beaters) (?:is |are )?(?:going|on|running)\b(?! (?:full|high|low|medium|speed)\b)/
+      .source,
     /honey\b.{0,20}\bstream\b/.source,
     WHIPPED_IN,
   ].join(
     '|',
-  )})|${/\b(?:mixer|whisk|beaters)\b.{0,30}\b(?:add|drizzle|pour|run|stream|trickle)\b.{0,20}\bhoney\b/.source}|${/^(?:the )?(?:hot )?honey (?:on|onto|over|into) (?:the )?whites\b|^pour (?:it )?(?:on|over)(?! (?:an?|the|to)\b)|\bpour (?:on (?:the )?(?:hot )?honey|(?:the )?(?:hot )?honey on)\b|^(?:pour|run|trickle|drizzle|stream) (?:the )?(?:hot )?honey(?: in)?(?=$|[,;]| (?:slowly|while)\b)/.source}`,
+  )})|${/\b(?:mixer|whisk|beaters)\b.{0,30}\b(?:add|drizzle|pour|run|stream|trickle)\b.{0,20}\bhoney\b/.source}|${/^(?:the )?(?:hot )?honey (?:on|onto|over|into) (?:the )?whites\b|^pour (?:it )?(?:on|over)(?! (?:an?|the|to)\b)|\bpour (?:on (?:the )?(?:hot )?honey|(?:the )?(?:hot )?honey on)\b|^(?:pour|run|trickle|drizzle|stream) (?:in )?(?:the )?(?:hot )?honey(?: in)?(?=$|[,;]| (?:slowly|while)\b)/.source}`,
   'i',
 )
 /** What whites are called once they are whipped. */
@@ -169,6 +170,12 @@ const startedApart = (said: readonly string[]): string[] =>
 const HALF = /\b(?:half|a (?:half|quarter|third)|one (?:half|third)|some|part)\b(?: of)?(?: the| it)\b/i
 const THE_REST = /\b(?:boil|cook|heat|continue|return)\b.{0,30}\b(?:other half|remain(?:der|ing)|rest)\b/i
 
+/** "Run in the honey": for the pot it comes from, that is all of it poured out. */
+const emptied = (sentence: string): string => {
+  const poured = sentence.replace(/^pour in\b/i, 'Pour out')
+  return pours(poured) ? poured : `Pour out: ${uncapital(sentence)}`
+}
+
 /** Reads a recipe of two boils as a formula and a part that joins it; null where there is only one. */
 export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answers): Draft | null {
   const piece = { ...whole, said: beatenIn(startedApart(whole.said).map(whitesOf).flatMap(inTwo)) }
@@ -246,7 +253,7 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
       list: listOf(true),
       others: written,
       said: inOrder(
-        [...ofItsOwn, pots.poured].map((i) => piece.said[i] as string),
+        [...ofItsOwn.map((i) => piece.said[i] as string), emptied(piece.said[pots.poured] as string)],
         unit,
       ),
     },

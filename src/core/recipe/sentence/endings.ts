@@ -52,7 +52,11 @@ const SHADES: readonly (readonly [RegExp, number, string])[] = [
   [/(?:deep|dark|rich) (?:amber|golden|caramel)/i, 183, 'deep amber'],
   [/(?:light|pale|blond) (?:amber|golden|gold|caramel)|\blight brown(?! (?:sugar|muscovado))/i, 168, 'pale amber'],
   [/mahogany|dark brown|reddish brown/i, 190, 'mahogany'],
-  [/\bcopper\b(?! (?:pan|pot|kettle|bowl|jam))|\bchestnut\b|\bpenny\b/i, 183, 'deep amber'],
+  [
+    /(?<!\b(?:in|into) (?:an? |the |your )(?:\w+ )?)\bcopper\b(?! (?:pan|pot|kettle|bowl|jam))|\bchestnut\b|\bpenny\b/i,
+    183,
+    'deep amber',
+  ],
   [/\bamber\b|golden[-\s]?brown|colou?r of maple syrup|caramel[-\s]?colou?r|medium caramel/i, 175, 'amber'],
   [/\bcarameli[sz]e\b.*\b(?:dark|deep)\b/i, 183, 'deep amber'],
   [/\bcarameli[sz]e\b.*\b(?:light(?:ly)?|pale|blond)\b/i, 168, 'pale amber'],

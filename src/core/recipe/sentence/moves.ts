@@ -141,6 +141,8 @@ const TAKES_OFF = saidAs([
   /\boff (?:of )?the (?:burner|heat|fire|flame|stove)|(?<=\S )off (?:burner|fire|flame|heat|stove)$/,
   /\baway from (?:the )?(?:burner|heat|fire|flame|stove)/,
   /\b(?:remove|take|pull|lift)\b.{0,30}\b(?:from|off) (?:the )?(?:burner|heat|fire|flame|stove)/,
+  // "pull it at 300": no sugar is pulled so hot
+  /^(?:pull|yank) (?:it |the (?:pan|pot|syrup) )?(?:off )?at (?:about )?(?:1[2-9]\d|[23]\d\d)\b/,
   new RegExp(`\\b${TURNS_OFF}`),
   /^remove(?: (?:it|pan|pot|the (?:pan|pot|saucepan)))?(?:$|[;,])/,
 ])
@@ -231,7 +233,7 @@ const POURS = saidAs(
     /tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)/,
     /put (?:it )?in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared) (?:[\w-]+ ){0,2}(?:dish|pan|plate|platter|tin|tray)/,
     /press (?:it )?in(?:to)? (?:an? |the )?(?:\d+|(?:buttered|greased|lined|oiled|prepared)) ?(?:[\w-]+ ){0,3}(?:dish|frame|pan|square|tin|tray)/,
-    /press (?:it )?in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared) \d+ ?[x×] ?\d+/,
+    /press (?:it )?in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared) \d+(?: ?[x×] ?\d+|[ -]?(?:["″”]|cm|in(?:ch)?)?[ -](?:[\w-]+ ){0,2}(?:dish|frame|pan|square|tin|tray))/,
     /fill (?:the )?(?:mou?lds|cavities|shells)|fill at \d+/,
     /(?<=^)pot (?:it )?(?:(?:up )?(?:while )?(?:still )?(?:hot|warm)|in (?:the )?(?:[\w-]+ ){0,2}(?:bottles|jars|tubs))/,
     /(?:pour|ladle|spoon|funnel)ing into (?:an? |the )?(?:[\w-]+ ){0,3}(?:jars?|bottles?|tins?|trays?|mou?lds?|pans?)/,

@@ -264,7 +264,7 @@ const withPlus = (piece: string): string[] => inTwo(piece.replace(/\s+\+\s+(?=[\
 /** Several things of a list in one row, "500 g sugar · 150 ml water", and a heading that stands in the same row. */
 export function inOneRow(row: string): string[] {
   const line = row.replace(
-    /^(?:(?:for (?:about )?\d+|ingredients|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
+    /^(?:(?:for (?:about )?\d+|ingredients|ingr(?:eds?)?\.?|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
     '',
   )
   // "• Phase 1: cream 800 g, coffee 40 g"

@@ -61,7 +61,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/(?<=\p{L}),? then (at [1-3]\d\d\b[^,;.]{0,12}?) (?:you |we )?(?=(?:add|mix|put|stir|throw|tip)\b)/gu, '. $1 '],
   // "when it reaches 120 put in the nuts, stir always, until 150"
   [
-    /(?<=^|[.!;]\s+)((?:when|once|at)\b[^.;]*\d{3}[^.;]*\b(?:add|(?:mix|put|stir|tip) in)\b[^.;]*?),? (?:(?:keep )?stir(?:ring)?(?: always| constantly| all the time)?,? )?(?:until|till) (?=[1-3]\d\d)/gim,
+    /(?<=^|[.!;]\s+)((?:when|once|at)\b[^.;]*\d{3}[^.;]*\b(?:add|(?:mix|put|stir|tip) in)\b[^.;]*?),? (?:(?:and )?(?:keep )?stir(?:ring)?(?: always| constantly| all the time)?,? )?(?:until|till) (?=[1-3]\d\d)/gim,
     '$1. Cook, stirring, until ',
   ],
   // "when honey = 112"
@@ -72,6 +72,11 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [
     /(?<=^|[.;] )(?:oven (?:at|on|to) )?(\d{3}) ?°?C ?\/ ?\d{3} ?°?C? ?fan(?: oven)?\b(?: ?\/ ?gas (?:mark )?\d)?/gim,
     'Heat the oven to $1 °C',
+  ],
+  // "Oven 250F"
+  [
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)oven(?: at| on| to|,|:)? (?=\d{3} ?°? ?[CF]?(?:[.,;]|$))/gim,
+    'Heat the oven to ',
   ],
   // "spread on 2 trays, rest of salt, 150C 15 mins": in the oven
   [/(\btrays?\b[^.;]*), (?:at )?(\d{3} ?°? ?[CF]),? (?:for )?(\d+(?: ?[-–] ?\d+)? ?min\w*)/gi, '$1. Bake at $2 for $3'],
