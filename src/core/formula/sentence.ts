@@ -10,10 +10,10 @@ const TIME = new RegExp(
   'gi',
 )
 
-/** "Every 15 minutes", "for the last 30 seconds", "2 min max": nobody waits for so long. */
+/** "Every 15 minutes", "for the last 30 seconds", "2 min max", "2 s apart": nobody waits for so long. */
 const LIMITED =
   /\b(?:every|within|(?:for|in) the (?:last|first)|no (?:more|longer) than|not more than|up to|less than|under) (?:about )?$/i
-const AT_MOST = /^ ?(?:max\b|maximum|at most|at the most|tops\b|or less)/i
+const AT_MOST = /^ ?(?:apart\b|between\b|max\b|maximum|at most|at the most|tops\b|or less)/i
 
 /** The first time of a sentence that something goes on for; undefined for none. */
 export const timeIn = (sentence: string): RegExpExecArray | undefined =>

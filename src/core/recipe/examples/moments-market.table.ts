@@ -91,4 +91,33 @@ export const marketMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'a cup that is stirred in is no cup to stir it in; the rest goes on top',
+    '1 lb butter\n500 g sugar\n2 cups chopped pecans, divided',
+    'Melt butter. Add sugar. Cook until 290F. Stir in 1 cup pecans. Spread thin in pan. Remaining pecans on top.',
+    143.3,
+    [
+      /^ready \+ butter 454: Melt/,
+      /^ready \+ sugar 500: Add/,
+      /^target: Cook/,
+      /^ready \+ pecans 109: Stir in 1 cup/,
+      /^ready → out: Spread/,
+      /^ready \+ pecans 109: Remaining/,
+    ],
+  ],
+  [
+    'what is reduced boils for so long, and what is seconds apart is waited for by nobody',
+    '400 ml coconut milk\n200 g sugar\n100 g popcorn, popped',
+    'Reduce the coconut milk by half (about 20 mins). Add sugar. Boil to 121 °C. When bubbles are 2-3 s apart add the popcorn. Tip out onto a tray.',
+    121,
+    [
+      /^ready \+ coconut-milk 382: Simmer/,
+      /^boil/,
+      /^after 1200: Simmer/,
+      /^ready \+ sugar 200: Add/,
+      /^target: Boil/,
+      /^(?!after).* \+ popcorn 100: When/,
+      /→ out: Tip/,
+    ],
+  ],
 ]

@@ -317,7 +317,7 @@ export const ONTO = new RegExp(
 
 /** Something is put together or scalded in a bowl, beside the pot. */
 export const inBowl = (sentence: string): boolean =>
-  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b)(?:.*\b(?:in(?:to)?|to) (?:a |an |another |the |your )?(?:\w+ ){0,2}bowl\b|(?:combine|mix|stir|whisk)\b.* in (?:an? )?(?:\w+ ){0,2}(?:cup|dish|ramekin|saucer)\b)/i.test(
+  /^(?!.*\b(?:pan|pot|saucepan|syrup)\b)(?:.*\b(?:in(?:to)?|to) (?:a |an |another |the |your )?(?:\w+ ){0,2}bowl\b|(?:combine|mix|stir|whisk)\b(?! in (?:1|an?|one) cup (?:of )?[a-z]).* in (?:an? )?(?:\w+ ){0,2}(?:cup|dish|ramekin|saucer)\b)/i.test(
     sentence.replace(NO_LINES, ' '),
   )
 

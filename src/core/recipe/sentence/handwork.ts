@@ -31,7 +31,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'beat' },
   ],
   [
-    /\bwork (?:it )?with (?:an? )?(?:\w+ )?(?:scraper|paddle|spatula|spoon)\b.*\b(?:until|till?)\b|\b(?:beat|stir(?! in))\b.*\b(?:until|till?)\b.*\b(?:gloss|sheen|shine|shiny|dull|matt|cloudy|opaque|grain\w*|sugary|thickens and (?:clouds|dulls|turns)|turns (?:cloudy|lighter|opaque|pale)|(?:begins?|starts?) to (?:thicken|set|look|candy|sugar|turn)|holds? its shape)/i,
+    /\bwork (?:it )?with (?:an? )?(?:\w+ )?(?:scraper|paddle|spatula|spoon)\b.*\b(?:until|till?)\b|\b(?:beat|paddle|stir(?! in))\b.*\b(?:until|till?)\b.*\b(?:gloss|sheen|shine|shiny|dull|matt|cloudy|opaque|grain\w*|sugary|thickens and (?:clouds|dulls|turns)|turns (?:cloudy|creamy|lighter|opaque|pale)|(?:begins?|starts?) to (?:thicken|set|look|candy|sugar|turn)|holds? its shape)/i,
     { kind: 'beat' },
   ],
   [
@@ -71,7 +71,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   [/\b(?:cut|slice)\b.*\b(?:hot|warm) knife\b/i, { kind: 'cut', tool: 'hot-knife' }],
   [/\b(?:cut|slice)\b.*\b(?:oiled|greased|buttered) knife\b/i, { kind: 'cut', tool: 'oiled-knife' }],
   [
-    /\b(?:cut(?! (?:the )?(?:flame|gas|heat)\b| (?:\w+ )?(?:papers?|parchment|cellophane|foil)\b)|guillotine|guitar(?! (?:sheet|film))|slice)\b|^(?:chop|saw) (?:(?:it )?into\b|\d)|^detail (?:it )?in(?:to)?\b/i,
+    /\b(?:cut(?! (?:the )?(?:flame|gas|heat)\b| (?:\w+ )?(?:papers?|parchment|cellophane|foil)\b)|guillotine|guitar(?! (?:sheet|film))|slice)\b|^(?:chop|saw) (?:(?:it )?into\b|\d)|\bsaw (?:it |them )?into\b|^detail (?:it )?in(?:to)?\b/i,
     { kind: 'cut', tool: 'knife' },
   ],
   [/^(?:lift (?:it |them )?out and )?(?:break|crack|snap)\b/i, { kind: 'break' }],

@@ -73,6 +73,11 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     /(?<=^|[.;] )(?:oven (?:at|on|to) )?(\d{3}) ?°?C ?\/ ?\d{3} ?°?C? ?fan(?: oven)?\b(?: ?\/ ?gas (?:mark )?\d)?/gim,
     'Heat the oven to $1 °C',
   ],
+  // "Reduce the milk by half": it boils for so long
+  [
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)reduce (?!(?:the )?(?:flame|gas|heat|oven|speed|temperature)\b)((?:the |your )?[\p{L} -]{3,30}?) by (half|two thirds|a (?:half|third|quarter))(?=,? \(?(?:about |for )?\d+ ?min)/gimu,
+    'Simmer $1 until reduced by $2',
+  ],
   // "Oven 250F"
   [
     /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)oven(?: at| on| to|,|:)? (?=\d{3} ?°? ?[CF]?(?:[.,;]|$))/gim,
