@@ -120,4 +120,26 @@ export const marketMoments: readonly Moment[] = [
       /→ out: Tip/,
     ],
   ],
+  [
+    'what goes in at the boil, of a boil that ends as it looks; what is beaten before it is poured',
+    '400 g sugar\n240 ml cream\n15 g butter\n55 g unsweetened chocolate',
+    'Put sugar and cream over heat and when hot put in the chocolate. When it reaches the boiling point put in butter and boil until it creams when beaten on a saucer, 114 °C. Remove, beat until cool and pour into buttered tin. When cold, cut in diamonds. Dip in dark chocolate.',
+    114,
+    [
+      /^ready \+ sugar 400, cream-36 2\d\d, unsweetened-chocolate 55: Put/,
+      /^boil \+ butter 15: When it boils put in butter$/,
+      /^target: Boil until it creams/,
+      /: Remove, beat until cool$/,
+      /→ out: Pour into buttered tin$/,
+      /: When cold, cut/,
+      /: Dip in/,
+    ],
+  ],
+  [
+    'what is dribbled over snow is out; what is rolled at its heat waits for it',
+    '640 g maple syrup',
+    'Boil syrup to 112 °C. Cool 1 minute off heat. Drizzle over packed snow in strips; roll at 30 °C.',
+    112,
+    [/^ready \+ maple-syrup 640: Boil/, /^target: Boil/, /^after 60: Cool/, /→ out: Drizzle/, /^falls 30: Roll at 30°/],
+  ],
 ]

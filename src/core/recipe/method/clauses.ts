@@ -88,6 +88,8 @@ const ALONE = '(?:bicarb|butter|cream|salt|soda|vanilla)'
 const BROWNS = 'carameli[sz]e (?:a little|lightly)\\b'
 /** "Keep stirring until it is amber" */
 const KEEPS_ON = 'keep (?:cooking|going|stirring)\\b'
+/** "Keep under a lamp; roll at 80°" */
+const ROLLS_AT = 'roll (?:it )?(?:out )?at (?:about )?\\d'
 /** "Into the tin; salt on top after 10 minutes" */
 const TOPS_LATER = '(?:[\\w-]+ ){1,4}(?:on top|over(?: the top)?) after (?:about )?\\d'
 /** What links two moments, and what the second of them begins with. */
@@ -126,6 +128,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', 'shear in\\b'],
   [',\\s+(?:then )?', STREAMS],
   [';\\s+', '(?:drizzle|run|stream|trickle)\\b'],
+  [';\\s+', ROLLS_AT],
   ['\\s+[–—-]\\s+', '(?:pour|spread|tip|turn out)\\b'],
 ]
 const LINK = new RegExp(LINKS.map(([between, begins]) => `${between}(?=${begins})`).join('|'), 'gi')
@@ -137,6 +140,7 @@ const FILLS_PAN = /\b(?:saucepan|pot|kettle)\b[^|]* \| add\b/i
 const STANDS_ALONE = new RegExp(`^${ALONE}(?=$|[,;])`, 'i')
 /** What a look ends, told last. */
 const SEEN = /\b(?:until|till)\b[^,;]*$/i
+const ROLLING_AT = new RegExp(`^${ROLLS_AT}`, 'i')
 const TOPPING_LATER = new RegExp(`^${TOPS_LATER}`, 'i')
 const BROWNING = new RegExp(`^${BROWNS}`, 'i')
 const KEEPING_ON = new RegExp(`^${KEEPS_ON}.*\\b(?:until|till)\\b`, 'i')
@@ -175,7 +179,7 @@ const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolve[ds]?|melt(?:ed|s)|clear)\b
 /** "Dissolve over a low heat then boil to 127°": the flame of the first is not that of the second. */
 const LOW_FIRST = /^(?:dissolve|stir)\b.*\b(?:gentle|gently|low|slowly)\b/i
 const WORKED_IN = /^(?:beat|fold|stir|whisk)\b.*\b(?:in|into)\b/i
-const WORKED = /^(?:cool [^,]{0,30}, )?(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
+const WORKED = /^(?:(?:cool|remove|take off)\b[^,]{0,30}, )?(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
 const PUTS_IN =
   /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in|float|dot|drop in|dump in|throw in)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
@@ -193,6 +197,8 @@ const BAKES = /^bake\b/i
 /** "Put the sugar in a pan, bring to the boil; take off the heat …" */
 const BROUGHT_UP =
   /(?:^|[,;]\s+|\b(?:and|then) )(?:bring|heat) (?:[^,;]{2,50} )?(?:back |up )?to (?:a|the) (?:full |gentle |rolling )?boil$/i
+const AT_THE_BOIL = /^(?:as soon as|once|when) it boils\b/i
+const BOILS_ON = /^(?:boil|continue|cook)\b.*\b(?:till|to|until)\b/i
 /** "Leave for an hour, smash it up" */
 const BROKEN_LAST = new RegExp(`(?:^|[,;]\\s+(?:and )?(?:then )?)${LATER}\\b[^,;]*$`, 'i')
 const FINISHES = new RegExp(`^(?:melt|${PUT_ON})\\b`, 'i')
@@ -251,6 +257,7 @@ function isApart(head: string, tail: string): boolean {
   if (AT_ONE.test(head) && AT_ONE.test(tail) && heatIn(head) !== null) return true
   if (ONCE_DONE.test(tail) && PUTS_IN.test(tail) && heatIn(head) !== null) return true
   if (TOPPING_LATER.test(tail)) return pours(head)
+  if (ROLLING_AT.test(tail)) return true
   if (COUNTED.test(tail) || (STOPPING.test(tail) && !WATCHES.test(head) && !takesOff(head))) return true
   if (BACKING_UP.test(tail)) return true
   if (LEFT_UNSTIRRED.test(tail)) return !RESTS.test(head)
@@ -300,6 +307,8 @@ function isApart(head: string, tail: string): boolean {
   if (ADDING_MORE.test(tail) && LEADS_IN.test(head)) return false
   // "boil 4 minutes, add the nuts": they are not boiled with the rest
   if (ADDING_MORE.test(tail) && BOILED_FOR.test(head) && secondsIn(head) !== null) return true
+  // "when it boils put in the butter and boil until it creams"
+  if (BOILS_ON.test(tail) && AT_THE_BOIL.test(head)) return PUTS_IN.test(head)
   // "bring to the boil, add the butter": it boils by then
   if (ADDING_MORE.test(tail) && BROUGHT_UP.test(head)) return true
   // "add the nibs, stir until they sand, keep going until it is amber"

@@ -3,6 +3,8 @@ import { pours, takesOff, withoutHeat } from './moves'
 import { withoutForbidden } from './not-yet'
 
 const OUT = 'It is out'
+/** What is dipped in chocolate has left its pot before. */
+const COATS = /^(?:coat|dip|enrobe)\b.*\bchocolate\b/i
 /** By what the sentence does. */
 const ACTS: readonly (readonly [RegExp, string])[] = [
   [
@@ -30,6 +32,7 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
  * `adds`: whether something goes in, for a sentence that only names it.
  */
 export function actOf(text: string, canEmpty = true, adds = false): string {
+  if (COATS.test(text)) return 'Coated'
   if (canEmpty && pours(text)) return OUT
   const done = withoutHeat(withoutForbidden(text))
   const found = ACTS.find(([words]) => words.test(done))

@@ -27,7 +27,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
   ],
   [/\b(?:whip|whisk on high|beat on high)\b/i, { kind: 'whip', on: 'gelatin' }],
   [
-    /\bbeat (?:it )?(?:hard|like mad|vigorously)\b|\bbeat\b.*\b(?:gloss|sheen|shine|dull|matt|thick|grain|opaque|(?:until|till) (?:it is |it's )?(?:white|creamy))/i,
+    /\bbeat (?:it )?(?:hard|like mad|vigorously)\b|\bbeat\b.*\b(?:gloss|sheen|shine|dull|matt|thick|grain|opaque|(?:until|till) (?:it is |it's )?(?:white|cold|cool|creamy))/i,
     { kind: 'beat' },
   ],
   [

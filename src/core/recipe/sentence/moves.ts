@@ -264,6 +264,7 @@ const POURS = saidAs(
     /thin (?:it )?between/,
     /pat (?:it )?into/,
     /(?:drizzle|run|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
+    /(?:dribble|drizzle|spoon|trickle) (?:it )?(?:on|onto|over) (?:the )?(?:clean |fresh |packed )*(?:ice|snow)\b/,
     /(?:divide|split) (?:it )?(?:among|between) .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,
     /scoop\b.{0,30}\b(?:into|on(?:to)?)\b/,
     /spoon (?:out\b|in\b|.{0,25}\bon (?:the )?(?:almonds|bases|biscuits|cashews|nuts|pecans)\b|.{0,30}(?:into|onto|over|in (?:\w+ )?mou?lds|\bon (?:an? |the )?(?:\w+ )?(?:parchment|paper|mat|sheet|marble|slab)))/,

@@ -78,6 +78,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)reduce (?!(?:the )?(?:flame|gas|heat|oven|speed|temperature)\b)((?:the |your )?[\p{L} -]{3,30}?) by (half|two thirds|a (?:half|third|quarter))(?=,? \(?(?:about |for )?\d+ ?min)/gimu,
     'Simmer $1 until reduced by $2',
   ],
+  // "when it reaches the boiling point put in the butter"
+  [/\b(?:comes to|gets to|is at|reaches) (?:the )?boiling[- ]point\b/gi, 'boils'],
   // "Oven 250F"
   [
     /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)oven(?: at| on| to|,|:)? (?=\d{3} ?°? ?[CF]?(?:[.,;]|$))/gim,
