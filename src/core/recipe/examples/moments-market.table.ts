@@ -142,4 +142,20 @@ export const marketMoments: readonly Moment[] = [
     112,
     [/^ready \+ maple-syrup 640: Boil/, /^target: Boil/, /^after 60: Cool/, /→ out: Drizzle/, /^falls 30: Roll at 30°/],
   ],
+  [
+    'cream that is warmed with some of the glucose waits for the sugar, and goes in hot',
+    'cream 400 g\nglucose 42 DE 350 g\nsugar 330 g\nbutter 100 g',
+    'M.O.: Cream, half the glucose to 60. Sugar + rest of glucose + 80 g water in the kettle to 145. Add hot cream in 4. Back to 118.5 °C. Butter off fire. Frame 15 mm. 24 h. Guitar 22,5.',
+    118.5,
+    [
+      /^rises 145|^ready \+ glucose-42 175, sugar 330, water 80: Sugar/,
+      /^rises 145/,
+      /^ready \+ cream-36 400, glucose-42 175: Add hot cream/,
+      /^target: Back/,
+      /^ready \+ butter 100: Butter/,
+      /→ out: Frame/,
+      /^after 86400/,
+      /: Cut on the guitar 22.5 mm$/,
+    ],
+  ],
 ]

@@ -282,8 +282,14 @@ function goesInAt(written: readonly string[], at: number): number {
   const isFoam = FOAMS.test(warmed[0])
   const sweet =
     !isFoam && SUGAR.test(said.some((s, i) => i > at && MELTS.test(s)) ? sentence.replace(WITH_SYRUP, ' ') : sentence)
+  // "warm the cream and half the glucose … boil the sugar … add the hot cream"
+  const again = new RegExp(`\\b(?:hot|warm(?:ed)?) (?:\\w+ )?${what}\\b`, 'i')
+  const isMetHot = said.some(
+    (s, i) => i > at && PUTS_IN.test(s) && again.test(s) && said.slice(at + 1, i).some((t) => SUGAR.test(t)),
+  )
   if (
     sweet &&
+    !isMetHot &&
     !KEEPS.test(sentence) &&
     !(MEANWHILE.test(sentence) && said.slice(0, at).some((s) => SUGAR.test(s) && !isGotReady(s)))
   )

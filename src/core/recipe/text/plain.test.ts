@@ -188,6 +188,8 @@ describe('a pasted text as plain lines', () => {
   it.each([
     ['with a head', 'Ingredient\tg\t%\nSugar\t400\t80\nWater\t100\t20'],
     ['with units alone over its numbers', '              g       %\nSugar       400     80\nWater       100     20'],
+    ['with shares before its amounts', '              %       g\nSugar       80     400\nWater       20     100'],
+    ['with an empty row under its head', 'Ingredient   %      g\n\nSugar       80     400\nWater       20     100'],
     [
       'whose longest name comes near its numbers',
       'Raw material      %        kg\nSugar            80.0     0.400\nWater (very soft)  20.0     0.100',

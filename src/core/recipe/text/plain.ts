@@ -367,6 +367,7 @@ const UNSEEN = /[\u00ad\u200b\u2060\ufeff]/g
 function linesOf(text: string): string[] {
   const out: string[] = []
   let head: Head | null = null
+  let opened = false
   let setIn = false
   let group: string | null = null
   const rows = told(
@@ -377,6 +378,9 @@ function linesOf(text: string): string[] {
     const cells = cellsIn(raw.trim(), stroked.has(raw.trim()))?.map(unmarked) ?? null
     if (RULE.test(raw.trim())) continue
     if (cells === null) {
+      // an empty row under the head parts it from its own
+      if (opened && raw.trim() === '') continue
+      opened = false
       head = null
       const [, titled, strong] = (out.length > 0 && HEADING.exec(raw.trim())) || []
       const line = titled || strong ? `${unmarked(titled ?? (strong as string)).replace(/:$/, '')}:` : unmarked(raw)
@@ -389,6 +393,7 @@ function linesOf(text: string): string[] {
     }
     const opens: Head | null = head === null ? headOf(cells, RULE.test(rows[i + 1]?.trim() ?? '')) : null
     // "200 g | sugar" and "1 | Put the sugar in a pan" read as they stand
+    opened = opens !== null
     if (opens) {
       head = opens
       if (opens.tells) out.push('Method')

@@ -171,7 +171,7 @@ const beginsMarked = (part: { heading: string | null; lines: readonly string[] }
   part?.heading?.length === 1 && part.lines.length === 1
 
 /** "Method: warm the cream": the heading and the first sentence in one row. */
-const METHOD_BEGINS = /^(?:method|directions|instructions|procedure|how)\s*[:–]\s*(?=\S)/i
+const METHOD_BEGINS = /^(?:method|directions|instructions|m\. ?o\.|proc\.|procedure|how)\s*[:–]\s*(?=\S)/i
 
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. `unit`: that of a list of bare numbers. */
 export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {

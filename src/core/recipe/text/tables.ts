@@ -14,7 +14,8 @@ const WIDE = / {3,}| {2,}(?=\d)/
 const OF_THREE = new RegExp(`^\\S(?:.*?\\S)?(?:${WIDE.source})\\S(?:.*?\\S)?(?:${WIDE.source})\\S.*$`)
 
 /** "g       %", over columns of numbers beside names that have no head */
-const UNIT_HEADS = /^(?:g|grams|kg|oz|lbs?|ml)(?:\s{2,}(?:g|grams|kg|oz|lbs?|ml|(?:baker['’]?s )?%|per ?cent))+$/i
+const UNIT_HEADS =
+  /^(?=.*(?<!\S)(?:g|grams|kg|oz|lbs?|ml)(?!\S))(?:(?:g|grams|kg|oz|lbs?|ml|(?:baker['’]?s )?%|per ?cent)(?:\s{2,}|$)){2,}$/i
 
 /** "Raw material      kg", over a name and a number */
 const NAMED_UNIT = /^(\p{L}[\p{L} ]{0,30}?) {3,}(g|grams|kg|oz|lbs?|ml)$/iu

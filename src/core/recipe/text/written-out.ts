@@ -80,6 +80,16 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   ],
   // "when it reaches the boiling point put in the butter"
   [/\b(?:comes to|gets to|is at|reaches) (?:the )?boiling[- ]point\b/gi, 'boils'],
+  // "Cream, half the glucose to 60."
+  [
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)(?=(?:cream|milk)\b[^.;:\d]{0,40} to [3-9]\d(?: ?°? ?C?)(?:[.;]|$))/gim,
+    'Warm ',
+  ],
+  // "Guitar 22.5"
+  [
+    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)guitar (?:at |to )?(?=[1-9]\d(?:\.\d)?(?:[.;]?$|[.;]\s))(\d\d(?:\.\d)?)/gim,
+    'Cut on the guitar $1 mm',
+  ],
   // "Oven 250F"
   [
     /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)oven(?: at| on| to|,|:)? (?=\d{3} ?°? ?[CF]?(?:[.,;]|$))/gim,
