@@ -13,6 +13,10 @@ describe('a recipe of two boils', () => {
       'Boil the honey to 125 °C. Whisk the egg whites to soft peaks. Pour the honey over the whites. Boil the sugar and the water to 145 °C. Pour onto the meringue. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
     ],
     [
+      'one after the other, the whites begun at a heat that names no pot',
+      'Cook the honey to 125 °C. When at 115 °C start the egg whites. Pour honey on whites, high speed. Sugar and water to 145 °C, pour in slowly. Whip 5 min. Fold in the almonds. Press into a tray.',
+    ],
+    [
       'one after the other, run in with the mixer on',
       'Boil the honey to 125 °C. Meanwhile whisk the egg whites to soft peaks; run in the honey with the mixer on. Boil the sugar and the water to 145 °C and pour onto the meringue. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
     ],

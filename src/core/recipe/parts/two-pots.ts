@@ -223,7 +223,9 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
   // "when the honey is at 118°" is said of the pot the honey is in, wherever it stands; "when it is", right after
   const isOfFirst = (s: string, i: number): boolean =>
     mentions(WATCHES.test(s) ? (s.split(THEN_DOES)[0] as string) : (WATCHED_LAST.exec(s)?.[0] ?? ''), [called]) ||
-    (WATCHES.test(s) && pots.first.at(-1) === i - 1 && /^\w+(?: soon as)? it\b|^at (?:about )?\d/i.test(s))
+    (WATCHES.test(s) &&
+      pots.first.at(-1) === i - 1 &&
+      /^\w+(?: soon as)? it\b|^(?:(?:once|when) )?at (?:about )?\d/i.test(s))
   // "in a second pan heat the honey", some sentences before how far
   const setsOut = piece.said.flatMap((s, i) =>
     i < (pots.first[0] as number) &&

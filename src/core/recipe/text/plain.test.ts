@@ -211,6 +211,19 @@ describe('a pasted text as plain lines', () => {
     ]),
   )
 
+  it.each([
+    'Syrup: 2 c. sugar, 1 c. water, 1/2 c. butter',
+    '2 c. sugar, 1 c. water, 1/2 c. butter',
+    'Syrup: 2 cups sugar, 1 cup water, 1/2 cup butter',
+    'Sugar 2 c. Water 1 c. Butter 1/2 c.',
+  ])('ends no line of a row at what is only shortened: %s', (row) =>
+    expect(gramsIn(`Sweets\n\n${row}\n\nBoil all to 120 °C. Pour.`)).toEqual([
+      ['sugar', 400],
+      ['water', 237],
+      ['butter', 114],
+    ]),
+  )
+
   it('reads a recipe with the marks of a note as the same recipe without', () => {
     const marked =
       '# Miso drops\n\n*Prep 10 min*\n\n## Ingredients\n\n- [ ] **200 g** sugar\n- [ ] **80 g** water\n\n## Method\n\n1. In a **deep** pan, boil the sugar and water to **150.5 °C**.\n2. Pour.'

@@ -210,6 +210,10 @@ function neededIn(line: string): string[] | null {
   ]
 }
 
+/** Between names with their amounts: what stands after "2 c." is what there are two cups of. */
+const ENDED =
+  /;\s+(?=\p{L})|\.\s+(?=\p{Lu})|(?<![\d¼½¾⅓⅔] ?(?:[CcTt]|gal|[Ll]bs?|oz|pkg|pts?|qts?|[Tt]bsp?|[Tt]bs|tsp))\.\s+(?=\p{Ll})/u
+
 /** Between amounts that each end as sentences do; what is only shortened ends none. */
 const STOPPED = /(?<=\p{L}{3})(?<!\b(?:approx|cups?|env|lbs?|med|pkg|pkt|tbsp|tsp))\.\s+(?=[\d¼½¾⅓⅔])(?!\d+ ?%)/iu
 
@@ -300,7 +304,7 @@ export function inOneRow(row: string): string[] {
   if (DONE.test(then) && isHead && things.every(isLine)) return [`${done}:`, ...inOneRow(listOf), ROW_ENDS, then]
   const unstopped = line.replace(/\.$/, '')
   // "Sugar 500 g; glucose 400 g. Hazelnuts 250 g."
-  const ended = unstopped.split(/[.;]\s+(?=\p{L})/u)
+  const ended = unstopped.split(ENDED)
   const amounts = ended.filter((piece) => ENDS_WITH_AMOUNT.test(piece)).length
   if (ended.length > 2 && amounts > MOST_OF * ended.length && !ended.some(beginsDone) && !beginsWithAmount(line))
     return underHead(ended)
