@@ -189,6 +189,22 @@ test.each([
   expect(troubles.map((t) => t.id)).toContain('burning')
 })
 
+test.each([
+  ['rhubarb-nettle-elderflower-drops', 'pull'],
+  ['coconut-chip-brittle', 'pull'],
+  ['orchard-toffee', 'pull'],
+] as const)('what is burnt is not said to be past its target, as if that could be mended: %s', (id, step) => {
+  const formula = demoBoil(id)
+  const events = until(formula, step, 200)
+  const readings = (from: number, to: number): Reading[] =>
+    Array.from({ length: 300 }, (_, i) => ({ at: 700 + i, celsius: from + ((to - from) * i) / 300 }))
+  const { targetC } = assessCook(boilOf(formula, null), { events, readings: [] }, 1).analysis
+  const told = (to: number) =>
+    assessCook(boilOf(formula, 'quick-probe'), { events, readings: readings(targetC - 20, to) }, 1000).troubles[0]?.id
+  expect(told(targetC + 12)).toBe('overshoot')
+  expect(told(240)).toBe('burning')
+})
+
 describe('drops beside a thermometer', () => {
   const at = (celsius: number, off: number): Reading[] =>
     Array.from({ length: 60 }, (_, i) => ({ at: 840 + i, celsius: celsius + off }))

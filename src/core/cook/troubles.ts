@@ -118,6 +118,14 @@ const isOut: Watch = (c) =>
   c.pot.forecast?.doubts.includes('probe-out') ? { id: 'out', tone: 'now', figures: {} } : null
 
 const ofSyrup: readonly Watch[] = [
+  // before what is only too hot: no water brings back what is burnt
+  (c) => {
+    const spoiltAt = spoiltAtOf(c.cook.formula)
+    if (!cooking(c) || !c.colour || c.colour.mean - c.colour.sd < spoiltAt) return null
+    if (isUnknown(c) && forgotten(c)) return null
+    const last = colourAt(spoiltAt)
+    return last && { id: 'burning', tone: 'danger', figures: { shade: nearestColour(c.colour.mean), last } }
+  },
   (c) =>
     // what was only reckoned for an hour is a pot to ask about
     c.past.beyond && !(isUnknown(c) && forgotten(c))
@@ -129,13 +137,6 @@ const ofSyrup: readonly Watch[] = [
     if (!cooking(c) || wanted === null || typeof seen?.what !== 'number') return null
     if (seen.what < wanted + LIMITS.shade) return null
     return { id: 'past-shade', tone: 'danger', figures: { wanted: nearestColour(wanted) } }
-  },
-  (c) => {
-    const spoiltAt = spoiltAtOf(c.cook.formula)
-    if (!cooking(c) || !c.colour || c.colour.mean - c.colour.sd < spoiltAt) return null
-    if (isUnknown(c) && forgotten(c)) return null
-    const last = colourAt(spoiltAt)
-    return last && { id: 'burning', tone: 'danger', figures: { shade: nearestColour(c.colour.mean), last } }
   },
   (c) => {
     const { smokedAt } = c.cook.state
