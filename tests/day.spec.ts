@@ -1,6 +1,6 @@
 /** A day of several products: asked for, planned, run by touch. */
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from './app'
+import { findings } from './axe'
 import { layoutFaults } from './layout'
 
 /** ms for a search that ends by how much it has looked at, on however slow a machine. */
@@ -23,7 +23,7 @@ test('a day is asked for in a sentence, planned, and run by ticking', async ({ p
     { timeout: SEARCHED },
   )
   expect((await layoutFaults(page)).filter((f) => !f.includes('svg'))).toEqual([])
-  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])
+  expect(await findings(page)).toEqual([])
 
   const next = page.getByRole('region', { name: /get ready|cook/ })
   const kept = () =>

@@ -1,7 +1,7 @@
 /** The log as it is used: found in, set side by side, asked why, balanced, labelled, recalled. */
-import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { expect, test } from './app'
+import { findings } from './axe'
 import { layoutFaults } from './layout'
 
 const rows = (page: Page) => page.locator('main li a[href^="/logbook/0"]')
@@ -10,7 +10,7 @@ const rows = (page: Page) => page.locator('main li a[href^="/logbook/0"]')
 async function sound(page: Page): Promise<void> {
   // a long note is cut in a list on purpose: it stands whole in its story
   expect((await layoutFaults(page)).filter((f) => !f.includes('line-clamp'))).toEqual([])
-  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([])
+  expect(await findings(page)).toEqual([])
 }
 
 test('a batch is found by a sentence, and asked why it grained', async ({ page, app }) => {

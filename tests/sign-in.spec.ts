@@ -1,7 +1,7 @@
 /** A kitchen with more than one screen: the owner's, a tablet that cooks, one that looks on, and one that is sent away. */
-import AxeBuilder from '@axe-core/playwright'
 import type { Browser, Page } from '@playwright/test'
 import { expect, test, workshopBeside } from './app'
+import { findings } from './axe'
 
 const CODE = '40718523'
 const PASSPHRASE = 'four copper kettles'
@@ -10,8 +10,7 @@ async function screen(browser: Browser): Promise<Page> {
   return (await browser.newContext()).newPage()
 }
 
-const accessible = async (page: Page): Promise<void> =>
-  expect((await new AxeBuilder({ page }).setLegacyMode().analyze()).violations.map((v) => v.id)).toEqual([])
+const accessible = async (page: Page): Promise<void> => expect(await findings(page)).toEqual([])
 
 /** The owner makes a code; a new screen comes in by it. */
 async function pair(owner: Page, tablet: Page, url: string, name: string, role: string): Promise<void> {

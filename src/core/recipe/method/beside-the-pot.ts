@@ -184,6 +184,14 @@ const OTHER_DAIRY = /\b(?:milk|butter|cream) (?:chocolate|powder|solids)\b|\bcre
 const SOAKED = /\b(?:albumen|egg whites?)\b/i
 const BEATS = /^(?:beat|whip|whisk)\b/i
 
+/** "Warm the cream and half the glucose … boil the sugar … add the hot cream": whether what sentence `at` warms goes hot into another pot. */
+function isMetHot(said: readonly string[], at: number, what: string): boolean {
+  const again = new RegExp(`\\b(?:hot|warm(?:ed)?) (?:\\w+ )?${what}\\b`, 'i')
+  return said.some(
+    (s, i) => i > at && PUTS_IN.test(s) && again.test(s) && said.slice(at + 1, i).some((t) => SUGAR.test(t)),
+  )
+}
+
 /** The sentence that puts in what sentence `at` warms, mixes or pops apart; -1 where that one does nothing apart. */
 function goesInAt(written: readonly string[], at: number): number {
   const said = written.map((s) => s.replace(OTHER_DAIRY, ' '))
@@ -282,16 +290,11 @@ function goesInAt(written: readonly string[], at: number): number {
   const isFoam = FOAMS.test(warmed[0])
   const sweet =
     !isFoam && SUGAR.test(said.some((s, i) => i > at && MELTS.test(s)) ? sentence.replace(WITH_SYRUP, ' ') : sentence)
-  // "warm the cream and half the glucose … boil the sugar … add the hot cream"
-  const again = new RegExp(`\\b(?:hot|warm(?:ed)?) (?:\\w+ )?${what}\\b`, 'i')
-  const isMetHot = said.some(
-    (s, i) => i > at && PUTS_IN.test(s) && again.test(s) && said.slice(at + 1, i).some((t) => SUGAR.test(t)),
-  )
   if (
     sweet &&
-    !isMetHot &&
     !KEEPS.test(sentence) &&
-    !(MEANWHILE.test(sentence) && said.slice(0, at).some((s) => SUGAR.test(s) && !isGotReady(s)))
+    !(MEANWHILE.test(sentence) && said.slice(0, at).some((s) => SUGAR.test(s) && !isGotReady(s))) &&
+    !isMetHot(said, at, what)
   )
     return -1
   const named = said.findIndex(

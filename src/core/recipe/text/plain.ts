@@ -392,8 +392,8 @@ function linesOf(text: string): string[] {
       continue
     }
     const opens: Head | null = head === null ? headOf(cells, RULE.test(rows[i + 1]?.trim() ?? '')) : null
-    // "200 g | sugar" and "1 | Put the sugar in a pan" read as they stand
     opened = opens !== null
+    // "200 g | sugar" and "1 | Put the sugar in a pan" read as they stand
     if (opens) {
       head = opens
       if (opens.tells) out.push('Method')

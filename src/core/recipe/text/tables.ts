@@ -13,12 +13,15 @@ const COLUMNS =
 const WIDE = / {3,}| {2,}(?=\d)/
 const OF_THREE = new RegExp(`^\\S(?:.*?\\S)?(?:${WIDE.source})\\S(?:.*?\\S)?(?:${WIDE.source})\\S.*$`)
 
+/** What amounts are in, and what is none, as sources of patterns. */
+const UNIT = 'g|grams|kg|oz|lbs?|ml'
+const SHARE = "(?:baker['’]?s )?%|per ?cent"
+
 /** "g       %", over columns of numbers beside names that have no head */
-const UNIT_HEADS =
-  /^(?=.*(?<!\S)(?:g|grams|kg|oz|lbs?|ml)(?!\S))(?:(?:g|grams|kg|oz|lbs?|ml|(?:baker['’]?s )?%|per ?cent)(?:\s{2,}|$)){2,}$/i
+const UNIT_HEADS = new RegExp(`^(?=.*(?<!\\S)(?:${UNIT})(?!\\S))(?:(?:${UNIT}|${SHARE})(?:\\s{2,}|$)){2,}$`, 'i')
 
 /** "Raw material      kg", over a name and a number */
-const NAMED_UNIT = /^(\p{L}[\p{L} ]{0,30}?) {3,}(g|grams|kg|oz|lbs?|ml)$/iu
+const NAMED_UNIT = new RegExp(`^(\\p{L}[\\p{L} ]{0,30}?) {3,}(${UNIT})$`, 'iu')
 
 /** "Sugar | 1000 | 25": columns set apart by strokes. */
 const STROKE = /\s\|(?=\s|$)/

@@ -8,6 +8,10 @@ import { lower } from './shorthand'
 /** What the pot does where it is off, as the source of a pattern. */
 const COMES_OFF = 'comes off(?: the (?:heat|fire|flame|stove))?(?=[,.;:]|$| (?:and|then)\\b)'
 
+/** What a sentence or a row begins with, its mark before it. */
+const atHead = (words: RegExp): RegExp =>
+  new RegExp(`(?<=^(?:(?:[-–*•]|\\d{1,2}[.)])\\s+)?|[.!;]\\s+)${words.source}`, words.flags)
+
 /** "Sugar w/ water", "set o/n" */
 const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
@@ -75,26 +79,19 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   ],
   // "Reduce the milk by half": it boils for so long
   [
-    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)reduce (?!(?:the )?(?:flame|gas|heat|oven|speed|temperature)\b)((?:the |your )?[\p{L} -]{3,30}?) by (half|two thirds|a (?:half|third|quarter))(?=,? \(?(?:about |for )?\d+ ?min)/gimu,
+    atHead(
+      /reduce (?!(?:the )?(?:flame|gas|heat|oven|speed|temperature)\b)((?:the |your )?[\p{L} -]{3,30}?) by (half|two thirds|a (?:half|third|quarter))(?=,? \(?(?:about |for )?\d+ ?min)/gimu,
+    ),
     'Simmer $1 until reduced by $2',
   ],
   // "when it reaches the boiling point put in the butter"
   [/\b(?:comes to|gets to|is at|reaches) (?:the )?boiling[- ]point\b/gi, 'boils'],
   // "Cream, half the glucose to 60."
-  [
-    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)(?=(?:cream|milk)\b[^.;:\d]{0,40} to [3-9]\d(?: ?°? ?C?)(?:[.;]|$))/gim,
-    'Warm ',
-  ],
+  [atHead(/(?=(?:cream|milk)\b[^.;:\d]{0,40} to [3-9]\d(?: ?°? ?C?)(?:[.;]|$))/gim), 'Warm '],
   // "Guitar 22.5"
-  [
-    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)guitar (?:at |to )?(?=[1-9]\d(?:\.\d)?(?:[.;]?$|[.;]\s))(\d\d(?:\.\d)?)/gim,
-    'Cut on the guitar $1 mm',
-  ],
+  [atHead(/guitar (?:at |to )?(?=[1-9]\d(?:\.\d)?(?:[.;]?$|[.;]\s))(\d\d(?:\.\d)?)/gim), 'Cut on the guitar $1 mm'],
   // "Oven 250F"
-  [
-    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)oven(?: at| on| to|,|:)? (?=\d{3} ?°? ?[CF]?(?:[.,;]|$))/gim,
-    'Heat the oven to ',
-  ],
+  [atHead(/oven(?: at| on| to|,|:)? (?=\d{3} ?°? ?[CF]?(?:[.,;]|$))/gim), 'Heat the oven to '],
   // "spread on 2 trays, rest of salt, 150C 15 mins": in the oven
   [/(\btrays?\b[^.;]*), (?:at )?(\d{3} ?°? ?[CF]),? (?:for )?(\d+(?: ?[-–] ?\d+)? ?min\w*)/gi, '$1. Bake at $2 for $3'],
   // "lower the heat from 110 °C"
@@ -125,7 +122,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   // "cool 70, butter in"
   // "240'F / 116'C"
   [/(?<=\d)['’´`] ?(?=[CF]\b)/gi, ' °'],
-  [/(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)cool (?=\d{2,3}(?: ?°)?(?: ?[CF]\b)?(?:[,;.]|$))/gim, 'Cool to '],
+  [atHead(/cool (?=\d{2,3}(?: ?°)?(?: ?[CF]\b)?(?:[,;.]|$))/gim), 'Cool to '],
   // "5' speed 3", "paddle 1'"
   [/(?<![\d.])(\d{1,2})['’′](?=[,;.]|\s|$)/g, '$1 min'],
 ]
@@ -138,7 +135,7 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
   ],
   // "118 butter in"
   [
-    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?) (?!(?:all|back|g|it|ml|pan|pot)\b)((?:\p{L}+ ){1,3})in(?=[.,;]|$)/giu,
+    atHead(/([1-3]\d\d(?: ?°)?(?: ?[CF]\b)?) (?!(?:all|back|g|it|ml|pan|pot)\b)((?:\p{L}+ ){1,3})in(?=[.,;]|$)/giu),
     'At $1 add $2',
   ],
   // "120 add the acid"
@@ -157,7 +154,9 @@ const BARE_HEATS: readonly (readonly [RegExp, string])[] = [
   ],
   // "Cook sugar and water 116."
   [
-    /(?<=^(?:(?:[-–*•]|\d{1,2}[.)])\s+)?|[.!;]\s+)((?:boil|cook|heat) [^\d,;:.!]{3,40}(?<!\b(?:about|at|for|hits|over|reach(?:es)?|reads|registers|says|shows|till?|to|until))) (?=[1-3]\d\d(?: ?°)?(?: ?[CF])?(?:\.\s|\.?$))/gi,
+    atHead(
+      /((?:boil|cook|heat) [^\d,;:.!]{3,40}(?<!\b(?:about|at|for|hits|over|reach(?:es)?|reads|registers|says|shows|till?|to|until))) (?=[1-3]\d\d(?: ?°)?(?: ?[CF])?(?:\.\s|\.?$))/gi,
+    ),
     '$1 to ',
   ],
   // "Trays 250F 45 min"
