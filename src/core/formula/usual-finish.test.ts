@@ -87,6 +87,7 @@ describe('work in a written recipe', () => {
     ['Add butter and stir smooth.', null],
     ['Bring it to the boil.', null],
     ['Stir in the vanilla.', null],
+    ['Pour into the pan (do not spread).', null],
   ])('%s', (sentence, work) => {
     expect(handworkSaid(sentence)).toEqual(work)
   })

@@ -158,4 +158,17 @@ export const marketMoments: readonly Moment[] = [
       /: Cut on the guitar 22.5 mm$/,
     ],
   ],
+  [
+    'drops are sanded with sugar of their own, and so much salt goes in as the method says',
+    '1 kg sugar\n400 g glucose 42 DE\n300 g water',
+    'Sugar, glucose and water to 149 °C. Tsp of salt. Pour on an oiled slab (do not spread). Sand with 100 g caster sugar. Lasts about a month in the fridge.',
+    149,
+    [
+      /^ready \+ sugar 1000, glucose-42 400, water 300/,
+      /^target/,
+      /^ready \+ salt 6: Tsp of salt$/,
+      /^ready → out: Pour/,
+      /^ready \+ caster-sugar 100: Sand/,
+    ],
+  ],
 ]

@@ -10,9 +10,11 @@ import type { Written } from '../text/listed'
 
 /** A word of a name; where the next amount begins there is none. */
 const WORD = String.raw`(?!and\b|or\b|(?:an?|few|half(?: an?)?|one|two|three|four|five|six)\s+${SIZE}(?:bag|bar|bottle|can|carton|cup|dash|drop|egg white|envelope|gallon|gill|gram|handful|jar|kilo|lb|lea(?:f|ves)|lit(?:er|re)|ounce|oz|packet|pinch|pint|pound|quart|sachet|sheet|stick|(?:table|tea)spoon|tbsp|tin|tsp|tub|vanilla (?:bean|pod)))[\p{L}-]+\s?`
+/** "Tsp of salt", where a sentence begins. */
+const SPOON_OF = '(?<=^|[,;] )(?:cup|(?:table|tea)spoon|tbsp|tsp)(?= of )'
 /** An amount, and up to four words after it. */
 const MEASURED = new RegExp(
-  String.raw`(?<![\d/.\p{L}]|\d,|\bhalf )(${AMOUNT}(?:\b\.?|(?<=\s))${AND_MORE}?)\)?\s*(?:of\s+)?((?:\d{2} ?% )?(?:${WORD}){1,4})`,
+  String.raw`(?<![\d/.\p{L}]|\d,|\bhalf )((?:${AMOUNT}|${SPOON_OF})(?:\b\.?|(?<=\s))${AND_MORE}?)\)?\s*(?:of\s+)?((?:\d{2} ?% )?(?:${WORD}){1,4})`,
   'giu',
 )
 
@@ -104,6 +106,9 @@ const SIZED =
   /^(?:a|as|at|because|between|by|each|from|for|in|into|of|on|onto|over|per|to|with)\b|^(?:hot |the )?(?:caramel|coating|fudge|mixture|syrup|toffee)\b|\b(?:balls?|bars?|bites?|blobs|bowl|cubes|discs|drops|each|heaps|jars?|loaf|logs?|measuring|moulds?|mounds|piece|pieces|portions?|rounds|scoop|servings?|spoon|squares|tin)\b/i
 const OF_EACH = /\bof each\b/i
 
+/** "Sand with 100 g caster sugar": beside whatever was boiled. */
+const ROLLED_IN = /^(?:coat|dredge|dust|roll|sand|toss)\b[^.;]*\b(?:in|with) (?:about )?$/i
+
 /** ◊ Nobody's method measures more things than that. */
 const MOST = 40
 
@@ -168,6 +173,12 @@ export function unlistedIn(
     const [called = ''] = reading?.status === 'sure' ? reading.ingredient.name.split(',') : []
     return called !== '' && !isListed(called.split(' ').at(-1) as string)
   }
+  /** What the pieces are rolled in, of which the list has another amount. */
+  const isRolledIn = ({ input, index }: RegExpMatchArray, line: string | null): boolean => {
+    if (line === null || !ROLLED_IN.test(input?.slice(0, index) ?? '')) return false
+    const reading = readLine(line, lexicon.pantry, lexicon.house)
+    return reading.status === 'sure' && !lines.some(({ grams }) => Math.abs(grams - reading.grams) < SAME * grams)
+  }
   const bracketed = said.flatMap((sentence) => [...sentence.matchAll(BRACKETED)]).slice(0, MOST)
   const before = bracketed.flatMap(({ 1: words = '', 2: amount = '', input }) =>
     isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? strewn(amount, words, input) ?? []),
@@ -189,7 +200,7 @@ export function unlistedIn(
     const isKnown = written.length > 0 && /^the\b/i.test(words) && !PRAISED.test(words)
     if (isKnown) return []
     const line = lineOf(amount, name, lexicon)
-    if (isListed(words) && !isOther(line)) return []
+    if (isListed(words) && !isOther(line) && !isRolledIn(found, line)) return []
     // where there is no list, what is measured and not known is asked about, up to where its name can end
     const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
     const whole = ends < 0 ? name : name.slice(0, ends)

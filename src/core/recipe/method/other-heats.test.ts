@@ -67,6 +67,7 @@ const TOLD = [
   'Mine reads two degrees low so I go by 116 °C.',
   'At 1500 m cook to 113 °C.',
   'Above 1000 m go 3 degrees lower.',
+  'At sea level cook to 121 °C; at 1500 m cook to 116 °C.',
   'The limit is 121 °C.',
   'Everything above 121 °C is toffee.',
   'They were rock hard at 121 °C.',

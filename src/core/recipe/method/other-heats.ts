@@ -60,6 +60,8 @@ const STAGE_IS = said(
 const TOO_FAR = said(
   '^(?:if|should) (?:<IT>|you)\\b[^,;]{0,80}\\b(?:above|beyond|hits?|over|overshoots?|past|too)\\b[^,;]{0,80}<N>',
 )
+/** "At sea level cook to 260 F; at 5,000 ft cook to 250 F", where the text says elsewhere to what it is boiled. */
+const AT_HEIGHT = said('^at (?:sea[- ]level|\\d[\\d,.]* ?(?:ft|feet|m|met(?:re|er)s?)) (?:boil|cook|go|take it) to <N>')
 const HAS_HEAT = /\b1\d\d ?(?:[°º] ?)?[CF]\b|\b[23]\d\d ?(?:[°º] ?)?F\b|\b1\d\d ?[°º]/u
 const ORDERS = said(
   '^(?:then |now )?(?:boil|bring|cook|get|heat|simmer|take)\\b[^;]{0,80}\\b(?:reaches|till?|to|until)\\b[^;]{0,80}?\\d{2,3}',
@@ -70,6 +72,6 @@ export function otherHeats(sentences: readonly string[]): ReadonlySet<string> {
   const ordered = sentences.some((s) => ORDERS.test(s))
   const isOther = (s: string): boolean =>
     OTHER.some((other) => other.test(s)) ||
-    (ordered && HAS_HEAT.test(s) && (STAGE_IS.test(s) || TOO_FAR.test(s) || onlyTells(s)))
+    (ordered && HAS_HEAT.test(s) && (STAGE_IS.test(s) || TOO_FAR.test(s) || AT_HEIGHT.test(s) || onlyTells(s)))
   return new Set(sentences.filter(isOther))
 }

@@ -107,6 +107,12 @@ describe('the pieces a method speaks of', () => {
       { kind: 'broken', gramsEach: 7, formed: 'dropped' },
     ],
     [
+      'what is scooped onto paper',
+      'fudge',
+      'Scoop quick onto parchment.',
+      { kind: 'broken', gramsEach: 21, formed: 'dropped' },
+    ],
+    [
       'what is dropped from a spoon',
       'fudge',
       'Drop by tablespoons onto paper.',

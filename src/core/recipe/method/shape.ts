@@ -88,7 +88,7 @@ const ROPES = /\b(?:pull|pulling(?! away)|snip|rope)\b/i
 /** "Cut with scissors into 1-inch pieces" */
 const SNIPS = /\b(?:snip|cut)\b.*/i
 const DROPS =
-  /\b(?:drop|scoop|spoon(?= (?:out )?(?:by )?(?:heap(?:ed|ing) |level |rounded )?(?:(?:\d|1\/[24]|[½¼])[- ])?(?:dessert|table|tbsp|tea|tsp)))\b.{0,40}?(?<!\w)(half[ -]?(?:an? )?|(?:1\/2|½) ?|(?:quarter|1\/4|¼) ?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)|\b(?:drop|spoon) (?:out |it |them |small )*(?:heaps |mounds )?on(?:to)?\b.{0,40}\b(?:almonds|cashews|clusters|foil|groups|marble|mat|nuts|paper|parchment|pecans|sheet)\b|\bspoon\b[^.;]{0,30}\b(?:on(?:to)?|over) (?:each|the) (?:clusters?|groups?|piles?)\b/i
+  /\b(?:drop|scoop|spoon(?= (?:out )?(?:by )?(?:heap(?:ed|ing) |level |rounded )?(?:(?:\d|1\/[24]|[½¼])[- ])?(?:dessert|table|tbsp|tea|tsp)))\b.{0,40}?(?<!\w)(half[ -]?(?:an? )?|(?:1\/2|½) ?|(?:quarter|1\/4|¼) ?)?(?:(tea|dessert|table)?-?spoon|(tbsp|tsp)\b)|\b(?:dollop|drop|scoop|spoon) (?:fast |out |it |quick(?:ly)? |them |small )*(?:heaps |mounds )?on(?:to)?\b.{0,40}\b(?:almonds|cashews|clusters|foil|groups|marble|mat|nuts|paper|parchment|pecans|sheet)\b|\bspoon\b[^.;]{0,30}\b(?:on(?:to)?|over) (?:each|the) (?:clusters?|groups?|piles?)\b/i
 /** "Spoon into molds (about 1 Tbsp each)" */
 const SPOON_EACH =
   /\b(?:about |a |one |1 )(half |1\/2 |½ )?(?:(tea|dessert|table)spoon(?:ful)?|(tbsp|tsp))s?\b\.? (?:each|per (?:mou?ld|piece|lolli\w*))\b/i

@@ -16,7 +16,7 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
   ],
   [/marshmallow/i, 'marshmallow'],
   [
-    /\bp[âa]tes? de fruits?\b|\bfruit (?:cheese|gums?|jell(?:y|ies)|pastes?)\b|\bgumm(?:y|ies)\b|\bgumdrops?\b|\bwine gums?\b|\bjell(?:y|ies)\b(?! beans?\b)|\blokum\b|\bturkish delight\b|\bmembrillo\b/i,
+    /\bp[âa]tes? de fruits?\b|\bfruit (?:cheese|gums?|jell(?:y|ies)|pastes?)\b|\bgumm(?:y|ies)\b|\bgumdrops?\b|\bwine gums?\b|\bjell(?:y|ies)\b(?! beans?\b)|\blokum\b|\bturkish(?:[- ]style)? (?:\w+ )?delight\b|\b(?:lemon|orange|rose(?:water)?) delight\b|\bmembrillo\b/i,
     'jelly',
     /agar|cornflour|gelatin|juice|pectin|puree|starch/i,
   ],

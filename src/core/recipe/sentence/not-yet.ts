@@ -1,7 +1,7 @@
 /** What a method says is not to be done yet: it waits for its moment, and is not done by being spoken of. */
 
 /** "Cut into squares; do not scrape the pan" */
-const FORBIDDEN = /(?<!\b(?:it|that|they|we|which|you))[;,]?\s+(?:(?:and|but) )?(?:do not|don.?t|never)\b[^;.]*/gi
+const FORBIDDEN = /(?<!\b(?:it|that|they|we|which|you))[;,]?\s+\(?(?:(?:and|but) )?(?:do not|don.?t|never)\b[^;.]*/gi
 /** A sentence without what it says is not to be done. */
 export const withoutForbidden = (sentence: string): string => sentence.replace(FORBIDDEN, '')
 

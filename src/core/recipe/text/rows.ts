@@ -11,7 +11,7 @@ import { BULLET, bare, beginsWithAmount, ENDS_WITH_AMOUNT, hasAmount, NUMBERED }
 
 /** "Peanut topping", "To finish", with nothing after it. */
 export const HEAD_BARE =
-  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|centres?|centers?|crust|fillings?|jelly|shells?|sponge|top(?:pings?)?|coat(?:ing)?|dusting|finish(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|add-?ins|extras|mix-?ins|nuts|fruit))$/iu
+  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|bloom|bowl|centres?|centers?|crust|mixer|fillings?|jelly|shells?|sponge|top(?:pings?)?|coat(?:ing)?|dusting|finish(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|add-?ins|extras|mix-?ins|nuts|fruit))$/iu
 
 /** "Stage 3", as the source of a pattern. */
 const A_MARK = '(?:group|layer|part|phase|stage|syrup) [A-H\\d]'
@@ -44,7 +44,7 @@ const OF_BUTTER =
 /** How an amount begins that is no figure. */
 const IN_WORDS = [
   new RegExp(`${PARTS_SAID}\\b`),
-  /(?:half an?|an? (?:half|quarter|third)(?: of an?)?|three[- ]quarters(?: of an?)?|an? quarter) (?:pound|ounce|pint|quart|cup|dozen|tea|table|stick|kilo|teacup)/,
+  /(?:half an?|(?:quarter|third) of an?|an? (?:half|quarter|third)(?: of an?)?|three[- ]quarters(?: of an?)?|an? quarter) (?:pound|ounce|pint|quart|cup|dozen|tea|table|stick|kilo|teacup)/,
   /(?:one|two|three|four|five|six) (?:of|cups?|cupfuls?|(?:tea|table)spoonfuls?|(?:tea|table)spoons?|gills?|pints?|quarts?|pounds?|sticks?|tins?|cans?|grams?|ounces?|vanilla|pods?|eggs?)\b/,
   /an? (?:tiny |little |good |small |large |scant |heaped |level )?(?:pinch|dash|dab|knob|piece of|lump of|cup|cupful|teacup|tablespoonful|teaspoonful|tin|can|jar|tub|mug|carton|bag|bottle|stick|packet|pint|quart|gallon|pound|ounce|teaspoon|tablespoon|strip|sprig|splash|squeeze|handful|drop|few|little)\b/,
   /half (?:pint|cup|pound|ounce)\b/,
@@ -175,6 +175,9 @@ const neededSaid = (sentence: string): string[] =>
 /** "Take a cup of sugar, a tin of milk and boil it up till …" */
 const AND_COOKS = /^(.{10,200}?),? and ((?:boil|bring|cook|heat|melt) (?:all|everything|it|them|the lot)\b.*)$/i
 
+/** "… 4 oz butter. Vanilla.": a sentence that names what has no amount. */
+const NAMED_ALONE = /^(?:(?:some|(?:\p{L}+ )?essence of) )?(?:salt|vanilla)(?: (?:essence|extract))?\.$/iu
+
 /** "Okay you want 250 g of sugar and 100 g of glucose. Melt the sugar": the amounts as rows, and what is told before and after them; null for no such sentence. */
 function neededIn(line: string): string[] | null {
   const said = line.split(/(?<=[^\d\s][^\s]\.)\s+/).flatMap((s) => {
@@ -186,7 +189,8 @@ function neededIn(line: string): string[] | null {
     return rows.length > 1 && rows.every(isLine) ? rows : null
   }
   const needed = said.map(neededSaid)
-  const isList = (i: number): boolean => !beginsDone(said[i] as string) && (needed[i] as string[]).every(isLine)
+  const isList = (i: number): boolean =>
+    NAMED_ALONE.test(said[i] as string) || (!beginsDone(said[i] as string) && (needed[i] as string[]).every(isLine))
   const saysNeed = said.map((s) => NEEDS.test(s))
   const from = needed.findIndex(
     ({ length }, i) => isList(i) && length >= FEWEST_NEEDED[saysNeed[i] ? 'said' : 'unsaid'],
@@ -216,6 +220,14 @@ const ENDED =
 
 /** Between amounts that each end as sentences do; what is only shortened ends none. */
 const STOPPED = /(?<=\p{L}{3})(?<!\b(?:approx|cups?|env|lbs?|med|pkg|pkt|tbsp|tsp))\.\s+(?=[\d¼½¾⅓⅔])(?!\d+ ?%)/iu
+
+/** "Sugar 400 g, lecithin 2 g. Dark chocolate 200 g": names with their amounts, in sentences. */
+const STOPPED_NAMED = /(?<=\d ?(?:k?g|m?l|oz))\.\s+(?=\p{Lu})/u
+function namedInSentences(line: string): string[] | null {
+  const lists = line.split(STOPPED_NAMED).map((list) => list.split(/,\s+/))
+  const isNamed = (piece: string): boolean => ENDS_WITH_AMOUNT.test(piece) && !beginsDone(piece)
+  return lists.length > 1 && lists.every((list) => list.every(isNamed)) ? lists.flat() : null
+}
 
 const IS_MARK = new RegExp(`^${A_MARK}$`, 'i')
 
@@ -312,7 +324,7 @@ export function inOneRow(row: string): string[] {
   const parted = unstopped.split(STOPPED)
   if (parted.length > 1 && parted.every((piece) => beginsWithAmount(piece) && !looksLikeMethod(piece)))
     return parted.flatMap(inOneRow)
-  const needed = neededIn(line)
+  const needed = namedInSentences(unstopped) ?? neededIn(line)
   if (needed) return needed
   const runOn = (looksLikeMethod(line) ? [] : RUN_ON)
     .map((between) => unstopped.split(between))

@@ -7,6 +7,25 @@ describe('a list', () => {
   const list = (text: string) => splitRecipe(text).list.map((s) => [s.heading, ...s.lines])
 
   it.each([
+    [
+      'Butter 340 g, sugar 400 g, lecithin 2 g. Dark chocolate 200 g, cacao nibs 60 g\n\nMelt the butter.',
+      [[null, 'Butter 340 g', 'sugar 400 g', 'lecithin 2 g', 'Dark chocolate 200 g', 'cacao nibs 60 g']],
+    ],
+    [
+      'Here it is as promised. 1 lb sugar, half a pint of milk, 4 oz butter. Vanilla. Melt it all together slowly and boil hard to 240 F.',
+      [[null, '1 lb sugar', 'half a pint of milk', '4 oz butter', 'Vanilla']],
+    ],
+    [
+      'Take two lbs of white sugar, one cup boiling water, quarter of a pound butter. Stir till dissolved; boil to 258 F.',
+      [[null, 'two lbs of white sugar', 'one cup boiling water', 'quarter of a pound butter']],
+    ],
+    [
+      'Syrup: 350 g sugar, 130 g glucose\nMixer: 130 g invert sugar\n\nCook the syrup to 110 °C.',
+      [
+        ['Syrup', '350 g sugar', '130 g glucose'],
+        ['Mixer', '130 g invert sugar'],
+      ],
+    ],
     ['You need: 100 g sugar; 4 tbsp syrup; 1 tsp soda', [[null, '100 g sugar', '4 tbsp syrup', '1 tsp soda']]],
     [
       'Sesame crunch: sugar 300 g, honey 100 g, sesame 350 g toasted, salt 3 g. Cook the first two to 143 °C. Stir in the rest.',
