@@ -13,7 +13,8 @@ export interface WhatIf {
 }
 
 export type FromDay =
-  | { readonly compiled: Compiled; readonly plan: DayPlan; readonly share: number }
+  | { readonly compiled: Compiled }
+  | { readonly plan: DayPlan; readonly share: number }
   | { readonly whatIfs: readonly WhatIf[] }
   | { readonly most: number }
   | { readonly standIns: Readonly<Record<string, number>> }
@@ -21,6 +22,8 @@ export type FromDay =
 
 const tell = (message: FromDay): void => self.postMessage(message)
 
+/** ◊ ms between two plans that are shown: better ones come faster than anybody looks at them, and a page has each to draw. */
+const SHOWN_EVERY = 250
 /** ◊ Share of the tries that each what-if gets. */
 const WHAT_IF = 0.1
 const SEED = 20261126
@@ -65,8 +68,14 @@ self.onmessage = ({ data }: MessageEvent<ToDay>) => {
     const compiled = compileDay(data)
     const { task } = compiled
     const tries = triesFor(task)
-    const plan = best(task, tries, (step) => tell({ compiled, plan: step.plan, share: step.tries / tries }))
-    tell({ compiled, plan, share: 1 })
+    tell({ compiled })
+    let shown = Number.NEGATIVE_INFINITY
+    const plan = best(task, tries, (step) => {
+      if (performance.now() - shown < SHOWN_EVERY) return
+      shown = performance.now()
+      tell({ plan: step.plan, share: step.tries / tries })
+    })
+    tell({ plan, share: 1 })
     const third = { id: 'one more', hours: task.people[0]?.hours ?? [], spared: [] }
     const variants = [
       ['cook', { ...task, people: [...task.people, third] }],

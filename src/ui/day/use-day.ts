@@ -100,12 +100,15 @@ export function usePlan(view: DayView, day: Day, by: number) {
       setFound((f) => f && { ...f, share: 1 })
       setWhatIfs([])
     })
+    const of = itemsIn(JSON.parse(asked))
+    let compiled: Compiled | null = null
     made.onmessage = ({ data }: MessageEvent<FromDay>) => {
       if ('failed' in data) setProblem(data.failed)
       else if ('whatIfs' in data) setWhatIfs(data.whatIfs)
-      else if ('compiled' in data) {
+      else if ('compiled' in data) compiled = data.compiled
+      else if ('plan' in data && compiled) {
         setProblem(null)
-        setFound({ ...data, of: itemsIn(JSON.parse(asked)) })
+        setFound({ ...data, compiled, of })
       }
     }
     made.onerror = () => setProblem('The plan could not be reckoned in this browser')

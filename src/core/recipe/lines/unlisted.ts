@@ -179,7 +179,9 @@ export function unlistedIn(
     const reading = readLine(line, lexicon.pantry, lexicon.house)
     return reading.status === 'sure' && !lines.some(({ grams }) => Math.abs(grams - reading.grams) < SAME * grams)
   }
-  const bracketed = said.flatMap((sentence) => [...sentence.matchAll(BRACKETED)]).slice(0, MOST)
+  // looked for only where there is a bracket: before every word it takes longest of all that is looked for
+  const inBrackets = said.filter((sentence) => sentence.includes('('))
+  const bracketed = inBrackets.flatMap((sentence) => [...sentence.matchAll(BRACKETED)]).slice(0, MOST)
   const before = bracketed.flatMap(({ 1: words = '', 2: amount = '', input }) =>
     isListed(words) ? [] : (lineBefore(amount, words.split(' '), lexicon) ?? strewn(amount, words, input) ?? []),
   )

@@ -351,7 +351,7 @@ const COLUMNS = new RegExp(
 
 /** "2 1/2 c. sugar          1/4 tsp. salt": two lines of a list, beside one another. */
 const BESIDE =
-  /(?<=^[ \t]*[\d¼½¾⅓⅔].*\p{L}{3}[).]?)(?:\t+| {3,})(?=(?:\d+ )?[\d¼½¾⅓⅔][\d/.¼½¾⅓⅔]* ?(?:\p{L}{1,12}\.? )?\p{L}{3})/gimu
+  /(?:\t+| {3,})(?<=^[ \t]*[\d¼½¾⅓⅔].*\p{L}{3}[).]?(?:\t+| {3,}))(?=(?:\d+ )?[\d¼½¾⅓⅔][\d/.¼½¾⅓⅔]* ?(?:\p{L}{1,12}\.? )?\p{L}{3})/gimu
 
 /** "l cup", "1I2 teaspoon": a one that was read off a picture. */
 const READ_ONE =
