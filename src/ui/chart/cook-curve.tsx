@@ -25,6 +25,8 @@ export interface CurveProps {
   readonly readings: readonly Reading[]
   /** Where the syrup is now, measured or reckoned; null for a cook that is over. */
   readonly here: Reading | null
+  /** s the cook has taken so far, though nobody knows how hot it is; null for one that is over. */
+  readonly now: number | null
   /** How it has come there since the last reading, where that is only reckoned. */
   readonly way: readonly Reading[]
   /** Read now and then by a person, or known by what was done: the line between two readings is no more than that. */
@@ -63,7 +65,7 @@ export function CookCurve(props: CurveProps) {
 }
 
 function Drawing(props: CurveProps & { width: number; height: number }) {
-  const { stages, readings, here, way, byHand, marks, forecast, path, width, height, highest } = props
+  const { stages, readings, here, now, way, byHand, marks, forecast, path, width, height, highest } = props
   const say = useSay()
   // what has no stages is no syrup: chocolate melts far below them
   const high = Math.max(stages.length > 0 ? 165 : 0, highest + 12)
@@ -71,7 +73,7 @@ function Drawing(props: CurveProps & { width: number; height: number }) {
   const y = useMemo(() => ladderScale(15, high, bottom, PAD.top), [high, bottom])
   const start = LEFT + COLUMN
   const end = width - PAD.right
-  const latest = Math.max(readings.at(-1)?.at ?? 0, here?.at ?? 0, ...marks.map((m) => m.at))
+  const latest = Math.max(readings.at(-1)?.at ?? 0, now ?? 0, ...marks.map((m) => m.at))
   const ahead = path.at(-1)?.at ?? 0
   const span = Math.max(LEAST, latest * 1.06, ahead * 1.08)
   const x = linear([0, span], [start, end])

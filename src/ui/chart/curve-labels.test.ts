@@ -25,6 +25,7 @@ const usual: CurveProps = {
   stages: [],
   readings: climb(117, 900),
   here: { at: 890, celsius: 117 },
+  now: 890,
   way: [],
   byHand: false,
   marks: [],

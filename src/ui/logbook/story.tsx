@@ -203,6 +203,7 @@ function BoilCurve({ item }: { readonly item: Item }) {
         within={formula.target?.within ?? 0}
         targetText={sayTarget(analysis, say)}
         here={null}
+        now={null}
         way={[]}
         byHand={item.boil.channel === null}
         forecast={null}

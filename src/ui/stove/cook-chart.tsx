@@ -35,6 +35,7 @@ export function CookChart({ live, acts, voices }: Props) {
         within={boil.formula.target?.within ?? 0}
         targetText={sayTarget(analysis, say)}
         here={emptiedAt === null ? hereOf(live) : null}
+        now={emptiedAt === null ? now : null}
         way={emptiedAt === null ? wayOf(live) : []}
         byHand={boil.channel === null}
         forecast={pot.forecast}
