@@ -171,4 +171,17 @@ export const marketMoments: readonly Moment[] = [
       /^ready \+ caster-sugar 100: Sand/,
     ],
   ],
+  [
+    'what is done at a heat is called by what is done, and what only has its heat by that it cooks on',
+    '400 g sugar\n340 g butter\n60 g water\n8 g instant espresso',
+    'Melt butter, add sugar and water. At 130°C slow down. On to 148°C. Off, espresso in, stir 10 s. Pour on a silpat.',
+    148,
+    [
+      /^ready \+ sugar 400, butter 340, water 60: Melt/,
+      /^rises 130: At 130° slow down/,
+      /^target: On to 148°/,
+      /^ready \+ instant-coffee 8: Off/,
+      /→ out: Pour/,
+    ],
+  ],
 ]

@@ -21,6 +21,9 @@ import { strangersMoments } from './moments-strangers.table'
 
 const pantry = pantryOf()
 
+/** A label that says nothing by itself. */
+const HANGING = /^(?:at|away|back|from|goes|in|into|off|on|onto|out|over|to|when|with)$/i
+
 /** What was understood: each step as when it is due, with what goes in then; the target; where each line is asked about. */
 function read(list: string, method: string) {
   const { formula, asks, questions } = readRecipe(`A sweet\n\n${list}\n\n${method}`, pantry)
@@ -63,6 +66,8 @@ describe('a method', () => {
     expect(formula.steps.filter((s) => s.adds && !held.has(s.adds)).map((s) => s.say)).toEqual([])
     // a label stands under figures of the reader's unit
     expect(formula.steps.map((s) => s.label).filter((l) => l.includes('°'))).toEqual([])
+    // and says what is done, not only when
+    expect(formula.steps.map((s) => s.label).filter((l) => HANGING.test(l))).toEqual([])
     // the ring is lit while the pot is waited for
     for (const [i, step] of formula.steps.entries())
       if (['boil', 'colour', 'rises', 'target'].includes(step.when.on)) {

@@ -7,7 +7,7 @@ import { secondsIn, short, uncapital } from '../../formula/sentence'
 import { ADDS_IN } from '../sentence/adds'
 import { actOf } from '../sentence/button'
 import { CLIMBS, STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor, waitsOnceCold } from '../sentence/due'
-import { actsLast, beginsDone, type Ending, label } from '../sentence/endings'
+import { actsLast, type Ending, label } from '../sentence/endings'
 import {
   boilsUp,
   dialSaid,
@@ -78,17 +78,17 @@ const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
 const TO_HEAT =
   /(?:^|(?<=\w) (?:(?:to|at|until|till|below|above|under) )?)\(?(?:about |around )?\d{2,3}(?:\.\d)?°[^,;]*/i
 
-/** "At 110° add the glucose", "when it reaches 115° stir in the butter" */
-const AT_HEAT = /^(?:as|as soon as|at|once|when)\b[^,;°]{0,50}\d°,?\s+(.+)$/i
+/** "At 110° add the glucose", "when it reaches 115° stir in the butter", "from 120° to 146° stir" */
+const AT_HEAT = /^(?:as|as soon as|at|from|once|when)\b[^,;°]{0,50}\d°(?: to \d+°)?(?: is reached)?,?\s+(\p{L}{3}.+)$/iu
 
-/** "At 40° the salt" */
-const JUST_AT = /^at \d[^,;°]{0,10}°,? the\b/i
+/** "On to 152°", "take to 143°", whose heat is left out. */
+const ONLY_HEAT = /^(?:back|bring|goes|on|raise|return|take|up|to)?(?: (?:back|it|on|up))*(?:$|,)/i
 
 /** What a step is called: without a heat, which a label has no unit for. */
 const called = (worded: string): string => {
-  const after = AT_HEAT.exec(worded)?.[1] ?? ''
-  const bare = (beginsDone(after) || JUST_AT.test(worded) ? after : worded).replace(TO_HEAT, '')
-  return label(/^(?:back(?: up)?|to)?(?:$|,)/i.test(bare) ? 'Cook on' : bare)
+  const after = AT_HEAT.exec(worded)?.[1]
+  const bare = (after ?? worded).replace(TO_HEAT, '')
+  return label(ONLY_HEAT.test(bare) ? 'Cook on' : bare)
 }
 
 /** "Brown the butter for 6 minutes": what goes in, and how long it cooks. */

@@ -146,7 +146,7 @@ export function endingsIn(written: string, unit: HeatUnit | null): Ending[] {
 
 /** How a sentence begins that says where, when or by what before it says what is done; and what is done. */
 const SETS_OUT =
-  /^(?:in|to|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
+  /^(?:away|from|out|in|to|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
 export const DONE =
   /\b(?<!\b(?:the|off|from|of) )(?:add|beat|blend|boil|bring|combine|cook|cool|cut|deglaze|dip|dissolve|drop|fold|guillotine|heat|knead|make|mark|melt|microwave|mix|place|pour|press|pull|put|remove|roll|scatter|scrape|score|simmer|sprinkle|start|stir|strain|tip|transfer|trickle|warm|whip|whisk)\b/i
 /** Whether a sentence begins with what is done. */
@@ -167,12 +167,20 @@ const ONLY_TIME = /^(\d+ ?(?:h|hrs?|hours?|min|mins|minutes?))\b/i
 const WHEN_SO =
   /^(?:once|when|while) (?:it is )?(?:(?:almost|nearly|quite|still) )?(?:cold|cool|firm|hot|warm),? (?=\p{Ll}{3,})(?!enough\b)/iu
 
+/** "Off, espresso in": where it is, and nothing that is done. */
+const OFF_FIRST = /^off[,;:] (?=\p{L}{3})/iu
+
 /** ◊ Letters for which a fourth word has room on the rail. */
 const FITS = 22
 
 /** A few words for the rail: what is done, as far as it fits. */
 export function label(sentence: string): string {
-  const text = withoutForbidden(sentence).replace(LEADS_ON, '').replace(WHEN_SO, '').replace(ONLY_TIME, 'Leave $1')
+  const text = withoutForbidden(sentence)
+    .replace(LEADS_ON, '')
+    .replace(OFF_FIRST, '')
+    .replace(WHEN_SO, '')
+    .replace(ONLY_TIME, 'Leave $1')
+    .replace(/^off$/i, 'Off the heat')
   // what is done stands after the comma, where it begins there
   const after = text.split(/,\s+(.*)/s)[1] ?? ''
   const parts = SETS_OUT.test(text) ? [beginsDone(after) ? after : '', text] : []
