@@ -12,7 +12,7 @@ import { type Analysis, analyse, type Conditions } from '../formula/analyse'
 import { boilsAgain } from '../formula/boils-again'
 import { type FormulaDocument, isBoiled } from '../formula/document'
 import { type BatchPlan, gramsOfBoil } from '../formula/plan'
-import { spoiltAtOf } from '../formula/spoilt'
+import { isBurnt, spoiltAtOf } from '../formula/spoilt'
 import { type CookEvent, emptiedAt, fedAt } from '../log/log'
 import type { Reading } from '../log/readings'
 import { withWater } from '../matter/mix'
@@ -157,6 +157,8 @@ function rescueFrom({ formula, conditions }: BoilFacts, cook: Cook, pot: PotNow,
   // what water brings back is a syrup; chocolate it spoils
   if (!mix || !estimate?.celsius || !isBoiled(formula) || workOf(formula.family, formula.school) === 'tempered')
     return null
+  // water on what is charred brings nothing back, and bursts into steam
+  if (isBurnt(formula, estimate.colour)) return null
   return {
     spoiltAt: spoiltAtOf(formula),
     mix: withWater(mix, pot.water ?? estimate.water?.mean ?? mix.water),

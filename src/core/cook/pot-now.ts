@@ -2,6 +2,7 @@
 
 import { whenCooled } from '../cooling/course'
 import { type Bite, biteOf } from '../craft/bite'
+import { nearestColour } from '../craft/colours'
 import { isGrained } from '../craft/families'
 import { type StageFacts, stageOf, stagesOf } from '../craft/stages'
 import type { FinishAssessment } from '../finish/finish'
@@ -94,7 +95,7 @@ function isAtTarget(cook: Cook, celsius: number, now: number): boolean {
   return targetC !== null && celsius >= targetC
 }
 
-/** ◊ s for which a typed temperature tells where the syrup is. */
+/** ◊ s for which a temperature tells where the syrup is, typed or read by a probe that has said nothing since. */
 const TELLS = 180
 /** ◊ A temperature that is only reckoned, and may be this far off, °C, is not shown as one. */
 const LOST = 8
@@ -138,7 +139,9 @@ export function potNow(
   const cooling = away ? coolingAway(away, cook.formula.steps[state.next], now) : coolingNow(cook, readings, now)
   const poured = emptiedAt(cook.formula, state) !== null
   const reckoned = followed && followed.nowSd > LOST ? null : (followed ?? cooling)?.nowC
-  const inPot = poured ? null : ((byHand ? (reckoned ?? finish?.celsius) : readings.at(-1)?.celsius) ?? null)
+  // what a probe said long ago is no news of it either
+  const unheard = byHand || now - (readings.at(-1)?.at ?? now) > TELLS
+  const inPot = poured ? null : ((unheard ? (reckoned ?? finish?.celsius) : readings.at(-1)?.celsius) ?? null)
   const celsius = away ? away.celsius : inPot
   const next = finish?.ahead[0]
   const window =
@@ -148,9 +151,11 @@ export function potNow(
   const best = syrupC({ forecast: f, celsius })
   const boiling = best !== null && boilC !== null && best >= boilC - 0.3 && state.pulledAt === null
   // a heat that may be anything tells of no water, and of no bite
-  const isLost = byHand && reckoned === null
+  const isLost = unheard && reckoned === null
   const water = mix && boiling && best !== null && !isLost ? waterToldBy(mix, best, cook.conditions.pressurePa) : null
-  const boiled = mix && water !== null && isSweet(mix) ? withWater(mix, water) : null
+  // and what is charred sets to nothing
+  const boiled =
+    mix && water !== null && isSweet(mix) && nearestColour(best ?? 0) !== 'burnt' ? withWater(mix, water) : null
   return {
     track,
     doNow: doNow(cook.formula, state, {
@@ -168,7 +173,7 @@ export function potNow(
     forecast: f,
     nextC,
     celsius,
-    reckoned: away ? !away.measured : byHand,
+    reckoned: away ? !away.measured : unheard,
     read: byHand && !away && isRead(cook, now) ? lastRead(cook, readings, now) : null,
     climb: away ? -away.falls : byHand || poured || isSilent(readings, now) ? null : climbOf(readings),
     boiling,

@@ -39,7 +39,8 @@ describe('the way since the last reading', () => {
   })
 
   it('is not there where a probe reads it, nor where nothing is known to go on from', () => {
-    expect(at(420, [{ at: 0, celsius: 20 }], false).way).toEqual([])
+    const heard = Array.from({ length: 42 }, (_, i) => ({ at: 10 * i, celsius: 20 + i }))
+    expect(at(420, heard, false).way).toEqual([])
     expect(at(420, []).way).toEqual([])
     expect(at(3600, [{ at: 0, celsius: 20 }]).way).toEqual([])
   })

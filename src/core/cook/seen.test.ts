@@ -154,6 +154,38 @@ it('a pot that is said to be burnt is called by the shade that was seen', () => 
   expect(troubles.find((t) => t.id === 'burning')?.figures).toMatchObject({ shade: 'mahogany' })
 })
 
+describe('a pot that is left on the heat, by a probe', () => {
+  const toffee = demoBoil('orchard-toffee')
+  const log = until(toffee, 'pull', 120)
+  /** A degree every two seconds up to `to`, and what is said of it so many s later. */
+  const judged = (to: number, later = 0) => {
+    const readings = Array.from({ length: 2 * (to - 20) }, (_, i) => ({ at: i, celsius: 20 + i / 2 }))
+    return assessCook(boilOf(toffee, 'probe'), { events: log, readings }, readings.length + later)
+  }
+
+  it('is brought back while only water has gone, and not once it is burnt', () => {
+    expect(judged(155).rescue).not.toBeNull()
+    const burnt = judged(225)
+    expect(burnt.troubles[0]?.id).toBe('burning')
+    expect(burnt.rescue).toBeNull()
+    expect(burnt.pot.bite).toBeNull()
+  })
+
+  it('can catch fire long before it reads 300°, which is told above all else', () => {
+    expect(judged(225).troubles.map((t) => t.id)).not.toContain('flares')
+    expect(judged(235).troubles[0]).toMatchObject({ id: 'flares', tone: 'danger' })
+  })
+
+  it('is not shown as hot as a probe said long ago that has said nothing since', () => {
+    expect(judged(140, 120).pot).toMatchObject({ celsius: 139.5, reckoned: false })
+    const { pot } = judged(140, 240)
+    expect(pot.reckoned).toBe(true)
+    expect(pot.celsius).not.toBe(139.5)
+    // nobody knows any more, and says so
+    expect(judged(140, 3600).pot).toMatchObject({ celsius: null, water: null, bite: null })
+  })
+})
+
 describe('a temperature that is typed', () => {
   const drops = demoBoil('rhubarb-nettle-elderflower-drops')
   const before = until(drops, 'pull', 120)
@@ -202,7 +234,7 @@ test.each([
   const told = (to: number) =>
     assessCook(boilOf(formula, 'quick-probe'), { events, readings: readings(targetC - 20, to) }, 1000).troubles[0]?.id
   expect(told(targetC + 12)).toBe('overshoot')
-  expect(told(240)).toBe('burning')
+  expect(told(225)).toBe('burning')
 })
 
 describe('drops beside a thermometer', () => {

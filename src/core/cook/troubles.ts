@@ -24,6 +24,8 @@ export interface TroubleFigures {
   /** The shade that was wanted. */
   'past-shade': { readonly wanted: ColourId }
   burning: { readonly shade: ColourId; readonly last: ColourId }
+  /** So hot that it can catch fire. */
+  flares: object
   smoke: object
   /** Without a thermometer, while a time is waited for. */
   dry: { readonly dial: number }
@@ -74,6 +76,8 @@ const LIMITS = {
   /** s without an act after which a pot is asked about, and what rests after its pour. */
   forgottenAfter: { pot: 45 * 60, rests: 24 * 3600 },
   smokeIsFresh: 120,
+  /** °C: butter smokes from 180 on, and what it gives off burns by itself from about 300. */
+  flares: 230,
 }
 
 /** °C at which what simmers gives off its water, about. */
@@ -118,6 +122,7 @@ const isOut: Watch = (c) =>
   c.pot.forecast?.doubts.includes('probe-out') ? { id: 'out', tone: 'now', figures: {} } : null
 
 const ofSyrup: readonly Watch[] = [
+  (c) => (cooking(c) && (c.pot.celsius ?? 0) >= LIMITS.flares ? { id: 'flares', tone: 'danger', figures: {} } : null),
   // before what is only too hot: no water brings back what is burnt
   (c) => {
     const spoiltAt = spoiltAtOf(c.cook.formula)

@@ -1,4 +1,5 @@
 /** Where a sweet tastes of burnt rather than of itself: past the last shade of its family, or of what its own steps brown it to. */
+import { nearestColour } from '../craft/colours'
 import { families } from '../craft/families'
 import type { FormulaDocument, Step } from './document'
 
@@ -18,3 +19,9 @@ export function spoiltAtOf({ family, target, steps }: FormulaDocument): number {
   const asked = Math.max(target?.celsius ?? Number.NEGATIVE_INFINITY, ...steps.map(shadeOf))
   return Math.max(families[family].spoiltAt, Math.min(NOTHING_IS_GOOD, asked + BEYOND))
 }
+
+/** Whether what is as brown as this, °C colour-equivalent and its sd, is surely burnt: nothing brings that back. */
+export const isBurnt = (
+  formula: FormulaDocument,
+  { mean, sd }: { readonly mean: number; readonly sd: number },
+): boolean => mean - sd >= spoiltAtOf(formula) && nearestColour(mean) === 'burnt'

@@ -147,6 +147,11 @@ const troubles: Sayings<TroubleFigures, TroubleSaid> = {
     act: 'Off the heat; taste a cold drop before anything goes in',
     why: `Past ${colourNames[last]} this sweet tastes of burnt sugar, and nothing takes that back.`,
   }),
+  flares: () => ({
+    say: 'It is hot enough to catch fire',
+    act: 'Heat off and lid on; no water, let it cool where it stands',
+    why: 'Sugar and fat this hot give off what burns, and water thrown on them bursts into steam.',
+  }),
   smoke: () => ({
     say: 'It smokes',
     act: 'Off the heat now; if it smokes on, stop',
