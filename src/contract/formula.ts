@@ -128,7 +128,7 @@ export const shapeSchema = z.discriminatedUnion('kind', [
     kind: z.literal('broken'),
     thicknessMm: within('heightMm'),
     gramsEach: within('pieceGrams'),
-    formed: z.enum(['dropped', 'rolled']).optional(),
+    formed: z.enum(['dipped', 'dropped', 'rolled']).optional(),
   }),
 ])
 

@@ -99,8 +99,8 @@ export type Shape =
       readonly kind: 'broken'
       readonly thicknessMm: number
       readonly gramsEach: number
-      /** Made one by one, and no sheet that is broken. */
-      readonly formed?: 'dropped' | 'rolled'
+      /** Made one by one, and no sheet that is broken; what is dipped into it is not weighed with it. */
+      readonly formed?: 'dipped' | 'dropped' | 'rolled'
     }
 
 /** ◊ No formula says more than this is got ready. */

@@ -6,7 +6,7 @@ const shapes = fc.record({
   kind: fc.constant('broken' as const),
   thicknessMm: fc.integer({ min: 5, max: 30 }),
   gramsEach: fc.integer({ min: 2, max: 80 }),
-  formed: fc.constantFrom('dropped' as const, 'rolled' as const),
+  formed: fc.constantFrom('dipped' as const, 'dropped' as const, 'rolled' as const),
 })
 const trays = fc
   .record({
@@ -43,4 +43,10 @@ it('takes a drop for a disc and what is rolled for a ball', () => {
   // 10 ml, 10 mm thick: 2 √(10 000 / 10 π)
   expect(acrossOf(drop, 1.3)).toBeCloseTo(35.7, 1)
   expect(acrossOf({ ...drop, formed: 'rolled' }, 1.3)).toBeCloseTo(26.7, 1)
+})
+
+it('takes what is dipped for a round thing, all around which its coat goes', () => {
+  const coat: FormedShape = { kind: 'broken', thicknessMm: 4, gramsEach: 78, formed: 'dipped' }
+  const across = acrossOf(coat, 1.3)
+  expect(Math.PI * across ** 2 * 4).toBeCloseTo(60_000, 3)
 })

@@ -1,4 +1,4 @@
-/** How pieces that are made one by one, dropped or rolled, lie on a tray. */
+/** How pieces that are made one by one, dropped, rolled or dipped, lie on a tray. */
 import type { Shape } from './document'
 import type { Tray } from './plan'
 import type { TrayMeasures } from './tray'
@@ -20,10 +20,12 @@ export const shapedBy = (shape: Shape): ShapedBy => (isFormed(shape) ? shape.for
 /** ◊ Room left between two pieces, as a share of how far across they are. */
 const ROOM = 0.35
 
-/** How far across a piece is, mm: a drop as thick as its shape says, or a ball. `density` in g/ml, above 0. */
+/** How far across a piece is, mm: a drop as thick as its shape says, a ball, or a round thing under so thick a coat. `density` in g/ml, above 0. */
 export function acrossOf({ formed, gramsEach, thicknessMm }: FormedShape, density: number): number {
   const mm3 = (1000 * gramsEach) / density
-  return formed === 'rolled' ? Math.cbrt((6 * mm3) / Math.PI) : 2 * Math.sqrt(mm3 / (Math.PI * thicknessMm))
+  if (formed === 'rolled') return Math.cbrt((6 * mm3) / Math.PI)
+  // a coat goes all around, which is four times as much as a drop covers
+  return (formed === 'dipped' ? 1 : 2) * Math.sqrt(mm3 / (Math.PI * thicknessMm))
 }
 
 /** A full tray: how far across each piece is, and where its middle lies, mm from a corner. */

@@ -19,6 +19,7 @@ const lyings: Readonly<Partial<Record<Work, Lying>>> = {
 }
 
 const formed: Readonly<Record<FormedBy, Lying>> = {
+  dipped: { made: 'dipped,', broken: 'Dipped one by one, with room between them', fills: null },
   dropped: { made: 'dropped,', broken: 'Dropped one by one, with room to spread between them', fills: null },
   rolled: { made: 'rolled,', broken: 'Rolled by hand, one by one', fills: null },
 }

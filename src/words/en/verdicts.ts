@@ -110,6 +110,7 @@ const pouredBy: Readonly<Record<WorkFigures['by'], { does: string; detail: (f: W
   cut: { does: 'Pour', detail: ({ scores }) => untilScored(scores) },
   broken: { does: 'Pour', detail: ({ scores }) => untilScored(scores) },
   mould: { does: 'Fill moulds or jars', detail: () => KEEPS_HEAT },
+  dipped: { does: 'Dip', detail: () => KEEPS_HEAT },
   dropped: { does: 'Spoon it out', detail: () => KEEPS_HEAT },
   rolled: { does: 'Turn it out', detail: () => 'it is rolled once it is cool enough to handle' },
 }

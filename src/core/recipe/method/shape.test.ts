@@ -107,6 +107,18 @@ describe('the pieces a method speaks of', () => {
       { kind: 'broken', gramsEach: 7, formed: 'dropped' },
     ],
     [
+      'what is dipped into it',
+      'caramel',
+      'Dip each apple, twirl, and stand on greased paper.',
+      { kind: 'broken', thicknessMm: 4, gramsEach: 60, formed: 'dipped' },
+    ],
+    [
+      'a slab that is dipped in chocolate once it is cut',
+      'caramel',
+      'Pour in a tin. Cut into 2 cm squares. Dip the pears in chocolate.',
+      { kind: 'cut', lengthMm: 20, widthMm: 20 },
+    ],
+    [
       'what is scooped onto paper',
       'fudge',
       'Scoop quick onto parchment.',

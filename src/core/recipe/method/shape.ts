@@ -66,6 +66,8 @@ const ROPE_MM = 15
 const PILLOW = { kind: 'broken', thicknessMm: 10, gramsEach: 6 } as const
 /** ◊ A lollipop that is spooned out is this thick, mm; what is dropped from a spoon; what a spoon holds, ml. */
 const SPOONED_MM = 4
+/** ◊ What is dipped gets a coat so thick, mm; of so much, g, where nobody says how many are dipped: an apple's. */
+const COAT = { mm: 4, grams: 60 }
 const DROPPED_MM = 12
 const SPOONS = { tea: 5, tsp: 5, dessert: 10, table: 15, tbsp: 15 } as const
 
@@ -94,6 +96,9 @@ const SPOON_EACH =
   /\b(?:about |a |one |1 )(half |1\/2 |½ )?(?:(tea|dessert|table)spoon(?:ful)?|(tbsp|tsp))s?\b\.? (?:each|per (?:mou?ld|piece|lolli\w*))\b/i
 const CUTS =
   /\b(?:bars (?=\d)|guitar(?! (?:sheet|film))|cut(?:ting)?(?! board)|detail(?= (?:it )?in(?:to)?\b)|saw(?= .*\d)|slice|score|(?<!\bthe \d+ ?(?:s|secs?|mins?)? ?)mark|divide(?! (?:it |them |the \w+ )?(?:among|between|on(?:to)?)\b)|inch squares|portion(?= (?:it|with|into (?!mou?ld)))|guillotine|stamp|punch)\b/i
+/** "Dip each apple", into what was boiled and not into chocolate. */
+const DIPS =
+  /\b(?:dip|dunk|swirl|twirl) (?:in )?(?:each |every |the |your )?(?:(?!in\b)[\w-]+ )?(?:apples?|cherries|figs|fruits?|grapes|marshmallows|pears?|pretzels?|strawberries)\b(?!.*\bchocolate\b)/i
 const BALLS = /\b(?:form|roll|shape)\b.*\bballs?\b/i
 /** "Stamp into 1 in rounds" */
 const STAMPS =
@@ -234,6 +239,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
     const thick = across ? mmOf(across, unit) : (thicknessIn(after) ?? Number.NaN)
     return snippedTo(snipped ?? sizeOf(ROPES) ?? sizeOf(CUTS), within(squareOf(thick)))
   }
+  if (any(DIPS)) return oneByOne('dipped', eachOf(made, makes) ?? portion ?? COAT.grams)
   const usualMm = usualThicknessOf(plain)
   if (any(CUTS)) {
     const heightMm = mm(sizeOf(CUBES)?.lengthMm ?? usualMm)
@@ -275,7 +281,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
 /** What is made one by one, so many g each. */
 const oneByOne = (formed: FormedBy, gramsEach: number): Shape => ({
   kind: 'broken',
-  thicknessMm: DROPPED_MM,
+  thicknessMm: formed === 'dipped' ? COAT.mm : DROPPED_MM,
   gramsEach,
   formed,
 })

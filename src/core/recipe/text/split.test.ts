@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, test } from 'vitest'
 import { pantryOf } from '../../matter/names'
 import { readRecipe } from '../recipe'
 import { splitRecipe } from './split'
@@ -464,6 +464,16 @@ it.each([
 ])('a text that repeats %j is read at once', (piece) => {
   const read = readRecipe(`A sweet\n\n${piece.repeat(Math.floor(4_000 / piece.length))}`, pantryOf())
   expect(read.formula.steps.length).toBeGreaterThan(0)
+})
+
+test.each([
+  ['SALTED BUTTER CARAMEL APPLES (makes 8)', 'Salted butter caramel apples'],
+  ['PATE DE FRUIT - FRAMBOISE', 'Pate de fruit - framboise'],
+  ['Subject: Re: the sea foam', 'the sea foam'],
+  ['Nan’s BBQ brittle', 'Nan’s BBQ brittle'],
+])('%s is called %s', (title, name) => {
+  const { formula } = readRecipe(`${title}\n\n300 g sugar\n100 g water\n\nBoil it all to 150 °C. Pour.`, pantryOf())
+  expect(formula.name).toBe(name)
 })
 
 describe('a list of bare numbers', () => {

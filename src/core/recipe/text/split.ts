@@ -1,6 +1,6 @@
 /** A pasted recipe taken apart: its name, its list and its method, each under the headings that stand above them. */
 
-import { secondsIn } from '../../formula/sentence'
+import { capital, secondsIn } from '../../formula/sentence'
 import { measureAt } from '../../matter/amount'
 import { beginsDone, DONE } from '../sentence/endings'
 import { heatIn } from '../sentence/heats'
@@ -163,6 +163,14 @@ const TITLE_MARK = /^(?:recipe|subject|title)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*/i
 /** "★ Lemon fudge ★", "=== Toffee ===", "Toffee:" */
 const AROUND_NAME = /^[^\p{L}\p{N}(“"'’]+|[^\p{L}\p{N})\]”"'’!?.%]+$/gu
 
+/** "Caramel apples (makes 8)" */
+const MAKES_BESIDE = /\s*\((?:makes|serves|yields?)\b[^()]*\)$/i
+/** A name as it is written in a book: in capitals alone it only shouts. */
+function nameIn(title: string): string {
+  const name = title.replace(TITLE_MARK, '').replace(MAKES_BESIDE, '').replace(AROUND_NAME, '')
+  return /\p{Lu}{4}/u.test(name) && !/\p{Ll}/u.test(name) ? capital(name.toLowerCase()) : name
+}
+
 /** ◊ No recipe has more lines than that; what stands beyond is kept in the notes alone. */
 const MOST_LINES = 400
 
@@ -272,7 +280,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   const [called = '', ...beside] = name.split(/\s+\|\s+/)
   left.push(...beside)
   return {
-    name: called.replace(TITLE_MARK, '').replace(AROUND_NAME, ''),
+    name: nameIn(called),
     list: list.filter((s) => s.lines.length > 0),
     method: method.filter((s) => s.lines.length > 0),
     makes,

@@ -17,6 +17,10 @@ const shapes: Record<ShapedBy, { label: string; fresh: Shape }> = {
   cut: { label: 'cut', fresh: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: 15 } },
   mould: { label: 'moulded', fresh: { kind: 'mould', millilitres: 4 } },
   broken: { label: 'broken by hand', fresh: { kind: 'broken', thicknessMm: 6, gramsEach: 15 } },
+  dipped: {
+    label: 'a coat, dipped into',
+    fresh: { kind: 'broken', thicknessMm: 4, gramsEach: 60, formed: 'dipped' },
+  },
   dropped: { label: 'dropped one by one', fresh: { ...ONE_BY_ONE, formed: 'dropped' } },
   rolled: { label: 'rolled by hand', fresh: { ...ONE_BY_ONE, formed: 'rolled' } },
 }

@@ -73,6 +73,7 @@ const CAME_ABOUT: Readonly<Record<ShapedBy, string>> = {
   cut: 'Cut into',
   mould: 'Made into',
   broken: 'Spread',
+  dipped: 'Dipped,',
   dropped: 'Dropped,',
   rolled: 'Rolled,',
 }
