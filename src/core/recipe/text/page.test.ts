@@ -165,7 +165,7 @@ describe('what a page has around a recipe', () => {
       'Opera Creams',
     ],
     ['ok so fudge my way. 3 c sugar, 1 c water. Boil to 238 F and pour on a marble.', 'Fudge my way'],
-    ['ROSE FUDGE. Boil 3 cups of sugar and 1 cup of water to 238 degrees. Pour out on a marble.', 'ROSE FUDGE'],
+    ['ROSE FUDGE. Boil 3 cups of sugar and 1 cup of water to 238 degrees. Pour out on a marble.', 'Rose fudge'],
   ])('takes what stands before the first amount for its name', (text, name) => {
     const { formula, questions } = readRecipe(text, pantry)
     expect([formula.name, formula.family, formula.target?.celsius, questions]).toEqual([name, 'fudge', 114.4, []])
