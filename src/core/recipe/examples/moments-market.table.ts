@@ -184,4 +184,16 @@ export const marketMoments: readonly Moment[] = [
       /→ out: Pour/,
     ],
   ],
+  [
+    'half a cup of a thing is an amount, and no half of it',
+    '1 cup sugar\n6 tbsp butter\nhalf a cup heavy cream\n1/4 cup water',
+    'Boil the sugar and water until it reads 170 °C. Take it off and whisk in the butter, then half a cup of heavy cream in a slow stream. Jar it.',
+    170,
+    [
+      /^ready \+ sugar 200, water 59: Boil/,
+      /^target: Boil/,
+      /^ready \+ butter 85, cream-36 1\d\d: Take it off/,
+      /^ready → out: Jar it$/,
+    ],
+  ],
 ]

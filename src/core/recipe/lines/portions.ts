@@ -181,7 +181,7 @@ function isShared(said: readonly string[], names: readonly string[]): boolean {
   if (!mayShare.includes(true)) return false
   const words = names.join('|')
   const shares = new RegExp(
-    `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute| an? (?:grapefruit|lemon|lime|orange)\\b| (?:of an? )?(?:cup|pint|pound|teaspoon|tablespoon|tsp|tbsp)s?\\b)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
+    `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute| an? (?:grapefruit|lemon|lime|orange)\\b| (?:(?:of )?an? )?(?:cup|ounce|pint|pound|quart|teaspoon|tablespoon|tsp|tbsp)s?\\b)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
     'i',
   )
   const called = new RegExp(`\\b(?:${words})\\b`, 'i')

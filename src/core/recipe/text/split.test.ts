@@ -470,6 +470,7 @@ test.each([
   ['SALTED BUTTER CARAMEL APPLES (makes 8)', 'Salted butter caramel apples'],
   ['PATE DE FRUIT - FRAMBOISE', 'Pate de fruit - framboise'],
   ['Subject: Re: the sea foam', 'the sea foam'],
+  ['Soft nougat          batch 2.4 kg', 'Soft nougat'],
   ['Nan’s BBQ brittle', 'Nan’s BBQ brittle'],
 ])('%s is called %s', (title, name) => {
   const { formula } = readRecipe(`${title}\n\n300 g sugar\n100 g water\n\nBoil it all to 150 °C. Pour.`, pantryOf())

@@ -277,7 +277,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     left.push(...before)
   }
   // "Seed brittle | 20 min | 1 tray"
-  const [called = '', ...beside] = name.split(/\s+\|\s+/)
+  const [called = '', ...beside] = name.split(/\s+\|\s+|\s{3,}(?=(?:batch|makes|yields?)\b)/i)
   left.push(...beside)
   return {
     name: nameIn(called),
