@@ -321,7 +321,7 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
     formula: {
       ...main.formula,
       school,
-      steps: joined(main.formula, id, piece.said[pots.poured] as string),
+      steps: joined(main.formula, { id, name }, piece.said[pots.poured] as string),
       parts: [
         { id, label: name, formula: under(id, { ...first.formula, family, school }), needs: [], celsius: WHIPPED_C },
       ],
@@ -330,10 +330,10 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
 }
 
 /** The steps with the one that joins the part after the pull. */
-function joined({ steps }: FormulaDocument, part: string, say: string): Step[] {
+function joined({ steps }: FormulaDocument, part: { readonly id: string; readonly name: string }, say: string): Step[] {
   const at = steps.findIndex((s) => s.when.on === 'target') + 1
   const id = idFor(
-    `${part} in`,
+    `${part.id} in`,
     steps.map((s) => s.id),
   )
   const joins: Step = {
@@ -341,9 +341,9 @@ function joined({ steps }: FormulaDocument, part: string, say: string): Step[] {
     label: 'In the bowl',
     when: { on: 'word', word: 'it has been poured on and whipped in' },
     say: short(say, 190),
-    why: '',
+    why: `${part.name} is a boil of its own, lit so that both arrive together.`,
     act: 'It is in',
-    joins: part,
+    joins: part.id,
   }
   return [...steps.slice(0, at), joins, ...steps.slice(at)]
 }
