@@ -15,9 +15,14 @@ const HOW_IT_IS_CUT =
 /** "(was 500)": how much of it there once was. */
 const ONCE_WAS = /\((?:down from|formerly|instead of|orig(?:inally|\.)?|up from|was)\b[^()]*\)/gi
 
+/** "Saffron, a pinch, in 1 tbsp milk": a one that is said in words is not the one that is written in figures. */
+const ONE_SAID =
+  /^\D*\ban? (?:(?:big|generous|good|large|small|tiny) )?(?:dash|drop|handful|knob|pinch|splash|squeeze)\b/i
+
 /** Numbers of a text that nothing has accounted for, as they are written. */
 export function leftOver(text: string, numbers: readonly number[]): string[] {
   const left = [...numbers]
+  if (ONE_SAID.test(text) && left.includes(1)) left.splice(left.indexOf(1), 1)
   const found: string[] = []
   const plain = text
     .replace(GLOSS_ANYWHERE, ' ')

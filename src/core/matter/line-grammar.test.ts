@@ -314,6 +314,15 @@ describe('lines that were once read wrongly', () => {
 })
 
 describe('a second number', () => {
+  it('is asked about beside a pinch, which is one in words', () => {
+    expect(readLine('Saffron, a pinch, in 1 tbsp warm milk', pantry)).toMatchObject({
+      status: 'ask',
+      question: { id: 'left-over' },
+    })
+    for (const text of ['a pinch of salt', '1 tsp salt, plus a pinch'])
+      expect(readLine(text, pantry).status, text).toBe('sure')
+  })
+
   it('is asked about, be it the same as the first or not', () => {
     for (const first of [1, 2, 10])
       for (const second of [1, 2, 10]) {

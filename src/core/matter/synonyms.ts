@@ -121,6 +121,8 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   'maple-syrup': ['dark maple syrup', 'amber maple syrup', 'pure maple syrup', 'grade a maple syrup'],
   'condensed-milk': [
     'condensed milk',
+    'cond milk',
+    'sw cond milk',
     'scm',
     'full cream scm',
     'sweetened cond milk',

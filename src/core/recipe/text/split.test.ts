@@ -495,6 +495,13 @@ describe('a list of bare numbers', () => {
     expect(readRecipe(NOTES, pantryOf(), [], { weights: 'g' }).formula.lines.at(-1)?.grams).toBeLessThan(10)
   })
 
+  it('is asked for its unit once where dots lead to its numbers, and a temperature is no cup', () => {
+    const led =
+      'SOFT CARAMEL (target 4 kg)\n\nSugar ........ 1150\nGlucose 60DE . 650\nSw. cond. milk 400\n\n1 boil all to 119.5 C\n2 slab 14 mm, rest 24h @ 18C'
+    expect(asksOf(led)).toEqual(['Sugar 1150'])
+    expect(gramsIn(led, { weights: 'g' })).toEqual([1150, 650, 400])
+  })
+
   it('is asked for its unit where the numbers stand first, too', () => {
     const first = 'Chews\n\n420 sugar\n440 glucose syrup\n120 water\n6 salt\n3 egg whites\n\nCook all to 121 °C. Pour.'
     expect(asksOf(first)).toEqual(['420 sugar'])

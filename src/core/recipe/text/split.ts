@@ -164,7 +164,7 @@ const TITLE_MARK = /^(?:recipe|subject|title)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*/i
 const AROUND_NAME = /^[^\p{L}\p{N}(“"'’]+|[^\p{L}\p{N})\]”"'’!?.%]+$/gu
 
 /** "Caramel apples (makes 8)" */
-const MAKES_BESIDE = /\s*\((?:makes|serves|yields?)\b[^()]*\)$/i
+const MAKES_BESIDE = /\s*\((?:batch|makes|serves|target|yields?)\b[^()]*\)$/i
 /** A name as it is written in a book: in capitals alone it only shouts. */
 function nameIn(title: string): string {
   const name = title.replace(TITLE_MARK, '').replace(MAKES_BESIDE, '').replace(AROUND_NAME, '')

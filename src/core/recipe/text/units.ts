@@ -24,7 +24,7 @@ const ROW_IN_UNIT = /^(?:ingredients?|formula)\s*\((g|grams|kg|%|per ?cent)\)\s*
 const HEADED_UNIT = new RegExp(`^(\\p{L}[\\p{L} '’-]{2,40}?)\\s*\\((${WORDS})\\)\\s*:?$`, 'iu')
 /** "300 Sucrose", of a table whose amounts stand last */
 const BEGINS_BARE = /^\d+(?:[.,]\d+)? \p{L}{3}/u
-const ENDS_BARE = /^(?!\d)[^.;:]{2,50}?[ \t]+\d+(?:[.,]\d+)?$/
+const ENDS_BARE = /^(?!\d)(?:[^.;:]|(?<=\b\p{L}{1,4})\.(?= \p{L})){2,50}?[ \t]+\d+(?:[.,]\d+)?$/u
 /** "Vanilla pods 2": counted, whatever the rest is in. */
 const COUNTED = /\b(?:pods?|beans?|sticks?|lea(?:f|ves)|sheets?|eggs?|(?:egg )?whites?|yolks?)\s+\d$/i
 
