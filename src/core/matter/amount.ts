@@ -51,7 +51,7 @@ function houseUnit(text: string, house: readonly HouseUnit[]): { unit: Unit; res
 /** "100 % cocoa" is no amount. */
 const SHARE = /^\d+(?:[.,]\d+)?\s*(?:%|per ?cent\b)/i
 /** "155C" is how hot it is: nobody takes a hundred cups. */
-const HEAT = /^[1-3]\d\d ?[CF]\b/
+const HEAT = /^[1-3]\d\d(?: ?[-–] ?[1-3]\d\d)? ?°?[CF]\b/
 
 /** A number and its unit at the start of a text, with what says how full the spoon is. */
 export function measureAt(text: string, house: readonly HouseUnit[]): Measure | null {
@@ -317,6 +317,9 @@ const FEW = /^(?:[1-9]|1[0-2])$/
 /** "Egg whites 2 large" */
 const OF_SIZE = /^([^,]*?)\s+(?:large|medium|small)(?=[.,]*$)/i
 
+/** ", softened", "toasted, kept hot": a note after an amount, with a comma or with how it is. */
+const SAID_AFTER = /^\s*(?:,\s*(?=\p{L})|(?=(?:\p{L}+ed|cold|hot|warm)(?:,|$)))(.*)/u
+
 /** "sugar 200 g", "salt: a pinch", "butter 80 g, softened": the first place from which the rest is an amount, and at most a note. */
 export function trailingAmount(
   text: string,
@@ -328,9 +331,9 @@ export function trailingAmount(
     if (gap.index < 2 || !AMOUNT.test(tail)) continue
     const lead = leadingAmount(tail, house, brackets)
     if (!lead || !(lead.measure.unit || FEW.test(withoutHoles(tail)))) continue
-    const note = /^\s*,\s*\p{L}.*/u.exec(lead.rest)?.[0] ?? ''
+    const note = SAID_AFTER.exec(lead.rest)?.[1]
     if (note || !lead.rest.replace(/[.,]/g, '').trim())
-      return { amount: lead.amount, name: withoutHoles(text.slice(0, gap.index)) + note }
+      return { amount: lead.amount, name: [withoutHoles(text.slice(0, gap.index)), ...(note ? [note] : [])].join(', ') }
   }
   return null
 }

@@ -153,7 +153,7 @@ const clean = (text: string): string =>
     )
     // "400 g toasted, chopped pecans", "peanuts roasted and skinned 250 g"
     .replace(
-      /\b(blanched|chopped|melted|peeled|roasted|shelled|sliced|softened|toasted), (?=(?:\p{L}+ )?\p{L}{3,}$)/iu,
+      /(?<=^[\d¼½¾⅓⅔].*)\b(blanched|chopped|melted|peeled|roasted|shelled|sliced|softened|toasted), (?=(?:\p{L}+ )?\p{L}{3,}$)/iu,
       '$1 ',
     )
     .replace(
@@ -301,7 +301,7 @@ const noteOf = (notes: readonly (string | null)[]): string | null =>
 /** What follows a comma, a dash or "for …" is how it is prepared. */
 function splitNote(name: string): { name: string; note: string | null } {
   const found =
-    /^(.*?)(?:\s*[,;–]\s*|\s+-\s+|\s+(?=(?:if (?:you|using|desired|liked|wanted)|for|plus extra|plus more|to serve|at room|or more|or so)\b|\+ ?(?:extra|more)\b))(.*)$/i.exec(
+    /^(.*?)(?:\s*(?:(?<!\d),|,(?!\d)|[;–])\s*|\s+-\s+|\s+(?=(?:if (?:you|using|desired|liked|wanted)|for|plus extra|plus more|to serve|at room|or more|or so)\b|\+ ?(?:extra|more)\b))(.*)$/i.exec(
       name,
     )
   const head = (found?.[1] ?? name).trim()

@@ -49,7 +49,7 @@ const ONTO_IT = /(?<=^(?:slowly )?(?:pour|run|trickle|drizzle|stream)\b.{0,40}\b
 /** What is put on a sweet that lies there, whole or in pieces. */
 const PUT_ON = '(?:coat|dip|scatter|sprinkle|top(?= with))'
 /** What may be a moment of its own, after "and" or "then"; a wait, after a comma as well. */
-const GOES_ON = `(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| till| until)|raise|increase|turn up|cook|boil|bubble(?= till| until| to)|heat|simmer|bring|add|(?:drop|dump|put|throw|toss|slip|dot) (?:in|with)|(?:sieve|sift) (?:in|over)|off the heat\\b|(?:slow|low|gentle|medium|high|full) (?:fire|flame|heat) to|${PUT_ON}|stir|(?:emulsify|swirl) in|whisk|whip|beat|knead|pour|trickle|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:${TURNS_OFF}|remove|take|pull))`
+const GOES_ON = `(?:uncover(?:ed)?|continue|go on|keep|start|begin|carameli[sz]e(?= to| till| until)|raise|increase|turn up|cook|boil|bubble(?= till| until| to)|heat|simmer|bring|add|(?:drop|dump|put|throw|toss|slip|dot) (?:in|with)|(?:sieve|sift) (?:in|over)|off (?:the )?heat\\b|(?:slow|low|gentle|medium|high|full) (?:fire|flame|heat) to|${PUT_ON}|stir|(?:emulsify|swirl) in|whisk|whip|beat|knead|pour|trickle|spread|tip|scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\\b)|turn|(?:as quickly as you can |quickly |immediately |at once )?(?:${TURNS_OFF}|remove|take|pull))`
 /** Work on what was poured, which waits until it can be done. */
 const LATER = `(?:mark|score|cut(?! (?:the )?${RING})|break|crack|smash|snap|slice)`
 /** Work on a slab while it cools. */

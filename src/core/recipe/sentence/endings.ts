@@ -111,7 +111,7 @@ export const actsLast = (sentence: string): boolean => {
 
 /** What is timed on the heat: "boil for 20 minutes", "keep stirring on low for another 5 minutes". */
 const TIMED =
-  /^(?!(?:chill|cool)\b|(?:leave|let|rest|stand)\b(?!.*\b(?:boil|cook|simmer)\b)).*(?:^continue (?:till|until)\b|\b(?:boil(?!ing water)|cook(?!ie)|simmer(?!ing water)|bubble|stirring (?:on|over) (?:a )?(?:low|medium|gentle)\b|(?:keep|continue|go on) stirring\b.{0,12}\b(?:another|more)\b))/i
+  /^(?!(?:chill|cool)\b|(?:leave|let|rest|stand)\b(?!.*\b(?:boil|cook|simmer)\b)).*(?:^continue (?:till|until)\b|\b(?:boil(?!ing water)|cook(?!ie)|simmer(?!ing water)|bubble(?!s)|stirring (?:on|over) (?:a )?(?:low|medium|gentle)\b|(?:keep|continue|go on) stirring\b.{0,12}\b(?:another|more)\b))/i
 
 /** "Return it to the oven for a minute if it hardens", "reheat at 160° if hard", "it will drop to 118": nobody waits for that. */
 export const ONLY_IF =

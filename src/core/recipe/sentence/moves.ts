@@ -213,6 +213,7 @@ const POURS = saidAs(
     // "two 9x9 pans"
     /^(?:one|two|three|\d) (?:\w+ )?\d+ ?[x×] ?\d+ (?:frames?|pans?|tins?|trays?)$/,
     /^(?:hot |warm )?jars$/,
+    /^fill (?:the |your )?(?:\d+ |twelve |ten )?(?:\w+ )?(?:mou?lds|cavities)\b/,
     /frame\b/,
     /cast (?:it )?(?:in|on|between)|^cast(?: it)?(?= \d+ ?mm| \d+ ?cm|$)/,
     /(?:then |quickly |straight )+into (?:an? |the )?(?:\w+ )?(?:\d+ ?x ?\d+|tin|tray|pan|dish)/,

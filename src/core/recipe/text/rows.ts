@@ -92,7 +92,7 @@ const USED =
 const NAME_FIRST = /^(\p{L}[\p{L} -]{2,40}):\s*([\d¼½¾⅓⅔][\d/.,¼½¾⅓⅔ ]*\s?\p{L}+)\.?$/u
 /** "Butter 100" */
 export const NAMED_BARE =
-  /^(?!.*\b(?:to|at|till|until) \d)(?:\d+ ?% )?\p{L}[\p{L} '’-]{1,30}(?: \d{1,2} ?%)? \d+(?:[.,]\d+)?(?: \([^)]*\))?$/u
+  /^(?!.*\b(?:to|at|till|until) \d)(?:\d+ ?% )?\p{L}[\p{L} '’-]{1,30}(?: \d{1,2} ?(?:%|DE\b))? \d+(?:[.,]\d+)?(?: \([^)]*\))?$/u
 /** "Walnuts 350 g toasted", "whites 2" */
 const ENDS_NEARLY = /^\p{L}[\p{L} ]{2,30} (?:\d+ ?(?:k?g|m?l) \p{L}{3,}|\d{1,2})$/u
 const endsWithAmount = (piece: string): boolean => ENDS_WITH_AMOUNT.test(piece) || ENDS_NEARLY.test(piece)
@@ -233,10 +233,10 @@ const IS_MARK = new RegExp(`^${A_MARK}$`, 'i')
 
 /** "Sugar 500, glucose 250, water 125 (g). …", "sugar 40, salt 0.4 (kg)" */
 const IN_ONE_UNIT =
-  /^(\p{L}(?:[^().]|\.(?=\d))*\d) ?\((?:all )?(?:in )?(k?g|grams|kilo(?:s|grams)?|oz|ounces)\)[.;]?\s*(.*)$/iu
+  /^(\p{L}(?:[^().]|\.(?=\d))*\d)\s*\((?:all )?(?:in )?(k?g|grams|kilo(?:s|grams)?|oz|ounces)\)[.;]?\s*(.*)$/iu
 function unitAtEnd(line: string): string[] | null {
   const [, listed, unit, rest = ''] = IN_ONE_UNIT.exec(bare(line)) ?? []
-  const pieces = listed?.split(/(?:[,;]|\s[|·])\s+/) ?? []
+  const pieces = listed?.split(/(?:[,;]|\s[|·/])\s+/) ?? []
   if (pieces.length < 2 || !pieces.every((piece) => NAMED_BARE.test(piece))) return null
   return [...pieces.map((piece) => `${piece} ${unit}`), ...(rest ? inOneRow(rest) : [])]
 }
@@ -357,7 +357,11 @@ export function inOneRow(row: string): string[] {
     !looksLikeMethod(apart.at(-1) as string)
   ) {
     // "Base: oats 400 g; flour 600 g"
-    return underHead(apart.flatMap((piece) => piece.split(UNMEASURED)).flatMap(withPlus))
+    const things = apart.flatMap((piece) => {
+      const several = piece.split(NEXT)
+      return several.every(isLine) ? several : [piece]
+    })
+    return underHead(things.flatMap((piece) => piece.split(UNMEASURED)).flatMap(withPlus))
   }
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const ends = (rest ?? line).replace(/(?<=\d ?(?:k?g|[cdm]?l)|\p{L}{3})\.$/u, '').split(/,\s+(?![^(]*\))/)

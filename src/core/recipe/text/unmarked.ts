@@ -21,10 +21,10 @@ export const bare = (line: string): string =>
 /** A line of a list by its mark. */
 export const BULLET = /^[-–*•·▢□]\s/
 
-/** "Two-storey slab" is a name, though it begins with a number. */
+/** "Two-storey slab" is a name, though it begins with a number, and "115-116 C, then off" is a heat. */
 export const beginsWithAmount = (line: string): boolean =>
   (parseNumber(bare(line)) !== null &&
-    !/^(?:\p{L}+-\p{L}|(?:two|three|four) (?:tones?|colou?rs?|layers?|ways?)\b|\d+ ?[°º]|\d+-(?:min|minutes?|hours?|ingredients?|layers?|steps?)\b)/iu.test(
+    !/^(?:\p{L}+-\p{L}|(?:two|three|four) (?:tones?|colou?rs?|layers?|ways?)\b|\d+ ?[°º]|[1-3]\d\d(?: ?[-–] ?[1-3]\d\d)? ?[CF]\b|\d+-(?:min|minutes?|hours?|ingredients?|layers?|steps?)\b)/iu.test(
       bare(line),
     )) ||
   /^(?:a |an )?(?:pinch|dash|knob|handful|splash|juice)\b(?! (?:it|the)\b)/i.test(bare(line))
