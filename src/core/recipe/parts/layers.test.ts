@@ -54,6 +54,20 @@ describe('a recipe under headings', () => {
     expect(formula.steps.map((s) => s.joins ?? s.handwork?.kind)).toEqual(['base', 'caramel', 'topping', 'cut'])
   })
 
+  it('goes on to the next layer within a paragraph where only that has what is told of', () => {
+    const [list = ''] = BARS.split('\n\nMethod')
+    const told = read(
+      `${list}\n\nMethod\nRub the flour, sugar and butter to crumbs, press into the tin and bake 25 minutes at 170 C. Cool. For the caramel, melt the butter and brown sugar, add the condensed milk and golden syrup and boil to 112 C. Pour over the base and cool. Melt the chocolate, spread on top, leave to set. Cut into bars.`,
+    ).formula
+    const saidIn = (id: string) =>
+      partsOf(told)
+        .find((p) => p.id === id)
+        ?.formula.steps.map((s) => s.say)
+    expect(saidIn('topping')).toEqual(['Melt the chocolate, spread on top', 'Leave to set'])
+    expect(saidIn('caramel')?.join()).not.toMatch(/chocolate/)
+    expect(told.steps.at(-1)?.say).toBe('Cut into bars')
+  })
+
   it('are two where two of them are boiled, each by itself', () => {
     const { formula: filled, asks: open } = read(
       'Filled\n\nJACKET\n600 g sugar\n300 g glucose syrup\n200 g water\nCENTRE\n200 g raspberry puree\n200 g sugar\n\nCentre: cook the puree and sugar to 108 °C.\nJacket: boil sugar, glucose and water to 148 °C. Pour on a slab.',

@@ -45,17 +45,27 @@ function namedFirst(sentence: string, layers: readonly Layer[], otherwise: numbe
   return named < 0 ? otherwise : named
 }
 
-/** The sentences of a line without the title of a layer, "Caramel: …", each with the layer it begins with, or that was named last in the line; -1 for none. */
-function titledIn(line: string, layers: readonly Layer[]): { sentence: string; titled: number }[] {
+interface Titled {
+  readonly sentence: string
+  /** The layer it begins with, or that was named last in its line; -1 for none. */
+  readonly titled: number
+  /** It is the one before that names it. */
+  readonly goesOn: boolean
+}
+
+/** The sentences of a line without the title of a layer, "Caramel: …", each with the layer it is titled by. */
+function titledIn(line: string, layers: readonly Layer[]): Titled[] {
   let titled = -1
   const isLayer = layers.some((l) => alike(l.heading, TELLS.exec(bare(line))?.[1] ?? null))
   return sentences(isLayer ? [line] : withoutTitles([line])).flatMap((written) => {
     const [, called = null, told = ''] = TELLS.exec(written) ?? []
     const found = layers.findIndex((l) => alike(l.heading, called))
-    titled = found < 0 ? namedFirst(written, layers, titled) : found
-    if (found < 0) return { sentence: written, titled }
+    const named = found < 0 ? namedFirst(written, layers, -1) : found
+    const goesOn = named < 0
+    titled = goesOn ? titled : named
+    if (found < 0) return { sentence: written, titled, goesOn }
     // without its title it may hold two moments
-    return sentences([told]).map((sentence) => ({ sentence, titled: namedFirst(sentence, layers, found) }))
+    return sentences([told]).map((sentence) => ({ sentence, titled: namedFirst(sentence, layers, found), goesOn }))
   })
 }
 
@@ -72,11 +82,13 @@ export function sharedOut(
   let at = 0
   /** What is said goes on for all of them, until one is spoken of. */
   let ofAll = false
+  /** Of which layer it has gone on to tell, after another was named. */
+  let goneTo = -1
   const together: string[] = []
   for (const { heading, lines } of method) {
     const headed = layers.findIndex((l) => alike(l.heading, heading))
     const joinsThem = headed < 0 && JOINS.test(heading ?? '')
-    for (const { sentence, titled } of lines.flatMap((line) => titledIn(line, layers))) {
+    for (const { sentence, titled, goesOn } of lines.flatMap((line) => titledIn(line, layers))) {
       if (joinsThem && ENDS.has(handworkSaid(sentence)?.kind ?? '')) {
         together.push(sentence)
         continue
@@ -98,7 +110,10 @@ export function sharedOut(
       const said = alikes.length === 1 ? (alikes[0] as number) : -1
       const meant = FOR_LAYER.exec(sentence)?.[1] ?? null
       const means = layers.findIndex((l) => alike(l.heading, meant))
-      const one: number = [headed, titled, means, ofAll ? -1 : clear, said].find((i) => i >= 0) ?? -1
+      // "For the caramel … Pour over the base. Melt the chocolate": what stands in another list alone is not of the caramel
+      const mayLeave = goesOn && titled >= 0 && spoken[titled] === 0
+      goneTo = mayLeave ? (clear >= 0 ? clear : goneTo) : -1
+      const one: number = [headed, goneTo, titled, means, ofAll ? -1 : clear, said].find((i) => i >= 0) ?? -1
       ofAll &&= one < 0 || OF_EACH.test(sentence)
       at = one < 0 ? at : one
       for (const [i, told] of of.entries()) if (ofAll || i === at) told.push(sentence)
