@@ -232,4 +232,18 @@ export const marketMoments: readonly Moment[] = [
     115.5,
     [/^ready \+ light-muscovado 500, cream-36 180, butter 30/, /^target/, /^ready \+ pecans 250 → out: Off heat/],
   ],
+  [
+    'an infusion that boils for so long is no end, what cracks in cold water is; and what comes out of moulds is not cut',
+    '1 oz peppermint leaves\n3 lb brown sugar',
+    'Boil 1 oz peppermint leaves in 750 ml water half an hour; strain. To the liquid add 3 lb brown sugar. Boil until it will crack in cold water. Fill the moulds. Leave 24 hours, demould.',
+    Number.NaN,
+    [
+      /^ready/,
+      /^after 1800/,
+      /^ready \+ light-brown-sugar 1361: To the liquid/,
+      /^target: Boil until it will crack/,
+      /→ out: Fill the moulds/,
+      /^after 86400: Leave 24 hours/,
+    ],
+  ],
 ]

@@ -38,7 +38,7 @@ const AMOUNT_BESIDE = new RegExp(`^\\s*${IN_BRACKETS.source}`, 'i')
 
 /** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
 const ENDS_NAME =
-  /^(?:all|and|as|at|before|broken|by|chopped|crushed|dry|for|from|gently|go|goes|get|if|in|into|keep|pour|put|slowly|stir|off|on|onto|or|over|overnight|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
+  /^(?:all|and|as|at|before|broken|by|chopped|crushed|dry|for|from|gently|go|goes|get|half|if|in|into|keep|pour|put|slowly|stir|off|on|onto|or|over|overnight|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
 
 /** What is in the pot is nothing new, whatever is sold by that name. */
 const IS_MADE = /^(?:caramels?|candy|fudge|toffee)$/i
@@ -104,6 +104,8 @@ const WEIGHED =
 /** What follows the size of a piece, of a vessel or of a share, and of a test: "12 g balls", "a teaspoon onto paper", "half a cup at a time", "5 g each". */
 const SIZED =
   /^(?:a|as|at|because|between|by|each|from|for|in|into|of|on|onto|over|per|to|with)\b|^(?:hot |the )?(?:caramel|coating|fudge|mixture|syrup|toffee)\b|\b(?:balls?|bars?|bites?|blobs|bowl|cubes|discs|drops|each|heaps|jars?|loaf|logs?|measuring|moulds?|mounds|piece|pieces|portions?|rounds|scoop|servings?|spoon|squares|tin)\b/i
+/** "Shape 35 g mice": how heavy a piece is. */
+const SHAPES = /^shape (?:in(?:to)? )?(?:about )?$/i
 const OF_EACH = /\bof each\b/i
 
 /** "Sand with 100 g caster sugar": beside whatever was boiled. */
@@ -197,7 +199,7 @@ export function unlistedIn(
       .replace(/^the\s+/i, '')
       .split(/\s+/)
     // "in a 3 qt saucepan mix …"
-    if (VESSEL.test(words)) return []
+    if (VESSEL.test(words) || SHAPES.test(found.input.slice(0, found.index))) return []
     // without a list "a quart of the dark syrup" is all there is
     const isKnown = written.length > 0 && /^the\b/i.test(words) && !PRAISED.test(words)
     if (isKnown) return []

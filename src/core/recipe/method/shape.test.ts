@@ -119,6 +119,12 @@ describe('the pieces a method speaks of', () => {
       { kind: 'cut', lengthMm: 20, widthMm: 20 },
     ],
     [
+      'moulds that are filled with so much each',
+      'jelly',
+      'Fill starch moulds with a dropper (4.2 g each).',
+      { kind: 'mould', millilitres: 3 },
+    ],
+    [
       'what is scooped onto paper',
       'fudge',
       'Scoop quick onto parchment.',

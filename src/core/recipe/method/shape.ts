@@ -54,7 +54,7 @@ const LOLLIPOP = { kind: 'mould', millilitres: 6, sticks: true } as const
 const LOLLIPOP_ML = { least: 2, most: 40 }
 const JAR: Shape = { kind: 'mould', millilitres: 190 }
 const JAR_ML =
-  /(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b|\b(?:jars?|bottles?|tubs?)\b:? (?:in(?:to)? )?\d{1,2} ?[×x] ?(\d{2,4})[ -]?ml\b|\b(?:jars?|bottles?|tubs?),? (?:\((?:about |\d{1,2} ?[×x] ?)?|of |holding |taking )?(\d{2,4})[ -]?ml\b/i
+  /\bmakes (?:about )?\d{1,2} ?[×x] ?(\d{2,4})[ -]?ml\b|(\d{2,4})[ -]?ml\b.{0,12}\b(?:jars?|bottles?|tubs?|pots?|containers?)\b|\b(?:jars?|bottles?|tubs?)\b:? (?:in(?:to)? )?\d{1,2} ?[×x] ?(\d{2,4})[ -]?ml\b|\b(?:jars?|bottles?|tubs?),? (?:\((?:about |\d{1,2} ?[×x] ?)?|of |holding |taking )?(\d{2,4})[ -]?ml\b/i
 /** "120 jars 220 g", "into 200 g jars" */
 const JAR_G =
   /\b(?:jars?|tubs?):? (?:\(|in(?:to)? |of )?(?:\d{1,3} ?[×x] ?)?(\d{2,4}) ?g\b|(\d{2,4}) ?g (?:jars?|tubs?)\b/i
@@ -108,7 +108,7 @@ const BREAKS = /\b(?:break|snap|smash|crack|shards?|bash|chunks|\w*spoonfuls?)\b
 
 /** "Break in 15 g pieces". */
 const GRAMS_EACH =
-  /\b(?:break|snap|cast|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?)[ -]?g\b(?: (?:(?:polycarbonate |silicone |starch )?mou?lds|pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)|\bmou?lds \((?:about )?(\d{1,3}(?:\.\d+)?) ?g(?: each)?\)|(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g (?:per|to (?:an?|each)) (?:cavity|lolli|lolly|mou?ld|piece|stick)|\b(?:balls|lolli(?:pop|e)s|pieces|portions) of (?:about |around |approx\w*\.? )?(\d{1,3}(?:\.\d+)?) ?g\b/i
+  /\b(?:break|snap|cast|cut|deposit|drop|pipe|portion|roll|form|pull|divide|spoon)\b[^.;]{0,40}?(?<![\d.])(\d{1,3}(?:\.\d+)?)[ -]?g\b(?: (?:(?:polycarbonate |silicone |starch )?mou?lds|pieces|portions|balls|clusters|discs|disks|dollops|drops|each|heaps|mounds|shards)|$)|\bmou?lds \((?:about )?(\d{1,3}(?:\.\d+)?) ?g(?: each)?\)|(?<![\d.])(\d{1,3}(?:\.\d+)?) ?g (?:per|to (?:an?|each)) (?:cavity|lolli|lolly|mou?ld|piece|stick)|\b(?:balls|lolli(?:pop|e)s|pieces|portions) of (?:about |around |approx\w*\.? )?(\d{1,3}(?:\.\d+)?) ?g\b|\b(?:deposit|fill|pipe|pour)\b[^.;()]{0,50}\((?:about )?(\d{1,3}(?:\.\d+)?) ?g each\)|^shape (?:about )?(\d{1,3}) ?g [a-z]{3,}/i
 
 /** "A rope about 1/2 inch in diameter" */
 const ACROSS = new RegExp(

@@ -19,7 +19,8 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
   ],
   [/\b(?:beat|whip|whisk)(?:p?ing)?\b/i, 'Beaten'],
   [/\b(?:pull|stretch)\b.*\b(?:till?|until|min\w*|white|satiny|opaque|pale)\b/i, 'It is pulled'],
-  [/\b(?:cut|break|slice|(?:de|un)mou?ld)\b/i, 'Cut'],
+  [/\b(?:de|un)mou?ld\b/i, 'They are out'],
+  [/\b(?:cut|break|slice)\b/i, 'Cut'],
   [
     /\b(?:wrap|store|keep(?! (?:\w+ing|at it|on)\b| (?:\w+ ){1,3}(?:above|at|below|over|under) (?:about )?\d)|pack)\b/i,
     'Put away',

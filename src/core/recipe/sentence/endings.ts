@@ -40,6 +40,7 @@ const STAGES: readonly (readonly [RegExp, StageId])[] = [
     /\b(?:cold water|in water(?=:)).{0,40}\b(?:snaps?|brittle|crisp|cracks)\b|\b(?:snaps?|brittle|crisp)\b.{0,40}\bcold water\b/i,
     'hard-crack',
   ],
+  [/\bcrack in (?:\w+ )?(?:cold|iced?) water\b/i, 'hard-crack'],
   [/\bbrittle (?:if|when) (?:dropped|tested|tried) in (?:the )?water\b/i, 'hard-crack'],
   [/hard[-\s]?ball|\bharden(?:s|ed)?\b.{0,24}\b(?:cold|iced?) water|\bhardens in water/i, 'hard-ball'],
   [/firm[-\s]?ball/i, 'firm-ball'],

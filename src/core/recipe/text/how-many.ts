@@ -16,7 +16,8 @@ const ABOUT_PIECES =
 /** "Spoon into cups. About 60.", "~24" */
 const LAST_PIECES = /(?:[.!]\s+(?:(?:about|approx\w*\.?) |[~≈] ?)|^[~≈] ?)(\d{2})\.?$/i
 /** "Makes 2 x 250 ml jars": what it is filled into, however many pieces that are. */
-export const FILLS = /\b(?:makes?|fills?|yields?)\b[^.;]{0,30}\b(?:jars?|bottles?|tubs?)\b/i
+export const FILLS =
+  /\b(?:makes?|fills?|yields?)\b[^.;]{0,30}\b(?:jars?|bottles?|tubs?)\b|\bmakes (?:about )?\d{1,2} ?[×x] ?\d{2,4} ?ml\b/i
 /** ◊ Fewer than that are no pieces. */
 const FEWEST = 6
 
