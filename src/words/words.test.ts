@@ -51,6 +51,7 @@ import {
   sayEquipment,
   sayEvent,
   sayIn,
+  sayLost,
   sayMove,
   sayReady,
   sayRescue,
@@ -353,6 +354,16 @@ describe('sentences with something to decide', () => {
     expect(sayCause('pulled-late', say, boilsAgain(demoBoil('ginger-honeycomb'))).now).toMatch(/cannot be boiled again/)
     expect(sayCause('spread-thick', say, false).now).toBe('Cut smaller.')
     expect(sayStorage({ storage: 'chilled' }, us)).toBe('Keep chilled, between 32° and 41°.')
+  })
+
+  it('a pot that is lost says so in place of its next step, and no other does', () => {
+    const burns = { id: 'burning', tone: 'danger', figures: { shade: 'burnt', last: 'amber' } } as const
+    const flares = { id: 'flares', tone: 'danger', figures: {} } as const
+    expect(sayLost([burns], say)).toMatchObject({ said: { say: 'It is burnt' }, mind: expect.stringMatching(/^Off/) })
+    expect(sayLost([flares, burns], say)?.mind).toMatch(/no water/)
+    const past = { id: 'overshoot', tone: 'danger', figures: { reckoned: false } } as const
+    expect(sayLost([past, burns], say)).toBeNull()
+    expect(sayLost([], say)).toBeNull()
   })
 
   it.each(troubles)('a rescue of “%s” says what to do and why', (trouble) => {

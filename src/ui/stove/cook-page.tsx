@@ -6,7 +6,7 @@ import { isBoiled, paceOf, type Stage } from '@/core'
 import { useFetched } from '@/ui/kit/fetched'
 import { type KeyId, useKeys, useTouchLetsGo } from '@/ui/kit/keys'
 import { For, useSay } from '@/ui/shell/preferences'
-import { closedBoil, sayDoNow, sayMind } from '@/words'
+import { closedBoil, sayDoNow, sayLost, sayMind } from '@/words'
 import { ActColumn } from './act-column'
 import { type Call, callOf } from './call'
 import { CookChart } from './cook-chart'
@@ -53,6 +53,7 @@ export function CookPage({ live, shades, potKeys, deaf, onLeave }: Props) {
   const reads = isBoiled(boil.formula) || isFinishing(live)
   const asked = sayDoNow(pot.doNow, say)
   const asks = finishing?.asMissed(asked, live.finish, say) ?? asked
+  const lost = over ? null : sayLost(troubles, say)
   const off = doubt?.id === 'thermometer-off' && troubles.length === 0 ? doubt.figures.off : null
   return (
     <div
@@ -65,10 +66,18 @@ export function CookPage({ live, shades, potKeys, deaf, onLeave }: Props) {
         className={`grid grid-cols-[minmax(0,1fr)] gap-3 ${reads ? 'md:grid-cols-[minmax(0,1.5fr)_minmax(300px,1fr)]' : ''}`}
       >
         <DoNowPanel
-          doNow={over ? { ...pot.doNow, mood: 'done', step: null, due: null, cautions: [] } : pot.doNow}
-          said={over ? closedBoil : asks}
+          doNow={
+            over
+              ? { ...pot.doNow, mood: 'done', step: null, due: null, cautions: [] }
+              : { ...pot.doNow, ...(lost && { due: null, test: false }) }
+          }
+          said={over ? closedBoil : (lost?.said ?? asks)}
           now={now}
-          mind={over ? null : (sayMind(troubles, doubt, say) ?? finishing?.sayFinishing(live.finish, say) ?? null)}
+          mind={
+            over
+              ? null
+              : (lost?.mind ?? sayMind(troubles, doubt, say) ?? finishing?.sayFinishing(live.finish, say) ?? null)
+          }
           danger={troubles[0]?.tone === 'danger'}
           rate={paceOf(live.snapshot.events)}
           remedy={off === null ? null : { label: 'Put it right for this cook', onPress: () => acts.correct(off) }}

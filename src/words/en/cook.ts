@@ -244,3 +244,14 @@ export function sayMind(troubles: readonly CookTrouble[], doubt: CookDoubt | nul
   }
   return doubt && sayDoubt(doubt, say)
 }
+
+/** Troubles of a pot that is lost, or soon will be: what is next no longer matters. */
+const LOST: ReadonlySet<CookTrouble['id']> = new Set(['burning', 'flares'])
+
+/** What the lemon panel says of such a pot in place of its next step, and what to do about it; null for any other. */
+export function sayLost(troubles: readonly CookTrouble[], say: Say): { said: DoNowSaid; mind: string } | null {
+  const [worst] = troubles
+  if (!worst || !LOST.has(worst.id)) return null
+  const { say: lost, act, why } = sayTrouble(worst, say)
+  return { said: { say: lost, prepare: null, why, ahead: null, window: null }, mind: `${act}.` }
+}
