@@ -86,7 +86,8 @@ const MOULDS = new RegExp(`\\b(?:${A_MOULD}|shells|cavit(?:y|ies))\\b`, 'i')
 /** "Deposit 2.5 ml drops", "moulds (8 ml)". */
 const MILLILITRES =
   /(\d+(?:\.\d+)?)[ -]?ml\b.{0,20}\b(?:drops?|puddles?|mou?lds?|cavit\w+|silicone|each)|\b(?:mou?lds?|cavities|silicone)\b,? (?:\(|of |holding |taking )?(?:about )?(\d+(?:\.\d+)?) ?ml\b/i
-const ROPES = /\b(?:pull(?! (?:it )?(?:at|from|off|when it (?:gets to|hits|is at|reaches|reads))\b)|pulling(?! away)|snip|rope)\b/i
+const ROPES =
+  /\b(?:pull(?! (?:it )?(?:at|from|off|when it (?:gets to|hits|is at|reaches|reads))\b)|pulling(?! away)|snip|rope)\b/i
 /** "Cut with scissors into 1-inch pieces" */
 const SNIPS = /\b(?:snip|cut)\b.*/i
 const DROPS =
