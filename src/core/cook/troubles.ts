@@ -3,7 +3,7 @@ import { type ColourId, colourAt, nearestColour } from '../craft/colours'
 import type { FindingOf } from '../finding'
 import type { Analysis } from '../formula/analyse'
 import { isBoiled } from '../formula/document'
-import { spoiltAtOf } from '../formula/spoilt'
+import { isSpoilt, spoiltAtOf } from '../formula/spoilt'
 import { emptiedAt } from '../log/log'
 import { massOf } from '../matter/mix'
 import { latentHeat } from '../physics/water'
@@ -125,10 +125,10 @@ const ofSyrup: readonly Watch[] = [
   (c) => (cooking(c) && (c.pot.celsius ?? 0) >= LIMITS.flares ? { id: 'flares', tone: 'danger', figures: {} } : null),
   // before what is only too hot: no water brings back what is burnt
   (c) => {
-    const spoiltAt = spoiltAtOf(c.cook.formula)
-    if (!cooking(c) || !c.colour || c.colour.mean - c.colour.sd < spoiltAt) return null
+    const { formula } = c.cook
+    if (!cooking(c) || !c.colour || !isSpoilt(formula, c.colour)) return null
     if (isUnknown(c) && forgotten(c)) return null
-    const last = colourAt(spoiltAt)
+    const last = colourAt(spoiltAtOf(formula))
     return last && { id: 'burning', tone: 'danger', figures: { shade: nearestColour(c.colour.mean), last } }
   },
   (c) =>

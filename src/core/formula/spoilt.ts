@@ -20,8 +20,15 @@ export function spoiltAtOf({ family, target, steps }: FormulaDocument): number {
   return Math.max(families[family].spoiltAt, Math.min(NOTHING_IS_GOOD, asked + BEYOND))
 }
 
-/** Whether what is as brown as this, °C colour-equivalent and its sd, is surely burnt: nothing brings that back. */
-export const isBurnt = (
-  formula: FormulaDocument,
-  { mean, sd }: { readonly mean: number; readonly sd: number },
-): boolean => mean - sd >= spoiltAtOf(formula) && nearestColour(mean) === 'burnt'
+/** A colour-equivalent temperature and its sd, °C. */
+interface Brown {
+  readonly mean: number
+  readonly sd: number
+}
+
+/** Whether what is as brown as this is surely spoilt. */
+export const isSpoilt = (formula: FormulaDocument, { mean, sd }: Brown): boolean => mean - sd >= spoiltAtOf(formula)
+
+/** Whether what is as brown as this is surely burnt: nothing brings that back. */
+export const isBurnt = (formula: FormulaDocument, brown: Brown): boolean =>
+  isSpoilt(formula, brown) && nearestColour(brown.mean) === 'burnt'

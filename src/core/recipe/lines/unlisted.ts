@@ -43,6 +43,12 @@ const ENDS_NAME =
 /** What is in the pot is nothing new, whatever is sold by that name. */
 const IS_MADE = /^(?:caramels?|candy|fudge|toffee)$/i
 
+/** What a line surely is; null for one that is asked about, and for none. */
+function sureOf(line: string | null, { pantry, house }: Lexicon) {
+  const reading = line === null ? null : readLine(line, pantry, house)
+  return reading?.status === 'sure' ? reading : null
+}
+
 /** The longest run of `words` that is surely something the pantry knows, as a line of a list; null for none. */
 function lineOf(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
   for (let n = words.length; n > 0; n--) {
@@ -58,11 +64,11 @@ function lineOf(amount: string, words: readonly string[], { pantry, house }: Lex
 }
 
 /** The longest run of words that ends a text, and is surely something the pantry knows, as a line of a list; null for none. */
-function lineBefore(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
+function lineBefore(amount: string, words: readonly string[], lexicon: Lexicon): string | null {
   // "wrap in white (20 g)" is no white of an egg
   const named = words.at(-1) === 'white' ? [] : words
   const lines = named.map((_, i) => `${amount} ${named.slice(i).join(' ')}`)
-  return lines.find((line) => readLine(line, pantry, house).status === 'sure') ?? null
+  return lines.find((line) => sureOf(line, lexicon) !== null) ?? null
 }
 
 /** "Sprinkle popping candy or crushed pretzels (1/2 cup)": what is strewn there is asked about, whatever it is. */
@@ -116,6 +122,7 @@ const MOST = 40
 
 /** ◊ Two amounts of a thing are the same within this share. */
 const SAME = 0.05
+const isAsMuch = (one: number, other: number): boolean => Math.abs(one - other) < SAME * other
 
 /**
  * "Soak the gelatine in 140 ml cold water … boil the sugar in 200 ml water", where the list has 200 ml: what is measured beside all that is listed
@@ -124,14 +131,12 @@ const SAME = 0.05
 function beyond(measured: readonly RegExpMatchArray[], lines: readonly Line[], lexicon: Lexicon): string[] {
   const taken = measured.flatMap(([, amount = '', words = '']) => {
     const line = /^the\b/i.test(words) ? null : lineOf(amount, words.trim().split(/\s+/), lexicon)
-    const reading = line === null ? null : readLine(line, lexicon.pantry, lexicon.house)
-    return line !== null && reading?.status === 'sure'
-      ? [{ line, ingredient: reading.ingredient.id, grams: reading.grams }]
-      : []
+    const sure = sureOf(line, lexicon)
+    return line !== null && sure ? [{ line, ingredient: sure.ingredient.id, grams: sure.grams }] : []
   })
   type Taken = (typeof taken)[number]
   const isOf = (t: Taken, { ingredient, grams }: { ingredient: string; grams: number }): boolean =>
-    t.ingredient === ingredient && Math.abs(t.grams - grams) < SAME * grams
+    t.ingredient === ingredient && isAsMuch(t.grams, grams)
   return taken.flatMap((t, i) => {
     const listed = lines.filter((l) => l.ingredient === t.ingredient)
     const isAll = listed.length > 0 && listed.every((l) => taken.some((other) => isOf(other, l)))
@@ -171,15 +176,13 @@ export function unlistedIn(
     (holdsIcing || !ICING.test(words)) && written.some(({ names }) => mentions(words, names))
   /** "200 g milk chocolate", where the list has only condensed milk: surely something, and by the last word of its name none of the list. */
   const isOther = (line: string | null): boolean => {
-    const reading = line === null ? null : readLine(line, lexicon.pantry, lexicon.house)
-    const [called = ''] = reading?.status === 'sure' ? reading.ingredient.name.split(',') : []
+    const [called = ''] = sureOf(line, lexicon)?.ingredient.name.split(',') ?? []
     return called !== '' && !isListed(called.split(' ').at(-1) as string)
   }
   /** What the pieces are rolled in, of which the list has another amount. */
   const isRolledIn = ({ input, index }: RegExpMatchArray, line: string | null): boolean => {
-    if (line === null || !ROLLED_IN.test(input?.slice(0, index) ?? '')) return false
-    const reading = readLine(line, lexicon.pantry, lexicon.house)
-    return reading.status === 'sure' && !lines.some(({ grams }) => Math.abs(grams - reading.grams) < SAME * grams)
+    const sure = ROLLED_IN.test(input?.slice(0, index) ?? '') ? sureOf(line, lexicon) : null
+    return sure !== null && !lines.some(({ grams }) => isAsMuch(sure.grams, grams))
   }
   // looked for only where there is a bracket: before every word it takes longest of all that is looked for
   const inBrackets = said.filter((sentence) => sentence.includes('('))

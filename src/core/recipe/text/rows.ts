@@ -274,6 +274,12 @@ function inTwo(piece: string): string[] {
   return both.every(isAmountOf) ? both : [piece]
 }
 
+/** "1 cup sugar, 1 cup corn syrup", each by itself; anything else as it is. */
+function inSeveral(piece: string): string[] {
+  const several = piece.split(NEXT)
+  return several.every(isLine) ? several : [piece]
+}
+
 /** "60 g icing sugar + 60 g cornflour, sifted together" */
 const withPlus = (piece: string): string[] => inTwo(piece.replace(/\s+\+\s+(?=[\d¼½¾⅓⅔])/g, ' and '))
 
@@ -357,11 +363,8 @@ export function inOneRow(row: string): string[] {
     !looksLikeMethod(apart.at(-1) as string)
   ) {
     // "Base: oats 400 g; flour 600 g"
-    const things = apart.flatMap((piece) => {
-      const several = piece.split(NEXT)
-      return several.every(isLine) ? several : [piece]
-    })
-    return underHead(things.flatMap((piece) => piece.split(UNMEASURED)).flatMap(withPlus))
+    const split = apart.flatMap(inSeveral).flatMap((piece) => piece.split(UNMEASURED))
+    return underHead(split.flatMap(withPlus))
   }
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
   const ends = (rest ?? line).replace(/(?<=\d ?(?:k?g|[cdm]?l)|\p{L}{3})\.$/u, '').split(/,\s+(?![^(]*\))/)
