@@ -8,9 +8,9 @@ const WHAT_IT_IS =
 /** "Sugar (2)": which of several of one name. */
 const WHICH_OF = /\([1-9]\)/g
 
-/** Figures that say into what it is cut, or out of how many fruits it comes. */
+/** Figures that say into what it is cut, or out of what it comes: how many fruits, how large a tin. */
 const HOW_IT_IS_CUT =
-  /\b(?:cut|chopped|sliced|diced|broken|torn)\s+(?:up\s+)?in(?:to)?\s+(?:about\s+)?\d+(?:\s+(?:\w+\s+)?(?:pieces|bits|cubes|chunks|slices|wedges|strips)\b|(?=\s*(?:$|[,;)])))|\bfrom\s+(?:about\s+)?(?:\d+\s*[/⁄]\s*\d+|\d+|[¼½¾])\s+(?:\w+\s+)?(?:lemons?|limes?|oranges?|eggs?)\b/gi
+  /\b(?:cut|chopped|sliced|diced|broken|torn)\s+(?:up\s+)?in(?:to)?\s+(?:about\s+)?\d+(?:\s+(?:\w+\s+)?(?:pieces|bits|cubes|chunks|slices|wedges|strips)\b|(?=\s*(?:$|[,;)])))|\bfrom\s+(?:about\s+)?(?:\d+\s*[/⁄]\s*\d+|\d+|[¼½¾])\s+(?:\w+\s+)?(?:lemons?|limes?|oranges?|eggs?)\b|\bfrom\s+an?\s+\d+(?:[.,]\d+)?[\s-]*(?:oz|ounces?|fl\.? oz|m?l|k?g)\.?\s+(?:bag|bottle|can|carton|jar|pack(?:et)?|tin|tub)\b/gi
 
 /** "(was 500)": how much of it there once was. */
 const ONCE_WAS = /\((?:down from|formerly|instead of|orig(?:inally|\.)?|up from|was)\b[^()]*\)/gi

@@ -231,6 +231,13 @@ function clausesOf(sentence: string): string[] {
   return [sentence]
 }
 
+/** ◊ Nothing boils below that, in either unit: what is left to a lower heat cools to it. */
+const BOILS_FROM = 100
+const coolsIn = (sentence: string): boolean => {
+  const heat = heatIn(sentence)
+  return heat !== null && (heat.cools || (!heat.oven && heat.high < BOILS_FROM))
+}
+
 /** "Add the butter at 114°" */
 const AT_ITS_OWN = new RegExp(`^${ADDS_IN}\\b[^\\d,;]* at (?:about )?\\d{3}\\b`, 'i')
 
@@ -247,8 +254,8 @@ function isApart(head: string, tail: string): boolean {
         ((pours(head) || CUTS.test(head)) && (heatIn(tail) !== null || GETS_COLD.test(tail))) ||
         // "drop in the butter, set the pan in cold water to 43°"
         (PUTS_IN.test(head) && bathes(tail) && heatIn(tail) !== null) ||
-        // "off the heat add the butter, cool to 43°": it is in while it cools
-        (PUTS_IN.test(head) && heatIn(head) === null && heatIn(tail)?.cools === true)) &&
+        // "off the heat add the butter, cool to 43°", "… and leave until it is about 50°": it is in while it cools
+        (PUTS_IN.test(head) && heatIn(head) === null && coolsIn(tail))) &&
       !RESTS.test(head)
     )
   // "when it reaches 110° turn it down; add the butter at 114°"

@@ -90,6 +90,7 @@ const ELSEWHERE: readonly RegExp[] = [
   told(
     '^(?:could|may|might|must|would|want(?:ed)? to) (?:add|be|do|need|probably|try|want)\\b(?!.*\\b(?:till|until)\\b)|^should probably\\b',
   ),
+  told('^(?:choose|pick|wait for) (?:an? )?(?:clear|cool|dry|sunny)\\b[^,]{0,12} day\\b'),
   told('^use (?:less|more|twice) |^(?:double|halve|omit|skip) the [\\w ]{2,20} (?:for|if|when)\\b'),
   told('^when (?:doubling|halving|in doubt|making|using(?!<THERMOMETER>))\\b'),
   told('^(?:(?:an?|her|his|my|our|the|their) )?(?:old |great-?|late )?(?:<KIN>)s? (?!and\\b|or\\b|\\d)'),

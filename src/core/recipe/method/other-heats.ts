@@ -67,11 +67,16 @@ const ORDERS = said(
   '^(?:then |now )?(?:boil|bring|cook|get|heat|simmer|take)\\b[^;]{0,80}\\b(?:reaches|till?|to|until)\\b[^;]{0,80}?\\d{2,3}',
 )
 
+/** "Decook with the hot cream (it will fall to 108°)": what is told in brackets is not what the sentence tells. */
+const IN_BRACKETS = /(?<=\S\s*)\([^()]*\)/g
+
 /** The sentences of a method that speak of such a heat alone. Where the text says to what it boils, whatever only tells of a heat is one of them. */
 export function otherHeats(sentences: readonly string[]): ReadonlySet<string> {
   const ordered = sentences.some((s) => ORDERS.test(s))
   const isOther = (s: string): boolean =>
     OTHER.some((other) => other.test(s)) ||
-    (ordered && HAS_HEAT.test(s) && (STAGE_IS.test(s) || TOO_FAR.test(s) || AT_HEIGHT.test(s) || onlyTells(s)))
+    (ordered &&
+      HAS_HEAT.test(s.replace(IN_BRACKETS, ' ')) &&
+      (STAGE_IS.test(s) || TOO_FAR.test(s) || AT_HEIGHT.test(s) || onlyTells(s)))
   return new Set(sentences.filter(isOther))
 }

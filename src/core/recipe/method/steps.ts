@@ -260,7 +260,7 @@ export function stepsFrom(told: Told): Step[] {
         when: handwork && waitsFor(handwork, when, text) && !(adds && takesOff(text)) ? { on: 'window' } : when,
         say,
         why: '',
-        act: pulls ? 'Pulled' : actOf(text, i > told.pullAt && !isTopSpread, adds !== undefined && !putIn),
+        act: pulls ? 'Pulled' : actOf(text, i > told.pullAt && !isTopSpread, putIn ? 'before' : adds ? 'now' : null),
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),
         ...(untimed && isPoured && waitsOnceCold(text, handwork)),

@@ -127,7 +127,7 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
 
 /** Beaten or stirred once it is off, with nothing said of it cooling first: tablet. */
 const AT_ONCE =
-  /^(?!.*\b(?:cool(?! (?:place|surface|work ?top)\b)(?! (?:for )?(?:about )?(?:[1-5]|one|two|three|a few) min)|lukewarm|(?:sit|stand|rest)(?! (?:for )?(?:1|2|one|two|a) min)|(?:(?:drops?|comes|cools?) (?:down )?|(?:is|it['’]s|gets) down )to|skin)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir(?:ring)? (?:hard|vigorously|[^.]{0,30}\b(?:until|till) (?:(?:it|the mixture|mixture)(?: is)? )?(?:thick|dull|grain|cloud|cream)\w*))\b/is
+  /^(?!.*\b(?:cool(?! (?:place|surface|work ?top)\b)(?! (?:for )?(?:about )?(?:[1-5]|one|two|three|a few) min)|lukewarm|(?:sit|stand|rest)(?! (?:for )?(?:1|2|one|two|a) min)|(?:(?:drops?|comes|cools?) (?:down )?|(?:is|it['’]s|gets) down )to|(?:leave|let|wait)\b[^.;]{0,60}\b(?:till?|until)\b[^.;]{0,50}\b(?:\d\d|1[0-5]\d|warm to the (?:hand|touch))(?! ?min)|skin)\b.*\b(?:beat|stir|work|knead)\b).*\b(?:beat|stir(?:ring)? (?:hard|vigorously|[^.]{0,30}\b(?:until|till) (?:(?:it|the mixture|mixture)(?: is)? )?(?:thick|dull|grain|cloud|cream)\w*))\b/is
 /** Nothing in it is beaten, nor stirred until it looks otherwise: chips and creme are stirred in, and it is poured. */
 const NEVER_BEATEN =
   /^(?!.*\b(?:beat|knead|paddle|whip|work)(?:ing|en|s)?\b)(?!.*\bstir\w*\b[^.]{0,40}\b(?:until|till)\b(?! (?:all |everything |it(?:['’]s| is) |(?:the )?(?:\w+ ){1,3})?(?:is |are |has |have )?(?:all |fully |well |completely )?(?:blended|combined|dissolve[sd]?|incorporated|melt(?:s|ed)?|mixed|smooth)))/is

@@ -89,6 +89,10 @@ describe('a recipe of two boils', () => {
       'Cook sugar and water to 145 °C. At the same time cook the honey to 125 °C. Whip the egg whites. Pour the honey, then the sugar syrup, over the whites, whipping. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
     ],
     [
+      'the honey meanwhile in a small one, beaten in, the sugar told first',
+      'Put the sugar and water in a pan and cook to 145 °C. Meanwhile, heat honey in a small pan to 125 °C. Beat the egg whites until stiff. Add the honey, beating for 2 minutes. Add the syrup and beat 5 minutes more. Stir in the almonds and press into a tray.',
+    ],
+    [
       'side by side',
       'Put the honey in a small pan. Boil it to 125 °C. In a second pan boil the sugar and the water to 145 °C. Pour the honey over the egg whites while whisking. Pour in the syrup. Whip for 10 minutes. Fold in the almonds. Press into a tray.',
     ],

@@ -63,15 +63,20 @@ const WHIPPED_C = 60
 const SAME_HEAT = 2
 
 /** "Pour in the honey. Beat for 5 min": that is done before the next syrup is there. */
-const BEATS = /^(?:beat|whip|whisk)\b(?!.*\b(?:add|pour|stream|whites?)\b)/i
+const BEATS = /^(?:beat|whip|whisk)(?:p?ing)?\b(?!.*\b(?:add|pour|stream|whites?)\b)/i
+/** "Add the honey, beating for 2 minutes" */
+const WHIPPING_IN = new RegExp(`\\b${WHIPPED_IN}`, 'i')
 const beatenIn = (said: readonly string[]): string[] => {
   const isBeaten = (i: number): boolean =>
-    ONTO_WHITES.test(said[i - 1] ?? '') &&
     BEATS.test(said[i] ?? '') &&
-    said.slice(i + 1).some((s) => heatIn(s) !== null)
+    (ONTO_WHITES.test(said[i - 1] ?? '')
+      ? said.slice(i + 1).some((s) => heatIn(s) !== null)
+      : WHIPPING_IN.test(`${said[i - 1]}, ${uncapital(said[i] as string)}`))
   return said.flatMap((s, i) => {
     if (isBeaten(i)) return []
-    return isBeaten(i + 1) ? `${s}, then ${uncapital(said[i + 1] as string)}` : s
+    if (!isBeaten(i + 1)) return s
+    const beaten = uncapital(said[i + 1] as string)
+    return /^\w+ing\b/.test(beaten) ? `${s}, ${beaten}` : `${s}, then ${beaten}`
   })
 }
 

@@ -46,7 +46,7 @@ const KEPT_BELOW_C = 30
 const STOVED_BELOW_C = 60
 
 /** What is off the heat cools to a temperature, unless it is warmed to it. */
-const WARMS_AGAIN = /\b(?:re-?(?:heat|warm)(?:ed)?|dry|melt|warm|heat)\b/i
+const WARMS_AGAIN = /(?<!\b(?:are|barely|is|just|only|still) )\b(?:re-?(?:heat|warm)(?:ed)?|dry|melt|warm|heat)\b/i
 
 /** Work that has to wait for its moment where the recipe gives none. */
 const WAITS: ReadonlySet<HandworkKind> = new Set(['score', 'cut', 'break', 'unmould', 'beat', 'whip', 'pull', 'form'])

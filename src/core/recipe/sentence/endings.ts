@@ -116,7 +116,7 @@ const TIMED =
 
 /** "Return it to the oven for a minute if it hardens", "reheat at 160° if hard", "it will drop to 118": nobody waits for that. */
 export const ONLY_IF =
-  /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$|\b(?:it|(?:the )?temp(?:erature)?)(?:[’']ll| will)? (?:drops?|falls?|go(?:es)? down|sinks?) (?:back |down )?to (?:about |around )?\d{2,3}\b.{0,4}$/i
+  /\b(?:put|return|re-?heat|re-?warm|warm|pop)\b[^,;.]*\bif\b.*$|\b(?:it|(?:the )?temp(?:erature)?)(?:[’']ll| will)? (?:drops?|falls?|go(?:es)? down|sinks?) (?:back |down )?to (?:about |around |~ ?)?\d{2,3}\b.{0,4}$/i
 
 /** "Heat oil to 150°, fry until amber": that is no syrup. */
 const FRYING = new RegExp(`\\b(?:${FRIES}|warm (?:the )?oil)\\b`, 'i')

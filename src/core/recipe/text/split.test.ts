@@ -26,6 +26,19 @@ describe('a list', () => {
         ['Mixer', '130 g invert sugar'],
       ],
     ],
+    [
+      'Soft honey caramels with hazelnuts. Yields 1.1 kg / approx 90 pcs à 12 g.\n\nCream 35% 400 g\nGlucose DE 40 200 g\nButter, unsalted, cold cubes 120 g\nHazelnuts roasted, chopped 150 g\n½ vanilla bean\n\n1) Boil to 119 °C.',
+      [
+        [
+          null,
+          'Cream 35% 400 g',
+          'Glucose DE 40 200 g',
+          'Butter, unsalted, cold cubes 120 g',
+          'Hazelnuts roasted, chopped 150 g',
+          '½ vanilla bean',
+        ],
+      ],
+    ],
     ['You need: 100 g sugar; 4 tbsp syrup; 1 tsp soda', [[null, '100 g sugar', '4 tbsp syrup', '1 tsp soda']]],
     [
       'Sesame crunch: sugar 300 g, honey 100 g, sesame 350 g toasted, salt 3 g. Cook the first two to 143 °C. Stir in the rest.',
@@ -347,11 +360,11 @@ describe('a list', () => {
 
   it('is read to the end of a name: milk powder is no milk, and what is not known is not lost', () => {
     const { formula, questions } = readRecipe(
-      'Chews\n\nPut in ½ tsp salt. Boil 200 g glucose syrup and 220 g sugar with 30 g coconut fat to 125 °C. Cool to 100 °C, stir in 3 g citric acid and 30 g milk powder. Pour out.',
+      'Chews\n\nPut in ½ tsp salt. Boil 200 g glucose syrup and 220 g sugar with 30 g palm kernel fat to 125 °C. Cool to 100 °C, stir in 3 g citric acid and 30 g milk powder. Pour out.',
       pantryOf(),
     )
     expect(formula.lines.map((l) => l.ingredient)).toEqual(['salt', 'glucose-42', 'sugar', 'citric-acid'])
-    expect(questions.map((q) => q.text)).toEqual(['30 g coconut fat', '30 g milk powder'])
+    expect(questions.map((q) => q.text)).toEqual(['30 g palm kernel fat', '30 g milk powder'])
   })
 
   it('can stand in the method itself, its amounts in brackets', () => {

@@ -124,7 +124,7 @@ function countedFrom(lines: readonly string[]): number {
 
 /** A sentence that tells nobody to do anything: "This buttery toffee is topped with chocolate", "this comes together in 15 minutes". */
 const praises = (line: string): boolean =>
-  /[.!?]$/.test(line) &&
+  /[.!?](?:$|\s+\p{Lu})/u.test(line) &&
   !isGotReady(line) &&
   !line.split(/[.!?]\s+/).some((s) => s.search(DONE) === 0 || beginsDone(s) || heatIn(s) !== null) &&
   !isAmountOf(line) &&
@@ -212,9 +212,10 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   const put = (where: typeof list, line: string): void => void where.at(-1)?.lines.push(line)
   /** What praises the sweet before anything of a list stands there. */
   const before: string[] = []
-  /** "6 tbsp butter, at room temperature, cut into pieces", with another amount right over or under it. */
-  const standsInList = (i: number): boolean =>
-    isRowOfList(lines[i] ?? '') && (isRowOfList(lines[i - 1] ?? '') || isRowOfList(lines[i + 1] ?? ''))
+  /** "6 tbsp butter, at room temperature, cut into pieces", "butter, cold cubes 120 g", with another amount right over or under it. */
+  const isRow = (line = ''): boolean =>
+    isRowOfList(line) || (ENDS_WITH_AMOUNT.test(line) && !looksLikeMethod(line) && !tells(line) && !heatIn(line))
+  const standsInList = (i: number): boolean => isRow(lines[i]) && (isRow(lines[i - 1]) || isRow(lines[i + 1]))
   const heads = bareHeadsIn(lines)
   const turns = partsInTurn(lines)
   // a part that is told in turn has its list over its method

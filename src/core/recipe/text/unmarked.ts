@@ -31,6 +31,6 @@ export const beginsWithAmount = (line: string): boolean =>
 
 /** "Glucose DE 42 1.200 kg", and not "rest 24 h @ 18C" */
 export const ENDS_WITH_AMOUNT =
-  /[^\d\s@][\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|[cdm]?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}(?:[.,]\d{1,2}| \d\/\d| ?[¼½¾⅓⅔])?|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|(?:tea|table)spoons?|cups?|c|t|oz|ounces?|lbs?|pounds?|pints?|qts?|quarts?|sticks?)\.?)(?:\s\([^()]*\)|,? (?:chopped|cold|melted|peeled|roasted|sifted|softened|toasted|warm(?:ed)?))?$/i
+  /(?:[^\d\s@]|\bDE \d\d)[\s)](?:\d{1,6}[.,]?\d{0,3}\s?(?:k?g|(?:kilo)?grams?|[cdm]?l|(?:milli)?lit(?:re|er)s?)|(?:\d{1,2}(?:[.,]\d{1,2}| \d\/\d| ?[¼½¾⅓⅔])?|[¼½¾⅓⅔]|\d\/\d)\s?(?:tbsp|tsp|(?:tea|table)spoons?|cups?|c|t|oz|ounces?|lbs?|pounds?|pints?|qts?|quarts?|sticks?)\.?)(?:\s\([^()]*\)|,? (?:chopped|cold|melted|peeled|roasted|sifted|softened|toasted|warm(?:ed)?))?$/i
 /** Whether an amount stands at either end of a piece. */
 export const hasAmount = (piece: string): boolean => beginsWithAmount(piece) || ENDS_WITH_AMOUNT.test(piece)
