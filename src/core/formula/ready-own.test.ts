@@ -108,4 +108,14 @@ describe('a pasted recipe', () => {
     )
     expect(silent).toContain('bloom')
   })
+
+  it('cuts up what one of its own sentences takes up before that, and not at all what is soft', () => {
+    const method =
+      'In a small saucepan bring the cream and butter to a simmer. Remove from heat and set aside. Cook the sugar and water to 160 °C. Pour in the cream mixture. Cook to 120 °C. Pour into a tin.'
+    const list = (butter: string) => `240 g cream\n${butter}\n300 g sugar\n60 g water`
+    const hard = idsOf(list('70 g butter'), method)
+    const simmers = 'In a small saucepan bring the cream and butter to a simmer. Remove from heat and set aside'
+    expect(hard.filter((id) => id === 'cut-up' || id === simmers)).toEqual(['cut-up', simmers])
+    expect(idsOf(list('70 g butter, softened'), method)).not.toContain('cut-up')
+  })
 })

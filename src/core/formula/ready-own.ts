@@ -41,7 +41,8 @@ export interface OwnTask {
 }
 
 /** What only goes on with the sentence before it: "leave 10 minutes", "strain". */
-const GOES_ON = /^(?:and |then )?(?:cover|discard|leave|let|rest|set(?: it)? aside|stand|strain)\b/i
+const GOES_ON =
+  /^(?:and |then )?(?:cover|discard|leave|let|remove (?:it )?from (?:the )?heat|rest|set(?: it)? aside|stand|strain|take (?:it )?off)\b/i
 /** ◊ Minutes of hands a sentence takes that does not say; a longer time that it says is waited by itself. */
 const HANDS_MIN = 3
 const STANDS_FROM_MIN = 6

@@ -4,7 +4,7 @@ import { families } from '../craft/families'
 import type { PlainFindingOf } from '../finding'
 import type { Preparation } from '../matter/ingredient'
 import { type Celsius, type Grams, inCelsius, inGrams } from '../quantity/figures'
-import { namesOf } from './called'
+import { mentions, namesOf } from './called'
 import { scalds } from './cautions'
 import { type FormulaDocument, type Group, type Line, piecesOf, readyIn } from './document'
 import { ingredientIn } from './mixes'
@@ -72,7 +72,12 @@ interface Task<Id extends keyof ReadyFigures = keyof ReadyFigures> {
 /** What has to be done to a line before the heat goes on: what it says itself, else what its ingredient asks for. */
 export const preparationsOf = (formula: Pick<FormulaDocument, 'own' | 'target'>, line: Line): readonly Preparation[] =>
   line.prepare ??
-  ingredientIn(formula, line.ingredient).prepare.filter((how) => formula.target !== null || !FOR_SYRUP.has(how))
+  ingredientIn(formula, line.ingredient).prepare.filter(
+    (how) => (formula.target !== null || !FOR_SYRUP.has(how)) && !(how === 'cut-up' && IS_SOFT.test(line.note ?? '')),
+  )
+
+/** "Butter, softened": nobody cuts that up. */
+const IS_SOFT = /\b(?:melted|soft(?:ened)?|liquid)\b/i
 
 /** What is done only for the sake of a hot syrup: no base and no ganache asks for it. */
 const FOR_SYRUP: ReadonlySet<Preparation> = new Set(['toast', 'keep-hot', 'cut-up'])
@@ -187,6 +192,9 @@ const rank = (id: keyof ReadyFigures): number => (id === 'unchill' ? 2 : id === 
 /** ◊ Minutes to weigh one ingredient. */
 const WEIGH_EACH = 1.5
 
+/** What is done to a thing before anything else is done with it. */
+const FIRST: ReadonlySet<string> = new Set<Preparation>(['cut-up', 'chop', 'sift'])
+
 /** What tells one thing of the list from another: a formula's own by their words. */
 export const readyKey = (item: ReadyItem): string => (item.id === 'own' ? item.figures.say : item.id)
 
@@ -212,13 +220,22 @@ export function readyList(formula: FormulaDocument, plan: BatchPlan, vessel: Ves
   }
   const said = readyIn(formula)
   const context: Context = { formula, plan, lines, vessel, said }
+  const own = inTurn(ownTasks(said, (how) => tasks[how].waits))
+  /** Minutes before the flame at which the first of the formula's own tasks takes up something that is prepared so. */
+  const takenUp = (how: Preparation): number => {
+    const names = preparedLines(how, context).flatMap((p) =>
+      namesOf(p.line, ingredientIn(p.formula, p.line.ingredient)),
+    )
+    return Math.max(0, ...own.flatMap((o) => (mentions(o.figures.say, names) ? [o.before + o.hands] : [])))
+  }
   let busyFrom = 0
   return [
     ...(Object.entries({ ...tasks, weigh }) as [keyof ReadyFigures, Task][]).flatMap(([id, task]): Listed[] => {
       const figures = task.figures(context)
-      return figures ? [{ id, figures, hands: task.hands, waits: task.waits, before: task.waits }] : []
+      const before = FIRST.has(id) ? takenUp(id as Preparation) : task.waits
+      return figures ? [{ id, figures, hands: task.hands, waits: task.waits, before }] : []
     }),
-    ...inTurn(ownTasks(said, (how) => tasks[how].waits)),
+    ...own,
   ]
     .sort((a, b) => rank(a.id) - rank(b.id) || a.before - b.before)
     .map(({ before, ...item }) => {
@@ -230,11 +247,12 @@ export function readyList(formula: FormulaDocument, plan: BatchPlan, vessel: Ves
 
 /** A task on its way into the list. `before`: minutes before the flame it has to be done with. */
 type Listed = Pick<ReadyItem, 'id' | 'figures' | 'hands' | 'waits'> & { readonly before: number }
+type ListedOwn = Listed & { readonly id: 'own'; readonly figures: ReadyFigures['own'] }
 
 /** The formula's own tasks, each done with before the one after it is begun. */
-function inTurn(own: readonly OwnTask[]): Listed[] {
+function inTurn(own: readonly OwnTask[]): ListedOwn[] {
   let before = 0
-  return own.toReversed().map(({ say, hands, waits }): Listed => {
+  return own.toReversed().map(({ say, hands, waits }): ListedOwn => {
     before = Math.max(before, waits)
     const listed = { id: 'own' as const, figures: { say }, hands, waits, before }
     before += hands

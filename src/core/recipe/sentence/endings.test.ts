@@ -3,7 +3,7 @@ import { faultsOf } from '../../formula/faults'
 import { secondsIn } from '../../formula/sentence'
 import { pantryOf } from '../../matter/names'
 import { readRecipe } from '../recipe'
-import { endingsIn } from './endings'
+import { endingsIn, label } from './endings'
 import { heatIn, unitOf } from './heats'
 import { isGotReady } from './moves'
 
@@ -325,4 +325,20 @@ test.each([
   const draft = recipe(list, 'Boil to 150°C. Pour it out.', name)
   expect(draft.formula.family).toBe(family)
   expect(draft.asks).toContainEqual({ id: 'family', guess: family })
+})
+
+describe('the label of a step', () => {
+  test.each([
+    ['Pour in the cream mixture, carefully', 'Pour in the cream'],
+    ['Stir in the cream', 'Stir in the cream'],
+    ['Pour on an oiled marble', 'Pour on an oiled marble'],
+    ['Pour onto the whites slowly', 'Pour onto the whites'],
+    ['Beat with a wooden spoon until creamy', 'Beat with a wooden spoon'],
+    // half a phrase says less than the verb
+    ['Slide in the softened gelatine and its soaking water', 'Slide'],
+    ['Stop it with 200 g of cream', 'Stop'],
+    ['Cut', 'Cut'],
+  ])('of “%s” is “%s”', (sentence, wanted) => {
+    expect(label(sentence)).toBe(wanted)
+  })
 })

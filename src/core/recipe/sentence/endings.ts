@@ -174,6 +174,21 @@ const OFF_FIRST = /^off[,;:] (?=\p{L}{3})/iu
 /** ◊ Letters for which a fourth word has room on the rail. */
 const FITS = 22
 
+/** ◊ Letters of the longest label. */
+const LONGEST_LABEL = 24
+
+/** "Pour in the cream", where "pour" alone says little: as far as the thing it is done with, where that fits. */
+function withWhat(all: readonly string[]): readonly string[] {
+  const goesOn = (word: string): boolean => word === 'of' || !(HANGS.test(word) || /^\w+ly$/i.test(word))
+  const ends = all.findIndex((word, i) => i > 0 && !HANGS.test(word) && !goesOn(all[i + 1] ?? 'and'))
+  const whole = all.slice(0, ends + 1)
+  const words = SPARED.test(whole.at(-1) ?? '') ? [whole, whole.slice(0, -1)] : [whole]
+  return words.find((w) => w.length > 1 && w.join(' ').length <= LONGEST_LABEL) ?? all.slice(0, 1)
+}
+
+/** What a label may go without: "the cream mixture" is the cream. */
+const SPARED = /^(?:mix|mixture|pieces|stage)$/i
+
 /** A few words for the rail: what is done, as far as it fits. */
 export function label(sentence: string): string {
   const text = withoutForbidden(sentence)
@@ -191,5 +206,5 @@ export function label(sentence: string): string {
   const isWhole = (all.length === 4 || HANGS.test(all[4] ?? '')) && all.slice(0, 4).join(' ').length <= FITS
   const words = all.slice(0, isWhole ? 4 : 3)
   while (words.length > 1 && HANGS.test(words.at(-1) as string) && !WHOLE.test(words.join(' '))) words.pop()
-  return capital(short(words.join(' '), 24))
+  return capital(short((words.length === 1 ? withWhat(all) : words).join(' '), LONGEST_LABEL))
 }
