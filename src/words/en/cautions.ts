@@ -11,7 +11,7 @@ export const cautions: Readonly<Record<CautionId, string>> = {
   mixer: 'Hot bowl, running whisk',
   hotKnife: 'Mind the blade',
   shards: 'Edges as sharp as glass',
-  sharedBoards: 'Nuts stay on the board',
+  sharedBoards: 'Keep nut boards and tools apart',
   sticks: 'Sticks: not for small children',
   coldStone: 'Glass and cold stone do not go together',
   oven: 'Hot tray out of the oven',

@@ -311,7 +311,7 @@ function placeOf(
     if (met !== undefined) return met
   }
   // of two alike each goes in with its own heading
-  const headed = said.findIndex((s, i) => !ready.has(i) && takesHeaded(s, line))
+  const headed = said.findIndex((s, i) => (!ready.has(i) || apart.has(i)) && takesHeaded(s, line))
   const isAlike = (w: Written): boolean =>
     w !== line &&
     (w.names[0] === line.names[0] || (w.heading !== line.heading && w.names.some((n) => line.names.includes(n))))

@@ -16,6 +16,7 @@ import {
   warms,
   whipsWhites,
 } from '../sentence/moves'
+import { pasteIn } from './pastes'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
@@ -388,10 +389,11 @@ function waitsToBePouredOver(said: readonly string[], i: number): boolean {
 
 /** What of the sentences `said` happens beside the pot. `doneAt`: the one that ends the cook, where that is known. */
 export function besideIn(said: readonly string[], doneAt = said.length): Beside {
+  const paste = pasteIn(said)
   const apart = new Map(
     said.flatMap((_, i) => {
       const isLaid = GREASES.test(said[i] as string) || ON_TRAY.test(said[i] as string)
-      const at = isLaid ? -1 : goesInAt(said, i)
+      const at = isLaid ? -1 : paste?.made.includes(i) ? paste.joinedAt : goesInAt(said, i)
       return at < 0 ? [] : [[i, at] as const]
     }),
   )

@@ -20,6 +20,7 @@ import {
   withoutHeat,
 } from '../sentence/moves'
 import { besideIn, SYRUP_IN } from './beside-the-pot'
+import { pasteIn } from './pastes'
 
 /** ◊ Sugar work is pulled between these, °C. */
 const isTarget = (c: number): boolean => c >= 100 && c <= 180
@@ -56,7 +57,10 @@ export function endingOf(said: readonly string[], unit: HeatUnit | null): Done |
   )
   const hot = all.filter(({ ending }) => ending.by !== 'heat' || isTarget((ending.low + ending.high) / 2))
   const good = hot.filter((e) => !hasCooled(e, hot, said) && !poursThere(e, hot, said))
-  const last = lastOf(good, said)
+  // a syrup that is poured into a paste is done when they are
+  const paste = pasteIn(said)
+  const joined = paste ? good.filter(({ at }) => at > paste.joinedAt) : []
+  const last = lastOf(joined.length > 0 ? joined : good, said)
   // what goes back on the heat after that, to be cooked until it looks otherwise, ends there
   const again = last
     ? good.filter(

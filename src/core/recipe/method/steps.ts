@@ -3,10 +3,20 @@ import type { Handwork, HandworkKind } from '../../craft/handwork'
 import type { StageId } from '../../craft/stages'
 import { mostReady, type SingleFormula, type Step } from '../../formula/document'
 import { idFor, plainPour, plainPull } from '../../formula/edit'
-import { secondsIn, short, uncapital } from '../../formula/sentence'
+import { capital, secondsIn, short, uncapital } from '../../formula/sentence'
 import { ADDS_IN } from '../sentence/adds'
 import { actOf } from '../sentence/button'
-import { CLIMBS, STEEPS, STOVE, type Told, triggerOf, waitsCold, waitsFor, waitsOnceCold } from '../sentence/due'
+import {
+  CLIMBS,
+  SLOW_S,
+  STEEPS,
+  STOVE,
+  type Told,
+  triggerOf,
+  waitsCold,
+  waitsFor,
+  waitsOnceCold,
+} from '../sentence/due'
 import { actsLast, type Ending, label } from '../sentence/endings'
 import {
   boilsUp,
@@ -46,7 +56,10 @@ function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
   const drop = endings.find((e) => e.by === 'drop')
   const heat = endings.find((e) => e.by === 'heat')
   // "until deep golden (168 °C)": what its writer calls so is paler than ours
-  const isOurs = (celsius: number): boolean => !heat || Math.abs((heat.low + heat.high) / 2 - celsius) < SHADE_APART
+  // and what simmers for long is golden at its boil, far from where sugar is
+  const isSlow = endings.some((e) => e.by === 'time' && e.seconds >= SLOW_S)
+  const isOurs = (celsius: number): boolean =>
+    !isSlow && (!heat || Math.abs((heat.low + heat.high) / 2 - celsius) < SHADE_APART)
   const look = endings.find((e) => e.by === 'sign' || (e.by === 'colour' && isOurs(e.celsius)))
   return {
     ...(drop && { test: `cold water: ${stageWords[drop.stage]}` }),
@@ -323,9 +336,14 @@ const beatenInTime = (steps: readonly Step[]): Step[] =>
     return isBeaten && hasWaited ? { ...step, when: { on: 'ready' } } : step
   })
 
+/** "Meanwhile warm the cream": beside nothing yet. */
+const BESIDE_WHAT = /^(?:meanwhile|at the same time|while (?:that|this|it)\b[^,]{0,20}),?\s+/i
+
 /** Sentences of what is got ready, as a formula keeps them. */
 export function readySaid(said: readonly string[], unit: HeatUnit | null): Pick<SingleFormula, 'ready'> {
-  const ready = said.slice(0, mostReady).map((s) => short(inCelsiusWords(s, unit), LONGEST_SAY))
+  const ready = said
+    .slice(0, mostReady)
+    .map((s) => short(capital(inCelsiusWords(s, unit).replace(BESIDE_WHAT, '')), LONGEST_SAY))
   return ready.length > 0 ? { ready } : {}
 }
 

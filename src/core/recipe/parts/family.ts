@@ -16,7 +16,7 @@ const familyWords: readonly (readonly [words: RegExp, FamilyId, holds?: RegExp])
   ],
   [/marshmallow/i, 'marshmallow'],
   [
-    /\bp[âa]tes? de fruits?\b|\bfruit (?:cheese|gums?|jell(?:y|ies)|pastes?)\b|\bgumm(?:y|ies)\b|\bgumdrops?\b|\bwine gums?\b|\bjell(?:y|ies)\b(?! beans?\b)|\blokum\b|\bturkish(?:[- ]style)? (?:\w+ )?delight\b|\b(?:lemon|orange|rose(?:water)?) delight\b|\bmembrillo\b/i,
+    /\bp[âa]tes? de fruits?\b|\bfruit (?:cheese|gums?|jell(?:y|ies)|pastes?)\b|\bgumm(?:y|ies)\b|\bgumdrops?\b|\bwine gums?\b|\bjell(?:y|ies)\b(?! beans?\b)|\blokum\b|\bl[ou]+koumi\b|\brahat\b|\bturkish(?:[- ]style)? (?:\w+ )?delight\b|\b(?:lemon|orange|rose(?:water)?) delight\b|\bmembrillo\b/i,
     'jelly',
     /agar|cornflour|gelatin|juice|pectin|puree|starch/i,
   ],
@@ -44,6 +44,7 @@ const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, Fami
   [/gelatin/i, null, 'marshmallow'],
   [/\b(?:agar|pectin)\b|gelatin/i, /\bbutter|chocolate|cream(?![- ]of)|egg[- ]white|milk|soda/i, 'jelly'],
   [/\b(?:agar|pectin)\b/i, null, 'marshmallow'],
+  [/corn ?(?:flour|starch)|\bstarch\b/i, /\bbutter|chocolate|cream(?![- ]of)|egg[- ]white|milk|nut|soda/i, 'jelly'],
   [/egg[- ]white/i, null, 'nougat'],
   [/condensed milk/i, null, 'condensed-milk'],
   [/bicarb|\bsoda\b/i, /nut|almond|peanut|pecan|sesame|seed|milk|cream(?![- ]of)|citric|tartaric/i, 'honeycomb'],

@@ -275,7 +275,10 @@ const POURS = saidAs(
     `${/^(?:\w+ly )?onto an? /.source}|${/^(?:in|on)to (?:an? |the )?.{0,40}\b(?:tins?|trays?|pans?|frames?|mou?lds?|marble|mats?|slab|sheets?|silicone|silpat|parchment|paper)\b/.source}|\\b(?:${ways})\\b`,
 )
 /** Whether what is in the pot leaves it in this sentence. */
-export const pours = (sentence: string): boolean => POURS.test(withoutForbidden(sentence))
+export const pours = (sentence: string): boolean => POURS.test(withoutForbidden(sentence)) && !INTO_PASTE.test(sentence)
+/** "Pour the hot syrup into the paste": it is boiled on with that. */
+const INTO_PASTE =
+  /\bsyrup\b[^;]*\b(?:in|into|onto|over|to) (?:the )?(?:\w+ )?(?:paste|slurry|(?:corn ?starch|cornflour|starch)(?: mix(?:ture)?)?)(?=$|[,;]| (?:and|bit by bit|gradually|in an?|slowly|while|whisking|stirring)\b)/i
 
 /** "Deglaze with the cream, brought to the boil" */
 const IS_WARM = /\b(?:boiling|hot|scalded|warm)/i
